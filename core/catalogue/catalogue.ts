@@ -1,0 +1,26 @@
+import { MESH_ROLLS, PANELS } from './panels';
+import { CORDS, PIECES, STEEL_POSTS } from './small-parts';
+import type { Catalogue, Stock } from './stock';
+import { TIMBER } from './timber';
+
+function catalogueOf(all: readonly Stock[]): Catalogue {
+  const byId = new Map(all.map((stock) => [stock.id, stock]));
+  if (byId.size !== all.length) throw new Error('Two catalogue entries share an id: give each its own.');
+  return {
+    all,
+    stock(id) {
+      const stock = byId.get(id);
+      if (!stock) throw new Error(`The catalogue has no "${id}": check the id at the door before asking.`);
+      return stock;
+    },
+  };
+}
+
+export const CATALOGUE: Catalogue = catalogueOf([...TIMBER, ...PANELS, ...MESH_ROLLS, ...STEEL_POSTS, ...CORDS, ...PIECES]);
+
+/** The stock item, known to be of one form; a wrong form is a fault in the program. */
+export function stockOf<F extends Stock['form']>(catalogue: Catalogue, id: string, form: F): Extract<Stock, { form: F }> {
+  const stock = catalogue.stock(id);
+  if (stock.form !== form) throw new Error(`"${id}" is a ${stock.form}, not a ${form}: ask for the right stock.`);
+  return stock as Extract<Stock, { form: F }>;
+}

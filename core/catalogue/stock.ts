@@ -1,0 +1,93 @@
+/**
+ * What shops sell. A stock item says what a part is made of; the price book says in which sizes and
+ * at what price it can be had near you. Lengths in millimetres, lives in growing seasons outdoors.
+ */
+
+export type Source = 'published' | 'common practice' | 'from memory' | 'invented';
+
+export interface Life {
+  /** Growing seasons until it has to be replaced, in the use the item is meant for. */
+  seasons: number;
+  source: Source;
+  note?: string;
+}
+
+export type Carries = 'light' | 'medium' | 'heavy';
+
+interface StockBase {
+  id: string;
+  name: string;
+  life: Life;
+}
+
+/** A sawn or planed bar, cut to length from the stock lengths on sale. */
+export interface Timber extends StockBase {
+  form: 'timber';
+  section: SectionId;
+  nominal: string;
+  /** Actual dry dimensions, the thinner first. */
+  thickMm: number;
+  wideMm: number;
+  treatment: Treatment;
+}
+
+/** A post bought by the piece and driven uncut. */
+export interface SteelPost extends StockBase {
+  form: 'steel post';
+  /** Width of the face that carries the studs, and how far it stands out. */
+  faceMm: number;
+  deepMm: number;
+  studPitchMm: number;
+}
+
+/**
+ * A welded sheet. Upright wires stand at `edgeMm`, then every `pitchMm`; a cut runs beside one of
+ * them, so a piece is a whole number of meshes. Level wires stand at the listed heights.
+ */
+export interface WeldedPanel extends StockBase {
+  form: 'panel';
+  lengthMm: number;
+  heightMm: number;
+  pitchMm: number;
+  edgeMm: number;
+  levelsMm: readonly number[];
+  wireMm: number;
+  carries: Carries;
+}
+
+/** Mesh or net sold off the roll by length, at one height. */
+export interface MeshRoll extends StockBase {
+  form: 'mesh roll';
+  heightMm: number;
+  openingMm: number;
+  wireMm: number;
+}
+
+/** Wire, string: used by length, sold by the reel. */
+export interface Cord extends StockBase {
+  form: 'cord';
+  diameterMm: number;
+  /** Force at which it parts, newtons; null where the label does not say. */
+  breaksAtN: number | null;
+}
+
+/** Small things counted one by one and sold by the pack. */
+export interface Piece extends StockBase {
+  form: 'piece';
+  lengthMm: number;
+}
+
+export type Stock = Timber | SteelPost | WeldedPanel | MeshRoll | Cord | Piece;
+
+export type Treatment = 'untreated' | 'treated' | 'durable';
+export type SectionId = '2x2' | '2x4' | '45x45' | '45x95';
+
+export interface Catalogue {
+  stock(id: string): Stock;
+  all: readonly Stock[];
+}
+
+/** How many meshes lie between the outermost upright wires of a whole panel. */
+export function meshesAcross(panel: WeldedPanel): number {
+  return Math.round((panel.lengthMm - 2 * panel.edgeMm) / panel.pitchMm);
+}

@@ -1,0 +1,123 @@
+import { stockOf } from '../catalogue/catalogue';
+import { meshesAcross, type Catalogue, type Stock } from '../catalogue/stock';
+import { cut } from '../cutting/cut';
+import type { CutPlan, Offer, Wanted } from '../cutting/cut-plan';
+import type { BillLine } from '../materials/take-off';
+import type { PriceBook, ShedPiece } from '../plan/plan';
+import { packsFor } from './packs';
+
+/** A saw takes ⅛″ (3 mm) at every cut: common practice, no source. mm. */
+export const KERF_MM = 3.175;
+/** A panel is cut beside a wire: the mesh that is cut through is lost. */
+const MESH_LOST = 1;
+
+/** So many of one size of one stock item, at the price of each. `size` as in a price line. */
+export interface Purchase {
+  stock: string;
+  size: number;
+  count: number;
+  eachMinor: number;
+  costMinor: number;
+}
+
+export interface StockCuts extends CutPlan {
+  stock: string;
+  measuredIn: 'mm' | 'meshes';
+}
+
+export interface Shopping {
+  purchases: readonly Purchase[];
+  cutPlans: readonly StockCuts[];
+  /** Taken from the shed, for nothing. */
+  fromShed: readonly { stock: string; size: number; count: number }[];
+  /** Stock that has no price in the book, or no size that serves. */
+  missing: readonly { stock: string; because: 'no price' | 'too long'; measure: number }[];
+}
+
+/** A bill with the structure each line belongs to, so that several can be bought as one. */
+export interface Bill {
+  structure: string;
+  lines: readonly BillLine[];
+}
+
+/** Turns bills into what to buy: leftovers first, bars and panels cut, small things in packs, all rounded up to what is sold. */
+export function buy(bills: readonly Bill[], book: PriceBook, shed: readonly ShedPiece[], catalogue: Catalogue): Shopping {
+  const purchases: Purchase[] = [];
+  const cutPlans: StockCuts[] = [];
+  const fromShed: Shopping['fromShed'][number][] = [];
+  const missing: Shopping['missing'][number][] = [];
+
+  for (const [stockId, wanted] of byStock(bills)) {
+    const stock = catalogue.stock(stockId);
+    const offers = book.lines.filter((line) => line.stock === stockId).map((line): Offer => ({ measure: line.size, minor: line.price.minor }));
+    const kept = shed.filter((piece) => piece.stock === stockId);
+    if (stock.form === 'timber' || stock.form === 'panel') {
+      const plan = cutFrom(stock, wanted, offers, kept);
+      cutPlans.push({ stock: stockId, measuredIn: stock.form === 'panel' ? 'meshes' : 'mm', ...plan });
+      for (const layout of plan.layouts) {
+        if (layout.from === 'shed') note(fromShed, stockId, layout.measure);
+        else addPurchase(purchases, stockId, stock.form === 'panel' ? 1 : layout.measure, offers, layout.measure, catalogue);
+      }
+      for (const piece of plan.unplaced) missing.push({ stock: stockId, because: offers.length === 0 ? 'no price' : 'too long', measure: piece.measure });
+    } else if (stock.form === 'steel post') {
+      const spare = kept.flatMap((piece) => Array.from({ length: piece.count }, () => piece.size)).sort((a, b) => a - b);
+      for (const post of wanted) {
+        const own = spare.findIndex((size) => Math.abs(size - post.measure) < 1);
+        if (own >= 0) note(fromShed, stockId, spare.splice(own, 1)[0] as number);
+        else if (offers.some((offer) => offer.measure === post.measure)) addPurchase(purchases, stockId, post.measure, offers, post.measure, catalogue);
+        else missing.push({ stock: stockId, because: 'no price', measure: post.measure });
+      }
+    } else {
+      const counted = stock.form === 'piece';
+      const total = wanted.reduce((sum, one) => sum + one.measure, 0);
+      const need = counted ? Math.ceil(total * (1 + book.sparePercent / 100) - 1e-9) : total;
+      const have = kept.reduce((sum, piece) => sum + piece.size * piece.count, 0);
+      const used = Math.min(have, need);
+      if (used > 0) fromShed.push({ stock: stockId, size: used, count: 1 });
+      const packs = packsFor(need - used, offers);
+      if (!packs) missing.push({ stock: stockId, because: 'no price', measure: need });
+      for (const pack of packs ?? []) {
+        purchases.push({ stock: stockId, size: pack.measure, count: pack.count, eachMinor: pack.minor, costMinor: pack.count * pack.minor });
+      }
+    }
+  }
+  return { purchases, cutPlans, fromShed, missing };
+}
+
+function byStock(bills: readonly Bill[]): Map<string, Wanted[]> {
+  const wanted = new Map<string, Wanted[]>();
+  for (const bill of bills) {
+    for (const line of bill.lines) {
+      const list = wanted.get(line.stock) ?? [];
+      wanted.set(line.stock, list);
+      if (line.of === 'joint') list.push({ part: line.id, structure: bill.structure, measure: line.count * (line.cutMm ?? 1) });
+      else for (const part of line.parts) list.push({ part, structure: bill.structure, measure: line.meshes ?? line.cutMm ?? 1 });
+    }
+  }
+  return wanted;
+}
+
+function cutFrom(stock: Stock, wanted: readonly Wanted[], offers: readonly Offer[], kept: readonly ShedPiece[]): CutPlan {
+  const leftovers = kept.flatMap((piece) => Array.from({ length: piece.count }, () => piece.size));
+  if (stock.form !== 'panel') return cut(wanted, offers, leftovers, KERF_MM);
+  return cut(wanted, offers.map((offer) => ({ ...offer, measure: meshesAcross(stock) })), leftovers, MESH_LOST);
+}
+
+function note(list: Shopping['fromShed'][number][], stock: string, size: number): void {
+  const known = list.find((one) => one.stock === stock && one.size === size);
+  if (known) known.count += 1;
+  else list.push({ stock, size, count: 1 });
+}
+
+function addPurchase(list: Purchase[], stock: string, size: number, offers: readonly Offer[], measure: number, catalogue: Catalogue): void {
+  const known = list.find((one) => one.stock === stock && one.size === size);
+  const panel = catalogue.stock(stock).form === 'panel';
+  const eachMinor = panel ? (offers[0] as Offer).minor : (offers.find((offer) => offer.measure === measure) as Offer).minor;
+  if (known) {
+    known.count += 1;
+    known.costMinor += eachMinor;
+  } else list.push({ stock, size, count: 1, eachMinor, costMinor: eachMinor });
+}
+
+/** Whole meshes of a panel as a length along it. mm. */
+export const meshesToMm = (catalogue: Catalogue, stock: string, meshes: number): number => meshes * stockOf(catalogue, stock, 'panel').pitchMm;

@@ -1,0 +1,26 @@
+/** A point of a view in millimetres: right and up are positive. */
+export type Spot = readonly [right: number, up: number];
+
+/** What a line means; the adapters decide its weight and colour. */
+export type Ink = 'outline' | 'timber' | 'steel' | 'wire' | 'net' | 'twine' | 'hidden' | 'ground' | 'soil' | 'crop' | 'bed' | 'wall' | 'station';
+
+export type Primitive =
+  | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }
+  | { draw: 'lines'; lines: readonly (readonly Spot[])[]; ink: Ink; part?: string }
+  | { draw: 'dot'; at: Spot; ink: Ink; part?: string }
+  | { draw: 'crow foot'; at: Spot; ink: Ink };
+
+/** A string of dimensions: under the drawing (x) or to its left (z). Lengths are said later, in the gardener's units. */
+export interface Chain {
+  axis: 'x' | 'z';
+  label: string;
+  atMm: readonly number[];
+}
+
+export interface View {
+  id: 'elevation' | 'plan' | 'end';
+  title: string;
+  primitives: readonly Primitive[];
+  chains: readonly Chain[];
+  box: { left: number; right: number; bottom: number; top: number };
+}

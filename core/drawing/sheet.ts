@@ -1,0 +1,97 @@
+import type { Units } from '../quantity/length';
+import { chainFigures, textWidth, type Figure } from './dimension';
+import type { Chain, Ink, Primitive, Spot, View } from './primitive';
+
+/** What goes on paper, in pixels from the top left corner. */
+export type PaperMark =
+  | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }
+  | { draw: 'lines'; lines: readonly (readonly Spot[])[]; ink: Ink | 'dimension' | 'leader'; part?: string }
+  | { draw: 'dot'; at: Spot; ink: Ink }
+  | { draw: 'crow foot'; at: Spot; towards: 'up' | 'down' | 'left' | 'right'; ink: Ink | 'dimension' }
+  | { draw: 'text'; at: Spot; text: string; size: number; anchor: 'start' | 'middle' | 'end'; ink: 'figure' | 'label' };
+
+export interface Paper {
+  widthPx: number;
+  heightPx: number;
+  title: string;
+  marks: readonly PaperMark[];
+}
+
+const FIGURE_SIZE = 13;
+const LABEL_SIZE = 11;
+const TIER_PX = 15;
+const CHAIN_GAP = 22;
+const EDGE = 10;
+
+/**
+ * Sets a view on a sheet of the given size: the drawing as large as fits, dimension strings under it
+ * and to its left, every figure legible and clear of the next. The height shrinks to what is used.
+ */
+export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; units: Units }): Paper {
+  const width = view.box.right - view.box.left;
+  const height = view.box.top - view.box.bottom;
+  const upright = view.chains.filter((chain) => chain.axis === 'z');
+  const level = view.chains.filter((chain) => chain.axis === 'x');
+  const leftRoom = upright.length > 0 ? EDGE + 96 : EDGE;
+  const availableWidth = o.widthPx - leftRoom - EDGE;
+  const place = (chains: readonly Chain[], scale: number) => chains.map((chain) => ({ chain, figures: chainFigures(chain, scale, o.units, FIGURE_SIZE) }));
+  const roomUnder = (placed: readonly { figures: readonly Figure[] }[]): number =>
+    placed.reduce((sum, one) => sum + CHAIN_GAP + 8 + TIER_PX * Math.max(0, ...one.figures.map((figure) => figure.tier)), 0);
+  let scale = Math.min(availableWidth / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height);
+  let placed = place(level, scale);
+  scale = Math.max(0.01, Math.min(scale, (o.heightPx - 2 * EDGE - roomUnder(placed)) / height));
+  placed = place(level, scale);
+  const left = leftRoom + (availableWidth - width * scale) / 2;
+  const base = EDGE + height * scale;
+  const toPaper = ([right, up]: Spot): Spot => [left + (right - view.box.left) * scale, base - (up - view.box.bottom) * scale];
+
+  const marks: PaperMark[] = view.primitives.map((one) => onPaper(one, toPaper));
+  let under = base + 4;
+  for (const { chain, figures } of placed) {
+    const y = under + CHAIN_GAP - 8;
+    marks.push(...levelChain(chain, figures, y, (mm) => toPaper([mm, 0])[0], left - view.box.left * scale));
+    under += CHAIN_GAP + 8 + TIER_PX * Math.max(0, ...figures.map((figure) => figure.tier));
+  }
+  for (const chain of upright) marks.push(...uprightChain(chain, left - 14, (mm) => toPaper([0, mm])[1], scale, o.units));
+  return { widthPx: o.widthPx, heightPx: under + EDGE, title: view.title, marks };
+}
+
+function onPaper(one: Primitive, toPaper: (spot: Spot) => Spot): PaperMark {
+  const part = 'part' in one && one.part !== undefined ? { part: one.part } : {};
+  switch (one.draw) {
+    case 'shape': return { draw: 'shape', points: one.points.map(toPaper), ink: one.ink, ...part };
+    case 'lines': return { draw: 'lines', lines: one.lines.map((line) => line.map(toPaper)), ink: one.ink, ...part };
+    case 'dot': return { draw: 'dot', at: toPaper(one.at), ink: one.ink };
+    case 'crow foot': return { draw: 'crow foot', at: toPaper(one.at), towards: 'up', ink: one.ink };
+  }
+}
+
+function levelChain(chain: Chain, figures: readonly Figure[], y: number, xOf: (mm: number) => number, originPx: number): PaperMark[] {
+  const xs = chain.atMm.map(xOf);
+  return [
+    { draw: 'lines', ink: 'dimension', lines: [[[xs[0] as number, y], [xs[xs.length - 1] as number, y]]] },
+    ...xs.map((x): PaperMark => ({ draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'up' })),
+    { draw: 'text', text: chain.label, size: LABEL_SIZE, anchor: 'end', ink: 'label', at: [(xs[0] as number) - 10, y + 4] },
+    ...figures.flatMap((figure): PaperMark[] => {
+      const middle = originPx + (figure.from + figure.to) / 2;
+      const textY = y + 15 + figure.tier * TIER_PX;
+      const leader: PaperMark[] = figure.tier > 0 ? [{ draw: 'lines', ink: 'leader', lines: [[[middle, y + 2], [middle, textY - 11]]] }] : [];
+      return [...leader, { draw: 'text', text: figure.text, size: FIGURE_SIZE, anchor: 'middle', ink: 'figure', at: [middle, textY] }];
+    }),
+  ];
+}
+
+function uprightChain(chain: Chain, x: number, yOf: (mm: number) => number, scale: number, units: Units): PaperMark[] {
+  const ys = chain.atMm.map(yOf);
+  const figures = chainFigures(chain, scale, units, FIGURE_SIZE, () => FIGURE_SIZE);
+  const first = chain.atMm[0] as number;
+  return [
+    { draw: 'lines', ink: 'dimension', lines: [[[x, ys[0] as number], [x, ys[ys.length - 1] as number]]] },
+    ...ys.map((y): PaperMark => ({ draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'right' })),
+    ...figures.map((figure): PaperMark => {
+      const middle = (ys[0] as number) - ((figure.from + figure.to) / 2 - first * scale);
+      const shift = figure.tier > 0 ? textWidth('0′ 00″', FIGURE_SIZE) : 0;
+      return { draw: 'text', text: figure.text, size: FIGURE_SIZE, anchor: 'end', ink: 'figure', at: [x - 10 - shift, middle + 4.5] };
+    }),
+  ];
+}

@@ -1,0 +1,48 @@
+import type { Spot } from './primitive';
+import type { Paper, PaperMark } from './sheet';
+
+const round = (value: number): string => String(Math.round(value * 10) / 10);
+const pair = ([x, y]: Spot): string => `${round(x)} ${round(y)}`;
+const escape = (text: string): string => text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
+const klass = (ink: string): string => `ink-${ink.replace(/ /g, '-')}`;
+const tag = (part: string | undefined): string => (part ? ` data-part="${escape(part)}"` : '');
+
+/** A bird's-foot mark, as a carpenter makes it: two strokes that meet exactly on the measured line. Pixels. */
+const FOOT = { long: 7, half: 3.5 };
+function crowFoot([x, y]: Spot, towards: 'up' | 'down' | 'left' | 'right'): string {
+  const { long, half } = FOOT;
+  const ends: Record<typeof towards, readonly [Spot, Spot]> = {
+    up: [[x - half, y + long], [x + half, y + long]],
+    down: [[x - half, y - long], [x + half, y - long]],
+    right: [[x - long, y - half], [x - long, y + half]],
+    left: [[x + long, y - half], [x + long, y + half]],
+  };
+  const [a, b] = ends[towards];
+  return `M${pair(a)} L${pair([x, y])} L${pair(b)}`;
+}
+
+function element(mark: PaperMark): string {
+  switch (mark.draw) {
+    case 'shape': return `<path class="${klass(mark.ink)}" d="M${mark.points.map(pair).join('L')}Z"${tag(mark.part)}/>`;
+    case 'lines': return `<path class="${klass(mark.ink)}" d="${mark.lines.filter((line) => line.length > 1).map((line) => `M${line.map(pair).join('L')}`).join('')}"${tag(mark.part)}/>`;
+    case 'dot': return `<circle class="${klass(mark.ink)}" cx="${round(mark.at[0])}" cy="${round(mark.at[1])}" r="2.5"/>`;
+    case 'crow foot': return `<path class="${klass(mark.ink)} foot" d="${crowFoot(mark.at, mark.towards)}"/>`;
+    case 'text': return `<text class="${klass(mark.ink)}" x="${round(mark.at[0])}" y="${round(mark.at[1])}" font-size="${mark.size}" text-anchor="${mark.anchor}">${escape(mark.text)}</text>`;
+  }
+}
+
+/** Line weights and colours for a file that stands alone; on screen the page's own style gives them. */
+export const PRINT_STYLE = `
+path,circle{fill:none;stroke:#20272b;stroke-width:1;stroke-linejoin:round;stroke-linecap:round}
+text{font-family:"Atkinson Hyperlegible Next",system-ui,sans-serif;fill:#20272b}
+.ink-timber{fill:#efe0c4;stroke-width:1.3}.ink-steel{fill:#aeb6ba;stroke-width:1.1}.ink-wire{stroke:#5b666d;stroke-width:.8}
+.ink-net{stroke:#7b8a5a;stroke-width:.4}.ink-twine{stroke:#8a5a1f;stroke-width:1}.ink-hidden{stroke-dasharray:4 3;stroke-width:.9}
+.ink-ground{stroke-width:2}.ink-soil{stroke:#8d8778;stroke-width:.7}.ink-crop{fill:#5f8a4022;stroke:#5f8a40;stroke-width:.8}
+.ink-bed{stroke:#8d8778;stroke-width:1.2}.ink-wall{stroke-width:5;stroke-linecap:butt}.ink-station{stroke:#3c6522;stroke-width:1.6}
+circle.ink-station{fill:#3c6522}.ink-dimension{stroke:#1c5a99;stroke-width:.9}.ink-dimension.foot{stroke-width:1.4}.ink-leader{stroke:#1c5a99;stroke-width:.6}
+.ink-figure{font-weight:600}.ink-label{fill:#4d575d}`;
+
+/** The sheet as an SVG element; `style` is put inside it when the file has to stand alone. */
+export function toSvg(paper: Paper, style?: string): string {
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${round(paper.widthPx)} ${round(paper.heightPx)}" role="img" aria-label="${escape(paper.title)}">${style ? `<style>${style}</style>` : ''}${paper.marks.map(element).join('')}</svg>`;
+}

@@ -1,0 +1,73 @@
+import Joi from 'joi';
+import { CATALOGUE } from '../catalogue/catalogue';
+import { CROPS } from '../crops/table';
+import { PLAN_FORMAT, PLAN_VERSION } from '../plan/plan';
+import { BEARINGS, SOILS, STANDING, WINDS } from '../site/bed';
+import { KINDS } from '../structures/registry';
+import { knobSchema } from './knob-schema';
+
+const id = Joi.string().pattern(/^[\w-]{1,64}$/).required();
+const name = Joi.string().trim().min(1).max(80).required();
+const note = Joi.string().allow('').max(2000).default('');
+const mm = (min: number, max: number) => Joi.number().min(min).max(max).required();
+const currency = Joi.string().pattern(/^[A-Z]{3}$/, 'three capital letters of ISO 4217').required();
+
+export const MONEY_SCHEMA = Joi.object({ minor: Joi.number().integer().min(0).max(1e10).required(), currency }).description('A whole number of minor units (cents, pence) and its ISO 4217 currency.');
+
+export const GARDEN_SCHEMA = Joi.object({
+  name, note,
+  units: Joi.string().valid('imperial', 'metric').required(),
+  locale: Joi.string().pattern(/^[a-z]{2,3}(-[A-Z][a-z]{3})?(-[A-Z]{2})?$/, 'a language tag such as en-GB').required(),
+  currency,
+  reachMm: mm(1200, 3000).description('What the tallest user reaches from the ground.'),
+});
+
+export const BED_SCHEMA = Joi.object({
+  id, name, note,
+  lengthMm: mm(300, 60_000), widthMm: mm(150, 12_000), heightMm: mm(0, 1500),
+  standFrom: Joi.string().valid(...STANDING).required(),
+  riseMm: mm(-10_000, 10_000).description('How much higher the far end is than the near end.'),
+  runs: Joi.string().valid(...BEARINGS).required(),
+  soil: Joi.string().valid(...SOILS).required(),
+  wind: Joi.string().valid(...WINDS).required(),
+});
+
+export const PLANTING_SCHEMA = Joi.object({
+  id, bed: id,
+  crop: Joi.string().valid(...CROPS.map((crop) => crop.id)).required(),
+  training: Joi.string().max(40).required(),
+  count: Joi.number().integer().min(1).max(2000).required(),
+});
+
+export const STRUCTURE_SCHEMA = Joi.object({
+  id, name, bed: id,
+  kind: Joi.string().valid(...KINDS.map((kind) => kind.id)).required(),
+  plantings: Joi.array().items(Joi.string()).max(20).required(),
+  knobs: Joi.when('kind', { switch: KINDS.map((kind) => ({ is: kind.id, then: knobSchema(kind.knobs).required() })), otherwise: Joi.forbidden() })
+    .description('Only the knobs set by hand; the others follow the crop, the bed and the price book.'),
+});
+
+const stock = Joi.string().valid(...CATALOGUE.all.map((one) => one.id)).required();
+const size = Joi.number().greater(0).max(1e6).required();
+
+export const PRICE_LINE_SCHEMA = Joi.object({ stock, size: size.description('mm for bars, posts and reels; pieces for packs; 1 for a panel.'), price: MONEY_SCHEMA.required() });
+
+export const PRICE_BOOK_SCHEMA = Joi.object({
+  taxPercent: Joi.number().min(0).max(50).required(),
+  pricesIncludeTax: Joi.boolean().required(),
+  sparePercent: Joi.number().min(0).max(100).required(),
+  lines: Joi.array().items(PRICE_LINE_SCHEMA).max(500).required(),
+});
+
+export const SHED_SCHEMA = Joi.object({ stock, size, count: Joi.number().integer().min(1).max(500).required(), note });
+
+export const PLAN_SCHEMA = Joi.object({
+  format: Joi.string().valid(PLAN_FORMAT).required(),
+  version: Joi.number().valid(PLAN_VERSION).required(),
+  garden: GARDEN_SCHEMA.required(),
+  beds: Joi.array().items(BED_SCHEMA).max(100).required(),
+  plantings: Joi.array().items(PLANTING_SCHEMA).max(400).required(),
+  structures: Joi.array().items(STRUCTURE_SCHEMA).max(100).required(),
+  priceBook: PRICE_BOOK_SCHEMA.required(),
+  shed: Joi.array().items(SHED_SCHEMA).max(300).required(),
+}).description('A garden plan. Every length is millimetres; every amount of money a whole number of minor units with its currency.');

@@ -1,0 +1,93 @@
+import type Joi from 'joi';
+import { cropOf } from '../crops/table';
+import type { Plan } from '../plan/plan';
+import { PLAN_SCHEMA } from './plan-schema';
+
+/** What is wrong with a document: where (a JSON pointer) and what, naming the value and the limit. */
+export interface DocumentFault {
+  path: string;
+  message: string;
+}
+
+export type PlanReading = { ok: true; plan: Plan } | { ok: false; faults: DocumentFault[] };
+
+/** Sentences of the door: each says what stands there and what may. */
+const MESSAGES: Record<string, string> = {
+  'any.required': 'is missing',
+  'any.only': 'is "{{#value}}"; it must be one of {{#valids}}',
+  'object.unknown': 'is not a field of this format',
+  'object.base': 'must be an object',
+  'array.base': 'must be a list',
+  'array.max': 'has more than {{#limit}} entries',
+  'number.base': 'is "{{#value}}", which is not a number',
+  'number.integer': 'is {{#value}}; it must be a whole number',
+  'number.min': 'is {{#value}}; the least is {{#limit}}',
+  'number.max': 'is {{#value}}; the most is {{#limit}}',
+  'number.greater': 'is {{#value}}; it must be more than {{#limit}}',
+  'number.unsafe': 'is {{#value}}, which is too large a number',
+  'number.infinity': 'is not a finite number',
+  'string.base': 'must be text',
+  'string.empty': 'is empty',
+  'string.min': 'is empty',
+  'string.max': 'is longer than {{#limit}} letters',
+  'string.pattern.base': 'is "{{#value}}"; use letters, digits, - and _ only, 64 at most',
+  'string.pattern.name': 'is "{{#value}}"; it must be {{#name}}',
+  'boolean.base': 'must be true or false',
+};
+
+const pointer = (path: readonly (string | number)[]): string => `/${path.join('/')}`;
+
+/** Checks anything against one of the door's schemas. Nothing is converted: "12" is not 12. */
+export function atTheDoor<T>(schema: Joi.Schema, input: unknown): { ok: true; value: T } | { ok: false; faults: DocumentFault[] } {
+  const { error, value } = schema.validate(input, { abortEarly: false, convert: false, messages: MESSAGES, errors: { label: false, wrap: { label: false, string: false } } }) as Joi.ValidationResult<T>;
+  if (!error) return { ok: true, value };
+  return { ok: false, faults: error.details.map((detail) => ({ path: pointer(detail.path), message: detail.message })) };
+}
+
+/** Reads a plan document: shape and limits first, then whether its parts refer to each other. */
+export function readPlan(input: unknown): PlanReading {
+  const read = atTheDoor<Plan>(PLAN_SCHEMA, input);
+  if (!read.ok) return read;
+  const faults = crossFaults(read.value);
+  return faults.length > 0 ? { ok: false, faults } : { ok: true, plan: read.value };
+}
+
+function crossFaults(plan: Plan): DocumentFault[] {
+  const faults: DocumentFault[] = [];
+  const say = (path: string, message: string) => faults.push({ path, message });
+  const beds = new Set(plan.beds.map((bed) => bed.id));
+  const plantings = new Map(plan.plantings.map((planting) => [planting.id, planting]));
+
+  for (const list of ['beds', 'plantings', 'structures'] as const) {
+    const seen = new Set<string>();
+    plan[list].forEach((one, i) => {
+      if (seen.has(one.id)) say(`/${list}/${i}/id`, `is "${one.id}", which another entry has already`);
+      seen.add(one.id);
+    });
+  }
+  plan.beds.forEach((bed, i) => {
+    if (Math.abs(bed.riseMm) > bed.lengthMm / 2) say(`/beds/${i}/riseMm`, `is ${bed.riseMm}; the most is half the bed's length, ${bed.lengthMm / 2}`);
+  });
+  plan.plantings.forEach((planting, i) => {
+    if (!beds.has(planting.bed)) say(`/plantings/${i}/bed`, `is "${planting.bed}", which is no bed of this plan`);
+    const trainings = cropOf(planting.crop).trainings.map((training) => training.id);
+    if (!trainings.includes(planting.training)) say(`/plantings/${i}/training`, `is "${planting.training}"; for ${planting.crop} it must be one of ${trainings.join(', ')}`);
+  });
+  plan.structures.forEach((structure, i) => {
+    if (!beds.has(structure.bed)) say(`/structures/${i}/bed`, `is "${structure.bed}", which is no bed of this plan`);
+    structure.plantings.forEach((id, n) => {
+      const planting = plantings.get(id);
+      if (!planting) say(`/structures/${i}/plantings/${n}`, `is "${id}", which is no planting of this plan`);
+      else if (planting.bed !== structure.bed) say(`/structures/${i}/plantings/${n}`, `is "${id}", which grows in another bed`);
+      else if (structure.plantings.indexOf(id) !== n) say(`/structures/${i}/plantings/${n}`, `is "${id}", which is named twice`);
+    });
+  });
+  const priced = new Set<string>();
+  plan.priceBook.lines.forEach((line, i) => {
+    const key = `${line.stock} ${line.size}`;
+    if (priced.has(key)) say(`/priceBook/lines/${i}`, `prices ${line.stock} at size ${line.size} a second time`);
+    priced.add(key);
+    if (line.price.currency !== plan.garden.currency) say(`/priceBook/lines/${i}/price/currency`, `is ${line.price.currency}; the garden's currency is ${plan.garden.currency}`);
+  });
+  return faults;
+}

@@ -1,0 +1,50 @@
+import Joi from 'joi';
+import { KINDS } from '../structures/registry';
+import { RESULT_FORMAT, RESULT_VERSION } from './result';
+
+const text = Joi.string().allow('').required();
+const mm = Joi.number().required();
+const whole = Joi.number().integer().required();
+const list = (items: Joi.Schema) => Joi.array().items(items).required();
+const place = Joi.array().ordered(mm, mm, mm).length(3).required();
+const amount = Joi.object({ minor: whole, currency: Joi.string().pattern(/^[A-Z]{3}$/).required() }).required();
+const knobValue = Joi.alternatives(Joi.number(), Joi.string()).required();
+
+const shopping = {
+  purchases: list(Joi.object({ stock: text, name: text, size: mm, count: whole, each: amount, cost: amount })),
+  fromShed: list(Joi.object({ stock: text, size: mm, count: whole })),
+  missing: list(Joi.object({ stock: text, because: Joi.string().valid('no price', 'too long').required(), measure: mm })),
+  cutPlans: list(Joi.object({
+    stock: text, method: text, cost: amount, costsAtLeast: amount, provedBest: Joi.boolean().required(),
+    pieces: list(Joi.object({ name: text, from: Joi.string().valid('shop', 'shed').required(), lengthMm: mm, offcutMm: mm, cuts: list(Joi.object({ structure: text, part: text, atMm: mm, lengthMm: mm })) })),
+  })),
+  cost: Joi.object({ net: amount, tax: amount, total: amount, perPlant: amount.allow(null), perMetre: amount, perSeason: amount, complete: Joi.boolean().required() }).required(),
+};
+
+const position = Joi.alternatives(
+  Joi.object({ shape: Joi.string().valid('bar').required(), from: place, to: place, wideMm: mm, thickMm: mm, buriedMm: mm, holesMm: list(Joi.number()) }),
+  Joi.object({ shape: Joi.string().valid('sheet').required(), corner: place, along: place, up: place, heightMm: mm }),
+  Joi.object({ shape: Joi.string().valid('line').required(), path: list(Joi.array().items(Joi.number()).length(3)) }),
+).required();
+
+/** The published shape of what `./lignum compute` prints. */
+export const RESULT_SCHEMA = Joi.object({
+  format: Joi.string().valid(RESULT_FORMAT).required(),
+  version: Joi.number().valid(RESULT_VERSION).required(),
+  garden: Joi.object({ name: text, units: Joi.string().valid('imperial', 'metric').required(), ...shopping }).required(),
+  structures: list(Joi.object({
+    id: text, name: text, kind: Joi.string().valid(...KINDS.map((kind) => kind.id)).required(), bed: text, builtMm: mm,
+    knobs: Joi.object().pattern(Joi.string(), Joi.object({ value: knobValue, by: Joi.string().valid('hand', 'suggestion').required(), why: text })).required(),
+    parts: list(Joi.object({ id: text, role: text, stock: text, cutMm: mm, count: whole, ends: list(Joi.string()), position })),
+    joints: list(Joi.object({ id: text, kind: text, at: place, parts: list(Joi.string()), fixings: list(Joi.object({ stock: text, count: whole, eachMm: mm.allow(null) })) })),
+    stations: list(Joi.object({ id: text, crop: text, planting: text, alongMm: mm, side: Joi.string().valid('front', 'back', 'in line').required(), at: place })),
+    bill: list(Joi.object({ id: text, group: text, use: text, stock: text, name: text, count: whole, cutMm: mm.allow(null), ends: list(Joi.string()), why: text })),
+    ...shopping,
+    verdicts: list(Joi.object({
+      check: text, level: Joi.string().valid('good', 'note', 'warn', 'fail').required(), code: text, says: text,
+      compared: Joi.object().pattern(Joi.string(), knobValue).required(),
+      mend: Joi.object({ says: text, knobs: Joi.object().pattern(Joi.string(), knobValue).required(), costs: amount }).allow(null).required(),
+    })),
+    steps: list(Joi.object({ says: text, people: whole, waitHours: mm, caution: Joi.string().allow(null).required() })),
+  })),
+}).description('What follows from a garden plan. Every length is millimetres; every amount of money a whole number of minor units with its currency.');

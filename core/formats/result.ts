@@ -1,0 +1,102 @@
+import { CATALOGUE } from '../catalogue/catalogue';
+import type { Layout } from '../cutting/cut-plan';
+import type { Cost } from '../costing/cost';
+import { meshesToMm, type Shopping } from '../costing/buy';
+import type { EndCut, Part } from '../design/design';
+import type { Point } from '../design/space';
+import { computeGarden, type ComputedStructure } from '../plan/compute';
+import type { Plan } from '../plan/plan';
+import { money, type Money } from '../quantity/money';
+import { kindOf } from '../structures/registry';
+import { say, type Tongue } from '../wording/say';
+import { MEND_PHRASES, VERDICT_PHRASES } from '../checks/phrases';
+
+export const RESULT_FORMAT = 'lignum-result';
+export const RESULT_VERSION = 1;
+
+/** Rounded to a thousandth of a millimetre, so that the document is the same on every machine. */
+const mm = (value: number): number => Math.round(value * 1000) / 1000 + 0;
+const point = (at: Point) => at.map(mm);
+
+/**
+ * The complete result of a (checked) plan as a document: for each structure its parts, stations,
+ * bill, purchases, cost and verdicts; for the garden the merged shopping, cut plans and totals.
+ * Lengths mm, money minor units with currency, sentences in the plan's units.
+ */
+export function resultOf(plan: Plan) {
+  const garden = computeGarden(plan);
+  const tongue: Tongue = { units: plan.garden.units, locale: plan.garden.locale };
+  return {
+    format: RESULT_FORMAT,
+    version: RESULT_VERSION,
+    garden: { name: plan.garden.name, units: plan.garden.units, ...shoppingOf(garden.shopping, garden.cost, plan.garden.currency) },
+    structures: garden.structures.map((one) => structureOf(one, plan, tongue)),
+  };
+}
+
+export type Result = ReturnType<typeof resultOf>;
+
+function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
+  const kind = kindOf(one.structure.kind);
+  const { design, knobs, steps } = one.sized;
+  return {
+    id: one.structure.id,
+    name: one.structure.name,
+    kind: one.structure.kind,
+    bed: one.structure.bed,
+    builtMm: mm(design.builtMm),
+    knobs: Object.fromEntries(Object.entries(knobs).map(([name, state]) => [name, {
+      value: typeof state.value === 'number' ? mm(state.value) : state.value, by: state.by, why: say(state.suggestion.why, kind.phrases, tongue),
+    }])),
+    parts: design.parts.map((part) => ({ id: part.id, role: part.role, stock: part.stock, cutMm: mm(part.cutMm), count: 1, ends: part.shape === 'bar' ? part.ends.map(endOf) : [], position: positionOf(part) })),
+    joints: design.joints.map((joint) => ({
+      id: joint.id, kind: joint.kind, at: point(joint.at), parts: joint.parts,
+      fixings: joint.fixings.map((fixing) => ({ stock: fixing.stock, count: fixing.count, eachMm: fixing.eachMm === undefined ? null : mm(fixing.eachMm) })),
+    })),
+    stations: design.stations.map((station) => ({ id: station.id, crop: station.crop, planting: station.planting, alongMm: mm(station.alongMm), side: station.side, at: point(station.at) })),
+    bill: one.bill.map((line) => ({
+      id: line.id, group: line.group, use: line.use, stock: line.stock, name: CATALOGUE.stock(line.stock).name, count: line.count,
+      cutMm: line.cutMm === null ? null : mm(line.cutMm), ends: line.ends ? line.ends.map(endOf) : [], why: say(line.why, kind.phrases, tongue),
+    })),
+    ...shoppingOf(one.shopping, one.cost, plan.garden.currency),
+    verdicts: one.verdicts.map((verdict) => ({
+      check: verdict.check, level: verdict.level, code: verdict.told.code, says: say(verdict.told, VERDICT_PHRASES, tongue),
+      compared: Object.fromEntries(Object.entries(verdict.told.values).map(([name, value]) => [name, typeof value === 'object' && 'mm' in value ? mm(value.mm) : value])),
+      mend: verdict.mend && { says: MEND_PHRASES[verdict.told.code] ?? '', knobs: verdict.mend.settings, costs: money(verdict.mend.costMinor, plan.garden.currency) },
+    })),
+    steps: steps.map((step) => ({
+      says: say(step.what, kind.phrases, tongue), people: step.people, waitHours: step.waitHours ?? 0, caution: step.caution ? say(step.caution, kind.phrases, tongue) : null,
+    })),
+  };
+}
+
+const endOf = (end: EndCut): string => (end.cut === 'mitre' ? `mitre ${Math.round((Math.abs(end.angleRad) * 1800) / Math.PI) / 10}°` : end.cut);
+
+function positionOf(part: Part) {
+  if (part.shape === 'bar') return { shape: 'bar', from: point(part.from), to: point(part.to), wideMm: mm(part.wideMm), thickMm: mm(part.thickMm), buriedMm: mm(part.buriedMm), holesMm: part.holes.map((hole) => mm(hole.atMm)) };
+  if (part.shape === 'line') return { shape: 'line', path: part.path.map(point) };
+  return { shape: 'sheet', corner: point(part.corner), along: part.along.map(mm), up: part.up.map(mm), heightMm: mm(part.heightMm) };
+}
+
+function shoppingOf(shopping: Shopping, cost: Cost, currency: string) {
+  const amount = (minor: number): Money => money(minor, currency);
+  return {
+    purchases: shopping.purchases.map((one) => ({ stock: one.stock, name: CATALOGUE.stock(one.stock).name, size: mm(one.size), count: one.count, each: amount(one.eachMinor), cost: amount(one.costMinor) })),
+    fromShed: shopping.fromShed.map((one) => ({ ...one, size: mm(one.size) })),
+    missing: shopping.missing.map((one) => ({ stock: one.stock, because: one.because, measure: mm(one.measure) })),
+    cutPlans: shopping.cutPlans.map((plan) => {
+      const toMm = (measure: number): number => mm(plan.measuredIn === 'mm' ? measure : meshesToMm(CATALOGUE, plan.stock, measure));
+      return {
+        stock: plan.stock, method: plan.method, cost: amount(plan.costMinor), costsAtLeast: amount(plan.boundMinor), provedBest: plan.costMinor === plan.boundMinor && plan.unplaced.length === 0,
+        pieces: plan.layouts.map((layout: Layout) => ({
+          name: layout.name, from: layout.from, lengthMm: toMm(layout.measure), offcutMm: toMm(layout.offcut),
+          cuts: layout.cuts.map((cut) => ({ structure: cut.structure, part: cut.part, atMm: toMm(cut.at), lengthMm: toMm(cut.measure) })),
+        })),
+      };
+    }),
+    cost: {
+      net: amount(cost.netMinor), tax: amount(cost.taxMinor), total: amount(cost.totalMinor), perPlant: cost.perPlantMinor === null ? null : amount(cost.perPlantMinor),
+      perMetre: amount(cost.perMetreMinor), perSeason: amount(cost.perSeasonMinor), complete: cost.complete,
+    },
+  };
+}

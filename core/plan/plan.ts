@@ -1,0 +1,73 @@
+import type { Money } from '../quantity/money';
+import type { Units } from '../quantity/length';
+import type { Bed } from '../site/bed';
+import type { Settings } from '../structures/knob';
+
+export const PLAN_FORMAT = 'lignum-plan';
+export const PLAN_VERSION = 1;
+
+/** What a gardener has written down about one garden: the document that is saved, exported and computed. */
+export interface Plan {
+  format: typeof PLAN_FORMAT;
+  version: typeof PLAN_VERSION;
+  garden: Garden;
+  beds: readonly Bed[];
+  plantings: readonly Planting[];
+  structures: readonly StructurePlan[];
+  priceBook: PriceBook;
+  shed: readonly ShedPiece[];
+}
+
+export interface Garden {
+  name: string;
+  note: string;
+  units: Units;
+  /** BCP 47 tag for numbers and money: "en-GB". */
+  locale: string;
+  /** ISO 4217. */
+  currency: string;
+  /** What the tallest user reaches from the ground. mm. */
+  reachMm: number;
+}
+
+export interface Planting {
+  id: string;
+  bed: string;
+  crop: string;
+  training: string;
+  count: number;
+}
+
+export interface StructurePlan {
+  id: string;
+  kind: string;
+  name: string;
+  bed: string;
+  /** Plantings it carries, in the order they stand along the row. */
+  plantings: readonly string[];
+  /** Only the knobs set by hand. */
+  knobs: Settings;
+}
+
+/** One size of a stock item as a shop sells it: a length in mm for bars, posts and reels, a number of pieces for packs, 1 for a panel. */
+export interface PriceLine {
+  stock: string;
+  size: number;
+  price: Money;
+}
+
+export interface PriceBook {
+  taxPercent: number;
+  pricesIncludeTax: boolean;
+  /** Bought beyond the count of small parts, for those that are lost or break. */
+  sparePercent: number;
+  lines: readonly PriceLine[];
+}
+
+/** Left over and free to use. `size` as in {@link PriceLine}; for a panel piece, its number of whole meshes. */
+export interface ShedPiece {
+  stock: string;
+  size: number;
+  count: number;
+  note: string;
+}

@@ -1,0 +1,31 @@
+import { CATALOGUE } from '../catalogue/catalogue';
+import { cropOf, trainingOf } from '../crops/table';
+import type { Setting } from '../structures/setting';
+import type { Plan, StructurePlan } from './plan';
+
+/** Sizes on sale of every stock item in the price book, ascending. */
+export function sizesOnSale(plan: Plan): (stock: string) => readonly number[] {
+  const sizes = new Map<string, number[]>();
+  for (const line of plan.priceBook.lines) sizes.set(line.stock, [...(sizes.get(line.stock) ?? []), line.size]);
+  for (const list of sizes.values()) list.sort((a, b) => a - b);
+  return (stock) => sizes.get(stock) ?? [];
+}
+
+/** What a kind is told about the place where one structure of a (checked) plan will stand. */
+export function settingOf(plan: Plan, structure: StructurePlan): Setting {
+  const bed = plan.beds.find((one) => one.id === structure.bed);
+  if (!bed) throw new Error(`Structure "${structure.id}" stands on no bed of the plan: check the plan at the door first.`);
+  return {
+    bed,
+    planted: structure.plantings.flatMap((id) => {
+      const planting = plan.plantings.find((one) => one.id === id);
+      if (!planting) return [];
+      const crop = cropOf(planting.crop);
+      return [{ id, crop, training: trainingOf(crop, planting.training), count: planting.count }];
+    }),
+    reachMm: plan.garden.reachMm,
+    units: plan.garden.units,
+    catalogue: CATALOGUE,
+    sizesOf: sizesOnSale(plan),
+  };
+}

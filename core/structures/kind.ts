@@ -1,0 +1,66 @@
+import type { Design } from '../design/design';
+import type { Fact, Phrases } from '../wording/say';
+import { settle, type Knobs, type KnobState, type Settings, type Values } from './knob';
+import type { Setting } from './setting';
+
+/** A step of building: said in order, with the people it takes and the caution where it belongs. */
+export interface Step {
+  what: Fact;
+  people: 1 | 2;
+  waitHours?: number;
+  caution?: Fact;
+}
+
+/** What a kind's folder states. Everything else (drawing, bill, cost, checks) is derived from its design. */
+export interface KindData<K extends Knobs> {
+  id: string;
+  name: string;
+  /** One line that tells a gardener when to choose it. */
+  blurb: string;
+  knobs: K;
+  size(values: Values<K>, setting: Setting): Design;
+  steps(design: Design, values: Values<K>): readonly Step[];
+  /** Changes of knobs that would mend a finding, by its code. */
+  mends: Readonly<Record<string, (values: Values<K>, design: Design, setting: Setting) => Settings | null>>;
+  phrases: Phrases;
+}
+
+export interface Sized {
+  design: Design;
+  knobs: Readonly<Record<string, KnobState>>;
+  steps: readonly Step[];
+}
+
+export interface StructureKind {
+  id: string;
+  name: string;
+  blurb: string;
+  knobs: Knobs;
+  phrases: Phrases;
+  /** Settles the knobs, sizes the structure and places its parts. `settings` must have passed {@link knobFaults}. */
+  design(settings: Settings, setting: Setting): Sized;
+  /** The change of settings that mends a finding, or null where there is none. */
+  mend(code: string, settings: Settings, sized: Sized, setting: Setting): Settings | null;
+}
+
+/** Keeps the types of one kind's knobs to its own folder, and gives the rest of the house one face. */
+export function structureKind<const K extends Knobs>(kind: KindData<K>): StructureKind {
+  const valuesOf = (sized: Sized): Values<K> =>
+    Object.fromEntries(Object.entries(sized.knobs).map(([name, state]) => [name, state.value])) as Values<K>;
+  return {
+    id: kind.id,
+    name: kind.name,
+    blurb: kind.blurb,
+    knobs: kind.knobs,
+    phrases: kind.phrases,
+    design(settings, setting) {
+      const { values, states } = settle(kind.knobs, settings, setting);
+      const design = kind.size(values as Values<K>, setting);
+      return { design, knobs: states, steps: kind.steps(design, values as Values<K>) };
+    },
+    mend(code, settings, sized, setting) {
+      const change = kind.mends[code]?.(valuesOf(sized), sized.design, setting) ?? null;
+      return change && { ...settings, ...change };
+    },
+  };
+}

@@ -1,0 +1,105 @@
+import type { Fact } from '../wording/say';
+import type { Setting } from './setting';
+
+/**
+ * A knob is data: the form, the door's validation, the published schema and the random test plans
+ * are all made from it. Lengths are mm.
+ */
+interface KnobBase {
+  label: string;
+  group: string;
+  help: string;
+  /** Shown only where it matters; a hidden knob keeps its value. */
+  shown?: (set: Settled, setting: Setting) => boolean;
+}
+
+export interface Suggestion<T> {
+  value: T;
+  why: Fact;
+}
+
+type Suggest<T> = (setting: Setting, soFar: Settled) => Suggestion<T>;
+
+export interface LengthKnob extends KnobBase {
+  type: 'length';
+  min: number;
+  max: number;
+  /** Step of an arrow key, by the garden's units. */
+  step: { imperial: number; metric: number };
+  suggest: Suggest<number>;
+}
+export interface CountKnob extends KnobBase {
+  type: 'count';
+  min: number;
+  max: number;
+  suggest: Suggest<number>;
+}
+export interface ChoiceKnob extends KnobBase {
+  type: 'choice';
+  choices: readonly { id: string; label: string }[];
+  /** Choices that can be had here and now; all of them where this is left out. */
+  offered?: (setting: Setting, soFar: Settled) => readonly string[];
+  suggest: Suggest<string>;
+}
+export type Knob = LengthKnob | CountKnob | ChoiceKnob;
+export type Knobs = Readonly<Record<string, Knob>>;
+
+/** What the gardener has set by hand; the rest follows the suggestions. */
+export type Settings = Readonly<Record<string, number | string>>;
+/** Every knob with a value. */
+export type Settled = Readonly<Record<string, number | string>>;
+
+type ChoiceId<K> = K extends { choices: readonly { id: infer I }[] } ? I : never;
+/** The typed values of a kind's knobs, inferred from its data. */
+export type Values<K extends Knobs> = {
+  readonly [N in keyof K]: K[N] extends { type: 'choice' } ? ChoiceId<K[N]> : number;
+};
+
+export type KnobFault =
+  | { knob: string; code: 'unknown' }
+  | { knob: string; code: 'not a number'; value: unknown }
+  | { knob: string; code: 'not whole'; value: number }
+  | { knob: string; code: 'too small'; value: number; limit: number }
+  | { knob: string; code: 'too large'; value: number; limit: number }
+  | { knob: string; code: 'no such choice'; value: unknown; choices: readonly string[] };
+
+/** What is wrong with the settings, knob by knob; empty when they can be built. */
+export function knobFaults(knobs: Knobs, settings: Readonly<Record<string, unknown>>): KnobFault[] {
+  return Object.entries(settings).flatMap(([name, value]): KnobFault[] => {
+    const knob = Object.hasOwn(knobs, name) ? knobs[name] : undefined;
+    if (!knob) return [{ knob: name, code: 'unknown' }];
+    if (knob.type === 'choice') {
+      const choices = knob.choices.map((choice) => choice.id);
+      return choices.includes(value as string) ? [] : [{ knob: name, code: 'no such choice', value, choices }];
+    }
+    if (typeof value !== 'number' || !Number.isFinite(value)) return [{ knob: name, code: 'not a number', value }];
+    if (value < knob.min) return [{ knob: name, code: 'too small', value, limit: knob.min }];
+    if (value > knob.max) return [{ knob: name, code: 'too large', value, limit: knob.max }];
+    if (knob.type === 'count' && !Number.isInteger(value)) return [{ knob: name, code: 'not whole', value }];
+    return [];
+  });
+}
+
+export interface KnobState {
+  value: number | string;
+  by: 'hand' | 'suggestion';
+  suggestion: Suggestion<number | string>;
+}
+
+/**
+ * Gives every knob a value: the gardener's own, else the suggestion (kept within the knob's limits).
+ * Knobs are settled in order, so a suggestion may use those before it. Settings must be faultless.
+ */
+export function settle(knobs: Knobs, settings: Settings, setting: Setting): { values: Settled; states: Record<string, KnobState> } {
+  const values: Record<string, number | string> = {};
+  const states: Record<string, KnobState> = {};
+  for (const [name, knob] of Object.entries(knobs)) {
+    const suggested = knob.suggest(setting, values);
+    const suggestion =
+      knob.type === 'choice' ? suggested : { ...suggested, value: Math.min(knob.max, Math.max(knob.min, suggested.value as number)) };
+    const own = settings[name];
+    values[name] = own ?? suggestion.value;
+    states[name] = { value: values[name] as number | string, by: own === undefined ? 'suggestion' : 'hand', suggestion };
+  }
+  return { values, states };
+}

@@ -1,0 +1,44 @@
+import { inches } from '../../quantity/length';
+import { buriedShare } from '../depth';
+import { ARM_MM } from '../../site/bed';
+import { structureKind } from '../kind';
+import { PANEL_WALL_KNOBS } from './knobs';
+import { PANEL_WALL_PHRASES } from './phrases';
+import { MOST_OPEN_GAP_MM, sizePanelWall } from './size';
+import { panelWallSteps } from './steps';
+
+/** Welded panels on driven, studded steel posts. */
+export const panelWall = structureKind({
+  id: 'panel-wall',
+  name: 'Panel wall on driven posts',
+  blurb: 'Stiff mesh that carries the heaviest crops for twenty years; up in a morning, nothing to dig.',
+  knobs: PANEL_WALL_KNOBS,
+  size: sizePanelWall,
+  steps: panelWallSteps,
+  phrases: PANEL_WALL_PHRASES,
+  mends: {
+    'spacing.wide': () => ({ postSpacing: inches(96) }),
+    'depth.shallow': () => ({ depth: inches(18) }),
+    'depth.share': (_v, design, setting) => {
+      const share = buriedShare(setting.bed);
+      const above = Math.max(...design.support.posts.map((post) => post.aboveMm));
+      return { depth: Math.min(inches(48), Math.ceil((above * share) / (1 - share) / inches(1)) * inches(1)) };
+    },
+    'post.short': (v, design) => {
+      const missing = Math.max(...design.support.posts.map((post) => post.wantedMm - post.buriedMm));
+      return v.gap >= missing ? { gap: Math.floor((v.gap - missing) / inches(1)) * inches(1) } : null;
+    },
+    'sides.both': () => ({ sides: 'one' }),
+    'mesh.wide': () => ({ fineMesh: 'low' }),
+    'gap.high': (_v, _design, setting) => ({ gap: Math.min(MOST_OPEN_GAP_MM, ...setting.planted.map((one) => one.crop.gapMm.most)) }),
+    'fixing.two': () => ({ perPost: 3 }),
+    'walls.close': () => ({ walls: 1 }),
+    'reach.tall': (v, design, setting) => {
+      const over = design.support.topMm.most - setting.reachMm;
+      return v.gap >= over ? { gap: Math.floor((v.gap - over) / inches(1)) * inches(1) } : null;
+    },
+    'reach.far': (_v, _design, setting) => ({ rowAt: Math.min(ARM_MM, setting.bed.widthMm / 2) }),
+    'reach.outside': (_v, _design, setting) => ({ rowAt: setting.bed.widthMm / 2 }),
+    'row.past-bed': (_v, _design, setting) => ({ rowLength: setting.bed.lengthMm }),
+  },
+});

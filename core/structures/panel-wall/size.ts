@@ -1,0 +1,207 @@
+import { stockOf } from '../../catalogue/catalogue';
+import type { WeldedPanel } from '../../catalogue/stock';
+import type { Bar, Design, Fixing, Joint, Line, Mark, Part, Sheet } from '../../design/design';
+import { ALONG, groundAt, pathLength, slopeOf, UP, type Ground, type Point } from '../../design/space';
+import { inches } from '../../quantity/length';
+import { fact } from '../../wording/say';
+import { nextStockUp } from '../depth';
+import type { Values } from '../knob';
+import { footAt, lengthOnLie, lengthOnSoil, type Lie } from '../lie';
+import type { Setting } from '../setting';
+import { fewestPosts } from '../spacing';
+import { placeStations } from '../stations';
+import { FIXING_STOCK, PANEL_WALL_KNOBS } from './knobs';
+import { fixingLevels, overlapPlaces, panelRun, type RunPiece } from './run';
+
+export type PanelWallValues = Values<typeof PANEL_WALL_KNOBS>;
+
+/** Above this gap a wire is stretched halfway up it: 24″ (common practice, no source). mm. */
+export const MOST_OPEN_GAP_MM = inches(24);
+/** Ties at each lap of two panels, and how far apart those of a net are (from memory). */
+const TIES_A_LAP = 3;
+const NET_TIE_EVERY_MM = inches(24);
+/** Wire for the turns round an end post, each end (from memory). mm. */
+const WIRE_END_MM = inches(12);
+/** Stems stand this far out from the mesh (from memory). mm. */
+const STEM_OUT_MM = inches(3);
+
+/** Sizes the wall and places its parts. Every length follows the trade's rules named beside it. */
+export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
+  const panel = stockOf(setting.catalogue, v.panel, 'panel');
+  const ground: Ground = { lengthMm: setting.bed.lengthMm, riseMm: setting.bed.riseMm };
+  const lie: Lie = { ground, level: v.onSlope === 'level' && ground.riseMm !== 0 };
+  const run = panelRun(lengthOnLie(lie, v.rowLength), panel, v.overlap);
+  const runEnd = (run[run.length - 1] as RunPiece).toMm;
+  const postsAt = fewestPosts(0, overlapPlaces(run, panel.pitchMm), runEnd, v.postSpacing);
+  const middle = v.rowAt - setting.bed.widthMm / 2;
+  const rows = Array.from({ length: v.walls }, (_, i) => middle + (i - (v.walls - 1) / 2) * v.wallSpacing);
+
+  const parts: Part[] = [];
+  const joints: Joint[] = [];
+  rows.forEach((y, row) => {
+    const wall = placeWall({ v, panel, lie, run, postsAt, y, name: rows.length > 1 ? `${row + 1}.` : '', setting });
+    parts.push(...wall.parts);
+    joints.push(...wall.joints);
+  });
+
+  const posts = parts.filter((part): part is Bar => part.role === 'post');
+  const builtMm = lengthOnSoil(lie, runEnd);
+  const plantRows = rows.flatMap((y) =>
+    v.sides === 'both'
+      ? [{ acrossMm: y - STEM_OUT_MM, side: 'front' as const }, { acrossMm: y + STEM_OUT_MM, side: 'back' as const }]
+      : [{ acrossMm: y - STEM_OUT_MM, side: 'front' as const }],
+  );
+  const levelSteps = panel.levelsMm.slice(1).map((level, i) => level - (panel.levelsMm[i] as number));
+  const stepDrop = lie.level ? Math.max(...run.map((piece) => (piece.toMm - piece.fromMm) * Math.abs(Math.tan(slopeOf(ground))))) : 0;
+  const wire = v.gap > MOST_OPEN_GAP_MM;
+  const drops = posts.filter((post) => post.id.startsWith(rows.length > 1 ? 'post-1.' : 'post-'));
+  const firstPost = drops[0] as Bar;
+
+  return {
+    kind: 'panel-wall',
+    parts,
+    joints,
+    stations: placeStations({ planted: setting.planted, ground, fromMm: 0, lengthMm: builtMm, school: v.school, rows: plantRows }),
+    ground,
+    builtMm,
+    support: {
+      holds: 'mesh',
+      meshMm: { wide: panel.pitchMm, high: Math.max(...levelSteps) },
+      memberMm: panel.wireMm,
+      stepMm: Math.min(panel.pitchMm, Math.max(...levelSteps)),
+      fineToMm: v.fineMesh === 'low' ? fineMeshTop(v, setting) : 0,
+      carries: panel.carries,
+      startsMm: wire ? v.gap / 2 : v.gap,
+      gapMm: v.gap,
+      topMm: { least: v.gap + panel.heightMm, most: v.gap + panel.heightMm + stepDrop },
+      spacingMm: Math.max(...postsAt.slice(1).map((at, i) => at - (postsAt[i] as number))),
+      posts: posts.map((post) => ({ id: post.id, aboveMm: post.cutMm - post.buriedMm, buriedMm: post.buriedMm, wantedMm: v.depth, driven: true })),
+      rowsAtMm: rows,
+      bothSides: v.sides === 'both',
+    },
+    bodies: v.walls,
+    reasons: reasonsFor(v, panel, run, postsAt),
+    marks: marksFor(v, panel, run, drops, firstPost),
+  };
+}
+
+function placeWall(o: {
+  v: PanelWallValues; panel: WeldedPanel; lie: Lie; run: readonly RunPiece[]; postsAt: readonly number[]; y: number; name: string; setting: Setting;
+}): { parts: Part[]; joints: Joint[] } {
+  const { v, panel, lie, run, y } = o;
+  const slope = slopeOf(lie.ground);
+  const along: Point = lie.level ? ALONG : [Math.cos(slope), 0, Math.sin(slope)];
+  const up: Point = lie.level ? UP : [-Math.sin(slope), 0, Math.cos(slope)];
+  const fix = FIXING_STOCK[v.fixing];
+  const joints: Joint[] = [];
+
+  const sheets = run.map((piece, i): Sheet => {
+    const low = footAt(lie, piece.fromMm, y);
+    const z = lie.level ? Math.max(low[2], groundAt(lie.ground, piece.toMm)) : low[2];
+    const stub = panel.edgeMm;
+    const length = piece.meshes * panel.pitchMm + (piece.whole ? 2 : 1) * stub;
+    const base: Point = [low[0], y, z];
+    return {
+      shape: 'sheet', id: `panel-${o.name}${i + 1}`, role: 'panel', stock: panel.id, cutMm: length, meshes: piece.meshes,
+      corner: [base[0] + up[0] * v.gap - along[0] * stub, y, base[2] + up[2] * v.gap - along[2] * stub],
+      along, up, heightMm: panel.heightMm, levelsMm: panel.levelsMm, wireMm: panel.wireMm,
+      uprightsMm: Array.from({ length: piece.meshes + 1 }, (_, n) => stub + n * panel.pitchMm),
+    };
+  });
+
+  const sizes = o.setting.sizesOf('steel-post');
+  const posts = o.postsAt.map((at, i): Bar => {
+    const foot = footAt(lie, at, y + panel.wireMm);
+    const held = run.flatMap((piece, n) => (piece.fromMm <= at + 1 && at <= piece.toMm + 1 ? [sheets[n] as Sheet] : []));
+    const panelTop = Math.max(...held.map((sheet) => sheet.corner[2] + (lie.level ? 0 : (foot[0] - sheet.corner[0]) * Math.tan(slope)) + sheet.heightMm / up[2]));
+    const above = panelTop - foot[2] - v.abovePost;
+    const stock = nextStockUp(above + v.depth, sizes) ?? { mm: above + v.depth, enough: true };
+    const buried = Math.max(0, stock.mm - above);
+    const id = `post-${o.name}${i + 1}`;
+    const top = stock.mm - buried;
+    const perPanel = lie.level ? held : held.slice(0, 1);
+    for (const sheet of perPanel) {
+      const levels = fixingLevels(sheet.levelsMm, foot[2] + top - sheet.corner[2], v.perPost);
+      joints.push({
+        id: `${id}-${sheet.id}`, kind: 'panel to post', at: [foot[0], y, sheet.corner[2] + (levels[levels.length >> 1] ?? 0)],
+        parts: [id, ...(lie.level ? [sheet] : held).map((one) => one.id)], fixings: [{ ...fix, count: levels.length }],
+      });
+    }
+    return {
+      shape: 'bar', id, role: 'post', stock: 'steel-post', cutMm: stock.mm, buriedMm: buried,
+      from: [foot[0], foot[1] + 17.5, foot[2] - buried], to: [foot[0], foot[1] + 17.5, foot[2] + top],
+      wide: ALONG, wideMm: 35, thickMm: 35, ends: [{ cut: 'as bought' }, { cut: 'as bought' }], holes: [],
+    };
+  });
+
+  const lapTie: Fixing = v.fixing === 'clip' ? { ...FIXING_STOCK.wire, count: TIES_A_LAP } : { ...fix, count: TIES_A_LAP };
+  sheets.slice(1).forEach((next, i) => {
+    joints.push({ id: `lap-${o.name}${i + 1}`, kind: 'panel to panel', at: next.corner, parts: [(sheets[i] as Sheet).id, next.id], fixings: [lapTie] });
+  });
+
+  const parts: Part[] = [...posts, ...sheets];
+  if (v.fineMesh === 'low') {
+    const net = placeNet(o, along, up, sheets);
+    parts.push(net);
+    for (const sheet of sheets) {
+      const ties = 2 * (Math.ceil(sheet.cutMm / NET_TIE_EVERY_MM) + 1);
+      joints.push({ id: `net-${sheet.id}`, kind: 'net to panel', at: sheet.corner, parts: [net.id, sheet.id], fixings: [{ stock: 'tie-plastic', count: ties }] });
+    }
+  }
+  if (v.gap > MOST_OPEN_GAP_MM) {
+    const path = o.postsAt.map((at): Point => { const foot = footAt(lie, at, y); return [foot[0], foot[1], foot[2] + v.gap / 2]; });
+    const wire: Line = { shape: 'line', id: `wire-${o.name}1`, role: 'line wire', stock: 'line-wire', path, diameterMm: 2.5, cutMm: pathLength(path) + 2 * WIRE_END_MM };
+    parts.push(wire);
+    posts.forEach((post, i) => joints.push({ id: `wire-${post.id}`, kind: 'wire to post', at: path[i] as Point, parts: [wire.id, post.id], fixings: [{ ...FIXING_STOCK.wire, count: 1 }] }));
+  }
+  return { parts, joints };
+}
+
+function fineMeshTop(v: PanelWallValues, setting: Setting): number {
+  const net = stockOf(setting.catalogue, 'mesh-fine', 'mesh roll');
+  return Math.max(net.heightMm, v.gap + inches(4));
+}
+
+/** The net hangs from the soil up; under a high gap it is lifted so that it still laps the panel by 4″. */
+function placeNet(o: { v: PanelWallValues; y: number; name: string; setting: Setting; lie: Lie; run: readonly RunPiece[] }, along: Point, up: Point, sheets: readonly Sheet[]): Sheet {
+  const net = stockOf(o.setting.catalogue, 'mesh-fine', 'mesh roll');
+  const first = sheets[0] as Sheet;
+  const lift = fineMeshTop(o.v, o.setting) - net.heightMm;
+  const slope = slopeOf(o.lie.ground);
+  const runMm = (o.run[o.run.length - 1] as RunPiece).toMm;
+  const length = lengthOnSoil(o.lie, runMm);
+  const soil: Point = [Math.cos(slope), 0, Math.sin(slope)];
+  const count = Math.round(length / net.openingMm);
+  const rungs = Math.floor(net.heightMm / net.openingMm);
+  return {
+    shape: 'sheet', id: `net-${o.name}1`, role: 'fine mesh', stock: net.id, cutMm: length, meshes: 0,
+    corner: [0, first.corner[1] - 4, lift], along: o.lie.level ? soil : along, up: o.lie.level ? UP : up, heightMm: net.heightMm, wireMm: net.wireMm,
+    uprightsMm: Array.from({ length: count + 1 }, (_, i) => (i * length) / count),
+    levelsMm: Array.from({ length: rungs + 1 }, (_, i) => i * net.openingMm),
+  };
+}
+
+function reasonsFor(v: PanelWallValues, panel: WeldedPanel, run: readonly RunPiece[], postsAt: readonly number[]): Design['reasons'] {
+  const whole = run.filter((piece) => piece.whole).length;
+  const laid = whole === run.length ? 'count.panels' : whole === 0 ? 'count.panel-cut' : 'count.panels-cut';
+  const each = v.walls > 1 ? '.walls' : run.length > 1 ? '.laps' : '';
+  return {
+    post: fact(`count.posts${each}`, { posts: postsAt.length, spacing: { mm: v.postSpacing }, walls: v.walls }),
+    panel: fact(laid, { whole, mesh: { mm: panel.pitchMm }, length: { mm: v.rowLength } }),
+    'fine mesh': fact('count.net'),
+    'line wire': fact('count.wire', { gap: { mm: v.gap }, most: { mm: MOST_OPEN_GAP_MM } }),
+    'panel to post': fact('count.fixings', { each: v.perPost, posts: postsAt.length * v.walls }),
+    'panel to panel': fact('count.laps', { ties: TIES_A_LAP, laps: (run.length - 1) * v.walls }),
+    'net to panel': fact('count.net-ties', { every: { mm: NET_TIE_EVERY_MM } }),
+    'wire to post': fact('count.wire-ties'),
+  };
+}
+
+function marksFor(v: PanelWallValues, panel: WeldedPanel, run: readonly RunPiece[], posts: readonly Bar[], first: Bar): Mark[] {
+  const foot = first.from[2] + first.buriedMm;
+  return [
+    { view: 'elevation', axis: 'x', label: 'posts', atMm: posts.map((post) => post.from[0]) },
+    ...(run.length > 1 ? [{ view: 'elevation', axis: 'x', label: 'panels', atMm: [0, ...run.slice(1).flatMap((next, i) => [next.fromMm, (run[i] as RunPiece).toMm]), (run[run.length - 1] as RunPiece).toMm] } as const] : []),
+    { view: 'elevation', axis: 'z', label: 'heights', besideMm: 0, atMm: [...new Set([first.from[2], foot, foot + v.gap, foot + v.gap + panel.heightMm])] },
+  ];
+}

@@ -1,0 +1,34 @@
+import { feet, inches } from '../../quantity/length';
+import { LET_IN_MM, letInDepth } from '../depth';
+import { ARM_MM } from '../../site/bed';
+import { structureKind } from '../kind';
+import { TWINE_FRAME_KNOBS } from './knobs';
+import { TWINE_FRAME_PHRASES } from './phrases';
+import { sizeTwineFrame } from './size';
+import { twineFrameSteps } from './steps';
+
+/** Two uprights and a beam, a string to a plant. */
+export const twineFrame = structureKind({
+  id: 'twine-frame',
+  name: 'Twine frame',
+  blurb: 'Timber and string: the closest planting, light to build, new strings every spring.',
+  knobs: TWINE_FRAME_KNOBS,
+  size: sizeTwineFrame,
+  steps: twineFrameSteps,
+  phrases: TWINE_FRAME_PHRASES,
+  mends: {
+    'spacing.wide': () => ({ postSpacing: feet(8) }),
+    'depth.shallow': () => ({ depth: LET_IN_MM }),
+    'depth.share': (v, _design, setting) => ({ depth: Math.min(feet(4), letInDepth(v.beamHeight, setting.bed)) }),
+    'height.low': (_v, _design, setting) => {
+      const wanted = Math.max(...setting.planted.map((one) => one.crop.supportToMm));
+      return { beamHeight: Math.min(setting.reachMm, Math.round(wanted / inches(1)) * inches(1)) };
+    },
+    'reach.tall': (v, design, setting) => ({ beamHeight: Math.max(feet(3), Math.floor((v.beamHeight - (design.support.topMm.most - setting.reachMm)) / inches(1)) * inches(1)) }),
+    'load.heavy': (v) => (v.section === '2x2' ? { section: '2x4' } : v.section === '45x45' ? { section: '45x95' } : { postSpacing: feet(8) }),
+    'brace.none': () => ({ braces: 'ends' }),
+    'reach.far': (_v, _design, setting) => ({ rowAt: Math.min(ARM_MM, setting.bed.widthMm / 2) }),
+    'reach.outside': (_v, _design, setting) => ({ rowAt: setting.bed.widthMm / 2 }),
+    'row.past-bed': (_v, _design, setting) => ({ rowLength: setting.bed.lengthMm }),
+  },
+});
