@@ -124,14 +124,13 @@ export interface Design {
   marks: readonly Mark[];
 }
 
-/** A chain of points along one direction that the drawing shows as a dimension string. */
+/** A chain of points along one direction that the front view shows as a dimension string. */
 export interface Mark {
-  view: 'elevation' | 'end';
   /** Along x for a chain under the drawing, along z for one beside it. */
   axis: 'x' | 'z';
   label: string;
-  /** Coordinates on the axis, ascending. */
+  /** Coordinates on the axis, ascending: where the marks are drawn. */
   atMm: readonly number[];
-  /** For an upright chain, where along the row it is taken. */
-  besideMm?: number;
+  /** What a tape reads at them, where that differs from the axis (along a slope). */
+  tapedMm?: readonly number[];
 }

@@ -14,7 +14,10 @@ export type Primitive =
 export interface Chain {
   axis: 'x' | 'z';
   label: string;
+  /** Where the marks stand in the view, ascending. */
   atMm: readonly number[];
+  /** What a tape reads at each of them. */
+  tapedMm: readonly number[];
 }
 
 export interface View {

@@ -1,4 +1,4 @@
-import type { Units } from '../quantity/length';
+import { formatLength, type Units } from '../quantity/length';
 import { chainFigures, textWidth, type Figure } from './dimension';
 import type { Chain, Ink, Primitive, Spot, View } from './primitive';
 
@@ -18,10 +18,13 @@ export interface Paper {
 }
 
 const FIGURE_SIZE = 13;
+const SECOND_TIER = 44;
 const LABEL_SIZE = 11;
 const TIER_PX = 15;
 const CHAIN_GAP = 22;
 const EDGE = 10;
+/** The last figure of a chain may stand past the end of the drawing by half its width. */
+const RIGHT_ROOM = 34;
 
 /**
  * Sets a view on a sheet of the given size: the drawing as large as fits, dimension strings under it
@@ -32,8 +35,8 @@ export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; u
   const height = view.box.top - view.box.bottom;
   const upright = view.chains.filter((chain) => chain.axis === 'z');
   const level = view.chains.filter((chain) => chain.axis === 'x');
-  const leftRoom = upright.length > 0 ? EDGE + 96 : EDGE;
-  const availableWidth = o.widthPx - leftRoom - EDGE;
+  const leftRoom = EDGE + Math.max(level.length > 0 ? 46 : 0, ...upright.map((chain) => widestFigure(chain, o.units)));
+  const availableWidth = o.widthPx - leftRoom - (level.length > 0 ? RIGHT_ROOM : EDGE);
   const place = (chains: readonly Chain[], scale: number) => chains.map((chain) => ({ chain, figures: chainFigures(chain, scale, o.units, FIGURE_SIZE) }));
   const roomUnder = (placed: readonly { figures: readonly Figure[] }[]): number =>
     placed.reduce((sum, one) => sum + CHAIN_GAP + 8 + TIER_PX * Math.max(0, ...one.figures.map((figure) => figure.tier)), 0);
@@ -56,6 +59,13 @@ export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; u
   return { widthPx: o.widthPx, heightPx: under + EDGE, title: view.title, marks };
 }
 
+/** Room to the left of the drawing for an upright chain: its feet, its widest figure, and a second tier. */
+function widestFigure(chain: Chain, units: Units): number {
+  const gaps = chain.tapedMm.slice(1).map((to, i) => to - (chain.tapedMm[i] as number));
+  const even = gaps.length > 1 && gaps.every((gap) => Math.abs(gap - (gaps[0] as number)) < 1) ? textWidth('2 × ', FIGURE_SIZE) : 0;
+  return 30 + even + Math.max(...gaps.map((gap) => textWidth(formatLength(gap, units), FIGURE_SIZE))) + (chain.atMm.length > 3 ? SECOND_TIER : 0);
+}
+
 function onPaper(one: Primitive, toPaper: (spot: Spot) => Spot): PaperMark {
   const part = 'part' in one && one.part !== undefined ? { part: one.part } : {};
   switch (one.draw) {
@@ -70,7 +80,7 @@ function levelChain(chain: Chain, figures: readonly Figure[], y: number, xOf: (m
   const xs = chain.atMm.map(xOf);
   return [
     { draw: 'lines', ink: 'dimension', lines: [[[xs[0] as number, y], [xs[xs.length - 1] as number, y]]] },
-    ...xs.map((x): PaperMark => ({ draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'up' })),
+    ...xs.map((x): PaperMark => ({ draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'down' })),
     { draw: 'text', text: chain.label, size: LABEL_SIZE, anchor: 'end', ink: 'label', at: [(xs[0] as number) - 10, y + 4] },
     ...figures.flatMap((figure): PaperMark[] => {
       const middle = originPx + (figure.from + figure.to) / 2;
@@ -90,7 +100,7 @@ function uprightChain(chain: Chain, x: number, yOf: (mm: number) => number, scal
     ...ys.map((y): PaperMark => ({ draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'right' })),
     ...figures.map((figure): PaperMark => {
       const middle = (ys[0] as number) - ((figure.from + figure.to) / 2 - first * scale);
-      const shift = figure.tier > 0 ? textWidth('0′ 00″', FIGURE_SIZE) : 0;
+      const shift = figure.tier > 0 ? SECOND_TIER : 0;
       return { draw: 'text', text: figure.text, size: FIGURE_SIZE, anchor: 'end', ink: 'figure', at: [x - 10 - shift, middle + 4.5] };
     }),
   ];

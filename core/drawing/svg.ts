@@ -7,10 +7,9 @@ const escape = (text: string): string => text.replace(/[&<>"]/g, (c) => ({ '&': 
 const klass = (ink: string): string => `ink-${ink.replace(/ /g, '-')}`;
 const tag = (part: string | undefined): string => (part ? ` data-part="${escape(part)}"` : '');
 
-/** A bird's-foot mark, as a carpenter makes it: two strokes that meet exactly on the measured line. Pixels. */
-const FOOT = { long: 7, half: 3.5 };
-function crowFoot([x, y]: Spot, towards: 'up' | 'down' | 'left' | 'right'): string {
-  const { long, half } = FOOT;
+/** A crow's-foot mark, as a carpenter makes it: two strokes that meet exactly on the measured line. Pixels. */
+function crowFoot([x, y]: Spot, towards: 'up' | 'down' | 'left' | 'right', long: number): string {
+  const half = long / 2;
   const ends: Record<typeof towards, readonly [Spot, Spot]> = {
     up: [[x - half, y + long], [x + half, y + long]],
     down: [[x - half, y - long], [x + half, y - long]],
@@ -26,7 +25,7 @@ function element(mark: PaperMark): string {
     case 'shape': return `<path class="${klass(mark.ink)}" d="M${mark.points.map(pair).join('L')}Z"${tag(mark.part)}/>`;
     case 'lines': return `<path class="${klass(mark.ink)}" d="${mark.lines.filter((line) => line.length > 1).map((line) => `M${line.map(pair).join('L')}`).join('')}"${tag(mark.part)}/>`;
     case 'dot': return `<circle class="${klass(mark.ink)}" cx="${round(mark.at[0])}" cy="${round(mark.at[1])}" r="2.5"/>`;
-    case 'crow foot': return `<path class="${klass(mark.ink)} foot" d="${crowFoot(mark.at, mark.towards)}"/>`;
+    case 'crow foot': return `<path class="${klass(mark.ink)} foot" d="${crowFoot(mark.at, mark.towards, mark.ink === 'station' ? 5 : 7)}"/>`;
     case 'text': return `<text class="${klass(mark.ink)}" x="${round(mark.at[0])}" y="${round(mark.at[1])}" font-size="${mark.size}" text-anchor="${mark.anchor}">${escape(mark.text)}</text>`;
   }
 }

@@ -1,6 +1,6 @@
 import { cropOf } from '../crops/table';
 import type { Bar, Design, Part, Sheet, Station } from '../design/design';
-import { groundAt } from '../design/space';
+import { groundAt, slopeOf } from '../design/space';
 import type { Bed } from '../site/bed';
 import { barCorners, outline, PROJECTIONS, sheetWires, splitAtGround, type Projection } from './project';
 import type { Chain, Ink, Primitive, Spot, View } from './primitive';
@@ -20,7 +20,7 @@ function elevation(design: Design): View {
   const left = Math.min(...xs) - MARGIN_MM;
   const right = Math.max(...xs) + MARGIN_MM;
   const soil = (x: number): Spot => [x, groundAt(design.ground, x)];
-  return view('elevation', 'From the front', design, [
+  return view('elevation', 'From the front', chainsOf(design), [
     ...hatch(soil, left, right),
     ...design.stations.filter((station) => station.side !== 'back').map((station) => plant(station, design, station.at[0], station.at[2])),
     ...design.parts.flatMap((part) => drawPart(part, flat, true)),
@@ -37,7 +37,14 @@ function plan(design: Design, bed: Bed): View {
   const wall: Primitive[] = bed.standFrom === 'front only'
     ? [{ draw: 'lines', ink: 'wall', lines: [[corner(-over, half + 40), corner(bed.lengthMm - over, half + 40)]] }]
     : [];
-  return view('plan', 'From above', design, [
+  const frontRow = design.stations.filter((station) => station.at[1] === design.stations[0]?.at[1]);
+  const places = [0, ...frontRow.map((station) => station.alongMm), design.builtMm];
+  const slope = Math.cos(slopeOf(design.ground));
+  const across = [...new Set([-half, ...design.support.rowsAtMm, half])];
+  return view('plan', 'From above', [
+    ...(frontRow.length > 0 ? [{ axis: 'x', label: 'plants', atMm: places.map((at) => at * slope), tapedMm: places } as const] : []),
+    { axis: 'z', label: 'across', atMm: across, tapedMm: across },
+  ], [
     { draw: 'shape', ink: 'bed', points: [corner(-over, -half), corner(bed.lengthMm - over, -half), corner(bed.lengthMm - over, half), corner(-over, half)] },
     ...wall,
     ...design.stations.map((station): Primitive => ({ draw: 'shape', ink: 'crop', points: round([station.at[0], station.at[1]], spread(station) / 2) })),
@@ -53,7 +60,8 @@ function endView(design: Design, bed: Bed): View {
   const first = design.stations[0];
   const lowestGround = Math.min(0, ...design.stations.map((station) => station.at[2]));
   const plants = first ? [...new Map(design.stations.map((station) => [station.at[1], station])).values()] : [];
-  return view('end', 'From the end', design, [
+  const top = design.support.topMm.most;
+  return view('end', 'From the end', [{ axis: 'z', label: 'top', atMm: [0, top], tapedMm: [0, top] }], [
     ...hatch(soil, -half - MARGIN_MM, half + MARGIN_MM),
     ...plants.map((station) => plant(station, design, station.at[1], Math.max(0, lowestGround))),
     ...firstOfEach(design).flatMap((part) => drawPart(part, flat, false)),
@@ -75,8 +83,9 @@ function firstOfEach(design: Design): Part[] {
   return [...near.values()];
 }
 
-function view(id: View['id'], title: string, design: Design, primitives: readonly Primitive[]): View {
-  const chains = design.marks.flatMap((mark): Chain[] => (mark.view === id ? [{ axis: mark.axis, label: mark.label, atMm: mark.atMm }] : []));
+const chainsOf = (design: Design): Chain[] => design.marks.map((mark) => ({ axis: mark.axis, label: mark.label, atMm: mark.atMm, tapedMm: mark.tapedMm ?? mark.atMm }));
+
+function view(id: View['id'], title: string, chains: readonly Chain[], primitives: readonly Primitive[]): View {
   const spots = primitives.flatMap((one) => (one.draw === 'shape' ? one.points : one.draw === 'lines' ? one.lines.flat() : [one.at]));
   const rights = spots.map((spot) => spot[0]);
   const ups = spots.map((spot) => spot[1]);
@@ -131,13 +140,17 @@ function spread(station: Station): number {
   return Math.min(508, Math.max(spacing, 90));
 }
 
-/** A leafy outline as high as the crop is to be held: broadest at a third, drawn in at the stem. */
+/** A leafy outline as high as the crop is to be held: broadest low down, drawn in at the stem. */
 function plant(station: Station, design: Design, right: number, foot: number): Primitive {
   const crop = cropOf(station.crop);
   const high = Math.min(crop.heightMm, Math.max(crop.supportToMm, Math.min(crop.heightMm, 300)), design.support.topMm.most + 150);
   const half = spread(station) / 2;
-  const side = [0.12, 0.5, 0.86, 1, 0.96, 0.88, 0.78, 0.62, 0.36, 0];
-  const points = side.map((share, i): Spot => [share * half * (i % 2 ? 1 : 0.9), (high * (i + 0.6)) / (side.length - 0.4)]);
+  const leaves = 22;
+  const points = Array.from({ length: leaves }, (_, i): Spot => {
+    const t = (i + 1) / leaves;
+    const full = Math.pow(Math.sin(Math.PI * Math.pow(t, 0.62)), 0.55) * (1 - 0.3 * t);
+    return [half * full * (i % 2 ? 1 : 0.72), high * (0.04 + 0.96 * t)];
+  });
   return {
     draw: 'shape', ink: 'crop',
     points: [[right + 8, foot] as const, ...points.map(([r, u]): Spot => [right + r, foot + u]), ...[...points].reverse().map(([r, u]): Spot => [right - r, foot + u]), [right - 8, foot] as const],

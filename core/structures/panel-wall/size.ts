@@ -54,8 +54,7 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
   const levelSteps = panel.levelsMm.slice(1).map((level, i) => level - (panel.levelsMm[i] as number));
   const stepDrop = lie.level ? Math.max(...run.map((piece) => (piece.toMm - piece.fromMm) * Math.abs(Math.tan(slopeOf(ground))))) : 0;
   const wire = v.gap > MOST_OPEN_GAP_MM;
-  const drops = posts.filter((post) => post.id.startsWith(rows.length > 1 ? 'post-1.' : 'post-'));
-  const firstPost = drops[0] as Bar;
+  const firstPost = posts[0] as Bar;
 
   return {
     kind: 'panel-wall',
@@ -81,7 +80,7 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
     },
     bodies: v.walls,
     reasons: reasonsFor(v, panel, run, postsAt),
-    marks: marksFor(v, panel, run, drops, firstPost),
+    marks: marksFor({ v, panel, run, lie, postsAt, first: firstPost }),
   };
 }
 
@@ -197,11 +196,14 @@ function reasonsFor(v: PanelWallValues, panel: WeldedPanel, run: readonly RunPie
   };
 }
 
-function marksFor(v: PanelWallValues, panel: WeldedPanel, run: readonly RunPiece[], posts: readonly Bar[], first: Bar): Mark[] {
-  const foot = first.from[2] + first.buriedMm;
+function marksFor(o: { v: PanelWallValues; panel: WeldedPanel; run: readonly RunPiece[]; lie: Lie; postsAt: readonly number[]; first: Bar }): Mark[] {
+  const { v, panel, run } = o;
+  const foot = o.first.from[2] + o.first.buriedMm;
+  const along = (label: string, atMm: readonly number[]): Mark => ({ axis: 'x', label, atMm: atMm.map((at) => footAt(o.lie, at, 0)[0]), tapedMm: atMm });
+  const laps = run.slice(1).flatMap((next, i) => [next.fromMm, (run[i] as RunPiece).toMm]);
   return [
-    { view: 'elevation', axis: 'x', label: 'posts', atMm: posts.map((post) => post.from[0]) },
-    ...(run.length > 1 ? [{ view: 'elevation', axis: 'x', label: 'panels', atMm: [0, ...run.slice(1).flatMap((next, i) => [next.fromMm, (run[i] as RunPiece).toMm]), (run[run.length - 1] as RunPiece).toMm] } as const] : []),
-    { view: 'elevation', axis: 'z', label: 'heights', besideMm: 0, atMm: [...new Set([first.from[2], foot, foot + v.gap, foot + v.gap + panel.heightMm])] },
+    along('posts', o.postsAt),
+    ...(run.length > 1 ? [along('panels', [0, ...laps, (run[run.length - 1] as RunPiece).toMm])] : []),
+    { axis: 'z', label: 'heights', atMm: [...new Set([o.first.from[2], foot, foot + v.gap, foot + v.gap + panel.heightMm])] },
   ];
 }

@@ -200,9 +200,10 @@ function placeStrings(f: Frame, stations: readonly Station[], eyes: readonly num
 function marksFor(posts: readonly Bar[], eyes: readonly number[], f: Frame): Mark[] {
   const first = posts[0] as Bar;
   const foot = first.from[2] + first.buriedMm;
+  const along = (label: string, atMm: readonly number[]): Mark => ({ axis: 'x', label, atMm: atMm.map((at) => footAt(f.lie, at, 0)[0]), tapedMm: atMm });
   return [
-    { view: 'elevation', axis: 'x', label: 'posts', atMm: posts.map((post) => post.from[0]) },
-    ...(eyes.length > 0 ? [{ view: 'elevation', axis: 'x', label: f.v.hang === 'eye' ? 'eyes' : 'holes', atMm: [0, ...eyes, f.lengthMm] } as const] : []),
-    { view: 'elevation', axis: 'z', label: 'heights', besideMm: 0, atMm: [first.from[2], foot, first.to[2], f.topAt(f.postsAt[0] as number)] },
+    along('posts', f.postsAt),
+    ...(eyes.length > 0 ? [along(f.v.hang === 'eye' ? 'eyes' : 'holes', [...new Set([0, ...[...eyes].sort((a, b) => a - b), f.lengthMm])])] : []),
+    { axis: 'z', label: 'heights', atMm: [first.from[2], foot, first.to[2], f.topAt(f.postsAt[0] as number)] },
   ];
 }

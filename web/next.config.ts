@@ -1,0 +1,20 @@
+import type { NextConfig } from 'next';
+import { fileURLToPath } from 'node:url';
+
+const config: NextConfig = {
+  transpilePackages: ['@lignum/core'],
+  poweredByHeader: false,
+  outputFileTracingRoot: fileURLToPath(new URL('..', import.meta.url)),
+  turbopack: { root: fileURLToPath(new URL('..', import.meta.url)) },
+  headers: () => Promise.resolve([
+    {
+      source: '/:path*',
+      headers: [
+        { key: 'X-Content-Type-Options', value: 'nosniff' },
+        { key: 'Referrer-Policy', value: 'same-origin' },
+        { key: 'X-Frame-Options', value: 'DENY' },
+      ],
+    },
+  ]),
+};
+export default config;

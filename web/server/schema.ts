@@ -1,0 +1,53 @@
+import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
+
+/**
+ * Gardens and what stands in them. Lengths are mm, money integer minor units in the garden's
+ * currency. A garden is saved whole under a revision number, so that a stale tab is noticed; every
+ * revision is kept as a document beside the tables.
+ */
+export const gardens = pgTable('gardens', {
+  id: text().primaryKey(),
+  revision: integer().notNull(),
+  name: text().notNull(),
+  note: text().notNull(),
+  units: text().notNull(),
+  locale: text().notNull(),
+  currency: text().notNull(),
+  reachMm: doublePrecision('reach_mm').notNull(),
+  taxPercent: doublePrecision('tax_percent').notNull(),
+  pricesIncludeTax: boolean('prices_include_tax').notNull(),
+  sparePercent: doublePrecision('spare_percent').notNull(),
+  createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+  savedAt: timestamp('saved_at', { withTimezone: true }).notNull().defaultNow(),
+});
+
+const inGarden = () => text('garden_id').notNull().references(() => gardens.id, { onDelete: 'cascade' });
+const place = () => integer().notNull();
+
+export const beds = pgTable('beds', {
+  gardenId: inGarden(), id: text().notNull(), place: place(), name: text().notNull(), note: text().notNull(),
+  lengthMm: doublePrecision('length_mm').notNull(), widthMm: doublePrecision('width_mm').notNull(), heightMm: doublePrecision('height_mm').notNull(),
+  standFrom: text('stand_from').notNull(), riseMm: doublePrecision('rise_mm').notNull(), runs: text().notNull(), soil: text().notNull(), wind: text().notNull(),
+}, (table) => [primaryKey({ columns: [table.gardenId, table.id] })]);
+
+export const plantings = pgTable('plantings', {
+  gardenId: inGarden(), id: text().notNull(), place: place(), bed: text().notNull(), crop: text().notNull(), training: text().notNull(), count: integer().notNull(),
+}, (table) => [primaryKey({ columns: [table.gardenId, table.id] })]);
+
+export const structures = pgTable('structures', {
+  gardenId: inGarden(), id: text().notNull(), place: place(), kind: text().notNull(), name: text().notNull(), bed: text().notNull(),
+  plantings: jsonb().$type<string[]>().notNull(), knobs: jsonb().$type<Record<string, number | string>>().notNull(),
+}, (table) => [primaryKey({ columns: [table.gardenId, table.id] })]);
+
+export const priceLines = pgTable('price_lines', {
+  gardenId: inGarden(), stock: text().notNull(), size: doublePrecision().notNull(), place: place(), minor: bigint({ mode: 'number' }).notNull(),
+}, (table) => [primaryKey({ columns: [table.gardenId, table.stock, table.size] })]);
+
+export const shedPieces = pgTable('shed_pieces', {
+  gardenId: inGarden(), place: place(), stock: text().notNull(), size: doublePrecision().notNull(), count: integer().notNull(), note: text().notNull(),
+}, (table) => [primaryKey({ columns: [table.gardenId, table.place] })]);
+
+/** Every saved state of a garden, as its plan document. */
+export const revisions = pgTable('revisions', {
+  gardenId: inGarden(), revision: integer().notNull(), plan: jsonb().notNull(), savedAt: timestamp('saved_at', { withTimezone: true }).notNull().defaultNow(),
+}, (table) => [primaryKey({ columns: [table.gardenId, table.revision] })]);
