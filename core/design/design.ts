@@ -83,6 +83,8 @@ export interface Station {
   /** By a tape on the soil, from the start of the row. */
   alongMm: number;
   side: 'front' | 'back' | 'in line';
+  /** Stem to stem, as the planting is trained. */
+  spacingMm: number;
 }
 
 /** What the checks need to know about a support, whatever its kind. */

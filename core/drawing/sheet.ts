@@ -19,6 +19,10 @@ export interface Paper {
 
 const FIGURE_SIZE = 13;
 const SECOND_TIER = 44;
+/** Marks closer than this are ticks, not feet. */
+const FOOT_ROOM = 10;
+/** Height a figure takes beside an upright chain, without the air around it. */
+const UPRIGHT_ROOM = 8;
 const LABEL_SIZE = 11;
 const TIER_PX = 15;
 const CHAIN_GAP = 22;
@@ -35,7 +39,7 @@ export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; u
   const height = view.box.top - view.box.bottom;
   const upright = view.chains.filter((chain) => chain.axis === 'z');
   const level = view.chains.filter((chain) => chain.axis === 'x');
-  const leftRoom = EDGE + Math.max(level.length > 0 ? 46 : 0, ...upright.map((chain) => widestFigure(chain, o.units)));
+  const leftRoom = EDGE + Math.max(level.length > 0 ? 46 : 0, ...upright.map((chain) => widestFigure(chain, o.units, Math.min((o.widthPx - 120) / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height))));
   const availableWidth = o.widthPx - leftRoom - (level.length > 0 ? RIGHT_ROOM : EDGE);
   const place = (chains: readonly Chain[], scale: number) => chains.map((chain) => ({ chain, figures: chainFigures(chain, scale, o.units, FIGURE_SIZE) }));
   const roomUnder = (placed: readonly { figures: readonly Figure[] }[]): number =>
@@ -60,10 +64,11 @@ export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; u
 }
 
 /** Room to the left of the drawing for an upright chain: its feet, its widest figure, and a second tier. */
-function widestFigure(chain: Chain, units: Units): number {
+function widestFigure(chain: Chain, units: Units, scale: number): number {
+  const tiered = chainFigures(chain, scale, units, FIGURE_SIZE, () => UPRIGHT_ROOM).some((figure) => figure.tier > 0);
   const gaps = chain.tapedMm.slice(1).map((to, i) => to - (chain.tapedMm[i] as number));
   const even = gaps.length > 1 && gaps.every((gap) => Math.abs(gap - (gaps[0] as number)) < 1) ? textWidth('2 × ', FIGURE_SIZE) : 0;
-  return 30 + even + Math.max(...gaps.map((gap) => textWidth(formatLength(gap, units), FIGURE_SIZE))) + (chain.atMm.length > 3 ? SECOND_TIER : 0);
+  return 30 + even + Math.max(...gaps.map((gap) => textWidth(formatLength(gap, units), FIGURE_SIZE))) + (tiered ? SECOND_TIER : 0);
 }
 
 function onPaper(one: Primitive, toPaper: (spot: Spot) => Spot): PaperMark {
@@ -80,7 +85,10 @@ function levelChain(chain: Chain, figures: readonly Figure[], y: number, xOf: (m
   const xs = chain.atMm.map(xOf);
   return [
     { draw: 'lines', ink: 'dimension', lines: [[[xs[0] as number, y], [xs[xs.length - 1] as number, y]]] },
-    ...xs.map((x): PaperMark => ({ draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'down' })),
+    ...xs.map((x, i): PaperMark => {
+      const inner = i > 0 && i < xs.length - 1 && x - (xs[i - 1] as number) < FOOT_ROOM && (xs[i + 1] as number) - x < FOOT_ROOM;
+      return inner ? { draw: 'lines', ink: 'dimension', lines: [[[x, y], [x, y - 4]]] } : { draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'down' };
+    }),
     { draw: 'text', text: chain.label, size: LABEL_SIZE, anchor: 'end', ink: 'label', at: [(xs[0] as number) - 10, y + 4] },
     ...figures.flatMap((figure): PaperMark[] => {
       const middle = originPx + (figure.from + figure.to) / 2;
@@ -93,7 +101,7 @@ function levelChain(chain: Chain, figures: readonly Figure[], y: number, xOf: (m
 
 function uprightChain(chain: Chain, x: number, yOf: (mm: number) => number, scale: number, units: Units): PaperMark[] {
   const ys = chain.atMm.map(yOf);
-  const figures = chainFigures(chain, scale, units, FIGURE_SIZE, () => FIGURE_SIZE);
+  const figures = chainFigures(chain, scale, units, FIGURE_SIZE, () => UPRIGHT_ROOM);
   const first = chain.atMm[0] as number;
   return [
     { draw: 'lines', ink: 'dimension', lines: [[[x, ys[0] as number], [x, ys[ys.length - 1] as number]]] },

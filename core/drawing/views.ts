@@ -135,9 +135,7 @@ function hatch(soil: (at: number) => Spot, from: number, to: number): Primitive[
 
 /** How wide a plant is drawn: its spacing, at most 20″. mm. */
 function spread(station: Station): number {
-  const crop = cropOf(station.crop);
-  const spacing = Math.min(...crop.trainings.map((training) => training.spacingMm));
-  return Math.min(508, Math.max(spacing, 90));
+  return Math.min(508, Math.max(station.spacingMm, 90));
 }
 
 /** A leafy outline as high as the crop is to be held: broadest low down, drawn in at the stem. */

@@ -39,9 +39,9 @@ const pointer = (path: readonly (string | number)[]): string => `/${path.join('/
 
 /** Checks anything against one of the door's schemas. Nothing is converted: "12" is not 12. */
 export function atTheDoor<T>(schema: Joi.Schema, input: unknown): { ok: true; value: T } | { ok: false; faults: DocumentFault[] } {
-  const { error, value } = schema.validate(input, { abortEarly: false, convert: false, messages: MESSAGES, errors: { label: false, wrap: { label: false, string: false } } }) as Joi.ValidationResult<T>;
-  if (!error) return { ok: true, value };
-  return { ok: false, faults: error.details.map((detail) => ({ path: pointer(detail.path), message: detail.message })) };
+  const read = schema.validate(input, { abortEarly: false, convert: false, messages: MESSAGES, errors: { label: false, wrap: { label: false, string: false } } }) as Joi.ValidationResult<T>;
+  if (!read.error) return { ok: true, value: read.value };
+  return { ok: false, faults: read.error.details.map((detail) => ({ path: pointer(detail.path), message: detail.message })) };
 }
 
 /** Reads a plan document: shape and limits first, then whether its parts refer to each other. */

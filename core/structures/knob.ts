@@ -26,6 +26,8 @@ export interface LengthKnob extends KnobBase {
   max: number;
   /** Step of an arrow key, by the garden's units. */
   step: { imperial: number; metric: number };
+  /** The end of the rod it is dragged along, where its limit would make that too coarse. */
+  usualMost?: (setting: Setting) => number;
   suggest: Suggest<number>;
 }
 export interface CountKnob extends KnobBase {
@@ -99,7 +101,7 @@ export function settle(knobs: Knobs, settings: Settings, setting: Setting): { va
       knob.type === 'choice' ? suggested : { ...suggested, value: Math.min(knob.max, Math.max(knob.min, suggested.value as number)) };
     const own = settings[name];
     values[name] = own ?? suggestion.value;
-    states[name] = { value: values[name] as number | string, by: own === undefined ? 'suggestion' : 'hand', suggestion };
+    states[name] = { value: values[name], by: own === undefined ? 'suggestion' : 'hand', suggestion };
   }
   return { values, states };
 }

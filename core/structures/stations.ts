@@ -51,6 +51,7 @@ export function placeStations(o: {
         at: onGround(o.ground, segmentStart + offset, row.acrossMm),
         alongMm: segmentStart + offset,
         side: row.side,
+        spacingMm: planted.training.spacingMm,
       }));
     });
   });

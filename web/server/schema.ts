@@ -51,3 +51,6 @@ export const shedPieces = pgTable('shed_pieces', {
 export const revisions = pgTable('revisions', {
   gardenId: inGarden(), revision: integer().notNull(), plan: jsonb().notNull(), savedAt: timestamp('saved_at', { withTimezone: true }).notNull().defaultNow(),
 }, (table) => [primaryKey({ columns: [table.gardenId, table.revision] })]);
+
+/** Things that happen once in the life of a database. */
+export const milestones = pgTable('milestones', { name: text().primaryKey(), at: timestamp({ withTimezone: true }).notNull().defaultNow() });

@@ -58,11 +58,13 @@ export const PANEL_WALL_KNOBS = {
   rowLength: {
     type: 'length', label: 'Row length', group: 'Row', min: feet(2), max: feet(200), step: TAPE_STEP,
     help: 'By a tape laid on the soil, from the first post to the last.',
+    usualMost: (setting) => setting.bed.lengthMm * 1.25,
     suggest: (setting) => ({ value: setting.bed.lengthMm, why: fact('row.bed') }),
   },
   rowAt: {
     type: 'length', label: 'Row from the front edge', group: 'Row', min: 0, max: feet(40), step: TAPE_STEP,
     help: 'From the long edge you stand at to the middle of the row.',
+    usualMost: (setting) => setting.bed.widthMm,
     suggest: (setting) => ({ value: setting.bed.widthMm / 2, why: fact('row.middle') }),
   },
   walls: {
@@ -74,6 +76,7 @@ export const PANEL_WALL_KNOBS = {
     type: 'length', label: 'Between walls', group: 'Row', min: inches(12), max: feet(12), step: TAPE_STEP,
     help: 'From the face of one wall to the face of the next.',
     shown: (set) => Number(set.walls) > 1,
+    usualMost: (setting) => Math.max(inches(48), setting.bed.widthMm),
     suggest: (setting) => ({ value: tidy(Math.max(inches(12), setting.bed.widthMm / 2), setting.units), why: fact('walls.half-bed') }),
   },
   sides: {

@@ -10,7 +10,8 @@ import { footAt, lengthOnLie, lengthOnSoil, type Lie } from '../lie';
 import type { Setting } from '../setting';
 import { fewestPosts } from '../spacing';
 import { placeStations } from '../stations';
-import { FIXING_STOCK, PANEL_WALL_KNOBS } from './knobs';
+import type { PANEL_WALL_KNOBS } from './knobs';
+import { FIXING_STOCK } from './knobs';
 import { fixingLevels, overlapPlaces, panelRun, type RunPiece } from './run';
 
 export type PanelWallValues = Values<typeof PANEL_WALL_KNOBS>;

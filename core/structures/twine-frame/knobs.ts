@@ -25,11 +25,13 @@ export const TWINE_FRAME_KNOBS = {
   rowLength: {
     type: 'length', label: 'Row length', group: 'Row', min: feet(2), max: feet(120), step: TAPE_STEP,
     help: 'Outside to outside of the end posts, by a tape laid on the soil.',
+    usualMost: (setting) => setting.bed.lengthMm * 1.25,
     suggest: (setting) => ({ value: setting.bed.lengthMm, why: fact('row.bed') }),
   },
   rowAt: {
     type: 'length', label: 'Row from the front edge', group: 'Row', min: 0, max: feet(40), step: TAPE_STEP,
     help: 'From the long edge you stand at to the middle of the row.',
+    usualMost: (setting) => setting.bed.widthMm,
     suggest: (setting) => ({ value: setting.bed.widthMm / 2, why: fact('row.middle') }),
   },
   school: {

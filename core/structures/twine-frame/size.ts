@@ -10,7 +10,7 @@ import type { Setting } from '../setting';
 import { equalBays } from '../spacing';
 import { placeStations } from '../stations';
 import { beamPieces, eyeNear, type BeamPiece } from './beam';
-import { TWINE_FRAME_KNOBS } from './knobs';
+import type { TWINE_FRAME_KNOBS } from './knobs';
 
 export type TwineFrameValues = Values<typeof TWINE_FRAME_KNOBS>;
 
@@ -157,7 +157,7 @@ function placeBraces(f: Frame, posts: readonly Bar[], beams: readonly Bar[], pie
     const at = f.postsAt[i] as number;
     const near = at - way * half;
     const beamAt = near + way * leg;
-    const beam = beams.find((_one, n) => (pieces[n] as BeamPiece).fromMm <= beamAt && beamAt <= (pieces[n] as BeamPiece).toMm) ?? (beams[0] as Bar);
+    const beam = beams.find((_one, n) => (pieces[n] as BeamPiece).fromMm <= beamAt && beamAt <= (pieces[n] as BeamPiece).toMm) ?? (beams[0]);
     const [bx, , bz] = onBeam(f, beamAt, 0);
     const [px] = footAt(f.lie, near, 0);
     for (const face of [-1, 1]) {

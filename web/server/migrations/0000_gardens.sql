@@ -31,6 +31,11 @@ CREATE TABLE "gardens" (
 	"saved_at" timestamp with time zone DEFAULT now() NOT NULL
 );
 --> statement-breakpoint
+CREATE TABLE "milestones" (
+	"name" text PRIMARY KEY NOT NULL,
+	"at" timestamp with time zone DEFAULT now() NOT NULL
+);
+--> statement-breakpoint
 CREATE TABLE "plantings" (
 	"garden_id" text NOT NULL,
 	"id" text NOT NULL,

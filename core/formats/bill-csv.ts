@@ -1,0 +1,47 @@
+import { CATALOGUE } from '../catalogue/catalogue';
+import type { EndCut } from '../design/design';
+import { computeGarden } from '../plan/compute';
+import type { Plan } from '../plan/plan';
+import { formatLength } from '../quantity/length';
+import { money, plainMoney } from '../quantity/money';
+import { kindOf } from '../structures/registry';
+import { say } from '../wording/say';
+
+/** RFC 4180: quote where needed, double the quotes, CRLF between records. A leading = + - @ is text, never a formula. */
+function cell(value: string | number): string {
+  const text = typeof value === 'string' && /^[=+\-@\t]/.test(value) ? `'${value}` : String(value);
+  return /[",\r\n]/.test(text) ? `"${text.replace(/"/g, '""')}"` : text;
+}
+
+const endText = (ends: readonly [EndCut, EndCut] | null): string =>
+  ends ? ends.map((end) => (end.cut === 'mitre' ? `mitre ${Math.round((Math.abs(end.angleRad) * 180) / Math.PI)}°` : end.cut)).join(' / ') : '';
+
+export const BILL_COLUMNS = ['record', 'structure', 'what', 'item', 'count', 'length mm', 'length', 'ends', 'each', 'cost', 'currency', 'why'] as const;
+
+/**
+ * The bill as CSV: a "part" record for every bill line, then a "buy" record for every purchase, then
+ * "tax" and "total". One structure, or the garden bought together. Money in major units with a point.
+ */
+export function billCsv(plan: Plan, structureId?: string): string {
+  const { currency, units, locale } = plan.garden;
+  const garden = computeGarden(plan);
+  const chosen = garden.structures.filter((one) => !structureId || one.structure.id === structureId);
+  const alone = structureId ? chosen[0] : undefined;
+  const { shopping, cost } = alone ?? garden;
+  const amount = (minor: number): string => plainMoney(money(minor, currency));
+  const rows: (string | number)[][] = [
+    [...BILL_COLUMNS],
+    ...chosen.flatMap((one) => one.bill.map((line) => [
+      'part', one.structure.name, line.use, CATALOGUE.stock(line.stock).name, line.count,
+      line.cutMm === null ? '' : Math.round(line.cutMm * 10) / 10, line.cutMm === null ? '' : formatLength(line.cutMm, units), endText(line.ends), '', '', '', say(line.why, kindOf(one.structure.kind).phrases, { units, locale }),
+    ])),
+    ...shopping.purchases.map((one) => {
+      const { form, name } = CATALOGUE.stock(one.stock);
+      const byLength = form === 'timber' || form === 'steel post' || form === 'cord' || form === 'mesh roll';
+      return ['buy', '', form === 'piece' ? `pack of ${one.size}` : form, name, one.count, byLength ? one.size : '', byLength ? formatLength(one.size, units) : '', '', amount(one.eachMinor), amount(one.costMinor), currency, ''];
+    }),
+    ['tax', '', '', `${plan.priceBook.taxPercent} %`, '', '', '', '', '', amount(cost.taxMinor), currency, plan.priceBook.pricesIncludeTax ? 'contained in the prices' : 'added to the prices'],
+    ['total', '', '', '', '', '', '', '', '', amount(cost.totalMinor), currency, cost.complete ? '' : 'something has no price'],
+  ];
+  return `${rows.map((row) => row.map(cell).join(',')).join('\r\n')}\r\n`;
+}

@@ -1,0 +1,37 @@
+import js from '@eslint/js';
+import hooks from 'eslint-plugin-react-hooks';
+import ts from 'typescript-eslint';
+
+export default ts.config(
+  { ignores: ['**/node_modules/**', '**/.next/**', '.data/**', 'web/next-env.d.ts', 'web/server/migrations/**', 'test-results/**'] },
+  js.configs.recommended,
+  {
+    files: ['**/*.ts', '**/*.tsx'],
+    extends: [...ts.configs.recommendedTypeChecked],
+    languageOptions: { parserOptions: { project: ['./tsconfig.lint.json'], tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      '@typescript-eslint/consistent-type-imports': 'error',
+    },
+  },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['core/cli/**', 'core/formats/write-schemas.ts', 'core/**/*.test.ts'],
+    rules: {
+      // The core answers; it knows no screen, store, clock, network or chance.
+      'no-restricted-imports': ['error', { patterns: ['react', 'react-*', 'next', 'next/*', 'drizzle-orm*', 'pg', 'node:*', 'fs', 'echarts*', 'radix-ui', '@lignum/web*'] }],
+      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'localStorage', 'process', 'setTimeout', 'performance'],
+      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }],
+      'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date']", message: 'The core knows no clock: pass the date in.' }],
+    },
+  },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['core/formats/**', 'core/**/*.test.ts'],
+    rules: { 'no-restricted-imports': ['error', { paths: ['joi'], patterns: ['react', 'react-*', 'next', 'next/*', 'drizzle-orm*', 'pg', 'node:*', 'echarts*', 'radix-ui'] }] },
+  },
+  { files: ['web/**/*.tsx'], plugins: { 'react-hooks': hooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
+  { files: ['**/*.mjs'], languageOptions: { globals: { process: 'readonly', URL: 'readonly', fetch: 'readonly', setTimeout: 'readonly', clearTimeout: 'readonly', console: 'readonly' } } },
+  { files: ['core/cli/**'], rules: { 'no-restricted-imports': 'off' } },
+);

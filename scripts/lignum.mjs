@@ -1,0 +1,63 @@
+import { join, resolve } from 'node:path';
+import { ensurePackages } from './install.mjs';
+import { ensurePostgres, startCluster } from './postgres.mjs';
+import { DATA, ensureData, Fault, ROOT, run, tell } from './run.mjs';
+import { ensureBuilt, portIsFree, prepareDatabase, serve } from './serve.mjs';
+import { test } from './test.mjs';
+
+const USAGE = `./lignum start             serve Lignum on this machine (PORT, HOST and LIGNUM_DATABASE_URL are heeded)
+./lignum test              types, lint, unit tests, build and the interface in a real browser
+./lignum compute [file]    the complete result of a plan as JSON; reads standard input without a file`;
+
+async function start() {
+  const host = process.env.HOST || '127.0.0.1';
+  const port = Number(process.env.PORT || 4600);
+  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Fault(`PORT is "${process.env.PORT}": it must be a whole number from 1 to 65535.`);
+  ensureData();
+  if (!(await portIsFree(port, host))) throw new Fault(`Port ${port} on ${host} is taken: stop what uses it, or choose another with  PORT=${port + 1} ./lignum start`);
+  ensurePackages();
+  const given = process.env.LIGNUM_DATABASE_URL;
+  if (!given) ensurePostgres();
+  if (ensureBuilt() !== 0) throw new Fault('The pages could not be built; what went wrong stands above.');
+  const cluster = given ? { url: given, stop: () => undefined } : await startCluster(join(DATA, 'pg'), 'lignum');
+  let stopping = null;
+  let server = null;
+  const stop = () => (stopping ??= (async () => { await server?.stop(); cluster.stop(); })());
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => { void stop().then(() => { tell('\nStopped. Everything is saved.'); process.exit(0); }); });
+  try {
+    prepareDatabase(cluster.url);
+    server = await serve({ url: cluster.url, host, port });
+  } catch (error) {
+    await stop();
+    throw error;
+  }
+  tell(`Lignum is ready at ${server.address}  (Ctrl-C stops it)`);
+  const code = await server.ending;
+  if (!stopping) {
+    await stop();
+    throw new Fault(`The server ended by itself (${code}); what it said stands above. Start it again with ./lignum start.`);
+  }
+}
+
+function compute(args) {
+  ensureData();
+  ensurePackages();
+  // The file is named relative to where the command was given.
+  const done = run(process.execPath, ['--import', 'tsx', join(ROOT, 'core/cli/compute.ts'), ...args.map((file) => resolve(file))]);
+  process.exitCode = done.code;
+}
+
+try {
+  const [command, ...args] = process.argv.slice(2);
+  if (command === 'start') await start();
+  else if (command === 'test') process.exitCode = await test();
+  else if (command === 'compute') compute(args);
+  else {
+    tell(USAGE);
+    process.exitCode = command === undefined || command === 'help' || command === '--help' ? 0 : 2;
+  }
+} catch (error) {
+  if (!(error instanceof Fault)) throw error;
+  process.stderr.write(`${error.message}\n`);
+  process.exitCode = 1;
+}

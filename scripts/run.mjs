@@ -1,0 +1,34 @@
+import { spawn, spawnSync } from 'node:child_process';
+import { accessSync, constants, mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+export const ROOT = fileURLToPath(new URL('..', import.meta.url)).replace(/\/$/, '');
+export const DATA = join(ROOT, '.data');
+export const isRoot = process.getuid?.() === 0;
+
+/** A fault the person at the keyboard can mend: one sentence that says how, and no stack. */
+export class Fault extends Error {}
+
+export const tell = (text) => process.stdout.write(`${text}\n`);
+
+/** The folder for everything that is ours and can be made again, readable by us, or a Fault. */
+export function ensureData() {
+  try {
+    mkdirSync(DATA, { recursive: true });
+    accessSync(DATA, constants.R_OK | constants.W_OK | constants.X_OK);
+  } catch {
+    throw new Fault(`${DATA} cannot be read and written by you: make it yours with  sudo chown -R "$USER" ${DATA}  and start again.`);
+  }
+}
+
+/** Runs a command to its end; its output is shown unless `quiet`. Returns exit code and what it printed. */
+export function run(command, args, { cwd = ROOT, env = {}, quiet = false, input } = {}) {
+  const done = spawnSync(command, args, { cwd, env: { ...process.env, ...env }, input, encoding: 'utf8', stdio: quiet ? 'pipe' : ['inherit', 'inherit', 'inherit'], maxBuffer: 64e6 });
+  if (done.error) return { code: 127, out: '', err: String(done.error.message) };
+  return { code: done.status ?? 1, out: done.stdout ?? '', err: done.stderr ?? '' };
+}
+
+export const has = (command) => run('sh', ['-c', `command -v ${command}`], { quiet: true }).code === 0;
+
+export { spawn };

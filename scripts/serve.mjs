@@ -1,0 +1,74 @@
+import { createHash } from 'node:crypto';
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { join } from 'node:path';
+import { DATA, Fault, ROOT, run, spawn, tell } from './run.mjs';
+
+const BUILT_FROM = /\.(tsx?|css|mjs|json)$/;
+const LEFT_OUT = /^(node_modules|\.next|e2e|test-results)$/;
+
+function* sources(dir) {
+  for (const name of readdirSync(dir).sort()) {
+    if (LEFT_OUT.test(name)) continue;
+    const path = join(dir, name);
+    if (statSync(path).isDirectory()) yield* sources(path);
+    else if (BUILT_FROM.test(name) && !/\.test\.tsx?$/.test(name) && name !== 'next-env.d.ts') yield path;
+  }
+}
+
+/** Builds the pages when a source has changed since, or when the last build was cut short. */
+export function ensureBuilt() {
+  const hash = createHash('sha256');
+  for (const dir of ['core', 'web']) for (const path of sources(join(ROOT, dir))) hash.update(path.slice(ROOT.length)).update(readFileSync(path));
+  hash.update(readFileSync(join(ROOT, 'package-lock.json')));
+  const wanted = hash.digest('hex');
+  const mark = join(DATA, 'built-from');
+  if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted && existsSync(join(ROOT, 'web/.next/BUILD_ID'))) return 0;
+  tell('Building the pages (once for each change)…');
+  const { code, out, err } = run(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], { cwd: join(ROOT, 'web'), quiet: true, env: { NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' } });
+  if (code !== 0) {
+    tell(`${out}\n${err}`);
+    return code;
+  }
+  writeFileSync(mark, wanted);
+  return 0;
+}
+
+/** Brings the tables up to date and loads the demo garden into an empty database. */
+export function prepareDatabase(url) {
+  const { code, err } = run(process.execPath, ['--import', 'tsx', join(ROOT, 'web/server/prepare.ts')], { quiet: true, env: { LIGNUM_DATABASE_URL: url } });
+  if (code !== 0) throw new Fault(err.trim().split('\n').find((line) => line.startsWith('Fault: '))?.slice(7) ?? `The database could not be prepared: ${err.trim().split('\n').slice(-4).join(' ')}`);
+}
+
+export function portIsFree(port, host) {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', () => resolve(false));
+    probe.listen(port, host, () => probe.close(() => resolve(true)));
+  });
+}
+
+/** Serves the built pages; resolves once they answer. */
+export async function serve({ url, host, port, quiet = false }) {
+  if (!(await portIsFree(port, host))) throw new Fault(`Port ${port} on ${host} is taken: stop what uses it, or choose another with  PORT=${port + 1} ./lignum start`);
+  const child = spawn(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'start', '-H', host, '-p', String(port)], {
+    cwd: join(ROOT, 'web'), detached: true, stdio: ['ignore', quiet ? 'ignore' : 'pipe', 'pipe'],
+    env: { ...process.env, LIGNUM_DATABASE_URL: url, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+  });
+  let said = '';
+  let ended = false;
+  child.stdout?.on('data', () => undefined);
+  child.stderr.on('data', (chunk) => { said = (said + chunk).slice(-4000); if (!quiet) process.stderr.write(chunk); });
+  const ending = new Promise((resolve) => child.on('exit', (code) => { ended = true; resolve(code ?? 0); }));
+  const stop = async () => { if (!ended) child.kill('SIGTERM'); const timer = setTimeout(() => child.kill('SIGKILL'), 5000); await ending; clearTimeout(timer); };
+  const reachable = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host;
+  const address = `http://${reachable.includes(':') ? `[${reachable}]` : reachable}:${port}`;
+  for (let tries = 0; tries < 240; tries++) {
+    if (ended) throw new Fault(`The pages could not be served: ${said.trim().split('\n').at(-1)}`);
+    const reply = await fetch(`${address}/api/health`).catch(() => null);
+    if (reply?.ok) return { address, stop, ending };
+    await new Promise((resolve) => setTimeout(resolve, 250));
+  }
+  await stop();
+  throw new Fault('The pages did not answer within a minute: stop other heavy work on this machine and start again.');
+}

@@ -1,0 +1,72 @@
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { ensureDebian, ensurePackages } from './install.mjs';
+import { ensurePostgres, freePort, startCluster } from './postgres.mjs';
+import { DATA, ensureData, has, ROOT, run, tell } from './run.mjs';
+import { ensureBuilt, prepareDatabase, serve } from './serve.mjs';
+
+const bin = (name) => join(ROOT, 'node_modules/.bin', name);
+
+/** Everything that is checked, on a machine that has nothing yet. Prints "N passed, N failed" last; gives the exit code. */
+export async function test() {
+  ensureData();
+  ensurePackages();
+  ensurePostgres();
+  ensureDebian(() => has('chromium'), ['chromium']);
+  const sum = { passed: 0, failed: 0 };
+  const count = (passed, failed) => { sum.passed += passed; sum.failed += failed; };
+  const step = (name, command, args) => {
+    const { code } = run(command, args);
+    tell(`${code === 0 ? '✓' : '✗'} ${name}`);
+    count(code === 0 ? 1 : 0, code === 0 ? 0 : 1);
+  };
+  step('types of the core', bin('tsc'), ['-p', 'core']);
+  step('types of the web', bin('tsc'), ['-p', 'web']);
+  step('lint', bin('eslint'), ['.', '--max-warnings', '0']);
+
+  const reports = join(DATA, 'reports');
+  mkdirSync(reports, { recursive: true });
+  const unit = join(reports, 'unit.json');
+  rmSync(unit, { force: true });
+  run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`]);
+  const units = readReport(unit);
+  count(units?.numPassedTests ?? 0, units ? units.numFailedTests + (units.success || units.numFailedTests > 0 ? 0 : 1) : 1);
+
+  const built = ensureBuilt();
+  tell(`${built === 0 ? '✓' : '✗'} build`);
+  count(built === 0 ? 1 : 0, built === 0 ? 0 : 1);
+  if (built === 0) {
+    const faces = await testInterface(reports);
+    count(faces.passed, faces.failed);
+  }
+  tell(`${sum.passed} passed, ${sum.failed} failed`);
+  return sum.failed > 0 || sum.passed === 0 ? 1 : 0;
+}
+
+/** The real pages against a database of their own, in headless Chromium. */
+async function testInterface(reports) {
+  const cluster = await startCluster(join(DATA, 'test-pg'), `test_${process.pid}`);
+  let server = null;
+  try {
+    prepareDatabase(cluster.url);
+    server = await serve({ url: cluster.url, host: '127.0.0.1', port: await freePort(), quiet: true });
+    const report = join(reports, 'interface.json');
+    rmSync(report, { force: true });
+    run(bin('playwright'), ['test', '-c', 'web/e2e'], { env: { LIGNUM_ADDRESS: server.address, LIGNUM_DATABASE_URL: cluster.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report } });
+    const stats = readReport(report)?.stats;
+    return stats ? { passed: stats.expected + stats.flaky, failed: stats.unexpected } : { passed: 0, failed: 1 };
+  } finally {
+    await server?.stop();
+    cluster.stop();
+    rmSync(join(DATA, 'test-pg'), { recursive: true, force: true });
+    rmSync(join(DATA, 'test-pg.password'), { force: true });
+  }
+}
+
+function readReport(path) {
+  try {
+    return JSON.parse(readFileSync(path, 'utf8'));
+  } catch {
+    return null;
+  }
+}

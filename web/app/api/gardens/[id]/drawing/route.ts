@@ -1,0 +1,21 @@
+import { setOnPaper } from '@lignum/core/drawing/sheet';
+import { PRINT_STYLE, toSvg } from '@lignum/core/drawing/svg';
+import { drawViews } from '@lignum/core/drawing/views';
+import { computeStructure } from '@lignum/core/plan/compute';
+import { download, fileName } from '../../../../../server/download';
+
+export const dynamic = 'force-dynamic';
+
+/** One view (`?view=`) of one structure (`?structure=`) as an SVG that stands alone. */
+export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+  const { id } = await params;
+  const query = new URL(request.url).searchParams;
+  return download(id, (plan) => {
+    const structure = plan.structures.find((one) => one.id === query.get('structure'));
+    if (!structure) return null;
+    const { sized, setting } = computeStructure(plan, structure);
+    const view = drawViews(sized.design, setting.bed).find((one) => one.id === (query.get('view') ?? 'elevation'));
+    if (!view) return null;
+    return { name: `${fileName(structure.name)}-${view.id}.svg`, type: 'image/svg+xml', text: toSvg(setOnPaper(view, { widthPx: 1100, heightPx: 520, units: plan.garden.units }), PRINT_STYLE) };
+  });
+}

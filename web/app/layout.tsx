@@ -1,0 +1,17 @@
+import type { Metadata, Viewport } from 'next';
+import type { ReactNode } from 'react';
+import './globals.css';
+
+export const metadata: Metadata = {
+  title: { default: 'Lignum', template: '%s · Lignum' },
+  description: 'Plan trellises and supports for the garden: sized to the crop, drawn, listed, cut and costed.',
+};
+export const viewport: Viewport = { themeColor: [{ media: '(prefers-color-scheme: light)', color: '#f1efe7' }, { media: '(prefers-color-scheme: dark)', color: '#14191c' }] };
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en">
+      <body>{children}</body>
+    </html>
+  );
+}

@@ -1,0 +1,29 @@
+'use client';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { setOnPaper } from '@lignum/core/drawing/sheet';
+import { toSvg } from '@lignum/core/drawing/svg';
+import type { View } from '@lignum/core/drawing/primitive';
+import type { Units } from '@lignum/core/quantity/length';
+
+/** Before the page has been measured: a desk screen's width. Pixels. */
+const USUAL_WIDTH = 640;
+
+/** A view set on paper as wide as its place, at full size: figures never shrink below what can be read. */
+export function Drawing({ view, units, heightPx, caption }: { view: View; units: Units; heightPx: number; caption?: string }) {
+  const frame = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(USUAL_WIDTH);
+  useLayoutEffect(() => {
+    const element = frame.current;
+    if (!element) return;
+    const watch = new ResizeObserver(([entry]) => { if (entry) setWidth(Math.max(150, Math.round(entry.contentRect.width))); });
+    watch.observe(element);
+    return () => watch.disconnect();
+  }, []);
+  const svg = useMemo(() => toSvg(setOnPaper(view, { widthPx: width, heightPx, units })), [view, width, heightPx, units]);
+  return (
+    <figure className="m-0">
+      {caption && <figcaption className="text-sm text-soft">{caption}</figcaption>}
+      <div ref={frame} className="drawing" dangerouslySetInnerHTML={{ __html: svg }} />
+    </figure>
+  );
+}

@@ -1,0 +1,139 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useEffect, useMemo } from 'react';
+import { ChevronLeft, ChevronRight, Download, Trash2 } from 'lucide-react';
+import { drawViews } from '@lignum/core/drawing/views';
+import { formatLength } from '@lignum/core/quantity/length';
+import { formatMoney, money } from '@lignum/core/quantity/money';
+import type { ComputedStructure } from '@lignum/core/plan/compute';
+import { kindOf } from '@lignum/core/structures/registry';
+import { say } from '@lignum/core/wording/say';
+import { buttonLook } from '../../ui/button';
+import { Drawing } from '../../ui/drawing';
+import { Verdicts } from '../../ui/verdicts';
+import { structureOf } from '../shell/computed';
+import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
+import { useGarden } from '../shell/garden-context';
+import { Carries } from './carries';
+import { KnobPanel } from './knob-panel';
+import { RunningBill } from './running-bill';
+
+/** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
+export function Bench({ structureId }: { structureId: string }) {
+  const { id, plan, store, tongue } = useGarden();
+  const router = useRouter();
+  const structure = plan.structures.find((one) => one.id === structureId);
+  const index = plan.structures.findIndex((one) => one.id === structureId);
+  const beside = (by: number) => plan.structures[(index + by + plan.structures.length) % plan.structures.length];
+
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const by = event.key === '[' ? -1 : event.key === ']' ? 1 : 0;
+      const target = by && !(event.target instanceof HTMLInputElement) && localStorage.getItem('lignum-single-keys') !== 'off' ? beside(by) : undefined;
+      if (target) router.push(`/g/${id}/s/${target.id}`);
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  });
+
+  if (!structure) {
+    return (
+      <main className="mx-auto grid max-w-xl gap-3 p-8">
+        <h1 className="text-2xl">This support is not in the garden</h1>
+        <p className="text-soft">It was taken away, here or in another tab. Undo brings back what this tab removed.</p>
+        <p><Link className={buttonLook('main')} href={`/g/${id}`}>Back to the garden</Link></p>
+      </main>
+    );
+  }
+  const computed = structureOf(plan, structure);
+  const { setting, sized, verdicts } = computed;
+  const remove = () => { store.edit(removeStructure(structure.id)); router.push(`/g/${id}`); };
+
+  return (
+    <main className="mx-auto grid max-w-[100rem] gap-x-5 px-4 pb-16 lg:grid-cols-[17.5rem_minmax(0,1fr)_17.5rem] 2xl:grid-cols-[20rem_minmax(0,1fr)_20rem]">
+      <div className="flex items-center gap-1 border-b border-rule py-2 lg:col-span-3">
+        <div className="min-w-0 grow">
+          <input aria-label="Name of this support" value={structure.name} maxLength={80} onChange={(event) => { if (event.target.value.trim()) store.edit(changeStructure(structure.id, { name: event.target.value }), `name ${structure.id}`); }} className="w-full truncate rounded-[3px] bg-transparent font-display text-2xl font-semibold hover:bg-well focus:bg-sheet" />
+          <p className="truncate text-[0.9rem] text-soft">{kindOf(structure.kind).name} · {setting.bed.name}, {formatLength(setting.bed.lengthMm, tongue.units)} × {formatLength(setting.bed.widthMm, tongue.units)}</p>
+        </div>
+        {plan.structures.length > 1 && (
+          <nav aria-label="Other supports" className="hidden sm:flex">
+            {([[-1, 'Previous', ChevronLeft, '['], [1, 'Next', ChevronRight, ']']] as const).map(([by, word, Icon, key]) => (
+              <Link key={word} href={`/g/${id}/s/${beside(by)?.id}`} aria-label={`${word}: ${beside(by)?.name}`} title={`${beside(by)?.name} (${key})`} className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"><Icon size={20} aria-hidden /></Link>
+            ))}
+          </nav>
+        )}
+        <button type="button" onClick={remove} aria-label="Take this support away" title="Take away (undo brings it back)" className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"><Trash2 size={18} aria-hidden /></button>
+      </div>
+
+      <div className="order-2 pt-4 lg:order-none">
+        <Carries computed={computed} />
+        <h2 className="mt-4 mb-1 text-lg">Knobs</h2>
+        <KnobPanel computed={computed} />
+      </div>
+      <div className="order-1 min-w-0 pt-4 lg:sticky lg:top-14 lg:order-none lg:self-start">
+        <Views key={structure.id} computed={computed} />
+        <Order steps={sized.steps.map((step) => ({ says: say(step.what, kindOf(structure.kind).phrases, tongue), people: step.people, caution: step.caution ? say(step.caution, kindOf(structure.kind).phrases, tongue) : null }))} />
+      </div>
+      <div className="order-3 grid scroll-mt-16 content-start gap-5 pt-4 lg:order-none" id="results">
+        <section aria-labelledby="verdicts">
+          <h2 id="verdicts" className="text-lg">Will it do?</h2>
+          <Verdicts verdicts={verdicts} tongue={tongue} currency={plan.garden.currency} onMend={(verdict) => { if (verdict.mend) store.edit(setKnobs(structure.id, verdict.mend.settings)); }} />
+        </section>
+        <RunningBill computed={computed} />
+      </div>
+      <ResultStrip computed={computed} />
+    </main>
+  );
+}
+
+/** On a phone the verdicts and the price stay in sight while the knobs are turned. */
+function ResultStrip({ computed }: { computed: ComputedStructure }) {
+  const { plan, tongue } = useGarden();
+  const open = computed.verdicts.filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn').length;
+  return (
+    <a href="#results" className="no-print fixed inset-x-0 bottom-0 z-20 flex min-h-14 items-center justify-between gap-3 border-t-2 border-ink bg-sheet px-4 lg:hidden">
+      <span className={open > 0 ? 'font-semibold text-ochre' : 'font-semibold text-leaf'}>{open > 0 ? `${open} to look at` : 'It will stand'}</span>
+      <span className="text-xl font-semibold">{formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}</span>
+    </a>
+  );
+}
+
+function Views({ computed }: { computed: ComputedStructure }) {
+  const { id, plan, save } = useGarden();
+  const structureId = computed.structure.id;
+  const [elevation, planView, end] = useMemo(() => drawViews(computed.sized.design, computed.setting.bed), [computed]);
+  if (!elevation || !planView || !end) return null;
+  const saved = save.state === 'saved';
+  return (
+    <div className="rounded-[3px] bg-sheet px-3 pt-2 pb-3 shadow-[0_1px_0_var(--rule),0_6px_18px_#0000000d]">
+      <div className="flex items-center justify-between">
+        <h2 className="text-lg">From the front</h2>
+        {saved && <a href={`/api/gardens/${id}/drawing?structure=${structureId}&view=elevation`} download className="flex min-h-11 items-center gap-1.5 text-[0.9rem] text-chalk hover:underline"><Download size={15} aria-hidden />SVG</a>}
+      </div>
+      <Drawing view={elevation} units={plan.garden.units} heightPx={360} />
+      <div className="mt-2 grid gap-x-4 border-t border-rule pt-2 sm:grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)]">
+        <Drawing view={planView} units={plan.garden.units} heightPx={170} caption={planView.title} />
+        <Drawing view={end} units={plan.garden.units} heightPx={190} caption={end.title} />
+      </div>
+    </div>
+  );
+}
+
+function Order({ steps }: { steps: readonly { says: string; people: number; caution: string | null }[] }) {
+  return (
+    <details className="mt-4">
+      <summary className="flex min-h-11 items-center font-display text-lg font-semibold">In what order to build it</summary>
+      <ol className="mt-1 list-decimal space-y-2 pl-6">
+        {steps.map((step) => (
+          <li key={step.says} className="pl-1">
+            {step.says}{step.people > 1 && <span className="text-soft"> ({step.people} people)</span>}
+            {step.caution && <p className="mt-0.5 border-l-4 border-keel pl-2 text-[0.95rem]"><strong>Care:</strong> {step.caution}</p>}
+          </li>
+        ))}
+      </ol>
+      <p className="mt-3 text-[0.9rem] text-soft">A gardener’s sums, not an engineer’s: for height, boundaries, snow and storm winds, local rules and licensed people decide.</p>
+    </details>
+  );
+}

@@ -1,0 +1,61 @@
+'use client';
+import { useEffect, useId, useState } from 'react';
+import { BEARINGS, SOILS, STANDING, WINDS, type Bed } from '@lignum/core/site/bed';
+import { formatArea } from '@lignum/core/quantity/measure';
+import { TAPE_STEP } from '@lignum/core/structures/tidy';
+import { Button } from '../../ui/button';
+import { Sheet } from '../../ui/dialog';
+import { ChooserField, Field, inputLook, LengthField } from '../../ui/field';
+import { useGarden } from '../shell/garden-context';
+
+const asChoices = (ids: readonly string[]) => ids.map((id) => ({ id, label: id }));
+
+/** A bed as walked with the tape. */
+export function BedSheet({ open, onClose, start, isNew, onDone, onRemove }: { open: boolean; onClose: () => void; start: Bed; isNew: boolean; onDone: (bed: Bed) => void; onRemove?: () => void }) {
+  const { tongue } = useGarden();
+  const name = useId();
+  const note = useId();
+  const [bed, setBed] = useState(start);
+  const [missing, setMissing] = useState(false);
+  useEffect(() => { if (open) setBed(start); }, [open, start]);
+  const change = (part: Partial<Bed>) => setBed({ ...bed, ...part });
+  const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
+  const riseMost = Math.min(10_000, bed.lengthMm / 2);
+  return (
+    <Sheet open={open} onClose={onClose} title={isNew ? 'New bed' : 'The bed'}>
+      <form className="grid gap-4" onSubmit={(event) => { event.preventDefault(); if (bed.name.trim()) onDone({ ...bed, name: bed.name.trim(), riseMm: Math.max(-riseMost, Math.min(riseMost, bed.riseMm)) }); else setMissing(true); }}>
+        <Field label="Name" htmlFor={name} fault={missing && !bed.name.trim() ? 'Give the bed a name.' : null}>
+          <input id={name} value={bed.name} maxLength={80} onChange={(event) => change({ name: event.target.value })} className={inputLook} />
+        </Field>
+        <div className="grid grid-cols-2 gap-4 sm:grid-cols-3">
+          <LengthField {...length} label="Length" mm={bed.lengthMm} min={300} max={60_000} onChange={(lengthMm) => change({ lengthMm })} />
+          <LengthField {...length} label="Width" mm={bed.widthMm} min={150} max={12_000} onChange={(widthMm) => change({ widthMm })} help={formatArea(bed.lengthMm * bed.widthMm, tongue.units, tongue.locale)} />
+          <LengthField {...length} label="Height of its sides" mm={bed.heightMm} min={0} max={1500} onChange={(heightMm) => change({ heightMm })} help="0 for open ground" />
+          <SlopeField bed={bed} most={riseMost} onChange={(riseMm) => change({ riseMm })} />
+          <ChooserField label="You can stand on" value={bed.standFrom} choices={asChoices(STANDING)} onChange={(standFrom) => change({ standFrom: standFrom as Bed['standFrom'] })} />
+          <ChooserField label="It runs" value={bed.runs} choices={asChoices(BEARINGS)} onChange={(runs) => change({ runs: runs as Bed['runs'] })} />
+          <ChooserField label="Soil" value={bed.soil} choices={asChoices(SOILS)} onChange={(soil) => change({ soil: soil as Bed['soil'] })} />
+          <ChooserField label="Wind" value={bed.wind} choices={asChoices(WINDS)} onChange={(wind) => change({ wind: wind as Bed['wind'] })} />
+        </div>
+        <Field label="Note" htmlFor={note}><input id={note} value={bed.note} maxLength={400} onChange={(event) => change({ note: event.target.value })} className={inputLook} /></Field>
+        <div className="flex flex-wrap justify-end gap-2">
+          {onRemove && <Button look="danger" className="mr-auto" onClick={onRemove}>Take the bed away</Button>}
+          <Button onClick={onClose}>Cancel</Button>
+          <Button look="main" type="submit">{isNew ? 'Add the bed' : 'Done'}</Button>
+        </div>
+      </form>
+    </Sheet>
+  );
+}
+
+/** Rise or fall from two readings: how much, and which way. */
+function SlopeField({ bed, most, onChange }: { bed: Bed; most: number; onChange: (riseMm: number) => void }) {
+  const { tongue } = useGarden();
+  const down = bed.riseMm < 0;
+  return (
+    <>
+      <LengthField label="Far end differs by" units={tongue.units} step={TAPE_STEP[tongue.units]} mm={Math.abs(bed.riseMm)} min={0} max={most} onChange={(mm) => onChange(down ? -mm : mm)} help="from the near end" />
+      <ChooserField label="It lies" value={down ? 'lower' : 'higher'} choices={[{ id: 'higher', label: 'higher' }, { id: 'lower', label: 'lower' }]} onChange={(way) => onChange((way === 'lower' ? -1 : 1) * (Math.abs(bed.riseMm) || (way === 'lower' ? 1 : 0)))} />
+    </>
+  );
+}

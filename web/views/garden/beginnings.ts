@@ -1,0 +1,23 @@
+import { cropOf } from '@lignum/core/crops/table';
+import type { Planting, StructurePlan } from '@lignum/core/plan/plan';
+import { feet, inches, type Units } from '@lignum/core/quantity/length';
+import type { Bed } from '@lignum/core/site/bed';
+import { kindOf } from '@lignum/core/structures/registry';
+
+const newId = (): string => crypto.randomUUID().slice(0, 8);
+
+/** What a new bed, planting or support is before anything has been said about it. */
+export const newBed = (units: Units, number: number): Bed => ({
+  id: `bed-${newId()}`, name: `Bed ${number}`, lengthMm: units === 'imperial' ? feet(16) : 5000, widthMm: units === 'imperial' ? feet(3) : 900, heightMm: units === 'imperial' ? inches(11) : 280,
+  standFrom: 'both sides', riseMm: 0, runs: 'north–south', soil: 'loam', wind: 'usual', note: '',
+});
+
+/** As many plants as the bed has room for in one row. */
+export function newPlanting(bed: Bed, crop = 'tomato'): Planting {
+  const training = cropOf(crop).trainings[0];
+  return { id: `planting-${newId()}`, bed: bed.id, crop, training: training?.id ?? '', count: Math.max(1, Math.floor(bed.lengthMm / (training?.spacingMm ?? bed.lengthMm))) };
+}
+
+export const newStructure = (kind: string, bed: Bed, plantings: readonly string[]): StructurePlan => ({
+  id: `support-${newId()}`, kind, name: `${kindOf(kind).name.split(' on ')[0]}, ${bed.name}`.slice(0, 80), bed: bed.id, plantings, knobs: {},
+});

@@ -1,0 +1,21 @@
+import { DEMO_PRICES } from '@lignum/core/demo/prices';
+import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
+import { feet, type Units } from '@lignum/core/quantity/length';
+import { minorDigits } from '@lignum/core/quantity/money';
+
+/** Currencies offered by name; any other ISO 4217 code can be typed under prices. */
+export const CURRENCIES = ['EUR', 'USD', 'GBP', 'CAD', 'AUD', 'NZD', 'SEK', 'CHF', 'JPY'] as const;
+export const LOCALES = [
+  { id: 'en-IE', label: 'English' }, { id: 'en-US', label: 'English (US)' }, { id: 'en-GB', label: 'English (UK)' }, { id: 'de-DE', label: 'German' }, { id: 'fr-FR', label: 'French' }, { id: 'nl-NL', label: 'Dutch' }, { id: 'sv-SE', label: 'Swedish' },
+] as const;
+
+/** An empty garden with the example prices, renamed into its own currency. */
+export function newPlan(name: string, units: Units, currency: string): Plan {
+  const factor = 10 ** (minorDigits(currency) - 2);
+  return {
+    format: PLAN_FORMAT, version: PLAN_VERSION,
+    garden: { name, note: '', units, locale: currency === 'USD' ? 'en-US' : currency === 'GBP' ? 'en-GB' : 'en-IE', currency, reachMm: units === 'imperial' ? feet(7) : 2130 },
+    beds: [], plantings: [], structures: [], shed: [],
+    priceBook: { ...DEMO_PRICES, lines: DEMO_PRICES.lines.map((line) => ({ ...line, price: { minor: Math.round(line.price.minor * factor), currency } })) },
+  };
+}

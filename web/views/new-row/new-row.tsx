@@ -1,0 +1,130 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useMemo, useState } from 'react';
+import { drawViews } from '@lignum/core/drawing/views';
+import { CROPS, cropOf } from '@lignum/core/crops/table';
+import { computeStructure, type ComputedStructure } from '@lignum/core/plan/compute';
+import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
+import { formatLength } from '@lignum/core/quantity/length';
+import { formatMoney, money } from '@lignum/core/quantity/money';
+import { VERDICT_PHRASES } from '@lignum/core/checks/phrases';
+import { KINDS, kindOf } from '@lignum/core/structures/registry';
+import { TAPE_STEP } from '@lignum/core/structures/tidy';
+import { say } from '@lignum/core/wording/say';
+import type { Bed } from '@lignum/core/site/bed';
+import { Button } from '../../ui/button';
+import { Drawing } from '../../ui/drawing';
+import { ChooserField, LengthField, NumberField } from '../../ui/field';
+import { HABIT_WORDS, plantingWords } from '../garden/crop-words';
+import { newBed, newPlanting, newStructure } from '../garden/beginnings';
+import { addBed, addPlanting, addStructure } from '../shell/edits';
+import { useGarden } from '../shell/garden-context';
+import { perLength } from '../shell/stock-words';
+
+const NEW = 'new';
+
+/** Bed, crop, support: three answers, and each support is sized and priced for real beside the others. */
+export function NewRow({ bedId }: { bedId: string | undefined }) {
+  const { id, plan, store, tongue } = useGarden();
+  const router = useRouter();
+  const [fresh, setFresh] = useState<Bed>(() => newBed(tongue.units, plan.beds.length + 1));
+  const [chosenBed, setChosenBed] = useState(plan.beds.some((bed) => bed.id === bedId) ? (bedId as string) : NEW);
+  const bed = plan.beds.find((one) => one.id === chosenBed) ?? fresh;
+  const carried = new Set(plan.structures.flatMap((structure) => structure.plantings));
+  const waiting = plan.plantings.filter((one) => one.bed === bed.id && !carried.has(one.id));
+  const [chosenPlanting, setChosenPlanting] = useState<string>(waiting[0]?.id ?? NEW);
+  const [draft, setDraft] = useState<Planting>(() => newPlanting(bed));
+  const known = waiting.find((one) => one.id === chosenPlanting);
+  const isNewPlanting = known === undefined;
+  const planting = known ?? draft;
+  const crop = cropOf(planting.crop);
+  const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
+
+  const changeCrop = (cropId: string) => setDraft(newPlanting(bed, cropId));
+  const changeTraining = (training: string) => {
+    const spacing = crop.trainings.find((one) => one.id === training)?.spacingMm ?? bed.lengthMm;
+    setDraft({ ...planting, training, count: Math.max(1, Math.floor(bed.lengthMm / spacing)) });
+  };
+  const changeBedLength = (lengthMm: number) => {
+    setFresh({ ...fresh, lengthMm });
+    const spacing = crop.trainings.find((one) => one.id === planting.training)?.spacingMm ?? lengthMm;
+    setDraft({ ...planting, count: Math.max(1, Math.floor(lengthMm / spacing)) });
+  };
+
+  const offers = useMemo(() => KINDS.map((kind) => {
+    const structure = newStructure(kind.id, bed, [planting.id]);
+    const sketch: Plan = {
+      ...plan,
+      beds: [...plan.beds.filter((one) => one.id !== bed.id), bed],
+      plantings: [...plan.plantings.filter((one) => one.id !== planting.id), planting],
+    };
+    return { structure, computed: computeStructure(sketch, structure) };
+  }), [plan, bed, planting]);
+
+  const take = (structure: StructurePlan) => {
+    store.edit((now) => {
+      const withBed = chosenBed === NEW ? addBed(bed)(now) : now;
+      const withPlanting = isNewPlanting ? addPlanting(planting)(withBed) : withBed;
+      return addStructure(structure)(withPlanting);
+    });
+    router.push(`/g/${id}/s/${structure.id}`);
+  };
+
+  return (
+    <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
+      <h1 className="text-3xl">Plan a row</h1>
+      <div className="mt-4 grid gap-x-10 gap-y-6 border-t-2 border-ink pt-4 md:grid-cols-2">
+        <section aria-labelledby="where" className="grid content-start gap-4">
+          <h2 id="where" className="text-xl">Where?</h2>
+          {plan.beds.length > 0 && <ChooserField label="Bed" value={chosenBed} choices={[...plan.beds.map((one) => ({ id: one.id, label: one.name })), { id: NEW, label: 'A new bed' }]} onChange={(next) => { setChosenBed(next); setDraft(newPlanting(plan.beds.find((one) => one.id === next) ?? fresh)); setChosenPlanting(plan.plantings.find((one) => one.bed === next && !carried.has(one.id))?.id ?? NEW); }} />}
+          {chosenBed === NEW && (
+            <div className="grid grid-cols-2 gap-4">
+              <LengthField {...length} label="Bed length" mm={fresh.lengthMm} min={600} max={60_000} onChange={changeBedLength} />
+              <LengthField {...length} label="Bed width" mm={fresh.widthMm} min={150} max={12_000} onChange={(widthMm) => setFresh({ ...fresh, widthMm })} />
+            </div>
+          )}
+          {chosenBed !== NEW && <p className="text-soft">{formatLength(bed.lengthMm, tongue.units)} × {formatLength(bed.widthMm, tongue.units)}, {bed.soil}, {bed.wind}.</p>}
+        </section>
+        <section aria-labelledby="what" className="grid content-start gap-4">
+          <h2 id="what" className="text-xl">What grows there?</h2>
+          {waiting.length > 0 && <ChooserField label="Planting" value={isNewPlanting ? NEW : planting.id} choices={[...waiting.map((one) => ({ id: one.id, label: plantingWords(one) })), { id: NEW, label: 'Something new' }]} onChange={setChosenPlanting} />}
+          {isNewPlanting && (
+            <>
+              <ChooserField label="Crop" value={planting.crop} choices={CROPS.map((one) => ({ id: one.id, label: one.name }))} onChange={changeCrop} help={HABIT_WORDS[crop.habit]} />
+              <div className="grid grid-cols-[1fr_7rem] gap-4">
+                <ChooserField label="Trained" value={planting.training} choices={crop.trainings.map((one) => ({ id: one.id, label: `${one.name}, ${formatLength(one.spacingMm, tongue.units)} apart` }))} onChange={changeTraining} />
+                <NumberField label="Plants" value={planting.count} min={1} max={2000} onChange={(count) => setDraft({ ...planting, count })} />
+              </div>
+            </>
+          )}
+        </section>
+      </div>
+      <h2 className="mt-10 border-t-2 border-ink pt-4 text-xl">On what?</h2>
+      <div className="mt-4 grid gap-x-8 gap-y-8 lg:grid-cols-2">
+        {offers.map(({ structure, computed }) => <Offer key={structure.kind} computed={computed} onTake={() => take(structure)} />)}
+      </div>
+    </main>
+  );
+}
+
+function Offer({ computed, onTake }: { computed: ComputedStructure; onTake: () => void }) {
+  const { plan, tongue } = useGarden();
+  const { structure, cost, verdicts } = computed;
+  const kind = kindOf(structure.kind);
+  const elevation = useMemo(() => drawViews(computed.sized.design, computed.setting.bed)[0], [computed]);
+  const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
+  const doubts = verdicts.filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn');
+  return (
+    <article className="flex flex-col">
+      <h3 className="text-lg">{kind.name}</h3>
+      <p className="min-h-[2.9em] text-[0.95rem] text-soft">{kind.blurb}</p>
+      <div className="my-2 bg-sheet p-2">{elevation && <Drawing view={elevation} units={tongue.units} heightPx={250} />}</div>
+      <p><span className="text-2xl font-semibold">{amount(cost.totalMinor)}</span> <span className="text-soft">{cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant · `}{perLength(cost, plan.garden.currency, tongue)} · {amount(cost.perSeasonMinor)} a season</span></p>
+      <ul className="mt-1 mb-3 text-[0.95rem]">
+        {doubts.length === 0 && <li className="font-semibold text-leaf">It will stand and suit the crop.</li>}
+        {doubts.map((doubt) => <li key={doubt.check} className={doubt.level === 'fail' ? 'text-keel' : 'text-ochre'}>{doubt.level === 'fail' ? 'Will not do: ' : 'Look at this: '}{say(doubt.told, VERDICT_PHRASES, tongue)}</li>)}
+      </ul>
+      <Button look="main" className="mt-auto self-start" onClick={onTake}>Take the {kind.name.split(' on ')[0]?.toLowerCase()} to the bench</Button>
+    </article>
+  );
+}

@@ -1,0 +1,79 @@
+'use client';
+import { createContext, useContext, useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
+import type { Plan } from '@lignum/core/plan/plan';
+import type { Tongue } from '@lignum/core/wording/say';
+import { GardenStore, type GardenState, type Outside } from './garden-store';
+
+const draftKey = (id: string): string => `lignum-draft-${id}`;
+const STALE_CHECK_MS = 20_000;
+
+function outsideOf(id: string): Outside {
+  const url = `/api/gardens/${encodeURIComponent(id)}`;
+  return {
+    async put(base, plan) {
+      const reply = await fetch(url, { method: 'PUT', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ base, plan }) });
+      return { status: reply.status, body: await reply.json().catch(() => null) as unknown };
+    },
+    async newestRevision() {
+      const reply = await fetch(`${url}/revision`);
+      return reply.ok ? (await reply.json()) as { revision: number; savedAt: string } : null;
+    },
+    keepDraft(draft) {
+      try {
+        if (draft) localStorage.setItem(draftKey(id), JSON.stringify(draft));
+        else localStorage.removeItem(draftKey(id));
+      } catch {
+        // A full or forbidden store only loses the safety net; the plan itself is still in this tab.
+      }
+    },
+    now: () => Date.now(),
+    later(run, ms) {
+      const timer = setTimeout(run, ms);
+      return () => clearTimeout(timer);
+    },
+  };
+}
+
+const Context = createContext<{ id: string; store: GardenStore } | null>(null);
+
+export function GardenProvider({ id, plan, revision, savedAt, children }: { id: string; plan: Plan; revision: number; savedAt: string; children: ReactNode }) {
+  // One store for as long as the tab stays in this garden: the plan it was given is only its beginning.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const store = useMemo(() => new GardenStore(outsideOf(id), plan, revision, savedAt), [id]);
+
+  useEffect(() => {
+    const kept = readDraft(id);
+    if (kept) store.takeDraft(kept);
+    const look = () => { if (document.visibilityState === 'visible') void store.lookForNewer(); };
+    const leave = (event: BeforeUnloadEvent) => { if (store.unsaved()) event.preventDefault(); };
+    const timer = setInterval(look, STALE_CHECK_MS);
+    document.addEventListener('visibilitychange', look);
+    window.addEventListener('focus', look);
+    window.addEventListener('beforeunload', leave);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener('visibilitychange', look);
+      window.removeEventListener('focus', look);
+      window.removeEventListener('beforeunload', leave);
+    };
+  }, [id, store]);
+
+  return <Context value={useMemo(() => ({ id, store }), [id, store])}>{children}</Context>;
+}
+
+function readDraft(id: string): { base: number; plan: Plan } | null {
+  try {
+    const kept = JSON.parse(localStorage.getItem(draftKey(id)) ?? 'null') as { base: number; plan: Plan } | null;
+    return kept && typeof kept.base === 'number' && Array.isArray(kept.plan?.beds) ? kept : null;
+  } catch {
+    return null;
+  }
+}
+
+export function useGarden(): GardenState & { id: string; store: GardenStore; tongue: Tongue } {
+  const here = useContext(Context);
+  if (!here) throw new Error('This view stands outside a garden: render it under GardenProvider.');
+  const state = useSyncExternalStore(here.store.subscribe, here.store.getState, here.store.getState);
+  const tongue = useMemo(() => ({ units: state.plan.garden.units, locale: state.plan.garden.locale }), [state.plan.garden.units, state.plan.garden.locale]);
+  return { ...state, ...here, tongue };
+}

@@ -1,0 +1,170 @@
+import type { Plan } from '@lignum/core/plan/plan';
+
+/** What the header says of saving. */
+export type SaveState =
+  | { state: 'saved'; at: string }
+  | { state: 'waiting' }
+  | { state: 'saving' }
+  | { state: 'failed'; because: string; again: number }
+  | { state: 'refused'; because: string }
+  | { state: 'stale'; newer: string };
+
+export interface GardenState {
+  plan: Plan;
+  revision: number;
+  save: SaveState;
+  canUndo: boolean;
+  canRedo: boolean;
+}
+
+interface Step {
+  plan: Plan;
+  group: string | null;
+  at: number;
+}
+
+/** What the store needs of the outside, so that it can be driven without a browser. */
+export interface Outside {
+  put(base: number, plan: Plan): Promise<{ status: number; body: unknown }>;
+  newestRevision(): Promise<{ revision: number; savedAt: string } | null>;
+  keepDraft(draft: { base: number; plan: Plan } | null): void;
+  now(): number;
+  later(run: () => void, ms: number): () => void;
+}
+
+const SAVE_AFTER_MS = 600;
+const RETRY_MS = [2000, 5000, 10_000, 30_000];
+/** Edits of one field within this time are one step of undo. */
+const ONE_STEP_MS = 1500;
+const STEPS_KEPT = 200;
+
+/**
+ * The one garden a tab works on: its plan, undo and redo, and saving by itself. Every save names the
+ * revision it was made from; a newer one on the server is told and never overwritten. What could not
+ * be saved stays here and in a draft, and is tried again.
+ */
+export class GardenStore {
+  private past: Step[] = [];
+  private future: Plan[] = [];
+  private listeners = new Set<() => void>();
+  private cancelTimer: (() => void) | null = null;
+  private inFlight = false;
+  private tries = 0;
+  private savedPlan: Plan;
+  private snapshot: GardenState;
+
+  constructor(private outside: Outside, plan: Plan, private revision: number, savedAt: string) {
+    this.savedPlan = plan;
+    this.snapshot = { plan, revision, save: { state: 'saved', at: savedAt }, canUndo: false, canRedo: false };
+  }
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+  getState = (): GardenState => this.snapshot;
+
+  /** Changes the plan. Edits with the same `group` soon after each other are undone as one. */
+  edit(change: (plan: Plan) => Plan, group: string | null = null): void {
+    const before = this.snapshot.plan;
+    const plan = change(before);
+    if (plan === before) return;
+    const last = this.past.at(-1);
+    const now = this.outside.now();
+    if (last && group !== null && last.group === group && now - last.at < ONE_STEP_MS) last.at = now;
+    else this.past = [...this.past, { plan: before, group, at: now }].slice(-STEPS_KEPT);
+    this.future = [];
+    this.changed(plan);
+  }
+
+  undo(): void {
+    const step = this.past.at(-1);
+    if (!step) return;
+    this.past = this.past.slice(0, -1);
+    this.future = [...this.future, this.snapshot.plan];
+    this.changed(step.plan);
+  }
+
+  redo(): void {
+    const plan = this.future.at(-1);
+    if (!plan) return;
+    this.future = this.future.slice(0, -1);
+    this.past = [...this.past, { plan: this.snapshot.plan, group: null, at: 0 }];
+    this.changed(plan);
+  }
+
+  unsaved = (): boolean => this.snapshot.plan !== this.savedPlan;
+
+  /** Takes up work that an earlier tab could not save. */
+  takeDraft(draft: { base: number; plan: Plan }): void {
+    this.past = [{ plan: this.snapshot.plan, group: null, at: 0 }];
+    if (draft.base === this.revision) this.changed(draft.plan);
+    else this.publish({ plan: draft.plan, save: { state: 'stale', newer: this.snapshot.save.state === 'saved' ? this.snapshot.save.at : '' } });
+  }
+
+  /** Asks whether another tab has saved since. */
+  async lookForNewer(): Promise<void> {
+    if (this.inFlight || this.snapshot.save.state === 'stale') return;
+    const now = await this.outside.newestRevision().catch(() => null);
+    if (now && now.revision > this.revision && !this.inFlight) this.goStale(now.savedAt);
+  }
+
+  /** Saves now rather than in a moment; also the answer to "try again". */
+  async saveNow(): Promise<void> {
+    this.cancelTimer?.();
+    this.cancelTimer = null;
+    if (this.inFlight || !this.unsaved() || this.snapshot.save.state === 'stale') return;
+    const plan = this.snapshot.plan;
+    this.inFlight = true;
+    this.publish({ save: { state: 'saving' } });
+    const reply = await this.outside.put(this.revision, plan).catch(() => null);
+    this.inFlight = false;
+    const body = (reply?.body ?? {}) as { revision?: number; savedAt?: string; message?: string; faults?: { path: string; message: string }[] };
+    if (reply?.status === 200 && body.revision !== undefined) {
+      this.revision = body.revision;
+      this.savedPlan = plan;
+      this.tries = 0;
+      if (this.unsaved()) this.saveSoon();
+      else {
+        this.outside.keepDraft(null);
+        this.publish({ revision: this.revision, save: { state: 'saved', at: body.savedAt ?? '' } });
+      }
+    } else if (reply?.status === 409) {
+      this.goStale(body.savedAt ?? '');
+    } else if (reply && reply.status >= 400 && reply.status < 500) {
+      const first = body.faults?.[0];
+      this.publish({ save: { state: 'refused', because: first ? `${first.path} ${first.message}` : (body.message ?? 'The save was refused.') } });
+    } else {
+      const wait = RETRY_MS[Math.min(this.tries++, RETRY_MS.length - 1)] as number;
+      this.publish({ save: { state: 'failed', because: body.message ?? 'The program does not answer.', again: wait } });
+      this.cancelTimer = this.outside.later(() => void this.saveNow(), wait);
+    }
+  }
+
+  private goStale(newer: string): void {
+    this.cancelTimer?.();
+    this.publish({ save: { state: 'stale', newer } });
+  }
+
+  private changed(plan: Plan): void {
+    this.publish({ plan });
+    if (this.snapshot.save.state === 'stale') {
+      this.outside.keepDraft({ base: this.revision, plan });
+      return;
+    }
+    if (this.unsaved()) this.saveSoon();
+    else if (!this.inFlight) this.outside.keepDraft(null);
+  }
+
+  private saveSoon(): void {
+    this.outside.keepDraft({ base: this.revision, plan: this.snapshot.plan });
+    this.cancelTimer?.();
+    this.cancelTimer = this.outside.later(() => void this.saveNow(), SAVE_AFTER_MS);
+    if (!this.inFlight) this.publish({ save: { state: 'waiting' } });
+  }
+
+  private publish(change: Partial<GardenState>): void {
+    this.snapshot = { ...this.snapshot, ...change, canUndo: this.past.length > 0, canRedo: this.future.length > 0 };
+    for (const listener of this.listeners) listener();
+  }
+}

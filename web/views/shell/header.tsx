@@ -1,0 +1,58 @@
+'use client';
+import Link from 'next/link';
+import { usePathname } from 'next/navigation';
+import { useState } from 'react';
+import { Keyboard, Redo2, Undo2 } from 'lucide-react';
+import { CrowFoot } from '../../ui/crow-foot';
+import { Switcher } from '../../ui/field';
+import { changeGarden } from './edits';
+import { useGarden } from './garden-context';
+import { SaveBanner, SaveNote } from './save-note';
+import { Shortcuts } from './shortcuts';
+
+export function Wordmark() {
+  return (
+    <Link href="/" className="flex min-h-11 min-w-8 items-center gap-2 pr-1 font-display text-xl font-bold" aria-label="Lignum: all gardens">
+      <CrowFoot className="h-4 w-3.5 text-chalk" /><span className="hidden sm:inline">Lignum</span>
+    </Link>
+  );
+}
+
+const tool = 'grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink disabled:opacity-35 disabled:hover:bg-transparent';
+
+/** On top of every view of a garden: where one is, whether it is saved, and what holds everywhere. */
+export function Header() {
+  const { id, plan, store, canUndo, canRedo } = useGarden();
+  const path = usePathname();
+  const [keys, setKeys] = useState(false);
+  const places = [
+    { href: `/g/${id}`, label: 'Garden', here: path === `/g/${id}` || path.startsWith(`/g/${id}/s/`) || path === `/g/${id}/new` },
+    { href: `/g/${id}/list`, label: 'List', here: path === `/g/${id}/list` },
+    { href: `/g/${id}/prices`, label: 'Prices', here: path === `/g/${id}/prices` },
+  ];
+  return (
+    <>
+      <header className="no-print sticky top-0 z-30 border-b border-rule bg-ground/95 backdrop-blur">
+        <div className="mx-auto flex max-w-[100rem] flex-wrap items-center gap-x-4 px-4 lg:flex-nowrap">
+          <Wordmark />
+          <span aria-hidden className="hidden h-6 w-px bg-rule sm:block" />
+          <Link href={`/g/${id}`} className="hidden min-h-11 min-w-0 items-center truncate font-semibold sm:flex">{plan.garden.name}</Link>
+          <nav aria-label="Garden" className="order-last flex w-full gap-1 lg:order-none lg:ml-4 lg:w-auto">
+            {places.map((place) => (
+              <Link key={place.href} href={place.href} aria-current={place.here ? 'page' : undefined} className="flex min-h-11 items-center px-3 text-[0.95rem] text-soft hover:text-ink aria-[current]:font-semibold aria-[current]:text-ink aria-[current]:shadow-[inset_0_-3px_0_var(--chalk)]">{place.label}</Link>
+            ))}
+          </nav>
+          <div className="ml-auto flex items-center gap-1">
+            <SaveNote />
+            <button type="button" className={tool} disabled={!canUndo} onClick={() => store.undo()} aria-label="Undo" title="Undo (Ctrl Z)"><Undo2 size={19} aria-hidden /></button>
+            <button type="button" className={tool} disabled={!canRedo} onClick={() => store.redo()} aria-label="Redo" title="Redo (Ctrl Shift Z)"><Redo2 size={19} aria-hidden /></button>
+            <Switcher label="Units" value={plan.garden.units} choices={[{ id: 'imperial', label: 'ft in' }, { id: 'metric', label: 'mm' }]} onChange={(units) => store.edit(changeGarden({ units: units as 'imperial' | 'metric' }))} />
+            <button type="button" className={`${tool} hidden sm:grid`} onClick={() => setKeys(true)} aria-label="Keyboard shortcuts" title="Keys (?)"><Keyboard size={19} aria-hidden /></button>
+          </div>
+        </div>
+      </header>
+      <SaveBanner />
+      <Shortcuts open={keys} setOpen={setKeys} />
+    </>
+  );
+}

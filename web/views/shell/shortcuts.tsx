@@ -1,0 +1,71 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { Sheet } from '../../ui/dialog';
+import { changeGarden } from './edits';
+import { useGarden } from './garden-context';
+
+const KEYS: readonly { keys: string; does: string }[] = [
+  { keys: 'Ctrl Z', does: 'Undo' },
+  { keys: 'Ctrl Shift Z', does: 'Redo' },
+  { keys: 'G', does: 'The garden' },
+  { keys: 'N', does: 'Plan a new row' },
+  { keys: 'L', does: 'List for the shop' },
+  { keys: 'P', does: 'Prices and shed' },
+  { keys: '[  ]', does: 'Bench: previous or next support' },
+  { keys: 'U', does: 'Feet and inches, or millimetres' },
+  { keys: '↑ ↓', does: 'In a field or on a rod: one step' },
+  { keys: 'Shift ↑ ↓', does: 'In a length field: ten steps' },
+  { keys: '?', does: 'This sheet' },
+];
+const SWITCH = 'lignum-single-keys';
+
+const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || target.getAttribute('role') === 'slider');
+
+/** Listens for the shortcuts and shows their sheet. Single letters can be switched off for those who dictate. */
+export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: boolean) => void }) {
+  const { id, store } = useGarden();
+  const router = useRouter();
+  const [single, setSingle] = useState(true);
+  useEffect(() => { setSingle(localStorage.getItem(SWITCH) !== 'off'); }, []);
+
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      const key = event.key.toLowerCase();
+      if ((event.ctrlKey || event.metaKey) && (key === 'z' || key === 'y')) {
+        if (typing(event.target) && (event.target as HTMLElement).tagName === 'TEXTAREA') return;
+        event.preventDefault();
+        if (key === 'y' || event.shiftKey) store.redo();
+        else store.undo();
+        return;
+      }
+      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || !single) return;
+      if (document.querySelector('[role="dialog"],[role="listbox"]')) return;
+      const go: Record<string, string> = { g: `/g/${id}`, n: `/g/${id}/new`, l: `/g/${id}/list`, p: `/g/${id}/prices` };
+      if (go[key]) router.push(go[key]);
+      else if (key === 'u') store.edit((plan) => changeGarden({ units: plan.garden.units === 'imperial' ? 'metric' : 'imperial' })(plan));
+      else if (key === '?') setOpen(true);
+      else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  }, [id, router, setOpen, single, store]);
+
+  return (
+    <Sheet open={open} onClose={() => setOpen(false)} title="Keys">
+      <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
+        {KEYS.map(({ keys, does }) => (
+          <div key={keys} className="contents">
+            <dt className="font-semibold whitespace-pre">{keys}</dt>
+            <dd>{does}</dd>
+          </div>
+        ))}
+      </dl>
+      <label className="mt-5 flex min-h-11 items-center gap-3">
+        <input type="checkbox" className="size-5 accent-(--chalk)" checked={single} onChange={(event) => { setSingle(event.target.checked); localStorage.setItem(SWITCH, event.target.checked ? 'on' : 'off'); }} />
+        Single letters work as shortcuts
+      </label>
+    </Sheet>
+  );
+}
