@@ -8,7 +8,7 @@ export default ts.config(
   {
     files: ['**/*.ts', '**/*.tsx'],
     extends: [...ts.configs.recommendedTypeChecked],
-    languageOptions: { parserOptions: { project: ['./tsconfig.lint.json'], tsconfigRootDir: import.meta.dirname } },
+    languageOptions: { parserOptions: { project: ['./tsconfig.all.json'], tsconfigRootDir: import.meta.dirname } },
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],

@@ -12,8 +12,8 @@ export const MM_PER_FOOT = 304.8;
 /** A carpenter's tape is read to the sixteenth: 1/16 in = 1.5875 mm, exactly. */
 export const MM_PER_SIXTEENTH = MM_PER_INCH / 16;
 
-/** Millimetres, free of binary noise: 12 in is 304.8, not 304.79999999999995. */
-const exact = (mm: number): number => Math.round(mm * 1e6) / 1e6;
+/** Millimetres to the nearest nanometre, free of binary noise: 12 in is 304.8, not 304.79999999999995. */
+export const exact = (mm: number): number => Math.round(mm * 1e6) / 1e6;
 export const inches = (count: number): number => exact(count * MM_PER_INCH);
 export const feet = (count: number): number => exact(count * MM_PER_FOOT);
 

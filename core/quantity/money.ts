@@ -24,7 +24,7 @@ export function plainMoney({ minor, currency }: Money): string {
 /** Reads `12.50`, `12,50` or `12` as minor units; null when it is not an amount of money, or has more digits than the currency. */
 export function parseMinor(text: string, currency: string): number | null {
   const digits = minorDigits(currency);
-  const read = /^(\d{1,9})(?:[.,](\d+))?$/.exec(text.trim());
+  const read = /^(\d{1,10})(?:[.,](\d+))?$/.exec(text.trim());
   if (!read || (read[2]?.length ?? 0) > digits) return null;
   return Number(read[1]) * 10 ** digits + Number((read[2] ?? '').padEnd(digits, '0') || 0);
 }

@@ -20,7 +20,7 @@ export function buriedShare(bed: Pick<Bed, 'soil' | 'wind'>): number {
 export function letInDepth(aboveMm: number, bed: Pick<Bed, 'soil' | 'wind'>): number {
   const share = buriedShare(bed);
   const asked = Math.max(LET_IN_MM, (aboveMm * share) / (1 - share));
-  return Math.ceil(asked / inches(1) - 1e-6) * inches(1);
+  return inches(Math.ceil(asked / inches(1) - 1e-6));
 }
 
 /** The next stock length up, or the longest there is with `enough: false`; null where none is sold. */

@@ -2,7 +2,7 @@
 import { Select, Slider, ToggleGroup } from 'radix-ui';
 import { Check, ChevronDown } from 'lucide-react';
 import { useId, useState, type ReactNode } from 'react';
-import { bareUnitOf, formatLength, parseLength, type Units } from '@lignum/core/quantity/length';
+import { bareUnitOf, exact, formatLength, parseLength, type Units } from '@lignum/core/quantity/length';
 import { sayLengthFault } from './length-fault';
 
 export const inputLook = 'h-11 rounded-[3px] bg-sheet px-3 text-ink shadow-[inset_0_0_0_1.5px_var(--rule-strong)] aria-invalid:shadow-[inset_0_0_0_2px_var(--keel)]';
@@ -52,7 +52,7 @@ export function LengthInput({ id, mm, units, min, max, step, onChange, onFault, 
   const nudge = (by: number) => {
     setDraft(null);
     tell(null);
-    onChange(Math.min(max, Math.max(min, Math.round((mm + by) / step) * step)));
+    onChange(Math.min(max, Math.max(min, exact(Math.round((mm + by) / step) * step))));
   };
 
   return (
@@ -162,7 +162,7 @@ export function Switcher({ value, choices, onChange, label, className = '' }: { 
 /** The rod as a slider: drag its crow's foot, or step it with the arrow keys. */
 export function RodSlider({ value, min, max, step, label, says, onChange }: { value: number; min: number; max: number; step: number; label: string; says: string; onChange: (value: number) => void }) {
   return (
-    <Slider.Root value={[value]} min={min} max={max} step={step} onValueChange={([next]) => { if (next !== undefined) onChange(Math.min(max, Math.max(min, Math.round(next / step) * step))); }} className="relative flex h-11 w-full touch-none items-center select-none">
+    <Slider.Root value={[value]} min={min} max={max} step={step} onValueChange={([next]) => { if (next !== undefined) onChange(Math.min(max, Math.max(min, exact(Math.round(next / step) * step)))); }} className="relative flex h-11 w-full touch-none items-center select-none">
       <Slider.Track className="relative mx-3.5 h-2.5 grow bg-[repeating-linear-gradient(90deg,var(--rule-strong)_0_1px,transparent_1px_10%)] shadow-[inset_0_-1px_0_var(--rule-strong)]">
         <Slider.Range className="absolute h-full border-b-[3px] border-chalk" />
       </Slider.Track>

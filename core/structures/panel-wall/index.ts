@@ -22,11 +22,11 @@ export const panelWall = structureKind({
     'depth.share': (_v, design, setting) => {
       const share = buriedShare(setting.bed);
       const above = Math.max(...design.support.posts.map((post) => post.aboveMm));
-      return { depth: Math.min(inches(48), Math.ceil((above * share) / (1 - share) / inches(1)) * inches(1)) };
+      return { depth: Math.min(inches(48), inches(Math.ceil((above * share) / (1 - share) / inches(1)))) };
     },
     'post.short': (v, design) => {
       const missing = Math.max(...design.support.posts.map((post) => post.wantedMm - post.buriedMm));
-      return v.gap >= missing ? { gap: Math.floor((v.gap - missing) / inches(1)) * inches(1) } : null;
+      return v.gap >= missing ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
     },
     'sides.both': () => ({ sides: 'one' }),
     'mesh.wide': () => ({ fineMesh: 'low' }),
@@ -35,7 +35,7 @@ export const panelWall = structureKind({
     'walls.close': () => ({ walls: 1 }),
     'reach.tall': (v, design, setting) => {
       const over = design.support.topMm.most - setting.reachMm;
-      return v.gap >= over ? { gap: Math.floor((v.gap - over) / inches(1)) * inches(1) } : null;
+      return v.gap >= over ? { gap: inches(Math.floor((v.gap - over) / inches(1))) } : null;
     },
     'reach.far': (_v, _design, setting) => ({ rowAt: Math.min(ARM_MM, setting.bed.widthMm / 2) }),
     'reach.outside': (_v, _design, setting) => ({ rowAt: setting.bed.widthMm / 2 }),

@@ -22,9 +22,9 @@ export const twineFrame = structureKind({
     'depth.share': (v, _design, setting) => ({ depth: Math.min(feet(4), letInDepth(v.beamHeight, setting.bed)) }),
     'height.low': (_v, _design, setting) => {
       const wanted = Math.max(...setting.planted.map((one) => one.crop.supportToMm));
-      return { beamHeight: Math.min(setting.reachMm, Math.round(wanted / inches(1)) * inches(1)) };
+      return { beamHeight: Math.min(setting.reachMm, inches(Math.round(wanted / inches(1)))) };
     },
-    'reach.tall': (v, design, setting) => ({ beamHeight: Math.max(feet(3), Math.floor((v.beamHeight - (design.support.topMm.most - setting.reachMm)) / inches(1)) * inches(1)) }),
+    'reach.tall': (v, design, setting) => ({ beamHeight: Math.max(feet(3), inches(Math.floor((v.beamHeight - (design.support.topMm.most - setting.reachMm)) / inches(1)))) }),
     'load.heavy': (v) => (v.section === '2x2' ? { section: '2x4' } : v.section === '45x45' ? { section: '45x95' } : { postSpacing: feet(8) }),
     'brace.none': () => ({ braces: 'ends' }),
     'reach.far': (_v, _design, setting) => ({ rowAt: Math.min(ARM_MM, setting.bed.widthMm / 2) }),

@@ -60,15 +60,15 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
   const eyes = stations.map((station) => eyeNear(lengthOnLie(lie, station.alongMm), postsAt, timber.wideMm));
 
   const posts = postsAt.map((at, i) => placePost(frame, at, i));
-  const beams = pieces.map((piece, i) => placeBeam(frame, piece, i, eyes));
-  const braces = placeBraces(frame, posts, beams, pieces);
-  const strings = placeStrings(frame, stations, eyes, beams, pieces);
+  const beams = pieces.map((piece, i): LaidBeam => ({ ...piece, bar: placeBeam(frame, piece, i, eyes) }));
+  const braces = placeBraces(frame, posts, beams);
+  const strings = placeStrings(frame, stations, eyes, beams);
   const heights = posts.map((post) => post.cutMm - post.buriedMm + timber.wideMm);
 
   return {
     kind: 'twine-frame',
-    parts: [...posts, ...beams, ...braces.parts, ...strings.parts],
-    joints: [...postJoints(posts, beams, pieces, postsAt), ...braces.joints, ...strings.joints],
+    parts: [...posts, ...beams.map((beam) => beam.bar), ...braces.parts, ...strings.parts],
+    joints: [...postJoints(posts, beams, postsAt), ...braces.joints, ...strings.joints],
     stations,
     ground,
     builtMm: v.rowLength,
@@ -130,19 +130,32 @@ function placeBeam(f: Frame, piece: BeamPiece, index: number, eyes: readonly num
   };
 }
 
-function postJoints(posts: readonly Bar[], beams: readonly Bar[], pieces: readonly BeamPiece[], postsAt: readonly number[]): Joint[] {
+/** A piece of beam with the stretch of the frame it lies over. */
+interface LaidBeam extends BeamPiece {
+  bar: Bar;
+}
+const lies = (beam: LaidBeam, at: number): boolean => beam.fromMm <= at && at <= beam.toMm;
+
+/** The beam over a place along the frame; at a joint, the one before it. */
+function beamOver(beams: readonly LaidBeam[], at: number): Bar {
+  const beam = beams.find((one) => lies(one, at));
+  if (!beam) throw new Error(`No beam lies over ${at} mm: keep eyes and braces between the end posts.`);
+  return beam.bar;
+}
+
+function postJoints(posts: readonly Bar[], beams: readonly LaidBeam[], postsAt: readonly number[]): Joint[] {
   return posts.map((post, i) => {
     const at = postsAt[i] as number;
-    const on = beams.filter((_beam, n) => (pieces[n] as BeamPiece).fromMm <= at && at <= (pieces[n] as BeamPiece).toMm);
+    const on = beams.filter((beam) => lies(beam, at));
     return {
-      id: `top-${i + 1}`, kind: 'post to beam', at: post.to, parts: [post.id, ...on.map((beam) => beam.id)],
+      id: `top-${i + 1}`, kind: 'post to beam', at: post.to, parts: [post.id, ...on.map((beam) => beam.bar.id)],
       fixings: [{ stock: 'screw-long', count: 2 * on.length }, { stock: 'l-bracket', count: on.length }, { stock: 'screw-bracket', count: 4 * on.length }],
     };
   });
 }
 
 /** Braces lap both faces of a corner, cut plumb where they leave the post and level with the beam's top: 45° at both ends. */
-function placeBraces(f: Frame, posts: readonly Bar[], beams: readonly Bar[], pieces: readonly BeamPiece[]): { parts: Part[]; joints: Joint[] } {
+function placeBraces(f: Frame, posts: readonly Bar[], beams: readonly LaidBeam[]): { parts: Part[]; joints: Joint[] } {
   if (f.v.braces === 'none') return { parts: [], joints: [] };
   const half = f.timber.wideMm / 2;
   const leg = Math.min(f.v.braceLeg, baySpan(f.postsAt) / 2, f.v.beamHeight / 2);
@@ -157,7 +170,7 @@ function placeBraces(f: Frame, posts: readonly Bar[], beams: readonly Bar[], pie
     const at = f.postsAt[i] as number;
     const near = at - way * half;
     const beamAt = near + way * leg;
-    const beam = beams.find((_one, n) => (pieces[n] as BeamPiece).fromMm <= beamAt && beamAt <= (pieces[n] as BeamPiece).toMm) ?? (beams[0]);
+    const beam = beamOver(beams, beamAt);
     const [bx, , bz] = onBeam(f, beamAt, 0);
     const [px] = footAt(f.lie, near, 0);
     for (const face of [-1, 1]) {
@@ -178,7 +191,7 @@ function placeBraces(f: Frame, posts: readonly Bar[], beams: readonly Bar[], pie
 }
 
 /** String = drop from the eye to the stem, wraps up the stem, knots and slack (common practice, no source). */
-function placeStrings(f: Frame, stations: readonly Station[], eyes: readonly number[], beams: readonly Bar[], pieces: readonly BeamPiece[]): { parts: Line[]; joints: Joint[] } {
+function placeStrings(f: Frame, stations: readonly Station[], eyes: readonly number[], beams: readonly LaidBeam[]): { parts: Line[]; joints: Joint[] } {
   const parts: Line[] = [];
   const joints: Joint[] = [];
   stations.forEach((station, i) => {
@@ -186,13 +199,12 @@ function placeStrings(f: Frame, stations: readonly Station[], eyes: readonly num
     const top = onBeam(f, eye, f.timber.wideMm);
     const loop: Point = [station.at[0], station.at[1], station.at[2] + LOOP_MM];
     const drop = reach(top, loop);
-    const over = Math.max(0, pieces.findIndex((piece) => piece.fromMm <= eye && eye < piece.toMm));
     const id = `string-${i + 1}`;
     parts.push({
       shape: 'line', id, role: 'string', stock: `twine-${f.v.twine}`, path: [top, loop], diameterMm: 3,
       cutMm: drop * (1 + f.v.wraps / 100) + f.v.knots + f.v.slack + (f.v.hang === 'hole' ? f.timber.wideMm : 0),
     });
-    joints.push({ id: `eye-${i + 1}`, kind: 'string to beam', at: top, parts: [id, (beams[over] as Bar).id], fixings: f.v.hang === 'eye' ? [{ stock: 'screw-eye', count: 1 }] : [] });
+    joints.push({ id: `eye-${i + 1}`, kind: 'string to beam', at: top, parts: [id, beamOver(beams, eye).id], fixings: f.v.hang === 'eye' ? [{ stock: 'screw-eye', count: 1 }] : [] });
   });
   return { parts, joints };
 }

@@ -1,0 +1,85 @@
+import { parse } from 'csv-parse/sync';
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { partTax } from '../costing/cost';
+import { CROPS, sourcesOf } from '../crops/table';
+import { DEMO_PLAN } from '../demo/garden';
+import { computeGarden } from '../plan/compute';
+import type { Plan } from '../plan/plan';
+import { BILL_COLUMNS, billCsv } from './bill-csv';
+import { publishedDocuments } from './published';
+import { readPlan } from './read-plan';
+
+const altered = (change: (plan: Record<string, never>) => void): unknown => {
+  const copy = JSON.parse(JSON.stringify(DEMO_PLAN)) as Record<string, never>;
+  change(copy);
+  return copy;
+};
+type Loose = Record<string, Record<string, unknown> & Record<number, Record<string, unknown>>>;
+
+describe('the plan at the door', () => {
+  it('takes the demo garden', () => expect(readPlan(DEMO_PLAN)).toEqual({ ok: true, plan: DEMO_PLAN }));
+
+  it.each([
+    ['a knob out of range, with value and limit', (p: Loose) => { (p.structures?.[0] as { knobs: unknown }).knobs = { gap: 5000 }; }, '/structures/0/knobs/gap', 'is 5000; the most is 1219.2'],
+    ['an unknown knob', (p: Loose) => { (p.structures?.[0] as { knobs: unknown }).knobs = { gaap: 5 }; }, '/structures/0/knobs/gaap', 'is not a field of this format'],
+    ['a number in quotes', (p: Loose) => { (p.beds?.[0] as { lengthMm: unknown }).lengthMm = '7315'; }, '/beds/0/lengthMm', 'is "7315", which is not a number'],
+    ['another version', (p: Loose) => { (p as unknown as { version: number }).version = 9; }, '/version', 'is "9"; it must be one of [1]'],
+    ['a structure on no bed', (p: Loose) => { (p.structures?.[1] as { bed: string }).bed = 'moon'; }, '/structures/1/bed', 'is "moon", which is no bed of this plan'],
+    ['a crop trained in another’s way', (p: Loose) => { (p.plantings?.[0] as { training: string }).training = 'vine'; }, '/plantings/0/training', 'is "vine"; for tomato it must be one of two-leaders, one-stem, unpruned'],
+    ['a slope steeper than the bed is long', (p: Loose) => { (p.beds?.[0] as { riseMm: number }).riseMm = 6000; }, '/beds/0/riseMm', 'is 6000; the most is half the bed\'s length, 3657.6'],
+    ['two currencies', (p: Loose) => { (p.garden as { currency: string }).currency = 'USD'; }, '/priceBook/lines/0/price/currency', 'is EUR; the garden\'s currency is USD'],
+  ])('refuses %s', (_name, change, path, message) => {
+    const read = readPlan(altered(change));
+    expect(read).toMatchObject({ ok: false });
+    expect(read.ok ? [] : read.faults).toContainEqual({ path, message });
+  });
+
+  it.each([[null], [[]], ['plan'], [{}]])('refuses %j without falling over', (junk) => expect(readPlan(junk)).toMatchObject({ ok: false }));
+});
+
+describe('what goes out', () => {
+  it('the published schemas and knob tables are the ones the program validates with', () => {
+    for (const [file, text] of publishedDocuments()) expect(readFileSync(new URL(`../../docs/${file}`, import.meta.url), 'utf8'), `run: npm run schemas (${file})`).toBe(text);
+  });
+
+  it('the CSV reads back by an independent parser, sums to its own total and to the garden’s', () => {
+    const tricky: Plan = { ...DEMO_PLAN, structures: DEMO_PLAN.structures.map((one, i) => (i === 0 ? { ...one, name: '=1+1, "quoted"\nwall' } : one)) };
+    const rows = parse<Record<string, string>>(billCsv(tricky), { columns: true });
+    expect(Object.keys(rows[0] ?? {})).toEqual([...BILL_COLUMNS]);
+    expect(rows[0]?.structure).toBe('\'=1+1, "quoted"\nwall');
+    const minor = (row: Record<string, string> | undefined) => Math.round(Number(row?.cost) * 100);
+    const bought = rows.filter((row) => row.record === 'buy').reduce((sum, row) => sum + minor(row), 0);
+    const { cost, structures } = computeGarden(tricky);
+    expect([bought, minor(rows.find((row) => row.record === 'total'))]).toEqual([cost.totalMinor, cost.totalMinor]);
+    expect(rows.filter((row) => row.record === 'part').reduce((sum, row) => sum + Number(row.count), 0)).toBe(structures.flatMap((one) => one.bill).reduce((sum, line) => sum + line.count, 0));
+  });
+
+  it('buying together never costs more than apart', () => {
+    const { cost, structures } = computeGarden({ ...DEMO_PLAN, shed: [] });
+    expect(cost.totalMinor).toBeLessThanOrEqual(structures.reduce((sum, one) => sum + one.cost.totalMinor, 0));
+  });
+
+  it('tax is taken out of prices that hold it and added to those that do not, to the cent', () => {
+    expect(partTax(12000, { taxPercent: 20, pricesIncludeTax: true })).toEqual({ netMinor: 10000, taxMinor: 2000 });
+    expect(partTax(10005, { taxPercent: 20, pricesIncludeTax: false })).toEqual({ netMinor: 10005, taxMinor: 2001 });
+  });
+});
+
+describe('the crop table', () => {
+  it('has at least twelve crops over every habit, each column filled and sourced, and sensible', () => {
+    expect(CROPS.length).toBeGreaterThanOrEqual(12);
+    expect(new Set(CROPS.map((crop) => crop.habit)).size).toBe(6);
+    for (const crop of CROPS) {
+      for (const [column, value] of Object.entries(crop)) expect([column, value === undefined || value === '' || Number.isNaN(value)]).toEqual([column, false]);
+      expect(new Set(Object.values(sourcesOf(crop)))).not.toContain(undefined);
+      expect(crop.trainings.length).toBeGreaterThan(0);
+      expect(crop.supportToMm).toBeLessThanOrEqual(crop.heightMm);
+      expect(crop.gapMm.least).toBeLessThanOrEqual(crop.gapMm.most);
+      expect(crop.grips !== null).toBe(['tendril-thin', 'tendril-strong', 'twiner'].includes(crop.habit));
+    }
+    // Indeterminate tomatoes reach 6–10′; a wall at 18–22″ pruned, 30″ unpruned, 12″ on a string (common practice, no source).
+    const tomato = CROPS.find((crop) => crop.id === 'tomato');
+    expect(tomato?.trainings.map((training) => Math.round(training.spacingMm / 25.4))).toEqual([20, 12, 30]);
+  });
+});

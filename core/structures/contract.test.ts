@@ -1,0 +1,129 @@
+import Ajv2020 from 'ajv/dist/2020';
+import fc from 'fast-check';
+import { readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '../catalogue/catalogue';
+import { MEND_PHRASES, VERDICT_PHRASES } from '../checks/phrases';
+import { CROPS } from '../crops/table';
+import { DEMO_PLAN } from '../demo/garden';
+import type { Design } from '../design/design';
+import { setOnPaper } from '../drawing/sheet';
+import { toSvg } from '../drawing/svg';
+import { drawViews } from '../drawing/views';
+import { atTheDoor, readPlan } from '../formats/read-plan';
+import { STRUCTURE_SCHEMA } from '../formats/plan-schema';
+import { resultOf } from '../formats/result';
+import { takeOff } from '../materials/take-off';
+import { computeStructure } from '../plan/compute';
+import type { Plan } from '../plan/plan';
+import { BEARINGS, SOILS, STANDING, WINDS } from '../site/bed';
+import { say } from '../wording/say';
+import { knobFaults, type Knob, type Knobs } from './knob';
+import { KINDS } from './registry';
+import type { StructureKind } from './kind';
+
+/** Any value a knob admits; the limits themselves come up often. */
+function anyValue(knob: Knob): fc.Arbitrary<number | string> {
+  if (knob.type === 'choice') return fc.constantFrom(...knob.choices.map((choice) => choice.id));
+  if (knob.type === 'count') return fc.integer({ min: knob.min, max: knob.max });
+  return fc.oneof(fc.constantFrom(knob.min, knob.max), fc.double({ min: knob.min, max: knob.max, noNaN: true }));
+}
+/** Any settings of a kind: each knob set by hand or left to follow its suggestion. */
+const anySettings = (knobs: Knobs) => fc.record(Object.fromEntries(Object.entries(knobs).map(([name, knob]) => [name, anyValue(knob)])), { requiredKeys: [] }) as fc.Arbitrary<Record<string, number | string>>;
+
+const anyBed = fc.record({
+  lengthMm: fc.double({ min: 800, max: 20_000, noNaN: true }), widthMm: fc.double({ min: 150, max: 3000, noNaN: true }), heightMm: fc.constantFrom(0, 280),
+  standFrom: fc.constantFrom(...STANDING), slope: fc.constantFrom(0, 0, 0.02, -0.05, 0.15), runs: fc.constantFrom(...BEARINGS), soil: fc.constantFrom(...SOILS), wind: fc.constantFrom(...WINDS),
+});
+const anyPlantings = fc.array(fc.record({ crop: fc.constantFrom(...CROPS), count: fc.integer({ min: 1, max: 30 }) }), { maxLength: 3 });
+
+const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
+  fc.record({ knobs: anySettings(kind.knobs), bed: anyBed, plantings: anyPlantings, units: fc.constantFrom('imperial' as const, 'metric' as const) }).map(({ knobs, bed: { slope, ...bed }, plantings, units }) => ({
+    ...DEMO_PLAN,
+    garden: { ...DEMO_PLAN.garden, units },
+    beds: [{ ...bed, id: 'bed', name: 'Bed', note: '', riseMm: bed.lengthMm * slope }],
+    plantings: plantings.map(({ crop, count }, i) => ({ id: `p${i}`, bed: 'bed', crop: crop.id, training: crop.trainings[i % crop.trainings.length]?.id ?? '', count })),
+    structures: [{ id: 's', kind: kind.id, name: 'S', bed: 'bed', plantings: plantings.map((_one, i) => `p${i}`), knobs }],
+  }));
+
+const only = (plan: Plan) => computeStructure(plan, plan.structures[0] as Plan['structures'][number]);
+
+function allFinite(value: unknown): boolean {
+  if (typeof value === 'number') return Number.isFinite(value);
+  return !value || typeof value !== 'object' || Object.values(value).every(allFinite);
+}
+
+/** How many separate bodies the joints leave the parts in. */
+function bodies(design: Design): number {
+  const leader = new Map(design.parts.map((part) => [part.id, part.id]));
+  const find = (id: string): string => { const up = leader.get(id); if (up === undefined) throw new Error(`joint names no part: ${id}`); return up === id ? id : find(up); };
+  for (const joint of design.joints) for (const id of joint.parts) leader.set(find(id), find(joint.parts[0] as string));
+  return new Set(design.parts.map((part) => find(part.id))).size;
+}
+
+const schema = (name: string): object => JSON.parse(readFileSync(new URL(`../../docs/${name}.schema.json`, import.meta.url), 'utf8')) as object;
+const ajv = new Ajv2020({ strict: false });
+const planFits = ajv.compile(schema('plan'));
+const resultFits = ajv.compile(schema('result'));
+
+describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the contract of %s, over its whole knob space', (_id, kind) => {
+  it('places finite, connected parts; the bill is the parts; all of it is said, drawn and the same again', () => {
+    fc.assert(fc.property(anyPlan(kind), (plan) => {
+      const { sized: { design, knobs, steps }, bill, shopping, verdicts, cost } = only(plan);
+      expect(allFinite(design)).toBe(true);
+      expect(design.parts.filter((part) => part.cutMm <= 0)).toEqual([]);
+      expect(new Set(design.parts.map((part) => part.id)).size).toBe(design.parts.length);
+      expect(bodies(design)).toBe(design.bodies);
+
+      const counted = (of: 'part' | 'joint') => bill.filter((line) => line.of === of).reduce((sum, line) => sum + line.count, 0);
+      expect(counted('part')).toBe(design.parts.length);
+      expect(counted('joint')).toBe(design.joints.flatMap((joint) => joint.fixings).reduce((sum, fixing) => sum + fixing.count, 0));
+      expect(cost.totalMinor).toBe(cost.netMinor + cost.taxMinor);
+      for (const cuts of shopping.cutPlans) for (const layout of cuts.layouts) expect(Math.max(...layout.cuts.map((cut) => cut.at + cut.measure))).toBeLessThanOrEqual(layout.measure + 1e-6);
+
+      const tongue = { units: plan.garden.units, locale: 'en' };
+      const said = [...bill.map((line) => line.why), ...Object.values(knobs).map((knob) => knob.suggestion.why), ...steps.flatMap((step) => [step.what, ...(step.caution ? [step.caution] : [])])].map((told) => say(told, kind.phrases, tongue));
+      for (const sentence of [...said, ...verdicts.map((verdict) => say(verdict.told, VERDICT_PHRASES, tongue))]) expect(sentence).not.toMatch(/NaN|undefined|Infinity|[{}]/);
+      for (const verdict of verdicts) if (verdict.mend) expect(MEND_PHRASES[verdict.told.code]).toBeTruthy();
+
+      for (const view of drawViews(design, plan.beds[0] as Plan['beds'][number])) expect(toSvg(setOnPaper(view, { widthPx: 700, heightPx: 320, units: plan.garden.units }))).not.toMatch(/NaN|undefined|Infinity/);
+      expect(JSON.stringify(only(plan).sized.design)).toBe(JSON.stringify(design));
+    }), { numRuns: 120 });
+  });
+
+  it('offers only mends that mend: the finding is gone and the settings pass the door', () => {
+    fc.assert(fc.property(anyPlan(kind), (plan) => {
+      const structure = plan.structures[0] as Plan['structures'][number];
+      for (const verdict of only(plan).verdicts) {
+        if (!verdict.mend) continue;
+        expect(knobFaults(kind.knobs, verdict.mend.settings)).toEqual([]);
+        const mended = computeStructure(plan, { ...structure, knobs: verdict.mend.settings });
+        expect(mended.verdicts.map((one) => one.told.code)).not.toContain(verdict.told.code);
+      }
+    }), { numRuns: 60 });
+  });
+
+  it('refuses the same settings in the core, at the door and in the published schema', () => {
+    const junk = fc.dictionary(fc.oneof(fc.constantFrom(...Object.keys(kind.knobs)), fc.string({ minLength: 1 })), fc.oneof(fc.double(), fc.integer({ min: -10, max: 10_000 }), fc.string(), fc.boolean(), fc.constant(null)), { maxKeys: 3 });
+    fc.assert(fc.property(fc.oneof(junk, anySettings(kind.knobs)), (settings) => {
+      const structure = { id: 's', kind: kind.id, name: 'S', bed: 'b', plantings: [], knobs: settings };
+      const fine = knobFaults(kind.knobs, settings).length === 0;
+      expect(atTheDoor(STRUCTURE_SCHEMA, structure).ok).toBe(fine);
+    }), { numRuns: 300 });
+  });
+
+  it('computes to a document of the published shape, by an independent validator', () => {
+    fc.assert(fc.property(anyPlan(kind), (plan) => {
+      expect(readPlan(JSON.parse(JSON.stringify(plan)))).toMatchObject({ ok: true });
+      expect(planFits(JSON.parse(JSON.stringify(plan))), ajv.errorsText(planFits.errors)).toBe(true);
+      expect(resultFits(JSON.parse(JSON.stringify(resultOf(plan)))), ajv.errorsText(resultFits.errors)).toBe(true);
+    }), { numRuns: 25 });
+  });
+});
+
+it('every stock item a kind uses is in the catalogue, and its take-off knows why', () => {
+  for (const structure of DEMO_PLAN.structures) {
+    const { sized } = computeStructure(DEMO_PLAN, structure);
+    for (const line of takeOff(sized.design, CATALOGUE)) expect(CATALOGUE.stock(line.stock).life.seasons).toBeGreaterThan(0);
+  }
+});

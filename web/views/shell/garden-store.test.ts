@@ -1,0 +1,119 @@
+import { beforeEach, describe, expect, it } from 'vitest';
+import { DEMO_PLAN } from '@lignum/core/demo/garden';
+import type { Plan } from '@lignum/core/plan/plan';
+import { changeBed, changeGarden, removeBed } from './edits';
+import { GardenStore, type Outside } from './garden-store';
+
+/** An outside that is driven by hand: a clock, a server of one garden, a drawer for drafts. */
+class Bench implements Outside {
+  clock = 0;
+  server = { revision: 1, plan: DEMO_PLAN };
+  answers: 'well' | 'not at all' | 'refusing' = 'well';
+  draft: { base: number; plan: Plan } | null = null;
+  private timers: { at: number; run: () => void }[] = [];
+
+  put(base: number, plan: Plan) {
+    if (this.answers === 'not at all') return Promise.reject(new Error('no route'));
+    if (this.answers === 'refusing') return Promise.resolve({ status: 422, body: { faults: [{ path: '/garden/name', message: 'is empty' }] } });
+    if (base !== this.server.revision) return Promise.resolve({ status: 409, body: { revision: this.server.revision, savedAt: 'later' } });
+    this.server = { revision: base + 1, plan };
+    return Promise.resolve({ status: 200, body: { revision: base + 1, savedAt: 'now' } });
+  }
+  newestRevision() { return Promise.resolve({ revision: this.server.revision, savedAt: 'later' }); }
+  keepDraft(draft: { base: number; plan: Plan } | null) { this.draft = draft; }
+  now() { return this.clock; }
+  later(run: () => void, ms: number) {
+    const timer = { at: this.clock + ms, run };
+    this.timers.push(timer);
+    return () => { this.timers = this.timers.filter((one) => one !== timer); };
+  }
+  async wait(ms: number) {
+    this.clock += ms;
+    const due = this.timers.filter((timer) => timer.at <= this.clock);
+    this.timers = this.timers.filter((timer) => timer.at > this.clock);
+    due.forEach((timer) => timer.run());
+    for (let i = 0; i < 10; i++) await Promise.resolve();
+  }
+}
+
+const rename = (name: string) => changeGarden({ name });
+
+describe('the garden a tab works on', () => {
+  let outside: Bench;
+  let store: GardenStore;
+  const name = () => store.getState().plan.garden.name;
+  beforeEach(() => {
+    outside = new Bench();
+    store = new GardenStore(outside, DEMO_PLAN, 1, 'before');
+  });
+
+  it('saves by itself, once for a burst of edits, and keeps a draft until it is safe', async () => {
+    store.edit(rename('A'), 'name');
+    store.edit(rename('AB'), 'name');
+    expect(outside.draft?.plan.garden.name).toBe('AB');
+    expect(outside.server.revision).toBe(1);
+    await outside.wait(1000);
+    expect([outside.server.revision, outside.server.plan.garden.name, store.getState().save.state, outside.draft]).toEqual([2, 'AB', 'saved', null]);
+  });
+
+  it('undoes typing in one field as one step, redoes it, and saves both', async () => {
+    store.edit(rename('A'), 'name');
+    store.edit(rename('AB'), 'name');
+    store.edit(removeBed('long-bed'));
+    store.undo();
+    expect(store.getState().plan.beds).toHaveLength(DEMO_PLAN.beds.length);
+    store.undo();
+    expect([name(), store.getState().canUndo]).toEqual([DEMO_PLAN.garden.name, false]);
+    store.redo();
+    expect(name()).toBe('AB');
+    await outside.wait(1000);
+    expect(outside.server.plan.garden.name).toBe('AB');
+  });
+
+  it('shows a failed save, keeps what was typed, and tries again until it is saved', async () => {
+    outside.answers = 'not at all';
+    store.edit(rename('kept'));
+    await outside.wait(1000);
+    expect(store.getState().save).toMatchObject({ state: 'failed' });
+    expect([name(), outside.draft?.plan.garden.name]).toEqual(['kept', 'kept']);
+    outside.answers = 'well';
+    await outside.wait(2500);
+    expect([store.getState().save.state, outside.server.plan.garden.name]).toEqual(['saved', 'kept']);
+  });
+
+  it('says what the door refused, and saves once that is mended', async () => {
+    outside.answers = 'refusing';
+    store.edit(rename(''));
+    await outside.wait(1000);
+    expect(store.getState().save).toEqual({ state: 'refused', because: '/garden/name is empty' });
+    outside.answers = 'well';
+    store.edit(rename('fine'));
+    await outside.wait(1000);
+    expect(outside.server.plan.garden.name).toBe('fine');
+  });
+
+  it('is told of a newer save by another tab, before or while saving, and never overwrites it', async () => {
+    outside.server = { revision: 5, plan: rename('theirs')(DEMO_PLAN) };
+    store.edit(rename('mine'));
+    await outside.wait(1000);
+    expect(store.getState().save).toEqual({ state: 'stale', newer: 'later' });
+    store.edit(changeBed('long-bed', { name: 'more of mine' }));
+    await outside.wait(60_000);
+    expect(outside.server.plan.garden.name).toBe('theirs');
+    expect(outside.draft?.plan.beds[0]?.name).toBe('more of mine');
+
+    const quiet = new GardenStore(outside, DEMO_PLAN, 1, 'before');
+    await quiet.lookForNewer();
+    expect(quiet.getState().save.state).toBe('stale');
+  });
+
+  it('takes up a draft that an earlier tab left, unless the garden has moved on', async () => {
+    store.takeDraft({ base: 1, plan: rename('left over')(DEMO_PLAN) });
+    await outside.wait(1000);
+    expect(outside.server.plan.garden.name).toBe('left over');
+    const late = new GardenStore(outside, outside.server.plan, 2, 'before');
+    late.takeDraft({ base: 1, plan: rename('too late')(DEMO_PLAN) });
+    await outside.wait(60_000);
+    expect([late.getState().save.state, outside.server.plan.garden.name]).toEqual(['stale', 'left over']);
+  });
+});
