@@ -1,19 +1,19 @@
 import { inches } from '../quantity/length';
 import type { Cord, Piece, SteelPost } from './stock';
 
-/** Posts, ties, twine and fixings. mm, newtons, seasons; the source of each life stands beside it. */
+/** Posts, ties, twine and fixings. mm, seasons; the source of each life stands beside it. */
 export const STEEL_POSTS: readonly SteelPost[] = [
   {
-    form: 'steel post', id: 'steel-post', name: 'Studded steel post', faceMm: 35, deepMm: 35, studPitchMm: 54,
+    form: 'steel post', id: 'steel-post', name: 'Studded steel post', faceMm: 35,
     life: { seasons: 25, source: 'from memory', note: 'painted or galvanised; rusts first at the ground line' },
   },
 ];
 
 export const CORDS: readonly Cord[] = [
-  { form: 'cord', id: 'tie-wire', name: 'Galvanised tie wire, 16 gauge (1.6 mm)', diameterMm: 1.6, breaksAtN: null, life: { seasons: 12, source: 'from memory' } },
-  { form: 'cord', id: 'line-wire', name: 'Galvanised line wire, 12½ gauge (2.5 mm)', diameterMm: 2.5, breaksAtN: null, life: { seasons: 20, source: 'from memory' } },
-  { form: 'cord', id: 'twine-natural', name: 'Natural-fibre garden twine', diameterMm: 3, breaksAtN: null, life: { seasons: 1, source: 'common practice', note: 'cut down and composted with the vines' } },
-  { form: 'cord', id: 'twine-synthetic', name: 'Synthetic tomato twine', diameterMm: 2, breaksAtN: null, life: { seasons: 3, source: 'from memory', note: 'has to be unpicked from the vines' } },
+  { form: 'cord', id: 'tie-wire', name: 'Galvanised tie wire, 16 gauge (1.6 mm)', diameterMm: 1.6, life: { seasons: 12, source: 'from memory' } },
+  { form: 'cord', id: 'line-wire', name: 'Galvanised line wire, 12½ gauge (2.5 mm)', diameterMm: 2.5, life: { seasons: 20, source: 'from memory' } },
+  { form: 'cord', id: 'twine-natural', name: 'Natural-fibre garden twine', diameterMm: 3, life: { seasons: 1, source: 'common practice', note: 'cut down and composted with the vines' } },
+  { form: 'cord', id: 'twine-synthetic', name: 'Synthetic tomato twine', diameterMm: 2, life: { seasons: 3, source: 'from memory', note: 'has to be unpicked from the vines' } },
 ];
 
 export const PIECES: readonly Piece[] = [

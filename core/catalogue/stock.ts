@@ -34,10 +34,8 @@ export interface Timber extends StockBase {
 /** A post bought by the piece and driven uncut. */
 export interface SteelPost extends StockBase {
   form: 'steel post';
-  /** Width of the face that carries the studs, and how far it stands out. */
+  /** Width of the face that carries the studs; it stands out as far. */
   faceMm: number;
-  deepMm: number;
-  studPitchMm: number;
 }
 
 /**
@@ -67,8 +65,6 @@ export interface MeshRoll extends StockBase {
 export interface Cord extends StockBase {
   form: 'cord';
   diameterMm: number;
-  /** Force at which it parts, newtons; null where the label does not say. */
-  breaksAtN: number | null;
 }
 
 /** Small things counted one by one and sold by the pack. */

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../catalogue/stock';
 import type { PriceBook } from '../plan/plan';
-import type { Purchase, Shopping } from './buy';
+import type { Shopping } from './buy';
 
 /** What a structure or a garden costs, in minor units; tax apart. */
 export interface Cost {
@@ -35,9 +35,4 @@ export function cost(shopping: Shopping, book: PriceBook, catalogue: Catalogue, 
     perSeasonMinor: price > 0 ? Math.round((seasonPrice * totalMinor) / price) : 0,
     complete: shopping.missing.length === 0,
   };
-}
-
-/** Cost after `seasons` seasons: each purchase is bought again whenever its life is over. Minor units, tax as in the price. */
-export function costAfter(purchases: readonly Purchase[], seasons: number, catalogue: Catalogue): number {
-  return purchases.reduce((sum, one) => sum + one.costMinor * Math.ceil(seasons / catalogue.stock(one.stock).life.seasons), 0);
 }

@@ -1,4 +1,5 @@
 import { MM_PER_FOOT, type Units } from './length';
+import { numberFormat } from './number-format';
 
 /** 1 lb = 0.45359237 kg exactly (international yard and pound agreement of 1959). */
 export const KG_PER_POUND = 0.45359237;
@@ -10,7 +11,7 @@ const MM3: Record<VolumeUnit, number> = { 'ft³': MM3_PER_FT3, 'yd³': 27 * MM3_
 
 /** Three figures that matter, without exponents: 0.0833, 4.25, 139. */
 function figures(value: number, locale: string): string {
-  return new Intl.NumberFormat(locale, { maximumSignificantDigits: 3, useGrouping: true }).format(value);
+  return numberFormat(locale, { maximumSignificantDigits: 3, useGrouping: true }).format(value);
 }
 
 export function formatArea(mm2: number, units: Units, locale: string): string {

@@ -1,3 +1,5 @@
+import { numberFormat } from './number-format';
+
 /** Money is a whole number of minor units (cents, pence) with its ISO 4217 currency beside it. */
 export interface Money {
   minor: number;
@@ -8,11 +10,11 @@ export const money = (minor: number, currency: string): Money => ({ minor: Math.
 
 /** Digits after the point for a currency: 2 for EUR, 0 for JPY (ISO 4217, as the runtime's Intl has it). */
 export function minorDigits(currency: string): number {
-  return new Intl.NumberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
+  return numberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
 }
 
 export function formatMoney({ minor, currency }: Money, locale: string): string {
-  return new Intl.NumberFormat(locale, { style: 'currency', currency }).format(minor / 10 ** minorDigits(currency));
+  return numberFormat(locale, { style: 'currency', currency }).format(minor / 10 ** minorDigits(currency));
 }
 
 /** Major units as a plain number for a field or a CSV cell: 12.50. */
@@ -27,9 +29,4 @@ export function parseMinor(text: string, currency: string): number | null {
   const read = /^(\d{1,10})(?:[.,](\d+))?$/.exec(text.trim());
   if (!read || (read[2]?.length ?? 0) > digits) return null;
   return Number(read[1]) * 10 ** digits + Number((read[2] ?? '').padEnd(digits, '0') || 0);
-}
-
-/** ISO 4217 letters that the runtime knows how to write. */
-export function isCurrency(code: string): boolean {
-  return /^[A-Z]{3}$/.test(code);
 }

@@ -1,5 +1,6 @@
 import { formatLength, type Units } from '../quantity/length';
 import { formatMoney, type Money } from '../quantity/money';
+import { numberFormat } from '../quantity/number-format';
 
 /** A fact without its words: the arithmetic hands these on, and {@link say} puts them in a gardener's terms. */
 export interface Fact {
@@ -37,6 +38,6 @@ export function say(told: Fact, phrases: Phrases, tongue: Tongue): string {
 
 function sayValue(value: FactValue, tongue: Tongue): string {
   if (typeof value === 'string') return value;
-  if (typeof value === 'number') return new Intl.NumberFormat(tongue.locale, { maximumFractionDigits: 1 }).format(value);
+  if (typeof value === 'number') return numberFormat(tongue.locale, { maximumFractionDigits: 1 }).format(value);
   return 'mm' in value ? formatLength(value.mm, tongue.units) : formatMoney(value, tongue.locale);
 }

@@ -10,7 +10,7 @@ export const inputLook = 'h-11 rounded-[3px] bg-sheet px-3 text-ink shadow-[inse
 /** Label, control, and below it either what is wrong or a line of help. */
 export function Field({ label, help, fault, htmlFor, children }: { label: string; help?: string | undefined; fault?: string | null | undefined; htmlFor?: string; children: ReactNode }) {
   return (
-    <div className="flex flex-col gap-1">
+    <div className="flex min-w-0 flex-col gap-1">
       <label htmlFor={htmlFor} className="text-[0.9rem] font-medium">{label}</label>
       {children}
       {fault ? <p role="alert" id={`${htmlFor}-fault`} className="text-[0.85rem] font-medium text-keel">{fault}</p> : help ? <p className="text-[0.85rem] text-soft">{help}</p> : null}
@@ -121,7 +121,7 @@ export interface Choice {
 export function Chooser({ id, value, choices, onChange, label, className = '' }: { id?: string; value: string; choices: readonly Choice[]; onChange: (id: string) => void; label: string; className?: string }) {
   return (
     <Select.Root value={value} onValueChange={onChange}>
-      <Select.Trigger {...(id ? { id } : {})} aria-label={label} className={`${inputLook} inline-flex items-center justify-between gap-2 text-left ${className}`}>
+      <Select.Trigger {...(id ? { id } : {})} aria-label={label} className={`${inputLook} inline-flex min-w-0 items-center justify-between gap-2 text-left ${className}`}>
         <span className="truncate"><Select.Value /></span>
         <Select.Icon><ChevronDown size={16} aria-hidden className="text-soft" /></Select.Icon>
       </Select.Trigger>

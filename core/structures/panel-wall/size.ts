@@ -109,6 +109,7 @@ function placeWall(o: {
     };
   });
 
+  const { faceMm } = stockOf(o.setting.catalogue, 'steel-post', 'steel post');
   const sizes = o.setting.sizesOf('steel-post');
   const posts = o.postsAt.map((at, i): Bar => {
     const foot = footAt(lie, at, y + panel.wireMm);
@@ -129,8 +130,8 @@ function placeWall(o: {
     }
     return {
       shape: 'bar', id, role: 'post', stock: 'steel-post', cutMm: stock.mm, buriedMm: buried,
-      from: [foot[0], foot[1] + 17.5, foot[2] - buried], to: [foot[0], foot[1] + 17.5, foot[2] + top],
-      wide: ALONG, wideMm: 35, thickMm: 35, ends: [{ cut: 'as bought' }, { cut: 'as bought' }], holes: [],
+      from: [foot[0], foot[1] + faceMm / 2, foot[2] - buried], to: [foot[0], foot[1] + faceMm / 2, foot[2] + top],
+      wide: ALONG, wideMm: faceMm, thickMm: faceMm, ends: [{ cut: 'as bought' }, { cut: 'as bought' }], holes: [],
     };
   });
 

@@ -51,7 +51,7 @@ export function Bench({ structureId }: { structureId: string }) {
   const remove = () => { store.edit(removeStructure(structure.id)); router.push(`/g/${id}`); };
 
   return (
-    <main className="mx-auto grid max-w-[100rem] gap-x-5 px-4 pb-16 lg:grid-cols-[17.5rem_minmax(0,1fr)_17.5rem] 2xl:grid-cols-[20rem_minmax(0,1fr)_20rem]">
+    <main className="mx-auto grid max-w-[100rem] grid-cols-1 gap-x-5 px-4 pb-16 lg:grid-cols-[17.5rem_minmax(0,1fr)_17.5rem] 2xl:grid-cols-[20rem_minmax(0,1fr)_20rem]">
       <div className="flex items-center gap-1 border-b border-rule py-2 lg:col-span-3">
         <div className="min-w-0 grow">
           <input aria-label="Name of this support" value={structure.name} maxLength={80} onChange={(event) => { if (event.target.value.trim()) store.edit(changeStructure(structure.id, { name: event.target.value }), `name ${structure.id}`); }} className="w-full truncate rounded-[3px] bg-transparent font-display text-2xl font-semibold hover:bg-well focus:bg-sheet" />

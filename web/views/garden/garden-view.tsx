@@ -67,7 +67,7 @@ export function GardenView() {
                 </span>
               </div>
               <BedRod bed={bed} standing={standing} share={bed.lengthMm / longest} />
-              <div className="mt-1 grid gap-x-10 gap-y-2 md:grid-cols-2">
+              <div className="mt-1 grid grid-cols-1 gap-x-10 gap-y-2 md:grid-cols-2">
                 <ul>
                   {growing.map((planting) => (
                     <li key={planting.id}><button type="button" onClick={() => setEditing({ planting, isNew: false })} className="flex min-h-11 items-center text-left hover:text-chalk hover:underline">{plantingWords(planting)}</button></li>

@@ -29,7 +29,7 @@ export function PlantingSheet({ open, onClose, start, onDone, onRemove }: { open
     <Sheet open={open} onClose={onClose} title={onRemove ? 'What grows here' : 'Plant something'}>
       <form className="grid gap-4" onSubmit={(event) => { event.preventDefault(); onDone(draft); }}>
         <ChooserField label="Crop" value={draft.crop} choices={CROPS.map((one) => ({ id: one.id, label: one.name }))} onChange={chooseCrop} help={HABIT_WORDS[crop.habit]} />
-        <div className="grid gap-4 sm:grid-cols-[1fr_8rem]">
+        <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_8rem]">
           <ChooserField label="Trained" value={draft.training} choices={crop.trainings.map((one) => ({ id: one.id, label: `${one.name}, ${length(one.spacingMm)} apart` }))} onChange={(training) => setDraft({ ...draft, training })} />
           <NumberField label="Plants" value={draft.count} min={1} max={2000} onChange={(count) => setDraft({ ...draft, count })} />
         </div>

@@ -102,7 +102,7 @@ function Parts({ computed }: { computed: ComputedStructure }) {
   return (
     <section className="print-whole mt-4">
       <h3 className="text-lg">{computed.structure.name}</h3>
-      <div className="overflow-x-auto">
+      <div role="region" aria-label={`Parts of ${computed.structure.name}`} tabIndex={0} className="overflow-x-auto">
         <table className="mt-1 w-full min-w-[34rem] text-[0.95rem]">
           <thead><tr className="text-left text-[0.85rem] text-soft"><th scope="col" className="w-12 py-1 pr-3 text-right font-medium">No.</th><th scope="col" className="py-1 font-medium">Part</th><th scope="col" className="py-1 pr-6 text-right font-medium">Cut to</th><th scope="col" className="py-1 font-medium">Ends</th><th scope="col" className="py-1 font-medium">Why so many</th></tr></thead>
           <tbody>

@@ -73,8 +73,8 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
   return (
     <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
       <h1 className="text-3xl">Plan a row</h1>
-      <div className="mt-4 grid gap-x-10 gap-y-6 border-t-2 border-ink pt-4 md:grid-cols-2">
-        <section aria-labelledby="where" className="grid content-start gap-4">
+      <div className="mt-4 grid grid-cols-1 gap-x-10 gap-y-6 border-t-2 border-ink pt-4 md:grid-cols-2">
+        <section aria-labelledby="where" className="grid min-w-0 content-start gap-4">
           <h2 id="where" className="text-xl">Where?</h2>
           {plan.beds.length > 0 && <ChooserField label="Bed" value={chosenBed} choices={[...plan.beds.map((one) => ({ id: one.id, label: one.name })), { id: NEW, label: 'A new bed' }]} onChange={(next) => { setChosenBed(next); setDraft(newPlanting(plan.beds.find((one) => one.id === next) ?? fresh)); setChosenPlanting(plan.plantings.find((one) => one.bed === next && !carried.has(one.id))?.id ?? NEW); }} />}
           {chosenBed === NEW && (
@@ -85,13 +85,13 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
           )}
           {chosenBed !== NEW && <p className="text-soft">{formatLength(bed.lengthMm, tongue.units)} × {formatLength(bed.widthMm, tongue.units)}, {bed.soil}, {bed.wind}.</p>}
         </section>
-        <section aria-labelledby="what" className="grid content-start gap-4">
+        <section aria-labelledby="what" className="grid min-w-0 content-start gap-4">
           <h2 id="what" className="text-xl">What grows there?</h2>
           {waiting.length > 0 && <ChooserField label="Planting" value={isNewPlanting ? NEW : planting.id} choices={[...waiting.map((one) => ({ id: one.id, label: plantingWords(one) })), { id: NEW, label: 'Something new' }]} onChange={setChosenPlanting} />}
           {isNewPlanting && (
             <>
               <ChooserField label="Crop" value={planting.crop} choices={CROPS.map((one) => ({ id: one.id, label: one.name }))} onChange={changeCrop} help={HABIT_WORDS[crop.habit]} />
-              <div className="grid grid-cols-[1fr_7rem] gap-4">
+              <div className="grid grid-cols-[minmax(0,1fr)_7rem] gap-4">
                 <ChooserField label="Trained" value={planting.training} choices={crop.trainings.map((one) => ({ id: one.id, label: `${one.name}, ${formatLength(one.spacingMm, tongue.units)} apart` }))} onChange={changeTraining} />
                 <NumberField label="Plants" value={planting.count} min={1} max={2000} onChange={(count) => setDraft({ ...planting, count })} />
               </div>
@@ -100,7 +100,7 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
         </section>
       </div>
       <h2 className="mt-10 border-t-2 border-ink pt-4 text-xl">On what?</h2>
-      <div className="mt-4 grid gap-x-8 gap-y-8 lg:grid-cols-2">
+      <div className="mt-4 grid grid-cols-1 gap-x-8 gap-y-8 lg:grid-cols-2">
         {offers.map(({ structure, computed }) => <Offer key={structure.kind} computed={computed} onTake={() => take(structure)} />)}
       </div>
     </main>
@@ -115,7 +115,7 @@ function Offer({ computed, onTake }: { computed: ComputedStructure; onTake: () =
   const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
   const doubts = verdicts.filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn');
   return (
-    <article className="flex flex-col">
+    <article className="flex min-w-0 flex-col">
       <h3 className="text-lg">{kind.name}</h3>
       <p className="min-h-[2.9em] text-[0.95rem] text-soft">{kind.blurb}</p>
       <div className="my-2 bg-sheet p-2">{elevation && <Drawing view={elevation} units={tongue.units} heightPx={250} />}</div>

@@ -20,7 +20,7 @@ const KEYS: readonly { keys: string; does: string }[] = [
 ];
 const SWITCH = 'lignum-single-keys';
 
-const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) || target.getAttribute('role') === 'slider');
+const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /** Listens for the shortcuts and shows their sheet. Single letters can be switched off for those who dictate. */
 export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: boolean) => void }) {

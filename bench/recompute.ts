@@ -1,0 +1,34 @@
+/**
+ * How much of a frame a turned knob takes: sizing, bill, cuts, cost, verdicts with their priced mends,
+ * and the three views set on paper. Reported as shares of one 16 ms frame and as ratios between the
+ * stages, all from one run on this machine. Run: npm run bench
+ */
+import { DEMO_PLAN } from '@lignum/core/demo/garden';
+import { setOnPaper } from '@lignum/core/drawing/sheet';
+import { toSvg } from '@lignum/core/drawing/svg';
+import { drawViews } from '@lignum/core/drawing/views';
+import { computeStructure } from '@lignum/core/plan/compute';
+import { settingOf } from '@lignum/core/plan/setting-of';
+import { kindOf } from '@lignum/core/structures/registry';
+
+const FRAME_MS = 16;
+const TURNS = 60;
+
+const median = (times: number[]): number => [...times].sort((a, b) => a - b)[times.length >> 1] ?? 0;
+function timed(run: (turn: number) => void): { usual: number; worst: number } {
+  for (let i = 0; i < 30; i++) run(i);
+  const times = Array.from({ length: TURNS }, (_, turn) => { const start = performance.now(); run(turn); return performance.now() - start; });
+  return { usual: median(times), worst: Math.max(...times) };
+}
+
+const lines = DEMO_PLAN.structures.map((structure) => {
+  // A slightly other length at every turn, so that nothing is remembered.
+  const turned = (turn: number) => ({ ...structure, knobs: { ...structure.knobs, rowLength: 3000 + turn * 10 } });
+  const sizing = timed((turn) => kindOf(structure.kind).design(turned(turn).knobs, settingOf(DEMO_PLAN, structure)));
+  const whole = timed((turn) => {
+    const { sized, setting } = computeStructure(DEMO_PLAN, turned(turn));
+    for (const view of drawViews(sized.design, setting.bed)) toSvg(setOnPaper(view, { widthPx: 640, heightPx: 360, units: 'imperial' }));
+  });
+  return { support: structure.name, 'of a frame, usual': `${Math.round((whole.usual / FRAME_MS) * 100)} %`, 'of a frame, worst': `${Math.round((whole.worst / FRAME_MS) * 100)} %`, 'whole : sizing alone': `${Math.round(whole.usual / sizing.usual)} : 1` };
+});
+console.table(lines);

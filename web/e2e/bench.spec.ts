@@ -1,0 +1,137 @@
+import { expect, test } from '@playwright/test';
+import axe from 'axe-core';
+import { ownGarden, saved, savedPlan, total } from './garden';
+
+test('turning a knob redraws everything; undo, redo and the units switch leave the stored lengths alone', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/s/tomato-wall`);
+  const before = await total(page).textContent();
+  const drawing = page.locator('.drawing').first();
+  const row = page.getByRole('textbox', { name: 'Row length' });
+  await expect(row).toHaveValue('24′');
+  await row.fill('16ft');
+  await expect(total(page)).not.toHaveText(before ?? '');
+  await expect(drawing).not.toContainText('15′ 4″');
+  await expect(page.getByText('Set by you. Back to 24′')).toBeVisible();
+  await row.press('ArrowUp');
+  await expect(row).toHaveValue("16′ 1″");
+
+  await row.fill('900 ft');
+  await expect(page.getByRole('alert').filter({ hasText: '900′ is too much; the most is 200′.' })).toBeVisible();
+  await row.fill('sixteen');
+  await expect(page.getByRole('alert').filter({ hasText: '"sixteen" cannot be read' })).toBeVisible();
+  await page.keyboard.press('Tab');
+  await saved(page);
+  const kept = (await savedPlan(request, id)).structures[0]?.knobs;
+  expect(kept?.rowLength).toBeCloseTo(4902.2, 6);
+
+  await page.keyboard.press('u');
+  await expect(row).toHaveValue('4902 mm');
+  await saved(page);
+  expect((await savedPlan(request, id)).structures[0]?.knobs).toEqual(kept);
+
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.keyboard.press('Control+z');
+  await expect(row).toHaveValue('24′');
+  await expect(total(page)).toHaveText(before ?? '');
+  await page.keyboard.press('Control+Shift+z');
+  await expect(row).toHaveValue('16′ 1″');
+
+  const slider = page.getByRole('slider', { name: 'Row length' });
+  await slider.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(row).toHaveValue('16′ 2″');
+});
+
+test('a mend says what it costs, and mends', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/s/tomato-wall`);
+  await page.getByRole('tab', { name: 'Posts' }).click();
+  await page.getByRole('textbox', { name: 'Fixings a post' }).fill('2');
+  const mend = page.getByRole('button', { name: /Use three a post/ });
+  await expect(mend).toContainText(/€/);
+  await mend.click();
+  await expect(page.getByText('It will stand and suit the crop.')).toBeVisible();
+});
+
+test('a stale tab is told and overwrites nothing; its work can be kept as a garden of its own', async ({ page, context, request }) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/s/tomato-wall`);
+  const other = await context.newPage();
+  await other.goto(`/g/${id}/s/tomato-wall`);
+  await other.getByLabel('Name of this support').fill('Saved by the other tab');
+  await saved(other);
+  await page.getByLabel('Name of this support').fill('Typed in the stale tab');
+  await expect(page.getByRole('alert').filter({ hasText: 'Another tab saved this garden' })).toBeVisible();
+  expect((await savedPlan(request, id)).structures[0]?.name).toBe('Saved by the other tab');
+  await page.getByRole('button', { name: 'Keep mine as a new garden' }).click();
+  await page.waitForURL((url) => url.pathname.startsWith('/g/') && !url.pathname.includes(id));
+  const copy = page.url().split('/g/')[1] ?? '';
+  expect((await savedPlan(request, copy)).structures[0]?.name).toBe('Typed in the stale tab');
+});
+
+test('a save that fails is shown, kept through a reload, and saved when it can be', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/s/tomato-wall`);
+  await page.route('**/api/gardens/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  await page.getByLabel('Name of this support').fill('Typed while the line was down');
+  await expect(page.getByRole('alert').filter({ hasText: 'Not saved.' })).toBeVisible();
+  page.on('dialog', (dialog) => void dialog.accept());
+  await page.reload();
+  await expect(page.getByLabel('Name of this support')).toHaveValue('Typed while the line was down');
+  await page.unroute('**/api/gardens/**');
+  await saved(page);
+  expect((await savedPlan(request, id)).structures[0]?.name).toBe('Typed while the line was down');
+});
+
+test('every view passes the accessibility rules, light and dark, at a desk and on a phone, and fits its width', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  for (const [width, height, scheme] of [[1280, 800, 'light'], [390, 844, 'dark']] as const) {
+    await page.setViewportSize({ width, height });
+    await page.emulateMedia({ colorScheme: scheme });
+    for (const path of ['/', `/g/${id}`, `/g/${id}/new?bed=yard-bed`, `/g/${id}/s/bean-wall`, `/g/${id}/s/string-frame`, `/g/${id}/list`, `/g/${id}/prices`]) {
+      await page.goto(path);
+      await page.evaluate(axe.source);
+      const { violations } = await page.evaluate(() => (window as unknown as { axe: typeof axe }).axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }));
+      expect(violations.map((one) => `${path} ${scheme}: ${one.id} ${one.nodes.map((node) => node.html.slice(0, 160)).slice(0, 3).join(' | ')}`)).toEqual([]);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${path} at ${width}`).toBeLessThanOrEqual(0);
+    }
+  }
+});
+
+test('the bench can be worked from the keyboard alone', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}`);
+  const wanted = page.getByRole('link', { name: /Tomato wall/ });
+  for (let i = 0; i < 60 && !(await wanted.evaluate((link) => link === document.activeElement)); i++) await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await page.waitForURL(/tomato-wall/);
+  await page.keyboard.press(']');
+  await page.waitForURL(/bean-wall/);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  const tab = page.getByRole('tab', { name: 'Row' });
+  for (let i = 0; i < 60 && !(await tab.evaluate((one) => one === document.activeElement)); i++) await page.keyboard.press('Tab');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('tab', { name: 'Panel' })).toHaveAttribute('aria-selected', 'true');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('Set by you')).toBeVisible();
+});
+
+test('the bench loads under 250 kB of compressed script', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  const client = await page.context().newCDPSession(page);
+  await client.send('Network.enable');
+  const scripts = new Set<string>();
+  let bytes = 0;
+  client.on('Network.responseReceived', (event) => { if (event.type === 'Script') scripts.add(event.requestId); });
+  client.on('Network.loadingFinished', (event) => { if (scripts.has(event.requestId)) bytes += event.encodedDataLength; });
+  await page.goto(`/g/${id}/s/tomato-wall`, { waitUntil: 'networkidle' });
+  expect(scripts.size).toBeGreaterThan(0);
+  expect(bytes).toBeLessThan(250_000);
+  console.log(`bench scripts: ${Math.round(bytes / 1000)} kB compressed`);
+});

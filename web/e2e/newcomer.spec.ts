@@ -1,0 +1,75 @@
+import { expect, test } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { formatMoney } from '@lignum/core/quantity/money';
+import { ownGarden, saved, savedPlan, total } from './garden';
+
+const LIGNUM = fileURLToPath(new URL('../../lignum', import.meta.url));
+
+test('someone with a 24-foot bed who wants pruned tomatoes gets a drawing, a list and a cost; compute says the same', async ({ page, request }, info) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New garden' }).click();
+  await page.getByRole('button', { name: 'Make the garden' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Give the garden a name.' })).toBeVisible();
+  await page.getByLabel('What is it called?').fill('Behind the bakery');
+  await page.getByRole('button', { name: 'Make the garden' }).click();
+  await page.getByRole('link', { name: 'Plan a row' }).first().click();
+
+  await page.getByLabel('Bed length').fill("24'");
+  await page.getByRole('combobox', { name: 'Trained' }).click();
+  await page.getByRole('option', { name: /pruned to one or two leaders/ }).click();
+  const wall = page.getByRole('article').filter({ hasText: 'Panel wall' });
+  await expect(wall).toContainText('It will stand and suit the crop.');
+  await wall.getByRole('button').click();
+
+  await expect(page).toHaveURL(/\/s\/support-/);
+  await expect(page.getByText('It will stand and suit the crop.')).toBeVisible();
+  await expect(page.locator('.drawing').first()).toContainText('8′');
+  await expect(page.getByRole('row', { name: /4 Studded steel post, 7′/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /2 Welded panel 16′/ })).toBeVisible();
+  await saved(page);
+
+  const id = page.url().split('/g/')[1]?.split('/')[0] ?? '';
+  const plan = await savedPlan(request, id);
+  const file = info.outputPath('plan.json');
+  const download = await request.get(`/api/gardens/${id}/plan`);
+  expect(download.headers()['content-disposition']).toContain('behind-the-bakery.lignum.json');
+  writeFileSync(file, await download.body());
+  const result = JSON.parse(execFileSync(LIGNUM, ['compute', file], { encoding: 'utf8', maxBuffer: 64e6 })) as { structures: { cost: { total: { minor: number; currency: string } }; stations: unknown[] }[] };
+  const computed = result.structures[0]?.cost.total ?? { minor: -1, currency: 'EUR' };
+  await expect(total(page)).toHaveText(formatMoney(computed, plan.garden.locale));
+  expect(result.structures[0]?.stations).toHaveLength(14);
+
+  await page.getByRole('link', { name: 'List and cuts for the shop' }).click();
+  await expect(page.getByRole('row', { name: /Total/ })).toContainText(formatMoney(computed, plan.garden.locale));
+  await expect(page.getByRole('img', { name: /^A: 16′ from 16′/ })).toBeVisible();
+  await expect(page.getByRole('img', { name: /^B: 8′ 8″ from 16′; 6′ 8″ left/ })).toBeVisible();
+  const [csv] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'CSV' }).click()]);
+  expect(readFileSync(await csv.path(), 'utf8')).toContain('total,');
+});
+
+test('a plan file goes out and comes back the same; a bad one is refused with reasons', async ({ page, request }, info) => {
+  const name = `Round trip ${Date.now()}`;
+  await page.goto(`/g/${await ownGarden(request, (plan) => ({ ...plan, garden: { ...plan.garden, name } }))}`);
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Save the plan file' }).click()]);
+  const text = readFileSync(await file.path(), 'utf8');
+  await page.goto('/');
+  const chooser = page.locator('input[type=file]');
+  const bad = info.outputPath('bad.json');
+  writeFileSync(bad, text.replace('"lengthMm": 7315.2', '"lengthMm": -5'));
+  await chooser.setInputFiles(bad);
+  await expect(page.getByRole('alert').filter({ hasText: 'not a plan' })).toContainText('/beds/0/lengthMm is -5; the least is 300');
+  const good = info.outputPath('good.json');
+  writeFileSync(good, text);
+  await chooser.setInputFiles(good);
+  await page.waitForURL(/\/g\/[0-9a-f-]{36}$/);
+  const id = page.url().split('/g/')[1] ?? '';
+  expect(await savedPlan(request, id)).toEqual(JSON.parse(text));
+
+  await page.goto('/');
+  await expect(page.getByRole('link', { name })).toHaveCount(2);
+  await page.getByRole('button', { name: `Delete ${name}` }).last().click();
+  await page.getByRole('button', { name: 'Delete for good' }).click();
+  await expect(page.getByRole('link', { name })).toHaveCount(1);
+});

@@ -1,0 +1,18 @@
+import { defineConfig } from '@playwright/test';
+
+/** Debian's Chromium against the address that `./lignum test` serves. */
+export default defineConfig({
+  testDir: '.',
+  timeout: 60_000,
+  workers: 1,
+  retries: 0,
+  reporter: [['list'], ['json']],
+  outputDir: '../../.data/reports/interface',
+  use: {
+    baseURL: process.env.LIGNUM_ADDRESS ?? 'http://127.0.0.1:4600',
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-IE',
+    launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] },
+    trace: 'retain-on-failure',
+  },
+});
