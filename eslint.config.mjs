@@ -32,6 +32,6 @@ export default ts.config(
     rules: { 'no-restricted-imports': ['error', { paths: ['joi'], patterns: ['react', 'react-*', 'next', 'next/*', 'drizzle-orm*', 'pg', 'node:*', 'echarts*', 'radix-ui'] }] },
   },
   { files: ['web/**/*.tsx'], plugins: { 'react-hooks': hooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
-  { files: ['**/*.mjs'], languageOptions: { globals: { process: 'readonly', URL: 'readonly', fetch: 'readonly', setTimeout: 'readonly', clearTimeout: 'readonly', console: 'readonly' } } },
+  { files: ['**/*.mjs'], languageOptions: { globals: { process: 'readonly', document: 'readonly', URL: 'readonly', fetch: 'readonly', setTimeout: 'readonly', clearTimeout: 'readonly', console: 'readonly' } } },
   { files: ['core/cli/**'], rules: { 'no-restricted-imports': 'off' } },
 );
