@@ -1,7 +1,7 @@
 import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureDebian, ensurePackages } from './install.mjs';
-import { ensurePostgres, freePort, startCluster } from './postgres.mjs';
+import { dropCluster, ensurePostgres, freePort, startCluster } from './postgres.mjs';
 import { DATA, ensureData, has, ROOT, run, tell } from './run.mjs';
 import { ensureBuilt, prepareDatabase, serve } from './serve.mjs';
 
@@ -45,7 +45,8 @@ export async function test() {
 
 /** The real pages against a database of their own, in headless Chromium. */
 async function testInterface(reports) {
-  const cluster = await startCluster(join(DATA, 'test-pg'), `test_${process.pid}`);
+  const at = join(DATA, 'test-pg');
+  const cluster = await startCluster(at, `test_${process.pid}`);
   let server = null;
   try {
     prepareDatabase(cluster.url);
@@ -58,8 +59,7 @@ async function testInterface(reports) {
   } finally {
     await server?.stop();
     cluster.stop();
-    rmSync(join(DATA, 'test-pg'), { recursive: true, force: true });
-    rmSync(join(DATA, 'test-pg.password'), { force: true });
+    dropCluster(at);
   }
 }
 

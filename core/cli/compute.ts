@@ -7,6 +7,8 @@ import { resultOf } from '../formats/result';
  * fault, each with its path into the document, for a plan that cannot be computed.
  */
 const file = process.argv[2];
+// A reader that has seen enough (head, a closed pager) is no fault.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1));
 const fail = (lines: readonly string[]): never => {
   process.stderr.write(`${lines.join('\n')}\n`);
   process.exit(1);
