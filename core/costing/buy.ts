@@ -3,7 +3,7 @@ import { meshesAcross, type Catalogue, type Stock } from '../catalogue/stock';
 import { cut } from '../cutting/cut';
 import type { CutPlan, Offer, Wanted } from '../cutting/cut-plan';
 import type { BillLine } from '../materials/take-off';
-import type { PriceBook, ShedPiece } from '../plan/plan';
+import type { PriceBook, ShedPiece } from './price-book';
 import { packsFor } from './packs';
 
 /** A saw takes ⅛″ (3 mm) at every cut: common practice, no source. mm. */

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../catalogue/stock';
-import type { PriceBook } from '../plan/plan';
+import type { PriceBook } from './price-book';
 import type { Shopping } from './buy';
 
 /** What a structure or a garden costs, in minor units; tax apart. */

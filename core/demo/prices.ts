@@ -1,4 +1,4 @@
-import type { PriceBook, PriceLine } from '../plan/plan';
+import type { PriceBook, PriceLine } from '../costing/price-book';
 import { feet, inches } from '../quantity/length';
 
 /** Invented prices of an invented ironmonger and an invented sawmill, in minor units, tax included. */

@@ -16,9 +16,9 @@ export function drawViews(design: Design, bed: Bed): View[] {
 
 function elevation(design: Design): View {
   const flat = PROJECTIONS.elevation;
-  const xs = design.parts.flatMap((part) => extent(part, flat).map((spot) => spot[0]));
-  const left = Math.min(...xs) - MARGIN_MM;
-  const right = Math.max(...xs) + MARGIN_MM;
+  const box = boxAround(design.parts.flatMap((part) => extent(part, flat)));
+  const left = box.left - MARGIN_MM;
+  const right = box.right + MARGIN_MM;
   const soil = (x: number): Spot => [x, groundAt(design.ground, x)];
   return view('elevation', 'From the front', chainsOf(design), [
     ...hatch(soil, left, right),
@@ -72,7 +72,7 @@ function endView(design: Design, bed: Bed): View {
 
 /** From the end, the near post hides those behind it: draw what stands at the start of the row. */
 function firstOfEach(design: Design): Part[] {
-  const start = (part: Part): number => Math.min(...extent(part, PROJECTIONS.elevation).map((spot) => spot[0]));
+  const start = (part: Part): number => boxAround(extent(part, PROJECTIONS.elevation)).left;
   const across = (part: Part): number => Math.round(extent(part, PROJECTIONS.plan).reduce((sum, spot) => sum + spot[1], 0));
   const near = new Map<string, Part>();
   for (const part of design.parts) {
@@ -87,9 +87,19 @@ const chainsOf = (design: Design): Chain[] => design.marks.map((mark) => ({ axis
 
 function view(id: View['id'], title: string, chains: readonly Chain[], primitives: readonly Primitive[]): View {
   const spots = primitives.flatMap((one) => (one.draw === 'shape' ? one.points : one.draw === 'lines' ? one.lines.flat() : [one.at]));
-  const rights = spots.map((spot) => spot[0]);
-  const ups = spots.map((spot) => spot[1]);
-  return { id, title, primitives, chains, box: { left: Math.min(...rights), right: Math.max(...rights), bottom: Math.min(...ups), top: Math.max(...ups) } };
+  return { id, title, primitives, chains, box: boxAround(spots) };
+}
+
+/** The box around many points. (A long row has more of them than a call takes arguments.) */
+function boxAround(spots: readonly Spot[]): View['box'] {
+  const box = { left: Infinity, right: -Infinity, bottom: Infinity, top: -Infinity };
+  for (const [right, up] of spots) {
+    box.left = Math.min(box.left, right);
+    box.right = Math.max(box.right, right);
+    box.bottom = Math.min(box.bottom, up);
+    box.top = Math.max(box.top, up);
+  }
+  return box;
 }
 
 function extent(part: Part, flat: Projection): Spot[] {

@@ -46,6 +46,13 @@ const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
     structures: [{ id: 's', kind: kind.id, name: 'S', bed: 'bed', plantings: plantings.map((_one, i) => `p${i}`), knobs }],
   }));
 
+/** The largest thing the knobs allow: a 200′ row of carrots, as many walls of it as there may be. */
+const longest = (kind: StructureKind): Plan => ({
+  ...DEMO_PLAN,
+  plantings: [{ id: 'p', bed: 'long-bed', crop: 'carrot', training: 'row', count: 1 }],
+  structures: [{ id: 's', kind: kind.id, name: 'S', bed: 'long-bed', plantings: ['p'], knobs: Object.fromEntries(Object.entries(kind.knobs).flatMap(([name, knob]) => (name === 'rowLength' || name === 'walls' ? [[name, (knob as { max: number }).max]] : []))) }],
+});
+
 const only = (plan: Plan) => computeStructure(plan, plan.structures[0] as Plan['structures'][number]);
 
 function allFinite(value: unknown): boolean {
@@ -88,7 +95,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the contract of %s
 
       for (const view of drawViews(design, plan.beds[0] as Plan['beds'][number])) expect(toSvg(setOnPaper(view, { widthPx: 700, heightPx: 320, units: plan.garden.units }))).not.toMatch(/NaN|undefined|Infinity/);
       expect(JSON.stringify(only(plan).sized.design)).toBe(JSON.stringify(design));
-    }), { numRuns: 120 });
+    }), { numRuns: 120, examples: [[longest(kind)]] });
   });
 
   it('offers only mends that mend: the finding is gone and the settings pass the door', () => {

@@ -1,7 +1,7 @@
 import { inches } from '../../quantity/length';
 import { buriedShare } from '../depth';
-import { ARM_MM } from '../../site/bed';
 import { structureKind } from '../kind';
+import { ROW_MENDS } from '../row';
 import { PANEL_WALL_KNOBS } from './knobs';
 import { PANEL_WALL_PHRASES } from './phrases';
 import { MOST_OPEN_GAP_MM, sizePanelWall } from './size';
@@ -37,8 +37,6 @@ export const panelWall = structureKind({
       const over = design.support.topMm.most - setting.reachMm;
       return v.gap >= over ? { gap: inches(Math.floor((v.gap - over) / inches(1))) } : null;
     },
-    'reach.far': (_v, _design, setting) => ({ rowAt: Math.min(ARM_MM, setting.bed.widthMm / 2) }),
-    'reach.outside': (_v, _design, setting) => ({ rowAt: setting.bed.widthMm / 2 }),
-    'row.past-bed': (_v, _design, setting) => ({ rowLength: setting.bed.lengthMm }),
+    ...ROW_MENDS,
   },
 });

@@ -5,6 +5,7 @@ import { fact } from '../../wording/say';
 import { BARE_DRIVEN_MM } from '../depth';
 import type { Knobs } from '../knob';
 import { isOffered, leadPlant, type Setting } from '../setting';
+import { rowKnobs } from '../row';
 import { STATION_SCHOOLS } from '../stations';
 import { perUnits, TAPE_STEP, tidy } from '../tidy';
 
@@ -55,18 +56,7 @@ function suggestGap(setting: Setting) {
  * source; the 6′ for an exposed place is from memory). Depth: 18″ for a driven post.
  */
 export const PANEL_WALL_KNOBS = {
-  rowLength: {
-    type: 'length', label: 'Row length', group: 'Row', min: feet(2), max: feet(200), step: TAPE_STEP,
-    help: 'By a tape laid on the soil, from the first post to the last.',
-    usualMost: (setting) => setting.bed.lengthMm * 1.25,
-    suggest: (setting) => ({ value: setting.bed.lengthMm, why: fact('row.bed') }),
-  },
-  rowAt: {
-    type: 'length', label: 'Row from the front edge', group: 'Row', min: 0, max: feet(40), step: TAPE_STEP,
-    help: 'From the long edge you stand at to the middle of the row.',
-    usualMost: (setting) => setting.bed.widthMm,
-    suggest: (setting) => ({ value: setting.bed.widthMm / 2, why: fact('row.middle') }),
-  },
+  ...rowKnobs(200, 'By a tape laid on the soil, from the first post to the last.'),
   walls: {
     type: 'count', label: 'Walls side by side', group: 'Row', min: 1, max: 3,
     help: 'Two walls in a 4′ bed only with pruned or staggered plants.',

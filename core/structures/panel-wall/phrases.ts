@@ -1,9 +1,9 @@
 import type { Phrases } from '../../wording/say';
+import { ROW_PHRASES } from '../row';
 
 export const PANEL_WALL_PHRASES = {
-  'row.bed': 'The length of the bed.',
+  ...ROW_PHRASES,
   'walls.one': 'One wall is the rule.',
-  'row.middle': 'Down the middle of the bed.',
   'walls.half-bed': 'Half the width of the bed.',
   'sides.one': 'One plant to a place.',
   'school.ends': 'The bed runs past the row, so the end plants have soil on both sides.',
@@ -48,7 +48,6 @@ export const PANEL_WALL_PHRASES = {
   'step.net': 'Tie the fine net to the lower wires, pulled smooth.',
   'step.cap': 'Cap the post tops and turn cut wire ends in.',
   'step.plant': 'Plant at the marked places; tie main stems loosely as they reach the mesh.',
-  'care.services': 'Electricity and gas kill. Call the free location service where there is one; local rules decide.',
   'care.driving': 'Gloves, eye and ear protection; hold the post with a helper’s clamp, never by hand under the driver.',
   'care.wire-ends': 'Cut ends blind: eye protection, and stand clear of the end that springs.',
   'care.panel': 'Two people: carry a long panel upright, one hand low and one high. Flat, it whips.',

@@ -7,6 +7,7 @@ import { fact } from '../../wording/say';
 import { nextStockUp } from '../depth';
 import type { Values } from '../knob';
 import { footAt, lengthOnLie, lengthOnSoil, type Lie } from '../lie';
+import { acrossBed } from '../row';
 import type { Setting } from '../setting';
 import { fewestPosts } from '../spacing';
 import { placeStations } from '../stations';
@@ -34,7 +35,7 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
   const run = panelRun(lengthOnLie(lie, v.rowLength), panel, v.overlap);
   const runEnd = (run[run.length - 1] as RunPiece).toMm;
   const postsAt = fewestPosts(0, overlapPlaces(run, panel.pitchMm), runEnd, v.postSpacing);
-  const middle = v.rowAt - setting.bed.widthMm / 2;
+  const middle = acrossBed(v.rowAt, setting);
   const rows = Array.from({ length: v.walls }, (_, i) => middle + (i - (v.walls - 1) / 2) * v.wallSpacing);
 
   const parts: Part[] = [];

@@ -1,7 +1,7 @@
 import { feet, inches } from '../../quantity/length';
 import { LET_IN_MM, letInDepth } from '../depth';
-import { ARM_MM } from '../../site/bed';
 import { structureKind } from '../kind';
+import { ROW_MENDS } from '../row';
 import { TWINE_FRAME_KNOBS } from './knobs';
 import { TWINE_FRAME_PHRASES } from './phrases';
 import { sizeTwineFrame } from './size';
@@ -27,8 +27,6 @@ export const twineFrame = structureKind({
     'reach.tall': (v, design, setting) => ({ beamHeight: Math.max(feet(3), inches(Math.floor((v.beamHeight - (design.support.topMm.most - setting.reachMm)) / inches(1)))) }),
     'load.heavy': (v) => (v.section === '2x2' ? { section: '2x4' } : v.section === '45x45' ? { section: '45x95' } : { postSpacing: feet(8) }),
     'brace.none': () => ({ braces: 'ends' }),
-    'reach.far': (_v, _design, setting) => ({ rowAt: Math.min(ARM_MM, setting.bed.widthMm / 2) }),
-    'reach.outside': (_v, _design, setting) => ({ rowAt: setting.bed.widthMm / 2 }),
-    'row.past-bed': (_v, _design, setting) => ({ rowLength: setting.bed.lengthMm }),
+    ...ROW_MENDS,
   },
 });

@@ -4,6 +4,7 @@ import { fact } from '../../wording/say';
 import { letInDepth } from '../depth';
 import type { Knobs } from '../knob';
 import { isOffered, leadPlant, type Setting } from '../setting';
+import { rowKnobs } from '../row';
 import { STATION_SCHOOLS } from '../stations';
 import { perUnits, TAPE_STEP, tidy } from '../tidy';
 
@@ -22,18 +23,7 @@ const offeredSections = (setting: Setting): string[] =>
  * knee braces (all common practice, no source). Knot, slack and brace lengths are from memory.
  */
 export const TWINE_FRAME_KNOBS = {
-  rowLength: {
-    type: 'length', label: 'Row length', group: 'Row', min: feet(2), max: feet(120), step: TAPE_STEP,
-    help: 'Outside to outside of the end posts, by a tape laid on the soil.',
-    usualMost: (setting) => setting.bed.lengthMm * 1.25,
-    suggest: (setting) => ({ value: setting.bed.lengthMm, why: fact('row.bed') }),
-  },
-  rowAt: {
-    type: 'length', label: 'Row from the front edge', group: 'Row', min: 0, max: feet(40), step: TAPE_STEP,
-    help: 'From the long edge you stand at to the middle of the row.',
-    usualMost: (setting) => setting.bed.widthMm,
-    suggest: (setting) => ({ value: setting.bed.widthMm / 2, why: fact('row.middle') }),
-  },
+  ...rowKnobs(120, 'Outside to outside of the end posts, by a tape laid on the soil.'),
   school: {
     type: 'choice', label: 'Plant places', group: 'Row', choices: STATION_SCHOOLS,
     help: 'End to end counts one more plant; half a space in gives each plant its own stretch of bed.',

@@ -1,8 +1,8 @@
 import type { Phrases } from '../../wording/say';
+import { ROW_PHRASES } from '../row';
 
 export const TWINE_FRAME_PHRASES = {
-  'row.bed': 'The length of the bed.',
-  'row.middle': 'Down the middle of the bed.',
+  ...ROW_PHRASES,
   'school.inset': 'Each plant owns its stretch of bed; the ends stay clear of the posts.',
   'beam.crop': 'As high as the crop is to be held, 6′ (1.83 m) at least.',
   'beam.reach': 'As high as the tallest user can reach.',
@@ -38,7 +38,6 @@ export const TWINE_FRAME_PHRASES = {
   'step.holes': 'Drill the holes at the marked places, clear of every screw.',
   'step.strings': 'Hang a string at each place with {slack} to spare.',
   'step.train': 'Plant under the strings; loop very loosely round the stem and wind as it grows.',
-  'care.services': 'Electricity and gas kill. Call the free location service where there is one; local rules decide.',
   'care.saw': 'Unplug the saw before you set its depth; clamp the work; eyes and ears covered. Treated timber: gloves and mask, and never burn it.',
   'care.lift': 'Two people, and a steady step or platform, not the top of a ladder.',
 } as const satisfies Phrases;

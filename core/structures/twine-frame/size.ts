@@ -6,6 +6,7 @@ import { feet, inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import type { Values } from '../knob';
 import { footAt, lengthOnLie, type Lie } from '../lie';
+import { acrossBed } from '../row';
 import type { Setting } from '../setting';
 import { equalBays } from '../spacing';
 import { placeStations } from '../stations';
@@ -45,7 +46,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
   const lie: Lie = { ground, level: v.onSlope === 'level' };
   const slope = slopeOf(ground);
   const lengthMm = lengthOnLie(lie, v.rowLength);
-  const y = v.rowAt - setting.bed.widthMm / 2;
+  const y = acrossBed(v.rowAt, setting);
   const high = Math.max(0, groundAt(ground, lengthMm));
   const postsAt = equalBays([timber.wideMm / 2, lengthMm - timber.wideMm / 2], v.postSpacing);
   const frame: Frame = {

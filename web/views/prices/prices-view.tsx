@@ -3,7 +3,7 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useId, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Stock } from '@lignum/core/catalogue/stock';
-import type { PriceLine } from '@lignum/core/plan/plan';
+import type { PriceLine } from '@lignum/core/costing/price-book';
 import { formatLength, MM_PER_FOOT } from '@lignum/core/quantity/length';
 import { formatMoney, minorDigits, money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
 import { Button } from '../../ui/button';

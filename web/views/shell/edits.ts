@@ -1,4 +1,5 @@
-import type { Garden, Plan, Planting, PriceBook, ShedPiece, StructurePlan } from '@lignum/core/plan/plan';
+import type { PriceBook, ShedPiece } from '@lignum/core/costing/price-book';
+import type { Garden, Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
 import type { Settings } from '@lignum/core/structures/knob';
 

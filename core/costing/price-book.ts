@@ -1,0 +1,24 @@
+import type { Money } from '../quantity/money';
+
+/** One size of a stock item as a shop sells it: a length in mm for bars, posts and reels, a number of pieces for packs, 1 for a panel. */
+export interface PriceLine {
+  stock: string;
+  size: number;
+  price: Money;
+}
+
+export interface PriceBook {
+  taxPercent: number;
+  pricesIncludeTax: boolean;
+  /** Bought beyond the count of small parts, for those that are lost or break. */
+  sparePercent: number;
+  lines: readonly PriceLine[];
+}
+
+/** Left over and free to use. `size` as in {@link PriceLine}; for a panel piece, its number of whole meshes. */
+export interface ShedPiece {
+  stock: string;
+  size: number;
+  count: number;
+  note: string;
+}
