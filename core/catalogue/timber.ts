@@ -24,7 +24,7 @@ export const SECTIONS: readonly Section[] = [
  * Seasons a thin softwood upright lasts where it stands in soil. "2×4 walls a few seasons" is common
  * practice; the other two are from memory and vary with soil and species.
  */
-const LIVES: Record<Treatment, Life> = {
+export const LIVES: Record<Treatment, Life> = {
   untreated: { seasons: 4, source: 'common practice', note: 'thin softwood in soil goes at the ground line first' },
   treated: { seasons: 15, source: 'from memory', note: 'rated for ground contact; recoat cut ends' },
   durable: { seasons: 10, source: 'from memory', note: 'heartwood of a naturally durable species' },

@@ -8,18 +8,18 @@ import type { Units } from '@lignum/core/quantity/length';
 /** Before the page has been measured: a desk screen's width. Pixels. */
 const USUAL_WIDTH = 640;
 
-/** A view set on paper as wide as its place, at full size: figures never shrink below what can be read. */
-export function Drawing({ view, units, heightPx, caption }: { view: View; units: Units; heightPx: number; caption?: string }) {
+/** A view set on paper as wide as its place (or as `widthPx`, for a printed page), so that figures never shrink below what can be read. */
+export function Drawing({ view, units, heightPx, caption, widthPx }: { view: View; units: Units; heightPx: number; caption?: string; widthPx?: number }) {
   const frame = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(USUAL_WIDTH);
   useLayoutEffect(() => {
     const element = frame.current;
-    if (!element) return;
+    if (!element || widthPx !== undefined) return;
     const watch = new ResizeObserver(([entry]) => { if (entry) setWidth(Math.max(150, Math.round(entry.contentRect.width))); });
     watch.observe(element);
     return () => watch.disconnect();
-  }, []);
-  const svg = useMemo(() => toSvg(setOnPaper(view, { widthPx: width, heightPx, units })), [view, width, heightPx, units]);
+  }, [widthPx]);
+  const svg = useMemo(() => toSvg(setOnPaper(view, { widthPx: widthPx ?? width, heightPx, units })), [view, widthPx, width, heightPx, units]);
   return (
     <figure className="m-0">
       {caption && <figcaption className="text-sm text-soft">{caption}</figcaption>}

@@ -1,5 +1,5 @@
 import { PANELS } from '../../catalogue/panels';
-import { stockOf } from '../../catalogue/catalogue';
+import { CATALOGUE, stockOf } from '../../catalogue/catalogue';
 import { feet, inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import { BARE_DRIVEN_MM } from '../depth';
@@ -15,11 +15,12 @@ const ASKED_FOR = {
   metric: ['panel-3m', 'panel-2m5-narrow', 'panel-16ft'],
 } as const;
 
+const lasts = (stock: string): string => `lasts ${CATALOGUE.stock(stock).life.seasons} seasons`;
 const FIXINGS = [
-  { id: 'clip', label: 'wire clips' },
-  { id: 'tie', label: 'plastic ties' },
-  { id: 'uv', label: 'UV-grade ties' },
-  { id: 'wire', label: 'tie wire' },
+  { id: 'clip', label: `wire clips: ${lasts('post-clip')}` },
+  { id: 'tie', label: `plastic ties: ${lasts('tie-plastic')}` },
+  { id: 'uv', label: `UV-grade ties: ${lasts('tie-uv')}` },
+  { id: 'wire', label: `tie wire: ${lasts('tie-wire')}` },
 ] as const;
 
 /** Stock and length of wire that one fixing of each school takes. 10″ a wire tie is from memory. mm. */

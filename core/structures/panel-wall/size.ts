@@ -81,7 +81,7 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
       bothSides: v.sides === 'both',
     },
     bodies: v.walls,
-    reasons: reasonsFor(v, panel, run, postsAt),
+    reasons: reasonsFor(v, panel, run, postsAt, lie.level),
     marks: marksFor({ v, panel, run, lie, postsAt, first: firstPost }),
   };
 }
@@ -183,7 +183,7 @@ function placeNet(o: { v: PanelWallValues; y: number; name: string; setting: Set
   };
 }
 
-function reasonsFor(v: PanelWallValues, panel: WeldedPanel, run: readonly RunPiece[], postsAt: readonly number[]): Design['reasons'] {
+function reasonsFor(v: PanelWallValues, panel: WeldedPanel, run: readonly RunPiece[], postsAt: readonly number[], steps: boolean): Design['reasons'] {
   const whole = run.filter((piece) => piece.whole).length;
   const laid = whole === run.length ? 'count.panels' : whole === 0 ? 'count.panel-cut' : 'count.panels-cut';
   const each = v.walls > 1 ? '.walls' : run.length > 1 ? '.laps' : '';
@@ -192,7 +192,7 @@ function reasonsFor(v: PanelWallValues, panel: WeldedPanel, run: readonly RunPie
     panel: fact(laid, { whole, mesh: { mm: panel.pitchMm }, length: { mm: v.rowLength } }),
     'fine mesh': fact('count.net'),
     'line wire': fact('count.wire', { gap: { mm: v.gap }, most: { mm: MOST_OPEN_GAP_MM } }),
-    'panel to post': fact('count.fixings', { each: v.perPost, posts: postsAt.length * v.walls }),
+    'panel to post': fact(steps ? 'count.fixings.steps' : 'count.fixings', { each: v.perPost, posts: postsAt.length * v.walls }),
     'panel to panel': fact('count.laps', { ties: TIES_A_LAP, laps: (run.length - 1) * v.walls }),
     'net to panel': fact('count.net-ties', { every: { mm: NET_TIE_EVERY_MM } }),
     'wire to post': fact('count.wire-ties'),

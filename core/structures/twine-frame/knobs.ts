@@ -1,4 +1,5 @@
-import { SECTIONS, timberId, TREATMENTS } from '../../catalogue/timber';
+import type { Treatment } from '../../catalogue/stock';
+import { LIVES, SECTIONS, timberId, TREATMENTS } from '../../catalogue/timber';
 import { feet, inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import { letInDepth } from '../depth';
@@ -9,11 +10,12 @@ import { STATION_SCHOOLS } from '../stations';
 import { perUnits, TAPE_STEP, tidy } from '../tidy';
 
 const ASKED_FOR = { imperial: ['2x4', '2x2', '45x95'], metric: ['45x95', '45x45', '2x4'] } as const;
+const inSoil = (treatment: Treatment): string => `${LIVES[treatment].seasons} seasons in soil`;
 const TREATED = [
-  { id: 'untreated', label: 'untreated' },
-  { id: 'treated', label: 'pressure-treated' },
-  { id: 'durable', label: 'durable heartwood' },
-] as const satisfies readonly { id: (typeof TREATMENTS)[number]; label: string }[];
+  { id: 'untreated', label: `untreated: ${inSoil('untreated')}` },
+  { id: 'treated', label: `pressure-treated: ${inSoil('treated')}` },
+  { id: 'durable', label: `durable heartwood: ${inSoil('durable')}` },
+] as const satisfies readonly { id: Treatment; label: string }[];
 
 const offeredSections = (setting: Setting): string[] =>
   SECTIONS.map((section) => section.id).filter((id) => TREATMENTS.some((treatment) => isOffered(setting, timberId(id, treatment))));

@@ -28,6 +28,12 @@ export function Gardens({ gardens }: { gardens: readonly GardenCard[] }) {
     if (!reply.ok) return setRefusal(body);
     router.push(`/g/${body.id}`);
   };
+  const remove = async (id: string) => {
+    const reply = await fetch(`/api/gardens/${id}`, { method: 'DELETE' }).catch(() => null);
+    setDoomed(null);
+    if (!reply?.ok) setRefusal(((await reply?.json().catch(() => null)) as Refusal | null) ?? { message: 'It was not deleted: the program does not answer. Is ./lignum start still running?' });
+    router.refresh();
+  };
   const take = async (chosen: File | undefined) => {
     if (!chosen) return;
     setRefusal(null);
@@ -78,7 +84,7 @@ export function Gardens({ gardens }: { gardens: readonly GardenCard[] }) {
         <div className="flex flex-wrap justify-end gap-2">
           <a className="mr-auto flex min-h-11 items-center text-chalk underline" href={`/api/gardens/${doomed?.id}/plan`} download>Save the plan file</a>
           <Button onClick={() => setDoomed(null)}>Keep it</Button>
-          <Button look="danger" onClick={() => { void fetch(`/api/gardens/${doomed?.id}`, { method: 'DELETE' }).then(() => { setDoomed(null); router.refresh(); }); }}>Delete for good</Button>
+          <Button look="danger" onClick={() => void remove(doomed?.id ?? '')}>Delete for good</Button>
         </div>
       </Sheet>
     </main>

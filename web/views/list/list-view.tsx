@@ -18,6 +18,8 @@ import { shedWords, sizeWords, USE_WORDS } from '../shell/stock-words';
 import { CutSheet } from './cut-sheet';
 
 const WHOLE = 'whole';
+/** The width between the margins of an A4 page, in pixels of 1/96 in. */
+const PAPER_WIDTH = 680;
 
 /** The list to take to the shop, the cuts, and why there are so many of each. Printable. */
 export function ListView({ of }: { of: string | undefined }) {
@@ -93,7 +95,13 @@ function Sum({ label, value, strong = false }: { label: string; value: string; s
 function FrontView({ computed }: { computed: ComputedStructure }) {
   const { tongue } = useGarden();
   const view = useMemo(() => drawViews(computed.sized.design, computed.setting.bed)[0], [computed]);
-  return view ? <div className="print-whole mt-8 bg-sheet p-3"><Drawing view={view} units={tongue.units} heightPx={420} caption={view.title} /></div> : null;
+  if (!view) return null;
+  return (
+    <div className="print-whole mt-8 bg-sheet p-3 print:p-0">
+      <div className="print:hidden"><Drawing view={view} units={tongue.units} heightPx={420} caption={view.title} /></div>
+      <div aria-hidden className="hidden print:block"><Drawing view={view} units={tongue.units} heightPx={380} widthPx={PAPER_WIDTH} caption={view.title} /></div>
+    </div>
+  );
 }
 
 function Parts({ computed }: { computed: ComputedStructure }) {
