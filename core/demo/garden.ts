@@ -14,26 +14,40 @@ export const DEMO_PLAN: Plan = {
     note: 'Walled yard and long back plot at the river bend. Wind comes up the water from the west. Odile measures in feet, Bram in metres.',
     units: 'imperial', locale: 'en-IE', currency: DEMO_CURRENCY, reachMm: feet(7),
   },
+  site: {
+    latitudeDeg: 52.1, longitudeDeg: -6.9, northDeg: 0, widthMm: 15_000, depthMm: 16_000, lastFrost: '05-05', firstFrost: '10-28', frostDepthMm: 300, gustMs: 32,
+    visitors: ['rabbits', 'birds', 'cabbage butterflies'],
+  },
+  features: [
+    { id: 'ferry-house', kind: 'house', name: 'Ferry house', xMm: 2100, yMm: 15_250, turnDeg: 0, lengthMm: 4200, widthMm: 1500, heightMm: 4600, keepClearMm: 600 },
+    { id: 'yard-wall', kind: 'wall', name: 'Yard wall', xMm: 5700, yMm: 14_120, turnDeg: 0, lengthMm: 7400, widthMm: 240, heightMm: 2300, keepClearMm: 300 },
+    { id: 'slip-fence', kind: 'fence', name: 'Slip fence', xMm: 14_600, yMm: 8000, turnDeg: 90, lengthMm: 15_000, widthMm: 60, heightMm: 1200, keepClearMm: 0 },
+    { id: 'middle-path', kind: 'path', name: 'Cinder path', xMm: 8600, yMm: 8000, turnDeg: 90, lengthMm: 12_000, widthMm: 1000, heightMm: 0, keepClearMm: 0 },
+    { id: 'old-pear', kind: 'tree', name: 'Old pear', xMm: 2300, yMm: 2300, turnDeg: 0, lengthMm: 3600, widthMm: 3600, heightMm: 5200, keepClearMm: 1500 },
+    { id: 'pump', kind: 'well', name: 'Yard pump', xMm: 11_000, yMm: 13_200, turnDeg: 0, lengthMm: 900, widthMm: 900, heightMm: 800, keepClearMm: 2000 },
+    { id: 'cable', kind: 'buried line', name: 'Cable to the boathouse', xMm: 11_300, yMm: 8000, turnDeg: 90, lengthMm: 15_500, widthMm: 100, heightMm: 0, keepClearMm: 600 },
+    { id: 'heap', kind: 'compost', name: 'Heap', xMm: 5600, yMm: 1200, turnDeg: 0, lengthMm: 1500, widthMm: 1100, heightMm: 1000, keepClearMm: 0 },
+  ],
   beds: [
     {
-      id: 'long-bed', name: 'Long bed', lengthMm: feet(24), widthMm: feet(3), heightMm: inches(11), standFrom: 'both sides', riseMm: 0,
-      runs: 'north–south', soil: 'loam', wind: 'usual', note: 'Boards renewed the winter before last.',
+      id: 'long-bed', name: 'Long bed', xMm: 6000, yMm: 9000, turnDeg: 90, lengthMm: feet(24), widthMm: feet(3), heightMm: inches(11), standFrom: 'both sides', riseMm: 0,
+      soil: 'loam', wind: 'usual', grewBefore: ['cabbage', 'gourd', ''], note: 'Boards renewed the winter before last.',
     },
     {
-      id: 'ramp-row', name: 'Slipway row', lengthMm: 9150, widthMm: 900, heightMm: 0, standFrom: 'both sides', riseMm: -480,
-      runs: 'north–south', soil: 'sand', wind: 'exposed', note: 'Falls towards the old slip; sand under a hand of good soil.',
+      id: 'ramp-row', name: 'Slipway row', xMm: 12800, yMm: 7200, turnDeg: 90, lengthMm: 9150, widthMm: 900, heightMm: 0, standFrom: 'both sides', riseMm: -480,
+      soil: 'sand', wind: 'exposed', grewBefore: ['', '', ''], note: 'Falls towards the old slip; sand under a hand of good soil.',
     },
     {
-      id: 'wall-border', name: 'Warm wall border', lengthMm: 4270, widthMm: 600, heightMm: 0, standFrom: 'front only', riseMm: 0,
-      runs: 'east–west', soil: 'loam', wind: 'sheltered', note: 'Against the south face of the yard wall. The tape says 4.27 m to the drainpipe.',
+      id: 'wall-border', name: 'Warm wall border', xMm: 5200, yMm: 13700, turnDeg: 0, lengthMm: 4270, widthMm: 600, heightMm: 0, standFrom: 'front only', riseMm: 0,
+      soil: 'loam', wind: 'sheltered', grewBefore: ['pea', '', 'nightshade'], note: 'Against the south face of the yard wall. The tape says 4.27 m to the drainpipe.',
     },
     {
-      id: 'yard-bed', name: 'Yard bed', lengthMm: feet(10), widthMm: feet(4), heightMm: inches(11), standFrom: 'both sides', riseMm: 0,
-      runs: 'north–south', soil: 'loam', wind: 'sheltered', note: 'Where the ferryman kept his pigs: the best soil on the place.',
+      id: 'yard-bed', name: 'Yard bed', xMm: 2600, yMm: 8600, turnDeg: 90, lengthMm: feet(10), widthMm: feet(4), heightMm: inches(11), standFrom: 'both sides', riseMm: 0,
+      soil: 'loam', wind: 'sheltered', grewBefore: ['nightshade', 'cabbage', 'pea'], note: 'Where the ferryman kept his pigs: the best soil on the place.',
     },
     {
-      id: 'odd-bed', name: 'Boathouse bed', lengthMm: inches(139.5), widthMm: feet(3), heightMm: inches(7.25), standFrom: 'both sides', riseMm: inches(3),
-      runs: 'east–west', soil: 'clay', wind: 'usual', note: '11′ 7½″, because the boathouse is not square.',
+      id: 'odd-bed', name: 'Boathouse bed', xMm: 10400, yMm: 2400, turnDeg: 0, lengthMm: inches(139.5), widthMm: feet(3), heightMm: inches(7.25), standFrom: 'both sides', riseMm: inches(3),
+      soil: 'clay', wind: 'usual', grewBefore: ['daisy', 'parsley', ''], note: '11′ 7½″, because the boathouse is not square.',
     },
   ],
   plantings: [

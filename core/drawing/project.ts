@@ -32,21 +32,6 @@ export function barCorners(bar: Bar): Point[] {
   );
 }
 
-/** Outline of a set of projected corners (convex, by Andrew's monotone chain). */
-export function outline(spots: readonly Spot[]): Spot[] {
-  const sorted = [...spots].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
-  const turn = (o: Spot, a: Spot, b: Spot): number => (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
-  const half = (points: readonly Spot[]): Spot[] => {
-    const chain: Spot[] = [];
-    for (const point of points) {
-      while (chain.length > 1 && turn(chain[chain.length - 2] as Spot, chain[chain.length - 1] as Spot, point) <= 1e-9) chain.pop();
-      chain.push(point);
-    }
-    return chain.slice(0, -1);
-  };
-  return [...half(sorted), ...half([...sorted].reverse())];
-}
-
 /** The bar's part below ground and the part above, each a bar; null where there is none. */
 export function splitAtGround(bar: Bar): { above: Bar; below: Bar | null } {
   if (bar.buriedMm <= 0) return { above: bar, below: null };

@@ -2,7 +2,8 @@ import { cropOf } from '../crops/table';
 import type { Bar, Design, Part, Sheet, Station } from '../design/design';
 import { groundAt, slopeOf } from '../design/space';
 import type { Bed } from '../site/bed';
-import { barCorners, outline, PROJECTIONS, sheetWires, splitAtGround, type Projection } from './project';
+import { outlineOf } from '../design/outline';
+import { barCorners, PROJECTIONS, sheetWires, splitAtGround, type Projection } from './project';
 import type { Chain, Ink, Primitive, Spot, View } from './primitive';
 
 /** Soil shown past the ends of the row, and how deep its hatching goes. mm. */
@@ -121,8 +122,8 @@ function drawBar(bar: Bar, flat: Projection): Primitive[] {
   const ink: Ink = bar.stock.startsWith('timber') ? 'timber' : 'steel';
   const { above, below } = splitAtGround(bar);
   return [
-    ...(below ? [{ draw: 'shape', ink: 'hidden', points: outline(barCorners(below).map(flat)), part: bar.id } as const] : []),
-    { draw: 'shape', ink, points: outline(barCorners(above).map(flat)), part: bar.id },
+    ...(below ? [{ draw: 'shape', ink: 'hidden', points: outlineOf(barCorners(below).map(flat)), part: bar.id } as const] : []),
+    { draw: 'shape', ink, points: outlineOf(barCorners(above).map(flat)), part: bar.id },
   ];
 }
 

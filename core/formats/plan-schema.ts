@@ -2,7 +2,8 @@ import Joi from 'joi';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { CROPS } from '../crops/table';
 import { PLAN_FORMAT, PLAN_VERSION } from '../plan/plan';
-import { BEARINGS, SOILS, STANDING, WINDS } from '../site/bed';
+import { SOILS, STANDING, WINDS } from '../site/bed';
+import { FEATURE_KINDS, VISITORS } from '../site/plot';
 import { KINDS } from '../structures/registry';
 import { knobSchema } from './knob-schema';
 
@@ -22,12 +23,29 @@ export const GARDEN_SCHEMA = Joi.object({
   reachMm: mm(1200, 3000).description('What the tallest user reaches from the ground.'),
 });
 
+const MOST_PLOT_MM = 200_000;
+const placed = { xMm: mm(-MOST_PLOT_MM, MOST_PLOT_MM).description('Middle, from the left edge of the plot.'), yMm: mm(-MOST_PLOT_MM, MOST_PLOT_MM).description('Middle, from the lower edge of the plot.'), turnDeg: mm(-360, 360).description('Direction of the length, counter-clockwise from the x axis.') };
+const monthDay = Joi.string().pattern(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'a month and a day such as 05-10').required();
+
+export const SITE_SCHEMA = Joi.object({
+  latitudeDeg: mm(-90, 90), longitudeDeg: mm(-180, 180),
+  northDeg: mm(-360, 360).description('Compass bearing of "up the page".'),
+  widthMm: mm(1000, MOST_PLOT_MM), depthMm: mm(1000, MOST_PLOT_MM),
+  lastFrost: monthDay, firstFrost: monthDay, frostDepthMm: mm(0, 3000), gustMs: mm(0, 100),
+  visitors: Joi.array().items(Joi.string().valid(...VISITORS)).max(VISITORS.length).required(),
+});
+
+export const FEATURE_SCHEMA = Joi.object({
+  id, kind: Joi.string().valid(...FEATURE_KINDS).required(), name: Joi.string().allow('').max(80).required(), ...placed,
+  lengthMm: mm(10, MOST_PLOT_MM), widthMm: mm(10, MOST_PLOT_MM), heightMm: mm(0, 40_000), keepClearMm: mm(0, 20_000),
+});
+
 export const BED_SCHEMA = Joi.object({
-  id, name, note,
+  id, name, note, ...placed,
+  grewBefore: Joi.array().items(Joi.string().allow('').max(40)).max(3).required(),
   lengthMm: mm(300, 60_000), widthMm: mm(150, 12_000), heightMm: mm(0, 1500),
   standFrom: Joi.string().valid(...STANDING).required(),
   riseMm: mm(-10_000, 10_000).description('How much higher the far end is than the near end.'),
-  runs: Joi.string().valid(...BEARINGS).required(),
   soil: Joi.string().valid(...SOILS).required(),
   wind: Joi.string().valid(...WINDS).required(),
 });
@@ -65,7 +83,9 @@ export const PLAN_SCHEMA = Joi.object({
   format: Joi.string().valid(PLAN_FORMAT).required(),
   version: Joi.number().valid(PLAN_VERSION).required(),
   garden: GARDEN_SCHEMA.required(),
+  site: SITE_SCHEMA.required(),
   beds: Joi.array().items(BED_SCHEMA).max(100).required(),
+  features: Joi.array().items(FEATURE_SCHEMA).max(200).required(),
   plantings: Joi.array().items(PLANTING_SCHEMA).max(400).required(),
   structures: Joi.array().items(STRUCTURE_SCHEMA).max(100).required(),
   priceBook: PRICE_BOOK_SCHEMA.required(),

@@ -58,7 +58,7 @@ function crossFaults(plan: Plan): DocumentFault[] {
   const beds = new Set(plan.beds.map((bed) => bed.id));
   const plantings = new Map(plan.plantings.map((planting) => [planting.id, planting]));
 
-  for (const list of ['beds', 'plantings', 'structures'] as const) {
+  for (const list of ['beds', 'features', 'plantings', 'structures'] as const) {
     const seen = new Set<string>();
     plan[list].forEach((one, i) => {
       if (seen.has(one.id)) say(`/${list}/${i}/id`, `is "${one.id}", which another entry has already`);

@@ -1,6 +1,7 @@
 import type { PriceBook, ShedPiece } from '../costing/price-book';
 import type { Units } from '../quantity/length';
 import type { Bed } from '../site/bed';
+import type { Feature, Site } from '../site/plot';
 import type { Settings } from '../structures/knob';
 
 export const PLAN_FORMAT = 'lignum-plan';
@@ -11,7 +12,9 @@ export interface Plan {
   format: typeof PLAN_FORMAT;
   version: typeof PLAN_VERSION;
   garden: Garden;
+  site: Site;
   beds: readonly Bed[];
+  features: readonly Feature[];
   plantings: readonly Planting[];
   structures: readonly StructurePlan[];
   priceBook: PriceBook;

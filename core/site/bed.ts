@@ -1,5 +1,7 @@
-/** The ground a structure stands on, as the gardener measured it. mm. */
-export interface Bed {
+import type { Placed } from './plot';
+
+/** The ground a structure stands on, as the gardener measured it, and where it lies on the plot. mm. */
+export interface Bed extends Placed {
   id: string;
   name: string;
   lengthMm: number;
@@ -10,9 +12,10 @@ export interface Bed {
   standFrom: 'both sides' | 'front only';
   /** How much higher the far end is than the near end, by two readings; may be negative. */
   riseMm: number;
-  runs: 'north–south' | 'east–west';
   soil: Soil;
   wind: Wind;
+  /** Plant families that grew here last year, the year before, and the one before that; "" where nothing did. */
+  grewBefore: readonly string[];
   note: string;
 }
 
@@ -21,7 +24,6 @@ export type Soil = (typeof SOILS)[number];
 export const WINDS = ['sheltered', 'usual', 'exposed'] as const;
 export type Wind = (typeof WINDS)[number];
 export const STANDING = ['both sides', 'front only'] as const;
-export const BEARINGS = ['north–south', 'east–west'] as const;
 
 /** How far a person picks comfortably from where they stand: 18″ (common practice, no source). mm. */
 export const ARM_MM = 457.2;

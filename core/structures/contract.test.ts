@@ -16,7 +16,7 @@ import { resultOf } from '../formats/result';
 import { takeOff } from '../materials/take-off';
 import { computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
-import { BEARINGS, SOILS, STANDING, WINDS } from '../site/bed';
+import { SOILS, STANDING, WINDS } from '../site/bed';
 import { say } from '../wording/say';
 import { knobFaults, type Knob, type Knobs } from './knob';
 import { KINDS } from './registry';
@@ -33,7 +33,7 @@ const anySettings = (knobs: Knobs) => fc.record(Object.fromEntries(Object.entrie
 
 const anyBed = fc.record({
   lengthMm: fc.double({ min: 800, max: 20_000, noNaN: true }), widthMm: fc.double({ min: 150, max: 3000, noNaN: true }), heightMm: fc.constantFrom(0, 280),
-  standFrom: fc.constantFrom(...STANDING), slope: fc.constantFrom(0, 0, 0.02, -0.05, 0.15), runs: fc.constantFrom(...BEARINGS), soil: fc.constantFrom(...SOILS), wind: fc.constantFrom(...WINDS),
+  standFrom: fc.constantFrom(...STANDING), slope: fc.constantFrom(0, 0, 0.02, -0.05, 0.15), xMm: fc.integer({ min: 0, max: 15_000 }), yMm: fc.integer({ min: 0, max: 15_000 }), turnDeg: fc.constantFrom(0, 30, 90), grewBefore: fc.constant(['', '', '']), soil: fc.constantFrom(...SOILS), wind: fc.constantFrom(...WINDS),
 });
 const anyPlantings = fc.array(fc.record({ crop: fc.constantFrom(...CROPS), count: fc.integer({ min: 1, max: 30 }) }), { maxLength: 3 });
 

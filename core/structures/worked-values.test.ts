@@ -15,7 +15,7 @@ import { stationsAlong } from './stations';
 function one(kind: string, bed: Partial<Plan['beds'][number]>, planting: { crop: string; training: string; count?: number } | null, knobs: Record<string, number | string> = {}, change: (plan: Plan) => Plan = (plan) => plan) {
   const plan = change({
     ...DEMO_PLAN,
-    beds: [{ id: 'b', name: 'B', note: '', lengthMm: feet(16), widthMm: feet(3), heightMm: 0, standFrom: 'both sides', riseMm: 0, runs: 'north–south', soil: 'loam', wind: 'usual', ...bed }],
+    beds: [{ id: 'b', name: 'B', note: '', lengthMm: feet(16), widthMm: feet(3), heightMm: 0, standFrom: 'both sides', riseMm: 0, xMm: 0, yMm: 0, turnDeg: 90, grewBefore: [], soil: 'loam', wind: 'usual', ...bed }],
     plantings: planting ? [{ id: 'p', bed: 'b', count: 1, ...planting }] : [],
     structures: [{ id: 's', kind, name: 'S', bed: 'b', plantings: planting ? ['p'] : [], knobs }],
   });

@@ -1,3 +1,4 @@
+import type { Site } from '@lignum/core/site/plot';
 import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
 
 /**
@@ -14,6 +15,7 @@ export const gardens = pgTable('gardens', {
   locale: text().notNull(),
   currency: text().notNull(),
   reachMm: doublePrecision('reach_mm').notNull(),
+  site: jsonb().$type<Site>().notNull(),
   taxPercent: doublePrecision('tax_percent').notNull(),
   pricesIncludeTax: boolean('prices_include_tax').notNull(),
   sparePercent: doublePrecision('spare_percent').notNull(),
@@ -23,11 +25,18 @@ export const gardens = pgTable('gardens', {
 
 const inGarden = () => text('garden_id').notNull().references(() => gardens.id, { onDelete: 'cascade' });
 const place = () => integer().notNull();
+const placed = () => ({ xMm: doublePrecision('x_mm').notNull().default(0), yMm: doublePrecision('y_mm').notNull().default(0), turnDeg: doublePrecision('turn_deg').notNull().default(0) });
 
 export const beds = pgTable('beds', {
   gardenId: inGarden(), id: text().notNull(), place: place(), name: text().notNull(), note: text().notNull(),
   lengthMm: doublePrecision('length_mm').notNull(), widthMm: doublePrecision('width_mm').notNull(), heightMm: doublePrecision('height_mm').notNull(),
-  standFrom: text('stand_from').notNull(), riseMm: doublePrecision('rise_mm').notNull(), runs: text().notNull(), soil: text().notNull(), wind: text().notNull(),
+  ...placed(), grewBefore: jsonb('grew_before').$type<string[]>().notNull().default([]),
+  standFrom: text('stand_from').notNull(), riseMm: doublePrecision('rise_mm').notNull(), soil: text().notNull(), wind: text().notNull(),
+}, (table) => [primaryKey({ columns: [table.gardenId, table.id] })]);
+
+export const features = pgTable('features', {
+  gardenId: inGarden(), id: text().notNull(), place: place(), kind: text().notNull(), name: text().notNull(), ...placed(),
+  lengthMm: doublePrecision('length_mm').notNull(), widthMm: doublePrecision('width_mm').notNull(), heightMm: doublePrecision('height_mm').notNull(), keepClearMm: doublePrecision('keep_clear_mm').notNull(),
 }, (table) => [primaryKey({ columns: [table.gardenId, table.id] })]);
 
 export const plantings = pgTable('plantings', {

@@ -7,12 +7,31 @@ CREATE TABLE "beds" (
 	"length_mm" double precision NOT NULL,
 	"width_mm" double precision NOT NULL,
 	"height_mm" double precision NOT NULL,
+	"x_mm" double precision DEFAULT 0 NOT NULL,
+	"y_mm" double precision DEFAULT 0 NOT NULL,
+	"turn_deg" double precision DEFAULT 0 NOT NULL,
+	"grew_before" jsonb DEFAULT '[]'::jsonb NOT NULL,
 	"stand_from" text NOT NULL,
 	"rise_mm" double precision NOT NULL,
-	"runs" text NOT NULL,
 	"soil" text NOT NULL,
 	"wind" text NOT NULL,
 	CONSTRAINT "beds_garden_id_id_pk" PRIMARY KEY("garden_id","id")
+);
+--> statement-breakpoint
+CREATE TABLE "features" (
+	"garden_id" text NOT NULL,
+	"id" text NOT NULL,
+	"place" integer NOT NULL,
+	"kind" text NOT NULL,
+	"name" text NOT NULL,
+	"x_mm" double precision DEFAULT 0 NOT NULL,
+	"y_mm" double precision DEFAULT 0 NOT NULL,
+	"turn_deg" double precision DEFAULT 0 NOT NULL,
+	"length_mm" double precision NOT NULL,
+	"width_mm" double precision NOT NULL,
+	"height_mm" double precision NOT NULL,
+	"keep_clear_mm" double precision NOT NULL,
+	CONSTRAINT "features_garden_id_id_pk" PRIMARY KEY("garden_id","id")
 );
 --> statement-breakpoint
 CREATE TABLE "gardens" (
@@ -24,6 +43,7 @@ CREATE TABLE "gardens" (
 	"locale" text NOT NULL,
 	"currency" text NOT NULL,
 	"reach_mm" double precision NOT NULL,
+	"site" jsonb NOT NULL,
 	"tax_percent" double precision NOT NULL,
 	"prices_include_tax" boolean NOT NULL,
 	"spare_percent" double precision NOT NULL,
@@ -87,6 +107,7 @@ CREATE TABLE "structures" (
 );
 --> statement-breakpoint
 ALTER TABLE "beds" ADD CONSTRAINT "beds_garden_id_gardens_id_fk" FOREIGN KEY ("garden_id") REFERENCES "public"."gardens"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "features" ADD CONSTRAINT "features_garden_id_gardens_id_fk" FOREIGN KEY ("garden_id") REFERENCES "public"."gardens"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "plantings" ADD CONSTRAINT "plantings_garden_id_gardens_id_fk" FOREIGN KEY ("garden_id") REFERENCES "public"."gardens"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "price_lines" ADD CONSTRAINT "price_lines_garden_id_gardens_id_fk" FOREIGN KEY ("garden_id") REFERENCES "public"."gardens"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "revisions" ADD CONSTRAINT "revisions_garden_id_gardens_id_fk" FOREIGN KEY ("garden_id") REFERENCES "public"."gardens"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint

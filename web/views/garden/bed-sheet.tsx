@@ -1,8 +1,9 @@
 'use client';
 import { useEffect, useId, useState } from 'react';
-import { BEARINGS, SOILS, STANDING, WINDS, type Bed } from '@lignum/core/site/bed';
+import { SOILS, STANDING, WINDS, type Bed } from '@lignum/core/site/bed';
 import { formatArea } from '@lignum/core/quantity/measure';
 import { TAPE_STEP } from '@lignum/core/structures/tidy';
+import { runsOf } from '@lignum/core/site/plot';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
 import { ChooserField, Field, inputLook, LengthField } from '../../ui/field';
@@ -12,7 +13,7 @@ const asChoices = (ids: readonly string[]) => ids.map((id) => ({ id, label: id }
 
 /** A bed as walked with the tape. */
 export function BedSheet({ open, onClose, start, isNew, onDone, onRemove }: { open: boolean; onClose: () => void; start: Bed; isNew: boolean; onDone: (bed: Bed) => void; onRemove?: () => void }) {
-  const { tongue } = useGarden();
+  const { plan, tongue } = useGarden();
   const name = useId();
   const note = useId();
   const [bed, setBed] = useState(start);
@@ -33,7 +34,7 @@ export function BedSheet({ open, onClose, start, isNew, onDone, onRemove }: { op
           <LengthField {...length} label="Height of its sides" mm={bed.heightMm} min={0} max={1500} onChange={(heightMm) => change({ heightMm })} help="0 for open ground" />
           <SlopeField bed={bed} most={riseMost} onChange={(riseMm) => change({ riseMm })} />
           <ChooserField label="You can stand on" value={bed.standFrom} choices={asChoices(STANDING)} onChange={(standFrom) => change({ standFrom: standFrom as Bed['standFrom'] })} />
-          <ChooserField label="It runs" value={bed.runs} choices={asChoices(BEARINGS)} onChange={(runs) => change({ runs: runs as Bed['runs'] })} />
+          <ChooserField label="It runs" value={runsOf(bed, plan.site.northDeg)} choices={asChoices(['north–south', 'east–west'])} onChange={(runs) => { if (runs !== runsOf(bed, plan.site.northDeg)) change({ turnDeg: (bed.turnDeg + 90) % 180 }); }} />
           <ChooserField label="Soil" value={bed.soil} choices={asChoices(SOILS)} onChange={(soil) => change({ soil: soil as Bed['soil'] })} />
           <ChooserField label="Wind" value={bed.wind} choices={asChoices(WINDS)} onChange={(wind) => change({ wind: wind as Bed['wind'] })} />
         </div>

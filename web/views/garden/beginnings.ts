@@ -8,8 +8,9 @@ const newId = (): string => crypto.randomUUID().slice(0, 8);
 
 /** What a new bed, planting or support is before anything has been said about it. */
 export const newBed = (units: Units, number: number): Bed => ({
+  xMm: 1500 * number, yMm: 4000, turnDeg: 90, grewBefore: ['', '', ''],
   id: `bed-${newId()}`, name: `Bed ${number}`, lengthMm: units === 'imperial' ? feet(16) : 5000, widthMm: units === 'imperial' ? feet(3) : 900, heightMm: units === 'imperial' ? inches(11) : 280,
-  standFrom: 'both sides', riseMm: 0, runs: 'north–south', soil: 'loam', wind: 'usual', note: '',
+  standFrom: 'both sides', riseMm: 0, soil: 'loam', wind: 'usual', note: '',
 });
 
 /** As many plants as the bed has room for in one row. */

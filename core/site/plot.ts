@@ -1,0 +1,95 @@
+/**
+ * The plot: where things lie. Its frame is the plan as drawn: x to the right, y up the page, in mm
+ * from the lower left corner; angles counter-clockwise from the x axis. `northDeg` is the compass
+ * bearing of "up the page".
+ */
+
+export type PlanSpot = readonly [x: number, y: number];
+
+export interface Site {
+  latitudeDeg: number;
+  longitudeDeg: number;
+  northDeg: number;
+  widthMm: number;
+  depthMm: number;
+  /** Month and day, "05-10". */
+  lastFrost: string;
+  firstFrost: string;
+  frostDepthMm: number;
+  /** Design gust, metres a second. */
+  gustMs: number;
+  visitors: readonly Visitor[];
+}
+
+export const VISITORS = ['rabbits', 'deer', 'groundhogs', 'squirrels', 'birds', 'burrowers', 'cabbage butterflies', 'carrot fly', 'flea beetles', 'dogs'] as const;
+export type Visitor = (typeof VISITORS)[number];
+
+/** Where a thing lies on the plot: its middle, and the direction of its length. */
+export interface Placed {
+  xMm: number;
+  yMm: number;
+  turnDeg: number;
+}
+
+export const FEATURE_KINDS = ['house', 'wall', 'fence', 'path', 'tree', 'water', 'well', 'buried line', 'compost'] as const;
+export type FeatureKind = (typeof FEATURE_KINDS)[number];
+
+/** Anything on the plot that is not a bed. */
+export interface Feature extends Placed {
+  id: string;
+  kind: FeatureKind;
+  name: string;
+  lengthMm: number;
+  widthMm: number;
+  heightMm: number;
+  /** No hole is dug and no post driven this close to it. */
+  keepClearMm: number;
+}
+
+interface FeatureNature {
+  lengthMm: number;
+  widthMm: number;
+  heightMm: number;
+  keepClearMm: number;
+  /** Share of direct sun it takes from what lies in its shadow; 0 casts none. */
+  opacity: number;
+}
+
+/** What a new feature starts as (from memory); opacity of a fence of spaced boards and of a tree in leaf from memory. */
+export const FEATURE_NATURES: Record<FeatureKind, FeatureNature> = {
+  house: { lengthMm: 8000, widthMm: 5000, heightMm: 5000, keepClearMm: 600, opacity: 1 },
+  wall: { lengthMm: 6000, widthMm: 220, heightMm: 2000, keepClearMm: 300, opacity: 1 },
+  fence: { lengthMm: 6000, widthMm: 60, heightMm: 1500, keepClearMm: 0, opacity: 0.8 },
+  path: { lengthMm: 6000, widthMm: 900, heightMm: 0, keepClearMm: 0, opacity: 0 },
+  tree: { lengthMm: 3500, widthMm: 3500, heightMm: 5000, keepClearMm: 1500, opacity: 0.8 },
+  water: { lengthMm: 2000, widthMm: 1500, heightMm: 0, keepClearMm: 300, opacity: 0 },
+  well: { lengthMm: 1000, widthMm: 1000, heightMm: 600, keepClearMm: 3000, opacity: 0 },
+  'buried line': { lengthMm: 8000, widthMm: 100, heightMm: 0, keepClearMm: 900, opacity: 0 },
+  compost: { lengthMm: 1500, widthMm: 1000, heightMm: 1000, keepClearMm: 0, opacity: 0 },
+};
+
+const RAD = Math.PI / 180;
+
+/** A point given along and across a placed thing (from its middle), on the plan. */
+export function onPlan(at: Placed, alongMm: number, acrossMm: number): PlanSpot {
+  const c = Math.cos(at.turnDeg * RAD);
+  const s = Math.sin(at.turnDeg * RAD);
+  return [at.xMm + alongMm * c - acrossMm * s, at.yMm + alongMm * s + acrossMm * c];
+}
+
+/** Corners of a placed rectangle, counter-clockwise from its near end's right. */
+export function cornersOf(at: Placed, lengthMm: number, widthMm: number): PlanSpot[] {
+  const [l, w] = [lengthMm / 2, widthMm / 2];
+  return [onPlan(at, -l, -w), onPlan(at, l, -w), onPlan(at, l, w), onPlan(at, -l, w)];
+}
+
+/** Compass bearing of a placed thing's length, 0 to 180 (a row has no front end). */
+export function bearingOf(at: Placed, northDeg: number): number {
+  return (((northDeg + 90 - at.turnDeg) % 180) + 180) % 180;
+}
+
+/** How a row lies to the sun: within 45° of north–south, or of east–west. */
+export const runsOf = (at: Placed, northDeg: number): 'north–south' | 'east–west' => {
+  const bearing = bearingOf(at, northDeg);
+  return bearing < 45 || bearing >= 135 ? 'north–south' : 'east–west';
+};

@@ -1,0 +1,45 @@
+import type { Crop } from '../../crops/crop';
+import type { Site } from '../plot';
+import { sunPosition, type Place } from './sun-position';
+import type { SunSample } from './shade';
+
+const DAY_MS = 86_400_000;
+
+/** The middle of each month that falls between the frosts, at least one; months 1 to 12. Works across the new year. */
+export function growingMonths(site: Pick<Site, 'lastFrost' | 'firstFrost'>): number[] {
+  const from = Number(site.lastFrost.slice(0, 2));
+  const to = Number(site.firstFrost.slice(0, 2));
+  const count = ((to - from + 12) % 12) + 1;
+  return Array.from({ length: count }, (_, i) => ((from - 1 + i) % 12) + 1);
+}
+
+/** A day's sun every `stepMinutes`, for a day that begins at UTC midnight less the place's own offset. */
+export function samplesOfDay(year: number, month: number, day: number, place: Place, stepMinutes = 10): SunSample[] {
+  const start = Date.UTC(year, month - 1, day) - (place.longitudeDeg / 15) * 3_600_000;
+  const count = Math.round((24 * 60) / stepMinutes);
+  return Array.from({ length: count }, (_, i): SunSample => ({ sun: sunPosition(start + (i + 0.5) * stepMinutes * 60_000, place), hours: stepMinutes / 60 }))
+    .filter((sample) => sample.sun.altitudeRad > 0);
+}
+
+/** Days from 1 January of a "MM-DD"; a common year. */
+export function dayOfYear(monthDay: string): number {
+  const [month = 1, day = 1] = monthDay.split('-').map(Number);
+  return Math.round((Date.UTC(2026, month - 1, day) - Date.UTC(2026, 0, 1)) / DAY_MS);
+}
+
+/**
+ * How far a crop has grown on a day, 0 to 1: sown or planted out two weeks after the last frost
+ * (tender) or four weeks before it (hardy), full by its first picking, gone with the first frost when
+ * tender. A straight line; from memory.
+ */
+export function grownShare(crop: Pick<Crop, 'hardiness' | 'daysToCrop' | 'seasons'>, day: number, site: Pick<Site, 'lastFrost' | 'firstFrost'>): number {
+  const since = (from: number): number => (((day - from) % 365) + 365) % 365;
+  if (crop.seasons > 1) return since(dayOfYear(site.lastFrost) - 30) < 240 ? 1 : 0.2;
+  const start = dayOfYear(site.lastFrost) + (crop.hardiness === 'tender' ? 14 : -28);
+  const ends = since(start) > (((dayOfYear(site.firstFrost) - start) % 365) + 365) % 365 + (crop.hardiness === 'tender' ? 0 : 30);
+  return ends ? 0 : Math.min(1, since(start) / crop.daysToCrop.least);
+}
+
+/** Share of the sun a full leaf wall takes, and bare wire, string and posts (from memory). */
+export const LEAFY_OPACITY = 0.75;
+export const BARE_OPACITY = 0.05;
