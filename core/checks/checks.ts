@@ -2,6 +2,7 @@ import { cropClimbs } from './crop-climbs';
 import { cropGap } from './crop-gap';
 import { cropHeight } from './crop-height';
 import { cropLoad } from './crop-load';
+import { keepClear } from './keep-clear';
 import { heldFirm } from './held-firm';
 import { meshOpening } from './mesh-opening';
 import { plantingSides } from './planting-sides';
@@ -16,7 +17,7 @@ import type { Check, Level, Subject, Verdict } from './verdict';
 
 /** Every check, in the order a gardener would ask. */
 const CHECKS: readonly Check[] = [
-  postLength, cropClimbs, cropHeight, cropLoad, cropGap, meshOpening, postSpacing, postDepth, heldFirm, plantsFit, plantingSides, rowInBed, reachAcross, reachUp,
+  keepClear, postLength, cropClimbs, cropHeight, cropLoad, cropGap, meshOpening, postSpacing, postDepth, heldFirm, plantsFit, plantingSides, rowInBed, reachAcross, reachUp,
 ];
 
 const URGENCY: Record<Level, number> = { fail: 0, warn: 1, note: 2, good: 3 };

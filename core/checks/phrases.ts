@@ -2,6 +2,8 @@ import type { Phrases } from '../wording/say';
 
 /** What each verdict says to the gardener, and what its mend is called. */
 export const VERDICT_PHRASES: Phrases = {
+  'clear.near': 'A post stands {near} from {what}; keep {clear} clear of it, and have it located before you make a hole.',
+  'clear.fine': 'No post stands near anything to be kept clear of.',
   'climb.nothing': 'Nothing is planted along this row yet. Choose what it carries and the gap, height and spacing follow.',
   'climb.needs-net': '{crop} does not climb: it wants a net over it, not something to grow up.',
   'climb.bush-string': '{crop} is a bush with many stems: one string will not hold it. A cage or a panel set low will.',

@@ -1,5 +1,6 @@
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '../plan/plan';
 import { feet, inches } from '../quantity/length';
+import { ARM_MM } from '../site/bed';
 import { DEMO_CURRENCY, DEMO_PRICES, DEMO_SHED } from './prices';
 
 /**
@@ -16,13 +17,13 @@ export const DEMO_PLAN: Plan = {
   },
   site: {
     latitudeDeg: 52.1, longitudeDeg: -6.9, northDeg: 0, widthMm: 15_000, depthMm: 16_000, lastFrost: '05-05', firstFrost: '10-28', frostDepthMm: 300, gustMs: 32,
-    visitors: ['rabbits', 'birds', 'cabbage butterflies'],
+    armMm: ARM_MM, visitors: ['rabbits', 'birds', 'cabbage butterflies'],
   },
   features: [
     { id: 'ferry-house', kind: 'house', name: 'Ferry house', xMm: 2100, yMm: 15_250, turnDeg: 0, lengthMm: 4200, widthMm: 1500, heightMm: 4600, keepClearMm: 600 },
     { id: 'yard-wall', kind: 'wall', name: 'Yard wall', xMm: 5700, yMm: 14_120, turnDeg: 0, lengthMm: 7400, widthMm: 240, heightMm: 2300, keepClearMm: 300 },
     { id: 'slip-fence', kind: 'fence', name: 'Slip fence', xMm: 14_600, yMm: 8000, turnDeg: 90, lengthMm: 15_000, widthMm: 60, heightMm: 1200, keepClearMm: 0 },
-    { id: 'middle-path', kind: 'path', name: 'Cinder path', xMm: 8600, yMm: 8000, turnDeg: 90, lengthMm: 12_000, widthMm: 1000, heightMm: 0, keepClearMm: 0 },
+    { id: 'middle-path', kind: 'path', name: 'Cinder path', xMm: 8600, yMm: 8700, turnDeg: 90, lengthMm: 10_600, widthMm: 1000, heightMm: 0, keepClearMm: 0 },
     { id: 'old-pear', kind: 'tree', name: 'Old pear', xMm: 2300, yMm: 2300, turnDeg: 0, lengthMm: 3600, widthMm: 3600, heightMm: 5200, keepClearMm: 1500 },
     { id: 'pump', kind: 'well', name: 'Yard pump', xMm: 11_000, yMm: 13_200, turnDeg: 0, lengthMm: 900, widthMm: 900, heightMm: 800, keepClearMm: 2000 },
     { id: 'cable', kind: 'buried line', name: 'Cable to the boathouse', xMm: 11_300, yMm: 8000, turnDeg: 90, lengthMm: 15_500, widthMm: 100, heightMm: 0, keepClearMm: 600 },

@@ -32,6 +32,7 @@ export const SITE_SCHEMA = Joi.object({
   northDeg: mm(-360, 360).description('Compass bearing of "up the page".'),
   widthMm: mm(1000, MOST_PLOT_MM), depthMm: mm(1000, MOST_PLOT_MM),
   lastFrost: monthDay, firstFrost: monthDay, frostDepthMm: mm(0, 3000), gustMs: mm(0, 100),
+  armMm: mm(200, 1500).description('How far one picks from where one stands.'),
   visitors: Joi.array().items(Joi.string().valid(...VISITORS)).max(VISITORS.length).required(),
 });
 

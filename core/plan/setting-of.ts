@@ -24,6 +24,8 @@ export function settingOf(plan: Plan, structure: StructurePlan): Setting {
       return [{ id, crop, training: trainingOf(crop, planting.training), count: planting.count }];
     }),
     reachMm: plan.garden.reachMm,
+    armMm: plan.site.armMm,
+    features: plan.features,
     units: plan.garden.units,
     catalogue: CATALOGUE,
     sizesOf: sizesOnSale(plan),

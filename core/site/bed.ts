@@ -25,5 +25,5 @@ export const WINDS = ['sheltered', 'usual', 'exposed'] as const;
 export type Wind = (typeof WINDS)[number];
 export const STANDING = ['both sides', 'front only'] as const;
 
-/** How far a person picks comfortably from where they stand: 18″ (common practice, no source). mm. */
+/** How far a person picks comfortably from where they stand, to begin with: 18″ (common practice, no source). mm. */
 export const ARM_MM = 457.2;

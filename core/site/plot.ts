@@ -19,6 +19,8 @@ export interface Site {
   /** Design gust, metres a second. */
   gustMs: number;
   visitors: readonly Visitor[];
+  /** How far one picks comfortably from where one stands. */
+  armMm: number;
 }
 
 export const VISITORS = ['rabbits', 'deer', 'groundhogs', 'squirrels', 'birds', 'burrowers', 'cabbage butterflies', 'carrot fly', 'flea beetles', 'dogs'] as const;
@@ -93,3 +95,18 @@ export const runsOf = (at: Placed, northDeg: number): 'north–south' | 'east–
   const bearing = bearingOf(at, northDeg);
   return bearing < 45 || bearing >= 135 ? 'north–south' : 'east–west';
 };
+
+/** Distance from a point to a placed rectangle (a tree's or a well's is taken as round); 0 inside. mm. */
+export function distanceTo([x, y]: PlanSpot, feature: Feature): number {
+  const turn = feature.turnDeg * RAD;
+  const along = (x - feature.xMm) * Math.cos(turn) + (y - feature.yMm) * Math.sin(turn);
+  const across = (y - feature.yMm) * Math.cos(turn) - (x - feature.xMm) * Math.sin(turn);
+  if (feature.kind === 'tree' || feature.kind === 'well') return Math.max(0, Math.hypot(along, across) - (feature.kind === 'tree' ? 0 : feature.lengthMm / 2));
+  return Math.hypot(Math.max(0, Math.abs(along) - feature.lengthMm / 2), Math.max(0, Math.abs(across) - feature.widthMm / 2));
+}
+
+/** The strip of a bed that cannot be reached from where one may stand: how wide, and its middle across the bed; null when all can be. */
+export function outOfReach(bed: { widthMm: number; standFrom: string }, armMm: number): { wideMm: number; acrossMm: number } | null {
+  if (bed.standFrom === 'front only') return bed.widthMm > armMm + 0.5 ? { wideMm: bed.widthMm - armMm, acrossMm: armMm / 2 } : null;
+  return bed.widthMm > 2 * armMm + 0.5 ? { wideMm: bed.widthMm - 2 * armMm, acrossMm: 0 } : null;
+}

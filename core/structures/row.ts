@@ -1,4 +1,3 @@
-import { ARM_MM } from '../site/bed';
 import { fact, type Phrases } from '../wording/say';
 import { feet } from '../quantity/length';
 import type { Design } from '../design/design';
@@ -25,7 +24,7 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string) => ({
 export const acrossBed = (rowAtMm: number, setting: Setting): number => rowAtMm - setting.bed.widthMm / 2;
 
 export const ROW_MENDS = {
-  'reach.far': (_values: unknown, _design: Design, setting: Setting): Settings => ({ rowAt: Math.min(ARM_MM, setting.bed.widthMm / 2) }),
+  'reach.far': (_values: unknown, _design: Design, setting: Setting): Settings => ({ rowAt: Math.min(setting.armMm, setting.bed.widthMm / 2) }),
   'reach.outside': (_values: unknown, _design: Design, setting: Setting): Settings => ({ rowAt: setting.bed.widthMm / 2 }),
   'row.past-bed': (_values: unknown, _design: Design, setting: Setting): Settings => ({ rowLength: setting.bed.lengthMm }),
 };

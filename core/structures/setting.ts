@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/stock';
 import type { Crop, Training } from '../crops/crop';
 import type { Units } from '../quantity/length';
 import type { Bed } from '../site/bed';
+import type { Feature } from '../site/plot';
 
 /** Plants that this structure is to carry. */
 export interface Planted {
@@ -17,6 +18,10 @@ export interface Setting {
   planted: readonly Planted[];
   /** Height the tallest user can reach with both feet on the ground. mm. */
   reachMm: number;
+  /** How far a person picks from where they stand. mm. */
+  armMm: number;
+  /** What else lies on the plot, some of it to be kept clear of. */
+  features: readonly Feature[];
   units: Units;
   catalogue: Catalogue;
   /** Sizes on sale of a stock item (length in mm, or pack size), ascending; empty where it cannot be had. */

@@ -1,9 +1,10 @@
 import { cropOf } from '../../crops/table';
 import type { Design } from '../../design/design';
+import { rowOnPlan } from '../../design/on-plot';
 import { slopeOf } from '../../design/space';
 import type { Plan } from '../../plan/plan';
 import type { Bed } from '../bed';
-import { cornersOf, FEATURE_NATURES, onPlan, type Feature, type PlanSpot } from '../plot';
+import { cornersOf, FEATURE_NATURES, type Feature } from '../plot';
 import { BARE_OPACITY, grownShare, LEAFY_OPACITY } from './season';
 import type { Shader } from './shade';
 
@@ -11,12 +12,6 @@ import type { Shader } from './shade';
 export interface OwnedShader {
   owner: string;
   shader: Shader;
-}
-
-/** A structure's own frame (x along the row, y across) on the plot: the row is centred in its bed. */
-export function rowOnPlan(design: Design, bed: Bed): (xMm: number, yMm: number) => PlanSpot {
-  const half = (design.builtMm * Math.cos(slopeOf(design.ground))) / 2;
-  return (xMm, yMm) => onPlan(bed, xMm - half, yMm);
 }
 
 export function featureShader(feature: Feature): Shader | null {

@@ -1,5 +1,6 @@
 import { DEMO_PRICES } from '@lignum/core/demo/prices';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
+import { ARM_MM } from '@lignum/core/site/bed';
 import { feet, type Units } from '@lignum/core/quantity/length';
 import { minorDigits } from '@lignum/core/quantity/money';
 
@@ -15,7 +16,7 @@ export function newPlan(name: string, units: Units, currency: string): Plan {
   return {
     format: PLAN_FORMAT, version: PLAN_VERSION,
     garden: { name, note: '', units, locale: currency === 'USD' ? 'en-US' : currency === 'GBP' ? 'en-GB' : 'en-IE', currency, reachMm: units === 'imperial' ? feet(7) : 2130 },
-    site: { latitudeDeg: 52, longitudeDeg: 0, northDeg: 0, widthMm: units === 'imperial' ? feet(40) : 12_000, depthMm: units === 'imperial' ? feet(40) : 12_000, lastFrost: '05-01', firstFrost: '10-20', frostDepthMm: 300, gustMs: 28, visitors: [] },
+    site: { latitudeDeg: 52, longitudeDeg: 0, northDeg: 0, widthMm: units === 'imperial' ? feet(40) : 12_000, depthMm: units === 'imperial' ? feet(40) : 12_000, lastFrost: '05-01', firstFrost: '10-20', frostDepthMm: 300, gustMs: 28, armMm: ARM_MM, visitors: [] },
     beds: [], features: [], plantings: [], structures: [], shed: [],
     priceBook: { ...DEMO_PRICES, lines: DEMO_PRICES.lines.map((line) => ({ ...line, price: { minor: Math.round(line.price.minor * factor), currency } })) },
   };

@@ -1,6 +1,7 @@
 import type { PriceBook, ShedPiece } from '@lignum/core/costing/price-book';
 import type { Garden, Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
+import type { Feature, Site } from '@lignum/core/site/plot';
 import type { Settings } from '@lignum/core/structures/knob';
 
 /** Every change a view can make to a plan, as a pure function of the plan. */
@@ -31,6 +32,12 @@ export const removeBed = (id: string): Edit => (plan) => ({
   plantings: plan.plantings.filter((one) => one.bed !== id),
   structures: plan.structures.filter((one) => one.bed !== id),
 });
+
+export const changeSite = (change: Partial<Site>): Edit => (plan) => ({ ...plan, site: { ...plan.site, ...change } });
+
+export const addFeature = (feature: Feature): Edit => (plan) => ({ ...plan, features: [...plan.features, feature] });
+export const changeFeature = (id: string, change: Partial<Feature>): Edit => (plan) => ({ ...plan, features: replace(plan.features, id, (feature) => ({ ...feature, ...change })) });
+export const removeFeature = (id: string): Edit => (plan) => ({ ...plan, features: without(plan.features, id) });
 
 export const addPlanting = (planting: Planting, structure?: string): Edit => (plan) => ({
   ...plan,

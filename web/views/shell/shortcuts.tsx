@@ -9,11 +9,13 @@ const KEYS: readonly { keys: string; does: string }[] = [
   { keys: 'Ctrl Z', does: 'Undo' },
   { keys: 'Ctrl Shift Z', does: 'Redo' },
   { keys: 'G', does: 'The garden' },
+  { keys: 'M', does: 'The plot, to scale' },
   { keys: 'N', does: 'Plan a new row' },
   { keys: 'L', does: 'List for the shop' },
   { keys: 'P', does: 'Prices and shed' },
   { keys: '[  ]', does: 'Bench: previous or next support' },
   { keys: 'U', does: 'Feet and inches, or millimetres' },
+  { keys: '← ↑ ↓ →  R', does: 'Plot: move or turn what is chosen (Shift: a foot, 5°)' },
   { keys: '↑ ↓', does: 'In a field or on a rod: one step' },
   { keys: 'Shift ↑ ↓', does: 'In a length field: ten steps' },
   { keys: '?', does: 'This sheet' },
@@ -41,7 +43,7 @@ export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: bo
       }
       if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || !single) return;
       if (document.querySelector('[role="dialog"],[role="listbox"]')) return;
-      const go: Record<string, string> = { g: `/g/${id}`, n: `/g/${id}/new`, l: `/g/${id}/list`, p: `/g/${id}/prices` };
+      const go: Record<string, string> = { g: `/g/${id}`, n: `/g/${id}/new`, m: `/g/${id}/plot`, l: `/g/${id}/list`, p: `/g/${id}/prices` };
       if (go[key]) router.push(go[key]);
       else if (key === 'u') store.edit((plan) => changeGarden({ units: plan.garden.units === 'imperial' ? 'metric' : 'imperial' })(plan));
       else if (key === '?') setOpen(true);

@@ -1,0 +1,40 @@
+'use client';
+import { useEffect, useRef, useState } from 'react';
+import type { Plan } from '@lignum/core/plan/plan';
+import type { SunQuestion, SunReply } from '../../workers/sun-messages';
+
+export type SunAnswer = Extract<SunReply, { part: 'answer' }>;
+
+/** The sun on the plot, worked out away from the page; while one question is being answered only the newest waits. */
+export function useSun(plan: Plan, month: number | 'season' | null, cellMm: number): { answer: SunAnswer | null; share: number | null } {
+  const worker = useRef<Worker | null>(null);
+  const busy = useRef(false);
+  const waiting = useRef<SunQuestion | null>(null);
+  const asked = useRef(0);
+  const [answer, setAnswer] = useState<SunAnswer | null>(null);
+  const [share, setShare] = useState<number | null>(null);
+
+  useEffect(() => {
+    const made = new Worker(new URL('../../workers/sun.worker.ts', import.meta.url));
+    worker.current = made;
+    made.onmessage = ({ data }: MessageEvent<SunReply>) => {
+      if (data.part === 'progress') return setShare(data.share);
+      busy.current = false;
+      setShare(null);
+      setAnswer(data);
+      const next = waiting.current;
+      waiting.current = null;
+      if (next) { busy.current = true; made.postMessage(next); }
+    };
+    return () => { made.terminate(); worker.current = null; busy.current = false; };
+  }, []);
+
+  useEffect(() => {
+    if (month === null || !worker.current) return;
+    const question: SunQuestion = { ask: ++asked.current, plan, month, cellMm };
+    if (busy.current) waiting.current = question;
+    else { busy.current = true; worker.current.postMessage(question); }
+  }, [plan, month, cellMm]);
+
+  return { answer: month === null ? null : answer, share };
+}
