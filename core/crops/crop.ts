@@ -10,6 +10,8 @@ export interface Training {
   spacingMm: number;
   /** Kept to one or two stems, so that air and light pass: decides how close walls may stand. */
   pruned: boolean;
+  /** What this way of training is meant for, where it matters. */
+  bestOn?: 'string' | 'mesh';
 }
 
 export interface Pest {

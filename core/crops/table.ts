@@ -26,8 +26,8 @@ const rabbits = { pest: 'rabbits', barrier: '1″ (25 mm) mesh 2–3′ (600–9
 
 const TOMATO_TRAININGS = [
   spaced('two-leaders', 'pruned to one or two leaders', 20, true),
-  spaced('one-stem', 'one stem on its own string', 12, true),
-  spaced('unpruned', 'left to bush', 30),
+  { ...spaced('one-stem', 'one stem on its own string', 12, true), bestOn: 'string' as const },
+  { ...spaced('unpruned', 'left to bush', 30), bestOn: 'mesh' as const },
 ];
 
 export const CROPS: readonly Crop[] = [

@@ -11,12 +11,21 @@ export interface Step {
   caution?: Fact;
 }
 
+/** What living with a kind is like; minutes from memory. */
+export interface KindNature {
+  /** Minutes a plant a week to tie, wind or tuck in a plant that does not climb, and one that does. */
+  tendingMinutes: { leaner: number; climber: number };
+  /** What it takes to have it out of the way for winter, or elsewhere next year. */
+  moves: 'stays' | 'comes apart' | 'folds';
+}
+
 /** What a kind's folder states. Everything else (drawing, bill, cost, checks) is derived from its design. */
 export interface KindData<K extends Knobs> {
   id: string;
   name: string;
   /** One line that tells a gardener when to choose it. */
   blurb: string;
+  nature: KindNature;
   knobs: K;
   size(values: Values<K>, setting: Setting): Design;
   steps(design: Design, values: Values<K>): readonly Step[];
@@ -35,6 +44,7 @@ export interface StructureKind {
   id: string;
   name: string;
   blurb: string;
+  nature: KindNature;
   knobs: Knobs;
   phrases: Phrases;
   /** Settles the knobs, sizes the structure and places its parts. `settings` must have passed {@link knobFaults}. */
@@ -51,6 +61,7 @@ export function structureKind<const K extends Knobs>(kind: KindData<K>): Structu
     id: kind.id,
     name: kind.name,
     blurb: kind.blurb,
+    nature: kind.nature,
     knobs: kind.knobs,
     phrases: kind.phrases,
     design(settings, setting) {

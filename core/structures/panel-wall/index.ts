@@ -12,6 +12,7 @@ export const panelWall = structureKind({
   id: 'panel-wall',
   name: 'Panel wall on driven posts',
   blurb: 'Stiff mesh that carries the heaviest crops for twenty years; up in a morning, nothing to dig.',
+  nature: { tendingMinutes: { leaner: 1.5, climber: 0.5 }, moves: 'comes apart' },
   knobs: PANEL_WALL_KNOBS,
   size: sizePanelWall,
   steps: panelWallSteps,

@@ -12,6 +12,7 @@ export const twineFrame = structureKind({
   id: 'twine-frame',
   name: 'Twine frame',
   blurb: 'Timber and string: the closest planting, light to build, new strings every spring.',
+  nature: { tendingMinutes: { leaner: 1.5, climber: 1 }, moves: 'stays' },
   knobs: TWINE_FRAME_KNOBS,
   size: sizeTwineFrame,
   steps: twineFrameSteps,

@@ -1,16 +1,18 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
+import { ChartLine, Check, Minus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { drawViews } from '@lignum/core/drawing/views';
 import { CROPS, cropOf } from '@lignum/core/crops/table';
-import { computeStructure, type ComputedStructure } from '@lignum/core/plan/compute';
+import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
+import { rankKinds, type Choice } from '@lignum/core/choosing/rank';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { VERDICT_PHRASES } from '@lignum/core/checks/phrases';
 import { KINDS, kindOf } from '@lignum/core/structures/registry';
 import { TAPE_STEP } from '@lignum/core/structures/tidy';
-import { say } from '@lignum/core/wording/say';
+import { say, type Fact } from '@lignum/core/wording/say';
 import type { Bed } from '@lignum/core/site/bed';
 import { Button } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
@@ -20,6 +22,9 @@ import { newBed, newPlanting, newStructure } from '../garden/beginnings';
 import { addBed, addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { perLength } from '../shell/stock-words';
+
+/** Charts are fetched only when one is opened. */
+const SeasonsChart = dynamic(() => import('./seasons-chart').then((module) => module.SeasonsChart), { ssr: false, loading: () => <p className="py-8 text-soft">Drawing…</p> });
 
 const NEW = 'new';
 
@@ -51,15 +56,15 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
     setDraft({ ...planting, count: Math.max(1, Math.floor(lengthMm / spacing)) });
   };
 
-  const offers = useMemo(() => KINDS.map((kind) => {
-    const structure = newStructure(kind.id, bed, [planting.id]);
+  const choices = useMemo(() => {
     const sketch: Plan = {
       ...plan,
       beds: [...plan.beds.filter((one) => one.id !== bed.id), bed],
       plantings: [...plan.plantings.filter((one) => one.id !== planting.id), planting],
     };
-    return { structure, computed: computeStructure(sketch, structure) };
-  }), [plan, bed, planting]);
+    return rankKinds(sketch, KINDS, (kind) => newStructure(kind.id, bed, [planting.id]));
+  }, [plan, bed, planting]);
+  const [comparing, setComparing] = useState(false);
 
   const take = (structure: StructurePlan) => {
     store.edit((now) => {
@@ -99,32 +104,53 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
           )}
         </section>
       </div>
-      <h2 className="mt-10 border-t-2 border-ink pt-4 text-xl">On what?</h2>
+      <div className="mt-10 flex flex-wrap items-baseline justify-between gap-2 border-t-2 border-ink pt-4">
+        <h2 className="text-xl">On what?</h2>
+        <Button look="quiet" aria-expanded={comparing} onClick={() => setComparing(!comparing)}><ChartLine size={17} aria-hidden />{comparing ? 'Close the comparison' : 'Compare over ten seasons'}</Button>
+      </div>
+      {comparing && <SeasonsChart choices={choices.filter((choice) => choice.computed.cost.complete).slice(0, 3)} />}
       <div className="mt-4 grid grid-cols-1 gap-x-8 gap-y-8 lg:grid-cols-2">
-        {offers.map(({ structure, computed }) => <Offer key={structure.kind} computed={computed} onTake={() => take(structure)} />)}
+        {choices.map((choice, rank) => <Offer key={choice.structure.kind} choice={choice} rank={rank} onTake={() => take(choice.structure)} />)}
       </div>
     </main>
   );
 }
 
-function Offer({ computed, onTake }: { computed: ComputedStructure; onTake: () => void }) {
+/** The ranking in words. */
+function standing(choice: Choice, rank: number): string {
+  if (!choice.suits) return 'Does not suit';
+  return rank === 0 ? 'First choice' : rank === 1 ? 'Second choice' : `Choice ${rank + 1}`;
+}
+
+function Offer({ choice, rank, onTake }: { choice: Choice; rank: number; onTake: () => void }) {
   const { plan, tongue } = useGarden();
-  const { structure, cost, verdicts } = computed;
+  const { computed } = choice;
+  const { structure, cost } = computed;
   const kind = kindOf(structure.kind);
   const elevation = useMemo(() => drawViews(computed.sized.design, computed.setting.bed)[0], [computed]);
   const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
-  const doubts = verdicts.filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn');
   return (
     <article className="flex min-w-0 flex-col">
-      <h3 className="text-lg">{kind.name}</h3>
+      <h3 className="flex flex-wrap items-baseline gap-x-3 text-lg">{kind.name}<span className={`font-sans text-[0.9rem] font-semibold ${!choice.suits ? 'text-keel' : rank === 0 ? 'text-leaf' : 'text-soft'}`}>{standing(choice, rank)}</span></h3>
       <p className="min-h-[2.9em] text-[0.95rem] text-soft">{kind.blurb}</p>
       <div className="my-2 bg-sheet p-2">{elevation && <Drawing view={elevation} units={tongue.units} heightPx={250} />}</div>
       <p><span className="text-2xl font-semibold">{amount(cost.totalMinor)}</span> <span className="text-soft">{cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant · `}{perLength(cost, plan.garden.currency, tongue)} · {amount(cost.perSeasonMinor)} a season</span></p>
-      <ul className="mt-1 mb-3 text-[0.95rem]">
-        {doubts.length === 0 && <li className="font-semibold text-leaf">It will stand and suit the crop.</li>}
-        {doubts.map((doubt) => <li key={doubt.check} className={doubt.level === 'fail' ? 'text-keel' : 'text-ochre'}>{doubt.level === 'fail' ? 'Will not do: ' : 'Look at this: '}{say(doubt.told, VERDICT_PHRASES, tongue)}</li>)}
-      </ul>
-      <Button look="main" className="mt-auto self-start" onClick={onTake}>Take the {kind.name.split(' on ')[0]?.toLowerCase()} to the bench</Button>
+      <div className="mt-2 mb-4 grid gap-x-6 gap-y-2 text-[0.95rem] sm:grid-cols-2">
+        <Reasons title="For it" facts={choice.pro} Icon={Check} colour="text-leaf" />
+        <Reasons title="Against it" facts={choice.con} Icon={Minus} colour="text-ochre" />
+      </div>
+      <Button look={rank === 0 ? 'main' : 'plain'} className="mt-auto self-start" onClick={onTake}>Take the {kind.name.split(' on ')[0]?.toLowerCase()} to the bench</Button>
     </article>
+  );
+}
+
+function Reasons({ title, facts, Icon, colour }: { title: string; facts: readonly Fact[]; Icon: typeof Check; colour: string }) {
+  const { tongue } = useGarden();
+  return (
+    <div>
+      <h4 className="text-[0.85rem] font-semibold text-soft">{title}</h4>
+      {facts.length === 0 && <p className="text-soft">Nothing much.</p>}
+      <ul>{facts.map((told) => <li key={told.code} className="flex gap-2 py-0.5 leading-snug"><Icon size={15} aria-hidden className={`mt-[3px] shrink-0 ${colour}`} />{say(told, CHOOSING_PHRASES, tongue)}</li>)}</ul>
+    </div>
   );
 }

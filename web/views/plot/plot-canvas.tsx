@@ -193,7 +193,7 @@ function North({ northDeg, x, y }: { northDeg: number; x: number; y: number }) {
   );
 }
 
-function Shadows({ plan, garden, path, shadows, clip, northDeg }: { plan: ReturnType<typeof useGarden>['plan']; garden: ReturnType<typeof gardenOf>; path: (spots: readonly PlanSpot[]) => string; shadows: { sun: SunPosition; day: number }; northDeg: number }) {
+function Shadows({ plan, garden, path, shadows, northDeg }: { plan: ReturnType<typeof useGarden>['plan']; garden: ReturnType<typeof gardenOf>; path: (spots: readonly PlanSpot[]) => string; shadows: { sun: SunPosition; day: number }; northDeg: number }) {
   const perHeight = shadowPerHeight(shadows.sun, northDeg);
   const thrown = shadersOf(plan, garden.structures.map((one) => ({ id: one.structure.id, design: one.sized.design, bed: one.setting.bed })), shadows.day);
   return (

@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useMemo, useState } from 'react';
 import { Plus } from 'lucide-react';
 import { FEATURE_KINDS, type FeatureKind } from '@lignum/core/site/plot';
@@ -16,7 +17,10 @@ import { SUN_STEPS } from './sun-layer';
 import { newFeature, thingsOf } from './things';
 import { useSun } from './use-sun';
 
-type Show = 'plan' | 'shadows' | 'hours';
+/** Three dimensions are fetched only when they are opened. */
+const Garden3d = dynamic(() => import('./garden-3d'), { ssr: false, loading: () => <p className="py-20 text-center text-soft">Putting up the garden…</p> });
+
+type Show = 'plan' | 'shadows' | 'hours' | 'round';
 const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
 const YEAR = 2026;
 
@@ -35,6 +39,7 @@ export function PlotView() {
   const dayStart = Date.UTC(YEAR, monthNumber - 1, 15) - (plan.site.longitudeDeg / 15) * 3_600_000;
   const sun = useMemo(() => sunPosition(dayStart + minutes * 60_000, plan.site), [dayStart, minutes, plan.site]);
   const today = useMemo(() => sunDay(Date.UTC(YEAR, monthNumber - 1, 15), plan.site), [monthNumber, plan.site]);
+  const today15 = dayOfYear(`${String(monthNumber).padStart(2, '0')}-15`);
   const hour = (ms: number) => { const at = Math.round((ms - dayStart) / 60_000); return `${Math.floor(at / 60)}:${String(at % 60).padStart(2, '0')}`; };
   const daylight = today.day === 'rises and sets' ? `The sun is up from ${hour(today.riseMs)} to ${hour(today.setMs)} by the sun’s own clock.` : today.day === 'never sets' ? 'The sun does not set.' : 'The sun does not rise.';
   const months = [...growingMonths(plan.site).map((number) => ({ id: String(number), label: MONTHS[number - 1] ?? '' })), ...(show === 'hours' ? [{ id: 'season', label: 'The whole season' }] : [])];
@@ -43,9 +48,9 @@ export function PlotView() {
     <main className="mx-auto grid max-w-[100rem] grid-cols-1 gap-x-6 px-4 pb-16 lg:grid-cols-[minmax(0,1fr)_21rem]">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-rule py-2.5 lg:col-span-2">
         <h1 className="text-2xl">Plot</h1>
-        <Switcher label="Show" value={show} choices={[{ id: 'plan', label: 'Plan' }, { id: 'shadows', label: 'Shadows' }, { id: 'hours', label: 'Hours of sun' }]} onChange={(next) => { setShow(next as Show); if (next !== 'hours' && month === 'season') setMonth(6); }} />
+        <Switcher label="Show" value={show} choices={[{ id: 'plan', label: 'Plan' }, { id: 'shadows', label: 'Shadows' }, { id: 'hours', label: 'Hours of sun' }, { id: 'round', label: 'Walk round' }]} onChange={(next) => { setShow(next as Show); if (next !== 'hours' && month === 'season') setMonth(6); }} />
         {show !== 'plan' && <Chooser label="Month" value={String(month)} choices={months.some((one) => one.id === String(month)) ? months : [{ id: String(month), label: month === 'season' ? 'The whole season' : (MONTHS[month - 1] ?? '') }, ...months]} onChange={(next) => setMonth(next === 'season' ? 'season' : Number(next))} className="w-48" />}
-        {show === 'shadows' && (
+        {(show === 'shadows' || show === 'round') && (
           <div className="flex min-w-60 grow items-center gap-3">
             <RodSlider label="Time of day" value={minutes} min={4 * 60} max={22 * 60} step={10} says={hour(dayStart + minutes * 60_000)} onChange={setMinutes} />
             <output className="w-14 text-right text-lg font-semibold">{hour(dayStart + minutes * 60_000)}</output>
@@ -62,10 +67,10 @@ export function PlotView() {
       </div>
       <div className="min-w-0 pt-4">
         {things.length === 0 && <p className="mb-3 text-soft">Nothing lies on the plot yet. <Button look="quiet" onClick={() => store.edit(addBed({ ...newBed(tongue.units, 1), xMm: plan.site.widthMm / 2, yMm: plan.site.depthMm / 2 }))}><Plus size={16} aria-hidden />Put down the first bed</Button></p>}
-        <PlotCanvas chosen={chosen} choose={setChosen} answer={answer} shadows={show === 'shadows' ? { sun, day: dayOfYear(`${String(monthNumber).padStart(2, '0')}-15`) } : null} />
+        {show === 'round' ? <Garden3d sun={sun} day={today15} says={`${MONTHS[monthNumber - 1] ?? ''} ${hour(dayStart + minutes * 60_000)}`} /> : <PlotCanvas chosen={chosen} choose={setChosen} answer={answer} shadows={show === 'shadows' ? { sun, day: today15 } : null} />}
         <div className="mt-2 flex min-h-8 flex-wrap items-center justify-center gap-x-5 gap-y-1 text-[0.9rem] text-soft" aria-live="polite">
           {show === 'plan' && <p>Drag to move; a dragged edge catches on its neighbours’. Arrow keys move by a tape mark, R turns.</p>}
-          {show === 'shadows' && <p>{sun.altitudeRad > 0 ? daylight : `The sun is down. ${daylight}`}</p>}
+          {(show === 'shadows' || show === 'round') && <p>{sun.altitudeRad > 0 ? daylight : `The sun is down. ${daylight}`}</p>}
           {show === 'hours' && (share !== null ? <p>Following the sun… {Math.round(share * 100)} %</p> : SUN_STEPS.map((step) => <span key={step.says} className="flex items-center gap-1.5"><svg width="18" height="14" aria-hidden><rect width="18" height="14" fill="var(--sheet)" stroke="var(--rule-strong)" /><rect width="18" height="14" fill="var(--ink)" fillOpacity={step.opacity} /></svg>{step.says}</span>))}
         </div>
       </div>

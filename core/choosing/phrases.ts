@@ -1,0 +1,22 @@
+import { VERDICT_PHRASES } from '../checks/phrases';
+import type { Phrases } from '../wording/say';
+
+/** What speaks for and against a support, beside what the checks say. */
+export const CHOOSING_PHRASES: Phrases = {
+  ...VERDICT_PHRASES,
+  'training.made-for': 'Made for plants kept as {training}.',
+  'training.other': 'Plants kept as {training} are better on another support.',
+  'plants.room': 'Room for {places|plant|plants} in the row.',
+  'life.long': 'Its posts last about {seasons} seasons.',
+  'life.short': 'Its posts last only about {seasons} seasons in soil.',
+  'life.yearly': 'The {what} is bought anew every spring.',
+  'moves.apart': 'Comes apart and stands elsewhere next year.',
+  'moves.folds': 'Folds flat for the winter.',
+  'moves.stays': 'Stays where it is built.',
+  'shed.some': 'Uses up what is in the shed.',
+  'work.week': 'About {minutes} minutes a week to tie and wind, in full growth.',
+  'shade.takes': 'Takes up to {hours} h of sun a day from {bed}.',
+  'cost.season-least': 'The least a season: {season}.',
+  'cost.start-least': 'The cheapest to begin with: {total}.',
+  'cost.season-more': '{season} a season, against {least} for the cheapest that suits.',
+};

@@ -1,0 +1,112 @@
+import { CATALOGUE } from '../catalogue/catalogue';
+import { computeStructure, type ComputedStructure } from '../plan/compute';
+import type { Plan, StructurePlan } from '../plan/plan';
+import { money } from '../quantity/money';
+import { bedSun } from '../site/sun/study';
+import type { StructureKind } from '../structures/kind';
+import { fact, type Fact } from '../wording/say';
+
+/** One support for a planting, sized and priced for real, with what speaks for it and against it. */
+export interface Choice {
+  structure: StructurePlan;
+  computed: ComputedStructure;
+  /** It can be chosen all the same; this says whether one should. */
+  suits: boolean;
+  pro: readonly Fact[];
+  con: readonly Fact[];
+  minutesAWeek: number;
+  /** Hours of sun a day it takes from the bed that loses most, in full growth. */
+  shade: { bed: string; hours: number } | null;
+}
+
+/** A season's price of an hour's work, against which money is weighed: what most gardeners would pay to be spared it (from memory). Major units. */
+const HOUR_IS_WORTH = 8;
+const WEEKS_OF_TENDING = 14;
+/** Weights of what the checks found, in the money of a season. */
+const A_FAILURE = 10_000;
+const A_WARNING = 12;
+const AN_HOUR_OF_SHADE = 15;
+const FULL_GROWTH_MONTH = { north: 8, south: 2 };
+const WORTH_SAYING_H = 0.2;
+
+/**
+ * Ranks kinds of support for what is planted: those that suit before those that do not, then by what
+ * a season costs in money, work, worries and shade. Each is sized, checked and priced as it would be
+ * built, so the figures are those of the design. Any kind in the list takes part.
+ */
+export function rankKinds(plan: Plan, kinds: readonly StructureKind[], sketch: (kind: StructureKind) => StructurePlan): Choice[] {
+  const choices = kinds.map((kind) => weigh(plan, kind, sketch(kind)));
+  const cheapest = (of: (choice: Choice) => number): number => Math.min(...choices.filter((choice) => choice.suits).map(of));
+  const season = cheapest((choice) => choice.computed.cost.perSeasonMinor);
+  const start = cheapest((choice) => choice.computed.cost.totalMinor);
+  const { currency } = plan.garden;
+  return choices
+    .map((choice): Choice => {
+      const { cost } = choice.computed;
+      const pro = [...choice.pro];
+      if (choice.suits && choices.length > 1 && cost.perSeasonMinor === season) pro.push(fact('cost.season-least', { season: money(cost.perSeasonMinor, currency) }));
+      if (choice.suits && choices.length > 1 && cost.totalMinor === start) pro.push(fact('cost.start-least', { total: money(cost.totalMinor, currency) }));
+      const con = [...choice.con];
+      if (cost.perSeasonMinor > season * 1.5 && Number.isFinite(season)) con.push(fact('cost.season-more', { season: money(cost.perSeasonMinor, currency), least: money(season, currency) }));
+      return { ...choice, pro, con };
+    })
+    .sort((a, b) => burden(a, plan) - burden(b, plan));
+}
+
+function burden(choice: Choice, plan: Plan): number {
+  const { verdicts, cost } = choice.computed;
+  const count = (level: string): number => verdicts.filter((verdict) => verdict.level === level).length;
+  const hours = (choice.minutesAWeek * WEEKS_OF_TENDING) / 60;
+  const digits = plan.garden.currency === 'JPY' ? 1 : 100;
+  return count('fail') * A_FAILURE + (choice.suits ? 0 : A_FAILURE) + (count('warn') + choice.con.filter((told) => told.code === OTHER_TRAINING).length) * A_WARNING + cost.perSeasonMinor / digits + hours * HOUR_IS_WORTH + (choice.shade?.hours ?? 0) * AN_HOUR_OF_SHADE;
+}
+
+/** Verdicts that say the crop cannot live on it, whatever the knobs. */
+const OTHER_TRAINING = 'training.other';
+const UNFIT = new Set(['climb.needs-net', 'climb.bush-string']);
+
+function weigh(plan: Plan, kind: StructureKind, structure: StructurePlan): Choice {
+  const computed = computeStructure(plan, structure);
+  const { setting, sized, verdicts, shopping } = computed;
+  const lead = setting.planted[0];
+  const climbs = lead?.crop.grips !== null && lead !== undefined;
+  const plants = Math.max(1, Math.min(sized.design.stations.length, lead?.count ?? 1));
+  const minutesAWeek = plants * (climbs ? kind.nature.tendingMinutes.climber : kind.nature.tendingMinutes.leaner);
+  const month = plan.site.latitudeDeg >= 0 ? FULL_GROWTH_MONTH.north : FULL_GROWTH_MONTH.south;
+  const standing = [{ id: structure.id, design: sized.design, bed: setting.bed }];
+  const shade = plan.beds
+    .filter((bed) => bed.id !== setting.bed.id)
+    .map((bed) => ({ bed: bed.name, hours: bedSun(plan, standing, bed, month, 40, 800).takenBy[structure.id] ?? 0 }))
+    .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null);
+
+  const bestOn = lead?.training.bestOn;
+  const failing = verdicts.filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn').map((verdict) => verdict.told);
+  const good = (check: string): Fact[] => verdicts.filter((verdict) => verdict.check === check && verdict.level === 'good').map((verdict) => verdict.told);
+  const worn = shopping.purchases.reduce<{ stock: string; seasons: number } | null>((least, one) => {
+    const { seasons } = CATALOGUE.stock(one.stock).life;
+    return !least || seasons < least.seasons ? { stock: one.stock, seasons } : least;
+  }, null);
+  const body = sized.design.parts.find((part) => part.role === 'post');
+  const lasts = body ? CATALOGUE.stock(body.stock).life.seasons : 0;
+  return {
+    structure, computed, minutesAWeek, shade,
+    suits: !failing.some((told) => UNFIT.has(told.code)),
+    pro: [
+      ...good('crop-climbs'), ...good('crop-height'), ...good('crop-load'), ...good('mesh-opening'),
+      ...(bestOn === sized.design.support.holds ? [fact('training.made-for', { training: lead?.training.name ?? '' })] : []),
+      fact('plants.room', { places: sized.design.stations.length }),
+      ...(lasts >= 10 ? [fact('life.long', { seasons: lasts })] : []),
+      ...(kind.nature.moves === 'stays' ? [] : [fact(kind.nature.moves === 'folds' ? 'moves.folds' : 'moves.apart')]),
+      ...(shopping.fromShed.length > 0 ? [fact('shed.some')] : []),
+    ],
+    con: [
+      ...failing,
+      ...(bestOn && bestOn !== sized.design.support.holds ? [fact(OTHER_TRAINING, { training: lead?.training.name ?? '' })] : []),
+      ...(lasts > 0 && lasts < 6 ? [fact('life.short', { seasons: lasts })] : []),
+      ...(worn && worn.seasons === 1 ? [fact('life.yearly', { what: CATALOGUE.stock(worn.stock).name.toLowerCase() })] : []),
+      ...(kind.nature.moves === 'stays' ? [fact('moves.stays')] : []),
+      ...(minutesAWeek >= 15 ? [fact('work.week', { minutes: Math.round(minutesAWeek / 5) * 5 })] : []),
+      ...(shade ? [fact('shade.takes', { bed: shade.bed, hours: Math.round(shade.hours * 10) / 10 })] : []),
+    ],
+  };
+}

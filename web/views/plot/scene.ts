@@ -1,0 +1,110 @@
+import * as THREE from 'three';
+import { cropOf } from '@lignum/core/crops/table';
+import type { Bar, Sheet } from '@lignum/core/design/design';
+import { cross, minus, reach, unit, type Point } from '@lignum/core/design/space';
+import { rowOnPlan } from '@lignum/core/design/on-plot';
+import { sheetWires } from '@lignum/core/drawing/project';
+import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { Plan } from '@lignum/core/plan/plan';
+import type { Feature } from '@lignum/core/site/plot';
+import { grownShare } from '@lignum/core/site/sun/season';
+
+/** Scene colours; the scene is daylight whatever the page's scheme. */
+const COLOUR = { ground: 0xc9c2a8, soil: 0x6f5a44, board: 0xc9a56b, timber: 0xd9b679, steel: 0x4d575c, wire: 0x59646b, twine: 0x94601f, leaf: 0x5c8a3c, house: 0xe7e0cf, wall: 0x9a8f80, fence: 0x8a7350, path: 0xded8c6, water: 0x6f9fc4, trunk: 0x6b4f36, compost: 0x7a6244 };
+const M = 0.001;
+
+/** Plan mm and height mm to the scene's metres: x right, y up, z towards the reader. */
+const at = ([x, y]: readonly [number, number], up: number): THREE.Vector3 => new THREE.Vector3(x * M, up * M, -y * M);
+
+const solid = (geometry: THREE.BufferGeometry, colour: number): THREE.Mesh => {
+  const mesh = new THREE.Mesh(geometry, new THREE.MeshStandardMaterial({ color: colour, roughness: 0.95 }));
+  mesh.castShadow = true;
+  mesh.receiveShadow = true;
+  return mesh;
+};
+
+function box(place: { xMm: number; yMm: number; turnDeg: number }, lengthMm: number, widthMm: number, fromMm: number, toMm: number, colour: number): THREE.Mesh {
+  const mesh = solid(new THREE.BoxGeometry(lengthMm * M, Math.max(1, toMm - fromMm) * M, widthMm * M), colour);
+  mesh.position.copy(at([place.xMm, place.yMm], (fromMm + toMm) / 2));
+  mesh.rotation.y = (place.turnDeg * Math.PI) / 180;
+  return mesh;
+}
+
+function featureBody(feature: Feature): THREE.Object3D {
+  const flat = (colour: number, high = 12) => box(feature, feature.lengthMm, feature.widthMm, 0, high, colour);
+  switch (feature.kind) {
+    case 'tree': {
+      const tree = new THREE.Group();
+      const radius = feature.lengthMm / 2;
+      const trunk = solid(new THREE.CylinderGeometry(radius * 0.07 * M, radius * 0.1 * M, feature.heightMm * 0.5 * M, 8), COLOUR.trunk);
+      trunk.position.copy(at([feature.xMm, feature.yMm], feature.heightMm * 0.25));
+      const crown = solid(new THREE.IcosahedronGeometry(1, 2), COLOUR.leaf);
+      crown.scale.set(radius * M, feature.heightMm * 0.35 * M, radius * M);
+      crown.position.copy(at([feature.xMm, feature.yMm], feature.heightMm * 0.65));
+      tree.add(trunk, crown);
+      return tree;
+    }
+    case 'house': return flat(COLOUR.house, feature.heightMm);
+    case 'wall': return flat(COLOUR.wall, feature.heightMm);
+    case 'fence': return flat(COLOUR.fence, feature.heightMm);
+    case 'compost': return flat(COLOUR.compost, Math.max(100, feature.heightMm));
+    case 'well': { const well = solid(new THREE.CylinderGeometry((feature.lengthMm / 2) * M, (feature.lengthMm / 2) * M, Math.max(100, feature.heightMm) * M, 16), COLOUR.wall); well.position.copy(at([feature.xMm, feature.yMm], feature.heightMm / 2)); return well; }
+    case 'water': return flat(COLOUR.water, 20);
+    case 'path': return flat(COLOUR.path);
+    case 'buried line': return new THREE.Group();
+  }
+}
+
+const lines = (pairs: readonly THREE.Vector3[], colour: number): THREE.LineSegments => new THREE.LineSegments(new THREE.BufferGeometry().setFromPoints([...pairs]), new THREE.LineBasicMaterial({ color: colour }));
+
+/** The garden from the same placed parts as every drawing, with crops as high as they have grown on that day. */
+export function buildGarden(plan: Plan, garden: ComputedGarden, day: number): THREE.Group {
+  const group = new THREE.Group();
+  const { widthMm, depthMm } = plan.site;
+  const ground = solid(new THREE.BoxGeometry(widthMm * M * 1.4, 0.02, depthMm * M * 1.4), COLOUR.ground);
+  ground.position.copy(at([widthMm / 2, depthMm / 2], -12));
+  ground.castShadow = false;
+  group.add(ground, ...plan.features.map(featureBody));
+  for (const bed of plan.beds) {
+    group.add(box(bed, bed.lengthMm, bed.widthMm, -10, Math.max(30, bed.heightMm), bed.heightMm > 0 ? COLOUR.board : COLOUR.soil));
+    if (bed.heightMm > 0) group.add(box(bed, bed.lengthMm - 80, bed.widthMm - 80, 0, bed.heightMm + 8, COLOUR.soil));
+  }
+  for (const { sized: { design }, setting } of garden.structures) {
+    const place = rowOnPlan(design, setting.bed);
+    const base = setting.bed.heightMm;
+    const spot = ([x, y, z]: Point): THREE.Vector3 => at(place(x, y), z + base);
+    for (const part of design.parts) {
+      if (part.shape === 'bar') group.add(barBody(part, spot));
+      else if (part.shape === 'sheet') group.add(sheetBody(part, spot));
+      else group.add(lines(part.path.slice(1).flatMap((to, i) => [spot(part.path[i] as Point), spot(to)]), COLOUR.twine));
+    }
+    for (const station of design.stations) {
+      const crop = cropOf(station.crop);
+      const high = Math.min(crop.heightMm, design.support.topMm.most + 150) * grownShare(crop, day, plan.site);
+      if (high < 40) continue;
+      const plant = solid(new THREE.IcosahedronGeometry(1, 1), COLOUR.leaf);
+      const half = (Math.min(500, station.spacingMm) / 2) * 0.85;
+      plant.scale.set(half * M, (high / 2) * M, Math.min(half, 220) * M);
+      plant.rotation.y = (setting.bed.turnDeg * Math.PI) / 180;
+      plant.position.copy(spot([station.at[0], station.at[1], station.at[2] + high / 2]));
+      group.add(plant);
+    }
+  }
+  return group;
+}
+
+function barBody(bar: Bar, spot: (point: Point) => THREE.Vector3): THREE.Mesh {
+  const axis = unit(minus(bar.to, bar.from));
+  const thick = cross(axis, bar.wide);
+  const mesh = solid(new THREE.BoxGeometry(reach(bar.from, bar.to) * M, bar.wideMm * M, bar.thickMm * M), bar.stock.startsWith('timber') ? COLOUR.timber : COLOUR.steel);
+  const origin = spot([0, 0, 0]);
+  const turned = (direction: Point) => spot(direction.map((value) => value * 1000) as unknown as Point).sub(origin).normalize();
+  mesh.matrixAutoUpdate = false;
+  mesh.matrix.makeBasis(turned(axis), turned(bar.wide), turned(thick)).setPosition(spot([(bar.from[0] + bar.to[0]) / 2, (bar.from[1] + bar.to[1]) / 2, (bar.from[2] + bar.to[2]) / 2]));
+  return mesh;
+}
+
+function sheetBody(sheet: Sheet, spot: (point: Point) => THREE.Vector3): THREE.LineSegments {
+  const { uprights, levels } = sheetWires(sheet);
+  return lines([...uprights, ...levels].flatMap((wire) => wire.map(spot)), sheet.role === 'panel' ? COLOUR.wire : COLOUR.leaf);
+}
