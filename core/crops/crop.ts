@@ -42,6 +42,8 @@ export interface Crop {
   load: Carries;
   sun: 'full' | 'part';
   hardiness: 'tender' | 'half-hardy' | 'hardy';
+  /** Sown or planted out in these weeks from the last frost; negative is before it. */
+  sow: { from: number; to: number };
   daysToCrop: { least: number; most: number };
   pests: readonly Pest[];
   /** What a net over the crop does to fruit set. */

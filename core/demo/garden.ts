@@ -51,6 +51,7 @@ export const DEMO_PLAN: Plan = {
       soil: 'clay', wind: 'usual', grewBefore: ['daisy', 'parsley', ''], note: '11′ 7½″, because the boathouse is not square.',
     },
   ],
+  crops: [],
   plantings: [
     { id: 'long-tomatoes', bed: 'long-bed', crop: 'tomato', training: 'two-leaders', count: 14 },
     { id: 'ramp-beans', bed: 'ramp-row', crop: 'runner-bean', training: 'single', count: 40 },

@@ -85,6 +85,9 @@ export interface Station {
   side: 'front' | 'back' | 'in line';
   /** Stem to stem, as the planting is trained. */
   spacingMm: number;
+  /** How high it grows, and how high it is to be held. */
+  growsMm: number;
+  heldToMm: number;
 }
 
 /** What the checks need to know about a support, whatever its kind. */

@@ -1,4 +1,3 @@
-import { cropOf } from '../crops/table';
 import type { Bar, Design, Part, Sheet, Station } from '../design/design';
 import { groundAt, slopeOf } from '../design/space';
 import type { Bed } from '../site/bed';
@@ -151,8 +150,7 @@ function spread(station: Station): number {
 
 /** A leafy outline as high as the crop is to be held: broadest low down, drawn in at the stem. */
 function plant(station: Station, design: Design, right: number, foot: number): Primitive {
-  const crop = cropOf(station.crop);
-  const high = Math.min(crop.heightMm, Math.max(crop.supportToMm, Math.min(crop.heightMm, 300)), design.support.topMm.most + 150);
+  const high = Math.min(station.growsMm, Math.max(station.heldToMm, Math.min(station.growsMm, 300)), design.support.topMm.most + 150);
   const half = spread(station) / 2;
   const leaves = 22;
   const points = Array.from({ length: leaves }, (_, i): Spot => {

@@ -1,5 +1,5 @@
 import type Joi from 'joi';
-import { cropOf } from '../crops/table';
+import { cropBook, cropNonsense, findCrop } from '../crops/book';
 import type { Plan } from '../plan/plan';
 import { PLAN_SCHEMA } from './plan-schema';
 
@@ -58,19 +58,24 @@ function crossFaults(plan: Plan): DocumentFault[] {
   const beds = new Set(plan.beds.map((bed) => bed.id));
   const plantings = new Map(plan.plantings.map((planting) => [planting.id, planting]));
 
-  for (const list of ['beds', 'features', 'plantings', 'structures'] as const) {
+  for (const list of ['beds', 'features', 'crops', 'plantings', 'structures'] as const) {
     const seen = new Set<string>();
     plan[list].forEach((one, i) => {
       if (seen.has(one.id)) say(`/${list}/${i}/id`, `is "${one.id}", which another entry has already`);
       seen.add(one.id);
     });
   }
+  plan.crops.forEach((crop, i) => {
+    for (const { field, message } of cropNonsense(crop)) say(`/crops/${i}/${field}`, message);
+  });
   plan.beds.forEach((bed, i) => {
     if (Math.abs(bed.riseMm) > bed.lengthMm / 2) say(`/beds/${i}/riseMm`, `is ${bed.riseMm}; the most is half the bed's length, ${bed.lengthMm / 2}`);
   });
   plan.plantings.forEach((planting, i) => {
     if (!beds.has(planting.bed)) say(`/plantings/${i}/bed`, `is "${planting.bed}", which is no bed of this plan`);
-    const trainings = cropOf(planting.crop).trainings.map((training) => training.id);
+    const crop = findCrop(plan.crops, planting.crop);
+    if (!crop) return say(`/plantings/${i}/crop`, `is "${planting.crop}"; it must be one of ${cropBook(plan.crops).map((one) => one.id).join(', ')}`);
+    const trainings = crop.trainings.map((training) => training.id);
     if (!trainings.includes(planting.training)) say(`/plantings/${i}/training`, `is "${planting.training}"; for ${planting.crop} it must be one of ${trainings.join(', ')}`);
   });
   plan.structures.forEach((structure, i) => {

@@ -1,4 +1,5 @@
 import type { PriceBook, ShedPiece } from '../costing/price-book';
+import type { Crop } from '../crops/crop';
 import type { Units } from '../quantity/length';
 import type { Bed } from '../site/bed';
 import type { Feature, Site } from '../site/plot';
@@ -15,6 +16,8 @@ export interface Plan {
   site: Site;
   beds: readonly Bed[];
   features: readonly Feature[];
+  /** Crops the gardener has added, or changed under the table's id. */
+  crops: readonly Crop[];
   plantings: readonly Planting[];
   structures: readonly StructurePlan[];
   priceBook: PriceBook;

@@ -1,5 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue';
-import { cropOf, trainingOf } from '../crops/table';
+import { cropIn } from '../crops/book';
+import { trainingOf } from '../crops/table';
 import type { Setting } from '../structures/setting';
 import type { Plan, StructurePlan } from './plan';
 
@@ -20,7 +21,7 @@ export function settingOf(plan: Plan, structure: StructurePlan): Setting {
     planted: structure.plantings.flatMap((id) => {
       const planting = plan.plantings.find((one) => one.id === id);
       if (!planting) return [];
-      const crop = cropOf(planting.crop);
+      const crop = cropIn(plan.crops, planting.crop);
       return [{ id, crop, training: trainingOf(crop, planting.training), count: planting.count }];
     }),
     reachMm: plan.garden.reachMm,

@@ -52,6 +52,8 @@ export function placeStations(o: {
         alongMm: segmentStart + offset,
         side: row.side,
         spacingMm: planted.training.spacingMm,
+        growsMm: planted.crop.heightMm,
+        heldToMm: planted.crop.supportToMm,
       }));
     });
   });

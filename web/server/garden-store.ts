@@ -3,7 +3,7 @@ import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
 import type { Feature } from '@lignum/core/site/plot';
 import type { Database } from './database';
-import { beds, features, gardens, plantings, priceLines, revisions, shedPieces, structures } from './schema';
+import { beds, crops, features, gardens, plantings, priceLines, revisions, shedPieces, structures } from './schema';
 
 /** Saved states kept of one garden; the oldest go first. */
 const REVISIONS_KEPT = 200;
@@ -48,6 +48,7 @@ export async function loadGarden(db: Database, id: string): Promise<StoredGarden
     if (!garden) return null;
     const bedRows = await tx.select().from(beds).where(eq(beds.gardenId, id)).orderBy(asc(beds.place));
     const featureRows = await tx.select().from(features).where(eq(features.gardenId, id)).orderBy(asc(features.place));
+    const cropRows = await tx.select().from(crops).where(eq(crops.gardenId, id)).orderBy(asc(crops.place));
     const plantingRows = await tx.select().from(plantings).where(eq(plantings.gardenId, id)).orderBy(asc(plantings.place));
     const structureRows = await tx.select().from(structures).where(eq(structures.gardenId, id)).orderBy(asc(structures.place));
     const priceRows = await tx.select().from(priceLines).where(eq(priceLines.gardenId, id)).orderBy(asc(priceLines.place));
@@ -61,6 +62,7 @@ export async function loadGarden(db: Database, id: string): Promise<StoredGarden
         site: garden.site,
         features: featureRows.map(({ gardenId: _g, place: _p, ...feature }) => feature as Feature),
         beds: bedRows.map(({ gardenId: _g, place: _p, ...bed }) => bed as Bed),
+        crops: cropRows.map((row) => row.crop),
         plantings: plantingRows.map(({ gardenId: _g, place: _p, ...planting }) => planting),
         structures: structureRows.map(({ gardenId: _g, place: _p, ...structure }) => structure),
         priceBook: { taxPercent, pricesIncludeTax, sparePercent, lines: priceRows.map((row) => ({ stock: row.stock, size: row.size, price: { minor: row.minor, currency } })) },
@@ -96,7 +98,7 @@ export async function saveGarden(db: Database, id: string, base: number, plan: P
     const revision = base + 1;
     const savedAt = new Date();
     await tx.update(gardens).set({ revision, savedAt, ...headOf(plan) }).where(eq(gardens.id, id));
-    for (const table of [beds, features, plantings, structures, priceLines, shedPieces]) await tx.delete(table).where(eq(table.gardenId, id));
+    for (const table of [beds, features, crops, plantings, structures, priceLines, shedPieces]) await tx.delete(table).where(eq(table.gardenId, id));
     await writeContents(tx, id, plan);
     await tx.insert(revisions).values({ gardenId: id, revision, plan, savedAt });
     await tx.delete(revisions).where(and(eq(revisions.gardenId, id), lte(revisions.revision, revision - REVISIONS_KEPT)));
@@ -127,6 +129,7 @@ async function writeContents(tx: Pick<Database, 'insert'>, gardenId: string, pla
   const placed = <T extends object>(list: readonly T[]) => list.map((one, place) => ({ ...one, gardenId, place }));
   if (plan.beds.length > 0) await tx.insert(beds).values(placed(plan.beds).map((bed) => ({ ...bed, grewBefore: [...bed.grewBefore] })));
   if (plan.features.length > 0) await tx.insert(features).values(placed(plan.features));
+  if (plan.crops.length > 0) await tx.insert(crops).values(plan.crops.map((crop, place) => ({ gardenId, place, id: crop.id, crop })));
   if (plan.plantings.length > 0) await tx.insert(plantings).values(placed(plan.plantings));
   if (plan.structures.length > 0) await tx.insert(structures).values(placed(plan.structures).map((one) => ({ ...one, plantings: [...one.plantings] })));
   if (plan.priceBook.lines.length > 0) {

@@ -1,3 +1,4 @@
+import type { Crop } from '@lignum/core/crops/crop';
 import type { Site } from '@lignum/core/site/plot';
 import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
 
@@ -37,6 +38,11 @@ export const beds = pgTable('beds', {
 export const features = pgTable('features', {
   gardenId: inGarden(), id: text().notNull(), place: place(), kind: text().notNull(), name: text().notNull(), ...placed(),
   lengthMm: doublePrecision('length_mm').notNull(), widthMm: doublePrecision('width_mm').notNull(), heightMm: doublePrecision('height_mm').notNull(), keepClearMm: doublePrecision('keep_clear_mm').notNull(),
+}, (table) => [primaryKey({ columns: [table.gardenId, table.id] })]);
+
+/** Crops of the gardener's own, each whole. */
+export const crops = pgTable('crops', {
+  gardenId: inGarden(), id: text().notNull(), place: place(), crop: jsonb().$type<Crop>().notNull(),
 }, (table) => [primaryKey({ columns: [table.gardenId, table.id] })]);
 
 export const plantings = pgTable('plantings', {

@@ -28,14 +28,13 @@ export function dayOfYear(monthDay: string): number {
 }
 
 /**
- * How far a crop has grown on a day, 0 to 1: sown or planted out two weeks after the last frost
- * (tender) or four weeks before it (hardy), full by its first picking, gone with the first frost when
- * tender. A straight line; from memory.
+ * How far a crop has grown on a day, 0 to 1: from the first week it can be sown or planted out, full
+ * by its first picking, gone with the first frost when tender. A straight line; from memory.
  */
-export function grownShare(crop: Pick<Crop, 'hardiness' | 'daysToCrop' | 'seasons'>, day: number, site: Pick<Site, 'lastFrost' | 'firstFrost'>): number {
+export function grownShare(crop: Pick<Crop, 'hardiness' | 'sow' | 'daysToCrop' | 'seasons'>, day: number, site: Pick<Site, 'lastFrost' | 'firstFrost'>): number {
   const since = (from: number): number => (((day - from) % 365) + 365) % 365;
   if (crop.seasons > 1) return since(dayOfYear(site.lastFrost) - 30) < 240 ? 1 : 0.2;
-  const start = dayOfYear(site.lastFrost) + (crop.hardiness === 'tender' ? 14 : -28);
+  const start = dayOfYear(site.lastFrost) + crop.sow.from * 7;
   const ends = since(start) > (((dayOfYear(site.firstFrost) - start) % 365) + 365) % 365 + (crop.hardiness === 'tender' ? 0 : 30);
   return ends ? 0 : Math.min(1, since(start) / crop.daysToCrop.least);
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../../demo/garden';
-import { cropOf } from '../../crops/table';
+import { cropIn } from '../../crops/book';
 import { bearingOf, cornersOf, runsOf } from '../plot';
 import { dayOfYear, grownShare, growingMonths, samplesOfDay } from './season';
 import { gridOver, shadowOf, shadowPerHeight, sunHours } from './shade';
@@ -45,7 +45,7 @@ describe('the plot and the season', () => {
   });
 
   it('grows a tomato after the frost to full leaf by August, and knows seasons that cross the new year', () => {
-    const tomato = cropOf('tomato');
+    const tomato = cropIn([], 'tomato');
     const share = (date: string) => grownShare(tomato, dayOfYear(date), DEMO_PLAN.site);
     expect([share('04-15'), share('08-15'), share('12-01')]).toEqual([0, 1, 0]);
     expect(share('06-20')).toBeGreaterThan(0.3);

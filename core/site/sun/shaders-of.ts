@@ -1,4 +1,4 @@
-import { cropOf } from '../../crops/table';
+import { cropIn } from '../../crops/book';
 import type { Design } from '../../design/design';
 import { rowOnPlan } from '../../design/on-plot';
 import { slopeOf } from '../../design/space';
@@ -35,7 +35,7 @@ export function structureShaders(plan: Plan, design: Design, bed: Bed, day: numb
     stretches.set(key, { ...known, from: Math.min(known.from, station.at[0] - half), to: Math.max(known.to, station.at[0] + half) });
   }
   for (const { from, to, y, crop: id } of stretches.values()) {
-    const crop = cropOf(id);
+    const crop = cropIn(plan.crops, id);
     const grown = grownShare(crop, day, plan.site);
     const high = Math.min(crop.heightMm, top + 150) * grown;
     if (high > 50) screens.push({ shape: 'screen', from: place(from, y), to: place(to, y), bottomMm: 0, topMm: high, opacity: LEAFY_OPACITY * Math.min(1, 0.3 + 0.7 * grown) });

@@ -18,6 +18,14 @@ CREATE TABLE "beds" (
 	CONSTRAINT "beds_garden_id_id_pk" PRIMARY KEY("garden_id","id")
 );
 --> statement-breakpoint
+CREATE TABLE "crops" (
+	"garden_id" text NOT NULL,
+	"id" text NOT NULL,
+	"place" integer NOT NULL,
+	"crop" jsonb NOT NULL,
+	CONSTRAINT "crops_garden_id_id_pk" PRIMARY KEY("garden_id","id")
+);
+--> statement-breakpoint
 CREATE TABLE "features" (
 	"garden_id" text NOT NULL,
 	"id" text NOT NULL,
@@ -107,6 +115,7 @@ CREATE TABLE "structures" (
 );
 --> statement-breakpoint
 ALTER TABLE "beds" ADD CONSTRAINT "beds_garden_id_gardens_id_fk" FOREIGN KEY ("garden_id") REFERENCES "public"."gardens"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "crops" ADD CONSTRAINT "crops_garden_id_gardens_id_fk" FOREIGN KEY ("garden_id") REFERENCES "public"."gardens"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "features" ADD CONSTRAINT "features_garden_id_gardens_id_fk" FOREIGN KEY ("garden_id") REFERENCES "public"."gardens"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "plantings" ADD CONSTRAINT "plantings_garden_id_gardens_id_fk" FOREIGN KEY ("garden_id") REFERENCES "public"."gardens"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "price_lines" ADD CONSTRAINT "price_lines_garden_id_gardens_id_fk" FOREIGN KEY ("garden_id") REFERENCES "public"."gardens"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint

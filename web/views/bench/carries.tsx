@@ -25,9 +25,9 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
           <li key={planting.id} className="flex items-center gap-2">
             <label className="flex min-h-11 grow cursor-pointer items-center gap-3 py-1 text-[0.95rem] leading-snug">
               <input type="checkbox" className="size-5 shrink-0 accent-(--chalk)" checked={structure.plantings.includes(planting.id)} onChange={() => toggle(planting.id)} />
-              <span>{plantingWords(planting)}{structure.plantings.includes(planting.id) && <span className="text-soft"> · {places(planting.id)} places</span>}</span>
+              <span>{plantingWords(planting, plan.crops)}{structure.plantings.includes(planting.id) && <span className="text-soft"> · {places(planting.id)} places</span>}</span>
             </label>
-            <button type="button" aria-label={`Change ${plantingWords(planting)}`} onClick={() => setEditing({ planting, isNew: false })} className="grid size-11 shrink-0 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"><Pencil size={16} aria-hidden /></button>
+            <button type="button" aria-label={`Change ${plantingWords(planting, plan.crops)}`} onClick={() => setEditing({ planting, isNew: false })} className="grid size-11 shrink-0 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"><Pencil size={16} aria-hidden /></button>
           </li>
         ))}
       </ul>

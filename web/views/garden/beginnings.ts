@@ -1,4 +1,5 @@
-import { cropOf } from '@lignum/core/crops/table';
+import type { Crop } from '@lignum/core/crops/crop';
+import { cropIn } from '@lignum/core/crops/book';
 import type { Planting, StructurePlan } from '@lignum/core/plan/plan';
 import { feet, inches, type Units } from '@lignum/core/quantity/length';
 import type { Bed } from '@lignum/core/site/bed';
@@ -14,9 +15,9 @@ export const newBed = (units: Units, number: number): Bed => ({
 });
 
 /** As many plants as the bed has room for in one row. */
-export function newPlanting(bed: Bed, crop = 'tomato'): Planting {
-  const training = cropOf(crop).trainings[0];
-  return { id: `planting-${newId()}`, bed: bed.id, crop, training: training?.id ?? '', count: Math.max(1, Math.floor(bed.lengthMm / (training?.spacingMm ?? bed.lengthMm))) };
+export function newPlanting(bed: Bed, crop: Crop = cropIn([], 'tomato')): Planting {
+  const training = crop.trainings[0];
+  return { id: `planting-${newId()}`, bed: bed.id, crop: crop.id, training: training?.id ?? '', count: Math.max(1, Math.floor(bed.lengthMm / (training?.spacingMm ?? bed.lengthMm))) };
 }
 
 export const newStructure = (kind: string, bed: Bed, plantings: readonly string[]): StructurePlan => ({

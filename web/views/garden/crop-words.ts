@@ -1,5 +1,6 @@
-import type { Habit } from '@lignum/core/crops/crop';
-import { cropOf, trainingOf } from '@lignum/core/crops/table';
+import { cropIn } from '@lignum/core/crops/book';
+import type { Crop, Habit } from '@lignum/core/crops/crop';
+import { trainingOf } from '@lignum/core/crops/table';
 import type { Planting } from '@lignum/core/plan/plan';
 
 export const HABIT_WORDS: Record<Habit, string> = {
@@ -12,7 +13,7 @@ export const HABIT_WORDS: Record<Habit, string> = {
 };
 
 /** "14 Tomato, indeterminate, pruned to one or two leaders" */
-export function plantingWords(planting: Planting): string {
-  const crop = cropOf(planting.crop);
+export function plantingWords(planting: Planting, own: readonly Crop[]): string {
+  const crop = cropIn(own, planting.crop);
   return `${planting.count} ${crop.name.toLowerCase()}, ${trainingOf(crop, planting.training).name}`;
 }

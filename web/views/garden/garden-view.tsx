@@ -70,7 +70,7 @@ export function GardenView() {
               <div className="mt-1 grid grid-cols-1 gap-x-10 gap-y-2 md:grid-cols-2">
                 <ul>
                   {growing.map((planting) => (
-                    <li key={planting.id}><button type="button" onClick={() => setEditing({ planting, isNew: false })} className="flex min-h-11 items-center text-left hover:text-chalk hover:underline">{plantingWords(planting)}</button></li>
+                    <li key={planting.id}><button type="button" onClick={() => setEditing({ planting, isNew: false })} className="flex min-h-11 items-center text-left hover:text-chalk hover:underline">{plantingWords(planting, plan.crops)}</button></li>
                   ))}
                 </ul>
                 <ul>

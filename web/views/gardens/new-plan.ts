@@ -17,7 +17,7 @@ export function newPlan(name: string, units: Units, currency: string): Plan {
     format: PLAN_FORMAT, version: PLAN_VERSION,
     garden: { name, note: '', units, locale: currency === 'USD' ? 'en-US' : currency === 'GBP' ? 'en-GB' : 'en-IE', currency, reachMm: units === 'imperial' ? feet(7) : 2130 },
     site: { latitudeDeg: 52, longitudeDeg: 0, northDeg: 0, widthMm: units === 'imperial' ? feet(40) : 12_000, depthMm: units === 'imperial' ? feet(40) : 12_000, lastFrost: '05-01', firstFrost: '10-20', frostDepthMm: 300, gustMs: 28, armMm: ARM_MM, visitors: [] },
-    beds: [], features: [], plantings: [], structures: [], shed: [],
+    beds: [], features: [], crops: [], plantings: [], structures: [], shed: [],
     priceBook: { ...DEMO_PRICES, lines: DEMO_PRICES.lines.map((line) => ({ ...line, price: { minor: Math.round(line.price.minor * factor), currency } })) },
   };
 }

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { ChartLine, Check, Minus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { drawViews } from '@lignum/core/drawing/views';
-import { CROPS, cropOf } from '@lignum/core/crops/table';
+import { cropBook, cropIn } from '@lignum/core/crops/book';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
 import { rankKinds, type Choice } from '@lignum/core/choosing/rank';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
@@ -42,10 +42,10 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
   const known = waiting.find((one) => one.id === chosenPlanting);
   const isNewPlanting = known === undefined;
   const planting = known ?? draft;
-  const crop = cropOf(planting.crop);
+  const crop = cropIn(plan.crops, planting.crop);
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
 
-  const changeCrop = (cropId: string) => setDraft(newPlanting(bed, cropId));
+  const changeCrop = (cropId: string) => setDraft(newPlanting(bed, cropIn(plan.crops, cropId)));
   const changeTraining = (training: string) => {
     const spacing = crop.trainings.find((one) => one.id === training)?.spacingMm ?? bed.lengthMm;
     setDraft({ ...planting, training, count: Math.max(1, Math.floor(bed.lengthMm / spacing)) });
@@ -92,10 +92,10 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
         </section>
         <section aria-labelledby="what" className="grid min-w-0 content-start gap-4">
           <h2 id="what" className="text-xl">What grows there?</h2>
-          {waiting.length > 0 && <ChooserField label="Planting" value={isNewPlanting ? NEW : planting.id} choices={[...waiting.map((one) => ({ id: one.id, label: plantingWords(one) })), { id: NEW, label: 'Something new' }]} onChange={setChosenPlanting} />}
+          {waiting.length > 0 && <ChooserField label="Planting" value={isNewPlanting ? NEW : planting.id} choices={[...waiting.map((one) => ({ id: one.id, label: plantingWords(one, plan.crops) })), { id: NEW, label: 'Something new' }]} onChange={setChosenPlanting} />}
           {isNewPlanting && (
             <>
-              <ChooserField label="Crop" value={planting.crop} choices={CROPS.map((one) => ({ id: one.id, label: one.name }))} onChange={changeCrop} help={HABIT_WORDS[crop.habit]} />
+              <ChooserField label="Crop" value={planting.crop} choices={cropBook(plan.crops).map((one) => ({ id: one.id, label: one.name }))} onChange={changeCrop} help={HABIT_WORDS[crop.habit]} />
               <div className="grid grid-cols-[minmax(0,1fr)_7rem] gap-4">
                 <ChooserField label="Trained" value={planting.training} choices={crop.trainings.map((one) => ({ id: one.id, label: `${one.name}, ${formatLength(one.spacingMm, tongue.units)} apart` }))} onChange={changeTraining} />
                 <NumberField label="Plants" value={planting.count} min={1} max={2000} onChange={(count) => setDraft({ ...planting, count })} />

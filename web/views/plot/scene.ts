@@ -1,5 +1,5 @@
 import * as THREE from 'three';
-import { cropOf } from '@lignum/core/crops/table';
+import { cropIn } from '@lignum/core/crops/book';
 import type { Bar, Sheet } from '@lignum/core/design/design';
 import { cross, minus, reach, unit, type Point } from '@lignum/core/design/space';
 import { rowOnPlan } from '@lignum/core/design/on-plot';
@@ -79,7 +79,7 @@ export function buildGarden(plan: Plan, garden: ComputedGarden, day: number): TH
       else group.add(lines(part.path.slice(1).flatMap((to, i) => [spot(part.path[i] as Point), spot(to)]), COLOUR.twine));
     }
     for (const station of design.stations) {
-      const crop = cropOf(station.crop);
+      const crop = cropIn(plan.crops, station.crop);
       const high = Math.min(crop.heightMm, design.support.topMm.most + 150) * grownShare(crop, day, plan.site);
       if (high < 40) continue;
       const plant = solid(new THREE.IcosahedronGeometry(1, 1), COLOUR.leaf);

@@ -1,5 +1,6 @@
 import type { PriceBook, ShedPiece } from '@lignum/core/costing/price-book';
 import type { Garden, Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
+import type { Crop } from '@lignum/core/crops/crop';
 import type { Bed } from '@lignum/core/site/bed';
 import type { Feature, Site } from '@lignum/core/site/plot';
 import type { Settings } from '@lignum/core/structures/knob';
@@ -38,6 +39,9 @@ export const changeSite = (change: Partial<Site>): Edit => (plan) => ({ ...plan,
 export const addFeature = (feature: Feature): Edit => (plan) => ({ ...plan, features: [...plan.features, feature] });
 export const changeFeature = (id: string, change: Partial<Feature>): Edit => (plan) => ({ ...plan, features: replace(plan.features, id, (feature) => ({ ...feature, ...change })) });
 export const removeFeature = (id: string): Edit => (plan) => ({ ...plan, features: without(plan.features, id) });
+
+/** Puts a crop of the gardener's own in the book, in the place of one of the same id. */
+export const putCrop = (crop: Crop): Edit => (plan) => ({ ...plan, crops: [...plan.crops.filter((one) => one.id !== crop.id), crop] });
 
 export const addPlanting = (planting: Planting, structure?: string): Edit => (plan) => ({
   ...plan,
