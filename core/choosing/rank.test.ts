@@ -8,7 +8,9 @@ import { KINDS } from '../structures/registry';
 import { say } from '../wording/say';
 import { overtakesIn, spending } from './over-seasons';
 import { CHOOSING_PHRASES } from './phrases';
+import { cropIn } from '../crops/book';
 import { rankKinds } from './rank';
+import { rankBeds } from './where';
 
 function ranked(crop: string, training: string, count = 8, bed = 'long-bed') {
   const plan: Plan = { ...DEMO_PLAN, structures: [], plantings: [{ id: 'p', bed, crop, training, count }] };
@@ -30,6 +32,17 @@ describe('which support a crop deserves', () => {
       expect([...fit].sort((a, b) => Number(b) - Number(a))).toEqual(fit);
       for (const told of choices.flatMap((choice) => [...choice.pro, ...choice.con])) expect(say(told, CHOOSING_PHRASES, { units: 'metric', locale: 'en' })).not.toMatch(/NaN|undefined|[{}]/);
     }), { numRuns: 40 });
+  });
+
+  it('finds the bed: enough room, enough sun, and not where the family has just stood', () => {
+    const tomato = cropIn([], 'tomato');
+    const [first, ...rest] = rankBeds({ ...DEMO_PLAN, plantings: [], structures: [] }, tomato, tomato.trainings[0] ?? { id: '', name: '', spacingMm: 500, pruned: true }, 14);
+    expect(first?.bed.id).toBe('long-bed');
+    const yard = rest.find((choice) => choice.bed.id === 'yard-bed');
+    expect(yard?.con.map((told) => told.code)).toEqual(expect.arrayContaining(['bed.family-again', 'bed.some-room']));
+    for (const told of rest.flatMap((choice) => [...choice.pro, ...choice.con])) expect(say(told, CHOOSING_PHRASES, { units: 'imperial', locale: 'en' })).not.toMatch(/undefined|NaN/);
+    // A full bed has no room left.
+    expect(rankBeds(DEMO_PLAN, tomato, tomato.trainings[0] ?? { id: '', name: '', spacingMm: 500, pruned: true }, 14).find((choice) => choice.bed.id === 'long-bed')?.places.inset).toBe(0);
   });
 
   it('counts seasons: what is bought again, and when the dearer start has become the cheaper', () => {

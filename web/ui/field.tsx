@@ -1,9 +1,10 @@
 'use client';
 import { Select, Slider, ToggleGroup } from 'radix-ui';
 import { Check, ChevronDown } from 'lucide-react';
-import { useId, useState, type ReactNode } from 'react';
+import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
 import { bareUnitOf, exact, formatLength, parseLength, type Units } from '@lignum/core/quantity/length';
 import { sayLengthFault } from './length-fault';
+import { lengthTarget, type LengthTarget } from './length-target';
 
 export const inputLook = 'h-11 rounded-[3px] bg-sheet px-3 text-ink shadow-[inset_0_0_0_1.5px_var(--rule-strong)] aria-invalid:shadow-[inset_0_0_0_2px_var(--keel)]';
 
@@ -49,6 +50,11 @@ export function LengthInput({ id, mm, units, min, max, step, onChange, onFault, 
     tell(null);
     onChange(Math.min(max, Math.max(min, read.mm)));
   };
+  // A device may send long after the field was drawn: it is given the field as it is now.
+  const latest = useRef(type);
+  useEffect(() => { latest.current = type; });
+  const mine = useRef<LengthTarget | null>(null);
+  useEffect(() => () => { if (lengthTarget.get() === mine.current) lengthTarget.set(null); }, []);
   const nudge = (by: number) => {
     setDraft(null);
     tell(null);
@@ -60,7 +66,7 @@ export function LengthInput({ id, mm, units, min, max, step, onChange, onFault, 
       id={id} type="text" inputMode="text" autoComplete="off" spellCheck={false} aria-label={label} aria-invalid={fault !== null} aria-describedby={fault ? `${id}-fault` : undefined}
       value={draft ?? formatLength(mm, units)} className={`${inputLook} ${className}`}
       onChange={(event) => type(event.target.value)}
-      onFocus={(event) => event.target.select()}
+      onFocus={(event) => { event.target.select(); mine.current = { label: label ?? event.target.labels?.[0]?.textContent ?? 'this length', accept: (measured) => { latest.current(formatLength(measured, units)); setDraft(null); } }; lengthTarget.set(mine.current); }}
       onBlur={() => { setDraft(null); tell(null); }}
       onKeyDown={(event) => {
         if (event.key === 'Enter') { setDraft(null); if (!fault) tell(null); }

@@ -5,11 +5,14 @@ import { ChartLine, Check, Minus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { drawViews } from '@lignum/core/drawing/views';
 import { cropBook, cropIn } from '@lignum/core/crops/book';
+import { trainingOf } from '@lignum/core/crops/table';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
+import { rankBeds } from '@lignum/core/choosing/where';
 import { rankKinds, type Choice } from '@lignum/core/choosing/rank';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
+import { standingOf } from '@lignum/core/site/sun/study';
 import { KINDS, kindOf } from '@lignum/core/structures/registry';
 import { TAPE_STEP } from '@lignum/core/structures/tidy';
 import { say, type Fact } from '@lignum/core/wording/say';
@@ -66,6 +69,21 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
   }, [plan, bed, planting]);
   const [comparing, setComparing] = useState(false);
 
+  const [standing] = useState(() => standingOf(plan));
+  const training = trainingOf(crop, planting.training);
+  const beds = useMemo(() => {
+    // The planting that is being placed does not stand in its own way.
+    const others: Plan = { ...plan, plantings: plan.plantings.filter((one) => one.id !== planting.id) };
+    return rankBeds(others, crop, training, planting.count, standing);
+  }, [plan, planting.id, planting.count, crop, training, standing]);
+  const chooseBed = (next: string) => {
+    setChosenBed(next);
+    const there = plan.beds.find((one) => one.id === next) ?? fresh;
+    const idle = plan.plantings.find((one) => one.bed === next && one.crop === planting.crop && !carried.has(one.id));
+    setChosenPlanting(idle?.id ?? NEW);
+    setDraft({ ...newPlanting(there, crop), training: planting.training, count: planting.count });
+  };
+
   const take = (structure: StructurePlan) => {
     store.edit((now) => {
       const withBed = chosenBed === NEW ? addBed(bed)(now) : now;
@@ -79,19 +97,8 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
     <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
       <h1 className="text-3xl">Plan a row</h1>
       <div className="mt-4 grid grid-cols-1 gap-x-10 gap-y-6 border-t-2 border-ink pt-4 md:grid-cols-2">
-        <section aria-labelledby="where" className="grid min-w-0 content-start gap-4">
-          <h2 id="where" className="text-xl">Where?</h2>
-          {plan.beds.length > 0 && <ChooserField label="Bed" value={chosenBed} choices={[...plan.beds.map((one) => ({ id: one.id, label: one.name })), { id: NEW, label: 'A new bed' }]} onChange={(next) => { setChosenBed(next); setDraft(newPlanting(plan.beds.find((one) => one.id === next) ?? fresh)); setChosenPlanting(plan.plantings.find((one) => one.bed === next && !carried.has(one.id))?.id ?? NEW); }} />}
-          {chosenBed === NEW && (
-            <div className="grid grid-cols-2 gap-4">
-              <LengthField {...length} label="Bed length" mm={fresh.lengthMm} min={600} max={60_000} onChange={changeBedLength} />
-              <LengthField {...length} label="Bed width" mm={fresh.widthMm} min={150} max={12_000} onChange={(widthMm) => setFresh({ ...fresh, widthMm })} />
-            </div>
-          )}
-          {chosenBed !== NEW && <p className="text-soft">{formatLength(bed.lengthMm, tongue.units)} × {formatLength(bed.widthMm, tongue.units)}, {bed.soil}, {bed.wind}.</p>}
-        </section>
         <section aria-labelledby="what" className="grid min-w-0 content-start gap-4">
-          <h2 id="what" className="text-xl">What grows there?</h2>
+          <h2 id="what" className="text-xl">What do you want to grow?</h2>
           {waiting.length > 0 && <ChooserField label="Planting" value={isNewPlanting ? NEW : planting.id} choices={[...waiting.map((one) => ({ id: one.id, label: plantingWords(one, plan.crops) })), { id: NEW, label: 'Something new' }]} onChange={setChosenPlanting} />}
           {isNewPlanting && (
             <>
@@ -101,6 +108,21 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
                 <NumberField label="Plants" value={planting.count} min={1} max={2000} onChange={(count) => setDraft({ ...planting, count })} />
               </div>
             </>
+          )}
+        </section>
+        <section aria-labelledby="where" className="min-w-0">
+          <h2 id="where" className="text-xl">Where?</h2>
+          <div role="radiogroup" aria-labelledby="where" className="mt-3">
+            {beds.map(({ bed: one, places, pro, con }, rank) => (
+              <BedOption key={one.id} chosen={chosenBed === one.id} onChoose={() => chooseBed(one.id)} name={one.name} about={`${formatLength(one.lengthMm, tongue.units)} × ${formatLength(one.widthMm, tongue.units)}`} best={rank === 0 && places.inset >= planting.count} pro={pro} con={con} />
+            ))}
+            <BedOption chosen={chosenBed === NEW} onChoose={() => chooseBed(NEW)} name="A new bed" about="" best={false} pro={[]} con={[]} />
+          </div>
+          {chosenBed === NEW && (
+            <div className="mt-2 grid grid-cols-2 gap-4">
+              <LengthField {...length} label="Bed length" mm={fresh.lengthMm} min={600} max={60_000} onChange={changeBedLength} />
+              <LengthField {...length} label="Bed width" mm={fresh.widthMm} min={150} max={12_000} onChange={(widthMm) => setFresh({ ...fresh, widthMm })} />
+            </div>
           )}
         </section>
       </div>
@@ -113,6 +135,22 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
         {choices.map((choice, rank) => <Offer key={choice.structure.kind} choice={choice} rank={rank} onTake={() => take(choice.structure)} />)}
       </div>
     </main>
+  );
+}
+
+function BedOption({ chosen, onChoose, name, about, best, pro, con }: { chosen: boolean; onChoose: () => void; name: string; about: string; best: boolean; pro: readonly Fact[]; con: readonly Fact[] }) {
+  const { tongue } = useGarden();
+  return (
+    <label className={`flex min-h-11 cursor-pointer gap-3 border-t border-rule py-2 ${chosen ? 'bg-chalk-wash' : 'hover:bg-well'} px-2`}>
+      <input type="radio" name="bed" className="mt-1 size-5 shrink-0 accent-(--chalk)" checked={chosen} onChange={onChoose} />
+      <span className="min-w-0 grow">
+        <span className="font-semibold">{name}</span> <span className="text-soft">{about}</span>{best && <span className="ml-2 text-[0.85rem] font-semibold text-leaf">best place</span>}
+        <span className="block text-[0.9rem] leading-snug text-soft">
+          {con.map((told) => <span key={told.code} className="mr-1.5 text-ochre">{say(told, CHOOSING_PHRASES, tongue)}</span>)}
+          {pro.map((told) => <span key={told.code} className="mr-1.5">{say(told, CHOOSING_PHRASES, tongue)}</span>)}
+        </span>
+      </span>
+    </label>
   );
 }
 

@@ -2,9 +2,10 @@
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
-import { Keyboard, Redo2, Undo2 } from 'lucide-react';
+import { Keyboard, Redo2, Ruler, Undo2 } from 'lucide-react';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Switcher } from '../../ui/field';
+import { LaserPanel } from '../laser/laser-panel';
 import { changeGarden } from './edits';
 import { useGarden } from './garden-context';
 import { SaveBanner, SaveNote } from './save-note';
@@ -25,6 +26,7 @@ export function Header() {
   const { id, plan, store, canUndo, canRedo } = useGarden();
   const path = usePathname();
   const [keys, setKeys] = useState(false);
+  const [laser, setLaser] = useState(false);
   const places = [
     { href: `/g/${id}`, label: 'Garden', here: path === `/g/${id}` || path.startsWith(`/g/${id}/s/`) || path === `/g/${id}/new` },
     { href: `/g/${id}/plot`, label: 'Plot', here: path === `/g/${id}/plot` },
@@ -48,11 +50,13 @@ export function Header() {
             <button type="button" className={tool} disabled={!canUndo} onClick={() => store.undo()} aria-label="Undo" title="Undo (Ctrl Z)"><Undo2 size={19} aria-hidden /></button>
             <button type="button" className={tool} disabled={!canRedo} onClick={() => store.redo()} aria-label="Redo" title="Redo (Ctrl Shift Z)"><Redo2 size={19} aria-hidden /></button>
             <Switcher label="Units" value={plan.garden.units} choices={[{ id: 'imperial', label: 'ft in' }, { id: 'metric', label: 'mm' }]} onChange={(units) => store.edit(changeGarden({ units: units as 'imperial' | 'metric' }))} />
+            <button type="button" className={tool} aria-pressed={laser} onClick={() => setLaser(!laser)} aria-label="Laser tape (simulated)" title="Laser tape (simulated)"><Ruler size={19} aria-hidden /></button>
             <button type="button" className={`${tool} hidden sm:grid`} onClick={() => setKeys(true)} aria-label="Keyboard shortcuts" title="Keys (?)"><Keyboard size={19} aria-hidden /></button>
           </div>
         </div>
       </header>
       <SaveBanner />
+      {laser && <LaserPanel onClose={() => setLaser(false)} />}
       <Shortcuts open={keys} setOpen={setKeys} />
     </>
   );

@@ -1,0 +1,105 @@
+import { expect, test, type Page } from '@playwright/test';
+import { ownGarden, saved, savedPlan } from './garden';
+
+const bedAt = async (page: Page, name: RegExp) => {
+  const box = await page.getByRole('button', { name }).boundingBox();
+  if (!box) throw new Error('the bed is not on the plot');
+  return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+};
+
+test('the plot is worked by mouse: a bed is dragged, its support with it, and the sun on its neighbour changes while it moves', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/plot`);
+  await page.getByRole('radio', { name: 'Hours of sun' }).click();
+  const yard = page.getByRole('listitem').filter({ hasText: 'Yard bed' });
+  await expect(yard).toContainText('Tomato wall takes 0.6 h');
+  const from = await bedAt(page, /^Long bed,/);
+  await page.mouse.move(from.x, from.y);
+  await page.mouse.down();
+  await page.mouse.move(from.x - 30, from.y, { steps: 4 });
+  await page.mouse.move(from.x - 58, from.y, { steps: 6 });
+  await expect(yard).not.toContainText('Tomato wall takes 0.6 h');
+  await page.mouse.up();
+  await expect(page.getByRole('textbox', { name: 'From the left' })).not.toHaveValue('18′ 2¼″');
+  await saved(page);
+  const moved = (await savedPlan(request, id)).beds.find((bed) => bed.id === 'long-bed');
+  expect(moved?.xMm).toBeLessThan(5000);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('textbox', { name: 'From the left' })).toHaveValue('18′ 2¼″');
+});
+
+test('the plot is worked by keyboard and by typed offsets; shadows follow the hour; a clash with a cable is told', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/plot`);
+  await page.getByRole('button', { name: /^Slipway row,/ }).focus();
+  const left = page.getByRole('textbox', { name: 'From the left' });
+  await left.fill('37 ft');
+  await page.getByRole('button', { name: /^Slipway row,/ }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(left).toHaveValue('37′ 1″');
+  await page.keyboard.press('r');
+  await expect(page.getByRole('textbox', { name: 'Turned, degrees' })).toHaveValue('180');
+  await page.keyboard.press('Control+z');
+  await page.getByRole('radio', { name: 'Shadows' }).click();
+  const time = page.getByRole('slider', { name: 'Time of day' });
+  await time.focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(time).toHaveAttribute('aria-valuetext', '16:10');
+  await page.goto(`/g/${id}/s/bean-wall`);
+  await expect(page.getByText(/A post stands .* from Cable to the boathouse/)).toBeVisible();
+});
+
+test('a reading of the simulated laser tape fills the field that was chosen', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/s/tomato-wall`);
+  await page.getByRole('textbox', { name: 'Row length' }).focus();
+  await page.getByRole('button', { name: 'Laser tape (simulated)' }).click();
+  const tape = page.getByRole('region', { name: 'Simulated laser tape' });
+  await expect(tape).toContainText('Sends to Row length');
+  await expect(tape).toContainText('No real device is used');
+  await tape.getByRole('slider').fill('5000');
+  await page.waitForTimeout(1600);
+  await tape.getByRole('button', { name: 'Hold' }).click();
+  await tape.getByRole('button', { name: 'Send' }).click();
+  await expect(page.getByRole('textbox', { name: 'Row length' })).toHaveValue(/16′ 4 (13|7)\/(16|8)″|16′ 4⅞″|16′ 4¾″/);
+});
+
+test('"where should the cucumbers go, on what?" gets beds and supports ranked with reasons, a chart, and a support of the gardener’s own crop', async ({ page, request }) => {
+  const id = await ownGarden(request, (plan) => ({ ...plan, plantings: [], structures: [] }));
+  await page.goto(`/g/${id}/new`);
+  await page.getByRole('combobox', { name: 'Crop' }).click();
+  await page.getByRole('option', { name: 'Cucumber, climbing' }).click();
+  const best = page.getByRole('radiogroup', { name: 'Where?' }).locator('label').first();
+  await expect(best).toContainText('best place');
+  await expect(best).toContainText(/h of sun a day; it wants 6/);
+  await best.click();
+  await expect(page.getByRole('article').first()).toContainText('First choice');
+  await expect(page.getByRole('article').first()).toContainText('For it');
+  await page.getByRole('button', { name: 'Compare over ten seasons' }).click();
+  await expect(page.getByRole('table', { name: 'Spent after each season' }).getByRole('row')).toHaveCount(11);
+  await page.getByRole('article').first().getByRole('button').click();
+  await page.waitForURL(/\/s\/support-/);
+  await page.getByRole('button', { name: /^Change .* cucumber/ }).click();
+  await page.getByRole('button', { name: 'Add a crop like it' }).click();
+  const own = page.getByRole('dialog', { name: 'A crop of your own' });
+  await own.getByLabel('Name').fill('Lemon cucumber');
+  await own.getByLabel('Held up to').fill("8'");
+  await expect(own.getByRole('alert').filter({ hasText: 'higher than the plant grows' })).toBeVisible();
+  await own.getByLabel('Held up to').fill("5'");
+  await own.getByRole('button', { name: 'Use these figures' }).click();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect(page.getByText(/lemon cucumber/)).toBeVisible();
+  await saved(page);
+  expect((await savedPlan(request, id)).crops.map((crop) => crop.name)).toEqual(['Lemon cucumber']);
+});
+
+test('the garden stands in three dimensions where there is WebGL, and says so where there is none', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/plot`);
+  await page.getByRole('radio', { name: 'Walk round' }).click();
+  await expect(page.getByRole('img', { name: /three dimensions/ }).or(page.getByText('This browser has no WebGL'))).toBeVisible({ timeout: 30_000 });
+  await page.addInitScript(() => { HTMLCanvasElement.prototype.getContext = () => null; });
+  await page.reload();
+  await page.getByRole('radio', { name: 'Walk round' }).click();
+  await expect(page.getByText('This browser has no WebGL')).toBeVisible({ timeout: 30_000 });
+});
