@@ -10,6 +10,7 @@ import { overtakesIn, spending } from './over-seasons';
 import { CHOOSING_PHRASES } from './phrases';
 import { cropIn } from '../crops/book';
 import { rankKinds } from './rank';
+import { shareOut } from './share-out';
 import { rankBeds } from './where';
 
 function ranked(crop: string, training: string, count = 8, bed = 'long-bed') {
@@ -43,6 +44,26 @@ describe('which support a crop deserves', () => {
     for (const told of rest.flatMap((choice) => [...choice.pro, ...choice.con])) expect(say(told, CHOOSING_PHRASES, { units: 'imperial', locale: 'en' })).not.toMatch(/undefined|NaN/);
     // A full bed has no room left.
     expect(rankBeds(DEMO_PLAN, tomato, tomato.trainings[0] ?? { id: '', name: '', spacingMm: 500, pruned: true }, 14).find((choice) => choice.bed.id === 'long-bed')?.places.inset).toBe(0);
+  });
+
+  it('shares out wishes: every plant has a place or is said to have none, and no bed is filled past its length', () => {
+    const anyWish = fc.record({ crop: fc.constantFrom(...CROPS), count: fc.integer({ min: 1, max: 60 }) });
+    fc.assert(fc.property(fc.array(anyWish, { minLength: 1, maxLength: 6 }), (list) => {
+      const empty: Plan = { ...DEMO_PLAN, plantings: [], structures: [] };
+      const granted = shareOut(empty, list.map(({ crop, count }, i) => ({ id: `w${i}`, crop: crop.id, training: crop.trainings[0]?.id ?? '', count })));
+      const used = new Map<string, number>();
+      for (const { wish, parts, left } of granted) {
+        expect(parts.reduce((sum, part) => sum + part.count, left)).toBe(wish.count);
+        const crop = cropIn([], wish.crop);
+        const spacing = crop.trainings[0]?.spacingMm ?? 0;
+        for (const part of parts) {
+          const bed = DEMO_PLAN.beds.find((one) => one.id === part.bed);
+          const rows = crop.habit === 'none' ? Math.max(1, Math.floor((bed?.widthMm ?? 0) / spacing)) : 1;
+          used.set(part.bed, (used.get(part.bed) ?? 0) + (part.count * spacing) / rows);
+        }
+      }
+      for (const bed of DEMO_PLAN.beds) expect(used.get(bed.id) ?? 0).toBeLessThanOrEqual(bed.lengthMm + 1);
+    }), { numRuns: 25 });
   });
 
   it('counts seasons: what is bought again, and when the dearer start has become the cheaper', () => {

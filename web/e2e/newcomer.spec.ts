@@ -20,7 +20,8 @@ test('someone with a 24-foot bed who wants pruned tomatoes gets a drawing, a lis
   await page.getByRole('combobox', { name: 'Trained' }).click();
   await page.getByRole('option', { name: /pruned to one or two leaders/ }).click();
   const wall = page.getByRole('article').filter({ hasText: 'Panel wall' });
-  await expect(wall).toContainText('It will stand and suit the crop.');
+  await expect(wall).toContainText('First choice');
+  await expect(wall).toContainText('The least a season');
   await wall.getByRole('button').click();
 
   await expect(page).toHaveURL(/\/s\/support-/);

@@ -12,13 +12,14 @@ test('the plot is worked by mouse: a bed is dragged, its support with it, and th
   await page.goto(`/g/${id}/plot`);
   await page.getByRole('radio', { name: 'Hours of sun' }).click();
   const yard = page.getByRole('listitem').filter({ hasText: 'Yard bed' });
-  await expect(yard).toContainText('Tomato wall takes 0.6 h');
+  await expect(yard).toContainText(/Tomato wall takes \d\.\d h/);
+  const before = await yard.textContent();
   const from = await bedAt(page, /^Long bed,/);
   await page.mouse.move(from.x, from.y);
   await page.mouse.down();
   await page.mouse.move(from.x - 30, from.y, { steps: 4 });
   await page.mouse.move(from.x - 58, from.y, { steps: 6 });
-  await expect(yard).not.toContainText('Tomato wall takes 0.6 h');
+  await expect(yard).not.toHaveText(before ?? '');
   await page.mouse.up();
   await expect(page.getByRole('textbox', { name: 'From the left' })).not.toHaveValue('18′ 2¼″');
   await saved(page);
@@ -45,8 +46,9 @@ test('the plot is worked by keyboard and by typed offsets; shadows follow the ho
   await time.focus();
   await page.keyboard.press('ArrowRight');
   await expect(time).toHaveAttribute('aria-valuetext', '16:10');
+  await saved(page);
   await page.goto(`/g/${id}/s/bean-wall`);
-  await expect(page.getByText(/A post stands .* from Cable to the boathouse/)).toBeVisible();
+  await expect(page.getByText(/A post stands .* from (Cable to the boathouse|Yard pump)/)).toBeVisible();
 });
 
 test('a reading of the simulated laser tape fills the field that was chosen', async ({ page, request }) => {

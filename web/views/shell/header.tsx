@@ -28,7 +28,7 @@ export function Header() {
   const [keys, setKeys] = useState(false);
   const [laser, setLaser] = useState(false);
   const places = [
-    { href: `/g/${id}`, label: 'Garden', here: path === `/g/${id}` || path.startsWith(`/g/${id}/s/`) || path === `/g/${id}/new` },
+    { href: `/g/${id}`, label: 'Garden', here: path === `/g/${id}` || path.startsWith(`/g/${id}/s/`) || path === `/g/${id}/new` || path === `/g/${id}/grow` },
     { href: `/g/${id}/plot`, label: 'Plot', here: path === `/g/${id}/plot` },
     { href: `/g/${id}/list`, label: 'List', here: path === `/g/${id}/list` },
     { href: `/g/${id}/prices`, label: 'Prices', here: path === `/g/${id}/prices` },

@@ -1,0 +1,64 @@
+import { cropIn } from '../crops/book';
+import { trainingOf } from '../crops/table';
+import type { Plan, Planting } from '../plan/plan';
+import { standingOf } from '../site/sun/study';
+import type { Fact } from '../wording/say';
+import { rankBeds } from './where';
+
+/** So many plants of a crop that somebody wants to grow. */
+export interface Wish {
+  id: string;
+  crop: string;
+  training: string;
+  count: number;
+}
+
+export interface Granted {
+  wish: Wish;
+  /** Where they go, bed by bed. */
+  parts: readonly { bed: string; count: number; pro: readonly Fact[]; con: readonly Fact[] }[];
+  /** How many there is no room for. */
+  left: number;
+}
+
+const HEFT = { light: 0, medium: 1, heavy: 2 };
+/** A bed this much worse than the best is not used to squeeze a few more in. */
+const TOO_BAD = 60;
+
+/**
+ * Finds room for a list of wishes in the beds as they are: the heavy and tall first, because they
+ * have the fewest places they can go, each in its best bed with what is left in the next. Says what
+ * does not fit. Deterministic; a good sharing-out, not proved the best.
+ */
+export function shareOut(plan: Plan, wishes: readonly Wish[]): Granted[] {
+  const standing = standingOf(plan);
+  const order = [...wishes].sort((a, b) => {
+    const [x, y] = [cropIn(plan.crops, a.crop), cropIn(plan.crops, b.crop)];
+    return HEFT[y.load] - HEFT[x.load] || y.supportToMm - x.supportToMm || (a.id < b.id ? -1 : 1);
+  });
+  let filled = plan;
+  const granted = new Map<string, Granted>();
+  for (const wish of order) {
+    const crop = cropIn(plan.crops, wish.crop);
+    const training = trainingOf(crop, wish.training);
+    const parts: Granted['parts'][number][] = [];
+    let left = wish.count;
+    const best = rankBeds(filled, crop, training, left, standing);
+    const limit = (best[0]?.burden ?? 0) + TOO_BAD;
+    for (const choice of best) {
+      const count = Math.min(left, choice.places.inset);
+      if (count <= 0 || choice.burden > limit || choice.con.some((told) => told.code === 'bed.shade')) continue;
+      parts.push({ bed: choice.bed.id, count, pro: choice.pro, con: choice.con.filter((told) => told.code !== 'bed.some-room') });
+      filled = { ...filled, plantings: [...filled.plantings, plantingOf(wish, choice.bed.id, count, parts.length)] };
+      left -= count;
+      if (left === 0) break;
+    }
+    granted.set(wish.id, { wish, parts, left });
+  }
+  return wishes.map((wish) => granted.get(wish.id) as Granted);
+}
+
+const plantingOf = (wish: Wish, bed: string, count: number, part: number): Planting => ({ id: `${wish.id}-${part}`, bed, crop: wish.crop, training: wish.training, count });
+
+/** The plantings that carry a sharing-out into the plan. */
+export const plantingsFor = (granted: readonly Granted[]): Planting[] => granted.flatMap(({ wish, parts }) => parts.map((part, i) => plantingOf(wish, part.bed, part.count, i + 1)));
