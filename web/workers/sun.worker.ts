@@ -1,11 +1,13 @@
 import { gridOver } from '@lignum/core/site/sun/shade';
+import { findPlaces } from '@lignum/core/site/sun/positions';
 import { bedSun, standingOf, studySun, sunMap } from '@lignum/core/site/sun/study';
-import type { SunQuestion, SunReply } from './sun-messages';
+import type { PlacesQuestion, SunQuestion, SunReply } from './sun-messages';
 
 const say = (reply: SunReply): void => postMessage(reply);
 
 /** Answers the newest question; the page drops answers to older ones. */
-onmessage = ({ data }: MessageEvent<SunQuestion>) => {
+onmessage = ({ data }: MessageEvent<SunQuestion | PlacesQuestion>) => {
+  if ('places' in data) return say({ ask: data.ask, part: 'places', positions: findPlaces(data.plan, data.places.structure, data.places.month) });
   const { ask, plan, month, cellMm } = data;
   if (month === 'season') {
     const study = studySun(plan, cellMm, (share) => say({ ask, part: 'progress', share }));

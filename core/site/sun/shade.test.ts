@@ -5,6 +5,7 @@ import { cropIn } from '../../crops/book';
 import { bearingOf, cornersOf, runsOf } from '../plot';
 import { dayOfYear, grownShare, growingMonths, samplesOfDay } from './season';
 import { gridOver, shadowOf, shadowPerHeight, sunHours } from './shade';
+import { findPlaces, isFree } from './positions';
 import { bedSun, compareDirections, standingOf, studySun } from './study';
 
 describe('shadows', () => {
@@ -70,5 +71,11 @@ describe('the study of the demo garden', () => {
     const compared = compareDirections(DEMO_PLAN, 'tomato-wall', 7);
     expect(compared?.asItLies.turnDeg).toBe(90);
     expect(compared?.turned.turnDeg).toBe(0);
+    // A bed put in the shade north of the house is sent back into the sun, to a place that is free.
+    const dark: typeof DEMO_PLAN = { ...DEMO_PLAN, features: [...DEMO_PLAN.features, { id: 'barn', kind: 'house', name: 'Barn', xMm: 2600, yMm: 5400, turnDeg: 0, lengthMm: 3000, widthMm: 400, heightMm: 9000, keepClearMm: 0 }] };
+    const places = findPlaces(dark, 'string-frame', 7, 2000);
+    const best = places?.better[0];
+    expect(best && best.ownHours - best.takes).toBeGreaterThan((places?.now.ownHours ?? 0) - (places?.now.takes ?? 0));
+    for (const place of places?.better ?? []) expect(isFree(dark, bed, place)).toBe(true);
   });
 });

@@ -1,12 +1,12 @@
 'use client';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { compareDirections } from '@lignum/core/site/sun/study';
+import type { Plan } from '@lignum/core/plan/plan';
 import { runsOf } from '@lignum/core/site/plot';
-import { Button } from '../../ui/button';
 import { Rod } from '../../ui/rod';
 import { changeBed } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import type { SunAnswer } from './use-sun';
+import { usePlaces, type SunAnswer } from './use-sun';
 
 /** Less than this is not worth a word: a tenth of an hour. */
 const WORTH_SAYING_H = 0.1;
@@ -34,9 +34,9 @@ export function BedHours({ answer, month }: { answer: SunAnswer | null; month: n
             <p className="flex justify-between gap-3"><span className="font-medium">{bed.name}</span><span className="font-semibold">{hours.toFixed(1)} h</span></p>
             <Rod label={`${hours.toFixed(1)} of ${longest} hours`} blocks={[{ from: 0, to: Math.min(1, hours / longest), tone: 'leaf' }]} marks={[{ at: 6 / longest }]} />
             {taken.map(([id, lost]) => (
-              <p key={id} className="text-[0.9rem] text-soft">{named(id)} takes {lost.toFixed(1)} h. <button type="button" className="text-chalk underline" aria-expanded={asked === id} onClick={() => setAsked(asked === id ? null : id)}>Turned?</button></p>
+              <p key={id} className="text-[0.9rem] text-soft">{named(id)} takes {lost.toFixed(1)} h. <button type="button" className="text-chalk underline" aria-expanded={asked === `${bed.id} ${id}`} onClick={() => setAsked(asked === `${bed.id} ${id}` ? null : `${bed.id} ${id}`)}>Better elsewhere?</button></p>
             ))}
-            {taken.some(([id]) => id === asked) && asked && <Turned structureId={asked} month={month} />}
+            {taken.map(([id]) => asked === `${bed.id} ${id}` && <Places key={id} structureId={id} month={month} />)}
           </li>
         ))}
       </ul>
@@ -45,20 +45,31 @@ export function BedHours({ answer, month }: { answer: SunAnswer | null; month: n
   );
 }
 
-function Turned({ structureId, month }: { structureId: string; month: number }) {
+function Places({ structureId, month }: { structureId: string; month: number }) {
   const { plan, store } = useGarden();
-  const compared = compareDirections(plan, structureId, month);
+  const positions = usePlaces(plan, structureId, month);
   const structure = plan.structures.find((one) => one.id === structureId);
   const bed = plan.beds.find((one) => one.id === structure?.bed);
+  const compared = useMemo(() => compareDirections(plan, structureId, month), [plan, structureId, month]);
   if (!compared || !bed) return null;
-  const better = compared.turned.takes < compared.asItLies.takes - WORTH_SAYING_H;
   const name = (id: string | undefined) => plan.beds.find((one) => one.id === id)?.name ?? '';
-  const line = (turnDeg: number, lying: typeof compared.turned) => `${runsOf({ ...bed, turnDeg }, plan.site.northDeg)}: takes ${lying.takes.toFixed(1)} h in all${lying.worst ? `, ${lying.worst.hours.toFixed(1)} h of it from ${name(lying.worst.bed)}` : ''}; its own bed has ${lying.ownHours.toFixed(1)} h`;
+  const line = (lying: { ownHours: number; takes: number; worst: { bed: string; hours: number } | null }) => `${lying.ownHours.toFixed(1)} h on its own bed, takes ${lying.takes.toFixed(1)} h in all${lying.worst ? ` (${lying.worst.hours.toFixed(1)} h from ${name(lying.worst.bed)})` : ''}`;
   return (
     <div className="mt-1 border-l-4 border-chalk pl-3 text-[0.9rem]">
-      <p>As it lies, {line(bed.turnDeg, compared.asItLies)}.</p>
-      <p>Turned, {line(compared.turned.turnDeg, compared.turned)}.</p>
-      {better ? <Button look="quiet" className="-ml-4" onClick={() => store.edit(changeBed(bed.id, { turnDeg: compared.turned.turnDeg }))}>Turn {bed.name}</Button> : <p>It is better as it lies.</p>}
+      <p><strong>As it lies</strong>, {runsOf(bed, plan.site.northDeg)}: {line(compared.asItLies)}.</p>
+      <p><strong>Turned</strong>, {runsOf({ ...bed, turnDeg: compared.turned.turnDeg }, plan.site.northDeg)}: {line(compared.turned)}. <button type="button" className="min-h-6 text-chalk underline" onClick={() => store.edit(changeBed(bed.id, { turnDeg: compared.turned.turnDeg }))}>Turn it</button></p>
+      {positions === undefined && <p className="text-soft">Looking over the plot for better places…</p>}
+      {positions?.better.length === 0 && <p>No free place on the plot is better by half an hour.</p>}
+      {positions?.better.map((one) => (
+        <p key={`${one.xMm} ${one.yMm} ${one.turnDeg}`}><strong>{where(one, plan)}</strong>, {one.runs}: {line(one)}. <button type="button" className="min-h-6 text-chalk underline" onClick={() => store.edit(changeBed(bed.id, { xMm: one.xMm, yMm: one.yMm, turnDeg: one.turnDeg }))}>Move it there</button></p>
+      ))}
     </div>
   );
+}
+
+/** A part of the plot in words: "upper left", "middle". */
+function where({ xMm, yMm }: { xMm: number; yMm: number }, plan: Plan): string {
+  const across = xMm < plan.site.widthMm / 3 ? 'left' : xMm > (plan.site.widthMm * 2) / 3 ? 'right' : 'middle';
+  const up = yMm < plan.site.depthMm / 3 ? 'lower' : yMm > (plan.site.depthMm * 2) / 3 ? 'upper' : '';
+  return `${up} ${across}`.trim().replace(/^./, (letter) => letter.toUpperCase());
 }

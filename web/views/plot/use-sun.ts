@@ -1,7 +1,8 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
+import type { Positions } from '@lignum/core/site/sun/positions';
 import type { Plan } from '@lignum/core/plan/plan';
-import type { SunQuestion, SunReply } from '../../workers/sun-messages';
+import type { PlacesQuestion, SunQuestion, SunReply } from '../../workers/sun-messages';
 
 export type SunAnswer = Extract<SunReply, { part: 'answer' }>;
 
@@ -19,6 +20,7 @@ export function useSun(plan: Plan, month: number | 'season' | null, cellMm: numb
     worker.current = made;
     made.onmessage = ({ data }: MessageEvent<SunReply>) => {
       if (data.part === 'progress') return setShare(data.share);
+      if (data.part === 'places') return;
       busy.current = false;
       setShare(null);
       setAnswer(data);
@@ -37,4 +39,16 @@ export function useSun(plan: Plan, month: number | 'season' | null, cellMm: numb
   }, [plan, month, cellMm]);
 
   return { answer: month === null ? null : answer, share };
+}
+
+/** Better places for a support, looked for away from the page; undefined while it looks. */
+export function usePlaces(plan: Plan, structure: string, month: number): Positions | null | undefined {
+  const [found, setFound] = useState<{ for: Plan; positions: Positions | null } | null>(null);
+  useEffect(() => {
+    const worker = new Worker(new URL('../../workers/sun.worker.ts', import.meta.url));
+    worker.onmessage = ({ data }: MessageEvent<SunReply>) => { if (data.part === 'places') setFound({ for: plan, positions: data.positions }); };
+    worker.postMessage({ ask: 0, plan, places: { structure, month } } satisfies PlacesQuestion);
+    return () => worker.terminate();
+  }, [plan, structure, month]);
+  return found?.for === plan ? found.positions : undefined;
 }
