@@ -89,7 +89,7 @@ test('every view passes the accessibility rules, light and dark, at a desk and o
   for (const [width, height, scheme] of [[1280, 800, 'light'], [390, 844, 'dark']] as const) {
     await page.setViewportSize({ width, height });
     await page.emulateMedia({ colorScheme: scheme });
-    for (const path of ['/', `/g/${id}`, `/g/${id}/new?bed=yard-bed`, `/g/${id}/s/bean-wall`, `/g/${id}/s/string-frame`, `/g/${id}/plot`, `/g/${id}/list`, `/g/${id}/prices`]) {
+    for (const path of ['/', `/g/${id}`, `/g/${id}/new?bed=yard-bed`, `/g/${id}/grow`, `/g/${id}/s/bean-wall`, `/g/${id}/s/string-frame`, `/g/${id}/plot`, `/g/${id}/list`, `/g/${id}/prices`]) {
       await page.goto(path);
       await page.evaluate(axe.source);
       const { violations } = await page.evaluate(() => (window as unknown as { axe: typeof axe }).axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }));

@@ -51,6 +51,28 @@ test('the plot is worked by keyboard and by typed offsets; shadows follow the ho
   await expect(page.getByText(/A post stands .* from (Cable to the boathouse|Yard pump)/)).toBeVisible();
 });
 
+test('better places for a support are found and taken; wishes are shared out and planted', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/plot`);
+  await page.getByRole('radio', { name: 'Hours of sun' }).click();
+  await page.getByRole('listitem').filter({ hasText: 'Yard bed' }).getByRole('button', { name: 'Better elsewhere?' }).first().click();
+  await expect(page.getByText(/^As it lies, north–south/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Move it there' }).first().or(page.getByText('No free place on the plot'))).toBeVisible();
+  await page.getByRole('button', { name: 'Turn it' }).click();
+  await saved(page);
+  expect((await savedPlan(request, id)).beds.find((bed) => bed.id === 'long-bed')?.turnDeg).toBe(0);
+
+  const empty = await ownGarden(request, (plan) => ({ ...plan, plantings: [], structures: [] }));
+  await page.goto(`/g/${empty}/grow`);
+  await page.getByRole('button', { name: 'Add the first crop' }).click();
+  await page.getByLabel('Number of Tomato, indeterminate').fill('200');
+  await expect(page.getByText(/\d+ do not fit\./)).toBeVisible();
+  await page.getByLabel('Number of Tomato, indeterminate').fill('14');
+  await page.getByRole('button', { name: 'Plant 14 plants as said' }).click();
+  await saved(page);
+  expect((await savedPlan(request, empty)).plantings.reduce((sum, planting) => sum + planting.count, 0)).toBe(14);
+});
+
 test('a reading of the simulated laser tape fills the field that was chosen', async ({ page, request }) => {
   const id = await ownGarden(request);
   await page.goto(`/g/${id}/s/tomato-wall`);

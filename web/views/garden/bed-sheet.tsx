@@ -3,12 +3,14 @@ import { useEffect, useId, useState } from 'react';
 import { SOILS, STANDING, WINDS, type Bed } from '@lignum/core/site/bed';
 import { formatArea } from '@lignum/core/quantity/measure';
 import { TAPE_STEP } from '@lignum/core/structures/tidy';
+import { cropBook } from '@lignum/core/crops/book';
 import { runsOf } from '@lignum/core/site/plot';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
 import { ChooserField, Field, inputLook, LengthField } from '../../ui/field';
 import { useGarden } from '../shell/garden-context';
 
+const NOTHING = 'nothing';
 const asChoices = (ids: readonly string[]) => ids.map((id) => ({ id, label: id }));
 
 /** A bed as walked with the tape. */
@@ -19,6 +21,7 @@ export function BedSheet({ open, onClose, start, isNew, onDone, onRemove }: { op
   const [bed, setBed] = useState(start);
   const [missing, setMissing] = useState(false);
   useEffect(() => { if (open) setBed(start); }, [open, start]);
+  const families = [...new Set([...cropBook(plan.crops).map((crop) => crop.family), ...bed.grewBefore.filter((family) => family !== '')])].sort();
   const change = (part: Partial<Bed>) => setBed({ ...bed, ...part });
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
   const riseMost = Math.min(10_000, bed.lengthMm / 2);
@@ -38,6 +41,14 @@ export function BedSheet({ open, onClose, start, isNew, onDone, onRemove }: { op
           <ChooserField label="Soil" value={bed.soil} choices={asChoices(SOILS)} onChange={(soil) => change({ soil: soil as Bed['soil'] })} />
           <ChooserField label="Wind" value={bed.wind} choices={asChoices(WINDS)} onChange={(wind) => change({ wind: wind as Bed['wind'] })} />
         </div>
+        <fieldset>
+          <legend className="mb-1 text-[0.9rem] font-medium">Which plant family stood here before</legend>
+          <div className="grid grid-cols-1 gap-3 sm:grid-cols-3">
+            {['last year', 'two years ago', 'three years ago'].map((when, i) => (
+              <ChooserField key={when} label={when} value={bed.grewBefore[i] || NOTHING} choices={[{ id: NOTHING, label: 'nothing, or mixed' }, ...families.map((family) => ({ id: family, label: family }))]} onChange={(family) => change({ grewBefore: [0, 1, 2].map((n) => (n === i ? (family === NOTHING ? '' : family) : (bed.grewBefore[n] ?? ''))) })} />
+            ))}
+          </div>
+        </fieldset>
         <Field label="Note" htmlFor={note}><input id={note} value={bed.note} maxLength={400} onChange={(event) => change({ note: event.target.value })} className={inputLook} /></Field>
         <div className="flex flex-wrap justify-end gap-2">
           {onRemove && <Button look="danger" className="mr-auto" onClick={onRemove}>Take the bed away</Button>}

@@ -14,6 +14,8 @@ import { HABIT_WORDS } from './crop-words';
 import { putCrop } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 
+const weeks = (count: number): string => (count === 0 ? 'from' : `${Math.abs(count)} ${Math.abs(count) === 1 ? 'week' : 'weeks'} ${count < 0 ? 'before' : 'after'}`);
+
 /** What grows, how it is trained, and how many: with what the crop table knows of it. */
 export function PlantingSheet({ open, onClose, start, onDone, onRemove }: { open: boolean; onClose: () => void; start: Planting; onDone: (planting: Planting) => void; onRemove?: () => void }) {
   const { plan, store, tongue } = useGarden();
@@ -29,6 +31,10 @@ export function PlantingSheet({ open, onClose, start, onDone, onRemove }: { open
     ['Grows to', `${length(crop.heightMm)} (${from})`],
     ...(crop.supportToMm > 0 ? [['Held up to', length(crop.supportToMm)], ['Stands by itself to', length(crop.supportFromMm)]] as [string, string][] : []),
     ['In full crop, wet', `${formatMass(crop.wetKg, tongue.units, tongue.locale)} a plant: a ${crop.load} load`],
+    ['Sown or planted', `${weeks(crop.sow.from)} to ${weeks(crop.sow.to)} the last frost; ${crop.hardiness}`],
+    ['Picked', `${crop.daysToCrop.least} to ${crop.daysToCrop.most} days after${crop.seasons > 1 ? `, for about ${crop.seasons} years` : ''}`],
+    ['Sun', crop.sun === 'full' ? 'six hours and more' : 'three hours will do'],
+    ...(crop.underNet === 'no fruit wanted' ? [] : [['Under a net', crop.underNet === 'opens for insects' ? 'open it for insects while it flowers' : 'sets fruit by itself']] as [string, string][]),
     ['Kept from', crop.pests.map((pest) => `${pest.pest} (${pest.barrier})`).join('; ')],
   ];
   return (
