@@ -6,7 +6,15 @@ const address = process.env.LIGNUM_ADDRESS ?? 'http://127.0.0.1:4600';
 const place = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const SHOTS = [
   ['garden', '/g/ferry-house'],
-  ['plan-a-row', '/g/ferry-house/new?bed=yard-bed', { height: 920 }],
+  ['plan-a-row', '/g/ferry-house/new', { height: 1400, before: async (page) => { await choose(page, 'Crop', 'Cucumber, climbing'); } }],
+  ['grow', '/g/ferry-house/grow', { before: async (page) => {
+    await page.getByRole('button', { name: 'Add the first crop' }).click();
+    await page.getByRole('button', { name: 'Another crop' }).click();
+    await page.getByRole('combobox', { name: 'Crop' }).last().click();
+    await page.getByRole('option', { name: 'Radish' }).click();
+  } }],
+  ['plot-sun', '/g/ferry-house/plot', { height: 880, before: async (page) => { await page.getByRole('radio', { name: 'Hours of sun' }).click(); await page.getByText('under 3 h').waitFor(); await page.waitForTimeout(1500); } }],
+  ['plot-round', '/g/ferry-house/plot', { before: async (page) => { await page.getByRole('radio', { name: 'Walk round' }).click(); await page.getByRole('img', { name: /three dimensions/ }).waitFor(); await choose(page, 'Month', 'August'); await page.waitForTimeout(2500); } }],
   ['bench-panel-wall', '/g/ferry-house/s/tomato-wall'],
   ['bench-twine-frame', '/g/ferry-house/s/cucumber-frame'],
   ['bench-slope', '/g/ferry-house/s/bean-wall'],
@@ -16,11 +24,17 @@ const SHOTS = [
   ['prices', '/g/ferry-house/prices'],
 ];
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] });
-for (const [name, path, { width = 1280, height = 800, dark = false } = {}] of SHOTS) {
+async function choose(page, label, option) {
+  await page.getByRole('combobox', { name: label }).first().click();
+  await page.getByRole('option', { name: option }).click();
+}
+
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--use-gl=angle', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--disable-background-networking'] });
+for (const [name, path, { width = 1280, height = 800, dark = false, before } = {}] of SHOTS) {
   const page = await browser.newPage({ viewport: { width, height }, colorScheme: dark ? 'dark' : 'light', locale: 'en-IE' });
   await page.goto(address + path, { waitUntil: 'networkidle' });
   await page.evaluate(() => document.fonts.ready);
+  await before?.(page);
   await page.screenshot({ path: `${place}${name}.png` });
   await page.close();
 }
