@@ -43,7 +43,7 @@ function compute(args) {
   ensureData();
   ensurePackages();
   // The file is named relative to where the command was given.
-  const done = run(process.execPath, ['--import', 'tsx', join(ROOT, 'core/cli/compute.ts'), ...args.map((file) => resolve(file))]);
+  const done = run(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts/compute.ts'), ...args.map((file) => resolve(file))]);
   process.exitCode = done.code;
 }
 

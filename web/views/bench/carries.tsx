@@ -1,13 +1,16 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { Pencil, Plus } from 'lucide-react';
 import type { ComputedStructure } from '@lignum/core/plan/compute';
 import type { Planting } from '@lignum/core/plan/plan';
 import { plantingWords } from '../garden/crop-words';
 import { newPlanting } from '../garden/beginnings';
-import { PlantingSheet } from '../garden/planting-sheet';
 import { addPlanting, carry, changePlanting, removePlanting } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+
+/** Fetched when something is planted or changed. */
+const PlantingSheet = dynamic(() => import('../garden/planting-sheet').then((module) => module.PlantingSheet), { ssr: false });
 
 /** What grows in the bed, and which of it this support carries. */
 export function Carries({ computed }: { computed: ComputedStructure }) {

@@ -38,7 +38,7 @@ export function GardenView() {
       <div className="grid gap-x-10 gap-y-4 md:grid-cols-[1fr_auto]">
         <GardenTitle />
         <div className="flex flex-wrap content-start items-start gap-2">
-          <Button onClick={() => setEditing({ bed: newBed(tongue.units, plan.beds.length + 1), isNew: true })}><Plus size={17} aria-hidden />Add a bed</Button>
+          <Button onClick={() => setEditing({ bed: newBed(plan), isNew: true })}><Plus size={17} aria-hidden />Add a bed</Button>
           <Link href={`/g/${id}/grow`} className={buttonLook('plain')}>What to grow</Link>
           <Link href={`/g/${id}/new`} className={buttonLook('main')}><Plus size={18} aria-hidden />Plan a row</Link>
         </div>

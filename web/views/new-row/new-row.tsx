@@ -21,7 +21,7 @@ import { Button } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
 import { ChooserField, LengthField, NumberField } from '../../ui/field';
 import { HABIT_WORDS, plantingWords } from '../garden/crop-words';
-import { newBed, newPlanting, newStructure } from '../garden/beginnings';
+import { freeSpot, newBed, newPlanting, newStructure } from '../garden/beginnings';
 import { addBed, addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { perLength } from '../shell/stock-words';
@@ -35,7 +35,7 @@ const NEW = 'new';
 export function NewRow({ bedId }: { bedId: string | undefined }) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
-  const [fresh, setFresh] = useState<Bed>(() => newBed(tongue.units, plan.beds.length + 1));
+  const [fresh, setFresh] = useState<Bed>(() => newBed(plan));
   const [chosenBed, setChosenBed] = useState(plan.beds.some((bed) => bed.id === bedId) ? (bedId as string) : NEW);
   const bed = plan.beds.find((one) => one.id === chosenBed) ?? fresh;
   const carried = new Set(plan.structures.flatMap((structure) => structure.plantings));
@@ -54,7 +54,8 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
     setDraft({ ...planting, training, count: Math.max(1, Math.floor(bed.lengthMm / spacing)) });
   };
   const changeBedLength = (lengthMm: number) => {
-    setFresh({ ...fresh, lengthMm });
+    const longer = { ...fresh, lengthMm };
+    setFresh({ ...longer, ...freeSpot(plan, longer) });
     const spacing = crop.trainings.find((one) => one.id === planting.training)?.spacingMm ?? lengthMm;
     setDraft({ ...planting, count: Math.max(1, Math.floor(lengthMm / spacing)) });
   };

@@ -26,7 +26,7 @@ const YEAR = 2026;
 
 /** The plot to scale: what lies where, how the shadows go, and how much sun each bed gets. */
 export function PlotView() {
-  const { plan, store, tongue } = useGarden();
+  const { plan, store } = useGarden();
   const [chosen, setChosen] = useState<string | null>(null);
   const [show, setShow] = useState<Show>('plan');
   const [month, setMonth] = useState<number | 'season'>(6);
@@ -58,7 +58,7 @@ export function PlotView() {
         )}
         <div className="ml-auto flex gap-2">
           <Chooser label="Add to the plot" value="add" choices={[{ id: 'add', label: 'Add…', disabled: true }, { id: 'bed', label: 'a bed' }, ...FEATURE_KINDS.map((kind) => ({ id: kind, label: `a ${kind}` }))]} className="w-36" onChange={(kind) => {
-            if (kind === 'bed') { const bed = { ...newBed(tongue.units, plan.beds.length + 1), xMm: plan.site.widthMm / 2, yMm: plan.site.depthMm / 2 }; store.edit(addBed(bed)); setChosen(bed.id); return; }
+            if (kind === 'bed') { const bed = newBed(plan); store.edit(addBed(bed)); setChosen(bed.id); return; }
             const feature = newFeature(plan, kind as FeatureKind);
             store.edit(addFeature(feature));
             setChosen(feature.id);
@@ -66,7 +66,7 @@ export function PlotView() {
         </div>
       </div>
       <div className="min-w-0 pt-4">
-        {things.length === 0 && <p className="mb-3 text-soft">Nothing lies on the plot yet. <Button look="quiet" onClick={() => store.edit(addBed({ ...newBed(tongue.units, 1), xMm: plan.site.widthMm / 2, yMm: plan.site.depthMm / 2 }))}><Plus size={16} aria-hidden />Put down the first bed</Button></p>}
+        {things.length === 0 && <p className="mb-3 text-soft">Nothing lies on the plot yet. <Button look="quiet" onClick={() => store.edit(addBed(newBed(plan)))}><Plus size={16} aria-hidden />Put down the first bed</Button></p>}
         {show === 'round' ? <Garden3d sun={sun} day={today15} says={`${MONTHS[monthNumber - 1] ?? ''} ${hour(dayStart + minutes * 60_000)}`} /> : <PlotCanvas chosen={chosen} choose={setChosen} answer={answer} shadows={show === 'shadows' ? { sun, day: today15 } : null} />}
         <div className="mt-2 flex min-h-8 flex-wrap items-center justify-center gap-x-5 gap-y-1 text-[0.9rem] text-soft" aria-live="polite">
           {show === 'plan' && <p>Drag to move; a dragged edge catches on its neighbours’. Arrow keys move by a tape mark, R turns.</p>}

@@ -1,15 +1,18 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import { Keyboard, Redo2, Ruler, Undo2 } from 'lucide-react';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Switcher } from '../../ui/field';
-import { LaserPanel } from '../laser/laser-panel';
 import { changeGarden } from './edits';
 import { useGarden } from './garden-context';
 import { SaveBanner, SaveNote } from './save-note';
 import { Shortcuts } from './shortcuts';
+
+/** Fetched when the tape is taken out. */
+const LaserPanel = dynamic(() => import('../laser/laser-panel').then((module) => module.LaserPanel), { ssr: false });
 
 export function Wordmark() {
   return (

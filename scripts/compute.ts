@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { readPlan } from '../formats/read-plan';
-import { resultOf } from '../formats/result';
+import { readPlan } from '@lignum/core/formats/read-plan';
+import { resultOf } from '@lignum/core/formats/result';
 
 /**
  * `./lignum compute plan.json` (or standard input): prints the result as JSON. Exit 1 and one line a
