@@ -31,8 +31,8 @@ test('the door refuses with a reason what it should, and nothing saved is lost b
   expect(bad.status()).toBe(422);
   expect(((await bad.json()) as { faults: unknown[] }).faults).toContainEqual({ path: '/beds/0/lengthMm', message: 'is 1000000000; the most is 60000' });
   expect((await request.put(url, { data: { plan: DEMO_PLAN } })).status()).toBe(422);
-  expect((await request.put(url, { data: '{not json', headers: { 'Content-Type': 'application/json' } })).status()).toBe(400);
-  expect((await request.put(url, { data: 'x', headers: { 'Content-Type': 'text/plain' } })).status()).toBe(415);
+  expect((await request.put(url, { data: Buffer.from('{not json'), headers: { 'Content-Type': 'application/json' } })).status()).toBe(400);
+  expect((await request.put(url, { data: Buffer.from('x'), headers: { 'Content-Type': 'text/plain' } })).status()).toBe(415);
   expect((await request.post('/api/gardens', { data: { note: 'x'.repeat(4_100_000) } })).status()).toBe(413);
   for (const method of ['put', 'delete'] as const) expect((await request[method](url, { data: { base: 1, plan: DEMO_PLAN }, headers: { 'Sec-Fetch-Site': 'cross-site' } })).status()).toBe(403);
   expect((await request.put('/api/gardens/nowhere', { data: { base: 1, plan: DEMO_PLAN } })).status()).toBe(404);

@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useId, useState } from 'react';
 import { SOILS, STANDING, WINDS, type Bed } from '@lignum/core/site/bed';
+import { formatLength } from '@lignum/core/quantity/length';
 import { formatArea } from '@lignum/core/quantity/measure';
 import { TAPE_STEP } from '@lignum/core/structures/tidy';
 import { cropBook } from '@lignum/core/crops/book';
@@ -35,7 +36,7 @@ export function BedSheet({ open, onClose, start, isNew, onDone, onRemove }: { op
           <LengthField {...length} label="Length" mm={bed.lengthMm} min={300} max={60_000} onChange={(lengthMm) => change({ lengthMm })} />
           <LengthField {...length} label="Width" mm={bed.widthMm} min={150} max={12_000} onChange={(widthMm) => change({ widthMm })} help={formatArea(bed.lengthMm * bed.widthMm, tongue.units, tongue.locale)} />
           <LengthField {...length} label="Height of its sides" mm={bed.heightMm} min={0} max={1500} onChange={(heightMm) => change({ heightMm })} help="0 for open ground" />
-          <SlopeField bed={bed} most={riseMost} onChange={(riseMm) => change({ riseMm })} />
+          <SlopeFields bed={bed} most={riseMost} onChange={(riseMm) => change({ riseMm })} />
           <ChooserField label="You can stand on" value={bed.standFrom} choices={asChoices(STANDING)} onChange={(standFrom) => change({ standFrom: standFrom as Bed['standFrom'] })} />
           <ChooserField label="It runs" value={runsOf(bed, plan.site.northDeg)} choices={asChoices(['north–south', 'east–west'])} onChange={(runs) => { if (runs !== runsOf(bed, plan.site.northDeg)) change({ turnDeg: (bed.turnDeg + 90) % 180 }); }} />
           <ChooserField label="Soil" value={bed.soil} choices={asChoices(SOILS)} onChange={(soil) => change({ soil: soil as Bed['soil'] })} />
@@ -60,14 +61,18 @@ export function BedSheet({ open, onClose, start, isNew, onDone, onRemove }: { op
   );
 }
 
-/** Rise or fall from two readings: how much, and which way. */
-function SlopeField({ bed, most, onChange }: { bed: Bed; most: number; onChange: (riseMm: number) => void }) {
+/** The fall of the row from two readings: from a level string line down to the soil, at its near and at its far end. */
+function SlopeFields({ bed, most, onChange }: { bed: Bed; most: number; onChange: (riseMm: number) => void }) {
   const { tongue } = useGarden();
-  const down = bed.riseMm < 0;
+  const [near, setNear] = useState(Math.max(0, bed.riseMm));
+  const [far, setFar] = useState(Math.max(0, -bed.riseMm));
+  const read = (nextNear: number, nextFar: number) => { setNear(nextNear); setFar(nextFar); onChange(nextNear - nextFar); };
+  const rise = near - far;
+  const length = { units: tongue.units, step: TAPE_STEP[tongue.units], min: 0, max: most };
   return (
     <>
-      <LengthField label="Far end differs by" units={tongue.units} step={TAPE_STEP[tongue.units]} mm={Math.abs(bed.riseMm)} min={0} max={most} onChange={(mm) => onChange(down ? -mm : mm)} help="from the near end" />
-      <ChooserField label="It lies" value={down ? 'lower' : 'higher'} choices={[{ id: 'higher', label: 'higher' }, { id: 'lower', label: 'lower' }]} onChange={(way) => onChange((way === 'lower' ? -1 : 1) * (Math.abs(bed.riseMm) || (way === 'lower' ? 1 : 0)))} />
+      <LengthField {...length} label="Level line to soil, near end" mm={near} onChange={(mm) => read(mm, far)} />
+      <LengthField {...length} label="and at the far end" mm={far} onChange={(mm) => read(near, mm)} help={rise === 0 ? 'the row is level' : `the far end lies ${formatLength(Math.abs(rise), tongue.units)} ${rise < 0 ? 'lower' : 'higher'}`} />
     </>
   );
 }

@@ -7,7 +7,7 @@ import { dayOfYear, growingMonths } from '@lignum/core/site/sun/season';
 import { sunDay, sunPosition } from '@lignum/core/site/sun/sun-position';
 import { Button } from '../../ui/button';
 import { Chooser, RodSlider, Switcher } from '../../ui/field';
-import { newBed } from '../garden/beginnings';
+import { newBed } from '../garden/new-bed';
 import { addBed, addFeature } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { BedHours } from './bed-hours';

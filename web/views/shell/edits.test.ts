@@ -4,7 +4,8 @@ import { cropIn } from '@lignum/core/crops/book';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import type { Plan } from '@lignum/core/plan/plan';
-import { newBed, newPlanting, newStructure } from '../garden/beginnings';
+import { newPlanting, newStructure } from '../garden/beginnings';
+import { newBed } from '../garden/new-bed';
 import { newFeature, settleDrag, thingsOf, extentOf, moveThing } from '../plot/things';
 import { addBed, addFeature, addPlanting, addStructure, changeCurrency, changeGarden, putCrop, removeBed, removeFeature, removePlanting, removeStructure, setKnob } from './edits';
 
