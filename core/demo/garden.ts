@@ -25,7 +25,7 @@ export const DEMO_PLAN: Plan = {
     { id: 'slip-fence', kind: 'fence', name: 'Slip fence', xMm: 14_600, yMm: 8000, turnDeg: 90, lengthMm: 15_000, widthMm: 60, heightMm: 1200, keepClearMm: 0 },
     { id: 'middle-path', kind: 'path', name: 'Cinder path', xMm: 8600, yMm: 8700, turnDeg: 90, lengthMm: 10_600, widthMm: 1000, heightMm: 0, keepClearMm: 0 },
     { id: 'old-pear', kind: 'tree', name: 'Old pear', xMm: 2300, yMm: 2300, turnDeg: 0, lengthMm: 3600, widthMm: 3600, heightMm: 5200, keepClearMm: 1500 },
-    { id: 'pump', kind: 'well', name: 'Yard pump', xMm: 11_000, yMm: 13_200, turnDeg: 0, lengthMm: 900, widthMm: 900, heightMm: 800, keepClearMm: 2000 },
+    { id: 'pump', kind: 'well', name: 'Yard pump', xMm: 11_000, yMm: 13_200, turnDeg: 0, lengthMm: 900, widthMm: 900, heightMm: 800, keepClearMm: 1500 },
     { id: 'cable', kind: 'buried line', name: 'Cable to the boathouse', xMm: 11_300, yMm: 8000, turnDeg: 90, lengthMm: 15_500, widthMm: 100, heightMm: 0, keepClearMm: 600 },
     { id: 'heap', kind: 'compost', name: 'Heap', xMm: 5600, yMm: 1200, turnDeg: 0, lengthMm: 1500, widthMm: 1100, heightMm: 1000, keepClearMm: 0 },
   ],

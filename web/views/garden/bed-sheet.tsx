@@ -71,7 +71,7 @@ function SlopeFields({ bed, most, onChange }: { bed: Bed; most: number; onChange
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units], min: 0, max: most };
   return (
     <>
-      <LengthField {...length} label="Level line to soil, near end" mm={near} onChange={(mm) => read(mm, far)} />
+      <LengthField {...length} label="Line to soil, near end" mm={near} onChange={(mm) => read(mm, far)} />
       <LengthField {...length} label="and at the far end" mm={far} onChange={(mm) => read(near, mm)} help={rise === 0 ? 'the row is level' : `the far end lies ${formatLength(Math.abs(rise), tongue.units)} ${rise < 0 ? 'lower' : 'higher'}`} />
     </>
   );
