@@ -1,7 +1,7 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { computeStructure, type ComputedStructure } from '../plan/compute';
 import type { Plan, StructurePlan } from '../plan/plan';
-import { money } from '../quantity/money';
+import { minorDigits, money } from '../quantity/money';
 import { bedSun } from '../site/sun/study';
 import type { StructureKind } from '../structures/kind';
 import { fact, type Fact } from '../wording/say';
@@ -57,8 +57,8 @@ function burden(choice: Choice, plan: Plan): number {
   const { verdicts, cost } = choice.computed;
   const count = (level: string): number => verdicts.filter((verdict) => verdict.level === level).length;
   const hours = (choice.minutesAWeek * WEEKS_OF_TENDING) / 60;
-  const digits = plan.garden.currency === 'JPY' ? 1 : 100;
-  return count('fail') * A_FAILURE + (choice.suits ? 0 : A_FAILURE) + (count('warn') + choice.con.filter((told) => told.code === OTHER_TRAINING).length) * A_WARNING + cost.perSeasonMinor / digits + hours * HOUR_IS_WORTH + (choice.shade?.hours ?? 0) * AN_HOUR_OF_SHADE;
+  const minorInOne = 10 ** minorDigits(plan.garden.currency);
+  return count('fail') * A_FAILURE + (choice.suits ? 0 : A_FAILURE) + (count('warn') + choice.con.filter((told) => told.code === OTHER_TRAINING).length) * A_WARNING + cost.perSeasonMinor / minorInOne + hours * HOUR_IS_WORTH + (choice.shade?.hours ?? 0) * AN_HOUR_OF_SHADE;
 }
 
 /** Verdicts that say the crop cannot live on it, whatever the knobs. */

@@ -17,7 +17,6 @@ export const unit = (a: Point): Point => scale(a, 1 / Math.hypot(...a));
 
 export const UP: Point = [0, 0, 1];
 export const ALONG: Point = [1, 0, 0];
-export const ACROSS: Point = [0, 1, 0];
 
 export function pathLength(path: readonly Point[]): number {
   let sum = 0;

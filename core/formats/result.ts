@@ -34,8 +34,6 @@ export function resultOf(plan: Plan) {
   };
 }
 
-export type Result = ReturnType<typeof resultOf>;
-
 function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
   const kind = kindOf(one.structure.kind);
   const { design, knobs, steps } = one.sized;

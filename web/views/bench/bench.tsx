@@ -8,10 +8,10 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import type { ComputedStructure } from '@lignum/core/plan/compute';
 import { kindOf } from '@lignum/core/structures/registry';
-import { say } from '@lignum/core/wording/say';
 import { buttonLook } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
 import { Verdicts } from '../../ui/verdicts';
+import { BuildOrder } from '../shell/build-order';
 import { structureOf } from '../shell/computed';
 import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -47,7 +47,7 @@ export function Bench({ structureId }: { structureId: string }) {
     );
   }
   const computed = structureOf(plan, structure);
-  const { setting, sized, verdicts } = computed;
+  const { setting, verdicts } = computed;
   const remove = () => { store.edit(removeStructure(structure.id)); router.push(`/g/${id}`); };
 
   return (
@@ -74,7 +74,10 @@ export function Bench({ structureId }: { structureId: string }) {
       </div>
       <div className="order-1 min-w-0 pt-4 lg:sticky lg:top-14 lg:order-none lg:self-start">
         <Views key={structure.id} computed={computed} />
-        <Order steps={sized.steps.map((step) => ({ says: say(step.what, kindOf(structure.kind).phrases, tongue), people: step.people, caution: step.caution ? say(step.caution, kindOf(structure.kind).phrases, tongue) : null }))} />
+        <details className="mt-4">
+          <summary className="flex min-h-11 items-center font-display text-lg font-semibold">In what order to build it</summary>
+          <BuildOrder computed={computed} />
+        </details>
       </div>
       <div className="order-3 grid scroll-mt-16 content-start gap-5 pt-4 lg:order-none" id="results">
         <section aria-labelledby="verdicts">
@@ -118,22 +121,5 @@ function Views({ computed }: { computed: ComputedStructure }) {
         <Drawing view={end} units={plan.garden.units} heightPx={190} caption={end.title} />
       </div>
     </div>
-  );
-}
-
-function Order({ steps }: { steps: readonly { says: string; people: number; caution: string | null }[] }) {
-  return (
-    <details className="mt-4">
-      <summary className="flex min-h-11 items-center font-display text-lg font-semibold">In what order to build it</summary>
-      <ol className="mt-1 list-decimal space-y-2 pl-6">
-        {steps.map((step) => (
-          <li key={step.says} className="pl-1">
-            {step.says}{step.people > 1 && <span className="text-soft"> ({step.people} people)</span>}
-            {step.caution && <p className="mt-0.5 border-l-4 border-keel pl-2 text-[0.95rem]"><strong>Care:</strong> {step.caution}</p>}
-          </li>
-        ))}
-      </ol>
-      <p className="mt-3 text-[0.9rem] text-soft">A gardener’s sums, not an engineer’s: for height, boundaries, snow and storm winds, local rules and licensed people decide.</p>
-    </details>
   );
 }

@@ -2,14 +2,18 @@ import type { Crop } from '@lignum/core/crops/crop';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Planting, StructurePlan } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
+import { stationsAlong } from '@lignum/core/structures/stations';
 import { kindOf } from '@lignum/core/structures/registry';
 
 const newId = (): string => crypto.randomUUID().slice(0, 8);
 
+/** How many plants fill a length, each owning its stretch of it. */
+export const plantsFilling = (lengthMm: number, spacingMm: number): number => stationsAlong(lengthMm, spacingMm, 'inset').length;
+
 /** As many plants as the bed has room for in one row. */
 export function newPlanting(bed: Bed, crop: Crop = cropIn([], 'tomato')): Planting {
   const training = crop.trainings[0];
-  return { id: `planting-${newId()}`, bed: bed.id, crop: crop.id, training: training?.id ?? '', count: Math.max(1, Math.floor(bed.lengthMm / (training?.spacingMm ?? bed.lengthMm))) };
+  return { id: `planting-${newId()}`, bed: bed.id, crop: crop.id, training: training?.id ?? '', count: plantsFilling(bed.lengthMm, training?.spacingMm ?? bed.lengthMm) };
 }
 
 export const newStructure = (kind: string, bed: Bed, plantings: readonly string[]): StructurePlan => ({

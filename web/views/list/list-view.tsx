@@ -12,6 +12,7 @@ import { say } from '@lignum/core/wording/say';
 import { Button, buttonLook } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
 import { Chooser } from '../../ui/field';
+import { BuildOrder } from '../shell/build-order';
 import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
 import { shedWords, sizeWords, USE_WORDS } from '../shell/stock-words';
@@ -83,7 +84,7 @@ export function ListView({ of }: { of: string | undefined }) {
       <CutSheet plans={shopping.cutPlans} />
       <h2 className="mt-10 text-2xl">Every part, and why</h2>
       {(one ? [one] : garden.structures).map((computed) => <Parts key={computed.structure.id} computed={computed} />)}
-      {one && <Steps computed={one} />}
+      {one && <section className="mt-10"><h2 className="text-2xl">In this order</h2><BuildOrder computed={one} /></section>}
     </main>
   );
 }
@@ -126,19 +127,6 @@ function Parts({ computed }: { computed: ComputedStructure }) {
           </tbody>
         </table>
       </div>
-    </section>
-  );
-}
-
-function Steps({ computed }: { computed: ComputedStructure }) {
-  const { tongue } = useGarden();
-  const { phrases } = kindOf(computed.structure.kind);
-  return (
-    <section className="mt-10">
-      <h2 className="text-2xl">In this order</h2>
-      <ol className="mt-2 list-decimal space-y-1.5 pl-6">
-        {computed.sized.steps.map((step) => <li key={step.what.code} className="pl-1">{say(step.what, phrases, tongue)}{step.people > 1 && ` (${step.people} people)`}{step.caution && <p className="border-l-4 border-keel pl-2"><strong>Care:</strong> {say(step.caution, phrases, tongue)}</p>}</li>)}
-      </ol>
     </section>
   );
 }

@@ -21,7 +21,7 @@ import { Button } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
 import { ChooserField, LengthField, NumberField } from '../../ui/field';
 import { HABIT_WORDS, plantingWords } from '../garden/crop-words';
-import { newPlanting, newStructure } from '../garden/beginnings';
+import { newPlanting, newStructure, plantsFilling } from '../garden/beginnings';
 import { freeSpot, newBed } from '../garden/new-bed';
 import { addBed, addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -52,13 +52,13 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
   const changeCrop = (cropId: string) => setDraft(newPlanting(bed, cropIn(plan.crops, cropId)));
   const changeTraining = (training: string) => {
     const spacing = crop.trainings.find((one) => one.id === training)?.spacingMm ?? bed.lengthMm;
-    setDraft({ ...planting, training, count: Math.max(1, Math.floor(bed.lengthMm / spacing)) });
+    setDraft({ ...planting, training, count: plantsFilling(bed.lengthMm, spacing) });
   };
   const changeBedLength = (lengthMm: number) => {
     const longer = { ...fresh, lengthMm };
     setFresh({ ...longer, ...freeSpot(plan, longer) });
     const spacing = crop.trainings.find((one) => one.id === planting.training)?.spacingMm ?? lengthMm;
-    setDraft({ ...planting, count: Math.max(1, Math.floor(lengthMm / spacing)) });
+    setDraft({ ...planting, count: plantsFilling(lengthMm, spacing) });
   };
 
   const choices = useMemo(() => {

@@ -39,8 +39,7 @@ export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string
   const path = (spots: readonly PlanSpot[], closed = true): string => `M${spots.map((spot) => toPx(spot).map((value) => value.toFixed(1)).join(' ')).join('L')}${closed ? 'Z' : ''}`;
   const things = thingsOf(plan);
   // What lies flat is under the shadows; what stands is over them.
-  const flat = (thing: Thing) => thing.is === 'feature' && thing.feature.heightMm === 0;
-  const layers = [things.filter(flat), things.filter((thing) => !flat(thing))];
+  const isFlat = (thing: Thing) => thing.is === 'feature' && thing.feature.heightMm === 0;
   const garden = gardenOf(plan);
   const spotOf = (event: PointerEvent<SVGElement>): PlanSpot => {
     const box = event.currentTarget.ownerSVGElement?.getBoundingClientRect() ?? event.currentTarget.getBoundingClientRect();
@@ -75,6 +74,23 @@ export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string
     event.preventDefault();
   };
 
+  const draw = (thing: Thing) => {
+    const body = bodyOf(thing);
+    const [cx, cy] = toPx([body.xMm, body.yMm]);
+    const isChosen = thing.id === chosen;
+    return (
+      <g
+        key={thing.id} tabIndex={0} role="button" aria-pressed={isChosen} aria-label={`${body.name}, ${formatLength(body.lengthMm, tongue.units)} by ${formatLength(body.widthMm, tongue.units)}. Arrow keys move it, R turns it.`}
+        className="cursor-move outline-none focus-visible:[&>path:first-child]:stroke-chalk focus-visible:[&>path:first-child]:[stroke-width:4]"
+        onPointerDown={(event) => take(event, thing)} onPointerMove={(event) => pull(event, thing)} onPointerUp={() => setDrag(null)} onPointerCancel={() => setDrag(null)}
+        onFocus={() => choose(thing.id)} onKeyDown={(event) => press(event, thing)}
+      >
+        <Body thing={thing} path={path} scale={scale} chosen={isChosen} toPx={toPx} />
+        <Label text={body.name} x={cx} y={cy} lengthPx={body.lengthMm * scale} widthPx={body.widthMm * scale} turnDeg={body.turnDeg} carries={thing.is === 'bed'} />
+      </g>
+    );
+  };
+
   const selected = things.find((thing) => thing.id === chosen);
   return (
     <div ref={frame}>
@@ -82,24 +98,10 @@ export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string
         <g transform="translate(12 12)">
           <rect width={width} height={height} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2" onPointerDown={() => choose(null)} />
           <clipPath id="plot-edge"><rect width={width} height={height} /></clipPath>
-          {layers.map((layer, n) => (<g key={n}>{n === 1 && answer && <SunLayer answer={answer} scale={scale} heightPx={height} />}
-          {n === 1 && shadows && shadows.sun.altitudeRad > 0 && <Shadows plan={plan} garden={garden} path={path} shadows={shadows} northDeg={northDeg} />}
-          {layer.map((thing) => {
-            const body = bodyOf(thing);
-            const [cx, cy] = toPx([body.xMm, body.yMm]);
-            const isChosen = thing.id === chosen;
-            return (
-              <g
-                key={thing.id} tabIndex={0} role="button" aria-pressed={isChosen} aria-label={`${body.name}, ${formatLength(body.lengthMm, tongue.units)} by ${formatLength(body.widthMm, tongue.units)}. Arrow keys move it, R turns it.`}
-                className="cursor-move outline-none focus-visible:[&>path:first-child]:stroke-chalk focus-visible:[&>path:first-child]:[stroke-width:4]"
-                onPointerDown={(event) => take(event, thing)} onPointerMove={(event) => pull(event, thing)} onPointerUp={() => setDrag(null)} onPointerCancel={() => setDrag(null)}
-                onFocus={() => choose(thing.id)} onKeyDown={(event) => press(event, thing)}
-              >
-                <Body thing={thing} path={path} scale={scale} chosen={isChosen} toPx={toPx} />
-                <Label text={body.name} x={cx} y={cy} lengthPx={body.lengthMm * scale} widthPx={body.widthMm * scale} turnDeg={body.turnDeg} carries={thing.is === 'bed'} />
-              </g>
-            );
-          })}</g>))}
+          {things.filter(isFlat).map(draw)}
+          {answer && <SunLayer answer={answer} scale={scale} heightPx={height} />}
+          {shadows && shadows.sun.altitudeRad > 0 && <Shadows plan={plan} garden={garden} path={path} shadows={shadows} northDeg={northDeg} />}
+          {things.filter((thing) => !isFlat(thing)).map(draw)}
           {garden.structures.map(({ structure, sized, setting }) => {
             const place = rowOnPlan(sized.design, setting.bed);
             return (

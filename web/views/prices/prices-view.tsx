@@ -5,7 +5,7 @@ import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Stock } from '@lignum/core/catalogue/stock';
 import type { PriceLine } from '@lignum/core/costing/price-book';
 import { formatLength, MM_PER_FOOT } from '@lignum/core/quantity/length';
-import { formatMoney, minorDigits, money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
+import { formatMoney, money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
 import { Button } from '../../ui/button';
 import { Chooser, ChooserField, Field, inputLook, LengthField, NumberField, Switcher } from '../../ui/field';
 import { CURRENCIES, LOCALES } from '../gardens/new-plan';
@@ -64,7 +64,7 @@ function CurrencyField() {
   const { plan, store } = useGarden();
   const { currency } = plan.garden;
   const choices = [...new Set([currency, ...CURRENCIES])].map((code) => ({ id: code, label: code }));
-  return <ChooserField label="Currency" value={currency} choices={choices} onChange={(next) => store.edit(changeCurrency(next, minorDigits(currency), minorDigits(next)))} help="Figures stay as they are; nothing is converted." />;
+  return <ChooserField label="Currency" value={currency} choices={choices} onChange={(next) => store.edit(changeCurrency(next))} help="Figures stay as they are; nothing is converted." />;
 }
 
 function PriceInput({ id, minor, label, onPrice, onFault }: { id: string; minor: number; label: string; onPrice: (minor: number) => void; onFault: (fault: string | null) => void }) {

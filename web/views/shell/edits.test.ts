@@ -21,7 +21,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.nat(9).map((n): Edit => (plan) => (plan.structures[n] ? setKnob(plan.structures[n].id, 'rowLength', 3000 + n)(plan) : plan)),
   fc.constantFrom('house', 'tree', 'well').map((kind): Edit => (plan) => addFeature(newFeature(plan, kind))(plan)),
   fc.nat(9).map((n): Edit => (plan) => (plan.features[n] ? removeFeature(plan.features[n].id)(plan) : plan)),
-  fc.constantFrom('EUR', 'JPY', 'USD').map((currency): Edit => (plan) => changeCurrency(currency, plan.garden.currency === 'JPY' ? 0 : 2, currency === 'JPY' ? 0 : 2)(plan)),
+  fc.constantFrom('EUR', 'JPY', 'USD').map((currency): Edit => (plan) => changeCurrency(currency)(plan)),
   fc.constant<Edit>(changeGarden({ units: 'metric' })),
   fc.constant<Edit>(putCrop({ ...cropIn([], 'pepper'), wetKg: 3 })),
 );
@@ -36,7 +36,7 @@ describe('edits', () => {
   });
 
   it('a currency changes its name, not its figures; a knob let go follows its suggestion again', () => {
-    const yen = changeCurrency('JPY', 2, 0)(DEMO_PLAN);
+    const yen = changeCurrency('JPY')(DEMO_PLAN);
     expect([DEMO_PLAN.priceBook.lines[0]?.price, yen.priceBook.lines[0]?.price]).toEqual([{ minor: 3480, currency: 'EUR' }, { minor: 35, currency: 'JPY' }]);
     expect(setKnob('tomato-wall', 'gap', undefined)(setKnob('tomato-wall', 'gap', 300)(DEMO_PLAN)).structures[0]?.knobs).toEqual({});
   });

@@ -1,6 +1,7 @@
 import type { PriceBook, ShedPiece } from '@lignum/core/costing/price-book';
 import type { Garden, Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import type { Crop } from '@lignum/core/crops/crop';
+import { minorDigits } from '@lignum/core/quantity/money';
 import type { Bed } from '@lignum/core/site/bed';
 import type { Feature, Site } from '@lignum/core/site/plot';
 import type { Settings } from '@lignum/core/structures/knob';
@@ -15,12 +16,12 @@ const without = <T extends Keyed>(list: readonly T[], id: string): T[] => list.f
 export const changeGarden = (change: Partial<Garden>): Edit => (plan) => ({ ...plan, garden: { ...plan.garden, ...change } });
 
 /** Prices keep their figures and take the new currency's name: 12.50 stays 12.50. Nothing is converted. */
-export const changeCurrency = (currency: string, digitsBefore: number, digitsAfter: number): Edit => (plan) => ({
+export const changeCurrency = (currency: string): Edit => (plan) => ({
   ...plan,
   garden: { ...plan.garden, currency },
   priceBook: {
     ...plan.priceBook,
-    lines: plan.priceBook.lines.map((line) => ({ ...line, price: { minor: Math.round(line.price.minor * 10 ** (digitsAfter - digitsBefore)), currency } })),
+    lines: plan.priceBook.lines.map((line) => ({ ...line, price: { minor: Math.round(line.price.minor * 10 ** (minorDigits(currency) - minorDigits(plan.garden.currency))), currency } })),
   },
 });
 
