@@ -189,6 +189,7 @@ function Running({ thing, toPx, say }: { thing: Thing; toPx: (spot: PlanSpot) =>
 function North({ northDeg, x, y }: { northDeg: number; x: number; y: number }) {
   return (
     <g transform={`translate(${x} ${y}) rotate(${-northDeg})`} role="img" aria-label="North">
+      <circle cy="4" r="25" fill="var(--sheet)" fillOpacity="0.9" />
       <path d="M-7 12 L0 -14 L7 12" fill="none" stroke="var(--ink)" strokeWidth="2.2" strokeLinejoin="round" />
       <text y="26" textAnchor="middle" fontSize="13" fontWeight="700" fill="var(--ink)" transform={`rotate(${northDeg} 0 22)`}>N</text>
     </g>
