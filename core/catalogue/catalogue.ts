@@ -1,5 +1,5 @@
 import { MESH_ROLLS, PANELS } from './panels';
-import { CORDS, PIECES, STEEL_POSTS } from './small-parts';
+import { BAGGED, CORDS, PIECES, POLES, STEEL_POSTS } from './small-parts';
 import type { Catalogue, Stock } from './stock';
 import { TIMBER } from './timber';
 
@@ -16,7 +16,7 @@ function catalogueOf(all: readonly Stock[]): Catalogue {
   };
 }
 
-export const CATALOGUE: Catalogue = catalogueOf([...TIMBER, ...PANELS, ...MESH_ROLLS, ...STEEL_POSTS, ...CORDS, ...PIECES]);
+export const CATALOGUE: Catalogue = catalogueOf([...TIMBER, ...PANELS, ...MESH_ROLLS, ...STEEL_POSTS, ...POLES, ...BAGGED, ...CORDS, ...PIECES]);
 
 /** The stock item, known to be of one form; a wrong form is a fault in the program. */
 export function stockOf<F extends Stock['form']>(catalogue: Catalogue, id: string, form: F): Extract<Stock, { form: F }> {

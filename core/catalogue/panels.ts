@@ -47,4 +47,12 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     form: 'mesh roll', id: 'mesh-fine', name: 'Fine climbing net, 2″ (50 mm) mesh, 24″ (610 mm) high', heightMm: inches(24), openingMm: 50, wireMm: 1.5,
     life: { seasons: 4, source: 'from memory', note: 'UV-stabilised' },
   },
+  {
+    form: 'mesh roll', id: 'mesh-garden', name: 'Garden mesh on the roll, 4″ (100 mm) mesh, 48″ (1.2 m) high', heightMm: inches(48), openingMm: 100, wireMm: 2,
+    life: { seasons: 8, source: 'from memory', note: 'thin wire, plastic coat; folds when it is leaned on' },
+  },
+  {
+    form: 'mesh roll', id: 'skirt-cloth', name: 'Windbreak cloth, 24″ (600 mm) high', heightMm: inches(24), openingMm: 3, wireMm: 0.4,
+    life: { seasons: 4, source: 'from memory', note: 'taken off when the plants have hardened' },
+  },
 ];

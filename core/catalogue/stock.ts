@@ -67,16 +67,29 @@ export interface Cord extends StockBase {
   diameterMm: number;
 }
 
+/** A round pole or cane bought by the piece, in the lengths on sale, and used whole. */
+export interface Pole extends StockBase {
+  form: 'pole';
+  diameterMm: number;
+}
+
+/** Poured from bags: wanted by volume, sold by mass. */
+export interface Bagged extends StockBase {
+  form: 'bagged';
+  /** What a kilogram makes in place. */
+  litresPerKg: number;
+}
+
 /** Small things counted one by one and sold by the pack. */
 export interface Piece extends StockBase {
   form: 'piece';
   lengthMm: number;
 }
 
-export type Stock = Timber | SteelPost | WeldedPanel | MeshRoll | Cord | Piece;
+export type Stock = Timber | SteelPost | Pole | WeldedPanel | MeshRoll | Cord | Bagged | Piece;
 
 export type Treatment = 'untreated' | 'treated' | 'durable';
-export type SectionId = '2x2' | '2x4' | '45x45' | '45x95';
+export type SectionId = '1x2' | '1x3' | '2x2' | '2x4' | '2x8' | '4x4' | '22x38' | '22x63' | '45x45' | '45x95' | '45x195' | '90x90';
 
 export interface Catalogue {
   stock(id: string): Stock;

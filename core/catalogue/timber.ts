@@ -10,25 +10,53 @@ interface Section {
 
 /**
  * Nominal is not actual. Imperial: minimum dressed dry sizes of the American Softwood Lumber
- * Standard, DOC PS 20-20, table 3 (nominal 2 → 1 1/2 in; 4 → 3 1/2 in). Metric: planed sizes are
+ * Standard, DOC PS 20-20, table 3 (nominal 1 → 3/4 in; 2 → 1 1/2; 3 → 2 1/2; 4 → 3 1/2; 8 → 7 1/4). Metric: planed sizes are
  * sold by the millimetre they measure (common practice, no source). mm.
  */
 export const SECTIONS: readonly Section[] = [
+  { id: '1x2', nominal: '1×2', thickMm: inches(0.75), wideMm: inches(1.5) },
+  { id: '1x3', nominal: '1×3', thickMm: inches(0.75), wideMm: inches(2.5) },
   { id: '2x2', nominal: '2×2', thickMm: inches(1.5), wideMm: inches(1.5) },
   { id: '2x4', nominal: '2×4', thickMm: inches(1.5), wideMm: inches(3.5) },
+  { id: '2x8', nominal: '2×8', thickMm: inches(1.5), wideMm: inches(7.25) },
+  { id: '4x4', nominal: '4×4', thickMm: inches(3.5), wideMm: inches(3.5) },
+  { id: '22x38', nominal: '22×38', thickMm: 22, wideMm: 38 },
+  { id: '22x63', nominal: '22×63', thickMm: 22, wideMm: 63 },
   { id: '45x45', nominal: '45×45', thickMm: 45, wideMm: 45 },
   { id: '45x95', nominal: '45×95', thickMm: 45, wideMm: 95 },
+  { id: '45x195', nominal: '45×195', thickMm: 45, wideMm: 195 },
+  { id: '90x90', nominal: '90×90', thickMm: 90, wideMm: 90 },
 ];
 
+/** What a section is called in inches, where its name is not what it measures; null for sections sold as they measure. mm. */
+export function nominalMm(section: string): { thickMm: number; wideMm: number } | null {
+  const [thick = 0, wide = 0] = section.split('x').map(Number);
+  return wide <= 12 ? { thickMm: inches(thick), wideMm: inches(wide) } : null;
+}
+
 /**
- * Seasons a thin softwood upright lasts where it stands in soil. "2×4 walls a few seasons" is common
- * practice; the other two are from memory and vary with soil and species.
+ * Seasons timber lasts, by how thick it is. Light and heavy: where it stands in soil. Slats under
+ * 1″: clear of the soil. "2×4 walls a few seasons, 2×8 clearly longer" is common practice; the other
+ * figures are from memory and vary with soil and species.
  */
-export const LIVES: Record<Treatment, Life> = {
-  untreated: { seasons: 4, source: 'common practice', note: 'thin softwood in soil goes at the ground line first' },
-  treated: { seasons: 15, source: 'from memory', note: 'rated for ground contact; recoat cut ends' },
-  durable: { seasons: 10, source: 'from memory', note: 'heartwood of a naturally durable species' },
+export const LIVES: Record<'slat' | 'light' | 'heavy', Record<Treatment, Life>> = {
+  slat: {
+    untreated: { seasons: 5, source: 'from memory', note: 'clear of the soil, oiled' },
+    treated: { seasons: 12, source: 'from memory', note: 'clear of the soil' },
+    durable: { seasons: 12, source: 'from memory', note: 'clear of the soil' },
+  },
+  light: {
+    untreated: { seasons: 4, source: 'common practice', note: 'thin softwood in soil goes at the ground line first' },
+    treated: { seasons: 15, source: 'from memory', note: 'rated for ground contact; recoat cut ends' },
+    durable: { seasons: 10, source: 'from memory', note: 'heartwood of a naturally durable species' },
+  },
+  heavy: {
+    untreated: { seasons: 7, source: 'from memory', note: 'end grain rots from the top unless it is capped' },
+    treated: { seasons: 20, source: 'from memory', note: 'rated for ground contact; recoat cut ends' },
+    durable: { seasons: 15, source: 'from memory', note: 'heartwood of a naturally durable species' },
+  },
 };
+const lifeOf = (section: Section, treatment: Treatment): Life => LIVES[section.thickMm < 26 ? 'slat' : section.wideMm >= 85 && section.thickMm >= 85 ? 'heavy' : 'light'][treatment];
 
 export const TREATMENTS: readonly Treatment[] = ['untreated', 'treated', 'durable'];
 
@@ -44,6 +72,6 @@ export const TIMBER: readonly Timber[] = SECTIONS.flatMap((section) =>
     thickMm: section.thickMm,
     wideMm: section.wideMm,
     treatment,
-    life: LIVES[treatment],
+    life: lifeOf(section, treatment),
   })),
 );

@@ -1,10 +1,13 @@
 import { verdict, type Check } from './verdict';
 
-/** The two ways a good frame is let down: panels with two fixings a post, frames with no brace (common practice, no source). */
+/** How a good frame is let down: panels with two fixings a post or on staples alone, frames with no brace (common practice, no source). */
 export const heldFirm: Check = ({ design }) => {
-  const few = design.joints.some((joint) => joint.kind === 'panel to post' && joint.fixings.reduce((sum, one) => sum + one.count, 0) < 3);
-  if (few) return verdict('held-firm', 'warn', 'fixing.two');
-  const frame = design.parts.some((part) => part.role === 'beam');
-  if (frame && !design.parts.some((part) => part.role === 'brace')) return verdict('held-firm', 'warn', 'brace.none');
-  return verdict('held-firm', 'good', frame ? 'brace.enough' : 'fixing.enough');
+  const hung = design.joints.filter((joint) => joint.kind === 'panel to post');
+  if (hung.some((joint) => joint.fixings.reduce((sum, one) => sum + one.count, 0) < 3)) return verdict('held-firm', 'warn', 'fixing.two');
+  if (design.support.fixedBy === 'staples') return verdict('held-firm', 'warn', 'fixing.staples');
+  if (design.parts.some((part) => part.role === 'beam')) {
+    return design.parts.some((part) => part.role === 'brace') ? verdict('held-firm', 'good', 'brace.enough') : verdict('held-firm', 'warn', 'brace.none');
+  }
+  if (hung.length > 0) return verdict('held-firm', 'good', 'fixing.enough');
+  return design.support.fixedBy ? verdict('held-firm', 'good', 'fixing.screws') : null;
 };

@@ -7,6 +7,7 @@ const MOST_MM = inches(97);
 
 export const postSpacing: Check = ({ design, setting }) => {
   const values = { widest: { mm: design.support.spacingMm }, most: { mm: inches(96) } };
+  if (design.support.spacingMm === 0) return null;
   const light = leadPlant(setting)?.crop.load === 'light';
   return design.support.spacingMm > MOST_MM && !light
     ? verdict('post-spacing', 'warn', 'spacing.wide', values)

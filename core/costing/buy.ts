@@ -1,13 +1,12 @@
 import { stockOf } from '../catalogue/catalogue';
 import { meshesAcross, type Catalogue, type Stock } from '../catalogue/stock';
 import { cut } from '../cutting/cut';
+import { KERF_MM } from '../cutting/saw';
 import type { CutPlan, Offer, Wanted } from '../cutting/cut-plan';
 import type { BillLine } from '../materials/take-off';
 import type { PriceBook, ShedPiece } from './price-book';
 import { packsFor } from './packs';
 
-/** A saw takes ⅛″ (3 mm) at every cut: common practice, no source. mm. */
-export const KERF_MM = 3.175;
 /** A panel is cut beside a wire: the mesh that is cut through is lost. */
 const MESH_LOST = 1;
 
@@ -41,7 +40,7 @@ export interface Bill {
 }
 
 /** Turns bills into what to buy: leftovers first, bars and panels cut, small things in packs, all rounded up to what is sold. */
-export function buy(bills: readonly Bill[], book: PriceBook, shed: readonly ShedPiece[], catalogue: Catalogue): Shopping {
+export function buy(bills: readonly Bill[], book: PriceBook, shed: readonly ShedPiece[], catalogue: Catalogue, kerfMm = KERF_MM): Shopping {
   const purchases: Purchase[] = [];
   const cutPlans: StockCuts[] = [];
   const fromShed: Shopping['fromShed'][number][] = [];
@@ -52,14 +51,14 @@ export function buy(bills: readonly Bill[], book: PriceBook, shed: readonly Shed
     const offers = book.lines.filter((line) => line.stock === stockId).map((line): Offer => ({ measure: line.size, minor: line.price.minor }));
     const kept = shed.filter((piece) => piece.stock === stockId);
     if (stock.form === 'timber' || stock.form === 'panel') {
-      const plan = cutFrom(stock, wanted, offers, kept);
+      const plan = cutFrom(stock, wanted, offers, kept, kerfMm);
       cutPlans.push({ stock: stockId, measuredIn: stock.form === 'panel' ? 'meshes' : 'mm', ...plan });
       for (const layout of plan.layouts) {
         if (layout.from === 'shed') note(fromShed, stockId, layout.measure);
         else addPurchase(purchases, stockId, stock.form === 'panel' ? 1 : layout.measure, offers, layout.measure, catalogue);
       }
       for (const piece of plan.unplaced) missing.push({ stock: stockId, because: offers.length === 0 ? 'no price' : 'too long', measure: piece.measure });
-    } else if (stock.form === 'steel post') {
+    } else if (stock.form === 'steel post' || stock.form === 'pole') {
       const spare = kept.flatMap((piece) => Array.from({ length: piece.count }, () => piece.size)).sort((a, b) => a - b);
       for (const post of wanted) {
         const own = spare.findIndex((size) => Math.abs(size - post.measure) < 1);
@@ -69,7 +68,7 @@ export function buy(bills: readonly Bill[], book: PriceBook, shed: readonly Shed
       }
     } else {
       const counted = stock.form === 'piece';
-      const total = wanted.reduce((sum, one) => sum + one.measure, 0);
+      const total = wanted.reduce((sum, one) => sum + one.measure, 0) / (stock.form === 'bagged' ? stock.litresPerKg : 1);
       const need = counted ? Math.ceil(total * (1 + book.sparePercent / 100) - 1e-9) : total;
       const have = kept.reduce((sum, piece) => sum + piece.size * piece.count, 0);
       const used = Math.min(have, need);
@@ -88,18 +87,20 @@ function byStock(bills: readonly Bill[]): Map<string, Wanted[]> {
   const wanted = new Map<string, Wanted[]>();
   for (const bill of bills) {
     for (const line of bill.lines) {
+      if (line.board !== null) continue;
       const list = wanted.get(line.stock) ?? [];
       wanted.set(line.stock, list);
       if (line.of === 'joint') list.push({ part: line.id, structure: bill.structure, measure: line.count * (line.cutMm ?? 1) });
+      else if (line.litres !== null) list.push({ part: line.id, structure: bill.structure, measure: line.count * line.litres });
       else for (const part of line.parts) list.push({ part, structure: bill.structure, measure: line.meshes ?? line.cutMm ?? 1 });
     }
   }
   return wanted;
 }
 
-function cutFrom(stock: Stock, wanted: readonly Wanted[], offers: readonly Offer[], kept: readonly ShedPiece[]): CutPlan {
+function cutFrom(stock: Stock, wanted: readonly Wanted[], offers: readonly Offer[], kept: readonly ShedPiece[], kerfMm: number): CutPlan {
   const leftovers = kept.flatMap((piece) => Array.from({ length: piece.count }, () => piece.size));
-  if (stock.form !== 'panel') return cut(wanted, offers, leftovers, KERF_MM);
+  if (stock.form !== 'panel') return cut(wanted, offers, leftovers, kerfMm);
   return cut(wanted, offers.map((offer) => ({ ...offer, measure: meshesAcross(stock) })), leftovers, MESH_LOST);
 }
 

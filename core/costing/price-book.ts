@@ -1,6 +1,6 @@
 import type { Money } from '../quantity/money';
 
-/** One size of a stock item as a shop sells it: a length in mm for bars, posts and reels, a number of pieces for packs, 1 for a panel. */
+/** One size of a stock item as a shop sells it: a length in mm for bars, posts and reels, kg for bags, a number of pieces for packs, 1 for a panel. */
 export interface PriceLine {
   stock: string;
   size: number;

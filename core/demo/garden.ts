@@ -50,6 +50,30 @@ export const DEMO_PLAN: Plan = {
       id: 'odd-bed', name: 'Boathouse bed', xMm: 10400, yMm: 2400, turnDeg: 0, lengthMm: inches(139.5), widthMm: feet(3), heightMm: inches(7.25), standFrom: 'both sides', riseMm: inches(3),
       soil: 'clay', wind: 'usual', grewBefore: ['daisy', 'parsley', ''], note: '11′ 7½″, because the boathouse is not square.',
     },
+    {
+      id: 'melon-bed', name: 'Melon bed', xMm: 9850, yMm: 8600, turnDeg: 90, lengthMm: 5500, widthMm: 900, heightMm: 200, standFrom: 'both sides', riseMm: 0,
+      soil: 'loam', wind: 'usual', grewBefore: ['pea', 'cabbage', ''], note: 'Between the cinder path and the cable. Boards are 45 mm.',
+    },
+    {
+      id: 'string-row', name: 'Middle row', xMm: 4450, yMm: 8800, turnDeg: 90, lengthMm: feet(20), widthMm: feet(3), heightMm: 0, standFrom: 'both sides', riseMm: inches(4),
+      soil: 'loam', wind: 'usual', grewBefore: ['parsley', 'pea', ''], note: 'Rises a hand towards the wall.',
+    },
+    {
+      id: 'fold-bed', name: 'Wash-house bed', xMm: 1000, yMm: 10_400, turnDeg: 90, lengthMm: feet(8), widthMm: feet(4), heightMm: inches(7.25), standFrom: 'both sides', riseMm: 0,
+      soil: 'loam', wind: 'sheltered', grewBefore: ['daisy', '', ''], note: 'Cleared every winter for the boat.',
+    },
+    {
+      id: 'play-ring', name: 'Ring on the grass', xMm: 6700, yMm: 3500, turnDeg: 0, lengthMm: feet(7), widthMm: feet(7), heightMm: 0, standFrom: 'both sides', riseMm: 0,
+      soil: 'loam', wind: 'usual', grewBefore: ['', '', ''], note: 'For the neighbours’ children, who sit in it.',
+    },
+    {
+      id: 'pea-beds', name: 'Net-loft bed', xMm: 1000, yMm: 6500, turnDeg: 90, lengthMm: 2600, widthMm: 1000, heightMm: 0, standFrom: 'both sides', riseMm: 0,
+      soil: 'loam', wind: 'sheltered', grewBefore: ['cabbage', 'daisy', ''], note: 'Bram’s: everything here in millimetres.',
+    },
+    {
+      id: 'quay-bed', name: 'Quay bed', xMm: 8500, yMm: 700, turnDeg: 0, lengthMm: feet(12), widthMm: feet(3), heightMm: inches(11), standFrom: 'both sides', riseMm: 0,
+      soil: 'loam', wind: 'exposed', grewBefore: ['pea', 'parsley', ''], note: 'Open to the river: everything here is tied twice.',
+    },
   ],
   crops: [],
   plantings: [
@@ -58,6 +82,12 @@ export const DEMO_PLAN: Plan = {
     { id: 'wall-cucumbers', bed: 'wall-border', crop: 'cucumber', training: 'vine', count: 12 },
     { id: 'yard-tomatoes', bed: 'yard-bed', crop: 'tomato', training: 'one-stem', count: 10 },
     { id: 'odd-peas', bed: 'odd-bed', crop: 'pea', training: 'row', count: 46 },
+    { id: 'melons', bed: 'melon-bed', crop: 'melon', training: 'vine', count: 8 },
+    { id: 'row-tomatoes', bed: 'string-row', crop: 'tomato', training: 'unpruned', count: 8 },
+    { id: 'fold-cucumbers', bed: 'fold-bed', crop: 'cucumber', training: 'free', count: 10 },
+    { id: 'ring-beans', bed: 'play-ring', crop: 'runner-bean', training: 'single', count: 22 },
+    { id: 'loft-peas', bed: 'pea-beds', crop: 'pea', training: 'row', count: 60 },
+    { id: 'quay-squash', bed: 'quay-bed', crop: 'squash', training: 'vine', count: 4 },
     { id: 'odd-lettuce', bed: 'odd-bed', crop: 'lettuce', training: 'head', count: 12 },
   ],
   structures: [
@@ -65,6 +95,12 @@ export const DEMO_PLAN: Plan = {
     { id: 'bean-wall', kind: 'panel-wall', name: 'Bean wall down to the slip', bed: 'ramp-row', plantings: ['ramp-beans'], knobs: { panel: 'panel-3m' } },
     { id: 'cucumber-frame', kind: 'twine-frame', name: 'Cucumber strings on the wall', bed: 'wall-border', plantings: ['wall-cucumbers'], knobs: { section: '45x95', treatment: 'durable' } },
     { id: 'string-frame', kind: 'twine-frame', name: 'Single-stem tomatoes', bed: 'yard-bed', plantings: ['yard-tomatoes'], knobs: {} },
+    { id: 'melon-trellis', kind: 'rail-trellis', name: 'Melon trellis', bed: 'melon-bed', plantings: ['melons'], knobs: { shelf: 'top' } },
+    { id: 'tomato-weave', kind: 'weave', name: 'Tomato weave', bed: 'string-row', plantings: ['row-tomatoes'], knobs: {} },
+    { id: 'cucumber-fold', kind: 'a-frame', name: 'Folding cucumber frames', bed: 'fold-bed', plantings: ['fold-cucumbers'], knobs: {} },
+    { id: 'bean-tepee', kind: 'tepee', name: 'Bean tepee', bed: 'play-ring', plantings: ['ring-beans'], knobs: {} },
+    { id: 'pea-tunnel', kind: 'woven-frame', name: 'Pea tunnel', bed: 'pea-beds', plantings: ['loft-peas'], knobs: {} },
+    { id: 'squash-wall', kind: 'guyed-wall', name: 'Squash wall on the quay', bed: 'quay-bed', plantings: ['quay-squash'], knobs: {} },
     { id: 'pea-wall', kind: 'panel-wall', name: 'Pea wall', bed: 'odd-bed', plantings: ['odd-peas'], knobs: {} },
   ],
   priceBook: DEMO_PRICES,

@@ -2,7 +2,7 @@
 export type Spot = readonly [right: number, up: number];
 
 /** What a line means; the adapters decide its weight and colour. */
-export type Ink = 'outline' | 'timber' | 'steel' | 'wire' | 'net' | 'twine' | 'hidden' | 'ground' | 'soil' | 'crop' | 'bed' | 'wall' | 'station';
+export type Ink = 'outline' | 'timber' | 'steel' | 'wire' | 'net' | 'twine' | 'cloth' | 'concrete' | 'gravel' | 'hidden' | 'ground' | 'soil' | 'crop' | 'bed' | 'wall' | 'station';
 
 export type Primitive =
   | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }
@@ -20,10 +20,19 @@ export interface Chain {
   tapedMm: readonly number[];
 }
 
+/** Where a length knob can be pulled in a view: a millimetre of the view is worth `perMm` of the knob. */
+export interface Pull {
+  knob: string;
+  at: Spot;
+  axis: 'right' | 'up';
+  perMm: number;
+}
+
 export interface View {
-  id: 'elevation' | 'plan' | 'end';
+  id: 'elevation' | 'plan' | 'end' | 'slant';
   title: string;
   primitives: readonly Primitive[];
   chains: readonly Chain[];
+  pulls: readonly Pull[];
   box: { left: number; right: number; bottom: number; top: number };
 }

@@ -1,17 +1,25 @@
-import type { Bar, EndCut, Sheet } from '../design/design';
+import type { Bar, EndCut, Fill, Sheet } from '../design/design';
 import { add, cross, minus, scale, unit, type Point } from '../design/space';
 import type { Spot } from './primitive';
 
+const SLANT = Math.SQRT1_2 / 2;
+/** Less of a bar than this is not drawn apart; it would have no direction. mm. */
+const SEEN_MM = 0.01;
+
 export type Projection = (point: Point) => Spot;
 
-/** The three views of a working drawing: from the front, from above, and along the row from its start. */
-export const PROJECTIONS: Record<'elevation' | 'plan' | 'end', Projection> = {
+/**
+ * The three views of a working drawing: from the front, from above, and along the row from its
+ * start; and a slanting one (cabinet projection: depth at 45°, halved) that shows the whole at once.
+ */
+export const PROJECTIONS: Record<'elevation' | 'plan' | 'end' | 'slant', Projection> = {
   elevation: ([x, , z]) => [x, z],
   plan: ([x, y]) => [x, y],
   end: ([, y, z]) => [y, z],
+  slant: ([x, y, z]) => [x + y * SLANT, z + y * SLANT],
 };
 
-const lean = (end: EndCut): number => (end.cut === 'mitre' ? Math.tan(end.angleRad) : 0);
+const lean = (end: EndCut, cut: 'mitre' | 'angle'): number => (end.cut === cut ? Math.tan(end.angleRad) : 0);
 
 /**
  * Corners of a bar with its end cuts. A mitred bar is longer on the side its `wide` direction points
@@ -24,7 +32,8 @@ export function barCorners(bar: Bar): Point[] {
   return [0, 1].flatMap((end) =>
     [-1, 1].flatMap((w) =>
       [-1, 1].map((t) => {
-        const shift = ((w * bar.wideMm) / 2) * lean(bar.ends[end] as EndCut) * (end === 0 && bothMitred ? -1 : 1);
+        const cut = bar.ends[end] as EndCut;
+        const shift = ((w * bar.wideMm) / 2) * lean(cut, 'mitre') * (end === 0 && bothMitred ? -1 : 1) + ((t * bar.thickMm) / 2) * lean(cut, 'angle');
         const base = add(end === 0 ? bar.from : bar.to, scale(axis, shift));
         return add(add(base, scale(bar.wide, (w * bar.wideMm) / 2)), scale(thick, (t * bar.thickMm) / 2));
       }),
@@ -34,7 +43,7 @@ export function barCorners(bar: Bar): Point[] {
 
 /** The bar's part below ground and the part above, each a bar; null where there is none. */
 export function splitAtGround(bar: Bar): { above: Bar; below: Bar | null } {
-  if (bar.buriedMm <= 0) return { above: bar, below: null };
+  if (bar.buriedMm < SEEN_MM) return { above: bar, below: null };
   const axis = unit(minus(bar.to, bar.from));
   const soil = add(bar.from, scale(axis, bar.buriedMm));
   const square: EndCut = { cut: 'square' };
@@ -48,4 +57,11 @@ export function sheetWires(sheet: Sheet): { uprights: Point[][]; levels: Point[]
     uprights: sheet.uprightsMm.map((along) => [at(along, sheet.levelsMm[0] ?? 0), at(along, sheet.heightMm)]),
     levels: sheet.levelsMm.map((up) => [at(0, up), at(sheet.cutMm, up)]),
   };
+}
+
+/** Outline of what is poured into a hole: two rims and the top of the crown. */
+export function fillPoints(fill: Fill): Point[] {
+  const radius = fill.diameterMm / 2;
+  const rim = (up: number): Point[] => Array.from({ length: 12 }, (_, i): Point => [fill.bottom[0] + radius * Math.cos((i * Math.PI) / 6), fill.bottom[1] + radius * Math.sin((i * Math.PI) / 6), fill.bottom[2] + up]);
+  return [...rim(0), ...rim(fill.cutMm), [fill.bottom[0], fill.bottom[1], fill.bottom[2] + fill.cutMm + fill.crownMm]];
 }

@@ -15,6 +15,23 @@ export interface Paper {
   heightPx: number;
   title: string;
   marks: readonly PaperMark[];
+  frame: Frame;
+  /** Where length knobs can be pulled, in pixels. */
+  pulls: readonly PaperPull[];
+}
+
+/** How a view lies on the paper: pixels a millimetre, and where its origin comes to lie. */
+export interface Frame {
+  scale: number;
+  originPx: Spot;
+}
+
+export interface PaperPull {
+  knob: string;
+  at: Spot;
+  axis: 'right' | 'up';
+  /** What a pixel of pull changes the knob by. mm. */
+  mmPerPx: number;
 }
 
 const FIGURE_SIZE = 13;
@@ -33,8 +50,9 @@ const RIGHT_ROOM = 34;
 /**
  * Sets a view on a sheet of the given size: the drawing as large as fits, dimension strings under it
  * and to its left, every figure legible and clear of the next. The height shrinks to what is used.
+ * `keep` holds the drawing still while something in it is pulled.
  */
-export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; units: Units }): Paper {
+export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; units: Units; keep?: Frame | undefined }): Paper {
   const width = view.box.right - view.box.left;
   const height = view.box.top - view.box.bottom;
   const upright = view.chains.filter((chain) => chain.axis === 'z');
@@ -47,20 +65,23 @@ export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; u
   let scale = Math.min(availableWidth / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height);
   let placed = place(level, scale);
   scale = Math.max(0.01, Math.min(scale, (o.heightPx - 2 * EDGE - roomUnder(placed)) / height));
+  if (o.keep) scale = o.keep.scale;
   placed = place(level, scale);
-  const left = leftRoom + (availableWidth - width * scale) / 2;
-  const base = EDGE + height * scale;
-  const toPaper = ([right, up]: Spot): Spot => [left + (right - view.box.left) * scale, base - (up - view.box.bottom) * scale];
+  const originPx: Spot = o.keep?.originPx ?? [leftRoom + (availableWidth - width * scale) / 2 - view.box.left * scale, EDGE + view.box.top * scale];
+  const toPaper = ([right, up]: Spot): Spot => [originPx[0] + right * scale, originPx[1] - up * scale];
+  const left = toPaper([view.box.left, 0])[0];
+  const base = toPaper([0, view.box.bottom])[1];
 
   const marks: PaperMark[] = view.primitives.map((one) => onPaper(one, toPaper));
   let under = base + 4;
   for (const { chain, figures } of placed) {
     const y = under + CHAIN_GAP - 8;
-    marks.push(...levelChain(chain, figures, y, (mm) => toPaper([mm, 0])[0], left - view.box.left * scale));
+    marks.push(...levelChain(chain, figures, y, (mm) => toPaper([mm, 0])[0], originPx[0]));
     under += CHAIN_GAP + 8 + TIER_PX * Math.max(0, ...figures.map((figure) => figure.tier));
   }
   for (const chain of upright) marks.push(...uprightChain(chain, left - 14, (mm) => toPaper([0, mm])[1], scale, o.units));
-  return { widthPx: o.widthPx, heightPx: under + EDGE, title: view.title, marks };
+  const pulls = view.pulls.map((pull): PaperPull => ({ knob: pull.knob, at: toPaper(pull.at), axis: pull.axis, mmPerPx: pull.perMm / scale }));
+  return { widthPx: o.widthPx, heightPx: under + EDGE, title: view.title, marks, frame: { scale, originPx }, pulls };
 }
 
 /** Room to the left of the drawing for an upright chain: its feet, its widest figure, and a second tier. */

@@ -1,9 +1,9 @@
-import type { Bar, Design, Part, Sheet, Station } from '../design/design';
-import { groundAt, slopeOf } from '../design/space';
+import type { Bar, Design, Fill, Part, Sheet, Station } from '../design/design';
+import { add, groundAt, minus, scale, slopeOf, unit } from '../design/space';
 import type { Bed } from '../site/bed';
 import { outlineOf } from '../design/outline';
-import { barCorners, PROJECTIONS, sheetWires, splitAtGround, type Projection } from './project';
-import type { Chain, Ink, Primitive, Spot, View } from './primitive';
+import { barCorners, fillPoints, PROJECTIONS, sheetWires, splitAtGround, type Projection } from './project';
+import type { Chain, Ink, Primitive, Pull, Spot, View } from './primitive';
 
 /** Soil shown past the ends of the row, and how deep its hatching goes. mm. */
 const MARGIN_MM = 260;
@@ -14,20 +14,39 @@ export function drawViews(design: Design, bed: Bed): View[] {
   return [elevation(design), plan(design, bed), endView(design, bed)];
 }
 
+/** The whole support at a slant, without figures: what it is, at a glance. Far parts are drawn first. */
+export function drawAtAGlance(design: Design, bed: Bed): View {
+  const flat = PROJECTIONS.slant;
+  const over = (bed.lengthMm - design.builtMm) / 2;
+  const half = Math.min(bed.widthMm / 2, 900);
+  const end = Math.min(bed.lengthMm, design.builtMm + 2 * MARGIN_MM) - over;
+  const start = Math.max(-over, -MARGIN_MM);
+  const depth = (part: Part): number => { const spots = extent(part, PROJECTIONS.plan); return spots.reduce((sum, spot) => sum + spot[1], 0) / spots.length; };
+  const soil = (x: number, y: number): Spot => flat([x, y, groundAt(design.ground, x)]);
+  const parts = design.parts.filter((part) => part.shape !== 'fill').map((part) => ({ part, depth: depth(part) })).sort((a, b) => b.depth - a.depth);
+  return view('slant', 'At a glance', [], [], [
+    { draw: 'shape', ink: 'bed', points: [soil(start, -half), soil(end, -half), soil(end, half), soil(start, half)] },
+    ...parts.flatMap(({ part }) => drawPart(part, flat, true).filter((one) => !('ink' in one) || one.ink !== 'hidden')),
+    ...design.stations.map((station): Primitive => ({ draw: 'dot', ink: 'station', at: flat(station.at) })),
+  ]);
+}
+
 function elevation(design: Design): View {
   const flat = PROJECTIONS.elevation;
   const box = boxAround(design.parts.flatMap((part) => extent(part, flat)));
   const left = box.left - MARGIN_MM;
   const right = box.right + MARGIN_MM;
   const soil = (x: number): Spot => [x, groundAt(design.ground, x)];
-  return view('elevation', 'From the front', chainsOf(design), [
+  return view('elevation', 'From the front', chainsOf(design), pullsOf(design, 'elevation'), [
     ...hatch(soil, left, right),
     ...design.stations.filter((station) => station.side !== 'back').map((station) => plant(station, design, station.at[0], station.at[2])),
-    ...design.parts.flatMap((part) => drawPart(part, flat, true)),
+    ...fillsFirst(design).flatMap((part) => drawPart(part, flat, true)),
     { draw: 'lines', ink: 'ground', lines: [[soil(left), soil(right)]] },
     ...design.stations.map((station): Primitive => ({ draw: 'crow foot', ink: 'station', at: [station.at[0], station.at[2]] })),
   ]);
 }
+
+const fillsFirst = (design: Design): Part[] => [...design.parts].sort((a, b) => Number(b.shape === 'fill') - Number(a.shape === 'fill'));
 
 function plan(design: Design, bed: Bed): View {
   const flat = PROJECTIONS.plan;
@@ -37,36 +56,39 @@ function plan(design: Design, bed: Bed): View {
   const wall: Primitive[] = bed.standFrom === 'front only'
     ? [{ draw: 'lines', ink: 'wall', lines: [[corner(-over, half + 40), corner(bed.lengthMm - over, half + 40)]] }]
     : [];
-  const frontRow = design.stations.filter((station) => station.at[1] === design.stations[0]?.at[1]);
+  const frontRow = design.stations.filter((station) => station.side !== 'round' && station.at[1] === design.stations[0]?.at[1]);
   const places = [0, ...frontRow.map((station) => station.alongMm), design.builtMm];
   const slope = Math.cos(slopeOf(design.ground));
-  const across = [...new Set([-half, ...design.support.rowsAtMm, half])];
+  const across = [...new Set([-half, ...design.support.rowsAtMm, half])].sort((a, b) => a - b);
   return view('plan', 'From above', [
     ...(frontRow.length > 0 ? [{ axis: 'x', label: 'plants', atMm: places.map((at) => at * slope), tapedMm: places } as const] : []),
+    ...chainsOf(design, 'plan'),
     { axis: 'z', label: 'across', atMm: across, tapedMm: across },
-  ], [
+  ], pullsOf(design, 'plan'), [
     { draw: 'shape', ink: 'bed', points: [corner(-over, -half), corner(bed.lengthMm - over, -half), corner(bed.lengthMm - over, half), corner(-over, half)] },
     ...wall,
+    ...(design.traces ?? []).map((trace): Primitive => ({ draw: 'lines', ink: 'soil', lines: [trace.map(flat)] })),
     ...design.stations.map((station): Primitive => ({ draw: 'shape', ink: 'crop', points: round([station.at[0], station.at[1]], spread(station) / 2) })),
-    ...design.parts.flatMap((part) => drawPart(part, flat, false)),
+    ...fillsFirst(design).flatMap((part) => drawPart(part, flat, false)),
     ...design.stations.map((station): Primitive => ({ draw: 'dot', ink: 'station', at: [station.at[0], station.at[1]] })),
   ]);
 }
 
 function endView(design: Design, bed: Bed): View {
   const flat = PROJECTIONS.end;
-  const half = bed.widthMm / 2;
+  const half = Math.max(bed.widthMm / 2, ...design.support.rowsAtMm.map(Math.abs));
   const soil = (y: number): Spot => [y, 0];
   const first = design.stations[0];
   const lowestGround = Math.min(0, ...design.stations.map((station) => station.at[2]));
   const plants = first ? [...new Map(design.stations.map((station) => [station.at[1], station])).values()] : [];
   const top = design.support.topMm.most;
-  return view('end', 'From the end', [{ axis: 'z', label: 'top', atMm: [0, top], tapedMm: [0, top] }], [
+  const own = chainsOf(design, 'end');
+  return view('end', 'From the end', own.some((chain) => chain.axis === 'z') ? own : [...own, { axis: 'z', label: 'top', atMm: [0, top], tapedMm: [0, top] }], pullsOf(design, 'end'), [
     ...hatch(soil, -half - MARGIN_MM, half + MARGIN_MM),
     ...plants.map((station) => plant(station, design, station.at[1], Math.max(0, lowestGround))),
     ...firstOfEach(design).flatMap((part) => drawPart(part, flat, false)),
     { draw: 'lines', ink: 'ground', lines: [[soil(-half - MARGIN_MM), soil(half + MARGIN_MM)]] },
-    { draw: 'lines', ink: 'bed', lines: [-half, half].map((y) => [[y, 0], [y, -bed.heightMm - 60]]) },
+    { draw: 'lines', ink: 'bed', lines: [-1, 1].map((side) => [[(side * bed.widthMm) / 2, 0], [(side * bed.widthMm) / 2, -bed.heightMm - 60]]) },
   ]);
 }
 
@@ -76,18 +98,22 @@ function firstOfEach(design: Design): Part[] {
   const across = (part: Part): number => Math.round(extent(part, PROJECTIONS.plan).reduce((sum, spot) => sum + spot[1], 0));
   const near = new Map<string, Part>();
   for (const part of design.parts) {
-    const key = `${part.role} ${part.role === 'string' || part.role === 'beam' ? '' : across(part)}`;
+    const key = `${part.role} ${across(part)}${LEVELLED.has(part.role) ? ` ${Math.round(boxAround(extent(part, PROJECTIONS.end)).top)}` : ''}`;
     const known = near.get(key);
     if (!known || start(part) < start(known)) near.set(key, part);
   }
-  return [...near.values()];
+  return [...near.values()].sort((a, b) => Number(b.shape === 'fill') - Number(a.shape === 'fill'));
 }
 
-const chainsOf = (design: Design): Chain[] => design.marks.map((mark) => ({ axis: mark.axis, label: mark.label, atMm: mark.atMm, tapedMm: mark.tapedMm ?? mark.atMm }));
+/** Roles of which several lie over one another in the same plane. */
+const LEVELLED = new Set<Part['role']>(['rail', 'slat', 'pass', 'shelf', 'ladder string', 'frame side', 'brace']);
 
-function view(id: View['id'], title: string, chains: readonly Chain[], primitives: readonly Primitive[]): View {
+const chainsOf = (design: Design, of?: 'plan' | 'end'): Chain[] => design.marks.filter((mark) => mark.view === of).map((mark) => ({ axis: mark.axis, label: mark.label, atMm: mark.atMm, tapedMm: mark.tapedMm ?? mark.atMm }));
+const pullsOf = (design: Design, of: 'elevation' | 'plan' | 'end'): Pull[] => design.handles.filter((handle) => handle.view === of).map(({ knob, at, axis, perMm }) => ({ knob, at, axis, perMm }));
+
+function view(id: View['id'], title: string, chains: readonly Chain[], pulls: readonly Pull[], primitives: readonly Primitive[]): View {
   const spots = primitives.flatMap((one) => (one.draw === 'shape' ? one.points : one.draw === 'lines' ? one.lines.flat() : [one.at]));
-  return { id, title, primitives, chains, box: boxAround(spots) };
+  return { id, title, primitives, chains, pulls, box: boxAround(spots) };
 }
 
 /** The box around many points. (A long row has more of them than a call takes arguments.) */
@@ -105,32 +131,50 @@ function boxAround(spots: readonly Spot[]): View['box'] {
 function extent(part: Part, flat: Projection): Spot[] {
   if (part.shape === 'bar') return barCorners(part).map(flat);
   if (part.shape === 'line') return part.path.map(flat);
+  if (part.shape === 'fill') return fillPoints(part).map(flat);
   const wires = sheetWires(part);
   return [...wires.levels, ...wires.uprights].flat().map(flat);
 }
 
-const INKS: Record<Part['role'], Ink> = { post: 'steel', beam: 'timber', brace: 'timber', panel: 'wire', 'fine mesh': 'net', 'line wire': 'wire', string: 'twine' };
+const CORD_INKS: Partial<Record<Part['role'], Ink>> = { 'line wire': 'wire', 'guy wire': 'wire', chain: 'wire' };
+const SHEET_INKS: Partial<Record<Part['role'], Ink>> = { 'fine mesh': 'net', 'wind skirt': 'cloth' };
 
 function drawPart(part: Part, flat: Projection, fromFront: boolean): Primitive[] {
   if (part.shape === 'bar') return drawBar(part, flat);
-  if (part.shape === 'line') return [{ draw: 'lines', ink: INKS[part.role], lines: [part.path.map(flat)], part: part.id }];
+  if (part.shape === 'line') return [{ draw: 'lines', ink: CORD_INKS[part.role] ?? 'twine', lines: [part.path.map(flat)], part: part.id }];
+  if (part.shape === 'fill') return [drawFill(part, flat)];
   return drawSheet(part, flat, fromFront);
 }
 
+export const isTimber = (stock: string): boolean => /^(timber|pole|cane)/.test(stock);
+
 function drawBar(bar: Bar, flat: Projection): Primitive[] {
-  const ink: Ink = bar.stock.startsWith('timber') ? 'timber' : 'steel';
+  const ink: Ink = isTimber(bar.stock) ? 'timber' : 'steel';
   const { above, below } = splitAtGround(bar);
   return [
     ...(below ? [{ draw: 'shape', ink: 'hidden', points: outlineOf(barCorners(below).map(flat)), part: bar.id } as const] : []),
     { draw: 'shape', ink, points: outlineOf(barCorners(above).map(flat)), part: bar.id },
+    ...drawHoles(bar, flat),
   ];
 }
+
+/** Small enough to be a point, large enough to be seen. */
+function drawHoles(bar: Bar, flat: Projection): Primitive[] {
+  const axis = unit(minus(bar.to, bar.from));
+  const under = scale(bar.wide, -bar.wideMm / 2);
+  return bar.holes.map((hole): Primitive => {
+    const middle = add(bar.from, scale(axis, hole.atMm));
+    return { draw: 'lines', ink: 'hidden', lines: [[flat(add(middle, under)), flat(minus(middle, under))]], part: bar.id };
+  });
+}
+
+const drawFill = (fill: Fill, flat: Projection): Primitive => ({ draw: 'shape', ink: fill.role === 'gravel' ? 'gravel' : 'concrete', points: outlineOf(fillPoints(fill).map(flat)), part: fill.id });
 
 /** Seen square, every wire; seen on edge, a single line. */
 function drawSheet(sheet: Sheet, flat: Projection, square: boolean): Primitive[] {
   const { uprights, levels } = sheetWires(sheet);
   const lines = square ? [...uprights, ...levels] : [levels[0] ?? [], uprights[0] ?? []];
-  return [{ draw: 'lines', ink: INKS[sheet.role], lines: lines.map((line) => line.map(flat)), part: sheet.id }];
+  return [{ draw: 'lines', ink: SHEET_INKS[sheet.role] ?? 'wire', lines: lines.map((line) => line.map(flat)), part: sheet.id }];
 }
 
 function hatch(soil: (at: number) => Spot, from: number, to: number): Primitive[] {

@@ -4,6 +4,7 @@ import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { formatLength } from '../quantity/length';
 import { money, plainMoney } from '../quantity/money';
+import { endOf } from './result';
 import { kindOf } from '../structures/registry';
 import { say } from '../wording/say';
 
@@ -13,10 +14,9 @@ function cell(value: string | number): string {
   return /[",\r\n]/.test(text) ? `"${text.replace(/"/g, '""')}"` : text;
 }
 
-const endText = (ends: readonly [EndCut, EndCut] | null): string =>
-  ends ? ends.map((end) => (end.cut === 'mitre' ? `mitre ${Math.round((Math.abs(end.angleRad) * 180) / Math.PI)}°` : end.cut)).join(' / ') : '';
+const endText = (ends: readonly [EndCut, EndCut] | null): string => ends?.map(endOf).join(' / ') ?? '';
 
-export const BILL_COLUMNS = ['record', 'structure', 'what', 'item', 'count', 'length mm', 'length', 'ends', 'each', 'cost', 'currency', 'why'] as const;
+export const BILL_COLUMNS = ['record', 'structure', 'what', 'item', 'count', 'length mm', 'length', 'litres', 'ends', 'each', 'cost', 'currency', 'why'] as const;
 
 /**
  * The bill as CSV: a "part" record for every bill line, then a "buy" record for every purchase, then
@@ -33,15 +33,15 @@ export function billCsv(plan: Plan, structureId?: string): string {
     [...BILL_COLUMNS],
     ...chosen.flatMap((one) => one.bill.map((line) => [
       'part', one.structure.name, line.use, CATALOGUE.stock(line.stock).name, line.count,
-      line.cutMm === null ? '' : Math.round(line.cutMm * 10) / 10, line.cutMm === null ? '' : formatLength(line.cutMm, units), endText(line.ends), '', '', '', say(line.why, kindOf(one.structure.kind).phrases, { units, locale }),
+      line.cutMm === null ? '' : Math.round(line.cutMm * 10) / 10, line.cutMm === null ? '' : formatLength(line.cutMm, units), line.litres === null ? '' : Math.round(line.litres * 10) / 10, endText(line.ends), '', '', '', say(line.why, kindOf(one.structure.kind).phrases, { units, locale }),
     ])),
     ...shopping.purchases.map((one) => {
       const { form, name } = CATALOGUE.stock(one.stock);
-      const byLength = form === 'timber' || form === 'steel post' || form === 'cord' || form === 'mesh roll';
-      return ['buy', '', form === 'piece' ? `pack of ${one.size}` : form, name, one.count, byLength ? one.size : '', byLength ? formatLength(one.size, units) : '', '', amount(one.eachMinor), amount(one.costMinor), currency, ''];
+      const byLength = form !== 'piece' && form !== 'panel' && form !== 'bagged';
+      return ['buy', '', form === 'piece' ? `pack of ${one.size}` : form === 'bagged' ? `bag of ${one.size} kg` : form, name, one.count, byLength ? one.size : '', byLength ? formatLength(one.size, units) : '', '', '', amount(one.eachMinor), amount(one.costMinor), currency, ''];
     }),
-    ['tax', '', '', `${plan.priceBook.taxPercent} %`, '', '', '', '', '', amount(cost.taxMinor), currency, plan.priceBook.pricesIncludeTax ? 'contained in the prices' : 'added to the prices'],
-    ['total', '', '', '', '', '', '', '', '', amount(cost.totalMinor), currency, cost.complete ? '' : 'something has no price'],
+    ['tax', '', '', `${plan.priceBook.taxPercent} %`, '', '', '', '', '', '', amount(cost.taxMinor), currency, plan.priceBook.pricesIncludeTax ? 'contained in the prices' : 'added to the prices'],
+    ['total', '', '', '', '', '', '', '', '', '', amount(cost.totalMinor), currency, cost.complete ? '' : 'something has no price'],
   ];
   return `${rows.map((row) => row.map(cell).join(',')).join('\r\n')}\r\n`;
 }

@@ -20,6 +20,7 @@ export const GARDEN_SCHEMA = Joi.object({
   locale: Joi.string().pattern(/^[a-z]{2,3}(-[A-Z][a-z]{3})?(-[A-Z]{2})?$/, 'a language tag such as en-GB').required(),
   currency,
   reachMm: mm(1200, 3000).description('What the tallest user reaches from the ground.'),
+  saw: Joi.object({ kerfMm: mm(0.5, 8), shoeOffsetMm: mm(0, 300).description('From the edge of the shoe that runs along a guide to the near side of the blade.') }).description('The gardener’s own saw, measured once.'),
 });
 
 const MOST_PLOT_MM = 200_000;
@@ -84,7 +85,7 @@ export const STRUCTURE_SCHEMA = Joi.object({
 const stock = Joi.string().valid(...CATALOGUE.all.map((one) => one.id)).required();
 const size = Joi.number().greater(0).max(1e6).required();
 
-export const PRICE_LINE_SCHEMA = Joi.object({ stock, size: size.description('mm for bars, posts and reels; pieces for packs; 1 for a panel.'), price: MONEY_SCHEMA.required() });
+export const PRICE_LINE_SCHEMA = Joi.object({ stock, size: size.description('mm for bars, posts and reels; kg for bags; pieces for packs; 1 for a panel.'), price: MONEY_SCHEMA.required() });
 
 export const PRICE_BOOK_SCHEMA = Joi.object({
   taxPercent: Joi.number().min(0).max(50).required(),

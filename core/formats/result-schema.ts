@@ -24,6 +24,7 @@ const shopping = {
 const position = Joi.alternatives(
   Joi.object({ shape: Joi.string().valid('bar').required(), from: place, to: place, wideMm: mm, thickMm: mm, buriedMm: mm, holesMm: list(Joi.number()) }),
   Joi.object({ shape: Joi.string().valid('sheet').required(), corner: place, along: place, up: place, heightMm: mm }),
+  Joi.object({ shape: Joi.string().valid('fill').required(), bottom: place, diameterMm: mm, depthMm: mm, crownMm: mm, litres: mm }),
   Joi.object({ shape: Joi.string().valid('line').required(), path: list(Joi.array().items(Joi.number()).length(3)) }),
 ).required();
 
@@ -37,8 +38,13 @@ export const RESULT_SCHEMA = Joi.object({
     knobs: Joi.object().pattern(Joi.string(), Joi.object({ value: knobValue, by: Joi.string().valid('hand', 'suggestion').required(), why: text })).required(),
     parts: list(Joi.object({ id: text, role: text, stock: text, cutMm: mm, count: whole, ends: list(Joi.string()), position })),
     joints: list(Joi.object({ id: text, kind: text, at: place, parts: list(Joi.string()), fixings: list(Joi.object({ stock: text, count: whole, eachMm: mm.allow(null) })) })),
-    stations: list(Joi.object({ id: text, crop: text, planting: text, alongMm: mm, side: Joi.string().valid('front', 'back', 'in line').required(), at: place })),
-    bill: list(Joi.object({ id: text, group: text, use: text, stock: text, name: text, count: whole, cutMm: mm.allow(null), ends: list(Joi.string()), why: text })),
+    stations: list(Joi.object({ id: text, crop: text, planting: text, alongMm: mm, side: Joi.string().valid('front', 'back', 'in line', 'round').required(), at: place })),
+    boards: list(Joi.object({
+      id: text, stock: text, lengthMm: mm, wideMm: mm, kerfMm: mm,
+      strips: list(Joi.object({ name: text, fromMm: mm, wideMm: mm, edges: text, pieces: list(Joi.object({ part: text, atMm: mm, lengthMm: mm })) })),
+      guides: list(Joi.object({ cut: whole, from: Joi.string().valid('first edge', 'second edge').required(), stripMm: mm, guideMm: mm })),
+    })),
+    bill: list(Joi.object({ id: text, group: text, use: text, stock: text, name: text, count: whole, cutMm: mm.allow(null), litres: mm.allow(null), rippedFrom: Joi.string().allow(null).required(), ends: list(Joi.string()), why: text })),
     ...shopping,
     verdicts: list(Joi.object({
       check: text, level: Joi.string().valid('good', 'note', 'warn', 'fail').required(), code: text, says: text,
@@ -46,5 +52,6 @@ export const RESULT_SCHEMA = Joi.object({
       mend: Joi.object({ says: text, knobs: Joi.object().pattern(Joi.string(), knobValue).required(), costs: amount }).allow(null).required(),
     })),
     steps: list(Joi.object({ says: text, people: whole, waitHours: mm, caution: Joi.string().allow(null).required() })),
+    season: list(Joi.object({ on: Joi.string().allow(null).required(), says: text })),
   })),
 }).description('What follows from a garden plan. Every length is millimetres; every amount of money a whole number of minor units with its currency.');

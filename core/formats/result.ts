@@ -36,7 +36,7 @@ export function resultOf(plan: Plan) {
 
 function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
   const kind = kindOf(one.structure.kind);
-  const { design, knobs, steps } = one.sized;
+  const { design, knobs, steps, season } = one.sized;
   return {
     id: one.structure.id,
     name: one.structure.name,
@@ -51,28 +51,45 @@ function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
       id: joint.id, kind: joint.kind, at: point(joint.at), parts: joint.parts,
       fixings: joint.fixings.map((fixing) => ({ stock: fixing.stock, count: fixing.count, eachMm: fixing.eachMm === undefined ? null : mm(fixing.eachMm) })),
     })),
+    boards: (design.boards ?? []).map((board) => ({
+      id: board.id, stock: board.stock, lengthMm: mm(board.lengthMm), wideMm: mm(board.wideMm), kerfMm: mm(board.kerfMm),
+      strips: board.strips.map((strip) => ({ name: strip.name, fromMm: mm(strip.fromMm), wideMm: mm(strip.wideMm), edges: strip.edges, pieces: strip.pieces.map((piece) => ({ part: piece.part, atMm: mm(piece.atMm), lengthMm: mm(piece.lengthMm) })) })),
+      guides: board.guides.map((guide) => ({ cut: guide.cut, from: guide.from, stripMm: mm(guide.stripMm), guideMm: mm(guide.guideMm) })),
+    })),
     stations: design.stations.map((station) => ({ id: station.id, crop: station.crop, planting: station.planting, alongMm: mm(station.alongMm), side: station.side, at: point(station.at) })),
     bill: one.bill.map((line) => ({
       id: line.id, group: line.group, use: line.use, stock: line.stock, name: CATALOGUE.stock(line.stock).name, count: line.count,
-      cutMm: line.cutMm === null ? null : mm(line.cutMm), ends: line.ends ? line.ends.map(endOf) : [], why: say(line.why, kind.phrases, tongue),
+      cutMm: line.cutMm === null ? null : mm(line.cutMm), litres: line.litres === null ? null : mm(line.litres), rippedFrom: line.board, ends: line.ends ? line.ends.map(endOf) : [], why: say(line.why, kind.phrases, tongue),
     })),
     ...shoppingOf(one.shopping, one.cost, plan.garden.currency),
     verdicts: one.verdicts.map((verdict) => ({
       check: verdict.check, level: verdict.level, code: verdict.told.code, says: say(verdict.told, VERDICT_PHRASES, tongue),
-      compared: Object.fromEntries(Object.entries(verdict.told.values).map(([name, value]) => [name, typeof value === 'object' && 'mm' in value ? mm(value.mm) : value])),
+      compared: Object.fromEntries(Object.entries(verdict.told.values).map(([name, value]) => [name, typeof value === 'object' && 'mm' in value ? mm(value.mm) : typeof value === 'object' && 'mm3' in value ? mm(value.mm3) : typeof value === 'object' && 'monthDay' in value ? value.monthDay : value])),
       mend: verdict.mend && { says: MEND_PHRASES[verdict.told.code] ?? '', knobs: verdict.mend.settings, costs: money(verdict.mend.costMinor, plan.garden.currency) },
     })),
     steps: steps.map((step) => ({
       says: say(step.what, kind.phrases, tongue), people: step.people, waitHours: step.waitHours ?? 0, caution: step.caution ? say(step.caution, kind.phrases, tongue) : null,
     })),
+    season: season.map((note) => ({ on: note.on, says: say(note.what, kind.phrases, tongue) })),
   };
 }
 
-const endOf = (end: EndCut): string => (end.cut === 'mitre' ? `mitre ${Math.round((Math.abs(end.angleRad) * 1800) / Math.PI) / 10}°` : end.cut);
+const degrees = (rad: number): number => Math.round((Math.abs(rad) * 1800) / Math.PI) / 10;
+
+/** How an end is cut, in plain words: "square", "mitre 45°", "angle 19.5°", "notch 38 × 11 mm", "as bought". */
+export function endOf(end: EndCut): string {
+  switch (end.cut) {
+    case 'mitre':
+    case 'angle': return `${end.cut} ${degrees(end.angleRad)}°`;
+    case 'notch': return `notch ${Math.round(end.longMm)} × ${Math.round(end.deepMm)} mm`;
+    default: return end.cut;
+  }
+}
 
 function positionOf(part: Part) {
   if (part.shape === 'bar') return { shape: 'bar', from: point(part.from), to: point(part.to), wideMm: mm(part.wideMm), thickMm: mm(part.thickMm), buriedMm: mm(part.buriedMm), holesMm: part.holes.map((hole) => mm(hole.atMm)) };
   if (part.shape === 'line') return { shape: 'line', path: part.path.map(point) };
+  if (part.shape === 'fill') return { shape: 'fill', bottom: point(part.bottom), diameterMm: mm(part.diameterMm), depthMm: mm(part.cutMm), crownMm: mm(part.crownMm), litres: mm(part.litres) };
   return { shape: 'sheet', corner: point(part.corner), along: part.along.map(mm), up: part.up.map(mm), heightMm: mm(part.heightMm) };
 }
 

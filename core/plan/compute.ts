@@ -36,7 +36,7 @@ interface Priced {
 function price(plan: Plan, structure: StructurePlan, settings: Settings, setting: Setting): Priced {
   const sized = kindOf(structure.kind).design(settings, setting);
   const bill = takeOff(sized.design, CATALOGUE);
-  const shopping = buy([{ structure: structure.id, lines: bill }], plan.priceBook, plan.shed, CATALOGUE);
+  const shopping = buy([{ structure: structure.id, lines: bill }], plan.priceBook, plan.shed, CATALOGUE, plan.garden.saw?.kerfMm);
   return { sized, bill, shopping, cost: cost(shopping, plan.priceBook, CATALOGUE, { plants: sized.design.stations.length, rowMm: sized.design.builtMm }) };
 }
 
@@ -65,7 +65,7 @@ export interface ComputedGarden {
 /** Everything that follows from a checked plan: each structure alone, and the garden's one shopping trip. */
 export function computeGarden(plan: Plan): ComputedGarden {
   const structures = plan.structures.map((structure) => computeStructure(plan, structure));
-  const shopping = buy(structures.map((one) => ({ structure: one.structure.id, lines: one.bill })), plan.priceBook, plan.shed, CATALOGUE);
+  const shopping = buy(structures.map((one) => ({ structure: one.structure.id, lines: one.bill })), plan.priceBook, plan.shed, CATALOGUE, plan.garden.saw?.kerfMm);
   const sum = (of: (one: ComputedStructure) => number) => structures.reduce((total, one) => total + of(one), 0);
   return {
     structures,

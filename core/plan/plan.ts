@@ -1,5 +1,6 @@
 import type { PriceBook, ShedPiece } from '../costing/price-book';
 import type { Crop } from '../crops/crop';
+import type { Saw } from '../cutting/saw';
 import type { Units } from '../quantity/length';
 import type { Bed } from '../site/bed';
 import type { Feature, Site } from '../site/plot';
@@ -34,6 +35,8 @@ export interface Garden {
   currency: string;
   /** What the tallest user reaches from the ground. mm. */
   reachMm: number;
+  /** The gardener's own saw, measured once; the usual one where it is left out. */
+  saw?: Saw;
 }
 
 export interface Planting {

@@ -1,6 +1,7 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
+import { USUAL_SAW } from '../cutting/saw';
 import type { Setting } from '../structures/setting';
 import type { Plan, StructurePlan } from './plan';
 
@@ -27,6 +28,8 @@ export function settingOf(plan: Plan, structure: StructurePlan): Setting {
     reachMm: plan.garden.reachMm,
     armMm: plan.site.armMm,
     features: plan.features,
+    site: plan.site,
+    saw: plan.garden.saw ?? USUAL_SAW,
     units: plan.garden.units,
     catalogue: CATALOGUE,
     sizesOf: sizesOnSale(plan),

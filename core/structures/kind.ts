@@ -1,6 +1,6 @@
 import type { Design } from '../design/design';
 import type { Fact, Phrases } from '../wording/say';
-import { settle, type Knobs, type KnobState, type Settings, type Values } from './knob';
+import { settle, withinLimits, type Knobs, type KnobState, type Settings, type Values } from './knob';
 import type { Setting } from './setting';
 
 /** A step of building: said in order, with the people it takes and the caution where it belongs. */
@@ -9,6 +9,12 @@ export interface Step {
   people: 1 | 2;
   waitHours?: number;
   caution?: Fact;
+}
+
+/** Something to do through the season: on a day ("06-12"), or when it is time (null). */
+export interface SeasonNote {
+  on: string | null;
+  what: Fact;
 }
 
 /** What living with a kind is like; minutes from memory. */
@@ -28,7 +34,8 @@ export interface KindData<K extends Knobs> {
   nature: KindNature;
   knobs: K;
   size(values: Values<K>, setting: Setting): Design;
-  steps(design: Design, values: Values<K>): readonly Step[];
+  steps(design: Design, values: Values<K>, setting: Setting): readonly Step[];
+  season?(design: Design, values: Values<K>, setting: Setting): readonly SeasonNote[];
   /** Changes of knobs that would mend a finding, by its code. */
   mends: Readonly<Record<string, (values: Values<K>, design: Design, setting: Setting) => Settings | null>>;
   phrases: Phrases;
@@ -38,6 +45,7 @@ export interface Sized {
   design: Design;
   knobs: Readonly<Record<string, KnobState>>;
   steps: readonly Step[];
+  season: readonly SeasonNote[];
 }
 
 export interface StructureKind {
@@ -67,11 +75,11 @@ export function structureKind<const K extends Knobs>(kind: KindData<K>): Structu
     design(settings, setting) {
       const { values, states } = settle(kind.knobs, settings, setting);
       const design = kind.size(values as Values<K>, setting);
-      return { design, knobs: states, steps: kind.steps(design, values as Values<K>) };
+      return { design, knobs: states, steps: kind.steps(design, values as Values<K>, setting), season: kind.season?.(design, values as Values<K>, setting) ?? [] };
     },
     mend(code, settings, sized, setting) {
       const change = kind.mends[code]?.(valuesOf(sized), sized.design, setting) ?? null;
-      return change && { ...settings, ...change };
+      return change && { ...settings, ...withinLimits(kind.knobs, change) };
     },
   };
 }

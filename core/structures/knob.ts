@@ -82,6 +82,16 @@ export function knobFaults(knobs: Knobs, settings: Readonly<Record<string, unkno
   });
 }
 
+/** A proposed change brought inside the limits of its knobs, counts whole. */
+export function withinLimits(knobs: Knobs, change: Settings): Settings {
+  return Object.fromEntries(Object.entries(change).map(([name, value]) => {
+    const knob = knobs[name];
+    if (!knob || knob.type === 'choice' || typeof value !== 'number') return [name, value];
+    const within = Math.min(knob.max, Math.max(knob.min, value));
+    return [name, knob.type === 'count' ? Math.round(within) : within];
+  }));
+}
+
 export interface KnobState {
   value: number | string;
   by: 'hand' | 'suggestion';

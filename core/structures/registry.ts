@@ -1,9 +1,15 @@
+import { aFrame } from './a-frame/index';
+import { guyedWall } from './guyed-wall/index';
 import type { StructureKind } from './kind';
 import { panelWall } from './panel-wall/index';
+import { railTrellis } from './rail-trellis/index';
+import { tepee } from './tepee/index';
 import { twineFrame } from './twine-frame/index';
+import { weave } from './weave/index';
+import { wovenFrame } from './woven-frame/index';
 
 /** Every kind of support the program can plan, in the order they are offered. */
-export const KINDS: readonly StructureKind[] = [panelWall, twineFrame];
+export const KINDS: readonly StructureKind[] = [panelWall, twineFrame, guyedWall, railTrellis, aFrame, tepee, weave, wovenFrame];
 
 export function kindOf(id: string): StructureKind {
   const kind = KINDS.find((one) => one.id === id);

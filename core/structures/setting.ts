@@ -2,7 +2,8 @@ import type { Catalogue } from '../catalogue/stock';
 import type { Crop, Training } from '../crops/crop';
 import type { Units } from '../quantity/length';
 import type { Bed } from '../site/bed';
-import type { Feature } from '../site/plot';
+import type { Saw } from '../cutting/saw';
+import type { Feature, Site } from '../site/plot';
 
 /** Plants that this structure is to carry. */
 export interface Planted {
@@ -22,6 +23,9 @@ export interface Setting {
   armMm: number;
   /** What else lies on the plot, some of it to be kept clear of. */
   features: readonly Feature[];
+  /** Frosts, for dates; latitude and north, for which side is shaded. */
+  site: Site;
+  saw: Saw;
   units: Units;
   catalogue: Catalogue;
   /** Sizes on sale of a stock item (length in mm, or pack size), ascending; empty where it cannot be had. */

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, stockOf } from '../catalogue/catalogue';
 import { meshesAcross } from '../catalogue/stock';
@@ -6,8 +7,9 @@ import type { Bar } from '../design/design';
 import { computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { feet, inches } from '../quantity/length';
-import { beamPieces, eyeNear } from './twine-frame/beam';
-import { fixingLevels, panelRun } from './panel-wall/run';
+import { nearestClear, takenBy } from './clash';
+import { piecesOverPosts } from './over-posts';
+import { fixingLevels, panelRun } from './panel-run';
 import { equalBays } from './spacing';
 import { stationsAlong } from './stations';
 
@@ -142,13 +144,14 @@ describe('twine frame (common practice, no source)', () => {
 
   it('divides long rows equally, joins beams over posts, keeps eyes out of post tops', () => {
     expect(equalBays([0, feet(20)], feet(8))).toHaveLength(4);
-    expect(beamPieces([50, 2450, 4850, 7250], 100, 4900)).toEqual([{ fromMm: 0, toMm: 4850 }, { fromMm: 4850, toMm: 7300 }]);
-    expect(beamPieces([50, 2450, 4850, 7250], 100, 4800)).toHaveLength(3);
-    const posts = [44.45, 1524, 3003.55];
-    for (const wanted of [0, 44, 1500, 1524, 1550, 3048]) {
-      const eye = eyeNear(wanted, posts, 88.9);
-      expect(Math.min(...posts.map((at) => Math.abs(at - eye)))).toBeGreaterThanOrEqual(88.9 / 2 + 12.69);
-    }
+    expect(piecesOverPosts([50, 2450, 4850, 7250], 100, 4900)).toEqual([{ fromMm: 0, toMm: 4850 }, { fromMm: 4850, toMm: 7300 }]);
+    expect(piecesOverPosts([50, 2450, 4850, 7250], 100, 4800)).toHaveLength(3);
+    const taken = [44.45, 1524, 3003.55].map((at) => takenBy(at, 44.45));
+    fc.assert(fc.property(fc.double({ min: 0, max: 3048, noNaN: true }), (wanted) => {
+      const { atMm, clear } = nearestClear(wanted, taken, 102, 2946);
+      expect(clear).toBe(true);
+      expect(Math.min(...[44.45, 1524, 3003.55].map((at) => Math.abs(at - atMm)))).toBeGreaterThanOrEqual(44.45 + 12.69);
+    }));
   });
 });
 

@@ -1,4 +1,5 @@
 import { formatLength, type Units } from '../quantity/length';
+import { formatVolume } from '../quantity/measure';
 import { formatMoney, type Money } from '../quantity/money';
 import { numberFormat } from '../quantity/number-format';
 
@@ -7,7 +8,7 @@ export interface Fact {
   code: string;
   values: Record<string, FactValue>;
 }
-export type FactValue = number | string | { mm: number } | Money;
+export type FactValue = number | string | { mm: number } | { mm3: number } | { monthDay: string } | Money;
 
 export const fact = (code: string, values: Record<string, FactValue> = {}): Fact => ({ code, values });
 
@@ -19,7 +20,7 @@ export interface Tongue {
 
 /**
  * Sentences by fact code. `{gap}` is replaced by the value of that name (lengths in the garden's
- * units, money in its currency); `{posts|post|posts}` by a count with the fitting word.
+ * units, money in its currency, volumes, days of the year); `{posts|post|posts}` by a count with the fitting word.
  */
 export type Phrases = Readonly<Record<string, string>>;
 
@@ -39,5 +40,13 @@ export function say(told: Fact, phrases: Phrases, tongue: Tongue): string {
 function sayValue(value: FactValue, tongue: Tongue): string {
   if (typeof value === 'string') return value;
   if (typeof value === 'number') return numberFormat(tongue.locale, { maximumFractionDigits: 1 }).format(value);
+  if ('mm3' in value) return formatVolume(value.mm3, tongue.units === 'imperial' ? 'ft³' : 'L', tongue.locale);
+  if ('monthDay' in value) return formatMonthDay(value.monthDay, tongue.locale);
   return 'mm' in value ? formatLength(value.mm, tongue.units) : formatMoney(value, tongue.locale);
+}
+
+/** "06-12" as this garden would write it: 12 June. */
+export function formatMonthDay(monthDay: string, locale: string): string {
+  const [month = 1, day = 1] = monthDay.split('-').map(Number);
+  return new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, month - 1, day));
 }

@@ -27,6 +27,20 @@ export function dayOfYear(monthDay: string): number {
   return Math.round((Date.UTC(2026, month - 1, day) - Date.UTC(2026, 0, 1)) / DAY_MS);
 }
 
+/** The "MM-DD" of so many days from 1 January of a common year. */
+export function monthDayOf(day: number): string {
+  const at = Math.round(((day % 365) + 365) % 365);
+  const months = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+  let left = Math.min(364, at);
+  const month = months.findIndex((days) => { if (left < days) return true; left -= days; return false; });
+  return `${String(month + 1).padStart(2, '0')}-${String(left + 1).padStart(2, '0')}`;
+}
+
+/** Days from 1 January on which a crop of straight growth reaches a height, sown or planted in its first week; null where it never does. */
+export function dayAtHeight(crop: Pick<Crop, 'heightMm' | 'sow' | 'daysToCrop'>, heightMm: number, site: Pick<Site, 'lastFrost'>): number | null {
+  return heightMm > crop.heightMm ? null : dayOfYear(site.lastFrost) + crop.sow.from * 7 + (heightMm / crop.heightMm) * crop.daysToCrop.least;
+}
+
 /**
  * How far a crop has grown on a day, 0 to 1: from the first week it can be sown or planted out, full
  * by its first picking, gone with the first frost when tender. A straight line; from memory.

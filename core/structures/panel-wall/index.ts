@@ -29,6 +29,7 @@ export const panelWall = structureKind({
       const missing = Math.max(...design.support.posts.map((post) => post.wantedMm - post.buriedMm));
       return v.gap >= missing ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
     },
+    'places.one-more': () => ({ school: 'ends' }),
     'sides.both': () => ({ sides: 'one' }),
     'mesh.wide': () => ({ fineMesh: 'low' }),
     'gap.high': (_v, _design, setting) => ({ gap: Math.min(MOST_OPEN_GAP_MM, ...setting.planted.map((one) => one.crop.gapMm.most)) }),

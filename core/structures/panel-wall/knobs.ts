@@ -5,7 +5,7 @@ import { fact } from '../../wording/say';
 import { BARE_DRIVEN_MM } from '../depth';
 import type { Knobs } from '../knob';
 import { isOffered, leadPlant, type Setting } from '../setting';
-import { rowKnobs } from '../row';
+import { rowKnobs, suggestGap } from '../row';
 import { STATION_SCHOOLS } from '../stations';
 import { perUnits, TAPE_STEP, tidy } from '../tidy';
 
@@ -39,17 +39,6 @@ function suggestPanel(setting: Setting) {
   const fit = offered.filter((id) => !heavy || stockOf(setting.catalogue, id, 'panel').carries === 'heavy');
   const value = ASKED_FOR[setting.units].find((id) => fit.includes(id)) ?? fit[0] ?? offered[0] ?? ASKED_FOR[setting.units][0];
   return { value, why: fact('panel.usual') };
-}
-
-function suggestGap(setting: Setting) {
-  const lowest = setting.planted.reduce<Setting['planted'][number] | null>(
-    (low, next) => (!low || next.crop.gapMm.least < low.crop.gapMm.least ? next : low), null,
-  );
-  if (!lowest) return { value: perUnits(setting.units, 10, 250), why: fact('gap.tools') };
-  const { crop } = lowest;
-  const value = tidy(crop.gapMm.least, setting.units);
-  const code = crop.gapMm.least >= inches(16) ? 'gap.stands' : crop.gapMm.least >= inches(6) ? 'gap.tools-crop' : 'gap.low';
-  return { value, why: fact(code, { crop: crop.name, from: { mm: crop.supportFromMm } }) };
 }
 
 /**

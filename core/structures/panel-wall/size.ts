@@ -7,13 +7,13 @@ import { fact } from '../../wording/say';
 import { nextStockUp } from '../depth';
 import type { Values } from '../knob';
 import { footAt, lengthOnLie, lengthOnSoil, type Lie } from '../lie';
-import { acrossBed } from '../row';
+import { acrossBed, rowHandles } from '../row';
 import type { Setting } from '../setting';
 import { fewestPosts } from '../spacing';
 import { placeStations } from '../stations';
 import type { PANEL_WALL_KNOBS } from './knobs';
 import { FIXING_STOCK } from './knobs';
-import { fixingLevels, overlapPlaces, panelRun, type RunPiece } from './run';
+import { fixingLevels, overlapPlaces, panelRun, type RunPiece } from '../panel-run';
 
 export type PanelWallValues = Values<typeof PANEL_WALL_KNOBS>;
 
@@ -76,13 +76,18 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
       gapMm: v.gap,
       topMm: { least: v.gap + panel.heightMm, most: v.gap + panel.heightMm + stepDrop },
       spacingMm: Math.max(...postsAt.slice(1).map((at, i) => at - (postsAt[i] as number))),
-      posts: posts.map((post) => ({ id: post.id, aboveMm: post.cutMm - post.buriedMm, buriedMm: post.buriedMm, wantedMm: v.depth, driven: true })),
+      posts: posts.map((post) => ({ id: post.id, aboveMm: post.cutMm - post.buriedMm, buriedMm: post.buriedMm, wantedMm: v.depth, set: 'driven' as const })),
       rowsAtMm: rows,
       bothSides: v.sides === 'both',
     },
     bodies: v.walls,
     reasons: reasonsFor(v, panel, run, postsAt, lie.level),
     marks: marksFor({ v, panel, run, lie, postsAt, first: firstPost }),
+    handles: [
+      ...rowHandles({ ground, rowMm: v.rowLength, builtMm, yMm: middle, topMm: v.gap + panel.heightMm }),
+      { knob: 'gap', view: 'elevation', at: [runEnd / 2, footAt(lie, runEnd / 2, 0)[2] + v.gap], axis: 'up', perMm: 1 },
+      { knob: 'depth', view: 'end', at: [firstPost.from[1], -v.depth], axis: 'up', perMm: -1 },
+    ],
   };
 }
 

@@ -5,7 +5,7 @@ import { ROW_MENDS } from '../row';
 import { TWINE_FRAME_KNOBS } from './knobs';
 import { TWINE_FRAME_PHRASES } from './phrases';
 import { sizeTwineFrame } from './size';
-import { twineFrameSteps } from './steps';
+import { twineFrameSeason, twineFrameSteps } from './steps';
 
 /** Two uprights and a beam, a string to a plant. */
 export const twineFrame = structureKind({
@@ -16,6 +16,7 @@ export const twineFrame = structureKind({
   knobs: TWINE_FRAME_KNOBS,
   size: sizeTwineFrame,
   steps: twineFrameSteps,
+  season: twineFrameSeason,
   phrases: TWINE_FRAME_PHRASES,
   mends: {
     'spacing.wide': () => ({ postSpacing: feet(8) }),
@@ -26,8 +27,11 @@ export const twineFrame = structureKind({
       return { beamHeight: Math.min(setting.reachMm, inches(Math.round(wanted / inches(1)))) };
     },
     'reach.tall': (v, design, setting) => ({ beamHeight: Math.max(feet(3), inches(Math.floor((v.beamHeight - (design.support.topMm.most - setting.reachMm)) / inches(1)))) }),
-    'load.heavy': (v) => (v.section === '2x2' ? { section: '2x4' } : v.section === '45x45' ? { section: '45x95' } : { postSpacing: feet(8) }),
-    'brace.none': () => ({ braces: 'ends' }),
+    'load.heavy': (v) => (v.make === 'board' ? { make: 'lengths' } : v.section === '2x2' ? { section: '2x4' } : v.section === '45x45' ? { section: '45x95' } : { postSpacing: feet(8) }),
+    'brace.none': (v) => (v.braces === 'none' ? { braces: 'ends' } : { make: 'lengths' }),
+    'string.tight': () => ({ slack: inches(4) }),
+    'board.short': (_v, design) => ({ rowLength: Math.max(feet(2), Math.min(design.builtMm, design.support.boardFits?.longestMm ?? 0)) }),
+    'places.one-more': () => ({ school: 'ends' }),
     ...ROW_MENDS,
   },
 });

@@ -1,35 +1,45 @@
-import type { Treatment } from '../../catalogue/stock';
-import { LIVES, SECTIONS, timberId, TREATMENTS } from '../../catalogue/timber';
+import { timberId, TREATMENTS } from '../../catalogue/timber';
 import { feet, inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import { letInDepth } from '../depth';
+import { FOOTINGS, type Footing } from '../footing';
 import type { Knobs } from '../knob';
 import { isOffered, leadPlant, type Setting } from '../setting';
-import { rowKnobs } from '../row';
-import { STATION_SCHOOLS } from '../stations';
+import { rowKnobs, stationsKnob } from '../row';
 import { perUnits, TAPE_STEP, tidy } from '../tidy';
+import { sectionKnob, treatmentKnob } from '../timber-knobs';
 
-const ASKED_FOR = { imperial: ['2x4', '2x2', '45x95'], metric: ['45x95', '45x45', '2x4'] } as const;
-const inSoil = (treatment: Treatment): string => `${LIVES[treatment].seasons} seasons in soil`;
-const TREATED = [
-  { id: 'untreated', label: `untreated: ${inSoil('untreated')}` },
-  { id: 'treated', label: `pressure-treated: ${inSoil('treated')}` },
-  { id: 'durable', label: `durable heartwood: ${inSoil('durable')}` },
-] as const satisfies readonly { id: Treatment; label: string }[];
+/** A bed has to be this high for a post to be screwed to the inside of it (from memory). mm. */
+export const LEAST_BED_MM = inches(7);
+const SETTINGS = [...FOOTINGS, { id: 'bed', label: 'screwed inside the bed' }] as const;
 
-const offeredSections = (setting: Setting): string[] =>
-  SECTIONS.map((section) => section.id).filter((id) => TREATMENTS.some((treatment) => isOffered(setting, timberId(id, treatment))));
+const boards = (setting: Setting): ('2x8' | '45x195')[] => (['2x8', '45x195'] as const).filter((id) => TREATMENTS.some((treatment) => isOffered(setting, timberId(id, treatment))));
 
 /**
  * Worked value: 8′ posts, 2′ in the ground and 6′ out; string = drop + 15–25 % wraps + knots; four
- * knee braces (all common practice, no source). Knot, slack and brace lengths are from memory.
+ * knee braces; cross arms 24″ long with an eye at each end and one in the middle; one 2×8 twelve
+ * feet long ripped into two uprights of 2¼″ and a beam (all common practice, no source). Knot, slack
+ * and brace lengths are from memory.
  */
 export const TWINE_FRAME_KNOBS = {
   ...rowKnobs(120, 'Outside to outside of the end posts, by a tape laid on the soil.'),
-  school: {
-    type: 'choice', label: 'Plant places', group: 'Row', choices: STATION_SCHOOLS,
-    help: 'End to end counts one more plant; half a space in gives each plant its own stretch of bed.',
-    suggest: () => ({ value: 'inset', why: fact('school.inset') }),
+  ...stationsKnob('inset'),
+  rows: {
+    type: 'count', label: 'Rows of plants', group: 'Row', min: 1, max: 3,
+    help: 'Two or three rows hang from cross arms, one arm to each plant along the beam.',
+    suggest: () => ({ value: 1, why: fact('rows.one') }),
+  },
+  armLength: {
+    type: 'length', label: 'Cross arm', group: 'Row', min: inches(8), max: feet(5), step: TAPE_STEP,
+    help: 'An eye at each end; with three rows one in the middle too.',
+    shown: (set) => Number(set.rows) > 1,
+    suggest: (setting) => ({ value: tidy(Math.min(perUnits(setting.units, 24, 600), Math.max(inches(8), setting.bed.widthMm - inches(4))), setting.units), why: fact('arm.usual') }),
+  },
+  make: {
+    type: 'choice', label: 'Made of', group: 'Frame', choices: [{ id: 'lengths', label: 'lengths of timber' }, { id: 'board', label: 'one ripped board' }],
+    help: 'One wide board ripped in three makes two uprights, the beam and, from what is left, the braces.',
+    offered: (setting) => ['lengths', ...(boards(setting).length > 0 ? ['board'] : [])],
+    suggest: () => ({ value: 'lengths', why: fact('make.lengths') }),
   },
   beamHeight: {
     type: 'length', label: 'Top of the beam', group: 'Frame', min: feet(3), max: feet(10), step: TAPE_STEP,
@@ -41,23 +51,31 @@ export const TWINE_FRAME_KNOBS = {
       return { value, why: value < wanted - 30 ? fact('beam.reach') : fact('beam.crop') };
     },
   },
-  section: {
-    type: 'choice', label: 'Timber', group: 'Frame', choices: SECTIONS.map((section) => ({ id: section.id, label: section.nominal })), offered: offeredSections,
-    help: 'Posts, beam and braces are of one section, stood with the wide face along the row.',
-    suggest: (setting) => {
-      const offered = offeredSections(setting);
-      return { value: ASKED_FOR[setting.units].find((id) => offered.includes(id)) ?? ASKED_FOR[setting.units][0], why: fact('section.usual') };
-    },
+  section: sectionKnob({
+    label: 'Timber', group: 'Frame', of: ['2x2', '2x4', '45x45', '45x95'], usual: { imperial: ['2x4', '2x2', '45x95'], metric: ['45x95', '45x45', '2x4'] },
+    help: 'Posts, beam and braces are of one section, stood with the wide face along the row.', shown: (set) => set.make === 'lengths',
+  }),
+  board: {
+    ...sectionKnob({ label: 'Board', group: 'Frame', of: ['2x8', '45x195'], usual: { imperial: ['2x8', '45x195'], metric: ['45x195', '2x8'] }, help: 'Ripped along its length; measure it first, a 2×8 is 7¼″ wide.' }),
+    shown: (set) => set.make === 'board',
   },
-  treatment: {
-    type: 'choice', label: 'Lasting', group: 'Frame', choices: TREATED,
-    offered: (setting, set) => TREATMENTS.filter((treatment) => isOffered(setting, timberId(String(set.section), treatment))),
-    help: 'How long the posts last in soil, and what that costs, shows in the season’s price.',
-    suggest: (setting, set) => ({ value: TREATMENTS.find((one) => isOffered(setting, timberId(String(set.section), one))) ?? 'untreated', why: fact('treatment.plain') }),
+  strip: {
+    type: 'length', label: 'Width of the outer strips', group: 'Frame', min: inches(1.5), max: inches(3), step: { imperial: inches(0.25), metric: 5 },
+    help: 'The uprights; each keeps one factory edge. What is left between the two cuts is the beam.',
+    shown: (set) => set.make === 'board',
+    suggest: (setting) => ({ value: perUnits(setting.units, 2.25, 58), why: fact('strip.usual') }),
+  },
+  treatment: treatmentKnob({ section: 'section', group: 'Frame', use: 'light' }),
+  setIn: {
+    type: 'choice', label: 'Posts set in', group: 'Frame', choices: SETTINGS,
+    help: 'Screwed to the inside of a bed an end post stands far stiffer than in soil.',
+    offered: (setting) => SETTINGS.map((one) => one.id).filter((id) => (id === 'bed' ? setting.bed.heightMm >= LEAST_BED_MM : id === 'tamped' || isOffered(setting, 'concrete-mix'))),
+    suggest: () => ({ value: 'tamped', why: fact('footing.tamped') }),
   },
   postSpacing: {
     type: 'length', label: 'Posts at most apart', group: 'Frame', min: feet(2), max: feet(10), step: TAPE_STEP,
     help: 'Centre to centre; long rows are divided into equal bays.',
+    shown: (set) => set.make === 'lengths',
     suggest: (setting) => ({ value: perUnits(setting.units, 96, 2400), why: fact('spacing.beam') }),
   },
   depth: {
@@ -113,4 +131,12 @@ export const TWINE_FRAME_KNOBS = {
     help: 'A string tied tight lifts the plant or cuts it as it thickens.',
     suggest: (setting) => ({ value: perUnits(setting.units, 4, 100), why: fact('slack.loose') }),
   },
+  skirt: {
+    type: 'choice', label: 'Wind skirt', group: 'Strings', choices: [{ id: 'none', label: 'none' }, { id: 'low', label: 'cloth, 2′ high' }],
+    help: 'Cloth along the foot of the frame shelters young plants.',
+    offered: (setting) => ['none', ...(isOffered(setting, 'skirt-cloth') ? ['low'] : [])],
+    suggest: (setting) => (setting.bed.wind === 'exposed' && isOffered(setting, 'skirt-cloth') ? { value: 'low', why: fact('skirt.wind') } : { value: 'none', why: fact('skirt.none') }),
+  },
 } as const satisfies Knobs;
+
+export const footingOf = (setIn: Footing | 'bed'): Footing => (setIn === 'bed' ? 'tamped' : setIn);

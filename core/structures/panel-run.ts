@@ -1,4 +1,4 @@
-import { meshesAcross, type WeldedPanel } from '../../catalogue/stock';
+import { meshesAcross, type WeldedPanel } from '../catalogue/stock';
 
 /** A piece of the run: where its outermost upright wires stand, by a tape along the run. mm. */
 export interface RunPiece {

@@ -1,0 +1,41 @@
+import { feet, inches } from '../../quantity/length';
+import { structureKind } from '../kind';
+import { raiseGap, ROW_MENDS } from '../row';
+import { POST_MENDS } from '../timber-post';
+import { RAIL_TRELLIS_KNOBS } from './knobs';
+import { RAIL_TRELLIS_PHRASES } from './phrases';
+import { sizeRailTrellis } from './size';
+import { railTrellisSeason, railTrellisSteps } from './steps';
+
+/** Heavy posts with two rails a side and welded panels between them. */
+export const railTrellis = structureKind({
+  id: 'rail-trellis',
+  name: 'Long rail trellis',
+  blurb: 'Heavy posts, level rails and welded panels: built once, for a long row that stays.',
+  nature: { tendingMinutes: { leaner: 1.5, climber: 0.5 }, moves: 'stays' },
+  knobs: RAIL_TRELLIS_KNOBS,
+  size: sizeRailTrellis,
+  steps: railTrellisSteps,
+  season: railTrellisSeason,
+  phrases: RAIL_TRELLIS_PHRASES,
+  mends: {
+    ...POST_MENDS,
+    ...ROW_MENDS,
+    'spacing.wide': (v) => ({ bay: feet(7.5), ...(v.bays === 'centres' ? { bays: 'clear' } : {}) }),
+    'post.short': (v, design) => {
+      const missing = Math.max(...design.support.posts.map((post) => post.wantedMm - post.buriedMm));
+      return v.gap - missing >= inches(2) ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
+    },
+    'gap.high': (_v, _design, setting) => ({ gap: Math.max(inches(2), Math.min(...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm))) }),
+    'height.low': raiseGap,
+    'reach.tall': (v, design, setting) => {
+      const over = design.support.topMm.most - setting.reachMm;
+      return v.gap - over >= inches(2) ? { gap: inches(Math.floor((v.gap - over) / inches(1))) } : null;
+    },
+    'bay.narrow': (v) => ({ bays: 'clear', bay: v.bay }),
+    'rails.all-broken': (v) => (v.stagger === 'no' ? { stagger: 'yes' } : { railSides: 'both', bay: Math.max(feet(2), v.bay / 2), bays: 'divide' }),
+    'panel.no-wire': () => ({ cutAt: 'wire' }),
+    'fixing.staples': () => ({ fixing: 'screws' }),
+    'places.one-more': () => ({ school: 'ends' }),
+  },
+});

@@ -1,0 +1,168 @@
+import { stockOf } from '../../catalogue/catalogue';
+import { timberId, TREATMENTS } from '../../catalogue/timber';
+import type { Bar, Design, EndCut, Joint, Line, Part, Standing } from '../../design/design';
+import { ALONG, minus, onGround, pathLength, slopeOf, unit, type Ground, type Point } from '../../design/space';
+import { inches } from '../../quantity/length';
+import { fact } from '../../wording/say';
+import { cornerBrace } from '../brace';
+import { screwThrough } from '../fixings';
+import type { Values } from '../knob';
+import { leanOf, onLeaf, upLeaf, type Leaf } from '../leaves';
+import { acrossBed, rowHandles } from '../row';
+import { isOffered, type Setting } from '../setting';
+import { placeStations } from '../stations';
+import type { WOVEN_FRAME_KNOBS } from './knobs';
+import { furrow, nailsAlong } from './weave-path';
+
+export type WovenFrameValues = Values<typeof WOVEN_FRAME_KNOBS>;
+
+/** A turn about each nail, and both ends of a thread (from memory). mm. */
+const TURN_MM = 12;
+const END_MM = inches(6);
+/** A stake holds this much of a frame's side (from memory). mm. */
+const STAKE_UP_MM = inches(18);
+const STEM_OUT_MM = inches(2);
+const square: EndCut = { cut: 'square' };
+
+interface Wood {
+  id: string;
+  wideMm: number;
+  thickMm: number;
+}
+
+/** Sizes the frames: halved corners, braces, nails that divide the sides, thread both ways; on stakes, or in pairs joined at the top. */
+export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
+  const wood: Wood = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
+  const ground: Ground = { lengthMm: setting.bed.lengthMm, riseMm: setting.bed.riseMm };
+  const y = acrossBed(v.rowAt, setting);
+  const pair = v.form === 'pair';
+  const spread = pair ? Math.min(v.spread, 2 * v.height * 0.95) : 0;
+  const { heightMm, leanRad } = leanOf(v.height, spread, 0);
+  const sides = pair ? ([-1, 1] as const) : ([-1] as const);
+  const builtMm = v.frames * v.width;
+  const parts: Part[] = [];
+  const joints: Joint[] = [];
+  const posts: Standing[] = [];
+  for (let i = 0; i < v.frames; i++) {
+    const members: string[][] = [];
+    for (const side of sides) {
+      const leaf: Leaf = { ground, y, side, spreadMm: spread, leanRad };
+      const frame = placeFrame(v, wood, leaf, i * v.width, `${i + 1}${pair ? (side < 0 ? 'front' : 'back') : ''}`, setting);
+      parts.push(...frame.parts);
+      joints.push(...frame.joints);
+      members.push(frame.sides);
+    }
+    const ids = members.flat();
+    if (pair) {
+      joints.push({ id: `ridge-${i + 1}`, kind: 'frames joined', at: onLeaf({ ground, y, side: -1, spreadMm: spread, leanRad }, (i + 0.5) * v.width, v.height, 0), parts: ids, fixings: [{ stock: 'strap-hinge', count: 2 }] });
+      for (const id of ids) joints.push({ id: `peg-${id}`, kind: 'foot to ground', at: onGround(ground, i * v.width, y), parts: [id], fixings: [{ stock: 'ground-peg', count: 1 }] });
+    } else {
+      const stakes = driveStakes(v, wood, { ground, y, side: -1, spreadMm: 0, leanRad: 0 }, i, ids, setting);
+      parts.push(...stakes.parts);
+      joints.push(...stakes.joints);
+      posts.push(...stakes.posts);
+    }
+  }
+  const upright = nailsAlong(v.height, wood.wideMm, v.interval);
+  const level = nailsAlong(v.width, wood.wideMm, v.interval);
+  const worst = [upright.stepMm, level.stepMm].reduce((a, b) => (Math.abs(b - v.interval) > Math.abs(a - v.interval) ? b : a));
+  const rows = sides.map((side) => y + side * (spread / 2 + STEM_OUT_MM));
+  const step = Math.max(upright.stepMm, level.stepMm);
+  const feet = [-1, 1].map((side) => y + (side * spread) / 2);
+
+  return {
+    kind: 'woven-frame',
+    parts,
+    joints,
+    stations: placeStations({ planted: setting.planted, ground, fromMm: 0, lengthMm: builtMm, school: v.school, rows: rows.map((acrossMm, i) => ({ acrossMm, side: i === 0 ? 'front' : 'back' })) }),
+    ground,
+    builtMm,
+    support: {
+      holds: 'mesh', meshMm: { wide: level.stepMm, high: upright.stepMm }, memberMm: stockOf(setting.catalogue, `twine-${v.thread}`, 'cord').diameterMm, stepMm: step, fineToMm: 0,
+      carries: 'light', startsMm: wood.wideMm, gapMm: 0, topMm: { least: heightMm, most: heightMm }, spacingMm: 0, posts, rowsAtMm: rows, bothSides: false,
+      nails: { askedMm: v.interval, setMm: worst },
+      ...(pair ? { tips: { halfBaseMm: spread / 2, heightMm } } : {}),
+    },
+    bodies: v.frames,
+    reasons: {
+      'frame side': fact('count.sides', { frames: v.frames * sides.length }),
+      brace: fact('count.braces'),
+      thread: fact('count.thread', { uprights: level.atMm.length, levels: upright.atMm.length, end: { mm: END_MM } }),
+      stake: fact('count.stakes'),
+      'corner halved': fact('count.corner-screws'),
+      'brace to frame': fact('count.brace-screws'),
+      'nail in frame': fact('count.nails', { high: { mm: upright.stepMm }, wide: { mm: level.stepMm } }),
+      'frames joined': fact('count.hinges'),
+      'foot to ground': fact('count.pegs'),
+      'stake to frame': fact('count.stake-screws'),
+    },
+    marks: [
+      { axis: 'x', label: 'frames', atMm: Array.from({ length: v.frames + 1 }, (_, i) => i * v.width * Math.cos(slopeOf(ground))), tapedMm: Array.from({ length: v.frames + 1 }, (_, i) => i * v.width) },
+      ...(v.frames <= 2 ? [{ axis: 'x', label: 'nails', atMm: [0, ...level.atMm, v.width].map((at) => at * Math.cos(slopeOf(ground))), tapedMm: [0, ...level.atMm, v.width] } as const] : []),
+      { axis: 'z', label: 'nails', atMm: [0, ...upright.atMm.map((at) => at * Math.cos(leanRad)), heightMm], tapedMm: [0, ...upright.atMm, v.height] },
+      ...(pair ? [{ view: 'end', axis: 'x', label: 'feet', atMm: feet, tapedMm: [0, spread] } as const] : []),
+    ],
+    handles: [
+      ...rowHandles({ ground, rowMm: v.rowLength, builtMm, yMm: y, topMm: heightMm }),
+      { knob: 'height', view: 'elevation', at: [(v.width / 2) * Math.cos(slopeOf(ground)), onGround(ground, v.width / 2)[2] + heightMm], axis: 'up', perMm: 1 / Math.max(0.3, Math.cos(leanRad)) },
+      { knob: 'width', view: 'elevation', at: [v.width * Math.cos(slopeOf(ground)), onGround(ground, v.width)[2] + heightMm * 0.75], axis: 'right', perMm: 1 },
+      ...(pair ? [{ knob: 'spread', view: 'end', at: [y + spread / 2, 0], axis: 'right', perMm: 2 } as const] : [{ knob: 'stakes', view: 'end', at: [y, -v.stakes], axis: 'up', perMm: -1 } as const]),
+    ],
+  };
+}
+
+function placeFrame(v: WovenFrameValues, wood: Wood, leaf: Leaf, fromMm: number, name: string, setting: Setting): { parts: Part[]; joints: Joint[]; sides: string[] } {
+  const notch: EndCut = { cut: 'notch', longMm: wood.wideMm, deepMm: wood.thickMm / 2 };
+  const half = wood.wideMm / 2;
+  const up = upLeaf(leaf);
+  const at = (along: number, high: number, out = 0): Point => onLeaf(leaf, fromMm + along, high, out);
+  const row = unit(minus(at(1000, 0), at(0, 0)));
+  const member = (id: string, from: Point, to: Point, wide: Point, cutMm: number): Bar => ({ shape: 'bar', id, role: 'frame side', stock: wood.id, from, to, wide, wideMm: wood.wideMm, thickMm: wood.thickMm, cutMm, buriedMm: 0, ends: [notch, notch], holes: [] });
+  const left = member(`side-${name}-near`, at(half, 0), at(half, v.height), ALONG, v.height);
+  const right = member(`side-${name}-far`, at(v.width - half, 0), at(v.width - half, v.height), ALONG, v.height);
+  const foot = member(`side-${name}-foot`, at(0, half), at(v.width, half), up, v.width);
+  const head = member(`side-${name}-head`, at(0, v.height - half), at(v.width, v.height - half), up, v.width);
+  const joints: Joint[] = [[left, foot, 0, 0], [left, head, 0, 1], [right, foot, 1, 0], [right, head, 1, 1]].map(([side, cross, a, b]): Joint => ({
+    id: `corner-${name}-${String(a)}${String(b)}`, kind: 'corner halved', at: (side as Bar).from, parts: [(side as Bar).id, (cross as Bar).id], fixings: [{ stock: screwThrough(setting, wood.thickMm / 2, wood.thickMm / 2), count: 2 }],
+  }));
+  const parts: Part[] = [left, right, foot, head];
+  const leg = Math.min(v.brace, (Math.min(v.width, v.height) - 2 * wood.wideMm) / 3);
+  if (leg >= inches(2)) {
+    const back = -wood.thickMm;
+    const down: Point = [-up[0], -up[1], -up[2]];
+    const away: Point = [-row[0], -row[1], -row[2]];
+    for (const [side, cross, along, high, a, b] of [[left, foot, wood.wideMm, wood.wideMm, row, up], [right, foot, v.width - wood.wideMm, wood.wideMm, away, up], [left, head, wood.wideMm, v.height - wood.wideMm, row, down], [right, head, v.width - wood.wideMm, v.height - wood.wideMm, away, down]] as const) {
+      const brace = cornerBrace({ id: `brace-${name}-${side === left ? 'near' : 'far'}-${cross === foot ? 'foot' : 'head'}`, role: 'brace', stock: wood.id, corner: at(along, high, back), a, b, legMm: leg, wideMm: wood.wideMm, thickMm: wood.thickMm });
+      parts.push(brace);
+      joints.push({ id: `${brace.id}-screws`, kind: 'brace to frame', at: brace.from, parts: [brace.id, side.id, cross.id], fixings: [{ stock: screwThrough(setting, wood.thickMm, wood.thickMm), count: 4 }] });
+    }
+  }
+  const upright = nailsAlong(v.height, wood.wideMm, v.interval).atMm;
+  const level = nailsAlong(v.width, wood.wideMm, v.interval).atMm;
+  for (const [bar, count] of [[left, upright.length], [right, upright.length], [foot, level.length], [head, level.length]] as const) joints.push({ id: `nails-${bar.id}`, kind: 'nail in frame', at: bar.from, parts: [bar.id], fixings: [{ stock: 'nail-round', count }] });
+  const proud = wood.thickMm / 2 + 3;
+  const threads = [furrow(level, half, v.height - half, true), furrow(upright, half, v.width - half, false)].map((way, i): Line => {
+    const path = way.map(([along, high]) => at(along, high, proud));
+    return { shape: 'line', id: `thread-${name}-${i + 1}`, role: 'thread', stock: `twine-${v.thread}`, diameterMm: 2, path, cutMm: pathLength(path) + path.length * TURN_MM + 2 * END_MM };
+  });
+  parts.push(...threads);
+  for (const thread of threads) joints.push({ id: `${thread.id}-on`, kind: 'thread on nails', at: thread.path[0] as Point, parts: [thread.id, left.id, right.id, foot.id, head.id], fixings: [] });
+  return { parts, joints, sides: [left.id, right.id] };
+}
+
+/** Two stakes behind the sides of a single frame, of light square stock. */
+function driveStakes(v: WovenFrameValues, wood: Wood, leaf: Leaf, index: number, sides: readonly string[], setting: Setting): { parts: Bar[]; joints: Joint[]; posts: Standing[] } {
+  const section = (['2x2', '45x45'] as const).find((id) => TREATMENTS.some((treatment) => isOffered(setting, timberId(id, treatment)))) ?? '2x2';
+  const treatment = TREATMENTS.find((one) => isOffered(setting, timberId(section, one))) ?? 'untreated';
+  const stake = stockOf(setting.catalogue, timberId(section, treatment), 'timber');
+  const above = Math.min(STAKE_UP_MM, v.height / 2);
+  const parts = [wood.wideMm / 2, v.width - wood.wideMm / 2].map((along, n): Bar => {
+    const foot = onLeaf(leaf, index * v.width + along, 0, -(wood.thickMm + stake.thickMm) / 2);
+    return { shape: 'bar', id: `stake-${index + 1}-${n + 1}`, role: 'stake', stock: stake.id, from: [foot[0], foot[1], foot[2] - v.stakes], to: [foot[0], foot[1], foot[2] + above], wide: ALONG, wideMm: stake.wideMm, thickMm: stake.thickMm, cutMm: above + v.stakes, buriedMm: v.stakes, ends: [square, square], holes: [] };
+  });
+  return {
+    parts,
+    joints: parts.map((part, n) => ({ id: `${part.id}-screws`, kind: 'stake to frame', at: part.to, parts: [part.id, sides[n] as string], fixings: [{ stock: screwThrough(setting, wood.thickMm, stake.thickMm), count: 3 }] })),
+    posts: parts.map((part) => ({ id: part.id, aboveMm: above, buriedMm: v.stakes, wantedMm: v.stakes, set: 'driven' })),
+  };
+}
