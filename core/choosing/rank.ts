@@ -50,7 +50,7 @@ export function rankKinds(plan: Plan, kinds: readonly StructureKind[], sketch: (
       if (cost.perSeasonMinor > season * 1.5 && Number.isFinite(season)) con.push(fact('cost.season-more', { season: money(cost.perSeasonMinor, currency), least: money(season, currency) }));
       return { ...choice, pro, con };
     })
-    .sort((a, b) => burden(a, plan) - burden(b, plan));
+    .sort((a, b) => Number(b.suits) - Number(a.suits) || burden(a, plan) - burden(b, plan));
 }
 
 function burden(choice: Choice, plan: Plan): number {
@@ -58,12 +58,16 @@ function burden(choice: Choice, plan: Plan): number {
   const count = (level: string): number => verdicts.filter((verdict) => verdict.level === level).length;
   const hours = (choice.minutesAWeek * WEEKS_OF_TENDING) / 60;
   const minorInOne = 10 ** minorDigits(plan.garden.currency);
-  return count('fail') * A_FAILURE + (choice.suits ? 0 : A_FAILURE) + (count('warn') + choice.con.filter((told) => told.code === OTHER_TRAINING).length) * A_WARNING + cost.perSeasonMinor / minorInOne + hours * HOUR_IS_WORTH + (choice.shade?.hours ?? 0) * AN_HOUR_OF_SHADE;
+  return count('fail') * A_FAILURE + (count('warn') + choice.con.filter((told) => told.code === OTHER_TRAINING).length) * A_WARNING + cost.perSeasonMinor / minorInOne + hours * HOUR_IS_WORTH + (choice.shade?.hours ?? 0) * AN_HOUR_OF_SHADE;
 }
+
+/** What a support stands on, and lasts as long as. */
+const BODIES = new Set(['post', 'pole', 'stake', 'stile', 'frame side']);
 
 /** Verdicts that say the crop cannot live on it, whatever the knobs. */
 const OTHER_TRAINING = 'training.other';
 const UNFIT = new Set(['climb.needs-net', 'climb.bush-string']);
+const unfit = (told: Fact): boolean => UNFIT.has(told.code) || (told.code === 'load.heavy' && told.values.load === 'heavy' && told.values.carries === 'light');
 
 function weigh(plan: Plan, kind: StructureKind, structure: StructurePlan): Choice {
   const computed = computeStructure(plan, structure);
@@ -86,11 +90,11 @@ function weigh(plan: Plan, kind: StructureKind, structure: StructurePlan): Choic
     const { seasons } = CATALOGUE.stock(one.stock).life;
     return !least || seasons < least.seasons ? { stock: one.stock, seasons } : least;
   }, null);
-  const body = sized.design.parts.find((part) => part.role === 'post');
+  const body = sized.design.parts.find((part) => BODIES.has(part.role));
   const lasts = body ? CATALOGUE.stock(body.stock).life.seasons : 0;
   return {
     structure, computed, minutesAWeek, shade,
-    suits: !failing.some((told) => UNFIT.has(told.code)),
+    suits: !failing.some(unfit),
     pro: [
       ...good('crop-climbs'), ...good('crop-height'), ...good('crop-load'), ...good('mesh-opening'),
       ...(bestOn === sized.design.support.holds ? [fact('training.made-for', { training: lead?.training.name ?? '' })] : []),

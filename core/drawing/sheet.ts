@@ -1,4 +1,4 @@
-import { formatLength, type Units } from '../quantity/length';
+import type { Units } from '../quantity/length';
 import { chainFigures, textWidth, type Figure } from './dimension';
 import type { Chain, Ink, Primitive, Spot, View } from './primitive';
 
@@ -86,10 +86,8 @@ export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; u
 
 /** Room to the left of the drawing for an upright chain: its feet, its widest figure, and a second tier. */
 function widestFigure(chain: Chain, units: Units, scale: number): number {
-  const tiered = chainFigures(chain, scale, units, FIGURE_SIZE, () => UPRIGHT_ROOM).some((figure) => figure.tier > 0);
-  const gaps = chain.tapedMm.slice(1).map((to, i) => to - (chain.tapedMm[i] as number));
-  const even = gaps.length > 1 && gaps.every((gap) => Math.abs(gap - (gaps[0] as number)) < 1) ? textWidth('2 × ', FIGURE_SIZE) : 0;
-  return 30 + even + Math.max(...gaps.map((gap) => textWidth(formatLength(gap, units), FIGURE_SIZE))) + (tiered ? SECOND_TIER : 0);
+  const figures = chainFigures(chain, scale, units, FIGURE_SIZE, () => UPRIGHT_ROOM);
+  return 30 + Math.max(...figures.map((figure) => textWidth(figure.text, FIGURE_SIZE) + (figure.tier > 0 ? SECOND_TIER : 0)));
 }
 
 function onPaper(one: Primitive, toPaper: (spot: Spot) => Spot): PaperMark {

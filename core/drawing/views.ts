@@ -19,7 +19,7 @@ export function drawAtAGlance(design: Design, bed: Bed): View {
   const flat = PROJECTIONS.slant;
   const over = (bed.lengthMm - design.builtMm) / 2;
   const half = Math.min(bed.widthMm / 2, 900);
-  const end = Math.min(bed.lengthMm, design.builtMm + 2 * MARGIN_MM) - over;
+  const end = Math.min(bed.lengthMm - over, design.builtMm + MARGIN_MM);
   const start = Math.max(-over, -MARGIN_MM);
   const depth = (part: Part): number => { const spots = extent(part, PROJECTIONS.plan); return spots.reduce((sum, spot) => sum + spot[1], 0) / spots.length; };
   const soil = (x: number, y: number): Spot => flat([x, y, groundAt(design.ground, x)]);
@@ -39,7 +39,7 @@ function elevation(design: Design): View {
   const soil = (x: number): Spot => [x, groundAt(design.ground, x)];
   return view('elevation', 'From the front', chainsOf(design), pullsOf(design, 'elevation'), [
     ...hatch(soil, left, right),
-    ...design.stations.filter((station) => station.side !== 'back').map((station) => plant(station, design, station.at[0], station.at[2])),
+    ...design.stations.filter((station) => station.side !== 'back').map((station) => plant(station, design, station.at[0], station.at[2], station.side === 'round' ? middleOf(design)[0] : null)),
     ...fillsFirst(design).flatMap((part) => drawPart(part, flat, true)),
     { draw: 'lines', ink: 'ground', lines: [[soil(left), soil(right)]] },
     ...design.stations.map((station): Primitive => ({ draw: 'crow foot', ink: 'station', at: [station.at[0], station.at[2]] })),
@@ -85,7 +85,7 @@ function endView(design: Design, bed: Bed): View {
   const own = chainsOf(design, 'end');
   return view('end', 'From the end', own.some((chain) => chain.axis === 'z') ? own : [...own, { axis: 'z', label: 'top', atMm: [0, top], tapedMm: [0, top] }], pullsOf(design, 'end'), [
     ...hatch(soil, -half - MARGIN_MM, half + MARGIN_MM),
-    ...plants.map((station) => plant(station, design, station.at[1], Math.max(0, lowestGround))),
+    ...plants.map((station) => plant(station, design, station.at[1], Math.max(0, lowestGround), design.support.tips ? middleOf(design)[1] : null)),
     ...firstOfEach(design).flatMap((part) => drawPart(part, flat, false)),
     { draw: 'lines', ink: 'ground', lines: [[soil(-half - MARGIN_MM), soil(half + MARGIN_MM)]] },
     { draw: 'lines', ink: 'bed', lines: [-1, 1].map((side) => [[(side * bed.widthMm) / 2, 0], [(side * bed.widthMm) / 2, -bed.heightMm - 60]]) },
@@ -192,8 +192,11 @@ function spread(station: Station): number {
   return Math.min(508, Math.max(station.spacingMm, 90));
 }
 
-/** A leafy outline as high as the crop is to be held: broadest low down, drawn in at the stem. */
-function plant(station: Station, design: Design, right: number, foot: number): Primitive {
+/** The middle of a support, along it and across the bed: what leaning leaves and poles lean to. */
+const middleOf = (design: Design): Spot => [(design.builtMm / 2) * Math.cos(slopeOf(design.ground)), design.support.rowsAtMm.reduce((sum, y) => sum + y, 0) / design.support.rowsAtMm.length];
+
+/** A leafy outline as high as the crop is to be held: broadest low down, drawn in at the stem; on a leaning support it leans with it. */
+function plant(station: Station, design: Design, right: number, foot: number, leansTo: number | null): Primitive {
   const high = Math.min(station.growsMm, Math.max(station.heldToMm, Math.min(station.growsMm, 300)), design.support.topMm.most + 150);
   const half = spread(station) / 2;
   const leaves = 22;
@@ -202,9 +205,11 @@ function plant(station: Station, design: Design, right: number, foot: number): P
     const full = Math.pow(Math.sin(Math.PI * Math.pow(t, 0.62)), 0.55) * (1 - 0.3 * t);
     return [half * full * (i % 2 ? 1 : 0.72), high * (0.04 + 0.96 * t)];
   });
+  const peak = design.support.tips?.heightMm ?? Infinity;
+  const shift = (u: number): number => (leansTo === null ? 0 : (leansTo - right) * Math.min(0.94, u / peak));
   return {
     draw: 'shape', ink: 'crop',
-    points: [[right + 8, foot] as const, ...points.map(([r, u]): Spot => [right + r, foot + u]), ...[...points].reverse().map(([r, u]): Spot => [right - r, foot + u]), [right - 8, foot] as const],
+    points: [[right + 8, foot] as const, ...points.map(([r, u]): Spot => [right + shift(u) + r, foot + u]), ...[...points].reverse().map(([r, u]): Spot => [right + shift(u) - r, foot + u]), [right - 8, foot] as const],
   };
 }
 

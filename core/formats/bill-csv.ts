@@ -4,8 +4,8 @@ import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { formatLength } from '../quantity/length';
 import { money, plainMoney } from '../quantity/money';
-import { endOf } from './result';
 import { kindOf } from '../structures/registry';
+import { sayEnd } from '../wording/end-cuts';
 import { say } from '../wording/say';
 
 /** RFC 4180: quote where needed, double the quotes, CRLF between records. A leading = + - @ is text, never a formula. */
@@ -14,7 +14,7 @@ function cell(value: string | number): string {
   return /[",\r\n]/.test(text) ? `"${text.replace(/"/g, '""')}"` : text;
 }
 
-const endText = (ends: readonly [EndCut, EndCut] | null): string => ends?.map(endOf).join(' / ') ?? '';
+const endText = (ends: readonly [EndCut, EndCut] | null): string => ends?.map((end) => sayEnd(end, 'metric')).join(' / ') ?? '';
 
 export const BILL_COLUMNS = ['record', 'structure', 'what', 'item', 'count', 'length mm', 'length', 'litres', 'ends', 'each', 'cost', 'currency', 'why'] as const;
 

@@ -2,12 +2,13 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import type { Layout } from '../cutting/cut-plan';
 import type { Cost } from '../costing/cost';
 import { meshesToMm, type Shopping } from '../costing/buy';
-import type { EndCut, Part } from '../design/design';
+import type { Part } from '../design/design';
 import type { Point } from '../design/space';
 import { computeGarden, type ComputedStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { money, type Money } from '../quantity/money';
 import { kindOf } from '../structures/registry';
+import { sayEnd } from '../wording/end-cuts';
 import { say, type Tongue } from '../wording/say';
 import { MEND_PHRASES, VERDICT_PHRASES } from '../checks/phrases';
 
@@ -46,7 +47,7 @@ function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
     knobs: Object.fromEntries(Object.entries(knobs).map(([name, state]) => [name, {
       value: typeof state.value === 'number' ? mm(state.value) : state.value, by: state.by, why: say(state.suggestion.why, kind.phrases, tongue),
     }])),
-    parts: design.parts.map((part) => ({ id: part.id, role: part.role, stock: part.stock, cutMm: mm(part.cutMm), count: 1, ends: part.shape === 'bar' ? part.ends.map(endOf) : [], position: positionOf(part) })),
+    parts: design.parts.map((part) => ({ id: part.id, role: part.role, stock: part.stock, cutMm: mm(part.cutMm), count: 1, ends: part.shape === 'bar' ? part.ends.map((end) => sayEnd(end, 'metric')) : [], position: positionOf(part) })),
     joints: design.joints.map((joint) => ({
       id: joint.id, kind: joint.kind, at: point(joint.at), parts: joint.parts,
       fixings: joint.fixings.map((fixing) => ({ stock: fixing.stock, count: fixing.count, eachMm: fixing.eachMm === undefined ? null : mm(fixing.eachMm) })),
@@ -59,7 +60,7 @@ function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
     stations: design.stations.map((station) => ({ id: station.id, crop: station.crop, planting: station.planting, alongMm: mm(station.alongMm), side: station.side, at: point(station.at) })),
     bill: one.bill.map((line) => ({
       id: line.id, group: line.group, use: line.use, stock: line.stock, name: CATALOGUE.stock(line.stock).name, count: line.count,
-      cutMm: line.cutMm === null ? null : mm(line.cutMm), litres: line.litres === null ? null : mm(line.litres), rippedFrom: line.board, ends: line.ends ? line.ends.map(endOf) : [], why: say(line.why, kind.phrases, tongue),
+      cutMm: line.cutMm === null ? null : mm(line.cutMm), litres: line.litres === null ? null : mm(line.litres), rippedFrom: line.board, ends: line.ends ? line.ends.map((end) => sayEnd(end, 'metric')) : [], why: say(line.why, kind.phrases, tongue),
     })),
     ...shoppingOf(one.shopping, one.cost, plan.garden.currency),
     verdicts: one.verdicts.map((verdict) => ({
@@ -72,18 +73,6 @@ function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
     })),
     season: season.map((note) => ({ on: note.on, says: say(note.what, kind.phrases, tongue) })),
   };
-}
-
-const degrees = (rad: number): number => Math.round((Math.abs(rad) * 1800) / Math.PI) / 10;
-
-/** How an end is cut, in plain words: "square", "mitre 45°", "angle 19.5°", "notch 38 × 11 mm", "as bought". */
-export function endOf(end: EndCut): string {
-  switch (end.cut) {
-    case 'mitre':
-    case 'angle': return `${end.cut} ${degrees(end.angleRad)}°`;
-    case 'notch': return `notch ${Math.round(end.longMm)} × ${Math.round(end.deepMm)} mm`;
-    default: return end.cut;
-  }
 }
 
 function positionOf(part: Part) {

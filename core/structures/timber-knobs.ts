@@ -8,14 +8,14 @@ import { isOffered, type Setting } from './setting';
 type Use = keyof typeof LIVES;
 
 /** The sections that serve for something, those on sale offered, the usual one of these units suggested. */
-export function sectionKnob<const S extends SectionId>(o: { label: string; group: string; help: string; of: readonly S[]; usual: Record<Units, readonly S[]>; shown?: ChoiceKnob['shown'] }) {
+export function sectionKnob<const S extends SectionId>(o: { label: string; group: string; help: string; of: readonly S[]; usual: Record<Units, readonly [S, ...S[]]>; shown?: ChoiceKnob['shown'] }) {
   const offered = (setting: Setting): S[] => o.of.filter((id) => TREATMENTS.some((treatment) => isOffered(setting, timberId(id, treatment))));
   return {
     type: 'choice' as const, label: o.label, group: o.group, help: o.help, offered, ...(o.shown ? { shown: o.shown } : {}),
     choices: o.of.map((id) => ({ id, label: SECTIONS.find((section) => section.id === id)?.nominal ?? id })),
     suggest: (setting: Setting) => {
       const sold = offered(setting);
-      return { value: o.usual[setting.units].find((id) => sold.includes(id)) ?? sold[0] ?? (o.usual[setting.units][0] as S), why: fact('section.usual') };
+      return { value: o.usual[setting.units].find((id) => sold.includes(id)) ?? sold[0] ?? (o.usual[setting.units][0]), why: fact('section.usual') };
     },
   };
 }

@@ -146,7 +146,8 @@ function standCanes(v: GuyedWallValues, stations: readonly Station[], sheets: re
   const parts: Bar[] = [];
   const joints: Joint[] = [];
   stations.forEach((station, i) => {
-    const sheet = sheets[run.findIndex((piece) => station.alongMm <= piece.toMm + 1)] ?? (sheets.at(-1) as Sheet);
+    const sheet = sheets[run.findIndex((piece) => station.alongMm <= piece.toMm + 1)] ?? sheets.at(-1);
+    if (!sheet) return;
     const lean = sheet.corner[1] - station.at[1];
     const above = Math.max(1, long - CANE_IN_MM);
     const rise = Math.sqrt(Math.max(1, above ** 2 - lean ** 2));

@@ -9,7 +9,7 @@ import { angleAt, anglesRound, doorHalfRad, onRing, openRingMm, ringArea, type D
 import type { Setting } from '../setting';
 import { placeStations } from '../stations';
 import { lashingMm, poleMm } from './cord';
-import { TEPEE_KNOBS } from './knobs';
+import type { TEPEE_KNOBS } from './knobs';
 import { SIDE_RAD } from './shaded';
 
 export type TepeeValues = Values<typeof TEPEE_KNOBS>;

@@ -35,12 +35,19 @@ export function woodOf(v: TwineFrameValues, setting: Setting): Wood {
 /** How long a brace can be, cut two from what an upright leaves of its strip. */
 export const spareBraceMm = (boardMm: number, postMm: number, kerfMm: number): number => (boardMm - postMm - 2 * kerfMm) / 2;
 
+/** A part and the strip it is cut from: the outer ones are 0 and 2, the beam 1. */
+export interface StripPiece {
+  part: string;
+  strip: 0 | 1 | 2;
+  lengthMm: number;
+}
+
 /**
  * The rip plan: strips with the saw's own kerf between them, the outer ones with a factory edge each,
  * and where the guide is clamped. The guide lies over the middle strip: strip + kerf + the distance
  * from the shoe's edge to the blade, measured from the nearer factory edge.
  */
-export function ripPlan(wood: Wood, v: TwineFrameValues, setting: Setting, pieces: readonly { part: string; strip: 0 | 1 | 2; lengthMm: number }[]): RippedBoard | null {
+export function ripPlan(wood: Wood, v: TwineFrameValues, setting: Setting, pieces: readonly StripPiece[]): RippedBoard | null {
   const { board } = wood;
   if (!board) return null;
   const { kerfMm, shoeOffsetMm } = setting.saw;

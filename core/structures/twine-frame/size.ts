@@ -15,7 +15,7 @@ import type { Setting } from '../setting';
 import { equalBays } from '../spacing';
 import { placeStations } from '../stations';
 import { stringLength } from '../string-length';
-import { ripPlan, spareBraceMm, woodOf, type Wood } from './board';
+import { ripPlan, spareBraceMm, woodOf, type StripPiece, type Wood } from './board';
 import { footingOf, type TWINE_FRAME_KNOBS } from './knobs';
 
 export type TwineFrameValues = Values<typeof TWINE_FRAME_KNOBS>;
@@ -93,9 +93,9 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
   const skirt = v.skirt === 'low' ? placeSkirt(f, posts) : { parts: [], joints: [] };
   const heights = posts.map((post) => post.cutMm - post.buriedMm + wood.beamWideMm + (v.rows > 1 ? wood.thickMm : 0));
   const stripPieces = [
-    ...posts.map((post, i) => ({ part: post.id, strip: (i === 0 ? 0 : 2) as 0 | 2, lengthMm: post.cutMm })),
-    ...beams.map((beam) => ({ part: beam.bar.id, strip: 1 as const, lengthMm: beam.bar.cutMm })),
-    ...braces.parts.map((brace, i) => ({ part: brace.id, strip: (i % 2 === 0 ? 0 : 2) as 0 | 2, lengthMm: brace.cutMm })),
+    ...posts.map((post, i): StripPiece => ({ part: post.id, strip: i === 0 ? 0 : 2, lengthMm: post.cutMm })),
+    ...beams.map((beam): StripPiece => ({ part: beam.bar.id, strip: 1, lengthMm: beam.bar.cutMm })),
+    ...braces.parts.map((brace, i): StripPiece => ({ part: brace.id, strip: i % 2 === 0 ? 0 : 2, lengthMm: brace.cutMm })),
   ];
   const board = ripPlan(wood, v, setting, stripPieces);
   const standing = (post: Bar, i: number): Standing => {

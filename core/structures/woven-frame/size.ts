@@ -122,8 +122,8 @@ function placeFrame(v: WovenFrameValues, wood: Wood, leaf: Leaf, fromMm: number,
   const right = member(`side-${name}-far`, at(v.width - half, 0), at(v.width - half, v.height), ALONG, v.height);
   const foot = member(`side-${name}-foot`, at(0, half), at(v.width, half), up, v.width);
   const head = member(`side-${name}-head`, at(0, v.height - half), at(v.width, v.height - half), up, v.width);
-  const joints: Joint[] = [[left, foot, 0, 0], [left, head, 0, 1], [right, foot, 1, 0], [right, head, 1, 1]].map(([side, cross, a, b]): Joint => ({
-    id: `corner-${name}-${String(a)}${String(b)}`, kind: 'corner halved', at: (side as Bar).from, parts: [(side as Bar).id, (cross as Bar).id], fixings: [{ stock: screwThrough(setting, wood.thickMm / 2, wood.thickMm / 2), count: 2 }],
+  const joints: Joint[] = ([[left, foot], [left, head], [right, foot], [right, head]] as const).map(([side, cross], n): Joint => ({
+    id: `corner-${name}-${n + 1}`, kind: 'corner halved', at: side.from, parts: [side.id, cross.id], fixings: [{ stock: screwThrough(setting, wood.thickMm / 2, wood.thickMm / 2), count: 2 }],
   }));
   const parts: Part[] = [left, right, foot, head];
   const leg = Math.min(v.brace, (Math.min(v.width, v.height) - 2 * wood.wideMm) / 3);

@@ -1,28 +1,36 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo } from 'react';
-import { ChevronLeft, ChevronRight, Download, Trash2 } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import dynamic from 'next/dynamic';
+import { ChevronLeft, ChevronRight, Download, Printer, Shapes, Trash2 } from 'lucide-react';
 import { drawViews } from '@lignum/core/drawing/views';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import type { ComputedStructure } from '@lignum/core/plan/compute';
 import { kindOf } from '@lignum/core/structures/registry';
 import { buttonLook } from '../../ui/button';
-import { Drawing } from '../../ui/drawing';
+import { Switcher } from '../../ui/field';
 import { Verdicts } from '../../ui/verdicts';
-import { BuildOrder } from '../shell/build-order';
+import { BuildOrder, SeasonNotes } from '../shell/build-order';
 import { structureOf } from '../shell/computed';
 import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { Carries } from './carries';
 import { KnobPanel } from './knob-panel';
+import { PullDrawing } from './pull-drawing';
 import { RunningBill } from './running-bill';
+
+/** Fetched when they are opened. */
+const KindSheet = dynamic(() => import('./kind-sheet'), { ssr: false });
+const Support3d = dynamic(() => import('./support-3d'), { ssr: false, loading: () => <p className="py-24 text-center text-soft">Setting it up…</p> });
+const RipPlan = dynamic(() => import('../list/rip-plan').then((module) => module.RipPlan), { ssr: false });
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
 export function Bench({ structureId }: { structureId: string }) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
+  const [choosing, setChoosing] = useState(false);
   const structure = plan.structures.find((one) => one.id === structureId);
   const index = plan.structures.findIndex((one) => one.id === structureId);
   const beside = (by: number) => plan.structures[(index + by + plan.structures.length) % plan.structures.length];
@@ -55,8 +63,9 @@ export function Bench({ structureId }: { structureId: string }) {
       <div className="flex items-center gap-1 border-b border-rule py-2 lg:col-span-3">
         <div className="min-w-0 grow">
           <input aria-label="Name of this support" value={structure.name} maxLength={80} onChange={(event) => { if (event.target.value.trim()) store.edit(changeStructure(structure.id, { name: event.target.value }), `name ${structure.id}`); }} className="w-full truncate rounded-[3px] bg-transparent font-display text-2xl font-semibold hover:bg-well focus:bg-sheet" />
-          <p className="truncate text-[0.9rem] text-soft">{kindOf(structure.kind).name} · {setting.bed.name}, {formatLength(setting.bed.lengthMm, tongue.units)} × {formatLength(setting.bed.widthMm, tongue.units)}</p>
+          <p className="truncate text-[0.9rem] text-soft"><button type="button" onClick={() => setChoosing(true)} className="inline-flex min-h-8 items-center gap-1.5 font-semibold text-chalk hover:underline"><Shapes size={15} aria-hidden />{kindOf(structure.kind).name}</button> · {setting.bed.name}, {formatLength(setting.bed.lengthMm, tongue.units)} × {formatLength(setting.bed.widthMm, tongue.units)}</p>
         </div>
+        <Link href={`/g/${id}/s/${structure.id}/sheet`} aria-label="All of it on one sheet, to print" title="On one sheet, to print" className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"><Printer size={18} aria-hidden /></Link>
         {plan.structures.length > 1 && (
           <nav aria-label="Other supports" className="hidden sm:flex">
             {([[-1, 'Previous', ChevronLeft, '['], [1, 'Next', ChevronRight, ']']] as const).map(([by, word, Icon, key]) => (
@@ -78,6 +87,12 @@ export function Bench({ structureId }: { structureId: string }) {
           <summary className="flex min-h-11 items-center font-display text-lg font-semibold">In what order to build it</summary>
           <BuildOrder computed={computed} />
         </details>
+        {computed.sized.season.length > 0 && (
+          <details>
+            <summary className="flex min-h-11 items-center font-display text-lg font-semibold">Through the season</summary>
+            <SeasonNotes computed={computed} />
+          </details>
+        )}
       </div>
       <div className="order-3 grid scroll-mt-16 content-start gap-5 pt-4 lg:order-none" id="results">
         <section aria-labelledby="verdicts">
@@ -87,6 +102,7 @@ export function Bench({ structureId }: { structureId: string }) {
         <RunningBill computed={computed} />
       </div>
       <ResultStrip computed={computed} />
+      {choosing && <KindSheet structure={structure} onClose={() => setChoosing(false)} />}
     </main>
   );
 }
@@ -104,22 +120,33 @@ function ResultStrip({ computed }: { computed: ComputedStructure }) {
 }
 
 function Views({ computed }: { computed: ComputedStructure }) {
-  const { id, plan, save } = useGarden();
+  const { id, save } = useGarden();
   const structureId = computed.structure.id;
+  const [round, setRound] = useState('drawing');
   const [elevation, planView, end] = useMemo(() => drawViews(computed.sized.design, computed.setting.bed), [computed]);
   if (!elevation || !planView || !end) return null;
   const saved = save.state === 'saved';
+  // What is nearly as wide as it is long wants as much room from above as from the end.
+  const squarish = planView.box.top - planView.box.bottom > 0.3 * (planView.box.right - planView.box.left);
   return (
     <div className="rounded-[3px] bg-sheet px-3 pt-2 pb-3 shadow-[0_1px_0_var(--rule),0_6px_18px_#0000000d]">
-      <div className="flex items-center justify-between">
-        <h2 className="text-lg">From the front</h2>
-        {saved && <a href={`/api/gardens/${id}/drawing?structure=${structureId}&view=elevation`} download className="flex min-h-11 items-center gap-1.5 text-[0.9rem] text-chalk hover:underline"><Download size={15} aria-hidden />SVG</a>}
+      <div className="flex items-center justify-between gap-3">
+        <h2 className="text-lg">{round === 'drawing' ? 'From the front' : 'All round'}</h2>
+        <div className="flex items-center gap-3">
+          {saved && round === 'drawing' && <a href={`/api/gardens/${id}/drawing?structure=${structureId}&view=elevation`} download className="flex min-h-11 items-center gap-1.5 text-[0.9rem] text-chalk hover:underline"><Download size={15} aria-hidden />SVG</a>}
+          <Switcher label="Show as" value={round} choices={[{ id: 'drawing', label: 'Drawing' }, { id: 'round', label: 'All round' }]} onChange={setRound} />
+        </div>
       </div>
-      <Drawing view={elevation} units={plan.garden.units} heightPx={360} />
-      <div className="mt-2 grid gap-x-4 border-t border-rule pt-2 sm:grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)]">
-        <Drawing view={planView} units={plan.garden.units} heightPx={170} caption={planView.title} />
-        <Drawing view={end} units={plan.garden.units} heightPx={190} caption={end.title} />
-      </div>
+      {round === 'round' ? <Support3d computed={computed} /> : (
+        <>
+          <PullDrawing view={elevation} computed={computed} heightPx={360} />
+          <div className={`mt-2 grid gap-x-4 border-t border-rule pt-2 ${squarish ? 'sm:grid-cols-2' : 'sm:grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)]'}`}>
+            <PullDrawing view={planView} computed={computed} heightPx={squarish ? 320 : 190} caption={planView.title} />
+            <PullDrawing view={end} computed={computed} heightPx={squarish ? 320 : 210} caption={end.title} />
+          </div>
+          {computed.sized.design.boards?.map((board) => <RipPlan key={board.id} board={board} />)}
+        </>
+      )}
     </div>
   );
 }

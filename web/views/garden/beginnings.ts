@@ -17,5 +17,5 @@ export function newPlanting(bed: Bed, crop: Crop = cropIn([], 'tomato')): Planti
 }
 
 export const newStructure = (kind: string, bed: Bed, plantings: readonly string[]): StructurePlan => ({
-  id: `support-${newId()}`, kind, name: `${kindOf(kind).name.split(' on ')[0]}, ${bed.name}`.slice(0, 80), bed: bed.id, plantings, knobs: {},
+  id: `support-${newId()}`, kind, name: `${kindOf(kind).name.split(/ on |,/)[0]}, ${bed.name}`.slice(0, 80), bed: bed.id, plantings, knobs: {},
 });

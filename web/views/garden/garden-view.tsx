@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import { useId, useState } from 'react';
 import { AlertOctagon, Check, Download, History, Pencil, Plus, TriangleAlert } from 'lucide-react';
+import { isTimber } from '@lignum/core/drawing/views';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import type { ComputedStructure } from '@lignum/core/plan/compute';
@@ -132,11 +133,11 @@ function GardenTitle() {
 function BedRod({ bed, standing, share }: { bed: Bed; standing: readonly ComputedStructure[]; share: number }) {
   const blocks = standing.map(({ structure, sized }) => {
     const over = (bed.lengthMm - sized.design.builtMm) / 2;
-    return { from: Math.max(0, over / bed.lengthMm), to: Math.min(1, 1 - over / bed.lengthMm), label: structure.name, tone: structure.kind === 'twine-frame' ? ('timber' as const) : ('chalk' as const) };
+    return { from: Math.max(0, over / bed.lengthMm), to: Math.min(1, 1 - over / bed.lengthMm), label: structure.name, tone: sized.design.parts.some((part) => part.shape === 'bar' && isTimber(part.stock)) ? ('timber' as const) : ('chalk' as const) };
   });
   const marks = standing.flatMap(({ sized }) => {
     const over = (bed.lengthMm - sized.design.builtMm) / 2;
-    return sized.design.parts.filter((part) => part.role === 'post').map((part) => ({ at: part.shape === 'bar' ? (part.from[0] + over) / bed.lengthMm : 0 }));
+    return sized.design.parts.filter((part) => part.role === 'post' || part.role === 'stake' || part.role === 'pole').map((part) => ({ at: part.shape === 'bar' ? (part.from[0] + over) / bed.lengthMm : 0 }));
   });
   return <Rod label={`${bed.name}, to scale${standing.length > 0 ? `, with ${standing.map((one) => one.structure.name).join(' and ')}` : ''}`} share={share} blocks={blocks} marks={marks} />;
 }

@@ -6,8 +6,10 @@ import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { drawViews } from '@lignum/core/drawing/views';
 import type { ComputedStructure } from '@lignum/core/plan/compute';
 import { formatLength } from '@lignum/core/quantity/length';
+import { formatVolume } from '@lignum/core/quantity/measure';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
+import { sayEnds } from '@lignum/core/wording/end-cuts';
 import { say } from '@lignum/core/wording/say';
 import { Button, buttonLook } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
@@ -17,6 +19,7 @@ import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
 import { shedWords, sizeWords, USE_WORDS } from '../shell/stock-words';
 import { CutSheet } from './cut-sheet';
+import { RipPlan } from './rip-plan';
 
 const WHOLE = 'whole';
 /** The width between the margins of an A4 page, in pixels of 1/96 in. */
@@ -82,6 +85,7 @@ export function ListView({ of }: { of: string | undefined }) {
 
       {one && <FrontView computed={one} />}
       <CutSheet plans={shopping.cutPlans} />
+      {(one ? [one] : garden.structures).flatMap(({ structure, sized }) => (sized.design.boards ?? []).map((board) => <RipPlan key={`${structure.id} ${board.id}`} board={board} />))}
       <h2 className="mt-10 text-2xl">Every part, and why</h2>
       {(one ? [one] : garden.structures).map((computed) => <Parts key={computed.structure.id} computed={computed} />)}
       {one && <section className="mt-10"><h2 className="text-2xl">In this order</h2><BuildOrder computed={one} /></section>}
@@ -119,8 +123,8 @@ function Parts({ computed }: { computed: ComputedStructure }) {
               <tr key={line.id} className="border-t border-rule align-baseline">
                 <td className="py-1.5 pr-3 text-right font-semibold">{line.count}</td>
                 <td className="py-1.5 pr-3">{USE_WORDS[line.use] ?? line.use}<span className="block text-[0.85rem] text-soft">{CATALOGUE.stock(line.stock).name}</span></td>
-                <td className="py-1.5 pr-6 text-right whitespace-nowrap">{line.cutMm === null ? '' : formatLength(line.cutMm, tongue.units)}</td>
-                <td className="py-1.5 pr-3 whitespace-nowrap">{line.ends && (line.ends[0].cut === 'mitre' ? '45°, both' : line.ends[1].cut === 'mitre' ? 'top to the slope' : line.ends[0].cut)}</td>
+                <td className="py-1.5 pr-6 text-right whitespace-nowrap">{line.litres !== null ? formatVolume(line.litres * 1e6, tongue.units === 'imperial' ? 'ft³' : 'L', tongue.locale) : line.cutMm === null ? '' : formatLength(line.cutMm, tongue.units)}</td>
+                <td className="py-1.5 pr-3 whitespace-nowrap">{line.ends && sayEnds(line.ends, tongue.units)}</td>
                 <td className="py-1.5 text-soft">{say(line.why, kind.phrases, tongue)}</td>
               </tr>
             ))}

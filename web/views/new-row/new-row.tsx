@@ -25,12 +25,15 @@ import { newPlanting, newStructure, plantsFilling } from '../garden/beginnings';
 import { freeSpot, newBed } from '../garden/new-bed';
 import { addBed, addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { Glance } from '../shell/glance';
 import { perLength } from '../shell/stock-words';
 
 /** Charts are fetched only when one is opened. */
 const SeasonsChart = dynamic(() => import('./seasons-chart').then((module) => module.SeasonsChart), { ssr: false, loading: () => <p className="py-8 text-soft">Drawing…</p> });
 
 const NEW = 'new';
+/** The best few beds are shown; the others can be asked for. */
+const BEDS_AT_FIRST = 3;
 
 /** Bed, crop, support: three answers, and each support is sized and priced for real beside the others. */
 export function NewRow({ bedId }: { bedId: string | undefined }) {
@@ -70,6 +73,8 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
     return rankKinds(sketch, KINDS, (kind) => newStructure(kind.id, bed, [planting.id]));
   }, [plan, bed, planting]);
   const [comparing, setComparing] = useState(false);
+  const [lookedAt, setLookedAt] = useState<string | null>(null);
+  const looked = choices.find((choice) => choice.structure.kind === lookedAt) ?? choices[0];
 
   const [standing] = useState(() => standingOf(plan));
   const training = trainingOf(crop, planting.training);
@@ -78,6 +83,8 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
     const others: Plan = { ...plan, plantings: plan.plantings.filter((one) => one.id !== planting.id) };
     return rankBeds(others, crop, training, planting.count, standing);
   }, [plan, planting.id, planting.count, crop, training, standing]);
+  const [allBeds, setAllBeds] = useState(false);
+  const shownBeds = allBeds ? beds : beds.filter((one, rank) => rank < BEDS_AT_FIRST || one.bed.id === chosenBed);
   const chooseBed = (next: string) => {
     setChosenBed(next);
     const there = plan.beds.find((one) => one.id === next) ?? fresh;
@@ -115,9 +122,10 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
         <section aria-labelledby="where" className="min-w-0">
           <h2 id="where" className="text-xl">Where?</h2>
           <div role="radiogroup" aria-labelledby="where" className="mt-3">
-            {beds.map(({ bed: one, places, pro, con }, rank) => (
+            {shownBeds.map(({ bed: one, places, pro, con }, rank) => (
               <BedOption key={one.id} chosen={chosenBed === one.id} onChoose={() => chooseBed(one.id)} name={one.name} about={`${formatLength(one.lengthMm, tongue.units)} × ${formatLength(one.widthMm, tongue.units)}`} best={rank === 0 && places.inset >= planting.count} pro={pro} con={con} />
             ))}
+            {beds.length > shownBeds.length && <button type="button" onClick={() => setAllBeds(true)} className="min-h-11 w-full border-t border-rule px-2 text-left text-[0.95rem] text-chalk hover:underline">Show all {beds.length} beds</button>}
             <BedOption chosen={chosenBed === NEW} onChoose={() => chooseBed(NEW)} name="A new bed" about="" best={false} pro={[]} con={[]} />
           </div>
           {chosenBed === NEW && (
@@ -133,9 +141,10 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
         <Button look="quiet" aria-expanded={comparing} onClick={() => setComparing(!comparing)}><ChartLine size={17} aria-hidden />{comparing ? 'Close the comparison' : 'Compare over ten seasons'}</Button>
       </div>
       {comparing && <SeasonsChart choices={choices.filter((choice) => choice.computed.cost.complete).slice(0, 3)} />}
-      <div className="mt-4 grid grid-cols-1 gap-x-8 gap-y-8 lg:grid-cols-2">
-        {choices.map((choice, rank) => <Offer key={choice.structure.kind} choice={choice} rank={rank} onTake={() => take(choice.structure)} />)}
+      <div role="radiogroup" aria-label="Kinds of support, the best for this planting first" className="mt-4 grid grid-cols-2 gap-3 md:grid-cols-4">
+        {choices.map((choice, rank) => <KindTile key={choice.structure.kind} choice={choice} rank={rank} chosen={choice === looked} onChoose={() => setLookedAt(choice.structure.kind)} />)}
       </div>
+      {looked && <Offer key={looked.structure.kind} choice={looked} rank={choices.indexOf(looked)} onTake={() => take(looked.structure)} />}
     </main>
   );
 }
@@ -162,6 +171,21 @@ function standing(choice: Choice, rank: number): string {
   return rank === 0 ? 'First choice' : rank === 1 ? 'Second choice' : `Choice ${rank + 1}`;
 }
 
+/** One kind as it would stand here, small; the whole tile is the button. */
+function KindTile({ choice, rank, chosen, onChoose }: { choice: Choice; rank: number; chosen: boolean; onChoose: () => void }) {
+  const { plan, tongue } = useGarden();
+  const { computed, structure } = choice;
+  return (
+    <label className={`relative flex cursor-pointer flex-col bg-sheet p-2 focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-(--chalk) ${chosen ? 'shadow-[0_0_0_2px_var(--chalk)]' : 'shadow-[0_1px_0_var(--rule)] hover:shadow-[0_0_0_1.5px_var(--rule-strong)]'} ${choice.suits ? '' : 'opacity-70'}`}>
+      <input type="radio" name="kind" checked={chosen} onChange={onChoose} className="absolute top-3 left-3 size-4 accent-(--chalk)" />
+      <Glance computed={computed} widthPx={236} heightPx={132} />
+      <span className="mt-1 leading-tight font-semibold">{kindOf(structure.kind).name}</span>
+      <span className="mt-auto flex flex-wrap justify-between gap-x-2 pt-1 text-[0.9rem]"><span>{formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}</span><span className={!choice.suits ? 'text-keel' : rank === 0 ? 'font-semibold text-leaf' : 'text-soft'}>{standing(choice, rank)}</span></span>
+    </label>
+  );
+}
+
+/** The kind that is looked at: its drawing with figures, what it costs, what speaks for and against it. */
 function Offer({ choice, rank, onTake }: { choice: Choice; rank: number; onTake: () => void }) {
   const { plan, tongue } = useGarden();
   const { computed } = choice;
@@ -170,16 +194,19 @@ function Offer({ choice, rank, onTake }: { choice: Choice; rank: number; onTake:
   const elevation = useMemo(() => drawViews(computed.sized.design, computed.setting.bed)[0], [computed]);
   const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
   return (
-    <article className="flex min-w-0 flex-col">
-      <h3 className="flex flex-wrap items-baseline gap-x-3 text-lg">{kind.name}<span className={`font-sans text-[0.9rem] font-semibold ${!choice.suits ? 'text-keel' : rank === 0 ? 'text-leaf' : 'text-soft'}`}>{standing(choice, rank)}</span></h3>
-      <p className="min-h-[2.9em] text-[0.95rem] text-soft">{kind.blurb}</p>
-      <div className="my-2 bg-sheet p-2">{elevation && <Drawing view={elevation} units={tongue.units} heightPx={250} />}</div>
-      <p><span className="text-2xl font-semibold">{amount(cost.totalMinor)}</span> <span className="text-soft">{cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant · `}{perLength(cost, plan.garden.currency, tongue)} · {amount(cost.perSeasonMinor)} a season</span></p>
-      <div className="mt-2 mb-4 grid gap-x-6 gap-y-2 text-[0.95rem] sm:grid-cols-2">
-        <Reasons title="For it" facts={choice.pro} Icon={Check} colour="text-leaf" />
-        <Reasons title="Against it" facts={choice.con} Icon={Minus} colour="text-ochre" />
+    <article className="mt-6 grid gap-x-8 gap-y-4 border-t border-rule pt-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
+      <div className="min-w-0 bg-sheet p-3">{elevation && <Drawing view={elevation} units={tongue.units} heightPx={330} />}</div>
+      <div className="flex min-w-0 flex-col">
+        <h3 className="flex flex-wrap items-baseline gap-x-3 text-xl">{kind.name}<span className={`font-sans text-[0.9rem] font-semibold ${!choice.suits ? 'text-keel' : rank === 0 ? 'text-leaf' : 'text-soft'}`}>{standing(choice, rank)}</span></h3>
+        <p className="text-[0.95rem] text-soft">{kind.blurb}</p>
+        <p className="mt-2"><span className="text-2xl font-semibold">{amount(cost.totalMinor)}</span> <span className="text-soft">{cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant · `}{perLength(cost, plan.garden.currency, tongue)} · {amount(cost.perSeasonMinor)} a season</span></p>
+        {!cost.complete && <p className="text-[0.9rem] font-semibold text-keel">Too low: something on its list has no price in your book.</p>}
+        <div className="mt-3 mb-4 grid gap-x-6 gap-y-2 text-[0.95rem] sm:grid-cols-2 lg:grid-cols-1">
+          <Reasons title="For it" facts={choice.pro} Icon={Check} colour="text-leaf" />
+          <Reasons title="Against it" facts={choice.con} Icon={Minus} colour="text-ochre" />
+        </div>
+        <Button look="main" className="mt-auto self-start" onClick={onTake}>Take the {kind.name.split(/ on |,/)[0]?.toLowerCase()} to the bench</Button>
       </div>
-      <Button look={rank === 0 ? 'main' : 'plain'} className="mt-auto self-start" onClick={onTake}>Take the {kind.name.split(' on ')[0]?.toLowerCase()} to the bench</Button>
     </article>
   );
 }

@@ -1,16 +1,18 @@
 import * as THREE from 'three';
 import { cropIn } from '@lignum/core/crops/book';
-import type { Bar, Sheet } from '@lignum/core/design/design';
+import type { Bar, Design, Fill, Sheet } from '@lignum/core/design/design';
 import { cross, minus, reach, unit, type Point } from '@lignum/core/design/space';
 import { rowOnPlan } from '@lignum/core/design/on-plot';
 import { sheetWires } from '@lignum/core/drawing/project';
+import { isTimber } from '@lignum/core/drawing/views';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
+import type { Bed } from '@lignum/core/site/bed';
 import type { Feature } from '@lignum/core/site/plot';
 import { grownShare } from '@lignum/core/site/sun/season';
 
 /** Scene colours; the scene is daylight whatever the page's scheme. */
-const COLOUR = { ground: 0xc9c2a8, soil: 0x6f5a44, board: 0xc9a56b, timber: 0xd9b679, steel: 0x4d575c, wire: 0x59646b, twine: 0x94601f, leaf: 0x5c8a3c, house: 0xe7e0cf, wall: 0x9a8f80, fence: 0x8a7350, path: 0xded8c6, water: 0x6f9fc4, trunk: 0x6b4f36, compost: 0x7a6244 };
+const COLOUR = { ground: 0xc9c2a8, soil: 0x6f5a44, board: 0xc9a56b, timber: 0xd9b679, steel: 0x4d575c, wire: 0x59646b, twine: 0x94601f, cloth: 0x9fb08a, concrete: 0xb5b1a6, leaf: 0x5c8a3c, house: 0xe7e0cf, wall: 0x9a8f80, fence: 0x8a7350, path: 0xded8c6, water: 0x6f9fc4, trunk: 0x6b4f36, compost: 0x7a6244 };
 const M = 0.001;
 
 /** Plan mm and height mm to the scene's metres: x right, y up, z towards the reader. */
@@ -72,12 +74,8 @@ export function buildGarden(plan: Plan, garden: ComputedGarden, day: number): TH
   for (const { sized: { design }, setting } of garden.structures) {
     const place = rowOnPlan(design, setting.bed);
     const base = setting.bed.heightMm;
-    const spot = ([x, y, z]: Point): THREE.Vector3 => at(place(x, y), z + base);
-    for (const part of design.parts) {
-      if (part.shape === 'bar') group.add(barBody(part, spot));
-      else if (part.shape === 'sheet') group.add(sheetBody(part, spot));
-      else group.add(lines(part.path.slice(1).flatMap((to, i) => [spot(part.path[i] as Point), spot(to)]), COLOUR.twine));
-    }
+    const spot: ToScene = ([x, y, z]) => at(place(x, y), z + base);
+    group.add(partsBody(design, spot));
     for (const station of design.stations) {
       const crop = cropIn(plan.crops, station.crop);
       const high = Math.min(crop.heightMm, design.support.topMm.most + 150) * grownShare(crop, day, plan.site);
@@ -93,10 +91,26 @@ export function buildGarden(plan: Plan, garden: ComputedGarden, day: number): TH
   return group;
 }
 
-function barBody(bar: Bar, spot: (point: Point) => THREE.Vector3): THREE.Mesh {
+type ToScene = (point: Point) => THREE.Vector3;
+
+/** Every placed part of a design, where `spot` puts the structure's own frame in the scene. */
+export function partsBody(design: Design, spot: ToScene): THREE.Group {
+  const group = new THREE.Group();
+  for (const part of design.parts) {
+    if (part.shape === 'bar') group.add(barBody(part, spot));
+    else if (part.shape === 'sheet') group.add(sheetBody(part, spot));
+    else if (part.shape === 'fill') group.add(fillBody(part, spot));
+    else group.add(lines(part.path.slice(1).flatMap((to, i) => [spot(part.path[i] as Point), spot(to)]), part.stock.startsWith('twine') || part.stock.startsWith('rope') ? COLOUR.twine : COLOUR.wire));
+  }
+  return group;
+}
+
+function barBody(bar: Bar, spot: ToScene): THREE.Mesh {
   const axis = unit(minus(bar.to, bar.from));
   const thick = cross(axis, bar.wide);
-  const mesh = solid(new THREE.BoxGeometry(reach(bar.from, bar.to) * M, bar.wideMm * M, bar.thickMm * M), bar.stock.startsWith('timber') ? COLOUR.timber : COLOUR.steel);
+  const long = reach(bar.from, bar.to) * M;
+  const shape = bar.round ? new THREE.CylinderGeometry((bar.wideMm / 2) * M, (bar.wideMm / 2) * M, long, 10).rotateZ(Math.PI / 2) : new THREE.BoxGeometry(long, bar.wideMm * M, bar.thickMm * M);
+  const mesh = solid(shape, isTimber(bar.stock) ? COLOUR.timber : COLOUR.steel);
   const origin = spot([0, 0, 0]);
   const turned = (direction: Point) => spot(direction.map((value) => value * 1000) as unknown as Point).sub(origin).normalize();
   mesh.matrixAutoUpdate = false;
@@ -104,7 +118,32 @@ function barBody(bar: Bar, spot: (point: Point) => THREE.Vector3): THREE.Mesh {
   return mesh;
 }
 
-function sheetBody(sheet: Sheet, spot: (point: Point) => THREE.Vector3): THREE.LineSegments {
+function fillBody(fill: Fill, spot: ToScene): THREE.Mesh {
+  const radius = (fill.diameterMm / 2) * M;
+  const mesh = solid(new THREE.CylinderGeometry(radius, radius, fill.cutMm * M, 16), COLOUR.concrete);
+  mesh.position.copy(spot([fill.bottom[0], fill.bottom[1], fill.bottom[2] + fill.cutMm / 2]));
+  return mesh;
+}
+
+function sheetBody(sheet: Sheet, spot: ToScene): THREE.LineSegments {
   const { uprights, levels } = sheetWires(sheet);
-  return lines([...uprights, ...levels].flatMap((wire) => wire.map(spot)), sheet.role === 'panel' ? COLOUR.wire : COLOUR.leaf);
+  return lines([...uprights, ...levels].flatMap((wire) => wire.map(spot)), sheet.role === 'wind skirt' ? COLOUR.cloth : sheet.role === 'fine mesh' ? COLOUR.leaf : COLOUR.wire);
+}
+
+/** One support on its bed, alone, its near end at the origin: what the bench shows. */
+export function buildSupport(design: Design, bed: Bed): THREE.Group {
+  const group = new THREE.Group();
+  const spot: ToScene = ([x, y, z]) => new THREE.Vector3(x * M, z * M, -y * M);
+  const middle = design.builtMm / 2;
+  const soil = solid(new THREE.BoxGeometry(bed.lengthMm * M, 0.02, bed.widthMm * M), COLOUR.soil);
+  soil.position.set(middle * M, -0.012, 0);
+  const grass = solid(new THREE.BoxGeometry((bed.lengthMm + 4000) * M, 0.02, (bed.widthMm + 4000) * M), COLOUR.ground);
+  grass.position.set(middle * M, -0.03, 0);
+  group.add(grass, soil, partsBody(design, spot));
+  for (const station of design.stations) {
+    const mark = solid(new THREE.SphereGeometry(0.035, 8, 6), COLOUR.leaf);
+    mark.position.copy(spot([station.at[0], station.at[1], station.at[2] + 20]));
+    group.add(mark);
+  }
+  return group;
 }

@@ -15,7 +15,7 @@ import { sizeWords } from '../shell/stock-words';
 import { Shed } from './shed';
 
 const FORMS: readonly { form: Stock['form']; title: string }[] = [
-  { form: 'steel post', title: 'Posts' }, { form: 'timber', title: 'Timber' }, { form: 'panel', title: 'Panels' }, { form: 'mesh roll', title: 'Nets' }, { form: 'cord', title: 'Wire and twine' }, { form: 'piece', title: 'Fixings' },
+  { form: 'steel post', title: 'Posts' }, { form: 'pole', title: 'Poles and canes' }, { form: 'timber', title: 'Timber' }, { form: 'panel', title: 'Panels' }, { form: 'mesh roll', title: 'Nets' }, { form: 'cord', title: 'Wire, rope and twine' }, { form: 'bagged', title: 'Concrete and gravel' }, { form: 'piece', title: 'Fixings' },
 ];
 
 /** What your shop sells and at what price: only what stands here is offered and counted. */
@@ -120,7 +120,8 @@ function AddLine({ form, onAdd, taken }: { form: Stock['form']; onAdd: (line: Pr
     >
       <div className="grow"><Field label="Item"><Chooser label="Item" value={stock} choices={stocks.map((one) => ({ id: one.id, label: one.name }))} onChange={setStock} className="w-full" /></Field></div>
       {form === 'piece' && <div className="w-28"><NumberField label="In a pack" min={1} max={5000} value={size} onChange={setSize} /></div>}
-      {form !== 'piece' && form !== 'panel' && <div className="w-36"><LengthField label="Length" units={tongue.units} mm={size} min={300} max={1e6} step={tongue.units === 'imperial' ? MM_PER_FOOT : 100} onChange={setSize} /></div>}
+      {form === 'bagged' && <div className="w-28"><NumberField label="Kg in a bag" min={1} max={2000} value={size} onChange={setSize} /></div>}
+      {form !== 'piece' && form !== 'panel' && form !== 'bagged' && <div className="w-36"><LengthField label="Length" units={tongue.units} mm={size} min={300} max={1e6} step={tongue.units === 'imperial' ? MM_PER_FOOT : 100} onChange={setSize} /></div>}
       <Field label={`Price, ${currency}`} htmlFor={id}><PriceInput id={id} label="Price" minor={minor} onPrice={setMinor} onFault={setFault} /></Field>
       <Button look="main" type="submit">Add</Button>
       <Button look="quiet" onClick={() => setOpen(false)}>Cancel</Button>
@@ -132,6 +133,7 @@ function AddLine({ form, onAdd, taken }: { form: Stock['form']; onAdd: (line: Pr
 function usualSize(form: Stock['form'], units: 'imperial' | 'metric'): number {
   if (form === 'panel') return 1;
   if (form === 'piece') return 50;
+  if (form === 'bagged') return 25;
   if (form === 'cord' || form === 'mesh roll') return 25_000;
   return units === 'imperial' ? 8 * MM_PER_FOOT : 2400;
 }

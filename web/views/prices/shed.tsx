@@ -42,17 +42,17 @@ function AddPiece({ onDone }: { onDone: () => void }) {
   const [count, setCount] = useState(1);
   const [note, setNote] = useState('');
   const { form } = CATALOGUE.stock(stock);
-  const counted = form === 'piece' || form === 'panel';
+  const counted = form === 'piece' || form === 'panel' || form === 'bagged';
   const choose = (next: string) => {
     setStock(next);
     const nextForm = CATALOGUE.stock(next).form;
-    setSize(nextForm === 'piece' ? 10 : nextForm === 'panel' ? 4 : feet(4));
+    setSize(nextForm === 'piece' ? 10 : nextForm === 'panel' ? 4 : nextForm === 'bagged' ? 25 : feet(4));
   };
   return (
     <form className="flex flex-wrap items-end gap-3 border-t border-rule bg-well p-3" onSubmit={(event) => { event.preventDefault(); store.edit(changeShed([...plan.shed, { stock, size, count, note }])); onDone(); }}>
       <div className="w-full sm:w-80"><Field label="What"><Chooser label="What" value={stock} choices={CATALOGUE.all.map((one) => ({ id: one.id, label: one.name }))} onChange={choose} className="w-full" /></Field></div>
       {counted
-        ? <div className="w-32"><NumberField label={form === 'panel' ? 'Whole meshes' : 'How many'} min={1} max={form === 'panel' ? meshesAcross(stockOf(CATALOGUE, stock, 'panel')) : 5000} value={size} onChange={setSize} /></div>
+        ? <div className="w-32"><NumberField label={form === 'panel' ? 'Whole meshes' : form === 'bagged' ? 'Kg' : 'How many'} min={1} max={form === 'panel' ? meshesAcross(stockOf(CATALOGUE, stock, 'panel')) : 5000} value={size} onChange={setSize} /></div>
         : <div className="w-36"><LengthField label="Length" units={tongue.units} step={TAPE_STEP[tongue.units]} mm={size} min={50} max={1e6} onChange={setSize} /></div>}
       {form !== 'piece' && <div className="w-24"><NumberField label="Pieces" min={1} max={500} value={count} onChange={setCount} /></div>}
       <div className="grow"><Field label="Note" htmlFor={noteId}><input id={noteId} value={note} maxLength={200} onChange={(event) => setNote(event.target.value)} className={`${inputLook} w-full`} /></Field></div>

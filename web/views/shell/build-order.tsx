@@ -1,24 +1,39 @@
 'use client';
 import type { ComputedStructure } from '@lignum/core/plan/compute';
 import { kindOf } from '@lignum/core/structures/registry';
-import { say } from '@lignum/core/wording/say';
+import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { useGarden } from './garden-context';
 
-/** The steps of building in their order, with the people each takes and the caution where it belongs. */
-export function BuildOrder({ computed }: { computed: ComputedStructure }) {
+/** The steps of building in their order, with the people each takes, the waiting, and the caution where it belongs. */
+export function BuildOrder({ computed, tight = false }: { computed: ComputedStructure; tight?: boolean }) {
   const { tongue } = useGarden();
   const { phrases } = kindOf(computed.structure.kind);
   return (
     <>
-      <ol className="mt-1 list-decimal space-y-2 pl-6">
-        {computed.sized.steps.map((step) => (
-          <li key={step.what.code} className="pl-1">
-            {say(step.what, phrases, tongue)}{step.people > 1 && <span className="text-soft"> ({step.people} people)</span>}
-            {step.caution && <p className="mt-0.5 border-l-4 border-keel pl-2 text-[0.95rem]"><strong>Care:</strong> {say(step.caution, phrases, tongue)}</p>}
+      <ol className={`mt-1 list-decimal ${tight ? 'space-y-0.5 pl-5' : 'space-y-2 pl-6'}`}>
+        {computed.sized.steps.map((step, i) => (
+          <li key={i} className="pl-1">
+            {say(step.what, phrases, tongue)}{step.people > 1 && <span className="text-soft"> ({step.people} people)</span>}{step.waitHours !== undefined && <strong> Wait {step.waitHours} hours.</strong>}
+            {step.caution && <p className={`border-l-4 border-keel pl-2 ${tight ? '' : 'mt-0.5 text-[0.95rem]'}`}><strong>Care:</strong> {say(step.caution, phrases, tongue)}</p>}
           </li>
         ))}
       </ol>
-      <p className="mt-3 text-[0.9rem] text-soft">A gardener’s sums, not an engineer’s: for height, boundaries, snow and storm winds, local rules and licensed people decide.</p>
+      <p className={`text-soft ${tight ? 'mt-1' : 'mt-3 text-[0.9rem]'}`}>A gardener’s sums, not an engineer’s: for height, boundaries, snow and storm winds, local rules and licensed people decide.</p>
     </>
+  );
+}
+
+/** What is done through the season, dated where the crop tells. */
+export function SeasonNotes({ computed }: { computed: ComputedStructure }) {
+  const { tongue } = useGarden();
+  const { phrases } = kindOf(computed.structure.kind);
+  return (
+    <ul className="mt-1">
+      {computed.sized.season.map((note, i) => (
+        <li key={i} className="grid grid-cols-[7.5rem_minmax(0,1fr)] gap-3 border-t border-rule py-1.5">
+          <span className="font-semibold">{note.on ? `about ${formatMonthDay(note.on, tongue.locale)}` : ''}</span><span>{say(note.what, phrases, tongue)}</span>
+        </li>
+      ))}
+    </ul>
   );
 }

@@ -1,0 +1,27 @@
+'use client';
+import { useEffect } from 'react';
+import * as THREE from 'three';
+import type { ComputedStructure } from '@lignum/core/plan/compute';
+import { show, useStage } from '../../ui/stage';
+import { buildSupport } from '../plot/scene';
+
+/** One support in three dimensions, from the same placed parts as its drawings. */
+export default function Support3d({ computed }: { computed: ComputedStructure }) {
+  const { sized: { design }, setting: { bed } } = computed;
+  const long = design.builtMm / 1000;
+  const high = design.support.topMm.most / 1000;
+  const span = Math.max(long, high, bed.widthMm / 1000) * 1.25;
+  const { frame, stage, without } = useStage({
+    label: `${computed.structure.name} in three dimensions. Arrow keys move, drag turns.`, span: Math.round(span * 4) / 4,
+    look: [Math.round(long * 5) / 10, Math.round(high * 4) / 10, 0], from: [Math.round(long * 2) / 10 - span * 0.25, Math.max(1.7, span * 0.42), span * 1.05],
+    tall: (width) => Math.max(300, Math.min(width * 0.7, 560)),
+  });
+  useEffect(() => {
+    const on = stage.current;
+    if (!on) return;
+    on.sunlight.position.copy(on.controls.target).add(new THREE.Vector3(-0.5, 0.9, 0.7).multiplyScalar(span * 2));
+    return show(on, buildSupport(design, bed));
+  }, [stage, design, bed, span]);
+  if (without) return <p className="border-l-4 border-ochre bg-sheet p-4">This browser has no WebGL, so the support cannot be shown in three dimensions here.</p>;
+  return <div><div ref={frame} className="w-full" /><p className="pt-1 text-[0.9rem] text-soft">Drag to walk round, scroll to come nearer, right-drag or arrow keys to move.</p></div>;
+}

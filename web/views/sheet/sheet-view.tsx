@@ -1,0 +1,108 @@
+'use client';
+import Link from 'next/link';
+import { ChevronLeft, Printer } from 'lucide-react';
+import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { drawViews } from '@lignum/core/drawing/views';
+import type { ComputedStructure } from '@lignum/core/plan/compute';
+import { formatLength } from '@lignum/core/quantity/length';
+import { formatVolume } from '@lignum/core/quantity/measure';
+import { formatMoney, money } from '@lignum/core/quantity/money';
+import { kindOf } from '@lignum/core/structures/registry';
+import { sayEnds } from '@lignum/core/wording/end-cuts';
+import { Button, buttonLook } from '../../ui/button';
+import { Drawing } from '../../ui/drawing';
+import { plantingWords } from '../garden/crop-words';
+import { RipPlan } from '../list/rip-plan';
+import { BuildOrder } from '../shell/build-order';
+import { structureOf } from '../shell/computed';
+import { useGarden } from '../shell/garden-context';
+import { sizeWords, USE_WORDS } from '../shell/stock-words';
+
+/** An A4 page less its margins of 14 mm, in pixels of 1/96 in, with a hair to spare. */
+const WIDE = 686;
+const TALL = 1006;
+/** Type is made smaller until the page holds everything. Pixels. */
+const LARGEST = 12.5;
+const SMALLEST = 6.5;
+
+/** One support on one sheet of paper: drawings, parts with their end cuts, what to buy, the order of building. */
+export function SheetView({ structureId }: { structureId: string }) {
+  const { id, plan } = useGarden();
+  const structure = plan.structures.find((one) => one.id === structureId);
+  if (!structure) return <main className="mx-auto max-w-xl p-8"><h1 className="text-2xl">This support is not in the garden</h1><p className="mt-4"><Link className={buttonLook('main')} href={`/g/${id}`}>Back to the garden</Link></p></main>;
+  return (
+    <main className="px-4 pb-16 print:p-0">
+      <div className="no-print mx-auto flex max-w-[46rem] items-center justify-between py-3">
+        <Link className={buttonLook('quiet')} href={`/g/${id}/s/${structureId}`}><ChevronLeft size={17} aria-hidden />Back to the bench</Link>
+        <Button look="main" onClick={() => window.print()}><Printer size={17} aria-hidden />Print the sheet</Button>
+      </div>
+      <div className="overflow-x-auto print:overflow-visible"><Page computed={structureOf(plan, structure)} /></div>
+    </main>
+  );
+}
+
+function Page({ computed }: { computed: ComputedStructure }) {
+  const { plan, tongue } = useGarden();
+  const { structure, setting, sized, bill, shopping, cost } = computed;
+  const page = useRef<HTMLDivElement>(null);
+  const [size, setSize] = useState(LARGEST);
+  const [elevation, planView, end] = useMemo(() => drawViews(sized.design, setting.bed), [sized, setting]);
+  const [board] = sized.design.boards ?? [];
+  useLayoutEffect(() => {
+    const element = page.current;
+    if (!element) return;
+    let next = LARGEST;
+    element.style.fontSize = `${next}px`;
+    while (next > SMALLEST && element.scrollHeight > TALL) {
+      next -= 0.25;
+      element.style.fontSize = `${next}px`;
+    }
+    setSize(next);
+  }, [computed, tongue]);
+  const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
+  const growing = plan.plantings.filter((one) => structure.plantings.includes(one.id)).map((one) => plantingWords(one, plan.crops)).join('; ');
+  return (
+    <div ref={page} className="paper mx-auto bg-white leading-[1.3] text-black" style={{ width: WIDE, fontSize: size }}>
+      <header className="flex items-end justify-between gap-4 border-b-2 border-black pb-1">
+        <div><h1 style={{ fontSize: '1.9em' }}>{structure.name}</h1><p>{kindOf(structure.kind).name} · {plan.garden.name}, {setting.bed.name}{growing && ` · ${growing}`}</p></div>
+        <p className="text-right whitespace-nowrap"><strong style={{ fontSize: '1.4em' }}>{amount(cost.totalMinor)}</strong><br />{amount(cost.perSeasonMinor)} a season</p>
+      </header>
+      {elevation && <Drawing view={elevation} units={tongue.units} heightPx={board ? 230 : 300} widthPx={WIDE} caption={elevation.title} />}
+      <div className="flex gap-3">
+        {planView && <div style={{ width: WIDE * 0.66 }}><Drawing view={planView} units={tongue.units} heightPx={150} widthPx={Math.round(WIDE * 0.66)} caption={planView.title} /></div>}
+        {end && <div style={{ width: WIDE * 0.32 }}><Drawing view={end} units={tongue.units} heightPx={170} widthPx={Math.round(WIDE * 0.32)} caption={end.title} /></div>}
+      </div>
+      {board && <RipPlan board={board} widthPx={WIDE} ask={false} />}
+      <div className="mt-1 grid grid-cols-[1.55fr_1fr] gap-5 border-t border-black pt-1">
+        <table className="w-full">
+          <caption className="text-left font-semibold">Parts</caption>
+          <tbody>
+            {bill.map((line) => (
+              <tr key={line.id} className="border-t border-neutral-300 align-baseline">
+                <td className="pr-2 text-right font-semibold">{line.count}</td>
+                <td className="pr-2">{USE_WORDS[line.use] ?? line.use} <span className="text-neutral-600">{CATALOGUE.stock(line.stock).name}</span></td>
+                <td className="pr-2 text-right whitespace-nowrap">{line.litres !== null ? formatVolume(line.litres * 1e6, tongue.units === 'imperial' ? 'ft³' : 'L', tongue.locale) : line.cutMm !== null && formatLength(line.cutMm, tongue.units)}</td>
+                <td className="whitespace-nowrap">{line.ends && sayEnds(line.ends, tongue.units)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <table className="h-fit w-full">
+          <caption className="text-left font-semibold">To buy</caption>
+          <tbody>
+            {shopping.purchases.map((one) => (
+              <tr key={`${one.stock} ${one.size}`} className="border-t border-neutral-300 align-baseline">
+                <td className="pr-2 text-right font-semibold">{one.count}</td><td className="pr-2">{CATALOGUE.stock(one.stock).name}, {sizeWords(one.stock, one.size, tongue.units)}</td><td className="text-right">{amount(one.costMinor)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <section className="mt-1 border-t border-black pt-1">
+        <h2 className="font-sans font-semibold">In this order</h2>
+        <div className="columns-2 gap-5"><BuildOrder computed={computed} tight /></div>
+      </section>
+    </div>
+  );
+}
