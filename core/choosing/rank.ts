@@ -1,5 +1,5 @@
 import { CATALOGUE } from '../catalogue/catalogue';
-import { computeStructure, type ComputedStructure } from '../plan/compute';
+import { computeAs, type ComputedStructure } from '../plan/compute-as';
 import type { Plan, StructurePlan } from '../plan/plan';
 import { minorDigits, money } from '../quantity/money';
 import { bedSun } from '../site/sun/study';
@@ -70,7 +70,7 @@ const UNFIT = new Set(['climb.needs-net', 'climb.bush-string']);
 const unfit = (told: Fact): boolean => UNFIT.has(told.code) || (told.code === 'load.heavy' && told.values.load === 'heavy' && told.values.carries === 'light');
 
 function weigh(plan: Plan, kind: StructureKind, structure: StructurePlan): Choice {
-  const computed = computeStructure(plan, structure);
+  const computed = computeAs(kind, plan, structure);
   const { setting, sized, verdicts, shopping } = computed;
   const lead = setting.planted[0];
   const climbs = lead?.crop.grips !== null && lead !== undefined;

@@ -64,6 +64,8 @@ export interface Sheet extends PartBase {
   wireMm: number;
   /** Whole meshes of the stock panel it takes; for a roll, 0. */
   meshes: number;
+  /** The strip that the panel is bought for, when this one is split from the same panel. */
+  board?: string;
 }
 
 export interface Line extends PartBase {

@@ -4,7 +4,6 @@ import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { formatLength } from '../quantity/length';
 import { money, plainMoney } from '../quantity/money';
-import { kindOf } from '../structures/registry';
 import { sayEnd } from '../wording/end-cuts';
 import { say } from '../wording/say';
 
@@ -33,7 +32,7 @@ export function billCsv(plan: Plan, structureId?: string): string {
     [...BILL_COLUMNS],
     ...chosen.flatMap((one) => one.bill.map((line) => [
       'part', one.structure.name, line.use, CATALOGUE.stock(line.stock).name, line.count,
-      line.cutMm === null ? '' : Math.round(line.cutMm * 10) / 10, line.cutMm === null ? '' : formatLength(line.cutMm, units), line.litres === null ? '' : Math.round(line.litres * 10) / 10, endText(line.ends), '', '', '', say(line.why, kindOf(one.structure.kind).phrases, { units, locale }),
+      line.cutMm === null ? '' : Math.round(line.cutMm * 10) / 10, line.cutMm === null ? '' : formatLength(line.cutMm, units), line.litres === null ? '' : Math.round(line.litres * 10) / 10, endText(line.ends), '', '', '', say(line.why, one.kind.phrases, { units, locale }),
     ])),
     ...shopping.purchases.map((one) => {
       const { form, name } = CATALOGUE.stock(one.stock);

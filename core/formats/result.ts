@@ -4,10 +4,10 @@ import type { Cost } from '../costing/cost';
 import { meshesToMm, type Shopping } from '../costing/buy';
 import type { Part } from '../design/design';
 import type { Point } from '../design/space';
-import { computeGarden, type ComputedStructure } from '../plan/compute';
+import { computeGarden } from '../plan/compute';
+import type { ComputedStructure } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
 import { money, type Money } from '../quantity/money';
-import { kindOf } from '../structures/registry';
 import { sayEnd } from '../wording/end-cuts';
 import { say, type Tongue } from '../wording/say';
 import { MEND_PHRASES, VERDICT_PHRASES } from '../checks/phrases';
@@ -36,7 +36,7 @@ export function resultOf(plan: Plan) {
 }
 
 function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
-  const kind = kindOf(one.structure.kind);
+  const { kind } = one;
   const { design, knobs, steps, season } = one.sized;
   return {
     id: one.structure.id,

@@ -48,7 +48,7 @@ export function takeOff(design: Design, catalogue: Catalogue): BillLine[] {
   for (const part of design.parts) {
     put({
       use: part.role, of: 'part', stock: part.stock, count: 1, cutMm: part.cutMm, parts: [part.id], ends: part.shape === 'bar' ? part.ends : null,
-      meshes: part.shape === 'sheet' && part.meshes > 0 ? part.meshes : null, litres: part.shape === 'fill' ? part.litres : null, board: part.shape === 'bar' ? (part.board ?? null) : null,
+      meshes: part.shape === 'sheet' && part.meshes > 0 ? part.meshes : null, litres: part.shape === 'fill' ? part.litres : null, board: part.shape === 'bar' || part.shape === 'sheet' ? (part.board ?? null) : null,
     });
   }
   for (const joint of design.joints) {

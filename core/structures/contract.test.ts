@@ -19,6 +19,7 @@ import type { Plan } from '../plan/plan';
 import { SOILS, STANDING, WINDS } from '../site/bed';
 import { say } from '../wording/say';
 import { knobFaults, type Knob, type Knobs } from './knob';
+import { KIND_LOADERS } from './loaders';
 import { KINDS } from './registry';
 import type { StructureKind } from './kind';
 
@@ -134,4 +135,8 @@ it('every stock item a kind uses is in the catalogue, and its take-off knows why
     const { sized } = computeStructure(DEMO_PLAN, structure);
     for (const line of takeOff(sized.design, CATALOGUE)) expect(CATALOGUE.stock(line.stock).life.seasons).toBeGreaterThan(0);
   }
+});
+
+it('every kind of the registry can be fetched by itself, and no other', async () => {
+  expect(await Promise.all(Object.entries(KIND_LOADERS).map(async ([id, load]) => [id, await load()]))).toEqual(KINDS.map((kind) => [kind.id, kind]));
 });

@@ -1,10 +1,10 @@
 import { expect, test } from '@playwright/test';
 import axe from 'axe-core';
-import { ownGarden, saved, savedPlan, total } from './garden';
+import { openBench, ownGarden, saved, savedPlan, total } from './garden';
 
 test('turning a knob redraws everything; undo, redo and the units switch leave the stored lengths alone', async ({ page, request }) => {
   const id = await ownGarden(request);
-  await page.goto(`/g/${id}/s/tomato-wall`);
+  await openBench(page, id, 'tomato-wall');
   const before = await total(page).textContent();
   const drawing = page.locator('.drawing').first();
   const row = page.getByRole('textbox', { name: 'Row length' });
@@ -37,7 +37,7 @@ test('turning a knob redraws everything; undo, redo and the units switch leave t
   await expect(total(page)).toHaveText(before ?? '');
   await expect(async () => { await page.keyboard.press('Control+Shift+z'); expect(await row.inputValue()).toBe('16′ 1″'); }).toPass();
 
-  const slider = page.getByRole('slider', { name: 'Row length' });
+  const slider = page.getByRole('slider', { name: 'Row length', exact: true });
   await slider.focus();
   await page.keyboard.press('ArrowRight');
   await expect(row).toHaveValue('16′ 2″');
@@ -45,7 +45,7 @@ test('turning a knob redraws everything; undo, redo and the units switch leave t
 
 test('a mend says what it costs, and mends', async ({ page, request }) => {
   const id = await ownGarden(request);
-  await page.goto(`/g/${id}/s/tomato-wall`);
+  await openBench(page, id, 'tomato-wall');
   await page.getByRole('tab', { name: 'Posts' }).click();
   await page.getByRole('textbox', { name: 'Fixings a post' }).fill('2');
   const mend = page.getByRole('button', { name: /Use three a post/ });
@@ -56,9 +56,9 @@ test('a mend says what it costs, and mends', async ({ page, request }) => {
 
 test('a stale tab is told and overwrites nothing; its work can be kept as a garden of its own', async ({ page, context, request }) => {
   const id = await ownGarden(request);
-  await page.goto(`/g/${id}/s/tomato-wall`);
+  await openBench(page, id, 'tomato-wall');
   const other = await context.newPage();
-  await other.goto(`/g/${id}/s/tomato-wall`);
+  await openBench(other, id, 'tomato-wall');
   await other.getByLabel('Name of this support').fill('Saved by the other tab');
   await saved(other);
   await page.getByLabel('Name of this support').fill('Typed in the stale tab');
@@ -72,12 +72,13 @@ test('a stale tab is told and overwrites nothing; its work can be kept as a gard
 
 test('a save that fails is shown, kept through a reload, and saved when it can be', async ({ page, request }) => {
   const id = await ownGarden(request);
-  await page.goto(`/g/${id}/s/tomato-wall`);
+  await openBench(page, id, 'tomato-wall');
   await page.route('**/api/gardens/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
   await page.getByLabel('Name of this support').fill('Typed while the line was down');
   await expect(page.getByRole('alert').filter({ hasText: 'Not saved.' })).toBeVisible();
   page.on('dialog', (dialog) => void dialog.accept());
   await page.reload();
+  await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
   await expect(page.getByLabel('Name of this support')).toHaveValue('Typed while the line was down');
   await page.unroute('**/api/gardens/**');
   await saved(page);
@@ -89,7 +90,7 @@ test('every view passes the accessibility rules, light and dark, at a desk and o
   for (const [width, height, scheme] of [[1280, 800, 'light'], [390, 844, 'dark']] as const) {
     await page.setViewportSize({ width, height });
     await page.emulateMedia({ colorScheme: scheme });
-    for (const path of ['/', `/g/${id}`, `/g/${id}/new?bed=yard-bed`, `/g/${id}/grow`, `/g/${id}/s/bean-wall`, `/g/${id}/s/string-frame`, `/g/${id}/plot`, `/g/${id}/list`, `/g/${id}/prices`]) {
+    for (const path of ['/', `/g/${id}`, `/g/${id}/new?bed=yard-bed`, `/g/${id}/grow`, `/g/${id}/s/bean-wall`, `/g/${id}/s/bean-tepee`, `/g/${id}/s/melon-trellis/sheet`, `/g/${id}/plot`, `/g/${id}/list`, `/g/${id}/prices`]) {
       await page.goto(path);
       await page.evaluate(axe.source);
       const { violations } = await page.evaluate(() => (window as unknown as { axe: typeof axe }).axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }));

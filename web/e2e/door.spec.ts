@@ -20,7 +20,7 @@ test('of two saves over one revision only one wins, whole; every version is kept
 });
 
 test('everything a plan can hold comes back from the database as it went in', async ({ request }) => {
-  const plan = { ...DEMO_PLAN, crops: [{ ...cropIn([], 'pepper'), name: 'Long pepper', wetKg: 3.25 }], shed: [...DEMO_PLAN.shed, { stock: 'twine-natural', size: 12_345.678, count: 3, note: 'ünïcode ½″' }] };
+  const plan = { ...DEMO_PLAN, garden: { ...DEMO_PLAN.garden, saw: { kerfMm: 2.4, shoeOffsetMm: 112.7125 } }, crops: [{ ...cropIn([], 'pepper'), name: 'Long pepper', wetKg: 3.25 }], shed: [...DEMO_PLAN.shed, { stock: 'twine-natural', size: 12_345.678, count: 3, note: 'ünïcode ½″' }] };
   expect(await savedPlan(request, await ownGarden(request, () => plan))).toEqual(plan);
 });
 

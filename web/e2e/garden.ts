@@ -15,3 +15,15 @@ export const saved = (page: Page) => expect(page.getByRole('status').filter({ ha
 
 /** The total on the bench, as it is shown. */
 export const total = (page: Page) => page.locator('#cost + p');
+
+/** The demo with its first five beds only: room on the plot, and fewer things that shade each other. */
+export function fewerBeds(plan: Plan): Plan {
+  const kept = ['long-bed', 'ramp-row', 'wall-border', 'yard-bed', 'odd-bed'];
+  return { ...plan, beds: plan.beds.filter((bed) => kept.includes(bed.id)), plantings: plan.plantings.filter((one) => kept.includes(one.bed)), structures: plan.structures.filter((one) => kept.includes(one.bed)) };
+}
+
+/** Opens the bench of a support and waits until it can be worked. */
+export async function openBench(page: Page, garden: string, support: string): Promise<void> {
+  await page.goto(`/g/${garden}/s/${support}`);
+  await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
+}

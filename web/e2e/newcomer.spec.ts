@@ -19,8 +19,9 @@ test('someone with a 24-foot bed who wants pruned tomatoes gets a drawing, a lis
   await page.getByLabel('Bed length').fill("24'");
   await page.getByRole('combobox', { name: 'Trained' }).click();
   await page.getByRole('option', { name: /pruned to one or two leaders/ }).click();
-  const wall = page.getByRole('article').filter({ hasText: 'Panel wall' });
-  await expect(wall).toContainText('First choice');
+  await expect(page.getByRole('radio', { name: /First choice/ })).toBeChecked();
+  await page.getByRole('radio', { name: /Panel wall on driven posts/ }).check();
+  const wall = page.getByRole('article').filter({ hasText: 'Panel wall on driven posts' });
   await expect(wall).toContainText('The least a season');
   await wall.getByRole('button').click();
 

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { ownGarden, saved, savedPlan } from './garden';
+import { fewerBeds, ownGarden, saved, savedPlan } from './garden';
 
 const bedAt = async (page: Page, name: RegExp) => {
   const box = await page.getByRole('button', { name }).boundingBox();
@@ -52,7 +52,7 @@ test('the plot is worked by keyboard and by typed offsets; shadows follow the ho
 });
 
 test('better places for a support are found and taken; wishes are shared out and planted', async ({ page, request }) => {
-  const id = await ownGarden(request);
+  const id = await ownGarden(request, fewerBeds);
   await page.goto(`/g/${id}/plot`);
   await page.getByRole('radio', { name: 'Hours of sun' }).click();
   await page.getByRole('listitem').filter({ hasText: 'Yard bed' }).getByRole('button', { name: 'Better elsewhere?' }).first().click();

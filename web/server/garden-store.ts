@@ -58,7 +58,7 @@ export async function loadGarden(db: Database, id: string): Promise<StoredGarden
       id, revision: garden.revision, savedAt: garden.savedAt.toISOString(),
       plan: {
         format: PLAN_FORMAT, version: PLAN_VERSION,
-        garden: { name, note, units: garden.units as Plan['garden']['units'], locale, currency, reachMm },
+        garden: { name, note, units: garden.units as Plan['garden']['units'], locale, currency, reachMm, ...(garden.saw ? { saw: garden.saw } : {}) },
         site: garden.site,
         features: featureRows.map(({ gardenId: _g, place: _p, ...feature }) => feature as Feature),
         beds: bedRows.map(({ gardenId: _g, place: _p, ...bed }) => bed as Bed),
@@ -122,7 +122,7 @@ export async function planAt(db: Database, id: string, revision: number): Promis
 
 function headOf({ garden, site, priceBook }: Plan) {
   const { taxPercent, pricesIncludeTax, sparePercent } = priceBook;
-  return { ...garden, site, taxPercent, pricesIncludeTax, sparePercent };
+  return { ...garden, saw: garden.saw ?? null, site, taxPercent, pricesIncludeTax, sparePercent };
 }
 
 async function writeContents(tx: Pick<Database, 'insert'>, gardenId: string, plan: Plan): Promise<void> {

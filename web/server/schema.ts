@@ -1,3 +1,4 @@
+import type { Saw } from '@lignum/core/cutting/saw';
 import type { Crop } from '@lignum/core/crops/crop';
 import type { Site } from '@lignum/core/site/plot';
 import { bigint, boolean, doublePrecision, integer, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
@@ -16,6 +17,8 @@ export const gardens = pgTable('gardens', {
   locale: text().notNull(),
   currency: text().notNull(),
   reachMm: doublePrecision('reach_mm').notNull(),
+  /** The gardener's own saw; null until it has been measured. */
+  saw: jsonb().$type<Saw>(),
   site: jsonb().$type<Site>().notNull(),
   taxPercent: doublePrecision('tax_percent').notNull(),
   pricesIncludeTax: boolean('prices_include_tax').notNull(),

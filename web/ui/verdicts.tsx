@@ -1,5 +1,5 @@
 import { AlertOctagon, Check, Info, TriangleAlert } from 'lucide-react';
-import type { MendableVerdict } from '@lignum/core/plan/compute';
+import type { MendableVerdict } from '@lignum/core/plan/compute-as';
 import type { Level } from '@lignum/core/checks/verdict';
 import { MEND_PHRASES, VERDICT_PHRASES } from '@lignum/core/checks/phrases';
 import { formatMoney, money } from '@lignum/core/quantity/money';

@@ -139,7 +139,7 @@ function layRails(t: Trellis): Rail[] {
   const { v, rail } = t;
   const longest = t.setting.sizesOf(rail.id).at(-1) ?? USUAL_RAIL_MM;
   const bays = baysAPiece(t.postsAt, t.postMm, longest);
-  const half = v.stagger === 'yes' ? Math.max(1, Math.floor(bays / 2)) : Infinity;
+  const half = v.stagger === 'yes' ? shortStart(t.postsAt, t.postMm, longest, bays) : Infinity;
   return t.sides.flatMap((side) => (['bottom', 'top'] as const).flatMap((level) => {
     const short = t.sides.length > 1 ? side > 0 : level === 'bottom';
     const z = level === 'bottom' ? t.lowMm + rail.wideMm / 2 : t.highMm - rail.wideMm / 2;
@@ -152,6 +152,16 @@ function layRails(t: Trellis): Rail[] {
       },
     }));
   }));
+}
+
+/** How many bays the short first rail covers: about half, and so that its line shares the fewest joints with the others. */
+function shortStart(postsAt: readonly number[], postMm: number, longest: number, bays: number): number {
+  const joints = (first: number): Set<number> => new Set(piecesOverPosts(postsAt, postMm, longest, first).slice(1).map((piece) => piece.fromMm));
+  const straight = joints(Infinity);
+  const shared = (first: number): number => [...joints(first)].filter((at) => straight.has(at)).length;
+  const half = Math.max(1, Math.floor(bays / 2));
+  const tries = Array.from({ length: Math.max(1, bays) }, (_, i) => i + 1).sort((a, b) => Math.abs(a - half) - Math.abs(b - half));
+  return tries.reduce((best, one) => (shared(one) < shared(best) ? one : best));
 }
 
 function railJoints(t: Trellis, rails: readonly Rail[], posts: readonly Bar[]): Joint[] {
@@ -237,7 +247,9 @@ function layShelves(t: Trellis, rails: readonly Rail[]): { parts: Part[]; joints
       const clear = to - t.postMm / 2 - from;
       const meshes = Math.max(1, Math.min(meshesAcross(t.panel), Math.floor((clear + 0.5) / t.panel.pitchMm)));
       const length = meshes * t.panel.pitchMm;
-      const strip: Sheet = { ...sheet(t, `shelf-${level}-${i + 1}`, 'shelf', [from + (clear - length) / 2, t.y - wide / 2, z], meshes, length, [0, 1, 0], wide, levels) };
+      // Four strips come out of one panel: it is bought for the first of them.
+      const first = parts.length - (parts.length % STRIPS);
+      const strip: Sheet = { ...(parts.length % STRIPS === 0 ? {} : { board: (parts[first] as Part).id }), ...sheet(t, `shelf-${level}-${i + 1}`, 'shelf', [from + (clear - length) / 2, t.y - wide / 2, z], meshes, length, [0, 1, 0], wide, levels) };
       parts.push(strip);
       joints.push({ id: `${strip.id}-rails`, kind: 'shelf to rail', at: strip.corner, parts: [strip.id, ...t.sides.flatMap((side) => railsAt(rails, level, side, from, from + length).map((one) => one.bar.id))], fixings: [{ stock: 'staple-fence', count: 2 * Math.max(2, Math.ceil(length / SCREW_EVERY_MM)) }] });
     });

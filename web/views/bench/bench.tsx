@@ -1,21 +1,22 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { Suspense, useEffect, useMemo, useState } from 'react';
 import dynamic from 'next/dynamic';
 import { ChevronLeft, ChevronRight, Download, Printer, Shapes, Trash2 } from 'lucide-react';
 import { drawViews } from '@lignum/core/drawing/views';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import type { ComputedStructure } from '@lignum/core/plan/compute';
-import { kindOf } from '@lignum/core/structures/registry';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { StructurePlan } from '@lignum/core/plan/plan';
 import { buttonLook } from '../../ui/button';
 import { Switcher } from '../../ui/field';
 import { Verdicts } from '../../ui/verdicts';
 import { BuildOrder, SeasonNotes } from '../shell/build-order';
-import { structureOf } from '../shell/computed';
+import { structureOf } from '../shell/computed-structure';
 import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { useKind } from '../shell/use-kind';
 import { Carries } from './carries';
 import { KnobPanel } from './knob-panel';
 import { PullDrawing } from './pull-drawing';
@@ -28,9 +29,8 @@ const RipPlan = dynamic(() => import('../list/rip-plan').then((module) => module
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
 export function Bench({ structureId }: { structureId: string }) {
-  const { id, plan, store, tongue } = useGarden();
+  const { id, plan } = useGarden();
   const router = useRouter();
-  const [choosing, setChoosing] = useState(false);
   const structure = plan.structures.find((one) => one.id === structureId);
   const index = plan.structures.findIndex((one) => one.id === structureId);
   const beside = (by: number) => plan.structures[(index + by + plan.structures.length) % plan.structures.length];
@@ -54,19 +54,29 @@ export function Bench({ structureId }: { structureId: string }) {
       </main>
     );
   }
-  const computed = structureOf(plan, structure);
+  return <Suspense fallback={<p role="status" className="p-8 text-soft">Fetching the bench…</p>}><Workbench structure={structure} beside={plan.structures.length > 1 ? beside : null} /></Suspense>;
+}
+
+function Workbench({ structure, beside }: { structure: StructurePlan; beside: ((by: number) => StructurePlan | undefined) | null }) {
+  const { id, plan, store, tongue } = useGarden();
+  const router = useRouter();
+  const [choosing, setChoosing] = useState(false);
+  const computed = structureOf(useKind(structure.kind), plan, structure);
+  // Until the kind's own script has come, what stands here is the server's: it can be read but not worked.
+  const [live, setLive] = useState(false);
+  useEffect(() => { setLive(true); }, []);
   const { setting, verdicts } = computed;
   const remove = () => { store.edit(removeStructure(structure.id)); router.push(`/g/${id}`); };
 
   return (
-    <main className="mx-auto grid max-w-[100rem] grid-cols-1 gap-x-5 px-4 pb-16 lg:grid-cols-[17.5rem_minmax(0,1fr)_17.5rem] 2xl:grid-cols-[20rem_minmax(0,1fr)_20rem]">
+    <main aria-busy={!live} className="mx-auto grid max-w-[100rem] grid-cols-1 gap-x-5 px-4 pb-16 lg:grid-cols-[17.5rem_minmax(0,1fr)_17.5rem] 2xl:grid-cols-[20rem_minmax(0,1fr)_20rem]">
       <div className="flex items-center gap-1 border-b border-rule py-2 lg:col-span-3">
         <div className="min-w-0 grow">
           <input aria-label="Name of this support" value={structure.name} maxLength={80} onChange={(event) => { if (event.target.value.trim()) store.edit(changeStructure(structure.id, { name: event.target.value }), `name ${structure.id}`); }} className="w-full truncate rounded-[3px] bg-transparent font-display text-2xl font-semibold hover:bg-well focus:bg-sheet" />
-          <p className="truncate text-[0.9rem] text-soft"><button type="button" onClick={() => setChoosing(true)} className="inline-flex min-h-8 items-center gap-1.5 font-semibold text-chalk hover:underline"><Shapes size={15} aria-hidden />{kindOf(structure.kind).name}</button> · {setting.bed.name}, {formatLength(setting.bed.lengthMm, tongue.units)} × {formatLength(setting.bed.widthMm, tongue.units)}</p>
+          <p className="truncate text-[0.9rem] text-soft"><button type="button" onClick={() => setChoosing(true)} className="inline-flex min-h-8 items-center gap-1.5 font-semibold text-chalk hover:underline"><Shapes size={15} aria-hidden />{computed.kind.name}</button> · {setting.bed.name}, {formatLength(setting.bed.lengthMm, tongue.units)} × {formatLength(setting.bed.widthMm, tongue.units)}</p>
         </div>
         <Link href={`/g/${id}/s/${structure.id}/sheet`} aria-label="All of it on one sheet, to print" title="On one sheet, to print" className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"><Printer size={18} aria-hidden /></Link>
-        {plan.structures.length > 1 && (
+        {beside && (
           <nav aria-label="Other supports" className="hidden sm:flex">
             {([[-1, 'Previous', ChevronLeft, '['], [1, 'Next', ChevronRight, ']']] as const).map(([by, word, Icon, key]) => (
               <Link key={word} href={`/g/${id}/s/${beside(by)?.id}`} aria-label={`${word}: ${beside(by)?.name}`} title={`${beside(by)?.name} (${key})`} className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"><Icon size={20} aria-hidden /></Link>

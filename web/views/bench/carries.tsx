@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { Pencil, Plus } from 'lucide-react';
-import type { ComputedStructure } from '@lignum/core/plan/compute';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Planting } from '@lignum/core/plan/plan';
 import { plantingWords } from '../garden/crop-words';
 import { newPlanting } from '../garden/beginnings';

@@ -3,9 +3,8 @@ import { Tabs } from 'radix-ui';
 import { RotateCcw } from 'lucide-react';
 import { useId, useState } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
-import type { ComputedStructure } from '@lignum/core/plan/compute';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Knob, KnobState } from '@lignum/core/structures/knob';
-import { kindOf } from '@lignum/core/structures/registry';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Chooser, LengthInput, NumberInput, RodSlider, Switcher, type Choice } from '../../ui/field';
 import { setKnob } from '../shell/edits';
@@ -14,8 +13,7 @@ import { useGarden } from '../shell/garden-context';
 /** The kind's knobs in their groups. A knob not touched follows the crop and says why it stands where it does. */
 export function KnobPanel({ computed }: { computed: ComputedStructure }) {
   const { store, tongue } = useGarden();
-  const { structure, setting, sized } = computed;
-  const kind = kindOf(structure.kind);
+  const { structure, kind, setting, sized } = computed;
   const settled = Object.fromEntries(Object.entries(sized.knobs).map(([name, state]) => [name, state.value]));
   const shown = Object.entries(kind.knobs).filter(([, knob]) => knob.shown?.(settled, setting) ?? true);
   const groups = [...new Set(shown.map(([, knob]) => knob.group))];

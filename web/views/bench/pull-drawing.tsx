@@ -2,10 +2,9 @@
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { View } from '@lignum/core/drawing/primitive';
 import type { Frame, PaperPull } from '@lignum/core/drawing/sheet';
-import type { ComputedStructure } from '@lignum/core/plan/compute';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { exact, formatLength } from '@lignum/core/quantity/length';
 import type { LengthKnob } from '@lignum/core/structures/knob';
-import { kindOf } from '@lignum/core/structures/registry';
 import { Drawing } from '../../ui/drawing';
 import { LengthInput } from '../../ui/field';
 import { setKnob } from '../shell/edits';
@@ -15,7 +14,7 @@ import { useGarden } from '../shell/garden-context';
 export function PullDrawing({ view, computed, heightPx, caption }: { view: View; computed: ComputedStructure; heightPx: number; caption?: string }) {
   const { plan } = useGarden();
   const [keep, setKeep] = useState<Frame>();
-  const { knobs } = kindOf(computed.structure.kind);
+  const { knobs } = computed.kind;
   const settled = Object.fromEntries(Object.entries(computed.sized.knobs).map(([name, state]) => [name, state.value]));
   const pullable = (name: string): LengthKnob | null => {
     const knob = knobs[name];
@@ -75,7 +74,7 @@ function Pull({ pull, knob, computed, onHold, onLoose }: { pull: PaperPull; knob
   return (
     <div className="no-print group absolute" style={{ left: x - 22, top: y - 22 }}>
       <div
-        role="slider" tabIndex={0} aria-label={knob.label} aria-valuenow={Math.round(value)} aria-valuemin={Math.round(knob.min)} aria-valuemax={Math.round(knob.max)} aria-valuetext={says} aria-orientation={pull.axis === 'right' ? 'horizontal' : 'vertical'}
+        role="slider" tabIndex={0} aria-label={`${knob.label}, on the drawing`} aria-valuenow={Math.round(value)} aria-valuemin={Math.round(knob.min)} aria-valuemax={Math.round(knob.max)} aria-valuetext={says} aria-orientation={pull.axis === 'right' ? 'horizontal' : 'vertical'}
         className={`grid size-11 touch-none place-items-center rounded-full ${pull.axis === 'right' ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
         onPointerDown={press} onPointerMove={move} onPointerUp={release} onPointerCancel={release} onKeyDown={key}
       >

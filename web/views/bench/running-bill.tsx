@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
-import type { ComputedStructure } from '@lignum/core/plan/compute';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { buttonLook } from '../../ui/button';
 import { useGarden } from '../shell/garden-context';

@@ -1,11 +1,10 @@
 import type { Crop } from '@lignum/core/crops/crop';
 import { cropIn } from '@lignum/core/crops/book';
-import type { Planting, StructurePlan } from '@lignum/core/plan/plan';
+import type { Planting } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
 import { stationsAlong } from '@lignum/core/structures/stations';
-import { kindOf } from '@lignum/core/structures/registry';
 
-const newId = (): string => crypto.randomUUID().slice(0, 8);
+export const newId = (): string => crypto.randomUUID().slice(0, 8);
 
 /** How many plants fill a length, each owning its stretch of it. */
 export const plantsFilling = (lengthMm: number, spacingMm: number): number => stationsAlong(lengthMm, spacingMm, 'inset').length;
@@ -15,7 +14,3 @@ export function newPlanting(bed: Bed, crop: Crop = cropIn([], 'tomato')): Planti
   const training = crop.trainings[0];
   return { id: `planting-${newId()}`, bed: bed.id, crop: crop.id, training: training?.id ?? '', count: plantsFilling(bed.lengthMm, training?.spacingMm ?? bed.lengthMm) };
 }
-
-export const newStructure = (kind: string, bed: Bed, plantings: readonly string[]): StructurePlan => ({
-  id: `support-${newId()}`, kind, name: `${kindOf(kind).name.split(/ on |,/)[0]}, ${bed.name}`.slice(0, 80), bed: bed.id, plantings, knobs: {},
-});

@@ -5,10 +5,9 @@ import { AlertOctagon, Check, Download, History, Pencil, Plus, TriangleAlert } f
 import { isTimber } from '@lignum/core/drawing/views';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import type { ComputedStructure } from '@lignum/core/plan/compute';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Planting } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
-import { kindOf } from '@lignum/core/structures/registry';
 import { Button, buttonLook } from '../../ui/button';
 import { LengthField } from '../../ui/field';
 import { Rod } from '../../ui/rod';
@@ -149,7 +148,7 @@ function SupportLine({ computed }: { computed: ComputedStructure }) {
   const warns = verdicts.filter((verdict) => verdict.level === 'warn').length;
   return (
     <Link href={`/g/${id}/s/${structure.id}`} className="group flex min-h-11 items-center justify-between gap-3 py-1">
-      <span className="min-w-0"><span className="font-semibold group-hover:text-chalk group-hover:underline">{structure.name}</span> <span className="text-soft">{kindOf(structure.kind).name.toLowerCase()}</span></span>
+      <span className="min-w-0"><span className="font-semibold group-hover:text-chalk group-hover:underline">{structure.name}</span> <span className="text-soft">{computed.kind.name.toLowerCase()}</span></span>
       <span className="flex shrink-0 items-center gap-3">
         {fails > 0 ? <span className="flex items-center gap-1 text-[0.85rem] font-semibold text-keel"><AlertOctagon size={15} aria-hidden />will not do</span>
           : warns > 0 ? <span className="flex items-center gap-1 text-[0.85rem] font-semibold text-ochre"><TriangleAlert size={15} aria-hidden />{warns} to look at</span>

@@ -4,11 +4,10 @@ import { Download, Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { drawViews } from '@lignum/core/drawing/views';
-import type { ComputedStructure } from '@lignum/core/plan/compute';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatVolume } from '@lignum/core/quantity/measure';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { kindOf } from '@lignum/core/structures/registry';
 import { sayEnds } from '@lignum/core/wording/end-cuts';
 import { say } from '@lignum/core/wording/say';
 import { Button, buttonLook } from '../../ui/button';
@@ -47,7 +46,7 @@ export function ListView({ of }: { of: string | undefined }) {
         <Button look="main" onClick={() => window.print()}><Printer size={17} aria-hidden />Print</Button>
       </div>
       <h1 className="text-3xl">{one ? one.structure.name : plan.garden.name}: to buy</h1>
-      {one && <p className="text-soft">{kindOf(one.structure.kind).name}, {one.setting.bed.name}</p>}
+      {one && <p className="text-soft">{one.kind.name}, {one.setting.bed.name}</p>}
 
       <table className="mt-4 w-full border-t-2 border-ink">
         <thead><tr className="text-left text-[0.85rem] text-soft"><th scope="col" className="w-10 py-1 font-medium"><span className="sr-only">Got it</span></th><th scope="col" className="w-14 py-1 pr-3 text-right font-medium">Number</th><th scope="col" className="py-1 font-medium">Item</th><th scope="col" className="py-1 font-medium">Size</th><th scope="col" className="hidden py-1 text-right font-medium sm:table-cell">Each</th><th scope="col" className="py-1 text-right font-medium">Cost</th></tr></thead>
@@ -59,7 +58,7 @@ export function ListView({ of }: { of: string | undefined }) {
                 <td><label className="grid size-11 place-items-center"><input type="checkbox" className="size-5 accent-(--chalk)" aria-label={`Got ${name}`} /></label></td>
                 <td className="pr-3 text-right text-lg font-semibold">{purchase.count}</td>
                 <td className="pr-3 leading-snug">{name}</td>
-                <td className="pr-3 whitespace-nowrap">{sizeWords(purchase.stock, purchase.size, tongue.units)}</td>
+                <td className="pr-3 sm:whitespace-nowrap">{sizeWords(purchase.stock, purchase.size, tongue.units)}</td>
                 <td className="hidden text-right sm:table-cell">{amount(purchase.eachMinor)}</td>
                 <td className="text-right">{amount(purchase.costMinor)}</td>
               </tr>
@@ -111,7 +110,7 @@ function FrontView({ computed }: { computed: ComputedStructure }) {
 
 function Parts({ computed }: { computed: ComputedStructure }) {
   const { tongue } = useGarden();
-  const kind = kindOf(computed.structure.kind);
+  const { kind } = computed;
   return (
     <section className="print-whole mt-4">
       <h3 className="text-lg">{computed.structure.name}</h3>

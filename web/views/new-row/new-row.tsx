@@ -13,7 +13,7 @@ import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { standingOf } from '@lignum/core/site/sun/study';
-import { KINDS, kindOf } from '@lignum/core/structures/registry';
+import { KINDS } from '@lignum/core/structures/registry';
 import { TAPE_STEP } from '@lignum/core/structures/tidy';
 import { say, type Fact } from '@lignum/core/wording/say';
 import type { Bed } from '@lignum/core/site/bed';
@@ -21,7 +21,8 @@ import { Button } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
 import { ChooserField, LengthField, NumberField } from '../../ui/field';
 import { HABIT_WORDS, plantingWords } from '../garden/crop-words';
-import { newPlanting, newStructure, plantsFilling } from '../garden/beginnings';
+import { newPlanting, plantsFilling } from '../garden/beginnings';
+import { newStructure } from '../garden/new-structure';
 import { freeSpot, newBed } from '../garden/new-bed';
 import { addBed, addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -174,12 +175,12 @@ function standing(choice: Choice, rank: number): string {
 /** One kind as it would stand here, small; the whole tile is the button. */
 function KindTile({ choice, rank, chosen, onChoose }: { choice: Choice; rank: number; chosen: boolean; onChoose: () => void }) {
   const { plan, tongue } = useGarden();
-  const { computed, structure } = choice;
+  const { computed } = choice;
   return (
-    <label className={`relative flex cursor-pointer flex-col bg-sheet p-2 focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-(--chalk) ${chosen ? 'shadow-[0_0_0_2px_var(--chalk)]' : 'shadow-[0_1px_0_var(--rule)] hover:shadow-[0_0_0_1.5px_var(--rule-strong)]'} ${choice.suits ? '' : 'opacity-70'}`}>
+    <label className={`relative flex cursor-pointer flex-col bg-sheet p-2 focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-(--chalk) ${chosen ? 'shadow-[0_0_0_2px_var(--chalk)]' : 'shadow-[0_1px_0_var(--rule)] hover:shadow-[0_0_0_1.5px_var(--rule-strong)]'} `}>
       <input type="radio" name="kind" checked={chosen} onChange={onChoose} className="absolute top-3 left-3 size-4 accent-(--chalk)" />
       <Glance computed={computed} widthPx={236} heightPx={132} />
-      <span className="mt-1 leading-tight font-semibold">{kindOf(structure.kind).name}</span>
+      <span className="mt-1 leading-tight font-semibold">{computed.kind.name}</span>
       <span className="mt-auto flex flex-wrap justify-between gap-x-2 pt-1 text-[0.9rem]"><span>{formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}</span><span className={!choice.suits ? 'text-keel' : rank === 0 ? 'font-semibold text-leaf' : 'text-soft'}>{standing(choice, rank)}</span></span>
     </label>
   );
@@ -189,8 +190,7 @@ function KindTile({ choice, rank, chosen, onChoose }: { choice: Choice; rank: nu
 function Offer({ choice, rank, onTake }: { choice: Choice; rank: number; onTake: () => void }) {
   const { plan, tongue } = useGarden();
   const { computed } = choice;
-  const { structure, cost } = computed;
-  const kind = kindOf(structure.kind);
+  const { kind, cost } = computed;
   const elevation = useMemo(() => drawViews(computed.sized.design, computed.setting.bed)[0], [computed]);
   const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
   return (

@@ -4,7 +4,7 @@ import { ChevronLeft, Printer } from 'lucide-react';
 import { useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { drawViews } from '@lignum/core/drawing/views';
-import type { ComputedStructure } from '@lignum/core/plan/compute';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatVolume } from '@lignum/core/quantity/measure';
 import { formatMoney, money } from '@lignum/core/quantity/money';
@@ -15,7 +15,7 @@ import { Drawing } from '../../ui/drawing';
 import { plantingWords } from '../garden/crop-words';
 import { RipPlan } from '../list/rip-plan';
 import { BuildOrder } from '../shell/build-order';
-import { structureOf } from '../shell/computed';
+import { structureOf } from '../shell/computed-structure';
 import { useGarden } from '../shell/garden-context';
 import { sizeWords, USE_WORDS } from '../shell/stock-words';
 
@@ -37,7 +37,7 @@ export function SheetView({ structureId }: { structureId: string }) {
         <Link className={buttonLook('quiet')} href={`/g/${id}/s/${structureId}`}><ChevronLeft size={17} aria-hidden />Back to the bench</Link>
         <Button look="main" onClick={() => window.print()}><Printer size={17} aria-hidden />Print the sheet</Button>
       </div>
-      <div className="overflow-x-auto print:overflow-visible"><Page computed={structureOf(plan, structure)} /></div>
+      <div role="region" aria-label="The sheet" tabIndex={0} className="overflow-x-auto print:overflow-visible"><Page computed={structureOf(kindOf(structure.kind), plan, structure)} /></div>
     </main>
   );
 }
@@ -65,7 +65,7 @@ function Page({ computed }: { computed: ComputedStructure }) {
   return (
     <div ref={page} className="paper mx-auto bg-white leading-[1.3] text-black" style={{ width: WIDE, fontSize: size }}>
       <header className="flex items-end justify-between gap-4 border-b-2 border-black pb-1">
-        <div><h1 style={{ fontSize: '1.9em' }}>{structure.name}</h1><p>{kindOf(structure.kind).name} · {plan.garden.name}, {setting.bed.name}{growing && ` · ${growing}`}</p></div>
+        <div><h1 style={{ fontSize: '1.9em' }}>{structure.name}</h1><p>{computed.kind.name} · {plan.garden.name}, {setting.bed.name}{growing && ` · ${growing}`}</p></div>
         <p className="text-right whitespace-nowrap"><strong style={{ fontSize: '1.4em' }}>{amount(cost.totalMinor)}</strong><br />{amount(cost.perSeasonMinor)} a season</p>
       </header>
       {elevation && <Drawing view={elevation} units={tongue.units} heightPx={board ? 230 : 300} widthPx={WIDE} caption={elevation.title} />}

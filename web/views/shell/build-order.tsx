@@ -1,13 +1,12 @@
 'use client';
-import type { ComputedStructure } from '@lignum/core/plan/compute';
-import { kindOf } from '@lignum/core/structures/registry';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { useGarden } from './garden-context';
 
 /** The steps of building in their order, with the people each takes, the waiting, and the caution where it belongs. */
 export function BuildOrder({ computed, tight = false }: { computed: ComputedStructure; tight?: boolean }) {
   const { tongue } = useGarden();
-  const { phrases } = kindOf(computed.structure.kind);
+  const { phrases } = computed.kind;
   return (
     <>
       <ol className={`mt-1 list-decimal ${tight ? 'space-y-0.5 pl-5' : 'space-y-2 pl-6'}`}>
@@ -26,7 +25,7 @@ export function BuildOrder({ computed, tight = false }: { computed: ComputedStru
 /** What is done through the season, dated where the crop tells. */
 export function SeasonNotes({ computed }: { computed: ComputedStructure }) {
   const { tongue } = useGarden();
-  const { phrases } = kindOf(computed.structure.kind);
+  const { phrases } = computed.kind;
   return (
     <ul className="mt-1">
       {computed.sized.season.map((note, i) => (

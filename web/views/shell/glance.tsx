@@ -1,7 +1,7 @@
 'use client';
 import { useMemo } from 'react';
 import { drawAtAGlance } from '@lignum/core/drawing/views';
-import type { ComputedStructure } from '@lignum/core/plan/compute';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { toSvg } from '@lignum/core/drawing/svg';
 

@@ -1,0 +1,107 @@
+import { expect, test, type Page } from '@playwright/test';
+import { KINDS } from '@lignum/core/structures/registry';
+import { openBench, ownGarden, saved, savedPlan, total } from './garden';
+
+/** What each kind is planned for: a crop and a bed of the demo that suit it. */
+const WANTED: Record<string, { crop: string; bed: string }> = {
+  'panel-wall': { crop: 'Cucumber, climbing', bed: 'Long bed' },
+  'twine-frame': { crop: 'Tomato, indeterminate', bed: 'Yard bed' },
+  'guyed-wall': { crop: 'Melon, small', bed: 'Quay bed' },
+  'rail-trellis': { crop: 'Cucumber, climbing', bed: 'Melon bed' },
+  'a-frame': { crop: 'Runner bean', bed: 'Wash-house bed' },
+  tepee: { crop: 'Pole bean', bed: 'Ring on the grass' },
+  weave: { crop: 'Tomato, bush', bed: 'Middle row' },
+  'woven-frame': { crop: 'Sweet pea', bed: 'Net-loft bed' },
+};
+
+const pages = (pdf: Buffer): number => (pdf.toString('latin1').match(/\/Type \/Page\b/g) ?? []).length;
+
+async function chooseCrop(page: Page, crop: string): Promise<void> {
+  await page.getByRole('combobox', { name: 'Crop' }).click();
+  await page.getByRole('option', { name: crop, exact: true }).click();
+}
+
+test('every kind is planned from the crop’s suggestion to the bill, stands in three dimensions, and prints on one sheet', async ({ page, request }) => {
+  test.setTimeout(240_000);
+  const id = await ownGarden(request, (plan) => ({ ...plan, plantings: [], structures: [] }));
+  for (const kind of KINDS) {
+    const wanted = WANTED[kind.id];
+    if (!wanted) throw new Error(`Nothing is planned with ${kind.id}: say which crop and bed.`);
+    await page.goto(`/g/${id}/new`);
+    await chooseCrop(page, wanted.crop);
+    const all = page.getByRole('button', { name: /^Show all/ });
+    if (await all.isVisible()) await all.click();
+    await page.getByRole('radio', { name: new RegExp(`^${wanted.bed}`) }).check();
+    await page.getByRole('radio', { name: new RegExp(`^${kind.name}`) }).check();
+    const offer = page.getByRole('article');
+    await expect(offer).toContainText(kind.blurb);
+    await offer.getByRole('button', { name: /to the bench$/ }).click();
+    await expect(page).toHaveURL(/\/s\/support-/);
+    await expect(page.getByRole('button', { name: kind.name })).toBeVisible();
+    await expect(total(page)).toHaveText(/€[1-9]/);
+    await expect(page.getByText('Too low:')).toHaveCount(0);
+    await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
+    await saved(page);
+    await page.getByRole('radio', { name: 'All round' }).click();
+    await expect(page.getByRole('img', { name: /three dimensions/ }).or(page.getByText('no WebGL'))).toBeVisible();
+    await page.getByRole('link', { name: 'All of it on one sheet, to print' }).click();
+    await expect(page.getByText('In this order')).toBeVisible();
+    expect(pages(await page.pdf({ format: 'A4', preferCSSPageSize: true, printBackground: true })), kind.name).toBe(1);
+  }
+  expect((await savedPlan(request, id)).structures.map((one) => one.kind)).toEqual(KINDS.map((kind) => kind.id));
+});
+
+test('lengths are pulled where they show: dragged, stepped, typed; a bad one is refused in words', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  await openBench(page, id, 'string-frame');
+  const pull = page.getByRole('slider', { name: 'Top of the beam, on the drawing' });
+  await expect(pull).toHaveAttribute('aria-valuetext', '6′');
+  const box = await pull.boundingBox();
+  if (!box) throw new Error('the pull is not on the drawing');
+  await page.mouse.move(box.x + 22, box.y + 22);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 22, box.y + 62, { steps: 5 });
+  await page.mouse.up();
+  const low = await pull.getAttribute('aria-valuenow');
+  expect(Number(low)).toBeLessThan(1800);
+  // Dragged to whole inches.
+  await expect(pull).toHaveAttribute('aria-valuetext', /^(\d+′)?( ?\d+″)?$/);
+  await pull.focus();
+  await page.keyboard.press('ArrowUp');
+  expect(Number(await pull.getAttribute('aria-valuenow')) - Number(low)).toBeCloseTo(25, 0);
+  await page.keyboard.press('Enter');
+  const typed = page.getByRole('textbox', { name: 'Top of the beam' }).last();
+  await typed.fill('12ft');
+  await expect(page.getByRole('alert').filter({ hasText: '12′ is too much; the most is 10′.' })).toBeVisible();
+  await typed.fill('6ft 6in');
+  await page.keyboard.press('Enter');
+  await expect(pull).toHaveAttribute('aria-valuetext', '6′ 6″');
+  await saved(page);
+  expect((await savedPlan(request, id)).structures.find((one) => one.id === 'string-frame')?.knobs.beamHeight).toBeCloseTo(1981.2, 6);
+});
+
+test('a support is built as another kind, and undo brings the old one back with its knobs', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  await openBench(page, id, 'bean-wall');
+  await page.getByRole('button', { name: 'Panel wall on driven posts' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: /Tepee and cone/ }).click();
+  await expect(page.getByRole('tab', { name: 'Door' })).toBeVisible();
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('tab', { name: 'Panel' })).toBeVisible();
+  await saved(page);
+  expect((await savedPlan(request, id)).structures.find((one) => one.id === 'bean-wall')).toMatchObject({ kind: 'panel-wall', knobs: { panel: 'panel-3m' } });
+});
+
+test('one board is ripped into a frame; the saw is asked for once and remembered', async ({ page, request }) => {
+  const id = await ownGarden(request, (plan) => ({ ...plan, structures: plan.structures.map((one) => (one.id === 'string-frame' ? { ...one, knobs: { make: 'board', rowLength: 2438.4 } } : one)) }));
+  await openBench(page, id, 'string-frame');
+  await expect(page.getByText(/clamp the guide 3⅞″ from the factory edge/)).toBeVisible();
+  await page.getByLabel('Shoe edge to blade').fill('4 1/2"');
+  await expect(page.getByText(/clamp the guide 6⅞″ from the factory edge/)).toBeVisible();
+  await expect(page.getByRole('row', { name: /^1 2×8 untreated softwood, 12′/ })).toBeVisible();
+  await saved(page);
+  await page.goto(`/g/${id}/list?of=string-frame`);
+  await expect(page.getByText('Remembered for every board of this garden.')).toBeVisible();
+  expect((await savedPlan(request, id)).garden.saw).toEqual({ kerfMm: 3.175, shoeOffsetMm: 114.3 });
+});
