@@ -86,6 +86,7 @@ test('a save that fails is shown, kept through a reload, and saved when it can b
 });
 
 test('every view passes the accessibility rules, light and dark, at a desk and on a phone, and fits its width', async ({ page, request }) => {
+  test.setTimeout(240_000);
   const id = await ownGarden(request);
   for (const [width, height, scheme] of [[1280, 800, 'light'], [390, 844, 'dark']] as const) {
     await page.setViewportSize({ width, height });

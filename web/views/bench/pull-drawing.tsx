@@ -1,7 +1,7 @@
 'use client';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { View } from '@lignum/core/drawing/primitive';
-import type { Frame, PaperPull } from '@lignum/core/drawing/sheet';
+import type { Frame, Paper, PaperPull } from '@lignum/core/drawing/sheet';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { exact, formatLength } from '@lignum/core/quantity/length';
 import type { LengthKnob } from '@lignum/core/structures/knob';
@@ -25,7 +25,7 @@ export function PullDrawing({ view, computed, heightPx, caption }: { view: View;
       view={view} units={plan.garden.units} heightPx={heightPx} keep={keep} {...(caption ? { caption } : {})}
       overlay={(paper) => paper.pulls.map((pull) => {
         const knob = pullable(pull.knob);
-        return knob && <Pull key={pull.knob} pull={pull} knob={knob} computed={computed} onHold={() => setKeep(paper.frame)} onLoose={() => setKeep(undefined)} />;
+        return knob && <Pull key={pull.knob} pull={pull} paper={paper} knob={knob} computed={computed} onHold={() => setKeep(paper.frame)} onLoose={() => setKeep(undefined)} />;
       })}
     />
   );
@@ -34,7 +34,7 @@ export function PullDrawing({ view, computed, heightPx, caption }: { view: View;
 /** Moved less than this, a press is a tap: the length can be typed. Pixels. */
 const TAP = 4;
 
-function Pull({ pull, knob, computed, onHold, onLoose }: { pull: PaperPull; knob: LengthKnob; computed: ComputedStructure; onHold: () => void; onLoose: () => void }) {
+function Pull({ pull, paper, knob, computed, onHold, onLoose }: { pull: PaperPull; paper: Paper; knob: LengthKnob; computed: ComputedStructure; onHold: () => void; onLoose: () => void }) {
   const { store, tongue } = useGarden();
   const { structure, sized } = computed;
   const value = sized.knobs[pull.knob]?.value as number;
@@ -47,7 +47,9 @@ function Pull({ pull, knob, computed, onHold, onLoose }: { pull: PaperPull; knob
   const press = (event: PointerEvent<HTMLDivElement>) => {
     if (event.button !== 0) return;
     event.currentTarget.setPointerCapture(event.pointerId);
-    setHeld({ x: event.clientX, y: event.clientY, value, mmPerPx: pull.mmPerPx, moved: false });
+    // The drawing fills its place; before it has been measured it is stretched to it.
+    const shown = event.currentTarget.parentElement?.parentElement?.clientWidth ?? paper.widthPx;
+    setHeld({ x: event.clientX, y: event.clientY, value, mmPerPx: (pull.mmPerPx * paper.widthPx) / shown, moved: false });
     onHold();
   };
   const move = (event: PointerEvent<HTMLDivElement>) => {
@@ -72,7 +74,7 @@ function Pull({ pull, knob, computed, onHold, onLoose }: { pull: PaperPull; knob
   const [x, y] = pull.at;
   const says = formatLength(value, tongue.units);
   return (
-    <div className="no-print group absolute" style={{ left: x - 22, top: y - 22 }}>
+    <div className="no-print group absolute" style={{ left: `calc(${(x / paper.widthPx) * 100}% - 22px)`, top: `calc(${(y / paper.heightPx) * 100}% - 22px)` }}>
       <div
         role="slider" tabIndex={0} aria-label={`${knob.label}, on the drawing`} aria-valuenow={Math.round(value)} aria-valuemin={Math.round(knob.min)} aria-valuemax={Math.round(knob.max)} aria-valuetext={says} aria-orientation={pull.axis === 'right' ? 'horizontal' : 'vertical'}
         className={`grid size-11 touch-none place-items-center rounded-full ${pull.axis === 'right' ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
