@@ -1,6 +1,7 @@
 import { formatLength } from '../quantity/length';
 import { KINDS } from '../structures/registry';
 import { jsonSchemaOf } from './json-schema';
+import { kindTables } from './kind-tables';
 import { PLAN_SCHEMA } from './plan-schema';
 import { RESULT_SCHEMA } from './result-schema';
 
@@ -11,6 +12,7 @@ export function publishedDocuments(): [file: string, text: string][] {
     ['plan.schema.json', json(jsonSchemaOf(PLAN_SCHEMA, 'Lignum plan, version 1'))],
     ['result.schema.json', json(jsonSchemaOf(RESULT_SCHEMA, 'Lignum result, version 1'))],
     ['knobs.md', knobTables()],
+    ['kinds.md', kindTables()],
   ];
 }
 

@@ -44,6 +44,7 @@ export const RESULT_SCHEMA = Joi.object({
       strips: list(Joi.object({ name: text, fromMm: mm, wideMm: mm, edges: text, pieces: list(Joi.object({ part: text, atMm: mm, lengthMm: mm })) })),
       guides: list(Joi.object({ cut: whole, from: Joi.string().valid('first edge', 'second edge').required(), stripMm: mm, guideMm: mm })),
     })),
+    dug: Joi.object({ what: text, litres: mm }).allow(null).required(),
     bill: list(Joi.object({ id: text, group: text, use: text, stock: text, name: text, count: whole, cutMm: mm.allow(null), litres: mm.allow(null), rippedFrom: Joi.string().allow(null).required(), ends: list(Joi.string()), why: text })),
     ...shopping,
     verdicts: list(Joi.object({

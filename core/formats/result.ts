@@ -57,6 +57,7 @@ function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
       strips: board.strips.map((strip) => ({ name: strip.name, fromMm: mm(strip.fromMm), wideMm: mm(strip.wideMm), edges: strip.edges, pieces: strip.pieces.map((piece) => ({ part: piece.part, atMm: mm(piece.atMm), lengthMm: mm(piece.lengthMm) })) })),
       guides: board.guides.map((guide) => ({ cut: guide.cut, from: guide.from, stripMm: mm(guide.stripMm), guideMm: mm(guide.guideMm) })),
     })),
+    dug: design.dug ? { what: design.dug.what, litres: mm(design.dug.mm3 / 1e6) } : null,
     stations: design.stations.map((station) => ({ id: station.id, crop: station.crop, planting: station.planting, alongMm: mm(station.alongMm), side: station.side, at: point(station.at) })),
     bill: one.bill.map((line) => ({
       id: line.id, group: line.group, use: line.use, stock: line.stock, name: CATALOGUE.stock(line.stock).name, count: line.count,

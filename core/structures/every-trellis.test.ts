@@ -69,6 +69,13 @@ describe('long rail trellis (common practice, no source)', () => {
     expect(built('rail-trellis', { stagger: 'no', rowLength: feet(24), bay: feet(7) }, { lengthMm: feet(24) }).codes).toContain('rails.all-broken');
   });
 
+  it('has the posts and boards of the plank fence in USDA Farmers’ Bulletin 1832 (from memory): posts near 8′ on centres, 16′ boards over two bays, joints broken', () => {
+    // Two inches under 8′, so that a 16′ board reaches from the outside of the end post.
+    const fence = built('rail-trellis', { bays: 'centres', bay: inches(94), rowLength: 6 * inches(94) + inches(3.5), railSides: 'front', section: '4x4', railSection: '2x4' }, { lengthMm: feet(49) });
+    const lengths = (level: string): number[] => fence.ofRole<Bar>('rail').filter((rail) => rail.id.includes(level)).map((rail) => Math.round(rail.from[0] / inches(94)));
+    expect([fence.ofRole('post').length, lengths('top'), lengths('bottom')]).toEqual([7, [0, 2, 4], [0, 1, 3, 5]]);
+  });
+
   it('panels are whole or a whole number of meshes, go into the gap, and four shelf strips come out of one panel', () => {
     const { ofRole, shopping } = built('rail-trellis', { shelf: 'both', rowLength: feet(32), panel: 'panel-8ft', bay: inches(90) }, { lengthMm: feet(32) });
     for (const panel of ofRole<Sheet>('panel')) expect([inch(panel.cutMm) % 8, panel.cutMm <= inches(90)]).toEqual([0, true]);
@@ -173,6 +180,11 @@ describe('post-and-twine weave (common practice, no source)', () => {
     expect(due).toHaveLength(7);
     expect([...due].sort((a, b) => a - b)).toEqual(due);
     for (let day = 0; day < 365; day++) expect(monthDayOf(day)).toBe(new Date(Date.UTC(2026, 0, 1 + day)).toISOString().slice(5, 10));
+  });
+
+  it('has a stake to every second plant, as NC State Extension’s staked tomatoes have it (from memory)', () => {
+    const weave = built('weave', {}, { lengthMm: feet(40) }, { crop: 'tomato', training: 'unpruned', count: 16 });
+    expect([weave.design.stations.length, weave.ofRole('post').length]).toEqual([16, 9]);
   });
 
   it('peas and beans get level strings, as often as they need a hold', () => {

@@ -25,7 +25,7 @@ export const TEPEE_PHRASES = {
   'count.poles': '{poles|pole|poles} spaced {apart} round the ring; each needs {asked} and is bought at the next length up',
   'count.poles.door': '{poles|pole|poles} spaced {apart} round the ring from one side of the door to the other; each needs {asked} and is bought at the next length up',
   'count.lashing': 'Clove hitch, three tight wraps, clove hitch, two turns about all {poles|pole|poles}, and a tail as long as outstretched arms',
-  'count.ladder': '{rungs|round|rounds} from {from} up, {step} apart, one turn at each pole',
+  'count.ladder': '{rungs|round|rounds} from {from} up, {step} apart, one turn at each pole: {total} in all',
   'step.mark': 'Peg the middle, scribe a ring {radius} round it with a string, and mark {poles|place|places} for poles, the door left open.',
   'step.dig': 'Loosen a bed {wide} wide and {deep} deep along the ring, open at the door: {volume} of soil.',
   'step.tripod': 'Lay three poles side by side, feet level. At {up} from the feet: clove hitch, three tight wraps, clove hitch; leave the tail hanging.',

@@ -74,7 +74,7 @@ export function sizeTepee(v: TepeeValues, setting: Setting): Design {
     reasons: {
       pole: fact(v.door > 0 ? 'count.poles.door' : 'count.poles', { poles: v.poles, apart: { mm: apart }, asked: { mm: asked } }),
       lashing: fact('count.lashing', { poles: v.poles }),
-      'ladder string': fact('count.ladder', { from: { mm: v.ladderFrom }, step: { mm: v.ladderStep }, rungs: ladder.parts.length }),
+      'ladder string': fact('count.ladder', { total: { mm: ladder.parts.reduce((sum, part) => sum + part.cutMm, 0) }, from: { mm: v.ladderFrom }, step: { mm: v.ladderStep }, rungs: ladder.parts.length }),
     },
     marks: [
       { axis: 'x', label: 'across', atMm: [flat(v.ring / 2), flat(outer), flat(2 * outer - v.ring / 2)], tapedMm: [0, v.radius, 2 * v.radius] },

@@ -70,7 +70,7 @@ export function sizeWeave(v: WeaveValues, setting: Setting): Design {
     reasons: {
       post: fact('count.posts', { posts: posts.length, spacing: { mm: v.postSpacing } }),
       stake: fact('count.posts', { posts: posts.length, spacing: { mm: v.postSpacing } }),
-      pass: fact(v.way === 'sandwich' ? 'count.passes' : 'count.strings', { passes: heights.length, turns: v.wraps / 2, end: { mm: END_MM } }),
+      pass: fact(v.way === 'sandwich' ? 'count.passes' : 'count.strings', { total: { mm: cutMm * heights.length }, passes: heights.length, turns: v.wraps / 2, end: { mm: END_MM } }),
     },
     marks: [
       { axis: 'x', label: 'posts', atMm: postsAt.map((at) => at * Math.cos(slopeOf(ground))), tapedMm: postsAt },

@@ -17,7 +17,7 @@ export const WOVEN_FRAME_PHRASES = {
   'stakes.driven': 'A driven stake is never less deep than 18″ (460 mm).',
   'count.sides': 'Four to each of {frames|frame|frames}, halved into each other at the corners',
   'count.braces': 'One in each corner, 45° at both ends, from what the sides leave over',
-  'count.thread': '{uprights} up and {levels} across from nail to nail, a turn at each, {end} at both ends',
+  'count.thread': '{uprights} up and {levels} across from nail to nail, a turn at each, {end} at both ends: {total} in all',
   'count.stakes': 'Two to a frame',
   'count.corner-screws': 'Two in each halved corner',
   'count.brace-screws': 'Two at each end of a brace',

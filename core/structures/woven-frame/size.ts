@@ -18,6 +18,8 @@ export type WovenFrameValues = Values<typeof WOVEN_FRAME_KNOBS>;
 
 /** A turn about each nail, and both ends of a thread (from memory). mm. */
 const TURN_MM = 12;
+/** A pilot for a 1½″ round-headed nail near the edge of thin stock (from memory). mm. */
+const NAIL_MM = 2;
 const END_MM = inches(6);
 /** A stake holds this much of a frame's side (from memory). mm. */
 const STAKE_UP_MM = inches(18);
@@ -87,7 +89,7 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
     reasons: {
       'frame side': fact('count.sides', { frames: v.frames * sides.length }),
       brace: fact('count.braces'),
-      thread: fact('count.thread', { uprights: level.atMm.length, levels: upright.atMm.length, end: { mm: END_MM } }),
+      thread: fact('count.thread', { total: { mm: parts.reduce((sum, part) => sum + (part.role === 'thread' ? part.cutMm : 0), 0) }, uprights: level.atMm.length, levels: upright.atMm.length, end: { mm: END_MM } }),
       stake: fact('count.stakes'),
       'corner halved': fact('count.corner-screws'),
       'brace to frame': fact('count.brace-screws'),
@@ -117,11 +119,13 @@ function placeFrame(v: WovenFrameValues, wood: Wood, leaf: Leaf, fromMm: number,
   const up = upLeaf(leaf);
   const at = (along: number, high: number, out = 0): Point => onLeaf(leaf, fromMm + along, high, out);
   const row = unit(minus(at(1000, 0), at(0, 0)));
-  const member = (id: string, from: Point, to: Point, wide: Point, cutMm: number): Bar => ({ shape: 'bar', id, role: 'frame side', stock: wood.id, from, to, wide, wideMm: wood.wideMm, thickMm: wood.thickMm, cutMm, buriedMm: 0, ends: [notch, notch], holes: [] });
-  const left = member(`side-${name}-near`, at(half, 0), at(half, v.height), ALONG, v.height);
-  const right = member(`side-${name}-far`, at(v.width - half, 0), at(v.width - half, v.height), ALONG, v.height);
-  const foot = member(`side-${name}-foot`, at(0, half), at(v.width, half), up, v.width);
-  const head = member(`side-${name}-head`, at(0, v.height - half), at(v.width, v.height - half), up, v.width);
+  const upright = nailsAlong(v.height, wood.wideMm, v.interval).atMm;
+  const level = nailsAlong(v.width, wood.wideMm, v.interval).atMm;
+  const member = (id: string, from: Point, to: Point, wide: Point, cutMm: number, places: readonly number[]): Bar => ({ shape: 'bar', id, role: 'frame side', stock: wood.id, from, to, wide, wideMm: wood.wideMm, thickMm: wood.thickMm, cutMm, buriedMm: 0, ends: [notch, notch], holes: places.map((atMm) => ({ atMm, diameterMm: NAIL_MM })) });
+  const left = member(`side-${name}-near`, at(half, 0), at(half, v.height), ALONG, v.height, upright);
+  const right = member(`side-${name}-far`, at(v.width - half, 0), at(v.width - half, v.height), ALONG, v.height, upright);
+  const foot = member(`side-${name}-foot`, at(0, half), at(v.width, half), up, v.width, level);
+  const head = member(`side-${name}-head`, at(0, v.height - half), at(v.width, v.height - half), up, v.width, level);
   const joints: Joint[] = ([[left, foot], [left, head], [right, foot], [right, head]] as const).map(([side, cross], n): Joint => ({
     id: `corner-${name}-${n + 1}`, kind: 'corner halved', at: side.from, parts: [side.id, cross.id], fixings: [{ stock: screwThrough(setting, wood.thickMm / 2, wood.thickMm / 2), count: 2 }],
   }));
@@ -137,8 +141,6 @@ function placeFrame(v: WovenFrameValues, wood: Wood, leaf: Leaf, fromMm: number,
       joints.push({ id: `${brace.id}-screws`, kind: 'brace to frame', at: brace.from, parts: [brace.id, side.id, cross.id], fixings: [{ stock: screwThrough(setting, wood.thickMm, wood.thickMm), count: 4 }] });
     }
   }
-  const upright = nailsAlong(v.height, wood.wideMm, v.interval).atMm;
-  const level = nailsAlong(v.width, wood.wideMm, v.interval).atMm;
   for (const [bar, count] of [[left, upright.length], [right, upright.length], [foot, level.length], [head, level.length]] as const) joints.push({ id: `nails-${bar.id}`, kind: 'nail in frame', at: bar.from, parts: [bar.id], fixings: [{ stock: 'nail-round', count }] });
   const proud = wood.thickMm / 2 + 3;
   const threads = [furrow(level, half, v.height - half, true), furrow(upright, half, v.width - half, false)].map((way, i): Line => {

@@ -4,8 +4,9 @@ import { useId, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Stock } from '@lignum/core/catalogue/stock';
 import type { PriceLine } from '@lignum/core/costing/price-book';
+import { DEMO_PRICES } from '@lignum/core/demo/prices';
 import { formatLength, MM_PER_FOOT } from '@lignum/core/quantity/length';
-import { formatMoney, money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
+import { formatMoney, minorDigits, money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
 import { Button } from '../../ui/button';
 import { Chooser, ChooserField, Field, inputLook, LengthField, NumberField, Switcher } from '../../ui/field';
 import { CURRENCIES, LOCALES } from '../gardens/new-plan';
@@ -22,11 +23,15 @@ const FORMS: readonly { form: Stock['form']; title: string }[] = [
 export function PricesView() {
   const { plan, store, tongue } = useGarden();
   const { priceBook, garden } = plan;
+  const priced = new Set(priceBook.lines.map((line) => line.stock));
+  const beginnings = DEMO_PRICES.lines.filter((line) => !priced.has(line.stock)).map((line) => ({ ...line, price: money(Math.round(line.price.minor * 10 ** (minorDigits(garden.currency) - minorDigits(line.price.currency))), garden.currency) }));
+  const unpriced = new Set(beginnings.map((line) => line.stock)).size;
   const setLines = (lines: readonly PriceLine[], group: string | null = null) => store.edit(changePriceBook({ lines }), group);
   return (
     <main className="mx-auto max-w-5xl px-4 pt-6 pb-20">
       <h1 className="text-3xl">Prices</h1>
       <p className="mt-1 max-w-[42rem] text-soft">Only sizes with a price are offered on the bench: take a length out of the book and posts are bought in the next one up. The prices you start with are invented.</p>
+      {unpriced > 0 && <Button look="plain" className="mt-3" onClick={() => setLines([...priceBook.lines, ...beginnings])}><Plus size={16} aria-hidden />Begin with invented prices for {unpriced} {unpriced === 1 ? 'thing' : 'things'} that {unpriced === 1 ? 'has' : 'have'} none</Button>}
       <div className="mt-5 grid gap-4 border-t-2 border-ink pt-4 sm:grid-cols-2 lg:grid-cols-4">
         <CurrencyField />
         <ChooserField label="Numbers written as in" value={LOCALES.some((one) => one.id === garden.locale) ? garden.locale : LOCALES[0].id} choices={LOCALES} onChange={(locale) => store.edit(changeGarden({ locale }))} help={formatMoney(money(123456, garden.currency), tongue.locale)} />
