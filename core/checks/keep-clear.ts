@@ -1,4 +1,4 @@
-import { rowOnPlan } from '../design/on-plot';
+import { feetOf, rowOnPlan } from '../design/on-plot';
 import { distanceTo } from '../site/plot';
 import { verdict, type Check } from './verdict';
 
@@ -7,7 +7,7 @@ export const keepClear: Check = ({ design, setting }) => {
   const guarded = setting.features.filter((feature) => feature.keepClearMm > 0);
   if (guarded.length === 0) return null;
   const place = rowOnPlan(design, setting.bed);
-  const posts = design.parts.flatMap((part) => (part.role === 'post' && part.shape === 'bar' ? [place(part.from[0], part.from[1])] : []));
+  const posts = feetOf(design).map(([x, y]) => place(x, y));
   const near = guarded
     .map((feature) => ({ feature, mm: Math.min(...posts.map((post) => distanceTo(post, feature))) }))
     .filter(({ feature, mm }) => mm < feature.keepClearMm)

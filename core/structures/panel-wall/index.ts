@@ -5,7 +5,7 @@ import { ROW_MENDS } from '../row';
 import { PANEL_WALL_KNOBS } from './knobs';
 import { PANEL_WALL_PHRASES } from './phrases';
 import { MOST_OPEN_GAP_MM, sizePanelWall } from './size';
-import { panelWallSteps } from './steps';
+import { panelWallSeason, panelWallSteps } from './steps';
 
 /** Welded panels on driven, studded steel posts. */
 export const panelWall = structureKind({
@@ -16,6 +16,7 @@ export const panelWall = structureKind({
   knobs: PANEL_WALL_KNOBS,
   size: sizePanelWall,
   steps: panelWallSteps,
+  season: panelWallSeason,
   phrases: PANEL_WALL_PHRASES,
   mends: {
     'spacing.wide': () => ({ postSpacing: inches(96) }),

@@ -1,6 +1,6 @@
 import type { Design } from '../../design/design';
 import { fact } from '../../wording/say';
-import type { Step } from '../kind';
+import type { SeasonNote, Step } from '../kind';
 import type { PanelWallValues } from './size';
 
 /** The order that lets each post be corrected by its neighbours: ends first, then to the line. */
@@ -23,3 +23,9 @@ export function panelWallSteps(design: Design, v: PanelWallValues): Step[] {
     { what: fact('step.plant'), people: 1 },
   ];
 }
+
+export const panelWallSeason = (_design: Design, v: PanelWallValues): SeasonNote[] => [
+  { on: null, what: fact('season.tie') },
+  ...(v.fixing === 'tie' || v.fixing === 'uv' ? [{ on: null, what: fact('season.perish') }] : []),
+  { on: null, what: fact('season.clear') },
+];

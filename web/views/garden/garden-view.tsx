@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import { useId, useState } from 'react';
 import { AlertOctagon, Check, Download, History, Pencil, Plus, TriangleAlert } from 'lucide-react';
+import { feetOf } from '@lignum/core/design/on-plot';
 import { isTimber } from '@lignum/core/drawing/views';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
@@ -136,7 +137,7 @@ function BedRod({ bed, standing, share }: { bed: Bed; standing: readonly Compute
   });
   const marks = standing.flatMap(({ sized }) => {
     const over = (bed.lengthMm - sized.design.builtMm) / 2;
-    return sized.design.parts.filter((part) => part.role === 'post' || part.role === 'stake' || part.role === 'pole').map((part) => ({ at: part.shape === 'bar' ? (part.from[0] + over) / bed.lengthMm : 0 }));
+    return feetOf(sized.design).map(([x]) => ({ at: (x + over) / bed.lengthMm }));
   });
   return <Rod label={`${bed.name}, to scale${standing.length > 0 ? `, with ${standing.map((one) => one.structure.name).join(' and ')}` : ''}`} share={share} blocks={blocks} marks={marks} />;
 }

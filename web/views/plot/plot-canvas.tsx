@@ -1,7 +1,7 @@
 'use client';
 import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
-import { rowOnPlan } from '@lignum/core/design/on-plot';
+import { feetOf, footprintOf, rowOnPlan } from '@lignum/core/design/on-plot';
 import { cornersOf, onPlan, outOfReach, type PlanSpot } from '@lignum/core/site/plot';
 import { shadersOf } from '@lignum/core/site/sun/shaders-of';
 import { shadowOf, shadowPerHeight } from '@lignum/core/site/sun/shade';
@@ -106,10 +106,8 @@ export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string
             const place = rowOnPlan(sized.design, setting.bed);
             return (
               <g key={structure.id} aria-hidden className="pointer-events-none">
-                {sized.design.support.rowsAtMm.map((y) => {
-                  const posts = sized.design.parts.flatMap((part) => (part.role === 'post' && part.shape === 'bar' && Math.abs(part.from[1] - y) < 60 ? [place(part.from[0], y)] : []));
-                  return <g key={y}><path d={path([posts[0], posts.at(-1)].filter((one) => one !== undefined), false)} stroke="var(--ink)" strokeWidth="2" fill="none" />{posts.map((post, i) => { const [px, py] = toPx(post); return <rect key={i} x={px - 2.5} y={py - 2.5} width="5" height="5" fill="var(--ink)" />; })}</g>;
-                })}
+                <path d={path(footprintOf(sized.design).map(([x, y]) => place(x, y)))} fill="var(--timber)" fillOpacity="0.22" stroke="var(--ink)" strokeWidth="1.6" strokeLinejoin="round" />
+                {feetOf(sized.design).map(([x, y], i) => { const [px, py] = toPx(place(x, y)); return <rect key={i} x={px - 2.5} y={py - 2.5} width="5" height="5" fill="var(--ink)" />; })}
               </g>
             );
           })}

@@ -4,6 +4,7 @@ import { cropIn } from '@lignum/core/crops/book';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import type { Plan } from '@lignum/core/plan/plan';
+import { kindOf } from '@lignum/core/structures/registry';
 import { newPlanting } from '../garden/beginnings';
 import { newStructure } from '../garden/new-structure';
 import { newBed } from '../garden/new-bed';
@@ -19,7 +20,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.nat(9).map((n): Edit => (plan) => (plan.plantings[n] ? removePlanting(plan.plantings[n].id)(plan) : plan)),
   fc.nat(9).map((n): Edit => (plan) => (plan.beds[n] ? addStructure(newStructure('twine-frame', plan.beds[n], []))(plan) : plan)),
   fc.nat(9).map((n): Edit => (plan) => (plan.structures[n] ? removeStructure(plan.structures[n].id)(plan) : plan)),
-  fc.nat(9).map((n): Edit => (plan) => (plan.structures[n] ? setKnob(plan.structures[n].id, 'rowLength', 3000 + n)(plan) : plan)),
+  fc.nat(9).map((n): Edit => (plan) => (plan.structures[n] && 'rowLength' in kindOf(plan.structures[n].kind).knobs ? setKnob(plan.structures[n].id, 'rowLength', 3000 + n)(plan) : plan)),
   fc.constantFrom('house', 'tree', 'well').map((kind): Edit => (plan) => addFeature(newFeature(plan, kind))(plan)),
   fc.nat(9).map((n): Edit => (plan) => (plan.features[n] ? removeFeature(plan.features[n].id)(plan) : plan)),
   fc.constantFrom('EUR', 'JPY', 'USD').map((currency): Edit => (plan) => changeCurrency(currency)(plan)),
