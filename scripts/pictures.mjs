@@ -6,7 +6,7 @@ const address = process.env.LIGNUM_ADDRESS ?? 'http://127.0.0.1:4600';
 const place = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const SHOTS = [
   ['garden', '/g/ferry-house'],
-  ['plan-a-row', '/g/ferry-house/new', { height: 1400, before: async (page) => { await choose(page, 'Crop', 'Cucumber, climbing'); } }],
+  ['plan-a-row', '/g/ferry-house/new', { height: 1500, before: async (page) => { await choose(page, 'Crop', 'Cucumber, climbing'); } }],
   ['grow', '/g/ferry-house/grow', { before: async (page) => {
     await page.getByRole('button', { name: 'Add the first crop' }).click();
     await page.getByRole('button', { name: 'Another crop' }).click();
@@ -18,6 +18,11 @@ const SHOTS = [
   ['bench-panel-wall', '/g/ferry-house/s/tomato-wall'],
   ['bench-twine-frame', '/g/ferry-house/s/cucumber-frame'],
   ['bench-slope', '/g/ferry-house/s/bean-wall'],
+  ['kinds', '/g/ferry-house/s/tomato-wall', { before: async (page) => { await page.getByRole('button', { name: 'Panel wall on driven posts' }).click(); await page.waitForTimeout(1500); } }],
+  ['bench-tepee', '/g/ferry-house/s/bean-tepee'],
+  ['bench-rail-trellis', '/g/ferry-house/s/melon-trellis'],
+  ['bench-a-frame', '/g/ferry-house/s/cucumber-fold', { before: async (page) => { await page.getByRole('radio', { name: 'All round' }).click(); await page.waitForTimeout(3000); } }],
+  ['sheet', '/g/ferry-house/s/melon-trellis/sheet', { width: 800, height: 1180 }],
   ['bench-dark', '/g/ferry-house/s/pea-wall', { dark: true }],
   ['bench-phone', '/g/ferry-house/s/string-frame', { width: 390, height: 844 }],
   ['list', '/g/ferry-house/list?of=string-frame', { height: 1500 }],
@@ -29,13 +34,14 @@ async function choose(page, label, option) {
   await page.getByRole('option', { name: option }).click();
 }
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--use-gl=angle', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--disable-background-networking'] });
+// A browser to each picture: what one leaves behind in memory cannot trouble the next.
 for (const [name, path, { width = 1280, height = 800, dark = false, before } = {}] of SHOTS) {
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--use-gl=angle', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--disable-background-networking'] });
   const page = await browser.newPage({ viewport: { width, height }, colorScheme: dark ? 'dark' : 'light', locale: 'en-IE' });
   await page.goto(address + path, { waitUntil: 'networkidle' });
   await page.evaluate(() => document.fonts.ready);
+  await page.waitForTimeout(1200);
   await before?.(page);
   await page.screenshot({ path: `${place}${name}.png` });
-  await page.close();
+  await browser.close();
 }
-await browser.close();

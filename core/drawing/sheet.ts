@@ -57,7 +57,7 @@ export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; u
   const height = view.box.top - view.box.bottom;
   const upright = view.chains.filter((chain) => chain.axis === 'z');
   const level = view.chains.filter((chain) => chain.axis === 'x');
-  const leftRoom = EDGE + Math.max(level.length > 0 ? 46 : 0, ...upright.map((chain) => widestFigure(chain, o.units, Math.min((o.widthPx - 120) / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height))));
+  const leftRoom = EDGE + Math.max(...level.map((chain) => Math.max(46, textWidth(chain.label, LABEL_SIZE) + 14)), 0, ...upright.map((chain) => widestFigure(chain, o.units, Math.min((o.widthPx - 120) / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height))));
   const availableWidth = o.widthPx - leftRoom - (level.length > 0 ? RIGHT_ROOM : EDGE);
   const place = (chains: readonly Chain[], scale: number) => chains.map((chain) => ({ chain, figures: chainFigures(chain, scale, o.units, FIGURE_SIZE) }));
   const roomUnder = (placed: readonly { figures: readonly Figure[] }[]): number =>

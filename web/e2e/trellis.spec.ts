@@ -102,6 +102,9 @@ test('one board is ripped into a frame; the saw is asked for once and remembered
   await expect(page.getByText(/clamp the guide 6⅞″ from the factory edge/)).toBeVisible();
   await expect(page.getByRole('row', { name: /^1 2×8 untreated softwood, 12′/ })).toBeVisible();
   await saved(page);
+  await page.goto(`/g/${id}/s/string-frame/sheet`);
+  await expect(page.getByText('Ripping the board')).toBeVisible();
+  expect(pages(await page.pdf({ format: 'A4', preferCSSPageSize: true, printBackground: true }))).toBe(1);
   await page.goto(`/g/${id}/list?of=string-frame`);
   await expect(page.getByText('Remembered for every board of this garden.')).toBeVisible();
   expect((await savedPlan(request, id)).garden.saw).toEqual({ kerfMm: 3.175, shoeOffsetMm: 114.3 });

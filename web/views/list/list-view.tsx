@@ -121,7 +121,7 @@ function Parts({ computed }: { computed: ComputedStructure }) {
             {computed.bill.map((line) => (
               <tr key={line.id} className="border-t border-rule align-baseline">
                 <td className="py-1.5 pr-3 text-right font-semibold">{line.count}</td>
-                <td className="py-1.5 pr-3">{USE_WORDS[line.use] ?? line.use}<span className="block text-[0.85rem] text-soft">{CATALOGUE.stock(line.stock).name}</span></td>
+                <td className="py-1.5 pr-3">{USE_WORDS[line.use] ?? line.use}<span className="block text-[0.85rem] text-soft">{CATALOGUE.stock(line.stock).name}{line.board !== null && (line.of === 'part' && line.meshes !== null ? ', split from the same panel' : ', out of the ripped board')}</span></td>
                 <td className="py-1.5 pr-6 text-right whitespace-nowrap">{line.litres !== null ? formatVolume(line.litres * 1e6, tongue.units === 'imperial' ? 'ft³' : 'L', tongue.locale) : line.cutMm === null ? '' : formatLength(line.cutMm, tongue.units)}</td>
                 <td className="py-1.5 pr-3 whitespace-nowrap">{line.ends && sayEnds(line.ends, tongue.units)}</td>
                 <td className="py-1.5 text-soft">{say(line.why, kind.phrases, tongue)}</td>

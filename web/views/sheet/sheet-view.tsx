@@ -25,6 +25,9 @@ const TALL = 1006;
 /** Type is made smaller until the page holds everything. Pixels. */
 const LARGEST = 12.5;
 const SMALLEST = 6.5;
+/** Below this the drawings give way first. */
+const READABLE = 10;
+const SMALLER_DRAWINGS = 0.78;
 
 /** One support on one sheet of paper: drawings, parts with their end cuts, what to buy, the order of building. */
 export function SheetView({ structureId }: { structureId: string }) {
@@ -47,6 +50,7 @@ function Page({ computed }: { computed: ComputedStructure }) {
   const { structure, setting, sized, bill, shopping, cost } = computed;
   const page = useRef<HTMLDivElement>(null);
   const [size, setSize] = useState(LARGEST);
+  const [drawn, setDrawn] = useState(1);
   const [elevation, planView, end] = useMemo(() => drawViews(sized.design, setting.bed), [sized, setting]);
   const [board] = sized.design.boards ?? [];
   useLayoutEffect(() => {
@@ -59,7 +63,8 @@ function Page({ computed }: { computed: ComputedStructure }) {
       element.style.fontSize = `${next}px`;
     }
     setSize(next);
-  }, [computed, tongue]);
+    if (next < READABLE && drawn === 1) setDrawn(SMALLER_DRAWINGS);
+  }, [computed, tongue, drawn]);
   const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
   const growing = plan.plantings.filter((one) => structure.plantings.includes(one.id)).map((one) => plantingWords(one, plan.crops)).join('; ');
   return (
@@ -68,12 +73,12 @@ function Page({ computed }: { computed: ComputedStructure }) {
         <div><h1 style={{ fontSize: '1.9em' }}>{structure.name}</h1><p>{computed.kind.name} · {plan.garden.name}, {setting.bed.name}{growing && ` · ${growing}`}</p></div>
         <p className="text-right whitespace-nowrap"><strong style={{ fontSize: '1.4em' }}>{amount(cost.totalMinor)}</strong><br />{amount(cost.perSeasonMinor)} a season</p>
       </header>
-      {elevation && <Drawing view={elevation} units={tongue.units} heightPx={board ? 230 : 300} widthPx={WIDE} caption={elevation.title} />}
+      {elevation && <Drawing view={elevation} units={tongue.units} heightPx={(board ? 250 : 300) * drawn} widthPx={WIDE} caption={elevation.title} />}
       <div className="flex gap-3">
-        {planView && <div style={{ width: WIDE * 0.66 }}><Drawing view={planView} units={tongue.units} heightPx={150} widthPx={Math.round(WIDE * 0.66)} caption={planView.title} /></div>}
-        {end && <div style={{ width: WIDE * 0.32 }}><Drawing view={end} units={tongue.units} heightPx={170} widthPx={Math.round(WIDE * 0.32)} caption={end.title} /></div>}
+        {planView && <div style={{ width: WIDE * 0.66 }}><Drawing view={planView} units={tongue.units} heightPx={150 * drawn} widthPx={Math.round(WIDE * 0.66)} caption={planView.title} /></div>}
+        {end && <div style={{ width: WIDE * 0.32 }}><Drawing view={end} units={tongue.units} heightPx={170 * drawn} widthPx={Math.round(WIDE * 0.32)} caption={end.title} /></div>}
       </div>
-      {board && <RipPlan board={board} widthPx={WIDE} ask={false} />}
+      {board && <RipPlan board={board} paperPx={WIDE} />}
       <div className="mt-1 grid grid-cols-[1.55fr_1fr] gap-5 border-t border-black pt-1">
         <table className="w-full">
           <caption className="text-left font-semibold">Parts</caption>
