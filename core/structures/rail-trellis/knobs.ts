@@ -3,7 +3,7 @@ import { stockOf } from '../../catalogue/catalogue';
 import { feet, inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import { footingKnobs } from '../footing';
-import type { Knobs } from '../knob';
+import type { Knobs, Values } from '../knob';
 import { isOffered, type Setting } from '../setting';
 import { rowKnobs, stationsKnob, suggestGap } from '../row';
 import { perUnits, TAPE_STEP } from '../tidy';
@@ -93,5 +93,7 @@ export const RAIL_TRELLIS_KNOBS = {
     suggest: () => ({ value: 'screws', why: fact('fixing.carry') }),
   },
 } as const satisfies Knobs;
+
+export type RailTrellisValues = Values<typeof RAIL_TRELLIS_KNOBS>;
 
 export const panelOf = (setting: Setting, id: string) => stockOf(setting.catalogue, id, 'panel');

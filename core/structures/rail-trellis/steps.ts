@@ -2,7 +2,7 @@ import type { Design } from '../../design/design';
 import { fact } from '../../wording/say';
 import { waitFor } from '../footing';
 import type { SeasonNote, Step } from '../kind';
-import type { RailTrellisValues } from './size';
+import type { RailTrellisValues } from './knobs';
 
 /** End posts, the line, level along all posts, rails, then everything else cut to what was built. */
 export function railTrellisSteps(design: Design, v: RailTrellisValues): Step[] {

@@ -2,7 +2,7 @@ import { stockOf } from '../../catalogue/catalogue';
 import { timberId } from '../../catalogue/timber';
 import type { RippedBoard } from '../../design/design';
 import type { Setting } from '../setting';
-import type { TwineFrameValues } from './size';
+import type { TwineFrameValues } from './knobs';
 
 /** What the frame is cut from: one section for all, or the strips of one ripped board. mm. */
 export interface Wood {

@@ -3,7 +3,7 @@ import { feet, inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import { letInDepth } from '../depth';
 import { FOOTINGS, type Footing } from '../footing';
-import type { Knobs } from '../knob';
+import type { Knobs, Values } from '../knob';
 import { isOffered, leadPlant, type Setting } from '../setting';
 import { rowKnobs, stationsKnob } from '../row';
 import { perUnits, TAPE_STEP, tidy } from '../tidy';
@@ -138,5 +138,7 @@ export const TWINE_FRAME_KNOBS = {
     suggest: (setting) => (setting.bed.wind === 'exposed' && isOffered(setting, 'skirt-cloth') ? { value: 'low', why: fact('skirt.wind') } : { value: 'none', why: fact('skirt.none') }),
   },
 } as const satisfies Knobs;
+
+export type TwineFrameValues = Values<typeof TWINE_FRAME_KNOBS>;
 
 export const footingOf = (setIn: Footing | 'bed'): Footing => (setIn === 'bed' ? 'tamped' : setIn);

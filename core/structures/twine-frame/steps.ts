@@ -2,8 +2,7 @@ import type { Design } from '../../design/design';
 import { fact } from '../../wording/say';
 import { waitFor } from '../footing';
 import type { SeasonNote, Step } from '../kind';
-import { footingOf } from './knobs';
-import type { TwineFrameValues } from './size';
+import { footingOf, type TwineFrameValues } from './knobs';
 
 /** Ends first, plumb and braced; the beam is cut to what was built. */
 export function twineFrameSteps(design: Design, v: TwineFrameValues): Step[] {

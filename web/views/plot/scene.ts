@@ -1,6 +1,6 @@
 import * as THREE from 'three';
 import { cropIn } from '@lignum/core/crops/book';
-import type { Bar, Design, Fill, Sheet } from '@lignum/core/design/design';
+import type { Bar, Design, Fill, Sheet, Station } from '@lignum/core/design/design';
 import { cross, minus, reach, unit, type Point } from '@lignum/core/design/space';
 import { rowOnPlan } from '@lignum/core/design/on-plot';
 import { sheetWires } from '@lignum/core/drawing/project';
@@ -83,12 +83,23 @@ export function buildGarden(plan: Plan, garden: ComputedGarden, day: number): TH
       const plant = solid(new THREE.IcosahedronGeometry(1, 1), COLOUR.leaf);
       const half = (Math.min(500, station.spacingMm) / 2) * 0.85;
       plant.scale.set(half * M, (high / 2) * M, Math.min(half, 220) * M);
-      plant.rotation.y = (setting.bed.turnDeg * Math.PI) / 180;
-      plant.position.copy(spot([station.at[0], station.at[1], station.at[2] + high / 2]));
+      const [top, foot] = [spot(tipOf(station, design, high)), spot(station.at)];
+      plant.quaternion.setFromUnitVectors(new THREE.Vector3(0, 1, 0), top.clone().sub(foot).normalize()).multiply(new THREE.Quaternion().setFromAxisAngle(new THREE.Vector3(0, 1, 0), (setting.bed.turnDeg * Math.PI) / 180));
+      plant.position.copy(top.add(foot).multiplyScalar(0.5));
       group.add(plant);
     }
   }
   return group;
+}
+
+/** Where a plant's top comes to lie: above its foot, or as far up the leaf or pole it leans on. */
+function tipOf({ at: [x, y, z], side }: Station, design: Design, high: number): Point {
+  const { tips, rowsAtMm } = design.support;
+  if (!tips) return [x, y, z + high];
+  const up = Math.min(0.95, high / Math.hypot(tips.heightMm, tips.halfBaseMm));
+  const toX = side === 'round' ? design.builtMm / 2 : x;
+  const toY = rowsAtMm.reduce((sum, row) => sum + row, 0) / rowsAtMm.length;
+  return [x + (toX - x) * up, y + (toY - y) * up, z + tips.heightMm * up];
 }
 
 type ToScene = (point: Point) => THREE.Vector3;
