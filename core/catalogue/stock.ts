@@ -84,6 +84,8 @@ export interface Bagged extends StockBase {
 export interface Piece extends StockBase {
   form: 'piece';
   lengthMm: number;
+  /** Hardware that is not lost or broken by the handful: bought without spares. */
+  exact?: true;
 }
 
 export type Stock = Timber | SteelPost | Pole | WeldedPanel | MeshRoll | Cord | Bagged | Piece;

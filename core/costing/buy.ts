@@ -67,9 +67,9 @@ export function buy(bills: readonly Bill[], book: PriceBook, shed: readonly Shed
         else missing.push({ stock: stockId, because: 'no price', measure: post.measure });
       }
     } else {
-      const counted = stock.form === 'piece';
+      const spared = stock.form === 'piece' && !stock.exact;
       const total = wanted.reduce((sum, one) => sum + one.measure, 0) / (stock.form === 'bagged' ? stock.litresPerKg : 1);
-      const need = counted ? Math.ceil(total * (1 + book.sparePercent / 100) - 1e-9) : total;
+      const need = spared ? Math.ceil(total * (1 + book.sparePercent / 100) - 1e-9) : total;
       const have = kept.reduce((sum, piece) => sum + piece.size * piece.count, 0);
       const used = Math.min(have, need);
       if (used > 0) fromShed.push({ stock: stockId, size: used, count: 1 });

@@ -31,13 +31,16 @@ const GROUPS: Record<Stock['form'], BillGroup> = {
 };
 const ORDER: readonly BillGroup[] = ['Posts', 'Timber', 'Panels and nets', 'Wire and twine', 'Concrete and gravel', 'Fixings'];
 
+/** Ends that are mirrored are the same cut: the piece is turned over. */
+const cutAlike = (ends: BillLine['ends']): string => JSON.stringify(ends?.map((end) => ('angleRad' in end ? { ...end, angleRad: Math.round(Math.abs(end.angleRad) * 1e6) } : end)) ?? null);
+
 /** Counts every part and every fixing of a design once. Cut lengths within 0.5 mm are one line. */
 export function takeOff(design: Design, catalogue: Catalogue): BillLine[] {
   const lines = new Map<string, BillLine>();
   const put = (line: Omit<BillLine, 'id' | 'group' | 'why'>) => {
     const why = design.reasons[line.use];
     if (!why) throw new Error(`Nothing says why there are so many of "${line.use}": add it to the design's reasons.`);
-    const key = [line.use, line.stock, line.cutMm === null ? '' : Math.round(line.cutMm * 2), JSON.stringify(line.ends), line.meshes, line.litres === null ? '' : Math.round(line.litres * 100), line.board].join('|');
+    const key = [line.use, line.stock, line.cutMm === null ? '' : Math.round(line.cutMm * 2), cutAlike(line.ends), line.meshes, line.litres === null ? '' : Math.round(line.litres * 100), line.board].join('|');
     const known = lines.get(key);
     lines.set(key, known
       ? { ...known, count: known.count + line.count, parts: [...known.parts, ...line.parts] }

@@ -25,6 +25,7 @@ export const GUYED_WALL_PHRASES = {
   'count.guys': 'Two crossed in each end bay, less the turnbuckle, {end} at each end to make fast; {pull} N stretches the longest by {stretch}',
   'count.canes': 'One to a plant: over the gap, {in} in the soil and as much up the panel',
   'count.staples': '{staples} and two ties where a panel crosses or ends on a post',
+  'count.staples.only': '{staples} where a panel crosses or ends on a post',
   'count.eyes': 'One at each end of a wire',
   'count.turnbuckles': 'One in each wire, opened fully before it is hung',
   'count.cane-ties': 'One at the panel',

@@ -94,7 +94,7 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
       'guy wire': fact('count.guys', { end: { mm: GUY_END_MM }, stretch: { mm: stretchOf(v.pull, guys.longestMm, roundArea(wire)) }, pull: v.pull }),
       cane: fact('count.canes', { in: { mm: CANE_IN_MM } }),
       ...footingReasons(v.gravel),
-      'panel to post': fact('count.staples', { staples: v.staples }),
+      'panel to post': fact(v.ties === 'two' ? 'count.staples' : 'count.staples.only', { staples: v.staples }),
       'guy to post': fact('count.eyes'),
       'turnbuckle in a guy': fact('count.turnbuckles'),
       'cane to panel': fact('count.cane-ties'),
