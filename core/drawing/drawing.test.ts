@@ -10,7 +10,8 @@ import { chainFigures, textWidth } from './dimension';
 import { barCorners, PROJECTIONS, splitAtGround } from './project';
 import { setOnPaper } from './sheet';
 import { PRINT_STYLE, toSvg } from './svg';
-import { drawViews } from './views';
+import { ripAcross, ripAlong } from './rip-views';
+import { drawAtAGlance, drawViews } from './views';
 
 const SIZE = 13;
 const anyChain = fc.array(fc.double({ min: 5, max: 3000, noNaN: true }), { minLength: 1, maxLength: 25 }).map((gaps) => gaps.reduce<number[]>((at, gap) => [...at, (at.at(-1) ?? 0) + gap], [0]));
@@ -84,5 +85,38 @@ describe('a sheet', () => {
     expect(svg).toContain('<style>');
     expect(svg).toContain('A &quot;b&quot; &lt;c&gt; &amp; d');
     expect(svg).toContain('&lt;7′&gt;');
+  });
+});
+
+describe('a ripped board', () => {
+  it('is drawn with every strip and saw cut, which make up its width, and a guide that lies over the beam', () => {
+    fc.assert(fc.property(fc.double({ min: 40, max: 75, noNaN: true }), fc.double({ min: 1, max: 6, noNaN: true }), fc.double({ min: 0, max: 150, noNaN: true }), (strip, kerfMm, shoeOffsetMm) => {
+      const plan = { ...DEMO_PLAN, garden: { ...DEMO_PLAN.garden, saw: { kerfMm, shoeOffsetMm } } };
+      const { sized: { design } } = computeStructure(plan, { id: 's', kind: 'twine-frame', name: 'S', bed: 'yard-bed', plantings: [], knobs: { make: 'board', board: '2x8', strip } });
+      const [board] = design.boards ?? [];
+      if (!board) throw new Error('no board');
+      expect(board.strips.reduce((sum, one) => sum + one.wideMm, 0) + 2 * kerfMm).toBeCloseTo(board.wideMm, 6);
+      board.strips.slice(1).forEach((next, i) => { const before = board.strips[i]; expect(next.fromMm - (before ? before.fromMm + before.wideMm : NaN)).toBeCloseTo(kerfMm, 6); });
+      for (const guide of board.guides) expect(guide.guideMm).toBeCloseTo(strip + kerfMm + shoeOffsetMm, 6);
+      const across = ripAcross(board);
+      const [strips] = across.chains;
+      expect([strips?.atMm[0], strips?.atMm.at(-1)]).toEqual([0, expect.closeTo(board.wideMm, 3)]);
+      // Every piece is cut from its strip with a saw cut between it and the next.
+      for (const one of board.strips) one.pieces.slice(1).forEach((piece, i) => { const before = one.pieces[i]; expect(piece.atMm - (before ? before.atMm + before.lengthMm : NaN)).toBeCloseTo(kerfMm, 6); });
+      expect(ripAlong(board).box).toMatchObject({ left: 0, right: board.lengthMm });
+    }), { numRuns: 40 });
+  });
+});
+
+describe('at a glance', () => {
+  it('shows every part that stands, from the far ones to the near ones, and nothing that is buried', () => {
+    for (const structure of DEMO_PLAN.structures) {
+      const { sized: { design }, setting } = computeStructure(DEMO_PLAN, structure);
+      const { primitives, pulls, chains } = drawAtAGlance(design, setting.bed);
+      expect([pulls, chains]).toEqual([[], []]);
+      const drawn = new Set(primitives.flatMap((one) => ('part' in one && one.part !== undefined ? [one.part] : [])));
+      expect(drawn).toEqual(new Set(design.parts.filter((part) => part.shape !== 'fill').map((part) => part.id)));
+      expect(primitives.some((one) => 'ink' in one && one.ink === 'hidden')).toBe(false);
+    }
   });
 });

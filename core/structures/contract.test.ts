@@ -9,7 +9,8 @@ import { DEMO_PLAN } from '../demo/garden';
 import type { Design } from '../design/design';
 import { setOnPaper } from '../drawing/sheet';
 import { toSvg } from '../drawing/svg';
-import { drawViews } from '../drawing/views';
+import { ripAcross, ripAlong } from '../drawing/rip-views';
+import { drawAtAGlance, drawViews } from '../drawing/views';
 import { atTheDoor, readPlan } from '../formats/read-plan';
 import { STRUCTURE_SCHEMA } from '../formats/plan-schema';
 import { resultOf } from '../formats/result';
@@ -95,7 +96,8 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the contract of %s
       for (const sentence of [...said, ...verdicts.map((verdict) => say(verdict.told, VERDICT_PHRASES, tongue))]) expect(sentence).not.toMatch(/NaN|undefined|Infinity|[{}]/);
       for (const verdict of verdicts) if (verdict.mend) expect(MEND_PHRASES[verdict.told.code]).toBeTruthy();
 
-      for (const view of drawViews(design, plan.beds[0] as Plan['beds'][number])) expect(toSvg(setOnPaper(view, { widthPx: 700, heightPx: 320, units: plan.garden.units }))).not.toMatch(/NaN|undefined|Infinity/);
+      const bed = plan.beds[0] as Plan['beds'][number];
+      for (const view of [...drawViews(design, bed), drawAtAGlance(design, bed), ...(design.boards ?? []).flatMap((board) => [ripAcross(board), ripAlong(board)])]) expect(toSvg(setOnPaper(view, { widthPx: 700, heightPx: 320, units: plan.garden.units }))).not.toMatch(/NaN|undefined|Infinity/);
       expect(JSON.stringify(only(plan).sized.design)).toBe(JSON.stringify(design));
     }), { numRuns: 60, examples: [[longest(kind)]] });
   });

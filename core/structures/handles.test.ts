@@ -1,0 +1,99 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { DEMO_PLAN } from '../demo/garden';
+import type { Handle } from '../design/design';
+import { setOnPaper } from '../drawing/sheet';
+import { drawViews } from '../drawing/views';
+import { computeStructure } from '../plan/compute';
+import type { Plan, StructurePlan } from '../plan/plan';
+import type { LengthKnob } from './knob';
+import { KINDS, kindOf } from './registry';
+
+/** Supports whose every handle shows: the demo's own, and the forms the demo does not use. */
+const STRUCTURES: readonly StructurePlan[] = [
+  ...DEMO_PLAN.structures,
+  { id: 'three-rows', kind: 'twine-frame', name: 'Three rows', bed: 'long-bed', plantings: [], knobs: { rows: 3, beamHeight: 1900 } },
+  { id: 'one-frame', kind: 'woven-frame', name: 'One frame', bed: 'odd-bed', plantings: [], knobs: { form: 'single', frames: 1 } },
+  { id: 'repeated', kind: 'rail-trellis', name: 'Repeated bays', bed: 'long-bed', plantings: [], knobs: { bays: 'clear', bay: 1800 } },
+];
+const computed = (structure: StructurePlan, plan: Plan = DEMO_PLAN) => computeStructure(plan, structure);
+
+/** Handles whose knob is met in whole meshes, whole frames or equal bays: they follow in steps, never against the hand. */
+const IN_STEPS = new Set(['rowLength', 'bay', 'width']);
+const position = (handle: Handle): number => handle.at[handle.axis === 'right' ? 0 : 1];
+const findIn = (handles: readonly Handle[], knob: string): Handle => {
+  const handle = handles.find((one) => one.knob === knob);
+  if (!handle) throw new Error(`the pull of ${knob} has gone`);
+  return handle;
+};
+
+describe.each(STRUCTURES.map((structure) => [structure.id, structure] as const))('pulls of %s', (_id, structure) => {
+  const { sized } = computed(structure);
+  const { knobs } = kindOf(structure.kind);
+  const held = sized.design.handles.map((handle) => [handle.knob, handle] as const);
+
+  it('are of length knobs that show, one to a knob, and lie on the drawing they belong to', () => {
+    expect(held.length).toBeGreaterThan(0);
+    expect(new Set(held.map(([knob]) => knob)).size).toBe(held.length);
+    const { setting } = computed(structure);
+    const settled = Object.fromEntries(Object.entries(sized.knobs).map(([name, state]) => [name, state.value]));
+    for (const [name] of held) {
+      expect(knobs[name]?.type).toBe('length');
+      expect(knobs[name]?.shown?.(settled, setting) ?? true).toBe(true);
+    }
+    const views = drawViews(sized.design, setting.bed);
+    for (const view of views) {
+      const paper = setOnPaper(view, { widthPx: 640, heightPx: 360, units: 'metric' });
+      expect(paper.pulls.map((pull) => pull.knob)).toEqual(held.filter(([, handle]) => handle.view === view.id).map(([knob]) => knob));
+      for (const pull of paper.pulls) {
+        expect(pull.at[0]).toBeGreaterThanOrEqual(0);
+        expect(pull.at[0]).toBeLessThanOrEqual(paper.widthPx);
+        expect(pull.at[1]).toBeGreaterThanOrEqual(0);
+        expect(pull.at[1]).toBeLessThanOrEqual(paper.heightPx);
+      }
+    }
+  });
+
+  it.each(held)('%s follows the hand', (name, handle) => {
+    const knob = knobs[name] as LengthKnob;
+    const value = sized.knobs[name]?.value as number;
+    fc.assert(fc.property(fc.double({ min: -60, max: 60, noNaN: true }), (pullMm) => {
+      const next = value + pullMm * handle.perMm;
+      fc.pre(next >= knob.min && next <= knob.max);
+      const after = computed({ ...structure, knobs: { ...structure.knobs, ...others(structure, sized.knobs, name), [name]: next } });
+      const moved = position(findIn(after.sized.design.handles, name)) - position(handle);
+      if (IN_STEPS.has(name) && structure.id !== 'repeated') expect(moved * Math.sign(pullMm)).toBeGreaterThanOrEqual(-1e-6);
+      else if (name !== 'rowLength') expect(Math.abs(moved - pullMm)).toBeLessThan(0.5);
+    }), { numRuns: 8 });
+  });
+});
+
+/** Every other knob held where it stands, so that only the pulled one is felt. */
+function others(structure: StructurePlan, states: ReturnType<typeof computed>['sized']['knobs'], pulled: string): Record<string, number | string> {
+  const { knobs } = kindOf(structure.kind);
+  return Object.fromEntries(Object.entries(states).flatMap(([name, state]) => (name === pulled || !knobs[name] ? [] : [[name, state.value]])));
+}
+
+it('every kind can be pulled somewhere', () => {
+  for (const kind of KINDS) expect(STRUCTURES.some((structure) => structure.kind === kind.id && computed(structure).sized.design.handles.length >= 3), kind.id).toBe(true);
+});
+
+describe('a drawing that is pulled', () => {
+  it('keeps its scale and its origin while it is held, whatever is done to it', () => {
+    const wall = DEMO_PLAN.structures[0] as StructurePlan;
+    const { sized, setting } = computed(wall);
+    const [before] = drawViews(sized.design, setting.bed);
+    if (!before) throw new Error('no front view');
+    const held = setOnPaper(before, { widthPx: 640, heightPx: 360, units: 'metric' });
+    for (const gap of [0, 300, 900]) {
+      const taller = computed({ ...wall, knobs: { gap } });
+      const [view] = drawViews(taller.sized.design, taller.setting.bed);
+      if (!view) throw new Error('no front view');
+      const paper = setOnPaper(view, { widthPx: 640, heightPx: 360, units: 'metric', keep: held.frame });
+      expect(paper.frame).toEqual(held.frame);
+      const pull = paper.pulls.find((one) => one.knob === 'gap');
+      expect(pull?.at[1]).toBeCloseTo(held.frame.originPx[1] - gap * held.frame.scale, 6);
+      expect(pull?.mmPerPx).toBeCloseTo(1 / held.frame.scale, 9);
+    }
+  });
+});
