@@ -108,6 +108,7 @@ test('the bench can be worked from the keyboard alone', async ({ page, request }
   for (let i = 0; i < 60 && !(await wanted.evaluate((link) => link === document.activeElement)); i++) await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
   await page.waitForURL(/tomato-wall/);
+  await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
   await page.keyboard.press(']');
   await page.waitForURL(/bean-wall/);
   await page.keyboard.press('?');

@@ -14,7 +14,12 @@ const WANTED: Record<string, { crop: string; bed: string }> = {
   'woven-frame': { crop: 'Sweet pea', bed: 'Net-loft bed' },
 };
 
-const pages = (pdf: Buffer): number => (pdf.toString('latin1').match(/\/Type \/Page\b/g) ?? []).length;
+/** How many sheets of paper the page that is open would take, once it has been fitted. */
+async function sheets(page: Page): Promise<number> {
+  await expect(page.getByRole('article')).toHaveAttribute('aria-busy', 'false');
+  const pdf = await page.pdf({ format: 'A4', preferCSSPageSize: true, printBackground: true });
+  return (pdf.toString('latin1').match(/\/Type \/Page\b/g) ?? []).length;
+}
 
 async function chooseCrop(page: Page, crop: string): Promise<void> {
   await page.getByRole('combobox', { name: 'Crop' }).click();
@@ -46,7 +51,7 @@ test('every kind is planned from the crop’s suggestion to the bill, stands in 
     await expect(page.getByRole('img', { name: /three dimensions/ }).or(page.getByText('no WebGL'))).toBeVisible();
     await page.getByRole('link', { name: 'All of it on one sheet, to print' }).click();
     await expect(page.getByText('In this order')).toBeVisible();
-    expect(pages(await page.pdf({ format: 'A4', preferCSSPageSize: true, printBackground: true })), kind.name).toBe(1);
+    expect(await sheets(page), kind.name).toBe(1);
   }
   expect((await savedPlan(request, id)).structures.map((one) => one.kind)).toEqual(KINDS.map((kind) => kind.id));
 });
@@ -104,7 +109,7 @@ test('one board is ripped into a frame; the saw is asked for once and remembered
   await saved(page);
   await page.goto(`/g/${id}/s/string-frame/sheet`);
   await expect(page.getByText('Ripping the board')).toBeVisible();
-  expect(pages(await page.pdf({ format: 'A4', preferCSSPageSize: true, printBackground: true }))).toBe(1);
+  expect(await sheets(page)).toBe(1);
   await page.goto(`/g/${id}/list?of=string-frame`);
   await expect(page.getByText('Remembered for every board of this garden.')).toBeVisible();
   expect((await savedPlan(request, id)).garden.saw).toEqual({ kerfMm: 3.175, shoeOffsetMm: 114.3 });

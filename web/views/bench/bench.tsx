@@ -16,6 +16,7 @@ import { BuildOrder, SeasonNotes } from '../shell/build-order';
 import { structureOf } from '../shell/computed-structure';
 import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { isSingleKey } from '../shell/single-keys';
 import { useKind } from '../shell/use-kind';
 import { Carries } from './carries';
 import { KnobPanel } from './knob-panel';
@@ -30,20 +31,9 @@ const RipPlan = dynamic(() => import('../list/rip-plan').then((module) => module
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
 export function Bench({ structureId }: { structureId: string }) {
   const { id, plan } = useGarden();
-  const router = useRouter();
   const structure = plan.structures.find((one) => one.id === structureId);
   const index = plan.structures.findIndex((one) => one.id === structureId);
   const beside = (by: number) => plan.structures[(index + by + plan.structures.length) % plan.structures.length];
-
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      const by = event.key === '[' ? -1 : event.key === ']' ? 1 : 0;
-      const target = by && !(event.target instanceof HTMLInputElement) && localStorage.getItem('lignum-single-keys') !== 'off' ? beside(by) : undefined;
-      if (target) router.push(`/g/${id}/s/${target.id}`);
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
-  });
 
   if (!structure) {
     return (
@@ -62,6 +52,18 @@ function Workbench({ structure, beside }: { structure: StructurePlan; beside: ((
   const router = useRouter();
   const [choosing, setChoosing] = useState(false);
   const computed = structureOf(useKind(structure.kind), plan, structure);
+  useEffect(() => {
+    const press = (event: KeyboardEvent) => {
+      if (!isSingleKey(event)) return;
+      const by = event.key === '[' ? -1 : event.key === ']' ? 1 : 0;
+      const target = by ? beside?.(by) : undefined;
+      if (target) router.push(`/g/${id}/s/${target.id}`);
+      if (event.key === 'k') setChoosing(true);
+      if (event.key === 's') router.push(`/g/${id}/s/${structure.id}/sheet`);
+    };
+    window.addEventListener('keydown', press);
+    return () => window.removeEventListener('keydown', press);
+  });
   // Until the kind's own script has come, what stands here is the server's: it can be read but not worked.
   const [live, setLive] = useState(false);
   useEffect(() => { setLive(true); }, []);

@@ -73,6 +73,9 @@ function Pull({ pull, paper, knob, computed, onHold, onLoose }: { pull: PaperPul
   };
   const [x, y] = pull.at;
   const says = formatLength(value, tongue.units);
+  // Near an edge of the drawing what hangs below a pull keeps inside it.
+  const share = x / paper.widthPx;
+  const hangs = share > 0.7 ? 'right-0' : share < 0.3 ? 'left-0' : 'left-1/2 -translate-x-1/2';
   return (
     <div className="no-print group absolute" style={{ left: `calc(${(x / paper.widthPx) * 100}% - 22px)`, top: `calc(${(y / paper.heightPx) * 100}% - 22px)` }}>
       <div
@@ -86,8 +89,8 @@ function Pull({ pull, paper, knob, computed, onHold, onLoose }: { pull: PaperPul
         </svg>
       </div>
       {typing
-        ? <div className="absolute top-10 left-1/2 z-20 -translate-x-1/2 bg-sheet p-2 shadow-[0_0_0_1.5px_var(--chalk),0_10px_26px_#0003]"><TypedLength knob={knob} value={value} onChange={set} onClose={() => setTyping(false)} /></div>
-        : <span aria-hidden className={`pointer-events-none absolute top-10 left-1/2 z-10 -translate-x-1/2 bg-chalk px-2 py-0.5 text-[0.85rem] whitespace-nowrap text-on-chalk ${held ? '' : 'hidden group-focus-within:block group-hover:block'}`}>{knob.label} <strong>{says}</strong></span>}
+        ? <div className={`absolute top-10 z-20 ${hangs} bg-sheet p-2 shadow-[0_0_0_1.5px_var(--chalk),0_10px_26px_#0003]`}><TypedLength knob={knob} value={value} onChange={set} onClose={() => setTyping(false)} /></div>
+        : <span aria-hidden className={`pointer-events-none absolute top-10 ${hangs} z-10 bg-chalk px-2 py-0.5 text-[0.85rem] whitespace-nowrap text-on-chalk ${held ? '' : 'hidden group-focus-within:block group-hover:block'}`}>{knob.label} <strong>{says}</strong></span>}
     </div>
   );
 }

@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { ChevronLeft, Printer } from 'lucide-react';
-import { useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { drawViews } from '@lignum/core/drawing/views';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
@@ -48,27 +48,35 @@ export function SheetView({ structureId }: { structureId: string }) {
 function Page({ computed }: { computed: ComputedStructure }) {
   const { plan, tongue } = useGarden();
   const { structure, setting, sized, bill, shopping, cost } = computed;
-  const page = useRef<HTMLDivElement>(null);
+  const page = useRef<HTMLElement>(null);
   const [size, setSize] = useState(LARGEST);
   const [drawn, setDrawn] = useState(1);
   const [elevation, planView, end] = useMemo(() => drawViews(sized.design, setting.bed), [sized, setting]);
   const [board] = sized.design.boards ?? [];
-  useLayoutEffect(() => {
-    const element = page.current;
-    if (!element) return;
-    let next = LARGEST;
-    element.style.fontSize = `${next}px`;
-    while (next > SMALLEST && element.scrollHeight > TALL) {
-      next -= 0.25;
+  const [fitted, setFitted] = useState(false);
+  useEffect(() => {
+    const fit = () => {
+      const element = page.current;
+      if (!element) return;
+      let next = LARGEST;
       element.style.fontSize = `${next}px`;
-    }
-    setSize(next);
-    if (next < READABLE && drawn === 1) setDrawn(SMALLER_DRAWINGS);
+      while (next > SMALLEST && element.scrollHeight > TALL) {
+        next -= 0.25;
+        element.style.fontSize = `${next}px`;
+      }
+      setSize(next);
+      if (next < READABLE && drawn === 1) setDrawn(SMALLER_DRAWINGS);
+      else setFitted(true);
+    };
+    // Lines are as long as their letters: the page is measured once those have come, and again before it is printed.
+    void document.fonts.ready.then(fit);
+    window.addEventListener('beforeprint', fit);
+    return () => window.removeEventListener('beforeprint', fit);
   }, [computed, tongue, drawn]);
   const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
   const growing = plan.plantings.filter((one) => structure.plantings.includes(one.id)).map((one) => plantingWords(one, plan.crops)).join('; ');
   return (
-    <div ref={page} className="paper mx-auto bg-white leading-[1.3] text-black" style={{ width: WIDE, fontSize: size }}>
+    <article ref={page} aria-label={structure.name} aria-busy={!fitted} className="paper mx-auto bg-white leading-[1.3] text-black" style={{ width: WIDE, fontSize: size }}>
       <header className="flex items-end justify-between gap-4 border-b-2 border-black pb-1">
         <div><h1 style={{ fontSize: '1.9em' }}>{structure.name}</h1><p>{computed.kind.name} · {plan.garden.name}, {setting.bed.name}{growing && ` · ${growing}`}</p></div>
         <p className="text-right whitespace-nowrap"><strong style={{ fontSize: '1.4em' }}>{amount(cost.totalMinor)}</strong><br />{amount(cost.perSeasonMinor)} a season</p>
@@ -108,6 +116,6 @@ function Page({ computed }: { computed: ComputedStructure }) {
         <h2 className="font-sans font-semibold">In this order</h2>
         <div className="columns-2 gap-5"><BuildOrder computed={computed} tight /></div>
       </section>
-    </div>
+    </article>
   );
 }

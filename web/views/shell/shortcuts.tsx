@@ -4,6 +4,7 @@ import { useEffect, useState } from 'react';
 import { Sheet } from '../../ui/dialog';
 import { changeGarden } from './edits';
 import { useGarden } from './garden-context';
+import { isSingleKey, isTyping, SINGLE_KEYS_SWITCH } from './single-keys';
 
 const KEYS: readonly { keys: string; does: string }[] = [
   { keys: 'Ctrl Z', does: 'Undo' },
@@ -14,35 +15,34 @@ const KEYS: readonly { keys: string; does: string }[] = [
   { keys: 'L', does: 'List for the shop' },
   { keys: 'P', does: 'Prices and shed' },
   { keys: '[  ]', does: 'Bench: previous or next support' },
+  { keys: 'K', does: 'Bench: build it as another kind' },
+  { keys: 'S', does: 'Bench: all of it on one sheet' },
   { keys: 'U', does: 'Feet and inches, or millimetres' },
   { keys: '← ↑ ↓ →  R', does: 'Plot: move or turn what is chosen (Shift: a foot, 5°)' },
   { keys: '↑ ↓', does: 'In a field or on a rod: one step' },
+  { keys: '↑ ↓ ← →  Enter', does: 'On a pull in a drawing: one step, or type' },
   { keys: 'Shift ↑ ↓', does: 'In a length field: ten steps' },
   { keys: '?', does: 'This sheet' },
 ];
-const SWITCH = 'lignum-single-keys';
-
-const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /** Listens for the shortcuts and shows their sheet. Single letters can be switched off for those who dictate. */
 export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: boolean) => void }) {
   const { id, store } = useGarden();
   const router = useRouter();
   const [single, setSingle] = useState(true);
-  useEffect(() => { setSingle(localStorage.getItem(SWITCH) !== 'off'); }, []);
+  useEffect(() => { setSingle(localStorage.getItem(SINGLE_KEYS_SWITCH) !== 'off'); }, []);
 
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       const key = event.key.toLowerCase();
       if ((event.ctrlKey || event.metaKey) && (key === 'z' || key === 'y')) {
-        if (typing(event.target) && (event.target as HTMLElement).tagName === 'TEXTAREA') return;
+        if (isTyping(event.target) && (event.target as HTMLElement).tagName === 'TEXTAREA') return;
         event.preventDefault();
         if (key === 'y' || event.shiftKey) store.redo();
         else store.undo();
         return;
       }
-      if (event.ctrlKey || event.metaKey || event.altKey || typing(event.target) || !single) return;
-      if (document.querySelector('[role="dialog"],[role="listbox"]')) return;
+      if (!isSingleKey(event)) return;
       const go: Record<string, string> = { g: `/g/${id}`, n: `/g/${id}/new`, m: `/g/${id}/plot`, l: `/g/${id}/list`, p: `/g/${id}/prices` };
       if (go[key]) router.push(go[key]);
       else if (key === 'u') store.edit((plan) => changeGarden({ units: plan.garden.units === 'imperial' ? 'metric' : 'imperial' })(plan));
@@ -52,7 +52,7 @@ export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: bo
     };
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
-  }, [id, router, setOpen, single, store]);
+  }, [id, router, setOpen, store]);
 
   return (
     <Sheet open={open} onClose={() => setOpen(false)} title="Keys">
@@ -65,7 +65,7 @@ export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: bo
         ))}
       </dl>
       <label className="mt-5 flex min-h-11 items-center gap-3">
-        <input type="checkbox" className="size-5 accent-(--chalk)" checked={single} onChange={(event) => { setSingle(event.target.checked); localStorage.setItem(SWITCH, event.target.checked ? 'on' : 'off'); }} />
+        <input type="checkbox" className="size-5 accent-(--chalk)" checked={single} onChange={(event) => { setSingle(event.target.checked); localStorage.setItem(SINGLE_KEYS_SWITCH, event.target.checked ? 'on' : 'off'); }} />
         Single letters work as shortcuts
       </label>
     </Sheet>
