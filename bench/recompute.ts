@@ -23,7 +23,9 @@ function timed(run: (turn: number) => void): { usual: number; worst: number } {
 
 const lines = DEMO_PLAN.structures.map((structure) => {
   // A slightly other length at every turn, so that nothing is remembered.
-  const turned = (turn: number) => ({ ...structure, knobs: { ...structure.knobs, rowLength: 3000 + turn * 10 } });
+  const { design, knobs } = computeStructure(DEMO_PLAN, structure).sized;
+  const knob = design.handles[0]?.knob ?? '';
+  const turned = (turn: number) => ({ ...structure, knobs: { ...structure.knobs, [knob]: Number(knobs[knob]?.value) - turn } });
   const sizing = timed((turn) => kindOf(structure.kind).design(turned(turn).knobs, settingOf(DEMO_PLAN, structure)));
   const whole = timed((turn) => {
     const { sized, setting } = computeStructure(DEMO_PLAN, turned(turn));

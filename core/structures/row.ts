@@ -1,5 +1,5 @@
 import { fact, type Phrases } from '../wording/say';
-import { feet } from '../quantity/length';
+import { feet, inches } from '../quantity/length';
 import type { Design, Handle } from '../design/design';
 import { groundAt, slopeOf, type Ground } from '../design/space';
 import type { ChoiceKnob, LengthKnob, Settings } from './knob';
@@ -36,7 +36,7 @@ export function suggestGap(setting: Setting) {
   const lowest = setting.planted.reduce<Setting['planted'][number] | null>((low, next) => (!low || next.crop.gapMm.least < low.crop.gapMm.least ? next : low), null);
   if (!lowest) return { value: perUnits(setting.units, 10, 250), why: fact('gap.tools') };
   const { crop } = lowest;
-  const code = crop.gapMm.least >= 406.4 ? 'gap.stands' : crop.gapMm.least >= 152.4 ? 'gap.tools-crop' : 'gap.low';
+  const code = crop.gapMm.least >= inches(16) ? 'gap.stands' : crop.gapMm.least >= inches(6) ? 'gap.tools-crop' : 'gap.low';
   return { value: tidy(crop.gapMm.least, setting.units), why: fact(code, { crop: crop.name, from: { mm: crop.supportFromMm } }) };
 }
 

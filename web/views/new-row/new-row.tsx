@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { ChartLine, Check, Minus } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { drawViews } from '@lignum/core/drawing/views';
 import { cropBook, cropIn } from '@lignum/core/crops/book';
 import { trainingOf } from '@lignum/core/crops/table';
@@ -65,14 +65,16 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
     setDraft({ ...planting, count: plantsFilling(lengthMm, spacing) });
   };
 
+  // Eight kinds are sized, priced and looked at in the sun: what is typed shows first, the ranking follows.
+  const sketched = useDeferredValue(planting);
   const choices = useMemo(() => {
     const sketch: Plan = {
       ...plan,
       beds: [...plan.beds.filter((one) => one.id !== bed.id), bed],
-      plantings: [...plan.plantings.filter((one) => one.id !== planting.id), planting],
+      plantings: [...plan.plantings.filter((one) => one.id !== sketched.id), sketched],
     };
-    return rankKinds(sketch, KINDS, (kind) => newStructure(kind.id, bed, [planting.id]));
-  }, [plan, bed, planting]);
+    return rankKinds(sketch, KINDS, (kind) => newStructure(kind.id, bed, [sketched.id]));
+  }, [plan, bed, sketched]);
   const [comparing, setComparing] = useState(false);
   const [lookedAt, setLookedAt] = useState<string | null>(null);
   const looked = choices.find((choice) => choice.structure.kind === lookedAt) ?? choices[0];
@@ -98,7 +100,7 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
     store.edit((now) => {
       const withBed = chosenBed === NEW ? addBed(bed)(now) : now;
       const withPlanting = isNewPlanting ? addPlanting(planting)(withBed) : withBed;
-      return addStructure(structure)(withPlanting);
+      return addStructure({ ...structure, bed: bed.id, plantings: [planting.id] })(withPlanting);
     });
     router.push(`/g/${id}/s/${structure.id}`);
   };
