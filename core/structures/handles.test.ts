@@ -19,7 +19,7 @@ const STRUCTURES: readonly StructurePlan[] = [
 const computed = (structure: StructurePlan, plan: Plan = DEMO_PLAN) => computeStructure(plan, structure);
 
 /** Handles whose knob is met in whole meshes, whole frames or equal bays: they follow in steps, never against the hand. */
-const IN_STEPS = new Set(['rowLength', 'bay', 'width']);
+const IN_STEPS = new Set(['rowLength', 'bay', 'width', 'postSpacing']);
 const position = (handle: Handle): number => handle.at[handle.axis === 'right' ? 0 : 1];
 const findIn = (handles: readonly Handle[], knob: string): Handle => {
   const handle = handles.find((one) => one.knob === knob);
@@ -50,6 +50,8 @@ describe.each(STRUCTURES.map((structure) => [structure.id, structure] as const))
         expect(pull.at[0]).toBeLessThanOrEqual(paper.widthPx);
         expect(pull.at[1]).toBeGreaterThanOrEqual(0);
         expect(pull.at[1]).toBeLessThanOrEqual(paper.heightPx);
+        // Two pulls on one spot could not be told apart.
+        for (const other of paper.pulls) if (other !== pull) expect(Math.hypot(other.at[0] - pull.at[0], other.at[1] - pull.at[1]), `${pull.knob} and ${other.knob}`).toBeGreaterThan(16);
       }
     }
   });

@@ -49,6 +49,9 @@ export function rowHandles(o: { ground: Ground; rowMm: number; builtMm: number; 
   ];
 }
 
+/** The limit of a bay is pulled at the second post: the row answers in whole bays. */
+export const spacingHandle = (secondPostMm: number, topMm: number): Handle => ({ knob: 'postSpacing', view: 'elevation', at: [secondPostMm, topMm], axis: 'right', perMm: 1 });
+
 /** Where a row stands across the bed: 0 is the middle, negative the front. mm. */
 export const acrossBed = (rowAtMm: number, setting: Setting): number => rowAtMm - setting.bed.widthMm / 2;
 

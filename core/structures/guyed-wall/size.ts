@@ -10,7 +10,7 @@ import { footingReasons, pourFootings, setBy } from '../footing';
 import type { Values } from '../knob';
 import { footAt, type Lie } from '../lie';
 import { panelRun, type RunPiece } from '../panel-run';
-import { acrossBed, rowHandles } from '../row';
+import { acrossBed, rowHandles, spacingHandle } from '../row';
 import type { Setting } from '../setting';
 import { equalBays } from '../spacing';
 import { placeStations } from '../stations';
@@ -107,6 +107,7 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm: runEnd, yMm: y, topMm: top }),
       { knob: 'gap', view: 'elevation', at: [footAt(lie, runEnd / 2, 0)[0], footAt(lie, runEnd / 2, 0)[2] + v.gap], axis: 'up', perMm: 1 },
       { knob: 'depth', view: 'end', at: [y, -v.depth], axis: 'up', perMm: -1 },
+      spacingHandle((bars[1] as Bar).to[0], (bars[1] as Bar).to[2]),
     ],
   };
 }

@@ -7,7 +7,7 @@ import { fact } from '../../wording/say';
 import { nextStockUp } from '../depth';
 import type { Values } from '../knob';
 import { footAt, lengthOnLie, lengthOnSoil, type Lie } from '../lie';
-import { acrossBed, rowHandles } from '../row';
+import { acrossBed, rowHandles, spacingHandle } from '../row';
 import type { Setting } from '../setting';
 import { fewestPosts } from '../spacing';
 import { placeStations } from '../stations';
@@ -87,6 +87,7 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm, yMm: middle, topMm: v.gap + panel.heightMm }),
       { knob: 'gap', view: 'elevation', at: [runEnd / 2, footAt(lie, runEnd / 2, 0)[2] + v.gap], axis: 'up', perMm: 1 },
       { knob: 'depth', view: 'end', at: [firstPost.from[1], -v.depth], axis: 'up', perMm: -1 },
+      spacingHandle((posts[1] as Bar).to[0], (posts[1] as Bar).to[2]),
     ],
   };
 }

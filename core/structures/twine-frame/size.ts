@@ -7,7 +7,7 @@ import { nearestClear, takenBy } from '../clash';
 import { footingReasons, pourFootings, setBy } from '../footing';
 import { footAt, lengthOnLie, type Lie } from '../lie';
 import { piecesOverPosts } from '../over-posts';
-import { acrossBed, rowHandles } from '../row';
+import { acrossBed, rowHandles, spacingHandle } from '../row';
 import type { Setting } from '../setting';
 import { equalBays } from '../spacing';
 import { placeStations } from '../stations';
@@ -109,8 +109,9 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
     marks: marksFor(posts, eyes.map((eye) => eye.atMm), f),
     handles: [
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm: v.rowLength, yMm: y, topMm: v.beamHeight }),
-      { knob: 'beamHeight', view: 'elevation', at: [footAt(lie, lengthMm / 2, 0)[0], topAt(lengthMm / 2)], axis: 'up', perMm: 1 },
+      { knob: 'beamHeight', view: 'elevation', at: [footAt(lie, lengthMm * 0.75, 0)[0], topAt(lengthMm * 0.75)], axis: 'up', perMm: 1 },
       { knob: 'depth', view: 'end', at: [y, -v.depth], axis: 'up', perMm: -1 },
+      ...(wood.board ? [] : [spacingHandle(footAt(lie, postsAt[1] as number, 0)[0], topAt(postsAt[1] as number))]),
       ...(v.rows > 1 ? [{ knob: 'armLength', view: 'end', at: [y + v.armLength / 2, topAt(0)], axis: 'right', perMm: 2 } as const] : []),
       ...(f.legMm > 0 && f.legMm === v.braceLeg ? [{ knob: 'braceLeg', view: 'elevation', at: [wood.postWideMm + f.legMm, topAt(0) - f.legMm / 2], axis: 'right', perMm: 1 } as const] : []),
     ],

@@ -6,7 +6,7 @@ import { feet, inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import { nextStockUp } from '../depth';
 import type { Values } from '../knob';
-import { acrossBed, rowHandles } from '../row';
+import { acrossBed, rowHandles, spacingHandle } from '../row';
 import type { Setting } from '../setting';
 import { equalBays } from '../spacing';
 import { placeStations } from '../stations';
@@ -78,8 +78,10 @@ export function sizeWeave(v: WeaveValues, setting: Setting): Design {
     ],
     handles: [
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm: v.rowLength, yMm: y, topMm: v.height }),
-      { knob: 'height', view: 'elevation', at: [onGround(ground, v.rowLength / 2)[0], onGround(ground, v.rowLength / 2)[2] + v.height], axis: 'up', perMm: 1 },
+      { knob: 'height', view: 'elevation', at: [onGround(ground, v.rowLength * 0.75)[0], onGround(ground, v.rowLength * 0.75)[2] + v.height], axis: 'up', perMm: 1 },
       { knob: 'firstPass', view: 'end', at: [y, v.firstPass], axis: 'up', perMm: 1 },
+      spacingHandle((posts[1] as Bar).to[0], (posts[1] as Bar).to[2]),
+      ...(heights.length > 1 ? [{ knob: 'passEvery', view: 'end', at: [y, heights[1] as number], axis: 'up', perMm: 1 } as const] : []),
       { knob: 'depth', view: 'end', at: [y, -buriedMm], axis: 'up', perMm: -1 },
     ],
   };
