@@ -78,7 +78,7 @@ describe('what each check compares', () => {
   });
 
   it('depth: by how a post is set; what is screwed to a bed is held by the bed', () => {
-    const one = (set: Standing['set'], buriedMm: number): Standing => ({ id: 'post-1', aboveMm: buriedMm * 2, buriedMm, wantedMm: buriedMm, set });
+    const one = (set: Standing['set'], buriedMm: number): Standing => ({ id: 'post-1', aboveMm: buriedMm * 2, buriedMm, wantedMm: buriedMm, shortMm: 0, set });
     const least = { driven: inches(18), 'let in': inches(24), concrete: inches(24), pushed: inches(4) } as const;
     fc.assert(fc.property(fc.constantFrom(...(Object.keys(least) as (keyof typeof least)[])), mm(20, 1200), (set, buried) => {
       fc.pre(Math.abs(buried - least[set]) > 12);

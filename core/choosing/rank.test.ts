@@ -15,7 +15,7 @@ import { rankBeds } from './where';
 
 function ranked(crop: string, training: string, count = 8, bed = 'long-bed') {
   const plan: Plan = { ...DEMO_PLAN, structures: [], plantings: [{ id: 'p', bed, crop, training, count }] };
-  return rankKinds(plan, KINDS, (kind) => ({ id: `s-${kind.id}`, kind: kind.id, name: kind.name, bed, plantings: ['p'], knobs: {} }));
+  return rankKinds(plan, KINDS.map((kind) => ({ id: `s-${kind.id}`, kind: kind.id, name: kind.name, bed, plantings: ['p'], knobs: {} })));
 }
 
 describe('which support a crop deserves', () => {

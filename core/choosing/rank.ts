@@ -1,15 +1,24 @@
 import { CATALOGUE } from '../catalogue/catalogue';
-import { computeAs, type ComputedStructure } from '../plan/compute-as';
+import type { Verdict } from '../checks/verdict';
+import type { Purchase } from '../costing/buy';
+import type { Cost } from '../costing/cost';
+import type { Design } from '../design/design';
+import { computeAs } from '../plan/compute-as';
 import type { Plan, StructurePlan } from '../plan/plan';
 import { minorDigits, money } from '../quantity/money';
+import type { Bed } from '../site/bed';
 import { bedSun } from '../site/sun/study';
-import type { StructureKind } from '../structures/kind';
+import { kindOf } from '../structures/registry';
 import { fact, type Fact } from '../wording/say';
 
-/** One support for a planting, sized and priced for real, with what speaks for it and against it. */
+/** One support for a planting, sized and priced for real, with what speaks for it and against it. Plain data, so that a worker can hand it over. */
 export interface Choice {
   structure: StructurePlan;
-  computed: ComputedStructure;
+  design: Design;
+  bed: Bed;
+  cost: Cost;
+  purchases: readonly Purchase[];
+  verdicts: readonly Verdict[];
   /** It can be chosen all the same; this says whether one should. */
   suits: boolean;
   pro: readonly Fact[];
@@ -30,19 +39,19 @@ const FULL_GROWTH_MONTH = { north: 8, south: 2 };
 const WORTH_SAYING_H = 0.2;
 
 /**
- * Ranks kinds of support for what is planted: those that suit before those that do not, then by what
- * a season costs in money, work, worries and shade. Each is sized, checked and priced as it would be
- * built, so the figures are those of the design. Any kind in the list takes part.
+ * Ranks supports for what is planted: those that suit before those that do not, then by what a season
+ * costs in money, work, worries and shade. Each is sized, checked and priced as it would be built, so
+ * the figures are those of the design. A sketch is a structure that is not in the plan yet.
  */
-export function rankKinds(plan: Plan, kinds: readonly StructureKind[], sketch: (kind: StructureKind) => StructurePlan): Choice[] {
-  const choices = kinds.map((kind) => weigh(plan, kind, sketch(kind)));
+export function rankKinds(plan: Plan, sketches: readonly StructurePlan[]): Choice[] {
+  const choices = sketches.map((sketch) => weigh(plan, sketch));
   const cheapest = (of: (choice: Choice) => number): number => Math.min(...choices.filter((choice) => choice.suits).map(of));
-  const season = cheapest((choice) => choice.computed.cost.perSeasonMinor);
-  const start = cheapest((choice) => choice.computed.cost.totalMinor);
+  const season = cheapest((choice) => choice.cost.perSeasonMinor);
+  const start = cheapest((choice) => choice.cost.totalMinor);
   const { currency } = plan.garden;
   return choices
     .map((choice): Choice => {
-      const { cost } = choice.computed;
+      const { cost } = choice;
       const pro = [...choice.pro];
       if (choice.suits && choices.length > 1 && cost.perSeasonMinor === season) pro.push(fact('cost.season-least', { season: money(cost.perSeasonMinor, currency) }));
       if (choice.suits && choices.length > 1 && cost.totalMinor === start) pro.push(fact('cost.start-least', { total: money(cost.totalMinor, currency) }));
@@ -54,7 +63,7 @@ export function rankKinds(plan: Plan, kinds: readonly StructureKind[], sketch: (
 }
 
 function burden(choice: Choice, plan: Plan): number {
-  const { verdicts, cost } = choice.computed;
+  const { verdicts, cost } = choice;
   const count = (level: string): number => verdicts.filter((verdict) => verdict.level === level).length;
   const hours = (choice.minutesAWeek * WEEKS_OF_TENDING) / 60;
   const minorInOne = 10 ** minorDigits(plan.garden.currency);
@@ -69,9 +78,10 @@ const OTHER_TRAINING = 'training.other';
 const UNFIT = new Set(['climb.needs-net', 'climb.bush-string']);
 const unfit = (told: Fact): boolean => UNFIT.has(told.code) || (told.code === 'load.heavy' && told.values.load === 'heavy' && told.values.carries === 'light');
 
-function weigh(plan: Plan, kind: StructureKind, structure: StructurePlan): Choice {
-  const computed = computeAs(kind, plan, structure);
-  const { setting, sized, verdicts, shopping } = computed;
+function weigh(plan: Plan, structure: StructurePlan): Choice {
+  const kind = kindOf(structure.kind);
+  const { setting, sized, shopping, cost, verdicts: mendable } = computeAs(kind, plan, structure);
+  const verdicts = mendable.map(({ mend: _mend, ...verdict }): Verdict => verdict);
   const lead = setting.planted[0];
   const climbs = lead?.crop.grips !== null && lead !== undefined;
   const plants = Math.max(1, Math.min(sized.design.stations.length, lead?.count ?? 1));
@@ -93,7 +103,7 @@ function weigh(plan: Plan, kind: StructureKind, structure: StructurePlan): Choic
   const body = sized.design.parts.find((part) => BODIES.has(part.role));
   const lasts = body ? CATALOGUE.stock(body.stock).life.seasons : 0;
   return {
-    structure, computed, minutesAWeek, shade,
+    structure, design: sized.design, bed: setting.bed, cost, purchases: shopping.purchases, verdicts, minutesAWeek, shade,
     suits: !failing.some(unfit),
     pro: [
       ...good('crop-climbs'), ...good('crop-height'), ...good('crop-load'), ...good('mesh-opening'),

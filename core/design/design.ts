@@ -109,7 +109,8 @@ export interface Joint {
   id: string;
   /** The kind of joint, which the bill groups by and the reasons name: "panel to post". */
   kind: string;
-  at: Point;
+  /** Where its fixings sit, one point for each or for those set together. Each of its parts passes through one of them. */
+  places: readonly Point[];
   parts: readonly string[];
   fixings: readonly Fixing[];
 }
@@ -179,6 +180,8 @@ export interface Standing {
   aboveMm: number;
   buriedMm: number;
   wantedMm: number;
+  /** How much longer it would have to be than the longest on sale; nought where one is long enough. */
+  shortMm: number;
   set: 'driven' | 'let in' | 'concrete' | 'pushed' | 'screwed';
 }
 

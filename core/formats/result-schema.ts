@@ -37,7 +37,7 @@ export const RESULT_SCHEMA = Joi.object({
     id: text, name: text, kind: Joi.string().valid(...KINDS.map((kind) => kind.id)).required(), bed: text, builtMm: mm,
     knobs: Joi.object().pattern(Joi.string(), Joi.object({ value: knobValue, by: Joi.string().valid('hand', 'suggestion').required(), why: text })).required(),
     parts: list(Joi.object({ id: text, role: text, stock: text, cutMm: mm, count: whole, ends: list(Joi.string()), position })),
-    joints: list(Joi.object({ id: text, kind: text, at: place, parts: list(Joi.string()), fixings: list(Joi.object({ stock: text, count: whole, eachMm: mm.allow(null) })) })),
+    joints: list(Joi.object({ id: text, kind: text, places: list(place), parts: list(Joi.string()), fixings: list(Joi.object({ stock: text, count: whole, eachMm: mm.allow(null) })) })),
     stations: list(Joi.object({ id: text, crop: text, planting: text, alongMm: mm, side: Joi.string().valid('front', 'back', 'in line', 'round').required(), at: place })),
     boards: list(Joi.object({
       id: text, stock: text, lengthMm: mm, wideMm: mm, kerfMm: mm,

@@ -49,7 +49,7 @@ function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
     }])),
     parts: design.parts.map((part) => ({ id: part.id, role: part.role, stock: part.stock, cutMm: mm(part.cutMm), count: 1, ends: part.shape === 'bar' ? part.ends.map((end) => sayEnd(end, 'metric')) : [], position: positionOf(part) })),
     joints: design.joints.map((joint) => ({
-      id: joint.id, kind: joint.kind, at: point(joint.at), parts: joint.parts,
+      id: joint.id, kind: joint.kind, places: joint.places.map(point), parts: joint.parts,
       fixings: joint.fixings.map((fixing) => ({ stock: fixing.stock, count: fixing.count, eachMm: fixing.eachMm === undefined ? null : mm(fixing.eachMm) })),
     })),
     boards: (design.boards ?? []).map((board) => ({

@@ -1,3 +1,4 @@
+import type { Design } from '../design/design';
 import { inches } from '../quantity/length';
 import type { Bed } from '../site/bed';
 
@@ -22,6 +23,9 @@ export function letInDepth(aboveMm: number, bed: Pick<Bed, 'soil' | 'wind'>): nu
   const asked = Math.max(LET_IN_MM, (aboveMm * share) / (1 - share));
   return inches(Math.ceil(asked / inches(1) - 1e-6));
 }
+
+/** By how much the worst of its posts is too short. mm. */
+export const shortBy = (design: Pick<Design, 'support'>): number => Math.max(0, ...design.support.posts.map((post) => post.shortMm));
 
 /** The next stock length up, or the longest there is with `enough: false`; null where none is sold. */
 export function nextStockUp(neededMm: number, sizesMm: readonly number[]): { mm: number; enough: boolean } | null {

@@ -46,7 +46,7 @@ export function pourFootings(posts: readonly Bar[], footing: Footing, gravelMm: 
     const put = (role: 'concrete' | 'gravel', stock: string, bottom: Point, cutMm: number, crownMm: number, mm3: number) => {
       const fill: Fill = { shape: 'fill', id: `${role}-${post.id}`, role, stock, bottom, diameterMm, cutMm, crownMm, litres: mm3 / 1e6 };
       parts.push(fill);
-      joints.push({ id: `in-${fill.id}`, kind: 'post in its hole', at: bottom, parts: [fill.id, post.id], fixings: [] });
+      joints.push({ id: `in-${fill.id}`, kind: 'post in its hole', places: [post.from], parts: [fill.id, post.id], fixings: [] });
     };
     if (gravelMm > 0) put('gravel', 'gravel', minus(post.from, [0, 0, gravelMm]), gravelMm, 0, hole * gravelMm);
     if (footing !== 'tamped' && post.buriedMm > 0) {

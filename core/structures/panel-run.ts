@@ -1,4 +1,6 @@
 import { meshesAcross, type WeldedPanel } from '../catalogue/stock';
+import type { Sheet } from '../design/design';
+import { add, scale, type Point } from '../design/space';
 
 /** A piece of the run: where its outermost upright wires stand, by a tape along the run. mm. */
 export interface RunPiece {
@@ -47,4 +49,10 @@ export function fixingLevels(levelsMm: readonly number[], postTopMm: number, cou
     const want = count === 1 ? low : low + ((high - low) * i) / (count - 1);
     return usable.reduce((best, level) => (Math.abs(level - want) < Math.abs(best - want) ? level : best));
   });
+}
+
+/** The point of a panel's level wire that is plumb over (or under) a place along the row, or the nearest to it. */
+export function onSheetAbove(sheet: Sheet, levelMm: number, x: number): Point {
+  const along = Math.max(0, Math.min(sheet.cutMm, (x - sheet.corner[0] - sheet.up[0] * levelMm) / sheet.along[0]));
+  return add(sheet.corner, add(scale(sheet.along, along), scale(sheet.up, levelMm)));
 }

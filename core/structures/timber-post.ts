@@ -37,22 +37,23 @@ export interface SetPost extends Standing {
 /**
  * A timber post bought at the next stock length up and trimmed in place: length = height + depth +
  * spare to cut level (common practice, no source). Where nothing on sale is long enough, what the
- * longest leaves goes into the ground. `foot` is on the soil.
+ * longest leaves goes into the ground, and its top may end below the height asked for. `foot` is on the soil.
  */
 export function setPost(o: { id: string; foot: Point; aboveMm: number; depthMm: number; section: string; treatment: string; setting: Setting; set: Standing['set'] }): SetPost {
   const timber: Timber = stockOf(o.setting.catalogue, timberId(o.section, o.treatment), 'timber');
   const asked = o.aboveMm + o.depthMm + SPARE_MM;
   const stock = nextStockUp(asked, o.setting.sizesOf(timber.id)) ?? { mm: asked, enough: true };
   const buriedMm = stock.enough ? o.depthMm : Math.max(0, Math.min(o.depthMm, stock.mm - o.aboveMm));
+  const aboveMm = stock.enough ? o.aboveMm : Math.min(o.aboveMm, stock.mm);
   const bar: Bar = {
     shape: 'bar', id: o.id, role: 'post', stock: timber.id, cutMm: stock.mm, buriedMm, wide: ALONG, wideMm: timber.wideMm, thickMm: timber.thickMm,
-    from: [o.foot[0], o.foot[1], o.foot[2] - buriedMm], to: [o.foot[0], o.foot[1], o.foot[2] + o.aboveMm], ends: [{ cut: 'as bought' }, square], holes: [],
+    from: [o.foot[0], o.foot[1], o.foot[2] - buriedMm], to: [o.foot[0], o.foot[1], o.foot[2] + aboveMm], ends: [{ cut: 'as bought' }, square], holes: [],
   };
-  return { id: o.id, bar, aboveMm: o.aboveMm, buriedMm, wantedMm: o.depthMm, set: o.set };
+  return { id: o.id, bar, aboveMm: o.aboveMm, buriedMm, wantedMm: o.depthMm, shortMm: stock.enough ? 0 : o.aboveMm + o.depthMm - stock.mm, set: o.set };
 }
 
 /** What a post shows to the checks. */
-export const standingOf = ({ id, aboveMm, buriedMm, wantedMm, set }: SetPost): Standing => ({ id, aboveMm, buriedMm, wantedMm, set });
+export const standingOf = ({ bar: _bar, ...standing }: SetPost): Standing => standing;
 
 export const POST_MENDS = {
   'depth.shallow': (): Settings => ({ depth: LET_IN_MM }),

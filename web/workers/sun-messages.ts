@@ -2,22 +2,29 @@ import type { BedSun } from '@lignum/core/site/sun/study';
 import type { Positions } from '@lignum/core/site/sun/positions';
 import type { Plan } from '@lignum/core/plan/plan';
 
-/** What the page asks of the sun worker: the whole season, or one month while something is being dragged. */
-export interface SunQuestion {
-  ask: number;
+/** What the plot asks of the sun worker: the whole season, or one month while something is being dragged. */
+export interface HoursQuestion {
+  about: 'hours';
   plan: Plan;
   month: number | 'season';
   cellMm: number;
 }
 
-/** Better places for one support. */
+/** Better places for one support; null where it has none to be moved to. */
 export interface PlacesQuestion {
-  ask: number;
+  about: 'places';
   plan: Plan;
-  places: { structure: string; month: number };
+  structure: string;
+  month: number;
 }
 
-export type SunReply =
-  | { ask: number; part: 'places'; positions: Positions | null }
-  | { ask: number; part: 'progress'; share: number }
-  | { ask: number; part: 'answer'; columns: number; rows: number; cellMm: number; hours: Float32Array; beds: readonly BedSun[]; month: number | 'season' };
+export interface HoursAnswer {
+  columns: number;
+  rows: number;
+  cellMm: number;
+  hours: Float32Array;
+  beds: readonly BedSun[];
+  month: number | 'season';
+}
+
+export type PlacesAnswer = Positions | null;

@@ -1,20 +1,20 @@
 import { gridOver } from '@lignum/core/site/sun/shade';
 import { findPlaces } from '@lignum/core/site/sun/positions';
 import { bedSun, standingOf, studySun, sunMap } from '@lignum/core/site/sun/study';
-import type { PlacesQuestion, SunQuestion, SunReply } from './sun-messages';
+import type { Reply } from './newest';
+import type { HoursAnswer, HoursQuestion, PlacesAnswer, PlacesQuestion } from './sun-messages';
 
-const say = (reply: SunReply): void => postMessage(reply);
+const say = (reply: Reply<HoursAnswer | PlacesAnswer>): void => postMessage(reply);
 
-/** Answers the newest question; the page drops answers to older ones. */
-onmessage = ({ data }: MessageEvent<SunQuestion | PlacesQuestion>) => {
-  if ('places' in data) return say({ ask: data.ask, part: 'places', positions: findPlaces(data.plan, data.places.structure, data.places.month) });
-  const { ask, plan, month, cellMm } = data;
+function hoursOf({ plan, month, cellMm }: HoursQuestion): HoursAnswer {
   if (month === 'season') {
-    const study = studySun(plan, cellMm, (share) => say({ ask, part: 'progress', share }));
-    return say({ ask, part: 'answer', columns: study.grid.columns, rows: study.grid.rows, cellMm, hours: study.season, beds: study.beds, month });
+    const study = studySun(plan, cellMm, (share) => say({ part: 'progress', share }));
+    return { columns: study.grid.columns, rows: study.grid.rows, cellMm, hours: study.season, beds: study.beds, month };
   }
   const standing = standingOf(plan);
   const grid = gridOver(plan.site.widthMm, plan.site.depthMm, cellMm);
-  const hours = sunMap(plan, standing, grid, month);
-  say({ ask, part: 'answer', columns: grid.columns, rows: grid.rows, cellMm, hours, beds: plan.beds.map((bed) => bedSun(plan, standing, bed, month)), month });
-};
+  return { columns: grid.columns, rows: grid.rows, cellMm, hours: sunMap(plan, standing, grid, month), beds: plan.beds.map((bed) => bedSun(plan, standing, bed, month)), month };
+}
+
+onmessage = ({ data }: MessageEvent<HoursQuestion | PlacesQuestion>) =>
+  say({ part: 'answer', answer: data.about === 'places' ? findPlaces(data.plan, data.structure, data.month) : hoursOf(data) });

@@ -121,7 +121,7 @@ function placeFrame(f: Frame, index: number, setting: Setting): { parts: Part[];
     ups.forEach((up, n) => {
       const id = `slat-${leafName}-${n + 1}`;
       parts.push({ shape: 'bar', id, role: 'slat', stock: slat.id, from: onLeaf(leaf, from, up, out), to: onLeaf(leaf, from + v.width, up, out), wide: upLeaf(leaf), wideMm: slat.wideMm, thickMm: slat.thickMm, cutMm: v.width, buriedMm: 0, ends: [square, square], holes: [] });
-      joints.push({ id: `${id}-screws`, kind: 'slat to stile', at: onLeaf(leaf, from, up, out), parts: [id, ...stiles.map((one) => one.id)], fixings: [{ stock: screwThrough(setting, slat.thickMm, stile.thickMm), count: 4 }] });
+      joints.push({ id: `${id}-screws`, kind: 'slat to stile', places: [stile.wideMm / 2, v.width - stile.wideMm / 2].map((at) => onLeaf(leaf, from + at, up, stile.thickMm / 2)), parts: [id, ...stiles.map((one) => one.id)], fixings: [{ stock: screwThrough(setting, slat.thickMm, stile.thickMm), count: 4 }] });
     });
     if (v.infill === 'mesh') {
       const net = stockOf(setting.catalogue, 'mesh-fine', 'mesh roll');
@@ -136,22 +136,22 @@ function placeFrame(f: Frame, index: number, setting: Setting): { parts: Part[];
           uprightsMm: Array.from({ length: count + 1 }, (_, i) => (i * v.width) / count), levelsMm: Array.from({ length: rungs + 1 }, (_, i) => (i * high) / rungs),
         };
         parts.push(mesh);
-        joints.push({ id: `${mesh.id}-staples`, kind: 'mesh to leaf', at: mesh.corner, parts: [mesh.id, ...stiles.map((one) => one.id)], fixings: [{ stock: 'staple-fence', count: 2 * alongEvery(high, STAPLE_EVERY_MM) }] });
+        joints.push({ id: `${mesh.id}-staples`, kind: 'mesh to leaf', places: [stile.wideMm / 2, v.width - stile.wideMm / 2].flatMap((at) => [0.05, 0.5, 0.95].map((share) => onLeaf(leaf, from + at, start + share * high, stile.thickMm / 2))), parts: [mesh.id, ...stiles.map((one) => one.id)], fixings: [{ stock: 'staple-fence', count: 2 * alongEvery(high, STAPLE_EVERY_MM) }] });
       }
     }
     return { leaf, stiles };
   });
   const [front, back] = leaves;
   const hinge = [front, back].flatMap((one) => (one ? one.stiles.map((stile) => stile.id) : []));
-  joints.push({ id: `hinge-${name}`, kind: 'leaf to leaf', at: onLeaf((front as (typeof leaves)[number]).leaf, from + v.width / 2, v.leaf, 0), parts: hinge, fixings: [{ stock: 'strap-hinge', count: 2 }] });
+  joints.push({ id: `hinge-${name}`, kind: 'leaf to leaf', places: leaves.flatMap((one) => one.stiles.map((bar) => bar.to)), parts: hinge, fixings: [{ stock: 'strap-hinge', count: 2 }] });
   for (const [n, at] of [0, v.width].entries()) {
     const path = leaves.map(({ leaf }) => onLeaf(leaf, from + at, TETHER_UP_MM, 0));
     const id = `tether-${name}-${n + 1}`;
     const across = Math.abs((path[1] as Point)[1] - (path[0] as Point)[1]);
     const tether: Line = { shape: 'line', id, role: 'chain', stock: TETHER[v.tether], path, diameterMm: 3, cutMm: across + 2 * TETHER_END_MM };
     parts.push(tether);
-    joints.push({ id: `${id}-eyes`, kind: 'tether to leaf', at: path[0] as Point, parts: [id, ...hinge], fixings: [{ stock: 'screw-eye', count: 2 }] });
+    joints.push({ id: `${id}-eyes`, kind: 'tether to leaf', places: path, parts: [id, ...leaves.map((one) => (one.stiles[n] as Bar).id)], fixings: [{ stock: 'screw-eye', count: 2 }] });
   }
-  if (v.pegs === 'yes') for (const { stiles } of leaves) for (const { id, from: at } of stiles) joints.push({ id: `peg-${id}`, kind: 'foot to ground', at, parts: [id], fixings: [{ stock: 'ground-peg', count: 1 }] });
+  if (v.pegs === 'yes') for (const { stiles } of leaves) for (const { id, from: foot } of stiles) joints.push({ id: `peg-${id}`, kind: 'foot to ground', places: [foot], parts: [id], fixings: [{ stock: 'ground-peg', count: 1 }] });
   return { parts, joints };
 }

@@ -1,4 +1,5 @@
 import { feet, inches } from '../../quantity/length';
+import { shortBy } from '../depth';
 import { structureKind } from '../kind';
 import { raiseGap, ROW_MENDS } from '../row';
 import { POST_MENDS } from '../timber-post';
@@ -24,7 +25,7 @@ export const guyedWall = structureKind({
     'spacing.wide': () => ({ postSpacing: feet(8) }),
     'fixing.two': () => ({ staples: 5 }),
     'post.short': (v, design) => {
-      const missing = Math.max(...design.support.posts.map((post) => post.wantedMm - post.buriedMm));
+      const missing = shortBy(design);
       return v.gap >= missing ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
     },
     'gap.high': (_v, _design, setting) => ({ gap: Math.min(...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm)) }),

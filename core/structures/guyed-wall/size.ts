@@ -1,7 +1,7 @@
 import { stockOf } from '../../catalogue/catalogue';
 import { timberId } from '../../catalogue/timber';
 import type { Bar, Design, Joint, Line, Part, Sheet, Station } from '../../design/design';
-import { reach, slopeOf, type Ground, type Point } from '../../design/space';
+import { add, minus, reach, scale, slopeOf, unit, type Ground, type Point } from '../../design/space';
 import { inches } from '../../quantity/length';
 import { roundArea, stretchOf, yieldShareOf } from '../../statics/wire';
 import { fact } from '../../wording/say';
@@ -9,7 +9,7 @@ import { nextStockUp } from '../depth';
 import { footingReasons, pourFootings, setBy } from '../footing';
 import type { Values } from '../knob';
 import { footAt, type Lie } from '../lie';
-import { panelRun, type RunPiece } from '../panel-run';
+import { fixingLevels, onSheetAbove, panelRun, type RunPiece } from '../panel-run';
 import { acrossBed, rowHandles, spacingHandle } from '../row';
 import type { Setting } from '../setting';
 import { equalBays } from '../spacing';
@@ -51,7 +51,7 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
     const stub = piece.whole ? panel.edgeMm : 0;
     return {
       shape: 'sheet', id: `panel-${i + 1}`, role: 'panel', stock: panel.id, meshes: piece.meshes, cutMm: piece.meshes * panel.pitchMm + 2 * stub,
-      corner: [low[0] + up[0] * v.gap - along[0] * stub, low[1], low[2] + up[2] * v.gap - along[2] * stub], along, up, heightMm: panel.heightMm, levelsMm: panel.levelsMm, wireMm: panel.wireMm,
+      corner: [low[0] - along[0] * stub, low[1], low[2] + v.gap - along[2] * stub], along, up, heightMm: panel.heightMm, levelsMm: panel.levelsMm, wireMm: panel.wireMm,
       uprightsMm: Array.from({ length: piece.meshes + 1 }, (_, n) => stub + n * panel.pitchMm),
     };
   });
@@ -60,7 +60,7 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
     const at = postsAt[n] as number;
     if (at < piece.fromMm - 1 || at > piece.toMm + 1) return [];
     return [{
-      id: `${sheet.id}-${bar.id}`, kind: 'panel to post', at: [bar.to[0], sheet.corner[1], bar.to[2] - panel.heightMm / 2], parts: [sheet.id, bar.id],
+      id: `${sheet.id}-${bar.id}`, kind: 'panel to post', places: fixingLevels(panel.levelsMm, panel.heightMm, v.staples).map((level) => onSheetAbove(sheet, level, bar.to[0])), parts: [sheet.id, bar.id],
       fixings: [{ stock: 'staple-fence', count: v.staples }, ...(v.ties === 'two' ? [{ stock: 'tie-wire', count: 2, eachMm: TIE_MM }] : [])],
     }];
   }));
@@ -131,9 +131,9 @@ function stretchGuys(posts: readonly Bar[], setting: Setting): { parts: Line[]; 
     longestMm = Math.max(longestMm, long);
     parts.push({ shape: 'line', id, role: 'guy wire', stock: 'guy-wire', path: [head, foot], diameterMm: 2.7, cutMm: Math.max(1, long - turnbuckle) + 2 * GUY_END_MM });
     joints.push(
-      { id: `${id}-head`, kind: 'guy to post', at: head, parts: [id, from.id], fixings: [{ stock: 'eye-bolt', count: 1 }] },
-      { id: `${id}-foot`, kind: 'guy to post', at: foot, parts: [id, to.id], fixings: [{ stock: 'eye-bolt', count: 1 }] },
-      { id: `${id}-turnbuckle`, kind: 'turnbuckle in a guy', at: foot, parts: [id], fixings: [{ stock: 'turnbuckle', count: 1 }] },
+      { id: `${id}-head`, kind: 'guy to post', places: [head], parts: [id, from.id], fixings: [{ stock: 'eye-bolt', count: 1 }] },
+      { id: `${id}-foot`, kind: 'guy to post', places: [foot], parts: [id, to.id], fixings: [{ stock: 'eye-bolt', count: 1 }] },
+      { id: `${id}-turnbuckle`, kind: 'turnbuckle in a guy', places: [add(foot, scale(unit(minus(head, foot)), GUY_END_MM))], parts: [id], fixings: [{ stock: 'turnbuckle', count: 1 }] },
     );
   }));
   return { parts, joints, longestMm };
@@ -158,7 +158,7 @@ function standCanes(v: GuyedWallValues, stations: readonly Station[], sheets: re
       shape: 'bar', id, role: 'cane', stock: cane.id, cutMm: long, buriedMm: CANE_IN_MM, round: true, wide: [1, 0, 0], wideMm: cane.diameterMm, thickMm: cane.diameterMm, ends: [{ cut: 'as bought' }, { cut: 'as bought' }], holes: [],
       from: [station.at[0], station.at[1] - lean * per, station.at[2] - rise * per], to: [station.at[0], sheet.corner[1], station.at[2] + rise],
     });
-    joints.push({ id: `${id}-tie`, kind: 'cane to panel', at: [station.at[0], sheet.corner[1], station.at[2] + rise], parts: [id, sheet.id], fixings: [{ stock: 'tie-plastic', count: 1 }] });
+    joints.push({ id: `${id}-tie`, kind: 'cane to panel', places: [[station.at[0], sheet.corner[1], station.at[2] + rise]], parts: [id, sheet.id], fixings: [{ stock: 'tie-plastic', count: 1 }] });
   });
   return { parts, joints };
 }

@@ -1,5 +1,5 @@
 import { inches } from '../../quantity/length';
-import { buriedShare } from '../depth';
+import { buriedShare, shortBy } from '../depth';
 import { structureKind } from '../kind';
 import { ROW_MENDS } from '../row';
 import { PANEL_WALL_KNOBS } from './knobs';
@@ -27,7 +27,7 @@ export const panelWall = structureKind({
       return { depth: Math.min(inches(48), inches(Math.ceil((above * share) / (1 - share) / inches(1)))) };
     },
     'post.short': (v, design) => {
-      const missing = Math.max(...design.support.posts.map((post) => post.wantedMm - post.buriedMm));
+      const missing = shortBy(design);
       return v.gap >= missing ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
     },
     'places.one-more': () => ({ school: 'ends' }),

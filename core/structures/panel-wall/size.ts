@@ -1,7 +1,7 @@
 import { stockOf } from '../../catalogue/catalogue';
 import type { WeldedPanel } from '../../catalogue/stock';
-import type { Bar, Design, Fixing, Joint, Line, Mark, Part, Sheet } from '../../design/design';
-import { ALONG, groundAt, pathLength, slopeOf, UP, type Ground, type Point } from '../../design/space';
+import type { Bar, Design, Fixing, Joint, Line, Mark, Part, Sheet, Standing } from '../../design/design';
+import { add, ALONG, groundAt, pathLength, scale, slopeOf, UP, type Ground, type Point } from '../../design/space';
 import { inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import { nextStockUp } from '../depth';
@@ -13,7 +13,7 @@ import { fewestPosts } from '../spacing';
 import { placeStations } from '../stations';
 import type { PANEL_WALL_KNOBS } from './knobs';
 import { FIXING_STOCK } from './knobs';
-import { fixingLevels, overlapPlaces, panelRun, type RunPiece } from '../panel-run';
+import { fixingLevels, onSheetAbove, overlapPlaces, panelRun, type RunPiece } from '../panel-run';
 
 export type PanelWallValues = Values<typeof PANEL_WALL_KNOBS>;
 
@@ -40,10 +40,12 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
 
   const parts: Part[] = [];
   const joints: Joint[] = [];
+  const standing: Standing[] = [];
   rows.forEach((y, row) => {
     const wall = placeWall({ v, panel, lie, run, postsAt, y, name: rows.length > 1 ? `${row + 1}.` : '', setting });
     parts.push(...wall.parts);
     joints.push(...wall.joints);
+    standing.push(...wall.standing);
   });
 
   const posts = parts.filter((part): part is Bar => part.role === 'post');
@@ -76,7 +78,7 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
       gapMm: v.gap,
       topMm: { least: v.gap + panel.heightMm, most: v.gap + panel.heightMm + stepDrop },
       spacingMm: Math.max(...postsAt.slice(1).map((at, i) => at - (postsAt[i] as number))),
-      posts: posts.map((post) => ({ id: post.id, aboveMm: post.cutMm - post.buriedMm, buriedMm: post.buriedMm, wantedMm: v.depth, set: 'driven' as const })),
+      posts: standing,
       rowsAtMm: rows,
       bothSides: v.sides === 'both',
     },
@@ -94,8 +96,9 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
 
 function placeWall(o: {
   v: PanelWallValues; panel: WeldedPanel; lie: Lie; run: readonly RunPiece[]; postsAt: readonly number[]; y: number; name: string; setting: Setting;
-}): { parts: Part[]; joints: Joint[] } {
+}): { parts: Part[]; joints: Joint[]; standing: Standing[] } {
   const { v, panel, lie, run, y } = o;
+  const standing: Standing[] = [];
   const slope = slopeOf(lie.ground);
   const along: Point = lie.level ? ALONG : [Math.cos(slope), 0, Math.sin(slope)];
   const up: Point = lie.level ? UP : [-Math.sin(slope), 0, Math.cos(slope)];
@@ -110,7 +113,7 @@ function placeWall(o: {
     const base: Point = [low[0], y, z];
     return {
       shape: 'sheet', id: `panel-${o.name}${i + 1}`, role: 'panel', stock: panel.id, cutMm: length, meshes: piece.meshes,
-      corner: [base[0] + up[0] * v.gap - along[0] * stub, y, base[2] + up[2] * v.gap - along[2] * stub],
+      corner: [base[0] - along[0] * stub, y, base[2] + v.gap - along[2] * stub],
       along, up, heightMm: panel.heightMm, levelsMm: panel.levelsMm, wireMm: panel.wireMm,
       uprightsMm: Array.from({ length: piece.meshes + 1 }, (_, n) => stub + n * panel.pitchMm),
     };
@@ -127,11 +130,12 @@ function placeWall(o: {
     const buried = Math.max(0, stock.mm - above);
     const id = `post-${o.name}${i + 1}`;
     const top = stock.mm - buried;
+    standing.push({ id, aboveMm: above, buriedMm: buried, wantedMm: v.depth, shortMm: Math.max(0, above + v.depth - stock.mm), set: 'driven' });
     const perPanel = lie.level ? held : held.slice(0, 1);
     for (const sheet of perPanel) {
       const levels = fixingLevels(sheet.levelsMm, foot[2] + top - sheet.corner[2], v.perPost);
       joints.push({
-        id: `${id}-${sheet.id}`, kind: 'panel to post', at: [foot[0], y, sheet.corner[2] + (levels[levels.length >> 1] ?? 0)],
+        id: `${id}-${sheet.id}`, kind: 'panel to post', places: levels.map((level) => onSheetAbove(sheet, level, foot[0])),
         parts: [id, ...(lie.level ? [sheet] : held).map((one) => one.id)], fixings: [{ ...fix, count: levels.length }],
       });
     }
@@ -144,7 +148,10 @@ function placeWall(o: {
 
   const lapTie: Fixing = v.fixing === 'clip' ? { ...FIXING_STOCK.wire, count: TIES_A_LAP } : { ...fix, count: TIES_A_LAP };
   sheets.slice(1).forEach((next, i) => {
-    joints.push({ id: `lap-${o.name}${i + 1}`, kind: 'panel to panel', at: next.corner, parts: [(sheets[i] as Sheet).id, next.id], fixings: [lapTie] });
+    const before = sheets[i] as Sheet;
+    const drop = next.corner[2] - before.corner[2] - along[2] * (next.corner[0] - before.corner[0]) / along[0];
+    const places = Array.from({ length: TIES_A_LAP }, (_, n) => onSheetAbove(next, Math.max(0, -drop) + ((next.heightMm - Math.abs(drop)) * n) / (TIES_A_LAP - 1), next.corner[0]));
+    joints.push({ id: `lap-${o.name}${i + 1}`, kind: 'panel to panel', places, parts: [before.id, next.id], fixings: [lapTie] });
   });
 
   const parts: Part[] = [...posts, ...sheets];
@@ -153,16 +160,18 @@ function placeWall(o: {
     parts.push(net);
     for (const sheet of sheets) {
       const ties = 2 * (Math.ceil(sheet.cutMm / NET_TIE_EVERY_MM) + 1);
-      joints.push({ id: `net-${sheet.id}`, kind: 'net to panel', at: sheet.corner, parts: [net.id, sheet.id], fixings: [{ stock: 'tie-plastic', count: ties }] });
+      // Where the soil is highest the panel is nearest to it.
+      const nearSoil = add(sheet.corner, scale(sheet.along, (lie.level && slope > 0 ? sheet.uprightsMm.at(-1) : sheet.uprightsMm[0]) ?? 0));
+      joints.push({ id: `net-${sheet.id}`, kind: 'net to panel', places: [nearSoil], parts: [net.id, sheet.id], fixings: [{ stock: 'tie-plastic', count: ties }] });
     }
   }
   if (v.gap > MOST_OPEN_GAP_MM) {
     const path = o.postsAt.map((at): Point => { const foot = footAt(lie, at, y); return [foot[0], foot[1], foot[2] + v.gap / 2]; });
     const wire: Line = { shape: 'line', id: `wire-${o.name}1`, role: 'line wire', stock: 'line-wire', path, diameterMm: 2.5, cutMm: pathLength(path) + 2 * WIRE_END_MM };
     parts.push(wire);
-    posts.forEach((post, i) => joints.push({ id: `wire-${post.id}`, kind: 'wire to post', at: path[i] as Point, parts: [wire.id, post.id], fixings: [{ ...FIXING_STOCK.wire, count: 1 }] }));
+    posts.forEach((post, i) => joints.push({ id: `wire-${post.id}`, kind: 'wire to post', places: [path[i] as Point], parts: [wire.id, post.id], fixings: [{ ...FIXING_STOCK.wire, count: 1 }] }));
   }
-  return { parts, joints };
+  return { parts, joints, standing };
 }
 
 function fineMeshTop(v: PanelWallValues, setting: Setting): number {

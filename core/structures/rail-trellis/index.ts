@@ -1,9 +1,12 @@
+import type { Bar } from '../../design/design';
 import { feet, inches } from '../../quantity/length';
+import { shortBy } from '../depth';
 import { structureKind } from '../kind';
 import { raiseGap, ROW_MENDS } from '../row';
 import { POST_MENDS } from '../timber-post';
 import { RAIL_TRELLIS_KNOBS } from './knobs';
 import { RAIL_TRELLIS_PHRASES } from './phrases';
+import { bayForTwo } from './rails';
 import { sizeRailTrellis } from './size';
 import { railTrellisSeason, railTrellisSteps } from './steps';
 
@@ -23,7 +26,7 @@ export const railTrellis = structureKind({
     ...ROW_MENDS,
     'spacing.wide': (v) => ({ bay: feet(7.5), ...(v.bays === 'centres' ? { bays: 'clear' } : {}) }),
     'post.short': (v, design) => {
-      const missing = Math.max(...design.support.posts.map((post) => post.wantedMm - post.buriedMm));
+      const missing = shortBy(design);
       return v.gap - missing >= inches(2) ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
     },
     'gap.high': (_v, _design, setting) => ({ gap: Math.max(inches(2), Math.min(...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm))) }),
@@ -33,7 +36,10 @@ export const railTrellis = structureKind({
       return v.gap - over >= inches(2) ? { gap: inches(Math.floor((v.gap - over) / inches(1))) } : null;
     },
     'bay.narrow': (v) => ({ bays: 'clear', bay: v.bay }),
-    'rails.all-broken': (v) => (v.stagger === 'no' ? { stagger: 'yes' } : { railSides: 'both', bay: Math.max(feet(2), v.bay / 2), bays: 'divide' }),
+    'rails.all-broken': (v, design, setting) => {
+      const fits = bayForTwo(v, setting, (design.parts.find((part): part is Bar => part.role === 'post') as Bar).wideMm);
+      return { ...(v.stagger === 'no' ? { stagger: 'yes' } : {}), ...(v.bay > fits && fits >= feet(2) ? { bay: fits } : {}) };
+    },
     'panel.no-wire': () => ({ cutAt: 'wire' }),
     'fixing.staples': () => ({ fixing: 'screws' }),
     'places.one-more': () => ({ school: 'ends' }),

@@ -13,9 +13,23 @@ const TIE_MM = inches(10);
 /** A panel split lengthways makes four strips (common practice, no source). */
 export const STRIPS = 4;
 
+const screwsAlong = (lengthMm: number): number => Math.max(2, Math.ceil(lengthMm / SCREW_EVERY_MM - 1e-6));
+
+/** Places along a length: evenly, the outer ones half a step in, and one on each rail that would get none. */
+function alongPlaces(fromMm: number, lengthMm: number, rails: readonly Rail[]): number[] {
+  const count = screwsAlong(lengthMm);
+  const even = Array.from({ length: count }, (_, i) => fromMm + ((i + 0.5) * lengthMm) / count);
+  const missed = rails.filter((rail) => !even.some((x) => x >= rail.fromMm && x <= rail.toMm));
+  return [...even, ...missed.map((rail) => Math.min(Math.max(fromMm, (rail.fromMm + rail.toMm) / 2), fromMm + lengthMm))];
+}
+
+/** Where a panel is screwed to the rails of one level: on the middle of the rail. */
+const screwPlaces = (t: Trellis, level: Rail['level'], fromMm: number, lengthMm: number, y: number, rails: readonly Rail[]): Point[] =>
+  alongPlaces(fromMm, lengthMm, rails).map((x): Point => [x, y, level === 'bottom' ? t.lowMm + t.rail.wideMm / 2 : t.highMm - t.rail.wideMm / 2]);
+
 /** What holds a length of panel to one rail. */
 function panelFixings(v: RailTrellisValues, lengthMm: number): Fixing[] {
-  const count = Math.max(2, Math.ceil(lengthMm / SCREW_EVERY_MM - 1e-6));
+  const count = screwsAlong(lengthMm);
   if (v.fixing === 'staples') return [{ stock: 'staple-fence', count: 2 * count }];
   return [{ stock: 'screw-roofing', count }, { stock: 'washer-fender', count }, ...(v.fixing === 'more' ? [{ stock: 'staple-fence', count }] : [])];
 }
@@ -43,7 +57,7 @@ export function panelsBetween(t: Trellis, rails: readonly Rail[]): { parts: Part
     parts.push(part);
     for (const level of ['bottom', 'top'] as const) {
       const held = railsAt(rails, level, -1, corner[0], corner[0] + length);
-      joints.push({ id: `${part.id}-${level}`, kind: 'panel to rail', at: corner, parts: [part.id, ...held.map((one) => one.bar.id)], fixings: panelFixings(t.v, length) });
+      joints.push({ id: `${part.id}-${level}`, kind: 'panel to rail', places: screwPlaces(t, level, corner[0], length, corner[1], held), parts: [part.id, ...held.map((one) => one.bar.id)], fixings: panelFixings(t.v, length) });
     }
   });
   return { parts, joints };
@@ -63,11 +77,12 @@ export function panelsBehind(t: Trellis, rails: readonly Rail[], posts: readonly
     const part = sheet(t, `panel-${i}`, 'panel', [from, y, t.lowMm], meshes, length, UP, t.panel.heightMm, t.panel.levelsMm);
     parts.push(part);
     for (const level of ['bottom', 'top'] as const) {
-      joints.push({ id: `${part.id}-${level}`, kind: 'panel to rail', at: [from, y, t.lowMm], parts: [part.id, ...railsAt(rails, level, side, from, from + length).map((one) => one.bar.id)], fixings: panelFixings(t.v, length) });
+      const held = railsAt(rails, level, side, from, from + length);
+      joints.push({ id: `${part.id}-${level}`, kind: 'panel to rail', places: screwPlaces(t, level, from, length, y, held), parts: [part.id, ...held.map((one) => one.bar.id)], fixings: panelFixings(t.v, length) });
     }
     for (const [n, post] of posts.entries()) {
       const at = t.postsAt[n] as number;
-      if (at >= from - 1 && at < from + length) joints.push({ id: `${part.id}-${post.id}`, kind: 'panel to post', at: [at, y, t.lowMm], parts: [part.id, post.id], fixings: [{ stock: 'tie-wire', count: TIES_A_POST, eachMm: TIE_MM }] });
+      if (at >= from - 1 && at < from + length) joints.push({ id: `${part.id}-${post.id}`, kind: 'panel to post', places: [0, 1, 2].map((n) => [at, y, t.lowMm + (n * t.panel.heightMm) / 2]), parts: [part.id, post.id], fixings: [{ stock: 'tie-wire', count: TIES_A_POST, eachMm: TIE_MM }] });
     }
     from += length;
   }
@@ -91,7 +106,9 @@ export function layShelves(t: Trellis, rails: readonly Rail[]): { parts: Part[];
       const first = parts.length - (parts.length % STRIPS);
       const strip: Sheet = { ...(parts.length % STRIPS === 0 ? {} : { board: (parts[first] as Part).id }), ...sheet(t, `shelf-${level}-${i + 1}`, 'shelf', [from + (clear - length) / 2, t.y - wide / 2, z], meshes, length, [0, 1, 0], wide, levels) };
       parts.push(strip);
-      joints.push({ id: `${strip.id}-rails`, kind: 'shelf to rail', at: strip.corner, parts: [strip.id, ...t.sides.flatMap((side) => railsAt(rails, level, side, from, from + length).map((one) => one.bar.id))], fixings: [{ stock: 'staple-fence', count: 2 * Math.max(2, Math.ceil(length / SCREW_EVERY_MM)) }] });
+      const held = t.sides.map((side) => railsAt(rails, level, side, from, from + length));
+      const edges = held.flatMap((some, n) => alongPlaces(strip.corner[0], length, some).map((x): Point => [x, t.y + (t.sides[n] as number) * (t.postMm + t.rail.thickMm) / 2, z]));
+      joints.push({ id: `${strip.id}-rails`, kind: 'shelf to rail', places: edges, parts: [strip.id, ...held.flat().map((one) => one.bar.id)], fixings: [{ stock: 'staple-fence', count: 2 * screwsAlong(length) }] });
     });
   }
   return { parts, joints };

@@ -2,7 +2,7 @@ import type { WeldedPanel } from '../../catalogue/stock';
 import { timberId } from '../../catalogue/timber';
 import type { Bar, EndCut, Joint } from '../../design/design';
 import { UP } from '../../design/space';
-import { feet } from '../../quantity/length';
+import { feet, inches } from '../../quantity/length';
 import { screwThrough } from '../fixings';
 import { baysAPiece, piecesOverPosts, type Stretch } from '../over-posts';
 import type { Setting } from '../setting';
@@ -10,6 +10,8 @@ import type { RailTrellisValues } from './knobs';
 
 /** Longest rail, where the price book names no length. mm. */
 const USUAL_RAIL_MM = feet(16);
+/** Screws stand this far from the end of a rail (from memory). mm. */
+const SCREW_IN_MM = inches(0.75);
 const square: EndCut = { cut: 'square' };
 
 export interface Rail extends Stretch {
@@ -37,10 +39,23 @@ export function railTreatment(v: RailTrellisValues, setting: Setting): string {
   return [v.treatment, 'treated', 'untreated', 'durable'].find((one) => setting.sizesOf(timberId(v.railSection, one)).length > 0) ?? v.treatment;
 }
 
+/** The longest rail on sale. mm. */
+const longestRail = (v: RailTrellisValues, setting: Setting): number => setting.sizesOf(timberId(v.railSection, railTreatment(v, setting))).at(-1) ?? USUAL_RAIL_MM;
+
+/**
+ * The bay at which a first rail, from the outside of the end post, just reaches over two bays: without
+ * that every rail breaks on the second post, however they are staggered. Between the posts, or centre
+ * to centre; to the whole inch below. mm.
+ */
+export function bayForTwo(v: RailTrellisValues, setting: Setting, postWideMm: number): number {
+  const pitch = (longestRail(v, setting) - postWideMm / 2) / 2;
+  return inches(Math.floor((v.bays === 'centres' ? pitch : pitch - postWideMm) / inches(1)));
+}
+
 /** Two levels of rail a side. One side (or, with one side only, the lower rail) starts with half a rail. */
 export function layRails(t: Trellis): Rail[] {
   const { v, rail } = t;
-  const longest = t.setting.sizesOf(rail.id).at(-1) ?? USUAL_RAIL_MM;
+  const longest = longestRail(v, t.setting);
   const bays = baysAPiece(t.postsAt, t.postMm, longest);
   const half = v.stagger === 'yes' ? shortStart(t.postsAt, t.postMm, longest, bays) : Infinity;
   return t.sides.flatMap((side) => (['bottom', 'top'] as const).flatMap((level) => {
@@ -67,11 +82,15 @@ function shortStart(postsAt: readonly number[], postMm: number, longest: number,
   return tries.reduce((best, one) => (shared(one) < shared(best) ? one : best));
 }
 
+/** A rail that ends over the middle of a post is screwed on its own half. mm. */
+const inset = (one: Rail, postAt: number): number => (Math.abs(one.fromMm - postAt) < 1 ? 1 : Math.abs(one.toMm - postAt) < 1 ? -1 : 0) * SCREW_IN_MM;
+
 export function railJoints(t: Trellis, rails: readonly Rail[], posts: readonly Bar[]): Joint[] {
   const screw = screwThrough(t.setting, t.rail.thickMm, t.postMm);
   return rails.flatMap((one) => posts.flatMap((post, i): Joint[] => {
     const at = t.postsAt[i] as number;
     if (at < one.fromMm - 1 || at > one.toMm + 1) return [];
-    return [{ id: `${one.bar.id}-${post.id}`, kind: 'rail to post', at: [at, one.bar.from[1], one.bar.from[2]], parts: [one.bar.id, post.id], fixings: [{ stock: screw, count: 2 }] }];
+    const face = t.y + one.side * (t.postMm / 2);
+    return [{ id: `${one.bar.id}-${post.id}`, kind: 'rail to post', places: [-1, 1].map((way) => [at + inset(one, at), face, one.bar.from[2] + (way * t.rail.wideMm) / 4]), parts: [one.bar.id, post.id], fixings: [{ stock: screw, count: 2 }] }];
   }));
 }

@@ -42,7 +42,7 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: Setting): Design 
   const panels = v.hang === 'between' ? panelsBetween(t, rails) : panelsBehind(t, rails, bars);
   const shelves = v.shelf !== 'none' && v.railSides === 'both' ? layShelves(t, rails) : { parts: [], joints: [] };
   const footings = pourFootings(bars, v.footing, v.gravel);
-  const caps: Joint[] = v.caps === 'cap' ? bars.map((bar) => ({ id: `cap-${bar.id}`, kind: 'cap on post', at: bar.to, parts: [bar.id], fixings: [{ stock: 'post-cap', count: 1 }] })) : [];
+  const caps: Joint[] = v.caps === 'cap' ? bars.map((bar) => ({ id: `cap-${bar.id}`, kind: 'cap on post', places: [bar.to], parts: [bar.id], fixings: [{ stock: 'post-cap', count: 1 }] })) : [];
   const clearMm = (postsAt[1] as number) - (postsAt[0] as number) - post.wideMm;
   const nominal = nominalMm(v.section);
   const broken = postsAt.map((at, i) => (i === 0 || i === postsAt.length - 1 ? 0 : rails.filter((one) => Math.abs(one.fromMm - at) < 1).length));

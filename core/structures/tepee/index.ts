@@ -1,4 +1,5 @@
 import { feet, inches } from '../../quantity/length';
+import { shortBy } from '../depth';
 import { structureKind } from '../kind';
 import { TEPEE_KNOBS } from './knobs';
 import { TEPEE_PHRASES } from './phrases';
@@ -21,7 +22,7 @@ export const tepee = structureKind({
     'reach.far': (v, _design, setting) => ({ radius: Math.max(inches(8), Math.min(v.radius, setting.armMm)) }),
     'row.past-bed': (v, _design, setting) => ({ radius: Math.max(inches(8), (Math.min(setting.bed.widthMm, setting.bed.lengthMm) - v.ring) / 2) }),
     'post.short': (v, design) => {
-      const missing = Math.max(...design.support.posts.map((post) => post.wantedMm - post.buriedMm));
+      const missing = shortBy(design);
       return { height: Math.max(feet(3), Math.floor((v.height - missing - 25) / 10) * 10), ...(v.crossing > inches(12) ? { crossing: inches(12) } : {}) };
     },
     'depth.shallow': () => ({ pushIn: inches(6) }),

@@ -57,7 +57,7 @@ export function sizeTepee(v: TepeeValues, setting: Setting): Design {
   return {
     kind: 'tepee',
     parts: [...poles, lashing, ...ladder.parts],
-    joints: [{ id: 'tie', kind: 'poles lashed', at: tie, parts: [lashing.id, ...poles.map((pole) => pole.id)], fixings: [] }, ...ladder.joints],
+    joints: [{ id: 'tie', kind: 'poles lashed', places: [tie, lashing.path[0] as Point], parts: [lashing.id, ...poles.map((pole) => pole.id)], fixings: [] }, ...ladder.joints],
     stations,
     ground,
     builtMm: 2 * outer,
@@ -65,8 +65,8 @@ export function sizeTepee(v: TepeeValues, setting: Setting): Design {
       holds: 'poles', meshMm: null, memberMm: v.ladder === 'yes' ? stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm : stock.diameterMm, stepMm: v.ladder === 'yes' ? v.ladderStep : apart, fineToMm: 0,
       carries: stock.diameterMm >= 20 ? 'medium' : 'light', startsMm: 0, gapMm: 0, topMm: { least: v.height, most: v.height }, spacingMm: 0,
       posts: sold && !sold.enough
-        ? poles.map((pole) => ({ id: pole.id, aboveMm: asked - v.pushIn, buriedMm: Math.max(0, longMm - (asked - v.pushIn)), wantedMm: v.pushIn, set: 'pushed' as const }))
-        : poles.map((pole) => ({ id: pole.id, aboveMm: longMm - v.pushIn, buriedMm: v.pushIn, wantedMm: v.pushIn, set: 'pushed' as const })),
+        ? poles.map((pole) => ({ id: pole.id, aboveMm: asked - v.pushIn, buriedMm: Math.max(0, longMm - (asked - v.pushIn)), wantedMm: v.pushIn, shortMm: asked - longMm, set: 'pushed' as const }))
+        : poles.map((pole) => ({ id: pole.id, aboveMm: longMm - v.pushIn, buriedMm: v.pushIn, wantedMm: v.pushIn, shortMm: 0, set: 'pushed' as const })),
       rowsAtMm: [-v.radius, v.radius], bothSides: false,
       tips: { halfBaseMm: v.radius, heightMm: v.height },
     },
@@ -113,7 +113,7 @@ function ladderRound(v: TepeeValues, poles: readonly Bar[], tie: Point, diameter
     const path = v.door > 0 ? on : [...on, on[0] as Point];
     const id = `ladder-${i + 1}`;
     parts.push({ shape: 'line', id, role: 'ladder string', stock: `twine-${v.twine}`, path, diameterMm: 3, cutMm: pathLength(path) + path.length * Math.PI * diameterMm + 2 * LADDER_END_MM });
-    joints.push({ id: `${id}-poles`, kind: 'ladder to pole', at: path[0] as Point, parts: [id, ...poles.map((pole) => pole.id)], fixings: [] });
+    joints.push({ id: `${id}-poles`, kind: 'ladder to pole', places: on, parts: [id, ...poles.map((pole) => pole.id)], fixings: [] });
   }
   return { parts, joints };
 }

@@ -1,5 +1,5 @@
 import type { Bar, EndCut, Hole, Joint } from '../../design/design';
-import { ALONG, UP, type Point } from '../../design/space';
+import { add, ALONG, UP, type Point } from '../../design/space';
 import { feet, inches } from '../../quantity/length';
 import { screwThrough } from '../fixings';
 import { footAt, type Lie } from '../lie';
@@ -90,10 +90,10 @@ export function postJoints(f: Frame, posts: readonly Bar[], beams: readonly Laid
     const on = beams.filter((beam) => liesOver(beam, f.postsAt[i] as number));
     return [
       {
-        id: `top-${i + 1}`, kind: 'post to beam', at: post.to, parts: [post.id, ...on.map((beam) => beam.bar.id)],
+        id: `top-${i + 1}`, kind: 'post to beam', places: [post.to], parts: [post.id, ...on.map((beam) => beam.bar.id)],
         fixings: [{ stock: 'screw-long', count: 2 * on.length }, { stock: 'l-bracket', count: on.length }, { stock: 'screw-bracket', count: 4 * on.length }],
       },
-      ...(isScrewed(f, i) ? [{ id: `bed-${i + 1}`, kind: 'post to bed', at: post.from, parts: [post.id], fixings: [{ stock: screwThrough(f.setting, BED_BOARD_MM, f.wood.thickMm), count: 4 }] }] : []),
+      ...(isScrewed(f, i) ? [{ id: `bed-${i + 1}`, kind: 'post to bed', places: [add(post.from, [0, 0, post.buriedMm / 4]), add(post.from, [0, 0, (post.buriedMm * 3) / 4])], parts: [post.id], fixings: [{ stock: screwThrough(f.setting, BED_BOARD_MM, f.wood.thickMm), count: 4 }] }] : []),
     ];
   });
 }

@@ -1,5 +1,5 @@
 import { feet, inches } from '../../quantity/length';
-import { LET_IN_MM, letInDepth } from '../depth';
+import { LET_IN_MM, letInDepth, shortBy } from '../depth';
 import { structureKind } from '../kind';
 import { ROW_MENDS } from '../row';
 import { TWINE_FRAME_KNOBS } from './knobs';
@@ -22,6 +22,7 @@ export const twineFrame = structureKind({
     'spacing.wide': () => ({ postSpacing: feet(8) }),
     'depth.shallow': () => ({ depth: LET_IN_MM }),
     'depth.share': (v, _design, setting) => ({ depth: Math.min(feet(4), letInDepth(v.beamHeight, setting.bed)) }),
+    'post.short': (v, design) => (v.beamHeight - shortBy(design) >= feet(3) ? { beamHeight: inches(Math.floor((v.beamHeight - shortBy(design)) / inches(1))) } : null),
     'height.low': (_v, _design, setting) => {
       const wanted = Math.max(...setting.planted.map((one) => one.crop.supportToMm));
       return { beamHeight: Math.min(setting.reachMm, inches(Math.round(wanted / inches(1)))) };

@@ -91,7 +91,7 @@ export const TWINE_FRAME_KNOBS = {
   },
   braceLeg: {
     type: 'length', label: 'Brace, corner to end', group: 'Frame', min: inches(10), max: feet(3), step: TAPE_STEP,
-    help: 'Along the beam and down the post, to the middle of the brace.',
+    help: 'From the outside corner, along the beam and down the post, to the middle of the brace.',
     shown: (set) => set.braces !== 'none',
     suggest: (setting) => ({ value: perUnits(setting.units, 18, 450), why: fact('brace.leg') }),
   },

@@ -19,8 +19,8 @@ import { EYE_IN_MM, placeArms, placeSkirt, placeStrings } from './strings';
 
 /** Longest bar, where the price book names no length. mm. */
 const USUAL_BAR_MM = feet(16);
-/** Shortest brace worth cutting (from memory). mm. */
-const LEAST_LEG_MM = inches(6);
+/** A brace shorter than this beyond the widths it laps is not worth cutting (from memory). mm. */
+const LEAST_BEYOND_MM = inches(2);
 
 /** Sizes the frame and places its parts: posts, beam on top of them, lapped knee braces, cross arms, a string to a plant. */
 export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
@@ -38,7 +38,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
   const leg = Math.min(v.braceLeg, spare, baySpan(postsAt) / 2, v.beamHeight / 2);
   const f: Frame = {
     v, setting, lie, slope: slopeOf(ground), wood, postsAt, lengthMm, y, topAt,
-    rows: v.rows === 1 ? [y] : v.rows === 2 ? [y - outer, y + outer] : [y - outer, y, y + outer], legMm: v.braces === 'none' || leg < LEAST_LEG_MM ? 0 : leg,
+    rows: v.rows === 1 ? [y] : v.rows === 2 ? [y - outer, y + outer] : [y - outer, y, y + outer], legMm: v.braces === 'none' || leg < wood.postWideMm + wood.beamWideMm + LEAST_BEYOND_MM ? 0 : leg,
   };
   const longest = wood.board ? Infinity : (setting.sizesOf(wood.stock).at(-1) ?? USUAL_BAR_MM);
   const pieces = piecesOverPosts(postsAt, wood.postWideMm, longest);
@@ -69,7 +69,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
   const board = ripPlan(wood, v, setting, stripPieces);
   const standing = (post: Bar, i: number): Standing => {
     const screwed = isScrewed(f, i);
-    return { id: post.id, aboveMm: post.cutMm - post.buriedMm, buriedMm: post.buriedMm, wantedMm: screwed ? post.buriedMm : v.depth, set: screwed ? 'screwed' : setBy(footingOf(v.setIn)) };
+    return { id: post.id, aboveMm: post.cutMm - post.buriedMm, buriedMm: post.buriedMm, wantedMm: screwed ? post.buriedMm : v.depth, shortMm: wood.board ? 0 : Math.max(0, post.cutMm - longest), set: screwed ? 'screwed' : setBy(footingOf(v.setIn)) };
   };
 
   return {
@@ -113,7 +113,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
       { knob: 'depth', view: 'end', at: [y, -v.depth], axis: 'up', perMm: -1 },
       ...(wood.board ? [] : [spacingHandle(footAt(lie, postsAt[1] as number, 0)[0], topAt(postsAt[1] as number))]),
       ...(v.rows > 1 ? [{ knob: 'armLength', view: 'end', at: [y + v.armLength / 2, topAt(0)], axis: 'right', perMm: 2 } as const] : []),
-      ...(f.legMm > 0 && f.legMm === v.braceLeg ? [{ knob: 'braceLeg', view: 'elevation', at: [wood.postWideMm + f.legMm, topAt(0) - f.legMm / 2], axis: 'right', perMm: 1 } as const] : []),
+      ...(f.legMm > 0 && f.legMm === v.braceLeg ? [{ knob: 'braceLeg', view: 'elevation', at: [f.legMm, topAt(0) - wood.beamWideMm / 2], axis: 'right', perMm: 1 } as const] : []),
     ],
     ...(board ? { boards: [board] } : {}),
   };

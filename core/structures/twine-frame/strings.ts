@@ -24,7 +24,7 @@ export function placeArms(f: Frame, eyes: readonly number[], beams: readonly Lai
       cutMm: f.v.armLength, buriedMm: 0, ends: [square, square], holes: [{ atMm: EYE_IN_MM, ...hole }, { atMm: f.v.armLength - EYE_IN_MM, ...hole }],
     };
   });
-  return { parts, joints: parts.map((arm, i) => ({ id: `on-${arm.id}`, kind: 'arm to beam', at: arm.from, parts: [arm.id, beamOver(beams, eyes[i] as number).id], fixings: [{ stock: screwThrough(f.setting, stock.thickMm, f.wood.beamWideMm), count: 2 }] })) };
+  return { parts, joints: parts.map((arm, i) => ({ id: `on-${arm.id}`, kind: 'arm to beam', places: [onBeam(f, eyes[i] as number, 0)], parts: [arm.id, beamOver(beams, eyes[i] as number).id], fixings: [{ stock: screwThrough(f.setting, stock.thickMm, f.wood.beamWideMm), count: 2 }] })) };
 }
 
 export function placeStrings(f: Frame, stations: readonly Station[], eyes: readonly number[], beams: readonly LaidBeam[], arms: readonly Bar[]): { parts: Line[]; joints: Joint[] } {
@@ -42,7 +42,7 @@ export function placeStrings(f: Frame, stations: readonly Station[], eyes: reado
       shape: 'line', id, role: 'string', stock: `twine-${f.v.twine}`, path: [top, loop], diameterMm: 3,
       cutMm: stringLength({ dropMm: reach(top, loop), wrapsPercent: f.v.wraps, knotsMm: f.v.knots, slackMm: f.v.slack, throughMm: f.v.hang === 'hole' ? (onArm ? f.wood.thickMm : f.wood.beamWideMm) : 0 }),
     });
-    joints.push({ id: `eye-${i + 1}`, kind: onArm ? 'string to arm' : 'string to beam', at: top, parts: [id, onArm ? (arms[place] as Bar).id : beamOver(beams, eye).id], fixings: f.v.hang === 'eye' ? [{ stock: 'screw-eye', count: 1 }] : [] });
+    joints.push({ id: `eye-${i + 1}`, kind: onArm ? 'string to arm' : 'string to beam', places: [top], parts: [id, onArm ? (arms[place] as Bar).id : beamOver(beams, eye).id], fixings: f.v.hang === 'eye' ? [{ stock: 'screw-eye', count: 1 }] : [] });
   });
   return { parts, joints };
 }
@@ -54,5 +54,5 @@ export function placeSkirt(f: Frame, posts: readonly Bar[]): { parts: Part[]; jo
   const foot = footAt(f.lie, 0, y);
   const along: Point = [Math.cos(f.slope), 0, Math.sin(f.slope)];
   const skirt: Sheet = { shape: 'sheet', id: 'skirt-1', role: 'wind skirt', stock: cloth.id, cutMm: f.v.rowLength, corner: foot, along, up: UP, heightMm: cloth.heightMm, uprightsMm: [0, f.v.rowLength], levelsMm: [0, cloth.heightMm], wireMm: cloth.wireMm, meshes: 0 };
-  return { parts: [skirt], joints: posts.map((post) => ({ id: `skirt-${post.id}`, kind: 'skirt to post', at: post.from, parts: [skirt.id, post.id], fixings: [{ stock: 'staple-fence', count: 4 }] })) };
+  return { parts: [skirt], joints: posts.map((post) => ({ id: `skirt-${post.id}`, kind: 'skirt to post', places: [0.05, 0.35, 0.65, 0.95].map((share): Point => [post.to[0], y, post.from[2] + post.buriedMm + share * cloth.heightMm]), parts: [skirt.id, post.id], fixings: [{ stock: 'staple-fence', count: 4 }] })) };
 }

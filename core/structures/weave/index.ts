@@ -1,5 +1,5 @@
 import { feet, inches } from '../../quantity/length';
-import { LEAST_DRIVEN_MM, LET_IN_MM, letInDepth } from '../depth';
+import { LEAST_DRIVEN_MM, LET_IN_MM, letInDepth, shortBy } from '../depth';
 import { structureKind } from '../kind';
 import { ROW_MENDS } from '../row';
 import { WEAVE_KNOBS } from './knobs';
@@ -24,7 +24,7 @@ export const weave = structureKind({
     'depth.shallow': (v) => ({ depth: v.posts === 'steel' ? LEAST_DRIVEN_MM : LET_IN_MM }),
     'depth.share': (v, _design, setting) => ({ depth: Math.min(feet(4), letInDepth(v.height, setting.bed)) }),
     'post.short': (v, design) => {
-      const missing = Math.max(...design.support.posts.map((post) => post.wantedMm - post.buriedMm));
+      const missing = shortBy(design);
       return v.height - missing >= feet(2) ? { height: inches(Math.floor((v.height - missing) / inches(1))) } : null;
     },
     'height.low': (_v, _design, setting) => ({ height: Math.min(feet(8), setting.reachMm, Math.max(...setting.planted.map((one) => one.crop.supportToMm))) }),

@@ -51,7 +51,7 @@ export function sizeWeave(v: WeaveValues, setting: Setting): Design {
     const run = (side: number): Point[] => postsAt.map((at) => { const foot = onGround(ground, at, y + side * out); return [foot[0], foot[1], foot[2] + up]; });
     return { shape: 'line', id: `pass-${i + 1}`, role: 'pass', stock: `twine-${v.twine}`, diameterMm: 3, cutMm, path: runs === 2 ? [...run(-1), ...run(1).reverse(), run(-1)[0] as Point] : run(-1) };
   });
-  const joints = passes.flatMap((pass): Joint[] => [{ id: `${pass.id}-posts`, kind: 'pass on posts', at: pass.path[0] as Point, parts: [pass.id, ...posts.map((post) => post.id)], fixings: [] }]);
+  const joints = passes.flatMap((pass): Joint[] => [{ id: `${pass.id}-posts`, kind: 'pass on posts', places: pass.path.slice(0, posts.length), parts: [pass.id, ...posts.map((post) => post.id)], fixings: [] }]);
   const bay = v.rowLength / (posts.length - 1);
 
   return {
@@ -64,7 +64,7 @@ export function sizeWeave(v: WeaveValues, setting: Setting): Design {
     support: {
       holds: 'passes', meshMm: null, memberMm: stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm, stepMm: v.way === 'ladder' ? v.passEvery : 0, fineToMm: 0,
       carries: bay <= feet(8.1) ? (v.way === 'sandwich' ? 'heavy' : 'medium') : 'medium', startsMm: v.firstPass, gapMm: v.firstPass, topMm: { least: v.height, most: v.height }, spacingMm: bay,
-      posts: posts.map((post) => ({ id: post.id, aboveMm: v.height, buriedMm: post.buriedMm, wantedMm: v.depth, set: steel ? 'driven' : 'let in' })), rowsAtMm: [y], bothSides: false,
+      posts: posts.map((post) => ({ id: post.id, aboveMm: v.height, buriedMm: post.buriedMm, wantedMm: v.depth, shortMm: Math.max(0, wanted - longMm), set: steel ? 'driven' : 'let in' })), rowsAtMm: [y], bothSides: false,
     },
     bodies: 1,
     reasons: {

@@ -1,7 +1,7 @@
 import { stockOf } from '../../catalogue/catalogue';
 import { timberId, TREATMENTS } from '../../catalogue/timber';
 import type { Bar, Design, EndCut, Joint, Line, Part, Standing } from '../../design/design';
-import { ALONG, minus, onGround, pathLength, slopeOf, unit, type Ground, type Point } from '../../design/space';
+import { add, ALONG, minus, onGround, pathLength, scale, slopeOf, unit, type Ground, type Point } from '../../design/space';
 import { inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import { cornerBrace } from '../brace';
@@ -46,7 +46,7 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
   const joints: Joint[] = [];
   const posts: Standing[] = [];
   for (let i = 0; i < v.frames; i++) {
-    const members: string[][] = [];
+    const members: Bar[][] = [];
     for (const side of sides) {
       const leaf: Leaf = { ground, y, side, spreadMm: spread, leanRad };
       const frame = placeFrame(v, wood, leaf, i * v.width, `${i + 1}${pair ? (side < 0 ? 'front' : 'back') : ''}`, setting);
@@ -54,12 +54,12 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
       joints.push(...frame.joints);
       members.push(frame.sides);
     }
-    const ids = members.flat();
+    const uprights = members.flat();
     if (pair) {
-      joints.push({ id: `ridge-${i + 1}`, kind: 'frames joined', at: onLeaf({ ground, y, side: -1, spreadMm: spread, leanRad }, (i + 0.5) * v.width, v.height, 0), parts: ids, fixings: [{ stock: 'strap-hinge', count: 2 }] });
-      for (const id of ids) joints.push({ id: `peg-${id}`, kind: 'foot to ground', at: onGround(ground, i * v.width, y), parts: [id], fixings: [{ stock: 'ground-peg', count: 1 }] });
+      joints.push({ id: `ridge-${i + 1}`, kind: 'frames joined', places: uprights.map((bar) => bar.to), parts: uprights.map((bar) => bar.id), fixings: [{ stock: 'strap-hinge', count: 2 }] });
+      for (const bar of uprights) joints.push({ id: `peg-${bar.id}`, kind: 'foot to ground', places: [bar.from], parts: [bar.id], fixings: [{ stock: 'ground-peg', count: 1 }] });
     } else {
-      const stakes = driveStakes(v, wood, { ground, y, side: -1, spreadMm: 0, leanRad: 0 }, i, ids, setting);
+      const stakes = driveStakes(v, wood, { ground, y, side: -1, spreadMm: 0, leanRad: 0 }, i, uprights, setting);
       parts.push(...stakes.parts);
       joints.push(...stakes.joints);
       posts.push(...stakes.posts);
@@ -113,7 +113,7 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
   };
 }
 
-function placeFrame(v: WovenFrameValues, wood: Wood, leaf: Leaf, fromMm: number, name: string, setting: Setting): { parts: Part[]; joints: Joint[]; sides: string[] } {
+function placeFrame(v: WovenFrameValues, wood: Wood, leaf: Leaf, fromMm: number, name: string, setting: Setting): { parts: Part[]; joints: Joint[]; sides: Bar[] } {
   const notch: EndCut = { cut: 'notch', longMm: wood.wideMm, deepMm: wood.thickMm / 2 };
   const half = wood.wideMm / 2;
   const up = upLeaf(leaf);
@@ -127,33 +127,36 @@ function placeFrame(v: WovenFrameValues, wood: Wood, leaf: Leaf, fromMm: number,
   const foot = member(`side-${name}-foot`, at(0, half), at(v.width, half), up, v.width, level);
   const head = member(`side-${name}-head`, at(0, v.height - half), at(v.width, v.height - half), up, v.width, level);
   const joints: Joint[] = ([[left, foot], [left, head], [right, foot], [right, head]] as const).map(([side, cross], n): Joint => ({
-    id: `corner-${name}-${n + 1}`, kind: 'corner halved', at: side.from, parts: [side.id, cross.id], fixings: [{ stock: screwThrough(setting, wood.thickMm / 2, wood.thickMm / 2), count: 2 }],
+    id: `corner-${name}-${n + 1}`, kind: 'corner halved', places: [at(side === left ? half : v.width - half, cross === foot ? half : v.height - half)], parts: [side.id, cross.id], fixings: [{ stock: screwThrough(setting, wood.thickMm / 2, wood.thickMm / 2), count: 2 }],
   }));
   const parts: Part[] = [left, right, foot, head];
-  const leg = Math.min(v.brace, (Math.min(v.width, v.height) - 2 * wood.wideMm) / 3);
+  const leg = Math.min(v.brace, (Math.min(v.width, v.height) - 4 * wood.wideMm) / 3);
   if (leg >= inches(2)) {
+    // On the backs of the sides, flush with their outsides.
     const back = -wood.thickMm;
+    const fromOutside = leg + 2 * wood.wideMm;
     const down: Point = [-up[0], -up[1], -up[2]];
     const away: Point = [-row[0], -row[1], -row[2]];
-    for (const [side, cross, along, high, a, b] of [[left, foot, wood.wideMm, wood.wideMm, row, up], [right, foot, v.width - wood.wideMm, wood.wideMm, away, up], [left, head, wood.wideMm, v.height - wood.wideMm, row, down], [right, head, v.width - wood.wideMm, v.height - wood.wideMm, away, down]] as const) {
-      const brace = cornerBrace({ id: `brace-${name}-${side === left ? 'near' : 'far'}-${cross === foot ? 'foot' : 'head'}`, role: 'brace', stock: wood.id, corner: at(along, high, back), a, b, legMm: leg, wideMm: wood.wideMm, thickMm: wood.thickMm });
+    for (const [side, cross, along, high, a, b] of [[left, foot, 0, 0, row, up], [right, foot, v.width, 0, away, up], [left, head, 0, v.height, row, down], [right, head, v.width, v.height, away, down]] as const) {
+      const brace = cornerBrace({ id: `brace-${name}-${side === left ? 'near' : 'far'}-${cross === foot ? 'foot' : 'head'}`, role: 'brace', stock: wood.id, corner: at(along, high, back), a, b, legMm: fromOutside, wideMm: wood.wideMm, thickMm: wood.thickMm });
+      const lap = scale(unit(minus(brace.to, brace.from)), (wood.wideMm / 2) * Math.SQRT2);
       parts.push(brace);
-      joints.push({ id: `${brace.id}-screws`, kind: 'brace to frame', at: brace.from, parts: [brace.id, side.id, cross.id], fixings: [{ stock: screwThrough(setting, wood.thickMm, wood.thickMm), count: 4 }] });
+      joints.push({ id: `${brace.id}-screws`, kind: 'brace to frame', places: [add(brace.from, lap), minus(brace.to, lap)], parts: [brace.id, side.id, cross.id], fixings: [{ stock: screwThrough(setting, wood.thickMm, wood.thickMm), count: 4 }] });
     }
   }
-  for (const [bar, count] of [[left, upright.length], [right, upright.length], [foot, level.length], [head, level.length]] as const) joints.push({ id: `nails-${bar.id}`, kind: 'nail in frame', at: bar.from, parts: [bar.id], fixings: [{ stock: 'nail-round', count }] });
+  for (const [bar, count] of [[left, upright.length], [right, upright.length], [foot, level.length], [head, level.length]] as const) joints.push({ id: `nails-${bar.id}`, kind: 'nail in frame', places: bar.holes.map((hole) => add(bar.from, scale(unit(minus(bar.to, bar.from)), hole.atMm))), parts: [bar.id], fixings: [{ stock: 'nail-round', count }] });
   const proud = wood.thickMm / 2 + 3;
   const threads = [furrow(level, half, v.height - half, true), furrow(upright, half, v.width - half, false)].map((way, i): Line => {
     const path = way.map(([along, high]) => at(along, high, proud));
     return { shape: 'line', id: `thread-${name}-${i + 1}`, role: 'thread', stock: `twine-${v.thread}`, diameterMm: 2, path, cutMm: pathLength(path) + path.length * TURN_MM + 2 * END_MM };
   });
   parts.push(...threads);
-  for (const thread of threads) joints.push({ id: `${thread.id}-on`, kind: 'thread on nails', at: thread.path[0] as Point, parts: [thread.id, left.id, right.id, foot.id, head.id], fixings: [] });
-  return { parts, joints, sides: [left.id, right.id] };
+  for (const thread of threads) joints.push({ id: `${thread.id}-on`, kind: 'thread on nails', places: [thread.path[0] as Point, thread.path[1] as Point], parts: [thread.id, ...(thread === threads[0] ? [foot.id, head.id] : [left.id, right.id])], fixings: [] });
+  return { parts, joints, sides: [left, right] };
 }
 
 /** Two stakes behind the sides of a single frame, of light square stock. */
-function driveStakes(v: WovenFrameValues, wood: Wood, leaf: Leaf, index: number, sides: readonly string[], setting: Setting): { parts: Bar[]; joints: Joint[]; posts: Standing[] } {
+function driveStakes(v: WovenFrameValues, wood: Wood, leaf: Leaf, index: number, sides: readonly Bar[], setting: Setting): { parts: Bar[]; joints: Joint[]; posts: Standing[] } {
   const section = (['2x2', '45x45'] as const).find((id) => TREATMENTS.some((treatment) => isOffered(setting, timberId(id, treatment)))) ?? '2x2';
   const treatment = TREATMENTS.find((one) => isOffered(setting, timberId(section, one))) ?? 'untreated';
   const stake = stockOf(setting.catalogue, timberId(section, treatment), 'timber');
@@ -164,7 +167,7 @@ function driveStakes(v: WovenFrameValues, wood: Wood, leaf: Leaf, index: number,
   });
   return {
     parts,
-    joints: parts.map((part, n) => ({ id: `${part.id}-screws`, kind: 'stake to frame', at: part.to, parts: [part.id, sides[n] as string], fixings: [{ stock: screwThrough(setting, wood.thickMm, stake.thickMm), count: 3 }] })),
-    posts: parts.map((part) => ({ id: part.id, aboveMm: above, buriedMm: v.stakes, wantedMm: v.stakes, set: 'driven' })),
+    joints: parts.map((part, n) => ({ id: `${part.id}-screws`, kind: 'stake to frame', places: [0.2, 0.5, 0.8].map((share) => onLeaf(leaf, index * v.width + (n === 0 ? wood.wideMm / 2 : v.width - wood.wideMm / 2), share * above, -wood.thickMm / 2)), parts: [part.id, (sides[n] as Bar).id], fixings: [{ stock: screwThrough(setting, wood.thickMm, stake.thickMm), count: 3 }] })),
+    posts: parts.map((part) => ({ id: part.id, aboveMm: above, buriedMm: v.stakes, wantedMm: v.stakes, shortMm: Math.max(0, above + v.stakes - (setting.sizesOf(stake.id).at(-1) ?? Infinity)), set: 'driven' })),
   };
 }

@@ -3,13 +3,16 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { Plus, Trash2 } from 'lucide-react';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
-import { plantingsFor, shareOut, type Granted, type Wish } from '@lignum/core/choosing/share-out';
+import { plantingsFor, type Granted, type Wish } from '@lignum/core/choosing/share-out';
 import { cropBook, cropIn } from '@lignum/core/crops/book';
 import { formatLength } from '@lignum/core/quantity/length';
 import { say } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
 import { Chooser, NumberInput } from '../../ui/field';
+import { choosingWorker } from '../shell/choosing-worker';
 import { useGarden } from '../shell/garden-context';
+import { useAnswer } from '../shell/use-answer';
+import type { WishesAnswer, WishesQuestion } from '../../workers/choosing-messages';
 
 const newWish = (crop: string, training: string, count: number): Wish => ({ id: `planting-${crypto.randomUUID().slice(0, 8)}`, crop, training, count });
 
@@ -18,12 +21,14 @@ export function GrowView() {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
   const [wishes, setWishes] = useState<readonly Wish[]>([]);
-  const granted = useMemo(() => shareOut(plan, wishes), [plan, wishes]);
+  const question = useMemo((): WishesQuestion => ({ about: 'wishes', plan, wishes }), [plan, wishes]);
+  const shared = useAnswer<WishesQuestion, WishesAnswer>(choosingWorker, question);
+  const granted = shared.of === question ? shared.answer : null;
   const change = (wishId: string, part: Partial<Wish>) => setWishes(wishes.map((wish) => (wish.id === wishId ? { ...wish, ...part } : wish)));
   const add = () => { const crop = cropIn(plan.crops, 'tomato'); setWishes([...wishes, newWish(crop.id, crop.trainings[0]?.id ?? '', 6)]); };
-  const placed = granted.reduce((sum, one) => sum + one.wish.count - one.left, 0);
+  const placed = (granted ?? []).reduce((sum, one) => sum + one.wish.count - one.left, 0);
   const plant = () => {
-    const plantings = plantingsFor(granted);
+    const plantings = plantingsFor(granted ?? []);
     store.edit((now) => ({ ...now, plantings: [...now.plantings, ...plantings] }));
     router.push(`/g/${id}`);
   };
@@ -33,7 +38,7 @@ export function GrowView() {
       <p className="mt-1 max-w-[42rem] text-soft">Say what you want and how many. The heavy and tall are given their beds first; each goes where it has room, sun, and ground its family has not just stood in.</p>
       {plan.beds.length === 0 && <p className="mt-4 border-l-4 border-ochre pl-3">There is no bed yet: add one on the garden page, or plan a row.</p>}
       <ul className="mt-5 border-t-2 border-ink">
-        {granted.map((one) => <WishRow key={one.wish.id} granted={one} onChange={(part) => change(one.wish.id, part)} onRemove={() => setWishes(wishes.filter((wish) => wish.id !== one.wish.id))} />)}
+        {wishes.map((wish, i) => <WishRow key={wish.id} wish={wish} granted={granted?.[i] ?? null} onChange={(part) => change(wish.id, part)} onRemove={() => setWishes(wishes.filter((one) => one.id !== wish.id))} />)}
       </ul>
       <div className="mt-3 flex flex-wrap items-center gap-3">
         <Button onClick={add}><Plus size={17} aria-hidden />{wishes.length === 0 ? 'Add the first crop' : 'Another crop'}</Button>
@@ -44,9 +49,9 @@ export function GrowView() {
   );
 }
 
-function WishRow({ granted, onChange, onRemove }: { granted: Granted; onChange: (part: Partial<Wish>) => void; onRemove: () => void }) {
+function WishRow({ wish, granted, onChange, onRemove }: { wish: Wish; granted: Granted | null; onChange: (part: Partial<Wish>) => void; onRemove: () => void }) {
   const { plan, tongue } = useGarden();
-  const { wish, parts, left } = granted;
+  const { parts, left } = granted ?? { parts: [], left: 0 };
   const crop = cropIn(plan.crops, wish.crop);
   const bedName = (bed: string) => plan.beds.find((one) => one.id === bed)?.name ?? '';
   return (
@@ -57,7 +62,8 @@ function WishRow({ granted, onChange, onRemove }: { granted: Granted; onChange: 
         <button type="button" aria-label={`Take ${crop.name} off the list`} onClick={onRemove} className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"><Trash2 size={17} aria-hidden /></button>
         {crop.trainings.length > 1 && <Chooser label="Trained" className="w-full" value={wish.training} choices={crop.trainings.map((one) => ({ id: one.id, label: `${one.name}, ${formatLength(one.spacingMm, tongue.units)} apart` }))} onChange={(training) => onChange({ training })} />}
       </div>
-      <div className="text-[0.95rem]">
+      <div className="text-[0.95rem]" aria-live="polite">
+        {!granted && <p className="text-soft">Looking for room…</p>}
         {parts.map((part) => (
           <p key={part.bed}><strong>{part.count} in {bedName(part.bed)}.</strong> {part.con.map((told) => <span key={told.code} className="text-ochre">{say(told, CHOOSING_PHRASES, tongue)} </span>)}<span className="text-soft">{part.pro.map((told) => say(told, CHOOSING_PHRASES, tongue)).join(' ')}</span></p>
         ))}

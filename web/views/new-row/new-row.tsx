@@ -2,18 +2,15 @@
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { ChartLine, Check, Minus } from 'lucide-react';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { drawViews } from '@lignum/core/drawing/views';
 import { cropBook, cropIn } from '@lignum/core/crops/book';
-import { trainingOf } from '@lignum/core/crops/table';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
-import { rankBeds } from '@lignum/core/choosing/where';
-import { rankKinds, type Choice } from '@lignum/core/choosing/rank';
+import type { Choice } from '@lignum/core/choosing/rank';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { standingOf } from '@lignum/core/site/sun/study';
-import { KINDS } from '@lignum/core/structures/registry';
+import { KINDS, kindOf } from '@lignum/core/structures/registry';
 import { TAPE_STEP } from '@lignum/core/structures/tidy';
 import { say, type Fact } from '@lignum/core/wording/say';
 import type { Bed } from '@lignum/core/site/bed';
@@ -26,8 +23,11 @@ import { newStructure } from '../garden/new-structure';
 import { freeSpot, newBed } from '../garden/new-bed';
 import { addBed, addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { choosingWorker } from '../shell/choosing-worker';
 import { Glance } from '../shell/glance';
 import { perLength } from '../shell/stock-words';
+import { useAnswer } from '../shell/use-answer';
+import type { BedsAnswer, BedsQuestion, KindsAnswer, KindsQuestion } from '../../workers/choosing-messages';
 
 /** Charts are fetched only when one is opened. */
 const SeasonsChart = dynamic(() => import('./seasons-chart').then((module) => module.SeasonsChart), { ssr: false, loading: () => <p className="py-8 text-soft">Drawing…</p> });
@@ -65,27 +65,27 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
     setDraft({ ...planting, count: plantsFilling(lengthMm, spacing) });
   };
 
-  // Eight kinds are sized, priced and looked at in the sun: what is typed shows first, the ranking follows.
-  const sketched = useDeferredValue(planting);
-  const choices = useMemo(() => {
+  const kindsQuestion = useMemo((): KindsQuestion => {
     const sketch: Plan = {
       ...plan,
       beds: [...plan.beds.filter((one) => one.id !== bed.id), bed],
-      plantings: [...plan.plantings.filter((one) => one.id !== sketched.id), sketched],
+      plantings: [...plan.plantings.filter((one) => one.id !== planting.id), planting],
     };
-    return rankKinds(sketch, KINDS, (kind) => newStructure(kind.id, bed, [sketched.id]));
-  }, [plan, bed, sketched]);
+    return { about: 'kinds', plan: sketch, sketches: KINDS.map((kind) => newStructure(kind.id, bed, [planting.id])) };
+  }, [plan, bed, planting]);
+  const kinds = useAnswer<KindsQuestion, KindsAnswer>(choosingWorker, kindsQuestion);
+  const choices = kinds.answer ?? [];
+  const weighing = kinds.of !== kindsQuestion;
   const [comparing, setComparing] = useState(false);
   const [lookedAt, setLookedAt] = useState<string | null>(null);
   const looked = choices.find((choice) => choice.structure.kind === lookedAt) ?? choices[0];
 
-  const [standing] = useState(() => standingOf(plan));
-  const training = trainingOf(crop, planting.training);
-  const beds = useMemo(() => {
-    // The planting that is being placed does not stand in its own way.
-    const others: Plan = { ...plan, plantings: plan.plantings.filter((one) => one.id !== planting.id) };
-    return rankBeds(others, crop, training, planting.count, standing);
-  }, [plan, planting.id, planting.count, crop, training, standing]);
+  // The planting that is being placed does not stand in its own way.
+  const bedsQuestion = useMemo((): BedsQuestion => ({
+    about: 'beds', plan: { ...plan, plantings: plan.plantings.filter((one) => one.id !== planting.id) }, planting: { crop: planting.crop, training: planting.training, count: planting.count },
+  }), [plan, planting.id, planting.crop, planting.training, planting.count]);
+  const { answer: rankedBeds } = useAnswer<BedsQuestion, BedsAnswer>(choosingWorker, bedsQuestion);
+  const beds = rankedBeds ?? plan.beds.map((one) => ({ bed: one, places: { inset: 0 }, pro: [], con: [] }));
   const [allBeds, setAllBeds] = useState(false);
   const shownBeds = allBeds ? beds : beds.filter((one, rank) => rank < BEDS_AT_FIRST || one.bed.id === chosenBed);
   const chooseBed = (next: string) => {
@@ -143,11 +143,12 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
         <h2 className="text-xl">On what?</h2>
         <Button look="quiet" aria-expanded={comparing} onClick={() => setComparing(!comparing)}><ChartLine size={17} aria-hidden />{comparing ? 'Close the comparison' : 'Compare over ten seasons'}</Button>
       </div>
-      {comparing && <SeasonsChart choices={choices.filter((choice) => choice.computed.cost.complete).slice(0, 3)} />}
-      <div role="radiogroup" aria-label="Kinds of support, the best for this planting first" className="mt-4 grid grid-cols-2 gap-3 md:grid-cols-4">
+      {comparing && <SeasonsChart choices={choices.filter((choice) => choice.cost.complete).slice(0, 3)} />}
+      {choices.length === 0 && <p role="status" className="py-10 text-soft">Sizing, pricing and weighing {KINDS.length} kinds of support…</p>}
+      <div role="radiogroup" aria-label="Kinds of support, the best for this planting first" aria-busy={weighing} className={`mt-4 grid grid-cols-2 gap-3 md:grid-cols-4 ${weighing ? 'opacity-60' : ''}`}>
         {choices.map((choice, rank) => <KindTile key={choice.structure.kind} choice={choice} rank={rank} chosen={choice === looked} onChoose={() => setLookedAt(choice.structure.kind)} />)}
       </div>
-      {looked && <Offer key={looked.structure.kind} choice={looked} rank={choices.indexOf(looked)} onTake={() => take(looked.structure)} />}
+      {looked && <Offer key={looked.structure.kind} choice={looked} rank={choices.indexOf(looked)} weighing={weighing} onTake={() => take(looked.structure)} />}
     </main>
   );
 }
@@ -177,23 +178,22 @@ function standing(choice: Choice, rank: number): string {
 /** One kind as it would stand here, small; the whole tile is the button. */
 function KindTile({ choice, rank, chosen, onChoose }: { choice: Choice; rank: number; chosen: boolean; onChoose: () => void }) {
   const { plan, tongue } = useGarden();
-  const { computed } = choice;
   return (
     <label className={`relative flex cursor-pointer flex-col bg-sheet p-2 focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-(--chalk) ${chosen ? 'shadow-[0_0_0_2px_var(--chalk)]' : 'shadow-[0_1px_0_var(--rule)] hover:shadow-[0_0_0_1.5px_var(--rule-strong)]'} `}>
       <input type="radio" name="kind" checked={chosen} onChange={onChoose} className="absolute top-3 left-3 size-4 accent-(--chalk)" />
-      <Glance computed={computed} widthPx={236} heightPx={132} />
-      <span className="mt-1 leading-tight font-semibold">{computed.kind.name}</span>
-      <span className="mt-auto flex flex-wrap justify-between gap-x-2 pt-1 text-[0.9rem]"><span>{formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}</span><span className={!choice.suits ? 'text-keel' : rank === 0 ? 'font-semibold text-leaf' : 'text-soft'}>{standing(choice, rank)}</span></span>
+      <Glance design={choice.design} bed={choice.bed} widthPx={236} heightPx={132} />
+      <span className="mt-1 leading-tight font-semibold">{kindOf(choice.structure.kind).name}</span>
+      <span className="mt-auto flex flex-wrap justify-between gap-x-2 pt-1 text-[0.9rem]"><span>{formatMoney(money(choice.cost.totalMinor, plan.garden.currency), tongue.locale)}</span><span className={!choice.suits ? 'text-keel' : rank === 0 ? 'font-semibold text-leaf' : 'text-soft'}>{standing(choice, rank)}</span></span>
     </label>
   );
 }
 
 /** The kind that is looked at: its drawing with figures, what it costs, what speaks for and against it. */
-function Offer({ choice, rank, onTake }: { choice: Choice; rank: number; onTake: () => void }) {
+function Offer({ choice, rank, weighing, onTake }: { choice: Choice; rank: number; weighing: boolean; onTake: () => void }) {
   const { plan, tongue } = useGarden();
-  const { computed } = choice;
-  const { kind, cost } = computed;
-  const elevation = useMemo(() => drawViews(computed.sized.design, computed.setting.bed)[0], [computed]);
+  const { cost } = choice;
+  const kind = kindOf(choice.structure.kind);
+  const elevation = useMemo(() => drawViews(choice.design, choice.bed)[0], [choice]);
   const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
   return (
     <article className="mt-6 grid gap-x-8 gap-y-4 border-t border-rule pt-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
@@ -207,7 +207,7 @@ function Offer({ choice, rank, onTake }: { choice: Choice; rank: number; onTake:
           <Reasons title="For it" facts={choice.pro} Icon={Check} colour="text-leaf" />
           <Reasons title="Against it" facts={choice.con} Icon={Minus} colour="text-ochre" />
         </div>
-        <Button look="main" className="mt-auto self-start" onClick={onTake}>Take the {kind.name.split(/ on |,/)[0]?.toLowerCase()} to the bench</Button>
+        <Button look="main" className="mt-auto self-start" disabled={weighing} onClick={onTake}>Take the {kind.name.split(/ on |,/)[0]?.toLowerCase()} to the bench</Button>
       </div>
     </article>
   );

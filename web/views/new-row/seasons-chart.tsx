@@ -8,6 +8,7 @@ import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { overtakesIn, spending } from '@lignum/core/choosing/over-seasons';
 import type { Choice } from '@lignum/core/choosing/rank';
 import { formatMoney, money } from '@lignum/core/quantity/money';
+import { kindOf } from '@lignum/core/structures/registry';
 import { useGarden } from '../shell/garden-context';
 
 register([LineChart, GridComponent, LegendComponent, TooltipComponent, AriaComponent, SVGRenderer]);
@@ -22,7 +23,7 @@ export function SeasonsChart({ choices }: { choices: readonly Choice[] }) {
   const place = useRef<HTMLDivElement>(null);
   const { currency } = plan.garden;
   const amount = (minor: number) => formatMoney(money(minor, currency), tongue.locale);
-  const lines = choices.map((choice) => ({ name: choice.computed.kind.name, spent: spending(choice.computed.shopping.purchases, SEASONS, CATALOGUE) }));
+  const lines = choices.map((choice) => ({ name: kindOf(choice.structure.kind).name, spent: spending(choice.purchases, SEASONS, CATALOGUE) }));
 
   useEffect(() => {
     const element = place.current;

@@ -6,13 +6,14 @@ import { runsOf } from '@lignum/core/site/plot';
 import { Rod } from '../../ui/rod';
 import { changeBed } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import { usePlaces, type SunAnswer } from './use-sun';
+import type { HoursAnswer } from '../../workers/sun-messages';
+import { usePlaces } from './use-sun';
 
 /** Less than this is not worth a word: a tenth of an hour. */
 const WORTH_SAYING_H = 0.1;
 
 /** Each bed's hours of direct sun, and which support takes how much of them. */
-export function BedHours({ answer, month }: { answer: SunAnswer | null; month: number }) {
+export function BedHours({ answer, month }: { answer: HoursAnswer | null; month: number }) {
   const { plan } = useGarden();
   const [asked, setAsked] = useState<string | null>(null);
   if (!answer) return <p className="text-soft">Following the sun…</p>;

@@ -11,7 +11,7 @@ import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
 import { SunLayer } from './sun-layer';
 import { bodyOf, extentOf, moveThing, settleDrag, thingsOf, type Thing } from './things';
-import type { SunAnswer } from './use-sun';
+import type { HoursAnswer } from '../../workers/sun-messages';
 
 /** A dragged thing's corner falls on these round lengths. mm. */
 const ROUND = { imperial: 152.4, metric: 100 } as const;
@@ -19,7 +19,7 @@ const ROUND = { imperial: 152.4, metric: 100 } as const;
 interface Dragging { id: string; grip: PlanSpot; caught: { axis: 'x' | 'y'; at: number }[] }
 
 /** The plot to scale, worked on directly: take hold and drag, or choose and use the arrow keys. */
-export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string | null; choose: (id: string | null) => void; answer: SunAnswer | null; shadows: { sun: SunPosition; day: number } | null }) {
+export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string | null; choose: (id: string | null) => void; answer: HoursAnswer | null; shadows: { sun: SunPosition; day: number } | null }) {
   const { plan, store, tongue } = useGarden();
   const frame = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState({ width: 760, height: 640 });

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import type { SunAnswer } from './use-sun';
+import type { HoursAnswer } from '../../workers/sun-messages';
 
 /** Steps of the map, hours a day and up; shade is dense, full sun is left as paper. */
 export const SUN_STEPS = [
@@ -10,7 +10,7 @@ export const SUN_STEPS = [
 const stepOf = (hours: number): number => SUN_STEPS.reduce((best, step, i) => (hours >= step.from ? i : best), 0);
 
 /** The hours of every cell as a few flat areas: one path a step, so that a thousand cells are five elements. */
-export function SunLayer({ answer, scale, heightPx }: { answer: SunAnswer; scale: number; heightPx: number }) {
+export function SunLayer({ answer, scale, heightPx }: { answer: HoursAnswer; scale: number; heightPx: number }) {
   const paths = useMemo(() => {
     const runs = SUN_STEPS.map(() => '');
     const cell = answer.cellMm * scale;

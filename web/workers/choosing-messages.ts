@@ -1,0 +1,30 @@
+import type { Choice } from '@lignum/core/choosing/rank';
+import type { Granted, Wish } from '@lignum/core/choosing/share-out';
+import type { BedChoice } from '@lignum/core/choosing/where';
+import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
+
+/** Which kind of support is best for a planting: each is sketched as it would enter the plan. */
+export interface KindsQuestion {
+  about: 'kinds';
+  plan: Plan;
+  sketches: readonly StructurePlan[];
+}
+
+/** Which bed is best for a planting that is not in the plan. */
+export interface BedsQuestion {
+  about: 'beds';
+  plan: Plan;
+  planting: Pick<Planting, 'crop' | 'training' | 'count'>;
+}
+
+/** Where a list of wishes has room. */
+export interface WishesQuestion {
+  about: 'wishes';
+  plan: Plan;
+  wishes: readonly Wish[];
+}
+
+export type ChoosingQuestion = KindsQuestion | BedsQuestion | WishesQuestion;
+export type KindsAnswer = readonly Choice[];
+export type BedsAnswer = readonly BedChoice[];
+export type WishesAnswer = readonly Granted[];
