@@ -81,7 +81,7 @@ describe('a sheet', () => {
   });
 
   it('stands alone as a file: its own style, its title escaped', () => {
-    const svg = toSvg({ widthPx: 10, heightPx: 10, frame: { scale: 1, originPx: [0, 0] }, pulls: [], title: 'A "b" <c> & d', marks: [{ draw: 'text', at: [1, 1], text: '<7′>', size: 13, anchor: 'middle', ink: 'figure' }] }, PRINT_STYLE);
+    const svg = toSvg({ widthPx: 10, heightPx: 10, lens: null, frame: { scale: 1, originPx: [0, 0] }, pulls: [], title: 'A "b" <c> & d', marks: [{ draw: 'text', at: [1, 1], text: '<7′>', size: 13, anchor: 'middle', ink: 'figure' }] }, PRINT_STYLE);
     expect(svg).toContain('<style>');
     expect(svg).toContain('A &quot;b&quot; &lt;c&gt; &amp; d');
     expect(svg).toContain('&lt;7′&gt;');

@@ -2,7 +2,7 @@
 export type Spot = readonly [right: number, up: number];
 
 /** What a line means; the adapters decide its weight and colour. */
-export type Ink = 'outline' | 'timber' | 'steel' | 'wire' | 'net' | 'twine' | 'cloth' | 'concrete' | 'gravel' | 'hidden' | 'ground' | 'soil' | 'crop' | 'bed' | 'wall' | 'station';
+export type Ink = 'outline' | 'timber' | 'steel' | 'wire' | 'net' | 'twine' | 'cloth' | 'concrete' | 'gravel' | 'hidden' | 'ground' | 'soil' | 'crop' | 'bed' | 'wall' | 'station' | 'fixing';
 
 export type Primitive =
   | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }
@@ -29,10 +29,12 @@ export interface Pull {
 }
 
 export interface View {
-  id: 'elevation' | 'plan' | 'end' | 'slant';
+  id: 'elevation' | 'plan' | 'end' | 'slant' | 'close up';
   title: string;
   primitives: readonly Primitive[];
   chains: readonly Chain[];
   pulls: readonly Pull[];
   box: { left: number; right: number; bottom: number; top: number };
+  /** A round window: what lies outside is not shown. */
+  lens?: { at: Spot; radiusMm: number };
 }

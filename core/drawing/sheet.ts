@@ -15,6 +15,8 @@ export interface Paper {
   heightPx: number;
   title: string;
   marks: readonly PaperMark[];
+  /** What is seen through a round window, under the marks. */
+  lens: { at: Spot; radiusPx: number; marks: readonly PaperMark[] } | null;
   frame: Frame;
   /** Where length knobs can be pulled, in pixels. */
   pulls: readonly PaperPull[];
@@ -34,6 +36,8 @@ export interface PaperPull {
   mmPerPx: number;
 }
 
+/** A round window is of one size on every drawing. */
+const LENS_PX = 66;
 const FIGURE_SIZE = 13;
 const SECOND_TIER = 44;
 /** Marks closer than this are ticks, not feet. */
@@ -50,21 +54,23 @@ const RIGHT_ROOM = 34;
 /**
  * Sets a view on a sheet of the given size: the drawing as large as fits, dimension strings under it
  * and to its left, every figure legible and clear of the next. The height shrinks to what is used.
- * `keep` holds the drawing still while something in it is pulled.
+ * A round window keeps its size, so that close-ups can be compared. `keep` holds the drawing still while something in it is pulled.
  */
 export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; units: Units; keep?: Frame | undefined }): Paper {
   const width = view.box.right - view.box.left;
   const height = view.box.top - view.box.bottom;
   const upright = view.chains.filter((chain) => chain.axis === 'z');
   const level = view.chains.filter((chain) => chain.axis === 'x');
-  const leftRoom = EDGE + Math.max(...level.map((chain) => Math.max(46, textWidth(chain.label, LABEL_SIZE) + 14)), 0, ...upright.map((chain) => widestFigure(chain, o.units, Math.min((o.widthPx - 120) / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height))));
-  const availableWidth = o.widthPx - leftRoom - (level.length > 0 ? RIGHT_ROOM : EDGE);
+  const lensScale = view.lens ? LENS_PX / view.lens.radiusMm : null;
+  const leftRoom = EDGE + Math.max(...level.map((chain) => (chain.label === '' ? 0 : Math.max(46, textWidth(chain.label, LABEL_SIZE) + 14))), 0, ...upright.map((chain) => widestFigure(chain, o.units, lensScale ?? Math.min((o.widthPx - 120) / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height))));
+  const availableWidth = o.widthPx - leftRoom - (level.length > 0 && lensScale === null ? RIGHT_ROOM : EDGE);
   const place = (chains: readonly Chain[], scale: number) => chains.map((chain) => ({ chain, figures: chainFigures(chain, scale, o.units, FIGURE_SIZE) }));
   const roomUnder = (placed: readonly { figures: readonly Figure[] }[]): number =>
     placed.reduce((sum, one) => sum + CHAIN_GAP + 8 + TIER_PX * Math.max(0, ...one.figures.map((figure) => figure.tier)), 0);
   let scale = Math.min(availableWidth / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height);
   let placed = place(level, scale);
   scale = Math.max(0.01, Math.min(scale, (o.heightPx - 2 * EDGE - roomUnder(placed)) / height));
+  if (lensScale !== null) scale = lensScale;
   if (o.keep) scale = o.keep.scale;
   placed = place(level, scale);
   const originPx: Spot = o.keep?.originPx ?? [leftRoom + (availableWidth - width * scale) / 2 - view.box.left * scale, EDGE + view.box.top * scale];
@@ -72,7 +78,9 @@ export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; u
   const left = toPaper([view.box.left, 0])[0];
   const base = toPaper([0, view.box.bottom])[1];
 
-  const marks: PaperMark[] = view.primitives.map((one) => onPaper(one, toPaper));
+  const drawn = view.primitives.map((one) => onPaper(one, toPaper));
+  const lens = view.lens ? { at: toPaper(view.lens.at), radiusPx: view.lens.radiusMm * scale, marks: drawn } : null;
+  const marks: PaperMark[] = lens ? [] : drawn;
   let under = base + 4;
   for (const { chain, figures } of placed) {
     const y = under + CHAIN_GAP - 8;
@@ -81,7 +89,7 @@ export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; u
   }
   for (const chain of upright) marks.push(...uprightChain(chain, left - 14, (mm) => toPaper([0, mm])[1], scale, o.units));
   const pulls = view.pulls.map((pull): PaperPull => ({ knob: pull.knob, at: toPaper(pull.at), axis: pull.axis, mmPerPx: pull.perMm / scale }));
-  return { widthPx: o.widthPx, heightPx: under + EDGE, title: view.title, marks, frame: { scale, originPx }, pulls };
+  return { widthPx: o.widthPx, heightPx: under + EDGE, title: view.title, marks, lens, frame: { scale, originPx }, pulls };
 }
 
 /** Room to the left of the drawing for an upright chain: its feet, its widest figure, and a second tier. */
@@ -108,7 +116,7 @@ function levelChain(chain: Chain, figures: readonly Figure[], y: number, xOf: (m
       const inner = i > 0 && i < xs.length - 1 && x - (xs[i - 1] as number) < FOOT_ROOM && (xs[i + 1] as number) - x < FOOT_ROOM;
       return inner ? { draw: 'lines', ink: 'dimension', lines: [[[x, y], [x, y - 4]]] } : { draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'down' };
     }),
-    { draw: 'text', text: chain.label, size: LABEL_SIZE, anchor: 'end', ink: 'label', at: [(xs[0] as number) - 10, y + 4] },
+    ...(chain.label === '' ? [] : [{ draw: 'text', text: chain.label, size: LABEL_SIZE, anchor: 'end', ink: 'label', at: [(xs[0] as number) - 10, y + 4] } as const]),
     ...figures.flatMap((figure): PaperMark[] => {
       const middle = originPx + (figure.from + figure.to) / 2;
       const textY = y + 15 + figure.tier * TIER_PX;

@@ -24,7 +24,7 @@ function element(mark: PaperMark): string {
   switch (mark.draw) {
     case 'shape': return `<path class="${klass(mark.ink)}" d="M${mark.points.map(pair).join('L')}Z"${tag(mark.part)}/>`;
     case 'lines': return `<path class="${klass(mark.ink)}" d="${mark.lines.filter((line) => line.length > 1).map((line) => `M${line.map(pair).join('L')}`).join('')}"${tag(mark.part)}/>`;
-    case 'dot': return `<circle class="${klass(mark.ink)}" cx="${round(mark.at[0])}" cy="${round(mark.at[1])}" r="2.5"/>`;
+    case 'dot': return `<circle class="${klass(mark.ink)}" cx="${round(mark.at[0])}" cy="${round(mark.at[1])}" r="${mark.ink === 'fixing' ? 4 : 2.5}"/>`;
     case 'crow foot': return `<path class="${klass(mark.ink)} foot" d="${crowFoot(mark.at, mark.towards, mark.ink === 'station' ? 5 : 7)}"/>`;
     case 'text': return `<text class="${klass(mark.ink)}" x="${round(mark.at[0])}" y="${round(mark.at[1])}" font-size="${mark.size}" text-anchor="${mark.anchor}">${escape(mark.text)}</text>`;
   }
@@ -39,9 +39,17 @@ text{font-family:"Atkinson Hyperlegible Next",system-ui,sans-serif;fill:#20272b}
 .ink-ground{stroke-width:2}.ink-soil{stroke:#8d8778;stroke-width:.7}.ink-crop{fill:#5f8a4022;stroke:#5f8a40;stroke-width:.8}
 .ink-bed{stroke:#8d8778;stroke-width:1.2}.ink-wall{stroke-width:5;stroke-linecap:butt}.ink-station{stroke:#3c6522;stroke-width:1.6}
 circle.ink-station{fill:#3c6522}.ink-dimension{stroke:#1c5a99;stroke-width:.9}.ink-dimension.foot{stroke-width:1.4}.ink-leader{stroke:#1c5a99;stroke-width:.6}
+circle.ink-fixing{fill:#a32c17;stroke:#fff;stroke-width:1.2}.ink-lens{stroke:#8d8778;stroke-width:1}clipPath circle{stroke:none}
 .ink-figure{font-weight:600}.ink-label{fill:#4d575d}`;
+
+/** The window is named by the title, which is told apart on a page from every other. */
+function throughLens({ at, radiusPx, marks }: NonNullable<Paper['lens']>, title: string): string {
+  const id = `lens-${title.replace(/[^a-z]+/gi, '-')}`;
+  const circle = `cx="${round(at[0])}" cy="${round(at[1])}" r="${round(radiusPx)}"`;
+  return `<clipPath id="${id}"><circle ${circle}/></clipPath><g clip-path="url(#${id})">${marks.map(element).join('')}</g><circle class="ink-lens" ${circle}/>`;
+}
 
 /** The sheet as an SVG element; `style` is put inside it when the file has to stand alone. */
 export function toSvg(paper: Paper, style?: string): string {
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${round(paper.widthPx)} ${round(paper.heightPx)}" role="img" aria-label="${escape(paper.title)}">${style ? `<style>${style}</style>` : ''}${paper.marks.map(element).join('')}</svg>`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${round(paper.widthPx)} ${round(paper.heightPx)}" role="img" aria-label="${escape(paper.title)}">${style ? `<style>${style}</style>` : ''}${paper.lens ? throughLens(paper.lens, paper.title) : ''}${paper.marks.map(element).join('')}</svg>`;
 }

@@ -1,9 +1,9 @@
-import type { Bar, Design, Fill, Part, Sheet, Station } from '../design/design';
-import { add, groundAt, minus, scale, slopeOf, unit } from '../design/space';
+import type { Design, Part, Station } from '../design/design';
+import { groundAt, slopeOf } from '../design/space';
 import type { Bed } from '../site/bed';
-import { outlineOf } from '../design/outline';
-import { barCorners, fillPoints, PROJECTIONS, sheetWires, splitAtGround, type Projection } from './project';
-import type { Chain, Ink, Primitive, Pull, Spot, View } from './primitive';
+import { boxAround, drawPart, extent } from './draw-part';
+import { PROJECTIONS } from './project';
+import type { Chain, Primitive, Pull, Spot, View } from './primitive';
 
 /** Soil shown past the ends of the row, and how deep its hatching goes. mm. */
 const MARGIN_MM = 260;
@@ -114,67 +114,6 @@ const pullsOf = (design: Design, of: 'elevation' | 'plan' | 'end'): Pull[] => de
 function view(id: View['id'], title: string, chains: readonly Chain[], pulls: readonly Pull[], primitives: readonly Primitive[]): View {
   const spots = primitives.flatMap((one) => (one.draw === 'shape' ? one.points : one.draw === 'lines' ? one.lines.flat() : [one.at]));
   return { id, title, primitives, chains, pulls, box: boxAround(spots) };
-}
-
-/** The box around many points. (A long row has more of them than a call takes arguments.) */
-function boxAround(spots: readonly Spot[]): View['box'] {
-  const box = { left: Infinity, right: -Infinity, bottom: Infinity, top: -Infinity };
-  for (const [right, up] of spots) {
-    box.left = Math.min(box.left, right);
-    box.right = Math.max(box.right, right);
-    box.bottom = Math.min(box.bottom, up);
-    box.top = Math.max(box.top, up);
-  }
-  return box;
-}
-
-function extent(part: Part, flat: Projection): Spot[] {
-  if (part.shape === 'bar') return barCorners(part).map(flat);
-  if (part.shape === 'line') return part.path.map(flat);
-  if (part.shape === 'fill') return fillPoints(part).map(flat);
-  const wires = sheetWires(part);
-  return [...wires.levels, ...wires.uprights].flat().map(flat);
-}
-
-const CORD_INKS: Partial<Record<Part['role'], Ink>> = { 'line wire': 'wire', 'guy wire': 'wire', chain: 'wire' };
-const SHEET_INKS: Partial<Record<Part['role'], Ink>> = { 'fine mesh': 'net', 'wind skirt': 'cloth' };
-
-function drawPart(part: Part, flat: Projection, fromFront: boolean): Primitive[] {
-  if (part.shape === 'bar') return drawBar(part, flat);
-  if (part.shape === 'line') return [{ draw: 'lines', ink: CORD_INKS[part.role] ?? 'twine', lines: [part.path.map(flat)], part: part.id }];
-  if (part.shape === 'fill') return [drawFill(part, flat)];
-  return drawSheet(part, flat, fromFront);
-}
-
-export const isTimber = (stock: string): boolean => /^(timber|pole|cane)/.test(stock);
-
-function drawBar(bar: Bar, flat: Projection): Primitive[] {
-  const ink: Ink = isTimber(bar.stock) ? 'timber' : 'steel';
-  const { above, below } = splitAtGround(bar);
-  return [
-    ...(below ? [{ draw: 'shape', ink: 'hidden', points: outlineOf(barCorners(below).map(flat)), part: bar.id } as const] : []),
-    { draw: 'shape', ink, points: outlineOf(barCorners(above).map(flat)), part: bar.id },
-    ...drawHoles(bar, flat),
-  ];
-}
-
-/** Small enough to be a point, large enough to be seen. */
-function drawHoles(bar: Bar, flat: Projection): Primitive[] {
-  const axis = unit(minus(bar.to, bar.from));
-  const under = scale(bar.wide, -bar.wideMm / 2);
-  return bar.holes.map((hole): Primitive => {
-    const middle = add(bar.from, scale(axis, hole.atMm));
-    return { draw: 'lines', ink: 'hidden', lines: [[flat(add(middle, under)), flat(minus(middle, under))]], part: bar.id };
-  });
-}
-
-const drawFill = (fill: Fill, flat: Projection): Primitive => ({ draw: 'shape', ink: fill.role === 'gravel' ? 'gravel' : 'concrete', points: outlineOf(fillPoints(fill).map(flat)), part: fill.id });
-
-/** Seen square, every wire; seen on edge, a single line. */
-function drawSheet(sheet: Sheet, flat: Projection, square: boolean): Primitive[] {
-  const { uprights, levels } = sheetWires(sheet);
-  const lines = square ? [...uprights, ...levels] : [levels[0] ?? [], uprights[0] ?? []];
-  return [{ draw: 'lines', ink: SHEET_INKS[sheet.role] ?? 'wire', lines: lines.map((line) => line.map(flat)), part: sheet.id }];
 }
 
 function hatch(soil: (at: number) => Spot, from: number, to: number): Primitive[] {

@@ -8,6 +8,7 @@ import { CROPS } from '../crops/table';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Design, Part } from '../design/design';
 import { distanceTo } from '../design/nearest';
+import { closeUps } from '../drawing/close-ups';
 import { setOnPaper } from '../drawing/sheet';
 import { toSvg } from '../drawing/svg';
 import { ripAcross, ripAlong } from '../drawing/rip-views';
@@ -106,6 +107,15 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the contract of %s
 
       const bed = plan.beds[0] as Plan['beds'][number];
       for (const view of [...drawViews(design, bed), drawAtAGlance(design, bed), ...(design.boards ?? []).flatMap((board) => [ripAcross(board), ripAlong(board)])]) expect(toSvg(setOnPaper(view, { widthPx: 700, heightPx: 320, units: plan.garden.units }))).not.toMatch(/NaN|undefined|Infinity/);
+      for (const { views, fixings } of closeUps(design)) for (const view of views) {
+        expect(toSvg(setOnPaper(view, { widthPx: 210, heightPx: 270, units: plan.garden.units }))).not.toMatch(/NaN|undefined|Infinity/);
+        for (const { atMm } of view.chains) expect([...atMm].sort((a, b) => a - b)).toEqual(atMm);
+        // Something is there to be seen, and what holds it is where the joint is.
+        const { at, radiusMm } = view.lens as NonNullable<typeof view.lens>;
+        const dots = view.primitives.flatMap((one) => (one.draw === 'dot' ? [one.at] : []));
+        expect([view.primitives.some((one) => 'part' in one && one.part), dots.length > 0]).toEqual([true, fixings.length > 0]);
+        for (const dot of dots) expect(Math.hypot(dot[0] - at[0], dot[1] - at[1])).toBeLessThanOrEqual(radiusMm * 2);
+      }
       expect(JSON.stringify(only(plan).sized.design)).toBe(JSON.stringify(design));
     }), { numRuns: 60, examples: [[longest(kind)]] });
   });

@@ -144,7 +144,7 @@ function placeFrame(f: Frame, index: number, setting: Setting): { parts: Part[];
   const [front, back] = leaves;
   const hinge = [front, back].flatMap((one) => (one ? one.stiles.map((stile) => stile.id) : []));
   joints.push({ id: `hinge-${name}`, kind: 'leaf to leaf', places: leaves.flatMap((one) => one.stiles.map((bar) => bar.to)), parts: hinge, fixings: [{ stock: 'strap-hinge', count: 2 }] });
-  for (const [n, at] of [0, v.width].entries()) {
+  for (const [n, at] of [stile.wideMm / 2, v.width - stile.wideMm / 2].entries()) {
     const path = leaves.map(({ leaf }) => onLeaf(leaf, from + at, TETHER_UP_MM, 0));
     const id = `tether-${name}-${n + 1}`;
     const across = Math.abs((path[1] as Point)[1] - (path[0] as Point)[1]);

@@ -12,6 +12,9 @@ export const aboutThree = (diameterMm: number): number => 3 * diameterMm + Math.
 /** About a bundle of n round poles, packed at the density of a heap (0.8, from memory): girth of the circle that holds them. mm. */
 export const aboutBundle = (poles: number, diameterMm: number): number => (poles <= 3 ? aboutThree(diameterMm) : Math.PI * diameterMm * Math.sqrt(poles / 0.8));
 
+/** Poles cannot all pass through one point: laid into the crotch in order, each passes the middle of the bundle on the same side, its middle line this far from it. mm. */
+export const bundleRadius = (poles: number, diameterMm: number): number => (poles <= 3 ? diameterMm / Math.sqrt(3) : aboutBundle(poles, diameterMm) / (2 * Math.PI) - diameterMm / 2);
+
 /** Clove hitch, three tight wraps, clove hitch, the cord wound round the whole bundle, and the tail. mm. */
 export const lashingMm = (poles: number, diameterMm: number): number =>
   2 * HITCH_GIRTHS * Math.PI * diameterMm + TRIPOD_WRAPS * aboutThree(diameterMm) + BUNDLE_TURNS * aboutBundle(poles, diameterMm) + TAIL_MM;

@@ -1,5 +1,4 @@
 import { feet, inches } from '../../quantity/length';
-import { shortBy } from '../depth';
 import { structureKind } from '../kind';
 import { TEPEE_KNOBS } from './knobs';
 import { TEPEE_PHRASES } from './phrases';
@@ -22,8 +21,10 @@ export const tepee = structureKind({
     'reach.far': (v, _design, setting) => ({ radius: Math.max(inches(8), Math.min(v.radius, setting.armMm)) }),
     'row.past-bed': (v, _design, setting) => ({ radius: Math.max(inches(8), (Math.min(setting.bed.widthMm, setting.bed.lengthMm) - v.ring) / 2) }),
     'post.short': (v, design) => {
-      const missing = shortBy(design);
-      return { height: Math.max(feet(3), Math.floor((v.height - missing - 25) / 10) * 10), ...(v.crossing > inches(12) ? { crossing: inches(12) } : {}) };
+      const crossing = Math.min(v.crossing, inches(12));
+      const toTheTie = (design.parts.find((part) => part.role === 'pole')?.cutMm ?? 0) - crossing - v.pushIn;
+      const height = Math.floor(Math.sqrt(Math.max(0, toTheTie ** 2 - v.radius ** 2)) / 10) * 10;
+      return height >= feet(3) ? { height, crossing } : null;
     },
     'depth.shallow': () => ({ pushIn: inches(6) }),
     'tips.narrow': (v) => ({ radius: Math.min(feet(6), Math.ceil((v.height * 0.25) / 10) * 10) }),

@@ -8,7 +8,7 @@ import type { Values } from '../knob';
 import { angleAt, anglesRound, doorHalfRad, onRing, openRingMm, ringArea, type Door } from '../ring';
 import type { Setting } from '../setting';
 import { placeStations } from '../stations';
-import { lashingMm, poleMm } from './cord';
+import { bundleRadius, lashingMm, poleMm } from './cord';
 import type { TEPEE_KNOBS } from './knobs';
 import { SIDE_RAD } from './shaded';
 
@@ -31,19 +31,21 @@ export function sizeTepee(v: TepeeValues, setting: Setting): Design {
   const sold = nextStockUp(asked, setting.sizesOf(stock.id));
   const longMm = sold?.mm ?? asked;
   const tie = onRing(ground, middle, 0, 0, v.height);
+  const bundle = bundleRadius(v.poles, stock.diameterMm);
 
   const poles = angles.map((angle, i): Bar => {
     const foot = onRing(ground, middle, v.radius, angle, 0);
-    const axis = unit(minus(tie, foot));
+    const aside: Point = [-Math.sin(angle), Math.cos(angle), 0];
+    const axis = unit(minus(add(tie, scale(aside, bundle)), foot));
     // Round poles have no wide face: any direction square to the axis will do.
-    const wide = unit([-Math.sin(angle), Math.cos(angle), 0]);
+    const wide = aside;
     return {
       shape: 'bar', id: `pole-${i + 1}`, role: 'pole', stock: stock.id, round: true, cutMm: longMm, buriedMm: v.pushIn, from: add(foot, scale(axis, -v.pushIn)), to: add(foot, scale(axis, longMm - v.pushIn)),
       wide: squareTo(axis, wide), wideMm: stock.diameterMm, thickMm: stock.diameterMm, ends: [{ cut: 'as bought' }, { cut: 'as bought' }], holes: [],
     };
   });
-  const half = Math.max(stock.diameterMm, Math.sqrt(v.poles) * stock.diameterMm * 0.7);
-  const lashing: Line = { shape: 'line', id: 'lashing-1', role: 'lashing', stock: 'rope-natural', diameterMm: 6, cutMm: lashingMm(v.poles, stock.diameterMm), path: Array.from({ length: 13 }, (_, i): Point => [tie[0] + half * Math.cos((i * Math.PI) / 4), tie[1] + half * Math.sin((i * Math.PI) / 4), tie[2] - half / 2 + (i * half) / 13]) };
+  const girt = bundle + stock.diameterMm / 2;
+  const lashing: Line = { shape: 'line', id: 'lashing-1', role: 'lashing', stock: 'rope-natural', diameterMm: 6, cutMm: lashingMm(v.poles, stock.diameterMm), path: Array.from({ length: 37 }, (_, i): Point => [tie[0] + girt * Math.cos((i * Math.PI) / 6), tie[1] + girt * Math.sin((i * Math.PI) / 6), tie[2] - girt / 3 + (i * girt) / 54]) };
   const ladder = v.ladder === 'yes' ? ladderRound(v, poles, tie, stock.diameterMm) : { parts: [], joints: [] };
 
   const along = openRingMm(v.radius, door);
@@ -57,7 +59,7 @@ export function sizeTepee(v: TepeeValues, setting: Setting): Design {
   return {
     kind: 'tepee',
     parts: [...poles, lashing, ...ladder.parts],
-    joints: [{ id: 'tie', kind: 'poles lashed', places: [tie, lashing.path[0] as Point], parts: [lashing.id, ...poles.map((pole) => pole.id)], fixings: [] }, ...ladder.joints],
+    joints: [{ id: 'tie', kind: 'poles lashed', places: poles.map((pole) => poleAt(pole, v.pushIn, tie, 1)), parts: [lashing.id, ...poles.map((pole) => pole.id)], fixings: [] }, ...ladder.joints],
     stations,
     ground,
     builtMm: 2 * outer,
@@ -101,6 +103,13 @@ function squareTo(axis: Point, wanted: Point): Point {
 const ringTrace = (ground: Ground, middle: { alongMm: number; y: number }, radiusMm: number, door: Door): Point[] =>
   Array.from({ length: 49 }, (_, i) => onRing(ground, middle, radiusMm, door.middleRad + door.halfRad + ((2 * Math.PI - 2 * door.halfRad) * i) / 48, 0));
 
+/** A point of a pole, by its share of the height from the soil to the tie. */
+function poleAt(pole: Bar, pushInMm: number, tie: Point, share: number): Point {
+  const axis = unit(minus(pole.to, pole.from));
+  const foot = add(pole.from, scale(axis, pushInMm));
+  return add(foot, scale(axis, (share * (tie[2] - foot[2])) / axis[2]));
+}
+
 /** Level strings from pole to pole, one turn round each; closed where there is no door. */
 function ladderRound(v: TepeeValues, poles: readonly Bar[], tie: Point, diameterMm: number): { parts: Line[]; joints: Joint[] } {
   const top = v.height - BELOW_TIE_MM;
@@ -109,7 +118,7 @@ function ladderRound(v: TepeeValues, poles: readonly Bar[], tie: Point, diameter
   const joints: Joint[] = [];
   for (let i = 0; i < count; i++) {
     const up = Math.min(v.height * 0.95, v.ladderFrom + i * v.ladderStep);
-    const on = poles.map((pole): Point => { const foot = add(pole.from, scale(unit(minus(pole.to, pole.from)), v.pushIn)); return add(foot, scale(minus(tie, foot), up / v.height)); });
+    const on = poles.map((pole) => poleAt(pole, v.pushIn, tie, up / v.height));
     const path = v.door > 0 ? on : [...on, on[0] as Point];
     const id = `ladder-${i + 1}`;
     parts.push({ shape: 'line', id, role: 'ladder string', stock: `twine-${v.twine}`, path, diameterMm: 3, cutMm: pathLength(path) + path.length * Math.PI * diameterMm + 2 * LADDER_END_MM });

@@ -39,7 +39,7 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
   const y = acrossBed(v.rowAt, setting);
   const pair = v.form === 'pair';
   const spread = pair ? Math.min(v.spread, 2 * v.height * 0.95) : 0;
-  const { heightMm, leanRad } = leanOf(v.height, spread, 0);
+  const { heightMm, leanRad } = leanOf(v.height, spread, pair ? wood.thickMm : 0);
   const sides = pair ? ([-1, 1] as const) : ([-1] as const);
   const builtMm = v.frames * v.width;
   const parts: Part[] = [];

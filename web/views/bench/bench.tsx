@@ -26,6 +26,7 @@ import { RunningBill } from './running-bill';
 /** Fetched when they are opened. */
 const KindSheet = dynamic(() => import('./kind-sheet'), { ssr: false });
 const Support3d = dynamic(() => import('./support-3d'), { ssr: false, loading: () => <p className="py-24 text-center text-soft">Setting it up…</p> });
+const CloseUps = dynamic(() => import('./close-ups'), { ssr: false, loading: () => <p className="py-8 text-soft">Drawing the joints…</p> });
 const RipPlan = dynamic(() => import('../list/rip-plan').then((module) => module.RipPlan), { ssr: false });
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
@@ -95,7 +96,8 @@ function Workbench({ structure, beside }: { structure: StructurePlan; beside: ((
       </div>
       <div className="order-1 min-w-0 pt-4 lg:sticky lg:top-14 lg:order-none lg:self-start">
         <Views key={structure.id} computed={computed} />
-        <details className="mt-4">
+        <Joints key={`joints ${structure.id}`} computed={computed} />
+        <details>
           <summary className="flex min-h-11 items-center font-display text-lg font-semibold">In what order to build it</summary>
           <BuildOrder computed={computed} />
         </details>
@@ -128,6 +130,17 @@ function ResultStrip({ computed }: { computed: ComputedStructure }) {
       <span className={open > 0 ? 'font-semibold text-ochre' : 'font-semibold text-leaf'}>{open > 0 ? `${open} to look at` : 'It will stand'}</span>
       <span className="text-xl font-semibold">{formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}</span>
     </a>
+  );
+}
+
+/** Drawn only while it is open: turning a knob need not wait for it. */
+function Joints({ computed }: { computed: ComputedStructure }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details className="mt-4" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="flex min-h-11 items-center font-display text-lg font-semibold">The joints, close up</summary>
+      {open && <CloseUps computed={computed} />}
+    </details>
   );
 }
 

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { useId, useState } from 'react';
 import { AlertOctagon, Check, Download, History, Pencil, Plus, TriangleAlert } from 'lucide-react';
 import { feetOf } from '@lignum/core/design/on-plot';
-import { isTimber } from '@lignum/core/drawing/views';
+import { isTimber } from '@lignum/core/drawing/draw-part';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';

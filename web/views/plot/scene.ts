@@ -4,7 +4,7 @@ import type { Bar, Design, Fill, Sheet, Station } from '@lignum/core/design/desi
 import { cross, minus, reach, unit, type Point } from '@lignum/core/design/space';
 import { rowOnPlan } from '@lignum/core/design/on-plot';
 import { sheetWires } from '@lignum/core/drawing/project';
-import { isTimber } from '@lignum/core/drawing/views';
+import { isTimber } from '@lignum/core/drawing/draw-part';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';

@@ -39,6 +39,7 @@ export const USE_WORDS: Record<string, string> = {
   panel: 'Panel', shelf: 'Shelf strip', 'fine mesh': 'Fine net', mesh: 'Mesh', 'wind skirt': 'Wind skirt',
   'line wire': 'Line wire', 'guy wire': 'Guy wire', chain: 'Tether', string: 'String', lashing: 'Lashing', 'ladder string': 'Ladder string', pass: 'Pass of twine', thread: 'Thread',
   concrete: 'Concrete', gravel: 'Gravel',
+  'poles lashed': 'Poles lashed', 'ladder to pole': 'Ladder to pole', 'pass on posts': 'Pass on a post', 'thread on nails': 'Thread on nails',
   'panel to post': 'Panel to post', 'panel to panel': 'Tie at a lap', 'panel to rail': 'Panel to rail', 'shelf to rail': 'Shelf to rail', 'net to panel': 'Net to panel', 'wire to post': 'Wire to post',
   'post to beam': 'Post to beam', 'post to bed': 'Post to bed', 'rail to post': 'Rail to post', 'brace to post': 'Brace to post', 'brace to beam': 'Brace to beam', 'brace to frame': 'Brace to frame', 'arm to beam': 'Arm to beam',
   'string to beam': 'String to beam', 'string to arm': 'String to arm', 'skirt to post': 'Skirt to post', 'cap on post': 'Cap on post', 'guy to post': 'Guy to post', 'turnbuckle in a guy': 'In a guy', 'cane to panel': 'Cane to panel',

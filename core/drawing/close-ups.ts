@@ -1,0 +1,112 @@
+import type { Design, Fixing, Joint, Part, Role } from '../design/design';
+import { distanceTo } from '../design/nearest';
+import { add, groundAt, reach, scale, type Point } from '../design/space';
+import { boxAround, drawPart, extent } from './draw-part';
+import type { Chain, Primitive, Spot, View } from './primitive';
+import { PROJECTIONS } from './project';
+
+/** One joint of a kind, drawn large: what meets in it, and where its fixings sit. */
+export interface CloseUp {
+  /** The kind of joint, as the bill groups it. */
+  kind: string;
+  /** How many such joints there are, and what one of them is held by. */
+  count: number;
+  fixings: readonly Fixing[];
+  parts: readonly { role: Role; stock: string }[];
+  views: readonly View[];
+}
+
+/** Radius of what is shown: so many times the widest timber of the joint, within limits. mm. */
+const TIMES_THE_WIDEST = 1.4;
+const LEAST_RADIUS_MM = 55;
+const MOST_RADIUS_MM = 260;
+const MESH_RADIUS_MM = 190;
+/** Marks closer than this are one, and a chain of more says too much. */
+const SAME_MM = 1.5;
+const MOST_MARKS = 5;
+const TOUCHES_MM = 40;
+/** The clearest of the first few joints of a kind is drawn. */
+const MOST_LOOKED_AT = 8;
+
+/** A close-up of each kind of joint that fixings or cord hold together, in the order they are put together; not of what hangs in a wire alone. */
+export function closeUps(design: Design): CloseUp[] {
+  const byKind = new Map<string, Joint[]>();
+  const named = new Map(design.parts.map((part) => [part.id, part]));
+  const tied = (joint: Joint): boolean => joint.parts.some((id) => named.get(id)?.shape === 'line');
+  for (const joint of design.joints) if (joint.fixings.length > 0 || tied(joint)) byKind.set(joint.kind, [...(byKind.get(joint.kind) ?? []), joint]);
+  return [...byKind].filter(([, [first]]) => first && (first.parts.length > 1 || named.get(first.parts[0] as string)?.shape === 'bar')).map(([kind, joints]): CloseUp => {
+    const partsOf = (joint: Joint): Part[] => joint.parts.map((id) => named.get(id) as Part);
+    const strangers = (joint: Joint): number => { const { middle, radius } = windowOf(joint, partsOf(joint)); return design.parts.filter((part) => distanceTo(part, middle) <= radius).length - joint.parts.length; };
+    const joint = joints.slice(0, MOST_LOOKED_AT).reduce((clearest, one) => (strangers(one) < strangers(clearest) ? one : clearest));
+    const own = partsOf(joint);
+    return { kind, count: joints.length, fixings: joint.fixings, parts: [...new Map(own.map((part) => [`${part.role} ${part.stock}`, { role: part.role, stock: part.stock }])).values()], views: viewsOf(design, joint, own) };
+  });
+}
+
+/** What is shown of a joint: about the place where most of its parts meet. */
+function windowOf(joint: Joint, own: readonly Part[]): { middle: Point; radius: number; within: readonly Point[] } {
+  const bars = own.filter((part) => part.shape === 'bar');
+  const radiusFor = (place: Point): number => {
+    const section = bars.length === 0 ? MESH_RADIUS_MM : TIMES_THE_WIDEST * Math.max(...bars.flatMap((bar) => [bar.wideMm, bar.thickMm]));
+    // A short cord, such as a lashing, is shown whole.
+    const cords = own.flatMap((part) => (part.shape === 'line' ? [1.2 * Math.max(...part.path.map((point) => reach(point, place)))] : []));
+    return Math.min(MOST_RADIUS_MM, Math.max(LEAST_RADIUS_MM, section, ...cords.filter((long) => long <= MOST_RADIUS_MM)));
+  };
+  const meet = (place: Point): number => own.filter((part) => distanceTo(part, place) <= TOUCHES_MM).length;
+  const best = joint.places.reduce((most, place) => (meet(place) > meet(most) ? place : most));
+  const radius = radiusFor(best);
+  const within = joint.places.filter((place) => reach(place, best) <= radius);
+  return { middle: scale(within.reduce(add), 1 / within.length), radius, within };
+}
+
+function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
+  const { middle, radius, within } = windowOf(joint, own);
+  const near = design.parts.filter((part) => distanceTo(part, middle) <= radius);
+  const shown = (id: 'elevation' | 'end'): View => {
+    const flat = PROJECTIONS[id];
+    // What is far from the eye is drawn first: from the front along y, from the end along x.
+    const deep = (part: Part): number => { const spots = extent(part, id === 'end' ? PROJECTIONS.elevation : ([, y, z]) => [y, z]); return Math.min(...spots.map((spot) => spot[0])); };
+    const [right, up] = flat(middle);
+    const box = { left: right - radius, right: right + radius, bottom: up - radius, top: up + radius };
+    const marks = joint.fixings.length > 0 ? within.map(flat) : [];
+    const ground: Spot[] = id === 'elevation' ? [[box.left, groundAt(design.ground, box.left)], [box.right, groundAt(design.ground, box.right)]] : [[box.left, groundAt(design.ground, middle[0])], [box.right, groundAt(design.ground, middle[0])]];
+    return {
+      id: 'close up', title: `${joint.kind}, ${id === 'end' ? 'from the end' : 'from the front'}`, box, lens: { at: [right, up], radiusMm: radius }, pulls: [],
+      chains: (['x', 'z'] as const).flatMap((axis) => chainAcross(axis, own, marks, flat, box)),
+      primitives: [
+        ...[...near].sort((a, b) => deep(b) - deep(a)).flatMap((part) => drawPart(part, flat, id === 'elevation')),
+        { draw: 'lines', ink: 'ground', lines: [ground] },
+        ...marks.map((at): Primitive => ({ draw: 'dot', ink: 'fixing', at })),
+      ],
+    };
+  };
+  const front = shown('elevation');
+  if (own.every((part) => part.shape !== 'bar')) return [front];
+  // Heights are the same from both sides: they are said once.
+  const end = shown('end');
+  return [front, front.chains.some((chain) => chain.axis === 'z') ? { ...end, chains: end.chains.filter((chain) => chain.axis === 'x') } : end];
+}
+
+/** Edges of the joint's own parts that lie in the window, and the fixings between them where that does not make too many. */
+function chainAcross(axis: 'x' | 'z', own: readonly Part[], marks: readonly Spot[], flat: (point: Point) => Spot, box: View['box']): Chain[] {
+  const [low, high] = axis === 'x' ? [box.left, box.right] : [box.bottom, box.top];
+  const inside = (at: number): boolean => at > low + SAME_MM && at < high - SAME_MM;
+  const edges = apart(own.flatMap((part) => {
+    const spots = extent(part, flat);
+    const around = boxAround(spots);
+    const [from, to] = axis === 'x' ? [around.left, around.right] : [around.bottom, around.top];
+    // Of what leans no level or plumb edge can be measured; a sheet on edge has no width worth a figure.
+    const square = spots.every((spot) => [from, to].some((edge) => Math.abs(spot[axis === 'x' ? 0 : 1] - edge) < SAME_MM));
+    return (part.shape === 'bar' && square) || (part.shape === 'sheet' && to - from > 2 * radiusOf(box)) ? [from, to].filter(inside) : [];
+  }));
+  if (edges.length < 2) return [];
+  const between = apart([...edges, ...marks.map((spot) => (axis === 'x' ? spot[0] : spot[1])).filter((at) => at > (edges[0] as number) && at < (edges.at(-1) as number))]);
+  const atMm = between.length <= MOST_MARKS ? between : edges;
+  return atMm.length > MOST_MARKS ? [] : [{ axis, label: '', atMm, tapedMm: atMm }];
+}
+
+const radiusOf = (box: View['box']): number => (box.right - box.left) / 2;
+
+/** In order, each at least a hair from the one before. */
+const apart = (places: readonly number[]): number[] =>
+  [...places].sort((a, b) => a - b).reduce<number[]>((kept, at) => (kept.length > 0 && at - (kept.at(-1) as number) < SAME_MM ? kept : [...kept, at]), []);
