@@ -62,6 +62,8 @@ function windowOf(joint: Joint, own: readonly Part[]): { middle: Point; radius: 
 function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
   const { middle, radius, within } = windowOf(joint, own);
   const near = design.parts.filter((part) => distanceTo(part, middle) <= radius);
+  // Cord that is wound about the others shows on top of them.
+  const wound = (part: Part): boolean => joint.fixings.length === 0 && part.shape === 'line' && own.includes(part);
   const shown = (id: 'elevation' | 'end'): View => {
     const flat = PROJECTIONS[id];
     // What is far from the eye is drawn first: from the front along y, from the end along x.
@@ -74,7 +76,7 @@ function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
       id: 'close up', title: `${joint.kind}, ${id === 'end' ? 'from the end' : 'from the front'}`, box, lens: { at: [right, up], radiusMm: radius }, pulls: [],
       chains: (['x', 'z'] as const).flatMap((axis) => chainAcross(axis, own, marks, flat, box)),
       primitives: [
-        ...[...near].sort((a, b) => deep(b) - deep(a)).flatMap((part) => drawPart(part, flat, id === 'elevation')),
+        ...[...near].sort((a, b) => Number(wound(a)) - Number(wound(b)) || deep(b) - deep(a)).flatMap((part) => drawPart(part, flat, id === 'elevation')),
         { draw: 'lines', ink: 'ground', lines: [ground] },
         ...marks.map((at): Primitive => ({ draw: 'dot', ink: 'fixing', at })),
       ],

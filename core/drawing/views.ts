@@ -69,7 +69,8 @@ function plan(design: Design, bed: Bed): View {
     ...wall,
     ...(design.traces ?? []).map((trace): Primitive => ({ draw: 'lines', ink: 'soil', lines: [trace.map(flat)] })),
     ...design.stations.map((station): Primitive => ({ draw: 'shape', ink: 'crop', points: round([station.at[0], station.at[1]], spread(station) / 2) })),
-    ...fillsFirst(design).flatMap((part) => drawPart(part, flat, false)),
+    // From above a weave of leaning frames would hide what it hangs on.
+    ...fillsFirst(design).filter((part) => part.role !== 'thread').flatMap((part) => drawPart(part, flat, false)),
     ...design.stations.map((station): Primitive => ({ draw: 'dot', ink: 'station', at: [station.at[0], station.at[1]] })),
   ]);
 }

@@ -37,6 +37,8 @@ test('every kind is planned from the crop’s suggestion to the bill, stands in 
     const all = page.getByRole('button', { name: /^Show all/ });
     if (await all.isVisible()) await all.click();
     await page.getByRole('radio', { name: new RegExp(`^${wanted.bed}`) }).check();
+    // Until what was chosen has been weighed, the first choice may still change.
+    await expect(page.getByRole('radiogroup', { name: /^Kinds of support/ })).toHaveAttribute('aria-busy', 'false');
     await page.getByRole('radio', { name: new RegExp(`^${kind.name}`) }).check();
     const offer = page.getByRole('article');
     await expect(offer).toContainText(kind.blurb);
@@ -47,6 +49,8 @@ test('every kind is planned from the crop’s suggestion to the bill, stands in 
     await expect(page.getByText('Too low:')).toHaveCount(0);
     await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
     await saved(page);
+    await page.getByText('The joints, close up').click();
+    await expect(page.locator('.ink-lens').first()).toBeVisible();
     await page.getByRole('radio', { name: 'All round' }).click();
     await expect(page.getByRole('img', { name: /three dimensions/ }).or(page.getByText('no WebGL'))).toBeVisible();
     await page.getByRole('link', { name: 'All of it on one sheet, to print' }).click();
