@@ -26,7 +26,7 @@ import { RunningBill } from './running-bill';
 /** Fetched when they are opened. */
 const KindSheet = dynamic(() => import('./kind-sheet'), { ssr: false });
 const Support3d = dynamic(() => import('./support-3d'), { ssr: false, loading: () => <p className="py-24 text-center text-soft">Setting it up…</p> });
-const CloseUps = dynamic(() => import('./close-ups'), { ssr: false, loading: () => <p className="py-8 text-soft">Drawing the joints…</p> });
+const CloseUps = dynamic(() => import('../shell/close-ups'), { ssr: false, loading: () => <p className="py-8 text-soft">Drawing the joints…</p> });
 const RipPlan = dynamic(() => import('../list/rip-plan').then((module) => module.RipPlan), { ssr: false });
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */

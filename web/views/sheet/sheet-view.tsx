@@ -16,6 +16,7 @@ import { plantingWords } from '../garden/crop-words';
 import { RipPlan } from '../list/rip-plan';
 import { BuildOrder } from '../shell/build-order';
 import { structureOf } from '../shell/computed-structure';
+import CloseUps from '../shell/close-ups';
 import { useGarden } from '../shell/garden-context';
 import { sizeWords, USE_WORDS } from '../shell/stock-words';
 
@@ -32,15 +33,24 @@ const SMALLER_DRAWINGS = 0.78;
 /** One support on one sheet of paper: drawings, parts with their end cuts, what to buy, the order of building. */
 export function SheetView({ structureId }: { structureId: string }) {
   const { id, plan } = useGarden();
+  const [joints, setJoints] = useState(false);
   const structure = plan.structures.find((one) => one.id === structureId);
   if (!structure) return <main className="mx-auto max-w-xl p-8"><h1 className="text-2xl">This support is not in the garden</h1><p className="mt-4"><Link className={buttonLook('main')} href={`/g/${id}`}>Back to the garden</Link></p></main>;
+  const computed = structureOf(kindOf(structure.kind), plan, structure);
   return (
     <main className="px-4 pb-16 print:p-0">
-      <div className="no-print mx-auto flex max-w-[46rem] items-center justify-between py-3">
+      <div className="no-print mx-auto flex max-w-[46rem] flex-wrap items-center justify-between gap-x-4 py-3">
         <Link className={buttonLook('quiet')} href={`/g/${id}/s/${structureId}`}><ChevronLeft size={17} aria-hidden />Back to the bench</Link>
-        <Button look="main" onClick={() => window.print()}><Printer size={17} aria-hidden />Print the sheet</Button>
+        <label className="flex min-h-11 cursor-pointer items-center gap-2"><input type="checkbox" className="size-5 accent-(--chalk)" checked={joints} onChange={(event) => setJoints(event.target.checked)} />With the joints, on a sheet of their own</label>
+        <Button look="main" onClick={() => window.print()}><Printer size={17} aria-hidden />{joints ? 'Print the sheets' : 'Print the sheet'}</Button>
       </div>
-      <div role="region" aria-label="The sheet" tabIndex={0} className="overflow-x-auto print:overflow-visible"><Page computed={structureOf(kindOf(structure.kind), plan, structure)} /></div>
+      <div role="region" aria-label="The sheet" tabIndex={0} className="overflow-x-auto print:overflow-visible"><Page computed={computed} /></div>
+      {joints && (
+        <section aria-labelledby="joints" className="paper mx-auto mt-6 max-w-full break-before-page bg-white text-black print:mt-0" style={{ width: WIDE }}>
+          <h2 id="joints" className="border-b-2 border-black pb-1 text-2xl">{structure.name}: the joints</h2>
+          <CloseUps computed={computed} />
+        </section>
+      )}
     </main>
   );
 }

@@ -5,8 +5,8 @@ import { closeUps, type CloseUp } from '@lignum/core/drawing/close-ups';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
 import { Drawing } from '../../ui/drawing';
-import { useGarden } from '../shell/garden-context';
-import { USE_WORDS } from '../shell/stock-words';
+import { useGarden } from './garden-context';
+import { USE_WORDS } from './stock-words';
 
 /** Each kind of joint drawn large: what meets, how it laps, and where its fixings sit. */
 export default function CloseUps({ computed }: { computed: ComputedStructure }) {
@@ -22,7 +22,7 @@ export default function CloseUps({ computed }: { computed: ComputedStructure }) 
 function JointRow({ closeUp }: { closeUp: CloseUp }) {
   const { units } = useGarden().tongue;
   return (
-    <li className="grid gap-x-5 gap-y-1 border-t border-rule py-3 sm:grid-cols-[minmax(0,1fr)_11.5rem]">
+    <li className="print-whole grid gap-x-5 gap-y-1 border-t border-rule py-3 sm:grid-cols-[minmax(0,1fr)_11.5rem]">
       <div className="grid min-w-0 grid-cols-1 gap-x-2 bg-sheet px-2 pt-2 min-[430px]:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)]">
         {closeUp.views.map((view) => <Drawing key={view.title} view={view} units={units} heightPx={270} />)}
       </div>
