@@ -132,6 +132,24 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the contract of %s
     }), { numRuns: 30 });
   });
 
+  it('makes do with whatever the price book has: suggests what is on sale, and says that the cost is too low where something is not', () => {
+    const anyBook = fc.subarray([...DEMO_PLAN.priceBook.lines]).map((lines) => ({ ...DEMO_PLAN.priceBook, lines }));
+    fc.assert(fc.property(anyPlan(kind), anyBook, (whole, priceBook) => {
+      const plan = { ...whole, priceBook, shed: [] };
+      const { setting, sized: { design, knobs }, bill, shopping, cost } = only(plan);
+      expect(allFinite(design)).toBe(true);
+      const settled = Object.fromEntries(Object.entries(knobs).map(([name, state]) => [name, state.value]));
+      for (const [name, knob] of Object.entries(kind.knobs as Knobs)) {
+        const offered = knob.type === 'choice' ? (knob.offered?.(setting, settled) ?? []) : [];
+        if (offered.length > 0) expect(offered, name).toContain(knobs[name]?.suggestion.value);
+      }
+      const sold = new Set(priceBook.lines.map((line) => line.stock));
+      const missing = bill.filter((line) => line.board === null && !sold.has(line.stock));
+      if (missing.length > 0) expect(cost.complete).toBe(false);
+      for (const one of shopping.purchases) expect(sold.has(one.stock)).toBe(true);
+    }), { numRuns: 40 });
+  });
+
   it('refuses the same settings in the core, at the door and in the published schema', () => {
     const junk = fc.dictionary(fc.oneof(fc.constantFrom(...Object.keys(kind.knobs)), fc.string({ minLength: 1 })), fc.oneof(fc.double(), fc.integer({ min: -10, max: 10_000 }), fc.string(), fc.boolean(), fc.constant(null)), { maxKeys: 3 });
     fc.assert(fc.property(fc.oneof(junk, anySettings(kind.knobs)), (settings) => {

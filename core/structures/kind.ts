@@ -1,6 +1,6 @@
 import type { Design } from '../design/design';
 import type { Fact, Phrases } from '../wording/say';
-import { settle, withinLimits, type Knobs, type KnobState, type Settings, type Values } from './knob';
+import { KNOB_PHRASES, settle, withinLimits, type Knobs, type KnobState, type Settings, type Values } from './knob';
 import type { Setting } from './setting';
 
 /** A step of building: said in order, with the people it takes and the caution where it belongs. */
@@ -71,7 +71,7 @@ export function structureKind<const K extends Knobs>(kind: KindData<K>): Structu
     blurb: kind.blurb,
     nature: kind.nature,
     knobs: kind.knobs,
-    phrases: kind.phrases,
+    phrases: { ...KNOB_PHRASES, ...kind.phrases },
     design(settings, setting) {
       const { values, states } = settle(kind.knobs, settings, setting);
       const design = kind.size(values as Values<K>, setting);

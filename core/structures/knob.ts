@@ -1,4 +1,4 @@
-import type { Fact } from '../wording/say';
+import { fact, type Fact, type Phrases } from '../wording/say';
 import type { Setting } from './setting';
 
 /**
@@ -98,8 +98,18 @@ export interface KnobState {
   suggestion: Suggestion<number | string>;
 }
 
+/** What is not on sale is not suggested, as long as something else is. */
+function amongOffered(knob: ChoiceKnob, suggested: Suggestion<number | string>, setting: Setting, soFar: Settled): Suggestion<number | string> {
+  const offered = knob.offered?.(setting, soFar) ?? [];
+  const [first] = offered;
+  return first === undefined || offered.includes(String(suggested.value)) ? suggested : { value: first, why: fact('offered.only') };
+}
+
+export const KNOB_PHRASES = { 'offered.only': 'What your price book has.' } as const satisfies Phrases;
+
 /**
- * Gives every knob a value: the gardener's own, else the suggestion (kept within the knob's limits).
+ * Gives every knob a value: the gardener's own, else the suggestion (kept within the knob's limits
+ * and to what is on sale).
  * Knobs are settled in order, so a suggestion may use those before it. Settings must be faultless.
  */
 export function settle(knobs: Knobs, settings: Settings, setting: Setting): { values: Settled; states: Record<string, KnobState> } {
@@ -107,8 +117,7 @@ export function settle(knobs: Knobs, settings: Settings, setting: Setting): { va
   const states: Record<string, KnobState> = {};
   for (const [name, knob] of Object.entries(knobs)) {
     const suggested = knob.suggest(setting, values);
-    const suggestion =
-      knob.type === 'choice' ? suggested : { ...suggested, value: Math.min(knob.max, Math.max(knob.min, suggested.value as number)) };
+    const suggestion = knob.type === 'choice' ? amongOffered(knob, suggested, setting, values) : { ...suggested, value: Math.min(knob.max, Math.max(knob.min, suggested.value as number)) };
     const own = settings[name];
     values[name] = own ?? suggestion.value;
     states[name] = { value: values[name], by: own === undefined ? 'suggestion' : 'hand', suggestion };

@@ -149,16 +149,14 @@ function standCanes(v: GuyedWallValues, stations: readonly Station[], sheets: re
   stations.forEach((station, i) => {
     const sheet = sheets[run.findIndex((piece) => station.alongMm <= piece.toMm + 1)] ?? sheets.at(-1);
     if (!sheet) return;
-    const lean = sheet.corner[1] - station.at[1];
-    const above = Math.max(1, long - CANE_IN_MM);
-    const rise = Math.sqrt(Math.max(1, above ** 2 - lean ** 2));
+    const tie = onSheetAbove(sheet, CANE_IN_MM, station.at[0]);
+    const way = unit(minus(tie, station.at));
     const id = `cane-${i + 1}`;
-    const per = CANE_IN_MM / above;
     parts.push({
       shape: 'bar', id, role: 'cane', stock: cane.id, cutMm: long, buriedMm: CANE_IN_MM, round: true, wide: [1, 0, 0], wideMm: cane.diameterMm, thickMm: cane.diameterMm, ends: [{ cut: 'as bought' }, { cut: 'as bought' }], holes: [],
-      from: [station.at[0], station.at[1] - lean * per, station.at[2] - rise * per], to: [station.at[0], sheet.corner[1], station.at[2] + rise],
+      from: add(station.at, scale(way, -CANE_IN_MM)), to: add(station.at, scale(way, long - CANE_IN_MM)),
     });
-    joints.push({ id: `${id}-tie`, kind: 'cane to panel', places: [[station.at[0], sheet.corner[1], station.at[2] + rise]], parts: [id, sheet.id], fixings: [{ stock: 'tie-plastic', count: 1 }] });
+    joints.push({ id: `${id}-tie`, kind: 'cane to panel', places: [tie], parts: [id, sheet.id], fixings: [{ stock: 'tie-plastic', count: 1 }] });
   });
   return { parts, joints };
 }
