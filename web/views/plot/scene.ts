@@ -1,9 +1,9 @@
 import * as THREE from 'three';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Bar, Design, Fill, Sheet, Station } from '@lignum/core/design/design';
-import { cross, minus, reach, unit, type Point } from '@lignum/core/design/space';
+import { onGround, slopeOf, type Point } from '@lignum/core/design/space';
 import { rowOnPlan } from '@lignum/core/design/on-plot';
-import { sheetWires } from '@lignum/core/drawing/project';
+import { barCorners, sheetWires } from '@lignum/core/drawing/project';
 import { isTimber } from '@lignum/core/drawing/draw-part';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
@@ -116,17 +116,30 @@ export function partsBody(design: Design, spot: ToScene): THREE.Group {
   return group;
 }
 
+/** Faces of a bar by its corners, as {@link barCorners} counts them: end, then wide, then thick. */
+const BAR_FACES = [[0, 1, 3, 2], [4, 6, 7, 5], [0, 4, 5, 1], [2, 3, 7, 6], [0, 2, 6, 4], [1, 5, 7, 3]] as const;
+
+/** A bar with its ends cut as they are; a round one with square ends. */
 function barBody(bar: Bar, spot: ToScene): THREE.Mesh {
-  const axis = unit(minus(bar.to, bar.from));
-  const thick = cross(axis, bar.wide);
-  const long = reach(bar.from, bar.to) * M;
-  const shape = bar.round ? new THREE.CylinderGeometry((bar.wideMm / 2) * M, (bar.wideMm / 2) * M, long, 10).rotateZ(Math.PI / 2) : new THREE.BoxGeometry(long, bar.wideMm * M, bar.thickMm * M);
-  const mesh = solid(shape, isTimber(bar.stock) ? COLOUR.timber : COLOUR.steel);
-  const origin = spot([0, 0, 0]);
-  const turned = (direction: Point) => spot(direction.map((value) => value * 1000) as unknown as Point).sub(origin).normalize();
-  mesh.matrixAutoUpdate = false;
-  mesh.matrix.makeBasis(turned(axis), turned(bar.wide), turned(thick)).setPosition(spot([(bar.from[0] + bar.to[0]) / 2, (bar.from[1] + bar.to[1]) / 2, (bar.from[2] + bar.to[2]) / 2]));
-  return mesh;
+  const colour = isTimber(bar.stock) ? COLOUR.timber : COLOUR.steel;
+  if (bar.round) {
+    const [from, to] = [spot(bar.from), spot(bar.to)];
+    const pole = solid(new THREE.CylinderGeometry((bar.wideMm / 2) * M, (bar.wideMm / 2) * M, from.distanceTo(to), 10), colour);
+    pole.quaternion.setFromUnitVectors(new THREE.Vector3(0, 1, 0), to.clone().sub(from).normalize());
+    pole.position.copy(from.add(to).multiplyScalar(0.5));
+    return pole;
+  }
+  const corners = barCorners(bar).map(spot);
+  const middle = corners.reduce((sum, corner) => sum.add(corner), new THREE.Vector3()).multiplyScalar(1 / corners.length);
+  const triangles = BAR_FACES.flatMap(([p, q, r, s]) => {
+    const [a, b, c, d] = [corners[p], corners[q], corners[r], corners[s]] as [THREE.Vector3, THREE.Vector3, THREE.Vector3, THREE.Vector3];
+    // Which way round a face is seen from outside depends on where the structure's frame is laid.
+    const outward = new THREE.Vector3().crossVectors(b.clone().sub(a), c.clone().sub(a)).dot(a.clone().sub(middle)) > 0;
+    return outward ? [a, b, c, a, c, d] : [a, c, b, a, d, c];
+  });
+  const shape = new THREE.BufferGeometry().setFromPoints(triangles);
+  shape.computeVertexNormals();
+  return solid(shape, colour);
 }
 
 function fillBody(fill: Fill, spot: ToScene): THREE.Mesh {
@@ -145,12 +158,14 @@ function sheetBody(sheet: Sheet, spot: ToScene): THREE.LineSegments {
 export function buildSupport(design: Design, bed: Bed): THREE.Group {
   const group = new THREE.Group();
   const spot: ToScene = ([x, y, z]) => new THREE.Vector3(x * M, z * M, -y * M);
-  const middle = design.builtMm / 2;
-  const soil = solid(new THREE.BoxGeometry(bed.lengthMm * M, 0.02, bed.widthMm * M), COLOUR.soil);
-  soil.position.set(middle * M, -0.012, 0);
-  const grass = solid(new THREE.BoxGeometry((bed.lengthMm + 4000) * M, 0.02, (bed.widthMm + 4000) * M), COLOUR.ground);
-  grass.position.set(middle * M, -0.03, 0);
-  group.add(grass, soil, partsBody(design, spot));
+  const middle = onGround(design.ground, design.builtMm / 2);
+  const layer = (overMm: number, downMm: number, colour: number): THREE.Mesh => {
+    const body = solid(new THREE.BoxGeometry((bed.lengthMm + overMm) * M, 0.02, (bed.widthMm + overMm) * M), colour);
+    body.position.copy(spot([middle[0], middle[1], middle[2] - downMm]));
+    body.rotation.z = slopeOf(design.ground);
+    return body;
+  };
+  group.add(layer(4000, 30, COLOUR.ground), layer(0, 12, COLOUR.soil), partsBody(design, spot));
   for (const station of design.stations) {
     const mark = solid(new THREE.SphereGeometry(0.035, 8, 6), COLOUR.leaf);
     mark.position.copy(spot([station.at[0], station.at[1], station.at[2] + 20]));
