@@ -5,8 +5,8 @@ import { toSvg } from '@lignum/core/drawing/svg';
 import type { View } from '@lignum/core/drawing/primitive';
 import type { Units } from '@lignum/core/quantity/length';
 
-/** Before the page has been measured: a desk screen's width. Pixels. */
-const USUAL_WIDTH = 640;
+/** Before the page has been measured: a place on a desk screen, and on a phone. Pixels. */
+const USUAL_WIDTH = { desk: 640, phone: 334 };
 
 interface DrawingProps {
   view: View;
@@ -14,6 +14,8 @@ interface DrawingProps {
   heightPx: number;
   caption?: string;
   widthPx?: number;
+  /** What asked for the page, as far as it says: drawn for that until it has been measured. */
+  on?: keyof typeof USUAL_WIDTH;
   /** Holds the drawing still while something in it is pulled. */
   keep?: Frame | undefined;
   /** Laid over the drawing, in its pixels. */
@@ -21,13 +23,16 @@ interface DrawingProps {
 }
 
 /** A view set on paper as wide as its place (or as `widthPx`, for a printed page), so that figures never shrink below what can be read. */
-export function Drawing({ view, units, heightPx, caption, widthPx, keep, overlay }: DrawingProps) {
+export function Drawing({ view, units, heightPx, caption, widthPx, on = 'desk', keep, overlay }: DrawingProps) {
   const frame = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(USUAL_WIDTH);
+  const [width, setWidth] = useState(USUAL_WIDTH[on]);
   useLayoutEffect(() => {
     const element = frame.current;
     if (!element || widthPx !== undefined) return;
-    const watch = new ResizeObserver(([entry]) => { if (entry) setWidth(Math.max(150, Math.round(entry.contentRect.width))); });
+    const measure = () => setWidth(Math.max(150, Math.round(element.clientWidth)));
+    // At once, before anything is painted; then whenever its place changes.
+    measure();
+    const watch = new ResizeObserver(measure);
     watch.observe(element);
     return () => watch.disconnect();
   }, [widthPx]);

@@ -12,7 +12,7 @@ import { useGarden } from '../shell/garden-context';
 
 /** A view whose length knobs are pulled where they show: dragged, stepped with the arrow keys, or typed. */
 export function PullDrawing({ view, computed, heightPx, caption }: { view: View; computed: ComputedStructure; heightPx: number; caption?: string }) {
-  const { plan } = useGarden();
+  const { plan, on } = useGarden();
   const [keep, setKeep] = useState<Frame>();
   const { knobs } = computed.kind;
   const settled = Object.fromEntries(Object.entries(computed.sized.knobs).map(([name, state]) => [name, state.value]));
@@ -22,7 +22,7 @@ export function PullDrawing({ view, computed, heightPx, caption }: { view: View;
   };
   return (
     <Drawing
-      view={view} units={plan.garden.units} heightPx={heightPx} keep={keep} {...(caption ? { caption } : {})}
+      view={view} units={plan.garden.units} heightPx={heightPx} on={on} keep={keep} {...(caption ? { caption } : {})}
       overlay={(paper) => paper.pulls.map((pull) => {
         const knob = pullable(pull.knob);
         return knob && <Pull key={pull.knob} pull={pull} paper={paper} knob={knob} computed={computed} onHold={() => setKeep(paper.frame)} onLoose={() => setKeep(undefined)} />;

@@ -34,9 +34,9 @@ function outsideOf(id: string): Outside {
   };
 }
 
-const Context = createContext<{ id: string; store: GardenStore } | null>(null);
+const Context = createContext<{ id: string; store: GardenStore; on: 'desk' | 'phone' } | null>(null);
 
-export function GardenProvider({ id, plan, revision, savedAt, children }: { id: string; plan: Plan; revision: number; savedAt: string; children: ReactNode }) {
+export function GardenProvider({ id, plan, revision, savedAt, on, children }: { id: string; plan: Plan; revision: number; savedAt: string; on: 'desk' | 'phone'; children: ReactNode }) {
   // One store for as long as the tab stays in this garden: the plan it was given is only its beginning.
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const store = useMemo(() => new GardenStore(outsideOf(id), plan, revision, savedAt), [id]);
@@ -58,7 +58,7 @@ export function GardenProvider({ id, plan, revision, savedAt, children }: { id: 
     };
   }, [id, store]);
 
-  return <Context value={useMemo(() => ({ id, store }), [id, store])}>{children}</Context>;
+  return <Context value={useMemo(() => ({ id, store, on }), [id, store, on])}>{children}</Context>;
 }
 
 function readDraft(id: string): { base: number; plan: Plan } | null {
@@ -70,7 +70,7 @@ function readDraft(id: string): { base: number; plan: Plan } | null {
   }
 }
 
-export function useGarden(): GardenState & { id: string; store: GardenStore; tongue: Tongue } {
+export function useGarden(): GardenState & { id: string; store: GardenStore; on: 'desk' | 'phone'; tongue: Tongue } {
   const here = useContext(Context);
   if (!here) throw new Error('This view stands outside a garden: render it under GardenProvider.');
   const state = useSyncExternalStore(here.store.subscribe, here.store.getState, here.store.getState);

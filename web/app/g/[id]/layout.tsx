@@ -1,3 +1,4 @@
+import { headers } from 'next/headers';
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { database } from '../../../server/database';
@@ -11,8 +12,10 @@ export default async function GardenLayout({ params, children }: { params: Promi
   const { id } = await params;
   const garden = await loadGarden(database(), id);
   if (!garden) notFound();
+  // Only a guess, so that drawings come in a size that can be read; the page measures itself.
+  const on = /Mobi/.test((await headers()).get('user-agent') ?? '') ? 'phone' : 'desk';
   return (
-    <GardenProvider key={id} id={id} plan={garden.plan} revision={garden.revision} savedAt={garden.savedAt}>
+    <GardenProvider key={id} id={id} plan={garden.plan} revision={garden.revision} savedAt={garden.savedAt} on={on}>
       <Header />
       {children}
     </GardenProvider>
