@@ -2,7 +2,7 @@ import type { Bar, Fill, Part, Sheet } from '../design/design';
 import { outlineOf } from '../design/outline';
 import { add, minus, scale, unit } from '../design/space';
 import type { Ink, Primitive, Spot, View } from './primitive';
-import { barCorners, fillPoints, sheetWires, splitAtGround, type Projection } from './project';
+import { barCorners, barPieces, fillPoints, sheetWires, splitAtGround, type Projection } from './project';
 
 /** The box around many points. (A long row has more of them than a call takes arguments.) */
 export function boxAround(spots: readonly Spot[]): View['box'] {
@@ -18,7 +18,7 @@ export function boxAround(spots: readonly Spot[]): View['box'] {
 
 /** Every spot that a part touches in a view. */
 export function extent(part: Part, flat: Projection): Spot[] {
-  if (part.shape === 'bar') return barCorners(part).map(flat);
+  if (part.shape === 'bar') return barPieces(part).flatMap(barCorners).map(flat);
   if (part.shape === 'line') return part.path.map(flat);
   if (part.shape === 'fill') return fillPoints(part).map(flat);
   const wires = sheetWires(part);
@@ -43,7 +43,7 @@ function drawBar(bar: Bar, flat: Projection): Primitive[] {
   const { above, below } = splitAtGround(bar);
   return [
     ...(below ? [{ draw: 'shape', ink: 'hidden', points: outlineOf(barCorners(below).map(flat)), part: bar.id } as const] : []),
-    { draw: 'shape', ink, points: outlineOf(barCorners(above).map(flat)), part: bar.id },
+    ...barPieces(above).map((piece): Primitive => ({ draw: 'shape', ink, points: outlineOf(barCorners(piece).map(flat)), part: bar.id })),
     ...drawHoles(bar, flat),
   ];
 }

@@ -41,6 +41,24 @@ export function barCorners(bar: Bar): Point[] {
   );
 }
 
+/** A bar as pieces of even thickness: one, and a tongue for each end that a notch is cut into. */
+export function barPieces(bar: Bar): Bar[] {
+  const axis = unit(minus(bar.to, bar.from));
+  const thick = unit(cross(axis, bar.wide));
+  const square: EndCut = { cut: 'square' };
+  const tongues: Bar[] = [];
+  let { from, to } = bar;
+  bar.ends.forEach((end, i) => {
+    if (end.cut !== 'notch') return;
+    const shoulder = add(i === 0 ? bar.from : bar.to, scale(axis, (i === 0 ? 1 : -1) * end.longMm));
+    const aside = scale(thick, (-end.off * end.deepMm) / 2);
+    tongues.push({ ...bar, from: add(i === 0 ? bar.from : shoulder, aside), to: add(i === 0 ? shoulder : bar.to, aside), thickMm: bar.thickMm - end.deepMm, ends: [square, square] });
+    if (i === 0) from = shoulder;
+    else to = shoulder;
+  });
+  return tongues.length === 0 ? [bar] : [{ ...bar, from, to, ends: bar.ends.map((end) => (end.cut === 'notch' ? square : end)) as unknown as Bar['ends'] }, ...tongues];
+}
+
 /** The bar's part below ground and the part above, each a bar; null where there is none. */
 export function splitAtGround(bar: Bar): { above: Bar; below: Bar | null } {
   if (bar.buriedMm < SEEN_MM) return { above: bar, below: null };

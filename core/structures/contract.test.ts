@@ -139,7 +139,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the contract of %s
       const { setting, sized: { design, knobs }, bill, shopping, cost } = only(plan);
       expect(allFinite(design)).toBe(true);
       const settled = Object.fromEntries(Object.entries(knobs).map(([name, state]) => [name, state.value]));
-      for (const [name, knob] of Object.entries(kind.knobs as Knobs)) {
+      for (const [name, knob] of Object.entries(kind.knobs)) {
         const offered = knob.type === 'choice' ? (knob.offered?.(setting, settled) ?? []) : [];
         if (offered.length > 0) expect(offered, name).toContain(knobs[name]?.suggestion.value);
       }

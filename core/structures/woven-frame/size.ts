@@ -114,7 +114,8 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
 }
 
 function placeFrame(v: WovenFrameValues, wood: Wood, leaf: Leaf, fromMm: number, name: string, setting: Setting): { parts: Part[]; joints: Joint[]; sides: Bar[] } {
-  const notch: EndCut = { cut: 'notch', longMm: wood.wideMm, deepMm: wood.thickMm / 2 };
+  // Uprights lose their fronts, what lies across its back: the thickness of the two points opposite ways.
+  const notch: EndCut = { cut: 'notch', longMm: wood.wideMm, deepMm: wood.thickMm / 2, off: -1 };
   const half = wood.wideMm / 2;
   const up = upLeaf(leaf);
   const at = (along: number, high: number, out = 0): Point => onLeaf(leaf, fromMm + along, high, out);

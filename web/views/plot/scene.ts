@@ -3,7 +3,7 @@ import { cropIn } from '@lignum/core/crops/book';
 import type { Bar, Design, Fill, Sheet, Station } from '@lignum/core/design/design';
 import { onGround, slopeOf, type Point } from '@lignum/core/design/space';
 import { rowOnPlan } from '@lignum/core/design/on-plot';
-import { barCorners, sheetWires } from '@lignum/core/drawing/project';
+import { barCorners, barPieces, sheetWires } from '@lignum/core/drawing/project';
 import { isTimber } from '@lignum/core/drawing/draw-part';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
@@ -129,13 +129,15 @@ function barBody(bar: Bar, spot: ToScene): THREE.Mesh {
     pole.position.copy(from.add(to).multiplyScalar(0.5));
     return pole;
   }
-  const corners = barCorners(bar).map(spot);
-  const middle = corners.reduce((sum, corner) => sum.add(corner), new THREE.Vector3()).multiplyScalar(1 / corners.length);
-  const triangles = BAR_FACES.flatMap(([p, q, r, s]) => {
-    const [a, b, c, d] = [corners[p], corners[q], corners[r], corners[s]] as [THREE.Vector3, THREE.Vector3, THREE.Vector3, THREE.Vector3];
-    // Which way round a face is seen from outside depends on where the structure's frame is laid.
-    const outward = new THREE.Vector3().crossVectors(b.clone().sub(a), c.clone().sub(a)).dot(a.clone().sub(middle)) > 0;
-    return outward ? [a, b, c, a, c, d] : [a, c, b, a, d, c];
+  const triangles = barPieces(bar).flatMap((piece) => {
+    const corners = barCorners(piece).map(spot);
+    const middle = corners.reduce((sum, corner) => sum.add(corner), new THREE.Vector3()).multiplyScalar(1 / corners.length);
+    return BAR_FACES.flatMap(([p, q, r, s]) => {
+      const [a, b, c, d] = [corners[p], corners[q], corners[r], corners[s]] as [THREE.Vector3, THREE.Vector3, THREE.Vector3, THREE.Vector3];
+      // Which way round a face is seen from outside depends on where the structure's frame is laid.
+      const outward = new THREE.Vector3().crossVectors(b.clone().sub(a), c.clone().sub(a)).dot(a.clone().sub(middle)) > 0;
+      return outward ? [a, b, c, a, c, d] : [a, c, b, a, d, c];
+    });
   });
   const shape = new THREE.BufferGeometry().setFromPoints(triangles);
   shape.computeVertexNormals();
