@@ -21,7 +21,7 @@ import { computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { SOILS, STANDING, WINDS } from '../site/bed';
 import { say } from '../wording/say';
-import { knobFaults, type Knob, type Knobs } from './knob';
+import { knobFaults, type Knob, type Knobs, type Settings } from './knob';
 import { KIND_LOADERS } from './loaders';
 import { KINDS } from './registry';
 import type { StructureKind } from './kind';
@@ -57,6 +57,7 @@ const longest = (kind: StructureKind): Plan => ({
   structures: [{ id: 's', kind: kind.id, name: 'S', bed: 'long-bed', plantings: ['p'], knobs: Object.fromEntries(Object.entries(kind.knobs).flatMap(([name, knob]) => (name === 'rowLength' || name === 'walls' ? [[name, (knob as { max: number }).max]] : []))) }],
 });
 
+const withKnobs = (plan: Plan, knobs: Settings): Plan => ({ ...plan, structures: plan.structures.map((one) => ({ ...one, knobs })) });
 const only = (plan: Plan) => computeStructure(plan, plan.structures[0] as Plan['structures'][number]);
 
 function allFinite(value: unknown): boolean {
@@ -148,6 +149,39 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the contract of %s
       if (missing.length > 0) expect(cost.complete).toBe(false);
       for (const one of shopping.purchases) expect(sold.has(one.stock)).toBe(true);
     }), { numRuns: 40 });
+  });
+
+  it('builds the same from its suggestions taken by hand, in either units, wherever the bed lies on the plot', () => {
+    fc.assert(fc.property(anyPlan(kind), fc.integer({ min: -180, max: 180 }), fc.integer({ min: 0, max: 15_000 }), (plan, turnDeg, xMm) => {
+      const { sized } = only(plan);
+      const byHand = withKnobs(plan, Object.fromEntries(Object.entries(sized.knobs).map(([name, state]) => [name, state.value])));
+      const elsewhere: Plan = { ...byHand, garden: { ...plan.garden, units: plan.garden.units === 'metric' ? 'imperial' : 'metric' }, beds: plan.beds.map((bed) => ({ ...bed, turnDeg, xMm })) };
+      for (const same of [byHand, elsewhere]) expect(only(same).sized.design).toEqual(sized.design);
+    }), { numRuns: 25 });
+  });
+
+  it('moves across the bed as it is, by as much as its row is moved', () => {
+    fc.assert(fc.property(anyPlan(kind), fc.double({ min: 1, max: 900, noNaN: true }), (plan, by) => {
+      const { sized: { knobs, design } } = only(plan);
+      const rowAt = knobs.rowAt?.value;
+      if (typeof rowAt !== 'number') return;
+      const settled = Object.fromEntries(Object.entries(knobs).map(([name, state]) => [name, state.value]));
+      const moved = only(withKnobs(plan, { ...settled, rowAt: rowAt + by })).sized.design;
+      expect(moved.parts.map((part) => [part.id, part.cutMm.toFixed(3)])).toEqual(design.parts.map((part) => [part.id, part.cutMm.toFixed(3)]));
+      const across = (of: Design) => of.parts.map((part) => (part.shape === 'bar' ? part.from[1] : part.shape === 'line' ? (part.path[0]?.[1] ?? 0) : part.shape === 'fill' ? part.bottom[1] : part.corner[1]));
+      across(moved).forEach((y, i) => expect(y - (across(design)[i] as number)).toBeCloseTo(by, 6));
+    }), { numRuns: 15 });
+  });
+
+  it('stands on a hair of slope as it stands on the level', () => {
+    fc.assert(fc.property(anyPlan(kind), fc.constantFrom(1, -1), (plan, way) => {
+      const settled = Object.fromEntries(Object.entries(only(plan).sized.knobs).map(([name, state]) => [name, state.value]));
+      const on = (riseMm: number) => only({ ...withKnobs(plan, settled), beds: plan.beds.map((bed) => ({ ...bed, riseMm })) }).sized.design;
+      const [level, hair] = [on(0), on(way * 1e-4)];
+      expect(hair.parts.map((part) => part.id)).toEqual(level.parts.map((part) => part.id));
+      hair.parts.forEach((part, i) => expect(Math.abs(part.cutMm - (level.parts[i] as Part).cutMm), part.id).toBeLessThan(0.5));
+      expect(hair.stations.map((station) => station.id)).toEqual(level.stations.map((station) => station.id));
+    }), { numRuns: 25 });
   });
 
   it('refuses the same settings in the core, at the door and in the published schema', () => {
