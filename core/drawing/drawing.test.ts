@@ -7,7 +7,8 @@ import { reach } from '../design/space';
 import { computeStructure } from '../plan/compute';
 import { parseLength } from '../quantity/length';
 import { chainFigures, textWidth } from './dimension';
-import { barCorners, PROJECTIONS, splitAtGround } from './project';
+import { closeUps } from './close-ups';
+import { barCorners, barPieces, PROJECTIONS, splitAtGround } from './project';
 import { setOnPaper } from './sheet';
 import { PRINT_STYLE, toSvg } from './svg';
 import { ripAcross, ripAlong } from './rip-views';
@@ -118,5 +119,51 @@ describe('at a glance', () => {
       expect(drawn).toEqual(new Set(design.parts.filter((part) => part.shape !== 'fill').map((part) => part.id)));
       expect(primitives.some((one) => 'ink' in one && one.ink === 'hidden')).toBe(false);
     }
+  });
+});
+
+describe('joints close up', () => {
+  const trellis = computeStructure(DEMO_PLAN, { id: 's', kind: 'rail-trellis', name: 'S', bed: 'long-bed', plantings: [], knobs: { section: '4x4', railSection: '2x4' } });
+  const jointOf = (kind: string) => closeUps(trellis.sized.design).find((one) => one.kind === kind);
+  const said = (kind: string, axis: 'x' | 'z', side: number) => {
+    const chain = jointOf(kind)?.views[side]?.chains.find((one) => one.axis === axis);
+    return chain?.atMm.slice(1).map((at, i) => Math.round(((at - (chain.atMm[i] ?? 0)) / 25.4) * 1000) / 1000);
+  };
+
+  it('say the actual sizes of what meets (PS 20: a 2×4 is 1½ × 3½″, a 4×4 3½″) and how far in the screws sit', () => {
+    expect(said('rail to post', 'x', 1)).toEqual([1.5, 3.5]);
+    // Two screws a quarter of the rail from its middle: ⅞″ from either edge.
+    expect(said('rail to post', 'z', 0)).toEqual([0.875, 1.75, 0.875]);
+    expect(jointOf('rail to post')?.fixings).toEqual([{ stock: 'screw-short', count: 2 }]);
+  });
+
+  it('are shown through a window of one size, with all that the joint joins in it', () => {
+    for (const structure of DEMO_PLAN.structures) {
+      const { design } = computeStructure(DEMO_PLAN, structure).sized;
+      for (const { kind, views } of closeUps(design)) for (const view of views) {
+        const paper = setOnPaper(view, { widthPx: 220, heightPx: 270, units: 'metric' });
+        const other = setOnPaper(view, { widthPx: 400, heightPx: 500, units: 'metric' });
+        expect(paper.lens?.radiusPx).toBeCloseTo(other.lens?.radiusPx ?? 0, 9);
+        const shown = new Set(view.primitives.flatMap((one) => ('part' in one ? [one.part] : [])));
+        expect(design.joints.filter((joint) => joint.kind === kind).some((joint) => joint.parts.some((id) => shown.has(id))), `${structure.id} ${kind}`).toBe(true);
+      }
+    }
+  });
+
+  it('a halved end is two pieces that make up the bar less its notch, and lie inside it', () => {
+    const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+    fc.assert(fc.property(mm(300, 2000), mm(15, 40), mm(0.2, 0.8), fc.constantFrom<1 | -1>(1, -1), (long, thickMm, share, off) => {
+      const notch = { cut: 'notch', longMm: 38, deepMm: thickMm * share, off } as const;
+      const bar: Bar = { shape: 'bar', id: 'b', role: 'frame side', stock: 's', cutMm: long, from: [0, 0, 0], to: [long, 0, 0], wide: [0, 0, 1], wideMm: 38, thickMm, buriedMm: 0, holes: [], ends: [notch, { cut: 'square' }] };
+      const pieces = barPieces(bar);
+      const volume = (one: Bar) => reach(one.from, one.to) * one.wideMm * one.thickMm;
+      expect(pieces.reduce((sum, one) => sum + volume(one), 0)).toBeCloseTo(volume(bar) - 38 * 38 * thickMm * share, 3);
+      for (const [x, y, z] of pieces.flatMap(barCorners)) {
+        expect(x).toBeGreaterThanOrEqual(-1e-6);
+        expect(x).toBeLessThanOrEqual(long + 1e-6);
+        expect(Math.abs(y)).toBeLessThanOrEqual(thickMm / 2 + 1e-6);
+        expect(Math.abs(z)).toBeLessThanOrEqual(19 + 1e-6);
+      }
+    }));
   });
 });
