@@ -103,7 +103,10 @@ function chainAcross(axis: 'x' | 'z', own: readonly Part[], marks: readonly Spot
   }));
   if (edges.length < 2) return [];
   const between = apart([...edges, ...marks.map((spot) => (axis === 'x' ? spot[0] : spot[1])).filter((at) => at > (edges[0] as number) && at < (edges.at(-1) as number))]);
-  const atMm = between.length <= MOST_MARKS ? between : edges;
+  // What sits in the very middle needs no figure, and halves of odd millimetres would not add up.
+  const [first, inMiddle, last] = between as [number, number, number];
+  const halved = between.length === 3 && edges.length === 2 && Math.abs(inMiddle - (first + last) / 2) < SAME_MM;
+  const atMm = between.length <= MOST_MARKS && !halved ? between : edges;
   return atMm.length > MOST_MARKS ? [] : [{ axis, label: '', atMm, tapedMm: atMm }];
 }
 

@@ -93,7 +93,7 @@ export function sizeAFrame(v: AFrameValues, setting: Setting): Design {
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm, yMm: y, topMm: heightMm }),
       { knob: 'width', view: 'elevation', at: [onGround(ground, v.width)[0], onGround(ground, v.width)[2] + heightMm], axis: 'right', perMm: 1 / Math.cos(slopeOf(ground)) },
       { knob: 'spread', view: 'end', at: [y + v.spread / 2, 0], axis: 'right', perMm: 2 },
-      { knob: 'leaf', view: 'end', at: [y, heightMm], axis: 'up', perMm: 1 / Math.max(0.3, Math.cos(leanRad)) },
+      { knob: 'leaf', view: 'end', at: [y, heightMm], axis: 'up', perMm: Math.cos(leanRad) },
     ],
   };
 }

@@ -1,5 +1,5 @@
 import type { Bar, Joint } from '../../design/design';
-import { add, minus, scale, unit } from '../../design/space';
+import { add, minus, scale, unit, type Point } from '../../design/space';
 import { inches } from '../../quantity/length';
 import { cornerBrace } from '../brace';
 import { takenBy, type Taken } from '../clash';
@@ -40,10 +40,11 @@ export function placeBraces(f: Frame, posts: readonly Bar[], beams: readonly Lai
       const id = `brace-${i + 1}${way > 0 ? 'a' : 'b'}-${face < 0 ? 'front' : 'back'}`;
       const brace = cornerBrace({ id, role: 'brace', stock: f.wood.stock, corner: [px, f.y + face * f.wood.thickMm, bz], a: [way, 0, 0], b: [0, 0, -1], legMm: leg, wideMm: f.wood.postWideMm, thickMm: f.wood.thickMm, ...(f.wood.board ? { board: f.wood.board.id } : {}) });
       const up = unit(minus(brace.to, brace.from));
+      const inward: Point = [0, (-face * f.wood.thickMm) / 2, 0];
       parts.push(brace);
       joints.push(
-        { id: `${id}-foot`, kind: 'brace to post', places: [add(brace.from, scale(up, (lap / 2) * Math.SQRT2))], parts: [id, post.id], fixings: [{ stock: screw, count: 2 }] },
-        { id: `${id}-head`, kind: 'brace to beam', places: [add(brace.to, scale(up, -(f.wood.beamWideMm / 2) * Math.SQRT2))], parts: [id, beam.id], fixings: [{ stock: screw, count: 2 }] },
+        { id: `${id}-foot`, kind: 'brace to post', places: [add(add(brace.from, inward), scale(up, (lap / 2) * Math.SQRT2))], parts: [id, post.id], fixings: [{ stock: screw, count: 2 }] },
+        { id: `${id}-head`, kind: 'brace to beam', places: [add(add(brace.to, inward), scale(up, -(f.wood.beamWideMm / 2) * Math.SQRT2))], parts: [id, beam.id], fixings: [{ stock: screw, count: 2 }] },
       );
     }
   }

@@ -82,7 +82,7 @@ export function sizeWeave(v: WeaveValues, setting: Setting): Design {
       { knob: 'firstPass', view: 'end', at: [y, v.firstPass], axis: 'up', perMm: 1 },
       spacingHandle((posts[1] as Bar).to[0], (posts[1] as Bar).to[2]),
       ...(heights.length > 1 ? [{ knob: 'passEvery', view: 'end', at: [y, heights[1] as number], axis: 'up', perMm: 1 } as const] : []),
-      { knob: 'depth', view: 'end', at: [y, -buriedMm], axis: 'up', perMm: -1 },
+      { knob: 'depth', view: 'end', at: [y, -v.depth], axis: 'up', perMm: -1 },
     ],
   };
 }

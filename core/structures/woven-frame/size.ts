@@ -106,7 +106,7 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
     ],
     handles: [
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm, yMm: y, topMm: heightMm }),
-      { knob: 'height', view: 'elevation', at: [(v.width / 2) * Math.cos(slopeOf(ground)), onGround(ground, v.width / 2)[2] + heightMm], axis: 'up', perMm: 1 / Math.max(0.3, Math.cos(leanRad)) },
+      { knob: 'height', view: 'elevation', at: [(v.width / 2) * Math.cos(slopeOf(ground)), onGround(ground, v.width / 2)[2] + heightMm], axis: 'up', perMm: Math.cos(leanRad) },
       { knob: 'width', view: 'elevation', at: [v.width * Math.cos(slopeOf(ground)), onGround(ground, v.width)[2] + heightMm * 0.75], axis: 'right', perMm: 1 },
       ...(pair ? [{ knob: 'spread', view: 'end', at: [y + spread / 2, 0], axis: 'right', perMm: 2 } as const] : [{ knob: 'stakes', view: 'end', at: [y, -v.stakes], axis: 'up', perMm: -1 } as const]),
     ],
@@ -136,13 +136,14 @@ function placeFrame(v: WovenFrameValues, wood: Wood, leaf: Leaf, fromMm: number,
     // On the backs of the sides, flush with their outsides.
     const back = -wood.thickMm;
     const fromOutside = leg + 2 * wood.wideMm;
+    const inward = minus(at(0, 0, wood.thickMm / 2), at(0, 0));
     const down: Point = [-up[0], -up[1], -up[2]];
     const away: Point = [-row[0], -row[1], -row[2]];
     for (const [side, cross, along, high, a, b] of [[left, foot, 0, 0, row, up], [right, foot, v.width, 0, away, up], [left, head, 0, v.height, row, down], [right, head, v.width, v.height, away, down]] as const) {
       const brace = cornerBrace({ id: `brace-${name}-${side === left ? 'near' : 'far'}-${cross === foot ? 'foot' : 'head'}`, role: 'brace', stock: wood.id, corner: at(along, high, back), a, b, legMm: fromOutside, wideMm: wood.wideMm, thickMm: wood.thickMm });
       const lap = scale(unit(minus(brace.to, brace.from)), (wood.wideMm / 2) * Math.SQRT2);
       parts.push(brace);
-      joints.push({ id: `${brace.id}-screws`, kind: 'brace to frame', places: [add(brace.from, lap), minus(brace.to, lap)], parts: [brace.id, side.id, cross.id], fixings: [{ stock: screwThrough(setting, wood.thickMm, wood.thickMm), count: 4 }] });
+      joints.push({ id: `${brace.id}-screws`, kind: 'brace to frame', places: [add(add(brace.from, lap), inward), add(minus(brace.to, lap), inward)], parts: [brace.id, side.id, cross.id], fixings: [{ stock: screwThrough(setting, wood.thickMm, wood.thickMm), count: 4 }] });
     }
   }
   for (const [bar, count] of [[left, upright.length], [right, upright.length], [foot, level.length], [head, level.length]] as const) joints.push({ id: `nails-${bar.id}`, kind: 'nail in frame', places: bar.holes.map((hole) => add(bar.from, scale(unit(minus(bar.to, bar.from)), hole.atMm))), parts: [bar.id], fixings: [{ stock: 'nail-round', count }] });

@@ -13,7 +13,7 @@ export default function CloseUps({ computed }: { computed: ComputedStructure }) 
   const all = useMemo(() => closeUps(computed.sized.design), [computed]);
   return (
     <>
-      <p className="max-w-[42rem] text-[0.95rem] text-soft">A red dot is where a fixing goes, or several that are set together. One of each kind of joint is shown.</p>
+      <p className="max-w-[42rem] text-[0.95rem] text-soft">A dot is where a fixing goes, or several that are set together. One of each kind of joint is shown.</p>
       <ul className="mt-2">{all.map((one) => <JointRow key={one.kind} closeUp={one} />)}</ul>
     </>
   );
