@@ -13,11 +13,9 @@ const TIE_MM = inches(10);
 /** A panel split lengthways makes four strips (common practice, no source). */
 export const STRIPS = 4;
 
-const screwsAlong = (lengthMm: number): number => Math.max(2, Math.ceil(lengthMm / SCREW_EVERY_MM - 1e-6));
-
 /** Places along a length: evenly, the outer ones half a step in, and one on each rail that would get none. */
 function alongPlaces(fromMm: number, lengthMm: number, rails: readonly Rail[]): number[] {
-  const count = screwsAlong(lengthMm);
+  const count = Math.max(2, Math.ceil(lengthMm / SCREW_EVERY_MM - 1e-6));
   const even = Array.from({ length: count }, (_, i) => fromMm + ((i + 0.5) * lengthMm) / count);
   const missed = rails.filter((rail) => !even.some((x) => x >= rail.fromMm && x <= rail.toMm));
   return [...even, ...missed.map((rail) => Math.min(Math.max(fromMm, (rail.fromMm + rail.toMm) / 2), fromMm + lengthMm))];
@@ -27,9 +25,8 @@ function alongPlaces(fromMm: number, lengthMm: number, rails: readonly Rail[]): 
 const screwPlaces = (t: Trellis, level: Rail['level'], fromMm: number, lengthMm: number, y: number, rails: readonly Rail[]): Point[] =>
   alongPlaces(fromMm, lengthMm, rails).map((x): Point => [x, y, level === 'bottom' ? t.lowMm + t.rail.wideMm / 2 : t.highMm - t.rail.wideMm / 2]);
 
-/** What holds a length of panel to one rail. */
-function panelFixings(v: RailTrellisValues, lengthMm: number): Fixing[] {
-  const count = screwsAlong(lengthMm);
+/** What holds a panel to the rails of one level, in so many places. */
+function panelFixings(v: RailTrellisValues, count: number): Fixing[] {
   if (v.fixing === 'staples') return [{ stock: 'staple-fence', count: 2 * count }];
   return [{ stock: 'screw-roofing', count }, { stock: 'washer-fender', count }, ...(v.fixing === 'more' ? [{ stock: 'staple-fence', count }] : [])];
 }
@@ -57,7 +54,8 @@ export function panelsBetween(t: Trellis, rails: readonly Rail[]): { parts: Part
     parts.push(part);
     for (const level of ['bottom', 'top'] as const) {
       const held = railsAt(rails, level, -1, corner[0], corner[0] + length);
-      joints.push({ id: `${part.id}-${level}`, kind: 'panel to rail', places: screwPlaces(t, level, corner[0], length, corner[1], held), parts: [part.id, ...held.map((one) => one.bar.id)], fixings: panelFixings(t.v, length) });
+      const places = screwPlaces(t, level, corner[0], length, corner[1], held);
+      joints.push({ id: `${part.id}-${level}`, kind: 'panel to rail', places, parts: [part.id, ...held.map((one) => one.bar.id)], fixings: panelFixings(t.v, places.length) });
     }
   });
   return { parts, joints };
@@ -78,7 +76,8 @@ export function panelsBehind(t: Trellis, rails: readonly Rail[], posts: readonly
     parts.push(part);
     for (const level of ['bottom', 'top'] as const) {
       const held = railsAt(rails, level, side, from, from + length);
-      joints.push({ id: `${part.id}-${level}`, kind: 'panel to rail', places: screwPlaces(t, level, from, length, y, held), parts: [part.id, ...held.map((one) => one.bar.id)], fixings: panelFixings(t.v, length) });
+      const places = screwPlaces(t, level, from, length, y, held);
+      joints.push({ id: `${part.id}-${level}`, kind: 'panel to rail', places, parts: [part.id, ...held.map((one) => one.bar.id)], fixings: panelFixings(t.v, places.length) });
     }
     for (const [n, post] of posts.entries()) {
       const at = t.postsAt[n] as number;
@@ -108,7 +107,7 @@ export function layShelves(t: Trellis, rails: readonly Rail[]): { parts: Part[];
       parts.push(strip);
       const held = t.sides.map((side) => railsAt(rails, level, side, from, from + length));
       const edges = held.flatMap((some, n) => alongPlaces(strip.corner[0], length, some).map((x): Point => [x, t.y + (t.sides[n] as number) * (t.postMm + t.rail.thickMm) / 2, z]));
-      joints.push({ id: `${strip.id}-rails`, kind: 'shelf to rail', places: edges, parts: [strip.id, ...held.flat().map((one) => one.bar.id)], fixings: [{ stock: 'staple-fence', count: 2 * screwsAlong(length) }] });
+      joints.push({ id: `${strip.id}-rails`, kind: 'shelf to rail', places: edges, parts: [strip.id, ...held.flat().map((one) => one.bar.id)], fixings: [{ stock: 'staple-fence', count: edges.length }] });
     });
   }
   return { parts, joints };
