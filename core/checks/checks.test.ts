@@ -6,6 +6,7 @@ import type { Design, Standing, Support } from '../design/design';
 import { computeStructure } from '../plan/compute';
 import type { StructurePlan } from '../plan/plan';
 import { inches } from '../quantity/length';
+import { leanOffPost } from '../structures/panel-run';
 import { KINDS } from '../structures/registry';
 import type { Planted, Setting } from '../structures/setting';
 import { say } from '../wording/say';
@@ -20,6 +21,7 @@ import { keepClear } from './keep-clear';
 import { meshOpening } from './mesh-opening';
 import { nailInterval } from './nail-interval';
 import { MEND_PHRASES, VERDICT_PHRASES } from './phrases';
+import { panelLean } from './panel-lean';
 import { postDepth } from './post-depth';
 import { railsBroken } from './rails-broken';
 import { reachAcross } from './reach-across';
@@ -119,6 +121,12 @@ describe('what each check compares', () => {
       else expect(level(tipping, { tips: { halfBaseMm, heightMm: heightMm * more } })).toBe('warn');
       // By the slope of the line from the foot to the middle: tan 22° is 0.404.
       if (Math.abs(halfBaseMm / (heightMm / 2) - 0.404) > 0.002) expect(level(tipping, { tips: { halfBaseMm, heightMm } })).toBe(halfBaseMm / (heightMm / 2) < 0.404 ? 'warn' : 'good');
+    }));
+    // Silent up to 2″; then by height × sin(slope), which for a right triangle is height × rise ÷ length.
+    fc.assert(fc.property(mm(600, 1800), mm(-900, 900), (heightMm, riseMm) => {
+      const off = (heightMm * Math.abs(riseMm)) / 6000;
+      fc.pre(Math.abs(off - inches(2)) > 0.01);
+      expect(level(panelLean, { leansMm: leanOffPost(heightMm, { lengthMm: 6000, riseMm }) })).toBe(off > inches(2) ? 'note' : null);
     }));
     expect(level(railsBroken, { splices: { broken: 4, rails: 4 } })).toBe('warn');
     expect(level(railsBroken, { splices: { broken: 2, rails: 4 } })).toBe('good');

@@ -11,6 +11,7 @@ import { holeClash } from './hole-clash';
 import { meshOpening } from './mesh-opening';
 import { nailInterval } from './nail-interval';
 import { panelCut } from './panel-cut';
+import { panelLean } from './panel-lean';
 import { plantingSides } from './planting-sides';
 import { plantsFit } from './plants-fit';
 import { postDepth } from './post-depth';
@@ -28,7 +29,7 @@ import type { Check, Level, Subject, Verdict } from './verdict';
 /** Every check, in the order a gardener would ask. */
 const CHECKS: readonly Check[] = [
   keepClear, postLength, boardLongEnough, cropClimbs, cropHeight, cropLoad, cropGap, meshOpening, postSpacing, postDepth, heldFirm,
-  bayFits, railsBroken, panelCut, holeClash, stringSlack, wireTension, nailInterval, tipping, folding, plantsFit, plantingSides, rowInBed, reachAcross, reachUp,
+  bayFits, railsBroken, panelCut, panelLean, holeClash, stringSlack, wireTension, nailInterval, tipping, folding, plantsFit, plantingSides, rowInBed, reachAcross, reachUp,
 ];
 
 const URGENCY: Record<Level, number> = { fail: 0, warn: 1, note: 2, good: 3 };

@@ -162,6 +162,8 @@ export interface Support {
   bay?: { panelMm: number; clearMm: number; nominalClearMm: number; posts: number };
   /** Panel pieces that are not cut beside a wire. */
   cutOffWire?: number;
+  /** Panels laid along a slope: how far their tops stand off plumb end posts. */
+  leansMm?: number;
   /** What carries panels on rails. */
   fixedBy?: 'screws' | 'staples';
   /** Free-standing frames: from the foot line to the middle, and how high. */

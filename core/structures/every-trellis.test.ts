@@ -277,6 +277,7 @@ describe('what gardeners regret, found and mended', () => {
     ['twine-frame', { slack: 0 }, {}, { crop: 'tomato', training: 'one-stem' }, 'string.tight'],
     ['twine-frame', {}, { lengthMm: feet(8) }, { crop: 'tomato', training: 'one-stem', count: 9 }, 'places.one-more'],
     ['twine-frame', { make: 'board', rowLength: feet(20) }, { lengthMm: feet(20) }, null, 'board.short'],
+    ['panel-wall', { onSlope: 'follow' }, { riseMm: 480 }, null, 'panel.leans'],
     ['guyed-wall', { pull: 2500 }, {}, null, 'wire.tight'],
     ['tepee', { height: feet(12), pole: 'cane-bamboo' }, { lengthMm: feet(8), widthMm: feet(8) }, null, 'post.short'],
     ['twine-frame', { beamHeight: feet(9.5), depth: feet(4), section: '2x2' }, {}, null, 'post.short'],

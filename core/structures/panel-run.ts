@@ -1,6 +1,6 @@
 import { meshesAcross, type WeldedPanel } from '../catalogue/stock';
 import type { Sheet } from '../design/design';
-import { add, scale, type Point } from '../design/space';
+import { add, scale, slopeOf, type Ground, type Point } from '../design/space';
 
 /** A piece of the run: where its outermost upright wires stand, by a tape along the run. mm. */
 export interface RunPiece {
@@ -56,3 +56,6 @@ export function onSheetAbove(sheet: Sheet, levelMm: number, x: number): Point {
   const along = Math.max(0, Math.min(sheet.cutMm, (x - sheet.corner[0] - sheet.up[0] * levelMm) / sheet.along[0]));
   return add(sheet.corner, add(scale(sheet.along, along), scale(sheet.up, levelMm)));
 }
+
+/** How far the top of a panel that is square to the slope stands off a plumb post at its foot: height × sin(slope). mm. */
+export const leanOffPost = (heightMm: number, ground: Ground): number => heightMm * Math.abs(Math.sin(slopeOf(ground)));

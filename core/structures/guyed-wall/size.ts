@@ -9,7 +9,7 @@ import { nextStockUp } from '../depth';
 import { footingReasons, pourFootings, setBy } from '../footing';
 import type { Values } from '../knob';
 import { footAt, type Lie } from '../lie';
-import { fixingLevels, onSheetAbove, panelRun, type RunPiece } from '../panel-run';
+import { fixingLevels, leanOffPost, onSheetAbove, panelRun, type RunPiece } from '../panel-run';
 import { acrossBed, rowHandles, spacingHandle } from '../row';
 import type { Setting } from '../setting';
 import { equalBays } from '../spacing';
@@ -84,7 +84,7 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
     support: {
       holds: 'mesh', meshMm: { wide: panel.pitchMm, high: Math.max(...levelSteps) }, memberMm: panel.wireMm, stepMm: Math.min(panel.pitchMm, Math.max(...levelSteps)), fineToMm: 0,
       carries: panel.carries, startsMm: v.gap, gapMm: v.gap, topMm: { least: top, most: top }, spacingMm: Math.max(...postsAt.slice(1).map((at, i) => at - (postsAt[i] as number))),
-      posts: posts.map(standingOf), rowsAtMm: [y], bothSides: false,
+      posts: posts.map(standingOf), rowsAtMm: [y], bothSides: false, leansMm: leanOffPost(panel.heightMm, ground),
       ...(guys.longestMm > 0 ? { guys: { tensionN: v.pull, stretchMm: stretchOf(v.pull, guys.longestMm, roundArea(wire)), yieldShare: yieldShareOf(v.pull, wire) } } : {}),
     },
     bodies: 1,

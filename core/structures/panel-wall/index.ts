@@ -35,6 +35,7 @@ export const panelWall = structureKind({
     'mesh.wide': () => ({ fineMesh: 'low' }),
     'gap.high': (_v, _design, setting) => ({ gap: Math.min(MOST_OPEN_GAP_MM, ...setting.planted.map((one) => one.crop.gapMm.most)) }),
     'fixing.two': () => ({ perPost: 3 }),
+    'panel.leans': () => ({ onSlope: 'level' }),
     'walls.close': () => ({ walls: 1 }),
     'reach.tall': (v, design, setting) => {
       const over = design.support.topMm.most - setting.reachMm;

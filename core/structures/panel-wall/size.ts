@@ -13,7 +13,7 @@ import { fewestPosts } from '../spacing';
 import { placeStations } from '../stations';
 import type { PANEL_WALL_KNOBS } from './knobs';
 import { FIXING_STOCK } from './knobs';
-import { fixingLevels, onSheetAbove, overlapPlaces, panelRun, type RunPiece } from '../panel-run';
+import { fixingLevels, leanOffPost, onSheetAbove, overlapPlaces, panelRun, type RunPiece } from '../panel-run';
 
 export type PanelWallValues = Values<typeof PANEL_WALL_KNOBS>;
 
@@ -81,6 +81,7 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
       posts: standing,
       rowsAtMm: rows,
       bothSides: v.sides === 'both',
+      ...(lie.level ? {} : { leansMm: leanOffPost(panel.heightMm, ground) }),
     },
     bodies: v.walls,
     reasons: reasonsFor(v, panel, run, postsAt, lie.level),
