@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { fewerBeds, ownGarden, saved, savedPlan } from './garden';
+import { fewerBeds, openBench, ownGarden, saved, savedPlan } from './garden';
 
 const bedAt = async (page: Page, name: RegExp) => {
   const box = await page.getByRole('button', { name }).boundingBox();
@@ -75,7 +75,7 @@ test('better places for a support are found and taken; wishes are shared out and
 
 test('a reading of the simulated laser tape fills the field that was chosen', async ({ page, request }) => {
   const id = await ownGarden(request);
-  await page.goto(`/g/${id}/s/tomato-wall`);
+  await openBench(page, id, 'tomato-wall');
   await page.getByRole('textbox', { name: 'Row length' }).focus();
   await page.getByRole('button', { name: 'Laser tape (simulated)' }).click();
   const tape = page.getByRole('region', { name: 'Simulated laser tape' });
