@@ -11,6 +11,12 @@ function onStretch(point: Point, from: Point, to: Point): Point {
   return add(from, scale(way, share));
 }
 
+/** A part of a joint passes at least this close to one of its places. mm. */
+const TOUCHES_MM = 40;
+
+/** Whether a part passes through a place, as nearly as fixings are placed. */
+export const touches = (part: Part, place: Point): boolean => distanceTo(part, place) <= TOUCHES_MM;
+
 /** How far a point lies outside a part: nought inside its section, on its wires' plane or on its line. mm. */
 export function distanceTo(part: Part, point: Point): number {
   switch (part.shape) {

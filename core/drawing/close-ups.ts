@@ -1,5 +1,5 @@
 import type { Design, Fixing, Joint, Part, Role } from '../design/design';
-import { distanceTo } from '../design/nearest';
+import { distanceTo, touches } from '../design/nearest';
 import { add, groundAt, reach, scale, type Point } from '../design/space';
 import { boxAround, drawPart, extent } from './draw-part';
 import type { Chain, Primitive, Spot, View } from './primitive';
@@ -24,7 +24,6 @@ const MESH_RADIUS_MM = 190;
 /** Marks closer than this are one, and a chain of more says too much. */
 const SAME_MM = 1.5;
 const MOST_MARKS = 5;
-const TOUCHES_MM = 40;
 /** The clearest of the first few joints of a kind is drawn. */
 const MOST_LOOKED_AT = 8;
 
@@ -52,7 +51,7 @@ function windowOf(joint: Joint, own: readonly Part[]): { middle: Point; radius: 
     const cords = own.flatMap((part) => (part.shape === 'line' ? [1.2 * Math.max(...part.path.map((point) => reach(point, place)))] : []));
     return Math.min(MOST_RADIUS_MM, Math.max(LEAST_RADIUS_MM, section, ...cords.filter((long) => long <= MOST_RADIUS_MM)));
   };
-  const meet = (place: Point): number => own.filter((part) => distanceTo(part, place) <= TOUCHES_MM).length;
+  const meet = (place: Point): number => own.filter((part) => touches(part, place)).length;
   const best = joint.places.reduce((most, place) => (meet(place) > meet(most) ? place : most));
   const radius = radiusFor(best);
   const within = joint.places.filter((place) => reach(place, best) <= radius);

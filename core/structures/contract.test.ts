@@ -7,7 +7,7 @@ import { MEND_PHRASES, VERDICT_PHRASES } from '../checks/phrases';
 import { CROPS } from '../crops/table';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Design, Part } from '../design/design';
-import { distanceTo } from '../design/nearest';
+import { touches } from '../design/nearest';
 import { closeUps } from '../drawing/close-ups';
 import { setOnPaper } from '../drawing/sheet';
 import { toSvg } from '../drawing/svg';
@@ -65,9 +65,6 @@ function allFinite(value: unknown): boolean {
   return !value || typeof value !== 'object' || Object.values(value).every(allFinite);
 }
 
-/** A part of a joint passes this close to one of its places, its own section not counted. mm. */
-const TOUCHES_MM = 40;
-
 /** How many separate bodies the joints leave the parts in. */
 function bodies(design: Design): number {
   const leader = new Map(design.parts.map((part) => [part.id, part.id]));
@@ -90,7 +87,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the contract of %s
       expect(new Set(design.parts.map((part) => part.id)).size).toBe(design.parts.length);
       expect(bodies(design)).toBe(design.bodies);
       const named = new Map(design.parts.map((part) => [part.id, part]));
-      const stray = design.joints.flatMap((joint) => joint.parts.filter((id) => !joint.places.some((place) => distanceTo(named.get(id) as Part, place) <= TOUCHES_MM)).map((id) => `${joint.id}: ${id}`));
+      const stray = design.joints.flatMap((joint) => joint.parts.filter((id) => !joint.places.some((place) => touches(named.get(id) as Part, place))).map((id) => `${joint.id}: ${id}`));
       // A post that is sold too short for its height and depth is said to be; nothing reaches its top.
       if (!verdicts.some((verdict) => verdict.told.code === 'post.short')) expect(stray).toEqual([]);
 
