@@ -3,7 +3,16 @@ import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
 export default ts.config(
-  { ignores: ['**/node_modules/**', '**/.next/**', '.data/**', 'web/next-env.d.ts', 'web/server/migrations/**', 'test-results/**'] },
+  {
+    ignores: [
+      '**/node_modules/**',
+      '**/.next/**',
+      '.data/**',
+      'web/next-env.d.ts',
+      'web/server/migrations/**',
+      'test-results/**',
+    ],
+  },
   js.configs.recommended,
   {
     files: ['**/*.ts', '**/*.tsx'],
@@ -20,17 +29,75 @@ export default ts.config(
     ignores: ['core/**/*.test.ts'],
     rules: {
       // The core answers; it knows no screen, store, clock, network or chance.
-      'no-restricted-imports': ['error', { patterns: ['react', 'react-*', 'next', 'next/*', 'drizzle-orm*', 'pg', 'node:*', 'fs', 'echarts*', 'radix-ui', '@lignum/web*'] }],
-      'no-restricted-globals': ['error', 'window', 'document', 'fetch', 'localStorage', 'process', 'setTimeout', 'performance'],
-      'no-restricted-properties': ['error', { object: 'Math', property: 'random' }, { object: 'Date', property: 'now' }],
-      'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date']", message: 'The core knows no clock: pass the date in.' }],
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            'react',
+            'react-*',
+            'next',
+            'next/*',
+            'drizzle-orm*',
+            'pg',
+            'node:*',
+            'fs',
+            'echarts*',
+            'radix-ui',
+            '@lignum/web*',
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'fetch',
+        'localStorage',
+        'process',
+        'setTimeout',
+        'performance',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random' },
+        { object: 'Date', property: 'now' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date']", message: 'The core knows no clock: pass the date in.' },
+      ],
     },
   },
   {
     files: ['core/**/*.ts'],
     ignores: ['core/formats/**', 'core/**/*.test.ts'],
-    rules: { 'no-restricted-imports': ['error', { paths: ['joi'], patterns: ['react', 'react-*', 'next', 'next/*', 'drizzle-orm*', 'pg', 'node:*', 'echarts*', 'radix-ui'] }] },
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: ['joi'],
+          patterns: ['react', 'react-*', 'next', 'next/*', 'drizzle-orm*', 'pg', 'node:*', 'echarts*', 'radix-ui'],
+        },
+      ],
+    },
   },
-  { files: ['web/**/*.tsx'], plugins: { 'react-hooks': hooks }, rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' } },
-  { files: ['**/*.mjs'], languageOptions: { globals: { process: 'readonly', document: 'readonly', URL: 'readonly', fetch: 'readonly', setTimeout: 'readonly', clearTimeout: 'readonly', console: 'readonly' } } },
+  {
+    files: ['web/**/*.tsx'],
+    plugins: { 'react-hooks': hooks },
+    rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+  {
+    files: ['**/*.mjs'],
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        document: 'readonly',
+        URL: 'readonly',
+        fetch: 'readonly',
+        setTimeout: 'readonly',
+        clearTimeout: 'readonly',
+        console: 'readonly',
+      },
+    },
+  },
 );

@@ -17,7 +17,11 @@ const TURNS = 60;
 const median = (times: number[]): number => [...times].sort((a, b) => a - b)[times.length >> 1] ?? 0;
 function timed(run: (turn: number) => void): { usual: number; worst: number } {
   for (let i = 0; i < 30; i++) run(i);
-  const times = Array.from({ length: TURNS }, (_, turn) => { const start = performance.now(); run(turn); return performance.now() - start; });
+  const times = Array.from({ length: TURNS }, (_, turn) => {
+    const start = performance.now();
+    run(turn);
+    return performance.now() - start;
+  });
   return { usual: median(times), worst: Math.max(...times) };
 }
 
@@ -25,12 +29,21 @@ const lines = DEMO_PLAN.structures.map((structure) => {
   // A slightly other length at every turn, so that nothing is remembered.
   const { design, knobs } = computeStructure(DEMO_PLAN, structure).sized;
   const knob = design.handles[0]?.knob ?? '';
-  const turned = (turn: number) => ({ ...structure, knobs: { ...structure.knobs, [knob]: Number(knobs[knob]?.value) - turn } });
+  const turned = (turn: number) => ({
+    ...structure,
+    knobs: { ...structure.knobs, [knob]: Number(knobs[knob]?.value) - turn },
+  });
   const sizing = timed((turn) => kindOf(structure.kind).design(turned(turn).knobs, settingOf(DEMO_PLAN, structure)));
   const whole = timed((turn) => {
     const { sized, setting } = computeStructure(DEMO_PLAN, turned(turn));
-    for (const view of drawViews(sized.design, setting.bed)) toSvg(setOnPaper(view, { widthPx: 640, heightPx: 360, units: 'imperial' }));
+    for (const view of drawViews(sized.design, setting.bed))
+      toSvg(setOnPaper(view, { widthPx: 640, heightPx: 360, units: 'imperial' }));
   });
-  return { support: structure.name, 'of a frame, usual': `${Math.round((whole.usual / FRAME_MS) * 100)} %`, 'of a frame, worst': `${Math.round((whole.worst / FRAME_MS) * 100)} %`, 'whole : sizing alone': `${Math.round(whole.usual / sizing.usual)} : 1` };
+  return {
+    support: structure.name,
+    'of a frame, usual': `${Math.round((whole.usual / FRAME_MS) * 100)} %`,
+    'of a frame, worst': `${Math.round((whole.worst / FRAME_MS) * 100)} %`,
+    'whole : sizing alone': `${Math.round(whole.usual / sizing.usual)} : 1`,
+  };
 });
 console.table(lines);

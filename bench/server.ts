@@ -19,8 +19,14 @@ const alive = await usual('/api/health');
 const data = await usual('/api/gardens/ferry-house');
 const page = await usual('/g/ferry-house');
 console.table({
-  'garden as data': { 'of 50 ms': `${Math.round((data / BUDGET_MS) * 100)} %`, 'to being alive': `${(data / alive).toFixed(1)} : 1` },
-  'garden as a page': { 'of 50 ms': `${Math.round((page / BUDGET_MS) * 100)} %`, 'to being alive': `${(page / alive).toFixed(1)} : 1` },
+  'garden as data': {
+    'of 50 ms': `${Math.round((data / BUDGET_MS) * 100)} %`,
+    'to being alive': `${(data / alive).toFixed(1)} : 1`,
+  },
+  'garden as a page': {
+    'of 50 ms': `${Math.round((page / BUDGET_MS) * 100)} %`,
+    'to being alive': `${(page / alive).toFixed(1)} : 1`,
+  },
 });
 
 export {};

@@ -18,7 +18,9 @@ function readText(): string {
   try {
     return readFileSync(file ?? 0, 'utf8');
   } catch (error) {
-    return fail([`${file ?? 'standard input'} cannot be read (${(error as NodeJS.ErrnoException).code ?? 'unknown'}): name a plan file that exists.`]);
+    return fail([
+      `${file ?? 'standard input'} cannot be read (${(error as NodeJS.ErrnoException).code ?? 'unknown'}): name a plan file that exists.`,
+    ]);
   }
 }
 

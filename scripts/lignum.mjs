@@ -12,9 +12,13 @@ const USAGE = `./lignum start             serve Lignum on this machine (PORT, HO
 async function start() {
   const host = process.env.HOST || '127.0.0.1';
   const port = Number(process.env.PORT || 4600);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new Fault(`PORT is "${process.env.PORT}": it must be a whole number from 1 to 65535.`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new Fault(`PORT is "${process.env.PORT}": it must be a whole number from 1 to 65535.`);
   ensureData();
-  if (!(await portIsFree(port, host))) throw new Fault(`Port ${port} on ${host} is taken: stop what uses it, or choose another with  PORT=${port + 1} ./lignum start`);
+  if (!(await portIsFree(port, host)))
+    throw new Fault(
+      `Port ${port} on ${host} is taken: stop what uses it, or choose another with  PORT=${port + 1} ./lignum start`,
+    );
   ensurePackages();
   const given = process.env.LIGNUM_DATABASE_URL;
   if (!given) ensurePostgres();
@@ -22,8 +26,18 @@ async function start() {
   const cluster = given ? { url: given, stop: () => undefined } : await startCluster(join(DATA, 'pg'), 'lignum');
   let stopping = null;
   let server = null;
-  const stop = () => (stopping ??= (async () => { await server?.stop(); cluster.stop(); })());
-  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => { void stop().then(() => { tell('\nStopped. Everything is saved.'); process.exit(0); }); });
+  const stop = () =>
+    (stopping ??= (async () => {
+      await server?.stop();
+      cluster.stop();
+    })());
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
+    process.on(signal, () => {
+      void stop().then(() => {
+        tell('\nStopped. Everything is saved.');
+        process.exit(0);
+      });
+    });
   try {
     prepareDatabase(cluster.url);
     server = await serve({ url: cluster.url, host, port });
@@ -35,7 +49,9 @@ async function start() {
   const code = await server.ending;
   if (!stopping) {
     await stop();
-    throw new Fault(`The server ended by itself (${code}); what it said stands above. Start it again with ./lignum start.`);
+    throw new Fault(
+      `The server ended by itself (${code}); what it said stands above. Start it again with ./lignum start.`,
+    );
   }
 }
 
@@ -43,7 +59,12 @@ function compute(args) {
   ensureData();
   ensurePackages();
   // The file is named relative to where the command was given.
-  const done = run(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts/compute.ts'), ...args.map((file) => resolve(file))]);
+  const done = run(process.execPath, [
+    '--import',
+    'tsx',
+    join(ROOT, 'scripts/compute.ts'),
+    ...args.map((file) => resolve(file)),
+  ]);
   process.exitCode = done.code;
 }
 

@@ -7,24 +7,91 @@ const address = process.env.LIGNUM_ADDRESS ?? 'http://127.0.0.1:4600';
 const place = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const SHOTS = [
   ['garden', '/g/ferry-house'],
-  ['plan-a-row', '/g/ferry-house/new', { height: 1500, before: async (page) => { await choose(page, 'Crop', 'Cucumber, climbing'); await page.locator('[role=radiogroup][aria-busy=true]').waitFor({ state: 'detached' }); } }],
-  ['grow', '/g/ferry-house/grow', { before: async (page) => {
-    await page.getByRole('button', { name: 'Add the first crop' }).click();
-    await page.getByRole('button', { name: 'Another crop' }).click();
-    await page.getByRole('combobox', { name: 'Crop' }).last().click();
-    await page.getByRole('option', { name: 'Radish' }).click();
-    await page.getByText('Looking for room').first().waitFor({ state: 'detached' });
-  } }],
-  ['plot-sun', '/g/ferry-house/plot', { height: 880, before: async (page) => { await page.getByRole('radio', { name: 'Hours of sun' }).click(); await page.getByText('under 3 h').waitFor(); await page.waitForTimeout(1500); } }],
-  ['plot-round', '/g/ferry-house/plot', { before: async (page) => { await page.getByRole('radio', { name: 'Walk round' }).click(); await page.getByRole('img', { name: /three dimensions/ }).waitFor(); await choose(page, 'Month', 'August'); await page.waitForTimeout(2500); } }],
+  [
+    'plan-a-row',
+    '/g/ferry-house/new',
+    {
+      height: 1500,
+      before: async (page) => {
+        await choose(page, 'Crop', 'Cucumber, climbing');
+        await page.locator('[role=radiogroup][aria-busy=true]').waitFor({ state: 'detached' });
+      },
+    },
+  ],
+  [
+    'grow',
+    '/g/ferry-house/grow',
+    {
+      before: async (page) => {
+        await page.getByRole('button', { name: 'Add the first crop' }).click();
+        await page.getByRole('button', { name: 'Another crop' }).click();
+        await page.getByRole('combobox', { name: 'Crop' }).last().click();
+        await page.getByRole('option', { name: 'Radish' }).click();
+        await page.getByText('Looking for room').first().waitFor({ state: 'detached' });
+      },
+    },
+  ],
+  [
+    'plot-sun',
+    '/g/ferry-house/plot',
+    {
+      height: 880,
+      before: async (page) => {
+        await page.getByRole('radio', { name: 'Hours of sun' }).click();
+        await page.getByText('under 3 h').waitFor();
+        await page.waitForTimeout(1500);
+      },
+    },
+  ],
+  [
+    'plot-round',
+    '/g/ferry-house/plot',
+    {
+      before: async (page) => {
+        await page.getByRole('radio', { name: 'Walk round' }).click();
+        await page.getByRole('img', { name: /three dimensions/ }).waitFor();
+        await choose(page, 'Month', 'August');
+        await page.waitForTimeout(2500);
+      },
+    },
+  ],
   ['bench-panel-wall', '/g/ferry-house/s/tomato-wall'],
   ['bench-twine-frame', '/g/ferry-house/s/cucumber-frame'],
   ['bench-slope', '/g/ferry-house/s/bean-wall'],
-  ['kinds', '/g/ferry-house/s/tomato-wall', { before: async (page) => { await page.getByRole('button', { name: 'Panel wall on driven posts' }).click(); await page.waitForTimeout(1500); } }],
+  [
+    'kinds',
+    '/g/ferry-house/s/tomato-wall',
+    {
+      before: async (page) => {
+        await page.getByRole('button', { name: 'Panel wall on driven posts' }).click();
+        await page.waitForTimeout(1500);
+      },
+    },
+  ],
   ['bench-tepee', '/g/ferry-house/s/bean-tepee'],
   ['bench-rail-trellis', '/g/ferry-house/s/melon-trellis'],
-  ['bench-a-frame', '/g/ferry-house/s/cucumber-fold', { before: async (page) => { await page.getByRole('radio', { name: 'All round' }).click(); await page.waitForTimeout(3000); } }],
-  ['joints', '/g/ferry-house/s/melon-trellis', { height: 1500, before: async (page) => { await page.getByText('The joints, close up').click(); await page.locator('.ink-lens').first().waitFor(); await page.waitForTimeout(500); } }],
+  [
+    'bench-a-frame',
+    '/g/ferry-house/s/cucumber-fold',
+    {
+      before: async (page) => {
+        await page.getByRole('radio', { name: 'All round' }).click();
+        await page.waitForTimeout(3000);
+      },
+    },
+  ],
+  [
+    'joints',
+    '/g/ferry-house/s/melon-trellis',
+    {
+      height: 1500,
+      before: async (page) => {
+        await page.getByText('The joints, close up').click();
+        await page.locator('.ink-lens').first().waitFor();
+        await page.waitForTimeout(500);
+      },
+    },
+  ],
   ['sheet', '/g/ferry-house/s/melon-trellis/sheet', { width: 800, height: 1180 }],
   ['bench-dark', '/g/ferry-house/s/pea-wall', { dark: true }],
   ['bench-phone', '/g/ferry-house/s/string-frame', { width: 390, height: 844 }],
@@ -38,9 +105,24 @@ async function choose(page, label, option) {
 }
 
 // A browser to each picture: what one leaves behind in memory cannot trouble the next.
-for (const [name, path, { width = 1280, height = 800, dark = false, before } = {}] of SHOTS.filter(([one]) => named.length === 0 || named.includes(one))) {
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--use-gl=angle', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--disable-background-networking'] });
-  const page = await browser.newPage({ viewport: { width, height }, colorScheme: dark ? 'dark' : 'light', locale: 'en-IE' });
+for (const [name, path, { width = 1280, height = 800, dark = false, before } = {}] of SHOTS.filter(
+  ([one]) => named.length === 0 || named.includes(one),
+)) {
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: [
+      '--no-sandbox',
+      '--use-gl=angle',
+      '--use-angle=swiftshader',
+      '--enable-unsafe-swiftshader',
+      '--disable-background-networking',
+    ],
+  });
+  const page = await browser.newPage({
+    viewport: { width, height },
+    colorScheme: dark ? 'dark' : 'light',
+    locale: 'en-IE',
+  });
   await page.goto(address + path, { waitUntil: 'networkidle' });
   await page.evaluate(() => document.fonts.ready);
   await page.locator('main[aria-busy=true]').waitFor({ state: 'detached' });

@@ -18,13 +18,22 @@ export function ensureData() {
     mkdirSync(DATA, { recursive: true });
     accessSync(DATA, constants.R_OK | constants.W_OK | constants.X_OK);
   } catch {
-    throw new Fault(`${DATA} cannot be read and written by you: make it yours with  sudo chown -R "$USER" ${DATA}  and start again.`);
+    throw new Fault(
+      `${DATA} cannot be read and written by you: make it yours with  sudo chown -R "$USER" ${DATA}  and start again.`,
+    );
   }
 }
 
 /** Runs a command to its end; its output is shown unless `quiet`. Returns exit code and what it printed. */
 export function run(command, args, { cwd = ROOT, env = {}, quiet = false, input } = {}) {
-  const done = spawnSync(command, args, { cwd, env: { ...process.env, ...env }, input, encoding: 'utf8', stdio: quiet ? 'pipe' : ['inherit', 'inherit', 'inherit'], maxBuffer: 64e6 });
+  const done = spawnSync(command, args, {
+    cwd,
+    env: { ...process.env, ...env },
+    input,
+    encoding: 'utf8',
+    stdio: quiet ? 'pipe' : ['inherit', 'inherit', 'inherit'],
+    maxBuffer: 64e6,
+  });
   if (done.error) return { code: 127, out: '', err: String(done.error.message) };
   return { code: done.status ?? 1, out: done.stdout ?? '', err: done.stderr ?? '' };
 }

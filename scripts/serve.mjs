@@ -19,13 +19,19 @@ function* sources(dir) {
 /** Builds the pages when a source has changed since, or when the last build was cut short. */
 export function ensureBuilt() {
   const hash = createHash('sha256');
-  for (const dir of ['core', 'web']) for (const path of sources(join(ROOT, dir))) hash.update(path.slice(ROOT.length)).update(readFileSync(path));
+  for (const dir of ['core', 'web'])
+    for (const path of sources(join(ROOT, dir))) hash.update(path.slice(ROOT.length)).update(readFileSync(path));
   hash.update(readFileSync(join(ROOT, 'package-lock.json')));
   const wanted = hash.digest('hex');
   const mark = join(DATA, 'built-from');
-  if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted && existsSync(join(ROOT, 'web/.next/BUILD_ID'))) return 0;
+  if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted && existsSync(join(ROOT, 'web/.next/BUILD_ID')))
+    return 0;
   tell('Building the pages (once for each change)…');
-  const { code, out, err } = run(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], { cwd: join(ROOT, 'web'), quiet: true, env: { NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' } });
+  const { code, out, err } = run(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], {
+    cwd: join(ROOT, 'web'),
+    quiet: true,
+    env: { NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+  });
   if (code !== 0) {
     tell(`${out}\n${err}`);
     return code;
@@ -36,8 +42,18 @@ export function ensureBuilt() {
 
 /** Brings the tables up to date and loads the demo garden into an empty database. */
 export function prepareDatabase(url) {
-  const { code, err } = run(process.execPath, ['--import', 'tsx', join(ROOT, 'web/server/prepare.ts')], { quiet: true, env: { LIGNUM_DATABASE_URL: url } });
-  if (code !== 0) throw new Fault(err.trim().split('\n').find((line) => line.startsWith('Fault: '))?.slice(7) ?? `The database could not be prepared: ${err.trim().split('\n').slice(-4).join(' ')}`);
+  const { code, err } = run(process.execPath, ['--import', 'tsx', join(ROOT, 'web/server/prepare.ts')], {
+    quiet: true,
+    env: { LIGNUM_DATABASE_URL: url },
+  });
+  if (code !== 0)
+    throw new Fault(
+      err
+        .trim()
+        .split('\n')
+        .find((line) => line.startsWith('Fault: '))
+        ?.slice(7) ?? `The database could not be prepared: ${err.trim().split('\n').slice(-4).join(' ')}`,
+    );
 }
 
 export function portIsFree(port, host) {
@@ -50,17 +66,39 @@ export function portIsFree(port, host) {
 
 /** Serves the built pages; resolves once they answer. */
 export async function serve({ url, host, port, quiet = false }) {
-  if (!(await portIsFree(port, host))) throw new Fault(`Port ${port} on ${host} is taken: stop what uses it, or choose another with  PORT=${port + 1} ./lignum start`);
-  const child = spawn(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'start', '-H', host, '-p', String(port)], {
-    cwd: join(ROOT, 'web'), detached: true, stdio: ['ignore', quiet ? 'ignore' : 'pipe', 'pipe'],
-    env: { ...process.env, LIGNUM_DATABASE_URL: url, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
-  });
+  if (!(await portIsFree(port, host)))
+    throw new Fault(
+      `Port ${port} on ${host} is taken: stop what uses it, or choose another with  PORT=${port + 1} ./lignum start`,
+    );
+  const child = spawn(
+    process.execPath,
+    [join(ROOT, 'node_modules/next/dist/bin/next'), 'start', '-H', host, '-p', String(port)],
+    {
+      cwd: join(ROOT, 'web'),
+      detached: true,
+      stdio: ['ignore', quiet ? 'ignore' : 'pipe', 'pipe'],
+      env: { ...process.env, LIGNUM_DATABASE_URL: url, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+    },
+  );
   let said = '';
   let ended = false;
   child.stdout?.on('data', () => undefined);
-  child.stderr.on('data', (chunk) => { said = (said + chunk).slice(-4000); if (!quiet) process.stderr.write(chunk); });
-  const ending = new Promise((resolve) => child.on('exit', (code) => { ended = true; resolve(code ?? 0); }));
-  const stop = async () => { if (!ended) child.kill('SIGTERM'); const timer = setTimeout(() => child.kill('SIGKILL'), 5000); await ending; clearTimeout(timer); };
+  child.stderr.on('data', (chunk) => {
+    said = (said + chunk).slice(-4000);
+    if (!quiet) process.stderr.write(chunk);
+  });
+  const ending = new Promise((resolve) =>
+    child.on('exit', (code) => {
+      ended = true;
+      resolve(code ?? 0);
+    }),
+  );
+  const stop = async () => {
+    if (!ended) child.kill('SIGTERM');
+    const timer = setTimeout(() => child.kill('SIGKILL'), 5000);
+    await ending;
+    clearTimeout(timer);
+  };
   const reachable = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host;
   const address = `http://${reachable.includes(':') ? `[${reachable}]` : reachable}:${port}`;
   for (let tries = 0; tries < 240; tries++) {

@@ -14,7 +14,10 @@ export async function test() {
   ensurePostgres();
   ensureDebian(() => has('chromium'), ['chromium']);
   const sum = { passed: 0, failed: 0 };
-  const count = (passed, failed) => { sum.passed += passed; sum.failed += failed; };
+  const count = (passed, failed) => {
+    sum.passed += passed;
+    sum.failed += failed;
+  };
   const step = (name, command, args) => {
     const { code } = run(command, args);
     tell(`${code === 0 ? '✓' : '✗'} ${name}`);
@@ -30,7 +33,10 @@ export async function test() {
   rmSync(unit, { force: true });
   run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`]);
   const units = readReport(unit);
-  count(units?.numPassedTests ?? 0, units ? units.numFailedTests + (units.success || units.numFailedTests > 0 ? 0 : 1) : 1);
+  count(
+    units?.numPassedTests ?? 0,
+    units ? units.numFailedTests + (units.success || units.numFailedTests > 0 ? 0 : 1) : 1,
+  );
 
   const built = ensureBuilt();
   tell(`${built === 0 ? '✓' : '✗'} build`);
@@ -53,7 +59,9 @@ async function testInterface(reports) {
     server = await serve({ url: cluster.url, host: '127.0.0.1', port: await freePort(), quiet: true });
     const report = join(reports, 'interface.json');
     rmSync(report, { force: true });
-    run(bin('playwright'), ['test', '-c', 'web/e2e'], { env: { LIGNUM_ADDRESS: server.address, LIGNUM_DATABASE_URL: cluster.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report } });
+    run(bin('playwright'), ['test', '-c', 'web/e2e'], {
+      env: { LIGNUM_ADDRESS: server.address, LIGNUM_DATABASE_URL: cluster.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
+    });
     const stats = readReport(report)?.stats;
     return stats ? { passed: stats.expected + stats.flaky, failed: stats.unexpected } : { passed: 0, failed: 1 };
   } finally {

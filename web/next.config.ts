@@ -6,15 +6,16 @@ const config: NextConfig = {
   poweredByHeader: false,
   outputFileTracingRoot: fileURLToPath(new URL('..', import.meta.url)),
   turbopack: { root: fileURLToPath(new URL('..', import.meta.url)) },
-  headers: () => Promise.resolve([
-    {
-      source: '/:path*',
-      headers: [
-        { key: 'X-Content-Type-Options', value: 'nosniff' },
-        { key: 'Referrer-Policy', value: 'same-origin' },
-        { key: 'X-Frame-Options', value: 'DENY' },
-      ],
-    },
-  ]),
+  headers: () =>
+    Promise.resolve([
+      {
+        source: '/:path*',
+        headers: [
+          { key: 'X-Content-Type-Options', value: 'nosniff' },
+          { key: 'Referrer-Policy', value: 'same-origin' },
+          { key: 'X-Frame-Options', value: 'DENY' },
+        ],
+      },
+    ]),
 };
 export default config;

@@ -16,10 +16,23 @@ function catalogueOf(all: readonly Stock[]): Catalogue {
   };
 }
 
-export const CATALOGUE: Catalogue = catalogueOf([...TIMBER, ...PANELS, ...MESH_ROLLS, ...STEEL_POSTS, ...POLES, ...BAGGED, ...CORDS, ...PIECES]);
+export const CATALOGUE: Catalogue = catalogueOf([
+  ...TIMBER,
+  ...PANELS,
+  ...MESH_ROLLS,
+  ...STEEL_POSTS,
+  ...POLES,
+  ...BAGGED,
+  ...CORDS,
+  ...PIECES,
+]);
 
 /** The stock item, known to be of one form; a wrong form is a fault in the program. */
-export function stockOf<F extends Stock['form']>(catalogue: Catalogue, id: string, form: F): Extract<Stock, { form: F }> {
+export function stockOf<F extends Stock['form']>(
+  catalogue: Catalogue,
+  id: string,
+  form: F,
+): Extract<Stock, { form: F }> {
   const stock = catalogue.stock(id);
   if (stock.form !== form) throw new Error(`"${id}" is a ${stock.form}, not a ${form}: ask for the right stock.`);
   return stock as Extract<Stock, { form: F }>;

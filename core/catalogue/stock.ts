@@ -91,7 +91,8 @@ export interface Piece extends StockBase {
 export type Stock = Timber | SteelPost | Pole | WeldedPanel | MeshRoll | Cord | Bagged | Piece;
 
 export type Treatment = 'untreated' | 'treated' | 'durable';
-export type SectionId = '1x2' | '1x3' | '2x2' | '2x4' | '2x8' | '4x4' | '22x38' | '22x63' | '45x45' | '45x95' | '45x195' | '90x90';
+export type SectionId =
+  '1x2' | '1x3' | '2x2' | '2x4' | '2x8' | '4x4' | '22x38' | '22x63' | '45x45' | '45x95' | '45x195' | '90x90';
 
 export interface Catalogue {
   stock(id: string): Stock;

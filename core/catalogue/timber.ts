@@ -56,7 +56,8 @@ export const LIVES: Record<'slat' | 'light' | 'heavy', Record<Treatment, Life>> 
     durable: { seasons: 15, source: 'from memory', note: 'heartwood of a naturally durable species' },
   },
 };
-const lifeOf = (section: Section, treatment: Treatment): Life => LIVES[section.thickMm < 26 ? 'slat' : section.wideMm >= 85 && section.thickMm >= 85 ? 'heavy' : 'light'][treatment];
+const lifeOf = (section: Section, treatment: Treatment): Life =>
+  LIVES[section.thickMm < 26 ? 'slat' : section.wideMm >= 85 && section.thickMm >= 85 ? 'heavy' : 'light'][treatment];
 
 export const TREATMENTS: readonly Treatment[] = ['untreated', 'treated', 'durable'];
 

@@ -28,8 +28,32 @@ import type { Check, Level, Subject, Verdict } from './verdict';
 
 /** Every check, in the order a gardener would ask. */
 const CHECKS: readonly Check[] = [
-  keepClear, postLength, boardLongEnough, cropClimbs, cropHeight, cropLoad, cropGap, meshOpening, postSpacing, postDepth, heldFirm,
-  bayFits, railsBroken, panelCut, panelLean, holeClash, stringSlack, wireTension, nailInterval, tipping, folding, plantsFit, plantingSides, rowInBed, reachAcross, reachUp,
+  keepClear,
+  postLength,
+  boardLongEnough,
+  cropClimbs,
+  cropHeight,
+  cropLoad,
+  cropGap,
+  meshOpening,
+  postSpacing,
+  postDepth,
+  heldFirm,
+  bayFits,
+  railsBroken,
+  panelCut,
+  panelLean,
+  holeClash,
+  stringSlack,
+  wireTension,
+  nailInterval,
+  tipping,
+  folding,
+  plantsFit,
+  plantingSides,
+  rowInBed,
+  reachAcross,
+  reachUp,
 ];
 
 const URGENCY: Record<Level, number> = { fail: 0, warn: 1, note: 2, good: 3 };

@@ -14,5 +14,9 @@ export const keepClear: Check = ({ design, setting }) => {
     .sort((a, b) => a.mm / a.feature.keepClearMm - b.mm / b.feature.keepClearMm)[0];
   if (!near) return verdict('keep-clear', 'good', 'clear.fine');
   const risky = near.feature.kind === 'buried line' || near.feature.kind === 'well';
-  return verdict('keep-clear', risky ? 'fail' : 'note', 'clear.near', { near: { mm: near.mm }, what: near.feature.name || near.feature.kind, clear: { mm: near.feature.keepClearMm } });
+  return verdict('keep-clear', risky ? 'fail' : 'note', 'clear.near', {
+    near: { mm: near.mm },
+    what: near.feature.name || near.feature.kind,
+    clear: { mm: near.feature.keepClearMm },
+  });
 };

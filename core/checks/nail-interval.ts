@@ -9,5 +9,7 @@ export const nailInterval: Check = ({ design }) => {
   if (!nails) return null;
   const off = Math.abs(nails.setMm - nails.askedMm) / nails.askedMm;
   const values = { asked: { mm: nails.askedMm }, set: { mm: nails.setMm } };
-  return off > FORGIVEN ? verdict('nail-interval', 'note', 'nails.off', values) : verdict('nail-interval', 'good', 'nails.divide', values);
+  return off > FORGIVEN
+    ? verdict('nail-interval', 'note', 'nails.off', values)
+    : verdict('nail-interval', 'good', 'nails.divide', values);
 };

@@ -4,5 +4,7 @@ import { verdict, type Check } from './verdict';
 export const panelCut: Check = ({ design }) => {
   const { cutOffWire } = design.support;
   if (cutOffWire === undefined) return null;
-  return cutOffWire > 0 ? verdict('panel-cut', 'warn', 'panel.no-wire', { pieces: cutOffWire }) : verdict('panel-cut', 'good', 'panel.beside-wire');
+  return cutOffWire > 0
+    ? verdict('panel-cut', 'warn', 'panel.no-wire', { pieces: cutOffWire })
+    : verdict('panel-cut', 'good', 'panel.beside-wire');
 };

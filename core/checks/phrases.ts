@@ -2,9 +2,11 @@ import type { Phrases } from '../wording/say';
 
 /** What each verdict says to the gardener, and what its mend is called. */
 export const VERDICT_PHRASES: Phrases = {
-  'clear.near': 'A post stands {near} from {what}; keep {clear} clear of it, and have it located before you make a hole.',
+  'clear.near':
+    'A post stands {near} from {what}; keep {clear} clear of it, and have it located before you make a hole.',
   'clear.fine': 'No post stands near anything to be kept clear of.',
-  'climb.nothing': 'Nothing is planted along this row yet. Choose what it carries and the gap, height and spacing follow.',
+  'climb.nothing':
+    'Nothing is planted along this row yet. Choose what it carries and the gap, height and spacing follow.',
   'climb.needs-net': '{crop} does not climb: it wants a net over it, not something to grow up.',
   'climb.bush-string': '{crop} is a bush with many stems: one string will not hold it. A cage or a panel set low will.',
   'climb.thick': '{crop} cannot hold {has}; it needs {most} or thinner.',
@@ -22,7 +24,8 @@ export const VERDICT_PHRASES: Phrases = {
   'gap.netted': 'The fine net begins low enough for {crop}.',
   'gap.fits': 'The gap of {gap} suits: {crop} stands by itself to {from}.',
   'mesh.wide': '{crop} needs a hold every {wants}; this mesh has one every {step}.',
-  'mesh.narrow': 'A hand with fruit in it will not pass through {opening}: {crop} can be picked from its own side only.',
+  'mesh.narrow':
+    'A hand with fruit in it will not pass through {opening}: {crop} can be picked from its own side only.',
   'mesh.fits': 'A hand passes through the {wide} × {high} mesh.',
   'spacing.wide': 'Posts stand up to {widest} apart; under a fruiting crop {most} is the most.',
   'spacing.fits': 'Posts are at most {widest} apart.',
@@ -32,13 +35,16 @@ export const VERDICT_PHRASES: Phrases = {
   'depth.pushed': 'Pushed {depth} into the soil; the lashing holds the rest.',
   'board.short': 'No board on sale is long enough: {wanted} wanted, {longest} is the longest.',
   'board.enough': 'One board makes the frame: {wanted} wanted, {longest} on sale.',
-  'bay.narrow': 'The panel is {panel} and only {clear} is clear between the posts: the posts take up what was forgotten.',
-  'bay.actual': 'The panel of {panel} goes into {clear}. Reckoned by the name of the timber, the last post would be {off} out.',
+  'bay.narrow':
+    'The panel is {panel} and only {clear} is clear between the posts: the posts take up what was forgotten.',
+  'bay.actual':
+    'The panel of {panel} goes into {clear}. Reckoned by the name of the timber, the last post would be {off} out.',
   'bay.fits': 'The panel of {panel} goes into {clear}.',
   'rails.all-broken': 'All {rails|rail|rails} break on one post: nothing carries past it.',
   'rails.staggered': 'Joints are staggered: never more than {broken} of {rails} rails break on one post.',
   'rails.whole': 'No rail is broken between the end posts.',
-  'panel.leans': 'Panels lie square to the slope: at the ends of the row their tops stand {off} off a plumb post. Tie them there with wire, or lean the end post with them.',
+  'panel.leans':
+    'Panels lie square to the slope: at the ends of the row their tops stand {off} off a plumb post. Tie them there with wire, or lean the end post with them.',
   'panel.no-wire': '{pieces|panel piece|panel pieces} cut where there is no wire: the edge has nothing to be fixed by.',
   'panel.beside-wire': 'Every panel is whole or cut beside a wire.',
   'string.tight': 'Only {slack} slack: a string tied tight lifts the plant or cuts into it.',
@@ -53,7 +59,8 @@ export const VERDICT_PHRASES: Phrases = {
   'tips.narrow': 'A base of {base} is narrow for {height}: it tips when pushed {lean}° over.',
   'tips.stands': 'Stands on a base of {base} and would have to be pushed {lean}° over to tip.',
   'folds.to': 'Folds to {long} × {wide} × {thick} for the winter.',
-  'post.short': '{posts|post is|posts are} too short by {short}: none on sale is long enough for {above} out of the ground and {wants} in it.',
+  'post.short':
+    '{posts|post is|posts are} too short by {short}: none on sale is long enough for {above} out of the ground and {wants} in it.',
   'sides.both': 'Plants on both sides put two in one place: they shade each other and stay wet.',
   'walls.close': 'Walls {apart} apart are too close for {crop} left to bush: leaves stay wet and sick.',
   'sides.air': 'One plant to a place, with air on both sides.',
@@ -65,7 +72,8 @@ export const VERDICT_PHRASES: Phrases = {
   'row.past-bed': 'At {row} it runs {over} past the end of the bed.',
   'row.short-of-bed': 'Built length {row}, {over} short of the bed.',
   'row.fills': 'The row fills the {bed} bed.',
-  'places.one-more': '{planned} planned, but half a space in gives {places}: {places} spaces have one more end. From end to end there are {planned}.',
+  'places.one-more':
+    '{planned} planned, but half a space in gives {places}: {places} spaces have one more end. From end to end there are {planned}.',
   'plants.too-many': '{planned} {crop} planned, but there is room for {places} at {spacing}.',
   'plants.fit': '{places|place|places} for {planned|plant|plants}.',
   'fixing.two': 'Two fixings a post let the panel swing out when it is pushed low down.',

@@ -9,8 +9,12 @@ export const plantingSides: Check = ({ design, setting }) => {
   const { support } = design;
   if (support.bothSides && setting.planted.length > 0) return verdict('planting-sides', 'warn', 'sides.both');
   // Leaves that lean on each other are open between their rows.
-  const apart = support.rowsAtMm.length > 1 && !support.tips ? (support.rowsAtMm[1] as number) - (support.rowsAtMm[0] as number) : Infinity;
+  const apart =
+    support.rowsAtMm.length > 1 && !support.tips
+      ? (support.rowsAtMm[1] as number) - (support.rowsAtMm[0] as number)
+      : Infinity;
   const bushy = setting.planted.find((one) => !one.training.pruned && one.crop.habit !== 'none');
-  if (apart < WALLS_APART_MM && bushy) return verdict('planting-sides', 'warn', 'walls.close', { apart: { mm: apart }, crop: bushy.crop.name });
+  if (apart < WALLS_APART_MM && bushy)
+    return verdict('planting-sides', 'warn', 'walls.close', { apart: { mm: apart }, crop: bushy.crop.name });
   return setting.planted.length > 0 ? verdict('planting-sides', 'good', 'sides.air') : null;
 };

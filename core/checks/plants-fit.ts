@@ -10,12 +10,30 @@ export const plantsFit: Check = ({ design, setting }) => {
     return design.stations.filter((station) => station.planting === planting).length;
   }
   // One more post than gaps: the plant that is missing stands on the end.
-  if (short && placesFor(short.id) > 1 && short.count === placesFor(short.id) + 1 && short.count === atEnds(short.training.spacingMm)) {
-    return verdict('plants-fit', 'note', 'places.one-more', { crop: short.crop.name, planned: short.count, places: placesFor(short.id), spacing: { mm: short.training.spacingMm } });
+  if (
+    short &&
+    placesFor(short.id) > 1 &&
+    short.count === placesFor(short.id) + 1 &&
+    short.count === atEnds(short.training.spacingMm)
+  ) {
+    return verdict('plants-fit', 'note', 'places.one-more', {
+      crop: short.crop.name,
+      planned: short.count,
+      places: placesFor(short.id),
+      spacing: { mm: short.training.spacingMm },
+    });
   }
   function atEnds(spacingMm: number): number {
-    return design.support.rowsAtMm.length === 1 && setting.planted.length === 1 ? stationsAlong(design.builtMm, spacingMm, 'ends').length : 0;
+    return design.support.rowsAtMm.length === 1 && setting.planted.length === 1
+      ? stationsAlong(design.builtMm, spacingMm, 'ends').length
+      : 0;
   }
-  if (short) return verdict('plants-fit', 'warn', 'plants.too-many', { crop: short.crop.name, planned: short.count, places: placesFor(short.id), spacing: { mm: short.training.spacingMm } });
+  if (short)
+    return verdict('plants-fit', 'warn', 'plants.too-many', {
+      crop: short.crop.name,
+      planned: short.count,
+      places: placesFor(short.id),
+      spacing: { mm: short.training.spacingMm },
+    });
   return verdict('plants-fit', 'good', 'plants.fit', { planned, places: design.stations.length });
 };

@@ -5,7 +5,11 @@ import { SEEN_MM, verdict, type Check } from './verdict';
 
 /** What holds, and below what share of it nothing does. A pole pushed in with others lashed to it: 4″ (from memory). mm. */
 const LEAST: Record<Standing['set'], { mm: number; bare: number } | null> = {
-  driven: { mm: LEAST_DRIVEN_MM, bare: 12 / 18 }, 'let in': { mm: LET_IN_MM, bare: 18 / 24 }, concrete: { mm: LET_IN_MM, bare: 18 / 24 }, pushed: { mm: inches(4), bare: 0.5 }, screwed: null,
+  driven: { mm: LEAST_DRIVEN_MM, bare: 12 / 18 },
+  'let in': { mm: LET_IN_MM, bare: 18 / 24 },
+  concrete: { mm: LET_IN_MM, bare: 18 / 24 },
+  pushed: { mm: inches(4), bare: 0.5 },
+  screwed: null,
 };
 
 /**
@@ -21,7 +25,13 @@ export const postDepth: Check = ({ design, setting }) => {
   const least = LEAST[worst.set] ?? { mm: 0, bare: 0 };
   const wants = buriedShare(setting.bed);
   const share = Math.min(...posts.map((post) => post.buriedMm / (post.buriedMm + post.aboveMm)));
-  const values = { depth: { mm: worst.buriedMm }, least: { mm: least.mm }, share: Math.round(share * 100), wants: Math.round(wants * 100), place: `${setting.bed.soil}, ${setting.bed.wind}` };
+  const values = {
+    depth: { mm: worst.buriedMm },
+    least: { mm: least.mm },
+    share: Math.round(share * 100),
+    wants: Math.round(wants * 100),
+    place: `${setting.bed.soil}, ${setting.bed.wind}`,
+  };
   if (worst.buriedMm + SEEN_MM < least.mm * least.bare) return verdict('post-depth', 'fail', 'depth.shallow', values);
   // A driven post set out in round millimetres may be 3 mm short of 18″, a let-in one 10 mm of 24″.
   if (worst.buriedMm + 10 < least.mm) return verdict('post-depth', 'warn', 'depth.shallow', values);

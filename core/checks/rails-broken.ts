@@ -6,5 +6,8 @@ export const railsBroken: Check = ({ design }) => {
   if (!splices) return null;
   return splices.broken > 0 && splices.broken >= splices.rails
     ? verdict('rails-broken', 'warn', 'rails.all-broken', { rails: splices.rails })
-    : verdict('rails-broken', 'good', splices.broken === 0 ? 'rails.whole' : 'rails.staggered', { broken: splices.broken, rails: splices.rails });
+    : verdict('rails-broken', 'good', splices.broken === 0 ? 'rails.whole' : 'rails.staggered', {
+        broken: splices.broken,
+        rails: splices.rails,
+      });
 };

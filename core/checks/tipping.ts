@@ -8,6 +8,12 @@ export const tipping: Check = ({ design }) => {
   const { tips } = design.support;
   if (!tips) return null;
   const lean = Math.atan2(tips.halfBaseMm, tips.heightMm / 2);
-  const values = { base: { mm: 2 * tips.halfBaseMm }, height: { mm: tips.heightMm }, lean: Math.round((lean * 180) / Math.PI) };
-  return lean < LEAST_LEAN_RAD ? verdict('tipping', 'warn', 'tips.narrow', values) : verdict('tipping', 'good', 'tips.stands', values);
+  const values = {
+    base: { mm: 2 * tips.halfBaseMm },
+    height: { mm: tips.heightMm },
+    lean: Math.round((lean * 180) / Math.PI),
+  };
+  return lean < LEAST_LEAN_RAD
+    ? verdict('tipping', 'warn', 'tips.narrow', values)
+    : verdict('tipping', 'good', 'tips.stands', values);
 };

@@ -19,8 +19,15 @@ export interface Subject {
 /** Looks at one thing and says one thing of it; null where it does not apply. */
 export type Check = (subject: Subject) => Verdict | null;
 
-export const verdict = (check: string, level: Level, code: string, values: Record<string, FactValue> = {}): Verdict => ({
-  check, level, told: { code, values },
+export const verdict = (
+  check: string,
+  level: Level,
+  code: string,
+  values: Record<string, FactValue> = {},
+): Verdict => ({
+  check,
+  level,
+  told: { code, values },
 });
 
 /** Half a millimetre: less is not seen on a tape. */

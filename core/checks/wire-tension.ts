@@ -8,5 +8,7 @@ export const wireTension: Check = ({ design }) => {
   const { guys } = design.support;
   if (!guys) return null;
   const values = { pull: guys.tensionN, stretch: { mm: guys.stretchMm }, share: Math.round(guys.yieldShare * 100) };
-  return guys.yieldShare > MOST_SHARE ? verdict('wire-tension', 'warn', 'wire.tight', values) : verdict('wire-tension', 'good', 'wire.firm', values);
+  return guys.yieldShare > MOST_SHARE
+    ? verdict('wire-tension', 'warn', 'wire.tight', values)
+    : verdict('wire-tension', 'good', 'wire.firm', values);
 };

@@ -3,7 +3,10 @@ import type { Purchase } from '../costing/buy';
 
 /** What has been spent after so many seasons: everything once, and again whenever its life is over. Minor units. */
 export function spentAfter(purchases: readonly Purchase[], seasons: number, catalogue: Catalogue): number {
-  return purchases.reduce((sum, one) => sum + one.costMinor * Math.ceil(seasons / catalogue.stock(one.stock).life.seasons), 0);
+  return purchases.reduce(
+    (sum, one) => sum + one.costMinor * Math.ceil(seasons / catalogue.stock(one.stock).life.seasons),
+    0,
+  );
 }
 
 /** Spent after 1, 2 … `seasons` seasons. */

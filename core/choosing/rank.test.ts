@@ -15,7 +15,10 @@ import { rankBeds } from './where';
 
 function ranked(crop: string, training: string, count = 8, bed = 'long-bed') {
   const plan: Plan = { ...DEMO_PLAN, structures: [], plantings: [{ id: 'p', bed, crop, training, count }] };
-  return rankKinds(plan, KINDS.map((kind) => ({ id: `s-${kind.id}`, kind: kind.id, name: kind.name, bed, plantings: ['p'], knobs: {} })));
+  return rankKinds(
+    plan,
+    KINDS.map((kind) => ({ id: `s-${kind.id}`, kind: kind.id, name: kind.name, bed, plantings: ['p'], knobs: {} })),
+  );
 }
 
 describe('which support a crop deserves', () => {
@@ -26,52 +29,89 @@ describe('which support a crop deserves', () => {
     expect(strings?.con.map((told) => told.code)).toContain('climb.bush-string');
     // A cone of canes and a frame of thread carry beans and peas, never squash (common practice, no source).
     const squash = ranked('squash', 'vine', 4, 'odd-bed');
-    expect(squash.filter((choice) => !choice.suits).map((choice) => choice.structure.kind).sort()).toEqual(['tepee', 'woven-frame']);
+    expect(
+      squash
+        .filter((choice) => !choice.suits)
+        .map((choice) => choice.structure.kind)
+        .sort(),
+    ).toEqual(['tepee', 'woven-frame']);
     expect(ranked('lettuce', 'head').every((choice) => !choice.suits)).toBe(true);
   });
 
   it('never ranks what does not suit above what does, and says every reason in words, for every crop', () => {
-    fc.assert(fc.property(fc.constantFrom(...CROPS), fc.constantFrom(...DEMO_PLAN.beds.map((bed) => bed.id)), fc.integer({ min: 1, max: 30 }), (crop, bed, count) => {
-      const choices = ranked(crop.id, crop.trainings[0]?.id ?? '', count, bed);
-      const fit = choices.map((choice) => choice.suits);
-      expect([...fit].sort((a, b) => Number(b) - Number(a))).toEqual(fit);
-      for (const told of choices.flatMap((choice) => [...choice.pro, ...choice.con])) expect(say(told, CHOOSING_PHRASES, { units: 'metric', locale: 'en' })).not.toMatch(/NaN|undefined|[{}]/);
-    }), { numRuns: 40 });
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...CROPS),
+        fc.constantFrom(...DEMO_PLAN.beds.map((bed) => bed.id)),
+        fc.integer({ min: 1, max: 30 }),
+        (crop, bed, count) => {
+          const choices = ranked(crop.id, crop.trainings[0]?.id ?? '', count, bed);
+          const fit = choices.map((choice) => choice.suits);
+          expect([...fit].sort((a, b) => Number(b) - Number(a))).toEqual(fit);
+          for (const told of choices.flatMap((choice) => [...choice.pro, ...choice.con]))
+            expect(say(told, CHOOSING_PHRASES, { units: 'metric', locale: 'en' })).not.toMatch(/NaN|undefined|[{}]/);
+        },
+      ),
+      { numRuns: 40 },
+    );
   });
 
   it('finds the bed: enough room, enough sun, and not where the family has just stood', () => {
     const tomato = cropIn([], 'tomato');
-    const [first, ...rest] = rankBeds({ ...DEMO_PLAN, plantings: [], structures: [] }, tomato, tomato.trainings[0] ?? { id: '', name: '', spacingMm: 500, pruned: true }, 14);
+    const [first, ...rest] = rankBeds(
+      { ...DEMO_PLAN, plantings: [], structures: [] },
+      tomato,
+      tomato.trainings[0] ?? { id: '', name: '', spacingMm: 500, pruned: true },
+      14,
+    );
     expect(first?.bed.id).toBe('long-bed');
     const yard = rest.find((choice) => choice.bed.id === 'yard-bed');
     expect(yard?.con.map((told) => told.code)).toEqual(expect.arrayContaining(['bed.family-again', 'bed.some-room']));
-    for (const told of rest.flatMap((choice) => [...choice.pro, ...choice.con])) expect(say(told, CHOOSING_PHRASES, { units: 'imperial', locale: 'en' })).not.toMatch(/undefined|NaN/);
+    for (const told of rest.flatMap((choice) => [...choice.pro, ...choice.con]))
+      expect(say(told, CHOOSING_PHRASES, { units: 'imperial', locale: 'en' })).not.toMatch(/undefined|NaN/);
     // A full bed has no room left.
-    expect(rankBeds(DEMO_PLAN, tomato, tomato.trainings[0] ?? { id: '', name: '', spacingMm: 500, pruned: true }, 14).find((choice) => choice.bed.id === 'long-bed')?.places.inset).toBe(0);
+    expect(
+      rankBeds(DEMO_PLAN, tomato, tomato.trainings[0] ?? { id: '', name: '', spacingMm: 500, pruned: true }, 14).find(
+        (choice) => choice.bed.id === 'long-bed',
+      )?.places.inset,
+    ).toBe(0);
   });
 
   it('shares out wishes: every plant has a place or is said to have none, and no bed is filled past its length', () => {
     const anyWish = fc.record({ crop: fc.constantFrom(...CROPS), count: fc.integer({ min: 1, max: 60 }) });
-    fc.assert(fc.property(fc.array(anyWish, { minLength: 1, maxLength: 6 }), (list) => {
-      const empty: Plan = { ...DEMO_PLAN, plantings: [], structures: [] };
-      const granted = shareOut(empty, list.map(({ crop, count }, i) => ({ id: `w${i}`, crop: crop.id, training: crop.trainings[0]?.id ?? '', count })));
-      const used = new Map<string, number>();
-      for (const { wish, parts, left } of granted) {
-        expect(parts.reduce((sum, part) => sum + part.count, left)).toBe(wish.count);
-        const crop = cropIn([], wish.crop);
-        const spacing = crop.trainings[0]?.spacingMm ?? 0;
-        for (const part of parts) {
-          const bed = DEMO_PLAN.beds.find((one) => one.id === part.bed);
-          const rows = crop.habit === 'none' ? Math.max(1, Math.floor((bed?.widthMm ?? 0) / spacing)) : 1;
-          used.set(part.bed, (used.get(part.bed) ?? 0) + (part.count * spacing) / rows);
+    fc.assert(
+      fc.property(fc.array(anyWish, { minLength: 1, maxLength: 6 }), (list) => {
+        const empty: Plan = { ...DEMO_PLAN, plantings: [], structures: [] };
+        const granted = shareOut(
+          empty,
+          list.map(({ crop, count }, i) => ({
+            id: `w${i}`,
+            crop: crop.id,
+            training: crop.trainings[0]?.id ?? '',
+            count,
+          })),
+        );
+        const used = new Map<string, number>();
+        for (const { wish, parts, left } of granted) {
+          expect(parts.reduce((sum, part) => sum + part.count, left)).toBe(wish.count);
+          const crop = cropIn([], wish.crop);
+          const spacing = crop.trainings[0]?.spacingMm ?? 0;
+          for (const part of parts) {
+            const bed = DEMO_PLAN.beds.find((one) => one.id === part.bed);
+            const rows = crop.habit === 'none' ? Math.max(1, Math.floor((bed?.widthMm ?? 0) / spacing)) : 1;
+            used.set(part.bed, (used.get(part.bed) ?? 0) + (part.count * spacing) / rows);
+          }
         }
-      }
-      for (const bed of DEMO_PLAN.beds) expect(used.get(bed.id) ?? 0).toBeLessThanOrEqual(bed.lengthMm + 1);
-    }), { numRuns: 25 });
+        for (const bed of DEMO_PLAN.beds) expect(used.get(bed.id) ?? 0).toBeLessThanOrEqual(bed.lengthMm + 1);
+      }),
+      { numRuns: 25 },
+    );
   });
 
   it('counts seasons: what is bought again, and when the dearer start has become the cheaper', () => {
-    const bought = (stock: string, costMinor: number) => [{ stock, size: 1, count: 1, eachMinor: costMinor, costMinor }];
+    const bought = (stock: string, costMinor: number) => [
+      { stock, size: 1, count: 1, eachMinor: costMinor, costMinor },
+    ];
     // Plastic ties last 2 seasons: bought in seasons 1, 3, 5.
     expect(spending(bought('tie-plastic', 100), 5, CATALOGUE)).toEqual([100, 100, 200, 200, 300]);
     expect(overtakesIn([250, 250, 250, 250, 250], [100, 100, 200, 200, 300])).toBe(5);

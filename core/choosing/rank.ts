@@ -45,7 +45,8 @@ const WORTH_SAYING_H = 0.2;
  */
 export function rankKinds(plan: Plan, sketches: readonly StructurePlan[]): Choice[] {
   const choices = sketches.map((sketch) => weigh(plan, sketch));
-  const cheapest = (of: (choice: Choice) => number): number => Math.min(...choices.filter((choice) => choice.suits).map(of));
+  const cheapest = (of: (choice: Choice) => number): number =>
+    Math.min(...choices.filter((choice) => choice.suits).map(of));
   const season = cheapest((choice) => choice.cost.perSeasonMinor);
   const start = cheapest((choice) => choice.cost.totalMinor);
   const { currency } = plan.garden;
@@ -53,10 +54,15 @@ export function rankKinds(plan: Plan, sketches: readonly StructurePlan[]): Choic
     .map((choice): Choice => {
       const { cost } = choice;
       const pro = [...choice.pro];
-      if (choice.suits && choices.length > 1 && cost.perSeasonMinor === season) pro.push(fact('cost.season-least', { season: money(cost.perSeasonMinor, currency) }));
-      if (choice.suits && choices.length > 1 && cost.totalMinor === start) pro.push(fact('cost.start-least', { total: money(cost.totalMinor, currency) }));
+      if (choice.suits && choices.length > 1 && cost.perSeasonMinor === season)
+        pro.push(fact('cost.season-least', { season: money(cost.perSeasonMinor, currency) }));
+      if (choice.suits && choices.length > 1 && cost.totalMinor === start)
+        pro.push(fact('cost.start-least', { total: money(cost.totalMinor, currency) }));
       const con = [...choice.con];
-      if (cost.perSeasonMinor > season * 1.5 && Number.isFinite(season)) con.push(fact('cost.season-more', { season: money(cost.perSeasonMinor, currency), least: money(season, currency) }));
+      if (cost.perSeasonMinor > season * 1.5 && Number.isFinite(season))
+        con.push(
+          fact('cost.season-more', { season: money(cost.perSeasonMinor, currency), least: money(season, currency) }),
+        );
       return { ...choice, pro, con };
     })
     .sort((a, b) => Number(b.suits) - Number(a.suits) || burden(a, plan) - burden(b, plan));
@@ -67,7 +73,13 @@ function burden(choice: Choice, plan: Plan): number {
   const count = (level: string): number => verdicts.filter((verdict) => verdict.level === level).length;
   const hours = (choice.minutesAWeek * WEEKS_OF_TENDING) / 60;
   const minorInOne = 10 ** minorDigits(plan.garden.currency);
-  return count('fail') * A_FAILURE + (count('warn') + choice.con.filter((told) => told.code === OTHER_TRAINING).length) * A_WARNING + cost.perSeasonMinor / minorInOne + hours * HOUR_IS_WORTH + (choice.shade?.hours ?? 0) * AN_HOUR_OF_SHADE;
+  return (
+    count('fail') * A_FAILURE +
+    (count('warn') + choice.con.filter((told) => told.code === OTHER_TRAINING).length) * A_WARNING +
+    cost.perSeasonMinor / minorInOne +
+    hours * HOUR_IS_WORTH +
+    (choice.shade?.hours ?? 0) * AN_HOUR_OF_SHADE
+  );
 }
 
 /** What a support stands on, and lasts as long as. */
@@ -76,7 +88,9 @@ const BODIES = new Set(['post', 'pole', 'stake', 'stile', 'frame side']);
 /** Verdicts that say the crop cannot live on it, whatever the knobs. */
 const OTHER_TRAINING = 'training.other';
 const UNFIT = new Set(['climb.needs-net', 'climb.bush-string']);
-const unfit = (told: Fact): boolean => UNFIT.has(told.code) || (told.code === 'load.heavy' && told.values.load === 'heavy' && told.values.carries === 'light');
+const unfit = (told: Fact): boolean =>
+  UNFIT.has(told.code) ||
+  (told.code === 'load.heavy' && told.values.load === 'heavy' && told.values.carries === 'light');
 
 function weigh(plan: Plan, structure: StructurePlan): Choice {
   const kind = kindOf(structure.kind);
@@ -94,8 +108,11 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
     .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null);
 
   const bestOn = lead?.training.bestOn;
-  const failing = verdicts.filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn').map((verdict) => verdict.told);
-  const good = (check: string): Fact[] => verdicts.filter((verdict) => verdict.check === check && verdict.level === 'good').map((verdict) => verdict.told);
+  const failing = verdicts
+    .filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn')
+    .map((verdict) => verdict.told);
+  const good = (check: string): Fact[] =>
+    verdicts.filter((verdict) => verdict.check === check && verdict.level === 'good').map((verdict) => verdict.told);
   const worn = shopping.purchases.reduce<{ stock: string; seasons: number } | null>((least, one) => {
     const { seasons } = CATALOGUE.stock(one.stock).life;
     return !least || seasons < least.seasons ? { stock: one.stock, seasons } : least;
@@ -103,11 +120,23 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
   const body = sized.design.parts.find((part) => BODIES.has(part.role));
   const lasts = body ? CATALOGUE.stock(body.stock).life.seasons : 0;
   return {
-    structure, design: sized.design, bed: setting.bed, cost, purchases: shopping.purchases, verdicts, minutesAWeek, shade,
+    structure,
+    design: sized.design,
+    bed: setting.bed,
+    cost,
+    purchases: shopping.purchases,
+    verdicts,
+    minutesAWeek,
+    shade,
     suits: !failing.some(unfit),
     pro: [
-      ...good('crop-climbs'), ...good('crop-height'), ...good('crop-load'), ...good('mesh-opening'),
-      ...(bestOn === sized.design.support.holds ? [fact('training.made-for', { training: lead?.training.name ?? '' })] : []),
+      ...good('crop-climbs'),
+      ...good('crop-height'),
+      ...good('crop-load'),
+      ...good('mesh-opening'),
+      ...(bestOn === sized.design.support.holds
+        ? [fact('training.made-for', { training: lead?.training.name ?? '' })]
+        : []),
       fact('plants.room', { places: sized.design.stations.length }),
       ...(lasts >= 10 ? [fact('life.long', { seasons: lasts })] : []),
       ...(kind.nature.moves === 'stays' ? [] : [fact(kind.nature.moves === 'folds' ? 'moves.folds' : 'moves.apart')]),
@@ -115,9 +144,13 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
     ],
     con: [
       ...failing,
-      ...(bestOn && bestOn !== sized.design.support.holds ? [fact(OTHER_TRAINING, { training: lead?.training.name ?? '' })] : []),
+      ...(bestOn && bestOn !== sized.design.support.holds
+        ? [fact(OTHER_TRAINING, { training: lead?.training.name ?? '' })]
+        : []),
       ...(lasts > 0 && lasts < 6 ? [fact('life.short', { seasons: lasts })] : []),
-      ...(worn && worn.seasons === 1 ? [fact('life.yearly', { what: CATALOGUE.stock(worn.stock).name.toLowerCase() })] : []),
+      ...(worn && worn.seasons === 1
+        ? [fact('life.yearly', { what: CATALOGUE.stock(worn.stock).name.toLowerCase() })]
+        : []),
       ...(kind.nature.moves === 'stays' ? [fact('moves.stays')] : []),
       ...(minutesAWeek >= 15 ? [fact('work.week', { minutes: Math.round(minutesAWeek / 5) * 5 })] : []),
       ...(shade ? [fact('shade.takes', { bed: shade.bed, hours: Math.round(shade.hours * 10) / 10 })] : []),

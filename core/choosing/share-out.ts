@@ -48,7 +48,12 @@ export function shareOut(plan: Plan, wishes: readonly Wish[]): Granted[] {
     for (const choice of best) {
       const count = Math.min(left, choice.places.inset);
       if (count <= 0 || choice.burden > limit || choice.con.some((told) => told.code === 'bed.shade')) continue;
-      parts.push({ bed: choice.bed.id, count, pro: choice.pro, con: choice.con.filter((told) => told.code !== 'bed.some-room') });
+      parts.push({
+        bed: choice.bed.id,
+        count,
+        pro: choice.pro,
+        con: choice.con.filter((told) => told.code !== 'bed.some-room'),
+      });
       filled = { ...filled, plantings: [...filled.plantings, plantingOf(wish, choice.bed.id, count, parts.length)] };
       left -= count;
       if (left === 0) break;
@@ -58,7 +63,14 @@ export function shareOut(plan: Plan, wishes: readonly Wish[]): Granted[] {
   return wishes.map((wish) => granted.get(wish.id) as Granted);
 }
 
-const plantingOf = (wish: Wish, bed: string, count: number, part: number): Planting => ({ id: `${wish.id}-${part}`, bed, crop: wish.crop, training: wish.training, count });
+const plantingOf = (wish: Wish, bed: string, count: number, part: number): Planting => ({
+  id: `${wish.id}-${part}`,
+  bed,
+  crop: wish.crop,
+  training: wish.training,
+  count,
+});
 
 /** The plantings that carry a sharing-out into the plan. */
-export const plantingsFor = (granted: readonly Granted[]): Planting[] => granted.flatMap(({ wish, parts }) => parts.map((part, i) => plantingOf(wish, part.bed, part.count, i + 1)));
+export const plantingsFor = (granted: readonly Granted[]): Planting[] =>
+  granted.flatMap(({ wish, parts }) => parts.map((part, i) => plantingOf(wish, part.bed, part.count, i + 1)));

@@ -31,43 +31,67 @@ function rowsAcross(crop: Crop, training: Training, bed: Bed): number {
 
 /** How much of a bed's length is not spoken for. mm. */
 function freeLength(plan: Plan, bed: Bed): number {
-  const taken = plan.plantings.filter((planting) => planting.bed === bed.id).reduce((sum, planting) => {
-    const crop = cropIn(plan.crops, planting.crop);
-    const training = trainingOf(crop, planting.training);
-    return sum + (planting.count * training.spacingMm) / rowsAcross(crop, training, bed);
-  }, 0);
+  const taken = plan.plantings
+    .filter((planting) => planting.bed === bed.id)
+    .reduce((sum, planting) => {
+      const crop = cropIn(plan.crops, planting.crop);
+      const training = trainingOf(crop, planting.training);
+      return sum + (planting.count * training.spacingMm) / rowsAcross(crop, training, bed);
+    }, 0);
   return Math.max(0, bed.lengthMm - taken);
 }
 
 /** Ranks the beds for a number of plants of one crop, the best first, with reasons. `standing` may be handed in to spare working it out again. */
-export function rankBeds(plan: Plan, crop: Crop, training: Training, count: number, standing: readonly Standing[] = standingOf(plan)): BedChoice[] {
+export function rankBeds(
+  plan: Plan,
+  crop: Crop,
+  training: Training,
+  count: number,
+  standing: readonly Standing[] = standingOf(plan),
+): BedChoice[] {
   const months = growingMonths(plan.site);
   const month = months[Math.floor(months.length / 2)] ?? 7;
   const northIsUp = Math.cos((plan.site.northDeg * Math.PI) / 180);
   const northIsRight = Math.sin((plan.site.northDeg * Math.PI) / 180);
-  const poleward = (bed: Bed): number => (bed.yMm * northIsUp - bed.xMm * northIsRight) * (plan.site.latitudeDeg >= 0 ? 1 : -1);
+  const poleward = (bed: Bed): number =>
+    (bed.yMm * northIsUp - bed.xMm * northIsRight) * (plan.site.latitudeDeg >= 0 ? 1 : -1);
   return plan.beds
     .map((bed): BedChoice => {
       const free = freeLength(plan, bed);
       const rows = rowsAcross(crop, training, bed);
-      const places = { ends: free >= training.spacingMm ? stationsAlong(free, training.spacingMm, 'ends').length * rows : 0, inset: free >= training.spacingMm ? stationsAlong(free, training.spacingMm, 'inset').length * rows : 0 };
+      const places = {
+        ends: free >= training.spacingMm ? stationsAlong(free, training.spacingMm, 'ends').length * rows : 0,
+        inset: free >= training.spacingMm ? stationsAlong(free, training.spacingMm, 'inset').length * rows : 0,
+      };
       const { hours } = bedSun(plan, standing, bed, month, 30, 600);
       const wants = SUN_WANTED[crop.sun];
       const before = bed.grewBefore.findIndex((family) => family === crop.family);
-      const shaded = plan.beds.filter((other) => other.id !== bed.id && poleward(other) > poleward(bed) + bed.widthMm / 2 && crop.supportToMm >= TALL_MM);
+      const shaded = plan.beds.filter(
+        (other) =>
+          other.id !== bed.id && poleward(other) > poleward(bed) + bed.widthMm / 2 && crop.supportToMm >= TALL_MM,
+      );
       const pro: Fact[] = [];
       const con: Fact[] = [];
       if (places.inset >= count) pro.push(fact('bed.room', { inset: places.inset, ends: places.ends }));
-      else con.push(places.inset > 0 ? fact('bed.some-room', { inset: places.inset, wanted: count }) : fact('bed.full'));
-      (hours >= wants ? pro : con).push(fact(hours >= wants ? 'bed.sun' : 'bed.shade', { hours: Math.round(hours * 10) / 10, wants }));
+      else
+        con.push(places.inset > 0 ? fact('bed.some-room', { inset: places.inset, wanted: count }) : fact('bed.full'));
+      (hours >= wants ? pro : con).push(
+        fact(hours >= wants ? 'bed.sun' : 'bed.shade', { hours: Math.round(hours * 10) / 10, wants }),
+      );
       if (before >= 0) con.push(fact('bed.family-again', { family: crop.family, years: before + 1 }));
-      else if (bed.grewBefore.some((family) => family !== '')) pro.push(fact('bed.family-rests', { family: crop.family }));
+      else if (bed.grewBefore.some((family) => family !== ''))
+        pro.push(fact('bed.family-rests', { family: crop.family }));
       if (crop.supportToMm >= TALL_MM) {
         if (shaded.length === 0) pro.push(fact('bed.north'));
         else if (shaded.length >= 2) con.push(fact('bed.shades-many', { beds: shaded.length }));
       }
       const missing = Math.max(0, count - places.inset) / count;
-      const burden = missing * 40 + Math.max(0, wants - hours) * 12 + (before >= 0 ? 18 - 5 * before : 0) + shaded.length * 1.5 - Math.min(hours, 10) * 0.3;
+      const burden =
+        missing * 40 +
+        Math.max(0, wants - hours) * 12 +
+        (before >= 0 ? 18 - 5 * before : 0) +
+        shaded.length * 1.5 -
+        Math.min(hours, 10) * 0.3;
       return { bed, places, sunHours: hours, pro, con, burden };
     })
     .sort((a, b) => a.burden - b.burden);

@@ -40,7 +40,13 @@ export interface Bill {
 }
 
 /** Turns bills into what to buy: leftovers first, bars and panels cut, small things in packs, all rounded up to what is sold. */
-export function buy(bills: readonly Bill[], book: PriceBook, shed: readonly ShedPiece[], catalogue: Catalogue, kerfMm = KERF_MM): Shopping {
+export function buy(
+  bills: readonly Bill[],
+  book: PriceBook,
+  shed: readonly ShedPiece[],
+  catalogue: Catalogue,
+  kerfMm = KERF_MM,
+): Shopping {
   const purchases: Purchase[] = [];
   const cutPlans: StockCuts[] = [];
   const fromShed: Shopping['fromShed'][number][] = [];
@@ -48,27 +54,46 @@ export function buy(bills: readonly Bill[], book: PriceBook, shed: readonly Shed
 
   for (const [stockId, wanted] of byStock(bills)) {
     const stock = catalogue.stock(stockId);
-    const offers = book.lines.filter((line) => line.stock === stockId).map((line): Offer => ({ measure: line.size, minor: line.price.minor }));
+    const offers = book.lines
+      .filter((line) => line.stock === stockId)
+      .map((line): Offer => ({ measure: line.size, minor: line.price.minor }));
     const kept = shed.filter((piece) => piece.stock === stockId);
     if (stock.form === 'timber' || stock.form === 'panel') {
       const plan = cutFrom(stock, wanted, offers, kept, kerfMm);
       cutPlans.push({ stock: stockId, measuredIn: stock.form === 'panel' ? 'meshes' : 'mm', ...plan });
       for (const layout of plan.layouts) {
         if (layout.from === 'shed') note(fromShed, stockId, layout.measure);
-        else addPurchase(purchases, stockId, stock.form === 'panel' ? 1 : layout.measure, offers, layout.measure, catalogue);
+        else
+          addPurchase(
+            purchases,
+            stockId,
+            stock.form === 'panel' ? 1 : layout.measure,
+            offers,
+            layout.measure,
+            catalogue,
+          );
       }
-      for (const piece of plan.unplaced) missing.push({ stock: stockId, because: offers.length === 0 ? 'no price' : 'too long', measure: piece.measure });
+      for (const piece of plan.unplaced)
+        missing.push({
+          stock: stockId,
+          because: offers.length === 0 ? 'no price' : 'too long',
+          measure: piece.measure,
+        });
     } else if (stock.form === 'steel post' || stock.form === 'pole') {
-      const spare = kept.flatMap((piece) => Array.from({ length: piece.count }, () => piece.size)).sort((a, b) => a - b);
+      const spare = kept
+        .flatMap((piece) => Array.from({ length: piece.count }, () => piece.size))
+        .sort((a, b) => a - b);
       for (const post of wanted) {
         const own = spare.findIndex((size) => Math.abs(size - post.measure) < 1);
         if (own >= 0) note(fromShed, stockId, spare.splice(own, 1)[0] as number);
-        else if (offers.some((offer) => offer.measure === post.measure)) addPurchase(purchases, stockId, post.measure, offers, post.measure, catalogue);
+        else if (offers.some((offer) => offer.measure === post.measure))
+          addPurchase(purchases, stockId, post.measure, offers, post.measure, catalogue);
         else missing.push({ stock: stockId, because: 'no price', measure: post.measure });
       }
     } else {
       const spared = stock.form === 'piece' && !stock.exact;
-      const total = wanted.reduce((sum, one) => sum + one.measure, 0) / (stock.form === 'bagged' ? stock.litresPerKg : 1);
+      const total =
+        wanted.reduce((sum, one) => sum + one.measure, 0) / (stock.form === 'bagged' ? stock.litresPerKg : 1);
       const need = spared ? Math.ceil(total * (1 + book.sparePercent / 100) - 1e-9) : total;
       const have = kept.reduce((sum, piece) => sum + piece.size * piece.count, 0);
       const used = Math.min(have, need);
@@ -76,7 +101,13 @@ export function buy(bills: readonly Bill[], book: PriceBook, shed: readonly Shed
       const packs = packsFor(need - used, offers);
       if (!packs) missing.push({ stock: stockId, because: 'no price', measure: need });
       for (const pack of packs ?? []) {
-        purchases.push({ stock: stockId, size: pack.measure, count: pack.count, eachMinor: pack.minor, costMinor: pack.count * pack.minor });
+        purchases.push({
+          stock: stockId,
+          size: pack.measure,
+          count: pack.count,
+          eachMinor: pack.minor,
+          costMinor: pack.count * pack.minor,
+        });
       }
     }
   }
@@ -90,18 +121,33 @@ function byStock(bills: readonly Bill[]): Map<string, Wanted[]> {
       if (line.board !== null) continue;
       const list = wanted.get(line.stock) ?? [];
       wanted.set(line.stock, list);
-      if (line.of === 'joint') list.push({ part: line.id, structure: bill.structure, measure: line.count * (line.cutMm ?? 1) });
-      else if (line.litres !== null) list.push({ part: line.id, structure: bill.structure, measure: line.count * line.litres });
-      else for (const part of line.parts) list.push({ part, structure: bill.structure, measure: line.meshes ?? line.cutMm ?? 1 });
+      if (line.of === 'joint')
+        list.push({ part: line.id, structure: bill.structure, measure: line.count * (line.cutMm ?? 1) });
+      else if (line.litres !== null)
+        list.push({ part: line.id, structure: bill.structure, measure: line.count * line.litres });
+      else
+        for (const part of line.parts)
+          list.push({ part, structure: bill.structure, measure: line.meshes ?? line.cutMm ?? 1 });
     }
   }
   return wanted;
 }
 
-function cutFrom(stock: Stock, wanted: readonly Wanted[], offers: readonly Offer[], kept: readonly ShedPiece[], kerfMm: number): CutPlan {
+function cutFrom(
+  stock: Stock,
+  wanted: readonly Wanted[],
+  offers: readonly Offer[],
+  kept: readonly ShedPiece[],
+  kerfMm: number,
+): CutPlan {
   const leftovers = kept.flatMap((piece) => Array.from({ length: piece.count }, () => piece.size));
   if (stock.form !== 'panel') return cut(wanted, offers, leftovers, kerfMm);
-  return cut(wanted, offers.map((offer) => ({ ...offer, measure: meshesAcross(stock) })), leftovers, MESH_LOST);
+  return cut(
+    wanted,
+    offers.map((offer) => ({ ...offer, measure: meshesAcross(stock) })),
+    leftovers,
+    MESH_LOST,
+  );
 }
 
 function note(list: Shopping['fromShed'][number][], stock: string, size: number): void {
@@ -110,10 +156,19 @@ function note(list: Shopping['fromShed'][number][], stock: string, size: number)
   else list.push({ stock, size, count: 1 });
 }
 
-function addPurchase(list: Purchase[], stock: string, size: number, offers: readonly Offer[], measure: number, catalogue: Catalogue): void {
+function addPurchase(
+  list: Purchase[],
+  stock: string,
+  size: number,
+  offers: readonly Offer[],
+  measure: number,
+  catalogue: Catalogue,
+): void {
   const known = list.find((one) => one.stock === stock && one.size === size);
   const panel = catalogue.stock(stock).form === 'panel';
-  const eachMinor = panel ? (offers[0] as Offer).minor : (offers.find((offer) => offer.measure === measure) as Offer).minor;
+  const eachMinor = panel
+    ? (offers[0] as Offer).minor
+    : (offers.find((offer) => offer.measure === measure) as Offer).minor;
   if (known) {
     known.count += 1;
     known.costMinor += eachMinor;
@@ -121,4 +176,5 @@ function addPurchase(list: Purchase[], stock: string, size: number, offers: read
 }
 
 /** Whole meshes of a panel as a length along it. mm. */
-export const meshesToMm = (catalogue: Catalogue, stock: string, meshes: number): number => meshes * stockOf(catalogue, stock, 'panel').pitchMm;
+export const meshesToMm = (catalogue: Catalogue, stock: string, meshes: number): number =>
+  meshes * stockOf(catalogue, stock, 'panel').pitchMm;

@@ -17,19 +17,33 @@ export interface Cost {
 }
 
 /** Price parted into net and tax: added on top, or taken out of prices that include it. Half up to a minor unit. */
-export function partTax(priceMinor: number, book: Pick<PriceBook, 'taxPercent' | 'pricesIncludeTax'>): { netMinor: number; taxMinor: number } {
-  if (!book.pricesIncludeTax) return { netMinor: priceMinor, taxMinor: Math.round((priceMinor * book.taxPercent) / 100) };
+export function partTax(
+  priceMinor: number,
+  book: Pick<PriceBook, 'taxPercent' | 'pricesIncludeTax'>,
+): { netMinor: number; taxMinor: number } {
+  if (!book.pricesIncludeTax)
+    return { netMinor: priceMinor, taxMinor: Math.round((priceMinor * book.taxPercent) / 100) };
   const netMinor = Math.round(priceMinor / (1 + book.taxPercent / 100));
   return { netMinor, taxMinor: priceMinor - netMinor };
 }
 
-export function cost(shopping: Shopping, book: PriceBook, catalogue: Catalogue, o: { plants: number; rowMm: number }): Cost {
+export function cost(
+  shopping: Shopping,
+  book: PriceBook,
+  catalogue: Catalogue,
+  o: { plants: number; rowMm: number },
+): Cost {
   const price = shopping.purchases.reduce((sum, one) => sum + one.costMinor, 0);
   const { netMinor, taxMinor } = partTax(price, book);
   const totalMinor = netMinor + taxMinor;
-  const seasonPrice = shopping.purchases.reduce((sum, one) => sum + one.costMinor / catalogue.stock(one.stock).life.seasons, 0);
+  const seasonPrice = shopping.purchases.reduce(
+    (sum, one) => sum + one.costMinor / catalogue.stock(one.stock).life.seasons,
+    0,
+  );
   return {
-    netMinor, taxMinor, totalMinor,
+    netMinor,
+    taxMinor,
+    totalMinor,
     perPlantMinor: o.plants > 0 ? Math.round(totalMinor / o.plants) : null,
     perMetreMinor: o.rowMm > 0 ? Math.round((totalMinor * 1000) / o.rowMm) : 0,
     perSeasonMinor: price > 0 ? Math.round((seasonPrice * totalMinor) / price) : 0,

@@ -27,7 +27,10 @@ function tryFrom(need: number, offers: readonly Offer[]): { packs: Packs[]; cost
   return counts
     .map((count) => {
       const rest = tryFrom(need - count * offer.measure, smaller);
-      return { packs: count > 0 ? [{ ...offer, count }, ...rest.packs] : rest.packs, cost: count * offer.minor + rest.cost };
+      return {
+        packs: count > 0 ? [{ ...offer, count }, ...rest.packs] : rest.packs,
+        cost: count * offer.minor + rest.cost,
+      };
     })
     .reduce((best, one) => (one.cost < best.cost ? one : best));
 }

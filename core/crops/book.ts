@@ -4,13 +4,17 @@ import { CROPS } from './table';
 /** A garden's crops: the table, with the gardener's own in place of those of the same id and after the rest. */
 export function cropBook(own: readonly Crop[]): Crop[] {
   const changed = new Map(own.map((crop) => [crop.id, crop]));
-  return [...CROPS.map((crop) => changed.get(crop.id) ?? crop), ...own.filter((crop) => !CROPS.some((one) => one.id === crop.id))];
+  return [
+    ...CROPS.map((crop) => changed.get(crop.id) ?? crop),
+    ...own.filter((crop) => !CROPS.some((one) => one.id === crop.id)),
+  ];
 }
 
 const TABLE = new Map(CROPS.map((crop) => [crop.id, crop]));
 
 /** A crop of a garden by id; undefined where there is none. */
-export const findCrop = (own: readonly Crop[], id: string): Crop | undefined => own.find((crop) => crop.id === id) ?? TABLE.get(id);
+export const findCrop = (own: readonly Crop[], id: string): Crop | undefined =>
+  own.find((crop) => crop.id === id) ?? TABLE.get(id);
 
 /** A crop that the door has checked to exist. */
 export function cropIn(own: readonly Crop[], id: string): Crop {
@@ -24,16 +28,27 @@ export function cropNonsense(crop: Crop): { field: string; message: string }[] {
   const wrong: { field: string; message: string }[] = [];
   const climbs = crop.habit === 'tendril-thin' || crop.habit === 'tendril-strong' || crop.habit === 'twiner';
   const say = (field: string, message: string) => wrong.push({ field, message });
-  if (crop.supportToMm > crop.heightMm) say('supportToMm', `is ${crop.supportToMm}, higher than the plant grows (${crop.heightMm})`);
-  if (crop.supportFromMm > crop.heightMm) say('supportFromMm', `is ${crop.supportFromMm}, higher than the plant grows (${crop.heightMm})`);
-  if (crop.habit !== 'none' && crop.supportToMm <= crop.supportFromMm) say('supportToMm', `is ${crop.supportToMm}; it must be above ${crop.supportFromMm}, up to where it stands by itself`);
-  if (crop.gapMm.least > crop.gapMm.most) say('gapMm/least', `is ${crop.gapMm.least}, more than the most (${crop.gapMm.most})`);
-  if (crop.habit !== 'none' && crop.gapMm.least > crop.supportFromMm) say('gapMm/least', `is ${crop.gapMm.least}, but the plant stands by itself only to ${crop.supportFromMm}`);
+  if (crop.supportToMm > crop.heightMm)
+    say('supportToMm', `is ${crop.supportToMm}, higher than the plant grows (${crop.heightMm})`);
+  if (crop.supportFromMm > crop.heightMm)
+    say('supportFromMm', `is ${crop.supportFromMm}, higher than the plant grows (${crop.heightMm})`);
+  if (crop.habit !== 'none' && crop.supportToMm <= crop.supportFromMm)
+    say(
+      'supportToMm',
+      `is ${crop.supportToMm}; it must be above ${crop.supportFromMm}, up to where it stands by itself`,
+    );
+  if (crop.gapMm.least > crop.gapMm.most)
+    say('gapMm/least', `is ${crop.gapMm.least}, more than the most (${crop.gapMm.most})`);
+  if (crop.habit !== 'none' && crop.gapMm.least > crop.supportFromMm)
+    say('gapMm/least', `is ${crop.gapMm.least}, but the plant stands by itself only to ${crop.supportFromMm}`);
   if (climbs && !crop.grips) say('grips', 'is missing: a climber holds members of some thickness, some distance apart');
   if (!climbs && crop.grips) say('grips', 'is given, but a plant of this habit does not climb');
-  if (crop.daysToCrop.least > crop.daysToCrop.most) say('daysToCrop/least', `is ${crop.daysToCrop.least}, more than the most (${crop.daysToCrop.most})`);
+  if (crop.daysToCrop.least > crop.daysToCrop.most)
+    say('daysToCrop/least', `is ${crop.daysToCrop.least}, more than the most (${crop.daysToCrop.most})`);
   if (crop.sow.from > crop.sow.to) say('sow/from', `is ${crop.sow.from}, after the last week (${crop.sow.to})`);
-  if (crop.fruitKg > crop.wetKg) say('fruitKg', `is ${crop.fruitKg}: one fruit weighs more than the whole plant (${crop.wetKg})`);
-  if (crop.fruitKg > 0.9 && crop.habit === 'tendril-strong' && crop.slung === 'never') say('slung', 'is "never", but fruit of more than 0.9 kg wants a sling');
+  if (crop.fruitKg > crop.wetKg)
+    say('fruitKg', `is ${crop.fruitKg}: one fruit weighs more than the whole plant (${crop.wetKg})`);
+  if (crop.fruitKg > 0.9 && crop.habit === 'tendril-strong' && crop.slung === 'never')
+    say('slung', 'is "never", but fruit of more than 0.9 kg wants a sling');
   return wrong;
 }

@@ -10,10 +10,17 @@ const wanted = (...measures: number[]) => measures.map((measure, i) => ({ part: 
 function best(pieces: readonly number[], offers: readonly Offer[], lost: number): number {
   const bars: number[] = [];
   let least = Infinity;
-  const price = (used: number): number => Math.min(Infinity, ...offers.filter((offer) => offer.measure >= used - 1e-6).map((offer) => offer.minor));
+  const price = (used: number): number =>
+    Math.min(Infinity, ...offers.filter((offer) => offer.measure >= used - 1e-6).map((offer) => offer.minor));
   const place = (index: number): void => {
     const piece = pieces[index];
-    if (piece === undefined) { least = Math.min(least, bars.reduce((sum, used) => sum + price(used), 0)); return; }
+    if (piece === undefined) {
+      least = Math.min(
+        least,
+        bars.reduce((sum, used) => sum + price(used), 0),
+      );
+      return;
+    }
     for (let i = 0; i < bars.length; i++) {
       const before = bars[i] as number;
       if (price(before + lost + piece) === Infinity) continue;
@@ -33,31 +40,56 @@ describe('cutting', () => {
   it('places every piece once, inside its bar, a saw cut apart; never claims more than exhaustive search allows', () => {
     const anyCase = fc.record({
       pieces: fc.array(fc.integer({ min: 100, max: 2400 }), { minLength: 1, maxLength: 6 }),
-      offers: fc.uniqueArray(fc.record({ measure: fc.constantFrom(2400, 3000, 3600, 4800), minor: fc.integer({ min: 300, max: 2000 }) }), { minLength: 1, maxLength: 3, selector: (offer) => offer.measure }),
+      offers: fc.uniqueArray(
+        fc.record({ measure: fc.constantFrom(2400, 3000, 3600, 4800), minor: fc.integer({ min: 300, max: 2000 }) }),
+        { minLength: 1, maxLength: 3, selector: (offer) => offer.measure },
+      ),
       shed: fc.array(fc.integer({ min: 200, max: 2000 }), { maxLength: 2 }),
     });
-    fc.assert(fc.property(anyCase, ({ pieces, offers, shed }) => {
-      const plan = cut(wanted(...pieces), offers, shed, 3);
-      expect(plan.layouts.flatMap((layout) => layout.cuts.map((one) => one.part)).concat(plan.unplaced.map((one) => one.part)).sort()).toEqual(pieces.map((_piece, i) => `p${i}`).sort());
-      for (const layout of plan.layouts) {
-        layout.cuts.forEach((one, i) => expect(one.at).toBeCloseTo(i === 0 ? 0 : (layout.cuts[i - 1]?.at ?? 0) + (layout.cuts[i - 1]?.measure ?? 0) + 3, 6));
-        const end = Math.max(...layout.cuts.map((one) => one.at + one.measure));
-        expect(end).toBeLessThanOrEqual(layout.measure);
-        expect(layout.offcut).toBeCloseTo(Math.max(0, layout.measure - end - 3) > 1e-6 ? layout.measure - end - 3 : 0, 6);
-      }
-      if (shed.length === 0) {
-        const least = best(pieces, offers, 3);
-        expect(plan.costMinor).toBeGreaterThanOrEqual(least);
-        expect(plan.boundMinor).toBeLessThanOrEqual(least);
-      }
-    }), { numRuns: 400 });
+    fc.assert(
+      fc.property(anyCase, ({ pieces, offers, shed }) => {
+        const plan = cut(wanted(...pieces), offers, shed, 3);
+        expect(
+          plan.layouts
+            .flatMap((layout) => layout.cuts.map((one) => one.part))
+            .concat(plan.unplaced.map((one) => one.part))
+            .sort(),
+        ).toEqual(pieces.map((_piece, i) => `p${i}`).sort());
+        for (const layout of plan.layouts) {
+          layout.cuts.forEach((one, i) =>
+            expect(one.at).toBeCloseTo(
+              i === 0 ? 0 : (layout.cuts[i - 1]?.at ?? 0) + (layout.cuts[i - 1]?.measure ?? 0) + 3,
+              6,
+            ),
+          );
+          const end = Math.max(...layout.cuts.map((one) => one.at + one.measure));
+          expect(end).toBeLessThanOrEqual(layout.measure);
+          expect(layout.offcut).toBeCloseTo(
+            Math.max(0, layout.measure - end - 3) > 1e-6 ? layout.measure - end - 3 : 0,
+            6,
+          );
+        }
+        if (shed.length === 0) {
+          const least = best(pieces, offers, 3);
+          expect(plan.costMinor).toBeGreaterThanOrEqual(least);
+          expect(plan.boundMinor).toBeLessThanOrEqual(least);
+        }
+      }),
+      { numRuns: 400 },
+    );
   });
 
   it('uses the shed first, names what is too long, loses no cut where the last piece is flush', () => {
     const plan = cut(wanted(1000, 1000, 9000), [{ measure: 2003, minor: 500 }], [1000], 3);
-    expect(plan.layouts.map((layout) => [layout.name, layout.from, layout.offcut])).toEqual([['A', 'shed', 0], ['B', 'shop', 1000]]);
+    expect(plan.layouts.map((layout) => [layout.name, layout.from, layout.offcut])).toEqual([
+      ['A', 'shed', 0],
+      ['B', 'shop', 1000],
+    ]);
     expect(plan.unplaced.map((piece) => piece.measure)).toEqual([9000]);
-    expect(cut(wanted(1000, 1000), [{ measure: 2003, minor: 500 }], [], 3)).toMatchObject({ costMinor: 500, boundMinor: 500 });
+    expect(cut(wanted(1000, 1000), [{ measure: 2003, minor: 500 }], [], 3)).toMatchObject({
+      costMinor: 500,
+      boundMinor: 500,
+    });
   });
 
   it('a panel piece loses the mesh that is cut through', () => {
@@ -67,18 +99,23 @@ describe('cutting', () => {
   });
 
   it('covers a need with packs at the least cost, against exhaustive counting', () => {
-    const offers = fc.uniqueArray(fc.record({ measure: fc.constantFrom(1, 10, 25, 50, 100), minor: fc.integer({ min: 1, max: 3000 }) }), { minLength: 1, maxLength: 2, selector: (offer) => offer.measure });
-    fc.assert(fc.property(fc.integer({ min: 1, max: 240 }), offers, (need, list) => {
-      const packs = packsFor(need, list) ?? [];
-      expect(packs.reduce((sum, pack) => sum + pack.count * pack.measure, 0)).toBeGreaterThanOrEqual(need);
-      const [a, b] = list as [Offer, Offer | undefined];
-      let least = Infinity;
-      for (let n = 0; n <= Math.ceil(need / a.measure); n++) {
-        const left = Math.max(0, need - n * a.measure);
-        least = Math.min(least, n * a.minor + (b ? Math.ceil(left / b.measure) * b.minor : left > 0 ? Infinity : 0));
-      }
-      expect(packs.reduce((sum, pack) => sum + pack.count * pack.minor, 0)).toBe(least);
-    }));
+    const offers = fc.uniqueArray(
+      fc.record({ measure: fc.constantFrom(1, 10, 25, 50, 100), minor: fc.integer({ min: 1, max: 3000 }) }),
+      { minLength: 1, maxLength: 2, selector: (offer) => offer.measure },
+    );
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 240 }), offers, (need, list) => {
+        const packs = packsFor(need, list) ?? [];
+        expect(packs.reduce((sum, pack) => sum + pack.count * pack.measure, 0)).toBeGreaterThanOrEqual(need);
+        const [a, b] = list as [Offer, Offer | undefined];
+        let least = Infinity;
+        for (let n = 0; n <= Math.ceil(need / a.measure); n++) {
+          const left = Math.max(0, need - n * a.measure);
+          least = Math.min(least, n * a.minor + (b ? Math.ceil(left / b.measure) * b.minor : left > 0 ? Infinity : 0));
+        }
+        expect(packs.reduce((sum, pack) => sum + pack.count * pack.minor, 0)).toBe(least);
+      }),
+    );
     expect(packsFor(5, [])).toBeNull();
   });
 });

@@ -15,21 +15,33 @@ interface Open {
  * pieces takes away (kerf in mm; one mesh for a panel). Deterministic. Good, not proved best: the
  * plan says how far it can be from the best at most (price of the material alone).
  */
-export function cut(wanted: readonly Wanted[], offers: readonly Offer[], shed: readonly number[], lost: number): CutPlan {
+export function cut(
+  wanted: readonly Wanted[],
+  offers: readonly Offer[],
+  shed: readonly number[],
+  lost: number,
+): CutPlan {
   const longestFirst = [...wanted].sort((a, b) => b.measure - a.measure || (a.part < b.part ? -1 : 1));
   const { layouts: fromShed, left } = useShed(longestFirst, shed, lost);
   const longest = Math.max(0, ...offers.map((offer) => offer.measure));
   const unplaced = left.filter((piece) => piece.measure > longest + SLACK);
   const toBuy = left.filter((piece) => piece.measure <= longest + SLACK);
   const tries = offers.map((opened) => shrink(firstFit(toBuy, opened.measure, offers, lost), offers));
-  const best = toBuy.length === 0 ? null : tries.reduce((a, b) => (b.cost < a.cost || (b.cost === a.cost && b.open.length < a.open.length) ? b : a));
+  const best =
+    toBuy.length === 0
+      ? null
+      : tries.reduce((a, b) => (b.cost < a.cost || (b.cost === a.cost && b.open.length < a.open.length) ? b : a));
   const bought = best?.open ?? [];
-  const layouts = [...fromShed.map((open) => ({ open, from: 'shed' as const })), ...bought.map((open) => ({ open, from: 'shop' as const }))].map(
-    ({ open, from }, i): Layout => ({ name: layoutName(i), from, measure: open.measure, ...layOut(open, lost) }),
-  );
+  const layouts = [
+    ...fromShed.map((open) => ({ open, from: 'shed' as const })),
+    ...bought.map((open) => ({ open, from: 'shop' as const })),
+  ].map(({ open, from }, i): Layout => ({ name: layoutName(i), from, measure: open.measure, ...layOut(open, lost) }));
   const net = toBuy.reduce((sum, piece) => sum + piece.measure, 0);
   const cheapest = Math.min(...offers.map((offer) => offer.minor / offer.measure));
-  const boundMinor = toBuy.length === 0 ? 0 : Math.min(best?.cost ?? 0, Math.max(Math.ceil(net * cheapest - SLACK), dearestAlone(toBuy, offers)));
+  const boundMinor =
+    toBuy.length === 0
+      ? 0
+      : Math.min(best?.cost ?? 0, Math.max(Math.ceil(net * cheapest - SLACK), dearestAlone(toBuy, offers)));
   return { layouts, unplaced, costMinor: best?.cost ?? 0, boundMinor, method: 'first fit, longest first' };
 }
 
@@ -42,7 +54,11 @@ function add(open: Open, piece: Wanted, lost: number): void {
 }
 
 /** Shortest leftovers first, each filled with the longest pieces that still fit. */
-function useShed(longestFirst: readonly Wanted[], shed: readonly number[], lost: number): { layouts: Open[]; left: Wanted[] } {
+function useShed(
+  longestFirst: readonly Wanted[],
+  shed: readonly number[],
+  lost: number,
+): { layouts: Open[]; left: Wanted[] } {
   let left = [...longestFirst];
   const layouts: Open[] = [];
   for (const measure of [...shed].sort((a, b) => a - b)) {
@@ -62,7 +78,10 @@ function firstFit(pieces: readonly Wanted[], openedSize: number, offers: readonl
   for (const piece of pieces) {
     let open = opened.find((one) => fits(one, piece, lost));
     if (!open) {
-      const size = piece.measure <= openedSize + SLACK ? openedSize : Math.min(...offers.map((offer) => offer.measure).filter((measure) => measure >= piece.measure - SLACK));
+      const size =
+        piece.measure <= openedSize + SLACK
+          ? openedSize
+          : Math.min(...offers.map((offer) => offer.measure).filter((measure) => measure >= piece.measure - SLACK));
       open = { measure: size, pieces: [], used: 0 };
       opened.push(open);
     }
@@ -75,7 +94,9 @@ function firstFit(pieces: readonly Wanted[], openedSize: number, offers: readonl
 function cheapestHolding(measure: number, offers: readonly Offer[]): Offer {
   return offers
     .filter((offer) => offer.measure >= measure - SLACK)
-    .reduce((best, offer) => (offer.minor < best.minor || (offer.minor === best.minor && offer.measure < best.measure) ? offer : best));
+    .reduce((best, offer) =>
+      offer.minor < best.minor || (offer.minor === best.minor && offer.measure < best.measure) ? offer : best,
+    );
 }
 
 function shrink(opened: readonly Open[], offers: readonly Offer[]): { open: Open[]; cost: number } {

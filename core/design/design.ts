@@ -22,10 +22,32 @@ export interface Hole {
 }
 
 export type Role =
-  | 'post' | 'pole' | 'stake' | 'cane' | 'beam' | 'cross arm' | 'rail' | 'stile' | 'slat' | 'frame side' | 'brace'
-  | 'panel' | 'shelf' | 'fine mesh' | 'mesh' | 'wind skirt'
-  | 'line wire' | 'guy wire' | 'chain' | 'string' | 'lashing' | 'ladder string' | 'pass' | 'thread'
-  | 'concrete' | 'gravel';
+  | 'post'
+  | 'pole'
+  | 'stake'
+  | 'cane'
+  | 'beam'
+  | 'cross arm'
+  | 'rail'
+  | 'stile'
+  | 'slat'
+  | 'frame side'
+  | 'brace'
+  | 'panel'
+  | 'shelf'
+  | 'fine mesh'
+  | 'mesh'
+  | 'wind skirt'
+  | 'line wire'
+  | 'guy wire'
+  | 'chain'
+  | 'string'
+  | 'lashing'
+  | 'ladder string'
+  | 'pass'
+  | 'thread'
+  | 'concrete'
+  | 'gravel';
 
 interface PartBase {
   /** Readable and unique within the design: "post-3". */
@@ -94,7 +116,13 @@ export interface RippedBoard {
   lengthMm: number;
   wideMm: number;
   kerfMm: number;
-  strips: readonly { name: string; fromMm: number; wideMm: number; edges: 'one factory edge' | 'both sawn'; pieces: readonly { part: string; atMm: number; lengthMm: number }[] }[];
+  strips: readonly {
+    name: string;
+    fromMm: number;
+    wideMm: number;
+    edges: 'one factory edge' | 'both sawn';
+    pieces: readonly { part: string; atMm: number; lengthMm: number }[];
+  }[];
   /** Where the guide is clamped for each cut: from which edge, how far the strip and the guide are from it. */
   guides: readonly { cut: number; from: 'first edge' | 'second edge'; stripMm: number; guideMm: number }[];
 }

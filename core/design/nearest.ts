@@ -20,8 +20,18 @@ export const touches = (part: Part, place: Point): boolean => distanceTo(part, p
 /** How far a point lies outside a part: nought inside its section, on its wires' plane or on its line. mm. */
 export function distanceTo(part: Part, point: Point): number {
   switch (part.shape) {
-    case 'bar': return Math.max(0, reach(point, onStretch(point, part.from, part.to)) - Math.hypot(part.wideMm, part.thickMm) / 2);
-    case 'line': return Math.min(...part.path.map((to, i) => reach(point, onStretch(point, part.path[Math.max(0, i - 1)] as Point, to)))) - part.diameterMm / 2;
+    case 'bar':
+      return Math.max(
+        0,
+        reach(point, onStretch(point, part.from, part.to)) - Math.hypot(part.wideMm, part.thickMm) / 2,
+      );
+    case 'line':
+      return (
+        Math.min(
+          ...part.path.map((to, i) => reach(point, onStretch(point, part.path[Math.max(0, i - 1)] as Point, to))),
+        ) -
+        part.diameterMm / 2
+      );
     case 'fill': {
       const inside = onStretch(point, part.bottom, add(part.bottom, [0, 0, part.cutMm + part.crownMm]));
       return Math.max(0, reach(point, inside) - part.diameterMm / 2);
@@ -33,7 +43,11 @@ export function distanceTo(part: Part, point: Point): number {
       const [a, u] = [dot(from, part.along), dot(from, part.up)];
       const along = (a - skew * u) / (1 - skew ** 2);
       const up = (u - skew * a) / (1 - skew ** 2);
-      return Math.hypot(Math.max(0, -along, along - part.cutMm), Math.max(0, -up, up - part.heightMm), dot(from, unit(cross(part.along, part.up))));
+      return Math.hypot(
+        Math.max(0, -along, along - part.cutMm),
+        Math.max(0, -up, up - part.heightMm),
+        dot(from, unit(cross(part.along, part.up))),
+      );
     }
   }
 }

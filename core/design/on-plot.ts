@@ -12,8 +12,17 @@ export function rowOnPlan(design: Design, bed: Bed): (xMm: number, yMm: number) 
 
 /** What a structure covers, seen from above: the outline of its bars, in its own frame. mm. */
 export function footprintOf(design: Design): (readonly [number, number])[] {
-  return outlineOf(design.parts.flatMap((part) => (part.shape === 'bar' && part.role !== 'cane' ? [[part.from[0], part.from[1]] as const, [part.to[0], part.to[1]] as const] : [])));
+  return outlineOf(
+    design.parts.flatMap((part) =>
+      part.shape === 'bar' && part.role !== 'cane'
+        ? [[part.from[0], part.from[1]] as const, [part.to[0], part.to[1]] as const]
+        : [],
+    ),
+  );
 }
 
 /** Where bars go into the ground. */
-export const feetOf = (design: Design): (readonly [number, number])[] => design.parts.flatMap((part) => (part.shape === 'bar' && part.buriedMm > 0 && part.role !== 'cane' ? [[part.from[0], part.from[1]] as const] : []));
+export const feetOf = (design: Design): (readonly [number, number])[] =>
+  design.parts.flatMap((part) =>
+    part.shape === 'bar' && part.buriedMm > 0 && part.role !== 'cane' ? [[part.from[0], part.from[1]] as const] : [],
+  );

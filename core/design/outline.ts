@@ -7,7 +7,8 @@ export function outlineOf(points: readonly Pair[]): Pair[] {
   const half = (line: readonly Pair[]): Pair[] => {
     const chain: Pair[] = [];
     for (const point of line) {
-      while (chain.length > 1 && turn(chain[chain.length - 2] as Pair, chain[chain.length - 1] as Pair, point) <= 1e-9) chain.pop();
+      while (chain.length > 1 && turn(chain[chain.length - 2] as Pair, chain[chain.length - 1] as Pair, point) <= 1e-9)
+        chain.pop();
       chain.push(point);
     }
     return chain.slice(0, -1);

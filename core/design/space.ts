@@ -31,7 +31,8 @@ export interface Ground {
   riseMm: number;
 }
 
-export const slopeOf = (ground: Ground): number => Math.asin(Math.max(-1, Math.min(1, ground.riseMm / ground.lengthMm)));
+export const slopeOf = (ground: Ground): number =>
+  Math.asin(Math.max(-1, Math.min(1, ground.riseMm / ground.lengthMm)));
 
 /** The point on the ground `alongMm` from the row's start by a tape laid on the soil. */
 export function onGround(ground: Ground, alongMm: number, acrossMm = 0): Point {

@@ -32,24 +32,50 @@ export function closeUps(design: Design): CloseUp[] {
   const byKind = new Map<string, Joint[]>();
   const named = new Map(design.parts.map((part) => [part.id, part]));
   const tied = (joint: Joint): boolean => joint.parts.some((id) => named.get(id)?.shape === 'line');
-  for (const joint of design.joints) if (joint.fixings.length > 0 || tied(joint)) byKind.set(joint.kind, [...(byKind.get(joint.kind) ?? []), joint]);
-  return [...byKind].filter(([, [first]]) => first && (first.parts.length > 1 || named.get(first.parts[0] as string)?.shape === 'bar')).map(([kind, joints]): CloseUp => {
-    const partsOf = (joint: Joint): Part[] => joint.parts.map((id) => named.get(id) as Part);
-    const strangers = (joint: Joint): number => { const { middle, radius } = windowOf(joint, partsOf(joint)); return design.parts.filter((part) => distanceTo(part, middle) <= radius).length - joint.parts.length; };
-    const joint = joints.slice(0, MOST_LOOKED_AT).reduce((clearest, one) => (strangers(one) < strangers(clearest) ? one : clearest));
-    const own = partsOf(joint);
-    return { kind, count: joints.length, fixings: joint.fixings, parts: [...new Map(own.map((part) => [`${part.role} ${part.stock}`, { role: part.role, stock: part.stock }])).values()], views: viewsOf(design, joint, own) };
-  });
+  for (const joint of design.joints)
+    if (joint.fixings.length > 0 || tied(joint)) byKind.set(joint.kind, [...(byKind.get(joint.kind) ?? []), joint]);
+  return [...byKind]
+    .filter(([, [first]]) => first && (first.parts.length > 1 || named.get(first.parts[0] as string)?.shape === 'bar'))
+    .map(([kind, joints]): CloseUp => {
+      const partsOf = (joint: Joint): Part[] => joint.parts.map((id) => named.get(id) as Part);
+      const strangers = (joint: Joint): number => {
+        const { middle, radius } = windowOf(joint, partsOf(joint));
+        return design.parts.filter((part) => distanceTo(part, middle) <= radius).length - joint.parts.length;
+      };
+      const joint = joints
+        .slice(0, MOST_LOOKED_AT)
+        .reduce((clearest, one) => (strangers(one) < strangers(clearest) ? one : clearest));
+      const own = partsOf(joint);
+      return {
+        kind,
+        count: joints.length,
+        fixings: joint.fixings,
+        parts: [
+          ...new Map(
+            own.map((part) => [`${part.role} ${part.stock}`, { role: part.role, stock: part.stock }]),
+          ).values(),
+        ],
+        views: viewsOf(design, joint, own),
+      };
+    });
 }
 
 /** What is shown of a joint: about the place where most of its parts meet. */
 function windowOf(joint: Joint, own: readonly Part[]): { middle: Point; radius: number; within: readonly Point[] } {
   const bars = own.filter((part) => part.shape === 'bar');
   const radiusFor = (place: Point): number => {
-    const section = bars.length === 0 ? MESH_RADIUS_MM : TIMES_THE_WIDEST * Math.max(...bars.flatMap((bar) => [bar.wideMm, bar.thickMm]));
+    const section =
+      bars.length === 0
+        ? MESH_RADIUS_MM
+        : TIMES_THE_WIDEST * Math.max(...bars.flatMap((bar) => [bar.wideMm, bar.thickMm]));
     // A short cord, such as a lashing, is shown whole.
-    const cords = own.flatMap((part) => (part.shape === 'line' ? [1.2 * Math.max(...part.path.map((point) => reach(point, place)))] : []));
-    return Math.min(MOST_RADIUS_MM, Math.max(LEAST_RADIUS_MM, section, ...cords.filter((long) => long <= MOST_RADIUS_MM)));
+    const cords = own.flatMap((part) =>
+      part.shape === 'line' ? [1.2 * Math.max(...part.path.map((point) => reach(point, place)))] : [],
+    );
+    return Math.min(
+      MOST_RADIUS_MM,
+      Math.max(LEAST_RADIUS_MM, section, ...cords.filter((long) => long <= MOST_RADIUS_MM)),
+    );
   };
   const meet = (place: Point): number => own.filter((part) => touches(part, place)).length;
   const best = joint.places.reduce((most, place) => (meet(place) > meet(most) ? place : most));
@@ -66,16 +92,34 @@ function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
   const shown = (id: 'elevation' | 'end'): View => {
     const flat = PROJECTIONS[id];
     // What is far from the eye is drawn first: from the front along y, from the end along x.
-    const deep = (part: Part): number => { const spots = extent(part, id === 'end' ? PROJECTIONS.elevation : ([, y, z]) => [y, z]); return Math.min(...spots.map((spot) => spot[0])); };
+    const deep = (part: Part): number => {
+      const spots = extent(part, id === 'end' ? PROJECTIONS.elevation : ([, y, z]) => [y, z]);
+      return Math.min(...spots.map((spot) => spot[0]));
+    };
     const [right, up] = flat(middle);
     const box = { left: right - radius, right: right + radius, bottom: up - radius, top: up + radius };
     const marks = joint.fixings.length > 0 ? within.map(flat) : [];
-    const ground: Spot[] = id === 'elevation' ? [[box.left, groundAt(design.ground, box.left)], [box.right, groundAt(design.ground, box.right)]] : [[box.left, groundAt(design.ground, middle[0])], [box.right, groundAt(design.ground, middle[0])]];
+    const ground: Spot[] =
+      id === 'elevation'
+        ? [
+            [box.left, groundAt(design.ground, box.left)],
+            [box.right, groundAt(design.ground, box.right)],
+          ]
+        : [
+            [box.left, groundAt(design.ground, middle[0])],
+            [box.right, groundAt(design.ground, middle[0])],
+          ];
     return {
-      id: 'close up', title: `${joint.kind}, ${id === 'end' ? 'from the end' : 'from the front'}`, box, lens: { at: [right, up], radiusMm: radius }, pulls: [],
+      id: 'close up',
+      title: `${joint.kind}, ${id === 'end' ? 'from the end' : 'from the front'}`,
+      box,
+      lens: { at: [right, up], radiusMm: radius },
+      pulls: [],
       chains: (['x', 'z'] as const).flatMap((axis) => chainAcross(axis, own, marks, flat, box)),
       primitives: [
-        ...[...near].sort((a, b) => Number(wound(a)) - Number(wound(b)) || deep(b) - deep(a)).flatMap((part) => drawPart(part, flat, id === 'elevation')),
+        ...[...near]
+          .sort((a, b) => Number(wound(a)) - Number(wound(b)) || deep(b) - deep(a))
+          .flatMap((part) => drawPart(part, flat, id === 'elevation')),
         { draw: 'lines', ink: 'ground', lines: [ground] },
         ...marks.map((at): Primitive => ({ draw: 'dot', ink: 'fixing', at })),
       ],
@@ -85,23 +129,45 @@ function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
   if (own.every((part) => part.shape !== 'bar')) return [front];
   // Heights are the same from both sides: they are said once.
   const end = shown('end');
-  return [front, front.chains.some((chain) => chain.axis === 'z') ? { ...end, chains: end.chains.filter((chain) => chain.axis === 'x') } : end];
+  return [
+    front,
+    front.chains.some((chain) => chain.axis === 'z')
+      ? { ...end, chains: end.chains.filter((chain) => chain.axis === 'x') }
+      : end,
+  ];
 }
 
 /** Edges of the joint's own parts that lie in the window, and the fixings between them where that does not make too many. */
-function chainAcross(axis: 'x' | 'z', own: readonly Part[], marks: readonly Spot[], flat: (point: Point) => Spot, box: View['box']): Chain[] {
+function chainAcross(
+  axis: 'x' | 'z',
+  own: readonly Part[],
+  marks: readonly Spot[],
+  flat: (point: Point) => Spot,
+  box: View['box'],
+): Chain[] {
   const [low, high] = axis === 'x' ? [box.left, box.right] : [box.bottom, box.top];
   const inside = (at: number): boolean => at > low + SAME_MM && at < high - SAME_MM;
-  const edges = apart(own.flatMap((part) => {
-    const spots = extent(part, flat);
-    const around = boxAround(spots);
-    const [from, to] = axis === 'x' ? [around.left, around.right] : [around.bottom, around.top];
-    // Of what leans no level or plumb edge can be measured; a sheet on edge has no width worth a figure.
-    const square = spots.every((spot) => [from, to].some((edge) => Math.abs(spot[axis === 'x' ? 0 : 1] - edge) < SAME_MM));
-    return (part.shape === 'bar' && square) || (part.shape === 'sheet' && to - from > 2 * radiusOf(box)) ? [from, to].filter(inside) : [];
-  }));
+  const edges = apart(
+    own.flatMap((part) => {
+      const spots = extent(part, flat);
+      const around = boxAround(spots);
+      const [from, to] = axis === 'x' ? [around.left, around.right] : [around.bottom, around.top];
+      // Of what leans no level or plumb edge can be measured; a sheet on edge has no width worth a figure.
+      const square = spots.every((spot) =>
+        [from, to].some((edge) => Math.abs(spot[axis === 'x' ? 0 : 1] - edge) < SAME_MM),
+      );
+      return (part.shape === 'bar' && square) || (part.shape === 'sheet' && to - from > 2 * radiusOf(box))
+        ? [from, to].filter(inside)
+        : [];
+    }),
+  );
   if (edges.length < 2) return [];
-  const between = apart([...edges, ...marks.map((spot) => (axis === 'x' ? spot[0] : spot[1])).filter((at) => at > (edges[0] as number) && at < (edges.at(-1) as number))]);
+  const between = apart([
+    ...edges,
+    ...marks
+      .map((spot) => (axis === 'x' ? spot[0] : spot[1]))
+      .filter((at) => at > (edges[0] as number) && at < (edges.at(-1) as number)),
+  ]);
   // What sits in the very middle needs no figure, and halves of odd millimetres would not add up.
   const [first, inMiddle, last] = between as [number, number, number];
   const halved = between.length === 3 && edges.length === 2 && Math.abs(inMiddle - (first + last) / 2) < SAME_MM;
@@ -113,4 +179,9 @@ const radiusOf = (box: View['box']): number => (box.right - box.left) / 2;
 
 /** In order, each at least a hair from the one before. */
 const apart = (places: readonly number[]): number[] =>
-  [...places].sort((a, b) => a - b).reduce<number[]>((kept, at) => (kept.length > 0 && at - (kept.at(-1) as number) < SAME_MM ? kept : [...kept, at]), []);
+  [...places]
+    .sort((a, b) => a - b)
+    .reduce<number[]>(
+      (kept, at) => (kept.length > 0 && at - (kept.at(-1) as number) < SAME_MM ? kept : [...kept, at]),
+      [],
+    );

@@ -21,8 +21,18 @@ const SAME_MM = 0.8;
  * The figures of a chain of dimensions. Equal gaps too narrow for their figure are said once
  * ("12 × 1′ 6″"); odd narrow ones move out a tier so that no two figures touch.
  */
-export function chainFigures(chain: Chain, pxPerMm: number, units: Units, size: number, room: (text: string) => number = (text) => textWidth(text, size)): Figure[] {
-  const gaps = chain.atMm.slice(1).map((to, i) => ({ from: chain.atMm[i] as number, to, said: (chain.tapedMm[i + 1] as number) - (chain.tapedMm[i] as number) }));
+export function chainFigures(
+  chain: Chain,
+  pxPerMm: number,
+  units: Units,
+  size: number,
+  room: (text: string) => number = (text) => textWidth(text, size),
+): Figure[] {
+  const gaps = chain.atMm.slice(1).map((to, i) => ({
+    from: chain.atMm[i] as number,
+    to,
+    said: (chain.tapedMm[i + 1] as number) - (chain.tapedMm[i] as number),
+  }));
   const runs: { from: number; to: number; said: number; count: number }[] = [];
   for (const { from, to, said } of gaps) {
     const last = runs[runs.length - 1];
@@ -35,8 +45,13 @@ export function chainFigures(chain: Chain, pxPerMm: number, units: Units, size: 
     const one = formatLength(run.said, units);
     const gap = (run.to - run.from) / run.count;
     const fits = gap * pxPerMm >= room(one) + 12;
-    if (!fits && run.count > 1) return [{ text: `${run.count} × ${one}`, from: run.from * pxPerMm, to: run.to * pxPerMm }];
-    return Array.from({ length: run.count }, (_, i) => ({ text: one, from: (run.from + i * gap) * pxPerMm, to: (run.from + (i + 1) * gap) * pxPerMm }));
+    if (!fits && run.count > 1)
+      return [{ text: `${run.count} × ${one}`, from: run.from * pxPerMm, to: run.to * pxPerMm }];
+    return Array.from({ length: run.count }, (_, i) => ({
+      text: one,
+      from: (run.from + i * gap) * pxPerMm,
+      to: (run.from + (i + 1) * gap) * pxPerMm,
+    }));
   });
   const tierEnds: number[] = [];
   return figures.map((figure): Figure => {

@@ -31,7 +31,8 @@ const SHEET_INKS: Partial<Record<Part['role'], Ink>> = { 'fine mesh': 'net', 'wi
 /** A part in a view: what is in the ground is drawn as hidden. A sheet shows all its wires where it is seen square. */
 export function drawPart(part: Part, flat: Projection, fromFront: boolean): Primitive[] {
   if (part.shape === 'bar') return drawBar(part, flat);
-  if (part.shape === 'line') return [{ draw: 'lines', ink: CORD_INKS[part.role] ?? 'twine', lines: [part.path.map(flat)], part: part.id }];
+  if (part.shape === 'line')
+    return [{ draw: 'lines', ink: CORD_INKS[part.role] ?? 'twine', lines: [part.path.map(flat)], part: part.id }];
   if (part.shape === 'fill') return [drawFill(part, flat)];
   return drawSheet(part, flat, fromFront);
 }
@@ -42,8 +43,15 @@ function drawBar(bar: Bar, flat: Projection): Primitive[] {
   const ink: Ink = isTimber(bar.stock) ? 'timber' : 'steel';
   const { above, below } = splitAtGround(bar);
   return [
-    ...(below ? [{ draw: 'shape', ink: 'hidden', points: outlineOf(barCorners(below).map(flat)), part: bar.id } as const] : []),
-    ...barPieces(above).map((piece): Primitive => ({ draw: 'shape', ink, points: outlineOf(barCorners(piece).map(flat)), part: bar.id })),
+    ...(below
+      ? [{ draw: 'shape', ink: 'hidden', points: outlineOf(barCorners(below).map(flat)), part: bar.id } as const]
+      : []),
+    ...barPieces(above).map((piece): Primitive => ({
+      draw: 'shape',
+      ink,
+      points: outlineOf(barCorners(piece).map(flat)),
+      part: bar.id,
+    })),
     ...drawHoles(bar, flat),
   ];
 }
@@ -54,15 +62,32 @@ function drawHoles(bar: Bar, flat: Projection): Primitive[] {
   const under = scale(bar.wide, -bar.wideMm / 2);
   return bar.holes.map((hole): Primitive => {
     const middle = add(bar.from, scale(axis, hole.atMm));
-    return { draw: 'lines', ink: 'hidden', lines: [[flat(add(middle, under)), flat(minus(middle, under))]], part: bar.id };
+    return {
+      draw: 'lines',
+      ink: 'hidden',
+      lines: [[flat(add(middle, under)), flat(minus(middle, under))]],
+      part: bar.id,
+    };
   });
 }
 
-const drawFill = (fill: Fill, flat: Projection): Primitive => ({ draw: 'shape', ink: fill.role === 'gravel' ? 'gravel' : 'concrete', points: outlineOf(fillPoints(fill).map(flat)), part: fill.id });
+const drawFill = (fill: Fill, flat: Projection): Primitive => ({
+  draw: 'shape',
+  ink: fill.role === 'gravel' ? 'gravel' : 'concrete',
+  points: outlineOf(fillPoints(fill).map(flat)),
+  part: fill.id,
+});
 
 /** Seen square, every wire; seen on edge, a single line. */
 function drawSheet(sheet: Sheet, flat: Projection, square: boolean): Primitive[] {
   const { uprights, levels } = sheetWires(sheet);
   const lines = square ? [...uprights, ...levels] : [levels[0] ?? [], uprights[0] ?? []];
-  return [{ draw: 'lines', ink: SHEET_INKS[sheet.role] ?? 'wire', lines: lines.map((line) => line.map(flat)), part: sheet.id }];
+  return [
+    {
+      draw: 'lines',
+      ink: SHEET_INKS[sheet.role] ?? 'wire',
+      lines: lines.map((line) => line.map(flat)),
+      part: sheet.id,
+    },
+  ];
 }

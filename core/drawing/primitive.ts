@@ -2,7 +2,24 @@
 export type Spot = readonly [right: number, up: number];
 
 /** What a line means; the adapters decide its weight and colour. */
-export type Ink = 'outline' | 'timber' | 'steel' | 'wire' | 'net' | 'twine' | 'cloth' | 'concrete' | 'gravel' | 'hidden' | 'ground' | 'soil' | 'crop' | 'bed' | 'wall' | 'station' | 'fixing';
+export type Ink =
+  | 'outline'
+  | 'timber'
+  | 'steel'
+  | 'wire'
+  | 'net'
+  | 'twine'
+  | 'cloth'
+  | 'concrete'
+  | 'gravel'
+  | 'hidden'
+  | 'ground'
+  | 'soil'
+  | 'crop'
+  | 'bed'
+  | 'wall'
+  | 'station'
+  | 'fixing';
 
 export type Primitive =
   | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }

@@ -56,24 +56,46 @@ const RIGHT_ROOM = 34;
  * and to its left, every figure legible and clear of the next. The height shrinks to what is used.
  * A round window keeps its size, so that close-ups can be compared. `keep` holds the drawing still while something in it is pulled.
  */
-export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; units: Units; keep?: Frame | undefined }): Paper {
+export function setOnPaper(
+  view: View,
+  o: { widthPx: number; heightPx: number; units: Units; keep?: Frame | undefined },
+): Paper {
   const width = view.box.right - view.box.left;
   const height = view.box.top - view.box.bottom;
   const upright = view.chains.filter((chain) => chain.axis === 'z');
   const level = view.chains.filter((chain) => chain.axis === 'x');
   const lensScale = view.lens ? LENS_PX / view.lens.radiusMm : null;
-  const leftRoom = EDGE + Math.max(...level.map((chain) => (chain.label === '' ? 0 : Math.max(46, textWidth(chain.label, LABEL_SIZE) + 14))), 0, ...upright.map((chain) => widestFigure(chain, o.units, lensScale ?? Math.min((o.widthPx - 120) / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height))));
+  const leftRoom =
+    EDGE +
+    Math.max(
+      ...level.map((chain) => (chain.label === '' ? 0 : Math.max(46, textWidth(chain.label, LABEL_SIZE) + 14))),
+      0,
+      ...upright.map((chain) =>
+        widestFigure(
+          chain,
+          o.units,
+          lensScale ?? Math.min((o.widthPx - 120) / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height),
+        ),
+      ),
+    );
   const availableWidth = o.widthPx - leftRoom - (level.length > 0 && lensScale === null ? RIGHT_ROOM : EDGE);
-  const place = (chains: readonly Chain[], scale: number) => chains.map((chain) => ({ chain, figures: chainFigures(chain, scale, o.units, FIGURE_SIZE) }));
+  const place = (chains: readonly Chain[], scale: number) =>
+    chains.map((chain) => ({ chain, figures: chainFigures(chain, scale, o.units, FIGURE_SIZE) }));
   const roomUnder = (placed: readonly { figures: readonly Figure[] }[]): number =>
-    placed.reduce((sum, one) => sum + CHAIN_GAP + 8 + TIER_PX * Math.max(0, ...one.figures.map((figure) => figure.tier)), 0);
+    placed.reduce(
+      (sum, one) => sum + CHAIN_GAP + 8 + TIER_PX * Math.max(0, ...one.figures.map((figure) => figure.tier)),
+      0,
+    );
   let scale = Math.min(availableWidth / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height);
   let placed = place(level, scale);
   scale = Math.max(0.01, Math.min(scale, (o.heightPx - 2 * EDGE - roomUnder(placed)) / height));
   if (lensScale !== null) scale = lensScale;
   if (o.keep) scale = o.keep.scale;
   placed = place(level, scale);
-  const originPx: Spot = o.keep?.originPx ?? [leftRoom + (availableWidth - width * scale) / 2 - view.box.left * scale, EDGE + view.box.top * scale];
+  const originPx: Spot = o.keep?.originPx ?? [
+    leftRoom + (availableWidth - width * scale) / 2 - view.box.left * scale,
+    EDGE + view.box.top * scale,
+  ];
   const toPaper = ([right, up]: Spot): Spot => [originPx[0] + right * scale, originPx[1] - up * scale];
   const left = toPaper([view.box.left, 0])[0];
   const base = toPaper([0, view.box.bottom])[1];
@@ -87,41 +109,116 @@ export function setOnPaper(view: View, o: { widthPx: number; heightPx: number; u
     marks.push(...levelChain(chain, figures, y, (mm) => toPaper([mm, 0])[0], originPx[0]));
     under += CHAIN_GAP + 8 + TIER_PX * Math.max(0, ...figures.map((figure) => figure.tier));
   }
-  for (const chain of upright) marks.push(...uprightChain(chain, left - 14, (mm) => toPaper([0, mm])[1], scale, o.units));
-  const pulls = view.pulls.map((pull): PaperPull => ({ knob: pull.knob, at: toPaper(pull.at), axis: pull.axis, mmPerPx: pull.perMm / scale }));
-  return { widthPx: o.widthPx, heightPx: under + EDGE, title: view.title, marks, lens, frame: { scale, originPx }, pulls };
+  for (const chain of upright)
+    marks.push(...uprightChain(chain, left - 14, (mm) => toPaper([0, mm])[1], scale, o.units));
+  const pulls = view.pulls.map((pull): PaperPull => ({
+    knob: pull.knob,
+    at: toPaper(pull.at),
+    axis: pull.axis,
+    mmPerPx: pull.perMm / scale,
+  }));
+  return {
+    widthPx: o.widthPx,
+    heightPx: under + EDGE,
+    title: view.title,
+    marks,
+    lens,
+    frame: { scale, originPx },
+    pulls,
+  };
 }
 
 /** Room to the left of the drawing for an upright chain: its feet, its widest figure, and a second tier. */
 function widestFigure(chain: Chain, units: Units, scale: number): number {
   const figures = chainFigures(chain, scale, units, FIGURE_SIZE, () => UPRIGHT_ROOM);
-  return 30 + Math.max(...figures.map((figure) => textWidth(figure.text, FIGURE_SIZE) + (figure.tier > 0 ? SECOND_TIER : 0)));
+  return (
+    30 + Math.max(...figures.map((figure) => textWidth(figure.text, FIGURE_SIZE) + (figure.tier > 0 ? SECOND_TIER : 0)))
+  );
 }
 
 function onPaper(one: Primitive, toPaper: (spot: Spot) => Spot): PaperMark {
   const part = 'part' in one && one.part !== undefined ? { part: one.part } : {};
   switch (one.draw) {
-    case 'shape': return { draw: 'shape', points: one.points.map(toPaper), ink: one.ink, ...part };
-    case 'lines': return { draw: 'lines', lines: one.lines.map((line) => line.map(toPaper)), ink: one.ink, ...part };
-    case 'dot': return { draw: 'dot', at: toPaper(one.at), ink: one.ink };
-    case 'crow foot': return { draw: 'crow foot', at: toPaper(one.at), towards: 'up', ink: one.ink };
+    case 'shape':
+      return { draw: 'shape', points: one.points.map(toPaper), ink: one.ink, ...part };
+    case 'lines':
+      return { draw: 'lines', lines: one.lines.map((line) => line.map(toPaper)), ink: one.ink, ...part };
+    case 'dot':
+      return { draw: 'dot', at: toPaper(one.at), ink: one.ink };
+    case 'crow foot':
+      return { draw: 'crow foot', at: toPaper(one.at), towards: 'up', ink: one.ink };
   }
 }
 
-function levelChain(chain: Chain, figures: readonly Figure[], y: number, xOf: (mm: number) => number, originPx: number): PaperMark[] {
+function levelChain(
+  chain: Chain,
+  figures: readonly Figure[],
+  y: number,
+  xOf: (mm: number) => number,
+  originPx: number,
+): PaperMark[] {
   const xs = chain.atMm.map(xOf);
   return [
-    { draw: 'lines', ink: 'dimension', lines: [[[xs[0] as number, y], [xs[xs.length - 1] as number, y]]] },
+    {
+      draw: 'lines',
+      ink: 'dimension',
+      lines: [
+        [
+          [xs[0] as number, y],
+          [xs[xs.length - 1] as number, y],
+        ],
+      ],
+    },
     ...xs.map((x, i): PaperMark => {
-      const inner = i > 0 && i < xs.length - 1 && x - (xs[i - 1] as number) < FOOT_ROOM && (xs[i + 1] as number) - x < FOOT_ROOM;
-      return inner ? { draw: 'lines', ink: 'dimension', lines: [[[x, y], [x, y - 4]]] } : { draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'down' };
+      const inner =
+        i > 0 && i < xs.length - 1 && x - (xs[i - 1] as number) < FOOT_ROOM && (xs[i + 1] as number) - x < FOOT_ROOM;
+      return inner
+        ? {
+            draw: 'lines',
+            ink: 'dimension',
+            lines: [
+              [
+                [x, y],
+                [x, y - 4],
+              ],
+            ],
+          }
+        : { draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'down' };
     }),
-    ...(chain.label === '' ? [] : [{ draw: 'text', text: chain.label, size: LABEL_SIZE, anchor: 'end', ink: 'label', at: [(xs[0] as number) - 10, y + 4] } as const]),
+    ...(chain.label === ''
+      ? []
+      : [
+          {
+            draw: 'text',
+            text: chain.label,
+            size: LABEL_SIZE,
+            anchor: 'end',
+            ink: 'label',
+            at: [(xs[0] as number) - 10, y + 4],
+          } as const,
+        ]),
     ...figures.flatMap((figure): PaperMark[] => {
       const middle = originPx + (figure.from + figure.to) / 2;
       const textY = y + 15 + figure.tier * TIER_PX;
-      const leader: PaperMark[] = figure.tier > 0 ? [{ draw: 'lines', ink: 'leader', lines: [[[middle, y + 2], [middle, textY - 11]]] }] : [];
-      return [...leader, { draw: 'text', text: figure.text, size: FIGURE_SIZE, anchor: 'middle', ink: 'figure', at: [middle, textY] }];
+      const leader: PaperMark[] =
+        figure.tier > 0
+          ? [
+              {
+                draw: 'lines',
+                ink: 'leader',
+                lines: [
+                  [
+                    [middle, y + 2],
+                    [middle, textY - 11],
+                  ],
+                ],
+              },
+            ]
+          : [];
+      return [
+        ...leader,
+        { draw: 'text', text: figure.text, size: FIGURE_SIZE, anchor: 'middle', ink: 'figure', at: [middle, textY] },
+      ];
     }),
   ];
 }
@@ -131,12 +228,28 @@ function uprightChain(chain: Chain, x: number, yOf: (mm: number) => number, scal
   const figures = chainFigures(chain, scale, units, FIGURE_SIZE, () => UPRIGHT_ROOM);
   const first = chain.atMm[0] as number;
   return [
-    { draw: 'lines', ink: 'dimension', lines: [[[x, ys[0] as number], [x, ys[ys.length - 1] as number]]] },
+    {
+      draw: 'lines',
+      ink: 'dimension',
+      lines: [
+        [
+          [x, ys[0] as number],
+          [x, ys[ys.length - 1] as number],
+        ],
+      ],
+    },
     ...ys.map((y): PaperMark => ({ draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'right' })),
     ...figures.map((figure): PaperMark => {
       const middle = (ys[0] as number) - ((figure.from + figure.to) / 2 - first * scale);
       const shift = figure.tier > 0 ? SECOND_TIER : 0;
-      return { draw: 'text', text: figure.text, size: FIGURE_SIZE, anchor: 'end', ink: 'figure', at: [x - 10 - shift, middle + 4.5] };
+      return {
+        draw: 'text',
+        text: figure.text,
+        size: FIGURE_SIZE,
+        anchor: 'end',
+        ink: 'figure',
+        at: [x - 10 - shift, middle + 4.5],
+      };
     }),
   ];
 }

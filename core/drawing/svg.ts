@@ -3,7 +3,8 @@ import type { Paper, PaperMark } from './sheet';
 
 const round = (value: number): string => String(Math.round(value * 10) / 10);
 const pair = ([x, y]: Spot): string => `${round(x)} ${round(y)}`;
-const escape = (text: string): string => text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
+const escape = (text: string): string =>
+  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
 const klass = (ink: string): string => `ink-${ink.replace(/ /g, '-')}`;
 const tag = (part: string | undefined): string => (part ? ` data-part="${escape(part)}"` : '');
 
@@ -11,10 +12,22 @@ const tag = (part: string | undefined): string => (part ? ` data-part="${escape(
 function crowFoot([x, y]: Spot, towards: 'up' | 'down' | 'left' | 'right', long: number): string {
   const half = long / 2;
   const ends: Record<typeof towards, readonly [Spot, Spot]> = {
-    up: [[x - half, y + long], [x + half, y + long]],
-    down: [[x - half, y - long], [x + half, y - long]],
-    right: [[x - long, y - half], [x - long, y + half]],
-    left: [[x + long, y - half], [x + long, y + half]],
+    up: [
+      [x - half, y + long],
+      [x + half, y + long],
+    ],
+    down: [
+      [x - half, y - long],
+      [x + half, y - long],
+    ],
+    right: [
+      [x - long, y - half],
+      [x - long, y + half],
+    ],
+    left: [
+      [x + long, y - half],
+      [x + long, y + half],
+    ],
   };
   const [a, b] = ends[towards];
   return `M${pair(a)} L${pair([x, y])} L${pair(b)}`;
@@ -22,11 +35,19 @@ function crowFoot([x, y]: Spot, towards: 'up' | 'down' | 'left' | 'right', long:
 
 function element(mark: PaperMark): string {
   switch (mark.draw) {
-    case 'shape': return `<path class="${klass(mark.ink)}" d="M${mark.points.map(pair).join('L')}Z"${tag(mark.part)}/>`;
-    case 'lines': return `<path class="${klass(mark.ink)}" d="${mark.lines.filter((line) => line.length > 1).map((line) => `M${line.map(pair).join('L')}`).join('')}"${tag(mark.part)}/>`;
-    case 'dot': return `<circle class="${klass(mark.ink)}" cx="${round(mark.at[0])}" cy="${round(mark.at[1])}" r="${mark.ink === 'fixing' ? 4 : 2.5}"/>`;
-    case 'crow foot': return `<path class="${klass(mark.ink)} foot" d="${crowFoot(mark.at, mark.towards, mark.ink === 'station' ? 5 : 7)}"/>`;
-    case 'text': return `<text class="${klass(mark.ink)}" x="${round(mark.at[0])}" y="${round(mark.at[1])}" font-size="${mark.size}" text-anchor="${mark.anchor}">${escape(mark.text)}</text>`;
+    case 'shape':
+      return `<path class="${klass(mark.ink)}" d="M${mark.points.map(pair).join('L')}Z"${tag(mark.part)}/>`;
+    case 'lines':
+      return `<path class="${klass(mark.ink)}" d="${mark.lines
+        .filter((line) => line.length > 1)
+        .map((line) => `M${line.map(pair).join('L')}`)
+        .join('')}"${tag(mark.part)}/>`;
+    case 'dot':
+      return `<circle class="${klass(mark.ink)}" cx="${round(mark.at[0])}" cy="${round(mark.at[1])}" r="${mark.ink === 'fixing' ? 4 : 2.5}"/>`;
+    case 'crow foot':
+      return `<path class="${klass(mark.ink)} foot" d="${crowFoot(mark.at, mark.towards, mark.ink === 'station' ? 5 : 7)}"/>`;
+    case 'text':
+      return `<text class="${klass(mark.ink)}" x="${round(mark.at[0])}" y="${round(mark.at[1])}" font-size="${mark.size}" text-anchor="${mark.anchor}">${escape(mark.text)}</text>`;
   }
 }
 

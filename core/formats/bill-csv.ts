@@ -13,9 +13,24 @@ function cell(value: string | number): string {
   return /[",\r\n]/.test(text) ? `"${text.replace(/"/g, '""')}"` : text;
 }
 
-const endText = (ends: readonly [EndCut, EndCut] | null): string => ends?.map((end) => sayEnd(end, 'metric')).join(' / ') ?? '';
+const endText = (ends: readonly [EndCut, EndCut] | null): string =>
+  ends?.map((end) => sayEnd(end, 'metric')).join(' / ') ?? '';
 
-export const BILL_COLUMNS = ['record', 'structure', 'what', 'item', 'count', 'length mm', 'length', 'litres', 'ends', 'each', 'cost', 'currency', 'why'] as const;
+export const BILL_COLUMNS = [
+  'record',
+  'structure',
+  'what',
+  'item',
+  'count',
+  'length mm',
+  'length',
+  'litres',
+  'ends',
+  'each',
+  'cost',
+  'currency',
+  'why',
+] as const;
 
 /**
  * The bill as CSV: a "part" record for every bill line, then a "buy" record for every purchase, then
@@ -30,17 +45,72 @@ export function billCsv(plan: Plan, structureId?: string): string {
   const amount = (minor: number): string => plainMoney(money(minor, currency));
   const rows: (string | number)[][] = [
     [...BILL_COLUMNS],
-    ...chosen.flatMap((one) => one.bill.map((line) => [
-      'part', one.structure.name, line.use, CATALOGUE.stock(line.stock).name, line.count,
-      line.cutMm === null ? '' : Math.round(line.cutMm * 10) / 10, line.cutMm === null ? '' : formatLength(line.cutMm, units), line.litres === null ? '' : Math.round(line.litres * 10) / 10, endText(line.ends), '', '', '', say(line.why, one.kind.phrases, { units, locale }),
-    ])),
+    ...chosen.flatMap((one) =>
+      one.bill.map((line) => [
+        'part',
+        one.structure.name,
+        line.use,
+        CATALOGUE.stock(line.stock).name,
+        line.count,
+        line.cutMm === null ? '' : Math.round(line.cutMm * 10) / 10,
+        line.cutMm === null ? '' : formatLength(line.cutMm, units),
+        line.litres === null ? '' : Math.round(line.litres * 10) / 10,
+        endText(line.ends),
+        '',
+        '',
+        '',
+        say(line.why, one.kind.phrases, { units, locale }),
+      ]),
+    ),
     ...shopping.purchases.map((one) => {
       const { form, name } = CATALOGUE.stock(one.stock);
       const byLength = form !== 'piece' && form !== 'panel' && form !== 'bagged';
-      return ['buy', '', form === 'piece' ? `pack of ${one.size}` : form === 'bagged' ? `bag of ${one.size} kg` : form, name, one.count, byLength ? one.size : '', byLength ? formatLength(one.size, units) : '', '', '', amount(one.eachMinor), amount(one.costMinor), currency, ''];
+      return [
+        'buy',
+        '',
+        form === 'piece' ? `pack of ${one.size}` : form === 'bagged' ? `bag of ${one.size} kg` : form,
+        name,
+        one.count,
+        byLength ? one.size : '',
+        byLength ? formatLength(one.size, units) : '',
+        '',
+        '',
+        amount(one.eachMinor),
+        amount(one.costMinor),
+        currency,
+        '',
+      ];
     }),
-    ['tax', '', '', `${plan.priceBook.taxPercent} %`, '', '', '', '', '', '', amount(cost.taxMinor), currency, plan.priceBook.pricesIncludeTax ? 'contained in the prices' : 'added to the prices'],
-    ['total', '', '', '', '', '', '', '', '', '', amount(cost.totalMinor), currency, cost.complete ? '' : 'something has no price'],
+    [
+      'tax',
+      '',
+      '',
+      `${plan.priceBook.taxPercent} %`,
+      '',
+      '',
+      '',
+      '',
+      '',
+      '',
+      amount(cost.taxMinor),
+      currency,
+      plan.priceBook.pricesIncludeTax ? 'contained in the prices' : 'added to the prices',
+    ],
+    [
+      'total',
+      '',
+      '',
+      '',
+      '',
+      '',
+      '',
+      '',
+      '',
+      '',
+      amount(cost.totalMinor),
+      currency,
+      cost.complete ? '' : 'something has no price',
+    ],
   ];
   return `${rows.map((row) => row.map(cell).join(',')).join('\r\n')}\r\n`;
 }

@@ -21,30 +21,95 @@ describe('the plan at the door', () => {
   it('takes the demo garden', () => expect(readPlan(DEMO_PLAN)).toEqual({ ok: true, plan: DEMO_PLAN }));
 
   it.each([
-    ['a knob out of range, with value and limit', (p: Loose) => { (p.structures?.[0] as { knobs: unknown }).knobs = { gap: 5000 }; }, '/structures/0/knobs/gap', 'is 5000; the most is 1219.2'],
-    ['an unknown knob', (p: Loose) => { (p.structures?.[0] as { knobs: unknown }).knobs = { gaap: 5 }; }, '/structures/0/knobs/gaap', 'is not a field of this format'],
-    ['a number in quotes', (p: Loose) => { (p.beds?.[0] as { lengthMm: unknown }).lengthMm = '7315'; }, '/beds/0/lengthMm', 'is "7315", which is not a number'],
-    ['another version', (p: Loose) => { (p as unknown as { version: number }).version = 9; }, '/version', 'is "9"; it must be one of [1]'],
-    ['a structure on no bed', (p: Loose) => { (p.structures?.[1] as { bed: string }).bed = 'moon'; }, '/structures/1/bed', 'is "moon", which is no bed of this plan'],
-    ['a crop trained in another’s way', (p: Loose) => { (p.plantings?.[0] as { training: string }).training = 'vine'; }, '/plantings/0/training', 'is "vine"; for tomato it must be one of two-leaders, one-stem, unpruned'],
-    ['a slope steeper than the bed is long', (p: Loose) => { (p.beds?.[0] as { riseMm: number }).riseMm = 6000; }, '/beds/0/riseMm', 'is 6000; the most is half the bed\'s length, 3657.6'],
-    ['two currencies', (p: Loose) => { (p.garden as { currency: string }).currency = 'USD'; }, '/priceBook/lines/0/price/currency', 'is EUR; the garden\'s currency is USD'],
+    [
+      'a knob out of range, with value and limit',
+      (p: Loose) => {
+        (p.structures?.[0] as { knobs: unknown }).knobs = { gap: 5000 };
+      },
+      '/structures/0/knobs/gap',
+      'is 5000; the most is 1219.2',
+    ],
+    [
+      'an unknown knob',
+      (p: Loose) => {
+        (p.structures?.[0] as { knobs: unknown }).knobs = { gaap: 5 };
+      },
+      '/structures/0/knobs/gaap',
+      'is not a field of this format',
+    ],
+    [
+      'a number in quotes',
+      (p: Loose) => {
+        (p.beds?.[0] as { lengthMm: unknown }).lengthMm = '7315';
+      },
+      '/beds/0/lengthMm',
+      'is "7315", which is not a number',
+    ],
+    [
+      'another version',
+      (p: Loose) => {
+        (p as unknown as { version: number }).version = 9;
+      },
+      '/version',
+      'is "9"; it must be one of [1]',
+    ],
+    [
+      'a structure on no bed',
+      (p: Loose) => {
+        (p.structures?.[1] as { bed: string }).bed = 'moon';
+      },
+      '/structures/1/bed',
+      'is "moon", which is no bed of this plan',
+    ],
+    [
+      'a crop trained in another’s way',
+      (p: Loose) => {
+        (p.plantings?.[0] as { training: string }).training = 'vine';
+      },
+      '/plantings/0/training',
+      'is "vine"; for tomato it must be one of two-leaders, one-stem, unpruned',
+    ],
+    [
+      'a slope steeper than the bed is long',
+      (p: Loose) => {
+        (p.beds?.[0] as { riseMm: number }).riseMm = 6000;
+      },
+      '/beds/0/riseMm',
+      "is 6000; the most is half the bed's length, 3657.6",
+    ],
+    [
+      'two currencies',
+      (p: Loose) => {
+        (p.garden as { currency: string }).currency = 'USD';
+      },
+      '/priceBook/lines/0/price/currency',
+      "is EUR; the garden's currency is USD",
+    ],
   ])('refuses %s', (_name, change, path, message) => {
     const read = readPlan(altered(change));
     expect(read).toMatchObject({ ok: false });
     expect(read.ok ? [] : read.faults).toContainEqual({ path, message });
   });
 
-  it.each([[null], [[]], ['plan'], [{}]])('refuses %j without falling over', (junk) => expect(readPlan(junk)).toMatchObject({ ok: false }));
+  it.each([[null], [[]], ['plan'], [{}]])('refuses %j without falling over', (junk) =>
+    expect(readPlan(junk)).toMatchObject({ ok: false }),
+  );
 });
 
 describe('what goes out', () => {
   it('the published schemas and knob tables are the ones the program validates with', () => {
-    for (const [file, text] of publishedDocuments()) expect(readFileSync(new URL(`../../docs/${file}`, import.meta.url), 'utf8'), `run: npm run schemas (${file})`).toBe(text);
+    for (const [file, text] of publishedDocuments())
+      expect(
+        readFileSync(new URL(`../../docs/${file}`, import.meta.url), 'utf8'),
+        `run: npm run schemas (${file})`,
+      ).toBe(text);
   });
 
   it('the CSV reads back by an independent parser, sums to its own total and to the garden’s', () => {
-    const tricky: Plan = { ...DEMO_PLAN, structures: DEMO_PLAN.structures.map((one, i) => (i === 0 ? { ...one, name: '=1+1, "quoted"\nwall' } : one)) };
+    const tricky: Plan = {
+      ...DEMO_PLAN,
+      structures: DEMO_PLAN.structures.map((one, i) => (i === 0 ? { ...one, name: '=1+1, "quoted"\nwall' } : one)),
+    };
     const rows = parse<Record<string, string>>(billCsv(tricky), { columns: true });
     expect(Object.keys(rows[0] ?? {})).toEqual([...BILL_COLUMNS]);
     expect(rows[0]?.structure).toBe('\'=1+1, "quoted"\nwall');
@@ -52,7 +117,9 @@ describe('what goes out', () => {
     const bought = rows.filter((row) => row.record === 'buy').reduce((sum, row) => sum + minor(row), 0);
     const { cost, structures } = computeGarden(tricky);
     expect([bought, minor(rows.find((row) => row.record === 'total'))]).toEqual([cost.totalMinor, cost.totalMinor]);
-    expect(rows.filter((row) => row.record === 'part').reduce((sum, row) => sum + Number(row.count), 0)).toBe(structures.flatMap((one) => one.bill).reduce((sum, line) => sum + line.count, 0));
+    expect(rows.filter((row) => row.record === 'part').reduce((sum, row) => sum + Number(row.count), 0)).toBe(
+      structures.flatMap((one) => one.bill).reduce((sum, line) => sum + line.count, 0),
+    );
   });
 
   it('buying together never costs more than apart', () => {
@@ -71,7 +138,8 @@ describe('the crop table', () => {
     expect(CROPS.length).toBeGreaterThanOrEqual(35);
     expect(new Set(CROPS.map((crop) => crop.habit)).size).toBe(6);
     for (const crop of CROPS) {
-      for (const [column, value] of Object.entries(crop)) expect([column, value === undefined || value === '' || Number.isNaN(value)]).toEqual([column, false]);
+      for (const [column, value] of Object.entries(crop))
+        expect([column, value === undefined || value === '' || Number.isNaN(value)]).toEqual([column, false]);
       expect(new Set(Object.values(sourcesOf(crop)))).not.toContain(undefined);
       expect(crop.trainings.length).toBeGreaterThan(0);
       expect(crop.supportToMm).toBeLessThanOrEqual(crop.heightMm);
@@ -80,10 +148,25 @@ describe('the crop table', () => {
     }
     // In-row spacings (inches) of published extension vegetable guides, from memory: Clemson HGIC 1256 "Planning a Garden" and
     // Virginia Cooperative Extension 426-331 agree on these ranges; trained plants stand at the close end.
-    const ranges: Record<string, [number, number]> = { 'bush-bean': [2, 6], 'pole-bean': [4, 10], cucumber: [9, 36], pepper: [12, 24], aubergine: [18, 36], pea: [1, 4], carrot: [1, 4], lettuce: [6, 15], cabbage: [12, 24], onion: [3, 6] };
-    for (const [id, [least, most]] of Object.entries(ranges)) for (const training of CROPS.find((crop) => crop.id === id)?.trainings ?? []) {
-      expect([id, training.spacingMm / 25.4 >= least - 0.01 && training.spacingMm / 25.4 <= most + 0.01]).toEqual([id, true]);
-    }
+    const ranges: Record<string, [number, number]> = {
+      'bush-bean': [2, 6],
+      'pole-bean': [4, 10],
+      cucumber: [9, 36],
+      pepper: [12, 24],
+      aubergine: [18, 36],
+      pea: [1, 4],
+      carrot: [1, 4],
+      lettuce: [6, 15],
+      cabbage: [12, 24],
+      onion: [3, 6],
+    };
+    for (const [id, [least, most]] of Object.entries(ranges))
+      for (const training of CROPS.find((crop) => crop.id === id)?.trainings ?? []) {
+        expect([id, training.spacingMm / 25.4 >= least - 0.01 && training.spacingMm / 25.4 <= most + 0.01]).toEqual([
+          id,
+          true,
+        ]);
+      }
     // Indeterminate tomatoes reach 6–10′; a wall at 18–22″ pruned, 30″ unpruned, 12″ on a string (common practice, no source).
     const tomato = CROPS.find((crop) => crop.id === 'tomato');
     expect(tomato?.trainings.map((training) => Math.round(training.spacingMm / 25.4))).toEqual([20, 12, 30]);

@@ -8,7 +8,10 @@ export function knobSchema(knobs: Knobs): Joi.ObjectSchema {
 
 function oneKnob(knob: Knob): Joi.Schema {
   const told = `${knob.label}. ${knob.help}${knob.type === 'length' ? ' Millimetres.' : ''}`;
-  if (knob.type === 'choice') return Joi.string().valid(...knob.choices.map((choice) => choice.id)).description(told);
+  if (knob.type === 'choice')
+    return Joi.string()
+      .valid(...knob.choices.map((choice) => choice.id))
+      .description(told);
   const number = Joi.number().min(knob.min).max(knob.max).description(told);
   return knob.type === 'count' ? number.integer() : number;
 }

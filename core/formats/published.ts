@@ -19,11 +19,12 @@ export function publishedDocuments(): [file: string, text: string][] {
 function knobTables(): string {
   const tables = KINDS.map((kind) => {
     const rows = Object.entries(kind.knobs).map(([name, knob]) => {
-      const range = knob.type === 'choice'
-        ? knob.choices.map((choice) => `\`${choice.id}\` ${choice.label}`).join('; ')
-        : knob.type === 'length'
-          ? `${knob.min} to ${knob.max} mm (${formatLength(knob.min, 'imperial')} to ${formatLength(knob.max, 'imperial')})`
-          : `${knob.min} to ${knob.max}, whole`;
+      const range =
+        knob.type === 'choice'
+          ? knob.choices.map((choice) => `\`${choice.id}\` ${choice.label}`).join('; ')
+          : knob.type === 'length'
+            ? `${knob.min} to ${knob.max} mm (${formatLength(knob.min, 'imperial')} to ${formatLength(knob.max, 'imperial')})`
+            : `${knob.min} to ${knob.max}, whole`;
       return `| \`${name}\` | ${knob.label} | ${range} | ${knob.help} |`;
     });
     return `## ${kind.name} (\`${kind.id}\`)\n\n${kind.blurb}\n\n| knob | label | values | help |\n|---|---|---|---|\n${rows.join('\n')}\n`;

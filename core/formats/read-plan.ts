@@ -38,10 +38,21 @@ const MESSAGES: Record<string, string> = {
 const pointer = (path: readonly (string | number)[]): string => `/${path.join('/')}`;
 
 /** Checks anything against one of the door's schemas. Nothing is converted: "12" is not 12. */
-export function atTheDoor<T>(schema: Joi.Schema, input: unknown): { ok: true; value: T } | { ok: false; faults: DocumentFault[] } {
-  const read = schema.validate(input, { abortEarly: false, convert: false, messages: MESSAGES, errors: { label: false, wrap: { label: false, string: false } } }) as Joi.ValidationResult<T>;
+export function atTheDoor<T>(
+  schema: Joi.Schema,
+  input: unknown,
+): { ok: true; value: T } | { ok: false; faults: DocumentFault[] } {
+  const read = schema.validate(input, {
+    abortEarly: false,
+    convert: false,
+    messages: MESSAGES,
+    errors: { label: false, wrap: { label: false, string: false } },
+  }) as Joi.ValidationResult<T>;
   if (!read.error) return { ok: true, value: read.value };
-  return { ok: false, faults: read.error.details.map((detail) => ({ path: pointer(detail.path), message: detail.message })) };
+  return {
+    ok: false,
+    faults: read.error.details.map((detail) => ({ path: pointer(detail.path), message: detail.message })),
+  };
 }
 
 /** Reads a plan document: shape and limits first, then whether its parts refer to each other. */
@@ -69,22 +80,35 @@ function crossFaults(plan: Plan): DocumentFault[] {
     for (const { field, message } of cropNonsense(crop)) say(`/crops/${i}/${field}`, message);
   });
   plan.beds.forEach((bed, i) => {
-    if (Math.abs(bed.riseMm) > bed.lengthMm / 2) say(`/beds/${i}/riseMm`, `is ${bed.riseMm}; the most is half the bed's length, ${bed.lengthMm / 2}`);
+    if (Math.abs(bed.riseMm) > bed.lengthMm / 2)
+      say(`/beds/${i}/riseMm`, `is ${bed.riseMm}; the most is half the bed's length, ${bed.lengthMm / 2}`);
   });
   plan.plantings.forEach((planting, i) => {
     if (!beds.has(planting.bed)) say(`/plantings/${i}/bed`, `is "${planting.bed}", which is no bed of this plan`);
     const crop = findCrop(plan.crops, planting.crop);
-    if (!crop) return say(`/plantings/${i}/crop`, `is "${planting.crop}"; it must be one of ${cropBook(plan.crops).map((one) => one.id).join(', ')}`);
+    if (!crop)
+      return say(
+        `/plantings/${i}/crop`,
+        `is "${planting.crop}"; it must be one of ${cropBook(plan.crops)
+          .map((one) => one.id)
+          .join(', ')}`,
+      );
     const trainings = crop.trainings.map((training) => training.id);
-    if (!trainings.includes(planting.training)) say(`/plantings/${i}/training`, `is "${planting.training}"; for ${planting.crop} it must be one of ${trainings.join(', ')}`);
+    if (!trainings.includes(planting.training))
+      say(
+        `/plantings/${i}/training`,
+        `is "${planting.training}"; for ${planting.crop} it must be one of ${trainings.join(', ')}`,
+      );
   });
   plan.structures.forEach((structure, i) => {
     if (!beds.has(structure.bed)) say(`/structures/${i}/bed`, `is "${structure.bed}", which is no bed of this plan`);
     structure.plantings.forEach((id, n) => {
       const planting = plantings.get(id);
       if (!planting) say(`/structures/${i}/plantings/${n}`, `is "${id}", which is no planting of this plan`);
-      else if (planting.bed !== structure.bed) say(`/structures/${i}/plantings/${n}`, `is "${id}", which grows in another bed`);
-      else if (structure.plantings.indexOf(id) !== n) say(`/structures/${i}/plantings/${n}`, `is "${id}", which is named twice`);
+      else if (planting.bed !== structure.bed)
+        say(`/structures/${i}/plantings/${n}`, `is "${id}", which grows in another bed`);
+      else if (structure.plantings.indexOf(id) !== n)
+        say(`/structures/${i}/plantings/${n}`, `is "${id}", which is named twice`);
     });
   });
   const priced = new Set<string>();
@@ -92,7 +116,11 @@ function crossFaults(plan: Plan): DocumentFault[] {
     const key = `${line.stock} ${line.size}`;
     if (priced.has(key)) say(`/priceBook/lines/${i}`, `prices ${line.stock} at size ${line.size} a second time`);
     priced.add(key);
-    if (line.price.currency !== plan.garden.currency) say(`/priceBook/lines/${i}/price/currency`, `is ${line.price.currency}; the garden's currency is ${plan.garden.currency}`);
+    if (line.price.currency !== plan.garden.currency)
+      say(
+        `/priceBook/lines/${i}/price/currency`,
+        `is ${line.price.currency}; the garden's currency is ${plan.garden.currency}`,
+      );
   });
   return faults;
 }

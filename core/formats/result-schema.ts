@@ -7,24 +7,68 @@ const mm = Joi.number().required();
 const whole = Joi.number().integer().required();
 const list = (items: Joi.Schema) => Joi.array().items(items).required();
 const place = Joi.array().ordered(mm, mm, mm).length(3).required();
-const amount = Joi.object({ minor: whole, currency: Joi.string().pattern(/^[A-Z]{3}$/).required() }).required();
+const amount = Joi.object({
+  minor: whole,
+  currency: Joi.string()
+    .pattern(/^[A-Z]{3}$/)
+    .required(),
+}).required();
 const knobValue = Joi.alternatives(Joi.number(), Joi.string()).required();
 
 const shopping = {
   purchases: list(Joi.object({ stock: text, name: text, size: mm, count: whole, each: amount, cost: amount })),
   fromShed: list(Joi.object({ stock: text, size: mm, count: whole })),
-  missing: list(Joi.object({ stock: text, because: Joi.string().valid('no price', 'too long').required(), measure: mm })),
-  cutPlans: list(Joi.object({
-    stock: text, method: text, cost: amount, costsAtLeast: amount, provedBest: Joi.boolean().required(),
-    pieces: list(Joi.object({ name: text, from: Joi.string().valid('shop', 'shed').required(), lengthMm: mm, offcutMm: mm, cuts: list(Joi.object({ structure: text, part: text, atMm: mm, lengthMm: mm })) })),
-  })),
-  cost: Joi.object({ net: amount, tax: amount, total: amount, perPlant: amount.allow(null), perMetre: amount, perSeason: amount, complete: Joi.boolean().required() }).required(),
+  missing: list(
+    Joi.object({ stock: text, because: Joi.string().valid('no price', 'too long').required(), measure: mm }),
+  ),
+  cutPlans: list(
+    Joi.object({
+      stock: text,
+      method: text,
+      cost: amount,
+      costsAtLeast: amount,
+      provedBest: Joi.boolean().required(),
+      pieces: list(
+        Joi.object({
+          name: text,
+          from: Joi.string().valid('shop', 'shed').required(),
+          lengthMm: mm,
+          offcutMm: mm,
+          cuts: list(Joi.object({ structure: text, part: text, atMm: mm, lengthMm: mm })),
+        }),
+      ),
+    }),
+  ),
+  cost: Joi.object({
+    net: amount,
+    tax: amount,
+    total: amount,
+    perPlant: amount.allow(null),
+    perMetre: amount,
+    perSeason: amount,
+    complete: Joi.boolean().required(),
+  }).required(),
 };
 
 const position = Joi.alternatives(
-  Joi.object({ shape: Joi.string().valid('bar').required(), from: place, to: place, wideMm: mm, thickMm: mm, buriedMm: mm, holesMm: list(Joi.number()) }),
+  Joi.object({
+    shape: Joi.string().valid('bar').required(),
+    from: place,
+    to: place,
+    wideMm: mm,
+    thickMm: mm,
+    buriedMm: mm,
+    holesMm: list(Joi.number()),
+  }),
   Joi.object({ shape: Joi.string().valid('sheet').required(), corner: place, along: place, up: place, heightMm: mm }),
-  Joi.object({ shape: Joi.string().valid('fill').required(), bottom: place, diameterMm: mm, depthMm: mm, crownMm: mm, litres: mm }),
+  Joi.object({
+    shape: Joi.string().valid('fill').required(),
+    bottom: place,
+    diameterMm: mm,
+    depthMm: mm,
+    crownMm: mm,
+    litres: mm,
+  }),
   Joi.object({ shape: Joi.string().valid('line').required(), path: list(Joi.array().items(Joi.number()).length(3)) }),
 ).required();
 
@@ -32,27 +76,113 @@ const position = Joi.alternatives(
 export const RESULT_SCHEMA = Joi.object({
   format: Joi.string().valid(RESULT_FORMAT).required(),
   version: Joi.number().valid(RESULT_VERSION).required(),
-  garden: Joi.object({ name: text, units: Joi.string().valid('imperial', 'metric').required(), ...shopping }).required(),
-  structures: list(Joi.object({
-    id: text, name: text, kind: Joi.string().valid(...KINDS.map((kind) => kind.id)).required(), bed: text, builtMm: mm,
-    knobs: Joi.object().pattern(Joi.string(), Joi.object({ value: knobValue, by: Joi.string().valid('hand', 'suggestion').required(), why: text })).required(),
-    parts: list(Joi.object({ id: text, role: text, stock: text, cutMm: mm, count: whole, ends: list(Joi.string()), position })),
-    joints: list(Joi.object({ id: text, kind: text, places: list(place), parts: list(Joi.string()), fixings: list(Joi.object({ stock: text, count: whole, eachMm: mm.allow(null) })) })),
-    stations: list(Joi.object({ id: text, crop: text, planting: text, alongMm: mm, side: Joi.string().valid('front', 'back', 'in line', 'round').required(), at: place })),
-    boards: list(Joi.object({
-      id: text, stock: text, lengthMm: mm, wideMm: mm, kerfMm: mm,
-      strips: list(Joi.object({ name: text, fromMm: mm, wideMm: mm, edges: text, pieces: list(Joi.object({ part: text, atMm: mm, lengthMm: mm })) })),
-      guides: list(Joi.object({ cut: whole, from: Joi.string().valid('first edge', 'second edge').required(), stripMm: mm, guideMm: mm })),
-    })),
-    dug: Joi.object({ what: text, litres: mm }).allow(null).required(),
-    bill: list(Joi.object({ id: text, group: text, use: text, stock: text, name: text, count: whole, cutMm: mm.allow(null), litres: mm.allow(null), rippedFrom: Joi.string().allow(null).required(), ends: list(Joi.string()), why: text })),
+  garden: Joi.object({
+    name: text,
+    units: Joi.string().valid('imperial', 'metric').required(),
     ...shopping,
-    verdicts: list(Joi.object({
-      check: text, level: Joi.string().valid('good', 'note', 'warn', 'fail').required(), code: text, says: text,
-      compared: Joi.object().pattern(Joi.string(), knobValue).required(),
-      mend: Joi.object({ says: text, knobs: Joi.object().pattern(Joi.string(), knobValue).required(), costs: amount }).allow(null).required(),
-    })),
-    steps: list(Joi.object({ says: text, people: whole, waitHours: mm, caution: Joi.string().allow(null).required() })),
-    season: list(Joi.object({ on: Joi.string().allow(null).required(), says: text })),
-  })),
-}).description('What follows from a garden plan. Every length is millimetres; every amount of money a whole number of minor units with its currency.');
+  }).required(),
+  structures: list(
+    Joi.object({
+      id: text,
+      name: text,
+      kind: Joi.string()
+        .valid(...KINDS.map((kind) => kind.id))
+        .required(),
+      bed: text,
+      builtMm: mm,
+      knobs: Joi.object()
+        .pattern(
+          Joi.string(),
+          Joi.object({ value: knobValue, by: Joi.string().valid('hand', 'suggestion').required(), why: text }),
+        )
+        .required(),
+      parts: list(
+        Joi.object({ id: text, role: text, stock: text, cutMm: mm, count: whole, ends: list(Joi.string()), position }),
+      ),
+      joints: list(
+        Joi.object({
+          id: text,
+          kind: text,
+          places: list(place),
+          parts: list(Joi.string()),
+          fixings: list(Joi.object({ stock: text, count: whole, eachMm: mm.allow(null) })),
+        }),
+      ),
+      stations: list(
+        Joi.object({
+          id: text,
+          crop: text,
+          planting: text,
+          alongMm: mm,
+          side: Joi.string().valid('front', 'back', 'in line', 'round').required(),
+          at: place,
+        }),
+      ),
+      boards: list(
+        Joi.object({
+          id: text,
+          stock: text,
+          lengthMm: mm,
+          wideMm: mm,
+          kerfMm: mm,
+          strips: list(
+            Joi.object({
+              name: text,
+              fromMm: mm,
+              wideMm: mm,
+              edges: text,
+              pieces: list(Joi.object({ part: text, atMm: mm, lengthMm: mm })),
+            }),
+          ),
+          guides: list(
+            Joi.object({
+              cut: whole,
+              from: Joi.string().valid('first edge', 'second edge').required(),
+              stripMm: mm,
+              guideMm: mm,
+            }),
+          ),
+        }),
+      ),
+      dug: Joi.object({ what: text, litres: mm }).allow(null).required(),
+      bill: list(
+        Joi.object({
+          id: text,
+          group: text,
+          use: text,
+          stock: text,
+          name: text,
+          count: whole,
+          cutMm: mm.allow(null),
+          litres: mm.allow(null),
+          rippedFrom: Joi.string().allow(null).required(),
+          ends: list(Joi.string()),
+          why: text,
+        }),
+      ),
+      ...shopping,
+      verdicts: list(
+        Joi.object({
+          check: text,
+          level: Joi.string().valid('good', 'note', 'warn', 'fail').required(),
+          code: text,
+          says: text,
+          compared: Joi.object().pattern(Joi.string(), knobValue).required(),
+          mend: Joi.object({
+            says: text,
+            knobs: Joi.object().pattern(Joi.string(), knobValue).required(),
+            costs: amount,
+          })
+            .allow(null)
+            .required(),
+        }),
+      ),
+      steps: list(
+        Joi.object({ says: text, people: whole, waitHours: mm, caution: Joi.string().allow(null).required() }),
+      ),
+      season: list(Joi.object({ on: Joi.string().allow(null).required(), says: text })),
+    }),
+  ),
+}).description(
+  'What follows from a garden plan. Every length is millimetres; every amount of money a whole number of minor units with its currency.',
+);

@@ -30,7 +30,11 @@ export function resultOf(plan: Plan) {
   return {
     format: RESULT_FORMAT,
     version: RESULT_VERSION,
-    garden: { name: plan.garden.name, units: plan.garden.units, ...shoppingOf(garden.shopping, garden.cost, plan.garden.currency) },
+    garden: {
+      name: plan.garden.name,
+      units: plan.garden.units,
+      ...shoppingOf(garden.shopping, garden.cost, plan.garden.currency),
+    },
     structures: garden.structures.map((one) => structureOf(one, plan, tongue)),
   };
 }
@@ -44,64 +48,186 @@ function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
     kind: one.structure.kind,
     bed: one.structure.bed,
     builtMm: mm(design.builtMm),
-    knobs: Object.fromEntries(Object.entries(knobs).map(([name, state]) => [name, {
-      value: typeof state.value === 'number' ? mm(state.value) : state.value, by: state.by, why: say(state.suggestion.why, kind.phrases, tongue),
-    }])),
-    parts: design.parts.map((part) => ({ id: part.id, role: part.role, stock: part.stock, cutMm: mm(part.cutMm), count: 1, ends: part.shape === 'bar' ? part.ends.map((end) => sayEnd(end, 'metric')) : [], position: positionOf(part) })),
+    knobs: Object.fromEntries(
+      Object.entries(knobs).map(([name, state]) => [
+        name,
+        {
+          value: typeof state.value === 'number' ? mm(state.value) : state.value,
+          by: state.by,
+          why: say(state.suggestion.why, kind.phrases, tongue),
+        },
+      ]),
+    ),
+    parts: design.parts.map((part) => ({
+      id: part.id,
+      role: part.role,
+      stock: part.stock,
+      cutMm: mm(part.cutMm),
+      count: 1,
+      ends: part.shape === 'bar' ? part.ends.map((end) => sayEnd(end, 'metric')) : [],
+      position: positionOf(part),
+    })),
     joints: design.joints.map((joint) => ({
-      id: joint.id, kind: joint.kind, places: joint.places.map(point), parts: joint.parts,
-      fixings: joint.fixings.map((fixing) => ({ stock: fixing.stock, count: fixing.count, eachMm: fixing.eachMm === undefined ? null : mm(fixing.eachMm) })),
+      id: joint.id,
+      kind: joint.kind,
+      places: joint.places.map(point),
+      parts: joint.parts,
+      fixings: joint.fixings.map((fixing) => ({
+        stock: fixing.stock,
+        count: fixing.count,
+        eachMm: fixing.eachMm === undefined ? null : mm(fixing.eachMm),
+      })),
     })),
     boards: (design.boards ?? []).map((board) => ({
-      id: board.id, stock: board.stock, lengthMm: mm(board.lengthMm), wideMm: mm(board.wideMm), kerfMm: mm(board.kerfMm),
-      strips: board.strips.map((strip) => ({ name: strip.name, fromMm: mm(strip.fromMm), wideMm: mm(strip.wideMm), edges: strip.edges, pieces: strip.pieces.map((piece) => ({ part: piece.part, atMm: mm(piece.atMm), lengthMm: mm(piece.lengthMm) })) })),
-      guides: board.guides.map((guide) => ({ cut: guide.cut, from: guide.from, stripMm: mm(guide.stripMm), guideMm: mm(guide.guideMm) })),
+      id: board.id,
+      stock: board.stock,
+      lengthMm: mm(board.lengthMm),
+      wideMm: mm(board.wideMm),
+      kerfMm: mm(board.kerfMm),
+      strips: board.strips.map((strip) => ({
+        name: strip.name,
+        fromMm: mm(strip.fromMm),
+        wideMm: mm(strip.wideMm),
+        edges: strip.edges,
+        pieces: strip.pieces.map((piece) => ({ part: piece.part, atMm: mm(piece.atMm), lengthMm: mm(piece.lengthMm) })),
+      })),
+      guides: board.guides.map((guide) => ({
+        cut: guide.cut,
+        from: guide.from,
+        stripMm: mm(guide.stripMm),
+        guideMm: mm(guide.guideMm),
+      })),
     })),
     dug: design.dug ? { what: design.dug.what, litres: mm(design.dug.mm3 / 1e6) } : null,
-    stations: design.stations.map((station) => ({ id: station.id, crop: station.crop, planting: station.planting, alongMm: mm(station.alongMm), side: station.side, at: point(station.at) })),
+    stations: design.stations.map((station) => ({
+      id: station.id,
+      crop: station.crop,
+      planting: station.planting,
+      alongMm: mm(station.alongMm),
+      side: station.side,
+      at: point(station.at),
+    })),
     bill: one.bill.map((line) => ({
-      id: line.id, group: line.group, use: line.use, stock: line.stock, name: CATALOGUE.stock(line.stock).name, count: line.count,
-      cutMm: line.cutMm === null ? null : mm(line.cutMm), litres: line.litres === null ? null : mm(line.litres), rippedFrom: line.board, ends: line.ends ? line.ends.map((end) => sayEnd(end, 'metric')) : [], why: say(line.why, kind.phrases, tongue),
+      id: line.id,
+      group: line.group,
+      use: line.use,
+      stock: line.stock,
+      name: CATALOGUE.stock(line.stock).name,
+      count: line.count,
+      cutMm: line.cutMm === null ? null : mm(line.cutMm),
+      litres: line.litres === null ? null : mm(line.litres),
+      rippedFrom: line.board,
+      ends: line.ends ? line.ends.map((end) => sayEnd(end, 'metric')) : [],
+      why: say(line.why, kind.phrases, tongue),
     })),
     ...shoppingOf(one.shopping, one.cost, plan.garden.currency),
     verdicts: one.verdicts.map((verdict) => ({
-      check: verdict.check, level: verdict.level, code: verdict.told.code, says: say(verdict.told, VERDICT_PHRASES, tongue),
-      compared: Object.fromEntries(Object.entries(verdict.told.values).map(([name, value]) => [name, typeof value === 'object' && 'mm' in value ? mm(value.mm) : typeof value === 'object' && 'mm3' in value ? mm(value.mm3) : typeof value === 'object' && 'monthDay' in value ? value.monthDay : value])),
-      mend: verdict.mend && { says: MEND_PHRASES[verdict.told.code] ?? '', knobs: verdict.mend.settings, costs: money(verdict.mend.costMinor, plan.garden.currency) },
+      check: verdict.check,
+      level: verdict.level,
+      code: verdict.told.code,
+      says: say(verdict.told, VERDICT_PHRASES, tongue),
+      compared: Object.fromEntries(
+        Object.entries(verdict.told.values).map(([name, value]) => [
+          name,
+          typeof value === 'object' && 'mm' in value
+            ? mm(value.mm)
+            : typeof value === 'object' && 'mm3' in value
+              ? mm(value.mm3)
+              : typeof value === 'object' && 'monthDay' in value
+                ? value.monthDay
+                : value,
+        ]),
+      ),
+      mend: verdict.mend && {
+        says: MEND_PHRASES[verdict.told.code] ?? '',
+        knobs: verdict.mend.settings,
+        costs: money(verdict.mend.costMinor, plan.garden.currency),
+      },
     })),
     steps: steps.map((step) => ({
-      says: say(step.what, kind.phrases, tongue), people: step.people, waitHours: step.waitHours ?? 0, caution: step.caution ? say(step.caution, kind.phrases, tongue) : null,
+      says: say(step.what, kind.phrases, tongue),
+      people: step.people,
+      waitHours: step.waitHours ?? 0,
+      caution: step.caution ? say(step.caution, kind.phrases, tongue) : null,
     })),
     season: season.map((note) => ({ on: note.on, says: say(note.what, kind.phrases, tongue) })),
   };
 }
 
 function positionOf(part: Part) {
-  if (part.shape === 'bar') return { shape: 'bar', from: point(part.from), to: point(part.to), wideMm: mm(part.wideMm), thickMm: mm(part.thickMm), buriedMm: mm(part.buriedMm), holesMm: part.holes.map((hole) => mm(hole.atMm)) };
+  if (part.shape === 'bar')
+    return {
+      shape: 'bar',
+      from: point(part.from),
+      to: point(part.to),
+      wideMm: mm(part.wideMm),
+      thickMm: mm(part.thickMm),
+      buriedMm: mm(part.buriedMm),
+      holesMm: part.holes.map((hole) => mm(hole.atMm)),
+    };
   if (part.shape === 'line') return { shape: 'line', path: part.path.map(point) };
-  if (part.shape === 'fill') return { shape: 'fill', bottom: point(part.bottom), diameterMm: mm(part.diameterMm), depthMm: mm(part.cutMm), crownMm: mm(part.crownMm), litres: mm(part.litres) };
-  return { shape: 'sheet', corner: point(part.corner), along: part.along.map(mm), up: part.up.map(mm), heightMm: mm(part.heightMm) };
+  if (part.shape === 'fill')
+    return {
+      shape: 'fill',
+      bottom: point(part.bottom),
+      diameterMm: mm(part.diameterMm),
+      depthMm: mm(part.cutMm),
+      crownMm: mm(part.crownMm),
+      litres: mm(part.litres),
+    };
+  return {
+    shape: 'sheet',
+    corner: point(part.corner),
+    along: part.along.map(mm),
+    up: part.up.map(mm),
+    heightMm: mm(part.heightMm),
+  };
 }
 
 function shoppingOf(shopping: Shopping, cost: Cost, currency: string) {
   const amount = (minor: number): Money => money(minor, currency);
   return {
-    purchases: shopping.purchases.map((one) => ({ stock: one.stock, name: CATALOGUE.stock(one.stock).name, size: mm(one.size), count: one.count, each: amount(one.eachMinor), cost: amount(one.costMinor) })),
+    purchases: shopping.purchases.map((one) => ({
+      stock: one.stock,
+      name: CATALOGUE.stock(one.stock).name,
+      size: mm(one.size),
+      count: one.count,
+      each: amount(one.eachMinor),
+      cost: amount(one.costMinor),
+    })),
     fromShed: shopping.fromShed.map((one) => ({ ...one, size: mm(one.size) })),
     missing: shopping.missing.map((one) => ({ stock: one.stock, because: one.because, measure: mm(one.measure) })),
     cutPlans: shopping.cutPlans.map((plan) => {
-      const toMm = (measure: number): number => mm(plan.measuredIn === 'mm' ? measure : meshesToMm(CATALOGUE, plan.stock, measure));
+      const toMm = (measure: number): number =>
+        mm(plan.measuredIn === 'mm' ? measure : meshesToMm(CATALOGUE, plan.stock, measure));
       return {
-        stock: plan.stock, method: plan.method, cost: amount(plan.costMinor), costsAtLeast: amount(plan.boundMinor), provedBest: plan.costMinor === plan.boundMinor && plan.unplaced.length === 0,
+        stock: plan.stock,
+        method: plan.method,
+        cost: amount(plan.costMinor),
+        costsAtLeast: amount(plan.boundMinor),
+        provedBest: plan.costMinor === plan.boundMinor && plan.unplaced.length === 0,
         pieces: plan.layouts.map((layout: Layout) => ({
-          name: layout.name, from: layout.from, lengthMm: toMm(layout.measure), offcutMm: toMm(layout.offcut),
-          cuts: layout.cuts.map((cut) => ({ structure: cut.structure, part: cut.part, atMm: toMm(cut.at), lengthMm: toMm(cut.measure) })),
+          name: layout.name,
+          from: layout.from,
+          lengthMm: toMm(layout.measure),
+          offcutMm: toMm(layout.offcut),
+          cuts: layout.cuts.map((cut) => ({
+            structure: cut.structure,
+            part: cut.part,
+            atMm: toMm(cut.at),
+            lengthMm: toMm(cut.measure),
+          })),
         })),
       };
     }),
     cost: {
-      net: amount(cost.netMinor), tax: amount(cost.taxMinor), total: amount(cost.totalMinor), perPlant: cost.perPlantMinor === null ? null : amount(cost.perPlantMinor),
-      perMetre: amount(cost.perMetreMinor), perSeason: amount(cost.perSeasonMinor), complete: cost.complete,
+      net: amount(cost.netMinor),
+      tax: amount(cost.taxMinor),
+      total: amount(cost.totalMinor),
+      perPlant: cost.perPlantMinor === null ? null : amount(cost.perPlantMinor),
+      perMetre: amount(cost.perMetreMinor),
+      perSeason: amount(cost.perSeasonMinor),
+      complete: cost.complete,
     },
   };
 }

@@ -27,12 +27,30 @@ export interface BillLine {
 }
 
 const GROUPS: Record<Stock['form'], BillGroup> = {
-  timber: 'Timber', 'steel post': 'Posts', pole: 'Posts', panel: 'Panels and nets', 'mesh roll': 'Panels and nets', cord: 'Wire and twine', bagged: 'Concrete and gravel', piece: 'Fixings',
+  timber: 'Timber',
+  'steel post': 'Posts',
+  pole: 'Posts',
+  panel: 'Panels and nets',
+  'mesh roll': 'Panels and nets',
+  cord: 'Wire and twine',
+  bagged: 'Concrete and gravel',
+  piece: 'Fixings',
 };
-const ORDER: readonly BillGroup[] = ['Posts', 'Timber', 'Panels and nets', 'Wire and twine', 'Concrete and gravel', 'Fixings'];
+const ORDER: readonly BillGroup[] = [
+  'Posts',
+  'Timber',
+  'Panels and nets',
+  'Wire and twine',
+  'Concrete and gravel',
+  'Fixings',
+];
 
 /** Ends that are mirrored are the same cut: the piece is turned over. */
-const cutAlike = (ends: BillLine['ends']): string => JSON.stringify(ends?.map((end) => ('angleRad' in end ? { ...end, angleRad: Math.round(Math.abs(end.angleRad) * 1e6) } : end)) ?? null);
+const cutAlike = (ends: BillLine['ends']): string =>
+  JSON.stringify(
+    ends?.map((end) => ('angleRad' in end ? { ...end, angleRad: Math.round(Math.abs(end.angleRad) * 1e6) } : end)) ??
+      null,
+  );
 
 /** Counts every part and every fixing of a design once. Cut lengths within 0.5 mm are one line. */
 export function takeOff(design: Design, catalogue: Catalogue): BillLine[] {
@@ -40,23 +58,51 @@ export function takeOff(design: Design, catalogue: Catalogue): BillLine[] {
   const put = (line: Omit<BillLine, 'id' | 'group' | 'why'>) => {
     const why = design.reasons[line.use];
     if (!why) throw new Error(`Nothing says why there are so many of "${line.use}": add it to the design's reasons.`);
-    const key = [line.use, line.stock, line.cutMm === null ? '' : Math.round(line.cutMm * 2), cutAlike(line.ends), line.meshes, line.litres === null ? '' : Math.round(line.litres * 100), line.board].join('|');
+    const key = [
+      line.use,
+      line.stock,
+      line.cutMm === null ? '' : Math.round(line.cutMm * 2),
+      cutAlike(line.ends),
+      line.meshes,
+      line.litres === null ? '' : Math.round(line.litres * 100),
+      line.board,
+    ].join('|');
     const known = lines.get(key);
-    lines.set(key, known
-      ? { ...known, count: known.count + line.count, parts: [...known.parts, ...line.parts] }
-      : { ...line, id: '', group: GROUPS[catalogue.stock(line.stock).form], why });
+    lines.set(
+      key,
+      known
+        ? { ...known, count: known.count + line.count, parts: [...known.parts, ...line.parts] }
+        : { ...line, id: '', group: GROUPS[catalogue.stock(line.stock).form], why },
+    );
   };
   const none = { ends: null, meshes: null, litres: null, board: null };
-  for (const board of design.boards ?? []) put({ ...none, use: 'board', of: 'board', stock: board.stock, count: 1, cutMm: board.lengthMm, parts: [board.id] });
+  for (const board of design.boards ?? [])
+    put({ ...none, use: 'board', of: 'board', stock: board.stock, count: 1, cutMm: board.lengthMm, parts: [board.id] });
   for (const part of design.parts) {
     put({
-      use: part.role, of: 'part', stock: part.stock, count: 1, cutMm: part.cutMm, parts: [part.id], ends: part.shape === 'bar' ? part.ends : null,
-      meshes: part.shape === 'sheet' && part.meshes > 0 ? part.meshes : null, litres: part.shape === 'fill' ? part.litres : null, board: part.shape === 'bar' || part.shape === 'sheet' ? (part.board ?? null) : null,
+      use: part.role,
+      of: 'part',
+      stock: part.stock,
+      count: 1,
+      cutMm: part.cutMm,
+      parts: [part.id],
+      ends: part.shape === 'bar' ? part.ends : null,
+      meshes: part.shape === 'sheet' && part.meshes > 0 ? part.meshes : null,
+      litres: part.shape === 'fill' ? part.litres : null,
+      board: part.shape === 'bar' || part.shape === 'sheet' ? (part.board ?? null) : null,
     });
   }
   for (const joint of design.joints) {
     for (const fixing of joint.fixings) {
-      put({ ...none, use: joint.kind, of: 'joint', stock: fixing.stock, count: fixing.count, cutMm: fixing.eachMm ?? null, parts: [joint.id] });
+      put({
+        ...none,
+        use: joint.kind,
+        of: 'joint',
+        stock: fixing.stock,
+        count: fixing.count,
+        cutMm: fixing.eachMm ?? null,
+        parts: [joint.id],
+      });
     }
   }
   return [...lines.values()]

@@ -33,11 +33,31 @@ interface Priced {
   cost: Cost;
 }
 
-function price(plan: Plan, structure: StructurePlan, kind: StructureKind, settings: Settings, setting: Setting): Priced {
+function price(
+  plan: Plan,
+  structure: StructurePlan,
+  kind: StructureKind,
+  settings: Settings,
+  setting: Setting,
+): Priced {
   const sized = kind.design(settings, setting);
   const bill = takeOff(sized.design, CATALOGUE);
-  const shopping = buy([{ structure: structure.id, lines: bill }], plan.priceBook, plan.shed, CATALOGUE, plan.garden.saw?.kerfMm);
-  return { sized, bill, shopping, cost: cost(shopping, plan.priceBook, CATALOGUE, { plants: sized.design.stations.length, rowMm: sized.design.builtMm }) };
+  const shopping = buy(
+    [{ structure: structure.id, lines: bill }],
+    plan.priceBook,
+    plan.shed,
+    CATALOGUE,
+    plan.garden.saw?.kerfMm,
+  );
+  return {
+    sized,
+    bill,
+    shopping,
+    cost: cost(shopping, plan.priceBook, CATALOGUE, {
+      plants: sized.design.stations.length,
+      rowMm: sized.design.builtMm,
+    }),
+  };
 }
 
 /**
@@ -48,11 +68,15 @@ export function computeAs(kind: StructureKind, plan: Plan, structure: StructureP
   const setting = settingOf(plan, structure);
   const priced = price(plan, structure, kind, structure.knobs, setting);
   const verdicts = judge({ design: priced.sized.design, setting }).map((verdict): MendableVerdict => {
-    const settings = verdict.level === 'good' ? null : kind.mend(verdict.told.code, structure.knobs, priced.sized, setting);
+    const settings =
+      verdict.level === 'good' ? null : kind.mend(verdict.told.code, structure.knobs, priced.sized, setting);
     if (!settings) return { ...verdict, mend: null };
     const mended = price(plan, structure, kind, settings, setting);
     const still = judge({ design: mended.sized.design, setting }).some((one) => one.told.code === verdict.told.code);
-    return { ...verdict, mend: still ? null : { settings, costMinor: mended.cost.totalMinor - priced.cost.totalMinor } };
+    return {
+      ...verdict,
+      mend: still ? null : { settings, costMinor: mended.cost.totalMinor - priced.cost.totalMinor },
+    };
   });
   return { structure, kind, setting, ...priced, verdicts };
 }

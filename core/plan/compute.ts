@@ -6,7 +6,8 @@ import { computeAs, type ComputedStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
 
 /** Everything that follows from one structure of a checked plan, of whatever kind. */
-export const computeStructure = (plan: Plan, structure: StructurePlan): ComputedStructure => computeAs(kindOf(structure.kind), plan, structure);
+export const computeStructure = (plan: Plan, structure: StructurePlan): ComputedStructure =>
+  computeAs(kindOf(structure.kind), plan, structure);
 
 export interface ComputedGarden {
   structures: readonly ComputedStructure[];
@@ -18,11 +19,20 @@ export interface ComputedGarden {
 /** Everything that follows from a checked plan: each structure alone, and the garden's one shopping trip. */
 export function computeGarden(plan: Plan): ComputedGarden {
   const structures = plan.structures.map((structure) => computeStructure(plan, structure));
-  const shopping = buy(structures.map((one) => ({ structure: one.structure.id, lines: one.bill })), plan.priceBook, plan.shed, CATALOGUE, plan.garden.saw?.kerfMm);
+  const shopping = buy(
+    structures.map((one) => ({ structure: one.structure.id, lines: one.bill })),
+    plan.priceBook,
+    plan.shed,
+    CATALOGUE,
+    plan.garden.saw?.kerfMm,
+  );
   const sum = (of: (one: ComputedStructure) => number) => structures.reduce((total, one) => total + of(one), 0);
   return {
     structures,
     shopping,
-    cost: cost(shopping, plan.priceBook, CATALOGUE, { plants: sum((one) => one.sized.design.stations.length), rowMm: sum((one) => one.sized.design.builtMm) }),
+    cost: cost(shopping, plan.priceBook, CATALOGUE, {
+      plants: sum((one) => one.sized.design.stations.length),
+      rowMm: sum((one) => one.sized.design.builtMm),
+    }),
   };
 }

@@ -16,7 +16,8 @@ export function sizesOnSale(plan: Plan): (stock: string) => readonly number[] {
 /** What a kind is told about the place where one structure of a (checked) plan will stand. */
 export function settingOf(plan: Plan, structure: StructurePlan): Setting {
   const bed = plan.beds.find((one) => one.id === structure.bed);
-  if (!bed) throw new Error(`Structure "${structure.id}" stands on no bed of the plan: check the plan at the door first.`);
+  if (!bed)
+    throw new Error(`Structure "${structure.id}" stands on no bed of the plan: check the plan at the door first.`);
   return {
     bed,
     planted: structure.plantings.flatMap((id) => {

@@ -12,15 +12,39 @@ const mm = (text: string, bare: Parameters<typeof parseLength>[1] = 'in') => {
 describe('lengths as people write them', () => {
   // 1 in = 25.4 mm exactly: NIST SP 811, appendix B.8.
   it.each([
-    [`7' 9 1/2"`, 2374.9], ['7ft 9.5in', 2374.9], ['93 1/2"', 2374.9], ['93.5', 2374.9], ['7′9½″', 2374.9], ['1 1/2 in', 38.1],
-    ['2.38 m', 2380], ['238cm', 2380], ['2380 mm', 2380], ['2,38 m', 2380], [`24'`, 7315.2], [`7'-9 1/2"`, 2374.9], [`7' 9`, 2362.2], ['3/16"', 4.7625], ['1 yd', 914.4], ['2 m 38 cm', 2380], [`9''`, 228.6],
+    [`7' 9 1/2"`, 2374.9],
+    ['7ft 9.5in', 2374.9],
+    ['93 1/2"', 2374.9],
+    ['93.5', 2374.9],
+    ['7′9½″', 2374.9],
+    ['1 1/2 in', 38.1],
+    ['2.38 m', 2380],
+    ['238cm', 2380],
+    ['2380 mm', 2380],
+    ['2,38 m', 2380],
+    [`24'`, 7315.2],
+    [`7'-9 1/2"`, 2374.9],
+    [`7' 9`, 2362.2],
+    ['3/16"', 4.7625],
+    ['1 yd', 914.4],
+    ['2 m 38 cm', 2380],
+    [`9''`, 228.6],
   ])('reads %s', (text, expected) => expect(mm(text)).toBe(expected));
 
   it.each([
-    ['', 'empty'], ['seven', 'unreadable'], ['7 furlongs', 'unknown-unit'], ['-3 in', 'negative'], ['1/0 in', 'divided-by-zero'], [`7' 20 mm`, 'two-systems'], [`9" 7'`, 'out-of-order'], ['1,200 mm', 'thousands-comma'], ['7 8', 'unreadable'],
+    ['', 'empty'],
+    ['seven', 'unreadable'],
+    ['7 furlongs', 'unknown-unit'],
+    ['-3 in', 'negative'],
+    ['1/0 in', 'divided-by-zero'],
+    [`7' 20 mm`, 'two-systems'],
+    [`9" 7'`, 'out-of-order'],
+    ['1,200 mm', 'thousands-comma'],
+    ['7 8', 'unreadable'],
   ])('says why "%s" cannot be read', (text, code) => expect(mm(text)).toBe(code));
 
-  it('takes a bare number in the garden’s own unit', () => expect([mm('2380', bareUnitOf('metric')), mm('93.5', bareUnitOf('imperial'))]).toEqual([2380, 2374.9]));
+  it('takes a bare number in the garden’s own unit', () =>
+    expect([mm('2380', bareUnitOf('metric')), mm('93.5', bareUnitOf('imperial'))]).toEqual([2380, 2374.9]));
 });
 
 describe('lengths as a tape shows them', () => {
@@ -34,20 +58,31 @@ describe('lengths as a tape shows them', () => {
   });
 
   it('prints what it reads back, for every sixteenth and every millimetre of a 100 m tape', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 63_000 }), (sixteenths) => {
-      const length = sixteenths * MM_PER_SIXTEENTH;
-      const text = formatInches(length);
-      expect(mm(text)).toBeCloseTo(length, 5);
-      expect(text).not.toMatch(/ 12″|16\/16/);
-    }), { numRuns: 2000 });
-    fc.assert(fc.property(fc.integer({ min: 0, max: 100_000 }), (whole) => { expect(mm(formatMillimetres(whole), 'mm')).toBe(whole); }));
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 63_000 }), (sixteenths) => {
+        const length = sixteenths * MM_PER_SIXTEENTH;
+        const text = formatInches(length);
+        expect(mm(text)).toBeCloseTo(length, 5);
+        expect(text).not.toMatch(/ 12″|16\/16/);
+      }),
+      { numRuns: 2000 },
+    );
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 100_000 }), (whole) => {
+        expect(mm(formatMillimetres(whole), 'mm')).toBe(whole);
+      }),
+    );
   });
 
   it('is off by no more than half a sixteenth, or half a millimetre', () => {
-    fc.assert(fc.property(fc.double({ min: 0, max: 100_000, noNaN: true }), (length) => {
-      expect(Math.abs((mm(formatLength(length, 'imperial')) as number) - length)).toBeLessThanOrEqual(MM_PER_SIXTEENTH / 2 + 1e-6);
-      expect(Math.abs((mm(formatLength(length, 'metric'), 'mm') as number) - length)).toBeLessThanOrEqual(0.5);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 100_000, noNaN: true }), (length) => {
+        expect(Math.abs((mm(formatLength(length, 'imperial')) as number) - length)).toBeLessThanOrEqual(
+          MM_PER_SIXTEENTH / 2 + 1e-6,
+        );
+        expect(Math.abs((mm(formatLength(length, 'metric'), 'mm') as number) - length)).toBeLessThanOrEqual(0.5);
+      }),
+    );
   });
 });
 
@@ -62,7 +97,17 @@ describe('other measures', () => {
 
   it('keeps money whole in its minor units, whatever the currency’s digits', () => {
     expect(formatMoney(money(123456, 'EUR'), 'de-DE')).toBe('1.234,56\u00a0€');
-    expect([parseMinor('12,5', 'EUR'), parseMinor('12.505', 'EUR'), parseMinor('1250', 'JPY'), parseMinor('12.5', 'JPY'), parseMinor('', 'EUR')]).toEqual([1250, null, 1250, null, null]);
-    fc.assert(fc.property(fc.integer({ min: 0, max: 1e9 }), fc.constantFrom('EUR', 'USD', 'JPY', 'BHD'), (minor, currency) => { expect(parseMinor(plainMoney(money(minor, currency)), currency)).toBe(minor); }));
+    expect([
+      parseMinor('12,5', 'EUR'),
+      parseMinor('12.505', 'EUR'),
+      parseMinor('1250', 'JPY'),
+      parseMinor('12.5', 'JPY'),
+      parseMinor('', 'EUR'),
+    ]).toEqual([1250, null, 1250, null, null]);
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 1e9 }), fc.constantFrom('EUR', 'USD', 'JPY', 'BHD'), (minor, currency) => {
+        expect(parseMinor(plainMoney(money(minor, currency)), currency)).toBe(minor);
+      }),
+    );
   });
 });

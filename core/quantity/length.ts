@@ -35,15 +35,38 @@ type Unit = 'yd' | 'ft' | 'in' | 'm' | 'cm' | 'mm';
 const NM: Record<Unit, number> = { yd: 914_400_000, ft: 304_800_000, in: 25_400_000, m: 1e9, cm: 1e7, mm: 1e6 };
 
 const SPELLINGS: Record<string, Unit> = {
-  "'": 'ft', ft: 'ft', foot: 'ft', feet: 'ft',
-  '"': 'in', in: 'in', ins: 'in', inch: 'in', inches: 'in',
-  yd: 'yd', yds: 'yd', yard: 'yd', yards: 'yd',
-  m: 'm', metre: 'm', metres: 'm', meter: 'm', meters: 'm',
-  cm: 'cm', mm: 'mm',
+  "'": 'ft',
+  ft: 'ft',
+  foot: 'ft',
+  feet: 'ft',
+  '"': 'in',
+  in: 'in',
+  ins: 'in',
+  inch: 'in',
+  inches: 'in',
+  yd: 'yd',
+  yds: 'yd',
+  yard: 'yd',
+  yards: 'yd',
+  m: 'm',
+  metre: 'm',
+  metres: 'm',
+  meter: 'm',
+  meters: 'm',
+  cm: 'cm',
+  mm: 'mm',
 };
 
 const VULGAR: Record<string, string> = {
-  '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8', '⅓': '1/3', '⅔': '2/3',
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅓': '1/3',
+  '⅔': '2/3',
 };
 
 function plain(text: string): string {
@@ -87,7 +110,11 @@ export function parseLength(text: string, bareUnit: Unit): LengthReading {
     const unit: Unit | undefined =
       spelled === undefined ? (last === null ? bareUnit : last === 'ft' ? 'in' : undefined) : SPELLINGS[spelled];
     if (unit === undefined) {
-      return { ok: false, fault: spelled === undefined ? { code: 'unreadable', piece: written } : { code: 'unknown-unit', piece: spelled } };
+      return {
+        ok: false,
+        fault:
+          spelled === undefined ? { code: 'unreadable', piece: written } : { code: 'unknown-unit', piece: spelled },
+      };
     }
     const count = numberOf(written);
     if (typeof count !== 'number') return { ok: false, fault: count };
@@ -97,12 +124,22 @@ export function parseLength(text: string, bareUnit: Unit): LengthReading {
     last = unit;
     rest = rest.slice(term[0].length);
   }
-  return Number.isFinite(nm) ? { ok: true, mm: Math.round(nm) / 1e6 } : { ok: false, fault: { code: 'unreadable', piece: text } };
+  return Number.isFinite(nm)
+    ? { ok: true, mm: Math.round(nm) / 1e6 }
+    : { ok: false, fault: { code: 'unreadable', piece: text } };
 }
 
 const isMetric = (unit: Unit): boolean => unit === 'm' || unit === 'cm' || unit === 'mm';
 
-const GLYPHS: Record<string, string> = { '1/2': '½', '1/4': '¼', '3/4': '¾', '1/8': '⅛', '3/8': '⅜', '5/8': '⅝', '7/8': '⅞' };
+const GLYPHS: Record<string, string> = {
+  '1/2': '½',
+  '1/4': '¼',
+  '3/4': '¾',
+  '1/8': '⅛',
+  '3/8': '⅜',
+  '5/8': '⅝',
+  '7/8': '⅞',
+};
 
 /** Lengths from here up are said in feet and inches; below, in inches alone, as on a tape. */
 const FEET_FROM_INCHES = 24;
@@ -124,7 +161,10 @@ export function formatInches(mm: number): string {
     bottom /= 2;
   }
   const fraction = top === 0 ? '' : (GLYPHS[`${top}/${bottom}`] ?? `${top}/${bottom}`);
-  const joined = fraction.includes('/') && inch > 0 ? `${inch} ${fraction}` : `${inch > 0 || fraction === '' ? inch : ''}${fraction}`;
+  const joined =
+    fraction.includes('/') && inch > 0
+      ? `${inch} ${fraction}`
+      : `${inch > 0 || fraction === '' ? inch : ''}${fraction}`;
   const inchText = inch === 0 && fraction === '' && ft > 0 ? '' : `${joined}″`;
   return sign + (ft > 0 ? `${ft}′${inchText === '' ? '' : ` ${inchText}`}` : inchText);
 }

@@ -23,7 +23,18 @@ export interface Site {
   armMm: number;
 }
 
-export const VISITORS = ['rabbits', 'deer', 'groundhogs', 'squirrels', 'birds', 'burrowers', 'cabbage butterflies', 'carrot fly', 'flea beetles', 'dogs'] as const;
+export const VISITORS = [
+  'rabbits',
+  'deer',
+  'groundhogs',
+  'squirrels',
+  'birds',
+  'burrowers',
+  'cabbage butterflies',
+  'carrot fly',
+  'flea beetles',
+  'dogs',
+] as const;
 export type Visitor = (typeof VISITORS)[number];
 
 /** Where a thing lies on the plot: its middle, and the direction of its length. */
@@ -33,7 +44,17 @@ export interface Placed {
   turnDeg: number;
 }
 
-export const FEATURE_KINDS = ['house', 'wall', 'fence', 'path', 'tree', 'water', 'well', 'buried line', 'compost'] as const;
+export const FEATURE_KINDS = [
+  'house',
+  'wall',
+  'fence',
+  'path',
+  'tree',
+  'water',
+  'well',
+  'buried line',
+  'compost',
+] as const;
 export type FeatureKind = (typeof FEATURE_KINDS)[number];
 
 /** Anything on the plot that is not a bed. */
@@ -101,12 +122,20 @@ export function distanceTo([x, y]: PlanSpot, feature: Feature): number {
   const turn = feature.turnDeg * RAD;
   const along = (x - feature.xMm) * Math.cos(turn) + (y - feature.yMm) * Math.sin(turn);
   const across = (y - feature.yMm) * Math.cos(turn) - (x - feature.xMm) * Math.sin(turn);
-  if (feature.kind === 'tree' || feature.kind === 'well') return Math.max(0, Math.hypot(along, across) - (feature.kind === 'tree' ? 0 : feature.lengthMm / 2));
-  return Math.hypot(Math.max(0, Math.abs(along) - feature.lengthMm / 2), Math.max(0, Math.abs(across) - feature.widthMm / 2));
+  if (feature.kind === 'tree' || feature.kind === 'well')
+    return Math.max(0, Math.hypot(along, across) - (feature.kind === 'tree' ? 0 : feature.lengthMm / 2));
+  return Math.hypot(
+    Math.max(0, Math.abs(along) - feature.lengthMm / 2),
+    Math.max(0, Math.abs(across) - feature.widthMm / 2),
+  );
 }
 
 /** The strip of a bed that cannot be reached from where one may stand: how wide, and its middle across the bed; null when all can be. */
-export function outOfReach(bed: { widthMm: number; standFrom: string }, armMm: number): { wideMm: number; acrossMm: number } | null {
-  if (bed.standFrom === 'front only') return bed.widthMm > armMm + 0.5 ? { wideMm: bed.widthMm - armMm, acrossMm: armMm / 2 } : null;
+export function outOfReach(
+  bed: { widthMm: number; standFrom: string },
+  armMm: number,
+): { wideMm: number; acrossMm: number } | null {
+  if (bed.standFrom === 'front only')
+    return bed.widthMm > armMm + 0.5 ? { wideMm: bed.widthMm - armMm, acrossMm: armMm / 2 } : null;
   return bed.widthMm > 2 * armMm + 0.5 ? { wideMm: bed.widthMm - 2 * armMm, acrossMm: 0 } : null;
 }

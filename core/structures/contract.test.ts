@@ -33,31 +33,76 @@ function anyValue(knob: Knob): fc.Arbitrary<number | string> {
   return fc.oneof(fc.constantFrom(knob.min, knob.max), fc.double({ min: knob.min, max: knob.max, noNaN: true }));
 }
 /** Any settings of a kind: each knob set by hand or left to follow its suggestion. */
-const anySettings = (knobs: Knobs) => fc.record(Object.fromEntries(Object.entries(knobs).map(([name, knob]) => [name, anyValue(knob)])), { requiredKeys: [] }) as fc.Arbitrary<Record<string, number | string>>;
+const anySettings = (knobs: Knobs) =>
+  fc.record(Object.fromEntries(Object.entries(knobs).map(([name, knob]) => [name, anyValue(knob)])), {
+    requiredKeys: [],
+  }) as fc.Arbitrary<Record<string, number | string>>;
 
 const anyBed = fc.record({
-  lengthMm: fc.double({ min: 800, max: 20_000, noNaN: true }), widthMm: fc.double({ min: 150, max: 3000, noNaN: true }), heightMm: fc.constantFrom(0, 280),
-  standFrom: fc.constantFrom(...STANDING), slope: fc.constantFrom(0, 0, 0.02, -0.05, 0.15), xMm: fc.integer({ min: 0, max: 15_000 }), yMm: fc.integer({ min: 0, max: 15_000 }), turnDeg: fc.constantFrom(0, 30, 90), grewBefore: fc.constant(['', '', '']), soil: fc.constantFrom(...SOILS), wind: fc.constantFrom(...WINDS),
+  lengthMm: fc.double({ min: 800, max: 20_000, noNaN: true }),
+  widthMm: fc.double({ min: 150, max: 3000, noNaN: true }),
+  heightMm: fc.constantFrom(0, 280),
+  standFrom: fc.constantFrom(...STANDING),
+  slope: fc.constantFrom(0, 0, 0.02, -0.05, 0.15),
+  xMm: fc.integer({ min: 0, max: 15_000 }),
+  yMm: fc.integer({ min: 0, max: 15_000 }),
+  turnDeg: fc.constantFrom(0, 30, 90),
+  grewBefore: fc.constant(['', '', '']),
+  soil: fc.constantFrom(...SOILS),
+  wind: fc.constantFrom(...WINDS),
 });
-const anyPlantings = fc.array(fc.record({ crop: fc.constantFrom(...CROPS), count: fc.integer({ min: 1, max: 30 }) }), { maxLength: 3 });
+const anyPlantings = fc.array(fc.record({ crop: fc.constantFrom(...CROPS), count: fc.integer({ min: 1, max: 30 }) }), {
+  maxLength: 3,
+});
 
 const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
-  fc.record({ knobs: anySettings(kind.knobs), bed: anyBed, plantings: anyPlantings, units: fc.constantFrom('imperial' as const, 'metric' as const) }).map(({ knobs, bed: { slope, ...bed }, plantings, units }) => ({
-    ...DEMO_PLAN,
-    garden: { ...DEMO_PLAN.garden, units },
-    beds: [{ ...bed, id: 'bed', name: 'Bed', note: '', riseMm: bed.lengthMm * slope }],
-    plantings: plantings.map(({ crop, count }, i) => ({ id: `p${i}`, bed: 'bed', crop: crop.id, training: crop.trainings[i % crop.trainings.length]?.id ?? '', count })),
-    structures: [{ id: 's', kind: kind.id, name: 'S', bed: 'bed', plantings: plantings.map((_one, i) => `p${i}`), knobs }],
-  }));
+  fc
+    .record({
+      knobs: anySettings(kind.knobs),
+      bed: anyBed,
+      plantings: anyPlantings,
+      units: fc.constantFrom('imperial' as const, 'metric' as const),
+    })
+    .map(({ knobs, bed: { slope, ...bed }, plantings, units }) => ({
+      ...DEMO_PLAN,
+      garden: { ...DEMO_PLAN.garden, units },
+      beds: [{ ...bed, id: 'bed', name: 'Bed', note: '', riseMm: bed.lengthMm * slope }],
+      plantings: plantings.map(({ crop, count }, i) => ({
+        id: `p${i}`,
+        bed: 'bed',
+        crop: crop.id,
+        training: crop.trainings[i % crop.trainings.length]?.id ?? '',
+        count,
+      })),
+      structures: [
+        { id: 's', kind: kind.id, name: 'S', bed: 'bed', plantings: plantings.map((_one, i) => `p${i}`), knobs },
+      ],
+    }));
 
 /** The largest thing the knobs allow: a 200′ row of carrots, as many walls of it as there may be. */
 const longest = (kind: StructureKind): Plan => ({
   ...DEMO_PLAN,
   plantings: [{ id: 'p', bed: 'long-bed', crop: 'carrot', training: 'row', count: 1 }],
-  structures: [{ id: 's', kind: kind.id, name: 'S', bed: 'long-bed', plantings: ['p'], knobs: Object.fromEntries(Object.entries(kind.knobs).flatMap(([name, knob]) => (name === 'rowLength' || name === 'walls' ? [[name, (knob as { max: number }).max]] : []))) }],
+  structures: [
+    {
+      id: 's',
+      kind: kind.id,
+      name: 'S',
+      bed: 'long-bed',
+      plantings: ['p'],
+      knobs: Object.fromEntries(
+        Object.entries(kind.knobs).flatMap(([name, knob]) =>
+          name === 'rowLength' || name === 'walls' ? [[name, (knob as { max: number }).max]] : [],
+        ),
+      ),
+    },
+  ],
 });
 
-const withKnobs = (plan: Plan, knobs: Settings): Plan => ({ ...plan, structures: plan.structures.map((one) => ({ ...one, knobs })) });
+const withKnobs = (plan: Plan, knobs: Settings): Plan => ({
+  ...plan,
+  structures: plan.structures.map((one) => ({ ...one, knobs })),
+});
 const only = (plan: Plan) => computeStructure(plan, plan.structures[0] as Plan['structures'][number]);
 
 function allFinite(value: unknown): boolean {
@@ -68,144 +113,256 @@ function allFinite(value: unknown): boolean {
 /** How many separate bodies the joints leave the parts in. */
 function bodies(design: Design): number {
   const leader = new Map(design.parts.map((part) => [part.id, part.id]));
-  const find = (id: string): string => { const up = leader.get(id); if (up === undefined) throw new Error(`joint names no part: ${id}`); return up === id ? id : find(up); };
+  const find = (id: string): string => {
+    const up = leader.get(id);
+    if (up === undefined) throw new Error(`joint names no part: ${id}`);
+    return up === id ? id : find(up);
+  };
   for (const joint of design.joints) for (const id of joint.parts) leader.set(find(id), find(joint.parts[0] as string));
   return new Set(design.parts.map((part) => find(part.id))).size;
 }
 
-const schema = (name: string): object => JSON.parse(readFileSync(new URL(`../../docs/${name}.schema.json`, import.meta.url), 'utf8')) as object;
+const schema = (name: string): object =>
+  JSON.parse(readFileSync(new URL(`../../docs/${name}.schema.json`, import.meta.url), 'utf8')) as object;
 const ajv = new Ajv2020({ strict: false });
 const planFits = ajv.compile(schema('plan'));
 const resultFits = ajv.compile(schema('result'));
 
-describe.each(KINDS.map((kind) => [kind.id, kind] as const))('the contract of %s, over its whole knob space', (_id, kind) => {
-  it('places finite, connected parts; the bill is the parts; all of it is said, drawn and the same again', () => {
-    fc.assert(fc.property(anyPlan(kind), (plan) => {
-      const { sized: { design, knobs, steps, season }, bill, shopping, verdicts, cost } = only(plan);
-      expect(allFinite(design)).toBe(true);
-      expect(design.parts.filter((part) => part.cutMm <= 0)).toEqual([]);
-      expect(new Set(design.parts.map((part) => part.id)).size).toBe(design.parts.length);
-      expect(bodies(design)).toBe(design.bodies);
-      const named = new Map(design.parts.map((part) => [part.id, part]));
-      const stray = design.joints.flatMap((joint) => joint.parts.filter((id) => !joint.places.some((place) => touches(named.get(id) as Part, place))).map((id) => `${joint.id}: ${id}`));
-      // A post that is sold too short for its height and depth is said to be; nothing reaches its top.
-      if (!verdicts.some((verdict) => verdict.told.code === 'post.short')) expect(stray).toEqual([]);
+describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
+  'the contract of %s, over its whole knob space',
+  (_id, kind) => {
+    it('places finite, connected parts; the bill is the parts; all of it is said, drawn and the same again', () => {
+      fc.assert(
+        fc.property(anyPlan(kind), (plan) => {
+          const {
+            sized: { design, knobs, steps, season },
+            bill,
+            shopping,
+            verdicts,
+            cost,
+          } = only(plan);
+          expect(allFinite(design)).toBe(true);
+          expect(design.parts.filter((part) => part.cutMm <= 0)).toEqual([]);
+          expect(new Set(design.parts.map((part) => part.id)).size).toBe(design.parts.length);
+          expect(bodies(design)).toBe(design.bodies);
+          const named = new Map(design.parts.map((part) => [part.id, part]));
+          const stray = design.joints.flatMap((joint) =>
+            joint.parts
+              .filter((id) => !joint.places.some((place) => touches(named.get(id) as Part, place)))
+              .map((id) => `${joint.id}: ${id}`),
+          );
+          // A post that is sold too short for its height and depth is said to be; nothing reaches its top.
+          if (!verdicts.some((verdict) => verdict.told.code === 'post.short')) expect(stray).toEqual([]);
 
-      const counted = (of: 'part' | 'joint' | 'board') => bill.filter((line) => line.of === of).reduce((sum, line) => sum + line.count, 0);
-      expect(counted('part')).toBe(design.parts.length);
-      expect(counted('joint')).toBe(design.joints.flatMap((joint) => joint.fixings).reduce((sum, fixing) => sum + fixing.count, 0));
-      expect(counted('board')).toBe(design.boards?.length ?? 0);
-      expect(cost.totalMinor).toBe(cost.netMinor + cost.taxMinor);
-      for (const cuts of shopping.cutPlans) for (const layout of cuts.layouts) expect(Math.max(...layout.cuts.map((cut) => cut.at + cut.measure))).toBeLessThanOrEqual(layout.measure + 1e-6);
+          const counted = (of: 'part' | 'joint' | 'board') =>
+            bill.filter((line) => line.of === of).reduce((sum, line) => sum + line.count, 0);
+          expect(counted('part')).toBe(design.parts.length);
+          expect(counted('joint')).toBe(
+            design.joints.flatMap((joint) => joint.fixings).reduce((sum, fixing) => sum + fixing.count, 0),
+          );
+          expect(counted('board')).toBe(design.boards?.length ?? 0);
+          expect(cost.totalMinor).toBe(cost.netMinor + cost.taxMinor);
+          for (const cuts of shopping.cutPlans)
+            for (const layout of cuts.layouts)
+              expect(Math.max(...layout.cuts.map((cut) => cut.at + cut.measure))).toBeLessThanOrEqual(
+                layout.measure + 1e-6,
+              );
 
-      const tongue = { units: plan.garden.units, locale: 'en' };
-      const said = [...bill.map((line) => line.why), ...Object.values(knobs).map((knob) => knob.suggestion.why), ...steps.flatMap((step) => [step.what, ...(step.caution ? [step.caution] : [])]), ...season.map((note) => note.what)].map((told) => say(told, kind.phrases, tongue));
-      for (const sentence of [...said, ...verdicts.map((verdict) => say(verdict.told, VERDICT_PHRASES, tongue))]) expect(sentence).not.toMatch(/NaN|undefined|Infinity|[{}]/);
-      for (const verdict of verdicts) if (verdict.mend) expect(MEND_PHRASES[verdict.told.code]).toBeTruthy();
+          const tongue = { units: plan.garden.units, locale: 'en' };
+          const said = [
+            ...bill.map((line) => line.why),
+            ...Object.values(knobs).map((knob) => knob.suggestion.why),
+            ...steps.flatMap((step) => [step.what, ...(step.caution ? [step.caution] : [])]),
+            ...season.map((note) => note.what),
+          ].map((told) => say(told, kind.phrases, tongue));
+          for (const sentence of [...said, ...verdicts.map((verdict) => say(verdict.told, VERDICT_PHRASES, tongue))])
+            expect(sentence).not.toMatch(/NaN|undefined|Infinity|[{}]/);
+          for (const verdict of verdicts) if (verdict.mend) expect(MEND_PHRASES[verdict.told.code]).toBeTruthy();
 
-      const bed = plan.beds[0] as Plan['beds'][number];
-      for (const view of [...drawViews(design, bed), drawAtAGlance(design, bed), ...(design.boards ?? []).flatMap((board) => [ripAcross(board), ripAlong(board)])]) expect(toSvg(setOnPaper(view, { widthPx: 700, heightPx: 320, units: plan.garden.units }))).not.toMatch(/NaN|undefined|Infinity/);
-      for (const { views, fixings } of closeUps(design)) for (const view of views) {
-        expect(toSvg(setOnPaper(view, { widthPx: 210, heightPx: 270, units: plan.garden.units }))).not.toMatch(/NaN|undefined|Infinity/);
-        for (const { atMm } of view.chains) expect([...atMm].sort((a, b) => a - b)).toEqual(atMm);
-        // Something is there to be seen, and what holds it is where the joint is.
-        const { at, radiusMm } = view.lens as NonNullable<typeof view.lens>;
-        const dots = view.primitives.flatMap((one) => (one.draw === 'dot' ? [one.at] : []));
-        expect([view.primitives.some((one) => 'part' in one && one.part), dots.length > 0]).toEqual([true, fixings.length > 0]);
-        for (const dot of dots) expect(Math.hypot(dot[0] - at[0], dot[1] - at[1])).toBeLessThanOrEqual(radiusMm * 2);
-      }
-      expect(JSON.stringify(only(plan).sized.design)).toBe(JSON.stringify(design));
-    }), { numRuns: 60, examples: [[longest(kind)]] });
-  });
+          const bed = plan.beds[0] as Plan['beds'][number];
+          for (const view of [
+            ...drawViews(design, bed),
+            drawAtAGlance(design, bed),
+            ...(design.boards ?? []).flatMap((board) => [ripAcross(board), ripAlong(board)]),
+          ])
+            expect(toSvg(setOnPaper(view, { widthPx: 700, heightPx: 320, units: plan.garden.units }))).not.toMatch(
+              /NaN|undefined|Infinity/,
+            );
+          for (const { views, fixings } of closeUps(design))
+            for (const view of views) {
+              expect(toSvg(setOnPaper(view, { widthPx: 210, heightPx: 270, units: plan.garden.units }))).not.toMatch(
+                /NaN|undefined|Infinity/,
+              );
+              for (const { atMm } of view.chains) expect([...atMm].sort((a, b) => a - b)).toEqual(atMm);
+              // Something is there to be seen, and what holds it is where the joint is.
+              const { at, radiusMm } = view.lens as NonNullable<typeof view.lens>;
+              const dots = view.primitives.flatMap((one) => (one.draw === 'dot' ? [one.at] : []));
+              expect([view.primitives.some((one) => 'part' in one && one.part), dots.length > 0]).toEqual([
+                true,
+                fixings.length > 0,
+              ]);
+              for (const dot of dots)
+                expect(Math.hypot(dot[0] - at[0], dot[1] - at[1])).toBeLessThanOrEqual(radiusMm * 2);
+            }
+          expect(JSON.stringify(only(plan).sized.design)).toBe(JSON.stringify(design));
+        }),
+        { numRuns: 60, examples: [[longest(kind)]] },
+      );
+    });
 
-  it('offers only mends that mend: the finding is gone and the settings pass the door', () => {
-    fc.assert(fc.property(anyPlan(kind), (plan) => {
-      const structure = plan.structures[0] as Plan['structures'][number];
-      for (const verdict of only(plan).verdicts) {
-        if (!verdict.mend) continue;
-        expect(knobFaults(kind.knobs, verdict.mend.settings)).toEqual([]);
-        const mended = computeStructure(plan, { ...structure, knobs: verdict.mend.settings });
-        expect(mended.verdicts.map((one) => one.told.code)).not.toContain(verdict.told.code);
-      }
-    }), { numRuns: 30 });
-  });
+    it('offers only mends that mend: the finding is gone and the settings pass the door', () => {
+      fc.assert(
+        fc.property(anyPlan(kind), (plan) => {
+          const structure = plan.structures[0] as Plan['structures'][number];
+          for (const verdict of only(plan).verdicts) {
+            if (!verdict.mend) continue;
+            expect(knobFaults(kind.knobs, verdict.mend.settings)).toEqual([]);
+            const mended = computeStructure(plan, { ...structure, knobs: verdict.mend.settings });
+            expect(mended.verdicts.map((one) => one.told.code)).not.toContain(verdict.told.code);
+          }
+        }),
+        { numRuns: 30 },
+      );
+    });
 
-  it('makes do with whatever the price book has: suggests what is on sale, and says that the cost is too low where something is not', () => {
-    const anyBook = fc.subarray([...DEMO_PLAN.priceBook.lines]).map((lines) => ({ ...DEMO_PLAN.priceBook, lines }));
-    fc.assert(fc.property(anyPlan(kind), anyBook, (whole, priceBook) => {
-      const plan = { ...whole, priceBook, shed: [] };
-      const { setting, sized: { design, knobs }, bill, shopping, cost } = only(plan);
-      expect(allFinite(design)).toBe(true);
-      const settled = Object.fromEntries(Object.entries(knobs).map(([name, state]) => [name, state.value]));
-      for (const [name, knob] of Object.entries(kind.knobs)) {
-        const offered = knob.type === 'choice' ? (knob.offered?.(setting, settled) ?? []) : [];
-        if (offered.length > 0) expect(offered, name).toContain(knobs[name]?.suggestion.value);
-      }
-      const sold = new Set(priceBook.lines.map((line) => line.stock));
-      const missing = bill.filter((line) => line.board === null && !sold.has(line.stock));
-      if (missing.length > 0) expect(cost.complete).toBe(false);
-      for (const one of shopping.purchases) expect(sold.has(one.stock)).toBe(true);
-    }), { numRuns: 40 });
-  });
+    it('makes do with whatever the price book has: suggests what is on sale, and says that the cost is too low where something is not', () => {
+      const anyBook = fc.subarray([...DEMO_PLAN.priceBook.lines]).map((lines) => ({ ...DEMO_PLAN.priceBook, lines }));
+      fc.assert(
+        fc.property(anyPlan(kind), anyBook, (whole, priceBook) => {
+          const plan = { ...whole, priceBook, shed: [] };
+          const {
+            setting,
+            sized: { design, knobs },
+            bill,
+            shopping,
+            cost,
+          } = only(plan);
+          expect(allFinite(design)).toBe(true);
+          const settled = Object.fromEntries(Object.entries(knobs).map(([name, state]) => [name, state.value]));
+          for (const [name, knob] of Object.entries(kind.knobs)) {
+            const offered = knob.type === 'choice' ? (knob.offered?.(setting, settled) ?? []) : [];
+            if (offered.length > 0) expect(offered, name).toContain(knobs[name]?.suggestion.value);
+          }
+          const sold = new Set(priceBook.lines.map((line) => line.stock));
+          const missing = bill.filter((line) => line.board === null && !sold.has(line.stock));
+          if (missing.length > 0) expect(cost.complete).toBe(false);
+          for (const one of shopping.purchases) expect(sold.has(one.stock)).toBe(true);
+        }),
+        { numRuns: 40 },
+      );
+    });
 
-  it('builds the same from its suggestions taken by hand, in either units, wherever the bed lies on the plot', () => {
-    fc.assert(fc.property(anyPlan(kind), fc.integer({ min: -180, max: 180 }), fc.integer({ min: 0, max: 15_000 }), (plan, turnDeg, xMm) => {
-      const { sized } = only(plan);
-      const byHand = withKnobs(plan, Object.fromEntries(Object.entries(sized.knobs).map(([name, state]) => [name, state.value])));
-      const elsewhere: Plan = { ...byHand, garden: { ...plan.garden, units: plan.garden.units === 'metric' ? 'imperial' : 'metric' }, beds: plan.beds.map((bed) => ({ ...bed, turnDeg, xMm })) };
-      for (const same of [byHand, elsewhere]) expect(only(same).sized.design).toEqual(sized.design);
-    }), { numRuns: 25 });
-  });
+    it('builds the same from its suggestions taken by hand, in either units, wherever the bed lies on the plot', () => {
+      fc.assert(
+        fc.property(
+          anyPlan(kind),
+          fc.integer({ min: -180, max: 180 }),
+          fc.integer({ min: 0, max: 15_000 }),
+          (plan, turnDeg, xMm) => {
+            const { sized } = only(plan);
+            const byHand = withKnobs(
+              plan,
+              Object.fromEntries(Object.entries(sized.knobs).map(([name, state]) => [name, state.value])),
+            );
+            const elsewhere: Plan = {
+              ...byHand,
+              garden: { ...plan.garden, units: plan.garden.units === 'metric' ? 'imperial' : 'metric' },
+              beds: plan.beds.map((bed) => ({ ...bed, turnDeg, xMm })),
+            };
+            for (const same of [byHand, elsewhere]) expect(only(same).sized.design).toEqual(sized.design);
+          },
+        ),
+        { numRuns: 25 },
+      );
+    });
 
-  it('moves across the bed as it is, by as much as its row is moved', () => {
-    fc.assert(fc.property(anyPlan(kind), fc.double({ min: 1, max: 900, noNaN: true }), (plan, by) => {
-      const { sized: { knobs, design } } = only(plan);
-      const rowAt = knobs.rowAt?.value;
-      if (typeof rowAt !== 'number') return;
-      const settled = Object.fromEntries(Object.entries(knobs).map(([name, state]) => [name, state.value]));
-      const moved = only(withKnobs(plan, { ...settled, rowAt: rowAt + by })).sized.design;
-      expect(moved.parts.map((part) => [part.id, part.cutMm.toFixed(3)])).toEqual(design.parts.map((part) => [part.id, part.cutMm.toFixed(3)]));
-      const across = (of: Design) => of.parts.map((part) => (part.shape === 'bar' ? part.from[1] : part.shape === 'line' ? (part.path[0]?.[1] ?? 0) : part.shape === 'fill' ? part.bottom[1] : part.corner[1]));
-      across(moved).forEach((y, i) => expect(y - (across(design)[i] as number)).toBeCloseTo(by, 6));
-    }), { numRuns: 15 });
-  });
+    it('moves across the bed as it is, by as much as its row is moved', () => {
+      fc.assert(
+        fc.property(anyPlan(kind), fc.double({ min: 1, max: 900, noNaN: true }), (plan, by) => {
+          const {
+            sized: { knobs, design },
+          } = only(plan);
+          const rowAt = knobs.rowAt?.value;
+          if (typeof rowAt !== 'number') return;
+          const settled = Object.fromEntries(Object.entries(knobs).map(([name, state]) => [name, state.value]));
+          const moved = only(withKnobs(plan, { ...settled, rowAt: rowAt + by })).sized.design;
+          expect(moved.parts.map((part) => [part.id, part.cutMm.toFixed(3)])).toEqual(
+            design.parts.map((part) => [part.id, part.cutMm.toFixed(3)]),
+          );
+          const across = (of: Design) =>
+            of.parts.map((part) =>
+              part.shape === 'bar'
+                ? part.from[1]
+                : part.shape === 'line'
+                  ? (part.path[0]?.[1] ?? 0)
+                  : part.shape === 'fill'
+                    ? part.bottom[1]
+                    : part.corner[1],
+            );
+          across(moved).forEach((y, i) => expect(y - (across(design)[i] as number)).toBeCloseTo(by, 6));
+        }),
+        { numRuns: 15 },
+      );
+    });
 
-  it('stands on a hair of slope as it stands on the level', () => {
-    fc.assert(fc.property(anyPlan(kind), fc.constantFrom(1, -1), (plan, way) => {
-      const settled = Object.fromEntries(Object.entries(only(plan).sized.knobs).map(([name, state]) => [name, state.value]));
-      const on = (riseMm: number) => only({ ...withKnobs(plan, settled), beds: plan.beds.map((bed) => ({ ...bed, riseMm })) }).sized.design;
-      const [level, hair] = [on(0), on(way * 1e-4)];
-      expect(hair.parts.map((part) => part.id)).toEqual(level.parts.map((part) => part.id));
-      hair.parts.forEach((part, i) => expect(Math.abs(part.cutMm - (level.parts[i] as Part).cutMm), part.id).toBeLessThan(0.5));
-      expect(hair.stations.map((station) => station.id)).toEqual(level.stations.map((station) => station.id));
-    }), { numRuns: 25 });
-  });
+    it('stands on a hair of slope as it stands on the level', () => {
+      fc.assert(
+        fc.property(anyPlan(kind), fc.constantFrom(1, -1), (plan, way) => {
+          const settled = Object.fromEntries(
+            Object.entries(only(plan).sized.knobs).map(([name, state]) => [name, state.value]),
+          );
+          const on = (riseMm: number) =>
+            only({ ...withKnobs(plan, settled), beds: plan.beds.map((bed) => ({ ...bed, riseMm })) }).sized.design;
+          const [level, hair] = [on(0), on(way * 1e-4)];
+          expect(hair.parts.map((part) => part.id)).toEqual(level.parts.map((part) => part.id));
+          hair.parts.forEach((part, i) =>
+            expect(Math.abs(part.cutMm - (level.parts[i] as Part).cutMm), part.id).toBeLessThan(0.5),
+          );
+          expect(hair.stations.map((station) => station.id)).toEqual(level.stations.map((station) => station.id));
+        }),
+        { numRuns: 25 },
+      );
+    });
 
-  it('refuses the same settings in the core, at the door and in the published schema', () => {
-    const junk = fc.dictionary(fc.oneof(fc.constantFrom(...Object.keys(kind.knobs)), fc.string({ minLength: 1 })), fc.oneof(fc.double(), fc.integer({ min: -10, max: 10_000 }), fc.string(), fc.boolean(), fc.constant(null)), { maxKeys: 3 });
-    fc.assert(fc.property(fc.oneof(junk, anySettings(kind.knobs)), (settings) => {
-      const structure = { id: 's', kind: kind.id, name: 'S', bed: 'b', plantings: [], knobs: settings };
-      const fine = knobFaults(kind.knobs, settings).length === 0;
-      expect(atTheDoor(STRUCTURE_SCHEMA, structure).ok).toBe(fine);
-    }), { numRuns: 200 });
-  });
+    it('refuses the same settings in the core, at the door and in the published schema', () => {
+      const junk = fc.dictionary(
+        fc.oneof(fc.constantFrom(...Object.keys(kind.knobs)), fc.string({ minLength: 1 })),
+        fc.oneof(fc.double(), fc.integer({ min: -10, max: 10_000 }), fc.string(), fc.boolean(), fc.constant(null)),
+        { maxKeys: 3 },
+      );
+      fc.assert(
+        fc.property(fc.oneof(junk, anySettings(kind.knobs)), (settings) => {
+          const structure = { id: 's', kind: kind.id, name: 'S', bed: 'b', plantings: [], knobs: settings };
+          const fine = knobFaults(kind.knobs, settings).length === 0;
+          expect(atTheDoor(STRUCTURE_SCHEMA, structure).ok).toBe(fine);
+        }),
+        { numRuns: 200 },
+      );
+    });
 
-  it('computes to a document of the published shape, by an independent validator', () => {
-    fc.assert(fc.property(anyPlan(kind), (plan) => {
-      expect(readPlan(JSON.parse(JSON.stringify(plan)))).toMatchObject({ ok: true });
-      expect(planFits(JSON.parse(JSON.stringify(plan))), ajv.errorsText(planFits.errors)).toBe(true);
-      expect(resultFits(JSON.parse(JSON.stringify(resultOf(plan)))), ajv.errorsText(resultFits.errors)).toBe(true);
-    }), { numRuns: 12 });
-  });
-});
+    it('computes to a document of the published shape, by an independent validator', () => {
+      fc.assert(
+        fc.property(anyPlan(kind), (plan) => {
+          expect(readPlan(JSON.parse(JSON.stringify(plan)))).toMatchObject({ ok: true });
+          expect(planFits(JSON.parse(JSON.stringify(plan))), ajv.errorsText(planFits.errors)).toBe(true);
+          expect(resultFits(JSON.parse(JSON.stringify(resultOf(plan)))), ajv.errorsText(resultFits.errors)).toBe(true);
+        }),
+        { numRuns: 12 },
+      );
+    });
+  },
+);
 
 it('every stock item a kind uses is in the catalogue, and its take-off knows why', () => {
   for (const structure of DEMO_PLAN.structures) {
     const { sized } = computeStructure(DEMO_PLAN, structure);
-    for (const line of takeOff(sized.design, CATALOGUE)) expect(CATALOGUE.stock(line.stock).life.seasons).toBeGreaterThan(0);
+    for (const line of takeOff(sized.design, CATALOGUE))
+      expect(CATALOGUE.stock(line.stock).life.seasons).toBeGreaterThan(0);
   }
 });
 
 it('every kind of the registry can be fetched by itself, and no other', async () => {
-  expect(await Promise.all(Object.entries(KIND_LOADERS).map(async ([id, load]) => [id, await load()]))).toEqual(KINDS.map((kind) => [kind.id, kind]));
+  expect(await Promise.all(Object.entries(KIND_LOADERS).map(async ([id, load]) => [id, await load()]))).toEqual(
+    KINDS.map((kind) => [kind.id, kind]),
+  );
 });

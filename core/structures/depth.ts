@@ -25,7 +25,8 @@ export function letInDepth(aboveMm: number, bed: Pick<Bed, 'soil' | 'wind'>): nu
 }
 
 /** By how much the worst of its posts is too short. mm. */
-export const shortBy = (design: Pick<Design, 'support'>): number => Math.max(0, ...design.support.posts.map((post) => post.shortMm));
+export const shortBy = (design: Pick<Design, 'support'>): number =>
+  Math.max(0, ...design.support.posts.map((post) => post.shortMm));
 
 /** The next stock length up, or the longest there is with `enough: false`; null where none is sold. */
 export function nextStockUp(neededMm: number, sizesMm: readonly number[]): { mm: number; enough: boolean } | null {

@@ -18,8 +18,15 @@ export function screwThrough(setting: Setting, headMm: number, holdMm: number): 
   const lengthOf = (id: string): number => stockOf(setting.catalogue, id, 'piece').lengthMm;
   const inside = WOOD_SCREWS.filter((id) => lengthOf(id) <= headMm + holdMm - COVER_MM);
   const fit = inside.filter((id) => lengthOf(id) >= headMm + Math.max(BITE_MM, (headMm * 2) / 3) - 0.5);
-  return fit.find((id) => isOffered(setting, id)) ?? fit[0] ?? inside.findLast((id) => isOffered(setting, id)) ?? inside.at(-1) ?? 'screw-20';
+  return (
+    fit.find((id) => isOffered(setting, id)) ??
+    fit[0] ??
+    inside.findLast((id) => isOffered(setting, id)) ??
+    inside.at(-1) ??
+    'screw-20'
+  );
 }
 
 /** How many it takes along a length: one at each end, none farther apart than `everyMm`. */
-export const alongEvery = (lengthMm: number, everyMm: number): number => Math.max(2, Math.ceil(lengthMm / everyMm - 1e-6) + 1);
+export const alongEvery = (lengthMm: number, everyMm: number): number =>
+  Math.max(2, Math.ceil(lengthMm / everyMm - 1e-6) + 1);

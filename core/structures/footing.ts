@@ -19,38 +19,88 @@ const HOLE_TO_POST = 3;
 const CROWN_MM = inches(1);
 /** Concrete is left overnight before the bracing comes off (common practice, no source); dry-poured a day (from memory). */
 const WAIT_HOURS: Record<Footing, number> = { tamped: 0, dry: 24, wet: 12 };
-export const waitFor = (footing: Footing): { waitHours?: number } => (footing === 'tamped' ? {} : { waitHours: WAIT_HOURS[footing] });
+export const waitFor = (footing: Footing): { waitHours?: number } =>
+  footing === 'tamped' ? {} : { waitHours: WAIT_HOURS[footing] };
 export const setBy = (footing: Footing): Standing['set'] => (footing === 'tamped' ? 'let in' : 'concrete');
 
 export const footingKnobs = (suggested: Footing) => ({
   footing: {
-    type: 'choice', label: 'Posts set in', group: 'Posts', choices: FOOTINGS,
+    type: 'choice',
+    label: 'Posts set in',
+    group: 'Posts',
+    choices: FOOTINGS,
     help: 'Concrete costs and holds; tamped soil can be dug up again.',
-    offered: (setting) => FOOTINGS.map((one) => one.id).filter((id) => id === 'tamped' || isOffered(setting, 'concrete-mix')),
-    suggest: (setting) => (isOffered(setting, 'concrete-mix') ? { value: suggested, why: fact(`footing.${suggested}`) } : { value: 'tamped' as const, why: fact('footing.tamped') }),
+    offered: (setting) =>
+      FOOTINGS.map((one) => one.id).filter((id) => id === 'tamped' || isOffered(setting, 'concrete-mix')),
+    suggest: (setting) =>
+      isOffered(setting, 'concrete-mix')
+        ? { value: suggested, why: fact(`footing.${suggested}`) }
+        : { value: 'tamped' as const, why: fact('footing.tamped') },
   } satisfies ChoiceKnob,
   gravel: {
-    type: 'length', label: 'Gravel under the post', group: 'Posts', min: 0, max: inches(12), step: TAPE_STEP,
+    type: 'length',
+    label: 'Gravel under the post',
+    group: 'Posts',
+    min: 0,
+    max: inches(12),
+    step: TAPE_STEP,
     help: 'Lets water away from the end grain.',
-    suggest: (setting) => (isOffered(setting, 'gravel') ? { value: perUnits(setting.units, 4, 100), why: fact('gravel.drains') } : { value: 0, why: fact('gravel.none') }),
+    suggest: (setting) =>
+      isOffered(setting, 'gravel')
+        ? { value: perUnits(setting.units, 4, 100), why: fact('gravel.drains') }
+        : { value: 0, why: fact('gravel.none') },
   } satisfies LengthKnob,
 });
 
 /** What goes into the holes: gravel below, concrete about the post and crowned above the soil. */
-export function pourFootings(posts: readonly Bar[], footing: Footing, gravelMm: number): { parts: Fill[]; joints: Joint[] } {
+export function pourFootings(
+  posts: readonly Bar[],
+  footing: Footing,
+  gravelMm: number,
+): { parts: Fill[]; joints: Joint[] } {
   const parts: Fill[] = [];
   const joints: Joint[] = [];
   for (const post of posts) {
     const diameterMm = HOLE_TO_POST * Math.max(post.wideMm, post.thickMm);
     const hole = (Math.PI / 4) * diameterMm ** 2;
-    const put = (role: 'concrete' | 'gravel', stock: string, bottom: Point, cutMm: number, crownMm: number, mm3: number) => {
-      const fill: Fill = { shape: 'fill', id: `${role}-${post.id}`, role, stock, bottom, diameterMm, cutMm, crownMm, litres: mm3 / 1e6 };
+    const put = (
+      role: 'concrete' | 'gravel',
+      stock: string,
+      bottom: Point,
+      cutMm: number,
+      crownMm: number,
+      mm3: number,
+    ) => {
+      const fill: Fill = {
+        shape: 'fill',
+        id: `${role}-${post.id}`,
+        role,
+        stock,
+        bottom,
+        diameterMm,
+        cutMm,
+        crownMm,
+        litres: mm3 / 1e6,
+      };
       parts.push(fill);
-      joints.push({ id: `in-${fill.id}`, kind: 'post in its hole', places: [post.from], parts: [fill.id, post.id], fixings: [] });
+      joints.push({
+        id: `in-${fill.id}`,
+        kind: 'post in its hole',
+        places: [post.from],
+        parts: [fill.id, post.id],
+        fixings: [],
+      });
     };
     if (gravelMm > 0) put('gravel', 'gravel', minus(post.from, [0, 0, gravelMm]), gravelMm, 0, hole * gravelMm);
     if (footing !== 'tamped' && post.buriedMm > 0) {
-      put('concrete', 'concrete-mix', post.from, post.buriedMm, CROWN_MM, (hole - post.wideMm * post.thickMm) * post.buriedMm + (hole * CROWN_MM) / 3);
+      put(
+        'concrete',
+        'concrete-mix',
+        post.from,
+        post.buriedMm,
+        CROWN_MM,
+        (hole - post.wideMm * post.thickMm) * post.buriedMm + (hole * CROWN_MM) / 3,
+      );
     }
   }
   return { parts, joints };

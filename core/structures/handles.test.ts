@@ -12,9 +12,30 @@ import { KINDS, kindOf } from './registry';
 /** Supports whose every handle shows: the demo's own, and the forms the demo does not use. */
 const STRUCTURES: readonly StructurePlan[] = [
   ...DEMO_PLAN.structures,
-  { id: 'three-rows', kind: 'twine-frame', name: 'Three rows', bed: 'long-bed', plantings: [], knobs: { rows: 3, beamHeight: 1900 } },
-  { id: 'one-frame', kind: 'woven-frame', name: 'One frame', bed: 'odd-bed', plantings: [], knobs: { form: 'single', frames: 1 } },
-  { id: 'repeated', kind: 'rail-trellis', name: 'Repeated bays', bed: 'long-bed', plantings: [], knobs: { bays: 'clear', bay: 1800 } },
+  {
+    id: 'three-rows',
+    kind: 'twine-frame',
+    name: 'Three rows',
+    bed: 'long-bed',
+    plantings: [],
+    knobs: { rows: 3, beamHeight: 1900 },
+  },
+  {
+    id: 'one-frame',
+    kind: 'woven-frame',
+    name: 'One frame',
+    bed: 'odd-bed',
+    plantings: [],
+    knobs: { form: 'single', frames: 1 },
+  },
+  {
+    id: 'repeated',
+    kind: 'rail-trellis',
+    name: 'Repeated bays',
+    bed: 'long-bed',
+    plantings: [],
+    knobs: { bays: 'clear', bay: 1800 },
+  },
 ];
 const computed = (structure: StructurePlan, plan: Plan = DEMO_PLAN) => computeStructure(plan, structure);
 
@@ -44,14 +65,21 @@ describe.each(STRUCTURES.map((structure) => [structure.id, structure] as const))
     const views = drawViews(sized.design, setting.bed);
     for (const view of views) {
       const paper = setOnPaper(view, { widthPx: 640, heightPx: 360, units: 'metric' });
-      expect(paper.pulls.map((pull) => pull.knob)).toEqual(held.filter(([, handle]) => handle.view === view.id).map(([knob]) => knob));
+      expect(paper.pulls.map((pull) => pull.knob)).toEqual(
+        held.filter(([, handle]) => handle.view === view.id).map(([knob]) => knob),
+      );
       for (const pull of paper.pulls) {
         expect(pull.at[0]).toBeGreaterThanOrEqual(0);
         expect(pull.at[0]).toBeLessThanOrEqual(paper.widthPx);
         expect(pull.at[1]).toBeGreaterThanOrEqual(0);
         expect(pull.at[1]).toBeLessThanOrEqual(paper.heightPx);
         // Two pulls on one spot could not be told apart.
-        for (const other of paper.pulls) if (other !== pull) expect(Math.hypot(other.at[0] - pull.at[0], other.at[1] - pull.at[1]), `${pull.knob} and ${other.knob}`).toBeGreaterThan(16);
+        for (const other of paper.pulls)
+          if (other !== pull)
+            expect(
+              Math.hypot(other.at[0] - pull.at[0], other.at[1] - pull.at[1]),
+              `${pull.knob} and ${other.knob}`,
+            ).toBeGreaterThan(16);
       }
     }
   });
@@ -59,25 +87,44 @@ describe.each(STRUCTURES.map((structure) => [structure.id, structure] as const))
   it.each(held)('%s follows the hand', (name, handle) => {
     const knob = knobs[name] as LengthKnob;
     const value = sized.knobs[name]?.value as number;
-    fc.assert(fc.property(fc.noBias(fc.double({ min: -60, max: 60, noNaN: true })), (pullMm) => {
-      const next = value + pullMm * handle.perMm;
-      fc.pre(next >= knob.min && next <= knob.max);
-      const after = computed({ ...structure, knobs: { ...structure.knobs, ...others(structure, sized.knobs, name), [name]: next } });
-      const moved = position(findIn(after.sized.design.handles, name)) - position(handle);
-      if (IN_STEPS.has(name) && structure.id !== 'repeated') expect(moved * Math.sign(pullMm)).toBeGreaterThanOrEqual(-1e-6);
-      else if (name !== 'rowLength') expect(Math.abs(moved - pullMm)).toBeLessThan(0.5);
-    }), { numRuns: 12 });
+    fc.assert(
+      fc.property(fc.noBias(fc.double({ min: -60, max: 60, noNaN: true })), (pullMm) => {
+        const next = value + pullMm * handle.perMm;
+        fc.pre(next >= knob.min && next <= knob.max);
+        const after = computed({
+          ...structure,
+          knobs: { ...structure.knobs, ...others(structure, sized.knobs, name), [name]: next },
+        });
+        const moved = position(findIn(after.sized.design.handles, name)) - position(handle);
+        if (IN_STEPS.has(name) && structure.id !== 'repeated')
+          expect(moved * Math.sign(pullMm)).toBeGreaterThanOrEqual(-1e-6);
+        else if (name !== 'rowLength') expect(Math.abs(moved - pullMm)).toBeLessThan(0.5);
+      }),
+      { numRuns: 12 },
+    );
   });
 });
 
 /** Every other knob held where it stands, so that only the pulled one is felt. */
-function others(structure: StructurePlan, states: ReturnType<typeof computed>['sized']['knobs'], pulled: string): Record<string, number | string> {
+function others(
+  structure: StructurePlan,
+  states: ReturnType<typeof computed>['sized']['knobs'],
+  pulled: string,
+): Record<string, number | string> {
   const { knobs } = kindOf(structure.kind);
-  return Object.fromEntries(Object.entries(states).flatMap(([name, state]) => (name === pulled || !knobs[name] ? [] : [[name, state.value]])));
+  return Object.fromEntries(
+    Object.entries(states).flatMap(([name, state]) => (name === pulled || !knobs[name] ? [] : [[name, state.value]])),
+  );
 }
 
 it('every kind can be pulled somewhere', () => {
-  for (const kind of KINDS) expect(STRUCTURES.some((structure) => structure.kind === kind.id && computed(structure).sized.design.handles.length >= 3), kind.id).toBe(true);
+  for (const kind of KINDS)
+    expect(
+      STRUCTURES.some(
+        (structure) => structure.kind === kind.id && computed(structure).sized.design.handles.length >= 3,
+      ),
+      kind.id,
+    ).toBe(true);
 });
 
 describe('a drawing that is pulled', () => {

@@ -75,7 +75,12 @@ export function structureKind<const K extends Knobs>(kind: KindData<K>): Structu
     design(settings, setting) {
       const { values, states } = settle(kind.knobs, settings, setting);
       const design = kind.size(values as Values<K>, setting);
-      return { design, knobs: states, steps: kind.steps(design, values as Values<K>, setting), season: kind.season?.(design, values as Values<K>, setting) ?? [] };
+      return {
+        design,
+        knobs: states,
+        steps: kind.steps(design, values as Values<K>, setting),
+        season: kind.season?.(design, values as Values<K>, setting) ?? [],
+      };
     },
     mend(code, settings, sized, setting) {
       const change = kind.mends[code]?.(valuesOf(sized), sized.design, setting) ?? null;

@@ -84,12 +84,14 @@ export function knobFaults(knobs: Knobs, settings: Readonly<Record<string, unkno
 
 /** A proposed change brought inside the limits of its knobs, counts whole. */
 export function withinLimits(knobs: Knobs, change: Settings): Settings {
-  return Object.fromEntries(Object.entries(change).map(([name, value]) => {
-    const knob = knobs[name];
-    if (!knob || knob.type === 'choice' || typeof value !== 'number') return [name, value];
-    const within = Math.min(knob.max, Math.max(knob.min, value));
-    return [name, knob.type === 'count' ? Math.round(within) : within];
-  }));
+  return Object.fromEntries(
+    Object.entries(change).map(([name, value]) => {
+      const knob = knobs[name];
+      if (!knob || knob.type === 'choice' || typeof value !== 'number') return [name, value];
+      const within = Math.min(knob.max, Math.max(knob.min, value));
+      return [name, knob.type === 'count' ? Math.round(within) : within];
+    }),
+  );
 }
 
 export interface KnobState {
@@ -99,10 +101,17 @@ export interface KnobState {
 }
 
 /** What is not on sale is not suggested, as long as something else is. */
-function amongOffered(knob: ChoiceKnob, suggested: Suggestion<number | string>, setting: Setting, soFar: Settled): Suggestion<number | string> {
+function amongOffered(
+  knob: ChoiceKnob,
+  suggested: Suggestion<number | string>,
+  setting: Setting,
+  soFar: Settled,
+): Suggestion<number | string> {
   const offered = knob.offered?.(setting, soFar) ?? [];
   const [first] = offered;
-  return first === undefined || offered.includes(String(suggested.value)) ? suggested : { value: first, why: fact('offered.only') };
+  return first === undefined || offered.includes(String(suggested.value))
+    ? suggested
+    : { value: first, why: fact('offered.only') };
 }
 
 export const KNOB_PHRASES = { 'offered.only': 'What your price book has.' } as const satisfies Phrases;
@@ -112,12 +121,19 @@ export const KNOB_PHRASES = { 'offered.only': 'What your price book has.' } as c
  * and to what is on sale).
  * Knobs are settled in order, so a suggestion may use those before it. Settings must be faultless.
  */
-export function settle(knobs: Knobs, settings: Settings, setting: Setting): { values: Settled; states: Record<string, KnobState> } {
+export function settle(
+  knobs: Knobs,
+  settings: Settings,
+  setting: Setting,
+): { values: Settled; states: Record<string, KnobState> } {
   const values: Record<string, number | string> = {};
   const states: Record<string, KnobState> = {};
   for (const [name, knob] of Object.entries(knobs)) {
     const suggested = knob.suggest(setting, values);
-    const suggestion = knob.type === 'choice' ? amongOffered(knob, suggested, setting, values) : { ...suggested, value: Math.min(knob.max, Math.max(knob.min, suggested.value as number)) };
+    const suggestion =
+      knob.type === 'choice'
+        ? amongOffered(knob, suggested, setting, values)
+        : { ...suggested, value: Math.min(knob.max, Math.max(knob.min, suggested.value as number)) };
     const own = settings[name];
     values[name] = own ?? suggestion.value;
     states[name] = { value: values[name], by: own === undefined ? 'suggestion' : 'hand', suggestion };

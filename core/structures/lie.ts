@@ -11,5 +11,7 @@ export const footAt = (lie: Lie, alongMm: number, y: number): Point =>
   lie.level ? [alongMm, y, groundAt(lie.ground, alongMm)] : onGround(lie.ground, alongMm, y);
 
 /** Length along the structure of a row whose length was taped on the soil, and back. */
-export const lengthOnLie = (lie: Lie, tapedMm: number): number => (lie.level ? tapedMm * Math.cos(slopeOf(lie.ground)) : tapedMm);
-export const lengthOnSoil = (lie: Lie, alongMm: number): number => (lie.level ? alongMm / Math.cos(slopeOf(lie.ground)) : alongMm);
+export const lengthOnLie = (lie: Lie, tapedMm: number): number =>
+  lie.level ? tapedMm * Math.cos(slopeOf(lie.ground)) : tapedMm;
+export const lengthOnSoil = (lie: Lie, alongMm: number): number =>
+  lie.level ? alongMm / Math.cos(slopeOf(lie.ground)) : alongMm;

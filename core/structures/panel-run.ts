@@ -24,7 +24,12 @@ export function panelRun(lengthMm: number, panel: WeldedPanel, overlapMeshes: nu
   let start = 0;
   for (;;) {
     const meshes = Math.min(across, wanted - start);
-    pieces.push({ fromMm: start * panel.pitchMm, toMm: (start + meshes) * panel.pitchMm, meshes, whole: meshes === across });
+    pieces.push({
+      fromMm: start * panel.pitchMm,
+      toMm: (start + meshes) * panel.pitchMm,
+      meshes,
+      whole: meshes === across,
+    });
     if (start + meshes >= wanted) return pieces;
     start += meshes - overlap;
   }

@@ -9,7 +9,16 @@ import { weave } from './weave/index';
 import { wovenFrame } from './woven-frame/index';
 
 /** Every kind of support the program can plan, in the order they are offered. */
-export const KINDS: readonly StructureKind[] = [panelWall, twineFrame, guyedWall, railTrellis, aFrame, tepee, weave, wovenFrame];
+export const KINDS: readonly StructureKind[] = [
+  panelWall,
+  twineFrame,
+  guyedWall,
+  railTrellis,
+  aFrame,
+  tepee,
+  weave,
+  wovenFrame,
+];
 
 export function kindOf(id: string): StructureKind {
   const kind = KINDS.find((one) => one.id === id);

@@ -29,173 +29,334 @@ const GROUND: Ground = { lengthMm: 5000, riseMm: 250 };
 
 describe('posts and what lies over them', () => {
   it('bays are equal, none over the limit, and one bay fewer would be', () => {
-    fc.assert(fc.property(mm(300, 40_000), mm(300, 3000), (length, most) => {
-      const at = equalBays([0, length], most);
-      const bays = at.slice(1).map((to, i) => to - (at[i] ?? 0));
-      expect(Math.max(...bays) - Math.min(...bays)).toBeLessThan(1e-6);
-      expect(Math.max(...bays)).toBeLessThanOrEqual(most + 0.51);
-      if (bays.length > 1) expect(length / (bays.length - 1)).toBeGreaterThan(most);
-    }));
+    fc.assert(
+      fc.property(mm(300, 40_000), mm(300, 3000), (length, most) => {
+        const at = equalBays([0, length], most);
+        const bays = at.slice(1).map((to, i) => to - (at[i] ?? 0));
+        expect(Math.max(...bays) - Math.min(...bays)).toBeLessThan(1e-6);
+        expect(Math.max(...bays)).toBeLessThanOrEqual(most + 0.51);
+        if (bays.length > 1) expect(length / (bays.length - 1)).toBeGreaterThan(most);
+      }),
+    );
   });
 
   it('the fewest posts over laps are as few as trying every choice of lap finds', () => {
-    fc.assert(fc.property(fc.array(mm(600, 3000), { minLength: 1, maxLength: 3 }), mm(900, 2600), (lengths, most) => {
-      let end = 0;
-      const laps = lengths.map((length) => { end += length; return [end - 200, end - 100, end]; });
-      end += 1500;
-      const found = fewestPosts(0, laps, end, most);
-      const bays = (chain: readonly number[]): number => chain.slice(1).reduce((sum, to, i) => sum + Math.max(1, Math.ceil((to - (chain[i] ?? 0) - 0.5) / most)), 0);
-      const choices = laps.reduce<number[][]>((chains, lap) => chains.flatMap((chain) => lap.map((at) => [...chain, at])), [[0]]);
-      expect(found.length - 1).toBe(Math.min(...choices.map((chain) => bays([...chain, end]))));
-    }));
+    fc.assert(
+      fc.property(fc.array(mm(600, 3000), { minLength: 1, maxLength: 3 }), mm(900, 2600), (lengths, most) => {
+        let end = 0;
+        const laps = lengths.map((length) => {
+          end += length;
+          return [end - 200, end - 100, end];
+        });
+        end += 1500;
+        const found = fewestPosts(0, laps, end, most);
+        const bays = (chain: readonly number[]): number =>
+          chain.slice(1).reduce((sum, to, i) => sum + Math.max(1, Math.ceil((to - (chain[i] ?? 0) - 0.5) / most)), 0);
+        const choices = laps.reduce<number[][]>(
+          (chains, lap) => chains.flatMap((chain) => lap.map((at) => [...chain, at])),
+          [[0]],
+        );
+        expect(found.length - 1).toBe(Math.min(...choices.map((chain) => bays([...chain, end]))));
+      }),
+    );
   });
 
   it('pieces over posts cover the run without gap or lap, end on posts and are never too long, from any first piece', () => {
-    fc.assert(fc.property(fc.array(mm(400, 2000), { minLength: 1, maxLength: 12 }), mm(38, 100), fc.integer({ min: 1, max: 5 }), (bays, wide, first) => {
-      const posts = bays.reduce<number[]>((at, bay) => [...at, (at.at(-1) ?? 0) + bay], [wide / 2]);
-      const longest = 4876.8;
-      const pieces = piecesOverPosts(posts, wide, longest, first);
-      expect([pieces[0]?.fromMm, pieces.at(-1)?.toMm]).toEqual([0, expect.closeTo((posts.at(-1) ?? 0) + wide / 2, 6)]);
-      pieces.slice(1).forEach((piece, i) => { expect(piece.fromMm).toBe(pieces[i]?.toMm); expect(posts).toContain(piece.fromMm); });
-      for (const piece of pieces) expect(piece.toMm - piece.fromMm <= longest + 0.5 || posts.filter((at) => at > piece.fromMm + 1 && at < piece.toMm - wide).length === 0).toBe(true);
-      expect(posts.slice(1).filter((at) => at <= (pieces[0]?.toMm ?? 0) + 1).length).toBeLessThanOrEqual(first);
-      expect(baysAPiece(posts, wide, longest)).toBeGreaterThanOrEqual(1);
-    }));
+    fc.assert(
+      fc.property(
+        fc.array(mm(400, 2000), { minLength: 1, maxLength: 12 }),
+        mm(38, 100),
+        fc.integer({ min: 1, max: 5 }),
+        (bays, wide, first) => {
+          const posts = bays.reduce<number[]>((at, bay) => [...at, (at.at(-1) ?? 0) + bay], [wide / 2]);
+          const longest = 4876.8;
+          const pieces = piecesOverPosts(posts, wide, longest, first);
+          expect([pieces[0]?.fromMm, pieces.at(-1)?.toMm]).toEqual([
+            0,
+            expect.closeTo((posts.at(-1) ?? 0) + wide / 2, 6),
+          ]);
+          pieces.slice(1).forEach((piece, i) => {
+            expect(piece.fromMm).toBe(pieces[i]?.toMm);
+            expect(posts).toContain(piece.fromMm);
+          });
+          for (const piece of pieces)
+            expect(
+              piece.toMm - piece.fromMm <= longest + 0.5 ||
+                posts.filter((at) => at > piece.fromMm + 1 && at < piece.toMm - wide).length === 0,
+            ).toBe(true);
+          expect(posts.slice(1).filter((at) => at <= (pieces[0]?.toMm ?? 0) + 1).length).toBeLessThanOrEqual(first);
+          expect(baysAPiece(posts, wide, longest)).toBeGreaterThanOrEqual(1);
+        },
+      ),
+    );
   });
 
   it('post centres: divided, outside faces on the ends; repeated, exactly the bay asked for', () => {
-    fc.assert(fc.property(mm(2500, 20_000), mm(800, 2400), fc.constantFrom('divide' as const, 'clear' as const, 'centres' as const), (rowMm, bayMm, by) => {
-      const at = postCentres({ rowMm, bayMm, by, postWideMm: 90 });
-      const pitch = (at[1] ?? 0) - (at[0] ?? 0);
-      expect(at[0]).toBe(45);
-      if (by === 'divide') { expect(at.at(-1)).toBeCloseTo(rowMm - 45, 6); expect(pitch - 90).toBeLessThanOrEqual(bayMm + 0.51); }
-      else { expect(pitch).toBeCloseTo(by === 'clear' ? bayMm + 90 : bayMm, 6); expect((at.at(-1) ?? 0) + 45).toBeLessThanOrEqual(Math.max(rowMm, pitch + 90) + 1); }
-    }));
+    fc.assert(
+      fc.property(
+        mm(2500, 20_000),
+        mm(800, 2400),
+        fc.constantFrom('divide' as const, 'clear' as const, 'centres' as const),
+        (rowMm, bayMm, by) => {
+          const at = postCentres({ rowMm, bayMm, by, postWideMm: 90 });
+          const pitch = (at[1] ?? 0) - (at[0] ?? 0);
+          expect(at[0]).toBe(45);
+          if (by === 'divide') {
+            expect(at.at(-1)).toBeCloseTo(rowMm - 45, 6);
+            expect(pitch - 90).toBeLessThanOrEqual(bayMm + 0.51);
+          } else {
+            expect(pitch).toBeCloseTo(by === 'clear' ? bayMm + 90 : bayMm, 6);
+            expect((at.at(-1) ?? 0) + 45).toBeLessThanOrEqual(Math.max(rowMm, pitch + 90) + 1);
+          }
+        },
+      ),
+    );
   });
 
   it('the next stock length up, or the longest with a warning; a post keeps what is left in the ground', () => {
-    fc.assert(fc.property(mm(500, 5000), fc.uniqueArray(fc.integer({ min: 600, max: 4800 }), { minLength: 1, maxLength: 6 }), (needed, sizes) => {
-      const sorted = [...sizes].sort((a, b) => a - b);
-      const found = nextStockUp(needed, sorted);
-      const fit = sorted.filter((size) => size >= needed - 0.5);
-      expect(found).toEqual(fit.length > 0 ? { mm: fit[0], enough: true } : { mm: sorted.at(-1), enough: false });
-    }));
-    fc.assert(fc.property(mm(600, 2600), mm(300, 1200), (aboveMm, depthMm) => {
-      const post = setPost({ id: 'p', foot: [0, 0, 0], aboveMm, depthMm, section: '4x4', treatment: 'treated', setting, set: 'concrete' });
-      expect([feet(8), feet(10), feet(12)]).toContain(post.bar.cutMm);
-      expect(post.bar.to[2]).toBe(aboveMm);
-      if (aboveMm + depthMm + inches(0.5) <= feet(12)) expect(post.buriedMm).toBe(depthMm);
-      else expect(post.buriedMm).toBeLessThanOrEqual(depthMm);
-    }));
+    fc.assert(
+      fc.property(
+        mm(500, 5000),
+        fc.uniqueArray(fc.integer({ min: 600, max: 4800 }), { minLength: 1, maxLength: 6 }),
+        (needed, sizes) => {
+          const sorted = [...sizes].sort((a, b) => a - b);
+          const found = nextStockUp(needed, sorted);
+          const fit = sorted.filter((size) => size >= needed - 0.5);
+          expect(found).toEqual(fit.length > 0 ? { mm: fit[0], enough: true } : { mm: sorted.at(-1), enough: false });
+        },
+      ),
+    );
+    fc.assert(
+      fc.property(mm(600, 2600), mm(300, 1200), (aboveMm, depthMm) => {
+        const post = setPost({
+          id: 'p',
+          foot: [0, 0, 0],
+          aboveMm,
+          depthMm,
+          section: '4x4',
+          treatment: 'treated',
+          setting,
+          set: 'concrete',
+        });
+        expect([feet(8), feet(10), feet(12)]).toContain(post.bar.cutMm);
+        expect(post.bar.to[2]).toBe(aboveMm);
+        if (aboveMm + depthMm + inches(0.5) <= feet(12)) expect(post.buriedMm).toBe(depthMm);
+        else expect(post.buriedMm).toBeLessThanOrEqual(depthMm);
+      }),
+    );
     expect(letInDepth(feet(6), { soil: 'loam', wind: 'usual' })).toBe(feet(2));
     expect(letInDepth(feet(6), { soil: 'sand', wind: 'usual' })).toBe(feet(3));
   });
 
   it('holes are filled by their volume: gravel below, concrete about the post, nothing where it is tamped', () => {
-    fc.assert(fc.property(mm(300, 1200), mm(0, 300), fc.constantFrom(...FOOTINGS.map((one) => one.id)), (depthMm, gravelMm, footing) => {
-      const { bar } = setPost({ id: 'p', foot: [0, 0, 0], aboveMm: 1000, depthMm, section: '90x90', treatment: 'treated', setting, set: setBy(footing) });
-      const { parts } = pourFootings([bar], footing, gravelMm);
-      expect(parts.map((part) => part.role)).toEqual([...(gravelMm > 0 ? ['gravel'] : []), ...(footing === 'tamped' ? [] : ['concrete'])]);
-      const hole = Math.PI * 135 ** 2;
-      for (const part of parts) expect(part.litres * 1e6).toBeCloseTo(part.role === 'gravel' ? hole * gravelMm : (hole - 90 * 90) * bar.buriedMm + (hole * inches(1)) / 3, 3);
-      expect(waitFor(footing).waitHours ?? 0).toBe({ tamped: 0, dry: 24, wet: 12 }[footing]);
-    }));
+    fc.assert(
+      fc.property(
+        mm(300, 1200),
+        mm(0, 300),
+        fc.constantFrom(...FOOTINGS.map((one) => one.id)),
+        (depthMm, gravelMm, footing) => {
+          const { bar } = setPost({
+            id: 'p',
+            foot: [0, 0, 0],
+            aboveMm: 1000,
+            depthMm,
+            section: '90x90',
+            treatment: 'treated',
+            setting,
+            set: setBy(footing),
+          });
+          const { parts } = pourFootings([bar], footing, gravelMm);
+          expect(parts.map((part) => part.role)).toEqual([
+            ...(gravelMm > 0 ? ['gravel'] : []),
+            ...(footing === 'tamped' ? [] : ['concrete']),
+          ]);
+          const hole = Math.PI * 135 ** 2;
+          for (const part of parts)
+            expect(part.litres * 1e6).toBeCloseTo(
+              part.role === 'gravel' ? hole * gravelMm : (hole - 90 * 90) * bar.buriedMm + (hole * inches(1)) / 3,
+              3,
+            );
+          expect(waitFor(footing).waitHours ?? 0).toBe({ tamped: 0, dry: 24, wet: 12 }[footing]);
+        },
+      ),
+    );
   });
 });
 
 describe('eyes, strings, braces', () => {
   it('the nearest clear place is as near as a search along the beam finds', () => {
-    fc.assert(fc.property(mm(0, 2000), fc.array(mm(0, 2000), { maxLength: 5 }), (wanted, blocked) => {
-      const taken = blocked.map((at) => takenBy(at, 30));
-      const { atMm, clear } = nearestClear(wanted, taken, 50, 1950);
-      const free = Array.from({ length: 1901 }, (_, i) => 50 + i).filter((at) => !taken.some((one) => at > one.fromMm && at < one.toMm));
-      expect(clear || free.length === 0 || free.every((at) => taken.some((one) => at >= one.fromMm - 1 && at <= one.toMm + 1))).toBe(true);
-      if (clear && free.length > 0) {
-        expect(taken.some((one) => atMm > one.fromMm + 1e-6 && atMm < one.toMm - 1e-6)).toBe(false);
-        const within = Math.min(1950, Math.max(50, wanted));
-        expect(Math.abs(atMm - within)).toBeLessThanOrEqual(Math.min(...free.map((at) => Math.abs(at - within))) + 1);
-      }
-    }));
+    fc.assert(
+      fc.property(mm(0, 2000), fc.array(mm(0, 2000), { maxLength: 5 }), (wanted, blocked) => {
+        const taken = blocked.map((at) => takenBy(at, 30));
+        const { atMm, clear } = nearestClear(wanted, taken, 50, 1950);
+        const free = Array.from({ length: 1901 }, (_, i) => 50 + i).filter(
+          (at) => !taken.some((one) => at > one.fromMm && at < one.toMm),
+        );
+        expect(
+          clear ||
+            free.length === 0 ||
+            free.every((at) => taken.some((one) => at >= one.fromMm - 1 && at <= one.toMm + 1)),
+        ).toBe(true);
+        if (clear && free.length > 0) {
+          expect(taken.some((one) => atMm > one.fromMm + 1e-6 && atMm < one.toMm - 1e-6)).toBe(false);
+          const within = Math.min(1950, Math.max(50, wanted));
+          expect(Math.abs(atMm - within)).toBeLessThanOrEqual(Math.min(...free.map((at) => Math.abs(at - within))) + 1);
+        }
+      }),
+    );
   });
 
   it('a corner brace is leg × √2 and a width long, lies in the plane of its members, and ends on both', () => {
-    fc.assert(fc.property(mm(150, 900), mm(20, 100), fc.constantFrom<[Point, Point]>([[1, 0, 0], [0, 0, -1]], [[0, 1, 0], [0, 0, 1]], [[-1, 0, 0], [0, 1, 0]]), (legMm, wideMm, [a, b]) => {
-      const corner: Point = [100, 200, 300];
-      const brace = cornerBrace({ id: 'b', role: 'brace', stock: 'timber-2x2-untreated', corner, a, b, legMm, wideMm, thickMm: 38 });
-      expect(brace.cutMm).toBeCloseTo(legMm * Math.SQRT2 + wideMm, 6);
-      expect([reach(corner, brace.from), reach(corner, brace.to)]).toEqual([expect.closeTo(legMm, 6), expect.closeTo(legMm, 6)]);
-      const normal = cross(a, b);
-      const off = minus(brace.to, brace.from).reduce((sum, value, i) => sum + value * (normal[i] ?? 0), 0);
-      expect(off).toBeCloseTo(0, 6);
-    }));
+    fc.assert(
+      fc.property(
+        mm(150, 900),
+        mm(20, 100),
+        fc.constantFrom<[Point, Point]>(
+          [
+            [1, 0, 0],
+            [0, 0, -1],
+          ],
+          [
+            [0, 1, 0],
+            [0, 0, 1],
+          ],
+          [
+            [-1, 0, 0],
+            [0, 1, 0],
+          ],
+        ),
+        (legMm, wideMm, [a, b]) => {
+          const corner: Point = [100, 200, 300];
+          const brace = cornerBrace({
+            id: 'b',
+            role: 'brace',
+            stock: 'timber-2x2-untreated',
+            corner,
+            a,
+            b,
+            legMm,
+            wideMm,
+            thickMm: 38,
+          });
+          expect(brace.cutMm).toBeCloseTo(legMm * Math.SQRT2 + wideMm, 6);
+          expect([reach(corner, brace.from), reach(corner, brace.to)]).toEqual([
+            expect.closeTo(legMm, 6),
+            expect.closeTo(legMm, 6),
+          ]);
+          const normal = cross(a, b);
+          const off = minus(brace.to, brace.from).reduce((sum, value, i) => sum + value * (normal[i] ?? 0), 0);
+          expect(off).toBeCloseTo(0, 6);
+        },
+      ),
+    );
   });
 
   it('a string grows with its drop, its wraps and its slack, each by itself', () => {
-    fc.assert(fc.property(mm(500, 3000), fc.integer({ min: 0, max: 40 }), mm(0, 400), mm(0, 400), (dropMm, wrapsPercent, knotsMm, slackMm) => {
-      const length = stringLength({ dropMm, wrapsPercent, knotsMm, slackMm });
-      expect(length).toBeCloseTo(dropMm + (dropMm * wrapsPercent) / 100 + knotsMm + slackMm, 6);
-      expect(stringLength({ dropMm, wrapsPercent, knotsMm, slackMm, throughMm: 90 }) - length).toBeCloseTo(90, 6);
-    }));
+    fc.assert(
+      fc.property(
+        mm(500, 3000),
+        fc.integer({ min: 0, max: 40 }),
+        mm(0, 400),
+        mm(0, 400),
+        (dropMm, wrapsPercent, knotsMm, slackMm) => {
+          const length = stringLength({ dropMm, wrapsPercent, knotsMm, slackMm });
+          expect(length).toBeCloseTo(dropMm + (dropMm * wrapsPercent) / 100 + knotsMm + slackMm, 6);
+          expect(stringLength({ dropMm, wrapsPercent, knotsMm, slackMm, throughMm: 90 }) - length).toBeCloseTo(90, 6);
+        },
+      ),
+    );
     expect([girthOf({ round: true, faceMm: 10 }), girthOf({ round: false, faceMm: 10 })]).toEqual([Math.PI * 10, 40]);
   });
 });
 
 describe('leaves, rings, weaving', () => {
   it('two leaves meet at the hinge gap and stand on their feet, on any slope', () => {
-    fc.assert(fc.property(mm(900, 2400), mm(200, 1700), mm(0, 80), mm(0, 4000), (leafMm, spreadMm, gapMm, along) => {
-      fc.pre(spreadMm - gapMm < 2 * leafMm && spreadMm > gapMm);
-      const { heightMm, leanRad } = leanOf(leafMm, spreadMm, gapMm);
-      const [front, back] = ([-1, 1] as const).map((side): Leaf => ({ ground: GROUND, y: 50, side, spreadMm, leanRad }));
-      if (!front || !back) throw new Error('two leaves');
-      const [headFront, headBack] = [onLeaf(front, along, leafMm, 0), onLeaf(back, along, leafMm, 0)];
-      expect(headBack[1] - headFront[1]).toBeCloseTo(gapMm, 5);
-      expect(headFront[2] - onLeaf(front, along, 0, 0)[2]).toBeCloseTo(heightMm, 6);
-      expect(onLeaf(back, along, 0, 0)[1] - onLeaf(front, along, 0, 0)[1]).toBeCloseTo(spreadMm, 6);
-      // Out is square to up.
-      const out = minus(onLeaf(front, along, 100, 10), onLeaf(front, along, 100, 0));
-      expect(out.reduce((sum, value, i) => sum + value * (upLeaf(front)[i] ?? 0), 0)).toBeCloseTo(0, 6);
-    }));
+    fc.assert(
+      fc.property(mm(900, 2400), mm(200, 1700), mm(0, 80), mm(0, 4000), (leafMm, spreadMm, gapMm, along) => {
+        fc.pre(spreadMm - gapMm < 2 * leafMm && spreadMm > gapMm);
+        const { heightMm, leanRad } = leanOf(leafMm, spreadMm, gapMm);
+        const [front, back] = ([-1, 1] as const).map((side): Leaf => ({
+          ground: GROUND,
+          y: 50,
+          side,
+          spreadMm,
+          leanRad,
+        }));
+        if (!front || !back) throw new Error('two leaves');
+        const [headFront, headBack] = [onLeaf(front, along, leafMm, 0), onLeaf(back, along, leafMm, 0)];
+        expect(headBack[1] - headFront[1]).toBeCloseTo(gapMm, 5);
+        expect(headFront[2] - onLeaf(front, along, 0, 0)[2]).toBeCloseTo(heightMm, 6);
+        expect(onLeaf(back, along, 0, 0)[1] - onLeaf(front, along, 0, 0)[1]).toBeCloseTo(spreadMm, 6);
+        // Out is square to up.
+        const out = minus(onLeaf(front, along, 100, 10), onLeaf(front, along, 100, 0));
+        expect(out.reduce((sum, value, i) => sum + value * (upLeaf(front)[i] ?? 0), 0)).toBeCloseTo(0, 6);
+      }),
+    );
   });
 
   it('poles stand evenly from one side of the door to the other, and a tape along the ring finds them', () => {
-    fc.assert(fc.property(fc.integer({ min: 3, max: 24 }), mm(300, 1800), mm(0, 900), mm(-4, 4), (count, radius, doorMm, middleRad) => {
-      const door = { middleRad, halfRad: doorHalfRad(doorMm, radius) };
-      const angles = anglesRound(count, door);
-      const gaps = angles.slice(1).map((angle, i) => angle - (angles[i] ?? 0));
-      expect(Math.max(...gaps) - Math.min(...gaps)).toBeLessThan(1e-9);
-      const ends = [angles[0] ?? 0, angles.at(-1) ?? 0].map((angle) => onRing({ lengthMm: 1, riseMm: 0 }, { alongMm: 0, y: 0 }, radius, angle, 0));
-      if (door.halfRad > 0) {
-        expect(reach(ends[0] ?? [0, 0, 0], ends[1] ?? [0, 0, 0])).toBeCloseTo(Math.min(doorMm, 2 * radius * 0.95), 5);
-        expect(angleAt(openRingMm(radius, door), radius, door)).toBeCloseTo(angles.at(-1) ?? 0, 9);
-      } else expect((angles.at(-1) ?? 0) + (gaps[0] ?? 0) - (angles[0] ?? 0)).toBeCloseTo(2 * Math.PI, 9);
-      expect(ringArea(radius, 200, door)).toBeCloseTo(openRingMm(radius, door) * 200, radius > 100 ? 3 : 0);
-    }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 3, max: 24 }),
+        mm(300, 1800),
+        mm(0, 900),
+        mm(-4, 4),
+        (count, radius, doorMm, middleRad) => {
+          const door = { middleRad, halfRad: doorHalfRad(doorMm, radius) };
+          const angles = anglesRound(count, door);
+          const gaps = angles.slice(1).map((angle, i) => angle - (angles[i] ?? 0));
+          expect(Math.max(...gaps) - Math.min(...gaps)).toBeLessThan(1e-9);
+          const ends = [angles[0] ?? 0, angles.at(-1) ?? 0].map((angle) =>
+            onRing({ lengthMm: 1, riseMm: 0 }, { alongMm: 0, y: 0 }, radius, angle, 0),
+          );
+          if (door.halfRad > 0) {
+            expect(reach(ends[0] ?? [0, 0, 0], ends[1] ?? [0, 0, 0])).toBeCloseTo(
+              Math.min(doorMm, 2 * radius * 0.95),
+              5,
+            );
+            expect(angleAt(openRingMm(radius, door), radius, door)).toBeCloseTo(angles.at(-1) ?? 0, 9);
+          } else expect((angles.at(-1) ?? 0) + (gaps[0] ?? 0) - (angles[0] ?? 0)).toBeCloseTo(2 * Math.PI, 9);
+          expect(ringArea(radius, 200, door)).toBeCloseTo(openRingMm(radius, door) * 200, radius > 100 ? 3 : 0);
+        },
+      ),
+    );
   });
 
   it('thread visits every nail once and only runs along one way at a time; passes rise evenly and stay on the posts', () => {
-    fc.assert(fc.property(mm(300, 2400), mm(20, 70), mm(50, 250), (side, member, asked) => {
-      const { stepMm, atMm } = nailsAlong(side, member, asked);
-      expect(stepMm * (atMm.length + 1)).toBeCloseTo(side - member, 6);
-      const way = furrow(atMm, 10, 500, true);
-      expect(way).toHaveLength(2 * atMm.length);
-      expect(new Set(way.map((spot) => spot.join())).size).toBe(way.length);
-      way.slice(1).forEach((to, i) => { const from = way[i] ?? to; expect(from[0] === to[0] || from[1] === to[1]).toBe(true); });
-    }));
-    fc.assert(fc.property(mm(30, 500), mm(50, 400), mm(600, 2400), (first, every, post) => {
-      const heights = passHeights(first, every, post);
-      expect(heights[0]).toBe(first);
-      expect(Math.max(...heights)).toBeLessThanOrEqual(post);
-      heights.slice(1).forEach((up, i) => { expect(up - (heights[i] ?? 0)).toBeCloseTo(every, 6); });
-      const twine = (rowMm: number): number => passMm({ rowMm, runs: 2, posts: 3, halfTurns: 3, girthMm: 140, endMm: 300 });
-      expect(twine(5000) - twine(4000)).toBeCloseTo(2000, 6);
-    }));
+    fc.assert(
+      fc.property(mm(300, 2400), mm(20, 70), mm(50, 250), (side, member, asked) => {
+        const { stepMm, atMm } = nailsAlong(side, member, asked);
+        expect(stepMm * (atMm.length + 1)).toBeCloseTo(side - member, 6);
+        const way = furrow(atMm, 10, 500, true);
+        expect(way).toHaveLength(2 * atMm.length);
+        expect(new Set(way.map((spot) => spot.join())).size).toBe(way.length);
+        way.slice(1).forEach((to, i) => {
+          const from = way[i] ?? to;
+          expect(from[0] === to[0] || from[1] === to[1]).toBe(true);
+        });
+      }),
+    );
+    fc.assert(
+      fc.property(mm(30, 500), mm(50, 400), mm(600, 2400), (first, every, post) => {
+        const heights = passHeights(first, every, post);
+        expect(heights[0]).toBe(first);
+        expect(Math.max(...heights)).toBeLessThanOrEqual(post);
+        heights.slice(1).forEach((up, i) => {
+          expect(up - (heights[i] ?? 0)).toBeCloseTo(every, 6);
+        });
+        const twine = (rowMm: number): number =>
+          passMm({ rowMm, runs: 2, posts: 3, halfTurns: 3, girthMm: 140, endMm: 300 });
+        expect(twine(5000) - twine(4000)).toBeCloseTo(2000, 6);
+      }),
+    );
   });
 });
 
 describe('what every kind keeps to', () => {
   it('timber: thicker lasts longer where it is the same wood, and is as thick as the standard has it', () => {
     expect(TIMBER).toHaveLength(SECTIONS.length * TREATMENTS.length);
-    for (const treatment of TREATMENTS) expect(LIVES.heavy[treatment].seasons).toBeGreaterThan(LIVES.light[treatment].seasons);
+    for (const treatment of TREATMENTS)
+      expect(LIVES.heavy[treatment].seasons).toBeGreaterThan(LIVES.light[treatment].seasons);
     // DOC PS 20-20, table 3, dry: 1 → 3/4, 2 → 1 1/2, 3 → 2 1/2, 4 → 3 1/2, 8 → 7 1/4 in.
     const dressed: Record<string, number> = { 1: 0.75, 2: 1.5, 3: 2.5, 4: 3.5, 8: 7.25 };
     for (const id of ['1x2', '1x3', '2x2', '2x4', '2x8', '4x4']) {
@@ -206,14 +367,16 @@ describe('what every kind keeps to', () => {
   });
 
   it('a change that is proposed is brought inside the limits of its knobs, whatever it was', () => {
-    fc.assert(fc.property(fc.constantFrom(...KINDS), fc.double({ min: -1e6, max: 1e6, noNaN: true }), (kind, value) => {
-      for (const [name, knob] of Object.entries(kind.knobs)) {
-        if (knob.type === 'choice') continue;
-        const within = withinLimits(kind.knobs, { [name]: value })[name] as number;
-        expect(within).toBeGreaterThanOrEqual(knob.min);
-        expect(within).toBeLessThanOrEqual(knob.max);
-        if (knob.type === 'count') expect(Number.isInteger(within)).toBe(true);
-      }
-    }));
+    fc.assert(
+      fc.property(fc.constantFrom(...KINDS), fc.double({ min: -1e6, max: 1e6, noNaN: true }), (kind, value) => {
+        for (const [name, knob] of Object.entries(kind.knobs)) {
+          if (knob.type === 'choice') continue;
+          const within = withinLimits(kind.knobs, { [name]: value })[name] as number;
+          expect(within).toBeGreaterThanOrEqual(knob.min);
+          expect(within).toBeLessThanOrEqual(knob.max);
+          if (knob.type === 'count') expect(Number.isInteger(within)).toBe(true);
+        }
+      }),
+    );
   });
 });

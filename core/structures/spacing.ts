@@ -13,14 +13,25 @@ export function equalBays(fixedMm: readonly number[], mostMm: number): number[] 
   });
 }
 
-export const baysIn = (lengthMm: number, mostMm: number): number => Math.max(1, Math.ceil((lengthMm - SLACK_MM) / mostMm));
+export const baysIn = (lengthMm: number, mostMm: number): number =>
+  Math.max(1, Math.ceil((lengthMm - SLACK_MM) / mostMm));
 
 /**
  * Where to put the shared post of each overlap (any of its candidate places) so that the whole run
  * takes the fewest posts, and among those the most even bays. Exact, by dynamic programming.
  */
-export function fewestPosts(startMm: number, overlaps: readonly (readonly number[])[], endMm: number, mostMm: number): number[] {
-  interface Trail { at: number; bays: number; widest: number; before: Trail | null }
+export function fewestPosts(
+  startMm: number,
+  overlaps: readonly (readonly number[])[],
+  endMm: number,
+  mostMm: number,
+): number[] {
+  interface Trail {
+    at: number;
+    bays: number;
+    widest: number;
+    before: Trail | null;
+  }
   let trails: Trail[] = [{ at: startMm, bays: 0, widest: 0, before: null }];
   for (const candidates of [...overlaps, [endMm]]) {
     trails = candidates.map((at) => {
@@ -28,7 +39,9 @@ export function fewestPosts(startMm: number, overlaps: readonly (readonly number
         const bays = baysIn(at - before.at, mostMm);
         return { at, bays: before.bays + bays, widest: Math.max(before.widest, (at - before.at) / bays), before };
       });
-      return reached.reduce((best, one) => (one.bays < best.bays || (one.bays === best.bays && one.widest < best.widest - 1e-6) ? one : best));
+      return reached.reduce((best, one) =>
+        one.bays < best.bays || (one.bays === best.bays && one.widest < best.widest - 1e-6) ? one : best,
+      );
     });
   }
   const fixed: number[] = [];

@@ -2,8 +2,13 @@
  * What a string to a plant is cut to: the drop, wraps up the stem (about 15–25 % of the drop), knots
  * and slack at the foot (common practice, no source), and what goes through a drilled beam. mm.
  */
-export const stringLength = (o: { dropMm: number; wrapsPercent: number; knotsMm: number; slackMm: number; throughMm?: number }): number =>
-  o.dropMm * (1 + o.wrapsPercent / 100) + o.knotsMm + o.slackMm + (o.throughMm ?? 0);
+export const stringLength = (o: {
+  dropMm: number;
+  wrapsPercent: number;
+  knotsMm: number;
+  slackMm: number;
+  throughMm?: number;
+}): number => o.dropMm * (1 + o.wrapsPercent / 100) + o.knotsMm + o.slackMm + (o.throughMm ?? 0);
 
 /** Cord round a round or square post: so many turns about its girth. mm. */
 export const turnsRound = (turns: number, girthMm: number): number => turns * girthMm;

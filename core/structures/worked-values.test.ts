@@ -14,10 +14,34 @@ import { equalBays } from './spacing';
 import { stationsAlong } from './stations';
 
 /** A plan of one structure on one bed with one planting, at the demo's prices. */
-function one(kind: string, bed: Partial<Plan['beds'][number]>, planting: { crop: string; training: string; count?: number } | null, knobs: Record<string, number | string> = {}, change: (plan: Plan) => Plan = (plan) => plan) {
+function one(
+  kind: string,
+  bed: Partial<Plan['beds'][number]>,
+  planting: { crop: string; training: string; count?: number } | null,
+  knobs: Record<string, number | string> = {},
+  change: (plan: Plan) => Plan = (plan) => plan,
+) {
   const plan = change({
     ...DEMO_PLAN,
-    beds: [{ id: 'b', name: 'B', note: '', lengthMm: feet(16), widthMm: feet(3), heightMm: 0, standFrom: 'both sides', riseMm: 0, xMm: 0, yMm: 0, turnDeg: 90, grewBefore: [], soil: 'loam', wind: 'usual', ...bed }],
+    beds: [
+      {
+        id: 'b',
+        name: 'B',
+        note: '',
+        lengthMm: feet(16),
+        widthMm: feet(3),
+        heightMm: 0,
+        standFrom: 'both sides',
+        riseMm: 0,
+        xMm: 0,
+        yMm: 0,
+        turnDeg: 90,
+        grewBefore: [],
+        soil: 'loam',
+        wind: 'usual',
+        ...bed,
+      },
+    ],
     plantings: planting ? [{ id: 'p', bed: 'b', count: 1, ...planting }] : [],
     structures: [{ id: 's', kind, name: 'S', bed: 'b', plantings: planting ? ['p'] : [], knobs }],
   });
@@ -30,7 +54,10 @@ const tomato = { crop: 'tomato', training: 'two-leaders' };
 
 describe('actual sizes', () => {
   // DOC PS 20-20, American Softwood Lumber Standard, table 3: dry dressed 2 → 1 1/2 in, 4 → 3 1/2 in.
-  it.each([['timber-2x4-untreated', 1.5, 3.5], ['timber-2x2-untreated', 1.5, 1.5]])('%s is not what it is called', (id, thick, wide) => {
+  it.each([
+    ['timber-2x4-untreated', 1.5, 3.5],
+    ['timber-2x2-untreated', 1.5, 1.5],
+  ])('%s is not what it is called', (id, thick, wide) => {
     const timber = stockOf(CATALOGUE, id, 'timber');
     expect([timber.thickMm, timber.wideMm]).toEqual([inches(thick), inches(wide)]);
   });
@@ -45,7 +72,9 @@ describe('plant places (common practice, no source)', () => {
   });
 
   it('a 16′ panel takes about 7 tomatoes unpruned and 10 to 12 pruned', () => {
-    expect(one('panel-wall', {}, { crop: 'tomato', training: 'unpruned' }, { school: 'ends' }).design.stations).toHaveLength(7);
+    expect(
+      one('panel-wall', {}, { crop: 'tomato', training: 'unpruned' }, { school: 'ends' }).design.stations,
+    ).toHaveLength(7);
     const pruned = one('panel-wall', {}, tomato, { school: 'ends' }).design.stations.length;
     expect(pruned).toBeGreaterThanOrEqual(10);
     expect(pruned).toBeLessThanOrEqual(12);
@@ -54,10 +83,16 @@ describe('plant places (common practice, no source)', () => {
   it('shares a row between two plantings by the bed each asks for', () => {
     const both = one('panel-wall', {}, tomato, {}, (plan) => ({
       ...plan,
-      plantings: [{ id: 'p', bed: 'b', crop: 'tomato', training: 'one-stem', count: 8 }, { id: 'q', bed: 'b', crop: 'cucumber', training: 'vine', count: 8 }],
+      plantings: [
+        { id: 'p', bed: 'b', crop: 'tomato', training: 'one-stem', count: 8 },
+        { id: 'q', bed: 'b', crop: 'cucumber', training: 'vine', count: 8 },
+      ],
       structures: plan.structures.map((structure) => ({ ...structure, plantings: ['p', 'q'] })),
     }));
-    expect(both.design.stations.map((station) => station.planting)).toEqual([...Array<string>(8).fill('p'), ...Array<string>(8).fill('q')]);
+    expect(both.design.stations.map((station) => station.planting)).toEqual([
+      ...Array<string>(8).fill('p'),
+      ...Array<string>(8).fill('q'),
+    ]);
   });
 });
 
@@ -67,7 +102,9 @@ describe('panel wall (common practice, no source)', () => {
     expect(one('panel-wall', { lengthMm: feet(8) }, tomato).posts).toHaveLength(2);
     for (const length of [20, 24, 31.5, 47, 120]) {
       const { posts, design } = one('panel-wall', { lengthMm: feet(length) }, tomato);
-      expect(Math.max(...posts.slice(1).map((post, i) => post.from[0] - (posts[i] as Bar).from[0]))).toBeLessThanOrEqual(feet(8) + 0.5);
+      expect(
+        Math.max(...posts.slice(1).map((post, i) => post.from[0] - (posts[i] as Bar).from[0])),
+      ).toBeLessThanOrEqual(feet(8) + 0.5);
       expect(design.builtMm).toBeLessThanOrEqual(feet(length));
       expect(feet(length) - design.builtMm).toBeLessThan(inches(8));
     }
@@ -84,17 +121,32 @@ describe('panel wall (common practice, no source)', () => {
   it('a 20″ gap under a 50″ panel makes nearly 6′, on 7′ posts: the next stock length up', () => {
     const wall = one('panel-wall', {}, tomato);
     expect(wall.design.support.topMm.least).toBe(inches(70));
-    expect(wall.posts.map((post) => [post.cutMm, Math.round(post.buriedMm * 10) / 10])).toEqual(Array(3).fill([feet(7), inches(18)]));
+    expect(wall.posts.map((post) => [post.cutMm, Math.round(post.buriedMm * 10) / 10])).toEqual(
+      Array(3).fill([feet(7), inches(18)]),
+    );
     // Without 7′ in the price book the 8′ is bought, and the rest goes into the ground.
-    const dearer = one('panel-wall', {}, tomato, {}, (plan) => ({ ...plan, priceBook: { ...plan.priceBook, lines: plan.priceBook.lines.filter((line) => line.stock !== 'steel-post' || line.size !== feet(7)) } }));
+    const dearer = one('panel-wall', {}, tomato, {}, (plan) => ({
+      ...plan,
+      priceBook: {
+        ...plan.priceBook,
+        lines: plan.priceBook.lines.filter((line) => line.stock !== 'steel-post' || line.size !== feet(7)),
+      },
+    }));
     expect(dearer.posts[0]).toMatchObject({ cutMm: feet(8), buriedMm: inches(30) });
     // With nothing longer than 6′ it says so, and names the mend.
-    const short = one('panel-wall', {}, tomato, {}, (plan) => ({ ...plan, priceBook: { ...plan.priceBook, lines: plan.priceBook.lines.filter((line) => line.stock !== 'steel-post' || line.size <= feet(6)) } }));
+    const short = one('panel-wall', {}, tomato, {}, (plan) => ({
+      ...plan,
+      priceBook: {
+        ...plan.priceBook,
+        lines: plan.priceBook.lines.filter((line) => line.stock !== 'steel-post' || line.size <= feet(6)),
+      },
+    }));
     expect(short.codes).toContain('post.short');
   });
 
   it('three clips a post; two are warned of; ties, wire and clips change the life', () => {
-    const clips = (knobs: Record<string, string | number>) => one('panel-wall', {}, tomato, knobs).bill.find((line) => line.use === 'panel to post');
+    const clips = (knobs: Record<string, string | number>) =>
+      one('panel-wall', {}, tomato, knobs).bill.find((line) => line.use === 'panel to post');
     expect(clips({})).toMatchObject({ stock: 'post-clip', count: 9 });
     expect(clips({ fixing: 'wire' })).toMatchObject({ stock: 'tie-wire', count: 9, cutMm: inches(10) });
     expect(one('panel-wall', {}, tomato, { perPost: 2 }).codes).toContain('fixing.two');
@@ -102,7 +154,10 @@ describe('panel wall (common practice, no source)', () => {
   });
 
   it('adds a wire under a gap of more than 24″, and a net for peas', () => {
-    const roles = (knobs: Record<string, number>, crop: string) => one('panel-wall', {}, { crop, training: crop === 'pea' ? 'row' : 'two-leaders' }, knobs).design.parts.map((part) => part.role);
+    const roles = (knobs: Record<string, number>, crop: string) =>
+      one('panel-wall', {}, { crop, training: crop === 'pea' ? 'row' : 'two-leaders' }, knobs).design.parts.map(
+        (part) => part.role,
+      );
     expect(roles({ gap: inches(24) }, 'tomato')).not.toContain('line wire');
     expect(roles({ gap: inches(28) }, 'tomato')).toContain('line wire');
     expect(roles({}, 'pea')).toContain('fine mesh');
@@ -116,7 +171,9 @@ describe('panel wall (common practice, no source)', () => {
     expect(last.from[0]).toBeCloseTo(Math.sqrt(9150 ** 2 - 480 ** 2) * (follow.design.builtMm / 9150), 3);
     const step = one('panel-wall', bed, tomato, { onSlope: 'level', panel: 'panel-3m' });
     const above = step.posts.map((post) => post.cutMm - post.buriedMm);
-    expect(step.design.parts.filter((part) => part.shape === 'sheet').every((sheet) => sheet.along[2] === 0)).toBe(true);
+    expect(step.design.parts.filter((part) => part.shape === 'sheet').every((sheet) => sheet.along[2] === 0)).toBe(
+      true,
+    );
     expect(Math.max(...above) - Math.min(...above)).toBeGreaterThan(100);
   });
 });
@@ -124,7 +181,10 @@ describe('panel wall (common practice, no source)', () => {
 describe('twine frame (common practice, no source)', () => {
   it('8′ posts: 2′ in the ground and 6′ to the top of the beam', () => {
     const frame = one('twine-frame', { lengthMm: feet(8) }, { crop: 'tomato', training: 'one-stem' });
-    expect(frame.posts.map((post) => [post.buriedMm, Math.round((post.cutMm + inches(3.5)) * 100) / 100])).toEqual([[feet(2), feet(8)], [feet(2), feet(8)]]);
+    expect(frame.posts.map((post) => [post.buriedMm, Math.round((post.cutMm + inches(3.5)) * 100) / 100])).toEqual([
+      [feet(2), feet(8)],
+      [feet(2), feet(8)],
+    ]);
   });
 
   it('string = drop + 20 % + knots + slack, and braces are 45° both ends by Pythagoras', () => {
@@ -144,14 +204,21 @@ describe('twine frame (common practice, no source)', () => {
 
   it('divides long rows equally, joins beams over posts, keeps eyes out of post tops', () => {
     expect(equalBays([0, feet(20)], feet(8))).toHaveLength(4);
-    expect(piecesOverPosts([50, 2450, 4850, 7250], 100, 4900)).toEqual([{ fromMm: 0, toMm: 4850 }, { fromMm: 4850, toMm: 7300 }]);
+    expect(piecesOverPosts([50, 2450, 4850, 7250], 100, 4900)).toEqual([
+      { fromMm: 0, toMm: 4850 },
+      { fromMm: 4850, toMm: 7300 },
+    ]);
     expect(piecesOverPosts([50, 2450, 4850, 7250], 100, 4800)).toHaveLength(3);
     const taken = [44.45, 1524, 3003.55].map((at) => takenBy(at, 44.45));
-    fc.assert(fc.property(fc.double({ min: 0, max: 3048, noNaN: true }), (wanted) => {
-      const { atMm, clear } = nearestClear(wanted, taken, 102, 2946);
-      expect(clear).toBe(true);
-      expect(Math.min(...[44.45, 1524, 3003.55].map((at) => Math.abs(at - atMm)))).toBeGreaterThanOrEqual(44.45 + 12.69);
-    }));
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 3048, noNaN: true }), (wanted) => {
+        const { atMm, clear } = nearestClear(wanted, taken, 102, 2946);
+        expect(clear).toBe(true);
+        expect(Math.min(...[44.45, 1524, 3003.55].map((at) => Math.abs(at - atMm)))).toBeGreaterThanOrEqual(
+          44.45 + 12.69,
+        );
+      }),
+    );
   });
 });
 
@@ -174,10 +241,14 @@ describe('judgement', () => {
     ['panel-wall', tomato, {}, { rowLength: feet(20) }, 'row.past-bed'],
     ['panel-wall', { ...tomato, count: 40 }, {}, {}, 'plants.too-many'],
     ['twine-frame', tomato, { soil: 'sand' as const }, { depth: inches(24) }, 'depth.share'],
-  ])('%s under %o on %o with %o: %s', (kind, planting, bed, knobs, code) => expect(one(kind, bed, planting, knobs).codes).toContain(code));
+  ])('%s under %o on %o with %o: %s', (kind, planting, bed, knobs, code) =>
+    expect(one(kind, bed, planting, knobs).codes).toContain(code),
+  );
 
   it('has nothing to say against the plain cases', () => {
     expect(one('panel-wall', { lengthMm: feet(24) }, { ...tomato, count: 14 }).codes).toEqual([]);
-    expect(one('twine-frame', { lengthMm: feet(10) }, { crop: 'tomato', training: 'one-stem', count: 10 }).codes).toEqual([]);
+    expect(
+      one('twine-frame', { lengthMm: feet(10) }, { crop: 'tomato', training: 'one-stem', count: 10 }).codes,
+    ).toEqual([]);
   });
 });

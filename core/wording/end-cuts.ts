@@ -7,9 +7,12 @@ const degrees = (rad: number): number => Math.round((Math.abs(rad) * 1800) / Mat
 export function sayEnd(end: EndCut, units: Units): string {
   switch (end.cut) {
     case 'mitre':
-    case 'angle': return `${end.cut} ${degrees(end.angleRad)}°`;
-    case 'notch': return `notch ${formatLength(end.longMm, units)} × ${formatLength(end.deepMm, units)}`;
-    default: return end.cut;
+    case 'angle':
+      return `${end.cut} ${degrees(end.angleRad)}°`;
+    case 'notch':
+      return `notch ${formatLength(end.longMm, units)} × ${formatLength(end.deepMm, units)}`;
+    default:
+      return end.cut;
   }
 }
 

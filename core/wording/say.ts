@@ -28,7 +28,8 @@ const SLOT = /\{(\w+)(?:\|([^|}]*)\|([^|}]*))?\}/g;
 
 export function say(told: Fact, phrases: Phrases, tongue: Tongue): string {
   const phrase = phrases[told.code];
-  if (phrase === undefined) throw new Error(`No sentence for "${told.code}": add one to the phrases beside the code that states it.`);
+  if (phrase === undefined)
+    throw new Error(`No sentence for "${told.code}": add one to the phrases beside the code that states it.`);
   return phrase.replace(SLOT, (_slot, name: string, one?: string, many?: string) => {
     const value = told.values[name];
     if (value === undefined) throw new Error(`The sentence for "${told.code}" wants "${name}", which was not stated.`);
@@ -48,5 +49,7 @@ function sayValue(value: FactValue, tongue: Tongue): string {
 /** "06-12" as this garden would write it: 12 June. */
 export function formatMonthDay(monthDay: string, locale: string): string {
   const [month = 1, day = 1] = monthDay.split('-').map(Number);
-  return new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, month - 1, day));
+  return new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(
+    Date.UTC(2026, month - 1, day),
+  );
 }

@@ -6,7 +6,12 @@ export const metadata: Metadata = {
   title: { default: 'Lignum', template: '%s · Lignum' },
   description: 'Plan trellises and supports for the garden: sized to the crop, drawn, listed, cut and costed.',
 };
-export const viewport: Viewport = { themeColor: [{ media: '(prefers-color-scheme: light)', color: '#f1efe7' }, { media: '(prefers-color-scheme: dark)', color: '#14191c' }] };
+export const viewport: Viewport = {
+  themeColor: [
+    { media: '(prefers-color-scheme: light)', color: '#f1efe7' },
+    { media: '(prefers-color-scheme: dark)', color: '#14191c' },
+  ],
+};
 
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (

@@ -2,7 +2,10 @@ import { expect, test } from '@playwright/test';
 import axe from 'axe-core';
 import { openBench, ownGarden, saved, savedPlan, total } from './garden';
 
-test('turning a knob redraws everything; undo, redo and the units switch leave the stored lengths alone', async ({ page, request }) => {
+test('turning a knob redraws everything; undo, redo and the units switch leave the stored lengths alone', async ({
+  page,
+  request,
+}) => {
   const id = await ownGarden(request);
   await openBench(page, id, 'tomato-wall');
   const before = await total(page).textContent();
@@ -14,7 +17,7 @@ test('turning a knob redraws everything; undo, redo and the units switch leave t
   await expect(drawing).not.toContainText('15′ 4″');
   await expect(page.getByText('Set by you. Back to 24′')).toBeVisible();
   await row.press('ArrowUp');
-  await expect(row).toHaveValue("16′ 1″");
+  await expect(row).toHaveValue('16′ 1″');
 
   await row.fill('900 ft');
   await expect(page.getByRole('alert').filter({ hasText: '900′ is too much; the most is 200′.' })).toBeVisible();
@@ -33,9 +36,15 @@ test('turning a knob redraws everything; undo, redo and the units switch leave t
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(row).toHaveValue('16′ 1″');
   // Edits of one field soon after each other are one step; on a slow machine they may be two.
-  await expect(async () => { await page.keyboard.press('Control+z'); expect(await row.inputValue()).toBe('24′'); }).toPass();
+  await expect(async () => {
+    await page.keyboard.press('Control+z');
+    expect(await row.inputValue()).toBe('24′');
+  }).toPass();
   await expect(total(page)).toHaveText(before ?? '');
-  await expect(async () => { await page.keyboard.press('Control+Shift+z'); expect(await row.inputValue()).toBe('16′ 1″'); }).toPass();
+  await expect(async () => {
+    await page.keyboard.press('Control+Shift+z');
+    expect(await row.inputValue()).toBe('16′ 1″');
+  }).toPass();
 
   const slider = page.getByRole('slider', { name: 'Row length', exact: true });
   await slider.focus();
@@ -54,7 +63,11 @@ test('a mend says what it costs, and mends', async ({ page, request }) => {
   await expect(page.getByText('It will stand and suit the crop.')).toBeVisible();
 });
 
-test('a stale tab is told and overwrites nothing; its work can be kept as a garden of its own', async ({ page, context, request }) => {
+test('a stale tab is told and overwrites nothing; its work can be kept as a garden of its own', async ({
+  page,
+  context,
+  request,
+}) => {
   const id = await ownGarden(request);
   await openBench(page, id, 'tomato-wall');
   const other = await context.newPage();
@@ -73,7 +86,9 @@ test('a stale tab is told and overwrites nothing; its work can be kept as a gard
 test('a save that fails is shown, kept through a reload, and saved when it can be', async ({ page, request }) => {
   const id = await ownGarden(request);
   await openBench(page, id, 'tomato-wall');
-  await page.route('**/api/gardens/**', (route) => (route.request().method() === 'PUT' ? route.abort() : route.continue()));
+  await page.route('**/api/gardens/**', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  );
   await page.getByLabel('Name of this support').fill('Typed while the line was down');
   await expect(page.getByRole('alert').filter({ hasText: 'Not saved.' })).toBeVisible();
   page.on('dialog', (dialog) => void dialog.accept());
@@ -85,22 +100,58 @@ test('a save that fails is shown, kept through a reload, and saved when it can b
   expect((await savedPlan(request, id)).structures[0]?.name).toBe('Typed while the line was down');
 });
 
-test('every view passes the accessibility rules, light and dark, at a desk and on a phone, and fits its width', async ({ page, request }) => {
+test('every view passes the accessibility rules, light and dark, at a desk and on a phone, and fits its width', async ({
+  page,
+  request,
+}) => {
   test.setTimeout(240_000);
   const id = await ownGarden(request);
-  for (const [width, height, scheme] of [[1280, 800, 'light'], [390, 844, 'dark']] as const) {
+  for (const [width, height, scheme] of [
+    [1280, 800, 'light'],
+    [390, 844, 'dark'],
+  ] as const) {
     await page.setViewportSize({ width, height });
     await page.emulateMedia({ colorScheme: scheme });
-    for (const path of ['/', `/g/${id}`, `/g/${id}/new?bed=yard-bed`, `/g/${id}/grow`, `/g/${id}/s/bean-wall`, `/g/${id}/s/bean-tepee`, `/g/${id}/s/melon-trellis/sheet`, `/g/${id}/plot`, `/g/${id}/list`, `/g/${id}/prices`]) {
+    for (const path of [
+      '/',
+      `/g/${id}`,
+      `/g/${id}/new?bed=yard-bed`,
+      `/g/${id}/grow`,
+      `/g/${id}/s/bean-wall`,
+      `/g/${id}/s/bean-tepee`,
+      `/g/${id}/s/melon-trellis/sheet`,
+      `/g/${id}/plot`,
+      `/g/${id}/list`,
+      `/g/${id}/prices`,
+    ]) {
       await page.goto(path);
       // What is folded away is looked at too.
       await expect(page.locator('main[aria-busy=true]')).toHaveCount(0);
-      await page.evaluate(() => document.querySelectorAll('main details').forEach((one) => { (one as HTMLDetailsElement).open = true; }));
+      await page.evaluate(() =>
+        document.querySelectorAll('main details').forEach((one) => {
+          (one as HTMLDetailsElement).open = true;
+        }),
+      );
       if (/\/s\/[^/]+$/.test(path)) await expect(page.locator('.ink-lens').first()).toBeVisible();
       await page.evaluate(axe.source);
-      const { violations } = await page.evaluate(() => (window as unknown as { axe: typeof axe }).axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }));
-      expect(violations.map((one) => `${path} ${scheme}: ${one.id} ${one.nodes.map((node) => node.html.slice(0, 160)).slice(0, 3).join(' | ')}`)).toEqual([]);
-      expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${path} at ${width}`).toBeLessThanOrEqual(0);
+      const { violations } = await page.evaluate(() =>
+        (window as unknown as { axe: typeof axe }).axe.run(document, {
+          runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+        }),
+      );
+      expect(
+        violations.map(
+          (one) =>
+            `${path} ${scheme}: ${one.id} ${one.nodes
+              .map((node) => node.html.slice(0, 160))
+              .slice(0, 3)
+              .join(' | ')}`,
+        ),
+      ).toEqual([]);
+      expect(
+        await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+        `${path} at ${width}`,
+      ).toBeLessThanOrEqual(0);
     }
   }
 });
@@ -109,7 +160,8 @@ test('the bench can be worked from the keyboard alone', async ({ page, request }
   const id = await ownGarden(request);
   await page.goto(`/g/${id}`);
   const wanted = page.getByRole('link', { name: /Tomato wall/ });
-  for (let i = 0; i < 60 && !(await wanted.evaluate((link) => link === document.activeElement)); i++) await page.keyboard.press('Tab');
+  for (let i = 0; i < 60 && !(await wanted.evaluate((link) => link === document.activeElement)); i++)
+    await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
   await page.waitForURL(/tomato-wall/);
   await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
@@ -119,7 +171,8 @@ test('the bench can be worked from the keyboard alone', async ({ page, request }
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
   await page.keyboard.press('Escape');
   const tab = page.getByRole('tab', { name: 'Row' });
-  for (let i = 0; i < 60 && !(await tab.evaluate((one) => one === document.activeElement)); i++) await page.keyboard.press('Tab');
+  for (let i = 0; i < 60 && !(await tab.evaluate((one) => one === document.activeElement)); i++)
+    await page.keyboard.press('Tab');
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('tab', { name: 'Panel' })).toHaveAttribute('aria-selected', 'true');
   await page.keyboard.press('Tab');
@@ -135,8 +188,12 @@ test('the bench loads under 250 kB of compressed script', async ({ page, request
   await client.send('Network.enable');
   const scripts = new Set<string>();
   let bytes = 0;
-  client.on('Network.responseReceived', (event) => { if (event.type === 'Script') scripts.add(event.requestId); });
-  client.on('Network.loadingFinished', (event) => { if (scripts.has(event.requestId)) bytes += event.encodedDataLength; });
+  client.on('Network.responseReceived', (event) => {
+    if (event.type === 'Script') scripts.add(event.requestId);
+  });
+  client.on('Network.loadingFinished', (event) => {
+    if (scripts.has(event.requestId)) bytes += event.encodedDataLength;
+  });
   await page.goto(`/g/${id}/s/tomato-wall`, { waitUntil: 'networkidle' });
   expect(scripts.size).toBeGreaterThan(0);
   expect(bytes).toBeLessThan(250_000);

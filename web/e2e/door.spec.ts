@@ -5,9 +5,12 @@ import { ownGarden, savedPlan } from './garden';
 
 const renamed = (name: string) => ({ ...DEMO_PLAN, garden: { ...DEMO_PLAN.garden, name } });
 
-test('of two saves over one revision only one wins, whole; every version is kept and can be had again', async ({ request }) => {
+test('of two saves over one revision only one wins, whole; every version is kept and can be had again', async ({
+  request,
+}) => {
   const id = await ownGarden(request);
-  const save = (name: string, base: number) => request.put(`/api/gardens/${id}`, { data: { base, plan: renamed(name) } });
+  const save = (name: string, base: number) =>
+    request.put(`/api/gardens/${id}`, { data: { base, plan: renamed(name) } });
   const both = await Promise.all(['A', 'B', 'C', 'D'].map((name) => save(name, 1)));
   expect(both.map((reply) => reply.status()).sort()).toEqual([200, 409, 409, 409]);
   const { name } = (await savedPlan(request, id)).garden;
@@ -15,29 +18,55 @@ test('of two saves over one revision only one wins, whole; every version is kept
   expect((await save('E', 2)).status()).toBe(200);
   const versions = (await (await request.get(`/api/gardens/${id}/versions`)).json()) as { revision: number }[];
   expect(versions.map((one) => one.revision)).toEqual([3, 2, 1]);
-  expect(((await (await request.get(`/api/gardens/${id}/versions/2`)).json()) as typeof DEMO_PLAN).garden.name).toBe(name);
+  expect(((await (await request.get(`/api/gardens/${id}/versions/2`)).json()) as typeof DEMO_PLAN).garden.name).toBe(
+    name,
+  );
   expect((await request.get(`/api/gardens/${id}/versions/99`)).status()).toBe(404);
 });
 
 test('everything a plan can hold comes back from the database as it went in', async ({ request }) => {
-  const plan = { ...DEMO_PLAN, garden: { ...DEMO_PLAN.garden, saw: { kerfMm: 2.4, shoeOffsetMm: 112.7125 } }, crops: [{ ...cropIn([], 'pepper'), name: 'Long pepper', wetKg: 3.25 }], shed: [...DEMO_PLAN.shed, { stock: 'twine-natural', size: 12_345.678, count: 3, note: 'ünïcode ½″' }] };
+  const plan = {
+    ...DEMO_PLAN,
+    garden: { ...DEMO_PLAN.garden, saw: { kerfMm: 2.4, shoeOffsetMm: 112.7125 } },
+    crops: [{ ...cropIn([], 'pepper'), name: 'Long pepper', wetKg: 3.25 }],
+    shed: [...DEMO_PLAN.shed, { stock: 'twine-natural', size: 12_345.678, count: 3, note: 'ünïcode ½″' }],
+  };
   expect(await savedPlan(request, await ownGarden(request, () => plan))).toEqual(plan);
 });
 
 test('the door refuses with a reason what it should, and nothing saved is lost by it', async ({ request }) => {
   const id = await ownGarden(request);
   const url = `/api/gardens/${id}`;
-  const bad = await request.put(url, { data: { base: 1, plan: { ...DEMO_PLAN, beds: [{ ...DEMO_PLAN.beds[0], lengthMm: 1e9 }] } } });
+  const bad = await request.put(url, {
+    data: { base: 1, plan: { ...DEMO_PLAN, beds: [{ ...DEMO_PLAN.beds[0], lengthMm: 1e9 }] } },
+  });
   expect(bad.status()).toBe(422);
-  expect(((await bad.json()) as { faults: unknown[] }).faults).toContainEqual({ path: '/beds/0/lengthMm', message: 'is 1000000000; the most is 60000' });
+  expect(((await bad.json()) as { faults: unknown[] }).faults).toContainEqual({
+    path: '/beds/0/lengthMm',
+    message: 'is 1000000000; the most is 60000',
+  });
   expect((await request.put(url, { data: { plan: DEMO_PLAN } })).status()).toBe(422);
-  expect((await request.put(url, { data: Buffer.from('{not json'), headers: { 'Content-Type': 'application/json' } })).status()).toBe(400);
-  expect((await request.put(url, { data: Buffer.from('x'), headers: { 'Content-Type': 'text/plain' } })).status()).toBe(415);
+  expect(
+    (
+      await request.put(url, { data: Buffer.from('{not json'), headers: { 'Content-Type': 'application/json' } })
+    ).status(),
+  ).toBe(400);
+  expect((await request.put(url, { data: Buffer.from('x'), headers: { 'Content-Type': 'text/plain' } })).status()).toBe(
+    415,
+  );
   expect((await request.post('/api/gardens', { data: { note: 'x'.repeat(4_100_000) } })).status()).toBe(413);
-  for (const method of ['put', 'delete'] as const) expect((await request[method](url, { data: { base: 1, plan: DEMO_PLAN }, headers: { 'Sec-Fetch-Site': 'cross-site' } })).status()).toBe(403);
+  for (const method of ['put', 'delete'] as const)
+    expect(
+      (
+        await request[method](url, { data: { base: 1, plan: DEMO_PLAN }, headers: { 'Sec-Fetch-Site': 'cross-site' } })
+      ).status(),
+    ).toBe(403);
   expect((await request.put('/api/gardens/nowhere', { data: { base: 1, plan: DEMO_PLAN } })).status()).toBe(404);
-  for (const path of [`bill?structure=none`, `drawing?structure=none`, `drawing?structure=tomato-wall&view=inside`]) expect((await request.get(`${url}/${path}`)).status()).toBe(404);
-  expect((await (await request.get(`${url}/drawing?structure=tomato-wall&view=plan`)).text()).startsWith('<svg xmlns')).toBe(true);
+  for (const path of [`bill?structure=none`, `drawing?structure=none`, `drawing?structure=tomato-wall&view=inside`])
+    expect((await request.get(`${url}/${path}`)).status()).toBe(404);
+  expect(
+    (await (await request.get(`${url}/drawing?structure=tomato-wall&view=plan`)).text()).startsWith('<svg xmlns'),
+  ).toBe(true);
   expect(await savedPlan(request, id)).toEqual(DEMO_PLAN);
   expect((await request.delete(url)).status()).toBe(200);
   expect((await request.get(url)).status()).toBe(404);

@@ -3,13 +3,17 @@ import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import type { Plan } from '@lignum/core/plan/plan';
 
 /** A garden of a test's own, so that tests do not meet in one. */
-export async function ownGarden(request: APIRequestContext, change: (plan: Plan) => Plan = (plan) => plan): Promise<string> {
+export async function ownGarden(
+  request: APIRequestContext,
+  change: (plan: Plan) => Plan = (plan) => plan,
+): Promise<string> {
   const reply = await request.post('/api/gardens', { data: change(DEMO_PLAN) });
   expect(reply.status()).toBe(201);
   return ((await reply.json()) as { id: string }).id;
 }
 
-export const savedPlan = async (request: APIRequestContext, id: string): Promise<Plan> => ((await (await request.get(`/api/gardens/${id}`)).json()) as { plan: Plan }).plan;
+export const savedPlan = async (request: APIRequestContext, id: string): Promise<Plan> =>
+  ((await (await request.get(`/api/gardens/${id}`)).json()) as { plan: Plan }).plan;
 
 export const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: 'Saved' })).toBeVisible();
 
@@ -19,7 +23,12 @@ export const total = (page: Page) => page.locator('#cost + p');
 /** The demo with its first five beds only: room on the plot, and fewer things that shade each other. */
 export function fewerBeds(plan: Plan): Plan {
   const kept = ['long-bed', 'ramp-row', 'wall-border', 'yard-bed', 'odd-bed'];
-  return { ...plan, beds: plan.beds.filter((bed) => kept.includes(bed.id)), plantings: plan.plantings.filter((one) => kept.includes(one.bed)), structures: plan.structures.filter((one) => kept.includes(one.bed)) };
+  return {
+    ...plan,
+    beds: plan.beds.filter((bed) => kept.includes(bed.id)),
+    plantings: plan.plantings.filter((one) => kept.includes(one.bed)),
+    structures: plan.structures.filter((one) => kept.includes(one.bed)),
+  };
 }
 
 /** Opens the bench of a support and waits until it can be worked. */

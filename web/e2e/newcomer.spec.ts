@@ -7,7 +7,10 @@ import { ownGarden, saved, savedPlan, total } from './garden';
 
 const LIGNUM = fileURLToPath(new URL('../../lignum', import.meta.url));
 
-test('someone with a 24-foot bed who wants pruned tomatoes gets a drawing, a list and a cost; compute says the same', async ({ page, request }, info) => {
+test('someone with a 24-foot bed who wants pruned tomatoes gets a drawing, a list and a cost; compute says the same', async ({
+  page,
+  request,
+}, info) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'New garden' }).click();
   await page.getByRole('button', { name: 'Make the garden' }).click();
@@ -38,7 +41,9 @@ test('someone with a 24-foot bed who wants pruned tomatoes gets a drawing, a lis
   const download = await request.get(`/api/gardens/${id}/plan`);
   expect(download.headers()['content-disposition']).toContain('behind-the-bakery.lignum.json');
   writeFileSync(file, await download.body());
-  const result = JSON.parse(execFileSync(LIGNUM, ['compute', file], { encoding: 'utf8', maxBuffer: 64e6 })) as { structures: { cost: { total: { minor: number; currency: string } }; stations: unknown[] }[] };
+  const result = JSON.parse(execFileSync(LIGNUM, ['compute', file], { encoding: 'utf8', maxBuffer: 64e6 })) as {
+    structures: { cost: { total: { minor: number; currency: string } }; stations: unknown[] }[];
+  };
   const computed = result.structures[0]?.cost.total ?? { minor: -1, currency: 'EUR' };
   await expect(total(page)).toHaveText(formatMoney(computed, plan.garden.locale));
   expect(result.structures[0]?.stations).toHaveLength(14);
@@ -51,17 +56,25 @@ test('someone with a 24-foot bed who wants pruned tomatoes gets a drawing, a lis
   expect(readFileSync(await csv.path(), 'utf8')).toContain('total,');
 });
 
-test('a plan file goes out and comes back the same; a bad one is refused with reasons', async ({ page, request }, info) => {
+test('a plan file goes out and comes back the same; a bad one is refused with reasons', async ({
+  page,
+  request,
+}, info) => {
   const name = `Round trip ${Date.now()}`;
   await page.goto(`/g/${await ownGarden(request, (plan) => ({ ...plan, garden: { ...plan.garden, name } }))}`);
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Save the plan file' }).click()]);
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Save the plan file' }).click(),
+  ]);
   const text = readFileSync(await file.path(), 'utf8');
   await page.goto('/');
   const chooser = page.locator('input[type=file]');
   const bad = info.outputPath('bad.json');
   writeFileSync(bad, text.replace('"lengthMm": 7315.2', '"lengthMm": -5'));
   await chooser.setInputFiles(bad);
-  await expect(page.getByRole('alert').filter({ hasText: 'not a plan' })).toContainText('/beds/0/lengthMm is -5; the least is 300');
+  await expect(page.getByRole('alert').filter({ hasText: 'not a plan' })).toContainText(
+    '/beds/0/lengthMm is -5; the least is 300',
+  );
   const good = info.outputPath('good.json');
   writeFileSync(good, text);
   await chooser.setInputFiles(good);
@@ -71,7 +84,10 @@ test('a plan file goes out and comes back the same; a bad one is refused with re
 
   await page.goto('/');
   await expect(page.getByRole('link', { name })).toHaveCount(2);
-  await page.getByRole('button', { name: `Delete ${name}` }).last().click();
+  await page
+    .getByRole('button', { name: `Delete ${name}` })
+    .last()
+    .click();
   await page.getByRole('button', { name: 'Delete for good' }).click();
   await expect(page.getByRole('link', { name })).toHaveCount(1);
 });

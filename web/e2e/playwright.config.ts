@@ -12,7 +12,20 @@ export default defineConfig({
     baseURL: process.env.LIGNUM_ADDRESS ?? 'http://127.0.0.1:4600',
     viewport: { width: 1280, height: 800 },
     locale: 'en-IE',
-    launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--use-gl=angle', '--use-angle=swiftshader', '--enable-unsafe-swiftshader', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--use-gl=angle',
+        '--use-angle=swiftshader',
+        '--enable-unsafe-swiftshader',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
     trace: 'retain-on-failure',
   },
 });

@@ -7,7 +7,10 @@ const bedAt = async (page: Page, name: RegExp) => {
   return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
 };
 
-test('the plot is worked by mouse: a bed is dragged, its support with it, and the sun on its neighbour changes while it moves', async ({ page, request }) => {
+test('the plot is worked by mouse: a bed is dragged, its support with it, and the sun on its neighbour changes while it moves', async ({
+  page,
+  request,
+}) => {
   const id = await ownGarden(request);
   await page.goto(`/g/${id}/plot`);
   await page.getByRole('radio', { name: 'Hours of sun' }).click();
@@ -29,7 +32,10 @@ test('the plot is worked by mouse: a bed is dragged, its support with it, and th
   await expect(page.getByRole('textbox', { name: 'From the left' })).toHaveValue('18′ 2¼″');
 });
 
-test('the plot is worked by keyboard and by typed offsets; shadows follow the hour; a clash with a cable is told', async ({ page, request }) => {
+test('the plot is worked by keyboard and by typed offsets; shadows follow the hour; a clash with a cable is told', async ({
+  page,
+  request,
+}) => {
   const id = await ownGarden(request);
   await page.goto(`/g/${id}/plot`);
   await page.getByRole('button', { name: /^Slipway row,/ }).focus();
@@ -51,13 +57,23 @@ test('the plot is worked by keyboard and by typed offsets; shadows follow the ho
   await expect(page.getByText(/A post stands .* from (Cable to the boathouse|Yard pump)/)).toBeVisible();
 });
 
-test('better places for a support are found and taken; wishes are shared out and planted', async ({ page, request }) => {
+test('better places for a support are found and taken; wishes are shared out and planted', async ({
+  page,
+  request,
+}) => {
   const id = await ownGarden(request, fewerBeds);
   await page.goto(`/g/${id}/plot`);
   await page.getByRole('radio', { name: 'Hours of sun' }).click();
-  await page.getByRole('listitem').filter({ hasText: 'Yard bed' }).getByRole('button', { name: 'Better elsewhere?' }).first().click();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'Yard bed' })
+    .getByRole('button', { name: 'Better elsewhere?' })
+    .first()
+    .click();
   await expect(page.getByText(/^As it lies, north–south/)).toBeVisible();
-  await expect(page.getByRole('button', { name: 'Move it there' }).first().or(page.getByText('No free place on the plot'))).toBeVisible();
+  await expect(
+    page.getByRole('button', { name: 'Move it there' }).first().or(page.getByText('No free place on the plot')),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Turn it' }).click();
   await saved(page);
   expect((await savedPlan(request, id)).beds.find((bed) => bed.id === 'long-bed')?.turnDeg).toBe(0);
@@ -88,7 +104,10 @@ test('a reading of the simulated laser tape fills the field that was chosen', as
   await expect(page.getByRole('textbox', { name: 'Row length' })).toHaveValue(/16′ 4 (13|7)\/(16|8)″|16′ 4⅞″|16′ 4¾″/);
 });
 
-test('"where should the cucumbers go, on what?" gets beds and supports ranked with reasons, a chart, and a support of the gardener’s own crop', async ({ page, request }) => {
+test('"where should the cucumbers go, on what?" gets beds and supports ranked with reasons, a chart, and a support of the gardener’s own crop', async ({
+  page,
+  request,
+}) => {
   const id = await ownGarden(request, (plan) => ({ ...plan, plantings: [], structures: [] }));
   await page.goto(`/g/${id}/new`);
   await page.getByRole('combobox', { name: 'Crop' }).click();
@@ -117,12 +136,19 @@ test('"where should the cucumbers go, on what?" gets beds and supports ranked wi
   expect((await savedPlan(request, id)).crops.map((crop) => crop.name)).toEqual(['Lemon cucumber']);
 });
 
-test('the garden stands in three dimensions where there is WebGL, and says so where there is none', async ({ page, request }) => {
+test('the garden stands in three dimensions where there is WebGL, and says so where there is none', async ({
+  page,
+  request,
+}) => {
   const id = await ownGarden(request);
   await page.goto(`/g/${id}/plot`);
   await page.getByRole('radio', { name: 'Walk round' }).click();
-  await expect(page.getByRole('img', { name: /three dimensions/ }).or(page.getByText('This browser has no WebGL'))).toBeVisible({ timeout: 30_000 });
-  await page.addInitScript(() => { HTMLCanvasElement.prototype.getContext = () => null; });
+  await expect(
+    page.getByRole('img', { name: /three dimensions/ }).or(page.getByText('This browser has no WebGL')),
+  ).toBeVisible({ timeout: 30_000 });
+  await page.addInitScript(() => {
+    HTMLCanvasElement.prototype.getContext = () => null;
+  });
   await page.reload();
   await page.getByRole('radio', { name: 'Walk round' }).click();
   await expect(page.getByText('This browser has no WebGL')).toBeVisible({ timeout: 30_000 });

@@ -26,7 +26,10 @@ async function chooseCrop(page: Page, crop: string): Promise<void> {
   await page.getByRole('option', { name: crop, exact: true }).click();
 }
 
-test('every kind is planned from the crop’s suggestion to the bill, stands in three dimensions, and prints on one sheet', async ({ page, request }) => {
+test('every kind is planned from the crop’s suggestion to the bill, stands in three dimensions, and prints on one sheet', async ({
+  page,
+  request,
+}) => {
   test.setTimeout(240_000);
   const id = await ownGarden(request, (plan) => ({ ...plan, plantings: [], structures: [] }));
   for (const kind of KINDS) {
@@ -60,7 +63,10 @@ test('every kind is planned from the crop’s suggestion to the bill, stands in 
   expect((await savedPlan(request, id)).structures.map((one) => one.kind)).toEqual(KINDS.map((kind) => kind.id));
 });
 
-test('lengths are pulled where they show: dragged, stepped, typed; a bad one is refused in words', async ({ page, request }) => {
+test('lengths are pulled where they show: dragged, stepped, typed; a bad one is refused in words', async ({
+  page,
+  request,
+}) => {
   const id = await ownGarden(request);
   await openBench(page, id, 'string-frame');
   const pull = page.getByRole('slider', { name: 'Top of the beam, on the drawing' });
@@ -87,24 +93,40 @@ test('lengths are pulled where they show: dragged, stepped, typed; a bad one is 
   await page.keyboard.press('Enter');
   await expect(pull).toHaveAttribute('aria-valuetext', '6′ 6″');
   await saved(page);
-  expect((await savedPlan(request, id)).structures.find((one) => one.id === 'string-frame')?.knobs.beamHeight).toBeCloseTo(1981.2, 6);
+  expect(
+    (await savedPlan(request, id)).structures.find((one) => one.id === 'string-frame')?.knobs.beamHeight,
+  ).toBeCloseTo(1981.2, 6);
 });
 
-test('a support is built as another kind, and undo brings the old one back with its knobs', async ({ page, request }) => {
+test('a support is built as another kind, and undo brings the old one back with its knobs', async ({
+  page,
+  request,
+}) => {
   const id = await ownGarden(request);
   await openBench(page, id, 'bean-wall');
   await page.getByRole('button', { name: 'Panel wall on driven posts' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: /Tepee and cone/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Tepee and cone/ })
+    .click();
   await expect(page.getByRole('tab', { name: 'Door' })).toBeVisible();
   await saved(page);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByRole('tab', { name: 'Panel' })).toBeVisible();
   await saved(page);
-  expect((await savedPlan(request, id)).structures.find((one) => one.id === 'bean-wall')).toMatchObject({ kind: 'panel-wall', knobs: { panel: 'panel-3m' } });
+  expect((await savedPlan(request, id)).structures.find((one) => one.id === 'bean-wall')).toMatchObject({
+    kind: 'panel-wall',
+    knobs: { panel: 'panel-3m' },
+  });
 });
 
 test('one board is ripped into a frame; the saw is asked for once and remembered', async ({ page, request }) => {
-  const id = await ownGarden(request, (plan) => ({ ...plan, structures: plan.structures.map((one) => (one.id === 'string-frame' ? { ...one, knobs: { make: 'board', rowLength: 2438.4 } } : one)) }));
+  const id = await ownGarden(request, (plan) => ({
+    ...plan,
+    structures: plan.structures.map((one) =>
+      one.id === 'string-frame' ? { ...one, knobs: { make: 'board', rowLength: 2438.4 } } : one,
+    ),
+  }));
   await openBench(page, id, 'string-frame');
   await expect(page.getByText(/clamp the guide 3⅞″ from the factory edge/)).toBeVisible();
   await page.getByLabel('Shoe edge to blade').fill('4 1/2"');

@@ -14,7 +14,9 @@ export function database(): Database {
   if (!kept.lignumDatabase) {
     const pool = new Pool({ connectionString: url, max: 8, connectionTimeoutMillis: 4000 });
     // An idle connection that the server closes must not end the process; the next query opens a new one.
-    pool.on('error', (error) => console.error(`Database connection lost (${error.message}); it is opened again on the next request.`));
+    pool.on('error', (error) =>
+      console.error(`Database connection lost (${error.message}); it is opened again on the next request.`),
+    );
     kept.lignumDatabase = drizzle(pool, { schema });
   }
   return kept.lignumDatabase;

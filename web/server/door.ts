@@ -4,9 +4,11 @@ import { database, type Database } from './database';
 /** A plan of the largest size the door admits is well under this. Bytes. */
 const MOST_BYTES = 4_000_000;
 
-export const answer = (status: number, body: unknown): Response => Response.json(body, { status, headers: { 'Cache-Control': 'no-store' } });
+export const answer = (status: number, body: unknown): Response =>
+  Response.json(body, { status, headers: { 'Cache-Control': 'no-store' } });
 
-export const refuse = (status: number, message: string, faults: readonly DocumentFault[] = []): Response => answer(status, { message, faults });
+export const refuse = (status: number, message: string, faults: readonly DocumentFault[] = []): Response =>
+  answer(status, { message, faults });
 
 /** Only this program's own pages may change anything: a browser says where a request comes from. */
 export function fromElsewhere(request: Request): boolean {
@@ -15,11 +17,19 @@ export function fromElsewhere(request: Request): boolean {
 }
 
 /** The JSON body of a request that changes something, or the refusal to answer with. */
-export async function readBody(request: Request): Promise<{ ok: true; body: unknown } | { ok: false; refusal: Response }> {
-  if (fromElsewhere(request)) return { ok: false, refusal: refuse(403, 'This came from another site and was not carried out.') };
-  if (!request.headers.get('content-type')?.startsWith('application/json')) return { ok: false, refusal: refuse(415, 'Send JSON.') };
+export async function readBody(
+  request: Request,
+): Promise<{ ok: true; body: unknown } | { ok: false; refusal: Response }> {
+  if (fromElsewhere(request))
+    return { ok: false, refusal: refuse(403, 'This came from another site and was not carried out.') };
+  if (!request.headers.get('content-type')?.startsWith('application/json'))
+    return { ok: false, refusal: refuse(415, 'Send JSON.') };
   const text = await request.text();
-  if (text.length > MOST_BYTES) return { ok: false, refusal: refuse(413, `The document is ${text.length} letters long; the most is ${MOST_BYTES}.`) };
+  if (text.length > MOST_BYTES)
+    return {
+      ok: false,
+      refusal: refuse(413, `The document is ${text.length} letters long; the most is ${MOST_BYTES}.`),
+    };
   try {
     return { ok: true, body: JSON.parse(text) as unknown };
   } catch (error) {

@@ -32,7 +32,10 @@ export type SaveOutcome =
 export async function listGardens(db: Database): Promise<GardenCard[]> {
   const rows = await db
     .select({
-      id: gardens.id, name: gardens.name, note: gardens.note, savedAt: gardens.savedAt,
+      id: gardens.id,
+      name: gardens.name,
+      note: gardens.note,
+      savedAt: gardens.savedAt,
       beds: sql<number>`(select count(*)::int from ${beds} where ${beds.gardenId} = ${gardens}.id)`,
       structures: sql<number>`(select count(*)::int from ${structures} where ${structures.gardenId} = ${gardens}.id)`,
     })
@@ -43,37 +46,83 @@ export async function listGardens(db: Database): Promise<GardenCard[]> {
 
 /** One garden whole, read in one transaction so that its tables belong to one revision; null where there is none. */
 export async function loadGarden(db: Database, id: string): Promise<StoredGarden | null> {
-  return db.transaction(async (tx) => {
-    const [garden] = await tx.select().from(gardens).where(eq(gardens.id, id));
-    if (!garden) return null;
-    const bedRows = await tx.select().from(beds).where(eq(beds.gardenId, id)).orderBy(asc(beds.place));
-    const featureRows = await tx.select().from(features).where(eq(features.gardenId, id)).orderBy(asc(features.place));
-    const cropRows = await tx.select().from(crops).where(eq(crops.gardenId, id)).orderBy(asc(crops.place));
-    const plantingRows = await tx.select().from(plantings).where(eq(plantings.gardenId, id)).orderBy(asc(plantings.place));
-    const structureRows = await tx.select().from(structures).where(eq(structures.gardenId, id)).orderBy(asc(structures.place));
-    const priceRows = await tx.select().from(priceLines).where(eq(priceLines.gardenId, id)).orderBy(asc(priceLines.place));
-    const shedRows = await tx.select().from(shedPieces).where(eq(shedPieces.gardenId, id)).orderBy(asc(shedPieces.place));
-    const { name, note, locale, currency, reachMm, taxPercent, pricesIncludeTax, sparePercent } = garden;
-    return {
-      id, revision: garden.revision, savedAt: garden.savedAt.toISOString(),
-      plan: {
-        format: PLAN_FORMAT, version: PLAN_VERSION,
-        garden: { name, note, units: garden.units as Plan['garden']['units'], locale, currency, reachMm, ...(garden.saw ? { saw: garden.saw } : {}) },
-        site: garden.site,
-        features: featureRows.map(({ gardenId: _g, place: _p, ...feature }) => feature as Feature),
-        beds: bedRows.map(({ gardenId: _g, place: _p, ...bed }) => bed as Bed),
-        crops: cropRows.map((row) => row.crop),
-        plantings: plantingRows.map(({ gardenId: _g, place: _p, ...planting }) => planting),
-        structures: structureRows.map(({ gardenId: _g, place: _p, ...structure }) => structure),
-        priceBook: { taxPercent, pricesIncludeTax, sparePercent, lines: priceRows.map((row) => ({ stock: row.stock, size: row.size, price: { minor: row.minor, currency } })) },
-        shed: shedRows.map(({ gardenId: _g, place: _p, ...piece }) => piece),
-      },
-    };
-  }, { isolationLevel: 'repeatable read', accessMode: 'read only' });
+  return db.transaction(
+    async (tx) => {
+      const [garden] = await tx.select().from(gardens).where(eq(gardens.id, id));
+      if (!garden) return null;
+      const bedRows = await tx.select().from(beds).where(eq(beds.gardenId, id)).orderBy(asc(beds.place));
+      const featureRows = await tx
+        .select()
+        .from(features)
+        .where(eq(features.gardenId, id))
+        .orderBy(asc(features.place));
+      const cropRows = await tx.select().from(crops).where(eq(crops.gardenId, id)).orderBy(asc(crops.place));
+      const plantingRows = await tx
+        .select()
+        .from(plantings)
+        .where(eq(plantings.gardenId, id))
+        .orderBy(asc(plantings.place));
+      const structureRows = await tx
+        .select()
+        .from(structures)
+        .where(eq(structures.gardenId, id))
+        .orderBy(asc(structures.place));
+      const priceRows = await tx
+        .select()
+        .from(priceLines)
+        .where(eq(priceLines.gardenId, id))
+        .orderBy(asc(priceLines.place));
+      const shedRows = await tx
+        .select()
+        .from(shedPieces)
+        .where(eq(shedPieces.gardenId, id))
+        .orderBy(asc(shedPieces.place));
+      const { name, note, locale, currency, reachMm, taxPercent, pricesIncludeTax, sparePercent } = garden;
+      return {
+        id,
+        revision: garden.revision,
+        savedAt: garden.savedAt.toISOString(),
+        plan: {
+          format: PLAN_FORMAT,
+          version: PLAN_VERSION,
+          garden: {
+            name,
+            note,
+            units: garden.units as Plan['garden']['units'],
+            locale,
+            currency,
+            reachMm,
+            ...(garden.saw ? { saw: garden.saw } : {}),
+          },
+          site: garden.site,
+          features: featureRows.map(({ gardenId: _g, place: _p, ...feature }) => feature as Feature),
+          beds: bedRows.map(({ gardenId: _g, place: _p, ...bed }) => bed as Bed),
+          crops: cropRows.map((row) => row.crop),
+          plantings: plantingRows.map(({ gardenId: _g, place: _p, ...planting }) => planting),
+          structures: structureRows.map(({ gardenId: _g, place: _p, ...structure }) => structure),
+          priceBook: {
+            taxPercent,
+            pricesIncludeTax,
+            sparePercent,
+            lines: priceRows.map((row) => ({
+              stock: row.stock,
+              size: row.size,
+              price: { minor: row.minor, currency },
+            })),
+          },
+          shed: shedRows.map(({ gardenId: _g, place: _p, ...piece }) => piece),
+        },
+      };
+    },
+    { isolationLevel: 'repeatable read', accessMode: 'read only' },
+  );
 }
 
 export async function revisionOf(db: Database, id: string): Promise<{ revision: number; savedAt: string } | null> {
-  const [row] = await db.select({ revision: gardens.revision, savedAt: gardens.savedAt }).from(gardens).where(eq(gardens.id, id));
+  const [row] = await db
+    .select({ revision: gardens.revision, savedAt: gardens.savedAt })
+    .from(gardens)
+    .where(eq(gardens.id, id));
   return row ? { revision: row.revision, savedAt: row.savedAt.toISOString() } : null;
 }
 
@@ -92,16 +141,26 @@ export async function createGarden(db: Database, id: string, plan: Plan): Promis
  */
 export async function saveGarden(db: Database, id: string, base: number, plan: Plan): Promise<SaveOutcome> {
   return db.transaction(async (tx) => {
-    const [now] = await tx.select({ revision: gardens.revision, savedAt: gardens.savedAt }).from(gardens).where(eq(gardens.id, id)).for('update');
+    const [now] = await tx
+      .select({ revision: gardens.revision, savedAt: gardens.savedAt })
+      .from(gardens)
+      .where(eq(gardens.id, id))
+      .for('update');
     if (!now) return { outcome: 'gone' };
     if (now.revision !== base) return { outcome: 'stale', revision: now.revision, savedAt: now.savedAt.toISOString() };
     const revision = base + 1;
     const savedAt = new Date();
-    await tx.update(gardens).set({ revision, savedAt, ...headOf(plan) }).where(eq(gardens.id, id));
-    for (const table of [beds, features, crops, plantings, structures, priceLines, shedPieces]) await tx.delete(table).where(eq(table.gardenId, id));
+    await tx
+      .update(gardens)
+      .set({ revision, savedAt, ...headOf(plan) })
+      .where(eq(gardens.id, id));
+    for (const table of [beds, features, crops, plantings, structures, priceLines, shedPieces])
+      await tx.delete(table).where(eq(table.gardenId, id));
     await writeContents(tx, id, plan);
     await tx.insert(revisions).values({ gardenId: id, revision, plan, savedAt });
-    await tx.delete(revisions).where(and(eq(revisions.gardenId, id), lte(revisions.revision, revision - REVISIONS_KEPT)));
+    await tx
+      .delete(revisions)
+      .where(and(eq(revisions.gardenId, id), lte(revisions.revision, revision - REVISIONS_KEPT)));
     return { outcome: 'saved', revision, savedAt: savedAt.toISOString() };
   });
 }
@@ -111,12 +170,20 @@ export async function deleteGarden(db: Database, id: string): Promise<boolean> {
 }
 
 export async function listRevisions(db: Database, id: string): Promise<{ revision: number; savedAt: string }[]> {
-  const rows = await db.select({ revision: revisions.revision, savedAt: revisions.savedAt }).from(revisions).where(eq(revisions.gardenId, id)).orderBy(desc(revisions.revision)).limit(50);
+  const rows = await db
+    .select({ revision: revisions.revision, savedAt: revisions.savedAt })
+    .from(revisions)
+    .where(eq(revisions.gardenId, id))
+    .orderBy(desc(revisions.revision))
+    .limit(50);
   return rows.map((row) => ({ revision: row.revision, savedAt: row.savedAt.toISOString() }));
 }
 
 export async function planAt(db: Database, id: string, revision: number): Promise<unknown> {
-  const [row] = await db.select({ plan: revisions.plan }).from(revisions).where(and(eq(revisions.gardenId, id), eq(revisions.revision, revision)));
+  const [row] = await db
+    .select({ plan: revisions.plan })
+    .from(revisions)
+    .where(and(eq(revisions.gardenId, id), eq(revisions.revision, revision)));
   return row?.plan ?? null;
 }
 
@@ -127,13 +194,26 @@ function headOf({ garden, site, priceBook }: Plan) {
 
 async function writeContents(tx: Pick<Database, 'insert'>, gardenId: string, plan: Plan): Promise<void> {
   const placed = <T extends object>(list: readonly T[]) => list.map((one, place) => ({ ...one, gardenId, place }));
-  if (plan.beds.length > 0) await tx.insert(beds).values(placed(plan.beds).map((bed) => ({ ...bed, grewBefore: [...bed.grewBefore] })));
+  if (plan.beds.length > 0)
+    await tx.insert(beds).values(placed(plan.beds).map((bed) => ({ ...bed, grewBefore: [...bed.grewBefore] })));
   if (plan.features.length > 0) await tx.insert(features).values(placed(plan.features));
-  if (plan.crops.length > 0) await tx.insert(crops).values(plan.crops.map((crop, place) => ({ gardenId, place, id: crop.id, crop })));
+  if (plan.crops.length > 0)
+    await tx.insert(crops).values(plan.crops.map((crop, place) => ({ gardenId, place, id: crop.id, crop })));
   if (plan.plantings.length > 0) await tx.insert(plantings).values(placed(plan.plantings));
-  if (plan.structures.length > 0) await tx.insert(structures).values(placed(plan.structures).map((one) => ({ ...one, plantings: [...one.plantings] })));
+  if (plan.structures.length > 0)
+    await tx
+      .insert(structures)
+      .values(placed(plan.structures).map((one) => ({ ...one, plantings: [...one.plantings] })));
   if (plan.priceBook.lines.length > 0) {
-    await tx.insert(priceLines).values(plan.priceBook.lines.map((line, place) => ({ gardenId, place, stock: line.stock, size: line.size, minor: line.price.minor })));
+    await tx.insert(priceLines).values(
+      plan.priceBook.lines.map((line, place) => ({
+        gardenId,
+        place,
+        stock: line.stock,
+        size: line.size,
+        minor: line.price.minor,
+      })),
+    );
   }
   if (plan.shed.length > 0) await tx.insert(shedPieces).values(placed(plan.shed));
 }

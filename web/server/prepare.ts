@@ -20,7 +20,10 @@ async function prepare(url: string): Promise<void> {
   try {
     await client.connect();
   } catch (error) {
-    throw new Error(`Fault: No database answers at ${url.replace(/:[^:@/]*@/, ':…@')} (${(error as Error).message || (error as NodeJS.ErrnoException).code}): check LIGNUM_DATABASE_URL, or leave it unset to use the program's own.`, { cause: error });
+    throw new Error(
+      `Fault: No database answers at ${url.replace(/:[^:@/]*@/, ':…@')} (${(error as Error).message || (error as NodeJS.ErrnoException).code}): check LIGNUM_DATABASE_URL, or leave it unset to use the program's own.`,
+      { cause: error },
+    );
   }
   const db = drizzle(client, { schema });
   await client.query('select pg_advisory_lock($1)', [LOCK]);

@@ -13,6 +13,10 @@ const LOOKS: Record<Look, string> = {
 export const buttonLook = (look: Look, extra = ''): string =>
   `inline-flex min-h-11 items-center justify-center gap-2 rounded-[3px] px-4 text-[0.95rem] leading-tight transition-colors disabled:opacity-45 ${LOOKS[look]} ${extra}`;
 
-export function Button({ look = 'plain', className = '', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
+export function Button({
+  look = 'plain',
+  className = '',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
   return <button type="button" {...rest} className={buttonLook(look, className)} />;
 }

@@ -4,9 +4,28 @@ import { X } from 'lucide-react';
 import type { ReactNode } from 'react';
 
 /** A sheet laid over the page: closes with Escape, keeps the keyboard inside, gives it back afterwards. */
-export function Sheet({ open, onClose, title, says, children, wide = false }: { open: boolean; onClose: () => void; title: string; says?: string; children: ReactNode; wide?: boolean }) {
+export function Sheet({
+  open,
+  onClose,
+  title,
+  says,
+  children,
+  wide = false,
+}: {
+  open: boolean;
+  onClose: () => void;
+  title: string;
+  says?: string;
+  children: ReactNode;
+  wide?: boolean;
+}) {
   return (
-    <Radix.Root open={open} onOpenChange={(next) => { if (!next) onClose(); }}>
+    <Radix.Root
+      open={open}
+      onOpenChange={(next) => {
+        if (!next) onClose();
+      }}
+    >
       <Radix.Portal>
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Radix.Content
@@ -15,7 +34,12 @@ export function Sheet({ open, onClose, title, says, children, wide = false }: { 
         >
           <div className="mb-4 flex items-start justify-between gap-4">
             <Radix.Title className="text-2xl">{title}</Radix.Title>
-            <Radix.Close aria-label="Close" className="-mt-1.5 -mr-2 grid size-11 shrink-0 place-items-center rounded-[3px] text-soft hover:bg-well"><X size={20} aria-hidden /></Radix.Close>
+            <Radix.Close
+              aria-label="Close"
+              className="-mt-1.5 -mr-2 grid size-11 shrink-0 place-items-center rounded-[3px] text-soft hover:bg-well"
+            >
+              <X size={20} aria-hidden />
+            </Radix.Close>
           </div>
           {says && <Radix.Description className="-mt-2 mb-4 text-soft">{says}</Radix.Description>}
           {children}

@@ -36,7 +36,10 @@ export function Drawing({ view, units, heightPx, caption, widthPx, on = 'desk', 
     watch.observe(element);
     return () => watch.disconnect();
   }, [widthPx]);
-  const paper = useMemo(() => setOnPaper(view, { widthPx: widthPx ?? width, heightPx, units, keep }), [view, widthPx, width, heightPx, units, keep]);
+  const paper = useMemo(
+    () => setOnPaper(view, { widthPx: widthPx ?? width, heightPx, units, keep }),
+    [view, widthPx, width, heightPx, units, keep],
+  );
   const svg = useMemo(() => toSvg(paper), [paper]);
   return (
     <figure className="m-0">

@@ -6,15 +6,36 @@ import { bareUnitOf, exact, formatLength, parseLength, type Units } from '@lignu
 import { sayLengthFault } from './length-fault';
 import { lengthTarget, type LengthTarget } from './length-target';
 
-export const inputLook = 'h-11 rounded-[3px] bg-sheet px-3 text-ink shadow-[inset_0_0_0_1.5px_var(--rule-strong)] aria-invalid:shadow-[inset_0_0_0_2px_var(--keel)]';
+export const inputLook =
+  'h-11 rounded-[3px] bg-sheet px-3 text-ink shadow-[inset_0_0_0_1.5px_var(--rule-strong)] aria-invalid:shadow-[inset_0_0_0_2px_var(--keel)]';
 
 /** Label, control, and below it either what is wrong or a line of help. */
-export function Field({ label, help, fault, htmlFor, children }: { label: string; help?: string | undefined; fault?: string | null | undefined; htmlFor?: string; children: ReactNode }) {
+export function Field({
+  label,
+  help,
+  fault,
+  htmlFor,
+  children,
+}: {
+  label: string;
+  help?: string | undefined;
+  fault?: string | null | undefined;
+  htmlFor?: string;
+  children: ReactNode;
+}) {
   return (
     <div className="flex min-w-0 flex-col gap-1">
-      <label htmlFor={htmlFor} className="text-[0.9rem] font-medium">{label}</label>
+      <label htmlFor={htmlFor} className="text-[0.9rem] font-medium">
+        {label}
+      </label>
       {children}
-      {fault ? <p role="alert" id={`${htmlFor}-fault`} className="text-[0.85rem] font-medium text-keel">{fault}</p> : help ? <p className="text-[0.85rem] text-soft">{help}</p> : null}
+      {fault ? (
+        <p role="alert" id={`${htmlFor}-fault`} className="text-[0.85rem] font-medium text-keel">
+          {fault}
+        </p>
+      ) : help ? (
+        <p className="text-[0.85rem] text-soft">{help}</p>
+      ) : null}
     </div>
   );
 }
@@ -39,22 +60,34 @@ interface LengthProps {
 export function LengthInput({ id, mm, units, min, max, step, onChange, onFault, className = '', label }: LengthProps) {
   const [draft, setDraft] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
-  const tell = (next: string | null) => { setFault(next); onFault?.(next); };
+  const tell = (next: string | null) => {
+    setFault(next);
+    onFault?.(next);
+  };
 
   const type = (text: string) => {
     setDraft(text);
     const read = parseLength(text, bareUnitOf(units));
     if (!read.ok) return tell(sayLengthFault(read.fault, units));
-    if (read.mm < min - 0.01) return tell(`${formatLength(read.mm, units)} is too little; the least is ${formatLength(min, units)}.`);
-    if (read.mm > max + 0.01) return tell(`${formatLength(read.mm, units)} is too much; the most is ${formatLength(max, units)}.`);
+    if (read.mm < min - 0.01)
+      return tell(`${formatLength(read.mm, units)} is too little; the least is ${formatLength(min, units)}.`);
+    if (read.mm > max + 0.01)
+      return tell(`${formatLength(read.mm, units)} is too much; the most is ${formatLength(max, units)}.`);
     tell(null);
     onChange(Math.min(max, Math.max(min, read.mm)));
   };
   // A device may send long after the field was drawn: it is given the field as it is now.
   const latest = useRef(type);
-  useEffect(() => { latest.current = type; });
+  useEffect(() => {
+    latest.current = type;
+  });
   const mine = useRef<LengthTarget | null>(null);
-  useEffect(() => () => { if (lengthTarget.get() === mine.current) lengthTarget.set(null); }, []);
+  useEffect(
+    () => () => {
+      if (lengthTarget.get() === mine.current) lengthTarget.set(null);
+    },
+    [],
+  );
   const nudge = (by: number) => {
     setDraft(null);
     tell(null);
@@ -63,15 +96,47 @@ export function LengthInput({ id, mm, units, min, max, step, onChange, onFault, 
 
   return (
     <input
-      id={id} type="text" inputMode="text" autoComplete="off" spellCheck={false} aria-label={label} aria-invalid={fault !== null} aria-describedby={fault ? `${id}-fault` : undefined}
-      value={draft ?? formatLength(mm, units)} className={`${inputLook} ${className}`}
+      id={id}
+      type="text"
+      inputMode="text"
+      autoComplete="off"
+      spellCheck={false}
+      aria-label={label}
+      aria-invalid={fault !== null}
+      aria-describedby={fault ? `${id}-fault` : undefined}
+      value={draft ?? formatLength(mm, units)}
+      className={`${inputLook} ${className}`}
       onChange={(event) => type(event.target.value)}
-      onFocus={(event) => { event.target.select(); mine.current = { label: label ?? event.target.labels?.[0]?.textContent ?? 'this length', accept: (measured) => { latest.current(formatLength(measured, units)); setDraft(null); } }; lengthTarget.set(mine.current); }}
-      onBlur={() => { setDraft(null); tell(null); }}
+      onFocus={(event) => {
+        event.target.select();
+        mine.current = {
+          label: label ?? event.target.labels?.[0]?.textContent ?? 'this length',
+          accept: (measured) => {
+            latest.current(formatLength(measured, units));
+            setDraft(null);
+          },
+        };
+        lengthTarget.set(mine.current);
+      }}
+      onBlur={() => {
+        setDraft(null);
+        tell(null);
+      }}
       onKeyDown={(event) => {
-        if (event.key === 'Enter') { setDraft(null); if (!fault) tell(null); }
-        if (event.key === 'Escape' && draft !== null) { event.preventDefault(); event.stopPropagation(); setDraft(null); tell(null); }
-        if (event.key === 'ArrowUp' || event.key === 'ArrowDown') { event.preventDefault(); nudge((event.key === 'ArrowUp' ? step : -step) * (event.shiftKey ? 10 : 1)); }
+        if (event.key === 'Enter') {
+          setDraft(null);
+          if (!fault) tell(null);
+        }
+        if (event.key === 'Escape' && draft !== null) {
+          event.preventDefault();
+          event.stopPropagation();
+          setDraft(null);
+          tell(null);
+        }
+        if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+          event.preventDefault();
+          nudge((event.key === 'ArrowUp' ? step : -step) * (event.shiftKey ? 10 : 1));
+        }
       }}
     />
   );
@@ -81,14 +146,41 @@ export function LengthField({ label, help, ...rest }: Omit<LengthProps, 'id'> & 
   const id = useId();
   const [fault, setFault] = useState<string | null>(null);
   const { label: _label, ...input } = { label, ...rest };
-  return <Field label={label} help={help} fault={fault} htmlFor={id}><LengthInput {...input} id={id} onFault={setFault} /></Field>;
+  return (
+    <Field label={label} help={help} fault={fault} htmlFor={id}>
+      <LengthInput {...input} id={id} onFault={setFault} />
+    </Field>
+  );
 }
 
 /** A whole number, or one with decimals where `whole` is false. */
-export function NumberInput({ id, value, min, max, onChange, onFault, whole = true, className = '', label }: { id: string; value: number; min: number; max: number; onChange: (value: number) => void; onFault?: (fault: string | null) => void; whole?: boolean; className?: string; label?: string }) {
+export function NumberInput({
+  id,
+  value,
+  min,
+  max,
+  onChange,
+  onFault,
+  whole = true,
+  className = '',
+  label,
+}: {
+  id: string;
+  value: number;
+  min: number;
+  max: number;
+  onChange: (value: number) => void;
+  onFault?: (fault: string | null) => void;
+  whole?: boolean;
+  className?: string;
+  label?: string;
+}) {
   const [draft, setDraft] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
-  const tell = (next: string | null) => { setFault(next); onFault?.(next); };
+  const tell = (next: string | null) => {
+    setFault(next);
+    onFault?.(next);
+  };
   const type = (text: string) => {
     setDraft(text);
     const number = Number(text.trim().replace(',', '.'));
@@ -101,20 +193,53 @@ export function NumberInput({ id, value, min, max, onChange, onFault, whole = tr
   };
   return (
     <input
-      id={id} type="text" inputMode={whole ? 'numeric' : 'decimal'} autoComplete="off" aria-label={label} aria-invalid={fault !== null} aria-describedby={fault ? `${id}-fault` : undefined} value={draft ?? String(value)} className={`${inputLook} ${className}`}
-      onChange={(event) => type(event.target.value)} onFocus={(event) => event.target.select()}
-      onBlur={() => { setDraft(null); tell(null); }}
+      id={id}
+      type="text"
+      inputMode={whole ? 'numeric' : 'decimal'}
+      autoComplete="off"
+      aria-label={label}
+      aria-invalid={fault !== null}
+      aria-describedby={fault ? `${id}-fault` : undefined}
+      value={draft ?? String(value)}
+      className={`${inputLook} ${className}`}
+      onChange={(event) => type(event.target.value)}
+      onFocus={(event) => event.target.select()}
+      onBlur={() => {
+        setDraft(null);
+        tell(null);
+      }}
       onKeyDown={(event) => {
-        if (event.key === 'ArrowUp' || event.key === 'ArrowDown') { event.preventDefault(); setDraft(null); tell(null); onChange(Math.min(max, Math.max(min, value + (event.key === 'ArrowUp' ? 1 : -1)))); }
+        if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+          event.preventDefault();
+          setDraft(null);
+          tell(null);
+          onChange(Math.min(max, Math.max(min, value + (event.key === 'ArrowUp' ? 1 : -1))));
+        }
       }}
     />
   );
 }
 
-export function NumberField({ label, help, ...rest }: { label: string; help?: string; value: number; min: number; max: number; onChange: (value: number) => void; whole?: boolean }) {
+export function NumberField({
+  label,
+  help,
+  ...rest
+}: {
+  label: string;
+  help?: string;
+  value: number;
+  min: number;
+  max: number;
+  onChange: (value: number) => void;
+  whole?: boolean;
+}) {
   const id = useId();
   const [fault, setFault] = useState<string | null>(null);
-  return <Field label={label} help={help} fault={fault} htmlFor={id}><NumberInput {...rest} id={id} onFault={setFault} /></Field>;
+  return (
+    <Field label={label} help={help} fault={fault} htmlFor={id}>
+      <NumberInput {...rest} id={id} onFault={setFault} />
+    </Field>
+  );
 }
 
 export interface Choice {
@@ -124,19 +249,54 @@ export interface Choice {
 }
 
 /** A list to choose one from; opens with the keyboard and can be typed into. */
-export function Chooser({ id, value, choices, onChange, label, className = '' }: { id?: string; value: string; choices: readonly Choice[]; onChange: (id: string) => void; label: string; className?: string }) {
+export function Chooser({
+  id,
+  value,
+  choices,
+  onChange,
+  label,
+  className = '',
+}: {
+  id?: string;
+  value: string;
+  choices: readonly Choice[];
+  onChange: (id: string) => void;
+  label: string;
+  className?: string;
+}) {
   return (
     <Select.Root value={value} onValueChange={onChange}>
-      <Select.Trigger {...(id ? { id } : {})} aria-label={label} className={`${inputLook} inline-flex min-w-0 items-center justify-between gap-2 text-left ${className}`}>
-        <span className="truncate"><Select.Value /></span>
-        <Select.Icon><ChevronDown size={16} aria-hidden className="text-soft" /></Select.Icon>
+      <Select.Trigger
+        {...(id ? { id } : {})}
+        aria-label={label}
+        className={`${inputLook} inline-flex min-w-0 items-center justify-between gap-2 text-left ${className}`}
+      >
+        <span className="truncate">
+          <Select.Value />
+        </span>
+        <Select.Icon>
+          <ChevronDown size={16} aria-hidden className="text-soft" />
+        </Select.Icon>
       </Select.Trigger>
       <Select.Portal>
-        <Select.Content position="popper" sideOffset={4} className="z-[60] max-h-[min(26rem,var(--radix-select-content-available-height))] min-w-[var(--radix-select-trigger-width)] overflow-hidden rounded-[3px] bg-sheet shadow-[0_0_0_1.5px_var(--rule-strong),0_12px_30px_#0004]">
+        <Select.Content
+          position="popper"
+          sideOffset={4}
+          className="z-[60] max-h-[min(26rem,var(--radix-select-content-available-height))] min-w-[var(--radix-select-trigger-width)] overflow-hidden rounded-[3px] bg-sheet shadow-[0_0_0_1.5px_var(--rule-strong),0_12px_30px_#0004]"
+        >
           <Select.Viewport className="p-1">
             {choices.map((choice) => (
-              <Select.Item key={choice.id} value={choice.id} disabled={choice.disabled ?? false} className="flex min-h-11 cursor-pointer items-center gap-2 rounded-[2px] py-1.5 pr-4 pl-2 outline-none data-[disabled]:text-soft data-[highlighted]:bg-chalk-wash">
-                <span className="w-5"><Select.ItemIndicator><Check size={16} aria-hidden /></Select.ItemIndicator></span>
+              <Select.Item
+                key={choice.id}
+                value={choice.id}
+                disabled={choice.disabled ?? false}
+                className="flex min-h-11 cursor-pointer items-center gap-2 rounded-[2px] py-1.5 pr-4 pl-2 outline-none data-[disabled]:text-soft data-[highlighted]:bg-chalk-wash"
+              >
+                <span className="w-5">
+                  <Select.ItemIndicator>
+                    <Check size={16} aria-hidden />
+                  </Select.ItemIndicator>
+                </span>
                 <Select.ItemText>{choice.label}</Select.ItemText>
               </Select.Item>
             ))}
@@ -147,17 +307,56 @@ export function Chooser({ id, value, choices, onChange, label, className = '' }:
   );
 }
 
-export function ChooserField({ label, help, ...rest }: { label: string; help?: string; value: string; choices: readonly Choice[]; onChange: (id: string) => void }) {
+export function ChooserField({
+  label,
+  help,
+  ...rest
+}: {
+  label: string;
+  help?: string;
+  value: string;
+  choices: readonly Choice[];
+  onChange: (id: string) => void;
+}) {
   const id = useId();
-  return <Field label={label} help={help} htmlFor={id}><Chooser {...rest} id={id} label={label} /></Field>;
+  return (
+    <Field label={label} help={help} htmlFor={id}>
+      <Chooser {...rest} id={id} label={label} />
+    </Field>
+  );
 }
 
 /** Two to four short choices side by side. */
-export function Switcher({ value, choices, onChange, label, className = '' }: { value: string; choices: readonly Choice[]; onChange: (id: string) => void; label: string; className?: string }) {
+export function Switcher({
+  value,
+  choices,
+  onChange,
+  label,
+  className = '',
+}: {
+  value: string;
+  choices: readonly Choice[];
+  onChange: (id: string) => void;
+  label: string;
+  className?: string;
+}) {
   return (
-    <ToggleGroup.Root type="single" value={value} aria-label={label} onValueChange={(next) => { if (next) onChange(next); }} className={`flex rounded-[3px] bg-well p-0.5 ${className}`}>
+    <ToggleGroup.Root
+      type="single"
+      value={value}
+      aria-label={label}
+      onValueChange={(next) => {
+        if (next) onChange(next);
+      }}
+      className={`flex rounded-[3px] bg-well p-0.5 ${className}`}
+    >
       {choices.map((choice) => (
-        <ToggleGroup.Item key={choice.id} value={choice.id} disabled={choice.disabled ?? false} className="min-h-10 flex-1 rounded-[2px] px-3 text-[0.9rem] leading-tight whitespace-nowrap text-soft hover:text-ink disabled:opacity-45 data-[state=on]:bg-sheet data-[state=on]:font-semibold data-[state=on]:text-ink data-[state=on]:shadow-[0_0_0_1.5px_var(--chalk)]">
+        <ToggleGroup.Item
+          key={choice.id}
+          value={choice.id}
+          disabled={choice.disabled ?? false}
+          className="min-h-10 flex-1 rounded-[2px] px-3 text-[0.9rem] leading-tight whitespace-nowrap text-soft hover:text-ink disabled:opacity-45 data-[state=on]:bg-sheet data-[state=on]:font-semibold data-[state=on]:text-ink data-[state=on]:shadow-[0_0_0_1.5px_var(--chalk)]"
+        >
           {choice.label}
         </ToggleGroup.Item>
       ))}
@@ -166,14 +365,47 @@ export function Switcher({ value, choices, onChange, label, className = '' }: { 
 }
 
 /** The rod as a slider: drag its crow's foot, or step it with the arrow keys. */
-export function RodSlider({ value, min, max, step, label, says, onChange }: { value: number; min: number; max: number; step: number; label: string; says: string; onChange: (value: number) => void }) {
+export function RodSlider({
+  value,
+  min,
+  max,
+  step,
+  label,
+  says,
+  onChange,
+}: {
+  value: number;
+  min: number;
+  max: number;
+  step: number;
+  label: string;
+  says: string;
+  onChange: (value: number) => void;
+}) {
   return (
-    <Slider.Root value={[value]} min={min} max={max} step={step} onValueChange={([next]) => { if (next !== undefined) onChange(Math.min(max, Math.max(min, exact(Math.round(next / step) * step)))); }} className="relative flex h-11 w-full touch-none items-center select-none">
+    <Slider.Root
+      value={[value]}
+      min={min}
+      max={max}
+      step={step}
+      onValueChange={([next]) => {
+        if (next !== undefined) onChange(Math.min(max, Math.max(min, exact(Math.round(next / step) * step))));
+      }}
+      className="relative flex h-11 w-full touch-none items-center select-none"
+    >
       <Slider.Track className="relative mx-3.5 h-2.5 grow bg-[repeating-linear-gradient(90deg,var(--rule-strong)_0_1px,transparent_1px_10%)] shadow-[inset_0_-1px_0_var(--rule-strong)]">
         <Slider.Range className="absolute h-full border-b-[3px] border-chalk" />
       </Slider.Track>
       <Slider.Thumb aria-label={label} aria-valuetext={says} className="grid h-11 w-7 place-items-center">
-        <svg viewBox="0 0 16 20" aria-hidden className="h-5 w-4 -translate-y-1.5 text-chalk"><path d="M2 1 L8 18 L14 1" fill="var(--sheet)" stroke="currentColor" strokeWidth="2.6" strokeLinejoin="round" /></svg>
+        <svg viewBox="0 0 16 20" aria-hidden className="h-5 w-4 -translate-y-1.5 text-chalk">
+          <path
+            d="M2 1 L8 18 L14 1"
+            fill="var(--sheet)"
+            stroke="currentColor"
+            strokeWidth="2.6"
+            strokeLinejoin="round"
+          />
+        </svg>
       </Slider.Thumb>
     </Slider.Root>
   );

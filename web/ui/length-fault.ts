@@ -6,13 +6,21 @@ const EXAMPLE: Record<Units, string> = { imperial: `7' 9 1/2" or 93.5`, metric: 
 export function sayLengthFault(fault: LengthFault, units: Units): string {
   const example = `Write it like ${EXAMPLE[units]}.`;
   switch (fault.code) {
-    case 'empty': return example;
-    case 'negative': return 'A length cannot be less than nothing.';
-    case 'divided-by-zero': return `${fault.piece} divides by nought.`;
-    case 'two-systems': return 'Feet and metres cannot be mixed in one length.';
-    case 'unknown-unit': return `"${fault.piece}" is not a unit of length. ${example}`;
-    case 'out-of-order': return `"${fault.piece}" comes after a smaller unit. ${example}`;
-    case 'thousands-comma': return `Is "${fault.piece}" a thousand or a decimal? Leave the comma out, or write a point.`;
-    case 'unreadable': return `"${fault.piece}" cannot be read. ${example}`;
+    case 'empty':
+      return example;
+    case 'negative':
+      return 'A length cannot be less than nothing.';
+    case 'divided-by-zero':
+      return `${fault.piece} divides by nought.`;
+    case 'two-systems':
+      return 'Feet and metres cannot be mixed in one length.';
+    case 'unknown-unit':
+      return `"${fault.piece}" is not a unit of length. ${example}`;
+    case 'out-of-order':
+      return `"${fault.piece}" comes after a smaller unit. ${example}`;
+    case 'thousands-comma':
+      return `Is "${fault.piece}" a thousand or a decimal? Leave the comma out, or write a point.`;
+    case 'unreadable':
+      return `"${fault.piece}" cannot be read. ${example}`;
   }
 }

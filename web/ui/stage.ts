@@ -28,7 +28,9 @@ export function useStage({ label, look: [lx, ly, lz], from: [fx, fy, fz], span, 
   const stage = useRef<Stage | null>(null);
   const height = useRef(tall);
   const [without, setWithout] = useState(false);
-  useEffect(() => { height.current = tall; });
+  useEffect(() => {
+    height.current = tall;
+  });
   useEffect(() => {
     const element = frame.current;
     if (!element) return;
@@ -58,7 +60,14 @@ export function useStage({ label, look: [lx, ly, lz], from: [fx, fy, fz], span, 
     sunlight.castShadow = true;
     sunlight.shadow.mapSize.set(2048, 2048);
     const reach = span * 0.85;
-    Object.assign(sunlight.shadow.camera, { left: -reach, right: reach, top: reach, bottom: -reach, near: 0.1, far: span * 6 });
+    Object.assign(sunlight.shadow.camera, {
+      left: -reach,
+      right: reach,
+      top: reach,
+      bottom: -reach,
+      near: 0.1,
+      far: span * 6,
+    });
     sunlight.shadow.bias = -0.0008;
     sunlight.target.position.copy(controls.target);
     scene.add(sunlight, sunlight.target, new THREE.HemisphereLight(0xdfeaf5, 0xa39a80, 1.1));
@@ -93,6 +102,11 @@ export function show(stage: Stage, body: THREE.Object3D): () => void {
   stage.draw();
   return () => {
     stage.scene.remove(body);
-    body.traverse((one) => { if (one instanceof THREE.Mesh || one instanceof THREE.LineSegments) { (one.geometry as THREE.BufferGeometry).dispose(); (one.material as THREE.Material).dispose(); } });
+    body.traverse((one) => {
+      if (one instanceof THREE.Mesh || one instanceof THREE.LineSegments) {
+        (one.geometry as THREE.BufferGeometry).dispose();
+        (one.material as THREE.Material).dispose();
+      }
+    });
   };
 }

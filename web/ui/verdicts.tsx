@@ -14,32 +14,80 @@ const LEVELS: Record<Level, { word: string; colour: string; Icon: typeof Check }
 };
 
 /** The most urgent first, each with what is wrong in words and, where one exists, a change that mends it and its price. */
-export function Verdicts({ verdicts, tongue, currency, onMend }: { verdicts: readonly MendableVerdict[]; tongue: Tongue; currency: string; onMend: (verdict: MendableVerdict) => void }) {
+export function Verdicts({
+  verdicts,
+  tongue,
+  currency,
+  onMend,
+}: {
+  verdicts: readonly MendableVerdict[];
+  tongue: Tongue;
+  currency: string;
+  onMend: (verdict: MendableVerdict) => void;
+}) {
   const open = verdicts.filter((verdict) => verdict.level !== 'good');
   const good = verdicts.filter((verdict) => verdict.level === 'good');
   return (
     <div>
-      {open.length === 0 && <p className="flex items-center gap-2 py-1 font-semibold text-leaf"><Check size={19} aria-hidden />It will stand and suit the crop.</p>}
+      {open.length === 0 && (
+        <p className="flex items-center gap-2 py-1 font-semibold text-leaf">
+          <Check size={19} aria-hidden />
+          It will stand and suit the crop.
+        </p>
+      )}
       <ul className="divide-y divide-rule">
-        {open.map((verdict) => <Row key={verdict.check} verdict={verdict} tongue={tongue} currency={currency} onMend={onMend} />)}
+        {open.map((verdict) => (
+          <Row key={verdict.check} verdict={verdict} tongue={tongue} currency={currency} onMend={onMend} />
+        ))}
       </ul>
       <details className="mt-1 border-t border-rule">
-        <summary className="flex min-h-11 items-center gap-2 text-[0.9rem] text-soft hover:text-ink"><Check size={16} aria-hidden className="text-leaf" />{good.length} {good.length === 1 ? 'thing is' : 'things are'} as they should be</summary>
-        <ul className="pb-2 text-[0.9rem]">{good.map((verdict) => <li key={verdict.check} className="flex gap-2 py-1"><Check size={15} aria-hidden className="mt-1 shrink-0 text-leaf" />{say(verdict.told, VERDICT_PHRASES, tongue)}</li>)}</ul>
+        <summary className="flex min-h-11 items-center gap-2 text-[0.9rem] text-soft hover:text-ink">
+          <Check size={16} aria-hidden className="text-leaf" />
+          {good.length} {good.length === 1 ? 'thing is' : 'things are'} as they should be
+        </summary>
+        <ul className="pb-2 text-[0.9rem]">
+          {good.map((verdict) => (
+            <li key={verdict.check} className="flex gap-2 py-1">
+              <Check size={15} aria-hidden className="mt-1 shrink-0 text-leaf" />
+              {say(verdict.told, VERDICT_PHRASES, tongue)}
+            </li>
+          ))}
+        </ul>
       </details>
     </div>
   );
 }
 
-function Row({ verdict, tongue, currency, onMend }: { verdict: MendableVerdict; tongue: Tongue; currency: string; onMend: (verdict: MendableVerdict) => void }) {
+function Row({
+  verdict,
+  tongue,
+  currency,
+  onMend,
+}: {
+  verdict: MendableVerdict;
+  tongue: Tongue;
+  currency: string;
+  onMend: (verdict: MendableVerdict) => void;
+}) {
   const { word, colour, Icon } = LEVELS[verdict.level];
   const costs = verdict.mend ? verdict.mend.costMinor : 0;
-  const price = costs === 0 ? 'costs nothing' : `${costs > 0 ? '+' : '−'}${formatMoney(money(Math.abs(costs), currency), tongue.locale)}`;
+  const price =
+    costs === 0
+      ? 'costs nothing'
+      : `${costs > 0 ? '+' : '−'}${formatMoney(money(Math.abs(costs), currency), tongue.locale)}`;
   return (
     <li className="py-2.5">
-      <p className={`flex items-center gap-1.5 text-[0.85rem] font-semibold ${colour}`}><Icon size={16} aria-hidden />{word}</p>
+      <p className={`flex items-center gap-1.5 text-[0.85rem] font-semibold ${colour}`}>
+        <Icon size={16} aria-hidden />
+        {word}
+      </p>
       <p className="mt-0.5 text-[0.95rem]">{say(verdict.told, VERDICT_PHRASES, tongue)}</p>
-      {verdict.mend && <Button className="mt-2 w-full !justify-between text-left" onClick={() => onMend(verdict)}><span>{MEND_PHRASES[verdict.told.code] ?? 'Mend it'}</span><span className="text-[0.85rem] text-soft">{price}</span></Button>}
+      {verdict.mend && (
+        <Button className="mt-2 w-full !justify-between text-left" onClick={() => onMend(verdict)}>
+          <span>{MEND_PHRASES[verdict.told.code] ?? 'Mend it'}</span>
+          <span className="text-[0.85rem] text-soft">{price}</span>
+        </Button>
+      )}
     </li>
   );
 }

@@ -2,10 +2,16 @@
  * Hands questions to somebody who answers one at a time. While one is being answered only the newest
  * waits: those between are never asked. `answered` has to be called after each answer.
  */
-export function askNewest<Question>(hand: (question: Question) => void): { ask(question: Question): void; answered(): Question } {
+export function askNewest<Question>(hand: (question: Question) => void): {
+  ask(question: Question): void;
+  answered(): Question;
+} {
   let asked: { question: Question } | null = null;
   let waiting: { question: Question } | null = null;
-  const send = (next: { question: Question }): void => { asked = next; hand(next.question); };
+  const send = (next: { question: Question }): void => {
+    asked = next;
+    hand(next.question);
+  };
   return {
     ask(question) {
       if (asked) waiting = { question };

@@ -13,8 +13,18 @@ function hoursOf({ plan, month, cellMm }: HoursQuestion): HoursAnswer {
   }
   const standing = standingOf(plan);
   const grid = gridOver(plan.site.widthMm, plan.site.depthMm, cellMm);
-  return { columns: grid.columns, rows: grid.rows, cellMm, hours: sunMap(plan, standing, grid, month), beds: plan.beds.map((bed) => bedSun(plan, standing, bed, month)), month };
+  return {
+    columns: grid.columns,
+    rows: grid.rows,
+    cellMm,
+    hours: sunMap(plan, standing, grid, month),
+    beds: plan.beds.map((bed) => bedSun(plan, standing, bed, month)),
+    month,
+  };
 }
 
 onmessage = ({ data }: MessageEvent<HoursQuestion | PlacesQuestion>) =>
-  say({ part: 'answer', answer: data.about === 'places' ? findPlaces(data.plan, data.structure, data.month) : hoursOf(data) });
+  say({
+    part: 'answer',
+    answer: data.about === 'places' ? findPlaces(data.plan, data.structure, data.month) : hoursOf(data),
+  });

@@ -17,8 +17,10 @@ export function growingMonths(site: Pick<Site, 'lastFrost' | 'firstFrost'>): num
 export function samplesOfDay(year: number, month: number, day: number, place: Place, stepMinutes = 10): SunSample[] {
   const start = Date.UTC(year, month - 1, day) - (place.longitudeDeg / 15) * 3_600_000;
   const count = Math.round((24 * 60) / stepMinutes);
-  return Array.from({ length: count }, (_, i): SunSample => ({ sun: sunPosition(start + (i + 0.5) * stepMinutes * 60_000, place), hours: stepMinutes / 60 }))
-    .filter((sample) => sample.sun.altitudeRad > 0);
+  return Array.from({ length: count }, (_, i): SunSample => ({
+    sun: sunPosition(start + (i + 0.5) * stepMinutes * 60_000, place),
+    hours: stepMinutes / 60,
+  })).filter((sample) => sample.sun.altitudeRad > 0);
 }
 
 /** Days from 1 January of a "MM-DD"; a common year. */
@@ -32,24 +34,40 @@ export function monthDayOf(day: number): string {
   const at = Math.round(((day % 365) + 365) % 365);
   const months = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
   let left = Math.min(364, at);
-  const month = months.findIndex((days) => { if (left < days) return true; left -= days; return false; });
+  const month = months.findIndex((days) => {
+    if (left < days) return true;
+    left -= days;
+    return false;
+  });
   return `${String(month + 1).padStart(2, '0')}-${String(left + 1).padStart(2, '0')}`;
 }
 
 /** Days from 1 January on which a crop of straight growth reaches a height, sown or planted in its first week; null where it never does. */
-export function dayAtHeight(crop: Pick<Crop, 'heightMm' | 'sow' | 'daysToCrop'>, heightMm: number, site: Pick<Site, 'lastFrost'>): number | null {
-  return heightMm > crop.heightMm ? null : dayOfYear(site.lastFrost) + crop.sow.from * 7 + (heightMm / crop.heightMm) * crop.daysToCrop.least;
+export function dayAtHeight(
+  crop: Pick<Crop, 'heightMm' | 'sow' | 'daysToCrop'>,
+  heightMm: number,
+  site: Pick<Site, 'lastFrost'>,
+): number | null {
+  return heightMm > crop.heightMm
+    ? null
+    : dayOfYear(site.lastFrost) + crop.sow.from * 7 + (heightMm / crop.heightMm) * crop.daysToCrop.least;
 }
 
 /**
  * How far a crop has grown on a day, 0 to 1: from the first week it can be sown or planted out, full
  * by its first picking, gone with the first frost when tender. A straight line; from memory.
  */
-export function grownShare(crop: Pick<Crop, 'hardiness' | 'sow' | 'daysToCrop' | 'seasons'>, day: number, site: Pick<Site, 'lastFrost' | 'firstFrost'>): number {
+export function grownShare(
+  crop: Pick<Crop, 'hardiness' | 'sow' | 'daysToCrop' | 'seasons'>,
+  day: number,
+  site: Pick<Site, 'lastFrost' | 'firstFrost'>,
+): number {
   const since = (from: number): number => (((day - from) % 365) + 365) % 365;
   if (crop.seasons > 1) return since(dayOfYear(site.lastFrost) - 30) < 240 ? 1 : 0.2;
   const start = dayOfYear(site.lastFrost) + crop.sow.from * 7;
-  const ends = since(start) > (((dayOfYear(site.firstFrost) - start) % 365) + 365) % 365 + (crop.hardiness === 'tender' ? 0 : 30);
+  const ends =
+    since(start) >
+    ((((dayOfYear(site.firstFrost) - start) % 365) + 365) % 365) + (crop.hardiness === 'tender' ? 0 : 30);
   return ends ? 0 : Math.min(1, since(start) / crop.daysToCrop.least);
 }
 

@@ -23,11 +23,23 @@ const shifted = ([x, y]: PlanSpot, [dx, dy]: PlanSpot, height: number): PlanSpot
 /** Outline (convex) of the shadow a thing throws on level ground. */
 export function shadowOf(shader: Shader, perHeight: PlanSpot): PlanSpot[] {
   switch (shader.shape) {
-    case 'screen': return outlineOf([shader.from, shader.to].flatMap((end) => [shifted(end, perHeight, shader.bottomMm), shifted(end, perHeight, shader.topMm)]));
-    case 'block': return outlineOf(shader.corners.flatMap((corner) => [corner, shifted(corner, perHeight, shader.topMm)]));
+    case 'screen':
+      return outlineOf(
+        [shader.from, shader.to].flatMap((end) => [
+          shifted(end, perHeight, shader.bottomMm),
+          shifted(end, perHeight, shader.topMm),
+        ]),
+      );
+    case 'block':
+      return outlineOf(shader.corners.flatMap((corner) => [corner, shifted(corner, perHeight, shader.topMm)]));
     case 'crown': {
-      const around = Array.from({ length: 12 }, (_, i): PlanSpot => [shader.middle[0] + shader.radiusMm * Math.cos((i * Math.PI) / 6), shader.middle[1] + shader.radiusMm * Math.sin((i * Math.PI) / 6)]);
-      return outlineOf(around.flatMap((spot) => [shifted(spot, perHeight, shader.bottomMm), shifted(spot, perHeight, shader.topMm)]));
+      const around = Array.from({ length: 12 }, (_, i): PlanSpot => [
+        shader.middle[0] + shader.radiusMm * Math.cos((i * Math.PI) / 6),
+        shader.middle[1] + shader.radiusMm * Math.sin((i * Math.PI) / 6),
+      ]);
+      return outlineOf(
+        around.flatMap((spot) => [shifted(spot, perHeight, shader.bottomMm), shifted(spot, perHeight, shader.topMm)]),
+      );
     }
   }
 }
@@ -40,7 +52,9 @@ export interface Grid {
 }
 
 export const gridOver = (widthMm: number, depthMm: number, cellMm: number): Grid => ({
-  cellMm, columns: Math.max(1, Math.ceil(widthMm / cellMm)), rows: Math.max(1, Math.ceil(depthMm / cellMm)),
+  cellMm,
+  columns: Math.max(1, Math.ceil(widthMm / cellMm)),
+  rows: Math.max(1, Math.ceil(depthMm / cellMm)),
 });
 
 /** Dims the cells whose middle lies inside a convex outline, by scan lines. */
@@ -48,7 +62,10 @@ export function dim(light: Float32Array, grid: Grid, outline: readonly PlanSpot[
   if (outline.length < 3 || opacity <= 0) return;
   let low = Infinity;
   let high = -Infinity;
-  for (const [, y] of outline) { low = Math.min(low, y); high = Math.max(high, y); }
+  for (const [, y] of outline) {
+    low = Math.min(low, y);
+    high = Math.max(high, y);
+  }
   const first = Math.max(0, Math.ceil(low / grid.cellMm - 0.5));
   const last = Math.min(grid.rows - 1, Math.floor(high / grid.cellMm - 0.5));
   for (let row = first; row <= last; row++) {
@@ -58,7 +75,7 @@ export function dim(light: Float32Array, grid: Grid, outline: readonly PlanSpot[
     for (let i = 0; i < outline.length; i++) {
       const a = outline[i] as PlanSpot;
       const b = outline[(i + 1) % outline.length] as PlanSpot;
-      if ((a[1] <= y) === (b[1] <= y)) continue;
+      if (a[1] <= y === b[1] <= y) continue;
       const x = a[0] + ((y - a[1]) / (b[1] - a[1])) * (b[0] - a[0]);
       left = Math.min(left, x);
       right = Math.max(right, x);
@@ -79,7 +96,12 @@ export interface SunSample {
 }
 
 /** Direct-sun hours of every cell over the samples of a day: full light less what each shadow takes. */
-export function sunHours(grid: Grid, shaders: readonly Shader[], samples: readonly SunSample[], northDeg: number): Float32Array {
+export function sunHours(
+  grid: Grid,
+  shaders: readonly Shader[],
+  samples: readonly SunSample[],
+  northDeg: number,
+): Float32Array {
   const hours = new Float32Array(grid.columns * grid.rows);
   const light = new Float32Array(hours.length);
   for (const { sun, hours: share } of samples) {

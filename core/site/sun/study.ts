@@ -18,7 +18,11 @@ export interface Standing {
 }
 
 export const standingOf = (plan: Plan): Standing[] =>
-  computeGarden(plan).structures.map((one) => ({ id: one.structure.id, design: one.sized.design, bed: one.setting.bed }));
+  computeGarden(plan).structures.map((one) => ({
+    id: one.structure.id,
+    design: one.sized.design,
+    bed: one.setting.bed,
+  }));
 
 /** Direct-sun hours a day of one bed in one month, and what each support takes from it. */
 export interface BedSun {
@@ -37,9 +41,21 @@ export interface SunStudy {
 }
 
 /** Hours of one day of every cell of the plot. */
-export function sunMap(plan: Plan, standing: readonly Standing[], grid: Grid, month: number, day = MIDDLE_DAY, stepMinutes = 10): Float32Array {
+export function sunMap(
+  plan: Plan,
+  standing: readonly Standing[],
+  grid: Grid,
+  month: number,
+  day = MIDDLE_DAY,
+  stepMinutes = 10,
+): Float32Array {
   const date = dayOfYear(`${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`);
-  return sunHours(grid, shadersOf(plan, standing, date).map((one) => one.shader), samplesOfDay(YEAR, month, day, plan.site, stepMinutes), plan.site.northDeg);
+  return sunHours(
+    grid,
+    shadersOf(plan, standing, date).map((one) => one.shader),
+    samplesOfDay(YEAR, month, day, plan.site, stepMinutes),
+    plan.site.northDeg,
+  );
 }
 
 /** The whole plot over the growing months, on a grid of `cellMm`. Calls `progress` with the share done. */
@@ -51,7 +67,9 @@ export function studySun(plan: Plan, cellMm = 250, progress: (share: number) => 
   const beds: BedSun[] = [];
   const months = wanted.map((month, i) => {
     const hours = sunMap(plan, standing, grid, month);
-    hours.forEach((value, cell) => { season[cell] = (season[cell] as number) + value / wanted.length; });
+    hours.forEach((value, cell) => {
+      season[cell] = (season[cell] as number) + value / wanted.length;
+    });
     beds.push(...plan.beds.map((bed) => bedSun(plan, standing, bed, month)));
     progress((i + 1) / wanted.length);
     return { month, hours };
@@ -63,7 +81,13 @@ export function studySun(plan: Plan, cellMm = 250, progress: (share: number) => 
 function spotsIn(bed: Bed, apartMm: number): PlanSpot[] {
   const along = Math.max(2, Math.round(bed.lengthMm / apartMm));
   const across = Math.max(2, Math.round(bed.widthMm / apartMm));
-  return Array.from({ length: along * across }, (_, i) => onPlan(bed, (((i % along) + 0.5) / along - 0.5) * bed.lengthMm, ((Math.floor(i / along) + 0.5) / across - 0.5) * bed.widthMm));
+  return Array.from({ length: along * across }, (_, i) =>
+    onPlan(
+      bed,
+      (((i % along) + 0.5) / along - 0.5) * bed.lengthMm,
+      ((Math.floor(i / along) + 0.5) / across - 0.5) * bed.widthMm,
+    ),
+  );
 }
 
 function inside([x, y]: PlanSpot, outline: readonly PlanSpot[]): boolean {
@@ -77,19 +101,50 @@ function inside([x, y]: PlanSpot, outline: readonly PlanSpot[]): boolean {
 }
 
 /** A bed's mean hours of direct sun on the middle day of a month, and how many of them each support takes. A support does not count against its own bed. */
-export function bedSun(plan: Plan, standing: readonly Standing[], bed: Bed, month: number, stepMinutes = 20, apartMm = 400): BedSun {
+export function bedSun(
+  plan: Plan,
+  standing: readonly Standing[],
+  bed: Bed,
+  month: number,
+  stepMinutes = 20,
+  apartMm = 400,
+): BedSun {
   const date = dayOfYear(`${String(month).padStart(2, '0')}-${MIDDLE_DAY}`);
-  const shaders = shadersOf(plan, standing.filter((one) => one.bed.id !== bed.id), date);
-  return { bed: bed.id, month, ...hoursAt(spotsIn(bed, apartMm), shaders, samplesOfDay(YEAR, month, MIDDLE_DAY, plan.site, stepMinutes), plan.site.northDeg, new Set(standing.map((one) => one.id))) };
+  const shaders = shadersOf(
+    plan,
+    standing.filter((one) => one.bed.id !== bed.id),
+    date,
+  );
+  return {
+    bed: bed.id,
+    month,
+    ...hoursAt(
+      spotsIn(bed, apartMm),
+      shaders,
+      samplesOfDay(YEAR, month, MIDDLE_DAY, plan.site, stepMinutes),
+      plan.site.northDeg,
+      new Set(standing.map((one) => one.id)),
+    ),
+  };
 }
 
-function hoursAt(spots: readonly PlanSpot[], shaders: readonly OwnedShader[], samples: readonly SunSample[], northDeg: number, counted: ReadonlySet<string>): { hours: number; takenBy: Record<string, number> } {
+function hoursAt(
+  spots: readonly PlanSpot[],
+  shaders: readonly OwnedShader[],
+  samples: readonly SunSample[],
+  northDeg: number,
+  counted: ReadonlySet<string>,
+): { hours: number; takenBy: Record<string, number> } {
   let hours = 0;
   const takenBy: Record<string, number> = {};
   for (const { sun, hours: share } of samples) {
     if (sun.altitudeRad < LEAST_ALTITUDE_RAD) continue;
     const perHeight = shadowPerHeight(sun, northDeg);
-    const shadows = shaders.map(({ owner, shader }) => ({ owner, opacity: shader.opacity, outline: shadowOf(shader, perHeight) }));
+    const shadows = shaders.map(({ owner, shader }) => ({
+      owner,
+      opacity: shader.opacity,
+      outline: shadowOf(shader, perHeight),
+    }));
     for (const spot of spots) {
       const on = shadows.filter((shadow) => inside(spot, shadow.outline));
       const light = on.reduce((left, shadow) => left * (1 - shadow.opacity), 1);
@@ -113,17 +168,28 @@ export interface Lying {
 }
 
 /** One support's bed as it lies, and turned by a quarter about its middle, in one month. */
-export function compareDirections(plan: Plan, structureId: string, month: number): { asItLies: Lying; turned: Lying } | null {
+export function compareDirections(
+  plan: Plan,
+  structureId: string,
+  month: number,
+): { asItLies: Lying; turned: Lying } | null {
   const bedId = plan.structures.find((one) => one.id === structureId)?.bed;
   const bed = plan.beds.find((one) => one.id === bedId);
   if (!bed) return null;
   const lying = (turnDeg: number): Lying => {
     const turned: Plan = { ...plan, beds: plan.beds.map((one) => (one.id === bed.id ? { ...one, turnDeg } : one)) };
     const standing = standingOf(turned);
-    const others = turned.beds.filter((one) => one.id !== bed.id).map((one) => ({ bed: one.id, hours: bedSun(turned, standing, one, month).takenBy[structureId] ?? 0 }));
+    const others = turned.beds
+      .filter((one) => one.id !== bed.id)
+      .map((one) => ({ bed: one.id, hours: bedSun(turned, standing, one, month).takenBy[structureId] ?? 0 }));
     const worst = others.reduce<Lying['worst']>((most, one) => (one.hours > (most?.hours ?? 0.05) ? one : most), null);
     const own = turned.beds.find((one) => one.id === bed.id) as Bed;
-    return { turnDeg, ownHours: bedSun(turned, standing, own, month).hours, takes: others.reduce((sum, one) => sum + one.hours, 0), worst };
+    return {
+      turnDeg,
+      ownHours: bedSun(turned, standing, own, month).hours,
+      takes: others.reduce((sum, one) => sum + one.hours, 0),
+      worst,
+    };
   };
   return { asItLies: lying(bed.turnDeg), turned: lying((bed.turnDeg + 90) % 180) };
 }

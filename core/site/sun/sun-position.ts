@@ -35,10 +35,17 @@ function apparentSun(utcMs: number): { rightAscensionDeg: number; declinationDeg
   const t = (daysOf(utcMs) + DELTA_T_DAYS) / 36_525;
   const meanLongitude = 280.46646 + 36_000.76983 * t + 0.0003032 * t * t;
   const anomaly = 357.52911 + 35_999.05029 * t - 0.0001537 * t * t;
-  const centre = (1.914602 - 0.004817 * t - 0.000014 * t * t) * sin(anomaly) + (0.019993 - 0.000101 * t) * sin(2 * anomaly) + 0.000289 * sin(3 * anomaly);
+  const centre =
+    (1.914602 - 0.004817 * t - 0.000014 * t * t) * sin(anomaly) +
+    (0.019993 - 0.000101 * t) * sin(2 * anomaly) +
+    0.000289 * sin(3 * anomaly);
   // Venus, Venus, Jupiter, Moon: the perturbations count centuries from 1900.
   const c = t + 1;
-  const pulls = 0.00134 * cos(153.23 + 22_518.7541 * c) + 0.00154 * cos(216.57 + 45_037.5082 * c) + 0.002 * cos(312.69 + 32_964.3577 * c) + 0.00179 * sin(350.74 + 445_267.1142 * c - 0.00144 * c * c);
+  const pulls =
+    0.00134 * cos(153.23 + 22_518.7541 * c) +
+    0.00154 * cos(216.57 + 45_037.5082 * c) +
+    0.002 * cos(312.69 + 32_964.3577 * c) +
+    0.00179 * sin(350.74 + 445_267.1142 * c - 0.00144 * c * c);
   const node = 125.04452 - 1934.136261 * t;
   const nutation = -0.00478 * sin(node) - 0.00037 * sin(2 * meanLongitude);
   const longitude = meanLongitude + centre + pulls - 0.00569 + nutation;
@@ -68,10 +75,20 @@ const PARALLAX_DEG = 8.794 / 3600;
 export function sunPosition(utcMs: number, place: Place, air = true): SunPosition {
   const sun = apparentSun(utcMs);
   const hourAngle = siderealDeg(utcMs, sun.equinoxDeg) + place.longitudeDeg - sun.rightAscensionDeg;
-  const high = Math.asin(sin(place.latitudeDeg) * sin(sun.declinationDeg) + cos(place.latitudeDeg) * cos(sun.declinationDeg) * cos(hourAngle)) / RAD;
+  const high =
+    Math.asin(
+      sin(place.latitudeDeg) * sin(sun.declinationDeg) +
+        cos(place.latitudeDeg) * cos(sun.declinationDeg) * cos(hourAngle),
+    ) / RAD;
   const seen = high - PARALLAX_DEG * cos(high);
-  const fromSouth = Math.atan2(sin(hourAngle), cos(hourAngle) * sin(place.latitudeDeg) - Math.tan(sun.declinationDeg * RAD) * cos(place.latitudeDeg));
-  return { altitudeRad: (seen + (air ? refractionDeg(seen) : 0)) * RAD, azimuthRad: (fromSouth + 3 * Math.PI) % (2 * Math.PI) };
+  const fromSouth = Math.atan2(
+    sin(hourAngle),
+    cos(hourAngle) * sin(place.latitudeDeg) - Math.tan(sun.declinationDeg * RAD) * cos(place.latitudeDeg),
+  );
+  return {
+    altitudeRad: (seen + (air ? refractionDeg(seen) : 0)) * RAD,
+    azimuthRad: (fromSouth + 3 * Math.PI) % (2 * Math.PI),
+  };
 }
 
 /** Centre of the sun when its upper edge meets the horizon: 34′ of refraction and 16′ of radius (Meeus, chapter 15). */
@@ -91,14 +108,21 @@ export function sunDay(dayStartMs: number, place: Place): SunDay {
     const south = place.latitudeDeg >= sunDeclination(noonMs) ? Math.PI : 0;
     const turn = ((off.azimuthRad - south + 3 * Math.PI) % (2 * Math.PI)) - Math.PI;
     // The hour angle of the sun, from its bearing near the meridian.
-    const hour = Math.atan2(Math.sin(turn) * Math.cos(off.altitudeRad), Math.cos(sunDeclination(noonMs) * RAD)) * (south === 0 ? -1 : 1);
+    const hour =
+      Math.atan2(Math.sin(turn) * Math.cos(off.altitudeRad), Math.cos(sunDeclination(noonMs) * RAD)) *
+      (south === 0 ? -1 : 1);
     noonMs -= (hour / RAD / 15) * 3_600_000;
   }
   const noon = altitude(noonMs);
   const midnight = Math.max(altitude(noonMs - 43_200_000), altitude(noonMs + 43_200_000));
   if (noon < RISING_DEG) return { day: 'never rises', noonMs };
   if (midnight > RISING_DEG && altitude(noonMs - 43_200_000) > RISING_DEG) return { day: 'never sets', noonMs };
-  return { day: 'rises and sets', riseMs: crossing(noonMs - 43_200_000, noonMs, altitude), noonMs, setMs: crossing(noonMs + 43_200_000, noonMs, altitude) };
+  return {
+    day: 'rises and sets',
+    riseMs: crossing(noonMs - 43_200_000, noonMs, altitude),
+    noonMs,
+    setMs: crossing(noonMs + 43_200_000, noonMs, altitude),
+  };
 }
 
 const sunDeclination = (utcMs: number): number => apparentSun(utcMs).declinationDeg;

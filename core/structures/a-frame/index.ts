@@ -19,8 +19,18 @@ export const aFrame = structureKind({
   phrases: A_FRAME_PHRASES,
   mends: {
     ...ROW_MENDS,
-    'row.past-bed': (v, _design, setting) => ({ rowLength: setting.bed.lengthMm, width: Math.max(feet(1.5), Math.min(v.width, setting.bed.lengthMm)), frames: Math.max(1, Math.floor((setting.bed.lengthMm + 0.5) / (Math.min(v.width, setting.bed.lengthMm) + BETWEEN_MM))) }),
-    'reach.outside': (_v, _design, setting) => (setting.bed.widthMm - inches(5) >= feet(1) ? { rowAt: setting.bed.widthMm / 2, spread: inches(Math.floor((setting.bed.widthMm - inches(4)) / inches(1))) } : null),
+    'row.past-bed': (v, _design, setting) => ({
+      rowLength: setting.bed.lengthMm,
+      width: Math.max(feet(1.5), Math.min(v.width, setting.bed.lengthMm)),
+      frames: Math.max(
+        1,
+        Math.floor((setting.bed.lengthMm + 0.5) / (Math.min(v.width, setting.bed.lengthMm) + BETWEEN_MM)),
+      ),
+    }),
+    'reach.outside': (_v, _design, setting) =>
+      setting.bed.widthMm - inches(5) >= feet(1)
+        ? { rowAt: setting.bed.widthMm / 2, spread: inches(Math.floor((setting.bed.widthMm - inches(4)) / inches(1))) }
+        : null,
     'tips.narrow': (_v, _design, setting) => ({ spread: setting.units === 'imperial' ? feet(4) : 1200 }),
     'mesh.wide': () => ({ infill: 'mesh' }),
     'climb.thick': () => ({ infill: 'mesh' }),

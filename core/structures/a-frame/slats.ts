@@ -5,5 +5,7 @@
  */
 export function slatsUp(leafMm: number, slatMm: number, gaugeMm: number): number[] {
   const count = Math.max(2, Math.floor((leafMm + gaugeMm + 0.5) / (slatMm + gaugeMm)));
-  return Array.from({ length: count }, (_, i) => leafMm - slatMm / 2 - i * (slatMm + gaugeMm)).filter((at) => at >= slatMm / 2 - 1).reverse();
+  return Array.from({ length: count }, (_, i) => leafMm - slatMm / 2 - i * (slatMm + gaugeMm))
+    .filter((at) => at >= slatMm / 2 - 1)
+    .reverse();
 }

@@ -8,7 +8,11 @@ export function aFrameSteps(_design: Design, v: AFrameValues): Step[] {
   return [
     { what: fact('step.cut'), people: 1, caution: fact('care.saw') },
     { what: fact('step.lay', { width: { mm: v.width }, leaf: { mm: v.leaf } }), people: 1 },
-    { what: v.infill === 'slats' ? fact('step.slats', { gauge: { mm: v.gauge } }) : fact('step.mesh'), people: 1, ...(v.infill === 'mesh' ? { caution: fact('care.wire-ends') } : {}) },
+    {
+      what: v.infill === 'slats' ? fact('step.slats', { gauge: { mm: v.gauge } }) : fact('step.mesh'),
+      people: 1,
+      ...(v.infill === 'mesh' ? { caution: fact('care.wire-ends') } : {}),
+    },
     { what: fact('step.hinge', { gap: { mm: v.hingeGap } }), people: 1 },
     { what: fact('step.open', { spread: { mm: v.spread } }), people: 2, caution: fact('care.fingers') },
     { what: fact('step.tether'), people: 1 },
@@ -17,4 +21,7 @@ export function aFrameSteps(_design: Design, v: AFrameValues): Step[] {
   ];
 }
 
-export const aFrameSeason = (): SeasonNote[] => [{ on: null, what: fact('season.lead') }, { on: null, what: fact('season.fold') }];
+export const aFrameSeason = (): SeasonNote[] => [
+  { on: null, what: fact('season.lead') },
+  { on: null, what: fact('season.fold') },
+];

@@ -28,7 +28,9 @@ export const guyedWall = structureKind({
       const missing = shortBy(design);
       return v.gap >= missing ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
     },
-    'gap.high': (_v, _design, setting) => ({ gap: Math.min(...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm)) }),
+    'gap.high': (_v, _design, setting) => ({
+      gap: Math.min(...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm)),
+    }),
     'height.low': raiseGap,
     'reach.tall': (v, design, setting) => {
       const over = design.support.topMm.most - setting.reachMm;

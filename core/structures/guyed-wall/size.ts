@@ -41,7 +41,18 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
   const postsAt = equalBays([0, ...run.map((piece) => piece.toMm)], v.postSpacing);
   const y = acrossBed(v.rowAt, setting);
   const top = v.gap + panel.heightMm;
-  const posts = postsAt.map((at, i) => setPost({ id: `post-${i + 1}`, foot: footAt(lie, at, y), aboveMm: top + ABOVE_PANEL_MM, depthMm: v.depth, section: v.section, treatment: v.treatment, setting, set: setBy(v.footing) }));
+  const posts = postsAt.map((at, i) =>
+    setPost({
+      id: `post-${i + 1}`,
+      foot: footAt(lie, at, y),
+      aboveMm: top + ABOVE_PANEL_MM,
+      depthMm: v.depth,
+      section: v.section,
+      treatment: v.treatment,
+      setting,
+      set: setBy(v.footing),
+    }),
+  );
   const bars = posts.map((one) => one.bar);
   const along: Point = [Math.cos(slope), 0, Math.sin(slope)];
   const up: Point = [-Math.sin(slope), 0, Math.cos(slope)];
@@ -50,21 +61,50 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
     const low = footAt(lie, piece.fromMm, y - post.wideMm / 2 - panel.wireMm / 2);
     const stub = piece.whole ? panel.edgeMm : 0;
     return {
-      shape: 'sheet', id: `panel-${i + 1}`, role: 'panel', stock: panel.id, meshes: piece.meshes, cutMm: piece.meshes * panel.pitchMm + 2 * stub,
-      corner: [low[0] - along[0] * stub, low[1], low[2] + v.gap - along[2] * stub], along, up, heightMm: panel.heightMm, levelsMm: panel.levelsMm, wireMm: panel.wireMm,
+      shape: 'sheet',
+      id: `panel-${i + 1}`,
+      role: 'panel',
+      stock: panel.id,
+      meshes: piece.meshes,
+      cutMm: piece.meshes * panel.pitchMm + 2 * stub,
+      corner: [low[0] - along[0] * stub, low[1], low[2] + v.gap - along[2] * stub],
+      along,
+      up,
+      heightMm: panel.heightMm,
+      levelsMm: panel.levelsMm,
+      wireMm: panel.wireMm,
       uprightsMm: Array.from({ length: piece.meshes + 1 }, (_, n) => stub + n * panel.pitchMm),
     };
   });
-  const panelJoints = bars.flatMap((bar, n): Joint[] => sheets.flatMap((sheet, i): Joint[] => {
-    const piece = run[i] as RunPiece;
-    const at = postsAt[n] as number;
-    if (at < piece.fromMm - 1 || at > piece.toMm + 1) return [];
-    return [{
-      id: `${sheet.id}-${bar.id}`, kind: 'panel to post', places: fixingLevels(panel.levelsMm, panel.heightMm, v.staples).map((level) => onSheetAbove(sheet, level, bar.to[0])), parts: [sheet.id, bar.id],
-      fixings: [{ stock: 'staple-fence', count: v.staples }, ...(v.ties === 'two' ? [{ stock: 'tie-wire', count: 2, eachMm: TIE_MM }] : [])],
-    }];
-  }));
-  const stations = placeStations({ planted: setting.planted, ground, fromMm: 0, lengthMm: runEnd, school: v.school, rows: [{ acrossMm: y - STEM_OUT_MM - post.wideMm / 2, side: 'front' }] });
+  const panelJoints = bars.flatMap((bar, n): Joint[] =>
+    sheets.flatMap((sheet, i): Joint[] => {
+      const piece = run[i] as RunPiece;
+      const at = postsAt[n] as number;
+      if (at < piece.fromMm - 1 || at > piece.toMm + 1) return [];
+      return [
+        {
+          id: `${sheet.id}-${bar.id}`,
+          kind: 'panel to post',
+          places: fixingLevels(panel.levelsMm, panel.heightMm, v.staples).map((level) =>
+            onSheetAbove(sheet, level, bar.to[0]),
+          ),
+          parts: [sheet.id, bar.id],
+          fixings: [
+            { stock: 'staple-fence', count: v.staples },
+            ...(v.ties === 'two' ? [{ stock: 'tie-wire', count: 2, eachMm: TIE_MM }] : []),
+          ],
+        },
+      ];
+    }),
+  );
+  const stations = placeStations({
+    planted: setting.planted,
+    ground,
+    fromMm: 0,
+    lengthMm: runEnd,
+    school: v.school,
+    rows: [{ acrossMm: y - STEM_OUT_MM - post.wideMm / 2, side: 'front' }],
+  });
   const guys = v.guys === 'ends' ? stretchGuys(bars, setting) : { parts: [], joints: [], longestMm: 0 };
   const canes = v.canes === 'yes' ? standCanes(v, stations, sheets, run, setting) : { parts: [], joints: [] };
   const footings = pourFootings(bars, v.footing, v.gravel);
@@ -82,16 +122,43 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
     ground,
     builtMm: runEnd,
     support: {
-      holds: 'mesh', meshMm: { wide: panel.pitchMm, high: Math.max(...levelSteps) }, memberMm: panel.wireMm, stepMm: Math.min(panel.pitchMm, Math.max(...levelSteps)), fineToMm: 0,
-      carries: panel.carries, startsMm: v.gap, gapMm: v.gap, topMm: { least: top, most: top }, spacingMm: Math.max(...postsAt.slice(1).map((at, i) => at - (postsAt[i] as number))),
-      posts: posts.map(standingOf), rowsAtMm: [y], bothSides: false, leansMm: leanOffPost(panel.heightMm, ground),
-      ...(guys.longestMm > 0 ? { guys: { tensionN: v.pull, stretchMm: stretchOf(v.pull, guys.longestMm, roundArea(wire)), yieldShare: yieldShareOf(v.pull, wire) } } : {}),
+      holds: 'mesh',
+      meshMm: { wide: panel.pitchMm, high: Math.max(...levelSteps) },
+      memberMm: panel.wireMm,
+      stepMm: Math.min(panel.pitchMm, Math.max(...levelSteps)),
+      fineToMm: 0,
+      carries: panel.carries,
+      startsMm: v.gap,
+      gapMm: v.gap,
+      topMm: { least: top, most: top },
+      spacingMm: Math.max(...postsAt.slice(1).map((at, i) => at - (postsAt[i] as number))),
+      posts: posts.map(standingOf),
+      rowsAtMm: [y],
+      bothSides: false,
+      leansMm: leanOffPost(panel.heightMm, ground),
+      ...(guys.longestMm > 0
+        ? {
+            guys: {
+              tensionN: v.pull,
+              stretchMm: stretchOf(v.pull, guys.longestMm, roundArea(wire)),
+              yieldShare: yieldShareOf(v.pull, wire),
+            },
+          }
+        : {}),
     },
     bodies: 1,
     reasons: {
       post: fact('count.posts', { posts: bars.length, spacing: { mm: v.postSpacing } }),
-      panel: fact(whole === run.length ? 'count.panels' : whole === 0 ? 'count.panel-cut' : 'count.panels-cut', { whole, mesh: { mm: panel.pitchMm }, length: { mm: v.rowLength } }),
-      'guy wire': fact('count.guys', { end: { mm: GUY_END_MM }, stretch: { mm: stretchOf(v.pull, guys.longestMm, roundArea(wire)) }, pull: v.pull }),
+      panel: fact(whole === run.length ? 'count.panels' : whole === 0 ? 'count.panel-cut' : 'count.panels-cut', {
+        whole,
+        mesh: { mm: panel.pitchMm },
+        length: { mm: v.rowLength },
+      }),
+      'guy wire': fact('count.guys', {
+        end: { mm: GUY_END_MM },
+        stretch: { mm: stretchOf(v.pull, guys.longestMm, roundArea(wire)) },
+        pull: v.pull,
+      }),
       cane: fact('count.canes', { in: { mm: CANE_IN_MM } }),
       ...footingReasons(v.gravel),
       'panel to post': fact(v.ties === 'two' ? 'count.staples' : 'count.staples.only', { staples: v.staples }),
@@ -105,7 +172,13 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
     ],
     handles: [
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm: runEnd, yMm: y, topMm: top }),
-      { knob: 'gap', view: 'elevation', at: [footAt(lie, runEnd / 2, 0)[0], footAt(lie, runEnd / 2, 0)[2] + v.gap], axis: 'up', perMm: 1 },
+      {
+        knob: 'gap',
+        view: 'elevation',
+        at: [footAt(lie, runEnd / 2, 0)[0], footAt(lie, runEnd / 2, 0)[2] + v.gap],
+        axis: 'up',
+        perMm: 1,
+      },
       { knob: 'depth', view: 'end', at: [y, -v.depth], axis: 'up', perMm: -1 },
       spacingHandle((bars[1] as Bar).to[0], (bars[1] as Bar).to[2]),
     ],
@@ -115,32 +188,75 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
 /** Two crossed wires in each end bay, from near the top of one post to near the foot of the next; a turnbuckle in each. */
 function stretchGuys(posts: readonly Bar[], setting: Setting): { parts: Line[]; joints: Joint[]; longestMm: number } {
   const last = posts.length - 1;
-  const bays = last > 1 ? [[0, 1], [last, last - 1]] as const : [[0, last]] as const;
+  const bays =
+    last > 1
+      ? ([
+          [0, 1],
+          [last, last - 1],
+        ] as const)
+      : ([[0, last]] as const);
   const parts: Line[] = [];
   const joints: Joint[] = [];
   const turnbuckle = stockOf(setting.catalogue, 'turnbuckle', 'piece').lengthMm;
   let longestMm = 0;
-  bays.forEach(([a, b], bay) => [[a, b], [b, a]].forEach(([high, low], i) => {
-    const from = posts[high as number] as Bar;
-    const to = posts[low as number] as Bar;
-    const behind = from.from[1] + from.thickMm / 2;
-    const head: Point = [from.to[0], behind, from.to[2] - EYE_IN_MM];
-    const foot: Point = [to.to[0], behind, to.from[2] + to.buriedMm + EYE_IN_MM];
-    const id = `guy-${bay + 1}${i === 0 ? 'a' : 'b'}`;
-    const long = reach(head, foot);
-    longestMm = Math.max(longestMm, long);
-    parts.push({ shape: 'line', id, role: 'guy wire', stock: 'guy-wire', path: [head, foot], diameterMm: 2.7, cutMm: Math.max(1, long - turnbuckle) + 2 * GUY_END_MM });
-    joints.push(
-      { id: `${id}-head`, kind: 'guy to post', places: [head], parts: [id, from.id], fixings: [{ stock: 'eye-bolt', count: 1 }] },
-      { id: `${id}-foot`, kind: 'guy to post', places: [foot], parts: [id, to.id], fixings: [{ stock: 'eye-bolt', count: 1 }] },
-      { id: `${id}-turnbuckle`, kind: 'turnbuckle in a guy', places: [add(foot, scale(unit(minus(head, foot)), GUY_END_MM))], parts: [id], fixings: [{ stock: 'turnbuckle', count: 1 }] },
-    );
-  }));
+  bays.forEach(([a, b], bay) =>
+    [
+      [a, b],
+      [b, a],
+    ].forEach(([high, low], i) => {
+      const from = posts[high as number] as Bar;
+      const to = posts[low as number] as Bar;
+      const behind = from.from[1] + from.thickMm / 2;
+      const head: Point = [from.to[0], behind, from.to[2] - EYE_IN_MM];
+      const foot: Point = [to.to[0], behind, to.from[2] + to.buriedMm + EYE_IN_MM];
+      const id = `guy-${bay + 1}${i === 0 ? 'a' : 'b'}`;
+      const long = reach(head, foot);
+      longestMm = Math.max(longestMm, long);
+      parts.push({
+        shape: 'line',
+        id,
+        role: 'guy wire',
+        stock: 'guy-wire',
+        path: [head, foot],
+        diameterMm: 2.7,
+        cutMm: Math.max(1, long - turnbuckle) + 2 * GUY_END_MM,
+      });
+      joints.push(
+        {
+          id: `${id}-head`,
+          kind: 'guy to post',
+          places: [head],
+          parts: [id, from.id],
+          fixings: [{ stock: 'eye-bolt', count: 1 }],
+        },
+        {
+          id: `${id}-foot`,
+          kind: 'guy to post',
+          places: [foot],
+          parts: [id, to.id],
+          fixings: [{ stock: 'eye-bolt', count: 1 }],
+        },
+        {
+          id: `${id}-turnbuckle`,
+          kind: 'turnbuckle in a guy',
+          places: [add(foot, scale(unit(minus(head, foot)), GUY_END_MM))],
+          parts: [id],
+          fixings: [{ stock: 'turnbuckle', count: 1 }],
+        },
+      );
+    }),
+  );
   return { parts, joints, longestMm };
 }
 
 /** A cane from the soil beside each plant to the lowest wires of the panel above it. */
-function standCanes(v: GuyedWallValues, stations: readonly Station[], sheets: readonly Sheet[], run: readonly RunPiece[], setting: Setting): { parts: Part[]; joints: Joint[] } {
+function standCanes(
+  v: GuyedWallValues,
+  stations: readonly Station[],
+  sheets: readonly Sheet[],
+  run: readonly RunPiece[],
+  setting: Setting,
+): { parts: Part[]; joints: Joint[] } {
   const cane = stockOf(setting.catalogue, 'cane-bamboo', 'pole');
   const asked = v.gap + 2 * CANE_IN_MM;
   const long = nextStockUp(asked, setting.sizesOf(cane.id))?.mm ?? asked;
@@ -153,10 +269,28 @@ function standCanes(v: GuyedWallValues, stations: readonly Station[], sheets: re
     const way = unit(minus(tie, station.at));
     const id = `cane-${i + 1}`;
     parts.push({
-      shape: 'bar', id, role: 'cane', stock: cane.id, cutMm: long, buriedMm: CANE_IN_MM, round: true, wide: [1, 0, 0], wideMm: cane.diameterMm, thickMm: cane.diameterMm, ends: [{ cut: 'as bought' }, { cut: 'as bought' }], holes: [],
-      from: add(station.at, scale(way, -CANE_IN_MM)), to: add(station.at, scale(way, long - CANE_IN_MM)),
+      shape: 'bar',
+      id,
+      role: 'cane',
+      stock: cane.id,
+      cutMm: long,
+      buriedMm: CANE_IN_MM,
+      round: true,
+      wide: [1, 0, 0],
+      wideMm: cane.diameterMm,
+      thickMm: cane.diameterMm,
+      ends: [{ cut: 'as bought' }, { cut: 'as bought' }],
+      holes: [],
+      from: add(station.at, scale(way, -CANE_IN_MM)),
+      to: add(station.at, scale(way, long - CANE_IN_MM)),
     });
-    joints.push({ id: `${id}-tie`, kind: 'cane to panel', places: [tie], parts: [id, sheet.id], fixings: [{ stock: 'tie-plastic', count: 1 }] });
+    joints.push({
+      id: `${id}-tie`,
+      kind: 'cane to panel',
+      places: [tie],
+      parts: [id, sheet.id],
+      fixings: [{ stock: 'tie-plastic', count: 1 }],
+    });
   });
   return { parts, joints };
 }

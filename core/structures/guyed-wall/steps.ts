@@ -13,8 +13,15 @@ export function guyedWallSteps(design: Design, v: GuyedWallValues): Step[] {
     { what: fact('step.line', { posts, row: { mm: design.builtMm } }), people: 1 },
     { what: fact('step.dig', { posts, depth: { mm: v.depth + v.gravel } }), people: 1 },
     { what: fact('step.stand'), people: 2 },
-    { what: fact(`step.footing.${v.footing}`), people: 1, ...waitFor(v.footing), ...(v.footing === 'tamped' ? {} : { caution: fact('care.cement') }) },
-    ...(has('guy wire') ? [{ what: fact('step.guys', { pull: v.pull }), people: 1, caution: fact('care.wire') } as const] : []),
+    {
+      what: fact(`step.footing.${v.footing}`),
+      people: 1,
+      ...waitFor(v.footing),
+      ...(v.footing === 'tamped' ? {} : { caution: fact('care.cement') }),
+    },
+    ...(has('guy wire')
+      ? [{ what: fact('step.guys', { pull: v.pull }), people: 1, caution: fact('care.wire') } as const]
+      : []),
     { what: fact('step.hang', { gap: { mm: v.gap } }), people: 2, caution: fact('care.panel') },
     { what: fact('step.staple', { staples: v.staples }), people: 1 },
     ...(has('cane') ? [{ what: fact('step.canes'), people: 1, caution: fact('care.canes') } as const] : []),

@@ -33,7 +33,9 @@ export const panelWall = structureKind({
     'places.one-more': () => ({ school: 'ends' }),
     'sides.both': () => ({ sides: 'one' }),
     'mesh.wide': () => ({ fineMesh: 'low' }),
-    'gap.high': (_v, _design, setting) => ({ gap: Math.min(MOST_OPEN_GAP_MM, ...setting.planted.map((one) => one.crop.gapMm.most)) }),
+    'gap.high': (_v, _design, setting) => ({
+      gap: Math.min(MOST_OPEN_GAP_MM, ...setting.planted.map((one) => one.crop.gapMm.most)),
+    }),
     'fixing.two': () => ({ perPost: 3 }),
     'panel.leans': () => ({ onSlope: 'level' }),
     'walls.close': () => ({ walls: 1 }),

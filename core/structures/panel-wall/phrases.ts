@@ -24,9 +24,11 @@ export const PANEL_WALL_PHRASES = {
   'count.posts.walls': '{walls} walls of {posts|post|posts}: ends and laps, none more than {spacing} apart',
   'count.panels': 'Whole panels make the {length} row',
   'count.panel-cut': 'One piece, cut beside a wire: a whole number of {mesh} meshes',
-  'count.panels-cut': '{whole|whole panel|whole panels} and a piece cut beside a wire, so that it is a whole number of {mesh} meshes',
+  'count.panels-cut':
+    '{whole|whole panel|whole panels} and a piece cut beside a wire, so that it is a whole number of {mesh} meshes',
   'count.net': 'Once along each wall, low down',
-  'count.wire': 'The gap of {gap} is more than {most}: one wire halfway up it, with 12″ (305 mm) at each end to make fast',
+  'count.wire':
+    'The gap of {gap} is more than {most}: one wire halfway up it, with 12″ (305 mm) at each end to make fast',
   'count.fixings': '{each} on each of {posts|post|posts}',
   'count.fixings.steps': '{each} on each of {posts|post|posts}, and as many again where two level panels meet on one',
   'count.laps': '{ties} at each of {laps|lap|laps}',
@@ -46,7 +48,8 @@ export const PANEL_WALL_PHRASES = {
   'season.tie': 'Every week, tie main stems (not side shoots) to the mesh, or turn climbers in.',
   'season.perish': 'In spring, try every plastic tie by hand and replace those that have perished.',
   'season.clear': 'After the first frost, cut the vines down and pull them out of the mesh while they are green.',
-  'care.driving': 'Gloves, eye and ear protection; hold the post with a helper’s clamp, never by hand under the driver.',
+  'care.driving':
+    'Gloves, eye and ear protection; hold the post with a helper’s clamp, never by hand under the driver.',
   'care.wire-ends': 'Cut ends blind: eye protection, and stand clear of the end that springs.',
   'care.panel': 'Two people: carry a long panel upright, one hand low and one high. Flat, it whips.',
 } as const satisfies Phrases;

@@ -52,11 +52,16 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
   const builtMm = lengthOnSoil(lie, runEnd);
   const plantRows = rows.flatMap((y) =>
     v.sides === 'both'
-      ? [{ acrossMm: y - STEM_OUT_MM, side: 'front' as const }, { acrossMm: y + STEM_OUT_MM, side: 'back' as const }]
+      ? [
+          { acrossMm: y - STEM_OUT_MM, side: 'front' as const },
+          { acrossMm: y + STEM_OUT_MM, side: 'back' as const },
+        ]
       : [{ acrossMm: y - STEM_OUT_MM, side: 'front' as const }],
   );
   const levelSteps = panel.levelsMm.slice(1).map((level, i) => level - (panel.levelsMm[i] as number));
-  const stepDrop = lie.level ? Math.max(...run.map((piece) => (piece.toMm - piece.fromMm) * Math.abs(Math.tan(slopeOf(ground))))) : 0;
+  const stepDrop = lie.level
+    ? Math.max(...run.map((piece) => (piece.toMm - piece.fromMm) * Math.abs(Math.tan(slopeOf(ground)))))
+    : 0;
   const wire = v.gap > MOST_OPEN_GAP_MM;
   const firstPost = posts[0] as Bar;
 
@@ -64,7 +69,14 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
     kind: 'panel-wall',
     parts,
     joints,
-    stations: placeStations({ planted: setting.planted, ground, fromMm: 0, lengthMm: builtMm, school: v.school, rows: plantRows }),
+    stations: placeStations({
+      planted: setting.planted,
+      ground,
+      fromMm: 0,
+      lengthMm: builtMm,
+      school: v.school,
+      rows: plantRows,
+    }),
     ground,
     builtMm,
     support: {
@@ -96,7 +108,14 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
 }
 
 function placeWall(o: {
-  v: PanelWallValues; panel: WeldedPanel; lie: Lie; run: readonly RunPiece[]; postsAt: readonly number[]; y: number; name: string; setting: Setting;
+  v: PanelWallValues;
+  panel: WeldedPanel;
+  lie: Lie;
+  run: readonly RunPiece[];
+  postsAt: readonly number[];
+  y: number;
+  name: string;
+  setting: Setting;
 }): { parts: Part[]; joints: Joint[]; standing: Standing[] } {
   const { v, panel, lie, run, y } = o;
   const standing: Standing[] = [];
@@ -113,9 +132,18 @@ function placeWall(o: {
     const length = piece.meshes * panel.pitchMm + (piece.whole ? 2 : 1) * stub;
     const base: Point = [low[0], y, z];
     return {
-      shape: 'sheet', id: `panel-${o.name}${i + 1}`, role: 'panel', stock: panel.id, cutMm: length, meshes: piece.meshes,
+      shape: 'sheet',
+      id: `panel-${o.name}${i + 1}`,
+      role: 'panel',
+      stock: panel.id,
+      cutMm: length,
+      meshes: piece.meshes,
       corner: [base[0] - along[0] * stub, y, base[2] + v.gap - along[2] * stub],
-      along, up, heightMm: panel.heightMm, levelsMm: panel.levelsMm, wireMm: panel.wireMm,
+      along,
+      up,
+      heightMm: panel.heightMm,
+      levelsMm: panel.levelsMm,
+      wireMm: panel.wireMm,
       uprightsMm: Array.from({ length: piece.meshes + 1 }, (_, n) => stub + n * panel.pitchMm),
     };
   });
@@ -124,35 +152,75 @@ function placeWall(o: {
   const sizes = o.setting.sizesOf('steel-post');
   const posts = o.postsAt.map((at, i): Bar => {
     const foot = footAt(lie, at, y + panel.wireMm);
-    const held = run.flatMap((piece, n) => (piece.fromMm <= at + 1 && at <= piece.toMm + 1 ? [sheets[n] as Sheet] : []));
-    const panelTop = Math.max(...held.map((sheet) => sheet.corner[2] + (lie.level ? 0 : (foot[0] - sheet.corner[0]) * Math.tan(slope)) + sheet.heightMm / up[2]));
+    const held = run.flatMap((piece, n) =>
+      piece.fromMm <= at + 1 && at <= piece.toMm + 1 ? [sheets[n] as Sheet] : [],
+    );
+    const panelTop = Math.max(
+      ...held.map(
+        (sheet) =>
+          sheet.corner[2] + (lie.level ? 0 : (foot[0] - sheet.corner[0]) * Math.tan(slope)) + sheet.heightMm / up[2],
+      ),
+    );
     const above = panelTop - foot[2] - v.abovePost;
     const stock = nextStockUp(above + v.depth, sizes) ?? { mm: above + v.depth, enough: true };
     const buried = Math.max(0, stock.mm - above);
     const id = `post-${o.name}${i + 1}`;
     const top = stock.mm - buried;
-    standing.push({ id, aboveMm: above, buriedMm: buried, wantedMm: v.depth, shortMm: Math.max(0, above + v.depth - stock.mm), set: 'driven' });
+    standing.push({
+      id,
+      aboveMm: above,
+      buriedMm: buried,
+      wantedMm: v.depth,
+      shortMm: Math.max(0, above + v.depth - stock.mm),
+      set: 'driven',
+    });
     const perPanel = lie.level ? held : held.slice(0, 1);
     for (const sheet of perPanel) {
       const levels = fixingLevels(sheet.levelsMm, foot[2] + top - sheet.corner[2], v.perPost);
       joints.push({
-        id: `${id}-${sheet.id}`, kind: 'panel to post', places: levels.map((level) => onSheetAbove(sheet, level, foot[0])),
-        parts: [id, ...(lie.level ? [sheet] : held).map((one) => one.id)], fixings: [{ ...fix, count: levels.length }],
+        id: `${id}-${sheet.id}`,
+        kind: 'panel to post',
+        places: levels.map((level) => onSheetAbove(sheet, level, foot[0])),
+        parts: [id, ...(lie.level ? [sheet] : held).map((one) => one.id)],
+        fixings: [{ ...fix, count: levels.length }],
       });
     }
     return {
-      shape: 'bar', id, role: 'post', stock: 'steel-post', cutMm: stock.mm, buriedMm: buried,
-      from: [foot[0], foot[1] + faceMm / 2, foot[2] - buried], to: [foot[0], foot[1] + faceMm / 2, foot[2] + top],
-      wide: ALONG, wideMm: faceMm, thickMm: faceMm, ends: [{ cut: 'as bought' }, { cut: 'as bought' }], holes: [],
+      shape: 'bar',
+      id,
+      role: 'post',
+      stock: 'steel-post',
+      cutMm: stock.mm,
+      buriedMm: buried,
+      from: [foot[0], foot[1] + faceMm / 2, foot[2] - buried],
+      to: [foot[0], foot[1] + faceMm / 2, foot[2] + top],
+      wide: ALONG,
+      wideMm: faceMm,
+      thickMm: faceMm,
+      ends: [{ cut: 'as bought' }, { cut: 'as bought' }],
+      holes: [],
     };
   });
 
-  const lapTie: Fixing = v.fixing === 'clip' ? { ...FIXING_STOCK.wire, count: TIES_A_LAP } : { ...fix, count: TIES_A_LAP };
+  const lapTie: Fixing =
+    v.fixing === 'clip' ? { ...FIXING_STOCK.wire, count: TIES_A_LAP } : { ...fix, count: TIES_A_LAP };
   sheets.slice(1).forEach((next, i) => {
     const before = sheets[i] as Sheet;
-    const drop = next.corner[2] - before.corner[2] - along[2] * (next.corner[0] - before.corner[0]) / along[0];
-    const places = Array.from({ length: TIES_A_LAP }, (_, n) => onSheetAbove(next, Math.max(0, -drop) + ((next.heightMm - Math.abs(drop)) * n) / (TIES_A_LAP - 1), next.corner[0]));
-    joints.push({ id: `lap-${o.name}${i + 1}`, kind: 'panel to panel', places, parts: [before.id, next.id], fixings: [lapTie] });
+    const drop = next.corner[2] - before.corner[2] - (along[2] * (next.corner[0] - before.corner[0])) / along[0];
+    const places = Array.from({ length: TIES_A_LAP }, (_, n) =>
+      onSheetAbove(
+        next,
+        Math.max(0, -drop) + ((next.heightMm - Math.abs(drop)) * n) / (TIES_A_LAP - 1),
+        next.corner[0],
+      ),
+    );
+    joints.push({
+      id: `lap-${o.name}${i + 1}`,
+      kind: 'panel to panel',
+      places,
+      parts: [before.id, next.id],
+      fixings: [lapTie],
+    });
   });
 
   const parts: Part[] = [...posts, ...sheets];
@@ -162,15 +230,43 @@ function placeWall(o: {
     for (const sheet of sheets) {
       const ties = 2 * (Math.ceil(sheet.cutMm / NET_TIE_EVERY_MM) + 1);
       // Where the soil is highest the panel is nearest to it.
-      const nearSoil = add(sheet.corner, scale(sheet.along, (lie.level && slope > 0 ? sheet.uprightsMm.at(-1) : sheet.uprightsMm[0]) ?? 0));
-      joints.push({ id: `net-${sheet.id}`, kind: 'net to panel', places: [nearSoil], parts: [net.id, sheet.id], fixings: [{ stock: 'tie-plastic', count: ties }] });
+      const nearSoil = add(
+        sheet.corner,
+        scale(sheet.along, (lie.level && slope > 0 ? sheet.uprightsMm.at(-1) : sheet.uprightsMm[0]) ?? 0),
+      );
+      joints.push({
+        id: `net-${sheet.id}`,
+        kind: 'net to panel',
+        places: [nearSoil],
+        parts: [net.id, sheet.id],
+        fixings: [{ stock: 'tie-plastic', count: ties }],
+      });
     }
   }
   if (v.gap > MOST_OPEN_GAP_MM) {
-    const path = o.postsAt.map((at): Point => { const foot = footAt(lie, at, y); return [foot[0], foot[1], foot[2] + v.gap / 2]; });
-    const wire: Line = { shape: 'line', id: `wire-${o.name}1`, role: 'line wire', stock: 'line-wire', path, diameterMm: 2.5, cutMm: pathLength(path) + 2 * WIRE_END_MM };
+    const path = o.postsAt.map((at): Point => {
+      const foot = footAt(lie, at, y);
+      return [foot[0], foot[1], foot[2] + v.gap / 2];
+    });
+    const wire: Line = {
+      shape: 'line',
+      id: `wire-${o.name}1`,
+      role: 'line wire',
+      stock: 'line-wire',
+      path,
+      diameterMm: 2.5,
+      cutMm: pathLength(path) + 2 * WIRE_END_MM,
+    };
     parts.push(wire);
-    posts.forEach((post, i) => joints.push({ id: `wire-${post.id}`, kind: 'wire to post', places: [path[i] as Point], parts: [wire.id, post.id], fixings: [{ ...FIXING_STOCK.wire, count: 1 }] }));
+    posts.forEach((post, i) =>
+      joints.push({
+        id: `wire-${post.id}`,
+        kind: 'wire to post',
+        places: [path[i] as Point],
+        parts: [wire.id, post.id],
+        fixings: [{ ...FIXING_STOCK.wire, count: 1 }],
+      }),
+    );
   }
   return { parts, joints, standing };
 }
@@ -181,7 +277,12 @@ function fineMeshTop(v: PanelWallValues, setting: Setting): number {
 }
 
 /** The net hangs from the soil up; under a high gap it is lifted so that it still laps the panel by 4″. */
-function placeNet(o: { v: PanelWallValues; y: number; name: string; setting: Setting; lie: Lie; run: readonly RunPiece[] }, along: Point, up: Point, sheets: readonly Sheet[]): Sheet {
+function placeNet(
+  o: { v: PanelWallValues; y: number; name: string; setting: Setting; lie: Lie; run: readonly RunPiece[] },
+  along: Point,
+  up: Point,
+  sheets: readonly Sheet[],
+): Sheet {
   const net = stockOf(o.setting.catalogue, 'mesh-fine', 'mesh roll');
   const first = sheets[0] as Sheet;
   const lift = fineMeshTop(o.v, o.setting) - net.heightMm;
@@ -192,14 +293,29 @@ function placeNet(o: { v: PanelWallValues; y: number; name: string; setting: Set
   const count = Math.round(length / net.openingMm);
   const rungs = Math.floor(net.heightMm / net.openingMm);
   return {
-    shape: 'sheet', id: `net-${o.name}1`, role: 'fine mesh', stock: net.id, cutMm: length, meshes: 0,
-    corner: [0, first.corner[1] - 4, lift], along: o.lie.level ? soil : along, up: o.lie.level ? UP : up, heightMm: net.heightMm, wireMm: net.wireMm,
+    shape: 'sheet',
+    id: `net-${o.name}1`,
+    role: 'fine mesh',
+    stock: net.id,
+    cutMm: length,
+    meshes: 0,
+    corner: [0, first.corner[1] - 4, lift],
+    along: o.lie.level ? soil : along,
+    up: o.lie.level ? UP : up,
+    heightMm: net.heightMm,
+    wireMm: net.wireMm,
     uprightsMm: Array.from({ length: count + 1 }, (_, i) => (i * length) / count),
     levelsMm: Array.from({ length: rungs + 1 }, (_, i) => i * net.openingMm),
   };
 }
 
-function reasonsFor(v: PanelWallValues, panel: WeldedPanel, run: readonly RunPiece[], postsAt: readonly number[], steps: boolean): Design['reasons'] {
+function reasonsFor(
+  v: PanelWallValues,
+  panel: WeldedPanel,
+  run: readonly RunPiece[],
+  postsAt: readonly number[],
+  steps: boolean,
+): Design['reasons'] {
   const whole = run.filter((piece) => piece.whole).length;
   const laid = whole === run.length ? 'count.panels' : whole === 0 ? 'count.panel-cut' : 'count.panels-cut';
   const each = v.walls > 1 ? '.walls' : run.length > 1 ? '.laps' : '';
@@ -208,21 +324,40 @@ function reasonsFor(v: PanelWallValues, panel: WeldedPanel, run: readonly RunPie
     panel: fact(laid, { whole, mesh: { mm: panel.pitchMm }, length: { mm: v.rowLength } }),
     'fine mesh': fact('count.net'),
     'line wire': fact('count.wire', { gap: { mm: v.gap }, most: { mm: MOST_OPEN_GAP_MM } }),
-    'panel to post': fact(steps ? 'count.fixings.steps' : 'count.fixings', { each: v.perPost, posts: postsAt.length * v.walls }),
+    'panel to post': fact(steps ? 'count.fixings.steps' : 'count.fixings', {
+      each: v.perPost,
+      posts: postsAt.length * v.walls,
+    }),
     'panel to panel': fact('count.laps', { ties: TIES_A_LAP, laps: (run.length - 1) * v.walls }),
     'net to panel': fact('count.net-ties', { every: { mm: NET_TIE_EVERY_MM } }),
     'wire to post': fact('count.wire-ties'),
   };
 }
 
-function marksFor(o: { v: PanelWallValues; panel: WeldedPanel; run: readonly RunPiece[]; lie: Lie; postsAt: readonly number[]; first: Bar }): Mark[] {
+function marksFor(o: {
+  v: PanelWallValues;
+  panel: WeldedPanel;
+  run: readonly RunPiece[];
+  lie: Lie;
+  postsAt: readonly number[];
+  first: Bar;
+}): Mark[] {
   const { v, panel, run } = o;
   const foot = o.first.from[2] + o.first.buriedMm;
-  const along = (label: string, atMm: readonly number[]): Mark => ({ axis: 'x', label, atMm: atMm.map((at) => footAt(o.lie, at, 0)[0]), tapedMm: atMm });
+  const along = (label: string, atMm: readonly number[]): Mark => ({
+    axis: 'x',
+    label,
+    atMm: atMm.map((at) => footAt(o.lie, at, 0)[0]),
+    tapedMm: atMm,
+  });
   const laps = run.slice(1).flatMap((next, i) => [next.fromMm, (run[i] as RunPiece).toMm]);
   return [
     along('posts', o.postsAt),
     ...(run.length > 1 ? [along('panels', [0, ...laps, (run[run.length - 1] as RunPiece).toMm])] : []),
-    { axis: 'z', label: 'heights', atMm: [...new Set([o.first.from[2], foot, foot + v.gap, foot + v.gap + panel.heightMm])] },
+    {
+      axis: 'z',
+      label: 'heights',
+      atMm: [...new Set([o.first.from[2], foot, foot + v.gap, foot + v.gap + panel.heightMm])],
+    },
   ];
 }

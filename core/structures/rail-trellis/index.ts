@@ -29,7 +29,12 @@ export const railTrellis = structureKind({
       const missing = shortBy(design);
       return v.gap - missing >= inches(2) ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
     },
-    'gap.high': (_v, _design, setting) => ({ gap: Math.max(inches(2), Math.min(...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm))) }),
+    'gap.high': (_v, _design, setting) => ({
+      gap: Math.max(
+        inches(2),
+        Math.min(...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm)),
+      ),
+    }),
     'height.low': raiseGap,
     'reach.tall': (v, design, setting) => {
       const over = design.support.topMm.most - setting.reachMm;
@@ -37,8 +42,15 @@ export const railTrellis = structureKind({
     },
     'bay.narrow': (v) => ({ bays: 'clear', bay: v.bay }),
     'rails.all-broken': (v, design, setting) => {
-      const fits = bayForTwo(v, setting, (design.parts.find((part): part is Bar => part.role === 'post') as Bar).wideMm);
-      return { ...(v.stagger === 'no' ? { stagger: 'yes' } : {}), ...(v.bay > fits && fits >= feet(2) ? { bay: fits } : {}) };
+      const fits = bayForTwo(
+        v,
+        setting,
+        (design.parts.find((part): part is Bar => part.role === 'post') as Bar).wideMm,
+      );
+      return {
+        ...(v.stagger === 'no' ? { stagger: 'yes' } : {}),
+        ...(v.bay > fits && fits >= feet(2) ? { bay: fits } : {}),
+      };
     },
     'panel.no-wire': () => ({ cutAt: 'wire' }),
     'fixing.staples': () => ({ fixing: 'screws' }),

@@ -27,7 +27,8 @@ export const RAIL_TRELLIS_PHRASES = {
   'count.posts.divide': '{posts|post|posts}: equal bays, {clear} clear between them, none over {bay}',
   'count.posts.clear': '{posts|post|posts}: exactly {clear} clear in every bay; bought long and trimmed in place',
   'count.posts.centres': '{posts|post|posts}: {bay} from centre to centre leaves {clear} clear',
-  'count.rails': '{rails|line|lines} of rail; end rails run from the outside of the end post to a post’s centre, and one side starts with a short one',
+  'count.rails':
+    '{rails|line|lines} of rail; end rails run from the outside of the end post to a post’s centre, and one side starts with a short one',
   'count.rails.line': '{rails|line|lines} of rail; end rails run from the outside of the end post to a post’s centre',
   'count.panels.between': 'One to each of {bays|bay|bays}, cut beside a wire to go into {clear}',
   'count.panels.behind': 'Whole panels end to end, the last one cut beside a wire',
@@ -38,20 +39,27 @@ export const RAIL_TRELLIS_PHRASES = {
   'count.shelf-staples': 'On both rails',
   'count.caps': 'One on each post',
   'step.locate': 'Have buried cables and pipes found before you dig.',
-  'step.line': 'Stretch a string line, mark {posts|post|posts} over {row} with one running tape, and plumb the marks down to the ground.',
+  'step.line':
+    'Stretch a string line, mark {posts|post|posts} over {row} with one running tape, and plumb the marks down to the ground.',
   'step.dig': 'Dig {posts|hole|holes} {depth} deep and put {gravel} of gravel into each.',
-  'step.ends': 'Stand and brace the end posts first, plumb both ways; then the others to the line, a block’s thickness off it.',
+  'step.ends':
+    'Stand and brace the end posts first, plumb both ways; then the others to the line, a block’s thickness off it.',
   'step.level': 'From a mark {gap} above the soil at the high point, carry a level line along all posts.',
-  'step.rails': 'Screw the bottom rails to the line; set the top rails with a spacer block so that the gap is the same everywhere. Start one side with the short rail.',
+  'step.rails':
+    'Screw the bottom rails to the line; set the top rails with a spacer block so that the gap is the same everywhere. Start one side with the short rail.',
   'step.trim': 'Lay the {block} block on the top rail, mark every post on all faces and cut the tops to one height.',
   'step.caps': 'Cap the posts.',
-  'step.remeasure': 'Measure every gap between the standing posts: they differ by fractions. Cut the panels to what was built.',
-  'step.panels': 'Cut each panel beside a wire, rest it on the bottom rail and fix it with screws and washers, top and bottom.',
+  'step.remeasure':
+    'Measure every gap between the standing posts: they differ by fractions. Cut the panels to what was built.',
+  'step.panels':
+    'Cut each panel beside a wire, rest it on the bottom rail and fix it with screws and washers, top and bottom.',
   'step.shelves': 'Split a panel lengthways and lay the strips flat on the rails; staple them down.',
   'step.plant': 'Plant along the front; tie main stems loosely as they reach the mesh.',
   'season.tie': 'Every week, tie main stems (not side shoots) to the mesh.',
   'season.storm': 'After a storm, look over screws and posts.',
   'season.oil': 'In autumn, cut the vines down, turn cut wire ends in and oil bare timber.',
-  'care.saw': 'Unplug the saw before you set its depth; clamp the work; eyes and ears covered. Treated timber: gloves and mask, and never burn it.',
-  'care.panel': 'Two people: carry a long panel upright, one hand low and one high. Cut wire ends blind: gloves and eye protection.',
+  'care.saw':
+    'Unplug the saw before you set its depth; clamp the work; eyes and ears covered. Treated timber: gloves and mask, and never burn it.',
+  'care.panel':
+    'Two people: carry a long panel upright, one hand low and one high. Cut wire ends blind: gloves and eye protection.',
 } as const satisfies Phrases;

@@ -20,9 +20,15 @@ export function railTrellisSteps(design: Design, v: RailTrellisValues): Step[] {
     ...(v.caps === 'cap' ? [{ what: fact('step.caps'), people: 1 } as const] : []),
     { what: fact('step.remeasure'), people: 1 },
     { what: fact('step.panels'), people: 2, caution: fact('care.panel') },
-    ...(design.parts.some((part) => part.role === 'shelf') ? [{ what: fact('step.shelves'), people: 1, caution: fact('care.panel') } as const] : []),
+    ...(design.parts.some((part) => part.role === 'shelf')
+      ? [{ what: fact('step.shelves'), people: 1, caution: fact('care.panel') } as const]
+      : []),
     { what: fact('step.plant'), people: 1 },
   ];
 }
 
-export const railTrellisSeason = (): SeasonNote[] => [{ on: null, what: fact('season.tie') }, { on: null, what: fact('season.storm') }, { on: null, what: fact('season.oil') }];
+export const railTrellisSeason = (): SeasonNote[] => [
+  { on: null, what: fact('season.tie') },
+  { on: null, what: fact('season.storm') },
+  { on: null, what: fact('season.oil') },
+];

@@ -10,14 +10,20 @@ const HITCH_GIRTHS = 2.5;
 export const aboutThree = (diameterMm: number): number => 3 * diameterMm + Math.PI * diameterMm;
 
 /** About a bundle of n round poles, packed at the density of a heap (0.8, from memory): girth of the circle that holds them. mm. */
-export const aboutBundle = (poles: number, diameterMm: number): number => (poles <= 3 ? aboutThree(diameterMm) : Math.PI * diameterMm * Math.sqrt(poles / 0.8));
+export const aboutBundle = (poles: number, diameterMm: number): number =>
+  poles <= 3 ? aboutThree(diameterMm) : Math.PI * diameterMm * Math.sqrt(poles / 0.8);
 
 /** Poles cannot all pass through one point: laid into the crotch in order, each passes the middle of the bundle on the same side, its middle line this far from it. mm. */
-export const bundleRadius = (poles: number, diameterMm: number): number => (poles <= 3 ? diameterMm / Math.sqrt(3) : aboutBundle(poles, diameterMm) / (2 * Math.PI) - diameterMm / 2);
+export const bundleRadius = (poles: number, diameterMm: number): number =>
+  poles <= 3 ? diameterMm / Math.sqrt(3) : aboutBundle(poles, diameterMm) / (2 * Math.PI) - diameterMm / 2;
 
 /** Clove hitch, three tight wraps, clove hitch, the cord wound round the whole bundle, and the tail. mm. */
 export const lashingMm = (poles: number, diameterMm: number): number =>
-  2 * HITCH_GIRTHS * Math.PI * diameterMm + TRIPOD_WRAPS * aboutThree(diameterMm) + BUNDLE_TURNS * aboutBundle(poles, diameterMm) + TAIL_MM;
+  2 * HITCH_GIRTHS * Math.PI * diameterMm +
+  TRIPOD_WRAPS * aboutThree(diameterMm) +
+  BUNDLE_TURNS * aboutBundle(poles, diameterMm) +
+  TAIL_MM;
 
 /** Straight from foot to tie over a ring, by Pythagoras, with what stands above the tie and what is pushed in. mm. */
-export const poleMm = (o: { heightMm: number; radiusMm: number; crossingMm: number; pushInMm: number }): number => Math.hypot(o.heightMm, o.radiusMm) + o.crossingMm + o.pushInMm;
+export const poleMm = (o: { heightMm: number; radiusMm: number; crossingMm: number; pushInMm: number }): number =>
+  Math.hypot(o.heightMm, o.radiusMm) + o.crossingMm + o.pushInMm;

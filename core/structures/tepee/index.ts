@@ -17,9 +17,16 @@ export const tepee = structureKind({
   season: tepeeSeason,
   phrases: TEPEE_PHRASES,
   mends: {
-    'reach.outside': (v, _design, setting) => ({ radius: Math.max(inches(8), Math.min(v.radius, (Math.min(setting.bed.widthMm, setting.bed.lengthMm) - inches(1)) / 2)) }),
+    'reach.outside': (v, _design, setting) => ({
+      radius: Math.max(
+        inches(8),
+        Math.min(v.radius, (Math.min(setting.bed.widthMm, setting.bed.lengthMm) - inches(1)) / 2),
+      ),
+    }),
     'reach.far': (v, _design, setting) => ({ radius: Math.max(inches(8), Math.min(v.radius, setting.armMm)) }),
-    'row.past-bed': (v, _design, setting) => ({ radius: Math.max(inches(8), (Math.min(setting.bed.widthMm, setting.bed.lengthMm) - v.ring) / 2) }),
+    'row.past-bed': (v, _design, setting) => ({
+      radius: Math.max(inches(8), (Math.min(setting.bed.widthMm, setting.bed.lengthMm) - v.ring) / 2),
+    }),
     'post.short': (v, design) => {
       const crossing = Math.min(v.crossing, inches(12));
       const toTheTie = (design.parts.find((part) => part.role === 'pole')?.cutMm ?? 0) - crossing - v.pushIn;
@@ -28,7 +35,9 @@ export const tepee = structureKind({
     },
     'depth.shallow': () => ({ pushIn: inches(6) }),
     'tips.narrow': (v) => ({ radius: Math.min(feet(6), Math.ceil((v.height * 0.25) / 10) * 10) }),
-    'height.low': (_v, _design, setting) => ({ height: Math.min(feet(12), Math.max(feet(3), ...setting.planted.map((one) => one.crop.supportToMm))) }),
+    'height.low': (_v, _design, setting) => ({
+      height: Math.min(feet(12), Math.max(feet(3), ...setting.planted.map((one) => one.crop.supportToMm))),
+    }),
     'reach.tall': (_v, _design, setting) => ({ height: Math.max(feet(3), setting.reachMm) }),
     'load.heavy': () => ({ form: 'tepee', pole: 'pole-larch' }),
     'mesh.wide': () => ({ ladder: 'yes', ladderStep: inches(3) }),

@@ -22,19 +22,25 @@ export const TEPEE_PHRASES = {
   'ladder.ten': 'Twiners find a string a foot away.',
   'twine.compost': 'Cut down and composted with the vines.',
   'dig.roots': 'Room for roots.',
-  'count.poles': '{poles|pole|poles} spaced {apart} round the ring; each needs {asked} and is bought at the next length up',
-  'count.poles.door': '{poles|pole|poles} spaced {apart} round the ring from one side of the door to the other; each needs {asked} and is bought at the next length up',
-  'count.lashing': 'Clove hitch, three tight wraps, clove hitch, two turns about all {poles|pole|poles}, and a tail as long as outstretched arms',
+  'count.poles':
+    '{poles|pole|poles} spaced {apart} round the ring; each needs {asked} and is bought at the next length up',
+  'count.poles.door':
+    '{poles|pole|poles} spaced {apart} round the ring from one side of the door to the other; each needs {asked} and is bought at the next length up',
+  'count.lashing':
+    'Clove hitch, three tight wraps, clove hitch, two turns about all {poles|pole|poles}, and a tail as long as outstretched arms',
   'count.ladder': '{rungs|round|rounds} from {from} up, {step} apart, one turn at each pole: {total} in all',
-  'step.mark': 'Peg the middle, scribe a ring {radius} round it with a string, and mark {poles|place|places} for poles, the door left open.',
+  'step.mark':
+    'Peg the middle, scribe a ring {radius} round it with a string, and mark {poles|place|places} for poles, the door left open.',
   'step.dig': 'Loosen a bed {wide} wide and {deep} deep along the ring, open at the door: {volume} of soil.',
-  'step.tripod': 'Lay three poles side by side, feet level. At {up} from the feet: clove hitch, three tight wraps, clove hitch; leave the tail hanging.',
+  'step.tripod':
+    'Lay three poles side by side, feet level. At {up} from the feet: clove hitch, three tight wraps, clove hitch; leave the tail hanging.',
   'step.raise': 'Raise the three and open them to a tripod on their marks.',
   'step.lay': 'Lay the other {poles|pole|poles} into the crotch in order round the ring, the door’s two last.',
   'step.wind': 'Walk the tail round the bundle twice, pull it tight and tie it off.',
   'step.push': 'Push each pole {deep} into the soil at its mark.',
   'step.ladder': 'Wind string round from pole to pole, from {from} up, every {step}, one turn round each pole.',
-  'step.ladder.door': 'Wind string from pole to pole, from {from} up, every {step}, one turn round each pole; turn back at the door, never across it.',
+  'step.ladder.door':
+    'Wind string from pole to pole, from {from} up, every {step}, one turn round each pole; turn back at the door, never across it.',
   'step.plant': 'Plant or sow along the ring, at the feet of the poles.',
   'season.lead': 'Lead the first shoots to the strings; they climb on by themselves.',
   'season.compost': 'After the first frost, cut the strings down and compost them with the vines.',

@@ -16,5 +16,7 @@ export function bearingOfSide(side: Side, setting: Setting): number {
 export function shadedSide(setting: Setting): Side {
   const pole = setting.site.latitudeDeg >= 0 ? 0 : 180;
   const off = (side: Side): number => Math.abs(((bearingOfSide(side, setting) - pole + 540) % 360) - 180);
-  return (['back', 'front', 'start', 'end'] as const).reduce((best, side) => (off(side) < off(best) - 1e-9 ? side : best));
+  return (['back', 'front', 'start', 'end'] as const).reduce((best, side) =>
+    off(side) < off(best) - 1e-9 ? side : best,
+  );
 }

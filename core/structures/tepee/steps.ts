@@ -9,13 +9,34 @@ export function tepeeSteps(design: Design, v: TepeeValues): Step[] {
   const big = v.form === 'tepee';
   return [
     { what: fact('step.mark', { radius: { mm: v.radius }, poles: v.poles }), people: 1 },
-    ...(v.dig > 0 ? [{ what: fact('step.dig', { wide: { mm: v.ring }, deep: { mm: v.dig }, volume: { mm3: design.dug?.mm3 ?? 0 } }), people: 1 } as const] : []),
+    ...(v.dig > 0
+      ? [
+          {
+            what: fact('step.dig', {
+              wide: { mm: v.ring },
+              deep: { mm: v.dig },
+              volume: { mm3: design.dug?.mm3 ?? 0 },
+            }),
+            people: 1,
+          } as const,
+        ]
+      : []),
     { what: fact('step.tripod', { up: { mm: Math.hypot(v.height, v.radius) + v.pushIn } }), people: 1 },
     { what: fact('step.raise'), people: big ? 2 : 1, ...(big ? { caution: fact('care.lift') } : {}) },
     ...(v.poles > 3 ? [{ what: fact('step.lay', { poles: v.poles - 3 }), people: big ? 2 : 1 } as const] : []),
     { what: fact('step.wind'), people: 1 },
     { what: fact('step.push', { deep: { mm: v.pushIn } }), people: 1 },
-    ...(v.ladder === 'yes' ? [{ what: fact(v.door > 0 ? 'step.ladder.door' : 'step.ladder', { from: { mm: v.ladderFrom }, step: { mm: v.ladderStep } }), people: 1 } as const] : []),
+    ...(v.ladder === 'yes'
+      ? [
+          {
+            what: fact(v.door > 0 ? 'step.ladder.door' : 'step.ladder', {
+              from: { mm: v.ladderFrom },
+              step: { mm: v.ladderStep },
+            }),
+            people: 1,
+          } as const,
+        ]
+      : []),
     { what: fact('step.plant'), people: 1, caution: fact('care.climb') },
   ];
 }
@@ -23,7 +44,9 @@ export function tepeeSteps(design: Design, v: TepeeValues): Step[] {
 export function tepeeSeason(_design: Design, v: TepeeValues, _setting: Setting): SeasonNote[] {
   return [
     { on: null, what: fact('season.lead') },
-    ...(v.ladder === 'yes' ? [{ on: null, what: fact(v.twine === 'natural' ? 'season.compost' : 'season.unpick') }] : []),
+    ...(v.ladder === 'yes'
+      ? [{ on: null, what: fact(v.twine === 'natural' ? 'season.compost' : 'season.unpick') }]
+      : []),
     { on: null, what: fact('season.store') },
   ];
 }

@@ -40,7 +40,8 @@ export function carriesOf(wideMm: number, spanMm: number): 'light' | 'medium' | 
   return spanMm <= feet(4.1) ? 'heavy' : spanMm <= feet(wideMm >= 60 ? 8.1 : 6.1) ? 'medium' : 'light';
 }
 
-export const isScrewed = (f: Frame, index: number): boolean => f.v.setIn === 'bed' && (index === 0 || index === f.postsAt.length - 1);
+export const isScrewed = (f: Frame, index: number): boolean =>
+  f.v.setIn === 'bed' && (index === 0 || index === f.postsAt.length - 1);
 
 export function placePost(f: Frame, at: number, index: number): Bar {
   const foot = footAt(f.lie, at, 0);
@@ -48,8 +49,19 @@ export function placePost(f: Frame, at: number, index: number): Bar {
   const top: EndCut = f.lie.level || Math.abs(f.slope) < 0.005 ? square : { cut: 'mitre', angleRad: f.slope };
   const buried = isScrewed(f, index) ? Math.max(1, f.setting.bed.heightMm) : f.v.depth;
   return {
-    shape: 'bar', id: `post-${index + 1}`, role: 'post', stock: f.wood.stock, wide: ALONG, wideMm: f.wood.postWideMm, thickMm: f.wood.thickMm,
-    from: [foot[0], f.y, foot[2] - buried], to: [foot[0], f.y, under], cutMm: under - foot[2] + buried, buriedMm: buried, ends: [square, top], holes: [],
+    shape: 'bar',
+    id: `post-${index + 1}`,
+    role: 'post',
+    stock: f.wood.stock,
+    wide: ALONG,
+    wideMm: f.wood.postWideMm,
+    thickMm: f.wood.thickMm,
+    from: [foot[0], f.y, foot[2] - buried],
+    to: [foot[0], f.y, under],
+    cutMm: under - foot[2] + buried,
+    buriedMm: buried,
+    ends: [square, top],
+    holes: [],
     ...(f.wood.board ? { board: f.wood.board.id } : {}),
   };
 }
@@ -66,9 +78,19 @@ export function placeBeam(f: Frame, piece: Stretch, index: number, eyes: readonl
     .filter((eye) => eye >= piece.fromMm && eye < piece.toMm)
     .map((eye): Hole => ({ atMm: eye - piece.fromMm, diameterMm: f.v.hang === 'eye' ? PILOT_MM : TWINE_HOLE_MM }));
   return {
-    shape: 'bar', id: `beam-${index + 1}`, role: 'beam', stock: f.wood.stock, wideMm: f.wood.beamWideMm, thickMm: f.wood.thickMm,
+    shape: 'bar',
+    id: `beam-${index + 1}`,
+    role: 'beam',
+    stock: f.wood.stock,
+    wideMm: f.wood.beamWideMm,
+    thickMm: f.wood.thickMm,
     wide: f.lie.level ? UP : [-Math.sin(f.slope), 0, Math.cos(f.slope)],
-    from: onBeam(f, piece.fromMm, half), to: onBeam(f, piece.toMm, half), cutMm: piece.toMm - piece.fromMm, buriedMm: 0, ends: [square, square], holes,
+    from: onBeam(f, piece.fromMm, half),
+    to: onBeam(f, piece.toMm, half),
+    cutMm: piece.toMm - piece.fromMm,
+    buriedMm: 0,
+    ends: [square, square],
+    holes,
     ...(f.wood.board ? { board: f.wood.board.id } : {}),
   };
 }
@@ -90,10 +112,27 @@ export function postJoints(f: Frame, posts: readonly Bar[], beams: readonly Laid
     const on = beams.filter((beam) => liesOver(beam, f.postsAt[i] as number));
     return [
       {
-        id: `top-${i + 1}`, kind: 'post to beam', places: [post.to], parts: [post.id, ...on.map((beam) => beam.bar.id)],
-        fixings: [{ stock: 'screw-long', count: 2 * on.length }, { stock: 'l-bracket', count: on.length }, { stock: 'screw-bracket', count: 4 * on.length }],
+        id: `top-${i + 1}`,
+        kind: 'post to beam',
+        places: [post.to],
+        parts: [post.id, ...on.map((beam) => beam.bar.id)],
+        fixings: [
+          { stock: 'screw-long', count: 2 * on.length },
+          { stock: 'l-bracket', count: on.length },
+          { stock: 'screw-bracket', count: 4 * on.length },
+        ],
       },
-      ...(isScrewed(f, i) ? [{ id: `bed-${i + 1}`, kind: 'post to bed', places: [add(post.from, [0, 0, post.buriedMm / 4]), add(post.from, [0, 0, (post.buriedMm * 3) / 4])], parts: [post.id], fixings: [{ stock: screwThrough(f.setting, BED_BOARD_MM, f.wood.thickMm), count: 4 }] }] : []),
+      ...(isScrewed(f, i)
+        ? [
+            {
+              id: `bed-${i + 1}`,
+              kind: 'post to bed',
+              places: [add(post.from, [0, 0, post.buriedMm / 4]), add(post.from, [0, 0, (post.buriedMm * 3) / 4])],
+              parts: [post.id],
+              fixings: [{ stock: screwThrough(f.setting, BED_BOARD_MM, f.wood.thickMm), count: 4 }],
+            },
+          ]
+        : []),
     ];
   });
 }

@@ -29,11 +29,13 @@ export const TWINE_FRAME_PHRASES = {
   'count.posts': '{posts|post|posts}: the bays are equal and none is over {spacing}, centre to centre',
   'count.beam': 'One length from outside to outside of the end posts',
   'count.beam.board': 'The middle strip of the board',
-  'count.board': 'Ripped into two uprights {strip} wide and a beam of {beam}; the spare of the uprights makes the braces',
+  'count.board':
+    'Ripped into two uprights {strip} wide and a beam of {beam}; the spare of the uprights makes the braces',
   'count.arms': '{arms|arm|arms}, one to each place along the row, with {eyes|eye|eyes} over it',
   'count.arm-screws': 'Two down into the beam',
   'count.post-bed': 'Four through the end board of the bed',
-  'count.post-beam.skew': 'Two driven aslant from the sides into the post, and a bracket with four, for each beam end on a post',
+  'count.post-beam.skew':
+    'Two driven aslant from the sides into the post, and a bracket with four, for each beam end on a post',
   'count.skirt': 'Once along the frame, from the soil up',
   'count.skirt-staples': 'Four on each post',
   'count.beams': 'Joints come over posts; no piece longer than the {longest} you can buy',
@@ -43,8 +45,10 @@ export const TWINE_FRAME_PHRASES = {
   'count.brace-ends': 'Two at each end of a brace',
   'count.eyes': 'One for each of {plants|plant|plants}',
   'step.locate': 'Have buried cables and pipes found before you dig.',
-  'step.rip': 'Rip the board twice: clamp the guide {guide} from each factory edge in turn, which leaves a strip of {strip}. Keep the factory edges outwards.',
-  'step.cut-strips': 'Cut the uprights to length from the outer strips; keep what is left for the braces. Leave the beam until the posts stand.',
+  'step.rip':
+    'Rip the board twice: clamp the guide {guide} from each factory edge in turn, which leaves a strip of {strip}. Keep the factory edges outwards.',
+  'step.cut-strips':
+    'Cut the uprights to length from the outer strips; keep what is left for the braces. Leave the beam until the posts stand.',
   'step.screw-bed': 'Hold the end posts plumb against the inside of the end boards and screw through the boards.',
   'step.arms': 'Lay a {arm} arm across the beam at each place, middle on middle, and screw it down.',
   'step.skirt': 'Staple the cloth along the posts, its foot on the soil.',
@@ -62,6 +66,7 @@ export const TWINE_FRAME_PHRASES = {
   'season.wind': 'Every week, wind each stem once more round its string; never tie it tight.',
   'season.compost': 'After the first frost, cut the strings down and compost them with the vines.',
   'season.unpick': 'After the first frost, unpick the strings from the vines, roll them up and keep them.',
-  'care.saw': 'Unplug the saw before you set its depth; clamp the work; eyes and ears covered. Treated timber: gloves and mask, and never burn it.',
+  'care.saw':
+    'Unplug the saw before you set its depth; clamp the work; eyes and ears covered. Treated timber: gloves and mask, and never burn it.',
   'care.lift': 'Two people, and a steady step or platform, not the top of a ladder.',
 } as const satisfies Phrases;

@@ -13,11 +13,29 @@ export function twineFrameSteps(design: Design, v: TwineFrameValues): Step[] {
   const braced = design.parts.some((part) => part.role === 'brace');
   return [
     ...(toDig > 0 ? [{ what: fact('step.locate'), people: 1, caution: fact('care.services') } as const] : []),
-    ...(board ? [{ what: fact('step.rip', { strip: { mm: v.strip }, guide: { mm: board.guides[0]?.guideMm ?? 0 } }), people: 2, caution: fact('care.saw') } as const] : []),
+    ...(board
+      ? [
+          {
+            what: fact('step.rip', { strip: { mm: v.strip }, guide: { mm: board.guides[0]?.guideMm ?? 0 } }),
+            people: 2,
+            caution: fact('care.saw'),
+          } as const,
+        ]
+      : []),
     { what: fact(board ? 'step.cut-strips' : 'step.cut'), people: 1, caution: fact('care.saw') },
     ...(toDig > 0 ? [{ what: fact('step.dig', { posts: toDig, depth: { mm: v.depth } }), people: 1 } as const] : []),
     ...(v.setIn === 'bed' ? [{ what: fact('step.screw-bed'), people: 2 } as const] : []),
-    ...(toDig > 0 ? [{ what: fact('step.stand'), people: 2 } as const, { what: fact(`step.footing.${footing}`), people: 1, ...waitFor(footing), ...(footing === 'tamped' ? {} : { caution: fact('care.cement') }) } as const] : []),
+    ...(toDig > 0
+      ? [
+          { what: fact('step.stand'), people: 2 } as const,
+          {
+            what: fact(`step.footing.${footing}`),
+            people: 1,
+            ...waitFor(footing),
+            ...(footing === 'tamped' ? {} : { caution: fact('care.cement') }),
+          } as const,
+        ]
+      : []),
     { what: fact('step.remeasure'), people: 1 },
     { what: fact('step.beam'), people: 2, caution: fact('care.lift') },
     ...(braced ? [{ what: fact('step.braces'), people: 1 } as const] : []),

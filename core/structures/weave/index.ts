@@ -27,9 +27,19 @@ export const weave = structureKind({
       const missing = shortBy(design);
       return v.height - missing >= feet(2) ? { height: inches(Math.floor((v.height - missing) / inches(1))) } : null;
     },
-    'height.low': (_v, _design, setting) => ({ height: Math.min(feet(8), setting.reachMm, Math.max(...setting.planted.map((one) => one.crop.supportToMm))) }),
+    'height.low': (_v, _design, setting) => ({
+      height: Math.min(feet(8), setting.reachMm, Math.max(...setting.planted.map((one) => one.crop.supportToMm))),
+    }),
     'reach.tall': (_v, _design, setting) => ({ height: Math.max(feet(2), setting.reachMm) }),
-    'gap.high': (_v, _design, setting) => ({ firstPass: Math.max(inches(1), Math.min(inches(8), ...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm))) }),
+    'gap.high': (_v, _design, setting) => ({
+      firstPass: Math.max(
+        inches(1),
+        Math.min(
+          inches(8),
+          ...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm),
+        ),
+      ),
+    }),
     'mesh.wide': () => ({ way: 'ladder', passEvery: inches(3), firstPass: inches(3) }),
     'load.heavy': () => ({ postSpacing: feet(6), way: 'sandwich' }),
     'places.one-more': () => ({ school: 'ends' }),

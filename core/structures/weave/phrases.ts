@@ -22,18 +22,24 @@ export const WEAVE_PHRASES = {
   'depth.loose': 'Deeper, for loose soil or wind.',
   'depth.stake': 'A quarter of the stake, never under 2′; a third in sand or wind.',
   'count.posts': '{posts|post|posts}: one at each end, none more than {spacing} from the next',
-  'count.passes': '{passes|pass|passes}, each down one side and back along the other, {turns} turns at every post, {end} at both ends: {total} in all',
-  'count.strings': '{passes|level string|level strings}, {turns} turns at every post, {end} at both ends: {total} in all',
+  'count.passes':
+    '{passes|pass|passes}, each down one side and back along the other, {turns} turns at every post, {end} at both ends: {total} in all',
+  'count.strings':
+    '{passes|level string|level strings}, {turns} turns at every post, {end} at both ends: {total} in all',
   'step.locate': 'Have buried cables and pipes found before you make any hole.',
   'step.line': 'Stretch a string line and mark {posts|post|posts} over {row} with one running tape.',
-  'step.drive': 'Drive the end posts first, plumb, at least {depth} deep and leaning a hand outwards; then those between to the line.',
+  'step.drive':
+    'Drive the end posts first, plumb, at least {depth} deep and leaning a hand outwards; then those between to the line.',
   'step.cap': 'Cap the post tops.',
   'step.plant': 'Plant between the posts, in line with them.',
-  'step.pass': 'When the plants stand above {first}: tie on at the end post, run the twine down one side, a wrap and a half hitch at each post, round the last and back along the other side. Again every {every} of growth.',
-  'step.strings': 'String level lines from post to post: the first at {first}, then every {every}; a wrap and a half hitch at each post.',
+  'step.pass':
+    'When the plants stand above {first}: tie on at the end post, run the twine down one side, a wrap and a half hitch at each post, round the last and back along the other side. Again every {every} of growth.',
+  'step.strings':
+    'String level lines from post to post: the first at {first}, then every {every}; a wrap and a half hitch at each post.',
   'season.pass': 'Pass {pass}, at {up}.',
   'season.tuck': 'Every week, tuck shoots back between the runs.',
   'season.compost': 'After the first frost, cut the twine down and compost it with the vines.',
   'season.unpick': 'After the first frost, pull the twine out in one piece and keep it.',
-  'care.driving': 'Gloves, eye and ear protection; hold the post with a helper’s clamp, never by hand under the driver.',
+  'care.driving':
+    'Gloves, eye and ear protection; hold the post with a helper’s clamp, never by hand under the driver.',
 } as const satisfies Phrases;

@@ -17,7 +17,8 @@ export const WOVEN_FRAME_PHRASES = {
   'stakes.driven': 'A driven stake is never less deep than 18″ (460 mm).',
   'count.sides': 'Four to each of {frames|frame|frames}, halved into each other at the corners',
   'count.braces': 'One in each corner, 45° at both ends, from what the sides leave over',
-  'count.thread': '{uprights} up and {levels} across from nail to nail, a turn at each, {end} at both ends: {total} in all',
+  'count.thread':
+    '{uprights} up and {levels} across from nail to nail, a turn at each, {end} at both ends: {total} in all',
   'count.stakes': 'Two to a frame',
   'count.corner-screws': 'Two in each halved corner',
   'count.brace-screws': 'Two at each end of a brace',
@@ -27,12 +28,15 @@ export const WOVEN_FRAME_PHRASES = {
   'count.stake-screws': 'Three to a stake',
   'step.locate': 'Have buried cables and pipes found before you make any hole.',
   'step.cut': 'Cut the sides and halve their ends: half the thickness away, as long as the timber is wide.',
-  'step.square': 'Lay each frame out, {high} by {wide}, glue and screw the corners, and square it: both diagonals {diagonal}.',
+  'step.square':
+    'Lay each frame out, {high} by {wide}, glue and screw the corners, and square it: both diagonals {diagonal}.',
   'step.brace': 'Screw a brace across each corner on the back.',
   'step.nails': 'Mark the nails with dividers and drive them half in, heads proud.',
-  'step.join': 'Stand two frames against each other over the bed, feet {spread} apart, screw the hinges across their heads and peg the feet.',
+  'step.join':
+    'Stand two frames against each other over the bed, feet {spread} apart, screw the hinges across their heads and peg the feet.',
   'step.stakes': 'Drive the two stakes {deep} deep and plumb, and screw the frame to them.',
-  'step.weave': 'Tie the thread to a corner nail and weave up and down, then across, over and under in turn, one turn at each nail.',
+  'step.weave':
+    'Tie the thread to a corner nail and weave up and down, then across, over and under in turn, one turn at each nail.',
   'step.plant': 'Plant along the foot of the frames.',
   'season.thread': 'When the crop is over, cut thread and vines off together and compost both.',
   'season.store': 'Brush the frames, oil bare wood, and hang them under a roof.',

@@ -10,13 +10,25 @@ export function wovenFrameSteps(design: Design, v: WovenFrameValues): Step[] {
   return [
     ...(pair ? [] : [{ what: fact('step.locate'), people: 1, caution: fact('care.services') } as const]),
     { what: fact('step.cut'), people: 1, caution: fact('care.saw') },
-    { what: fact('step.square', { high: { mm: v.height }, wide: { mm: v.width }, diagonal: { mm: Math.hypot(v.height, v.width) } }), people: 1 },
+    {
+      what: fact('step.square', {
+        high: { mm: v.height },
+        wide: { mm: v.width },
+        diagonal: { mm: Math.hypot(v.height, v.width) },
+      }),
+      people: 1,
+    },
     ...(braced ? [{ what: fact('step.brace'), people: 1 } as const] : []),
     { what: fact('step.nails'), people: 1, caution: fact('care.nails') },
-    pair ? { what: fact('step.join', { spread: { mm: v.spread } }), people: 2 } : { what: fact('step.stakes', { deep: { mm: v.stakes } }), people: 2, caution: fact('care.driving') },
+    pair
+      ? { what: fact('step.join', { spread: { mm: v.spread } }), people: 2 }
+      : { what: fact('step.stakes', { deep: { mm: v.stakes } }), people: 2, caution: fact('care.driving') },
     { what: fact('step.weave'), people: 1 },
     { what: fact('step.plant'), people: 1 },
   ];
 }
 
-export const wovenFrameSeason = (): SeasonNote[] => [{ on: null, what: fact('season.thread') }, { on: null, what: fact('season.store') }];
+export const wovenFrameSeason = (): SeasonNote[] => [
+  { on: null, what: fact('season.thread') },
+  { on: null, what: fact('season.store') },
+];

@@ -17,6 +17,14 @@ export function nailsAlong(sideMm: number, memberMm: number, askedMm: number): {
 export function furrow(acrossMm: readonly number[], fromMm: number, toMm: number, upward: boolean): Spot[] {
   return acrossMm.flatMap((at, i): Spot[] => {
     const [a, b] = i % 2 === 0 ? [fromMm, toMm] : [toMm, fromMm];
-    return upward ? [[at, a], [at, b]] : [[a, at], [b, at]];
+    return upward
+      ? [
+          [at, a],
+          [at, b],
+        ]
+      : [
+          [a, at],
+          [b, at],
+        ];
   });
 }

@@ -25,8 +25,14 @@ import { RunningBill } from './running-bill';
 
 /** Fetched when they are opened. */
 const KindSheet = dynamic(() => import('./kind-sheet'), { ssr: false });
-const Support3d = dynamic(() => import('./support-3d'), { ssr: false, loading: () => <p className="py-24 text-center text-soft">Setting it up…</p> });
-const CloseUps = dynamic(() => import('../shell/close-ups'), { ssr: false, loading: () => <p className="py-8 text-soft">Drawing the joints…</p> });
+const Support3d = dynamic(() => import('./support-3d'), {
+  ssr: false,
+  loading: () => <p className="py-24 text-center text-soft">Setting it up…</p>,
+});
+const CloseUps = dynamic(() => import('../shell/close-ups'), {
+  ssr: false,
+  loading: () => <p className="py-8 text-soft">Drawing the joints…</p>,
+});
 const RipPlan = dynamic(() => import('../list/rip-plan').then((module) => module.RipPlan), { ssr: false });
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
@@ -41,14 +47,34 @@ export function Bench({ structureId }: { structureId: string }) {
       <main className="mx-auto grid max-w-xl gap-3 p-8">
         <h1 className="text-2xl">This support is not in the garden</h1>
         <p className="text-soft">It was taken away, here or in another tab. Undo brings back what this tab removed.</p>
-        <p><Link className={buttonLook('main')} href={`/g/${id}`}>Back to the garden</Link></p>
+        <p>
+          <Link className={buttonLook('main')} href={`/g/${id}`}>
+            Back to the garden
+          </Link>
+        </p>
       </main>
     );
   }
-  return <Suspense fallback={<p role="status" className="p-8 text-soft">Fetching the bench…</p>}><Workbench structure={structure} beside={plan.structures.length > 1 ? beside : null} /></Suspense>;
+  return (
+    <Suspense
+      fallback={
+        <p role="status" className="p-8 text-soft">
+          Fetching the bench…
+        </p>
+      }
+    >
+      <Workbench structure={structure} beside={plan.structures.length > 1 ? beside : null} />
+    </Suspense>
+  );
 }
 
-function Workbench({ structure, beside }: { structure: StructurePlan; beside: ((by: number) => StructurePlan | undefined) | null }) {
+function Workbench({
+  structure,
+  beside,
+}: {
+  structure: StructurePlan;
+  beside: ((by: number) => StructurePlan | undefined) | null;
+}) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
   const [choosing, setChoosing] = useState(false);
@@ -67,26 +93,82 @@ function Workbench({ structure, beside }: { structure: StructurePlan; beside: ((
   });
   // Until the kind's own script has come, what stands here is the server's: it can be read but not worked.
   const [live, setLive] = useState(false);
-  useEffect(() => { setLive(true); }, []);
+  useEffect(() => {
+    setLive(true);
+  }, []);
   const { setting, verdicts } = computed;
-  const remove = () => { store.edit(removeStructure(structure.id)); router.push(`/g/${id}`); };
+  const remove = () => {
+    store.edit(removeStructure(structure.id));
+    router.push(`/g/${id}`);
+  };
 
   return (
-    <main aria-busy={!live} className="mx-auto grid max-w-[100rem] grid-cols-1 gap-x-5 px-4 pb-16 lg:grid-cols-[17.5rem_minmax(0,1fr)_17.5rem] 2xl:grid-cols-[20rem_minmax(0,1fr)_20rem]">
+    <main
+      aria-busy={!live}
+      className="mx-auto grid max-w-[100rem] grid-cols-1 gap-x-5 px-4 pb-16 lg:grid-cols-[17.5rem_minmax(0,1fr)_17.5rem] 2xl:grid-cols-[20rem_minmax(0,1fr)_20rem]"
+    >
       <div className="flex items-center gap-1 border-b border-rule py-2 lg:col-span-3">
         <div className="min-w-0 grow">
-          <input aria-label="Name of this support" value={structure.name} maxLength={80} onChange={(event) => { if (event.target.value.trim()) store.edit(changeStructure(structure.id, { name: event.target.value }), `name ${structure.id}`); }} className="w-full truncate rounded-[3px] bg-transparent font-display text-2xl font-semibold hover:bg-well focus:bg-sheet" />
-          <p className="truncate text-[0.9rem] text-soft"><button type="button" onClick={() => setChoosing(true)} className="inline-flex min-h-8 items-center gap-1.5 font-semibold text-chalk hover:underline"><Shapes size={15} aria-hidden />{computed.kind.name}</button> · {setting.bed.name}, {formatLength(setting.bed.lengthMm, tongue.units)} × {formatLength(setting.bed.widthMm, tongue.units)}</p>
+          <input
+            aria-label="Name of this support"
+            value={structure.name}
+            maxLength={80}
+            onChange={(event) => {
+              if (event.target.value.trim())
+                store.edit(changeStructure(structure.id, { name: event.target.value }), `name ${structure.id}`);
+            }}
+            className="w-full truncate rounded-[3px] bg-transparent font-display text-2xl font-semibold hover:bg-well focus:bg-sheet"
+          />
+          <p className="truncate text-[0.9rem] text-soft">
+            <button
+              type="button"
+              onClick={() => setChoosing(true)}
+              className="inline-flex min-h-8 items-center gap-1.5 font-semibold text-chalk hover:underline"
+            >
+              <Shapes size={15} aria-hidden />
+              {computed.kind.name}
+            </button>{' '}
+            · {setting.bed.name}, {formatLength(setting.bed.lengthMm, tongue.units)} ×{' '}
+            {formatLength(setting.bed.widthMm, tongue.units)}
+          </p>
         </div>
-        <Link href={`/g/${id}/s/${structure.id}/sheet`} aria-label="All of it on one sheet, to print" title="On one sheet, to print" className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"><Printer size={18} aria-hidden /></Link>
+        <Link
+          href={`/g/${id}/s/${structure.id}/sheet`}
+          aria-label="All of it on one sheet, to print"
+          title="On one sheet, to print"
+          className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"
+        >
+          <Printer size={18} aria-hidden />
+        </Link>
         {beside && (
           <nav aria-label="Other supports" className="hidden sm:flex">
-            {([[-1, 'Previous', ChevronLeft, '['], [1, 'Next', ChevronRight, ']']] as const).map(([by, word, Icon, key]) => (
-              <Link key={word} href={`/g/${id}/s/${beside(by)?.id}`} aria-label={`${word}: ${beside(by)?.name}`} title={`${beside(by)?.name} (${key})`} className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"><Icon size={20} aria-hidden /></Link>
+            {(
+              [
+                [-1, 'Previous', ChevronLeft, '['],
+                [1, 'Next', ChevronRight, ']'],
+              ] as const
+            ).map(([by, word, Icon, key]) => (
+              <Link
+                key={word}
+                href={`/g/${id}/s/${beside(by)?.id}`}
+                aria-label={`${word}: ${beside(by)?.name}`}
+                title={`${beside(by)?.name} (${key})`}
+                className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"
+              >
+                <Icon size={20} aria-hidden />
+              </Link>
             ))}
           </nav>
         )}
-        <button type="button" onClick={remove} aria-label="Take this support away" title="Take away (undo brings it back)" className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"><Trash2 size={18} aria-hidden /></button>
+        <button
+          type="button"
+          onClick={remove}
+          aria-label="Take this support away"
+          title="Take away (undo brings it back)"
+          className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
+        >
+          <Trash2 size={18} aria-hidden />
+        </button>
       </div>
 
       <div className="order-2 pt-4 lg:order-none">
@@ -98,20 +180,33 @@ function Workbench({ structure, beside }: { structure: StructurePlan; beside: ((
         <Views key={structure.id} computed={computed} />
         <Joints key={`joints ${structure.id}`} computed={computed} />
         <details>
-          <summary className="flex min-h-11 items-center font-display text-lg font-semibold">In what order to build it</summary>
+          <summary className="flex min-h-11 items-center font-display text-lg font-semibold">
+            In what order to build it
+          </summary>
           <BuildOrder computed={computed} />
         </details>
         {computed.sized.season.length > 0 && (
           <details>
-            <summary className="flex min-h-11 items-center font-display text-lg font-semibold">Through the season</summary>
+            <summary className="flex min-h-11 items-center font-display text-lg font-semibold">
+              Through the season
+            </summary>
             <SeasonNotes computed={computed} />
           </details>
         )}
       </div>
       <div className="order-3 grid scroll-mt-16 content-start gap-5 pt-4 lg:order-none" id="results">
         <section aria-labelledby="verdicts">
-          <h2 id="verdicts" className="text-lg">Will it do?</h2>
-          <Verdicts verdicts={verdicts} tongue={tongue} currency={plan.garden.currency} onMend={(verdict) => { if (verdict.mend) store.edit(setKnobs(structure.id, verdict.mend.settings)); }} />
+          <h2 id="verdicts" className="text-lg">
+            Will it do?
+          </h2>
+          <Verdicts
+            verdicts={verdicts}
+            tongue={tongue}
+            currency={plan.garden.currency}
+            onMend={(verdict) => {
+              if (verdict.mend) store.edit(setKnobs(structure.id, verdict.mend.settings));
+            }}
+          />
         </section>
         <RunningBill computed={computed} />
       </div>
@@ -126,9 +221,16 @@ function ResultStrip({ computed }: { computed: ComputedStructure }) {
   const { plan, tongue } = useGarden();
   const open = computed.verdicts.filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn').length;
   return (
-    <a href="#results" className="no-print fixed inset-x-0 bottom-0 z-20 flex min-h-14 items-center justify-between gap-3 border-t-2 border-ink bg-sheet px-4 lg:hidden">
-      <span className={open > 0 ? 'font-semibold text-ochre' : 'font-semibold text-leaf'}>{open > 0 ? `${open} to look at` : 'It will stand'}</span>
-      <span className="text-xl font-semibold">{formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}</span>
+    <a
+      href="#results"
+      className="no-print fixed inset-x-0 bottom-0 z-20 flex min-h-14 items-center justify-between gap-3 border-t-2 border-ink bg-sheet px-4 lg:hidden"
+    >
+      <span className={open > 0 ? 'font-semibold text-ochre' : 'font-semibold text-leaf'}>
+        {open > 0 ? `${open} to look at` : 'It will stand'}
+      </span>
+      <span className="text-xl font-semibold">
+        {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}
+      </span>
     </a>
   );
 }
@@ -158,18 +260,41 @@ function Views({ computed }: { computed: ComputedStructure }) {
       <div className="flex items-center justify-between gap-3">
         <h2 className="text-lg">{round === 'drawing' ? 'From the front' : 'All round'}</h2>
         <div className="flex items-center gap-3">
-          {saved && round === 'drawing' && <a href={`/api/gardens/${id}/drawing?structure=${structureId}&view=elevation`} download className="flex min-h-11 items-center gap-1.5 text-[0.9rem] text-chalk hover:underline"><Download size={15} aria-hidden />SVG</a>}
-          <Switcher label="Show as" value={round} choices={[{ id: 'drawing', label: 'Drawing' }, { id: 'round', label: 'All round' }]} onChange={setRound} />
+          {saved && round === 'drawing' && (
+            <a
+              href={`/api/gardens/${id}/drawing?structure=${structureId}&view=elevation`}
+              download
+              className="flex min-h-11 items-center gap-1.5 text-[0.9rem] text-chalk hover:underline"
+            >
+              <Download size={15} aria-hidden />
+              SVG
+            </a>
+          )}
+          <Switcher
+            label="Show as"
+            value={round}
+            choices={[
+              { id: 'drawing', label: 'Drawing' },
+              { id: 'round', label: 'All round' },
+            ]}
+            onChange={setRound}
+          />
         </div>
       </div>
-      {round === 'round' ? <Support3d computed={computed} /> : (
+      {round === 'round' ? (
+        <Support3d computed={computed} />
+      ) : (
         <>
           <PullDrawing view={elevation} computed={computed} heightPx={360} />
-          <div className={`mt-2 grid gap-x-4 border-t border-rule pt-2 ${squarish ? 'sm:grid-cols-2' : 'sm:grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)]'}`}>
+          <div
+            className={`mt-2 grid gap-x-4 border-t border-rule pt-2 ${squarish ? 'sm:grid-cols-2' : 'sm:grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)]'}`}
+          >
             <PullDrawing view={planView} computed={computed} heightPx={squarish ? 320 : 190} caption={planView.title} />
             <PullDrawing view={end} computed={computed} heightPx={squarish ? 320 : 210} caption={end.title} />
           </div>
-          {computed.sized.design.boards?.map((board) => <RipPlan key={board.id} board={board} />)}
+          {computed.sized.design.boards?.map((board) => (
+            <RipPlan key={board.id} board={board} />
+          ))}
         </>
       )}
     </div>

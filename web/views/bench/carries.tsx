@@ -10,7 +10,9 @@ import { addPlanting, carry, changePlanting, removePlanting } from '../shell/edi
 import { useGarden } from '../shell/garden-context';
 
 /** Fetched when something is planted or changed. */
-const PlantingSheet = dynamic(() => import('../garden/planting-sheet').then((module) => module.PlantingSheet), { ssr: false });
+const PlantingSheet = dynamic(() => import('../garden/planting-sheet').then((module) => module.PlantingSheet), {
+  ssr: false,
+});
 
 /** What grows in the bed, and which of it this support carries. */
 export function Carries({ computed }: { computed: ComputedStructure }) {
@@ -18,28 +20,74 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
   const { structure, setting } = computed;
   const [editing, setEditing] = useState<{ planting: Planting; isNew: boolean } | null>(null);
   const here = plan.plantings.filter((planting) => planting.bed === structure.bed);
-  const toggle = (id: string) => store.edit(carry(structure.id, structure.plantings.includes(id) ? structure.plantings.filter((one) => one !== id) : [...structure.plantings, id]));
+  const toggle = (id: string) =>
+    store.edit(
+      carry(
+        structure.id,
+        structure.plantings.includes(id)
+          ? structure.plantings.filter((one) => one !== id)
+          : [...structure.plantings, id],
+      ),
+    );
   const places = (id: string) => computed.sized.design.stations.filter((station) => station.planting === id).length;
   return (
     <section aria-labelledby="carries">
-      <h2 id="carries" className="text-lg">Carries</h2>
+      <h2 id="carries" className="text-lg">
+        Carries
+      </h2>
       <ul className="mt-1">
         {here.map((planting) => (
           <li key={planting.id} className="flex items-center gap-2">
             <label className="flex min-h-11 grow cursor-pointer items-center gap-3 py-1 text-[0.95rem] leading-snug">
-              <input type="checkbox" className="size-5 shrink-0 accent-(--chalk)" checked={structure.plantings.includes(planting.id)} onChange={() => toggle(planting.id)} />
-              <span>{plantingWords(planting, plan.crops)}{structure.plantings.includes(planting.id) && <span className="text-soft"> · {places(planting.id)} places</span>}</span>
+              <input
+                type="checkbox"
+                className="size-5 shrink-0 accent-(--chalk)"
+                checked={structure.plantings.includes(planting.id)}
+                onChange={() => toggle(planting.id)}
+              />
+              <span>
+                {plantingWords(planting, plan.crops)}
+                {structure.plantings.includes(planting.id) && (
+                  <span className="text-soft"> · {places(planting.id)} places</span>
+                )}
+              </span>
             </label>
-            <button type="button" aria-label={`Change ${plantingWords(planting, plan.crops)}`} onClick={() => setEditing({ planting, isNew: false })} className="grid size-11 shrink-0 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"><Pencil size={16} aria-hidden /></button>
+            <button
+              type="button"
+              aria-label={`Change ${plantingWords(planting, plan.crops)}`}
+              onClick={() => setEditing({ planting, isNew: false })}
+              className="grid size-11 shrink-0 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"
+            >
+              <Pencil size={16} aria-hidden />
+            </button>
           </li>
         ))}
       </ul>
-      <button type="button" onClick={() => setEditing({ planting: newPlanting(setting.bed), isNew: true })} className="flex min-h-11 items-center gap-2 text-[0.95rem] text-chalk hover:underline"><Plus size={16} aria-hidden />{here.length === 0 ? 'Say what grows here' : 'Plant something else'}</button>
+      <button
+        type="button"
+        onClick={() => setEditing({ planting: newPlanting(setting.bed), isNew: true })}
+        className="flex min-h-11 items-center gap-2 text-[0.95rem] text-chalk hover:underline"
+      >
+        <Plus size={16} aria-hidden />
+        {here.length === 0 ? 'Say what grows here' : 'Plant something else'}
+      </button>
       {editing && (
         <PlantingSheet
-          open onClose={() => setEditing(null)} start={editing.planting}
-          onDone={(planting) => { store.edit(editing.isNew ? addPlanting(planting, structure.id) : changePlanting(planting.id, planting)); setEditing(null); }}
-          {...(editing.isNew ? {} : { onRemove: () => { store.edit(removePlanting(editing.planting.id)); setEditing(null); } })}
+          open
+          onClose={() => setEditing(null)}
+          start={editing.planting}
+          onDone={(planting) => {
+            store.edit(editing.isNew ? addPlanting(planting, structure.id) : changePlanting(planting.id, planting));
+            setEditing(null);
+          }}
+          {...(editing.isNew
+            ? {}
+            : {
+                onRemove: () => {
+                  store.edit(removePlanting(editing.planting.id));
+                  setEditing(null);
+                },
+              })}
         />
       )}
     </section>

@@ -12,7 +12,17 @@ import { Glance } from '../shell/glance';
 /** Every kind, sized for this bed and these plants, to change to: undo brings the old one back with its knobs. */
 export default function KindSheet({ structure, onClose }: { structure: StructurePlan; onClose: () => void }) {
   const { plan, store, tongue } = useGarden();
-  const offers = useMemo(() => KINDS.map((kind) => ({ kind, computed: computeStructure(plan, kind.id === structure.kind ? structure : { ...structure, kind: kind.id, knobs: {} }) })), [plan, structure]);
+  const offers = useMemo(
+    () =>
+      KINDS.map((kind) => ({
+        kind,
+        computed: computeStructure(
+          plan,
+          kind.id === structure.kind ? structure : { ...structure, kind: kind.id, knobs: {} },
+        ),
+      })),
+    [plan, structure],
+  );
   const take = (kind: string) => {
     if (kind !== structure.kind) store.edit(changeStructure(structure.id, { kind, knobs: {} }));
     onClose();
@@ -21,14 +31,29 @@ export default function KindSheet({ structure, onClose }: { structure: Structure
     <Sheet open onClose={onClose} title="Build it as" wide>
       <ul className="grid grid-cols-1 gap-3 sm:grid-cols-2 lg:grid-cols-4">
         {offers.map(({ kind, computed }) => {
-          const open = computed.verdicts.filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn').length;
+          const open = computed.verdicts.filter(
+            (verdict) => verdict.level === 'fail' || verdict.level === 'warn',
+          ).length;
           const here = kind.id === structure.kind;
           return (
             <li key={kind.id}>
-              <button type="button" aria-pressed={here} onClick={() => take(kind.id)} className={`flex h-full w-full flex-col rounded-[3px] bg-sheet p-2 text-left hover:shadow-[0_0_0_2px_var(--chalk)] ${here ? 'shadow-[0_0_0_2px_var(--chalk)]' : 'shadow-[0_1px_0_var(--rule)]'}`}>
+              <button
+                type="button"
+                aria-pressed={here}
+                onClick={() => take(kind.id)}
+                className={`flex h-full w-full flex-col rounded-[3px] bg-sheet p-2 text-left hover:shadow-[0_0_0_2px_var(--chalk)] ${here ? 'shadow-[0_0_0_2px_var(--chalk)]' : 'shadow-[0_1px_0_var(--rule)]'}`}
+              >
                 <Glance design={computed.sized.design} bed={computed.setting.bed} widthPx={220} heightPx={130} />
                 <span className="mt-1 leading-tight font-semibold">{kind.name}</span>
-                <span className="mt-auto flex justify-between gap-2 pt-1 text-[0.9rem]"><span>{formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}{computed.cost.complete ? '' : ' +'}</span><span className={open > 0 ? 'text-ochre' : 'text-leaf'}>{here ? 'this one' : open > 0 ? `${open} to look at` : 'suits'}</span></span>
+                <span className="mt-auto flex justify-between gap-2 pt-1 text-[0.9rem]">
+                  <span>
+                    {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}
+                    {computed.cost.complete ? '' : ' +'}
+                  </span>
+                  <span className={open > 0 ? 'text-ochre' : 'text-leaf'}>
+                    {here ? 'this one' : open > 0 ? `${open} to look at` : 'suits'}
+                  </span>
+                </span>
               </button>
             </li>
           );

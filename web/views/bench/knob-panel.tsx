@@ -21,54 +21,156 @@ export function KnobPanel({ computed }: { computed: ComputedStructure }) {
     <Tabs.Root defaultValue={groups[0] ?? ''} key={kind.id}>
       <Tabs.List aria-label="Knobs" className="flex border-b border-rule">
         {groups.map((group) => (
-          <Tabs.Trigger key={group} value={group} className="min-h-11 flex-1 px-2 text-[0.95rem] text-soft hover:text-ink data-[state=active]:font-semibold data-[state=active]:text-ink data-[state=active]:shadow-[inset_0_-3px_0_var(--chalk)]">{group}</Tabs.Trigger>
+          <Tabs.Trigger
+            key={group}
+            value={group}
+            className="min-h-11 flex-1 px-2 text-[0.95rem] text-soft hover:text-ink data-[state=active]:font-semibold data-[state=active]:text-ink data-[state=active]:shadow-[inset_0_-3px_0_var(--chalk)]"
+          >
+            {group}
+          </Tabs.Trigger>
         ))}
       </Tabs.List>
       {groups.map((group) => (
         <Tabs.Content key={group} value={group} className="divide-y divide-rule" tabIndex={-1}>
-          {shown.filter(([, knob]) => knob.group === group).map(([name, knob]) => (
-            <KnobRow
-              key={name} knob={knob} rodMost={knob.type === 'length' ? (knob.usualMost?.(setting) ?? knob.max) : 0} state={sized.knobs[name] as KnobState} tongue={tongue} phrases={kind.phrases}
-              choices={knob.type === 'choice' ? choicesOf(knob, knob.offered?.(setting, settled), sized.knobs[name]?.value) : []}
-              onChange={(value) => store.edit(setKnob(structure.id, name, value), `knob ${structure.id} ${name}`)}
-            />
-          ))}
+          {shown
+            .filter(([, knob]) => knob.group === group)
+            .map(([name, knob]) => (
+              <KnobRow
+                key={name}
+                knob={knob}
+                rodMost={knob.type === 'length' ? (knob.usualMost?.(setting) ?? knob.max) : 0}
+                state={sized.knobs[name] as KnobState}
+                tongue={tongue}
+                phrases={kind.phrases}
+                choices={
+                  knob.type === 'choice'
+                    ? choicesOf(knob, knob.offered?.(setting, settled), sized.knobs[name]?.value)
+                    : []
+                }
+                onChange={(value) => store.edit(setKnob(structure.id, name, value), `knob ${structure.id} ${name}`)}
+              />
+            ))}
         </Tabs.Content>
       ))}
     </Tabs.Root>
   );
 }
 
-function choicesOf(knob: Extract<Knob, { type: 'choice' }>, offered: readonly string[] | undefined, current: unknown): Choice[] {
+function choicesOf(
+  knob: Extract<Knob, { type: 'choice' }>,
+  offered: readonly string[] | undefined,
+  current: unknown,
+): Choice[] {
   return knob.choices
     .filter((choice) => !offered || offered.includes(choice.id) || choice.id === current)
-    .map((choice) => ({ ...choice, label: offered && !offered.includes(choice.id) ? `${choice.label} (no price)` : choice.label }));
+    .map((choice) => ({
+      ...choice,
+      label: offered && !offered.includes(choice.id) ? `${choice.label} (no price)` : choice.label,
+    }));
 }
 
-function KnobRow({ knob, state, choices, rodMost, tongue, phrases, onChange }: { knob: Knob; rodMost: number; state: KnobState; choices: readonly Choice[]; tongue: Tongue; phrases: Readonly<Record<string, string>>; onChange: (value: number | string | undefined) => void }) {
+function KnobRow({
+  knob,
+  state,
+  choices,
+  rodMost,
+  tongue,
+  phrases,
+  onChange,
+}: {
+  knob: Knob;
+  rodMost: number;
+  state: KnobState;
+  choices: readonly Choice[];
+  tongue: Tongue;
+  phrases: Readonly<Record<string, string>>;
+  onChange: (value: number | string | undefined) => void;
+}) {
   const id = useId();
   const [fault, setFault] = useState<string | null>(null);
   const byHand = state.by === 'hand';
-  const short = choices.length <= 4 && choices.every((choice) => choice.label.length <= 24) && choices.reduce((sum, choice) => sum + choice.label.length, 0) <= 40;
-  const said = typeof state.suggestion.value === 'number' && knob.type === 'length' ? formatLength(state.suggestion.value, tongue.units) : knob.type === 'choice' ? (knob.choices.find((choice) => choice.id === state.suggestion.value)?.label ?? '') : String(state.suggestion.value);
+  const short =
+    choices.length <= 4 &&
+    choices.every((choice) => choice.label.length <= 24) &&
+    choices.reduce((sum, choice) => sum + choice.label.length, 0) <= 40;
+  const said =
+    typeof state.suggestion.value === 'number' && knob.type === 'length'
+      ? formatLength(state.suggestion.value, tongue.units)
+      : knob.type === 'choice'
+        ? (knob.choices.find((choice) => choice.id === state.suggestion.value)?.label ?? '')
+        : String(state.suggestion.value);
   return (
     <div className="py-2.5">
       <div className="flex min-h-11 items-center justify-between gap-3">
-        <label htmlFor={id} className="text-[0.95rem] leading-tight font-medium">{knob.label}</label>
-        {knob.type === 'length' && <LengthInput id={id} mm={state.value as number} units={tongue.units} min={knob.min} max={knob.max} step={knob.step[tongue.units]} onChange={onChange} onFault={setFault} className={`w-32 text-right ${byHand ? 'font-semibold' : ''}`} />}
-        {knob.type === 'count' && <NumberInput id={id} value={state.value as number} min={knob.min} max={knob.max} onChange={onChange} onFault={setFault} className={`w-20 text-right ${byHand ? 'font-semibold' : ''}`} />}
+        <label htmlFor={id} className="text-[0.95rem] leading-tight font-medium">
+          {knob.label}
+        </label>
+        {knob.type === 'length' && (
+          <LengthInput
+            id={id}
+            mm={state.value as number}
+            units={tongue.units}
+            min={knob.min}
+            max={knob.max}
+            step={knob.step[tongue.units]}
+            onChange={onChange}
+            onFault={setFault}
+            className={`w-32 text-right ${byHand ? 'font-semibold' : ''}`}
+          />
+        )}
+        {knob.type === 'count' && (
+          <NumberInput
+            id={id}
+            value={state.value as number}
+            min={knob.min}
+            max={knob.max}
+            onChange={onChange}
+            onFault={setFault}
+            className={`w-20 text-right ${byHand ? 'font-semibold' : ''}`}
+          />
+        )}
       </div>
-      {knob.type === 'length' && <RodSlider value={state.value as number} min={knob.min} max={Math.min(knob.max, Math.max(rodMost, state.value as number))} step={knob.step[tongue.units]} label={knob.label} says={formatLength(state.value as number, tongue.units)} onChange={onChange} />}
-      {knob.type === 'choice' && (short
-        ? <Switcher label={knob.label} value={state.value as string} choices={choices} onChange={onChange} />
-        : <Chooser id={id} label={knob.label} value={state.value as string} choices={choices} onChange={onChange} className="w-full" />)}
-      {fault
-        ? <p role="alert" id={`${id}-fault`} className="pt-1 text-[0.85rem] font-medium text-keel">{fault}</p>
-        : byHand
-          ? <button type="button" onClick={() => onChange(undefined)} className="flex min-h-8 items-center gap-1.5 pt-1 text-left text-[0.85rem] text-chalk hover:underline"><RotateCcw size={14} aria-hidden className="shrink-0" />Set by you. Back to {said}</button>
-          : <p className="pt-1 text-[0.85rem] text-soft">{say(state.suggestion.why, phrases, tongue)}</p>}
+      {knob.type === 'length' && (
+        <RodSlider
+          value={state.value as number}
+          min={knob.min}
+          max={Math.min(knob.max, Math.max(rodMost, state.value as number))}
+          step={knob.step[tongue.units]}
+          label={knob.label}
+          says={formatLength(state.value as number, tongue.units)}
+          onChange={onChange}
+        />
+      )}
+      {knob.type === 'choice' &&
+        (short ? (
+          <Switcher label={knob.label} value={state.value as string} choices={choices} onChange={onChange} />
+        ) : (
+          <Chooser
+            id={id}
+            label={knob.label}
+            value={state.value as string}
+            choices={choices}
+            onChange={onChange}
+            className="w-full"
+          />
+        ))}
+      {fault ? (
+        <p role="alert" id={`${id}-fault`} className="pt-1 text-[0.85rem] font-medium text-keel">
+          {fault}
+        </p>
+      ) : byHand ? (
+        <button
+          type="button"
+          onClick={() => onChange(undefined)}
+          className="flex min-h-8 items-center gap-1.5 pt-1 text-left text-[0.85rem] text-chalk hover:underline"
+        >
+          <RotateCcw size={14} aria-hidden className="shrink-0" />
+          Set by you. Back to {said}
+        </button>
+      ) : (
+        <p className="pt-1 text-[0.85rem] text-soft">{say(state.suggestion.why, phrases, tongue)}</p>
+      )}
       <p className="sr-only">{knob.help}</p>
     </div>
   );
 }
-

@@ -11,7 +11,17 @@ import { setKnob } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 
 /** A view whose length knobs are pulled where they show: dragged, stepped with the arrow keys, or typed. */
-export function PullDrawing({ view, computed, heightPx, caption }: { view: View; computed: ComputedStructure; heightPx: number; caption?: string }) {
+export function PullDrawing({
+  view,
+  computed,
+  heightPx,
+  caption,
+}: {
+  view: View;
+  computed: ComputedStructure;
+  heightPx: number;
+  caption?: string;
+}) {
   const { plan, on } = useGarden();
   const [keep, setKeep] = useState<Frame>();
   const { knobs } = computed.kind;
@@ -22,11 +32,30 @@ export function PullDrawing({ view, computed, heightPx, caption }: { view: View;
   };
   return (
     <Drawing
-      view={view} units={plan.garden.units} heightPx={heightPx} on={on} keep={keep} {...(caption ? { caption } : {})}
-      overlay={(paper) => paper.pulls.map((pull) => {
-        const knob = pullable(pull.knob);
-        return knob && <Pull key={pull.knob} pull={pull} paper={paper} knob={knob} computed={computed} onHold={() => setKeep(paper.frame)} onLoose={() => setKeep(undefined)} />;
-      })}
+      view={view}
+      units={plan.garden.units}
+      heightPx={heightPx}
+      on={on}
+      keep={keep}
+      {...(caption ? { caption } : {})}
+      overlay={(paper) =>
+        paper.pulls.map((pull) => {
+          const knob = pullable(pull.knob);
+          return (
+            knob && (
+              <Pull
+                key={pull.knob}
+                pull={pull}
+                paper={paper}
+                knob={knob}
+                computed={computed}
+                onHold={() => setKeep(paper.frame)}
+                onLoose={() => setKeep(undefined)}
+              />
+            )
+          );
+        })
+      }
     />
   );
 }
@@ -34,14 +63,34 @@ export function PullDrawing({ view, computed, heightPx, caption }: { view: View;
 /** Moved less than this, a press is a tap: the length can be typed. Pixels. */
 const TAP = 4;
 
-function Pull({ pull, paper, knob, computed, onHold, onLoose }: { pull: PaperPull; paper: Paper; knob: LengthKnob; computed: ComputedStructure; onHold: () => void; onLoose: () => void }) {
+function Pull({
+  pull,
+  paper,
+  knob,
+  computed,
+  onHold,
+  onLoose,
+}: {
+  pull: PaperPull;
+  paper: Paper;
+  knob: LengthKnob;
+  computed: ComputedStructure;
+  onHold: () => void;
+  onLoose: () => void;
+}) {
   const { store, tongue } = useGarden();
   const { structure, sized } = computed;
   const value = sized.knobs[pull.knob]?.value as number;
   const step = knob.step[tongue.units];
-  const [held, setHeld] = useState<{ x: number; y: number; value: number; mmPerPx: number; moved: boolean } | null>(null);
+  const [held, setHeld] = useState<{ x: number; y: number; value: number; mmPerPx: number; moved: boolean } | null>(
+    null,
+  );
   const [typing, setTyping] = useState(false);
-  const set = (mm: number) => store.edit(setKnob(structure.id, pull.knob, Math.min(knob.max, Math.max(knob.min, mm))), `knob ${structure.id} ${pull.knob}`);
+  const set = (mm: number) =>
+    store.edit(
+      setKnob(structure.id, pull.knob, Math.min(knob.max, Math.max(knob.min, mm))),
+      `knob ${structure.id} ${pull.knob}`,
+    );
   const nudge = (by: number) => set(exact(Math.round((value + by) / step) * step));
 
   const press = (event: PointerEvent<HTMLDivElement>) => {
@@ -49,7 +98,13 @@ function Pull({ pull, paper, knob, computed, onHold, onLoose }: { pull: PaperPul
     event.currentTarget.setPointerCapture(event.pointerId);
     // The drawing fills its place; before it has been measured it is stretched to it.
     const shown = event.currentTarget.parentElement?.parentElement?.clientWidth ?? paper.widthPx;
-    setHeld({ x: event.clientX, y: event.clientY, value, mmPerPx: (pull.mmPerPx * paper.widthPx) / shown, moved: false });
+    setHeld({
+      x: event.clientX,
+      y: event.clientY,
+      value,
+      mmPerPx: (pull.mmPerPx * paper.widthPx) / shown,
+      moved: false,
+    });
     onHold();
   };
   const move = (event: PointerEvent<HTMLDivElement>) => {
@@ -68,8 +123,14 @@ function Pull({ pull, paper, knob, computed, onHold, onLoose }: { pull: PaperPul
     const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
     // On the drawing an arrow moves what it points at: where pulling up makes less, up makes less.
     const sense = Math.sign(pull.mmPerPx) || 1;
-    if (by) { event.preventDefault(); nudge(by * sense * step * (event.shiftKey ? 10 : 1)); }
-    if (event.key === 'Enter' || /^[0-9]$/.test(event.key)) { event.preventDefault(); setTyping(true); }
+    if (by) {
+      event.preventDefault();
+      nudge(by * sense * step * (event.shiftKey ? 10 : 1));
+    }
+    if (event.key === 'Enter' || /^[0-9]$/.test(event.key)) {
+      event.preventDefault();
+      setTyping(true);
+    }
   };
   const [x, y] = pull.at;
   const says = formatLength(value, tongue.units);
@@ -77,36 +138,113 @@ function Pull({ pull, paper, knob, computed, onHold, onLoose }: { pull: PaperPul
   const share = x / paper.widthPx;
   const hangs = share > 0.7 ? 'right-0' : share < 0.3 ? 'left-0' : 'left-1/2 -translate-x-1/2';
   return (
-    <div className="no-print group absolute" style={{ left: `calc(${(x / paper.widthPx) * 100}% - 22px)`, top: `calc(${(y / paper.heightPx) * 100}% - 22px)` }}>
+    <div
+      className="no-print group absolute"
+      style={{ left: `calc(${(x / paper.widthPx) * 100}% - 22px)`, top: `calc(${(y / paper.heightPx) * 100}% - 22px)` }}
+    >
       <div
-        role="slider" tabIndex={0} aria-label={`${knob.label}, on the drawing`} aria-valuenow={Math.round(value)} aria-valuemin={Math.round(knob.min)} aria-valuemax={Math.round(knob.max)} aria-valuetext={says} aria-orientation={pull.axis === 'right' ? 'horizontal' : 'vertical'}
+        role="slider"
+        tabIndex={0}
+        aria-label={`${knob.label}, on the drawing`}
+        aria-valuenow={Math.round(value)}
+        aria-valuemin={Math.round(knob.min)}
+        aria-valuemax={Math.round(knob.max)}
+        aria-valuetext={says}
+        aria-orientation={pull.axis === 'right' ? 'horizontal' : 'vertical'}
         className={`grid size-11 touch-none place-items-center rounded-full ${pull.axis === 'right' ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
-        onPointerDown={press} onPointerMove={move} onPointerUp={release} onPointerCancel={release} onKeyDown={key}
+        onPointerDown={press}
+        onPointerMove={move}
+        onPointerUp={release}
+        onPointerCancel={release}
+        onKeyDown={key}
       >
-        <svg viewBox="0 0 24 24" aria-hidden className={`size-6 text-chalk ${pull.axis === 'right' ? 'rotate-90' : ''}`}>
-          <path d="M7.5 9.5 12 2.5l4.5 7M7.5 14.5l4.5 7 4.5-7" fill="none" stroke="var(--sheet)" strokeWidth="6" strokeLinejoin="round" strokeLinecap="round" />
-          <path d="M7.5 9.5 12 2.5l4.5 7M7.5 14.5l4.5 7 4.5-7" fill="none" stroke="currentColor" strokeWidth="2.4" strokeLinejoin="round" strokeLinecap="round" />
+        <svg
+          viewBox="0 0 24 24"
+          aria-hidden
+          className={`size-6 text-chalk ${pull.axis === 'right' ? 'rotate-90' : ''}`}
+        >
+          <path
+            d="M7.5 9.5 12 2.5l4.5 7M7.5 14.5l4.5 7 4.5-7"
+            fill="none"
+            stroke="var(--sheet)"
+            strokeWidth="6"
+            strokeLinejoin="round"
+            strokeLinecap="round"
+          />
+          <path
+            d="M7.5 9.5 12 2.5l4.5 7M7.5 14.5l4.5 7 4.5-7"
+            fill="none"
+            stroke="currentColor"
+            strokeWidth="2.4"
+            strokeLinejoin="round"
+            strokeLinecap="round"
+          />
         </svg>
       </div>
-      {typing
-        ? <div className={`absolute top-10 z-20 ${hangs} bg-sheet p-2 shadow-[0_0_0_1.5px_var(--chalk),0_10px_26px_#0003]`}><TypedLength knob={knob} value={value} onChange={set} onClose={() => setTyping(false)} /></div>
-        : <span aria-hidden className={`pointer-events-none absolute top-10 ${hangs} z-10 bg-chalk px-2 py-0.5 text-[0.85rem] whitespace-nowrap text-on-chalk ${held ? '' : 'hidden group-focus-within:block group-hover:block'}`}>{knob.label} <strong>{says}</strong></span>}
+      {typing ? (
+        <div
+          className={`absolute top-10 z-20 ${hangs} bg-sheet p-2 shadow-[0_0_0_1.5px_var(--chalk),0_10px_26px_#0003]`}
+        >
+          <TypedLength knob={knob} value={value} onChange={set} onClose={() => setTyping(false)} />
+        </div>
+      ) : (
+        <span
+          aria-hidden
+          className={`pointer-events-none absolute top-10 ${hangs} z-10 bg-chalk px-2 py-0.5 text-[0.85rem] whitespace-nowrap text-on-chalk ${held ? '' : 'hidden group-focus-within:block group-hover:block'}`}
+        >
+          {knob.label} <strong>{says}</strong>
+        </span>
+      )}
     </div>
   );
 }
 
-function TypedLength({ knob, value, onChange, onClose }: { knob: LengthKnob; value: number; onChange: (mm: number) => void; onClose: () => void }) {
+function TypedLength({
+  knob,
+  value,
+  onChange,
+  onClose,
+}: {
+  knob: LengthKnob;
+  value: number;
+  onChange: (mm: number) => void;
+  onClose: () => void;
+}) {
   const { tongue } = useGarden();
   const [fault, setFault] = useState<string | null>(null);
   const id = `pull-${knob.label.replace(/\W+/g, '-')}`;
   return (
     <div
-      onBlur={onClose} onKeyDown={(event) => { if (event.key === 'Enter' || event.key === 'Escape') { event.stopPropagation(); onClose(); } }}
-      ref={(box) => { box?.querySelector('input')?.focus(); }}
+      onBlur={onClose}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' || event.key === 'Escape') {
+          event.stopPropagation();
+          onClose();
+        }
+      }}
+      ref={(box) => {
+        box?.querySelector('input')?.focus();
+      }}
     >
-      <label htmlFor={id} className="block text-[0.85rem] whitespace-nowrap">{knob.label}</label>
-      <LengthInput id={id} mm={value} units={tongue.units} min={knob.min} max={knob.max} step={knob.step[tongue.units]} onChange={onChange} onFault={setFault} className="w-32" />
-      {fault && <p role="alert" id={`${id}-fault`} className="max-w-44 pt-1 text-[0.85rem] text-keel">{fault}</p>}
+      <label htmlFor={id} className="block text-[0.85rem] whitespace-nowrap">
+        {knob.label}
+      </label>
+      <LengthInput
+        id={id}
+        mm={value}
+        units={tongue.units}
+        min={knob.min}
+        max={knob.max}
+        step={knob.step[tongue.units]}
+        onChange={onChange}
+        onFault={setFault}
+        className="w-32"
+      />
+      {fault && (
+        <p role="alert" id={`${id}-fault`} className="max-w-44 pt-1 text-[0.85rem] text-keel">
+          {fault}
+        </p>
+      )}
     </div>
   );
 }

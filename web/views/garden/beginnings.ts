@@ -7,10 +7,17 @@ import { stationsAlong } from '@lignum/core/structures/stations';
 export const newId = (): string => crypto.randomUUID().slice(0, 8);
 
 /** How many plants fill a length, each owning its stretch of it. */
-export const plantsFilling = (lengthMm: number, spacingMm: number): number => stationsAlong(lengthMm, spacingMm, 'inset').length;
+export const plantsFilling = (lengthMm: number, spacingMm: number): number =>
+  stationsAlong(lengthMm, spacingMm, 'inset').length;
 
 /** As many plants as the bed has room for in one row. */
 export function newPlanting(bed: Bed, crop: Crop = cropIn([], 'tomato')): Planting {
   const training = crop.trainings[0];
-  return { id: `planting-${newId()}`, bed: bed.id, crop: crop.id, training: training?.id ?? '', count: plantsFilling(bed.lengthMm, training?.spacingMm ?? bed.lengthMm) };
+  return {
+    id: `planting-${newId()}`,
+    bed: bed.id,
+    crop: crop.id,
+    training: training?.id ?? '',
+    count: plantsFilling(bed.lengthMm, training?.spacingMm ?? bed.lengthMm),
+  };
 }

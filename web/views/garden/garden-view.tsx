@@ -13,7 +13,15 @@ import { Button, buttonLook } from '../../ui/button';
 import { LengthField } from '../../ui/field';
 import { Rod } from '../../ui/rod';
 import { gardenOf } from '../shell/computed';
-import { addBed, addPlanting, changeBed, changeGarden, changePlanting, removeBed, removePlanting } from '../shell/edits';
+import {
+  addBed,
+  addPlanting,
+  changeBed,
+  changeGarden,
+  changePlanting,
+  removeBed,
+  removePlanting,
+} from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { BedSheet } from './bed-sheet';
 import { newPlanting } from './beginnings';
@@ -40,17 +48,32 @@ export function GardenView() {
       <div className="grid gap-x-10 gap-y-4 md:grid-cols-[1fr_auto]">
         <GardenTitle />
         <div className="flex flex-wrap content-start items-start gap-2">
-          <Button onClick={() => setEditing({ bed: newBed(plan), isNew: true })}><Plus size={17} aria-hidden />Add a bed</Button>
-          <Link href={`/g/${id}/grow`} className={buttonLook('plain')}>What to grow</Link>
-          <Link href={`/g/${id}/new`} className={buttonLook('main')}><Plus size={18} aria-hidden />Plan a row</Link>
+          <Button onClick={() => setEditing({ bed: newBed(plan), isNew: true })}>
+            <Plus size={17} aria-hidden />
+            Add a bed
+          </Button>
+          <Link href={`/g/${id}/grow`} className={buttonLook('plain')}>
+            What to grow
+          </Link>
+          <Link href={`/g/${id}/new`} className={buttonLook('main')}>
+            <Plus size={18} aria-hidden />
+            Plan a row
+          </Link>
         </div>
       </div>
 
       {plan.beds.length === 0 && (
         <div className="mt-8 border-t-2 border-ink pt-6">
           <h2 className="text-2xl">Start with one row</h2>
-          <p className="mt-1 max-w-[36rem] text-soft">How long is the bed and what do you want to grow up something? That is enough to see what it takes and what it costs.</p>
-          <p className="mt-4"><Link href={`/g/${id}/new`} className={buttonLook('main')}>Plan a row</Link></p>
+          <p className="mt-1 max-w-[36rem] text-soft">
+            How long is the bed and what do you want to grow up something? That is enough to see what it takes and what
+            it costs.
+          </p>
+          <p className="mt-4">
+            <Link href={`/g/${id}/new`} className={buttonLook('main')}>
+              Plan a row
+            </Link>
+          </p>
         </div>
       )}
 
@@ -62,22 +85,56 @@ export function GardenView() {
             <li key={bed.id} className="border-t border-rule py-4 first:border-t-2 first:border-ink">
               <div className="flex flex-wrap items-baseline gap-x-3">
                 <h2 className="text-xl">{bed.name}</h2>
-                <p className="text-soft">{length(bed.lengthMm)} × {length(bed.widthMm)}{bed.riseMm !== 0 && `, ${bed.riseMm < 0 ? 'falls' : 'rises'} ${length(Math.abs(bed.riseMm))}`}{bed.standFrom === 'front only' && ', against a wall'} · {bed.soil}, {bed.wind === 'usual' ? 'usual wind' : bed.wind}</p>
-                <button type="button" aria-label={`Change ${bed.name}`} onClick={() => setEditing({ bed, isNew: false })} className="-my-2 grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"><Pencil size={16} aria-hidden /></button>
+                <p className="text-soft">
+                  {length(bed.lengthMm)} × {length(bed.widthMm)}
+                  {bed.riseMm !== 0 && `, ${bed.riseMm < 0 ? 'falls' : 'rises'} ${length(Math.abs(bed.riseMm))}`}
+                  {bed.standFrom === 'front only' && ', against a wall'} · {bed.soil},{' '}
+                  {bed.wind === 'usual' ? 'usual wind' : bed.wind}
+                </p>
+                <button
+                  type="button"
+                  aria-label={`Change ${bed.name}`}
+                  onClick={() => setEditing({ bed, isNew: false })}
+                  className="-my-2 grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"
+                >
+                  <Pencil size={16} aria-hidden />
+                </button>
                 <span className="-my-2 ml-auto flex gap-1">
-                  <button type="button" onClick={() => setEditing({ planting: newPlanting(bed), isNew: true })} className={small}><Plus size={16} aria-hidden />{growing.length === 0 ? 'Say what grows here' : 'Plant'}</button>
-                  <Link href={`/g/${id}/new?bed=${bed.id}`} className={small}><Plus size={16} aria-hidden />Support</Link>
+                  <button
+                    type="button"
+                    onClick={() => setEditing({ planting: newPlanting(bed), isNew: true })}
+                    className={small}
+                  >
+                    <Plus size={16} aria-hidden />
+                    {growing.length === 0 ? 'Say what grows here' : 'Plant'}
+                  </button>
+                  <Link href={`/g/${id}/new?bed=${bed.id}`} className={small}>
+                    <Plus size={16} aria-hidden />
+                    Support
+                  </Link>
                 </span>
               </div>
               <BedRod bed={bed} standing={standing} share={bed.lengthMm / longest} />
               <div className="mt-1 grid grid-cols-1 gap-x-10 gap-y-2 md:grid-cols-2">
                 <ul>
                   {growing.map((planting) => (
-                    <li key={planting.id}><button type="button" onClick={() => setEditing({ planting, isNew: false })} className="flex min-h-11 items-center text-left hover:text-chalk hover:underline">{plantingWords(planting, plan.crops)}</button></li>
+                    <li key={planting.id}>
+                      <button
+                        type="button"
+                        onClick={() => setEditing({ planting, isNew: false })}
+                        className="flex min-h-11 items-center text-left hover:text-chalk hover:underline"
+                      >
+                        {plantingWords(planting, plan.crops)}
+                      </button>
+                    </li>
                   ))}
                 </ul>
                 <ul>
-                  {standing.map((one) => <li key={one.structure.id}><SupportLine computed={one} /></li>)}
+                  {standing.map((one) => (
+                    <li key={one.structure.id}>
+                      <SupportLine computed={one} />
+                    </li>
+                  ))}
                 </ul>
               </div>
             </li>
@@ -87,29 +144,80 @@ export function GardenView() {
 
       {plan.structures.length > 0 && (
         <div className="flex flex-wrap items-center justify-between gap-4 border-t-2 border-ink pt-4">
-          <p><span className="text-2xl font-semibold">{formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}</span> <span className="text-soft">for everything, bought and cut together{computed.cost.complete ? '' : ' (something has no price)'}; {formatMoney(money(computed.cost.perSeasonMinor, plan.garden.currency), tongue.locale)} a season</span></p>
-          <Link href={`/g/${id}/list`} className={buttonLook('plain')}>List for the shop</Link>
+          <p>
+            <span className="text-2xl font-semibold">
+              {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}
+            </span>{' '}
+            <span className="text-soft">
+              for everything, bought and cut together{computed.cost.complete ? '' : ' (something has no price)'};{' '}
+              {formatMoney(money(computed.cost.perSeasonMinor, plan.garden.currency), tongue.locale)} a season
+            </span>
+          </p>
+          <Link href={`/g/${id}/list`} className={buttonLook('plain')}>
+            List for the shop
+          </Link>
         </div>
       )}
       <div className="mt-10 flex flex-wrap items-end gap-x-8 gap-y-3 border-t border-rule pt-4">
-        <div className="w-56"><LengthField label="The tallest of you reaches" units={tongue.units} mm={plan.garden.reachMm} min={1200} max={3000} step={tongue.units === 'imperial' ? 25.4 : 10} onChange={(reachMm) => store.edit(changeGarden({ reachMm }), 'reach')} /></div>
-        <a href={`/api/gardens/${id}/plan`} download className={buttonLook('quiet')}><Download size={16} aria-hidden />Save the plan file</a>
-        <Button look="quiet" onClick={() => setHistory(true)}><History size={16} aria-hidden />Earlier versions</Button>
+        <div className="w-56">
+          <LengthField
+            label="The tallest of you reaches"
+            units={tongue.units}
+            mm={plan.garden.reachMm}
+            min={1200}
+            max={3000}
+            step={tongue.units === 'imperial' ? 25.4 : 10}
+            onChange={(reachMm) => store.edit(changeGarden({ reachMm }), 'reach')}
+          />
+        </div>
+        <a href={`/api/gardens/${id}/plan`} download className={buttonLook('quiet')}>
+          <Download size={16} aria-hidden />
+          Save the plan file
+        </a>
+        <Button look="quiet" onClick={() => setHistory(true)}>
+          <History size={16} aria-hidden />
+          Earlier versions
+        </Button>
       </div>
 
       <EarlierVersions open={history} onClose={() => setHistory(false)} />
       {editing && 'bed' in editing && (
         <BedSheet
-          open onClose={() => setEditing(null)} start={editing.bed} isNew={editing.isNew}
-          onDone={(bed) => { store.edit(editing.isNew ? addBed(bed) : changeBed(bed.id, bed)); setEditing(null); }}
-          {...(editing.isNew ? {} : { onRemove: () => { store.edit(removeBed(editing.bed.id)); setEditing(null); } })}
+          open
+          onClose={() => setEditing(null)}
+          start={editing.bed}
+          isNew={editing.isNew}
+          onDone={(bed) => {
+            store.edit(editing.isNew ? addBed(bed) : changeBed(bed.id, bed));
+            setEditing(null);
+          }}
+          {...(editing.isNew
+            ? {}
+            : {
+                onRemove: () => {
+                  store.edit(removeBed(editing.bed.id));
+                  setEditing(null);
+                },
+              })}
         />
       )}
       {editing && 'planting' in editing && (
         <PlantingSheet
-          open onClose={() => setEditing(null)} start={editing.planting}
-          onDone={(planting) => { store.edit(editing.isNew ? addPlanting(planting) : changePlanting(planting.id, planting)); setEditing(null); }}
-          {...(editing.isNew ? {} : { onRemove: () => { store.edit(removePlanting(editing.planting.id)); setEditing(null); } })}
+          open
+          onClose={() => setEditing(null)}
+          start={editing.planting}
+          onDone={(planting) => {
+            store.edit(editing.isNew ? addPlanting(planting) : changePlanting(planting.id, planting));
+            setEditing(null);
+          }}
+          {...(editing.isNew
+            ? {}
+            : {
+                onRemove: () => {
+                  store.edit(removePlanting(editing.planting.id));
+                  setEditing(null);
+                },
+              })}
         />
       )}
     </main>
@@ -122,9 +230,27 @@ function GardenTitle() {
   return (
     <div className="min-w-0">
       <h1 className="sr-only">{plan.garden.name}</h1>
-      <input aria-label="Name of the garden" value={plan.garden.name} maxLength={80} onChange={(event) => { if (event.target.value.trim()) store.edit(changeGarden({ name: event.target.value }), 'garden name'); }} className="-ml-1 w-full rounded-[3px] bg-transparent px-1 py-1 font-display text-4xl leading-snug font-bold tracking-tight hover:bg-well focus:bg-sheet" />
-      <label htmlFor={id} className="sr-only">Note on the garden</label>
-      <textarea id={id} rows={2} placeholder="What should you remember about this place?" value={plan.garden.note} maxLength={2000} onChange={(event) => store.edit(changeGarden({ note: event.target.value }), 'garden note')} className="field-sizing-content mt-1 -ml-1 w-full max-w-[46rem] resize-none rounded-[3px] bg-transparent px-1 text-soft hover:bg-well focus:bg-sheet" />
+      <input
+        aria-label="Name of the garden"
+        value={plan.garden.name}
+        maxLength={80}
+        onChange={(event) => {
+          if (event.target.value.trim()) store.edit(changeGarden({ name: event.target.value }), 'garden name');
+        }}
+        className="-ml-1 w-full rounded-[3px] bg-transparent px-1 py-1 font-display text-4xl leading-snug font-bold tracking-tight hover:bg-well focus:bg-sheet"
+      />
+      <label htmlFor={id} className="sr-only">
+        Note on the garden
+      </label>
+      <textarea
+        id={id}
+        rows={2}
+        placeholder="What should you remember about this place?"
+        value={plan.garden.note}
+        maxLength={2000}
+        onChange={(event) => store.edit(changeGarden({ note: event.target.value }), 'garden note')}
+        className="field-sizing-content mt-1 -ml-1 w-full max-w-[46rem] resize-none rounded-[3px] bg-transparent px-1 text-soft hover:bg-well focus:bg-sheet"
+      />
     </div>
   );
 }
@@ -133,13 +259,27 @@ function GardenTitle() {
 function BedRod({ bed, standing, share }: { bed: Bed; standing: readonly ComputedStructure[]; share: number }) {
   const blocks = standing.map(({ structure, sized }) => {
     const over = (bed.lengthMm - sized.design.builtMm) / 2;
-    return { from: Math.max(0, over / bed.lengthMm), to: Math.min(1, 1 - over / bed.lengthMm), label: structure.name, tone: sized.design.parts.some((part) => part.shape === 'bar' && isTimber(part.stock)) ? ('timber' as const) : ('chalk' as const) };
+    return {
+      from: Math.max(0, over / bed.lengthMm),
+      to: Math.min(1, 1 - over / bed.lengthMm),
+      label: structure.name,
+      tone: sized.design.parts.some((part) => part.shape === 'bar' && isTimber(part.stock))
+        ? ('timber' as const)
+        : ('chalk' as const),
+    };
   });
   const marks = standing.flatMap(({ sized }) => {
     const over = (bed.lengthMm - sized.design.builtMm) / 2;
     return feetOf(sized.design).map(([x]) => ({ at: (x + over) / bed.lengthMm }));
   });
-  return <Rod label={`${bed.name}, to scale${standing.length > 0 ? `, with ${standing.map((one) => one.structure.name).join(' and ')}` : ''}`} share={share} blocks={blocks} marks={marks} />;
+  return (
+    <Rod
+      label={`${bed.name}, to scale${standing.length > 0 ? `, with ${standing.map((one) => one.structure.name).join(' and ')}` : ''}`}
+      share={share}
+      blocks={blocks}
+      marks={marks}
+    />
+  );
 }
 
 function SupportLine({ computed }: { computed: ComputedStructure }) {
@@ -149,12 +289,30 @@ function SupportLine({ computed }: { computed: ComputedStructure }) {
   const warns = verdicts.filter((verdict) => verdict.level === 'warn').length;
   return (
     <Link href={`/g/${id}/s/${structure.id}`} className="group flex min-h-11 items-center justify-between gap-3 py-1">
-      <span className="min-w-0"><span className="font-semibold group-hover:text-chalk group-hover:underline">{structure.name}</span> <span className="text-soft">{computed.kind.name.toLowerCase()}</span></span>
+      <span className="min-w-0">
+        <span className="font-semibold group-hover:text-chalk group-hover:underline">{structure.name}</span>{' '}
+        <span className="text-soft">{computed.kind.name.toLowerCase()}</span>
+      </span>
       <span className="flex shrink-0 items-center gap-3">
-        {fails > 0 ? <span className="flex items-center gap-1 text-[0.85rem] font-semibold text-keel"><AlertOctagon size={15} aria-hidden />will not do</span>
-          : warns > 0 ? <span className="flex items-center gap-1 text-[0.85rem] font-semibold text-ochre"><TriangleAlert size={15} aria-hidden />{warns} to look at</span>
-            : <span className="flex items-center gap-1 text-[0.85rem] text-leaf"><Check size={15} aria-hidden />good</span>}
-        <span className="font-semibold">{formatMoney(money(cost.totalMinor, plan.garden.currency), tongue.locale)}</span>
+        {fails > 0 ? (
+          <span className="flex items-center gap-1 text-[0.85rem] font-semibold text-keel">
+            <AlertOctagon size={15} aria-hidden />
+            will not do
+          </span>
+        ) : warns > 0 ? (
+          <span className="flex items-center gap-1 text-[0.85rem] font-semibold text-ochre">
+            <TriangleAlert size={15} aria-hidden />
+            {warns} to look at
+          </span>
+        ) : (
+          <span className="flex items-center gap-1 text-[0.85rem] text-leaf">
+            <Check size={15} aria-hidden />
+            good
+          </span>
+        )}
+        <span className="font-semibold">
+          {formatMoney(money(cost.totalMinor, plan.garden.currency), tongue.locale)}
+        </span>
       </span>
     </Link>
   );

@@ -16,7 +16,8 @@ export function freeSpot(plan: Plan, bed: Bed): Placed {
   const { widthMm, depthMm } = plan.site;
   for (const turnDeg of [90, 0]) {
     for (let yMm = SEARCH_MM; yMm < depthMm; yMm += SEARCH_MM) {
-      for (let xMm = SEARCH_MM; xMm < widthMm; xMm += SEARCH_MM) if (isFree(plan, bed, { xMm, yMm, turnDeg })) return { xMm, yMm, turnDeg };
+      for (let xMm = SEARCH_MM; xMm < widthMm; xMm += SEARCH_MM)
+        if (isFree(plan, bed, { xMm, yMm, turnDeg })) return { xMm, yMm, turnDeg };
     }
   }
   return { xMm: widthMm / 2, yMm: depthMm / 2, turnDeg: 90 };
@@ -24,7 +25,18 @@ export function freeSpot(plan: Plan, bed: Bed): Placed {
 const SEARCH_MM = 250;
 
 const blankBed = (units: Units, number: number): Bed => ({
-  xMm: 0, yMm: 0, turnDeg: 90, grewBefore: ['', '', ''],
-  id: `bed-${crypto.randomUUID().slice(0, 8)}`, name: `Bed ${number}`, lengthMm: units === 'imperial' ? feet(16) : 5000, widthMm: units === 'imperial' ? feet(3) : 900, heightMm: units === 'imperial' ? inches(11) : 280,
-  standFrom: 'both sides', riseMm: 0, soil: 'loam', wind: 'usual', note: '',
+  xMm: 0,
+  yMm: 0,
+  turnDeg: 90,
+  grewBefore: ['', '', ''],
+  id: `bed-${crypto.randomUUID().slice(0, 8)}`,
+  name: `Bed ${number}`,
+  lengthMm: units === 'imperial' ? feet(16) : 5000,
+  widthMm: units === 'imperial' ? feet(3) : 900,
+  heightMm: units === 'imperial' ? inches(11) : 280,
+  standFrom: 'both sides',
+  riseMm: 0,
+  soil: 'loam',
+  wind: 'usual',
+  note: '',
 });

@@ -14,51 +14,144 @@ import { HABIT_WORDS } from './crop-words';
 import { putCrop } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 
-const weeks = (count: number): string => (count === 0 ? 'from' : `${Math.abs(count)} ${Math.abs(count) === 1 ? 'week' : 'weeks'} ${count < 0 ? 'before' : 'after'}`);
+const weeks = (count: number): string =>
+  count === 0
+    ? 'from'
+    : `${Math.abs(count)} ${Math.abs(count) === 1 ? 'week' : 'weeks'} ${count < 0 ? 'before' : 'after'}`;
 
 /** What grows, how it is trained, and how many: with what the crop table knows of it. */
-export function PlantingSheet({ open, onClose, start, onDone, onRemove }: { open: boolean; onClose: () => void; start: Planting; onDone: (planting: Planting) => void; onRemove?: () => void }) {
+export function PlantingSheet({
+  open,
+  onClose,
+  start,
+  onDone,
+  onRemove,
+}: {
+  open: boolean;
+  onClose: () => void;
+  start: Planting;
+  onDone: (planting: Planting) => void;
+  onRemove?: () => void;
+}) {
   const { plan, store, tongue } = useGarden();
   const [altering, setAltering] = useState<Crop | null>(null);
   const [draft, setDraft] = useState(start);
-  useEffect(() => { if (open) setDraft(start); }, [open, start]);
+  useEffect(() => {
+    if (open) setDraft(start);
+  }, [open, start]);
   const crop = cropIn(plan.crops, draft.crop);
   const own = plan.crops.some((one) => one.id === crop.id);
   const from = own ? 'your own figure' : sourcesOf(crop).heightMm;
   const length = (mm: number) => formatLength(mm, tongue.units);
-  const chooseCrop = (id: string) => setDraft({ ...draft, crop: id, training: cropIn(plan.crops, id).trainings[0]?.id ?? '' });
+  const chooseCrop = (id: string) =>
+    setDraft({ ...draft, crop: id, training: cropIn(plan.crops, id).trainings[0]?.id ?? '' });
   const facts: [string, string][] = [
     ['Grows to', `${length(crop.heightMm)} (${from})`],
-    ...(crop.supportToMm > 0 ? [['Held up to', length(crop.supportToMm)], ['Stands by itself to', length(crop.supportFromMm)]] as [string, string][] : []),
+    ...(crop.supportToMm > 0
+      ? ([
+          ['Held up to', length(crop.supportToMm)],
+          ['Stands by itself to', length(crop.supportFromMm)],
+        ] as [string, string][])
+      : []),
     ['In full crop, wet', `${formatMass(crop.wetKg, tongue.units, tongue.locale)} a plant: a ${crop.load} load`],
     ['Sown or planted', `${weeks(crop.sow.from)} to ${weeks(crop.sow.to)} the last frost; ${crop.hardiness}`],
-    ['Picked', `${crop.daysToCrop.least} to ${crop.daysToCrop.most} days after${crop.seasons > 1 ? `, for about ${crop.seasons} years` : ''}`],
+    [
+      'Picked',
+      `${crop.daysToCrop.least} to ${crop.daysToCrop.most} days after${crop.seasons > 1 ? `, for about ${crop.seasons} years` : ''}`,
+    ],
     ['Sun', crop.sun === 'full' ? 'six hours and more' : 'three hours will do'],
-    ...(crop.underNet === 'no fruit wanted' ? [] : [['Under a net', crop.underNet === 'opens for insects' ? 'open it for insects while it flowers' : 'sets fruit by itself']] as [string, string][]),
+    ...(crop.underNet === 'no fruit wanted'
+      ? []
+      : ([
+          [
+            'Under a net',
+            crop.underNet === 'opens for insects' ? 'open it for insects while it flowers' : 'sets fruit by itself',
+          ],
+        ] as [string, string][])),
     ['Kept from', crop.pests.map((pest) => `${pest.pest} (${pest.barrier})`).join('; ')],
   ];
   return (
     <Sheet open={open} onClose={onClose} title={onRemove ? 'What grows here' : 'Plant something'}>
-      <form className="grid gap-4" onSubmit={(event) => { event.preventDefault(); onDone(draft); }}>
-        <ChooserField label="Crop" value={draft.crop} choices={cropBook(plan.crops).map((one) => ({ id: one.id, label: one.name }))} onChange={chooseCrop} help={HABIT_WORDS[crop.habit]} />
+      <form
+        className="grid gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          onDone(draft);
+        }}
+      >
+        <ChooserField
+          label="Crop"
+          value={draft.crop}
+          choices={cropBook(plan.crops).map((one) => ({ id: one.id, label: one.name }))}
+          onChange={chooseCrop}
+          help={HABIT_WORDS[crop.habit]}
+        />
         <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_8rem]">
-          <ChooserField label="Trained" value={draft.training} choices={crop.trainings.map((one) => ({ id: one.id, label: `${one.name}, ${length(one.spacingMm)} apart` }))} onChange={(training) => setDraft({ ...draft, training })} />
-          <NumberField label="Plants" value={draft.count} min={1} max={2000} onChange={(count) => setDraft({ ...draft, count })} />
+          <ChooserField
+            label="Trained"
+            value={draft.training}
+            choices={crop.trainings.map((one) => ({
+              id: one.id,
+              label: `${one.name}, ${length(one.spacingMm)} apart`,
+            }))}
+            onChange={(training) => setDraft({ ...draft, training })}
+          />
+          <NumberField
+            label="Plants"
+            value={draft.count}
+            min={1}
+            max={2000}
+            onChange={(count) => setDraft({ ...draft, count })}
+          />
         </div>
         <dl className="grid grid-cols-[9rem_1fr] gap-y-1 border-t border-rule pt-3 text-[0.9rem]">
-          {facts.map(([name, value]) => <div key={name} className="contents"><dt className="text-soft">{name}</dt><dd>{value}</dd></div>)}
+          {facts.map(([name, value]) => (
+            <div key={name} className="contents">
+              <dt className="text-soft">{name}</dt>
+              <dd>{value}</dd>
+            </div>
+          ))}
         </dl>
         <div className="-my-2 flex flex-wrap gap-x-2">
-          <Button look="quiet" onClick={() => setAltering(crop)}>Change these figures</Button>
-          <Button look="quiet" onClick={() => setAltering({ ...crop, id: `crop-${crypto.randomUUID().slice(0, 8)}`, name: '' })}>Add a crop like it</Button>
+          <Button look="quiet" onClick={() => setAltering(crop)}>
+            Change these figures
+          </Button>
+          <Button
+            look="quiet"
+            onClick={() => setAltering({ ...crop, id: `crop-${crypto.randomUUID().slice(0, 8)}`, name: '' })}
+          >
+            Add a crop like it
+          </Button>
         </div>
         <div className="flex flex-wrap justify-end gap-2">
-          {onRemove && <Button look="danger" className="mr-auto" onClick={onRemove}>Take it out</Button>}
+          {onRemove && (
+            <Button look="danger" className="mr-auto" onClick={onRemove}>
+              Take it out
+            </Button>
+          )}
           <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit">{onRemove ? 'Done' : 'Plant it'}</Button>
+          <Button look="main" type="submit">
+            {onRemove ? 'Done' : 'Plant it'}
+          </Button>
         </div>
       </form>
-      {altering && <CropSheet open onClose={() => setAltering(null)} start={altering} onDone={(changed) => { store.edit(putCrop(changed)); setDraft({ ...draft, crop: changed.id, training: changed.trainings.find((one) => one.id === draft.training)?.id ?? changed.trainings[0]?.id ?? '' }); setAltering(null); }} />}
+      {altering && (
+        <CropSheet
+          open
+          onClose={() => setAltering(null)}
+          start={altering}
+          onDone={(changed) => {
+            store.edit(putCrop(changed));
+            setDraft({
+              ...draft,
+              crop: changed.id,
+              training:
+                changed.trainings.find((one) => one.id === draft.training)?.id ?? changed.trainings[0]?.id ?? '',
+            });
+            setAltering(null);
+          }}
+        />
+      )}
     </Sheet>
   );
 }

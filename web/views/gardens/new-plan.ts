@@ -7,16 +7,47 @@ import { changeCurrency } from '../shell/edits';
 /** Currencies offered; a plan file may name any other of ISO 4217. */
 export const CURRENCIES = ['EUR', 'USD', 'GBP', 'CAD', 'AUD', 'NZD', 'SEK', 'CHF', 'JPY'] as const;
 export const LOCALES = [
-  { id: 'en-IE', label: 'English' }, { id: 'en-US', label: 'English (US)' }, { id: 'en-GB', label: 'English (UK)' }, { id: 'de-DE', label: 'German' }, { id: 'fr-FR', label: 'French' }, { id: 'nl-NL', label: 'Dutch' }, { id: 'sv-SE', label: 'Swedish' },
+  { id: 'en-IE', label: 'English' },
+  { id: 'en-US', label: 'English (US)' },
+  { id: 'en-GB', label: 'English (UK)' },
+  { id: 'de-DE', label: 'German' },
+  { id: 'fr-FR', label: 'French' },
+  { id: 'nl-NL', label: 'Dutch' },
+  { id: 'sv-SE', label: 'Swedish' },
 ] as const;
 
 /** An empty garden with the example prices, renamed into its own currency. */
 export function newPlan(name: string, units: Units, currency: string): Plan {
   return changeCurrency(currency)({
-    format: PLAN_FORMAT, version: PLAN_VERSION,
-    garden: { name, note: '', units, locale: currency === 'USD' ? 'en-US' : currency === 'GBP' ? 'en-GB' : 'en-IE', currency: DEMO_CURRENCY, reachMm: units === 'imperial' ? feet(7) : 2130 },
-    site: { latitudeDeg: 52, longitudeDeg: 0, northDeg: 0, widthMm: units === 'imperial' ? feet(40) : 12_000, depthMm: units === 'imperial' ? feet(40) : 12_000, lastFrost: '05-01', firstFrost: '10-20', frostDepthMm: 300, gustMs: 28, armMm: ARM_MM, visitors: [] },
-    beds: [], features: [], crops: [], plantings: [], structures: [], shed: [],
+    format: PLAN_FORMAT,
+    version: PLAN_VERSION,
+    garden: {
+      name,
+      note: '',
+      units,
+      locale: currency === 'USD' ? 'en-US' : currency === 'GBP' ? 'en-GB' : 'en-IE',
+      currency: DEMO_CURRENCY,
+      reachMm: units === 'imperial' ? feet(7) : 2130,
+    },
+    site: {
+      latitudeDeg: 52,
+      longitudeDeg: 0,
+      northDeg: 0,
+      widthMm: units === 'imperial' ? feet(40) : 12_000,
+      depthMm: units === 'imperial' ? feet(40) : 12_000,
+      lastFrost: '05-01',
+      firstFrost: '10-20',
+      frostDepthMm: 300,
+      gustMs: 28,
+      armMm: ARM_MM,
+      visitors: [],
+    },
+    beds: [],
+    features: [],
+    crops: [],
+    plantings: [],
+    structures: [],
+    shed: [],
     priceBook: DEMO_PRICES,
   });
 }

@@ -14,7 +14,12 @@ import { useGarden } from '../shell/garden-context';
 import { useAnswer } from '../shell/use-answer';
 import type { WishesAnswer, WishesQuestion } from '../../workers/choosing-messages';
 
-const newWish = (crop: string, training: string, count: number): Wish => ({ id: `planting-${crypto.randomUUID().slice(0, 8)}`, crop, training, count });
+const newWish = (crop: string, training: string, count: number): Wish => ({
+  id: `planting-${crypto.randomUUID().slice(0, 8)}`,
+  crop,
+  training,
+  count,
+});
 
 /** What somebody wants to grow this year, and where there is room, sun and rested ground for it. */
 export function GrowView() {
@@ -24,8 +29,12 @@ export function GrowView() {
   const question = useMemo((): WishesQuestion => ({ about: 'wishes', plan, wishes }), [plan, wishes]);
   const shared = useAnswer<WishesQuestion, WishesAnswer>(choosingWorker, question);
   const granted = shared.of === question ? shared.answer : null;
-  const change = (wishId: string, part: Partial<Wish>) => setWishes(wishes.map((wish) => (wish.id === wishId ? { ...wish, ...part } : wish)));
-  const add = () => { const crop = cropIn(plan.crops, 'tomato'); setWishes([...wishes, newWish(crop.id, crop.trainings[0]?.id ?? '', 6)]); };
+  const change = (wishId: string, part: Partial<Wish>) =>
+    setWishes(wishes.map((wish) => (wish.id === wishId ? { ...wish, ...part } : wish)));
+  const add = () => {
+    const crop = cropIn(plan.crops, 'tomato');
+    setWishes([...wishes, newWish(crop.id, crop.trainings[0]?.id ?? '', 6)]);
+  };
   const placed = (granted ?? []).reduce((sum, one) => sum + one.wish.count - one.left, 0);
   const plant = () => {
     const plantings = plantingsFor(granted ?? []);
@@ -35,21 +44,64 @@ export function GrowView() {
   return (
     <main className="mx-auto max-w-5xl px-4 pt-6 pb-20">
       <h1 className="text-3xl">What to grow</h1>
-      <p className="mt-1 max-w-[42rem] text-soft">Say what you want and how many. The heavy and tall are given their beds first; each goes where it has room, sun, and ground its family has not just stood in.</p>
-      {plan.beds.length === 0 && <p className="mt-4 border-l-4 border-ochre pl-3">There is no bed yet: add one on the garden page, or plan a row.</p>}
+      <p className="mt-1 max-w-[42rem] text-soft">
+        Say what you want and how many. The heavy and tall are given their beds first; each goes where it has room, sun,
+        and ground its family has not just stood in.
+      </p>
+      {plan.beds.length === 0 && (
+        <p className="mt-4 border-l-4 border-ochre pl-3">
+          There is no bed yet: add one on the garden page, or plan a row.
+        </p>
+      )}
       <ul className="mt-5 border-t-2 border-ink">
-        {wishes.map((wish, i) => <WishRow key={wish.id} wish={wish} granted={granted?.[i] ?? null} onChange={(part) => change(wish.id, part)} onRemove={() => setWishes(wishes.filter((one) => one.id !== wish.id))} />)}
+        {wishes.map((wish, i) => (
+          <WishRow
+            key={wish.id}
+            wish={wish}
+            granted={granted?.[i] ?? null}
+            onChange={(part) => change(wish.id, part)}
+            onRemove={() => setWishes(wishes.filter((one) => one.id !== wish.id))}
+          />
+        ))}
       </ul>
       <div className="mt-3 flex flex-wrap items-center gap-3">
-        <Button onClick={add}><Plus size={17} aria-hidden />{wishes.length === 0 ? 'Add the first crop' : 'Another crop'}</Button>
-        {placed > 0 && <Button look="main" onClick={plant}>Plant {placed} {placed === 1 ? 'plant' : 'plants'} as said</Button>}
+        <Button onClick={add}>
+          <Plus size={17} aria-hidden />
+          {wishes.length === 0 ? 'Add the first crop' : 'Another crop'}
+        </Button>
+        {placed > 0 && (
+          <Button look="main" onClick={plant}>
+            Plant {placed} {placed === 1 ? 'plant' : 'plants'} as said
+          </Button>
+        )}
       </div>
-      {plan.beds.length > 0 && <p className="mt-6 text-[0.9rem] text-soft">Beds: {plan.beds.map((bed) => `${bed.name} ${formatLength(bed.lengthMm, tongue.units)} × ${formatLength(bed.widthMm, tongue.units)}`).join('; ')}. What grew there before is kept with each bed.</p>}
+      {plan.beds.length > 0 && (
+        <p className="mt-6 text-[0.9rem] text-soft">
+          Beds:{' '}
+          {plan.beds
+            .map(
+              (bed) =>
+                `${bed.name} ${formatLength(bed.lengthMm, tongue.units)} × ${formatLength(bed.widthMm, tongue.units)}`,
+            )
+            .join('; ')}
+          . What grew there before is kept with each bed.
+        </p>
+      )}
     </main>
   );
 }
 
-function WishRow({ wish, granted, onChange, onRemove }: { wish: Wish; granted: Granted | null; onChange: (part: Partial<Wish>) => void; onRemove: () => void }) {
+function WishRow({
+  wish,
+  granted,
+  onChange,
+  onRemove,
+}: {
+  wish: Wish;
+  granted: Granted | null;
+  onChange: (part: Partial<Wish>) => void;
+  onRemove: () => void;
+}) {
   const { plan, tongue } = useGarden();
   const { parts, left } = granted ?? { parts: [], left: 0 };
   const crop = cropIn(plan.crops, wish.crop);
@@ -57,17 +109,65 @@ function WishRow({ wish, granted, onChange, onRemove }: { wish: Wish; granted: G
   return (
     <li className="grid gap-x-6 gap-y-2 border-b border-rule py-3 md:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
       <div className="flex flex-wrap items-center gap-2">
-        <NumberInput id={`count-${wish.id}`} label={`Number of ${crop.name}`} value={wish.count} min={1} max={2000} onChange={(count) => onChange({ count })} className="w-20 text-right" />
-        <Chooser label="Crop" className="min-w-0 grow" value={wish.crop} choices={cropBook(plan.crops).map((one) => ({ id: one.id, label: one.name }))} onChange={(next) => onChange({ crop: next, training: cropIn(plan.crops, next).trainings[0]?.id ?? '' })} />
-        <button type="button" aria-label={`Take ${crop.name} off the list`} onClick={onRemove} className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"><Trash2 size={17} aria-hidden /></button>
-        {crop.trainings.length > 1 && <Chooser label="Trained" className="w-full" value={wish.training} choices={crop.trainings.map((one) => ({ id: one.id, label: `${one.name}, ${formatLength(one.spacingMm, tongue.units)} apart` }))} onChange={(training) => onChange({ training })} />}
+        <NumberInput
+          id={`count-${wish.id}`}
+          label={`Number of ${crop.name}`}
+          value={wish.count}
+          min={1}
+          max={2000}
+          onChange={(count) => onChange({ count })}
+          className="w-20 text-right"
+        />
+        <Chooser
+          label="Crop"
+          className="min-w-0 grow"
+          value={wish.crop}
+          choices={cropBook(plan.crops).map((one) => ({ id: one.id, label: one.name }))}
+          onChange={(next) => onChange({ crop: next, training: cropIn(plan.crops, next).trainings[0]?.id ?? '' })}
+        />
+        <button
+          type="button"
+          aria-label={`Take ${crop.name} off the list`}
+          onClick={onRemove}
+          className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
+        >
+          <Trash2 size={17} aria-hidden />
+        </button>
+        {crop.trainings.length > 1 && (
+          <Chooser
+            label="Trained"
+            className="w-full"
+            value={wish.training}
+            choices={crop.trainings.map((one) => ({
+              id: one.id,
+              label: `${one.name}, ${formatLength(one.spacingMm, tongue.units)} apart`,
+            }))}
+            onChange={(training) => onChange({ training })}
+          />
+        )}
       </div>
       <div className="text-[0.95rem]" aria-live="polite">
         {!granted && <p className="text-soft">Looking for room…</p>}
         {parts.map((part) => (
-          <p key={part.bed}><strong>{part.count} in {bedName(part.bed)}.</strong> {part.con.map((told) => <span key={told.code} className="text-ochre">{say(told, CHOOSING_PHRASES, tongue)} </span>)}<span className="text-soft">{part.pro.map((told) => say(told, CHOOSING_PHRASES, tongue)).join(' ')}</span></p>
+          <p key={part.bed}>
+            <strong>
+              {part.count} in {bedName(part.bed)}.
+            </strong>{' '}
+            {part.con.map((told) => (
+              <span key={told.code} className="text-ochre">
+                {say(told, CHOOSING_PHRASES, tongue)}{' '}
+              </span>
+            ))}
+            <span className="text-soft">{part.pro.map((told) => say(told, CHOOSING_PHRASES, tongue)).join(' ')}</span>
+          </p>
         ))}
-        {left > 0 && <p className="font-semibold text-keel">{parts.length > 0 ? `${left} do not fit.` : 'No room: every bed is full, too dark, or planted with it already.'}</p>}
+        {left > 0 && (
+          <p className="font-semibold text-keel">
+            {parts.length > 0
+              ? `${left} do not fit.`
+              : 'No room: every bed is full, too dark, or planted with it already.'}
+          </p>
+        )}
       </div>
     </li>
   );

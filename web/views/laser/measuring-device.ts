@@ -14,7 +14,11 @@ export class SimulatedLaser implements MeasuringDevice {
   private timer: ReturnType<typeof setInterval> | null = null;
 
   /** Noise of a usual instrument: ±1.5 mm (from memory). */
-  constructor(public distanceMm: number, private noiseMm = 1.5, private chance: () => number = Math.random) {}
+  constructor(
+    public distanceMm: number,
+    private noiseMm = 1.5,
+    private chance: () => number = Math.random,
+  ) {}
 
   start(reading: (mm: number) => void): void {
     this.stop();

@@ -15,16 +15,30 @@ export function CutSheet({ plans }: { plans: readonly StockCuts[] }) {
   return (
     <section className="mt-10">
       <h2 className="text-2xl">Cuts</h2>
-      <p className="text-soft">Each piece has its letter: chalk it on, and on the offcut too. A saw cut takes ⅛″ (3 mm); a panel is cut beside a wire and loses that mesh.</p>
+      <p className="text-soft">
+        Each piece has its letter: chalk it on, and on the offcut too. A saw cut takes ⅛″ (3 mm); a panel is cut beside
+        a wire and loses that mesh.
+      </p>
       {cutting.map((cuts) => {
-        const toMm = (measure: number) => (cuts.measuredIn === 'mm' ? measure : meshesToMm(CATALOGUE, cuts.stock, measure));
+        const toMm = (measure: number) =>
+          cuts.measuredIn === 'mm' ? measure : meshesToMm(CATALOGUE, cuts.stock, measure);
         const longest = Math.max(...cuts.layouts.map((layout) => layout.measure));
         const over = cuts.costMinor - cuts.boundMinor;
         return (
           <div key={cuts.stock} className="mt-5">
             <h3 className="text-lg">{CATALOGUE.stock(cuts.stock).name}</h3>
-            <ul className="mt-1 space-y-2">{sameLayouts(cuts.layouts).map((group) => <BarCuts key={group[0]?.name} group={group} toMm={toMm} longest={longest} />)}</ul>
-            <p className="mt-1 text-[0.85rem] text-soft">{cuts.costMinor === 0 ? 'All of it from the shed.' : over <= 0 ? 'Proved: nothing on sale does it for less.' : `Good, not proved best: at most ${formatMoney(money(over, plan.garden.currency), tongue.locale)} could be saved.`}</p>
+            <ul className="mt-1 space-y-2">
+              {sameLayouts(cuts.layouts).map((group) => (
+                <BarCuts key={group[0]?.name} group={group} toMm={toMm} longest={longest} />
+              ))}
+            </ul>
+            <p className="mt-1 text-[0.85rem] text-soft">
+              {cuts.costMinor === 0
+                ? 'All of it from the shed.'
+                : over <= 0
+                  ? 'Proved: nothing on sale does it for less.'
+                  : `Good, not proved best: at most ${formatMoney(money(over, plan.garden.currency), tongue.locale)} could be saved.`}
+            </p>
           </div>
         );
       })}
@@ -42,7 +56,15 @@ function sameLayouts(layouts: readonly Layout[]): Layout[][] {
   return [...groups.values()];
 }
 
-function BarCuts({ group, toMm, longest }: { group: readonly Layout[]; toMm: (measure: number) => number; longest: number }) {
+function BarCuts({
+  group,
+  toMm,
+  longest,
+}: {
+  group: readonly Layout[];
+  toMm: (measure: number) => number;
+  longest: number;
+}) {
   const { tongue } = useGarden();
   const layout = group[0] as Layout;
   const length = (measure: number) => formatLength(toMm(measure), tongue.units);
@@ -51,15 +73,39 @@ function BarCuts({ group, toMm, longest }: { group: readonly Layout[]; toMm: (me
   const ends = layout.cuts.map((cut) => (cut.at + cut.measure) / total);
   const offcutFrom = (total - layout.offcut) / total;
   const blocks = [
-    ...layout.cuts.map((cut) => ({ from: cut.at / total, to: (cut.at + cut.measure) / total, label: length(cut.measure), tone: 'timber' as const })),
-    ...(layout.offcut > 0 ? [{ from: offcutFrom, to: 1, label: layout.offcut / total > 0.12 ? length(layout.offcut) : '', tone: 'waste' as const }] : []),
+    ...layout.cuts.map((cut) => ({
+      from: cut.at / total,
+      to: (cut.at + cut.measure) / total,
+      label: length(cut.measure),
+      tone: 'timber' as const,
+    })),
+    ...(layout.offcut > 0
+      ? [
+          {
+            from: offcutFrom,
+            to: 1,
+            label: layout.offcut / total > 0.12 ? length(layout.offcut) : '',
+            tone: 'waste' as const,
+          },
+        ]
+      : []),
   ];
   return (
     <li className="print-whole grid grid-cols-[4.5rem_1fr] gap-x-2">
       <span className="pt-1.5 font-display text-lg font-bold">{names}</span>
       <div>
-        <Rod share={total / longest} label={`${names}: ${layout.cuts.map((cut) => length(cut.measure)).join(', ')} from ${length(total)}; ${length(layout.offcut)} left`} blocks={blocks} marks={ends.filter((end) => end < 0.9999).map((at) => ({ at }))} />
-        <p className="text-[0.85rem] text-soft">{group.length > 1 && `${group.length} alike, `}{length(total)}{layout.from === 'shed' && ' from the shed'}: {layout.cuts.map((cut) => length(cut.measure)).join(' + ')}{layout.offcut > 0 && `; offcut ${length(layout.offcut)}`}</p>
+        <Rod
+          share={total / longest}
+          label={`${names}: ${layout.cuts.map((cut) => length(cut.measure)).join(', ')} from ${length(total)}; ${length(layout.offcut)} left`}
+          blocks={blocks}
+          marks={ends.filter((end) => end < 0.9999).map((at) => ({ at }))}
+        />
+        <p className="text-[0.85rem] text-soft">
+          {group.length > 1 && `${group.length} alike, `}
+          {length(total)}
+          {layout.from === 'shed' && ' from the shed'}: {layout.cuts.map((cut) => length(cut.measure)).join(' + ')}
+          {layout.offcut > 0 && `; offcut ${length(layout.offcut)}`}
+        </p>
       </div>
     </li>
   );

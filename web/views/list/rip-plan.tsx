@@ -20,7 +20,10 @@ export function RipPlan({ board, paperPx }: { board: RippedBoard; paperPx?: numb
   const length = { units: tongue.units, step: tongue.units === 'imperial' ? 1.5875 : 0.5 };
   const words = (
     <p>
-      {CATALOGUE.stock(board.stock).name}, {formatLength(board.lengthMm, tongue.units)}. Two cuts; for each, clamp the guide <strong>{guide && formatLength(guide.guideMm, tongue.units)}</strong> from the factory edge on its own side: {guide && formatLength(guide.stripMm, tongue.units)} of strip, {formatLength(board.kerfMm, tongue.units)} of saw cut, and from there to the edge of the shoe. Keep the factory edges on the uprights.
+      {CATALOGUE.stock(board.stock).name}, {formatLength(board.lengthMm, tongue.units)}. Two cuts; for each, clamp the
+      guide <strong>{guide && formatLength(guide.guideMm, tongue.units)}</strong> from the factory edge on its own side:{' '}
+      {guide && formatLength(guide.stripMm, tongue.units)} of strip, {formatLength(board.kerfMm, tongue.units)} of saw
+      cut, and from there to the edge of the shoe. Keep the factory edges on the uprights.
     </p>
   );
   if (paperPx !== undefined) {
@@ -29,8 +32,21 @@ export function RipPlan({ board, paperPx }: { board: RippedBoard; paperPx?: numb
         <h2 className="font-sans font-semibold">Ripping the board</h2>
         {words}
         <div className="flex gap-2">
-          {([[across, 0.38, 175], [along, 0.6, 150]] as const).map(([view, share, heightPx]) => (
-            <div key={view.id} style={{ width: paperPx * share }}><Drawing view={view} units={tongue.units} heightPx={heightPx} caption={view.title} widthPx={Math.round(paperPx * share)} /></div>
+          {(
+            [
+              [across, 0.38, 175],
+              [along, 0.6, 150],
+            ] as const
+          ).map(([view, share, heightPx]) => (
+            <div key={view.id} style={{ width: paperPx * share }}>
+              <Drawing
+                view={view}
+                units={tongue.units}
+                heightPx={heightPx}
+                caption={view.title}
+                widthPx={Math.round(paperPx * share)}
+              />
+            </div>
           ))}
         </div>
       </section>
@@ -43,9 +59,31 @@ export function RipPlan({ board, paperPx }: { board: RippedBoard; paperPx?: numb
       <Drawing view={across} units={tongue.units} heightPx={170} caption={across.title} />
       <Drawing view={along} units={tongue.units} heightPx={230} caption={along.title} />
       <div className="no-print mt-2 flex flex-wrap gap-4">
-        <div className="w-40"><LengthField {...length} label="Your saw takes" mm={saw.kerfMm} min={0.5} max={8} onChange={(kerfMm) => change({ kerfMm })} /></div>
-        <div className="w-40"><LengthField {...length} label="Shoe edge to blade" mm={saw.shoeOffsetMm} min={0} max={300} onChange={(shoeOffsetMm) => change({ shoeOffsetMm })} /></div>
-        <p className="max-w-72 self-end text-[0.85rem] text-soft">{plan.garden.saw ? 'Remembered for every board of this garden.' : 'These are usual figures. Measure your own saw once: they are remembered.'}</p>
+        <div className="w-40">
+          <LengthField
+            {...length}
+            label="Your saw takes"
+            mm={saw.kerfMm}
+            min={0.5}
+            max={8}
+            onChange={(kerfMm) => change({ kerfMm })}
+          />
+        </div>
+        <div className="w-40">
+          <LengthField
+            {...length}
+            label="Shoe edge to blade"
+            mm={saw.shoeOffsetMm}
+            min={0}
+            max={300}
+            onChange={(shoeOffsetMm) => change({ shoeOffsetMm })}
+          />
+        </div>
+        <p className="max-w-72 self-end text-[0.85rem] text-soft">
+          {plan.garden.saw
+            ? 'Remembered for every board of this garden.'
+            : 'These are usual figures. Measure your own saw once: they are remembered.'}
+        </p>
       </div>
     </section>
   );

@@ -22,26 +22,53 @@ export function BedHours({ answer, month }: { answer: HoursAnswer | null; month:
   const rows = plan.beds.map((bed) => {
     const parts = answer.beds.filter((one) => one.bed === bed.id);
     const taken = new Map<string, number>();
-    for (const one of parts) for (const [id, hours] of Object.entries(one.takenBy)) taken.set(id, (taken.get(id) ?? 0) + hours / count);
-    return { bed, hours: parts.reduce((sum, one) => sum + one.hours / count, 0), taken: [...taken].filter(([, hours]) => hours >= WORTH_SAYING_H).sort((a, b) => b[1] - a[1]) };
+    for (const one of parts)
+      for (const [id, hours] of Object.entries(one.takenBy)) taken.set(id, (taken.get(id) ?? 0) + hours / count);
+    return {
+      bed,
+      hours: parts.reduce((sum, one) => sum + one.hours / count, 0),
+      taken: [...taken].filter(([, hours]) => hours >= WORTH_SAYING_H).sort((a, b) => b[1] - a[1]),
+    };
   });
   const named = (id: string) => plan.structures.find((one) => one.id === id)?.name ?? '';
   return (
     <section aria-labelledby="bed-hours">
-      <h2 id="bed-hours" className="text-xl">Sun on the beds</h2>
+      <h2 id="bed-hours" className="text-xl">
+        Sun on the beds
+      </h2>
       <ul className="mt-1">
         {rows.map(({ bed, hours, taken }) => (
           <li key={bed.id} className="border-t border-rule py-1.5">
-            <p className="flex justify-between gap-3"><span className="font-medium">{bed.name}</span><span className="font-semibold">{hours.toFixed(1)} h</span></p>
-            <Rod label={`${hours.toFixed(1)} of ${longest} hours`} blocks={[{ from: 0, to: Math.min(1, hours / longest), tone: 'leaf' }]} marks={[{ at: 6 / longest }]} />
+            <p className="flex justify-between gap-3">
+              <span className="font-medium">{bed.name}</span>
+              <span className="font-semibold">{hours.toFixed(1)} h</span>
+            </p>
+            <Rod
+              label={`${hours.toFixed(1)} of ${longest} hours`}
+              blocks={[{ from: 0, to: Math.min(1, hours / longest), tone: 'leaf' }]}
+              marks={[{ at: 6 / longest }]}
+            />
             {taken.map(([id, lost]) => (
-              <p key={id} className="text-[0.9rem] text-soft">{named(id)} takes {lost.toFixed(1)} h. <button type="button" className="text-chalk underline" aria-expanded={asked === `${bed.id} ${id}`} onClick={() => setAsked(asked === `${bed.id} ${id}` ? null : `${bed.id} ${id}`)}>Better elsewhere?</button></p>
+              <p key={id} className="text-[0.9rem] text-soft">
+                {named(id)} takes {lost.toFixed(1)} h.{' '}
+                <button
+                  type="button"
+                  className="text-chalk underline"
+                  aria-expanded={asked === `${bed.id} ${id}`}
+                  onClick={() => setAsked(asked === `${bed.id} ${id}` ? null : `${bed.id} ${id}`)}
+                >
+                  Better elsewhere?
+                </button>
+              </p>
             ))}
             {taken.map(([id]) => asked === `${bed.id} ${id}` && <Places key={id} structureId={id} month={month} />)}
           </li>
         ))}
       </ul>
-      <p className="mt-1 text-[0.85rem] text-soft">Direct sun a day on the middle day of the month; the mark stands at 6 h, the least for fruit (common practice, no source).</p>
+      <p className="mt-1 text-[0.85rem] text-soft">
+        Direct sun a day on the middle day of the month; the mark stands at 6 h, the least for fruit (common practice,
+        no source).
+      </p>
     </section>
   );
 }
@@ -54,15 +81,37 @@ function Places({ structureId, month }: { structureId: string; month: number }) 
   const compared = useMemo(() => compareDirections(plan, structureId, month), [plan, structureId, month]);
   if (!compared || !bed) return null;
   const name = (id: string | undefined) => plan.beds.find((one) => one.id === id)?.name ?? '';
-  const line = (lying: { ownHours: number; takes: number; worst: { bed: string; hours: number } | null }) => `${lying.ownHours.toFixed(1)} h on its own bed, takes ${lying.takes.toFixed(1)} h in all${lying.worst ? ` (${lying.worst.hours.toFixed(1)} h from ${name(lying.worst.bed)})` : ''}`;
+  const line = (lying: { ownHours: number; takes: number; worst: { bed: string; hours: number } | null }) =>
+    `${lying.ownHours.toFixed(1)} h on its own bed, takes ${lying.takes.toFixed(1)} h in all${lying.worst ? ` (${lying.worst.hours.toFixed(1)} h from ${name(lying.worst.bed)})` : ''}`;
   return (
     <div className="mt-1 border-l-4 border-chalk pl-3 text-[0.9rem]">
-      <p><strong>As it lies</strong>, {runsOf(bed, plan.site.northDeg)}: {line(compared.asItLies)}.</p>
-      <p><strong>Turned</strong>, {runsOf({ ...bed, turnDeg: compared.turned.turnDeg }, plan.site.northDeg)}: {line(compared.turned)}. <button type="button" className="min-h-6 text-chalk underline" onClick={() => store.edit(changeBed(bed.id, { turnDeg: compared.turned.turnDeg }))}>Turn it</button></p>
+      <p>
+        <strong>As it lies</strong>, {runsOf(bed, plan.site.northDeg)}: {line(compared.asItLies)}.
+      </p>
+      <p>
+        <strong>Turned</strong>, {runsOf({ ...bed, turnDeg: compared.turned.turnDeg }, plan.site.northDeg)}:{' '}
+        {line(compared.turned)}.{' '}
+        <button
+          type="button"
+          className="min-h-6 text-chalk underline"
+          onClick={() => store.edit(changeBed(bed.id, { turnDeg: compared.turned.turnDeg }))}
+        >
+          Turn it
+        </button>
+      </p>
       {positions === undefined && <p className="text-soft">Looking over the plot for better places…</p>}
       {positions?.better.length === 0 && <p>No free place on the plot is better by half an hour.</p>}
       {positions?.better.map((one) => (
-        <p key={`${one.xMm} ${one.yMm} ${one.turnDeg}`}><strong>{where(one, plan)}</strong>, {one.runs}: {line(one)}. <button type="button" className="min-h-6 text-chalk underline" onClick={() => store.edit(changeBed(bed.id, { xMm: one.xMm, yMm: one.yMm, turnDeg: one.turnDeg }))}>Move it there</button></p>
+        <p key={`${one.xMm} ${one.yMm} ${one.turnDeg}`}>
+          <strong>{where(one, plan)}</strong>, {one.runs}: {line(one)}.{' '}
+          <button
+            type="button"
+            className="min-h-6 text-chalk underline"
+            onClick={() => store.edit(changeBed(bed.id, { xMm: one.xMm, yMm: one.yMm, turnDeg: one.turnDeg }))}
+          >
+            Move it there
+          </button>
+        </p>
       ))}
     </div>
   );

@@ -20,27 +20,120 @@ export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone:
   const body = bodyOf(thing);
   const box = extentOf(thing);
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
-  const change = (part: Parameters<typeof moveThing>[1], what: string) => store.edit(moveThing(thing, part), `${what} ${thing.id}`);
-  const rename = (next: string) => { if (next.trim()) store.edit(thing.is === 'bed' ? changeBed(thing.id, { name: next }) : changeFeature(thing.id, { name: next }), `name ${thing.id}`); };
+  const change = (part: Parameters<typeof moveThing>[1], what: string) =>
+    store.edit(moveThing(thing, part), `${what} ${thing.id}`);
+  const rename = (next: string) => {
+    if (next.trim())
+      store.edit(
+        thing.is === 'bed' ? changeBed(thing.id, { name: next }) : changeFeature(thing.id, { name: next }),
+        `name ${thing.id}`,
+      );
+  };
   const far = thing.is === 'bed' ? outOfReach(thing.bed, plan.site.armMm) : null;
   return (
     <section aria-label={body.name} className="grid gap-4">
-      <Field label={thing.is === 'bed' ? 'Bed' : thing.feature.kind[0]?.toUpperCase() + thing.feature.kind.slice(1)} htmlFor={name}><input id={name} value={body.name} maxLength={80} onChange={(event) => rename(event.target.value)} className={inputLook} /></Field>
+      <Field
+        label={thing.is === 'bed' ? 'Bed' : thing.feature.kind[0]?.toUpperCase() + thing.feature.kind.slice(1)}
+        htmlFor={name}
+      >
+        <input
+          id={name}
+          value={body.name}
+          maxLength={80}
+          onChange={(event) => rename(event.target.value)}
+          className={inputLook}
+        />
+      </Field>
       <div className="grid grid-cols-2 gap-3">
-        <LengthField {...length} label="From the left" mm={Math.max(0, box.left)} min={0} max={200_000} onChange={(mm) => change({ xMm: body.xMm + mm - box.left }, 'left')} />
-        <LengthField {...length} label="From below" mm={Math.max(0, box.bottom)} min={0} max={200_000} onChange={(mm) => change({ yMm: body.yMm + mm - box.bottom }, 'below')} />
-        <LengthField {...length} label="Length" mm={body.lengthMm} min={thing.is === 'bed' ? 300 : 10} max={thing.is === 'bed' ? 60_000 : 200_000} onChange={(lengthMm) => change({ lengthMm }, 'length')} />
-        <LengthField {...length} label="Width" mm={body.widthMm} min={thing.is === 'bed' ? 150 : 10} max={12_000} onChange={(widthMm) => change({ widthMm }, 'width')} />
-        <NumberField label="Turned, degrees" value={Math.round(body.turnDeg)} min={-360} max={360} onChange={(turnDeg) => change({ turnDeg }, 'turn')} />
-        <div className="flex items-end"><Button className="w-full" onClick={() => change({ turnDeg: (body.turnDeg + 90) % 360 }, 'quarter')}><RotateCw size={16} aria-hidden />Quarter turn</Button></div>
-        {thing.is === 'feature' && <LengthField {...length} label="Height" mm={thing.feature.heightMm} min={0} max={40_000} onChange={(heightMm) => store.edit(changeFeature(thing.id, { heightMm }), `height ${thing.id}`)} />}
-        {thing.is === 'feature' && <LengthField {...length} label="Keep clear" mm={thing.feature.keepClearMm} min={0} max={20_000} onChange={(keepClearMm) => store.edit(changeFeature(thing.id, { keepClearMm }), `clear ${thing.id}`)} />}
+        <LengthField
+          {...length}
+          label="From the left"
+          mm={Math.max(0, box.left)}
+          min={0}
+          max={200_000}
+          onChange={(mm) => change({ xMm: body.xMm + mm - box.left }, 'left')}
+        />
+        <LengthField
+          {...length}
+          label="From below"
+          mm={Math.max(0, box.bottom)}
+          min={0}
+          max={200_000}
+          onChange={(mm) => change({ yMm: body.yMm + mm - box.bottom }, 'below')}
+        />
+        <LengthField
+          {...length}
+          label="Length"
+          mm={body.lengthMm}
+          min={thing.is === 'bed' ? 300 : 10}
+          max={thing.is === 'bed' ? 60_000 : 200_000}
+          onChange={(lengthMm) => change({ lengthMm }, 'length')}
+        />
+        <LengthField
+          {...length}
+          label="Width"
+          mm={body.widthMm}
+          min={thing.is === 'bed' ? 150 : 10}
+          max={12_000}
+          onChange={(widthMm) => change({ widthMm }, 'width')}
+        />
+        <NumberField
+          label="Turned, degrees"
+          value={Math.round(body.turnDeg)}
+          min={-360}
+          max={360}
+          onChange={(turnDeg) => change({ turnDeg }, 'turn')}
+        />
+        <div className="flex items-end">
+          <Button className="w-full" onClick={() => change({ turnDeg: (body.turnDeg + 90) % 360 }, 'quarter')}>
+            <RotateCw size={16} aria-hidden />
+            Quarter turn
+          </Button>
+        </div>
+        {thing.is === 'feature' && (
+          <LengthField
+            {...length}
+            label="Height"
+            mm={thing.feature.heightMm}
+            min={0}
+            max={40_000}
+            onChange={(heightMm) => store.edit(changeFeature(thing.id, { heightMm }), `height ${thing.id}`)}
+          />
+        )}
+        {thing.is === 'feature' && (
+          <LengthField
+            {...length}
+            label="Keep clear"
+            mm={thing.feature.keepClearMm}
+            min={0}
+            max={20_000}
+            onChange={(keepClearMm) => store.edit(changeFeature(thing.id, { keepClearMm }), `clear ${thing.id}`)}
+          />
+        )}
       </div>
-      <p className="text-[0.95rem] text-soft">{formatArea(body.lengthMm * body.widthMm, tongue.units, tongue.locale)}{thing.is === 'feature' && thing.feature.kind === 'buried line' && '. Have it located and marked before you dig anywhere near it; local rules decide.'}</p>
+      <p className="text-[0.95rem] text-soft">
+        {formatArea(body.lengthMm * body.widthMm, tongue.units, tongue.locale)}
+        {thing.is === 'feature' &&
+          thing.feature.kind === 'buried line' &&
+          '. Have it located and marked before you dig anywhere near it; local rules decide.'}
+      </p>
       {far && thing.is === 'bed' && (
-        <p className="border-l-4 border-ochre pl-3 text-[0.95rem]"><strong>{formatLength(far.wideMm, tongue.units)} of it cannot be reached</strong> from where you can stand. Make it {formatLength(plan.site.armMm * (thing.bed.standFrom === 'front only' ? 1 : 2), tongue.units)} wide, or cut a keyhole {formatLength(far.wideMm, tongue.units)} deep into it to stand in.</p>
+        <p className="border-l-4 border-ochre pl-3 text-[0.95rem]">
+          <strong>{formatLength(far.wideMm, tongue.units)} of it cannot be reached</strong> from where you can stand.
+          Make it {formatLength(plan.site.armMm * (thing.bed.standFrom === 'front only' ? 1 : 2), tongue.units)} wide,
+          or cut a keyhole {formatLength(far.wideMm, tongue.units)} deep into it to stand in.
+        </p>
       )}
-      <Button look="danger" onClick={() => { store.edit(thing.is === 'bed' ? removeBed(thing.id) : removeFeature(thing.id)); onGone(); }}><Trash2 size={16} aria-hidden />Take it away</Button>
+      <Button
+        look="danger"
+        onClick={() => {
+          store.edit(thing.is === 'bed' ? removeBed(thing.id) : removeFeature(thing.id));
+          onGone();
+        }}
+      >
+        <Trash2 size={16} aria-hidden />
+        Take it away
+      </Button>
     </section>
   );
 }
@@ -52,29 +145,127 @@ function SiteFields() {
   const last = useId();
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
   const place = PLACES.find((one) => one.latitudeDeg === site.latitudeDeg && one.longitudeDeg === site.longitudeDeg);
-  const visit = (visitor: Visitor) => store.edit(changeSite({ visitors: site.visitors.includes(visitor) ? site.visitors.filter((one) => one !== visitor) : [...site.visitors, visitor] }));
+  const visit = (visitor: Visitor) =>
+    store.edit(
+      changeSite({
+        visitors: site.visitors.includes(visitor)
+          ? site.visitors.filter((one) => one !== visitor)
+          : [...site.visitors, visitor],
+      }),
+    );
   const date = (id: string, label: string, value: string, change: (next: string) => void) => (
-    <Field label={label} htmlFor={id}><input id={id} type="date" value={`2026-${value}`} onChange={(event) => { if (event.target.value) change(event.target.value.slice(5)); }} className={inputLook} /></Field>
+    <Field label={label} htmlFor={id}>
+      <input
+        id={id}
+        type="date"
+        value={`2026-${value}`}
+        onChange={(event) => {
+          if (event.target.value) change(event.target.value.slice(5));
+        }}
+        className={inputLook}
+      />
+    </Field>
   );
   return (
     <section aria-label="The plot" className="grid gap-4">
       <h2 className="text-xl">The plot</h2>
       <div className="grid grid-cols-2 gap-3">
-        <LengthField {...length} label="Across" mm={site.widthMm} min={1000} max={200_000} onChange={(widthMm) => store.edit(changeSite({ widthMm }), 'plot width')} />
-        <LengthField {...length} label="Up the page" mm={site.depthMm} min={1000} max={200_000} onChange={(depthMm) => store.edit(changeSite({ depthMm }), 'plot depth')} />
-        <NumberField label="Latitude" whole={false} value={site.latitudeDeg} min={-90} max={90} onChange={(latitudeDeg) => store.edit(changeSite({ latitudeDeg }), 'latitude')} />
-        <NumberField label="Longitude, east +" whole={false} value={site.longitudeDeg} min={-180} max={180} onChange={(longitudeDeg) => store.edit(changeSite({ longitudeDeg }), 'longitude')} />
-        <NumberField label="Up the page points to, °" value={site.northDeg} min={-360} max={360} onChange={(northDeg) => store.edit(changeSite({ northDeg }), 'north')} help="0 is north, 90 east" />
-        <LengthField {...length} label="Your arm picks at" mm={site.armMm} min={200} max={1500} onChange={(armMm) => store.edit(changeSite({ armMm }), 'arm')} />
+        <LengthField
+          {...length}
+          label="Across"
+          mm={site.widthMm}
+          min={1000}
+          max={200_000}
+          onChange={(widthMm) => store.edit(changeSite({ widthMm }), 'plot width')}
+        />
+        <LengthField
+          {...length}
+          label="Up the page"
+          mm={site.depthMm}
+          min={1000}
+          max={200_000}
+          onChange={(depthMm) => store.edit(changeSite({ depthMm }), 'plot depth')}
+        />
+        <NumberField
+          label="Latitude"
+          whole={false}
+          value={site.latitudeDeg}
+          min={-90}
+          max={90}
+          onChange={(latitudeDeg) => store.edit(changeSite({ latitudeDeg }), 'latitude')}
+        />
+        <NumberField
+          label="Longitude, east +"
+          whole={false}
+          value={site.longitudeDeg}
+          min={-180}
+          max={180}
+          onChange={(longitudeDeg) => store.edit(changeSite({ longitudeDeg }), 'longitude')}
+        />
+        <NumberField
+          label="Up the page points to, °"
+          value={site.northDeg}
+          min={-360}
+          max={360}
+          onChange={(northDeg) => store.edit(changeSite({ northDeg }), 'north')}
+          help="0 is north, 90 east"
+        />
+        <LengthField
+          {...length}
+          label="Your arm picks at"
+          mm={site.armMm}
+          min={200}
+          max={1500}
+          onChange={(armMm) => store.edit(changeSite({ armMm }), 'arm')}
+        />
         {date(last, 'Last frost', site.lastFrost, (lastFrost) => store.edit(changeSite({ lastFrost }), 'last frost'))}
-        {date(first, 'First frost', site.firstFrost, (firstFrost) => store.edit(changeSite({ firstFrost }), 'first frost'))}
-        <LengthField {...length} label="Frost depth" mm={site.frostDepthMm} min={0} max={3000} onChange={(frostDepthMm) => store.edit(changeSite({ frostDepthMm }), 'frost depth')} />
-        <NumberField label="Design gust, m/s" value={site.gustMs} min={0} max={100} onChange={(gustMs) => store.edit(changeSite({ gustMs }), 'gust')} />
+        {date(first, 'First frost', site.firstFrost, (firstFrost) =>
+          store.edit(changeSite({ firstFrost }), 'first frost'),
+        )}
+        <LengthField
+          {...length}
+          label="Frost depth"
+          mm={site.frostDepthMm}
+          min={0}
+          max={3000}
+          onChange={(frostDepthMm) => store.edit(changeSite({ frostDepthMm }), 'frost depth')}
+        />
+        <NumberField
+          label="Design gust, m/s"
+          value={site.gustMs}
+          min={0}
+          max={100}
+          onChange={(gustMs) => store.edit(changeSite({ gustMs }), 'gust')}
+        />
       </div>
-      <ChooserField label="Or begin from an example" value={place?.id ?? 'own'} choices={[{ id: 'own', label: 'your own figures' }, ...PLACES.map((one) => ({ id: one.id, label: one.label }))]} onChange={(id) => { const found = PLACES.find((one) => one.id === id); if (found) { const { id: _id, label: _label, ...figures } = found; store.edit(changeSite(figures)); } }} help="Made-up examples of climates, not records: put your own in." />
+      <ChooserField
+        label="Or begin from an example"
+        value={place?.id ?? 'own'}
+        choices={[{ id: 'own', label: 'your own figures' }, ...PLACES.map((one) => ({ id: one.id, label: one.label }))]}
+        onChange={(id) => {
+          const found = PLACES.find((one) => one.id === id);
+          if (found) {
+            const { id: _id, label: _label, ...figures } = found;
+            store.edit(changeSite(figures));
+          }
+        }}
+        help="Made-up examples of climates, not records: put your own in."
+      />
       <fieldset>
         <legend className="text-[0.9rem] font-medium">Who visits</legend>
-        <div className="mt-1 grid grid-cols-2">{VISITORS.map((visitor) => <label key={visitor} className="flex min-h-11 items-center gap-2"><input type="checkbox" className="size-5 accent-(--chalk)" checked={site.visitors.includes(visitor)} onChange={() => visit(visitor)} />{visitor}</label>)}</div>
+        <div className="mt-1 grid grid-cols-2">
+          {VISITORS.map((visitor) => (
+            <label key={visitor} className="flex min-h-11 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5 accent-(--chalk)"
+                checked={site.visitors.includes(visitor)}
+                onChange={() => visit(visitor)}
+              />
+              {visitor}
+            </label>
+          ))}
+        </div>
       </fieldset>
     </section>
   );

@@ -16,10 +16,24 @@ import type { HoursAnswer } from '../../workers/sun-messages';
 /** A dragged thing's corner falls on these round lengths. mm. */
 const ROUND = { imperial: 152.4, metric: 100 } as const;
 
-interface Dragging { id: string; grip: PlanSpot; caught: { axis: 'x' | 'y'; at: number }[] }
+interface Dragging {
+  id: string;
+  grip: PlanSpot;
+  caught: { axis: 'x' | 'y'; at: number }[];
+}
 
 /** The plot to scale, worked on directly: take hold and drag, or choose and use the arrow keys. */
-export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string | null; choose: (id: string | null) => void; answer: HoursAnswer | null; shadows: { sun: SunPosition; day: number } | null }) {
+export function PlotCanvas({
+  chosen,
+  choose,
+  answer,
+  shadows,
+}: {
+  chosen: string | null;
+  choose: (id: string | null) => void;
+  answer: HoursAnswer | null;
+  shadows: { sun: SunPosition; day: number } | null;
+}) {
   const { plan, store, tongue } = useGarden();
   const frame = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState({ width: 760, height: 640 });
@@ -27,7 +41,12 @@ export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string
   useLayoutEffect(() => {
     const element = frame.current;
     if (!element) return;
-    const watch = new ResizeObserver(() => setRoom({ width: Math.max(280, element.clientWidth), height: Math.max(320, Math.min(element.clientWidth * 1.2, window.innerHeight - 190)) }));
+    const watch = new ResizeObserver(() =>
+      setRoom({
+        width: Math.max(280, element.clientWidth),
+        height: Math.max(320, Math.min(element.clientWidth * 1.2, window.innerHeight - 190)),
+      }),
+    );
     watch.observe(element);
     return () => watch.disconnect();
   }, []);
@@ -36,13 +55,21 @@ export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string
   const scale = Math.min((room.width - 24) / widthMm, (room.height - 24) / depthMm);
   const [width, height] = [widthMm * scale, depthMm * scale];
   const toPx = ([x, y]: PlanSpot): PlanSpot => [x * scale, height - y * scale];
-  const path = (spots: readonly PlanSpot[], closed = true): string => `M${spots.map((spot) => toPx(spot).map((value) => value.toFixed(1)).join(' ')).join('L')}${closed ? 'Z' : ''}`;
+  const path = (spots: readonly PlanSpot[], closed = true): string =>
+    `M${spots
+      .map((spot) =>
+        toPx(spot)
+          .map((value) => value.toFixed(1))
+          .join(' '),
+      )
+      .join('L')}${closed ? 'Z' : ''}`;
   const things = thingsOf(plan);
   // What lies flat is under the shadows; what stands is over them.
   const isFlat = (thing: Thing) => thing.is === 'feature' && thing.feature.heightMm === 0;
   const garden = gardenOf(plan);
   const spotOf = (event: PointerEvent<SVGElement>): PlanSpot => {
-    const box = event.currentTarget.ownerSVGElement?.getBoundingClientRect() ?? event.currentTarget.getBoundingClientRect();
+    const box =
+      event.currentTarget.ownerSVGElement?.getBoundingClientRect() ?? event.currentTarget.getBoundingClientRect();
     return [(event.clientX - box.left - 12) / scale, (height - (event.clientY - box.top - 12)) / scale];
   };
 
@@ -64,9 +91,15 @@ export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string
   const press = (event: KeyboardEvent<SVGElement>, thing: Thing) => {
     const step = TAPE_STEP[tongue.units] * (event.shiftKey ? 12 : 1);
     const body = bodyOf(thing);
-    const by: Record<string, PlanSpot> = { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, step], ArrowDown: [0, -step] };
+    const by: Record<string, PlanSpot> = {
+      ArrowLeft: [-step, 0],
+      ArrowRight: [step, 0],
+      ArrowUp: [0, step],
+      ArrowDown: [0, -step],
+    };
     const [dx, dy] = by[event.key] ?? [0, 0];
-    if (event.key === 'r' || event.key === 'R') store.edit(moveThing(thing, { turnDeg: (body.turnDeg + (event.shiftKey ? 5 : 90)) % 360 }), `turn ${thing.id}`);
+    if (event.key === 'r' || event.key === 'R')
+      store.edit(moveThing(thing, { turnDeg: (body.turnDeg + (event.shiftKey ? 5 : 90)) % 360 }), `turn ${thing.id}`);
     else if (dx || dy) store.edit(moveThing(thing, { xMm: body.xMm + dx, yMm: body.yMm + dy }), `nudge ${thing.id}`);
     else if (event.key === 'Enter' || event.key === ' ') choose(thing.id);
     else if (event.key === 'Escape') choose(null);
@@ -80,13 +113,29 @@ export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string
     const isChosen = thing.id === chosen;
     return (
       <g
-        key={thing.id} tabIndex={0} role="button" aria-pressed={isChosen} aria-label={`${body.name}, ${formatLength(body.lengthMm, tongue.units)} by ${formatLength(body.widthMm, tongue.units)}. Arrow keys move it, R turns it.`}
+        key={thing.id}
+        tabIndex={0}
+        role="button"
+        aria-pressed={isChosen}
+        aria-label={`${body.name}, ${formatLength(body.lengthMm, tongue.units)} by ${formatLength(body.widthMm, tongue.units)}. Arrow keys move it, R turns it.`}
         className="cursor-move outline-none focus-visible:[&>path:first-child]:stroke-chalk focus-visible:[&>path:first-child]:[stroke-width:4]"
-        onPointerDown={(event) => take(event, thing)} onPointerMove={(event) => pull(event, thing)} onPointerUp={() => setDrag(null)} onPointerCancel={() => setDrag(null)}
-        onFocus={() => choose(thing.id)} onKeyDown={(event) => press(event, thing)}
+        onPointerDown={(event) => take(event, thing)}
+        onPointerMove={(event) => pull(event, thing)}
+        onPointerUp={() => setDrag(null)}
+        onPointerCancel={() => setDrag(null)}
+        onFocus={() => choose(thing.id)}
+        onKeyDown={(event) => press(event, thing)}
       >
         <Body thing={thing} path={path} scale={scale} chosen={isChosen} toPx={toPx} />
-        <Label text={body.name} x={cx} y={cy} lengthPx={body.lengthMm * scale} widthPx={body.widthMm * scale} turnDeg={body.turnDeg} carries={thing.is === 'bed'} />
+        <Label
+          text={body.name}
+          x={cx}
+          y={cy}
+          lengthPx={body.lengthMm * scale}
+          widthPx={body.widthMm * scale}
+          turnDeg={body.turnDeg}
+          carries={thing.is === 'bed'}
+        />
       </g>
     );
   };
@@ -94,24 +143,62 @@ export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string
   const selected = things.find((thing) => thing.id === chosen);
   return (
     <div ref={frame}>
-      <svg width={width + 24} height={height + 24} className="mx-auto block touch-none select-none" role="group" aria-label={`The plot, ${formatLength(widthMm, tongue.units)} by ${formatLength(depthMm, tongue.units)}`}>
+      <svg
+        width={width + 24}
+        height={height + 24}
+        className="mx-auto block touch-none select-none"
+        role="group"
+        aria-label={`The plot, ${formatLength(widthMm, tongue.units)} by ${formatLength(depthMm, tongue.units)}`}
+      >
         <g transform="translate(12 12)">
-          <rect width={width} height={height} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="2" onPointerDown={() => choose(null)} />
-          <clipPath id="plot-edge"><rect width={width} height={height} /></clipPath>
+          <rect
+            width={width}
+            height={height}
+            fill="var(--sheet)"
+            stroke="var(--ink)"
+            strokeWidth="2"
+            onPointerDown={() => choose(null)}
+          />
+          <clipPath id="plot-edge">
+            <rect width={width} height={height} />
+          </clipPath>
           {things.filter(isFlat).map(draw)}
           {answer && <SunLayer answer={answer} scale={scale} heightPx={height} />}
-          {shadows && shadows.sun.altitudeRad > 0 && <Shadows plan={plan} garden={garden} path={path} shadows={shadows} northDeg={northDeg} />}
+          {shadows && shadows.sun.altitudeRad > 0 && (
+            <Shadows plan={plan} garden={garden} path={path} shadows={shadows} northDeg={northDeg} />
+          )}
           {things.filter((thing) => !isFlat(thing)).map(draw)}
           {garden.structures.map(({ structure, sized, setting }) => {
             const place = rowOnPlan(sized.design, setting.bed);
             return (
               <g key={structure.id} aria-hidden className="pointer-events-none">
-                <path d={path(footprintOf(sized.design).map(([x, y]) => place(x, y)))} fill="var(--timber)" fillOpacity="0.22" stroke="var(--ink)" strokeWidth="1.6" strokeLinejoin="round" />
-                {feetOf(sized.design).map(([x, y], i) => { const [px, py] = toPx(place(x, y)); return <rect key={i} x={px - 2.5} y={py - 2.5} width="5" height="5" fill="var(--ink)" />; })}
+                <path
+                  d={path(footprintOf(sized.design).map(([x, y]) => place(x, y)))}
+                  fill="var(--timber)"
+                  fillOpacity="0.22"
+                  stroke="var(--ink)"
+                  strokeWidth="1.6"
+                  strokeLinejoin="round"
+                />
+                {feetOf(sized.design).map(([x, y], i) => {
+                  const [px, py] = toPx(place(x, y));
+                  return <rect key={i} x={px - 2.5} y={py - 2.5} width="5" height="5" fill="var(--ink)" />;
+                })}
               </g>
             );
           })}
-          {drag?.caught.map(({ axis, at }) => { const [x, y] = toPx([at, at]); return <path key={axis} d={axis === 'x' ? `M${x} 0V${height}` : `M0 ${y}H${width}`} stroke="var(--chalk)" strokeDasharray="5 4" fill="none" />; })}
+          {drag?.caught.map(({ axis, at }) => {
+            const [x, y] = toPx([at, at]);
+            return (
+              <path
+                key={axis}
+                d={axis === 'x' ? `M${x} 0V${height}` : `M0 ${y}H${width}`}
+                stroke="var(--chalk)"
+                strokeDasharray="5 4"
+                fill="none"
+              />
+            );
+          })}
           {selected && <Running thing={selected} toPx={toPx} say={(mm) => formatLength(mm, tongue.units)} />}
           <North northDeg={northDeg} x={width - 26} y={34} />
         </g>
@@ -120,7 +207,19 @@ export function PlotCanvas({ chosen, choose, answer, shadows }: { chosen: string
   );
 }
 
-function Body({ thing, path, scale, chosen, toPx }: { thing: Thing; path: (spots: readonly PlanSpot[], closed?: boolean) => string; scale: number; chosen: boolean; toPx: (spot: PlanSpot) => PlanSpot }) {
+function Body({
+  thing,
+  path,
+  scale,
+  chosen,
+  toPx,
+}: {
+  thing: Thing;
+  path: (spots: readonly PlanSpot[], closed?: boolean) => string;
+  scale: number;
+  chosen: boolean;
+  toPx: (spot: PlanSpot) => PlanSpot;
+}) {
   const { plan } = useGarden();
   const body = bodyOf(thing);
   const corners = cornersOf(body, body.lengthMm, body.widthMm);
@@ -130,44 +229,197 @@ function Body({ thing, path, scale, chosen, toPx }: { thing: Thing; path: (spots
     return (
       <>
         <path d={path(corners)} fill="var(--leaf-wash)" stroke="var(--leaf-line)" strokeWidth="1.5" {...edge} />
-        {far && <path aria-hidden d={path([[-1, -1], [1, -1], [1, 1], [-1, 1]].map(([l = 0, w = 0]) => onPlan(thing.bed, (l * thing.bed.lengthMm) / 2, far.acrossMm + (w * far.wideMm) / 2)))} fill="var(--keel)" fillOpacity="0.16" stroke="var(--keel)" strokeWidth="1" strokeDasharray="3 3" />}
+        {far && (
+          <path
+            aria-hidden
+            d={path(
+              [
+                [-1, -1],
+                [1, -1],
+                [1, 1],
+                [-1, 1],
+              ].map(([l = 0, w = 0]) =>
+                onPlan(thing.bed, (l * thing.bed.lengthMm) / 2, far.acrossMm + (w * far.wideMm) / 2),
+              ),
+            )}
+            fill="var(--keel)"
+            fillOpacity="0.16"
+            stroke="var(--keel)"
+            strokeWidth="1"
+            strokeDasharray="3 3"
+          />
+        )}
       </>
     );
   }
   const { feature } = thing;
   const [cx, cy] = toPx([feature.xMm, feature.yMm]);
   const clear = feature.keepClearMm * scale;
-  const halo = feature.keepClearMm > 0 && (chosen || feature.kind === 'buried line' || feature.kind === 'well')
-    ? feature.kind === 'tree' || feature.kind === 'well'
-      ? <circle aria-hidden clipPath="url(#plot-edge)" cx={cx} cy={cy} r={clear + (feature.kind === 'well' ? (feature.lengthMm * scale) / 2 : 0)} fill="none" stroke="var(--keel)" strokeDasharray="2 4" />
-      : <path aria-hidden clipPath="url(#plot-edge)" d={path(cornersOf(feature, feature.lengthMm + 2 * feature.keepClearMm, feature.widthMm + 2 * feature.keepClearMm))} fill="none" stroke="var(--keel)" strokeDasharray="2 4" />
-    : null;
+  const halo =
+    feature.keepClearMm > 0 && (chosen || feature.kind === 'buried line' || feature.kind === 'well') ? (
+      feature.kind === 'tree' || feature.kind === 'well' ? (
+        <circle
+          aria-hidden
+          clipPath="url(#plot-edge)"
+          cx={cx}
+          cy={cy}
+          r={clear + (feature.kind === 'well' ? (feature.lengthMm * scale) / 2 : 0)}
+          fill="none"
+          stroke="var(--keel)"
+          strokeDasharray="2 4"
+        />
+      ) : (
+        <path
+          aria-hidden
+          clipPath="url(#plot-edge)"
+          d={path(
+            cornersOf(feature, feature.lengthMm + 2 * feature.keepClearMm, feature.widthMm + 2 * feature.keepClearMm),
+          )}
+          fill="none"
+          stroke="var(--keel)"
+          strokeDasharray="2 4"
+        />
+      )
+    ) : null;
   const shape = (look: object) => <path d={path(corners)} {...look} {...edge} />;
   switch (feature.kind) {
-    case 'tree': return <><circle cx={cx} cy={cy} r={(feature.lengthMm * scale) / 2} fill="var(--leaf-wash)" stroke="var(--leaf)" strokeWidth="1.5" {...edge} /><circle aria-hidden cx={cx} cy={cy} r="3" fill="var(--leaf)" />{halo}</>;
-    case 'well': return <><circle cx={cx} cy={cy} r={Math.max(6, (feature.lengthMm * scale) / 2)} fill="var(--chalk-wash)" stroke="var(--chalk)" strokeWidth="1.5" {...edge} />{halo}</>;
-    case 'water': return <>{shape({ fill: 'var(--chalk-wash)', stroke: 'var(--chalk)', strokeWidth: 1.5 })}{halo}</>;
-    case 'house': return <>{shape({ fill: 'var(--well)', stroke: 'var(--ink)', strokeWidth: 2.5 })}{halo}</>;
-    case 'wall': return <>{shape({ fill: 'var(--ink-soft)', stroke: 'var(--ink)', strokeWidth: 1 })}{halo}</>;
-    case 'fence': return <>{shape({ fill: 'var(--ink-soft)', stroke: 'var(--ink)', strokeWidth: 1.5, strokeDasharray: '7 3' })}{halo}</>;
-    case 'buried line': return <>{shape({ fill: 'none', stroke: 'var(--keel)', strokeWidth: 2, strokeDasharray: '9 4 2 4' })}{halo}</>;
-    case 'path': return <>{shape({ fill: 'var(--ground)', stroke: 'var(--rule-strong)', strokeWidth: 1 })}{halo}</>;
-    case 'compost': return <>{shape({ fill: 'var(--timber)', stroke: 'var(--timber-edge)', strokeWidth: 1.2 })}{halo}</>;
+    case 'tree':
+      return (
+        <>
+          <circle
+            cx={cx}
+            cy={cy}
+            r={(feature.lengthMm * scale) / 2}
+            fill="var(--leaf-wash)"
+            stroke="var(--leaf)"
+            strokeWidth="1.5"
+            {...edge}
+          />
+          <circle aria-hidden cx={cx} cy={cy} r="3" fill="var(--leaf)" />
+          {halo}
+        </>
+      );
+    case 'well':
+      return (
+        <>
+          <circle
+            cx={cx}
+            cy={cy}
+            r={Math.max(6, (feature.lengthMm * scale) / 2)}
+            fill="var(--chalk-wash)"
+            stroke="var(--chalk)"
+            strokeWidth="1.5"
+            {...edge}
+          />
+          {halo}
+        </>
+      );
+    case 'water':
+      return (
+        <>
+          {shape({ fill: 'var(--chalk-wash)', stroke: 'var(--chalk)', strokeWidth: 1.5 })}
+          {halo}
+        </>
+      );
+    case 'house':
+      return (
+        <>
+          {shape({ fill: 'var(--well)', stroke: 'var(--ink)', strokeWidth: 2.5 })}
+          {halo}
+        </>
+      );
+    case 'wall':
+      return (
+        <>
+          {shape({ fill: 'var(--ink-soft)', stroke: 'var(--ink)', strokeWidth: 1 })}
+          {halo}
+        </>
+      );
+    case 'fence':
+      return (
+        <>
+          {shape({ fill: 'var(--ink-soft)', stroke: 'var(--ink)', strokeWidth: 1.5, strokeDasharray: '7 3' })}
+          {halo}
+        </>
+      );
+    case 'buried line':
+      return (
+        <>
+          {shape({ fill: 'none', stroke: 'var(--keel)', strokeWidth: 2, strokeDasharray: '9 4 2 4' })}
+          {halo}
+        </>
+      );
+    case 'path':
+      return (
+        <>
+          {shape({ fill: 'var(--ground)', stroke: 'var(--rule-strong)', strokeWidth: 1 })}
+          {halo}
+        </>
+      );
+    case 'compost':
+      return (
+        <>
+          {shape({ fill: 'var(--timber)', stroke: 'var(--timber-edge)', strokeWidth: 1.2 })}
+          {halo}
+        </>
+      );
   }
 }
 
 /** A name along its thing, inside where it fits, beside it where it does not. */
-function Label({ text, x, y, lengthPx, widthPx, turnDeg, carries }: { text: string; x: number; y: number; lengthPx: number; widthPx: number; turnDeg: number; carries: boolean }) {
-  const turn = ((((-turnDeg % 180) + 180) % 180) + 90) % 180 - 90;
+function Label({
+  text,
+  x,
+  y,
+  lengthPx,
+  widthPx,
+  turnDeg,
+  carries,
+}: {
+  text: string;
+  x: number;
+  y: number;
+  lengthPx: number;
+  widthPx: number;
+  turnDeg: number;
+  carries: boolean;
+}) {
+  const turn = (((((-turnDeg % 180) + 180) % 180) + 90) % 180) - 90;
   const small = lengthPx < text.length * 5.5 && widthPx < text.length * 5.5;
   const beside = widthPx < 18 || small;
   // A row stands down the middle of a bed: its name goes beside the row.
   const dy = beside ? -widthPx / 2 - 5 : carries ? widthPx * 0.27 + 4.5 : 4.5;
-  return <text x={x} y={y} dy={dy} transform={`rotate(${turn === -90 ? -90 : turn} ${x} ${y})`} textAnchor="middle" fontSize="12.5" fontWeight="600" fill="var(--ink)" stroke="var(--sheet)" strokeWidth="3.5" paintOrder="stroke" strokeLinejoin="round" className="pointer-events-none">{text}</text>;
+  return (
+    <text
+      x={x}
+      y={y}
+      dy={dy}
+      transform={`rotate(${turn === -90 ? -90 : turn} ${x} ${y})`}
+      textAnchor="middle"
+      fontSize="12.5"
+      fontWeight="600"
+      fill="var(--ink)"
+      stroke="var(--sheet)"
+      strokeWidth="3.5"
+      paintOrder="stroke"
+      strokeLinejoin="round"
+      className="pointer-events-none"
+    >
+      {text}
+    </text>
+  );
 }
 
 /** Running dimensions of the chosen thing: its distances from the left and the lower edge, on chalk lines with crow's feet. */
-function Running({ thing, toPx, say }: { thing: Thing; toPx: (spot: PlanSpot) => PlanSpot; say: (mm: number) => string }) {
+function Running({
+  thing,
+  toPx,
+  say,
+}: {
+  thing: Thing;
+  toPx: (spot: PlanSpot) => PlanSpot;
+  say: (mm: number) => string;
+}) {
   const { left, bottom, top } = extentOf(thing);
   const middle = (bottom + top) / 2;
   const [x0, y] = toPx([0, middle]);
@@ -175,11 +427,37 @@ function Running({ thing, toPx, say }: { thing: Thing; toPx: (spot: PlanSpot) =>
   const body = bodyOf(thing);
   const [cx, yBottom] = toPx([body.xMm, bottom]);
   const [, yFloor] = toPx([body.xMm, 0]);
-  const figure = { fontSize: 13, fontWeight: 600, fill: 'var(--ink)', stroke: 'var(--sheet)', strokeWidth: 4, paintOrder: 'stroke' as const, strokeLinejoin: 'round' as const };
+  const figure = {
+    fontSize: 13,
+    fontWeight: 600,
+    fill: 'var(--ink)',
+    stroke: 'var(--sheet)',
+    strokeWidth: 4,
+    paintOrder: 'stroke' as const,
+    strokeLinejoin: 'round' as const,
+  };
   return (
     <g aria-hidden className="pointer-events-none" stroke="var(--chalk)" fill="none" strokeWidth="1.2">
-      {x1 - x0 > 4 && <><path d={`M${x0} ${y}H${x1}M${x1 - 7} ${y - 4}L${x1} ${y}L${x1 - 7} ${y + 4}M${x0 + 7} ${y - 4}L${x0} ${y}L${x0 + 7} ${y + 4}`} /><text {...figure} x={(x0 + x1) / 2} y={y - 6} textAnchor="middle">{say(left)}</text></>}
-      {yFloor - yBottom > 4 && <><path d={`M${cx} ${yBottom}V${yFloor}M${cx - 4} ${yBottom + 7}L${cx} ${yBottom}L${cx + 4} ${yBottom + 7}M${cx - 4} ${yFloor - 7}L${cx} ${yFloor}L${cx + 4} ${yFloor - 7}`} /><text {...figure} x={cx + 7} y={(yBottom + yFloor) / 2 + 4}>{say(bottom)}</text></>}
+      {x1 - x0 > 4 && (
+        <>
+          <path
+            d={`M${x0} ${y}H${x1}M${x1 - 7} ${y - 4}L${x1} ${y}L${x1 - 7} ${y + 4}M${x0 + 7} ${y - 4}L${x0} ${y}L${x0 + 7} ${y + 4}`}
+          />
+          <text {...figure} x={(x0 + x1) / 2} y={y - 6} textAnchor="middle">
+            {say(left)}
+          </text>
+        </>
+      )}
+      {yFloor - yBottom > 4 && (
+        <>
+          <path
+            d={`M${cx} ${yBottom}V${yFloor}M${cx - 4} ${yBottom + 7}L${cx} ${yBottom}L${cx + 4} ${yBottom + 7}M${cx - 4} ${yFloor - 7}L${cx} ${yFloor}L${cx + 4} ${yFloor - 7}`}
+          />
+          <text {...figure} x={cx + 7} y={(yBottom + yFloor) / 2 + 4}>
+            {say(bottom)}
+          </text>
+        </>
+      )}
     </g>
   );
 }
@@ -189,17 +467,52 @@ function North({ northDeg, x, y }: { northDeg: number; x: number; y: number }) {
     <g transform={`translate(${x} ${y}) rotate(${-northDeg})`} role="img" aria-label="North">
       <circle cy="4" r="25" fill="var(--sheet)" fillOpacity="0.9" />
       <path d="M-7 12 L0 -14 L7 12" fill="none" stroke="var(--ink)" strokeWidth="2.2" strokeLinejoin="round" />
-      <text y="26" textAnchor="middle" fontSize="13" fontWeight="700" fill="var(--ink)" transform={`rotate(${northDeg} 0 22)`}>N</text>
+      <text
+        y="26"
+        textAnchor="middle"
+        fontSize="13"
+        fontWeight="700"
+        fill="var(--ink)"
+        transform={`rotate(${northDeg} 0 22)`}
+      >
+        N
+      </text>
     </g>
   );
 }
 
-function Shadows({ plan, garden, path, shadows, northDeg }: { plan: ReturnType<typeof useGarden>['plan']; garden: ReturnType<typeof gardenOf>; path: (spots: readonly PlanSpot[]) => string; shadows: { sun: SunPosition; day: number }; northDeg: number }) {
+function Shadows({
+  plan,
+  garden,
+  path,
+  shadows,
+  northDeg,
+}: {
+  plan: ReturnType<typeof useGarden>['plan'];
+  garden: ReturnType<typeof gardenOf>;
+  path: (spots: readonly PlanSpot[]) => string;
+  shadows: { sun: SunPosition; day: number };
+  northDeg: number;
+}) {
   const perHeight = shadowPerHeight(shadows.sun, northDeg);
-  const thrown = shadersOf(plan, garden.structures.map((one) => ({ id: one.structure.id, design: one.sized.design, bed: one.setting.bed })), shadows.day);
+  const thrown = shadersOf(
+    plan,
+    garden.structures.map((one) => ({ id: one.structure.id, design: one.sized.design, bed: one.setting.bed })),
+    shadows.day,
+  );
   return (
     <g aria-hidden className="pointer-events-none">
-      <g clipPath="url(#plot-edge)">{thrown.map(({ owner, shader }, i) => <path key={`${owner} ${i}`} d={path(shadowOf(shader, perHeight))} fill="var(--ink)" fillOpacity={0.34 * shader.opacity} stroke="none" />)}</g>
+      <g clipPath="url(#plot-edge)">
+        {thrown.map(({ owner, shader }, i) => (
+          <path
+            key={`${owner} ${i}`}
+            d={path(shadowOf(shader, perHeight))}
+            fill="var(--ink)"
+            fillOpacity={0.34 * shader.opacity}
+            stroke="none"
+          />
+        ))}
+      </g>
     </g>
   );
 }

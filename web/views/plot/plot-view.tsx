@@ -18,10 +18,26 @@ import { newFeature, thingsOf } from './things';
 import { useSun } from './use-sun';
 
 /** Three dimensions are fetched only when they are opened. */
-const Garden3d = dynamic(() => import('./garden-3d'), { ssr: false, loading: () => <p className="py-20 text-center text-soft">Putting up the garden…</p> });
+const Garden3d = dynamic(() => import('./garden-3d'), {
+  ssr: false,
+  loading: () => <p className="py-20 text-center text-soft">Putting up the garden…</p>,
+});
 
 type Show = 'plan' | 'shadows' | 'hours' | 'round';
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December'];
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+];
 const YEAR = 2026;
 
 /** The plot to scale: what lies where, how the shadows go, and how much sun each bed gets. */
@@ -40,43 +56,150 @@ export function PlotView() {
   const sun = useMemo(() => sunPosition(dayStart + minutes * 60_000, plan.site), [dayStart, minutes, plan.site]);
   const today = useMemo(() => sunDay(Date.UTC(YEAR, monthNumber - 1, 15), plan.site), [monthNumber, plan.site]);
   const today15 = dayOfYear(`${String(monthNumber).padStart(2, '0')}-15`);
-  const hour = (ms: number) => { const at = Math.round((ms - dayStart) / 60_000); return `${Math.floor(at / 60)}:${String(at % 60).padStart(2, '0')}`; };
-  const daylight = today.day === 'rises and sets' ? `The sun is up from ${hour(today.riseMs)} to ${hour(today.setMs)} by the sun’s own clock.` : today.day === 'never sets' ? 'The sun does not set.' : 'The sun does not rise.';
-  const months = [...growingMonths(plan.site).map((number) => ({ id: String(number), label: MONTHS[number - 1] ?? '' })), ...(show === 'hours' ? [{ id: 'season', label: 'The whole season' }] : [])];
+  const hour = (ms: number) => {
+    const at = Math.round((ms - dayStart) / 60_000);
+    return `${Math.floor(at / 60)}:${String(at % 60).padStart(2, '0')}`;
+  };
+  const daylight =
+    today.day === 'rises and sets'
+      ? `The sun is up from ${hour(today.riseMs)} to ${hour(today.setMs)} by the sun’s own clock.`
+      : today.day === 'never sets'
+        ? 'The sun does not set.'
+        : 'The sun does not rise.';
+  const months = [
+    ...growingMonths(plan.site).map((number) => ({ id: String(number), label: MONTHS[number - 1] ?? '' })),
+    ...(show === 'hours' ? [{ id: 'season', label: 'The whole season' }] : []),
+  ];
 
   return (
     <main className="mx-auto grid max-w-[100rem] grid-cols-1 gap-x-6 px-4 pb-16 lg:grid-cols-[minmax(0,1fr)_21rem]">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-2 border-b border-rule py-2.5 lg:col-span-2">
         <h1 className="text-2xl">Plot</h1>
-        <Switcher label="Show" value={show} choices={[{ id: 'plan', label: 'Plan' }, { id: 'shadows', label: 'Shadows' }, { id: 'hours', label: 'Hours of sun' }, { id: 'round', label: 'Walk round' }]} onChange={(next) => { setShow(next as Show); if (next !== 'hours' && month === 'season') setMonth(6); }} />
-        {show !== 'plan' && <Chooser label="Month" value={String(month)} choices={months.some((one) => one.id === String(month)) ? months : [{ id: String(month), label: month === 'season' ? 'The whole season' : (MONTHS[month - 1] ?? '') }, ...months]} onChange={(next) => setMonth(next === 'season' ? 'season' : Number(next))} className="w-48" />}
+        <Switcher
+          label="Show"
+          value={show}
+          choices={[
+            { id: 'plan', label: 'Plan' },
+            { id: 'shadows', label: 'Shadows' },
+            { id: 'hours', label: 'Hours of sun' },
+            { id: 'round', label: 'Walk round' },
+          ]}
+          onChange={(next) => {
+            setShow(next as Show);
+            if (next !== 'hours' && month === 'season') setMonth(6);
+          }}
+        />
+        {show !== 'plan' && (
+          <Chooser
+            label="Month"
+            value={String(month)}
+            choices={
+              months.some((one) => one.id === String(month))
+                ? months
+                : [
+                    { id: String(month), label: month === 'season' ? 'The whole season' : (MONTHS[month - 1] ?? '') },
+                    ...months,
+                  ]
+            }
+            onChange={(next) => setMonth(next === 'season' ? 'season' : Number(next))}
+            className="w-48"
+          />
+        )}
         {(show === 'shadows' || show === 'round') && (
           <div className="flex min-w-60 grow items-center gap-3">
-            <RodSlider label="Time of day" value={minutes} min={4 * 60} max={22 * 60} step={10} says={hour(dayStart + minutes * 60_000)} onChange={setMinutes} />
+            <RodSlider
+              label="Time of day"
+              value={minutes}
+              min={4 * 60}
+              max={22 * 60}
+              step={10}
+              says={hour(dayStart + minutes * 60_000)}
+              onChange={setMinutes}
+            />
             <output className="w-14 text-right text-lg font-semibold">{hour(dayStart + minutes * 60_000)}</output>
           </div>
         )}
         <div className="ml-auto flex gap-2">
-          <Chooser label="Add to the plot" value="add" choices={[{ id: 'add', label: 'Add…', disabled: true }, { id: 'bed', label: 'a bed' }, ...FEATURE_KINDS.map((kind) => ({ id: kind, label: `a ${kind}` }))]} className="w-36" onChange={(kind) => {
-            if (kind === 'bed') { const bed = newBed(plan); store.edit(addBed(bed)); setChosen(bed.id); return; }
-            const feature = newFeature(plan, kind as FeatureKind);
-            store.edit(addFeature(feature));
-            setChosen(feature.id);
-          }} />
+          <Chooser
+            label="Add to the plot"
+            value="add"
+            choices={[
+              { id: 'add', label: 'Add…', disabled: true },
+              { id: 'bed', label: 'a bed' },
+              ...FEATURE_KINDS.map((kind) => ({ id: kind, label: `a ${kind}` })),
+            ]}
+            className="w-36"
+            onChange={(kind) => {
+              if (kind === 'bed') {
+                const bed = newBed(plan);
+                store.edit(addBed(bed));
+                setChosen(bed.id);
+                return;
+              }
+              const feature = newFeature(plan, kind as FeatureKind);
+              store.edit(addFeature(feature));
+              setChosen(feature.id);
+            }}
+          />
         </div>
       </div>
       <div className="min-w-0 pt-4">
-        {things.length === 0 && <p className="mb-3 text-soft">Nothing lies on the plot yet. <Button look="quiet" onClick={() => store.edit(addBed(newBed(plan)))}><Plus size={16} aria-hidden />Put down the first bed</Button></p>}
-        {show === 'round' ? <Garden3d sun={sun} day={today15} says={`${MONTHS[monthNumber - 1] ?? ''} ${hour(dayStart + minutes * 60_000)}`} /> : <PlotCanvas chosen={chosen} choose={setChosen} answer={answer} shadows={show === 'shadows' ? { sun, day: today15 } : null} />}
-        <div className="mt-2 flex min-h-8 flex-wrap items-center justify-center gap-x-5 gap-y-1 text-[0.9rem] text-soft" aria-live="polite">
-          {show === 'plan' && <p>Drag to move; a dragged edge catches on its neighbours’. Arrow keys move by a tape mark, R turns.</p>}
-          {(show === 'shadows' || show === 'round') && <p>{sun.altitudeRad > 0 ? daylight : `The sun is down. ${daylight}`}</p>}
-          {show === 'hours' && (share !== null ? <p>Following the sun… {Math.round(share * 100)} %</p> : SUN_STEPS.map((step) => <span key={step.says} className="flex items-center gap-1.5"><svg width="18" height="14" aria-hidden><rect width="18" height="14" fill="var(--sheet)" stroke="var(--rule-strong)" /><rect width="18" height="14" fill="var(--ink)" fillOpacity={step.opacity} /></svg>{step.says}</span>))}
+        {things.length === 0 && (
+          <p className="mb-3 text-soft">
+            Nothing lies on the plot yet.{' '}
+            <Button look="quiet" onClick={() => store.edit(addBed(newBed(plan)))}>
+              <Plus size={16} aria-hidden />
+              Put down the first bed
+            </Button>
+          </p>
+        )}
+        {show === 'round' ? (
+          <Garden3d
+            sun={sun}
+            day={today15}
+            says={`${MONTHS[monthNumber - 1] ?? ''} ${hour(dayStart + minutes * 60_000)}`}
+          />
+        ) : (
+          <PlotCanvas
+            chosen={chosen}
+            choose={setChosen}
+            answer={answer}
+            shadows={show === 'shadows' ? { sun, day: today15 } : null}
+          />
+        )}
+        <div
+          className="mt-2 flex min-h-8 flex-wrap items-center justify-center gap-x-5 gap-y-1 text-[0.9rem] text-soft"
+          aria-live="polite"
+        >
+          {show === 'plan' && (
+            <p>Drag to move; a dragged edge catches on its neighbours’. Arrow keys move by a tape mark, R turns.</p>
+          )}
+          {(show === 'shadows' || show === 'round') && (
+            <p>{sun.altitudeRad > 0 ? daylight : `The sun is down. ${daylight}`}</p>
+          )}
+          {show === 'hours' &&
+            (share !== null ? (
+              <p>Following the sun… {Math.round(share * 100)} %</p>
+            ) : (
+              SUN_STEPS.map((step) => (
+                <span key={step.says} className="flex items-center gap-1.5">
+                  <svg width="18" height="14" aria-hidden>
+                    <rect width="18" height="14" fill="var(--sheet)" stroke="var(--rule-strong)" />
+                    <rect width="18" height="14" fill="var(--ink)" fillOpacity={step.opacity} />
+                  </svg>
+                  {step.says}
+                </span>
+              ))
+            ))}
         </div>
       </div>
       <aside className="grid content-start gap-6 pt-4">
         {show === 'hours' && <BedHours answer={answer} month={monthNumber} />}
-        <Inspector key={chosen ?? 'plot'} thing={things.find((thing) => thing.id === chosen)} onGone={() => setChosen(null)} />
+        <Inspector
+          key={chosen ?? 'plot'}
+          thing={things.find((thing) => thing.id === chosen)}
+          onGone={() => setChosen(null)}
+        />
       </aside>
     </main>
   );

@@ -17,46 +17,72 @@ function volumeOf(mesh: THREE.Mesh): number {
   return sum;
 }
 
-describe.each(garden.structures.map((one) => [one.structure.name, one] as const))('%s in three dimensions', (_name, { sized: { design }, setting }) => {
-  const body = partsBody(design, metres);
+describe.each(garden.structures.map((one) => [one.structure.name, one] as const))(
+  '%s in three dimensions',
+  (_name, { sized: { design }, setting }) => {
+    const body = partsBody(design, metres);
 
-  it('has every part, as large and where the drawings have it', () => {
-    expect(body.children).toHaveLength(design.parts.length);
-    design.parts.forEach((part, i) => {
-      const box = new THREE.Box3().setFromObject(body.children[i] as THREE.Object3D);
-      const front = extent(part, ([x, , z]) => [x, z]);
-      const above = extent(part, ([x, y]) => [x, y]);
-      const drawn = new THREE.Box3().setFromPoints(front.map(([x, z], n) => metres([x, above[n]?.[1] ?? 0, z])));
-      // A round bar is drawn square, the crown of concrete as a cone.
-      const loose = part.shape === 'fill' || (part.shape === 'bar' && part.round) ? 0.06 : 1e-5;
-      expect(Math.max(...box.min.toArray().map((value, n) => Math.abs(value - (drawn.min.toArray()[n] as number))), ...box.max.toArray().map((value, n) => Math.abs(value - (drawn.max.toArray()[n] as number)))), part.id).toBeLessThanOrEqual(loose);
+    it('has every part, as large and where the drawings have it', () => {
+      expect(body.children).toHaveLength(design.parts.length);
+      design.parts.forEach((part, i) => {
+        const box = new THREE.Box3().setFromObject(body.children[i] as THREE.Object3D);
+        const front = extent(part, ([x, , z]) => [x, z]);
+        const above = extent(part, ([x, y]) => [x, y]);
+        const drawn = new THREE.Box3().setFromPoints(front.map(([x, z], n) => metres([x, above[n]?.[1] ?? 0, z])));
+        // A round bar is drawn square, the crown of concrete as a cone.
+        const loose = part.shape === 'fill' || (part.shape === 'bar' && part.round) ? 0.06 : 1e-5;
+        expect(
+          Math.max(
+            ...box.min.toArray().map((value, n) => Math.abs(value - (drawn.min.toArray()[n] as number))),
+            ...box.max.toArray().map((value, n) => Math.abs(value - (drawn.max.toArray()[n] as number))),
+          ),
+          part.id,
+        ).toBeLessThanOrEqual(loose);
+      });
     });
-  });
 
-  it('has closed timbers with every face outward: each holds the volume of its section times its middle length, less its notches', () => {
-    design.parts.forEach((part, i) => {
-      if (part.shape !== 'bar' || part.round) return;
-      const long = Math.hypot(...part.to.map((value, n) => value - (part.from[n] as number)));
-      const cutAway = part.ends.reduce((sum, end) => sum + (end.cut === 'notch' ? end.longMm * end.deepMm * part.wideMm : 0), 0);
-      expect(volumeOf(body.children[i] as THREE.Mesh) / ((long * part.wideMm * part.thickMm - cutAway) / 1e9), part.id).toBeCloseTo(1, 4);
+    it('has closed timbers with every face outward: each holds the volume of its section times its middle length, less its notches', () => {
+      design.parts.forEach((part, i) => {
+        if (part.shape !== 'bar' || part.round) return;
+        const long = Math.hypot(...part.to.map((value, n) => value - (part.from[n] as number)));
+        const cutAway = part.ends.reduce(
+          (sum, end) => sum + (end.cut === 'notch' ? end.longMm * end.deepMm * part.wideMm : 0),
+          0,
+        );
+        expect(
+          volumeOf(body.children[i] as THREE.Mesh) / ((long * part.wideMm * part.thickMm - cutAway) / 1e9),
+          part.id,
+        ).toBeCloseTo(1, 4);
+      });
     });
-  });
 
-  it('stands on its soil: a ray straight down beside each plant meets the bed at its stem', () => {
-    const scene = buildSupport(design, setting.bed);
-    scene.updateMatrixWorld(true);
-    const soil = scene.children.slice(0, 2);
-    for (const station of design.stations) {
-      const [hit] = new THREE.Raycaster(metres([station.at[0], station.at[1], station.at[2] + 500]), new THREE.Vector3(0, -1, 0)).intersectObjects(soil);
-      expect(Math.abs((hit?.distance ?? 9) - 0.5), station.id).toBeLessThan(0.04);
-    }
-  });
-});
+    it('stands on its soil: a ray straight down beside each plant meets the bed at its stem', () => {
+      const scene = buildSupport(design, setting.bed);
+      scene.updateMatrixWorld(true);
+      const soil = scene.children.slice(0, 2);
+      for (const station of design.stations) {
+        const [hit] = new THREE.Raycaster(
+          metres([station.at[0], station.at[1], station.at[2] + 500]),
+          new THREE.Vector3(0, -1, 0),
+        ).intersectObjects(soil);
+        expect(Math.abs((hit?.distance ?? 9) - 0.5), station.id).toBeLessThan(0.04);
+      }
+    });
+  },
+);
 
 it('the whole garden holds something for every bed, feature, part and grown plant', () => {
-  const count = (day: number) => { let all = 0; buildGarden(DEMO_PLAN, garden, day).traverse((one) => { if (one instanceof THREE.Mesh || one instanceof THREE.LineSegments) all += 1; }); return all; };
+  const count = (day: number) => {
+    let all = 0;
+    buildGarden(DEMO_PLAN, garden, day).traverse((one) => {
+      if (one instanceof THREE.Mesh || one instanceof THREE.LineSegments) all += 1;
+    });
+    return all;
+  };
   const parts = garden.structures.reduce((sum, one) => sum + one.sized.design.parts.length, 0);
   expect(count(15)).toBeGreaterThanOrEqual(parts + DEMO_PLAN.beds.length);
   // Nothing grows in January, all of it in August.
-  expect(count(227) - count(15)).toBe(garden.structures.reduce((sum, one) => sum + one.sized.design.stations.length, 0));
+  expect(count(227) - count(15)).toBe(
+    garden.structures.reduce((sum, one) => sum + one.sized.design.stations.length, 0),
+  );
 });

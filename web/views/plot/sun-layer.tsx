@@ -4,7 +4,11 @@ import type { HoursAnswer } from '../../workers/sun-messages';
 
 /** Steps of the map, hours a day and up; shade is dense, full sun is left as paper. */
 export const SUN_STEPS = [
-  { from: 0, says: 'under 3 h', opacity: 0.62 }, { from: 3, says: '3 to 6 h', opacity: 0.42 }, { from: 6, says: '6 to 8 h', opacity: 0.25 }, { from: 8, says: '8 to 10 h', opacity: 0.12 }, { from: 10, says: '10 h and more', opacity: 0 },
+  { from: 0, says: 'under 3 h', opacity: 0.62 },
+  { from: 3, says: '3 to 6 h', opacity: 0.42 },
+  { from: 6, says: '6 to 8 h', opacity: 0.25 },
+  { from: 8, says: '8 to 10 h', opacity: 0.12 },
+  { from: 10, says: '10 h and more', opacity: 0 },
 ] as const;
 
 const stepOf = (hours: number): number => SUN_STEPS.reduce((best, step, i) => (hours >= step.from ? i : best), 0);
@@ -20,11 +24,18 @@ export function SunLayer({ answer, scale, heightPx }: { answer: HoursAnswer; sca
         const step = stepOf(answer.hours[row * answer.columns + start] ?? 0);
         if (column < answer.columns && stepOf(answer.hours[row * answer.columns + column] ?? 0) === step) continue;
         const y = heightPx - (row + 1) * cell;
-        runs[step] += `M${(start * cell).toFixed(1)} ${y.toFixed(1)}h${((column - start) * cell).toFixed(1)}v${cell.toFixed(1)}h${(-(column - start) * cell).toFixed(1)}z`;
+        runs[step] +=
+          `M${(start * cell).toFixed(1)} ${y.toFixed(1)}h${((column - start) * cell).toFixed(1)}v${cell.toFixed(1)}h${(-(column - start) * cell).toFixed(1)}z`;
         start = column;
       }
     }
     return runs;
   }, [answer, scale, heightPx]);
-  return <g aria-hidden>{paths.map((d, i) => d && <path key={i} d={d} fill="var(--ink)" fillOpacity={SUN_STEPS[i]?.opacity} stroke="none" />)}</g>;
+  return (
+    <g aria-hidden>
+      {paths.map(
+        (d, i) => d && <path key={i} d={d} fill="var(--ink)" fillOpacity={SUN_STEPS[i]?.opacity} stroke="none" />,
+      )}
+    </g>
+  );
 }

@@ -7,15 +7,25 @@ import { useAnswer } from '../shell/use-answer';
 const sunWorker = (): Worker => new Worker(new URL('../../workers/sun.worker.ts', import.meta.url));
 
 /** The sun on the plot, worked out away from the page; while a bed is dragged only the newest question waits. */
-export function useSun(plan: Plan, month: number | 'season' | null, cellMm: number): { answer: HoursAnswer | null; share: number | null } {
-  const question = useMemo<HoursQuestion | null>(() => (month === null ? null : { about: 'hours', plan, month, cellMm }), [plan, month, cellMm]);
+export function useSun(
+  plan: Plan,
+  month: number | 'season' | null,
+  cellMm: number,
+): { answer: HoursAnswer | null; share: number | null } {
+  const question = useMemo<HoursQuestion | null>(
+    () => (month === null ? null : { about: 'hours', plan, month, cellMm }),
+    [plan, month, cellMm],
+  );
   const { answer, share } = useAnswer<HoursQuestion, HoursAnswer>(sunWorker, question);
   return { answer: month === null ? null : answer, share };
 }
 
 /** Better places for a support, looked for away from the page; undefined while it looks. */
 export function usePlaces(plan: Plan, structure: string, month: number): PlacesAnswer | undefined {
-  const question = useMemo<PlacesQuestion>(() => ({ about: 'places', plan, structure, month }), [plan, structure, month]);
+  const question = useMemo<PlacesQuestion>(
+    () => ({ about: 'places', plan, structure, month }),
+    [plan, structure, month],
+  );
   const { answer, of } = useAnswer<PlacesQuestion, PlacesAnswer>(sunWorker, question);
   return of === question ? answer : undefined;
 }

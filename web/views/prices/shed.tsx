@@ -23,13 +23,30 @@ export function Shed() {
         {plan.shed.map((piece, index) => (
           <li key={index} className="flex items-center gap-3 border-t border-rule py-1">
             <span className="w-8 text-right text-lg font-semibold">{piece.count}</span>
-            <span className="grow leading-snug">{CATALOGUE.stock(piece.stock).name}, {shedWords(piece.stock, piece.size, tongue.units)}{piece.note && <span className="block text-[0.85rem] text-soft">{piece.note}</span>}</span>
-            <button type="button" aria-label={`Take ${CATALOGUE.stock(piece.stock).name} out of the shed`} onClick={() => store.edit(changeShed(plan.shed.filter((_one, i) => i !== index)))} className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"><Trash2 size={17} aria-hidden /></button>
+            <span className="grow leading-snug">
+              {CATALOGUE.stock(piece.stock).name}, {shedWords(piece.stock, piece.size, tongue.units)}
+              {piece.note && <span className="block text-[0.85rem] text-soft">{piece.note}</span>}
+            </span>
+            <button
+              type="button"
+              aria-label={`Take ${CATALOGUE.stock(piece.stock).name} out of the shed`}
+              onClick={() => store.edit(changeShed(plan.shed.filter((_one, i) => i !== index)))}
+              className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
+            >
+              <Trash2 size={17} aria-hidden />
+            </button>
           </li>
         ))}
         {plan.shed.length === 0 && <li className="py-2 text-soft">Nothing left over.</li>}
       </ul>
-      {adding ? <AddPiece onDone={() => setAdding(false)} /> : <Button look="quiet" onClick={() => setAdding(true)}><Plus size={16} aria-hidden />Add what is left over</Button>}
+      {adding ? (
+        <AddPiece onDone={() => setAdding(false)} />
+      ) : (
+        <Button look="quiet" onClick={() => setAdding(true)}>
+          <Plus size={16} aria-hidden />
+          Add what is left over
+        </Button>
+      )}
     </section>
   );
 }
@@ -49,15 +66,70 @@ function AddPiece({ onDone }: { onDone: () => void }) {
     setSize(nextForm === 'piece' ? 10 : nextForm === 'panel' ? 4 : nextForm === 'bagged' ? 25 : feet(4));
   };
   return (
-    <form className="flex flex-wrap items-end gap-3 border-t border-rule bg-well p-3" onSubmit={(event) => { event.preventDefault(); store.edit(changeShed([...plan.shed, { stock, size, count, note }])); onDone(); }}>
-      <div className="w-full sm:w-80"><Field label="What"><Chooser label="What" value={stock} choices={CATALOGUE.all.map((one) => ({ id: one.id, label: one.name }))} onChange={choose} className="w-full" /></Field></div>
-      {counted
-        ? <div className="w-32"><NumberField label={form === 'panel' ? 'Whole meshes' : form === 'bagged' ? 'Kg' : 'How many'} min={1} max={form === 'panel' ? meshesAcross(stockOf(CATALOGUE, stock, 'panel')) : 5000} value={size} onChange={setSize} /></div>
-        : <div className="w-36"><LengthField label="Length" units={tongue.units} step={TAPE_STEP[tongue.units]} mm={size} min={50} max={1e6} onChange={setSize} /></div>}
-      {form !== 'piece' && <div className="w-24"><NumberField label="Pieces" min={1} max={500} value={count} onChange={setCount} /></div>}
-      <div className="grow"><Field label="Note" htmlFor={noteId}><input id={noteId} value={note} maxLength={200} onChange={(event) => setNote(event.target.value)} className={`${inputLook} w-full`} /></Field></div>
-      <Button look="main" type="submit">Add</Button>
-      <Button look="quiet" onClick={onDone}>Cancel</Button>
+    <form
+      className="flex flex-wrap items-end gap-3 border-t border-rule bg-well p-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        store.edit(changeShed([...plan.shed, { stock, size, count, note }]));
+        onDone();
+      }}
+    >
+      <div className="w-full sm:w-80">
+        <Field label="What">
+          <Chooser
+            label="What"
+            value={stock}
+            choices={CATALOGUE.all.map((one) => ({ id: one.id, label: one.name }))}
+            onChange={choose}
+            className="w-full"
+          />
+        </Field>
+      </div>
+      {counted ? (
+        <div className="w-32">
+          <NumberField
+            label={form === 'panel' ? 'Whole meshes' : form === 'bagged' ? 'Kg' : 'How many'}
+            min={1}
+            max={form === 'panel' ? meshesAcross(stockOf(CATALOGUE, stock, 'panel')) : 5000}
+            value={size}
+            onChange={setSize}
+          />
+        </div>
+      ) : (
+        <div className="w-36">
+          <LengthField
+            label="Length"
+            units={tongue.units}
+            step={TAPE_STEP[tongue.units]}
+            mm={size}
+            min={50}
+            max={1e6}
+            onChange={setSize}
+          />
+        </div>
+      )}
+      {form !== 'piece' && (
+        <div className="w-24">
+          <NumberField label="Pieces" min={1} max={500} value={count} onChange={setCount} />
+        </div>
+      )}
+      <div className="grow">
+        <Field label="Note" htmlFor={noteId}>
+          <input
+            id={noteId}
+            value={note}
+            maxLength={200}
+            onChange={(event) => setNote(event.target.value)}
+            className={`${inputLook} w-full`}
+          />
+        </Field>
+      </div>
+      <Button look="main" type="submit">
+        Add
+      </Button>
+      <Button look="quiet" onClick={onDone}>
+        Cancel
+      </Button>
     </form>
   );
 }

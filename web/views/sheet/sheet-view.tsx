@@ -35,19 +35,51 @@ export function SheetView({ structureId }: { structureId: string }) {
   const { id, plan } = useGarden();
   const [joints, setJoints] = useState(false);
   const structure = plan.structures.find((one) => one.id === structureId);
-  if (!structure) return <main className="mx-auto max-w-xl p-8"><h1 className="text-2xl">This support is not in the garden</h1><p className="mt-4"><Link className={buttonLook('main')} href={`/g/${id}`}>Back to the garden</Link></p></main>;
+  if (!structure)
+    return (
+      <main className="mx-auto max-w-xl p-8">
+        <h1 className="text-2xl">This support is not in the garden</h1>
+        <p className="mt-4">
+          <Link className={buttonLook('main')} href={`/g/${id}`}>
+            Back to the garden
+          </Link>
+        </p>
+      </main>
+    );
   const computed = structureOf(kindOf(structure.kind), plan, structure);
   return (
     <main className="px-4 pb-16 print:p-0">
       <div className="no-print mx-auto flex max-w-[46rem] flex-wrap items-center justify-between gap-x-4 py-3">
-        <Link className={buttonLook('quiet')} href={`/g/${id}/s/${structureId}`}><ChevronLeft size={17} aria-hidden />Back to the bench</Link>
-        <label className="flex min-h-11 cursor-pointer items-center gap-2"><input type="checkbox" className="size-5 accent-(--chalk)" checked={joints} onChange={(event) => setJoints(event.target.checked)} />With the joints, on a sheet of their own</label>
-        <Button look="main" onClick={() => window.print()}><Printer size={17} aria-hidden />{joints ? 'Print the sheets' : 'Print the sheet'}</Button>
+        <Link className={buttonLook('quiet')} href={`/g/${id}/s/${structureId}`}>
+          <ChevronLeft size={17} aria-hidden />
+          Back to the bench
+        </Link>
+        <label className="flex min-h-11 cursor-pointer items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5 accent-(--chalk)"
+            checked={joints}
+            onChange={(event) => setJoints(event.target.checked)}
+          />
+          With the joints, on a sheet of their own
+        </label>
+        <Button look="main" onClick={() => window.print()}>
+          <Printer size={17} aria-hidden />
+          {joints ? 'Print the sheets' : 'Print the sheet'}
+        </Button>
       </div>
-      <div role="region" aria-label="The sheet" tabIndex={0} className="overflow-x-auto print:overflow-visible"><Page computed={computed} /></div>
+      <div role="region" aria-label="The sheet" tabIndex={0} className="overflow-x-auto print:overflow-visible">
+        <Page computed={computed} />
+      </div>
       {joints && (
-        <section aria-labelledby="joints" className="paper mx-auto mt-6 max-w-full break-before-page bg-white text-black print:mt-0" style={{ width: WIDE }}>
-          <h2 id="joints" className="border-b-2 border-black pb-1 text-2xl">{structure.name}: the joints</h2>
+        <section
+          aria-labelledby="joints"
+          className="paper mx-auto mt-6 max-w-full break-before-page bg-white text-black print:mt-0"
+          style={{ width: WIDE }}
+        >
+          <h2 id="joints" className="border-b-2 border-black pb-1 text-2xl">
+            {structure.name}: the joints
+          </h2>
           <CloseUps computed={computed} />
         </section>
       )}
@@ -84,17 +116,64 @@ function Page({ computed }: { computed: ComputedStructure }) {
     return () => window.removeEventListener('beforeprint', fit);
   }, [computed, tongue, drawn]);
   const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
-  const growing = plan.plantings.filter((one) => structure.plantings.includes(one.id)).map((one) => plantingWords(one, plan.crops)).join('; ');
+  const growing = plan.plantings
+    .filter((one) => structure.plantings.includes(one.id))
+    .map((one) => plantingWords(one, plan.crops))
+    .join('; ');
   return (
-    <article ref={page} aria-label={structure.name} aria-busy={!fitted} className="paper mx-auto bg-white leading-[1.3] text-black" style={{ width: WIDE, fontSize: size }}>
+    <article
+      ref={page}
+      aria-label={structure.name}
+      aria-busy={!fitted}
+      className="paper mx-auto bg-white leading-[1.3] text-black"
+      style={{ width: WIDE, fontSize: size }}
+    >
       <header className="flex items-end justify-between gap-4 border-b-2 border-black pb-1">
-        <div><h1 style={{ fontSize: '1.9em' }}>{structure.name}</h1><p>{computed.kind.name} · {plan.garden.name}, {setting.bed.name}{growing && ` · ${growing}`}</p></div>
-        <p className="text-right whitespace-nowrap"><strong style={{ fontSize: '1.4em' }}>{amount(cost.totalMinor)}</strong><br />{amount(cost.perSeasonMinor)} a season</p>
+        <div>
+          <h1 style={{ fontSize: '1.9em' }}>{structure.name}</h1>
+          <p>
+            {computed.kind.name} · {plan.garden.name}, {setting.bed.name}
+            {growing && ` · ${growing}`}
+          </p>
+        </div>
+        <p className="text-right whitespace-nowrap">
+          <strong style={{ fontSize: '1.4em' }}>{amount(cost.totalMinor)}</strong>
+          <br />
+          {amount(cost.perSeasonMinor)} a season
+        </p>
       </header>
-      {elevation && <Drawing view={elevation} units={tongue.units} heightPx={(board ? 250 : 300) * drawn} widthPx={WIDE} caption={elevation.title} />}
+      {elevation && (
+        <Drawing
+          view={elevation}
+          units={tongue.units}
+          heightPx={(board ? 250 : 300) * drawn}
+          widthPx={WIDE}
+          caption={elevation.title}
+        />
+      )}
       <div className="flex gap-3">
-        {planView && <div style={{ width: WIDE * 0.66 }}><Drawing view={planView} units={tongue.units} heightPx={150 * drawn} widthPx={Math.round(WIDE * 0.66)} caption={planView.title} /></div>}
-        {end && <div style={{ width: WIDE * 0.32 }}><Drawing view={end} units={tongue.units} heightPx={170 * drawn} widthPx={Math.round(WIDE * 0.32)} caption={end.title} /></div>}
+        {planView && (
+          <div style={{ width: WIDE * 0.66 }}>
+            <Drawing
+              view={planView}
+              units={tongue.units}
+              heightPx={150 * drawn}
+              widthPx={Math.round(WIDE * 0.66)}
+              caption={planView.title}
+            />
+          </div>
+        )}
+        {end && (
+          <div style={{ width: WIDE * 0.32 }}>
+            <Drawing
+              view={end}
+              units={tongue.units}
+              heightPx={170 * drawn}
+              widthPx={Math.round(WIDE * 0.32)}
+              caption={end.title}
+            />
+          </div>
+        )}
       </div>
       {board && <RipPlan board={board} paperPx={WIDE} />}
       <div className="mt-1 grid grid-cols-[1.55fr_1fr] gap-5 border-t border-black pt-1">
@@ -104,8 +183,15 @@ function Page({ computed }: { computed: ComputedStructure }) {
             {bill.map((line) => (
               <tr key={line.id} className="border-t border-neutral-300 align-baseline">
                 <td className="pr-2 text-right font-semibold">{line.count}</td>
-                <td className="pr-2">{USE_WORDS[line.use] ?? line.use} <span className="text-neutral-600">{CATALOGUE.stock(line.stock).name}</span></td>
-                <td className="pr-2 text-right whitespace-nowrap">{line.litres !== null ? formatVolume(line.litres * 1e6, tongue.units === 'imperial' ? 'ft³' : 'L', tongue.locale) : line.cutMm !== null && formatLength(line.cutMm, tongue.units)}</td>
+                <td className="pr-2">
+                  {USE_WORDS[line.use] ?? line.use}{' '}
+                  <span className="text-neutral-600">{CATALOGUE.stock(line.stock).name}</span>
+                </td>
+                <td className="pr-2 text-right whitespace-nowrap">
+                  {line.litres !== null
+                    ? formatVolume(line.litres * 1e6, tongue.units === 'imperial' ? 'ft³' : 'L', tongue.locale)
+                    : line.cutMm !== null && formatLength(line.cutMm, tongue.units)}
+                </td>
                 <td className="whitespace-nowrap">{line.ends && sayEnds(line.ends, tongue.units)}</td>
               </tr>
             ))}
@@ -116,7 +202,11 @@ function Page({ computed }: { computed: ComputedStructure }) {
           <tbody>
             {shopping.purchases.map((one) => (
               <tr key={`${one.stock} ${one.size}`} className="border-t border-neutral-300 align-baseline">
-                <td className="pr-2 text-right font-semibold">{one.count}</td><td className="pr-2">{CATALOGUE.stock(one.stock).name}, {sizeWords(one.stock, one.size, tongue.units)}</td><td className="text-right">{amount(one.costMinor)}</td>
+                <td className="pr-2 text-right font-semibold">{one.count}</td>
+                <td className="pr-2">
+                  {CATALOGUE.stock(one.stock).name}, {sizeWords(one.stock, one.size, tongue.units)}
+                </td>
+                <td className="text-right">{amount(one.costMinor)}</td>
               </tr>
             ))}
           </tbody>
@@ -124,7 +214,9 @@ function Page({ computed }: { computed: ComputedStructure }) {
       </div>
       <section className="mt-1 border-t border-black pt-1">
         <h2 className="font-sans font-semibold">In this order</h2>
-        <div className="columns-2 gap-5"><BuildOrder computed={computed} tight /></div>
+        <div className="columns-2 gap-5">
+          <BuildOrder computed={computed} tight />
+        </div>
       </section>
     </article>
   );

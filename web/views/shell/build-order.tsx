@@ -12,12 +12,21 @@ export function BuildOrder({ computed, tight = false }: { computed: ComputedStru
       <ol className={`mt-1 list-decimal ${tight ? 'space-y-0.5 pl-5' : 'space-y-2 pl-6'}`}>
         {computed.sized.steps.map((step, i) => (
           <li key={i} className="pl-1">
-            {say(step.what, phrases, tongue)}{step.people > 1 && <span className="text-soft"> ({step.people} people)</span>}{step.waitHours !== undefined && <strong> Wait {step.waitHours} hours.</strong>}
-            {step.caution && <p className={`border-l-4 border-keel pl-2 ${tight ? '' : 'mt-0.5 text-[0.95rem]'}`}><strong>Care:</strong> {say(step.caution, phrases, tongue)}</p>}
+            {say(step.what, phrases, tongue)}
+            {step.people > 1 && <span className="text-soft"> ({step.people} people)</span>}
+            {step.waitHours !== undefined && <strong> Wait {step.waitHours} hours.</strong>}
+            {step.caution && (
+              <p className={`border-l-4 border-keel pl-2 ${tight ? '' : 'mt-0.5 text-[0.95rem]'}`}>
+                <strong>Care:</strong> {say(step.caution, phrases, tongue)}
+              </p>
+            )}
           </li>
         ))}
       </ol>
-      <p className={`text-soft ${tight ? 'mt-1' : 'mt-3 text-[0.9rem]'}`}>A gardener’s sums, not an engineer’s: for height, boundaries, snow and storm winds, local rules and licensed people decide.</p>
+      <p className={`text-soft ${tight ? 'mt-1' : 'mt-3 text-[0.9rem]'}`}>
+        A gardener’s sums, not an engineer’s: for height, boundaries, snow and storm winds, local rules and licensed
+        people decide.
+      </p>
     </>
   );
 }
@@ -30,7 +39,8 @@ export function SeasonNotes({ computed }: { computed: ComputedStructure }) {
     <ul className="mt-1">
       {computed.sized.season.map((note, i) => (
         <li key={i} className="grid grid-cols-[7.5rem_minmax(0,1fr)] gap-3 border-t border-rule py-1.5">
-          <span className="font-semibold">{note.on ? `about ${formatMonthDay(note.on, tongue.locale)}` : ''}</span><span>{say(note.what, phrases, tongue)}</span>
+          <span className="font-semibold">{note.on ? `about ${formatMonthDay(note.on, tongue.locale)}` : ''}</span>
+          <span>{say(note.what, phrases, tongue)}</span>
         </li>
       ))}
     </ul>

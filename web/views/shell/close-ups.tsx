@@ -13,8 +13,14 @@ export default function CloseUps({ computed }: { computed: ComputedStructure }) 
   const all = useMemo(() => closeUps(computed.sized.design), [computed]);
   return (
     <>
-      <p className="max-w-[42rem] text-[0.95rem] text-soft">A dot is where a fixing goes, or several that are set together. One of each kind of joint is shown.</p>
-      <ul className="mt-2">{all.map((one) => <JointRow key={one.kind} closeUp={one} />)}</ul>
+      <p className="max-w-[42rem] text-[0.95rem] text-soft">
+        A dot is where a fixing goes, or several that are set together. One of each kind of joint is shown.
+      </p>
+      <ul className="mt-2">
+        {all.map((one) => (
+          <JointRow key={one.kind} closeUp={one} />
+        ))}
+      </ul>
     </>
   );
 }
@@ -24,12 +30,26 @@ function JointRow({ closeUp }: { closeUp: CloseUp }) {
   return (
     <li className="print-whole grid gap-x-5 gap-y-1 border-t border-rule py-3 sm:grid-cols-[minmax(0,1fr)_11.5rem]">
       <div className="grid min-w-0 grid-cols-1 gap-x-2 bg-sheet px-2 pt-2 min-[430px]:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)]">
-        {closeUp.views.map((view) => <Drawing key={view.title} view={view} units={units} heightPx={270} />)}
+        {closeUp.views.map((view) => (
+          <Drawing key={view.title} view={view} units={units} heightPx={270} />
+        ))}
       </div>
       <div className="order-first text-[0.95rem] sm:order-none">
         <h3 className="text-[1.05rem] leading-tight">{USE_WORDS[closeUp.kind] ?? closeUp.kind}</h3>
-        <ul className="mt-1">{closeUp.fixings.map((one) => <li key={one.stock}><strong>{one.count} ×</strong> {CATALOGUE.stock(one.stock).name}{one.eachMm ? `, ${formatLength(one.eachMm, units)}` : ''}</li>)}</ul>
-        <p className="mt-1 text-soft">{closeUp.parts.map((part) => `${USE_WORDS[part.role] ?? part.role}: ${CATALOGUE.stock(part.stock).name}`).join('. ')}. {closeUp.count > 1 ? `${closeUp.count} such joints.` : 'One such joint.'}</p>
+        <ul className="mt-1">
+          {closeUp.fixings.map((one) => (
+            <li key={one.stock}>
+              <strong>{one.count} ×</strong> {CATALOGUE.stock(one.stock).name}
+              {one.eachMm ? `, ${formatLength(one.eachMm, units)}` : ''}
+            </li>
+          ))}
+        </ul>
+        <p className="mt-1 text-soft">
+          {closeUp.parts
+            .map((part) => `${USE_WORDS[part.role] ?? part.role}: ${CATALOGUE.stock(part.stock).name}`)
+            .join('. ')}
+          . {closeUp.count > 1 ? `${closeUp.count} such joints.` : 'One such joint.'}
+        </p>
       </div>
     </li>
   );

@@ -9,54 +9,125 @@ import { newPlanting } from '../garden/beginnings';
 import { newStructure } from '../garden/new-structure';
 import { newBed } from '../garden/new-bed';
 import { newFeature, settleDrag, thingsOf, extentOf, moveThing } from '../plot/things';
-import { addBed, addFeature, addPlanting, addStructure, changeCurrency, changeGarden, putCrop, removeBed, removeFeature, removePlanting, removeStructure, setKnob } from './edits';
+import {
+  addBed,
+  addFeature,
+  addPlanting,
+  addStructure,
+  changeCurrency,
+  changeGarden,
+  putCrop,
+  removeBed,
+  removeFeature,
+  removePlanting,
+  removeStructure,
+  setKnob,
+} from './edits';
 
 type Edit = (plan: Plan) => Plan;
 /** One of the things a person can do, applied to whatever is there at the time. */
 const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.constant<Edit>((plan) => addBed(newBed(plan))(plan)),
-  fc.nat(9).map((n): Edit => (plan) => (plan.beds[n] ? removeBed(plan.beds[n].id)(plan) : plan)),
-  fc.nat(9).map((n): Edit => (plan) => (plan.beds[n] ? addPlanting(newPlanting(plan.beds[n], cropIn([], 'cucumber')), plan.structures.find((one) => one.bed === plan.beds[n]?.id)?.id)(plan) : plan)),
-  fc.nat(9).map((n): Edit => (plan) => (plan.plantings[n] ? removePlanting(plan.plantings[n].id)(plan) : plan)),
-  fc.nat(9).map((n): Edit => (plan) => (plan.beds[n] ? addStructure(newStructure('twine-frame', plan.beds[n], []))(plan) : plan)),
-  fc.nat(9).map((n): Edit => (plan) => (plan.structures[n] ? removeStructure(plan.structures[n].id)(plan) : plan)),
-  fc.nat(9).map((n): Edit => (plan) => (plan.structures[n] && 'rowLength' in kindOf(plan.structures[n].kind).knobs ? setKnob(plan.structures[n].id, 'rowLength', 3000 + n)(plan) : plan)),
-  fc.constantFrom('house', 'tree', 'well').map((kind): Edit => (plan) => addFeature(newFeature(plan, kind))(plan)),
-  fc.nat(9).map((n): Edit => (plan) => (plan.features[n] ? removeFeature(plan.features[n].id)(plan) : plan)),
-  fc.constantFrom('EUR', 'JPY', 'USD').map((currency): Edit => (plan) => changeCurrency(currency)(plan)),
+  fc.nat(9).map(
+    (n): Edit =>
+      (plan) =>
+        plan.beds[n] ? removeBed(plan.beds[n].id)(plan) : plan,
+  ),
+  fc.nat(9).map(
+    (n): Edit =>
+      (plan) =>
+        plan.beds[n]
+          ? addPlanting(
+              newPlanting(plan.beds[n], cropIn([], 'cucumber')),
+              plan.structures.find((one) => one.bed === plan.beds[n]?.id)?.id,
+            )(plan)
+          : plan,
+  ),
+  fc.nat(9).map(
+    (n): Edit =>
+      (plan) =>
+        plan.plantings[n] ? removePlanting(plan.plantings[n].id)(plan) : plan,
+  ),
+  fc.nat(9).map(
+    (n): Edit =>
+      (plan) =>
+        plan.beds[n] ? addStructure(newStructure('twine-frame', plan.beds[n], []))(plan) : plan,
+  ),
+  fc.nat(9).map(
+    (n): Edit =>
+      (plan) =>
+        plan.structures[n] ? removeStructure(plan.structures[n].id)(plan) : plan,
+  ),
+  fc.nat(9).map(
+    (n): Edit =>
+      (plan) =>
+        plan.structures[n] && 'rowLength' in kindOf(plan.structures[n].kind).knobs
+          ? setKnob(plan.structures[n].id, 'rowLength', 3000 + n)(plan)
+          : plan,
+  ),
+  fc.constantFrom('house', 'tree', 'well').map(
+    (kind): Edit =>
+      (plan) =>
+        addFeature(newFeature(plan, kind))(plan),
+  ),
+  fc.nat(9).map(
+    (n): Edit =>
+      (plan) =>
+        plan.features[n] ? removeFeature(plan.features[n].id)(plan) : plan,
+  ),
+  fc.constantFrom('EUR', 'JPY', 'USD').map(
+    (currency): Edit =>
+      (plan) =>
+        changeCurrency(currency)(plan),
+  ),
   fc.constant<Edit>(changeGarden({ units: 'metric' })),
   fc.constant<Edit>(putCrop({ ...cropIn([], 'pepper'), wetKg: 3 })),
 );
 
 describe('edits', () => {
   it('leave a plan that the door takes, in any order', () => {
-    fc.assert(fc.property(fc.array(anyEdit, { maxLength: 14 }), (edits) => {
-      const plan = edits.reduce((now, edit) => edit(now), DEMO_PLAN);
-      const read = readPlan(JSON.parse(JSON.stringify(plan)));
-      expect(read.ok ? [] : read.faults).toEqual([]);
-    }), { numRuns: 120 });
+    fc.assert(
+      fc.property(fc.array(anyEdit, { maxLength: 14 }), (edits) => {
+        const plan = edits.reduce((now, edit) => edit(now), DEMO_PLAN);
+        const read = readPlan(JSON.parse(JSON.stringify(plan)));
+        expect(read.ok ? [] : read.faults).toEqual([]);
+      }),
+      { numRuns: 120 },
+    );
   });
 
   it('a currency changes its name, not its figures; a knob let go follows its suggestion again', () => {
     const yen = changeCurrency('JPY')(DEMO_PLAN);
-    expect([DEMO_PLAN.priceBook.lines[0]?.price, yen.priceBook.lines[0]?.price]).toEqual([{ minor: 3480, currency: 'EUR' }, { minor: 35, currency: 'JPY' }]);
-    expect(setKnob('tomato-wall', 'gap', undefined)(setKnob('tomato-wall', 'gap', 300)(DEMO_PLAN)).structures[0]?.knobs).toEqual({});
+    expect([DEMO_PLAN.priceBook.lines[0]?.price, yen.priceBook.lines[0]?.price]).toEqual([
+      { minor: 3480, currency: 'EUR' },
+      { minor: 35, currency: 'JPY' },
+    ]);
+    expect(
+      setKnob('tomato-wall', 'gap', undefined)(setKnob('tomato-wall', 'gap', 300)(DEMO_PLAN)).structures[0]?.knobs,
+    ).toEqual({});
   });
 });
 
 describe('dragging on the plot', () => {
   it('settles an edge on a neighbour’s edge when close, and a corner on a round length when not', () => {
-    fc.assert(fc.property(fc.constantFrom(...thingsOf(DEMO_PLAN)), fc.integer({ min: 0, max: 15_000 }), fc.integer({ min: 0, max: 16_000 }), (thing, x, y) => {
-      const { xMm, yMm, caught } = settleDrag(DEMO_PLAN, thing, [x, y], 100);
-      const moved = thingsOf(moveThing(thing, { xMm, yMm })(DEMO_PLAN)).find((one) => one.id === thing.id);
-      if (!moved) throw new Error('a thing was lost in moving it');
-      const box = extentOf(moved);
-      for (const axis of ['x', 'y'] as const) {
-        const [low, high] = axis === 'x' ? [box.left, box.right] : [box.bottom, box.top];
-        const edge = caught.find((one) => one.axis === axis);
-        if (edge) expect(Math.min(Math.abs(low - edge.at), Math.abs(high - edge.at))).toBeLessThan(1e-6);
-        else expect(Math.abs(low / 100 - Math.round(low / 100))).toBeLessThan(1e-6);
-      }
-    }));
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...thingsOf(DEMO_PLAN)),
+        fc.integer({ min: 0, max: 15_000 }),
+        fc.integer({ min: 0, max: 16_000 }),
+        (thing, x, y) => {
+          const { xMm, yMm, caught } = settleDrag(DEMO_PLAN, thing, [x, y], 100);
+          const moved = thingsOf(moveThing(thing, { xMm, yMm })(DEMO_PLAN)).find((one) => one.id === thing.id);
+          if (!moved) throw new Error('a thing was lost in moving it');
+          const box = extentOf(moved);
+          for (const axis of ['x', 'y'] as const) {
+            const [low, high] = axis === 'x' ? [box.left, box.right] : [box.bottom, box.top];
+            const edge = caught.find((one) => one.axis === axis);
+            if (edge) expect(Math.min(Math.abs(low - edge.at), Math.abs(high - edge.at))).toBeLessThan(1e-6);
+            else expect(Math.abs(low / 100 - Math.round(low / 100))).toBeLessThan(1e-6);
+          }
+        },
+      ),
+    );
   });
 });

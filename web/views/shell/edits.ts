@@ -10,68 +10,118 @@ import type { Settings } from '@lignum/core/structures/knob';
 type Edit = (plan: Plan) => Plan;
 type Keyed = { readonly id: string };
 
-const replace = <T extends Keyed>(list: readonly T[], id: string, change: (one: T) => T): T[] => list.map((one) => (one.id === id ? change(one) : one));
+const replace = <T extends Keyed>(list: readonly T[], id: string, change: (one: T) => T): T[] =>
+  list.map((one) => (one.id === id ? change(one) : one));
 const without = <T extends Keyed>(list: readonly T[], id: string): T[] => list.filter((one) => one.id !== id);
 
-export const changeGarden = (change: Partial<Garden>): Edit => (plan) => ({ ...plan, garden: { ...plan.garden, ...change } });
+export const changeGarden =
+  (change: Partial<Garden>): Edit =>
+  (plan) => ({ ...plan, garden: { ...plan.garden, ...change } });
 
 /** Prices keep their figures and take the new currency's name: 12.50 stays 12.50. Nothing is converted. */
-export const changeCurrency = (currency: string): Edit => (plan) => ({
-  ...plan,
-  garden: { ...plan.garden, currency },
-  priceBook: {
-    ...plan.priceBook,
-    lines: plan.priceBook.lines.map((line) => ({ ...line, price: { minor: Math.round(line.price.minor * 10 ** (minorDigits(currency) - minorDigits(plan.garden.currency))), currency } })),
-  },
-});
+export const changeCurrency =
+  (currency: string): Edit =>
+  (plan) => ({
+    ...plan,
+    garden: { ...plan.garden, currency },
+    priceBook: {
+      ...plan.priceBook,
+      lines: plan.priceBook.lines.map((line) => ({
+        ...line,
+        price: {
+          minor: Math.round(line.price.minor * 10 ** (minorDigits(currency) - minorDigits(plan.garden.currency))),
+          currency,
+        },
+      })),
+    },
+  });
 
-export const addBed = (bed: Bed): Edit => (plan) => ({ ...plan, beds: [...plan.beds, bed] });
-export const changeBed = (id: string, change: Partial<Bed>): Edit => (plan) => ({ ...plan, beds: replace(plan.beds, id, (bed) => ({ ...bed, ...change })) });
+export const addBed =
+  (bed: Bed): Edit =>
+  (plan) => ({ ...plan, beds: [...plan.beds, bed] });
+export const changeBed =
+  (id: string, change: Partial<Bed>): Edit =>
+  (plan) => ({ ...plan, beds: replace(plan.beds, id, (bed) => ({ ...bed, ...change })) });
 /** Takes the bed away with all that grows and stands in it; undo brings it back. */
-export const removeBed = (id: string): Edit => (plan) => ({
-  ...plan,
-  beds: without(plan.beds, id),
-  plantings: plan.plantings.filter((one) => one.bed !== id),
-  structures: plan.structures.filter((one) => one.bed !== id),
-});
+export const removeBed =
+  (id: string): Edit =>
+  (plan) => ({
+    ...plan,
+    beds: without(plan.beds, id),
+    plantings: plan.plantings.filter((one) => one.bed !== id),
+    structures: plan.structures.filter((one) => one.bed !== id),
+  });
 
-export const changeSite = (change: Partial<Site>): Edit => (plan) => ({ ...plan, site: { ...plan.site, ...change } });
+export const changeSite =
+  (change: Partial<Site>): Edit =>
+  (plan) => ({ ...plan, site: { ...plan.site, ...change } });
 
-export const addFeature = (feature: Feature): Edit => (plan) => ({ ...plan, features: [...plan.features, feature] });
-export const changeFeature = (id: string, change: Partial<Feature>): Edit => (plan) => ({ ...plan, features: replace(plan.features, id, (feature) => ({ ...feature, ...change })) });
-export const removeFeature = (id: string): Edit => (plan) => ({ ...plan, features: without(plan.features, id) });
+export const addFeature =
+  (feature: Feature): Edit =>
+  (plan) => ({ ...plan, features: [...plan.features, feature] });
+export const changeFeature =
+  (id: string, change: Partial<Feature>): Edit =>
+  (plan) => ({ ...plan, features: replace(plan.features, id, (feature) => ({ ...feature, ...change })) });
+export const removeFeature =
+  (id: string): Edit =>
+  (plan) => ({ ...plan, features: without(plan.features, id) });
 
 /** Puts a crop of the gardener's own in the book, in the place of one of the same id. */
-export const putCrop = (crop: Crop): Edit => (plan) => ({ ...plan, crops: [...plan.crops.filter((one) => one.id !== crop.id), crop] });
+export const putCrop =
+  (crop: Crop): Edit =>
+  (plan) => ({ ...plan, crops: [...plan.crops.filter((one) => one.id !== crop.id), crop] });
 
-export const addPlanting = (planting: Planting, structure?: string): Edit => (plan) => ({
-  ...plan,
-  plantings: [...plan.plantings, planting],
-  structures: structure ? replace(plan.structures, structure, (one) => ({ ...one, plantings: [...one.plantings, planting.id] })) : plan.structures,
-});
-export const changePlanting = (id: string, change: Partial<Planting>): Edit => (plan) => ({ ...plan, plantings: replace(plan.plantings, id, (one) => ({ ...one, ...change })) });
-export const removePlanting = (id: string): Edit => (plan) => ({
-  ...plan,
-  plantings: without(plan.plantings, id),
-  structures: plan.structures.map((one) => ({ ...one, plantings: one.plantings.filter((planting) => planting !== id) })),
-});
+export const addPlanting =
+  (planting: Planting, structure?: string): Edit =>
+  (plan) => ({
+    ...plan,
+    plantings: [...plan.plantings, planting],
+    structures: structure
+      ? replace(plan.structures, structure, (one) => ({ ...one, plantings: [...one.plantings, planting.id] }))
+      : plan.structures,
+  });
+export const changePlanting =
+  (id: string, change: Partial<Planting>): Edit =>
+  (plan) => ({ ...plan, plantings: replace(plan.plantings, id, (one) => ({ ...one, ...change })) });
+export const removePlanting =
+  (id: string): Edit =>
+  (plan) => ({
+    ...plan,
+    plantings: without(plan.plantings, id),
+    structures: plan.structures.map((one) => ({
+      ...one,
+      plantings: one.plantings.filter((planting) => planting !== id),
+    })),
+  });
 
-export const addStructure = (structure: StructurePlan): Edit => (plan) => ({ ...plan, structures: [...plan.structures, structure] });
-export const changeStructure = (id: string, change: Partial<StructurePlan>): Edit => (plan) => ({ ...plan, structures: replace(plan.structures, id, (one) => ({ ...one, ...change })) });
-export const removeStructure = (id: string): Edit => (plan) => ({ ...plan, structures: without(plan.structures, id) });
+export const addStructure =
+  (structure: StructurePlan): Edit =>
+  (plan) => ({ ...plan, structures: [...plan.structures, structure] });
+export const changeStructure =
+  (id: string, change: Partial<StructurePlan>): Edit =>
+  (plan) => ({ ...plan, structures: replace(plan.structures, id, (one) => ({ ...one, ...change })) });
+export const removeStructure =
+  (id: string): Edit =>
+  (plan) => ({ ...plan, structures: without(plan.structures, id) });
 
 /** Sets one knob by hand; undefined lets it follow its suggestion again. */
-export const setKnob = (id: string, knob: string, value: number | string | undefined): Edit => (plan) => ({
-  ...plan,
-  structures: replace(plan.structures, id, (one) => {
-    const { [knob]: _before, ...rest } = one.knobs;
-    return { ...one, knobs: value === undefined ? rest : { ...rest, [knob]: value } };
-  }),
-});
+export const setKnob =
+  (id: string, knob: string, value: number | string | undefined): Edit =>
+  (plan) => ({
+    ...plan,
+    structures: replace(plan.structures, id, (one) => {
+      const { [knob]: _before, ...rest } = one.knobs;
+      return { ...one, knobs: value === undefined ? rest : { ...rest, [knob]: value } };
+    }),
+  });
 export const setKnobs = (id: string, knobs: Settings): Edit => changeStructure(id, { knobs });
 
 /** Which of a bed's plantings a structure carries, in their order along the row. */
 export const carry = (id: string, plantings: readonly string[]): Edit => changeStructure(id, { plantings });
 
-export const changePriceBook = (change: Partial<PriceBook>): Edit => (plan) => ({ ...plan, priceBook: { ...plan.priceBook, ...change } });
-export const changeShed = (shed: readonly ShedPiece[]): Edit => (plan) => ({ ...plan, shed });
+export const changePriceBook =
+  (change: Partial<PriceBook>): Edit =>
+  (plan) => ({ ...plan, priceBook: { ...plan.priceBook, ...change } });
+export const changeShed =
+  (shed: readonly ShedPiece[]): Edit =>
+  (plan) => ({ ...plan, shed });

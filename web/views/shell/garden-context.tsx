@@ -11,12 +11,16 @@ function outsideOf(id: string): Outside {
   const url = `/api/gardens/${encodeURIComponent(id)}`;
   return {
     async put(base, plan) {
-      const reply = await fetch(url, { method: 'PUT', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ base, plan }) });
-      return { status: reply.status, body: await reply.json().catch(() => null) as unknown };
+      const reply = await fetch(url, {
+        method: 'PUT',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ base, plan }),
+      });
+      return { status: reply.status, body: (await reply.json().catch(() => null)) as unknown };
     },
     async newestRevision() {
       const reply = await fetch(`${url}/revision`);
-      return reply.ok ? (await reply.json()) as { revision: number; savedAt: string } : null;
+      return reply.ok ? ((await reply.json()) as { revision: number; savedAt: string }) : null;
     },
     keepDraft(draft) {
       try {
@@ -36,7 +40,21 @@ function outsideOf(id: string): Outside {
 
 const Context = createContext<{ id: string; store: GardenStore; on: 'desk' | 'phone' } | null>(null);
 
-export function GardenProvider({ id, plan, revision, savedAt, on, children }: { id: string; plan: Plan; revision: number; savedAt: string; on: 'desk' | 'phone'; children: ReactNode }) {
+export function GardenProvider({
+  id,
+  plan,
+  revision,
+  savedAt,
+  on,
+  children,
+}: {
+  id: string;
+  plan: Plan;
+  revision: number;
+  savedAt: string;
+  on: 'desk' | 'phone';
+  children: ReactNode;
+}) {
   // One store for as long as the tab stays in this garden: the plan it was given is only its beginning.
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const store = useMemo(() => new GardenStore(outsideOf(id), plan, revision, savedAt), [id]);
@@ -44,8 +62,12 @@ export function GardenProvider({ id, plan, revision, savedAt, on, children }: { 
   useEffect(() => {
     const kept = readDraft(id);
     if (kept) store.takeDraft(kept);
-    const look = () => { if (document.visibilityState === 'visible') void store.lookForNewer(); };
-    const leave = (event: BeforeUnloadEvent) => { if (store.unsaved()) event.preventDefault(); };
+    const look = () => {
+      if (document.visibilityState === 'visible') void store.lookForNewer();
+    };
+    const leave = (event: BeforeUnloadEvent) => {
+      if (store.unsaved()) event.preventDefault();
+    };
     const timer = setInterval(look, STALE_CHECK_MS);
     document.addEventListener('visibilitychange', look);
     window.addEventListener('focus', look);
@@ -74,6 +96,9 @@ export function useGarden(): GardenState & { id: string; store: GardenStore; on:
   const here = useContext(Context);
   if (!here) throw new Error('This view stands outside a garden: render it under GardenProvider.');
   const state = useSyncExternalStore(here.store.subscribe, here.store.getState, here.store.getState);
-  const tongue = useMemo(() => ({ units: state.plan.garden.units, locale: state.plan.garden.locale }), [state.plan.garden.units, state.plan.garden.locale]);
+  const tongue = useMemo(
+    () => ({ units: state.plan.garden.units, locale: state.plan.garden.locale }),
+    [state.plan.garden.units, state.plan.garden.locale],
+  );
   return { ...state, ...here, tongue };
 }

@@ -14,18 +14,28 @@ class Bench implements Outside {
 
   put(base: number, plan: Plan) {
     if (this.answers === 'not at all') return Promise.reject(new Error('no route'));
-    if (this.answers === 'refusing') return Promise.resolve({ status: 422, body: { faults: [{ path: '/garden/name', message: 'is empty' }] } });
-    if (base !== this.server.revision) return Promise.resolve({ status: 409, body: { revision: this.server.revision, savedAt: 'later' } });
+    if (this.answers === 'refusing')
+      return Promise.resolve({ status: 422, body: { faults: [{ path: '/garden/name', message: 'is empty' }] } });
+    if (base !== this.server.revision)
+      return Promise.resolve({ status: 409, body: { revision: this.server.revision, savedAt: 'later' } });
     this.server = { revision: base + 1, plan };
     return Promise.resolve({ status: 200, body: { revision: base + 1, savedAt: 'now' } });
   }
-  newestRevision() { return Promise.resolve({ revision: this.server.revision, savedAt: 'later' }); }
-  keepDraft(draft: { base: number; plan: Plan } | null) { this.draft = draft; }
-  now() { return this.clock; }
+  newestRevision() {
+    return Promise.resolve({ revision: this.server.revision, savedAt: 'later' });
+  }
+  keepDraft(draft: { base: number; plan: Plan } | null) {
+    this.draft = draft;
+  }
+  now() {
+    return this.clock;
+  }
   later(run: () => void, ms: number) {
     const timer = { at: this.clock + ms, run };
     this.timers.push(timer);
-    return () => { this.timers = this.timers.filter((one) => one !== timer); };
+    return () => {
+      this.timers = this.timers.filter((one) => one !== timer);
+    };
   }
   async wait(ms: number) {
     this.clock += ms;
@@ -53,7 +63,12 @@ describe('the garden a tab works on', () => {
     expect(outside.draft?.plan.garden.name).toBe('AB');
     expect(outside.server.revision).toBe(1);
     await outside.wait(1000);
-    expect([outside.server.revision, outside.server.plan.garden.name, store.getState().save.state, outside.draft]).toEqual([2, 'AB', 'saved', null]);
+    expect([
+      outside.server.revision,
+      outside.server.plan.garden.name,
+      store.getState().save.state,
+      outside.draft,
+    ]).toEqual([2, 'AB', 'saved', null]);
   });
 
   it('undoes typing in one field as one step, redoes it, and saves both', async () => {

@@ -53,7 +53,12 @@ export class GardenStore {
   private savedPlan: Plan;
   private snapshot: GardenState;
 
-  constructor(private outside: Outside, plan: Plan, private revision: number, savedAt: string) {
+  constructor(
+    private outside: Outside,
+    plan: Plan,
+    private revision: number,
+    savedAt: string,
+  ) {
     this.savedPlan = plan;
     this.snapshot = { plan, revision, save: { state: 'saved', at: savedAt }, canUndo: false, canRedo: false };
   }
@@ -99,7 +104,11 @@ export class GardenStore {
   takeDraft(draft: { base: number; plan: Plan }): void {
     this.past = [{ plan: this.snapshot.plan, group: null, at: 0 }];
     if (draft.base === this.revision) this.changed(draft.plan);
-    else this.publish({ plan: draft.plan, save: { state: 'stale', newer: this.snapshot.save.state === 'saved' ? this.snapshot.save.at : '' } });
+    else
+      this.publish({
+        plan: draft.plan,
+        save: { state: 'stale', newer: this.snapshot.save.state === 'saved' ? this.snapshot.save.at : '' },
+      });
   }
 
   /** Asks whether another tab has saved since. */
@@ -119,7 +128,12 @@ export class GardenStore {
     this.publish({ save: { state: 'saving' } });
     const reply = await this.outside.put(this.revision, plan).catch(() => null);
     this.inFlight = false;
-    const body = (reply?.body ?? {}) as { revision?: number; savedAt?: string; message?: string; faults?: { path: string; message: string }[] };
+    const body = (reply?.body ?? {}) as {
+      revision?: number;
+      savedAt?: string;
+      message?: string;
+      faults?: { path: string; message: string }[];
+    };
     if (reply?.status === 200 && body.revision !== undefined) {
       this.revision = body.revision;
       this.savedPlan = plan;
@@ -133,7 +147,12 @@ export class GardenStore {
       this.goStale(body.savedAt ?? '');
     } else if (reply && reply.status >= 400 && reply.status < 500) {
       const first = body.faults?.[0];
-      this.publish({ save: { state: 'refused', because: first ? `${first.path} ${first.message}` : (body.message ?? 'The save was refused.') } });
+      this.publish({
+        save: {
+          state: 'refused',
+          because: first ? `${first.path} ${first.message}` : (body.message ?? 'The save was refused.'),
+        },
+      });
     } else {
       const wait = RETRY_MS[Math.min(this.tries++, RETRY_MS.length - 1)] as number;
       this.publish({ save: { state: 'failed', because: body.message ?? 'The program does not answer.', again: wait } });

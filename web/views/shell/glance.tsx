@@ -8,8 +8,28 @@ import type { Bed } from '@lignum/core/site/bed';
 import { useGarden } from './garden-context';
 
 /** A support as it would be built, small: drawn from its own parts. */
-export function Glance({ design, bed, widthPx = 240, heightPx = 150 }: { design: Design; bed: Bed; widthPx?: number; heightPx?: number }) {
+export function Glance({
+  design,
+  bed,
+  widthPx = 240,
+  heightPx = 150,
+}: {
+  design: Design;
+  bed: Bed;
+  widthPx?: number;
+  heightPx?: number;
+}) {
   const { units } = useGarden().tongue;
-  const svg = useMemo(() => toSvg(setOnPaper(drawAtAGlance(design, bed), { widthPx, heightPx, units })), [design, bed, widthPx, heightPx, units]);
-  return <div aria-hidden className="drawing fine flex items-center justify-center" style={{ height: heightPx }} dangerouslySetInnerHTML={{ __html: svg }} />;
+  const svg = useMemo(
+    () => toSvg(setOnPaper(drawAtAGlance(design, bed), { widthPx, heightPx, units })),
+    [design, bed, widthPx, heightPx, units],
+  );
+  return (
+    <div
+      aria-hidden
+      className="drawing fine flex items-center justify-center"
+      style={{ height: heightPx }}
+      dangerouslySetInnerHTML={{ __html: svg }}
+    />
+  );
 }

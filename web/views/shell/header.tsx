@@ -16,13 +16,19 @@ const LaserPanel = dynamic(() => import('../laser/laser-panel').then((module) =>
 
 export function Wordmark() {
   return (
-    <Link href="/" className="flex min-h-11 min-w-8 items-center gap-2 pr-1 font-display text-xl font-bold" aria-label="Lignum: all gardens">
-      <CrowFoot className="h-4 w-3.5 text-chalk" /><span className="hidden sm:inline">Lignum</span>
+    <Link
+      href="/"
+      className="flex min-h-11 min-w-8 items-center gap-2 pr-1 font-display text-xl font-bold"
+      aria-label="Lignum: all gardens"
+    >
+      <CrowFoot className="h-4 w-3.5 text-chalk" />
+      <span className="hidden sm:inline">Lignum</span>
     </Link>
   );
 }
 
-const tool = 'grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink disabled:opacity-35 disabled:hover:bg-transparent';
+const tool =
+  'grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink disabled:opacity-35 disabled:hover:bg-transparent';
 
 /** On top of every view of a garden: where one is, whether it is saved, and what holds everywhere. */
 export function Header() {
@@ -31,7 +37,12 @@ export function Header() {
   const [keys, setKeys] = useState(false);
   const [laser, setLaser] = useState(false);
   const places = [
-    { href: `/g/${id}`, label: 'Garden', here: path === `/g/${id}` || path.startsWith(`/g/${id}/s/`) || path === `/g/${id}/new` || path === `/g/${id}/grow` },
+    {
+      href: `/g/${id}`,
+      label: 'Garden',
+      here:
+        path === `/g/${id}` || path.startsWith(`/g/${id}/s/`) || path === `/g/${id}/new` || path === `/g/${id}/grow`,
+    },
     { href: `/g/${id}/plot`, label: 'Plot', here: path === `/g/${id}/plot` },
     { href: `/g/${id}/list`, label: 'List', here: path === `/g/${id}/list` },
     { href: `/g/${id}/prices`, label: 'Prices', here: path === `/g/${id}/prices` },
@@ -42,19 +53,71 @@ export function Header() {
         <div className="mx-auto flex max-w-[100rem] flex-wrap items-center gap-x-4 px-4 lg:flex-nowrap">
           <Wordmark />
           <span aria-hidden className="hidden h-6 w-px bg-rule sm:block" />
-          <Link href={`/g/${id}`} className="hidden min-h-11 min-w-0 items-center truncate font-semibold sm:flex">{plan.garden.name}</Link>
+          <Link href={`/g/${id}`} className="hidden min-h-11 min-w-0 items-center truncate font-semibold sm:flex">
+            {plan.garden.name}
+          </Link>
           <nav aria-label="Garden" className="order-last flex w-full gap-1 lg:order-none lg:ml-4 lg:w-auto">
             {places.map((place) => (
-              <Link key={place.href} href={place.href} aria-current={place.here ? 'page' : undefined} className="flex min-h-11 items-center px-3 text-[0.95rem] text-soft hover:text-ink aria-[current]:font-semibold aria-[current]:text-ink aria-[current]:shadow-[inset_0_-3px_0_var(--chalk)]">{place.label}</Link>
+              <Link
+                key={place.href}
+                href={place.href}
+                aria-current={place.here ? 'page' : undefined}
+                className="flex min-h-11 items-center px-3 text-[0.95rem] text-soft hover:text-ink aria-[current]:font-semibold aria-[current]:text-ink aria-[current]:shadow-[inset_0_-3px_0_var(--chalk)]"
+              >
+                {place.label}
+              </Link>
             ))}
           </nav>
           <div className="ml-auto flex items-center gap-1">
             <SaveNote />
-            <button type="button" className={tool} disabled={!canUndo} onClick={() => store.undo()} aria-label="Undo" title="Undo (Ctrl Z)"><Undo2 size={19} aria-hidden /></button>
-            <button type="button" className={tool} disabled={!canRedo} onClick={() => store.redo()} aria-label="Redo" title="Redo (Ctrl Shift Z)"><Redo2 size={19} aria-hidden /></button>
-            <Switcher label="Units" value={plan.garden.units} choices={[{ id: 'imperial', label: 'ft in' }, { id: 'metric', label: 'mm' }]} onChange={(units) => store.edit(changeGarden({ units: units as 'imperial' | 'metric' }))} />
-            <button type="button" className={tool} aria-pressed={laser} onClick={() => setLaser(!laser)} aria-label="Laser tape (simulated)" title="Laser tape (simulated)"><Ruler size={19} aria-hidden /></button>
-            <button type="button" className={`${tool} hidden sm:grid`} onClick={() => setKeys(true)} aria-label="Keyboard shortcuts" title="Keys (?)"><Keyboard size={19} aria-hidden /></button>
+            <button
+              type="button"
+              className={tool}
+              disabled={!canUndo}
+              onClick={() => store.undo()}
+              aria-label="Undo"
+              title="Undo (Ctrl Z)"
+            >
+              <Undo2 size={19} aria-hidden />
+            </button>
+            <button
+              type="button"
+              className={tool}
+              disabled={!canRedo}
+              onClick={() => store.redo()}
+              aria-label="Redo"
+              title="Redo (Ctrl Shift Z)"
+            >
+              <Redo2 size={19} aria-hidden />
+            </button>
+            <Switcher
+              label="Units"
+              value={plan.garden.units}
+              choices={[
+                { id: 'imperial', label: 'ft in' },
+                { id: 'metric', label: 'mm' },
+              ]}
+              onChange={(units) => store.edit(changeGarden({ units: units as 'imperial' | 'metric' }))}
+            />
+            <button
+              type="button"
+              className={tool}
+              aria-pressed={laser}
+              onClick={() => setLaser(!laser)}
+              aria-label="Laser tape (simulated)"
+              title="Laser tape (simulated)"
+            >
+              <Ruler size={19} aria-hidden />
+            </button>
+            <button
+              type="button"
+              className={`${tool} hidden sm:grid`}
+              onClick={() => setKeys(true)}
+              aria-label="Keyboard shortcuts"
+              title="Keys (?)"
+            >
+              <Keyboard size={19} aria-hidden />
+            </button>
           </div>
         </div>
       </header>

@@ -30,7 +30,9 @@ export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: bo
   const { id, store } = useGarden();
   const router = useRouter();
   const [single, setSingle] = useState(true);
-  useEffect(() => { setSingle(localStorage.getItem(SINGLE_KEYS_SWITCH) !== 'off'); }, []);
+  useEffect(() => {
+    setSingle(localStorage.getItem(SINGLE_KEYS_SWITCH) !== 'off');
+  }, []);
 
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
@@ -43,9 +45,16 @@ export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: bo
         return;
       }
       if (!isSingleKey(event)) return;
-      const go: Record<string, string> = { g: `/g/${id}`, n: `/g/${id}/new`, m: `/g/${id}/plot`, l: `/g/${id}/list`, p: `/g/${id}/prices` };
+      const go: Record<string, string> = {
+        g: `/g/${id}`,
+        n: `/g/${id}/new`,
+        m: `/g/${id}/plot`,
+        l: `/g/${id}/list`,
+        p: `/g/${id}/prices`,
+      };
       if (go[key]) router.push(go[key]);
-      else if (key === 'u') store.edit((plan) => changeGarden({ units: plan.garden.units === 'imperial' ? 'metric' : 'imperial' })(plan));
+      else if (key === 'u')
+        store.edit((plan) => changeGarden({ units: plan.garden.units === 'imperial' ? 'metric' : 'imperial' })(plan));
       else if (key === '?') setOpen(true);
       else return;
       event.preventDefault();
@@ -65,7 +74,15 @@ export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: bo
         ))}
       </dl>
       <label className="mt-5 flex min-h-11 items-center gap-3">
-        <input type="checkbox" className="size-5 accent-(--chalk)" checked={single} onChange={(event) => { setSingle(event.target.checked); localStorage.setItem(SINGLE_KEYS_SWITCH, event.target.checked ? 'on' : 'off'); }} />
+        <input
+          type="checkbox"
+          className="size-5 accent-(--chalk)"
+          checked={single}
+          onChange={(event) => {
+            setSingle(event.target.checked);
+            localStorage.setItem(SINGLE_KEYS_SWITCH, event.target.checked ? 'on' : 'off');
+          }}
+        />
         Single letters work as shortcuts
       </label>
     </Sheet>

@@ -1,8 +1,14 @@
 /** Where single letters are switched off, for those who dictate. */
 export const SINGLE_KEYS_SWITCH = 'lignum-single-keys';
 
-export const isTyping = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+export const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /** A letter pressed by itself and meant for the page: not in a field, nor while a sheet or a list lies over it. */
 export const isSingleKey = (event: KeyboardEvent): boolean =>
-  !event.ctrlKey && !event.metaKey && !event.altKey && !isTyping(event.target) && document.querySelector('[role="dialog"],[role="listbox"]') === null && localStorage.getItem(SINGLE_KEYS_SWITCH) !== 'off';
+  !event.ctrlKey &&
+  !event.metaKey &&
+  !event.altKey &&
+  !isTyping(event.target) &&
+  document.querySelector('[role="dialog"],[role="listbox"]') === null &&
+  localStorage.getItem(SINGLE_KEYS_SWITCH) !== 'off';

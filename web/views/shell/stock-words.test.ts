@@ -10,14 +10,28 @@ import { shedWords, sizeWords, USE_WORDS } from './stock-words';
 /** Each kind as it is suggested, and with each of its choices taken in turn. */
 const waysOf = (kind: (typeof KINDS)[number]): Settings[] => [
   {},
-  ...Object.entries(kind.knobs).flatMap(([name, knob]): Settings[] => (knob.type === 'choice' ? knob.choices.map((choice) => ({ [name]: choice.id })) : knob.type === 'count' ? [{ [name]: knob.max }] : [])),
+  ...Object.entries(kind.knobs).flatMap(([name, knob]): Settings[] =>
+    knob.type === 'choice'
+      ? knob.choices.map((choice) => ({ [name]: choice.id }))
+      : knob.type === 'count'
+        ? [{ [name]: knob.max }]
+        : [],
+  ),
 ];
 
 it('every part and every joint of every kind has a gardener’s word, whatever is chosen', () => {
   for (const kind of KINDS) {
     for (const knobs of waysOf(kind)) {
-      const { sized } = computeStructure(DEMO_PLAN, { id: 's', kind: kind.id, name: 'S', bed: 'yard-bed', plantings: ['yard-tomatoes'], knobs });
-      for (const line of takeOff(sized.design, CATALOGUE)) expect(USE_WORDS[line.use], `${kind.id}: ${line.use}`).toBeTruthy();
+      const { sized } = computeStructure(DEMO_PLAN, {
+        id: 's',
+        kind: kind.id,
+        name: 'S',
+        bed: 'yard-bed',
+        plantings: ['yard-tomatoes'],
+        knobs,
+      });
+      for (const line of takeOff(sized.design, CATALOGUE))
+        expect(USE_WORDS[line.use], `${kind.id}: ${line.use}`).toBeTruthy();
     }
   }
 });
@@ -29,5 +43,7 @@ it('says sizes as a shop does, and leftovers in their own measure', () => {
   expect(sizeWords('post-cap', 1, 'metric')).toBe('single');
   expect(shedWords('gravel', 12, 'metric')).toBe('12 kg');
   expect(shedWords('panel-8ft', 4, 'imperial')).toBe('4 meshes (2′ 8″)');
-  for (const { id } of CATALOGUE.all) for (const units of ['imperial', 'metric'] as const) expect(`${sizeWords(id, 100, units)} ${shedWords(id, 2, units)}`).not.toMatch(/undefined|NaN/);
+  for (const { id } of CATALOGUE.all)
+    for (const units of ['imperial', 'metric'] as const)
+      expect(`${sizeWords(id, 100, units)} ${shedWords(id, 2, units)}`).not.toMatch(/undefined|NaN/);
 });

@@ -13,7 +13,10 @@ export interface Answered<Question, Answer> {
  * Puts a question to a worker of its own and keeps the newest answer; nothing is asked while the
  * question is null. `make` and the question have to stay the same object while they mean the same.
  */
-export function useAnswer<Question extends object, Answer>(make: () => Worker, question: Question | null): Answered<Question, Answer> {
+export function useAnswer<Question extends object, Answer>(
+  make: () => Worker,
+  question: Question | null,
+): Answered<Question, Answer> {
   const desk = useRef<ReturnType<typeof askNewest<Question>> | null>(null);
   const [heard, setHeard] = useState<Answered<Question, Answer>>({ answer: null, of: null, share: null });
   const [failed, setFailed] = useState<string | null>(null);
@@ -27,10 +30,15 @@ export function useAnswer<Question extends object, Answer>(make: () => Worker, q
       setHeard({ answer: data.answer, of: mine.answered(), share: null });
     };
     worker.onerror = (event) => setFailed(event.message);
-    return () => { worker.terminate(); desk.current = null; };
+    return () => {
+      worker.terminate();
+      desk.current = null;
+    };
   }, [make]);
 
-  useEffect(() => { if (question) desk.current?.ask(question); }, [question]);
+  useEffect(() => {
+    if (question) desk.current?.ask(question);
+  }, [question]);
 
   if (failed) throw new Error(failed);
   return heard;

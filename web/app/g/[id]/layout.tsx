@@ -8,7 +8,13 @@ import { Header } from '../../../views/shell/header';
 
 export const dynamic = 'force-dynamic';
 
-export default async function GardenLayout({ params, children }: { params: Promise<{ id: string }>; children: ReactNode }) {
+export default async function GardenLayout({
+  params,
+  children,
+}: {
+  params: Promise<{ id: string }>;
+  children: ReactNode;
+}) {
   const { id } = await params;
   const garden = await loadGarden(database(), id);
   if (!garden) notFound();

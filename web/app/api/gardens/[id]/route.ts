@@ -4,7 +4,9 @@ import { answer, fromElsewhere, readBody, refuse, withDatabase } from '../../../
 import { deleteGarden, loadGarden, saveGarden } from '../../../../server/garden-store';
 
 export const dynamic = 'force-dynamic';
-interface Place { params: Promise<{ id: string }> }
+interface Place {
+  params: Promise<{ id: string }>;
+}
 
 const SAVE = Joi.object({ base: Joi.number().integer().min(1).required(), plan: Joi.object().unknown().required() });
 const GONE = 'This garden is no longer here: another tab may have deleted it.';

@@ -10,6 +10,10 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
   return download(id, (plan) => {
     const structure = plan.structures.find((one) => one.id === wanted);
     if (wanted && !structure) return null;
-    return { name: `${fileName(structure?.name ?? plan.garden.name)}-bill.csv`, type: 'text/csv', text: billCsv(plan, structure?.id) };
+    return {
+      name: `${fileName(structure?.name ?? plan.garden.name)}-bill.csv`,
+      type: 'text/csv',
+      text: billCsv(plan, structure?.id),
+    };
   });
 }

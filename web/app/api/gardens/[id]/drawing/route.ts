@@ -16,6 +16,10 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
     const { sized, setting } = computeStructure(plan, structure);
     const view = drawViews(sized.design, setting.bed).find((one) => one.id === (query.get('view') ?? 'elevation'));
     if (!view) return null;
-    return { name: `${fileName(structure.name)}-${view.id}.svg`, type: 'image/svg+xml', text: toSvg(setOnPaper(view, { widthPx: 1100, heightPx: 520, units: plan.garden.units }), PRINT_STYLE) };
+    return {
+      name: `${fileName(structure.name)}-${view.id}.svg`,
+      type: 'image/svg+xml',
+      text: toSvg(setOnPaper(view, { widthPx: 1100, heightPx: 520, units: plan.garden.units }), PRINT_STYLE),
+    };
   });
 }

@@ -4,7 +4,10 @@ import { planAt } from '../../../../../../server/garden-store';
 
 export const dynamic = 'force-dynamic';
 
-export async function GET(_request: Request, { params }: { params: Promise<{ id: string; revision: string }> }): Promise<Response> {
+export async function GET(
+  _request: Request,
+  { params }: { params: Promise<{ id: string; revision: string }> },
+): Promise<Response> {
   const { id, revision } = await params;
   return withDatabase(async (db) => {
     const read = readPlan(/^\d{1,9}$/.test(revision) ? await planAt(db, id, Number(revision)) : null);
