@@ -3,9 +3,9 @@
  * share of one second, and against a single month's map. All from one run on this machine.
  */
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
-import { findPlaces } from '@lignum/core/site/sun/positions';
-import { gridOver } from '@lignum/core/site/sun/shade';
-import { standingOf, studySun, sunMap } from '@lignum/core/site/sun/study';
+import { findPlaces } from '@lignum/core/shade/positions';
+import { gridOver } from '@lignum/core/shade/shade';
+import { standingOf, studySun, sunMap } from '@lignum/core/shade/study';
 
 const SECOND_MS = 1000;
 function usual(run: () => void): number {

@@ -4,7 +4,7 @@ import { fileURLToPath } from 'node:url';
 /** Takes the pictures of docs/screenshots/ from the demo garden of a running server (LIGNUM_ADDRESS); all of them, or those that are named. */
 const named = process.argv.slice(2);
 const address = process.env.LIGNUM_ADDRESS ?? 'http://127.0.0.1:4600';
-const place = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
+const place = fileURLToPath(new URL('../docs/screenshots', import.meta.url));
 const SHOTS = [
   ['garden', '/g/ferry-house'],
   [

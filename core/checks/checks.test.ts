@@ -6,7 +6,7 @@ import type { Design, Standing, Support } from '../design/design';
 import { computeStructure } from '../plan/compute';
 import type { StructurePlan } from '../plan/plan';
 import { inches } from '../quantity/length';
-import { leanOffPost } from '../structures/panel-run';
+import { leanOffPost } from '../structures/rules/panel-run';
 import { KINDS } from '../structures/registry';
 import type { Planted, Setting } from '../structures/setting';
 import { say } from '../wording/say';

@@ -1,4 +1,4 @@
-import { stationsAlong } from '../structures/stations';
+import { stationsAlong } from '../structures/rules/stations';
 import { verdict, type Check } from './verdict';
 
 /** Are there places for the plants that are planned? */

@@ -1,5 +1,5 @@
 import type { Standing } from '../design/design';
-import { buriedShare, LEAST_DRIVEN_MM, LET_IN_MM } from '../structures/depth';
+import { buriedShare, LEAST_DRIVEN_MM, LET_IN_MM } from '../structures/rules/depth';
 import { inches } from '../quantity/length';
 import { SEEN_MM, verdict, type Check } from './verdict';
 

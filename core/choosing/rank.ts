@@ -7,7 +7,7 @@ import { computeAs } from '../plan/compute-as';
 import type { Plan, StructurePlan } from '../plan/plan';
 import { minorDigits, money } from '../quantity/money';
 import type { Bed } from '../site/bed';
-import { bedSun } from '../site/sun/study';
+import { bedSun } from '../shade/study';
 import { kindOf } from '../structures/registry';
 import { fact, type Fact } from '../wording/say';
 

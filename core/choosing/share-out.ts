@@ -1,7 +1,7 @@
 import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
 import type { Plan, Planting } from '../plan/plan';
-import { standingOf } from '../site/sun/study';
+import { standingOf } from '../shade/study';
 import type { Fact } from '../wording/say';
 import { rankBeds } from './where';
 

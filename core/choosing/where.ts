@@ -4,8 +4,8 @@ import { trainingOf } from '../crops/table';
 import type { Plan } from '../plan/plan';
 import type { Bed } from '../site/bed';
 import { growingMonths } from '../site/sun/season';
-import { bedSun, standingOf, type Standing } from '../site/sun/study';
-import { stationsAlong } from '../structures/stations';
+import { bedSun, standingOf, type Standing } from '../shade/study';
+import { stationsAlong } from '../structures/rules/stations';
 import { fact, type Fact } from '../wording/say';
 
 /** A bed for a crop: how many plants have room, how much sun they get, and what speaks for and against. */

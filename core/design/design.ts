@@ -1,6 +1,6 @@
 import type { Carries } from '../catalogue/stock';
 import type { Fact } from '../wording/say';
-import type { Ground, Point } from './space';
+import type { Ground, Point } from '../geometry/space';
 
 /**
  * How the end of a bar is cut. A mitre slants across the wide face, an angle across the narrow one

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import type { Bar, Fill, Line, Part, Sheet } from './design';
 import { distanceTo } from './nearest';
-import { add, reach, scale, unit, type Point } from './space';
+import { add, reach, scale, unit, type Point } from '../geometry/space';
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const spot: fc.Arbitrary<Point> = fc.tuple(mm(-1500, 1500), mm(-1500, 1500), mm(-1500, 1500));

@@ -1,5 +1,5 @@
 import type { Part } from './design';
-import { add, cross, minus, reach, scale, unit, type Point } from './space';
+import { add, cross, minus, reach, scale, unit, type Point } from '../geometry/space';
 
 const dot = (a: Point, b: Point): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 

@@ -1,8 +1,8 @@
 import type { Bed } from '../site/bed';
 import { onPlan, type PlanSpot } from '../site/plot';
 import type { Design } from './design';
-import { outlineOf } from './outline';
-import { slopeOf } from './space';
+import { outlineOf } from '../geometry/outline';
+import { slopeOf } from '../geometry/space';
 
 /** A structure's own frame (x along the row, y across) on the plot: the row is centred in its bed. */
 export function rowOnPlan(design: Design, bed: Bed): (xMm: number, yMm: number) => PlanSpot {

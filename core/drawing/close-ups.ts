@@ -1,6 +1,6 @@
 import type { Design, Fixing, Joint, Part, Role } from '../design/design';
 import { distanceTo, touches } from '../design/nearest';
-import { add, groundAt, reach, scale, type Point } from '../design/space';
+import { add, groundAt, reach, scale, type Point } from '../geometry/space';
 import { boxAround, drawPart, extent } from './draw-part';
 import type { Chain, Primitive, Spot, View } from './primitive';
 import { PROJECTIONS } from './project';

@@ -1,6 +1,6 @@
 import type { Bar, Fill, Part, Sheet } from '../design/design';
-import { outlineOf } from '../design/outline';
-import { add, minus, scale, unit } from '../design/space';
+import { outlineOf } from '../geometry/outline';
+import { add, minus, scale, unit } from '../geometry/space';
 import type { Ink, Primitive, Spot, View } from './primitive';
 import { barCorners, barPieces, fillPoints, sheetWires, splitAtGround, type Projection } from './project';
 

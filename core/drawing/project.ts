@@ -1,5 +1,5 @@
 import type { Bar, EndCut, Fill, Sheet } from '../design/design';
-import { add, cross, minus, scale, unit, type Point } from '../design/space';
+import { add, cross, minus, scale, unit, type Point } from '../geometry/space';
 import type { Spot } from './primitive';
 
 const SLANT = Math.SQRT1_2 / 2;

@@ -1,5 +1,5 @@
 import type { Design, Part, Station } from '../design/design';
-import { groundAt, slopeOf } from '../design/space';
+import { groundAt, slopeOf } from '../geometry/space';
 import type { Bed } from '../site/bed';
 import { boxAround, drawPart, extent } from './draw-part';
 import { PROJECTIONS } from './project';

@@ -4,7 +4,7 @@ import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { formatLength } from '../quantity/length';
 import { money, plainMoney } from '../quantity/money';
-import { sayEnd } from '../wording/end-cuts';
+import { sayEnd } from '../design/end-cuts';
 import { say } from '../wording/say';
 
 /** RFC 4180: quote where needed, double the quotes, CRLF between records. A leading = + - @ is text, never a formula. */

@@ -3,7 +3,7 @@ import { DEMO_PLAN } from '../demo/garden';
 import type { Role } from '../design/design';
 import { computeStructure } from '../plan/compute';
 import { KINDS } from '../structures/registry';
-import { sayEnds } from '../wording/end-cuts';
+import { sayEnds } from '../design/end-cuts';
 import { say } from '../wording/say';
 
 /** What each role of a part is, and what its `cutMm` measures. */

@@ -3,12 +3,12 @@ import type { Layout } from '../cutting/cut-plan';
 import type { Cost } from '../costing/cost';
 import { meshesToMm, type Shopping } from '../costing/buy';
 import type { Part } from '../design/design';
-import type { Point } from '../design/space';
+import type { Point } from '../geometry/space';
 import { computeGarden } from '../plan/compute';
 import type { ComputedStructure } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
 import { money, type Money } from '../quantity/money';
-import { sayEnd } from '../wording/end-cuts';
+import { sayEnd } from '../design/end-cuts';
 import { say, type Tongue } from '../wording/say';
 import { MEND_PHRASES, VERDICT_PHRASES } from '../checks/phrases';
 

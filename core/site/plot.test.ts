@@ -14,7 +14,7 @@ import {
   type Placed,
   type PlanSpot,
 } from './plot';
-import { isFree } from './sun/positions';
+import { isFree } from '../shade/positions';
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const anyPlace: fc.Arbitrary<Placed> = fc.record({

@@ -1,12 +1,12 @@
-import { aFrame } from './a-frame/index';
-import { guyedWall } from './guyed-wall/index';
+import { aFrame } from './kinds/a-frame/index';
+import { guyedWall } from './kinds/guyed-wall/index';
 import type { StructureKind } from './kind';
-import { panelWall } from './panel-wall/index';
-import { railTrellis } from './rail-trellis/index';
-import { tepee } from './tepee/index';
-import { twineFrame } from './twine-frame/index';
-import { weave } from './weave/index';
-import { wovenFrame } from './woven-frame/index';
+import { panelWall } from './kinds/panel-wall/index';
+import { railTrellis } from './kinds/rail-trellis/index';
+import { tepee } from './kinds/tepee/index';
+import { twineFrame } from './kinds/twine-frame/index';
+import { weave } from './kinds/weave/index';
+import { wovenFrame } from './kinds/woven-frame/index';
 
 /** Every kind of support the program can plan, in the order they are offered. */
 export const KINDS: readonly StructureKind[] = [

@@ -7,11 +7,11 @@ import type { Bar } from '../design/design';
 import { computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { feet, inches } from '../quantity/length';
-import { nearestClear, takenBy } from './clash';
-import { piecesOverPosts } from './over-posts';
-import { fixingLevels, panelRun } from './panel-run';
-import { equalBays } from './spacing';
-import { stationsAlong } from './stations';
+import { nearestClear, takenBy } from './rules/clash';
+import { piecesOverPosts } from './rules/over-posts';
+import { fixingLevels, panelRun } from './rules/panel-run';
+import { equalBays } from './rules/spacing';
+import { stationsAlong } from './rules/stations';
 
 /** A plan of one structure on one bed with one planting, at the demo's prices. */
 function one(

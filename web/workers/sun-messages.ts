@@ -1,5 +1,5 @@
-import type { BedSun } from '@lignum/core/site/sun/study';
-import type { Positions } from '@lignum/core/site/sun/positions';
+import type { BedSun } from '@lignum/core/shade/study';
+import type { Positions } from '@lignum/core/shade/positions';
 import type { Plan } from '@lignum/core/plan/plan';
 
 /** What the plot asks of the sun worker: the whole season, or one month while something is being dragged. */

@@ -1,6 +1,6 @@
-import { gridOver } from '@lignum/core/site/sun/shade';
-import { findPlaces } from '@lignum/core/site/sun/positions';
-import { bedSun, standingOf, studySun, sunMap } from '@lignum/core/site/sun/study';
+import { gridOver } from '@lignum/core/shade/shade';
+import { findPlaces } from '@lignum/core/shade/positions';
+import { bedSun, standingOf, studySun, sunMap } from '@lignum/core/shade/study';
 import type { Reply } from './newest';
 import type { HoursAnswer, HoursQuestion, PlacesAnswer, PlacesQuestion } from './sun-messages';
 

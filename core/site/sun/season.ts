@@ -1,7 +1,7 @@
 import type { Crop } from '../../crops/crop';
 import type { Site } from '../plot';
 import { sunPosition, type Place } from './sun-position';
-import type { SunSample } from './shade';
+import type { SunSample } from '../../shade/shade';
 
 const DAY_MS = 86_400_000;
 

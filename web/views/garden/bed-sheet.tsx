@@ -3,7 +3,7 @@ import { useEffect, useId, useState } from 'react';
 import { SOILS, STANDING, WINDS, type Bed } from '@lignum/core/site/bed';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatArea } from '@lignum/core/quantity/measure';
-import { TAPE_STEP } from '@lignum/core/structures/tidy';
+import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { cropBook } from '@lignum/core/crops/book';
 import { runsOf } from '@lignum/core/site/plot';
 import { Button } from '../../ui/button';

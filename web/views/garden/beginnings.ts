@@ -2,7 +2,7 @@ import type { Crop } from '@lignum/core/crops/crop';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Planting } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
-import { stationsAlong } from '@lignum/core/structures/stations';
+import { stationsAlong } from '@lignum/core/structures/rules/stations';
 
 export const newId = (): string => crypto.randomUUID().slice(0, 8);
 

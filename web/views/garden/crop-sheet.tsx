@@ -3,7 +3,7 @@ import { useId, useState } from 'react';
 import { cropNonsense } from '@lignum/core/crops/book';
 import type { Crop, Habit } from '@lignum/core/crops/crop';
 import { formatLength } from '@lignum/core/quantity/length';
-import { TAPE_STEP } from '@lignum/core/structures/tidy';
+import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
 import { ChooserField, Field, inputLook, LengthField, NumberField } from '../../ui/field';

@@ -2,7 +2,7 @@ import type { Plan } from '@lignum/core/plan/plan';
 import { feet, inches, type Units } from '@lignum/core/quantity/length';
 import type { Bed } from '@lignum/core/site/bed';
 import type { Placed } from '@lignum/core/site/plot';
-import { isFree } from '@lignum/core/site/sun/positions';
+import { isFree } from '@lignum/core/shade/positions';
 
 /** A new bed of a usual size, on free ground. */
 export function newBed(plan: Plan): Bed {

@@ -8,7 +8,7 @@ import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatVolume } from '@lignum/core/quantity/measure';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { sayEnds } from '@lignum/core/wording/end-cuts';
+import { sayEnds } from '@lignum/core/design/end-cuts';
 import { say } from '@lignum/core/wording/say';
 import { Button, buttonLook } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';

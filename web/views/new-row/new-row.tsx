@@ -11,7 +11,7 @@ import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { KINDS, kindOf } from '@lignum/core/structures/registry';
-import { TAPE_STEP } from '@lignum/core/structures/tidy';
+import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { say, type Fact } from '@lignum/core/wording/say';
 import type { Bed } from '@lignum/core/site/bed';
 import { Button } from '../../ui/button';

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { compareDirections } from '@lignum/core/site/sun/study';
+import { compareDirections } from '@lignum/core/shade/study';
 import type { Plan } from '@lignum/core/plan/plan';
 import { runsOf } from '@lignum/core/site/plot';
 import { Rod } from '../../ui/rod';

@@ -4,7 +4,7 @@ import { RotateCw, Trash2 } from 'lucide-react';
 import { formatArea } from '@lignum/core/quantity/measure';
 import { formatLength } from '@lignum/core/quantity/length';
 import { outOfReach, VISITORS, type Visitor } from '@lignum/core/site/plot';
-import { TAPE_STEP } from '@lignum/core/structures/tidy';
+import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button } from '../../ui/button';
 import { ChooserField, Field, inputLook, LengthField, NumberField } from '../../ui/field';
 import { changeBed, changeFeature, changeSite, removeBed, removeFeature } from '../shell/edits';

@@ -3,10 +3,10 @@ import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEven
 import { formatLength } from '@lignum/core/quantity/length';
 import { feetOf, footprintOf, rowOnPlan } from '@lignum/core/design/on-plot';
 import { cornersOf, onPlan, outOfReach, type PlanSpot } from '@lignum/core/site/plot';
-import { shadersOf } from '@lignum/core/site/sun/shaders-of';
-import { shadowOf, shadowPerHeight } from '@lignum/core/site/sun/shade';
+import { shadersOf } from '@lignum/core/shade/shaders-of';
+import { shadowOf, shadowPerHeight } from '@lignum/core/shade/shade';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
-import { TAPE_STEP } from '@lignum/core/structures/tidy';
+import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
 import { SunLayer } from './sun-layer';

@@ -1,7 +1,7 @@
 import * as THREE from 'three';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Bar, Design, Fill, Sheet, Station } from '@lignum/core/design/design';
-import { onGround, slopeOf, type Point } from '@lignum/core/design/space';
+import { onGround, slopeOf, type Point } from '@lignum/core/geometry/space';
 import { rowOnPlan } from '@lignum/core/design/on-plot';
 import { barCorners, barPieces, sheetWires } from '@lignum/core/drawing/project';
 import { isTimber } from '@lignum/core/drawing/draw-part';

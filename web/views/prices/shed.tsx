@@ -6,7 +6,7 @@ import { meshesAcross } from '@lignum/core/catalogue/stock';
 import { feet } from '@lignum/core/quantity/length';
 import { Button } from '../../ui/button';
 import { Chooser, Field, inputLook, LengthField, NumberField } from '../../ui/field';
-import { TAPE_STEP } from '@lignum/core/structures/tidy';
+import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { changeShed } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { shedWords } from '../shell/stock-words';

@@ -9,7 +9,7 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { formatVolume } from '@lignum/core/quantity/measure';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
-import { sayEnds } from '@lignum/core/wording/end-cuts';
+import { sayEnds } from '@lignum/core/design/end-cuts';
 import { Button, buttonLook } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
 import { plantingWords } from '../garden/crop-words';

@@ -1,0 +1,23 @@
+import type { EndCut } from './design';
+import { formatLength, type Units } from '../quantity/length';
+
+const degrees = (rad: number): number => Math.round((Math.abs(rad) * 1800) / Math.PI) / 10;
+
+/** How an end is cut: "square", "mitre 45°", "angle 19.5°", "notch 38 mm × 11 mm", "as bought". */
+export function sayEnd(end: EndCut, units: Units): string {
+  switch (end.cut) {
+    case 'mitre':
+    case 'angle':
+      return `${end.cut} ${degrees(end.angleRad)}°`;
+    case 'notch':
+      return `notch ${formatLength(end.longMm, units)} × ${formatLength(end.deepMm, units)}`;
+    default:
+      return end.cut;
+  }
+}
+
+/** Both ends of a bar: once where they are alike. */
+export function sayEnds(ends: readonly [EndCut, EndCut], units: Units): string {
+  const [from, to] = ends.map((end) => sayEnd(end, units));
+  return from === to ? `${from}, both` : `${from} / ${to}`;
+}

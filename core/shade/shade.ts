@@ -1,0 +1,115 @@
+import { outlineOf } from '../geometry/outline';
+import type { PlanSpot } from '../site/plot';
+import type { SunPosition } from '../site/sun/sun-position';
+
+/** Something that stands in the sun's way, as far as its shadow on level ground goes. Lengths mm. */
+export type Shader =
+  | { shape: 'screen'; from: PlanSpot; to: PlanSpot; bottomMm: number; topMm: number; opacity: number }
+  | { shape: 'block'; corners: readonly PlanSpot[]; topMm: number; opacity: number }
+  | { shape: 'crown'; middle: PlanSpot; radiusMm: number; bottomMm: number; topMm: number; opacity: number };
+
+/** Light lower than this is weak and shadows endless: not counted as direct sun (from memory). */
+export const LEAST_ALTITUDE_RAD = (3 * Math.PI) / 180;
+
+/** Where the top of a thing one unit high throws its shadow, on the plan: a shadow is as long as height × cot(altitude). */
+export function shadowPerHeight(sun: SunPosition, northDeg: number): PlanSpot {
+  const bearing = sun.azimuthRad - (northDeg * Math.PI) / 180;
+  const length = 1 / Math.tan(sun.altitudeRad);
+  return [-Math.sin(bearing) * length, -Math.cos(bearing) * length];
+}
+
+const shifted = ([x, y]: PlanSpot, [dx, dy]: PlanSpot, height: number): PlanSpot => [x + dx * height, y + dy * height];
+
+/** Outline (convex) of the shadow a thing throws on level ground. */
+export function shadowOf(shader: Shader, perHeight: PlanSpot): PlanSpot[] {
+  switch (shader.shape) {
+    case 'screen':
+      return outlineOf(
+        [shader.from, shader.to].flatMap((end) => [
+          shifted(end, perHeight, shader.bottomMm),
+          shifted(end, perHeight, shader.topMm),
+        ]),
+      );
+    case 'block':
+      return outlineOf(shader.corners.flatMap((corner) => [corner, shifted(corner, perHeight, shader.topMm)]));
+    case 'crown': {
+      const around = Array.from({ length: 12 }, (_, i): PlanSpot => [
+        shader.middle[0] + shader.radiusMm * Math.cos((i * Math.PI) / 6),
+        shader.middle[1] + shader.radiusMm * Math.sin((i * Math.PI) / 6),
+      ]);
+      return outlineOf(
+        around.flatMap((spot) => [shifted(spot, perHeight, shader.bottomMm), shifted(spot, perHeight, shader.topMm)]),
+      );
+    }
+  }
+}
+
+/** A grid of square cells over the plot; cell (0, 0) is at the lower left. */
+export interface Grid {
+  cellMm: number;
+  columns: number;
+  rows: number;
+}
+
+export const gridOver = (widthMm: number, depthMm: number, cellMm: number): Grid => ({
+  cellMm,
+  columns: Math.max(1, Math.ceil(widthMm / cellMm)),
+  rows: Math.max(1, Math.ceil(depthMm / cellMm)),
+});
+
+/** Dims the cells whose middle lies inside a convex outline, by scan lines. */
+export function dim(light: Float32Array, grid: Grid, outline: readonly PlanSpot[], opacity: number): void {
+  if (outline.length < 3 || opacity <= 0) return;
+  let low = Infinity;
+  let high = -Infinity;
+  for (const [, y] of outline) {
+    low = Math.min(low, y);
+    high = Math.max(high, y);
+  }
+  const first = Math.max(0, Math.ceil(low / grid.cellMm - 0.5));
+  const last = Math.min(grid.rows - 1, Math.floor(high / grid.cellMm - 0.5));
+  for (let row = first; row <= last; row++) {
+    const y = (row + 0.5) * grid.cellMm;
+    let left = Infinity;
+    let right = -Infinity;
+    for (let i = 0; i < outline.length; i++) {
+      const a = outline[i] as PlanSpot;
+      const b = outline[(i + 1) % outline.length] as PlanSpot;
+      if (a[1] <= y === b[1] <= y) continue;
+      const x = a[0] + ((y - a[1]) / (b[1] - a[1])) * (b[0] - a[0]);
+      left = Math.min(left, x);
+      right = Math.max(right, x);
+    }
+    const from = Math.max(0, Math.ceil(left / grid.cellMm - 0.5));
+    const to = Math.min(grid.columns - 1, Math.floor(right / grid.cellMm - 0.5));
+    for (let column = from; column <= to; column++) {
+      const at = row * grid.columns + column;
+      light[at] = (light[at] as number) * (1 - opacity);
+    }
+  }
+}
+
+/** One instant of sun, and the hours it stands for. */
+export interface SunSample {
+  sun: SunPosition;
+  hours: number;
+}
+
+/** Direct-sun hours of every cell over the samples of a day: full light less what each shadow takes. */
+export function sunHours(
+  grid: Grid,
+  shaders: readonly Shader[],
+  samples: readonly SunSample[],
+  northDeg: number,
+): Float32Array {
+  const hours = new Float32Array(grid.columns * grid.rows);
+  const light = new Float32Array(hours.length);
+  for (const { sun, hours: share } of samples) {
+    if (sun.altitudeRad < LEAST_ALTITUDE_RAD) continue;
+    light.fill(1);
+    const perHeight = shadowPerHeight(sun, northDeg);
+    for (const shader of shaders) dim(light, grid, shadowOf(shader, perHeight), shader.opacity);
+    for (let i = 0; i < hours.length; i++) hours[i] = (hours[i] as number) + share * (light[i] as number);
+  }
+  return hours;
+}

@@ -1,0 +1,42 @@
+import { feet, inches } from '../../../quantity/length';
+import { structureKind } from '../../kind';
+import { ROW_MENDS } from '../../rules/row';
+import { A_FRAME_KNOBS, BETWEEN_MM } from './knobs';
+import { A_FRAME_PHRASES } from './phrases';
+import { sizeAFrame } from './size';
+import { aFrameSeason, aFrameSteps } from './steps';
+
+/** Two slatted or meshed leaves that fold flat for the winter. */
+export const aFrame = structureKind({
+  id: 'a-frame',
+  name: 'Hinged A-frame',
+  blurb: 'Two leaves that fold flat: twelve feet of vine over four feet of bed, and nothing to dig.',
+  nature: { tendingMinutes: { leaner: 2, climber: 0.5 }, moves: 'folds' },
+  knobs: A_FRAME_KNOBS,
+  size: sizeAFrame,
+  steps: aFrameSteps,
+  season: aFrameSeason,
+  phrases: A_FRAME_PHRASES,
+  mends: {
+    ...ROW_MENDS,
+    'row.past-bed': (v, _design, setting) => ({
+      rowLength: setting.bed.lengthMm,
+      width: Math.max(feet(1.5), Math.min(v.width, setting.bed.lengthMm)),
+      frames: Math.max(
+        1,
+        Math.floor((setting.bed.lengthMm + 0.5) / (Math.min(v.width, setting.bed.lengthMm) + BETWEEN_MM)),
+      ),
+    }),
+    'reach.outside': (_v, _design, setting) =>
+      setting.bed.widthMm - inches(5) >= feet(1)
+        ? { rowAt: setting.bed.widthMm / 2, spread: inches(Math.floor((setting.bed.widthMm - inches(4)) / inches(1))) }
+        : null,
+    'tips.narrow': (_v, _design, setting) => ({ spread: setting.units === 'imperial' ? feet(4) : 1200 }),
+    'mesh.wide': () => ({ infill: 'mesh' }),
+    'climb.thick': () => ({ infill: 'mesh' }),
+    'mesh.narrow': () => ({ infill: 'slats', gauge: inches(4.5) }),
+    'load.heavy': () => ({ infill: 'slats', leaf: feet(6) }),
+    'height.low': () => ({ leaf: feet(7) }),
+    'places.one-more': () => ({ school: 'ends' }),
+  },
+});

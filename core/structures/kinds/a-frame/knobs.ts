@@ -1,0 +1,161 @@
+import { feet, inches } from '../../../quantity/length';
+import { fact } from '../../../wording/say';
+import type { Knobs } from '../../knob';
+import { isOffered, leadPlant } from '../../setting';
+import { rowKnobs, stationsKnob } from '../../rules/row';
+import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+
+/** Between neighbouring frames: 2″ (from memory). mm. */
+export const BETWEEN_MM = inches(2);
+
+/**
+ * Two leaves of 6′, not more; slats spaced with a 2×4 (3½″) as the gauge, two screws at each end;
+ * two 8″ strap hinges with a gap so that the leaves close; base 3–4′ (common practice, no source).
+ */
+export const A_FRAME_KNOBS = {
+  ...rowKnobs(60, 'The stretch of bed that the frames may fill, by a tape laid on the soil.'),
+  ...stationsKnob('inset'),
+  width: {
+    type: 'length',
+    label: 'Width of a frame',
+    group: 'Frame',
+    min: feet(1.5),
+    max: feet(8),
+    step: TAPE_STEP,
+    help: 'Along the bed: how long the slats are. One that two people can carry is at most 4′ (1.2 m).',
+    suggest: (setting, set) => {
+      const most = perUnits(setting.units, 48, 1200);
+      const room = Number(set.rowLength) + BETWEEN_MM;
+      const frames = Math.max(1, Math.ceil((room - 0.5) / (most + BETWEEN_MM)));
+      const step = TAPE_STEP[setting.units];
+      return {
+        value: Math.max(feet(1.5), Math.floor((room / frames - BETWEEN_MM) / step + 1e-6) * step),
+        why: fact('width.carry'),
+      };
+    },
+  },
+  frames: {
+    type: 'count',
+    label: 'Frames',
+    group: 'Frame',
+    min: 1,
+    max: 20,
+    help: 'Side by side along the bed.',
+    suggest: (_setting, set) => ({
+      value: Math.max(1, Math.floor((Number(set.rowLength) + BETWEEN_MM + 0.5) / (Number(set.width) + BETWEEN_MM))),
+      why: fact('frames.fit'),
+    }),
+  },
+  leaf: {
+    type: 'length',
+    label: 'Length of a leaf',
+    group: 'Frame',
+    min: feet(3),
+    max: feet(8),
+    step: TAPE_STEP,
+    help: 'From foot to hinge. More than 6′ (1.8 m) is heavy to fold.',
+    suggest: (setting) => ({ value: perUnits(setting.units, 72, 1800), why: fact('leaf.six') }),
+  },
+  spread: {
+    type: 'length',
+    label: 'Feet apart',
+    group: 'Frame',
+    min: feet(1),
+    max: feet(6),
+    step: TAPE_STEP,
+    help: 'From foot to foot on the soil; 3 to 4′ (0.9 to 1.2 m) is usual.',
+    suggest: (setting) => ({
+      value: tidy(
+        Math.min(
+          perUnits(setting.units, 48, 1200),
+          Math.max(perUnits(setting.units, 24, 600), setting.bed.widthMm - inches(6)),
+        ),
+        setting.units,
+      ),
+      why: fact('spread.usual'),
+    }),
+  },
+  section: sectionKnob({
+    label: 'Stiles of',
+    group: 'Frame',
+    of: ['2x2', '2x4', '45x45', '45x95'],
+    usual: { imperial: ['2x2', '2x4', '45x45'], metric: ['45x45', '45x95', '2x2'] },
+    help: 'The two long members of a leaf, wide face outwards.',
+  }),
+  treatment: treatmentKnob({ section: 'section', group: 'Frame', use: 'light' }),
+  infill: {
+    type: 'choice',
+    label: 'Filled with',
+    group: 'Leaf',
+    choices: [
+      { id: 'slats', label: 'slats' },
+      { id: 'mesh', label: 'mesh' },
+    ],
+    help: 'Slats carry more and brace the leaf; mesh is lighter and gives thin tendrils a hold.',
+    offered: (setting) => ['slats', ...(isOffered(setting, 'mesh-fine') ? ['mesh'] : [])],
+    suggest: (setting) =>
+      leadPlant(setting)?.crop.habit === 'tendril-thin' && isOffered(setting, 'mesh-fine')
+        ? { value: 'mesh', why: fact('infill.thin') }
+        : { value: 'slats', why: fact('infill.slats') },
+  },
+  slat: {
+    ...sectionKnob({
+      label: 'Slats of',
+      group: 'Leaf',
+      of: ['1x2', '1x3', '22x38', '22x63'],
+      usual: { imperial: ['1x2', '1x3', '22x38'], metric: ['22x38', '22x63', '1x2'] },
+      help: 'On the outer face, flat side to the stiles.',
+    }),
+  },
+  gauge: {
+    type: 'length',
+    label: 'Gauge between slats',
+    group: 'Leaf',
+    min: inches(1),
+    max: inches(12),
+    step: { imperial: inches(0.5), metric: 5 },
+    help: 'Whatever is at hand as a spacer: a 2×4 on edge measures 3½″.',
+    shown: (set) => set.infill === 'slats',
+    suggest: (setting) => ({ value: perUnits(setting.units, 3.5, 95), why: fact('gauge.two-by-four') }),
+  },
+  hingeGap: {
+    type: 'length',
+    label: 'Gap at the hinge',
+    group: 'Leaf',
+    min: 0,
+    max: inches(4),
+    step: { imperial: inches(0.25), metric: 5 },
+    help: 'Without it the slats meet before the leaves have closed.',
+    suggest: (setting) => ({ value: perUnits(setting.units, 2, 50), why: fact('hinge.closes') }),
+  },
+  tether: {
+    type: 'choice',
+    label: 'Held apart by',
+    group: 'Leaf',
+    choices: [
+      { id: 'chain', label: 'chain' },
+      { id: 'rope', label: 'rope' },
+    ],
+    help: 'One across each end, so that it can neither slide open nor close.',
+    offered: (setting) => (['chain', 'rope'] as const).filter((id) => isOffered(setting, TETHER[id])),
+    suggest: (setting) => ({ value: isOffered(setting, TETHER.chain) ? 'chain' : 'rope', why: fact('tether.keeps') }),
+  },
+  pegs: {
+    type: 'choice',
+    label: 'Feet pegged down',
+    group: 'Leaf',
+    choices: [
+      { id: 'yes', label: 'a peg to a foot' },
+      { id: 'no', label: 'no' },
+    ],
+    help: 'A leafy frame is a sail.',
+    offered: (setting) => ['no', ...(isOffered(setting, 'ground-peg') ? ['yes'] : [])],
+    suggest: (setting) =>
+      setting.bed.wind !== 'sheltered' && isOffered(setting, 'ground-peg')
+        ? { value: 'yes', why: fact('pegs.wind') }
+        : { value: 'no', why: fact('pegs.calm') },
+  },
+} as const satisfies Knobs;
+
+export const TETHER = { chain: 'chain-light', rope: 'rope-natural' } as const;

@@ -1,0 +1,27 @@
+import type { Design } from '../../../design/design';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import type { AFrameValues } from './size';
+
+/** Each leaf flat on the ground, then hinged, then opened by two. */
+export function aFrameSteps(_design: Design, v: AFrameValues): Step[] {
+  return [
+    { what: fact('step.cut'), people: 1, caution: fact('care.saw') },
+    { what: fact('step.lay', { width: { mm: v.width }, leaf: { mm: v.leaf } }), people: 1 },
+    {
+      what: v.infill === 'slats' ? fact('step.slats', { gauge: { mm: v.gauge } }) : fact('step.mesh'),
+      people: 1,
+      ...(v.infill === 'mesh' ? { caution: fact('care.wire-ends') } : {}),
+    },
+    { what: fact('step.hinge', { gap: { mm: v.hingeGap } }), people: 1 },
+    { what: fact('step.open', { spread: { mm: v.spread } }), people: 2, caution: fact('care.fingers') },
+    { what: fact('step.tether'), people: 1 },
+    ...(v.pegs === 'yes' ? [{ what: fact('step.pegs'), people: 1 } as const] : []),
+    { what: fact('step.plant'), people: 1, caution: fact('care.climb') },
+  ];
+}
+
+export const aFrameSeason = (): SeasonNote[] => [
+  { on: null, what: fact('season.lead') },
+  { on: null, what: fact('season.fold') },
+];

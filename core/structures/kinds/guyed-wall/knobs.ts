@@ -1,0 +1,139 @@
+import { PANELS } from '../../../catalogue/panels';
+import { feet, inches } from '../../../quantity/length';
+import { fact } from '../../../wording/say';
+import { footingKnobs } from '../../rules/footing';
+import type { Knobs } from '../../knob';
+import { isOffered, type Setting } from '../../setting';
+import { rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
+import { perUnits, TAPE_STEP } from '../../rules/tidy';
+import { depthKnob } from '../../rules/timber-post';
+import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+
+const offeredPanels = (setting: Setting): string[] =>
+  PANELS.filter((panel) => isOffered(setting, panel.id)).map((panel) => panel.id);
+const ASKED_FOR = {
+  imperial: ['panel-8ft', 'panel-16ft', 'panel-3m'],
+  metric: ['panel-2m5-narrow', 'panel-3m', 'panel-16ft'],
+} as const;
+
+/**
+ * 4×4 posts 24″ deep in concrete, two 8′ panels on three of them; staples and ties; four turnbuckles
+ * on 12-gauge wire between end and middle posts (common practice, no source). The pull is from memory.
+ */
+export const GUYED_WALL_KNOBS = {
+  ...rowKnobs(200, 'By a tape laid on the soil, from the middle of the first post to the middle of the last.'),
+  ...stationsKnob('inset'),
+  panel: {
+    type: 'choice',
+    label: 'Panel',
+    group: 'Panel',
+    choices: PANELS.map((panel) => ({ id: panel.id, label: panel.name })),
+    offered: offeredPanels,
+    help: 'Panels meet on a post. Only those that have a price in your price book are offered.',
+    suggest: (setting) => {
+      const offered = offeredPanels(setting);
+      return {
+        value: ASKED_FOR[setting.units].find((id) => offered.includes(id)) ?? offered[0] ?? ASKED_FOR[setting.units][0],
+        why: fact('panel.usual'),
+      };
+    },
+  },
+  gap: {
+    type: 'length',
+    label: 'Gap under the panel',
+    group: 'Panel',
+    min: 0,
+    max: feet(4),
+    step: TAPE_STEP,
+    help: 'Room for hoe, hose and rake.',
+    suggest: suggestGap,
+  },
+  staples: {
+    type: 'count',
+    label: 'Staples a post, each panel',
+    group: 'Panel',
+    min: 2,
+    max: 10,
+    help: 'On the wires that cross the post, from top to bottom.',
+    suggest: () => ({ value: 5, why: fact('staples.five') }),
+  },
+  ties: {
+    type: 'choice',
+    label: 'And ties',
+    group: 'Panel',
+    choices: [
+      { id: 'two', label: 'two a post' },
+      { id: 'none', label: 'none' },
+    ],
+    help: 'Wire round the post where a staple could work loose.',
+    suggest: () => ({ value: 'two', why: fact('ties.two') }),
+  },
+  canes: {
+    type: 'choice',
+    label: 'Starter canes',
+    group: 'Panel',
+    choices: [
+      { id: 'yes', label: 'one to a plant' },
+      { id: 'none', label: 'none' },
+    ],
+    help: 'A short cane leads the young plant up to the panel.',
+    offered: (setting) => ['none', ...(isOffered(setting, 'cane-bamboo') ? ['yes'] : [])],
+    suggest: (setting, set) =>
+      Number(set.gap) > inches(6) && isOffered(setting, 'cane-bamboo')
+        ? { value: 'yes', why: fact('canes.lead') }
+        : { value: 'none', why: fact('canes.none') },
+  },
+  postSpacing: {
+    type: 'length',
+    label: 'Posts at most apart',
+    group: 'Posts',
+    min: feet(2),
+    max: feet(10),
+    step: TAPE_STEP,
+    help: 'A post stands wherever two panels meet, and between them where a panel is longer than this.',
+    suggest: (setting) => ({ value: perUnits(setting.units, 96, 2500), why: fact('spacing.panel') }),
+  },
+  section: sectionKnob({
+    label: 'Posts of',
+    group: 'Posts',
+    of: ['4x4', '90x90'],
+    usual: { imperial: ['4x4', '90x90'], metric: ['90x90', '4x4'] },
+    help: 'A 4×4 measures 3½″.',
+  }),
+  treatment: treatmentKnob({
+    section: 'section',
+    group: 'Posts',
+    use: 'heavy',
+    wanted: ['treated', 'durable', 'untreated'],
+  }),
+  ...depthKnob,
+  ...footingKnobs('wet'),
+  guys: {
+    type: 'choice',
+    label: 'Guy wires',
+    group: 'Guys',
+    choices: [
+      { id: 'ends', label: 'in the end bays' },
+      { id: 'none', label: 'none' },
+    ],
+    help: 'Two crossed wires in each end bay, a turnbuckle in each, pull the posts plumb.',
+    offered: (setting) => [
+      'none',
+      ...(isOffered(setting, 'guy-wire') && isOffered(setting, 'turnbuckle') ? ['ends'] : []),
+    ],
+    suggest: (setting) =>
+      isOffered(setting, 'guy-wire') && isOffered(setting, 'turnbuckle')
+        ? { value: 'ends', why: fact('guys.plumb') }
+        : { value: 'none', why: fact('guys.none') },
+  },
+  pull: {
+    type: 'count',
+    label: 'Pull on each wire, N',
+    group: 'Guys',
+    min: 50,
+    max: 3000,
+    help: 'About what a hand-tight turnbuckle gives. 10 N is the weight of a kilogram.',
+    shown: (set) => set.guys !== 'none',
+    suggest: () => ({ value: 400, why: fact('pull.hand') }),
+  },
+} as const satisfies Knobs;

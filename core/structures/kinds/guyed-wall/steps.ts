@@ -1,0 +1,36 @@
+import type { Design } from '../../../design/design';
+import { fact } from '../../../wording/say';
+import { waitFor } from '../../rules/footing';
+import type { SeasonNote, Step } from '../../kind';
+import type { GuyedWallValues } from './size';
+
+/** Posts first, in concrete and braced until it is hard; guys before the panels are stapled. */
+export function guyedWallSteps(design: Design, v: GuyedWallValues): Step[] {
+  const posts = design.support.posts.length;
+  const has = (role: string): boolean => design.parts.some((part) => part.role === role);
+  return [
+    { what: fact('step.locate'), people: 1, caution: fact('care.services') },
+    { what: fact('step.line', { posts, row: { mm: design.builtMm } }), people: 1 },
+    { what: fact('step.dig', { posts, depth: { mm: v.depth + v.gravel } }), people: 1 },
+    { what: fact('step.stand'), people: 2 },
+    {
+      what: fact(`step.footing.${v.footing}`),
+      people: 1,
+      ...waitFor(v.footing),
+      ...(v.footing === 'tamped' ? {} : { caution: fact('care.cement') }),
+    },
+    ...(has('guy wire')
+      ? [{ what: fact('step.guys', { pull: v.pull }), people: 1, caution: fact('care.wire') } as const]
+      : []),
+    { what: fact('step.hang', { gap: { mm: v.gap } }), people: 2, caution: fact('care.panel') },
+    { what: fact('step.staple', { staples: v.staples }), people: 1 },
+    ...(has('cane') ? [{ what: fact('step.canes'), people: 1, caution: fact('care.canes') } as const] : []),
+    { what: fact('step.plant'), people: 1 },
+  ];
+}
+
+export const guyedWallSeason = (design: Design): SeasonNote[] => [
+  { on: null, what: fact('season.tie') },
+  ...(design.support.guys ? [{ on: null, what: fact('season.guys') }] : []),
+  { on: null, what: fact('season.canes') },
+];

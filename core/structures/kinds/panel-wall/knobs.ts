@@ -1,0 +1,214 @@
+import { PANELS } from '../../../catalogue/panels';
+import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
+import { feet, inches } from '../../../quantity/length';
+import { fact } from '../../../wording/say';
+import { BARE_DRIVEN_MM } from '../../rules/depth';
+import type { Knobs } from '../../knob';
+import { isOffered, leadPlant, type Setting } from '../../setting';
+import { rowKnobs, suggestGap } from '../../rules/row';
+import { STATION_SCHOOLS } from '../../rules/stations';
+import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+
+/** Panels in the order a gardener would ask for them, by the units they buy in. */
+const ASKED_FOR = {
+  imperial: ['panel-16ft', 'panel-8ft', 'panel-8ft-close', 'panel-3m'],
+  metric: ['panel-3m', 'panel-2m5-narrow', 'panel-16ft'],
+} as const;
+
+const lasts = (stock: string): string => `lasts ${CATALOGUE.stock(stock).life.seasons} seasons`;
+const FIXINGS = [
+  { id: 'clip', label: `wire clips: ${lasts('post-clip')}` },
+  { id: 'tie', label: `plastic ties: ${lasts('tie-plastic')}` },
+  { id: 'uv', label: `UV-grade ties: ${lasts('tie-uv')}` },
+  { id: 'wire', label: `tie wire: ${lasts('tie-wire')}` },
+] as const;
+
+/** Stock and length of wire that one fixing of each school takes. 10″ a wire tie is from memory. mm. */
+export const FIXING_STOCK = {
+  clip: { stock: 'post-clip' },
+  tie: { stock: 'tie-plastic' },
+  uv: { stock: 'tie-uv' },
+  wire: { stock: 'tie-wire', eachMm: inches(10) },
+} as const;
+
+const offeredPanels = (setting: Setting): string[] =>
+  PANELS.map((panel) => panel.id).filter((id) => isOffered(setting, id));
+
+function suggestPanel(setting: Setting) {
+  const offered = offeredPanels(setting);
+  const heavy = leadPlant(setting)?.crop.load === 'heavy';
+  const fit = offered.filter((id) => !heavy || stockOf(setting.catalogue, id, 'panel').carries === 'heavy');
+  const value =
+    ASKED_FOR[setting.units].find((id) => fit.includes(id)) ?? fit[0] ?? offered[0] ?? ASKED_FOR[setting.units][0];
+  return { value, why: fact('panel.usual') };
+}
+
+/**
+ * Post spacing limit: 8′ under fruiting crops, closer where it is windy (common practice, no
+ * source; the 6′ for an exposed place is from memory). Depth: 18″ for a driven post.
+ */
+export const PANEL_WALL_KNOBS = {
+  ...rowKnobs(200, 'By a tape laid on the soil, from the first post to the last.'),
+  walls: {
+    type: 'count',
+    label: 'Walls side by side',
+    group: 'Row',
+    min: 1,
+    max: 3,
+    help: 'Two walls in a 4′ bed only with pruned or staggered plants.',
+    suggest: () => ({ value: 1, why: fact('walls.one') }),
+  },
+  wallSpacing: {
+    type: 'length',
+    label: 'Between walls',
+    group: 'Row',
+    min: inches(12),
+    max: feet(12),
+    step: TAPE_STEP,
+    help: 'From the face of one wall to the face of the next.',
+    shown: (set) => Number(set.walls) > 1,
+    usualMost: (setting) => Math.max(inches(48), setting.bed.widthMm),
+    suggest: (setting) => ({
+      value: tidy(Math.max(inches(12), setting.bed.widthMm / 2), setting.units),
+      why: fact('walls.half-bed'),
+    }),
+  },
+  sides: {
+    type: 'choice',
+    label: 'Plant along',
+    group: 'Row',
+    choices: [
+      { id: 'one', label: 'one side' },
+      { id: 'both', label: 'both sides' },
+    ],
+    help: 'Both sides of one panel puts two plants in one place.',
+    suggest: () => ({ value: 'one', why: fact('sides.one') }),
+  },
+  school: {
+    type: 'choice',
+    label: 'Plant places',
+    group: 'Row',
+    choices: STATION_SCHOOLS,
+    help: 'End to end counts one more plant; half a space in gives each plant its own stretch of bed.',
+    suggest: (setting, set) =>
+      setting.bed.lengthMm - Number(set.rowLength) >= inches(12)
+        ? { value: 'ends', why: fact('school.ends') }
+        : { value: 'inset', why: fact('school.inset') },
+  },
+  panel: {
+    type: 'choice',
+    label: 'Panel',
+    group: 'Panel',
+    choices: PANELS.map((panel) => ({ id: panel.id, label: panel.name })),
+    offered: offeredPanels,
+    help: 'Only panels that have a price in your price book are offered.',
+    suggest: suggestPanel,
+  },
+  gap: {
+    type: 'length',
+    label: 'Gap under the panel',
+    group: 'Panel',
+    min: 0,
+    max: feet(4),
+    step: TAPE_STEP,
+    help: 'Room for hoe, hose and air; the crop has to stand by itself this high.',
+    suggest: suggestGap,
+  },
+  overlap: {
+    type: 'count',
+    label: 'Overlap, in meshes',
+    group: 'Panel',
+    min: 1,
+    max: 3,
+    help: 'Neighbouring panels lap and are tied together.',
+    suggest: () => ({ value: 1, why: fact('overlap.one') }),
+  },
+  fineMesh: {
+    type: 'choice',
+    label: 'Finer net low down',
+    group: 'Panel',
+    choices: [
+      { id: 'none', label: 'none' },
+      { id: 'low', label: 'on the lower 2′' },
+    ],
+    help: 'For thin tendrils that cannot bridge a wide mesh.',
+    suggest: (setting, set) => {
+      const panel = stockOf(setting.catalogue, String(set.panel), 'panel');
+      const thin = setting.planted.find(
+        (one) => one.crop.grips && one.crop.grips.stepMm < panel.pitchMm - panel.wireMm,
+      );
+      return thin && thin.crop.habit === 'tendril-thin'
+        ? { value: 'low', why: fact('fine.thin', { crop: thin.crop.name, step: { mm: thin.crop.grips?.stepMm ?? 0 } }) }
+        : { value: 'none', why: fact('fine.none') };
+    },
+  },
+  onSlope: {
+    type: 'choice',
+    label: 'On the slope',
+    group: 'Panel',
+    choices: [
+      { id: 'follow', label: 'follow the ground' },
+      { id: 'level', label: 'step, each panel level' },
+    ],
+    help: 'Following keeps the gap even; stepping keeps the wires level.',
+    shown: (_set, setting) => setting.bed.riseMm !== 0,
+    suggest: (setting) =>
+      Math.abs(setting.bed.riseMm) / setting.bed.lengthMm > 0.08
+        ? { value: 'level', why: fact('slope.steep') }
+        : { value: 'follow', why: fact('slope.gentle') },
+  },
+  postSpacing: {
+    type: 'length',
+    label: 'Posts at most apart',
+    group: 'Posts',
+    min: feet(2),
+    max: feet(10),
+    step: TAPE_STEP,
+    help: 'The run is divided so that no bay is wider than this.',
+    suggest: (setting) =>
+      setting.bed.wind === 'exposed'
+        ? { value: perUnits(setting.units, 72, 1800), why: fact('spacing.exposed') }
+        : { value: perUnits(setting.units, 96, 2440), why: fact('spacing.fruit') },
+  },
+  depth: {
+    type: 'length',
+    label: 'Depth in the ground, at least',
+    group: 'Posts',
+    min: BARE_DRIVEN_MM,
+    max: feet(4),
+    step: TAPE_STEP,
+    help: 'What the next stock length leaves over goes into the ground as well.',
+    suggest: (setting) =>
+      setting.bed.soil === 'sand' || setting.bed.wind === 'exposed'
+        ? { value: perUnits(setting.units, 24, 600), why: fact('depth.loose') }
+        : { value: perUnits(setting.units, 18, 460), why: fact('depth.driven') },
+  },
+  abovePost: {
+    type: 'length',
+    label: 'Panel may stand above the post',
+    group: 'Posts',
+    min: 0,
+    max: inches(12),
+    step: TAPE_STEP,
+    help: 'The top clip sits below the post top; the last mesh may stand free.',
+    suggest: (setting) => ({ value: perUnits(setting.units, 4, 100), why: fact('above.mesh') }),
+  },
+  fixing: {
+    type: 'choice',
+    label: 'Held to the posts by',
+    group: 'Posts',
+    choices: FIXINGS,
+    help: 'Clips and wire stay; plastic ties undo quickly and perish in about two seasons.',
+    offered: (setting) => FIXINGS.map((one) => one.id).filter((id) => isOffered(setting, FIXING_STOCK[id].stock)),
+    suggest: (setting) => ({ value: isOffered(setting, 'post-clip') ? 'clip' : 'wire', why: fact('fixing.stays') }),
+  },
+  perPost: {
+    type: 'count',
+    label: 'Fixings a post',
+    group: 'Posts',
+    min: 2,
+    max: 6,
+    help: 'Top, middle and bottom. With two, the panel swings out when pushed low down.',
+    suggest: () => ({ value: 3, why: fact('fixing.three') }),
+  },
+} as const satisfies Knobs;

@@ -1,0 +1,363 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { WeldedPanel } from '../../../catalogue/stock';
+import type { Bar, Design, Fixing, Joint, Line, Mark, Part, Sheet, Standing } from '../../../design/design';
+import { add, ALONG, groundAt, pathLength, scale, slopeOf, UP, type Ground, type Point } from '../../../geometry/space';
+import { inches } from '../../../quantity/length';
+import { fact } from '../../../wording/say';
+import { nextStockUp } from '../../rules/depth';
+import type { Values } from '../../knob';
+import { footAt, lengthOnLie, lengthOnSoil, type Lie } from '../../rules/lie';
+import { acrossBed, rowHandles, spacingHandle } from '../../rules/row';
+import type { Setting } from '../../setting';
+import { fewestPosts } from '../../rules/spacing';
+import { placeStations } from '../../rules/stations';
+import type { PANEL_WALL_KNOBS } from './knobs';
+import { FIXING_STOCK } from './knobs';
+import { fixingLevels, leanOffPost, onSheetAbove, overlapPlaces, panelRun, type RunPiece } from '../../rules/panel-run';
+
+export type PanelWallValues = Values<typeof PANEL_WALL_KNOBS>;
+
+/** Above this gap a wire is stretched halfway up it: 24″ (common practice, no source). mm. */
+export const MOST_OPEN_GAP_MM = inches(24);
+/** Ties at each lap of two panels, and how far apart those of a net are (from memory). */
+const TIES_A_LAP = 3;
+const NET_TIE_EVERY_MM = inches(24);
+/** Wire for the turns round an end post, each end (from memory). mm. */
+const WIRE_END_MM = inches(12);
+/** Stems stand this far out from the mesh (from memory). mm. */
+const STEM_OUT_MM = inches(3);
+
+/** Sizes the wall and places its parts. Every length follows the trade's rules named beside it. */
+export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
+  const panel = stockOf(setting.catalogue, v.panel, 'panel');
+  const ground: Ground = { lengthMm: setting.bed.lengthMm, riseMm: setting.bed.riseMm };
+  const lie: Lie = { ground, level: v.onSlope === 'level' && ground.riseMm !== 0 };
+  const run = panelRun(lengthOnLie(lie, v.rowLength), panel, v.overlap);
+  const runEnd = (run[run.length - 1] as RunPiece).toMm;
+  const postsAt = fewestPosts(0, overlapPlaces(run, panel.pitchMm), runEnd, v.postSpacing);
+  const middle = acrossBed(v.rowAt, setting);
+  const rows = Array.from({ length: v.walls }, (_, i) => middle + (i - (v.walls - 1) / 2) * v.wallSpacing);
+
+  const parts: Part[] = [];
+  const joints: Joint[] = [];
+  const standing: Standing[] = [];
+  rows.forEach((y, row) => {
+    const wall = placeWall({ v, panel, lie, run, postsAt, y, name: rows.length > 1 ? `${row + 1}.` : '', setting });
+    parts.push(...wall.parts);
+    joints.push(...wall.joints);
+    standing.push(...wall.standing);
+  });
+
+  const posts = parts.filter((part): part is Bar => part.role === 'post');
+  const builtMm = lengthOnSoil(lie, runEnd);
+  const plantRows = rows.flatMap((y) =>
+    v.sides === 'both'
+      ? [
+          { acrossMm: y - STEM_OUT_MM, side: 'front' as const },
+          { acrossMm: y + STEM_OUT_MM, side: 'back' as const },
+        ]
+      : [{ acrossMm: y - STEM_OUT_MM, side: 'front' as const }],
+  );
+  const levelSteps = panel.levelsMm.slice(1).map((level, i) => level - (panel.levelsMm[i] as number));
+  const stepDrop = lie.level
+    ? Math.max(...run.map((piece) => (piece.toMm - piece.fromMm) * Math.abs(Math.tan(slopeOf(ground)))))
+    : 0;
+  const wire = v.gap > MOST_OPEN_GAP_MM;
+  const firstPost = posts[0] as Bar;
+
+  return {
+    kind: 'panel-wall',
+    parts,
+    joints,
+    stations: placeStations({
+      planted: setting.planted,
+      ground,
+      fromMm: 0,
+      lengthMm: builtMm,
+      school: v.school,
+      rows: plantRows,
+    }),
+    ground,
+    builtMm,
+    support: {
+      holds: 'mesh',
+      meshMm: { wide: panel.pitchMm, high: Math.max(...levelSteps) },
+      memberMm: panel.wireMm,
+      stepMm: Math.min(panel.pitchMm, Math.max(...levelSteps)),
+      fineToMm: v.fineMesh === 'low' ? fineMeshTop(v, setting) : 0,
+      carries: panel.carries,
+      startsMm: wire ? v.gap / 2 : v.gap,
+      gapMm: v.gap,
+      topMm: { least: v.gap + panel.heightMm, most: v.gap + panel.heightMm + stepDrop },
+      spacingMm: Math.max(...postsAt.slice(1).map((at, i) => at - (postsAt[i] as number))),
+      posts: standing,
+      rowsAtMm: rows,
+      bothSides: v.sides === 'both',
+      ...(lie.level ? {} : { leansMm: leanOffPost(panel.heightMm, ground) }),
+    },
+    bodies: v.walls,
+    reasons: reasonsFor(v, panel, run, postsAt, lie.level),
+    marks: marksFor({ v, panel, run, lie, postsAt, first: firstPost }),
+    handles: [
+      ...rowHandles({ ground, rowMm: v.rowLength, builtMm, yMm: middle, topMm: v.gap + panel.heightMm }),
+      { knob: 'gap', view: 'elevation', at: [runEnd / 2, footAt(lie, runEnd / 2, 0)[2] + v.gap], axis: 'up', perMm: 1 },
+      { knob: 'depth', view: 'end', at: [firstPost.from[1], -v.depth], axis: 'up', perMm: -1 },
+      spacingHandle((posts[1] as Bar).to[0], (posts[1] as Bar).to[2]),
+    ],
+  };
+}
+
+function placeWall(o: {
+  v: PanelWallValues;
+  panel: WeldedPanel;
+  lie: Lie;
+  run: readonly RunPiece[];
+  postsAt: readonly number[];
+  y: number;
+  name: string;
+  setting: Setting;
+}): { parts: Part[]; joints: Joint[]; standing: Standing[] } {
+  const { v, panel, lie, run, y } = o;
+  const standing: Standing[] = [];
+  const slope = slopeOf(lie.ground);
+  const along: Point = lie.level ? ALONG : [Math.cos(slope), 0, Math.sin(slope)];
+  const up: Point = lie.level ? UP : [-Math.sin(slope), 0, Math.cos(slope)];
+  const fix = FIXING_STOCK[v.fixing];
+  const joints: Joint[] = [];
+
+  const sheets = run.map((piece, i): Sheet => {
+    const low = footAt(lie, piece.fromMm, y);
+    const z = lie.level ? Math.max(low[2], groundAt(lie.ground, piece.toMm)) : low[2];
+    const stub = panel.edgeMm;
+    const length = piece.meshes * panel.pitchMm + (piece.whole ? 2 : 1) * stub;
+    const base: Point = [low[0], y, z];
+    return {
+      shape: 'sheet',
+      id: `panel-${o.name}${i + 1}`,
+      role: 'panel',
+      stock: panel.id,
+      cutMm: length,
+      meshes: piece.meshes,
+      corner: [base[0] - along[0] * stub, y, base[2] + v.gap - along[2] * stub],
+      along,
+      up,
+      heightMm: panel.heightMm,
+      levelsMm: panel.levelsMm,
+      wireMm: panel.wireMm,
+      uprightsMm: Array.from({ length: piece.meshes + 1 }, (_, n) => stub + n * panel.pitchMm),
+    };
+  });
+
+  const { faceMm } = stockOf(o.setting.catalogue, 'steel-post', 'steel post');
+  const sizes = o.setting.sizesOf('steel-post');
+  const posts = o.postsAt.map((at, i): Bar => {
+    const foot = footAt(lie, at, y + panel.wireMm);
+    const held = run.flatMap((piece, n) =>
+      piece.fromMm <= at + 1 && at <= piece.toMm + 1 ? [sheets[n] as Sheet] : [],
+    );
+    const panelTop = Math.max(
+      ...held.map(
+        (sheet) =>
+          sheet.corner[2] + (lie.level ? 0 : (foot[0] - sheet.corner[0]) * Math.tan(slope)) + sheet.heightMm / up[2],
+      ),
+    );
+    const above = panelTop - foot[2] - v.abovePost;
+    const stock = nextStockUp(above + v.depth, sizes) ?? { mm: above + v.depth, enough: true };
+    const buried = Math.max(0, stock.mm - above);
+    const id = `post-${o.name}${i + 1}`;
+    const top = stock.mm - buried;
+    standing.push({
+      id,
+      aboveMm: above,
+      buriedMm: buried,
+      wantedMm: v.depth,
+      shortMm: Math.max(0, above + v.depth - stock.mm),
+      set: 'driven',
+    });
+    const perPanel = lie.level ? held : held.slice(0, 1);
+    for (const sheet of perPanel) {
+      const levels = fixingLevels(sheet.levelsMm, foot[2] + top - sheet.corner[2], v.perPost);
+      joints.push({
+        id: `${id}-${sheet.id}`,
+        kind: 'panel to post',
+        places: levels.map((level) => onSheetAbove(sheet, level, foot[0])),
+        parts: [id, ...(lie.level ? [sheet] : held).map((one) => one.id)],
+        fixings: [{ ...fix, count: levels.length }],
+      });
+    }
+    return {
+      shape: 'bar',
+      id,
+      role: 'post',
+      stock: 'steel-post',
+      cutMm: stock.mm,
+      buriedMm: buried,
+      from: [foot[0], foot[1] + faceMm / 2, foot[2] - buried],
+      to: [foot[0], foot[1] + faceMm / 2, foot[2] + top],
+      wide: ALONG,
+      wideMm: faceMm,
+      thickMm: faceMm,
+      ends: [{ cut: 'as bought' }, { cut: 'as bought' }],
+      holes: [],
+    };
+  });
+
+  const lapTie: Fixing =
+    v.fixing === 'clip' ? { ...FIXING_STOCK.wire, count: TIES_A_LAP } : { ...fix, count: TIES_A_LAP };
+  sheets.slice(1).forEach((next, i) => {
+    const before = sheets[i] as Sheet;
+    const drop = next.corner[2] - before.corner[2] - (along[2] * (next.corner[0] - before.corner[0])) / along[0];
+    const places = Array.from({ length: TIES_A_LAP }, (_, n) =>
+      onSheetAbove(
+        next,
+        Math.max(0, -drop) + ((next.heightMm - Math.abs(drop)) * n) / (TIES_A_LAP - 1),
+        next.corner[0],
+      ),
+    );
+    joints.push({
+      id: `lap-${o.name}${i + 1}`,
+      kind: 'panel to panel',
+      places,
+      parts: [before.id, next.id],
+      fixings: [lapTie],
+    });
+  });
+
+  const parts: Part[] = [...posts, ...sheets];
+  if (v.fineMesh === 'low') {
+    const net = placeNet(o, along, up, sheets);
+    parts.push(net);
+    for (const sheet of sheets) {
+      const ties = 2 * (Math.ceil(sheet.cutMm / NET_TIE_EVERY_MM) + 1);
+      // Where the soil is highest the panel is nearest to it.
+      const nearSoil = add(
+        sheet.corner,
+        scale(sheet.along, (lie.level && slope > 0 ? sheet.uprightsMm.at(-1) : sheet.uprightsMm[0]) ?? 0),
+      );
+      joints.push({
+        id: `net-${sheet.id}`,
+        kind: 'net to panel',
+        places: [nearSoil],
+        parts: [net.id, sheet.id],
+        fixings: [{ stock: 'tie-plastic', count: ties }],
+      });
+    }
+  }
+  if (v.gap > MOST_OPEN_GAP_MM) {
+    const path = o.postsAt.map((at): Point => {
+      const foot = footAt(lie, at, y);
+      return [foot[0], foot[1], foot[2] + v.gap / 2];
+    });
+    const wire: Line = {
+      shape: 'line',
+      id: `wire-${o.name}1`,
+      role: 'line wire',
+      stock: 'line-wire',
+      path,
+      diameterMm: 2.5,
+      cutMm: pathLength(path) + 2 * WIRE_END_MM,
+    };
+    parts.push(wire);
+    posts.forEach((post, i) =>
+      joints.push({
+        id: `wire-${post.id}`,
+        kind: 'wire to post',
+        places: [path[i] as Point],
+        parts: [wire.id, post.id],
+        fixings: [{ ...FIXING_STOCK.wire, count: 1 }],
+      }),
+    );
+  }
+  return { parts, joints, standing };
+}
+
+function fineMeshTop(v: PanelWallValues, setting: Setting): number {
+  const net = stockOf(setting.catalogue, 'mesh-fine', 'mesh roll');
+  return Math.max(net.heightMm, v.gap + inches(4));
+}
+
+/** The net hangs from the soil up; under a high gap it is lifted so that it still laps the panel by 4″. */
+function placeNet(
+  o: { v: PanelWallValues; y: number; name: string; setting: Setting; lie: Lie; run: readonly RunPiece[] },
+  along: Point,
+  up: Point,
+  sheets: readonly Sheet[],
+): Sheet {
+  const net = stockOf(o.setting.catalogue, 'mesh-fine', 'mesh roll');
+  const first = sheets[0] as Sheet;
+  const lift = fineMeshTop(o.v, o.setting) - net.heightMm;
+  const slope = slopeOf(o.lie.ground);
+  const runMm = (o.run[o.run.length - 1] as RunPiece).toMm;
+  const length = lengthOnSoil(o.lie, runMm);
+  const soil: Point = [Math.cos(slope), 0, Math.sin(slope)];
+  const count = Math.round(length / net.openingMm);
+  const rungs = Math.floor(net.heightMm / net.openingMm);
+  return {
+    shape: 'sheet',
+    id: `net-${o.name}1`,
+    role: 'fine mesh',
+    stock: net.id,
+    cutMm: length,
+    meshes: 0,
+    corner: [0, first.corner[1] - 4, lift],
+    along: o.lie.level ? soil : along,
+    up: o.lie.level ? UP : up,
+    heightMm: net.heightMm,
+    wireMm: net.wireMm,
+    uprightsMm: Array.from({ length: count + 1 }, (_, i) => (i * length) / count),
+    levelsMm: Array.from({ length: rungs + 1 }, (_, i) => i * net.openingMm),
+  };
+}
+
+function reasonsFor(
+  v: PanelWallValues,
+  panel: WeldedPanel,
+  run: readonly RunPiece[],
+  postsAt: readonly number[],
+  steps: boolean,
+): Design['reasons'] {
+  const whole = run.filter((piece) => piece.whole).length;
+  const laid = whole === run.length ? 'count.panels' : whole === 0 ? 'count.panel-cut' : 'count.panels-cut';
+  const each = v.walls > 1 ? '.walls' : run.length > 1 ? '.laps' : '';
+  return {
+    post: fact(`count.posts${each}`, { posts: postsAt.length, spacing: { mm: v.postSpacing }, walls: v.walls }),
+    panel: fact(laid, { whole, mesh: { mm: panel.pitchMm }, length: { mm: v.rowLength } }),
+    'fine mesh': fact('count.net'),
+    'line wire': fact('count.wire', { gap: { mm: v.gap }, most: { mm: MOST_OPEN_GAP_MM } }),
+    'panel to post': fact(steps ? 'count.fixings.steps' : 'count.fixings', {
+      each: v.perPost,
+      posts: postsAt.length * v.walls,
+    }),
+    'panel to panel': fact('count.laps', { ties: TIES_A_LAP, laps: (run.length - 1) * v.walls }),
+    'net to panel': fact('count.net-ties', { every: { mm: NET_TIE_EVERY_MM } }),
+    'wire to post': fact('count.wire-ties'),
+  };
+}
+
+function marksFor(o: {
+  v: PanelWallValues;
+  panel: WeldedPanel;
+  run: readonly RunPiece[];
+  lie: Lie;
+  postsAt: readonly number[];
+  first: Bar;
+}): Mark[] {
+  const { v, panel, run } = o;
+  const foot = o.first.from[2] + o.first.buriedMm;
+  const along = (label: string, atMm: readonly number[]): Mark => ({
+    axis: 'x',
+    label,
+    atMm: atMm.map((at) => footAt(o.lie, at, 0)[0]),
+    tapedMm: atMm,
+  });
+  const laps = run.slice(1).flatMap((next, i) => [next.fromMm, (run[i] as RunPiece).toMm]);
+  return [
+    along('posts', o.postsAt),
+    ...(run.length > 1 ? [along('panels', [0, ...laps, (run[run.length - 1] as RunPiece).toMm])] : []),
+    {
+      axis: 'z',
+      label: 'heights',
+      atMm: [...new Set([o.first.from[2], foot, foot + v.gap, foot + v.gap + panel.heightMm])],
+    },
+  ];
+}

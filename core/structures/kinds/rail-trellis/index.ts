@@ -1,0 +1,59 @@
+import type { Bar } from '../../../design/design';
+import { feet, inches } from '../../../quantity/length';
+import { shortBy } from '../../rules/depth';
+import { structureKind } from '../../kind';
+import { raiseGap, ROW_MENDS } from '../../rules/row';
+import { POST_MENDS } from '../../rules/timber-post';
+import { RAIL_TRELLIS_KNOBS } from './knobs';
+import { RAIL_TRELLIS_PHRASES } from './phrases';
+import { bayForTwo } from './rails';
+import { sizeRailTrellis } from './size';
+import { railTrellisSeason, railTrellisSteps } from './steps';
+
+/** Heavy posts with two rails a side and welded panels between them. */
+export const railTrellis = structureKind({
+  id: 'rail-trellis',
+  name: 'Long rail trellis',
+  blurb: 'Heavy posts, level rails and welded panels: built once, for a long row that stays.',
+  nature: { tendingMinutes: { leaner: 1.5, climber: 0.5 }, moves: 'stays' },
+  knobs: RAIL_TRELLIS_KNOBS,
+  size: sizeRailTrellis,
+  steps: railTrellisSteps,
+  season: railTrellisSeason,
+  phrases: RAIL_TRELLIS_PHRASES,
+  mends: {
+    ...POST_MENDS,
+    ...ROW_MENDS,
+    'spacing.wide': (v) => ({ bay: feet(7.5), ...(v.bays === 'centres' ? { bays: 'clear' } : {}) }),
+    'post.short': (v, design) => {
+      const missing = shortBy(design);
+      return v.gap - missing >= inches(2) ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
+    },
+    'gap.high': (_v, _design, setting) => ({
+      gap: Math.max(
+        inches(2),
+        Math.min(...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm)),
+      ),
+    }),
+    'height.low': raiseGap,
+    'reach.tall': (v, design, setting) => {
+      const over = design.support.topMm.most - setting.reachMm;
+      return v.gap - over >= inches(2) ? { gap: inches(Math.floor((v.gap - over) / inches(1))) } : null;
+    },
+    'bay.narrow': (v) => ({ bays: 'clear', bay: v.bay }),
+    'rails.all-broken': (v, design, setting) => {
+      const fits = bayForTwo(
+        v,
+        setting,
+        (design.parts.find((part): part is Bar => part.role === 'post') as Bar).wideMm,
+      );
+      return {
+        ...(v.stagger === 'no' ? { stagger: 'yes' } : {}),
+        ...(v.bay > fits && fits >= feet(2) ? { bay: fits } : {}),
+      };
+    },
+    'panel.no-wire': () => ({ cutAt: 'wire' }),
+    'fixing.staples': () => ({ fixing: 'screws' }),
+    'places.one-more': () => ({ school: 'ends' }),
+  },
+});

@@ -1,0 +1,45 @@
+import { feet, inches } from '../../../quantity/length';
+import { structureKind } from '../../kind';
+import { TEPEE_KNOBS } from './knobs';
+import { TEPEE_PHRASES } from './phrases';
+import { sizeTepee } from './size';
+import { tepeeSeason, tepeeSteps } from './steps';
+
+/** Poles lashed at the top over a ring bed. */
+export const tepee = structureKind({
+  id: 'tepee',
+  name: 'Tepee and cone',
+  blurb: 'Poles tied at the top over a ring of beans or peas: up in an hour, gone in winter.',
+  nature: { tendingMinutes: { leaner: 2.5, climber: 0.5 }, moves: 'comes apart' },
+  knobs: TEPEE_KNOBS,
+  size: sizeTepee,
+  steps: tepeeSteps,
+  season: tepeeSeason,
+  phrases: TEPEE_PHRASES,
+  mends: {
+    'reach.outside': (v, _design, setting) => ({
+      radius: Math.max(
+        inches(8),
+        Math.min(v.radius, (Math.min(setting.bed.widthMm, setting.bed.lengthMm) - inches(1)) / 2),
+      ),
+    }),
+    'reach.far': (v, _design, setting) => ({ radius: Math.max(inches(8), Math.min(v.radius, setting.armMm)) }),
+    'row.past-bed': (v, _design, setting) => ({
+      radius: Math.max(inches(8), (Math.min(setting.bed.widthMm, setting.bed.lengthMm) - v.ring) / 2),
+    }),
+    'post.short': (v, design) => {
+      const crossing = Math.min(v.crossing, inches(12));
+      const toTheTie = (design.parts.find((part) => part.role === 'pole')?.cutMm ?? 0) - crossing - v.pushIn;
+      const height = Math.floor(Math.sqrt(Math.max(0, toTheTie ** 2 - v.radius ** 2)) / 10) * 10;
+      return height >= feet(3) ? { height, crossing } : null;
+    },
+    'depth.shallow': () => ({ pushIn: inches(6) }),
+    'tips.narrow': (v) => ({ radius: Math.min(feet(6), Math.ceil((v.height * 0.25) / 10) * 10) }),
+    'height.low': (_v, _design, setting) => ({
+      height: Math.min(feet(12), Math.max(feet(3), ...setting.planted.map((one) => one.crop.supportToMm))),
+    }),
+    'reach.tall': (_v, _design, setting) => ({ height: Math.max(feet(3), setting.reachMm) }),
+    'load.heavy': () => ({ form: 'tepee', pole: 'pole-larch' }),
+    'mesh.wide': () => ({ ladder: 'yes', ladderStep: inches(3) }),
+  },
+});

@@ -1,0 +1,224 @@
+import { POLES } from '../../../catalogue/small-parts';
+import { feet, inches } from '../../../quantity/length';
+import { fact } from '../../../wording/say';
+import type { Knobs, Settled } from '../../knob';
+import { isOffered, leadPlant, type Setting } from '../../setting';
+import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+import { shadedSide } from './shaded';
+
+const isTepee = (set: Settled): boolean => set.form === 'tepee';
+const offeredPoles = (setting: Setting): string[] =>
+  POLES.map((pole) => pole.id).filter((id) => isOffered(setting, id));
+
+/** What fits the bed: its narrower side less the ring's own half width on both sides. mm. */
+const radiusInBed = (setting: Setting, ringMm: number): number =>
+  (Math.min(setting.bed.widthMm, setting.bed.lengthMm) - ringMm) / 2;
+
+/**
+ * Twelve poles for a playhouse-size tepee, a doorway on the shaded side, a ring bed 12″ wide, string
+ * laddered round from about 6″ above the soil, a tail of cord as long as outstretched arms (6′)
+ * (common practice, no source). Height, crossing and the small cone's sizes are from memory.
+ */
+export const TEPEE_KNOBS = {
+  form: {
+    type: 'choice',
+    label: 'Form',
+    group: 'Shape',
+    choices: [
+      { id: 'tepee', label: 'tepee of poles' },
+      { id: 'cone', label: 'small cone of canes' },
+    ],
+    help: 'A cone of canes and twine carries beans and peas only.',
+    suggest: (setting) =>
+      Math.min(setting.bed.widthMm, setting.bed.lengthMm) >= 1400
+        ? { value: 'tepee', why: fact('form.room') }
+        : { value: 'cone', why: fact('form.small') },
+  },
+  ring: {
+    type: 'length',
+    label: 'Width of the ring bed',
+    group: 'Shape',
+    min: inches(6),
+    max: inches(24),
+    step: TAPE_STEP,
+    help: 'Dug round under the feet of the poles, open at the door.',
+    suggest: (setting, set) => ({
+      value: isTepee(set) ? perUnits(setting.units, 12, 300) : perUnits(setting.units, 8, 200),
+      why: fact('ring.usual'),
+    }),
+  },
+  radius: {
+    type: 'length',
+    label: 'Middle to a pole',
+    group: 'Shape',
+    min: inches(8),
+    max: feet(6),
+    step: TAPE_STEP,
+    help: 'On the soil, half the way across.',
+    usualMost: () => feet(4),
+    suggest: (setting, set) => {
+      const wanted = isTepee(set) ? perUnits(setting.units, 36, 900) : perUnits(setting.units, 15, 380);
+      const room = radiusInBed(setting, Number(set.ring));
+      return {
+        value: tidy(Math.max(inches(8), Math.min(wanted, room)), setting.units),
+        why: fact(room < wanted ? 'radius.bed' : 'radius.usual'),
+      };
+    },
+  },
+  height: {
+    type: 'length',
+    label: 'Height of the tie',
+    group: 'Shape',
+    min: feet(3),
+    max: feet(12),
+    step: TAPE_STEP,
+    help: 'Where the poles cross.',
+    usualMost: () => feet(9),
+    suggest: (setting, set) => ({
+      value: isTepee(set) ? perUnits(setting.units, 84, 2100) : perUnits(setting.units, 60, 1500),
+      why: fact(isTepee(set) ? 'height.tepee' : 'height.cone'),
+    }),
+  },
+  poles: {
+    type: 'count',
+    label: 'Poles',
+    group: 'Poles',
+    min: 3,
+    max: 24,
+    help: 'The first three are the tripod; the others are laid into its crotch in order.',
+    suggest: (_setting, set) => ({
+      value: isTepee(set) ? 12 : 6,
+      why: fact(isTepee(set) ? 'poles.twelve' : 'poles.six'),
+    }),
+  },
+  pole: {
+    type: 'choice',
+    label: 'Poles of',
+    group: 'Poles',
+    choices: POLES.map((pole) => ({ id: pole.id, label: pole.name })),
+    offered: offeredPoles,
+    help: 'Bought whole, at the next length up.',
+    suggest: (setting, set) => {
+      const offered = offeredPoles(setting);
+      const wanted = isTepee(set)
+        ? ['pole-larch', 'pole-bamboo', 'cane-bamboo']
+        : ['cane-bamboo', 'pole-bamboo', 'pole-larch'];
+      return { value: wanted.find((id) => offered.includes(id)) ?? (wanted[0] as string), why: fact('pole.usual') };
+    },
+  },
+  crossing: {
+    type: 'length',
+    label: 'Pole above the tie, at least',
+    group: 'Poles',
+    min: inches(4),
+    max: feet(4),
+    step: TAPE_STEP,
+    help: 'What sticks out at the top keeps the lashing from slipping off.',
+    suggest: (setting, set) => ({
+      value: isTepee(set) ? perUnits(setting.units, 12, 300) : perUnits(setting.units, 6, 150),
+      why: fact('crossing.grip'),
+    }),
+  },
+  pushIn: {
+    type: 'length',
+    label: 'Pushed into the soil',
+    group: 'Poles',
+    min: 0,
+    max: feet(2),
+    step: TAPE_STEP,
+    help: 'After the lashing, each pole is pushed in at its mark.',
+    suggest: (setting) => ({ value: perUnits(setting.units, 6, 150), why: fact('push.firm') }),
+  },
+  door: {
+    type: 'length',
+    label: 'Doorway',
+    group: 'Door',
+    min: 0,
+    max: feet(4),
+    step: TAPE_STEP,
+    help: 'Between two poles on the soil; nothing is strung or planted across it. Nought for none.',
+    suggest: (setting, set) =>
+      isTepee(set) && Number(set.radius) >= inches(24)
+        ? { value: perUnits(setting.units, 24, 600), why: fact('door.usual') }
+        : { value: 0, why: fact('door.none') },
+  },
+  doorAt: {
+    type: 'choice',
+    label: 'Door towards',
+    group: 'Door',
+    choices: [
+      { id: 'front', label: 'the front' },
+      { id: 'back', label: 'the back' },
+      { id: 'start', label: 'the near end' },
+      { id: 'end', label: 'the far end' },
+    ],
+    help: 'On the shaded side, so that the plants have the sun.',
+    shown: (set) => Number(set.door) > 0,
+    suggest: (setting) => ({ value: shadedSide(setting), why: fact('door.shade') }),
+  },
+  ladder: {
+    type: 'choice',
+    label: 'String ladder',
+    group: 'Strings',
+    choices: [
+      { id: 'yes', label: 'round the poles' },
+      { id: 'none', label: 'none' },
+    ],
+    help: 'Wound round every pole, never across the door.',
+    suggest: () => ({ value: 'yes', why: fact('ladder.hold') }),
+  },
+  ladderFrom: {
+    type: 'length',
+    label: 'Lowest string',
+    group: 'Strings',
+    min: inches(2),
+    max: feet(3),
+    step: TAPE_STEP,
+    help: 'Above the soil.',
+    shown: (set) => set.ladder === 'yes',
+    suggest: (setting) => ({ value: perUnits(setting.units, 6, 150), why: fact('ladder.from') }),
+  },
+  ladderStep: {
+    type: 'length',
+    label: 'Between strings',
+    group: 'Strings',
+    min: inches(2),
+    max: feet(2),
+    step: TAPE_STEP,
+    help: 'Closer for thin tendrils.',
+    shown: (set) => set.ladder === 'yes',
+    suggest: (setting) => {
+      const thin = setting.planted.find((one) => one.crop.habit === 'tendril-thin');
+      return thin
+        ? { value: perUnits(setting.units, 3, 75), why: fact('ladder.thin', { crop: thin.crop.name }) }
+        : { value: perUnits(setting.units, 10, 250), why: fact('ladder.ten') };
+    },
+  },
+  twine: {
+    type: 'choice',
+    label: 'Twine',
+    group: 'Strings',
+    choices: [
+      { id: 'natural', label: 'natural fibre' },
+      { id: 'synthetic', label: 'synthetic' },
+    ],
+    offered: (setting) => (['natural', 'synthetic'] as const).filter((id) => isOffered(setting, `twine-${id}`)),
+    help: 'Natural twine is composted with the vines.',
+    shown: (set) => set.ladder === 'yes',
+    suggest: () => ({ value: 'natural', why: fact('twine.compost') }),
+  },
+  dig: {
+    type: 'length',
+    label: 'Ring bed dug',
+    group: 'Shape',
+    min: 0,
+    max: feet(2),
+    step: TAPE_STEP,
+    help: 'Depth of soil loosened and fed.',
+    suggest: (setting) => ({
+      value:
+        leadPlant(setting)?.crop.load === 'light' ? perUnits(setting.units, 8, 200) : perUnits(setting.units, 10, 250),
+      why: fact('dig.roots'),
+    }),
+  },
+} as const satisfies Knobs;

@@ -1,0 +1,52 @@
+import type { Design } from '../../../design/design';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import type { Setting } from '../../setting';
+import type { TepeeValues } from './size';
+
+/** The ring is dug first, then the tripod is tied on the ground, raised by two, and filled up in order. */
+export function tepeeSteps(design: Design, v: TepeeValues): Step[] {
+  const big = v.form === 'tepee';
+  return [
+    { what: fact('step.mark', { radius: { mm: v.radius }, poles: v.poles }), people: 1 },
+    ...(v.dig > 0
+      ? [
+          {
+            what: fact('step.dig', {
+              wide: { mm: v.ring },
+              deep: { mm: v.dig },
+              volume: { mm3: design.dug?.mm3 ?? 0 },
+            }),
+            people: 1,
+          } as const,
+        ]
+      : []),
+    { what: fact('step.tripod', { up: { mm: Math.hypot(v.height, v.radius) + v.pushIn } }), people: 1 },
+    { what: fact('step.raise'), people: big ? 2 : 1, ...(big ? { caution: fact('care.lift') } : {}) },
+    ...(v.poles > 3 ? [{ what: fact('step.lay', { poles: v.poles - 3 }), people: big ? 2 : 1 } as const] : []),
+    { what: fact('step.wind'), people: 1 },
+    { what: fact('step.push', { deep: { mm: v.pushIn } }), people: 1 },
+    ...(v.ladder === 'yes'
+      ? [
+          {
+            what: fact(v.door > 0 ? 'step.ladder.door' : 'step.ladder', {
+              from: { mm: v.ladderFrom },
+              step: { mm: v.ladderStep },
+            }),
+            people: 1,
+          } as const,
+        ]
+      : []),
+    { what: fact('step.plant'), people: 1, caution: fact('care.climb') },
+  ];
+}
+
+export function tepeeSeason(_design: Design, v: TepeeValues, _setting: Setting): SeasonNote[] {
+  return [
+    { on: null, what: fact('season.lead') },
+    ...(v.ladder === 'yes'
+      ? [{ on: null, what: fact(v.twine === 'natural' ? 'season.compost' : 'season.unpick') }]
+      : []),
+    { on: null, what: fact('season.store') },
+  ];
+}

@@ -1,0 +1,106 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import { timberId } from '../../../catalogue/timber';
+import type { RippedBoard } from '../../../design/design';
+import type { Setting } from '../../setting';
+import type { TwineFrameValues } from './knobs';
+
+/** What the frame is cut from: one section for all, or the strips of one ripped board. mm. */
+export interface Wood {
+  stock: string;
+  thickMm: number;
+  postWideMm: number;
+  beamWideMm: number;
+  board: { id: string; wideMm: number; lengthMm: number; longestMm: number; wantedMm: number } | null;
+}
+
+/** Where the price book names no length: 12′ (common practice for this frame, no source). mm. */
+const USUAL_BOARD_MM = 3657.6;
+
+/** Two outer strips and the middle, less two saw cuts: 7¼″ − 2 × 2¼″ − 2 × ⅛″ leaves 2½″ (common practice, no source). */
+export function woodOf(v: TwineFrameValues, setting: Setting): Wood {
+  if (v.make === 'lengths') {
+    const timber = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
+    return {
+      stock: timber.id,
+      thickMm: timber.thickMm,
+      postWideMm: timber.wideMm,
+      beamWideMm: timber.wideMm,
+      board: null,
+    };
+  }
+  const timber = stockOf(setting.catalogue, timberId(v.board, v.treatment), 'timber');
+  const beamWideMm = timber.wideMm - 2 * v.strip - 2 * setting.saw.kerfMm;
+  const sizes = setting.sizesOf(timber.id);
+  const wantedMm = Math.max(v.rowLength, v.beamHeight - beamWideMm + v.depth);
+  // The spare beyond the upright becomes two braces: a board half as long again leaves enough for both.
+  const braced = v.braces === 'none' ? wantedMm : Math.max(wantedMm, (v.beamHeight - beamWideMm + v.depth) * 1.5);
+  const lengthMm = sizes.find((size) => size >= braced - 0.5) ?? sizes.at(-1) ?? Math.max(USUAL_BOARD_MM, wantedMm);
+  return {
+    stock: timber.id,
+    thickMm: timber.thickMm,
+    postWideMm: v.strip,
+    beamWideMm,
+    board: { id: 'board-1', wideMm: timber.wideMm, lengthMm, longestMm: sizes.at(-1) ?? lengthMm, wantedMm },
+  };
+}
+
+/** How long a brace can be, cut two from what an upright leaves of its strip. */
+export const spareBraceMm = (boardMm: number, postMm: number, kerfMm: number): number =>
+  (boardMm - postMm - 2 * kerfMm) / 2;
+
+/** A part and the strip it is cut from: the outer ones are 0 and 2, the beam 1. */
+export interface StripPiece {
+  part: string;
+  strip: 0 | 1 | 2;
+  lengthMm: number;
+}
+
+/**
+ * The rip plan: strips with the saw's own kerf between them, the outer ones with a factory edge each,
+ * and where the guide is clamped. The guide lies over the middle strip: strip + kerf + the distance
+ * from the shoe's edge to the blade, measured from the nearer factory edge.
+ */
+export function ripPlan(
+  wood: Wood,
+  v: TwineFrameValues,
+  setting: Setting,
+  pieces: readonly StripPiece[],
+): RippedBoard | null {
+  const { board } = wood;
+  if (!board) return null;
+  const { kerfMm, shoeOffsetMm } = setting.saw;
+  const strip = (
+    n: 0 | 1 | 2,
+    name: string,
+    fromMm: number,
+    wideMm: number,
+    edges: 'one factory edge' | 'both sawn',
+  ) => {
+    let at = 0;
+    const laid = pieces
+      .filter((piece) => piece.strip === n)
+      .map(({ part, lengthMm }) => {
+        const start = at;
+        at += lengthMm + kerfMm;
+        return { part, atMm: start, lengthMm };
+      });
+    return { name, fromMm, wideMm, edges, pieces: laid };
+  };
+  const guideMm = v.strip + kerfMm + shoeOffsetMm;
+  return {
+    id: board.id,
+    stock: wood.stock,
+    lengthMm: board.lengthMm,
+    wideMm: board.wideMm,
+    kerfMm,
+    strips: [
+      strip(0, 'first upright', 0, v.strip, 'one factory edge'),
+      strip(1, 'beam', v.strip + kerfMm, wood.beamWideMm, 'both sawn'),
+      strip(2, 'second upright', board.wideMm - v.strip, v.strip, 'one factory edge'),
+    ],
+    guides: [
+      { cut: 1, from: 'first edge', stripMm: v.strip, guideMm },
+      { cut: 2, from: 'second edge', stripMm: v.strip, guideMm },
+    ],
+  };
+}

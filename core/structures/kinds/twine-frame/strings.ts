@@ -1,0 +1,137 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { Bar, EndCut, Joint, Line, Part, Sheet, Station } from '../../../design/design';
+import { ALONG, reach, UP, type Point } from '../../../geometry/space';
+import { inches } from '../../../quantity/length';
+import { screwThrough } from '../../rules/fixings';
+import { footAt } from '../../rules/lie';
+import { stringLength } from '../../rules/string-length';
+import { beamOver, onBeam, PILOT_MM, TWINE_HOLE_MM, type Frame, type LaidBeam } from './frame';
+
+/** Strings are looped round the stem this high; eyes sit this far in from the end of a cross arm (from memory). mm. */
+const LOOP_MM = inches(2);
+export const EYE_IN_MM = inches(1);
+const square: EndCut = { cut: 'square' };
+
+/** Cross arms lie flat on the beam, one over each place along the row. */
+export function placeArms(
+  f: Frame,
+  eyes: readonly number[],
+  beams: readonly LaidBeam[],
+): { parts: Bar[]; joints: Joint[] } {
+  // From a ripped board the arms are bought beside it, of the section a frame is otherwise made of.
+  const stock = f.wood.board
+    ? stockOf(f.setting.catalogue, `timber-${f.v.section}-${f.v.treatment}`, 'timber')
+    : { id: f.wood.stock, wideMm: f.wood.postWideMm, thickMm: f.wood.thickMm };
+  const hole = { diameterMm: f.v.hang === 'eye' ? PILOT_MM : TWINE_HOLE_MM };
+  const parts = eyes.map((eye, i): Bar => {
+    const [x, , z] = onBeam(f, eye, -stock.thickMm / 2);
+    return {
+      shape: 'bar',
+      id: `arm-${i + 1}`,
+      role: 'cross arm',
+      stock: stock.id,
+      from: [x, f.y - f.v.armLength / 2, z],
+      to: [x, f.y + f.v.armLength / 2, z],
+      wide: ALONG,
+      wideMm: stock.wideMm,
+      thickMm: stock.thickMm,
+      cutMm: f.v.armLength,
+      buriedMm: 0,
+      ends: [square, square],
+      holes: [
+        { atMm: EYE_IN_MM, ...hole },
+        { atMm: f.v.armLength - EYE_IN_MM, ...hole },
+      ],
+    };
+  });
+  return {
+    parts,
+    joints: parts.map((arm, i) => ({
+      id: `on-${arm.id}`,
+      kind: 'arm to beam',
+      places: [onBeam(f, eyes[i] as number, 0)],
+      parts: [arm.id, beamOver(beams, eyes[i] as number).id],
+      fixings: [{ stock: screwThrough(f.setting, stock.thickMm, f.wood.beamWideMm), count: 2 }],
+    })),
+  };
+}
+
+export function placeStrings(
+  f: Frame,
+  stations: readonly Station[],
+  eyes: readonly number[],
+  beams: readonly LaidBeam[],
+  arms: readonly Bar[],
+): { parts: Line[]; joints: Joint[] } {
+  const parts: Line[] = [];
+  const joints: Joint[] = [];
+  stations.forEach((station, i) => {
+    const place = i % eyes.length;
+    const eye = eyes[place] as number;
+    const onArm = f.v.rows > 1 && station.at[1] !== f.y;
+    const under = onBeam(f, eye, onArm ? 0 : f.wood.beamWideMm);
+    const top: Point = [under[0], station.at[1], under[2]];
+    const loop: Point = [station.at[0], station.at[1], station.at[2] + LOOP_MM];
+    const id = `string-${i + 1}`;
+    parts.push({
+      shape: 'line',
+      id,
+      role: 'string',
+      stock: `twine-${f.v.twine}`,
+      path: [top, loop],
+      diameterMm: 3,
+      cutMm: stringLength({
+        dropMm: reach(top, loop),
+        wrapsPercent: f.v.wraps,
+        knotsMm: f.v.knots,
+        slackMm: f.v.slack,
+        throughMm: f.v.hang === 'hole' ? (onArm ? f.wood.thickMm : f.wood.beamWideMm) : 0,
+      }),
+    });
+    joints.push({
+      id: `eye-${i + 1}`,
+      kind: onArm ? 'string to arm' : 'string to beam',
+      places: [top],
+      parts: [id, onArm ? (arms[place] as Bar).id : beamOver(beams, eye).id],
+      fixings: f.v.hang === 'eye' ? [{ stock: 'screw-eye', count: 1 }] : [],
+    });
+  });
+  return { parts, joints };
+}
+
+/** Cloth along the back of the posts, from the soil up, stapled to each. */
+export function placeSkirt(f: Frame, posts: readonly Bar[]): { parts: Part[]; joints: Joint[] } {
+  const cloth = stockOf(f.setting.catalogue, 'skirt-cloth', 'mesh roll');
+  const y = f.y + f.wood.thickMm / 2 + 1;
+  const foot = footAt(f.lie, 0, y);
+  const along: Point = [Math.cos(f.slope), 0, Math.sin(f.slope)];
+  const skirt: Sheet = {
+    shape: 'sheet',
+    id: 'skirt-1',
+    role: 'wind skirt',
+    stock: cloth.id,
+    cutMm: f.v.rowLength,
+    corner: foot,
+    along,
+    up: UP,
+    heightMm: cloth.heightMm,
+    uprightsMm: [0, f.v.rowLength],
+    levelsMm: [0, cloth.heightMm],
+    wireMm: cloth.wireMm,
+    meshes: 0,
+  };
+  return {
+    parts: [skirt],
+    joints: posts.map((post) => ({
+      id: `skirt-${post.id}`,
+      kind: 'skirt to post',
+      places: [0.05, 0.35, 0.65, 0.95].map((share): Point => [
+        post.to[0],
+        y,
+        post.from[2] + post.buriedMm + share * cloth.heightMm,
+      ]),
+      parts: [skirt.id, post.id],
+      fixings: [{ stock: 'staple-fence', count: 4 }],
+    })),
+  };
+}

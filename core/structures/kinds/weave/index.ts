@@ -1,0 +1,47 @@
+import { feet, inches } from '../../../quantity/length';
+import { LEAST_DRIVEN_MM, LET_IN_MM, letInDepth, shortBy } from '../../rules/depth';
+import { structureKind } from '../../kind';
+import { ROW_MENDS } from '../../rules/row';
+import { WEAVE_KNOBS } from './knobs';
+import { WEAVE_PHRASES } from './phrases';
+import { sizeWeave } from './size';
+import { weaveSeason, weaveSteps } from './steps';
+
+/** Posts, and twine that is woven along both sides as the plants grow. */
+export const weave = structureKind({
+  id: 'weave',
+  name: 'Post-and-twine weave',
+  blurb: 'Posts and twine: the least money for a long row, and a quarter of an hour every week.',
+  nature: { tendingMinutes: { leaner: 1, climber: 0.5 }, moves: 'comes apart' },
+  knobs: WEAVE_KNOBS,
+  size: sizeWeave,
+  steps: weaveSteps,
+  season: weaveSeason,
+  phrases: WEAVE_PHRASES,
+  mends: {
+    ...ROW_MENDS,
+    'spacing.wide': () => ({ postSpacing: feet(8) }),
+    'depth.shallow': (v) => ({ depth: v.posts === 'steel' ? LEAST_DRIVEN_MM : LET_IN_MM }),
+    'depth.share': (v, _design, setting) => ({ depth: Math.min(feet(4), letInDepth(v.height, setting.bed)) }),
+    'post.short': (v, design) => {
+      const missing = shortBy(design);
+      return v.height - missing >= feet(2) ? { height: inches(Math.floor((v.height - missing) / inches(1))) } : null;
+    },
+    'height.low': (_v, _design, setting) => ({
+      height: Math.min(feet(8), setting.reachMm, Math.max(...setting.planted.map((one) => one.crop.supportToMm))),
+    }),
+    'reach.tall': (_v, _design, setting) => ({ height: Math.max(feet(2), setting.reachMm) }),
+    'gap.high': (_v, _design, setting) => ({
+      firstPass: Math.max(
+        inches(1),
+        Math.min(
+          inches(8),
+          ...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm),
+        ),
+      ),
+    }),
+    'mesh.wide': () => ({ way: 'ladder', passEvery: inches(3), firstPass: inches(3) }),
+    'load.heavy': () => ({ postSpacing: feet(6), way: 'sandwich' }),
+    'places.one-more': () => ({ school: 'ends' }),
+  },
+});

@@ -1,0 +1,43 @@
+import type { Design } from '../../../design/design';
+import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import { leadPlant, type Setting } from '../../setting';
+import { passHeights } from './passes';
+import type { WeaveValues } from './size';
+
+/** Posts, then plants; the twine comes as they grow. */
+export function weaveSteps(design: Design, v: WeaveValues): Step[] {
+  const posts = design.support.posts.length;
+  const buried = { mm: Math.min(...design.support.posts.map((post) => post.buriedMm)) };
+  return [
+    { what: fact('step.locate'), people: 1, caution: fact('care.services') },
+    { what: fact('step.line', { posts, row: { mm: design.builtMm } }), people: 1 },
+    { what: fact('step.drive', { depth: buried }), people: 1, caution: fact('care.driving') },
+    { what: fact('step.cap'), people: 1 },
+    { what: fact('step.plant'), people: 1 },
+    v.way === 'sandwich'
+      ? { what: fact('step.pass', { first: { mm: v.firstPass }, every: { mm: v.passEvery } }), people: 1 }
+      : { what: fact('step.strings', { first: { mm: v.firstPass }, every: { mm: v.passEvery } }), people: 1 },
+  ];
+}
+
+/** Each pass on the day the tallest of the plants is expected to reach a hand above it. */
+export function weaveSeason(_design: Design, v: WeaveValues, setting: Setting): SeasonNote[] {
+  const lead = leadPlant(setting);
+  const passes =
+    v.way === 'ladder'
+      ? []
+      : passHeights(v.firstPass, v.passEvery, v.height).map((up, i): SeasonNote => {
+          const day = lead && lead.crop.seasons === 1 ? dayAtHeight(lead.crop, up, setting.site) : null;
+          return {
+            on: day === null ? null : monthDayOf(day),
+            what: fact('season.pass', { pass: i + 1, up: { mm: up } }),
+          };
+        });
+  return [
+    ...passes,
+    { on: null, what: fact('season.tuck') },
+    { on: null, what: fact(v.twine === 'natural' ? 'season.compost' : 'season.unpick') },
+  ];
+}

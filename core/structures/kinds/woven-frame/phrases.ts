@@ -1,0 +1,46 @@
+import type { Phrases } from '../../../wording/say';
+import { ROW_PHRASES } from '../../rules/row';
+import { TIMBER_PHRASES } from '../../rules/timber-knobs';
+
+export const WOVEN_FRAME_PHRASES = {
+  ...ROW_PHRASES,
+  ...TIMBER_PHRASES,
+  'form.pair': 'Two leaning frames bridge the bed and stand by themselves.',
+  'form.single': 'The bed is narrow: one frame on two stakes.',
+  'frame.usual': 'Light enough for one person to carry.',
+  'frames.fit': 'As many as the stretch holds, side by side.',
+  'spread.bed': 'From edge to edge of the bed, 4′ (1.2 m) at most.',
+  'brace.square': 'Keeps the frame square when it is carried.',
+  'interval.five': 'Five inches (127 mm): a hand and its fruit pass.',
+  'interval.thin': '{crop} has thin tendrils and wants a hold this often.',
+  'thread.compost': 'Cut off and composted with the vines.',
+  'stakes.driven': 'A driven stake is never less deep than 18″ (460 mm).',
+  'count.sides': 'Four to each of {frames|frame|frames}, halved into each other at the corners',
+  'count.braces': 'One in each corner, 45° at both ends, from what the sides leave over',
+  'count.thread':
+    '{uprights} up and {levels} across from nail to nail, a turn at each, {end} at both ends: {total} in all',
+  'count.stakes': 'Two to a frame',
+  'count.corner-screws': 'Two in each halved corner',
+  'count.brace-screws': 'Two at each end of a brace',
+  'count.nails': 'Every {high} up the sides and every {wide} along head and foot, left proud',
+  'count.hinges': 'Two at the head of a pair',
+  'count.pegs': 'One at each foot',
+  'count.stake-screws': 'Three to a stake',
+  'step.locate': 'Have buried cables and pipes found before you make any hole.',
+  'step.cut': 'Cut the sides and halve their ends: half the thickness away, as long as the timber is wide.',
+  'step.square':
+    'Lay each frame out, {high} by {wide}, glue and screw the corners, and square it: both diagonals {diagonal}.',
+  'step.brace': 'Screw a brace across each corner on the back.',
+  'step.nails': 'Mark the nails with dividers and drive them half in, heads proud.',
+  'step.join':
+    'Stand two frames against each other over the bed, feet {spread} apart, screw the hinges across their heads and peg the feet.',
+  'step.stakes': 'Drive the two stakes {deep} deep and plumb, and screw the frame to them.',
+  'step.weave':
+    'Tie the thread to a corner nail and weave up and down, then across, over and under in turn, one turn at each nail.',
+  'step.plant': 'Plant along the foot of the frames.',
+  'season.thread': 'When the crop is over, cut thread and vines off together and compost both.',
+  'season.store': 'Brush the frames, oil bare wood, and hang them under a roof.',
+  'care.saw': 'Unplug the saw before you set its depth; clamp the work; eyes and ears covered.',
+  'care.nails': 'Proud nails catch sleeves and eyes: glasses on, and heads out, not points.',
+  'care.driving': 'Gloves and eye protection; hold the stake with a helper’s clamp, never by hand under the mallet.',
+} as const satisfies Phrases;

@@ -1,0 +1,397 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import { timberId, TREATMENTS } from '../../../catalogue/timber';
+import type { Bar, Design, EndCut, Joint, Line, Part, Standing } from '../../../design/design';
+import {
+  add,
+  ALONG,
+  minus,
+  onGround,
+  pathLength,
+  scale,
+  slopeOf,
+  unit,
+  type Ground,
+  type Point,
+} from '../../../geometry/space';
+import { inches } from '../../../quantity/length';
+import { fact } from '../../../wording/say';
+import { cornerBrace } from '../../rules/brace';
+import { screwThrough } from '../../rules/fixings';
+import type { Values } from '../../knob';
+import { leanOf, onLeaf, upLeaf, type Leaf } from '../../rules/leaves';
+import { acrossBed, rowHandles } from '../../rules/row';
+import { isOffered, type Setting } from '../../setting';
+import { placeStations } from '../../rules/stations';
+import type { WOVEN_FRAME_KNOBS } from './knobs';
+import { furrow, nailsAlong } from './weave-path';
+
+export type WovenFrameValues = Values<typeof WOVEN_FRAME_KNOBS>;
+
+/** A turn about each nail, and both ends of a thread (from memory). mm. */
+const TURN_MM = 12;
+/** A pilot for a 1½″ round-headed nail near the edge of thin stock (from memory). mm. */
+const NAIL_MM = 2;
+const END_MM = inches(6);
+/** A stake holds this much of a frame's side (from memory). mm. */
+const STAKE_UP_MM = inches(18);
+const STEM_OUT_MM = inches(2);
+const square: EndCut = { cut: 'square' };
+
+interface Wood {
+  id: string;
+  wideMm: number;
+  thickMm: number;
+}
+
+/** Sizes the frames: halved corners, braces, nails that divide the sides, thread both ways; on stakes, or in pairs joined at the top. */
+export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
+  const wood: Wood = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
+  const ground: Ground = { lengthMm: setting.bed.lengthMm, riseMm: setting.bed.riseMm };
+  const y = acrossBed(v.rowAt, setting);
+  const pair = v.form === 'pair';
+  const spread = pair ? Math.min(v.spread, 2 * v.height * 0.95) : 0;
+  const { heightMm, leanRad } = leanOf(v.height, spread, pair ? wood.thickMm : 0);
+  const sides = pair ? ([-1, 1] as const) : ([-1] as const);
+  const builtMm = v.frames * v.width;
+  const parts: Part[] = [];
+  const joints: Joint[] = [];
+  const posts: Standing[] = [];
+  for (let i = 0; i < v.frames; i++) {
+    const members: Bar[][] = [];
+    for (const side of sides) {
+      const leaf: Leaf = { ground, y, side, spreadMm: spread, leanRad };
+      const frame = placeFrame(
+        v,
+        wood,
+        leaf,
+        i * v.width,
+        `${i + 1}${pair ? (side < 0 ? 'front' : 'back') : ''}`,
+        setting,
+      );
+      parts.push(...frame.parts);
+      joints.push(...frame.joints);
+      members.push(frame.sides);
+    }
+    const uprights = members.flat();
+    if (pair) {
+      joints.push({
+        id: `ridge-${i + 1}`,
+        kind: 'frames joined',
+        places: uprights.map((bar) => bar.to),
+        parts: uprights.map((bar) => bar.id),
+        fixings: [{ stock: 'strap-hinge', count: 2 }],
+      });
+      for (const bar of uprights)
+        joints.push({
+          id: `peg-${bar.id}`,
+          kind: 'foot to ground',
+          places: [bar.from],
+          parts: [bar.id],
+          fixings: [{ stock: 'ground-peg', count: 1 }],
+        });
+    } else {
+      const stakes = driveStakes(v, wood, { ground, y, side: -1, spreadMm: 0, leanRad: 0 }, i, uprights, setting);
+      parts.push(...stakes.parts);
+      joints.push(...stakes.joints);
+      posts.push(...stakes.posts);
+    }
+  }
+  const upright = nailsAlong(v.height, wood.wideMm, v.interval);
+  const level = nailsAlong(v.width, wood.wideMm, v.interval);
+  const worst = [upright.stepMm, level.stepMm].reduce((a, b) =>
+    Math.abs(b - v.interval) > Math.abs(a - v.interval) ? b : a,
+  );
+  const rows = sides.map((side) => y + side * (spread / 2 + STEM_OUT_MM));
+  const step = Math.max(upright.stepMm, level.stepMm);
+  const feet = [-1, 1].map((side) => y + (side * spread) / 2);
+
+  return {
+    kind: 'woven-frame',
+    parts,
+    joints,
+    stations: placeStations({
+      planted: setting.planted,
+      ground,
+      fromMm: 0,
+      lengthMm: builtMm,
+      school: v.school,
+      rows: rows.map((acrossMm, i) => ({ acrossMm, side: i === 0 ? 'front' : 'back' })),
+    }),
+    ground,
+    builtMm,
+    support: {
+      holds: 'mesh',
+      meshMm: { wide: level.stepMm, high: upright.stepMm },
+      memberMm: stockOf(setting.catalogue, `twine-${v.thread}`, 'cord').diameterMm,
+      stepMm: step,
+      fineToMm: 0,
+      carries: 'light',
+      startsMm: wood.wideMm,
+      gapMm: 0,
+      topMm: { least: heightMm, most: heightMm },
+      spacingMm: 0,
+      posts,
+      rowsAtMm: rows,
+      bothSides: false,
+      nails: { askedMm: v.interval, setMm: worst },
+      ...(pair ? { tips: { halfBaseMm: spread / 2, heightMm } } : {}),
+    },
+    bodies: v.frames,
+    reasons: {
+      'frame side': fact('count.sides', { frames: v.frames * sides.length }),
+      brace: fact('count.braces'),
+      thread: fact('count.thread', {
+        total: { mm: parts.reduce((sum, part) => sum + (part.role === 'thread' ? part.cutMm : 0), 0) },
+        uprights: level.atMm.length,
+        levels: upright.atMm.length,
+        end: { mm: END_MM },
+      }),
+      stake: fact('count.stakes'),
+      'corner halved': fact('count.corner-screws'),
+      'brace to frame': fact('count.brace-screws'),
+      'nail in frame': fact('count.nails', { high: { mm: upright.stepMm }, wide: { mm: level.stepMm } }),
+      'frames joined': fact('count.hinges'),
+      'foot to ground': fact('count.pegs'),
+      'stake to frame': fact('count.stake-screws'),
+    },
+    marks: [
+      {
+        axis: 'x',
+        label: 'frames',
+        atMm: Array.from({ length: v.frames + 1 }, (_, i) => i * v.width * Math.cos(slopeOf(ground))),
+        tapedMm: Array.from({ length: v.frames + 1 }, (_, i) => i * v.width),
+      },
+      ...(v.frames <= 2
+        ? [
+            {
+              axis: 'x',
+              label: 'nails',
+              atMm: [0, ...level.atMm, v.width].map((at) => at * Math.cos(slopeOf(ground))),
+              tapedMm: [0, ...level.atMm, v.width],
+            } as const,
+          ]
+        : []),
+      {
+        axis: 'z',
+        label: 'nails',
+        atMm: [0, ...upright.atMm.map((at) => at * Math.cos(leanRad)), heightMm],
+        tapedMm: [0, ...upright.atMm, v.height],
+      },
+      ...(pair ? [{ view: 'end', axis: 'x', label: 'feet', atMm: feet, tapedMm: [0, spread] } as const] : []),
+    ],
+    handles: [
+      ...rowHandles({ ground, rowMm: v.rowLength, builtMm, yMm: y, topMm: heightMm }),
+      {
+        knob: 'height',
+        view: 'elevation',
+        at: [(v.width / 2) * Math.cos(slopeOf(ground)), onGround(ground, v.width / 2)[2] + heightMm],
+        axis: 'up',
+        perMm: Math.cos(leanRad),
+      },
+      {
+        knob: 'width',
+        view: 'elevation',
+        at: [v.width * Math.cos(slopeOf(ground)), onGround(ground, v.width)[2] + heightMm * 0.75],
+        axis: 'right',
+        perMm: 1,
+      },
+      ...(pair
+        ? [{ knob: 'spread', view: 'end', at: [y + spread / 2, 0], axis: 'right', perMm: 2 } as const]
+        : [{ knob: 'stakes', view: 'end', at: [y, -v.stakes], axis: 'up', perMm: -1 } as const]),
+    ],
+  };
+}
+
+function placeFrame(
+  v: WovenFrameValues,
+  wood: Wood,
+  leaf: Leaf,
+  fromMm: number,
+  name: string,
+  setting: Setting,
+): { parts: Part[]; joints: Joint[]; sides: Bar[] } {
+  // Uprights lose their fronts, what lies across its back: the thickness of the two points opposite ways.
+  const notch: EndCut = { cut: 'notch', longMm: wood.wideMm, deepMm: wood.thickMm / 2, off: -1 };
+  const half = wood.wideMm / 2;
+  const up = upLeaf(leaf);
+  const at = (along: number, high: number, out = 0): Point => onLeaf(leaf, fromMm + along, high, out);
+  const row = unit(minus(at(1000, 0), at(0, 0)));
+  const upright = nailsAlong(v.height, wood.wideMm, v.interval).atMm;
+  const level = nailsAlong(v.width, wood.wideMm, v.interval).atMm;
+  const member = (id: string, from: Point, to: Point, wide: Point, cutMm: number, places: readonly number[]): Bar => ({
+    shape: 'bar',
+    id,
+    role: 'frame side',
+    stock: wood.id,
+    from,
+    to,
+    wide,
+    wideMm: wood.wideMm,
+    thickMm: wood.thickMm,
+    cutMm,
+    buriedMm: 0,
+    ends: [notch, notch],
+    holes: places.map((atMm) => ({ atMm, diameterMm: NAIL_MM })),
+  });
+  const left = member(`side-${name}-near`, at(half, 0), at(half, v.height), ALONG, v.height, upright);
+  const right = member(
+    `side-${name}-far`,
+    at(v.width - half, 0),
+    at(v.width - half, v.height),
+    ALONG,
+    v.height,
+    upright,
+  );
+  const foot = member(`side-${name}-foot`, at(0, half), at(v.width, half), up, v.width, level);
+  const head = member(`side-${name}-head`, at(0, v.height - half), at(v.width, v.height - half), up, v.width, level);
+  const joints: Joint[] = (
+    [
+      [left, foot],
+      [left, head],
+      [right, foot],
+      [right, head],
+    ] as const
+  ).map(([side, cross], n): Joint => ({
+    id: `corner-${name}-${n + 1}`,
+    kind: 'corner halved',
+    places: [at(side === left ? half : v.width - half, cross === foot ? half : v.height - half)],
+    parts: [side.id, cross.id],
+    fixings: [{ stock: screwThrough(setting, wood.thickMm / 2, wood.thickMm / 2), count: 2 }],
+  }));
+  const parts: Part[] = [left, right, foot, head];
+  const leg = Math.min(v.brace, (Math.min(v.width, v.height) - 4 * wood.wideMm) / 3);
+  if (leg >= inches(2)) {
+    // On the backs of the sides, flush with their outsides.
+    const back = -wood.thickMm;
+    const fromOutside = leg + 2 * wood.wideMm;
+    const inward = minus(at(0, 0, wood.thickMm / 2), at(0, 0));
+    const down: Point = [-up[0], -up[1], -up[2]];
+    const away: Point = [-row[0], -row[1], -row[2]];
+    for (const [side, cross, along, high, a, b] of [
+      [left, foot, 0, 0, row, up],
+      [right, foot, v.width, 0, away, up],
+      [left, head, 0, v.height, row, down],
+      [right, head, v.width, v.height, away, down],
+    ] as const) {
+      const brace = cornerBrace({
+        id: `brace-${name}-${side === left ? 'near' : 'far'}-${cross === foot ? 'foot' : 'head'}`,
+        role: 'brace',
+        stock: wood.id,
+        corner: at(along, high, back),
+        a,
+        b,
+        legMm: fromOutside,
+        wideMm: wood.wideMm,
+        thickMm: wood.thickMm,
+      });
+      const lap = scale(unit(minus(brace.to, brace.from)), (wood.wideMm / 2) * Math.SQRT2);
+      parts.push(brace);
+      joints.push({
+        id: `${brace.id}-screws`,
+        kind: 'brace to frame',
+        places: [add(add(brace.from, lap), inward), add(minus(brace.to, lap), inward)],
+        parts: [brace.id, side.id, cross.id],
+        fixings: [{ stock: screwThrough(setting, wood.thickMm, wood.thickMm), count: 4 }],
+      });
+    }
+  }
+  for (const [bar, count] of [
+    [left, upright.length],
+    [right, upright.length],
+    [foot, level.length],
+    [head, level.length],
+  ] as const)
+    joints.push({
+      id: `nails-${bar.id}`,
+      kind: 'nail in frame',
+      places: bar.holes.map((hole) => add(bar.from, scale(unit(minus(bar.to, bar.from)), hole.atMm))),
+      parts: [bar.id],
+      fixings: [{ stock: 'nail-round', count }],
+    });
+  const proud = wood.thickMm / 2 + 3;
+  const threads = [furrow(level, half, v.height - half, true), furrow(upright, half, v.width - half, false)].map(
+    (way, i): Line => {
+      const path = way.map(([along, high]) => at(along, high, proud));
+      return {
+        shape: 'line',
+        id: `thread-${name}-${i + 1}`,
+        role: 'thread',
+        stock: `twine-${v.thread}`,
+        diameterMm: 2,
+        path,
+        cutMm: pathLength(path) + path.length * TURN_MM + 2 * END_MM,
+      };
+    },
+  );
+  parts.push(...threads);
+  for (const thread of threads)
+    joints.push({
+      id: `${thread.id}-on`,
+      kind: 'thread on nails',
+      places: [thread.path[0] as Point, thread.path[1] as Point],
+      parts: [thread.id, ...(thread === threads[0] ? [foot.id, head.id] : [left.id, right.id])],
+      fixings: [],
+    });
+  return { parts, joints, sides: [left, right] };
+}
+
+/** Two stakes behind the sides of a single frame, of light square stock. */
+function driveStakes(
+  v: WovenFrameValues,
+  wood: Wood,
+  leaf: Leaf,
+  index: number,
+  sides: readonly Bar[],
+  setting: Setting,
+): { parts: Bar[]; joints: Joint[]; posts: Standing[] } {
+  const section =
+    (['2x2', '45x45'] as const).find((id) =>
+      TREATMENTS.some((treatment) => isOffered(setting, timberId(id, treatment))),
+    ) ?? '2x2';
+  const treatment = TREATMENTS.find((one) => isOffered(setting, timberId(section, one))) ?? 'untreated';
+  const stake = stockOf(setting.catalogue, timberId(section, treatment), 'timber');
+  const above = Math.min(STAKE_UP_MM, v.height / 2);
+  const parts = [wood.wideMm / 2, v.width - wood.wideMm / 2].map((along, n): Bar => {
+    const foot = onLeaf(leaf, index * v.width + along, 0, -(wood.thickMm + stake.thickMm) / 2);
+    return {
+      shape: 'bar',
+      id: `stake-${index + 1}-${n + 1}`,
+      role: 'stake',
+      stock: stake.id,
+      from: [foot[0], foot[1], foot[2] - v.stakes],
+      to: [foot[0], foot[1], foot[2] + above],
+      wide: ALONG,
+      wideMm: stake.wideMm,
+      thickMm: stake.thickMm,
+      cutMm: above + v.stakes,
+      buriedMm: v.stakes,
+      ends: [square, square],
+      holes: [],
+    };
+  });
+  return {
+    parts,
+    joints: parts.map((part, n) => ({
+      id: `${part.id}-screws`,
+      kind: 'stake to frame',
+      places: [0.2, 0.5, 0.8].map((share) =>
+        onLeaf(
+          leaf,
+          index * v.width + (n === 0 ? wood.wideMm / 2 : v.width - wood.wideMm / 2),
+          share * above,
+          -wood.thickMm / 2,
+        ),
+      ),
+      parts: [part.id, (sides[n] as Bar).id],
+      fixings: [{ stock: screwThrough(setting, wood.thickMm, stake.thickMm), count: 3 }],
+    })),
+    posts: parts.map((part) => ({
+      id: part.id,
+      aboveMm: above,
+      buriedMm: v.stakes,
+      wantedMm: v.stakes,
+      shortMm: Math.max(0, above + v.stakes - (setting.sizesOf(stake.id).at(-1) ?? Infinity)),
+      set: 'driven',
+    })),
+  };
+}

@@ -1,0 +1,34 @@
+import type { Design } from '../../../design/design';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import type { WovenFrameValues } from './size';
+
+/** Frames on a flat table, squared by their diagonals; nails; stood up; woven last. */
+export function wovenFrameSteps(design: Design, v: WovenFrameValues): Step[] {
+  const pair = v.form === 'pair';
+  const braced = design.parts.some((part) => part.role === 'brace');
+  return [
+    ...(pair ? [] : [{ what: fact('step.locate'), people: 1, caution: fact('care.services') } as const]),
+    { what: fact('step.cut'), people: 1, caution: fact('care.saw') },
+    {
+      what: fact('step.square', {
+        high: { mm: v.height },
+        wide: { mm: v.width },
+        diagonal: { mm: Math.hypot(v.height, v.width) },
+      }),
+      people: 1,
+    },
+    ...(braced ? [{ what: fact('step.brace'), people: 1 } as const] : []),
+    { what: fact('step.nails'), people: 1, caution: fact('care.nails') },
+    pair
+      ? { what: fact('step.join', { spread: { mm: v.spread } }), people: 2 }
+      : { what: fact('step.stakes', { deep: { mm: v.stakes } }), people: 2, caution: fact('care.driving') },
+    { what: fact('step.weave'), people: 1 },
+    { what: fact('step.plant'), people: 1 },
+  ];
+}
+
+export const wovenFrameSeason = (): SeasonNote[] => [
+  { on: null, what: fact('season.thread') },
+  { on: null, what: fact('season.store') },
+];

@@ -1,0 +1,32 @@
+import { stockOf } from '../../catalogue/catalogue';
+import { isOffered, type Setting } from '../setting';
+
+/** Wood screws of the catalogue, shortest first. */
+const WOOD_SCREWS = ['screw-20', 'screw-bracket', 'screw-40', 'screw-50', 'screw-short', 'screw-75', 'screw-long'];
+
+/** Least that a screw bites into what holds it: 1″, so that 1½″ stock takes 2½″ screws (common practice, no source). mm. */
+const BITE_MM = 25.4;
+/** A point stays this far from coming out (from memory). mm. */
+const COVER_MM = 2;
+
+/**
+ * The screw for a joint: through one thickness and at least 1″, or two thirds of that thickness, into
+ * the next, without coming out. Where nothing is right the longest that stays inside. Of those in the
+ * price book where one will do. mm.
+ */
+export function screwThrough(setting: Setting, headMm: number, holdMm: number): string {
+  const lengthOf = (id: string): number => stockOf(setting.catalogue, id, 'piece').lengthMm;
+  const inside = WOOD_SCREWS.filter((id) => lengthOf(id) <= headMm + holdMm - COVER_MM);
+  const fit = inside.filter((id) => lengthOf(id) >= headMm + Math.max(BITE_MM, (headMm * 2) / 3) - 0.5);
+  return (
+    fit.find((id) => isOffered(setting, id)) ??
+    fit[0] ??
+    inside.findLast((id) => isOffered(setting, id)) ??
+    inside.at(-1) ??
+    'screw-20'
+  );
+}
+
+/** How many it takes along a length: one at each end, none farther apart than `everyMm`. */
+export const alongEvery = (lengthMm: number, everyMm: number): number =>
+  Math.max(2, Math.ceil(lengthMm / everyMm - 1e-6) + 1);

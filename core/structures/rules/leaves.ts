@@ -1,0 +1,30 @@
+import { onGround, type Ground, type Point } from '../../geometry/space';
+
+/**
+ * Two leaves hinged at the top. Their feet stand `spread` apart and their heads the hinge gap apart,
+ * so the peak stands at √(leaf² − ((spread − gap)/2)²): right triangle. mm, radians from the upright.
+ */
+export function leanOf(leafMm: number, spreadMm: number, gapMm: number): { heightMm: number; leanRad: number } {
+  const run = Math.min(leafMm, Math.max(0, (spreadMm - gapMm) / 2));
+  return { heightMm: Math.sqrt(leafMm ** 2 - run ** 2), leanRad: Math.asin(run / leafMm) };
+}
+
+/** A leaf on one side (−1 the front, 1 the back) of a middle line over the soil. */
+export interface Leaf {
+  ground: Ground;
+  y: number;
+  side: -1 | 1;
+  /** Foot to foot, and the lean of both leaves. */
+  spreadMm: number;
+  leanRad: number;
+}
+
+/** A point of a leaf: along the row, up the leaf from its foot, and out from its middle plane. */
+export function onLeaf(leaf: Leaf, alongMm: number, upMm: number, outMm: number): Point {
+  const foot = onGround(leaf.ground, alongMm, leaf.y + (leaf.side * leaf.spreadMm) / 2);
+  const [sin, cos] = [Math.sin(leaf.leanRad), Math.cos(leaf.leanRad)];
+  return [foot[0], foot[1] - leaf.side * sin * upMm + leaf.side * cos * outMm, foot[2] + cos * upMm + sin * outMm];
+}
+
+/** The direction up a leaf. */
+export const upLeaf = (leaf: Leaf): Point => [0, -leaf.side * Math.sin(leaf.leanRad), Math.cos(leaf.leanRad)];

@@ -1,0 +1,17 @@
+import { groundAt, onGround, slopeOf, type Ground, type Point } from '../../geometry/space';
+
+/** How a structure meets a sloping row: its length lies along the soil, or it is kept level and steps. */
+export interface Lie {
+  ground: Ground;
+  level: boolean;
+}
+
+/** The point on the soil under a distance along the structure. mm. */
+export const footAt = (lie: Lie, alongMm: number, y: number): Point =>
+  lie.level ? [alongMm, y, groundAt(lie.ground, alongMm)] : onGround(lie.ground, alongMm, y);
+
+/** Length along the structure of a row whose length was taped on the soil, and back. */
+export const lengthOnLie = (lie: Lie, tapedMm: number): number =>
+  lie.level ? tapedMm * Math.cos(slopeOf(lie.ground)) : tapedMm;
+export const lengthOnSoil = (lie: Lie, alongMm: number): number =>
+  lie.level ? alongMm / Math.cos(slopeOf(lie.ground)) : alongMm;

@@ -1,0 +1,66 @@
+import { meshesAcross, type WeldedPanel } from '../../catalogue/stock';
+import type { Sheet } from '../../design/design';
+import { add, scale, slopeOf, type Ground, type Point } from '../../geometry/space';
+
+/** A piece of the run: where its outermost upright wires stand, by a tape along the run. mm. */
+export interface RunPiece {
+  fromMm: number;
+  toMm: number;
+  meshes: number;
+  whole: boolean;
+}
+
+const SLACK_MM = 0.5;
+
+/**
+ * Divides a run into panels that overlap by whole meshes, the last one cut beside a wire. The run
+ * never sticks out past `lengthMm`: what is less than a mesh is left over. At least two meshes long.
+ */
+export function panelRun(lengthMm: number, panel: WeldedPanel, overlapMeshes: number): RunPiece[] {
+  const across = meshesAcross(panel);
+  const overlap = Math.min(overlapMeshes, across - 1);
+  const wanted = Math.max(2, Math.floor((lengthMm + SLACK_MM) / panel.pitchMm));
+  const pieces: RunPiece[] = [];
+  let start = 0;
+  for (;;) {
+    const meshes = Math.min(across, wanted - start);
+    pieces.push({
+      fromMm: start * panel.pitchMm,
+      toMm: (start + meshes) * panel.pitchMm,
+      meshes,
+      whole: meshes === across,
+    });
+    if (start + meshes >= wanted) return pieces;
+    start += meshes - overlap;
+  }
+}
+
+/** Places, on wires inside each overlap, where a post could hold both neighbours. */
+export function overlapPlaces(pieces: readonly RunPiece[], pitchMm: number): number[][] {
+  return pieces.slice(1).map((next, i) => {
+    const end = (pieces[i] as RunPiece).toMm;
+    const count = Math.round((end - next.fromMm) / pitchMm) + 1;
+    return Array.from({ length: count }, (_, n) => next.fromMm + n * pitchMm);
+  });
+}
+
+/** Heights of the level wires that a post's fixings go on: the lowest, the highest below the post's top, and evenly between. */
+export function fixingLevels(levelsMm: readonly number[], postTopMm: number, count: number): number[] {
+  const within = levelsMm.filter((level) => level <= postTopMm);
+  const usable = within.length > 0 ? within : levelsMm.slice(0, 1);
+  const low = usable[0] as number;
+  const high = usable[usable.length - 1] as number;
+  return Array.from({ length: count }, (_, i) => {
+    const want = count === 1 ? low : low + ((high - low) * i) / (count - 1);
+    return usable.reduce((best, level) => (Math.abs(level - want) < Math.abs(best - want) ? level : best));
+  });
+}
+
+/** The point of a panel's level wire that is plumb over (or under) a place along the row, or the nearest to it. */
+export function onSheetAbove(sheet: Sheet, levelMm: number, x: number): Point {
+  const along = Math.max(0, Math.min(sheet.cutMm, (x - sheet.corner[0] - sheet.up[0] * levelMm) / sheet.along[0]));
+  return add(sheet.corner, add(scale(sheet.along, along), scale(sheet.up, levelMm)));
+}
+
+/** How far the top of a panel that is square to the slope stands off a plumb post at its foot: height × sin(slope). mm. */
+export const leanOffPost = (heightMm: number, ground: Ground): number => heightMm * Math.abs(Math.sin(slopeOf(ground)));

@@ -1,0 +1,60 @@
+import { onGround, type Ground } from '../../geometry/space';
+import type { Station } from '../../design/design';
+import type { Planted } from '../setting';
+
+/** The two schools of spacing plants along a length. */
+export const STATION_SCHOOLS = [
+  { id: 'ends', label: 'from end to end' },
+  { id: 'inset', label: 'half a space in' },
+] as const;
+export type StationSchool = (typeof STATION_SCHOOLS)[number]['id'];
+
+const SLACK_MM = 0.5;
+
+/**
+ * Distances from the start of a length at which plants stand. "From end to end" starts and finishes
+ * on the ends: 8′ at 12″ gives 9. "Half a space in" gives each plant its own stretch of bed: 10′ at
+ * 12″, first at 6″, gives 10 (both common practice, no source). What does not divide is shared
+ * equally between the two ends. mm.
+ */
+export function stationsAlong(lengthMm: number, spacingMm: number, school: StationSchool): number[] {
+  const spaces = Math.floor((lengthMm + SLACK_MM) / spacingMm);
+  const count = school === 'ends' ? spaces + 1 : Math.max(1, spaces);
+  const first = (lengthMm - (count - 1) * spacingMm) / 2;
+  return Array.from({ length: count }, (_, i) => first + i * spacingMm);
+}
+
+/**
+ * Places every planting along the rows of support. Several plantings share a row in proportion to
+ * the bed each of them asks for (plants × spacing), one after another.
+ */
+export function placeStations(o: {
+  planted: readonly Planted[];
+  ground: Ground;
+  fromMm: number;
+  lengthMm: number;
+  school: StationSchool;
+  rows: readonly { acrossMm: number; side: Station['side'] }[];
+}): Station[] {
+  const asked = o.planted.map((planted) => Math.max(1, planted.count) * planted.training.spacingMm);
+  const total = asked.reduce((sum, one) => sum + one, 0);
+  return o.rows.flatMap((row, rowIndex) => {
+    let start = o.fromMm;
+    return o.planted.flatMap((planted, i) => {
+      const share = (o.lengthMm * (asked[i] as number)) / total;
+      const segmentStart = start;
+      start += share;
+      return stationsAlong(share, planted.training.spacingMm, o.school).map((offset, n): Station => ({
+        id: `plant-${rowIndex + 1}-${planted.id}-${n + 1}`,
+        crop: planted.crop.id,
+        planting: planted.id,
+        at: onGround(o.ground, segmentStart + offset, row.acrossMm),
+        alongMm: segmentStart + offset,
+        side: row.side,
+        spacingMm: planted.training.spacingMm,
+        growsMm: planted.crop.heightMm,
+        heldToMm: planted.crop.supportToMm,
+      }));
+    });
+  });
+}

@@ -1,0 +1,103 @@
+import { stockOf } from '../../catalogue/catalogue';
+import type { Timber } from '../../catalogue/stock';
+import { timberId } from '../../catalogue/timber';
+import type { Bar, EndCut, Standing } from '../../design/design';
+import { ALONG, type Point } from '../../geometry/space';
+import { fact } from '../../wording/say';
+import { LET_IN_MM, nextStockUp } from './depth';
+import type { LengthKnob, Settings } from '../knob';
+import type { Setting } from '../setting';
+import { perUnits, TAPE_STEP } from './tidy';
+import { feet, inches } from '../../quantity/length';
+
+/** Left above the mark for trimming all tops to one height (from memory). mm. */
+const SPARE_MM = inches(0.5);
+const square: EndCut = { cut: 'square' };
+
+/** How deep a heavy post goes: 24″, an eighth to a quarter of it is not enough (common practice, no source). */
+export const depthKnob = {
+  depth: {
+    type: 'length',
+    label: 'Depth in the ground',
+    group: 'Posts',
+    min: inches(12),
+    max: feet(4),
+    step: TAPE_STEP,
+    help: 'About a third of what stands out; below the frost where it heaves.',
+    suggest: (setting: Setting) =>
+      setting.bed.soil === 'sand' || setting.bed.wind === 'exposed'
+        ? { value: perUnits(setting.units, 30, 760), why: fact('depth.loose') }
+        : { value: perUnits(setting.units, 24, 610), why: fact('depth.heavy') },
+  } satisfies LengthKnob,
+};
+
+export const DEPTH_PHRASES = {
+  'depth.heavy': 'Two feet (610 mm): about a third of what stands out.',
+  'depth.loose': 'Deeper, for loose soil or wind.',
+} as const;
+
+export interface SetPost extends Standing {
+  bar: Bar;
+}
+
+/**
+ * A timber post bought at the next stock length up and trimmed in place: length = height + depth +
+ * spare to cut level (common practice, no source). Where nothing on sale is long enough, what the
+ * longest leaves goes into the ground, and its top may end below the height asked for. `foot` is on the soil.
+ */
+export function setPost(o: {
+  id: string;
+  foot: Point;
+  aboveMm: number;
+  depthMm: number;
+  section: string;
+  treatment: string;
+  setting: Setting;
+  set: Standing['set'];
+}): SetPost {
+  const timber: Timber = stockOf(o.setting.catalogue, timberId(o.section, o.treatment), 'timber');
+  const asked = o.aboveMm + o.depthMm + SPARE_MM;
+  const stock = nextStockUp(asked, o.setting.sizesOf(timber.id)) ?? { mm: asked, enough: true };
+  const buriedMm = stock.enough ? o.depthMm : Math.max(0, Math.min(o.depthMm, stock.mm - o.aboveMm));
+  const aboveMm = stock.enough ? o.aboveMm : Math.min(o.aboveMm, stock.mm);
+  const bar: Bar = {
+    shape: 'bar',
+    id: o.id,
+    role: 'post',
+    stock: timber.id,
+    cutMm: stock.mm,
+    buriedMm,
+    wide: ALONG,
+    wideMm: timber.wideMm,
+    thickMm: timber.thickMm,
+    from: [o.foot[0], o.foot[1], o.foot[2] - buriedMm],
+    to: [o.foot[0], o.foot[1], o.foot[2] + aboveMm],
+    ends: [{ cut: 'as bought' }, square],
+    holes: [],
+  };
+  return {
+    id: o.id,
+    bar,
+    aboveMm: o.aboveMm,
+    buriedMm,
+    wantedMm: o.depthMm,
+    shortMm: stock.enough ? 0 : o.aboveMm + o.depthMm - stock.mm,
+    set: o.set,
+  };
+}
+
+/** What a post shows to the checks. */
+export const standingOf = ({ bar: _bar, ...standing }: SetPost): Standing => standing;
+
+export const POST_MENDS = {
+  'depth.shallow': (): Settings => ({ depth: LET_IN_MM }),
+  'depth.share': (
+    _values: unknown,
+    design: { support: { posts: readonly Standing[] } },
+    setting: Setting,
+  ): Settings => {
+    const above = Math.max(...design.support.posts.map((post) => post.aboveMm));
+    const third = setting.bed.soil === 'sand' || setting.bed.wind === 'exposed' ? 1 / 2 : 1 / 3;
+    return { depth: Math.min(feet(4), inches(Math.ceil((above * third) / inches(1)))) };
+  },
+};
