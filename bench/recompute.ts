@@ -35,8 +35,8 @@ const lines = DEMO_PLAN.structures.map((structure) => {
   });
   const sizing = timed((turn) => kindOf(structure.kind).design(turned(turn).knobs, settingOf(DEMO_PLAN, structure)));
   const whole = timed((turn) => {
-    const { sized, setting } = computeStructure(DEMO_PLAN, turned(turn));
-    for (const view of drawViews(sized.design, setting.bed))
+    const { sized, around } = computeStructure(DEMO_PLAN, turned(turn));
+    for (const view of drawViews(sized.design, around))
       toSvg(setOnPaper(view, { widthPx: 640, heightPx: 360, units: 'imperial' }));
   });
   return {

@@ -1,6 +1,6 @@
 import { MESH_ROLLS, PANELS } from './panels';
-import { BAGGED, CORDS, PIECES, POLES, STEEL_POSTS } from './small-parts';
-import type { Catalogue, Stock } from './stock';
+import { BAGGED, CORDS, PIECES, POLES, RODS, STEEL_POSTS } from './small-parts';
+import type { Catalogue, Look, Stock } from './stock';
 import { TIMBER } from './timber';
 
 function catalogueOf(all: readonly Stock[]): Catalogue {
@@ -22,6 +22,7 @@ export const CATALOGUE: Catalogue = catalogueOf([
   ...MESH_ROLLS,
   ...STEEL_POSTS,
   ...POLES,
+  ...RODS,
   ...BAGGED,
   ...CORDS,
   ...PIECES,
@@ -37,3 +38,6 @@ export function stockOf<F extends Stock['form']>(
   if (stock.form !== form) throw new Error(`"${id}" is a ${stock.form}, not a ${form}: ask for the right stock.`);
   return stock as Extract<Stock, { form: F }>;
 }
+
+/** What a stock item looks like; what is not in the catalogue cannot be drawn. */
+export const lookOf = (id: string): Look => CATALOGUE.stock(id).look;

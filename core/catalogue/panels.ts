@@ -1,5 +1,5 @@
 import { inches } from '../quantity/length';
-import type { MeshRoll, WeldedPanel } from './stock';
+import { meshOpacity, type MeshRoll, type WeldedPanel } from './stock';
 
 /**
  * Welded wire panels and mesh rolls. Overall sizes are common practice; the spacing of the level
@@ -14,7 +14,7 @@ function evenly(edge: number, pitch: number, overall: number): number[] {
   return levels;
 }
 
-export const PANELS: readonly WeldedPanel[] = [
+const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold'>[] = [
   {
     form: 'panel',
     id: 'panel-16ft',
@@ -95,32 +95,141 @@ export const PANELS: readonly WeldedPanel[] = [
   },
 ];
 
+export const PANELS: readonly WeldedPanel[] = WELDED.map((panel) => ({
+  ...panel,
+  look: 'wire',
+  opacity: meshOpacity(panel.wireMm, panel.pitchMm, panel.heightMm / Math.max(1, panel.levelsMm.length - 1)),
+  sold: 'panels',
+}));
+
+/** Rolls. A stiff roll stands by itself; heights and openings are common practice, wires and lives from memory. */
+const roll = (
+  o: Pick<MeshRoll, 'id' | 'name' | 'heightMm' | 'openingMm' | 'wireMm' | 'life'> & Partial<MeshRoll>,
+): MeshRoll => ({
+  form: 'mesh roll',
+  stepMm: o.openingMm,
+  stiff: false,
+  carries: 'light',
+  look: 'net',
+  opacity: meshOpacity(o.wireMm, o.openingMm, o.stepMm ?? o.openingMm),
+  sold: 'rolls',
+  ...o,
+});
+const stiffLife = { seasons: 15, source: 'from memory', note: 'galvanised after welding' } as const;
+
 export const MESH_ROLLS: readonly MeshRoll[] = [
-  {
-    form: 'mesh roll',
+  roll({
     id: 'mesh-fine',
     name: 'Fine climbing net, 2″ (50 mm) mesh, 24″ (610 mm) high',
     heightMm: inches(24),
     openingMm: 50,
     wireMm: 1.5,
     life: { seasons: 4, source: 'from memory', note: 'UV-stabilised' },
-  },
-  {
-    form: 'mesh roll',
+  }),
+  roll({
     id: 'mesh-garden',
     name: 'Garden mesh on the roll, 4″ (100 mm) mesh, 48″ (1.2 m) high',
     heightMm: inches(48),
     openingMm: 100,
     wireMm: 2,
+    look: 'wire',
+    carries: 'light',
     life: { seasons: 8, source: 'from memory', note: 'thin wire, plastic coat; folds when it is leaned on' },
-  },
-  {
-    form: 'mesh roll',
+  }),
+  roll({
     id: 'skirt-cloth',
     name: 'Windbreak cloth, 24″ (600 mm) high',
     heightMm: inches(24),
     openingMm: 3,
     wireMm: 0.4,
+    look: 'cloth',
+    opacity: 0.5,
     life: { seasons: 4, source: 'from memory', note: 'taken off when the plants have hardened' },
-  },
+  }),
+  roll({
+    id: 'mesh-cage-60',
+    name: 'Welded mesh on the roll, 6″ (152 mm), 60″ (1.5 m) high',
+    heightMm: inches(60),
+    openingMm: inches(6),
+    wireMm: 3.4,
+    look: 'wire',
+    stiff: true,
+    carries: 'heavy',
+    life: { seasons: 12, source: 'from memory', note: 'plain steel: it rusts, slowly' },
+  }),
+  roll({
+    id: 'mesh-cage-72',
+    name: 'Welded mesh on the roll, 6″ (152 mm), 72″ (1.8 m) high',
+    heightMm: inches(72),
+    openingMm: inches(6),
+    wireMm: 3.4,
+    look: 'wire',
+    stiff: true,
+    carries: 'heavy',
+    life: { seasons: 12, source: 'from memory', note: 'plain steel: it rusts, slowly' },
+  }),
+  roll({
+    id: 'mesh-4-welded',
+    name: 'Welded mesh on the roll, 4″ (102 mm), 48″ (1.2 m) high',
+    heightMm: inches(48),
+    openingMm: inches(4),
+    wireMm: 2.5,
+    look: 'wire',
+    stiff: true,
+    carries: 'medium',
+    life: stiffLife,
+  }),
+  roll({
+    id: 'mesh-2x3-36',
+    name: 'Welded mesh on the roll, 2 × 3″ (51 × 76 mm), 36″ (0.9 m) high',
+    heightMm: inches(36),
+    openingMm: inches(2),
+    stepMm: inches(3),
+    wireMm: 2,
+    look: 'wire',
+    stiff: true,
+    carries: 'medium',
+    life: stiffLife,
+  }),
+  roll({
+    id: 'mesh-1-36',
+    name: 'Fence mesh on the roll, 1″ (25 mm), 36″ (0.9 m) high',
+    heightMm: inches(36),
+    openingMm: inches(1),
+    wireMm: 1.4,
+    look: 'wire',
+    stiff: true,
+    life: stiffLife,
+  }),
+  roll({
+    id: 'mesh-1-48',
+    name: 'Fence mesh on the roll, 1″ (25 mm), 48″ (1.2 m) high',
+    heightMm: inches(48),
+    openingMm: inches(1),
+    wireMm: 1.4,
+    look: 'wire',
+    stiff: true,
+    life: stiffLife,
+  }),
+  roll({
+    id: 'mesh-2x4-60',
+    name: 'Fence mesh on the roll, 2 × 4″ (51 × 102 mm), 60″ (1.5 m) high',
+    heightMm: inches(60),
+    openingMm: inches(2),
+    stepMm: inches(4),
+    wireMm: 2.5,
+    look: 'wire',
+    stiff: true,
+    carries: 'medium',
+    life: stiffLife,
+  }),
+  roll({
+    id: 'mesh-deer-96',
+    name: 'Deer mesh on the roll, 2″ (50 mm), 96″ (2.4 m) high',
+    heightMm: inches(96),
+    openingMm: 50,
+    wireMm: 2,
+    look: 'net',
+    life: { seasons: 10, source: 'from memory', note: 'UV-stabilised plastic' },
+  }),
 ];

@@ -1,10 +1,13 @@
 import { inches } from '../quantity/length';
-import type { Bagged, Cord, Piece, Pole, SteelPost } from './stock';
+import type { Bagged, Cord, Piece, Pole, Rod, SteelPost } from './stock';
 
 /** Posts, ties, twine and fixings. mm, seasons; the source of each life stands beside it. */
 export const STEEL_POSTS: readonly SteelPost[] = [
   {
     form: 'steel post',
+    look: 'steel',
+    opacity: 1,
+    sold: 'whole',
     id: 'steel-post',
     name: 'Studded steel post',
     faceMm: 35,
@@ -15,6 +18,9 @@ export const STEEL_POSTS: readonly SteelPost[] = [
 export const POLES: readonly Pole[] = [
   {
     form: 'pole',
+    look: 'timber',
+    opacity: 1,
+    sold: 'whole',
     id: 'pole-larch',
     name: 'Larch pole, peeled, 1½″ (38 mm)',
     diameterMm: 38,
@@ -22,6 +28,9 @@ export const POLES: readonly Pole[] = [
   },
   {
     form: 'pole',
+    look: 'timber',
+    opacity: 1,
+    sold: 'whole',
     id: 'pole-bamboo',
     name: 'Bamboo pole, 1″ (25 mm)',
     diameterMm: 25,
@@ -29,10 +38,56 @@ export const POLES: readonly Pole[] = [
   },
   {
     form: 'pole',
+    look: 'timber',
+    opacity: 1,
+    sold: 'whole',
     id: 'cane-bamboo',
     name: 'Bamboo cane, ½″ (12 mm)',
     diameterMm: 12,
     life: { seasons: 3, source: 'from memory', note: 'stored dry over winter' },
+  },
+];
+
+/** Round bar and pipe, bent by hand. Moduli: steel EN 1993-1-1, 3.2.6; PVC about 3 GPa, PE about 0.8 GPa, yields from memory. */
+export const RODS: readonly Rod[] = [
+  {
+    form: 'rod',
+    look: 'steel',
+    opacity: 1,
+    sold: 'lengths',
+    id: 'rod-10',
+    name: 'Reinforcing bar, ⅜″ (10 mm)',
+    diameterMm: 10,
+    wallMm: 0,
+    stiffnessMpa: 210_000,
+    yieldMpa: 420,
+    life: { seasons: 15, source: 'from memory', note: 'rusts unless it is coated' },
+  },
+  {
+    form: 'rod',
+    look: 'steel',
+    opacity: 1,
+    sold: 'lengths',
+    id: 'pipe-steel-21',
+    name: 'Galvanised conduit, ½″ (18 mm)',
+    diameterMm: 18,
+    wallMm: 1.1,
+    stiffnessMpa: 210_000,
+    yieldMpa: 240,
+    life: { seasons: 20, source: 'from memory' },
+  },
+  {
+    form: 'rod',
+    look: 'steel',
+    opacity: 1,
+    sold: 'lengths',
+    id: 'pipe-plastic-27',
+    name: 'Plastic pressure pipe, ¾″ (27 mm)',
+    diameterMm: 26.7,
+    wallMm: 2.9,
+    stiffnessMpa: 3000,
+    yieldMpa: 50,
+    life: { seasons: 8, source: 'from memory', note: 'sun makes it brittle' },
   },
 ];
 
@@ -42,6 +97,9 @@ const CONCRETE_LITRES_PER_KG = (0.0075 * 28.316846592) / 0.45359237;
 export const BAGGED: readonly Bagged[] = [
   {
     form: 'bagged',
+    look: 'concrete',
+    opacity: 1,
+    sold: 'bags',
     id: 'concrete-mix',
     name: 'Dry concrete mix',
     litresPerKg: CONCRETE_LITRES_PER_KG,
@@ -49,6 +107,9 @@ export const BAGGED: readonly Bagged[] = [
   },
   {
     form: 'bagged',
+    look: 'gravel',
+    opacity: 1,
+    sold: 'bags',
     id: 'gravel',
     name: 'Gravel, ¾″ (20 mm)',
     litresPerKg: 1 / 1.6,
@@ -59,6 +120,9 @@ export const BAGGED: readonly Bagged[] = [
 export const CORDS: readonly Cord[] = [
   {
     form: 'cord',
+    look: 'wire',
+    opacity: 1,
+    sold: 'reels',
     id: 'tie-wire',
     name: 'Galvanised tie wire, 16 gauge (1.6 mm)',
     diameterMm: 1.6,
@@ -66,6 +130,9 @@ export const CORDS: readonly Cord[] = [
   },
   {
     form: 'cord',
+    look: 'wire',
+    opacity: 1,
+    sold: 'reels',
     id: 'line-wire',
     name: 'Galvanised line wire, 12½ gauge (2.5 mm)',
     diameterMm: 2.5,
@@ -73,6 +140,9 @@ export const CORDS: readonly Cord[] = [
   },
   {
     form: 'cord',
+    look: 'twine',
+    opacity: 1,
+    sold: 'reels',
     id: 'twine-natural',
     name: 'Natural-fibre garden twine',
     diameterMm: 3,
@@ -80,6 +150,9 @@ export const CORDS: readonly Cord[] = [
   },
   {
     form: 'cord',
+    look: 'twine',
+    opacity: 1,
+    sold: 'reels',
     id: 'twine-synthetic',
     name: 'Synthetic tomato twine',
     diameterMm: 2,
@@ -87,6 +160,9 @@ export const CORDS: readonly Cord[] = [
   },
   {
     form: 'cord',
+    look: 'twine',
+    opacity: 1,
+    sold: 'reels',
     id: 'twine-cotton',
     name: 'Cotton weaving thread',
     diameterMm: 2,
@@ -94,6 +170,9 @@ export const CORDS: readonly Cord[] = [
   },
   {
     form: 'cord',
+    look: 'wire',
+    opacity: 1,
+    sold: 'reels',
     id: 'guy-wire',
     name: 'Galvanised wire, 12 gauge (2.7 mm)',
     diameterMm: 2.7,
@@ -101,6 +180,9 @@ export const CORDS: readonly Cord[] = [
   },
   {
     form: 'cord',
+    look: 'twine',
+    opacity: 1,
+    sold: 'reels',
     id: 'rope-natural',
     name: 'Natural-fibre lashing rope, ¼″ (6 mm)',
     diameterMm: 6,
@@ -108,6 +190,9 @@ export const CORDS: readonly Cord[] = [
   },
   {
     form: 'cord',
+    look: 'wire',
+    opacity: 1,
+    sold: 'reels',
     id: 'chain-light',
     name: 'Galvanised chain, ⅛″ (3 mm)',
     diameterMm: 3,
@@ -118,6 +203,42 @@ export const CORDS: readonly Cord[] = [
 export const PIECES: readonly Piece[] = [
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
+    exact: true,
+    id: 'gate-hinge',
+    name: 'Strap hinge for a gate, 12″ (300 mm), with screws',
+    lengthMm: inches(12),
+    life: { seasons: 20, source: 'from memory' },
+  },
+  {
+    form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
+    exact: true,
+    id: 'gate-latch',
+    name: 'Self-closing gravity latch, with screws',
+    lengthMm: 120,
+    life: { seasons: 15, source: 'from memory' },
+  },
+  {
+    form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
+    exact: true,
+    id: 'pipe-clamp',
+    name: 'Cross clamp for rod and pipe',
+    lengthMm: 60,
+    life: { seasons: 20, source: 'from memory' },
+  },
+  {
+    form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'post-clip',
     name: 'Wire clip for studded post',
     lengthMm: 70,
@@ -125,6 +246,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'tie-plastic',
     name: 'Plastic cable tie, 8″ (200 mm)',
     lengthMm: 200,
@@ -132,6 +256,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'tie-uv',
     name: 'UV-grade cable tie, 8″ (200 mm)',
     lengthMm: 200,
@@ -139,6 +266,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'screw-short',
     name: 'Coated deck screw 2½″ (5 × 65)',
     lengthMm: inches(2.5),
@@ -146,6 +276,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'screw-long',
     name: 'Coated deck screw 3½″ (5 × 90)',
     lengthMm: inches(3.5),
@@ -153,6 +286,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'screw-bracket',
     name: 'Bracket screw 1¼″ (4 × 30)',
     lengthMm: inches(1.25),
@@ -160,6 +296,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'l-bracket',
     name: 'Galvanised L-bracket, 2″ (50 mm)',
     lengthMm: 50,
@@ -167,6 +306,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'screw-20',
     name: 'Brass screw ¾″ (3.5 × 20)',
     lengthMm: 20,
@@ -174,6 +316,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'screw-40',
     name: 'Coated deck screw 1⅝″ (4 × 40)',
     lengthMm: 40,
@@ -181,6 +326,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'screw-50',
     name: 'Coated deck screw 2″ (4.5 × 50)',
     lengthMm: 50,
@@ -188,6 +336,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'screw-75',
     name: 'Coated deck screw 3″ (5 × 75)',
     lengthMm: 75,
@@ -195,6 +346,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'screw-roofing',
     name: 'Roofing screw 1½″ (40 mm)',
     lengthMm: inches(1.5),
@@ -202,6 +356,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'washer-fender',
     name: 'Fender washer, 1″ (25 mm)',
     lengthMm: 2,
@@ -209,6 +366,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'staple-fence',
     name: 'Fence staple, 1¼″ (30 mm)',
     lengthMm: 30,
@@ -216,6 +376,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'nail-round',
     name: 'Round-headed nail, 1½″ (40 mm)',
     lengthMm: 40,
@@ -223,6 +386,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     exact: true,
     id: 'post-cap',
     name: 'Post cap',
@@ -231,6 +397,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     exact: true,
     id: 'strap-hinge',
     name: 'Strap hinge 8″ (200 mm), with screws',
@@ -239,6 +408,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     exact: true,
     id: 'turnbuckle',
     name: 'Turnbuckle, eye and eye, 6″ (150 mm)',
@@ -247,6 +419,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     exact: true,
     id: 'eye-bolt',
     name: 'Eye screw, heavy, 3″ (75 mm)',
@@ -255,6 +430,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'ground-peg',
     name: 'Ground peg, 12″ (300 mm)',
     lengthMm: 300,
@@ -262,6 +440,9 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
     id: 'screw-eye',
     name: 'Screw eye, 1½″ (40 mm)',
     lengthMm: 40,

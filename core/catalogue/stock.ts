@@ -14,10 +14,23 @@ export interface Life {
 
 export type Carries = 'light' | 'medium' | 'heavy';
 
+/** What a thing looks like on a drawing and in three dimensions. */
+export type Look = 'timber' | 'steel' | 'wire' | 'net' | 'cloth' | 'twine' | 'concrete' | 'gravel';
+
+/**
+ * How a thing is sold, apart from what it is: cut from lengths; cut from panels, beside a wire; whole;
+ * piece by piece off rolls; by the total length, on reels; by volume, in bags; by number, in packs.
+ */
+export type Sold = 'lengths' | 'panels' | 'whole' | 'rolls' | 'reels' | 'bags' | 'packs';
+
 interface StockBase {
   id: string;
   name: string;
   life: Life;
+  look: Look;
+  /** Share of the light that its face takes: 1 for what is solid. */
+  opacity: number;
+  sold: Sold;
 }
 
 /** A sawn or planed bar, cut to length from the stock lengths on sale. */
@@ -53,12 +66,28 @@ export interface WeldedPanel extends StockBase {
   carries: Carries;
 }
 
-/** Mesh or net sold off the roll by length, at one height. */
+/** Mesh, net or cloth off the roll, at one height. */
 export interface MeshRoll extends StockBase {
   form: 'mesh roll';
   heightMm: number;
+  /** Wire to wire along the roll, and up it. */
   openingMm: number;
+  stepMm: number;
   wireMm: number;
+  /** Welded wire that stands by itself and can be hooked to itself; nets and cloth hang. */
+  stiff: boolean;
+  carries: Carries;
+}
+
+/** A round bar or pipe that is cut from lengths and bent by hand. */
+export interface Rod extends StockBase {
+  form: 'rod';
+  diameterMm: number;
+  /** Of a pipe; 0 for a solid rod. */
+  wallMm: number;
+  /** Modulus of elasticity, and the stress at which it takes a set. MPa. */
+  stiffnessMpa: number;
+  yieldMpa: number;
 }
 
 /** Wire, string: used by length, sold by the reel. */
@@ -88,11 +117,26 @@ export interface Piece extends StockBase {
   exact?: true;
 }
 
-export type Stock = Timber | SteelPost | Pole | WeldedPanel | MeshRoll | Cord | Bagged | Piece;
+export type Stock = Timber | SteelPost | Pole | Rod | WeldedPanel | MeshRoll | Cord | Bagged | Piece;
 
 export type Treatment = 'untreated' | 'treated' | 'durable';
 export type SectionId =
-  '1x2' | '1x3' | '2x2' | '2x4' | '2x8' | '4x4' | '22x38' | '22x63' | '45x45' | '45x95' | '45x195' | '90x90';
+  | '1x2'
+  | '1x3'
+  | '1x4'
+  | '1x6'
+  | '2x2'
+  | '2x4'
+  | '2x8'
+  | '4x4'
+  | '22x38'
+  | '22x63'
+  | '22x95'
+  | '22x145'
+  | '45x45'
+  | '45x95'
+  | '45x195'
+  | '90x90';
 
 export interface Catalogue {
   stock(id: string): Stock;
@@ -103,3 +147,7 @@ export interface Catalogue {
 export function meshesAcross(panel: WeldedPanel): number {
   return Math.round((panel.lengthMm - 2 * panel.edgeMm) / panel.pitchMm);
 }
+
+/** Share of the light that a mesh of square-crossing wires takes: what is not open (geometry). */
+export const meshOpacity = (wireMm: number, alongMm: number, upMm: number): number =>
+  1 - Math.max(0, 1 - wireMm / alongMm) * Math.max(0, 1 - wireMm / upMm);

@@ -16,12 +16,16 @@ interface Section {
 export const SECTIONS: readonly Section[] = [
   { id: '1x2', nominal: '1×2', thickMm: inches(0.75), wideMm: inches(1.5) },
   { id: '1x3', nominal: '1×3', thickMm: inches(0.75), wideMm: inches(2.5) },
+  { id: '1x4', nominal: '1×4', thickMm: inches(0.75), wideMm: inches(3.5) },
+  { id: '1x6', nominal: '1×6', thickMm: inches(0.75), wideMm: inches(5.5) },
   { id: '2x2', nominal: '2×2', thickMm: inches(1.5), wideMm: inches(1.5) },
   { id: '2x4', nominal: '2×4', thickMm: inches(1.5), wideMm: inches(3.5) },
   { id: '2x8', nominal: '2×8', thickMm: inches(1.5), wideMm: inches(7.25) },
   { id: '4x4', nominal: '4×4', thickMm: inches(3.5), wideMm: inches(3.5) },
   { id: '22x38', nominal: '22×38', thickMm: 22, wideMm: 38 },
   { id: '22x63', nominal: '22×63', thickMm: 22, wideMm: 63 },
+  { id: '22x95', nominal: '22×95', thickMm: 22, wideMm: 95 },
+  { id: '22x145', nominal: '22×145', thickMm: 22, wideMm: 145 },
   { id: '45x45', nominal: '45×45', thickMm: 45, wideMm: 45 },
   { id: '45x95', nominal: '45×95', thickMm: 45, wideMm: 95 },
   { id: '45x195', nominal: '45×195', thickMm: 45, wideMm: 195 },
@@ -66,6 +70,9 @@ export const timberId = (section: string, treatment: string): string => `timber-
 export const TIMBER: readonly Timber[] = SECTIONS.flatMap((section) =>
   TREATMENTS.map((treatment): Timber => ({
     form: 'timber',
+    look: 'timber',
+    opacity: 1,
+    sold: 'lengths',
     id: timberId(section.id, treatment),
     name: `${section.nominal} ${treatment === 'durable' ? 'durable heartwood' : `${treatment} softwood`}`,
     section: section.id,

@@ -1,19 +1,26 @@
-import { SEEN_MM, verdict, type Check } from './verdict';
+import { check, SEEN_MM } from './check';
 
-/** Does the panel go between the posts as they measure, not as they are called? */
-export const bayFits: Check = ({ design }) => {
-  const { bay } = design.support;
-  if (!bay) return null;
-  const values = {
-    panel: { mm: bay.panelMm },
-    clear: { mm: bay.clearMm },
-    off: { mm: Math.abs(bay.clearMm - bay.nominalClearMm) * Math.max(1, bay.posts - 1) },
-  };
-  if (bay.panelMm > bay.clearMm + SEEN_MM) return verdict('bay-fits', 'warn', 'bay.narrow', values);
-  return verdict(
-    'bay-fits',
-    'good',
-    Math.abs(bay.clearMm - bay.nominalClearMm) > SEEN_MM ? 'bay.actual' : 'bay.fits',
-    values,
-  );
-};
+/** Does the panel go between the posts as they measure, not as they are called? mm; `nominalClearMm` is what would be clear if timber were as thick as its name. */
+export const bayFits = check(
+  'bay-fits',
+  {
+    says: {
+      'bay.narrow':
+        'The panel is {panel} and only {clear} is clear between the posts: the posts take up what was forgotten.',
+      'bay.actual':
+        'The panel of {panel} goes into {clear}. Reckoned by the name of the timber, the last post would be {off} out.',
+      'bay.fits': 'The panel of {panel} goes into {clear}.',
+    },
+    mends: { 'bay.narrow': 'Space the posts by the clear gap' },
+  },
+  (bay: { panelMm: number; clearMm: number; nominalClearMm: number; posts: number }, found) => {
+    const apart = Math.abs(bay.clearMm - bay.nominalClearMm);
+    const values = {
+      panel: { mm: bay.panelMm },
+      clear: { mm: bay.clearMm },
+      off: { mm: apart * Math.max(1, bay.posts - 1) },
+    };
+    if (bay.panelMm > bay.clearMm + SEEN_MM) return found('warn', 'bay.narrow', values);
+    return found('good', apart > SEEN_MM ? 'bay.actual' : 'bay.fits', values);
+  },
+);

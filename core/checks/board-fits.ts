@@ -1,11 +1,19 @@
-import { SEEN_MM, verdict, type Check } from './verdict';
+import { check, SEEN_MM } from './check';
 
 /** Is there a board long enough for the whole frame? */
-export const boardLongEnough: Check = ({ design }) => {
-  const { boardFits } = design.support;
-  if (!boardFits) return null;
-  const values = { wanted: { mm: boardFits.wantedMm }, longest: { mm: boardFits.longestMm } };
-  return boardFits.wantedMm > boardFits.longestMm + SEEN_MM
-    ? verdict('board-fits', 'fail', 'board.short', values)
-    : verdict('board-fits', 'good', 'board.enough', values);
-};
+export const boardLongEnough = check(
+  'board-fits',
+  {
+    says: {
+      'board.short': 'No board on sale is long enough: {wanted} wanted, {longest} is the longest.',
+      'board.enough': 'One board makes the frame: {wanted} wanted, {longest} on sale.',
+    },
+    mends: { 'board.short': 'Fit it to the board' },
+  },
+  (board: { wantedMm: number; longestMm: number }, found) => {
+    const values = { wanted: { mm: board.wantedMm }, longest: { mm: board.longestMm } };
+    return board.wantedMm > board.longestMm + SEEN_MM
+      ? found('fail', 'board.short', values)
+      : found('good', 'board.enough', values);
+  },
+);

@@ -1,4 +1,6 @@
-import { verdict, type Check } from './verdict';
+import type { Planted } from '../crops/planted';
+import type { Hold } from '../design/design';
+import { check } from './check';
 
 /** How a plant that does not climb is held. */
 const TENDED = {
@@ -6,29 +8,45 @@ const TENDED = {
   mesh: 'climb.tied',
   poles: 'climb.tied-pole',
   passes: 'climb.sandwiched',
+  cage: 'climb.caged',
 } as const;
 
 /** Can every crop hold on to what it is given? Those that cannot climb must be tied, or need a net over them instead. */
-export const cropClimbs: Check = ({ design, setting }) => {
-  const { support } = design;
-  if (setting.planted.length === 0) return verdict('crop-climbs', 'note', 'climb.nothing');
-  const none = setting.planted.find((one) => one.crop.habit === 'none');
-  if (none) return verdict('crop-climbs', 'fail', 'climb.needs-net', { crop: none.crop.name });
-  const bush = setting.planted.find((one) => one.crop.habit === 'bush');
-  if (bush && support.holds === 'string')
-    return verdict('crop-climbs', 'warn', 'climb.bush-string', { crop: bush.crop.name });
-  const thick = setting.planted.find((one) => one.crop.grips && support.memberMm > one.crop.grips.memberMm);
-  if (thick)
-    return verdict('crop-climbs', 'warn', 'climb.thick', {
-      crop: thick.crop.name,
-      has: { mm: support.memberMm },
-      most: { mm: thick.crop.grips?.memberMm ?? 0 },
-    });
-  const tied = setting.planted.find(
-    (one) => one.crop.habit === 'leaner' || (one.crop.habit === 'bush' && support.holds === 'passes'),
-  );
-  if (tied) return verdict('crop-climbs', 'good', TENDED[support.holds], { crop: tied.crop.name });
-  return verdict('crop-climbs', 'good', 'climb.climbs', {
-    crop: setting.planted.map((one) => one.crop.name).join(', '),
-  });
-};
+export const cropClimbs = check(
+  'crop-climbs',
+  {
+    says: {
+      'climb.nothing':
+        'Nothing is planted along this row yet. Choose what it carries and the gap, height and spacing follow.',
+      'climb.needs-net': '{crop} does not climb: it wants a net over it, not something to grow up.',
+      'climb.bush-string':
+        '{crop} is a bush with many stems: one string will not hold it. A cage or a panel set low will.',
+      'climb.thick': '{crop} cannot hold {has}; it needs {most} or thinner.',
+      'climb.tied': '{crop} does not climb: tie its main stems to the mesh as they grow, weekly.',
+      'climb.wound': '{crop} does not climb: wind each stem round its string as it grows.',
+      'climb.tied-pole': '{crop} does not climb: tie its main stems to the poles as they grow, weekly.',
+      'climb.sandwiched': '{crop} is held between the two runs of twine; tuck shoots in as they grow.',
+      'climb.caged': '{crop} leans on the mesh round it; tuck shoots in as they grow.',
+      'climb.climbs': '{crop} climbs this by itself.',
+    },
+    mends: { 'climb.thick': 'Give it finer holds' },
+  },
+  ({ planted, hold }: { planted: readonly Planted[]; hold: Pick<Hold, 'by' | 'memberMm'> }, found) => {
+    if (planted.length === 0) return found('note', 'climb.nothing');
+    const none = planted.find((one) => one.crop.habit === 'none');
+    if (none) return found('fail', 'climb.needs-net', { crop: none.crop.name });
+    const bush = planted.find((one) => one.crop.habit === 'bush');
+    if (bush && hold.by === 'string') return found('warn', 'climb.bush-string', { crop: bush.crop.name });
+    const thick = planted.find((one) => one.crop.grips && hold.memberMm > one.crop.grips.memberMm);
+    if (thick)
+      return found('warn', 'climb.thick', {
+        crop: thick.crop.name,
+        has: { mm: hold.memberMm },
+        most: { mm: thick.crop.grips?.memberMm ?? 0 },
+      });
+    const tucked = hold.by === 'passes' || hold.by === 'cage';
+    const tied = planted.find((one) => one.crop.habit === 'leaner' || (one.crop.habit === 'bush' && tucked));
+    if (tied) return found('good', TENDED[hold.by], { crop: tied.crop.name });
+    return found('good', 'climb.climbs', { crop: planted.map((one) => one.crop.name).join(', ') });
+  },
+);

@@ -1,20 +1,31 @@
-import { verdict, type Check } from './verdict';
+import type { Planted } from '../crops/planted';
+import type { Hold } from '../design/design';
+import { check } from './check';
 
 /** May the plants grow past this much before it matters: 1″ (from memory). mm. */
 const FORGIVEN_MM = 25.4;
 
 /** Does the support begin where the crop stops standing by itself? */
-export const cropGap: Check = ({ design, setting }) => {
-  const { startsMm, gapMm, fineToMm, holds } = design.support;
-  const climbing = setting.planted.filter((one) => one.crop.habit !== 'none');
-  const lowest = climbing.reduce<(typeof climbing)[number] | null>(
-    (low, one) => (!low || one.crop.supportFromMm < low.crop.supportFromMm ? one : low),
-    null,
-  );
-  if (holds === 'string' || holds === 'poles' || !lowest) return null;
-  const values = { crop: lowest.crop.name, gap: { mm: gapMm }, from: { mm: lowest.crop.supportFromMm } };
-  if (fineToMm > 0) return verdict('crop-gap', 'good', 'gap.netted', values);
-  return startsMm > lowest.crop.supportFromMm + FORGIVEN_MM
-    ? verdict('crop-gap', 'warn', 'gap.high', values)
-    : verdict('crop-gap', 'good', 'gap.fits', values);
-};
+export const cropGap = check(
+  'crop-gap',
+  {
+    says: {
+      'gap.high': 'The gap of {gap} is too high: {crop} needs hold from {from}.',
+      'gap.netted': 'The fine net begins low enough for {crop}.',
+      'gap.fits': 'The gap of {gap} suits: {crop} stands by itself to {from}.',
+    },
+    mends: { 'gap.high': 'Lower the panel' },
+  },
+  ({ planted, hold }: { planted: readonly Planted[]; hold: Hold }, found) => {
+    const climbing = planted.filter((one) => one.crop.habit !== 'none');
+    const lowest = climbing.reduce<(typeof climbing)[number] | null>(
+      (low, one) => (!low || one.crop.supportFromMm < low.crop.supportFromMm ? one : low),
+      null,
+    );
+    if (hold.by === 'string' || hold.by === 'poles' || !lowest) return null;
+    const from = lowest.crop.supportFromMm;
+    const values = { crop: lowest.crop.name, gap: { mm: hold.gapMm }, from: { mm: from } };
+    if (hold.fineToMm > 0) return found('good', 'gap.netted', values);
+    return hold.startsMm > from + FORGIVEN_MM ? found('warn', 'gap.high', values) : found('good', 'gap.fits', values);
+  },
+);

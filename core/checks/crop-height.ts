@@ -1,27 +1,35 @@
-import { SEEN_MM, verdict, type Check } from './verdict';
+import type { Planted } from '../crops/planted';
+import type { Hold } from '../design/design';
+import { check, SEEN_MM } from './check';
 
 /** Falling short by more than this is said: 4″ (from memory). mm. */
 const FORGIVEN_MM = 101.6;
 
 /** Is the support as high as the crop is to be held? */
-export const cropHeight: Check = ({ design, setting }) => {
-  const lead = setting.planted.reduce<(typeof setting.planted)[number] | null>(
-    (tall, one) => (!tall || one.crop.supportToMm > tall.crop.supportToMm ? one : tall),
-    null,
-  );
-  if (!lead || lead.crop.supportToMm === 0) return null;
-  const values = {
-    crop: lead.crop.name,
-    top: { mm: design.support.topMm.least },
-    wants: { mm: lead.crop.supportToMm },
-    grows: { mm: lead.crop.heightMm },
-  };
-  if (design.support.topMm.least + FORGIVEN_MM + SEEN_MM < lead.crop.supportToMm)
-    return verdict('crop-height', 'warn', 'height.low', values);
-  return verdict(
-    'crop-height',
-    'good',
-    lead.crop.heightMm > design.support.topMm.least + FORGIVEN_MM ? 'height.top-it' : 'height.enough',
-    values,
-  );
-};
+export const cropHeight = check(
+  'crop-height',
+  {
+    says: {
+      'height.low': 'Ends at {top}, but {crop} should be held to {wants}: build higher, or pinch it out at the top.',
+      'height.top-it': '{top} of support. {crop} can grow to {grows}: top it or let it down at the top.',
+      'height.enough': '{top} of support is as high as {crop} needs.',
+    },
+    mends: { 'height.low': 'Raise it' },
+  },
+  ({ planted, hold }: { planted: readonly Planted[]; hold: Pick<Hold, 'topMm'> }, found) => {
+    const lead = planted.reduce<Planted | null>(
+      (tall, one) => (!tall || one.crop.supportToMm > tall.crop.supportToMm ? one : tall),
+      null,
+    );
+    if (!lead || lead.crop.supportToMm === 0) return null;
+    const top = hold.topMm.least;
+    const values = {
+      crop: lead.crop.name,
+      top: { mm: top },
+      wants: { mm: lead.crop.supportToMm },
+      grows: { mm: lead.crop.heightMm },
+    };
+    if (top + FORGIVEN_MM + SEEN_MM < lead.crop.supportToMm) return found('warn', 'height.low', values);
+    return found('good', lead.crop.heightMm > top + FORGIVEN_MM ? 'height.top-it' : 'height.enough', values);
+  },
+);

@@ -1,14 +1,25 @@
-import { leadPlant } from '../structures/setting';
-import { verdict, type Check } from './verdict';
+import { leadPlant, type Planted } from '../crops/planted';
+import type { Hold } from '../design/design';
+import { check } from './check';
 
 const WEIGHT = { light: 0, medium: 1, heavy: 2 };
 
 /** Does what carries the crop belong to its class of load? */
-export const cropLoad: Check = ({ design, setting }) => {
-  const lead = leadPlant(setting);
-  if (!lead) return null;
-  const values = { crop: lead.crop.name, load: lead.crop.load, carries: design.support.carries };
-  return WEIGHT[lead.crop.load] > WEIGHT[design.support.carries]
-    ? verdict('crop-load', 'warn', 'load.heavy', values)
-    : verdict('crop-load', 'good', 'load.carried', values);
-};
+export const cropLoad = check(
+  'crop-load',
+  {
+    says: {
+      'load.heavy': '{crop} in full crop is a {load} load; this carries {carries}.',
+      'load.carried': 'Carries {crop} in full crop.',
+    },
+    mends: { 'load.heavy': 'Make it stiffer' },
+  },
+  (at: { planted: readonly Planted[]; hold: Pick<Hold, 'carries'> }, found) => {
+    const lead = leadPlant(at);
+    if (!lead) return null;
+    const values = { crop: lead.crop.name, load: lead.crop.load, carries: at.hold.carries };
+    return WEIGHT[lead.crop.load] > WEIGHT[at.hold.carries]
+      ? found('warn', 'load.heavy', values)
+      : found('good', 'load.carried', values);
+  },
+);

@@ -1,4 +1,6 @@
-import { verdict, type Check } from './verdict';
+import type { Planted } from '../crops/planted';
+import type { Hold } from '../design/design';
+import { check } from './check';
 
 /** A hand with fruit in it passes 4″ mesh or more (common practice, no source); 100 mm counts as 4″. mm. */
 const HAND_MM = 99;
@@ -6,24 +8,31 @@ const HAND_MM = 99;
 const SLOT_MM = 76;
 
 /** Is the mesh close enough to hold on to, and open enough to pick through? */
-export const meshOpening: Check = ({ design, setting }) => {
-  const { support } = design;
-  const thin = setting.planted.find((one) => one.crop.grips && support.stepMm > one.crop.grips.stepMm + 1);
-  if (thin && support.fineToMm === 0) {
-    return verdict('mesh-opening', 'warn', 'mesh.wide', {
-      crop: thin.crop.name,
-      step: { mm: support.stepMm },
-      wants: { mm: thin.crop.grips?.stepMm ?? 0 },
-    });
-  }
-  if (!support.meshMm) return null;
-  const fruit = setting.planted.find((one) => one.crop.fruitKg >= 0.1);
-  const narrow = Math.min(support.meshMm.wide, support.meshMm.high);
-  const slot = narrow >= SLOT_MM && Math.max(support.meshMm.wide, support.meshMm.high) >= 3 * HAND_MM;
-  if (fruit && narrow < HAND_MM && !slot)
-    return verdict('mesh-opening', 'warn', 'mesh.narrow', { crop: fruit.crop.name, opening: { mm: narrow } });
-  return verdict('mesh-opening', 'good', 'mesh.fits', {
-    wide: { mm: support.meshMm.wide },
-    high: { mm: support.meshMm.high },
-  });
-};
+export const meshOpening = check(
+  'mesh-opening',
+  {
+    says: {
+      'mesh.wide': '{crop} needs a hold every {wants}; this mesh has one every {step}.',
+      'mesh.narrow':
+        'A hand with fruit in it will not pass through {opening}: {crop} can be picked from its own side only.',
+      'mesh.fits': 'A hand passes through the {wide} × {high} mesh.',
+    },
+    mends: { 'mesh.wide': 'Add a fine net low down', 'mesh.narrow': 'Open the mesh' },
+  },
+  ({ planted, hold }: { planted: readonly Planted[]; hold: Hold }, found) => {
+    const thin = planted.find((one) => one.crop.grips && hold.stepMm > one.crop.grips.stepMm + 1);
+    if (thin && hold.fineToMm === 0)
+      return found('warn', 'mesh.wide', {
+        crop: thin.crop.name,
+        step: { mm: hold.stepMm },
+        wants: { mm: thin.crop.grips?.stepMm ?? 0 },
+      });
+    if (!hold.meshMm) return null;
+    const fruit = planted.find((one) => one.crop.fruitKg >= 0.1);
+    const narrow = Math.min(hold.meshMm.wide, hold.meshMm.high);
+    const slot = narrow >= SLOT_MM && Math.max(hold.meshMm.wide, hold.meshMm.high) >= 3 * HAND_MM;
+    if (fruit && narrow < HAND_MM && !slot)
+      return found('warn', 'mesh.narrow', { crop: fruit.crop.name, opening: { mm: narrow } });
+    return found('good', 'mesh.fits', { wide: { mm: hold.meshMm.wide }, high: { mm: hold.meshMm.high } });
+  },
+);

@@ -1,39 +1,38 @@
-import { stationsAlong } from '../structures/rules/stations';
-import { verdict, type Check } from './verdict';
+import type { Planted } from '../crops/planted';
+import type { Station } from '../design/design';
+import { check } from './check';
 
-/** Are there places for the plants that are planned? */
-export const plantsFit: Check = ({ design, setting }) => {
-  const short = setting.planted.find((one) => placesFor(one.id) < one.count);
-  const planned = setting.planted.reduce((sum, one) => sum + one.count, 0);
-  if (setting.planted.length === 0) return null;
-  function placesFor(planting: string): number {
-    return design.stations.filter((station) => station.planting === planting).length;
-  }
-  // One more post than gaps: the plant that is missing stands on the end.
-  if (
-    short &&
-    placesFor(short.id) > 1 &&
-    short.count === placesFor(short.id) + 1 &&
-    short.count === atEnds(short.training.spacingMm)
-  ) {
-    return verdict('plants-fit', 'note', 'places.one-more', {
-      crop: short.crop.name,
-      planned: short.count,
-      places: placesFor(short.id),
-      spacing: { mm: short.training.spacingMm },
-    });
-  }
-  function atEnds(spacingMm: number): number {
-    return design.support.rowsAtMm.length === 1 && setting.planted.length === 1
-      ? stationsAlong(design.builtMm, spacingMm, 'ends').length
-      : 0;
-  }
-  if (short)
-    return verdict('plants-fit', 'warn', 'plants.too-many', {
-      crop: short.crop.name,
-      planned: short.count,
-      places: placesFor(short.id),
-      spacing: { mm: short.training.spacingMm },
-    });
-  return verdict('plants-fit', 'good', 'plants.fit', { planned, places: design.stations.length });
-};
+/**
+ * Are there places for the plants that are planned? `endToEnd` gives how many a single row takes when it
+ * is planted from end to end; nought where that is no choice.
+ */
+export const plantsFit = check(
+  'plants-fit',
+  {
+    says: {
+      'places.one-more':
+        '{planned} planned, but half a space in gives {places}: {places} spaces have one more end. From end to end there are {planned}.',
+      'plants.too-many': '{planned} {crop} planned, but there is room for {places} at {spacing}.',
+      'plants.fit': '{places|place|places} for {planned|plant|plants}.',
+    },
+    mends: { 'places.one-more': 'Plant from end to end' },
+  },
+  (
+    at: { planted: readonly Planted[]; stations: readonly Station[]; endToEnd: (spacingMm: number) => number },
+    found,
+  ) => {
+    if (at.planted.length === 0) return null;
+    const placesFor = (planting: string): number =>
+      at.stations.filter((station) => station.planting === planting).length;
+    const short = at.planted.find((one) => placesFor(one.id) < one.count);
+    const planned = at.planted.reduce((sum, one) => sum + one.count, 0);
+    if (!short) return found('good', 'plants.fit', { planned, places: at.stations.length });
+    const places = placesFor(short.id);
+    const { spacingMm } = short.training;
+    const values = { crop: short.crop.name, planned: short.count, places, spacing: { mm: spacingMm } };
+    // One more post than gaps: the plant that is missing stands on the end.
+    return places > 1 && short.count === places + 1 && short.count === at.endToEnd(spacingMm)
+      ? found('note', 'places.one-more', values)
+      : found('warn', 'plants.too-many', values);
+  },
+);

@@ -1,15 +1,24 @@
+import { leadPlant, type Planted } from '../crops/planted';
 import { inches } from '../quantity/length';
-import { leadPlant } from '../structures/setting';
-import { verdict, type Check } from './verdict';
+import { check } from './check';
 
 /** Posts at most 8′ apart under a fruiting crop (common practice, no source); 1″ is forgiven for panels lapped by a mesh. mm. */
 const MOST_MM = inches(97);
 
-export const postSpacing: Check = ({ design, setting }) => {
-  const values = { widest: { mm: design.support.spacingMm }, most: { mm: inches(96) } };
-  if (design.support.spacingMm === 0) return null;
-  const light = leadPlant(setting)?.crop.load === 'light';
-  return design.support.spacingMm > MOST_MM && !light
-    ? verdict('post-spacing', 'warn', 'spacing.wide', values)
-    : verdict('post-spacing', 'good', 'spacing.fits', values);
-};
+export const postSpacing = check(
+  'post-spacing',
+  {
+    says: {
+      'spacing.wide': 'Posts stand up to {widest} apart; under a fruiting crop {most} is the most.',
+      'spacing.fits': 'Posts are at most {widest} apart.',
+    },
+    mends: { 'spacing.wide': 'Set posts 8′ (2.4 m) apart' },
+  },
+  (at: { planted: readonly Planted[]; spacingMm: number }, found) => {
+    const values = { widest: { mm: at.spacingMm }, most: { mm: inches(96) } };
+    const light = leadPlant(at)?.crop.load === 'light';
+    return at.spacingMm > MOST_MM && !light
+      ? found('warn', 'spacing.wide', values)
+      : found('good', 'spacing.fits', values);
+  },
+);

@@ -1,16 +1,26 @@
-import { SEEN_MM, verdict, type Check } from './verdict';
+import type { Bed } from '../site/bed';
+import { check, SEEN_MM } from './check';
 
-/** Can every row be picked from where one can stand, an arm away at most? */
-export const reachAcross: Check = ({ design, setting }) => {
-  const half = setting.bed.widthMm / 2;
-  const distances = design.support.rowsAtMm.map((y) =>
-    setting.bed.standFrom === 'both sides' ? Math.min(half + y, half - y) : half + y,
-  );
-  const farthest = Math.max(...distances);
-  const values = { far: { mm: Math.max(0, farthest) }, arm: { mm: setting.armMm }, from: setting.bed.standFrom };
-  if (Math.min(...distances) < -SEEN_MM)
-    return verdict('reach-across', 'fail', 'reach.outside', { width: { mm: setting.bed.widthMm } });
-  return farthest > setting.armMm + SEEN_MM
-    ? verdict('reach-across', 'warn', 'reach.far', values)
-    : verdict('reach-across', 'good', 'reach.fits', values);
-};
+/** Can every row be picked from where one can stand, an arm away at most? Rows are across the bed, 0 being its middle. */
+export const reachAcross = check(
+  'reach-across',
+  {
+    says: {
+      'reach.outside': 'A row stands outside the {width} wide bed.',
+      'reach.far': 'The far row is {far} from where you can stand ({from}); an arm picks at {arm}.',
+      'reach.fits': 'Every row is within {far} of where you stand.',
+    },
+    mends: {
+      'reach.far': 'Move the row within an arm’s length',
+      'reach.outside': 'Back to the middle of the bed',
+    },
+  },
+  ({ rowsAtMm, bed, armMm }: { rowsAtMm: readonly number[]; bed: Bed; armMm: number }, found) => {
+    const half = bed.widthMm / 2;
+    const distances = rowsAtMm.map((y) => (bed.standFrom === 'both sides' ? Math.min(half + y, half - y) : half + y));
+    const farthest = Math.max(...distances);
+    const values = { far: { mm: Math.max(0, farthest) }, arm: { mm: armMm }, from: bed.standFrom };
+    if (Math.min(...distances) < -SEEN_MM) return found('fail', 'reach.outside', { width: { mm: bed.widthMm } });
+    return farthest > armMm + SEEN_MM ? found('warn', 'reach.far', values) : found('good', 'reach.fits', values);
+  },
+);

@@ -1,9 +1,26 @@
-import { SEEN_MM, verdict, type Check } from './verdict';
+import type { Bed } from '../site/bed';
+import { check, SEEN_MM } from './check';
 
-/** Does the row fit its bed, and is it as long as it was meant to be? */
-export const rowInBed: Check = ({ design, setting }) => {
-  const over = design.builtMm - setting.bed.lengthMm;
-  const values = { row: { mm: design.builtMm }, bed: { mm: setting.bed.lengthMm }, over: { mm: Math.abs(over) } };
-  if (over > SEEN_MM) return verdict('row-in-bed', 'warn', 'row.past-bed', values);
-  return verdict('row-in-bed', 'good', over < -25 ? 'row.short-of-bed' : 'row.fills', values);
-};
+/** Does the row fit its bed, and is it as long as it was meant to be? `startMm` is where it begins, from the near end. */
+export const rowInBed = check(
+  'row-in-bed',
+  {
+    says: {
+      'row.past-bed': 'At {row} it runs {over} past the end of the bed.',
+      'row.short-of-bed': 'Built length {row}, {over} short of the bed.',
+      'row.fills': 'The row fills the {bed} bed.',
+    },
+    mends: { 'row.past-bed': 'Fit it to the bed' },
+  },
+  ({ builtMm, startMm, bed }: { builtMm: number; startMm: number; bed: Bed }, found) => {
+    const long = builtMm - bed.lengthMm;
+    const over = Math.max(-startMm, startMm + builtMm - bed.lengthMm);
+    const values = {
+      row: { mm: builtMm },
+      bed: { mm: bed.lengthMm },
+      over: { mm: Math.abs(over > 0 ? Math.max(over, long) : long) },
+    };
+    if (over > SEEN_MM) return found('warn', 'row.past-bed', values);
+    return found('good', long < -25 ? 'row.short-of-bed' : 'row.fills', values);
+  },
+);

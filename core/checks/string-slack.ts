@@ -1,13 +1,20 @@
-import { verdict, type Check } from './verdict';
+import { check } from './check';
 
 /** A finger's room at the least: 1″ (from memory). mm. */
 const LEAST_SLACK_MM = 25.4;
 
 /** Strings are tied very loosely round the stem base (common practice, no source). */
-export const stringSlack: Check = ({ design }) => {
-  const { slackMm } = design.support;
-  if (slackMm === undefined) return null;
-  return slackMm + 0.5 < LEAST_SLACK_MM
-    ? verdict('string-slack', 'warn', 'string.tight', { slack: { mm: slackMm } })
-    : verdict('string-slack', 'good', 'string.loose', { slack: { mm: slackMm } });
-};
+export const stringSlack = check(
+  'string-slack',
+  {
+    says: {
+      'string.tight': 'Only {slack} slack: a string tied tight lifts the plant or cuts into it.',
+      'string.loose': '{slack} slack at the foot of every string.',
+    },
+    mends: { 'string.tight': 'Leave 4″ (100 mm) slack' },
+  },
+  ({ slackMm }: { slackMm: number }, found) =>
+    slackMm + 0.5 < LEAST_SLACK_MM
+      ? found('warn', 'string.tight', { slack: { mm: slackMm } })
+      : found('good', 'string.loose', { slack: { mm: slackMm } }),
+);

@@ -1,19 +1,25 @@
-import { verdict, type Check } from './verdict';
+import { check } from './check';
 
 /** A frame that stands on its feet falls when its middle passes over them; 22° of lean is to be left (from memory). */
 const LEAST_LEAN_RAD = (22 * Math.PI) / 180;
 
 /** Does a free-standing frame stay up? The crop's weight is taken at half the height. */
-export const tipping: Check = ({ design }) => {
-  const { tips } = design.support;
-  if (!tips) return null;
-  const lean = Math.atan2(tips.halfBaseMm, tips.heightMm / 2);
-  const values = {
-    base: { mm: 2 * tips.halfBaseMm },
-    height: { mm: tips.heightMm },
-    lean: Math.round((lean * 180) / Math.PI),
-  };
-  return lean < LEAST_LEAN_RAD
-    ? verdict('tipping', 'warn', 'tips.narrow', values)
-    : verdict('tipping', 'good', 'tips.stands', values);
-};
+export const tipping = check(
+  'tipping',
+  {
+    says: {
+      'tips.narrow': 'A base of {base} is narrow for {height}: it tips when pushed {lean}° over.',
+      'tips.stands': 'Stands on a base of {base} and would have to be pushed {lean}° over to tip.',
+    },
+    mends: { 'tips.narrow': 'Spread the feet' },
+  },
+  (tips: { halfBaseMm: number; heightMm: number }, found) => {
+    const lean = Math.atan2(tips.halfBaseMm, tips.heightMm / 2);
+    const values = {
+      base: { mm: 2 * tips.halfBaseMm },
+      height: { mm: tips.heightMm },
+      lean: Math.round((lean * 180) / Math.PI),
+    };
+    return lean < LEAST_LEAN_RAD ? found('warn', 'tips.narrow', values) : found('good', 'tips.stands', values);
+  },
+);

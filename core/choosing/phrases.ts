@@ -1,9 +1,7 @@
-import { VERDICT_PHRASES } from '../checks/phrases';
 import type { Phrases } from '../wording/say';
 
-/** What speaks for and against a support, beside what the checks say. */
+/** What speaks for and against a support, beside what the checks say in their own words. */
 export const CHOOSING_PHRASES: Phrases = {
-  ...VERDICT_PHRASES,
   'training.made-for': 'Made for plants kept as {training}.',
   'training.other': 'Plants kept as {training} are better on another support.',
   'bed.room': 'Room for {inset}, or {ends} planted from end to end.',

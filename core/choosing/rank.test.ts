@@ -17,7 +17,14 @@ function ranked(crop: string, training: string, count = 8, bed = 'long-bed') {
   const plan: Plan = { ...DEMO_PLAN, structures: [], plantings: [{ id: 'p', bed, crop, training, count }] };
   return rankKinds(
     plan,
-    KINDS.map((kind) => ({ id: `s-${kind.id}`, kind: kind.id, name: kind.name, bed, plantings: ['p'], knobs: {} })),
+    KINDS.filter((kind) => kind.stands.includes('bed') && kind.purpose === 'support').map((kind) => ({
+      id: `s-${kind.id}`,
+      kind: kind.id,
+      name: kind.name,
+      stand: { on: 'bed', bed } as const,
+      plantings: ['p'],
+      knobs: {},
+    })),
   );
 }
 

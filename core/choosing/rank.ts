@@ -1,13 +1,14 @@
 import { CATALOGUE } from '../catalogue/catalogue';
-import type { Verdict } from '../checks/verdict';
+import type { Verdict } from '../checks/check';
 import type { Purchase } from '../costing/buy';
 import type { Cost } from '../costing/cost';
 import type { Design } from '../design/design';
 import { computeAs } from '../plan/compute-as';
 import type { Plan, StructurePlan } from '../plan/plan';
 import { minorDigits, money } from '../quantity/money';
-import type { Bed } from '../site/bed';
-import { bedSun } from '../shade/study';
+import type { Around } from '../plan/around';
+import { bedsOf } from '../site/stand';
+import { bedSun, onPlotOf } from '../shade/study';
 import { kindOf } from '../structures/registry';
 import { fact, type Fact } from '../wording/say';
 
@@ -15,7 +16,7 @@ import { fact, type Fact } from '../wording/say';
 export interface Choice {
   structure: StructurePlan;
   design: Design;
-  bed: Bed;
+  around: Around;
   cost: Cost;
   purchases: readonly Purchase[];
   verdicts: readonly Verdict[];
@@ -94,16 +95,18 @@ const unfit = (told: Fact): boolean =>
 
 function weigh(plan: Plan, structure: StructurePlan): Choice {
   const kind = kindOf(structure.kind);
-  const { setting, sized, shopping, cost, verdicts: mendable } = computeAs(kind, plan, structure);
+  const computed = computeAs(kind, plan, structure);
+  const { setting, sized, shopping, cost, verdicts: mendable } = computed;
   const verdicts = mendable.map(({ mend: _mend, ...verdict }): Verdict => verdict);
   const lead = setting.planted[0];
   const climbs = lead?.crop.grips !== null && lead !== undefined;
   const plants = Math.max(1, Math.min(sized.design.stations.length, lead?.count ?? 1));
   const minutesAWeek = plants * (climbs ? kind.nature.tendingMinutes.climber : kind.nature.tendingMinutes.leaner);
   const month = plan.site.latitudeDeg >= 0 ? FULL_GROWTH_MONTH.north : FULL_GROWTH_MONTH.south;
-  const standing = [{ id: structure.id, design: sized.design, bed: setting.bed }];
+  const own = bedsOf(computed.setting.place).map((bed) => bed.id);
+  const standing = [onPlotOf(computed)];
   const shade = plan.beds
-    .filter((bed) => bed.id !== setting.bed.id)
+    .filter((bed) => !own.includes(bed.id))
     .map((bed) => ({ bed: bed.name, hours: bedSun(plan, standing, bed, month, 40, 800).takenBy[structure.id] ?? 0 }))
     .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null);
 
@@ -122,7 +125,7 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
   return {
     structure,
     design: sized.design,
-    bed: setting.bed,
+    around: computed.around,
     cost,
     purchases: shopping.purchases,
     verdicts,
@@ -134,9 +137,7 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
       ...good('crop-height'),
       ...good('crop-load'),
       ...good('mesh-opening'),
-      ...(bestOn === sized.design.support.holds
-        ? [fact('training.made-for', { training: lead?.training.name ?? '' })]
-        : []),
+      ...(bestOn === sized.design.hold?.by ? [fact('training.made-for', { training: lead?.training.name ?? '' })] : []),
       fact('plants.room', { places: sized.design.stations.length }),
       ...(lasts >= 10 ? [fact('life.long', { seasons: lasts })] : []),
       ...(kind.nature.moves === 'stays' ? [] : [fact(kind.nature.moves === 'folds' ? 'moves.folds' : 'moves.apart')]),
@@ -144,7 +145,7 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
     ],
     con: [
       ...failing,
-      ...(bestOn && bestOn !== sized.design.support.holds
+      ...(bestOn && bestOn !== sized.design.hold?.by
         ? [fact(OTHER_TRAINING, { training: lead?.training.name ?? '' })]
         : []),
       ...(lasts > 0 && lasts < 6 ? [fact('life.short', { seasons: lasts })] : []),

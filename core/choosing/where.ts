@@ -4,7 +4,7 @@ import { trainingOf } from '../crops/table';
 import type { Plan } from '../plan/plan';
 import type { Bed } from '../site/bed';
 import { growingMonths } from '../site/sun/season';
-import { bedSun, standingOf, type Standing } from '../shade/study';
+import { bedSun, standingOf, type OnPlot } from '../shade/study';
 import { stationsAlong } from '../structures/rules/stations';
 import { fact, type Fact } from '../wording/say';
 
@@ -47,7 +47,7 @@ export function rankBeds(
   crop: Crop,
   training: Training,
   count: number,
-  standing: readonly Standing[] = standingOf(plan),
+  standing: readonly OnPlot[] = standingOf(plan),
 ): BedChoice[] {
   const months = growingMonths(plan.site);
   const month = months[Math.floor(months.length / 2)] ?? 7;

@@ -58,16 +58,16 @@ export function buy(
       .filter((line) => line.stock === stockId)
       .map((line): Offer => ({ measure: line.size, minor: line.price.minor }));
     const kept = shed.filter((piece) => piece.stock === stockId);
-    if (stock.form === 'timber' || stock.form === 'panel') {
+    if (stock.sold === 'lengths' || stock.sold === 'panels' || stock.sold === 'rolls') {
       const plan = cutFrom(stock, wanted, offers, kept, kerfMm);
-      cutPlans.push({ stock: stockId, measuredIn: stock.form === 'panel' ? 'meshes' : 'mm', ...plan });
+      cutPlans.push({ stock: stockId, measuredIn: stock.sold === 'panels' ? 'meshes' : 'mm', ...plan });
       for (const layout of plan.layouts) {
         if (layout.from === 'shed') note(fromShed, stockId, layout.measure);
         else
           addPurchase(
             purchases,
             stockId,
-            stock.form === 'panel' ? 1 : layout.measure,
+            stock.sold === 'panels' ? 1 : layout.measure,
             offers,
             layout.measure,
             catalogue,
@@ -79,7 +79,7 @@ export function buy(
           because: offers.length === 0 ? 'no price' : 'too long',
           measure: piece.measure,
         });
-    } else if (stock.form === 'steel post' || stock.form === 'pole') {
+    } else if (stock.sold === 'whole') {
       const spare = kept
         .flatMap((piece) => Array.from({ length: piece.count }, () => piece.size))
         .sort((a, b) => a - b);
@@ -141,6 +141,7 @@ function cutFrom(
   kerfMm: number,
 ): CutPlan {
   const leftovers = kept.flatMap((piece) => Array.from({ length: piece.count }, () => piece.size));
+  if (stock.sold === 'rolls') return cut(joinedFromRolls(wanted, offers), offers, leftovers, 0);
   if (stock.form !== 'panel') return cut(wanted, offers, leftovers, kerfMm);
   return cut(
     wanted,
@@ -148,6 +149,20 @@ function cutFrom(
     leftovers,
     MESH_LOST,
   );
+}
+
+/** A piece longer than any roll is joined from whole rolls and a rest; the seam is the kind's own business. */
+function joinedFromRolls(wanted: readonly Wanted[], offers: readonly Offer[]): Wanted[] {
+  const longest = Math.max(0, ...offers.map((offer) => offer.measure));
+  return wanted.flatMap((piece) => {
+    if (longest === 0 || piece.measure <= longest) return [piece];
+    const pieces = Math.ceil(piece.measure / longest - 1e-9);
+    return Array.from({ length: pieces }, (_, i) => ({
+      ...piece,
+      part: `${piece.part} (${i + 1} of ${pieces})`,
+      measure: i < pieces - 1 ? longest : piece.measure - longest * (pieces - 1),
+    }));
+  });
 }
 
 function note(list: Shopping['fromShed'][number][], stock: string, size: number): void {
@@ -165,7 +180,7 @@ function addPurchase(
   catalogue: Catalogue,
 ): void {
   const known = list.find((one) => one.stock === stock && one.size === size);
-  const panel = catalogue.stock(stock).form === 'panel';
+  const panel = catalogue.stock(stock).sold === 'panels';
   const eachMinor = panel
     ? (offers[0] as Offer).minor
     : (offers.find((offer) => offer.measure === measure) as Offer).minor;

@@ -1,113 +1,9 @@
 import type { Carries } from '../catalogue/stock';
+import type { Curve } from '../geometry/curve';
+import type { Point } from '../geometry/space';
+import type { Terrain } from '../site/ground';
 import type { Fact } from '../wording/say';
-import type { Ground, Point } from '../geometry/space';
-
-/**
- * How the end of a bar is cut. A mitre slants across the wide face, an angle across the narrow one
- * (longer on the side that `wide` or the thickness points to when positive); a notch takes part of
- * the thickness away over a length, from the side the thickness points to (1) or the other (-1), so
- * that two bars lie in one plane.
- */
-export type EndCut =
-  | { cut: 'square' }
-  | { cut: 'mitre'; angleRad: number }
-  | { cut: 'angle'; angleRad: number }
-  | { cut: 'notch'; longMm: number; deepMm: number; off: 1 | -1 }
-  | { cut: 'as bought' };
-
-export interface Hole {
-  /** From the bar's first end, along it, to the centre. */
-  atMm: number;
-  diameterMm: number;
-}
-
-export type Role =
-  | 'post'
-  | 'pole'
-  | 'stake'
-  | 'cane'
-  | 'beam'
-  | 'cross arm'
-  | 'rail'
-  | 'stile'
-  | 'slat'
-  | 'frame side'
-  | 'brace'
-  | 'panel'
-  | 'shelf'
-  | 'fine mesh'
-  | 'mesh'
-  | 'wind skirt'
-  | 'line wire'
-  | 'guy wire'
-  | 'chain'
-  | 'string'
-  | 'lashing'
-  | 'ladder string'
-  | 'pass'
-  | 'thread'
-  | 'concrete'
-  | 'gravel';
-
-interface PartBase {
-  /** Readable and unique within the design: "post-3". */
-  id: string;
-  role: Role;
-  stock: string;
-  /** What has to be cut or measured off: long point to long point for a bar, whole length for a cord. */
-  cutMm: number;
-}
-
-/** A straight member. `wide` is the direction of its wider face; the section is stated as placed. */
-export interface Bar extends PartBase {
-  shape: 'bar';
-  from: Point;
-  to: Point;
-  wide: Point;
-  wideMm: number;
-  thickMm: number;
-  ends: readonly [EndCut, EndCut];
-  holes: readonly Hole[];
-  /** How much of it is below ground. */
-  buriedMm: number;
-  round?: boolean;
-  /** The board it is ripped from, when it is not cut from a length of its own. */
-  board?: string;
-}
-
-/** A flat piece of mesh, its lower first corner at `corner`. Wires are given from that corner. */
-export interface Sheet extends PartBase {
-  shape: 'sheet';
-  corner: Point;
-  along: Point;
-  up: Point;
-  heightMm: number;
-  uprightsMm: readonly number[];
-  levelsMm: readonly number[];
-  wireMm: number;
-  /** Whole meshes of the stock panel it takes; for a roll, 0. */
-  meshes: number;
-  /** The strip that the panel is bought for, when this one is split from the same panel. */
-  board?: string;
-}
-
-export interface Line extends PartBase {
-  shape: 'line';
-  path: readonly Point[];
-  diameterMm: number;
-}
-
-/** Poured into a round hole about a post; `cutMm` is how deep the layer is. `crownMm` stands above it, drawn down to the rim. */
-export interface Fill extends PartBase {
-  shape: 'fill';
-  bottom: Point;
-  diameterMm: number;
-  crownMm: number;
-  /** In place, the post taken off. */
-  litres: number;
-}
-
-export type Part = Bar | Sheet | Line | Fill;
+import type { Part } from './shapes/shapes';
 
 /** A board ripped along its length. Strips lie from its first edge across; kerfs are between them. mm. */
 export interface RippedBoard {
@@ -132,6 +28,8 @@ export interface Fixing {
   stock: string;
   count: number;
   eachMm?: number;
+  /** How it goes in, where that is told: the way of its point, what it goes through and what holds it. */
+  driven?: { way: Point; through: string; into: string };
 }
 
 export interface Joint {
@@ -155,14 +53,38 @@ export interface Station {
   side: 'front' | 'back' | 'in line' | 'round';
   /** Stem to stem, as the planting is trained. */
   spacingMm: number;
-  /** How high it grows, and how high it is to be held. */
+  /** How high it grows, and how high it is to be held, along its stem. */
   growsMm: number;
   heldToMm: number;
+  /** What the stem follows from its foot: plumb, or up what it leans on. */
+  stem: Curve;
 }
 
-/** What the checks need to know about a support, whatever its kind. */
-export interface Support {
-  holds: 'mesh' | 'string' | 'poles' | 'passes';
+/** One way of seeing a design: what is to the right and what is up on the paper. */
+export interface ViewFrame {
+  id: string;
+  title: string;
+  right: Point;
+  up: Point;
+  /** The way to the eye. */
+  eye: Point;
+  /** What comes to lie in the origin of the drawing. */
+  origin: Point;
+  /** From above, beds and plants are seen as outlines. */
+  as: 'upright' | 'above';
+  /** Sheets are seen square, with all their wires; else their edges are drawn. */
+  square: boolean;
+  /** What stands behind another of its role is left out: the near post hides the far ones. */
+  nearest: boolean;
+  /** The soil in an upright view, left to right in its own coordinates; it goes on as it ends. */
+  soil: readonly (readonly [right: number, up: number])[];
+  /** Only these parts are seen: one side of a fence. */
+  only?: readonly string[];
+}
+
+/** What plants hold on to. */
+export interface Hold {
+  by: 'mesh' | 'string' | 'poles' | 'passes' | 'cage';
   /** Mesh, wire to wire, at its widest; null where there are only strings. */
   meshMm: { wide: number; high: number } | null;
   /** Thickness of what a plant holds on to, and the widest step between two holds. */
@@ -174,35 +96,8 @@ export interface Support {
   /** Where support begins above the ground, an intermediate wire counted. */
   startsMm: number;
   gapMm: number;
+  /** How high it goes where it is lowest and where it is highest: up a plant's own stem. */
   topMm: { least: number; most: number };
-  spacingMm: number;
-  posts: readonly Standing[];
-  /** Where the rows of support stand across the bed, 0 being its middle. */
-  rowsAtMm: readonly number[];
-  bothSides: boolean;
-  /** What is left loose at the foot of a string; where there are strings that a plant is tied to. */
-  slackMm?: number;
-  /** Eyes and holes that had to move off a fixing, how far at most, and those that found no room. */
-  holes?: { moved: number; mostMm: number; clashing: number };
-  /** Rails: the post with most of its rails broken on it. */
-  splices?: { broken: number; rails: number };
-  /** Panels between posts: what one measures, what is clear, and what would be clear if timber were as thick as it is called. */
-  bay?: { panelMm: number; clearMm: number; nominalClearMm: number; posts: number };
-  /** Panel pieces that are not cut beside a wire. */
-  cutOffWire?: number;
-  /** Panels laid along a slope: how far their tops stand off plumb end posts. */
-  leansMm?: number;
-  /** What carries panels on rails. */
-  fixedBy?: 'screws' | 'staples';
-  /** Free-standing frames: from the foot line to the middle, and how high. */
-  tips?: { halfBaseMm: number; heightMm: number };
-  folds?: { longMm: number; wideMm: number; thickMm: number };
-  /** Tightened wires: pull, what it stretches the longest, and its share of what makes the wire give. */
-  guys?: { tensionN: number; stretchMm: number; yieldShare: number };
-  /** Nails round a frame: the interval asked for, and the one set that is farthest from it. */
-  nails?: { askedMm: number; setMm: number };
-  /** A board that is ripped into a whole frame: how long it has to be, and is. */
-  boardFits?: { wantedMm: number; longestMm: number };
 }
 
 /** One post as it stands. */
@@ -216,10 +111,10 @@ export interface Standing {
   set: 'driven' | 'let in' | 'concrete' | 'pushed' | 'screwed';
 }
 
-/** A length knob that can be pulled where it shows: in which view, where, and what a millimetre of pull is worth. */
+/** A length knob that can be pulled where it shows: in which view, where (in the view's coordinates), and what a millimetre of pull is worth. */
 export interface Handle {
   knob: string;
-  view: 'elevation' | 'plan' | 'end';
+  view: string;
   at: readonly [right: number, up: number];
   axis: 'right' | 'up';
   perMm: number;
@@ -230,10 +125,17 @@ export interface Design {
   parts: readonly Part[];
   joints: readonly Joint[];
   stations: readonly Station[];
-  ground: Ground;
-  /** Length of the row as built, by a tape on the soil. */
+  ground: Terrain;
+  /** Length as built, by a tape on the soil. */
   builtMm: number;
-  support: Support;
+  /** Where its zero lies: so far along the bed or the way it stands on, by a tape. */
+  startMm: number;
+  /** What stands in the soil; none where nothing is let into it. */
+  posts: readonly Standing[];
+  /** What plants hold on to; null for what carries none. */
+  hold: Hold | null;
+  /** The ways it is seen, the first being the one that says most. */
+  views: readonly ViewFrame[];
   /** How many separate free-standing bodies the parts make. */
   bodies: number;
   /** Why there are so many of each: by role of a part or kind of a joint. */
@@ -248,9 +150,9 @@ export interface Design {
   dug?: { what: string; mm3: number };
 }
 
-/** A chain of points along one direction that a view (the front where none is named) shows as a dimension string. */
+/** A chain of points along one direction that a view shows as a dimension string. */
 export interface Mark {
-  view?: 'plan' | 'end';
+  view: string;
   /** Along x for a chain under the drawing, along z for one beside it. */
   axis: 'x' | 'z';
   label: string;

@@ -1,4 +1,4 @@
-import type { EndCut } from './design';
+import type { EndCut } from './end-cut';
 import { formatLength, type Units } from '../quantity/length';
 
 const degrees = (rad: number): number => Math.round((Math.abs(rad) * 1800) / Math.PI) / 10;

@@ -1,6 +1,10 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import type { Bar, Fill, Line, Part, Sheet } from './design';
+import type { Bar } from './shapes/bar';
+import type { Fill } from './shapes/fill';
+import type { Line } from './shapes/line';
+import type { Part } from './shapes/shapes';
+import { flatBase, onSheet, type Sheet } from './shapes/sheet';
 import { distanceTo } from './nearest';
 import { add, reach, scale, unit, type Point } from '../geometry/space';
 
@@ -30,7 +34,7 @@ const fill = spot.map((bottom): Fill => ({
   shape: 'fill',
   role: 'concrete',
   bottom,
-  diameterMm: 270,
+  rim: { round: 270 },
   crownMm: 0,
   cutMm: 600,
   litres: 1,
@@ -38,12 +42,12 @@ const fill = spot.map((bottom): Fill => ({
 /** A sheet up a slope: its two directions are not square to each other. */
 const sheet = fc
   .record({ corner: spot, slope: mm(-0.3, 0.3), cutMm: mm(300, 2000), heightMm: mm(300, 1500) })
-  .map(({ slope, ...rest }): Sheet => ({
+  .map(({ slope, corner, ...rest }): Sheet => ({
     ...base,
     ...rest,
     shape: 'sheet',
     role: 'mesh',
-    along: unit([1, 0, slope]),
+    base: flatBase(corner, unit([1, 0, slope]), rest.cutMm),
     up: [0, 0, 1],
     uprightsMm: [],
     levelsMm: [],
@@ -64,9 +68,9 @@ function pointsOf(part: Part): Point[] {
     case 'fill':
       return between(part.bottom, add(part.bottom, [0, 0, part.cutMm]));
     case 'sheet':
-      return shares.flatMap((u) =>
-        shares.map((w) => add(part.corner, add(scale(part.along, u * part.cutMm), scale(part.up, w * part.heightMm)))),
-      );
+      return shares.flatMap((u) => shares.map((w) => onSheet(part, u * part.cutMm, w * part.heightMm)));
+    case 'block':
+      return [];
   }
 }
 

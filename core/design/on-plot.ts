@@ -1,28 +1,71 @@
-import type { Bed } from '../site/bed';
-import { onPlan, type PlanSpot } from '../site/plot';
-import type { Design } from './design';
 import { outlineOf } from '../geometry/outline';
-import { slopeOf } from '../geometry/space';
+import type { Pair } from '../geometry/polygon';
+import { toPlot, type Frame } from '../site/stand';
+import type { Design } from './design';
+import { shapeOf, type Part } from './shapes/shapes';
 
-/** A structure's own frame (x along the row, y across) on the plot: the row is centred in its bed. */
-export function rowOnPlan(design: Design, bed: Bed): (xMm: number, yMm: number) => PlanSpot {
-  const half = (design.builtMm * Math.cos(slopeOf(design.ground))) / 2;
-  return (xMm, yMm) => onPlan(bed, xMm - half, yMm);
+/** Canes lead plants to a support; they are not what it stands on. */
+const stands = (part: Part): boolean => part.role !== 'cane';
+
+const flat = (part: Part): Pair[] =>
+  shapeOf(part)
+    .extent(part)
+    .map(([x, y]): Pair => [x, y]);
+
+/** Where things go into the ground, in the structure's own frame. */
+export const feetOf = (design: Design): Pair[] =>
+  design.parts.filter(stands).flatMap((part) =>
+    shapeOf(part)
+      .feet(part)
+      .map(([x, y]): Pair => [x, y]),
+  );
+
+/**
+ * What a structure covers, seen from above: the outlines of its stiff members and faces, in its own
+ * frame; one to a body for what is in one piece, one to a stretch for what follows a path. mm.
+ */
+export function footprintOf(design: Design): Pair[][] {
+  const counted = design.parts.filter(
+    (part) => stands(part) && shapeOf(part).nature !== 'mass' && shapeOf(part).nature !== 'cord',
+  );
+  if (!('path' in design.ground)) {
+    const bodies = design.bodies > 1 ? bodiesOf(design, counted) : [counted];
+    return bodies.map((parts) => outlineOf(parts.flatMap(flat)));
+  }
+  const { path } = design.ground;
+  return path.slice(1).map((to, i) => {
+    const from = path[i] as (typeof path)[number];
+    const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
+    const [ux, uy] = [(to[0] - from[0]) / long, (to[1] - from[1]) / long];
+    const near = (spot: Pair): boolean => {
+      const along = (spot[0] - from[0]) * ux + (spot[1] - from[1]) * uy;
+      const across = Math.abs((spot[1] - from[1]) * ux - (spot[0] - from[0]) * uy);
+      return along > -120 && along < long + 120 && across < 300;
+    };
+    return outlineOf(
+      counted
+        .map(flat)
+        .filter((spots) => spots.every(near))
+        .flat(),
+    );
+  });
 }
 
-/** What a structure covers, seen from above: the outline of its bars, in its own frame. mm. */
-export function footprintOf(design: Design): (readonly [number, number])[] {
-  return outlineOf(
-    design.parts.flatMap((part) =>
-      part.shape === 'bar' && part.role !== 'cane'
-        ? [[part.from[0], part.from[1]] as const, [part.to[0], part.to[1]] as const]
-        : [],
-    ),
-  );
+/** The parts of each separate body, by what the joints hold together. */
+function bodiesOf(design: Design, counted: readonly Part[]): Part[][] {
+  const leader = new Map(design.parts.map((part) => [part.id, part.id]));
+  const find = (id: string): string => {
+    const up = leader.get(id) ?? id;
+    return up === id ? id : find(up);
+  };
+  for (const joint of design.joints) for (const id of joint.parts) leader.set(find(id), find(joint.parts[0] as string));
+  const groups = new Map<string, Part[]>();
+  for (const part of counted) groups.set(find(part.id), [...(groups.get(find(part.id)) ?? []), part]);
+  return [...groups.values()];
 }
 
-/** Where bars go into the ground. */
-export const feetOf = (design: Design): (readonly [number, number])[] =>
-  design.parts.flatMap((part) =>
-    part.shape === 'bar' && part.buriedMm > 0 && part.role !== 'cane' ? [[part.from[0], part.from[1]] as const] : [],
-  );
+/** What a structure covers on the plot, piece by piece, each convex. */
+export const coverOf = (design: Design, frame: Frame): (readonly Pair[])[] =>
+  footprintOf(design)
+    .filter((outline) => outline.length > 1)
+    .map((outline) => outline.map(([x, y]) => toPlot(frame, x, y)));

@@ -1,9 +1,11 @@
-import type { Design, Fixing, Joint, Part, Role } from '../design/design';
+import type { Design, Fixing, Joint } from '../design/design';
+import { shapeOf, type Part } from '../design/shapes/shapes';
 import { distanceTo, touches } from '../design/nearest';
-import { add, groundAt, reach, scale, type Point } from '../geometry/space';
+import { add, ALONG, dot, reach, scale, unit, UP, type Point } from '../geometry/space';
+import { heightAt } from '../site/ground';
 import { boxAround, drawPart, extent } from './draw-part';
 import type { Chain, Primitive, Spot, View } from './primitive';
-import { PROJECTIONS } from './project';
+import { projectionOf, type Projection } from './project';
 
 /** One joint of a kind, drawn large: what meets in it, and where its fixings sit. */
 export interface CloseUp {
@@ -12,7 +14,7 @@ export interface CloseUp {
   /** How many such joints there are, and what one of them is held by. */
   count: number;
   fixings: readonly Fixing[];
-  parts: readonly { role: Role; stock: string }[];
+  parts: readonly { role: string; stock: string }[];
   views: readonly View[];
 }
 
@@ -27,15 +29,18 @@ const MOST_MARKS = 5;
 /** The clearest of the first few joints of a kind is drawn. */
 const MOST_LOOKED_AT = 8;
 
+const isMember = (part: Part | undefined): boolean => part !== undefined && shapeOf(part).nature === 'member';
+const isCord = (part: Part | undefined): boolean => part !== undefined && shapeOf(part).nature === 'cord';
+
 /** A close-up of each kind of joint that fixings or cord hold together, in the order they are put together; not of what hangs in a wire alone. */
 export function closeUps(design: Design): CloseUp[] {
   const byKind = new Map<string, Joint[]>();
   const named = new Map(design.parts.map((part) => [part.id, part]));
-  const tied = (joint: Joint): boolean => joint.parts.some((id) => named.get(id)?.shape === 'line');
+  const tied = (joint: Joint): boolean => joint.parts.some((id) => isCord(named.get(id)));
   for (const joint of design.joints)
     if (joint.fixings.length > 0 || tied(joint)) byKind.set(joint.kind, [...(byKind.get(joint.kind) ?? []), joint]);
   return [...byKind]
-    .filter(([, [first]]) => first && (first.parts.length > 1 || named.get(first.parts[0] as string)?.shape === 'bar'))
+    .filter(([, [first]]) => first && (first.parts.length > 1 || isMember(named.get(first.parts[0] as string))))
     .map(([kind, joints]): CloseUp => {
       const partsOf = (joint: Joint): Part[] => joint.parts.map((id) => named.get(id) as Part);
       const strangers = (joint: Joint): number => {
@@ -62,15 +67,24 @@ export function closeUps(design: Design): CloseUp[] {
 
 /** What is shown of a joint: about the place where most of its parts meet. */
 function windowOf(joint: Joint, own: readonly Part[]): { middle: Point; radius: number; within: readonly Point[] } {
-  const bars = own.filter((part) => part.shape === 'bar');
+  const bars = own.filter(isMember);
   const radiusFor = (place: Point): number => {
     const section =
       bars.length === 0
         ? MESH_RADIUS_MM
-        : TIMES_THE_WIDEST * Math.max(...bars.flatMap((bar) => [bar.wideMm, bar.thickMm]));
+        : TIMES_THE_WIDEST * Math.max(...bars.map((bar) => shapeOf(bar).acrossMm(bar)));
     // A short cord, such as a lashing, is shown whole.
     const cords = own.flatMap((part) =>
-      part.shape === 'line' ? [1.2 * Math.max(...part.path.map((point) => reach(point, place)))] : [],
+      isCord(part)
+        ? [
+            1.2 *
+              Math.max(
+                ...shapeOf(part)
+                  .extent(part)
+                  .map((point) => reach(point, place)),
+              ),
+          ]
+        : [],
     );
     return Math.min(
       MOST_RADIUS_MM,
@@ -84,49 +98,74 @@ function windowOf(joint: Joint, own: readonly Part[]): { middle: Point; radius: 
   return { middle: scale(within.reduce(add), 1 / within.length), radius, within };
 }
 
+/** What is along in a close-up: the row; where a structure follows a path, the longest level reach of the joint's own parts. */
+function alongOf(design: Design, own: readonly Part[]): Point {
+  if (!('path' in design.ground)) return ALONG;
+  const reaches = own.map((part): Point => {
+    const spots = shapeOf(part).extent(part);
+    const from = spots[0] ?? [0, 0, 0];
+    const far = spots.reduce(
+      (most, spot) =>
+        Math.hypot(spot[0] - from[0], spot[1] - from[1]) > Math.hypot(most[0] - from[0], most[1] - from[1])
+          ? spot
+          : most,
+      from,
+    );
+    return [far[0] - from[0], far[1] - from[1], 0];
+  });
+  const longest = reaches.reduce((most, one) => (Math.hypot(...one) > Math.hypot(...most) ? one : most), ALONG);
+  return unit(longest);
+}
+
 function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
   const { middle, radius, within } = windowOf(joint, own);
   const near = design.parts.filter((part) => distanceTo(part, middle) <= radius);
   // Cord that is wound about the others shows on top of them.
-  const wound = (part: Part): boolean => joint.fixings.length === 0 && part.shape === 'line' && own.includes(part);
-  const shown = (id: 'elevation' | 'end'): View => {
-    const flat = PROJECTIONS[id];
-    // What is far from the eye is drawn first: from the front along y, from the end along x.
-    const deep = (part: Part): number => {
-      const spots = extent(part, id === 'end' ? PROJECTIONS.elevation : ([, y, z]) => [y, z]);
-      return Math.min(...spots.map((spot) => spot[0]));
-    };
-    const [right, up] = flat(middle);
-    const box = { left: right - radius, right: right + radius, bottom: up - radius, top: up + radius };
+  const wound = (part: Part): boolean => joint.fixings.length === 0 && isCord(part) && own.includes(part);
+  const along = alongOf(design, own);
+  const across: Point = [-along[1], along[0], 0];
+  const shown = (seen: 'front' | 'end'): View => {
+    const [right, eye] = seen === 'front' ? [along, scale(across, -1)] : [across, scale(along, -1)];
+    const flat = projectionOf({ right, up: UP, origin: [0, 0, 0] });
+    // What is far from the eye is drawn first.
+    const away = (part: Part): number =>
+      -Math.max(
+        ...shapeOf(part)
+          .extent(part)
+          .map((point) => dot(point, eye)),
+      );
+    const [atRight, atUp] = flat(middle);
+    const box = { left: atRight - radius, right: atRight + radius, bottom: atUp - radius, top: atUp + radius };
     const marks = joint.fixings.length > 0 ? within.map(flat) : [];
+    const soilBeside = (by: number): Spot => {
+      const at = add(middle, scale(right, by));
+      return [atRight + by, heightAt(design.ground, at[0], at[1])];
+    };
     const ground: Spot[] =
-      id === 'elevation'
-        ? [
-            [box.left, groundAt(design.ground, box.left)],
-            [box.right, groundAt(design.ground, box.right)],
-          ]
+      seen === 'front'
+        ? [soilBeside(-radius), soilBeside(radius)]
         : [
-            [box.left, groundAt(design.ground, middle[0])],
-            [box.right, groundAt(design.ground, middle[0])],
+            [box.left, soilBeside(0)[1]],
+            [box.right, soilBeside(0)[1]],
           ];
     return {
       id: 'close up',
-      title: `${joint.kind}, ${id === 'end' ? 'from the end' : 'from the front'}`,
+      title: `${joint.kind}, ${seen === 'end' ? 'from the end' : 'from the front'}`,
       box,
-      lens: { at: [right, up], radiusMm: radius },
+      lens: { at: [atRight, atUp], radiusMm: radius },
       pulls: [],
       chains: (['x', 'z'] as const).flatMap((axis) => chainAcross(axis, own, marks, flat, box)),
       primitives: [
         ...[...near]
-          .sort((a, b) => Number(wound(a)) - Number(wound(b)) || deep(b) - deep(a))
-          .flatMap((part) => drawPart(part, flat, id === 'elevation')),
+          .sort((a, b) => Number(wound(a)) - Number(wound(b)) || away(b) - away(a))
+          .flatMap((part) => drawPart(part, flat, seen === 'front')),
         { draw: 'lines', ink: 'ground', lines: [ground] },
         ...marks.map((at): Primitive => ({ draw: 'dot', ink: 'fixing', at })),
       ],
     };
   };
-  const front = shown('elevation');
-  if (own.every((part) => part.shape !== 'bar')) return [front];
+  const front = shown('front');
+  if (!own.some(isMember)) return [front];
   // Heights are the same from both sides: they are said once.
   const end = shown('end');
   return [
@@ -142,7 +181,7 @@ function chainAcross(
   axis: 'x' | 'z',
   own: readonly Part[],
   marks: readonly Spot[],
-  flat: (point: Point) => Spot,
+  flat: Projection,
   box: View['box'],
 ): Chain[] {
   const [low, high] = axis === 'x' ? [box.left, box.right] : [box.bottom, box.top];
@@ -156,7 +195,7 @@ function chainAcross(
       const square = spots.every((spot) =>
         [from, to].some((edge) => Math.abs(spot[axis === 'x' ? 0 : 1] - edge) < SAME_MM),
       );
-      return (part.shape === 'bar' && square) || (part.shape === 'sheet' && to - from > 2 * radiusOf(box))
+      return (isMember(part) && square) || (shapeOf(part).nature === 'face' && to - from > 2 * radiusOf(box))
         ? [from, to].filter(inside)
         : [];
     }),

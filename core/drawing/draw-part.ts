@@ -1,8 +1,9 @@
-import type { Bar, Fill, Part, Sheet } from '../design/design';
+import { lookOf } from '../catalogue/catalogue';
+import type { Solid } from '../design/shapes/shape';
+import { shapeOf, type Part } from '../design/shapes/shapes';
 import { outlineOf } from '../geometry/outline';
-import { add, minus, scale, unit } from '../geometry/space';
-import type { Ink, Primitive, Spot, View } from './primitive';
-import { barCorners, barPieces, fillPoints, sheetWires, splitAtGround, type Projection } from './project';
+import type { Primitive, Spot, View } from './primitive';
+import type { Projection } from './project';
 
 /** The box around many points. (A long row has more of them than a call takes arguments.) */
 export function boxAround(spots: readonly Spot[]): View['box'] {
@@ -17,77 +18,56 @@ export function boxAround(spots: readonly Spot[]): View['box'] {
 }
 
 /** Every spot that a part touches in a view. */
-export function extent(part: Part, flat: Projection): Spot[] {
-  if (part.shape === 'bar') return barPieces(part).flatMap(barCorners).map(flat);
-  if (part.shape === 'line') return part.path.map(flat);
-  if (part.shape === 'fill') return fillPoints(part).map(flat);
-  const wires = sheetWires(part);
-  return [...wires.levels, ...wires.uprights].flat().map(flat);
-}
+export const extent = (part: Part, flat: Projection): Spot[] => shapeOf(part).extent(part).map(flat);
 
-const CORD_INKS: Partial<Record<Part['role'], Ink>> = { 'line wire': 'wire', 'guy wire': 'wire', chain: 'wire' };
-const SHEET_INKS: Partial<Record<Part['role'], Ink>> = { 'fine mesh': 'net', 'wind skirt': 'cloth' };
-
-/** A part in a view: what is in the ground is drawn as hidden. A sheet shows all its wires where it is seen square. */
-export function drawPart(part: Part, flat: Projection, fromFront: boolean): Primitive[] {
-  if (part.shape === 'bar') return drawBar(part, flat);
-  if (part.shape === 'line')
-    return [{ draw: 'lines', ink: CORD_INKS[part.role] ?? 'twine', lines: [part.path.map(flat)], part: part.id }];
-  if (part.shape === 'fill') return [drawFill(part, flat)];
-  return drawSheet(part, flat, fromFront);
-}
-
-export const isTimber = (stock: string): boolean => /^(timber|pole|cane)/.test(stock);
-
-function drawBar(bar: Bar, flat: Projection): Primitive[] {
-  const ink: Ink = isTimber(bar.stock) ? 'timber' : 'steel';
-  const { above, below } = splitAtGround(bar);
+/** A part in a view, in the look of its stock: what is in the ground is drawn as hidden. A face shows all its wires where it is seen square. */
+export function drawPart(part: Part, flat: Projection, square: boolean): Primitive[] {
+  const shape = shapeOf(part);
+  const ink = lookOf(part.stock);
+  const lines = shape.nature === 'face' && !square ? shape.edges(part) : shape.wires(part);
   return [
-    ...(below
-      ? [{ draw: 'shape', ink: 'hidden', points: outlineOf(barCorners(below).map(flat)), part: bar.id } as const]
-      : []),
-    ...barPieces(above).map((piece): Primitive => ({
+    ...shape.solids(part).map((solid): Primitive => ({
       draw: 'shape',
-      ink,
-      points: outlineOf(barCorners(piece).map(flat)),
-      part: bar.id,
+      ink: solid.below ? 'hidden' : ink,
+      points: outlineOfSolid(solid, flat),
+      part: part.id,
     })),
-    ...drawHoles(bar, flat),
+    ...(lines.length > 0
+      ? [{ draw: 'lines', ink, lines: lines.map((line) => line.map(flat)), part: part.id } satisfies Primitive]
+      : []),
+    ...shape
+      .hidden(part)
+      .map((line): Primitive => ({ draw: 'lines', ink: 'hidden', lines: [line.map(flat)], part: part.id })),
   ];
 }
 
-/** Small enough to be a point, large enough to be seen. */
-function drawHoles(bar: Bar, flat: Projection): Primitive[] {
-  const axis = unit(minus(bar.to, bar.from));
-  const under = scale(bar.wide, -bar.wideMm / 2);
-  return bar.holes.map((hole): Primitive => {
-    const middle = add(bar.from, scale(axis, hole.atMm));
-    return {
-      draw: 'lines',
-      ink: 'hidden',
-      lines: [[flat(add(middle, under)), flat(minus(middle, under))]],
-      part: bar.id,
-    };
-  });
+function outlineOfSolid(solid: Solid, flat: Projection): Spot[] {
+  if (solid.solid === 'box') return outlineOf(solid.corners.map(flat));
+  if (solid.solid === 'prism')
+    return outlineOf([...solid.base, ...solid.top, ...(solid.peak ? [solid.peak] : [])].map(flat));
+  return ribbon(solid.path.map(flat), solid.radiusMm);
 }
 
-const drawFill = (fill: Fill, flat: Projection): Primitive => ({
-  draw: 'shape',
-  ink: fill.role === 'gravel' ? 'gravel' : 'concrete',
-  points: outlineOf(fillPoints(fill).map(flat)),
-  part: fill.id,
-});
+const ROUND_CORNERS = 16;
+/** Shorter than this on the paper, a tube is seen from its end. mm. */
+const ON_END_MM = 1;
 
-/** Seen square, every wire; seen on edge, a single line. */
-function drawSheet(sheet: Sheet, flat: Projection, square: boolean): Primitive[] {
-  const { uprights, levels } = sheetWires(sheet);
-  const lines = square ? [...uprights, ...levels] : [levels[0] ?? [], uprights[0] ?? []];
-  return [
-    {
-      draw: 'lines',
-      ink: SHEET_INKS[sheet.role] ?? 'wire',
-      lines: lines.map((line) => line.map(flat)),
-      part: sheet.id,
-    },
-  ];
+/** A tube seen from its side: its middle line, as wide as it is thick; a circle where it is seen from its end. */
+function ribbon(path: readonly Spot[], radius: number): Spot[] {
+  const box = boxAround(path);
+  if (Math.hypot(box.right - box.left, box.top - box.bottom) < ON_END_MM) {
+    const [x, y] = path[0] as Spot;
+    return Array.from({ length: ROUND_CORNERS }, (_, i): Spot => {
+      const at = (2 * Math.PI * i) / ROUND_CORNERS;
+      return [x + radius * Math.cos(at), y + radius * Math.sin(at)];
+    });
+  }
+  const beside = (side: number): Spot[] =>
+    path.map(([x, y], i): Spot => {
+      const [before, after] = [path[Math.max(0, i - 1)] as Spot, path[Math.min(path.length - 1, i + 1)] as Spot];
+      const [dx, dy] = [after[0] - before[0], after[1] - before[1]];
+      const long = Math.hypot(dx, dy) || 1;
+      return [x - (side * radius * dy) / long, y + (side * radius * dx) / long];
+    });
+  return [...beside(1), ...beside(-1).reverse()];
 }

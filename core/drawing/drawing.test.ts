@@ -1,14 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../demo/garden';
-import type { Bar } from '../design/design';
+import { barCorners, type Bar } from '../design/shapes/bar';
+import { shapeOf } from '../design/shapes/shapes';
 import { outlineOf } from '../geometry/outline';
-import { reach } from '../geometry/space';
+import { reach, type Point } from '../geometry/space';
 import { computeStructure } from '../plan/compute';
 import { parseLength } from '../quantity/length';
 import { chainFigures, textWidth } from './dimension';
 import { closeUps } from './close-ups';
-import { barCorners, barPieces, PROJECTIONS, splitAtGround } from './project';
 import { setOnPaper } from './sheet';
 import { PRINT_STYLE, toSvg } from './svg';
 import { ripAcross, ripAlong } from './rip-views';
@@ -86,10 +86,15 @@ describe('projected parts', () => {
 
   it('a post parts at the ground into what stands and what is buried', () => {
     for (const post of bars.filter((bar) => bar.role === 'post')) {
-      const { above, below } = splitAtGround(post);
-      expect(reach(above.from, above.to)).toBeCloseTo(post.cutMm - post.buriedMm, 6);
-      expect(below && reach(below.from, below.to)).toBeCloseTo(post.buriedMm, 6);
-      expect(outlineOf(barCorners(post).map(PROJECTIONS.elevation))).toHaveLength(4);
+      const ends = shapeOf(post)
+        .solids(post)
+        .map((solid) => {
+          const up = (solid.solid === 'box' ? solid.corners : []).map((point) => point[2]);
+          return { below: solid.below, long: Math.max(...up) - Math.min(...up) };
+        });
+      expect(ends.find((one) => !one.below)?.long).toBeCloseTo(post.cutMm - post.buriedMm, 6);
+      expect(ends.find((one) => one.below)?.long).toBeCloseTo(post.buriedMm, 6);
+      expect(outlineOf(barCorners(post).map(([x, , z]) => [x, z] as const))).toHaveLength(4);
     }
   });
 });
@@ -97,8 +102,8 @@ describe('projected parts', () => {
 describe('a sheet', () => {
   it('keeps everything on the paper, whatever its size, for every demo structure', () => {
     for (const structure of DEMO_PLAN.structures) {
-      const { sized, setting } = computeStructure(DEMO_PLAN, structure);
-      for (const view of drawViews(sized.design, setting.bed)) {
+      const { sized, around } = computeStructure(DEMO_PLAN, structure);
+      for (const view of drawViews(sized.design, around)) {
         for (const [widthPx, heightPx] of [
           [330, 320],
           [640, 360],
@@ -150,7 +155,7 @@ describe('a ripped board', () => {
             id: 's',
             kind: 'twine-frame',
             name: 'S',
-            bed: 'yard-bed',
+            stand: { on: 'bed', bed: 'yard-bed' },
             plantings: [],
             knobs: { make: 'board', board: '2x8', strip },
           });
@@ -184,12 +189,14 @@ describe('at a glance', () => {
     for (const structure of DEMO_PLAN.structures) {
       const {
         sized: { design },
-        setting,
+        around,
       } = computeStructure(DEMO_PLAN, structure);
-      const { primitives, pulls, chains } = drawAtAGlance(design, setting.bed);
+      const { primitives, pulls, chains } = drawAtAGlance(design, around);
       expect([pulls, chains]).toEqual([[], []]);
       const drawn = new Set(primitives.flatMap((one) => ('part' in one && one.part !== undefined ? [one.part] : [])));
-      expect(drawn).toEqual(new Set(design.parts.filter((part) => part.shape !== 'fill').map((part) => part.id)));
+      expect(drawn).toEqual(
+        new Set(design.parts.filter((part) => shapeOf(part).nature !== 'mass').map((part) => part.id)),
+      );
       expect(primitives.some((one) => 'ink' in one && one.ink === 'hidden')).toBe(false);
     }
   });
@@ -200,7 +207,7 @@ describe('joints close up', () => {
     id: 's',
     kind: 'rail-trellis',
     name: 'S',
-    bed: 'long-bed',
+    stand: { on: 'bed', bed: 'long-bed' },
     plantings: [],
     knobs: { section: '4x4', railSection: '2x4' },
   });
@@ -250,7 +257,7 @@ describe('joints close up', () => {
             shape: 'bar',
             id: 'b',
             role: 'frame side',
-            stock: 's',
+            stock: 'timber-2x4-treated',
             cutMm: long,
             from: [0, 0, 0],
             to: [long, 0, 0],
@@ -261,13 +268,17 @@ describe('joints close up', () => {
             holes: [],
             ends: [notch, { cut: 'square' }],
           };
-          const pieces = barPieces(bar);
-          const volume = (one: Bar) => reach(one.from, one.to) * one.wideMm * one.thickMm;
-          expect(pieces.reduce((sum, one) => sum + volume(one), 0)).toBeCloseTo(
-            volume(bar) - 38 * 38 * thickMm * share,
+          const boxes = shapeOf(bar)
+            .solids(bar)
+            .flatMap((solid) => (solid.solid === 'box' ? [solid.corners] : []));
+          const spread = (corners: readonly Point[], axis: 0 | 1 | 2) =>
+            Math.max(...corners.map((one) => one[axis])) - Math.min(...corners.map((one) => one[axis]));
+          const volume = (corners: readonly Point[]) => spread(corners, 0) * spread(corners, 1) * spread(corners, 2);
+          expect(boxes.reduce((sum, one) => sum + volume(one), 0)).toBeCloseTo(
+            long * 38 * thickMm - 38 * 38 * thickMm * share,
             3,
           );
-          for (const [x, y, z] of pieces.flatMap(barCorners)) {
+          for (const [x, y, z] of boxes.flat()) {
             expect(x).toBeGreaterThanOrEqual(-1e-6);
             expect(x).toBeLessThanOrEqual(long + 1e-6);
             expect(Math.abs(y)).toBeLessThanOrEqual(thickMm / 2 + 1e-6);

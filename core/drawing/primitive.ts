@@ -1,25 +1,10 @@
+import type { Look } from '../catalogue/stock';
+
 /** A point of a view in millimetres: right and up are positive. */
 export type Spot = readonly [right: number, up: number];
 
 /** What a line means; the adapters decide its weight and colour. */
-export type Ink =
-  | 'outline'
-  | 'timber'
-  | 'steel'
-  | 'wire'
-  | 'net'
-  | 'twine'
-  | 'cloth'
-  | 'concrete'
-  | 'gravel'
-  | 'hidden'
-  | 'ground'
-  | 'soil'
-  | 'crop'
-  | 'bed'
-  | 'wall'
-  | 'station'
-  | 'fixing';
+export type Ink = Look | 'outline' | 'hidden' | 'ground' | 'soil' | 'crop' | 'bed' | 'wall' | 'station' | 'fixing';
 
 export type Primitive =
   | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }
@@ -46,7 +31,7 @@ export interface Pull {
 }
 
 export interface View {
-  id: 'elevation' | 'plan' | 'end' | 'slant' | 'close up';
+  id: string;
   title: string;
   primitives: readonly Primitive[];
   chains: readonly Chain[];

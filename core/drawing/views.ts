@@ -1,33 +1,34 @@
-import type { Design, Part, Station } from '../design/design';
-import { groundAt, slopeOf } from '../geometry/space';
-import type { Bed } from '../site/bed';
+import type { Design, Station, ViewFrame } from '../design/design';
+import { shapeOf, type Part } from '../design/shapes/shapes';
+import { pointAt, tangentAt } from '../geometry/curve';
+import { dot } from '../geometry/space';
+import type { Around } from '../plan/around';
+import { heightAt } from '../site/ground';
 import { boxAround, drawPart, extent } from './draw-part';
-import { PROJECTIONS } from './project';
 import type { Chain, Primitive, Pull, Spot, View } from './primitive';
+import { FROM_ABOVE, projectionOf, SLANTING, type Projection } from './project';
 
 /** Soil shown past the ends of the row, and how deep its hatching goes. mm. */
 const MARGIN_MM = 260;
 const HATCH_MM = 70;
+/** How far the soil goes beside what stands on open ground, at a glance. mm. */
+const BESIDE_MM = 700;
 
-/** Draws a design from its placed parts: from the front, from above and from the end. */
-export function drawViews(design: Design, bed: Bed): View[] {
-  return [elevation(design), plan(design, bed), endView(design, bed)];
-}
+/** Draws a design from its placed parts, in every way that it says it is seen. */
+export const drawViews = (design: Design, around: Around): View[] =>
+  design.views.map((frame) => (frame.as === 'above' ? fromAbove(design, frame, around) : upright(design, frame)));
 
-/** The whole support at a slant, without figures: what it is, at a glance. Far parts are drawn first. */
-export function drawAtAGlance(design: Design, bed: Bed): View {
-  const flat = PROJECTIONS.slant;
-  const over = (bed.lengthMm - design.builtMm) / 2;
-  const half = Math.min(bed.widthMm / 2, 900);
-  const end = Math.min(bed.lengthMm - over, design.builtMm + MARGIN_MM);
-  const start = Math.max(-over, -MARGIN_MM);
+/** The whole structure at a slant, without figures: what it is, at a glance. Far parts are drawn first. */
+export function drawAtAGlance(design: Design, around: Around): View {
+  const spots = design.parts.flatMap((part) => extent(part, FROM_ABOVE));
+  const own = boxAround(spots);
+  const soil = (x: number, y: number): Spot => SLANTING([x, y, heightAt(design.ground, x, y)]);
   const depth = (part: Part): number => {
-    const spots = extent(part, PROJECTIONS.plan);
-    return spots.reduce((sum, spot) => sum + spot[1], 0) / spots.length;
+    const across = extent(part, FROM_ABOVE);
+    return across.reduce((sum, spot) => sum + spot[1], 0) / across.length;
   };
-  const soil = (x: number, y: number): Spot => flat([x, y, groundAt(design.ground, x)]);
   const parts = design.parts
-    .filter((part) => part.shape !== 'fill')
+    .filter((part) => shapeOf(part).nature !== 'mass')
     .map((part) => ({ part, depth: depth(part) }))
     .sort((a, b) => b.depth - a.depth);
   return view(
@@ -36,161 +37,132 @@ export function drawAtAGlance(design: Design, bed: Bed): View {
     [],
     [],
     [
-      { draw: 'shape', ink: 'bed', points: [soil(start, -half), soil(end, -half), soil(end, half), soil(start, half)] },
-      ...parts.flatMap(({ part }) =>
-        drawPart(part, flat, true).filter((one) => !('ink' in one) || one.ink !== 'hidden'),
-      ),
-      ...design.stations.map((station): Primitive => ({ draw: 'dot', ink: 'station', at: flat(station.at) })),
+      ...patches(own, around).map((outline): Primitive => ({
+        draw: 'shape',
+        ink: 'bed',
+        points: outline.map(([x, y]) => soil(x, y)),
+      })),
+      ...parts.flatMap(({ part }) => drawPart(part, SLANTING, true).filter((one) => one.ink !== 'hidden')),
+      ...design.stations.map((station): Primitive => ({ draw: 'dot', ink: 'station', at: SLANTING(station.at) })),
     ],
   );
 }
 
-function elevation(design: Design): View {
-  const flat = PROJECTIONS.elevation;
-  const box = boxAround(design.parts.flatMap((part) => extent(part, flat)));
-  const left = box.left - MARGIN_MM;
-  const right = box.right + MARGIN_MM;
-  const soil = (x: number): Spot => [x, groundAt(design.ground, x)];
-  return view('elevation', 'From the front', chainsOf(design), pullsOf(design, 'elevation'), [
-    ...hatch(soil, left, right),
-    ...design.stations
-      .filter((station) => station.side !== 'back')
-      .map((station) =>
-        plant(station, design, station.at[0], station.at[2], station.side === 'round' ? middleOf(design)[0] : null),
-      ),
-    ...fillsFirst(design).flatMap((part) => drawPart(part, flat, true)),
-    { draw: 'lines', ink: 'ground', lines: [[soil(left), soil(right)]] },
-    ...design.stations.map((station): Primitive => ({
-      draw: 'crow foot',
-      ink: 'station',
-      at: [station.at[0], station.at[2]],
-    })),
+/** The soil that is shown at a glance: each bed as far as it lies near, or a patch of open ground. */
+function patches(own: View['box'], around: Around): Spot[][] {
+  const near = {
+    left: own.left - MARGIN_MM,
+    right: own.right + MARGIN_MM,
+    bottom: own.bottom - BESIDE_MM,
+    top: own.top + BESIDE_MM,
+  };
+  const clipped = ({ left, right, bottom, top }: View['box']): Spot[] => [
+    [Math.max(left, near.left), Math.max(bottom, near.bottom)],
+    [Math.min(right, near.right), Math.max(bottom, near.bottom)],
+    [Math.min(right, near.right), Math.min(top, near.top)],
+    [Math.max(left, near.left), Math.min(top, near.top)],
+  ];
+  const wide = near.right - near.left > 0 ? near : own;
+  return around.beds.length === 0 ? [clipped(wide)] : around.beds.map((bed) => clipped(boxAround(bed.outline)));
+}
+
+/** Parts of a view: of those that hide each other only the nearest where it is so seen; what is poured comes first. */
+function partsIn(design: Design, frame: ViewFrame, flat: Projection): Part[] {
+  const only = frame.only && new Set(frame.only);
+  const shown = only ? design.parts.filter((part) => only.has(part.id)) : design.parts;
+  const seen = frame.nearest ? nearestOfEach(shown, frame, flat) : shown;
+  const mass = (part: Part): number => Number(shapeOf(part).nature === 'mass');
+  return [...seen].sort((a, b) => mass(b) - mass(a));
+}
+
+function upright(design: Design, frame: ViewFrame): View {
+  const flat = projectionOf(frame);
+  const parts = partsIn(design, frame, flat);
+  const box = boxAround(parts.flatMap((part) => extent(part, flat)));
+  const [left, right] = [box.left - MARGIN_MM, box.right + MARGIN_MM];
+  const soil = soilBetween(frame.soil, left, right);
+  const stations = stationsIn(design, frame, flat);
+  return view(frame.id, frame.title, chainsOf(design, frame.id), pullsOf(design, frame.id), [
+    ...hatch(soil),
+    ...stations.map((station) => plant(station, design, flat)),
+    ...parts.flatMap((part) => drawPart(part, flat, frame.square)),
+    { draw: 'lines', ink: 'ground', lines: [soil] },
+    ...stations.map((station): Primitive => ({ draw: 'crow foot', ink: 'station', at: flat(station.at) })),
   ]);
 }
 
-const fillsFirst = (design: Design): Part[] =>
-  [...design.parts].sort((a, b) => Number(b.shape === 'fill') - Number(a.shape === 'fill'));
-
-function plan(design: Design, bed: Bed): View {
-  const flat = PROJECTIONS.plan;
-  const over = (bed.lengthMm - design.builtMm) / 2;
-  const half = bed.widthMm / 2;
-  const corner = (x: number, y: number): Spot => [x, y];
-  const wall: Primitive[] =
-    bed.standFrom === 'front only'
-      ? [{ draw: 'lines', ink: 'wall', lines: [[corner(-over, half + 40), corner(bed.lengthMm - over, half + 40)]] }]
-      : [];
-  const frontRow = design.stations.filter(
-    (station) => station.side !== 'round' && station.at[1] === design.stations[0]?.at[1],
-  );
-  const places = [0, ...frontRow.map((station) => station.alongMm), design.builtMm];
-  const slope = Math.cos(slopeOf(design.ground));
-  const across = [...new Set([-half, ...design.support.rowsAtMm, half])].sort((a, b) => a - b);
-  return view(
-    'plan',
-    'From above',
-    [
-      ...(frontRow.length > 0
-        ? [{ axis: 'x', label: 'plants', atMm: places.map((at) => at * slope), tapedMm: places } as const]
-        : []),
-      ...chainsOf(design, 'plan'),
-      { axis: 'z', label: 'across', atMm: across, tapedMm: across },
-    ],
-    pullsOf(design, 'plan'),
-    [
-      {
-        draw: 'shape',
-        ink: 'bed',
-        points: [
-          corner(-over, -half),
-          corner(bed.lengthMm - over, -half),
-          corner(bed.lengthMm - over, half),
-          corner(-over, half),
-        ],
-      },
-      ...wall,
-      ...(design.traces ?? []).map((trace): Primitive => ({ draw: 'lines', ink: 'soil', lines: [trace.map(flat)] })),
-      ...design.stations.map((station): Primitive => ({
-        draw: 'shape',
-        ink: 'crop',
-        points: round([station.at[0], station.at[1]], spread(station) / 2),
-      })),
-      // From above a weave of leaning frames would hide what it hangs on.
-      ...fillsFirst(design)
-        .filter((part) => part.role !== 'thread')
-        .flatMap((part) => drawPart(part, flat, false)),
-      ...design.stations.map((station): Primitive => ({
-        draw: 'dot',
-        ink: 'station',
-        at: [station.at[0], station.at[1]],
-      })),
-    ],
-  );
-}
-
-function endView(design: Design, bed: Bed): View {
-  const flat = PROJECTIONS.end;
-  const half = Math.max(bed.widthMm / 2, ...design.support.rowsAtMm.map(Math.abs));
-  const soil = (y: number): Spot => [y, 0];
-  const first = design.stations[0];
-  const lowestGround = Math.min(0, ...design.stations.map((station) => station.at[2]));
-  const plants = first ? [...new Map(design.stations.map((station) => [station.at[1], station])).values()] : [];
-  const top = design.support.topMm.most;
-  const own = chainsOf(design, 'end');
-  return view(
-    'end',
-    'From the end',
-    own.some((chain) => chain.axis === 'z')
-      ? own
-      : [...own, { axis: 'z', label: 'top', atMm: [0, top], tapedMm: [0, top] }],
-    pullsOf(design, 'end'),
-    [
-      ...hatch(soil, -half - MARGIN_MM, half + MARGIN_MM),
-      ...plants.map((station) =>
-        plant(
-          station,
-          design,
-          station.at[1],
-          Math.max(0, lowestGround),
-          design.support.tips ? middleOf(design)[1] : null,
-        ),
-      ),
-      ...firstOfEach(design).flatMap((part) => drawPart(part, flat, false)),
-      { draw: 'lines', ink: 'ground', lines: [[soil(-half - MARGIN_MM), soil(half + MARGIN_MM)]] },
-      {
-        draw: 'lines',
-        ink: 'bed',
-        lines: [-1, 1].map((side) => [
-          [(side * bed.widthMm) / 2, 0],
-          [(side * bed.widthMm) / 2, -bed.heightMm - 60],
-        ]),
-      },
-    ],
-  );
-}
-
-/** From the end, the near post hides those behind it: draw what stands at the start of the row. */
-function firstOfEach(design: Design): Part[] {
-  const start = (part: Part): number => boxAround(extent(part, PROJECTIONS.elevation)).left;
-  const across = (part: Part): number =>
-    Math.round(extent(part, PROJECTIONS.plan).reduce((sum, spot) => sum + spot[1], 0));
-  const near = new Map<string, Part>();
-  for (const part of design.parts) {
-    const key = `${part.role} ${across(part)}${LEVELLED.has(part.role) ? ` ${Math.round(boxAround(extent(part, PROJECTIONS.end)).top)}` : ''}`;
-    const known = near.get(key);
-    if (!known || start(part) < start(known)) near.set(key, part);
+/** The plants of an upright view: one of those that stand behind each other, and of two rows the nearer. */
+function stationsIn(design: Design, frame: ViewFrame, flat: Projection): Station[] {
+  const { eye } = frame;
+  const seen = new Map<string, Station>();
+  for (const station of design.stations) {
+    const key = `${Math.round(flat(station.at)[0])}`;
+    const known = seen.get(key);
+    if (!known || dot(station.at, eye) > dot(known.at, eye) + 1e-6) seen.set(key, station);
   }
-  return [...near.values()].sort((a, b) => Number(b.shape === 'fill') - Number(a.shape === 'fill'));
+  return [...seen.values()].filter((station) => frame.nearest || station.side !== 'back');
+}
+
+function fromAbove(design: Design, frame: ViewFrame, around: Around): View {
+  const flat = projectionOf(frame);
+  const level = (spots: readonly (readonly [number, number])[]): Spot[] => spots.map(([x, y]) => flat([x, y, 0]));
+  return view(frame.id, frame.title, chainsOf(design, frame.id), pullsOf(design, frame.id), [
+    ...around.beds.map((bed): Primitive => ({ draw: 'shape', ink: 'bed', points: level(bed.outline) })),
+    ...around.beds.flatMap(({ wall }): Primitive[] =>
+      wall ? [{ draw: 'lines', ink: 'wall', lines: [level(wall)] }] : [],
+    ),
+    ...(design.traces ?? []).map((trace): Primitive => ({ draw: 'lines', ink: 'soil', lines: [trace.map(flat)] })),
+    ...design.stations.map((station): Primitive => ({
+      draw: 'shape',
+      ink: 'crop',
+      points: round(flat(station.at), spread(station) / 2),
+    })),
+    // From above a weave of leaning frames would hide what it hangs on.
+    ...partsIn(design, frame, flat)
+      .filter((part) => part.role !== 'thread')
+      .flatMap((part) => drawPart(part, flat, frame.square)),
+    ...design.stations.map((station): Primitive => ({ draw: 'dot', ink: 'station', at: flat(station.at) })),
+  ]);
+}
+
+/** From an end, the near post hides those behind it: of what shares a role and a place on the paper, the nearest. */
+function nearestOfEach(parts: readonly Part[], frame: ViewFrame, flat: Projection): Part[] {
+  const { eye } = frame;
+  const near = new Map<string, { part: Part; away: number }>();
+  for (const part of parts) {
+    const spots = extent(part, flat);
+    const away = -Math.max(
+      ...shapeOf(part)
+        .extent(part)
+        .map((point) => dot(point, eye)),
+    );
+    const across = Math.round(spots.reduce((sum, spot) => sum + spot[0], 0));
+    const key = `${part.role} ${across}${LEVELLED.has(part.role) ? ` ${Math.round(boxAround(spots).top)}` : ''}`;
+    const known = near.get(key);
+    if (!known || away < known.away) near.set(key, { part, away });
+  }
+  return [...near.values()].map((one) => one.part);
 }
 
 /** Roles of which several lie over one another in the same plane. */
-const LEVELLED = new Set<Part['role']>(['rail', 'slat', 'pass', 'shelf', 'ladder string', 'frame side', 'brace']);
+const LEVELLED = new Set([
+  'rail',
+  'slat',
+  'pass',
+  'shelf',
+  'ladder string',
+  'frame side',
+  'brace',
+  'board',
+  'hoop',
+  'purlin',
+]);
 
-const chainsOf = (design: Design, of?: 'plan' | 'end'): Chain[] =>
+const chainsOf = (design: Design, of: string): Chain[] =>
   design.marks
     .filter((mark) => mark.view === of)
     .map((mark) => ({ axis: mark.axis, label: mark.label, atMm: mark.atMm, tapedMm: mark.tapedMm ?? mark.atMm }));
-const pullsOf = (design: Design, of: 'elevation' | 'plan' | 'end'): Pull[] =>
+const pullsOf = (design: Design, of: string): Pull[] =>
   design.handles.filter((handle) => handle.view === of).map(({ knob, at, axis, perMm }) => ({ knob, at, axis, perMm }));
 
 function view(
@@ -206,11 +178,37 @@ function view(
   return { id, title, primitives, chains, pulls, box: boxAround(spots) };
 }
 
-function hatch(soil: (at: number) => Spot, from: number, to: number): Primitive[] {
+/** The line of the soil from one place to another; beyond its ends it goes on as it ends. */
+function soilBetween(soil: ViewFrame['soil'], left: number, right: number): Spot[] {
+  if (soil.length < 2)
+    return [
+      [left, soil[0]?.[1] ?? 0],
+      [right, soil[0]?.[1] ?? 0],
+    ];
+  const at = (x: number): number => {
+    const i = Math.max(
+      1,
+      soil.findIndex(([end]) => end >= x) < 0 ? soil.length - 1 : soil.findIndex(([end]) => end >= x),
+    );
+    const [a, b] = [soil[i - 1] as Spot, soil[i] as Spot];
+    return b[0] === a[0] ? b[1] : a[1] + ((x - a[0]) / (b[0] - a[0])) * (b[1] - a[1]);
+  };
+  return [[left, at(left)], ...soil.filter(([x]) => x > left && x < right), [right, at(right)]];
+}
+
+/** Short strokes under the soil, evenly along it. */
+function hatch(soil: readonly Spot[]): Primitive[] {
+  const [from, to] = [(soil[0] as Spot)[0], (soil.at(-1) as Spot)[0]];
   const step = Math.max(90, (to - from) / 90);
   const count = Math.floor((to - from) / step);
   const lines = Array.from({ length: count }, (_, i): Spot[] => {
-    const [right, up] = soil(from + (i + 0.7) * step);
+    const right = from + (i + 0.7) * step;
+    const n = Math.max(
+      1,
+      soil.findIndex(([end]) => end >= right),
+    );
+    const [a, b] = [soil[n - 1] as Spot, soil[n] as Spot];
+    const up = b[0] === a[0] ? Math.min(a[1], b[1]) : a[1] + ((right - a[0]) / (b[0] - a[0])) * (b[1] - a[1]);
     return [
       [right, up - 8],
       [right - HATCH_MM * 0.7, up - HATCH_MM],
@@ -224,37 +222,39 @@ function spread(station: Station): number {
   return Math.min(508, Math.max(station.spacingMm, 90));
 }
 
-/** The middle of a support, along it and across the bed: what leaning leaves and poles lean to. */
-const middleOf = (design: Design): Spot => [
-  (design.builtMm / 2) * Math.cos(slopeOf(design.ground)),
-  design.support.rowsAtMm.reduce((sum, y) => sum + y, 0) / design.support.rowsAtMm.length,
-];
-
-/** A leafy outline as high as the crop is to be held: broadest low down, drawn in at the stem; on a leaning support it leans with it. */
-function plant(station: Station, design: Design, right: number, foot: number, leansTo: number | null): Primitive {
-  const high = Math.min(
+/** How far up its stem a plant is drawn: as high as it is to be held, never far past what holds it. mm. */
+const shownHeight = (station: Station, design: Design): number =>
+  Math.min(
     station.growsMm,
     Math.max(station.heldToMm, Math.min(station.growsMm, 300)),
-    design.support.topMm.most + 150,
+    (design.hold?.topMm.most ?? Infinity) + 150,
   );
+
+/** A leafy outline along the stem: broadest low down, drawn in at both ends. */
+function plant(station: Station, design: Design, flat: Projection): Primitive {
+  const high = shownHeight(station, design);
   const half = spread(station) / 2;
   const leaves = 22;
-  const points = Array.from({ length: leaves }, (_, i): Spot => {
-    const t = (i + 1) / leaves;
-    const full = Math.pow(Math.sin(Math.PI * Math.pow(t, 0.62)), 0.55) * (1 - 0.3 * t);
-    return [half * full * (i % 2 ? 1 : 0.72), high * (0.04 + 0.96 * t)];
-  });
-  const peak = design.support.tips?.heightMm ?? Infinity;
-  const shift = (u: number): number => (leansTo === null ? 0 : (leansTo - right) * Math.min(0.94, u / peak));
+  const side = (way: number): Spot[] =>
+    Array.from({ length: leaves }, (_, i): Spot => {
+      const t = (i + 1) / leaves;
+      const full = Math.pow(Math.sin(Math.PI * Math.pow(t, 0.62)), 0.55) * (1 - 0.3 * t);
+      const up = high * (0.04 + 0.96 * t);
+      const [x, y] = flat(pointAt(station.stem, up));
+      const along = tangentAt(station.stem, up);
+      const [ox, oy] = flat([0, 0, 0]);
+      const [dx, dy] = [flat(along)[0] - ox, flat(along)[1] - oy];
+      // Out to the side of the stem as it is seen; level where the stem comes towards the eye.
+      const seen = Math.hypot(dx, dy);
+      const [nx, ny] = seen > 0.25 ? [dy / seen, -dx / seen] : [1, 0];
+      const out = way * half * full * (i % 2 ? 1 : 0.72);
+      return [x + nx * out, y + ny * out];
+    });
+  const [footX, footY] = flat(station.at);
   return {
     draw: 'shape',
     ink: 'crop',
-    points: [
-      [right + 8, foot] as const,
-      ...points.map(([r, u]): Spot => [right + shift(u) + r, foot + u]),
-      ...[...points].reverse().map(([r, u]): Spot => [right + shift(u) - r, foot + u]),
-      [right - 8, foot] as const,
-    ],
+    points: [[footX + 8, footY], ...side(1), ...side(-1).reverse(), [footX - 8, footY]],
   };
 }
 

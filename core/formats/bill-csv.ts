@@ -1,5 +1,5 @@
 import { CATALOGUE } from '../catalogue/catalogue';
-import type { EndCut } from '../design/design';
+import type { EndCut } from '../design/end-cut';
 import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { formatLength } from '../quantity/length';

@@ -51,14 +51,14 @@ describe('the plan at the door', () => {
         (p as unknown as { version: number }).version = 9;
       },
       '/version',
-      'is "9"; it must be one of [1]',
+      'is "9"; it must be one of [2]',
     ],
     [
       'a structure on no bed',
       (p: Loose) => {
-        (p.structures?.[1] as { bed: string }).bed = 'moon';
+        (p.structures?.[1] as { stand: { bed: string } }).stand.bed = 'moon';
       },
-      '/structures/1/bed',
+      '/structures/1/stand/bed',
       'is "moon", which is no bed of this plan',
     ],
     [

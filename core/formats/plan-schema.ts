@@ -1,9 +1,11 @@
 import Joi from 'joi';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { PLAN_FORMAT, PLAN_VERSION } from '../plan/plan';
-import { SOILS, STANDING, WINDS } from '../site/bed';
+import { STANDING } from '../site/bed';
+import { SOILS, WINDS } from '../site/soil';
 import { FEATURE_KINDS, VISITORS } from '../site/plot';
 import { KINDS } from '../structures/registry';
+import type { StandOn } from '../site/stand';
 import { knobSchema } from './knob-schema';
 
 const id = Joi.string()
@@ -52,6 +54,13 @@ export const SITE_SCHEMA = Joi.object({
   latitudeDeg: mm(-90, 90),
   longitudeDeg: mm(-180, 180),
   northDeg: mm(-360, 360).description('Compass bearing of "up the page".'),
+  soil: Joi.string()
+    .valid(...SOILS)
+    .required()
+    .description('Of open ground; every bed has its own.'),
+  wind: Joi.string()
+    .valid(...WINDS)
+    .required(),
   widthMm: mm(1000, MOST_PLOT_MM),
   depthMm: mm(1000, MOST_PLOT_MM),
   lastFrost: monthDay,
@@ -87,6 +96,24 @@ export const BED_SCHEMA = Joi.object({
   lengthMm: mm(300, 60_000),
   widthMm: mm(150, 12_000),
   heightMm: mm(0, 1500),
+  outline: Joi.alternatives()
+    .conditional('.shape', {
+      switch: [
+        { is: 'rectangle', then: Joi.object({ shape: Joi.string().valid('rectangle').required() }) },
+        { is: 'round', then: Joi.object({ shape: Joi.string().valid('round').required() }) },
+        {
+          is: 'keyhole',
+          then: Joi.object({
+            shape: Joi.string().valid('keyhole').required(),
+            notchLongMm: mm(150, 12_000),
+            notchDeepMm: mm(150, 12_000),
+          }),
+        },
+      ],
+      otherwise: Joi.object({ shape: Joi.string().valid('rectangle', 'round', 'keyhole').required() }),
+    })
+    .required()
+    .description('Seen from above, inside length and width; a keyhole has a notch cut into the middle of its front.'),
   standFrom: Joi.string()
     .valid(...STANDING)
     .required(),
@@ -153,10 +180,46 @@ export const CROP_SCHEMA = Joi.object({
   seasons: Joi.number().integer().min(1).max(60).required(),
 });
 
+const pathSpot = Joi.object({
+  xMm: placed.xMm,
+  yMm: placed.yMm,
+  groundMm: mm(-10_000, 10_000).description('How high the soil lies there over the first spot.'),
+});
+
+/** Where a structure stands: one of the stands its kind can take. */
+const standSchemas = {
+  bed: Joi.object({ on: Joi.string().valid('bed').required(), bed: id }),
+  beds: Joi.object({
+    on: Joi.string().valid('beds').required(),
+    beds: Joi.array().ordered(id, id).length(2).required().description('Over the way between these two.'),
+  }),
+  path: Joi.object({
+    on: Joi.string().valid('path').required(),
+    spots: Joi.array().items(pathSpot).min(2).max(60).required(),
+    closed: Joi.boolean().required(),
+  }),
+  spot: Joi.object({ on: Joi.string().valid('spot').required(), at: Joi.object(placed).required() }),
+} as const satisfies Record<StandOn, Joi.Schema>;
+
+const standSchema = (stands: readonly StandOn[]): Joi.Schema =>
+  Joi.alternatives()
+    .conditional('.on', {
+      switch: stands.map((on) => ({ is: on, then: standSchemas[on] })),
+      otherwise: Joi.object({
+        on: Joi.string()
+          .valid(...stands)
+          .required(),
+      }).unknown(),
+    })
+    .required();
+
 export const STRUCTURE_SCHEMA = Joi.object({
   id,
   name,
-  bed: id,
+  stand: Joi.when('kind', {
+    switch: KINDS.map((kind) => ({ is: kind.id, then: standSchema(kind.stands) })),
+    otherwise: Joi.forbidden(),
+  }).description('Where it stands; each kind can take some of these.'),
   kind: Joi.string()
     .valid(...KINDS.map((kind) => kind.id))
     .required(),

@@ -2,6 +2,7 @@ import type Joi from 'joi';
 import { cropBook, cropNonsense, findCrop } from '../crops/book';
 import type { Plan } from '../plan/plan';
 import { PLAN_SCHEMA } from './plan-schema';
+import { upgradePlan } from './upgrade';
 
 /** What is wrong with a document: where (a JSON pointer) and what, naming the value and the limit. */
 export interface DocumentFault {
@@ -55,13 +56,16 @@ export function atTheDoor<T>(
   };
 }
 
-/** Reads a plan document: shape and limits first, then whether its parts refer to each other. */
+/** Reads a plan document of any version: brought up to this one, then shape and limits, then whether its parts refer to each other. */
 export function readPlan(input: unknown): PlanReading {
-  const read = atTheDoor<Plan>(PLAN_SCHEMA, input);
+  const read = atTheDoor<Plan>(PLAN_SCHEMA, upgradePlan(input));
   if (!read.ok) return read;
   const faults = crossFaults(read.value);
   return faults.length > 0 ? { ok: false, faults } : { ok: true, plan: read.value };
 }
+
+/** Corners of a path closer than this are one corner. mm. */
+export const LEAST_LEG_MM = 100;
 
 function crossFaults(plan: Plan): DocumentFault[] {
   const faults: DocumentFault[] = [];
@@ -101,11 +105,26 @@ function crossFaults(plan: Plan): DocumentFault[] {
       );
   });
   plan.structures.forEach((structure, i) => {
-    if (!beds.has(structure.bed)) say(`/structures/${i}/bed`, `is "${structure.bed}", which is no bed of this plan`);
+    const { stand } = structure;
+    const named = stand.on === 'bed' ? [stand.bed] : stand.on === 'beds' ? [...stand.beds] : [];
+    named.forEach((bed, n) => {
+      const at = stand.on === 'beds' ? `/structures/${i}/stand/beds/${n}` : `/structures/${i}/stand/bed`;
+      if (!beds.has(bed)) say(at, `is "${bed}", which is no bed of this plan`);
+      else if (named.indexOf(bed) !== n) say(at, `is "${bed}", which is named twice`);
+    });
+    if (stand.on === 'path')
+      stand.spots.forEach((spot, n) => {
+        const next = stand.spots[n + 1] ?? (stand.closed ? stand.spots[0] : undefined);
+        if (next && Math.hypot(next.xMm - spot.xMm, next.yMm - spot.yMm) < LEAST_LEG_MM)
+          say(
+            `/structures/${i}/stand/spots/${n}`,
+            `lies ${Math.round(Math.hypot(next.xMm - spot.xMm, next.yMm - spot.yMm))} from the next corner; the least is ${LEAST_LEG_MM}`,
+          );
+      });
     structure.plantings.forEach((id, n) => {
       const planting = plantings.get(id);
       if (!planting) say(`/structures/${i}/plantings/${n}`, `is "${id}", which is no planting of this plan`);
-      else if (planting.bed !== structure.bed)
+      else if (!named.includes(planting.bed))
         say(`/structures/${i}/plantings/${n}`, `is "${id}", which grows in another bed`);
       else if (structure.plantings.indexOf(id) !== n)
         say(`/structures/${i}/plantings/${n}`, `is "${id}", which is named twice`);

@@ -1,3 +1,5 @@
+import type { Field } from '../design/shapes/shape';
+import { SHAPES } from '../design/shapes/shapes';
 import Joi from 'joi';
 import { KINDS } from '../structures/registry';
 import { RESULT_FORMAT, RESULT_VERSION } from './result';
@@ -50,26 +52,19 @@ const shopping = {
   }).required(),
 };
 
+const FIELDS: Record<Field, Joi.Schema> = {
+  mm,
+  point: place,
+  points: Joi.array().items(Joi.array().items(Joi.number()).length(3)).required(),
+  lengths: list(Joi.number()),
+};
 const position = Joi.alternatives(
-  Joi.object({
-    shape: Joi.string().valid('bar').required(),
-    from: place,
-    to: place,
-    wideMm: mm,
-    thickMm: mm,
-    buriedMm: mm,
-    holesMm: list(Joi.number()),
-  }),
-  Joi.object({ shape: Joi.string().valid('sheet').required(), corner: place, along: place, up: place, heightMm: mm }),
-  Joi.object({
-    shape: Joi.string().valid('fill').required(),
-    bottom: place,
-    diameterMm: mm,
-    depthMm: mm,
-    crownMm: mm,
-    litres: mm,
-  }),
-  Joi.object({ shape: Joi.string().valid('line').required(), path: list(Joi.array().items(Joi.number()).length(3)) }),
+  ...Object.entries(SHAPES).map(([shape, { fields }]) =>
+    Joi.object({
+      shape: Joi.string().valid(shape).required(),
+      ...Object.fromEntries(Object.entries(fields).map(([name, field]) => [name, FIELDS[field]])),
+    }),
+  ),
 ).required();
 
 /** The published shape of what `./lignum compute` prints. */
@@ -88,7 +83,8 @@ export const RESULT_SCHEMA = Joi.object({
       kind: Joi.string()
         .valid(...KINDS.map((kind) => kind.id))
         .required(),
-      bed: text,
+      stand: Joi.object({ on: text }).unknown().required(),
+      frame: Joi.object({ xMm: mm, yMm: mm, turnDeg: mm, baseMm: mm }).required(),
       builtMm: mm,
       knobs: Joi.object()
         .pattern(

@@ -1,8 +1,8 @@
+import { type Part, shapeOf } from '../design/shapes/shapes';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Layout } from '../cutting/cut-plan';
 import type { Cost } from '../costing/cost';
 import { meshesToMm, type Shopping } from '../costing/buy';
-import type { Part } from '../design/design';
 import type { Point } from '../geometry/space';
 import { computeGarden } from '../plan/compute';
 import type { ComputedStructure } from '../plan/compute-as';
@@ -10,7 +10,6 @@ import type { Plan } from '../plan/plan';
 import { money, type Money } from '../quantity/money';
 import { sayEnd } from '../design/end-cuts';
 import { say, type Tongue } from '../wording/say';
-import { MEND_PHRASES, VERDICT_PHRASES } from '../checks/phrases';
 
 export const RESULT_FORMAT = 'lignum-result';
 export const RESULT_VERSION = 1;
@@ -46,7 +45,8 @@ function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
     id: one.structure.id,
     name: one.structure.name,
     kind: one.structure.kind,
-    bed: one.structure.bed,
+    stand: one.structure.stand,
+    frame: { xMm: mm(one.frame.xMm), yMm: mm(one.frame.yMm), turnDeg: one.frame.turnDeg, baseMm: mm(one.frame.baseMm) },
     builtMm: mm(design.builtMm),
     knobs: Object.fromEntries(
       Object.entries(knobs).map(([name, state]) => [
@@ -64,7 +64,7 @@ function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
       stock: part.stock,
       cutMm: mm(part.cutMm),
       count: 1,
-      ends: part.shape === 'bar' ? part.ends.map((end) => sayEnd(end, 'metric')) : [],
+      ends: (shapeOf(part).taken(part).ends ?? []).map((end) => sayEnd(end, 'metric')),
       position: positionOf(part),
     })),
     joints: design.joints.map((joint) => ({
@@ -125,7 +125,7 @@ function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
       check: verdict.check,
       level: verdict.level,
       code: verdict.told.code,
-      says: say(verdict.told, VERDICT_PHRASES, tongue),
+      says: say(verdict.told, kind.phrases, tongue),
       compared: Object.fromEntries(
         Object.entries(verdict.told.values).map(([name, value]) => [
           name,
@@ -139,7 +139,7 @@ function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
         ]),
       ),
       mend: verdict.mend && {
-        says: MEND_PHRASES[verdict.told.code] ?? '',
+        says: verdict.mends ?? '',
         knobs: verdict.mend.settings,
         costs: money(verdict.mend.costMinor, plan.garden.currency),
       },
@@ -155,33 +155,12 @@ function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
 }
 
 function positionOf(part: Part) {
-  if (part.shape === 'bar')
-    return {
-      shape: 'bar',
-      from: point(part.from),
-      to: point(part.to),
-      wideMm: mm(part.wideMm),
-      thickMm: mm(part.thickMm),
-      buriedMm: mm(part.buriedMm),
-      holesMm: part.holes.map((hole) => mm(hole.atMm)),
-    };
-  if (part.shape === 'line') return { shape: 'line', path: part.path.map(point) };
-  if (part.shape === 'fill')
-    return {
-      shape: 'fill',
-      bottom: point(part.bottom),
-      diameterMm: mm(part.diameterMm),
-      depthMm: mm(part.cutMm),
-      crownMm: mm(part.crownMm),
-      litres: mm(part.litres),
-    };
-  return {
-    shape: 'sheet',
-    corner: point(part.corner),
-    along: part.along.map(mm),
-    up: part.up.map(mm),
-    heightMm: mm(part.heightMm),
-  };
+  const rounded = (value: number | readonly number[] | readonly Point[]): unknown =>
+    typeof value === 'number'
+      ? mm(value)
+      : value.map((one: number | Point) => (typeof one === 'number' ? mm(one) : point(one)));
+  const fields = Object.entries(shapeOf(part).document(part)).map(([name, value]) => [name, rounded(value)]);
+  return { shape: part.shape, ...Object.fromEntries(fields) } as { shape: Part['shape'] };
 }
 
 function shoppingOf(shopping: Shopping, cost: Cost, currency: string) {

@@ -24,21 +24,4 @@ export function pathLength(path: readonly Point[]): number {
   return sum;
 }
 
-/** A plain, even slope along the row: what two readings, at the start and at the end, can tell. */
-export interface Ground {
-  /** Length of the bed along the ground, and how much higher its end is than its start (may be negative). */
-  lengthMm: number;
-  riseMm: number;
-}
-
-export const slopeOf = (ground: Ground): number =>
-  Math.asin(Math.max(-1, Math.min(1, ground.riseMm / ground.lengthMm)));
-
-/** The point on the ground `alongMm` from the row's start by a tape laid on the soil. */
-export function onGround(ground: Ground, alongMm: number, acrossMm = 0): Point {
-  const slope = slopeOf(ground);
-  return [alongMm * Math.cos(slope), acrossMm, alongMm * Math.sin(slope)];
-}
-
-/** Height of the ground under a level distance x. */
-export const groundAt = (ground: Ground, xMm: number): number => xMm * Math.tan(slopeOf(ground));
+export const dot = (a: Point, b: Point): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];

@@ -1,5 +1,7 @@
+import { shapeOf } from '../design/shapes/shapes';
 import type { Catalogue, Stock } from '../catalogue/stock';
-import type { Design, EndCut } from '../design/design';
+import type { Design } from '../design/design';
+import type { EndCut } from '../design/end-cut';
 import type { Fact } from '../wording/say';
 
 export type BillGroup = 'Timber' | 'Posts' | 'Panels and nets' | 'Wire and twine' | 'Concrete and gravel' | 'Fixings';
@@ -30,6 +32,7 @@ const GROUPS: Record<Stock['form'], BillGroup> = {
   timber: 'Timber',
   'steel post': 'Posts',
   pole: 'Posts',
+  rod: 'Posts',
   panel: 'Panels and nets',
   'mesh roll': 'Panels and nets',
   cord: 'Wire and twine',
@@ -86,10 +89,7 @@ export function takeOff(design: Design, catalogue: Catalogue): BillLine[] {
       count: 1,
       cutMm: part.cutMm,
       parts: [part.id],
-      ends: part.shape === 'bar' ? part.ends : null,
-      meshes: part.shape === 'sheet' && part.meshes > 0 ? part.meshes : null,
-      litres: part.shape === 'fill' ? part.litres : null,
-      board: part.shape === 'bar' || part.shape === 'sheet' ? (part.board ?? null) : null,
+      ...shapeOf(part).taken(part),
     });
   }
   for (const joint of design.joints) {

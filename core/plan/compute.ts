@@ -2,6 +2,7 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { buy, type Shopping } from '../costing/buy';
 import { cost, type Cost } from '../costing/cost';
 import { kindOf } from '../structures/registry';
+import { couldMeet, neighbourOf, withClashes } from './clashes';
 import { computeAs, type ComputedStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
 
@@ -18,7 +19,14 @@ export interface ComputedGarden {
 
 /** Everything that follows from a checked plan: each structure alone, and the garden's one shopping trip. */
 export function computeGarden(plan: Plan): ComputedGarden {
-  const structures = plan.structures.map((structure) => computeStructure(plan, structure));
+  const alone = plan.structures.map((structure) => computeAs(kindOf(structure.kind), plan, structure));
+  const covers = new Map(alone.map((one) => [one.structure.id, neighbourOf(one)]));
+  const structures = alone.map((one) =>
+    withClashes(
+      one,
+      couldMeet(plan, one.structure).flatMap((other) => covers.get(other.id) ?? []),
+    ),
+  );
   const shopping = buy(
     structures.map((one) => ({ structure: one.structure.id, lines: one.bill })),
     plan.priceBook,

@@ -4,10 +4,11 @@ import type { Saw } from '../cutting/saw';
 import type { Units } from '../quantity/length';
 import type { Bed } from '../site/bed';
 import type { Feature, Site } from '../site/plot';
+import type { Stand } from '../site/stand';
 import type { Settings } from '../structures/knob';
 
 export const PLAN_FORMAT = 'lignum-plan';
-export const PLAN_VERSION = 1;
+export const PLAN_VERSION = 2;
 
 /** What a gardener has written down about one garden: the document that is saved, exported and computed. */
 export interface Plan {
@@ -51,7 +52,7 @@ export interface StructurePlan {
   id: string;
   kind: string;
   name: string;
-  bed: string;
+  stand: Stand;
   /** Plantings it carries, in the order they stand along the row. */
   plantings: readonly string[];
   /** Only the knobs set by hand. */

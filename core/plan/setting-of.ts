@@ -2,6 +2,8 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
 import { USUAL_SAW } from '../cutting/saw';
+import type { Bed } from '../site/bed';
+import { wayBetween, type Place } from '../site/stand';
 import type { Setting } from '../structures/setting';
 import type { Plan, StructurePlan } from './plan';
 
@@ -13,13 +15,27 @@ export function sizesOnSale(plan: Plan): (stock: string) => readonly number[] {
   return (stock) => sizes.get(stock) ?? [];
 }
 
+/** The place a structure of a (checked) plan stands on, with the beds its stand names. */
+export function placeOf(plan: Pick<Plan, 'beds'>, { id, stand }: Pick<StructurePlan, 'id' | 'stand'>): Place {
+  const bedOf = (name: string): Bed => {
+    const bed = plan.beds.find((one) => one.id === name);
+    if (!bed) throw new Error(`Structure "${id}" names no bed of the plan: check the plan at the door first.`);
+    return bed;
+  };
+  if (stand.on === 'bed') return { on: 'bed', bed: bedOf(stand.bed) };
+  if (stand.on !== 'beds') return stand;
+  const beds = [bedOf(stand.beds[0]), bedOf(stand.beds[1])] as const;
+  return { on: 'beds', beds, way: wayBetween(...beds) };
+}
+
 /** What a kind is told about the place where one structure of a (checked) plan will stand. */
 export function settingOf(plan: Plan, structure: StructurePlan): Setting {
-  const bed = plan.beds.find((one) => one.id === structure.bed);
-  if (!bed)
-    throw new Error(`Structure "${structure.id}" stands on no bed of the plan: check the plan at the door first.`);
+  const place = placeOf(plan, structure);
+  const ground = place.on === 'bed' ? place.bed : place.on === 'beds' ? place.beds[0] : plan.site;
   return {
-    bed,
+    place,
+    soil: ground.soil,
+    wind: ground.wind,
     planted: structure.plantings.flatMap((id) => {
       const planting = plan.plantings.find((one) => one.id === id);
       if (!planting) return [];
@@ -28,7 +44,6 @@ export function settingOf(plan: Plan, structure: StructurePlan): Setting {
     }),
     reachMm: plan.garden.reachMm,
     armMm: plan.site.armMm,
-    features: plan.features,
     site: plan.site,
     saw: plan.garden.saw ?? USUAL_SAW,
     units: plan.garden.units,

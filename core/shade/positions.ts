@@ -1,7 +1,8 @@
 import type { Plan } from '../plan/plan';
 import type { Bed } from '../site/bed';
 import { cornersOf, distanceTo, runsOf, type Placed, type PlanSpot } from '../site/plot';
-import { bedSun, standingOf, type Standing } from './study';
+import { overlap } from '../geometry/polygon';
+import { bedSun, bedUnder, movedWith, standingOf, type OnPlot } from './study';
 
 /** A place for a bed and its support: the sun on it, and what it takes from the other beds, hours a day. */
 export interface Position extends Placed {
@@ -29,9 +30,8 @@ const APART_MM = 1800;
  * from the others. Coarse on purpose (a shadow edge moves an answer by a tenth of an hour).
  */
 export function findPlaces(plan: Plan, structureId: string, month: number, stepMm = 1200): Positions | null {
-  const structure = plan.structures.find((one) => one.id === structureId);
-  const bed = plan.beds.find((one) => one.id === structure?.bed);
-  if (!structure || !bed) return null;
+  const bed = bedUnder(plan, structureId);
+  if (!bed) return null;
   const standing = standingOf(plan);
   const now = weigh(plan, standing, structureId, bed, bed, month);
   const worth = (one: Position): number => one.ownHours - one.takes;
@@ -59,14 +59,14 @@ export function findPlaces(plan: Plan, structureId: string, month: number, stepM
 
 function weigh(
   plan: Plan,
-  standing: readonly Standing[],
+  standing: readonly OnPlot[],
   structureId: string,
   bed: Bed,
   at: Placed,
   month: number,
 ): Position {
   const moved: Bed = { ...bed, xMm: at.xMm, yMm: at.yMm, turnDeg: at.turnDeg };
-  const stand = standing.map((one) => (one.bed.id === bed.id ? { ...one, bed: moved } : one));
+  const stand = standing.map((one) => movedWith(one, moved));
   const others = plan.beds
     .filter((one) => one.id !== bed.id)
     .map((one) => ({ bed: one.id, hours: bedSun(plan, stand, one, month, 60, 900).takenBy[structureId] ?? 0 }));
@@ -102,18 +102,4 @@ export function isFree(plan: Plan, bed: Bed, at: Placed): boolean {
       along.every((spot) => distanceTo(spot, feature) >= feature.keepClearMm)
     );
   });
-}
-
-/** Whether two convex outlines overlap: no edge of either separates them. */
-function overlap(a: readonly PlanSpot[], b: readonly PlanSpot[]): boolean {
-  return [a, b].every((outline) =>
-    outline.every((from, i) => {
-      const to = outline[(i + 1) % outline.length] as PlanSpot;
-      const [nx, ny] = [to[1] - from[1], from[0] - to[0]];
-      const spread = (spots: readonly PlanSpot[]) => spots.map(([x, y]) => x * nx + y * ny);
-      return (
-        Math.max(...spread(a)) > Math.min(...spread(b)) + 1e-6 && Math.max(...spread(b)) > Math.min(...spread(a)) + 1e-6
-      );
-    }),
-  );
 }

@@ -25,7 +25,16 @@ describe('shadows', () => {
     );
     // Sun due south at 45°: a 2 m wall throws 2 m to the north.
     const outline = shadowOf(
-      { shape: 'screen', from: [0, 0], to: [5000, 0], bottomMm: 0, topMm: 2000, opacity: 1 },
+      {
+        shape: 'hull',
+        corners: [
+          [0, 0, 0],
+          [5000, 0, 0],
+          [5000, 0, 2000],
+          [0, 0, 2000],
+        ],
+        opacity: 1,
+      },
       shadowPerHeight({ altitudeRad: Math.PI / 4, azimuthRad: Math.PI }, 0),
     );
     expect(Math.max(...outline.map((spot) => spot[1]))).toBeCloseTo(2000, 6);
@@ -35,11 +44,13 @@ describe('shadows', () => {
     const grid = gridOver(4000, 4000, 250);
     const noon = [{ sun: { altitudeRad: Math.PI / 4, azimuthRad: Math.PI }, hours: 1 }];
     const wall = {
-      shape: 'screen' as const,
-      from: [0, 1000] as const,
-      to: [2000, 1000] as const,
-      bottomMm: 0,
-      topMm: 1000,
+      shape: 'hull' as const,
+      corners: [
+        [0, 1000, 0],
+        [2000, 1000, 0],
+        [2000, 1000, 1000],
+        [0, 1000, 1000],
+      ] as const,
       opacity: 0.5,
     };
     const once = sunHours(grid, [wall], noon, 0);
@@ -107,7 +118,7 @@ describe('the study of the demo garden', () => {
     const dark: typeof DEMO_PLAN = {
       ...DEMO_PLAN,
       beds: DEMO_PLAN.beds.filter((one) => old.includes(one.id)),
-      structures: DEMO_PLAN.structures.filter((one) => old.includes(one.bed)),
+      structures: DEMO_PLAN.structures.filter((one) => one.stand.on === 'bed' && old.includes(one.stand.bed)),
       features: [
         ...DEMO_PLAN.features,
         {

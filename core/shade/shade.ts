@@ -1,10 +1,12 @@
 import { outlineOf } from '../geometry/outline';
 import type { PlanSpot } from '../site/plot';
+import type { SunSample } from '../site/sun/season';
 import type { SunPosition } from '../site/sun/sun-position';
 
 /** Something that stands in the sun's way, as far as its shadow on level ground goes. Lengths mm. */
 export type Shader =
-  | { shape: 'screen'; from: PlanSpot; to: PlanSpot; bottomMm: number; topMm: number; opacity: number }
+  /** Anything convex, by its corners on the plot with their heights. */
+  | { shape: 'hull'; corners: readonly (readonly [xMm: number, yMm: number, highMm: number])[]; opacity: number }
   | { shape: 'block'; corners: readonly PlanSpot[]; topMm: number; opacity: number }
   | { shape: 'crown'; middle: PlanSpot; radiusMm: number; bottomMm: number; topMm: number; opacity: number };
 
@@ -20,25 +22,25 @@ export function shadowPerHeight(sun: SunPosition, northDeg: number): PlanSpot {
 
 const shifted = ([x, y]: PlanSpot, [dx, dy]: PlanSpot, height: number): PlanSpot => [x + dx * height, y + dy * height];
 
-/** Outline (convex) of the shadow a thing throws on level ground. */
-export function shadowOf(shader: Shader, perHeight: PlanSpot): PlanSpot[] {
+/** Outline (convex) of the shadow a thing throws on level ground, or on soil so far above it; empty where all of it is lower. */
+export function shadowOf(shader: Shader, perHeight: PlanSpot, soilMm = 0): PlanSpot[] {
+  const over = (high: number): number => Math.max(0, high - soilMm);
   switch (shader.shape) {
-    case 'screen':
-      return outlineOf(
-        [shader.from, shader.to].flatMap((end) => [
-          shifted(end, perHeight, shader.bottomMm),
-          shifted(end, perHeight, shader.topMm),
-        ]),
-      );
+    case 'hull':
+      if (soilMm > 0 && shader.corners.every((corner) => corner[2] <= soilMm)) return [];
+      return outlineOf(shader.corners.map(([x, y, high]) => shifted([x, y], perHeight, over(high))));
     case 'block':
-      return outlineOf(shader.corners.flatMap((corner) => [corner, shifted(corner, perHeight, shader.topMm)]));
+      return outlineOf(shader.corners.flatMap((corner) => [corner, shifted(corner, perHeight, over(shader.topMm))]));
     case 'crown': {
       const around = Array.from({ length: 12 }, (_, i): PlanSpot => [
         shader.middle[0] + shader.radiusMm * Math.cos((i * Math.PI) / 6),
         shader.middle[1] + shader.radiusMm * Math.sin((i * Math.PI) / 6),
       ]);
       return outlineOf(
-        around.flatMap((spot) => [shifted(spot, perHeight, shader.bottomMm), shifted(spot, perHeight, shader.topMm)]),
+        around.flatMap((spot) => [
+          shifted(spot, perHeight, over(shader.bottomMm)),
+          shifted(spot, perHeight, over(shader.topMm)),
+        ]),
       );
     }
   }
@@ -87,12 +89,6 @@ export function dim(light: Float32Array, grid: Grid, outline: readonly PlanSpot[
       light[at] = (light[at] as number) * (1 - opacity);
     }
   }
-}
-
-/** One instant of sun, and the hours it stands for. */
-export interface SunSample {
-  sun: SunPosition;
-  hours: number;
 }
 
 /** Direct-sun hours of every cell over the samples of a day: full light less what each shadow takes. */

@@ -1,14 +1,20 @@
+import { CATALOGUE } from '../catalogue/catalogue';
 import { cropIn } from '../crops/book';
-import type { Design } from '../design/design';
-import { rowOnPlan } from '../design/on-plot';
-import { slopeOf } from '../geometry/space';
+import type { Design, Station } from '../design/design';
+import { shapeOf, type Part } from '../design/shapes/shapes';
+import { pointAt } from '../geometry/curve';
+import { outlineOf } from '../geometry/outline';
+import { areaOf } from '../geometry/polygon';
+import type { Point } from '../geometry/space';
 import type { Plan } from '../plan/plan';
-import type { Bed } from '../site/bed';
+import { bedOnPlot } from '../site/bed';
 import { cornersOf, FEATURE_NATURES, type Feature } from '../site/plot';
-import { BARE_OPACITY, grownShare, LEAFY_OPACITY } from '../site/sun/season';
+import { toPlot, type Frame } from '../site/stand';
+import { grownShare, LEAFY_OPACITY } from '../site/sun/season';
 import type { Shader } from './shade';
+import type { OnPlot } from './study';
 
-/** A shader with what throws it: a structure's id, or a feature's. */
+/** A shader with what throws it: a structure's id, a bed's, or a feature's. */
 export interface OwnedShader {
   owner: string;
   shader: Shader;
@@ -34,60 +40,132 @@ export function featureShader(feature: Feature): Shader | null {
   };
 }
 
-/** The bare support, and each crop on it as a leafy screen as high as it has grown on that day of the year. */
-export function structureShaders(plan: Plan, design: Design, bed: Bed, day: number): Shader[] {
-  const place = rowOnPlan(design, bed);
-  const end = design.builtMm * Math.cos(slopeOf(design.ground));
-  const top = design.support.topMm.most;
-  const screens = design.support.rowsAtMm.map((y): Shader => ({
-    shape: 'screen',
-    from: place(0, y),
-    to: place(end, y),
-    bottomMm: design.support.startsMm,
-    topMm: top,
-    opacity: BARE_OPACITY,
-  }));
-  const stretches = new Map<string, { from: number; to: number; y: number; crop: string }>();
-  for (const station of design.stations) {
-    const key = `${station.planting} ${station.at[1]}`;
-    const half = station.spacingMm / 2;
-    const known = stretches.get(key) ?? { from: Infinity, to: -Infinity, y: station.at[1], crop: station.crop };
-    stretches.set(key, {
-      ...known,
-      from: Math.min(known.from, station.at[0] - half),
-      to: Math.max(known.to, station.at[0] + half),
-    });
-  }
-  for (const { from, to, y, crop: id } of stretches.values()) {
-    const crop = cropIn(plan.crops, id);
-    const grown = grownShare(crop, day, plan.site);
-    const high = Math.min(crop.heightMm, top + 150) * grown;
-    if (high > 50)
-      screens.push({
-        shape: 'screen',
-        from: place(from, y),
-        to: place(to, y),
-        bottomMm: 0,
-        topMm: high,
-        opacity: LEAFY_OPACITY * Math.min(1, 0.3 + 0.7 * grown),
-      });
-  }
-  return screens;
+/** So many members of one role are taken together, with the share of their outline that they fill. */
+const TAKEN_TOGETHER = 12;
+/** Members and leaves thinner than this on the ground are not worth a shadow. mm. */
+const LEAST_HIGH_MM = 50;
+
+type ToHull = (points: readonly Point[], opacity: number) => Shader;
+const hullOn =
+  (frame: Frame): ToHull =>
+  (points, opacity) => ({
+    shape: 'hull',
+    opacity,
+    corners: points.map(([x, y, z]) => [...toPlot(frame, x, y), Math.max(0, z + frame.baseMm)] as const),
+  });
+
+/** True area of a flat outline in space, by its three projections; of one that is not flat, about its face. mm². */
+function faceArea(points: readonly Point[]): number {
+  const seen = (a: 0 | 1 | 2, b: 0 | 1 | 2): number =>
+    areaOf(outlineOf(points.map((point) => [point[a], point[b]] as const)));
+  return Math.hypot(seen(0, 1), seen(1, 2), seen(0, 2));
 }
 
-/** Everything that throws a shadow on the plot on a day of the year. */
-export function shadersOf(
-  plan: Plan,
-  structures: readonly { id: string; design: Design; bed: Bed }[],
-  day: number,
-): OwnedShader[] {
+/** What the bare structure takes, from its parts: faces by the openness of their stock, members by how much of their outline they fill. */
+export function partShaders(design: Design, frame: Frame): Shader[] {
+  const hull = hullOn(frame);
+  const faces = design.parts.flatMap((part) =>
+    shapeOf(part)
+      .faces(part)
+      .map((patch) => hull(patch, CATALOGUE.stock(part.stock).opacity)),
+  );
+  const runs = new Map<string, Part[][]>();
+  for (const part of design.parts) {
+    if (shapeOf(part).nature !== 'member') continue;
+    const ofRole = runs.get(part.role) ?? [];
+    const last = ofRole.at(-1);
+    if (last && last.length < TAKEN_TOGETHER) last.push(part);
+    else ofRole.push([part]);
+    runs.set(part.role, ofRole);
+  }
+  const members = [...runs.values()].flat().flatMap((parts): Shader[] => {
+    const points = parts.flatMap((part) =>
+      shapeOf(part)
+        .solids(part)
+        .flatMap((solid) =>
+          solid.below ? [] : solid.solid === 'box' ? solid.corners : solid.solid === 'tube' ? solid.path : solid.top,
+        ),
+    );
+    const filled = parts.reduce((sum, part) => sum + part.cutMm * shapeOf(part).acrossMm(part), 0);
+    const share = Math.min(1, filled / Math.max(filled, faceArea(points)));
+    const high = Math.max(...points.map((point) => point[2])) > LEAST_HIGH_MM;
+    return high ? [hull(points, share * CATALOGUE.stock((parts[0] as Part).stock).opacity)] : [];
+  });
+  return [...faces, ...members];
+}
+
+/** Neighbours of one planting whose leaves are one screen: in a line, or a few on a ring. */
+function screensOf(stations: readonly Station[]): Station[][] {
+  const groups: Station[][] = [];
+  for (const station of stations) {
+    const group = groups.at(-1);
+    const [first] = group ?? [];
+    const most = station.side === 'round' ? 2 : TAKEN_TOGETHER;
+    const same = first && first.planting === station.planting && Math.abs(first.at[1] - station.at[1]) < 1;
+    if (group && (same || station.side === 'round') && first?.planting === station.planting && group.length < most)
+      group.push(station);
+    else groups.push([station]);
+  }
+  return groups;
+}
+
+/** Leaves along the stems, as far as they have grown on a day. */
+function leafShaders(plan: Plan, design: Design, frame: Frame, day: number): Shader[] {
+  const hull = hullOn(frame);
+  const top = (design.hold?.topMm.most ?? Infinity) + 150;
+  return screensOf(design.stations).flatMap((group): Shader[] => {
+    const [first] = group;
+    if (!first) return [];
+    const grown = grownShare(cropIn(plan.crops, first.crop), day, plan.site);
+    const high = Math.min(first.growsMm, top) * grown;
+    if (high <= LEAST_HIGH_MM) return [];
+    const half = Math.min(first.spacingMm, 500) / 2;
+    const opacity = LEAFY_OPACITY * Math.min(1, 0.3 + 0.7 * grown);
+    const aside = (point: Point): Point[] =>
+      group.length > 1
+        ? [-half, half].map((by): Point => [point[0] + by, point[1], point[2]])
+        : [-half, half].flatMap((by): Point[] => [
+            [point[0] + by, point[1], point[2]],
+            [point[0], point[1] + by, point[2]],
+          ]);
+    const pieces = first.stem.curve === 'line' ? 1 : 4;
+    return Array.from({ length: pieces }, (_, i) =>
+      hull(
+        group.flatMap(({ stem }) => [i, i + 1].flatMap((end) => aside(pointAt(stem, (high * end) / pieces)))),
+        opacity,
+      ),
+    );
+  });
+}
+
+/** The bare structure, and each crop on it as far as it has grown on that day of the year. */
+export const structureShaders = (plan: Plan, design: Design, frame: Frame, day: number): Shader[] => [
+  ...partShaders(design, frame),
+  ...leafShaders(plan, design, frame, day),
+];
+
+/** Everything that throws a shadow on the plot on a day of the year; sides of beds by their height. */
+export function shadersOf(plan: Plan, structures: readonly OnPlot[], day: number): OwnedShader[] {
   return [
     ...plan.features.flatMap((feature) => {
       const shader = featureShader(feature);
       return shader ? [{ owner: feature.id, shader }] : [];
     }),
-    ...structures.flatMap(({ id, design, bed }) =>
-      structureShaders(plan, design, bed, day).map((shader) => ({ owner: id, shader })),
+    ...plan.beds
+      .filter((bed) => bed.heightMm > LEAST_HIGH_MM)
+      .map((bed): OwnedShader => ({
+        owner: bed.id,
+        shader: {
+          shape: 'hull',
+          opacity: 1,
+          corners: bedOnPlot(bed).flatMap(([x, y]) => [
+            [x, y, 0],
+            [x, y, bed.heightMm],
+          ]),
+        },
+      })),
+    ...structures.flatMap(({ id, design, frame }) =>
+      structureShaders(plan, design, frame, day).map((shader) => ({ owner: id, shader })),
     ),
   ];
 }

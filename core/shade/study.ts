@@ -1,28 +1,46 @@
 import type { Design } from '../design/design';
+import { bedsOf, frameOf, type Frame, type Place } from '../site/stand';
+import type { Purpose } from '../structures/kind';
+import type { ComputedStructure } from '../plan/compute-as';
+import { type Bed, bedOutline } from '../site/bed';
+import { inside } from '../geometry/polygon';
 import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
-import type { Bed } from '../site/bed';
 import { onPlan, type PlanSpot } from '../site/plot';
-import { dayOfYear, growingMonths, samplesOfDay } from '../site/sun/season';
+import { dayOfYear, growingMonths, samplesOfDay, type SunSample } from '../site/sun/season';
 import { shadersOf, type OwnedShader } from './shaders-of';
-import { gridOver, LEAST_ALTITUDE_RAD, shadowOf, shadowPerHeight, sunHours, type Grid, type SunSample } from './shade';
+import { gridOver, LEAST_ALTITUDE_RAD, shadowOf, shadowPerHeight, sunHours, type Grid } from './shade';
 
 /** Any common year: the sun of one is the sun of the next to a fraction of a degree. */
 const YEAR = 2026;
 const MIDDLE_DAY = 15;
 
-export interface Standing {
+/** A structure where it stands: its design, its way to the plot, and the beds it stands on or beside. */
+export interface OnPlot {
   id: string;
   design: Design;
-  bed: Bed;
+  place: Place;
+  frame: Frame;
+  beds: readonly string[];
+  purpose: Purpose;
 }
 
-export const standingOf = (plan: Plan): Standing[] =>
-  computeGarden(plan).structures.map((one) => ({
-    id: one.structure.id,
-    design: one.sized.design,
-    bed: one.setting.bed,
-  }));
+export const onPlotOf = (one: ComputedStructure): OnPlot => ({
+  id: one.structure.id,
+  design: one.sized.design,
+  place: one.setting.place,
+  frame: one.frame,
+  beds: bedsOf(one.setting.place).map((bed) => bed.id),
+  purpose: one.kind.purpose,
+});
+
+/** A structure where it comes to stand when its bed is moved. */
+export const movedWith = (one: OnPlot, bed: Bed): OnPlot =>
+  one.place.on === 'bed' && one.place.bed.id === bed.id
+    ? { ...one, place: { on: 'bed', bed }, frame: frameOf({ on: 'bed', bed }, one.design.startMm) }
+    : one;
+
+export const standingOf = (plan: Plan): OnPlot[] => computeGarden(plan).structures.map(onPlotOf);
 
 /** Direct-sun hours a day of one bed in one month, and what each support takes from it. */
 export interface BedSun {
@@ -43,7 +61,7 @@ export interface SunStudy {
 /** Hours of one day of every cell of the plot. */
 export function sunMap(
   plan: Plan,
-  standing: readonly Standing[],
+  standing: readonly OnPlot[],
   grid: Grid,
   month: number,
   day = MIDDLE_DAY,
@@ -52,7 +70,10 @@ export function sunMap(
   const date = dayOfYear(`${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`);
   return sunHours(
     grid,
-    shadersOf(plan, standing, date).map((one) => one.shader),
+    // Soil that is lifted out of the shadow of its own sides is looked at bed by bed.
+    shadersOf(plan, standing, date).flatMap((one) =>
+      plan.beds.some((bed) => bed.id === one.owner) ? [] : [one.shader],
+    ),
     samplesOfDay(YEAR, month, day, plan.site, stepMinutes),
     plan.site.northDeg,
   );
@@ -81,29 +102,18 @@ export function studySun(plan: Plan, cellMm = 250, progress: (share: number) => 
 function spotsIn(bed: Bed, apartMm: number): PlanSpot[] {
   const along = Math.max(2, Math.round(bed.lengthMm / apartMm));
   const across = Math.max(2, Math.round(bed.widthMm / apartMm));
-  return Array.from({ length: along * across }, (_, i) =>
-    onPlan(
-      bed,
-      (((i % along) + 0.5) / along - 0.5) * bed.lengthMm,
-      ((Math.floor(i / along) + 0.5) / across - 0.5) * bed.widthMm,
-    ),
-  );
+  const outline = bedOutline(bed);
+  const spots = Array.from({ length: along * across }, (_, i): PlanSpot => [
+    (((i % along) + 0.5) / along - 0.5) * bed.lengthMm,
+    ((Math.floor(i / along) + 0.5) / across - 0.5) * bed.widthMm,
+  ]).filter((spot) => inside(spot, outline));
+  return (spots.length > 0 ? spots : [[0, 0] as const]).map(([x, y]) => onPlan(bed, x, y));
 }
 
-function inside([x, y]: PlanSpot, outline: readonly PlanSpot[]): boolean {
-  let within = false;
-  for (let i = 0, j = outline.length - 1; i < outline.length; j = i++) {
-    const [ax, ay] = outline[i] as PlanSpot;
-    const [bx, by] = outline[j] as PlanSpot;
-    if (ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax) within = !within;
-  }
-  return within;
-}
-
-/** A bed's mean hours of direct sun on the middle day of a month, and how many of them each support takes. A support does not count against its own bed. */
+/** A bed's mean hours of direct sun on the middle day of a month, and how many of them each support takes. A support does not count against its own bed; a cover does. */
 export function bedSun(
   plan: Plan,
-  standing: readonly Standing[],
+  standing: readonly OnPlot[],
   bed: Bed,
   month: number,
   stepMinutes = 20,
@@ -112,14 +122,15 @@ export function bedSun(
   const date = dayOfYear(`${String(month).padStart(2, '0')}-${MIDDLE_DAY}`);
   const shaders = shadersOf(
     plan,
-    standing.filter((one) => one.bed.id !== bed.id),
+    standing.filter((one) => one.purpose === 'cover' || !one.beds.includes(bed.id)),
     date,
-  );
+  ).filter((one) => one.owner !== bed.id);
   return {
     bed: bed.id,
     month,
     ...hoursAt(
       spotsIn(bed, apartMm),
+      bed.heightMm,
       shaders,
       samplesOfDay(YEAR, month, MIDDLE_DAY, plan.site, stepMinutes),
       plan.site.northDeg,
@@ -130,6 +141,7 @@ export function bedSun(
 
 function hoursAt(
   spots: readonly PlanSpot[],
+  soilMm: number,
   shaders: readonly OwnedShader[],
   samples: readonly SunSample[],
   northDeg: number,
@@ -143,10 +155,10 @@ function hoursAt(
     const shadows = shaders.map(({ owner, shader }) => ({
       owner,
       opacity: shader.opacity,
-      outline: shadowOf(shader, perHeight),
+      outline: shadowOf(shader, perHeight, soilMm),
     }));
     for (const spot of spots) {
-      const on = shadows.filter((shadow) => inside(spot, shadow.outline));
+      const on = shadows.filter((shadow) => shadow.outline.length > 2 && inside(spot, shadow.outline));
       const light = on.reduce((left, shadow) => left * (1 - shadow.opacity), 1);
       hours += (share * light) / spots.length;
       for (const owner of new Set(on.map((shadow) => shadow.owner))) {
@@ -167,14 +179,19 @@ export interface Lying {
   worst: { bed: string; hours: number } | null;
 }
 
+/** The bed a structure stands on, to be moved with it; undefined for what stands elsewhere. */
+export function bedUnder(plan: Plan, structureId: string): Bed | undefined {
+  const stand = plan.structures.find((one) => one.id === structureId)?.stand;
+  return stand?.on === 'bed' ? plan.beds.find((one) => one.id === stand.bed) : undefined;
+}
+
 /** One support's bed as it lies, and turned by a quarter about its middle, in one month. */
 export function compareDirections(
   plan: Plan,
   structureId: string,
   month: number,
 ): { asItLies: Lying; turned: Lying } | null {
-  const bedId = plan.structures.find((one) => one.id === structureId)?.bed;
-  const bed = plan.beds.find((one) => one.id === bedId);
+  const bed = bedUnder(plan, structureId);
   if (!bed) return null;
   const lying = (turnDeg: number): Lying => {
     const turned: Plan = { ...plan, beds: plan.beds.map((one) => (one.id === bed.id ? { ...one, turnDeg } : one)) };

@@ -1,4 +1,6 @@
-import type { Placed } from './plot';
+import type { Soil, Wind } from './soil';
+import { distanceToStretch, inside, type Pair } from '../geometry/polygon';
+import { onPlan, type Placed, type PlanSpot } from './plot';
 
 /** The ground a structure stands on, as the gardener measured it, and where it lies on the plot. mm. */
 export interface Bed extends Placed {
@@ -6,8 +8,9 @@ export interface Bed extends Placed {
   name: string;
   lengthMm: number;
   widthMm: number;
-  /** Height of the bed's sides; 0 for open ground. */
+  /** Height of its soil over the paths; 0 for open ground. */
   heightMm: number;
+  outline: BedOutline;
   /** Where one can stand: along both long sides, or only the front because the back is against something. */
   standFrom: 'both sides' | 'front only';
   /** How much higher the far end is than the near end, by two readings; may be negative. */
@@ -19,11 +22,87 @@ export interface Bed extends Placed {
   note: string;
 }
 
-export const SOILS = ['sand', 'loam', 'clay'] as const;
-export type Soil = (typeof SOILS)[number];
-export const WINDS = ['sheltered', 'usual', 'exposed'] as const;
-export type Wind = (typeof WINDS)[number];
+/**
+ * What a bed is seen from above, inside its length and width: all of it, an oval, or all but a notch cut
+ * into the middle of its front to stand in (a keyhole).
+ */
+export type BedOutline =
+  { shape: 'rectangle' } | { shape: 'round' } | { shape: 'keyhole'; notchLongMm: number; notchDeepMm: number };
+
 export const STANDING = ['both sides', 'front only'] as const;
 
 /** How far a person picks comfortably from where they stand, to begin with: 18″ (common practice, no source). mm. */
 export const ARM_MM = 457.2;
+
+const ROUND_CORNERS = 32;
+
+/** A bed's outline in its own frame: along and across from its middle, counter-clockwise from its near end's front. mm. */
+export function bedOutline(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): Pair[] {
+  const [l, w] = [bed.lengthMm / 2, bed.widthMm / 2];
+  const { outline } = bed;
+  if (outline.shape === 'round')
+    return Array.from({ length: ROUND_CORNERS }, (_, i): Pair => {
+      const at = (2 * Math.PI * i) / ROUND_CORNERS;
+      return [l * Math.cos(at), w * Math.sin(at)];
+    });
+  if (outline.shape === 'keyhole') {
+    const half = Math.min(outline.notchLongMm / 2, l);
+    const deep = -w + Math.min(outline.notchDeepMm, bed.widthMm);
+    return [
+      [-l, -w],
+      [-half, -w],
+      [-half, deep],
+      [half, deep],
+      [half, -w],
+      [l, -w],
+      [l, w],
+      [-l, w],
+    ];
+  }
+  return [
+    [-l, -w],
+    [l, -w],
+    [l, w],
+    [-l, w],
+  ];
+}
+
+/** A bed's outline on the plot. */
+export const bedOnPlot = (bed: Bed): PlanSpot[] => bedOutline(bed).map(([along, across]) => onPlan(bed, along, across));
+
+/**
+ * How far the farthest soil of a bed is from where one can stand, and where that is, in the bed's own
+ * frame; looked for on a grid. Where one can stand is all round it, or along its front and in its notch. mm.
+ */
+export function farthestSoil(bed: Bed): { mm: number; at: Pair } {
+  const outline = bedOutline(bed);
+  const back = bed.widthMm / 2;
+  const sides = outline
+    .map((from, i) => [from, outline[(i + 1) % outline.length] as Pair] as const)
+    .filter(([a, b]) => bed.standFrom === 'both sides' || !(a[1] > back - 1 && b[1] > back - 1))
+    // A long rectangle is picked from its long sides; its ends need not be free.
+    .filter(
+      ([a, b]) => bed.outline.shape === 'round' || Math.abs(a[0] - b[0]) > 1 || Math.abs(a[0]) < bed.lengthMm / 2 - 1,
+    );
+  const steps = 24;
+  let farthest: { mm: number; at: Pair } = { mm: 0, at: [0, 0] };
+  for (let i = 0; i <= steps; i++)
+    for (let j = 0; j <= steps; j++) {
+      const at: Pair = [(i / steps - 0.5) * bed.lengthMm * 0.999, (j / steps - 0.5) * bed.widthMm];
+      if (Math.abs(at[1]) < back * 0.999 && !inside(at, outline)) continue;
+      const mm = Math.min(...sides.map(([a, b]) => distanceToStretch(at, a, b)));
+      if (mm > farthest.mm + 1e-6) farthest = { mm, at };
+    }
+  return farthest;
+}
+
+/** The strip of a bed that cannot be reached from where one may stand: how wide, and its middle across the bed; null when all can be, or where the bed is no rectangle. */
+export function outOfReach(
+  bed: { widthMm: number; standFrom: string; outline: BedOutline },
+  armMm: number,
+): { wideMm: number; acrossMm: number } | null {
+  if (bed.outline.shape !== 'rectangle') return null;
+  if (bed.standFrom === 'front only')
+    return bed.widthMm > armMm + 0.5 ? { wideMm: bed.widthMm - armMm, acrossMm: armMm / 2 } : null;
+  return bed.widthMm > 2 * armMm + 0.5 ? { wideMm: bed.widthMm - 2 * armMm, acrossMm: 0 } : null;
+}

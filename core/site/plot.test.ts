@@ -8,12 +8,12 @@ import {
   FEATURE_KINDS,
   FEATURE_NATURES,
   onPlan,
-  outOfReach,
   runsOf,
   type Feature,
   type Placed,
   type PlanSpot,
 } from './plot';
+import { outOfReach } from './bed';
 import { isFree } from '../shade/positions';
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -161,7 +161,7 @@ describe('where things lie', () => {
         mm(300, 900),
         fc.constantFrom('both sides', 'front only'),
         (widthMm, arm, standFrom) => {
-          const strip = outOfReach({ widthMm, standFrom }, arm);
+          const strip = outOfReach({ widthMm, standFrom, outline: { shape: 'rectangle' } }, arm);
           const reached = standFrom === 'front only' ? arm : 2 * arm;
           fc.pre(Math.abs(widthMm - reached) > 1);
           expect(strip?.wideMm ?? 0).toBeCloseTo(Math.max(0, widthMm - reached), 6);

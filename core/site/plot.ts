@@ -1,3 +1,5 @@
+import type { Soil, Wind } from './soil';
+
 /**
  * The plot: where things lie. Its frame is the plan as drawn: x to the right, y up the page, in mm
  * from the lower left corner; angles counter-clockwise from the x axis. `northDeg` is the compass
@@ -12,6 +14,9 @@ export interface Site {
   northDeg: number;
   widthMm: number;
   depthMm: number;
+  /** Of open ground; every bed has its own. */
+  soil: Soil;
+  wind: Wind;
   /** Month and day, "05-10". */
   lastFrost: string;
   firstFrost: string;
@@ -128,14 +133,4 @@ export function distanceTo([x, y]: PlanSpot, feature: Feature): number {
     Math.max(0, Math.abs(along) - feature.lengthMm / 2),
     Math.max(0, Math.abs(across) - feature.widthMm / 2),
   );
-}
-
-/** The strip of a bed that cannot be reached from where one may stand: how wide, and its middle across the bed; null when all can be. */
-export function outOfReach(
-  bed: { widthMm: number; standFrom: string },
-  armMm: number,
-): { wideMm: number; acrossMm: number } | null {
-  if (bed.standFrom === 'front only')
-    return bed.widthMm > armMm + 0.5 ? { wideMm: bed.widthMm - armMm, acrossMm: armMm / 2 } : null;
-  return bed.widthMm > 2 * armMm + 0.5 ? { wideMm: bed.widthMm - 2 * armMm, acrossMm: 0 } : null;
 }

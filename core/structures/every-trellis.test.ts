@@ -1,12 +1,18 @@
+import type { PlaceOn } from '../site/stand';
+import type { TwineFrameFacts } from './kinds/twine-frame/size';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, stockOf } from '../catalogue/catalogue';
 import { USUAL_SAW } from '../cutting/saw';
 import { DEMO_PLAN } from '../demo/garden';
-import type { Bar, Fill, Line, Part, Role, Sheet } from '../design/design';
+import { barCorners, type Bar } from '../design/shapes/bar';
+import type { Fill } from '../design/shapes/fill';
+import type { Line } from '../design/shapes/line';
+import type { Part } from '../design/shapes/shapes';
+import type { Sheet } from '../design/shapes/sheet';
 import { outlineOf } from '../geometry/outline';
-import { onGround, reach } from '../geometry/space';
-import { barCorners } from '../drawing/project';
+import { reach } from '../geometry/space';
+import { onGround, type Ground } from '../site/ground';
 import { computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { settingOf } from '../plan/setting-of';
@@ -42,6 +48,7 @@ function planOf(
         lengthMm: feet(16),
         widthMm: feet(4),
         heightMm: 0,
+        outline: { shape: 'rectangle' },
         standFrom: 'both sides',
         riseMm: 0,
         xMm: 0,
@@ -54,14 +61,14 @@ function planOf(
       },
     ],
     plantings: planting ? [{ id: 'p', bed: 'b', count: 8, ...planting }] : [],
-    structures: [{ id: 's', kind, name: 'S', bed: 'b', plantings: planting ? ['p'] : [], knobs }],
+    structures: [{ id: 's', kind, name: 'S', stand: { on: 'bed', bed: 'b' }, plantings: planting ? ['p'] : [], knobs }],
   };
 }
 function built(...args: Parameters<typeof planOf>) {
   const plan = planOf(...args);
   const computed = computeStructure(plan, plan.structures[0] as Plan['structures'][number]);
   const { design } = computed.sized;
-  const ofRole = <P extends Part>(role: Role): P[] => design.parts.filter((part) => part.role === role) as P[];
+  const ofRole = <P extends Part>(role: string): P[] => design.parts.filter((part) => part.role === role) as P[];
   const count = (use: string): number =>
     computed.bill.filter((line) => line.use === use).reduce((sum, line) => sum + line.count, 0);
   return { ...computed, design, ofRole, count, codes: computed.verdicts.map((verdict) => verdict.told.code) };
@@ -202,7 +209,7 @@ describe('hinged A-frame', () => {
       slat: '1x2',
       section: '2x2',
     });
-    expect(inch(frame.design.support.topMm.least)).toBeCloseTo(Math.sqrt(72 ** 2 - 24 ** 2), 6);
+    expect(inch(frame.design.hold?.topMm.least ?? 0)).toBeCloseTo(Math.sqrt(72 ** 2 - 24 ** 2), 6);
     // Quantities in the style of a garden magazine's plan for a folding trellis (from memory): four stiles, thirty slats, two screws an end, two hinges.
     expect([
       frame.count('stile'),
@@ -305,7 +312,7 @@ describe('tepee', () => {
         (turnDeg, northDeg, latitudeDeg) => {
           const here = {
             ...setting,
-            bed: { ...setting.bed, turnDeg },
+            place: { on: 'bed' as const, bed: { ...(setting.place as PlaceOn<'bed'>).bed, turnDeg } },
             site: { ...setting.site, northDeg, latitudeDeg },
           };
           const side = shadedSide(here);
@@ -390,7 +397,7 @@ describe('woven frame', () => {
             const along = lines(turning) * (running - 38) + (lines(turning) - 1) * step(turning);
             expect(thread?.cutMm).toBeCloseTo(along + 2 * lines(turning) * 12 + 2 * 152.4, 4);
           }
-          expect(design.support.meshMm?.high).toBeCloseTo(step(height), 6);
+          expect(design.hold?.meshMm?.high).toBeCloseTo(step(height), 6);
         },
       ),
       { numRuns: 40 },
@@ -404,7 +411,7 @@ describe('woven frame', () => {
       section: '22x38',
     });
     // 1762 between the middles of head and foot is 14 spaces of 125.9; 825 across is 6 of 137.5.
-    expect([frame.design.support.meshMm?.high, frame.design.support.meshMm?.wide]).toEqual([
+    expect([frame.design.hold?.meshMm?.high, frame.design.hold?.meshMm?.wide]).toEqual([
       expect.closeTo(1762 / 14, 6),
       expect.closeTo(825 / 6, 6),
     ]);
@@ -478,13 +485,13 @@ describe('twine frame, completed', () => {
         fc.double({ min: 260, max: 900, noNaN: true }),
         fc.constantFrom('one-stem', 'two-leaders'),
         (row, braces, braceLeg, training) => {
-          const { design, ofRole } = built(
+          const { design, ofRole, sized } = built(
             'twine-frame',
             { rowLength: row, braces, braceLeg },
             { lengthMm: row },
             { crop: 'tomato', training },
           );
-          if (design.support.holes?.clashing) return;
+          if ((sized.facts as TwineFrameFacts).holes.clashing) return;
           const eyes = ofRole<Bar>('beam').flatMap((beam) => beam.holes.map((hole) => beam.from[0] + hole.atMm));
           for (const eye of eyes)
             for (const post of ofRole<Bar>('post'))
@@ -564,7 +571,7 @@ describe('what gardeners regret, found and mended', () => {
     };
     const { sized, verdicts } = computeStructure(short, short.structures[0] as Plan['structures'][number]);
     expect(verdicts.map((verdict) => verdict.told.code)).toContain('post.short');
-    const [post] = sized.design.support.posts;
+    const [post] = sized.design.posts;
     expect((post?.aboveMm ?? 0) + (post?.buriedMm ?? 0)).toBeLessThanOrEqual(feet(8));
   });
 });
@@ -572,5 +579,5 @@ describe('what gardeners regret, found and mended', () => {
 it('a leaning pair on a slope keeps its feet on the ground', () => {
   const { design } = built('woven-frame', { form: 'pair' }, { riseMm: 400, lengthMm: 5000 });
   for (const station of design.stations)
-    expect(station.at).toEqual(onGround(design.ground, station.alongMm, station.at[1]));
+    expect(station.at).toEqual(onGround(design.ground as Ground, station.alongMm, station.at[1]));
 });

@@ -16,7 +16,7 @@ const STRUCTURES: readonly StructurePlan[] = [
     id: 'three-rows',
     kind: 'twine-frame',
     name: 'Three rows',
-    bed: 'long-bed',
+    stand: { on: 'bed', bed: 'long-bed' },
     plantings: [],
     knobs: { rows: 3, beamHeight: 1900 },
   },
@@ -24,7 +24,7 @@ const STRUCTURES: readonly StructurePlan[] = [
     id: 'one-frame',
     kind: 'woven-frame',
     name: 'One frame',
-    bed: 'odd-bed',
+    stand: { on: 'bed', bed: 'odd-bed' },
     plantings: [],
     knobs: { form: 'single', frames: 1 },
   },
@@ -32,7 +32,7 @@ const STRUCTURES: readonly StructurePlan[] = [
     id: 'repeated',
     kind: 'rail-trellis',
     name: 'Repeated bays',
-    bed: 'long-bed',
+    stand: { on: 'bed', bed: 'long-bed' },
     plantings: [],
     knobs: { bays: 'clear', bay: 1800 },
   },
@@ -56,13 +56,13 @@ describe.each(STRUCTURES.map((structure) => [structure.id, structure] as const))
   it('are of length knobs that show, one to a knob, and lie on the drawing they belong to', () => {
     expect(held.length).toBeGreaterThan(0);
     expect(new Set(held.map(([knob]) => knob)).size).toBe(held.length);
-    const { setting } = computed(structure);
+    const { setting, around } = computed(structure);
     const settled = Object.fromEntries(Object.entries(sized.knobs).map(([name, state]) => [name, state.value]));
     for (const [name] of held) {
       expect(knobs[name]?.type).toBe('length');
       expect(knobs[name]?.shown?.(settled, setting) ?? true).toBe(true);
     }
-    const views = drawViews(sized.design, setting.bed);
+    const views = drawViews(sized.design, around);
     for (const view of views) {
       const paper = setOnPaper(view, { widthPx: 640, heightPx: 360, units: 'metric' });
       expect(paper.pulls.map((pull) => pull.knob)).toEqual(
@@ -130,13 +130,13 @@ it('every kind can be pulled somewhere', () => {
 describe('a drawing that is pulled', () => {
   it('keeps its scale and its origin while it is held, whatever is done to it', () => {
     const wall = DEMO_PLAN.structures[0] as StructurePlan;
-    const { sized, setting } = computed(wall);
-    const [before] = drawViews(sized.design, setting.bed);
+    const { sized, around } = computed(wall);
+    const [before] = drawViews(sized.design, around);
     if (!before) throw new Error('no front view');
     const held = setOnPaper(before, { widthPx: 640, heightPx: 360, units: 'metric' });
     for (const gap of [0, 300, 900]) {
       const taller = computed({ ...wall, knobs: { gap } });
-      const [view] = drawViews(taller.sized.design, taller.setting.bed);
+      const [view] = drawViews(taller.sized.design, taller.around);
       if (!view) throw new Error('no front view');
       const paper = setOnPaper(view, { widthPx: 640, heightPx: 360, units: 'metric', keep: held.frame });
       expect(paper.frame).toEqual(held.frame);

@@ -1,4 +1,6 @@
+import { byUrgency, type Verdict } from '../checks/check';
 import type { Design } from '../design/design';
+import type { PlaceOn, StandOn } from '../site/stand';
 import type { Fact, Phrases } from '../wording/say';
 import { KNOB_PHRASES, settle, withinLimits, type Knobs, type KnobState, type Settings, type Values } from './knob';
 import type { Setting } from './setting';
@@ -25,24 +27,49 @@ export interface KindNature {
   moves: 'stays' | 'comes apart' | 'folds';
 }
 
-/** What a kind's folder states. Everything else (drawing, bill, cost, checks) is derived from its design. */
-export interface KindData<K extends Knobs> {
+/** What a kind is for. What judges plants runs only where something holds or covers plants. */
+export const PURPOSES = ['support', 'cover', 'barrier', 'bed', 'planter'] as const;
+export type Purpose = (typeof PURPOSES)[number];
+
+/** What the parts and joints of a kind are called, and what the length of a part measures. */
+export interface Names {
+  parts: Readonly<Record<string, { word: string; means: string }>>;
+  joints: Readonly<Record<string, string>>;
+}
+
+/** A design, with the facts about it that only its own kind's checks and mends ask for. */
+export interface Built<F> {
+  design: Design;
+  facts: F;
+}
+
+/** What a kind's folder states. Everything else (drawing, bill, cost) is derived from its design. */
+export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On>>>, F> {
   id: string;
   name: string;
   /** One line that tells a gardener when to choose it. */
   blurb: string;
+  purpose: Purpose;
+  /** Where it can stand. */
+  stands: readonly On[];
   nature: KindNature;
   knobs: K;
-  size(values: Values<K>, setting: Setting): Design;
-  steps(design: Design, values: Values<K>, setting: Setting): readonly Step[];
-  season?(design: Design, values: Values<K>, setting: Setting): readonly SeasonNote[];
+  size(values: Values<K>, setting: Setting<PlaceOn<On>>): Built<F>;
+  /** The checks that concern it, in the order a gardener would ask. */
+  checks(built: Built<F>, values: Values<K>, setting: Setting<PlaceOn<On>>): readonly (Verdict | null)[];
+  steps(design: Design, values: Values<K>, setting: Setting<PlaceOn<On>>): readonly Step[];
+  season?(design: Design, values: Values<K>, setting: Setting<PlaceOn<On>>): readonly SeasonNote[];
   /** Changes of knobs that would mend a finding, by its code. */
-  mends: Readonly<Record<string, (values: Values<K>, design: Design, setting: Setting) => Settings | null>>;
+  mends: Readonly<
+    Record<string, (values: Values<K>, built: Built<F>, setting: Setting<PlaceOn<On>>) => Settings | null>
+  >;
+  names: Names;
   phrases: Phrases;
 }
 
 export interface Sized {
   design: Design;
+  facts: unknown;
   knobs: Readonly<Record<string, KnobState>>;
   steps: readonly Step[];
   season: readonly SeasonNote[];
@@ -52,38 +79,58 @@ export interface StructureKind {
   id: string;
   name: string;
   blurb: string;
+  purpose: Purpose;
+  stands: readonly StandOn[];
   nature: KindNature;
   knobs: Knobs;
+  names: Names;
   phrases: Phrases;
   /** Settles the knobs, sizes the structure and places its parts. `settings` must have passed {@link knobFaults}. */
   design(settings: Settings, setting: Setting): Sized;
+  /** What its checks say of it, the most urgent first. */
+  judge(sized: Sized, setting: Setting): Verdict[];
   /** The change of settings that mends a finding, or null where there is none. */
   mend(code: string, settings: Settings, sized: Sized, setting: Setting): Settings | null;
 }
 
-/** Keeps the types of one kind's knobs to its own folder, and gives the rest of the house one face. */
-export function structureKind<const K extends Knobs>(kind: KindData<K>): StructureKind {
+/** Keeps the types of one kind's knobs, stands and facts to its own folder, and gives the rest of the house one face. */
+export function structureKind<const On extends StandOn, const K extends Knobs<Setting<PlaceOn<On>>>, F>(
+  kind: KindData<On, K, F>,
+): StructureKind {
   const valuesOf = (sized: Sized): Values<K> =>
     Object.fromEntries(Object.entries(sized.knobs).map(([name, state]) => [name, state.value])) as Values<K>;
+  const builtOf = (sized: Sized): Built<F> => ({ design: sized.design, facts: sized.facts as F });
+  const onStand = (setting: Setting): Setting<PlaceOn<On>> => {
+    if (!(kind.stands as readonly StandOn[]).includes(setting.place.on))
+      throw new Error(`"${kind.id}" cannot stand on "${setting.place.on}": check its stand at the door before asking.`);
+    return setting as Setting<PlaceOn<On>>;
+  };
   return {
     id: kind.id,
     name: kind.name,
     blurb: kind.blurb,
+    purpose: kind.purpose,
+    stands: kind.stands,
     nature: kind.nature,
     knobs: kind.knobs,
+    names: kind.names,
     phrases: { ...KNOB_PHRASES, ...kind.phrases },
-    design(settings, setting) {
-      const { values, states } = settle(kind.knobs, settings, setting);
-      const design = kind.size(values as Values<K>, setting);
+    design(settings, anywhere) {
+      const setting = onStand(anywhere);
+      const { values: settled, states } = settle(kind.knobs, settings, setting);
+      const values = settled as Values<K>;
+      const { design, facts } = kind.size(values, setting);
       return {
         design,
+        facts,
         knobs: states,
-        steps: kind.steps(design, values as Values<K>, setting),
-        season: kind.season?.(design, values as Values<K>, setting) ?? [],
+        steps: kind.steps(design, values, setting),
+        season: kind.season?.(design, values, setting) ?? [],
       };
     },
+    judge: (sized, setting) => byUrgency(kind.checks(builtOf(sized), valuesOf(sized), onStand(setting))),
     mend(code, settings, sized, setting) {
-      const change = kind.mends[code]?.(valuesOf(sized), sized.design, setting) ?? null;
+      const change = kind.mends[code]?.(valuesOf(sized), builtOf(sized), onStand(setting)) ?? null;
       return change && { ...settings, ...withinLimits(kind.knobs, change) };
     },
   };

@@ -5,12 +5,12 @@ import type { Setting } from './setting';
  * A knob is data: the form, the door's validation, the published schema and the random test plans
  * are all made from it. Lengths are mm.
  */
-interface KnobBase {
+interface KnobBase<S extends Setting> {
   label: string;
   group: string;
   help: string;
   /** Shown only where it matters; a hidden knob keeps its value. */
-  shown?: (set: Settled, setting: Setting) => boolean;
+  shown?(set: Settled, setting: S): boolean;
 }
 
 export interface Suggestion<T> {
@@ -18,33 +18,32 @@ export interface Suggestion<T> {
   why: Fact;
 }
 
-type Suggest<T> = (setting: Setting, soFar: Settled) => Suggestion<T>;
-
-export interface LengthKnob extends KnobBase {
+export interface LengthKnob<S extends Setting = Setting> extends KnobBase<S> {
   type: 'length';
   min: number;
   max: number;
   /** Step of an arrow key, by the garden's units. */
   step: { imperial: number; metric: number };
   /** The end of the rod it is dragged along, where its limit would make that too coarse. */
-  usualMost?: (setting: Setting) => number;
-  suggest: Suggest<number>;
+  usualMost?(setting: S): number;
+  suggest(setting: S, soFar: Settled): Suggestion<number>;
 }
-export interface CountKnob extends KnobBase {
+export interface CountKnob<S extends Setting = Setting> extends KnobBase<S> {
   type: 'count';
   min: number;
   max: number;
-  suggest: Suggest<number>;
+  suggest(setting: S, soFar: Settled): Suggestion<number>;
 }
-export interface ChoiceKnob extends KnobBase {
+export interface ChoiceKnob<S extends Setting = Setting> extends KnobBase<S> {
   type: 'choice';
   choices: readonly { id: string; label: string }[];
   /** Choices that can be had here and now; all of them where this is left out. */
-  offered?: (setting: Setting, soFar: Settled) => readonly string[];
-  suggest: Suggest<string>;
+  offered?(setting: S, soFar: Settled): readonly string[];
+  suggest(setting: S, soFar: Settled): Suggestion<string>;
 }
-export type Knob = LengthKnob | CountKnob | ChoiceKnob;
-export type Knobs = Readonly<Record<string, Knob>>;
+export type Knob<S extends Setting = Setting> = LengthKnob<S> | CountKnob<S> | ChoiceKnob<S>;
+/** The knobs of a kind, which may ask for what their kind's stands have: a bed. */
+export type Knobs<S extends Setting = Setting> = Readonly<Record<string, Knob<S>>>;
 
 /** What the gardener has set by hand; the rest follows the suggestions. */
 export type Settings = Readonly<Record<string, number | string>>;

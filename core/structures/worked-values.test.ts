@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { CATALOGUE, stockOf } from '../catalogue/catalogue';
 import { meshesAcross } from '../catalogue/stock';
 import { DEMO_PLAN } from '../demo/garden';
-import type { Bar } from '../design/design';
+import type { Bar } from '../design/shapes/bar';
+import { alongOf, type Sheet } from '../design/shapes/sheet';
 import { computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { feet, inches } from '../quantity/length';
@@ -30,6 +31,7 @@ function one(
         note: '',
         lengthMm: feet(16),
         widthMm: feet(3),
+        outline: { shape: 'rectangle' },
         heightMm: 0,
         standFrom: 'both sides',
         riseMm: 0,
@@ -43,7 +45,7 @@ function one(
       },
     ],
     plantings: planting ? [{ id: 'p', bed: 'b', count: 1, ...planting }] : [],
-    structures: [{ id: 's', kind, name: 'S', bed: 'b', plantings: planting ? ['p'] : [], knobs }],
+    structures: [{ id: 's', kind, name: 'S', stand: { on: 'bed', bed: 'b' }, plantings: planting ? ['p'] : [], knobs }],
   });
   const computed = computeStructure(plan, plan.structures[0] as Plan['structures'][number]);
   const posts = computed.sized.design.parts.filter((part): part is Bar => part.role === 'post');
@@ -120,7 +122,7 @@ describe('panel wall (common practice, no source)', () => {
 
   it('a 20″ gap under a 50″ panel makes nearly 6′, on 7′ posts: the next stock length up', () => {
     const wall = one('panel-wall', {}, tomato);
-    expect(wall.design.support.topMm.least).toBe(inches(70));
+    expect(wall.design.hold?.topMm.least).toBe(inches(70));
     expect(wall.posts.map((post) => [post.cutMm, Math.round(post.buriedMm * 10) / 10])).toEqual(
       Array(3).fill([feet(7), inches(18)]),
     );
@@ -171,9 +173,11 @@ describe('panel wall (common practice, no source)', () => {
     expect(last.from[0]).toBeCloseTo(Math.sqrt(9150 ** 2 - 480 ** 2) * (follow.design.builtMm / 9150), 3);
     const step = one('panel-wall', bed, tomato, { onSlope: 'level', panel: 'panel-3m' });
     const above = step.posts.map((post) => post.cutMm - post.buriedMm);
-    expect(step.design.parts.filter((part) => part.shape === 'sheet').every((sheet) => sheet.along[2] === 0)).toBe(
-      true,
-    );
+    expect(
+      step.design.parts
+        .filter((part): part is Sheet => part.shape === 'sheet')
+        .every((sheet) => alongOf(sheet)[2] === 0),
+    ).toBe(true);
     expect(Math.max(...above) - Math.min(...above)).toBeGreaterThan(100);
   });
 });

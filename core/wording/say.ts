@@ -7,6 +7,8 @@ import { numberFormat } from '../quantity/number-format';
 export interface Fact {
   code: string;
   values: Record<string, FactValue>;
+  /** Its own sentence, where what states it has its words with it; else it is looked up by the code. */
+  says?: string;
 }
 export type FactValue = number | string | { mm: number } | { mm3: number } | { monthDay: string } | Money;
 
@@ -27,7 +29,7 @@ export type Phrases = Readonly<Record<string, string>>;
 const SLOT = /\{(\w+)(?:\|([^|}]*)\|([^|}]*))?\}/g;
 
 export function say(told: Fact, phrases: Phrases, tongue: Tongue): string {
-  const phrase = phrases[told.code];
+  const phrase = told.says ?? phrases[told.code];
   if (phrase === undefined)
     throw new Error(`No sentence for "${told.code}": add one to the phrases beside the code that states it.`);
   return phrase.replace(SLOT, (_slot, name: string, one?: string, many?: string) => {

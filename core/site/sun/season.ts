@@ -1,7 +1,12 @@
 import type { Crop } from '../../crops/crop';
 import type { Site } from '../plot';
-import { sunPosition, type Place } from './sun-position';
-import type { SunSample } from '../../shade/shade';
+import { sunPosition, type Place, type SunPosition } from './sun-position';
+
+/** One instant of sun, and the hours it stands for. */
+export interface SunSample {
+  sun: SunPosition;
+  hours: number;
+}
 
 const DAY_MS = 86_400_000;
 
@@ -71,6 +76,5 @@ export function grownShare(
   return ends ? 0 : Math.min(1, since(start) / crop.daysToCrop.least);
 }
 
-/** Share of the sun a full leaf wall takes, and bare wire, string and posts (from memory). */
+/** Share of the sun a full leaf wall takes (from memory). */
 export const LEAFY_OPACITY = 0.75;
-export const BARE_OPACITY = 0.05;

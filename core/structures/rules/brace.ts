@@ -1,4 +1,5 @@
-import type { Bar, EndCut, Role } from '../../design/design';
+import type { EndCut } from '../../design/end-cut';
+import type { Bar } from '../../design/shapes/bar';
 import { add, reach, scale, unit, type Point } from '../../geometry/space';
 
 const mitred: EndCut = { cut: 'mitre', angleRad: Math.PI / 4 };
@@ -10,7 +11,7 @@ const mitred: EndCut = { cut: 'mitre', angleRad: Math.PI / 4 };
  */
 export function cornerBrace(o: {
   id: string;
-  role: Role;
+  role: string;
   stock: string;
   corner: Point;
   a: Point;

@@ -1,32 +1,53 @@
 import type { Design } from '../../design/design';
-import { inches } from '../../quantity/length';
-import type { Bed } from '../../site/bed';
-
-/** A driven post is never less deep than 18″ (common practice, no source). mm. */
-export const LEAST_DRIVEN_MM = inches(18);
-/** Less than this and a studded post is only standing in the soil: 12″ (common practice, no source). mm. */
-export const BARE_DRIVEN_MM = inches(12);
-/** A light timber upright let into the ground: 2′ of an 8′ length (common practice, no source). mm. */
-export const LET_IN_MM = inches(24);
-
-/**
- * Share of the post's whole length that belongs in the ground: a quarter to a third is common
- * practice (no source). Loose soil or an exposed place takes the third; firm and sheltered, the quarter.
- */
-export function buriedShare(bed: Pick<Bed, 'soil' | 'wind'>): number {
-  return bed.soil === 'sand' || bed.wind === 'exposed' ? 1 / 3 : 1 / 4;
-}
+import { exact, inches, type Units } from '../../quantity/length';
+import { buriedShare, leastBelowBed, LET_IN_MM } from '../../statics/embedment';
+import { fact, type Phrases } from '../../wording/say';
+import type { Settings, Suggestion } from '../knob';
+import type { Setting } from '../setting';
+import { TAPE_STEP } from './tidy';
 
 /** Depth for a let-in post that stands `aboveMm` out of the ground, to the next whole inch. */
-export function letInDepth(aboveMm: number, bed: Pick<Bed, 'soil' | 'wind'>): number {
-  const share = buriedShare(bed);
+export function letInDepth(aboveMm: number, place: { soil: string; wind: string }): number {
+  const share = buriedShare(place);
   const asked = Math.max(LET_IN_MM, (aboveMm * share) / (1 - share));
   return inches(Math.ceil(asked / inches(1) - 1e-6));
 }
 
 /** By how much the worst of its posts is too short. mm. */
-export const shortBy = (design: Pick<Design, 'support'>): number =>
-  Math.max(0, ...design.support.posts.map((post) => post.shortMm));
+export const shortBy = (design: Pick<Design, 'posts'>): number =>
+  Math.max(0, ...design.posts.map((post) => post.shortMm));
+
+/**
+ * A depth that also gets through a raised bed into the ground below it, to the next whole inch (or 10 mm).
+ * @example throughBed(inches(18), inches(18), inches(11), 'imperial') // 20″: 9″ of it below the bed
+ */
+export function throughBed(usualMm: number, leastMm: number, fillMm: number, units: Units): number {
+  if (fillMm <= 0) return usualMm;
+  const step = TAPE_STEP[units];
+  return Math.max(usualMm, exact(Math.ceil((fillMm + leastBelowBed(leastMm)) / step - 1e-6) * step));
+}
+
+/** How much loose fill of a raised bed lies over the grown ground where a structure stands. mm. */
+export const fillUnder = ({ place }: Setting): number => (place.on === 'bed' ? place.bed.heightMm : 0);
+
+/** A suggested depth, made deeper where a raised bed calls for it, with the reason. */
+export function suggestDepth(setting: Setting, leastMm: number, usual: Suggestion<number>): Suggestion<number> {
+  const value = throughBed(usual.value, leastMm, fillUnder(setting), setting.units);
+  return value > usual.value + 0.5
+    ? { value, why: fact('depth.through-bed', { bed: { mm: fillUnder(setting) } }) }
+    : usual;
+}
+
+/** The mend of a post that stands in a bed's fill alone. */
+export const throughBedMend =
+  (leastMm: number) =>
+  (values: { depth: number }, _built: unknown, setting: Setting): Settings => ({
+    depth: throughBed(values.depth, leastMm, fillUnder(setting), setting.units),
+  });
+
+export const THROUGH_BED_PHRASES = {
+  'depth.through-bed': 'Through the {bed} of the bed, whose soil is loose, into the ground below it.',
+} as const satisfies Phrases;
 
 /** The next stock length up, or the longest there is with `enough: false`; null where none is sold. */
 export function nextStockUp(neededMm: number, sizesMm: readonly number[]): { mm: number; enough: boolean } | null {

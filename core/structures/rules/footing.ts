@@ -1,4 +1,6 @@
-import type { Bar, Fill, Joint, Standing } from '../../design/design';
+import type { Joint, Standing } from '../../design/design';
+import type { Bar } from '../../design/shapes/bar';
+import type { Fill } from '../../design/shapes/fill';
 import { minus, type Point } from '../../geometry/space';
 import { inches } from '../../quantity/length';
 import { fact, type Phrases } from '../../wording/say';
@@ -77,7 +79,7 @@ export function pourFootings(
         role,
         stock,
         bottom,
-        diameterMm,
+        rim: { round: diameterMm },
         cutMm,
         crownMm,
         litres: mm3 / 1e6,

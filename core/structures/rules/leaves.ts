@@ -1,4 +1,5 @@
-import { onGround, type Ground, type Point } from '../../geometry/space';
+import { type Point } from '../../geometry/space';
+import { onGround, type Ground } from '../../site/ground';
 
 /**
  * Two leaves hinged at the top. Their feet stand `spread` apart and their heads the hinge gap apart,

@@ -1,4 +1,5 @@
-import { groundAt, onGround, slopeOf, type Ground, type Point } from '../../geometry/space';
+import { type Point } from '../../geometry/space';
+import { groundAt, onGround, slopeOf, type Ground } from '../../site/ground';
 
 /** How a structure meets a sloping row: its length lies along the soil, or it is kept level and steps. */
 export interface Lie {

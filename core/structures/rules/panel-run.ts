@@ -1,6 +1,7 @@
 import { meshesAcross, type WeldedPanel } from '../../catalogue/stock';
-import type { Sheet } from '../../design/design';
-import { add, scale, slopeOf, type Ground, type Point } from '../../geometry/space';
+import { alongOf, cornerOf, onSheet, type Sheet } from '../../design/shapes/sheet';
+import type { Point } from '../../geometry/space';
+import { slopeOf, type Ground } from '../../site/ground';
 
 /** A piece of the run: where its outermost upright wires stand, by a tape along the run. mm. */
 export interface RunPiece {
@@ -58,8 +59,8 @@ export function fixingLevels(levelsMm: readonly number[], postTopMm: number, cou
 
 /** The point of a panel's level wire that is plumb over (or under) a place along the row, or the nearest to it. */
 export function onSheetAbove(sheet: Sheet, levelMm: number, x: number): Point {
-  const along = Math.max(0, Math.min(sheet.cutMm, (x - sheet.corner[0] - sheet.up[0] * levelMm) / sheet.along[0]));
-  return add(sheet.corner, add(scale(sheet.along, along), scale(sheet.up, levelMm)));
+  const along = (x - cornerOf(sheet)[0] - sheet.up[0] * levelMm) / alongOf(sheet)[0];
+  return onSheet(sheet, Math.max(0, Math.min(sheet.cutMm, along)), levelMm);
 }
 
 /** How far the top of a panel that is square to the slope stands off a plumb post at its foot: height × sin(slope). mm. */

@@ -1,4 +1,5 @@
-import { onGround, type Ground, type Point } from '../../geometry/space';
+import { type Point } from '../../geometry/space';
+import { onGround, type Ground } from '../../site/ground';
 
 /** Where a ring is open: the middle of its door, and half the angle it takes. Radians in the structure's own frame. */
 export interface Door {

@@ -1,10 +1,11 @@
 import { fact, type Phrases } from '../../wording/say';
 import { feet, inches } from '../../quantity/length';
 import type { Design, Handle } from '../../design/design';
-import { groundAt, slopeOf, type Ground } from '../../geometry/space';
+import { groundAt, slopeOf, type Ground } from '../../site/ground';
 import type { ChoiceKnob, LengthKnob, Settings } from '../knob';
-import type { Setting } from '../setting';
-import { STATION_SCHOOLS } from './stations';
+import type { BedSetting } from '../setting';
+import type { Bed } from '../../site/bed';
+import { STATION_SCHOOLS, stationsAlong } from './stations';
 import { perUnits, TAPE_STEP, tidy } from './tidy';
 
 /** What every support that stands in a row shares: how long it is, where it stands in the bed, and the mends of both. */
@@ -17,9 +18,24 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string) => ({
     max: feet(longestFeet),
     step: TAPE_STEP,
     help: lengthHelp,
-    usualMost: (setting) => setting.bed.lengthMm * 1.25,
-    suggest: (setting) => ({ value: setting.bed.lengthMm, why: fact('row.bed') }),
-  } satisfies LengthKnob,
+    usualMost: (setting) => setting.place.bed.lengthMm * 1.25,
+    suggest: (setting) => ({ value: setting.place.bed.lengthMm, why: fact('row.bed') }),
+  } satisfies LengthKnob<BedSetting>,
+  startAt: {
+    type: 'length',
+    label: 'Row from the near end',
+    group: 'Row',
+    min: 0,
+    max: feet(200),
+    step: TAPE_STEP,
+    help: 'Where the row begins in its bed; several supports may share one.',
+    usualMost: (setting) => setting.place.bed.lengthMm,
+    shown: (set, setting) => setting.place.bed.lengthMm - Number(set.rowLength) > inches(1),
+    suggest: (setting, set) => ({
+      value: Math.max(0, (setting.place.bed.lengthMm - Number(set.rowLength)) / 2),
+      why: fact('row.centred'),
+    }),
+  } satisfies LengthKnob<BedSetting>,
   rowAt: {
     type: 'length',
     label: 'Row from the front edge',
@@ -28,9 +44,9 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string) => ({
     max: feet(40),
     step: TAPE_STEP,
     help: 'From the long edge you stand at to the middle of the row.',
-    usualMost: (setting) => setting.bed.widthMm,
-    suggest: (setting) => ({ value: setting.bed.widthMm / 2, why: fact('row.middle') }),
-  } satisfies LengthKnob,
+    usualMost: (setting) => setting.place.bed.widthMm,
+    suggest: (setting) => ({ value: setting.place.bed.widthMm / 2, why: fact('row.middle') }),
+  } satisfies LengthKnob<BedSetting>,
 });
 
 /** The two schools of plant places, and which of them is suggested. */
@@ -42,12 +58,12 @@ export const stationsKnob = (suggested: 'ends' | 'inset') => ({
     choices: STATION_SCHOOLS,
     help: 'End to end counts one more plant; half a space in gives each plant its own stretch of bed.',
     suggest: () => ({ value: suggested, why: fact(`school.${suggested}`) }),
-  } satisfies ChoiceKnob,
+  } satisfies ChoiceKnob<BedSetting>,
 });
 
 /** The gap under a mesh: as low as the crop that flops first needs, room for tools where none says. */
-export function suggestGap(setting: Setting) {
-  const lowest = setting.planted.reduce<Setting['planted'][number] | null>(
+export function suggestGap(setting: BedSetting) {
+  const lowest = setting.planted.reduce<BedSetting['planted'][number] | null>(
     (low, next) => (!low || next.crop.gapMm.least < low.crop.gapMm.least ? next : low),
     null,
   );
@@ -91,13 +107,32 @@ export const spacingHandle = (secondPostMm: number, topMm: number): Handle => ({
   perMm: 1,
 });
 
+/**
+ * Where what is built of a row begins along its bed: what is less than was asked for is shared between its
+ * ends; what is longer than the bed sticks out at both. mm.
+ */
+export const startOf = (v: { rowLength: number; startAt: number }, builtMm: number, bed: Bed): number =>
+  v.rowLength > bed.lengthMm ? (bed.lengthMm - builtMm) / 2 : v.startAt + (v.rowLength - builtMm) / 2;
+
+/** How high the tallest user reaches over the soil of the bed, standing on the path beside it. mm. */
+export const reachOverBed = (setting: BedSetting): number => setting.reachMm - setting.place.bed.heightMm;
+
+/** How high what plants hold on to goes, at its highest, over the soil. mm. */
+export const topOf = ({ hold }: Pick<Design, 'hold'>): number => hold?.topMm.most ?? 0;
+
+/** How many plants a single row of one crop takes from end to end; nought where there are several rows or crops. */
+export const endToEnd =
+  (design: Pick<Design, 'builtMm'>, rowsAtMm: readonly number[], planted: readonly unknown[]) =>
+  (spacingMm: number): number =>
+    rowsAtMm.length === 1 && planted.length === 1 ? stationsAlong(design.builtMm, spacingMm, 'ends').length : 0;
+
 /** Where a row stands across the bed: 0 is the middle, negative the front. mm. */
-export const acrossBed = (rowAtMm: number, setting: Setting): number => rowAtMm - setting.bed.widthMm / 2;
+export const acrossBed = (rowAtMm: number, setting: BedSetting): number => rowAtMm - setting.place.bed.widthMm / 2;
 
 /** A panel that ends too low is raised, as far as the crop stands by itself. */
-export const raiseGap = (values: { gap: number }, design: Design, setting: Setting): Settings => {
+export const raiseGap = (values: { gap: number }, { design }: { design: Design }, setting: BedSetting): Settings => {
   const climbing = setting.planted.filter((one) => one.crop.habit !== 'none');
-  const missing = Math.max(...climbing.map((one) => one.crop.supportToMm)) - design.support.topMm.least;
+  const missing = Math.max(...climbing.map((one) => one.crop.supportToMm)) - (design.hold?.topMm.least ?? 0);
   return {
     gap: Math.min(
       values.gap + Math.max(0, missing),
@@ -107,19 +142,21 @@ export const raiseGap = (values: { gap: number }, design: Design, setting: Setti
 };
 
 export const ROW_MENDS = {
-  'reach.far': (_values: unknown, _design: Design, setting: Setting): Settings => ({
-    rowAt: Math.min(setting.armMm, setting.bed.widthMm / 2),
+  'reach.far': (_values: unknown, _built: unknown, setting: BedSetting): Settings => ({
+    rowAt: Math.min(setting.armMm, setting.place.bed.widthMm / 2),
   }),
-  'reach.outside': (_values: unknown, _design: Design, setting: Setting): Settings => ({
-    rowAt: setting.bed.widthMm / 2,
+  'reach.outside': (_values: unknown, _built: unknown, setting: BedSetting): Settings => ({
+    rowAt: setting.place.bed.widthMm / 2,
   }),
-  'row.past-bed': (_values: unknown, _design: Design, setting: Setting): Settings => ({
-    rowLength: setting.bed.lengthMm,
+  'row.past-bed': (_values: unknown, _built: unknown, setting: BedSetting): Settings => ({
+    startAt: 0,
+    rowLength: setting.place.bed.lengthMm,
   }),
 };
 
 export const ROW_PHRASES = {
   'row.bed': 'The length of the bed.',
+  'row.centred': 'In the middle of the bed.',
   'row.middle': 'Down the middle of the bed.',
   'school.ends': 'The bed runs past the row, so the end plants have soil on both sides.',
   'school.inset': 'Each plant owns its stretch of bed; the ends stay clear of the end boards.',

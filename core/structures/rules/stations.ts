@@ -1,6 +1,8 @@
-import { onGround, type Ground } from '../../geometry/space';
+import { line, type Curve } from '../../geometry/curve';
+import { add, scale, UP, type Point } from '../../geometry/space';
+import { onGround, type Ground } from '../../site/ground';
 import type { Station } from '../../design/design';
-import type { Planted } from '../setting';
+import type { Planted } from '../../crops/planted';
 
 /** The two schools of spacing plants along a length. */
 export const STATION_SCHOOLS = [
@@ -34,7 +36,8 @@ export function placeStations(o: {
   fromMm: number;
   lengthMm: number;
   school: StationSchool;
-  rows: readonly { acrossMm: number; side: Station['side'] }[];
+  /** `up` is the way a row's stems grow; plumb where none is named. */
+  rows: readonly { acrossMm: number; side: Station['side']; up?: Point }[];
 }): Station[] {
   const asked = o.planted.map((planted) => Math.max(1, planted.count) * planted.training.spacingMm);
   const total = asked.reduce((sum, one) => sum + one, 0);
@@ -45,6 +48,7 @@ export function placeStations(o: {
       const segmentStart = start;
       start += share;
       return stationsAlong(share, planted.training.spacingMm, o.school).map((offset, n): Station => ({
+        stem: stemFrom(onGround(o.ground, segmentStart + offset, row.acrossMm), planted.crop.heightMm, row.up),
         id: `plant-${rowIndex + 1}-${planted.id}-${n + 1}`,
         crop: planted.crop.id,
         planting: planted.id,
@@ -58,3 +62,7 @@ export function placeStations(o: {
     });
   });
 }
+
+/** A stem that grows straight from its foot. */
+export const stemFrom = (foot: Point, growsMm: number, up: Point = UP): Curve =>
+  line(foot, add(foot, scale(up, Math.max(1, growsMm))));

@@ -1,10 +1,13 @@
 import { stockOf } from '../../catalogue/catalogue';
 import type { Timber } from '../../catalogue/stock';
 import { timberId } from '../../catalogue/timber';
-import type { Bar, EndCut, Standing } from '../../design/design';
+import type { Standing } from '../../design/design';
+import type { EndCut } from '../../design/end-cut';
+import type { Bar } from '../../design/shapes/bar';
 import { ALONG, type Point } from '../../geometry/space';
 import { fact } from '../../wording/say';
-import { LET_IN_MM, nextStockUp } from './depth';
+import { LET_IN_MM } from '../../statics/embedment';
+import { nextStockUp, suggestDepth, THROUGH_BED_PHRASES, throughBedMend } from './depth';
 import type { LengthKnob, Settings } from '../knob';
 import type { Setting } from '../setting';
 import { perUnits, TAPE_STEP } from './tidy';
@@ -25,15 +28,20 @@ export const depthKnob = {
     step: TAPE_STEP,
     help: 'About a third of what stands out; below the frost where it heaves.',
     suggest: (setting: Setting) =>
-      setting.bed.soil === 'sand' || setting.bed.wind === 'exposed'
-        ? { value: perUnits(setting.units, 30, 760), why: fact('depth.loose') }
-        : { value: perUnits(setting.units, 24, 610), why: fact('depth.heavy') },
+      suggestDepth(
+        setting,
+        LET_IN_MM,
+        setting.soil === 'sand' || setting.wind === 'exposed'
+          ? { value: perUnits(setting.units, 30, 760), why: fact('depth.loose') }
+          : { value: perUnits(setting.units, 24, 610), why: fact('depth.heavy') },
+      ),
   } satisfies LengthKnob,
 };
 
 export const DEPTH_PHRASES = {
   'depth.heavy': 'Two feet (610 mm): about a third of what stands out.',
   'depth.loose': 'Deeper, for loose soil or wind.',
+  ...THROUGH_BED_PHRASES,
 } as const;
 
 export interface SetPost extends Standing {
@@ -91,13 +99,14 @@ export const standingOf = ({ bar: _bar, ...standing }: SetPost): Standing => sta
 
 export const POST_MENDS = {
   'depth.shallow': (): Settings => ({ depth: LET_IN_MM }),
+  'depth.bed': throughBedMend(LET_IN_MM),
   'depth.share': (
     _values: unknown,
-    design: { support: { posts: readonly Standing[] } },
+    { design }: { design: { posts: readonly Standing[] } },
     setting: Setting,
   ): Settings => {
-    const above = Math.max(...design.support.posts.map((post) => post.aboveMm));
-    const third = setting.bed.soil === 'sand' || setting.bed.wind === 'exposed' ? 1 / 2 : 1 / 3;
+    const above = Math.max(...design.posts.map((post) => post.aboveMm));
+    const third = setting.soil === 'sand' || setting.wind === 'exposed' ? 1 / 2 : 1 / 3;
     return { depth: Math.min(feet(4), inches(Math.ceil((above * third) / inches(1)))) };
   },
 };

@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useId, useState } from 'react';
-import { SOILS, STANDING, WINDS, type Bed } from '@lignum/core/site/bed';
+import { STANDING, type Bed } from '@lignum/core/site/bed';
+import { SOILS, WINDS } from '@lignum/core/site/soil';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatArea } from '@lignum/core/quantity/measure';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';

@@ -2,7 +2,8 @@
 import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
 import { feetOf, footprintOf, rowOnPlan } from '@lignum/core/design/on-plot';
-import { cornersOf, onPlan, outOfReach, type PlanSpot } from '@lignum/core/site/plot';
+import { outOfReach } from '@lignum/core/site/bed';
+import { cornersOf, onPlan, type PlanSpot } from '@lignum/core/site/plot';
 import { shadersOf } from '@lignum/core/shade/shaders-of';
 import { shadowOf, shadowPerHeight } from '@lignum/core/shade/shade';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';

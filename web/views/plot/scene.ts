@@ -1,7 +1,11 @@
 import * as THREE from 'three';
 import { cropIn } from '@lignum/core/crops/book';
-import type { Bar, Design, Fill, Sheet, Station } from '@lignum/core/design/design';
-import { onGround, slopeOf, type Point } from '@lignum/core/geometry/space';
+import type { Design, Station } from '@lignum/core/design/design';
+import type { Bar } from '@lignum/core/design/shapes/bar';
+import type { Fill } from '@lignum/core/design/shapes/fill';
+import type { Sheet } from '@lignum/core/design/shapes/sheet';
+import { type Point } from '@lignum/core/geometry/space';
+import { onGround, slopeOf } from '@lignum/core/site/ground';
 import { rowOnPlan } from '@lignum/core/design/on-plot';
 import { barCorners, barPieces, sheetWires } from '@lignum/core/drawing/project';
 import { isTimber } from '@lignum/core/drawing/draw-part';

@@ -1,6 +1,12 @@
+import { plantsFit } from '../../../checks/plants-fit';
+import { plantingSides } from '../../../checks/planting-sides';
+import { tipping } from '../../../checks/tipping';
+import { folding } from '../../../checks/folding';
+import { holdChecks, rowChecks } from '../../../checks/sets';
+import { endToEnd, ROW_MENDS } from '../../rules/row';
+import { A_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
-import { ROW_MENDS } from '../../rules/row';
 import { A_FRAME_KNOBS, BETWEEN_MM } from './knobs';
 import { A_FRAME_PHRASES } from './phrases';
 import { sizeAFrame } from './size';
@@ -12,26 +18,44 @@ export const aFrame = structureKind({
   name: 'Hinged A-frame',
   blurb: 'Two leaves that fold flat: twelve feet of vine over four feet of bed, and nothing to dig.',
   nature: { tendingMinutes: { leaner: 2, climber: 0.5 }, moves: 'folds' },
+  purpose: 'support',
+  stands: ['bed'],
   knobs: A_FRAME_KNOBS,
   size: sizeAFrame,
+  checks: ({ design, facts }, _v, setting) => [
+    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    tipping(facts.tips),
+    folding(facts.folds),
+    plantsFit({
+      planted: setting.planted,
+      stations: design.stations,
+      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
+    }),
+    plantingSides({ planted: setting.planted, bothSides: false, apartMm: Infinity }),
+    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+  ],
   steps: aFrameSteps,
   season: aFrameSeason,
+  names: A_FRAME_NAMES,
   phrases: A_FRAME_PHRASES,
   mends: {
     ...ROW_MENDS,
-    'row.past-bed': (v, _design, setting) => ({
-      rowLength: setting.bed.lengthMm,
-      width: Math.max(feet(1.5), Math.min(v.width, setting.bed.lengthMm)),
+    'row.past-bed': (v, _built, setting) => ({
+      rowLength: setting.place.bed.lengthMm,
+      width: Math.max(feet(1.5), Math.min(v.width, setting.place.bed.lengthMm)),
       frames: Math.max(
         1,
-        Math.floor((setting.bed.lengthMm + 0.5) / (Math.min(v.width, setting.bed.lengthMm) + BETWEEN_MM)),
+        Math.floor((setting.place.bed.lengthMm + 0.5) / (Math.min(v.width, setting.place.bed.lengthMm) + BETWEEN_MM)),
       ),
     }),
-    'reach.outside': (_v, _design, setting) =>
-      setting.bed.widthMm - inches(5) >= feet(1)
-        ? { rowAt: setting.bed.widthMm / 2, spread: inches(Math.floor((setting.bed.widthMm - inches(4)) / inches(1))) }
+    'reach.outside': (_v, _built, setting) =>
+      setting.place.bed.widthMm - inches(5) >= feet(1)
+        ? {
+            rowAt: setting.place.bed.widthMm / 2,
+            spread: inches(Math.floor((setting.place.bed.widthMm - inches(4)) / inches(1))),
+          }
         : null,
-    'tips.narrow': (_v, _design, setting) => ({ spread: setting.units === 'imperial' ? feet(4) : 1200 }),
+    'tips.narrow': (_v, _built, setting) => ({ spread: setting.units === 'imperial' ? feet(4) : 1200 }),
     'mesh.wide': () => ({ infill: 'mesh' }),
     'climb.thick': () => ({ infill: 'mesh' }),
     'mesh.narrow': () => ({ infill: 'slats', gauge: inches(4.5) }),

@@ -1,7 +1,8 @@
+import { type BedSetting, isOffered } from '../../setting';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
-import { isOffered, leadPlant } from '../../setting';
+import { leadPlant } from '../../../crops/planted';
 import { rowKnobs, stationsKnob } from '../../rules/row';
 import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
@@ -69,7 +70,7 @@ export const A_FRAME_KNOBS = {
       value: tidy(
         Math.min(
           perUnits(setting.units, 48, 1200),
-          Math.max(perUnits(setting.units, 24, 600), setting.bed.widthMm - inches(6)),
+          Math.max(perUnits(setting.units, 24, 600), setting.place.bed.widthMm - inches(6)),
         ),
         setting.units,
       ),
@@ -152,10 +153,10 @@ export const A_FRAME_KNOBS = {
     help: 'A leafy frame is a sail.',
     offered: (setting) => ['no', ...(isOffered(setting, 'ground-peg') ? ['yes'] : [])],
     suggest: (setting) =>
-      setting.bed.wind !== 'sheltered' && isOffered(setting, 'ground-peg')
+      setting.wind !== 'sheltered' && isOffered(setting, 'ground-peg')
         ? { value: 'yes', why: fact('pegs.wind') }
         : { value: 'no', why: fact('pegs.calm') },
   },
-} as const satisfies Knobs;
+} as const satisfies Knobs<BedSetting>;
 
 export const TETHER = { chain: 'chain-light', rope: 'rope-natural' } as const;

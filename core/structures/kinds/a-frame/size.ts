@@ -1,19 +1,35 @@
+import type { Built } from '../../kind';
+import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
-import type { Bar, Design, EndCut, Joint, Line, Part, Sheet } from '../../../design/design';
-import { ALONG, onGround, slopeOf, type Ground, type Point } from '../../../geometry/space';
+import type { Design, Joint } from '../../../design/design';
+import type { EndCut } from '../../../design/end-cut';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Line } from '../../../design/shapes/line';
+import type { Part } from '../../../design/shapes/shapes';
+import { flatBase, type Sheet } from '../../../design/shapes/sheet';
+import { ALONG, type Point } from '../../../geometry/space';
+import { onGround, slopeOf, type Ground } from '../../../site/ground';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { alongEvery, screwThrough } from '../../rules/fixings';
 import type { Values } from '../../knob';
 import { leanOf, onLeaf, upLeaf, type Leaf } from '../../rules/leaves';
-import { acrossBed, rowHandles } from '../../rules/row';
-import type { Setting } from '../../setting';
+import { acrossBed, startOf, rowHandles } from '../../rules/row';
+import type { BedSetting } from '../../setting';
 import { placeStations } from '../../rules/stations';
 import { BETWEEN_MM, TETHER, type A_FRAME_KNOBS } from './knobs';
 import { slatsUp } from './slats';
 
 export type AFrameValues = Values<typeof A_FRAME_KNOBS>;
+
+/** What its own checks and mends ask for. */
+export interface AFrameFacts {
+  rowsAtMm: readonly number[];
+  /** From the foot line to the middle, and how high. */
+  tips: { halfBaseMm: number; heightMm: number };
+  folds: { longMm: number; wideMm: number; thickMm: number };
+}
 
 /** How high the tether hangs; what it needs to be made fast (from memory). mm. */
 const TETHER_UP_MM = inches(18);
@@ -33,12 +49,13 @@ interface Frame {
 }
 
 /** Sizes the frames: two leaves each, slatted or meshed, hinged at the head, tethered at the foot. */
-export function sizeAFrame(v: AFrameValues, setting: Setting): Design {
+export function sizeAFrame(v: AFrameValues, setting: BedSetting): Built<AFrameFacts> {
+  const { bed } = setting.place;
   const stile = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
   const slatTreatment =
     [v.treatment, ...TREATMENTS].find((one) => setting.sizesOf(timberId(v.slat, one)).length > 0) ?? v.treatment;
   const slat = stockOf(setting.catalogue, timberId(v.slat, slatTreatment), 'timber');
-  const ground: Ground = { lengthMm: setting.bed.lengthMm, riseMm: setting.bed.riseMm };
+  const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
   const y = acrossBed(v.rowAt, setting);
   const { heightMm, leanRad } = leanOf(v.leaf, v.spread, v.hingeGap);
   const f: Frame = {
@@ -62,25 +79,29 @@ export function sizeAFrame(v: AFrameValues, setting: Setting): Design {
   const slats = slatsUp(v.leaf, slat.wideMm, v.gauge).length;
   const feet = [-1, 1].map((side) => y + (side * v.spread) / 2);
 
-  return {
+  const startMm = startOf(v, builtMm, bed);
+  const stations = placeStations({
+    planted: setting.planted,
+    ground,
+    fromMm: 0,
+    lengthMm: builtMm,
+    school: v.school,
+    rows: [
+      { acrossMm: rows[0] as number, side: 'front', up: [0, Math.sin(leanRad), Math.cos(leanRad)] },
+      { acrossMm: rows[1] as number, side: 'back', up: [0, -Math.sin(leanRad), Math.cos(leanRad)] },
+    ],
+  });
+  const design: Design = {
     kind: 'a-frame',
     parts,
     joints,
-    stations: placeStations({
-      planted: setting.planted,
-      ground,
-      fromMm: 0,
-      lengthMm: builtMm,
-      school: v.school,
-      rows: [
-        { acrossMm: rows[0] as number, side: 'front' },
-        { acrossMm: rows[1] as number, side: 'back' },
-      ],
-    }),
+    stations,
     ground,
     builtMm,
-    support: {
-      holds: 'mesh',
+    startMm,
+    posts: [],
+    hold: {
+      by: 'mesh',
       ...(v.infill === 'slats'
         ? {
             meshMm: { wide: v.width - 2 * stile.wideMm, high: v.gauge },
@@ -98,17 +119,8 @@ export function sizeAFrame(v: AFrameValues, setting: Setting): Design {
       startsMm: v.infill === 'slats' ? Math.min(...slatsUp(v.leaf, slat.wideMm, v.gauge)) : 0,
       gapMm: 0,
       topMm: { least: heightMm, most: heightMm },
-      spacingMm: 0,
-      posts: [],
-      rowsAtMm: rows,
-      bothSides: false,
-      tips: { halfBaseMm: v.spread / 2, heightMm },
-      folds: {
-        longMm: v.leaf,
-        wideMm: v.width,
-        thickMm: 2 * stile.thickMm + (v.infill === 'slats' ? 2 * slat.thickMm : 2 * net.wireMm) + v.hingeGap,
-      },
     },
+    views: rowViews({ ground, bed, startMm }),
     bodies: v.frames,
     reasons: {
       stile: fact('count.stiles', { frames: v.frames, lean: Math.round((leanRad * 1800) / Math.PI) / 10 }),
@@ -125,7 +137,9 @@ export function sizeAFrame(v: AFrameValues, setting: Setting): Design {
       'foot to ground': fact('count.pegs'),
     },
     marks: [
+      ...rowMarks({ stations, ground, builtMm: builtMm, bed, rowsAtMm: rows, endTopMm: 0 }),
       {
+        view: 'elevation',
         axis: 'x',
         label: 'frames',
         atMm: Array.from({ length: v.frames }, (_, i) => i * (v.width + BETWEEN_MM)).flatMap((at) => [
@@ -137,7 +151,7 @@ export function sizeAFrame(v: AFrameValues, setting: Setting): Design {
           at + v.width,
         ]),
       },
-      { axis: 'z', label: 'peak', atMm: [0, heightMm] },
+      { view: 'elevation', axis: 'z', label: 'peak', atMm: [0, heightMm] },
       { view: 'end', axis: 'x', label: 'feet', atMm: feet, tapedMm: [0, v.spread] },
       { view: 'end', axis: 'z', label: 'peak', atMm: [0, TETHER_UP_MM * Math.cos(leanRad), heightMm] },
     ],
@@ -154,9 +168,21 @@ export function sizeAFrame(v: AFrameValues, setting: Setting): Design {
       { knob: 'leaf', view: 'end', at: [y, heightMm], axis: 'up', perMm: Math.cos(leanRad) },
     ],
   };
+  return {
+    design,
+    facts: {
+      rowsAtMm: rows,
+      tips: { halfBaseMm: v.spread / 2, heightMm },
+      folds: {
+        longMm: v.leaf,
+        wideMm: v.width,
+        thickMm: 2 * stile.thickMm + (v.infill === 'slats' ? 2 * slat.thickMm : 2 * net.wireMm) + v.hingeGap,
+      },
+    } satisfies AFrameFacts,
+  };
 }
 
-function placeFrame(f: Frame, index: number, setting: Setting): { parts: Part[]; joints: Joint[] } {
+function placeFrame(f: Frame, index: number, setting: BedSetting): { parts: Part[]; joints: Joint[] } {
   const { v, stile, slat } = f;
   const name = index + 1;
   const from = index * (v.width + BETWEEN_MM);
@@ -235,8 +261,7 @@ function placeFrame(f: Frame, index: number, setting: Setting): { parts: Part[];
           stock: net.id,
           cutMm: v.width,
           meshes: 0,
-          corner: onLeaf(leaf, from, start, stile.thickMm / 2 + slat.thickMm),
-          along: row,
+          base: flatBase(onLeaf(leaf, from, start, stile.thickMm / 2 + slat.thickMm), row, v.width),
           up: upLeaf(leaf),
           heightMm: high,
           wireMm: net.wireMm,

@@ -1,7 +1,15 @@
+import { panelHeld } from '../../../checks/panel-held';
+import { panelLean } from '../../../checks/panel-lean';
+import { plantsFit } from '../../../checks/plants-fit';
+import { plantingSides } from '../../../checks/planting-sides';
+import { postSpacing } from '../../../checks/post-spacing';
+import { wireTension } from '../../../checks/wire-tension';
+import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
+import { endToEnd, raiseGap, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { GUYED_WALL_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { shortBy } from '../../rules/depth';
 import { structureKind } from '../../kind';
-import { raiseGap, ROW_MENDS } from '../../rules/row';
 import { POST_MENDS } from '../../rules/timber-post';
 import { GUYED_WALL_KNOBS } from './knobs';
 import { GUYED_WALL_PHRASES } from './phrases';
@@ -14,26 +22,50 @@ export const guyedWall = structureKind({
   name: 'Panel wall on timber posts, guyed',
   blurb: 'Panels on posts in concrete, kept plumb by turnbuckles: a wall for the middle of a bed, for good.',
   nature: { tendingMinutes: { leaner: 1.5, climber: 0.5 }, moves: 'stays' },
+  purpose: 'support',
+  stands: ['bed'],
   knobs: GUYED_WALL_KNOBS,
   size: sizeGuyedWall,
+  checks: ({ design, facts }, _v, setting) => [
+    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    postSpacing({ planted: setting.planted, spacingMm: facts.spacingMm }),
+    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    panelHeld({
+      leastAPost: Math.min(
+        ...design.joints
+          .filter((joint) => joint.kind === 'panel to post')
+          .map((joint) => joint.fixings.reduce((sum, one) => sum + one.count, 0)),
+      ),
+    }),
+    panelLean(facts),
+    facts.guys && wireTension(facts.guys),
+    plantsFit({
+      planted: setting.planted,
+      stations: design.stations,
+      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
+    }),
+    plantingSides({ planted: setting.planted, bothSides: false, apartMm: Infinity }),
+    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+  ],
   steps: guyedWallSteps,
   season: guyedWallSeason,
+  names: GUYED_WALL_NAMES,
   phrases: GUYED_WALL_PHRASES,
   mends: {
     ...POST_MENDS,
     ...ROW_MENDS,
     'spacing.wide': () => ({ postSpacing: feet(8) }),
     'fixing.two': () => ({ staples: 5 }),
-    'post.short': (v, design) => {
+    'post.short': (v, { design }) => {
       const missing = shortBy(design);
       return v.gap >= missing ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
     },
-    'gap.high': (_v, _design, setting) => ({
+    'gap.high': (_v, _built, setting) => ({
       gap: Math.min(...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm)),
     }),
     'height.low': raiseGap,
-    'reach.tall': (v, design, setting) => {
-      const over = design.support.topMm.most - setting.reachMm;
+    'reach.tall': (v, { design }, setting) => {
+      const over = topOf(design) - reachOverBed(setting);
       return v.gap >= over ? { gap: inches(Math.floor((v.gap - over) / inches(1))) } : null;
     },
     'wire.tight': () => ({ pull: 400 }),

@@ -3,13 +3,13 @@ import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { footingKnobs } from '../../rules/footing';
 import type { Knobs } from '../../knob';
-import { isOffered, type Setting } from '../../setting';
+import { isOffered, type BedSetting } from '../../setting';
 import { rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
 import { perUnits, TAPE_STEP } from '../../rules/tidy';
 import { depthKnob } from '../../rules/timber-post';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
-const offeredPanels = (setting: Setting): string[] =>
+const offeredPanels = (setting: BedSetting): string[] =>
   PANELS.filter((panel) => isOffered(setting, panel.id)).map((panel) => panel.id);
 const ASKED_FOR = {
   imperial: ['panel-8ft', 'panel-16ft', 'panel-3m'],
@@ -136,4 +136,4 @@ export const GUYED_WALL_KNOBS = {
     shown: (set) => set.guys !== 'none',
     suggest: () => ({ value: 400, why: fact('pull.hand') }),
   },
-} as const satisfies Knobs;
+} as const satisfies Knobs<BedSetting>;

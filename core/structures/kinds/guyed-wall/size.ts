@@ -1,7 +1,14 @@
+import type { Built } from '../../kind';
+import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
-import type { Bar, Design, Joint, Line, Part, Sheet, Station } from '../../../design/design';
-import { add, minus, reach, scale, slopeOf, unit, type Ground, type Point } from '../../../geometry/space';
+import type { Design, Joint, Station } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Line } from '../../../design/shapes/line';
+import type { Part } from '../../../design/shapes/shapes';
+import { flatBase, type Sheet } from '../../../design/shapes/sheet';
+import { add, minus, reach, scale, unit, type Point } from '../../../geometry/space';
+import { slopeOf, type Ground } from '../../../site/ground';
 import { inches } from '../../../quantity/length';
 import { roundArea, stretchOf, yieldShareOf } from '../../../statics/wire';
 import { fact } from '../../../wording/say';
@@ -10,14 +17,23 @@ import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import type { Values } from '../../knob';
 import { footAt, type Lie } from '../../rules/lie';
 import { fixingLevels, leanOffPost, onSheetAbove, panelRun, type RunPiece } from '../../rules/panel-run';
-import { acrossBed, rowHandles, spacingHandle } from '../../rules/row';
-import type { Setting } from '../../setting';
+import { acrossBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
+import type { BedSetting } from '../../setting';
 import { equalBays } from '../../rules/spacing';
 import { placeStations } from '../../rules/stations';
 import { setPost, standingOf } from '../../rules/timber-post';
 import type { GUYED_WALL_KNOBS } from './knobs';
 
 export type GuyedWallValues = Values<typeof GUYED_WALL_KNOBS>;
+
+/** What its own checks and mends ask for. */
+export interface GuyedWallFacts {
+  rowsAtMm: readonly number[];
+  spacingMm: number;
+  leansMm: number;
+  /** Tightened wires: pull, what it stretches the longest, and its share of what makes the wire give. */
+  guys: { tensionN: number; stretchMm: number; yieldShare: number } | null;
+}
 
 /** Turns of wire at each end of a guy, and a tie round a 4×4 (from memory). mm. */
 const GUY_END_MM = inches(12);
@@ -30,10 +46,11 @@ const CANE_IN_MM = inches(6);
 const STEM_OUT_MM = inches(3);
 
 /** Sizes the wall: posts wherever panels meet, panels on their front faces, crossed guys in the end bays, canes under the panel. */
-export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
+export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Built<GuyedWallFacts> {
+  const { bed } = setting.place;
   const panel = stockOf(setting.catalogue, v.panel, 'panel');
   const post = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
-  const ground: Ground = { lengthMm: setting.bed.lengthMm, riseMm: setting.bed.riseMm };
+  const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
   const lie: Lie = { ground, level: false };
   const slope = slopeOf(ground);
   const run = panelRun(v.rowLength, panel, 0);
@@ -60,15 +77,15 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
   const sheets = run.map((piece, i): Sheet => {
     const low = footAt(lie, piece.fromMm, y - post.wideMm / 2 - panel.wireMm / 2);
     const stub = piece.whole ? panel.edgeMm : 0;
+    const cutMm = piece.meshes * panel.pitchMm + 2 * stub;
     return {
       shape: 'sheet',
       id: `panel-${i + 1}`,
       role: 'panel',
       stock: panel.id,
       meshes: piece.meshes,
-      cutMm: piece.meshes * panel.pitchMm + 2 * stub,
-      corner: [low[0] - along[0] * stub, low[1], low[2] + v.gap - along[2] * stub],
-      along,
+      cutMm,
+      base: flatBase([low[0] - along[0] * stub, low[1], low[2] + v.gap - along[2] * stub], along, cutMm),
       up,
       heightMm: panel.heightMm,
       levelsMm: panel.levelsMm,
@@ -114,15 +131,18 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
   const foot = first.from[2] + first.buriedMm;
   const whole = run.filter((piece) => piece.whole).length;
 
-  return {
+  const startMm = startOf(v, runEnd, bed);
+  const design: Design = {
     kind: 'guyed-wall',
     parts: [...bars, ...sheets, ...guys.parts, ...canes.parts, ...footings.parts],
     joints: [...panelJoints, ...guys.joints, ...canes.joints, ...footings.joints],
     stations,
     ground,
     builtMm: runEnd,
-    support: {
-      holds: 'mesh',
+    startMm,
+    posts: posts.map(standingOf),
+    hold: {
+      by: 'mesh',
       meshMm: { wide: panel.pitchMm, high: Math.max(...levelSteps) },
       memberMm: panel.wireMm,
       stepMm: Math.min(panel.pitchMm, Math.max(...levelSteps)),
@@ -131,21 +151,8 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
       startsMm: v.gap,
       gapMm: v.gap,
       topMm: { least: top, most: top },
-      spacingMm: Math.max(...postsAt.slice(1).map((at, i) => at - (postsAt[i] as number))),
-      posts: posts.map(standingOf),
-      rowsAtMm: [y],
-      bothSides: false,
-      leansMm: leanOffPost(panel.heightMm, ground),
-      ...(guys.longestMm > 0
-        ? {
-            guys: {
-              tensionN: v.pull,
-              stretchMm: stretchOf(v.pull, guys.longestMm, roundArea(wire)),
-              yieldShare: yieldShareOf(v.pull, wire),
-            },
-          }
-        : {}),
     },
+    views: rowViews({ ground, bed, startMm }),
     bodies: 1,
     reasons: {
       post: fact('count.posts', { posts: bars.length, spacing: { mm: v.postSpacing } }),
@@ -167,8 +174,20 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
       'cane to panel': fact('count.cane-ties'),
     },
     marks: [
-      { axis: 'x', label: 'posts', atMm: postsAt.map((at) => footAt(lie, at, 0)[0]), tapedMm: postsAt },
-      { axis: 'z', label: 'heights', atMm: [...new Set([first.from[2], foot, foot + v.gap, foot + top])] },
+      ...rowMarks({ stations, ground, builtMm: runEnd, bed, rowsAtMm: [y], endTopMm: top }),
+      {
+        view: 'elevation',
+        axis: 'x',
+        label: 'posts',
+        atMm: postsAt.map((at) => footAt(lie, at, 0)[0]),
+        tapedMm: postsAt,
+      },
+      {
+        view: 'elevation',
+        axis: 'z',
+        label: 'heights',
+        atMm: [...new Set([first.from[2], foot, foot + v.gap, foot + top])],
+      },
     ],
     handles: [
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm: runEnd, yMm: y, topMm: top }),
@@ -183,10 +202,29 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: Setting): Design {
       spacingHandle((bars[1] as Bar).to[0], (bars[1] as Bar).to[2]),
     ],
   };
+  return {
+    design,
+    facts: {
+      rowsAtMm: [y],
+      spacingMm: Math.max(...postsAt.slice(1).map((at, i) => at - (postsAt[i] as number))),
+      leansMm: leanOffPost(panel.heightMm, ground),
+      guys:
+        guys.longestMm > 0
+          ? {
+              tensionN: v.pull,
+              stretchMm: stretchOf(v.pull, guys.longestMm, roundArea(wire)),
+              yieldShare: yieldShareOf(v.pull, wire),
+            }
+          : null,
+    } satisfies GuyedWallFacts,
+  };
 }
 
 /** Two crossed wires in each end bay, from near the top of one post to near the foot of the next; a turnbuckle in each. */
-function stretchGuys(posts: readonly Bar[], setting: Setting): { parts: Line[]; joints: Joint[]; longestMm: number } {
+function stretchGuys(
+  posts: readonly Bar[],
+  setting: BedSetting,
+): { parts: Line[]; joints: Joint[]; longestMm: number } {
   const last = posts.length - 1;
   const bays =
     last > 1
@@ -255,7 +293,7 @@ function standCanes(
   stations: readonly Station[],
   sheets: readonly Sheet[],
   run: readonly RunPiece[],
-  setting: Setting,
+  setting: BedSetting,
 ): { parts: Part[]; joints: Joint[] } {
   const cane = stockOf(setting.catalogue, 'cane-bamboo', 'pole');
   const asked = v.gap + 2 * CANE_IN_MM;

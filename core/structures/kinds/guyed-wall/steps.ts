@@ -6,7 +6,7 @@ import type { GuyedWallValues } from './size';
 
 /** Posts first, in concrete and braced until it is hard; guys before the panels are stapled. */
 export function guyedWallSteps(design: Design, v: GuyedWallValues): Step[] {
-  const posts = design.support.posts.length;
+  const posts = design.posts.length;
   const has = (role: string): boolean => design.parts.some((part) => part.role === role);
   return [
     { what: fact('step.locate'), people: 1, caution: fact('care.services') },
@@ -31,6 +31,6 @@ export function guyedWallSteps(design: Design, v: GuyedWallValues): Step[] {
 
 export const guyedWallSeason = (design: Design): SeasonNote[] => [
   { on: null, what: fact('season.tie') },
-  ...(design.support.guys ? [{ on: null, what: fact('season.guys') }] : []),
+  ...(design.parts.some((part) => part.role === 'guy wire') ? [{ on: null, what: fact('season.guys') }] : []),
   { on: null, what: fact('season.canes') },
 ];

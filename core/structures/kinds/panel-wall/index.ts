@@ -1,7 +1,15 @@
+import { panelHeld } from '../../../checks/panel-held';
+import { panelLean } from '../../../checks/panel-lean';
+import { plantsFit } from '../../../checks/plants-fit';
+import { plantingSides } from '../../../checks/planting-sides';
+import { postSpacing } from '../../../checks/post-spacing';
+import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
+import { endToEnd, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { PANEL_WALL_NAMES } from './names';
 import { inches } from '../../../quantity/length';
-import { buriedShare, shortBy } from '../../rules/depth';
+import { buriedShare, LEAST_DRIVEN_MM } from '../../../statics/embedment';
+import { shortBy, throughBedMend } from '../../rules/depth';
 import { structureKind } from '../../kind';
-import { ROW_MENDS } from '../../rules/row';
 import { PANEL_WALL_KNOBS } from './knobs';
 import { PANEL_WALL_PHRASES } from './phrases';
 import { MOST_OPEN_GAP_MM, sizePanelWall } from './size';
@@ -13,34 +21,62 @@ export const panelWall = structureKind({
   name: 'Panel wall on driven posts',
   blurb: 'Stiff mesh that carries the heaviest crops for twenty years; up in a morning, nothing to dig.',
   nature: { tendingMinutes: { leaner: 1.5, climber: 0.5 }, moves: 'comes apart' },
+  purpose: 'support',
+  stands: ['bed'],
   knobs: PANEL_WALL_KNOBS,
   size: sizePanelWall,
+  checks: ({ design, facts }, v, setting) => [
+    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    postSpacing({ planted: setting.planted, spacingMm: facts.spacingMm }),
+    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    panelHeld({
+      leastAPost: Math.min(
+        ...design.joints
+          .filter((joint) => joint.kind === 'panel to post')
+          .map((joint) => joint.fixings.reduce((sum, one) => sum + one.count, 0)),
+      ),
+    }),
+    panelLean(facts),
+    plantsFit({
+      planted: setting.planted,
+      stations: design.stations,
+      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
+    }),
+    plantingSides({
+      planted: setting.planted,
+      bothSides: v.sides === 'both',
+      apartMm: v.walls > 1 ? v.wallSpacing : Infinity,
+    }),
+    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+  ],
   steps: panelWallSteps,
   season: panelWallSeason,
+  names: PANEL_WALL_NAMES,
   phrases: PANEL_WALL_PHRASES,
   mends: {
     'spacing.wide': () => ({ postSpacing: inches(96) }),
     'depth.shallow': () => ({ depth: inches(18) }),
-    'depth.share': (_v, design, setting) => {
-      const share = buriedShare(setting.bed);
-      const above = Math.max(...design.support.posts.map((post) => post.aboveMm));
+    'depth.bed': throughBedMend(LEAST_DRIVEN_MM),
+    'depth.share': (_v, { design }, setting) => {
+      const share = buriedShare(setting);
+      const above = Math.max(...design.posts.map((post) => post.aboveMm));
       return { depth: Math.min(inches(48), inches(Math.ceil((above * share) / (1 - share) / inches(1)))) };
     },
-    'post.short': (v, design) => {
+    'post.short': (v, { design }) => {
       const missing = shortBy(design);
       return v.gap >= missing ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
     },
     'places.one-more': () => ({ school: 'ends' }),
     'sides.both': () => ({ sides: 'one' }),
     'mesh.wide': () => ({ fineMesh: 'low' }),
-    'gap.high': (_v, _design, setting) => ({
+    'gap.high': (_v, _built, setting) => ({
       gap: Math.min(MOST_OPEN_GAP_MM, ...setting.planted.map((one) => one.crop.gapMm.most)),
     }),
     'fixing.two': () => ({ perPost: 3 }),
     'panel.leans': () => ({ onSlope: 'level' }),
     'walls.close': () => ({ walls: 1 }),
-    'reach.tall': (v, design, setting) => {
-      const over = design.support.topMm.most - setting.reachMm;
+    'reach.tall': (v, { design }, setting) => {
+      const over = topOf(design) - reachOverBed(setting);
       return v.gap >= over ? { gap: inches(Math.floor((v.gap - over) / inches(1))) } : null;
     },
     ...ROW_MENDS,

@@ -1,10 +1,12 @@
+import { suggestDepth } from '../../rules/depth';
 import { PANELS } from '../../../catalogue/panels';
 import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
-import { BARE_DRIVEN_MM } from '../../rules/depth';
+import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import type { Knobs } from '../../knob';
-import { isOffered, leadPlant, type Setting } from '../../setting';
+import { isOffered, type BedSetting } from '../../setting';
+import { leadPlant } from '../../../crops/planted';
 import { rowKnobs, suggestGap } from '../../rules/row';
 import { STATION_SCHOOLS } from '../../rules/stations';
 import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
@@ -31,10 +33,10 @@ export const FIXING_STOCK = {
   wire: { stock: 'tie-wire', eachMm: inches(10) },
 } as const;
 
-const offeredPanels = (setting: Setting): string[] =>
+const offeredPanels = (setting: BedSetting): string[] =>
   PANELS.map((panel) => panel.id).filter((id) => isOffered(setting, id));
 
-function suggestPanel(setting: Setting) {
+function suggestPanel(setting: BedSetting) {
   const offered = offeredPanels(setting);
   const heavy = leadPlant(setting)?.crop.load === 'heavy';
   const fit = offered.filter((id) => !heavy || stockOf(setting.catalogue, id, 'panel').carries === 'heavy');
@@ -67,9 +69,9 @@ export const PANEL_WALL_KNOBS = {
     step: TAPE_STEP,
     help: 'From the face of one wall to the face of the next.',
     shown: (set) => Number(set.walls) > 1,
-    usualMost: (setting) => Math.max(inches(48), setting.bed.widthMm),
+    usualMost: (setting) => Math.max(inches(48), setting.place.bed.widthMm),
     suggest: (setting) => ({
-      value: tidy(Math.max(inches(12), setting.bed.widthMm / 2), setting.units),
+      value: tidy(Math.max(inches(12), setting.place.bed.widthMm / 2), setting.units),
       why: fact('walls.half-bed'),
     }),
   },
@@ -91,7 +93,7 @@ export const PANEL_WALL_KNOBS = {
     choices: STATION_SCHOOLS,
     help: 'End to end counts one more plant; half a space in gives each plant its own stretch of bed.',
     suggest: (setting, set) =>
-      setting.bed.lengthMm - Number(set.rowLength) >= inches(12)
+      setting.place.bed.lengthMm - Number(set.rowLength) >= inches(12)
         ? { value: 'ends', why: fact('school.ends') }
         : { value: 'inset', why: fact('school.inset') },
   },
@@ -151,9 +153,9 @@ export const PANEL_WALL_KNOBS = {
       { id: 'level', label: 'step, each panel level' },
     ],
     help: 'Following keeps the gap even; stepping keeps the wires level.',
-    shown: (_set, setting) => setting.bed.riseMm !== 0,
+    shown: (_set, setting) => setting.place.bed.riseMm !== 0,
     suggest: (setting) =>
-      Math.abs(setting.bed.riseMm) / setting.bed.lengthMm > 0.08
+      Math.abs(setting.place.bed.riseMm) / setting.place.bed.lengthMm > 0.08
         ? { value: 'level', why: fact('slope.steep') }
         : { value: 'follow', why: fact('slope.gentle') },
   },
@@ -166,7 +168,7 @@ export const PANEL_WALL_KNOBS = {
     step: TAPE_STEP,
     help: 'The run is divided so that no bay is wider than this.',
     suggest: (setting) =>
-      setting.bed.wind === 'exposed'
+      setting.wind === 'exposed'
         ? { value: perUnits(setting.units, 72, 1800), why: fact('spacing.exposed') }
         : { value: perUnits(setting.units, 96, 2440), why: fact('spacing.fruit') },
   },
@@ -179,9 +181,13 @@ export const PANEL_WALL_KNOBS = {
     step: TAPE_STEP,
     help: 'What the next stock length leaves over goes into the ground as well.',
     suggest: (setting) =>
-      setting.bed.soil === 'sand' || setting.bed.wind === 'exposed'
-        ? { value: perUnits(setting.units, 24, 600), why: fact('depth.loose') }
-        : { value: perUnits(setting.units, 18, 460), why: fact('depth.driven') },
+      suggestDepth(
+        setting,
+        LEAST_DRIVEN_MM,
+        setting.soil === 'sand' || setting.wind === 'exposed'
+          ? { value: perUnits(setting.units, 24, 600), why: fact('depth.loose') }
+          : { value: perUnits(setting.units, 18, 460), why: fact('depth.driven') },
+      ),
   },
   abovePost: {
     type: 'length',
@@ -211,4 +217,4 @@ export const PANEL_WALL_KNOBS = {
     help: 'Top, middle and bottom. With two, the panel swings out when pushed low down.',
     suggest: () => ({ value: 3, why: fact('fixing.three') }),
   },
-} as const satisfies Knobs;
+} as const satisfies Knobs<BedSetting>;

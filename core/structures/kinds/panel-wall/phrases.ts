@@ -1,7 +1,9 @@
+import { THROUGH_BED_PHRASES } from '../../rules/depth';
 import type { Phrases } from '../../../wording/say';
 import { ROW_PHRASES } from '../../rules/row';
 
 export const PANEL_WALL_PHRASES = {
+  ...THROUGH_BED_PHRASES,
   ...ROW_PHRASES,
   'walls.one': 'One wall is the rule.',
   'walls.half-bed': 'Half the width of the bed.',

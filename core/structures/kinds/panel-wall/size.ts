@@ -1,21 +1,35 @@
+import type { Built } from '../../kind';
+import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { WeldedPanel } from '../../../catalogue/stock';
-import type { Bar, Design, Fixing, Joint, Line, Mark, Part, Sheet, Standing } from '../../../design/design';
-import { add, ALONG, groundAt, pathLength, scale, slopeOf, UP, type Ground, type Point } from '../../../geometry/space';
+import type { Design, Fixing, Joint, Mark, Standing } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Line } from '../../../design/shapes/line';
+import type { Part } from '../../../design/shapes/shapes';
+import { cornerOf, flatBase, onSheet, type Sheet } from '../../../design/shapes/sheet';
+import { add, ALONG, pathLength, scale, UP, type Point } from '../../../geometry/space';
+import { groundAt, slopeOf, type Ground } from '../../../site/ground';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { nextStockUp } from '../../rules/depth';
 import type { Values } from '../../knob';
 import { footAt, lengthOnLie, lengthOnSoil, type Lie } from '../../rules/lie';
-import { acrossBed, rowHandles, spacingHandle } from '../../rules/row';
-import type { Setting } from '../../setting';
+import { acrossBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
+import type { BedSetting } from '../../setting';
 import { fewestPosts } from '../../rules/spacing';
 import { placeStations } from '../../rules/stations';
-import type { PANEL_WALL_KNOBS } from './knobs';
-import { FIXING_STOCK } from './knobs';
+import { FIXING_STOCK, type PANEL_WALL_KNOBS } from './knobs';
 import { fixingLevels, leanOffPost, onSheetAbove, overlapPlaces, panelRun, type RunPiece } from '../../rules/panel-run';
 
 export type PanelWallValues = Values<typeof PANEL_WALL_KNOBS>;
+
+/** What its own checks and mends ask for. */
+export interface PanelWallFacts {
+  /** Where the walls stand across the bed, 0 being its middle; how far apart posts stand at most; how far panels stand off plumb end posts. mm. */
+  rowsAtMm: readonly number[];
+  spacingMm: number;
+  leansMm: number;
+}
 
 /** Above this gap a wire is stretched halfway up it: 24″ (common practice, no source). mm. */
 export const MOST_OPEN_GAP_MM = inches(24);
@@ -28,9 +42,10 @@ const WIRE_END_MM = inches(12);
 const STEM_OUT_MM = inches(3);
 
 /** Sizes the wall and places its parts. Every length follows the trade's rules named beside it. */
-export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
+export function sizePanelWall(v: PanelWallValues, setting: BedSetting): Built<PanelWallFacts> {
+  const { bed } = setting.place;
   const panel = stockOf(setting.catalogue, v.panel, 'panel');
-  const ground: Ground = { lengthMm: setting.bed.lengthMm, riseMm: setting.bed.riseMm };
+  const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
   const lie: Lie = { ground, level: v.onSlope === 'level' && ground.riseMm !== 0 };
   const run = panelRun(lengthOnLie(lie, v.rowLength), panel, v.overlap);
   const runEnd = (run[run.length - 1] as RunPiece).toMm;
@@ -65,22 +80,26 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
   const wire = v.gap > MOST_OPEN_GAP_MM;
   const firstPost = posts[0] as Bar;
 
-  return {
+  const startMm = startOf(v, builtMm, bed);
+  const stations = placeStations({
+    planted: setting.planted,
+    ground,
+    fromMm: 0,
+    lengthMm: builtMm,
+    school: v.school,
+    rows: plantRows,
+  });
+  const design: Design = {
     kind: 'panel-wall',
     parts,
     joints,
-    stations: placeStations({
-      planted: setting.planted,
-      ground,
-      fromMm: 0,
-      lengthMm: builtMm,
-      school: v.school,
-      rows: plantRows,
-    }),
+    stations,
     ground,
     builtMm,
-    support: {
-      holds: 'mesh',
+    startMm,
+    posts: standing,
+    hold: {
+      by: 'mesh',
       meshMm: { wide: panel.pitchMm, high: Math.max(...levelSteps) },
       memberMm: panel.wireMm,
       stepMm: Math.min(panel.pitchMm, Math.max(...levelSteps)),
@@ -89,21 +108,35 @@ export function sizePanelWall(v: PanelWallValues, setting: Setting): Design {
       startsMm: wire ? v.gap / 2 : v.gap,
       gapMm: v.gap,
       topMm: { least: v.gap + panel.heightMm, most: v.gap + panel.heightMm + stepDrop },
-      spacingMm: Math.max(...postsAt.slice(1).map((at, i) => at - (postsAt[i] as number))),
-      posts: standing,
-      rowsAtMm: rows,
-      bothSides: v.sides === 'both',
-      ...(lie.level ? {} : { leansMm: leanOffPost(panel.heightMm, ground) }),
     },
+    views: rowViews({ ground, bed, startMm }),
     bodies: v.walls,
     reasons: reasonsFor(v, panel, run, postsAt, lie.level),
-    marks: marksFor({ v, panel, run, lie, postsAt, first: firstPost }),
+    marks: [
+      ...marksFor({ v, panel, run, lie, postsAt, first: firstPost }),
+      ...rowMarks({
+        stations,
+        ground,
+        builtMm: builtMm,
+        bed,
+        rowsAtMm: rows,
+        endTopMm: v.gap + panel.heightMm + stepDrop,
+      }),
+    ],
     handles: [
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm, yMm: middle, topMm: v.gap + panel.heightMm }),
       { knob: 'gap', view: 'elevation', at: [runEnd / 2, footAt(lie, runEnd / 2, 0)[2] + v.gap], axis: 'up', perMm: 1 },
       { knob: 'depth', view: 'end', at: [firstPost.from[1], -v.depth], axis: 'up', perMm: -1 },
       spacingHandle((posts[1] as Bar).to[0], (posts[1] as Bar).to[2]),
     ],
+  };
+  return {
+    design,
+    facts: {
+      rowsAtMm: rows,
+      spacingMm: Math.max(...postsAt.slice(1).map((at, i) => at - (postsAt[i] as number))),
+      leansMm: lie.level ? 0 : leanOffPost(panel.heightMm, ground),
+    } satisfies PanelWallFacts,
   };
 }
 
@@ -115,7 +148,7 @@ function placeWall(o: {
   postsAt: readonly number[];
   y: number;
   name: string;
-  setting: Setting;
+  setting: BedSetting;
 }): { parts: Part[]; joints: Joint[]; standing: Standing[] } {
   const { v, panel, lie, run, y } = o;
   const standing: Standing[] = [];
@@ -138,8 +171,7 @@ function placeWall(o: {
       stock: panel.id,
       cutMm: length,
       meshes: piece.meshes,
-      corner: [base[0] - along[0] * stub, y, base[2] + v.gap - along[2] * stub],
-      along,
+      base: flatBase([base[0] - along[0] * stub, y, base[2] + v.gap - along[2] * stub], along, length),
       up,
       heightMm: panel.heightMm,
       levelsMm: panel.levelsMm,
@@ -158,7 +190,9 @@ function placeWall(o: {
     const panelTop = Math.max(
       ...held.map(
         (sheet) =>
-          sheet.corner[2] + (lie.level ? 0 : (foot[0] - sheet.corner[0]) * Math.tan(slope)) + sheet.heightMm / up[2],
+          cornerOf(sheet)[2] +
+          (lie.level ? 0 : (foot[0] - cornerOf(sheet)[0]) * Math.tan(slope)) +
+          sheet.heightMm / up[2],
       ),
     );
     const above = panelTop - foot[2] - v.abovePost;
@@ -176,7 +210,7 @@ function placeWall(o: {
     });
     const perPanel = lie.level ? held : held.slice(0, 1);
     for (const sheet of perPanel) {
-      const levels = fixingLevels(sheet.levelsMm, foot[2] + top - sheet.corner[2], v.perPost);
+      const levels = fixingLevels(sheet.levelsMm, foot[2] + top - cornerOf(sheet)[2], v.perPost);
       joints.push({
         id: `${id}-${sheet.id}`,
         kind: 'panel to post',
@@ -206,12 +240,13 @@ function placeWall(o: {
     v.fixing === 'clip' ? { ...FIXING_STOCK.wire, count: TIES_A_LAP } : { ...fix, count: TIES_A_LAP };
   sheets.slice(1).forEach((next, i) => {
     const before = sheets[i] as Sheet;
-    const drop = next.corner[2] - before.corner[2] - (along[2] * (next.corner[0] - before.corner[0])) / along[0];
+    const drop =
+      cornerOf(next)[2] - cornerOf(before)[2] - (along[2] * (cornerOf(next)[0] - cornerOf(before)[0])) / along[0];
     const places = Array.from({ length: TIES_A_LAP }, (_, n) =>
       onSheetAbove(
         next,
         Math.max(0, -drop) + ((next.heightMm - Math.abs(drop)) * n) / (TIES_A_LAP - 1),
-        next.corner[0],
+        cornerOf(next)[0],
       ),
     );
     joints.push({
@@ -230,10 +265,7 @@ function placeWall(o: {
     for (const sheet of sheets) {
       const ties = 2 * (Math.ceil(sheet.cutMm / NET_TIE_EVERY_MM) + 1);
       // Where the soil is highest the panel is nearest to it.
-      const nearSoil = add(
-        sheet.corner,
-        scale(sheet.along, (lie.level && slope > 0 ? sheet.uprightsMm.at(-1) : sheet.uprightsMm[0]) ?? 0),
-      );
+      const nearSoil = onSheet(sheet, (lie.level && slope > 0 ? sheet.uprightsMm.at(-1) : sheet.uprightsMm[0]) ?? 0, 0);
       joints.push({
         id: `net-${sheet.id}`,
         kind: 'net to panel',
@@ -271,14 +303,14 @@ function placeWall(o: {
   return { parts, joints, standing };
 }
 
-function fineMeshTop(v: PanelWallValues, setting: Setting): number {
+function fineMeshTop(v: PanelWallValues, setting: BedSetting): number {
   const net = stockOf(setting.catalogue, 'mesh-fine', 'mesh roll');
   return Math.max(net.heightMm, v.gap + inches(4));
 }
 
 /** The net hangs from the soil up; under a high gap it is lifted so that it still laps the panel by 4″. */
 function placeNet(
-  o: { v: PanelWallValues; y: number; name: string; setting: Setting; lie: Lie; run: readonly RunPiece[] },
+  o: { v: PanelWallValues; y: number; name: string; setting: BedSetting; lie: Lie; run: readonly RunPiece[] },
   along: Point,
   up: Point,
   sheets: readonly Sheet[],
@@ -299,8 +331,7 @@ function placeNet(
     stock: net.id,
     cutMm: length,
     meshes: 0,
-    corner: [0, first.corner[1] - 4, lift],
-    along: o.lie.level ? soil : along,
+    base: flatBase([0, cornerOf(first)[1] - 4, lift], o.lie.level ? soil : along, length),
     up: o.lie.level ? UP : up,
     heightMm: net.heightMm,
     wireMm: net.wireMm,
@@ -345,6 +376,7 @@ function marksFor(o: {
   const { v, panel, run } = o;
   const foot = o.first.from[2] + o.first.buriedMm;
   const along = (label: string, atMm: readonly number[]): Mark => ({
+    view: 'elevation',
     axis: 'x',
     label,
     atMm: atMm.map((at) => footAt(o.lie, at, 0)[0]),
@@ -355,6 +387,7 @@ function marksFor(o: {
     along('posts', o.postsAt),
     ...(run.length > 1 ? [along('panels', [0, ...laps, (run[run.length - 1] as RunPiece).toMm])] : []),
     {
+      view: 'elevation',
       axis: 'z',
       label: 'heights',
       atMm: [...new Set([o.first.from[2], foot, foot + v.gap, foot + v.gap + panel.heightMm])],

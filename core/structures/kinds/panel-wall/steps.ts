@@ -5,10 +5,10 @@ import type { PanelWallValues } from './size';
 
 /** The order that lets each post be corrected by its neighbours: ends first, then to the line. */
 export function panelWallSteps(design: Design, v: PanelWallValues): Step[] {
-  const posts = design.support.posts.length / v.walls;
+  const posts = design.posts.length / v.walls;
   const cut = design.reasons.panel?.code !== 'count.panels';
   const lapped = design.parts.filter((part) => part.role === 'panel').length > v.walls;
-  const buried = { mm: Math.min(...design.support.posts.map((post) => post.buriedMm)) };
+  const buried = { mm: Math.min(...design.posts.map((post) => post.buriedMm)) };
   return [
     { what: fact('step.locate'), people: 1, caution: fact('care.services') },
     { what: fact('step.line', { row: { mm: design.builtMm } }), people: 1 },

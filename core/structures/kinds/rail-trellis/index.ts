@@ -1,8 +1,17 @@
-import type { Bar } from '../../../design/design';
+import { plantsFit } from '../../../checks/plants-fit';
+import { plantingSides } from '../../../checks/planting-sides';
+import { postSpacing } from '../../../checks/post-spacing';
+import { meshFixed } from '../../../checks/mesh-fixed';
+import { bayFits } from '../../../checks/bay-fits';
+import { railsBroken } from '../../../checks/rails-broken';
+import { panelCut } from '../../../checks/panel-cut';
+import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
+import { endToEnd, raiseGap, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { RAIL_TRELLIS_NAMES } from './names';
+import type { Bar } from '../../../design/shapes/bar';
 import { feet, inches } from '../../../quantity/length';
 import { shortBy } from '../../rules/depth';
 import { structureKind } from '../../kind';
-import { raiseGap, ROW_MENDS } from '../../rules/row';
 import { POST_MENDS } from '../../rules/timber-post';
 import { RAIL_TRELLIS_KNOBS } from './knobs';
 import { RAIL_TRELLIS_PHRASES } from './phrases';
@@ -16,32 +25,51 @@ export const railTrellis = structureKind({
   name: 'Long rail trellis',
   blurb: 'Heavy posts, level rails and welded panels: built once, for a long row that stays.',
   nature: { tendingMinutes: { leaner: 1.5, climber: 0.5 }, moves: 'stays' },
+  purpose: 'support',
+  stands: ['bed'],
   knobs: RAIL_TRELLIS_KNOBS,
   size: sizeRailTrellis,
+  checks: ({ design, facts }, _v, setting) => [
+    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    postSpacing({ planted: setting.planted, spacingMm: facts.spacingMm }),
+    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    meshFixed({ by: facts.fixedBy }),
+    facts.between && bayFits(facts.between.bay),
+    railsBroken(facts.splices),
+    facts.between && panelCut(facts.between),
+    plantsFit({
+      planted: setting.planted,
+      stations: design.stations,
+      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
+    }),
+    plantingSides({ planted: setting.planted, bothSides: false, apartMm: Infinity }),
+    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+  ],
   steps: railTrellisSteps,
   season: railTrellisSeason,
+  names: RAIL_TRELLIS_NAMES,
   phrases: RAIL_TRELLIS_PHRASES,
   mends: {
     ...POST_MENDS,
     ...ROW_MENDS,
     'spacing.wide': (v) => ({ bay: feet(7.5), ...(v.bays === 'centres' ? { bays: 'clear' } : {}) }),
-    'post.short': (v, design) => {
+    'post.short': (v, { design }) => {
       const missing = shortBy(design);
       return v.gap - missing >= inches(2) ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
     },
-    'gap.high': (_v, _design, setting) => ({
+    'gap.high': (_v, _built, setting) => ({
       gap: Math.max(
         inches(2),
         Math.min(...setting.planted.filter((one) => one.crop.habit !== 'none').map((one) => one.crop.supportFromMm)),
       ),
     }),
     'height.low': raiseGap,
-    'reach.tall': (v, design, setting) => {
-      const over = design.support.topMm.most - setting.reachMm;
+    'reach.tall': (v, { design }, setting) => {
+      const over = topOf(design) - reachOverBed(setting);
       return v.gap - over >= inches(2) ? { gap: inches(Math.floor((v.gap - over) / inches(1))) } : null;
     },
     'bay.narrow': (v) => ({ bays: 'clear', bay: v.bay }),
-    'rails.all-broken': (v, design, setting) => {
+    'rails.all-broken': (v, { design }, setting) => {
       const fits = bayForTwo(
         v,
         setting,

@@ -4,13 +4,13 @@ import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { footingKnobs } from '../../rules/footing';
 import type { Knobs, Values } from '../../knob';
-import { isOffered, type Setting } from '../../setting';
+import { isOffered, type BedSetting } from '../../setting';
 import { rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
 import { perUnits, TAPE_STEP } from '../../rules/tidy';
 import { depthKnob } from '../../rules/timber-post';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
-const offeredPanels = (setting: Setting): string[] =>
+const offeredPanels = (setting: BedSetting): string[] =>
   PANELS.filter((panel) => panel.carries === 'heavy' && isOffered(setting, panel.id)).map((panel) => panel.id);
 const ASKED_FOR = {
   imperial: ['panel-8ft', 'panel-16ft', 'panel-3m'],
@@ -199,8 +199,8 @@ export const RAIL_TRELLIS_KNOBS = {
     help: '1½″ roofing screws with 1″ washers carry the load; staples only help.',
     suggest: () => ({ value: 'screws', why: fact('fixing.carry') }),
   },
-} as const satisfies Knobs;
+} as const satisfies Knobs<BedSetting>;
 
 export type RailTrellisValues = Values<typeof RAIL_TRELLIS_KNOBS>;
 
-export const panelOf = (setting: Setting, id: string) => stockOf(setting.catalogue, id, 'panel');
+export const panelOf = (setting: BedSetting, id: string) => stockOf(setting.catalogue, id, 'panel');

@@ -1,5 +1,8 @@
 import { meshesAcross } from '../../../catalogue/stock';
-import type { Bar, Fixing, Joint, Part, Sheet } from '../../../design/design';
+import type { Fixing, Joint } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Part } from '../../../design/shapes/shapes';
+import { cornerOf, flatBase, type Sheet } from '../../../design/shapes/sheet';
 import { ALONG, UP, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import type { RailTrellisValues } from './knobs';
@@ -72,8 +75,7 @@ function sheet(
     stock: t.panel.id,
     cutMm: lengthMm,
     meshes: Math.max(1, meshes),
-    corner,
-    along: ALONG,
+    base: flatBase(corner, ALONG, lengthMm),
     up,
     heightMm,
     levelsMm: levels,
@@ -201,7 +203,7 @@ export function layShelves(t: Trellis, rails: readonly Rail[]): { parts: Part[];
       parts.push(strip);
       const held = t.sides.map((side) => railsAt(rails, level, side, from, from + length));
       const edges = held.flatMap((some, n) =>
-        alongPlaces(strip.corner[0], length, some).map((x): Point => [
+        alongPlaces(cornerOf(strip)[0], length, some).map((x): Point => [
           x,
           t.y + ((t.sides[n] as number) * (t.postMm + t.rail.thickMm)) / 2,
           z,

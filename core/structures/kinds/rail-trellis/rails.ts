@@ -1,11 +1,13 @@
 import type { WeldedPanel } from '../../../catalogue/stock';
 import { timberId } from '../../../catalogue/timber';
-import type { Bar, EndCut, Joint } from '../../../design/design';
+import type { Joint } from '../../../design/design';
+import type { EndCut } from '../../../design/end-cut';
+import type { Bar } from '../../../design/shapes/bar';
 import { UP } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { screwThrough } from '../../rules/fixings';
 import { baysAPiece, piecesOverPosts, type Stretch } from '../../rules/over-posts';
-import type { Setting } from '../../setting';
+import type { BedSetting } from '../../setting';
 import type { RailTrellisValues } from './knobs';
 
 /** Longest rail, where the price book names no length. mm. */
@@ -22,7 +24,7 @@ export interface Rail extends Stretch {
 
 export interface Trellis {
   v: RailTrellisValues;
-  setting: Setting;
+  setting: BedSetting;
   panel: WeldedPanel;
   postsAt: readonly number[];
   postMm: number;
@@ -35,7 +37,7 @@ export interface Trellis {
 }
 
 /** Rails are treated as the posts are, where that is sold; else whatever is. */
-export function railTreatment(v: RailTrellisValues, setting: Setting): string {
+export function railTreatment(v: RailTrellisValues, setting: BedSetting): string {
   return (
     [v.treatment, 'treated', 'untreated', 'durable'].find(
       (one) => setting.sizesOf(timberId(v.railSection, one)).length > 0,
@@ -44,7 +46,7 @@ export function railTreatment(v: RailTrellisValues, setting: Setting): string {
 }
 
 /** The longest rail on sale. mm. */
-const longestRail = (v: RailTrellisValues, setting: Setting): number =>
+const longestRail = (v: RailTrellisValues, setting: BedSetting): number =>
   setting.sizesOf(timberId(v.railSection, railTreatment(v, setting))).at(-1) ?? USUAL_RAIL_MM;
 
 /**
@@ -52,7 +54,7 @@ const longestRail = (v: RailTrellisValues, setting: Setting): number =>
  * that every rail breaks on the second post, however they are staggered. Between the posts, or centre
  * to centre; to the whole inch below. mm.
  */
-export function bayForTwo(v: RailTrellisValues, setting: Setting, postWideMm: number): number {
+export function bayForTwo(v: RailTrellisValues, setting: BedSetting, postWideMm: number): number {
   const pitch = (longestRail(v, setting) - postWideMm / 2) / 2;
   return inches(Math.floor((v.bays === 'centres' ? pitch : pitch - postWideMm) / inches(1)));
 }

@@ -1,13 +1,16 @@
+import type { Built } from '../../kind';
+import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import { nominalMm, timberId } from '../../../catalogue/timber';
-import type { Bar, Design, Joint, Mark } from '../../../design/design';
-import { groundAt, type Ground } from '../../../geometry/space';
+import type { Design, Joint, Mark } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import { groundAt, type Ground } from '../../../site/ground';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import { lengthOnLie, lengthOnSoil, type Lie } from '../../rules/lie';
-import { acrossBed, rowHandles } from '../../rules/row';
-import type { Setting } from '../../setting';
+import { acrossBed, startOf, rowHandles } from '../../rules/row';
+import type { BedSetting } from '../../setting';
 import { placeStations } from '../../rules/stations';
 import { setPost, standingOf } from '../../rules/timber-post';
 import { postCentres } from './bays';
@@ -18,12 +21,27 @@ import { layRails, railJoints, railTreatment, type Trellis } from './rails';
 /** Stems stand this far out from the mesh (from memory). mm. */
 const STEM_OUT_MM = inches(4);
 
+/** What its own checks and mends ask for. */
+export interface RailTrellisFacts {
+  rowsAtMm: readonly number[];
+  spacingMm: number;
+  /** The post with most of its rails broken on it. */
+  splices: { broken: number; rails: number };
+  /** Panels between posts: what one measures, what is clear, what would be clear if timber were as thick as it is called; pieces not cut beside a wire. */
+  between: {
+    bay: { panelMm: number; clearMm: number; nominalClearMm: number; posts: number };
+    offWire: number;
+  } | null;
+  fixedBy: 'screws' | 'staples';
+}
+
 /** Sizes the trellis: posts in crowned concrete, level rails with staggered joints, panels cut beside a wire, shelves, caps. */
-export function sizeRailTrellis(v: RailTrellisValues, setting: Setting): Design {
+export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Built<RailTrellisFacts> {
+  const { bed } = setting.place;
   const panel = panelOf(setting, v.panel);
   const post = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
   const rail = stockOf(setting.catalogue, timberId(v.railSection, railTreatment(v, setting)), 'timber');
-  const ground: Ground = { lengthMm: setting.bed.lengthMm, riseMm: setting.bed.riseMm };
+  const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
   const lie: Lie = { ground, level: true };
   const postsAt = postCentres({
     rowMm: lengthOnLie(lie, v.rowLength),
@@ -88,22 +106,26 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: Setting): Design 
   const meshSteps = panel.levelsMm.slice(1).map((level, i) => level - (panel.levelsMm[i] as number));
   const gapAt = (at: number): number => lowMm - groundAt(ground, at);
 
-  return {
+  const startMm = startOf(v, lengthOnSoil(lie, builtMm), bed);
+  const stations = placeStations({
+    planted: setting.planted,
+    ground,
+    fromMm: 0,
+    lengthMm: lengthOnSoil(lie, builtMm),
+    school: v.school,
+    rows: [{ acrossMm: t.y - STEM_OUT_MM - post.wideMm / 2, side: 'front' }],
+  });
+  const design: Design = {
     kind: 'rail-trellis',
     parts: [...bars, ...rails.map((one) => one.bar), ...panels.parts, ...shelves.parts, ...footings.parts],
     joints: [...railJoints(t, rails, bars), ...panels.joints, ...shelves.joints, ...footings.joints, ...caps],
-    stations: placeStations({
-      planted: setting.planted,
-      ground,
-      fromMm: 0,
-      lengthMm: lengthOnSoil(lie, builtMm),
-      school: v.school,
-      rows: [{ acrossMm: t.y - STEM_OUT_MM - post.wideMm / 2, side: 'front' }],
-    }),
+    stations,
     ground,
     builtMm: lengthOnSoil(lie, builtMm),
-    support: {
-      holds: 'mesh',
+    startMm,
+    posts: posts.map(standingOf),
+    hold: {
+      by: 'mesh',
       meshMm: { wide: panel.pitchMm, high: Math.max(...meshSteps) },
       memberMm: panel.wireMm,
       stepMm: Math.min(panel.pitchMm, Math.max(...meshSteps)),
@@ -111,32 +133,12 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: Setting): Design 
       carries: panel.carries,
       startsMm: v.gap,
       gapMm: v.gap,
-      topMm: { least: t.highMm - highGround, most: Math.max(...posts.map((one) => one.aboveMm)) - v.topBlock },
-      spacingMm: (postsAt[1] as number) - (postsAt[0] as number),
-      posts: posts.map(standingOf),
-      rowsAtMm: [t.y],
-      bothSides: false,
-      splices: { broken: Math.max(0, ...broken), rails: lines },
-      ...(v.hang === 'between'
-        ? {
-            bay: {
-              panelMm: meant,
-              clearMm,
-              nominalClearMm: clearMm + post.wideMm - (nominal?.wideMm ?? post.wideMm),
-              posts: postsAt.length,
-            },
-            cutOffWire: panels.parts.filter(
-              (part) =>
-                part.shape === 'sheet' &&
-                v.cutAt === 'gap' &&
-                Math.abs(part.cutMm - clearMm) < 1 &&
-                clearMm < panel.lengthMm - 1 &&
-                Math.abs((clearMm / panel.pitchMm) % 1) > 0.01,
-            ).length,
-          }
-        : {}),
-      fixedBy: v.fixing === 'staples' ? 'staples' : 'screws',
+      topMm: {
+        least: t.highMm - highGround,
+        most: Math.max(...posts.map((one) => one.aboveMm)) - v.topBlock,
+      },
     },
+    views: rowViews({ ground, bed, startMm }),
     bodies: 1,
     reasons: {
       post: fact(`count.posts.${v.bays}`, { posts: postsAt.length, bay: { mm: v.bay }, clear: { mm: clearMm } }),
@@ -153,7 +155,17 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: Setting): Design 
       'shelf to rail': fact('count.shelf-staples'),
       'cap on post': fact('count.caps'),
     },
-    marks: marksFor(t, bars, ground),
+    marks: [
+      ...marksFor(t, bars, ground),
+      ...rowMarks({
+        stations,
+        ground,
+        builtMm: lengthOnSoil(lie, builtMm),
+        bed,
+        rowsAtMm: [t.y],
+        endTopMm: Math.max(...posts.map((one) => one.aboveMm)) - v.topBlock,
+      }),
+    ],
     handles: [
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm: lengthOnSoil(lie, builtMm), yMm: t.y, topMm: t.highMm }),
       {
@@ -167,6 +179,33 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: Setting): Design 
       { knob: 'depth', view: 'end', at: [t.y, -v.depth], axis: 'up', perMm: -1 },
     ],
   };
+  return {
+    design,
+    facts: {
+      rowsAtMm: [t.y],
+      spacingMm: (postsAt[1] as number) - (postsAt[0] as number),
+      splices: { broken: Math.max(0, ...broken), rails: lines },
+      between:
+        v.hang === 'between'
+          ? {
+              bay: {
+                panelMm: meant,
+                clearMm,
+                nominalClearMm: clearMm + post.wideMm - (nominal?.wideMm ?? post.wideMm),
+                posts: postsAt.length,
+              },
+              offWire: panels.parts.filter(
+                (part) =>
+                  v.cutAt === 'gap' &&
+                  Math.abs(part.cutMm - clearMm) < 1 &&
+                  clearMm < panel.lengthMm - 1 &&
+                  Math.abs((clearMm / panel.pitchMm) % 1) > 0.01,
+              ).length,
+            }
+          : null,
+      fixedBy: v.fixing === 'staples' ? 'staples' : 'screws',
+    } satisfies RailTrellisFacts,
+  };
 }
 
 function marksFor(t: Trellis, posts: readonly Bar[], ground: Ground): Mark[] {
@@ -175,7 +214,7 @@ function marksFor(t: Trellis, posts: readonly Bar[], ground: Ground): Mark[] {
   const foot = groundAt(ground, t.postsAt[0] as number);
   const heights = [first.from[2], foot, t.lowMm, t.highMm, first.to[2]];
   return [
-    { axis: 'x', label: 'faces', atMm: faces },
-    { axis: 'z', label: 'heights', atMm: [...new Set(heights)].sort((a, b) => a - b) },
+    { view: 'elevation', axis: 'x', label: 'faces', atMm: faces },
+    { view: 'elevation', axis: 'z', label: 'heights', atMm: [...new Set(heights)].sort((a, b) => a - b) },
   ];
 }

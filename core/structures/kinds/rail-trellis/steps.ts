@@ -6,7 +6,7 @@ import type { RailTrellisValues } from './knobs';
 
 /** End posts, the line, level along all posts, rails, then everything else cut to what was built. */
 export function railTrellisSteps(design: Design, v: RailTrellisValues): Step[] {
-  const posts = design.support.posts.length;
+  const posts = design.posts.length;
   const cement = v.footing === 'tamped' ? {} : { caution: fact('care.cement') };
   return [
     { what: fact('step.locate'), people: 1, caution: fact('care.services') },

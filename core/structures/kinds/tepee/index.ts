@@ -1,3 +1,9 @@
+import { plantsFit } from '../../../checks/plants-fit';
+import { plantingSides } from '../../../checks/planting-sides';
+import { tipping } from '../../../checks/tipping';
+import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
+import { endToEnd, reachOverBed } from '../../rules/row';
+import { TEPEE_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
 import { TEPEE_KNOBS } from './knobs';
@@ -11,23 +17,38 @@ export const tepee = structureKind({
   name: 'Tepee and cone',
   blurb: 'Poles tied at the top over a ring of beans or peas: up in an hour, gone in winter.',
   nature: { tendingMinutes: { leaner: 2.5, climber: 0.5 }, moves: 'comes apart' },
+  purpose: 'support',
+  stands: ['bed'],
   knobs: TEPEE_KNOBS,
   size: sizeTepee,
+  checks: ({ design, facts }, _v, setting) => [
+    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    tipping(facts.tips),
+    plantsFit({
+      planted: setting.planted,
+      stations: design.stations,
+      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
+    }),
+    plantingSides({ planted: setting.planted, bothSides: false, apartMm: Infinity }),
+    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+  ],
   steps: tepeeSteps,
   season: tepeeSeason,
+  names: TEPEE_NAMES,
   phrases: TEPEE_PHRASES,
   mends: {
-    'reach.outside': (v, _design, setting) => ({
+    'reach.outside': (v, _built, setting) => ({
       radius: Math.max(
         inches(8),
-        Math.min(v.radius, (Math.min(setting.bed.widthMm, setting.bed.lengthMm) - inches(1)) / 2),
+        Math.min(v.radius, (Math.min(setting.place.bed.widthMm, setting.place.bed.lengthMm) - inches(1)) / 2),
       ),
     }),
-    'reach.far': (v, _design, setting) => ({ radius: Math.max(inches(8), Math.min(v.radius, setting.armMm)) }),
-    'row.past-bed': (v, _design, setting) => ({
-      radius: Math.max(inches(8), (Math.min(setting.bed.widthMm, setting.bed.lengthMm) - v.ring) / 2),
+    'reach.far': (v, _built, setting) => ({ radius: Math.max(inches(8), Math.min(v.radius, setting.armMm)) }),
+    'row.past-bed': (v, _built, setting) => ({
+      radius: Math.max(inches(8), (Math.min(setting.place.bed.widthMm, setting.place.bed.lengthMm) - v.ring) / 2),
     }),
-    'post.short': (v, design) => {
+    'post.short': (v, { design }) => {
       const crossing = Math.min(v.crossing, inches(12));
       const toTheTie = (design.parts.find((part) => part.role === 'pole')?.cutMm ?? 0) - crossing - v.pushIn;
       const height = Math.floor(Math.sqrt(Math.max(0, toTheTie ** 2 - v.radius ** 2)) / 10) * 10;
@@ -35,10 +56,10 @@ export const tepee = structureKind({
     },
     'depth.shallow': () => ({ pushIn: inches(6) }),
     'tips.narrow': (v) => ({ radius: Math.min(feet(6), Math.ceil((v.height * 0.25) / 10) * 10) }),
-    'height.low': (_v, _design, setting) => ({
+    'height.low': (_v, _built, setting) => ({
       height: Math.min(feet(12), Math.max(feet(3), ...setting.planted.map((one) => one.crop.supportToMm))),
     }),
-    'reach.tall': (_v, _design, setting) => ({ height: Math.max(feet(3), setting.reachMm) }),
+    'reach.tall': (_v, _built, setting) => ({ height: Math.max(feet(3), reachOverBed(setting)) }),
     'load.heavy': () => ({ form: 'tepee', pole: 'pole-larch' }),
     'mesh.wide': () => ({ ladder: 'yes', ladderStep: inches(3) }),
   },

@@ -2,17 +2,18 @@ import { POLES } from '../../../catalogue/small-parts';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled } from '../../knob';
-import { isOffered, leadPlant, type Setting } from '../../setting';
+import { isOffered, type BedSetting } from '../../setting';
+import { leadPlant } from '../../../crops/planted';
 import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
 import { shadedSide } from './shaded';
 
 const isTepee = (set: Settled): boolean => set.form === 'tepee';
-const offeredPoles = (setting: Setting): string[] =>
+const offeredPoles = (setting: BedSetting): string[] =>
   POLES.map((pole) => pole.id).filter((id) => isOffered(setting, id));
 
 /** What fits the bed: its narrower side less the ring's own half width on both sides. mm. */
-const radiusInBed = (setting: Setting, ringMm: number): number =>
-  (Math.min(setting.bed.widthMm, setting.bed.lengthMm) - ringMm) / 2;
+const radiusInBed = (setting: BedSetting, ringMm: number): number =>
+  (Math.min(setting.place.bed.widthMm, setting.place.bed.lengthMm) - ringMm) / 2;
 
 /**
  * Twelve poles for a playhouse-size tepee, a doorway on the shaded side, a ring bed 12″ wide, string
@@ -30,7 +31,7 @@ export const TEPEE_KNOBS = {
     ],
     help: 'A cone of canes and twine carries beans and peas only.',
     suggest: (setting) =>
-      Math.min(setting.bed.widthMm, setting.bed.lengthMm) >= 1400
+      Math.min(setting.place.bed.widthMm, setting.place.bed.lengthMm) >= 1400
         ? { value: 'tepee', why: fact('form.room') }
         : { value: 'cone', why: fact('form.small') },
   },
@@ -221,4 +222,4 @@ export const TEPEE_KNOBS = {
       why: fact('dig.roots'),
     }),
   },
-} as const satisfies Knobs;
+} as const satisfies Knobs<BedSetting>;

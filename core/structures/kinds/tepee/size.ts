@@ -1,12 +1,18 @@
+import { line } from '../../../geometry/curve';
+import type { Built } from '../../kind';
+import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Bar, Design, Joint, Line, Station } from '../../../design/design';
-import { add, minus, pathLength, scale, slopeOf, unit, type Ground, type Point } from '../../../geometry/space';
+import type { Design, Joint, Station } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Line } from '../../../design/shapes/line';
+import { add, minus, pathLength, scale, unit, type Point } from '../../../geometry/space';
+import { slopeOf, type Ground } from '../../../site/ground';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { nextStockUp } from '../../rules/depth';
 import type { Values } from '../../knob';
 import { angleAt, anglesRound, doorHalfRad, onRing, openRingMm, ringArea, type Door } from '../../rules/ring';
-import type { Setting } from '../../setting';
+import type { BedSetting } from '../../setting';
 import { placeStations } from '../../rules/stations';
 import { bundleRadius, lashingMm, poleMm } from './cord';
 import type { TEPEE_KNOBS } from './knobs';
@@ -14,14 +20,22 @@ import { SIDE_RAD } from './shaded';
 
 export type TepeeValues = Values<typeof TEPEE_KNOBS>;
 
+/** What its own checks and mends ask for. */
+export interface TepeeFacts {
+  rowsAtMm: readonly number[];
+  /** From the foot line to the middle, and how high. */
+  tips: { halfBaseMm: number; heightMm: number };
+}
+
 /** One turn of string round a pole where it passes, and made fast at both ends (from memory). mm. */
 const LADDER_END_MM = inches(6);
 /** The ladder ends this far below the tie (from memory). mm. */
 const BELOW_TIE_MM = inches(12);
 
 /** Sizes the tepee: poles from the ring to the tie and past it, the lashing, a string ladder that leaves the door open, a ring of plants. */
-export function sizeTepee(v: TepeeValues, setting: Setting): Design {
-  const ground: Ground = { lengthMm: setting.bed.lengthMm, riseMm: setting.bed.riseMm };
+export function sizeTepee(v: TepeeValues, setting: BedSetting): Built<TepeeFacts> {
+  const { bed } = setting.place;
+  const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
   const stock = stockOf(setting.catalogue, v.pole, 'pole');
   const outer = v.radius + v.ring / 2;
   const middle = { alongMm: outer, y: 0 };
@@ -84,13 +98,15 @@ export function sizeTepee(v: TepeeValues, setting: Setting): Design {
   const stations = row.map((station): Station => ({
     ...station,
     at: onRing(ground, middle, v.radius, angleAt(station.alongMm, v.radius, door), 0),
+    stem: line(onRing(ground, middle, v.radius, angleAt(station.alongMm, v.radius, door), 0), tie),
   }));
   const dugMm3 = ringArea(v.radius, v.ring, door) * v.dig;
   const apart = v.poles > 1 ? along / (door.halfRad === 0 ? v.poles : v.poles - 1) : 0;
   const slope = slopeOf(ground);
   const flat = (mm: number): number => mm * Math.cos(slope);
 
-  return {
+  const startMm = (bed.lengthMm - 2 * outer) / 2;
+  const design: Design = {
     kind: 'tepee',
     parts: [...poles, lashing, ...ladder.parts],
     joints: [
@@ -106,8 +122,27 @@ export function sizeTepee(v: TepeeValues, setting: Setting): Design {
     stations,
     ground,
     builtMm: 2 * outer,
-    support: {
-      holds: 'poles',
+    startMm,
+    posts:
+      sold && !sold.enough
+        ? poles.map((pole) => ({
+            id: pole.id,
+            aboveMm: asked - v.pushIn,
+            buriedMm: Math.max(0, longMm - (asked - v.pushIn)),
+            wantedMm: v.pushIn,
+            shortMm: asked - longMm,
+            set: 'pushed' as const,
+          }))
+        : poles.map((pole) => ({
+            id: pole.id,
+            aboveMm: longMm - v.pushIn,
+            buriedMm: v.pushIn,
+            wantedMm: v.pushIn,
+            shortMm: 0,
+            set: 'pushed' as const,
+          })),
+    hold: {
+      by: 'poles',
       meshMm: null,
       memberMm:
         v.ladder === 'yes' ? stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm : stock.diameterMm,
@@ -117,29 +152,8 @@ export function sizeTepee(v: TepeeValues, setting: Setting): Design {
       startsMm: 0,
       gapMm: 0,
       topMm: { least: v.height, most: v.height },
-      spacingMm: 0,
-      posts:
-        sold && !sold.enough
-          ? poles.map((pole) => ({
-              id: pole.id,
-              aboveMm: asked - v.pushIn,
-              buriedMm: Math.max(0, longMm - (asked - v.pushIn)),
-              wantedMm: v.pushIn,
-              shortMm: asked - longMm,
-              set: 'pushed' as const,
-            }))
-          : poles.map((pole) => ({
-              id: pole.id,
-              aboveMm: longMm - v.pushIn,
-              buriedMm: v.pushIn,
-              wantedMm: v.pushIn,
-              shortMm: 0,
-              set: 'pushed' as const,
-            })),
-      rowsAtMm: [-v.radius, v.radius],
-      bothSides: false,
-      tips: { halfBaseMm: v.radius, heightMm: v.height },
     },
+    views: rowViews({ ground, bed, startMm }),
     bodies: 1,
     reasons: {
       pole: fact(v.door > 0 ? 'count.poles.door' : 'count.poles', {
@@ -156,13 +170,16 @@ export function sizeTepee(v: TepeeValues, setting: Setting): Design {
       }),
     },
     marks: [
+      ...rowMarks({ stations, ground, builtMm: 2 * outer, bed, rowsAtMm: [-v.radius, v.radius], endTopMm: v.height }),
       {
+        view: 'elevation',
         axis: 'x',
         label: 'across',
         atMm: [flat(v.ring / 2), flat(outer), flat(2 * outer - v.ring / 2)],
         tapedMm: [0, v.radius, 2 * v.radius],
       },
       {
+        view: 'elevation',
         axis: 'z',
         label: 'heights',
         atMm: [onRing(ground, middle, 0, 0, 0)[2], tie[2], Math.max(...poles.map((pole) => pole.to[2]))],
@@ -194,6 +211,10 @@ export function sizeTepee(v: TepeeValues, setting: Setting): Design {
       ringTrace(ground, middle, Math.max(0, v.radius - v.ring / 2), door),
     ],
     dug: { what: 'ring bed', mm3: dugMm3 },
+  };
+  return {
+    design,
+    facts: { rowsAtMm: [-v.radius, v.radius], tips: { halfBaseMm: v.radius, heightMm: v.height } } satisfies TepeeFacts,
   };
 }
 

@@ -1,7 +1,7 @@
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import type { Setting } from '../../setting';
+import type { BedSetting } from '../../setting';
 import type { TepeeValues } from './size';
 
 /** The ring is dug first, then the tripod is tied on the ground, raised by two, and filled up in order. */
@@ -41,7 +41,7 @@ export function tepeeSteps(design: Design, v: TepeeValues): Step[] {
   ];
 }
 
-export function tepeeSeason(_design: Design, v: TepeeValues, _setting: Setting): SeasonNote[] {
+export function tepeeSeason(_design: Design, v: TepeeValues, _setting: BedSetting): SeasonNote[] {
   return [
     { on: null, what: fact('season.lead') },
     ...(v.ladder === 'yes'

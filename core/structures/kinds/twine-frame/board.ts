@@ -1,7 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import type { RippedBoard } from '../../../design/design';
-import type { Setting } from '../../setting';
+import type { BedSetting } from '../../setting';
 import type { TwineFrameValues } from './knobs';
 
 /** What the frame is cut from: one section for all, or the strips of one ripped board. mm. */
@@ -17,7 +17,7 @@ export interface Wood {
 const USUAL_BOARD_MM = 3657.6;
 
 /** Two outer strips and the middle, less two saw cuts: 7¼″ − 2 × 2¼″ − 2 × ⅛″ leaves 2½″ (common practice, no source). */
-export function woodOf(v: TwineFrameValues, setting: Setting): Wood {
+export function woodOf(v: TwineFrameValues, setting: BedSetting): Wood {
   if (v.make === 'lengths') {
     const timber = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
     return {
@@ -63,7 +63,7 @@ export interface StripPiece {
 export function ripPlan(
   wood: Wood,
   v: TwineFrameValues,
-  setting: Setting,
+  setting: BedSetting,
   pieces: readonly StripPiece[],
 ): RippedBoard | null {
   const { board } = wood;

@@ -1,4 +1,5 @@
-import type { Bar, Joint } from '../../../design/design';
+import type { Joint } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
 import { add, minus, scale, unit, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { cornerBrace } from '../../rules/brace';

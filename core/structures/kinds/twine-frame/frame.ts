@@ -1,10 +1,12 @@
-import type { Bar, EndCut, Hole, Joint } from '../../../design/design';
+import type { Joint } from '../../../design/design';
+import type { EndCut } from '../../../design/end-cut';
+import type { Bar, Hole } from '../../../design/shapes/bar';
 import { add, ALONG, UP, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { screwThrough } from '../../rules/fixings';
 import { footAt, type Lie } from '../../rules/lie';
 import { liesOver, type Stretch } from '../../rules/over-posts';
-import type { Setting } from '../../setting';
+import type { BedSetting } from '../../setting';
 import type { Wood } from './board';
 import type { TwineFrameValues } from './knobs';
 
@@ -18,7 +20,7 @@ const square: EndCut = { cut: 'square' };
 
 export interface Frame {
   v: TwineFrameValues;
-  setting: Setting;
+  setting: BedSetting;
   lie: Lie;
   slope: number;
   wood: Wood;
@@ -47,7 +49,7 @@ export function placePost(f: Frame, at: number, index: number): Bar {
   const foot = footAt(f.lie, at, 0);
   const under = f.topAt(at) - f.wood.beamWideMm / (f.lie.level ? 1 : Math.cos(f.slope));
   const top: EndCut = f.lie.level || Math.abs(f.slope) < 0.005 ? square : { cut: 'mitre', angleRad: f.slope };
-  const buried = isScrewed(f, index) ? Math.max(1, f.setting.bed.heightMm) : f.v.depth;
+  const buried = isScrewed(f, index) ? Math.max(1, f.setting.place.bed.heightMm) : f.v.depth;
   return {
     shape: 'bar',
     id: `post-${index + 1}`,

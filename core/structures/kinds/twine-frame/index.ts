@@ -1,7 +1,17 @@
+import { plantsFit } from '../../../checks/plants-fit';
+import { plantingSides } from '../../../checks/planting-sides';
+import { postSpacing } from '../../../checks/post-spacing';
+import { boardLongEnough } from '../../../checks/board-fits';
+import { braced } from '../../../checks/braced';
+import { holeClash } from '../../../checks/hole-clash';
+import { stringSlack } from '../../../checks/string-slack';
+import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
+import { endToEnd, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { TWINE_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
-import { LET_IN_MM, letInDepth, shortBy } from '../../rules/depth';
+import { LET_IN_MM } from '../../../statics/embedment';
+import { letInDepth, shortBy, throughBedMend } from '../../rules/depth';
 import { structureKind } from '../../kind';
-import { ROW_MENDS } from '../../rules/row';
 import { TWINE_FRAME_KNOBS } from './knobs';
 import { TWINE_FRAME_PHRASES } from './phrases';
 import { sizeTwineFrame } from './size';
@@ -13,27 +23,51 @@ export const twineFrame = structureKind({
   name: 'Twine frame',
   blurb: 'Timber and string: the closest planting, light to build, new strings every spring.',
   nature: { tendingMinutes: { leaner: 1.5, climber: 1 }, moves: 'stays' },
+  purpose: 'support',
+  stands: ['bed'],
   knobs: TWINE_FRAME_KNOBS,
   size: sizeTwineFrame,
+  checks: ({ design, facts }, _v, setting) => [
+    facts.boardFits && boardLongEnough(facts.boardFits),
+    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    postSpacing({ planted: setting.planted, spacingMm: facts.spacingMm }),
+    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    braced(facts),
+    holeClash(facts.holes),
+    stringSlack(facts),
+    plantsFit({
+      planted: setting.planted,
+      stations: design.stations,
+      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
+    }),
+    plantingSides({
+      planted: setting.planted,
+      bothSides: false,
+      apartMm: facts.rowsAtMm.length > 1 ? (facts.rowsAtMm[1] as number) - (facts.rowsAtMm[0] as number) : Infinity,
+    }),
+    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+  ],
   steps: twineFrameSteps,
   season: twineFrameSeason,
+  names: TWINE_FRAME_NAMES,
   phrases: TWINE_FRAME_PHRASES,
   mends: {
     'spacing.wide': () => ({ postSpacing: feet(8) }),
     'depth.shallow': () => ({ depth: LET_IN_MM }),
-    'depth.share': (v, _design, setting) => ({ depth: Math.min(feet(4), letInDepth(v.beamHeight, setting.bed)) }),
-    'post.short': (v, design) =>
+    'depth.bed': throughBedMend(LET_IN_MM),
+    'depth.share': (v, _built, setting) => ({ depth: Math.min(feet(4), letInDepth(v.beamHeight, setting)) }),
+    'post.short': (v, { design }) =>
       v.beamHeight - shortBy(design) >= feet(3)
         ? { beamHeight: inches(Math.floor((v.beamHeight - shortBy(design)) / inches(1))) }
         : null,
-    'height.low': (_v, _design, setting) => {
+    'height.low': (_v, _built, setting) => {
       const wanted = Math.max(...setting.planted.map((one) => one.crop.supportToMm));
-      return { beamHeight: Math.min(setting.reachMm, inches(Math.round(wanted / inches(1)))) };
+      return { beamHeight: Math.min(reachOverBed(setting), inches(Math.round(wanted / inches(1)))) };
     },
-    'reach.tall': (v, design, setting) => ({
+    'reach.tall': (v, { design }, setting) => ({
       beamHeight: Math.max(
         feet(3),
-        inches(Math.floor((v.beamHeight - (design.support.topMm.most - setting.reachMm)) / inches(1))),
+        inches(Math.floor((v.beamHeight - (topOf(design) - reachOverBed(setting))) / inches(1))),
       ),
     }),
     'load.heavy': (v) =>
@@ -46,8 +80,8 @@ export const twineFrame = structureKind({
             : { postSpacing: feet(8) },
     'brace.none': (v) => (v.braces === 'none' ? { braces: 'ends' } : { make: 'lengths' }),
     'string.tight': () => ({ slack: inches(4) }),
-    'board.short': (_v, design) => ({
-      rowLength: Math.max(feet(2), Math.min(design.builtMm, design.support.boardFits?.longestMm ?? 0)),
+    'board.short': (_v, { design, facts }) => ({
+      rowLength: Math.max(feet(2), Math.min(design.builtMm, facts.boardFits?.longestMm ?? 0)),
     }),
     'places.one-more': () => ({ school: 'ends' }),
     ...ROW_MENDS,

@@ -1,11 +1,13 @@
+import { LET_IN_MM } from '../../../statics/embedment';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
-import { letInDepth } from '../../rules/depth';
+import { letInDepth, suggestDepth } from '../../rules/depth';
 import { FOOTINGS, type Footing } from '../../rules/footing';
 import type { Knobs, Values } from '../../knob';
-import { isOffered, leadPlant, type Setting } from '../../setting';
-import { rowKnobs, stationsKnob } from '../../rules/row';
+import { isOffered, type BedSetting } from '../../setting';
+import { leadPlant } from '../../../crops/planted';
+import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
 import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
@@ -13,7 +15,7 @@ import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 export const LEAST_BED_MM = inches(7);
 const SETTINGS = [...FOOTINGS, { id: 'bed', label: 'screwed inside the bed' }] as const;
 
-const boards = (setting: Setting): ('2x8' | '45x195')[] =>
+const boards = (setting: BedSetting): ('2x8' | '45x195')[] =>
   (['2x8', '45x195'] as const).filter((id) =>
     TREATMENTS.some((treatment) => isOffered(setting, timberId(id, treatment))),
   );
@@ -47,7 +49,7 @@ export const TWINE_FRAME_KNOBS = {
     shown: (set) => Number(set.rows) > 1,
     suggest: (setting) => ({
       value: tidy(
-        Math.min(perUnits(setting.units, 24, 600), Math.max(inches(8), setting.bed.widthMm - inches(4))),
+        Math.min(perUnits(setting.units, 24, 600), Math.max(inches(8), setting.place.bed.widthMm - inches(4))),
         setting.units,
       ),
       why: fact('arm.usual'),
@@ -76,7 +78,7 @@ export const TWINE_FRAME_KNOBS = {
     suggest: (setting) => {
       const lead = leadPlant(setting);
       const wanted = Math.max(perUnits(setting.units, 72, 1830), lead?.crop.supportToMm ?? 0);
-      const value = tidy(Math.min(setting.reachMm, wanted), setting.units);
+      const value = tidy(Math.min(reachOverBed(setting), wanted), setting.units);
       return { value, why: value < wanted - 30 ? fact('beam.reach') : fact('beam.crop') };
     },
   },
@@ -118,7 +120,9 @@ export const TWINE_FRAME_KNOBS = {
     help: 'Screwed to the inside of a bed an end post stands far stiffer than in soil.',
     offered: (setting) =>
       SETTINGS.map((one) => one.id).filter((id) =>
-        id === 'bed' ? setting.bed.heightMm >= LEAST_BED_MM : id === 'tamped' || isOffered(setting, 'concrete-mix'),
+        id === 'bed'
+          ? setting.place.bed.heightMm >= LEAST_BED_MM
+          : id === 'tamped' || isOffered(setting, 'concrete-mix'),
       ),
     suggest: () => ({ value: 'tamped', why: fact('footing.tamped') }),
   },
@@ -141,7 +145,11 @@ export const TWINE_FRAME_KNOBS = {
     max: feet(4),
     step: TAPE_STEP,
     help: 'Let into the ground and tamped in layers.',
-    suggest: (setting, set) => ({ value: letInDepth(Number(set.beamHeight), setting.bed), why: fact('depth.let-in') }),
+    suggest: (setting, set) =>
+      suggestDepth(setting, LET_IN_MM, {
+        value: letInDepth(Number(set.beamHeight), setting),
+        why: fact('depth.let-in'),
+      }),
   },
   braces: {
     type: 'choice',
@@ -175,9 +183,9 @@ export const TWINE_FRAME_KNOBS = {
       { id: 'follow', label: 'follow the ground' },
     ],
     help: 'A level beam is set from the high end, so the low end stands taller.',
-    shown: (_set, setting) => setting.bed.riseMm !== 0,
+    shown: (_set, setting) => setting.place.bed.riseMm !== 0,
     suggest: (setting) =>
-      Math.abs(setting.bed.riseMm) > inches(8)
+      Math.abs(setting.place.bed.riseMm) > inches(8)
         ? { value: 'follow', why: fact('slope.follow') }
         : { value: 'level', why: fact('slope.level') },
   },
@@ -244,11 +252,11 @@ export const TWINE_FRAME_KNOBS = {
     help: 'Cloth along the foot of the frame shelters young plants.',
     offered: (setting) => ['none', ...(isOffered(setting, 'skirt-cloth') ? ['low'] : [])],
     suggest: (setting) =>
-      setting.bed.wind === 'exposed' && isOffered(setting, 'skirt-cloth')
+      setting.wind === 'exposed' && isOffered(setting, 'skirt-cloth')
         ? { value: 'low', why: fact('skirt.wind') }
         : { value: 'none', why: fact('skirt.none') },
   },
-} as const satisfies Knobs;
+} as const satisfies Knobs<BedSetting>;
 
 export type TwineFrameValues = Values<typeof TWINE_FRAME_KNOBS>;
 

@@ -1,14 +1,17 @@
+import type { Built } from '../../kind';
+import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Bar, Design, Mark, Standing } from '../../../design/design';
-import { groundAt, slopeOf, type Ground } from '../../../geometry/space';
+import type { Design, Mark, Standing } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import { groundAt, slopeOf, type Ground } from '../../../site/ground';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { nearestClear, takenBy } from '../../rules/clash';
 import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import { footAt, lengthOnLie, type Lie } from '../../rules/lie';
 import { piecesOverPosts } from '../../rules/over-posts';
-import { acrossBed, rowHandles, spacingHandle } from '../../rules/row';
-import type { Setting } from '../../setting';
+import { acrossBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
+import type { BedSetting } from '../../setting';
 import { equalBays } from '../../rules/spacing';
 import { placeStations } from '../../rules/stations';
 import { ripPlan, spareBraceMm, woodOf, type StripPiece } from './board';
@@ -22,10 +25,24 @@ const USUAL_BAR_MM = feet(16);
 /** A brace shorter than this beyond the widths it laps is not worth cutting (from memory). mm. */
 const LEAST_BEYOND_MM = inches(2);
 
+/** What its own checks and mends ask for. */
+export interface TwineFrameFacts {
+  rowsAtMm: readonly number[];
+  spacingMm: number;
+  /** What is left loose at the foot of a string. */
+  slackMm: number;
+  /** Eyes and holes that had to move off a fixing, how far at most, and those that found no room. */
+  holes: { moved: number; mostMm: number; clashing: number };
+  braces: number;
+  /** A board that is ripped into the whole frame: how long it has to be, and is. */
+  boardFits: { wantedMm: number; longestMm: number } | null;
+}
+
 /** Sizes the frame and places its parts: posts, beam on top of them, lapped knee braces, cross arms, a string to a plant. */
-export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
+export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Built<TwineFrameFacts> {
+  const { bed } = setting.place;
   const wood = woodOf(v, setting);
-  const ground: Ground = { lengthMm: setting.bed.lengthMm, riseMm: setting.bed.riseMm };
+  const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
   const lie: Lie = { ground, level: v.onSlope === 'level' };
   const lengthMm = lengthOnLie(lie, v.rowLength);
   const y = acrossBed(v.rowAt, setting);
@@ -127,7 +144,8 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
     };
   };
 
-  return {
+  const startMm = startOf(v, v.rowLength, bed);
+  const design: Design = {
     kind: 'twine-frame',
     parts: [
       ...posts,
@@ -149,8 +167,10 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
     stations,
     ground,
     builtMm: v.rowLength,
-    support: {
-      holds: 'string',
+    startMm,
+    posts: posts.map(standing),
+    hold: {
+      by: 'string',
       meshMm: null,
       memberMm: stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm,
       stepMm: 0,
@@ -159,18 +179,8 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
       startsMm: 0,
       gapMm: 0,
       topMm: { least: Math.min(...heights), most: Math.max(...heights) },
-      spacingMm: baySpan(postsAt),
-      posts: posts.map(standing),
-      rowsAtMm: f.rows,
-      bothSides: false,
-      slackMm: v.slack,
-      holes: {
-        moved: eyes.filter((eye) => Math.abs(eye.atMm - eye.wanted) > 1).length,
-        mostMm: Math.max(0, ...eyes.map((eye) => Math.abs(eye.atMm - eye.wanted))),
-        clashing: eyes.filter((eye) => !eye.clear).length,
-      },
-      ...(wood.board ? { boardFits: { wantedMm: wood.board.wantedMm, longestMm: wood.board.longestMm } } : {}),
     },
+    views: rowViews({ ground, bed, startMm }),
     bodies: 1,
     reasons: {
       post: fact('count.posts', { posts: posts.length, spacing: { mm: v.postSpacing } }),
@@ -192,11 +202,14 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
       'string to arm': fact('count.eyes', { plants: stations.length }),
       'skirt to post': fact('count.skirt-staples'),
     },
-    marks: marksFor(
-      posts,
-      eyes.map((eye) => eye.atMm),
-      f,
-    ),
+    marks: [
+      ...marksFor(
+        posts,
+        eyes.map((eye) => eye.atMm),
+        f,
+      ),
+      ...rowMarks({ stations, ground, builtMm: v.rowLength, bed, rowsAtMm: f.rows, endTopMm: Math.max(...heights) }),
+    ],
     handles: [
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm: v.rowLength, yMm: y, topMm: v.beamHeight }),
       {
@@ -225,12 +238,28 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: Setting): Design {
     ],
     ...(board ? { boards: [board] } : {}),
   };
+  return {
+    design,
+    facts: {
+      rowsAtMm: f.rows,
+      spacingMm: baySpan(postsAt),
+      slackMm: v.slack,
+      holes: {
+        moved: eyes.filter((eye) => Math.abs(eye.atMm - eye.wanted) > 1).length,
+        mostMm: Math.max(0, ...eyes.map((eye) => Math.abs(eye.atMm - eye.wanted))),
+        clashing: eyes.filter((eye) => !eye.clear).length,
+      },
+      braces: braces.parts.length,
+      boardFits: wood.board ? { wantedMm: wood.board.wantedMm, longestMm: wood.board.longestMm } : null,
+    } satisfies TwineFrameFacts,
+  };
 }
 
 function marksFor(posts: readonly Bar[], eyes: readonly number[], f: Frame): Mark[] {
   const first = posts[0] as Bar;
   const foot = first.from[2] + first.buriedMm;
   const along = (label: string, atMm: readonly number[]): Mark => ({
+    view: 'elevation',
     axis: 'x',
     label,
     atMm: atMm.map((at) => footAt(f.lie, at, 0)[0]),
@@ -245,6 +274,11 @@ function marksFor(posts: readonly Bar[], eyes: readonly number[], f: Frame): Mar
           ]),
         ]
       : []),
-    { axis: 'z', label: 'heights', atMm: [first.from[2], foot, first.to[2], f.topAt(f.postsAt[0] as number)] },
+    {
+      view: 'elevation',
+      axis: 'z',
+      label: 'heights',
+      atMm: [first.from[2], foot, first.to[2], f.topAt(f.postsAt[0] as number)],
+    },
   ];
 }

@@ -6,7 +6,7 @@ import { footingOf, type TwineFrameValues } from './knobs';
 
 /** Ends first, plumb and braced; the beam is cut to what was built. */
 export function twineFrameSteps(design: Design, v: TwineFrameValues): Step[] {
-  const posts = design.support.posts.length;
+  const posts = design.posts.length;
   const footing = footingOf(v.setIn);
   const toDig = v.setIn === 'bed' ? posts - 2 : posts;
   const [board] = design.boards ?? [];

@@ -1,5 +1,10 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Bar, EndCut, Joint, Line, Part, Sheet, Station } from '../../../design/design';
+import type { Joint, Station } from '../../../design/design';
+import type { EndCut } from '../../../design/end-cut';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Line } from '../../../design/shapes/line';
+import type { Part } from '../../../design/shapes/shapes';
+import { flatBase, type Sheet } from '../../../design/shapes/sheet';
 import { ALONG, reach, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { screwThrough } from '../../rules/fixings';
@@ -111,8 +116,7 @@ export function placeSkirt(f: Frame, posts: readonly Bar[]): { parts: Part[]; jo
     role: 'wind skirt',
     stock: cloth.id,
     cutMm: f.v.rowLength,
-    corner: foot,
-    along,
+    base: flatBase(foot, along, f.v.rowLength),
     up: UP,
     heightMm: cloth.heightMm,
     uprightsMm: [0, f.v.rowLength],

@@ -1,7 +1,13 @@
+import { plantsFit } from '../../../checks/plants-fit';
+import { plantingSides } from '../../../checks/planting-sides';
+import { postSpacing } from '../../../checks/post-spacing';
+import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
+import { endToEnd, reachOverBed, ROW_MENDS } from '../../rules/row';
+import { WEAVE_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
-import { LEAST_DRIVEN_MM, LET_IN_MM, letInDepth, shortBy } from '../../rules/depth';
+import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
+import { letInDepth, shortBy, throughBedMend } from '../../rules/depth';
 import { structureKind } from '../../kind';
-import { ROW_MENDS } from '../../rules/row';
 import { WEAVE_KNOBS } from './knobs';
 import { WEAVE_PHRASES } from './phrases';
 import { sizeWeave } from './size';
@@ -13,25 +19,42 @@ export const weave = structureKind({
   name: 'Post-and-twine weave',
   blurb: 'Posts and twine: the least money for a long row, and a quarter of an hour every week.',
   nature: { tendingMinutes: { leaner: 1, climber: 0.5 }, moves: 'comes apart' },
+  purpose: 'support',
+  stands: ['bed'],
   knobs: WEAVE_KNOBS,
   size: sizeWeave,
+  checks: ({ design, facts }, _v, setting) => [
+    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    postSpacing({ planted: setting.planted, spacingMm: facts.spacingMm }),
+    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    plantsFit({
+      planted: setting.planted,
+      stations: design.stations,
+      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
+    }),
+    plantingSides({ planted: setting.planted, bothSides: false, apartMm: Infinity }),
+    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+  ],
   steps: weaveSteps,
   season: weaveSeason,
+  names: WEAVE_NAMES,
   phrases: WEAVE_PHRASES,
   mends: {
     ...ROW_MENDS,
     'spacing.wide': () => ({ postSpacing: feet(8) }),
     'depth.shallow': (v) => ({ depth: v.posts === 'steel' ? LEAST_DRIVEN_MM : LET_IN_MM }),
-    'depth.share': (v, _design, setting) => ({ depth: Math.min(feet(4), letInDepth(v.height, setting.bed)) }),
-    'post.short': (v, design) => {
+    'depth.bed': (v, built, setting) =>
+      throughBedMend(v.posts === 'steel' ? LEAST_DRIVEN_MM : LET_IN_MM)(v, built, setting),
+    'depth.share': (v, _built, setting) => ({ depth: Math.min(feet(4), letInDepth(v.height, setting)) }),
+    'post.short': (v, { design }) => {
       const missing = shortBy(design);
       return v.height - missing >= feet(2) ? { height: inches(Math.floor((v.height - missing) / inches(1))) } : null;
     },
-    'height.low': (_v, _design, setting) => ({
-      height: Math.min(feet(8), setting.reachMm, Math.max(...setting.planted.map((one) => one.crop.supportToMm))),
+    'height.low': (_v, _built, setting) => ({
+      height: Math.min(feet(8), reachOverBed(setting), Math.max(...setting.planted.map((one) => one.crop.supportToMm))),
     }),
-    'reach.tall': (_v, _design, setting) => ({ height: Math.max(feet(2), setting.reachMm) }),
-    'gap.high': (_v, _design, setting) => ({
+    'reach.tall': (_v, _built, setting) => ({ height: Math.max(feet(2), reachOverBed(setting)) }),
+    'gap.high': (_v, _built, setting) => ({
       firstPass: Math.max(
         inches(1),
         Math.min(

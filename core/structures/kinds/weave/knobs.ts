@@ -1,14 +1,16 @@
+import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
-import { letInDepth } from '../../rules/depth';
+import { letInDepth, suggestDepth } from '../../rules/depth';
 import type { Knobs } from '../../knob';
-import { isOffered, leadPlant, type Setting } from '../../setting';
-import { rowKnobs, stationsKnob } from '../../rules/row';
+import { isOffered, type BedSetting } from '../../setting';
+import { leadPlant } from '../../../crops/planted';
+import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
 import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
 /** Peas and beans climb level strings; everything else is held between two runs of twine. */
-const climbs = (setting: Setting): boolean => leadPlant(setting)?.crop.grips != null;
+const climbs = (setting: BedSetting): boolean => leadPlant(setting)?.crop.grips != null;
 
 /**
  * Strong posts 5–8′ apart; a pass every 6–10″ as plants grow, a wrap and a half hitch at each post;
@@ -40,7 +42,7 @@ export const WEAVE_KNOBS = {
     suggest: (setting) => {
       const wanted = leadPlant(setting)?.crop.supportToMm ?? feet(5);
       return {
-        value: tidy(Math.max(feet(2), Math.min(setting.reachMm, wanted, feet(8))), setting.units),
+        value: tidy(Math.max(feet(2), Math.min(reachOverBed(setting), wanted, feet(8))), setting.units),
         why: fact('height.crop'),
       };
     },
@@ -144,8 +146,8 @@ export const WEAVE_KNOBS = {
       const spacing = leadPlant(setting)?.training.spacingMm ?? feet(2);
       const two = Math.max(perUnits(setting.units, 60, 1500), Math.min(perUnits(setting.units, 96, 2400), 2 * spacing));
       return {
-        value: tidy(setting.bed.wind === 'exposed' ? perUnits(setting.units, 60, 1500) : two, setting.units),
-        why: fact(setting.bed.wind === 'exposed' ? 'spacing.exposed' : 'spacing.two'),
+        value: tidy(setting.wind === 'exposed' ? perUnits(setting.units, 60, 1500) : two, setting.units),
+        why: fact(setting.wind === 'exposed' ? 'spacing.exposed' : 'spacing.two'),
       };
     },
   },
@@ -158,10 +160,14 @@ export const WEAVE_KNOBS = {
     step: TAPE_STEP,
     help: 'Twine pulls the end posts inwards.',
     suggest: (setting, set) =>
-      set.posts === 'steel'
-        ? setting.bed.soil === 'sand' || setting.bed.wind === 'exposed'
-          ? { value: perUnits(setting.units, 24, 600), why: fact('depth.loose') }
-          : { value: perUnits(setting.units, 18, 460), why: fact('depth.driven') }
-        : { value: letInDepth(Number(set.height), setting.bed), why: fact('depth.stake') },
+      suggestDepth(
+        setting,
+        set.posts === 'steel' ? LEAST_DRIVEN_MM : LET_IN_MM,
+        set.posts !== 'steel'
+          ? { value: letInDepth(Number(set.height), setting), why: fact('depth.stake') }
+          : setting.soil === 'sand' || setting.wind === 'exposed'
+            ? { value: perUnits(setting.units, 24, 600), why: fact('depth.loose') }
+            : { value: perUnits(setting.units, 18, 460), why: fact('depth.driven') },
+      ),
   },
-} as const satisfies Knobs;
+} as const satisfies Knobs<BedSetting>;

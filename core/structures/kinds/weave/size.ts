@@ -1,13 +1,19 @@
+import type { Built } from '../../kind';
+import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
-import type { Bar, Design, EndCut, Joint, Line } from '../../../design/design';
-import { ALONG, onGround, slopeOf, type Ground, type Point } from '../../../geometry/space';
+import type { Design, Joint } from '../../../design/design';
+import type { EndCut } from '../../../design/end-cut';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Line } from '../../../design/shapes/line';
+import { ALONG, type Point } from '../../../geometry/space';
+import { onGround, slopeOf, type Ground } from '../../../site/ground';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { nextStockUp } from '../../rules/depth';
 import type { Values } from '../../knob';
-import { acrossBed, rowHandles, spacingHandle } from '../../rules/row';
-import type { Setting } from '../../setting';
+import { acrossBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
+import type { BedSetting } from '../../setting';
 import { equalBays } from '../../rules/spacing';
 import { placeStations } from '../../rules/stations';
 import { girthOf } from '../../rules/string-length';
@@ -16,14 +22,21 @@ import { passHeights, passMm } from './passes';
 
 export type WeaveValues = Values<typeof WEAVE_KNOBS>;
 
+/** What its own checks and mends ask for. */
+export interface WeaveFacts {
+  rowsAtMm: readonly number[];
+  spacingMm: number;
+}
+
 /** Twine to make each end of a pass fast (from memory). mm. */
 const END_MM = inches(12);
 /** A stake's point: cut to a third of its width from both sides, drawn as one slant (from memory). */
 const POINT: EndCut = { cut: 'mitre', angleRad: (60 * Math.PI) / 180 };
 
 /** Sizes the weave: posts in a line, a pass of twine at each height. */
-export function sizeWeave(v: WeaveValues, setting: Setting): Design {
-  const ground: Ground = { lengthMm: setting.bed.lengthMm, riseMm: setting.bed.riseMm };
+export function sizeWeave(v: WeaveValues, setting: BedSetting): Built<WeaveFacts> {
+  const { bed } = setting.place;
+  const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
   const y = acrossBed(v.rowAt, setting);
   const postsAt = equalBays([0, v.rowLength], v.postSpacing);
   const steel = v.posts === 'steel';
@@ -92,22 +105,33 @@ export function sizeWeave(v: WeaveValues, setting: Setting): Design {
   ]);
   const bay = v.rowLength / (posts.length - 1);
 
-  return {
+  const startMm = startOf(v, v.rowLength, bed);
+  const stations = placeStations({
+    planted: setting.planted,
+    ground,
+    fromMm: 0,
+    lengthMm: v.rowLength,
+    school: v.school,
+    rows: [{ acrossMm: y, side: 'in line' }],
+  });
+  const design: Design = {
     kind: 'weave',
     parts: [...posts, ...passes],
     joints,
-    stations: placeStations({
-      planted: setting.planted,
-      ground,
-      fromMm: 0,
-      lengthMm: v.rowLength,
-      school: v.school,
-      rows: [{ acrossMm: y, side: 'in line' }],
-    }),
+    stations,
     ground,
     builtMm: v.rowLength,
-    support: {
-      holds: 'passes',
+    startMm,
+    posts: posts.map((post) => ({
+      id: post.id,
+      aboveMm: v.height,
+      buriedMm: post.buriedMm,
+      wantedMm: v.depth,
+      shortMm: Math.max(0, wanted - longMm),
+      set: steel ? 'driven' : 'let in',
+    })),
+    hold: {
+      by: 'passes',
       meshMm: null,
       memberMm: stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm,
       stepMm: v.way === 'ladder' ? v.passEvery : 0,
@@ -116,18 +140,8 @@ export function sizeWeave(v: WeaveValues, setting: Setting): Design {
       startsMm: v.firstPass,
       gapMm: v.firstPass,
       topMm: { least: v.height, most: v.height },
-      spacingMm: bay,
-      posts: posts.map((post) => ({
-        id: post.id,
-        aboveMm: v.height,
-        buriedMm: post.buriedMm,
-        wantedMm: v.depth,
-        shortMm: Math.max(0, wanted - longMm),
-        set: steel ? 'driven' : 'let in',
-      })),
-      rowsAtMm: [y],
-      bothSides: false,
     },
+    views: rowViews({ ground, bed, startMm }),
     bodies: 1,
     reasons: {
       post: fact('count.posts', { posts: posts.length, spacing: { mm: v.postSpacing } }),
@@ -140,8 +154,20 @@ export function sizeWeave(v: WeaveValues, setting: Setting): Design {
       }),
     },
     marks: [
-      { axis: 'x', label: 'posts', atMm: postsAt.map((at) => at * Math.cos(slopeOf(ground))), tapedMm: postsAt },
-      { axis: 'z', label: 'passes', atMm: [...new Set([-buriedMm, 0, ...heights, v.height])].sort((a, b) => a - b) },
+      ...rowMarks({ stations, ground, builtMm: v.rowLength, bed, rowsAtMm: [y], endTopMm: v.height }),
+      {
+        view: 'elevation',
+        axis: 'x',
+        label: 'posts',
+        atMm: postsAt.map((at) => at * Math.cos(slopeOf(ground))),
+        tapedMm: postsAt,
+      },
+      {
+        view: 'elevation',
+        axis: 'z',
+        label: 'passes',
+        atMm: [...new Set([-buriedMm, 0, ...heights, v.height])].sort((a, b) => a - b),
+      },
     ],
     handles: [
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm: v.rowLength, yMm: y, topMm: v.height }),
@@ -160,4 +186,5 @@ export function sizeWeave(v: WeaveValues, setting: Setting): Design {
       { knob: 'depth', view: 'end', at: [y, -v.depth], axis: 'up', perMm: -1 },
     ],
   };
+  return { design, facts: { rowsAtMm: [y], spacingMm: bay } satisfies WeaveFacts };
 }

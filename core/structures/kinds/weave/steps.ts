@@ -2,14 +2,15 @@ import type { Design } from '../../../design/design';
 import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import { leadPlant, type Setting } from '../../setting';
+import { type BedSetting } from '../../setting';
+import { leadPlant } from '../../../crops/planted';
 import { passHeights } from './passes';
 import type { WeaveValues } from './size';
 
 /** Posts, then plants; the twine comes as they grow. */
 export function weaveSteps(design: Design, v: WeaveValues): Step[] {
-  const posts = design.support.posts.length;
-  const buried = { mm: Math.min(...design.support.posts.map((post) => post.buriedMm)) };
+  const posts = design.posts.length;
+  const buried = { mm: Math.min(...design.posts.map((post) => post.buriedMm)) };
   return [
     { what: fact('step.locate'), people: 1, caution: fact('care.services') },
     { what: fact('step.line', { posts, row: { mm: design.builtMm } }), people: 1 },
@@ -23,7 +24,7 @@ export function weaveSteps(design: Design, v: WeaveValues): Step[] {
 }
 
 /** Each pass on the day the tallest of the plants is expected to reach a hand above it. */
-export function weaveSeason(_design: Design, v: WeaveValues, setting: Setting): SeasonNote[] {
+export function weaveSeason(_design: Design, v: WeaveValues, setting: BedSetting): SeasonNote[] {
   const lead = leadPlant(setting);
   const passes =
     v.way === 'ladder'

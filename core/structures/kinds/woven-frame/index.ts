@@ -1,7 +1,14 @@
+import { throughBedMend } from '../../rules/depth';
+import { plantsFit } from '../../../checks/plants-fit';
+import { plantingSides } from '../../../checks/planting-sides';
+import { tipping } from '../../../checks/tipping';
+import { nailInterval } from '../../../checks/nail-interval';
+import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
+import { endToEnd, ROW_MENDS } from '../../rules/row';
+import { WOVEN_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
-import { LEAST_DRIVEN_MM } from '../../rules/depth';
+import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { structureKind } from '../../kind';
-import { ROW_MENDS } from '../../rules/row';
 import { WOVEN_FRAME_KNOBS } from './knobs';
 import { WOVEN_FRAME_PHRASES } from './phrases';
 import { sizeWovenFrame } from './size';
@@ -14,35 +21,50 @@ export const wovenFrame = structureKind({
   name: 'Woven frame',
   blurb: 'Light frames woven with thread that goes on the compost: for peas and beans, hung up in winter.',
   nature: { tendingMinutes: { leaner: 2, climber: 0.5 }, moves: 'comes apart' },
+  purpose: 'support',
+  stands: ['bed'],
   knobs: WOVEN_FRAME_KNOBS,
   size: sizeWovenFrame,
+  checks: ({ design, facts }, _v, setting) => [
+    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    nailInterval(facts.nails),
+    facts.tips && tipping(facts.tips),
+    plantsFit({
+      planted: setting.planted,
+      stations: design.stations,
+      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
+    }),
+    plantingSides({ planted: setting.planted, bothSides: false, apartMm: Infinity }),
+    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+  ],
   steps: wovenFrameSteps,
   season: wovenFrameSeason,
+  names: WOVEN_FRAME_NAMES,
   phrases: WOVEN_FRAME_PHRASES,
   mends: {
     ...ROW_MENDS,
-    'row.past-bed': (v, _design, setting) => ({
-      rowLength: setting.bed.lengthMm,
-      width: Math.max(feet(1), Math.min(v.width, setting.bed.lengthMm)),
+    'row.past-bed': (v, _built, setting) => ({
+      rowLength: setting.place.bed.lengthMm,
+      width: Math.max(feet(1), Math.min(v.width, setting.place.bed.lengthMm)),
       frames: Math.max(
         1,
-        Math.floor((setting.bed.lengthMm + 0.5) / Math.max(feet(1), Math.min(v.width, setting.bed.lengthMm))),
+        Math.floor(
+          (setting.place.bed.lengthMm + 0.5) / Math.max(feet(1), Math.min(v.width, setting.place.bed.lengthMm)),
+        ),
       ),
     }),
-    'reach.outside': (v, _design, setting) => ({
-      rowAt: setting.bed.widthMm / 2,
+    'reach.outside': (v, _built, setting) => ({
+      rowAt: setting.place.bed.widthMm / 2,
       ...(v.form === 'pair'
-        ? setting.bed.widthMm - inches(4) >= feet(1)
-          ? { spread: setting.bed.widthMm - inches(4) }
+        ? setting.place.bed.widthMm - inches(4) >= feet(1)
+          ? { spread: setting.place.bed.widthMm - inches(4) }
           : { form: 'single' }
         : {}),
     }),
-    'nails.off': (v, design) => {
+    'nails.off': (v, { facts }) => {
       // Of the intervals near the one asked for, the one that both sides take best.
-      const member = Math.max(
-        0,
-        ...design.parts.map((part) => (part.shape === 'bar' && part.role === 'frame side' ? part.wideMm : 0)),
-      );
+      const member = facts.sideMm;
       const off = (interval: number): number =>
         Math.max(
           ...[v.height, v.width].map(
@@ -57,6 +79,9 @@ export const wovenFrame = structureKind({
     'tips.narrow': () => ({ spread: feet(4) }),
     'mesh.wide': () => ({ interval: 74 }),
     'mesh.narrow': () => ({ interval: 127 }),
+    'depth.bed': (v, built, setting) => ({
+      stakes: throughBedMend(LEAST_DRIVEN_MM)({ depth: v.stakes }, built, setting).depth ?? v.stakes,
+    }),
     'depth.shallow': () => ({ stakes: LEAST_DRIVEN_MM }),
     'depth.share': () => ({ stakes: feet(2) }),
     'height.low': () => ({ height: feet(7) }),

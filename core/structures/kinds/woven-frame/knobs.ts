@@ -1,7 +1,9 @@
+import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
+import { suggestDepth } from '../../rules/depth';
+import { type BedSetting, isOffered } from '../../setting';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
-import { isOffered } from '../../setting';
 import { rowKnobs, stationsKnob } from '../../rules/row';
 import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
@@ -24,7 +26,7 @@ export const WOVEN_FRAME_KNOBS = {
     ],
     help: 'Two frames joined at the top bridge a bed; vines climb both sides and fruit hangs inside.',
     suggest: (setting) =>
-      setting.bed.widthMm >= 900
+      setting.place.bed.widthMm >= 900
         ? { value: 'pair', why: fact('form.pair') }
         : { value: 'single', why: fact('form.single') },
   },
@@ -47,7 +49,10 @@ export const WOVEN_FRAME_KNOBS = {
     step: TAPE_STEP,
     help: 'Along the bed.',
     suggest: (setting) => ({
-      value: tidy(Math.max(feet(1), Math.min(perUnits(setting.units, 34, 863), setting.bed.lengthMm)), setting.units),
+      value: tidy(
+        Math.max(feet(1), Math.min(perUnits(setting.units, 34, 863), setting.place.bed.lengthMm)),
+        setting.units,
+      ),
       why: fact('frame.usual'),
     }),
   },
@@ -74,7 +79,7 @@ export const WOVEN_FRAME_KNOBS = {
     shown: (set) => set.form === 'pair',
     suggest: (setting) => ({
       value: tidy(
-        Math.max(feet(1), Math.min(perUnits(setting.units, 48, 1200), setting.bed.widthMm - inches(4))),
+        Math.max(feet(1), Math.min(perUnits(setting.units, 48, 1200), setting.place.bed.widthMm - inches(4))),
         setting.units,
       ),
       why: fact('spread.bed'),
@@ -137,6 +142,7 @@ export const WOVEN_FRAME_KNOBS = {
     step: TAPE_STEP,
     help: 'One at each side of a single frame.',
     shown: (set) => set.form === 'single',
-    suggest: (setting) => ({ value: perUnits(setting.units, 18, 460), why: fact('stakes.driven') }),
+    suggest: (setting) =>
+      suggestDepth(setting, LEAST_DRIVEN_MM, { value: perUnits(setting.units, 18, 460), why: fact('stakes.driven') }),
   },
-} as const satisfies Knobs;
+} as const satisfies Knobs<BedSetting>;

@@ -1,8 +1,10 @@
+import { THROUGH_BED_PHRASES } from '../../rules/depth';
 import type { Phrases } from '../../../wording/say';
 import { ROW_PHRASES } from '../../rules/row';
 import { TIMBER_PHRASES } from '../../rules/timber-knobs';
 
 export const WOVEN_FRAME_PHRASES = {
+  ...THROUGH_BED_PHRASES,
   ...ROW_PHRASES,
   ...TIMBER_PHRASES,
   'form.pair': 'Two leaning frames bridge the bed and stand by themselves.',

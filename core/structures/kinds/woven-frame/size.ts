@@ -1,31 +1,38 @@
+import type { Built } from '../../kind';
+import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
-import type { Bar, Design, EndCut, Joint, Line, Part, Standing } from '../../../design/design';
-import {
-  add,
-  ALONG,
-  minus,
-  onGround,
-  pathLength,
-  scale,
-  slopeOf,
-  unit,
-  type Ground,
-  type Point,
-} from '../../../geometry/space';
+import type { Design, Joint, Standing } from '../../../design/design';
+import type { EndCut } from '../../../design/end-cut';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Line } from '../../../design/shapes/line';
+import type { Part } from '../../../design/shapes/shapes';
+import { add, ALONG, minus, pathLength, scale, unit, type Point } from '../../../geometry/space';
+import { onGround, slopeOf, type Ground } from '../../../site/ground';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { cornerBrace } from '../../rules/brace';
 import { screwThrough } from '../../rules/fixings';
 import type { Values } from '../../knob';
 import { leanOf, onLeaf, upLeaf, type Leaf } from '../../rules/leaves';
-import { acrossBed, rowHandles } from '../../rules/row';
-import { isOffered, type Setting } from '../../setting';
+import { acrossBed, startOf, rowHandles } from '../../rules/row';
+import { isOffered, type BedSetting } from '../../setting';
 import { placeStations } from '../../rules/stations';
 import type { WOVEN_FRAME_KNOBS } from './knobs';
 import { furrow, nailsAlong } from './weave-path';
 
 export type WovenFrameValues = Values<typeof WOVEN_FRAME_KNOBS>;
+
+/** What its own checks and mends ask for. */
+export interface WovenFrameFacts {
+  rowsAtMm: readonly number[];
+  /** Nails round a frame: the interval asked for, and the one set that is farthest from it. */
+  nails: { askedMm: number; setMm: number };
+  /** Of a pair: from the foot line to the middle, and how high. */
+  tips: { halfBaseMm: number; heightMm: number } | null;
+  /** How wide the sides of a frame are. */
+  sideMm: number;
+}
 
 /** A turn about each nail, and both ends of a thread (from memory). mm. */
 const TURN_MM = 12;
@@ -44,9 +51,10 @@ interface Wood {
 }
 
 /** Sizes the frames: halved corners, braces, nails that divide the sides, thread both ways; on stakes, or in pairs joined at the top. */
-export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
+export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Built<WovenFrameFacts> {
+  const { bed } = setting.place;
   const wood: Wood = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
-  const ground: Ground = { lengthMm: setting.bed.lengthMm, riseMm: setting.bed.riseMm };
+  const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
   const y = acrossBed(v.rowAt, setting);
   const pair = v.form === 'pair';
   const spread = pair ? Math.min(v.spread, 2 * v.height * 0.95) : 0;
@@ -105,22 +113,30 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
   const step = Math.max(upright.stepMm, level.stepMm);
   const feet = [-1, 1].map((side) => y + (side * spread) / 2);
 
-  return {
+  const startMm = startOf(v, builtMm, bed);
+  const stations = placeStations({
+    planted: setting.planted,
+    ground,
+    fromMm: 0,
+    lengthMm: builtMm,
+    school: v.school,
+    rows: rows.map((acrossMm, i) => ({
+      acrossMm,
+      side: i === 0 ? 'front' : 'back',
+      up: [0, (i === 0 ? 1 : -1) * Math.sin(leanRad), Math.cos(leanRad)],
+    })),
+  });
+  const design: Design = {
     kind: 'woven-frame',
     parts,
     joints,
-    stations: placeStations({
-      planted: setting.planted,
-      ground,
-      fromMm: 0,
-      lengthMm: builtMm,
-      school: v.school,
-      rows: rows.map((acrossMm, i) => ({ acrossMm, side: i === 0 ? 'front' : 'back' })),
-    }),
+    stations,
     ground,
     builtMm,
-    support: {
-      holds: 'mesh',
+    startMm,
+    posts,
+    hold: {
+      by: 'mesh',
       meshMm: { wide: level.stepMm, high: upright.stepMm },
       memberMm: stockOf(setting.catalogue, `twine-${v.thread}`, 'cord').diameterMm,
       stepMm: step,
@@ -129,13 +145,8 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
       startsMm: wood.wideMm,
       gapMm: 0,
       topMm: { least: heightMm, most: heightMm },
-      spacingMm: 0,
-      posts,
-      rowsAtMm: rows,
-      bothSides: false,
-      nails: { askedMm: v.interval, setMm: worst },
-      ...(pair ? { tips: { halfBaseMm: spread / 2, heightMm } } : {}),
     },
+    views: rowViews({ ground, bed, startMm }),
     bodies: v.frames,
     reasons: {
       'frame side': fact('count.sides', { frames: v.frames * sides.length }),
@@ -155,7 +166,9 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
       'stake to frame': fact('count.stake-screws'),
     },
     marks: [
+      ...rowMarks({ stations, ground, builtMm: builtMm, bed, rowsAtMm: rows, endTopMm: heightMm }),
       {
+        view: 'elevation',
         axis: 'x',
         label: 'frames',
         atMm: Array.from({ length: v.frames + 1 }, (_, i) => i * v.width * Math.cos(slopeOf(ground))),
@@ -164,6 +177,7 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
       ...(v.frames <= 2
         ? [
             {
+              view: 'elevation',
               axis: 'x',
               label: 'nails',
               atMm: [0, ...level.atMm, v.width].map((at) => at * Math.cos(slopeOf(ground))),
@@ -172,6 +186,7 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
           ]
         : []),
       {
+        view: 'elevation',
         axis: 'z',
         label: 'nails',
         atMm: [0, ...upright.atMm.map((at) => at * Math.cos(leanRad)), heightMm],
@@ -200,6 +215,15 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: Setting): Design {
         : [{ knob: 'stakes', view: 'end', at: [y, -v.stakes], axis: 'up', perMm: -1 } as const]),
     ],
   };
+  return {
+    design,
+    facts: {
+      rowsAtMm: rows,
+      nails: { askedMm: v.interval, setMm: worst },
+      tips: pair ? { halfBaseMm: spread / 2, heightMm } : null,
+      sideMm: wood.wideMm,
+    } satisfies WovenFrameFacts,
+  };
 }
 
 function placeFrame(
@@ -208,7 +232,7 @@ function placeFrame(
   leaf: Leaf,
   fromMm: number,
   name: string,
-  setting: Setting,
+  setting: BedSetting,
 ): { parts: Part[]; joints: Joint[]; sides: Bar[] } {
   // Uprights lose their fronts, what lies across its back: the thickness of the two points opposite ways.
   const notch: EndCut = { cut: 'notch', longMm: wood.wideMm, deepMm: wood.thickMm / 2, off: -1 };
@@ -342,7 +366,7 @@ function driveStakes(
   leaf: Leaf,
   index: number,
   sides: readonly Bar[],
-  setting: Setting,
+  setting: BedSetting,
 ): { parts: Bar[]; joints: Joint[]; posts: Standing[] } {
   const section =
     (['2x2', '45x45'] as const).find((id) =>

@@ -1,0 +1,53 @@
+import type { Fact, FactValue, Phrases } from '../wording/say';
+
+export type Level = 'good' | 'note' | 'warn' | 'fail';
+
+/** What one check found, with its own sentence. `told.code` also names the mend, where the kind has one. */
+export interface Verdict {
+  check: string;
+  level: Level;
+  told: Fact;
+  /** What the button that mends it says; imperative and short. */
+  mends?: string;
+}
+
+interface Words<S extends Phrases> {
+  says: S;
+  mends?: { readonly [C in keyof S]?: string };
+}
+
+/** States a finding; a code without a sentence is a type error. */
+export type Found<S extends Phrases> = (
+  level: Level,
+  code: keyof S & string,
+  values?: Record<string, FactValue>,
+) => Verdict;
+
+/**
+ * A check with its words: it looks at facts of its own type and says one thing of them, or nothing where
+ * they do not apply. A kind calls those that concern it.
+ * @example check('braced', { says: { 'brace.none': 'It leans.' } }, (at: { braces: number }, found) => …)
+ */
+export function check<F, const S extends Phrases>(
+  id: string,
+  words: Words<S>,
+  look: (at: F, found: Found<S>) => Verdict | null,
+): (at: F) => Verdict | null {
+  const found: Found<S> = (level, code, values = {}) => {
+    const says = words.says[code];
+    if (says === undefined)
+      throw new Error(`No sentence for "${code}" in the check "${id}": write it beside its facts.`);
+    const mends = words.mends?.[code];
+    return { check: id, level, told: { code, values, says }, ...(mends ? { mends } : {}) };
+  };
+  return (at) => look(at, found);
+}
+
+const URGENCY: Record<Level, number> = { fail: 0, warn: 1, note: 2, good: 3 };
+
+/** What was found, the most urgent first; of equals, in the order they were asked. */
+export const byUrgency = (found: readonly (Verdict | null)[]): Verdict[] =>
+  found.flatMap((one) => one ?? []).sort((a, b) => URGENCY[a.level] - URGENCY[b.level]);
+
+/** Half a millimetre: less is not seen on a tape. */
+export const SEEN_MM = 0.5;

@@ -1,0 +1,24 @@
+import { overlap } from '../geometry/polygon';
+import type { PlanSpot } from '../site/plot';
+import { check } from './check';
+
+/** What another structure covers on the plot, piece by piece, each convex. */
+export interface Neighbour {
+  name: string;
+  covers: readonly (readonly PlanSpot[])[];
+}
+
+/** Structures may stand this close before they are in each other's way: a finger's width (from memory). mm. */
+const FORGIVEN_MM = 20;
+
+/** Do two structures stand in one place? */
+export const clash = check(
+  'clash',
+  { says: { 'clash.other': 'Stands in the same place as {other}: move one of them along, across or away.' } },
+  ({ covers, neighbours }: { covers: Neighbour['covers']; neighbours: readonly Neighbour[] }, found) => {
+    const met = neighbours.find((other) =>
+      other.covers.some((theirs) => covers.some((own) => overlap(own, theirs, FORGIVEN_MM))),
+    );
+    return met ? found('fail', 'clash.other', { other: met.name }) : null;
+  },
+);

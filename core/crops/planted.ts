@@ -1,0 +1,19 @@
+import type { Crop, Training } from './crop';
+
+/** Plants that a structure is to carry or cover. */
+export interface Planted {
+  id: string;
+  crop: Crop;
+  training: Training;
+  count: number;
+}
+
+/** The plant that asks most of what holds it: the heaviest, then the tallest. Null where nothing is planned. */
+export function leadPlant({ planted }: { planted: readonly Planted[] }): Planted | null {
+  const load = { light: 0, medium: 1, heavy: 2 };
+  return planted.reduce<Planted | null>((lead, next) => {
+    if (!lead) return next;
+    const heavier = load[next.crop.load] - load[lead.crop.load];
+    return heavier > 0 || (heavier === 0 && next.crop.supportToMm > lead.crop.supportToMm) ? next : lead;
+  }, null);
+}

@@ -1,0 +1,178 @@
+import { distanceToChain, flatten, line, pointAt, lengthOf, tangentAt, type Curve } from '../../geometry/curve';
+import { add, cross, minus, scale, unit, type Point } from '../../geometry/space';
+import type { EndCut } from '../end-cut';
+import { NOTHING_TAKEN, type PartBase, type Shape, type Solid } from './shape';
+
+export interface Hole {
+  /** From the bar's first end, along it, to the centre. */
+  atMm: number;
+  diameterMm: number;
+}
+
+/** A stiff member. `wide` is the direction of its wider face; the section is stated as placed. */
+export interface Bar extends PartBase {
+  shape: 'bar';
+  from: Point;
+  to: Point;
+  /** What its middle follows, where that is not straight from end to end. */
+  bent?: Curve;
+  wide: Point;
+  wideMm: number;
+  thickMm: number;
+  ends: readonly [EndCut, EndCut];
+  holes: readonly Hole[];
+  /** How much of it is below ground. */
+  buriedMm: number;
+  round?: boolean;
+  /** The board it is ripped from, when it is not cut from a length of its own. */
+  board?: string;
+}
+
+/** Less of a bar than this is not drawn apart; it would have no direction. mm. */
+const SEEN_MM = 0.01;
+const square: EndCut = { cut: 'square' };
+
+/** The middle line of a bar. */
+export const axisOf = (bar: Bar): Curve => bar.bent ?? line(bar.from, bar.to);
+
+const lean = (end: EndCut, cut: 'mitre' | 'angle'): number => (end.cut === cut ? Math.tan(end.angleRad) : 0);
+
+/**
+ * Corners of a bar with its end cuts. A mitred bar is longer on the side its `wide` direction points
+ * to: by half the width times the tangent at each end, and as much shorter on the other.
+ */
+export function barCorners(bar: Bar): Point[] {
+  const axis = unit(minus(bar.to, bar.from));
+  const thick = unit(cross(axis, bar.wide));
+  const bothMitred = bar.ends[0].cut === 'mitre' && bar.ends[1].cut === 'mitre';
+  return [0, 1].flatMap((end) =>
+    [-1, 1].flatMap((w) =>
+      [-1, 1].map((t) => {
+        const cut = bar.ends[end] as EndCut;
+        const shift =
+          ((w * bar.wideMm) / 2) * lean(cut, 'mitre') * (end === 0 && bothMitred ? -1 : 1) +
+          ((t * bar.thickMm) / 2) * lean(cut, 'angle');
+        const base = add(end === 0 ? bar.from : bar.to, scale(axis, shift));
+        return add(add(base, scale(bar.wide, (w * bar.wideMm) / 2)), scale(thick, (t * bar.thickMm) / 2));
+      }),
+    ),
+  );
+}
+
+/** A bar as pieces of even thickness: one, and a tongue for each end that a notch is cut into. */
+function barPieces(bar: Bar): Bar[] {
+  const axis = unit(minus(bar.to, bar.from));
+  const thick = unit(cross(axis, bar.wide));
+  const tongues: Bar[] = [];
+  let { from, to } = bar;
+  bar.ends.forEach((end, i) => {
+    if (end.cut !== 'notch') return;
+    const shoulder = add(i === 0 ? bar.from : bar.to, scale(axis, (i === 0 ? 1 : -1) * end.longMm));
+    const aside = scale(thick, (-end.off * end.deepMm) / 2);
+    tongues.push({
+      ...bar,
+      from: add(i === 0 ? bar.from : shoulder, aside),
+      to: add(i === 0 ? shoulder : bar.to, aside),
+      thickMm: bar.thickMm - end.deepMm,
+      ends: [square, square],
+    });
+    if (i === 0) from = shoulder;
+    else to = shoulder;
+  });
+  if (tongues.length === 0) return [bar];
+  const ends = bar.ends.map((end) => (end.cut === 'notch' ? square : end)) as unknown as Bar['ends'];
+  return [{ ...bar, from, to, ends }, ...tongues];
+}
+
+/** The bar's part below ground and the part above, each a bar; null where there is none. */
+function splitAtGround(bar: Bar): { above: Bar; below: Bar | null } {
+  if (bar.buriedMm < SEEN_MM) return { above: bar, below: null };
+  const axis = unit(minus(bar.to, bar.from));
+  const soil = add(bar.from, scale(axis, bar.buriedMm));
+  return {
+    above: { ...bar, from: soil, ends: [square, bar.ends[1]] },
+    below: { ...bar, to: soil, ends: [bar.ends[0], square] },
+  };
+}
+
+function bentSolids(bar: Bar, curve: Curve): Solid[] {
+  const [long, step] = [lengthOf(curve), 50];
+  const stretch = (fromMm: number, toMm: number): Point[] => {
+    const steps = Math.max(1, Math.ceil((toMm - fromMm) / step));
+    return Array.from({ length: steps + 1 }, (_, i) => pointAt(curve, fromMm + ((toMm - fromMm) * i) / steps));
+  };
+  const tube = (fromMm: number, toMm: number, below: boolean): Solid => ({
+    solid: 'tube',
+    path: stretch(fromMm, toMm),
+    radiusMm: Math.max(bar.wideMm, bar.thickMm) / 2,
+    below,
+  });
+  // A bent bar that is pushed in stands in the soil with both ends.
+  const deep = bar.buriedMm;
+  return deep < SEEN_MM
+    ? [tube(0, long, false)]
+    : [tube(0, deep, true), tube(deep, long - deep, false), tube(long - deep, long, true)];
+}
+
+function solids(bar: Bar): Solid[] {
+  if (bar.bent) return bentSolids(bar, bar.bent);
+  const { above, below } = splitAtGround(bar);
+  if (bar.round) {
+    const tube = (one: Bar, under: boolean): Solid => ({
+      solid: 'tube',
+      path: [one.from, one.to],
+      radiusMm: bar.wideMm / 2,
+      below: under,
+    });
+    return [...(below ? [tube(below, true)] : []), tube(above, false)];
+  }
+  const box = (one: Bar, under: boolean): Solid => ({ solid: 'box', corners: barCorners(one), below: under });
+  return [...(below ? [box(below, true)] : []), ...barPieces(above).map((piece) => box(piece, false))];
+}
+
+export const BAR: Shape<Bar> = {
+  nature: 'member',
+  extent: (bar) =>
+    bar.bent
+      ? flatten(bar.bent).flatMap((point) => [-1, 1].map((way) => add(point, scale(bar.wide, (way * bar.wideMm) / 2))))
+      : barPieces(bar).flatMap(barCorners),
+  solids,
+  wires: () => [],
+  faces: () => [],
+  edges: () => [],
+  hidden: (bar) => {
+    const under = scale(bar.wide, -bar.wideMm / 2);
+    return bar.holes.map((hole) => {
+      const middle = pointAt(axisOf(bar), hole.atMm);
+      return [add(middle, under), minus(middle, under)];
+    });
+  },
+  distanceTo: (bar, at) =>
+    Math.max(0, distanceToChain(at, flatten(axisOf(bar))) - Math.hypot(bar.wideMm, bar.thickMm) / 2),
+  feet: (bar) =>
+    bar.buriedMm <= 0
+      ? []
+      : bar.bent
+        ? [bar.from, bar.to]
+        : [add(bar.from, scale(tangentAt(axisOf(bar), 0), bar.buriedMm))],
+  acrossMm: (bar) => Math.max(bar.wideMm, bar.thickMm),
+  taken: (bar) => ({ ...NOTHING_TAKEN, ends: bar.ends, board: bar.board ?? null }),
+  document: (bar) => ({
+    from: bar.from,
+    to: bar.to,
+    ...(bar.bent ? { bent: flatten(bar.bent) } : { bent: [] }),
+    wideMm: bar.wideMm,
+    thickMm: bar.thickMm,
+    buriedMm: bar.buriedMm,
+    holesMm: bar.holes.map((hole) => hole.atMm),
+  }),
+  fields: {
+    from: 'point',
+    to: 'point',
+    bent: 'points',
+    wideMm: 'mm',
+    thickMm: 'mm',
+    buriedMm: 'mm',
+    holesMm: 'lengths',
+  },
+};

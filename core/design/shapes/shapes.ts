@@ -1,0 +1,20 @@
+import { BAR, type Bar } from './bar';
+import { BLOCK, type Block } from './block';
+import { FILL, type Fill } from './fill';
+import { LINE, type Line } from './line';
+import type { Shape } from './shape';
+import { SHEET, type Sheet } from './sheet';
+
+export type Part = Bar | Sheet | Line | Fill | Block;
+
+/** Every shape a part can have. A new one is a module and a line here. */
+export const SHAPES: { readonly [S in Part['shape']]: Shape<Extract<Part, { shape: S }>> } = {
+  bar: BAR,
+  sheet: SHEET,
+  line: LINE,
+  fill: FILL,
+  block: BLOCK,
+};
+
+/** The shape of a part, to be asked about that part. @example shapeOf(part).extent(part) */
+export const shapeOf = <P extends Part>(part: P): Shape<P> => SHAPES[part.shape] as unknown as Shape<P>;

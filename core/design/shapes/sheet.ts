@@ -1,0 +1,108 @@
+import { flatten, lengthOf, line, onStretch, pointAt, tangentAt, type Curve } from '../../geometry/curve';
+import { add, cross, dot, minus, reach, scale, unit, type Point } from '../../geometry/space';
+import { NOTHING_TAKEN, type PartBase, type Shape } from './shape';
+
+/**
+ * Mesh, net or cloth, stated by its flat pattern (as it is cut: `cutMm` long, `heightMm` high, with its
+ * wires measured from its first corner) and by where that pattern lies: its lower edge follows `base`,
+ * and it goes `up` from there. A wall's base is straight, an arch's is its bow, a cage's goes all round.
+ */
+export interface Sheet extends PartBase {
+  shape: 'sheet';
+  base: Curve;
+  up: Point;
+  heightMm: number;
+  uprightsMm: readonly number[];
+  levelsMm: readonly number[];
+  wireMm: number;
+  /** Whole meshes of the stock panel it takes; for a roll, 0. */
+  meshes: number;
+  /** The strip that the panel is bought for, when this one is split from the same panel. */
+  board?: string;
+}
+
+/** The lower edge of a flat sheet from its first corner. */
+export const flatBase = (corner: Point, along: Point, lengthMm: number): Curve =>
+  line(corner, add(corner, scale(along, lengthMm)));
+
+export const cornerOf = (sheet: Sheet): Point => pointAt(sheet.base, 0);
+/** The direction of a flat sheet's length; of a bent one where it begins. */
+export const alongOf = (sheet: Sheet): Point => tangentAt(sheet.base, 0);
+/** The place of a point of the flat pattern. */
+export const onSheet = (sheet: Sheet, alongMm: number, upMm: number): Point =>
+  add(pointAt(sheet.base, alongMm), scale(sheet.up, upMm));
+
+const levelWire = (sheet: Sheet, upMm: number): Point[] => {
+  const rise = scale(sheet.up, upMm);
+  if (sheet.base.curve === 'line') return [onSheet(sheet, 0, upMm), onSheet(sheet, sheet.cutMm, upMm)];
+  const long = Math.min(lengthOf(sheet.base), sheet.cutMm);
+  return [
+    ...flatten(sheet.base).map((point) => add(point, rise)),
+    ...(long < sheet.cutMm - 1 ? [onSheet(sheet, sheet.cutMm, upMm)] : []),
+  ];
+};
+const uprightWire = (sheet: Sheet, alongMm: number): Point[] => [
+  onSheet(sheet, alongMm, sheet.levelsMm[0] ?? 0),
+  onSheet(sheet, alongMm, sheet.heightMm),
+];
+
+function distanceTo(sheet: Sheet, at: Point): number {
+  if (sheet.base.curve === 'line') {
+    // Cloth and nets on a slope hang plumb: their two directions need not be square to each other.
+    const along = alongOf(sheet);
+    const from = minus(at, cornerOf(sheet));
+    const skew = dot(along, sheet.up);
+    const [a, u] = [dot(from, along), dot(from, sheet.up)];
+    const far = (a - skew * u) / (1 - skew ** 2);
+    const high = (u - skew * a) / (1 - skew ** 2);
+    return Math.hypot(
+      Math.max(0, -far, far - sheet.cutMm),
+      Math.max(0, -high, high - sheet.heightMm),
+      dot(from, unit(cross(along, sheet.up))),
+    );
+  }
+  // A swept one: down (or up) to its base along `up`, then the nearest of the base.
+  const chain = levelWire(sheet, 0);
+  let least = Infinity;
+  for (let i = 1; i < chain.length; i++) {
+    const foot = chain[i - 1] as Point;
+    const high = dot(minus(at, foot), sheet.up);
+    const within = Math.max(0, Math.min(sheet.heightMm, high));
+    const down = minus(at, scale(sheet.up, within));
+    least = Math.min(least, reach(down, onStretch(down, foot, chain[i] as Point)));
+  }
+  return least;
+}
+
+export const SHEET: Shape<Sheet> = {
+  nature: 'face',
+  extent: (sheet) => [
+    ...sheet.levelsMm.flatMap((up) => levelWire(sheet, up)),
+    ...sheet.uprightsMm.flatMap((along) => uprightWire(sheet, along)),
+  ],
+  solids: () => [],
+  wires: (sheet) => [
+    ...sheet.uprightsMm.map((along) => uprightWire(sheet, along)),
+    ...sheet.levelsMm.map((up) => levelWire(sheet, up)),
+  ],
+  faces: (sheet) => {
+    const pieces = sheet.base.curve === 'line' ? 1 : 8;
+    return Array.from({ length: pieces }, (_, i) =>
+      [i, i + 1].flatMap((end) => [0, sheet.heightMm].map((up) => onSheet(sheet, (sheet.cutMm * end) / pieces, up))),
+    );
+  },
+  edges: (sheet) => [levelWire(sheet, sheet.levelsMm[0] ?? 0), uprightWire(sheet, sheet.uprightsMm[0] ?? 0)],
+  hidden: () => [],
+  distanceTo,
+  feet: () => [],
+  acrossMm: () => 0,
+  taken: (sheet) => ({ ...NOTHING_TAKEN, meshes: sheet.meshes > 0 ? sheet.meshes : null, board: sheet.board ?? null }),
+  document: (sheet) => ({
+    corner: cornerOf(sheet),
+    along: alongOf(sheet),
+    up: sheet.up,
+    heightMm: sheet.heightMm,
+    base: sheet.base.curve === 'line' ? [] : flatten(sheet.base),
+  }),
+  fields: { corner: 'point', along: 'point', up: 'point', heightMm: 'mm', base: 'points' },
+};

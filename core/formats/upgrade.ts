@@ -1,0 +1,36 @@
+/**
+ * Brings an older plan document up to the version of today, a version at a time, before it is checked.
+ * Works on whatever it is given: what is no plan of a known version is handed on as it is, for the door
+ * to say what is wrong with it.
+ */
+type Document = Record<string, unknown>;
+
+const isDocument = (value: unknown): value is Document =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+const each = (list: unknown, change: (one: Document) => Document): unknown =>
+  Array.isArray(list) ? (list as unknown[]).map((one) => (isDocument(one) ? change(one) : one)) : list;
+
+/** By the version they start from. */
+const STEPS: Readonly<Record<number, (plan: Document) => Document>> = {
+  // A structure stands on more than beds, a bed has an outline, open ground has its own soil and wind.
+  1: (plan) => ({
+    ...plan,
+    version: 2,
+    site: isDocument(plan.site) ? { soil: 'loam', wind: 'usual', ...plan.site } : plan.site,
+    beds: each(plan.beds, (bed) => ({ outline: { shape: 'rectangle' }, ...bed })),
+    structures: each(plan.structures, ({ bed, ...structure }) => ({ ...structure, stand: { on: 'bed', bed } })),
+  }),
+};
+
+/** The document in the newest version that steps lead to. The input is left as it is. */
+export function upgradePlan(input: unknown): unknown {
+  let plan = input;
+  for (;;) {
+    const step: ((plan: Document) => Document) | undefined =
+      isDocument(plan) && typeof plan.version === 'number' && Object.hasOwn(STEPS, plan.version)
+        ? STEPS[plan.version]
+        : undefined;
+    if (!step) return plan;
+    plan = step(plan as Document);
+  }
+}

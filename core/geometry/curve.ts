@@ -1,0 +1,126 @@
+import { add, cross, dot, minus, reach, scale, unit, type Point } from './space';
+
+/**
+ * A line that a bar, a cord or the edge of a sheet follows: straight, an arc, or a curve known at
+ * points that lie evenly along it, with its direction at each. Lengths along a curve are mm from its start.
+ */
+export type Curve =
+  | { curve: 'line'; from: Point; to: Point }
+  /** middle + radius × (cos t · a + sin t · b), from one angle to the other; a and b are unit and square to each other. */
+  | { curve: 'arc'; middle: Point; a: Point; b: Point; radiusMm: number; fromRad: number; toRad: number }
+  | { curve: 'sampled'; lengthMm: number; points: readonly Point[]; tangents: readonly Point[] };
+
+export const line = (from: Point, to: Point): Curve => ({ curve: 'line', from, to });
+
+export function lengthOf(curve: Curve): number {
+  switch (curve.curve) {
+    case 'line':
+      return reach(curve.from, curve.to);
+    case 'arc':
+      return curve.radiusMm * Math.abs(curve.toRad - curve.fromRad);
+    case 'sampled':
+      return curve.lengthMm;
+  }
+}
+
+/** The point `alongMm` from the start; past an end a curve goes on straight. @example pointAt(line([0,0,0],[9,0,0]), 3) // [3,0,0] */
+export function pointAt(curve: Curve, alongMm: number): Point {
+  const long = lengthOf(curve);
+  if (curve.curve === 'line') return add(curve.from, scale(tangentAt(curve, 0), alongMm));
+  if (alongMm < 0) return add(pointAt(curve, 0), scale(tangentAt(curve, 0), alongMm));
+  if (alongMm > long) return add(pointAt(curve, long), scale(tangentAt(curve, long), alongMm - long));
+  if (curve.curve === 'arc') {
+    const at = arcAngle(curve, alongMm);
+    return add(curve.middle, scale(add(scale(curve.a, Math.cos(at)), scale(curve.b, Math.sin(at))), curve.radiusMm));
+  }
+  const { i, share, step } = between(curve, alongMm);
+  const [p, q] = [curve.points[i] as Point, curve.points[i + 1] as Point];
+  const [u, v] = [curve.tangents[i] as Point, curve.tangents[i + 1] as Point];
+  // Cubic Hermite between two points and their directions.
+  const [s2, s3] = [share * share, share ** 3];
+  return add(
+    add(scale(p, 2 * s3 - 3 * s2 + 1), scale(q, 3 * s2 - 2 * s3)),
+    add(scale(u, (s3 - 2 * s2 + share) * step), scale(v, (s3 - s2) * step)),
+  );
+}
+
+/** The direction in which a curve goes at a place; unit. */
+export function tangentAt(curve: Curve, alongMm: number): Point {
+  if (curve.curve === 'line') {
+    const way = minus(curve.to, curve.from);
+    return Math.hypot(...way) === 0 ? [1, 0, 0] : unit(way);
+  }
+  const within = Math.max(0, Math.min(lengthOf(curve), alongMm));
+  if (curve.curve === 'arc') {
+    const at = arcAngle(curve, within);
+    const way = add(scale(curve.a, -Math.sin(at)), scale(curve.b, Math.cos(at)));
+    return scale(way, Math.sign(curve.toRad - curve.fromRad) || 1);
+  }
+  const { i, share } = between(curve, within);
+  return unit(add(scale(curve.tangents[i] as Point, 1 - share), scale(curve.tangents[i + 1] as Point, share)));
+}
+
+const arcAngle = (arc: Extract<Curve, { curve: 'arc' }>, alongMm: number): number =>
+  arc.fromRad + (Math.sign(arc.toRad - arc.fromRad) * alongMm) / arc.radiusMm;
+
+function between(
+  curve: Extract<Curve, { curve: 'sampled' }>,
+  alongMm: number,
+): { i: number; share: number; step: number } {
+  const steps = curve.points.length - 1;
+  const step = curve.lengthMm / steps;
+  const i = Math.max(0, Math.min(steps - 1, Math.floor(alongMm / step)));
+  return { i, share: alongMm / step - i, step };
+}
+
+/** Points along a curve for drawing, none farther apart than `stepMm`; the ends of a line are enough. */
+export function flatten(curve: Curve, stepMm = 60): Point[] {
+  if (curve.curve === 'line') return [curve.from, curve.to];
+  if (curve.curve === 'sampled') return [...curve.points];
+  const long = lengthOf(curve);
+  const steps = Math.max(4, Math.ceil(long / Math.min(stepMm, curve.radiusMm / 3)));
+  return Array.from({ length: steps + 1 }, (_, i) => pointAt(curve, (long * i) / steps));
+}
+
+/** Least distance of a point from a chain of points. mm. */
+export function distanceToChain(point: Point, chain: readonly Point[]): number {
+  let least = chain.length === 1 ? reach(point, chain[0] as Point) : Infinity;
+  for (let i = 1; i < chain.length; i++)
+    least = Math.min(least, reach(point, onStretch(point, chain[i - 1] as Point, chain[i] as Point)));
+  return least;
+}
+
+/** The point of a straight stretch that is nearest to another point. */
+export function onStretch(point: Point, from: Point, to: Point): Point {
+  const way = minus(to, from);
+  const long = dot(way, way);
+  const share = long === 0 ? 0 : Math.max(0, Math.min(1, dot(minus(point, from), way) / long));
+  return add(from, scale(way, share));
+}
+
+/** Where to bend a straight length so that it follows a curve: places along it, and by how much it has turned there. Radians. */
+export function bendMarks(curve: Curve, everyRad = Math.PI / 12): { atMm: number; turnedRad: number }[] {
+  if (curve.curve === 'line') return [];
+  const long = lengthOf(curve);
+  const steps = 240;
+  const marks: { atMm: number; turnedRad: number }[] = [];
+  let turned = 0;
+  for (let i = 1; i <= steps; i++) {
+    const [before, after] = [tangentAt(curve, (long * (i - 1)) / steps), tangentAt(curve, (long * i) / steps)];
+    const by = Math.atan2(Math.hypot(...cross(before, after)), dot(before, after));
+    for (let n = Math.floor(turned / everyRad) + 1; n * everyRad <= turned + by + 1e-9; n++)
+      marks.push({
+        atMm: (long * (i - 1 + (n * everyRad - turned) / Math.max(by, 1e-12))) / steps,
+        turnedRad: n * everyRad,
+      });
+    turned += by;
+  }
+  return marks;
+}
+
+/** A curve moved by as much in every point. */
+export function shifted(curve: Curve, by: Point): Curve {
+  if (curve.curve === 'line') return line(add(curve.from, by), add(curve.to, by));
+  if (curve.curve === 'arc') return { ...curve, middle: add(curve.middle, by) };
+  return { ...curve, points: curve.points.map((point) => add(point, by)) };
+}

@@ -1,0 +1,56 @@
+/** A place in a plane: on the plot, or seen from above in a structure's own frame. mm. */
+export type Pair = readonly [x: number, y: number];
+
+const corner = (outline: readonly Pair[], i: number): Pair => outline[i % outline.length] as Pair;
+
+/** Area inside an outline, whichever way round it goes. mm². */
+export const areaOf = (outline: readonly Pair[]): number =>
+  Math.abs(outline.reduce((sum, [x, y], i) => sum + x * corner(outline, i + 1)[1] - corner(outline, i + 1)[0] * y, 0)) /
+  2;
+
+/** Whether a place lies inside an outline. */
+export function inside([x, y]: Pair, outline: readonly Pair[]): boolean {
+  let within = false;
+  outline.forEach(([ax, ay], i) => {
+    const [bx, by] = corner(outline, i + 1);
+    if (ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax) within = !within;
+  });
+  return within;
+}
+
+/** Distance of a place from a stretch of line. mm. */
+export function distanceToStretch([x, y]: Pair, [ax, ay]: Pair, [bx, by]: Pair): number {
+  const [dx, dy] = [bx - ax, by - ay];
+  const long = dx * dx + dy * dy;
+  const share = long === 0 ? 0 : Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / long));
+  return Math.hypot(x - ax - share * dx, y - ay - share * dy);
+}
+
+/** Distance of a place from an outline; 0 inside it. mm. */
+export const distanceToOutline = (place: Pair, outline: readonly Pair[]): number =>
+  inside(place, outline)
+    ? 0
+    : Math.min(...outline.map((from, i) => distanceToStretch(place, from, corner(outline, i + 1))));
+
+/** Whether two convex outlines overlap by more than `byMm`: no edge of either separates them. */
+export function overlap(a: readonly Pair[], b: readonly Pair[], byMm = 1e-6): boolean {
+  return [a, b].every((outline) =>
+    outline.every((from, i) => {
+      const to = corner(outline, i + 1);
+      const [nx, ny] = [to[1] - from[1], from[0] - to[0]];
+      const slack = byMm * Math.hypot(nx, ny);
+      const spread = (spots: readonly Pair[]) => spots.map(([x, y]) => x * nx + y * ny);
+      return (
+        Math.max(...spread(a)) > Math.min(...spread(b)) + slack &&
+        Math.max(...spread(b)) > Math.min(...spread(a)) + slack
+      );
+    }),
+  );
+}
+
+/** Whether two stretches cross in a point inside both. */
+export function cross2(a: Pair, b: Pair, c: Pair, d: Pair): boolean {
+  const side = (p: Pair, q: Pair, r: Pair): number =>
+    Math.sign((q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]));
+  return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
+}

@@ -1,0 +1,35 @@
+import { bedOutline, bedOnPlot, type Bed } from '../site/bed';
+import type { Pair } from '../geometry/polygon';
+import { onPlan } from '../site/plot';
+import { bedsOf, toFrame, type Frame, type Place } from '../site/stand';
+
+/** What lies about a structure, in its own frame: the beds it stands on or beside, and walls one cannot stand behind. mm. */
+export interface Around {
+  beds: readonly {
+    outline: readonly Pair[];
+    /** Its soil, and the path about it, over the structure's zero where the bed begins. */
+    soilMm: number;
+    pathMm: number;
+    /** Where its back is against something. */
+    wall: readonly Pair[] | null;
+  }[];
+}
+
+/** How far behind a bed a wall is drawn. mm. */
+const WALL_OFF_MM = 40;
+
+export function aroundOf(place: Place, frame: Frame): Around {
+  return {
+    beds: bedsOf(place).map((bed) => ({
+      outline: bedOnPlot(bed).map((spot) => toFrame(frame, spot)),
+      soilMm: bed.heightMm - frame.baseMm,
+      pathMm: -frame.baseMm,
+      wall: bed.standFrom === 'front only' ? backOf(bed).map((spot) => toFrame(frame, spot)) : null,
+    })),
+  };
+}
+
+const backOf = (bed: Bed): Pair[] => {
+  const across = Math.max(...bedOutline(bed).map(([, y]) => y)) + WALL_OFF_MM;
+  return [-1, 1].map((end) => onPlan(bed, (end * bed.lengthMm) / 2, across));
+};

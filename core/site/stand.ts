@@ -1,0 +1,99 @@
+import type { Bed } from './bed';
+import { onPlan, type Placed, type PlanSpot } from './plot';
+
+/** A corner of a path on the plot, with how high the soil lies there over the first of its kind. mm. */
+export interface PathSpot {
+  xMm: number;
+  yMm: number;
+  groundMm: number;
+}
+
+/** Where a structure stands, as a plan says it. Where along and across a bed is a knob of its kind, with its own reason. */
+export type Stand =
+  | { on: 'bed'; bed: string }
+  /** Over the way between two beds that lie side by side. */
+  | { on: 'beds'; beds: readonly [string, string] }
+  /** Along a path of corners on the plot. */
+  | { on: 'path'; spots: readonly PathSpot[]; closed: boolean }
+  /** On open ground. */
+  | { on: 'spot'; at: Placed };
+export type StandOn = Stand['on'];
+
+/** The way between two beds: its middle line, how wide it is, and how much of it both beds lie beside. mm. */
+export interface Way {
+  /** The middle of the way, turned along it. */
+  at: Placed;
+  wideMm: number;
+  lengthMm: number;
+  /** How far the two beds are from lying side by side. Degrees. */
+  skewDeg: number;
+}
+
+/** A stand with the things it names: what a kind is told of where it stands. */
+export type Place =
+  | { on: 'bed'; bed: Bed }
+  | { on: 'beds'; beds: readonly [Bed, Bed]; way: Way }
+  | { on: 'path'; spots: readonly PathSpot[]; closed: boolean }
+  | { on: 'spot'; at: Placed };
+export type PlaceOn<On extends StandOn> = Extract<Place, { on: On }>;
+
+/** The one way from a structure's own frame to the plot: where its zero lies, how it is turned, and how high its zero is over the paths. */
+export interface Frame extends Placed {
+  baseMm: number;
+}
+
+/** The frame of a structure: `startMm` is where its zero lies along the bed or the way it stands on, by a tape on the soil. */
+export function frameOf(place: Place, startMm: number): Frame {
+  switch (place.on) {
+    case 'bed': {
+      const { bed } = place;
+      const level = Math.cos(Math.asin(Math.max(-1, Math.min(1, bed.riseMm / bed.lengthMm))));
+      const [xMm, yMm] = onPlan(bed, (startMm - bed.lengthMm / 2) * level, 0);
+      return { xMm, yMm, turnDeg: bed.turnDeg, baseMm: bed.heightMm };
+    }
+    case 'beds': {
+      const { at, lengthMm } = place.way;
+      const [xMm, yMm] = onPlan(at, startMm - lengthMm / 2, 0);
+      return { xMm, yMm, turnDeg: at.turnDeg, baseMm: 0 };
+    }
+    case 'path': {
+      const [first] = place.spots;
+      return { xMm: first?.xMm ?? 0, yMm: first?.yMm ?? 0, turnDeg: 0, baseMm: 0 };
+    }
+    case 'spot':
+      return { ...place.at, baseMm: 0 };
+  }
+}
+
+/** A place of a structure's own frame on the plot. */
+export const toPlot = (frame: Frame, xMm: number, yMm: number): PlanSpot => onPlan(frame, xMm, yMm);
+
+/** A place of the plot in a structure's own frame. */
+export function toFrame(frame: Frame, [x, y]: PlanSpot): PlanSpot {
+  const turn = (frame.turnDeg * Math.PI) / 180;
+  const [dx, dy] = [x - frame.xMm, y - frame.yMm];
+  return [dx * Math.cos(turn) + dy * Math.sin(turn), dy * Math.cos(turn) - dx * Math.sin(turn)];
+}
+
+/**
+ * The way between two beds: along the first, from where both begin to lie beside each other to where the
+ * first of them ends. Beds that overlap leave none of its width, beds that miss each other none of its length.
+ */
+export function wayBetween(a: Bed, b: Bed): Way {
+  const [bx, by] = toFrame({ ...a, baseMm: 0 }, [b.xMm, b.yMm]);
+  const [from, to] = [Math.max(-a.lengthMm / 2, bx - b.lengthMm / 2), Math.min(a.lengthMm / 2, bx + b.lengthMm / 2)];
+  const side = by < 0 ? -1 : 1;
+  const wideMm = Math.max(0, Math.abs(by) - (a.widthMm + b.widthMm) / 2);
+  const [xMm, yMm] = onPlan(a, (from + to) / 2, (side * (a.widthMm + wideMm)) / 2);
+  const skew = (((b.turnDeg - a.turnDeg + 90) % 180) + 180) % 180;
+  return {
+    at: { xMm, yMm, turnDeg: a.turnDeg },
+    wideMm,
+    lengthMm: Math.max(0, to - from),
+    skewDeg: Math.abs(skew - 90),
+  };
+}
+
+/** The beds a structure stands on or beside. */
+export const bedsOf = (place: Place): readonly Bed[] =>
+  place.on === 'bed' ? [place.bed] : place.on === 'beds' ? place.beds : [];

@@ -1,0 +1,13 @@
+import type { Names } from '../../kind';
+
+/** What its parts and joints are called, and what the length of a part measures. */
+export const WEAVE_NAMES: Names = {
+  parts: {
+    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length' },
+    stake: { word: 'Stake', means: 'a light post, cut to length' },
+    pass: { word: 'Pass of twine', means: 'there and back (or once), with turns and ends' },
+  },
+  joints: {
+    'pass on posts': 'Pass on a post',
+  },
+};

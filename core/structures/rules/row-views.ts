@@ -1,0 +1,99 @@
+import type { Mark, Station, ViewFrame } from '../../design/design';
+import type { Bed } from '../../site/bed';
+import { groundAt, slopeOf, type Ground } from '../../site/ground';
+
+/** Soil drawn past the ends of a bed. mm. */
+const BESIDE_MM = 500;
+
+/** The three views of a row on a bed: from the front, from above, and along the row from its start. `startMm` is where it begins in the bed. */
+export function rowViews(o: { ground: Ground; bed: Bed; startMm: number }): ViewFrame[] {
+  const high = o.bed.heightMm;
+  const level = Math.cos(slopeOf(o.ground));
+  const [near, far] = [-o.startMm * level, (o.bed.lengthMm - o.startMm) * level];
+  const half = o.bed.widthMm / 2;
+  /** Down to the paths at both ends, where the bed stands over them. */
+  const bedSoil = (from: number, to: number, at: (x: number) => number): ViewFrame['soil'] =>
+    high === 0
+      ? [
+          [from, at(from)],
+          [to, at(to)],
+        ]
+      : [
+          [from - BESIDE_MM, at(from) - high],
+          [from, at(from) - high],
+          [from, at(from)],
+          [to, at(to)],
+          [to, at(to) - high],
+          [to + BESIDE_MM, at(to) - high],
+        ];
+  const along = (x: number): number => groundAt(o.ground, x);
+  return [
+    {
+      id: 'elevation',
+      title: 'From the front',
+      right: [1, 0, 0],
+      up: [0, 0, 1],
+      eye: [0, -1, 0],
+      origin: [0, 0, 0],
+      as: 'upright',
+      square: true,
+      nearest: false,
+      soil: bedSoil(near, far, along),
+    },
+    {
+      id: 'plan',
+      title: 'From above',
+      right: [1, 0, 0],
+      up: [0, 1, 0],
+      eye: [0, 0, 1],
+      origin: [0, 0, 0],
+      as: 'above',
+      square: false,
+      nearest: false,
+      soil: [],
+    },
+    {
+      id: 'end',
+      title: 'From the end',
+      right: [0, 1, 0],
+      up: [0, 0, 1],
+      eye: [-1, 0, 0],
+      origin: [0, 0, 0],
+      as: 'upright',
+      square: false,
+      nearest: true,
+      soil: bedSoil(-half, half, () => 0),
+    },
+  ];
+}
+
+/** The chains that every row shows: plants and rows from above, and its top from the end (nought where it has a chain of its own there). */
+export function rowMarks(o: {
+  stations: readonly Station[];
+  ground: Ground;
+  builtMm: number;
+  bed: Bed;
+  rowsAtMm: readonly number[];
+  endTopMm: number;
+}): Mark[] {
+  const front = o.stations.filter((one) => one.side !== 'round' && one.at[1] === o.stations[0]?.at[1]);
+  const places = [0, ...front.map((station) => station.alongMm), o.builtMm];
+  const level = Math.cos(slopeOf(o.ground));
+  const half = o.bed.widthMm / 2;
+  const across = [...new Set([-half, ...o.rowsAtMm, half])].sort((a, b) => a - b);
+  return [
+    ...(front.length > 0
+      ? [
+          {
+            view: 'plan',
+            axis: 'x',
+            label: 'plants',
+            atMm: places.map((at) => at * level),
+            tapedMm: places,
+          } satisfies Mark,
+        ]
+      : []),
+    { view: 'plan', axis: 'z', label: 'across', atMm: across },
+    ...(o.endTopMm > 0 ? [{ view: 'end', axis: 'z', label: 'top', atMm: [0, o.endTopMm] } satisfies Mark] : []),
+  ];
+}
