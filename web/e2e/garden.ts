@@ -27,7 +27,7 @@ export function fewerBeds(plan: Plan): Plan {
     ...plan,
     beds: plan.beds.filter((bed) => kept.includes(bed.id)),
     plantings: plan.plantings.filter((one) => kept.includes(one.bed)),
-    structures: plan.structures.filter((one) => kept.includes(one.bed)),
+    structures: plan.structures.filter((one) => one.stand.on === 'bed' && kept.includes(one.stand.bed)),
   };
 }
 

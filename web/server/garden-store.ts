@@ -1,9 +1,8 @@
-import { and, asc, desc, eq, lte, sql } from 'drizzle-orm';
-import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
-import type { Bed } from '@lignum/core/site/bed';
-import type { Feature } from '@lignum/core/site/plot';
+import { and, asc, desc, eq, lte } from 'drizzle-orm';
+import { readPlan } from '@lignum/core/formats/read-plan';
+import { PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
 import type { Database } from './database';
-import { beds, crops, features, gardens, plantings, priceLines, revisions, shedPieces, structures } from './schema';
+import { gardens, revisions } from './schema';
 
 /** Saved states kept of one garden; the oldest go first. */
 const REVISIONS_KEPT = 200;
@@ -30,92 +29,31 @@ export type SaveOutcome =
   | { outcome: 'gone' };
 
 export async function listGardens(db: Database): Promise<GardenCard[]> {
+  const { id, name, note, savedAt, beds, structures } = gardens;
   const rows = await db
-    .select({
-      id: gardens.id,
-      name: gardens.name,
-      note: gardens.note,
-      savedAt: gardens.savedAt,
-      beds: sql<number>`(select count(*)::int from ${beds} where ${beds.gardenId} = ${gardens}.id)`,
-      structures: sql<number>`(select count(*)::int from ${structures} where ${structures.gardenId} = ${gardens}.id)`,
-    })
+    .select({ id, name, note, savedAt, beds, structures })
     .from(gardens)
     .orderBy(asc(gardens.createdAt), asc(gardens.id));
   return rows.map((row) => ({ ...row, savedAt: row.savedAt.toISOString() }));
 }
 
-/** One garden whole, read in one transaction so that its tables belong to one revision; null where there is none. */
+/** A stored plan as it is today: what was saved by an older version is brought up and checked again. */
+function planIn(stored: unknown, id: string): Plan {
+  const plan = stored as Plan;
+  if (plan.version === PLAN_VERSION) return plan;
+  const read = readPlan(stored);
+  if (!read.ok)
+    throw new Error(
+      `Garden "${id}" was saved by an older version and cannot be brought up: ${read.faults[0]?.path} ${read.faults[0]?.message}.`,
+    );
+  return read.plan;
+}
+
+/** One garden whole; null where there is none. */
 export async function loadGarden(db: Database, id: string): Promise<StoredGarden | null> {
-  return db.transaction(
-    async (tx) => {
-      const [garden] = await tx.select().from(gardens).where(eq(gardens.id, id));
-      if (!garden) return null;
-      const bedRows = await tx.select().from(beds).where(eq(beds.gardenId, id)).orderBy(asc(beds.place));
-      const featureRows = await tx
-        .select()
-        .from(features)
-        .where(eq(features.gardenId, id))
-        .orderBy(asc(features.place));
-      const cropRows = await tx.select().from(crops).where(eq(crops.gardenId, id)).orderBy(asc(crops.place));
-      const plantingRows = await tx
-        .select()
-        .from(plantings)
-        .where(eq(plantings.gardenId, id))
-        .orderBy(asc(plantings.place));
-      const structureRows = await tx
-        .select()
-        .from(structures)
-        .where(eq(structures.gardenId, id))
-        .orderBy(asc(structures.place));
-      const priceRows = await tx
-        .select()
-        .from(priceLines)
-        .where(eq(priceLines.gardenId, id))
-        .orderBy(asc(priceLines.place));
-      const shedRows = await tx
-        .select()
-        .from(shedPieces)
-        .where(eq(shedPieces.gardenId, id))
-        .orderBy(asc(shedPieces.place));
-      const { name, note, locale, currency, reachMm, taxPercent, pricesIncludeTax, sparePercent } = garden;
-      return {
-        id,
-        revision: garden.revision,
-        savedAt: garden.savedAt.toISOString(),
-        plan: {
-          format: PLAN_FORMAT,
-          version: PLAN_VERSION,
-          garden: {
-            name,
-            note,
-            units: garden.units as Plan['garden']['units'],
-            locale,
-            currency,
-            reachMm,
-            ...(garden.saw ? { saw: garden.saw } : {}),
-          },
-          site: garden.site,
-          features: featureRows.map(({ gardenId: _g, place: _p, ...feature }) => feature as Feature),
-          beds: bedRows.map(({ gardenId: _g, place: _p, ...bed }) => bed as Bed),
-          crops: cropRows.map((row) => row.crop),
-          plantings: plantingRows.map(({ gardenId: _g, place: _p, ...planting }) => planting),
-          structures: structureRows.map(({ gardenId: _g, place: _p, ...structure }) => structure),
-          priceBook: {
-            taxPercent,
-            pricesIncludeTax,
-            sparePercent,
-            lines: priceRows.map((row) => ({
-              stock: row.stock,
-              size: row.size,
-              price: { minor: row.minor, currency },
-            })),
-          },
-          shed: shedRows.map(({ gardenId: _g, place: _p, ...piece }) => piece),
-        },
-      };
-    },
-    { isolationLevel: 'repeatable read', accessMode: 'read only' },
-  );
+  const [garden] = await db.select().from(gardens).where(eq(gardens.id, id));
+  if (!garden) return null;
+  return { id, revision: garden.revision, savedAt: garden.savedAt.toISOString(), plan: planIn(garden.plan, id) };
 }
 
 export async function revisionOf(db: Database, id: string): Promise<{ revision: number; savedAt: string } | null> {
@@ -130,7 +68,6 @@ export async function revisionOf(db: Database, id: string): Promise<{ revision: 
 export async function createGarden(db: Database, id: string, plan: Plan): Promise<void> {
   await db.transaction(async (tx) => {
     await tx.insert(gardens).values({ id, revision: 1, ...headOf(plan) });
-    await writeContents(tx, id, plan);
     await tx.insert(revisions).values({ gardenId: id, revision: 1, plan });
   });
 }
@@ -154,9 +91,6 @@ export async function saveGarden(db: Database, id: string, base: number, plan: P
       .update(gardens)
       .set({ revision, savedAt, ...headOf(plan) })
       .where(eq(gardens.id, id));
-    for (const table of [beds, features, crops, plantings, structures, priceLines, shedPieces])
-      await tx.delete(table).where(eq(table.gardenId, id));
-    await writeContents(tx, id, plan);
     await tx.insert(revisions).values({ gardenId: id, revision, plan, savedAt });
     await tx
       .delete(revisions)
@@ -187,33 +121,11 @@ export async function planAt(db: Database, id: string, revision: number): Promis
   return row?.plan ?? null;
 }
 
-function headOf({ garden, site, priceBook }: Plan) {
-  const { taxPercent, pricesIncludeTax, sparePercent } = priceBook;
-  return { ...garden, saw: garden.saw ?? null, site, taxPercent, pricesIncludeTax, sparePercent };
-}
-
-async function writeContents(tx: Pick<Database, 'insert'>, gardenId: string, plan: Plan): Promise<void> {
-  const placed = <T extends object>(list: readonly T[]) => list.map((one, place) => ({ ...one, gardenId, place }));
-  if (plan.beds.length > 0)
-    await tx.insert(beds).values(placed(plan.beds).map((bed) => ({ ...bed, grewBefore: [...bed.grewBefore] })));
-  if (plan.features.length > 0) await tx.insert(features).values(placed(plan.features));
-  if (plan.crops.length > 0)
-    await tx.insert(crops).values(plan.crops.map((crop, place) => ({ gardenId, place, id: crop.id, crop })));
-  if (plan.plantings.length > 0) await tx.insert(plantings).values(placed(plan.plantings));
-  if (plan.structures.length > 0)
-    await tx
-      .insert(structures)
-      .values(placed(plan.structures).map((one) => ({ ...one, plantings: [...one.plantings] })));
-  if (plan.priceBook.lines.length > 0) {
-    await tx.insert(priceLines).values(
-      plan.priceBook.lines.map((line, place) => ({
-        gardenId,
-        place,
-        stock: line.stock,
-        size: line.size,
-        minor: line.price.minor,
-      })),
-    );
-  }
-  if (plan.shed.length > 0) await tx.insert(shedPieces).values(placed(plan.shed));
-}
+/** A plan with what lists show of it. */
+const headOf = (plan: Plan) => ({
+  name: plan.garden.name,
+  note: plan.garden.note,
+  beds: plan.beds.length,
+  structures: plan.structures.length,
+  plan,
+});

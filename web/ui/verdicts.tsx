@@ -1,7 +1,6 @@
 import { AlertOctagon, Check, Info, TriangleAlert } from 'lucide-react';
 import type { MendableVerdict } from '@lignum/core/plan/compute-as';
-import type { Level } from '@lignum/core/checks/verdict';
-import { MEND_PHRASES, VERDICT_PHRASES } from '@lignum/core/checks/phrases';
+import type { Level } from '@lignum/core/checks/check';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Button } from './button';
@@ -49,7 +48,7 @@ export function Verdicts({
           {good.map((verdict) => (
             <li key={verdict.check} className="flex gap-2 py-1">
               <Check size={15} aria-hidden className="mt-1 shrink-0 text-leaf" />
-              {say(verdict.told, VERDICT_PHRASES, tongue)}
+              {say(verdict.told, {}, tongue)}
             </li>
           ))}
         </ul>
@@ -81,10 +80,10 @@ function Row({
         <Icon size={16} aria-hidden />
         {word}
       </p>
-      <p className="mt-0.5 text-[0.95rem]">{say(verdict.told, VERDICT_PHRASES, tongue)}</p>
+      <p className="mt-0.5 text-[0.95rem]">{say(verdict.told, {}, tongue)}</p>
       {verdict.mend && (
         <Button className="mt-2 w-full !justify-between text-left" onClick={() => onMend(verdict)}>
-          <span>{MEND_PHRASES[verdict.told.code] ?? 'Mend it'}</span>
+          <span>{verdict.mends ?? 'Mend it'}</span>
           <span className="text-[0.85rem] text-soft">{price}</span>
         </Button>
       )}

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { Suspense, useEffect, useMemo, useState } from 'react';
 import dynamic from 'next/dynamic';
 import { ChevronLeft, ChevronRight, Download, Printer, Shapes, Trash2 } from 'lucide-react';
+import type { View } from '@lignum/core/drawing/primitive';
 import { drawViews } from '@lignum/core/drawing/views';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
@@ -16,6 +17,7 @@ import { BuildOrder, SeasonNotes } from '../shell/build-order';
 import { structureOf } from '../shell/computed-structure';
 import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { placeWords } from '../shell/place-words';
 import { isSingleKey } from '../shell/single-keys';
 import { useKind } from '../shell/use-kind';
 import { Carries } from './carries';
@@ -128,8 +130,7 @@ function Workbench({
               <Shapes size={15} aria-hidden />
               {computed.kind.name}
             </button>{' '}
-            · {setting.bed.name}, {formatLength(setting.bed.lengthMm, tongue.units)} ×{' '}
-            {formatLength(setting.bed.widthMm, tongue.units)}
+            · {placeWords(setting.place, tongue)}
           </p>
         </div>
         <Link
@@ -250,19 +251,18 @@ function Views({ computed }: { computed: ComputedStructure }) {
   const { id, save } = useGarden();
   const structureId = computed.structure.id;
   const [round, setRound] = useState('drawing');
-  const [elevation, planView, end] = useMemo(() => drawViews(computed.sized.design, computed.setting.bed), [computed]);
-  if (!elevation || !planView || !end) return null;
+  const views = useMemo(() => drawViews(computed.sized.design, computed.around), [computed]);
+  const [front, ...others] = views;
+  if (!front) return null;
   const saved = save.state === 'saved';
-  // What is nearly as wide as it is long wants as much room from above as from the end.
-  const squarish = planView.box.top - planView.box.bottom > 0.3 * (planView.box.right - planView.box.left);
   return (
     <div className="rounded-[3px] bg-sheet px-3 pt-2 pb-3 shadow-[0_1px_0_var(--rule),0_6px_18px_#0000000d]">
       <div className="flex items-center justify-between gap-3">
-        <h2 className="text-lg">{round === 'drawing' ? 'From the front' : 'All round'}</h2>
+        <h2 className="text-lg">{round === 'drawing' ? front.title : 'All round'}</h2>
         <div className="flex items-center gap-3">
           {saved && round === 'drawing' && (
             <a
-              href={`/api/gardens/${id}/drawing?structure=${structureId}&view=elevation`}
+              href={`/api/gardens/${id}/drawing?structure=${structureId}&view=${front.id}`}
               download
               className="flex min-h-11 items-center gap-1.5 text-[0.9rem] text-chalk hover:underline"
             >
@@ -285,13 +285,8 @@ function Views({ computed }: { computed: ComputedStructure }) {
         <Support3d computed={computed} />
       ) : (
         <>
-          <PullDrawing view={elevation} computed={computed} heightPx={360} />
-          <div
-            className={`mt-2 grid gap-x-4 border-t border-rule pt-2 ${squarish ? 'sm:grid-cols-2' : 'sm:grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)]'}`}
-          >
-            <PullDrawing view={planView} computed={computed} heightPx={squarish ? 320 : 190} caption={planView.title} />
-            <PullDrawing view={end} computed={computed} heightPx={squarish ? 320 : 210} caption={end.title} />
-          </div>
+          <PullDrawing view={front} computed={computed} heightPx={360} />
+          <OtherViews views={others} computed={computed} />
           {computed.sized.design.boards?.map((board) => (
             <RipPlan key={board.id} board={board} />
           ))}
@@ -299,4 +294,23 @@ function Views({ computed }: { computed: ComputedStructure }) {
       )}
     </div>
   );
+}
+
+/** The other ways a structure is seen, two abreast: the wide one of a pair has the room, square ones share it. */
+function OtherViews({ views, computed }: { views: readonly View[]; computed: ComputedStructure }) {
+  const pairs = views.flatMap((view, i) => (i % 2 === 0 ? [[view, views[i + 1]] as const] : []));
+  return pairs.map(([first, second]) => {
+    const { left, right, bottom, top } = first.box;
+    // What is nearly as wide as it is long wants as much room from above as from the end.
+    const squarish = top - bottom > 0.3 * (right - left);
+    const columns = !second ? '' : squarish ? 'sm:grid-cols-2' : 'sm:grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)]';
+    return (
+      <div key={first.id} className={`mt-2 grid gap-x-4 border-t border-rule pt-2 ${columns}`}>
+        <PullDrawing view={first} computed={computed} heightPx={squarish ? 320 : 190} caption={first.title} />
+        {second && (
+          <PullDrawing view={second} computed={computed} heightPx={squarish ? 320 : 210} caption={second.title} />
+        )}
+      </div>
+    );
+  });
 }

@@ -3,6 +3,7 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { Pencil, Plus } from 'lucide-react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import { bedsOf } from '@lignum/core/site/stand';
 import type { Planting } from '@lignum/core/plan/plan';
 import { plantingWords } from '../garden/crop-words';
 import { newPlanting } from '../garden/beginnings';
@@ -19,7 +20,9 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
   const { plan, store } = useGarden();
   const { structure, setting } = computed;
   const [editing, setEditing] = useState<{ planting: Planting; isNew: boolean } | null>(null);
-  const here = plan.plantings.filter((planting) => planting.bed === structure.bed);
+  const beds = bedsOf(setting.place);
+  const [bed] = beds;
+  const here = plan.plantings.filter((planting) => beds.some((bed) => bed.id === planting.bed));
   const toggle = (id: string) =>
     store.edit(
       carry(
@@ -30,6 +33,8 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
       ),
     );
   const places = (id: string) => computed.sized.design.stations.filter((station) => station.planting === id).length;
+  // What stands on no bed carries nothing.
+  if (!bed) return null;
   return (
     <section aria-labelledby="carries">
       <h2 id="carries" className="text-lg">
@@ -65,7 +70,7 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
       </ul>
       <button
         type="button"
-        onClick={() => setEditing({ planting: newPlanting(setting.bed), isNew: true })}
+        onClick={() => setEditing({ planting: newPlanting(bed), isNew: true })}
         className="flex min-h-11 items-center gap-2 text-[0.95rem] text-chalk hover:underline"
       >
         <Plus size={16} aria-hidden />

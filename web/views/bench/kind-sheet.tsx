@@ -43,7 +43,7 @@ export default function KindSheet({ structure, onClose }: { structure: Structure
                 onClick={() => take(kind.id)}
                 className={`flex h-full w-full flex-col rounded-[3px] bg-sheet p-2 text-left hover:shadow-[0_0_0_2px_var(--chalk)] ${here ? 'shadow-[0_0_0_2px_var(--chalk)]' : 'shadow-[0_1px_0_var(--rule)]'}`}
               >
-                <Glance design={computed.sized.design} bed={computed.setting.bed} widthPx={220} heightPx={130} />
+                <Glance design={computed.sized.design} around={computed.around} widthPx={220} heightPx={130} />
                 <span className="mt-1 leading-tight font-semibold">{kind.name}</span>
                 <span className="mt-auto flex justify-between gap-2 pt-1 text-[0.9rem]">
                   <span>

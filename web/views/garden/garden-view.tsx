@@ -3,7 +3,8 @@ import Link from 'next/link';
 import { useId, useState } from 'react';
 import { AlertOctagon, Check, Download, History, Pencil, Plus, TriangleAlert } from 'lucide-react';
 import { feetOf } from '@lignum/core/design/on-plot';
-import { isTimber } from '@lignum/core/drawing/draw-part';
+import { lookOf } from '@lignum/core/catalogue/catalogue';
+import { bedsOf } from '@lignum/core/site/stand';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
@@ -79,7 +80,9 @@ export function GardenView() {
 
       <ul className="mt-6">
         {plan.beds.map((bed) => {
-          const standing = computed.structures.filter((one) => one.structure.bed === bed.id);
+          const standing = computed.structures.filter((one) =>
+            bedsOf(one.setting.place).some((under) => under.id === bed.id),
+          );
           const growing = plan.plantings.filter((planting) => planting.bed === bed.id);
           return (
             <li key={bed.id} className="border-t border-rule py-4 first:border-t-2 first:border-ink">
@@ -114,7 +117,11 @@ export function GardenView() {
                   </Link>
                 </span>
               </div>
-              <BedRod bed={bed} standing={standing} share={bed.lengthMm / longest} />
+              <BedRod
+                bed={bed}
+                standing={standing.filter((one) => one.setting.place.on === 'bed')}
+                share={bed.lengthMm / longest}
+              />
               <div className="mt-1 grid grid-cols-1 gap-x-10 gap-y-2 md:grid-cols-2">
                 <ul>
                   {growing.map((planting) => (
@@ -258,19 +265,18 @@ function GardenTitle() {
 /** The bed to the scale of the longest, with each support where it stands and its posts as crow's feet. */
 function BedRod({ bed, standing, share }: { bed: Bed; standing: readonly ComputedStructure[]; share: number }) {
   const blocks = standing.map(({ structure, sized }) => {
-    const over = (bed.lengthMm - sized.design.builtMm) / 2;
+    const { startMm, builtMm } = sized.design;
     return {
-      from: Math.max(0, over / bed.lengthMm),
-      to: Math.min(1, 1 - over / bed.lengthMm),
+      from: Math.max(0, startMm / bed.lengthMm),
+      to: Math.min(1, (startMm + builtMm) / bed.lengthMm),
       label: structure.name,
-      tone: sized.design.parts.some((part) => part.shape === 'bar' && isTimber(part.stock))
+      tone: sized.design.parts.some((part) => lookOf(part.stock) === 'timber')
         ? ('timber' as const)
         : ('chalk' as const),
     };
   });
   const marks = standing.flatMap(({ sized }) => {
-    const over = (bed.lengthMm - sized.design.builtMm) / 2;
-    return feetOf(sized.design).map(([x]) => ({ at: (x + over) / bed.lengthMm }));
+    return feetOf(sized.design).map(([x]) => ({ at: (x + sized.design.startMm) / bed.lengthMm }));
   });
   return (
     <Rod

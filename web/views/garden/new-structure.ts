@@ -7,7 +7,7 @@ export const newStructure = (kind: string, bed: Bed, plantings: readonly string[
   id: `support-${newId()}`,
   kind,
   name: `${kindOf(kind).name.split(/ on |,/)[0]}, ${bed.name}`.slice(0, 80),
-  bed: bed.id,
+  stand: { on: 'bed', bed: bed.id },
   plantings,
   knobs: {},
 });

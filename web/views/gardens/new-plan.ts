@@ -30,6 +30,8 @@ export function newPlan(name: string, units: Units, currency: string): Plan {
       reachMm: units === 'imperial' ? feet(7) : 2130,
     },
     site: {
+      soil: 'loam',
+      wind: 'usual',
       latitudeDeg: 52,
       longitudeDeg: 0,
       northDeg: 0,

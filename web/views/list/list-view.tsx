@@ -16,7 +16,8 @@ import { Chooser } from '../../ui/field';
 import { BuildOrder } from '../shell/build-order';
 import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
-import { shedWords, sizeWords, USE_WORDS } from '../shell/stock-words';
+import { placeWords } from '../shell/place-words';
+import { shedWords, sizeWords, wordFor } from '../shell/stock-words';
 import { CutSheet } from './cut-sheet';
 import { RipPlan } from './rip-plan';
 
@@ -75,7 +76,7 @@ export function ListView({ of }: { of: string | undefined }) {
       <h1 className="text-3xl">{one ? one.structure.name : plan.garden.name}: to buy</h1>
       {one && (
         <p className="text-soft">
-          {one.kind.name}, {one.setting.bed.name}
+          {one.kind.name}, {placeWords(one.setting.place, tongue)}
         </p>
       )}
 
@@ -197,7 +198,7 @@ function Sum({ label, value, strong = false }: { label: string; value: string; s
 
 function FrontView({ computed }: { computed: ComputedStructure }) {
   const { tongue } = useGarden();
-  const view = useMemo(() => drawViews(computed.sized.design, computed.setting.bed)[0], [computed]);
+  const view = useMemo(() => drawViews(computed.sized.design, computed.around)[0], [computed]);
   if (!view) return null;
   return (
     <div className="print-whole mt-8 bg-sheet p-3 print:p-0">
@@ -243,7 +244,7 @@ function Parts({ computed }: { computed: ComputedStructure }) {
               <tr key={line.id} className="border-t border-rule align-baseline">
                 <td className="py-1.5 pr-3 text-right font-semibold">{line.count}</td>
                 <td className="py-1.5 pr-3">
-                  {USE_WORDS[line.use] ?? line.use}
+                  {wordFor(kind, line.use)}
                   <span className="block text-[0.85rem] text-soft">
                     {CATALOGUE.stock(line.stock).name}
                     {line.board !== null &&

@@ -108,7 +108,7 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
     store.edit((now) => {
       const withBed = chosenBed === NEW ? addBed(bed)(now) : now;
       const withPlanting = isNewPlanting ? addPlanting(planting)(withBed) : withBed;
-      return addStructure({ ...structure, bed: bed.id, plantings: [planting.id] })(withPlanting);
+      return addStructure({ ...structure, stand: { on: 'bed', bed: bed.id }, plantings: [planting.id] })(withPlanting);
     });
     router.push(`/g/${id}/s/${structure.id}`);
   };
@@ -341,7 +341,7 @@ function KindTile({
         onChange={onChoose}
         className="absolute top-3 left-3 size-4 accent-(--chalk)"
       />
-      <Glance design={choice.design} bed={choice.bed} widthPx={236} heightPx={132} />
+      <Glance design={choice.design} around={choice.around} widthPx={236} heightPx={132} />
       <span className="mt-1 leading-tight font-semibold">{kindOf(choice.structure.kind).name}</span>
       <span className="mt-auto flex flex-wrap justify-between gap-x-2 pt-1 text-[0.9rem]">
         <span>{formatMoney(money(choice.cost.totalMinor, plan.garden.currency), tongue.locale)}</span>
@@ -368,7 +368,7 @@ function Offer({
   const { plan, tongue } = useGarden();
   const { cost } = choice;
   const kind = kindOf(choice.structure.kind);
-  const elevation = useMemo(() => drawViews(choice.design, choice.bed)[0], [choice]);
+  const elevation = useMemo(() => drawViews(choice.design, choice.around)[0], [choice]);
   const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
   return (
     <article className="mt-6 grid gap-x-8 gap-y-4 border-t border-rule pt-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">

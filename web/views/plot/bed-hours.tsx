@@ -1,6 +1,6 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { compareDirections } from '@lignum/core/shade/study';
+import { bedUnder, compareDirections } from '@lignum/core/shade/study';
 import type { Plan } from '@lignum/core/plan/plan';
 import { runsOf } from '@lignum/core/site/plot';
 import { Rod } from '../../ui/rod';
@@ -76,8 +76,7 @@ export function BedHours({ answer, month }: { answer: HoursAnswer | null; month:
 function Places({ structureId, month }: { structureId: string; month: number }) {
   const { plan, store } = useGarden();
   const positions = usePlaces(plan, structureId, month);
-  const structure = plan.structures.find((one) => one.id === structureId);
-  const bed = plan.beds.find((one) => one.id === structure?.bed);
+  const bed = bedUnder(plan, structureId);
   const compared = useMemo(() => compareDirections(plan, structureId, month), [plan, structureId, month]);
   if (!compared || !bed) return null;
   const name = (id: string | undefined) => plan.beds.find((one) => one.id === id)?.name ?? '';

@@ -1,11 +1,14 @@
 'use client';
 import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
-import { feetOf, footprintOf, rowOnPlan } from '@lignum/core/design/on-plot';
-import { outOfReach } from '@lignum/core/site/bed';
+import { feetOf, footprintOf } from '@lignum/core/design/on-plot';
+import { bedOnPlot, outOfReach } from '@lignum/core/site/bed';
 import { cornersOf, onPlan, type PlanSpot } from '@lignum/core/site/plot';
+import { onPlotOf } from '@lignum/core/shade/study';
+import { toPlot } from '@lignum/core/site/stand';
 import { shadersOf } from '@lignum/core/shade/shaders-of';
 import { shadowOf, shadowPerHeight } from '@lignum/core/shade/shade';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { gardenOf } from '../shell/computed';
@@ -169,25 +172,9 @@ export function PlotCanvas({
             <Shadows plan={plan} garden={garden} path={path} shadows={shadows} northDeg={northDeg} />
           )}
           {things.filter((thing) => !isFlat(thing)).map(draw)}
-          {garden.structures.map(({ structure, sized, setting }) => {
-            const place = rowOnPlan(sized.design, setting.bed);
-            return (
-              <g key={structure.id} aria-hidden className="pointer-events-none">
-                <path
-                  d={path(footprintOf(sized.design).map(([x, y]) => place(x, y)))}
-                  fill="var(--timber)"
-                  fillOpacity="0.22"
-                  stroke="var(--ink)"
-                  strokeWidth="1.6"
-                  strokeLinejoin="round"
-                />
-                {feetOf(sized.design).map(([x, y], i) => {
-                  const [px, py] = toPx(place(x, y));
-                  return <rect key={i} x={px - 2.5} y={py - 2.5} width="5" height="5" fill="var(--ink)" />;
-                })}
-              </g>
-            );
-          })}
+          {garden.structures.map((one) => (
+            <Footprint key={one.structure.id} computed={one} path={path} toPx={toPx} />
+          ))}
           {drag?.caught.map(({ axis, at }) => {
             const [x, y] = toPx([at, at]);
             return (
@@ -205,6 +192,37 @@ export function PlotCanvas({
         </g>
       </svg>
     </div>
+  );
+}
+
+/** What a structure covers, and where it goes into the ground. */
+function Footprint({
+  computed: { sized, frame },
+  path,
+  toPx,
+}: {
+  computed: ComputedStructure;
+  path: (spots: readonly PlanSpot[]) => string;
+  toPx: (spot: PlanSpot) => PlanSpot;
+}) {
+  return (
+    <g aria-hidden className="pointer-events-none">
+      {footprintOf(sized.design).map((outline, i) => (
+        <path
+          key={i}
+          d={path(outline.map(([x, y]) => toPlot(frame, x, y)))}
+          fill="var(--timber)"
+          fillOpacity="0.22"
+          stroke="var(--ink)"
+          strokeWidth="1.6"
+          strokeLinejoin="round"
+        />
+      ))}
+      {feetOf(sized.design).map(([x, y], i) => {
+        const [px, py] = toPx(toPlot(frame, x, y));
+        return <rect key={i} x={px - 2.5} y={py - 2.5} width="5" height="5" fill="var(--ink)" />;
+      })}
+    </g>
   );
 }
 
@@ -229,7 +247,13 @@ function Body({
     const far = outOfReach(thing.bed, plan.site.armMm);
     return (
       <>
-        <path d={path(corners)} fill="var(--leaf-wash)" stroke="var(--leaf-line)" strokeWidth="1.5" {...edge} />
+        <path
+          d={path(bedOnPlot(thing.bed))}
+          fill="var(--leaf-wash)"
+          stroke="var(--leaf-line)"
+          strokeWidth="1.5"
+          {...edge}
+        />
         {far && (
           <path
             aria-hidden
@@ -496,11 +520,7 @@ function Shadows({
   northDeg: number;
 }) {
   const perHeight = shadowPerHeight(shadows.sun, northDeg);
-  const thrown = shadersOf(
-    plan,
-    garden.structures.map((one) => ({ id: one.structure.id, design: one.sized.design, bed: one.setting.bed })),
-    shadows.day,
-  );
+  const thrown = shadersOf(plan, garden.structures.map(onPlotOf), shadows.day);
   return (
     <g aria-hidden className="pointer-events-none">
       <g clipPath="url(#plot-edge)">

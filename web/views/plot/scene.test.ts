@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { extent } from '@lignum/core/drawing/draw-part';
 import { computeGarden } from '@lignum/core/plan/compute';
-import { buildGarden, buildSupport, partsBody } from './scene';
+import { buildGarden, buildStructure, partsBody } from './scene';
 
 const garden = computeGarden(DEMO_PLAN);
 const metres = ([x, y, z]: readonly [number, number, number]) => new THREE.Vector3(x / 1000, z / 1000, -y / 1000);
@@ -19,7 +19,7 @@ function volumeOf(mesh: THREE.Mesh): number {
 
 describe.each(garden.structures.map((one) => [one.structure.name, one] as const))(
   '%s in three dimensions',
-  (_name, { sized: { design }, setting }) => {
+  (_name, { sized: { design }, around }) => {
     const body = partsBody(design, metres);
 
     it('has every part, as large and where the drawings have it', () => {
@@ -57,7 +57,7 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
     });
 
     it('stands on its soil: a ray straight down beside each plant meets the bed at its stem', () => {
-      const scene = buildSupport(design, setting.bed);
+      const scene = buildStructure(design, around);
       scene.updateMatrixWorld(true);
       const soil = scene.children.slice(0, 2);
       for (const station of design.stations) {

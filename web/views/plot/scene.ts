@@ -1,18 +1,19 @@
 import * as THREE from 'three';
+import { lookOf } from '@lignum/core/catalogue/catalogue';
+import type { Look } from '@lignum/core/catalogue/stock';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Design, Station } from '@lignum/core/design/design';
-import type { Bar } from '@lignum/core/design/shapes/bar';
-import type { Fill } from '@lignum/core/design/shapes/fill';
-import type { Sheet } from '@lignum/core/design/shapes/sheet';
-import { type Point } from '@lignum/core/geometry/space';
-import { onGround, slopeOf } from '@lignum/core/site/ground';
-import { rowOnPlan } from '@lignum/core/design/on-plot';
-import { barCorners, barPieces, sheetWires } from '@lignum/core/drawing/project';
-import { isTimber } from '@lignum/core/drawing/draw-part';
+import type { Solid } from '@lignum/core/design/shapes/shape';
+import { shapeOf, type Part } from '@lignum/core/design/shapes/shapes';
+import { pointAt } from '@lignum/core/geometry/curve';
+import type { Point } from '@lignum/core/geometry/space';
+import type { Around } from '@lignum/core/plan/around';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
-import type { Bed } from '@lignum/core/site/bed';
+import { bedOnPlot } from '@lignum/core/site/bed';
+import { heightAt } from '@lignum/core/site/ground';
 import type { Feature } from '@lignum/core/site/plot';
+import { toPlot } from '@lignum/core/site/stand';
 import { grownShare } from '@lignum/core/site/sun/season';
 
 /** Scene colours; the scene is daylight whatever the page's scheme. */
@@ -34,6 +35,17 @@ const COLOUR = {
   water: 0x6f9fc4,
   trunk: 0x6b4f36,
   compost: 0x7a6244,
+};
+/** By the look of a stock item. */
+const LOOKS: Record<Look, number> = {
+  timber: COLOUR.timber,
+  steel: COLOUR.steel,
+  wire: COLOUR.wire,
+  net: COLOUR.leaf,
+  cloth: COLOUR.cloth,
+  twine: COLOUR.twine,
+  concrete: COLOUR.concrete,
+  gravel: COLOUR.wall,
 };
 const M = 0.001;
 
@@ -123,54 +135,54 @@ export function buildGarden(plan: Plan, garden: ComputedGarden, day: number): TH
   ground.castShadow = false;
   group.add(ground, ...plan.features.map(featureBody));
   for (const bed of plan.beds) {
-    group.add(
-      box(
-        bed,
-        bed.lengthMm,
-        bed.widthMm,
-        -10,
-        Math.max(30, bed.heightMm),
-        bed.heightMm > 0 ? COLOUR.board : COLOUR.soil,
-      ),
-    );
-    if (bed.heightMm > 0) group.add(box(bed, bed.lengthMm - 80, bed.widthMm - 80, 0, bed.heightMm + 8, COLOUR.soil));
+    const onPlot = (x: number, y: number, z: number): THREE.Vector3 => at([x, y], z);
+    const outline = bedOnPlot(bed);
+    const raised = bed.heightMm > 0;
+    group.add(slab(outline, -10, Math.max(30, bed.heightMm), raised ? COLOUR.board : COLOUR.soil, onPlot));
+    if (raised)
+      group.add(
+        slab(
+          bedOnPlot({ ...bed, lengthMm: bed.lengthMm - 80, widthMm: bed.widthMm - 80 }),
+          0,
+          bed.heightMm + 8,
+          COLOUR.soil,
+          onPlot,
+        ),
+      );
   }
-  for (const {
-    sized: { design },
-    setting,
-  } of garden.structures) {
-    const place = rowOnPlan(design, setting.bed);
-    const base = setting.bed.heightMm;
-    const spot: ToScene = ([x, y, z]) => at(place(x, y), z + base);
+  for (const { sized, frame } of garden.structures) {
+    const { design } = sized;
+    const spot: ToScene = ([x, y, z]) => at(toPlot(frame, x, y), z + frame.baseMm);
     group.add(partsBody(design, spot));
     for (const station of design.stations) {
       const crop = cropIn(plan.crops, station.crop);
-      const high = Math.min(crop.heightMm, design.support.topMm.most + 150) * grownShare(crop, day, plan.site);
-      if (high < 40) continue;
-      const plant = solid(new THREE.IcosahedronGeometry(1, 1), COLOUR.leaf);
-      const half = (Math.min(500, station.spacingMm) / 2) * 0.85;
-      plant.scale.set(half * M, (high / 2) * M, Math.min(half, 220) * M);
-      const [top, foot] = [spot(tipOf(station, design, high)), spot(station.at)];
-      plant.quaternion
-        .setFromUnitVectors(new THREE.Vector3(0, 1, 0), top.clone().sub(foot).normalize())
-        .multiply(
-          new THREE.Quaternion().setFromAxisAngle(new THREE.Vector3(0, 1, 0), (setting.bed.turnDeg * Math.PI) / 180),
-        );
-      plant.position.copy(top.add(foot).multiplyScalar(0.5));
-      group.add(plant);
+      const high =
+        Math.min(crop.heightMm, (design.hold?.topMm.most ?? Infinity) + 150) * grownShare(crop, day, plan.site);
+      if (high >= 40) group.add(plantBody(station, high, spot, frame.turnDeg));
     }
   }
   return group;
 }
 
-/** Where a plant's top comes to lie: above its foot, or as far up the leaf or pole it leans on. */
-function tipOf({ at: [x, y, z], side }: Station, design: Design, high: number): Point {
-  const { tips, rowsAtMm } = design.support;
-  if (!tips) return [x, y, z + high];
-  const up = Math.min(0.95, high / Math.hypot(tips.heightMm, tips.halfBaseMm));
-  const toX = side === 'round' ? design.builtMm / 2 : x;
-  const toY = rowsAtMm.reduce((sum, row) => sum + row, 0) / rowsAtMm.length;
-  return [x + (toX - x) * up, y + (toY - y) * up, z + tips.heightMm * up];
+/** A plant as far up its stem as it has grown: leaves about each stretch of it. */
+function plantBody(station: Station, high: number, spot: ToScene, turnDeg: number): THREE.Object3D {
+  const half = (Math.min(500, station.spacingMm) / 2) * 0.85;
+  const pieces = station.stem.curve === 'line' ? 1 : 4;
+  const leaves = Array.from({ length: pieces }, (_, i) => {
+    const plant = solid(new THREE.IcosahedronGeometry(1, 1), COLOUR.leaf);
+    const [foot, top] = [i, i + 1].map((end) => spot(pointAt(station.stem, (high * end) / pieces))) as [
+      THREE.Vector3,
+      THREE.Vector3,
+    ];
+    plant.scale.set(half * M, Math.max(0.02, top.distanceTo(foot) / 2), Math.min(half, 220) * M);
+    plant.quaternion
+      .setFromUnitVectors(new THREE.Vector3(0, 1, 0), top.clone().sub(foot).normalize())
+      .multiply(new THREE.Quaternion().setFromAxisAngle(new THREE.Vector3(0, 1, 0), (turnDeg * Math.PI) / 180));
+    plant.position.copy(top.clone().add(foot).multiplyScalar(0.5));
+    return plant;
+  });
+  const [only] = leaves;
+  return pieces === 1 && only ? only : new THREE.Group().add(...leaves);
 }
 
 type ToScene = (point: Point) => THREE.Vector3;
@@ -178,23 +190,32 @@ type ToScene = (point: Point) => THREE.Vector3;
 /** Every placed part of a design, where `spot` puts the structure's own frame in the scene. */
 export function partsBody(design: Design, spot: ToScene): THREE.Group {
   const group = new THREE.Group();
-  for (const part of design.parts) {
-    if (part.shape === 'bar') group.add(barBody(part, spot));
-    else if (part.shape === 'sheet') group.add(sheetBody(part, spot));
-    else if (part.shape === 'fill') group.add(fillBody(part, spot));
-    else
-      group.add(
-        lines(
-          part.path.slice(1).flatMap((to, i) => [spot(part.path[i] as Point), spot(to)]),
-          part.stock.startsWith('twine') || part.stock.startsWith('rope') ? COLOUR.twine : COLOUR.wire,
-        ),
-      );
-  }
+  for (const part of design.parts) group.add(partBody(part, spot));
   return group;
 }
 
-/** Faces of a bar by its corners, as {@link barCorners} counts them: end, then wide, then thick. */
-const BAR_FACES = [
+/** A part by its solids and its wires, in the colour of its stock's look. */
+function partBody(part: Part, spot: ToScene): THREE.Object3D {
+  const shape = shapeOf(part);
+  const colour = LOOKS[lookOf(part.stock)];
+  const wires = shape.wires(part);
+  const bodies: THREE.Object3D[] = [
+    ...solidBodies(shape.solids(part), spot, colour),
+    ...(wires.length > 0
+      ? [
+          lines(
+            wires.flatMap((wire) => wire.slice(1).flatMap((to, i) => [spot(wire[i] as Point), spot(to)])),
+            colour,
+          ),
+        ]
+      : []),
+  ];
+  const [only] = bodies;
+  return bodies.length === 1 && only ? only : new THREE.Group().add(...bodies);
+}
+
+/** Faces of a box by its corners: end, then wide, then thick. */
+const BOX_FACES = [
   [0, 1, 3, 2],
   [4, 6, 7, 5],
   [0, 4, 5, 1],
@@ -203,69 +224,105 @@ const BAR_FACES = [
   [1, 5, 7, 3],
 ] as const;
 
-/** A bar with its ends cut as they are; a round one with square ends. */
-function barBody(bar: Bar, spot: ToScene): THREE.Mesh {
-  const colour = isTimber(bar.stock) ? COLOUR.timber : COLOUR.steel;
-  if (bar.round) {
-    const [from, to] = [spot(bar.from), spot(bar.to)];
-    const pole = solid(
-      new THREE.CylinderGeometry((bar.wideMm / 2) * M, (bar.wideMm / 2) * M, from.distanceTo(to), 10),
-      colour,
-    );
-    pole.quaternion.setFromUnitVectors(new THREE.Vector3(0, 1, 0), to.clone().sub(from).normalize());
-    pole.position.copy(from.add(to).multiplyScalar(0.5));
-    return pole;
-  }
-  const triangles = barPieces(bar).flatMap((piece) => {
-    const corners = barCorners(piece).map(spot);
-    const middle = corners
-      .reduce((sum, corner) => sum.add(corner), new THREE.Vector3())
-      .multiplyScalar(1 / corners.length);
-    return BAR_FACES.flatMap(([p, q, r, s]) => {
-      const [a, b, c, d] = [corners[p], corners[q], corners[r], corners[s]] as [
-        THREE.Vector3,
-        THREE.Vector3,
-        THREE.Vector3,
-        THREE.Vector3,
-      ];
-      // Which way round a face is seen from outside depends on where the structure's frame is laid.
-      const outward =
-        new THREE.Vector3().crossVectors(b.clone().sub(a), c.clone().sub(a)).dot(a.clone().sub(middle)) > 0;
-      return outward ? [a, b, c, a, c, d] : [a, c, b, a, d, c];
-    });
+/** All boxes and prisms of a part in one closed body; tubes each by itself. */
+function solidBodies(solids: readonly Solid[], spot: ToScene, colour: number): THREE.Mesh[] {
+  const triangles = solids.flatMap((one): THREE.Vector3[] => {
+    if (one.solid === 'box') {
+      const corners = one.corners.map(spot);
+      return facesOf(
+        corners,
+        BOX_FACES.map((face) => face.map((n) => corners[n] as THREE.Vector3)),
+      );
+    }
+    if (one.solid === 'prism') {
+      const [base, top] = [one.base.map(spot), one.top.map(spot)];
+      const sides = base.map((from, i) => {
+        const next = (i + 1) % base.length;
+        return [from, base[next], top[next], top[i]] as THREE.Vector3[];
+      });
+      return facesOf([...base, ...top], [base, top, ...sides]);
+    }
+    return [];
   });
+  const tubes = solids.flatMap((one) =>
+    one.solid === 'tube' ? [tubeBody(one.path.map(spot), one.radiusMm * M, colour)] : [],
+  );
+  if (triangles.length === 0) return tubes;
   const shape = new THREE.BufferGeometry().setFromPoints(triangles);
   shape.computeVertexNormals();
-  return solid(shape, colour);
+  return [solid(shape, colour), ...tubes];
 }
 
-function fillBody(fill: Fill, spot: ToScene): THREE.Mesh {
-  const radius = (fill.diameterMm / 2) * M;
-  const mesh = solid(new THREE.CylinderGeometry(radius, radius, fill.cutMm * M, 16), COLOUR.concrete);
-  mesh.position.copy(spot([fill.bottom[0], fill.bottom[1], fill.bottom[2] + fill.cutMm / 2]));
-  return mesh;
+/** Triangles of convex faces, each turned outward: which way round depends on where the structure's frame is laid. */
+function facesOf(corners: readonly THREE.Vector3[], faces: readonly (readonly THREE.Vector3[])[]): THREE.Vector3[] {
+  const middle = corners
+    .reduce((sum, corner) => sum.add(corner), new THREE.Vector3())
+    .multiplyScalar(1 / corners.length);
+  return faces.flatMap((face) => {
+    const [a, b, c] = face as [THREE.Vector3, THREE.Vector3, THREE.Vector3];
+    const outward = new THREE.Vector3().crossVectors(b.clone().sub(a), c.clone().sub(a)).dot(a.clone().sub(middle)) > 0;
+    const round = outward ? face : [...face].reverse();
+    return round.slice(2).flatMap((to, i) => [round[0] as THREE.Vector3, round[i + 1] as THREE.Vector3, to]);
+  });
 }
 
-function sheetBody(sheet: Sheet, spot: ToScene): THREE.LineSegments {
-  const { uprights, levels } = sheetWires(sheet);
-  return lines(
-    [...uprights, ...levels].flatMap((wire) => wire.map(spot)),
-    sheet.role === 'wind skirt' ? COLOUR.cloth : sheet.role === 'fine mesh' ? COLOUR.leaf : COLOUR.wire,
-  );
+function tubeBody(path: readonly THREE.Vector3[], radius: number, colour: number): THREE.Mesh {
+  if (path.length > 2)
+    return solid(new THREE.TubeGeometry(new THREE.CatmullRomCurve3([...path]), path.length * 2, radius, 8), colour);
+  const [from, to] = path as [THREE.Vector3, THREE.Vector3];
+  const pole = solid(new THREE.CylinderGeometry(radius, radius, from.distanceTo(to), 10), colour);
+  pole.quaternion.setFromUnitVectors(new THREE.Vector3(0, 1, 0), to.clone().sub(from).normalize());
+  pole.position.copy(from.clone().add(to).multiplyScalar(0.5));
+  return pole;
 }
 
-/** One support on its bed, alone, its near end at the origin: what the bench shows. */
-export function buildSupport(design: Design, bed: Bed): THREE.Group {
+/** A flat body over an outline, from one height to another. */
+function slab(
+  outline: readonly (readonly [number, number])[],
+  fromMm: number,
+  toMm: number,
+  colour: number,
+  spot: (x: number, y: number, z: number) => THREE.Vector3,
+): THREE.Mesh {
+  const shape = new THREE.Shape(outline.map(([x, y]) => new THREE.Vector2(x, y)));
+  const flat = new THREE.ExtrudeGeometry(shape, { depth: Math.max(1, toMm - fromMm), bevelEnabled: false });
+  const places = flat.getAttribute('position');
+  for (let i = 0; i < places.count; i++) {
+    const to = spot(places.getX(i), places.getY(i), fromMm + places.getZ(i));
+    places.setXYZ(i, to.x, to.y, to.z);
+  }
+  flat.computeVertexNormals();
+  return solid(flat, colour);
+}
+
+/** One structure where it stands, alone, its zero at the origin: what the bench shows. Beds it stands on or beside are soil as high as they are. */
+export function buildStructure(design: Design, around: Around): THREE.Group {
   const group = new THREE.Group();
   const spot: ToScene = ([x, y, z]) => new THREE.Vector3(x * M, z * M, -y * M);
-  const middle = onGround(design.ground, design.builtMm / 2);
-  const layer = (overMm: number, downMm: number, colour: number): THREE.Mesh => {
-    const body = solid(new THREE.BoxGeometry((bed.lengthMm + overMm) * M, 0.02, (bed.widthMm + overMm) * M), colour);
-    body.position.copy(spot([middle[0], middle[1], middle[2] - downMm]));
-    body.rotation.z = slopeOf(design.ground);
-    return body;
-  };
-  group.add(layer(4000, 30, COLOUR.ground), layer(0, 12, COLOUR.soil), partsBody(design, spot));
+  const onSoil = (x: number, y: number, z: number): THREE.Vector3 => spot([x, y, z + heightAt(design.ground, x, y)]);
+  const box = new THREE.Box2().setFromPoints(
+    design.parts.flatMap((part) =>
+      shapeOf(part)
+        .extent(part)
+        .map(([x, y]) => new THREE.Vector2(x, y)),
+    ),
+  );
+  for (const bed of around.beds) for (const [x, y] of bed.outline) box.expandByPoint(new THREE.Vector2(x, y));
+  box.expandByScalar(1500);
+  const rim = [
+    [box.min.x, box.min.y],
+    [box.max.x, box.min.y],
+    [box.max.x, box.max.y],
+    [box.min.x, box.max.y],
+  ] as const;
+  const pathMm = around.beds[0]?.pathMm ?? 0;
+  const ground = slab(rim, pathMm - 40, pathMm - 20, COLOUR.ground, onSoil);
+  ground.castShadow = false;
+  group.add(
+    ground,
+    ...around.beds.map((bed) => slab(bed.outline, bed.pathMm - 20, bed.soilMm - 2, COLOUR.soil, onSoil)),
+    partsBody(design, spot),
+  );
   for (const station of design.stations) {
     const mark = solid(new THREE.SphereGeometry(0.035, 8, 6), COLOUR.leaf);
     mark.position.copy(spot([station.at[0], station.at[1], station.at[2] + 20]));

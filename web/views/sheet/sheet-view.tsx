@@ -18,7 +18,8 @@ import { BuildOrder } from '../shell/build-order';
 import { structureOf } from '../shell/computed-structure';
 import CloseUps from '../shell/close-ups';
 import { useGarden } from '../shell/garden-context';
-import { sizeWords, USE_WORDS } from '../shell/stock-words';
+import { placeWords } from '../shell/place-words';
+import { sizeWords, wordFor } from '../shell/stock-words';
 
 /** An A4 page less its margins of 14 mm, in pixels of 1/96 in, with a hair to spare. */
 const WIDE = 686;
@@ -89,11 +90,11 @@ export function SheetView({ structureId }: { structureId: string }) {
 
 function Page({ computed }: { computed: ComputedStructure }) {
   const { plan, tongue } = useGarden();
-  const { structure, setting, sized, bill, shopping, cost } = computed;
+  const { structure, setting, sized, around, bill, shopping, cost } = computed;
   const page = useRef<HTMLElement>(null);
   const [size, setSize] = useState(LARGEST);
   const [drawn, setDrawn] = useState(1);
-  const [elevation, planView, end] = useMemo(() => drawViews(sized.design, setting.bed), [sized, setting]);
+  const [front, ...others] = useMemo(() => drawViews(sized.design, around), [sized, around]);
   const [board] = sized.design.boards ?? [];
   const [fitted, setFitted] = useState(false);
   useEffect(() => {
@@ -132,7 +133,7 @@ function Page({ computed }: { computed: ComputedStructure }) {
         <div>
           <h1 style={{ fontSize: '1.9em' }}>{structure.name}</h1>
           <p>
-            {computed.kind.name} · {plan.garden.name}, {setting.bed.name}
+            {computed.kind.name} · {plan.garden.name}, {placeWords(setting.place, tongue)}
             {growing && ` · ${growing}`}
           </p>
         </div>
@@ -142,38 +143,30 @@ function Page({ computed }: { computed: ComputedStructure }) {
           {amount(cost.perSeasonMinor)} a season
         </p>
       </header>
-      {elevation && (
+      {front && (
         <Drawing
-          view={elevation}
+          view={front}
           units={tongue.units}
-          heightPx={(board ? 250 : 300) * drawn}
+          heightPx={(board ? 250 : 300) * drawn * (others.length > 2 ? 0.75 : 1)}
           widthPx={WIDE}
-          caption={elevation.title}
+          caption={front.title}
         />
       )}
-      <div className="flex gap-3">
-        {planView && (
-          <div style={{ width: WIDE * 0.66 }}>
-            <Drawing
-              view={planView}
-              units={tongue.units}
-              heightPx={150 * drawn}
-              widthPx={Math.round(WIDE * 0.66)}
-              caption={planView.title}
-            />
-          </div>
-        )}
-        {end && (
-          <div style={{ width: WIDE * 0.32 }}>
-            <Drawing
-              view={end}
-              units={tongue.units}
-              heightPx={170 * drawn}
-              widthPx={Math.round(WIDE * 0.32)}
-              caption={end.title}
-            />
-          </div>
-        )}
+      <div className="flex flex-wrap gap-3">
+        {others.map((view, i) => {
+          const share = i % 2 === 1 || i === others.length - 1 ? (i % 2 === 1 ? 0.32 : 0.98) : 0.66;
+          return (
+            <div key={view.id} style={{ width: WIDE * share }}>
+              <Drawing
+                view={view}
+                units={tongue.units}
+                heightPx={(i % 2 === 1 ? 170 : 150) * drawn * (others.length > 2 ? 0.75 : 1)}
+                widthPx={Math.round(WIDE * share)}
+                caption={view.title}
+              />
+            </div>
+          );
+        })}
       </div>
       {board && <RipPlan board={board} paperPx={WIDE} />}
       <div className="mt-1 grid grid-cols-[1.55fr_1fr] gap-5 border-t border-black pt-1">
@@ -184,7 +177,7 @@ function Page({ computed }: { computed: ComputedStructure }) {
               <tr key={line.id} className="border-t border-neutral-300 align-baseline">
                 <td className="pr-2 text-right font-semibold">{line.count}</td>
                 <td className="pr-2">
-                  {USE_WORDS[line.use] ?? line.use}{' '}
+                  {wordFor(computed.kind, line.use)}{' '}
                   <span className="text-neutral-600">{CATALOGUE.stock(line.stock).name}</span>
                 </td>
                 <td className="pr-2 text-right whitespace-nowrap">

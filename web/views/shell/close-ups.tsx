@@ -3,10 +3,11 @@ import { useMemo } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { closeUps, type CloseUp } from '@lignum/core/drawing/close-ups';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { StructureKind } from '@lignum/core/structures/kind';
 import { formatLength } from '@lignum/core/quantity/length';
 import { Drawing } from '../../ui/drawing';
 import { useGarden } from './garden-context';
-import { USE_WORDS } from './stock-words';
+import { wordFor } from './stock-words';
 
 /** Each kind of joint drawn large: what meets, how it laps, and where its fixings sit. */
 export default function CloseUps({ computed }: { computed: ComputedStructure }) {
@@ -18,14 +19,14 @@ export default function CloseUps({ computed }: { computed: ComputedStructure }) 
       </p>
       <ul className="mt-2">
         {all.map((one) => (
-          <JointRow key={one.kind} closeUp={one} />
+          <JointRow key={one.kind} kind={computed.kind} closeUp={one} />
         ))}
       </ul>
     </>
   );
 }
 
-function JointRow({ closeUp }: { closeUp: CloseUp }) {
+function JointRow({ kind, closeUp }: { kind: StructureKind; closeUp: CloseUp }) {
   const { units } = useGarden().tongue;
   return (
     <li className="print-whole grid gap-x-5 gap-y-1 border-t border-rule py-3 sm:grid-cols-[minmax(0,1fr)_11.5rem]">
@@ -35,7 +36,7 @@ function JointRow({ closeUp }: { closeUp: CloseUp }) {
         ))}
       </div>
       <div className="order-first text-[0.95rem] sm:order-none">
-        <h3 className="text-[1.05rem] leading-tight">{USE_WORDS[closeUp.kind] ?? closeUp.kind}</h3>
+        <h3 className="text-[1.05rem] leading-tight">{wordFor(kind, closeUp.kind)}</h3>
         <ul className="mt-1">
           {closeUp.fixings.map((one) => (
             <li key={one.stock}>
@@ -45,10 +46,8 @@ function JointRow({ closeUp }: { closeUp: CloseUp }) {
           ))}
         </ul>
         <p className="mt-1 text-soft">
-          {closeUp.parts
-            .map((part) => `${USE_WORDS[part.role] ?? part.role}: ${CATALOGUE.stock(part.stock).name}`)
-            .join('. ')}
-          . {closeUp.count > 1 ? `${closeUp.count} such joints.` : 'One such joint.'}
+          {closeUp.parts.map((part) => `${wordFor(kind, part.role)}: ${CATALOGUE.stock(part.stock).name}`).join('. ')}.{' '}
+          {closeUp.count > 1 ? `${closeUp.count} such joints.` : 'One such joint.'}
         </p>
       </div>
     </li>

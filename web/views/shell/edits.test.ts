@@ -39,7 +39,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
         plan.beds[n]
           ? addPlanting(
               newPlanting(plan.beds[n], cropIn([], 'cucumber')),
-              plan.structures.find((one) => one.bed === plan.beds[n]?.id)?.id,
+              plan.structures.find((one) => one.stand.on === 'bed' && one.stand.bed === plan.beds[n]?.id)?.id,
             )(plan)
           : plan,
   ),

@@ -49,7 +49,9 @@ export const removeBed =
     ...plan,
     beds: without(plan.beds, id),
     plantings: plan.plantings.filter((one) => one.bed !== id),
-    structures: plan.structures.filter((one) => one.bed !== id),
+    structures: plan.structures.filter(({ stand }) =>
+      stand.on === 'bed' ? stand.bed !== id : stand.on === 'beds' ? !stand.beds.includes(id) : true,
+    ),
   });
 
 export const changeSite =

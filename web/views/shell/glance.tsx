@@ -4,25 +4,25 @@ import type { Design } from '@lignum/core/design/design';
 import { drawAtAGlance } from '@lignum/core/drawing/views';
 import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { toSvg } from '@lignum/core/drawing/svg';
-import type { Bed } from '@lignum/core/site/bed';
+import type { Around } from '@lignum/core/plan/around';
 import { useGarden } from './garden-context';
 
 /** A support as it would be built, small: drawn from its own parts. */
 export function Glance({
   design,
-  bed,
+  around,
   widthPx = 240,
   heightPx = 150,
 }: {
   design: Design;
-  bed: Bed;
+  around: Around;
   widthPx?: number;
   heightPx?: number;
 }) {
   const { units } = useGarden().tongue;
   const svg = useMemo(
-    () => toSvg(setOnPaper(drawAtAGlance(design, bed), { widthPx, heightPx, units })),
-    [design, bed, widthPx, heightPx, units],
+    () => toSvg(setOnPaper(drawAtAGlance(design, around), { widthPx, heightPx, units })),
+    [design, around, widthPx, heightPx, units],
   );
   return (
     <div

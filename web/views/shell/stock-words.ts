@@ -1,5 +1,6 @@
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { meshesToMm } from '@lignum/core/costing/buy';
+import type { StructureKind } from '@lignum/core/structures/kind';
 import { formatLength, MM_PER_FOOT, type Units } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import type { Cost } from '@lignum/core/costing/cost';
@@ -10,6 +11,7 @@ export function sizeWords(stockId: string, size: number, units: Units): string {
   switch (CATALOGUE.stock(stockId).form) {
     case 'timber':
     case 'pole':
+    case 'rod':
     case 'steel post':
       return formatLength(size, units);
     case 'bagged':
@@ -39,65 +41,6 @@ export function perLength(cost: Cost, currency: string, tongue: Tongue): string 
   return `${formatMoney(money(perUnit, currency), tongue.locale)} ${tongue.units === 'imperial' ? 'a foot' : 'a metre'}`;
 }
 
-export const USE_WORDS: Record<string, string> = {
-  post: 'Post',
-  pole: 'Pole',
-  stake: 'Stake',
-  cane: 'Cane',
-  beam: 'Beam',
-  'cross arm': 'Cross arm',
-  rail: 'Rail',
-  stile: 'Stile',
-  slat: 'Slat',
-  'frame side': 'Frame side',
-  brace: 'Brace',
-  board: 'Board to rip',
-  panel: 'Panel',
-  shelf: 'Shelf strip',
-  'fine mesh': 'Fine net',
-  mesh: 'Mesh',
-  'wind skirt': 'Wind skirt',
-  'line wire': 'Line wire',
-  'guy wire': 'Guy wire',
-  chain: 'Tether',
-  string: 'String',
-  lashing: 'Lashing',
-  'ladder string': 'Ladder string',
-  pass: 'Pass of twine',
-  thread: 'Thread',
-  concrete: 'Concrete',
-  gravel: 'Gravel',
-  'poles lashed': 'Poles lashed',
-  'ladder to pole': 'Ladder to pole',
-  'pass on posts': 'Pass on a post',
-  'thread on nails': 'Thread on nails',
-  'panel to post': 'Panel to post',
-  'panel to panel': 'Tie at a lap',
-  'panel to rail': 'Panel to rail',
-  'shelf to rail': 'Shelf to rail',
-  'net to panel': 'Net to panel',
-  'wire to post': 'Wire to post',
-  'post to beam': 'Post to beam',
-  'post to bed': 'Post to bed',
-  'rail to post': 'Rail to post',
-  'brace to post': 'Brace to post',
-  'brace to beam': 'Brace to beam',
-  'brace to frame': 'Brace to frame',
-  'arm to beam': 'Arm to beam',
-  'string to beam': 'String to beam',
-  'string to arm': 'String to arm',
-  'skirt to post': 'Skirt to post',
-  'cap on post': 'Cap on post',
-  'guy to post': 'Guy to post',
-  'turnbuckle in a guy': 'In a guy',
-  'cane to panel': 'Cane to panel',
-  'slat to stile': 'Slat to stile',
-  'mesh to leaf': 'Mesh to leaf',
-  'leaf to leaf': 'Leaf to leaf',
-  'tether to leaf': 'Tether to leaf',
-  'foot to ground': 'Foot to ground',
-  'corner halved': 'Halved corner',
-  'nail in frame': 'Nails to weave on',
-  'frames joined': 'Frames joined',
-  'stake to frame': 'Stake to frame',
-};
+/** What a kind calls a part or a joint. */
+export const wordFor = ({ names }: Pick<StructureKind, 'names'>, use: string): string =>
+  names.parts[use]?.word ?? names.joints[use] ?? use;

@@ -13,8 +13,10 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
   return download(id, (plan) => {
     const structure = plan.structures.find((one) => one.id === query.get('structure'));
     if (!structure) return null;
-    const { sized, setting } = computeStructure(plan, structure);
-    const view = drawViews(sized.design, setting.bed).find((one) => one.id === (query.get('view') ?? 'elevation'));
+    const { sized, around } = computeStructure(plan, structure);
+    const view = drawViews(sized.design, around).find((one, i) =>
+      query.has('view') ? one.id === query.get('view') : i === 0,
+    );
     if (!view) return null;
     return {
       name: `${fileName(structure.name)}-${view.id}.svg`,

@@ -1,0 +1,21 @@
+import { formatLength } from '@lignum/core/quantity/length';
+import type { Place } from '@lignum/core/site/stand';
+import type { Tongue } from '@lignum/core/wording/say';
+
+/** Where a structure stands, in a few words: "Long bed, 24′ × 3′", "over the way between Yard bed and Middle row". */
+export function placeWords(place: Place, { units }: Tongue): string {
+  switch (place.on) {
+    case 'bed': {
+      const { name, lengthMm, widthMm } = place.bed;
+      return `${name}, ${formatLength(lengthMm, units)} × ${formatLength(widthMm, units)}`;
+    }
+    case 'beds':
+      return `over the way between ${place.beds[0].name} and ${place.beds[1].name}, ${formatLength(place.way.wideMm, units)} wide`;
+    case 'path': {
+      const corners = place.spots.length - (place.closed ? 0 : 2);
+      return `${place.closed ? 'all round' : 'along a line'}${corners > 0 ? `, ${corners} ${corners === 1 ? 'corner' : 'corners'}` : ''}`;
+    }
+    case 'spot':
+      return 'on open ground';
+  }
+}
