@@ -38,6 +38,7 @@ const armMm = wall.setting.armMm;
 const planted = (id: string): Planted[] =>
   CROPS.filter((crop) => crop.id === id).map((crop) => ({
     id,
+    bed: 'b',
     crop,
     training: crop.trainings[0] as Planted['training'],
     count: 4,

@@ -15,7 +15,7 @@ export const plantsFit = check(
       'plants.too-many': '{planned} {crop} planned, but there is room for {places} at {spacing}.',
       'plants.fit': '{places|place|places} for {planned|plant|plants}.',
     },
-    mends: { 'places.one-more': 'Plant from end to end' },
+    mends: { 'places.one-more': 'Plant from end to end', 'plants.too-many': 'Make room for them' },
   },
   (
     at: { planted: readonly Planted[]; stations: readonly Station[]; endToEnd: (spacingMm: number) => number },

@@ -3,6 +3,8 @@ import type { Crop, Training } from './crop';
 /** Plants that a structure is to carry or cover. */
 export interface Planted {
   id: string;
+  /** The bed it grows in. */
+  bed: string;
   crop: Crop;
   training: Training;
   count: number;

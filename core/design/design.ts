@@ -143,6 +143,15 @@ export interface Design {
   /** Lengths to be shown on the drawing beyond the overall ones. */
   marks: readonly Mark[];
   handles: readonly Handle[];
+  /** The bays of what follows a path, in order: between centres and clear of the posts, level, and how far the soil rises. mm. */
+  bays?: readonly {
+    name: string;
+    run: number;
+    fromMm: number;
+    centresMm: number;
+    clearMm: number;
+    riseMm: number;
+  }[];
   /** Outlines on the soil beyond the bed's own: a ring bed. */
   traces?: readonly (readonly Point[])[];
   boards?: readonly RippedBoard[];

@@ -73,6 +73,30 @@ function between(
   return { i, share: alongMm / step - i, step };
 }
 
+/** A smooth curve through a chain of points, taken again at even steps along it. @example sampledThrough([[0,0,0],[0,0,9]], 3).lengthMm // 9 */
+export function sampledThrough(chain: readonly Point[], steps = 48): Extract<Curve, { curve: 'sampled' }> {
+  const [only] = chain;
+  if (only && chain.length === 1) return sampledThrough([only, add(only, [0, 0, 1])], steps);
+  const ends = chain.reduce<number[]>(
+    (at, point, i) => [...at, i === 0 ? 0 : (at[i - 1] as number) + reach(point, chain[i - 1] as Point)],
+    [],
+  );
+  const lengthMm = ends.at(-1) ?? 0;
+  let n = 1;
+  const points = Array.from({ length: steps + 1 }, (_, i): Point => {
+    const along = (lengthMm * i) / steps;
+    while (n < chain.length - 1 && (ends[n] as number) < along) n++;
+    const [from, to] = [ends[n - 1] as number, ends[n] as number];
+    const share = to > from ? (along - from) / (to - from) : 0;
+    return add(scale(chain[n - 1] as Point, 1 - share), scale(chain[n] as Point, share));
+  });
+  const tangents = points.map((_, i): Point => {
+    const way = minus(points[Math.min(steps, i + 1)] as Point, points[Math.max(0, i - 1)] as Point);
+    return Math.hypot(...way) === 0 ? [0, 0, 1] : unit(way);
+  });
+  return { curve: 'sampled', lengthMm, points, tangents };
+}
+
 /** Points along a curve for drawing, none farther apart than `stepMm`; the ends of a line are enough. */
 export function flatten(curve: Curve, stepMm = 60): Point[] {
   if (curve.curve === 'line') return [curve.from, curve.to];

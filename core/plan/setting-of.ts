@@ -40,7 +40,7 @@ export function settingOf(plan: Plan, structure: StructurePlan): Setting {
       const planting = plan.plantings.find((one) => one.id === id);
       if (!planting) return [];
       const crop = cropIn(plan.crops, planting.crop);
-      return [{ id, crop, training: trainingOf(crop, planting.training), count: planting.count }];
+      return [{ id, bed: planting.bed, crop, training: trainingOf(crop, planting.training), count: planting.count }];
     }),
     reachMm: plan.garden.reachMm,
     armMm: plan.site.armMm,

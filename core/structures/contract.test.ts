@@ -22,7 +22,7 @@ import type { Plan } from '../plan/plan';
 import { STANDING, type BedOutline } from '../site/bed';
 import { onPlan, VISITORS } from '../site/plot';
 import { SOILS, WINDS } from '../site/soil';
-import type { Stand } from '../site/stand';
+import type { Stand, StandOn } from '../site/stand';
 import { say } from '../wording/say';
 import { knobFaults, type Knob, type Knobs, type Settings } from './knob';
 import { KIND_LOADERS } from './loaders';
@@ -92,6 +92,14 @@ const anyPath = fc
     const apart = Math.hypot((first?.xMm ?? 0) - (last?.xMm ?? 0), (first?.yMm ?? 0) - (last?.yMm ?? 0));
     return { on: 'path' as const, spots, closed: closed && spots.length > 2 && apart > 400 };
   });
+
+/** One of each, for what does not depend on it. */
+const A_STAND: Record<StandOn, Stand> = {
+  bed: { on: 'bed', bed: 'b' },
+  beds: { on: 'beds', beds: ['a', 'b'] },
+  path: { on: 'path', spots: [0, 1].map((n) => ({ xMm: n * 2000, yMm: 0, groundMm: 0 })), closed: false },
+  spot: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 } },
+};
 
 /** Two beds beside each other, mostly; sometimes overlapping, past each other or askew. */
 const besideMm = fc.oneof(mm(500, 2500), mm(-800, 6000));
@@ -331,7 +339,11 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             const elsewhere: Plan = {
               ...byHand,
               garden: { ...plan.garden, units: plan.garden.units === 'metric' ? 'imperial' : 'metric' },
-              beds: plan.beds.map((bed) => ({ ...bed, turnDeg, xMm })),
+              // What stands between two beds goes with both of them; one on a bed with its own.
+              beds:
+                plan.structures[0]?.stand.on === 'beds'
+                  ? plan.beds
+                  : plan.beds.map((bed) => ({ ...bed, turnDeg, xMm })),
             };
             for (const same of [byHand, elsewhere]) expect(only(same).sized.design).toEqual(sized.design);
           },
@@ -391,7 +403,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             id: 's',
             kind: kind.id,
             name: 'S',
-            stand: { on: 'bed', bed: 'b' },
+            stand: A_STAND[kind.stands[0] as StandOn],
             plantings: [],
             knobs: settings,
           };

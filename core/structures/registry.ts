@@ -1,21 +1,28 @@
-import { aFrame } from './kinds/a-frame/index';
-import { guyedWall } from './kinds/guyed-wall/index';
+// Written by `npm run kinds` from the folders of kinds/.
 import type { StructureKind } from './kind';
-import { panelWall } from './kinds/panel-wall/index';
-import { railTrellis } from './kinds/rail-trellis/index';
-import { tepee } from './kinds/tepee/index';
-import { twineFrame } from './kinds/twine-frame/index';
-import { weave } from './kinds/weave/index';
-import { wovenFrame } from './kinds/woven-frame/index';
+import { kind as aFrame } from './kinds/a-frame/index';
+import { kind as gardenFence } from './kinds/garden-fence/index';
+import { kind as guyedWall } from './kinds/guyed-wall/index';
+import { kind as meshCage } from './kinds/mesh-cage/index';
+import { kind as panelArch } from './kinds/panel-arch/index';
+import { kind as panelWall } from './kinds/panel-wall/index';
+import { kind as railTrellis } from './kinds/rail-trellis/index';
+import { kind as tepee } from './kinds/tepee/index';
+import { kind as twineFrame } from './kinds/twine-frame/index';
+import { kind as weave } from './kinds/weave/index';
+import { kind as wovenFrame } from './kinds/woven-frame/index';
 
-/** Every kind of support the program can plan, in the order they are offered. */
+/** Every kind of structure the program can plan. */
 export const KINDS: readonly StructureKind[] = [
-  panelWall,
-  twineFrame,
-  guyedWall,
-  railTrellis,
   aFrame,
+  gardenFence,
+  guyedWall,
+  meshCage,
+  panelArch,
+  panelWall,
+  railTrellis,
   tepee,
+  twineFrame,
   weave,
   wovenFrame,
 ];

@@ -13,7 +13,7 @@ import { sizeAFrame } from './size';
 import { aFrameSeason, aFrameSteps } from './steps';
 
 /** Two slatted or meshed leaves that fold flat for the winter. */
-export const aFrame = structureKind({
+export const kind = structureKind({
   id: 'a-frame',
   name: 'Hinged A-frame',
   blurb: 'Two leaves that fold flat: twelve feet of vine over four feet of bed, and nothing to dig.',

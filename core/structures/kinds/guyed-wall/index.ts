@@ -17,7 +17,7 @@ import { sizeGuyedWall } from './size';
 import { guyedWallSeason, guyedWallSteps } from './steps';
 
 /** Welded panels stapled to timber posts that are pulled plumb by guy wires. */
-export const guyedWall = structureKind({
+export const kind = structureKind({
   id: 'guyed-wall',
   name: 'Panel wall on timber posts, guyed',
   blurb: 'Panels on posts in concrete, kept plumb by turnbuckles: a wall for the middle of a bed, for good.',

@@ -16,7 +16,7 @@ import { MOST_OPEN_GAP_MM, sizePanelWall } from './size';
 import { panelWallSeason, panelWallSteps } from './steps';
 
 /** Welded panels on driven, studded steel posts. */
-export const panelWall = structureKind({
+export const kind = structureKind({
   id: 'panel-wall',
   name: 'Panel wall on driven posts',
   blurb: 'Stiff mesh that carries the heaviest crops for twenty years; up in a morning, nothing to dig.',

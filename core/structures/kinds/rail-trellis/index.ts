@@ -20,7 +20,7 @@ import { sizeRailTrellis } from './size';
 import { railTrellisSeason, railTrellisSteps } from './steps';
 
 /** Heavy posts with two rails a side and welded panels between them. */
-export const railTrellis = structureKind({
+export const kind = structureKind({
   id: 'rail-trellis',
   name: 'Long rail trellis',
   blurb: 'Heavy posts, level rails and welded panels: built once, for a long row that stays.',

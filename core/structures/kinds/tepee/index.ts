@@ -12,7 +12,7 @@ import { sizeTepee } from './size';
 import { tepeeSeason, tepeeSteps } from './steps';
 
 /** Poles lashed at the top over a ring bed. */
-export const tepee = structureKind({
+export const kind = structureKind({
   id: 'tepee',
   name: 'Tepee and cone',
   blurb: 'Poles tied at the top over a ring of beans or peas: up in an hour, gone in winter.',

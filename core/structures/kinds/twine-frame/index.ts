@@ -18,7 +18,7 @@ import { sizeTwineFrame } from './size';
 import { twineFrameSeason, twineFrameSteps } from './steps';
 
 /** Two uprights and a beam, a string to a plant. */
-export const twineFrame = structureKind({
+export const kind = structureKind({
   id: 'twine-frame',
   name: 'Twine frame',
   blurb: 'Timber and string: the closest planting, light to build, new strings every spring.',

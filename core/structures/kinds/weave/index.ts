@@ -14,7 +14,7 @@ import { sizeWeave } from './size';
 import { weaveSeason, weaveSteps } from './steps';
 
 /** Posts, and twine that is woven along both sides as the plants grow. */
-export const weave = structureKind({
+export const kind = structureKind({
   id: 'weave',
   name: 'Post-and-twine weave',
   blurb: 'Posts and twine: the least money for a long row, and a quarter of an hour every week.',

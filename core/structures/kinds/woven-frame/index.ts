@@ -16,7 +16,7 @@ import { wovenFrameSeason, wovenFrameSteps } from './steps';
 import { nailsAlong } from './weave-path';
 
 /** Light frames with thread woven between nails, cut off with the vines in autumn. */
-export const wovenFrame = structureKind({
+export const kind = structureKind({
   id: 'woven-frame',
   name: 'Woven frame',
   blurb: 'Light frames woven with thread that goes on the compost: for peas and beans, hung up in winter.',

@@ -1,0 +1,17 @@
+import { check } from './check';
+
+/** Does wire or rod stay springy at its tightest bend, or take a set? `yieldMm` is the radius at which it begins to. mm. */
+export const bendSets = check(
+  'bend-sets',
+  {
+    says: {
+      'bend.sets':
+        'Bent to a radius of {tight}; below {yields} the wire takes a set. It will stand a little fuller than drawn, push less, and not come flat again.',
+      'bend.springs': 'Bent to a radius of {tight} at the tightest: it stays springy, since {yields} would set it.',
+    },
+  },
+  ({ tightMm, yieldMm }: { tightMm: number; yieldMm: number }, found) => {
+    const values = { tight: { mm: tightMm }, yields: { mm: yieldMm } };
+    return tightMm < yieldMm ? found('note', 'bend.sets', values) : found('good', 'bend.springs', values);
+  },
+);

@@ -1,0 +1,24 @@
+import type { Wind } from '../site/soil';
+import { check } from './check';
+
+/** How many times as tall as wide a cage stands with so many rods, at the most (from memory); a windy place takes one rod more. */
+const SLENDER = [1.6, 2.8, 4.5, 7];
+
+/** Does it stay up when it is full of leaves? */
+export const cageStands = check(
+  'cage-stands',
+  {
+    says: {
+      'cage.blows': '{high} tall and {across} across, with {stakes|rod|rods}: full of leaves it blows over.',
+      'cage.stands': '{stakes|rod|rods} and the stakes of its lowest row hold it up.',
+      'cage.stands-low': 'Low and wide enough to stand on the stakes of its lowest row.',
+    },
+    mends: { 'cage.blows': 'Add a rod to each' },
+  },
+  (at: { heightMm: number; diameterMm: number; stakes: number; wind: Wind }, found) => {
+    const counted = Math.max(0, at.stakes - (at.wind === 'exposed' ? 1 : 0));
+    const values = { high: { mm: at.heightMm }, across: { mm: at.diameterMm }, stakes: at.stakes };
+    if (at.heightMm / at.diameterMm > (SLENDER[counted] ?? 7)) return found('warn', 'cage.blows', values);
+    return found('good', at.stakes > 0 ? 'cage.stands' : 'cage.stands-low', values);
+  },
+);

@@ -1,0 +1,24 @@
+import { check } from './check';
+
+/** A push on both feet of a panel that two people hold back without strain; more wants bed boards or deeper posts behind it (from memory). N. */
+const HELD_BY_HAND_N = 250;
+
+/** How hard a bent strip pushes its feet apart (or pulls them together), and what holds them. N on each side of one strip. */
+export const feetPush = check(
+  'feet-push',
+  {
+    says: {
+      'push.hard':
+        'Each side pushes outward with {push} N: a loaded spring. Set the posts deeper, or let the bed’s boards take it.',
+      'push.light': 'Each side pushes outward with {push} N; posts and ties hold that.',
+      'push.pulls': 'Each side pulls inward with {push} N: the ties have to hold it back.',
+    },
+  },
+  ({ pushN, backed }: { pushN: number; backed: boolean }, found) => {
+    const push = Math.round(Math.abs(pushN));
+    if (pushN < -1) return found('note', 'push.pulls', { push });
+    return push > HELD_BY_HAND_N && !backed
+      ? found('note', 'push.hard', { push })
+      : found('good', 'push.light', { push });
+  },
+);

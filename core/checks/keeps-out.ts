@@ -1,0 +1,65 @@
+import { FENCE_NEEDS } from '../site/visitors';
+import type { Visitor } from '../site/plot';
+import { check } from './check';
+
+/** A finger’s width less is forgiven in height, and the thickness of a wire in an opening. mm. */
+const FORGIVEN_MM = 15;
+const WIRE_MM = 3;
+
+/** How a fence stands against the animals that visit. Openings up to a rabbit’s height, and above it. mm. */
+export interface Barrier {
+  heightMm: number;
+  openingLowMm: number;
+  openingMm: number;
+  lowToMm: number;
+  buriedMm: number;
+  apronMm: number;
+  /** Widest gap that is left under it. */
+  underMm: number;
+}
+
+/** Which of the visitors does it keep out? The worst that is missing is named. */
+export const keepsOut = check(
+  'keeps-out',
+  {
+    says: {
+      'keeps.nobody': 'No animals are noted on the plot: say who visits, and height, mesh and burial follow.',
+      'keeps.low': 'Too low for {who}: {high} of {wants}.',
+      'keeps.open': '{who} pass {open}; {wants} is the widest that stops them.',
+      'keeps.dig': '{who} dig: bury the mesh {bury}, or lay an apron of {apron} outward.',
+      'keeps.under': '{who} pass under: {under} is left open at the widest.',
+      'keeps.out': 'Keeps out {who}.',
+      'keeps.none': 'Who visits here ({who}) climbs, flies or tunnels: no fence keeps them out.',
+    },
+    mends: {
+      'keeps.low': 'Make it as high as that takes',
+      'keeps.open': 'Take mesh that stops them',
+      'keeps.dig': 'Lay an apron',
+      'keeps.under': 'Follow the ground',
+    },
+  },
+  ({ visitors, barrier }: { visitors: readonly Visitor[]; barrier: Barrier }, found) => {
+    if (visitors.length === 0) return found('note', 'keeps.nobody');
+    const asked = visitors.flatMap((who) => {
+      const need = FENCE_NEEDS[who];
+      return need ? [{ who, need }] : [];
+    });
+    if (asked.length === 0) return found('note', 'keeps.none', { who: visitors.join(', ') });
+    for (const { who, need } of asked) {
+      const open =
+        need.heightMm <= barrier.lowToMm + FORGIVEN_MM
+          ? barrier.openingLowMm
+          : Math.max(barrier.openingLowMm, barrier.openingMm);
+      if (open > need.openingMm + WIRE_MM)
+        return found('warn', 'keeps.open', { who, open: { mm: open }, wants: { mm: need.openingMm } });
+      if (barrier.heightMm + FORGIVEN_MM < need.heightMm)
+        return found('warn', 'keeps.low', { who, high: { mm: barrier.heightMm }, wants: { mm: need.heightMm } });
+      const digs = need.buryMm > 0;
+      if (digs && barrier.buriedMm + FORGIVEN_MM < need.buryMm && barrier.apronMm + FORGIVEN_MM < need.apronMm)
+        return found('warn', 'keeps.dig', { who, bury: { mm: need.buryMm }, apron: { mm: need.apronMm } });
+      if (barrier.underMm - barrier.buriedMm > need.openingMm + FORGIVEN_MM)
+        return found('warn', 'keeps.under', { who, under: { mm: barrier.underMm } });
+    }
+    return found('good', 'keeps.out', { who: asked.map((one) => one.who).join(', ') });
+  },
+);

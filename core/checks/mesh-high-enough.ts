@@ -1,0 +1,24 @@
+import { check, SEEN_MM } from './check';
+
+/** Is the roll as high as the fence and what goes into the soil? mm. */
+export const meshHighEnough = check(
+  'mesh-high-enough',
+  {
+    says: {
+      'roll.low': 'The roll is {roll} high; {above} over the soil and {below} in it or along it take {wants}.',
+      'roll.enough': 'The roll is high enough: {above} over the soil, {below} in it or along it.',
+    },
+    mends: { 'roll.low': 'Lower the fence to the roll' },
+  },
+  ({ rollMm, aboveMm, belowMm }: { rollMm: number; aboveMm: number; belowMm: number }, found) => {
+    const values = {
+      roll: { mm: rollMm },
+      above: { mm: aboveMm },
+      below: { mm: belowMm },
+      wants: { mm: aboveMm + belowMm },
+    };
+    return aboveMm + belowMm > rollMm + SEEN_MM
+      ? found('fail', 'roll.low', values)
+      : found('good', 'roll.enough', values);
+  },
+);

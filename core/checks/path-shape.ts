@@ -1,0 +1,43 @@
+import { cross2 } from '../geometry/polygon';
+import { check } from './check';
+
+/** A corner sharper than this leaves no room for two runs on one post (from memory). Degrees. */
+const SHARP_DEG = 30;
+
+type Spot = readonly [number, number];
+
+/** Can a fence be built along this path? Corners in order; closed runs back to the first. */
+export const pathShape = check(
+  'path-shape',
+  {
+    says: {
+      'path.crosses': 'The path crosses itself, between corners {first} and {second}: move a corner.',
+      'path.sharp': 'Corner {corner} turns by all but {degrees}°: two runs hardly find room on one post.',
+      'path.plain': '{corners|corner|corners}, {long} in all.',
+    },
+  },
+  ({ spots, closed, lengthMm }: { spots: readonly Spot[]; closed: boolean; lengthMm: number }, found) => {
+    const legs = spots
+      .map((from, i) => [from, spots[(i + 1) % spots.length] as Spot] as const)
+      .slice(0, closed ? undefined : -1);
+    for (let i = 0; i < legs.length; i++)
+      for (let j = i + 2; j < legs.length; j++) {
+        const [a, b] = legs[i] as readonly [Spot, Spot];
+        const [c, d] = legs[j] as readonly [Spot, Spot];
+        if (cross2(a, b, c, d)) return found('fail', 'path.crosses', { first: i + 1, second: j + 1 });
+      }
+    const turns = spots.map((at, i) => {
+      const [before, after] = [
+        spots[(i - 1 + spots.length) % spots.length] as Spot,
+        spots[(i + 1) % spots.length] as Spot,
+      ];
+      if (!closed && (i === 0 || i === spots.length - 1)) return 180;
+      const angle = Math.atan2(after[1] - at[1], after[0] - at[0]) - Math.atan2(before[1] - at[1], before[0] - at[0]);
+      return (Math.abs(Math.atan2(Math.sin(angle), Math.cos(angle))) * 180) / Math.PI;
+    });
+    const sharpest = turns.reduce((worst, turn, i) => (turn < (turns[worst] ?? 180) ? i : worst), 0);
+    if ((turns[sharpest] ?? 180) < SHARP_DEG)
+      return found('warn', 'path.sharp', { corner: sharpest + 1, degrees: Math.round(turns[sharpest] ?? 0) });
+    return found('good', 'path.plain', { corners: closed ? spots.length : spots.length - 2, long: { mm: lengthMm } });
+  },
+);

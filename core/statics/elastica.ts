@@ -1,0 +1,168 @@
+/**
+ * A thin strip bent between two feet that are held upright: half of an elastica. The angle θ that it has
+ * turned from the crown follows the pendulum equation θ″ = h sin θ (Timoshenko & Gere, *Theory of Elastic
+ * Stability*, 2nd ed., art. 2.7: EI dθ/ds = −Py with a horizontal force P; here h = −P/EI, so that a
+ * strip that pushes its feet apart has h < 0). Inextensible, weightless, elastic. mm, radians.
+ */
+export interface UprightArch {
+  spanMm: number;
+  lengthMm: number;
+  /** Crown over the feet. */
+  riseMm: number;
+  /** Curvature at the crown and at the feet; of the feet negative where the strip bulges out beyond them. 1/mm. */
+  crownPerMm: number;
+  footPerMm: number;
+  /** Outward push on each foot over the bending stiffness EI, 1/mm²; negative where it pulls inward. */
+  pushPerEi: number;
+  /** Points evenly along it from one foot to the other, the crown in the middle: across from the middle, and up from the feet, with the direction of the strip. */
+  points: readonly { acrossMm: number; upMm: number; way: readonly [across: number, up: number] }[];
+}
+
+/** Steps of the integration for each half; the points that are kept are every eighth. */
+const STEPS = 256;
+const KEPT_EVERY = 8;
+/** A strip this much flatter than straight is straight. */
+const FLATTEST = 0.9;
+const QUARTER = Math.PI / 2;
+
+/** Gauss–Legendre, five points a panel (Abramowitz & Stegun, table 25.4). */
+const NODES = [0, 0.538469310105683, 0.906179845938664] as const;
+const WEIGHTS = [0.568888888888889, 0.478628670499366, 0.236926885056189] as const;
+function integral(f: (t: number) => number, from: number, to: number, panels = 20): number {
+  let sum = 0;
+  const half = (to - from) / panels / 2;
+  for (let i = 0; i < panels; i++) {
+    const middle = from + (2 * i + 1) * half;
+    sum += WEIGHTS[0] * f(middle);
+    for (const n of [1, 2] as const) sum += WEIGHTS[n] * (f(middle - half * NODES[n]) + f(middle + half * NODES[n]));
+  }
+  return sum * half;
+}
+
+/** Incomplete elliptic integrals of the first and second kind, F(φ, k) and E(φ, k), by their definitions. */
+export const ellipticF = (phi: number, k: number): number =>
+  integral((t) => 1 / Math.sqrt(1 - (k * Math.sin(t)) ** 2), 0, phi);
+export const ellipticE = (phi: number, k: number): number =>
+  integral((t) => Math.sqrt(1 - (k * Math.sin(t)) ** 2), 0, phi);
+
+/** Half length and half span of a strip that bends one way all along, for a crown of curvature one and μ = 2h; θ = π/2 − u² takes the singular end away. */
+function oneWay(mu: number): { long: number; across: number } {
+  const at = (of: (theta: number) => number) =>
+    integral(
+      (u) => {
+        const theta = QUARTER - u * u;
+        return (2 * u * of(theta)) / Math.sqrt(Math.max(1e-300, 1 + mu * (1 - Math.cos(theta))));
+      },
+      0,
+      Math.sqrt(QUARTER),
+      40,
+    );
+  return { long: at(() => 1), across: at(Math.cos) };
+}
+
+/** Half length and half span of a strip that bulges out beyond its feet, for h = −1, by elliptic integrals; sin(θmax/2) = k. */
+function bulging(k: number): { long: number; across: number } {
+  const phi = Math.PI - Math.asin(Math.min(1, Math.SQRT1_2 / k));
+  const long = ellipticF(phi, k);
+  return { long, across: 2 * ellipticE(phi, k) - long };
+}
+
+function bisect(isLow: (at: number) => boolean, low: number, high: number): number {
+  let [a, b] = [low, high];
+  for (let i = 0; i < 46; i++) {
+    const middle = (a + b) / 2;
+    if (isLow(middle)) a = middle;
+    else b = middle;
+  }
+  return (a + b) / 2;
+}
+
+/** Span over length at which the feet are straight: flatter strips bend one way, taller ones bulge. */
+const STRAIGHT_FEET = (() => {
+  const { long, across } = oneWay(-1);
+  return across / long;
+})();
+
+/**
+ * The shape of a strip of a given length between feet held upright; null where it cannot reach (its
+ * length must be a tenth more than the span).
+ * @example uprightArch(1200, (Math.PI / 2) * 1200)?.riseMm // 600: half a circle, with no push on its feet
+ */
+export function uprightArch(spanMm: number, lengthMm: number): UprightArch | null {
+  const ratio = spanMm / lengthMm;
+  if (!(spanMm > 0) || !(ratio < FLATTEST)) return null;
+  let crown: number;
+  let h: number;
+  if (ratio >= STRAIGHT_FEET) {
+    // Wider and wider: μ from −1 up. Taken by its logarithm, since flat strips need it large.
+    const mu = Math.exp(bisect((log) => share(oneWay(Math.exp(log) - 1)) < ratio, -18, 14)) - 1;
+    crown = (2 * oneWay(mu).long) / lengthMm;
+    h = (mu * crown ** 2) / 2;
+  } else {
+    const k = bisect((one) => share(bulging(one)) > ratio, Math.SQRT1_2, 1 - 1e-9);
+    const lambda = (2 * bulging(k).long) / lengthMm;
+    crown = 2 * k * lambda;
+    h = -(lambda ** 2);
+  }
+  return integrated(spanMm, lengthMm, crown, h);
+}
+
+const share = ({ long, across }: { long: number; across: number }): number => across / long;
+
+/** Follows θ″ = h sin θ from the crown to a foot (Runge–Kutta of fourth order), and mirrors it. */
+function integrated(spanMm: number, lengthMm: number, crown: number, h: number): UprightArch {
+  const step = lengthMm / 2 / STEPS;
+  let [theta, bend, across, down] = [0, crown, 0, 0];
+  const half: { across: number; down: number; theta: number }[] = [{ across: 0, down: 0, theta: 0 }];
+  for (let i = 1; i <= STEPS; i++) {
+    const [a1, b1] = [bend, h * Math.sin(theta)];
+    const [a2, b2] = [bend + (step / 2) * b1, h * Math.sin(theta + (step / 2) * a1)];
+    const [a3, b3] = [bend + (step / 2) * b2, h * Math.sin(theta + (step / 2) * a2)];
+    const [a4, b4] = [bend + step * b3, h * Math.sin(theta + step * a3)];
+    const next = theta + (step / 6) * (a1 + 2 * a2 + 2 * a3 + a4);
+    // Simpson's rule over the step, its middle by a cubic through both ends.
+    const middle = (theta + next) / 2 + (step / 8) * (a1 - (bend + (step / 6) * (b1 + 2 * b2 + 2 * b3 + b4)));
+    across += (step / 6) * (Math.cos(theta) + 4 * Math.cos(middle) + Math.cos(next));
+    down += (step / 6) * (Math.sin(theta) + 4 * Math.sin(middle) + Math.sin(next));
+    bend += (step / 6) * (b1 + 2 * b2 + 2 * b3 + b4);
+    theta = next;
+    if (i % KEPT_EVERY === 0) half.push({ across, down, theta });
+  }
+  const rise = down;
+  // What the integration leaves of the span (a few parts in a million) is shared out, so that feet are where they were asked for.
+  const fit = spanMm / 2 / across;
+  const right = half.map((one) => ({
+    acrossMm: one.across * fit,
+    upMm: rise - one.down,
+    way: [Math.cos(one.theta), -Math.sin(one.theta)] as const,
+  }));
+  const left = [...right.slice(1)].reverse().map((one) => ({
+    acrossMm: -one.acrossMm,
+    upMm: one.upMm,
+    way: [one.way[0], -one.way[1]] as const,
+  }));
+  return {
+    spanMm,
+    lengthMm,
+    riseMm: rise,
+    crownPerMm: crown,
+    footPerMm: bend,
+    pushPerEi: -h,
+    points: [...left, ...right],
+  };
+}
+
+/** Least radius to which it is bent. mm. */
+export const tightestRadius = (arch: Pick<UprightArch, 'crownPerMm' | 'footPerMm'>): number =>
+  1 / Math.max(Math.abs(arch.crownPerMm), Math.abs(arch.footPerMm));
+
+/** Second moment of area of a round bar, or of a pipe with a wall: π(d⁴ − (d − 2t)⁴)/64. mm⁴. */
+export const roundInertia = (diameterMm: number, wallMm = 0): number =>
+  (Math.PI / 64) * (diameterMm ** 4 - (wallMm > 0 ? Math.max(0, diameterMm - 2 * wallMm) ** 4 : 0));
+
+/** Radius at which a round bar begins to take a set: R = E d / (2 σ), the bending formula (Timoshenko, *Strength of Materials*, part I, art. 23). mm, MPa. */
+export const yieldRadius = (diameterMm: number, modulusMpa: number, yieldMpa: number): number =>
+  (modulusMpa * diameterMm) / (2 * yieldMpa);
+
+/** Plain wire for welded mesh gives at 450 MPa at the least (ASTM A1064, from memory). */
+export const MESH_WIRE_YIELD_MPA = 450;

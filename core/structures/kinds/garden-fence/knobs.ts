@@ -1,0 +1,334 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import { MESH_ROLLS } from '../../../catalogue/panels';
+import { feet, inches } from '../../../quantity/length';
+import type { PlaceOn } from '../../../site/stand';
+import { FENCE_NEEDS, USUAL_HEIGHT } from '../../../site/visitors';
+import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
+import { fact } from '../../../wording/say';
+import type { Knobs, Settled } from '../../knob';
+import { footingKnobs } from '../../rules/footing';
+import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+import { isOffered, type Setting } from '../../setting';
+
+export type PathSetting = Setting<PlaceOn<'path'>>;
+
+const ROLLS = MESH_ROLLS.filter(
+  (roll) => roll.id.startsWith('mesh-') && roll.id !== 'mesh-fine' && !roll.id.startsWith('mesh-cage'),
+).map((roll) => roll.id);
+const offeredRolls = (setting: PathSetting): string[] => ROLLS.filter((id) => isOffered(setting, id));
+const rollOf = (setting: PathSetting, id: string) => stockOf(setting.catalogue, id, 'mesh roll');
+
+/** The needs of all visitors that a fence can keep out, together. */
+export function needsOf(setting: PathSetting): {
+  heightMm: number;
+  openingMm: number;
+  buryMm: number;
+  apronMm: number;
+} {
+  const needs = setting.site.visitors.flatMap((who) => FENCE_NEEDS[who] ?? []);
+  return {
+    heightMm: Math.max(0, ...setting.site.visitors.map((who) => USUAL_HEIGHT[who] ?? 0)),
+    openingMm: Math.min(Infinity, ...needs.map((need) => need.openingMm)),
+    buryMm: Math.max(0, ...needs.map((need) => need.buryMm)),
+    apronMm: Math.max(0, ...needs.map((need) => need.apronMm)),
+  };
+}
+
+const isMesh = (set: Settled): boolean => set.infill !== 'boards';
+const isTimber = (set: Settled): boolean => set.posts === 'timber' || set.infill !== 'mesh';
+/** The slope of a path is worth a word. */
+export const slopes = ({ place }: PathSetting): boolean =>
+  place.spots.some((spot) => Math.abs(spot.groundMm - (place.spots[0]?.groundMm ?? 0)) > 5);
+
+/** The middle of the longest straight run, where a gate has most room. mm along the path. */
+function longestMiddle({ place }: PathSetting): number {
+  const spots = place.closed && place.spots[0] ? [...place.spots, place.spots[0]] : place.spots;
+  let [at, best, middle] = [0, -1, 0];
+  for (let i = 1; i < spots.length; i++) {
+    const [a, b] = [spots[i - 1], spots[i]];
+    const long = a && b ? Math.hypot(b.xMm - a.xMm, b.yMm - a.yMm) : 0;
+    if (long > best) [best, middle] = [long, at + long / 2];
+    at += long;
+  }
+  return middle;
+}
+
+/**
+ * Bays equal and at most 8′, posts in concrete or driven, a six-foot fence on eight-foot posts; mesh,
+ * height and burial from who visits; gates with ⅜–½″ clearance each side (common practice, no source).
+ */
+export const GARDEN_FENCE_KNOBS = {
+  infill: {
+    type: 'choice',
+    label: 'Filled with',
+    group: 'Fence',
+    choices: [
+      { id: 'mesh', label: 'mesh off the roll, on the posts' },
+      { id: 'framed', label: 'mesh in timber frames' },
+      { id: 'boards', label: 'level boards' },
+    ],
+    help: 'Mesh keeps out what is small; boards keep out what pushes.',
+    suggest: (setting) =>
+      offeredRolls(setting).length > 0
+        ? { value: 'mesh', why: fact('infill.mesh') }
+        : { value: 'boards', why: fact('infill.boards') },
+  },
+  height: {
+    type: 'length',
+    label: 'Height over the soil',
+    group: 'Fence',
+    min: inches(12),
+    max: feet(8),
+    step: TAPE_STEP,
+    help: 'What is allowed at a boundary is a local rule: ask before you build.',
+    suggest: (setting) => {
+      const { heightMm } = needsOf(setting);
+      return heightMm > 0
+        ? { value: tidy(heightMm, setting.units), why: fact('height.visitors') }
+        : { value: perUnits(setting.units, 42, 1050), why: fact('height.usual') };
+    },
+  },
+  mesh: {
+    type: 'choice',
+    label: 'Mesh',
+    group: 'Fence',
+    choices: ROLLS.map((id) => ({ id, label: MESH_ROLLS.find((roll) => roll.id === id)?.name ?? id })),
+    offered: offeredRolls,
+    help: 'As fine as who visits asks for, and as high as the fence with what goes into the soil.',
+    shown: isMesh,
+    suggest: (setting, set) => {
+      const { openingMm, buryMm } = needsOf(setting);
+      const fits = offeredRolls(setting)
+        .filter((id) => rollOf(setting, id).openingMm <= openingMm + 3)
+        .sort((a, b) => rollOf(setting, a).heightMm - rollOf(setting, b).heightMm);
+      const high = fits.find((id) => rollOf(setting, id).heightMm >= Number(set.height) + buryMm - 5);
+      const tall = [...offeredRolls(setting)].sort(
+        (a, b) => rollOf(setting, b).heightMm - rollOf(setting, a).heightMm,
+      )[0];
+      const value = high ?? (Number(set.height) > feet(5) ? tall : fits.at(-1)) ?? tall ?? 'mesh-1-48';
+      return { value, why: fact(high ? 'mesh.visitors' : 'mesh.tallest') };
+    },
+  },
+  low: {
+    type: 'choice',
+    label: 'Finer mesh low down',
+    group: 'Fence',
+    choices: [
+      { id: 'none', label: 'none' },
+      { id: 'mesh-1-36', label: '1″ (25 mm), 36″ (0.9 m) high' },
+    ],
+    offered: (setting) => ['none', ...(isOffered(setting, 'mesh-1-36') ? ['mesh-1-36'] : [])],
+    help: 'A high, open fence for deer with a low, fine one for rabbits on the same posts.',
+    shown: isMesh,
+    suggest: (setting, set) => {
+      const { openingMm } = needsOf(setting);
+      return Number.isFinite(openingMm) &&
+        rollOf(setting, String(set.mesh)).openingMm > openingMm + 3 &&
+        set.infill !== 'boards'
+        ? { value: 'mesh-1-36', why: fact('low.fine') }
+        : { value: 'none', why: fact('low.none') };
+    },
+  },
+  dig: {
+    type: 'choice',
+    label: 'Against digging',
+    group: 'Fence',
+    choices: [
+      { id: 'none', label: 'nothing' },
+      { id: 'buried', label: 'mesh let into the soil' },
+      { id: 'apron', label: 'mesh laid outward as an apron' },
+    ],
+    help: 'An apron is pegged flat and grows over; a trench is dug once.',
+    shown: isMesh,
+    suggest: (setting) =>
+      needsOf(setting).buryMm > 0
+        ? { value: 'buried', why: fact('dig.rabbits') }
+        : { value: 'none', why: fact('dig.none') },
+  },
+  below: {
+    type: 'length',
+    label: 'Mesh in the soil, or along it',
+    group: 'Fence',
+    min: inches(3),
+    max: feet(2),
+    step: TAPE_STEP,
+    help: 'Six inches deep, or a foot outward, stops rabbits.',
+    shown: (set) => isMesh(set) && set.dig !== 'none',
+    suggest: (setting, set) => {
+      const { buryMm, apronMm } = needsOf(setting);
+      return set.dig === 'apron'
+        ? { value: tidy(Math.max(inches(12), apronMm), setting.units), why: fact('below.apron') }
+        : { value: tidy(Math.max(inches(6), buryMm), setting.units), why: fact('below.buried') };
+    },
+  },
+  board: {
+    ...sectionKnob({
+      label: 'Boards',
+      group: 'Fence',
+      help: 'Across the posts, from post to post.',
+      of: ['1x6', '1x4', '22x145', '22x95'],
+      usual: { imperial: ['1x6', '22x145'], metric: ['22x145', '1x6'] },
+      shown: (set) => set.infill === 'boards',
+    }),
+  },
+  boardGap: {
+    type: 'length',
+    label: 'Gap between boards',
+    group: 'Fence',
+    min: 0,
+    max: inches(12),
+    step: TAPE_STEP,
+    help: 'None for a screen, a hand for cows and dogs.',
+    shown: (set) => set.infill === 'boards',
+    suggest: (setting) => ({ value: perUnits(setting.units, 2, 50), why: fact('boards.wind') }),
+  },
+  onSlope: {
+    type: 'choice',
+    label: 'On the slope',
+    group: 'Fence',
+    choices: [
+      { id: 'racked', label: 'racked: follows the ground' },
+      { id: 'stepped', label: 'stepped: every bay level' },
+    ],
+    help: 'Racked leaves no gap below; stepped keeps frames square.',
+    shown: (set, setting) => slopes(setting) && set.infill !== 'framed',
+    suggest: (_setting, set) =>
+      set.infill === 'framed'
+        ? { value: 'stepped', why: fact('slope.frames') }
+        : { value: 'racked', why: fact('slope.racked') },
+  },
+  posts: {
+    type: 'choice',
+    label: 'Posts',
+    group: 'Posts',
+    choices: [
+      { id: 'steel', label: 'studded steel, driven' },
+      { id: 'timber', label: 'timber, set in' },
+    ],
+    help: 'Frames and boards want timber; mesh hangs on either.',
+    shown: (set) => set.infill === 'mesh',
+    suggest: (setting, set) =>
+      set.infill === 'mesh' && isOffered(setting, 'steel-post') && Number(set.height) <= feet(5)
+        ? { value: 'steel', why: fact('posts.steel') }
+        : { value: 'timber', why: fact('posts.timber') },
+  },
+  bay: {
+    type: 'length',
+    label: 'Posts at most apart',
+    group: 'Posts',
+    min: feet(3),
+    max: feet(12),
+    step: TAPE_STEP,
+    help: 'Centre to centre; every straight run is divided.',
+    suggest: (setting) =>
+      setting.wind === 'exposed'
+        ? { value: perUnits(setting.units, 72, 1800), why: fact('bay.windy') }
+        : { value: perUnits(setting.units, 96, 2400), why: fact('bay.eight') },
+  },
+  bays: {
+    type: 'choice',
+    label: 'Bays',
+    group: 'Posts',
+    choices: [
+      { id: 'equal', label: 'equal in every run' },
+      { id: 'panel', label: 'all as long as the limit, a rest at the end' },
+    ],
+    help: 'Equal looks right; bays of one length take bought or repeated panels.',
+    suggest: () => ({ value: 'equal', why: fact('bays.equal') }),
+  },
+  section: sectionKnob({
+    label: 'Post section',
+    group: 'Posts',
+    help: 'Actual sizes are less than their names.',
+    of: ['4x4', '90x90'],
+    usual: { imperial: ['4x4', '90x90'], metric: ['90x90', '4x4'] },
+    shown: isTimber,
+  }),
+  rail: sectionKnob({
+    label: 'Frames, gate and braces of',
+    group: 'Posts',
+    help: 'Light timber, treated where it is sold so.',
+    of: ['2x4', '45x95', '2x2', '45x45'],
+    usual: { imperial: ['2x4', '45x95'], metric: ['45x95', '2x4'] },
+    shown: (set) => set.infill === 'framed' || set.gate === 'one' || set.braces === 'braced',
+  }),
+  treatment: {
+    ...treatmentKnob({ section: 'section', group: 'Posts', use: 'heavy', wanted: ['treated', 'durable', 'untreated'] }),
+    shown: isTimber,
+  },
+  depth: {
+    type: 'length',
+    label: 'Depth in the ground, at least',
+    group: 'Posts',
+    min: inches(12),
+    max: feet(4),
+    step: TAPE_STEP,
+    help: 'A six-foot fence stands on eight-foot posts; gate posts go below the frost.',
+    suggest: (setting, set) => {
+      const third = Number(set.height) * (setting.soil === 'sand' || setting.wind === 'exposed' ? 1 / 2 : 1 / 3);
+      const least = isTimber(set) ? LET_IN_MM : LEAST_DRIVEN_MM;
+      const value = Math.min(feet(4), Math.max(least, third));
+      return {
+        value: Math.ceil(value / TAPE_STEP[setting.units] - 1e-6) * TAPE_STEP[setting.units],
+        why: fact(third > least ? 'depth.third' : 'depth.least'),
+      };
+    },
+  },
+  footing: { ...footingKnobs('dry').footing, shown: isTimber },
+  gravel: { ...footingKnobs('dry').gravel, shown: isTimber },
+  braces: {
+    type: 'choice',
+    label: 'Ends and corners',
+    group: 'Posts',
+    choices: [
+      { id: 'braced', label: 'braced' },
+      { id: 'none', label: 'not braced' },
+    ],
+    help: 'A slanting brace into the next bay takes the pull of the mesh.',
+    shown: (set) => set.infill === 'mesh',
+    suggest: (_setting, set) =>
+      set.infill === 'mesh'
+        ? { value: 'braced', why: fact('braces.pull') }
+        : { value: 'none', why: fact('braces.none') },
+  },
+  gate: {
+    type: 'choice',
+    label: 'Gate',
+    group: 'Gate',
+    choices: [
+      { id: 'one', label: 'one' },
+      { id: 'none', label: 'none' },
+    ],
+    help: 'A framed leaf with one diagonal, between posts of its own.',
+    suggest: () => ({ value: 'none', why: fact('gate.none') }),
+  },
+  gateWidth: {
+    type: 'length',
+    label: 'Gateway, clear',
+    group: 'Gate',
+    min: inches(18),
+    max: feet(6),
+    step: TAPE_STEP,
+    help: 'Between the gate’s posts; a barrow wants 3′.',
+    shown: (set) => set.gate === 'one',
+    suggest: (setting) => ({ value: perUnits(setting.units, 36, 900), why: fact('gate.barrow') }),
+  },
+  gateAt: {
+    type: 'length',
+    label: 'Middle of the gate, along the fence',
+    group: 'Gate',
+    min: 0,
+    max: feet(660),
+    step: TAPE_STEP,
+    help: 'By a tape along the path from its first corner.',
+    shown: (set) => set.gate === 'one',
+    usualMost: ({ place }) => {
+      const spots = place.closed && place.spots[0] ? [...place.spots, place.spots[0]] : place.spots;
+      return spots
+        .slice(1)
+        .reduce((sum, b, i) => sum + Math.hypot(b.xMm - (spots[i]?.xMm ?? 0), b.yMm - (spots[i]?.yMm ?? 0)), 0);
+    },
+    suggest: (setting) => ({ value: tidy(longestMiddle(setting), setting.units), why: fact('gate.longest') }),
+  },
+} as const satisfies Knobs<PathSetting>;

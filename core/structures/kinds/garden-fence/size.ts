@@ -1,0 +1,455 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import { timberId, TREATMENTS } from '../../../catalogue/timber';
+import type { Design, Joint, Mark, Standing } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Part } from '../../../design/shapes/shapes';
+import type { Point } from '../../../geometry/space';
+import { feet, inches } from '../../../quantity/length';
+import type { Terrain } from '../../../site/ground';
+import { fact } from '../../../wording/say';
+import type { Barrier } from '../../../checks/keeps-out';
+import type { Built } from '../../kind';
+import type { Values } from '../../knob';
+import { nextStockUp } from '../../rules/depth';
+import { footingReasons, pourFootings, setBy } from '../../rules/footing';
+import { setPost, standingOf } from '../../rules/timber-post';
+import { isOffered } from '../../setting';
+import { fillBays } from './infill';
+import { GATE_BOTTOM_MM, hangGate } from './gate';
+import { slopes, type GARDEN_FENCE_KNOBS, type PathSetting } from './knobs';
+import { layRun, onLeg, type Bay, type FencePost, type Leg, type Run } from './run';
+
+export type GardenFenceValues = Values<typeof GARDEN_FENCE_KNOBS>;
+
+/** Posts stand this far over what they carry (from memory). mm. */
+const OVER_MM = inches(1);
+/** A brace leaves its post at this share of the height (from memory). */
+const BRACE_AT = 0.7;
+
+/** What its own checks and mends ask for. */
+export interface GardenFenceFacts {
+  barrier: Barrier;
+  run: Run;
+  spots: readonly (readonly [number, number])[];
+  rollMm: number | null;
+  belowMm: number;
+  gate: { wideMm: number; leafMm: number; clearMm: number; roomMm: number; built: boolean } | null;
+  ends: number;
+}
+
+/** What everything that fills the fence is given. */
+export interface Fence {
+  v: GardenFenceValues;
+  setting: PathSetting;
+  run: Run;
+  stepped: boolean;
+  /** Depth of a post across the fence; its face is half of it from the line. */
+  faceMm: number;
+  timber: boolean;
+  bars: ReadonlyMap<string, Bar>;
+  /** Timber for frames, rails and braces. */
+  rail: { id: string; wideMm: number; thickMm: number };
+}
+
+/** The timber that frames, gates and braces are made of: light, on sale, treated where it can be. */
+function railStock(v: GardenFenceValues, setting: PathSetting): string {
+  const order = ['treated', 'durable', 'untreated'] as const;
+  return (
+    order.map((one) => timberId(v.rail, one)).find((id) => isOffered(setting, id)) ??
+    timberId(v.rail, TREATMENTS[0] as string)
+  );
+}
+
+/** Sizes the fence: posts at ends, corners, gate and equally between; mesh, frames or boards; braces; a gate with one diagonal. */
+export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Built<GardenFenceFacts> {
+  const { place } = setting;
+  const timber = v.infill !== 'mesh' || v.posts === 'timber';
+  const faceMm = timber
+    ? stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber').wideMm
+    : stockOf(setting.catalogue, 'steel-post', 'steel post').faceMm;
+  const run = layRun(place.spots, place.closed, {
+    bayMm: v.bay,
+    bays: v.bays,
+    postMm: faceMm,
+    gate: v.gate === 'one' ? { atMm: v.gateAt, clearMm: v.gateWidth } : null,
+  });
+  const stepped = slopes(setting) && (v.infill === 'framed' || v.onSlope === 'stepped');
+  const posts = run.posts.map((post) => standPost(post, v, setting, run, stepped, timber, faceMm));
+  const bars = new Map(posts.map((one) => [one.bar.id, one.bar]));
+  const rail = stockOf(setting.catalogue, railStock(v, setting), 'timber');
+  const fence: Fence = {
+    v,
+    setting,
+    run,
+    stepped,
+    faceMm,
+    timber,
+    bars,
+    rail: { id: rail.id, wideMm: rail.wideMm, thickMm: rail.thickMm },
+  };
+  const filled = fillBays(fence);
+  const braces = v.infill === 'mesh' && v.braces === 'braced' ? braceEnds(fence) : { parts: [], joints: [] };
+  const gateBay = run.bays.find((bay) => bay.gate);
+  const gate = gateBay ? hangGate(fence, gateBay) : null;
+  const footings = timber ? pourFootings([...bars.values()], v.footing, v.gravel) : { parts: [], joints: [] };
+  const design: Design = {
+    kind: 'garden-fence',
+    parts: [...bars.values(), ...filled.parts, ...braces.parts, ...(gate?.parts ?? []), ...footings.parts],
+    joints: [...filled.joints, ...braces.joints, ...(gate?.joints ?? []), ...footings.joints],
+    stations: [],
+    ground: terrainOf(run),
+    builtMm: run.lengthMm,
+    startMm: 0,
+    posts: posts.map((one) => one.standing),
+    hold: null,
+    views: viewsOf(
+      run,
+      [...bars.values(), ...filled.parts, ...braces.parts, ...(gate?.parts ?? []), ...footings.parts],
+      v,
+    ),
+    // What hangs on posts ties them together; posts that nothing hangs on stand alone.
+    bodies: bodiesOf(run),
+    reasons: {
+      post: fact('count.posts', {
+        posts: run.posts.length,
+        bay: { mm: v.bay },
+        corners: run.posts.filter((one) => one.kind === 'corner').length,
+      }),
+      mesh: fact('count.mesh'),
+      'low mesh': fact('count.low'),
+      apron: fact('count.apron', { wide: { mm: v.below } }),
+      'frame side': fact('count.frames'),
+      board: fact('count.boards', { gap: { mm: v.boardGap } }),
+      brace: fact('count.braces'),
+      'gate stile': fact('count.gate'),
+      'gate rail': fact('count.gate'),
+      'gate brace': fact('count.gate-brace'),
+      'gate board': fact('count.gate-boards'),
+      'gate mesh': fact('count.gate-mesh'),
+      ...footingReasons(v.gravel),
+      'mesh to post': fact(timber ? 'count.staples' : 'count.clips'),
+      'low mesh to post': fact(timber ? 'count.staples' : 'count.clips'),
+      'apron pegged': fact('count.pegs'),
+      'frame to post': fact('count.frame-screws'),
+      'frame joined': fact('count.corner-screws'),
+      'mesh to frame': fact('count.washers'),
+      'board to post': fact('count.board-screws'),
+      'brace to post': fact('count.brace-fix'),
+      'gate joined': fact('count.corner-screws'),
+      'gate brace fixed': fact('count.corner-screws'),
+      'gate filled': fact(v.infill === 'boards' ? 'count.board-screws' : 'count.washers'),
+      'gate hung': fact('count.hinges'),
+      'gate latched': fact('count.latch'),
+    },
+    marks: marksOf(run, v),
+    handles: handlesOf(run, v, gateBay),
+    bays: run.bays.map((bay, i) => ({
+      name: bay.gate ? 'Gate' : String(i + 1),
+      run: bay.leg.index + 1,
+      fromMm: bay.from.atMm,
+      centresMm: Math.hypot(bay.to.at[0] - bay.from.at[0], bay.to.at[1] - bay.from.at[1]),
+      clearMm: Math.hypot(bay.to.at[0] - bay.from.at[0], bay.to.at[1] - bay.from.at[1]) - faceMm,
+      riseMm: bay.to.at[2] - bay.from.at[2],
+    })),
+  };
+  const roll = v.infill === 'boards' ? null : stockOf(setting.catalogue, v.mesh, 'mesh roll');
+  const low = v.low === 'none' || !roll ? null : stockOf(setting.catalogue, v.low, 'mesh roll');
+  const below = roll && v.dig !== 'none' ? v.below : 0;
+  const opening = roll ? Math.max(roll.openingMm, roll.stepMm) : Math.max(1, v.boardGap);
+  const stepUp = stepped
+    ? Math.max(0, ...run.bays.filter((bay) => !bay.gate).map((bay) => Math.abs(bay.to.at[2] - bay.from.at[2])))
+    : 0;
+  return {
+    design,
+    facts: {
+      barrier: {
+        heightMm: v.height,
+        openingLowMm: low ? low.openingMm : opening,
+        openingMm: opening,
+        lowToMm: low ? low.heightMm - below : v.height,
+        buriedMm: v.dig === 'buried' ? below : 0,
+        apronMm: v.dig === 'apron' ? below : 0,
+        underMm: stepUp + (v.infill === 'boards' ? BOARD_UP_MM : 0),
+      },
+      run,
+      spots: place.spots.map((spot) => [spot.xMm, spot.yMm] as const),
+      rollMm: roll && !low ? roll.heightMm : roll ? roll.heightMm + below : null,
+      belowMm: below,
+      gate:
+        v.gate === 'one' && run.gate
+          ? {
+              wideMm: v.gateWidth,
+              leafMm: v.gateWidth - 2 * inches(0.5),
+              clearMm: inches(0.5),
+              roomMm: run.gate.roomMm,
+              built: run.gate.built,
+            }
+          : null,
+      ends: run.posts.filter((one) => one.kind !== 'line').length,
+    },
+  };
+}
+
+/** Boards start this far over the soil, so that they do not rot (from memory). mm. */
+export const BOARD_UP_MM = inches(2);
+
+/** How high the infill of a bay reaches at a post, over the soil there: the bay's own level where it is stepped. */
+export function bayLevel(bay: Bay, stepped: boolean): { baseFrom: number; baseTo: number } {
+  if (!stepped) return { baseFrom: bay.from.at[2], baseTo: bay.to.at[2] };
+  const base = Math.max(bay.from.at[2], bay.to.at[2]);
+  return { baseFrom: base, baseTo: base };
+}
+
+/** A post as high as the higher of its bays; gate posts below the frost. */
+function standPost(
+  post: FencePost,
+  v: GardenFenceValues,
+  setting: PathSetting,
+  run: Run,
+  stepped: boolean,
+  timber: boolean,
+  faceMm: number,
+): { bar: Bar; standing: Standing } {
+  const beside = run.bays.filter((bay) => bay.from === post || bay.to === post);
+  const base = Math.max(post.at[2], ...beside.map((bay) => bayLevel(bay, stepped).baseFrom));
+  const aboveMm = base - post.at[2] + v.height + OVER_MM;
+  const depthMm = post.kind === 'gate' ? Math.max(v.depth, Math.min(feet(4), setting.site.frostDepthMm)) : v.depth;
+  const along = (run.legs[post.legs.at(-1) ?? 0] as Leg).along;
+  if (timber) {
+    const set = setPost({
+      id: post.id,
+      foot: post.at,
+      aboveMm,
+      depthMm,
+      section: v.section,
+      treatment: v.treatment,
+      setting,
+      set: setBy(v.footing),
+    });
+    return { bar: { ...set.bar, wide: along }, standing: standingOf(set) };
+  }
+  const asked = aboveMm + depthMm;
+  const stock = nextStockUp(asked, setting.sizesOf('steel-post')) ?? { mm: asked, enough: true };
+  const buriedMm = Math.max(0, stock.mm - aboveMm);
+  return {
+    bar: {
+      shape: 'bar',
+      id: post.id,
+      role: 'post',
+      stock: 'steel-post',
+      cutMm: stock.mm,
+      buriedMm,
+      from: [post.at[0], post.at[1], post.at[2] - buriedMm],
+      to: [post.at[0], post.at[1], post.at[2] + stock.mm - buriedMm],
+      wide: along,
+      wideMm: faceMm,
+      thickMm: faceMm,
+      ends: [{ cut: 'as bought' }, { cut: 'as bought' }],
+      holes: [],
+    },
+    standing: {
+      id: post.id,
+      aboveMm,
+      buriedMm,
+      wantedMm: depthMm,
+      shortMm: Math.max(0, asked - stock.mm),
+      set: 'driven',
+    },
+  };
+}
+
+/** A brace from high on each end, corner or gate post down to the foot of the next in every run it pulls on. */
+function braceEnds(f: Fence): { parts: Part[]; joints: Joint[] } {
+  const parts: Part[] = [];
+  const joints: Joint[] = [];
+  for (const bay of f.run.bays) {
+    if (bay.gate) continue;
+    for (const [post, next] of [
+      [bay.from, bay.to],
+      [bay.to, bay.from],
+    ] as const) {
+      if (post.kind === 'line') continue;
+      const [high, low] = [f.bars.get(post.id), f.bars.get(next.id)];
+      if (!high || !low) continue;
+      const aside = f.faceMm / 2 + f.rail.thickMm / 2;
+      const out = bay.leg.out;
+      const beside = (at: Point, up: number): Point => [at[0] + out[0] * aside, at[1] + out[1] * aside, at[2] + up];
+      const from = beside(post.at, f.v.height * BRACE_AT);
+      const to = beside(next.at, inches(4));
+      const id = `brace-${post.id}-${bay.leg.index + 1}${post === bay.from ? 'a' : 'b'}`;
+      const long = Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]);
+      const slant = Math.asin(Math.min(1, Math.abs(from[2] - to[2]) / long));
+      const level: Point = [bay.leg.along[0], bay.leg.along[1], 0];
+      const way: Point = [(to[0] - from[0]) / long, (to[1] - from[1]) / long, (to[2] - from[2]) / long];
+      const sense = level[0] * way[0] + level[1] * way[1] >= 0 ? 1 : -1;
+      parts.push({
+        shape: 'bar',
+        id,
+        role: 'brace',
+        stock: f.rail.id,
+        from,
+        to,
+        wide: [-way[2] * level[0] * sense, -way[2] * level[1] * sense, Math.cos(slant)],
+        wideMm: f.rail.wideMm,
+        thickMm: f.rail.thickMm,
+        cutMm: long + f.rail.wideMm * Math.tan(slant),
+        buriedMm: 0,
+        ends: [
+          { cut: 'mitre', angleRad: slant },
+          { cut: 'mitre', angleRad: slant },
+        ],
+        holes: [],
+      });
+      joints.push({
+        id: `${id}-head`,
+        kind: 'brace to post',
+        places: [from, to],
+        parts: [id, high.id, low.id],
+        fixings: f.timber ? [{ stock: 'screw-75', count: 4 }] : [{ stock: 'tie-wire', count: 4, eachMm: inches(18) }],
+      });
+    }
+  }
+  return { parts, joints };
+}
+
+/** The soil under the path, corner by corner. */
+const terrainOf = (run: Run): Terrain => ({
+  path: [...(run.legs[0] ? [run.legs[0].from] : []), ...run.legs.map((leg) => leg.to)],
+});
+
+/** Pieces the fence falls into: a gate is hung on both its posts, so that a whole run is one. */
+const bodiesOf = (run: Run): number => (run.bays.length > 0 ? 1 : run.posts.length);
+
+/** Each straight run from its outside, the whole from above, and the first run from its end. */
+function viewsOf(run: Run, parts: readonly Part[], v: GardenFenceValues): Design['views'] {
+  const named = (leg: Leg): string[] => {
+    const own = new Set(run.posts.filter((post) => post.legs.includes(leg.index)).map((post) => post.id));
+    const tag = `-r${leg.index + 1}-`;
+    return parts
+      .filter(
+        (part) =>
+          own.has(part.id) ||
+          [...own].some((id) => part.id.endsWith(`-${id}`) && !part.id.startsWith('brace')) ||
+          part.id.includes(tag) ||
+          (part.id.startsWith(`brace-`) && part.id.includes(`-${leg.index + 1}`)),
+      )
+      .map((part) => part.id);
+  };
+  const sides = run.legs.map((leg) => ({
+    id: `side-${leg.index + 1}`,
+    title: run.legs.length === 1 ? 'From its side' : `Run ${leg.index + 1}, from its right-hand side`,
+    right: leg.along,
+    up: [0, 0, 1] as const,
+    eye: [-leg.out[0], -leg.out[1], 0] as const,
+    origin: leg.from,
+    as: 'upright' as const,
+    square: true,
+    nearest: false,
+    soil: [[0, 0] as const, [leg.longMm, leg.to[2] - leg.from[2]] as const],
+    only: named(leg),
+  }));
+  const [first] = run.legs;
+  return [
+    ...sides,
+    {
+      id: 'plan',
+      title: 'From above',
+      right: [1, 0, 0],
+      up: [0, 1, 0],
+      eye: [0, 0, 1],
+      origin: [0, 0, 0],
+      as: 'above',
+      square: false,
+      nearest: false,
+      soil: [],
+    },
+    ...(first
+      ? [
+          {
+            id: 'end',
+            title: v.gate === 'one' ? 'The first run, from its end' : 'From the end',
+            right: first.out,
+            up: [0, 0, 1] as const,
+            eye: [-first.along[0], -first.along[1], 0] as const,
+            origin: first.from,
+            as: 'upright' as const,
+            square: false,
+            nearest: true,
+            soil: [[-100, 0] as const, [100, 0] as const],
+            only: named(first),
+          },
+        ]
+      : []),
+  ];
+}
+
+/** Along each run the posts by a tape on the soil; the heights once a run. */
+function marksOf(run: Run, v: GardenFenceValues): Mark[] {
+  return run.legs.flatMap((leg): Mark[] => {
+    const posts = run.posts
+      .filter((post) => post.legs.includes(leg.index))
+      .map((post) => Math.hypot(post.at[0] - leg.from[0], post.at[1] - leg.from[1]))
+      .sort((a, b) => a - b);
+    const slope = Math.hypot(leg.longMm, leg.to[2] - leg.from[2]) / leg.longMm;
+    const below = v.infill !== 'boards' && v.dig === 'buried' ? -v.below : 0;
+    return [
+      { view: `side-${leg.index + 1}`, axis: 'x', label: 'posts', atMm: posts, tapedMm: posts.map((at) => at * slope) },
+      {
+        view: `side-${leg.index + 1}`,
+        axis: 'z',
+        label: 'heights',
+        atMm: [...new Set([-v.depth, below, 0, v.height])].sort((a, b) => a - b),
+      },
+    ];
+  });
+}
+
+function handlesOf(run: Run, v: GardenFenceValues, gate: Bay | undefined): Design['handles'] {
+  const [first] = run.legs;
+  if (!first) return [];
+  const second = run.posts.find((post) => post.legs[0] === first.index && post.atMm > 1);
+  const local = (bay: Bay, share: number): number =>
+    bay.from.atMm + (bay.to.atMm - bay.from.atMm) * share - bay.leg.startsMm;
+  return [
+    {
+      knob: 'height',
+      view: 'side-1',
+      at: [first.longMm / 2, (first.to[2] - first.from[2]) / 2 + v.height],
+      axis: 'up',
+      perMm: 1,
+    },
+    ...(second
+      ? [
+          {
+            knob: 'bay',
+            view: 'side-1',
+            at: [second.atMm, second.at[2] - first.from[2] + v.height],
+            axis: 'right',
+            perMm: 1,
+          } as const,
+        ]
+      : []),
+    { knob: 'depth', view: 'end', at: [0, -v.depth], axis: 'up', perMm: -1 },
+    ...(gate
+      ? ([
+          {
+            knob: 'gateAt',
+            view: `side-${gate.leg.index + 1}`,
+            at: [local(gate, 0.5), onLeg(gate.leg, local(gate, 0.5))[2] - gate.leg.from[2] + v.height / 2],
+            axis: 'right',
+            perMm: 1,
+          },
+          {
+            knob: 'gateWidth',
+            view: `side-${gate.leg.index + 1}`,
+            at: [
+              local(gate, 1),
+              onLeg(gate.leg, local(gate, 1))[2] - gate.leg.from[2] + v.height * 0.8 + GATE_BOTTOM_MM / 2,
+            ],
+            axis: 'right',
+            perMm: 2,
+          },
+        ] as const)
+      : []),
+  ];
+}

@@ -1,0 +1,57 @@
+import type { Design } from '../../../design/design';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import { waitFor } from '../../rules/footing';
+import { inches } from '../../../quantity/length';
+import type { GardenFenceValues } from './size';
+
+/** Corners and ends first, then to the line; measured again before anything is cut for a bay; the gate last. */
+export function gardenFenceSteps(design: Design, v: GardenFenceValues): Step[] {
+  const timber = v.infill !== 'mesh' || v.posts === 'timber';
+  const buried = Math.min(...design.posts.map((post) => post.buriedMm));
+  const gate = design.parts.some((part) => part.role === 'gate stile');
+  const mesh = v.infill === 'mesh';
+  return [
+    { what: fact('step.locate'), people: 1, caution: fact('care.services') },
+    { what: fact('step.line', { posts: design.posts.length, long: { mm: design.builtMm } }), people: 2 },
+    ...(timber
+      ? ([
+          { what: fact('step.set', { depth: { mm: buried } }), people: 2 },
+          {
+            what: fact(`step.footing.${v.footing}`),
+            people: 1,
+            ...waitFor(v.footing),
+            ...(v.footing === 'tamped' ? {} : { caution: fact('care.cement') }),
+          },
+          { what: fact('step.between'), people: 1 },
+        ] as const)
+      : ([{ what: fact('step.drive', { depth: { mm: buried } }), people: 1, caution: fact('care.driving') }] as const)),
+    ...(mesh && v.dig === 'buried'
+      ? [{ what: fact('step.trench', { deep: { mm: v.below } }), people: 1 } as const]
+      : []),
+    ...(mesh && v.braces === 'braced'
+      ? [{ what: fact('step.brace'), people: 1, caution: fact('care.saw') } as const]
+      : []),
+    { what: fact('step.measure'), people: 1 },
+    ...(mesh ? [{ what: fact('step.stretch'), people: 2, caution: fact('care.mesh') } as const] : []),
+    ...(mesh && v.low !== 'none' ? [{ what: fact('step.low'), people: 2 } as const] : []),
+    ...(v.infill === 'framed'
+      ? [{ what: fact('step.frames'), people: 2, caution: fact('care.grinder') } as const]
+      : []),
+    ...(v.infill === 'boards' ? [{ what: fact('step.boards'), people: 2, caution: fact('care.saw') } as const] : []),
+    ...(mesh && v.dig === 'buried' ? [{ what: fact('step.backfill'), people: 1 } as const] : []),
+    ...(mesh && v.dig === 'apron' ? [{ what: fact('step.apron'), people: 1 } as const] : []),
+    ...(gate
+      ? ([
+          { what: fact('step.gate'), people: 1, caution: fact('care.saw') },
+          { what: fact('step.hang', { clear: { mm: inches(0.5) } }), people: 2 },
+        ] as const)
+      : []),
+    ...(timber ? [{ what: fact('step.caps'), people: 1 } as const] : []),
+  ];
+}
+
+export const gardenFenceSeason = (design: Design): SeasonNote[] => [
+  { on: '03-15', what: fact('season.walk') },
+  ...(design.parts.some((part) => part.role === 'gate stile') ? [{ on: null, what: fact('season.gate') }] : []),
+];

@@ -1,0 +1,71 @@
+import { cageStands } from '../../../checks/cage-stands';
+import { cageWide } from '../../../checks/cage-wide';
+import { cagesMany } from '../../../checks/cages-many';
+import { plantsFit } from '../../../checks/plants-fit';
+import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
+import { feet, inches } from '../../../quantity/length';
+import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
+import { structureKind } from '../../kind';
+import { throughBed, fillUnder } from '../../rules/depth';
+import { reachOverBed, ROW_MENDS } from '../../rules/row';
+import { isOffered } from '../../setting';
+import { MESH_CAGE_KNOBS, placesIn } from './knobs';
+import { MESH_CAGE_NAMES } from './names';
+import { MESH_CAGE_PHRASES } from './phrases';
+import { sizeMeshCage } from './size';
+import { meshCageSeason, meshCageSteps } from './steps';
+
+/** A round cage of welded mesh for each plant. */
+export const kind = structureKind({
+  id: 'mesh-cage',
+  name: 'Mesh cage',
+  blurb: 'A cylinder of welded mesh about each plant: the least work for up to half a dozen of them.',
+  purpose: 'support',
+  stands: ['bed'],
+  nature: { tendingMinutes: { leaner: 0.5, climber: 0.25 }, moves: 'comes apart' },
+  knobs: MESH_CAGE_KNOBS,
+  size: sizeMeshCage,
+  checks: ({ design, facts }, v, setting) => [
+    cageWide({ planted: setting.planted, diameterMm: facts.cut.diameterMm, apartMm: v.cages > 1 ? v.apart : Infinity }),
+    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    cageStands({ heightMm: facts.cut.overMm, diameterMm: facts.cut.diameterMm, stakes: v.stakes, wind: setting.wind }),
+    ...postChecks(design, { soil: 'loam', wind: 'usual', fillMm: setting.place.bed.heightMm }),
+    plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
+    cagesMany({ cages: facts.cages }),
+    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+  ],
+  steps: meshCageSteps,
+  season: meshCageSeason,
+  names: MESH_CAGE_NAMES,
+  phrases: MESH_CAGE_PHRASES,
+  mends: {
+    ...ROW_MENDS,
+    'row.past-bed': (v, { facts }, setting) => {
+      const fit = placesIn(setting.place.bed.lengthMm - facts.cut.diameterMm + v.apart, v.apart);
+      return fit < v.cages ? { cages: Math.max(1, fit) } : null;
+    },
+    'cage.small': (_v, _built, setting) => ({
+      diameter: Math.max(
+        inches(14),
+        ...setting.planted.map((one) => (one.crop.load === 'heavy' ? inches(18) : inches(14))),
+      ),
+    }),
+    'cages.close': (v, { facts }) => ({ apart: facts.cut.diameterMm + inches(4), cages: v.cages }),
+    'cage.blows': (v) => ({ stakes: Math.min(3, v.stakes + 1) }),
+    'depth.shallow': () => ({ depth: LEAST_DRIVEN_MM }),
+    'depth.bed': (v, _built, setting) => ({
+      depth: throughBed(v.depth, LEAST_DRIVEN_MM, fillUnder(setting), setting.units),
+    }),
+    'mesh.narrow': () => ({ openings: 4 }),
+    'height.low': (_v, _built, setting) =>
+      isOffered(setting, 'mesh-cage-72') ? { roll: 'mesh-cage-72', height: feet(6) } : null,
+    'load.heavy': (_v, _built, setting) => (isOffered(setting, 'mesh-cage-60') ? { roll: 'mesh-cage-60' } : null),
+    'reach.tall': (_v, _built, setting) => ({ height: Math.max(inches(18), reachOverBed(setting)) }),
+    'plants.too-many': (_v, _built, setting) => ({
+      cages: Math.min(
+        60,
+        setting.planted.reduce((sum, one) => sum + one.count, 0),
+      ),
+    }),
+  },
+});

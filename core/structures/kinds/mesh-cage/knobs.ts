@@ -1,0 +1,186 @@
+import { MESH_ROLLS } from '../../../catalogue/panels';
+import { stockOf } from '../../../catalogue/catalogue';
+import { leadPlant } from '../../../crops/planted';
+import { feet, inches } from '../../../quantity/length';
+import { fact } from '../../../wording/say';
+import type { Knobs } from '../../knob';
+import { isOffered, type BedSetting } from '../../setting';
+import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+
+/** Rolls that stand by themselves and that a hand, or a window cut for it, passes. */
+const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.stepMm >= inches(3)).map((roll) => roll.id);
+const offeredRolls = (setting: BedSetting): string[] => STIFF.filter((id) => isOffered(setting, id));
+
+/** How many places the bed has for cages so far apart. */
+export const placesIn = (lengthMm: number, apartMm: number): number =>
+  Math.max(1, Math.floor((lengthMm + 0.5) / apartMm));
+
+/** Sums what is planted; one cage where nothing is. */
+const plantsWanted = (setting: BedSetting): number => setting.planted.reduce((sum, one) => sum + one.count, 0) || 1;
+
+/**
+ * Heavy tomatoes: 5–6′ tall, 18–24″ across, one or two stakes; girth in whole links with half a link to
+ * hook it shut; hand-sized openings of 4″ and more; good for up to about six plants (common practice,
+ * no source).
+ */
+export const MESH_CAGE_KNOBS = {
+  roll: {
+    type: 'choice',
+    label: 'Mesh',
+    group: 'Cage',
+    choices: STIFF.map((id) => ({ id, label: MESH_ROLLS.find((roll) => roll.id === id)?.name ?? id })),
+    offered: offeredRolls,
+    help: 'Welded mesh off the roll; light roll mesh folds under fruit.',
+    suggest: (setting) => {
+      const offered = offeredRolls(setting);
+      const lead = leadPlant(setting)?.crop;
+      const wanted = lead
+        ? offered.filter((id) => {
+            const roll = stockOf(setting.catalogue, id, 'mesh roll');
+            return (lead.load !== 'heavy' || roll.carries === 'heavy') && roll.openingMm >= inches(4);
+          })
+        : offered;
+      const tall = [...wanted].sort(
+        (a, b) =>
+          stockOf(setting.catalogue, a, 'mesh roll').heightMm - stockOf(setting.catalogue, b, 'mesh roll').heightMm,
+      );
+      const enough = tall.find(
+        (id) => stockOf(setting.catalogue, id, 'mesh roll').heightMm >= (lead?.supportToMm ?? 0) - inches(6),
+      );
+      return {
+        value: enough ?? tall.at(-1) ?? offered[0] ?? 'mesh-cage-60',
+        why: fact(enough ? 'roll.crop' : 'roll.tallest'),
+      };
+    },
+  },
+  diameter: {
+    type: 'length',
+    label: 'Across, about',
+    group: 'Cage',
+    min: inches(6),
+    max: feet(4),
+    step: TAPE_STEP,
+    help: 'The girth is made a whole number of links.',
+    usualMost: () => feet(3),
+    suggest: (setting) => {
+      const lead = leadPlant(setting)?.crop;
+      if (lead?.load === 'heavy') return { value: perUnits(setting.units, 22, 560), why: fact('across.heavy') };
+      return { value: perUnits(setting.units, 16, 400), why: fact('across.bush') };
+    },
+  },
+  height: {
+    type: 'length',
+    label: 'Mesh over the soil, at most',
+    group: 'Cage',
+    min: inches(9),
+    max: feet(8),
+    step: TAPE_STEP,
+    help: 'Met in whole rows of mesh; what is left of the roll’s height may make another cage.',
+    suggest: (setting, set) => {
+      const roll = stockOf(setting.catalogue, String(set.roll), 'mesh roll');
+      const wants = setting.planted.reduce((most, one) => Math.max(most, one.crop.supportToMm), 0);
+      const value = wants > 0 ? Math.min(roll.heightMm, Math.max(inches(18), wants)) : roll.heightMm;
+      return {
+        value: tidy(value, setting.units),
+        why: fact(wants > 0 && wants < roll.heightMm ? 'height.crop' : 'height.roll'),
+      };
+    },
+  },
+  feet: {
+    type: 'choice',
+    label: 'Lowest row of wires',
+    group: 'Cage',
+    choices: [
+      { id: 'stakes', label: 'cut free, pushed into the soil' },
+      { id: 'whole', label: 'left whole, on the soil' },
+    ],
+    help: 'Cut beside its level wire, the last row makes a stake at every link.',
+    suggest: () => ({ value: 'stakes', why: fact('feet.stakes') }),
+  },
+  lock: {
+    type: 'choice',
+    label: 'Closed with',
+    group: 'Cage',
+    choices: [
+      { id: 'hooks', label: 'half a link, hooked round' },
+      { id: 'ties', label: 'wire ties' },
+    ],
+    help: 'Half a link more leaves wires that hook through and can be undone.',
+    suggest: () => ({ value: 'hooks', why: fact('lock.hooks') }),
+  },
+  openings: {
+    type: 'count',
+    label: 'Picking windows',
+    group: 'Cage',
+    min: 0,
+    max: 8,
+    help: 'Two links by two cut out of fine mesh, for a hand with fruit in it.',
+    suggest: (setting, set) => {
+      const roll = stockOf(setting.catalogue, String(set.roll), 'mesh roll');
+      return Math.min(roll.openingMm, roll.stepMm) < inches(3.9)
+        ? { value: 4, why: fact('windows.fine') }
+        : { value: 0, why: fact('windows.none') };
+    },
+  },
+  cages: {
+    type: 'count',
+    label: 'Cages',
+    group: 'Row',
+    min: 1,
+    max: 60,
+    help: 'One for each plant.',
+    suggest: (setting) => ({ value: Math.min(60, plantsWanted(setting)), why: fact('cages.each') }),
+  },
+  apart: {
+    type: 'length',
+    label: 'Middle to middle',
+    group: 'Row',
+    min: inches(9),
+    max: feet(8),
+    step: TAPE_STEP,
+    help: 'Room between cages to pick and for air.',
+    suggest: (setting, set) => {
+      const spacing = setting.planted.reduce((most, one) => Math.max(most, one.training.spacingMm), 0);
+      const room = Number(set.diameter) + inches(4);
+      return spacing >= room
+        ? { value: spacing, why: fact('apart.spacing') }
+        : { value: tidy(room, setting.units), why: fact('apart.room') };
+    },
+  },
+  rowAt: {
+    type: 'length',
+    label: 'Row from the front edge',
+    group: 'Row',
+    min: 0,
+    max: feet(40),
+    step: TAPE_STEP,
+    help: 'From the long edge you stand at to the middle of the row.',
+    usualMost: (setting) => setting.place.bed.widthMm,
+    suggest: (setting) => ({ value: setting.place.bed.widthMm / 2, why: fact('row.middle') }),
+  },
+  stakes: {
+    type: 'count',
+    label: 'Rods a cage',
+    group: 'Stakes',
+    min: 0,
+    max: 3,
+    help: 'Driven inside the mesh and tied, so that wind and fruit do not push it over.',
+    suggest: (_setting, set) =>
+      Number(set.height) >= inches(45)
+        ? { value: 2, why: fact('stakes.two') }
+        : Number(set.height) >= inches(30)
+          ? { value: 1, why: fact('stakes.one') }
+          : { value: 0, why: fact('stakes.none') },
+  },
+  depth: {
+    type: 'length',
+    label: 'Rods in the ground',
+    group: 'Stakes',
+    min: inches(6),
+    max: feet(3),
+    step: TAPE_STEP,
+    help: 'Cut from reinforcing bar; cap the tops.',
+    shown: (set) => Number(set.stakes) > 0,
+    suggest: (setting) => ({ value: perUnits(setting.units, 18, 460), why: fact('stakes.deep') }),
+  },
+} as const satisfies Knobs<BedSetting>;

@@ -1,0 +1,47 @@
+import type { Phrases } from '../../../wording/say';
+import { ROW_PHRASES } from '../../rules/row';
+
+export const MESH_CAGE_PHRASES = {
+  ...ROW_PHRASES,
+  'roll.crop': 'Tall and stiff enough for the crop, and a hand passes it.',
+  'roll.tallest': 'The tallest and stiffest in your price book.',
+  'across.heavy': '18–24″ across for a heavy, leafy plant.',
+  'across.bush': 'Room for a bush.',
+  'height.crop': 'As high as the crop is to be held.',
+  'height.roll': 'As high as the roll.',
+  'feet.stakes': 'A stake at every link holds the foot.',
+  'lock.hooks': 'Undone by hand when it is stored.',
+  'windows.fine': 'Four windows: a hand with fruit in it does not pass this mesh.',
+  'windows.none': 'A hand passes the mesh.',
+  'cages.each': 'One for each plant.',
+  'apart.spacing': 'As the crop is spaced.',
+  'apart.room': 'A hand’s breadth between two cages.',
+  'stakes.two': 'As tall as this, two rods against the wind.',
+  'stakes.one': 'One rod against the wind.',
+  'stakes.none': 'Low enough to stand on its own wires.',
+  'stakes.deep': '18″ (460 mm) holds a rod.',
+  'count.cages':
+    '{cages|cage|cages} of {links} links, {girth} round, {rows} rows high; half a link more hooks each shut',
+  'count.cages.over':
+    '{cages|cage|cages} of {links} links, {girth} round, {rows} rows high; {over} come out of the roll’s height',
+  'count.rods': '{rods|rod|rods} a cage',
+  'count.hooks': 'Half a link of wires, hooked round the first upright',
+  'count.seam': '{ties} up the seam',
+  'count.rod-ties': '{ties} on each rod, low and high',
+  'step.unroll':
+    'Unroll the mesh on flat ground, weight its end, and cut {cages|piece|pieces} of {links} links, each beside an upright wire with the half link left on.',
+  'step.windows': 'Cut {windows|window|windows} of two links by two in each, staggered round it; turn the ends in.',
+  'step.legs': 'Cut the lowest level wire away, so that {legs} of every upright is left as a stake.',
+  'step.roll': 'Roll each piece against its own curve until its ends meet: {across} across.',
+  'step.hook': 'Hook the half links round the first upright and press them flat, every cut end turned inward and down.',
+  'step.ties': 'Tie the seam at {ties} heights, every cut end turned inward and down.',
+  'step.place': 'Set each over its plant while it is young, {apart} middle to middle, and push the stakes in.',
+  'step.rods': 'Drive {rods|rod|rods} inside each, {depth} deep, and tie low and high. Cap the tops.',
+  'season.tuck': 'Every week, tuck shoots in that have grown out.',
+  'season.storm': 'After every storm, set upright what leans and push it in again.',
+  'season.store':
+    'After the first frost, unhook the cages and lay them flat, or nest them: whole ones take {room} of room each.',
+  'care.wire':
+    'The roll springs: gloves, long sleeves, eye protection, and weight both ends before you cut. Cut ends blind: turn in every one.',
+  'care.rods': 'The top of a rod blinds: cap it.',
+} as const satisfies Phrases;

@@ -1,0 +1,279 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { Design, Joint, Standing, Station } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Part } from '../../../design/shapes/shapes';
+import { onSheet, type Sheet } from '../../../design/shapes/sheet';
+import { ALONG, UP, type Point } from '../../../geometry/space';
+import { inches } from '../../../quantity/length';
+import { onGround, type Ground } from '../../../site/ground';
+import { fact } from '../../../wording/say';
+import type { Built } from '../../kind';
+import type { Values } from '../../knob';
+import { acrossBed } from '../../rules/row';
+import { rowMarks, rowViews } from '../../rules/row-views';
+import { stemFrom } from '../../rules/stations';
+import type { BedSetting } from '../../setting';
+import { cutCage, type Cut } from './girth';
+import { placesIn, type MESH_CAGE_KNOBS } from './knobs';
+
+export type MeshCageValues = Values<typeof MESH_CAGE_KNOBS>;
+
+/** Ties a rod, and a seam that is not hooked (from memory). A wire tie takes 10″. mm. */
+const TIES_A_ROD = 2;
+const SEAM_TIES = 4;
+const TIE_MM = inches(10);
+/** A rod ends this far below the top of the mesh (from memory). mm. */
+const BELOW_TOP_MM = inches(6);
+
+/** What its own checks and mends ask for. */
+export interface MeshCageFacts {
+  cut: Cut;
+  rowsAtMm: readonly number[];
+  cages: number;
+  places: number;
+  meshMm: { wide: number; high: number };
+}
+
+/** Sizes the cages: a cylinder of whole links for each plant, in a row along the bed, closed and staked. */
+export function sizeMeshCage(v: MeshCageValues, setting: BedSetting): Built<MeshCageFacts> {
+  const { bed } = setting.place;
+  const roll = stockOf(setting.catalogue, v.roll, 'mesh roll');
+  const ground: Ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
+  const cut = cutCage(roll, {
+    diameterMm: v.diameter,
+    heightMm: v.height,
+    stakes: v.feet === 'stakes',
+    hooks: v.lock === 'hooks',
+  });
+  const y = acrossBed(v.rowAt, setting);
+  const builtMm = (v.cages - 1) * v.apart + cut.diameterMm;
+  const startMm = (bed.lengthMm - builtMm) / 2;
+  const middles = Array.from({ length: v.cages }, (_, i) => cut.diameterMm / 2 + i * v.apart);
+  const parts: Part[] = [];
+  const joints: Joint[] = [];
+  const posts: Standing[] = [];
+  middles.forEach((at, i) => {
+    const foot = onGround(ground, at, y);
+    const sheet = roundSheet(v, setting, cut, foot, i);
+    parts.push(sheet);
+    joints.push(closed(v, cut, sheet, i));
+    const rods = driveRods(v, setting, cut, foot, sheet, i);
+    parts.push(...rods.parts);
+    joints.push(...rods.joints);
+    posts.push(...rods.posts);
+  });
+  const stations = plantIn(setting, ground, y, middles);
+  const window = { wide: 2 * roll.openingMm, high: 2 * roll.stepMm };
+  const meshMm = v.openings > 0 ? window : { wide: roll.openingMm, high: roll.stepMm };
+
+  const design: Design = {
+    kind: 'mesh-cage',
+    parts,
+    joints,
+    stations,
+    ground,
+    builtMm,
+    startMm,
+    posts,
+    hold: {
+      by: 'cage',
+      meshMm,
+      memberMm: roll.wireMm,
+      stepMm: Math.min(roll.openingMm, roll.stepMm),
+      fineToMm: 0,
+      carries: roll.carries,
+      startsMm: 0,
+      gapMm: 0,
+      topMm: { least: cut.overMm, most: cut.overMm },
+    },
+    views: rowViews({ ground, bed, startMm }),
+    bodies: v.cages,
+    reasons: {
+      mesh: fact(cut.fromHeight > 1 ? 'count.cages.over' : 'count.cages', {
+        cages: v.cages,
+        links: cut.links,
+        girth: { mm: cut.girthMm },
+        rows: cut.rows,
+        over: cut.fromHeight,
+      }),
+      rod: fact('count.rods', { rods: v.stakes }),
+      'cage closed': fact(v.lock === 'hooks' ? 'count.hooks' : 'count.seam', { ties: SEAM_TIES }),
+      'rod to cage': fact('count.rod-ties', { ties: TIES_A_ROD }),
+    },
+    marks: [
+      ...rowMarks({ stations, ground, builtMm, bed, rowsAtMm: [y], endTopMm: 0 }),
+      {
+        view: 'elevation',
+        axis: 'x',
+        label: 'middles',
+        atMm: middles.map((at) => onGround(ground, at)[0]),
+        tapedMm: middles,
+      },
+      {
+        view: 'elevation',
+        axis: 'z',
+        label: 'heights',
+        atMm: [...new Set([-Math.max(cut.legsMm, v.stakes > 0 ? v.depth : 0), 0, cut.overMm])],
+      },
+      {
+        view: 'end',
+        axis: 'x',
+        label: 'across',
+        atMm: [y - cut.diameterMm / 2, y + cut.diameterMm / 2],
+        tapedMm: [0, cut.diameterMm],
+      },
+      { view: 'end', axis: 'z', label: 'top', atMm: [0, cut.overMm] },
+    ],
+    handles: [
+      { knob: 'rowAt', view: 'plan', at: [onGround(ground, builtMm / 2)[0], y], axis: 'up', perMm: 1 },
+      { knob: 'diameter', view: 'end', at: [y + cut.diameterMm / 2, cut.overMm / 2], axis: 'right', perMm: 2 },
+      {
+        knob: 'height',
+        view: 'elevation',
+        at: [onGround(ground, middles[0] ?? 0)[0], cut.overMm],
+        axis: 'up',
+        perMm: 1,
+      },
+      ...(middles.length > 1
+        ? [
+            {
+              knob: 'apart',
+              view: 'elevation',
+              at: [onGround(ground, middles[1] ?? 0)[0], onGround(ground, middles[1] ?? 0)[2] + cut.overMm / 2],
+              axis: 'right',
+              perMm: 1,
+            } as const,
+          ]
+        : []),
+      ...(v.stakes > 0 ? [{ knob: 'depth', view: 'end', at: [y, -v.depth], axis: 'up', perMm: -1 } as const] : []),
+    ],
+  };
+  return {
+    design,
+    facts: { cut, rowsAtMm: [y], cages: v.cages, places: placesIn(bed.lengthMm, v.apart), meshMm },
+  };
+}
+
+/** The mesh of one cage: all round a circle about its plant, its lowest wires in the soil. Of several from one height the first is bought. */
+function roundSheet(v: MeshCageValues, setting: BedSetting, cut: Cut, foot: Point, i: number): Sheet {
+  const roll = stockOf(setting.catalogue, v.roll, 'mesh roll');
+  const first = i - (i % cut.fromHeight);
+  const highMm = cut.overMm + cut.legsMm;
+  const levels = Array.from({ length: cut.rows }, (_, n) => cut.legsMm + n * roll.stepMm).filter(
+    (at) => at <= highMm + 0.5,
+  );
+  return {
+    shape: 'sheet',
+    id: `cage-${i + 1}`,
+    role: 'mesh',
+    stock: roll.id,
+    base: {
+      curve: 'arc',
+      middle: [foot[0], foot[1], foot[2] - cut.legsMm],
+      a: ALONG,
+      b: [0, 1, 0],
+      radiusMm: cut.girthMm / (2 * Math.PI),
+      fromRad: 0,
+      toRad: 2 * Math.PI,
+    },
+    up: UP,
+    cutMm: cut.cutMm,
+    heightMm: highMm,
+    uprightsMm: Array.from({ length: cut.links }, (_, n) => n * roll.openingMm),
+    levelsMm: [...levels, ...(cut.legsMm === 0 ? [highMm] : [])],
+    wireMm: roll.wireMm,
+    meshes: 0,
+    ...(i === first ? {} : { board: `cage-${first + 1}` }),
+  };
+}
+
+const closed = (v: MeshCageValues, cut: Cut, sheet: Sheet, i: number): Joint => ({
+  id: `closed-${i + 1}`,
+  kind: 'cage closed',
+  places: Array.from({ length: SEAM_TIES }, (_, n) =>
+    onSheet(sheet, 0, cut.legsMm + (cut.overMm * (n + 0.5)) / SEAM_TIES),
+  ),
+  parts: [sheet.id],
+  fixings: v.lock === 'hooks' ? [] : [{ stock: 'tie-wire', count: SEAM_TIES, eachMm: TIE_MM }],
+});
+
+/** Rods inside the mesh, opposite each other across the row, tied low and high. */
+function driveRods(
+  v: MeshCageValues,
+  setting: BedSetting,
+  cut: Cut,
+  foot: Point,
+  sheet: Sheet,
+  i: number,
+): { parts: Bar[]; joints: Joint[]; posts: Standing[] } {
+  const rod = stockOf(setting.catalogue, 'rod-10', 'rod');
+  const aboveMm = Math.max(inches(6), cut.overMm - BELOW_TOP_MM);
+  const radius = cut.girthMm / (2 * Math.PI) - rod.diameterMm / 2;
+  const longest = setting.sizesOf(rod.id).at(-1) ?? Infinity;
+  const made = Array.from({ length: v.stakes }, (_, n) => {
+    const at = Math.PI / 2 + (2 * Math.PI * n) / v.stakes;
+    const [x, y] = [foot[0] + radius * Math.cos(at), foot[1] + radius * Math.sin(at)];
+    const id = `rod-${i + 1}-${n + 1}`;
+    const bar: Bar = {
+      shape: 'bar',
+      id,
+      role: 'rod',
+      stock: rod.id,
+      round: true,
+      cutMm: aboveMm + v.depth,
+      buriedMm: v.depth,
+      from: [x, y, foot[2] - v.depth],
+      to: [x, y, foot[2] + aboveMm],
+      wide: ALONG,
+      wideMm: rod.diameterMm,
+      thickMm: rod.diameterMm,
+      ends: [{ cut: 'square' }, { cut: 'square' }],
+      holes: [],
+    };
+    const joint: Joint = {
+      id: `${id}-ties`,
+      kind: 'rod to cage',
+      places: [0.25, 0.85].map((share): Point => [x, y, foot[2] + share * aboveMm]),
+      parts: [id, sheet.id],
+      fixings: [{ stock: 'tie-wire', count: TIES_A_ROD, eachMm: TIE_MM }],
+    };
+    const post: Standing = {
+      id,
+      aboveMm,
+      buriedMm: v.depth,
+      wantedMm: v.depth,
+      shortMm: Math.max(0, aboveMm + v.depth - longest),
+      set: 'driven',
+    };
+    return { bar, joint, post };
+  });
+  return {
+    parts: made.map((one) => one.bar),
+    joints: made.map((one) => one.joint),
+    posts: made.map((one) => one.post),
+  };
+}
+
+/** A plant in the middle of every cage, planting after planting. */
+function plantIn(setting: BedSetting, ground: Ground, y: number, middles: readonly number[]): Station[] {
+  const queue = setting.planted.flatMap((one) => Array.from({ length: one.count }, () => one));
+  return middles.flatMap((at, i): Station[] => {
+    const planted = queue[i];
+    if (!planted) return [];
+    const foot = onGround(ground, at, y);
+    return [
+      {
+        id: `plant-${planted.id}-${i + 1}`,
+        crop: planted.crop.id,
+        planting: planted.id,
+        at: foot,
+        alongMm: at,
+        side: 'in line',
+        spacingMm: planted.training.spacingMm,
+        growsMm: planted.crop.heightMm,
+        heldToMm: planted.crop.supportToMm,
+        stem: stemFrom(foot, planted.crop.heightMm),
+      },
+    ];
+  });
+}

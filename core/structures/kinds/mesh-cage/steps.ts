@@ -1,0 +1,50 @@
+import type { Design } from '../../../design/design';
+import { dayOfYear, monthDayOf } from '../../../site/sun/season';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import type { BedSetting } from '../../setting';
+import { stockOf } from '../../../catalogue/catalogue';
+import { cutCage, type Cut } from './girth';
+import type { MeshCageValues } from './size';
+
+const cutOf = (v: MeshCageValues, setting: BedSetting): Cut =>
+  cutCage(stockOf(setting.catalogue, v.roll, 'mesh roll'), {
+    diameterMm: v.diameter,
+    heightMm: v.height,
+    stakes: v.feet === 'stakes',
+    hooks: v.lock === 'hooks',
+  });
+
+/** Cut flat, rolled up, closed, set over the plant, staked. */
+export function meshCageSteps(_design: Design, v: MeshCageValues, setting: BedSetting): Step[] {
+  const cut = cutOf(v, setting);
+  return [
+    { what: fact('step.unroll', { cages: v.cages, links: cut.links }), people: 2, caution: fact('care.wire') },
+    ...(v.openings > 0 ? [{ what: fact('step.windows', { windows: v.openings }), people: 1 } as const] : []),
+    ...(cut.legsMm > 0 ? [{ what: fact('step.legs', { legs: { mm: cut.legsMm } }), people: 1 } as const] : []),
+    { what: fact('step.roll', { across: { mm: cut.diameterMm } }), people: 1 },
+    { what: fact(v.lock === 'hooks' ? 'step.hook' : 'step.ties', { ties: 4 }), people: 1 },
+    { what: fact('step.place', { apart: { mm: v.apart } }), people: 1 },
+    ...(v.stakes > 0
+      ? [
+          {
+            what: fact('step.rods', { rods: v.stakes, depth: { mm: v.depth } }),
+            people: 1,
+            caution: fact('care.rods'),
+          } as const,
+        ]
+      : []),
+  ];
+}
+
+export const meshCageSeason = (_design: Design, v: MeshCageValues, setting: BedSetting): SeasonNote[] => {
+  const cut = cutOf(v, setting);
+  return [
+    { on: null, what: fact('season.tuck') },
+    { on: null, what: fact('season.storm') },
+    {
+      on: monthDayOf(dayOfYear(setting.site.firstFrost) + 7),
+      what: fact('season.store', { room: { mm3: cut.diameterMm ** 2 * cut.overMm } }),
+    },
+  ];
+};

@@ -1,0 +1,70 @@
+import { archReaches } from '../../../checks/arch-reaches';
+import { bendSets } from '../../../checks/bend-sets';
+import { feetPush } from '../../../checks/feet-push';
+import { headroom } from '../../../checks/headroom';
+import { passage } from '../../../checks/passage';
+import { plantsFit } from '../../../checks/plants-fit';
+import { holdChecks, postChecks } from '../../../checks/sets';
+import { feet, inches } from '../../../quantity/length';
+import { runsOf } from '../../../site/plot';
+import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
+import { tightestRadius } from '../../../statics/elastica';
+import { structureKind } from '../../kind';
+import { shortBy } from '../../rules/depth';
+import { PANEL_ARCH_KNOBS } from './knobs';
+import { PANEL_ARCH_NAMES } from './names';
+import { PANEL_ARCH_PHRASES } from './phrases';
+import { sizePanelArch } from './size';
+import { panelArchSeason, panelArchSteps } from './steps';
+
+/** A panel (or hoops with mesh) bent over the way between two beds, or over a path on open ground. */
+export const kind = structureKind({
+  id: 'panel-arch',
+  name: 'Panel arch',
+  blurb: 'A panel bent over the path between two beds: nothing to saw, and the fruit hangs where it is picked.',
+  purpose: 'support',
+  stands: ['beds', 'spot'],
+  nature: { tendingMinutes: { leaner: 1.5, climber: 0.5 }, moves: 'comes apart' },
+  knobs: PANEL_ARCH_KNOBS,
+  size: sizePanelArch,
+  checks: ({ design, facts }, v, setting) => [
+    archReaches({ ...facts, stripMm: facts.bow.lengthMm, builtMm: design.builtMm }),
+    headroom({ crownMm: facts.bow.crownMm, wantedMm: facts.wantedMm, hangMm: v.hang, statureMm: facts.statureMm }),
+    bendSets({ tightMm: tightestRadius(facts.bow.free), yieldMm: facts.yieldMm }),
+    feetPush({ pushN: facts.pushN, backed: setting.place.on === 'beds' }),
+    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: 0 }),
+    ...(design.hold && setting.place.on === 'beds' ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    setting.place.on === 'beds'
+      ? plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 })
+      : null,
+    passage({
+      runs: runsOf({ xMm: 0, yMm: 0, turnDeg: facts.runs }, setting.site.northDeg),
+      highMm: facts.bow.crownMm,
+    }),
+  ],
+  steps: panelArchSteps,
+  season: panelArchSeason,
+  names: PANEL_ARCH_NAMES,
+  phrases: PANEL_ARCH_PHRASES,
+  mends: {
+    'headroom.low': (v, { facts }) => ({
+      solve: 'feet',
+      headroom: Math.min(feet(9), Math.ceil((facts.statureMm + v.hang + inches(2.5)) / inches(1)) * inches(1)),
+    }),
+    'headroom.less': (v) => (v.solve === 'feet' ? null : { solve: 'feet' }),
+    'span.far': (v, { facts }, setting) =>
+      setting.place.on === 'beds' || v.solve === 'span' ? null : { span: Math.floor(facts.widestMm / 10) * 10 },
+    'way.short': (v, { design, facts }) => {
+      const fit = Math.floor(((facts.way?.lengthMm ?? 0) + 0.5) / (design.builtMm / v.count));
+      return fit >= 1 && fit < v.count ? { count: fit } : null;
+    },
+    'depth.shallow': () => ({ depth: LEAST_DRIVEN_MM }),
+    'depth.share': (v) => ({ depth: Math.min(feet(4), v.depth + inches(6)) }),
+    'post.short': (v, { design }) => {
+      const less = shortBy(design);
+      return v.held - less >= inches(8) ? { held: v.held - less } : null;
+    },
+    'mesh.wide': () => null,
+    'plants.too-many': (v) => (v.count < 12 ? { count: v.count + 1 } : null),
+  },
+});

@@ -1,0 +1,190 @@
+import { PANELS } from '../../../catalogue/panels';
+import { RODS } from '../../../catalogue/small-parts';
+import { feet, inches } from '../../../quantity/length';
+import type { PlaceOn } from '../../../site/stand';
+import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
+import { fact } from '../../../wording/say';
+import type { Knobs } from '../../knob';
+import { isOffered, type Setting } from '../../setting';
+import { STATION_SCHOOLS } from '../../rules/stations';
+import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+
+/** Over the way between two beds, or on open ground. */
+export type ArchSetting = Setting<PlaceOn<'beds'> | PlaceOn<'spot'>>;
+
+/** Panels long enough to be bent over a path, the usual ones first. */
+const LONG_PANELS = PANELS.filter((panel) => panel.lengthMm >= feet(9.5)).map((panel) => panel.id);
+const offeredPanels = (setting: Setting): string[] => LONG_PANELS.filter((id) => isOffered(setting, id));
+const offeredRods = (setting: Setting): string[] => RODS.map((rod) => rod.id).filter((id) => isOffered(setting, id));
+
+/** The way between the beds; nought on open ground. mm. */
+const wayOf = ({ place }: ArchSetting): { wideMm: number; lengthMm: number } =>
+  place.on === 'beds' ? place.way : { wideMm: 0, lengthMm: 0 };
+
+/** A person is about four fifths as tall as they reach up (from memory: overhead reach is about 1.25 of stature). mm. */
+export const statureOf = (setting: Pick<Setting, 'reachMm'>): number => setting.reachMm / 1.25;
+
+/**
+ * Headroom of 7–7½′ over a path 4–5′ wide, fruit that hangs into it allowed for; posts 12–18″ in the
+ * ground (common practice, no source). A panel is never left to its spring alone: it can let go.
+ */
+export const PANEL_ARCH_KNOBS = {
+  make: {
+    type: 'choice',
+    label: 'Made of',
+    group: 'Arch',
+    choices: [
+      { id: 'panel', label: 'a welded panel, bent' },
+      { id: 'rod', label: 'hoops of rod or pipe, with mesh' },
+    ],
+    help: 'A panel springs up by itself between four posts; hoops carry any mesh.',
+    suggest: (setting) =>
+      offeredPanels(setting).length > 0 || offeredRods(setting).length === 0
+        ? { value: 'panel', why: fact('make.panel') }
+        : { value: 'rod', why: fact('make.rod') },
+  },
+  panel: {
+    type: 'choice',
+    label: 'Panel',
+    group: 'Arch',
+    choices: LONG_PANELS.map((id) => ({ id, label: PANELS.find((panel) => panel.id === id)?.name ?? id })),
+    offered: offeredPanels,
+    help: 'Sixteen feet make headroom over a path; three metres make a low arch.',
+    shown: (set) => set.make === 'panel',
+    suggest: (setting) => ({
+      value: ['panel-16ft', 'panel-3m'].find((id) => isOffered(setting, id)) ?? 'panel-16ft',
+      why: fact('panel.long'),
+    }),
+  },
+  rod: {
+    type: 'choice',
+    label: 'Hoops of',
+    group: 'Arch',
+    choices: RODS.map((rod) => ({ id: rod.id, label: rod.name })),
+    offered: offeredRods,
+    help: 'Each hoop is one length, pushed into the ground beside its post.',
+    shown: (set) => set.make === 'rod',
+    suggest: (setting) => ({ value: offeredRods(setting)[0] ?? 'pipe-steel-21', why: fact('rod.offered') }),
+  },
+  count: {
+    type: 'count',
+    label: 'Side by side',
+    group: 'Arch',
+    min: 1,
+    max: 12,
+    help: 'More than one make a tunnel and share the posts between them.',
+    suggest: (setting) => {
+      const wide = inches(50);
+      const fit = Math.floor((wayOf(setting).lengthMm + 1) / wide);
+      return setting.place.on === 'beds' && fit >= 2 && setting.planted.length > 0
+        ? { value: Math.min(2, fit), why: fact('count.two') }
+        : { value: 1, why: fact('count.one') };
+    },
+  },
+  solve: {
+    type: 'choice',
+    label: 'Find',
+    group: 'Shape',
+    choices: [
+      { id: 'feet', label: 'how high the feet must stand' },
+      { id: 'span', label: 'how wide it must stand' },
+      { id: 'headroom', label: 'the headroom, as it is set' },
+    ],
+    help: 'A panel’s length is given: two of width, feet and headroom settle the third.',
+    suggest: (setting) =>
+      setting.place.on === 'beds'
+        ? { value: 'feet', why: fact('solve.feet') }
+        : { value: 'span', why: fact('solve.span') },
+  },
+  headroom: {
+    type: 'length',
+    label: 'Headroom wanted',
+    group: 'Shape',
+    min: feet(3),
+    max: feet(9),
+    step: TAPE_STEP,
+    help: 'In the middle, to the mesh; what hangs from it is taken off below.',
+    shown: (set) => set.solve !== 'headroom',
+    suggest: (setting, set) =>
+      set.make === 'panel' && set.panel !== 'panel-16ft'
+        ? { value: perUnits(setting.units, 48, 1200), why: fact('headroom.low') }
+        : { value: perUnits(setting.units, 84, 2130), why: fact('headroom.seven') },
+  },
+  span: {
+    type: 'length',
+    label: 'Between the feet',
+    group: 'Shape',
+    min: inches(18),
+    max: feet(14),
+    step: TAPE_STEP,
+    help: 'From the inside of one foot to the other.',
+    shown: (set) => set.solve !== 'span',
+    usualMost: () => feet(8),
+    suggest: (setting) =>
+      setting.place.on === 'beds'
+        ? { value: Math.min(feet(14), Math.max(inches(18), wayOf(setting).wideMm)), why: fact('span.way') }
+        : { value: perUnits(setting.units, 54, 1350), why: fact('span.path') },
+  },
+  lift: {
+    type: 'length',
+    label: 'Feet over the path',
+    group: 'Shape',
+    min: 0,
+    max: feet(3),
+    step: TAPE_STEP,
+    help: 'Tied higher up its posts, the arch stands higher.',
+    shown: (set) => set.solve !== 'feet' && set.make === 'panel',
+    suggest: () => ({ value: 0, why: fact('lift.none') }),
+  },
+  held: {
+    type: 'length',
+    label: 'Feet held upright for',
+    group: 'Shape',
+    min: inches(8),
+    max: feet(4),
+    step: TAPE_STEP,
+    help: 'Posts hold the lowest stretch plumb. A panel trusted to its spring alone, its ends only buried, can let go: that is not offered.',
+    suggest: (setting) => ({ value: perUnits(setting.units, 18, 450), why: fact('held.firm') }),
+  },
+  hang: {
+    type: 'length',
+    label: 'What hangs down',
+    group: 'Shape',
+    min: 0,
+    max: feet(3),
+    step: TAPE_STEP,
+    help: 'Fruit and shoots that hang into the walkway.',
+    suggest: (setting) => {
+      const fruit = setting.planted.reduce((most, one) => Math.max(most, one.crop.fruitKg), 0);
+      if (setting.planted.length === 0) return { value: perUnits(setting.units, 6, 150), why: fact('hang.some') };
+      return fruit >= 0.3
+        ? { value: perUnits(setting.units, 12, 300), why: fact('hang.fruit') }
+        : { value: perUnits(setting.units, 6, 150), why: fact('hang.some') };
+    },
+  },
+  depth: {
+    type: 'length',
+    label: 'Posts in the ground, at least',
+    group: 'Posts',
+    min: BARE_DRIVEN_MM,
+    max: feet(4),
+    step: TAPE_STEP,
+    help: 'What the next stock length leaves over goes into the ground as well.',
+    suggest: (setting) =>
+      setting.soil === 'sand' || setting.wind === 'exposed'
+        ? { value: perUnits(setting.units, 24, 600), why: fact('depth.loose') }
+        : {
+            value: tidy(LEAST_DRIVEN_MM, setting.units) < LEAST_DRIVEN_MM - 5 ? 460 : LEAST_DRIVEN_MM,
+            why: fact('depth.driven'),
+          },
+  },
+  school: {
+    type: 'choice',
+    label: 'Plant places',
+    group: 'Posts',
+    choices: STATION_SCHOOLS,
+    help: 'Along both feet; half a space in gives each plant its own stretch.',
+    shown: (_set, setting) => setting.place.on === 'beds',
+    suggest: () => ({ value: 'inset', why: fact('school.inset') }),
+  },
+} as const satisfies Knobs<ArchSetting>;

@@ -1,0 +1,18 @@
+import type { Names } from '../../kind';
+
+/** What its parts and joints are called, and what the length of a part measures. */
+export const PANEL_ARCH_NAMES: Names = {
+  parts: {
+    panel: { word: 'Panel', means: 'welded panel, whole or cut beside a wire: its length' },
+    mesh: { word: 'Mesh', means: 'mesh by length' },
+    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length' },
+    hoop: { word: 'Hoop', means: 'bent from one length: along its curve, with what is in the soil at both ends' },
+    purlin: { word: 'Purlin', means: 'along the crowns of hoops, end to end' },
+  },
+  joints: {
+    'panel to post': 'Panel to post',
+    'panel to panel': 'Tie at a seam',
+    'mesh to hoop': 'Mesh to hoop',
+    'hoop to purlin': 'Hoop to purlin',
+  },
+};

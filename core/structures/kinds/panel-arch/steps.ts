@@ -1,0 +1,50 @@
+import type { Design } from '../../../design/design';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import type { PanelArchValues } from './size';
+
+/** Posts first, then the spring between them: one end in, the other walked in. */
+export function panelArchSteps(design: Design, v: PanelArchValues): Step[] {
+  const heights = design.marks.find((mark) => mark.view === 'elevation' && mark.axis === 'z')?.atMm ?? [0];
+  const feet = design.marks.find((mark) => mark.label === 'feet')?.tapedMm?.[1] ?? 0;
+  const lift = heights.length > 3 ? (heights[1] ?? 0) : 0;
+  const buried = Math.min(...design.posts.map((post) => post.buriedMm));
+  const above = Math.max(...design.posts.map((post) => post.aboveMm));
+  const start: Step[] = [
+    { what: fact('step.locate'), people: 1, caution: fact('care.services') },
+    {
+      what: fact('step.mark', { span: { mm: feet }, diagonal: { mm: Math.hypot(feet, design.builtMm) } }),
+      people: 1,
+    },
+  ];
+  if (v.make === 'rod')
+    return [
+      ...start,
+      { what: fact('step.hoops', { depth: { mm: v.depth } }), people: 2, caution: fact('care.spring') },
+      { what: fact('step.purlin'), people: 1 },
+      { what: fact('step.mesh'), people: 2, caution: fact('care.ends') },
+      { what: fact('step.ends'), people: 1 },
+      { what: fact('step.plant'), people: 1 },
+    ];
+  return [
+    ...start,
+    {
+      what: fact('step.drive', { depth: { mm: buried }, side: { mm: above } }),
+      people: 1,
+      caution: fact('care.driving'),
+    },
+    { what: fact('step.carry'), people: 2 },
+    { what: fact('step.bend'), people: 2, caution: fact('care.spring') },
+    ...(lift > 1 ? [{ what: fact('step.lift', { lift: { mm: lift } }), people: 2 } as const] : []),
+    { what: fact('step.tie'), people: 1 },
+    ...(v.count > 1 ? [{ what: fact('step.seam'), people: 2, caution: fact('care.spring') } as const] : []),
+    { what: fact('step.ends'), people: 1, caution: fact('care.ends') },
+    ...(design.stations.length > 0 ? [{ what: fact('step.plant'), people: 1 } as const] : []),
+  ];
+}
+
+export const panelArchSeason = (design: Design): SeasonNote[] => [
+  ...(design.stations.length > 0 ? [{ on: null, what: fact('season.lead') }] : []),
+  { on: null, what: fact('season.check') },
+  ...(design.stations.length > 0 ? [{ on: null, what: fact('season.clear') }] : []),
+];

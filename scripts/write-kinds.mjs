@@ -1,0 +1,36 @@
+import { readdirSync, writeFileSync } from 'node:fs';
+
+/** Writes core/structures/registry.ts and loaders.ts from the folders of core/structures/kinds: adding a kind is adding its folder. */
+const at = new URL('../core/structures/', import.meta.url);
+const kinds = readdirSync(new URL('kinds/', at)).sort();
+const name = (kind) => kind.replace(/-(\w)/g, (_, letter) => letter.toUpperCase());
+const head = '// Written by `npm run kinds` from the folders of kinds/.\n';
+
+writeFileSync(
+  new URL('registry.ts', at),
+  `${head}import type { StructureKind } from './kind';
+${kinds.map((kind) => `import { kind as ${name(kind)} } from './kinds/${kind}/index';`).join('\n')}
+
+/** Every kind of structure the program can plan. */
+export const KINDS: readonly StructureKind[] = [
+${kinds.map((kind) => `  ${name(kind)},`).join('\n')}
+];
+
+export function kindOf(id: string): StructureKind {
+  const kind = KINDS.find((one) => one.id === id);
+  if (!kind) throw new Error(\`No kind of structure is called "\${id}": check the id at the door before asking.\`);
+  return kind;
+}
+`,
+);
+
+writeFileSync(
+  new URL('loaders.ts', at),
+  `${head}import type { StructureKind } from './kind';
+
+/** Each kind by itself, fetched when it is wanted: for pages that show one. */
+export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>> = {
+${kinds.map((kind) => `  ${kind.includes('-') ? `'${kind}'` : kind}: async () => (await import('./kinds/${kind}/index')).kind,`).join('\n')}
+};
+`,
+);
