@@ -64,7 +64,7 @@ describe('what each check compares', () => {
         fc.pre(crop.habit !== 'none' && crop.supportToMm > 0);
         const at = { planted: planted(crop.id) };
         if (Math.abs(top + inches(4) - crop.supportToMm) > 1)
-          expect(cropHeight({ ...at, hold: { topMm: { least: top, most: top } } })?.level).toBe(
+          expect(cropHeight({ ...at, hold: { by: 'mesh', topMm: { least: top, most: top } } })?.level).toBe(
             top + inches(4) < crop.supportToMm ? 'warn' : 'good',
           );
         const low = { ...hold, startsMm: starts, gapMm: starts };

@@ -4,6 +4,8 @@ import { check, SEEN_MM } from './check';
 
 /** Falling short by more than this is said: 4″ (from memory). mm. */
 const FORGIVEN_MM = 101.6;
+/** Over the rim of a cage a plant hangs down by itself: 5–6′ serve for tomatoes that are held to 6′ elsewhere (common practice, no source). mm. */
+const OVER_CAGE_MM = 304.8;
 
 /** Is the support as high as the crop is to be held? */
 export const cropHeight = check(
@@ -16,7 +18,7 @@ export const cropHeight = check(
     },
     mends: { 'height.low': 'Raise it' },
   },
-  ({ planted, hold }: { planted: readonly Planted[]; hold: Pick<Hold, 'topMm'> }, found) => {
+  ({ planted, hold }: { planted: readonly Planted[]; hold: Pick<Hold, 'topMm' | 'by'> }, found) => {
     const lead = planted.reduce<Planted | null>(
       (tall, one) => (!tall || one.crop.supportToMm > tall.crop.supportToMm ? one : tall),
       null,
@@ -29,7 +31,8 @@ export const cropHeight = check(
       wants: { mm: lead.crop.supportToMm },
       grows: { mm: lead.crop.heightMm },
     };
-    if (top + FORGIVEN_MM + SEEN_MM < lead.crop.supportToMm) return found('warn', 'height.low', values);
+    const forgiven = hold.by === 'cage' ? OVER_CAGE_MM : FORGIVEN_MM;
+    if (top + forgiven + SEEN_MM < lead.crop.supportToMm) return found('warn', 'height.low', values);
     return found('good', lead.crop.heightMm > top + FORGIVEN_MM ? 'height.top-it' : 'height.enough', values);
   },
 );

@@ -2,6 +2,7 @@ import { lookOf } from '../catalogue/catalogue';
 import type { Solid } from '../design/shapes/shape';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { outlineOf } from '../geometry/outline';
+import type { Point } from '../geometry/space';
 import type { Primitive, Spot, View } from './primitive';
 import type { Projection } from './project';
 
@@ -24,7 +25,8 @@ export const extent = (part: Part, flat: Projection): Spot[] => shapeOf(part).ex
 export function drawPart(part: Part, flat: Projection, square: boolean): Primitive[] {
   const shape = shapeOf(part);
   const ink = lookOf(part.stock);
-  const lines = shape.nature === 'face' && !square ? shape.edges(part) : shape.wires(part);
+  const onEdge = shape.nature === 'face' && !square;
+  const lines = onEdge ? shape.edges(part) : thinned(shape.wires(part));
   return [
     ...shape.solids(part).map((solid): Primitive => ({
       draw: 'shape',
@@ -33,13 +35,27 @@ export function drawPart(part: Part, flat: Projection, square: boolean): Primiti
       part: part.id,
     })),
     ...(lines.length > 0
-      ? [{ draw: 'lines', ink, lines: lines.map((line) => line.map(flat)), part: part.id } satisfies Primitive]
+      ? [
+          {
+            draw: 'lines',
+            ink: onEdge && ink === 'wire' ? 'edge' : ink,
+            lines: lines.map((line) => line.map(flat)),
+            part: part.id,
+          } satisfies Primitive,
+        ]
       : []),
     ...shape
       .hidden(part)
       .map((line): Primitive => ({ draw: 'lines', ink: 'hidden', lines: [line.map(flat)], part: part.id })),
   ];
 }
+
+/** More wires than this in one face are drawn every second, third…: the eye sees a mesh, not a grey. */
+const MOST_WIRES = 110;
+const thinned = (wires: Point[][]): Point[][] => {
+  const every = Math.ceil(wires.length / MOST_WIRES);
+  return every === 1 ? wires : wires.filter((_, i) => i % every === 0 || i === wires.length - 1);
+};
 
 function outlineOfSolid(solid: Solid, flat: Projection): Spot[] {
   if (solid.solid === 'box') return outlineOf(solid.corners.map(flat));

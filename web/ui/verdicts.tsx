@@ -18,11 +18,14 @@ export function Verdicts({
   tongue,
   currency,
   onMend,
+  allWell,
 }: {
   verdicts: readonly MendableVerdict[];
   tongue: Tongue;
   currency: string;
   onMend: (verdict: MendableVerdict) => void;
+  /** What is said where nothing is to be looked at. */
+  allWell: string;
 }) {
   const open = verdicts.filter((verdict) => verdict.level !== 'good');
   const good = verdicts.filter((verdict) => verdict.level === 'good');
@@ -31,7 +34,7 @@ export function Verdicts({
       {open.length === 0 && (
         <p className="flex items-center gap-2 py-1 font-semibold text-leaf">
           <Check size={19} aria-hidden />
-          It will stand and suit the crop.
+          {allWell}
         </p>
       )}
       <ul className="divide-y divide-rule">

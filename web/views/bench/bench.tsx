@@ -202,6 +202,11 @@ function Workbench({
           </h2>
           <Verdicts
             verdicts={verdicts}
+            allWell={
+              computed.kind.purpose === 'support'
+                ? 'It will stand and suit the crop.'
+                : 'It will stand and do its work.'
+            }
             tongue={tongue}
             currency={plan.garden.currency}
             onMend={(verdict) => {
@@ -306,7 +311,12 @@ function OtherViews({ views, computed }: { views: readonly View[]; computed: Com
     const columns = !second ? '' : squarish ? 'sm:grid-cols-2' : 'sm:grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)]';
     return (
       <div key={first.id} className={`mt-2 grid gap-x-4 border-t border-rule pt-2 ${columns}`}>
-        <PullDrawing view={first} computed={computed} heightPx={squarish ? 320 : 190} caption={first.title} />
+        <PullDrawing
+          view={first}
+          computed={computed}
+          heightPx={!second ? 200 : squarish ? 320 : 190}
+          caption={first.title}
+        />
         {second && (
           <PullDrawing view={second} computed={computed} heightPx={squarish ? 320 : 210} caption={second.title} />
         )}

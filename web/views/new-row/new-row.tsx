@@ -35,6 +35,8 @@ const SeasonsChart = dynamic(() => import('./seasons-chart').then((module) => mo
   loading: () => <p className="py-8 text-soft">Drawing…</p>,
 });
 
+/** What a planting on a bed can be given to hold it. */
+const ROW_KINDS = KINDS.filter((kind) => kind.purpose === 'support' && kind.stands.includes('bed'));
 const NEW = 'new';
 /** The best few beds are shown; the others can be asked for. */
 const BEDS_AT_FIRST = 3;
@@ -74,7 +76,11 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
       beds: [...plan.beds.filter((one) => one.id !== bed.id), bed],
       plantings: [...plan.plantings.filter((one) => one.id !== planting.id), planting],
     };
-    return { about: 'kinds', plan: sketch, sketches: KINDS.map((kind) => newStructure(kind.id, bed, [planting.id])) };
+    return {
+      about: 'kinds',
+      plan: sketch,
+      sketches: ROW_KINDS.map((kind) => newStructure(kind.id, bed, [planting.id])),
+    };
   }, [plan, bed, planting]);
   const kinds = useAnswer<KindsQuestion, KindsAnswer>(choosingWorker, kindsQuestion);
   const choices = kinds.answer ?? [];
@@ -230,7 +236,7 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
       {comparing && <SeasonsChart choices={choices.filter((choice) => choice.cost.complete).slice(0, 3)} />}
       {choices.length === 0 && (
         <p role="status" className="py-10 text-soft">
-          Sizing, pricing and weighing {KINDS.length} kinds of support…
+          Sizing, pricing and weighing {ROW_KINDS.length} kinds of support…
         </p>
       )}
       <div

@@ -335,19 +335,24 @@ function viewsOf(run: Run, parts: readonly Part[], v: GardenFenceValues): Design
       )
       .map((part) => part.id);
   };
-  const sides = run.legs.map((leg) => ({
-    id: `side-${leg.index + 1}`,
-    title: run.legs.length === 1 ? 'From its side' : `Run ${leg.index + 1}, from its right-hand side`,
-    right: leg.along,
-    up: [0, 0, 1] as const,
-    eye: [-leg.out[0], -leg.out[1], 0] as const,
-    origin: leg.from,
-    as: 'upright' as const,
-    square: true,
-    nearest: false,
-    soil: [[0, 0] as const, [leg.longMm, leg.to[2] - leg.from[2]] as const],
-    only: named(leg),
-  }));
+  // The run that says most comes first: the one with the gate, else the longest.
+  const gate = run.bays.find((bay) => bay.gate)?.leg;
+  const longest = (leg: Leg): number => (leg === gate ? Infinity : leg.longMm);
+  const sides = [...run.legs]
+    .sort((a, b) => longest(b) - longest(a))
+    .map((leg) => ({
+      id: `side-${leg.index + 1}`,
+      title: run.legs.length === 1 ? 'From its side' : `Run ${leg.index + 1}, from its right-hand side`,
+      right: leg.along,
+      up: [0, 0, 1] as const,
+      eye: [-leg.out[0], -leg.out[1], 0] as const,
+      origin: leg.from,
+      as: 'upright' as const,
+      square: true,
+      nearest: false,
+      soil: [[0, 0] as const, [leg.longMm, leg.to[2] - leg.from[2]] as const],
+      only: named(leg),
+    }));
   const [first] = run.legs;
   return [
     ...sides,

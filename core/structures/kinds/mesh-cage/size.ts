@@ -86,7 +86,8 @@ export function sizeMeshCage(v: MeshCageValues, setting: BedSetting): Built<Mesh
       gapMm: 0,
       topMm: { least: cut.overMm, most: cut.overMm },
     },
-    views: rowViews({ ground, bed, startMm }),
+    // Round as they are, cages show their mesh from every side.
+    views: rowViews({ ground, bed, startMm }).map((view) => ({ ...view, square: view.as === 'upright' })),
     bodies: v.cages,
     reasons: {
       mesh: fact(cut.fromHeight > 1 ? 'count.cages.over' : 'count.cages', {
