@@ -2,6 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { DEMO_PLAN } from '../demo/garden';
+import { money } from '../quantity/money';
+import { fact } from '../wording/say';
+import { buy, type Bill } from './buy';
 import { computeGarden, computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { feet } from '../quantity/length';
@@ -9,7 +12,34 @@ import { feet } from '../quantity/length';
 const only = (plan: Plan, id: string) =>
   computeStructure(plan, plan.structures.find((one) => one.id === id) as Plan['structures'][number]);
 
+/** A bill of one stock's pieces, as a structure would ask for them. */
+const piecesOf = (stock: string, cutsMm: readonly number[]): Bill => ({
+  structure: 's',
+  lines: cutsMm.map((cutMm, i) => ({
+    id: `l${i}`,
+    group: 'Panels and nets',
+    use: 'mesh',
+    of: 'part',
+    stock,
+    count: 1,
+    cutMm,
+    ends: null,
+    meshes: null,
+    litres: null,
+    board: null,
+    parts: [`p${i}`],
+    why: fact('count'),
+  })),
+});
+
 describe('buying', () => {
+  it('cuts rolls piece by piece: three of 1.9 m from rolls of 3 m are three rolls, two of 1.4 m are one', () => {
+    const book = { ...DEMO_PLAN.priceBook, lines: [{ stock: 'mesh-2x3-36', size: 3000, price: money(2000, 'EUR') }] };
+    const rolls = (...cuts: number[]) =>
+      buy([piecesOf('mesh-2x3-36', cuts)], book, [], CATALOGUE).purchases.reduce((sum, one) => sum + one.count, 0);
+    expect([rolls(1900, 1900, 1900), rolls(1400, 1400), rolls(7000)]).toEqual([3, 1, 3]);
+  });
+
   it('covers every line of every bill from shop and shed together, and costs what its lines add up to', () => {
     fc.assert(
       fc.property(

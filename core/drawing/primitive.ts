@@ -4,7 +4,8 @@ import type { Look } from '../catalogue/stock';
 export type Spot = readonly [right: number, up: number];
 
 /** What a line means; the adapters decide its weight and colour. */
-export type Ink = Look | 'outline' | 'hidden' | 'ground' | 'soil' | 'crop' | 'bed' | 'wall' | 'station' | 'fixing';
+export type Ink =
+  Look | 'outline' | 'hidden' | 'ground' | 'soil' | 'crop' | 'bed' | 'wall' | 'station' | 'fixing' | 'edge';
 
 export type Primitive =
   | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }

@@ -17,6 +17,60 @@ const altered = (change: (plan: Record<string, never>) => void): unknown => {
 };
 type Loose = Record<string, Record<string, unknown> & Record<number, Record<string, unknown>>>;
 
+/** Documents as they were exported in version 1: the demo garden of then, and gardens at random. */
+const read = (name: string): unknown =>
+  JSON.parse(readFileSync(new URL(`./fixtures/${name}.json`, import.meta.url), 'utf8')) as unknown;
+const VERSION_1 = [read('plan-1-demo'), read('plan-1-random')] as {
+  structures: { id: string; bed: string; knobs: object }[];
+}[];
+
+/** What version 1 made each support of its demo cost, alone. Its wall on a raised bed had posts that hardly reached the ground below: longer ones cost 5.60 more. */
+const V1_TOTALS = {
+  'tomato-wall': 10960 + 560,
+  'bean-wall': 17520,
+  'cucumber-frame': 15585,
+  'string-frame': 5870,
+  'melon-trellis': 34360,
+  'tomato-weave': 5160,
+  'cucumber-fold': 13220,
+  'bean-tepee': 7450,
+  'pea-tunnel': 13085,
+  'squash-wall': 21780,
+  'pea-wall': 5320,
+};
+
+describe('a plan of version 1', () => {
+  it('opens, every structure on its bed with its knobs, and is left as it was given', () => {
+    for (const old of VERSION_1) {
+      const before = JSON.stringify(old);
+      const opened = readPlan(old);
+      if (!opened.ok) throw new Error(JSON.stringify(opened.faults));
+      expect(JSON.stringify(old)).toBe(before);
+      expect(opened.plan.structures.map(({ id, stand, knobs }) => ({ id, stand, knobs }))).toEqual(
+        old.structures.map(({ id, bed, knobs }) => ({ id, stand: { on: 'bed', bed }, knobs })),
+      );
+      expect(readPlan(opened.plan)).toEqual(opened);
+      const { cost, shopping } = computeGarden(opened.plan);
+      expect(Number.isFinite(cost.totalMinor)).toBe(true);
+      expect(shopping.purchases.length > 0 || old.structures.length === 0).toBe(true);
+    }
+  });
+
+  it('costs what it did, each support alone, but for what was wrong', () => {
+    const [demo] = VERSION_1;
+    const opened = readPlan(demo);
+    if (!opened.ok) throw new Error('the demo of version 1 does not open');
+    expect(
+      Object.fromEntries(computeGarden(opened.plan).structures.map((one) => [one.structure.id, one.cost.totalMinor])),
+    ).toEqual(V1_TOTALS);
+  });
+
+  it.each([null, 7, [], { version: 1 }, { version: 1, beds: 'none', structures: [null] }])(
+    'that is none is refused, not broken on: %j',
+    (input) => expect(readPlan(input).ok).toBe(false),
+  );
+});
+
 describe('the plan at the door', () => {
   it('takes the demo garden', () => expect(readPlan(DEMO_PLAN)).toEqual({ ok: true, plan: DEMO_PLAN }));
 
@@ -64,7 +118,7 @@ describe('the plan at the door', () => {
     [
       'a crop trained in another’s way',
       (p: Loose) => {
-        (p.plantings?.[0] as { training: string }).training = 'vine';
+        Object.assign(p.plantings?.[0] as object, { crop: 'tomato', training: 'vine' });
       },
       '/plantings/0/training',
       'is "vine"; for tomato it must be one of two-leaders, one-stem, unpruned',

@@ -1,6 +1,7 @@
 import type Joi from 'joi';
 import { cropBook, cropNonsense, findCrop } from '../crops/book';
 import type { Plan } from '../plan/plan';
+import { LEAST_LEG_MM, shortLeg } from '../site/stand';
 import { PLAN_SCHEMA } from './plan-schema';
 import { upgradePlan } from './upgrade';
 
@@ -64,9 +65,6 @@ export function readPlan(input: unknown): PlanReading {
   return faults.length > 0 ? { ok: false, faults } : { ok: true, plan: read.value };
 }
 
-/** Corners of a path closer than this are one corner. mm. */
-export const LEAST_LEG_MM = 100;
-
 function crossFaults(plan: Plan): DocumentFault[] {
   const faults: DocumentFault[] = [];
   const say = (path: string, message: string) => faults.push({ path, message });
@@ -112,15 +110,12 @@ function crossFaults(plan: Plan): DocumentFault[] {
       if (!beds.has(bed)) say(at, `is "${bed}", which is no bed of this plan`);
       else if (named.indexOf(bed) !== n) say(at, `is "${bed}", which is named twice`);
     });
-    if (stand.on === 'path')
-      stand.spots.forEach((spot, n) => {
-        const next = stand.spots[n + 1] ?? (stand.closed ? stand.spots[0] : undefined);
-        if (next && Math.hypot(next.xMm - spot.xMm, next.yMm - spot.yMm) < LEAST_LEG_MM)
-          say(
-            `/structures/${i}/stand/spots/${n}`,
-            `lies ${Math.round(Math.hypot(next.xMm - spot.xMm, next.yMm - spot.yMm))} from the next corner; the least is ${LEAST_LEG_MM}`,
-          );
-      });
+    const short = stand.on === 'path' ? shortLeg(stand.spots, stand.closed) : null;
+    if (short)
+      say(
+        `/structures/${i}/stand/spots/${short.corner}`,
+        `lies ${Math.round(short.mm)} from the next corner; the least is ${LEAST_LEG_MM}`,
+      );
     structure.plantings.forEach((id, n) => {
       const planting = plantings.get(id);
       if (!planting) say(`/structures/${i}/plantings/${n}`, `is "${id}", which is no planting of this plan`);

@@ -81,8 +81,8 @@ function weigh(
   };
 }
 
-/** Whether a bed could lie there: on the plot, with walking room to other beds and off everything else. */
-export function isFree(plan: Plan, bed: Bed, at: Placed): boolean {
+/** Whether a bed, or anything as large, could lie there: on the plot, with walking room to other beds and off everything else. */
+export function isFree(plan: Plan, bed: Pick<Bed, 'id' | 'lengthMm' | 'widthMm'>, at: Placed): boolean {
   const own = cornersOf(at, bed.lengthMm, bed.widthMm);
   if (own.some(([x, y]) => x < 0 || y < 0 || x > plan.site.widthMm || y > plan.site.depthMm)) return false;
   const roomy = cornersOf(at, bed.lengthMm + 2 * WALK_MM, bed.widthMm + 2 * WALK_MM);

@@ -46,6 +46,35 @@ export function shadowOf(shader: Shader, perHeight: PlanSpot, soilMm = 0): PlanS
   }
 }
 
+interface Bounds {
+  least: PlanSpot;
+  most: PlanSpot;
+}
+export function boundsOf(spots: readonly PlanSpot[]): Bounds {
+  let [left, right, low, high] = [Infinity, -Infinity, Infinity, -Infinity];
+  for (const [x, y] of spots) {
+    left = Math.min(left, x);
+    right = Math.max(right, x);
+    low = Math.min(low, y);
+    high = Math.max(high, y);
+  }
+  return { least: [left, low], most: [right, high] };
+}
+
+/** Whether a shadow could fall among places, by its corners' bounds: far cheaper than its outline, and most fall elsewhere. */
+export function couldFallOn({ least, most }: Bounds, shader: Shader, [dx, dy]: PlanSpot, soilMm: number): boolean {
+  if (shader.shape !== 'hull') return true;
+  let [left, right, low, high] = [Infinity, -Infinity, Infinity, -Infinity];
+  for (const [x, y, up] of shader.corners) {
+    const over = Math.max(0, up - soilMm);
+    left = Math.min(left, x + dx * over);
+    right = Math.max(right, x + dx * over);
+    low = Math.min(low, y + dy * over);
+    high = Math.max(high, y + dy * over);
+  }
+  return left <= most[0] && right >= least[0] && low <= most[1] && high >= least[1];
+}
+
 /** A grid of square cells over the plot; cell (0, 0) is at the lower left. */
 export interface Grid {
   cellMm: number;

@@ -62,7 +62,17 @@ function faceArea(points: readonly Point[]): number {
 }
 
 /** What the bare structure takes, from its parts: faces by the openness of their stock, members by how much of their outline they fill. */
-export function partShaders(design: Design, frame: Frame): Shader[] {
+export function partShaders(design: Design, frame: Frame): readonly Shader[] {
+  const before = known.get(design);
+  if (before?.frame === frame) return before.shaders;
+  const shaders = bareShaders(design, frame);
+  known.set(design, { frame, shaders });
+  return shaders;
+}
+/** The same design in the same place is asked for bed by bed, month by month. */
+const known = new WeakMap<Design, { frame: Frame; shaders: readonly Shader[] }>();
+
+function bareShaders(design: Design, frame: Frame): Shader[] {
   const hull = hullOn(frame);
   const faces = design.parts.flatMap((part) =>
     shapeOf(part)

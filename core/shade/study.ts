@@ -9,7 +9,16 @@ import type { Plan } from '../plan/plan';
 import { onPlan, type PlanSpot } from '../site/plot';
 import { dayOfYear, growingMonths, samplesOfDay, type SunSample } from '../site/sun/season';
 import { shadersOf, type OwnedShader } from './shaders-of';
-import { gridOver, LEAST_ALTITUDE_RAD, shadowOf, shadowPerHeight, sunHours, type Grid } from './shade';
+import {
+  boundsOf,
+  couldFallOn,
+  gridOver,
+  LEAST_ALTITUDE_RAD,
+  shadowOf,
+  shadowPerHeight,
+  sunHours,
+  type Grid,
+} from './shade';
 
 /** Any common year: the sun of one is the sun of the next to a fraction of a degree. */
 const YEAR = 2026;
@@ -148,15 +157,18 @@ function hoursAt(
   counted: ReadonlySet<string>,
 ): { hours: number; takenBy: Record<string, number> } {
   let hours = 0;
+  const bounds = boundsOf(spots);
   const takenBy: Record<string, number> = {};
   for (const { sun, hours: share } of samples) {
     if (sun.altitudeRad < LEAST_ALTITUDE_RAD) continue;
     const perHeight = shadowPerHeight(sun, northDeg);
-    const shadows = shaders.map(({ owner, shader }) => ({
-      owner,
-      opacity: shader.opacity,
-      outline: shadowOf(shader, perHeight, soilMm),
-    }));
+    const shadows = shaders
+      .filter(({ shader }) => couldFallOn(bounds, shader, perHeight, soilMm))
+      .map(({ owner, shader }) => ({
+        owner,
+        opacity: shader.opacity,
+        outline: shadowOf(shader, perHeight, soilMm),
+      }));
     for (const spot of spots) {
       const on = shadows.filter((shadow) => shadow.outline.length > 2 && inside(spot, shadow.outline));
       const light = on.reduce((left, shadow) => left * (1 - shadow.opacity), 1);

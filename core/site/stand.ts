@@ -1,5 +1,6 @@
 import type { Bed } from './bed';
-import { onPlan, type Placed, type PlanSpot } from './plot';
+import { overlap } from '../geometry/polygon';
+import { cornersOf, onPlan, type Placed, type PlanSpot } from './plot';
 
 /** A corner of a path on the plot, with how high the soil lies there over the first of its kind. mm. */
 export interface PathSpot {
@@ -92,6 +93,56 @@ export function wayBetween(a: Bed, b: Bed): Way {
     lengthMm: Math.max(0, to - from),
     skewDeg: Math.abs(skew - 90),
   };
+}
+
+/** A way narrower than this is no way, one wider is open ground (from memory). mm. */
+const WAY_MM = { least: 300, most: 4000, leastLong: 600 };
+/** Beds turned from each other by more than this do not lie side by side. Degrees. */
+const SIDE_BY_SIDE_DEG = 10;
+
+/** A way two can pass each other on: the likeliest to be walked (from memory). mm. */
+const USUAL_WAY_MM = 1200;
+
+/** Pairs of beds with a way between them to walk in and no other bed in it, the likeliest to be walked first. */
+export function waysAmong(beds: readonly Bed[]): { beds: readonly [Bed, Bed]; way: Way }[] {
+  const unlike = (way: Way) => Math.abs(way.wideMm - USUAL_WAY_MM);
+  return beds
+    .flatMap((a, i) => beds.slice(i + 1).map((b) => ({ beds: [a, b] as const, way: wayBetween(a, b) })))
+    .filter(
+      ({ way, beds: [a, b] }) =>
+        way.wideMm >= WAY_MM.least &&
+        way.wideMm <= WAY_MM.most &&
+        way.lengthMm >= WAY_MM.leastLong &&
+        way.skewDeg <= SIDE_BY_SIDE_DEG &&
+        beds.every(
+          (other) =>
+            other === a ||
+            other === b ||
+            !overlap(
+              cornersOf(other, other.lengthMm, other.widthMm),
+              cornersOf(way.at, way.lengthMm, way.wideMm - 2 * FORGIVEN_MM),
+            ),
+        ),
+    )
+    .sort((a, b) => unlike(a.way) - unlike(b.way));
+}
+/** What beds are put out of true by. mm. */
+const FORGIVEN_MM = 20;
+
+/** Corners of a path closer than this are one corner. mm. */
+export const LEAST_LEG_MM = 100;
+
+/** The first corner of a path that lies too near the next one, and how near. mm. */
+export function shortLeg(
+  spots: readonly Pick<PathSpot, 'xMm' | 'yMm'>[],
+  closed: boolean,
+): { corner: number; mm: number } | null {
+  for (const [corner, spot] of spots.entries()) {
+    const next = spots[corner + 1] ?? (closed ? spots[0] : undefined);
+    const mm = next ? Math.hypot(next.xMm - spot.xMm, next.yMm - spot.yMm) : Infinity;
+    if (mm < LEAST_LEG_MM) return { corner, mm };
+  }
+  return null;
 }
 
 /** The beds a structure stands on or beside. */

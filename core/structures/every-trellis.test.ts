@@ -15,6 +15,7 @@ import { reach } from '../geometry/space';
 import { onGround, type Ground } from '../site/ground';
 import { computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
+import { onBed, planOnBed } from './onto-bed.fixture';
 import { settingOf } from '../plan/setting-of';
 import { feet, inches } from '../quantity/length';
 import { onPlan } from '../site/plot';
@@ -27,58 +28,12 @@ import { ringArea } from './rules/ring';
 import { aboutThree, bundleRadius, lashingMm, TAIL_MM } from './kinds/tepee/cord';
 import { bearingOfSide, shadedSide, SIDE_RAD } from './kinds/tepee/shaded';
 
-type Knobs = Record<string, number | string>;
-type BedChange = Partial<Plan['beds'][number]>;
-
-/** A plan of one support on one bed, at the demo's prices. */
-function planOf(
-  kind: string,
-  knobs: Knobs = {},
-  bed: BedChange = {},
-  planting: { crop: string; training: string; count?: number } | null = null,
-): Plan {
-  return {
-    ...DEMO_PLAN,
-    features: [],
-    beds: [
-      {
-        id: 'b',
-        name: 'B',
-        note: '',
-        lengthMm: feet(16),
-        widthMm: feet(4),
-        heightMm: 0,
-        outline: { shape: 'rectangle' },
-        standFrom: 'both sides',
-        riseMm: 0,
-        xMm: 0,
-        yMm: 0,
-        turnDeg: 0,
-        grewBefore: [],
-        soil: 'loam',
-        wind: 'usual',
-        ...bed,
-      },
-    ],
-    plantings: planting ? [{ id: 'p', bed: 'b', count: 8, ...planting }] : [],
-    structures: [{ id: 's', kind, name: 'S', stand: { on: 'bed', bed: 'b' }, plantings: planting ? ['p'] : [], knobs }],
-  };
-}
-function built(...args: Parameters<typeof planOf>) {
-  const plan = planOf(...args);
-  const computed = computeStructure(plan, plan.structures[0] as Plan['structures'][number]);
-  const { design } = computed.sized;
-  const ofRole = <P extends Part>(role: string): P[] => design.parts.filter((part) => part.role === role) as P[];
-  const count = (use: string): number =>
-    computed.bill.filter((line) => line.use === use).reduce((sum, line) => sum + line.count, 0);
-  return { ...computed, design, ofRole, count, codes: computed.verdicts.map((verdict) => verdict.told.code) };
-}
-const setting = settingOf(planOf('weave'), planOf('weave').structures[0] as Plan['structures'][number]);
+const setting = settingOf(planOnBed('weave'), planOnBed('weave').structures[0] as Plan['structures'][number]);
 const inch = (mm: number): number => Math.round((mm / 25.4) * 1e6) / 1e6;
 const bean = { crop: 'runner-bean', training: 'single' };
 
 describe('long rail trellis (common practice, no source)', () => {
-  const trellis = built(
+  const trellis = onBed(
     'rail-trellis',
     { bays: 'clear', bay: inches(90), rowLength: feet(32), section: '4x4', railSection: '2x4', panel: 'panel-8ft' },
     { lengthMm: feet(40) },
@@ -104,7 +59,7 @@ describe('long rail trellis (common practice, no source)', () => {
         fc.constantFrom('both', 'front'),
         fc.double({ min: -0.06, max: 0.06, noNaN: true }),
         (row, bay, railSides, slope) => {
-          const { design, ofRole, codes } = built(
+          const { design, ofRole, codes } = onBed(
             'rail-trellis',
             { rowLength: row, bay, railSides },
             { lengthMm: row, riseMm: row * slope },
@@ -124,13 +79,13 @@ describe('long rail trellis (common practice, no source)', () => {
       { numRuns: 25 },
     );
     expect(
-      built('rail-trellis', { stagger: 'no', rowLength: feet(24), bay: feet(7) }, { lengthMm: feet(24) }).codes,
+      onBed('rail-trellis', { stagger: 'no', rowLength: feet(24), bay: feet(7) }, { lengthMm: feet(24) }).codes,
     ).toContain('rails.all-broken');
   });
 
   it('has the posts and boards of the plank fence in USDA Farmers’ Bulletin 1832 (from memory): posts near 8′ on centres, 16′ boards over two bays, joints broken', () => {
     // Two inches under 8′, so that a 16′ board reaches from the outside of the end post.
-    const fence = built(
+    const fence = onBed(
       'rail-trellis',
       {
         bays: 'centres',
@@ -151,7 +106,7 @@ describe('long rail trellis (common practice, no source)', () => {
   });
 
   it('panels are whole or a whole number of meshes, go into the gap, and four shelf strips come out of one panel', () => {
-    const { ofRole, shopping } = built(
+    const { ofRole, shopping } = onBed(
       'rail-trellis',
       { shelf: 'both', rowLength: feet(32), panel: 'panel-8ft', bay: inches(90) },
       { lengthMm: feet(32) },
@@ -183,7 +138,7 @@ describe('long rail trellis (common practice, no source)', () => {
 
 describe('panel wall on timber posts, guyed', () => {
   it('two 8′ panels: three posts, four turnbuckles (common practice, no source); the wire stretches as Hooke has it', () => {
-    const wall = built('guyed-wall', { panel: 'panel-8ft' });
+    const wall = onBed('guyed-wall', { panel: 'panel-8ft' });
     expect([
       wall.count('post'),
       wall.count('panel'),
@@ -200,7 +155,7 @@ describe('panel wall on timber posts, guyed', () => {
 describe('hinged A-frame', () => {
   it('peak = √(leaf² − (spread/2)²); about 15 slats of 1½″ on a 6′ leaf with a 3½″ gauge (common practice, no source)', () => {
     expect(slatsUp(feet(6), inches(1.5), inches(3.5))).toHaveLength(15);
-    const frame = built('a-frame', {
+    const frame = onBed('a-frame', {
       spread: inches(48),
       hingeGap: 0,
       leaf: feet(6),
@@ -225,7 +180,7 @@ describe('hinged A-frame', () => {
         fc.double({ min: 400, max: 1800, noNaN: true }),
         fc.double({ min: 1000, max: 2400, noNaN: true }),
         (spread, leaf) => {
-          for (const stile of built('a-frame', { spread, leaf, frames: 1 }).ofRole<Bar>('stile')) {
+          for (const stile of onBed('a-frame', { spread, leaf, frames: 1 }).ofRole<Bar>('stile')) {
             const heights = barCorners(stile)
               .slice(0, 4)
               .map((corner) => corner[2]);
@@ -247,7 +202,7 @@ describe('tepee', () => {
         fc.double({ min: 1500, max: 2400, noNaN: true }),
         fc.double({ min: 400, max: 800, noNaN: true }),
         (poles, radius, height, door) => {
-          const { design, ofRole } = built(
+          const { design, ofRole } = onBed(
             'tepee',
             { form: 'tepee', poles, radius, height, door, doorAt: 'front', ladder: 'yes' },
             { lengthMm: 3000, widthMm: 3000 },
@@ -332,7 +287,7 @@ describe('tepee', () => {
 
 describe('post-and-twine weave (common practice, no source)', () => {
   it('twine = passes × (2 × row + wraps at posts) + ends, and every pass is due later than the one below', () => {
-    const weave = built(
+    const weave = onBed(
       'weave',
       {
         rowLength: feet(20),
@@ -359,12 +314,12 @@ describe('post-and-twine weave (common practice, no source)', () => {
   });
 
   it('has a stake to every second plant, as NC State Extension’s staked tomatoes have it (from memory)', () => {
-    const weave = built('weave', {}, { lengthMm: feet(40) }, { crop: 'tomato', training: 'unpruned', count: 16 });
+    const weave = onBed('weave', {}, { lengthMm: feet(40) }, { crop: 'tomato', training: 'unpruned', count: 16 });
     expect([weave.design.stations.length, weave.ofRole('post').length]).toEqual([16, 9]);
   });
 
   it('peas and beans get level strings, as often as they need a hold', () => {
-    const peas = built('weave', {}, {}, { crop: 'pea', training: 'row' });
+    const peas = onBed('weave', {}, {}, { crop: 'pea', training: 'row' });
     expect([peas.sized.knobs.way?.value, inch(peas.sized.knobs.passEvery?.value as number)]).toEqual(['ladder', 3]);
   });
 });
@@ -378,7 +333,7 @@ describe('woven frame', () => {
         fc.double({ min: 60, max: 240, noNaN: true }),
         fc.constantFrom('single', 'pair'),
         (height, width, interval, form) => {
-          const { ofRole, design } = built('woven-frame', {
+          const { ofRole, design } = onBed('woven-frame', {
             height,
             width,
             interval,
@@ -402,7 +357,7 @@ describe('woven frame', () => {
       ),
       { numRuns: 40 },
     );
-    const frame = built('woven-frame', {
+    const frame = onBed('woven-frame', {
       height: 1800,
       width: 863,
       interval: 127,
@@ -427,7 +382,7 @@ describe('woven frame', () => {
 
 describe('twine frame, completed', () => {
   it('one 2×8 makes it: 7¼″ − 2 × 2¼″ − 2 × ⅛″ leaves a 2½″ beam; the guide sits strip + kerf + shoe offset from the factory edge (common practice, no source)', () => {
-    const frame = built(
+    const frame = onBed(
       'twine-frame',
       { make: 'board', board: '2x8', treatment: 'untreated', rowLength: feet(8), beamHeight: feet(6), depth: feet(2) },
       { lengthMm: feet(8) },
@@ -449,7 +404,7 @@ describe('twine frame, completed', () => {
 
   it('two or three rows hang from cross arms 24″ long, an eye at each end and one in the middle', () => {
     for (const rows of [2, 3]) {
-      const frame = built(
+      const frame = onBed(
         'twine-frame',
         { rows, armLength: inches(24), rowLength: feet(8) },
         { lengthMm: feet(8) },
@@ -467,7 +422,7 @@ describe('twine frame, completed', () => {
   });
 
   it('end posts screwed inside a bed go no deeper than the bed and need no hole', () => {
-    const frame = built(
+    const frame = onBed(
       'twine-frame',
       { setIn: 'bed', rowLength: feet(8) },
       { lengthMm: feet(8), heightMm: inches(11) },
@@ -485,7 +440,7 @@ describe('twine frame, completed', () => {
         fc.double({ min: 260, max: 900, noNaN: true }),
         fc.constantFrom('one-stem', 'two-leaders'),
         (row, braces, braceLeg, training) => {
-          const { design, ofRole, sized } = built(
+          const { design, ofRole, sized } = onBed(
             'twine-frame',
             { rowLength: row, braces, braceLeg },
             { lengthMm: row },
@@ -552,7 +507,7 @@ describe('what gardeners regret, found and mended', () => {
     ['tepee', { radius: feet(4) }, { widthMm: 1500 }, null, 'reach.outside'],
     ['weave', { firstPass: inches(22) }, {}, { crop: 'cucumber', training: 'vine' }, 'gap.high'],
   ])('%s with %o on %o carrying %o: %s', (kind, knobs, bed, planting, code) => {
-    const plan = planOf(kind, knobs, bed, planting);
+    const plan = planOnBed(kind, knobs, bed, planting);
     const structure = plan.structures[0] as Plan['structures'][number];
     const found = computeStructure(plan, structure).verdicts.find((verdict) => verdict.told.code === code);
     expect(found?.mend).toBeTruthy();
@@ -561,7 +516,7 @@ describe('what gardeners regret, found and mended', () => {
   });
 
   it('a post too short for its hole is said of timber as of steel', () => {
-    const plan = planOf('rail-trellis', { gap: inches(40), section: '4x4' });
+    const plan = planOnBed('rail-trellis', { gap: inches(40), section: '4x4' });
     const short = {
       ...plan,
       priceBook: {
@@ -577,7 +532,7 @@ describe('what gardeners regret, found and mended', () => {
 });
 
 it('a leaning pair on a slope keeps its feet on the ground', () => {
-  const { design } = built('woven-frame', { form: 'pair' }, { riseMm: 400, lengthMm: 5000 });
+  const { design } = onBed('woven-frame', { form: 'pair' }, { riseMm: 400, lengthMm: 5000 });
   for (const station of design.stations)
     expect(station.at).toEqual(onGround(design.ground as Ground, station.alongMm, station.at[1]));
 });

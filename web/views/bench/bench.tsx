@@ -1,13 +1,13 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { Suspense, useEffect, useMemo, useState } from 'react';
+import { Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import dynamic from 'next/dynamic';
 import { ChevronLeft, ChevronRight, Download, Printer, Shapes, Trash2 } from 'lucide-react';
 import type { View } from '@lignum/core/drawing/primitive';
 import { drawViews } from '@lignum/core/drawing/views';
-import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
+import { withClashes } from '@lignum/core/plan/clashes';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
 import { buttonLook } from '../../ui/button';
@@ -20,6 +20,8 @@ import { useGarden } from '../shell/garden-context';
 import { placeWords } from '../shell/place-words';
 import { isSingleKey } from '../shell/single-keys';
 import { useKind } from '../shell/use-kind';
+import { useNeighbours } from '../shell/use-neighbours';
+import { Bays } from './bays';
 import { Carries } from './carries';
 import { KnobPanel } from './knob-panel';
 import { PullDrawing } from './pull-drawing';
@@ -80,7 +82,10 @@ function Workbench({
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
   const [choosing, setChoosing] = useState(false);
-  const computed = structureOf(useKind(structure.kind), plan, structure);
+  const alone = structureOf(useKind(structure.kind), plan, structure);
+  // What stands near is worked out behind a turned knob, not before it.
+  const neighbours = useNeighbours(useDeferredValue(plan), structure);
+  const computed = useMemo(() => withClashes(alone, neighbours), [alone, neighbours]);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (!isSingleKey(event)) return;
@@ -130,7 +135,17 @@ function Workbench({
               <Shapes size={15} aria-hidden />
               {computed.kind.name}
             </button>{' '}
-            · {placeWords(setting.place, tongue)}
+            ·{' '}
+            {setting.place.on === 'bed' || setting.place.on === 'beds' ? (
+              placeWords(setting.place, tongue)
+            ) : (
+              <Link
+                href={`/g/${id}/plot?look=${structure.id}`}
+                className="inline-flex min-h-8 items-center text-chalk hover:underline"
+              >
+                {placeWords(setting.place, tongue)}: move it on the plot
+              </Link>
+            )}
           </p>
         </div>
         <Link
@@ -179,6 +194,7 @@ function Workbench({
       </div>
       <div className="order-1 min-w-0 pt-4 lg:sticky lg:top-14 lg:order-none lg:self-start">
         <Views key={structure.id} computed={computed} />
+        <Bays computed={computed} />
         <Joints key={`joints ${structure.id}`} computed={computed} />
         <details>
           <summary className="flex min-h-11 items-center font-display text-lg font-semibold">

@@ -52,6 +52,9 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
               />
               <span>
                 {plantingWords(planting, plan.crops)}
+                {beds.length > 1 && (
+                  <span className="text-soft"> · {beds.find((one) => one.id === planting.bed)?.name}</span>
+                )}
                 {structure.plantings.includes(planting.id) && (
                   <span className="text-soft"> · {places(planting.id)} places</span>
                 )}

@@ -9,12 +9,12 @@ import { changeStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
 
-/** Every kind, sized for this bed and these plants, to change to: undo brings the old one back with its knobs. */
+/** Every kind that can stand here, sized for this place and these plants, to change to: undo brings the old one back with its knobs. */
 export default function KindSheet({ structure, onClose }: { structure: StructurePlan; onClose: () => void }) {
   const { plan, store, tongue } = useGarden();
   const offers = useMemo(
     () =>
-      KINDS.map((kind) => ({
+      KINDS.filter((kind) => kind.stands.includes(structure.stand.on)).map((kind) => ({
         kind,
         computed: computeStructure(
           plan,

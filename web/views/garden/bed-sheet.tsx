@@ -10,6 +10,7 @@ import { runsOf } from '@lignum/core/site/plot';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
 import { ChooserField, Field, inputLook, LengthField } from '../../ui/field';
+import { BedOutlineFields } from './bed-outline-fields';
 import { useGarden } from '../shell/garden-context';
 
 const NOTHING = 'nothing';
@@ -123,6 +124,7 @@ export function BedSheet({
             onChange={(wind) => change({ wind: wind as Bed['wind'] })}
           />
         </div>
+        <BedOutlineFields bed={bed} onChange={change} />
         <fieldset>
           <legend className="mb-1 text-[0.9rem] font-medium">Which plant family stood here before</legend>
           <div className="grid grid-cols-1 gap-3 sm:grid-cols-3">

@@ -41,6 +41,7 @@ export function GardenView() {
   const [editing, setEditing] = useState<Editing>(null);
   const [history, setHistory] = useState(false);
   const computed = gardenOf(plan);
+  const elsewhere = computed.structures.filter((one) => bedsOf(one.setting.place).length === 0);
   const longest = Math.max(1, ...plan.beds.map((bed) => bed.lengthMm));
   const length = (mm: number) => formatLength(mm, tongue.units);
 
@@ -53,6 +54,9 @@ export function GardenView() {
             <Plus size={17} aria-hidden />
             Add a bed
           </Button>
+          <Link href={`/g/${id}/build`} className={buttonLook('plain')}>
+            What to build
+          </Link>
           <Link href={`/g/${id}/grow`} className={buttonLook('plain')}>
             What to grow
           </Link>
@@ -148,6 +152,26 @@ export function GardenView() {
           );
         })}
       </ul>
+
+      {elsewhere.length > 0 && (
+        <section aria-labelledby="elsewhere" className="border-t border-rule py-4">
+          <div className="flex flex-wrap items-baseline gap-x-3">
+            <h2 id="elsewhere" className="text-xl">
+              On open ground
+            </h2>
+            <Link href={`/g/${id}/plot`} className={`${small} ml-auto`}>
+              See it on the plot
+            </Link>
+          </div>
+          <ul className="grid grid-cols-1 gap-x-10 md:grid-cols-2">
+            {elsewhere.map((one) => (
+              <li key={one.structure.id}>
+                <SupportLine computed={one} />
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
 
       {plan.structures.length > 0 && (
         <div className="flex flex-wrap items-center justify-between gap-4 border-t-2 border-ink pt-4">

@@ -12,7 +12,7 @@ export function newBed(plan: Plan): Bed {
 }
 
 /** The first free place on the plot, row by row from the lower left; the middle where there is none. */
-export function freeSpot(plan: Plan, bed: Bed): Placed {
+export function freeSpot(plan: Plan, bed: Pick<Bed, 'id' | 'lengthMm' | 'widthMm'>): Placed {
   const { widthMm, depthMm } = plan.site;
   for (const turnDeg of [90, 0]) {
     for (let yMm = SEARCH_MM; yMm < depthMm; yMm += SEARCH_MM) {

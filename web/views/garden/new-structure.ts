@@ -1,13 +1,25 @@
-import type { StructurePlan } from '@lignum/core/plan/plan';
-import type { Bed } from '@lignum/core/site/bed';
+import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
+import type { Stand } from '@lignum/core/site/stand';
 import { kindOf } from '@lignum/core/structures/registry';
 import { newId } from './beginnings';
 
-export const newStructure = (kind: string, bed: Bed, plantings: readonly string[]): StructurePlan => ({
-  id: `support-${newId()}`,
-  kind,
-  name: `${kindOf(kind).name.split(/ on |,/)[0]}, ${bed.name}`.slice(0, 80),
-  stand: { on: 'bed', bed: bed.id },
-  plantings,
-  knobs: {},
-});
+/** A structure of a kind with every knob on its suggestion, named after where it stands. */
+export function newStructure(
+  kind: string,
+  plan: Pick<Plan, 'beds' | 'structures'>,
+  stand: Stand,
+  plantings: readonly string[],
+): StructurePlan {
+  const named = (id: string) => plan.beds.find((bed) => bed.id === id)?.name ?? '';
+  const where = stand.on === 'bed' ? named(stand.bed) : stand.on === 'beds' ? stand.beds.map(named).join(' to ') : '';
+  const what = kindOf(kind).name.split(/ on |,/)[0] ?? '';
+  const same = plan.structures.filter((one) => one.kind === kind).length;
+  return {
+    id: `support-${newId()}`,
+    kind,
+    name: (where ? `${what}, ${where}` : same > 0 ? `${what} ${same + 1}` : what).slice(0, 80),
+    stand,
+    plantings,
+    knobs: {},
+  };
+}

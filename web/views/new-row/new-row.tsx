@@ -42,7 +42,7 @@ const NEW = 'new';
 const BEDS_AT_FIRST = 3;
 
 /** Bed, crop, support: three answers, and each support is sized and priced for real beside the others. */
-export function NewRow({ bedId }: { bedId: string | undefined }) {
+export function NewRow({ bedId, kindId }: { bedId: string | undefined; kindId: string | undefined }) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
   const [fresh, setFresh] = useState<Bed>(() => newBed(plan));
@@ -79,14 +79,14 @@ export function NewRow({ bedId }: { bedId: string | undefined }) {
     return {
       about: 'kinds',
       plan: sketch,
-      sketches: ROW_KINDS.map((kind) => newStructure(kind.id, bed, [planting.id])),
+      sketches: ROW_KINDS.map((kind) => newStructure(kind.id, sketch, { on: 'bed', bed: bed.id }, [planting.id])),
     };
   }, [plan, bed, planting]);
   const kinds = useAnswer<KindsQuestion, KindsAnswer>(choosingWorker, kindsQuestion);
   const choices = kinds.answer ?? [];
   const weighing = kinds.of !== kindsQuestion;
   const [comparing, setComparing] = useState(false);
-  const [lookedAt, setLookedAt] = useState<string | null>(null);
+  const [lookedAt, setLookedAt] = useState<string | null>(kindId ?? null);
   const looked = choices.find((choice) => choice.structure.kind === lookedAt) ?? choices[0];
 
   // The planting that is being placed does not stand in its own way.

@@ -1,21 +1,40 @@
 'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import { useId } from 'react';
 import { RotateCw, Trash2 } from 'lucide-react';
 import { formatArea } from '@lignum/core/quantity/measure';
 import { formatLength } from '@lignum/core/quantity/length';
-import { outOfReach } from '@lignum/core/site/bed';
-import { VISITORS, type Visitor } from '@lignum/core/site/plot';
+import { distanceToStretch, inside } from '@lignum/core/geometry/polygon';
+import { cropIn } from '@lignum/core/crops/book';
+import { bedOutline, outOfReach, type Bed } from '@lignum/core/site/bed';
+import { SOILS, WINDS } from '@lignum/core/site/soil';
+import { waysAmong, toFrame } from '@lignum/core/site/stand';
+import { KINDS } from '@lignum/core/structures/registry';
+import { VISITORS, type Feature, type PlanSpot, type Visitor } from '@lignum/core/site/plot';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
-import { Button } from '../../ui/button';
+import { Button, buttonLook } from '../../ui/button';
+import { BedOutlineFields } from '../garden/bed-outline-fields';
+import { newStructure } from '../garden/new-structure';
 import { ChooserField, Field, inputLook, LengthField, NumberField } from '../../ui/field';
-import { changeBed, changeFeature, changeSite, removeBed, removeFeature } from '../shell/edits';
+import {
+  addStructure,
+  changeBed,
+  changeFeature,
+  changeSite,
+  changeStructure,
+  removeBed,
+  removeFeature,
+  removeStructure,
+} from '../shell/edits';
+import { PathFields } from './path-fields';
 import { useGarden } from '../shell/garden-context';
 import { PLACES } from './places';
 import { bodyOf, extentOf, moveThing, type Thing } from './things';
 
 /** What is chosen, by its dimensions; nothing chosen is the plot itself. */
 export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone: () => void }) {
-  const { plan, store, tongue } = useGarden();
+  const { id, plan, store, tongue } = useGarden();
   const name = useId();
   if (!thing) return <SiteFields />;
   const body = bodyOf(thing);
@@ -24,17 +43,20 @@ export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone:
   const change = (part: Parameters<typeof moveThing>[1], what: string) =>
     store.edit(moveThing(thing, part), `${what} ${thing.id}`);
   const rename = (next: string) => {
-    if (next.trim())
-      store.edit(
-        thing.is === 'bed' ? changeBed(thing.id, { name: next }) : changeFeature(thing.id, { name: next }),
-        `name ${thing.id}`,
-      );
+    if (next.trim()) store.edit(changeIn(thing)({ name: next }), `name ${thing.id}`);
   };
+  const isBuilt = thing.is === 'path' || thing.is === 'spot';
   const far = thing.is === 'bed' ? outOfReach(thing.bed, plan.site.armMm) : null;
   return (
     <section aria-label={body.name} className="grid gap-4">
       <Field
-        label={thing.is === 'bed' ? 'Bed' : thing.feature.kind[0]?.toUpperCase() + thing.feature.kind.slice(1)}
+        label={
+          thing.is === 'bed'
+            ? 'Bed'
+            : thing.is === 'feature'
+              ? thing.feature.kind[0]?.toUpperCase() + thing.feature.kind.slice(1)
+              : (KINDS.find((kind) => kind.id === thing.structure.kind)?.name ?? '')
+        }
         htmlFor={name}
       >
         <input
@@ -45,7 +67,13 @@ export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone:
           className={inputLook}
         />
       </Field>
-      <div className="grid grid-cols-2 gap-3">
+      {isBuilt && (
+        <Link href={`/g/${id}/s/${thing.id}`} className={buttonLook('main')}>
+          Open it on the bench
+        </Link>
+      )}
+      {thing.is === 'path' && <PathFields thing={thing} />}
+      <div className={`grid grid-cols-2 gap-3 ${thing.is === 'path' ? 'hidden' : ''}`}>
         <LengthField
           {...length}
           label="From the left"
@@ -62,22 +90,26 @@ export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone:
           max={200_000}
           onChange={(mm) => change({ yMm: body.yMm + mm - box.bottom }, 'below')}
         />
-        <LengthField
-          {...length}
-          label="Length"
-          mm={body.lengthMm}
-          min={thing.is === 'bed' ? 300 : 10}
-          max={thing.is === 'bed' ? 60_000 : 200_000}
-          onChange={(lengthMm) => change({ lengthMm }, 'length')}
-        />
-        <LengthField
-          {...length}
-          label="Width"
-          mm={body.widthMm}
-          min={thing.is === 'bed' ? 150 : 10}
-          max={12_000}
-          onChange={(widthMm) => change({ widthMm }, 'width')}
-        />
+        {!isBuilt && (
+          <>
+            <LengthField
+              {...length}
+              label="Length"
+              mm={body.lengthMm}
+              min={thing.is === 'bed' ? 300 : 10}
+              max={thing.is === 'bed' ? 60_000 : 200_000}
+              onChange={(lengthMm) => change({ lengthMm }, 'length')}
+            />
+            <LengthField
+              {...length}
+              label="Width"
+              mm={body.widthMm}
+              min={thing.is === 'bed' ? 150 : 10}
+              max={12_000}
+              onChange={(widthMm) => change({ widthMm }, 'width')}
+            />
+          </>
+        )}
         <NumberField
           label="Turned, degrees"
           value={Math.round(body.turnDeg)}
@@ -112,8 +144,14 @@ export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone:
           />
         )}
       </div>
+      {thing.is === 'bed' && (
+        <BedOutlineFields
+          bed={thing.bed}
+          onChange={(part) => store.edit(changeBed(thing.id, part), `outline ${thing.id}`)}
+        />
+      )}
       <p className="text-[0.95rem] text-soft">
-        {formatArea(body.lengthMm * body.widthMm, tongue.units, tongue.locale)}
+        {!isBuilt && formatArea(body.lengthMm * body.widthMm, tongue.units, tongue.locale)}
         {thing.is === 'feature' &&
           thing.feature.kind === 'buried line' &&
           '. Have it located and marked before you dig anywhere near it; local rules decide.'}
@@ -125,10 +163,11 @@ export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone:
           or cut a keyhole {formatLength(far.wideMm, tongue.units)} deep into it to stand in.
         </p>
       )}
+      <OverWays thing={thing} />
       <Button
         look="danger"
         onClick={() => {
-          store.edit(thing.is === 'bed' ? removeBed(thing.id) : removeFeature(thing.id));
+          store.edit(takeAway(thing));
           onGone();
         }}
       >
@@ -136,6 +175,86 @@ export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone:
         Take it away
       </Button>
     </section>
+  );
+}
+
+const changeIn =
+  (thing: Thing) =>
+  (part: { name: string }): ReturnType<typeof changeBed> =>
+    thing.is === 'bed'
+      ? changeBed(thing.id, part)
+      : thing.is === 'feature'
+        ? changeFeature(thing.id, part)
+        : changeStructure(thing.id, part);
+const takeAway = (thing: Thing) =>
+  thing.is === 'bed'
+    ? removeBed(thing.id)
+    : thing.is === 'feature'
+      ? removeFeature(thing.id)
+      : removeStructure(thing.id);
+
+const OVER_WAYS = KINDS.filter((kind) => kind.stands.includes('beds'));
+
+/** What can be put over the ways beside a bed, or over the ways that a path runs along. */
+function OverWays({ thing }: { thing: Thing }) {
+  const { id, plan, store, tongue } = useGarden();
+  const router = useRouter();
+  const spanned = (beds: readonly Bed[]) =>
+    plan.structures.some(
+      ({ stand }) => stand.on === 'beds' && beds.every((bed) => (stand.beds as readonly string[]).includes(bed.id)),
+    );
+  const ways = waysAmong(plan.beds).filter(({ beds, way }) =>
+    spanned(beds)
+      ? false
+      : thing.is === 'bed'
+        ? beds.some((bed) => bed.id === thing.id)
+        : thing.is === 'feature' && thing.feature.kind === 'path' && liesUnder(thing.feature, [way.at.xMm, way.at.yMm]),
+  );
+  if (ways.length === 0) return null;
+  const put = (kind: string, beds: readonly [Bed, Bed]) => {
+    const carried = new Set(plan.structures.flatMap((one) => one.plantings));
+    const climbing = plan.plantings.filter(
+      (one) =>
+        beds.some((bed) => bed.id === one.bed) &&
+        !carried.has(one.id) &&
+        !['bush', 'none'].includes(cropIn(plan.crops, one.crop).habit),
+    );
+    const structure = newStructure(
+      kind,
+      plan,
+      { on: 'beds', beds: [beds[0].id, beds[1].id] },
+      climbing.map((one) => one.id),
+    );
+    store.edit(addStructure(structure));
+    router.push(`/g/${id}/s/${structure.id}`);
+  };
+  return (
+    <div className="grid gap-2">
+      {OVER_WAYS.flatMap((kind) =>
+        ways.slice(0, 3).map(({ beds, way }) => (
+          <Button
+            key={`${kind.id} ${beds[0].id} ${beds[1].id}`}
+            onClick={() => put(kind.id, beds)}
+            className="h-auto py-2 text-left"
+          >
+            {kind.name} over the {formatLength(way.wideMm, tongue.units)} way{' '}
+            {thing.is === 'bed'
+              ? `to ${beds.find((bed) => bed.id !== thing.id)?.name}`
+              : `from ${beds[0].name} to ${beds[1].name}`}
+          </Button>
+        )),
+      )}
+    </div>
+  );
+}
+
+/** Whether a place of the plot lies on a path, or within a foot of it. */
+function liesUnder(path: Feature, spot: PlanSpot): boolean {
+  const here = toFrame({ ...path, baseMm: 0 }, spot);
+  const outline = bedOutline({ ...path, outline: { shape: 'rectangle' } });
+  return (
+    inside(here, outline) ||
+    outline.some((from, i) => distanceToStretch(here, from, outline[(i + 1) % outline.length] ?? from) < 300)
   );
 }
 
@@ -237,6 +356,18 @@ function SiteFields() {
           min={0}
           max={100}
           onChange={(gustMs) => store.edit(changeSite({ gustMs }), 'gust')}
+        />
+        <ChooserField
+          label="Soil, in the open"
+          value={site.soil}
+          choices={SOILS.map((soil) => ({ id: soil, label: soil }))}
+          onChange={(soil) => store.edit(changeSite({ soil: soil as typeof site.soil }))}
+        />
+        <ChooserField
+          label="Wind, in the open"
+          value={site.wind}
+          choices={WINDS.map((wind) => ({ id: wind, label: wind }))}
+          onChange={(wind) => store.edit(changeSite({ wind: wind as typeof site.wind }))}
         />
       </div>
       <ChooserField

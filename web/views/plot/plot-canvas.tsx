@@ -5,7 +5,7 @@ import { feetOf, footprintOf } from '@lignum/core/design/on-plot';
 import { bedOnPlot, outOfReach } from '@lignum/core/site/bed';
 import { cornersOf, onPlan, type PlanSpot } from '@lignum/core/site/plot';
 import { onPlotOf } from '@lignum/core/shade/study';
-import { toPlot } from '@lignum/core/site/stand';
+import { toPlot, type PathSpot } from '@lignum/core/site/stand';
 import { shadersOf } from '@lignum/core/shade/shaders-of';
 import { shadowOf, shadowPerHeight } from '@lignum/core/shade/shade';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
@@ -14,7 +14,9 @@ import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
 import { SunLayer } from './sun-layer';
-import { bodyOf, extentOf, moveThing, settleDrag, thingsOf, type Thing } from './things';
+import { Corners } from './corners';
+import { LayPath, type Laying } from './lay-path';
+import { bodyOf, extentOf, moveThing, settleDrag, settleSpot, thingsOf, type Thing } from './things';
 import type { HoursAnswer } from '../../workers/sun-messages';
 
 /** A dragged thing's corner falls on these round lengths. mm. */
@@ -32,28 +34,32 @@ export function PlotCanvas({
   choose,
   answer,
   shadows,
+  laying,
 }: {
   chosen: string | null;
   choose: (id: string | null) => void;
   answer: HoursAnswer | null;
   shadows: { sun: SunPosition; day: number } | null;
+  /** A path that is being laid, corner by corner; nothing else is worked on meanwhile. */
+  laying: Laying | null;
 }) {
   const { plan, store, tongue } = useGarden();
   const frame = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState({ width: 760, height: 640 });
   const [drag, setDrag] = useState<Dragging | null>(null);
+  const isLaying = laying !== null;
   useLayoutEffect(() => {
     const element = frame.current;
     if (!element) return;
     const watch = new ResizeObserver(() =>
       setRoom({
         width: Math.max(280, element.clientWidth),
-        height: Math.max(320, Math.min(element.clientWidth * 1.2, window.innerHeight - 190)),
+        height: Math.max(320, Math.min(element.clientWidth * 1.2, window.innerHeight - (isLaying ? 300 : 190))),
       }),
     );
     watch.observe(element);
     return () => watch.disconnect();
-  }, []);
+  }, [isLaying]);
 
   const { widthMm, depthMm, northDeg } = plan.site;
   const scale = Math.min((room.width - 24) / widthMm, (room.height - 24) / depthMm);
@@ -133,10 +139,10 @@ export function PlotCanvas({
         <Body thing={thing} path={path} scale={scale} chosen={isChosen} toPx={toPx} />
         <Label
           text={body.name}
-          x={cx}
-          y={cy}
+          x={thing.is === 'path' ? toPx(labelSpot(thing.stand.spots))[0] : cx}
+          y={thing.is === 'path' ? toPx(labelSpot(thing.stand.spots))[1] : cy}
           lengthPx={body.lengthMm * scale}
-          widthPx={body.widthMm * scale}
+          widthPx={thing.is === 'path' ? 8 : body.widthMm * scale}
           turnDeg={body.turnDeg}
           carries={thing.is === 'bed'}
         />
@@ -175,6 +181,14 @@ export function PlotCanvas({
           {garden.structures.map((one) => (
             <Footprint key={one.structure.id} computed={one} path={path} toPx={toPx} />
           ))}
+          {selected?.is === 'path' && !laying && (
+            <Corners
+              thing={selected}
+              toPx={toPx}
+              spotOf={spotOf}
+              settle={(spot) => settleSpot(plan, spot, ROUND[tongue.units], selected.id)}
+            />
+          )}
           {drag?.caught.map(({ axis, at }) => {
             const [x, y] = toPx([at, at]);
             return (
@@ -187,12 +201,35 @@ export function PlotCanvas({
               />
             );
           })}
-          {selected && <Running thing={selected} toPx={toPx} say={(mm) => formatLength(mm, tongue.units)} />}
+          {selected && selected.is !== 'path' && !laying && (
+            <Running thing={selected} toPx={toPx} say={(mm) => formatLength(mm, tongue.units)} />
+          )}
           <North northDeg={northDeg} x={width - 26} y={34} />
+          {laying && (
+            <LayPath
+              laying={laying}
+              widthPx={width}
+              heightPx={height}
+              toPx={toPx}
+              spotOf={spotOf}
+              settle={(spot) => settleSpot(plan, spot, ROUND[tongue.units])}
+              stepMm={ROUND[tongue.units]}
+            />
+          )}
         </g>
       </svg>
     </div>
   );
+}
+
+/** The middle of a path's longest stretch: where its name has most room. */
+function labelSpot(spots: readonly PathSpot[]): PlanSpot {
+  const legs = spots.slice(1).map((to, i) => [spots[i] as PathSpot, to] as const);
+  const long = ([a, b]: (typeof legs)[number]) => Math.hypot(b.xMm - a.xMm, b.yMm - a.yMm);
+  const [longest] = legs.toSorted((a, b) => long(b) - long(a));
+  return longest
+    ? [(longest[0].xMm + longest[1].xMm) / 2, (longest[0].yMm + longest[1].yMm) / 2]
+    : [spots[0]?.xMm ?? 0, spots[0]?.yMm ?? 0];
 }
 
 /** What a structure covers, and where it goes into the ground. */
@@ -277,6 +314,32 @@ function Body({
       </>
     );
   }
+  if (thing.is === 'path') {
+    const { spots, closed } = thing.stand;
+    const line = path(
+      spots.map((spot): PlanSpot => [spot.xMm, spot.yMm]),
+      closed,
+    );
+    return (
+      <>
+        <path d={line} fill="none" stroke="var(--timber-edge)" strokeWidth="5" strokeLinejoin="round" {...edge} />
+        {/* Wide enough to be taken hold of with a thumb. */}
+        <path d={line} fill="none" stroke="transparent" strokeWidth="26" strokeLinejoin="round" />
+      </>
+    );
+  }
+  if (thing.is === 'spot')
+    return (
+      <path
+        d={path(corners)}
+        fill="var(--timber)"
+        fillOpacity="0.12"
+        stroke="var(--timber-edge)"
+        strokeWidth="1.5"
+        strokeDasharray="6 3"
+        {...edge}
+      />
+    );
   const { feature } = thing;
   const [cx, cy] = toPx([feature.xMm, feature.yMm]);
   const clear = feature.keepClearMm * scale;

@@ -1,17 +1,21 @@
 'use client';
 import dynamic from 'next/dynamic';
+import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { Plus } from 'lucide-react';
 import { FEATURE_KINDS, type FeatureKind } from '@lignum/core/site/plot';
+import { KINDS } from '@lignum/core/structures/registry';
 import { dayOfYear, growingMonths } from '@lignum/core/site/sun/season';
 import { sunDay, sunPosition } from '@lignum/core/site/sun/sun-position';
 import { Button } from '../../ui/button';
 import { Chooser, RodSlider, Switcher } from '../../ui/field';
 import { newBed } from '../garden/new-bed';
-import { addBed, addFeature } from '../shell/edits';
+import { newStructure } from '../garden/new-structure';
+import { addBed, addFeature, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { BedHours } from './bed-hours';
 import { Inspector } from './inspector';
+import { LayingBar, useLaying } from './lay-path';
 import { PlotCanvas } from './plot-canvas';
 import { SUN_STEPS } from './sun-layer';
 import { newFeature, thingsOf } from './things';
@@ -39,11 +43,30 @@ const MONTHS = [
   'December',
 ];
 const YEAR = 2026;
+const ALONG_PATHS = KINDS.filter((kind) => kind.stands.includes('path'));
 
 /** The plot to scale: what lies where, how the shadows go, and how much sun each bed gets. */
-export function PlotView() {
-  const { plan, store } = useGarden();
-  const [chosen, setChosen] = useState<string | null>(null);
+export function PlotView({ lay, look }: { lay: string | null; look: string | null }) {
+  const { id, plan, store } = useGarden();
+  const router = useRouter();
+  const [chosen, setChosen] = useState<string | null>(look);
+  const [kindLaid, setKindLaid] = useState(ALONG_PATHS.find((kind) => kind.id === lay) ?? null);
+  const path = useLaying(
+    kindLaid?.name.toLowerCase() ?? '',
+    (spots, closed) => {
+      if (!kindLaid) return;
+      const stand = { on: 'path', spots: spots.map(([xMm, yMm]) => ({ xMm, yMm, groundMm: 0 })), closed } as const;
+      const structure = newStructure(kindLaid.id, plan, stand, []);
+      store.edit(addStructure(structure));
+      setKindLaid(null);
+      setChosen(structure.id);
+    },
+    () => {
+      setKindLaid(null);
+      router.replace(`/g/${id}/plot`);
+    },
+  );
+  const laying = kindLaid ? path : null;
   const [show, setShow] = useState<Show>('plan');
   const [month, setMonth] = useState<number | 'season'>(6);
   const [minutes, setMinutes] = useState(16 * 60);
@@ -126,10 +149,18 @@ export function PlotView() {
             choices={[
               { id: 'add', label: 'Add…', disabled: true },
               { id: 'bed', label: 'a bed' },
+              ...ALONG_PATHS.map((kind) => ({ id: kind.id, label: `a ${kind.name.toLowerCase()} to build` })),
               ...FEATURE_KINDS.map((kind) => ({ id: kind, label: `a ${kind}` })),
             ]}
             className="w-36"
             onChange={(kind) => {
+              const along = ALONG_PATHS.find((one) => one.id === kind);
+              if (along) {
+                setShow('plan');
+                setChosen(null);
+                setKindLaid(along);
+                return;
+              }
               if (kind === 'bed') {
                 const bed = newBed(plan);
                 store.edit(addBed(bed));
@@ -144,7 +175,8 @@ export function PlotView() {
         </div>
       </div>
       <div className="min-w-0 pt-4">
-        {things.length === 0 && (
+        {laying && <LayingBar laying={laying} />}
+        {things.length === 0 && !laying && (
           <p className="mb-3 text-soft">
             Nothing lies on the plot yet.{' '}
             <Button look="quiet" onClick={() => store.edit(addBed(newBed(plan)))}>
@@ -165,13 +197,14 @@ export function PlotView() {
             choose={setChosen}
             answer={answer}
             shadows={show === 'shadows' ? { sun, day: today15 } : null}
+            laying={laying}
           />
         )}
         <div
           className="mt-2 flex min-h-8 flex-wrap items-center justify-center gap-x-5 gap-y-1 text-[0.9rem] text-soft"
           aria-live="polite"
         >
-          {show === 'plan' && (
+          {show === 'plan' && !laying && (
             <p>Drag to move; a dragged edge catches on its neighbours’. Arrow keys move by a tape mark, R turns.</p>
           )}
           {(show === 'shadows' || show === 'round') && (

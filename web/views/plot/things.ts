@@ -1,4 +1,4 @@
-import type { Plan } from '@lignum/core/plan/plan';
+import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import {
   cornersOf,
   FEATURE_NATURES,
@@ -8,23 +8,105 @@ import {
   type PlanSpot,
 } from '@lignum/core/site/plot';
 import type { Bed } from '@lignum/core/site/bed';
-import { changeBed, changeFeature } from '../shell/edits';
+import { shortLeg, type PathSpot, type Stand } from '@lignum/core/site/stand';
+import { footprintOf } from '@lignum/core/design/on-plot';
+import { gardenOf } from '../shell/computed';
+import { changeBed, changeFeature, changeStructure } from '../shell/edits';
 
-/** Anything that can be taken hold of on the plot. */
-export type Thing = { is: 'bed'; id: string; bed: Bed } | { is: 'feature'; id: string; feature: Feature };
+/** Anything that can be taken hold of on the plot. What stands on a bed moves with its bed. */
+export type Thing =
+  | { is: 'bed'; id: string; bed: Bed }
+  | { is: 'feature'; id: string; feature: Feature }
+  | { is: 'path'; id: string; structure: StructurePlan; stand: StandOf<'path'> }
+  | { is: 'spot'; id: string; structure: StructurePlan; stand: StandOf<'spot'>; lengthMm: number; widthMm: number };
+type StandOf<On extends Stand['on']> = Extract<Stand, { on: On }>;
 
 export const thingsOf = (plan: Plan): Thing[] => [
   ...plan.features.map((feature): Thing => ({ is: 'feature', id: feature.id, feature })),
   ...plan.beds.map((bed): Thing => ({ is: 'bed', id: bed.id, bed })),
+  ...plan.structures.flatMap((structure): Thing[] => {
+    const { stand, id } = structure;
+    if (stand.on === 'path') return [{ is: 'path', id, structure, stand }];
+    if (stand.on === 'spot') return [{ is: 'spot', id, structure, stand, ...sizeOf(plan, id) }];
+    return [];
+  }),
 ];
 
-export const bodyOf = (thing: Thing): Placed & { lengthMm: number; widthMm: number; name: string } =>
-  thing.is === 'bed' ? thing.bed : { ...thing.feature, name: thing.feature.name || thing.feature.kind };
+/** What a structure on open ground covers, along and across it. mm. */
+function sizeOf(plan: Plan, id: string): { lengthMm: number; widthMm: number } {
+  const one = gardenOf(plan).structures.find(({ structure }) => structure.id === id);
+  const spots = one ? footprintOf(one.sized.design).flat() : [];
+  const span = (axis: 0 | 1) =>
+    Math.max(0, ...spots.map((spot) => spot[axis])) - Math.min(0, ...spots.map((spot) => spot[axis]));
+  return { lengthMm: Math.max(100, span(0)), widthMm: Math.max(100, span(1)) };
+}
 
-export const moveThing = (
-  thing: Thing,
-  change: Partial<Placed & { lengthMm: number; widthMm: number }>,
-): ((plan: Plan) => Plan) => (thing.is === 'bed' ? changeBed(thing.id, change) : changeFeature(thing.id, change));
+export function bodyOf(thing: Thing): Placed & { lengthMm: number; widthMm: number; name: string } {
+  switch (thing.is) {
+    case 'bed':
+      return thing.bed;
+    case 'feature':
+      return { ...thing.feature, name: thing.feature.name || thing.feature.kind };
+    case 'path': {
+      const [xs, ys] = [thing.stand.spots.map((spot) => spot.xMm), thing.stand.spots.map((spot) => spot.yMm)];
+      const [left, right, bottom, top] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+      return {
+        xMm: (left + right) / 2,
+        yMm: (bottom + top) / 2,
+        turnDeg: 0,
+        lengthMm: right - left,
+        widthMm: top - bottom,
+        name: thing.structure.name,
+      };
+    }
+    case 'spot':
+      return { ...thing.stand.at, lengthMm: thing.lengthMm, widthMm: thing.widthMm, name: thing.structure.name };
+  }
+}
+
+type Move = Partial<Placed & { lengthMm: number; widthMm: number }>;
+
+/** Moves or turns a thing; what follows a path keeps its shape and turns about its middle. */
+export function moveThing(thing: Thing, change: Move): (plan: Plan) => Plan {
+  switch (thing.is) {
+    case 'bed':
+      return changeBed(thing.id, change);
+    case 'feature':
+      return changeFeature(thing.id, change);
+    case 'spot': {
+      const { xMm, yMm, turnDeg } = { ...thing.stand.at, ...change };
+      return changeStructure(thing.id, { stand: { on: 'spot', at: { xMm, yMm, turnDeg } } });
+    }
+    case 'path': {
+      const body = bodyOf(thing);
+      const to = { ...body, ...change };
+      const turn = (to.turnDeg * Math.PI) / 180;
+      const spots = thing.stand.spots.map((spot) => {
+        const [dx, dy] = [spot.xMm - body.xMm, spot.yMm - body.yMm];
+        return {
+          ...spot,
+          xMm: to.xMm + dx * Math.cos(turn) - dy * Math.sin(turn),
+          yMm: to.yMm + dx * Math.sin(turn) + dy * Math.cos(turn),
+        };
+      });
+      return changeStructure(thing.id, { stand: { ...thing.stand, spots } });
+    }
+  }
+}
+
+/** A path with its corners changed, where no two of them come to lie on one spot; else as it was. */
+export function bendPath(
+  thing: Extract<Thing, { is: 'path' }>,
+  change: (spots: readonly PathSpot[]) => readonly PathSpot[],
+): (plan: Plan) => Plan {
+  const spots = change(thing.stand.spots);
+  if (spots.length < 2 || spots.length > MOST_CORNERS || shortLeg(spots, thing.stand.closed)) return (plan) => plan;
+  // The soil's height is told over the first corner.
+  const zero = spots[0]?.groundMm ?? 0;
+  const level = zero === 0 ? spots : spots.map((spot) => ({ ...spot, groundMm: spot.groundMm - zero }));
+  return changeStructure(thing.id, { stand: { ...thing.stand, spots: level } });
+}
+export const MOST_CORNERS = 60;
 
 export interface Extent {
   left: number;
@@ -42,6 +124,23 @@ export function extentOf(thing: Thing): Extent {
 
 /** A dragged thing jumps to another's edge, or the plot's, within this. mm. */
 const CATCH_MM = 140;
+
+/** A corner on the nearest edge of a thing or of the plot, else on a round length. */
+export function settleSpot(plan: Plan, [x, y]: PlanSpot, stepMm: number, exceptId?: string): PlanSpot {
+  const others = thingsOf(plan)
+    .filter((one) => one.id !== exceptId)
+    .map(extentOf);
+  const settle = (wish: number, edges: readonly number[], most: number): number => {
+    const [best] = edges.toSorted((a, b) => Math.abs(a - wish) - Math.abs(b - wish));
+    const at = best !== undefined && Math.abs(best - wish) < CATCH_MM / 2 ? best : Math.round(wish / stepMm) * stepMm;
+    return Math.max(0, Math.min(most, at));
+  };
+  const { widthMm, depthMm } = plan.site;
+  return [
+    settle(x, [0, widthMm, ...others.flatMap((one) => [one.left, one.right])], widthMm),
+    settle(y, [0, depthMm, ...others.flatMap((one) => [one.bottom, one.top])], depthMm),
+  ];
+}
 
 /**
  * Where a dragged thing settles: its edges on others' edges where they come close, else its corner on

@@ -51,7 +51,9 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc.nat(9).map(
     (n): Edit =>
       (plan) =>
-        plan.beds[n] ? addStructure(newStructure('twine-frame', plan.beds[n], []))(plan) : plan,
+        plan.beds[n]
+          ? addStructure(newStructure('twine-frame', plan, { on: 'bed', bed: plan.beds[n].id }, []))(plan)
+          : plan,
   ),
   fc.nat(9).map(
     (n): Edit =>

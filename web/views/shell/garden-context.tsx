@@ -1,5 +1,6 @@
 'use client';
 import { createContext, useContext, useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
+import { upgradePlan } from '@lignum/core/formats/upgrade';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Tongue } from '@lignum/core/wording/say';
 import { GardenStore, type GardenState, type Outside } from './garden-store';
@@ -86,7 +87,9 @@ export function GardenProvider({
 function readDraft(id: string): { base: number; plan: Plan } | null {
   try {
     const kept = JSON.parse(localStorage.getItem(draftKey(id)) ?? 'null') as { base: number; plan: Plan } | null;
-    return kept && typeof kept.base === 'number' && Array.isArray(kept.plan?.beds) ? kept : null;
+    return kept && typeof kept.base === 'number' && Array.isArray(kept.plan?.beds)
+      ? { base: kept.base, plan: upgradePlan(kept.plan) as Plan }
+      : null;
   } catch {
     return null;
   }

@@ -41,7 +41,11 @@ export function Header() {
       href: `/g/${id}`,
       label: 'Garden',
       here:
-        path === `/g/${id}` || path.startsWith(`/g/${id}/s/`) || path === `/g/${id}/new` || path === `/g/${id}/grow`,
+        path === `/g/${id}` ||
+        path.startsWith(`/g/${id}/s/`) ||
+        path === `/g/${id}/new` ||
+        path === `/g/${id}/build` ||
+        path === `/g/${id}/grow`,
     },
     { href: `/g/${id}/plot`, label: 'Plot', here: path === `/g/${id}/plot` },
     { href: `/g/${id}/list`, label: 'List', here: path === `/g/${id}/list` },

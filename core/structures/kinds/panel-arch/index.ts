@@ -52,8 +52,9 @@ export const kind = structureKind({
       headroom: Math.min(feet(9), Math.ceil((facts.statureMm + v.hang + inches(2.5)) / inches(1)) * inches(1)),
     }),
     'headroom.less': (v) => (v.solve === 'feet' ? null : { solve: 'feet' }),
-    'span.far': (v, { facts }, setting) =>
-      setting.place.on === 'beds' || v.solve === 'span' ? null : { span: Math.floor(facts.widestMm / 10) * 10 },
+    // Over a way too wide the feet come in from the beds and stand on the path.
+    'span.far': (v, { facts }) =>
+      v.solve === 'span' ? null : { solve: 'headroom', span: Math.floor(facts.widestMm / 10) * 10 },
     'way.short': (v, { design, facts }) => {
       const fit = Math.floor(((facts.way?.lengthMm ?? 0) + 0.5) / (design.builtMm / v.count));
       return fit >= 1 && fit < v.count ? { count: fit } : null;

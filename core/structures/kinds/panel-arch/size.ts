@@ -9,7 +9,7 @@ import { ALONG, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import type { Bed } from '../../../site/bed';
 import { frameOf, toFrame } from '../../../site/stand';
-import { MESH_WIRE_YIELD_MPA, roundInertia, tightestRadius, yieldRadius } from '../../../statics/elastica';
+import { MESH_WIRE_YIELD_MPA, roundInertia, yieldRadius } from '../../../statics/elastica';
 import { STEEL_E_MPA } from '../../../statics/wire';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';

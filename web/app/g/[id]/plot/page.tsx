@@ -2,6 +2,7 @@ import { PlotView } from '../../../../views/plot/plot-view';
 
 export const metadata = { title: 'Plot' };
 
-export default function PlotPage() {
-  return <PlotView />;
+export default async function PlotPage({ searchParams }: { searchParams: Promise<{ lay?: string; look?: string }> }) {
+  const { lay, look } = await searchParams;
+  return <PlotView key={lay} lay={lay ?? null} look={look ?? null} />;
 }

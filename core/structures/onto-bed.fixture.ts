@@ -1,0 +1,53 @@
+import { DEMO_PLAN } from '../demo/garden';
+import type { Part } from '../design/shapes/shapes';
+import { computeStructure } from '../plan/compute';
+import type { Plan } from '../plan/plan';
+import { feet } from '../quantity/length';
+
+type Knobs = Record<string, number | string>;
+type BedChange = Partial<Plan['beds'][number]>;
+
+/** A plan of one support on one bed of 16′ × 4′, at the demo's prices. */
+export function planOnBed(
+  kind: string,
+  knobs: Knobs = {},
+  bed: BedChange = {},
+  planting: { crop: string; training: string; count?: number } | null = null,
+): Plan {
+  return {
+    ...DEMO_PLAN,
+    features: [],
+    beds: [
+      {
+        id: 'b',
+        name: 'B',
+        note: '',
+        lengthMm: feet(16),
+        widthMm: feet(4),
+        heightMm: 0,
+        outline: { shape: 'rectangle' },
+        standFrom: 'both sides',
+        riseMm: 0,
+        xMm: 0,
+        yMm: 0,
+        turnDeg: 0,
+        grewBefore: [],
+        soil: 'loam',
+        wind: 'usual',
+        ...bed,
+      },
+    ],
+    plantings: planting ? [{ id: 'p', bed: 'b', count: 8, ...planting }] : [],
+    structures: [{ id: 's', kind, name: 'S', stand: { on: 'bed', bed: 'b' }, plantings: planting ? ['p'] : [], knobs }],
+  };
+}
+
+export function onBed(...args: Parameters<typeof planOnBed>) {
+  const plan = planOnBed(...args);
+  const computed = computeStructure(plan, plan.structures[0] as Plan['structures'][number]);
+  const { design } = computed.sized;
+  const ofRole = <P extends Part>(role: string): P[] => design.parts.filter((part) => part.role === role) as P[];
+  const count = (use: string): number =>
+    computed.bill.filter((line) => line.use === use).reduce((sum, line) => sum + line.count, 0);
+  return { ...computed, design, ofRole, count, codes: computed.verdicts.map((verdict) => verdict.told.code) };
+}

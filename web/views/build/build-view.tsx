@@ -1,0 +1,147 @@
+'use client';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useMemo } from 'react';
+import { computeStructure } from '@lignum/core/plan/compute';
+import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
+import { formatLength } from '@lignum/core/quantity/length';
+import { formatMoney, money } from '@lignum/core/quantity/money';
+import { waysAmong, type Stand } from '@lignum/core/site/stand';
+import { PURPOSES, type Purpose, type StructureKind } from '@lignum/core/structures/kind';
+import { KINDS } from '@lignum/core/structures/registry';
+import { Button, buttonLook } from '../../ui/button';
+import { newPlanting } from '../garden/beginnings';
+import { freeSpot, newBed } from '../garden/new-bed';
+import { newStructure } from '../garden/new-structure';
+import { addStructure } from '../shell/edits';
+import { useGarden } from '../shell/garden-context';
+import { Glance } from '../shell/glance';
+
+const FOR: Record<Purpose, string> = {
+  support: 'To hold plants up',
+  cover: 'To keep pests and weather off',
+  barrier: 'To keep animals out',
+  bed: 'To grow in',
+  planter: 'To grow in, off the ground',
+};
+/** As many ways are offered for an arch. */
+const MOST_WAYS = 4;
+
+/** Every kind by what it is for, each sized and drawn as it would be built in this garden, and begun where it is begun. */
+export function BuildView() {
+  const { id, plan, tongue } = useGarden();
+  const examples = useMemo(() => new Map(KINDS.map((kind) => [kind.id, exampleOf(kind, plan)])), [plan]);
+  return (
+    <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
+      <h1 className="text-3xl">What to build</h1>
+      <p className="mt-1 max-w-[44rem] text-soft">
+        Each is drawn and priced as it would stand in this garden, every knob on its suggestion. If a crop is what you
+        start from,{' '}
+        <Link href={`/g/${id}/new`} className="text-chalk underline">
+          plan a row
+        </Link>{' '}
+        and see them beside each other.
+      </p>
+      {PURPOSES.filter((purpose) => KINDS.some((kind) => kind.purpose === purpose)).map((purpose) => (
+        <section key={purpose} aria-labelledby={purpose} className="mt-8 border-t-2 border-ink pt-3">
+          <h2 id={purpose} className="text-xl">
+            {FOR[purpose]}
+          </h2>
+          <ul className="mt-3 grid grid-cols-1 gap-x-6 gap-y-8 sm:grid-cols-2 lg:grid-cols-3">
+            {KINDS.filter((kind) => kind.purpose === purpose).map((kind) => {
+              const computed = examples.get(kind.id);
+              if (!computed) return null;
+              return (
+                <li key={kind.id} className="flex flex-col">
+                  <div className="rounded-[3px] bg-sheet p-2">
+                    <Glance design={computed.sized.design} around={computed.around} widthPx={320} heightPx={170} />
+                  </div>
+                  <div className="mt-2 flex items-baseline justify-between gap-3">
+                    <h3 className="text-lg leading-tight">{kind.name}</h3>
+                    <p className="shrink-0 text-soft">
+                      {formatLength(computed.sized.design.builtMm, tongue.units)} ·{' '}
+                      {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}
+                    </p>
+                  </div>
+                  <p className="mt-1 mb-3 text-[0.95rem] text-soft">{kind.blurb}</p>
+                  <div className="mt-auto flex flex-wrap gap-2">
+                    <Begin kind={kind} />
+                  </div>
+                </li>
+              );
+            })}
+          </ul>
+        </section>
+      ))}
+    </main>
+  );
+}
+
+/** How a kind is begun: from a planting, over a way, by laying corners, or on open ground. */
+function Begin({ kind }: { kind: StructureKind }) {
+  const { id, plan, store, tongue } = useGarden();
+  const router = useRouter();
+  const put = (stand: Stand) => {
+    const structure = newStructure(kind.id, plan, stand, []);
+    store.edit(addStructure(structure));
+    router.push(`/g/${id}/s/${structure.id}`);
+  };
+  const ways = kind.stands.includes('beds') ? waysAmong(plan.beds).slice(0, MOST_WAYS) : [];
+  return (
+    <>
+      {kind.stands.includes('bed') && (
+        <Link href={`/g/${id}/new?kind=${kind.id}`} className={buttonLook('plain')}>
+          For a row of plants
+        </Link>
+      )}
+      {kind.stands.includes('path') && (
+        <Link href={`/g/${id}/plot?lay=${kind.id}`} className={buttonLook('plain')}>
+          Lay it on the plot
+        </Link>
+      )}
+      {ways.map(({ beds: [a, b], way }) => (
+        <Button key={`${a.id} ${b.id}`} onClick={() => put({ on: 'beds', beds: [a.id, b.id] })}>
+          {a.name} to {b.name}, {formatLength(way.wideMm, tongue.units)}
+        </Button>
+      ))}
+      {kind.stands.includes('spot') && (
+        <Button
+          onClick={() => put({ on: 'spot', at: freeSpot(plan, { id: '', lengthMm: SPOT_MM, widthMm: SPOT_MM }) })}
+        >
+          On open ground
+        </Button>
+      )}
+    </>
+  );
+}
+/** Room looked for on open ground. mm. */
+const SPOT_MM = 2400;
+
+/** A kind as it would be built here: for a planting that has none, over the first way, along twenty feet of fence. */
+function exampleOf(kind: StructureKind, plan: Plan) {
+  const bed = plan.beds.find((one) => plan.plantings.some((planting) => planting.bed === one.id)) ?? newBed(plan);
+  const planting = plan.plantings.find((one) => one.bed === bed.id) ?? newPlanting(bed);
+  const sketch: Plan = {
+    ...plan,
+    beds: [...plan.beds.filter((one) => one.id !== bed.id), bed],
+    plantings: [...plan.plantings.filter((one) => one.id !== planting.id), planting],
+  };
+  const [way] = waysAmong(plan.beds);
+  const stands: Record<Stand['on'], Stand | null> = {
+    bed: { on: 'bed', bed: bed.id },
+    beds: way ? { on: 'beds', beds: [way.beds[0].id, way.beds[1].id] } : null,
+    path: {
+      on: 'path',
+      spots: [
+        { xMm: 0, yMm: 0, groundMm: 0 },
+        { xMm: 7200, yMm: 0, groundMm: 0 },
+      ],
+      closed: false,
+    },
+    spot: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 } },
+  };
+  const [stand] = kind.stands.flatMap((on) => stands[on] ?? []);
+  if (!stand) return null;
+  const structure: StructurePlan = newStructure(kind.id, sketch, stand, stand.on === 'bed' ? [planting.id] : []);
+  return computeStructure(sketch, structure);
+}

@@ -1,0 +1,124 @@
+'use client';
+import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { formatLength } from '@lignum/core/quantity/length';
+import type { PlanSpot } from '@lignum/core/site/plot';
+import type { PathSpot } from '@lignum/core/site/stand';
+import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
+import { useGarden } from '../shell/garden-context';
+import { bendPath, type Thing } from './things';
+
+type PathThing = Extract<Thing, { is: 'path' }>;
+
+/** The corners of a chosen path to take hold of, and a place on every stretch to make a new one. */
+export function Corners({
+  thing,
+  toPx,
+  spotOf,
+  settle,
+}: {
+  thing: PathThing;
+  toPx: (spot: PlanSpot) => PlanSpot;
+  spotOf: (event: PointerEvent<SVGElement>) => PlanSpot;
+  settle: (spot: PlanSpot) => PlanSpot;
+}) {
+  const { store, tongue } = useGarden();
+  const [held, setHeld] = useState<number | null>(null);
+  const { spots, closed } = thing.stand;
+  const place = (corner: number, [xMm, yMm]: PlanSpot, how: string) =>
+    store.edit(
+      bendPath(thing, (now) => now.map((spot, i) => (i === corner ? { ...spot, xMm, yMm } : spot))),
+      `${how} ${thing.id} ${corner}`,
+    );
+  const press = (event: KeyboardEvent<SVGElement>, corner: number) => {
+    const spot = spots[corner] as PathSpot;
+    const step = TAPE_STEP[tongue.units] * (event.shiftKey ? 12 : 1);
+    const by: Record<string, PlanSpot> = {
+      ArrowLeft: [-step, 0],
+      ArrowRight: [step, 0],
+      ArrowUp: [0, step],
+      ArrowDown: [0, -step],
+    };
+    const move = by[event.key];
+    if (move) place(corner, [spot.xMm + move[0], spot.yMm + move[1]], 'nudge corner');
+    else if (event.key === 'Delete' || event.key === 'Backspace')
+      store.edit(bendPath(thing, (now) => now.filter((_, i) => i !== corner)));
+    else return;
+    event.preventDefault();
+  };
+  const stretches = spots.flatMap((from, i) => {
+    const to = spots[i + 1] ?? (closed ? spots[0] : undefined);
+    return to ? [{ i, from, to }] : [];
+  });
+  return (
+    <g>
+      {stretches.map(({ i, from, to }) => {
+        const middle: PlanSpot = [(from.xMm + to.xMm) / 2, (from.yMm + to.yMm) / 2];
+        const [x, y] = toPx(middle);
+        const add = () =>
+          store.edit(
+            bendPath(thing, (now) => [
+              ...now.slice(0, i + 1),
+              { xMm: middle[0], yMm: middle[1], groundMm: (from.groundMm + to.groundMm) / 2 },
+              ...now.slice(i + 1),
+            ]),
+          );
+        return (
+          <g
+            key={`between ${i}`}
+            tabIndex={0}
+            role="button"
+            aria-label={`Make a corner between ${i + 1} and ${((i + 1) % spots.length) + 1}`}
+            className="cursor-copy outline-none focus-visible:[&>circle:last-of-type]:stroke-ink focus-visible:[&>circle:last-of-type]:[stroke-width:3]"
+            onClick={add}
+            onKeyDown={(event) => {
+              if (event.key !== 'Enter' && event.key !== ' ') return;
+              event.preventDefault();
+              add();
+            }}
+          >
+            <circle cx={x} cy={y} r="18" fill="transparent" />
+            <circle cx={x} cy={y} r="8" fill="var(--sheet)" stroke="var(--chalk)" strokeWidth="1.5" />
+            <path d={`M${x - 4} ${y}h8M${x} ${y - 4}v8`} stroke="var(--chalk)" strokeWidth="1.5" />
+          </g>
+        );
+      })}
+      {spots.map((spot, i) => {
+        const [x, y] = toPx([spot.xMm, spot.yMm]);
+        return (
+          <g
+            key={i}
+            tabIndex={0}
+            role="button"
+            aria-label={`Corner ${i + 1}, ${formatLength(spot.xMm, tongue.units)} from the left, ${formatLength(spot.yMm, tongue.units)} from below. Arrow keys move it, Delete takes it out.`}
+            className="cursor-grab touch-none outline-none focus-visible:[&>circle:last-of-type]:stroke-ink focus-visible:[&>circle:last-of-type]:[stroke-width:4]"
+            onPointerDown={(event) => {
+              if (event.button !== 0) return;
+              event.currentTarget.setPointerCapture(event.pointerId);
+              setHeld(i);
+            }}
+            onPointerMove={(event) => {
+              if (held === i) place(i, settle(spotOf(event)), 'drag corner');
+            }}
+            onPointerUp={() => setHeld(null)}
+            onPointerCancel={() => setHeld(null)}
+            onKeyDown={(event) => press(event, i)}
+          >
+            <circle cx={x} cy={y} r="22" fill="transparent" />
+            <circle cx={x} cy={y} r="11" fill="var(--chalk)" stroke="var(--sheet)" strokeWidth="2" />
+            <text
+              x={x}
+              y={y + 4}
+              textAnchor="middle"
+              fontSize="11.5"
+              fontWeight="700"
+              fill="var(--sheet)"
+              className="pointer-events-none"
+            >
+              {i + 1}
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}

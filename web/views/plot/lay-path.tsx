@@ -1,0 +1,245 @@
+'use client';
+import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { Check, CornerUpLeft, RefreshCw, X } from 'lucide-react';
+import { formatLength } from '@lignum/core/quantity/length';
+import type { PlanSpot } from '@lignum/core/site/plot';
+import { LEAST_LEG_MM, shortLeg } from '@lignum/core/site/stand';
+import { Button } from '../../ui/button';
+import { useGarden } from '../shell/garden-context';
+import { MOST_CORNERS } from './things';
+
+/** A path while it is laid: corner after corner, as one would knock in pegs. */
+export interface Laying {
+  /** What will stand along it, in a word: "fence". */
+  what: string;
+  spots: readonly PlanSpot[];
+  /** Why the last corner was not taken. */
+  fault: string | null;
+  add(spot: PlanSpot): void;
+  back(): void;
+  finish(closed: boolean): void;
+  cancel(): void;
+}
+
+const long = ([ax, ay]: PlanSpot, [bx, by]: PlanSpot): number => Math.hypot(bx - ax, by - ay);
+const asSpots = (spots: readonly PlanSpot[]) => spots.map(([xMm, yMm]) => ({ xMm, yMm }));
+
+export function useLaying(
+  what: string,
+  onLaid: (spots: readonly PlanSpot[], closed: boolean) => void,
+  onCancel: () => void,
+): Laying {
+  const { tongue } = useGarden();
+  const [spots, setSpots] = useState<readonly PlanSpot[]>([]);
+  const [fault, setFault] = useState<string | null>(null);
+  const least = formatLength(LEAST_LEG_MM, tongue.units);
+  const refuse = (next: readonly PlanSpot[], closed: boolean): string | null => {
+    if (next.length > MOST_CORNERS) return `That is corner ${next.length}; the most is ${MOST_CORNERS}.`;
+    const short = shortLeg(asSpots(next), closed);
+    return short
+      ? `Corner ${((short.corner + 1) % next.length) + 1} lies ${formatLength(short.mm, tongue.units)} from corner ${short.corner + 1}; the least is ${least}. Put it farther off.`
+      : null;
+  };
+  return {
+    what,
+    spots,
+    fault,
+    add(spot) {
+      const next = [...spots, spot];
+      const why = refuse(next, false);
+      setFault(why);
+      if (!why) setSpots(next);
+    },
+    back() {
+      setFault(null);
+      setSpots(spots.slice(0, -1));
+    },
+    finish(closed) {
+      const few = closed ? spots.length < 3 : spots.length < 2;
+      const why = few
+        ? `${spots.length === 1 ? 'One corner is' : `${spots.length} corners are`} too few: it takes ${closed ? 'three to go all round' : 'two, where it begins and where it ends'}.`
+        : refuse(spots, closed);
+      setFault(why);
+      if (!why) onLaid(spots, closed);
+    },
+    cancel: onCancel,
+  };
+}
+
+/** The sheet over the plot that takes the corners: by pointer, or with the arrow keys and the space bar. */
+export function LayPath({
+  laying,
+  widthPx,
+  heightPx,
+  toPx,
+  spotOf,
+  settle,
+  stepMm,
+}: {
+  laying: Laying;
+  widthPx: number;
+  heightPx: number;
+  toPx: (spot: PlanSpot) => PlanSpot;
+  spotOf: (event: PointerEvent<SVGElement>) => PlanSpot;
+  settle: (spot: PlanSpot) => PlanSpot;
+  stepMm: number;
+}) {
+  const { plan, tongue } = useGarden();
+  const board = useRef<SVGGElement>(null);
+  const [aim, setAim] = useState<PlanSpot>([plan.site.widthMm / 2, plan.site.depthMm / 2]);
+  useEffect(() => board.current?.focus(), []);
+  const { spots } = laying;
+  const [first, last] = [spots[0], spots.at(-1)];
+  const nearFirst = (spot: PlanSpot) =>
+    spots.length >= 3 &&
+    first !== undefined &&
+    Math.hypot(...([0, 1] as const).map((n) => toPx(spot)[n] - toPx(first)[n])) < 14;
+  const put = (spot: PlanSpot) => (nearFirst(spot) ? laying.finish(true) : laying.add(spot));
+  const press = (event: KeyboardEvent<SVGElement>) => {
+    const step = stepMm * (event.shiftKey ? 5 : 1);
+    const by: Record<string, PlanSpot> = {
+      ArrowLeft: [-step, 0],
+      ArrowRight: [step, 0],
+      ArrowUp: [0, step],
+      ArrowDown: [0, -step],
+    };
+    const move = by[event.key];
+    if (move)
+      setAim([
+        Math.max(0, Math.min(plan.site.widthMm, aim[0] + move[0])),
+        Math.max(0, Math.min(plan.site.depthMm, aim[1] + move[1])),
+      ]);
+    else if (event.key === ' ') put(aim);
+    else if (event.key === 'Enter') laying.finish(false);
+    else if (event.key === 'Backspace') laying.back();
+    else if (event.key === 'Escape') laying.cancel();
+    else return;
+    event.preventDefault();
+  };
+  const figure = {
+    fontSize: 13,
+    fontWeight: 600,
+    fill: 'var(--ink)',
+    stroke: 'var(--sheet)',
+    strokeWidth: 4,
+    paintOrder: 'stroke' as const,
+    textAnchor: 'middle' as const,
+  };
+  const legs = [...spots, aim]
+    .slice(1)
+    .map((to, i) => ({ from: spots[i] as PlanSpot, to, drawn: i < spots.length - 1 }));
+  const [ax, ay] = toPx(aim);
+  return (
+    <g
+      ref={board}
+      tabIndex={0}
+      role="application"
+      aria-label={`Lay the ${laying.what}: arrow keys aim, space puts a corner, Enter ends it, Backspace takes the last one back, Escape leaves it`}
+      className="cursor-crosshair outline-none"
+      onPointerMove={(event) => setAim(settle(spotOf(event)))}
+      onPointerDown={(event) => {
+        if (event.button === 0) put(settle(spotOf(event)));
+      }}
+      onKeyDown={press}
+    >
+      <rect width={widthPx} height={heightPx} fill="var(--sheet)" fillOpacity="0.35" />
+      {legs.map(({ from, to, drawn }, i) => {
+        const [x0, y0] = toPx(from);
+        const [x1, y1] = toPx(to);
+        return (
+          <g key={i} aria-hidden>
+            <path
+              d={`M${x0} ${y0}L${x1} ${y1}`}
+              stroke="var(--chalk)"
+              strokeWidth={drawn ? 3 : 1.5}
+              strokeDasharray={drawn ? undefined : '6 5'}
+            />
+            {long(from, to) > 300 && (
+              <text {...figure} x={(x0 + x1) / 2} y={(y0 + y1) / 2 - 6}>
+                {formatLength(long(from, to), tongue.units)}
+              </text>
+            )}
+          </g>
+        );
+      })}
+      {spots.map((spot, i) => {
+        const [x, y] = toPx(spot);
+        return (
+          <g key={i} aria-hidden>
+            <circle
+              cx={x}
+              cy={y}
+              r={i === 0 && spots.length >= 3 ? 14 : 9}
+              fill={i === 0 && nearFirst(aim) ? 'var(--leaf)' : 'var(--chalk)'}
+              stroke="var(--sheet)"
+              strokeWidth="2"
+            />
+            <text x={x} y={y + 4} fontSize="11.5" fontWeight="700" textAnchor="middle" fill="var(--sheet)">
+              {i + 1}
+            </text>
+          </g>
+        );
+      })}
+      <path
+        aria-hidden
+        d={`M${ax - 12} ${ay}h24M${ax} ${ay - 12}v24`}
+        stroke="var(--ink)"
+        strokeWidth="1.5"
+        className="pointer-events-none"
+      />
+      {last === undefined && (
+        <text {...figure} aria-hidden x={ax} y={ay - 18}>
+          {formatLength(aim[0], tongue.units)} · {formatLength(aim[1], tongue.units)}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** What has been laid so far, and how to go on: over the plot while it is being laid. */
+export function LayingBar({ laying }: { laying: Laying }) {
+  const { tongue } = useGarden();
+  const { spots } = laying;
+  const total = spots.slice(1).reduce((sum, to, i) => sum + long(spots[i] as PlanSpot, to), 0);
+  return (
+    <div className="mb-3 border-l-4 border-chalk pl-3">
+      <p className="min-h-6" aria-live="polite">
+        {laying.fault ? (
+          <span role="alert" className="font-semibold text-keel">
+            {laying.fault}
+          </span>
+        ) : (
+          <>
+            <strong>Lay the {laying.what}.</strong>{' '}
+            <span className="text-soft">
+              {spots.length === 0
+                ? 'Tap where it begins.'
+                : spots.length === 1
+                  ? 'Tap the next corner.'
+                  : `${formatLength(total, tongue.units)} so far. Tap the next corner${spots.length >= 3 ? ', or the first one to go all round' : ''}.`}
+            </span>
+          </>
+        )}
+      </p>
+      {/* The same buttons throughout: the plot must not shift between two taps. */}
+      <div className="mt-1 flex flex-wrap gap-x-2 gap-y-2">
+        <Button look="main" onClick={() => laying.finish(false)} disabled={spots.length < 2}>
+          <Check size={16} aria-hidden />
+          It ends here
+        </Button>
+        <Button onClick={() => laying.finish(true)} disabled={spots.length < 3}>
+          <RefreshCw size={16} aria-hidden />
+          All round
+        </Button>
+        <Button onClick={() => laying.back()} disabled={spots.length === 0}>
+          <CornerUpLeft size={16} aria-hidden />
+          Last one back
+        </Button>
+        <Button look="quiet" onClick={() => laying.cancel()}>
+          <X size={16} aria-hidden />
+          Leave it
+        </Button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,140 @@
+'use client';
+import { Plus, X } from 'lucide-react';
+import { formatLength } from '@lignum/core/quantity/length';
+import type { PathSpot } from '@lignum/core/site/stand';
+import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
+import { Button } from '../../ui/button';
+import { LengthInput } from '../../ui/field';
+import { changeStructure } from '../shell/edits';
+import { useGarden } from '../shell/garden-context';
+import { bendPath, type Thing } from './things';
+
+/** A new corner goes on this far in the direction of the last stretch. mm. */
+const GO_ON_MM = 1200;
+
+/** The corners of a path by their figures: where each lies, and how high the soil is there. */
+export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> }) {
+  const { plan, store, tongue } = useGarden();
+  const { spots, closed } = thing.stand;
+  const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
+  const change = (corner: number, part: Partial<PathSpot>) =>
+    store.edit(
+      bendPath(thing, (now) => now.map((spot, i) => (i === corner ? { ...spot, ...part } : spot))),
+      `corner ${thing.id} ${corner} ${Object.keys(part).join()}`,
+    );
+  const add = () =>
+    store.edit(
+      bendPath(thing, (now) => {
+        const [before, last] = [now.at(-2), now.at(-1)] as [PathSpot, PathSpot];
+        const long = Math.hypot(last.xMm - before.xMm, last.yMm - before.yMm);
+        const on = (axis: 'xMm' | 'yMm', most: number) =>
+          Math.max(0, Math.min(most, last[axis] + ((last[axis] - before[axis]) / long) * GO_ON_MM));
+        return [
+          ...now,
+          { xMm: on('xMm', plan.site.widthMm), yMm: on('yMm', plan.site.depthMm), groundMm: last.groundMm },
+        ];
+      }),
+    );
+  const legs = spots.map((spot, i) => {
+    const next = spots[i + 1] ?? (closed ? spots[0] : undefined);
+    return next ? Math.hypot(next.xMm - spot.xMm, next.yMm - spot.yMm) : null;
+  });
+  return (
+    <div className="grid gap-2">
+      <table className="w-full table-fixed text-[0.9rem] tabular-nums">
+        <caption className="sr-only">Corners, from the left and from below, and the soil over the first</caption>
+        <thead>
+          <tr className="text-left text-[0.85rem] text-soft">
+            <th className="w-5 font-medium" />
+            <th className="pr-1 font-medium">From left</th>
+            <th className="pr-1 font-medium">From below</th>
+            <th className="font-medium">Soil</th>
+            {spots.length > 2 && <th className="w-9" />}
+          </tr>
+        </thead>
+        <tbody>
+          {spots.map((spot, i) => (
+            <tr key={i}>
+              <th className="text-left font-semibold" scope="row">
+                {i + 1}
+              </th>
+              <td className="py-0.5 pr-1">
+                <LengthInput
+                  {...length}
+                  className="w-full min-w-0"
+                  id={`${thing.id} ${i} x`}
+                  label={`Corner ${i + 1}, from the left`}
+                  mm={spot.xMm}
+                  min={0}
+                  max={200_000}
+                  onChange={(xMm) => change(i, { xMm })}
+                />
+              </td>
+              <td className="py-0.5 pr-1">
+                <LengthInput
+                  {...length}
+                  className="w-full min-w-0"
+                  id={`${thing.id} ${i} y`}
+                  label={`Corner ${i + 1}, from below`}
+                  mm={spot.yMm}
+                  min={0}
+                  max={200_000}
+                  onChange={(yMm) => change(i, { yMm })}
+                />
+              </td>
+              <td className="py-0.5">
+                {i === 0 ? (
+                  <span className="px-2 text-soft">0</span>
+                ) : (
+                  <LengthInput
+                    {...length}
+                    className="w-full min-w-0"
+                    id={`${thing.id} ${i} soil`}
+                    label={`Corner ${i + 1}, soil over the first corner`}
+                    mm={spot.groundMm}
+                    min={-10_000}
+                    max={10_000}
+                    onChange={(groundMm) => change(i, { groundMm })}
+                  />
+                )}
+              </td>
+              {spots.length > 2 && (
+                <td>
+                  <button
+                    type="button"
+                    aria-label={`Take corner ${i + 1} out`}
+                    onClick={() => store.edit(bendPath(thing, (now) => now.filter((_, n) => n !== i)))}
+                    className="grid h-11 w-9 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
+                  >
+                    <X size={16} aria-hidden />
+                  </button>
+                </td>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-[0.9rem] text-soft">
+        Runs: {legs.flatMap((leg) => (leg === null ? [] : [formatLength(leg, tongue.units)])).join(', ')}. Soil is read
+        from a level line: how much higher it lies than at corner 1.
+      </p>
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={add}>
+          <Plus size={16} aria-hidden />
+          Another corner
+        </Button>
+        {spots.length > 2 && (
+          <label className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5 accent-(--chalk)"
+              checked={closed}
+              onChange={() => store.edit(changeStructure(thing.id, { stand: { ...thing.stand, closed: !closed } }))}
+            />
+            goes all round
+          </label>
+        )}
+      </div>
+    </div>
+  );
+}
