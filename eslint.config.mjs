@@ -28,25 +28,7 @@ export default ts.config(
     files: ['core/**/*.ts'],
     ignores: ['core/**/*.test.ts'],
     rules: {
-      // The core answers; it knows no screen, store, clock, network or chance.
-      'no-restricted-imports': [
-        'error',
-        {
-          patterns: [
-            'react',
-            'react-*',
-            'next',
-            'next/*',
-            'drizzle-orm*',
-            'pg',
-            'node:*',
-            'fs',
-            'echarts*',
-            'radix-ui',
-            '@lignum/web*',
-          ],
-        },
-      ],
+      // The core answers; it knows no screen, clock or chance. What it may import, dependency-cruiser holds.
       'no-restricted-globals': [
         'error',
         'window',
@@ -69,20 +51,7 @@ export default ts.config(
     },
   },
   {
-    files: ['core/**/*.ts'],
-    ignores: ['core/formats/**', 'core/**/*.test.ts'],
-    rules: {
-      'no-restricted-imports': [
-        'error',
-        {
-          paths: ['joi'],
-          patterns: ['react', 'react-*', 'next', 'next/*', 'drizzle-orm*', 'pg', 'node:*', 'echarts*', 'radix-ui'],
-        },
-      ],
-    },
-  },
-  {
-    files: ['web/**/*.tsx'],
+    files: ['web/**/*.tsx', 'web/**/*.ts'],
     plugins: { 'react-hooks': hooks },
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
   },

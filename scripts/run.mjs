@@ -38,6 +38,23 @@ export function run(command, args, { cwd = ROOT, env = {}, quiet = false, input 
   return { code: done.status ?? 1, out: done.stdout ?? '', err: done.stderr ?? '' };
 }
 
+/** Runs a command beside whatever else is running; what it prints is shown when it ends. Resolves to its exit code. */
+export function runBeside(command, args) {
+  return new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
+    let said = '';
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece) => (said += piece));
+    child.on('error', (error) => {
+      said += error.message;
+      resolve(127);
+    });
+    child.on('close', (code) => {
+      if (said.trim()) tell(said.trim());
+      resolve(code ?? 1);
+    });
+  });
+}
+
 export const has = (command) => run('sh', ['-c', `command -v ${command}`], { quiet: true }).code === 0;
 
 export { spawn };

@@ -7,7 +7,6 @@ import type { Hold, Standing } from '../design/design';
 import { computeStructure } from '../plan/compute';
 import type { StructurePlan } from '../plan/plan';
 import { inches } from '../quantity/length';
-import type { Bed } from '../site/bed';
 import type { PlaceOn } from '../site/stand';
 import { leanOffPost } from '../structures/rules/panel-run';
 import { KINDS } from '../structures/registry';
@@ -148,7 +147,7 @@ describe('what each check compares', () => {
         (widthMm, y, standFrom) => {
           const far = standFrom === 'both sides' ? widthMm / 2 - Math.abs(y) : widthMm / 2 + y;
           fc.pre(Math.abs(far - armMm) > 1 && Math.abs(far) > 1);
-          const under = { ...bed, widthMm, standFrom } as Bed;
+          const under = { ...bed, widthMm, standFrom };
           expect(reachAcross({ rowsAtMm: [y], bed: under, armMm })?.level).toBe(
             far < 0 ? 'fail' : far > armMm ? 'warn' : 'good',
           );

@@ -4,11 +4,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE, stockOf } from '../catalogue/catalogue';
 import { USUAL_SAW } from '../cutting/saw';
-import { DEMO_PLAN } from '../demo/garden';
 import { barCorners, type Bar } from '../design/shapes/bar';
 import type { Fill } from '../design/shapes/fill';
 import type { Line } from '../design/shapes/line';
-import type { Part } from '../design/shapes/shapes';
 import type { Sheet } from '../design/shapes/sheet';
 import { outlineOf } from '../geometry/outline';
 import { reach } from '../geometry/space';
@@ -440,7 +438,7 @@ describe('twine frame, completed', () => {
         fc.double({ min: 260, max: 900, noNaN: true }),
         fc.constantFrom('one-stem', 'two-leaders'),
         (row, braces, braceLeg, training) => {
-          const { design, ofRole, sized } = onBed(
+          const { ofRole, sized } = onBed(
             'twine-frame',
             { rowLength: row, braces, braceLeg },
             { lengthMm: row },

@@ -119,8 +119,11 @@ test('every view passes the accessibility rules, light and dark, at a desk and o
       `/g/${id}/grow`,
       `/g/${id}/s/bean-wall`,
       `/g/${id}/s/bean-tepee`,
+      `/g/${id}/s/river-fence`,
+      `/g/${id}/build`,
       `/g/${id}/s/melon-trellis/sheet`,
-      `/g/${id}/plot`,
+      `/g/${id}/plot?look=river-fence`,
+      `/g/${id}/plot?lay=garden-fence`,
       `/g/${id}/list`,
       `/g/${id}/prices`,
     ]) {

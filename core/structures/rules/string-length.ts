@@ -10,6 +10,5 @@ export const stringLength = (o: {
   throughMm?: number;
 }): number => o.dropMm * (1 + o.wrapsPercent / 100) + o.knotsMm + o.slackMm + (o.throughMm ?? 0);
 
-/** Cord round a round or square post: so many turns about its girth. mm. */
-export const turnsRound = (turns: number, girthMm: number): number => turns * girthMm;
+/** The girth of a round or square post, that cord goes round. mm. */
 export const girthOf = (post: { round: boolean; faceMm: number }): number => (post.round ? Math.PI : 4) * post.faceMm;

@@ -7,7 +7,7 @@ import { formatArea } from '@lignum/core/quantity/measure';
 import { formatLength } from '@lignum/core/quantity/length';
 import { distanceToStretch, inside } from '@lignum/core/geometry/polygon';
 import { cropIn } from '@lignum/core/crops/book';
-import { bedOutline, outOfReach, type Bed } from '@lignum/core/site/bed';
+import { bedOutline, farthestSoil, outOfReach, type Bed } from '@lignum/core/site/bed';
 import { SOILS, WINDS } from '@lignum/core/site/soil';
 import { waysAmong, toFrame } from '@lignum/core/site/stand';
 import { KINDS } from '@lignum/core/structures/registry';
@@ -47,6 +47,7 @@ export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone:
   };
   const isBuilt = thing.is === 'path' || thing.is === 'spot';
   const far = thing.is === 'bed' ? outOfReach(thing.bed, plan.site.armMm) : null;
+  const corner = thing.is === 'bed' && thing.bed.outline.shape !== 'rectangle' ? farthestSoil(thing.bed) : null;
   return (
     <section aria-label={body.name} className="grid gap-4">
       <Field
@@ -161,6 +162,12 @@ export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone:
           <strong>{formatLength(far.wideMm, tongue.units)} of it cannot be reached</strong> from where you can stand.
           Make it {formatLength(plan.site.armMm * (thing.bed.standFrom === 'front only' ? 1 : 2), tongue.units)} wide,
           or cut a keyhole {formatLength(far.wideMm, tongue.units)} deep into it to stand in.
+        </p>
+      )}
+      {corner && thing.is === 'bed' && corner.mm > plan.site.armMm && (
+        <p className="border-l-4 border-ochre pl-3 text-[0.95rem]">
+          <strong>Its farthest soil is {formatLength(corner.mm, tongue.units)} in</strong>, and your arm picks at{' '}
+          {formatLength(plan.site.armMm, tongue.units)}: make it smaller, or its notch deeper.
         </p>
       )}
       <OverWays thing={thing} />

@@ -61,7 +61,7 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
               <td className="py-0.5 pr-1">
                 <LengthInput
                   {...length}
-                  className="w-full min-w-0"
+                  className="w-full min-w-0 px-1.5 text-[0.9rem]"
                   id={`${thing.id} ${i} x`}
                   label={`Corner ${i + 1}, from the left`}
                   mm={spot.xMm}
@@ -73,7 +73,7 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
               <td className="py-0.5 pr-1">
                 <LengthInput
                   {...length}
-                  className="w-full min-w-0"
+                  className="w-full min-w-0 px-1.5 text-[0.9rem]"
                   id={`${thing.id} ${i} y`}
                   label={`Corner ${i + 1}, from below`}
                   mm={spot.yMm}
@@ -88,7 +88,7 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
                 ) : (
                   <LengthInput
                     {...length}
-                    className="w-full min-w-0"
+                    className="w-full min-w-0 px-1.5 text-[0.9rem]"
                     id={`${thing.id} ${i} soil`}
                     label={`Corner ${i + 1}, soil over the first corner`}
                     mm={spot.groundMm}

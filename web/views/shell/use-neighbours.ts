@@ -33,6 +33,7 @@ export function useNeighbours(plan: Plan, structure: StructurePlan): readonly Ne
   const near = couldMeet(plan, here);
   const kinds = new Map<string, StructureKind>();
   // `use`, unlike other hooks, may be called in a loop.
+  // eslint-disable-next-line react-hooks/rules-of-hooks
   for (const { kind } of near) kinds.set(kind, useKind(kind));
   const found = near.map((other) => neighbour(kinds.get(other.kind) as StructureKind, plan, other));
   const before = last.get(structure.id);

@@ -7,7 +7,7 @@ import { add, minus, reach, scale, unit, UP, type Point } from '../../../geometr
 import { feet, inches } from '../../../quantity/length';
 import { alongEvery, screwThrough } from '../../rules/fixings';
 import { boardStock } from './infill';
-import { bayLevel, type Fence } from './size';
+import { bayLevel, type Fence } from './fence';
 import { onLeg, type Bay } from './run';
 
 /** ⅜–½″ clearance each side (common practice, no source); under the leaf 2″ (from memory). mm. */

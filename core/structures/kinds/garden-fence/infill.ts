@@ -9,7 +9,7 @@ import { inches } from '../../../quantity/length';
 import { alongEvery, screwThrough } from '../../rules/fixings';
 import { isOffered } from '../../setting';
 import { onLeg, type Bay, type FencePost } from './run';
-import { BOARD_UP_MM, bayLevel, type Fence } from './size';
+import { BOARD_UP_MM, bayLevel, type Fence } from './fence';
 
 /** Staples or clips up a post, and washers round a frame (from memory). mm. */
 const STAPLE_EVERY_MM = inches(8);

@@ -9,17 +9,15 @@ import type { Terrain } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import type { Barrier } from '../../../checks/keeps-out';
 import type { Built } from '../../kind';
-import type { Values } from '../../knob';
 import { nextStockUp } from '../../rules/depth';
 import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import { setPost, standingOf } from '../../rules/timber-post';
 import { isOffered } from '../../setting';
 import { fillBays } from './infill';
 import { GATE_BOTTOM_MM, hangGate } from './gate';
-import { slopes, type GARDEN_FENCE_KNOBS, type PathSetting } from './knobs';
+import { slopes, type PathSetting } from './knobs';
+import { bayLevel, BOARD_UP_MM, type Fence, type GardenFenceValues } from './fence';
 import { layRun, onLeg, type Bay, type FencePost, type Leg, type Run } from './run';
-
-export type GardenFenceValues = Values<typeof GARDEN_FENCE_KNOBS>;
 
 /** Posts stand this far over what they carry (from memory). mm. */
 const OVER_MM = inches(1);
@@ -35,20 +33,6 @@ export interface GardenFenceFacts {
   belowMm: number;
   gate: { wideMm: number; leafMm: number; clearMm: number; roomMm: number; built: boolean } | null;
   ends: number;
-}
-
-/** What everything that fills the fence is given. */
-export interface Fence {
-  v: GardenFenceValues;
-  setting: PathSetting;
-  run: Run;
-  stepped: boolean;
-  /** Depth of a post across the fence; its face is half of it from the line. */
-  faceMm: number;
-  timber: boolean;
-  bars: ReadonlyMap<string, Bar>;
-  /** Timber for frames, rails and braces. */
-  rail: { id: string; wideMm: number; thickMm: number };
 }
 
 /** The timber that frames, gates and braces are made of: light, on sale, treated where it can be. */
@@ -188,16 +172,6 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Bui
       ends: run.posts.filter((one) => one.kind !== 'line').length,
     },
   };
-}
-
-/** Boards start this far over the soil, so that they do not rot (from memory). mm. */
-export const BOARD_UP_MM = inches(2);
-
-/** How high the infill of a bay reaches at a post, over the soil there: the bay's own level where it is stepped. */
-export function bayLevel(bay: Bay, stepped: boolean): { baseFrom: number; baseTo: number } {
-  if (!stepped) return { baseFrom: bay.from.at[2], baseTo: bay.to.at[2] };
-  const base = Math.max(bay.from.at[2], bay.to.at[2]);
-  return { baseFrom: base, baseTo: base };
 }
 
 /** A post as high as the higher of its bays; gate posts below the frost. */

@@ -3,7 +3,7 @@ import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import { waitFor } from '../../rules/footing';
 import { inches } from '../../../quantity/length';
-import type { GardenFenceValues } from './size';
+import type { GardenFenceValues } from './fence';
 
 /** Corners and ends first, then to the line; measured again before anything is cut for a bay; the gate last. */
 export function gardenFenceSteps(design: Design, v: GardenFenceValues): Step[] {

@@ -39,7 +39,8 @@ export const PANEL_ARCH_PHRASES = {
   'step.lift': 'Lift both feet {lift} over the path and tie them there.',
   'step.tie': 'Tie each foot to its posts with wire at three heights; wire, not plastic.',
   'step.seam': 'Set the next panel against the first and tie them along the seam.',
-  'step.hoops': 'Bend the hoops to the curve drawn and push both ends {depth} into the soil, plumb.',
+  'step.hoops':
+    'Mark every hoop at {eighth}, {quarter} and {more} from one end: there it has turned by 45°, 90° and 135°. Bend it to the curve drawn and push both ends {depth} into the soil, plumb.',
   'step.purlin': 'Clamp the purlin under the crowns.',
   'step.mesh': 'Lay the mesh over the hoops and tie it along each.',
   'step.ends': 'Turn every cut end in.',

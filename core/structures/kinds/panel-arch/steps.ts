@@ -1,4 +1,5 @@
 import type { Design } from '../../../design/design';
+import { bendMarks } from '../../../geometry/curve';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { PanelArchValues } from './size';
@@ -20,7 +21,11 @@ export function panelArchSteps(design: Design, v: PanelArchValues): Step[] {
   if (v.make === 'rod')
     return [
       ...start,
-      { what: fact('step.hoops', { depth: { mm: v.depth } }), people: 2, caution: fact('care.spring') },
+      {
+        what: fact('step.hoops', { depth: { mm: v.depth }, ...hoopMarks(design) }),
+        people: 2,
+        caution: fact('care.spring'),
+      },
       { what: fact('step.purlin'), people: 1 },
       { what: fact('step.mesh'), people: 2, caution: fact('care.ends') },
       { what: fact('step.ends'), people: 1 },
@@ -41,6 +46,18 @@ export function panelArchSteps(design: Design, v: PanelArchValues): Step[] {
     { what: fact('step.ends'), people: 1, caution: fact('care.ends') },
     ...(design.stations.length > 0 ? [{ what: fact('step.plant'), people: 1 } as const] : []),
   ];
+}
+
+/** Where a hoop has turned by an eighth, a quarter and three eighths of a turn, by a tape from its end. */
+function hoopMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: number }> {
+  const hoop = design.parts.find((part) => part.role === 'hoop');
+  const marks = hoop?.shape === 'bar' && hoop.bent ? bendMarks(hoop.bent, Math.PI / 4) : [];
+  const [eighth, quarter, more] = [0, 1, 2].map((n) => ({ mm: marks[n]?.atMm ?? 0 })) as [
+    { mm: number },
+    { mm: number },
+    { mm: number },
+  ];
+  return { eighth, quarter, more };
 }
 
 export const panelArchSeason = (design: Design): SeasonNote[] => [

@@ -7,7 +7,7 @@ import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import type { Part } from '../../../design/shapes/shapes';
 import { cornerOf, flatBase, onSheet, type Sheet } from '../../../design/shapes/sheet';
-import { add, ALONG, pathLength, scale, UP, type Point } from '../../../geometry/space';
+import { ALONG, pathLength, UP, type Point } from '../../../geometry/space';
 import { groundAt, slopeOf, type Ground } from '../../../site/ground';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';

@@ -1,0 +1,73 @@
+/** Folders of the core, lowest first: each may lean on those before it, none on those after. docs/architecture.md says why. */
+const LAYERS = [
+  'quantity',
+  'wording',
+  'geometry',
+  'catalogue',
+  'crops',
+  'site',
+  'statics',
+  'cutting',
+  'design',
+  'materials',
+  'costing',
+  'checks',
+  'structures',
+  'plan',
+  'drawing',
+  'shade',
+  'choosing',
+  'demo',
+  'formats',
+];
+const TESTS = '\\.(test|fixture)\\.ts$';
+/** A rule of the core; its tests may look anywhere. */
+const core = (name, comment, path, to) => ({
+  name,
+  comment,
+  severity: 'error',
+  from: { path, pathNot: TESTS },
+  to,
+});
+
+module.exports = {
+  forbidden: [
+    ...LAYERS.slice(0, -1).map((layer, i) =>
+      core(`no-higher-than-${layer}`, 'The core has one direction.', `^core/${layer}/`, {
+        path: `^core/(${LAYERS.slice(i + 1).join('|')})/`,
+      }),
+    ),
+    core('listed', 'A folder of the core has its place in the order above.', `^core/(?!${LAYERS.join('/|')}/)`, {
+      path: '.',
+    }),
+    core('kind-by-kind', 'A kind knows no other kind: what they share is a rule.', '^core/structures/kinds/([^/]+)/', {
+      path: '^core/structures/kinds/',
+      pathNot: '^core/structures/kinds/$1/',
+    }),
+    core('rules-know-no-kind', 'What kinds share knows none of them.', '^core/structures/rules/', {
+      path: '^core/structures/(kinds/|registry|loaders)',
+    }),
+    core('kinds-know-no-registry', 'A kind does not look up others.', '^core/structures/kinds/', {
+      path: '^core/structures/(registry|loaders)',
+    }),
+    core('pure', 'The core knows no screen, store, network or machine.', '^core/', {
+      path: '^web/|node_modules/(?!joi/|@hapi/|@sideway/|@standard-schema/)',
+    }),
+    core('no-machine', 'The core knows no screen, store, network or machine.', '^core/', { dependencyTypes: ['core'] }),
+    core('joi-at-the-door', 'Only the door reads documents.', '^core/(?!formats/)', { path: 'node_modules/joi' }),
+    {
+      name: 'no-circle',
+      severity: 'error',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
+    { name: 'found', severity: 'error', from: {}, to: { couldNotResolve: true } },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '\\.next/' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.all.json' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default'] },
+  },
+};

@@ -1,0 +1,31 @@
+import type { Bar } from '../../../design/shapes/bar';
+import { inches } from '../../../quantity/length';
+import type { Values } from '../../knob';
+import type { GARDEN_FENCE_KNOBS, PathSetting } from './knobs';
+import type { Bay, Run } from './run';
+
+export type GardenFenceValues = Values<typeof GARDEN_FENCE_KNOBS>;
+
+/** What everything that fills the fence is given. */
+export interface Fence {
+  v: GardenFenceValues;
+  setting: PathSetting;
+  run: Run;
+  stepped: boolean;
+  /** Depth of a post across the fence; its face is half of it from the line. */
+  faceMm: number;
+  timber: boolean;
+  bars: ReadonlyMap<string, Bar>;
+  /** Timber for frames, rails and braces. */
+  rail: { id: string; wideMm: number; thickMm: number };
+}
+
+/** Boards start this far over the soil, so that they do not rot (from memory). mm. */
+export const BOARD_UP_MM = inches(2);
+
+/** How high the infill of a bay reaches at a post, over the soil there: the bay's own level where it is stepped. */
+export function bayLevel(bay: Bay, stepped: boolean): { baseFrom: number; baseTo: number } {
+  if (!stepped) return { baseFrom: bay.from.at[2], baseTo: bay.to.at[2] };
+  const base = Math.max(bay.from.at[2], bay.to.at[2]);
+  return { baseFrom: base, baseTo: base };
+}

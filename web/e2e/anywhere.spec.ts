@@ -1,0 +1,92 @@
+import { expect, test, type Page } from '@playwright/test';
+import { ownGarden, saved, savedPlan, total } from './garden';
+
+/** A place of the plot as it is drawn, by shares of its width and height. */
+async function tap(page: Page, across: number, up: number): Promise<void> {
+  const box = await page.getByRole('application').locator('rect').first().boundingBox();
+  if (!box) throw new Error('nothing is being laid');
+  await page.mouse.click(box.x + box.width * across, box.y + box.height * (1 - up));
+}
+
+test('a fence is laid corner by corner, a corner is dragged, typed and added, and the bench has its bays and its price', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request, (plan) => ({ ...plan, beds: [], plantings: [], structures: [], features: [] }));
+  await page.goto(`/g/${id}/build`);
+  await page.getByRole('link', { name: 'Lay it on the plot' }).click();
+  await expect(page.getByText('Tap where it begins.')).toBeVisible();
+  await tap(page, 0.2, 0.2);
+  // A corner on the last one is refused, naming both and the limit.
+  await tap(page, 0.2, 0.2);
+  await expect(page.getByRole('main').getByRole('alert')).toContainText(
+    /Corner 2 lies 0.* from corner 1; the least is/,
+  );
+  await tap(page, 0.8, 0.2);
+  await tap(page, 0.8, 0.7);
+  await page.getByRole('button', { name: 'It ends here' }).click();
+  await expect(page.getByRole('button', { name: /^Corner \d/ })).toHaveCount(3);
+  const third = page.getByRole('button', { name: /^Corner 3,/ });
+  const box = await third.boundingBox();
+  if (!box) throw new Error('the corner is not on the plot');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 60, box.y + 60, { steps: 5 });
+  await page.mouse.up();
+  await page.getByRole('textbox', { name: 'Corner 1, from the left' }).fill('6 ft');
+  await page.getByRole('textbox', { name: 'Corner 2, soil over the first corner' }).fill('8 in');
+  await page.getByRole('button', { name: /^Make a corner between 1 and 2/ }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Corner \d/ })).toHaveCount(4);
+  await saved(page);
+  const [fence] = (await savedPlan(request, id)).structures;
+  expect(fence?.stand).toMatchObject({ on: 'path', closed: false });
+  if (fence?.stand.on !== 'path') throw new Error('the fence follows no path');
+  expect(fence.stand.spots).toHaveLength(4);
+  expect(fence.stand.spots[0]?.xMm).toBeCloseTo(1828.8, 3);
+  expect(fence.stand.spots[2]?.groundMm).toBeCloseTo(203.2, 3);
+  await page.getByRole('link', { name: 'Open it on the bench' }).click();
+  await expect(page.getByRole('table')).toContainText('rises');
+  await expect(total(page)).toHaveText(/€[1-9]/);
+  await page.getByRole('link', { name: /move it on the plot/ }).click();
+  await page.getByRole('button', { name: /^Corner 4,/ }).focus();
+  await page.keyboard.press('Delete');
+  await expect(page.getByRole('button', { name: /^Corner \d/ })).toHaveCount(3);
+});
+
+test('an arch is begun from a bed beside a way; pulling its foot changes its crown, and a second one in its place is told', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request, (plan) => ({
+    ...plan,
+    structures: plan.structures.filter((one) => one.kind !== 'panel-arch'),
+  }));
+  await page.goto(`/g/${id}/plot?look=dock-west`);
+  await page.getByRole('button', { name: /^Panel arch over the 4′ way to Dry-dock bed, east/ }).click();
+  await expect(page).toHaveURL(/\/s\/support-/);
+  await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
+  const headroom = () =>
+    page
+      .getByText(/in the middle, .* under what hangs down/)
+      .first()
+      .textContent();
+  await page.getByText(/things are as they should be/).click();
+  const before = await headroom();
+  const pull = page.getByRole('slider', { name: /Between the feet, on the drawing/ });
+  await pull.focus();
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('ArrowUp');
+  await expect.poll(headroom).not.toBe(before);
+  await saved(page);
+  const plan = await savedPlan(request, id);
+  const arch = plan.structures.find((one) => one.kind === 'panel-arch');
+  expect(arch?.stand).toEqual({ on: 'beds', beds: ['dock-west', 'dock-east'] });
+  const both = await ownGarden(request, () => ({
+    ...plan,
+    structures: [...plan.structures, { ...(arch as (typeof plan.structures)[number]), id: 'again', name: 'Again' }],
+  }));
+  await page.goto(`/g/${both}/s/again`);
+  await expect(page.getByText(/Stands in the same place as/)).toBeVisible();
+});
