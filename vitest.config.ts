@@ -4,6 +4,8 @@ export default defineConfig({
   test: {
     setupFiles: ['./vitest.setup.ts'],
     include: ['core/**/*.test.ts', 'web/**/*.test.ts'],
+    // Both cores: nothing else runs meanwhile.
+    maxWorkers: 2,
     testTimeout: 120_000,
     exclude: ['**/node_modules/**', 'web/e2e/**', '**/.next/**'],
   },

@@ -4,7 +4,7 @@ import { fileURLToPath } from 'node:url';
 /** Takes the pictures of docs/screenshots/ from the demo garden of a running server (LIGNUM_ADDRESS); all of them, or those that are named. */
 const named = process.argv.slice(2);
 const address = process.env.LIGNUM_ADDRESS ?? 'http://127.0.0.1:4600';
-const place = fileURLToPath(new URL('../docs/screenshots', import.meta.url));
+const place = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const SHOTS = [
   ['garden', '/g/ferry-house'],
   [
@@ -57,29 +57,12 @@ const SHOTS = [
   ],
   ['bench-panel-wall', '/g/ferry-house/s/tomato-wall'],
   ['bench-twine-frame', '/g/ferry-house/s/cucumber-frame'],
-  ['bench-slope', '/g/ferry-house/s/bean-wall'],
-  [
-    'kinds',
-    '/g/ferry-house/s/tomato-wall',
-    {
-      before: async (page) => {
-        await page.getByRole('button', { name: 'Panel wall on driven posts' }).click();
-        await page.waitForTimeout(1500);
-      },
-    },
-  ],
+  ['build', '/g/ferry-house/build', { height: 1000 }],
+  ['bench-arch', '/g/ferry-house/s/dock-arch', { height: 900 }],
+  ['bench-cages', '/g/ferry-house/s/door-cages'],
+  ['bench-fence', '/g/ferry-house/s/river-fence'],
+  ['plot-fence', '/g/ferry-house/plot?look=river-fence'],
   ['bench-tepee', '/g/ferry-house/s/bean-tepee'],
-  ['bench-rail-trellis', '/g/ferry-house/s/melon-trellis'],
-  [
-    'bench-a-frame',
-    '/g/ferry-house/s/cucumber-fold',
-    {
-      before: async (page) => {
-        await page.getByRole('radio', { name: 'All round' }).click();
-        await page.waitForTimeout(3000);
-      },
-    },
-  ],
   [
     'joints',
     '/g/ferry-house/s/melon-trellis',

@@ -1,5 +1,9 @@
 import { clash, type Neighbour } from '../checks/clash';
 import { byUrgency } from '../checks/check';
+import { outlineOf } from '../geometry/outline';
+import { overlap } from '../geometry/polygon';
+import { bedOnPlot } from '../site/bed';
+import type { PlanSpot } from '../site/plot';
 import { coverOf } from '../design/on-plot';
 import type { ComputedStructure, MendableVerdict } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
@@ -10,13 +14,38 @@ export const neighbourOf = ({ structure, sized, frame }: ComputedStructure): Nei
   covers: coverOf(sized.design, frame),
 });
 
-/** Whether two structures could come to stand in one place: on one bed, or wherever one of them is on no bed. */
-const mayMeet = (a: StructurePlan, b: StructurePlan): boolean =>
-  a.stand.on !== 'bed' || b.stand.on !== 'bed' || a.stand.bed === b.stand.bed;
+/** Structures stay within about so much of what they stand on (from memory: feet of tepees, guys, eaves of arches). mm. */
+const BEYOND_MM = 1000;
+/** What stands on open ground is found from one place alone. mm. */
+const ABOUT_A_SPOT_MM = 8000;
 
-/** The other structures of a plan that could stand in the way of one. */
-export const couldMeet = (plan: Plan, structure: StructurePlan): StructurePlan[] =>
-  plan.structures.filter((other) => other.id !== structure.id && mayMeet(structure, other));
+/** Where on the plot a structure is to be looked for, from its stand alone; convex pieces. */
+function whereabouts(plan: Plan, { stand }: StructurePlan): PlanSpot[][] {
+  const about = (spots: readonly PlanSpot[], by = BEYOND_MM): PlanSpot[] =>
+    outlineOf(spots.flatMap(([x, y]) => [-by, by].flatMap((dx) => [-by, by].map((dy): PlanSpot => [x + dx, y + dy]))));
+  const bed = (id: string): PlanSpot[] => plan.beds.filter((one) => one.id === id).flatMap(bedOnPlot);
+  switch (stand.on) {
+    case 'bed':
+      return [about(bed(stand.bed))];
+    case 'beds':
+      return [about(stand.beds.flatMap(bed))];
+    case 'path':
+      return [...stand.spots, ...(stand.closed ? stand.spots.slice(0, 1) : [])]
+        .map(({ xMm, yMm }): PlanSpot => [xMm, yMm])
+        .flatMap((to, i, all) => (i > 0 ? [about([all[i - 1] as PlanSpot, to])] : []));
+    case 'spot':
+      return [about([[stand.at.xMm, stand.at.yMm]], ABOUT_A_SPOT_MM)];
+  }
+}
+
+/** The other structures of a plan that could stand in the way of one: asked before either is sized. */
+export function couldMeet(plan: Plan, structure: StructurePlan): StructurePlan[] {
+  const own = whereabouts(plan, structure);
+  return plan.structures.filter(
+    (other) =>
+      other.id !== structure.id && whereabouts(plan, other).some((theirs) => own.some((mine) => overlap(mine, theirs))),
+  );
+}
 
 /** A computed structure with what its neighbours say to where it stands. */
 export function withClashes(computed: ComputedStructure, neighbours: readonly Neighbour[]): ComputedStructure {

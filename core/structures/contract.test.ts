@@ -278,7 +278,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             }
           expect(JSON.stringify(only(plan).sized.design)).toBe(JSON.stringify(design));
         }),
-        { numRuns: 30, examples: longest(kind).map((plan) => [plan]) },
+        { numRuns: 20, examples: longest(kind).map((plan) => [plan]) },
       );
     });
 
@@ -293,7 +293,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             expect(mended.verdicts.map((one) => one.told.code)).not.toContain(verdict.told.code);
           }
         }),
-        { numRuns: 30 },
+        { numRuns: 16 },
       );
     });
 
@@ -320,7 +320,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           if (missing.length > 0) expect(cost.complete).toBe(false);
           for (const one of shopping.purchases) expect(sold.has(one.stock)).toBe(true);
         }),
-        { numRuns: 40 },
+        { numRuns: 12 },
       );
     });
 
@@ -348,7 +348,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             for (const same of [byHand, elsewhere]) expect(only(same).sized.design).toEqual(sized.design);
           },
         ),
-        { numRuns: 25 },
+        { numRuns: 12 },
       );
     });
 
@@ -388,7 +388,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           );
           expect(hair.stations.map((station) => station.id)).toEqual(level.stations.map((station) => station.id));
         }),
-        { numRuns: 25 },
+        { numRuns: 12 },
       );
     });
 

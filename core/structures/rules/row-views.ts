@@ -5,6 +5,20 @@ import { groundAt, slopeOf, type Ground } from '../../site/ground';
 /** Soil drawn past the ends of a bed. mm. */
 const BESIDE_MM = 500;
 
+/** Straight down on all of it. */
+export const FROM_ABOVE: ViewFrame = {
+  id: 'plan',
+  title: 'From above',
+  right: [1, 0, 0],
+  up: [0, 1, 0],
+  eye: [0, 0, 1],
+  origin: [0, 0, 0],
+  as: 'above',
+  square: false,
+  nearest: false,
+  soil: [],
+};
+
 /** The three views of a row on a bed: from the front, from above, and along the row from its start. `startMm` is where it begins in the bed. */
 export function rowViews(o: { ground: Ground; bed: Bed; startMm: number }): ViewFrame[] {
   const high = o.bed.heightMm;
@@ -40,18 +54,7 @@ export function rowViews(o: { ground: Ground; bed: Bed; startMm: number }): View
       nearest: false,
       soil: bedSoil(near, far, along),
     },
-    {
-      id: 'plan',
-      title: 'From above',
-      right: [1, 0, 0],
-      up: [0, 1, 0],
-      eye: [0, 0, 1],
-      origin: [0, 0, 0],
-      as: 'above',
-      square: false,
-      nearest: false,
-      soil: [],
-    },
+    FROM_ABOVE,
     {
       id: 'end',
       title: 'From the end',

@@ -18,6 +18,7 @@ import { GATE_BOTTOM_MM, hangGate } from './gate';
 import { slopes, type PathSetting } from './knobs';
 import { bayLevel, BOARD_UP_MM, type Fence, type GardenFenceValues } from './fence';
 import { layRun, onLeg, type Bay, type FencePost, type Leg, type Run } from './run';
+import { FROM_ABOVE } from '../../rules/row-views';
 
 /** Posts stand this far over what they carry (from memory). mm. */
 const OVER_MM = inches(1);
@@ -330,18 +331,7 @@ function viewsOf(run: Run, parts: readonly Part[], v: GardenFenceValues): Design
   const [first] = run.legs;
   return [
     ...sides,
-    {
-      id: 'plan',
-      title: 'From above',
-      right: [1, 0, 0],
-      up: [0, 1, 0],
-      eye: [0, 0, 1],
-      origin: [0, 0, 0],
-      as: 'above',
-      square: false,
-      nearest: false,
-      soil: [],
-    },
+    FROM_ABOVE,
     ...(first
       ? [
           {
@@ -412,9 +402,10 @@ function handlesOf(run: Run, v: GardenFenceValues, gate: Bay | undefined): Desig
     ...(gate
       ? ([
           {
+            // Under the gateway, clear of the pull of its width.
             knob: 'gateAt',
             view: `side-${gate.leg.index + 1}`,
-            at: [local(gate, 0.5), onLeg(gate.leg, local(gate, 0.5))[2] - gate.leg.from[2] + v.height / 2],
+            at: [local(gate, 0.5), onLeg(gate.leg, local(gate, 0.5))[2] - gate.leg.from[2] - v.depth * 0.8],
             axis: 'right',
             perMm: 1,
           },

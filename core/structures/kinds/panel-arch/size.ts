@@ -19,6 +19,7 @@ import { placeStations } from '../../rules/stations';
 import { isOffered } from '../../setting';
 import { bowOf, lengthFor, spanFor, widestSpan, type Bow } from './bow';
 import { statureOf, type ArchSetting, type PANEL_ARCH_KNOBS } from './knobs';
+import { FROM_ABOVE } from '../../rules/row-views';
 
 export type PanelArchValues = Values<typeof PANEL_ARCH_KNOBS>;
 
@@ -526,18 +527,7 @@ function viewsOf(soil: readonly Side[], wayMm: number): Design['views'] {
         [edge + 10, high(1)],
       ],
     },
-    {
-      id: 'plan',
-      title: 'From above',
-      right: [1, 0, 0],
-      up: [0, 1, 0],
-      eye: [0, 0, 1],
-      origin: [0, 0, 0],
-      as: 'above',
-      square: false,
-      nearest: false,
-      soil: [],
-    },
+    FROM_ABOVE,
     {
       id: 'side',
       title: 'From the side',
