@@ -15,7 +15,7 @@ export const neighbourOf = ({ structure, sized, frame }: ComputedStructure): Nei
 });
 
 /** Structures stay within about so much of what they stand on (from memory: feet of tepees, guys, eaves of arches). mm. */
-const BEYOND_MM = 1000;
+const BEYOND_MM = 500;
 /** What stands on open ground is found from one place alone. mm. */
 const ABOUT_A_SPOT_MM = 8000;
 
@@ -38,7 +38,7 @@ function whereabouts(plan: Plan, { stand }: StructurePlan): PlanSpot[][] {
   }
 }
 
-/** The other structures of a plan that could stand in the way of one: asked before either is sized. */
+/** The other structures of a plan that could stand in the way of one: asked before either is sized. Those on two beds keep to their own. */
 export function couldMeet(plan: Plan, structure: StructurePlan): StructurePlan[] {
   const own = whereabouts(plan, structure);
   return plan.structures.filter(

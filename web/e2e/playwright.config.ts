@@ -4,7 +4,9 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: '.',
   timeout: 60_000,
-  workers: 1,
+  // Each test has a garden of its own.
+  workers: 2,
+  expect: { timeout: 10_000 },
   retries: 0,
   reporter: [['list'], ['json']],
   outputDir: '../../.data/reports/interface',

@@ -12,7 +12,7 @@ import { onLeg, type Bay } from './run';
 
 /** ⅜–½″ clearance each side (common practice, no source); under the leaf 2″ (from memory). mm. */
 const CLEAR_MM = inches(0.5);
-export const GATE_BOTTOM_MM = inches(2);
+const GATE_BOTTOM_MM = inches(2);
 const WASHER_EVERY_MM = inches(12);
 /** A leaf this high or wide hangs on three hinges (from memory). mm. */
 const HIGH_LEAF_MM = feet(5);

@@ -14,7 +14,7 @@ import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import { setPost, standingOf } from '../../rules/timber-post';
 import { isOffered } from '../../setting';
 import { fillBays } from './infill';
-import { GATE_BOTTOM_MM, hangGate } from './gate';
+import { hangGate } from './gate';
 import { slopes, type PathSetting } from './knobs';
 import { bayLevel, BOARD_UP_MM, type Fence, type GardenFenceValues } from './fence';
 import { layRun, onLeg, type Bay, type FencePost, type Leg, type Run } from './run';
@@ -405,17 +405,14 @@ function handlesOf(run: Run, v: GardenFenceValues, gate: Bay | undefined): Desig
             // Under the gateway, clear of the pull of its width.
             knob: 'gateAt',
             view: `side-${gate.leg.index + 1}`,
-            at: [local(gate, 0.5), onLeg(gate.leg, local(gate, 0.5))[2] - gate.leg.from[2] - v.depth * 0.8],
+            at: [local(gate, 0.5), onLeg(gate.leg, local(gate, 0.5))[2] - gate.leg.from[2] - v.depth],
             axis: 'right',
             perMm: 1,
           },
           {
             knob: 'gateWidth',
             view: `side-${gate.leg.index + 1}`,
-            at: [
-              local(gate, 1),
-              onLeg(gate.leg, local(gate, 1))[2] - gate.leg.from[2] + v.height * 0.8 + GATE_BOTTOM_MM / 2,
-            ],
+            at: [local(gate, 1), onLeg(gate.leg, local(gate, 1))[2] - gate.leg.from[2] + v.height],
             axis: 'right',
             perMm: 2,
           },
