@@ -43,7 +43,9 @@ export function couldMeet(plan: Plan, structure: StructurePlan): StructurePlan[]
   const own = whereabouts(plan, structure);
   return plan.structures.filter(
     (other) =>
-      other.id !== structure.id && whereabouts(plan, other).some((theirs) => own.some((mine) => overlap(mine, theirs))),
+      other.id !== structure.id &&
+      (structure.stand.on !== 'bed' || other.stand.on !== 'bed' || structure.stand.bed === other.stand.bed) &&
+      whereabouts(plan, other).some((theirs) => own.some((mine) => overlap(mine, theirs))),
   );
 }
 

@@ -123,7 +123,6 @@ test('every view passes the accessibility rules, light and dark, at a desk and o
       `/g/${id}/build`,
       `/g/${id}/s/melon-trellis/sheet`,
       `/g/${id}/plot?look=river-fence`,
-      `/g/${id}/plot?lay=garden-fence`,
       `/g/${id}/list`,
       `/g/${id}/prices`,
     ]) {

@@ -7,7 +7,7 @@ import { useGarden } from '../shell/garden-context';
 export function Bays({ computed }: { computed: ComputedStructure }) {
   const { tongue } = useGarden();
   const { bays } = computed.sized.design;
-  if (!bays || bays.length === 0) return null;
+  if (!bays?.length) return null;
   const length = (mm: number) => formatLength(mm, tongue.units);
   return (
     <details className="mt-4" open>

@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { Suspense, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { Suspense, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import dynamic from 'next/dynamic';
 import { ChevronLeft, ChevronRight, Download, Printer, Shapes, Trash2 } from 'lucide-react';
 import type { View } from '@lignum/core/drawing/primitive';
@@ -13,7 +13,6 @@ import type { StructurePlan } from '@lignum/core/plan/plan';
 import { buttonLook } from '../../ui/button';
 import { Switcher } from '../../ui/field';
 import { Verdicts } from '../../ui/verdicts';
-import { BuildOrder, SeasonNotes } from '../shell/build-order';
 import { structureOf } from '../shell/computed-structure';
 import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -21,13 +20,13 @@ import { placeWords } from '../shell/place-words';
 import { isSingleKey } from '../shell/single-keys';
 import { useKind } from '../shell/use-kind';
 import { useNeighbours } from '../shell/use-neighbours';
-import { Bays } from './bays';
 import { Carries } from './carries';
 import { KnobPanel } from './knob-panel';
 import { PullDrawing } from './pull-drawing';
 import { RunningBill } from './running-bill';
 
 /** Fetched when they are opened. */
+const Bays = dynamic(() => import('./bays').then((module) => module.Bays));
 const KindSheet = dynamic(() => import('./kind-sheet'), { ssr: false });
 const Support3d = dynamic(() => import('./support-3d'), {
   ssr: false,
@@ -37,6 +36,8 @@ const CloseUps = dynamic(() => import('../shell/close-ups'), {
   ssr: false,
   loading: () => <p className="py-8 text-soft">Drawing the joints…</p>,
 });
+const BuildOrder = dynamic(() => import('../shell/build-order').then((module) => module.BuildOrder), { ssr: false });
+const SeasonNotes = dynamic(() => import('../shell/build-order').then((module) => module.SeasonNotes), { ssr: false });
 const RipPlan = dynamic(() => import('../list/rip-plan').then((module) => module.RipPlan), { ssr: false });
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
@@ -194,21 +195,13 @@ function Workbench({
       </div>
       <div className="order-1 min-w-0 pt-4 lg:sticky lg:top-14 lg:order-none lg:self-start">
         <Views key={structure.id} computed={computed} />
-        <Bays computed={computed} />
-        <Joints key={`joints ${structure.id}`} computed={computed} />
-        <details>
-          <summary className="flex min-h-11 items-center font-display text-lg font-semibold">
-            In what order to build it
-          </summary>
-          <BuildOrder computed={computed} />
-        </details>
+        {computed.sized.design.bays && <Bays computed={computed} />}
+        <Fold key={`joints ${structure.id}`} title="The joints, close up">
+          {() => <CloseUps computed={computed} />}
+        </Fold>
+        <Fold title="In what order to build it">{() => <BuildOrder computed={computed} />}</Fold>
         {computed.sized.season.length > 0 && (
-          <details>
-            <summary className="flex min-h-11 items-center font-display text-lg font-semibold">
-              Through the season
-            </summary>
-            <SeasonNotes computed={computed} />
-          </details>
+          <Fold title="Through the season">{() => <SeasonNotes computed={computed} />}</Fold>
         )}
       </div>
       <div className="order-3 grid scroll-mt-16 content-start gap-5 pt-4 lg:order-none" id="results">
@@ -257,13 +250,13 @@ function ResultStrip({ computed }: { computed: ComputedStructure }) {
   );
 }
 
-/** Drawn only while it is open: turning a knob need not wait for it. */
-function Joints({ computed }: { computed: ComputedStructure }) {
+/** Fetched and drawn only while it is open: turning a knob need not wait for it. */
+function Fold({ title, children }: { title: string; children: () => ReactNode }) {
   const [open, setOpen] = useState(false);
   return (
-    <details className="mt-4" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="flex min-h-11 items-center font-display text-lg font-semibold">The joints, close up</summary>
-      {open && <CloseUps computed={computed} />}
+    <details className="mt-1" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="flex min-h-11 items-center font-display text-lg font-semibold">{title}</summary>
+      {open && children()}
     </details>
   );
 }

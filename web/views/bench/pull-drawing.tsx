@@ -10,6 +10,16 @@ import { LengthInput } from '../../ui/field';
 import { setKnob } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 
+/** On a small drawing two pulls can come to lie on one thumb: the first is kept, the other's length is turned by its knob. */
+function apart<Pull extends { at: readonly [number, number] }>(pulls: readonly Pull[]): Pull[] {
+  const kept: Pull[] = [];
+  for (const pull of pulls)
+    if (kept.every((other) => Math.hypot(other.at[0] - pull.at[0], other.at[1] - pull.at[1]) >= THUMB_PX))
+      kept.push(pull);
+  return kept;
+}
+const THUMB_PX = 32;
+
 /** A view whose length knobs are pulled where they show: dragged, stepped with the arrow keys, or typed. */
 export function PullDrawing({
   view,
@@ -39,7 +49,7 @@ export function PullDrawing({
       keep={keep}
       {...(caption ? { caption } : {})}
       overlay={(paper) =>
-        paper.pulls.map((pull) => {
+        apart(paper.pulls).map((pull) => {
           const knob = pullable(pull.knob);
           return (
             knob && (

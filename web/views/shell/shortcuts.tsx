@@ -1,41 +1,18 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
-import { Sheet } from '../../ui/dialog';
+import { useEffect } from 'react';
 import { changeGarden } from './edits';
 import { useGarden } from './garden-context';
-import { isSingleKey, isTyping, SINGLE_KEYS_SWITCH } from './single-keys';
+import { isSingleKey, isTyping } from './single-keys';
 
-const KEYS: readonly { keys: string; does: string }[] = [
-  { keys: 'Ctrl Z', does: 'Undo' },
-  { keys: 'Ctrl Shift Z', does: 'Redo' },
-  { keys: 'G', does: 'The garden' },
-  { keys: 'M', does: 'The plot, to scale' },
-  { keys: 'N', does: 'Plan a new row' },
-  { keys: 'B', does: 'What to build: every kind' },
-  { keys: 'L', does: 'List for the shop' },
-  { keys: 'P', does: 'Prices and shed' },
-  { keys: '[  ]', does: 'Bench: previous or next support' },
-  { keys: 'K', does: 'Bench: build it as another kind' },
-  { keys: 'S', does: 'Bench: all of it on one sheet' },
-  { keys: 'U', does: 'Feet and inches, or millimetres' },
-  { keys: '← ↑ ↓ →  R', does: 'Plot: move or turn what is chosen (Shift: a foot, 5°)' },
-  { keys: '← ↑ ↓ →  Delete', does: 'Plot: move a corner, or take it out' },
-  { keys: 'Space  Enter  Esc', does: 'Laying a fence: a corner, the end, leave it' },
-  { keys: '↑ ↓', does: 'In a field or on a rod: one step' },
-  { keys: '↑ ↓ ← →  Enter', does: 'On a pull in a drawing: one step, or type' },
-  { keys: 'Shift ↑ ↓', does: 'In a length field: ten steps' },
-  { keys: '?', does: 'This sheet' },
-];
+/** Fetched when it is asked for. */
+const KeySheet = dynamic(() => import('./key-sheet'), { ssr: false });
 
-/** Listens for the shortcuts and shows their sheet. Single letters can be switched off for those who dictate. */
+/** Listens for the shortcuts and shows their sheet. */
 export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: boolean) => void }) {
   const { id, store } = useGarden();
   const router = useRouter();
-  const [single, setSingle] = useState(true);
-  useEffect(() => {
-    setSingle(localStorage.getItem(SINGLE_KEYS_SWITCH) !== 'off');
-  }, []);
 
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
@@ -67,28 +44,5 @@ export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: bo
     return () => window.removeEventListener('keydown', press);
   }, [id, router, setOpen, store]);
 
-  return (
-    <Sheet open={open} onClose={() => setOpen(false)} title="Keys">
-      <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
-        {KEYS.map(({ keys, does }) => (
-          <div key={keys} className="contents">
-            <dt className="font-semibold whitespace-pre">{keys}</dt>
-            <dd>{does}</dd>
-          </div>
-        ))}
-      </dl>
-      <label className="mt-5 flex min-h-11 items-center gap-3">
-        <input
-          type="checkbox"
-          className="size-5 accent-(--chalk)"
-          checked={single}
-          onChange={(event) => {
-            setSingle(event.target.checked);
-            localStorage.setItem(SINGLE_KEYS_SWITCH, event.target.checked ? 'on' : 'off');
-          }}
-        />
-        Single letters work as shortcuts
-      </label>
-    </Sheet>
-  );
+  return open && <KeySheet onClose={() => setOpen(false)} />;
 }

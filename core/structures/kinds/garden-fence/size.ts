@@ -352,23 +352,20 @@ function viewsOf(run: Run, parts: readonly Part[], v: GardenFenceValues): Design
   ];
 }
 
-/** Along each run the posts by a tape on the soil; the heights once a run. */
+/** Along each run the posts by a tape on the soil; the heights once, on the longest. */
 function marksOf(run: Run, v: GardenFenceValues): Mark[] {
+  const [longest] = run.legs.toSorted((a, b) => b.longMm - a.longMm);
   return run.legs.flatMap((leg): Mark[] => {
     const posts = run.posts
       .filter((post) => post.legs.includes(leg.index))
       .map((post) => Math.hypot(post.at[0] - leg.from[0], post.at[1] - leg.from[1]))
       .sort((a, b) => a - b);
     const slope = Math.hypot(leg.longMm, leg.to[2] - leg.from[2]) / leg.longMm;
-    const below = v.infill !== 'boards' && v.dig === 'buried' ? -v.below : 0;
     return [
       { view: `side-${leg.index + 1}`, axis: 'x', label: 'posts', atMm: posts, tapedMm: posts.map((at) => at * slope) },
-      {
-        view: `side-${leg.index + 1}`,
-        axis: 'z',
-        label: 'heights',
-        atMm: [...new Set([-v.depth, below, 0, v.height])].sort((a, b) => a - b),
-      },
+      ...(leg === longest
+        ? ([{ view: `side-${leg.index + 1}`, axis: 'z', label: 'heights', atMm: [-v.depth, 0, v.height] }] as const)
+        : []),
     ];
   });
 }
