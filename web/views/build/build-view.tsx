@@ -11,6 +11,7 @@ import { PURPOSES, type Purpose, type StructureKind } from '@lignum/core/structu
 import { KINDS } from '@lignum/core/structures/registry';
 import { Button, buttonLook } from '../../ui/button';
 import { newPlanting } from '../garden/beginnings';
+import { freeWays } from '../garden/free-ways';
 import { freeSpot, newBed } from '../garden/new-bed';
 import { newStructure } from '../garden/new-structure';
 import { addStructure } from '../shell/edits';
@@ -25,7 +26,7 @@ const FOR: Record<Purpose, string> = {
   planter: 'To grow in, off the ground',
 };
 /** As many ways are offered for an arch. */
-const MOST_WAYS = 4;
+const MOST_WAYS = 2;
 
 /** Every kind by what it is for, each sized and drawn as it would be built in this garden, and begun where it is begun. */
 export function BuildView() {
@@ -86,7 +87,7 @@ function Begin({ kind }: { kind: StructureKind }) {
     store.edit(addStructure(structure));
     router.push(`/g/${id}/s/${structure.id}`);
   };
-  const ways = kind.stands.includes('beds') ? waysAmong(plan.beds).slice(0, MOST_WAYS) : [];
+  const ways = kind.stands.includes('beds') ? freeWays(plan).slice(0, MOST_WAYS) : [];
   return (
     <>
       {kind.stands.includes('bed') && (

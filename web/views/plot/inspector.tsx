@@ -9,12 +9,13 @@ import { distanceToStretch, inside } from '@lignum/core/geometry/polygon';
 import { cropIn } from '@lignum/core/crops/book';
 import { bedOutline, farthestSoil, outOfReach, type Bed } from '@lignum/core/site/bed';
 import { SOILS, WINDS } from '@lignum/core/site/soil';
-import { waysAmong, toFrame } from '@lignum/core/site/stand';
+import { toFrame } from '@lignum/core/site/stand';
 import { KINDS } from '@lignum/core/structures/registry';
 import { VISITORS, type Feature, type PlanSpot, type Visitor } from '@lignum/core/site/plot';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button, buttonLook } from '../../ui/button';
 import { BedOutlineFields } from '../garden/bed-outline-fields';
+import { freeWays } from '../garden/free-ways';
 import { newStructure } from '../garden/new-structure';
 import { ChooserField, Field, inputLook, LengthField, NumberField } from '../../ui/field';
 import {
@@ -206,16 +207,10 @@ const OVER_WAYS = KINDS.filter((kind) => kind.stands.includes('beds'));
 function OverWays({ thing }: { thing: Thing }) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
-  const spanned = (beds: readonly Bed[]) =>
-    plan.structures.some(
-      ({ stand }) => stand.on === 'beds' && beds.every((bed) => (stand.beds as readonly string[]).includes(bed.id)),
-    );
-  const ways = waysAmong(plan.beds).filter(({ beds, way }) =>
-    spanned(beds)
-      ? false
-      : thing.is === 'bed'
-        ? beds.some((bed) => bed.id === thing.id)
-        : thing.is === 'feature' && thing.feature.kind === 'path' && liesUnder(thing.feature, [way.at.xMm, way.at.yMm]),
+  const ways = freeWays(plan).filter(({ beds, way }) =>
+    thing.is === 'bed'
+      ? beds.some((bed) => bed.id === thing.id)
+      : thing.is === 'feature' && thing.feature.kind === 'path' && liesUnder(thing.feature, [way.at.xMm, way.at.yMm]),
   );
   if (ways.length === 0) return null;
   const put = (kind: string, beds: readonly [Bed, Bed]) => {
