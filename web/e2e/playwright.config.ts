@@ -5,7 +5,8 @@ export default defineConfig({
   testDir: '.',
   timeout: 60_000,
   // Each test has a garden of its own.
-  workers: 2,
+  fullyParallel: true,
+  workers: 3,
   expect: { timeout: 10_000 },
   retries: 0,
   reporter: [['list'], ['json']],
