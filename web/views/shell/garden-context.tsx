@@ -1,6 +1,5 @@
 'use client';
 import { createContext, useContext, useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
-import { upgradePlan } from '@lignum/core/formats/upgrade';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Tongue } from '@lignum/core/wording/say';
 import { GardenStore, type GardenState, type Outside } from './garden-store';
@@ -61,8 +60,7 @@ export function GardenProvider({
   const store = useMemo(() => new GardenStore(outsideOf(id), plan, revision, savedAt), [id]);
 
   useEffect(() => {
-    const kept = readDraft(id);
-    if (kept) store.takeDraft(kept);
+    void readDraft(id).then((kept) => kept && store.takeDraft(kept));
     const look = () => {
       if (document.visibilityState === 'visible') void store.lookForNewer();
     };
@@ -84,12 +82,13 @@ export function GardenProvider({
   return <Context value={useMemo(() => ({ id, store, on }), [id, store, on])}>{children}</Context>;
 }
 
-function readDraft(id: string): { base: number; plan: Plan } | null {
+/** Work that was not saved; of an older version it is brought up to this one. What does that is fetched only where there is such work. */
+async function readDraft(id: string): Promise<{ base: number; plan: Plan } | null> {
   try {
     const kept = JSON.parse(localStorage.getItem(draftKey(id)) ?? 'null') as { base: number; plan: Plan } | null;
-    return kept && typeof kept.base === 'number' && Array.isArray(kept.plan?.beds)
-      ? { base: kept.base, plan: upgradePlan(kept.plan) as Plan }
-      : null;
+    if (!kept || typeof kept.base !== 'number' || !Array.isArray(kept.plan?.beds)) return null;
+    const { upgradePlan } = await import('@lignum/core/formats/upgrade');
+    return { base: kept.base, plan: upgradePlan(kept.plan) as Plan };
   } catch {
     return null;
   }
