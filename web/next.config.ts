@@ -10,10 +10,11 @@ const config: NextConfig = {
   turbopack: { root: fileURLToPath(new URL('..', import.meta.url)) },
   headers: () =>
     Promise.resolve([
+      { source: '/:path*', headers: [{ key: 'X-Content-Type-Options', value: 'nosniff' }] },
       {
-        source: '/:path*',
+        // Pages and answers; scripts are neither framed nor do they refer.
+        source: '/((?!_next/static).*)',
         headers: [
-          { key: 'X-Content-Type-Options', value: 'nosniff' },
           { key: 'Referrer-Policy', value: 'same-origin' },
           { key: 'X-Frame-Options', value: 'DENY' },
         ],
