@@ -46,8 +46,8 @@ export function check<F, const S extends Phrases>(
 const URGENCY: Record<Level, number> = { fail: 0, warn: 1, note: 2, good: 3 };
 
 /** What was found, the most urgent first; of equals, in the order they were asked. */
-export const byUrgency = (found: readonly (Verdict | null)[]): Verdict[] =>
-  found.flatMap((one) => one ?? []).sort((a, b) => URGENCY[a.level] - URGENCY[b.level]);
+export const byUrgency = <V extends Verdict>(found: readonly (V | null)[]): V[] =>
+  found.flatMap((one): V[] => (one ? [one] : [])).sort((a, b) => URGENCY[a.level] - URGENCY[b.level]);
 
 /** Half a millimetre: less is not seen on a tape. */
 export const SEEN_MM = 0.5;

@@ -54,6 +54,5 @@ export function withClashes(computed: ComputedStructure, neighbours: readonly Ne
   if (neighbours.length === 0) return computed;
   const met = clash({ covers: neighbourOf(computed).covers, neighbours });
   if (!met) return computed;
-  const verdicts = byUrgency([{ ...met }, ...computed.verdicts]) as MendableVerdict[];
-  return { ...computed, verdicts: verdicts.map((one) => ({ ...one, mend: one.mend ?? null })) };
+  return { ...computed, verdicts: byUrgency<MendableVerdict>([{ ...met, mend: null }, ...computed.verdicts]) };
 }

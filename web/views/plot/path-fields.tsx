@@ -5,7 +5,6 @@ import type { PathSpot } from '@lignum/core/site/stand';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button } from '../../ui/button';
 import { LengthInput } from '../../ui/field';
-import { changeStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { bendPath, type Thing } from './things';
 
@@ -129,7 +128,7 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
               type="checkbox"
               className="size-5 accent-(--chalk)"
               checked={closed}
-              onChange={() => store.edit(changeStructure(thing.id, { stand: { ...thing.stand, closed: !closed } }))}
+              onChange={() => store.edit(bendPath(thing, (now) => now, !closed))}
             />
             goes all round
           </label>

@@ -94,17 +94,19 @@ export function moveThing(thing: Thing, change: Move): (plan: Plan) => Plan {
   }
 }
 
-/** A path with its corners changed, where no two of them come to lie on one spot; else as it was. */
+/** A path with its corners changed, or closed or opened, where no two corners come to lie on one spot; else as it was. Two corners go round nothing. */
 export function bendPath(
   thing: Extract<Thing, { is: 'path' }>,
   change: (spots: readonly PathSpot[]) => readonly PathSpot[],
+  wantsClosed = thing.stand.closed,
 ): (plan: Plan) => Plan {
   const spots = change(thing.stand.spots);
-  if (spots.length < 2 || spots.length > MOST_CORNERS || shortLeg(spots, thing.stand.closed)) return (plan) => plan;
+  const closed = wantsClosed && spots.length > 2;
+  if (spots.length < 2 || spots.length > MOST_CORNERS || shortLeg(spots, closed)) return (plan) => plan;
   // The soil's height is told over the first corner.
   const zero = spots[0]?.groundMm ?? 0;
   const level = zero === 0 ? spots : spots.map((spot) => ({ ...spot, groundMm: spot.groundMm - zero }));
-  return changeStructure(thing.id, { stand: { ...thing.stand, spots: level } });
+  return changeStructure(thing.id, { stand: { on: 'path', closed, spots: level } });
 }
 export const MOST_CORNERS = 60;
 

@@ -8,7 +8,7 @@ import { kindOf } from '@lignum/core/structures/registry';
 import { newPlanting } from '../garden/beginnings';
 import { newStructure } from '../garden/new-structure';
 import { newBed } from '../garden/new-bed';
-import { newFeature, settleDrag, thingsOf, extentOf, moveThing } from '../plot/things';
+import { bendPath, newFeature, settleDrag, thingsOf, extentOf, moveThing } from '../plot/things';
 import {
   addBed,
   addFeature,
@@ -72,6 +72,27 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
       (plan) =>
         addFeature(newFeature(plan, kind))(plan),
   ),
+  // Corners taken out, put on others, doubled, closed: a bend that the door would refuse is not made.
+  fc
+    .record({ n: fc.nat(5), how: fc.constantFrom('out', 'onto', 'double', 'close'), by: fc.nat(150) })
+    .map(({ n, how, by }): Edit => (plan) => {
+      const path = thingsOf(plan).find((one) => one.is === 'path');
+      if (path?.is !== 'path') return plan;
+      return bendPath(
+        path,
+        (spots) => {
+          const at = n % spots.length;
+          const there = spots[at] as (typeof spots)[number];
+          if (how === 'out') return spots.filter((_, i) => i !== at);
+          if (how === 'close') return spots;
+          const near = { ...there, xMm: there.xMm + by };
+          return how === 'double'
+            ? spots.toSpliced(at, 0, near)
+            : spots.map((spot, i) => (i === (at + 1) % spots.length ? near : spot));
+        },
+        how === 'close' || path.stand.closed,
+      )(plan);
+    }),
   fc.nat(9).map(
     (n): Edit =>
       (plan) =>
