@@ -1,7 +1,7 @@
 import type { Design, Fixing, Joint } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { distanceTo, touches } from '../design/nearest';
-import { add, ALONG, dot, reach, scale, unit, UP, type Point } from '../geometry/space';
+import { add, dot, norm, reach, scale, unit, UP, ALONG, type Point } from '../geometry/space';
 import { heightAt } from '../site/ground';
 import { boxAround, drawPart, extent } from './draw-part';
 import type { Chain, Primitive, Spot, View } from './primitive';
@@ -113,7 +113,7 @@ function alongOf(design: Design, own: readonly Part[]): Point {
     );
     return [far[0] - from[0], far[1] - from[1], 0];
   });
-  const longest = reaches.reduce((most, one) => (Math.hypot(...one) > Math.hypot(...most) ? one : most), ALONG);
+  const longest = reaches.reduce((most, one) => (norm(one) > norm(most) ? one : most), ALONG);
   return unit(longest);
 }
 
@@ -189,7 +189,7 @@ function chainAcross(
   const edges = apart(
     own.flatMap((part) => {
       const spots = extent(part, flat);
-      const around = boxAround(spots);
+      const around = boxAround([spots]);
       const [from, to] = axis === 'x' ? [around.left, around.right] : [around.bottom, around.top];
       // Of what leans no level or plumb edge can be measured; a sheet on edge has no width worth a figure.
       const square = spots.every((spot) =>

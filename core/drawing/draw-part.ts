@@ -6,14 +6,16 @@ import type { Point } from '../geometry/space';
 import type { Primitive, Spot, View } from './primitive';
 import type { Projection } from './project';
 
-/** The box around many points. (A long row has more of them than a call takes arguments.) */
-export function boxAround(spots: readonly Spot[]): View['box'] {
+/** The box around chains of points. */
+export function boxAround(chains: readonly (readonly Spot[])[]): View['box'] {
   const box = { left: Infinity, right: -Infinity, bottom: Infinity, top: -Infinity };
-  for (const [right, up] of spots) {
-    box.left = Math.min(box.left, right);
-    box.right = Math.max(box.right, right);
-    box.bottom = Math.min(box.bottom, up);
-    box.top = Math.max(box.top, up);
+  for (const chain of chains) {
+    for (const [right, up] of chain) {
+      if (right < box.left) box.left = right;
+      if (right > box.right) box.right = right;
+      if (up < box.bottom) box.bottom = up;
+      if (up > box.top) box.top = up;
+    }
   }
   return box;
 }
@@ -70,7 +72,7 @@ const ON_END_MM = 1;
 
 /** A tube seen from its side: its middle line, as wide as it is thick; a circle where it is seen from its end. */
 function ribbon(path: readonly Spot[], radius: number): Spot[] {
-  const box = boxAround(path);
+  const box = boxAround([path]);
   if (Math.hypot(box.right - box.left, box.top - box.bottom) < ON_END_MM) {
     const [x, y] = path[0] as Spot;
     return Array.from({ length: ROUND_CORNERS }, (_, i): Spot => {

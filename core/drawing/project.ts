@@ -1,5 +1,5 @@
 import type { ViewFrame } from '../design/design';
-import { dot, minus, type Point } from '../geometry/space';
+import { dot, type Point } from '../geometry/space';
 import type { Spot } from './primitive';
 
 const SLANT = Math.SQRT1_2 / 2;
@@ -7,12 +7,10 @@ const SLANT = Math.SQRT1_2 / 2;
 export type Projection = (point: Point) => Spot;
 
 /** How a view of a design is laid on the paper: square to what is right and what is up in it. */
-export const projectionOf =
-  ({ right, up, origin }: Pick<ViewFrame, 'right' | 'up' | 'origin'>): Projection =>
-  (point) => {
-    const from = minus(point, origin);
-    return [dot(from, right), dot(from, up)];
-  };
+export const projectionOf = ({ right, up, origin }: Pick<ViewFrame, 'right' | 'up' | 'origin'>): Projection => {
+  const [left, low] = [dot(origin, right), dot(origin, up)];
+  return (point) => [dot(point, right) - left, dot(point, up) - low];
+};
 
 /** From above, along and across. */
 export const FROM_ABOVE: Projection = ([x, y]) => [x, y];

@@ -21,7 +21,7 @@ export const drawViews = (design: Design, around: Around): View[] =>
 /** The whole structure at a slant, without figures: what it is, at a glance. Far parts are drawn first. */
 export function drawAtAGlance(design: Design, around: Around): View {
   const spots = design.parts.flatMap((part) => extent(part, FROM_ABOVE));
-  const own = boxAround(spots);
+  const own = boxAround([spots]);
   const soil = (x: number, y: number): Spot => SLANTING([x, y, heightAt(design.ground, x, y)]);
   const depth = (part: Part): number => {
     const across = extent(part, FROM_ABOVE);
@@ -63,7 +63,7 @@ function patches(own: View['box'], around: Around): Spot[][] {
     [Math.max(left, near.left), Math.min(top, near.top)],
   ];
   const wide = near.right - near.left > 0 ? near : own;
-  return around.beds.length === 0 ? [clipped(wide)] : around.beds.map((bed) => clipped(boxAround(bed.outline)));
+  return around.beds.length === 0 ? [clipped(wide)] : around.beds.map((bed) => clipped(boxAround([bed.outline])));
 }
 
 /** Parts of a view: of those that hide each other only the nearest where it is so seen; what is poured comes first. */
@@ -78,7 +78,7 @@ function partsIn(design: Design, frame: ViewFrame, flat: Projection): Part[] {
 function upright(design: Design, frame: ViewFrame): View {
   const flat = projectionOf(frame);
   const parts = partsIn(design, frame, flat);
-  const box = boxAround(parts.flatMap((part) => extent(part, flat)));
+  const box = boxAround(parts.map((part) => extent(part, flat)));
   const [left, right] = [box.left - MARGIN_MM, box.right + MARGIN_MM];
   const soil = soilBetween(frame.soil, left, right);
   const stations = stationsIn(design, frame, flat);
@@ -130,14 +130,14 @@ function nearestOfEach(parts: readonly Part[], frame: ViewFrame, flat: Projectio
   const { eye } = frame;
   const near = new Map<string, { part: Part; away: number }>();
   for (const part of parts) {
-    const spots = extent(part, flat);
-    const away = -Math.max(
-      ...shapeOf(part)
-        .extent(part)
-        .map((point) => dot(point, eye)),
-    );
-    const across = Math.round(spots.reduce((sum, spot) => sum + spot[0], 0));
-    const key = `${part.role} ${across}${LEVELLED.has(part.role) ? ` ${Math.round(boxAround(spots).top)}` : ''}`;
+    let [away, across, top] = [Infinity, 0, -Infinity];
+    for (const point of shapeOf(part).extent(part)) {
+      const [right, up] = flat(point);
+      away = Math.min(away, -dot(point, eye));
+      across += right;
+      top = Math.max(top, up);
+    }
+    const key = `${part.role} ${Math.round(across)}${LEVELLED.has(part.role) ? ` ${Math.round(top)}` : ''}`;
     const known = near.get(key);
     if (!known || away < known.away) near.set(key, { part, away });
   }
@@ -172,10 +172,10 @@ function view(
   pulls: readonly Pull[],
   primitives: readonly Primitive[],
 ): View {
-  const spots = primitives.flatMap((one) =>
-    one.draw === 'shape' ? one.points : one.draw === 'lines' ? one.lines.flat() : [one.at],
+  const chainsOfSpots = primitives.flatMap((one) =>
+    one.draw === 'shape' ? [one.points] : one.draw === 'lines' ? one.lines : [[one.at]],
   );
-  return { id, title, primitives, chains, pulls, box: boxAround(spots) };
+  return { id, title, primitives, chains, pulls, box: boxAround(chainsOfSpots) };
 }
 
 /** The line of the soil from one place to another; beyond its ends it goes on as it ends. */
@@ -230,32 +230,34 @@ const shownHeight = (station: Station, design: Design): number =>
     (design.hold?.topMm.most ?? Infinity) + 150,
   );
 
-/** A leafy outline along the stem: broadest low down, drawn in at both ends. */
+/** Pairs of leaves up a stem: how far up it, and how far out as a share of half the spread. Broadest low down, drawn in at both ends. */
+const LEAVES = Array.from({ length: 22 }, (_, i) => {
+  const t = (i + 1) / 22;
+  const full = Math.pow(Math.sin(Math.PI * Math.pow(t, 0.62)), 0.55) * (1 - 0.3 * t);
+  return { up: 0.04 + 0.96 * t, out: full * (i % 2 ? 1 : 0.72) };
+});
+
+/** A leafy outline along the stem. */
 function plant(station: Station, design: Design, flat: Projection): Primitive {
   const high = shownHeight(station, design);
   const half = spread(station) / 2;
-  const leaves = 22;
-  const side = (way: number): Spot[] =>
-    Array.from({ length: leaves }, (_, i): Spot => {
-      const t = (i + 1) / leaves;
-      const full = Math.pow(Math.sin(Math.PI * Math.pow(t, 0.62)), 0.55) * (1 - 0.3 * t);
-      const up = high * (0.04 + 0.96 * t);
-      const [x, y] = flat(pointAt(station.stem, up));
-      const along = tangentAt(station.stem, up);
-      const [ox, oy] = flat([0, 0, 0]);
-      const [dx, dy] = [flat(along)[0] - ox, flat(along)[1] - oy];
-      // Out to the side of the stem as it is seen; level where the stem comes towards the eye.
-      const seen = Math.hypot(dx, dy);
-      const [nx, ny] = seen > 0.25 ? [dy / seen, -dx / seen] : [1, 0];
-      const out = way * half * full * (i % 2 ? 1 : 0.72);
-      return [x + nx * out, y + ny * out];
-    });
+  const [ox, oy] = flat([0, 0, 0]);
   const [footX, footY] = flat(station.at);
-  return {
-    draw: 'shape',
-    ink: 'crop',
-    points: [[footX + 8, footY], ...side(1), ...side(-1).reverse(), [footX - 8, footY]],
-  };
+  const right: Spot[] = [[footX + 8, footY]];
+  const left: Spot[] = [[footX - 8, footY]];
+  for (const leaf of LEAVES) {
+    const up = high * leaf.up;
+    const [x, y] = flat(pointAt(station.stem, up));
+    const along = flat(tangentAt(station.stem, up));
+    const [dx, dy] = [along[0] - ox, along[1] - oy];
+    // Out to the side of the stem as it is seen; level where the stem comes towards the eye.
+    const seen = Math.sqrt(dx * dx + dy * dy);
+    const [nx, ny] = seen > 0.25 ? [dy / seen, -dx / seen] : [1, 0];
+    const out = half * leaf.out;
+    right.push([x + nx * out, y + ny * out]);
+    left.push([x - nx * out, y - ny * out]);
+  }
+  return { draw: 'shape', ink: 'crop', points: [...right, ...left.reverse()] };
 }
 
 function round([right, up]: Spot, radius: number): Spot[] {

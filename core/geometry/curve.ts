@@ -1,4 +1,4 @@
-import { add, cross, dot, minus, reach, scale, unit, type Point } from './space';
+import { add, cross, dot, minus, norm, reach, scale, unit, type Point } from './space';
 
 /**
  * A line that a bar, a cord or the edge of a sheet follows: straight, an arc, or a curve known at
@@ -25,8 +25,8 @@ export function lengthOf(curve: Curve): number {
 
 /** The point `alongMm` from the start; past an end a curve goes on straight. @example pointAt(line([0,0,0],[9,0,0]), 3) // [3,0,0] */
 export function pointAt(curve: Curve, alongMm: number): Point {
-  const long = lengthOf(curve);
   if (curve.curve === 'line') return add(curve.from, scale(tangentAt(curve, 0), alongMm));
+  const long = lengthOf(curve);
   if (alongMm < 0) return add(pointAt(curve, 0), scale(tangentAt(curve, 0), alongMm));
   if (alongMm > long) return add(pointAt(curve, long), scale(tangentAt(curve, long), alongMm - long));
   if (curve.curve === 'arc') {
@@ -48,7 +48,7 @@ export function pointAt(curve: Curve, alongMm: number): Point {
 export function tangentAt(curve: Curve, alongMm: number): Point {
   if (curve.curve === 'line') {
     const way = minus(curve.to, curve.from);
-    return Math.hypot(...way) === 0 ? [1, 0, 0] : unit(way);
+    return norm(way) === 0 ? [1, 0, 0] : unit(way);
   }
   const within = Math.max(0, Math.min(lengthOf(curve), alongMm));
   if (curve.curve === 'arc') {
@@ -92,7 +92,7 @@ export function sampledThrough(chain: readonly Point[], steps = 48): Extract<Cur
   });
   const tangents = points.map((_, i): Point => {
     const way = minus(points[Math.min(steps, i + 1)] as Point, points[Math.max(0, i - 1)] as Point);
-    return Math.hypot(...way) === 0 ? [0, 0, 1] : unit(way);
+    return norm(way) === 0 ? [0, 0, 1] : unit(way);
   });
   return { curve: 'sampled', lengthMm, points, tangents };
 }
@@ -131,7 +131,7 @@ export function bendMarks(curve: Curve, everyRad = Math.PI / 12): { atMm: number
   let turned = 0;
   for (let i = 1; i <= steps; i++) {
     const [before, after] = [tangentAt(curve, (long * (i - 1)) / steps), tangentAt(curve, (long * i) / steps)];
-    const by = Math.atan2(Math.hypot(...cross(before, after)), dot(before, after));
+    const by = Math.atan2(norm(cross(before, after)), dot(before, after));
     for (let n = Math.floor(turned / everyRad) + 1; n * everyRad <= turned + by + 1e-9; n++)
       marks.push({
         atMm: (long * (i - 1 + (n * everyRad - turned) / Math.max(by, 1e-12))) / steps,

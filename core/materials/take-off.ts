@@ -50,14 +50,15 @@ const ORDER: readonly BillGroup[] = [
 
 /** Ends that are mirrored are the same cut: the piece is turned over. */
 const cutAlike = (ends: BillLine['ends']): string =>
-  JSON.stringify(
-    ends?.map((end) => ('angleRad' in end ? { ...end, angleRad: Math.round(Math.abs(end.angleRad) * 1e6) } : end)) ??
-      null,
-  );
+  !ends || (ends[0].cut === 'square' && ends[1].cut === 'square')
+    ? String(ends?.length)
+    : JSON.stringify(
+        ends.map((end) => ('angleRad' in end ? { ...end, angleRad: Math.round(Math.abs(end.angleRad) * 1e6) } : end)),
+      );
 
 /** Counts every part and every fixing of a design once. Cut lengths within 0.5 mm are one line. */
 export function takeOff(design: Design, catalogue: Catalogue): BillLine[] {
-  const lines = new Map<string, BillLine>();
+  const lines = new Map<string, BillLine & { parts: string[] }>();
   const put = (line: Omit<BillLine, 'id' | 'group' | 'why'>) => {
     const why = design.reasons[line.use];
     if (!why) throw new Error(`Nothing says why there are so many of "${line.use}": add it to the design's reasons.`);
@@ -71,12 +72,11 @@ export function takeOff(design: Design, catalogue: Catalogue): BillLine[] {
       line.board,
     ].join('|');
     const known = lines.get(key);
-    lines.set(
-      key,
-      known
-        ? { ...known, count: known.count + line.count, parts: [...known.parts, ...line.parts] }
-        : { ...line, id: '', group: GROUPS[catalogue.stock(line.stock).form], why },
-    );
+    if (known) {
+      known.count += line.count;
+      known.parts.push(...line.parts);
+    } else
+      lines.set(key, { ...line, parts: [...line.parts], id: '', group: GROUPS[catalogue.stock(line.stock).form], why });
   };
   const none = { ends: null, meshes: null, litres: null, board: null };
   for (const board of design.boards ?? [])

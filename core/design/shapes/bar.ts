@@ -43,24 +43,30 @@ const lean = (end: EndCut, cut: 'mitre' | 'angle'): number => (end.cut === cut ?
  */
 export function barCorners(bar: Bar): Point[] {
   const axis = unit(minus(bar.to, bar.from));
-  const thick = unit(cross(axis, bar.wide));
+  const wide = scale(bar.wide, bar.wideMm / 2);
+  const thick = scale(unit(cross(axis, bar.wide)), bar.thickMm / 2);
   const bothMitred = bar.ends[0].cut === 'mitre' && bar.ends[1].cut === 'mitre';
-  return [0, 1].flatMap((end) =>
-    [-1, 1].flatMap((w) =>
-      [-1, 1].map((t) => {
-        const cut = bar.ends[end] as EndCut;
-        const shift =
-          ((w * bar.wideMm) / 2) * lean(cut, 'mitre') * (end === 0 && bothMitred ? -1 : 1) +
-          ((t * bar.thickMm) / 2) * lean(cut, 'angle');
-        const base = add(end === 0 ? bar.from : bar.to, scale(axis, shift));
-        return add(add(base, scale(bar.wide, (w * bar.wideMm) / 2)), scale(thick, (t * bar.thickMm) / 2));
-      }),
-    ),
-  );
+  const corners: Point[] = [];
+  for (const end of [0, 1] as const) {
+    const [cut, at] = [bar.ends[end], end === 0 ? bar.from : bar.to];
+    const byWide = (bar.wideMm / 2) * lean(cut, 'mitre') * (end === 0 && bothMitred ? -1 : 1);
+    const byThick = (bar.thickMm / 2) * lean(cut, 'angle');
+    for (const w of [-1, 1])
+      for (const t of [-1, 1]) {
+        const shift = w * byWide + t * byThick;
+        corners.push([
+          at[0] + axis[0] * shift + wide[0] * w + thick[0] * t,
+          at[1] + axis[1] * shift + wide[1] * w + thick[1] * t,
+          at[2] + axis[2] * shift + wide[2] * w + thick[2] * t,
+        ]);
+      }
+  }
+  return corners;
 }
 
 /** A bar as pieces of even thickness: one, and a tongue for each end that a notch is cut into. */
 function barPieces(bar: Bar): Bar[] {
+  if (bar.ends[0].cut !== 'notch' && bar.ends[1].cut !== 'notch') return [bar];
   const axis = unit(minus(bar.to, bar.from));
   const thick = unit(cross(axis, bar.wide));
   const tongues: Bar[] = [];
@@ -79,7 +85,6 @@ function barPieces(bar: Bar): Bar[] {
     if (i === 0) from = shoulder;
     else to = shoulder;
   });
-  if (tongues.length === 0) return [bar];
   const ends = bar.ends.map((end) => (end.cut === 'notch' ? square : end)) as unknown as Bar['ends'];
   return [{ ...bar, from, to, ends }, ...tongues];
 }

@@ -76,10 +76,7 @@ function distanceTo(sheet: Sheet, at: Point): number {
 
 export const SHEET: Shape<Sheet> = {
   nature: 'face',
-  extent: (sheet) => [
-    ...sheet.levelsMm.flatMap((up) => levelWire(sheet, up)),
-    ...sheet.uprightsMm.flatMap((along) => uprightWire(sheet, along)),
-  ],
+  extent: (sheet) => [...levelWire(sheet, sheet.levelsMm[0] ?? 0), ...levelWire(sheet, sheet.heightMm)],
   solids: () => [],
   wires: (sheet) => [
     ...sheet.uprightsMm.map((along) => uprightWire(sheet, along)),
