@@ -3,6 +3,12 @@ import type { Paper, PaperMark } from './sheet';
 
 const round = (value: number): string => String(Math.round(value * 10) / 10);
 const pair = ([x, y]: Spot): string => `${round(x)} ${round(y)}`;
+/** A chain as path commands. One string that grows: most of a drawing is this. */
+function chain(spots: readonly Spot[]): string {
+  let d = '';
+  for (const [x, y] of spots) d += `${d === '' ? 'M' : 'L'}${Math.round(x * 10) / 10} ${Math.round(y * 10) / 10}`;
+  return d;
+}
 const escape = (text: string): string =>
   text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
 const klass = (ink: string): string => `ink-${ink.replace(/ /g, '-')}`;
@@ -36,11 +42,11 @@ function crowFoot([x, y]: Spot, towards: 'up' | 'down' | 'left' | 'right', long:
 function element(mark: PaperMark): string {
   switch (mark.draw) {
     case 'shape':
-      return `<path class="${klass(mark.ink)}" d="M${mark.points.map(pair).join('L')}Z"${tag(mark.part)}/>`;
+      return `<path class="${klass(mark.ink)}" d="${chain(mark.points)}Z"${tag(mark.part)}/>`;
     case 'lines':
       return `<path class="${klass(mark.ink)}" d="${mark.lines
         .filter((line) => line.length > 1)
-        .map((line) => `M${line.map(pair).join('L')}`)
+        .map(chain)
         .join('')}"${tag(mark.part)}/>`;
     case 'dot':
       return `<circle class="${klass(mark.ink)}" cx="${round(mark.at[0])}" cy="${round(mark.at[1])}" r="${mark.ink === 'fixing' ? 4 : 2.5}"/>`;

@@ -9,11 +9,21 @@ import type { Plan, StructurePlan } from './plan';
 
 /** Sizes on sale of every stock item in the price book, ascending. */
 export function sizesOnSale(plan: Plan): (stock: string) => readonly number[] {
+  const known = SIZES.get(plan.priceBook.lines);
+  if (known) return known;
   const sizes = new Map<string, number[]>();
-  for (const line of plan.priceBook.lines) sizes.set(line.stock, [...(sizes.get(line.stock) ?? []), line.size]);
+  for (const line of plan.priceBook.lines) {
+    const list = sizes.get(line.stock);
+    if (list) list.push(line.size);
+    else sizes.set(line.stock, [line.size]);
+  }
   for (const list of sizes.values()) list.sort((a, b) => a - b);
-  return (stock) => sizes.get(stock) ?? [];
+  const sizesOf = (stock: string): readonly number[] => sizes.get(stock) ?? [];
+  SIZES.set(plan.priceBook.lines, sizesOf);
+  return sizesOf;
 }
+/** Sorted once for a price book, which is never changed in place. */
+const SIZES = new WeakMap<Plan['priceBook']['lines'], (stock: string) => readonly number[]>();
 
 /** The place a structure of a (checked) plan stands on, with the beds its stand names. */
 export function placeOf(plan: Pick<Plan, 'beds'>, { id, stand }: Pick<StructurePlan, 'id' | 'stand'>): Place {
