@@ -95,7 +95,7 @@ const unfit = (told: Fact): boolean =>
 
 function weigh(plan: Plan, structure: StructurePlan): Choice {
   const kind = kindOf(structure.kind);
-  const computed = computeAs(kind, plan, structure);
+  const computed = computeAs(kindOf, plan, structure);
   const { setting, sized, shopping, cost, verdicts: mendable } = computed;
   const verdicts = mendable.map(({ mend: _mend, ...verdict }): Verdict => verdict);
   const lead = setting.planted[0];

@@ -43,7 +43,10 @@ describe('buying', () => {
   it('covers every line of every bill from shop and shed together, and costs what its lines add up to', () => {
     fc.assert(
       fc.property(
-        fc.subarray([...DEMO_PLAN.structures], { minLength: 1 }),
+        fc.subarray(
+          DEMO_PLAN.structures.filter((one) => one.stand.on !== 'run'),
+          { minLength: 1 },
+        ),
         fc.integer({ min: 0, max: 20 }),
         (structures, sparePercent) => {
           const {

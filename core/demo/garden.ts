@@ -508,7 +508,16 @@ export const DEMO_PLAN: Plan = {
         closed: false,
       },
       plantings: [],
-      knobs: { gate: 'one' },
+      knobs: {},
+    },
+    {
+      id: 'river-gate',
+      kind: 'garden-gate',
+      name: 'River gate',
+      // In the middle of the long run.
+      stand: { on: 'run', of: 'river-fence', atMm: 10_261.6 },
+      plantings: [],
+      knobs: {},
     },
   ],
   priceBook: DEMO_PRICES,

@@ -146,6 +146,8 @@ export interface Design {
   /** The bays of what follows a path, in order: between centres and clear of the posts, level, and how far the soil rises. mm. */
   bays?: readonly {
     name: string;
+    /** The structure that stands in it, where it is left open. */
+    guest: string | null;
     run: number;
     fromMm: number;
     centresMm: number;

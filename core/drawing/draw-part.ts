@@ -3,6 +3,8 @@ import type { Solid } from '../design/shapes/shape';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { outlineOf } from '../geometry/outline';
 import type { Point } from '../geometry/space';
+import type { Tied } from '../plan/around';
+import { toPlot } from '../site/stand';
 import type { Primitive, Spot, View } from './primitive';
 import type { Projection } from './project';
 
@@ -50,6 +52,21 @@ export function drawPart(part: Part, flat: Projection, square: boolean): Primiti
       .hidden(part)
       .map((line): Primitive => ({ draw: 'lines', ink: 'hidden', lines: [line.map(flat)], part: part.id })),
   ];
+}
+
+/** What stands beside a structure and is planned apart: thin, and no part of the drawing. */
+export function drawBeside({ parts, at }: Tied, flat: Projection, square: boolean): Primitive[] {
+  const seen: Projection = ([x, y, z]) => {
+    const [right, up] = toPlot(at, x, y);
+    return flat([right, up, z + at.baseMm]);
+  };
+  return parts
+    .filter((part) => shapeOf(part).nature !== 'mass')
+    .flatMap((part) => drawPart(part, seen, square))
+    .map((one): Primitive => {
+      const { part: _part, ...rest } = one as Exclude<Primitive, { draw: 'crow foot' }>;
+      return { ...rest, ink: one.ink === 'hidden' ? 'hidden' : 'beside' };
+    });
 }
 
 /** More wires than this in one face are drawn every second, third…: the eye sees a mesh, not a grey. */

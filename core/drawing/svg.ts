@@ -62,7 +62,7 @@ export const PRINT_STYLE = `
 path,circle{fill:none;stroke:#20272b;stroke-width:1;stroke-linejoin:round;stroke-linecap:round}
 text{font-family:"Atkinson Hyperlegible Next",system-ui,sans-serif;fill:#20272b}
 .ink-timber{fill:#efe0c4;stroke-width:1.3}.ink-steel{fill:#aeb6ba;stroke-width:1.1}.ink-wire{stroke:#5b666d;stroke-width:.8}
-.ink-edge{stroke:#3f4a51;stroke-width:1.9}.ink-net{stroke:#7b8a5a;stroke-width:.4}.ink-twine{stroke:#8a5a1f;stroke-width:1}.ink-cloth{fill:#7b8a5a18;stroke:#7b8a5a;stroke-width:.8}.ink-concrete{fill:#8d877833;stroke:#8d8778;stroke-width:.8;stroke-dasharray:2 2}.ink-gravel{fill:none;stroke:#8d8778;stroke-width:.9;stroke-dasharray:1 3}.ink-hidden{stroke-dasharray:4 3;stroke-width:.9}
+.ink-edge{stroke:#3f4a51;stroke-width:1.9}.ink-net{stroke:#7b8a5a;stroke-width:.4}.ink-twine{stroke:#8a5a1f;stroke-width:1}.ink-cloth{fill:#7b8a5a18;stroke:#7b8a5a;stroke-width:.8}.ink-concrete{fill:#8d877833;stroke:#8d8778;stroke-width:.8;stroke-dasharray:2 2}.ink-gravel{fill:none;stroke:#8d8778;stroke-width:.9;stroke-dasharray:1 3}.ink-beside{stroke:#8d8778;stroke-width:.7}.ink-hidden{stroke-dasharray:4 3;stroke-width:.9}
 .ink-ground{stroke-width:2}.ink-soil{stroke:#8d8778;stroke-width:.7}.ink-crop{fill:#5f8a4022;stroke:#5f8a40;stroke-width:.8}
 .ink-bed{stroke:#8d8778;stroke-width:1.2}.ink-wall{stroke-width:5;stroke-linecap:butt}.ink-station{stroke:#3c6522;stroke-width:1.6}
 circle.ink-station{fill:#3c6522}.ink-dimension{stroke:#1c5a99;stroke-width:.9}.ink-dimension.foot{stroke-width:1.4}.ink-leader{stroke:#1c5a99;stroke-width:.6}

@@ -4,7 +4,7 @@ import { pointAt, tangentAt } from '../geometry/curve';
 import { dot } from '../geometry/space';
 import type { Around } from '../plan/around';
 import { heightAt } from '../site/ground';
-import { boxAround, drawPart, extent } from './draw-part';
+import { boxAround, drawBeside, drawPart, extent } from './draw-part';
 import type { Chain, Primitive, Pull, Spot, View } from './primitive';
 import { FROM_ABOVE, projectionOf, SLANTING, type Projection } from './project';
 
@@ -16,7 +16,9 @@ const BESIDE_MM = 700;
 
 /** Draws a design from its placed parts, in every way that it says it is seen. */
 export const drawViews = (design: Design, around: Around): View[] =>
-  design.views.map((frame) => (frame.as === 'above' ? fromAbove(design, frame, around) : upright(design, frame)));
+  design.views.map((frame) =>
+    frame.as === 'above' ? fromAbove(design, frame, around) : upright(design, frame, around),
+  );
 
 /** The whole structure at a slant, without figures: what it is, at a glance. Far parts are drawn first. */
 export function drawAtAGlance(design: Design, around: Around): View {
@@ -75,7 +77,7 @@ function partsIn(design: Design, frame: ViewFrame, flat: Projection): Part[] {
   return [...seen].sort((a, b) => mass(b) - mass(a));
 }
 
-function upright(design: Design, frame: ViewFrame): View {
+function upright(design: Design, frame: ViewFrame, around: Around): View {
   const flat = projectionOf(frame);
   const parts = partsIn(design, frame, flat);
   const box = boxAround(parts.map((part) => extent(part, flat)));
@@ -86,6 +88,7 @@ function upright(design: Design, frame: ViewFrame): View {
     ...hatch(soil),
     ...stations.map((station) => plant(station, design, flat)),
     ...parts.flatMap((part) => drawPart(part, flat, frame.square)),
+    ...besideIn(frame, flat, around),
     { draw: 'lines', ink: 'ground', lines: [soil] },
     ...stations.map((station): Primitive => ({ draw: 'crow foot', ink: 'station', at: flat(station.at) })),
   ]);
@@ -121,9 +124,16 @@ function fromAbove(design: Design, frame: ViewFrame, around: Around): View {
     ...partsIn(design, frame, flat)
       .filter((part) => part.role !== 'thread')
       .flatMap((part) => drawPart(part, flat, frame.square)),
+    ...besideIn(frame, flat, around),
     ...design.stations.map((station): Primitive => ({ draw: 'dot', ink: 'station', at: flat(station.at) })),
   ]);
 }
+
+/** What it is tied to, in the views that are of all of it or name that. */
+const besideIn = (frame: ViewFrame, flat: Projection, around: Around): Primitive[] =>
+  around.tied
+    .filter((one) => !frame.only || frame.only.includes(one.id))
+    .flatMap((one) => drawBeside(one, flat, frame.square));
 
 /** From an end, the near post hides those behind it: of what shares a role and a place on the paper, the nearest. */
 function nearestOfEach(parts: readonly Part[], frame: ViewFrame, flat: Projection): Part[] {

@@ -186,6 +186,9 @@ const pathSpot = Joi.object({
   groundMm: mm(-10_000, 10_000).description('How high the soil lies there over the first spot.'),
 });
 
+/** Sixty corners, each across the plot and back, are not a fence. */
+const MOST_RUN_MM = 1_000_000;
+
 /** Where a structure stands: one of the stands its kind can take. */
 const standSchemas = {
   bed: Joi.object({ on: Joi.string().valid('bed').required(), bed: id }),
@@ -199,6 +202,11 @@ const standSchemas = {
     closed: Joi.boolean().required(),
   }),
   spot: Joi.object({ on: Joi.string().valid('spot').required(), at: Joi.object(placed).required() }),
+  run: Joi.object({
+    on: Joi.string().valid('run').required(),
+    of: id.description('The structure in whose run it stands.'),
+    atMm: mm(0, MOST_RUN_MM).description('Its middle, along that from its first corner, by a level tape.'),
+  }),
 } as const satisfies Record<StandOn, Joi.Schema>;
 
 const standSchema = (stands: readonly StandOn[]): Joi.Schema =>
@@ -259,7 +267,7 @@ export const PLAN_SCHEMA = Joi.object({
   features: Joi.array().items(FEATURE_SCHEMA).max(200).required(),
   crops: Joi.array().items(CROP_SCHEMA).max(100).required(),
   plantings: Joi.array().items(PLANTING_SCHEMA).max(400).required(),
-  structures: Joi.array().items(STRUCTURE_SCHEMA).max(100).required(),
+  structures: Joi.array().items(STRUCTURE_SCHEMA).max(200).required(),
   priceBook: PRICE_BOOK_SCHEMA.required(),
   shed: Joi.array().items(SHED_SCHEMA).max(300).required(),
 }).description(

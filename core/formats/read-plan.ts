@@ -1,6 +1,7 @@
 import type Joi from 'joi';
 import { cropBook, cropNonsense, findCrop } from '../crops/book';
 import type { Plan } from '../plan/plan';
+import { kindOf } from '../structures/registry';
 import { LEAST_LEG_MM, shortLeg } from '../site/stand';
 import { PLAN_SCHEMA } from './plan-schema';
 import { upgradePlan } from './upgrade';
@@ -110,6 +111,12 @@ function crossFaults(plan: Plan): DocumentFault[] {
       if (!beds.has(bed)) say(at, `is "${bed}", which is no bed of this plan`);
       else if (named.indexOf(bed) !== n) say(at, `is "${bed}", which is named twice`);
     });
+    if (stand.on === 'run') {
+      const host = plan.structures.find((one) => one.id === stand.of);
+      if (!host) say(`/structures/${i}/stand/of`, `is "${stand.of}", which is no structure of this plan`);
+      else if (!kindOf(host.kind).hosts)
+        say(`/structures/${i}/stand/of`, `is "${stand.of}", a ${host.kind}, in whose run nothing can stand`);
+    }
     const short = stand.on === 'path' ? shortLeg(stand.spots, stand.closed) : null;
     if (short)
       say(

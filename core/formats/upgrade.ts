@@ -1,3 +1,6 @@
+import { middleOfLongest } from '../site/stand';
+import { tidy } from '../structures/rules/tidy';
+
 /**
  * Brings an older plan document up to the version of today, a version at a time, before it is checked.
  * Works on whatever it is given: what is no plan of a known version is handed on as it is, for the door
@@ -20,7 +23,43 @@ const STEPS: Readonly<Record<number, (plan: Document) => Document>> = {
     beds: each(plan.beds, (bed) => ({ outline: { shape: 'rectangle' }, ...bed })),
     structures: each(plan.structures, ({ bed, ...structure }) => ({ ...structure, stand: { on: 'bed', bed } })),
   }),
+  // A gate was a knob of its fence; now it stands in the fence's run, and there may be several.
+  2: (plan) => ({
+    ...plan,
+    version: 3,
+    structures: Array.isArray(plan.structures)
+      ? (plan.structures as unknown[]).flatMap((one) => (isDocument(one) ? gateApart(one, plan.garden) : [one]))
+      : plan.structures,
+  }),
 };
+
+function gateApart(structure: Document, garden: unknown): Document[] {
+  const { knobs, stand } = structure;
+  if (structure.kind !== 'garden-fence' || !isDocument(knobs)) return [structure];
+  const { gate, gateAt, gateWidth, ...rest } = knobs;
+  const fence = { ...structure, knobs: rest };
+  if (gate !== 'one' || !isDocument(stand) || !Array.isArray(stand.spots)) return [fence];
+  const spots = (stand.spots as unknown[]).filter(
+    (spot): spot is { xMm: number; yMm: number } =>
+      isDocument(spot) && typeof spot.xMm === 'number' && typeof spot.yMm === 'number',
+  );
+  const units = isDocument(garden) && garden.units === 'metric' ? 'metric' : 'imperial';
+  return [
+    fence,
+    {
+      id: `${String(structure.id).slice(0, 59)}-gate`,
+      kind: 'garden-gate',
+      name: `Gate of ${String(structure.name)}`.slice(0, 80).trim(),
+      stand: {
+        on: 'run',
+        of: structure.id,
+        atMm: gateAt ?? tidy(middleOfLongest(spots, stand.closed === true), units),
+      },
+      plantings: [],
+      knobs: gateWidth === undefined ? {} : { width: gateWidth },
+    },
+  ];
+}
 
 /** The document in the newest version that steps lead to. The input is left as it is. */
 export function upgradePlan(input: unknown): unknown {

@@ -1,9 +1,10 @@
 import { bedOutline, bedOnPlot, type Bed } from '../site/bed';
+import type { Part } from '../design/shapes/shapes';
 import type { Pair } from '../geometry/polygon';
 import { onPlan } from '../site/plot';
-import { bedsOf, toFrame, type Frame, type Place } from '../site/stand';
+import { bedsOf, into, toFrame, type Frame, type Place } from '../site/stand';
 
-/** What lies about a structure, in its own frame: the beds it stands on or beside, and walls one cannot stand behind. mm. */
+/** What lies about a structure, in its own frame: the beds it stands on or beside, walls one cannot stand behind, and what it is sized together with. mm. */
 export interface Around {
   beds: readonly {
     outline: readonly Pair[];
@@ -13,13 +14,23 @@ export interface Around {
     /** Where its back is against something. */
     wall: readonly Pair[] | null;
   }[];
+  /** Parts of what stands in its run, or of the run beside it, by the structure they are of. */
+  tied: readonly Tied[];
+}
+
+/** Parts of another structure, with where its frame lies in one's own. */
+export interface Tied {
+  id: string;
+  parts: readonly Part[];
+  at: Frame;
 }
 
 /** How far behind a bed a wall is drawn. mm. */
 const WALL_OFF_MM = 40;
 
-export function aroundOf(place: Place, frame: Frame): Around {
+export function aroundOf(place: Place, frame: Frame, tied: readonly Tied[]): Around {
   return {
+    tied: tied.map((one) => ({ ...one, at: into(frame, one.at) })),
     beds: bedsOf(place).map((bed) => ({
       outline: bedOnPlot(bed).map((spot) => toFrame(frame, spot)),
       soilMm: bed.heightMm - frame.baseMm,

@@ -7,6 +7,7 @@ import type { PlanSpot } from '../site/plot';
 import { coverOf } from '../design/on-plot';
 import type { ComputedStructure, MendableVerdict } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
+import { tiedTo } from './setting-of';
 
 /** What a structure covers on the plot, for others to keep out of. */
 export const neighbourOf = ({ structure, sized, frame }: ComputedStructure): Neighbour => ({
@@ -35,15 +36,20 @@ function whereabouts(plan: Plan, { stand }: StructurePlan): PlanSpot[][] {
         .flatMap((to, i, all) => (i > 0 ? [about([all[i - 1] as PlanSpot, to])] : []));
     case 'spot':
       return [about([[stand.at.xMm, stand.at.yMm]], ABOUT_A_SPOT_MM)];
+    case 'run':
+      return plan.structures.filter((one) => one.id === stand.of).flatMap((host) => whereabouts(plan, host));
   }
 }
 
 /** The other structures of a plan that could stand in the way of one: asked before either is sized. Those on two beds keep to their own. */
 export function couldMeet(plan: Plan, structure: StructurePlan): StructurePlan[] {
   const own = whereabouts(plan, structure);
+  // What stands in a run is meant to be there.
+  const tied = tiedTo(plan, structure);
   return plan.structures.filter(
     (other) =>
       other.id !== structure.id &&
+      !tied.includes(other) &&
       (structure.stand.on !== 'bed' || other.stand.on !== 'bed' || structure.stand.bed === other.stand.bed) &&
       whereabouts(plan, other).some((theirs) => own.some((mine) => overlap(mine, theirs))),
   );

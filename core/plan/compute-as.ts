@@ -9,9 +9,9 @@ import { frameOf, toPlot, type Frame } from '../site/stand';
 import type { Settings } from '../structures/knob';
 import type { Sized, StructureKind } from '../structures/kind';
 import type { Setting } from '../structures/setting';
-import { aroundOf, type Around } from './around';
+import { aroundOf, type Around, type Tied } from './around';
 import type { Plan, StructurePlan } from './plan';
-import { settingOf } from './setting-of';
+import { settingOf, tiedTo, withStructure, type Kinds } from './setting-of';
 
 /** A verdict with the change that mends it and what the change costs; a mend that mends nothing is not offered. */
 export interface MendableVerdict extends Verdict {
@@ -68,27 +68,39 @@ function price(
 const placeVerdict = (plan: Plan, { design }: Sized, frame: Frame): Verdict | null =>
   keepClear({ feet: feetOf(design).map(([x, y]) => toPlot(frame, x, y)), features: plan.features });
 
+/** What is seen beside a structure of those it is tied to: all of a guest, of a host the posts on either side; frames on the plot. */
+const tiedParts = (kinds: Kinds, plan: Plan, structure: StructurePlan, { place }: Setting): Tied[] =>
+  tiedTo(plan, structure).map((other) => {
+    const setting = settingOf(kinds, withStructure(plan, structure), other);
+    const { design } = kinds(other.kind).design(other.knobs, setting);
+    const parts =
+      place.on === 'run' ? design.parts.filter((part) => place.opening.posts.includes(part.id)) : design.parts;
+    return { id: other.id, parts, at: frameOf(setting.place, design.startMm) };
+  });
+
 /**
- * Everything that follows from one structure of a checked plan, as if it were bought alone. The kind
- * is handed in, so that a page that shows one support need not carry all of them. Whether another stands
- * in its place is added by `withClashes`.
+ * Everything that follows from one structure of a checked plan, as if it were bought alone. Kinds are
+ * handed in, so that a page that shows one support need not carry all of them: its own kind is asked for,
+ * and those of what it is tied to. Whether another stands in its place is added by `withClashes`.
  */
-export function computeAs(kind: StructureKind, plan: Plan, structure: StructurePlan): ComputedStructure {
-  const setting = settingOf(plan, structure);
+export function computeAs(kinds: Kinds, plan: Plan, structure: StructurePlan): ComputedStructure {
+  const kind = kinds(structure.kind);
+  const setting = settingOf(kinds, plan, structure);
   const priced = price(plan, structure, kind, structure.knobs, setting);
   const frame = frameOf(setting.place, priced.sized.design.startMm);
-  const judge = (sized: Sized, at: Frame): Verdict[] =>
-    byUrgency([placeVerdict(plan, sized, at), ...kind.judge(sized, setting)]);
-  const verdicts = judge(priced.sized, frame).map((verdict): MendableVerdict => {
+  const judge = (sized: Sized, at: Setting): Verdict[] =>
+    byUrgency([placeVerdict(plan, sized, frameOf(at.place, sized.design.startMm)), ...kind.judge(sized, at)]);
+  const verdicts = judge(priced.sized, setting).map((verdict): MendableVerdict => {
     const settings =
       verdict.level === 'good' ? null : kind.mend(verdict.told.code, structure.knobs, priced.sized, setting);
     if (!settings) return { ...verdict, mend: null };
-    const mended = price(plan, structure, kind, settings, setting);
-    const still = judge(mended.sized, frameOf(setting.place, mended.sized.design.startMm)).some(
-      (one) => one.told.code === verdict.told.code,
-    );
+    // What stands in a run asks for its place by its knobs.
+    const there = setting.place.on === 'run' ? settingOf(kinds, plan, { ...structure, knobs: settings }) : setting;
+    const mended = price(plan, structure, kind, settings, there);
+    const still = judge(mended.sized, there).some((one) => one.told.code === verdict.told.code);
     const costMinor = mended.cost.totalMinor - priced.cost.totalMinor;
     return { ...verdict, mend: still ? null : { settings, costMinor } };
   });
-  return { structure, kind, setting, frame, around: aroundOf(setting.place, frame), ...priced, verdicts };
+  const around = aroundOf(setting.place, frame, tiedParts(kinds, plan, structure, setting));
+  return { structure, kind, setting, frame, around, ...priced, verdicts };
 }

@@ -8,7 +8,7 @@ import type { Plan, StructurePlan } from './plan';
 
 /** Everything that follows from one structure of a checked plan, of whatever kind. */
 export const computeStructure = (plan: Plan, structure: StructurePlan): ComputedStructure =>
-  computeAs(kindOf(structure.kind), plan, structure);
+  computeAs(kindOf, plan, structure);
 
 export interface ComputedGarden {
   structures: readonly ComputedStructure[];
@@ -19,7 +19,7 @@ export interface ComputedGarden {
 
 /** Everything that follows from a checked plan: each structure alone, and the garden's one shopping trip. */
 export function computeGarden(plan: Plan): ComputedGarden {
-  const alone = plan.structures.map((structure) => computeAs(kindOf(structure.kind), plan, structure));
+  const alone = plan.structures.map((structure) => computeAs(kindOf, plan, structure));
   const covers = new Map(alone.map((one) => [one.structure.id, neighbourOf(one)]));
   const structures = alone.map((one) =>
     withClashes(

@@ -3,9 +3,13 @@ import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
 import { USUAL_SAW } from '../cutting/saw';
 import type { Bed } from '../site/bed';
-import { wayBetween, type Place } from '../site/stand';
+import { frameOf, outOf, wayBetween, type Guest, type Place } from '../site/stand';
+import type { StructureKind } from '../structures/kind';
 import type { Setting } from '../structures/setting';
 import type { Plan, StructurePlan } from './plan';
+
+/** How a kind is found by its id: all of them at once, or only those that a page has fetched. */
+export type Kinds = (id: string) => StructureKind;
 
 /** Sizes on sale of every stock item in the price book, ascending. */
 export function sizesOnSale(plan: Plan): (stock: string) => readonly number[] {
@@ -25,25 +29,66 @@ export function sizesOnSale(plan: Plan): (stock: string) => readonly number[] {
 /** Sorted once for a price book, which is never changed in place. */
 const SIZES = new WeakMap<Plan['priceBook']['lines'], (stock: string) => readonly number[]>();
 
-/** The place a structure of a (checked) plan stands on, with the beds its stand names. */
-export function placeOf(plan: Pick<Plan, 'beds'>, { id, stand }: Pick<StructurePlan, 'id' | 'stand'>): Place {
+/** A plan in which a structure is as it is asked about: with other knobs, or not in it yet. */
+export const withStructure = (plan: Plan, structure: StructurePlan): Plan => {
+  const at = plan.structures.findIndex((one) => one.id === structure.id);
+  if (plan.structures[at] === structure) return plan;
+  return {
+    ...plan,
+    structures: at < 0 ? [...plan.structures, structure] : plan.structures.with(at, structure),
+  };
+};
+
+/** The structures that are sized together with one: those that stand in its run, or the one in whose run it stands. */
+export const tiedTo = (plan: Plan, { id, stand }: StructurePlan): StructurePlan[] =>
+  plan.structures.filter((other) =>
+    stand.on === 'run' ? other.id === stand.of : other.stand.on === 'run' && other.stand.of === id,
+  );
+
+const guestsOf = (kinds: Kinds, plan: Plan, host: StructurePlan): Guest[] =>
+  plan.structures.flatMap(({ id, kind, stand, knobs }) =>
+    stand.on === 'run' && stand.of === host.id
+      ? [{ id, atMm: stand.atMm, wideMm: kinds(kind).opensMm(knobs, plan.garden.units) }]
+      : [],
+  );
+
+/** The place a structure of a (checked) plan stands on, with what its stand names. */
+function placeOf(kinds: Kinds, plan: Plan, structure: StructurePlan): Place {
+  const { id, stand } = structure;
   const bedOf = (name: string): Bed => {
     const bed = plan.beds.find((one) => one.id === name);
     if (!bed) throw new Error(`Structure "${id}" names no bed of the plan: check the plan at the door first.`);
     return bed;
   };
-  if (stand.on === 'bed') return { on: 'bed', bed: bedOf(stand.bed) };
-  if (stand.on !== 'beds') return stand;
-  const beds = [bedOf(stand.beds[0]), bedOf(stand.beds[1])] as const;
-  return { on: 'beds', beds, way: wayBetween(...beds) };
+  switch (stand.on) {
+    case 'bed':
+      return { on: 'bed', bed: bedOf(stand.bed) };
+    case 'beds': {
+      const beds = [bedOf(stand.beds[0]), bedOf(stand.beds[1])] as const;
+      return { on: 'beds', beds, way: wayBetween(...beds) };
+    }
+    case 'run': {
+      const host = plan.structures.find((one) => one.id === stand.of);
+      if (!host) throw new Error(`Structure "${id}" stands in the run of none: check the plan at the door first.`);
+      const setting = settingOf(kinds, withStructure(plan, structure), host);
+      const opening = kinds(host.kind)
+        .openings(host.knobs, setting)
+        .find((one) => one.guest === id);
+      if (!opening) throw new Error(`"${host.kind}" leaves no gap for "${id}": check the plan at the door first.`);
+      return { on: 'run', opening: { ...opening, host: host.name, at: outOf(frameOf(setting.place, 0), opening.at) } };
+    }
+    default:
+      return stand;
+  }
 }
 
 /** What a kind is told about the place where one structure of a (checked) plan will stand. */
-export function settingOf(plan: Plan, structure: StructurePlan): Setting {
-  const place = placeOf(plan, structure);
+export function settingOf(kinds: Kinds, plan: Plan, structure: StructurePlan): Setting {
+  const place = placeOf(kinds, plan, structure);
   const ground = place.on === 'bed' ? place.bed : place.on === 'beds' ? place.beds[0] : plan.site;
   return {
     place,
+    guests: guestsOf(kinds, plan, structure),
     soil: ground.soil,
     wind: ground.wind,
     planted: structure.plantings.flatMap((id) => {

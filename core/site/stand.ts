@@ -17,7 +17,9 @@ export type Stand =
   /** Along a path of corners on the plot. */
   | { on: 'path'; spots: readonly PathSpot[]; closed: boolean }
   /** On open ground. */
-  | { on: 'spot'; at: Placed };
+  | { on: 'spot'; at: Placed }
+  /** In the run of another structure, its middle so far along that. mm. */
+  | { on: 'run'; of: string; atMm: number };
 export type StandOn = Stand['on'];
 
 /** The way between two beds: its middle line, how wide it is, and how much of it both beds lie beside. mm. */
@@ -30,12 +32,38 @@ export interface Way {
   skewDeg: number;
 }
 
+/** What wants to stand in a structure's run: where its middle is, and how wide a gap it asks for. mm. */
+export interface Guest {
+  id: string;
+  atMm: number;
+  wideMm: number;
+}
+
+/** The gap that a run leaves for a guest, between the faces of two of its posts. mm. */
+export interface Opening {
+  guest: string;
+  /** The structure whose run it is, and its posts on either side; none where the gap finds no room. */
+  host: string;
+  posts: readonly string[];
+  /** The soil in its middle, turned along the run. */
+  at: Frame;
+  clearMm: number;
+  /** The straight length that was there for it. */
+  roomMm: number;
+  /** The soil at the first post and at the second, over the soil in the middle. */
+  soilMm: readonly [number, number];
+  /** How high the run stands over the higher of the two. */
+  aboveMm: number;
+  filling: { with: 'mesh'; stock: string } | { with: 'boards'; section: string; gapMm: number };
+}
+
 /** A stand with the things it names: what a kind is told of where it stands. */
 export type Place =
   | { on: 'bed'; bed: Bed }
   | { on: 'beds'; beds: readonly [Bed, Bed]; way: Way }
   | { on: 'path'; spots: readonly PathSpot[]; closed: boolean }
-  | { on: 'spot'; at: Placed };
+  | { on: 'spot'; at: Placed }
+  | { on: 'run'; opening: Opening };
 export type PlaceOn<On extends StandOn> = Extract<Place, { on: On }>;
 
 /** The one way from a structure's own frame to the plot: where its zero lies, how it is turned, and how high its zero is over the paths. */
@@ -63,11 +91,23 @@ export function frameOf(place: Place, startMm: number): Frame {
     }
     case 'spot':
       return { ...place.at, baseMm: 0 };
+    case 'run':
+      return place.opening.at;
   }
 }
 
 /** A place of a structure's own frame on the plot. */
 export const toPlot = (frame: Frame, xMm: number, yMm: number): PlanSpot => onPlan(frame, xMm, yMm);
+
+/** A frame that is told in another one, as told on the plot; and one on the plot, as seen from another. */
+export function outOf(outer: Frame, inner: Frame): Frame {
+  const [xMm, yMm] = toPlot(outer, inner.xMm, inner.yMm);
+  return { xMm, yMm, turnDeg: outer.turnDeg + inner.turnDeg, baseMm: outer.baseMm + inner.baseMm };
+}
+export function into(outer: Frame, onPlot: Frame): Frame {
+  const [xMm, yMm] = toFrame(outer, [onPlot.xMm, onPlot.yMm]);
+  return { xMm, yMm, turnDeg: onPlot.turnDeg - outer.turnDeg, baseMm: onPlot.baseMm - outer.baseMm };
+}
 
 /** A place of the plot in a structure's own frame. */
 export function toFrame(frame: Frame, [x, y]: PlanSpot): PlanSpot {
@@ -128,6 +168,49 @@ export function waysAmong(beds: readonly Bed[]): { beds: readonly [Bed, Bed]; wa
 }
 /** What beds are put out of true by. mm. */
 const FORGIVEN_MM = 20;
+
+/**
+ * Where along a path there is most room for one more thing in its run: the middle of the longest straight
+ * stretch between corners and what stands in it already. mm.
+ * @example middleOfLongest([{xMm:0,yMm:0},{xMm:6000,yMm:0},{xMm:6000,yMm:2000}], false) // 3000
+ */
+export function middleOfLongest(
+  spots: readonly Pick<PathSpot, 'xMm' | 'yMm'>[],
+  closed: boolean,
+  takenMm: readonly number[] = [],
+): number {
+  let [at, best, middle] = [0, -1, 0];
+  const [first] = spots;
+  const round = closed && first ? [...spots, first] : spots;
+  round.slice(1).forEach((to, i) => {
+    const from = round[i] ?? to;
+    const end = at + Math.hypot(to.xMm - from.xMm, to.yMm - from.yMm);
+    const marks = [at, ...takenMm.filter((one) => one > at && one < end).toSorted((a, b) => a - b), end];
+    marks.slice(1).forEach((mark, n) => {
+      const before = marks[n] ?? mark;
+      if (mark - before > best + 1e-6) [best, middle] = [mark - before, (before + mark) / 2];
+    });
+    at = end;
+  });
+  return middle;
+}
+
+/** How far along a path the place on it lies that is nearest to a spot. mm. @example alongPath([{xMm:0,yMm:0},{xMm:900,yMm:0}], false, [300, 50]) // 300 */
+export function alongPath(spots: readonly Pick<PathSpot, 'xMm' | 'yMm'>[], closed: boolean, [x, y]: PlanSpot): number {
+  let [at, best, along] = [0, Infinity, 0];
+  const [first] = spots;
+  const round = closed && first ? [...spots, first] : spots;
+  round.slice(1).forEach((to, i) => {
+    const from = round[i] ?? to;
+    const [dx, dy] = [to.xMm - from.xMm, to.yMm - from.yMm];
+    const long = Math.hypot(dx, dy);
+    const on = long === 0 ? 0 : Math.max(0, Math.min(long, ((x - from.xMm) * dx + (y - from.yMm) * dy) / long));
+    const away = Math.hypot(x - from.xMm - (dx / (long || 1)) * on, y - from.yMm - (dy / (long || 1)) * on);
+    if (away < best) [best, along] = [away, at + on];
+    at += long;
+  });
+  return along;
+}
 
 /** Corners of a path closer than this are one corner. mm. */
 export const LEAST_LEG_MM = 100;

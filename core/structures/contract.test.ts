@@ -84,7 +84,7 @@ const anyPath = fc
       at = {
         xMm: at.xMm + leg.long * Math.cos(way),
         yMm: at.yMm + leg.long * Math.sin(way),
-        groundMm: at.groundMm + leg.rise * leg.long,
+        groundMm: at.groundMm + Math.round(leg.rise * leg.long),
       };
       spots.push(at);
     }
@@ -99,6 +99,7 @@ const A_STAND: Record<StandOn, Stand> = {
   beds: { on: 'beds', beds: ['a', 'b'] },
   path: { on: 'path', spots: [0, 1].map((n) => ({ xMm: n * 2000, yMm: 0, groundMm: 0 })), closed: false },
   spot: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 } },
+  run: { on: 'run', of: 'host', atMm: 1000 },
 };
 
 /** Two beds beside each other, mostly; sometimes overlapping, past each other or askew. */
@@ -109,9 +110,31 @@ const anyStand = (kind: StructureKind): fc.Arbitrary<Stand> =>
       if (on === 'bed') return fc.constant({ on, bed: 'bed' });
       if (on === 'beds') return fc.constant({ on, beds: ['bed', 'other'] });
       if (on === 'path') return anyPath;
+      if (on === 'run') return mm(0, 12_000).map((atMm) => ({ on, of: 'host', atMm }));
       return fc.record({ xMm: mm(0, 9000), yMm: mm(0, 9000), turnDeg: mm(-180, 180) }).map((at) => ({ on, at }));
     }),
   );
+
+/** Of a kind that stands in a run, the run; of one that others stand in, up to three of them. */
+const HOST = KINDS.find((kind) => kind.hosts) as StructureKind;
+const GUEST = KINDS.find((kind) => kind.stands.includes('run')) as StructureKind;
+function anyTied(kind: StructureKind): fc.Arbitrary<Plan['structures']> {
+  const one = { plantings: [] as string[], name: 'Tied' };
+  if (kind.stands.includes('run'))
+    return fc
+      .record({ stand: anyPath, knobs: anySettings(HOST.knobs) })
+      .map((host) => [{ ...one, ...host, id: 'host', kind: HOST.id }]);
+  if (!kind.hosts) return fc.constant([]);
+  return fc.array(fc.record({ atMm: mm(0, 12_000), knobs: anySettings(GUEST.knobs) }), { maxLength: 3 }).map((guests) =>
+    guests.map(({ atMm, knobs }, i) => ({
+      ...one,
+      id: `g${i}`,
+      kind: GUEST.id,
+      stand: { on: 'run' as const, of: 's', atMm },
+      knobs,
+    })),
+  );
+}
 
 const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
   fc
@@ -123,8 +146,9 @@ const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
       stand: anyStand(kind),
       units: fc.constantFrom('imperial' as const, 'metric' as const),
       visitors: fc.subarray([...VISITORS]),
+      others: anyTied(kind),
     })
-    .map(({ knobs, bed, other, plantings, stand, units, visitors }) => {
+    .map(({ knobs, bed, other, plantings, stand, units, visitors, others }) => {
       const [xMm, yMm] = onPlan(bed, other.along, (bed.widthMm + other.bed.widthMm) / 2 + other.beside);
       const carries = stand.on === 'bed' || stand.on === 'beds' ? plantings : [];
       return {
@@ -142,7 +166,10 @@ const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
           training: crop.trainings[i % crop.trainings.length]?.id ?? '',
           count,
         })),
-        structures: [{ id: 's', kind: kind.id, name: 'S', stand, plantings: carries.map((_one, i) => `p${i}`), knobs }],
+        structures: [
+          { id: 's', kind: kind.id, name: 'S', stand, plantings: carries.map((_one, i) => `p${i}`), knobs },
+          ...others,
+        ],
       };
     });
 
@@ -173,7 +200,7 @@ const longest = (kind: StructureKind): Plan[] =>
 
 const withKnobs = (plan: Plan, knobs: Settings): Plan => ({
   ...plan,
-  structures: plan.structures.map((one) => ({ ...one, knobs })),
+  structures: plan.structures.map((one, i) => (i === 0 ? { ...one, knobs } : one)),
 });
 const only = (plan: Plan) => computeStructure(plan, plan.structures[0] as Plan['structures'][number]);
 
@@ -332,10 +359,16 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           fc.integer({ min: 0, max: 15_000 }),
           (plan, turnDeg, xMm) => {
             const { sized } = only(plan);
-            const byHand = withKnobs(
-              plan,
-              Object.fromEntries(Object.entries(sized.knobs).map(([name, state]) => [name, state.value])),
-            );
+            // What it is tied to is taken by hand with it.
+            const byHand: Plan = {
+              ...plan,
+              structures: plan.structures.map((one) => ({
+                ...one,
+                knobs: Object.fromEntries(
+                  Object.entries(computeStructure(plan, one).sized.knobs).map(([name, state]) => [name, state.value]),
+                ),
+              })),
+            };
             const elsewhere: Plan = {
               ...byHand,
               garden: { ...plan.garden, units: plan.garden.units === 'metric' ? 'imperial' : 'metric' },

@@ -15,6 +15,7 @@ import { computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { onBed, planOnBed } from './onto-bed.fixture';
 import { settingOf } from '../plan/setting-of';
+import { kindOf } from './registry';
 import { feet, inches } from '../quantity/length';
 import { onPlan } from '../site/plot';
 import { dayOfYear, monthDayOf } from '../site/sun/season';
@@ -26,7 +27,7 @@ import { ringArea } from './rules/ring';
 import { aboutThree, bundleRadius, lashingMm, TAIL_MM } from './kinds/tepee/cord';
 import { bearingOfSide, shadedSide, SIDE_RAD } from './kinds/tepee/shaded';
 
-const setting = settingOf(planOnBed('weave'), planOnBed('weave').structures[0] as Plan['structures'][number]);
+const setting = settingOf(kindOf, planOnBed('weave'), planOnBed('weave').structures[0] as Plan['structures'][number]);
 const inch = (mm: number): number => Math.round((mm / 25.4) * 1e6) / 1e6;
 const bean = { crop: 'runner-bean', training: 'single' };
 

@@ -1,6 +1,7 @@
 import { byUrgency, type Verdict } from '../checks/check';
 import type { Design } from '../design/design';
-import type { PlaceOn, StandOn } from '../site/stand';
+import type { Units } from '../quantity/length';
+import type { Opening, PlaceOn, StandOn } from '../site/stand';
 import type { Fact, Phrases } from '../wording/say';
 import { KNOB_PHRASES, settle, withinLimits, type Knobs, type KnobState, type Settings, type Values } from './knob';
 import type { Setting } from './setting';
@@ -63,6 +64,10 @@ export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On
   mends: Readonly<
     Record<string, (values: Values<K>, built: Built<F>, setting: Setting<PlaceOn<On>>) => Settings | null>
   >;
+  /** Of a kind in whose run others can stand: the gaps it leaves for its guests, in its own frame. */
+  openings?(values: Values<K>, setting: Setting<PlaceOn<On>>): readonly Opening[];
+  /** Of a kind that stands in a run: how wide a gap it asks for, before it is known where. mm. */
+  opensMm?(settings: Settings, units: Units): number;
   names: Names;
   phrases: Phrases;
 }
@@ -85,6 +90,10 @@ export interface StructureKind {
   knobs: Knobs;
   names: Names;
   phrases: Phrases;
+  /** Whether others can stand in its run. */
+  hosts: boolean;
+  openings(settings: Settings, setting: Setting): readonly Opening[];
+  opensMm(settings: Settings, units: Units): number;
   /** Settles the knobs, sizes the structure and places its parts. `settings` must have passed {@link knobFaults}. */
   design(settings: Settings, setting: Setting): Sized;
   /** What its checks say of it, the most urgent first. */
@@ -115,6 +124,12 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
     knobs: kind.knobs,
     names: kind.names,
     phrases: { ...KNOB_PHRASES, ...kind.phrases },
+    hosts: kind.openings !== undefined,
+    openings(settings, anywhere) {
+      const setting = onStand(anywhere);
+      return kind.openings?.(settle(kind.knobs, settings, setting).values as Values<K>, setting) ?? [];
+    },
+    opensMm: (settings, units) => kind.opensMm?.(settings, units) ?? 0,
     design(settings, anywhere) {
       const setting = onStand(anywhere);
       const { values: settled, states } = settle(kind.knobs, settings, setting);

@@ -5,6 +5,7 @@ import type { StructureKind } from './kind';
 export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>> = {
   'a-frame': async () => (await import('./kinds/a-frame/index')).kind,
   'garden-fence': async () => (await import('./kinds/garden-fence/index')).kind,
+  'garden-gate': async () => (await import('./kinds/garden-gate/index')).kind,
   'guyed-wall': async () => (await import('./kinds/guyed-wall/index')).kind,
   'mesh-cage': async () => (await import('./kinds/mesh-cage/index')).kind,
   'panel-arch': async () => (await import('./kinds/panel-arch/index')).kind,

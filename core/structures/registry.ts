@@ -2,6 +2,7 @@
 import type { StructureKind } from './kind';
 import { kind as aFrame } from './kinds/a-frame/index';
 import { kind as gardenFence } from './kinds/garden-fence/index';
+import { kind as gardenGate } from './kinds/garden-gate/index';
 import { kind as guyedWall } from './kinds/guyed-wall/index';
 import { kind as meshCage } from './kinds/mesh-cage/index';
 import { kind as panelArch } from './kinds/panel-arch/index';
@@ -16,6 +17,7 @@ import { kind as wovenFrame } from './kinds/woven-frame/index';
 export const KINDS: readonly StructureKind[] = [
   aFrame,
   gardenFence,
+  gardenGate,
   guyedWall,
   meshCage,
   panelArch,

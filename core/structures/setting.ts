@@ -4,11 +4,13 @@ import type { Saw } from '../cutting/saw';
 import type { Units } from '../quantity/length';
 import type { Soil, Wind } from '../site/soil';
 import type { Site } from '../site/plot';
-import type { Place, PlaceOn } from '../site/stand';
+import type { Guest, Place, PlaceOn } from '../site/stand';
 
 /** Everything a kind may know about where its structure will stand; `P` is the places it can take. */
 export interface Setting<P extends Place = Place> {
   place: P;
+  /** What wants to stand in its run. */
+  guests: readonly Guest[];
   /** Of the bed it stands on, else of the plot. */
   soil: Soil;
   wind: Wind;

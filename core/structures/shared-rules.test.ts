@@ -16,7 +16,7 @@ import { FOOTINGS, pourFootings, setBy, waitFor } from './rules/footing';
 import { withinLimits } from './knob';
 import { leanOf, onLeaf, upLeaf, type Leaf } from './rules/leaves';
 import { baysAPiece, piecesOverPosts } from './rules/over-posts';
-import { KINDS } from './registry';
+import { kindOf, KINDS } from './registry';
 import { anglesRound, angleAt, doorHalfRad, onRing, openRingMm, ringArea } from './rules/ring';
 import { equalBays, fewestPosts } from './rules/spacing';
 import { girthOf, stringLength } from './rules/string-length';
@@ -25,7 +25,7 @@ import { passHeights, passMm } from './kinds/weave/passes';
 import { furrow, nailsAlong } from './kinds/woven-frame/weave-path';
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-const setting = settingOf(DEMO_PLAN, DEMO_PLAN.structures[0] as Plan['structures'][number]);
+const setting = settingOf(kindOf, DEMO_PLAN, DEMO_PLAN.structures[0] as Plan['structures'][number]);
 const GROUND: Ground = { lengthMm: 5000, riseMm: 250 };
 
 describe('posts and what lies over them', () => {

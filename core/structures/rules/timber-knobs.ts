@@ -66,6 +66,12 @@ export function treatmentKnob(o: {
   };
 }
 
+/** The timber of a section for what stands outdoors: treated where it is sold so. */
+export const lastingTimber = (setting: Setting, section: SectionId): string =>
+  (['treated', 'durable', 'untreated'] as const)
+    .map((treatment) => timberId(section, treatment))
+    .find((id) => isOffered(setting, id)) ?? timberId(section, 'untreated');
+
 export const TIMBER_PHRASES = {
   'section.usual': 'The usual one, in your price book.',
   'treatment.plain': 'The cheapest on sale; compare the price of a season.',

@@ -1,13 +1,27 @@
 'use client';
+import { Plus } from 'lucide-react';
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
+import { Button } from '../../ui/button';
+import { addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 
 /** What follows a path, bay by bay: what to cut and where to set the posts. */
 export function Bays({ computed }: { computed: ComputedStructure }) {
-  const { tongue } = useGarden();
+  const { id, plan, store, tongue } = useGarden();
+  const router = useRouter();
   const { bays } = computed.sized.design;
   if (!bays?.length) return null;
+  // Other kinds are fetched when one is wanted.
+  const putGate = async () => {
+    const { gateIn } = await import('../garden/add-to-run');
+    const gate = gateIn(plan, computed.structure);
+    if (!gate) return;
+    store.edit(addStructure(gate));
+    router.push(`/g/${id}/s/${gate.id}`);
+  };
   const length = (mm: number) => formatLength(mm, tongue.units);
   return (
     <details className="mt-4" open>
@@ -26,8 +40,19 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
           </thead>
           <tbody>
             {bays.map((bay) => (
-              <tr key={`${bay.run} ${bay.name}`} className="border-b border-rule">
-                <td className="py-1.5 pr-4">{bay.name}</td>
+              <tr key={bay.name} className="border-b border-rule">
+                <td className="py-1.5 pr-4">
+                  {bay.guest === null ? (
+                    bay.name
+                  ) : (
+                    <Link
+                      href={`/g/${id}/s/${bay.guest}`}
+                      className="inline-flex min-h-8 items-center text-chalk underline"
+                    >
+                      {plan.structures.find((one) => one.id === bay.guest)?.name}
+                    </Link>
+                  )}
+                </td>
                 <td className="py-1.5 pr-4 text-right">{bay.run}</td>
                 <td className="py-1.5 pr-4 text-right">{length(bay.fromMm)}</td>
                 <td className="py-1.5 pr-4 text-right font-semibold">{length(bay.centresMm)}</td>
@@ -42,6 +67,14 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
           </tbody>
         </table>
       </div>
+      {computed.kind.hosts && (
+        <div className="mt-3">
+          <Button onClick={() => void putGate()}>
+            <Plus size={16} aria-hidden />
+            Put a gate in it
+          </Button>
+        </div>
+      )}
     </details>
   );
 }

@@ -18,7 +18,7 @@ import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { placeWords } from '../shell/place-words';
 import { isSingleKey } from '../shell/single-keys';
-import { useKind } from '../shell/use-kind';
+import { useKindsOf } from '../shell/use-kind';
 import { useNeighbours } from '../shell/use-neighbours';
 import { Carries } from './carries';
 import { KnobPanel } from './knob-panel';
@@ -83,7 +83,7 @@ function Workbench({
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
   const [choosing, setChoosing] = useState(false);
-  const alone = structureOf(useKind(structure.kind), plan, structure);
+  const alone = structureOf(useKindsOf(plan, [structure]), plan, structure);
   // What stands near is worked out behind a turned knob, not before it.
   const neighbours = useNeighbours(useDeferredValue(plan), structure);
   const computed = useMemo(() => withClashes(alone, neighbours), [alone, neighbours]);

@@ -11,6 +11,7 @@ import { PURPOSES, type Purpose, type StructureKind } from '@lignum/core/structu
 import { KINDS } from '@lignum/core/structures/registry';
 import { Button, buttonLook } from '../../ui/button';
 import { newPlanting } from '../garden/beginnings';
+import { freeInRun, runsIn } from '../garden/add-to-run';
 import { freeWays } from '../garden/free-ways';
 import { freeSpot, newBed } from '../garden/new-bed';
 import { newStructure } from '../garden/new-structure';
@@ -105,6 +106,20 @@ function Begin({ kind }: { kind: StructureKind }) {
           {a.name} to {b.name}, {formatLength(way.wideMm, tongue.units)}
         </Button>
       ))}
+      {kind.stands.includes('run') &&
+        runsIn(plan).map((host) => {
+          const stand = freeInRun(plan, host);
+          return (
+            stand && (
+              <Button key={host.id} onClick={() => put(stand)}>
+                In {host.name}
+              </Button>
+            )
+          );
+        })}
+      {kind.stands.includes('run') && runsIn(plan).length === 0 && (
+        <p className="text-[0.95rem] text-soft">It hangs in a fence: lay one on the plot first.</p>
+      )}
       {kind.stands.includes('spot') && (
         <Button
           onClick={() => put({ on: 'spot', at: freeSpot(plan, { id: '', lengthMm: SPOT_MM, widthMm: SPOT_MM }) })}
@@ -118,12 +133,22 @@ function Begin({ kind }: { kind: StructureKind }) {
 /** Room looked for on open ground. mm. */
 const SPOT_MM = 2400;
 
-/** A kind as it would be built here: for a planting that has none, over the first way, along twenty feet of fence. */
+/** A kind as it would be built here: for a planting that has none, over the first way, along twenty feet of fence or in it. */
 function exampleOf(kind: StructureKind, plan: Plan) {
   const bed = plan.beds.find((one) => plan.plantings.some((planting) => planting.bed === one.id)) ?? newBed(plan);
   const planting = plan.plantings.find((one) => one.bed === bed.id) ?? newPlanting(bed);
+  const path: Stand = {
+    on: 'path',
+    spots: [
+      { xMm: 0, yMm: 0, groundMm: 0 },
+      { xMm: 7200, yMm: 0, groundMm: 0 },
+    ],
+    closed: false,
+  };
+  const [host] = KINDS.filter((one) => one.hosts).map((one) => newStructure(one.id, plan, path, []));
   const sketch: Plan = {
     ...plan,
+    structures: [...plan.structures, ...(host ? [host] : [])],
     beds: [...plan.beds.filter((one) => one.id !== bed.id), bed],
     plantings: [...plan.plantings.filter((one) => one.id !== planting.id), planting],
   };
@@ -131,18 +156,12 @@ function exampleOf(kind: StructureKind, plan: Plan) {
   const stands: Record<Stand['on'], Stand | null> = {
     bed: { on: 'bed', bed: bed.id },
     beds: way ? { on: 'beds', beds: [way.beds[0].id, way.beds[1].id] } : null,
-    path: {
-      on: 'path',
-      spots: [
-        { xMm: 0, yMm: 0, groundMm: 0 },
-        { xMm: 7200, yMm: 0, groundMm: 0 },
-      ],
-      closed: false,
-    },
+    path,
+    run: host ? { on: 'run', of: host.id, atMm: 3600 } : null,
     spot: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 } },
   };
   const [stand] = kind.stands.flatMap((on) => stands[on] ?? []);
   if (!stand) return null;
   const structure: StructurePlan = newStructure(kind.id, sketch, stand, stand.on === 'bed' ? [planting.id] : []);
-  return computeStructure(sketch, structure);
+  return computeStructure({ ...sketch, structures: [...sketch.structures, structure] }, structure);
 }

@@ -11,7 +11,14 @@ export function newStructure(
   plantings: readonly string[],
 ): StructurePlan {
   const named = (id: string) => plan.beds.find((bed) => bed.id === id)?.name ?? '';
-  const where = stand.on === 'bed' ? named(stand.bed) : stand.on === 'beds' ? stand.beds.map(named).join(' to ') : '';
+  const where =
+    stand.on === 'bed'
+      ? named(stand.bed)
+      : stand.on === 'beds'
+        ? stand.beds.map(named).join(' to ')
+        : stand.on === 'run'
+          ? (plan.structures.find((one) => one.id === stand.of)?.name ?? '')
+          : '';
   const what = kindOf(kind).name.split(/ on |,/)[0] ?? '';
   const same = plan.structures.filter((one) => one.kind === kind).length;
   return {

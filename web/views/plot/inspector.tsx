@@ -28,7 +28,9 @@ import {
   removeFeature,
   removeStructure,
 } from '../shell/edits';
+import { AddToRun } from '../garden/add-to-run';
 import { PathFields } from './path-fields';
+import { RunField } from './run-field';
 import { useGarden } from '../shell/garden-context';
 import { PLACES } from './places';
 import { bodyOf, extentOf, moveThing, type Thing } from './things';
@@ -46,7 +48,7 @@ export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone:
   const rename = (next: string) => {
     if (next.trim()) store.edit(changeIn(thing)({ name: next }), `name ${thing.id}`);
   };
-  const isBuilt = thing.is === 'path' || thing.is === 'spot';
+  const isBuilt = thing.is === 'path' || thing.is === 'spot' || thing.is === 'run';
   const far = thing.is === 'bed' ? outOfReach(thing.bed, plan.site.armMm) : null;
   const corner = thing.is === 'bed' && thing.bed.outline.shape !== 'rectangle' ? farthestSoil(thing.bed) : null;
   return (
@@ -75,7 +77,9 @@ export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone:
         </Link>
       )}
       {thing.is === 'path' && <PathFields thing={thing} />}
-      <div className={`grid grid-cols-2 gap-3 ${thing.is === 'path' ? 'hidden' : ''}`}>
+      {thing.is === 'path' && <AddToRun host={thing.structure} />}
+      {thing.is === 'run' && <RunField thing={thing} />}
+      <div className={`grid grid-cols-2 gap-3 ${thing.is === 'path' || thing.is === 'run' ? 'hidden' : ''}`}>
         <LengthField
           {...length}
           label="From the left"

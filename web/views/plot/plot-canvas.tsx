@@ -94,6 +94,7 @@ export function PlotCanvas({
   const pull = (event: PointerEvent<SVGElement>, thing: Thing) => {
     if (drag?.id !== thing.id) return;
     const [x, y] = spotOf(event);
+    if (thing.is === 'run') return store.edit(moveThing(thing, { xMm: x, yMm: y }), `drag ${thing.id}`);
     const { xMm, yMm, caught } = settleDrag(plan, thing, [x - drag.grip[0], y - drag.grip[1]], ROUND[tongue.units]);
     setDrag({ ...drag, caught });
     store.edit(moveThing(thing, { xMm, yMm }), `drag ${thing.id}`);
@@ -127,7 +128,7 @@ export function PlotCanvas({
         tabIndex={0}
         role="button"
         aria-pressed={isChosen}
-        aria-label={`${body.name}, ${formatLength(body.lengthMm, tongue.units)} by ${formatLength(body.widthMm, tongue.units)}. Arrow keys move it, R turns it.`}
+        aria-label={`${body.name}, ${formatLength(body.lengthMm, tongue.units)} by ${formatLength(body.widthMm, tongue.units)}. Arrow keys move it${thing.is === 'run' ? ' along its run' : ', R turns it'}.`}
         className="cursor-move outline-none focus-visible:[&>path:first-child]:stroke-chalk focus-visible:[&>path:first-child]:[stroke-width:4]"
         onPointerDown={(event) => take(event, thing)}
         onPointerMove={(event) => pull(event, thing)}
@@ -201,7 +202,7 @@ export function PlotCanvas({
               />
             );
           })}
-          {selected && selected.is !== 'path' && !laying && (
+          {selected && selected.is !== 'path' && selected.is !== 'run' && !laying && (
             <Running thing={selected} toPx={toPx} say={(mm) => formatLength(mm, tongue.units)} />
           )}
           <North northDeg={northDeg} x={width - 26} y={34} />
@@ -325,6 +326,15 @@ function Body({
         <path d={line} fill="none" stroke="var(--timber-edge)" strokeWidth="5" strokeLinejoin="round" {...edge} />
         {/* Wide enough to be taken hold of with a thumb. */}
         <path d={line} fill="none" stroke="transparent" strokeWidth="26" strokeLinejoin="round" />
+      </>
+    );
+  }
+  if (thing.is === 'run') {
+    const grip = cornersOf(body, body.lengthMm, Math.max(body.widthMm, 26 / scale));
+    return (
+      <>
+        <path d={path(corners)} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" {...edge} />
+        <path d={path(grip)} fill="transparent" stroke="none" />
       </>
     );
   }

@@ -8,7 +8,7 @@ import {
   type PlanSpot,
 } from '@lignum/core/site/plot';
 import type { Bed } from '@lignum/core/site/bed';
-import { shortLeg, type PathSpot, type Stand } from '@lignum/core/site/stand';
+import { alongPath, shortLeg, type PathSpot, type Stand } from '@lignum/core/site/stand';
 import { footprintOf } from '@lignum/core/design/on-plot';
 import { gardenOf } from '../shell/computed';
 import { changeBed, changeFeature, changeStructure } from '../shell/edits';
@@ -18,7 +18,17 @@ export type Thing =
   | { is: 'bed'; id: string; bed: Bed }
   | { is: 'feature'; id: string; feature: Feature }
   | { is: 'path'; id: string; structure: StructurePlan; stand: StandOf<'path'> }
-  | { is: 'spot'; id: string; structure: StructurePlan; stand: StandOf<'spot'>; lengthMm: number; widthMm: number };
+  | { is: 'spot'; id: string; structure: StructurePlan; stand: StandOf<'spot'>; lengthMm: number; widthMm: number }
+  | {
+      is: 'run';
+      id: string;
+      structure: StructurePlan;
+      stand: StandOf<'run'>;
+      host: StructurePlan;
+      path: StandOf<'path'>;
+      at: Placed;
+      lengthMm: number;
+    };
 type StandOf<On extends Stand['on']> = Extract<Stand, { on: On }>;
 
 export const thingsOf = (plan: Plan): Thing[] => [
@@ -28,9 +38,21 @@ export const thingsOf = (plan: Plan): Thing[] => [
     const { stand, id } = structure;
     if (stand.on === 'path') return [{ is: 'path', id, structure, stand }];
     if (stand.on === 'spot') return [{ is: 'spot', id, structure, stand, ...sizeOf(plan, id) }];
+    if (stand.on === 'run') return inRun(plan, structure, stand);
     return [];
   }),
 ];
+
+function inRun(plan: Plan, structure: StructurePlan, stand: StandOf<'run'>): Thing[] {
+  const host = plan.structures.find((one) => one.id === stand.of);
+  const one = gardenOf(plan).structures.find((computed) => computed.structure.id === structure.id);
+  if (host?.stand.on !== 'path' || !one) return [];
+  const lengthMm = Math.max(100, one.sized.design.builtMm);
+  return [{ is: 'run', id: structure.id, structure, stand, host, path: host.stand, at: one.frame, lengthMm }];
+}
+
+/** A gate is so thick on the plot that it can be seen and taken hold of. mm. */
+const LEAF_MM = 160;
 
 /** What a structure on open ground covers, along and across it. mm. */
 function sizeOf(plan: Plan, id: string): { lengthMm: number; widthMm: number } {
@@ -59,6 +81,8 @@ export function bodyOf(thing: Thing): Placed & { lengthMm: number; widthMm: numb
         name: thing.structure.name,
       };
     }
+    case 'run':
+      return { ...thing.at, lengthMm: thing.lengthMm, widthMm: LEAF_MM, name: thing.structure.name };
     case 'spot':
       return { ...thing.stand.at, lengthMm: thing.lengthMm, widthMm: thing.widthMm, name: thing.structure.name };
   }
@@ -76,6 +100,12 @@ export function moveThing(thing: Thing, change: Move): (plan: Plan) => Plan {
     case 'spot': {
       const { xMm, yMm, turnDeg } = { ...thing.stand.at, ...change };
       return changeStructure(thing.id, { stand: { on: 'spot', at: { xMm, yMm, turnDeg } } });
+    }
+    case 'run': {
+      // It goes along with its run, wherever it is pulled.
+      const { xMm, yMm } = { ...thing.at, ...change };
+      const atMm = Math.round(alongPath(thing.path.spots, thing.path.closed, [xMm, yMm]));
+      return changeStructure(thing.id, { stand: { ...thing.stand, atMm } });
     }
     case 'path': {
       const body = bodyOf(thing);

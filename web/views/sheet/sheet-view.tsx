@@ -47,7 +47,7 @@ export function SheetView({ structureId }: { structureId: string }) {
         </p>
       </main>
     );
-  const computed = structureOf(kindOf(structure.kind), plan, structure);
+  const computed = structureOf(kindOf, plan, structure);
   return (
     <main className="px-4 pb-16 print:p-0">
       <div className="no-print mx-auto flex max-w-[46rem] flex-wrap items-center justify-between gap-x-4 py-3">

@@ -102,9 +102,13 @@ export const addStructure =
 export const changeStructure =
   (id: string, change: Partial<StructurePlan>): Edit =>
   (plan) => ({ ...plan, structures: replace(plan.structures, id, (one) => ({ ...one, ...change })) });
+/** Takes a structure away with all that stands in its run; undo brings it back. */
 export const removeStructure =
   (id: string): Edit =>
-  (plan) => ({ ...plan, structures: without(plan.structures, id) });
+  (plan) => ({
+    ...plan,
+    structures: without(plan.structures, id).filter(({ stand }) => stand.on !== 'run' || stand.of !== id),
+  });
 
 /** Sets one knob by hand; undefined lets it follow its suggestion again. */
 export const setKnob =

@@ -17,5 +17,7 @@ export function placeWords(place: Place, { units }: Tongue): string {
     }
     case 'spot':
       return 'on open ground';
+    case 'run':
+      return `in ${place.opening.host}`;
   }
 }

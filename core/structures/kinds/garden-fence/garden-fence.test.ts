@@ -26,7 +26,7 @@ describe('garden fence', () => {
           const spots = [spot(a, 0), spot(0, 0), spot(b * Math.cos(corner), b * Math.sin(corner))];
           const third = Math.sqrt(a * a + b * b - 2 * a * b * Math.cos(corner));
           expect(legsOf(spots, true).reduce((sum, leg) => sum + leg.longMm, 0)).toBeCloseTo(a + b + third, 6);
-          const { design } = fence(spots, { gate: 'none' });
+          const { design } = fence(spots);
           expect(design.builtMm).toBeCloseTo(a + b, 6);
         },
       ),
@@ -36,7 +36,7 @@ describe('garden fence', () => {
 
   it('shares every run out in equal bays no wider than asked, and its list adds up to the run', () => {
     // By hand: 20′ in bays of 8′ at most are three of 6′ 8″; 9′ are two of 4′ 6″.
-    const { design } = fence([spot(0, 0), spot(feet(20), 0), spot(feet(20), feet(9))], { gate: 'none', bay: feet(8) });
+    const { design } = fence([spot(0, 0), spot(feet(20), 0), spot(feet(20), feet(9))], { bay: feet(8) });
     expect(design.bays?.map((bay) => Math.round(bay.centresMm))).toEqual(
       [80, 80, 80, 54, 54].map((long) => Math.round(inches(long))),
     );
@@ -45,7 +45,7 @@ describe('garden fence', () => {
       bayMm: feet(6),
       bays: 'panel',
       postMm: 90,
-      gate: null,
+      guests: [],
     });
     // Three whole panels and what is left.
     expect(panels.bays.map((bay) => Math.round(Math.hypot(bay.to.at[0] - bay.from.at[0], 0) / 304.8))).toEqual([
@@ -53,41 +53,48 @@ describe('garden fence', () => {
     ]);
   });
 
-  it('hangs a gate with half an inch clear on each side and one brace, the diagonal of its leaf by Pythagoras', () => {
-    const { design, bill } = fence([spot(0, 0), spot(feet(30), 0)], {
-      gate: 'one',
-      gateAt: feet(15),
-      gateWidth: inches(36),
-      infill: 'mesh',
-      height: feet(4),
-    });
-    const bars = design.parts.flatMap((part) => (part.shape === 'bar' ? [part] : []));
-    const of = (role: string) => bars.filter((bar) => bar.role === role);
-    const [left, right] = of('gate stile');
-    if (!left || !right) throw new Error('the leaf has two stiles');
-    const outer = right.from[0] - left.from[0] + left.wideMm;
-    expect(outer).toBeCloseTo(inches(36) - 2 * inches(0.5), 6);
-    expect(of('gate brace')).toHaveLength(1);
-    const [brace] = of('gate brace');
-    const run = outer - 2 * left.wideMm;
-    const rise = left.to[2] - left.from[2] - 2 * left.wideMm;
-    if (!brace) throw new Error('no brace');
-    expect(Math.hypot(brace.to[0] - brace.from[0], brace.to[2] - brace.from[2])).toBeCloseTo(Math.hypot(run, rise), 6);
-    // Up from the side of the hinges.
-    const hinges = design.joints.find((joint) => joint.kind === 'gate hung');
-    expect(Math.abs(brace.from[0] - (hinges?.places[0]?.[0] ?? 0))).toBeLessThan(200);
-    expect(brace.to[2]).toBeGreaterThan(brace.from[2]);
-    expect(bill.filter((line) => line.stock === 'gate-latch').reduce((sum, line) => sum + line.count, 0)).toBe(1);
+  it('leaves every guest its gap, posts on either side and none within, wherever they come to stand', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.record({ atMm: fc.integer({ min: 0, max: 9000 }), wideMm: fc.integer({ min: 460, max: 1800 }) }), {
+          minLength: 1,
+          maxLength: 4,
+        }),
+        fc.boolean(),
+        (asked, closed) => {
+          const spots = [spot(0, 0), spot(5000, 0), spot(5000, 3000, 400)];
+          const guests = asked.map((one, i) => ({ ...one, id: `g${i}` }));
+          const run = layRun(spots, closed, { bayMm: 2400, bays: 'equal', postMm: 90, guests });
+          expect(run.gaps.map((gap) => gap.guest.id).sort()).toEqual(guests.map((one) => one.id).sort());
+          for (const { guest, bay, leg, middleMm } of run.gaps) {
+            if (!bay) continue;
+            const [from, to] = [bay.from, bay.to].map((post) =>
+              Math.hypot(post.at[0] - leg.from[0], post.at[1] - leg.from[1]),
+            ) as [number, number];
+            expect([to - from, (from + to) / 2]).toEqual([
+              expect.closeTo(guest.wideMm + 90, 2),
+              expect.closeTo(middleMm, 2),
+            ]);
+            expect([bay.from.kind, bay.to.kind]).toEqual(['gate', 'gate']);
+          }
+          // The bays of every leg add up to it, in order and without a hole.
+          for (const leg of run.legs) {
+            const bays = run.bays.filter((bay) => bay.leg === leg);
+            const long = bays.reduce(
+              (sum, { from, to }) => sum + Math.hypot(to.at[0] - from.at[0], to.at[1] - from.at[1]),
+              0,
+            );
+            expect(long).toBeCloseTo(leg.longMm, 2);
+            bays.slice(1).forEach((bay, i) => expect(bay.from.id).toBe(bays[i]?.to.id));
+          }
+        },
+      ),
+      { numRuns: 60 },
+    );
   });
 
   it.each([
     ['crosses itself', [spot(0, 0), spot(4000, 0), spot(4000, 3000), spot(2000, -2000)], {}, 'path.crosses'],
-    [
-      'has a gate wider than its run',
-      [spot(0, 0), spot(1500, 0), spot(1500, 1200)],
-      { gate: 'one', gateWidth: 1800 },
-      'gate.wide',
-    ],
     ['is too low for deer', [spot(0, 0), spot(8000, 0)], { height: 900 }, 'keeps.low'],
   ] as const)('a fence that %s is drawn and said', (_what, spots, knobs, code) => {
     const { codes, design } = fence(spots, knobs);

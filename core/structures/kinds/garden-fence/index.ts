@@ -1,5 +1,4 @@
 import { endsBraced } from '../../../checks/ends-braced';
-import { gateFits } from '../../../checks/gate-fits';
 import { keepsOut } from '../../../checks/keeps-out';
 import { meshFixed } from '../../../checks/mesh-fixed';
 import { meshHighEnough } from '../../../checks/mesh-high-enough';
@@ -8,32 +7,41 @@ import { postChecks } from '../../../checks/sets';
 import { stockOf } from '../../../catalogue/catalogue';
 import { feet, inches } from '../../../quantity/length';
 import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
-import { structureKind } from '../../kind';
+import { structureKind, type Built } from '../../kind';
+import type { Settings } from '../../knob';
+import { needsOf } from '../../rules/barrier';
 import { shortBy } from '../../rules/depth';
 import { isOffered } from '../../setting';
-import { GARDEN_FENCE_KNOBS, needsOf } from './knobs';
+import type { GardenFenceValues } from './fence';
+import { GARDEN_FENCE_KNOBS, type PathSetting } from './knobs';
 import { GARDEN_FENCE_NAMES } from './names';
 import { GARDEN_FENCE_PHRASES } from './phrases';
-import { sizeGardenFence } from './size';
+import { fenceOpenings, sizeGardenFence, type GardenFenceFacts } from './size';
 import { gardenFenceSeason, gardenFenceSteps } from './steps';
 
 const wholeInches = (mm: number): number => Math.floor(mm / inches(1)) * inches(1);
 
-/** Posts along a path with mesh, frames or boards between, corners, a slope and a gate. */
+/** As high as its roll allows over what goes into the soil. */
+const toTheRoll = (v: GardenFenceValues, { facts }: Built<GardenFenceFacts>, setting: PathSetting): Settings | null => {
+  const room = stockOf(setting.catalogue, v.mesh, 'mesh roll').heightMm - facts.belowMm;
+  return room >= inches(12) ? { height: wholeInches(room) } : null;
+};
+
+/** Posts along a path with mesh, frames or boards between, corners, a slope, and gaps for gates. */
 export const kind = structureKind({
   id: 'garden-fence',
   name: 'Garden fence',
-  blurb: 'Round the beds or along a side, with corners and a gate: as high and as fine as who visits asks for.',
+  blurb: 'Round the beds or along a side, with corners and room for gates: as high and as fine as who visits asks for.',
   purpose: 'barrier',
   stands: ['path'],
   nature: { tendingMinutes: { leaner: 0, climber: 0 }, moves: 'stays' },
   knobs: GARDEN_FENCE_KNOBS,
   size: sizeGardenFence,
+  openings: fenceOpenings,
   checks: ({ design, facts }, v, setting) => [
     pathShape({ spots: facts.spots, closed: setting.place.closed, lengthMm: design.builtMm }),
     keepsOut({ visitors: setting.site.visitors, barrier: facts.barrier }),
     facts.rollMm === null ? null : meshHighEnough({ rollMm: facts.rollMm, aboveMm: v.height, belowMm: facts.belowMm }),
-    facts.gate && gateFits(facts.gate),
     v.infill === 'mesh' ? endsBraced({ posts: facts.ends, braced: v.braces === 'braced' }) : null,
     v.infill === 'framed' ? meshFixed({ by: 'screws' }) : null,
     ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: 0 }),
@@ -53,12 +61,8 @@ export const kind = structureKind({
     'keeps.dig': (v, _built, setting) =>
       v.infill === 'boards' ? null : { dig: 'buried', below: Math.max(inches(6), needsOf(setting).buryMm) },
     'keeps.under': (v) => (v.infill === 'framed' ? null : { onSlope: 'racked' }),
-    'roll.low': (v, { facts }, setting) => {
-      const room = stockOf(setting.catalogue, v.mesh, 'mesh roll').heightMm - facts.belowMm;
-      return room >= inches(12) ? { height: wholeInches(room) } : null;
-    },
-    'gate.wide': (_v, { facts }) =>
-      facts.gate && facts.gate.roomMm >= inches(18) ? { gateWidth: wholeInches(facts.gate.roomMm) } : null,
+    'roll.low': toTheRoll,
+    'roll.short': toTheRoll,
     'ends.loose': () => ({ braces: 'braced' }),
     'depth.shallow': (v) => ({ depth: v.infill === 'mesh' && v.posts === 'steel' ? LEAST_DRIVEN_MM : LET_IN_MM }),
     'depth.share': (v) => ({ depth: Math.min(feet(4), Math.ceil(v.height / 2 / inches(1)) * inches(1)) }),

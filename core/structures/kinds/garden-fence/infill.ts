@@ -6,6 +6,7 @@ import type { Part } from '../../../design/shapes/shapes';
 import { flatBase, onSheet, type Sheet } from '../../../design/shapes/sheet';
 import { add, reach, scale, unit, minus, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
+import { lastingTimber } from '../../rules/timber-knobs';
 import { alongEvery, screwThrough } from '../../rules/fixings';
 import { isOffered } from '../../setting';
 import { onLeg, type Bay, type FencePost } from './run';
@@ -25,7 +26,7 @@ interface Filled {
 
 /** Fills every bay but the gateway. */
 export function fillBays(f: Fence): Filled {
-  const open = f.run.bays.filter((bay) => !bay.gate);
+  const open = f.run.bays.filter((bay) => bay.guest === null);
   const each =
     f.v.infill === 'mesh'
       ? stretchMesh(f, open)
@@ -272,18 +273,9 @@ function frameBay(f: Fence, bay: Bay, i: number): Filled {
   };
 }
 
-/** The boards of a section that are on sale, treated where they can be. */
-export function boardStock(f: Pick<Fence, 'v' | 'setting'>): string {
-  const order = ['treated', 'durable', 'untreated'] as const;
-  return (
-    order.map((one) => timberId(f.v.board, one)).find((id) => isOffered(f.setting, id)) ??
-    timberId(f.v.board, TREATMENTS[0] as string)
-  );
-}
-
 /** Level (or raked) boards on the outer faces of the posts, from the middle of one post to the middle of the next; to the outside of the last. */
 function boardBays(f: Fence, bays: readonly Bay[]): Filled[] {
-  const board = stockOf(f.setting.catalogue, boardStock(f), 'timber');
+  const board = stockOf(f.setting.catalogue, lastingTimber(f.setting, f.v.board), 'timber');
   const pitch = board.wideMm + f.v.boardGap;
   const count = Math.max(1, Math.floor((f.v.height - BOARD_UP_MM + f.v.boardGap + 0.5) / pitch));
   const out = -(f.faceMm / 2 + board.thickMm / 2);

@@ -1,11 +1,9 @@
-import { stockOf } from '../../../catalogue/catalogue';
-import { MESH_ROLLS } from '../../../catalogue/panels';
 import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stand';
-import { FENCE_NEEDS, USUAL_HEIGHT } from '../../../site/visitors';
 import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled } from '../../knob';
+import { needsOf, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
 import { footingKnobs } from '../../rules/footing';
 import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
@@ -13,50 +11,15 @@ import { isOffered, type Setting } from '../../setting';
 
 export type PathSetting = Setting<PlaceOn<'path'>>;
 
-const ROLLS = MESH_ROLLS.filter(
-  (roll) => roll.id.startsWith('mesh-') && roll.id !== 'mesh-fine' && !roll.id.startsWith('mesh-cage'),
-).map((roll) => roll.id);
-const offeredRolls = (setting: PathSetting): string[] => ROLLS.filter((id) => isOffered(setting, id));
-const rollOf = (setting: PathSetting, id: string) => stockOf(setting.catalogue, id, 'mesh roll');
-
-/** The needs of all visitors that a fence can keep out, together. */
-export function needsOf(setting: PathSetting): {
-  heightMm: number;
-  openingMm: number;
-  buryMm: number;
-  apronMm: number;
-} {
-  const needs = setting.site.visitors.flatMap((who) => FENCE_NEEDS[who] ?? []);
-  return {
-    heightMm: Math.max(0, ...setting.site.visitors.map((who) => USUAL_HEIGHT[who] ?? 0)),
-    openingMm: Math.min(Infinity, ...needs.map((need) => need.openingMm)),
-    buryMm: Math.max(0, ...needs.map((need) => need.buryMm)),
-    apronMm: Math.max(0, ...needs.map((need) => need.apronMm)),
-  };
-}
-
 const isMesh = (set: Settled): boolean => set.infill !== 'boards';
 const isTimber = (set: Settled): boolean => set.posts === 'timber' || set.infill !== 'mesh';
 /** The slope of a path is worth a word. */
 export const slopes = ({ place }: PathSetting): boolean =>
   place.spots.some((spot) => Math.abs(spot.groundMm - (place.spots[0]?.groundMm ?? 0)) > 5);
 
-/** The middle of the longest straight run, where a gate has most room. mm along the path. */
-function longestMiddle({ place }: PathSetting): number {
-  const spots = place.closed && place.spots[0] ? [...place.spots, place.spots[0]] : place.spots;
-  let [at, best, middle] = [0, -1, 0];
-  for (let i = 1; i < spots.length; i++) {
-    const [a, b] = [spots[i - 1], spots[i]];
-    const long = a && b ? Math.hypot(b.xMm - a.xMm, b.yMm - a.yMm) : 0;
-    if (long > best) [best, middle] = [long, at + long / 2];
-    at += long;
-  }
-  return middle;
-}
-
 /**
  * Bays equal and at most 8′, posts in concrete or driven, a six-foot fence on eight-foot posts; mesh,
- * height and burial from who visits; gates with ⅜–½″ clearance each side (common practice, no source).
+ * height and burial from who visits (common practice, no source).
  */
 export const GARDEN_FENCE_KNOBS = {
   infill: {
@@ -93,7 +56,7 @@ export const GARDEN_FENCE_KNOBS = {
     type: 'choice',
     label: 'Mesh',
     group: 'Fence',
-    choices: ROLLS.map((id) => ({ id, label: MESH_ROLLS.find((roll) => roll.id === id)?.name ?? id })),
+    choices: rollChoices,
     offered: offeredRolls,
     help: 'As fine as who visits asks for, and as high as the fence with what goes into the soil.',
     shown: isMesh,
@@ -246,12 +209,12 @@ export const GARDEN_FENCE_KNOBS = {
     shown: isTimber,
   }),
   rail: sectionKnob({
-    label: 'Frames, gate and braces of',
+    label: 'Frames and braces of',
     group: 'Posts',
     help: 'Light timber, treated where it is sold so.',
     of: ['2x4', '45x95', '2x2', '45x45'],
     usual: { imperial: ['2x4', '45x95'], metric: ['45x95', '2x4'] },
-    shown: (set) => set.infill === 'framed' || set.gate === 'one' || set.braces === 'braced',
+    shown: (set) => set.infill === 'framed' || set.braces === 'braced',
   }),
   treatment: {
     ...treatmentKnob({ section: 'section', group: 'Posts', use: 'heavy', wanted: ['treated', 'durable', 'untreated'] }),
@@ -264,7 +227,7 @@ export const GARDEN_FENCE_KNOBS = {
     min: inches(12),
     max: feet(4),
     step: TAPE_STEP,
-    help: 'A six-foot fence stands on eight-foot posts; gate posts go below the frost.',
+    help: 'A six-foot fence stands on eight-foot posts; posts beside a gate go below the frost.',
     suggest: (setting, set) => {
       const third = Number(set.height) * (setting.soil === 'sand' || setting.wind === 'exposed' ? 1 / 2 : 1 / 3);
       const least = isTimber(set) ? LET_IN_MM : LEAST_DRIVEN_MM;
@@ -291,44 +254,5 @@ export const GARDEN_FENCE_KNOBS = {
       set.infill === 'mesh'
         ? { value: 'braced', why: fact('braces.pull') }
         : { value: 'none', why: fact('braces.none') },
-  },
-  gate: {
-    type: 'choice',
-    label: 'Gate',
-    group: 'Gate',
-    choices: [
-      { id: 'one', label: 'one' },
-      { id: 'none', label: 'none' },
-    ],
-    help: 'A framed leaf with one diagonal, between posts of its own.',
-    suggest: () => ({ value: 'none', why: fact('gate.none') }),
-  },
-  gateWidth: {
-    type: 'length',
-    label: 'Gateway, clear',
-    group: 'Gate',
-    min: inches(18),
-    max: feet(6),
-    step: TAPE_STEP,
-    help: 'Between the gate’s posts; a barrow wants 3′.',
-    shown: (set) => set.gate === 'one',
-    suggest: (setting) => ({ value: perUnits(setting.units, 36, 900), why: fact('gate.barrow') }),
-  },
-  gateAt: {
-    type: 'length',
-    label: 'Middle of the gate, along the fence',
-    group: 'Gate',
-    min: 0,
-    max: feet(660),
-    step: TAPE_STEP,
-    help: 'By a tape along the path from its first corner.',
-    shown: (set) => set.gate === 'one',
-    usualMost: ({ place }) => {
-      const spots = place.closed && place.spots[0] ? [...place.spots, place.spots[0]] : place.spots;
-      return spots
-        .slice(1)
-        .reduce((sum, b, i) => sum + Math.hypot(b.xMm - (spots[i]?.xMm ?? 0), b.yMm - (spots[i]?.yMm ?? 0)), 0);
-    },
-    suggest: (setting) => ({ value: tidy(longestMiddle(setting), setting.units), why: fact('gate.longest') }),
   },
 } as const satisfies Knobs<PathSetting>;

@@ -29,21 +29,14 @@ export const GARDEN_FENCE_PHRASES = {
   'depth.least': 'The least that holds.',
   'braces.pull': 'Mesh is pulled tight.',
   'braces.none': 'Frames and boards brace themselves.',
-  'gate.none': 'None yet.',
-  'gate.barrow': 'A barrow goes through.',
-  'gate.longest': 'In the middle of the longest run.',
   'count.posts':
-    '{posts|post|posts}: at every end and corner ({corners}), at the gate, and none more than {bay} from the next',
+    '{posts|post|posts}: at every end and corner ({corners}), beside every gate, and none more than {bay} from the next',
   'count.mesh': 'One length a straight run, or one a bay where it is stepped',
   'count.low': 'One length a straight run, low down',
   'count.apron': 'The lower {wide} of the same mesh, bent outward',
   'count.frames': 'Four sides a bay',
   'count.boards': 'As many as the height takes, {gap} apart, in every bay',
-  'count.braces': 'One into every bay beside an end, a corner or the gate',
-  'count.gate': 'The frame of the leaf',
-  'count.gate-brace': 'One diagonal, up from the lower hinge',
-  'count.gate-boards': 'Across the leaf',
-  'count.gate-mesh': 'On the outside of the leaf',
+  'count.braces': 'One into every bay beside an end, a corner or a gate',
   'count.staples': 'Up every post, every 8″ (200 mm)',
   'count.clips': 'Up every post, every 12″ (300 mm)',
   'count.pegs': 'Along the apron, every 3′ (0.9 m)',
@@ -52,13 +45,10 @@ export const GARDEN_FENCE_PHRASES = {
   'count.washers': 'Screws and washers, every 12″ (300 mm) all round',
   'count.board-screws': 'Two at each crossing',
   'count.brace-fix': 'At both ends',
-  'count.hinges': 'On the first post of the gateway',
-  'count.latch': 'On the second, self-closing',
   'step.locate':
     'Have buried cables and pipes found before you make any hole, and ask what height is allowed at the boundary.',
   'step.line':
     'Peg the corners, stretch a line along every run, and mark the posts on it with one running tape: {posts} in {long}.',
-  'step.square': 'Check the path by its chords, corner to corner.',
   'step.drive': 'Drive end, corner and gate posts first, plumb, at least {depth} deep; then those between to the line.',
   'step.set': 'Dig for end, corner and gate posts first, {depth} deep; stand them plumb and brace them.',
   'step.trench': 'Cut a trench {deep} deep along the outside of the line for the mesh.',
@@ -73,14 +63,9 @@ export const GARDEN_FENCE_PHRASES = {
   'step.frames':
     'Join a frame to each bay’s own measure, screw the mesh on with washers, then fix the frame between its posts.',
   'step.boards': 'Fix the lowest board of every bay first, then the others with a spacer.',
-  'step.gate':
-    'Join the leaf square (both diagonals equal), fit the brace up from the lower hinge, fix mesh or boards.',
-  'step.hang':
-    'Try the leaf in its opening on blocks before you finish it; hang it, {clear} free each side, and set the latch.',
   'step.caps': 'Trim post tops to one line and cap them.',
   'season.walk':
     'In spring, walk the fence: tighten ties, press the mesh back into the soil, look for holes dug under it.',
-  'season.gate': 'Oil the hinges and true the latch.',
   'care.services': 'Electricity and gas kill. Call the free location service where there is one; local rules decide.',
   'care.driving':
     'Gloves, eye and ear protection; hold the post with a helper’s clamp, never by hand under the driver.',

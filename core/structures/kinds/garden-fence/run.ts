@@ -1,5 +1,5 @@
 import type { Point } from '../../../geometry/space';
-import type { PathSpot } from '../../../site/stand';
+import type { Guest, PathSpot } from '../../../site/stand';
 import { equalBays } from '../../rules/spacing';
 
 /** A straight run of the path between two corners, in the structure's own frame: its zero is the first corner. */
@@ -25,12 +25,22 @@ export interface FencePost {
   kind: 'end' | 'corner' | 'gate' | 'line';
 }
 
-/** A stretch between two neighbouring posts of one leg, filled or left open for the gate. */
+/** A stretch between two neighbouring posts of one leg, filled or left open for a guest. */
 export interface Bay {
   leg: Leg;
   from: FencePost;
   to: FencePost;
-  gate: boolean;
+  /** Who stands in it, where it is left open. */
+  guest: string | null;
+}
+
+/** What a guest that asked for a gap was given: its leg, its middle along that, the straight room it has there, and the bay if there is one. */
+export interface Gap {
+  guest: Guest;
+  leg: Leg;
+  middleMm: number;
+  roomMm: number;
+  bay: Bay | null;
 }
 
 export interface Run {
@@ -39,8 +49,7 @@ export interface Run {
   bays: readonly Bay[];
   /** Along the path on the soil. mm. */
   lengthMm: number;
-  /** The leg the gate was meant for, and the straight room it has there between posts. */
-  gate: { leg: Leg; roomMm: number; built: boolean } | null;
+  gaps: readonly Gap[];
 }
 
 /** Legs of a path, corner to corner; a closed one comes back to the first. */
@@ -78,41 +87,63 @@ function repeatedBays(fromMm: number, toMm: number, bayMm: number): number[] {
   return rest > 305 || places.length < 2 ? [...places, toMm] : [...places.slice(0, -1), toMm];
 }
 
-/** Least run beside a gate's post before the next. mm. */
-const BESIDE_GATE_MM = 150;
+/** Least run beside a gate's post before the next (from memory). mm. */
+const BESIDE_GAP_MM = 150;
+
+/** Where guests find room on a leg, in order along it: one so near an end or another that nothing goes between shares that post. */
+function roomOn(leg: Leg, guests: readonly Guest[], postMm: number): (Omit<Gap, 'bay'> & { fits: boolean })[] {
+  let free = 0;
+  return guests.map((guest) => {
+    const half = (guest.wideMm + postMm) / 2;
+    const wanted = guest.atMm - leg.startsMm;
+    const middleMm =
+      wanted - half < free + BESIDE_GAP_MM
+        ? free + half
+        : wanted + half > leg.longMm - BESIDE_GAP_MM
+          ? leg.longMm - half
+          : wanted;
+    const roomMm = leg.longMm - free - postMm - BESIDE_GAP_MM;
+    // Beside it goes nothing, or a bay.
+    const fits = [middleMm - half - free, leg.longMm - middleMm - half].every(
+      (rest) => Math.abs(rest) < 1 || rest >= BESIDE_GAP_MM - 1,
+    );
+    if (fits) free = middleMm + half;
+    return { guest, leg, middleMm: fits ? middleMm : Math.max(0, Math.min(leg.longMm, wanted)), roomMm, fits };
+  });
+}
+
+/** Posts along one leg: bays between its ends and the gaps, and which of them bound a gap. mm. */
+function placesOn(
+  leg: Leg,
+  gaps: readonly [number, number][],
+  divide: (from: number, to: number) => number[],
+): number[] {
+  const edges = [0, ...gaps.flat(), leg.longMm];
+  const places = edges.flatMap((to, i) => {
+    const from = edges[i - 1];
+    // Every second stretch is a gap itself.
+    return from === undefined || i % 2 === 0 || to - from <= 1 ? [to] : divide(from, to);
+  });
+  return [...new Set(places.map((one) => Math.round(one * 1000) / 1000))].sort((a, b) => a - b);
+}
 
 /**
- * Divides a path: a post at every end and corner, gate posts either side of its gateway, and between
+ * Divides a path: a post at every end and corner, posts either side of each guest's gap, and between
  * those equal bays (or bays of one length), none wider than the limit.
- * @example layRun([{xMm:0,yMm:0,groundMm:0},{xMm:4800,yMm:0,groundMm:0}], false, { bayMm: 2400, bays: 'equal', postMm: 90, gate: null }).posts.length // 3
+ * @example layRun([{xMm:0,yMm:0,groundMm:0},{xMm:4800,yMm:0,groundMm:0}], false, { bayMm: 2400, bays: 'equal', postMm: 90, guests: [] }).posts.length // 3
  */
 export function layRun(
   spots: readonly PathSpot[],
   closed: boolean,
-  o: { bayMm: number; bays: 'equal' | 'panel'; postMm: number; gate: { atMm: number; clearMm: number } | null },
+  o: { bayMm: number; bays: 'equal' | 'panel'; postMm: number; guests: readonly Guest[] },
 ): Run {
   const legs = legsOf(spots, closed);
-  const total = legs.reduce((sum, leg) => sum + leg.longMm, 0);
-  const at = o.gate ? Math.min(total, o.gate.atMm) : 0;
-  const gateLeg = o.gate ? (legs.find((leg) => at <= leg.startsMm + leg.longMm + 1e-6) ?? legs.at(-1)) : undefined;
-  const half = o.gate ? (o.gate.clearMm + o.postMm) / 2 : 0;
-  const roomMm = gateLeg ? gateLeg.longMm - 2 * o.postMm : 0;
-  const built = gateLeg !== undefined && gateLeg.longMm >= 2 * half;
   const posts: FencePost[] = [];
   const bays: Bay[] = [];
-  const post = (leg: Leg, alongMm: number, kind: FencePost['kind']): FencePost => {
-    const made: FencePost = {
-      id: `post-${posts.length + 1}`,
-      at: onLeg(leg, alongMm),
-      legs: [leg.index],
-      atMm: leg.startsMm + alongMm,
-      kind,
-    };
-    posts.push(made);
-    return made;
-  };
-  const share = (one: FencePost, leg: Leg): FencePost => {
-    const both: FencePost = { ...one, legs: [...one.legs, leg.index], kind: one.kind === 'end' ? 'corner' : one.kind };
+  const gaps: Gap[] = [];
+  /** A post turns out to be more than it was: a corner, one beside a gap. Its bays are told. */
+  const change = (one: FencePost, to: Partial<FencePost>): FencePost => {
+    const both: FencePost = { ...one, ...to };
     posts[posts.indexOf(one)] = both;
     for (const bay of bays) {
       if (bay.from === one) bay.from = both;
@@ -120,60 +151,59 @@ export function layRun(
     }
     return both;
   };
+  const share = (one: FencePost, leg: Leg): FencePost =>
+    change(one, { legs: [...one.legs, leg.index], kind: one.kind === 'end' ? 'corner' : one.kind });
+  const divide = (from: number, to: number): number[] =>
+    o.bays === 'panel' ? repeatedBays(from, to, o.bayMm) : equalBays([from, to], o.bayMm);
   let last: FencePost | null = null;
   for (const leg of legs) {
-    const wanted = leg === gateLeg && built ? at - leg.startsMm : null;
-    // A gate near a corner is moved off it, or shares the corner's post.
-    const middle = wanted === null ? null : settled(wanted, half, leg.longMm);
-    const [g0, g1] = middle === null ? [-1, -1] : [middle - half, middle + half];
-    const stretches: [number, number][] =
-      middle === null
-        ? [[0, leg.longMm]]
-        : [
-            [0, g0],
-            [g1, leg.longMm],
-          ];
-    const places = stretches
-      .filter(([a, b]) => b - a > 1)
-      .flatMap(([a, b]) => (o.bays === 'panel' ? repeatedBays(a, b, o.bayMm) : equalBays([a, b], o.bayMm)));
-    if (middle !== null) places.push(g0, g1);
-    const sorted = [...new Set(places.map((one) => Math.round(one * 1000) / 1000))].sort((a, b) => a - b);
+    const end = leg.startsMm + leg.longMm;
+    const own = o.guests
+      .filter(
+        (one) => (leg.index === 0 || one.atMm > leg.startsMm + 1e-6) && (one.atMm <= end + 1e-6 || leg === legs.at(-1)),
+      )
+      .toSorted((a, b) => a.atMm - b.atMm);
+    const asked = roomOn(leg, own, o.postMm);
+    const given = asked.flatMap((one): [number, number][] => {
+      const half = (one.guest.wideMm + o.postMm) / 2;
+      return one.fits ? [[one.middleMm - half, one.middleMm + half]] : [];
+    });
+    const places = placesOn(leg, given, divide);
     let before: FencePost | null = null;
-    sorted.forEach((place, i) => {
-      const isGate = middle !== null && (Math.abs(place - g0) < 1 || Math.abs(place - g1) < 1);
-      const first = i === 0;
-      const closes = closed && leg === legs.at(-1) && i === sorted.length - 1 && posts[0];
-      const kind = isGate ? 'gate' : first || i === sorted.length - 1 ? 'end' : 'line';
+    places.forEach((place, i) => {
+      const beside = given.some(([from, to]) => Math.abs(place - from) < 1 || Math.abs(place - to) < 1);
+      const ends = i === 0 || i === places.length - 1;
+      const closes = closed && leg === legs.at(-1) && i === places.length - 1 ? posts[0] : undefined;
       let here: FencePost;
-      if (first && last) here = share(last, leg);
-      else if (closes) here = share(posts[0] as FencePost, leg);
-      else here = post(leg, place, kind);
-      if (isGate && here.kind !== 'gate') {
-        const gated: FencePost = { ...here, kind: 'gate' };
-        posts[posts.indexOf(here)] = gated;
-        for (const bay of bays) {
-          if (bay.from === here) bay.from = gated;
-          if (bay.to === here) bay.to = gated;
-        }
-        here = gated;
+      if (i === 0 && last) here = share(last, leg);
+      else if (closes) here = share(closes, leg);
+      else {
+        here = {
+          id: `post-${posts.length + 1}`,
+          at: onLeg(leg, place),
+          legs: [leg.index],
+          atMm: leg.startsMm + place,
+          kind: ends ? 'end' : 'line',
+        };
+        posts.push(here);
       }
-      if (before)
-        bays.push({
-          leg,
-          from: before,
-          to: here,
-          gate: middle !== null && Math.abs((sorted[i - 1] as number) - g0) < 1 && Math.abs(place - g1) < 1,
-        });
+      if (beside && here.kind !== 'gate') here = change(here, { kind: 'gate' });
+      const [from, to] = [places[i - 1] ?? Infinity, place];
+      const guest = asked.find(
+        (one) =>
+          one.fits && Math.abs((from + to) / 2 - one.middleMm) < 1 && to - from < one.guest.wideMm + o.postMm + 1,
+      )?.guest;
+      if (before) bays.push({ leg, from: before, to: here, guest: guest?.id ?? null });
       before = here;
     });
+    gaps.push(
+      ...asked.map(({ fits: _fits, ...one }) => ({
+        ...one,
+        bay: bays.find((bay) => bay.guest === one.guest.id) ?? null,
+      })),
+    );
     last = before;
   }
   const lengthMm = legs.reduce((sum, leg) => sum + Math.hypot(leg.longMm, leg.to[2] - leg.from[2]), 0);
-  return { legs, posts, bays, lengthMm, gate: gateLeg ? { leg: gateLeg, roomMm, built } : null };
-}
-
-/** The middle of a gate on its run: one so near an end that nothing goes between shares the end's post. */
-function settled(wantedMm: number, halfMm: number, longMm: number): number {
-  if (wantedMm - halfMm < BESIDE_GATE_MM) return halfMm;
-  return wantedMm + halfMm > longMm - BESIDE_GATE_MM ? longMm - halfMm : wantedMm;
+  return { legs, posts, bays, lengthMm, gaps };
 }

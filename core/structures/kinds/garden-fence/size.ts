@@ -1,24 +1,24 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import { timberId, TREATMENTS } from '../../../catalogue/timber';
+import { timberId } from '../../../catalogue/timber';
 import type { Design, Joint, Mark, Standing } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import type { Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import type { Terrain } from '../../../site/ground';
+import type { Opening } from '../../../site/stand';
 import { fact } from '../../../wording/say';
 import type { Barrier } from '../../../checks/keeps-out';
 import type { Built } from '../../kind';
 import { nextStockUp } from '../../rules/depth';
 import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import { setPost, standingOf } from '../../rules/timber-post';
-import { isOffered } from '../../setting';
 import { fillBays } from './infill';
-import { hangGate } from './gate';
 import { slopes, type PathSetting } from './knobs';
 import { bayLevel, BOARD_UP_MM, type Fence, type GardenFenceValues } from './fence';
-import { layRun, onLeg, type Bay, type FencePost, type Leg, type Run } from './run';
+import { layRun, onLeg, type FencePost, type Leg, type Run } from './run';
 import { FROM_ABOVE } from '../../rules/row-views';
+import { lastingTimber } from '../../rules/timber-knobs';
 
 /** Posts stand this far over what they carry (from memory). mm. */
 const OVER_MM = inches(1);
@@ -32,36 +32,52 @@ export interface GardenFenceFacts {
   spots: readonly (readonly [number, number])[];
   rollMm: number | null;
   belowMm: number;
-  gate: { wideMm: number; leafMm: number; clearMm: number; roomMm: number; built: boolean } | null;
   ends: number;
 }
 
-/** The timber that frames, gates and braces are made of: light, on sale, treated where it can be. */
-function railStock(v: GardenFenceValues, setting: PathSetting): string {
-  const order = ['treated', 'durable', 'untreated'] as const;
-  return (
-    order.map((one) => timberId(v.rail, one)).find((id) => isOffered(setting, id)) ??
-    timberId(v.rail, TREATMENTS[0] as string)
-  );
-}
-
-/** Sizes the fence: posts at ends, corners, gate and equally between; mesh, frames or boards; braces; a gate with one diagonal. */
-export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Built<GardenFenceFacts> {
-  const { place } = setting;
+/** Where its posts come to stand, by how wide they are and by who stands in its run. */
+function layOut(v: GardenFenceValues, setting: PathSetting): { run: Run; timber: boolean; faceMm: number } {
   const timber = v.infill !== 'mesh' || v.posts === 'timber';
   const faceMm = timber
     ? stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber').wideMm
     : stockOf(setting.catalogue, 'steel-post', 'steel post').faceMm;
-  const run = layRun(place.spots, place.closed, {
-    bayMm: v.bay,
-    bays: v.bays,
-    postMm: faceMm,
-    gate: v.gate === 'one' ? { atMm: v.gateAt, clearMm: v.gateWidth } : null,
+  const { spots, closed } = setting.place;
+  const run = layRun(spots, closed, { bayMm: v.bay, bays: v.bays, postMm: faceMm, guests: setting.guests });
+  return { run, timber, faceMm };
+}
+
+/** The gaps it leaves for gates. */
+export function fenceOpenings(v: GardenFenceValues, setting: PathSetting): Opening[] {
+  const { run } = layOut(v, setting);
+  return run.gaps.map(({ guest, leg, middleMm, roomMm, bay }): Opening => {
+    const [xMm, yMm, baseMm] = onLeg(leg, middleMm);
+    const half = guest.wideMm / 2;
+    const soilAt = (along: number): number => onLeg(leg, Math.max(0, Math.min(leg.longMm, along)))[2] - baseMm;
+    return {
+      guest: guest.id,
+      host: '',
+      posts: bay ? [bay.from.id, bay.to.id] : [],
+      at: { xMm, yMm, turnDeg: (Math.atan2(leg.along[1], leg.along[0]) * 180) / Math.PI, baseMm },
+      clearMm: guest.wideMm,
+      roomMm,
+      soilMm: [soilAt(middleMm - half), soilAt(middleMm + half)],
+      aboveMm: v.height,
+      filling:
+        v.infill === 'boards'
+          ? { with: 'boards', section: v.board, gapMm: v.boardGap }
+          : { with: 'mesh', stock: v.low === 'none' ? v.mesh : v.low },
+    };
   });
+}
+
+/** Sizes the fence: posts at ends, corners, beside gates and equally between; mesh, frames or boards; braces. */
+export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Built<GardenFenceFacts> {
+  const { place } = setting;
+  const { run, timber, faceMm } = layOut(v, setting);
   const stepped = slopes(setting) && (v.infill === 'framed' || v.onSlope === 'stepped');
   const posts = run.posts.map((post) => standPost(post, v, setting, run, stepped, timber, faceMm));
   const bars = new Map(posts.map((one) => [one.bar.id, one.bar]));
-  const rail = stockOf(setting.catalogue, railStock(v, setting), 'timber');
+  const rail = stockOf(setting.catalogue, lastingTimber(setting, v.rail), 'timber');
   const fence: Fence = {
     v,
     setting,
@@ -74,26 +90,20 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Bui
   };
   const filled = fillBays(fence);
   const braces = v.infill === 'mesh' && v.braces === 'braced' ? braceEnds(fence) : { parts: [], joints: [] };
-  const gateBay = run.bays.find((bay) => bay.gate);
-  const gate = gateBay ? hangGate(fence, gateBay) : null;
   const footings = timber ? pourFootings([...bars.values()], v.footing, v.gravel) : { parts: [], joints: [] };
+  const parts: Part[] = [...bars.values(), ...filled.parts, ...braces.parts, ...footings.parts];
   const design: Design = {
     kind: 'garden-fence',
-    parts: [...bars.values(), ...filled.parts, ...braces.parts, ...(gate?.parts ?? []), ...footings.parts],
-    joints: [...filled.joints, ...braces.joints, ...(gate?.joints ?? []), ...footings.joints],
+    parts,
+    joints: [...filled.joints, ...braces.joints, ...footings.joints],
     stations: [],
     ground: terrainOf(run),
     builtMm: run.lengthMm,
     startMm: 0,
     posts: posts.map((one) => one.standing),
     hold: null,
-    views: viewsOf(
-      run,
-      [...bars.values(), ...filled.parts, ...braces.parts, ...(gate?.parts ?? []), ...footings.parts],
-      v,
-    ),
-    // What hangs on posts ties them together; posts that nothing hangs on stand alone.
-    bodies: bodiesOf(run),
+    views: viewsOf(run, parts),
+    bodies: bodiesOf(run, place.closed),
     reasons: {
       post: fact('count.posts', {
         posts: run.posts.length,
@@ -106,11 +116,6 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Bui
       'frame side': fact('count.frames'),
       board: fact('count.boards', { gap: { mm: v.boardGap } }),
       brace: fact('count.braces'),
-      'gate stile': fact('count.gate'),
-      'gate rail': fact('count.gate'),
-      'gate brace': fact('count.gate-brace'),
-      'gate board': fact('count.gate-boards'),
-      'gate mesh': fact('count.gate-mesh'),
       ...footingReasons(v.gravel),
       'mesh to post': fact(timber ? 'count.staples' : 'count.clips'),
       'low mesh to post': fact(timber ? 'count.staples' : 'count.clips'),
@@ -120,16 +125,12 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Bui
       'mesh to frame': fact('count.washers'),
       'board to post': fact('count.board-screws'),
       'brace to post': fact('count.brace-fix'),
-      'gate joined': fact('count.corner-screws'),
-      'gate brace fixed': fact('count.corner-screws'),
-      'gate filled': fact(v.infill === 'boards' ? 'count.board-screws' : 'count.washers'),
-      'gate hung': fact('count.hinges'),
-      'gate latched': fact('count.latch'),
     },
     marks: marksOf(run, v),
-    handles: handlesOf(run, v, gateBay),
+    handles: handlesOf(run, v),
     bays: run.bays.map((bay, i) => ({
-      name: bay.gate ? 'Gate' : String(i + 1),
+      name: String(i + 1),
+      guest: bay.guest,
       run: bay.leg.index + 1,
       fromMm: bay.from.atMm,
       centresMm: Math.hypot(bay.to.at[0] - bay.from.at[0], bay.to.at[1] - bay.from.at[1]),
@@ -142,7 +143,7 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Bui
   const below = roll && v.dig !== 'none' ? v.below : 0;
   const opening = roll ? Math.max(roll.openingMm, roll.stepMm) : Math.max(1, v.boardGap);
   const stepUp = stepped
-    ? Math.max(0, ...run.bays.filter((bay) => !bay.gate).map((bay) => Math.abs(bay.to.at[2] - bay.from.at[2])))
+    ? Math.max(0, ...run.bays.filter((bay) => bay.guest === null).map((bay) => Math.abs(bay.to.at[2] - bay.from.at[2])))
     : 0;
   return {
     design,
@@ -160,16 +161,6 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Bui
       spots: place.spots.map((spot) => [spot.xMm, spot.yMm] as const),
       rollMm: roll && !low ? roll.heightMm : roll ? roll.heightMm + below : null,
       belowMm: below,
-      gate:
-        v.gate === 'one' && run.gate
-          ? {
-              wideMm: v.gateWidth,
-              leafMm: v.gateWidth - 2 * inches(0.5),
-              clearMm: inches(0.5),
-              roomMm: run.gate.roomMm,
-              built: run.gate.built,
-            }
-          : null,
       ends: run.posts.filter((one) => one.kind !== 'line').length,
     },
   };
@@ -238,7 +229,7 @@ function braceEnds(f: Fence): { parts: Part[]; joints: Joint[] } {
   const parts: Part[] = [];
   const joints: Joint[] = [];
   for (const bay of f.run.bays) {
-    if (bay.gate) continue;
+    if (bay.guest !== null) continue;
     for (const [post, next] of [
       [bay.from, bay.to],
       [bay.to, bay.from],
@@ -292,11 +283,15 @@ const terrainOf = (run: Run): Terrain => ({
   path: [...(run.legs[0] ? [run.legs[0].from] : []), ...run.legs.map((leg) => leg.to)],
 });
 
-/** Pieces the fence falls into: a gate is hung on both its posts, so that a whole run is one. */
-const bodiesOf = (run: Run): number => (run.bays.length > 0 ? 1 : run.posts.length);
+/** Pieces it falls into: every gap parts it, the first of an all-round one excepted; what hangs on posts ties them together. */
+function bodiesOf(run: Run, closed: boolean): number {
+  if (run.bays.length === 0) return run.posts.length;
+  const gaps = run.bays.filter((bay) => bay.guest !== null).length;
+  return Math.max(1, gaps + (closed ? 0 : 1));
+}
 
 /** Each straight run from its outside, the whole from above, and the first run from its end. */
-function viewsOf(run: Run, parts: readonly Part[], v: GardenFenceValues): Design['views'] {
+function viewsOf(run: Run, parts: readonly Part[]): Design['views'] {
   const named = (leg: Leg): string[] => {
     const own = new Set(run.posts.filter((post) => post.legs.includes(leg.index)).map((post) => post.id));
     const tag = `-r${leg.index + 1}-`;
@@ -308,10 +303,11 @@ function viewsOf(run: Run, parts: readonly Part[], v: GardenFenceValues): Design
           part.id.includes(tag) ||
           (part.id.startsWith(`brace-`) && part.id.includes(`-${leg.index + 1}`)),
       )
-      .map((part) => part.id);
+      .map((part) => part.id)
+      .concat(run.bays.flatMap((bay) => (bay.leg === leg && bay.guest !== null ? [bay.guest] : [])));
   };
-  // The run that says most comes first: the one with the gate, else the longest.
-  const gate = run.bays.find((bay) => bay.gate)?.leg;
+  // The run that says most comes first: one with a gate, else the longest.
+  const gate = run.bays.find((bay) => bay.guest !== null)?.leg;
   const longest = (leg: Leg): number => (leg === gate ? Infinity : leg.longMm);
   const sides = [...run.legs]
     .sort((a, b) => longest(b) - longest(a))
@@ -336,7 +332,7 @@ function viewsOf(run: Run, parts: readonly Part[], v: GardenFenceValues): Design
       ? [
           {
             id: 'end',
-            title: v.gate === 'one' ? 'The first run, from its end' : 'From the end',
+            title: run.legs.length > 1 ? 'The first run, from its end' : 'From the end',
             right: first.out,
             up: [0, 0, 1] as const,
             eye: [-first.along[0], -first.along[1], 0] as const,
@@ -370,12 +366,10 @@ function marksOf(run: Run, v: GardenFenceValues): Mark[] {
   });
 }
 
-function handlesOf(run: Run, v: GardenFenceValues, gate: Bay | undefined): Design['handles'] {
+function handlesOf(run: Run, v: GardenFenceValues): Design['handles'] {
   const [first] = run.legs;
   if (!first) return [];
   const second = run.posts.find((post) => post.legs[0] === first.index && post.atMm > 1);
-  const local = (bay: Bay, share: number): number =>
-    bay.from.atMm + (bay.to.atMm - bay.from.atMm) * share - bay.leg.startsMm;
   return [
     {
       knob: 'height',
@@ -396,24 +390,5 @@ function handlesOf(run: Run, v: GardenFenceValues, gate: Bay | undefined): Desig
         ]
       : []),
     { knob: 'depth', view: 'end', at: [0, -v.depth], axis: 'up', perMm: -1 },
-    ...(gate
-      ? ([
-          {
-            // Under the gateway, clear of the pull of its width.
-            knob: 'gateAt',
-            view: `side-${gate.leg.index + 1}`,
-            at: [local(gate, 0.5), onLeg(gate.leg, local(gate, 0.5))[2] - gate.leg.from[2] - v.depth],
-            axis: 'right',
-            perMm: 1,
-          },
-          {
-            knob: 'gateWidth',
-            view: `side-${gate.leg.index + 1}`,
-            at: [local(gate, 1), onLeg(gate.leg, local(gate, 1))[2] - gate.leg.from[2] + v.height],
-            axis: 'right',
-            perMm: 2,
-          },
-        ] as const)
-      : []),
   ];
 }

@@ -2,14 +2,12 @@ import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import { waitFor } from '../../rules/footing';
-import { inches } from '../../../quantity/length';
 import type { GardenFenceValues } from './fence';
 
-/** Corners and ends first, then to the line; measured again before anything is cut for a bay; the gate last. */
+/** Corners and ends first, then to the line; measured again before anything is cut for a bay; gates hang when all of it stands. */
 export function gardenFenceSteps(design: Design, v: GardenFenceValues): Step[] {
   const timber = v.infill !== 'mesh' || v.posts === 'timber';
   const buried = Math.min(...design.posts.map((post) => post.buriedMm));
-  const gate = design.parts.some((part) => part.role === 'gate stile');
   const mesh = v.infill === 'mesh';
   return [
     { what: fact('step.locate'), people: 1, caution: fact('care.services') },
@@ -41,17 +39,8 @@ export function gardenFenceSteps(design: Design, v: GardenFenceValues): Step[] {
     ...(v.infill === 'boards' ? [{ what: fact('step.boards'), people: 2, caution: fact('care.saw') } as const] : []),
     ...(mesh && v.dig === 'buried' ? [{ what: fact('step.backfill'), people: 1 } as const] : []),
     ...(mesh && v.dig === 'apron' ? [{ what: fact('step.apron'), people: 1 } as const] : []),
-    ...(gate
-      ? ([
-          { what: fact('step.gate'), people: 1, caution: fact('care.saw') },
-          { what: fact('step.hang', { clear: { mm: inches(0.5) } }), people: 2 },
-        ] as const)
-      : []),
     ...(timber ? [{ what: fact('step.caps'), people: 1 } as const] : []),
   ];
 }
 
-export const gardenFenceSeason = (design: Design): SeasonNote[] => [
-  { on: '03-15', what: fact('season.walk') },
-  ...(design.parts.some((part) => part.role === 'gate stile') ? [{ on: null, what: fact('season.gate') }] : []),
-];
+export const gardenFenceSeason = (): SeasonNote[] => [{ on: '03-15', what: fact('season.walk') }];

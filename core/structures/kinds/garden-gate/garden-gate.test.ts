@@ -1,0 +1,129 @@
+import { describe, expect, it } from 'vitest';
+import { DEMO_PLAN } from '../../../demo/garden';
+import { drawViews } from '../../../drawing/views';
+import { computeStructure } from '../../../plan/compute';
+import type { Plan, StructurePlan } from '../../../plan/plan';
+import { feet, inches } from '../../../quantity/length';
+import type { PathSpot } from '../../../site/stand';
+import { toPlot } from '../../../site/stand';
+
+const spot = (xMm: number, yMm: number, groundMm = 0): PathSpot => ({ xMm, yMm, groundMm });
+type Settings = Record<string, number | string>;
+
+/** A gate in the run of a fence that turns a corner after twenty feet. */
+function hung(
+  knobs: Settings = {},
+  o: { atMm?: number; fence?: Settings; spots?: readonly PathSpot[]; visitors?: Plan['site']['visitors'] } = {},
+) {
+  const spots = o.spots ?? [spot(1000, 2000), spot(1000 + feet(20), 2000), spot(1000 + feet(20), 2000 + feet(12))];
+  const fence: StructurePlan = {
+    id: 'f',
+    kind: 'garden-fence',
+    name: 'Fence',
+    stand: { on: 'path', spots, closed: false },
+    plantings: [],
+    knobs: { height: feet(4), ...o.fence },
+  };
+  const gate: StructurePlan = {
+    id: 'g',
+    kind: 'garden-gate',
+    name: 'Gate',
+    stand: { on: 'run', of: 'f', atMm: o.atMm ?? feet(10) },
+    plantings: [],
+    knobs,
+  };
+  const plan: Plan = {
+    ...DEMO_PLAN,
+    features: [],
+    site: { ...DEMO_PLAN.site, visitors: o.visitors ?? ['rabbits'] },
+    structures: [fence, gate],
+  };
+  const [beside, computed] = [computeStructure(plan, fence), computeStructure(plan, gate)];
+  const bars = computed.sized.design.parts.flatMap((part) => (part.shape === 'bar' ? [part] : []));
+  return {
+    ...computed,
+    beside,
+    codes: computed.verdicts.map((verdict) => verdict.told.code),
+    of: (role: string) => bars.filter((bar) => bar.role === role),
+  };
+}
+
+describe('garden gate', () => {
+  it.each(['first', 'second'] as const)(
+    'hangs half an inch clear on each side with one brace up from the hinges of its %s post, the diagonal by Pythagoras',
+    (hinged) => {
+      const { of, sized, bill } = hung({ width: inches(36), hinged });
+      const [hinge, latch] = of('stile');
+      const [brace, ...more] = of('brace');
+      if (!hinge || !latch || !brace) throw new Error('a leaf has two stiles and a brace');
+      const outer = Math.abs(latch.from[0] - hinge.from[0]) + hinge.wideMm;
+      expect(outer).toBeCloseTo(inches(36) - 2 * inches(0.5), 6);
+      const rise = hinge.to[2] - hinge.from[2] - 2 * hinge.wideMm;
+      expect(Math.hypot(brace.to[0] - brace.from[0], brace.to[2] - brace.from[2])).toBeCloseTo(
+        Math.hypot(outer - 2 * hinge.wideMm, rise),
+        6,
+      );
+      expect(more).toEqual([]);
+      const hinges = sized.design.joints.find((joint) => joint.kind === 'hung')?.places[0]?.[0] ?? 0;
+      expect([Math.sign(hinges), Math.sign(brace.from[0])]).toEqual(hinged === 'first' ? [-1, -1] : [1, 1]);
+      expect(brace.to[2]).toBeGreaterThan(brace.from[2]);
+      expect(bill.find((line) => line.stock === 'gate-latch')?.count).toBe(1);
+    },
+  );
+
+  it('stands on the plot between the faces of two posts of its fence, which moves them when it moves', () => {
+    for (const atMm of [feet(3), feet(10), feet(20) + feet(6)]) {
+      const { frame, sized, beside, setting } = hung({}, { atMm });
+      if (setting.place.on !== 'run') throw new Error('it stands in a run');
+      const posts = setting.place.opening.posts.map((id) => {
+        const post = beside.sized.design.parts.find((part) => part.id === id);
+        if (post?.shape !== 'bar') throw new Error('its posts are bars');
+        return { at: toPlot(beside.frame, post.from[0], post.from[1]), faceMm: post.wideMm };
+      });
+      const half = sized.design.builtMm / 2;
+      [-half, half].forEach((x, i) => {
+        const [px, py] = toPlot(frame, x, 0);
+        const { at, faceMm } = posts[i] as (typeof posts)[number];
+        expect(Math.hypot(px - at[0], py - at[1])).toBeCloseTo(faceMm / 2, 2);
+      });
+    }
+  });
+
+  it("is seen in its fence, and its fence's posts beside it", () => {
+    const { sized, around, beside } = hung();
+    const thin = (view: ReturnType<typeof drawViews>[number] | undefined) =>
+      view?.primitives.filter((one) => one.ink === 'beside').length ?? 0;
+    const [ofGate] = drawViews(sized.design, around);
+    const [ofFence, otherRun] = drawViews(beside.sized.design, beside.around);
+    expect([thin(ofGate), thin(ofFence), thin(otherRun)]).toEqual([2, expect.any(Number), 0]);
+    expect(thin(ofFence)).toBeGreaterThan(sized.design.parts.length - 1);
+  });
+
+  it('hangs on the higher side of a slope, clear of the soil all the way across', () => {
+    const { sized, of } = hung({}, { spots: [spot(0, 0), spot(feet(20), 0, 600)] });
+    expect(sized.knobs.hinged?.value).toBe('second');
+    // Twenty feet rise 600 mm: under a gateway of 36″ that is 90 mm, and 45 mm over its middle.
+    expect(of('stile')[0]?.from[2]).toBeCloseTo((600 * 18) / 240 + Number(sized.knobs.under?.value), 3);
+  });
+
+  it.each([
+    [
+      'is wider than its run',
+      { width: 1800 },
+      { spots: [spot(0, 0), spot(1500, 0), spot(1500, 9000)], atMm: 700 },
+      'gate.wide',
+    ],
+    ['leaves a way under it', { under: inches(6) }, {}, 'keeps.under'],
+    ['is lower than its fence has to be', { height: inches(15) }, {}, 'keeps.low'],
+    ['is too open', { mesh: 'mesh-2x4-60' }, {}, 'keeps.open'],
+    ['is higher than its roll', { height: feet(6), mesh: 'mesh-1-36' }, {}, 'roll.short'],
+    ['hangs heavy', { width: 1500 }, {}, 'gate.heavy'],
+  ] as const)('one that %s is drawn and said, and its mend mends it', (_what, knobs, o, code) => {
+    const { codes, sized, verdicts } = hung(knobs, o);
+    expect(codes).toContain(code);
+    expect(sized.design.parts.length).toBeGreaterThan(0);
+    const mend = verdicts.find((verdict) => verdict.told.code === code)?.mend;
+    if (mend) expect(hung(mend.settings as Settings, o).codes).not.toContain(code);
+    else expect(code).toBe('gate.heavy');
+  });
+});

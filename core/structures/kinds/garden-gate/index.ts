@@ -1,0 +1,62 @@
+import { gateFits } from '../../../checks/gate-fits';
+import { keepsOut } from '../../../checks/keeps-out';
+import { meshFixed } from '../../../checks/mesh-fixed';
+import { meshHighEnough } from '../../../checks/mesh-high-enough';
+import { feet, inches } from '../../../quantity/length';
+import { structureKind } from '../../kind';
+import { needsOf, offeredRolls, rollOf } from '../../rules/barrier';
+import { gateOpens, GARDEN_GATE_KNOBS } from './knobs';
+import { GARDEN_GATE_NAMES } from './names';
+import { GARDEN_GATE_PHRASES } from './phrases';
+import { sizeGardenGate } from './size';
+import { gardenGateSeason, gardenGateSteps } from './steps';
+
+const wholeInches = (mm: number): number => Math.floor(mm / inches(1)) * inches(1);
+
+/** A framed leaf with one diagonal, in a gap of a fence, hung on its posts. */
+export const kind = structureKind({
+  id: 'garden-gate',
+  name: 'Garden gate',
+  blurb: 'In the run of a fence: a square leaf with one diagonal that cannot sag, filled as the fence beside it.',
+  purpose: 'barrier',
+  stands: ['run'],
+  nature: { tendingMinutes: { leaner: 0, climber: 0 }, moves: 'stays' },
+  knobs: GARDEN_GATE_KNOBS,
+  opensMm: gateOpens,
+  size: sizeGardenGate,
+  checks: ({ facts }, v, setting) => [
+    gateFits({
+      wideMm: v.width,
+      leafMm: facts.leaf.wideMm,
+      clearMm: v.clear,
+      roomMm: setting.place.opening.roomMm,
+      built: setting.place.opening.posts.length > 0,
+    }),
+    keepsOut({ visitors: setting.site.visitors, barrier: facts.barrier }),
+    v.filling === 'mesh'
+      ? meshHighEnough({ rollMm: rollOf(setting, v.mesh).heightMm, aboveMm: facts.leaf.highMm, belowMm: 0 })
+      : null,
+    v.filling === 'mesh' ? meshFixed({ by: 'screws' }) : null,
+  ],
+  steps: gardenGateSteps,
+  season: gardenGateSeason,
+  names: GARDEN_GATE_NAMES,
+  phrases: GARDEN_GATE_PHRASES,
+  mends: {
+    'gate.wide': (_v, _built, { place }) =>
+      place.opening.roomMm >= inches(18) ? { width: wholeInches(place.opening.roomMm) } : null,
+    'roll.short': (v, _built, setting) => ({ height: wholeInches(rollOf(setting, v.mesh).heightMm + v.under) }),
+    'keeps.low': (_v, _built, setting) => ({ height: Math.min(feet(8), needsOf(setting).heightMm) }),
+    'keeps.open': (v, _built, setting) => {
+      const { openingMm } = needsOf(setting);
+      const fine = offeredRolls(setting).find((id) => {
+        const roll = rollOf(setting, id);
+        return Math.max(roll.openingMm, roll.stepMm) <= openingMm + 3 && roll.heightMm >= v.height - v.under;
+      });
+      return fine ? { filling: 'mesh', mesh: fine } : null;
+    },
+    'keeps.under': (v, { facts }, setting) => ({
+      under: Math.max(inches(0.5), needsOf(setting).openingMm - (facts.barrier.underMm - v.under)),
+    }),
+  },
+});

@@ -1,0 +1,162 @@
+import { feet, inches, type Units } from '../../../quantity/length';
+import type { PlaceOn } from '../../../site/stand';
+import { fact } from '../../../wording/say';
+import type { Knobs, Settings } from '../../knob';
+import { needsOf, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
+import { perUnits, TAPE_STEP } from '../../rules/tidy';
+import { sectionKnob } from '../../rules/timber-knobs';
+import type { Setting } from '../../setting';
+
+export type RunSetting = Setting<PlaceOn<'run'>>;
+
+/** A barrow is 30″ (0.75 m) over its handles (from memory). mm. */
+const usualWidth = (units: Units): number => perUnits(units, 36, 900);
+/** How wide a gap it asks for in the run it stands in. mm. */
+export const gateOpens = (settings: Settings, units: Units): number =>
+  typeof settings.width === 'number' ? settings.width : usualWidth(units);
+
+/** Left under the leaf, so that it clears a tuft and a stone (from memory). mm. */
+const UNDER_MM = inches(2);
+
+/** A rectangle, one diagonal, ⅜–½″ free each side, mesh on before it is hung (common practice, no source). */
+export const GARDEN_GATE_KNOBS = {
+  width: {
+    type: 'length',
+    label: 'Gateway, clear',
+    group: 'Gateway',
+    min: inches(18),
+    max: feet(6),
+    step: TAPE_STEP,
+    help: 'Between its two posts; a barrow wants 3′ (0.9 m).',
+    suggest: (setting) => ({ value: usualWidth(setting.units), why: fact('width.barrow') }),
+  },
+  height: {
+    type: 'length',
+    label: 'Height over the soil',
+    group: 'Gateway',
+    min: inches(12),
+    max: feet(8),
+    step: TAPE_STEP,
+    help: 'To the top of the leaf, over the higher side.',
+    suggest: ({ place }) => ({ value: place.opening.aboveMm, why: fact('height.run') }),
+  },
+  under: {
+    type: 'length',
+    label: 'Left free under it',
+    group: 'Gateway',
+    min: inches(0.5),
+    max: inches(6),
+    step: TAPE_STEP,
+    help: 'Enough to swing over grass; no more than who visits can pass.',
+    suggest: (setting) => {
+      const { openingMm } = needsOf(setting);
+      return openingMm < UNDER_MM
+        ? {
+            value: Math.max(inches(0.5), Math.floor(openingMm / inches(0.5)) * inches(0.5)),
+            why: fact('under.visitors'),
+          }
+        : { value: perUnits(setting.units, 2, 50), why: fact('under.grass') };
+    },
+  },
+  clear: {
+    type: 'length',
+    label: 'Free on each side',
+    group: 'Gateway',
+    min: inches(0.25),
+    max: inches(1.5),
+    step: { imperial: inches(0.125), metric: 1 },
+    help: 'Between leaf and post; wood swells in a wet spring.',
+    suggest: (setting) => ({ value: perUnits(setting.units, 0.5, 12), why: fact('clear.half') }),
+  },
+  hinged: {
+    type: 'choice',
+    label: 'Hinges on',
+    group: 'Gateway',
+    choices: [
+      { id: 'first', label: 'the first post, on the left from outside' },
+      { id: 'second', label: 'the second post, on the right' },
+    ],
+    help: 'Where the soil rises, hang it on the higher side.',
+    suggest: ({ place }) =>
+      place.opening.soilMm[1] > place.opening.soilMm[0] + 5
+        ? { value: 'second', why: fact('hinged.higher') }
+        : { value: 'first', why: fact('hinged.first') },
+  },
+  opens: {
+    type: 'choice',
+    label: 'Opens',
+    group: 'Gateway',
+    choices: [
+      { id: 'inward', label: 'inward' },
+      { id: 'outward', label: 'outward' },
+    ],
+    help: 'Its swing is shown from above: nothing may stand there.',
+    suggest: () => ({ value: 'inward', why: fact('opens.inward') }),
+  },
+  filling: {
+    type: 'choice',
+    label: 'Filled with',
+    group: 'Leaf',
+    choices: [
+      { id: 'mesh', label: 'mesh off the roll' },
+      { id: 'boards', label: 'level boards' },
+    ],
+    help: 'As the run beside it, unless you want to see who comes.',
+    suggest: ({ place }) => ({ value: place.opening.filling.with, why: fact('filling.run') }),
+  },
+  mesh: {
+    type: 'choice',
+    label: 'Mesh',
+    group: 'Leaf',
+    choices: rollChoices,
+    offered: offeredRolls,
+    help: 'As fine as beside it: they try the gate first.',
+    shown: (set) => set.filling === 'mesh',
+    suggest: (setting, set) => {
+      const { filling } = setting.place.opening;
+      const high = (id: string): number => rollOf(setting, id).heightMm;
+      const leaf = Number(set.height) - Number(set.under);
+      if (filling.with === 'mesh' && high(filling.stock) >= leaf)
+        return { value: filling.stock, why: fact('filling.run') };
+      const { openingMm } = needsOf(setting);
+      const fits = offeredRolls(setting)
+        .filter((id) => rollOf(setting, id).openingMm <= openingMm + 3)
+        .toSorted((a, b) => high(a) - high(b));
+      const value = fits.find((id) => high(id) >= leaf) ?? fits.at(-1) ?? offeredRolls(setting)[0];
+      return { value: value ?? 'mesh-1-48', why: fact('mesh.visitors') };
+    },
+  },
+  board: {
+    ...sectionKnob({
+      label: 'Boards',
+      group: 'Leaf',
+      help: 'Across the leaf.',
+      of: ['1x6', '1x4', '22x145', '22x95'],
+      usual: { imperial: ['1x6', '22x145'], metric: ['22x145', '1x6'] },
+      shown: (set) => set.filling === 'boards',
+    }),
+  },
+  boardGap: {
+    type: 'length',
+    label: 'Gap between boards',
+    group: 'Leaf',
+    min: 0,
+    max: inches(12),
+    step: TAPE_STEP,
+    help: 'As beside it.',
+    shown: (set) => set.filling === 'boards',
+    suggest: (setting) => {
+      const { filling } = setting.place.opening;
+      return filling.with === 'boards'
+        ? { value: filling.gapMm, why: fact('filling.run') }
+        : { value: perUnits(setting.units, 2, 50), why: fact('boards.wind') };
+    },
+  },
+  rail: sectionKnob({
+    label: 'Frame of',
+    group: 'Leaf',
+    help: 'Stiles, rails and the diagonal; treated where it is sold so.',
+    of: ['2x4', '45x95', '2x2', '45x45'],
+    usual: { imperial: ['2x4', '45x95'], metric: ['45x95', '2x4'] },
+  }),
+} as const satisfies Knobs<RunSetting>;

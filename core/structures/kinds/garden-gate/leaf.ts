@@ -1,0 +1,245 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { Joint } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Part } from '../../../design/shapes/shapes';
+import { flatBase, type Sheet } from '../../../design/shapes/sheet';
+import { add, ALONG, minus, reach, unit, UP, type Point } from '../../../geometry/space';
+import { feet, inches } from '../../../quantity/length';
+import type { Values } from '../../knob';
+import { rollOf } from '../../rules/barrier';
+import { alongEvery, screwThrough } from '../../rules/fixings';
+import { lastingTimber } from '../../rules/timber-knobs';
+import type { GARDEN_GATE_KNOBS, RunSetting } from './knobs';
+
+export type GardenGateValues = Values<typeof GARDEN_GATE_KNOBS>;
+
+/** Screws with washers all round a leaf, as far apart (common practice, no source). mm. */
+const WASHER_EVERY_MM = inches(12);
+/** A leaf this high or wide hangs on three hinges (from memory). mm. */
+const HIGH_LEAF_MM = feet(5);
+const WIDE_LEAF_MM = 1250;
+
+/** The leaf by its outside: how wide and high, where its foot hangs over the middle of the gateway, and to which side its hinges are. mm. */
+export interface Leaf {
+  wideMm: number;
+  highMm: number;
+  footMm: number;
+  /** −1 where it hangs on the first post, 1 on the second. */
+  hingeSide: -1 | 1;
+  /** Out of its face on which it opens: −1 outward (to the front), 1 inward. */
+  swing: -1 | 1;
+  hinges: number;
+  stock: string;
+  railWideMm: number;
+  railThickMm: number;
+}
+
+export function leafOf(v: GardenGateValues, setting: RunSetting): Leaf {
+  const rail = stockOf(setting.catalogue, lastingTimber(setting, v.rail), 'timber');
+  const footMm = Math.max(...setting.place.opening.soilMm) + v.under;
+  const wideMm = v.width - 2 * v.clear;
+  const highMm = Math.max(3 * rail.wideMm, v.height - v.under);
+  return {
+    wideMm,
+    highMm,
+    footMm,
+    hingeSide: v.hinged === 'first' ? -1 : 1,
+    swing: v.opens === 'inward' ? 1 : -1,
+    hinges: highMm > HIGH_LEAF_MM || wideMm > WIDE_LEAF_MM ? 3 : 2,
+    stock: rail.id,
+    railWideMm: rail.wideMm,
+    railThickMm: rail.thickMm,
+  };
+}
+
+const SQUARE = [{ cut: 'square' }, { cut: 'square' }] as const;
+interface Made {
+  parts: Part[];
+  joints: Joint[];
+}
+
+/**
+ * Two stiles, two rails between them, and one brace that lies flat on their inner face from the lower
+ * hinge corner up to the latch corner, where it is pressed and cannot sag (common practice, no source).
+ */
+export function frameLeaf(leaf: Leaf, setting: RunSetting): Made & { stiles: readonly Bar[]; rails: readonly Bar[] } {
+  const { wideMm, highMm, railWideMm: wide, railThickMm: thick, footMm } = leaf;
+  const at = (right: number, up: number, y = 0): Point => [right, y, footMm + up];
+  const bar = (
+    id: string,
+    role: string,
+    from: Point,
+    to: Point,
+    way: Point,
+    ends: Bar['ends'],
+    cutMm: number,
+  ): Bar => ({
+    shape: 'bar',
+    id,
+    role,
+    stock: leaf.stock,
+    from,
+    to,
+    wide: way,
+    wideMm: wide,
+    thickMm: thick,
+    cutMm: Math.max(1, cutMm),
+    buriedMm: 0,
+    ends,
+    holes: [],
+  });
+  const hingeX = (leaf.hingeSide * (wideMm - wide)) / 2;
+  const stiles = ['hinge', 'latch'].map((name, n) => {
+    const x = n === 0 ? hingeX : -hingeX;
+    return bar(`${name}-stile`, 'stile', at(x, 0), at(x, highMm), ALONG, SQUARE, highMm);
+  });
+  const half = wideMm / 2 - wide;
+  const ups = [wide / 2, highMm - wide / 2] as const;
+  const rails = ['lower', 'upper'].map((name, n) =>
+    bar(`${name}-rail`, 'rail', at(-half, ups[n] as number), at(half, ups[n] as number), UP, SQUARE, 2 * half),
+  );
+  const corners = [at(leaf.hingeSide * half, wide, thick), at(-leaf.hingeSide * half, highMm - wide, thick)] as const;
+  const way = unit(minus(corners[1], corners[0]));
+  const rise = Math.asin(Math.min(1, Math.max(-1, way[2])));
+  const mitre = { cut: 'mitre', angleRad: rise } as const;
+  const level = Math.sign(way[0]) || 1;
+  const brace = bar(
+    'brace',
+    'brace',
+    corners[0],
+    corners[1],
+    [-Math.sin(rise) * level, 0, Math.cos(rise)],
+    [mitre, mitre],
+    reach(...corners) + wide * Math.tan(Math.min(rise, 1.3)),
+  );
+  const corner = screwThrough(setting, wide, wide);
+  const lap = screwThrough(setting, thick, thick);
+  const joints: Joint[] = [
+    ...rails.flatMap((rail, n) =>
+      stiles.map((stile, m): Joint => {
+        const right = m === 0 ? leaf.hingeSide : -leaf.hingeSide;
+        return {
+          id: `${rail.id}-${stile.id}`,
+          kind: 'leaf joined',
+          places: [at(right * half, ups[n] as number)],
+          parts: [rail.id, stile.id],
+          fixings: [{ stock: corner, count: 2, driven: { way: [-right, 0, 0], through: stile.id, into: rail.id } }],
+        };
+      }),
+    ),
+    ...corners.map((place, n): Joint => {
+      const [rail, stile] = [rails[n] as Bar, stiles[n] as Bar];
+      return {
+        id: `brace-${n + 1}`,
+        kind: 'brace fixed',
+        places: [add(place, [0, -thick / 2, 0])],
+        parts: [brace.id, rail.id, stile.id],
+        fixings: [{ stock: lap, count: 3, driven: { way: [0, -1, 0], through: brace.id, into: rail.id } }],
+      };
+    }),
+  ];
+  return { parts: [...stiles, ...rails, brace], joints, stiles, rails };
+}
+
+/** Hinges on the side to which it opens, and a latch on the other stile; both are screwed to posts of the run. */
+export function hangLeaf(leaf: Leaf, stiles: readonly Bar[]): Joint[] {
+  const { highMm, footMm, railWideMm: wide } = leaf;
+  const y = (leaf.swing * leaf.railThickMm) / 2;
+  const edge = leaf.wideMm / 2;
+  const ups = leaf.hinges === 3 ? [wide / 2, highMm / 2, highMm - wide / 2] : [wide / 2, highMm - wide / 2];
+  const [hinge, latch] = stiles as [Bar, Bar];
+  return [
+    {
+      id: 'hinges',
+      kind: 'hung',
+      places: ups.map((up): Point => [leaf.hingeSide * edge, y, footMm + up]),
+      parts: [hinge.id],
+      fixings: [{ stock: 'gate-hinge', count: leaf.hinges }],
+    },
+    {
+      id: 'latch',
+      kind: 'latched',
+      places: [[-leaf.hingeSide * edge, y, footMm + highMm * 0.75]],
+      parts: [latch.id],
+      fixings: [{ stock: 'gate-latch', count: 1 }],
+    },
+  ];
+}
+
+/** Mesh on the outside of the leaf, screwed on with washers all round. */
+export function meshOn(leaf: Leaf, v: GardenGateValues, setting: RunSetting, on: readonly Bar[]): Made {
+  const roll = rollOf(setting, v.mesh);
+  const { wideMm, railWideMm: rail } = leaf;
+  const tall = Math.min(leaf.highMm, roll.heightMm);
+  const y = -leaf.railThickMm / 2;
+  const at = (right: number, up: number): Point => [right, y, leaf.footMm + up];
+  const across = Math.max(1, Math.round(wideMm / roll.openingMm));
+  const rungs = Math.max(1, Math.round(tall / roll.stepMm));
+  const mesh: Sheet = {
+    shape: 'sheet',
+    id: 'mesh',
+    role: 'mesh',
+    stock: roll.id,
+    base: flatBase(at(-wideMm / 2, 0), ALONG, wideMm),
+    up: UP,
+    cutMm: wideMm,
+    heightMm: tall,
+    uprightsMm: Array.from({ length: across + 1 }, (_, n) => (n * wideMm) / across),
+    levelsMm: Array.from({ length: rungs + 1 }, (_, n) => (n * tall) / rungs),
+    wireMm: roll.wireMm,
+    meshes: 0,
+  };
+  const screws = 2 * alongEvery(wideMm, WASHER_EVERY_MM) + 2 * alongEvery(tall, WASHER_EVERY_MM);
+  return {
+    parts: [mesh],
+    joints: [
+      {
+        id: 'mesh-washers',
+        kind: 'mesh to leaf',
+        places: [at((rail - wideMm) / 2, tall / 2), at((wideMm - rail) / 2, tall / 2), at(0, rail / 2)],
+        parts: [mesh.id, ...on.map((one) => one.id)],
+        fixings: [
+          { stock: 'screw-roofing', count: screws },
+          { stock: 'washer-fender', count: screws },
+        ],
+      },
+    ],
+  };
+}
+
+/** Level boards on the outside of the leaf. */
+export function boardsOn(leaf: Leaf, v: GardenGateValues, setting: RunSetting, stiles: readonly Bar[]): Made {
+  const board = stockOf(setting.catalogue, lastingTimber(setting, v.board), 'timber');
+  const pitch = board.wideMm + v.boardGap;
+  const count = Math.max(1, Math.floor((leaf.highMm + v.boardGap + 0.5) / pitch));
+  const out = -(leaf.railThickMm + board.thickMm) / 2;
+  const half = leaf.wideMm / 2;
+  const up = (n: number): number => leaf.footMm + n * pitch + board.wideMm / 2;
+  const boards = Array.from({ length: count }, (_, n): Bar => ({
+    shape: 'bar',
+    id: `board-${n + 1}`,
+    role: 'board',
+    stock: board.id,
+    from: [-half, out, up(n)],
+    to: [half, out, up(n)],
+    wide: UP,
+    wideMm: board.wideMm,
+    thickMm: board.thickMm,
+    cutMm: Math.max(1, leaf.wideMm),
+    buriedMm: 0,
+    ends: SQUARE,
+    holes: [],
+  }));
+  const screw = screwThrough(setting, board.thickMm, leaf.railThickMm);
+  const on = (half - leaf.railWideMm / 2) * leaf.hingeSide;
+  return {
+    parts: boards,
+    joints: boards.map((one, n): Joint => ({
+      id: `${one.id}-screws`,
+      kind: 'board to leaf',
+      places: [on, -on].map((right): Point => [right, -leaf.railThickMm / 2, up(n)]),
+      parts: [one.id, ...stiles.map((stile) => stile.id)],
+      fixings: [{ stock: screw, count: 4, driven: { way: [0, 1, 0], through: one.id, into: (stiles[0] as Bar).id } }],
+    })),
+  };
+}

@@ -1,0 +1,43 @@
+import type { Phrases } from '../../../wording/say';
+import { TIMBER_PHRASES } from '../../rules/timber-knobs';
+
+export const GARDEN_GATE_PHRASES = {
+  ...TIMBER_PHRASES,
+  'width.barrow': 'A barrow goes through.',
+  'height.run': 'As high as the run beside it.',
+  'under.grass': 'Swings over grass.',
+  'under.visitors': 'No more than who visits can pass.',
+  'clear.half': '⅜ to ½″ (10–12 mm): it still opens when it is wet.',
+  'hinged.higher': 'The soil is higher on that side: the latch end swings free of it.',
+  'hinged.first': 'On the left as you come from outside.',
+  'opens.inward': 'Nobody outside is in its way.',
+  'filling.run': 'As the run beside it.',
+  'mesh.visitors': 'Fine enough for who visits.',
+  'boards.wind': 'A gap lets the wind through.',
+  'count.leaf': 'The frame of the leaf',
+  'count.brace': 'One diagonal, up from the lower hinge to the latch',
+  'count.boards': 'As many as the leaf takes, {gap} apart',
+  'count.mesh': 'On the outside of the leaf',
+  'count.corner-screws': 'At every corner',
+  'count.brace-screws': 'Three at each end',
+  'count.board-screws': 'Two at each crossing',
+  'count.washers': 'Screws and washers, every 12″ (300 mm) all round',
+  'count.hinges': '{hinges|hinge|hinges}: two, or three on a leaf that is high or wide',
+  'count.latch': 'One, self-closing',
+  'step.measure':
+    'Measure the gateway as built, at top, middle and bottom, and from post to post plumb: the leaf is {leaf} wide only if the least is {gateway}.',
+  'step.cut': 'Cut stiles and rails to that measure, the leaf {clear} less on each side.',
+  'step.join': 'Join the leaf on a flat floor, square: both diagonals {diagonal}.',
+  'step.brace':
+    'Lay the brace over the leaf from the lower hinge corner up to the latch corner, mark it, cut it, and fix it. It is pressed, so that it cannot sag.',
+  'step.mesh': 'Screw the mesh on with washers, before the leaf is hung.',
+  'step.boards': 'Screw the boards on with a spacer, before the leaf is hung.',
+  'step.try': 'Stand the leaf in its gateway on blocks of {under}, {clear} free on each side, and swing it by hand.',
+  'step.hang': 'Fix {hinges|hinge|hinges} to leaf and post with the leaf still on its blocks; then the latch.',
+  'step.sill': 'Let a board or a row of pavers into the soil under the leaf, flush: what digs tries there first.',
+  'season.oil': 'Oil the hinges and true the latch.',
+  'season.grass': 'Cut the grass under it short, or it will be lifted off its latch.',
+  'care.saw': 'Clamp what you cut; unplug the saw before you set its depth.',
+  'care.mesh': 'Cut ends blind: gloves, eye protection, ends turned in.',
+  'care.fingers': 'A leaf falls when its block slips: one holds, one screws, no fingers in the hinge side.',
+} as const satisfies Phrases;

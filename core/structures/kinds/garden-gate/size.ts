@@ -1,0 +1,143 @@
+import type { Barrier } from '../../../checks/keeps-out';
+import type { Design } from '../../../design/design';
+import type { Point } from '../../../geometry/space';
+import { fact } from '../../../wording/say';
+import type { Built } from '../../kind';
+import { rollOf } from '../../rules/barrier';
+import { FROM_ABOVE } from '../../rules/row-views';
+import type { RunSetting } from './knobs';
+import { boardsOn, frameLeaf, hangLeaf, leafOf, meshOn, type GardenGateValues, type Leaf } from './leaf';
+
+/** What its own checks, steps and mends ask for. mm. */
+export interface GardenGateFacts {
+  leaf: Leaf;
+  barrier: Barrier;
+}
+
+/** How far it opens, drawn in as many strokes: a quarter turn. */
+const SWING_STROKES = 12;
+
+/** Sizes the gate: its leaf by the gateway less what is left free, filled as the run beside it, hung on one of its posts. */
+export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Built<GardenGateFacts> {
+  const { opening } = setting.place;
+  const leaf = leafOf(v, setting);
+  const frame = frameLeaf(leaf, setting);
+  const filled =
+    v.filling === 'boards'
+      ? boardsOn(leaf, v, setting, frame.stiles)
+      : meshOn(
+          leaf,
+          v,
+          setting,
+          [...frame.stiles, frame.rails[0]].flatMap((one) => one ?? []),
+        );
+  const [left, right] = [-v.width / 2, v.width / 2];
+  const [soilLeft, soilRight] = opening.soilMm;
+  const [foot, top] = [leaf.footMm, leaf.footMm + leaf.highMm];
+  const mesh = v.filling === 'mesh' ? rollOf(setting, v.mesh) : null;
+  const openMm = mesh ? Math.max(mesh.openingMm, mesh.stepMm) : Math.max(1, v.boardGap);
+  const design: Design = {
+    kind: 'garden-gate',
+    parts: [...frame.parts, ...filled.parts],
+    joints: [...frame.joints, ...filled.joints, ...hangLeaf(leaf, frame.stiles)],
+    stations: [],
+    ground: {
+      path: [
+        [left, 0, soilLeft],
+        [right, 0, soilRight],
+      ],
+    },
+    builtMm: v.width,
+    startMm: 0,
+    posts: [],
+    hold: null,
+    views: [
+      {
+        id: 'elevation',
+        title: 'From outside',
+        right: [1, 0, 0],
+        up: [0, 0, 1],
+        eye: [0, -1, 0],
+        origin: [0, 0, 0],
+        as: 'upright',
+        square: true,
+        nearest: false,
+        soil: [
+          [left, soilLeft],
+          [right, soilRight],
+        ],
+      },
+      FROM_ABOVE,
+      {
+        id: 'end',
+        title: 'From its first post',
+        right: [0, 1, 0],
+        up: [0, 0, 1],
+        eye: [-1, 0, 0],
+        origin: [0, 0, 0],
+        as: 'upright',
+        square: false,
+        nearest: true,
+        soil: [
+          [-100, 0],
+          [100, 0],
+        ],
+      },
+    ],
+    bodies: 1,
+    reasons: {
+      stile: fact('count.leaf'),
+      rail: fact('count.leaf'),
+      brace: fact('count.brace'),
+      board: fact('count.boards', { gap: { mm: v.boardGap } }),
+      mesh: fact('count.mesh'),
+      'leaf joined': fact('count.corner-screws'),
+      'brace fixed': fact('count.brace-screws'),
+      'mesh to leaf': fact('count.washers'),
+      'board to leaf': fact('count.board-screws'),
+      hung: fact('count.hinges', { hinges: leaf.hinges }),
+      latched: fact('count.latch'),
+    },
+    marks: [
+      {
+        view: 'elevation',
+        axis: 'x',
+        label: 'leaf and gateway',
+        atMm: [left, -leaf.wideMm / 2, leaf.wideMm / 2, right],
+      },
+      { view: 'elevation', axis: 'z', label: 'heights', atMm: [Math.max(soilLeft, soilRight), foot, top] },
+    ],
+    handles: [
+      { knob: 'width', view: 'elevation', at: [right, foot + leaf.highMm * 0.6], axis: 'right', perMm: 2 },
+      { knob: 'height', view: 'elevation', at: [0, top], axis: 'up', perMm: 1 },
+      { knob: 'under', view: 'elevation', at: [leaf.wideMm / 4, foot], axis: 'up', perMm: 1 },
+    ],
+    traces: [swingOf(leaf)],
+  };
+  return {
+    design,
+    facts: {
+      leaf,
+      barrier: {
+        heightMm: v.height,
+        openingLowMm: openMm,
+        openingMm: openMm,
+        lowToMm: v.height,
+        buriedMm: 0,
+        // Against what digs a sill is laid under it, by its steps.
+        apronMm: Infinity,
+        underMm: v.under + Math.abs(soilRight - soilLeft),
+      },
+    },
+  };
+}
+
+/** What the leaf sweeps as it opens, from above: from shut to square, and back to its hinge. */
+function swingOf(leaf: Leaf): Point[] {
+  const hinge: Point = [(leaf.hingeSide * leaf.wideMm) / 2, 0, 0];
+  const arc = Array.from({ length: SWING_STROKES + 1 }, (_, i): Point => {
+    const turned = (Math.PI / 2) * (i / SWING_STROKES);
+    return [hinge[0] - leaf.hingeSide * leaf.wideMm * Math.cos(turned), leaf.swing * leaf.wideMm * Math.sin(turned), 0];
+  });
+  return [...arc, hinge];
+}

@@ -1,0 +1,52 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { Plus } from 'lucide-react';
+import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
+import { middleOfLongest, type Stand } from '@lignum/core/site/stand';
+import { KINDS } from '@lignum/core/structures/registry';
+import { Button } from '../../ui/button';
+import { addStructure } from '../shell/edits';
+import { useGarden } from '../shell/garden-context';
+import { newStructure } from './new-structure';
+
+const IN_RUNS = KINDS.filter((kind) => kind.stands.includes('run'));
+
+/** The runs of a garden that others can stand in. */
+export const runsIn = (plan: Plan): StructurePlan[] =>
+  plan.structures.filter((one) => KINDS.some((kind) => kind.id === one.kind && kind.hosts));
+
+/** In the middle of the longest stretch of a run that nothing stands in yet. */
+export function freeInRun(plan: Plan, host: StructurePlan): Stand | null {
+  if (host.stand.on !== 'path') return null;
+  const { spots, closed } = host.stand;
+  const taken = plan.structures.flatMap(({ stand }) =>
+    stand.on === 'run' && stand.of === host.id ? [stand.atMm] : [],
+  );
+  return { on: 'run', of: host.id, atMm: Math.round(middleOfLongest(spots, closed, taken)) };
+}
+
+/** A gate in the middle of the longest free stretch of a run; the caller adds it. */
+export function gateIn(plan: Plan, host: StructurePlan): StructurePlan | null {
+  const stand = freeInRun(plan, host);
+  const [kind] = IN_RUNS;
+  return stand && kind ? newStructure(kind.id, plan, stand, []) : null;
+}
+
+/** Puts a gate into a run and opens it on the bench. */
+export function AddToRun({ host }: { host: StructurePlan }) {
+  const { id, plan, store } = useGarden();
+  const router = useRouter();
+  return (
+    <Button
+      onClick={() => {
+        const gate = gateIn(plan, host);
+        if (!gate) return;
+        store.edit(addStructure(gate));
+        router.push(`/g/${id}/s/${gate.id}`);
+      }}
+    >
+      <Plus size={16} aria-hidden />
+      Put a gate in it
+    </Button>
+  );
+}

@@ -1,0 +1,29 @@
+'use client';
+import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
+import { LengthField } from '../../ui/field';
+import { changeStructure } from '../shell/edits';
+import { useGarden } from '../shell/garden-context';
+import type { Thing } from './things';
+
+/** Where something stands in another's run, by a tape along that from its first corner. */
+export function RunField({ thing }: { thing: Extract<Thing, { is: 'run' }> }) {
+  const { store, tongue } = useGarden();
+  const { spots, closed } = thing.path;
+  const long = [...spots, ...(closed ? spots.slice(0, 1) : [])]
+    .slice(1)
+    .reduce((sum, to, i) => sum + Math.hypot(to.xMm - (spots[i]?.xMm ?? 0), to.yMm - (spots[i]?.yMm ?? 0)), 0);
+  return (
+    <LengthField
+      label={`Its middle, along ${thing.host.name}`}
+      help="By a level tape from the first corner. Or take hold of it and pull it along."
+      units={tongue.units}
+      step={TAPE_STEP[tongue.units]}
+      mm={thing.stand.atMm}
+      min={0}
+      max={Math.floor(long)}
+      onChange={(atMm) =>
+        store.edit(changeStructure(thing.id, { stand: { ...thing.stand, atMm } }), `along ${thing.id}`)
+      }
+    />
+  );
+}
