@@ -10,3 +10,16 @@ export type EndCut =
   | { cut: 'angle'; angleRad: number }
   | { cut: 'notch'; longMm: number; deepMm: number; off: 1 | -1 }
   | { cut: 'as bought' };
+
+/**
+ * Both ends plumb, and so parallel: what goes slanting between two posts. Of a bar that rises by this
+ * angle and whose `wide` is square to it and points up; a mitred pair with one sign would close a corner.
+ */
+export const plumbEnds = (riseRad: number): readonly [EndCut, EndCut] => [
+  { cut: 'mitre', angleRad: -riseRad },
+  { cut: 'mitre', angleRad: riseRad },
+];
+
+/** Whether two slanting ends are parallel to each other, rather than towards each other. */
+export const areParallel = ([a, b]: readonly [EndCut, EndCut]): boolean =>
+  'angleRad' in a && 'angleRad' in b && a.cut === b.cut && a.angleRad * b.angleRad < 0;

@@ -1,4 +1,4 @@
-import type { EndCut } from './end-cut';
+import { areParallel, type EndCut } from './end-cut';
 import { formatLength, type Units } from '../quantity/length';
 
 const degrees = (rad: number): number => Math.round((Math.abs(rad) * 1800) / Math.PI) / 10;
@@ -16,8 +16,8 @@ export function sayEnd(end: EndCut, units: Units): string {
   }
 }
 
-/** Both ends of a bar: once where they are alike. */
+/** Both ends of a bar: once where they are alike, and whether they are parallel. */
 export function sayEnds(ends: readonly [EndCut, EndCut], units: Units): string {
   const [from, to] = ends.map((end) => sayEnd(end, units));
-  return from === to ? `${from}, both` : `${from} / ${to}`;
+  return from === to ? `${from}, both${areParallel(ends) ? ', parallel' : ''}` : `${from} / ${to}`;
 }

@@ -54,19 +54,17 @@ export function drawPart(part: Part, flat: Projection, square: boolean): Primiti
   ];
 }
 
-/** What stands beside a structure and is planned apart: thin, and no part of the drawing. */
-export function drawBeside({ parts, at }: Tied, flat: Projection, square: boolean): Primitive[] {
+/** What stands beside a structure and is planned apart: its members over the soil, thin. */
+export function drawBeside({ parts, at }: Tied, flat: Projection): Primitive[] {
   const seen: Projection = ([x, y, z]) => {
     const [right, up] = toPlot(at, x, y);
     return flat([right, up, z + at.baseMm]);
   };
   return parts
-    .filter((part) => shapeOf(part).nature !== 'mass')
-    .flatMap((part) => drawPart(part, seen, square))
-    .map((one): Primitive => {
-      const { part: _part, ...rest } = one as Exclude<Primitive, { draw: 'crow foot' }>;
-      return { ...rest, ink: one.ink === 'hidden' ? 'hidden' : 'beside' };
-    });
+    .filter((part) => shapeOf(part).nature === 'member')
+    .flatMap((part) => shapeOf(part).solids(part))
+    .filter((solid) => !solid.below)
+    .map((solid) => ({ draw: 'shape', ink: 'beside', points: outlineOfSolid(solid, seen) }));
 }
 
 /** More wires than this in one face are drawn every second, third…: the eye sees a mesh, not a grey. */

@@ -131,9 +131,7 @@ function fromAbove(design: Design, frame: ViewFrame, around: Around): View {
 
 /** What it is tied to, in the views that are of all of it or name that. */
 const besideIn = (frame: ViewFrame, flat: Projection, around: Around): Primitive[] =>
-  around.tied
-    .filter((one) => !frame.only || frame.only.includes(one.id))
-    .flatMap((one) => drawBeside(one, flat, frame.square));
+  around.tied.filter((one) => !frame.only || frame.only.includes(one.id)).flatMap((one) => drawBeside(one, flat));
 
 /** From an end, the near post hides those behind it: of what shares a role and a place on the paper, the nearest. */
 function nearestOfEach(parts: readonly Part[], frame: ViewFrame, flat: Projection): Part[] {

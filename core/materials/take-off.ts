@@ -1,7 +1,7 @@
 import { shapeOf } from '../design/shapes/shapes';
 import type { Catalogue, Stock } from '../catalogue/stock';
 import type { Design } from '../design/design';
-import type { EndCut } from '../design/end-cut';
+import { areParallel, type EndCut } from '../design/end-cut';
 import type { Fact } from '../wording/say';
 
 export type BillGroup = 'Timber' | 'Posts' | 'Panels and nets' | 'Wire and twine' | 'Concrete and gravel' | 'Fixings';
@@ -48,13 +48,13 @@ const ORDER: readonly BillGroup[] = [
   'Fixings',
 ];
 
-/** Ends that are mirrored are the same cut: the piece is turned over. */
+/** Ends that are mirrored are the same cut: the piece is turned over. Parallel ends and a pair that closes a corner are not. */
 const cutAlike = (ends: BillLine['ends']): string =>
   !ends || (ends[0].cut === 'square' && ends[1].cut === 'square')
     ? String(ends?.length)
     : JSON.stringify(
         ends.map((end) => ('angleRad' in end ? { ...end, angleRad: Math.round(Math.abs(end.angleRad) * 1e6) } : end)),
-      );
+      ) + (areParallel(ends) ? ' parallel' : '');
 
 /** Counts every part and every fixing of a design once. Cut lengths within 0.5 mm are one line. */
 export function takeOff(design: Design, catalogue: Catalogue): BillLine[] {

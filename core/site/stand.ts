@@ -195,6 +195,23 @@ export function middleOfLongest(
   return middle;
 }
 
+/** The place on a path so far along it; its end where it is shorter. @example onPath([{xMm:0,yMm:0},{xMm:900,yMm:0}], false, 300) // [300, 0] */
+export function onPath(spots: readonly Pick<PathSpot, 'xMm' | 'yMm'>[], closed: boolean, alongMm: number): PlanSpot {
+  const [first] = spots;
+  const round = closed && first ? [...spots, first] : spots;
+  let left = alongMm;
+  for (const [i, to] of round.slice(1).entries()) {
+    const from = round[i] ?? to;
+    const long = Math.hypot(to.xMm - from.xMm, to.yMm - from.yMm);
+    if (left <= long || i === round.length - 2) {
+      const share = Math.min(1, left / long);
+      return [from.xMm + share * (to.xMm - from.xMm), from.yMm + share * (to.yMm - from.yMm)];
+    }
+    left -= long;
+  }
+  return [first?.xMm ?? 0, first?.yMm ?? 0];
+}
+
 /** How far along a path the place on it lies that is nearest to a spot. mm. @example alongPath([{xMm:0,yMm:0},{xMm:900,yMm:0}], false, [300, 50]) // 300 */
 export function alongPath(spots: readonly Pick<PathSpot, 'xMm' | 'yMm'>[], closed: boolean, [x, y]: PlanSpot): number {
   let [at, best, along] = [0, Infinity, 0];

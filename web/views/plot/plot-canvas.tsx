@@ -5,9 +5,10 @@ import { feetOf, footprintOf } from '@lignum/core/design/on-plot';
 import { bedOnPlot, outOfReach } from '@lignum/core/site/bed';
 import { cornersOf, onPlan, type PlanSpot } from '@lignum/core/site/plot';
 import { onPlotOf } from '@lignum/core/shade/study';
-import { toPlot, type PathSpot } from '@lignum/core/site/stand';
+import { middleOfLongest, onPath, toPlot } from '@lignum/core/site/stand';
 import { shadersOf } from '@lignum/core/shade/shaders-of';
 import { shadowOf, shadowPerHeight } from '@lignum/core/shade/shade';
+import type { Plan } from '@lignum/core/plan/plan';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
@@ -120,8 +121,9 @@ export function PlotCanvas({
 
   const draw = (thing: Thing) => {
     const body = bodyOf(thing);
-    const [cx, cy] = toPx([body.xMm, body.yMm]);
     const isChosen = thing.id === chosen;
+    const label =
+      thing.is === 'path' ? labelOf(plan, thing) : { spot: [body.xMm, body.yMm] as const, turnDeg: body.turnDeg };
     return (
       <g
         key={thing.id}
@@ -140,11 +142,11 @@ export function PlotCanvas({
         <Body thing={thing} path={path} scale={scale} chosen={isChosen} toPx={toPx} />
         <Label
           text={body.name}
-          x={thing.is === 'path' ? toPx(labelSpot(thing.stand.spots))[0] : cx}
-          y={thing.is === 'path' ? toPx(labelSpot(thing.stand.spots))[1] : cy}
+          x={toPx(label.spot)[0]}
+          y={toPx(label.spot)[1]}
           lengthPx={body.lengthMm * scale}
           widthPx={thing.is === 'path' ? 8 : body.widthMm * scale}
-          turnDeg={body.turnDeg}
+          turnDeg={label.turnDeg}
           carries={thing.is === 'bed'}
         />
       </g>
@@ -223,14 +225,15 @@ export function PlotCanvas({
   );
 }
 
-/** The middle of a path's longest stretch: where its name has most room. */
-function labelSpot(spots: readonly PathSpot[]): PlanSpot {
-  const legs = spots.slice(1).map((to, i) => [spots[i] as PathSpot, to] as const);
-  const long = ([a, b]: (typeof legs)[number]) => Math.hypot(b.xMm - a.xMm, b.yMm - a.yMm);
-  const [longest] = legs.toSorted((a, b) => long(b) - long(a));
-  return longest
-    ? [(longest[0].xMm + longest[1].xMm) / 2, (longest[0].yMm + longest[1].yMm) / 2]
-    : [spots[0]?.xMm ?? 0, spots[0]?.yMm ?? 0];
+/** The middle of a path's longest stretch that nothing stands in: where its name has most room. */
+function labelOf(plan: Plan, { id, stand }: Extract<Thing, { is: 'path' }>): { spot: PlanSpot; turnDeg: number } {
+  const taken = plan.structures.flatMap((one) =>
+    one.stand.on === 'run' && one.stand.of === id ? [one.stand.atMm] : [],
+  );
+  const middle = middleOfLongest(stand.spots, stand.closed, taken);
+  const on = (by: number) => onPath(stand.spots, stand.closed, middle + by);
+  const [[x0, y0], [x1, y1]] = [on(-1), on(1)];
+  return { spot: on(0), turnDeg: (Math.atan2(y1 - y0, x1 - x0) * 180) / Math.PI };
 }
 
 /** What a structure covers, and where it goes into the ground. */

@@ -1,6 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import type { Joint } from '../../../design/design';
+import { plumbEnds } from '../../../design/end-cut';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { flatBase, onSheet, type Sheet } from '../../../design/shapes/sheet';
@@ -290,8 +291,7 @@ function boardBays(f: Fence, bays: readonly Bay[]): Filled[] {
     };
     const [a, b] = [place(bay.from, bay) - reachPast(bay.from), place(bay.to, bay) + reachPast(bay.to)];
     const slope = level === null ? Math.atan2(bay.leg.to[2] - bay.leg.from[2], bay.leg.longMm) : 0;
-    const end =
-      Math.abs(slope) < 0.005 ? ({ cut: 'square' } as const) : ({ cut: 'mitre', angleRad: Math.abs(slope) } as const);
+    const raked = Math.abs(slope) >= 0.005;
     const boards = Array.from({ length: count }, (_, n): Bar => {
       const up = BOARD_UP_MM + n * pitch + board.wideMm / 2;
       const [from, to] = [at(a, up, out), at(b, up, out)];
@@ -305,9 +305,9 @@ function boardBays(f: Fence, bays: readonly Bay[]): Filled[] {
         wide: [-Math.sin(slope) * bay.leg.along[0], -Math.sin(slope) * bay.leg.along[1], Math.cos(slope)],
         wideMm: board.wideMm,
         thickMm: board.thickMm,
-        cutMm: reach(from, to) + (end.cut === 'mitre' ? board.wideMm * Math.tan(Math.abs(slope)) : 0),
+        cutMm: reach(from, to) + (raked ? board.wideMm * Math.tan(Math.abs(slope)) : 0),
         buriedMm: 0,
-        ends: [end, end],
+        ends: raked ? plumbEnds(slope) : [{ cut: 'square' }, { cut: 'square' }],
         holes: [],
       };
     });

@@ -1,6 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import type { Design, Joint, Mark, Standing } from '../../../design/design';
+import { plumbEnds } from '../../../design/end-cut';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import type { Point } from '../../../geometry/space';
@@ -260,10 +261,7 @@ function braceEnds(f: Fence): { parts: Part[]; joints: Joint[] } {
         thickMm: f.rail.thickMm,
         cutMm: long + f.rail.wideMm * Math.tan(slant),
         buriedMm: 0,
-        ends: [
-          { cut: 'mitre', angleRad: slant },
-          { cut: 'mitre', angleRad: slant },
-        ],
+        ends: plumbEnds(Math.asin(Math.max(-1, Math.min(1, way[2])))),
         holes: [],
       });
       joints.push({
@@ -290,6 +288,13 @@ function bodiesOf(run: Run, closed: boolean): number {
   return Math.max(1, gaps + (closed ? 0 : 1));
 }
 
+/** The run that says most comes first: one with a gate, else the longest. */
+function legsByNote(run: Run): Leg[] {
+  const gate = run.bays.find((bay) => bay.guest !== null)?.leg;
+  const note = (leg: Leg): number => (leg === gate ? Infinity : leg.longMm);
+  return run.legs.toSorted((a, b) => note(b) - note(a));
+}
+
 /** Each straight run from its outside, the whole from above, and the first run from its end. */
 function viewsOf(run: Run, parts: readonly Part[]): Design['views'] {
   const named = (leg: Leg): string[] => {
@@ -306,24 +311,19 @@ function viewsOf(run: Run, parts: readonly Part[]): Design['views'] {
       .map((part) => part.id)
       .concat(run.bays.flatMap((bay) => (bay.leg === leg && bay.guest !== null ? [bay.guest] : [])));
   };
-  // The run that says most comes first: one with a gate, else the longest.
-  const gate = run.bays.find((bay) => bay.guest !== null)?.leg;
-  const longest = (leg: Leg): number => (leg === gate ? Infinity : leg.longMm);
-  const sides = [...run.legs]
-    .sort((a, b) => longest(b) - longest(a))
-    .map((leg) => ({
-      id: `side-${leg.index + 1}`,
-      title: run.legs.length === 1 ? 'From its side' : `Run ${leg.index + 1}, from its right-hand side`,
-      right: leg.along,
-      up: [0, 0, 1] as const,
-      eye: [-leg.out[0], -leg.out[1], 0] as const,
-      origin: leg.from,
-      as: 'upright' as const,
-      square: true,
-      nearest: false,
-      soil: [[0, 0] as const, [leg.longMm, leg.to[2] - leg.from[2]] as const],
-      only: named(leg),
-    }));
+  const sides = legsByNote(run).map((leg) => ({
+    id: `side-${leg.index + 1}`,
+    title: run.legs.length === 1 ? 'From its side' : `Run ${leg.index + 1}, from its right-hand side`,
+    right: leg.along,
+    up: [0, 0, 1] as const,
+    eye: [-leg.out[0], -leg.out[1], 0] as const,
+    origin: leg.from,
+    as: 'upright' as const,
+    square: true,
+    nearest: false,
+    soil: [[0, 0] as const, [leg.longMm, leg.to[2] - leg.from[2]] as const],
+    only: named(leg),
+  }));
   const [first] = run.legs;
   return [
     ...sides,
@@ -348,9 +348,9 @@ function viewsOf(run: Run, parts: readonly Part[]): Design['views'] {
   ];
 }
 
-/** Along each run the posts by a tape on the soil; the heights once, on the longest. */
+/** Along each run the posts by a tape on the soil; the heights once, on the first that is seen. */
 function marksOf(run: Run, v: GardenFenceValues): Mark[] {
-  const [longest] = run.legs.toSorted((a, b) => b.longMm - a.longMm);
+  const [main] = legsByNote(run);
   return run.legs.flatMap((leg): Mark[] => {
     const posts = run.posts
       .filter((post) => post.legs.includes(leg.index))
@@ -359,31 +359,33 @@ function marksOf(run: Run, v: GardenFenceValues): Mark[] {
     const slope = Math.hypot(leg.longMm, leg.to[2] - leg.from[2]) / leg.longMm;
     return [
       { view: `side-${leg.index + 1}`, axis: 'x', label: 'posts', atMm: posts, tapedMm: posts.map((at) => at * slope) },
-      ...(leg === longest
+      ...(leg === main
         ? ([{ view: `side-${leg.index + 1}`, axis: 'z', label: 'heights', atMm: [-v.depth, 0, v.height] }] as const)
         : []),
     ];
   });
 }
 
+/** Pulled where they show: on the run that is seen first. */
 function handlesOf(run: Run, v: GardenFenceValues): Design['handles'] {
-  const [first] = run.legs;
-  if (!first) return [];
-  const second = run.posts.find((post) => post.legs[0] === first.index && post.atMm > 1);
+  const [main] = legsByNote(run);
+  if (!main) return [];
+  const view = `side-${main.index + 1}`;
+  const along = (post: FencePost): number => Math.hypot(post.at[0] - main.from[0], post.at[1] - main.from[1]);
+  const second = run.posts
+    .filter((post) => post.legs.includes(main.index) && along(post) > 1)
+    .toSorted((a, b) => along(a) - along(b))[0];
+  // In the middle of the first bay, clear of the pull of its post.
+  const x = (second ? along(second) : main.longMm) / 2;
+  const top = onLeg(main, x)[2] - main.from[2] + v.height;
   return [
-    {
-      knob: 'height',
-      view: 'side-1',
-      at: [first.longMm / 2, (first.to[2] - first.from[2]) / 2 + v.height],
-      axis: 'up',
-      perMm: 1,
-    },
+    { knob: 'height', view, at: [x, top], axis: 'up', perMm: 1 },
     ...(second
       ? [
           {
             knob: 'bay',
-            view: 'side-1',
-            at: [second.atMm, second.at[2] - first.from[2] + v.height],
+            view,
+            at: [along(second), second.at[2] - main.from[2] + v.height],
             axis: 'right',
             perMm: 1,
           } as const,

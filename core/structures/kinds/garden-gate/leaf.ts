@@ -1,9 +1,10 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Joint } from '../../../design/design';
+import { plumbEnds } from '../../../design/end-cut';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { flatBase, type Sheet } from '../../../design/shapes/sheet';
-import { add, ALONG, minus, reach, unit, UP, type Point } from '../../../geometry/space';
+import { add, ALONG, reach, UP, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import type { Values } from '../../knob';
 import { rollOf } from '../../rules/barrier';
@@ -60,7 +61,7 @@ interface Made {
 
 /**
  * Two stiles, two rails between them, and one brace that lies flat on their inner face from the lower
- * hinge corner up to the latch corner, where it is pressed and cannot sag (common practice, no source).
+ * hinge corner up to the latch corner, its ends plumb: there it is pressed and cannot sag (common practice, no source).
  */
 export function frameLeaf(leaf: Leaf, setting: RunSetting): Made & { stiles: readonly Bar[]; rails: readonly Bar[] } {
   const { wideMm, highMm, railWideMm: wide, railThickMm: thick, footMm } = leaf;
@@ -98,20 +99,26 @@ export function frameLeaf(leaf: Leaf, setting: RunSetting): Made & { stiles: rea
   const rails = ['lower', 'upper'].map((name, n) =>
     bar(`${name}-rail`, 'rail', at(-half, ups[n] as number), at(half, ups[n] as number), UP, SQUARE, 2 * half),
   );
-  const corners = [at(leaf.hingeSide * half, wide, thick), at(-leaf.hingeSide * half, highMm - wide, thick)] as const;
-  const way = unit(minus(corners[1], corners[0]));
-  const rise = Math.asin(Math.min(1, Math.max(-1, way[2])));
-  const mitre = { cut: 'mitre', angleRad: rise } as const;
-  const level = Math.sign(way[0]) || 1;
+  // From the middle of one stile to the middle of the other, its lower tip flush with the foot of the
+  // leaf and its upper with the head: H cos r − R sin r = w, for a brace of width w in a run R and a height H.
+  const run = wideMm - wide;
+  const rise = Math.acos(wide / Math.hypot(highMm, run)) - Math.atan2(run, highMm);
+  const tip = wide / (2 * Math.cos(rise));
+  const corners = [at(hingeX, tip, thick), at(-hingeX, highMm - tip, thick)] as const;
   const brace = bar(
     'brace',
     'brace',
     corners[0],
     corners[1],
-    [-Math.sin(rise) * level, 0, Math.cos(rise)],
-    [mitre, mitre],
-    reach(...corners) + wide * Math.tan(Math.min(rise, 1.3)),
+    [Math.sin(rise) * leaf.hingeSide, 0, Math.cos(rise)],
+    plumbEnds(rise),
+    reach(...corners) + wide * Math.tan(rise),
   );
+  // Where it lies on a rail too: a steep one has left its corner before it comes to that.
+  const leaves = (wide / 2) * Math.tan(rise);
+  const onRail = leaves < 0.8 * wide ? (leaves + wide) / 2 : null;
+  const end = (n: number): number => (n === 0 ? leaf.hingeSide : -leaf.hingeSide);
+  const updown = (n: number, up: number): number => (n === 0 ? up : highMm - up);
   const corner = screwThrough(setting, wide, wide);
   const lap = screwThrough(setting, thick, thick);
   const joints: Joint[] = [
@@ -132,9 +139,12 @@ export function frameLeaf(leaf: Leaf, setting: RunSetting): Made & { stiles: rea
       return {
         id: `brace-${n + 1}`,
         kind: 'brace fixed',
-        places: [add(place, [0, -thick / 2, 0])],
-        parts: [brace.id, rail.id, stile.id],
-        fixings: [{ stock: lap, count: 3, driven: { way: [0, -1, 0], through: brace.id, into: rail.id } }],
+        places: [
+          add(place, [0, -thick / 2, 0]),
+          ...(onRail === null ? [] : [at(end(n) * half, updown(n, onRail), thick / 2)]),
+        ],
+        parts: [brace.id, stile.id, ...(onRail === null ? [] : [rail.id])],
+        fixings: [{ stock: lap, count: 3, driven: { way: [0, -1, 0], through: brace.id, into: stile.id } }],
       };
     }),
   ];
