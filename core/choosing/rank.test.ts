@@ -86,6 +86,26 @@ describe('which support a crop deserves', () => {
     ).toBe(0);
   });
 
+  it('puts a bed with room and sun for all of them before one that has not, however much else speaks for that', () => {
+    const empty: Plan = { ...DEMO_PLAN, plantings: [], structures: [] };
+    for (const id of ['cucumber', 'tomato', 'pole-bean', 'pea'])
+      for (const count of [4, 16, 40]) {
+        const crop = cropIn([], id);
+        const [first, ...rest] = rankBeds(
+          empty,
+          crop,
+          crop.trainings[0] ?? { id: '', name: '', spacingMm: 500, pruned: true },
+          count,
+        );
+        if (!first?.suits) expect(rest.some((one) => one.suits)).toBe(false);
+        else
+          expect([first.places.inset >= count, first.con.map((told) => told.code)]).toEqual([
+            true,
+            expect.not.arrayContaining(['bed.some-room', 'bed.shade']),
+          ]);
+      }
+  });
+
   it('shares out wishes: every plant has a place or is said to have none, and no bed is filled past its length', () => {
     const anyWish = fc.record({ crop: fc.constantFrom(...CROPS), count: fc.integer({ min: 1, max: 60 }) });
     fc.assert(

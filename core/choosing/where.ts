@@ -14,6 +14,8 @@ export interface BedChoice {
   /** Places in what is free of the bed, by the two schools of spacing. */
   places: { ends: number; inset: number };
   sunHours: number;
+  /** Room for all of them, and the sun they want. */
+  suits: boolean;
   pro: readonly Fact[];
   con: readonly Fact[];
   burden: number;
@@ -41,7 +43,7 @@ function freeLength(plan: Plan, bed: Bed): number {
   return Math.max(0, bed.lengthMm - taken);
 }
 
-/** Ranks the beds for a number of plants of one crop, the best first, with reasons. `standing` may be handed in to spare working it out again. */
+/** Ranks the beds for a number of plants of one crop, the best first and of those that suit before those that do not, with reasons. `standing` may be handed in to spare working it out again. */
 export function rankBeds(
   plan: Plan,
   crop: Crop,
@@ -92,7 +94,8 @@ export function rankBeds(
         (before >= 0 ? 18 - 5 * before : 0) +
         shaded.length * 1.5 -
         Math.min(hours, 10) * 0.3;
-      return { bed, places, sunHours: hours, pro, con, burden };
+      const suits = places.inset >= count && hours >= wants;
+      return { bed, places, sunHours: hours, suits, pro, con, burden };
     })
-    .sort((a, b) => a.burden - b.burden);
+    .sort((a, b) => Number(b.suits) - Number(a.suits) || a.burden - b.burden);
 }

@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test';
-import { ownGarden, saved, savedPlan, total } from './garden';
+import { openBench, ownGarden, saved, savedPlan, total } from './garden';
 
 /** A place of the plot as it is drawn, by shares of its width and height. */
 async function tap(page: Page, across: number, up: number): Promise<void> {
@@ -53,6 +53,48 @@ test('a fence is laid corner by corner, a corner is dragged, typed and added, an
   await page.getByRole('button', { name: /^Corner 4,/ }).focus();
   await page.keyboard.press('Delete');
   await expect(page.getByRole('button', { name: /^Corner \d/ })).toHaveCount(3);
+});
+
+test('gates go into a fence from its bench and on the plot, are pulled along it, and go with it and come back', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request, (plan) => ({
+    ...plan,
+    structures: plan.structures.filter((one) => one.kind === 'garden-fence'),
+  }));
+  await openBench(page, id, 'river-fence');
+  await page.getByRole('button', { name: 'Put a gate in it' }).click();
+  await expect(page).toHaveURL(/\/s\/support-/);
+  await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
+  // A wide one is told to be heavy.
+  await page.getByRole('textbox', { name: 'Gateway, clear' }).fill('5 ft');
+  await expect(page.getByText(/A leaf of 4′ 11″ hangs heavy/)).toBeVisible();
+  await page.getByRole('link', { name: /in River fence: move it on the plot/ }).click();
+  const along = page.getByRole('textbox', { name: 'Its middle, along River fence' });
+  const gate = page.getByRole('button', { name: /^Garden gate, River fence, .*along its run/ });
+  const before = await along.inputValue();
+  await gate.hover();
+  const box = await gate.boundingBox();
+  if (!box) throw new Error('the gate is not on the plot');
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 80, box.y - 40, { steps: 5 });
+  await page.mouse.up();
+  await expect(along).not.toHaveValue(before);
+  await page.getByRole('button', { name: /^River fence, / }).focus();
+  await page.getByRole('button', { name: 'Put a gate in it' }).click();
+  await expect(page).toHaveURL(/\/s\/support-/);
+  await saved(page);
+  const gates = async () => (await savedPlan(request, id)).structures.filter((one) => one.stand.on === 'run').length;
+  expect(await gates()).toBe(2);
+  await openBench(page, id, 'river-fence');
+  await expect(page.getByRole('link', { name: /^Garden gate, River fence/ })).toHaveCount(2);
+  await page.getByRole('button', { name: 'Take this support away' }).click();
+  await saved(page);
+  await expect.poll(gates).toBe(0);
+  await page.getByRole('button', { name: 'Undo', exact: false }).first().click();
+  await saved(page);
+  await expect.poll(gates).toBe(2);
 });
 
 test('an arch is begun from a bed beside a way; pulling a foot bends it otherwise, and a second one in its place is told', async ({

@@ -115,7 +115,7 @@ test('"where should the cucumbers go, on what?" gets beds and supports ranked wi
   await page.goto(`/g/${id}/new`);
   await page.getByRole('combobox', { name: 'Crop' }).click();
   await page.getByRole('option', { name: 'Cucumber, climbing' }).click();
-  await page.getByRole('textbox', { name: 'Plants' }).fill('12');
+  await page.getByRole('textbox', { name: 'Plants' }).fill('16');
   const best = page.getByRole('radiogroup', { name: 'Where?' }).locator('label').first();
   await expect(best).toContainText('best place');
   await expect(best).toContainText(/h of sun a day; it wants 6/);

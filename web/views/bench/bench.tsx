@@ -127,7 +127,7 @@ function Workbench({
             }}
             className="w-full truncate rounded-[3px] bg-transparent font-display text-2xl font-semibold hover:bg-well focus:bg-sheet"
           />
-          <p className="truncate text-[0.9rem] text-soft">
+          <p className="flex flex-wrap items-center gap-x-1.5 text-[0.9rem] text-soft">
             <button
               type="button"
               onClick={() => setChoosing(true)}
@@ -135,8 +135,8 @@ function Workbench({
             >
               <Shapes size={15} aria-hidden />
               {computed.kind.name}
-            </button>{' '}
-            ·{' '}
+            </button>
+            <span aria-hidden>·</span>
             {setting.place.on === 'bed' || setting.place.on === 'beds' ? (
               placeWords(setting.place, tongue)
             ) : (

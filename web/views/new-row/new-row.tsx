@@ -99,7 +99,7 @@ export function NewRow({ bedId, kindId }: { bedId: string | undefined; kindId: s
     [plan, planting.id, planting.crop, planting.training, planting.count],
   );
   const { answer: rankedBeds } = useAnswer<BedsQuestion, BedsAnswer>(choosingWorker, bedsQuestion);
-  const beds = rankedBeds ?? plan.beds.map((one) => ({ bed: one, places: { inset: 0 }, pro: [], con: [] }));
+  const beds = rankedBeds ?? plan.beds.map((one) => ({ bed: one, suits: false, pro: [], con: [] }));
   const [allBeds, setAllBeds] = useState(false);
   const shownBeds = allBeds ? beds : beds.filter((one, rank) => rank < BEDS_AT_FIRST || one.bed.id === chosenBed);
   const chooseBed = (next: string) => {
@@ -173,14 +173,14 @@ export function NewRow({ bedId, kindId }: { bedId: string | undefined; kindId: s
             Where?
           </h2>
           <div role="radiogroup" aria-labelledby="where" className="mt-3">
-            {shownBeds.map(({ bed: one, places, pro, con }, rank) => (
+            {shownBeds.map(({ bed: one, suits, pro, con }, rank) => (
               <BedOption
                 key={one.id}
                 chosen={chosenBed === one.id}
                 onChoose={() => chooseBed(one.id)}
                 name={one.name}
                 about={`${formatLength(one.lengthMm, tongue.units)} × ${formatLength(one.widthMm, tongue.units)}`}
-                best={rank === 0 && places.inset >= planting.count}
+                best={rank === 0 && suits}
                 pro={pro}
                 con={con}
               />

@@ -20,7 +20,7 @@ function volumeOf(mesh: THREE.Mesh): number {
 describe.each(garden.structures.map((one) => [one.structure.name, one] as const))(
   '%s in three dimensions',
   (_name, { sized: { design }, around }) => {
-    const body = partsBody(design, metres);
+    const body = partsBody(design.parts, metres);
 
     it('has every part, as large and where the drawings have it', () => {
       expect(body.children).toHaveLength(design.parts.length);

@@ -153,7 +153,7 @@ export function buildGarden(plan: Plan, garden: ComputedGarden, day: number): TH
   for (const { sized, frame } of garden.structures) {
     const { design } = sized;
     const spot: ToScene = ([x, y, z]) => at(toPlot(frame, x, y), z + frame.baseMm);
-    group.add(partsBody(design, spot));
+    group.add(partsBody(design.parts, spot));
     for (const station of design.stations) {
       const crop = cropIn(plan.crops, station.crop);
       const high =
@@ -187,10 +187,10 @@ function plantBody(station: Station, high: number, spot: ToScene, turnDeg: numbe
 
 type ToScene = (point: Point) => THREE.Vector3;
 
-/** Every placed part of a design, where `spot` puts the structure's own frame in the scene. */
-export function partsBody(design: Design, spot: ToScene): THREE.Group {
+/** Placed parts, where `spot` puts their structure's own frame in the scene. */
+export function partsBody(parts: readonly Part[], spot: ToScene): THREE.Group {
   const group = new THREE.Group();
-  for (const part of design.parts) group.add(partBody(part, spot));
+  for (const part of parts) group.add(partBody(part, spot));
   return group;
 }
 
@@ -321,7 +321,13 @@ export function buildStructure(design: Design, around: Around): THREE.Group {
   group.add(
     ground,
     ...around.beds.map((bed) => slab(bed.outline, bed.pathMm - 20, bed.soilMm - 2, COLOUR.soil, onSoil)),
-    partsBody(design, spot),
+    partsBody(design.parts, spot),
+    ...around.tied.map(({ parts, at: there }) =>
+      partsBody(parts, ([x, y, z]) => {
+        const [right, back] = toPlot(there, x, y);
+        return spot([right, back, z + there.baseMm]);
+      }),
+    ),
   );
   for (const station of design.stations) {
     const mark = solid(new THREE.SphereGeometry(0.035, 8, 6), COLOUR.leaf);
