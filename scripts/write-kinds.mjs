@@ -1,6 +1,6 @@
 import { readdirSync, writeFileSync } from 'node:fs';
 
-/** Writes core/structures/registry.ts and loaders.ts from the folders of core/structures/kinds: adding a kind is adding its folder. */
+/** Writes core/structures/registry.ts and loaders.ts, and core/demo/pieces.ts, from the folders of core/structures/kinds: adding a kind is adding its folder. */
 const at = new URL('../core/structures/', import.meta.url);
 const kinds = readdirSync(new URL('kinds/', at)).sort();
 const name = (kind) => kind.replace(/-(\w)/g, (_, letter) => letter.toUpperCase());
@@ -32,5 +32,17 @@ writeFileSync(
 export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>> = {
 ${kinds.map((kind) => `  ${kind.includes('-') ? `'${kind}'` : kind}: async () => (await import('./kinds/${kind}/index')).kind,`).join('\n')}
 };
+`,
+);
+
+writeFileSync(
+  new URL('../demo/pieces.ts', at),
+  `${head}import type { DemoPiece } from '../structures/kind';
+${kinds.map((kind) => `import { demo as ${name(kind)} } from '../structures/kinds/${kind}/demo';`).join('\n')}
+
+/** What of each kind stands in the demo garden. */
+export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
+${kinds.map((kind) => `  { kind: '${kind}', ...${name(kind)} },`).join('\n')}
+];
 `,
 );

@@ -1,7 +1,8 @@
 import { byUrgency, type Verdict } from '../checks/check';
 import type { Design } from '../design/design';
 import type { Units } from '../quantity/length';
-import type { Opening, PlaceOn, StandOn } from '../site/stand';
+import type { Bed } from '../site/bed';
+import type { Opening, PlaceOn, Stand, StandOn } from '../site/stand';
 import type { Fact, Phrases } from '../wording/say';
 import { KNOB_PHRASES, settle, withinLimits, type Knobs, type KnobState, type Settings, type Values } from './knob';
 import type { Setting } from './setting';
@@ -42,6 +43,13 @@ export interface Names {
 export interface Built<F> {
   design: Design;
   facts: F;
+}
+
+/** What of a kind stands in the demo garden (its folder's `demo.ts`): structures, and the beds and plants they stand over. */
+export interface DemoPiece {
+  beds: readonly Bed[];
+  plantings: readonly { id: string; bed: string; crop: string; training: string; count: number }[];
+  structures: readonly { id: string; name: string; stand: Stand; plantings: readonly string[]; knobs: Settings }[];
 }
 
 /** What a kind's folder states. Everything else (drawing, bill, cost) is derived from its design. */

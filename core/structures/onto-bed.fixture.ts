@@ -1,4 +1,5 @@
 import { DEMO_PLAN } from '../demo/garden';
+import type { Bar } from '../design/shapes/bar';
 import type { Part } from '../design/shapes/shapes';
 import { computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
@@ -50,4 +51,21 @@ export function onBed(...args: Parameters<typeof planOnBed>) {
   const count = (use: string): number =>
     computed.bill.filter((line) => line.use === use).reduce((sum, line) => sum + line.count, 0);
   return { ...computed, design, ofRole, count, codes: computed.verdicts.map((verdict) => verdict.told.code) };
+}
+
+/** The same on a bed a foot narrower that runs north, with one plant unless said otherwise; a change to the plan last. Codes are those with something to say. */
+export function one(
+  kind: string,
+  bed: BedChange,
+  planting: { crop: string; training: string; count?: number } | null,
+  knobs: Knobs = {},
+  change: (plan: Plan) => Plan = (plan) => plan,
+) {
+  const plan = change(
+    planOnBed(kind, knobs, { widthMm: feet(3), turnDeg: 90, ...bed }, planting && { count: 1, ...planting }),
+  );
+  const computed = computeStructure(plan, plan.structures[0] as Plan['structures'][number]);
+  const posts = computed.sized.design.parts.filter((part): part is Bar => part.role === 'post');
+  const codes = computed.verdicts.filter((verdict) => verdict.level !== 'good').map((verdict) => verdict.told.code);
+  return { ...computed, design: computed.sized.design, posts, codes };
 }

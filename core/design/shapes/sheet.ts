@@ -74,9 +74,19 @@ function distanceTo(sheet: Sheet, at: Point): number {
   return least;
 }
 
+/** Its outermost wires: of a flat one the first and the last each way, of a swept one every upright. */
+function extent(sheet: Sheet): Point[] {
+  const { levelsMm, uprightsMm } = sheet;
+  const outer = (all: readonly number[]): readonly number[] => (all.length > 2 ? [all[0] ?? 0, all.at(-1) ?? 0] : all);
+  return [
+    ...outer(levelsMm).flatMap((up) => levelWire(sheet, up)),
+    ...(sheet.base.curve === 'line' ? outer(uprightsMm) : uprightsMm).flatMap((along) => uprightWire(sheet, along)),
+  ];
+}
+
 export const SHEET: Shape<Sheet> = {
   nature: 'face',
-  extent: (sheet) => [...levelWire(sheet, sheet.levelsMm[0] ?? 0), ...levelWire(sheet, sheet.heightMm)],
+  extent,
   solids: () => [],
   wires: (sheet) => [
     ...sheet.uprightsMm.map((along) => uprightWire(sheet, along)),

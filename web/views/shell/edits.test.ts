@@ -55,7 +55,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
           ? addStructure(newStructure('twine-frame', plan, { on: 'bed', bed: plan.beds[n].id }, []))(plan)
           : plan,
   ),
-  fc.nat(9).map(
+  fc.nat(16).map(
     (n): Edit =>
       (plan) =>
         plan.structures[n] ? removeStructure(plan.structures[n].id)(plan) : plan,
@@ -135,7 +135,7 @@ describe('dragging on the plot', () => {
   it('settles an edge on a neighbour’s edge when close, and a corner on a round length when not', () => {
     fc.assert(
       fc.property(
-        fc.constantFrom(...thingsOf(DEMO_PLAN)),
+        fc.constantFrom(...thingsOf(DEMO_PLAN).filter((one) => one.is !== 'run')),
         fc.integer({ min: 0, max: 15_000 }),
         fc.integer({ min: 0, max: 16_000 }),
         (thing, x, y) => {

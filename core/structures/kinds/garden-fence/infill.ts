@@ -1,5 +1,4 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import type { Joint } from '../../../design/design';
 import { plumbEnds } from '../../../design/end-cut';
 import type { Bar } from '../../../design/shapes/bar';
@@ -9,7 +8,6 @@ import { add, reach, scale, unit, minus, UP, type Point } from '../../../geometr
 import { inches } from '../../../quantity/length';
 import { lastingTimber } from '../../rules/timber-knobs';
 import { alongEvery, screwThrough } from '../../rules/fixings';
-import { isOffered } from '../../setting';
 import { onLeg, type Bay, type FencePost } from './run';
 import { BOARD_UP_MM, bayLevel, type Fence } from './fence';
 

@@ -1,0 +1,30 @@
+// Written by `npm run kinds` from the folders of kinds/.
+import type { DemoPiece } from '../structures/kind';
+import { demo as aFrame } from '../structures/kinds/a-frame/demo';
+import { demo as gardenFence } from '../structures/kinds/garden-fence/demo';
+import { demo as gardenGate } from '../structures/kinds/garden-gate/demo';
+import { demo as guyedWall } from '../structures/kinds/guyed-wall/demo';
+import { demo as meshCage } from '../structures/kinds/mesh-cage/demo';
+import { demo as panelArch } from '../structures/kinds/panel-arch/demo';
+import { demo as panelWall } from '../structures/kinds/panel-wall/demo';
+import { demo as railTrellis } from '../structures/kinds/rail-trellis/demo';
+import { demo as tepee } from '../structures/kinds/tepee/demo';
+import { demo as twineFrame } from '../structures/kinds/twine-frame/demo';
+import { demo as weave } from '../structures/kinds/weave/demo';
+import { demo as wovenFrame } from '../structures/kinds/woven-frame/demo';
+
+/** What of each kind stands in the demo garden. */
+export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
+  { kind: 'a-frame', ...aFrame },
+  { kind: 'garden-fence', ...gardenFence },
+  { kind: 'garden-gate', ...gardenGate },
+  { kind: 'guyed-wall', ...guyedWall },
+  { kind: 'mesh-cage', ...meshCage },
+  { kind: 'panel-arch', ...panelArch },
+  { kind: 'panel-wall', ...panelWall },
+  { kind: 'rail-trellis', ...railTrellis },
+  { kind: 'tepee', ...tepee },
+  { kind: 'twine-frame', ...twineFrame },
+  { kind: 'weave', ...weave },
+  { kind: 'woven-frame', ...wovenFrame },
+];

@@ -1,0 +1,35 @@
+import { feet } from '../../../quantity/length';
+import type { DemoPiece } from '../../kind';
+
+/** What of it stands in the demo garden, with the beds and plants it stands over. */
+export const demo = {
+  beds: [
+    {
+      id: 'lean-to-bed',
+      name: 'Lean-to bed',
+      xMm: 4000,
+      yMm: 4800,
+      turnDeg: 0,
+      lengthMm: feet(8),
+      widthMm: feet(3),
+      heightMm: 0,
+      outline: { shape: 'rectangle' },
+      standFrom: 'both sides',
+      riseMm: 0,
+      soil: 'loam',
+      wind: 'sheltered',
+      grewBefore: ['pea', 'cabbage', ''],
+      note: 'Three tomatoes for the kitchen door.',
+    },
+  ],
+  plantings: [{ id: 'door-tomatoes', bed: 'lean-to-bed', crop: 'tomato', training: 'unpruned', count: 3 }],
+  structures: [
+    {
+      id: 'door-cages',
+      name: 'Cages at the kitchen door',
+      stand: { on: 'bed', bed: 'lean-to-bed' },
+      plantings: ['door-tomatoes'],
+      knobs: {},
+    },
+  ],
+} as const satisfies DemoPiece;

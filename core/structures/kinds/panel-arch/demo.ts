@@ -1,0 +1,55 @@
+import { feet, inches } from '../../../quantity/length';
+import type { DemoPiece } from '../../kind';
+
+/** What of it stands in the demo garden, with the beds and plants it stands over. */
+export const demo = {
+  beds: [
+    {
+      id: 'dock-west',
+      name: 'Dry-dock bed, west',
+      xMm: 12_250,
+      yMm: 13_600,
+      turnDeg: 90,
+      lengthMm: feet(9),
+      widthMm: 600,
+      heightMm: inches(7.25),
+      outline: { shape: 'rectangle' },
+      standFrom: 'both sides',
+      riseMm: 0,
+      soil: 'loam',
+      wind: 'usual',
+      grewBefore: ['', 'pea', ''],
+      note: 'One of two where the dry dock was; the way between them leads to the gate.',
+    },
+    {
+      id: 'dock-east',
+      name: 'Dry-dock bed, east',
+      xMm: 12_250 + 600 + feet(4),
+      yMm: 13_600,
+      turnDeg: 90,
+      lengthMm: feet(9),
+      widthMm: 600,
+      heightMm: inches(7.25),
+      outline: { shape: 'rectangle' },
+      standFrom: 'both sides',
+      riseMm: 0,
+      soil: 'loam',
+      wind: 'usual',
+      grewBefore: ['', 'cabbage', ''],
+      note: 'Its twin, four feet across the way.',
+    },
+  ],
+  plantings: [
+    { id: 'dock-cucumbers', bed: 'dock-west', crop: 'cucumber', training: 'vine', count: 8 },
+    { id: 'dock-beans', bed: 'dock-east', crop: 'pole-bean', training: 'single', count: 16 },
+  ],
+  structures: [
+    {
+      id: 'dock-arch',
+      name: 'Dry-dock arch',
+      stand: { on: 'beds', beds: ['dock-west', 'dock-east'] },
+      plantings: ['dock-cucumbers', 'dock-beans'],
+      knobs: {},
+    },
+  ],
+} as const satisfies DemoPiece;

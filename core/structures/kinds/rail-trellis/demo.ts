@@ -1,0 +1,34 @@
+import type { DemoPiece } from '../../kind';
+
+/** What of it stands in the demo garden, with the beds and plants it stands over. */
+export const demo = {
+  beds: [
+    {
+      id: 'melon-bed',
+      name: 'Melon bed',
+      xMm: 9850,
+      yMm: 8600,
+      turnDeg: 90,
+      lengthMm: 5500,
+      widthMm: 900,
+      heightMm: 200,
+      outline: { shape: 'rectangle' },
+      standFrom: 'both sides',
+      riseMm: 0,
+      soil: 'loam',
+      wind: 'usual',
+      grewBefore: ['pea', 'cabbage', ''],
+      note: 'Between the cinder path and the cable. Boards are 45 mm.',
+    },
+  ],
+  plantings: [{ id: 'melons', bed: 'melon-bed', crop: 'melon', training: 'vine', count: 8 }],
+  structures: [
+    {
+      id: 'melon-trellis',
+      name: 'Melon trellis',
+      stand: { on: 'bed', bed: 'melon-bed' },
+      plantings: ['melons'],
+      knobs: { shelf: 'top' },
+    },
+  ],
+} as const satisfies DemoPiece;

@@ -1,0 +1,35 @@
+import { feet } from '../../../quantity/length';
+import type { DemoPiece } from '../../kind';
+
+/** What of it stands in the demo garden, with the beds and plants it stands over. */
+export const demo = {
+  beds: [
+    {
+      id: 'play-ring',
+      name: 'Ring on the grass',
+      xMm: 6700,
+      yMm: 3500,
+      turnDeg: 0,
+      lengthMm: feet(7),
+      widthMm: feet(7),
+      heightMm: 0,
+      outline: { shape: 'rectangle' },
+      standFrom: 'both sides',
+      riseMm: 0,
+      soil: 'loam',
+      wind: 'usual',
+      grewBefore: ['', '', ''],
+      note: 'For the neighbours’ children, who sit in it.',
+    },
+  ],
+  plantings: [{ id: 'ring-beans', bed: 'play-ring', crop: 'runner-bean', training: 'single', count: 22 }],
+  structures: [
+    {
+      id: 'bean-tepee',
+      name: 'Bean tepee',
+      stand: { on: 'bed', bed: 'play-ring' },
+      plantings: ['ring-beans'],
+      knobs: {},
+    },
+  ],
+} as const satisfies DemoPiece;

@@ -1,0 +1,62 @@
+import { feet, inches } from '../../../quantity/length';
+import type { DemoPiece } from '../../kind';
+
+/** What of it stands in the demo garden, with the beds and plants it stands over. */
+export const demo = {
+  beds: [
+    {
+      id: 'wall-border',
+      name: 'Warm wall border',
+      xMm: 5200,
+      yMm: 13700,
+      turnDeg: 0,
+      lengthMm: 4270,
+      widthMm: 600,
+      heightMm: 0,
+      outline: { shape: 'rectangle' },
+      standFrom: 'front only',
+      riseMm: 0,
+      soil: 'loam',
+      wind: 'sheltered',
+      grewBefore: ['pea', '', 'nightshade'],
+      note: 'Against the south face of the yard wall. The tape says 4.27 m to the drainpipe.',
+    },
+    {
+      id: 'yard-bed',
+      name: 'Yard bed',
+      xMm: 2600,
+      yMm: 8600,
+      turnDeg: 90,
+      lengthMm: feet(10),
+      widthMm: feet(4),
+      heightMm: inches(11),
+      outline: { shape: 'rectangle' },
+      standFrom: 'both sides',
+      riseMm: 0,
+      soil: 'loam',
+      wind: 'sheltered',
+      grewBefore: ['nightshade', 'cabbage', 'pea'],
+      note: 'Where the ferryman kept his pigs: the best soil on the place.',
+    },
+  ],
+  plantings: [
+    { id: 'wall-cucumbers', bed: 'wall-border', crop: 'cucumber', training: 'vine', count: 12 },
+    { id: 'yard-tomatoes', bed: 'yard-bed', crop: 'tomato', training: 'one-stem', count: 10 },
+  ],
+  structures: [
+    {
+      id: 'cucumber-frame',
+      name: 'Cucumber strings on the wall',
+      stand: { on: 'bed', bed: 'wall-border' },
+      plantings: ['wall-cucumbers'],
+      knobs: { section: '45x95', treatment: 'durable' },
+    },
+    {
+      id: 'string-frame',
+      name: 'Single-stem tomatoes',
+      stand: { on: 'bed', bed: 'yard-bed' },
+      plantings: ['yard-tomatoes'],
+      knobs: {},
+    },
+  ],
+} as const satisfies DemoPiece;
