@@ -1,0 +1,86 @@
+import { randomUUID } from 'node:crypto';
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { expect, test } from '@playwright/test';
+import { drizzle } from 'drizzle-orm/node-postgres';
+import { migrate } from 'drizzle-orm/node-postgres/migrator';
+import { Client } from 'pg';
+import { readPlan } from '@lignum/core/formats/read-plan';
+import { loadGarden } from '../server/garden-store';
+import * as schema from '../server/schema';
+
+const MIGRATIONS = fileURLToPath(new URL('../server/migrations', import.meta.url));
+
+/** A migrations folder as it was when it had only so many. */
+function firstMigrations(count: number): string {
+  const folder = mkdtempSync(join(tmpdir(), 'lignum-migrations-'));
+  cpSync(MIGRATIONS, folder, { recursive: true });
+  const journal = join(folder, 'meta/_journal.json');
+  const all = JSON.parse(readFileSync(journal, 'utf8')) as { entries: object[] };
+  writeFileSync(journal, JSON.stringify({ ...all, entries: all.entries.slice(0, count) }));
+  return folder;
+}
+
+test('a database of version 1 is carried over: the newest of every garden, and each version it was saved in', async () => {
+  const old = JSON.parse(
+    readFileSync(new URL('../../core/formats/fixtures/plan-1-demo.json', import.meta.url), 'utf8'),
+  ) as Record<string, unknown> & { garden: Record<string, unknown>; site: unknown };
+  const address = new URL(process.env.LIGNUM_DATABASE_URL ?? '');
+  const name = `old_${randomUUID().slice(0, 8)}`;
+  const host = new Client({ connectionString: address.href });
+  await host.connect();
+  await host.query(`create database ${name}`);
+  address.pathname = `/${name}`;
+  const client = new Client({ connectionString: address.href });
+  await client.connect();
+  const folder = firstMigrations(2);
+  try {
+    const db = drizzle(client, { schema });
+    await migrate(db, { migrationsFolder: folder });
+    const { garden } = old;
+    await client.query(
+      `insert into gardens (id, revision, name, note, units, locale, currency, reach_mm, site, tax_percent, prices_include_tax, spare_percent)
+       values ('g', 2, $1, $2, $3, $4, $5, $6, $7, 20, true, 5)`,
+      [
+        garden.name,
+        garden.note,
+        garden.units,
+        garden.locale,
+        garden.currency,
+        garden.reachMm,
+        JSON.stringify(old.site),
+      ],
+    );
+    const earlier = { ...old, garden: { ...garden, name: 'Before' }, structures: [] };
+    for (const [revision, plan] of [earlier, old].entries())
+      await client.query('insert into revisions (garden_id, revision, plan) values ($1, $2, $3)', [
+        'g',
+        revision + 1,
+        JSON.stringify(plan),
+      ]);
+    await migrate(db, { migrationsFolder: MIGRATIONS });
+    const kept = await loadGarden(db, 'g');
+    const read = readPlan(old);
+    expect(kept?.revision).toBe(2);
+    expect(kept?.plan).toEqual(read.ok ? read.plan : read.faults);
+    const { rows } = await client.query('select name, beds, structures from gardens');
+    expect(rows).toEqual([
+      { name: garden.name, beds: (old.beds as []).length, structures: (old.structures as []).length },
+    ]);
+    const { rows: revisions } = await client.query<{ plan: { garden: { name: string } } }>(
+      'select plan from revisions order by revision',
+    );
+    expect(revisions.map((one) => one.plan.garden.name)).toEqual(['Before', garden.name]);
+    const { rows: tables } = await client.query<{ table_name: string }>(
+      `select table_name from information_schema.tables where table_schema = 'public' order by 1`,
+    );
+    expect(tables.map((one) => one.table_name)).toEqual(['gardens', 'milestones', 'revisions']);
+  } finally {
+    rmSync(folder, { recursive: true });
+    await client.end();
+    await host.query(`drop database ${name}`);
+    await host.end();
+  }
+});
