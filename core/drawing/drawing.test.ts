@@ -3,10 +3,11 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../demo/garden';
 import { barCorners, type Bar } from '../design/shapes/bar';
 import { shapeOf } from '../design/shapes/shapes';
+import { bendMarks } from '../geometry/curve';
 import { outlineOf } from '../geometry/outline';
 import { reach, type Point } from '../geometry/space';
 import { computeStructure } from '../plan/compute';
-import { parseLength } from '../quantity/length';
+import { bareUnitOf, parseLength } from '../quantity/length';
 import { chainFigures, textWidth } from './dimension';
 import { closeUps } from './close-ups';
 import { setOnPaper } from './sheet';
@@ -96,6 +97,62 @@ describe('projected parts', () => {
       expect(ends.find((one) => one.below)?.long).toBeCloseTo(post.buriedMm, 6);
       expect(outlineOf(barCorners(post).map(([x, , z]) => [x, z] as const))).toHaveLength(4);
     }
+  });
+});
+
+describe('what is written on a drawing', () => {
+  it.each(['imperial', 'metric'] as const)(
+    'reads as the tape would: the figures of every string add up, in %s',
+    (units) => {
+      for (const structure of DEMO_PLAN.structures) {
+        const { sized, around } = computeStructure(DEMO_PLAN, structure);
+        for (const view of drawViews(sized.design, around))
+          for (const chain of view.chains) {
+            let [sum, said] = [0, 0];
+            for (const { text } of chainFigures(chain, 0.1, units, 13)) {
+              const [, times = '1', one = text] = /^(?:(\d+) × )?(.+)$/.exec(text) ?? [];
+              const read = parseLength(one, bareUnitOf(units));
+              if (!read.ok) throw new Error(`${text} is no length`);
+              sum += Number(times) * read.mm;
+              said += Number(times);
+            }
+            // Each figure is rounded to the tape: a sixteenth of an inch, or a millimetre.
+            const total = (chain.tapedMm.at(-1) ?? 0) - (chain.tapedMm[0] ?? 0);
+            expect(Math.abs(sum - total), `${structure.name}, ${view.title}, ${chain.label}`).toBeLessThanOrEqual(
+              said * 0.8,
+            );
+          }
+      }
+    },
+  );
+
+  it('is of the thing: a fence by its bays, a gate by its gateway, an arch by its crown, hoops by eighths of a turn', () => {
+    const of = (kind: string, knobs = {}) => {
+      const structure = DEMO_PLAN.structures.find((one) => one.kind === kind);
+      if (!structure) throw new Error(`the demo has no ${kind}`);
+      const { sized, around } = computeStructure(DEMO_PLAN, { ...structure, knobs });
+      const views = drawViews(sized.design, around);
+      const chain = (view: string, label: string) =>
+        views.find((one) => one.id === view)?.chains.find((one) => one.label === label)?.tapedMm ?? [];
+      return { ...sized, views, chain };
+    };
+    const fence = of('garden-fence');
+    const runs = [1, 2].map((n) => fence.chain(`side-${n}`, 'posts').at(-1) ?? 0);
+    expect(runs.reduce((sum, long) => sum + long, 0)).toBeCloseTo(fence.design.builtMm, 3);
+    expect(fence.chain('side-1', 'posts')).toHaveLength(
+      (fence.design.bays ?? []).filter((bay) => bay.run === 1).length + 1,
+    );
+    const gate = of('garden-gate', { width: 1000, clear: 10 });
+    expect(gate.chain('elevation', 'leaf and gateway')).toEqual([-500, -490, 490, 500]);
+    const hoops = of('panel-arch', { make: 'rod' });
+    const hoop = hoops.design.parts.find((part) => part.role === 'hoop');
+    if (hoop?.shape !== 'bar') throw new Error('it has hoops of rod');
+    // From upright to upright is half a turn, the last eighth at its very end.
+    expect(shapeOf(hoop).hidden(hoop).length).toBeGreaterThanOrEqual(3);
+    expect(shapeOf(hoop).hidden(hoop).length).toBeLessThanOrEqual(4);
+    const [mark] = bendMarks(hoop.bent ?? { curve: 'line', from: hoop.from, to: hoop.to }, Math.PI / 2);
+    // A quarter turn is at its crown, the middle of its length.
+    expect(mark?.atMm).toBeCloseTo(hoop.cutMm / 2, -1);
   });
 });
 

@@ -122,23 +122,30 @@ export function onStretch(point: Point, from: Point, to: Point): Point {
   return add(from, scale(way, share));
 }
 
-/** Where to bend a straight length so that it follows a curve: places along it, and by how much it has turned there. Radians. */
+/**
+ * Where a straight length has turned by every so much when it follows a curve in a plane: places along it,
+ * and by how much. What it first gives way to the other side is taken off again. Radians.
+ * @example bendMarks(halfCircle).map((mark) => mark.turnedRad) // π/12, π/6, … π
+ */
 export function bendMarks(curve: Curve, everyRad = Math.PI / 12): { atMm: number; turnedRad: number }[] {
   if (curve.curve === 'line') return [];
   const long = lengthOf(curve);
   const steps = 240;
+  const ways = Array.from({ length: steps + 1 }, (_, i) => tangentAt(curve, (long * i) / steps));
+  const turns = ways.slice(1).map((after, i) => cross(ways[i] as Point, after));
+  // The side to which it turns on the whole.
+  const axis = turns.reduce(add, [0, 0, 0]);
   const marks: { atMm: number; turnedRad: number }[] = [];
   let turned = 0;
-  for (let i = 1; i <= steps; i++) {
-    const [before, after] = [tangentAt(curve, (long * (i - 1)) / steps), tangentAt(curve, (long * i) / steps)];
-    const by = Math.atan2(norm(cross(before, after)), dot(before, after));
-    for (let n = Math.floor(turned / everyRad) + 1; n * everyRad <= turned + by + 1e-9; n++)
+  turns.forEach((turn, i) => {
+    const by = Math.atan2(norm(turn), dot(ways[i] as Point, ways[i + 1] as Point)) * Math.sign(dot(turn, axis));
+    for (let n = marks.length + 1; n * everyRad <= turned + by + 1e-9; n++)
       marks.push({
-        atMm: (long * (i - 1 + (n * everyRad - turned) / Math.max(by, 1e-12))) / steps,
+        atMm: (long * (i + (n * everyRad - turned) / Math.max(by, 1e-12))) / steps,
         turnedRad: n * everyRad,
       });
     turned += by;
-  }
+  });
   return marks;
 }
 

@@ -254,6 +254,14 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           // A post that is sold too short for its height and depth is said to be; nothing reaches its top.
           if (!verdicts.some((verdict) => verdict.told.code === 'post.short')) expect(stray).toEqual([]);
 
+          // What is driven is told of parts that it joins.
+          for (const { parts, fixings } of design.joints)
+            for (const { driven } of fixings)
+              if (driven) {
+                expect(parts).toEqual(expect.arrayContaining([driven.through, driven.into]));
+                expect(Math.hypot(...driven.way)).toBeCloseTo(1, 6);
+              }
+
           const counted = (of: 'part' | 'joint' | 'board') =>
             bill.filter((line) => line.of === of).reduce((sum, line) => sum + line.count, 0);
           expect(counted('part')).toBe(design.parts.length);

@@ -1,4 +1,13 @@
-import { distanceToChain, flatten, line, pointAt, lengthOf, tangentAt, type Curve } from '../../geometry/curve';
+import {
+  bendMarks,
+  distanceToChain,
+  flatten,
+  line,
+  pointAt,
+  lengthOf,
+  tangentAt,
+  type Curve,
+} from '../../geometry/curve';
 import { add, cross, minus, scale, unit, type Point } from '../../geometry/space';
 import type { EndCut } from '../end-cut';
 import { NOTHING_TAKEN, type PartBase, type Shape, type Solid } from './shape';
@@ -119,6 +128,19 @@ function bentSolids(bar: Bar, curve: Curve): Solid[] {
     : [tube(0, deep, true), tube(deep, long - deep, false), tube(long - deep, long, true)];
 }
 
+/** Every eighth of a turn that a bent bar has made, marked across it: where it is held against the bender. */
+function bendTicks(bar: Bar, curve: Curve): Point[][] {
+  return bendMarks(curve, EIGHTH_RAD).map(({ atMm }) => {
+    const [middle, way] = [pointAt(curve, atMm), tangentAt(curve, atMm)];
+    // Square to the bar in the plane it is bent in.
+    const aside = scale(unit(cross(way, bar.wide)), TICK_MM + Math.max(bar.wideMm, bar.thickMm) / 2);
+    return [add(middle, aside), minus(middle, aside)];
+  });
+}
+const EIGHTH_RAD = Math.PI / 4;
+/** How far a mark stands out over the bar, so that it can be seen. mm. */
+const TICK_MM = 25;
+
 function solids(bar: Bar): Solid[] {
   if (bar.bent) return bentSolids(bar, bar.bent);
   const { above, below } = splitAtGround(bar);
@@ -145,13 +167,14 @@ export const BAR: Shape<Bar> = {
   wires: () => [],
   faces: () => [],
   edges: () => [],
-  hidden: (bar) => {
-    const under = scale(bar.wide, -bar.wideMm / 2);
-    return bar.holes.map((hole) => {
+  hidden: (bar) => [
+    ...bar.holes.map((hole) => {
       const middle = pointAt(axisOf(bar), hole.atMm);
+      const under = scale(bar.wide, -bar.wideMm / 2);
       return [add(middle, under), minus(middle, under)];
-    });
-  },
+    }),
+    ...(bar.bent ? bendTicks(bar, bar.bent) : []),
+  ],
   distanceTo: (bar, at) =>
     Math.max(0, distanceToChain(at, flatten(axisOf(bar))) - Math.hypot(bar.wideMm, bar.thickMm) / 2),
   feet: (bar) =>
