@@ -66,6 +66,25 @@ export function treatmentKnob(o: {
   };
 }
 
+/** Square posts for what stands for years, and how long they last. */
+export const heavyPostKnobs = (group: string, shown?: ChoiceKnob['shown']) => {
+  const when = shown ? { shown } : {};
+  return {
+    section: sectionKnob({
+      label: 'Posts of',
+      group,
+      of: ['4x4', '90x90'],
+      usual: { imperial: ['4x4', '90x90'], metric: ['90x90', '4x4'] },
+      help: 'A 4×4 measures 3½″.',
+      ...when,
+    }),
+    treatment: {
+      ...treatmentKnob({ section: 'section', group, use: 'heavy', wanted: ['treated', 'durable', 'untreated'] }),
+      ...when,
+    },
+  };
+};
+
 /** The timber of a section for what stands outdoors: treated where it is sold so. */
 export const lastingTimber = (setting: Setting, section: SectionId): string =>
   (['treated', 'durable', 'untreated'] as const)

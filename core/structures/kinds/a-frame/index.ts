@@ -1,9 +1,7 @@
-import { plantsFit } from '../../../checks/plants-fit';
-import { plantingSides } from '../../../checks/planting-sides';
 import { tipping } from '../../../checks/tipping';
 import { folding } from '../../../checks/folding';
-import { holdChecks, rowChecks } from '../../../checks/sets';
-import { endToEnd, ROW_MENDS } from '../../rules/row';
+import { ROW_MENDS } from '../../rules/row';
+import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { A_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
@@ -23,16 +21,10 @@ export const kind = structureKind({
   knobs: A_FRAME_KNOBS,
   size: sizeAFrame,
   checks: ({ design, facts }, _v, setting) => [
-    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    ...standChecks(design, setting),
     tipping(facts.tips),
     folding(facts.folds),
-    plantsFit({
-      planted: setting.planted,
-      stations: design.stations,
-      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
-    }),
-    plantingSides({ planted: setting.planted, bothSides: false, apartMm: Infinity }),
-    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+    ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: aFrameSteps,
   season: aFrameSeason,

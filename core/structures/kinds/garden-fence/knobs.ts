@@ -6,7 +6,7 @@ import type { Knobs, Settled } from '../../knob';
 import { needsOf, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
 import { footingKnobs } from '../../rules/footing';
 import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
-import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 import { isOffered, type Setting } from '../../setting';
 
 export type PathSetting = Setting<PlaceOn<'path'>>;
@@ -200,14 +200,7 @@ export const GARDEN_FENCE_KNOBS = {
     help: 'Equal looks right; bays of one length take bought or repeated panels.',
     suggest: () => ({ value: 'equal', why: fact('bays.equal') }),
   },
-  section: sectionKnob({
-    label: 'Post section',
-    group: 'Posts',
-    help: 'Actual sizes are less than their names.',
-    of: ['4x4', '90x90'],
-    usual: { imperial: ['4x4', '90x90'], metric: ['90x90', '4x4'] },
-    shown: isTimber,
-  }),
+  ...heavyPostKnobs('Posts', isTimber),
   rail: sectionKnob({
     label: 'Frames and braces of',
     group: 'Posts',
@@ -216,10 +209,6 @@ export const GARDEN_FENCE_KNOBS = {
     usual: { imperial: ['2x4', '45x95'], metric: ['45x95', '2x4'] },
     shown: (set) => set.infill === 'framed' || set.braces === 'braced',
   }),
-  treatment: {
-    ...treatmentKnob({ section: 'section', group: 'Posts', use: 'heavy', wanted: ['treated', 'durable', 'untreated'] }),
-    shown: isTimber,
-  },
   depth: {
     type: 'length',
     label: 'Depth in the ground, at least',

@@ -1,11 +1,8 @@
 import { panelHeld } from '../../../checks/panel-held';
 import { panelLean } from '../../../checks/panel-lean';
-import { plantsFit } from '../../../checks/plants-fit';
-import { plantingSides } from '../../../checks/planting-sides';
-import { postSpacing } from '../../../checks/post-spacing';
 import { wireTension } from '../../../checks/wire-tension';
-import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
-import { endToEnd, raiseGap, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { raiseGap, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { GUYED_WALL_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { shortBy } from '../../rules/depth';
@@ -27,9 +24,7 @@ export const kind = structureKind({
   knobs: GUYED_WALL_KNOBS,
   size: sizeGuyedWall,
   checks: ({ design, facts }, _v, setting) => [
-    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
-    postSpacing({ planted: setting.planted, spacingMm: facts.spacingMm }),
-    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    ...standChecks(design, setting, facts.spacingMm),
     panelHeld({
       leastAPost: Math.min(
         ...design.joints
@@ -39,13 +34,7 @@ export const kind = structureKind({
     }),
     panelLean(facts),
     facts.guys && wireTension(facts.guys),
-    plantsFit({
-      planted: setting.planted,
-      stations: design.stations,
-      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
-    }),
-    plantingSides({ planted: setting.planted, bothSides: false, apartMm: Infinity }),
-    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+    ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: guyedWallSteps,
   season: guyedWallSeason,

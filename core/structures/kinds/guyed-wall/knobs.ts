@@ -7,7 +7,7 @@ import { isOffered, type BedSetting } from '../../setting';
 import { rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
 import { perUnits, TAPE_STEP } from '../../rules/tidy';
 import { depthKnob } from '../../rules/timber-post';
-import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+import { heavyPostKnobs } from '../../rules/timber-knobs';
 
 const offeredPanels = (setting: BedSetting): string[] =>
   PANELS.filter((panel) => isOffered(setting, panel.id)).map((panel) => panel.id);
@@ -93,19 +93,7 @@ export const GUYED_WALL_KNOBS = {
     help: 'A post stands wherever two panels meet, and between them where a panel is longer than this.',
     suggest: (setting) => ({ value: perUnits(setting.units, 96, 2500), why: fact('spacing.panel') }),
   },
-  section: sectionKnob({
-    label: 'Posts of',
-    group: 'Posts',
-    of: ['4x4', '90x90'],
-    usual: { imperial: ['4x4', '90x90'], metric: ['90x90', '4x4'] },
-    help: 'A 4×4 measures 3½″.',
-  }),
-  treatment: treatmentKnob({
-    section: 'section',
-    group: 'Posts',
-    use: 'heavy',
-    wanted: ['treated', 'durable', 'untreated'],
-  }),
+  ...heavyPostKnobs('Posts'),
   ...depthKnob,
   ...footingKnobs('wet'),
   guys: {

@@ -1,10 +1,7 @@
 import { panelHeld } from '../../../checks/panel-held';
 import { panelLean } from '../../../checks/panel-lean';
-import { plantsFit } from '../../../checks/plants-fit';
-import { plantingSides } from '../../../checks/planting-sides';
-import { postSpacing } from '../../../checks/post-spacing';
-import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
-import { endToEnd, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { PANEL_WALL_NAMES } from './names';
 import { inches } from '../../../quantity/length';
 import { buriedShare, LEAST_DRIVEN_MM } from '../../../statics/embedment';
@@ -26,9 +23,7 @@ export const kind = structureKind({
   knobs: PANEL_WALL_KNOBS,
   size: sizePanelWall,
   checks: ({ design, facts }, v, setting) => [
-    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
-    postSpacing({ planted: setting.planted, spacingMm: facts.spacingMm }),
-    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    ...standChecks(design, setting, facts.spacingMm),
     panelHeld({
       leastAPost: Math.min(
         ...design.joints
@@ -37,17 +32,10 @@ export const kind = structureKind({
       ),
     }),
     panelLean(facts),
-    plantsFit({
-      planted: setting.planted,
-      stations: design.stations,
-      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
-    }),
-    plantingSides({
-      planted: setting.planted,
+    ...plantedRowChecks(design, setting, facts.rowsAtMm, {
       bothSides: v.sides === 'both',
       apartMm: v.walls > 1 ? v.wallSpacing : Infinity,
     }),
-    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
   ],
   steps: panelWallSteps,
   season: panelWallSeason,

@@ -1,12 +1,9 @@
-import { plantsFit } from '../../../checks/plants-fit';
-import { plantingSides } from '../../../checks/planting-sides';
-import { postSpacing } from '../../../checks/post-spacing';
 import { meshFixed } from '../../../checks/mesh-fixed';
 import { bayFits } from '../../../checks/bay-fits';
 import { railsBroken } from '../../../checks/rails-broken';
 import { panelCut } from '../../../checks/panel-cut';
-import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
-import { endToEnd, raiseGap, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { raiseGap, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { RAIL_TRELLIS_NAMES } from './names';
 import type { Bar } from '../../../design/shapes/bar';
 import { feet, inches } from '../../../quantity/length';
@@ -30,20 +27,12 @@ export const kind = structureKind({
   knobs: RAIL_TRELLIS_KNOBS,
   size: sizeRailTrellis,
   checks: ({ design, facts }, _v, setting) => [
-    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
-    postSpacing({ planted: setting.planted, spacingMm: facts.spacingMm }),
-    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    ...standChecks(design, setting, facts.spacingMm),
     meshFixed({ by: facts.fixedBy }),
     facts.between && bayFits(facts.between.bay),
     railsBroken(facts.splices),
     facts.between && panelCut(facts.between),
-    plantsFit({
-      planted: setting.planted,
-      stations: design.stations,
-      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
-    }),
-    plantingSides({ planted: setting.planted, bothSides: false, apartMm: Infinity }),
-    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+    ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: railTrellisSteps,
   season: railTrellisSeason,

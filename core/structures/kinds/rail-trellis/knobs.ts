@@ -8,7 +8,7 @@ import { isOffered, type BedSetting } from '../../setting';
 import { rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
 import { perUnits, TAPE_STEP } from '../../rules/tidy';
 import { depthKnob } from '../../rules/timber-post';
-import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 
 const offeredPanels = (setting: BedSetting): string[] =>
   PANELS.filter((panel) => panel.carries === 'heavy' && isOffered(setting, panel.id)).map((panel) => panel.id);
@@ -50,19 +50,7 @@ export const RAIL_TRELLIS_KNOBS = {
         ? { value: perUnits(setting.units, 96, 2400), why: fact('bay.centres') }
         : { value: perUnits(setting.units, 92, 2340), why: fact('bay.clear') },
   },
-  section: sectionKnob({
-    label: 'Posts of',
-    group: 'Posts',
-    of: ['4x4', '90x90'],
-    usual: { imperial: ['4x4', '90x90'], metric: ['90x90', '4x4'] },
-    help: 'A 4×4 measures 3½″.',
-  }),
-  treatment: treatmentKnob({
-    section: 'section',
-    group: 'Posts',
-    use: 'heavy',
-    wanted: ['treated', 'durable', 'untreated'],
-  }),
+  ...heavyPostKnobs('Posts'),
   ...depthKnob,
   ...footingKnobs('dry'),
   topBlock: {

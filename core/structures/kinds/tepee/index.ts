@@ -1,8 +1,6 @@
-import { plantsFit } from '../../../checks/plants-fit';
-import { plantingSides } from '../../../checks/planting-sides';
 import { tipping } from '../../../checks/tipping';
-import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
-import { endToEnd, reachOverBed } from '../../rules/row';
+import { reachOverBed } from '../../rules/row';
+import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { TEPEE_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
@@ -22,16 +20,9 @@ export const kind = structureKind({
   knobs: TEPEE_KNOBS,
   size: sizeTepee,
   checks: ({ design, facts }, _v, setting) => [
-    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
-    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    ...standChecks(design, setting),
     tipping(facts.tips),
-    plantsFit({
-      planted: setting.planted,
-      stations: design.stations,
-      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
-    }),
-    plantingSides({ planted: setting.planted, bothSides: false, apartMm: Infinity }),
-    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+    ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: tepeeSteps,
   season: tepeeSeason,

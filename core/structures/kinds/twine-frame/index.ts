@@ -1,12 +1,9 @@
-import { plantsFit } from '../../../checks/plants-fit';
-import { plantingSides } from '../../../checks/planting-sides';
-import { postSpacing } from '../../../checks/post-spacing';
 import { boardLongEnough } from '../../../checks/board-fits';
 import { braced } from '../../../checks/braced';
 import { holeClash } from '../../../checks/hole-clash';
 import { stringSlack } from '../../../checks/string-slack';
-import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
-import { endToEnd, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { TWINE_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { LET_IN_MM } from '../../../statics/embedment';
@@ -29,23 +26,14 @@ export const kind = structureKind({
   size: sizeTwineFrame,
   checks: ({ design, facts }, _v, setting) => [
     facts.boardFits && boardLongEnough(facts.boardFits),
-    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
-    postSpacing({ planted: setting.planted, spacingMm: facts.spacingMm }),
-    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    ...standChecks(design, setting, facts.spacingMm),
     braced(facts),
     holeClash(facts.holes),
     stringSlack(facts),
-    plantsFit({
-      planted: setting.planted,
-      stations: design.stations,
-      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
-    }),
-    plantingSides({
-      planted: setting.planted,
+    ...plantedRowChecks(design, setting, facts.rowsAtMm, {
       bothSides: false,
       apartMm: facts.rowsAtMm.length > 1 ? (facts.rowsAtMm[1] as number) - (facts.rowsAtMm[0] as number) : Infinity,
     }),
-    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
   ],
   steps: twineFrameSteps,
   season: twineFrameSeason,

@@ -1,8 +1,5 @@
-import { plantsFit } from '../../../checks/plants-fit';
-import { plantingSides } from '../../../checks/planting-sides';
-import { postSpacing } from '../../../checks/post-spacing';
-import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
-import { endToEnd, reachOverBed, ROW_MENDS } from '../../rules/row';
+import { reachOverBed, ROW_MENDS } from '../../rules/row';
+import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { WEAVE_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
@@ -24,16 +21,8 @@ export const kind = structureKind({
   knobs: WEAVE_KNOBS,
   size: sizeWeave,
   checks: ({ design, facts }, _v, setting) => [
-    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
-    postSpacing({ planted: setting.planted, spacingMm: facts.spacingMm }),
-    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
-    plantsFit({
-      planted: setting.planted,
-      stations: design.stations,
-      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
-    }),
-    plantingSides({ planted: setting.planted, bothSides: false, apartMm: Infinity }),
-    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+    ...standChecks(design, setting, facts.spacingMm),
+    ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: weaveSteps,
   season: weaveSeason,

@@ -1,10 +1,8 @@
 import { throughBedMend } from '../../rules/depth';
-import { plantsFit } from '../../../checks/plants-fit';
-import { plantingSides } from '../../../checks/planting-sides';
 import { tipping } from '../../../checks/tipping';
 import { nailInterval } from '../../../checks/nail-interval';
-import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
-import { endToEnd, ROW_MENDS } from '../../rules/row';
+import { ROW_MENDS } from '../../rules/row';
+import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { WOVEN_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
@@ -26,17 +24,10 @@ export const kind = structureKind({
   knobs: WOVEN_FRAME_KNOBS,
   size: sizeWovenFrame,
   checks: ({ design, facts }, _v, setting) => [
-    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
-    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+    ...standChecks(design, setting),
     nailInterval(facts.nails),
     facts.tips && tipping(facts.tips),
-    plantsFit({
-      planted: setting.planted,
-      stations: design.stations,
-      endToEnd: endToEnd(design, facts.rowsAtMm, setting.planted),
-    }),
-    plantingSides({ planted: setting.planted, bothSides: false, apartMm: Infinity }),
-    ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
+    ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: wovenFrameSteps,
   season: wovenFrameSeason,
