@@ -33,7 +33,9 @@ const lines = DEMO_PLAN.structures.map((structure) => {
     ...structure,
     knobs: { ...structure.knobs, [knob]: Number(knobs[knob]?.value) - turn },
   });
-  const sizing = timed((turn) => kindOf(structure.kind).design(turned(turn).knobs, settingOf(kindOf, DEMO_PLAN, structure)));
+  const sizing = timed((turn) =>
+    kindOf(structure.kind).design(turned(turn).knobs, settingOf(kindOf, DEMO_PLAN, structure)),
+  );
   const whole = timed((turn) => {
     const { sized, around } = computeStructure(DEMO_PLAN, turned(turn));
     for (const view of drawViews(sized.design, around))
