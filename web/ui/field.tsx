@@ -1,8 +1,8 @@
 'use client';
-import { Select, Slider, ToggleGroup } from 'radix-ui';
-import { Check, ChevronDown } from 'lucide-react';
+import { Slider, ToggleGroup } from 'radix-ui';
 import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
 import { bareUnitOf, exact, formatLength, parseLength, type Units } from '@lignum/core/quantity/length';
+import type { Choice } from './chooser';
 import { sayLengthFault } from './length-fault';
 import { lengthTarget, type LengthTarget } from './length-target';
 
@@ -238,90 +238,6 @@ export function NumberField({
   return (
     <Field label={label} help={help} fault={fault} htmlFor={id}>
       <NumberInput {...rest} id={id} onFault={setFault} />
-    </Field>
-  );
-}
-
-export interface Choice {
-  id: string;
-  label: string;
-  disabled?: boolean;
-}
-
-/** A list to choose one from; opens with the keyboard and can be typed into. */
-export function Chooser({
-  id,
-  value,
-  choices,
-  onChange,
-  label,
-  className = '',
-}: {
-  id?: string;
-  value: string;
-  choices: readonly Choice[];
-  onChange: (id: string) => void;
-  label: string;
-  className?: string;
-}) {
-  return (
-    <Select.Root value={value} onValueChange={onChange}>
-      <Select.Trigger
-        {...(id ? { id } : {})}
-        aria-label={label}
-        className={`${inputLook} inline-flex min-w-0 items-center justify-between gap-2 text-left ${className}`}
-      >
-        <span className="truncate">
-          <Select.Value />
-        </span>
-        <Select.Icon>
-          <ChevronDown size={16} aria-hidden className="text-soft" />
-        </Select.Icon>
-      </Select.Trigger>
-      <Select.Portal>
-        <Select.Content
-          position="popper"
-          sideOffset={4}
-          className="z-[60] max-h-[min(26rem,var(--radix-select-content-available-height))] min-w-[var(--radix-select-trigger-width)] overflow-hidden rounded-[3px] bg-sheet shadow-[0_0_0_1.5px_var(--rule-strong),0_12px_30px_#0004]"
-        >
-          <Select.Viewport className="p-1">
-            {choices.map((choice) => (
-              <Select.Item
-                key={choice.id}
-                value={choice.id}
-                disabled={choice.disabled ?? false}
-                className="flex min-h-11 cursor-pointer items-center gap-2 rounded-[2px] py-1.5 pr-4 pl-2 outline-none data-[disabled]:text-soft data-[highlighted]:bg-chalk-wash"
-              >
-                <span className="w-5">
-                  <Select.ItemIndicator>
-                    <Check size={16} aria-hidden />
-                  </Select.ItemIndicator>
-                </span>
-                <Select.ItemText>{choice.label}</Select.ItemText>
-              </Select.Item>
-            ))}
-          </Select.Viewport>
-        </Select.Content>
-      </Select.Portal>
-    </Select.Root>
-  );
-}
-
-export function ChooserField({
-  label,
-  help,
-  ...rest
-}: {
-  label: string;
-  help?: string;
-  value: string;
-  choices: readonly Choice[];
-  onChange: (id: string) => void;
-}) {
-  const id = useId();
-  return (
-    <Field label={label} help={help} htmlFor={id}>
-      <Chooser {...rest} id={id} label={label} />
     </Field>
   );
 }

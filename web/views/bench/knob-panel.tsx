@@ -6,7 +6,8 @@ import { formatLength } from '@lignum/core/quantity/length';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Knob, KnobState } from '@lignum/core/structures/knob';
 import { say, type Tongue } from '@lignum/core/wording/say';
-import { Chooser, LengthInput, NumberInput, RodSlider, Switcher, type Choice } from '../../ui/field';
+import { Chooser, type Choice } from '../../ui/chooser';
+import { LengthInput, NumberInput, RodSlider, Switcher } from '../../ui/field';
 import { setKnob } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 

@@ -1,7 +1,8 @@
 'use client';
 import type { Bed, BedOutline } from '@lignum/core/site/bed';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
-import { ChooserField, LengthField } from '../../ui/field';
+import { ChooserField } from '../../ui/chooser';
+import { LengthField } from '../../ui/field';
 import { useGarden } from '../shell/garden-context';
 
 const SHAPES = [

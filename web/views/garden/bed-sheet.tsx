@@ -9,7 +9,8 @@ import { cropBook } from '@lignum/core/crops/book';
 import { runsOf } from '@lignum/core/site/plot';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
-import { ChooserField, Field, inputLook, LengthField } from '../../ui/field';
+import { ChooserField } from '../../ui/chooser';
+import { Field, inputLook, LengthField } from '../../ui/field';
 import { BedOutlineFields } from './bed-outline-fields';
 import { useGarden } from '../shell/garden-context';
 

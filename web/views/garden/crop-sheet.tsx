@@ -6,7 +6,8 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
-import { ChooserField, Field, inputLook, LengthField, NumberField } from '../../ui/field';
+import { ChooserField } from '../../ui/chooser';
+import { Field, inputLook, LengthField, NumberField } from '../../ui/field';
 import { useGarden } from '../shell/garden-context';
 
 const HABITS: readonly { id: Habit; label: string }[] = [

@@ -8,7 +8,8 @@ import type { GardenCard } from '../../server/garden-store';
 import { Button } from '../../ui/button';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Sheet } from '../../ui/dialog';
-import { ChooserField, Field, inputLook, Switcher } from '../../ui/field';
+import { ChooserField } from '../../ui/chooser';
+import { Field, inputLook, Switcher } from '../../ui/field';
 import { CURRENCIES, newPlan } from './new-plan';
 
 interface Refusal {

@@ -12,7 +12,7 @@ import { sayEnds } from '@lignum/core/design/end-cuts';
 import { say } from '@lignum/core/wording/say';
 import { Button, buttonLook } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
-import { Chooser } from '../../ui/field';
+import { Chooser } from '../../ui/chooser';
 import { BuildOrder } from '../shell/build-order';
 import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';

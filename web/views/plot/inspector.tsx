@@ -17,7 +17,8 @@ import { Button, buttonLook } from '../../ui/button';
 import { BedOutlineFields } from '../garden/bed-outline-fields';
 import { freeWays } from '../garden/free-ways';
 import { newStructure } from '../garden/new-structure';
-import { ChooserField, Field, inputLook, LengthField, NumberField } from '../../ui/field';
+import { ChooserField } from '../../ui/chooser';
+import { Field, inputLook, LengthField, NumberField } from '../../ui/field';
 import {
   addStructure,
   changeBed,
