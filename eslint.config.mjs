@@ -59,6 +59,7 @@ export default ts.config(
     files: ['**/*.mjs'],
     languageOptions: {
       globals: {
+        AbortController: 'readonly',
         process: 'readonly',
         document: 'readonly',
         URL: 'readonly',

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { DATA, Fault, has, isRoot, ROOT, run, tell } from './run.mjs';
+import { DATA, Fault, has, isRoot, ROOT, runLong, tell } from './run.mjs';
 
 const lockHash = () =>
   createHash('sha256')
@@ -10,15 +10,13 @@ const lockHash = () =>
     .slice(0, 16);
 
 /** npm packages exactly as the lock file has them; done again only when the lock file changes or an install was cut short. */
-export function ensurePackages() {
+export async function ensurePackages() {
   const mark = join(DATA, 'packages-installed');
   const wanted = lockHash();
   if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted && existsSync(join(ROOT, 'node_modules', 'next')))
     return;
   tell('Installing npm packages from the lock file (once)…');
-  const { code, err } = run('npm', ['ci', '--include=dev', '--no-audit', '--no-fund', '--loglevel=error'], {
-    quiet: true,
-  });
+  const { code, err } = await runLong('npm', ['ci', '--include=dev', '--no-audit', '--no-fund', '--loglevel=error']);
   if (code !== 0)
     throw new Fault(
       `npm could not install the packages; is the registry reachable? It said: ${err.trim().split('\n').slice(-3).join(' ')}`,
@@ -27,7 +25,7 @@ export function ensurePackages() {
 }
 
 /** Debian packages, installed when we may; otherwise the one command that does it is told. */
-export function ensureDebian(found, packages, { before, after } = {}) {
+export async function ensureDebian(found, packages, { before, after } = {}) {
   if (found()) return;
   const command = `apt-get install -y --no-install-recommends ${packages.join(' ')}`;
   if (!isRoot || !has('apt-get'))
@@ -35,12 +33,15 @@ export function ensureDebian(found, packages, { before, after } = {}) {
   tell(`Installing ${packages.join(', ')} from Debian (once)…`);
   before?.();
   const env = { DEBIAN_FRONTEND: 'noninteractive' };
-  const updated = run('apt-get', ['update', '-qq'], { quiet: true, env });
-  const done = run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages], { quiet: true, env });
-  after?.();
+  const apt = async () => {
+    const updated = await runLong('apt-get', ['update', '-qq'], { env });
+    const done = await runLong('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages], { env });
+    return done.err || updated.err;
+  };
+  const said = await apt().finally(() => after?.());
   if (!found())
     throw new Fault(
-      `Debian's packages could not be installed; try  ${command}  yourself. It said: ${(done.err || updated.err).trim().split('\n').slice(-2).join(' ')}`,
+      `Debian's packages could not be installed; try  ${command}  yourself. It said: ${said.trim().split('\n').slice(-2).join(' ')}`,
     );
 }
 

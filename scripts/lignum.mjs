@@ -1,7 +1,8 @@
+import { stopping } from './stopping.mjs';
 import { join, resolve } from 'node:path';
 import { ensurePackages } from './install.mjs';
 import { ensurePostgres, startCluster } from './postgres.mjs';
-import { DATA, ensureData, Fault, ROOT, run, tell } from './run.mjs';
+import { DATA, ensureData, Fault, ROOT, run, Stopped, tell } from './run.mjs';
 import { ensureBuilt, portIsFree, prepareDatabase, serve } from './serve.mjs';
 import { test } from './test.mjs';
 
@@ -19,45 +20,30 @@ async function start() {
     throw new Fault(
       `Port ${port} on ${host} is taken: stop what uses it, or choose another with  PORT=${port + 1} ./lignum start`,
     );
-  ensurePackages();
+  await ensurePackages();
   const given = process.env.LIGNUM_DATABASE_URL;
-  if (!given) ensurePostgres();
-  if (ensureBuilt() !== 0) throw new Fault('The pages could not be built; what went wrong stands above.');
+  if (!given) await ensurePostgres();
+  if ((await ensureBuilt()) !== 0) throw new Fault('The pages could not be built; what went wrong stands above.');
   const cluster = given ? { url: given, stop: () => undefined } : await startCluster(join(DATA, 'pg'), 'lignum');
-  let stopping = null;
-  let server = null;
-  const stop = () =>
-    (stopping ??= (async () => {
-      await server?.stop();
-      cluster.stop();
-    })());
-  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'])
-    process.on(signal, () => {
-      void stop().then(() => {
-        tell('\nStopped. Everything is saved.');
-        process.exit(0);
-      });
-    });
   try {
-    prepareDatabase(cluster.url);
-    server = await serve({ url: cluster.url, host, port });
-  } catch (error) {
-    await stop();
-    throw error;
+    await prepareDatabase(cluster.url);
+    const server = await serve({ url: cluster.url, host, port });
+    stopping.addEventListener('abort', () => void server.stop());
+    tell(`Lignum is ready at ${server.address}  (Ctrl-C stops it)`);
+    const code = await server.ending;
+    if (!stopping.aborted)
+      throw new Fault(
+        `The server ended by itself (${code}); what it said stands above. Start it again with ./lignum start.`,
+      );
+  } finally {
+    cluster.stop();
   }
-  tell(`Lignum is ready at ${server.address}  (Ctrl-C stops it)`);
-  const code = await server.ending;
-  if (!stopping) {
-    await stop();
-    throw new Fault(
-      `The server ended by itself (${code}); what it said stands above. Start it again with ./lignum start.`,
-    );
-  }
+  throw new Stopped();
 }
 
-function compute(args) {
+async function compute(args) {
   ensureData();
-  ensurePackages();
+  await ensurePackages();
   // The file is named relative to where the command was given.
   const done = run(process.execPath, [
     '--import',
@@ -72,13 +58,15 @@ try {
   const [command, ...args] = process.argv.slice(2);
   if (command === 'start') await start();
   else if (command === 'test') process.exitCode = await test();
-  else if (command === 'compute') compute(args);
+  else if (command === 'compute') await compute(args);
   else {
     tell(USAGE);
     process.exitCode = command === undefined || command === 'help' || command === '--help' ? 0 : 2;
   }
 } catch (error) {
-  if (!(error instanceof Fault)) throw error;
-  process.stderr.write(`${error.message}\n`);
-  process.exitCode = 1;
+  if (error instanceof Stopped) tell('\nStopped. Everything is saved.');
+  else if (error instanceof Fault) {
+    process.stderr.write(`${error.message}\n`);
+    process.exitCode = 1;
+  } else throw error;
 }

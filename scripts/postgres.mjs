@@ -31,8 +31,8 @@ function binaries() {
   return versions[0] ? join(HOME, versions[0], 'bin') : null;
 }
 
-export function ensurePostgres() {
-  ensureDebian(() => binaries() !== null, ['postgresql'], withoutMainCluster);
+export async function ensurePostgres() {
+  await ensureDebian(() => binaries() !== null, ['postgresql'], withoutMainCluster);
 }
 
 const asServer = (command, args, options) =>

@@ -2,6 +2,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { accessSync, constants, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { stopping } from './stopping.mjs';
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url)).replace(/\/$/, '');
 export const DATA = join(ROOT, '.data');
@@ -38,17 +39,47 @@ export function run(command, args, { cwd = ROOT, env = {}, quiet = false, input 
   return { code: done.status ?? 1, out: done.stdout ?? '', err: done.stderr ?? '' };
 }
 
-/** Runs a command beside whatever else is running; what it prints is shown when it ends. Resolves to its exit code. */
-export function runBeside(command, args) {
-  return new Promise((resolve) => {
-    const child = spawn(command, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] });
-    let said = '';
-    for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece) => (said += piece));
-    child.on('error', (error) => {
-      said += error.message;
-      resolve(127);
+/** Someone wants it to stop before it was ready. */
+export class Stopped extends Error {}
+
+/** Runs something long: as {@link run}, but a wish to stop ends it at once and is thrown as {@link Stopped}. */
+export function runLong(command, args, { cwd = ROOT, env = {} } = {}) {
+  return new Promise((resolve, reject) => {
+    if (stopping.aborted) return reject(new Stopped());
+    const child = spawn(command, args, {
+      cwd,
+      env: { ...process.env, ...env },
+      stdio: ['ignore', 'pipe', 'pipe'],
+      signal: stopping,
+      killSignal: 'SIGTERM',
     });
+    let [out, err] = ['', ''];
+    child.stdout.on('data', (piece) => (out += piece));
+    child.stderr.on('data', (piece) => (err += piece));
+    let failed = '';
+    child.on('error', (error) => (failed = error.message));
     child.on('close', (code) => {
+      if (stopping.aborted) reject(new Stopped());
+      else resolve({ code: failed ? 127 : (code ?? 1), out, err: err || failed });
+    });
+  });
+}
+
+/** Runs a command beside whatever else is running; what it prints is shown when it ends, or as it comes. Resolves to its exit code. */
+export function runBeside(command, args, { env = {}, asItComes = false } = {}) {
+  return new Promise((resolve, reject) => {
+    if (stopping.aborted) return reject(new Stopped());
+    const child = spawn(command, args, {
+      cwd: ROOT,
+      env: { ...process.env, ...env },
+      stdio: asItComes ? 'inherit' : ['ignore', 'pipe', 'pipe'],
+      signal: stopping,
+    });
+    let said = '';
+    for (const stream of [child.stdout, child.stderr]) stream?.on('data', (piece) => (said += piece));
+    child.on('error', (error) => (said += error.message));
+    child.on('close', (code) => {
+      if (stopping.aborted) return reject(new Stopped());
       if (said.trim()) tell(said.trim());
       resolve(code ?? 1);
     });

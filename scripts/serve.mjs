@@ -2,7 +2,9 @@ import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
-import { DATA, Fault, ROOT, run, spawn, tell } from './run.mjs';
+import { pathToFileURL } from 'node:url';
+import { DATA, Fault, ROOT, runLong, spawn, Stopped, tell } from './run.mjs';
+import { stopping } from './stopping.mjs';
 
 const BUILT_FROM = /\.(tsx?|css|mjs|json)$/;
 const LEFT_OUT = /^(node_modules|\.next|e2e|test-results)$/;
@@ -17,7 +19,7 @@ function* sources(dir) {
 }
 
 /** Builds the pages when a source has changed since, or when the last build was cut short. */
-export function ensureBuilt() {
+export async function ensureBuilt() {
   const hash = createHash('sha256');
   for (const dir of ['core', 'web'])
     for (const path of sources(join(ROOT, dir))) hash.update(path.slice(ROOT.length)).update(readFileSync(path));
@@ -27,9 +29,8 @@ export function ensureBuilt() {
   if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted && existsSync(join(ROOT, 'web/.next/BUILD_ID')))
     return 0;
   tell('Building the pages (once for each change)…');
-  const { code, out, err } = run(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], {
+  const { code, out, err } = await runLong(process.execPath, [join(ROOT, 'node_modules/next/dist/bin/next'), 'build'], {
     cwd: join(ROOT, 'web'),
-    quiet: true,
     env: { NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   });
   if (code !== 0) {
@@ -41,9 +42,8 @@ export function ensureBuilt() {
 }
 
 /** Brings the tables up to date and loads the demo garden into an empty database. */
-export function prepareDatabase(url) {
-  const { code, err } = run(process.execPath, ['--import', 'tsx', join(ROOT, 'web/server/prepare.ts')], {
-    quiet: true,
+export async function prepareDatabase(url) {
+  const { code, err } = await runLong(process.execPath, ['--import', 'tsx', join(ROOT, 'web/server/prepare.ts')], {
     env: { LIGNUM_DATABASE_URL: url },
   });
   if (code !== 0)
@@ -72,14 +72,30 @@ export async function serve({ url, host, port, quiet = false }) {
     );
   const child = spawn(
     process.execPath,
-    [join(ROOT, 'node_modules/next/dist/bin/next'), 'start', '-H', host, '-p', String(port)],
+    [
+      '--import',
+      pathToFileURL(join(ROOT, 'scripts/with-parent.mjs')).href,
+      join(ROOT, 'node_modules/next/dist/bin/next'),
+      'start',
+      '-H',
+      host,
+      '-p',
+      String(port),
+    ],
     {
       cwd: join(ROOT, 'web'),
-      detached: true,
-      stdio: ['ignore', quiet ? 'ignore' : 'pipe', 'pipe'],
-      env: { ...process.env, LIGNUM_DATABASE_URL: url, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+      // Its standard input is held open for as long as this process lives.
+      stdio: ['pipe', quiet ? 'ignore' : 'pipe', 'pipe'],
+      env: {
+        ...process.env,
+        LIGNUM_DATABASE_URL: url,
+        LIGNUM_LISTENS: host,
+        NEXT_TELEMETRY_DISABLED: '1',
+        NODE_ENV: 'production',
+      },
     },
   );
+  child.stdin.on('error', () => undefined);
   let said = '';
   let ended = false;
   child.stdout?.on('data', () => undefined);
@@ -102,6 +118,10 @@ export async function serve({ url, host, port, quiet = false }) {
   const reachable = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host;
   const address = `http://${reachable.includes(':') ? `[${reachable}]` : reachable}:${port}`;
   for (let tries = 0; tries < 240; tries++) {
+    if (stopping.aborted) {
+      await stop();
+      throw new Stopped();
+    }
     if (ended) throw new Fault(`The pages could not be served: ${said.trim().split('\n').at(-1)}`);
     const reply = await fetch(`${address}/api/health`).catch(() => null);
     if (reply?.ok) return { address, stop, ending };

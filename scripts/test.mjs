@@ -2,7 +2,7 @@ import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureDebian, ensurePackages } from './install.mjs';
 import { dropCluster, ensurePostgres, freePort, startCluster } from './postgres.mjs';
-import { DATA, ensureData, has, ROOT, run, runBeside, tell } from './run.mjs';
+import { DATA, ensureData, has, ROOT, runBeside, tell } from './run.mjs';
 import { prepareDatabase, serve } from './serve.mjs';
 
 const bin = (name) => join(ROOT, 'node_modules/.bin', name);
@@ -10,9 +10,9 @@ const bin = (name) => join(ROOT, 'node_modules/.bin', name);
 /** Everything that is checked, on a machine that has nothing yet. Prints "N passed, N failed" last; gives the exit code. */
 export async function test() {
   ensureData();
-  ensurePackages();
-  ensurePostgres();
-  ensureDebian(() => has('chromium'), ['chromium']);
+  await ensurePackages();
+  await ensurePostgres();
+  await ensureDebian(() => has('chromium'), ['chromium']);
   const sum = { passed: 0, failed: 0 };
   const count = (passed, failed) => {
     sum.passed += passed;
@@ -26,7 +26,7 @@ export async function test() {
   const building = runBeside(process.execPath, [
     '--input-type=module',
     '-e',
-    `import { ensureBuilt } from ${JSON.stringify(join(ROOT, 'scripts/serve.mjs'))}; process.exit(ensureBuilt());`,
+    `import { ensureBuilt } from ${JSON.stringify(join(ROOT, 'scripts/serve.mjs'))}; process.exit(await ensureBuilt());`,
   ]);
   step('types of the core', await runBeside(bin('tsc'), ['-p', 'core']));
   step('types of everything', await runBeside(bin('tsc'), ['-p', 'tsconfig.all.json']));
@@ -41,7 +41,9 @@ export async function test() {
   mkdirSync(reports, { recursive: true });
   const unit = join(reports, 'unit.json');
   rmSync(unit, { force: true });
-  run(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`]);
+  await runBeside(bin('vitest'), ['run', '--reporter=default', '--reporter=json', `--outputFile.json=${unit}`], {
+    asItComes: true,
+  });
   const units = readReport(unit);
   count(
     units?.numPassedTests ?? 0,
@@ -62,11 +64,12 @@ async function testInterface(reports) {
   const cluster = await startCluster(at, `test_${process.pid}`);
   let server = null;
   try {
-    prepareDatabase(cluster.url);
+    await prepareDatabase(cluster.url);
     server = await serve({ url: cluster.url, host: '127.0.0.1', port: await freePort(), quiet: true });
     const report = join(reports, 'interface.json');
     rmSync(report, { force: true });
-    run(bin('playwright'), ['test', '-c', 'web/e2e'], {
+    await runBeside(bin('playwright'), ['test', '-c', 'web/e2e'], {
+      asItComes: true,
       env: { LIGNUM_ADDRESS: server.address, LIGNUM_DATABASE_URL: cluster.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
     });
     const stats = readReport(report)?.stats;

@@ -97,6 +97,34 @@ describe('a plan of version 2', () => {
   });
 });
 
+describe('what is out of all measure', () => {
+  // By the second in the Joi of old, or past the end of the stack; each is refused here before it is read.
+  const deep = (within: number): unknown => Array.from({ length: within }).reduce<unknown>((inside) => [inside], 1);
+  it.each([
+    ['a bed too many', { ...DEMO_PLAN, beds: Array(300_000).fill({}) }, '/beds', 'has 300000 entries; the most is 100'],
+    ['lists in lists', { ...DEMO_PLAN, beds: [deep(100_000)] }, '/beds/0', 'lies 17 deep; the most is 16'],
+    [
+      'a knob of every name',
+      {
+        ...DEMO_PLAN,
+        structures: [
+          {
+            ...DEMO_PLAN.structures[0],
+            knobs: Object.fromEntries(Array.from({ length: 50_000 }, (_, i) => [`k${i}`, 1])),
+          },
+        ],
+      },
+      '/structures/0/knobs',
+      'has 50000 fields; the most is 200',
+    ],
+    ['an endless list of anything', Array(600).fill(0), '/', 'has 600 entries; the most is 500'],
+  ])('%s is one fault', (_what, document, path, message) => {
+    const read = readPlan(document);
+    const [fault, ...more] = read.ok ? [] : read.faults;
+    expect([fault?.path.startsWith(path), fault?.message, more]).toEqual([true, message, []]);
+  });
+});
+
 describe('the plan at the door', () => {
   it('takes the demo garden', () => expect(readPlan(DEMO_PLAN)).toEqual({ ok: true, plan: DEMO_PLAN }));
 

@@ -7,6 +7,7 @@ import { FEATURE_KINDS, VISITORS } from '../site/plot';
 import { KINDS } from '../structures/registry';
 import type { StandOn } from '../site/stand';
 import { knobSchema } from './knob-schema';
+import { LIST_LIMITS } from './measure';
 
 const id = Joi.string()
   .pattern(/^[\w-]{1,64}$/)
@@ -253,7 +254,7 @@ export const PRICE_BOOK_SCHEMA = Joi.object({
   taxPercent: Joi.number().min(0).max(50).required(),
   pricesIncludeTax: Joi.boolean().required(),
   sparePercent: Joi.number().min(0).max(100).required(),
-  lines: Joi.array().items(PRICE_LINE_SCHEMA).max(500).required(),
+  lines: Joi.array().items(PRICE_LINE_SCHEMA).max(LIST_LIMITS.lines).required(),
 });
 
 export const SHED_SCHEMA = Joi.object({ stock, size, count: Joi.number().integer().min(1).max(500).required(), note });
@@ -263,13 +264,13 @@ export const PLAN_SCHEMA = Joi.object({
   version: Joi.number().valid(PLAN_VERSION).required(),
   garden: GARDEN_SCHEMA.required(),
   site: SITE_SCHEMA.required(),
-  beds: Joi.array().items(BED_SCHEMA).max(100).required(),
-  features: Joi.array().items(FEATURE_SCHEMA).max(200).required(),
-  crops: Joi.array().items(CROP_SCHEMA).max(100).required(),
-  plantings: Joi.array().items(PLANTING_SCHEMA).max(400).required(),
-  structures: Joi.array().items(STRUCTURE_SCHEMA).max(200).required(),
+  beds: Joi.array().items(BED_SCHEMA).max(LIST_LIMITS.beds).required(),
+  features: Joi.array().items(FEATURE_SCHEMA).max(LIST_LIMITS.features).required(),
+  crops: Joi.array().items(CROP_SCHEMA).max(LIST_LIMITS.crops).required(),
+  plantings: Joi.array().items(PLANTING_SCHEMA).max(LIST_LIMITS.plantings).required(),
+  structures: Joi.array().items(STRUCTURE_SCHEMA).max(LIST_LIMITS.structures).required(),
   priceBook: PRICE_BOOK_SCHEMA.required(),
-  shed: Joi.array().items(SHED_SCHEMA).max(300).required(),
+  shed: Joi.array().items(SHED_SCHEMA).max(LIST_LIMITS.shed).required(),
 }).description(
   'A garden plan. Every length is millimetres; every amount of money a whole number of minor units with its currency.',
 );

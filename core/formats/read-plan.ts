@@ -3,6 +3,7 @@ import { cropBook, cropNonsense, findCrop } from '../crops/book';
 import type { Plan } from '../plan/plan';
 import { kindOf } from '../structures/registry';
 import { LEAST_LEG_MM, shortLeg } from '../site/stand';
+import { outOfMeasure } from './measure';
 import { PLAN_SCHEMA } from './plan-schema';
 import { upgradePlan } from './upgrade';
 
@@ -58,8 +59,10 @@ export function atTheDoor<T>(
   };
 }
 
-/** Reads a plan document of any version: brought up to this one, then shape and limits, then whether its parts refer to each other. */
+/** Reads a plan document of any version: measured, brought up to this one, then shape and limits, then whether its parts refer to each other. */
 export function readPlan(input: unknown): PlanReading {
+  const vast = outOfMeasure(input);
+  if (vast.length > 0) return { ok: false, faults: vast };
   const read = atTheDoor<Plan>(PLAN_SCHEMA, upgradePlan(input));
   if (!read.ok) return read;
   const faults = crossFaults(read.value);

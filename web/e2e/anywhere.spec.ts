@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './asking';
 import { openBench, ownGarden, saved, savedPlan, total } from './garden';
 
 /** A place of the plot as it is drawn, by shares of its width and height. */

@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './asking';
 import axe from 'axe-core';
 import { openBench, ownGarden, saved, savedPlan, total } from './garden';
 

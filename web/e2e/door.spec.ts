@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { chromium, expect, request as playwrightRequest } from '@playwright/test';
+import { test } from './asking';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { cropIn } from '@lignum/core/crops/book';
 import { ownGarden, savedPlan } from './garden';
@@ -70,4 +71,68 @@ test('the door refuses with a reason what it should, and nothing saved is lost b
   expect(await savedPlan(request, id)).toEqual(DEMO_PLAN);
   expect((await request.delete(url)).status()).toBe(200);
   expect((await request.get(url)).status()).toBe(404);
+});
+
+test('a page of elsewhere whose name is turned to this address reads and writes nothing; one of another port writes nothing', async ({
+  request,
+  baseURL,
+}) => {
+  const id = await ownGarden(request);
+  const { port } = new URL(baseURL ?? '');
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--host-resolver-rules=MAP elsewhere.example 127.0.0.1'],
+  });
+  try {
+    const page = await browser.newPage();
+    const turned = `http://elsewhere.example:${port}`;
+    for (const path of ['/', `/g/${id}`, '/api/gardens', `/api/gardens/${id}`, '/api/health'])
+      expect((await page.goto(`${turned}${path}`))?.status(), path).toBe(421);
+    expect(await page.content()).toContain('LIGNUM_HOSTS');
+    // From the turned page itself, as its script would.
+    const done = await page.evaluate(
+      async (url) => [(await fetch(url)).status, (await fetch(url, { method: 'DELETE' })).status],
+      `${turned}/api/gardens/${id}`,
+    );
+    expect(done).toEqual([421, 421]);
+  } finally {
+    await browser.close();
+  }
+  const url = `/api/gardens/${id}`;
+  const bare = await playwrightRequest.newContext({ baseURL: baseURL ?? '' });
+  const statuses = async (headers: Record<string, string>) => [
+    (await bare.put(url, { data: { base: 1, plan: DEMO_PLAN }, headers })).status(),
+    (await bare.delete(url, { headers })).status(),
+    (await bare.post('/api/gardens', { data: DEMO_PLAN, headers })).status(),
+  ];
+  expect(await statuses({})).toEqual([403, 403, 403]);
+  expect(await statuses({ Origin: 'http://127.0.0.1:1' })).toEqual([403, 403, 403]);
+  expect(await statuses({ Host: 'elsewhere.example', Origin: 'http://elsewhere.example' })).toEqual([421, 421, 421]);
+  await bare.dispose();
+  expect(await savedPlan(request, id)).toEqual(DEMO_PLAN);
+});
+
+test('a body made to keep the server busy is refused while others are answered', async ({ request }) => {
+  const id = await ownGarden(request);
+  const send = (body: string) =>
+    request.post('/api/gardens', { data: Buffer.from(body), headers: { 'Content-Type': 'application/json' } });
+  const begun = JSON.stringify(DEMO_PLAN).slice(1);
+  const beds = send(`{"beds":[${Array(300_000).fill('{}').join(',')}],${begun.replace('"beds"', '"other"')}`);
+  const deep = send('['.repeat(200_000) + ']'.repeat(200_000));
+  const fields = send(`{${Array.from({ length: 60_000 }, (_, i) => `"f${i}":0`).join(',')}}`);
+  // Asked after them, answered with them.
+  expect((await request.get(`/api/gardens/${id}/revision`)).status()).toBe(200);
+  for (const [reply, says] of [
+    [await beds, 'has 300000 entries; the most is 100'],
+    [await deep, 'lies 17 deep; the most is 16'],
+    [await fields, 'has 60000 fields; the most is 200'],
+  ] as const) {
+    const { faults } = (await reply.json()) as { faults: { message: string }[] };
+    expect([reply.status(), faults.map((one) => one.message)]).toEqual([422, [says]]);
+  }
+  // Many small faults are told as the first of them, and how many there are.
+  const wrong = await request.post('/api/gardens', { data: { ...DEMO_PLAN, beds: Array(100).fill({}) } });
+  const told = (await wrong.json()) as { message: string; faults: unknown[] };
+  expect([wrong.status(), told.faults.length]).toEqual([422, 40]);
+  expect(told.message).toMatch(/The first 40 of \d{3,} faults/);
 });

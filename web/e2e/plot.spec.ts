@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './asking';
 import { fewerBeds, openBench, ownGarden, saved, savedPlan } from './garden';
 
 const bedAt = async (page: Page, name: RegExp) => {

@@ -3,13 +3,15 @@ import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:f
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './asking';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
-import { Client } from 'pg';
+import { Client, Pool, type PoolClient } from 'pg';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import { loadGarden } from '../server/garden-store';
 import * as schema from '../server/schema';
+import { inTransaction } from '../server/transaction';
 
 const MIGRATIONS = fileURLToPath(new URL('../server/migrations', import.meta.url));
 
@@ -81,6 +83,49 @@ test('a database of version 1 is carried over: the newest of every garden, and e
     rmSync(folder, { recursive: true });
     await client.end();
     await host.query(`drop database ${name}`);
+    await host.end();
+  }
+});
+
+test('a connection that is lost before its transaction begins is given back: the next ones find the database well', async () => {
+  const host = new Client({ connectionString: process.env.LIGNUM_DATABASE_URL ?? '' });
+  await host.connect();
+  const pool = new Pool({
+    connectionString: process.env.LIGNUM_DATABASE_URL ?? '',
+    max: 2,
+    connectionTimeoutMillis: 3000,
+  });
+  pool.on('error', () => undefined);
+  const db = drizzle(pool, { schema });
+  // As the server would close it, between being lent and `begin`.
+  const lend = pool.connect.bind(pool) as () => Promise<PoolClient>;
+  const losing = async () => {
+    const client = await lend();
+    client.on('error', () => undefined);
+    const { rows } = await client.query<{ pid: number }>('select pg_backend_pid() as pid');
+    const gone = new Promise((resolve) => client.once('end', resolve));
+    await host.query('select pg_terminate_backend($1)', [rows[0]?.pid]);
+    await gone;
+    return client;
+  };
+  try {
+    Object.assign(pool, { connect: losing });
+    for (let i = 0; i < 9; i++)
+      await expect(inTransaction(db, (tx) => tx.select().from(schema.milestones))).rejects.toThrow();
+    Object.assign(pool, { connect: lend });
+    expect(await inTransaction(db, (tx) => tx.select().from(schema.milestones))).not.toEqual([]);
+    // What fails inside is taken back, and its connection is not lent again half done.
+    await expect(
+      inTransaction(db, async (tx) => {
+        await tx.insert(schema.milestones).values({ name: 'half' });
+        throw new Error('no');
+      }),
+    ).rejects.toThrow('no');
+    const names = await inTransaction(db, (tx) => tx.select().from(schema.milestones));
+    expect(names.map((one) => one.name)).not.toContain('half');
+    expect(pool.totalCount).toBeLessThanOrEqual(2);
+  } finally {
+    await pool.end();
     await host.end();
   }
 });

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './asking';
 import { KINDS } from '@lignum/core/structures/registry';
 import { openBench, ownGarden, saved, savedPlan, total } from './garden';
 

@@ -2,17 +2,26 @@ import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import { Pool } from 'pg';
 import * as schema from './schema';
 
-export type Database = NodePgDatabase<typeof schema>;
+export type Database = NodePgDatabase<typeof schema> & { $client?: unknown };
 
 /** One pool for the process, kept across reloads while developing. */
 const kept = globalThis as { lignumDatabase?: Database };
+
+/** Nothing here takes long: what does is stuck, and gives its connection back. ms. */
+const LIMITS = {
+  connectionTimeoutMillis: 4000,
+  statement_timeout: 10_000,
+  lock_timeout: 8000,
+  idle_in_transaction_session_timeout: 15_000,
+  query_timeout: 12_000,
+};
 
 /** The database that `./lignum` started or LIGNUM_DATABASE_URL names. */
 export function database(): Database {
   const url = process.env.LIGNUM_DATABASE_URL;
   if (!url) throw new Error('LIGNUM_DATABASE_URL is not set: start the program with ./lignum start.');
   if (!kept.lignumDatabase) {
-    const pool = new Pool({ connectionString: url, max: 8, connectionTimeoutMillis: 4000 });
+    const pool = new Pool({ connectionString: url, max: 8, ...LIMITS });
     // An idle connection that the server closes must not end the process; the next query opens a new one.
     pool.on('error', (error) =>
       console.error(`Database connection lost (${error.message}); it is opened again on the next request.`),

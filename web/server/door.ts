@@ -1,35 +1,31 @@
+import { DrizzleQueryError } from 'drizzle-orm';
 import type { DocumentFault } from '@lignum/core/formats/read-plan';
 import { database, type Database } from './database';
 
 /** A plan of the largest size the door admits is well under this. Bytes. */
 const MOST_BYTES = 4_000_000;
+/** More faults than these help nobody. */
+const MOST_FAULTS = 40;
 
 export const answer = (status: number, body: unknown): Response =>
   Response.json(body, { status, headers: { 'Cache-Control': 'no-store' } });
 
+/** A refusal that says why; of many faults the first, and how many more there are. */
 export const refuse = (status: number, message: string, faults: readonly DocumentFault[] = []): Response =>
-  answer(status, { message, faults });
+  answer(status, {
+    message: faults.length > MOST_FAULTS ? `${message} The first ${MOST_FAULTS} of ${faults.length} faults:` : message,
+    faults: faults.slice(0, MOST_FAULTS),
+  });
 
-/** Only this program's own pages may change anything: a browser says where a request comes from. */
-export function fromElsewhere(request: Request): boolean {
-  const site = request.headers.get('sec-fetch-site');
-  return site !== null && site !== 'same-origin' && site !== 'none';
-}
-
-/** The JSON body of a request that changes something, or the refusal to answer with. */
+/** The JSON body of a request, or the refusal to answer with. It is counted as it comes in: what is too long is not read to its end. */
 export async function readBody(
   request: Request,
 ): Promise<{ ok: true; body: unknown } | { ok: false; refusal: Response }> {
-  if (fromElsewhere(request))
-    return { ok: false, refusal: refuse(403, 'This came from another site and was not carried out.') };
   if (!request.headers.get('content-type')?.startsWith('application/json'))
     return { ok: false, refusal: refuse(415, 'Send JSON.') };
-  const text = await request.text();
-  if (text.length > MOST_BYTES)
-    return {
-      ok: false,
-      refusal: refuse(413, `The document is ${text.length} letters long; the most is ${MOST_BYTES}.`),
-    };
+  const text = await textOf(request.body);
+  if (text === null)
+    return { ok: false, refusal: refuse(413, `The document is longer than ${MOST_BYTES} bytes, which is the most.`) };
   try {
     return { ok: true, body: JSON.parse(text) as unknown };
   } catch (error) {
@@ -37,14 +33,51 @@ export async function readBody(
   }
 }
 
-/** Runs a handler with the database; a database that cannot be reached is one sentence, not a stack. */
+async function textOf(body: ReadableStream<Uint8Array> | null): Promise<string | null> {
+  if (!body) return '';
+  const reader = body.getReader();
+  const decoder = new TextDecoder();
+  let [text, bytes] = ['', 0];
+  for (;;) {
+    const { done, value } = await reader.read();
+    if (done) return text + decoder.decode();
+    bytes += value.byteLength;
+    if (bytes > MOST_BYTES) {
+      await reader.cancel();
+      return null;
+    }
+    text += decoder.decode(value, { stream: true });
+  }
+}
+
+/** Whether it was the database that failed, or the way to it. */
+const isOfDatabase = (error: unknown): boolean =>
+  error instanceof DrizzleQueryError ||
+  (error instanceof Error && ('code' in error || /timeout|terminat|connect/i.test(error.message)));
+
+/** Runs a handler with the database. Whatever goes wrong is one sentence that says what to do, and stands in the log. */
 export async function withDatabase(handle: (db: Database) => Promise<Response>): Promise<Response> {
   try {
     return await handle(database());
   } catch (error) {
     console.error(error);
-    return refuse(503, 'The database does not answer. Nothing was lost; start it again with ./lignum start.');
+    return isOfDatabase(error)
+      ? refuse(503, 'The database does not answer. Nothing was lost; start it again with ./lignum start.')
+      : refuse(
+          500,
+          'This could not be worked out; what went wrong stands in the log. Nothing that is saved was changed.',
+        );
   }
 }
+
+/** Reads a JSON body and hands it on with the database: no exception leaves. */
+export const withBody = (
+  request: Request,
+  handle: (body: unknown, db: Database) => Promise<Response>,
+): Promise<Response> =>
+  withDatabase(async (db) => {
+    const read = await readBody(request);
+    return read.ok ? handle(read.body, db) : read.refusal;
+  });
 
 export const newId = (): string => crypto.randomUUID();

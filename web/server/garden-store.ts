@@ -3,6 +3,7 @@ import { readPlan } from '@lignum/core/formats/read-plan';
 import { PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
 import type { Database } from './database';
 import { gardens, revisions } from './schema';
+import { inTransaction } from './transaction';
 
 /** Saved states kept of one garden; the oldest go first. */
 const REVISIONS_KEPT = 200;
@@ -66,7 +67,7 @@ export async function revisionOf(db: Database, id: string): Promise<{ revision: 
 
 /** Stores a checked plan as a new garden. */
 export async function createGarden(db: Database, id: string, plan: Plan): Promise<void> {
-  await db.transaction(async (tx) => {
+  await inTransaction(db, async (tx) => {
     await tx.insert(gardens).values({ id, revision: 1, ...headOf(plan) });
     await tx.insert(revisions).values({ gardenId: id, revision: 1, plan });
   });
@@ -77,7 +78,7 @@ export async function createGarden(db: Database, id: string, plan: Plan): Promis
  * is written and the newer revision is told. The garden's row is locked, so two saves cannot both win.
  */
 export async function saveGarden(db: Database, id: string, base: number, plan: Plan): Promise<SaveOutcome> {
-  return db.transaction(async (tx) => {
+  return inTransaction(db, async (tx) => {
     const [now] = await tx
       .select({ revision: gardens.revision, savedAt: gardens.savedAt })
       .from(gardens)

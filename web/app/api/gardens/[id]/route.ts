@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { atTheDoor, readPlan } from '@lignum/core/formats/read-plan';
-import { answer, fromElsewhere, readBody, refuse, withDatabase } from '../../../../server/door';
+import { answer, refuse, withBody, withDatabase } from '../../../../server/door';
 import { deleteGarden, loadGarden, saveGarden } from '../../../../server/garden-store';
 
 export const dynamic = 'force-dynamic';
@@ -22,21 +22,18 @@ export async function GET(_request: Request, { params }: Place): Promise<Respons
 /** Saves over the revision the edits were made from; 409 when another tab has saved since. */
 export async function PUT(request: Request, { params }: Place): Promise<Response> {
   const { id } = await params;
-  const read = await readBody(request);
-  if (!read.ok) return read.refusal;
-  const save = atTheDoor<{ base: number; plan: unknown }>(SAVE, read.body);
-  if (!save.ok) return refuse(422, 'The save is not complete.', save.faults);
-  const plan = readPlan(save.value.plan);
-  if (!plan.ok) return refuse(422, 'Some of this cannot be saved as it stands.', plan.faults);
-  return withDatabase(async (db) => {
+  return withBody(request, async (body, db) => {
+    const save = atTheDoor<{ base: number; plan: unknown }>(SAVE, body);
+    if (!save.ok) return refuse(422, 'The save is not complete.', save.faults);
+    const plan = readPlan(save.value.plan);
+    if (!plan.ok) return refuse(422, 'Some of this cannot be saved as it stands.', plan.faults);
     const done = await saveGarden(db, id, save.value.base, plan.plan);
     if (done.outcome === 'gone') return refuse(404, GONE);
     return answer(done.outcome === 'saved' ? 200 : 409, done);
   });
 }
 
-export async function DELETE(request: Request, { params }: Place): Promise<Response> {
-  if (fromElsewhere(request)) return refuse(403, 'This came from another site and was not carried out.');
+export async function DELETE(_request: Request, { params }: Place): Promise<Response> {
   const { id } = await params;
   return withDatabase(async (db) => ((await deleteGarden(db, id)) ? answer(200, { deleted: id }) : refuse(404, GONE)));
 }

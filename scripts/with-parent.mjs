@@ -1,0 +1,8 @@
+/**
+ * Loaded before the page server: it goes when whoever started it has gone. The starter holds the other
+ * end of its standard input; when that closes, however it came about, nobody would stop this process any
+ * more. Output that nobody reads is no reason to go on trying either.
+ */
+const go = () => process.exit(0);
+process.stdin.on('end', go).on('close', go).on('error', go).resume();
+for (const stream of [process.stdout, process.stderr]) stream.on('error', go);

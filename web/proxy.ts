@@ -1,0 +1,28 @@
+import { NextResponse, type NextRequest } from 'next/server';
+import { hostsAnswered, isAnswered, mayWrite } from './server/origin';
+
+const HOSTS = hostsAnswered(process.env);
+
+/**
+ * The first door, of pages and answers alike: only names of this machine and configured ones are
+ * answered, so that a page of elsewhere whose name was turned to this address learns nothing; what
+ * changes something has to come from one of this program's own pages.
+ */
+export function proxy(request: NextRequest): NextResponse {
+  const host = request.headers.get('host');
+  if (!isAnswered(host, HOSTS))
+    return NextResponse.json(
+      {
+        message: `This program does not answer to the name "${host ?? ''}". If it is yours, put it in LIGNUM_HOSTS and start again.`,
+        faults: [],
+      },
+      { status: 421 },
+    );
+  const reads = request.method === 'GET' || request.method === 'HEAD';
+  if (!reads && !mayWrite(request.headers))
+    return NextResponse.json(
+      { message: 'This did not come from a page of this program and was not carried out.', faults: [] },
+      { status: 403 },
+    );
+  return NextResponse.next();
+}
