@@ -56,11 +56,11 @@ const SHOTS = [
     },
   ],
   ['bench-panel-wall', '/g/ferry-house/s/tomato-wall'],
-  ['bench-twine-frame', '/g/ferry-house/s/cucumber-frame'],
   ['build', '/g/ferry-house/build', { height: 1000 }],
   ['bench-arch', '/g/ferry-house/s/dock-arch', { height: 900 }],
   ['bench-cages', '/g/ferry-house/s/door-cages'],
   ['bench-fence', '/g/ferry-house/s/river-fence'],
+  ['bench-gate', '/g/ferry-house/s/river-gate'],
   ['plot-fence', '/g/ferry-house/plot?look=river-fence'],
   ['bench-tepee', '/g/ferry-house/s/bean-tepee'],
   [

@@ -12,7 +12,7 @@ export function ChooserList({ id, value, choices, onChange, label, className, st
           <Select.Value />
         </span>
         <Select.Icon>
-          <ChevronDown size={16} aria-hidden className="text-soft" />
+          <ChevronDown size={16} aria-hidden className="shrink-0 text-soft" />
         </Select.Icon>
       </Select.Trigger>
       <Select.Portal>

@@ -56,7 +56,7 @@ export function Chooser(props: ChooserProps) {
       className={className}
     >
       <span className="truncate">{choices.find((choice) => choice.id === value)?.label}</span>
-      <ChevronDown size={16} aria-hidden className="text-soft" />
+      <ChevronDown size={16} aria-hidden className="shrink-0 text-soft" />
     </button>
   );
 }
