@@ -1,3 +1,4 @@
+import { stringify } from 'csv-stringify/sync';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { EndCut } from '../design/end-cut';
 import { computeGarden } from '../plan/compute';
@@ -6,12 +7,6 @@ import { formatLength } from '../quantity/length';
 import { money, plainMoney } from '../quantity/money';
 import { sayEnd } from '../design/end-cuts';
 import { say } from '../wording/say';
-
-/** RFC 4180: quote where needed, double the quotes, CRLF between records. A leading = + - @ is text, never a formula. */
-function cell(value: string | number): string {
-  const text = typeof value === 'string' && /^[=+\-@\t]/.test(value) ? `'${value}` : String(value);
-  return /[",\r\n]/.test(text) ? `"${text.replace(/"/g, '""')}"` : text;
-}
 
 const endText = (ends: readonly [EndCut, EndCut] | null): string =>
   ends?.map((end) => sayEnd(end, 'metric')).join(' / ') ?? '';
@@ -112,5 +107,6 @@ export function billCsv(plan: Plan, structureId?: string): string {
       cost.complete ? '' : 'something has no price',
     ],
   ];
-  return `${rows.map((row) => row.map(cell).join(',')).join('\r\n')}\r\n`;
+  // A leading = + - @ is text, never a formula.
+  return stringify(rows, { record_delimiter: 'windows', escape_formulas: true });
 }
