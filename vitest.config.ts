@@ -3,7 +3,7 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   test: {
     setupFiles: ['./vitest.setup.ts'],
-    include: ['core/**/*.test.ts', 'web/**/*.test.ts'],
+    include: ['core/**/*.test.ts', 'web/**/*.test.{ts,tsx}'],
     // Both cores: nothing else runs meanwhile.
     maxWorkers: 2,
     testTimeout: 120_000,

@@ -15,7 +15,7 @@ import { Switcher } from '../../ui/field';
 import { Verdicts } from '../../ui/verdicts';
 import { structureOf } from '../shell/computed-structure';
 import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
-import { useGarden } from '../shell/garden-context';
+import { useGarden, useSaving } from '../shell/garden-context';
 import { placeWords } from '../shell/place-words';
 import { isSingleKey } from '../shell/single-keys';
 import { useKindsOf } from '../shell/use-kind';
@@ -262,13 +262,13 @@ function Fold({ title, children }: { title: string; children: () => ReactNode })
 }
 
 function Views({ computed }: { computed: ComputedStructure }) {
-  const { id, save } = useGarden();
+  const { id } = useGarden();
+  const saved = useSaving(({ save }) => save.state === 'saved');
   const structureId = computed.structure.id;
   const [round, setRound] = useState('drawing');
   const views = useMemo(() => drawViews(computed.sized.design, computed.around), [computed]);
   const [front, ...others] = views;
   if (!front) return null;
-  const saved = save.state === 'saved';
   return (
     <div className="rounded-[3px] bg-sheet px-3 pt-2 pb-3 shadow-[0_1px_0_var(--rule),0_6px_18px_#0000000d]">
       <div className="flex items-center justify-between gap-3">

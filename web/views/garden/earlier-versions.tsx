@@ -3,11 +3,12 @@ import { useEffect, useState } from 'react';
 import type { Plan } from '@lignum/core/plan/plan';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
-import { useGarden } from '../shell/garden-context';
+import { useGarden, useSaving } from '../shell/garden-context';
 
 /** Every save is kept: any of them can be taken up again, and undo takes that back. */
 export function EarlierVersions({ open, onClose }: { open: boolean; onClose: () => void }) {
-  const { id, store, tongue, revision } = useGarden();
+  const { id, store, tongue } = useGarden();
+  const revision = useSaving((state) => state.revision);
   const [versions, setVersions] = useState<{ revision: number; savedAt: string }[] | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   useEffect(() => {

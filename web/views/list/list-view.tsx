@@ -15,7 +15,7 @@ import { Drawing } from '../../ui/drawing';
 import { Chooser } from '../../ui/chooser';
 import { BuildOrder } from '../shell/build-order';
 import { gardenOf } from '../shell/computed';
-import { useGarden } from '../shell/garden-context';
+import { useGarden, useSaving } from '../shell/garden-context';
 import { placeWords } from '../shell/place-words';
 import { shedWords, sizeWords, wordFor } from '../shell/stock-words';
 import { CutSheet } from './cut-sheet';
@@ -27,7 +27,8 @@ const PAPER_WIDTH = 680;
 
 /** The list to take to the shop, the cuts, and why there are so many of each. Printable. */
 export function ListView({ of }: { of: string | undefined }) {
-  const { id, plan, tongue, save } = useGarden();
+  const { id, plan, tongue } = useGarden();
+  const isSaved = useSaving(({ save }) => save.state === 'saved');
   const router = useRouter();
   const garden = gardenOf(plan);
   const one = garden.structures.find((computed) => computed.structure.id === of);
@@ -62,7 +63,7 @@ export function ListView({ of }: { of: string | undefined }) {
           onChange={(next) => router.push(`/g/${id}/list${next === WHOLE ? '' : `?of=${next}`}`)}
         />
         <span className="grow" />
-        {save.state === 'saved' && (
+        {isSaved && (
           <a href={csv} download className={buttonLook('quiet')}>
             <Download size={17} aria-hidden />
             CSV

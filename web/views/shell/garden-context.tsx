@@ -1,5 +1,6 @@
 'use client';
-import { createContext, useContext, useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
+import { useStore } from 'zustand';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Tongue } from '@lignum/core/wording/say';
 import { GardenStore, type GardenState, type Outside } from './garden-store';
@@ -94,13 +95,31 @@ async function readDraft(id: string): Promise<{ base: number; plan: Plan } | nul
   }
 }
 
-export function useGarden(): GardenState & { id: string; store: GardenStore; on: 'desk' | 'phone'; tongue: Tongue } {
+function useHere(): { id: string; store: GardenStore; on: 'desk' | 'phone' } {
   const here = useContext(Context);
   if (!here) throw new Error('This view stands outside a garden: render it under GardenProvider.');
-  const state = useSyncExternalStore(here.store.subscribe, here.store.getState, here.store.getState);
+  return here;
+}
+
+/** The garden this view is in: its plan, and the store to change it with. How saving goes is not part of it. */
+export function useGarden(): { id: string; plan: Plan; store: GardenStore; on: 'desk' | 'phone'; tongue: Tongue } {
+  const here = useHere();
+  const plan = useStore(here.store.state, (state) => state.plan);
   const tongue = useMemo(
-    () => ({ units: state.plan.garden.units, locale: state.plan.garden.locale }),
-    [state.plan.garden.units, state.plan.garden.locale],
+    () => ({ units: plan.garden.units, locale: plan.garden.locale }),
+    [plan.garden.units, plan.garden.locale],
   );
-  return { ...state, ...here, tongue };
+  return { ...here, plan, tongue };
+}
+
+/** How saving goes, or what a view shows of it: drawn again only when that changes. */
+export const useSaving = <Shown,>(shown: (state: GardenState) => Shown): Shown =>
+  useStore(useHere().store.state, shown);
+
+/** Whether there is something to undo and to redo. */
+export function useHistory(): { canUndo: boolean; canRedo: boolean } {
+  const { history } = useHere().store;
+  const canUndo = useStore(history, ({ pastStates }) => pastStates.length > 0);
+  const canRedo = useStore(history, ({ futureStates }) => futureStates.length > 0);
+  return { canUndo, canRedo };
 }

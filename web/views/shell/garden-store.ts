@@ -1,3 +1,5 @@
+import { temporal, type TemporalState } from 'zundo';
+import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { Plan } from '@lignum/core/plan/plan';
 
 /** What the header says of saving. */
@@ -9,18 +11,11 @@ export type SaveState =
   | { state: 'refused'; because: string }
   | { state: 'stale'; newer: string };
 
+/** What views see of the garden they are in. */
 export interface GardenState {
   plan: Plan;
   revision: number;
   save: SaveState;
-  canUndo: boolean;
-  canRedo: boolean;
-}
-
-interface Step {
-  plan: Plan;
-  group: string | null;
-  at: number;
 }
 
 /** What the store needs of the outside, so that it can be driven without a browser. */
@@ -41,17 +36,21 @@ const STEPS_KEPT = 200;
 /**
  * The one garden a tab works on: its plan, undo and redo, and saving by itself. Every save names the
  * revision it was made from; a newer one on the server is told and never overwritten. What could not
- * be saved stays here and in a draft, and is tried again.
+ * be saved stays here and in a draft, and is tried again. State and history are zustand stores: a view
+ * takes what it shows of them and is drawn again only when that changes.
  */
 export class GardenStore {
-  private past: Step[] = [];
-  private future: Plan[] = [];
-  private listeners = new Set<() => void>();
+  /** The plan, its revision, and how its saving goes. */
+  readonly state: StoreApi<GardenState>;
+  /** Plans before and after this one. */
+  readonly history: StoreApi<TemporalState<Pick<GardenState, 'plan'>>>;
+  private lastEdit: { group: string | null; at: number } | null = null;
+  /** The edit that is made goes on with the one before: no step of its own. */
+  private goesOn = false;
   private cancelTimer: (() => void) | null = null;
   private inFlight = false;
   private tries = 0;
   private savedPlan: Plan;
-  private snapshot: GardenState;
 
   constructor(
     private outside: Outside,
@@ -60,60 +59,66 @@ export class GardenStore {
     savedAt: string,
   ) {
     this.savedPlan = plan;
-    this.snapshot = { plan, revision, save: { state: 'saved', at: savedAt }, canUndo: false, canRedo: false };
+    const state = createStore<GardenState>()(
+      temporal((): GardenState => ({ plan, revision, save: { state: 'saved', at: savedAt } }), {
+        partialize: ({ plan: now }) => ({ plan: now }),
+        equality: (before, after) => before.plan === after.plan,
+        limit: STEPS_KEPT,
+        handleSet: (record) => (before) => {
+          if (!this.goesOn) record(before);
+        },
+      }),
+    );
+    this.state = state;
+    this.history = state.temporal;
   }
 
-  subscribe = (listener: () => void): (() => void) => {
-    this.listeners.add(listener);
-    return () => this.listeners.delete(listener);
-  };
-  getState = (): GardenState => this.snapshot;
+  getState = (): GardenState => this.state.getState();
 
   /** Changes the plan. Edits with the same `group` soon after each other are undone as one. */
   edit(change: (plan: Plan) => Plan, group: string | null = null): void {
-    const before = this.snapshot.plan;
+    const before = this.getState().plan;
     const plan = change(before);
     if (plan === before) return;
-    const last = this.past.at(-1);
-    const now = this.outside.now();
-    if (last && group !== null && last.group === group && now - last.at < ONE_STEP_MS) last.at = now;
-    else this.past = [...this.past, { plan: before, group, at: now }].slice(-STEPS_KEPT);
-    this.future = [];
+    const [last, now] = [this.lastEdit, this.outside.now()];
+    this.goesOn = last !== null && group !== null && last.group === group && now - last.at < ONE_STEP_MS;
+    this.lastEdit = { group, at: now };
     this.changed(plan);
+    this.goesOn = false;
   }
 
   undo(): void {
-    const step = this.past.at(-1);
-    if (!step) return;
-    this.past = this.past.slice(0, -1);
-    this.future = [...this.future, this.snapshot.plan];
-    this.changed(step.plan);
+    this.travel(() => this.history.getState().undo());
   }
 
   redo(): void {
-    const plan = this.future.at(-1);
-    if (!plan) return;
-    this.future = this.future.slice(0, -1);
-    this.past = [...this.past, { plan: this.snapshot.plan, group: null, at: 0 }];
-    this.changed(plan);
+    this.travel(() => this.history.getState().redo());
   }
 
-  unsaved = (): boolean => this.snapshot.plan !== this.savedPlan;
+  private travel(go: () => void): void {
+    const before = this.getState().plan;
+    this.lastEdit = null;
+    go();
+    if (this.getState().plan !== before) this.saveWhatChanged();
+  }
+
+  unsaved = (): boolean => this.getState().plan !== this.savedPlan;
 
   /** Takes up work that an earlier tab could not save. */
   takeDraft(draft: { base: number; plan: Plan }): void {
-    this.past = [{ plan: this.snapshot.plan, group: null, at: 0 }];
+    this.lastEdit = null;
+    const { save } = this.getState();
     if (draft.base === this.revision) this.changed(draft.plan);
     else
       this.publish({
         plan: draft.plan,
-        save: { state: 'stale', newer: this.snapshot.save.state === 'saved' ? this.snapshot.save.at : '' },
+        save: { state: 'stale', newer: save.state === 'saved' ? save.at : '' },
       });
   }
 
   /** Asks whether another tab has saved since. */
   async lookForNewer(): Promise<void> {
-    if (this.inFlight || this.snapshot.save.state === 'stale') return;
+    if (this.inFlight || this.getState().save.state === 'stale') return;
     const now = await this.outside.newestRevision().catch(() => null);
     if (now && now.revision > this.revision && !this.inFlight) this.goStale(now.savedAt);
   }
@@ -122,8 +127,8 @@ export class GardenStore {
   async saveNow(): Promise<void> {
     this.cancelTimer?.();
     this.cancelTimer = null;
-    if (this.inFlight || !this.unsaved() || this.snapshot.save.state === 'stale') return;
-    const plan = this.snapshot.plan;
+    if (this.inFlight || !this.unsaved() || this.getState().save.state === 'stale') return;
+    const { plan } = this.getState();
     this.inFlight = true;
     this.publish({ save: { state: 'saving' } });
     const reply = await this.outside.put(this.revision, plan).catch(() => null);
@@ -167,7 +172,12 @@ export class GardenStore {
 
   private changed(plan: Plan): void {
     this.publish({ plan });
-    if (this.snapshot.save.state === 'stale') {
+    this.saveWhatChanged();
+  }
+
+  private saveWhatChanged(): void {
+    const { plan, save } = this.getState();
+    if (save.state === 'stale') {
       this.outside.keepDraft({ base: this.revision, plan });
       return;
     }
@@ -176,14 +186,13 @@ export class GardenStore {
   }
 
   private saveSoon(): void {
-    this.outside.keepDraft({ base: this.revision, plan: this.snapshot.plan });
+    this.outside.keepDraft({ base: this.revision, plan: this.getState().plan });
     this.cancelTimer?.();
     this.cancelTimer = this.outside.later(() => void this.saveNow(), SAVE_AFTER_MS);
     if (!this.inFlight) this.publish({ save: { state: 'waiting' } });
   }
 
   private publish(change: Partial<GardenState>): void {
-    this.snapshot = { ...this.snapshot, ...change, canUndo: this.past.length > 0, canRedo: this.future.length > 0 };
-    for (const listener of this.listeners) listener();
+    this.state.setState(change);
   }
 }

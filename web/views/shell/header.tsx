@@ -7,7 +7,7 @@ import { Keyboard, Redo2, Ruler, Undo2 } from 'lucide-react';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Switcher } from '../../ui/field';
 import { changeGarden } from './edits';
-import { useGarden } from './garden-context';
+import { useGarden, useHistory } from './garden-context';
 import { SaveBanner, SaveNote } from './save-note';
 import { Shortcuts } from './shortcuts';
 
@@ -32,7 +32,8 @@ const tool =
 
 /** On top of every view of a garden: where one is, whether it is saved, and what holds everywhere. */
 export function Header() {
-  const { id, plan, store, canUndo, canRedo } = useGarden();
+  const { id, plan, store } = useGarden();
+  const { canUndo, canRedo } = useHistory();
   const path = usePathname();
   const [keys, setKeys] = useState(false);
   const [laser, setLaser] = useState(false);

@@ -2,14 +2,15 @@
 import { useState } from 'react';
 import { AlertTriangle, Check, CloudOff, LoaderCircle } from 'lucide-react';
 import { Button } from '../../ui/button';
-import { useGarden } from './garden-context';
+import { useGarden, useSaving } from './garden-context';
 
 const clock = (iso: string, locale: string): string =>
   iso ? new Date(iso).toLocaleTimeString(locale, { hour: '2-digit', minute: '2-digit' }) : '';
 
 /** One word in the header: is my work safe? */
 export function SaveNote() {
-  const { save, store } = useGarden();
+  const { store } = useGarden();
+  const save = useSaving((state) => state.save);
   const look = 'flex min-h-11 items-center gap-1.5 text-[0.85rem] whitespace-nowrap';
   if (save.state === 'saved')
     return (
@@ -46,7 +47,8 @@ export function SaveNote() {
 
 /** What has to be said at length: a save that failed, or another tab that saved first. */
 export function SaveBanner() {
-  const { save, id, plan, store, tongue } = useGarden();
+  const { id, plan, store, tongue } = useGarden();
+  const save = useSaving((state) => state.save);
   const [copying, setCopying] = useState<string | null>(null);
   if (save.state === 'failed' || save.state === 'refused') {
     return (
