@@ -1,10 +1,11 @@
+import { expose } from 'comlink';
 import { rankKinds } from '@lignum/core/choosing/rank';
 import { shareOut } from '@lignum/core/choosing/share-out';
 import { rankBeds } from '@lignum/core/choosing/where';
 import { cropIn } from '@lignum/core/crops/book';
 import { trainingOf } from '@lignum/core/crops/table';
 import type { BedsAnswer, ChoosingQuestion, KindsAnswer, WishesAnswer } from './choosing-messages';
-import type { Reply } from './newest';
+import type { Answering } from './newest';
 
 function answerTo(question: ChoosingQuestion): KindsAnswer | BedsAnswer | WishesAnswer {
   if (question.about === 'kinds') return rankKinds(question.plan, question.sketches);
@@ -13,5 +14,4 @@ function answerTo(question: ChoosingQuestion): KindsAnswer | BedsAnswer | Wishes
   return rankBeds(question.plan, crop, trainingOf(crop, question.planting.training), question.planting.count);
 }
 
-onmessage = ({ data }: MessageEvent<ChoosingQuestion>) =>
-  postMessage({ part: 'answer', answer: answerTo(data) } satisfies Reply<KindsAnswer | BedsAnswer | WishesAnswer>);
+expose({ answer: answerTo } satisfies Answering<ChoosingQuestion, KindsAnswer | BedsAnswer | WishesAnswer>);

@@ -28,5 +28,7 @@ export function askNewest<Question>(hand: (question: Question) => void): {
   };
 }
 
-/** What a worker says of a question: how far it is, then the answer. */
-export type Reply<Answer> = { part: 'progress'; share: number } | { part: 'answer'; answer: Answer };
+/** What a worker offers the page, by comlink: an answer, told on the way how far it is. */
+export interface Answering<Question, Answer> {
+  answer(question: Question, told: (share: number) => void): Answer;
+}

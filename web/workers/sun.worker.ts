@@ -1,14 +1,13 @@
+import { expose } from 'comlink';
 import { gridOver } from '@lignum/core/shade/shade';
 import { findPlaces } from '@lignum/core/shade/positions';
 import { bedSun, standingOf, studySun, sunMap } from '@lignum/core/shade/study';
-import type { Reply } from './newest';
+import type { Answering } from './newest';
 import type { HoursAnswer, HoursQuestion, PlacesAnswer, PlacesQuestion } from './sun-messages';
 
-const say = (reply: Reply<HoursAnswer | PlacesAnswer>): void => postMessage(reply);
-
-function hoursOf({ plan, month, cellMm }: HoursQuestion): HoursAnswer {
+function hoursOf({ plan, month, cellMm }: HoursQuestion, told: (share: number) => void): HoursAnswer {
   if (month === 'season') {
-    const study = studySun(plan, cellMm, (share) => say({ part: 'progress', share }));
+    const study = studySun(plan, cellMm, told);
     return { columns: study.grid.columns, rows: study.grid.rows, cellMm, hours: study.season, beds: study.beds, month };
   }
   const standing = standingOf(plan);
@@ -23,8 +22,9 @@ function hoursOf({ plan, month, cellMm }: HoursQuestion): HoursAnswer {
   };
 }
 
-onmessage = ({ data }: MessageEvent<HoursQuestion | PlacesQuestion>) =>
-  say({
-    part: 'answer',
-    answer: data.about === 'places' ? findPlaces(data.plan, data.structure, data.month) : hoursOf(data),
-  });
+expose({
+  answer: (question, told) =>
+    question.about === 'places'
+      ? findPlaces(question.plan, question.structure, question.month)
+      : hoursOf(question, told),
+} satisfies Answering<HoursQuestion | PlacesQuestion, HoursAnswer | PlacesAnswer>);

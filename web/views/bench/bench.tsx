@@ -17,7 +17,7 @@ import { structureOf } from '../shell/computed-structure';
 import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden, useSaving } from '../shell/garden-context';
 import { placeWords } from '../shell/place-words';
-import { isSingleKey } from '../shell/single-keys';
+import { useSingleKeys } from '../shell/use-keys';
 import { useKindsOf } from '../shell/use-kind';
 import { useNeighbours } from '../shell/use-neighbours';
 import { Carries } from './carries';
@@ -87,17 +87,15 @@ function Workbench({
   // What stands near is worked out behind a turned knob, not before it.
   const neighbours = useNeighbours(useDeferredValue(plan), structure);
   const computed = useMemo(() => withClashes(alone, neighbours), [alone, neighbours]);
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (!isSingleKey(event)) return;
-      const by = event.key === '[' ? -1 : event.key === ']' ? 1 : 0;
-      const target = by ? beside?.(by) : undefined;
-      if (target) router.push(`/g/${id}/s/${target.id}`);
-      if (event.key === 'k') setChoosing(true);
-      if (event.key === 's') router.push(`/g/${id}/s/${structure.id}/sheet`);
-    };
-    window.addEventListener('keydown', press);
-    return () => window.removeEventListener('keydown', press);
+  const step = (by: number) => {
+    const target = beside?.(by);
+    if (target) router.push(`/g/${id}/s/${target.id}`);
+  };
+  useSingleKeys({
+    '[': () => step(-1),
+    ']': () => step(1),
+    k: () => setChoosing(true),
+    s: () => router.push(`/g/${id}/s/${structure.id}/sheet`),
   });
   // Until the kind's own script has come, what stands here is the server's: it can be read but not worked.
   const [live, setLive] = useState(false);

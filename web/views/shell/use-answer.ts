@@ -1,6 +1,12 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
-import { askNewest, type Reply } from '../../workers/newest';
+import { proxy, wrap } from 'comlink';
+import { askNewest, type Answering } from '../../workers/newest';
+
+/** The same, answered from elsewhere. */
+interface Remotely<There extends Answering<never, unknown>> {
+  answer(...asked: Parameters<There['answer']>): Promise<ReturnType<There['answer']>>;
+}
 
 /** The newest answer there is, the question it answers, and how far the next one is. */
 export interface Answered<Question, Answer> {
@@ -23,12 +29,15 @@ export function useAnswer<Question extends object, Answer>(
 
   useEffect(() => {
     const worker = make();
-    const mine = askNewest<Question>((next) => worker.postMessage(next));
+    const remote = wrap(worker) as unknown as Remotely<Answering<Question, Answer>>;
+    const told = proxy((share: number) => setHeard((now) => ({ ...now, share })));
+    const mine = askNewest<Question>((next) => {
+      void remote.answer(next, told).then(
+        (answer) => setHeard({ answer, of: mine.answered(), share: null }),
+        (error: unknown) => setFailed(error instanceof Error ? error.message : String(error)),
+      );
+    });
     desk.current = mine;
-    worker.onmessage = ({ data }: MessageEvent<Reply<Answer>>) => {
-      if (data.part === 'progress') return setHeard((now) => ({ ...now, share: data.share }));
-      setHeard({ answer: data.answer, of: mine.answered(), share: null });
-    };
     worker.onerror = (event) => setFailed(event.message);
     return () => {
       worker.terminate();
