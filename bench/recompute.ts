@@ -1,14 +1,15 @@
 /**
- * How much of a frame a turned knob takes: sizing, bill, cuts, cost, verdicts with their priced mends,
- * and the three views set on paper. Reported as shares of one 16 ms frame and as ratios between the
+ * How much of a frame a turned knob takes before it is painted: sizing, bill, cuts, cost, verdicts, and
+ * all views set on paper; and how much more the mends that are tried after it. Reported as shares of one 16 ms frame and as ratios between the
  * stages, all from one run on this machine. Run: npm run bench
  */
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { toSvg } from '@lignum/core/drawing/svg';
 import { drawViews } from '@lignum/core/drawing/views';
+import { computeAs, withMends } from '@lignum/core/plan/compute-as';
 import { computeStructure } from '@lignum/core/plan/compute';
-import { settingOf } from '@lignum/core/plan/setting-of';
+import { settingOf, withStructure } from '@lignum/core/plan/setting-of';
 import { kindOf } from '@lignum/core/structures/registry';
 
 const FRAME_MS = 16;
@@ -37,14 +38,21 @@ const lines = DEMO_PLAN.structures.map((structure) => {
     kindOf(structure.kind).design(turned(turn).knobs, settingOf(kindOf, DEMO_PLAN, structure)),
   );
   const whole = timed((turn) => {
-    const { sized, around } = computeStructure(DEMO_PLAN, turned(turn));
+    const { sized, around } = computeAs(kindOf, DEMO_PLAN, turned(turn));
     for (const view of drawViews(sized.design, around))
       toSvg(setOnPaper(view, { widthPx: 640, heightPx: 360, units: 'imperial' }));
   });
+  const mends = timed((turn) => {
+    const plan = withStructure(DEMO_PLAN, turned(turn));
+    withMends(kindOf, plan, computeAs(kindOf, plan, turned(turn)));
+  });
+  const bare = timed((turn) => computeAs(kindOf, DEMO_PLAN, turned(turn)));
+  const share = (ms: number): string => `${Math.round((ms / FRAME_MS) * 100)} %`;
   return {
     support: structure.name,
-    'of a frame, usual': `${Math.round((whole.usual / FRAME_MS) * 100)} %`,
-    'of a frame, worst': `${Math.round((whole.worst / FRAME_MS) * 100)} %`,
+    'of a frame, usual': share(whole.usual),
+    'of a frame, worst': share(whole.worst),
+    'mends, after it': share(Math.max(0, mends.usual - bare.usual)),
     'whole : sizing alone': `${Math.round(whole.usual / sizing.usual)} : 1`,
   };
 });

@@ -96,8 +96,7 @@ const unfit = (told: Fact): boolean =>
 function weigh(plan: Plan, structure: StructurePlan): Choice {
   const kind = kindOf(structure.kind);
   const computed = computeAs(kindOf, plan, structure);
-  const { setting, sized, shopping, cost, verdicts: mendable } = computed;
-  const verdicts = mendable.map(({ mend: _mend, ...verdict }): Verdict => verdict);
+  const { setting, sized, shopping, cost, verdicts } = computed;
   const lead = setting.planted[0];
   const climbs = lead?.crop.grips !== null && lead !== undefined;
   const plants = Math.max(1, Math.min(sized.design.stations.length, lead?.count ?? 1));

@@ -5,7 +5,8 @@ import type { Cost } from '../costing/cost';
 import { meshesToMm, type Shopping } from '../costing/buy';
 import type { Point } from '../geometry/space';
 import { computeGarden } from '../plan/compute';
-import type { ComputedStructure } from '../plan/compute-as';
+import { kindOf } from '../structures/registry';
+import { withMends, type MendedStructure } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
 import { money, type Money } from '../quantity/money';
 import { sayEnd } from '../design/end-cuts';
@@ -34,11 +35,11 @@ export function resultOf(plan: Plan) {
       units: plan.garden.units,
       ...shoppingOf(garden.shopping, garden.cost, plan.garden.currency),
     },
-    structures: garden.structures.map((one) => structureOf(one, plan, tongue)),
+    structures: garden.structures.map((one) => structureOf(withMends(kindOf, plan, one), plan, tongue)),
   };
 }
 
-function structureOf(one: ComputedStructure, plan: Plan, tongue: Tongue) {
+function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
   const { kind } = one;
   const { design, knobs, steps, season } = one.sized;
   return {

@@ -5,7 +5,7 @@ import { overlap } from '../geometry/polygon';
 import { bedOnPlot } from '../site/bed';
 import type { PlanSpot } from '../site/plot';
 import { coverOf } from '../design/on-plot';
-import type { ComputedStructure, MendableVerdict } from './compute-as';
+import type { ComputedStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
 import { tiedTo } from './setting-of';
 
@@ -56,9 +56,10 @@ export function couldMeet(plan: Plan, structure: StructurePlan): StructurePlan[]
 }
 
 /** A computed structure with what its neighbours say to where it stands. */
-export function withClashes(computed: ComputedStructure, neighbours: readonly Neighbour[]): ComputedStructure {
+export function withClashes<C extends ComputedStructure>(computed: C, neighbours: readonly Neighbour[]): C {
   if (neighbours.length === 0) return computed;
   const met = clash({ covers: neighbourOf(computed).covers, neighbours });
   if (!met) return computed;
-  return { ...computed, verdicts: byUrgency<MendableVerdict>([{ ...met, mend: null }, ...computed.verdicts]) };
+  // A clash has no mend: one of the two has to give way.
+  return { ...computed, verdicts: byUrgency([{ ...met, mend: null }, ...computed.verdicts]) };
 }

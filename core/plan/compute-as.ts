@@ -29,6 +29,11 @@ export interface ComputedStructure {
   bill: readonly BillLine[];
   shopping: Shopping;
   cost: Cost;
+  verdicts: readonly Verdict[];
+}
+
+/** The same, once its mends have been tried. */
+export interface MendedStructure extends ComputedStructure {
   verdicts: readonly MendableVerdict[];
 }
 
@@ -78,29 +83,37 @@ const tiedParts = (kinds: Kinds, plan: Plan, structure: StructurePlan, { place }
     return { id: other.id, parts, at: frameOf(setting.place, design.startMm) };
   });
 
+/** What is said of a design where it stands, whatever its kind and by its kind; the most urgent first. */
+const judge = (kind: StructureKind, plan: Plan, sized: Sized, setting: Setting): Verdict[] =>
+  byUrgency([placeVerdict(plan, sized, frameOf(setting.place, sized.design.startMm)), ...kind.judge(sized, setting)]);
+
 /**
  * Everything that follows from one structure of a checked plan, as if it were bought alone. Kinds are
  * handed in, so that a page that shows one support need not carry all of them: its own kind is asked for,
- * and those of what it is tied to. Whether another stands in its place is added by `withClashes`.
+ * and those of what it is tied to. Whether another stands in its place is added by `withClashes`, what
+ * would mend its findings by `withMends`: neither has to be waited for.
  */
 export function computeAs(kinds: Kinds, plan: Plan, structure: StructurePlan): ComputedStructure {
   const kind = kinds(structure.kind);
   const setting = settingOf(kinds, plan, structure);
   const priced = price(plan, structure, kind, structure.knobs, setting);
   const frame = frameOf(setting.place, priced.sized.design.startMm);
-  const judge = (sized: Sized, at: Setting): Verdict[] =>
-    byUrgency([placeVerdict(plan, sized, frameOf(at.place, sized.design.startMm)), ...kind.judge(sized, at)]);
-  const verdicts = judge(priced.sized, setting).map((verdict): MendableVerdict => {
-    const settings =
-      verdict.level === 'good' ? null : kind.mend(verdict.told.code, structure.knobs, priced.sized, setting);
+  const around = aroundOf(setting.place, frame, tiedParts(kinds, plan, structure, setting));
+  return { structure, kind, setting, frame, around, ...priced, verdicts: judge(kind, plan, priced.sized, setting) };
+}
+
+/** A computed structure with the changes that mend its findings, each tried and priced: as much work again for every one. */
+export function withMends(kinds: Kinds, plan: Plan, computed: ComputedStructure): MendedStructure {
+  const { structure, kind, setting, sized } = computed;
+  const verdicts = computed.verdicts.map((verdict): MendableVerdict => {
+    const settings = verdict.level === 'good' ? null : kind.mend(verdict.told.code, structure.knobs, sized, setting);
     if (!settings) return { ...verdict, mend: null };
     // What stands in a run asks for its place by its knobs.
     const there = setting.place.on === 'run' ? settingOf(kinds, plan, { ...structure, knobs: settings }) : setting;
     const mended = price(plan, structure, kind, settings, there);
-    const still = judge(mended.sized, there).some((one) => one.told.code === verdict.told.code);
-    const costMinor = mended.cost.totalMinor - priced.cost.totalMinor;
+    const still = judge(kind, plan, mended.sized, there).some((one) => one.told.code === verdict.told.code);
+    const costMinor = mended.cost.totalMinor - computed.cost.totalMinor;
     return { ...verdict, mend: still ? null : { settings, costMinor } };
   });
-  const around = aroundOf(setting.place, frame, tiedParts(kinds, plan, structure, setting));
-  return { structure, kind, setting, frame, around, ...priced, verdicts };
+  return { ...computed, verdicts };
 }

@@ -3,12 +3,12 @@ import { buy, type Shopping } from '../costing/buy';
 import { cost, type Cost } from '../costing/cost';
 import { kindOf } from '../structures/registry';
 import { couldMeet, neighbourOf, withClashes } from './clashes';
-import { computeAs, type ComputedStructure } from './compute-as';
+import { computeAs, withMends, type ComputedStructure, type MendedStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
 
-/** Everything that follows from one structure of a checked plan, of whatever kind. */
-export const computeStructure = (plan: Plan, structure: StructurePlan): ComputedStructure =>
-  computeAs(kindOf, plan, structure);
+/** Everything that follows from one structure of a checked plan, of whatever kind, with its mends. */
+export const computeStructure = (plan: Plan, structure: StructurePlan): MendedStructure =>
+  withMends(kindOf, plan, computeAs(kindOf, plan, structure));
 
 export interface ComputedGarden {
   structures: readonly ComputedStructure[];

@@ -13,7 +13,7 @@ import type { StructurePlan } from '@lignum/core/plan/plan';
 import { buttonLook } from '../../ui/button';
 import { Switcher } from '../../ui/field';
 import { Verdicts } from '../../ui/verdicts';
-import { structureOf } from '../shell/computed-structure';
+import { mendedOf, structureOf } from '../shell/computed-structure';
 import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden, useSaving } from '../shell/garden-context';
 import { placeWords } from '../shell/place-words';
@@ -83,10 +83,13 @@ function Workbench({
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
   const [choosing, setChoosing] = useState(false);
-  const alone = structureOf(useKindsOf(plan, [structure]), plan, structure);
-  // What stands near is worked out behind a turned knob, not before it.
-  const neighbours = useNeighbours(useDeferredValue(plan), structure);
-  const computed = useMemo(() => withClashes(alone, neighbours), [alone, neighbours]);
+  const kinds = useKindsOf(plan, [structure]);
+  const computed = structureOf(kinds, plan, structure);
+  // What is said of it, what would mend that and what stands near come behind a turned knob, not before it.
+  const settled = useDeferredValue(plan);
+  const mended = mendedOf(kinds, settled, settled.structures.find((one) => one.id === structure.id) ?? structure);
+  const neighbours = useNeighbours(settled, structure);
+  const judged = useMemo(() => withClashes(mended, neighbours), [mended, neighbours]);
   const step = (by: number) => {
     const target = beside?.(by);
     if (target) router.push(`/g/${id}/s/${target.id}`);
@@ -102,7 +105,7 @@ function Workbench({
   useEffect(() => {
     setLive(true);
   }, []);
-  const { setting, verdicts } = computed;
+  const { setting } = computed;
   const remove = () => {
     store.edit(removeStructure(structure.id));
     router.push(`/g/${id}`);
@@ -208,7 +211,7 @@ function Workbench({
             Will it do?
           </h2>
           <Verdicts
-            verdicts={verdicts}
+            verdicts={judged.verdicts}
             allWell={
               computed.kind.purpose === 'support'
                 ? 'It will stand and suit the crop.'
@@ -223,16 +226,16 @@ function Workbench({
         </section>
         <RunningBill computed={computed} />
       </div>
-      <ResultStrip computed={computed} />
+      <ResultStrip computed={computed} verdicts={judged.verdicts} />
       {choosing && <KindSheet structure={structure} onClose={() => setChoosing(false)} />}
     </main>
   );
 }
 
 /** On a phone the verdicts and the price stay in sight while the knobs are turned. */
-function ResultStrip({ computed }: { computed: ComputedStructure }) {
+function ResultStrip({ computed, verdicts }: { computed: ComputedStructure; verdicts: ComputedStructure['verdicts'] }) {
   const { plan, tongue } = useGarden();
-  const open = computed.verdicts.filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn').length;
+  const open = verdicts.filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn').length;
   return (
     <a
       href="#results"
