@@ -1,12 +1,19 @@
 import type { Spot } from './primitive';
 import type { Paper, PaperMark } from './sheet';
 
-const round = (value: number): string => String(Math.round(value * 10) / 10);
+/** To a tenth of a pixel. From whole tenths: a figure with a point is written far more slowly. */
+function round(value: number): string {
+  const tenths = Math.round(value * 10);
+  const whole = Math.trunc(tenths / 10);
+  const rest = tenths - whole * 10;
+  if (rest === 0) return `${whole}`;
+  return rest > 0 ? `${whole}.${rest}` : `${whole === 0 ? '-0' : whole}.${-rest}`;
+}
 const pair = ([x, y]: Spot): string => `${round(x)} ${round(y)}`;
 /** A chain as path commands. One string that grows: most of a drawing is this. */
 function chain(spots: readonly Spot[]): string {
   let d = '';
-  for (const [x, y] of spots) d += `${d === '' ? 'M' : 'L'}${Math.round(x * 10) / 10} ${Math.round(y * 10) / 10}`;
+  for (const [x, y] of spots) d += `${d === '' ? 'M' : 'L'}${round(x)} ${round(y)}`;
   return d;
 }
 const escape = (text: string): string =>

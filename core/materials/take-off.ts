@@ -1,3 +1,4 @@
+import { NOTHING_TAKEN, type Taken } from '../design/shapes/shape';
 import { shapeOf } from '../design/shapes/shapes';
 import type { Catalogue, Stock } from '../catalogue/stock';
 import type { Design } from '../design/design';
@@ -59,52 +60,36 @@ const cutAlike = (ends: BillLine['ends']): string =>
 /** Counts every part and every fixing of a design once. Cut lengths within 0.5 mm are one line. */
 export function takeOff(design: Design, catalogue: Catalogue): BillLine[] {
   const lines = new Map<string, BillLine & { parts: string[] }>();
-  const put = (line: Omit<BillLine, 'id' | 'group' | 'why'>) => {
-    const why = design.reasons[line.use];
-    if (!why) throw new Error(`Nothing says why there are so many of "${line.use}": add it to the design's reasons.`);
-    const key = [
-      line.use,
-      line.stock,
-      line.cutMm === null ? '' : Math.round(line.cutMm * 2),
-      cutAlike(line.ends),
-      line.meshes,
-      line.litres === null ? '' : Math.round(line.litres * 100),
-      line.board,
-    ].join('|');
+  const put = (
+    use: string,
+    of: BillLine['of'],
+    stock: string,
+    count: number,
+    cutMm: number | null,
+    { ends, meshes, litres, board }: Taken,
+    part: string,
+  ): void => {
+    const key = `${use}|${stock}|${cutMm === null ? '' : Math.round(cutMm * 2)}|${cutAlike(ends)}|${meshes ?? ''}|${
+      litres === null ? '' : Math.round(litres * 100)
+    }|${board ?? ''}`;
     const known = lines.get(key);
     if (known) {
-      known.count += line.count;
-      known.parts.push(...line.parts);
-    } else
-      lines.set(key, { ...line, parts: [...line.parts], id: '', group: GROUPS[catalogue.stock(line.stock).form], why });
-  };
-  const none = { ends: null, meshes: null, litres: null, board: null };
-  for (const board of design.boards ?? [])
-    put({ ...none, use: 'board', of: 'board', stock: board.stock, count: 1, cutMm: board.lengthMm, parts: [board.id] });
-  for (const part of design.parts) {
-    put({
-      use: part.role,
-      of: 'part',
-      stock: part.stock,
-      count: 1,
-      cutMm: part.cutMm,
-      parts: [part.id],
-      ...shapeOf(part).taken(part),
-    });
-  }
-  for (const joint of design.joints) {
-    for (const fixing of joint.fixings) {
-      put({
-        ...none,
-        use: joint.kind,
-        of: 'joint',
-        stock: fixing.stock,
-        count: fixing.count,
-        cutMm: fixing.eachMm ?? null,
-        parts: [joint.id],
-      });
+      known.count += count;
+      known.parts.push(part);
+      return;
     }
-  }
+    const why = design.reasons[use];
+    if (!why) throw new Error(`Nothing says why there are so many of "${use}": add it to the design's reasons.`);
+    const group = GROUPS[catalogue.stock(stock).form];
+    lines.set(key, { id: '', group, use, of, stock, count, cutMm, ends, meshes, litres, board, parts: [part], why });
+  };
+  for (const board of design.boards ?? [])
+    put('board', 'board', board.stock, 1, board.lengthMm, NOTHING_TAKEN, board.id);
+  for (const part of design.parts)
+    put(part.role, 'part', part.stock, 1, part.cutMm, shapeOf(part).taken(part), part.id);
+  for (const joint of design.joints)
+    for (const { stock, count, eachMm } of joint.fixings)
+      put(joint.kind, 'joint', stock, count, eachMm ?? null, NOTHING_TAKEN, joint.id);
   return [...lines.values()]
     .sort((a, b) => ORDER.indexOf(a.group) - ORDER.indexOf(b.group))
     .map((line, i) => ({ ...line, id: `line-${i + 1}` }));

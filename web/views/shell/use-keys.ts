@@ -7,8 +7,15 @@ export function useSingleKeys(does: Readonly<Record<string, () => void>>): void 
   useHotkeys(
     Object.keys(does),
     (event) => does[event.key.toLowerCase()]?.(),
-    // By the sign that is written, whatever the keyboard and whatever it takes to write it.
-    { useKey: true, ignoreModifiers: true, preventDefault: true, ignoreEventWhen: (event) => !isSingleKey(event) },
+    {
+      // By the sign that is written, whatever the keyboard and whatever it takes to write it.
+      useKey: true,
+      ignoreModifiers: true,
+      preventDefault: true,
+      // Sliders and the like count as fields to the library; which are, is said by `isSingleKey`.
+      enableOnFormTags: true,
+      ignoreEventWhen: (event) => !isSingleKey(event),
+    },
     [does],
   );
 }
