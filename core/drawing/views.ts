@@ -253,11 +253,16 @@ function plant(station: Station, design: Design, flat: Projection): Primitive {
   const [footX, footY] = flat(station.at);
   const right: Spot[] = [[footX + 8, footY]];
   const left: Spot[] = [[footX - 8, footY]];
+  const straight = station.stem.curve === 'line';
+  const way = (up: number): Spot => {
+    const along = flat(tangentAt(station.stem, up));
+    return [along[0] - ox, along[1] - oy];
+  };
+  const [foot, slant] = [flat(pointAt(station.stem, 0)), way(0)];
   for (const leaf of LEAVES) {
     const up = high * leaf.up;
-    const [x, y] = flat(pointAt(station.stem, up));
-    const along = flat(tangentAt(station.stem, up));
-    const [dx, dy] = [along[0] - ox, along[1] - oy];
+    const [dx, dy] = straight ? slant : way(up);
+    const [x, y] = straight ? [foot[0] + dx * up, foot[1] + dy * up] : flat(pointAt(station.stem, up));
     // Out to the side of the stem as it is seen; level where the stem comes towards the eye.
     const seen = Math.sqrt(dx * dx + dy * dy);
     const [nx, ny] = seen > 0.25 ? [dy / seen, -dx / seen] : [1, 0];

@@ -28,15 +28,19 @@ const QUARTER = Math.PI / 2;
 /** Gauss–Legendre, five points a panel (Abramowitz & Stegun, table 25.4). */
 const NODES = [0, 0.538469310105683, 0.906179845938664] as const;
 const WEIGHTS = [0.568888888888889, 0.478628670499366, 0.236926885056189] as const;
-function integral(f: (t: number) => number, from: number, to: number, panels = 20): number {
+/** `f` is told its weight, so that a second integral can be summed on the way. */
+function integral(f: (t: number, weight: number) => number, from: number, to: number, panels = 20): number {
   let sum = 0;
   const half = (to - from) / panels / 2;
   for (let i = 0; i < panels; i++) {
     const middle = from + (2 * i + 1) * half;
-    sum += WEIGHTS[0] * f(middle);
-    for (const n of [1, 2] as const) sum += WEIGHTS[n] * (f(middle - half * NODES[n]) + f(middle + half * NODES[n]));
+    for (let n = 0; n < 3; n++) {
+      const [weight, off] = [half * (WEIGHTS[n] as number), half * (NODES[n] as number)];
+      sum += weight * f(middle + off, weight);
+      if (n > 0) sum += weight * f(middle - off, weight);
+    }
   }
-  return sum * half;
+  return sum;
 }
 
 /** Incomplete elliptic integrals of the first and second kind, F(φ, k) and E(φ, k), by their definitions. */
@@ -47,17 +51,20 @@ export const ellipticE = (phi: number, k: number): number =>
 
 /** Half length and half span of a strip that bends one way all along, for a crown of curvature one and μ = 2h; θ = π/2 − u² takes the singular end away. */
 function oneWay(mu: number): { long: number; across: number } {
-  const at = (of: (theta: number) => number) =>
-    integral(
-      (u) => {
-        const theta = QUARTER - u * u;
-        return (2 * u * of(theta)) / Math.sqrt(Math.max(1e-300, 1 + mu * (1 - Math.cos(theta))));
-      },
-      0,
-      Math.sqrt(QUARTER),
-      40,
-    );
-  return { long: at(() => 1), across: at(Math.cos) };
+  let across = 0;
+  const long = integral(
+    (u, weight) => {
+      const theta = QUARTER - u * u;
+      const cos = Math.cos(theta);
+      const arc = (2 * u) / Math.sqrt(Math.max(1e-300, 1 + mu * (1 - cos)));
+      across += weight * arc * cos;
+      return arc;
+    },
+    0,
+    Math.sqrt(QUARTER),
+    40,
+  );
+  return { long, across };
 }
 
 /** Half length and half span of a strip that bulges out beyond its feet, for h = −1, by elliptic integrals; sin(θmax/2) = k. */
@@ -67,14 +74,20 @@ function bulging(k: number): { long: number; across: number } {
   return { long, across: 2 * ellipticE(phi, k) - long };
 }
 
-function bisect(isLow: (at: number) => boolean, low: number, high: number): number {
+/** Where a function that goes from one sign to the other between two places is nought: regula falsi, the end that stays halved (Illinois). */
+function rootOf(f: (at: number) => number, low: number, high: number): number {
   let [a, b] = [low, high];
-  for (let i = 0; i < 46; i++) {
-    const middle = (a + b) / 2;
-    if (isLow(middle)) a = middle;
-    else b = middle;
+  let [fa, fb] = [f(a), f(b)];
+  if (fa * fb > 0) return Math.abs(fa) < Math.abs(fb) ? a : b;
+  for (let i = 0; i < 80 && Math.abs(b - a) > 1e-13 * (1 + Math.abs(a)); i++) {
+    const c = fb === fa ? (a + b) / 2 : b - (fb * (b - a)) / (fb - fa);
+    const fc = f(c);
+    if (Math.abs(fc) < 1e-14) return c;
+    if (fc * fb < 0) [a, fa] = [b, fb];
+    else fa /= 2;
+    [b, fb] = [c, fc];
   }
-  return (a + b) / 2;
+  return b;
 }
 
 /** Span over length at which the feet are straight: flatter strips bend one way, taller ones bulge. */
@@ -95,11 +108,11 @@ export function uprightArch(spanMm: number, lengthMm: number): UprightArch | nul
   let h: number;
   if (ratio >= STRAIGHT_FEET) {
     // Wider and wider: μ from −1 up. Taken by its logarithm, since flat strips need it large.
-    const mu = Math.exp(bisect((log) => share(oneWay(Math.exp(log) - 1)) < ratio, -18, 14)) - 1;
+    const mu = Math.exp(rootOf((log) => share(oneWay(Math.exp(log) - 1)) - ratio, -18, 14)) - 1;
     crown = (2 * oneWay(mu).long) / lengthMm;
     h = (mu * crown ** 2) / 2;
   } else {
-    const k = bisect((one) => share(bulging(one)) > ratio, Math.SQRT1_2, 1 - 1e-9);
+    const k = rootOf((one) => share(bulging(one)) - ratio, Math.SQRT1_2, 1 - 1e-9);
     const lambda = (2 * bulging(k).long) / lengthMm;
     crown = 2 * k * lambda;
     h = -(lambda ** 2);
