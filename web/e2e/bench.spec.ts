@@ -136,9 +136,13 @@ for (const [width, height, scheme] of [
       if (/\/s\/[^/]+$/.test(path)) await expect(page.locator('.ink-lens').first()).toBeVisible();
       await page.evaluate(axe.source);
       const { violations } = await page.evaluate(() =>
-        (window as unknown as { axe: typeof axe }).axe.run(document, {
-          runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
-        }),
+        (window as unknown as { axe: typeof axe }).axe.run(
+          // A drawing is one picture with a name: its thousand lines are not looked at one by one.
+          { exclude: [['.drawing svg > *']] },
+          {
+            runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+          },
+        ),
       );
       expect(
         violations.map(

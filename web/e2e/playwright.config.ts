@@ -19,9 +19,7 @@ export default defineConfig({
       executablePath: '/usr/bin/chromium',
       args: [
         '--no-sandbox',
-        '--use-gl=angle',
-        '--use-angle=swiftshader',
-        '--enable-unsafe-swiftshader',
+        '--disable-gpu',
         '--disable-quic',
         '--no-first-run',
         '--disable-background-networking',

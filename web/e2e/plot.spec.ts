@@ -140,21 +140,3 @@ test('"where should the cucumbers go, on what?" gets beds and supports ranked wi
   await saved(page);
   expect((await savedPlan(request, id)).crops.map((crop) => crop.name)).toEqual(['Lemon cucumber']);
 });
-
-test('the garden stands in three dimensions where there is WebGL, and says so where there is none', async ({
-  page,
-  request,
-}) => {
-  const id = await ownGarden(request);
-  await page.goto(`/g/${id}/plot`);
-  await page.getByRole('radio', { name: 'Walk round' }).click();
-  await expect(
-    page.getByRole('img', { name: /three dimensions/ }).or(page.getByText('This browser has no WebGL')),
-  ).toBeVisible({ timeout: 30_000 });
-  await page.addInitScript(() => {
-    HTMLCanvasElement.prototype.getContext = () => null;
-  });
-  await page.reload();
-  await page.getByRole('radio', { name: 'Walk round' }).click();
-  await expect(page.getByText('This browser has no WebGL')).toBeVisible({ timeout: 30_000 });
-});

@@ -31,13 +31,12 @@ async function chooseCrop(page: Page, crop: string): Promise<void> {
   await page.getByRole('option', { name: crop, exact: true }).click();
 }
 
-test('every kind of support for a row is planned from the crop’s suggestion to the bill, and prints on one sheet; it stands in three dimensions', async ({
-  page,
-  request,
-}) => {
-  test.setTimeout(240_000);
-  const id = await ownGarden(request, (plan) => ({ ...plan, plantings: [], structures: [] }));
-  for (const [nth, kind] of ROW_KINDS.entries()) {
+for (const [nth, kind] of ROW_KINDS.entries())
+  test(`${kind.id} is planned from the crop’s suggestion to the bill, and prints on one sheet`, async ({
+    page,
+    request,
+  }) => {
+    const id = await ownGarden(request, (plan) => ({ ...plan, plantings: [], structures: [] }));
     const wanted = WANTED[kind.id];
     if (!wanted) throw new Error(`Nothing is planned with ${kind.id}: say which crop and bed.`);
     await page.goto(`/g/${id}/new`);
@@ -67,9 +66,8 @@ test('every kind of support for a row is planned from the crop’s suggestion to
     await page.getByRole('link', { name: 'All of it on one sheet, to print' }).click();
     await expect(page.getByText('In this order')).toBeVisible();
     expect(await sheets(page), kind.name).toBe(1);
-  }
-  expect((await savedPlan(request, id)).structures.map((one) => one.kind)).toEqual(ROW_KINDS.map((kind) => kind.id));
-});
+    expect((await savedPlan(request, id)).structures.map((one) => one.kind)).toEqual([kind.id]);
+  });
 
 test('lengths are pulled where they show: dragged, stepped, typed; a bad one is refused in words', async ({
   page,

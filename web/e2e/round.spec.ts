@@ -1,0 +1,29 @@
+import { expect } from '@playwright/test';
+import { test } from './asking';
+import { ownGarden } from './garden';
+
+// The others do without graphics, which are drawn in software here.
+test.use({
+  launchOptions: {
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--use-gl=angle', '--use-angle=swiftshader', '--enable-unsafe-swiftshader'],
+  },
+});
+
+test('the garden stands in three dimensions where there is WebGL, and says so where there is none', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/plot`);
+  await page.getByRole('radio', { name: 'Walk round' }).click();
+  await expect(
+    page.getByRole('img', { name: /three dimensions/ }).or(page.getByText('This browser has no WebGL')),
+  ).toBeVisible({ timeout: 30_000 });
+  await page.addInitScript(() => {
+    HTMLCanvasElement.prototype.getContext = () => null;
+  });
+  await page.reload();
+  await page.getByRole('radio', { name: 'Walk round' }).click();
+  await expect(page.getByText('This browser has no WebGL')).toBeVisible({ timeout: 30_000 });
+});
