@@ -30,7 +30,18 @@ export async function test() {
   ]);
   step('types of the core', await runBeside(bin('tsc'), ['-p', 'core']));
   step('types of everything', await runBeside(bin('tsc'), ['-p', 'tsconfig.all.json']));
-  step('form', await runBeside(bin('prettier'), ['--check', '.', '--log-level', 'warn']));
+  step(
+    'form',
+    await runBeside(bin('prettier'), [
+      '--check',
+      '.',
+      '--log-level',
+      'warn',
+      '--cache',
+      '--cache-location',
+      join(DATA, 'prettier'),
+    ]),
+  );
   step('lint', await runBeside(bin('eslint'), ['.', '--max-warnings', '0']));
   step('layers', await runBeside(bin('depcruise'), ['core', 'web', '--config', '.dependency-cruiser.cjs']));
   step('nothing dead', await runBeside(bin('knip'), ['--no-progress']));

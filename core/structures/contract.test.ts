@@ -313,7 +313,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             }
           expect(JSON.stringify(only(plan).sized.design)).toBe(JSON.stringify(design));
         }),
-        { numRuns: 20, examples: longest(kind).map((plan) => [plan]) },
+        { numRuns: 14, examples: longest(kind).map((plan) => [plan]) },
       );
     });
 
@@ -328,7 +328,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             expect(mended.verdicts.map((one) => one.told.code)).not.toContain(verdict.told.code);
           }
         }),
-        { numRuns: 16 },
+        { numRuns: 12 },
       );
     });
 
@@ -410,7 +410,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           const before = across(design);
           across(moved).forEach((y, i) => expect(y - (before[i] as number)).toBeCloseTo(by, 6));
         }),
-        { numRuns: 15 },
+        { numRuns: 10 },
       );
     });
 

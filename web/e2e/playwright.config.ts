@@ -27,6 +27,8 @@ export default defineConfig({
         '--disable-sync',
       ],
     },
-    trace: 'retain-on-failure',
+    // A trace costs a third of the time: asked for when one is looking for something.
+    trace: process.env.LIGNUM_TRACE ? 'retain-on-failure' : 'off',
+    screenshot: 'only-on-failure',
   },
 });
