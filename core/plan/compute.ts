@@ -5,6 +5,7 @@ import { kindOf } from '../structures/registry';
 import { couldMeet, neighbourOf, withClashes } from './clashes';
 import { computeAs, withMends, type ComputedStructure, type MendedStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
+import { computeRemembered } from './remembered';
 
 /** Everything that follows from one structure of a checked plan, of whatever kind, with its mends. */
 export const computeStructure = (plan: Plan, structure: StructurePlan): MendedStructure =>
@@ -19,7 +20,7 @@ export interface ComputedGarden {
 
 /** Everything that follows from a checked plan: each structure alone, and the garden's one shopping trip. */
 export function computeGarden(plan: Plan): ComputedGarden {
-  const alone = plan.structures.map((structure) => computeAs(kindOf, plan, structure));
+  const alone = plan.structures.map((structure) => computeRemembered(kindOf, plan, structure));
   const covers = new Map(alone.map((one) => [one.structure.id, neighbourOf(one)]));
   const structures = alone.map((one) =>
     withClashes(

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cropIn } from '@lignum/core/crops/book';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
+import { computeGarden } from '@lignum/core/plan/compute';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import type { Plan } from '@lignum/core/plan/plan';
 import { kindOf } from '@lignum/core/structures/registry';
@@ -16,6 +17,7 @@ import {
   addStructure,
   changeCurrency,
   changeGarden,
+  changeStructure,
   putCrop,
   removeBed,
   removeFeature,
@@ -116,6 +118,38 @@ describe('edits', () => {
         expect(read.ok ? [] : read.faults).toEqual([]);
       }),
       { numRuns: 120 },
+    );
+  });
+
+  it('are followed by what is remembered of a garden as by one that is worked out afresh', () => {
+    const said = (plan: Plan) =>
+      computeGarden(plan).structures.map(({ structure, cost, verdicts, frame, around }) => [
+        structure.id,
+        cost.totalMinor,
+        verdicts.map((verdict) => verdict.told),
+        frame,
+        around,
+      ]);
+    fc.assert(
+      fc.property(fc.array(anyEdit, { minLength: 1, maxLength: 4 }), (edits) => {
+        // A second gate in the fence, in the way of the first when that is pulled along.
+        let plan = addStructure({
+          id: 'second-gate',
+          kind: 'garden-gate',
+          name: 'Second gate',
+          stand: { on: 'run', of: 'river-fence', atMm: 8500 },
+          plantings: [],
+          knobs: {},
+        })(DEMO_PLAN);
+        const along = (atMm: number): Edit =>
+          changeStructure('river-gate', { stand: { on: 'run', of: 'river-fence', atMm } });
+        for (const edit of [...edits, along(9000), along(2000)]) {
+          plan = edit(plan);
+          computeGarden(plan);
+        }
+        expect(said(plan)).toEqual(said(structuredClone(plan)));
+      }),
+      { numRuns: 12 },
     );
   });
 

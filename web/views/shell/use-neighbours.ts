@@ -1,31 +1,20 @@
 'use client';
 import type { Neighbour } from '@lignum/core/checks/clash';
 import { couldMeet, neighbourOf } from '@lignum/core/plan/clashes';
-import { computeAs } from '@lignum/core/plan/compute-as';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
-import { tiedTo, type Kinds } from '@lignum/core/plan/setting-of';
+import { computeRemembered } from '@lignum/core/plan/remembered';
+import type { Kinds } from '@lignum/core/plan/setting-of';
 import { useKindsOf } from './use-kind';
 
-/** What a structure follows from besides itself; edits keep what they do not touch. */
-const givenOf = (plan: Plan): readonly unknown[] => [
-  plan.beds,
-  plan.plantings,
-  plan.crops,
-  plan.features,
-  plan.site,
-  plan.garden,
-];
-const known = new WeakMap<StructurePlan, { given: readonly unknown[]; neighbour: Neighbour }>();
+const known = new WeakMap<ComputedStructure, Neighbour>();
 
-/** Worked out again only when something it follows from has changed: another structure's knobs have not. */
+/** What it covers, as long as nothing it follows from has changed: another structure's knobs have not. */
 function neighbour(kinds: Kinds, plan: Plan, structure: StructurePlan): Neighbour {
-  const given = [...givenOf(plan), ...tiedTo(plan, structure)];
-  const before = known.get(structure);
-  if (before && before.given.length === given.length && before.given.every((one, i) => one === given[i]))
-    return before.neighbour;
-  const now = { given, neighbour: neighbourOf(computeAs(kinds, plan, structure)) };
-  known.set(structure, now);
-  return now.neighbour;
+  const computed = computeRemembered(kinds, plan, structure);
+  const now = known.get(computed) ?? neighbourOf(computed);
+  known.set(computed, now);
+  return now;
 }
 
 /** What stands near enough to a structure to be in its way; the caller waits in its Suspense boundary for their kinds. */
