@@ -173,6 +173,20 @@ describe('a sheet', () => {
           expect(Math.min(...spots.map((spot) => spot[0]))).toBeGreaterThanOrEqual(0);
           expect(Math.max(...spots.map((spot) => spot[0]))).toBeLessThanOrEqual(widthPx);
           expect(Math.max(...spots.map((spot) => spot[1]))).toBeLessThanOrEqual(paper.heightPx);
+          // Figures beside the drawing keep clear of each other too.
+          const figures = paper.marks.flatMap((mark) =>
+            mark.draw === 'text' && mark.anchor === 'end' && mark.ink === 'figure' ? [mark] : [],
+          );
+          figures.forEach((one, i) =>
+            figures.slice(i + 1).forEach((other) => {
+              const beside = Math.abs(one.at[1] - other.at[1]) >= 8;
+              const apart = (a: typeof one, b: typeof one) => a.at[0] <= b.at[0] - textWidth(b.text, b.size) + 1;
+              expect(
+                beside || apart(one, other) || apart(other, one),
+                `${structure.name}: ${one.text}, ${other.text}`,
+              ).toBe(true);
+            }),
+          );
         }
       }
     }

@@ -131,9 +131,7 @@ export function setOnPaper(
 /** Room to the left of the drawing for an upright chain: its feet, its widest figure, and a second tier. */
 function widestFigure(chain: Chain, units: Units, scale: number): number {
   const figures = chainFigures(chain, scale, units, FIGURE_SIZE, () => UPRIGHT_ROOM);
-  return (
-    30 + Math.max(...figures.map((figure) => textWidth(figure.text, FIGURE_SIZE) + (figure.tier > 0 ? SECOND_TIER : 0)))
-  );
+  return 30 + Math.max(...figures.map((figure) => textWidth(figure.text, FIGURE_SIZE) + figure.tier * SECOND_TIER));
 }
 
 function onPaper(one: Primitive, toPaper: (spot: Spot) => Spot): PaperMark {
@@ -241,7 +239,7 @@ function uprightChain(chain: Chain, x: number, yOf: (mm: number) => number, scal
     ...ys.map((y): PaperMark => ({ draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'right' })),
     ...figures.map((figure): PaperMark => {
       const middle = (ys[0] as number) - ((figure.from + figure.to) / 2 - first * scale);
-      const shift = figure.tier > 0 ? SECOND_TIER : 0;
+      const shift = figure.tier * SECOND_TIER;
       return {
         draw: 'text',
         text: figure.text,
