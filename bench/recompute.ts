@@ -1,7 +1,7 @@
 /**
  * How much of a frame a turned knob takes before it is painted: sizing, bill, cuts, cost, verdicts, and
- * all views set on paper; and how much more the mends that are tried after it. Reported as shares of one 16 ms frame and as ratios between the
- * stages, all from one run on this machine. Run: npm run bench
+ * all views set on paper; and how much more the mends that are tried after it. Reported as shares of one
+ * 16 ms frame and as ratios between the stages, all from one run on this machine. Run: npm run bench
  */
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { setOnPaper } from '@lignum/core/drawing/sheet';

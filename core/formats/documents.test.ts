@@ -76,6 +76,16 @@ describe('a plan of version 1', () => {
 });
 
 describe('a plan of version 2', () => {
+  it('opens where the name its gate would get is taken already', () => {
+    const twice = JSON.parse(
+      JSON.stringify(read('plan-2-demo'))
+        .replace('"river-fence"', '"tomato-wall-gate"')
+        .replace('"tomato-wall"', '"tomato-wall-gate-gate"'),
+    ) as unknown;
+    const opened = readPlan(twice);
+    expect(opened.ok ? opened.plan.structures.length : opened.faults).toBe(15);
+  });
+
   const old = read('plan-2-demo') as { structures: { id: string }[] };
   it('opens with the gate of its fence apart, in the same place, and costs what it did', () => {
     const opened = readPlan(old);

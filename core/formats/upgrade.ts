@@ -27,13 +27,20 @@ const STEPS: Readonly<Record<number, (plan: Document) => Document>> = {
   2: (plan) => ({
     ...plan,
     version: 3,
-    structures: Array.isArray(plan.structures)
-      ? (plan.structures as unknown[]).flatMap((one) => (isDocument(one) ? gateApart(one, plan.garden) : [one]))
-      : plan.structures,
+    structures: Array.isArray(plan.structures) ? gatesApart(plan.structures, plan.garden) : plan.structures,
   }),
 };
 
-function gateApart(structure: Document, garden: unknown): Document[] {
+function gatesApart(structures: readonly unknown[], garden: unknown): unknown[] {
+  const taken = new Set(structures.map((one) => (isDocument(one) ? one.id : null)));
+  return structures.flatMap((one, i) => {
+    if (!isDocument(one)) return [one];
+    const wished = `${String(one.id).slice(0, 55)}-gate`;
+    return gateApart(one, taken.has(wished) ? `${wished}-${i}` : wished, garden);
+  });
+}
+
+function gateApart(structure: Document, id: string, garden: unknown): Document[] {
   const { knobs, stand } = structure;
   if (structure.kind !== 'garden-fence' || !isDocument(knobs)) return [structure];
   const { gate, gateAt, gateWidth, ...rest } = knobs;
@@ -47,7 +54,7 @@ function gateApart(structure: Document, garden: unknown): Document[] {
   return [
     fence,
     {
-      id: `${String(structure.id).slice(0, 59)}-gate`,
+      id,
       kind: 'garden-gate',
       name: `Gate of ${String(structure.name)}`.slice(0, 80).trim(),
       stand: {

@@ -75,7 +75,8 @@ function placeOf(kinds: Kinds, plan: Plan, structure: StructurePlan): Place {
         .openings(host.knobs, setting)
         .find((one) => one.guest === id);
       if (!opening) throw new Error(`"${host.kind}" leaves no gap for "${id}": check the plan at the door first.`);
-      return { on: 'run', opening: { ...opening, host: host.name, at: outOf(frameOf(setting.place, 0), opening.at) } };
+      const at = outOf(frameOf(setting.place, 0), opening.at);
+      return { on: 'run', host: host.name, opening: { ...opening, at } };
     }
     default:
       return stand;

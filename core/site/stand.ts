@@ -42,8 +42,7 @@ export interface Guest {
 /** The gap that a run leaves for a guest, between the faces of two of its posts. mm. */
 export interface Opening {
   guest: string;
-  /** The structure whose run it is, and its posts on either side; none where the gap finds no room. */
-  host: string;
+  /** Posts of the run on either side; none where the gap finds no room. */
   posts: readonly string[];
   /** The soil in its middle, turned along the run. */
   at: Frame;
@@ -63,7 +62,8 @@ export type Place =
   | { on: 'beds'; beds: readonly [Bed, Bed]; way: Way }
   | { on: 'path'; spots: readonly PathSpot[]; closed: boolean }
   | { on: 'spot'; at: Placed }
-  | { on: 'run'; opening: Opening };
+  /** `host` is the name of the structure whose run it is. */
+  | { on: 'run'; host: string; opening: Opening };
 export type PlaceOn<On extends StandOn> = Extract<Place, { on: On }>;
 
 /** The one way from a structure's own frame to the plot: where its zero lies, how it is turned, and how high its zero is over the paths. */
@@ -169,63 +169,66 @@ export function waysAmong(beds: readonly Bed[]): { beds: readonly [Bed, Bed]; wa
 /** What beds are put out of true by. mm. */
 const FORGIVEN_MM = 20;
 
+type Corner = Pick<PathSpot, 'xMm' | 'yMm'>;
+
+/** The straight stretches of a path, each with where it begins along it; a closed one comes back to its first corner. mm. */
+function stretchesOf(
+  spots: readonly Corner[],
+  closed: boolean,
+): { from: Corner; to: Corner; atMm: number; longMm: number }[] {
+  let atMm = 0;
+  const [first] = spots;
+  const round = closed && first ? [...spots, first] : spots;
+  return round.slice(1).map((to, i) => {
+    const from = round[i] ?? to;
+    const longMm = Math.hypot(to.xMm - from.xMm, to.yMm - from.yMm);
+    const stretch = { from, to, atMm, longMm };
+    atMm += longMm;
+    return stretch;
+  });
+}
+
+/** How long a path is, on the level. mm. @example levelLength([{xMm:0,yMm:0},{xMm:30,yMm:40}], false) // 50 */
+export const levelLength = (spots: readonly Corner[], closed: boolean): number =>
+  stretchesOf(spots, closed).reduce((sum, { longMm }) => sum + longMm, 0);
+
 /**
  * Where along a path there is most room for one more thing in its run: the middle of the longest straight
  * stretch between corners and what stands in it already. mm.
  * @example middleOfLongest([{xMm:0,yMm:0},{xMm:6000,yMm:0},{xMm:6000,yMm:2000}], false) // 3000
  */
-export function middleOfLongest(
-  spots: readonly Pick<PathSpot, 'xMm' | 'yMm'>[],
-  closed: boolean,
-  takenMm: readonly number[] = [],
-): number {
-  let [at, best, middle] = [0, -1, 0];
-  const [first] = spots;
-  const round = closed && first ? [...spots, first] : spots;
-  round.slice(1).forEach((to, i) => {
-    const from = round[i] ?? to;
-    const end = at + Math.hypot(to.xMm - from.xMm, to.yMm - from.yMm);
-    const marks = [at, ...takenMm.filter((one) => one > at && one < end).toSorted((a, b) => a - b), end];
+export function middleOfLongest(spots: readonly Corner[], closed: boolean, takenMm: readonly number[] = []): number {
+  let [best, middle] = [-1, 0];
+  for (const { atMm, longMm } of stretchesOf(spots, closed)) {
+    const end = atMm + longMm;
+    const marks = [atMm, ...takenMm.filter((one) => one > atMm && one < end).toSorted((a, b) => a - b), end];
     marks.slice(1).forEach((mark, n) => {
       const before = marks[n] ?? mark;
       if (mark - before > best + 1e-6) [best, middle] = [mark - before, (before + mark) / 2];
     });
-    at = end;
-  });
+  }
   return middle;
 }
 
 /** The place on a path so far along it; its end where it is shorter. @example onPath([{xMm:0,yMm:0},{xMm:900,yMm:0}], false, 300) // [300, 0] */
-export function onPath(spots: readonly Pick<PathSpot, 'xMm' | 'yMm'>[], closed: boolean, alongMm: number): PlanSpot {
-  const [first] = spots;
-  const round = closed && first ? [...spots, first] : spots;
-  let left = alongMm;
-  for (const [i, to] of round.slice(1).entries()) {
-    const from = round[i] ?? to;
-    const long = Math.hypot(to.xMm - from.xMm, to.yMm - from.yMm);
-    if (left <= long || i === round.length - 2) {
-      const share = Math.min(1, left / long);
-      return [from.xMm + share * (to.xMm - from.xMm), from.yMm + share * (to.yMm - from.yMm)];
-    }
-    left -= long;
-  }
-  return [first?.xMm ?? 0, first?.yMm ?? 0];
+export function onPath(spots: readonly Corner[], closed: boolean, alongMm: number): PlanSpot {
+  const stretches = stretchesOf(spots, closed);
+  const here = stretches.find(({ atMm, longMm }) => alongMm <= atMm + longMm) ?? stretches.at(-1);
+  if (!here) return [spots[0]?.xMm ?? 0, spots[0]?.yMm ?? 0];
+  const { from, to, atMm, longMm } = here;
+  const share = longMm === 0 ? 0 : Math.min(1, (alongMm - atMm) / longMm);
+  return [from.xMm + share * (to.xMm - from.xMm), from.yMm + share * (to.yMm - from.yMm)];
 }
 
 /** How far along a path the place on it lies that is nearest to a spot. mm. @example alongPath([{xMm:0,yMm:0},{xMm:900,yMm:0}], false, [300, 50]) // 300 */
-export function alongPath(spots: readonly Pick<PathSpot, 'xMm' | 'yMm'>[], closed: boolean, [x, y]: PlanSpot): number {
-  let [at, best, along] = [0, Infinity, 0];
-  const [first] = spots;
-  const round = closed && first ? [...spots, first] : spots;
-  round.slice(1).forEach((to, i) => {
-    const from = round[i] ?? to;
-    const [dx, dy] = [to.xMm - from.xMm, to.yMm - from.yMm];
-    const long = Math.hypot(dx, dy);
-    const on = long === 0 ? 0 : Math.max(0, Math.min(long, ((x - from.xMm) * dx + (y - from.yMm) * dy) / long));
-    const away = Math.hypot(x - from.xMm - (dx / (long || 1)) * on, y - from.yMm - (dy / (long || 1)) * on);
-    if (away < best) [best, along] = [away, at + on];
-    at += long;
-  });
+export function alongPath(spots: readonly Corner[], closed: boolean, [x, y]: PlanSpot): number {
+  let [best, along] = [Infinity, 0];
+  for (const { from, to, atMm, longMm } of stretchesOf(spots, closed)) {
+    const [ux, uy] = longMm === 0 ? [0, 0] : [(to.xMm - from.xMm) / longMm, (to.yMm - from.yMm) / longMm];
+    const on = Math.max(0, Math.min(longMm, (x - from.xMm) * ux + (y - from.yMm) * uy));
+    const away = Math.hypot(x - from.xMm - ux * on, y - from.yMm - uy * on);
+    if (away < best) [best, along] = [away, atMm + on];
+  }
   return along;
 }
 

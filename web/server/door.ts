@@ -18,9 +18,7 @@ export const refuse = (status: number, message: string, faults: readonly Documen
   });
 
 /** The JSON body of a request, or the refusal to answer with. It is counted as it comes in: what is too long is not read to its end. */
-export async function readBody(
-  request: Request,
-): Promise<{ ok: true; body: unknown } | { ok: false; refusal: Response }> {
+async function readBody(request: Request): Promise<{ ok: true; body: unknown } | { ok: false; refusal: Response }> {
   if (!request.headers.get('content-type')?.startsWith('application/json'))
     return { ok: false, refusal: refuse(415, 'Send JSON.') };
   const text = await textOf(request.body);

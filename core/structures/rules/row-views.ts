@@ -19,6 +19,28 @@ export const FROM_ABOVE: ViewFrame = {
   soil: [],
 };
 
+/** Square on, with x to the right; and along x, from where it begins. The soil is told in the view's own coordinates. */
+export const fromFront = (title: string, soil: ViewFrame['soil']): ViewFrame => ({
+  id: 'elevation',
+  title,
+  right: [1, 0, 0],
+  up: [0, 0, 1],
+  eye: [0, -1, 0],
+  origin: [0, 0, 0],
+  as: 'upright',
+  square: true,
+  nearest: false,
+  soil,
+});
+export const fromEnd = (title: string, soil: ViewFrame['soil']): ViewFrame => ({
+  ...fromFront(title, soil),
+  id: 'end',
+  right: [0, 1, 0],
+  eye: [-1, 0, 0],
+  square: false,
+  nearest: true,
+});
+
 /** The three views of a row on a bed: from the front, from above, and along the row from its start. `startMm` is where it begins in the bed. */
 export function rowViews(o: { ground: Ground; bed: Bed; startMm: number }): ViewFrame[] {
   const high = o.bed.heightMm;
@@ -42,31 +64,12 @@ export function rowViews(o: { ground: Ground; bed: Bed; startMm: number }): View
         ];
   const along = (x: number): number => groundAt(o.ground, x);
   return [
-    {
-      id: 'elevation',
-      title: 'From the front',
-      right: [1, 0, 0],
-      up: [0, 0, 1],
-      eye: [0, -1, 0],
-      origin: [0, 0, 0],
-      as: 'upright',
-      square: true,
-      nearest: false,
-      soil: bedSoil(near, far, along),
-    },
+    fromFront('From the front', bedSoil(near, far, along)),
     FROM_ABOVE,
-    {
-      id: 'end',
-      title: 'From the end',
-      right: [0, 1, 0],
-      up: [0, 0, 1],
-      eye: [-1, 0, 0],
-      origin: [0, 0, 0],
-      as: 'upright',
-      square: false,
-      nearest: true,
-      soil: bedSoil(-half, half, () => 0),
-    },
+    fromEnd(
+      'From the end',
+      bedSoil(-half, half, () => 0),
+    ),
   ];
 }
 

@@ -1,4 +1,5 @@
 'use client';
+import { levelLength } from '@lignum/core/site/stand';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { LengthField } from '../../ui/field';
 import { changeStructure } from '../shell/edits';
@@ -9,9 +10,6 @@ import type { Thing } from './things';
 export function RunField({ thing }: { thing: Extract<Thing, { is: 'run' }> }) {
   const { store, tongue } = useGarden();
   const { spots, closed } = thing.path;
-  const long = [...spots, ...(closed ? spots.slice(0, 1) : [])]
-    .slice(1)
-    .reduce((sum, to, i) => sum + Math.hypot(to.xMm - (spots[i]?.xMm ?? 0), to.yMm - (spots[i]?.yMm ?? 0)), 0);
   return (
     <LengthField
       label={`Its middle, along ${thing.host.name}`}
@@ -20,7 +18,7 @@ export function RunField({ thing }: { thing: Extract<Thing, { is: 'run' }> }) {
       step={TAPE_STEP[tongue.units]}
       mm={thing.stand.atMm}
       min={0}
-      max={Math.floor(long)}
+      max={Math.floor(levelLength(spots, closed))}
       onChange={(atMm) =>
         store.edit(changeStructure(thing.id, { stand: { ...thing.stand, atMm } }), `along ${thing.id}`)
       }

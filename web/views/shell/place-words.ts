@@ -18,6 +18,6 @@ export function placeWords(place: Place, { units }: Tongue): string {
     case 'spot':
       return 'on open ground';
     case 'run':
-      return `in ${place.opening.host}`;
+      return `in ${place.host}`;
   }
 }

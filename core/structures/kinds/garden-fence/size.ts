@@ -56,7 +56,6 @@ export function fenceOpenings(v: GardenFenceValues, setting: PathSetting): Openi
     const soilAt = (along: number): number => onLeg(leg, Math.max(0, Math.min(leg.longMm, along)))[2] - baseMm;
     return {
       guest: guest.id,
-      host: '',
       posts: bay ? [bay.from.id, bay.to.id] : [],
       at: { xMm, yMm, turnDeg: (Math.atan2(leg.along[1], leg.along[0]) * 180) / Math.PI, baseMm },
       clearMm: guest.wideMm,

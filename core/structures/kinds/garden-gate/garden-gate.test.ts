@@ -97,6 +97,12 @@ describe('garden gate', () => {
     }
   });
 
+  it('is filled as the fence beside it: its mesh, or its boards as wide and as far apart', () => {
+    const boards = hung({}, { fence: { infill: 'boards', board: '1x4', boardGap: 30 } }).sized.knobs;
+    expect([boards.filling, boards.board, boards.boardGap].map((knob) => knob?.value)).toEqual(['boards', '1x4', 30]);
+    expect(hung({}, { fence: { mesh: 'mesh-1-48' } }).sized.knobs.mesh?.value).toBe('mesh-1-48');
+  });
+
   it("is seen in its fence, and its fence's posts beside it", () => {
     const { sized, around, beside } = hung();
     const thin = (view: ReturnType<typeof drawViews>[number] | undefined) =>

@@ -18,6 +18,26 @@ export const gateOpens = (settings: Settings, units: Units): number =>
 /** Left under the leaf, so that it clears a tuft and a stone (from memory). mm. */
 const UNDER_MM = inches(2);
 
+/** Boards of the run beside it, where it has some that are on sale. */
+function boardKnob() {
+  const knob = sectionKnob({
+    label: 'Boards',
+    group: 'Leaf',
+    help: 'Across the leaf; as those beside it.',
+    of: ['1x6', '1x4', '22x145', '22x95'],
+    usual: { imperial: ['1x6', '22x145'], metric: ['22x145', '1x6'] },
+    shown: (set) => set.filling === 'boards',
+  });
+  return {
+    ...knob,
+    suggest: (setting: RunSetting) => {
+      const { filling } = setting.place.opening;
+      const beside = knob.offered(setting).find((id) => filling.with === 'boards' && id === filling.section);
+      return beside ? { value: beside, why: fact('filling.run') } : knob.suggest(setting);
+    },
+  };
+}
+
 /** A rectangle, one diagonal, ⅜–½″ free each side, mesh on before it is hung (common practice, no source). */
 export const GARDEN_GATE_KNOBS = {
   width: {
@@ -126,16 +146,7 @@ export const GARDEN_GATE_KNOBS = {
       return { value: value ?? 'mesh-1-48', why: fact('mesh.visitors') };
     },
   },
-  board: {
-    ...sectionKnob({
-      label: 'Boards',
-      group: 'Leaf',
-      help: 'Across the leaf.',
-      of: ['1x6', '1x4', '22x145', '22x95'],
-      usual: { imperial: ['1x6', '22x145'], metric: ['22x145', '1x6'] },
-      shown: (set) => set.filling === 'boards',
-    }),
-  },
+  board: boardKnob(),
   boardGap: {
     type: 'length',
     label: 'Gap between boards',

@@ -4,7 +4,7 @@ import type { Point } from '../../../geometry/space';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import { rollOf } from '../../rules/barrier';
-import { FROM_ABOVE } from '../../rules/row-views';
+import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import type { RunSetting } from './knobs';
 import { boardsOn, frameLeaf, hangLeaf, leafOf, meshOn, type GardenGateValues, type Leaf } from './leaf';
 
@@ -52,37 +52,15 @@ export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Built<
     posts: [],
     hold: null,
     views: [
-      {
-        id: 'elevation',
-        title: 'From outside',
-        right: [1, 0, 0],
-        up: [0, 0, 1],
-        eye: [0, -1, 0],
-        origin: [0, 0, 0],
-        as: 'upright',
-        square: true,
-        nearest: false,
-        soil: [
-          [left, soilLeft],
-          [right, soilRight],
-        ],
-      },
+      fromFront('From outside', [
+        [left, soilLeft],
+        [right, soilRight],
+      ]),
       FROM_ABOVE,
-      {
-        id: 'end',
-        title: 'From its first post',
-        right: [0, 1, 0],
-        up: [0, 0, 1],
-        eye: [-1, 0, 0],
-        origin: [0, 0, 0],
-        as: 'upright',
-        square: false,
-        nearest: true,
-        soil: [
-          [-100, 0],
-          [100, 0],
-        ],
-      },
+      fromEnd('From its first post', [
+        [-100, 0],
+        [100, 0],
+      ]),
     ],
     bodies: 1,
     reasons: {

@@ -19,7 +19,7 @@ import { placeStations } from '../../rules/stations';
 import { isOffered } from '../../setting';
 import { bowOf, lengthFor, spanFor, widestSpan, type Bow } from './bow';
 import { statureOf, type ArchSetting, type PANEL_ARCH_KNOBS } from './knobs';
-import { FROM_ABOVE } from '../../rules/row-views';
+import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 
 export type PanelArchValues = Values<typeof PANEL_ARCH_KNOBS>;
 
@@ -509,39 +509,24 @@ function viewsOf(soil: readonly Side[], wayMm: number): Design['views'] {
   const high = (side: -1 | 1): number => soil.find((one) => one.side === side)?.heightMm ?? 0;
   return [
     {
-      id: 'elevation',
-      title: 'Through the passage',
-      right: [0, 1, 0],
-      up: [0, 0, 1],
-      eye: [-1, 0, 0],
-      origin: [0, 0, 0],
-      as: 'upright',
-      square: false,
-      nearest: true,
-      soil: [
+      ...fromEnd('Through the passage', [
         [-edge - 10, high(-1)],
         [-edge, high(-1)],
         [-edge + 1, 0],
         [edge - 1, 0],
         [edge, high(1)],
         [edge + 10, high(1)],
-      ],
+      ]),
+      id: 'elevation',
     },
     FROM_ABOVE,
     {
-      id: 'side',
-      title: 'From the side',
-      right: [1, 0, 0],
-      up: [0, 0, 1],
-      eye: [0, -1, 0],
-      origin: [0, 0, 0],
-      as: 'upright',
-      square: true,
-      nearest: true,
-      soil: [
+      ...fromFront('From the side', [
         [0, 0],
         [1, 0],
-      ],
+      ]),
+      id: 'side',
+      nearest: true,
     },
   ];
 }
