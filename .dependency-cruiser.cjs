@@ -51,11 +51,22 @@ module.exports = {
       path: '^core/structures/(registry|loaders)',
     }),
     core('pure', 'The core knows no screen, store, network or machine.', '^core/', {
-      path: '^web/|node_modules/(?!joi/|@hapi/|@sideway/|@standard-schema/|csv-stringify/)',
+      path: '^web/|node_modules/(?!joi/|@hapi/|@sideway/|@standard-schema/|csv-stringify/|d3-polygon/|date-fns/|@date-fns/|@types/d3-polygon/)',
     }),
     core('no-machine', 'The core knows no screen, store, network or machine.', '^core/', { dependencyTypes: ['core'] }),
-    core('packages-at-the-door', 'Only documents that come in and go out need packages.', '^core/(?!formats/)', {
-      path: 'node_modules/',
+    core(
+      'packages-at-the-door',
+      'Documents that come in and go out need packages.',
+      '^core/(?!formats/|geometry/|site/)',
+      {
+        path: 'node_modules/',
+      },
+    ),
+    core('packages-of-planes', 'Hulls and areas are d3-polygon’s.', '^core/geometry/', {
+      path: 'node_modules/(?!d3-polygon/|@types/d3-polygon/)',
+    }),
+    core('packages-of-days', 'Days of the year are date-fns’s.', '^core/site/', {
+      path: 'node_modules/(?!date-fns/|@date-fns/)',
     }),
     {
       name: 'no-circle',

@@ -1,22 +1,16 @@
+import { polygonArea, polygonContains } from 'd3-polygon';
+
 /** A place in a plane: on the plot, or seen from above in a structure's own frame. mm. */
 export type Pair = readonly [x: number, y: number];
 
 const corner = (outline: readonly Pair[], i: number): Pair => outline[i % outline.length] as Pair;
 
 /** Area inside an outline, whichever way round it goes. mm². */
-export const areaOf = (outline: readonly Pair[]): number =>
-  Math.abs(outline.reduce((sum, [x, y], i) => sum + x * corner(outline, i + 1)[1] - corner(outline, i + 1)[0] * y, 0)) /
-  2;
+export const areaOf = (outline: readonly Pair[]): number => Math.abs(polygonArea(outline as [number, number][]));
 
 /** Whether a place lies inside an outline. */
-export function inside([x, y]: Pair, outline: readonly Pair[]): boolean {
-  let within = false;
-  outline.forEach(([ax, ay], i) => {
-    const [bx, by] = corner(outline, i + 1);
-    if (ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax) within = !within;
-  });
-  return within;
-}
+export const inside = (place: Pair, outline: readonly Pair[]): boolean =>
+  polygonContains(outline as [number, number][], place as [number, number]);
 
 /** Distance of a place from a stretch of line. mm. */
 export function distanceToStretch([x, y]: Pair, [ax, ay]: Pair, [bx, by]: Pair): number {

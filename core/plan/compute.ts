@@ -2,7 +2,7 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { buy, type Shopping } from '../costing/buy';
 import { cost, type Cost } from '../costing/cost';
 import { kindOf } from '../structures/registry';
-import { couldMeet, neighbourOf, withClashes } from './clashes';
+import { couldMeet, neighbourOf, whereaboutsIn, withClashes } from './clashes';
 import { computeAs, withMends, type ComputedStructure, type MendedStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
 import { computeRemembered } from './remembered';
@@ -22,10 +22,11 @@ export interface ComputedGarden {
 export function computeGarden(plan: Plan): ComputedGarden {
   const alone = plan.structures.map((structure) => computeRemembered(kindOf, plan, structure));
   const covers = new Map(alone.map((one) => [one.structure.id, neighbourOf(one)]));
+  const where = whereaboutsIn(plan);
   const structures = alone.map((one) =>
     withClashes(
       one,
-      couldMeet(plan, one.structure).flatMap((other) => covers.get(other.id) ?? []),
+      couldMeet(plan, one.structure, where).flatMap((other) => covers.get(other.id) ?? []),
     ),
   );
   const shopping = buy(

@@ -2,7 +2,7 @@ import type { Plan } from '../plan/plan';
 import type { Bed } from '../site/bed';
 import { cornersOf, distanceTo, runsOf, type Placed, type PlanSpot } from '../site/plot';
 import { overlap } from '../geometry/polygon';
-import { bedSun, bedUnder, movedWith, standingOf, type OnPlot } from './study';
+import { bedSuns, bedUnder, effectOf, movedWith, standingOf, type OnPlot } from './study';
 
 /** A place for a bed and its support: the sun on it, and what it takes from the other beds, hours a day. */
 export interface Position extends Placed {
@@ -67,17 +67,13 @@ function weigh(
 ): Position {
   const moved: Bed = { ...bed, xMm: at.xMm, yMm: at.yMm, turnDeg: at.turnDeg };
   const stand = standing.map((one) => movedWith(one, moved));
-  const others = plan.beds
-    .filter((one) => one.id !== bed.id)
-    .map((one) => ({ bed: one.id, hours: bedSun(plan, stand, one, month, 60, 900).takenBy[structureId] ?? 0 }));
+  const beds = plan.beds.map((one) => (one.id === bed.id ? moved : one));
   return {
     xMm: at.xMm,
     yMm: at.yMm,
     turnDeg: at.turnDeg,
     runs: runsOf(at, plan.site.northDeg),
-    ownHours: bedSun(plan, stand, moved, month, 60, 900).hours,
-    takes: others.reduce((sum, one) => sum + one.hours, 0),
-    worst: others.reduce<Position['worst']>((most, one) => (one.hours > (most?.hours ?? 0.05) ? one : most), null),
+    ...effectOf(bedSuns(plan, stand, beds, month, 60, 900), structureId, bed.id),
   };
 }
 

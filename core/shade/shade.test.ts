@@ -4,7 +4,7 @@ import { DEMO_PLAN } from '../demo/garden';
 import { cropIn } from '../crops/book';
 import { bearingOf, cornersOf, runsOf } from '../site/plot';
 import { dayOfYear, grownShare, growingMonths, samplesOfDay } from '../site/sun/season';
-import { gridOver, shadowOf, shadowPerHeight, sunHours } from './shade';
+import { gridOver, shader, shadowOf, shadowPerHeight, sunHours } from './shade';
 import { findPlaces, isFree } from './positions';
 import { bedSun, compareDirections, standingOf, studySun } from './study';
 
@@ -25,16 +25,15 @@ describe('shadows', () => {
     );
     // Sun due south at 45°: a 2 m wall throws 2 m to the north.
     const outline = shadowOf(
-      {
-        shape: 'hull',
-        corners: [
+      shader(
+        [
           [0, 0, 0],
           [5000, 0, 0],
           [5000, 0, 2000],
           [0, 0, 2000],
         ],
-        opacity: 1,
-      },
+        1,
+      ),
       shadowPerHeight({ altitudeRad: Math.PI / 4, azimuthRad: Math.PI }, 0),
     );
     expect(Math.max(...outline.map((spot) => spot[1]))).toBeCloseTo(2000, 6);
@@ -43,16 +42,15 @@ describe('shadows', () => {
   it('darken exactly the cells whose middle they cover, and take their share where they lie on each other', () => {
     const grid = gridOver(4000, 4000, 250);
     const noon = [{ sun: { altitudeRad: Math.PI / 4, azimuthRad: Math.PI }, hours: 1 }];
-    const wall = {
-      shape: 'hull' as const,
-      corners: [
+    const wall = shader(
+      [
         [0, 1000, 0],
         [2000, 1000, 0],
         [2000, 1000, 1000],
         [0, 1000, 1000],
-      ] as const,
-      opacity: 0.5,
-    };
+      ],
+      0.5,
+    );
     const once = sunHours(grid, [wall], noon, 0);
     expect([...once].filter((hours) => hours < 1)).toHaveLength(8 * 4);
     expect(Math.min(...sunHours(grid, [wall, wall], noon, 0))).toBeCloseTo(0.25, 6);

@@ -3,12 +3,23 @@ import type { PlanSpot } from '../site/plot';
 import type { SunSample } from '../site/sun/season';
 import type { SunPosition } from '../site/sun/sun-position';
 
-/** Something that stands in the sun's way, as far as its shadow on level ground goes. Lengths mm. */
-export type Shader =
-  /** Anything convex, by its corners on the plot with their heights. */
-  | { shape: 'hull'; corners: readonly (readonly [xMm: number, yMm: number, highMm: number])[]; opacity: number }
-  | { shape: 'block'; corners: readonly PlanSpot[]; topMm: number; opacity: number }
-  | { shape: 'crown'; middle: PlanSpot; radiusMm: number; bottomMm: number; topMm: number; opacity: number };
+/** A place on the plot and its height over the paths. mm. */
+export type Corner = readonly [xMm: number, yMm: number, highMm: number];
+
+/** Something convex that stands in the sun's way: how much of the light it takes, its corners, and the box they lie in. */
+export interface Shader {
+  opacity: number;
+  corners: readonly Corner[];
+  box: Bounds;
+  topMm: number;
+}
+
+export const shader = (corners: readonly Corner[], opacity: number): Shader => ({
+  opacity,
+  corners,
+  box: boundsOf(corners),
+  topMm: corners.reduce((top, corner) => Math.max(top, corner[2]), 0),
+});
 
 /** Light lower than this is weak and shadows endless: not counted as direct sun (from memory). */
 export const LEAST_ALTITUDE_RAD = (3 * Math.PI) / 180;
@@ -20,37 +31,22 @@ export function shadowPerHeight(sun: SunPosition, northDeg: number): PlanSpot {
   return [-Math.sin(bearing) * length, -Math.cos(bearing) * length];
 }
 
-const shifted = ([x, y]: PlanSpot, [dx, dy]: PlanSpot, height: number): PlanSpot => [x + dx * height, y + dy * height];
-
 /** Outline (convex) of the shadow a thing throws on level ground, or on soil so far above it; empty where all of it is lower. */
-export function shadowOf(shader: Shader, perHeight: PlanSpot, soilMm = 0): PlanSpot[] {
-  const over = (high: number): number => Math.max(0, high - soilMm);
-  switch (shader.shape) {
-    case 'hull':
-      if (soilMm > 0 && shader.corners.every((corner) => corner[2] <= soilMm)) return [];
-      return outlineOf(shader.corners.map(([x, y, high]) => shifted([x, y], perHeight, over(high))));
-    case 'block':
-      return outlineOf(shader.corners.flatMap((corner) => [corner, shifted(corner, perHeight, over(shader.topMm))]));
-    case 'crown': {
-      const around = Array.from({ length: 12 }, (_, i): PlanSpot => [
-        shader.middle[0] + shader.radiusMm * Math.cos((i * Math.PI) / 6),
-        shader.middle[1] + shader.radiusMm * Math.sin((i * Math.PI) / 6),
-      ]);
-      return outlineOf(
-        around.flatMap((spot) => [
-          shifted(spot, perHeight, over(shader.bottomMm)),
-          shifted(spot, perHeight, over(shader.topMm)),
-        ]),
-      );
-    }
-  }
+export function shadowOf({ corners, topMm }: Shader, [dx, dy]: PlanSpot, soilMm = 0): PlanSpot[] {
+  if (soilMm > 0 && topMm <= soilMm) return [];
+  return outlineOf(
+    corners.map(([x, y, high]): PlanSpot => {
+      const over = Math.max(0, high - soilMm);
+      return [x + dx * over, y + dy * over];
+    }),
+  );
 }
 
-interface Bounds {
+export interface Bounds {
   least: PlanSpot;
   most: PlanSpot;
 }
-export function boundsOf(spots: readonly PlanSpot[]): Bounds {
+export function boundsOf(spots: readonly (PlanSpot | Corner)[]): Bounds {
   let [left, right, low, high] = [Infinity, -Infinity, Infinity, -Infinity];
   for (const [x, y] of spots) {
     left = Math.min(left, x);
@@ -61,18 +57,20 @@ export function boundsOf(spots: readonly PlanSpot[]): Bounds {
   return { least: [left, low], most: [right, high] };
 }
 
-/** Whether a shadow could fall among places, by its corners' bounds: far cheaper than its outline, and most fall elsewhere. */
-export function couldFallOn({ least, most }: Bounds, shader: Shader, [dx, dy]: PlanSpot, soilMm: number): boolean {
-  if (shader.shape !== 'hull') return true;
-  let [left, right, low, high] = [Infinity, -Infinity, Infinity, -Infinity];
-  for (const [x, y, up] of shader.corners) {
-    const over = Math.max(0, up - soilMm);
-    left = Math.min(left, x + dx * over);
-    right = Math.max(right, x + dx * over);
-    low = Math.min(low, y + dy * over);
-    high = Math.max(high, y + dy * over);
-  }
-  return left <= most[0] && right >= least[0] && low <= most[1] && high >= least[1];
+/** Whether a shadow could fall among places, by the box it lies in: far cheaper than its outline, and most fall elsewhere. */
+export function couldFallOn(
+  { least, most }: Bounds,
+  { box, topMm }: Shader,
+  [dx, dy]: PlanSpot,
+  soilMm: number,
+): boolean {
+  const over = Math.max(0, topMm - soilMm);
+  return (
+    box.least[0] + Math.min(0, dx * over) <= most[0] &&
+    box.most[0] + Math.max(0, dx * over) >= least[0] &&
+    box.least[1] + Math.min(0, dy * over) <= most[1] &&
+    box.most[1] + Math.max(0, dy * over) >= least[1]
+  );
 }
 
 /** A grid of square cells over the plot; cell (0, 0) is at the lower left. */
@@ -129,11 +127,13 @@ export function sunHours(
 ): Float32Array {
   const hours = new Float32Array(grid.columns * grid.rows);
   const light = new Float32Array(hours.length);
+  const plot: Bounds = { least: [0, 0], most: [grid.columns * grid.cellMm, grid.rows * grid.cellMm] };
   for (const { sun, hours: share } of samples) {
     if (sun.altitudeRad < LEAST_ALTITUDE_RAD) continue;
     light.fill(1);
     const perHeight = shadowPerHeight(sun, northDeg);
-    for (const shader of shaders) dim(light, grid, shadowOf(shader, perHeight), shader.opacity);
+    for (const one of shaders)
+      if (couldFallOn(plot, one, perHeight, 0)) dim(light, grid, shadowOf(one, perHeight), one.opacity);
     for (let i = 0; i < hours.length; i++) hours[i] = (hours[i] as number) + share * (light[i] as number);
   }
   return hours;

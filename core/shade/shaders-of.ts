@@ -3,15 +3,15 @@ import { cropIn } from '../crops/book';
 import type { Design, Station } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { pointAt } from '../geometry/curve';
-import { outlineOf } from '../geometry/outline';
+import { extremesOf, outlineOf } from '../geometry/outline';
 import { areaOf } from '../geometry/polygon';
 import type { Point } from '../geometry/space';
 import type { Plan } from '../plan/plan';
 import { bedOnPlot } from '../site/bed';
-import { cornersOf, FEATURE_NATURES, type Feature } from '../site/plot';
+import { cornersOf, FEATURE_NATURES, type Feature, type PlanSpot } from '../site/plot';
 import { toPlot, type Frame } from '../site/stand';
 import { grownShare, LEAFY_OPACITY } from '../site/sun/season';
-import type { Shader } from './shade';
+import { shader, type Shader } from './shade';
 import type { OnPlot } from './study';
 
 /** A shader with what throws it: a structure's id, a bed's, or a feature's. */
@@ -23,22 +23,24 @@ export interface OwnedShader {
 export function featureShader(feature: Feature): Shader | null {
   const { opacity } = FEATURE_NATURES[feature.kind];
   if (opacity === 0 || feature.heightMm <= 0) return null;
-  if (feature.kind === 'tree')
-    return {
-      shape: 'crown',
-      middle: [feature.xMm, feature.yMm],
-      radiusMm: feature.lengthMm / 2,
-      bottomMm: feature.heightMm * 0.3,
-      topMm: feature.heightMm,
-      opacity,
-    };
-  return {
-    shape: 'block',
-    corners: cornersOf(feature, feature.lengthMm, feature.widthMm),
-    topMm: feature.heightMm,
-    opacity,
-  };
+  const { heightMm: topMm } = feature;
+  // A crown is all of a tree that counts: round, from a third of its height (from memory).
+  const spots: PlanSpot[] =
+    feature.kind === 'tree'
+      ? Array.from({ length: 12 }, (_, i): PlanSpot => [
+          feature.xMm + (feature.lengthMm / 2) * Math.cos((i * Math.PI) / 6),
+          feature.yMm + (feature.lengthMm / 2) * Math.sin((i * Math.PI) / 6),
+        ])
+      : cornersOf(feature, feature.lengthMm, feature.widthMm);
+  return upright(spots, feature.kind === 'tree' ? topMm * CROWN_FROM : 0, topMm, opacity);
 }
+
+const CROWN_FROM = 0.3;
+const upright = (spots: readonly PlanSpot[], fromMm: number, topMm: number, opacity: number): Shader =>
+  shader(
+    spots.flatMap(([x, y]) => [[x, y, fromMm] as const, [x, y, topMm] as const]),
+    opacity,
+  );
 
 /** So many members of one role are taken together, with the share of their outline that they fill. */
 const TAKEN_TOGETHER = 12;
@@ -48,11 +50,11 @@ const LEAST_HIGH_MM = 50;
 type ToHull = (points: readonly Point[], opacity: number) => Shader;
 const hullOn =
   (frame: Frame): ToHull =>
-  (points, opacity) => ({
-    shape: 'hull',
-    opacity,
-    corners: points.map(([x, y, z]) => [...toPlot(frame, x, y), Math.max(0, z + frame.baseMm)] as const),
-  });
+  (points, opacity) =>
+    shader(
+      extremesOf(points).map(([x, y, z]) => [...toPlot(frame, x, y), Math.max(0, z + frame.baseMm)] as const),
+      opacity,
+    );
 
 /** True area of a flat outline in space, by its three projections; of one that is not flat, about its face. mm². */
 function faceArea(points: readonly Point[]): number {
@@ -62,16 +64,6 @@ function faceArea(points: readonly Point[]): number {
 }
 
 /** What the bare structure takes, from its parts: faces by the openness of their stock, members by how much of their outline they fill. */
-export function partShaders(design: Design, frame: Frame): readonly Shader[] {
-  const before = known.get(design);
-  if (before?.frame === frame) return before.shaders;
-  const shaders = bareShaders(design, frame);
-  known.set(design, { frame, shaders });
-  return shaders;
-}
-/** The same design in the same place is asked for bed by bed, month by month. */
-const known = new WeakMap<Design, { frame: Frame; shaders: readonly Shader[] }>();
-
 function bareShaders(design: Design, frame: Frame): Shader[] {
   const hull = hullOn(frame);
   const faces = design.parts.flatMap((part) =>
@@ -148,34 +140,41 @@ function leafShaders(plan: Plan, design: Design, frame: Frame, day: number): Sha
   });
 }
 
+interface Thrown {
+  frame: Frame;
+  bare: readonly Shader[];
+  grown: { crops: Plan['crops']; site: Plan['site']; day: number; all: readonly Shader[] } | null;
+}
+/** The same design in the same place is asked for place by place, month by month. */
+const known = new WeakMap<Design, Thrown>();
+
 /** The bare structure, and each crop on it as far as it has grown on that day of the year. */
-export const structureShaders = (plan: Plan, design: Design, frame: Frame, day: number): Shader[] => [
-  ...partShaders(design, frame),
-  ...leafShaders(plan, design, frame, day),
-];
+export function structureShaders(plan: Plan, design: Design, frame: Frame, day: number): readonly Shader[] {
+  const before = known.get(design);
+  const thrown = before?.frame === frame ? before : { frame, bare: bareShaders(design, frame), grown: null };
+  const { crops, site } = plan;
+  const { grown } = thrown;
+  if (grown && grown.crops === crops && grown.site === site && grown.day === day) return grown.all;
+  const all = [...thrown.bare, ...leafShaders(plan, design, frame, day)];
+  known.set(design, { ...thrown, grown: { crops, site, day, all } });
+  return all;
+}
 
 /** Everything that throws a shadow on the plot on a day of the year; sides of beds by their height. */
 export function shadersOf(plan: Plan, structures: readonly OnPlot[], day: number): OwnedShader[] {
   return [
     ...plan.features.flatMap((feature) => {
-      const shader = featureShader(feature);
-      return shader ? [{ owner: feature.id, shader }] : [];
+      const thrower = featureShader(feature);
+      return thrower ? [{ owner: feature.id, shader: thrower }] : [];
     }),
     ...plan.beds
       .filter((bed) => bed.heightMm > LEAST_HIGH_MM)
       .map((bed): OwnedShader => ({
         owner: bed.id,
-        shader: {
-          shape: 'hull',
-          opacity: 1,
-          corners: bedOnPlot(bed).flatMap(([x, y]) => [
-            [x, y, 0],
-            [x, y, bed.heightMm],
-          ]),
-        },
+        shader: upright(bedOnPlot(bed), 0, bed.heightMm, 1),
       })),
     ...structures.flatMap(({ id, design, frame }) =>
-      structureShaders(plan, design, frame, day).map((shader) => ({ owner: id, shader })),
+      structureShaders(plan, design, frame, day).map((thrower) => ({ owner: id, shader: thrower })),
     ),
   ];
 }

@@ -7,8 +7,8 @@ import { inside } from '../geometry/polygon';
 import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { onPlan, type PlanSpot } from '../site/plot';
-import { dayOfYear, growingMonths, samplesOfDay, type SunSample } from '../site/sun/season';
-import { shadersOf, type OwnedShader } from './shaders-of';
+import { dayOfYear, growingMonths, samplesOfDay } from '../site/sun/season';
+import { shadersOf } from './shaders-of';
 import {
   boundsOf,
   couldFallOn,
@@ -17,6 +17,7 @@ import {
   shadowOf,
   shadowPerHeight,
   sunHours,
+  type Bounds,
   type Grid,
 } from './shade';
 
@@ -100,7 +101,7 @@ export function studySun(plan: Plan, cellMm = 250, progress: (share: number) => 
     hours.forEach((value, cell) => {
       season[cell] = (season[cell] as number) + value / wanted.length;
     });
-    beds.push(...plan.beds.map((bed) => bedSun(plan, standing, bed, month)));
+    beds.push(...bedSuns(plan, standing, plan.beds, month));
     progress((i + 1) / wanted.length);
     return { month, hours };
   });
@@ -119,68 +120,82 @@ function spotsIn(bed: Bed, apartMm: number): PlanSpot[] {
   return (spots.length > 0 ? spots : [[0, 0] as const]).map(([x, y]) => onPlan(bed, x, y));
 }
 
-/** A bed's mean hours of direct sun on the middle day of a month, and how many of them each support takes. A support does not count against its own bed; a cover does. */
-export function bedSun(
+/**
+ * Mean hours of direct sun of beds on the middle day of a month, and how many of them each support takes.
+ * A support does not count against its own bed; a cover does. Beds of one height share their shadows.
+ */
+export function bedSuns(
+  plan: Plan,
+  standing: readonly OnPlot[],
+  beds: readonly Bed[],
+  month: number,
+  stepMinutes = 20,
+  apartMm = 400,
+): BedSun[] {
+  const date = dayOfYear(`${String(month).padStart(2, '0')}-${MIDDLE_DAY}`);
+  const ownBeds = new Map(standing.map((one) => [one.id, one.purpose === 'cover' ? [] : one.beds]));
+  const shaders = shadersOf(plan, standing, date);
+  const lit = beds.map((bed): LitBed => {
+    const spots = spotsIn(bed, apartMm);
+    const against = shaders.map(({ owner }) => owner !== bed.id && !ownBeds.get(owner)?.includes(bed.id));
+    return { bed, spots, bounds: boundsOf(spots), against, hours: 0, takenBy: {} };
+  });
+  for (const { sun, hours } of samplesOfDay(YEAR, month, MIDDLE_DAY, plan.site, stepMinutes)) {
+    if (sun.altitudeRad < LEAST_ALTITUDE_RAD) continue;
+    const perHeight = shadowPerHeight(sun, plan.site.northDeg);
+    const known = new Map<number, PlanSpot[][]>();
+    for (const one of lit) {
+      const { heightMm } = one.bed;
+      const outlines = known.get(heightMm) ?? [];
+      known.set(heightMm, outlines);
+      const shadows: Shadow[] = [];
+      shaders.forEach(({ owner, shader }, i) => {
+        if (!one.against[i] || !couldFallOn(one.bounds, shader, perHeight, heightMm)) return;
+        const outline = (outlines[i] ??= shadowOf(shader, perHeight, heightMm));
+        if (outline.length > 2)
+          shadows.push({ owner: ownBeds.has(owner) ? owner : null, opacity: shader.opacity, outline });
+      });
+      for (const spot of one.spots) shine(one, spot, shadows, hours / one.spots.length);
+    }
+  }
+  return lit.map(({ bed, hours, takenBy }) => ({ bed: bed.id, month, hours, takenBy }));
+}
+
+export const bedSun = (
   plan: Plan,
   standing: readonly OnPlot[],
   bed: Bed,
   month: number,
-  stepMinutes = 20,
-  apartMm = 400,
-): BedSun {
-  const date = dayOfYear(`${String(month).padStart(2, '0')}-${MIDDLE_DAY}`);
-  const shaders = shadersOf(
-    plan,
-    standing.filter((one) => one.purpose === 'cover' || !one.beds.includes(bed.id)),
-    date,
-  ).filter((one) => one.owner !== bed.id);
-  return {
-    bed: bed.id,
-    month,
-    ...hoursAt(
-      spotsIn(bed, apartMm),
-      bed.heightMm,
-      shaders,
-      samplesOfDay(YEAR, month, MIDDLE_DAY, plan.site, stepMinutes),
-      plan.site.northDeg,
-      new Set(standing.map((one) => one.id)),
-    ),
-  };
+  stepMinutes?: number,
+  apartMm?: number,
+): BedSun => bedSuns(plan, standing, [bed], month, stepMinutes, apartMm)[0] as BedSun;
+
+/** A bed while the sun of its day is being added up: which of the shaders count against it, and what has come to it so far. */
+interface LitBed {
+  bed: Bed;
+  spots: readonly PlanSpot[];
+  bounds: Bounds;
+  against: readonly boolean[];
+  hours: number;
+  takenBy: Record<string, number>;
+}
+/** `owner` is a structure's id, or null for what is not one and is not reckoned up. */
+interface Shadow {
+  owner: string | null;
+  opacity: number;
+  outline: readonly PlanSpot[];
 }
 
-function hoursAt(
-  spots: readonly PlanSpot[],
-  soilMm: number,
-  shaders: readonly OwnedShader[],
-  samples: readonly SunSample[],
-  northDeg: number,
-  counted: ReadonlySet<string>,
-): { hours: number; takenBy: Record<string, number> } {
-  let hours = 0;
-  const bounds = boundsOf(spots);
-  const takenBy: Record<string, number> = {};
-  for (const { sun, hours: share } of samples) {
-    if (sun.altitudeRad < LEAST_ALTITUDE_RAD) continue;
-    const perHeight = shadowPerHeight(sun, northDeg);
-    const shadows = shaders
-      .filter(({ shader }) => couldFallOn(bounds, shader, perHeight, soilMm))
-      .map(({ owner, shader }) => ({
-        owner,
-        opacity: shader.opacity,
-        outline: shadowOf(shader, perHeight, soilMm),
-      }));
-    for (const spot of spots) {
-      const on = shadows.filter((shadow) => shadow.outline.length > 2 && inside(spot, shadow.outline));
-      const light = on.reduce((left, shadow) => left * (1 - shadow.opacity), 1);
-      hours += (share * light) / spots.length;
-      for (const owner of new Set(on.map((shadow) => shadow.owner))) {
-        if (!counted.has(owner)) continue;
-        const without = on.reduce((left, shadow) => (shadow.owner === owner ? left : left * (1 - shadow.opacity)), 1);
-        takenBy[owner] = (takenBy[owner] ?? 0) + (share * (without - light)) / spots.length;
-      }
-    }
+/** Adds what comes to one spot of a bed in so many hours, and what each structure keeps from it. */
+function shine(bed: LitBed, spot: PlanSpot, shadows: readonly Shadow[], hours: number): void {
+  const on = shadows.filter((shadow) => inside(spot, shadow.outline));
+  const light = on.reduce((left, shadow) => left * (1 - shadow.opacity), 1);
+  bed.hours += hours * light;
+  for (const owner of new Set(on.map((shadow) => shadow.owner))) {
+    if (owner === null) continue;
+    const without = on.reduce((left, shadow) => (shadow.owner === owner ? left : left * (1 - shadow.opacity)), 1);
+    bed.takenBy[owner] = (bed.takenBy[owner] ?? 0) + hours * (without - light);
   }
-  return { hours, takenBy };
 }
 
 /** How a support would do, lying one way or the other: the sun on its own bed, and what it takes from the others, in hours a day. */
@@ -189,6 +204,18 @@ export interface Lying {
   ownHours: number;
   takes: number;
   worst: { bed: string; hours: number } | null;
+}
+
+/** What the suns of all beds say of one support: the hours on its own bed, and what it takes from the others. */
+export function effectOf(suns: readonly BedSun[], structureId: string, ownBed: string): Omit<Lying, 'turnDeg'> {
+  const others = suns
+    .filter((one) => one.bed !== ownBed)
+    .map((one) => ({ bed: one.bed, hours: one.takenBy[structureId] ?? 0 }));
+  return {
+    ownHours: suns.find((one) => one.bed === ownBed)?.hours ?? 0,
+    takes: others.reduce((sum, one) => sum + one.hours, 0),
+    worst: others.reduce<Lying['worst']>((most, one) => (one.hours > (most?.hours ?? 0.05) ? one : most), null),
+  };
 }
 
 /** The bed a structure stands on, to be moved with it; undefined for what stands elsewhere. */
@@ -208,17 +235,7 @@ export function compareDirections(
   const lying = (turnDeg: number): Lying => {
     const turned: Plan = { ...plan, beds: plan.beds.map((one) => (one.id === bed.id ? { ...one, turnDeg } : one)) };
     const standing = standingOf(turned);
-    const others = turned.beds
-      .filter((one) => one.id !== bed.id)
-      .map((one) => ({ bed: one.id, hours: bedSun(turned, standing, one, month).takenBy[structureId] ?? 0 }));
-    const worst = others.reduce<Lying['worst']>((most, one) => (one.hours > (most?.hours ?? 0.05) ? one : most), null);
-    const own = turned.beds.find((one) => one.id === bed.id) as Bed;
-    return {
-      turnDeg,
-      ownHours: bedSun(turned, standing, own, month).hours,
-      takes: others.reduce((sum, one) => sum + one.hours, 0),
-      worst,
-    };
+    return { turnDeg, ...effectOf(bedSuns(turned, standing, turned.beds, month), structureId, bed.id) };
   };
   return { asItLies: lying(bed.turnDeg), turned: lying((bed.turnDeg + 90) % 180) };
 }

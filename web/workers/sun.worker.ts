@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import { gridOver } from '@lignum/core/shade/shade';
 import { findPlaces } from '@lignum/core/shade/positions';
-import { bedSun, standingOf, studySun, sunMap } from '@lignum/core/shade/study';
+import { bedSuns, standingOf, studySun, sunMap } from '@lignum/core/shade/study';
 import type { Answering } from './newest';
 import type { HoursAnswer, HoursQuestion, PlacesAnswer, PlacesQuestion } from './sun-messages';
 
@@ -17,7 +17,7 @@ function hoursOf({ plan, month, cellMm }: HoursQuestion, told: (share: number) =
     rows: grid.rows,
     cellMm,
     hours: sunMap(plan, standing, grid, month),
-    beds: plan.beds.map((bed) => bedSun(plan, standing, bed, month)),
+    beds: bedSuns(plan, standing, plan.beds, month),
     month,
   };
 }

@@ -1,28 +1,16 @@
 'use client';
 import type { Neighbour } from '@lignum/core/checks/clash';
 import { couldMeet, neighbourOf } from '@lignum/core/plan/clashes';
-import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { computeRemembered } from '@lignum/core/plan/remembered';
-import type { Kinds } from '@lignum/core/plan/setting-of';
 import { useKindsOf } from './use-kind';
-
-const known = new WeakMap<ComputedStructure, Neighbour>();
-
-/** What it covers, as long as nothing it follows from has changed: another structure's knobs have not. */
-function neighbour(kinds: Kinds, plan: Plan, structure: StructurePlan): Neighbour {
-  const computed = computeRemembered(kinds, plan, structure);
-  const now = known.get(computed) ?? neighbourOf(computed);
-  known.set(computed, now);
-  return now;
-}
 
 /** What stands near enough to a structure to be in its way; the caller waits in its Suspense boundary for their kinds. */
 export function useNeighbours(plan: Plan, structure: StructurePlan): readonly Neighbour[] {
   const here = plan.structures.find((one) => one.id === structure.id) ?? structure;
   const near = couldMeet(plan, here);
   const kinds = useKindsOf(plan, near);
-  const found = near.map((other) => neighbour(kinds, plan, other));
+  const found = near.map((other) => neighbourOf(computeRemembered(kinds, plan, other)));
   const before = last.get(structure.id);
   if (before && before.length === found.length && before.every((one, i) => one === found[i])) return before;
   last.set(structure.id, found);
