@@ -8,7 +8,7 @@ import type { Plan, StructurePlan } from '../plan/plan';
 import { minorDigits, money } from '../quantity/money';
 import type { Around } from '../plan/around';
 import { bedsOf } from '../site/stand';
-import { bedSun, onPlotOf } from '../shade/study';
+import { bedSuns, onPlotOf } from '../shade/study';
 import { kindOf } from '../structures/registry';
 import { fact, type Fact } from '../wording/say';
 
@@ -104,9 +104,9 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
   const month = plan.site.latitudeDeg >= 0 ? FULL_GROWTH_MONTH.north : FULL_GROWTH_MONTH.south;
   const own = bedsOf(computed.setting.place).map((bed) => bed.id);
   const standing = [onPlotOf(computed)];
-  const shade = plan.beds
-    .filter((bed) => !own.includes(bed.id))
-    .map((bed) => ({ bed: bed.name, hours: bedSun(plan, standing, bed, month, 40, 800).takenBy[structure.id] ?? 0 }))
+  const others = plan.beds.filter((bed) => !own.includes(bed.id));
+  const shade = bedSuns(plan, standing, others, month, 40, 800)
+    .map(({ takenBy }, i) => ({ bed: others[i]?.name ?? '', hours: takenBy[structure.id] ?? 0 }))
     .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null);
 
   const bestOn = lead?.training.bestOn;

@@ -4,7 +4,7 @@ import { trainingOf } from '../crops/table';
 import type { Plan } from '../plan/plan';
 import type { Bed } from '../site/bed';
 import { growingMonths } from '../site/sun/season';
-import { bedSun, standingOf, type OnPlot } from '../shade/study';
+import { bedSuns, standingOf, type OnPlot } from '../shade/study';
 import { stationsAlong } from '../structures/rules/stations';
 import { fact, type Fact } from '../wording/say';
 
@@ -57,15 +57,16 @@ export function rankBeds(
   const northIsRight = Math.sin((plan.site.northDeg * Math.PI) / 180);
   const poleward = (bed: Bed): number =>
     (bed.yMm * northIsUp - bed.xMm * northIsRight) * (plan.site.latitudeDeg >= 0 ? 1 : -1);
+  const suns = bedSuns(plan, standing, plan.beds, month, 30, 600);
   return plan.beds
-    .map((bed): BedChoice => {
+    .map((bed, i): BedChoice => {
       const free = freeLength(plan, bed);
       const rows = rowsAcross(crop, training, bed);
       const places = {
         ends: free >= training.spacingMm ? stationsAlong(free, training.spacingMm, 'ends').length * rows : 0,
         inset: free >= training.spacingMm ? stationsAlong(free, training.spacingMm, 'inset').length * rows : 0,
       };
-      const { hours } = bedSun(plan, standing, bed, month, 30, 600);
+      const hours = suns[i]?.hours ?? 0;
       const wants = SUN_WANTED[crop.sun];
       const before = bed.grewBefore.findIndex((family) => family === crop.family);
       const shaded = plan.beds.filter(

@@ -30,6 +30,7 @@ export function drawPart(part: Part, flat: Projection, square: boolean): Primiti
   const shape = shapeOf(part);
   const ink = lookOf(part.stock);
   const onEdge = shape.nature === 'face' && !square;
+  const hidden = shape.hidden(part);
   const lines = onEdge ? shape.edges(part) : thinned(shape.wires(part));
   return [
     ...shape.solids(part).map((solid): Primitive => ({
@@ -48,9 +49,16 @@ export function drawPart(part: Part, flat: Projection, square: boolean): Primiti
           } satisfies Primitive,
         ]
       : []),
-    ...shape
-      .hidden(part)
-      .map((line): Primitive => ({ draw: 'lines', ink: 'hidden', lines: [line.map(flat)], part: part.id })),
+    ...(hidden.length > 0
+      ? [
+          {
+            draw: 'lines',
+            ink: 'hidden',
+            lines: hidden.map((line) => line.map(flat)),
+            part: part.id,
+          } satisfies Primitive,
+        ]
+      : []),
   ];
 }
 

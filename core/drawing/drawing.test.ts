@@ -168,7 +168,13 @@ describe('a sheet', () => {
         ] as const) {
           const paper = setOnPaper(view, { widthPx, heightPx, units: 'imperial' });
           const spots = paper.marks.flatMap((mark) =>
-            mark.draw === 'shape' ? mark.points : mark.draw === 'lines' ? mark.lines.flat() : [mark.at],
+            mark.draw === 'shape'
+              ? mark.points
+              : mark.draw === 'lines'
+                ? mark.lines.flat()
+                : mark.draw === 'copies'
+                  ? mark.at.flatMap(([x, y]) => mark.points.map(([dx, dy]) => [x + dx, y + dy] as const))
+                  : [mark.at],
           );
           expect(Math.min(...spots.map((spot) => spot[0]))).toBeGreaterThanOrEqual(0);
           expect(Math.max(...spots.map((spot) => spot[0]))).toBeLessThanOrEqual(widthPx);

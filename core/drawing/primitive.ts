@@ -9,6 +9,8 @@ export type Ink =
 
 export type Primitive =
   | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }
+  /** One shape in many places: its points are from where each copy stands. */
+  | { draw: 'copies'; points: readonly Spot[]; at: readonly Spot[]; ink: Ink }
   | { draw: 'lines'; lines: readonly (readonly Spot[])[]; ink: Ink; part?: string }
   | { draw: 'dot'; at: Spot; ink: Ink; part?: string }
   | { draw: 'crow foot'; at: Spot; ink: Ink };

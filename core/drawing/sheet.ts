@@ -5,6 +5,7 @@ import type { Chain, Ink, Primitive, Spot, View } from './primitive';
 /** What goes on paper, in pixels from the top left corner. */
 export type PaperMark =
   | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }
+  | { draw: 'copies'; points: readonly Spot[]; at: readonly Spot[]; ink: Ink }
   | { draw: 'lines'; lines: readonly (readonly Spot[])[]; ink: Ink | 'dimension' | 'leader'; part?: string }
   | { draw: 'dot'; at: Spot; ink: Ink }
   | { draw: 'crow foot'; at: Spot; towards: 'up' | 'down' | 'left' | 'right'; ink: Ink | 'dimension' }
@@ -100,7 +101,7 @@ export function setOnPaper(
   const left = toPaper([view.box.left, 0])[0];
   const base = toPaper([0, view.box.bottom])[1];
 
-  const drawn = view.primitives.map((one) => onPaper(one, toPaper));
+  const drawn = view.primitives.map((one) => onPaper(one, toPaper, scale));
   const lens = view.lens ? { at: toPaper(view.lens.at), radiusPx: view.lens.radiusMm * scale, marks: drawn } : null;
   const marks: PaperMark[] = lens ? [] : drawn;
   let under = base + 4;
@@ -134,11 +135,18 @@ function widestFigure(chain: Chain, units: Units, scale: number): number {
   return 30 + Math.max(...figures.map((figure) => textWidth(figure.text, FIGURE_SIZE) + figure.tier * SECOND_TIER));
 }
 
-function onPaper(one: Primitive, toPaper: (spot: Spot) => Spot): PaperMark {
+function onPaper(one: Primitive, toPaper: (spot: Spot) => Spot, scale: number): PaperMark {
   const part = 'part' in one && one.part !== undefined ? { part: one.part } : {};
   switch (one.draw) {
     case 'shape':
       return { draw: 'shape', points: one.points.map(toPaper), ink: one.ink, ...part };
+    case 'copies':
+      return {
+        draw: 'copies',
+        points: one.points.map(([right, up]): Spot => [right * scale, -up * scale]),
+        at: one.at.map(toPaper),
+        ink: one.ink,
+      };
     case 'lines':
       return { draw: 'lines', lines: one.lines.map((line) => line.map(toPaper)), ink: one.ink, ...part };
     case 'dot':

@@ -46,22 +46,76 @@ function crowFoot([x, y]: Spot, towards: 'up' | 'down' | 'left' | 'right', long:
   return `M${pair(a)} L${pair([x, y])} L${pair(b)}`;
 }
 
-function element(mark: PaperMark): string {
+/** A shape's commands after the first, each from the spot before it: the same wherever a copy begins. */
+function steps(spots: readonly Spot[]): string {
+  let d = '';
+  let [x0, y0] = spots.length > 0 ? (spots[0] as Spot) : [0, 0];
+  // From whole tenths, so that rounding does not add up along the way.
+  [x0, y0] = [Math.round(x0 * 10), Math.round(y0 * 10)];
+  for (const [right, down] of spots.slice(1)) {
+    const [x, y] = [Math.round(right * 10), Math.round(down * 10)];
+    d += `l${round((x - x0) / 10)} ${round((y - y0) / 10)}`;
+    [x0, y0] = [x, y];
+  }
+  return `${d}z`;
+}
+
+/** What a run of marks of one ink is drawn by, in one stroke of the pen. */
+function commands(mark: PaperMark): string {
   switch (mark.draw) {
     case 'shape':
-      return `<path class="${klass(mark.ink)}" d="${chain(mark.points)}Z"${tag(mark.part)}/>`;
+      return `${chain(mark.points)}Z`;
+    case 'copies': {
+      const [from = [0, 0]] = mark.points;
+      const rest = steps(mark.points);
+      return mark.at.map(([x, y]) => `M${pair([x + from[0], y + from[1]])}${rest}`).join('');
+    }
     case 'lines':
-      return `<path class="${klass(mark.ink)}" d="${mark.lines
+      return mark.lines
         .filter((line) => line.length > 1)
         .map(chain)
-        .join('')}"${tag(mark.part)}/>`;
+        .join('');
+    case 'crow foot':
+      return crowFoot(mark.at, mark.towards, mark.ink === 'station' ? 5 : 7);
+    default:
+      return '';
+  }
+}
+
+function element(mark: PaperMark, d: string): string {
+  switch (mark.draw) {
     case 'dot':
       return `<circle class="${klass(mark.ink)}" cx="${round(mark.at[0])}" cy="${round(mark.at[1])}" r="${mark.ink === 'fixing' ? 4 : 2.5}"/>`;
-    case 'crow foot':
-      return `<path class="${klass(mark.ink)} foot" d="${crowFoot(mark.at, mark.towards, mark.ink === 'station' ? 5 : 7)}"/>`;
     case 'text':
       return `<text class="${klass(mark.ink)}" x="${round(mark.at[0])}" y="${round(mark.at[1])}" font-size="${mark.size}" text-anchor="${mark.anchor}">${escape(mark.text)}</text>`;
+    default:
+      return `<path class="${klass(mark.ink)}${mark.draw === 'crow foot' ? ' foot' : ''}" d="${d}"`;
   }
+}
+
+/**
+ * Marks in their order. Strokes of one ink that follow each other are one path, unless each has to say
+ * which part it is: a mesh, a weave or a row of feet is then one thing to lay out, not hundreds.
+ */
+function elements(marks: readonly PaperMark[], named: boolean): string {
+  let svg = '';
+  for (let i = 0; i < marks.length;) {
+    const first = marks[i++] as PaperMark;
+    if (first.draw === 'dot' || first.draw === 'text') {
+      svg += element(first, '');
+      continue;
+    }
+    let d = commands(first);
+    const strokes = first.draw === 'lines' || first.draw === 'crow foot';
+    for (
+      let next = marks[i];
+      !named && strokes && next?.draw === first.draw && next.ink === first.ink;
+      next = marks[++i]
+    )
+      d += commands(next);
+    svg += `${element(first, d)}${named && 'part' in first ? tag(first.part) : ''}/>`;
+  }
+  return svg;
 }
 
 /** Line weights and colours for a file that stands alone; on screen the page's own style gives them. */
@@ -80,10 +134,10 @@ circle.ink-fixing{fill:#a32c17;stroke:#fff;stroke-width:1.2}.ink-lens{stroke:#8d
 function throughLens({ at, radiusPx, marks }: NonNullable<Paper['lens']>, title: string): string {
   const id = `lens-${title.replace(/[^a-z]+/gi, '-')}`;
   const circle = `cx="${round(at[0])}" cy="${round(at[1])}" r="${round(radiusPx)}"`;
-  return `<clipPath id="${id}"><circle ${circle}/></clipPath><g clip-path="url(#${id})">${marks.map(element).join('')}</g><circle class="ink-lens" ${circle}/>`;
+  return `<clipPath id="${id}"><circle ${circle}/></clipPath><g clip-path="url(#${id})">${elements(marks, false)}</g><circle class="ink-lens" ${circle}/>`;
 }
 
-/** The sheet as an SVG element; `style` is put inside it when the file has to stand alone. */
+/** The sheet as an SVG element; `style` is put inside it when the file has to stand alone, and each mark then says its part. */
 export function toSvg(paper: Paper, style?: string): string {
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${round(paper.widthPx)} ${round(paper.heightPx)}" role="img" aria-label="${escape(paper.title)}">${style ? `<style>${style}</style>` : ''}${paper.lens ? throughLens(paper.lens, paper.title) : ''}${paper.marks.map(element).join('')}</svg>`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${round(paper.widthPx)} ${round(paper.heightPx)}" role="img" aria-label="${escape(paper.title)}">${style ? `<style>${style}</style>` : ''}${paper.lens ? throughLens(paper.lens, paper.title) : ''}${elements(paper.marks, style !== undefined)}</svg>`;
 }

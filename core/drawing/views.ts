@@ -1,7 +1,7 @@
 import type { Design, Station, ViewFrame } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { pointAt, tangentAt } from '../geometry/curve';
-import { dot } from '../geometry/space';
+import { dot, minus } from '../geometry/space';
 import type { Around } from '../plan/around';
 import { heightAt } from '../site/ground';
 import { boxAround, drawBeside, drawPart, extent } from './draw-part';
@@ -86,7 +86,7 @@ function upright(design: Design, frame: ViewFrame, around: Around): View {
   const stations = stationsIn(design, frame, flat);
   return view(frame.id, frame.title, chainsOf(design, frame.id), pullsOf(design, frame.id), [
     ...hatch(soil),
-    ...stations.map((station) => plant(station, design, flat)),
+    ...plants(stations, design, flat),
     ...parts.flatMap((part) => drawPart(part, flat, frame.square)),
     ...besideIn(frame, flat, around),
     { draw: 'lines', ink: 'ground', lines: [soil] },
@@ -115,11 +115,12 @@ function fromAbove(design: Design, frame: ViewFrame, around: Around): View {
       wall ? [{ draw: 'lines', ink: 'wall', lines: [level(wall)] }] : [],
     ),
     ...(design.traces ?? []).map((trace): Primitive => ({ draw: 'lines', ink: 'soil', lines: [trace.map(flat)] })),
-    ...design.stations.map((station): Primitive => ({
-      draw: 'shape',
-      ink: 'crop',
-      points: round(flat(station.at), spread(station) / 2),
-    })),
+    ...copies(
+      design.stations,
+      (station) => `${spread(station)}`,
+      (station) => round([0, 0], spread(station) / 2),
+      flat,
+    ),
     // From above a weave of leaning frames would hide what it hangs on.
     ...partsIn(design, frame, flat)
       .filter((part) => part.role !== 'thread')
@@ -181,9 +182,24 @@ function view(
   primitives: readonly Primitive[],
 ): View {
   const chainsOfSpots = primitives.flatMap((one) =>
-    one.draw === 'shape' ? [one.points] : one.draw === 'lines' ? one.lines : [[one.at]],
+    one.draw === 'shape'
+      ? [one.points]
+      : one.draw === 'lines'
+        ? one.lines
+        : one.draw === 'copies'
+          ? one.at.map((at) => boxOfCopy(one.points, at))
+          : [[one.at]],
   );
   return { id, title, primitives, chains, pulls, box: boxAround(chainsOfSpots) };
+}
+
+/** The box of a copy, by two corners. */
+function boxOfCopy(points: readonly Spot[], [right, up]: Spot): Spot[] {
+  const box = boxAround([points]);
+  return [
+    [right + box.left, up + box.bottom],
+    [right + box.right, up + box.top],
+  ];
 }
 
 /** The line of the soil from one place to another; beyond its ends it goes on as it ends. */
@@ -245,14 +261,55 @@ const LEAVES = Array.from({ length: 22 }, (_, i) => {
   return { up: 0.04 + 0.96 * t, out: full * (i % 2 ? 1 : 0.72) };
 });
 
-/** A leafy outline along the stem. */
-function plant(station: Station, design: Design, flat: Projection): Primitive {
+/** Stations that look alike drawn as copies of one outline, which is from where a station stands. */
+function copies(
+  stations: readonly Station[],
+  alike: (station: Station) => string,
+  outline: (station: Station) => Spot[],
+  flat: Projection,
+): Primitive[] {
+  const groups = new Map<string, Station[]>();
+  for (const station of stations) {
+    const key = alike(station);
+    const group = groups.get(key);
+    if (group) group.push(station);
+    else groups.set(key, [station]);
+  }
+  return [...groups.values()].map((group): Primitive => ({
+    draw: 'copies',
+    ink: 'crop',
+    points: outline(group[0] as Station),
+    at: group.map((station) => flat(station.at)),
+  }));
+}
+
+/** Leafy outlines along the stems: plants that grow the same way to the same height are the same drawing. */
+const plants = (stations: readonly Station[], design: Design, flat: Projection): Primitive[] =>
+  copies(
+    stations,
+    (station) =>
+      station.stem.curve === 'line'
+        ? [
+            shownHeight(station, design),
+            spread(station),
+            ...minus(pointAt(station.stem, 0), station.at),
+            ...tangentAt(station.stem, 0),
+          ]
+            .map((value) => value.toFixed(2))
+            .join()
+        : station.at.join(),
+    (station) => plant(station, design, flat),
+    flat,
+  );
+
+/** A leafy outline along the stem, from where it stands. */
+function plant(station: Station, design: Design, flat: Projection): Spot[] {
   const high = shownHeight(station, design);
   const half = spread(station) / 2;
   const [ox, oy] = flat([0, 0, 0]);
-  const [footX, footY] = flat(station.at);
-  const right: Spot[] = [[footX + 8, footY]];
-  const left: Spot[] = [[footX - 8, footY]];
+  const [atX, atY] = flat(station.at);
+  const right: Spot[] = [[8, 0]];
+  const left: Spot[] = [[-8, 0]];
   const straight = station.stem.curve === 'line';
   const way = (up: number): Spot => {
     const along = flat(tangentAt(station.stem, up));
@@ -267,10 +324,10 @@ function plant(station: Station, design: Design, flat: Projection): Primitive {
     const seen = Math.sqrt(dx * dx + dy * dy);
     const [nx, ny] = seen > 0.25 ? [dy / seen, -dx / seen] : [1, 0];
     const out = half * leaf.out;
-    right.push([x + nx * out, y + ny * out]);
-    left.push([x - nx * out, y - ny * out]);
+    right.push([x - atX + nx * out, y - atY + ny * out]);
+    left.push([x - atX - nx * out, y - atY - ny * out]);
   }
-  return { draw: 'shape', ink: 'crop', points: [...right, ...left.reverse()] };
+  return [...right, ...left.reverse()];
 }
 
 function round([right, up]: Spot, radius: number): Spot[] {

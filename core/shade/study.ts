@@ -7,7 +7,7 @@ import { inside } from '../geometry/polygon';
 import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { onPlan, type PlanSpot } from '../site/plot';
-import { dayOfYear, growingMonths, samplesOfDay } from '../site/sun/season';
+import { COMMON_YEAR, dayOfYear, growingMonths, samplesOfDay } from '../site/sun/season';
 import { shadersOf } from './shaders-of';
 import {
   boundsOf,
@@ -21,8 +21,6 @@ import {
   type Grid,
 } from './shade';
 
-/** Any common year: the sun of one is the sun of the next to a fraction of a degree. */
-const YEAR = 2026;
 const MIDDLE_DAY = 15;
 
 /** A structure where it stands: its design, its way to the plot, and the beds it stands on or beside. */
@@ -84,7 +82,7 @@ export function sunMap(
     shadersOf(plan, standing, date).flatMap((one) =>
       plan.beds.some((bed) => bed.id === one.owner) ? [] : [one.shader],
     ),
-    samplesOfDay(YEAR, month, day, plan.site, stepMinutes),
+    samplesOfDay(COMMON_YEAR, month, day, plan.site, stepMinutes),
     plan.site.northDeg,
   );
 }
@@ -140,7 +138,7 @@ export function bedSuns(
     const against = shaders.map(({ owner }) => owner !== bed.id && !ownBeds.get(owner)?.includes(bed.id));
     return { bed, spots, bounds: boundsOf(spots), against, hours: 0, takenBy: {} };
   });
-  for (const { sun, hours } of samplesOfDay(YEAR, month, MIDDLE_DAY, plan.site, stepMinutes)) {
+  for (const { sun, hours } of samplesOfDay(COMMON_YEAR, month, MIDDLE_DAY, plan.site, stepMinutes)) {
     if (sun.altitudeRad < LEAST_ALTITUDE_RAD) continue;
     const perHeight = shadowPerHeight(sun, plan.site.northDeg);
     const known = new Map<number, PlanSpot[][]>();

@@ -1,3 +1,5 @@
+import { UTCDateMini } from '@date-fns/utc';
+import { getDayOfYear, lightFormat, setDayOfYear } from 'date-fns';
 import type { Crop } from '../../crops/crop';
 import type { Site } from '../plot';
 import { sunPosition, type Place, type SunPosition } from './sun-position';
@@ -8,7 +10,8 @@ export interface SunSample {
   hours: number;
 }
 
-const DAY_MS = 86_400_000;
+/** Any common year: the sun of one is the sun of the next to a fraction of a degree. */
+export const COMMON_YEAR = 2026;
 
 /** The middle of each month that falls between the frosts, at least one; months 1 to 12. Works across the new year. */
 export function growingMonths(site: Pick<Site, 'lastFrost' | 'firstFrost'>): number[] {
@@ -31,21 +34,12 @@ export function samplesOfDay(year: number, month: number, day: number, place: Pl
 /** Days from 1 January of a "MM-DD"; a common year. */
 export function dayOfYear(monthDay: string): number {
   const [month = 1, day = 1] = monthDay.split('-').map(Number);
-  return Math.round((Date.UTC(2026, month - 1, day) - Date.UTC(2026, 0, 1)) / DAY_MS);
+  return getDayOfYear(new UTCDateMini(COMMON_YEAR, month - 1, day)) - 1;
 }
 
-/** The "MM-DD" of so many days from 1 January of a common year. */
-export function monthDayOf(day: number): string {
-  const at = Math.round(((day % 365) + 365) % 365);
-  const months = [31, 28, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
-  let left = Math.min(364, at);
-  const month = months.findIndex((days) => {
-    if (left < days) return true;
-    left -= days;
-    return false;
-  });
-  return `${String(month + 1).padStart(2, '0')}-${String(left + 1).padStart(2, '0')}`;
-}
+/** The "MM-DD" of so many days from 1 January of a common year; before it and after its end it goes round. */
+export const monthDayOf = (day: number): string =>
+  lightFormat(setDayOfYear(new UTCDateMini(COMMON_YEAR, 0), (((Math.round(day) % 365) + 365) % 365) + 1), 'MM-dd');
 
 /** Days from 1 January on which a crop of straight growth reaches a height, sown or planted in its first week; null where it never does. */
 export function dayAtHeight(

@@ -1,21 +1,15 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { ChartLine, Check, Minus } from 'lucide-react';
+import { ChartLine } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { drawViews } from '@lignum/core/drawing/views';
 import { cropBook, cropIn } from '@lignum/core/crops/book';
-import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
-import type { Choice } from '@lignum/core/choosing/rank';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
-import { formatMoney, money } from '@lignum/core/quantity/money';
-import { KINDS, kindOf } from '@lignum/core/structures/registry';
+import { KINDS } from '@lignum/core/structures/registry';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
-import { say, type Fact } from '@lignum/core/wording/say';
 import type { Bed } from '@lignum/core/site/bed';
 import { Button } from '../../ui/button';
-import { Drawing } from '../../ui/drawing';
 import { ChooserField } from '../../ui/chooser';
 import { LengthField, NumberField } from '../../ui/field';
 import { HABIT_WORDS, plantingWords } from '../garden/crop-words';
@@ -25,9 +19,10 @@ import { freeSpot, newBed } from '../garden/new-bed';
 import { addBed, addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { choosingWorker } from '../shell/choosing-worker';
-import { Glance } from '../shell/glance';
-import { perLength } from '../shell/stock-words';
 import { useAnswer } from '../shell/use-answer';
+import { BedOption } from './bed-option';
+import { waitingOn, type RankedBed } from './first-planting';
+import { KindTile, Offer } from './on-what';
 import type { BedsAnswer, BedsQuestion, KindsAnswer, KindsQuestion } from '../../workers/choosing-messages';
 
 /** Charts are fetched only when one is opened. */
@@ -43,14 +38,22 @@ const NEW = 'new';
 const BEDS_AT_FIRST = 3;
 
 /** Bed, crop, support: three answers, and each support is sized and priced for real beside the others. */
-export function NewRow({ bedId, kindId }: { bedId: string | undefined; kindId: string | undefined }) {
+export function NewRow({
+  bedId,
+  kindId,
+  firstBeds,
+}: {
+  bedId: string | undefined;
+  kindId: string | undefined;
+  /** The beds ranked for what the page begins with. */
+  firstBeds: readonly RankedBed[];
+}) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
   const [fresh, setFresh] = useState<Bed>(() => newBed(plan));
   const [chosenBed, setChosenBed] = useState(plan.beds.some((bed) => bed.id === bedId) ? (bedId as string) : NEW);
   const bed = plan.beds.find((one) => one.id === chosenBed) ?? fresh;
-  const carried = new Set(plan.structures.flatMap((structure) => structure.plantings));
-  const waiting = plan.plantings.filter((one) => one.bed === bed.id && !carried.has(one.id));
+  const waiting = waitingOn(plan, bed.id);
   const [chosenPlanting, setChosenPlanting] = useState<string>(waiting[0]?.id ?? NEW);
   const [draft, setDraft] = useState<Planting>(() => newPlanting(bed));
   const known = waiting.find((one) => one.id === chosenPlanting);
@@ -100,13 +103,17 @@ export function NewRow({ bedId, kindId }: { bedId: string | undefined; kindId: s
     [plan, planting.id, planting.crop, planting.training, planting.count],
   );
   const { answer: rankedBeds } = useAnswer<BedsQuestion, BedsAnswer>(choosingWorker, bedsQuestion);
-  const beds = rankedBeds ?? plan.beds.map((one) => ({ bed: one, suits: false, pro: [], con: [] }));
+  const bedById = new Map(plan.beds.map((one) => [one.id, one]));
+  const beds = (rankedBeds?.map((one): RankedBed => ({ ...one, bed: one.bed.id })) ?? firstBeds).flatMap((one) => {
+    const there = bedById.get(one.bed);
+    return there ? [{ ...one, bed: there }] : [];
+  });
   const [allBeds, setAllBeds] = useState(false);
   const shownBeds = allBeds ? beds : beds.filter((one, rank) => rank < BEDS_AT_FIRST || one.bed.id === chosenBed);
   const chooseBed = (next: string) => {
     setChosenBed(next);
     const there = plan.beds.find((one) => one.id === next) ?? fresh;
-    const idle = plan.plantings.find((one) => one.bed === next && one.crop === planting.crop && !carried.has(one.id));
+    const idle = waitingOn(plan, next).find((one) => one.crop === planting.crop);
     setChosenPlanting(idle?.id ?? NEW);
     setDraft({ ...newPlanting(there, crop), training: planting.training, count: planting.count });
   };
@@ -266,180 +273,5 @@ export function NewRow({ bedId, kindId }: { bedId: string | undefined; kindId: s
         />
       )}
     </main>
-  );
-}
-
-function BedOption({
-  chosen,
-  onChoose,
-  name,
-  about,
-  best,
-  pro,
-  con,
-}: {
-  chosen: boolean;
-  onChoose: () => void;
-  name: string;
-  about: string;
-  best: boolean;
-  pro: readonly Fact[];
-  con: readonly Fact[];
-}) {
-  const { tongue } = useGarden();
-  return (
-    <label
-      className={`flex min-h-11 cursor-pointer gap-3 border-t border-rule py-2 ${chosen ? 'bg-chalk-wash' : 'hover:bg-well'} px-2`}
-    >
-      <input
-        type="radio"
-        name="bed"
-        className="mt-1 size-5 shrink-0 accent-(--chalk)"
-        checked={chosen}
-        onChange={onChoose}
-      />
-      <span className="min-w-0 grow">
-        <span className="font-semibold">{name}</span> <span className="text-soft">{about}</span>
-        {best && <span className="ml-2 text-[0.85rem] font-semibold text-leaf">best place</span>}
-        <span className="block text-[0.9rem] leading-snug text-soft">
-          {con.map((told) => (
-            <span key={told.code} className="mr-1.5 text-ochre">
-              {say(told, CHOOSING_PHRASES, tongue)}
-            </span>
-          ))}
-          {pro.map((told) => (
-            <span key={told.code} className="mr-1.5">
-              {say(told, CHOOSING_PHRASES, tongue)}
-            </span>
-          ))}
-        </span>
-      </span>
-    </label>
-  );
-}
-
-/** The ranking in words. */
-function standing(choice: Choice, rank: number): string {
-  if (!choice.suits) return 'Does not suit';
-  return rank === 0 ? 'First choice' : rank === 1 ? 'Second choice' : `Choice ${rank + 1}`;
-}
-
-/** One kind as it would stand here, small; the whole tile is the button. */
-function KindTile({
-  choice,
-  rank,
-  chosen,
-  onChoose,
-}: {
-  choice: Choice;
-  rank: number;
-  chosen: boolean;
-  onChoose: () => void;
-}) {
-  const { plan, tongue } = useGarden();
-  return (
-    <label
-      className={`relative flex cursor-pointer flex-col bg-sheet p-2 focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-(--chalk) ${chosen ? 'shadow-[0_0_0_2px_var(--chalk)]' : 'shadow-[0_1px_0_var(--rule)] hover:shadow-[0_0_0_1.5px_var(--rule-strong)]'} `}
-    >
-      <input
-        type="radio"
-        name="kind"
-        checked={chosen}
-        onChange={onChoose}
-        className="absolute top-3 left-3 size-4 accent-(--chalk)"
-      />
-      <Glance design={choice.design} around={choice.around} widthPx={236} heightPx={132} />
-      <span className="mt-1 leading-tight font-semibold">{kindOf(choice.structure.kind).name}</span>
-      <span className="mt-auto flex flex-wrap justify-between gap-x-2 pt-1 text-[0.9rem]">
-        <span>{formatMoney(money(choice.cost.totalMinor, plan.garden.currency), tongue.locale)}</span>
-        <span className={!choice.suits ? 'text-keel' : rank === 0 ? 'font-semibold text-leaf' : 'text-soft'}>
-          {standing(choice, rank)}
-        </span>
-      </span>
-    </label>
-  );
-}
-
-/** The kind that is looked at: its drawing with figures, what it costs, what speaks for and against it. */
-function Offer({
-  choice,
-  rank,
-  weighing,
-  onTake,
-}: {
-  choice: Choice;
-  rank: number;
-  weighing: boolean;
-  onTake: () => void;
-}) {
-  const { plan, tongue } = useGarden();
-  const { cost } = choice;
-  const kind = kindOf(choice.structure.kind);
-  const elevation = useMemo(() => drawViews(choice.design, choice.around)[0], [choice]);
-  const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
-  return (
-    <article className="mt-6 grid gap-x-8 gap-y-4 border-t border-rule pt-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
-      <div className="min-w-0 bg-sheet p-3">
-        {elevation && <Drawing view={elevation} units={tongue.units} heightPx={330} />}
-      </div>
-      <div className="flex min-w-0 flex-col">
-        <h3 className="flex flex-wrap items-baseline gap-x-3 text-xl">
-          {kind.name}
-          <span
-            className={`font-sans text-[0.9rem] font-semibold ${!choice.suits ? 'text-keel' : rank === 0 ? 'text-leaf' : 'text-soft'}`}
-          >
-            {standing(choice, rank)}
-          </span>
-        </h3>
-        <p className="text-[0.95rem] text-soft">{kind.blurb}</p>
-        <p className="mt-2">
-          <span className="text-2xl font-semibold">{amount(cost.totalMinor)}</span>{' '}
-          <span className="text-soft">
-            {cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant · `}
-            {perLength(cost, plan.garden.currency, tongue)} · {amount(cost.perSeasonMinor)} a season
-          </span>
-        </p>
-        {!cost.complete && (
-          <p className="text-[0.9rem] font-semibold text-keel">
-            Too low: something on its list has no price in your book.
-          </p>
-        )}
-        <div className="mt-3 mb-4 grid gap-x-6 gap-y-2 text-[0.95rem] sm:grid-cols-2 lg:grid-cols-1">
-          <Reasons title="For it" facts={choice.pro} Icon={Check} colour="text-leaf" />
-          <Reasons title="Against it" facts={choice.con} Icon={Minus} colour="text-ochre" />
-        </div>
-        <Button look="main" className="mt-auto self-start" disabled={weighing} onClick={onTake}>
-          Take the {kind.name.split(/ on |,/)[0]?.toLowerCase()} to the bench
-        </Button>
-      </div>
-    </article>
-  );
-}
-
-function Reasons({
-  title,
-  facts,
-  Icon,
-  colour,
-}: {
-  title: string;
-  facts: readonly Fact[];
-  Icon: typeof Check;
-  colour: string;
-}) {
-  const { tongue } = useGarden();
-  return (
-    <div>
-      <h4 className="text-[0.85rem] font-semibold text-soft">{title}</h4>
-      {facts.length === 0 && <p className="text-soft">Nothing much.</p>}
-      <ul>
-        {facts.map((told) => (
-          <li key={told.code} className="flex gap-2 py-0.5 leading-snug">
-            <Icon size={15} aria-hidden className={`mt-[3px] shrink-0 ${colour}`} />
-            {say(told, CHOOSING_PHRASES, tongue)}
-          </li>
-        ))}
-      </ul>
-    </div>
   );
 }

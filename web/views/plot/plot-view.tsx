@@ -5,7 +5,7 @@ import { useMemo, useState } from 'react';
 import { Plus } from 'lucide-react';
 import { FEATURE_KINDS, type FeatureKind } from '@lignum/core/site/plot';
 import { KINDS } from '@lignum/core/structures/registry';
-import { dayOfYear, growingMonths } from '@lignum/core/site/sun/season';
+import { COMMON_YEAR, dayOfYear, growingMonths } from '@lignum/core/site/sun/season';
 import { sunDay, sunPosition } from '@lignum/core/site/sun/sun-position';
 import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
@@ -43,7 +43,7 @@ const MONTHS = [
   'November',
   'December',
 ];
-const YEAR = 2026;
+
 const ALONG_PATHS = KINDS.filter((kind) => kind.stands.includes('path'));
 
 /** The plot to scale: what lies where, how the shadows go, and how much sun each bed gets. */
@@ -76,9 +76,9 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
   const monthNumber = month === 'season' ? (growingMonths(plan.site)[1] ?? 6) : month;
 
   // Solar time: noon is when the sun stands highest, whatever the clock says.
-  const dayStart = Date.UTC(YEAR, monthNumber - 1, 15) - (plan.site.longitudeDeg / 15) * 3_600_000;
+  const dayStart = Date.UTC(COMMON_YEAR, monthNumber - 1, 15) - (plan.site.longitudeDeg / 15) * 3_600_000;
   const sun = useMemo(() => sunPosition(dayStart + minutes * 60_000, plan.site), [dayStart, minutes, plan.site]);
-  const today = useMemo(() => sunDay(Date.UTC(YEAR, monthNumber - 1, 15), plan.site), [monthNumber, plan.site]);
+  const today = useMemo(() => sunDay(Date.UTC(COMMON_YEAR, monthNumber - 1, 15), plan.site), [monthNumber, plan.site]);
   const today15 = dayOfYear(`${String(monthNumber).padStart(2, '0')}-15`);
   const hour = (ms: number) => {
     const at = Math.round((ms - dayStart) / 60_000);

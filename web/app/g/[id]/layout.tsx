@@ -1,8 +1,6 @@
 import { headers } from 'next/headers';
-import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { database } from '../../../server/database';
-import { loadGarden } from '../../../server/garden-store';
+import { gardenOfRequest } from '../../../server/garden-of-request';
 import { GardenProvider } from '../../../views/shell/garden-context';
 import { Header } from '../../../views/shell/header';
 
@@ -16,8 +14,7 @@ export default async function GardenLayout({
   children: ReactNode;
 }) {
   const { id } = await params;
-  const garden = await loadGarden(database(), id);
-  if (!garden) notFound();
+  const garden = await gardenOfRequest(id);
   // Only a guess, so that drawings come in a size that can be read; the page measures itself.
   const on = /Mobi/.test((await headers()).get('user-agent') ?? '') ? 'phone' : 'desk';
   return (

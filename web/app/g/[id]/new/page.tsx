@@ -1,8 +1,31 @@
+import { rankBeds } from '@lignum/core/choosing/where';
+import { cropIn } from '@lignum/core/crops/book';
+import { trainingOf } from '@lignum/core/crops/table';
+import { gardenOfRequest } from '../../../../server/garden-of-request';
+import { firstPlanting } from '../../../../views/new-row/first-planting';
 import { NewRow } from '../../../../views/new-row/new-row';
 
 export const metadata = { title: 'Plan a row' };
 
-export default async function NewRowPage({ searchParams }: { searchParams: Promise<{ bed?: string; kind?: string }> }) {
-  const { bed, kind } = await searchParams;
-  return <NewRow bedId={bed} kindId={kind} />;
+export default async function NewRowPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<{ bed?: string; kind?: string }>;
+}) {
+  const [{ id }, { bed, kind }] = await Promise.all([params, searchParams]);
+  const { plan } = await gardenOfRequest(id);
+  // Ranked here for what the page begins with, so that it is whole when it is first painted.
+  const planting = firstPlanting(plan, bed);
+  const crop = cropIn(plan.crops, planting.crop);
+  const others = { ...plan, plantings: plan.plantings.filter((one) => one.id !== planting.id) };
+  const ranked = rankBeds(others, crop, trainingOf(crop, planting.training), planting.count);
+  return (
+    <NewRow
+      bedId={bed}
+      kindId={kind}
+      firstBeds={ranked.map(({ bed: { id: one }, suits, pro, con }) => ({ bed: one, suits, pro, con }))}
+    />
+  );
 }

@@ -1,0 +1,139 @@
+import { Check, Minus } from 'lucide-react';
+import { useMemo } from 'react';
+import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
+import type { Choice } from '@lignum/core/choosing/rank';
+import { drawViews } from '@lignum/core/drawing/views';
+import { formatMoney, money } from '@lignum/core/quantity/money';
+import { kindOf } from '@lignum/core/structures/registry';
+import { say, type Fact } from '@lignum/core/wording/say';
+import { Button } from '../../ui/button';
+import { Drawing } from '../../ui/drawing';
+import { useGarden } from '../shell/garden-context';
+import { Glance } from '../shell/glance';
+import { perLength } from '../shell/stock-words';
+
+/** The ranking in words. */
+function standing(choice: Choice, rank: number): string {
+  if (!choice.suits) return 'Does not suit';
+  return rank === 0 ? 'First choice' : rank === 1 ? 'Second choice' : `Choice ${rank + 1}`;
+}
+
+/** One kind as it would stand here, small; the whole tile is the button. */
+export function KindTile({
+  choice,
+  rank,
+  chosen,
+  onChoose,
+}: {
+  choice: Choice;
+  rank: number;
+  chosen: boolean;
+  onChoose: () => void;
+}) {
+  const { plan, tongue } = useGarden();
+  return (
+    <label
+      className={`relative flex cursor-pointer flex-col bg-sheet p-2 focus-within:outline-3 focus-within:outline-offset-2 focus-within:outline-(--chalk) ${chosen ? 'shadow-[0_0_0_2px_var(--chalk)]' : 'shadow-[0_1px_0_var(--rule)] hover:shadow-[0_0_0_1.5px_var(--rule-strong)]'} `}
+    >
+      <input
+        type="radio"
+        name="kind"
+        checked={chosen}
+        onChange={onChoose}
+        className="absolute top-3 left-3 size-4 accent-(--chalk)"
+      />
+      <Glance design={choice.design} around={choice.around} widthPx={236} heightPx={132} />
+      <span className="mt-1 leading-tight font-semibold">{kindOf(choice.structure.kind).name}</span>
+      <span className="mt-auto flex flex-wrap justify-between gap-x-2 pt-1 text-[0.9rem]">
+        <span>{formatMoney(money(choice.cost.totalMinor, plan.garden.currency), tongue.locale)}</span>
+        <span className={!choice.suits ? 'text-keel' : rank === 0 ? 'font-semibold text-leaf' : 'text-soft'}>
+          {standing(choice, rank)}
+        </span>
+      </span>
+    </label>
+  );
+}
+
+/** The kind that is looked at: its drawing with figures, what it costs, what speaks for and against it. */
+export function Offer({
+  choice,
+  rank,
+  weighing,
+  onTake,
+}: {
+  choice: Choice;
+  rank: number;
+  weighing: boolean;
+  onTake: () => void;
+}) {
+  const { plan, tongue } = useGarden();
+  const { cost } = choice;
+  const kind = kindOf(choice.structure.kind);
+  const elevation = useMemo(() => drawViews(choice.design, choice.around)[0], [choice]);
+  const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
+  return (
+    <article className="mt-6 grid gap-x-8 gap-y-4 border-t border-rule pt-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
+      <div className="min-w-0 bg-sheet p-3">
+        {elevation && <Drawing view={elevation} units={tongue.units} heightPx={330} />}
+      </div>
+      <div className="flex min-w-0 flex-col">
+        <h3 className="flex flex-wrap items-baseline gap-x-3 text-xl">
+          {kind.name}
+          <span
+            className={`font-sans text-[0.9rem] font-semibold ${!choice.suits ? 'text-keel' : rank === 0 ? 'text-leaf' : 'text-soft'}`}
+          >
+            {standing(choice, rank)}
+          </span>
+        </h3>
+        <p className="text-[0.95rem] text-soft">{kind.blurb}</p>
+        <p className="mt-2">
+          <span className="text-2xl font-semibold">{amount(cost.totalMinor)}</span>{' '}
+          <span className="text-soft">
+            {cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant · `}
+            {perLength(cost, plan.garden.currency, tongue)} · {amount(cost.perSeasonMinor)} a season
+          </span>
+        </p>
+        {!cost.complete && (
+          <p className="text-[0.9rem] font-semibold text-keel">
+            Too low: something on its list has no price in your book.
+          </p>
+        )}
+        <div className="mt-3 mb-4 grid gap-x-6 gap-y-2 text-[0.95rem] sm:grid-cols-2 lg:grid-cols-1">
+          <Reasons title="For it" facts={choice.pro} Icon={Check} colour="text-leaf" />
+          <Reasons title="Against it" facts={choice.con} Icon={Minus} colour="text-ochre" />
+        </div>
+        <Button look="main" className="mt-auto self-start" disabled={weighing} onClick={onTake}>
+          Take the {kind.name.split(/ on |,/)[0]?.toLowerCase()} to the bench
+        </Button>
+      </div>
+    </article>
+  );
+}
+
+function Reasons({
+  title,
+  facts,
+  Icon,
+  colour,
+}: {
+  title: string;
+  facts: readonly Fact[];
+  Icon: typeof Check;
+  colour: string;
+}) {
+  const { tongue } = useGarden();
+  return (
+    <div>
+      <h4 className="text-[0.85rem] font-semibold text-soft">{title}</h4>
+      {facts.length === 0 && <p className="text-soft">Nothing much.</p>}
+      <ul>
+        {facts.map((told) => (
+          <li key={told.code} className="flex gap-2 py-0.5 leading-snug">
+            <Icon size={15} aria-hidden className={`mt-[3px] shrink-0 ${colour}`} />
+            {say(told, CHOOSING_PHRASES, tongue)}
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
