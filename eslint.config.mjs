@@ -1,4 +1,5 @@
 import js from '@eslint/js';
+import a11y from 'eslint-plugin-jsx-a11y';
 import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
@@ -54,6 +55,15 @@ export default ts.config(
     files: ['web/**/*.tsx', 'web/**/*.ts'],
     plugins: { 'react-hooks': hooks },
     rules: { 'react-hooks/rules-of-hooks': 'error', 'react-hooks/exhaustive-deps': 'error' },
+  },
+  {
+    files: ['web/**/*.tsx'],
+    ...a11y.flatConfigs.strict,
+    rules: {
+      ...a11y.flatConfigs.strict.rules,
+      // What scrolls sideways has to be reached by the keyboard.
+      'jsx-a11y/no-noninteractive-tabindex': ['error', { tags: [], roles: ['region'] }],
+    },
   },
   {
     files: ['**/*.mjs'],

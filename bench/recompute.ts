@@ -9,6 +9,7 @@ import { toSvg } from '@lignum/core/drawing/svg';
 import { drawViews } from '@lignum/core/drawing/views';
 import { computeAs, withMends } from '@lignum/core/plan/compute-as';
 import { computeStructure } from '@lignum/core/plan/compute';
+import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { settingOf, withStructure } from '@lignum/core/plan/setting-of';
 import { kindOf } from '@lignum/core/structures/registry';
 
@@ -26,27 +27,47 @@ function timed(run: (turn: number) => void): { usual: number; worst: number } {
   return { usual: median(times), worst: Math.max(...times) };
 }
 
-const lines = DEMO_PLAN.structures.map((structure) => {
+/** The demo's structures, or those that are named, and the longest row that anyone plants: 100′ of tomatoes on panels. */
+const named = process.argv.slice(2);
+const wall = DEMO_PLAN.structures.find((one) => one.id === 'tomato-wall');
+const HUNDRED_FEET_MM = 30_480;
+const LONG: Plan = {
+  ...DEMO_PLAN,
+  beds: DEMO_PLAN.beds.map((bed) => ({ ...bed, lengthMm: Math.max(bed.lengthMm, HUNDRED_FEET_MM + 100) })),
+};
+const measured: { plan: Plan; structure: StructurePlan }[] = [
+  ...DEMO_PLAN.structures.map((structure) => ({ plan: DEMO_PLAN, structure })),
+  ...(wall
+    ? [
+        {
+          plan: LONG,
+          structure: { ...wall, name: 'A wall of 100′', knobs: { ...wall.knobs, length: HUNDRED_FEET_MM } },
+        },
+      ]
+    : []),
+].filter(({ structure }) => named.length === 0 || named.includes(structure.id));
+
+const lines = measured.map(({ plan: garden, structure }) => {
   // A slightly other length at every turn, so that nothing is remembered.
-  const { design, knobs } = computeStructure(DEMO_PLAN, structure).sized;
+  const { design, knobs } = computeStructure(garden, structure).sized;
   const knob = design.handles[0]?.knob ?? '';
   const turned = (turn: number) => ({
     ...structure,
     knobs: { ...structure.knobs, [knob]: Number(knobs[knob]?.value) - turn },
   });
   const sizing = timed((turn) =>
-    kindOf(structure.kind).design(turned(turn).knobs, settingOf(kindOf, DEMO_PLAN, structure)),
+    kindOf(structure.kind).design(turned(turn).knobs, settingOf(kindOf, garden, structure)),
   );
   const whole = timed((turn) => {
-    const { sized, around } = computeAs(kindOf, DEMO_PLAN, turned(turn));
+    const { sized, around } = computeAs(kindOf, garden, turned(turn));
     for (const view of drawViews(sized.design, around))
       toSvg(setOnPaper(view, { widthPx: 640, heightPx: 360, units: 'imperial' }));
   });
   const mends = timed((turn) => {
-    const plan = withStructure(DEMO_PLAN, turned(turn));
+    const plan = withStructure(garden, turned(turn));
     withMends(kindOf, plan, computeAs(kindOf, plan, turned(turn)));
   });
-  const bare = timed((turn) => computeAs(kindOf, DEMO_PLAN, turned(turn)));
+  const bare = timed((turn) => computeAs(kindOf, garden, turned(turn)));
   const share = (ms: number): string => `${Math.round((ms / FRAME_MS) * 100)} %`;
   return {
     support: structure.name,

@@ -37,6 +37,8 @@ export interface PaperPull {
   mmPerPx: number;
 }
 
+/** Never nothing, however little room the figures leave: 10 m are 20 pixels. */
+const LEAST_SCALE = 0.002;
 /** A round window is of one size on every drawing. */
 const LENS_PX = 66;
 const FIGURE_SIZE = 13;
@@ -89,7 +91,7 @@ export function setOnPaper(
     );
   let scale = Math.min(availableWidth / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height);
   let placed = place(level, scale);
-  scale = Math.max(0.01, Math.min(scale, (o.heightPx - 2 * EDGE - roomUnder(placed)) / height));
+  scale = Math.max(LEAST_SCALE, Math.min(scale, (o.heightPx - 2 * EDGE - roomUnder(placed)) / height));
   if (lensScale !== null) scale = lensScale;
   if (o.keep) scale = o.keep.scale;
   placed = place(level, scale);
@@ -135,6 +137,17 @@ function widestFigure(chain: Chain, units: Units, scale: number): number {
   return 30 + Math.max(...figures.map((figure) => textWidth(figure.text, FIGURE_SIZE) + figure.tier * SECOND_TIER));
 }
 
+/** Spots nearer to each other than this cannot be told apart. Pixels. */
+const TOLD_APART_PX = 0.7;
+const seenApart = (spots: readonly Spot[]): Spot[] => {
+  let [x, y] = [Infinity, Infinity];
+  return spots.filter((spot) => {
+    if (Math.max(Math.abs(spot[0] - x), Math.abs(spot[1] - y)) < TOLD_APART_PX) return false;
+    [x, y] = spot;
+    return true;
+  });
+};
+
 function onPaper(one: Primitive, toPaper: (spot: Spot) => Spot, scale: number): PaperMark {
   const part = 'part' in one && one.part !== undefined ? { part: one.part } : {};
   switch (one.draw) {
@@ -143,7 +156,7 @@ function onPaper(one: Primitive, toPaper: (spot: Spot) => Spot, scale: number): 
     case 'copies':
       return {
         draw: 'copies',
-        points: one.points.map(([right, up]): Spot => [right * scale, -up * scale]),
+        points: seenApart(one.points.map(([right, up]): Spot => [right * scale, -up * scale])),
         at: one.at.map(toPaper),
         ink: one.ink,
       };

@@ -117,10 +117,10 @@ test('a support is built as another kind, and undo brings the old one back with 
     .getByRole('dialog')
     .getByRole('button', { name: /Tepee and cone/ })
     .click();
-  await expect(page.getByRole('tab', { name: 'Door' })).toBeVisible();
+  await expect(page.getByRole('radio', { name: 'Door' })).toBeVisible();
   await saved(page);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByRole('tab', { name: 'Panel' })).toBeVisible();
+  await expect(page.getByRole('radio', { name: 'Panel' })).toBeVisible();
   await saved(page);
   expect((await savedPlan(request, id)).structures.find((one) => one.id === 'bean-wall')).toMatchObject({
     kind: 'panel-wall',

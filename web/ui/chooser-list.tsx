@@ -1,13 +1,18 @@
 'use client';
 import { Check, ChevronDown } from 'lucide-react';
 import { Select } from 'radix-ui';
+import { useEffect, useRef } from 'react';
 import type { ListProps } from './chooser';
 
 /** A chooser with all it needs to open. */
 export function ChooserList({ id, value, choices, onChange, label, className, startOpen, takeFocus }: ListProps) {
+  const trigger = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (takeFocus) trigger.current?.focus();
+  }, [takeFocus]);
   return (
     <Select.Root value={value} onValueChange={onChange} defaultOpen={startOpen}>
-      <Select.Trigger {...(id ? { id } : {})} aria-label={label} autoFocus={takeFocus} className={className}>
+      <Select.Trigger {...(id ? { id } : {})} ref={trigger} aria-label={label} className={className}>
         <span className="truncate">
           <Select.Value />
         </span>

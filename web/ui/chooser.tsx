@@ -29,6 +29,7 @@ let fetched: ComponentType<ListProps> | null = null;
 export function Chooser(props: ChooserProps) {
   const [List, setList] = useState<ComponentType<ListProps> | null>(() => fetched);
   const [opens, setOpens] = useState(false);
+  const list = useId();
   const button = useRef<HTMLButtonElement>(null);
   const held = useRef(false);
   const className = `${look} ${props.className ?? ''}`;
@@ -48,6 +49,7 @@ export function Chooser(props: ChooserProps) {
       {...(id ? { id } : {})}
       aria-label={label}
       aria-haspopup="listbox"
+      aria-controls={list}
       aria-expanded={false}
       aria-busy={opens}
       onPointerEnter={() => void reach(false)}

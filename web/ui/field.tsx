@@ -1,8 +1,6 @@
 'use client';
-import { Slider, ToggleGroup } from 'radix-ui';
 import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
 import { bareUnitOf, exact, formatLength, parseLength, type Units } from '@lignum/core/quantity/length';
-import type { Choice } from './chooser';
 import { sayLengthFault } from './length-fault';
 import { lengthTarget, type LengthTarget } from './length-target';
 
@@ -49,6 +47,8 @@ interface LengthProps {
   step: number;
   onChange: (mm: number) => void;
   onFault?: (fault: string | null) => void;
+  /** Called when the field is left; Enter and Escape then leave it too. */
+  onDone?: () => void;
   className?: string;
   label?: string;
 }
@@ -57,7 +57,19 @@ interface LengthProps {
  * A length as it is written on a plan. What is typed is read at every stroke and used as soon as it
  * is a length within the limits; arrow keys step it; leaving the field tidies it.
  */
-export function LengthInput({ id, mm, units, min, max, step, onChange, onFault, className = '', label }: LengthProps) {
+export function LengthInput({
+  id,
+  mm,
+  units,
+  min,
+  max,
+  step,
+  onChange,
+  onFault,
+  onDone,
+  className = '',
+  label,
+}: LengthProps) {
   const [draft, setDraft] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const tell = (next: string | null) => {
@@ -121,18 +133,20 @@ export function LengthInput({ id, mm, units, min, max, step, onChange, onFault, 
       onBlur={() => {
         setDraft(null);
         tell(null);
+        onDone?.();
       }}
       onKeyDown={(event) => {
         if (event.key === 'Enter') {
           setDraft(null);
           if (!fault) tell(null);
         }
-        if (event.key === 'Escape' && draft !== null) {
+        if (event.key === 'Escape' && (draft !== null || onDone)) {
           event.preventDefault();
           event.stopPropagation();
           setDraft(null);
           tell(null);
         }
+        if (onDone && (event.key === 'Enter' || event.key === 'Escape')) event.currentTarget.blur();
         if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
           event.preventDefault();
           nudge((event.key === 'ArrowUp' ? step : -step) * (event.shiftKey ? 10 : 1));
@@ -239,90 +253,5 @@ export function NumberField({
     <Field label={label} help={help} fault={fault} htmlFor={id}>
       <NumberInput {...rest} id={id} onFault={setFault} />
     </Field>
-  );
-}
-
-/** Two to four short choices side by side. */
-export function Switcher({
-  value,
-  choices,
-  onChange,
-  label,
-  className = '',
-}: {
-  value: string;
-  choices: readonly Choice[];
-  onChange: (id: string) => void;
-  label: string;
-  className?: string;
-}) {
-  return (
-    <ToggleGroup.Root
-      type="single"
-      value={value}
-      aria-label={label}
-      onValueChange={(next) => {
-        if (next) onChange(next);
-      }}
-      className={`flex rounded-[3px] bg-well p-0.5 ${className}`}
-    >
-      {choices.map((choice) => (
-        <ToggleGroup.Item
-          key={choice.id}
-          value={choice.id}
-          disabled={choice.disabled ?? false}
-          className="min-h-10 flex-1 rounded-[2px] px-3 text-[0.9rem] leading-tight whitespace-nowrap text-soft hover:text-ink disabled:opacity-45 data-[state=on]:bg-sheet data-[state=on]:font-semibold data-[state=on]:text-ink data-[state=on]:shadow-[0_0_0_1.5px_var(--chalk)]"
-        >
-          {choice.label}
-        </ToggleGroup.Item>
-      ))}
-    </ToggleGroup.Root>
-  );
-}
-
-/** The rod as a slider: drag its crow's foot, or step it with the arrow keys. */
-export function RodSlider({
-  value,
-  min,
-  max,
-  step,
-  label,
-  says,
-  onChange,
-}: {
-  value: number;
-  min: number;
-  max: number;
-  step: number;
-  label: string;
-  says: string;
-  onChange: (value: number) => void;
-}) {
-  return (
-    <Slider.Root
-      value={[value]}
-      min={min}
-      max={max}
-      step={step}
-      onValueChange={([next]) => {
-        if (next !== undefined) onChange(Math.min(max, Math.max(min, exact(Math.round(next / step) * step))));
-      }}
-      className="relative flex h-11 w-full touch-none items-center select-none"
-    >
-      <Slider.Track className="relative mx-3.5 h-2.5 grow bg-[repeating-linear-gradient(90deg,var(--rule-strong)_0_1px,transparent_1px_10%)] shadow-[inset_0_-1px_0_var(--rule-strong)]">
-        <Slider.Range className="absolute h-full border-b-[3px] border-chalk" />
-      </Slider.Track>
-      <Slider.Thumb aria-label={label} aria-valuetext={says} className="grid h-11 w-7 place-items-center">
-        <svg viewBox="0 0 16 20" aria-hidden className="h-5 w-4 -translate-y-1.5 text-chalk">
-          <path
-            d="M2 1 L8 18 L14 1"
-            fill="var(--sheet)"
-            stroke="currentColor"
-            strokeWidth="2.6"
-            strokeLinejoin="round"
-          />
-        </svg>
-      </Slider.Thumb>
-    </Slider.Root>
   );
 }

@@ -11,7 +11,7 @@ import { withClashes } from '@lignum/core/plan/clashes';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
 import { buttonLook } from '../../ui/button';
-import { Switcher } from '../../ui/field';
+import { Switcher } from '../../ui/switcher';
 import { Verdicts } from '../../ui/verdicts';
 import { mendedOf, structureOf } from '../shell/computed-structure';
 import { changeStructure, removeStructure, setKnobs } from '../shell/edits';

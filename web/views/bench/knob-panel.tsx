@@ -1,5 +1,4 @@
 'use client';
-import { Tabs } from 'radix-ui';
 import { RotateCcw } from 'lucide-react';
 import { useId, useState } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
@@ -7,7 +6,9 @@ import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Knob, KnobState } from '@lignum/core/structures/knob';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Chooser, type Choice } from '../../ui/chooser';
-import { LengthInput, NumberInput, RodSlider, Switcher } from '../../ui/field';
+import { LengthInput, NumberInput } from '../../ui/field';
+import { RodSlider } from '../../ui/rod-slider';
+import { Switcher } from '../../ui/switcher';
 import { setKnob } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 
@@ -18,42 +19,38 @@ export function KnobPanel({ computed }: { computed: ComputedStructure }) {
   const settled = Object.fromEntries(Object.entries(sized.knobs).map(([name, state]) => [name, state.value]));
   const shown = Object.entries(kind.knobs).filter(([, knob]) => knob.shown?.(settled, setting) ?? true);
   const groups = [...new Set(shown.map(([, knob]) => knob.group))];
+  const [wanted, setWanted] = useState(groups[0] ?? '');
+  const open = groups.includes(wanted) ? wanted : (groups[0] ?? '');
   return (
-    <Tabs.Root defaultValue={groups[0] ?? ''} key={kind.id}>
-      <Tabs.List aria-label="Knobs" className="flex border-b border-rule">
-        {groups.map((group) => (
-          <Tabs.Trigger
-            key={group}
-            value={group}
-            className="min-h-11 flex-1 px-2 text-[0.95rem] text-soft hover:text-ink data-[state=active]:font-semibold data-[state=active]:text-ink data-[state=active]:shadow-[inset_0_-3px_0_var(--chalk)]"
-          >
-            {group}
-          </Tabs.Trigger>
-        ))}
-      </Tabs.List>
-      {groups.map((group) => (
-        <Tabs.Content key={group} value={group} className="divide-y divide-rule" tabIndex={-1}>
-          {shown
-            .filter(([, knob]) => knob.group === group)
-            .map(([name, knob]) => (
-              <KnobRow
-                key={name}
-                knob={knob}
-                rodMost={knob.type === 'length' ? (knob.usualMost?.(setting) ?? knob.max) : 0}
-                state={sized.knobs[name] as KnobState}
-                tongue={tongue}
-                phrases={kind.phrases}
-                choices={
-                  knob.type === 'choice'
-                    ? choicesOf(knob, knob.offered?.(setting, settled), sized.knobs[name]?.value)
-                    : []
-                }
-                onChange={(value) => store.edit(setKnob(structure.id, name, value), `knob ${structure.id} ${name}`)}
-              />
-            ))}
-        </Tabs.Content>
-      ))}
-    </Tabs.Root>
+    <>
+      <Switcher
+        label="Knobs"
+        look="heading"
+        value={open}
+        choices={groups.map((group) => ({ id: group, label: group }))}
+        onChange={setWanted}
+      />
+      <div className="divide-y divide-rule">
+        {shown
+          .filter(([, knob]) => knob.group === open)
+          .map(([name, knob]) => (
+            <KnobRow
+              key={name}
+              knob={knob}
+              rodMost={knob.type === 'length' ? (knob.usualMost?.(setting) ?? knob.max) : 0}
+              state={sized.knobs[name] as KnobState}
+              tongue={tongue}
+              phrases={kind.phrases}
+              choices={
+                knob.type === 'choice'
+                  ? choicesOf(knob, knob.offered?.(setting, settled), sized.knobs[name]?.value)
+                  : []
+              }
+              onChange={(value) => store.edit(setKnob(structure.id, name, value), `knob ${structure.id} ${name}`)}
+            />
+          ))}
+      </div>
+    </>
   );
 }
 

@@ -1,4 +1,5 @@
 'use client';
+import { useDrag } from '@use-gesture/react';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { View } from '@lignum/core/drawing/primitive';
 import type { Frame, Paper, PaperPull } from '@lignum/core/drawing/sheet';
@@ -92,9 +93,7 @@ function Pull({
   const { structure, sized } = computed;
   const value = sized.knobs[pull.knob]?.value as number;
   const step = knob.step[tongue.units];
-  const [held, setHeld] = useState<{ x: number; y: number; value: number; mmPerPx: number; moved: boolean } | null>(
-    null,
-  );
+  const [held, setHeld] = useState(false);
   const [typing, setTyping] = useState(false);
   const set = (mm: number) =>
     store.edit(
@@ -103,32 +102,24 @@ function Pull({
     );
   const nudge = (by: number) => set(exact(Math.round((value + by) / step) * step));
 
-  const press = (event: PointerEvent<HTMLDivElement>) => {
-    if (event.button !== 0) return;
-    event.currentTarget.setPointerCapture(event.pointerId);
-    // The drawing fills its place; before it has been measured it is stretched to it.
-    const shown = event.currentTarget.parentElement?.parentElement?.clientWidth ?? paper.widthPx;
-    setHeld({
-      x: event.clientX,
-      y: event.clientY,
-      value,
-      mmPerPx: (pull.mmPerPx * paper.widthPx) / shown,
-      moved: false,
-    });
-    onHold();
-  };
-  const move = (event: PointerEvent<HTMLDivElement>) => {
-    if (!held) return;
-    const px = pull.axis === 'right' ? event.clientX - held.x : held.y - event.clientY;
-    if (!held.moved && Math.abs(px) < TAP) return;
-    if (!held.moved) setHeld({ ...held, moved: true });
-    set(exact(Math.round((held.value + px * held.mmPerPx) / step) * step));
-  };
-  const release = () => {
-    if (held && !held.moved) setTyping(true);
-    setHeld(null);
-    onLoose();
-  };
+  const pulled = useDrag<PointerEvent<HTMLDivElement>>(
+    ({ event, first, active, tap, movement: [right, down], memo }) => {
+      if (tap) return setTyping(true);
+      // The drawing fills its place; before it has been measured it is stretched to it.
+      const shown = event.currentTarget.parentElement?.parentElement?.clientWidth ?? paper.widthPx;
+      const from = (memo as { value: number; mmPerPx: number } | undefined) ?? {
+        value,
+        mmPerPx: (pull.mmPerPx * paper.widthPx) / shown,
+      };
+      if (first) onHold();
+      setHeld(active);
+      const px = pull.axis === 'right' ? right : -down;
+      set(exact(Math.round((from.value + px * from.mmPerPx) / step) * step));
+      if (!active) onLoose();
+      return from;
+    },
+    { filterTaps: true, tapsThreshold: TAP, pointer: { keys: false } },
+  );
   const key = (event: KeyboardEvent<HTMLDivElement>) => {
     const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
     // On the drawing an arrow moves what it points at: where pulling up makes less, up makes less.
@@ -162,10 +153,7 @@ function Pull({
         aria-valuetext={says}
         aria-orientation={pull.axis === 'right' ? 'horizontal' : 'vertical'}
         className={`grid size-11 touch-none place-items-center rounded-full ${pull.axis === 'right' ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
-        onPointerDown={press}
-        onPointerMove={move}
-        onPointerUp={release}
-        onPointerCancel={release}
+        {...pulled()}
         onKeyDown={key}
       >
         <svg
@@ -225,13 +213,6 @@ function TypedLength({
   const id = `pull-${knob.label.replace(/\W+/g, '-')}`;
   return (
     <div
-      onBlur={onClose}
-      onKeyDown={(event) => {
-        if (event.key === 'Enter' || event.key === 'Escape') {
-          event.stopPropagation();
-          onClose();
-        }
-      }}
       ref={(box) => {
         box?.querySelector('input')?.focus();
       }}
@@ -248,6 +229,7 @@ function TypedLength({
         step={knob.step[tongue.units]}
         onChange={onChange}
         onFault={setFault}
+        onDone={onClose}
         className="w-32"
       />
       {fault && (

@@ -9,7 +9,8 @@ import { Button } from '../../ui/button';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Sheet } from '../../ui/dialog';
 import { ChooserField } from '../../ui/chooser';
-import { Field, inputLook, Switcher } from '../../ui/field';
+import { Field, inputLook } from '../../ui/field';
+import { Switcher } from '../../ui/switcher';
 import { CURRENCIES, newPlan } from './new-plan';
 
 interface Refusal {

@@ -1,10 +1,12 @@
 'use client';
-import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useDrag } from '@use-gesture/react';
+import type { KeyboardEvent, PointerEvent } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { PlanSpot } from '@lignum/core/site/plot';
 import type { PathSpot } from '@lignum/core/site/stand';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { useGarden } from '../shell/garden-context';
+import { arrowMove } from './arrows';
 import { bendPath, type Thing } from './things';
 
 type PathThing = Extract<Thing, { is: 'path' }>;
@@ -22,23 +24,21 @@ export function Corners({
   settle: (spot: PlanSpot) => PlanSpot;
 }) {
   const { store, tongue } = useGarden();
-  const [held, setHeld] = useState<number | null>(null);
   const { spots, closed } = thing.stand;
   const place = (corner: number, [xMm, yMm]: PlanSpot, how: string) =>
     store.edit(
       bendPath(thing, (now) => now.map((spot, i) => (i === corner ? { ...spot, xMm, yMm } : spot))),
       `${how} ${thing.id} ${corner}`,
     );
+  const pulled = useDrag<PointerEvent<SVGElement>>(
+    ({ args: [corner], event, first }) => {
+      if (!first) place(corner as number, settle(spotOf(event)), 'drag corner');
+    },
+    { pointer: { keys: false } },
+  );
   const press = (event: KeyboardEvent<SVGElement>, corner: number) => {
     const spot = spots[corner] as PathSpot;
-    const step = TAPE_STEP[tongue.units] * (event.shiftKey ? 12 : 1);
-    const by: Record<string, PlanSpot> = {
-      ArrowLeft: [-step, 0],
-      ArrowRight: [step, 0],
-      ArrowUp: [0, step],
-      ArrowDown: [0, -step],
-    };
-    const move = by[event.key];
+    const move = arrowMove(event, TAPE_STEP[tongue.units]);
     if (move) place(corner, [spot.xMm + move[0], spot.yMm + move[1]], 'nudge corner');
     else if (event.key === 'Delete' || event.key === 'Backspace')
       store.edit(bendPath(thing, (now) => now.filter((_, i) => i !== corner)));
@@ -91,16 +91,7 @@ export function Corners({
             role="button"
             aria-label={`Corner ${i + 1}, ${formatLength(spot.xMm, tongue.units)} from the left, ${formatLength(spot.yMm, tongue.units)} from below. Arrow keys move it, Delete takes it out.`}
             className="cursor-grab touch-none outline-none focus-visible:[&>circle:last-of-type]:stroke-ink focus-visible:[&>circle:last-of-type]:[stroke-width:4]"
-            onPointerDown={(event) => {
-              if (event.button !== 0) return;
-              event.currentTarget.setPointerCapture(event.pointerId);
-              setHeld(i);
-            }}
-            onPointerMove={(event) => {
-              if (held === i) place(i, settle(spotOf(event)), 'drag corner');
-            }}
-            onPointerUp={() => setHeld(null)}
-            onPointerCancel={() => setHeld(null)}
+            {...pulled(i)}
             onKeyDown={(event) => press(event, i)}
           >
             <circle cx={x} cy={y} r="22" fill="transparent" />

@@ -6,6 +6,7 @@ import type { PlanSpot } from '@lignum/core/site/plot';
 import { LEAST_LEG_MM, shortLeg } from '@lignum/core/site/stand';
 import { Button } from '../../ui/button';
 import { useGarden } from '../shell/garden-context';
+import { arrowMove } from './arrows';
 import { MOST_CORNERS } from './things';
 
 /** A path while it is laid: corner after corner, as one would knock in pegs. */
@@ -96,14 +97,7 @@ export function LayPath({
     Math.hypot(...([0, 1] as const).map((n) => toPx(spot)[n] - toPx(first)[n])) < 14;
   const put = (spot: PlanSpot) => (nearFirst(spot) ? laying.finish(true) : laying.add(spot));
   const press = (event: KeyboardEvent<SVGElement>) => {
-    const step = stepMm * (event.shiftKey ? 5 : 1);
-    const by: Record<string, PlanSpot> = {
-      ArrowLeft: [-step, 0],
-      ArrowRight: [step, 0],
-      ArrowUp: [0, step],
-      ArrowDown: [0, -step],
-    };
-    const move = by[event.key];
+    const move = arrowMove(event, stepMm, 5);
     if (move)
       setAim([
         Math.max(0, Math.min(plan.site.widthMm, aim[0] + move[0])),

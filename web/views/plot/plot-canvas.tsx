@@ -1,4 +1,5 @@
 'use client';
+import { useDrag } from '@use-gesture/react';
 import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
 import { feetOf, footprintOf } from '@lignum/core/design/on-plot';
@@ -14,6 +15,7 @@ import type { SunPosition } from '@lignum/core/site/sun/sun-position';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
+import { arrowMove } from './arrows';
 import { SunLayer } from './sun-layer';
 import { Corners } from './corners';
 import { LayPath, type Laying } from './lay-path';
@@ -23,11 +25,8 @@ import type { HoursAnswer } from '../../workers/sun-messages';
 /** A dragged thing's corner falls on these round lengths. mm. */
 const ROUND = { imperial: 152.4, metric: 100 } as const;
 
-interface Dragging {
-  id: string;
-  grip: PlanSpot;
-  caught: { axis: 'x' | 'y'; at: number }[];
-}
+/** Lines that what is dragged has fallen into. */
+type Caught = ReturnType<typeof settleDrag>['caught'];
 
 /** The plot to scale, worked on directly: take hold and drag, or choose and use the arrow keys. */
 export function PlotCanvas({
@@ -47,7 +46,7 @@ export function PlotCanvas({
   const { plan, store, tongue } = useGarden();
   const frame = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState({ width: 760, height: 640 });
-  const [drag, setDrag] = useState<Dragging | null>(null);
+  const [caught, setCaught] = useState<Caught>([]);
   const isLaying = laying !== null;
   useLayoutEffect(() => {
     const element = frame.current;
@@ -84,35 +83,33 @@ export function PlotCanvas({
     return [(event.clientX - box.left - 12) / scale, (height - (event.clientY - box.top - 12)) / scale];
   };
 
-  const take = (event: PointerEvent<SVGElement>, thing: Thing) => {
-    if (event.button !== 0) return;
-    event.currentTarget.setPointerCapture(event.pointerId);
-    const [x, y] = spotOf(event);
-    const body = bodyOf(thing);
-    choose(thing.id);
-    setDrag({ id: thing.id, grip: [x - body.xMm, y - body.yMm], caught: [] });
-  };
-  const pull = (event: PointerEvent<SVGElement>, thing: Thing) => {
-    if (drag?.id !== thing.id) return;
-    const [x, y] = spotOf(event);
-    if (thing.is === 'run') return store.edit(moveThing(thing, { xMm: x, yMm: y }), `drag ${thing.id}`);
-    const { xMm, yMm, caught } = settleDrag(plan, thing, [x - drag.grip[0], y - drag.grip[1]], ROUND[tongue.units]);
-    setDrag({ ...drag, caught });
-    store.edit(moveThing(thing, { xMm, yMm }), `drag ${thing.id}`);
-  };
+  const pulled = useDrag<PointerEvent<SVGElement>>(
+    ({ args, event, first, last, memo }) => {
+      const [thing] = args as [Thing];
+      const [x, y] = spotOf(event);
+      if (first) {
+        const body = bodyOf(thing);
+        choose(thing.id);
+        return [x - body.xMm, y - body.yMm] satisfies PlanSpot;
+      }
+      const grip = memo as PlanSpot;
+      if (thing.is === 'run') store.edit(moveThing(thing, { xMm: x, yMm: y }), `drag ${thing.id}`);
+      else {
+        const { xMm, yMm, caught: on } = settleDrag(plan, thing, [x - grip[0], y - grip[1]], ROUND[tongue.units]);
+        setCaught(last ? [] : on);
+        store.edit(moveThing(thing, { xMm, yMm }), `drag ${thing.id}`);
+      }
+      return grip;
+    },
+    { pointer: { keys: false } },
+  );
   const press = (event: KeyboardEvent<SVGElement>, thing: Thing) => {
-    const step = TAPE_STEP[tongue.units] * (event.shiftKey ? 12 : 1);
     const body = bodyOf(thing);
-    const by: Record<string, PlanSpot> = {
-      ArrowLeft: [-step, 0],
-      ArrowRight: [step, 0],
-      ArrowUp: [0, step],
-      ArrowDown: [0, -step],
-    };
-    const [dx, dy] = by[event.key] ?? [0, 0];
+    const move = arrowMove(event, TAPE_STEP[tongue.units]);
     if (event.key === 'r' || event.key === 'R')
       store.edit(moveThing(thing, { turnDeg: (body.turnDeg + (event.shiftKey ? 5 : 90)) % 360 }), `turn ${thing.id}`);
-    else if (dx || dy) store.edit(moveThing(thing, { xMm: body.xMm + dx, yMm: body.yMm + dy }), `nudge ${thing.id}`);
+    else if (move)
+      store.edit(moveThing(thing, { xMm: body.xMm + move[0], yMm: body.yMm + move[1] }), `nudge ${thing.id}`);
     else if (event.key === 'Enter' || event.key === ' ') choose(thing.id);
     else if (event.key === 'Escape') choose(null);
     else return;
@@ -132,10 +129,7 @@ export function PlotCanvas({
         aria-pressed={isChosen}
         aria-label={`${body.name}, ${formatLength(body.lengthMm, tongue.units)} by ${formatLength(body.widthMm, tongue.units)}. Arrow keys move it${thing.is === 'run' ? ' along its run' : ', R turns it'}.`}
         className="cursor-move outline-none focus-visible:[&>path:first-child]:stroke-chalk focus-visible:[&>path:first-child]:[stroke-width:4]"
-        onPointerDown={(event) => take(event, thing)}
-        onPointerMove={(event) => pull(event, thing)}
-        onPointerUp={() => setDrag(null)}
-        onPointerCancel={() => setDrag(null)}
+        {...pulled(thing)}
         onFocus={() => choose(thing.id)}
         onKeyDown={(event) => press(event, thing)}
       >
@@ -192,7 +186,7 @@ export function PlotCanvas({
               settle={(spot) => settleSpot(plan, spot, ROUND[tongue.units], selected.id)}
             />
           )}
-          {drag?.caught.map(({ axis, at }) => {
+          {caught.map(({ axis, at }) => {
             const [x, y] = toPx([at, at]);
             return (
               <path

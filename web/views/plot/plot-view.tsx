@@ -9,7 +9,8 @@ import { COMMON_YEAR, dayOfYear, growingMonths } from '@lignum/core/site/sun/sea
 import { sunDay, sunPosition } from '@lignum/core/site/sun/sun-position';
 import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
-import { RodSlider, Switcher } from '../../ui/field';
+import { RodSlider } from '../../ui/rod-slider';
+import { Switcher } from '../../ui/switcher';
 import { newBed } from '../garden/new-bed';
 import { newStructure } from '../garden/new-structure';
 import { addBed, addFeature, addStructure } from '../shell/edits';

@@ -5,7 +5,7 @@ import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import { Keyboard, Redo2, Ruler, Undo2 } from 'lucide-react';
 import { CrowFoot } from '../../ui/crow-foot';
-import { Switcher } from '../../ui/field';
+import { Switcher } from '../../ui/switcher';
 import { changeGarden } from './edits';
 import { useGarden, useHistory } from './garden-context';
 import { SaveBanner, SaveNote } from './save-note';

@@ -21,7 +21,7 @@ const KEYS: readonly { keys: string; does: string }[] = [
   { keys: 'Space  Enter  Esc', does: 'Laying a fence: a corner, the end, leave it' },
   { keys: '↑ ↓', does: 'In a field or on a rod: one step' },
   { keys: '↑ ↓ ← →  Enter', does: 'On a pull in a drawing: one step, or type' },
-  { keys: 'Shift ↑ ↓', does: 'In a length field: ten steps' },
+  { keys: 'Shift ↑ ↓', does: 'In a length field or on a rod: ten steps' },
   { keys: '?', does: 'This sheet' },
 ];
 

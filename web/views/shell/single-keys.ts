@@ -1,8 +1,13 @@
 /** Where single letters are switched off, for those who dictate. */
 export const SINGLE_KEYS_SWITCH = 'lignum-single-keys';
 
+/** Fields in which a letter is not written: those that are set by arrows, or by a press. */
+const WITHOUT_LETTERS = new Set(['range', 'radio', 'checkbox', 'button', 'color']);
+
 export const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+  target instanceof HTMLElement &&
+  (target.isContentEditable ||
+    (/^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName) && !WITHOUT_LETTERS.has((target as HTMLInputElement).type)));
 
 /** A letter pressed by itself and meant for the page: not in a field, nor while a sheet or a list lies over it. */
 export const isSingleKey = (event: KeyboardEvent): boolean =>
