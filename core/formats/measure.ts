@@ -1,4 +1,4 @@
-import type { DocumentFault } from './read-plan';
+import type { DocumentFault } from './door';
 
 /** How long each list of a plan may be; the schema holds the same. */
 export const LIST_LIMITS = {

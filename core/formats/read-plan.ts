@@ -1,63 +1,14 @@
-import type Joi from 'joi';
 import { cropBook, cropNonsense, findCrop } from '../crops/book';
 import type { Plan } from '../plan/plan';
 import { kindOf } from '../structures/registry';
+import { bedNonsense } from '../site/bed';
 import { LEAST_LEG_MM, shortLeg } from '../site/stand';
+import { atTheDoor, type DocumentFault } from './door';
 import { outOfMeasure } from './measure';
 import { PLAN_SCHEMA } from './plan-schema';
 import { upgradePlan } from './upgrade';
 
-/** What is wrong with a document: where (a JSON pointer) and what, naming the value and the limit. */
-export interface DocumentFault {
-  path: string;
-  message: string;
-}
-
 export type PlanReading = { ok: true; plan: Plan } | { ok: false; faults: DocumentFault[] };
-
-/** Sentences of the door: each says what stands there and what may. */
-const MESSAGES: Record<string, string> = {
-  'any.required': 'is missing',
-  'any.only': 'is "{{#value}}"; it must be one of {{#valids}}',
-  'object.unknown': 'is not a field of this format',
-  'object.base': 'must be an object',
-  'array.base': 'must be a list',
-  'array.max': 'has more than {{#limit}} entries',
-  'number.base': 'is "{{#value}}", which is not a number',
-  'number.integer': 'is {{#value}}; it must be a whole number',
-  'number.min': 'is {{#value}}; the least is {{#limit}}',
-  'number.max': 'is {{#value}}; the most is {{#limit}}',
-  'number.greater': 'is {{#value}}; it must be more than {{#limit}}',
-  'number.unsafe': 'is {{#value}}, which is too large a number',
-  'number.infinity': 'is not a finite number',
-  'string.base': 'must be text',
-  'string.empty': 'is empty',
-  'string.min': 'is empty',
-  'string.max': 'is longer than {{#limit}} letters',
-  'string.pattern.base': 'is "{{#value}}"; use letters, digits, - and _ only, 64 at most',
-  'string.pattern.name': 'is "{{#value}}"; it must be {{#name}}',
-  'boolean.base': 'must be true or false',
-};
-
-const pointer = (path: readonly (string | number)[]): string => `/${path.join('/')}`;
-
-/** Checks anything against one of the door's schemas. Nothing is converted: "12" is not 12. */
-export function atTheDoor<T>(
-  schema: Joi.Schema,
-  input: unknown,
-): { ok: true; value: T } | { ok: false; faults: DocumentFault[] } {
-  const read = schema.validate(input, {
-    abortEarly: false,
-    convert: false,
-    messages: MESSAGES,
-    errors: { label: false, wrap: { label: false, string: false } },
-  }) as Joi.ValidationResult<T>;
-  if (!read.error) return { ok: true, value: read.value };
-  return {
-    ok: false,
-    faults: read.error.details.map((detail) => ({ path: pointer(detail.path), message: detail.message })),
-  };
-}
 
 /** Reads a plan document of any version: measured, brought up to this one, then shape and limits, then whether its parts refer to each other. */
 export function readPlan(input: unknown): PlanReading {
@@ -86,8 +37,7 @@ function crossFaults(plan: Plan): DocumentFault[] {
     for (const { field, message } of cropNonsense(crop)) say(`/crops/${i}/${field}`, message);
   });
   plan.beds.forEach((bed, i) => {
-    if (Math.abs(bed.riseMm) > bed.lengthMm / 2)
-      say(`/beds/${i}/riseMm`, `is ${bed.riseMm}; the most is half the bed's length, ${bed.lengthMm / 2}`);
+    for (const { field, message } of bedNonsense(bed)) say(`/beds/${i}/${field}`, message);
   });
   plan.plantings.forEach((planting, i) => {
     if (!beds.has(planting.bed)) say(`/plantings/${i}/bed`, `is "${planting.bed}", which is no bed of this plan`);

@@ -16,9 +16,7 @@ it('an outline holds every one of its points, turns one way only, and is no larg
       const flat = points.map(([x, y]) => [x, y] as const);
       const outline = outlineOf(flat);
       const area = areaOf(outline);
-      const middle = [0, 1].map(
-        (n) => outline.reduce((sum, at) => sum + (at[n as 0 | 1]), 0) / outline.length,
-      );
+      const middle = [0, 1].map((n) => outline.reduce((sum, at) => sum + at[n as 0 | 1], 0) / outline.length);
       fc.pre(area > 0);
       for (const [x, y] of flat) {
         // Drawn a hair towards the middle, so that corners are inside.

@@ -1,5 +1,5 @@
 import { DrizzleQueryError } from 'drizzle-orm';
-import type { DocumentFault } from '@lignum/core/formats/read-plan';
+import type { DocumentFault } from '@lignum/core/formats/door';
 import { database, type Database } from './database';
 
 /** A plan of the largest size the door admits is well under this. Bytes. */

@@ -47,6 +47,8 @@ interface LengthProps {
   step: number;
   onChange: (mm: number) => void;
   onFault?: (fault: string | null) => void;
+  /** Something is wrong with it that the field itself does not find. */
+  invalid?: boolean;
   /** Called when the field is left; Enter and Escape then leave it too. */
   onDone?: () => void;
   className?: string;
@@ -66,6 +68,7 @@ export function LengthInput({
   step,
   onChange,
   onFault,
+  invalid = false,
   onDone,
   className = '',
   label,
@@ -114,8 +117,8 @@ export function LengthInput({
       autoComplete="off"
       spellCheck={false}
       aria-label={label}
-      aria-invalid={fault !== null}
-      aria-describedby={fault ? `${id}-fault` : undefined}
+      aria-invalid={invalid || fault !== null}
+      aria-describedby={invalid || fault ? `${id}-fault` : undefined}
       value={draft ?? formatLength(mm, units)}
       className={`${inputLook} ${className}`}
       onChange={(event) => type(event.target.value)}
@@ -156,13 +159,18 @@ export function LengthInput({
   );
 }
 
-export function LengthField({ label, help, ...rest }: Omit<LengthProps, 'id'> & { label: string; help?: string }) {
+/** `fault`: what is wrong with a length that can be read, beside what the field itself finds. */
+export function LengthField({
+  label,
+  help,
+  fault = null,
+  ...input
+}: Omit<LengthProps, 'id' | 'onFault'> & { label: string; help?: string; fault?: string | null }) {
   const id = useId();
-  const [fault, setFault] = useState<string | null>(null);
-  const { label: _label, ...input } = { label, ...rest };
+  const [unread, setUnread] = useState<string | null>(null);
   return (
-    <Field label={label} help={help} fault={fault} htmlFor={id}>
-      <LengthInput {...input} id={id} onFault={setFault} />
+    <Field label={label} help={help} fault={unread ?? fault} htmlFor={id}>
+      <LengthInput {...input} id={id} invalid={fault !== null} onFault={setUnread} />
     </Field>
   );
 }
@@ -175,6 +183,7 @@ export function NumberInput({
   max,
   onChange,
   onFault,
+  invalid = false,
   whole = true,
   className = '',
   label,
@@ -185,6 +194,7 @@ export function NumberInput({
   max: number;
   onChange: (value: number) => void;
   onFault?: (fault: string | null) => void;
+  invalid?: boolean;
   whole?: boolean;
   className?: string;
   label?: string;
@@ -212,8 +222,8 @@ export function NumberInput({
       inputMode={whole ? 'numeric' : 'decimal'}
       autoComplete="off"
       aria-label={label}
-      aria-invalid={fault !== null}
-      aria-describedby={fault ? `${id}-fault` : undefined}
+      aria-invalid={invalid || fault !== null}
+      aria-describedby={invalid || fault ? `${id}-fault` : undefined}
       value={draft ?? String(value)}
       className={`${inputLook} ${className}`}
       onChange={(event) => type(event.target.value)}
@@ -237,10 +247,12 @@ export function NumberInput({
 export function NumberField({
   label,
   help,
+  fault = null,
   ...rest
 }: {
   label: string;
   help?: string;
+  fault?: string | null;
   value: number;
   min: number;
   max: number;
@@ -248,10 +260,10 @@ export function NumberField({
   whole?: boolean;
 }) {
   const id = useId();
-  const [fault, setFault] = useState<string | null>(null);
+  const [unread, setUnread] = useState<string | null>(null);
   return (
-    <Field label={label} help={help} fault={fault} htmlFor={id}>
-      <NumberInput {...rest} id={id} onFault={setFault} />
+    <Field label={label} help={help} fault={unread ?? fault} htmlFor={id}>
+      <NumberInput {...rest} id={id} invalid={fault !== null} onFault={setUnread} />
     </Field>
   );
 }

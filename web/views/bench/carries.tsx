@@ -11,9 +11,7 @@ import { addPlanting, carry, changePlanting, removePlanting } from '../shell/edi
 import { useGarden } from '../shell/garden-context';
 
 /** Fetched when something is planted or changed. */
-const PlantingSheet = dynamic(() => import('../garden/planting-sheet').then((module) => module.PlantingSheet), {
-  ssr: false,
-});
+const PlantingSheet = dynamic(() => import('../garden/planting-sheet'), { ssr: false });
 
 /** What grows in the bed, and which of it this support carries. */
 export function Carries({ computed }: { computed: ComputedStructure }) {
@@ -81,7 +79,6 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
       </button>
       {editing && (
         <PlantingSheet
-          open
           onClose={() => setEditing(null)}
           start={editing.planting}
           onDone={(planting) => {

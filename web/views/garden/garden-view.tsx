@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useId, useState } from 'react';
 import { AlertOctagon, Check, Download, History, Pencil, Plus, TriangleAlert } from 'lucide-react';
@@ -24,12 +25,14 @@ import {
   removePlanting,
 } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import { BedSheet } from './bed-sheet';
 import { newPlanting } from './beginnings';
 import { newBed } from './new-bed';
 import { plantingWords } from './crop-words';
 import { EarlierVersions } from './earlier-versions';
-import { PlantingSheet } from './planting-sheet';
+
+/** Fetched when they are opened: they carry the rules of the document with them. */
+const BedSheet = dynamic(() => import('./bed-sheet'), { ssr: false });
+const PlantingSheet = dynamic(() => import('./planting-sheet'), { ssr: false });
 
 const small = 'flex min-h-11 items-center gap-1 rounded-[3px] px-2 text-[0.95rem] text-chalk hover:bg-chalk-wash';
 
@@ -214,7 +217,6 @@ export function GardenView() {
       <EarlierVersions open={history} onClose={() => setHistory(false)} />
       {editing && 'bed' in editing && (
         <BedSheet
-          open
           onClose={() => setEditing(null)}
           start={editing.bed}
           isNew={editing.isNew}
@@ -234,7 +236,6 @@ export function GardenView() {
       )}
       {editing && 'planting' in editing && (
         <PlantingSheet
-          open
           onClose={() => setEditing(null)}
           start={editing.planting}
           onDone={(planting) => {

@@ -1,6 +1,9 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
+import { useWatch } from 'react-hook-form';
 import { cropBook, cropIn } from '@lignum/core/crops/book';
+import { PLANTING_SCHEMA } from '@lignum/core/formats/crop-schemas';
+import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { sourcesOf } from '@lignum/core/crops/table';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { Crop } from '@lignum/core/crops/crop';
@@ -8,8 +11,7 @@ import type { Planting } from '@lignum/core/plan/plan';
 import { formatMass } from '@lignum/core/quantity/measure';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
-import { ChooserField } from '../../ui/chooser';
-import { NumberField } from '../../ui/field';
+import { FormChooser, FormNumber, RuledForm, useRuledForm } from '../../ui/form';
 import { CropSheet } from './crop-sheet';
 import { HABIT_WORDS } from './crop-words';
 import { putCrop } from '../shell/edits';
@@ -21,14 +23,12 @@ const weeks = (count: number): string =>
     : `${Math.abs(count)} ${Math.abs(count) === 1 ? 'week' : 'weeks'} ${count < 0 ? 'before' : 'after'}`;
 
 /** What grows, how it is trained, and how many: with what the crop table knows of it. */
-export function PlantingSheet({
-  open,
+export default function PlantingSheet({
   onClose,
   start,
   onDone,
   onRemove,
 }: {
-  open: boolean;
   onClose: () => void;
   start: Planting;
   onDone: (planting: Planting) => void;
@@ -36,16 +36,16 @@ export function PlantingSheet({
 }) {
   const { plan, store, tongue } = useGarden();
   const [altering, setAltering] = useState<Crop | null>(null);
-  const [draft, setDraft] = useState(start);
-  useEffect(() => {
-    if (open) setDraft(start);
-  }, [open, start]);
+  const form = useRuledForm<Planting>(PLANTING_SCHEMA, start);
+  const draft = useWatch({ control: form.control }) as Planting;
   const crop = cropIn(plan.crops, draft.crop);
   const own = plan.crops.some((one) => one.id === crop.id);
   const from = own ? 'your own figure' : sourcesOf(crop).heightMm;
   const length = (mm: number) => formatLength(mm, tongue.units);
-  const chooseCrop = (id: string) =>
-    setDraft({ ...draft, crop: id, training: cropIn(plan.crops, id).trainings[0]?.id ?? '' });
+  const chooseCrop = (id: string) => {
+    form.setValue('crop', id);
+    form.setValue('training', cropIn(plan.crops, id).trainings[0]?.id ?? '');
+  };
   const facts: [string, string][] = [
     ['Grows to', `${length(crop.heightMm)} (${from})`],
     ...(crop.supportToMm > 0
@@ -72,38 +72,31 @@ export function PlantingSheet({
     ['Kept from', crop.pests.map((pest) => `${pest.pest} (${pest.barrier})`).join('; ')],
   ];
   return (
-    <Sheet open={open} onClose={onClose} title={onRemove ? 'What grows here' : 'Plant something'}>
-      <form
-        className="grid gap-4"
-        onSubmit={(event) => {
-          event.preventDefault();
-          onDone(draft);
-        }}
+    <Sheet open onClose={onClose} title={onRemove ? 'What grows here' : 'Plant something'}>
+      <RuledForm
+        form={form}
+        schema={PLANTING_SCHEMA}
+        units={tongue.units}
+        step={TAPE_STEP[tongue.units]}
+        onDone={onDone}
       >
-        <ChooserField
+        <FormChooser
+          name="crop"
           label="Crop"
-          value={draft.crop}
           choices={cropBook(plan.crops).map((one) => ({ id: one.id, label: one.name }))}
-          onChange={chooseCrop}
+          onChoose={chooseCrop}
           help={HABIT_WORDS[crop.habit]}
         />
         <div className="grid gap-4 sm:grid-cols-[minmax(0,1fr)_8rem]">
-          <ChooserField
+          <FormChooser
+            name="training"
             label="Trained"
-            value={draft.training}
             choices={crop.trainings.map((one) => ({
               id: one.id,
               label: `${one.name}, ${length(one.spacingMm)} apart`,
             }))}
-            onChange={(training) => setDraft({ ...draft, training })}
           />
-          <NumberField
-            label="Plants"
-            value={draft.count}
-            min={1}
-            max={2000}
-            onChange={(count) => setDraft({ ...draft, count })}
-          />
+          <FormNumber name="count" label="Plants" />
         </div>
         <dl className="grid grid-cols-[9rem_1fr] gap-y-1 border-t border-rule pt-3 text-[0.9rem]">
           {facts.map(([name, value]) => (
@@ -135,20 +128,18 @@ export function PlantingSheet({
             {onRemove ? 'Done' : 'Plant it'}
           </Button>
         </div>
-      </form>
+      </RuledForm>
       {altering && (
         <CropSheet
-          open
           onClose={() => setAltering(null)}
           start={altering}
           onDone={(changed) => {
             store.edit(putCrop(changed));
-            setDraft({
-              ...draft,
-              crop: changed.id,
-              training:
-                changed.trainings.find((one) => one.id === draft.training)?.id ?? changed.trainings[0]?.id ?? '',
-            });
+            form.setValue('crop', changed.id);
+            form.setValue(
+              'training',
+              changed.trainings.find((one) => one.id === draft.training)?.id ?? changed.trainings[0]?.id ?? '',
+            );
             setAltering(null);
           }}
         />

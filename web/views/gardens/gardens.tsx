@@ -1,17 +1,16 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useId, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { Plus, Trash2, Upload } from 'lucide-react';
-import type { Units } from '@lignum/core/quantity/length';
 import type { GardenCard } from '../../server/garden-store';
 import { Button } from '../../ui/button';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Sheet } from '../../ui/dialog';
-import { ChooserField } from '../../ui/chooser';
-import { Field, inputLook } from '../../ui/field';
-import { Switcher } from '../../ui/switcher';
-import { CURRENCIES, newPlan } from './new-plan';
+
+/** Fetched when a garden is made. */
+const NewGarden = dynamic(() => import('./new-garden'), { ssr: false });
 
 interface Refusal {
   message: string;
@@ -140,7 +139,7 @@ export function Gardens({ gardens }: { gardens: readonly GardenCard[] }) {
           </li>
         ))}
       </ul>
-      <NewGarden open={making} onClose={() => setMaking(false)} onMake={(plan) => void store(plan)} />
+      {making && <NewGarden onClose={() => setMaking(false)} onMake={(plan) => void store(plan)} />}
       <Sheet
         open={doomed !== null}
         onClose={() => setDoomed(null)}
@@ -162,65 +161,5 @@ export function Gardens({ gardens }: { gardens: readonly GardenCard[] }) {
         </div>
       </Sheet>
     </main>
-  );
-}
-
-function NewGarden({ open, onClose, onMake }: { open: boolean; onClose: () => void; onMake: (plan: unknown) => void }) {
-  const id = useId();
-  const [name, setName] = useState('');
-  const [units, setUnits] = useState<Units>('imperial');
-  const [currency, setCurrency] = useState<string>('EUR');
-  const [missing, setMissing] = useState(false);
-  return (
-    <Sheet open={open} onClose={onClose} title="New garden">
-      <form
-        className="grid gap-5"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (name.trim()) onMake(newPlan(name.trim(), units, currency));
-          else setMissing(true);
-        }}
-      >
-        <Field
-          label="What is it called?"
-          htmlFor={id}
-          fault={missing && !name.trim() ? 'Give the garden a name.' : null}
-        >
-          <input
-            id={id}
-            value={name}
-            maxLength={80}
-            onChange={(event) => setName(event.target.value)}
-            className={inputLook}
-            aria-invalid={missing && !name.trim()}
-          />
-        </Field>
-        <div>
-          <p className="mb-1 text-[0.9rem] font-medium">Measured in</p>
-          <Switcher
-            label="Measured in"
-            value={units}
-            choices={[
-              { id: 'imperial', label: 'feet and inches' },
-              { id: 'metric', label: 'millimetres' },
-            ]}
-            onChange={(next) => setUnits(next as Units)}
-          />
-        </div>
-        <ChooserField
-          label="Currency"
-          value={currency}
-          choices={CURRENCIES.map((code) => ({ id: code, label: code }))}
-          onChange={setCurrency}
-          help="It starts with invented example prices; put your own shop’s in their place."
-        />
-        <div className="flex justify-end gap-2">
-          <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit">
-            Make the garden
-          </Button>
-        </div>
-      </form>
-    </Sheet>
   );
 }

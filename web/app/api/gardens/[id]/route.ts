@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import { atTheDoor, readPlan } from '@lignum/core/formats/read-plan';
+import { atTheDoor } from '@lignum/core/formats/door';
+import { readPlan } from '@lignum/core/formats/read-plan';
 import { answer, refuse, withBody, withDatabase } from '../../../../server/door';
 import { deleteGarden, loadGarden, saveGarden } from '../../../../server/garden-store';
 

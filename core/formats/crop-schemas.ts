@@ -1,0 +1,55 @@
+import Joi from 'joi';
+import { id, mm, name, number } from './fields';
+
+export const PLANTING_SCHEMA = Joi.object({
+  id,
+  bed: id,
+  crop: id.description('A crop of the table or of this plan.'),
+  training: Joi.string().max(40).required(),
+  count: Joi.number().integer().min(1).max(2000).required(),
+});
+
+const between = (min: number, max: number) => ({ least: number(min, max), most: number(min, max) });
+
+export const CROP_SCHEMA = Joi.object({
+  id,
+  name,
+  family: Joi.string().min(1).max(40).required(),
+  habit: Joi.string().valid('tendril-thin', 'tendril-strong', 'twiner', 'leaner', 'bush', 'none').required(),
+  heightMm: mm(50, 15_000),
+  supportToMm: mm(0, 6000),
+  supportFromMm: mm(0, 3000),
+  gapMm: Joi.object(between(0, 1500)).required(),
+  grips: Joi.object({ memberMm: mm(1, 200), stepMm: mm(10, 1000) })
+    .allow(null)
+    .required(),
+  trainings: Joi.array()
+    .items(
+      Joi.object({
+        id,
+        name,
+        spacingMm: mm(10, 6000),
+        pruned: Joi.boolean().required(),
+        bestOn: Joi.string().valid('string', 'mesh'),
+      }),
+    )
+    .min(1)
+    .max(6)
+    .required(),
+  fruitKg: number(0, 50).description('One fruit.'),
+  slung: Joi.string().valid('never', 'large fruit', 'always').required(),
+  wetKg: number(0.001, 500).description('One plant, wet, in full crop.'),
+  load: Joi.string().valid('light', 'medium', 'heavy').required(),
+  sun: Joi.string().valid('full', 'part').required(),
+  hardiness: Joi.string().valid('tender', 'half-hardy', 'hardy').required(),
+  sow: Joi.object({ from: number(-26, 26), to: number(-26, 40) })
+    .required()
+    .description('Weeks from the last frost.'),
+  daysToCrop: Joi.object(between(10, 3000)).required(),
+  pests: Joi.array()
+    .items(Joi.object({ pest: Joi.string().max(60).required(), barrier: Joi.string().max(200).required() }))
+    .max(12)
+    .required(),
+  underNet: Joi.string().valid('opens for insects', 'sets by itself', 'no fruit wanted').required(),
+  seasons: Joi.number().integer().min(1).max(60).required(),
+});

@@ -1,0 +1,102 @@
+import Joi from 'joi';
+import { STANDING } from '../site/bed';
+import { FEATURE_KINDS, VISITORS } from '../site/plot';
+import { SOILS, WINDS } from '../site/soil';
+import { currency, id, mm, MOST_PLOT_MM, name, note, placed } from './fields';
+
+export const GARDEN_SCHEMA = Joi.object({
+  name,
+  note,
+  units: Joi.string().valid('imperial', 'metric').required(),
+  locale: Joi.string()
+    .pattern(/^[a-z]{2,3}(-[A-Z][a-z]{3})?(-[A-Z]{2})?$/, 'a language tag such as en-GB')
+    .required(),
+  currency,
+  reachMm: mm(1200, 3000).description('What the tallest user reaches from the ground.'),
+  saw: Joi.object({
+    kerfMm: mm(0.5, 8),
+    shoeOffsetMm: mm(0, 300).description(
+      'From the edge of the shoe that runs along a guide to the near side of the blade.',
+    ),
+  }).description('The gardener’s own saw, measured once.'),
+});
+
+const monthDay = Joi.string()
+  .pattern(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'a month and a day such as 05-10')
+  .required();
+
+export const SITE_SCHEMA = Joi.object({
+  latitudeDeg: mm(-90, 90),
+  longitudeDeg: mm(-180, 180),
+  northDeg: mm(-360, 360).description('Compass bearing of "up the page".'),
+  soil: Joi.string()
+    .valid(...SOILS)
+    .required()
+    .description('Of open ground; every bed has its own.'),
+  wind: Joi.string()
+    .valid(...WINDS)
+    .required(),
+  widthMm: mm(1000, MOST_PLOT_MM),
+  depthMm: mm(1000, MOST_PLOT_MM),
+  lastFrost: monthDay,
+  firstFrost: monthDay,
+  frostDepthMm: mm(0, 3000),
+  gustMs: mm(0, 100),
+  armMm: mm(200, 1500).description('How far one picks from where one stands.'),
+  visitors: Joi.array()
+    .items(Joi.string().valid(...VISITORS))
+    .max(VISITORS.length)
+    .required(),
+});
+
+export const FEATURE_SCHEMA = Joi.object({
+  id,
+  kind: Joi.string()
+    .valid(...FEATURE_KINDS)
+    .required(),
+  name: Joi.string().allow('').max(80).required(),
+  ...placed,
+  lengthMm: mm(10, MOST_PLOT_MM),
+  widthMm: mm(10, MOST_PLOT_MM),
+  heightMm: mm(0, 40_000),
+  keepClearMm: mm(0, 20_000),
+});
+
+export const BED_SCHEMA = Joi.object({
+  id,
+  name,
+  note,
+  ...placed,
+  grewBefore: Joi.array().items(Joi.string().allow('').max(40)).max(3).required(),
+  lengthMm: mm(300, 60_000),
+  widthMm: mm(150, 12_000),
+  heightMm: mm(0, 1500),
+  outline: Joi.alternatives()
+    .conditional('.shape', {
+      switch: [
+        { is: 'rectangle', then: Joi.object({ shape: Joi.string().valid('rectangle').required() }) },
+        { is: 'round', then: Joi.object({ shape: Joi.string().valid('round').required() }) },
+        {
+          is: 'keyhole',
+          then: Joi.object({
+            shape: Joi.string().valid('keyhole').required(),
+            notchLongMm: mm(150, 12_000),
+            notchDeepMm: mm(150, 12_000),
+          }),
+        },
+      ],
+      otherwise: Joi.object({ shape: Joi.string().valid('rectangle', 'round', 'keyhole').required() }),
+    })
+    .required()
+    .description('Seen from above, inside length and width; a keyhole has a notch cut into the middle of its front.'),
+  standFrom: Joi.string()
+    .valid(...STANDING)
+    .required(),
+  riseMm: mm(-10_000, 10_000).description('How much higher the far end is than the near end.'),
+  soil: Joi.string()
+    .valid(...SOILS)
+    .required(),
+  wind: Joi.string()
+    .valid(...WINDS)
+    .required(),
+});
