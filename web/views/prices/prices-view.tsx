@@ -10,23 +10,19 @@ import { formatMoney, minorDigits, money, parseMinor, plainMoney } from '@lignum
 import { Button } from '../../ui/button';
 import { Chooser, ChooserField } from '../../ui/chooser';
 import { Field, inputLook, LengthField, NumberField } from '../../ui/field';
+import { Finder } from '../../ui/finder';
+import { useLongTable, type LongColumns } from '../../ui/use-long-table';
 import { Switcher } from '../../ui/switcher';
 import { CURRENCIES, LOCALES } from '../gardens/new-plan';
 import { changeCurrency, changeGarden, changePriceBook } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import { sizeWords } from '../shell/stock-words';
+import { SHOP_GROUPS, shopGroup, sizeWords } from '../shell/stock-words';
 import { Shed } from './shed';
 
-const FORMS: readonly { form: Stock['form']; title: string }[] = [
-  { form: 'steel post', title: 'Posts' },
-  { form: 'pole', title: 'Poles and canes' },
-  { form: 'timber', title: 'Timber' },
-  { form: 'panel', title: 'Panels' },
-  { form: 'mesh roll', title: 'Nets' },
-  { form: 'cord', title: 'Wire, rope and twine' },
-  { form: 'bagged', title: 'Concrete and gravel' },
-  { form: 'piece', title: 'Fixings' },
-];
+const COLUMNS: LongColumns<PriceLine> = {
+  group: (line) => CATALOGUE.stock(line.stock).form,
+  words: (line) => `${CATALOGUE.stock(line.stock).name} ${shopGroup(line.stock)}`,
+};
 
 /** What your shop sells and at what price: only what stands here is offered and counted. */
 export function PricesView() {
@@ -43,6 +39,7 @@ export function PricesView() {
       ),
     }));
   const unpriced = new Set(beginnings.map((line) => line.stock)).size;
+  const table = useLongTable(priceBook.lines, COLUMNS);
   const setLines = (lines: readonly PriceLine[], group: string | null = null) =>
     store.edit(changePriceBook({ lines }), group);
   return (
@@ -98,27 +95,29 @@ export function PricesView() {
           help="For those that break or are lost."
         />
       </div>
-      {FORMS.map(({ form, title }) => {
-        const lines = priceBook.lines
-          .map((line, index) => ({ line, index }))
-          .filter(({ line }) => CATALOGUE.stock(line.stock).form === form);
+      <div className="mt-8">
+        <Finder label="Find in the book" sought={table.sought} seek={table.seek} />
+      </div>
+      {(Object.entries(SHOP_GROUPS) as [Stock['form'], string][]).map(([form, title]) => {
+        const lines = table.groups.find((group) => group.title === form)?.rows ?? [];
+        if (lines.length === 0 && table.sought !== '') return null;
         return (
           <section key={form} className="mt-8">
             <h2 className="text-xl">{title}</h2>
             <ul className="mt-1">
-              {lines.map(({ line, index }) => (
+              {lines.map((line) => (
                 <PriceRow
                   key={`${line.stock} ${line.size}`}
                   line={line}
                   onPrice={(minor) =>
                     setLines(
-                      priceBook.lines.map((one, i) =>
-                        i === index ? { ...one, price: money(minor, garden.currency) } : one,
+                      priceBook.lines.map((one) =>
+                        one === line ? { ...one, price: money(minor, garden.currency) } : one,
                       ),
                       `price ${line.stock} ${line.size}`,
                     )
                   }
-                  onRemove={() => setLines(priceBook.lines.filter((_one, i) => i !== index))}
+                  onRemove={() => setLines(priceBook.lines.filter((one) => one !== line))}
                 />
               ))}
               {lines.length === 0 && <li className="py-2 text-soft">None in the book.</li>}
@@ -133,6 +132,9 @@ export function PricesView() {
           </section>
         );
       })}
+      {table.groups.length === 0 && table.sought !== '' && (
+        <p className="mt-4 text-soft">Nothing in the book is called “{table.sought}”.</p>
+      )}
       <Shed />
     </main>
   );

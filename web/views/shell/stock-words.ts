@@ -1,10 +1,32 @@
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import type { Stock } from '@lignum/core/catalogue/stock';
 import { meshesToMm } from '@lignum/core/costing/buy';
 import type { StructureKind } from '@lignum/core/structures/kind';
 import { formatLength, MM_PER_FOOT, type Units } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import type { Cost } from '@lignum/core/costing/cost';
 import type { Tongue } from '@lignum/core/wording/say';
+
+/** What stands together in a shop, in the order in which one walks through it. */
+export const SHOP_GROUPS: Readonly<Record<Stock['form'], string>> = {
+  timber: 'Timber',
+  'steel post': 'Posts',
+  pole: 'Poles and canes',
+  rod: 'Rods and tubes',
+  panel: 'Panels',
+  'mesh roll': 'Nets',
+  cord: 'Wire, rope and twine',
+  bagged: 'Concrete and gravel',
+  piece: 'Fixings',
+};
+const FORMS = Object.keys(SHOP_GROUPS) as Stock['form'][];
+
+/** Puts things in the order of the shop; what stands together keeps its own. */
+export const inShopOrder = <Thing extends { stock: string }>(things: readonly Thing[]): Thing[] => {
+  const place = (one: Thing) => FORMS.indexOf(CATALOGUE.stock(one.stock).form);
+  return [...things].sort((a, b) => place(a) - place(b));
+};
+export const shopGroup = (stockId: string): string => SHOP_GROUPS[CATALOGUE.stock(stockId).form];
 
 /** How a shop would call one size of a stock item: "8′", "pack of 50", "reel of 60 m". */
 export function sizeWords(stockId: string, size: number, units: Units): string {
