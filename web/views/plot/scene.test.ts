@@ -3,29 +3,34 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { extent } from '@lignum/core/drawing/draw-part';
 import { computeGarden } from '@lignum/core/plan/compute';
-import { buildGarden, buildStructure, partsBody } from './scene';
+import { gardenBodies, laidTogether, partBodies, structureBodies, type Body } from './scene';
 
 const garden = computeGarden(DEMO_PLAN);
 const metres = ([x, y, z]: readonly [number, number, number]) => new THREE.Vector3(x / 1000, z / 1000, -y / 1000);
 
 /** Sum of the signed volumes of a closed body's triangles: wrong wherever a face is turned inside out or missing. */
-function volumeOf(mesh: THREE.Mesh): number {
-  const points = mesh.geometry.getAttribute('position');
+function volumeOf({ geometry }: Body): number {
+  const points = geometry.getAttribute('position');
   const at = (i: number) => new THREE.Vector3().fromBufferAttribute(points, i);
   let sum = 0;
   for (let i = 0; i < points.count; i += 3) sum += at(i).dot(at(i + 1).cross(at(i + 2))) / 6;
   return sum;
 }
 
+const boxOf = (bodies: readonly Body[]): THREE.Box3 =>
+  bodies.reduce((box, { geometry }) => {
+    geometry.computeBoundingBox();
+    return box.union(geometry.boundingBox as THREE.Box3);
+  }, new THREE.Box3());
+
 describe.each(garden.structures.map((one) => [one.structure.name, one] as const))(
   '%s in three dimensions',
   (_name, { sized: { design }, around }) => {
-    const body = partsBody(design.parts, metres);
+    const bodies = design.parts.map((part) => partBodies(part, metres));
 
     it('has every part, as large and where the drawings have it', () => {
-      expect(body.children).toHaveLength(design.parts.length);
       design.parts.forEach((part, i) => {
-        const box = new THREE.Box3().setFromObject(body.children[i] as THREE.Object3D);
+        const box = boxOf(bodies[i] as Body[]);
         const front = extent(part, ([x, , z]) => [x, z]);
         const above = extent(part, ([x, y]) => [x, y]);
         const drawn = new THREE.Box3().setFromPoints(front.map(([x, z], n) => metres([x, above[n]?.[1] ?? 0, z])));
@@ -50,16 +55,16 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
           0,
         );
         expect(
-          volumeOf(body.children[i] as THREE.Mesh) / ((long * part.wideMm * part.thickMm - cutAway) / 1e9),
+          volumeOf((bodies[i] as [Body])[0]) / ((long * part.wideMm * part.thickMm - cutAway) / 1e9),
           part.id,
         ).toBeCloseTo(1, 4);
       });
     });
 
     it('stands on its soil: a ray straight down beside each plant meets the bed at its stem', () => {
-      const scene = buildStructure(design, around);
-      scene.updateMatrixWorld(true);
-      const soil = scene.children.slice(0, 1 + around.beds.length);
+      const soil = structureBodies(design, around)
+        .slice(0, 1 + around.beds.length)
+        .map(({ geometry }) => new THREE.Mesh(geometry));
       for (const station of design.stations) {
         const [hit] = new THREE.Raycaster(
           metres([station.at[0], station.at[1], station.at[2] + 500]),
@@ -72,17 +77,20 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
 );
 
 it('the whole garden holds something for every bed, feature, part and grown plant', () => {
-  const count = (day: number) => {
-    let all = 0;
-    buildGarden(DEMO_PLAN, garden, day).traverse((one) => {
-      if (one instanceof THREE.Mesh || one instanceof THREE.LineSegments) all += 1;
-    });
-    return all;
-  };
+  const count = (day: number) => gardenBodies(DEMO_PLAN, garden, day).length;
   const parts = garden.structures.reduce((sum, one) => sum + one.sized.design.parts.length, 0);
   expect(count(15)).toBeGreaterThanOrEqual(parts + DEMO_PLAN.beds.length);
   // Nothing grows in January, all of it in August: a leaning stem has leaves about each stretch of it.
   const stems = garden.structures.flatMap((one) => one.sized.design.stations.map((station) => station.stem));
   expect(count(227) - count(15)).toBeGreaterThanOrEqual(stems.length);
   expect(stems.length).toBeGreaterThan(0);
+});
+
+it('is drawn by a handful of bodies, in which no triangle is lost', () => {
+  const bodies = gardenBodies(DEMO_PLAN, garden, 200);
+  const together = laidTogether(bodies);
+  const corners = (all: readonly Body[]) =>
+    all.reduce((sum, one) => sum + one.geometry.getAttribute('position').count, 0);
+  expect(together.length).toBeLessThan(30);
+  expect(corners(together)).toBe(corners(bodies));
 });

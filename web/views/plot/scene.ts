@@ -1,4 +1,5 @@
 import * as THREE from 'three';
+import { mergeGeometries } from 'three/addons/utils/BufferGeometryUtils.js';
 import { lookOf } from '@lignum/core/catalogue/catalogue';
 import type { Look } from '@lignum/core/catalogue/stock';
 import { cropIn } from '@lignum/core/crops/book';
@@ -49,169 +50,150 @@ const LOOKS: Record<Look, number> = {
 };
 const M = 0.001;
 
+/** Something to be shown, in the scene's metres: a solid, or wires that are only lines. */
+export interface Body {
+  as: 'solid' | 'wires';
+  geometry: THREE.BufferGeometry;
+  colour: number;
+  /** The ground casts no shadow. */
+  casts: boolean;
+}
+
 /** Plan mm and height mm to the scene's metres: x right, y up, z towards the reader. */
 const at = ([x, y]: readonly [number, number], up: number): THREE.Vector3 => new THREE.Vector3(x * M, up * M, -y * M);
 
-const solid = (geometry: THREE.BufferGeometry, colour: number): THREE.Mesh => {
-  const mesh = new THREE.Mesh(geometry, new THREE.MeshStandardMaterial({ color: colour, roughness: 0.95 }));
-  mesh.castShadow = true;
-  mesh.receiveShadow = true;
-  return mesh;
-};
-
-function box(
-  place: { xMm: number; yMm: number; turnDeg: number },
-  lengthMm: number,
-  widthMm: number,
-  fromMm: number,
-  toMm: number,
-  colour: number,
-): THREE.Mesh {
-  const mesh = solid(new THREE.BoxGeometry(lengthMm * M, Math.max(1, toMm - fromMm) * M, widthMm * M), colour);
-  mesh.position.copy(at([place.xMm, place.yMm], (fromMm + toMm) / 2));
-  mesh.rotation.y = (place.turnDeg * Math.PI) / 180;
-  return mesh;
+/** A solid whose corners are each triangle's own, so that any two can be laid together. */
+function solid(geometry: THREE.BufferGeometry, colour: number, place?: THREE.Object3D): Body {
+  place?.updateMatrix();
+  const loose = geometry.index ? geometry.toNonIndexed() : geometry;
+  loose.deleteAttribute('uv');
+  if (place) loose.applyMatrix4(place.matrix);
+  return { as: 'solid', geometry: loose, colour, casts: true };
 }
 
-function featureBody(feature: Feature): THREE.Object3D {
-  const flat = (colour: number, high = 12) => box(feature, feature.lengthMm, feature.widthMm, 0, high, colour);
+/** Where a thing that is made about its own middle comes to stand. */
+function standing(
+  spot: THREE.Vector3,
+  o: { turnDeg?: number; scale?: readonly [number, number, number] } = {},
+): THREE.Object3D {
+  const place = new THREE.Object3D();
+  place.position.copy(spot);
+  place.rotation.y = ((o.turnDeg ?? 0) * Math.PI) / 180;
+  if (o.scale) place.scale.set(...o.scale);
+  return place;
+}
+
+function featureBodies(feature: Feature): Body[] {
+  const { xMm, yMm, lengthMm, widthMm, heightMm, turnDeg } = feature;
+  const middle = (up: number) => at([xMm, yMm], up);
+  const flat = (colour: number, high = 12): Body[] => {
+    const tall = Math.max(1, high);
+    const box = new THREE.BoxGeometry(lengthMm * M, tall * M, widthMm * M);
+    return [solid(box, colour, standing(middle(tall / 2), { turnDeg }))];
+  };
+  const radius = (lengthMm / 2) * M;
   switch (feature.kind) {
-    case 'tree': {
-      const tree = new THREE.Group();
-      const radius = feature.lengthMm / 2;
-      const trunk = solid(
-        new THREE.CylinderGeometry(radius * 0.07 * M, radius * 0.1 * M, feature.heightMm * 0.5 * M, 8),
-        COLOUR.trunk,
-      );
-      trunk.position.copy(at([feature.xMm, feature.yMm], feature.heightMm * 0.25));
-      const crown = solid(new THREE.IcosahedronGeometry(1, 2), COLOUR.leaf);
-      crown.scale.set(radius * M, feature.heightMm * 0.35 * M, radius * M);
-      crown.position.copy(at([feature.xMm, feature.yMm], feature.heightMm * 0.65));
-      tree.add(trunk, crown);
-      return tree;
-    }
-    case 'house':
-      return flat(COLOUR.house, feature.heightMm);
-    case 'wall':
-      return flat(COLOUR.wall, feature.heightMm);
-    case 'fence':
-      return flat(COLOUR.fence, feature.heightMm);
-    case 'compost':
-      return flat(COLOUR.compost, Math.max(100, feature.heightMm));
-    case 'well': {
-      const well = solid(
-        new THREE.CylinderGeometry(
-          (feature.lengthMm / 2) * M,
-          (feature.lengthMm / 2) * M,
-          Math.max(100, feature.heightMm) * M,
-          16,
+    case 'tree':
+      return [
+        solid(
+          new THREE.CylinderGeometry(radius * 0.07, radius * 0.1, heightMm * 0.5 * M, 8),
+          COLOUR.trunk,
+          standing(middle(heightMm * 0.25)),
         ),
-        COLOUR.wall,
-      );
-      well.position.copy(at([feature.xMm, feature.yMm], feature.heightMm / 2));
-      return well;
+        solid(
+          new THREE.IcosahedronGeometry(1, 2),
+          COLOUR.leaf,
+          standing(middle(heightMm * 0.65), { scale: [radius, heightMm * 0.35 * M, radius] }),
+        ),
+      ];
+    case 'house':
+      return flat(COLOUR.house, heightMm);
+    case 'wall':
+      return flat(COLOUR.wall, heightMm);
+    case 'fence':
+      return flat(COLOUR.fence, heightMm);
+    case 'compost':
+      return flat(COLOUR.compost, Math.max(100, heightMm));
+    case 'well': {
+      const tall = Math.max(100, heightMm);
+      return [
+        solid(new THREE.CylinderGeometry(radius, radius, tall * M, 16), COLOUR.wall, standing(middle(heightMm / 2))),
+      ];
     }
     case 'water':
       return flat(COLOUR.water, 20);
     case 'path':
       return flat(COLOUR.path);
     case 'buried line':
-      return new THREE.Group();
+      return [];
   }
 }
 
-const lines = (pairs: readonly THREE.Vector3[], colour: number): THREE.LineSegments =>
-  new THREE.LineSegments(
-    new THREE.BufferGeometry().setFromPoints([...pairs]),
-    new THREE.LineBasicMaterial({ color: colour }),
-  );
-
 /** The garden from the same placed parts as every drawing, with crops as high as they have grown on that day. */
-export function buildGarden(plan: Plan, garden: ComputedGarden, day: number): THREE.Group {
-  const group = new THREE.Group();
+export function gardenBodies(plan: Plan, garden: ComputedGarden, day: number): Body[] {
   const { widthMm, depthMm } = plan.site;
-  const ground = solid(new THREE.BoxGeometry(widthMm * M * 1.4, 0.02, depthMm * M * 1.4), COLOUR.ground);
-  ground.position.copy(at([widthMm / 2, depthMm / 2], -12));
-  ground.castShadow = false;
-  group.add(ground, ...plan.features.map(featureBody));
-  for (const bed of plan.beds) {
-    const onPlot = (x: number, y: number, z: number): THREE.Vector3 => at([x, y], z);
-    const outline = bedOnPlot(bed);
+  const onPlot: ToScene = ([x, y, z]) => at([x, y], z);
+  const ground: Body = {
+    ...solid(
+      new THREE.BoxGeometry(widthMm * M * 1.4, 0.02, depthMm * M * 1.4),
+      COLOUR.ground,
+      standing(at([widthMm / 2, depthMm / 2], -12)),
+    ),
+    casts: false,
+  };
+  const beds = plan.beds.flatMap((bed): Body[] => {
     const raised = bed.heightMm > 0;
-    group.add(slab(outline, -10, Math.max(30, bed.heightMm), raised ? COLOUR.board : COLOUR.soil, onPlot));
-    if (raised)
-      group.add(
-        slab(
-          bedOnPlot({ ...bed, lengthMm: bed.lengthMm - 80, widthMm: bed.widthMm - 80 }),
-          0,
-          bed.heightMm + 8,
-          COLOUR.soil,
-          onPlot,
-        ),
-      );
-  }
-  for (const { sized, frame } of garden.structures) {
-    const { design } = sized;
+    const sides = slab(bedOnPlot(bed), -10, Math.max(30, bed.heightMm), raised ? COLOUR.board : COLOUR.soil, onPlot);
+    if (!raised) return [sides];
+    const inner = bedOnPlot({ ...bed, lengthMm: bed.lengthMm - 80, widthMm: bed.widthMm - 80 });
+    return [sides, slab(inner, 0, bed.heightMm + 8, COLOUR.soil, onPlot)];
+  });
+  const structures = garden.structures.flatMap(({ sized: { design }, frame }): Body[] => {
     const spot: ToScene = ([x, y, z]) => at(toPlot(frame, x, y), z + frame.baseMm);
-    group.add(partsBody(design.parts, spot));
-    for (const station of design.stations) {
+    const plants = design.stations.flatMap((station): Body[] => {
       const crop = cropIn(plan.crops, station.crop);
       const high =
         Math.min(crop.heightMm, (design.hold?.topMm.most ?? Infinity) + 150) * grownShare(crop, day, plan.site);
-      if (high >= 40) group.add(plantBody(station, high, spot, frame.turnDeg));
-    }
-  }
-  return group;
+      return high >= 40 ? plantBodies(station, high, spot, frame.turnDeg) : [];
+    });
+    return [...design.parts.flatMap((part) => partBodies(part, spot)), ...plants];
+  });
+  return [ground, ...plan.features.flatMap(featureBodies), ...beds, ...structures];
 }
 
 /** A plant as far up its stem as it has grown: leaves about each stretch of it. */
-function plantBody(station: Station, high: number, spot: ToScene, turnDeg: number): THREE.Object3D {
+function plantBodies(station: Station, high: number, spot: ToScene, turnDeg: number): Body[] {
   const half = (Math.min(500, station.spacingMm) / 2) * 0.85;
   const pieces = station.stem.curve === 'line' ? 1 : 4;
-  const leaves = Array.from({ length: pieces }, (_, i) => {
-    const plant = solid(new THREE.IcosahedronGeometry(1, 1), COLOUR.leaf);
+  return Array.from({ length: pieces }, (_, i) => {
     const [foot, top] = [i, i + 1].map((end) => spot(pointAt(station.stem, (high * end) / pieces))) as [
       THREE.Vector3,
       THREE.Vector3,
     ];
-    plant.scale.set(half * M, Math.max(0.02, top.distanceTo(foot) / 2), Math.min(half, 220) * M);
-    plant.quaternion
+    const place = standing(top.clone().add(foot).multiplyScalar(0.5), {
+      scale: [half * M, Math.max(0.02, top.distanceTo(foot) / 2), Math.min(half, 220) * M],
+    });
+    place.quaternion
       .setFromUnitVectors(new THREE.Vector3(0, 1, 0), top.clone().sub(foot).normalize())
       .multiply(new THREE.Quaternion().setFromAxisAngle(new THREE.Vector3(0, 1, 0), (turnDeg * Math.PI) / 180));
-    plant.position.copy(top.clone().add(foot).multiplyScalar(0.5));
-    return plant;
+    return solid(new THREE.IcosahedronGeometry(1, 1), COLOUR.leaf, place);
   });
-  const [only] = leaves;
-  return pieces === 1 && only ? only : new THREE.Group().add(...leaves);
 }
 
 type ToScene = (point: Point) => THREE.Vector3;
 
-/** Placed parts, where `spot` puts their structure's own frame in the scene. */
-export function partsBody(parts: readonly Part[], spot: ToScene): THREE.Group {
-  const group = new THREE.Group();
-  for (const part of parts) group.add(partBody(part, spot));
-  return group;
-}
-
-/** A part by its solids and its wires, in the colour of its stock's look. */
-function partBody(part: Part, spot: ToScene): THREE.Object3D {
+/** A part by its solids and its wires, in the colour of its stock's look, where `spot` puts its structure's own frame in the scene. */
+export function partBodies(part: Part, spot: ToScene): Body[] {
   const shape = shapeOf(part);
   const colour = LOOKS[lookOf(part.stock)];
   const wires = shape.wires(part);
-  const bodies: THREE.Object3D[] = [
+  const pairs = wires.flatMap((wire) => wire.slice(1).flatMap((to, i) => [spot(wire[i] as Point), spot(to)]));
+  return [
     ...solidBodies(shape.solids(part), spot, colour),
-    ...(wires.length > 0
-      ? [
-          lines(
-            wires.flatMap((wire) => wire.slice(1).flatMap((to, i) => [spot(wire[i] as Point), spot(to)])),
-            colour,
-          ),
-        ]
+    ...(pairs.length > 0
+      ? [{ as: 'wires', geometry: new THREE.BufferGeometry().setFromPoints(pairs), colour, casts: false } as const]
       : []),
   ];
-  const [only] = bodies;
-  return bodies.length === 1 && only ? only : new THREE.Group().add(...bodies);
 }
 
 /** Faces of a box by its corners: end, then wide, then thick. */
@@ -225,7 +207,7 @@ const BOX_FACES = [
 ] as const;
 
 /** All boxes and prisms of a part in one closed body; tubes each by itself. */
-function solidBodies(solids: readonly Solid[], spot: ToScene, colour: number): THREE.Mesh[] {
+function solidBodies(solids: readonly Solid[], spot: ToScene, colour: number): Body[] {
   const triangles = solids.flatMap((one): THREE.Vector3[] => {
     if (one.solid === 'box') {
       const corners = one.corners.map(spot);
@@ -266,14 +248,13 @@ function facesOf(corners: readonly THREE.Vector3[], faces: readonly (readonly TH
   });
 }
 
-function tubeBody(path: readonly THREE.Vector3[], radius: number, colour: number): THREE.Mesh {
+function tubeBody(path: readonly THREE.Vector3[], radius: number, colour: number): Body {
   if (path.length > 2)
     return solid(new THREE.TubeGeometry(new THREE.CatmullRomCurve3([...path]), path.length * 2, radius, 8), colour);
   const [from, to] = path as [THREE.Vector3, THREE.Vector3];
-  const pole = solid(new THREE.CylinderGeometry(radius, radius, from.distanceTo(to), 10), colour);
-  pole.quaternion.setFromUnitVectors(new THREE.Vector3(0, 1, 0), to.clone().sub(from).normalize());
-  pole.position.copy(from.clone().add(to).multiplyScalar(0.5));
-  return pole;
+  const place = standing(from.clone().add(to).multiplyScalar(0.5));
+  place.quaternion.setFromUnitVectors(new THREE.Vector3(0, 1, 0), to.clone().sub(from).normalize());
+  return solid(new THREE.CylinderGeometry(radius, radius, from.distanceTo(to), 10), colour, place);
 }
 
 /** A flat body over an outline, from one height to another. */
@@ -282,24 +263,23 @@ function slab(
   fromMm: number,
   toMm: number,
   colour: number,
-  spot: (x: number, y: number, z: number) => THREE.Vector3,
-): THREE.Mesh {
+  spot: ToScene,
+): Body {
   const shape = new THREE.Shape(outline.map(([x, y]) => new THREE.Vector2(x, y)));
   const flat = new THREE.ExtrudeGeometry(shape, { depth: Math.max(1, toMm - fromMm), bevelEnabled: false });
   const places = flat.getAttribute('position');
   for (let i = 0; i < places.count; i++) {
-    const to = spot(places.getX(i), places.getY(i), fromMm + places.getZ(i));
+    const to = spot([places.getX(i), places.getY(i), fromMm + places.getZ(i)]);
     places.setXYZ(i, to.x, to.y, to.z);
   }
   flat.computeVertexNormals();
   return solid(flat, colour);
 }
 
-/** One structure where it stands, alone, its zero at the origin: what the bench shows. Beds it stands on or beside are soil as high as they are. */
-export function buildStructure(design: Design, around: Around): THREE.Group {
-  const group = new THREE.Group();
+/** One structure where it stands, alone, its zero at the origin: what the bench shows. The soil comes first: open ground, then each bed it stands on or beside as high as it is. */
+export function structureBodies(design: Design, around: Around): Body[] {
   const spot: ToScene = ([x, y, z]) => new THREE.Vector3(x * M, z * M, -y * M);
-  const onSoil = (x: number, y: number, z: number): THREE.Vector3 => spot([x, y, z + heightAt(design.ground, x, y)]);
+  const onSoil: ToScene = ([x, y, z]) => spot([x, y, z + heightAt(design.ground, x, y)]);
   const box = new THREE.Box2().setFromPoints(
     design.parts.flatMap((part) =>
       shapeOf(part)
@@ -316,23 +296,37 @@ export function buildStructure(design: Design, around: Around): THREE.Group {
     [box.min.x, box.max.y],
   ] as const;
   const pathMm = around.beds[0]?.pathMm ?? 0;
-  const ground = slab(rim, pathMm - 40, pathMm - 20, COLOUR.ground, onSoil);
-  ground.castShadow = false;
-  group.add(
-    ground,
+  return [
+    { ...slab(rim, pathMm - 40, pathMm - 20, COLOUR.ground, onSoil), casts: false },
     ...around.beds.map((bed) => slab(bed.outline, bed.pathMm - 20, bed.soilMm - 2, COLOUR.soil, onSoil)),
-    partsBody(design.parts, spot),
-    ...around.tied.map(({ parts, at: there }) =>
-      partsBody(parts, ([x, y, z]) => {
-        const [right, back] = toPlot(there, x, y);
-        return spot([right, back, z + there.baseMm]);
-      }),
+    ...design.parts.flatMap((part) => partBodies(part, spot)),
+    ...around.tied.flatMap(({ parts, at: there }) =>
+      parts.flatMap((part) =>
+        partBodies(part, ([x, y, z]) => {
+          const [right, back] = toPlot(there, x, y);
+          return spot([right, back, z + there.baseMm]);
+        }),
+      ),
     ),
-  );
-  for (const station of design.stations) {
-    const mark = solid(new THREE.SphereGeometry(0.035, 8, 6), COLOUR.leaf);
-    mark.position.copy(spot([station.at[0], station.at[1], station.at[2] + 20]));
-    group.add(mark);
+    ...design.stations.map((station) =>
+      solid(
+        new THREE.SphereGeometry(0.035, 8, 6),
+        COLOUR.leaf,
+        standing(spot([station.at[0], station.at[1], station.at[2] + 20])),
+      ),
+    ),
+  ];
+}
+
+/** Bodies that look alike as one: a scene of a thousand slats, wires and leaves is a dozen things to draw. */
+export function laidTogether(bodies: readonly Body[]): Body[] {
+  const alike = new Map<string, Body[]>();
+  for (const body of bodies) {
+    const key = `${body.as} ${body.colour} ${body.casts}`;
+    alike.set(key, [...(alike.get(key) ?? []), body]);
   }
-  return group;
+  return [...alike.values()].map((group) => {
+    const [first] = group as [Body];
+    return { ...first, geometry: mergeGeometries(group.map((one) => one.geometry)) };
+  });
 }
