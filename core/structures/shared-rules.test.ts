@@ -57,7 +57,16 @@ describe('posts and what lies over them', () => {
           (chains, lap) => chains.flatMap((chain) => lap.map((at) => [...chain, at])),
           [[0]],
         );
-        expect(found.length - 1).toBe(Math.min(...choices.map((chain) => bays([...chain, end]))));
+        const fewest = Math.min(...choices.map((chain) => bays([...chain, end])));
+        expect(found.length - 1).toBe(fewest);
+        // And of those that are as few, none has a narrower widest bay: they are as even as the laps allow.
+        const gaps = (chain: readonly number[]) => chain.slice(1).map((to, i) => to - (chain[i] ?? 0));
+        const evenest = Math.min(
+          ...choices
+            .filter((chain) => bays([...chain, end]) === fewest)
+            .map((chain) => Math.max(...gaps(equalBays([...chain, end], most)))),
+        );
+        expect(Math.max(...gaps(found))).toBeCloseTo(evenest, 6);
       }),
     );
   });

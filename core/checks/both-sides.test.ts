@@ -1,0 +1,378 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import type { Planted } from '../crops/planted';
+import { cropIn } from '../crops/book';
+import { DEMO_PLAN } from '../demo/garden';
+import type { Hold, Standing, Station } from '../design/design';
+import { computeStructure } from '../plan/compute';
+import type { StructurePlan } from '../plan/plan';
+import { feet, inches } from '../quantity/length';
+import type { PlaceOn } from '../site/stand';
+import { say } from '../wording/say';
+import { archReaches } from './arch-reaches';
+import { bayFits } from './bay-fits';
+import { bendSets } from './bend-sets';
+import { boardLongEnough } from './board-fits';
+import { braced } from './braced';
+import { cageStands } from './cage-stands';
+import { cageWide } from './cage-wide';
+import { cagesMany } from './cages-many';
+import type { Level, Verdict } from './check';
+import { clash } from './clash';
+import { cropClimbs } from './crop-climbs';
+import { cropGap } from './crop-gap';
+import { cropHeight } from './crop-height';
+import { cropLoad } from './crop-load';
+import { endsBraced } from './ends-braced';
+import { feetPush } from './feet-push';
+import { folding } from './folding';
+import { gateFits } from './gate-fits';
+import { headroom } from './headroom';
+import { holeClash } from './hole-clash';
+import { keepClear } from './keep-clear';
+import { keepsOut, type Barrier } from './keeps-out';
+import { meshFixed } from './mesh-fixed';
+import { meshHighEnough } from './mesh-high-enough';
+import { meshOpening } from './mesh-opening';
+import { nailInterval } from './nail-interval';
+import { panelCut } from './panel-cut';
+import { panelHeld } from './panel-held';
+import { panelLean } from './panel-lean';
+import { passage } from './passage';
+import { pathShape } from './path-shape';
+import { plantingSides } from './planting-sides';
+import { plantsFit } from './plants-fit';
+import { postDepth } from './post-depth';
+import { postLength } from './post-length';
+import { postSpacing } from './post-spacing';
+import { railsBroken } from './rails-broken';
+import { reachAcross } from './reach-across';
+import { reachUp } from './reach-up';
+import { rowInBed } from './row-in-bed';
+import { stringSlack } from './string-slack';
+import { tipping } from './tipping';
+import { wireTension } from './wire-tension';
+
+/**
+ * Every check on both sides of its limit: just inside, just outside. The limits are the trade's (docs/sources.md),
+ * written here again as figures and not taken from the checks.
+ */
+const wall = computeStructure(DEMO_PLAN, DEMO_PLAN.structures[0] as StructurePlan);
+const mesh = wall.sized.design.hold as Hold;
+const { bed } = wall.setting.place as PlaceOn<'bed'>;
+
+const plants = (id: string, training = 0, count = 4): Planted[] => {
+  const crop = cropIn([], id);
+  return [{ id, bed: 'b', crop, training: crop.trainings[training] as Planted['training'], count }];
+};
+const tomato = plants('tomato');
+const pea = plants('pea');
+const cucumber = plants('cucumber');
+const lettuce = plants('lettuce');
+const bush = plants('tomato-bush');
+const stations = (count: number) => Array.from({ length: count }, () => ({ planting: 'tomato' }) as Station);
+const post = (buriedMm: number, aboveMm: number, o: Partial<Standing> = {}): Standing => ({
+  id: 'post-1',
+  aboveMm,
+  buriedMm,
+  wantedMm: buriedMm,
+  shortMm: 0,
+  set: 'driven',
+  ...o,
+});
+const depth = (one: Standing, o: object = {}) =>
+  postDepth({ posts: [one], soil: 'loam', wind: 'usual', fillMm: 0, ...o });
+const fence: Barrier = {
+  heightMm: 900,
+  openingLowMm: 25,
+  openingMm: 25,
+  lowToMm: 900,
+  buriedMm: 300,
+  apronMm: 0,
+  underMm: 0,
+};
+const kept = (o: Partial<Barrier>, who: Parameters<typeof keepsOut>[0]['visitors'] = ['rabbits']) =>
+  keepsOut({ visitors: who, barrier: { ...fence, ...o } });
+const arch = { askedMm: 1200, widestMm: 1300, stripMm: 4880, builtMm: 1270, way: null };
+const cable = {
+  id: 'c',
+  kind: 'buried line' as const,
+  name: '',
+  xMm: 0,
+  yMm: 0,
+  turnDeg: 0,
+  lengthMm: 9000,
+  widthMm: 100,
+  heightMm: 0,
+  keepClearMm: 600,
+};
+const square = (x: number) => [[x, 0] as const, [x + 100, 0] as const, [x + 100, 100] as const, [x, 100] as const];
+const cage = { planted: tomato, diameterMm: inches(18), apartMm: inches(30) };
+const blown = { heightMm: 1500, diameterMm: 457, stakes: 2, wind: 'usual' as const };
+
+type Case = [found: Verdict | null, level: Level | null, code?: string];
+const CASES: Record<string, Case[]> = {
+  'arch-reaches': [
+    [archReaches(arch), 'good', 'span.reaches'],
+    [archReaches({ ...arch, askedMm: 1301 }), 'fail', 'span.far'],
+    [archReaches({ ...arch, way: { wideMm: 0, lengthMm: 900, skewDeg: 0 } }), 'fail', 'way.none'],
+    [archReaches({ ...arch, way: { wideMm: 900, lengthMm: 1269, skewDeg: 0 } }), 'warn', 'way.short'],
+    [archReaches({ ...arch, way: { wideMm: 900, lengthMm: 1270, skewDeg: 2.9 } }), 'good', 'span.reaches'],
+    [archReaches({ ...arch, way: { wideMm: 900, lengthMm: 1270, skewDeg: 3.1 } }), 'note', 'way.askew'],
+  ],
+  'bay-fits': [
+    [bayFits({ panelMm: 2400, clearMm: 2399, nominalClearMm: 2399, posts: 3 }), 'warn', 'bay.narrow'],
+    [bayFits({ panelMm: 2400, clearMm: 2400, nominalClearMm: 2400, posts: 3 }), 'good', 'bay.fits'],
+    [bayFits({ panelMm: 2400, clearMm: 2400, nominalClearMm: 2388, posts: 3 }), 'good', 'bay.actual'],
+  ],
+  'bend-sets': [
+    [bendSets({ tightMm: 299, yieldMm: 300 }), 'note', 'bend.sets'],
+    [bendSets({ tightMm: 301, yieldMm: 300 }), 'good', 'bend.springs'],
+  ],
+  'board-fits': [
+    [boardLongEnough({ wantedMm: feet(12) + 1, longestMm: feet(12) }), 'fail', 'board.short'],
+    [boardLongEnough({ wantedMm: feet(12), longestMm: feet(12) }), 'good', 'board.enough'],
+  ],
+  braced: [
+    [braced({ braces: 0 }), 'warn', 'brace.none'],
+    [braced({ braces: 1 }), 'good', 'brace.enough'],
+  ],
+  'cage-stands': [
+    [cageStands({ ...blown, heightMm: 1.59 * 457, stakes: 0 }), 'good', 'cage.stands-low'],
+    [cageStands({ ...blown, heightMm: 1.61 * 457, stakes: 0 }), 'warn', 'cage.blows'],
+    [cageStands(blown), 'good', 'cage.stands'],
+    [cageStands({ ...blown, wind: 'exposed' }), 'warn', 'cage.blows'],
+  ],
+  'cage-wide': [
+    [cageWide(cage), 'good', 'cage.room'],
+    [cageWide({ ...cage, diameterMm: inches(16.9) }), 'warn', 'cage.small'],
+    [cageWide({ ...cage, planted: plants('pepper'), diameterMm: inches(12) }), 'good', 'cage.room'],
+    [cageWide({ ...cage, apartMm: inches(17.9) }), 'fail', 'cages.close'],
+    [cageWide({ ...cage, planted: [] }), null],
+  ],
+  'cages-many': [
+    [cagesMany({ cages: 6 }), 'good', 'cages.few'],
+    [cagesMany({ cages: 7 }), 'note', 'cages.many'],
+  ],
+  clash: [
+    [clash({ covers: [square(0)], neighbours: [{ name: 'Other', covers: [square(79)] }] }), 'fail', 'clash.other'],
+    [clash({ covers: [square(0)], neighbours: [{ name: 'Other', covers: [square(81)] }] }), null],
+  ],
+  'crop-climbs': [
+    [cropClimbs({ planted: [], hold: mesh }), 'note', 'climb.nothing'],
+    [cropClimbs({ planted: lettuce, hold: mesh }), 'fail', 'climb.needs-net'],
+    [cropClimbs({ planted: bush, hold: { ...mesh, by: 'string' } }), 'warn', 'climb.bush-string'],
+    [cropClimbs({ planted: bush, hold: { ...mesh, by: 'passes' } }), 'good', 'climb.sandwiched'],
+    [cropClimbs({ planted: pea, hold: { ...mesh, memberMm: 6.3 } }), 'good', 'climb.climbs'],
+    [cropClimbs({ planted: pea, hold: { ...mesh, memberMm: 6.4 } }), 'warn', 'climb.thick'],
+    [cropClimbs({ planted: tomato, hold: mesh }), 'good', 'climb.tied'],
+    [cropClimbs({ planted: tomato, hold: { ...mesh, by: 'string' } }), 'good', 'climb.wound'],
+    [cropClimbs({ planted: tomato, hold: { ...mesh, by: 'poles' } }), 'good', 'climb.tied-pole'],
+    [cropClimbs({ planted: tomato, hold: { ...mesh, by: 'cage' } }), 'good', 'climb.caged'],
+  ],
+  'crop-gap': [
+    [cropGap({ planted: tomato, hold: { ...mesh, startsMm: inches(25) } }), 'good', 'gap.fits'],
+    [cropGap({ planted: tomato, hold: { ...mesh, startsMm: inches(25.1) } }), 'warn', 'gap.high'],
+    [cropGap({ planted: tomato, hold: { ...mesh, startsMm: inches(25.1), fineToMm: 600 } }), 'good', 'gap.netted'],
+    [cropGap({ planted: lettuce, hold: mesh }), null],
+  ],
+  'crop-height': [
+    [cropHeight({ planted: tomato, hold: top(feet(6) - inches(4)) }), 'good', 'height.top-it'],
+    [cropHeight({ planted: tomato, hold: top(feet(6) - inches(4.1)) }), 'warn', 'height.low'],
+    [cropHeight({ planted: tomato, hold: { ...top(feet(5)), by: 'cage' } }), 'good', 'height.top-it'],
+    [cropHeight({ planted: tomato, hold: { ...top(feet(4.9)), by: 'cage' } }), 'warn', 'height.low'],
+    [cropHeight({ planted: tomato, hold: top(feet(12)) }), 'good', 'height.enough'],
+    [cropHeight({ planted: lettuce, hold: top(300) }), null],
+  ],
+  'crop-load': [
+    [cropLoad({ planted: tomato, hold: { carries: 'medium' } }), 'warn', 'load.heavy'],
+    [cropLoad({ planted: tomato, hold: { carries: 'heavy' } }), 'good', 'load.carried'],
+    [cropLoad({ planted: [], hold: { carries: 'light' } }), null],
+  ],
+  'ends-braced': [
+    [endsBraced({ posts: 4, braced: false }), 'warn', 'ends.loose'],
+    [endsBraced({ posts: 4, braced: true }), 'good', 'ends.braced'],
+  ],
+  'feet-push': [
+    [feetPush({ pushN: 250, backed: false }), 'good', 'push.light'],
+    [feetPush({ pushN: 251, backed: false }), 'note', 'push.hard'],
+    [feetPush({ pushN: 251, backed: true }), 'good', 'push.light'],
+    [feetPush({ pushN: -2, backed: false }), 'note', 'push.pulls'],
+  ],
+  folding: [[folding({ longMm: 1800, wideMm: 1200, thickMm: 90 }), 'good', 'folds.to']],
+  'gate-fits': [
+    [gateFits({ wideMm: 1000, leafMm: 1250, clearMm: 12, roomMm: 2000, built: true }), 'good', 'gate.fits'],
+    [gateFits({ wideMm: 1300, leafMm: 1251, clearMm: 12, roomMm: 2000, built: true }), 'note', 'gate.heavy'],
+    [gateFits({ wideMm: 1300, leafMm: 1251, clearMm: 12, roomMm: 900, built: false }), 'fail', 'gate.wide'],
+  ],
+  headroom: [
+    [headroom({ crownMm: 2100, wantedMm: 2100, hangMm: 200, statureMm: 1850 }), 'good', 'headroom.fits'],
+    [headroom({ crownMm: 2100, wantedMm: 2100, hangMm: 201, statureMm: 1850 }), 'warn', 'headroom.low'],
+    [headroom({ crownMm: 2100, wantedMm: 2112, hangMm: 0, statureMm: 1850 }), 'warn', 'headroom.less'],
+  ],
+  'hole-clash': [
+    [holeClash({ moved: 0, mostMm: 0, clashing: 0 }), 'good', 'hole.clear'],
+    [holeClash({ moved: 2, mostMm: 40, clashing: 0 }), 'good', 'hole.moved'],
+    [holeClash({ moved: 2, mostMm: 40, clashing: 1 }), 'warn', 'hole.clash'],
+  ],
+  'keep-clear': [
+    [keepClear({ feet: [[0, 651]], features: [cable] }), 'good', 'clear.fine'],
+    [keepClear({ feet: [[0, 649]], features: [cable] }), 'fail', 'clear.near'],
+    [keepClear({ feet: [[0, 649]], features: [{ ...cable, kind: 'wall' }] }), 'note', 'clear.near'],
+    [keepClear({ feet: [], features: [cable] }), null],
+  ],
+  'keeps-out': [
+    [kept({}), 'good', 'keeps.out'],
+    [kept({ heightMm: 500, lowToMm: 500 }), 'warn', 'keeps.low'],
+    [kept({ openingLowMm: 60, openingMm: 60 }), 'warn', 'keeps.open'],
+    [kept({ openingMm: 150 }), 'good', 'keeps.out'],
+    [kept({ buriedMm: 0 }), 'warn', 'keeps.dig'],
+    [kept({ buriedMm: 0, apronMm: 600 }), 'good', 'keeps.out'],
+    [kept({ buriedMm: 0, apronMm: 600, underMm: 100 }), 'warn', 'keeps.under'],
+    [kept({}, []), 'note', 'keeps.nobody'],
+    [kept({}, ['squirrels']), 'note', 'keeps.none'],
+  ],
+  'mesh-fixed': [
+    [meshFixed({ by: 'staples' }), 'warn', 'fixing.staples'],
+    [meshFixed({ by: 'screws' }), 'good', 'fixing.screws'],
+  ],
+  'mesh-high-enough': [
+    [meshHighEnough({ rollMm: 1200, aboveMm: 900, belowMm: 300 }), 'good', 'roll.enough'],
+    [meshHighEnough({ rollMm: 1200, aboveMm: 901, belowMm: 300 }), 'fail', 'roll.low'],
+    [meshHighEnough({ rollMm: 1200, aboveMm: 1201, belowMm: 0 }), 'fail', 'roll.short'],
+  ],
+  'mesh-opening': [
+    [meshOpening({ planted: pea, hold: { ...mesh, stepMm: 77 } }), 'good', 'mesh.fits'],
+    [meshOpening({ planted: pea, hold: { ...mesh, stepMm: 78 } }), 'warn', 'mesh.wide'],
+    [meshOpening({ planted: cucumber, hold: { ...mesh, meshMm: { wide: 98, high: 150 } } }), 'warn', 'mesh.narrow'],
+    [meshOpening({ planted: cucumber, hold: { ...mesh, meshMm: { wide: 100, high: 150 } } }), 'good', 'mesh.fits'],
+    [meshOpening({ planted: cucumber, hold: { ...mesh, meshMm: { wide: 76, high: 297 } } }), 'good', 'mesh.fits'],
+    [meshOpening({ planted: cucumber, hold: { ...mesh, meshMm: null } }), null],
+  ],
+  'nail-interval': [
+    [nailInterval({ askedMm: 100, setMm: 105.9 }), 'good', 'nails.divide'],
+    [nailInterval({ askedMm: 100, setMm: 106.1 }), 'note', 'nails.off'],
+  ],
+  'panel-cut': [
+    [panelCut({ offWire: 0 }), 'good', 'panel.beside-wire'],
+    [panelCut({ offWire: 1 }), 'warn', 'panel.no-wire'],
+  ],
+  'panel-held': [
+    [panelHeld({ leastAPost: 2 }), 'warn', 'fixing.two'],
+    [panelHeld({ leastAPost: 3 }), 'good', 'fixing.enough'],
+  ],
+  'panel-lean': [
+    [panelLean({ leansMm: inches(2) }), null],
+    [panelLean({ leansMm: inches(2.01) }), 'note', 'panel.leans'],
+  ],
+  passage: [
+    [passage({ runs: 'east–west', highMm: 1800 }), 'note', 'passage.east-west'],
+    [passage({ runs: 'north–south', highMm: 1800 }), 'good', 'passage.north-south'],
+  ],
+  'path-shape': [
+    [path([0, 0], [4000, 0], [4000, 3000]), 'good', 'path.plain'],
+    [path([0, 0], [4000, 0], [1000, 1733]), 'good', 'path.plain'],
+    [path([0, 0], [4000, 0], [1000, 1700]), 'warn', 'path.sharp'],
+    [path([0, 0], [4000, 0], [2000, 3000], [2000, -3000]), 'fail', 'path.crosses'],
+  ],
+  'planting-sides': [
+    [plantingSides({ planted: tomato, bothSides: true, apartMm: Infinity }), 'warn', 'sides.both'],
+    [plantingSides({ planted: tomato, bothSides: false, apartMm: 900 }), 'good', 'sides.air'],
+    [plantingSides({ planted: plants('tomato', 2), bothSides: false, apartMm: inches(47.9) }), 'warn', 'walls.close'],
+    [plantingSides({ planted: plants('tomato', 2), bothSides: false, apartMm: inches(48) }), 'good', 'sides.air'],
+    [plantingSides({ planted: [], bothSides: true, apartMm: 0 }), null],
+  ],
+  'plants-fit': [
+    [plantsFit({ planted: tomato, stations: stations(4), endToEnd: () => 0 }), 'good', 'plants.fit'],
+    [plantsFit({ planted: tomato, stations: stations(3), endToEnd: () => 4 }), 'note', 'places.one-more'],
+    [plantsFit({ planted: tomato, stations: stations(3), endToEnd: () => 3 }), 'warn', 'plants.too-many'],
+    [plantsFit({ planted: [], stations: stations(3), endToEnd: () => 3 }), null],
+  ],
+  'post-depth': [
+    [depth(post(inches(18), 900)), 'good', 'depth.fits'],
+    [depth(post(inches(17.5), 900)), 'warn', 'depth.shallow'],
+    [depth(post(inches(11.9), 900)), 'fail', 'depth.shallow'],
+    [depth(post(inches(24), 1200, { set: 'let in' }), { fillMm: inches(13) }), 'warn', 'depth.bed'],
+    [depth(post(inches(24), feet(12), { set: 'let in' })), 'note', 'depth.share'],
+    [depth(post(inches(4.1), 900, { set: 'pushed' })), 'good', 'depth.pushed'],
+    [depth(post(0, 900, { set: 'screwed' })), null],
+  ],
+  'post-length': [
+    [postLength({ posts: [post(600, 1500)] }), null],
+    [postLength({ posts: [post(600, 1500), post(600, 1500, { shortMm: 1 })] }), 'fail', 'post.short'],
+  ],
+  'post-spacing': [
+    [postSpacing({ planted: tomato, spacingMm: inches(97) }), 'good', 'spacing.fits'],
+    [postSpacing({ planted: tomato, spacingMm: inches(97.1) }), 'warn', 'spacing.wide'],
+    [postSpacing({ planted: pea, spacingMm: inches(97.1) }), 'good', 'spacing.fits'],
+  ],
+  'rails-broken': [
+    [railsBroken({ broken: 0, rails: 3 }), 'good', 'rails.whole'],
+    [railsBroken({ broken: 2, rails: 3 }), 'good', 'rails.staggered'],
+    [railsBroken({ broken: 3, rails: 3 }), 'warn', 'rails.all-broken'],
+  ],
+  'reach-across': [
+    [across(0, 914), 'good', 'reach.fits'],
+    [across(0, 916), 'warn', 'reach.far'],
+    [across(460, 914), 'fail', 'reach.outside'],
+  ],
+  'reach-up': [
+    [reachUp({ topMm: 1900, bedMm: 225, reachMm: 2100 }), 'good', 'reach.top'],
+    [reachUp({ topMm: 1900, bedMm: 226, reachMm: 2100 }), 'warn', 'reach.tall'],
+  ],
+  'row-in-bed': [
+    [rowInBed({ builtMm: 3000, startMm: 0, bed: { ...bed, lengthMm: 3000 } }), 'good', 'row.fills'],
+    [rowInBed({ builtMm: 2974, startMm: 0, bed: { ...bed, lengthMm: 3000 } }), 'good', 'row.short-of-bed'],
+    [rowInBed({ builtMm: 2974, startMm: 27, bed: { ...bed, lengthMm: 3000 } }), 'warn', 'row.past-bed'],
+    [rowInBed({ builtMm: 2974, startMm: -1, bed: { ...bed, lengthMm: 3000 } }), 'warn', 'row.past-bed'],
+  ],
+  'string-slack': [
+    [stringSlack({ slackMm: inches(1) }), 'good', 'string.loose'],
+    [stringSlack({ slackMm: inches(0.9) }), 'warn', 'string.tight'],
+  ],
+  tipping: [
+    // tan 22° = 0.40403 (any table of tangents).
+    [tipping({ halfBaseMm: 405, heightMm: 2000 }), 'good', 'tips.stands'],
+    [tipping({ halfBaseMm: 403, heightMm: 2000 }), 'warn', 'tips.narrow'],
+  ],
+  'wire-tension': [
+    [wireTension({ tensionN: 300, stretchMm: 2, yieldShare: 0.4 }), 'good', 'wire.firm'],
+    [wireTension({ tensionN: 300, stretchMm: 2, yieldShare: 0.41 }), 'warn', 'wire.tight'],
+  ],
+};
+function top(mm: number) {
+  return { by: 'mesh', topMm: { least: mm, most: mm } } as const;
+}
+function path(...spots: (readonly [number, number])[]) {
+  return pathShape({ spots, closed: false, lengthMm: 7000 });
+}
+/** An 18″ arm, and a bed that is this wide. */
+function across(y: number, widthMm: number) {
+  return reachAcross({ rowsAtMm: [y], bed: { ...bed, widthMm, standFrom: 'both sides' }, armMm: inches(18) });
+}
+
+describe.each(Object.entries(CASES))('%s', (_check, cases) => {
+  it.each(cases.map(([found, level, code], i) => [i + 1, level, code ?? '', found] as const))(
+    'case %i: %s %s',
+    (_case, level, code, found) => {
+      expect(found?.level ?? null).toBe(level);
+      expect(found?.told.code ?? '').toBe(code);
+      if (found)
+        for (const units of ['imperial', 'metric'] as const)
+          expect(say(found.told, {}, { units, locale: 'en-IE' })).not.toMatch(/undefined|NaN|[{}]/);
+    },
+  );
+});
+
+it('every sentence that a check can say is said here', () => {
+  const said = new Set(Object.values(CASES).flatMap((cases) => cases.map(([found]) => found?.told.code)));
+  const at = new URL('.', import.meta.url);
+  const written = readdirSync(at)
+    .filter((file) => file.endsWith('.ts') && !/\.test\.ts$|^(check|sets)\.ts$/.test(file))
+    .flatMap((file) => {
+      const says = /says: \{(?<all>[\s\S]*?)\},?\s*\n\s*(mends|\})/.exec(readFileSync(new URL(file, at), 'utf8'));
+      return [...(says?.groups?.all ?? '').matchAll(/'([a-z]+\.[a-z-]+)':/g)].map(([, code]) => code);
+    });
+  expect(written.length).toBeGreaterThan(80);
+  expect(written.filter((code) => !said.has(code))).toEqual([]);
+});

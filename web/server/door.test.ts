@@ -1,0 +1,95 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { answer, refuse, withBody, withDatabase } from './door';
+
+beforeEach(() => {
+  // Named, never called: a pool connects when it is first asked something.
+  vi.stubEnv('LIGNUM_DATABASE_URL', 'postgres://nobody@127.0.0.1:1/none');
+  vi.spyOn(console, 'error').mockImplementation(() => undefined);
+});
+afterEach(() => {
+  vi.unstubAllEnvs();
+  vi.restoreAllMocks();
+});
+
+const asked = (body: BodyInit | null, type = 'application/json') =>
+  new Request('http://127.0.0.1/api/gardens', {
+    method: 'POST',
+    body,
+    headers: { 'content-type': type },
+    ...(body instanceof ReadableStream ? { duplex: 'half' } : {}),
+  });
+const said = async (response: Response) => ({
+  status: response.status,
+  ...((await response.json()) as { message: string; faults?: object[] }),
+});
+
+describe('a body', () => {
+  it('is handed on as it was sent, in whatever pieces it comes', async () => {
+    const pieces = ['{"name":"', 'Küche', '"}'].map((piece) => new TextEncoder().encode(piece));
+    const stream = new ReadableStream<Uint8Array>({
+      start(to) {
+        // Cut in the middle of a letter.
+        const all = new Uint8Array(pieces.flatMap((piece) => [...piece]));
+        to.enqueue(all.slice(0, 11));
+        to.enqueue(all.slice(11));
+        to.close();
+      },
+    });
+    const heard: unknown[] = [];
+    const response = await withBody(asked(stream), (body) => {
+      heard.push(body);
+      return Promise.resolve(answer(200, { fine: true }));
+    });
+    expect(response.status).toBe(200);
+    expect(response.headers.get('cache-control')).toBe('no-store');
+    expect(heard).toEqual([{ name: 'Küche' }]);
+  });
+
+  it('that is no JSON, of another type or too long is refused in words, and never read to an endless end', async () => {
+    const never = () => Promise.reject(new Error('what was refused was handed on'));
+    expect(await said(await withBody(asked('{"a":'), never))).toMatchObject({ status: 400 });
+    expect(await said(await withBody(asked(''), never))).toMatchObject({ status: 400 });
+    expect(await said(await withBody(asked('a=1', 'text/plain'), never))).toEqual({
+      status: 415,
+      message: 'Send JSON.',
+      faults: [],
+    });
+    let given = 0;
+    const endless = new ReadableStream<Uint8Array>({
+      pull(to) {
+        given += 1;
+        to.enqueue(new Uint8Array(100_000).fill(32));
+      },
+    });
+    const long = await said(await withBody(asked(endless), never));
+    expect([long.status, long.message]).toEqual([413, 'The document is longer than 4000000 bytes, which is the most.']);
+    expect(given).toBeLessThan(60);
+  });
+});
+
+describe('what goes wrong', () => {
+  it('is one sentence: the database by name, anything else as a fault of the program', async () => {
+    const failing = (error: Error) => withDatabase(() => Promise.reject(error)).then(said);
+    for (const error of [
+      Object.assign(new Error('x'), { code: 'ECONNREFUSED' }),
+      new Error('Connection terminated unexpectedly'),
+      new Error('timeout exceeded when trying to connect'),
+    ])
+      expect(await failing(error)).toMatchObject({
+        status: 503,
+        message: expect.stringMatching(/database does not answer/i) as string,
+      });
+    expect(await failing(new TypeError('x is not a function'))).toMatchObject({
+      status: 500,
+      message: expect.stringMatching(/Nothing that is saved was changed/) as string,
+    });
+  });
+
+  it('names forty faults at the most, and how many there are', async () => {
+    const faults = Array.from({ length: 55 }, (_, i) => ({ path: `/beds/${i}`, message: 'is odd' }));
+    const told = await said(refuse(422, 'The plan was not taken.', faults));
+    expect(told.faults).toHaveLength(40);
+    expect(told.message).toBe('The plan was not taken. The first 40 of 55 faults:');
+    expect((await said(refuse(422, 'No.', faults.slice(0, 40)))).message).toBe('No.');
+  });
+});
