@@ -9,7 +9,10 @@ const address = process.env.LIGNUM_ADDRESS ?? 'http://127.0.0.1:4600';
 const ALLOWED = { paintMs: 1000, shift: 0.02, answerMs: 100 };
 const GARDEN = '/g/ferry-house';
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium-headless-shell',
+  args: ['--no-sandbox', '--disable-gpu'],
+});
 const share = (value: number, of: number): string => `${Math.round((value / of) * 100)} %`;
 
 /** As text: a compiled function would name helpers that the page does not have. */

@@ -92,7 +92,7 @@ for (const [name, path, { width = 1280, height = 800, dark = false, before } = {
   ([one]) => named.length === 0 || named.includes(one),
 )) {
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: '/usr/bin/chromium-headless-shell',
     args: [
       '--no-sandbox',
       '--use-gl=angle',

@@ -80,7 +80,7 @@ test('a page of elsewhere whose name is turned to this address reads and writes 
   const id = await ownGarden(request);
   const { port } = new URL(baseURL ?? '');
   const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
+    executablePath: '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--host-resolver-rules=MAP elsewhere.example 127.0.0.1'],
   });
   try {

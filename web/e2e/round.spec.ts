@@ -5,7 +5,7 @@ import { ownGarden } from './garden';
 // The others do without graphics, which are drawn in software here.
 test.use({
   launchOptions: {
-    executablePath: '/usr/bin/chromium',
+    executablePath: '/usr/bin/chromium-headless-shell',
     args: ['--no-sandbox', '--use-gl=angle', '--use-angle=swiftshader', '--enable-unsafe-swiftshader'],
   },
 });
