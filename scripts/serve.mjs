@@ -81,6 +81,9 @@ export async function serve({ url, host, port, quiet = false }) {
       host,
       '-p',
       String(port),
+      // Longer than any caller keeps a line: one that is closed as it is taken up again is a save that fails.
+      '--keepAliveTimeout',
+      '75000',
     ],
     {
       cwd: join(ROOT, 'web'),

@@ -14,11 +14,13 @@ const HATCH_MM = 70;
 /** How far the soil goes beside what stands on open ground, at a glance. mm. */
 const BESIDE_MM = 700;
 
-/** Draws a design from its placed parts, in every way that it says it is seen. */
+/** Draws a design from its placed parts, in one of the ways that it says it is seen. */
+export const drawView = (design: Design, frame: ViewFrame, around: Around): View =>
+  frame.as === 'above' ? fromAbove(design, frame, around) : upright(design, frame, around);
+
+/** Draws a design in every way that it says it is seen. */
 export const drawViews = (design: Design, around: Around): View[] =>
-  design.views.map((frame) =>
-    frame.as === 'above' ? fromAbove(design, frame, around) : upright(design, frame, around),
-  );
+  design.views.map((frame) => drawView(design, frame, around));
 
 /** The whole structure at a slant, without figures: what it is, at a glance. Far parts are drawn first. */
 export function drawAtAGlance(design: Design, around: Around): View {

@@ -5,7 +5,7 @@ import { Suspense, useDeferredValue, useEffect, useMemo, useState, type ReactNod
 import dynamic from 'next/dynamic';
 import { ChevronLeft, ChevronRight, Download, Printer, Shapes, Trash2 } from 'lucide-react';
 import type { View } from '@lignum/core/drawing/primitive';
-import { drawViews } from '@lignum/core/drawing/views';
+import { drawView } from '@lignum/core/drawing/views';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { withClashes } from '@lignum/core/plan/clashes';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
@@ -137,7 +137,9 @@ function Workbench({
               <Shapes size={15} aria-hidden />
               {computed.kind.name}
             </button>
-            <span aria-hidden>·</span>
+            <span aria-hidden className="max-sm:hidden">
+              ·
+            </span>
             {setting.place.on === 'bed' || setting.place.on === 'beds' ? (
               placeWords(setting.place, tongue)
             ) : (
@@ -262,13 +264,19 @@ function Fold({ title, children }: { title: string; children: () => ReactNode })
   );
 }
 
+/** Some of the ways a structure is seen, drawn. */
+const drawn = ({ sized: { design }, around }: ComputedStructure, from: number, to?: number): View[] =>
+  design.views.slice(from, to).map((frame) => drawView(design, frame, around));
+
 function Views({ computed }: { computed: ComputedStructure }) {
   const { id } = useGarden();
   const saved = useSaving(({ save }) => save.state === 'saved');
   const structureId = computed.structure.id;
   const [round, setRound] = useState('drawing');
-  const views = useMemo(() => drawViews(computed.sized.design, computed.around), [computed]);
-  const [front, ...others] = views;
+  const front = useMemo(() => drawn(computed, 0, 1)[0], [computed]);
+  // The front is painted first, the other views right behind it.
+  const behind = useDeferredValue(computed);
+  const others = useMemo(() => drawn(behind, 1), [behind]);
   if (!front) return null;
   return (
     <div className="rounded-[3px] bg-sheet px-3 pt-2 pb-3 shadow-[0_1px_0_var(--rule),0_6px_18px_#0000000d]">
@@ -301,7 +309,7 @@ function Views({ computed }: { computed: ComputedStructure }) {
       ) : (
         <>
           <PullDrawing view={front} computed={computed} heightPx={360} />
-          <OtherViews views={others} computed={computed} />
+          <OtherViews views={others} computed={behind} />
           {computed.sized.design.boards?.map((board) => (
             <RipPlan key={board.id} board={board} />
           ))}

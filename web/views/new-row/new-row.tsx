@@ -259,7 +259,7 @@ export function NewRow({
             choice={choice}
             rank={rank}
             chosen={choice === looked}
-            onChoose={() => setLookedAt(choice.structure.kind)}
+            onChoose={setLookedAt}
           />
         ))}
       </div>

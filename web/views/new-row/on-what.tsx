@@ -1,5 +1,5 @@
 import { Check, Minus } from 'lucide-react';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
 import type { Choice } from '@lignum/core/choosing/rank';
 import { drawViews } from '@lignum/core/drawing/views';
@@ -19,7 +19,7 @@ function standing(choice: Choice, rank: number): string {
 }
 
 /** One kind as it would stand here, small; the whole tile is the button. */
-export function KindTile({
+export const KindTile = memo(function KindTile({
   choice,
   rank,
   chosen,
@@ -28,7 +28,7 @@ export function KindTile({
   choice: Choice;
   rank: number;
   chosen: boolean;
-  onChoose: () => void;
+  onChoose: (kind: string) => void;
 }) {
   const { plan, tongue } = useGarden();
   return (
@@ -39,7 +39,7 @@ export function KindTile({
         type="radio"
         name="kind"
         checked={chosen}
-        onChange={onChoose}
+        onChange={() => onChoose(choice.structure.kind)}
         className="absolute top-3 left-3 size-4 accent-(--chalk)"
       />
       <Glance design={choice.design} around={choice.around} widthPx={236} heightPx={132} />
@@ -52,7 +52,7 @@ export function KindTile({
       </span>
     </label>
   );
-}
+});
 
 /** The kind that is looked at: its drawing with figures, what it costs, what speaks for and against it. */
 export function Offer({

@@ -18,12 +18,17 @@ import { useGarden } from '../shell/garden-context';
 import { arrowMove } from './arrows';
 import { SunLayer } from './sun-layer';
 import { Corners } from './corners';
+import { Label } from './label';
+import { placeLabels, type LabelWish } from './labels';
 import { LayPath, type Laying } from './lay-path';
 import { bodyOf, extentOf, moveThing, settleDrag, settleSpot, thingsOf, type Thing } from './things';
 import type { HoursAnswer } from '../../workers/sun-messages';
 
 /** A dragged thing's corner falls on these round lengths. mm. */
 const ROUND = { imperial: 152.4, metric: 100 } as const;
+
+/** Where the arrow that points north stands, from the plot's upper right corner. Pixels. */
+const NORTH = { right: 26, down: 34 };
 
 /** Lines that what is dragged has fallen into. */
 type Caught = ReturnType<typeof settleDrag>['caught'];
@@ -116,11 +121,27 @@ export function PlotCanvas({
     event.preventDefault();
   };
 
+  const labels = placeLabels(
+    things.map((thing): LabelWish => {
+      const body = bodyOf(thing);
+      const { spot, turnDeg } =
+        thing.is === 'path' ? labelOf(plan, thing) : { spot: [body.xMm, body.yMm] as const, turnDeg: body.turnDeg };
+      return {
+        id: thing.id,
+        text: body.name,
+        at: toPx(spot),
+        turnDeg,
+        lengthPx: body.lengthMm * scale,
+        widthPx: thing.is === 'path' ? 8 : body.widthMm * scale,
+        carries: thing.is === 'bed',
+      };
+    }),
+    chosen,
+    { at: [width - NORTH.right, NORTH.down], halfPx: 24 },
+  );
   const draw = (thing: Thing) => {
     const body = bodyOf(thing);
     const isChosen = thing.id === chosen;
-    const label =
-      thing.is === 'path' ? labelOf(plan, thing) : { spot: [body.xMm, body.yMm] as const, turnDeg: body.turnDeg };
     return (
       <g
         key={thing.id}
@@ -134,15 +155,6 @@ export function PlotCanvas({
         onKeyDown={(event) => press(event, thing)}
       >
         <Body thing={thing} path={path} scale={scale} chosen={isChosen} toPx={toPx} />
-        <Label
-          text={body.name}
-          x={toPx(label.spot)[0]}
-          y={toPx(label.spot)[1]}
-          lengthPx={body.lengthMm * scale}
-          widthPx={thing.is === 'path' ? 8 : body.widthMm * scale}
-          turnDeg={label.turnDeg}
-          carries={thing.is === 'bed'}
-        />
       </g>
     );
   };
@@ -178,6 +190,9 @@ export function PlotCanvas({
           {garden.structures.map((one) => (
             <Footprint key={one.structure.id} computed={one} path={path} toPx={toPx} />
           ))}
+          {[...labels].map(([id, label]) => (
+            <Label key={id} {...label} />
+          ))}
           {selected?.is === 'path' && !laying && (
             <Corners
               thing={selected}
@@ -201,7 +216,7 @@ export function PlotCanvas({
           {selected && selected.is !== 'path' && selected.is !== 'run' && !laying && (
             <Running thing={selected} toPx={toPx} say={(mm) => formatLength(mm, tongue.units)} />
           )}
-          <North northDeg={northDeg} x={width - 26} y={34} />
+          <North northDeg={northDeg} x={width - NORTH.right} y={NORTH.down} />
           {laying && (
             <LayPath
               laying={laying}
@@ -459,50 +474,6 @@ function Body({
         </>
       );
   }
-}
-
-/** A name along its thing, inside where it fits, beside it where it does not. */
-function Label({
-  text,
-  x,
-  y,
-  lengthPx,
-  widthPx,
-  turnDeg,
-  carries,
-}: {
-  text: string;
-  x: number;
-  y: number;
-  lengthPx: number;
-  widthPx: number;
-  turnDeg: number;
-  carries: boolean;
-}) {
-  const turn = (((((-turnDeg % 180) + 180) % 180) + 90) % 180) - 90;
-  const small = lengthPx < text.length * 5.5 && widthPx < text.length * 5.5;
-  const beside = widthPx < 18 || small;
-  // A row stands down the middle of a bed: its name goes beside the row.
-  const dy = beside ? -widthPx / 2 - 5 : carries ? widthPx * 0.27 + 4.5 : 4.5;
-  return (
-    <text
-      x={x}
-      y={y}
-      dy={dy}
-      transform={`rotate(${turn === -90 ? -90 : turn} ${x} ${y})`}
-      textAnchor="middle"
-      fontSize="12.5"
-      fontWeight="600"
-      fill="var(--ink)"
-      stroke="var(--sheet)"
-      strokeWidth="3.5"
-      paintOrder="stroke"
-      strokeLinejoin="round"
-      className="pointer-events-none"
-    >
-      {text}
-    </text>
-  );
 }
 
 /** Running dimensions of the chosen thing: its distances from the left and the lower edge, on chalk lines with crow's feet. */

@@ -117,7 +117,7 @@ describe('edits', () => {
         const read = readPlan(JSON.parse(JSON.stringify(plan)));
         expect(read.ok ? [] : read.faults).toEqual([]);
       }),
-      { numRuns: 120 },
+      { numRuns: 60 },
     );
   });
 
