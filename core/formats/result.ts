@@ -6,7 +6,7 @@ import { meshesToMm, type Shopping } from '../costing/buy';
 import type { Point } from '../geometry/space';
 import { computeGarden } from '../plan/compute';
 import { kindOf } from '../structures/registry';
-import { withMends, type MendedStructure } from '../plan/compute-as';
+import { withMends, type MendedStructure } from '../plan/mends';
 import type { Plan } from '../plan/plan';
 import { money, type Money } from '../quantity/money';
 import { sayEnd } from '../design/end-cuts';

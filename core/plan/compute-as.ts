@@ -13,11 +13,6 @@ import { aroundOf, type Around, type Tied } from './around';
 import type { Plan, StructurePlan } from './plan';
 import { settingOf, tiedTo, withStructure, type Kinds } from './setting-of';
 
-/** A verdict with the change that mends it and what the change costs; a mend that mends nothing is not offered. */
-export interface MendableVerdict extends Verdict {
-  mend: { settings: Settings; costMinor: number } | null;
-}
-
 export interface ComputedStructure {
   structure: StructurePlan;
   kind: StructureKind;
@@ -32,19 +27,16 @@ export interface ComputedStructure {
   verdicts: readonly Verdict[];
 }
 
-/** The same, once its mends have been tried. */
-export interface MendedStructure extends ComputedStructure {
-  verdicts: readonly MendableVerdict[];
-}
-
-interface Priced {
+/** A design with what it takes and what that costs. */
+export interface Priced {
   sized: Sized;
   bill: readonly BillLine[];
   shopping: Shopping;
   cost: Cost;
 }
 
-function price(
+/** Sizes a structure with some settings, bills it and buys that alone. */
+export function price(
   plan: Plan,
   structure: StructurePlan,
   kind: StructureKind,
@@ -84,7 +76,7 @@ const tiedParts = (kinds: Kinds, plan: Plan, structure: StructurePlan, { place }
   });
 
 /** What is said of a design where it stands, whatever its kind and by its kind; the most urgent first. */
-const judge = (kind: StructureKind, plan: Plan, sized: Sized, setting: Setting): Verdict[] =>
+export const judge = (kind: StructureKind, plan: Plan, sized: Sized, setting: Setting): Verdict[] =>
   byUrgency([placeVerdict(plan, sized, frameOf(setting.place, sized.design.startMm)), ...kind.judge(sized, setting)]);
 
 /**
@@ -100,20 +92,4 @@ export function computeAs(kinds: Kinds, plan: Plan, structure: StructurePlan): C
   const frame = frameOf(setting.place, priced.sized.design.startMm);
   const around = aroundOf(setting.place, frame, tiedParts(kinds, plan, structure, setting));
   return { structure, kind, setting, frame, around, ...priced, verdicts: judge(kind, plan, priced.sized, setting) };
-}
-
-/** A computed structure with the changes that mend its findings, each tried and priced: as much work again for every one. */
-export function withMends(kinds: Kinds, plan: Plan, computed: ComputedStructure): MendedStructure {
-  const { structure, kind, setting, sized } = computed;
-  const verdicts = computed.verdicts.map((verdict): MendableVerdict => {
-    const settings = verdict.level === 'good' ? null : kind.mend(verdict.told.code, structure.knobs, sized, setting);
-    if (!settings) return { ...verdict, mend: null };
-    // What stands in a run asks for its place by its knobs.
-    const there = setting.place.on === 'run' ? settingOf(kinds, plan, { ...structure, knobs: settings }) : setting;
-    const mended = price(plan, structure, kind, settings, there);
-    const still = judge(kind, plan, mended.sized, there).some((one) => one.told.code === verdict.told.code);
-    const costMinor = mended.cost.totalMinor - computed.cost.totalMinor;
-    return { ...verdict, mend: still ? null : { settings, costMinor } };
-  });
-  return { ...computed, verdicts };
 }

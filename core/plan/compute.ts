@@ -3,7 +3,8 @@ import { buy, type Shopping } from '../costing/buy';
 import { cost, type Cost } from '../costing/cost';
 import { kindOf } from '../structures/registry';
 import { couldMeet, neighbourOf, whereaboutsIn, withClashes } from './clashes';
-import { computeAs, withMends, type ComputedStructure, type MendedStructure } from './compute-as';
+import { computeAs, type ComputedStructure } from './compute-as';
+import { withMends, type MendedStructure } from './mends';
 import type { Plan, StructurePlan } from './plan';
 import { computeRemembered } from './remembered';
 

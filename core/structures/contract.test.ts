@@ -318,15 +318,24 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
       );
     });
 
-    it('offers only mends that mend: the finding is gone and the settings pass the door', () => {
+    it('offers only mends that mend: the finding is gone, nothing worse is found, all of it is sold, and what turns is told', () => {
       fc.assert(
         fc.property(anyPlan(kind), (plan) => {
           const structure = plan.structures[0] as Plan['structures'][number];
-          for (const verdict of only(plan).verdicts) {
+          const before = only(plan);
+          const urgent = (found: typeof before.verdicts) =>
+            found.filter(({ level }) => level === 'fail' || level === 'warn').map(({ told }) => told.code);
+          for (const verdict of before.verdicts) {
             if (!verdict.mend) continue;
             expect(knobFaults(kind.knobs, verdict.mend.settings)).toEqual([]);
             const mended = computeStructure(plan, { ...structure, knobs: verdict.mend.settings });
             expect(mended.verdicts.map((one) => one.told.code)).not.toContain(verdict.told.code);
+            expect(urgent(mended.verdicts).filter((code) => !urgent(before.verdicts).includes(code))).toEqual([]);
+            if (before.cost.complete) expect(mended.cost.complete).toBe(true);
+            expect(mended.cost.totalMinor - before.cost.totalMinor).toBe(verdict.mend.costMinor);
+            const turned = verdict.mend.turns.map(({ knob }) => knob);
+            for (const [knob, state] of Object.entries(mended.sized.knobs))
+              expect(turned.includes(knob), knob).toBe(state.value !== before.sized.knobs[knob]?.value);
           }
         }),
         { numRuns: 12 },

@@ -61,7 +61,7 @@ test('a mend says what it costs, and mends', async ({ page, request }) => {
   const mend = page.getByRole('button', { name: /Use three a post/ });
   await expect(mend).toContainText(/€/);
   await mend.click();
-  await expect(page.getByText('It will stand and suit the crop.')).toBeVisible();
+  await expect(page.getByText('Nothing found against it.')).toBeVisible();
 });
 
 test('a stale tab is told and overwrites nothing; its work can be kept as a garden of its own', async ({

@@ -1,5 +1,7 @@
 import { AlertOctagon, Check, Info, TriangleAlert } from 'lucide-react';
-import type { MendableVerdict } from '@lignum/core/plan/compute-as';
+import type { MendableVerdict, MendedKnob } from '@lignum/core/plan/mends';
+import { formatLength } from '@lignum/core/quantity/length';
+import type { Knobs } from '@lignum/core/structures/knob';
 import type { Level } from '@lignum/core/checks/check';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { say, type Tongue } from '@lignum/core/wording/say';
@@ -19,8 +21,11 @@ export function Verdicts({
   currency,
   onMend,
   allWell,
+  knobs,
 }: {
   verdicts: readonly MendableVerdict[];
+  /** Of the kind that is judged: what a mend turns is called by them. */
+  knobs: Knobs;
   tongue: Tongue;
   currency: string;
   onMend: (verdict: MendableVerdict) => void;
@@ -39,7 +44,14 @@ export function Verdicts({
       )}
       <ul className="divide-y divide-rule">
         {open.map((verdict) => (
-          <Row key={verdict.check} verdict={verdict} tongue={tongue} currency={currency} onMend={onMend} />
+          <Row
+            key={verdict.check}
+            verdict={verdict}
+            knobs={knobs}
+            tongue={tongue}
+            currency={currency}
+            onMend={onMend}
+          />
         ))}
       </ul>
       <details className="mt-1 border-t border-rule">
@@ -56,17 +68,35 @@ export function Verdicts({
           ))}
         </ul>
       </details>
+      <p className="text-[0.85rem] text-soft">
+        Looked at: fit, reach, crop, depth and spacing, by the rules of the trade. Not reckoned: its strength in wind,
+        under snow or full of wet fruit.
+      </p>
     </div>
   );
 }
 
+/** "Gap under the panel 2′ → 20″" */
+function turnWords({ knob: name, from, to }: MendedKnob, knobs: Knobs, { units }: Tongue): string {
+  const knob = knobs[name];
+  const say = (value: number | string): string =>
+    knob?.type === 'length'
+      ? formatLength(Number(value), units)
+      : knob?.type === 'choice'
+        ? (knob.choices.find((choice) => choice.id === value)?.label ?? String(value))
+        : String(value);
+  return `${knob?.label ?? name}: ${say(from)} → ${say(to)}`;
+}
+
 function Row({
   verdict,
+  knobs,
   tongue,
   currency,
   onMend,
 }: {
   verdict: MendableVerdict;
+  knobs: Knobs;
   tongue: Tongue;
   currency: string;
   onMend: (verdict: MendableVerdict) => void;
@@ -86,8 +116,15 @@ function Row({
       <p className="mt-0.5 text-[0.95rem]">{say(verdict.told, {}, tongue)}</p>
       {verdict.mend && (
         <Button className="mt-2 w-full !justify-between text-left" onClick={() => onMend(verdict)}>
-          <span>{verdict.mends ?? 'Mend it'}</span>
-          <span className="text-[0.85rem] text-soft">{price}</span>
+          <span className="min-w-0 py-1">
+            {verdict.mends ?? 'Mend it'}
+            {verdict.mend.turns.map((turn) => (
+              <span key={turn.knob} className="block text-[0.85rem] leading-snug font-normal text-soft">
+                {turnWords(turn, knobs, tongue)}
+              </span>
+            ))}
+          </span>
+          <span className="shrink-0 text-[0.85rem] text-soft">{price}</span>
         </Button>
       )}
     </li>

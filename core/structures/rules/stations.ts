@@ -28,7 +28,8 @@ export function stationsAlong(lengthMm: number, spacingMm: number, school: Stati
 
 /**
  * Places every planting along the rows of support. Several plantings share a row in proportion to
- * the bed each of them asks for (plants × spacing), one after another.
+ * the bed each of them asks for (plants × spacing), one after another. Where two meet each keeps half its
+ * spacing from the seam, whatever the school: no two plants share a place, and neither is crowded.
  */
 export function placeStations(o: {
   planted: readonly Planted[];
@@ -45,9 +46,13 @@ export function placeStations(o: {
     let start = o.fromMm;
     return o.planted.flatMap((planted, i) => {
       const share = (o.lengthMm * (asked[i] as number)) / total;
-      const segmentStart = start;
+      const { spacingMm } = planted.training;
+      // Half a space in keeps clear of both ends by itself; from end to end only where nobody stands beyond.
+      const seam = o.school === 'ends' ? spacingMm / 2 : 0;
+      const [before, after] = [i > 0 ? seam : 0, i < o.planted.length - 1 ? seam : 0];
+      const segmentStart = start + before;
       start += share;
-      return stationsAlong(share, planted.training.spacingMm, o.school).map((offset, n): Station => ({
+      return stationsAlong(Math.max(0, share - before - after), spacingMm, o.school).map((offset, n): Station => ({
         stem: stemFrom(onGround(o.ground, segmentStart + offset, row.acrossMm), planted.crop.heightMm, row.up),
         id: `plant-${rowIndex + 1}-${planted.id}-${n + 1}`,
         crop: planted.crop.id,
@@ -55,7 +60,7 @@ export function placeStations(o: {
         at: onGround(o.ground, segmentStart + offset, row.acrossMm),
         alongMm: segmentStart + offset,
         side: row.side,
-        spacingMm: planted.training.spacingMm,
+        spacingMm,
         growsMm: planted.crop.heightMm,
         heldToMm: planted.crop.supportToMm,
       }));

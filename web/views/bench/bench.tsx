@@ -214,11 +214,8 @@ function Workbench({
           </h2>
           <Verdicts
             verdicts={judged.verdicts}
-            allWell={
-              computed.kind.purpose === 'support'
-                ? 'It will stand and suit the crop.'
-                : 'It will stand and do its work.'
-            }
+            knobs={computed.kind.knobs}
+            allWell="Nothing found against it."
             tongue={tongue}
             currency={plan.garden.currency}
             onMend={(verdict) => {
@@ -244,7 +241,7 @@ function ResultStrip({ computed, verdicts }: { computed: ComputedStructure; verd
       className="no-print fixed inset-x-0 bottom-0 z-20 flex min-h-14 items-center justify-between gap-3 border-t-2 border-ink bg-sheet px-4 lg:hidden"
     >
       <span className={open > 0 ? 'font-semibold text-ochre' : 'font-semibold text-leaf'}>
-        {open > 0 ? `${open} to look at` : 'It will stand'}
+        {open > 0 ? `${open} to look at` : 'Nothing against it'}
       </span>
       <span className="text-xl font-semibold">
         {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}

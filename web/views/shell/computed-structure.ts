@@ -1,5 +1,6 @@
 'use client';
-import { withMends, type ComputedStructure, type MendedStructure } from '@lignum/core/plan/compute-as';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import { withMends, type MendedStructure } from '@lignum/core/plan/mends';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { computeRemembered } from '@lignum/core/plan/remembered';
 import type { Kinds } from '@lignum/core/plan/setting-of';

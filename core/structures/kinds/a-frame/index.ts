@@ -1,3 +1,4 @@
+import { leastSpread } from '../../rules/leaves';
 import { tipping } from '../../../checks/tipping';
 import { folding } from '../../../checks/folding';
 import { ROW_MENDS } from '../../rules/row';
@@ -47,7 +48,7 @@ export const kind = structureKind({
             spread: inches(Math.floor((setting.place.bed.widthMm - inches(4)) / inches(1))),
           }
         : null,
-    'tips.narrow': (_v, _built, setting) => ({ spread: setting.units === 'imperial' ? feet(4) : 1200 }),
+    'tips.narrow': (v) => ({ spread: leastSpread(v.leaf) }),
     'mesh.wide': () => ({ infill: 'mesh' }),
     'climb.thick': () => ({ infill: 'mesh' }),
     'mesh.narrow': () => ({ infill: 'slats', gauge: inches(4.5) }),

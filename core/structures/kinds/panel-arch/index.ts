@@ -53,8 +53,7 @@ export const kind = structureKind({
     }),
     'headroom.less': (v) => (v.solve === 'feet' ? null : { solve: 'feet' }),
     // Over a way too wide the feet come in from the beds and stand on the path.
-    'span.far': (v, { facts }) =>
-      v.solve === 'span' ? null : { solve: 'headroom', span: Math.floor(facts.widestMm / 10) * 10 },
+    'span.far': (v) => (v.solve === 'span' ? null : { solve: 'span' }),
     'way.short': (v, { design, facts }) => {
       const fit = Math.floor(((facts.way?.lengthMm ?? 0) + 0.5) / (design.builtMm / v.count));
       return fit >= 1 && fit < v.count ? { count: fit } : null;

@@ -1,3 +1,4 @@
+import { leastSpread } from '../../rules/leaves';
 import { throughBedMend } from '../../rules/depth';
 import { tipping } from '../../../checks/tipping';
 import { nailInterval } from '../../../checks/nail-interval';
@@ -67,7 +68,7 @@ export const kind = structureKind({
       );
       return tries.length > 0 ? { interval: tries.reduce((best, one) => (off(one) < off(best) ? one : best)) } : null;
     },
-    'tips.narrow': () => ({ spread: feet(4) }),
+    'tips.narrow': (v) => ({ spread: leastSpread(v.height) }),
     'mesh.wide': () => ({ interval: 74 }),
     'mesh.narrow': () => ({ interval: 127 }),
     'depth.bed': (v, built, setting) => ({

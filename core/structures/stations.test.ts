@@ -1,0 +1,70 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { Planted } from '../crops/planted';
+import { CROPS } from '../crops/table';
+import { feet, inches } from '../quantity/length';
+import { placeStations, STATION_SCHOOLS, stationsAlong } from './rules/stations';
+
+const school = fc.constantFrom(...STATION_SCHOOLS.map(({ id }) => id));
+const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const anyPlanted = fc
+  .tuple(fc.constantFrom(...CROPS), fc.nat(3), fc.integer({ min: 1, max: 40 }))
+  .map(([crop, n, count]): Omit<Planted, 'id'> => ({
+    bed: 'b',
+    crop,
+    training: crop.trainings[n % crop.trainings.length] as Planted['training'],
+    count,
+  }));
+
+describe('plants along a length', () => {
+  it('the two schools give what the trade has them give: 8′ at 12″ nine from end to end, 10′ at 12″ ten half a space in', () => {
+    // Worked values of the trade (common practice, no source).
+    const ends = stationsAlong(feet(8), inches(12), 'ends');
+    const inset = stationsAlong(feet(10), inches(12), 'inset');
+    expect([ends.length, ends[0], ends.at(-1)]).toEqual([9, 0, feet(8)]);
+    expect(inset).toHaveLength(10);
+    expect(inset[0]).toBeCloseTo(inches(6), 6);
+  });
+
+  it('stand their spacing apart, as many as have room, with equal rests at both ends', () => {
+    fc.assert(
+      fc.property(mm(100, 30_000), mm(50, 2000), school, (length, spacing, way) => {
+        const at = stationsAlong(length, spacing, way);
+        at.slice(1).forEach((to, i) => expect(to - (at[i] ?? 0)).toBeCloseTo(spacing, 6));
+        expect(at[0]).toBeCloseTo(length - (at.at(-1) ?? 0), 6);
+        if (length < spacing) return;
+        const [first = 0] = at;
+        expect(first).toBeGreaterThanOrEqual(way === 'ends' ? -0.3 : spacing / 2 - 0.3);
+        // One more would not go in.
+        expect(first).toBeLessThan(way === 'ends' ? spacing / 2 : spacing);
+      }),
+    );
+  });
+});
+
+it('where plantings meet in a row none shares a place: from one to the next is half the space of either', () => {
+  fc.assert(
+    fc.property(fc.array(anyPlanted, { minLength: 2, maxLength: 4 }), mm(3000, 30_000), school, (some, long, way) => {
+      const planted = some.map((one, i): Planted => ({ ...one, id: `p${i}` }));
+      const asked = planted.map((one) => one.count * one.training.spacingMm);
+      const sum = asked.reduce((total, one) => total + one, 0);
+      // Every planting gets room for one at the least.
+      fc.pre(planted.every((one, i) => (long * (asked[i] ?? 0)) / sum > one.training.spacingMm * 1.01));
+      const stations = placeStations({
+        planted,
+        ground: { lengthMm: long, riseMm: 0 },
+        fromMm: 0,
+        lengthMm: long,
+        school: way,
+        rows: [{ acrossMm: 0, side: 'front' }],
+      });
+      for (const one of planted) expect(stations.some((station) => station.planting === one.id)).toBe(true);
+      stations.slice(1).forEach((to, i) => {
+        const from = stations[i] as (typeof stations)[number];
+        expect(to.alongMm - from.alongMm).toBeGreaterThanOrEqual((from.spacingMm + to.spacingMm) / 2 - 0.6);
+      });
+      expect(stations[0]?.alongMm).toBeGreaterThanOrEqual(-0.3);
+      expect(stations.at(-1)?.alongMm).toBeLessThanOrEqual(long + 0.3);
+    }),
+  );
+});
