@@ -45,6 +45,9 @@ export function check<F, const S extends Phrases>(
 
 const URGENCY: Record<Level, number> = { fail: 0, warn: 1, note: 2, good: 3 };
 
+/** What has to be looked at before it is built. */
+export const isUrgent = ({ level }: Pick<Verdict, 'level'>): boolean => level === 'fail' || level === 'warn';
+
 /** What was found, the most urgent first; of equals, in the order they were asked. */
 export const byUrgency = <V extends Verdict>(found: readonly (V | null)[]): V[] =>
   found.flatMap((one): V[] => (one ? [one] : [])).sort((a, b) => URGENCY[a.level] - URGENCY[b.level]);

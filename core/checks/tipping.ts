@@ -1,7 +1,7 @@
 import { check } from './check';
 
 /** A frame that stands on its feet falls when its middle passes over them; 22° of lean is to be left (from memory). */
-const LEAST_LEAN_RAD = (22 * Math.PI) / 180;
+export const LEAST_LEAN_RAD = (22 * Math.PI) / 180;
 
 /** Does a free-standing frame stay up? The crop's weight is taken at half the height. */
 export const tipping = check(

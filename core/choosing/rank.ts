@@ -1,5 +1,5 @@
 import { CATALOGUE } from '../catalogue/catalogue';
-import type { Verdict } from '../checks/check';
+import { isUrgent, type Verdict } from '../checks/check';
 import type { Purchase } from '../costing/buy';
 import type { Cost } from '../costing/cost';
 import type { Design } from '../design/design';
@@ -110,9 +110,7 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
     .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null);
 
   const bestOn = lead?.training.bestOn;
-  const failing = verdicts
-    .filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn')
-    .map((verdict) => verdict.told);
+  const failing = verdicts.filter(isUrgent).map((verdict) => verdict.told);
   const good = (check: string): Fact[] =>
     verdicts.filter((verdict) => verdict.check === check && verdict.level === 'good').map((verdict) => verdict.told);
   const worn = shopping.purchases.reduce<{ stock: string; seasons: number } | null>((least, one) => {

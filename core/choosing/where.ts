@@ -1,7 +1,7 @@
 import type { Crop, Training } from '../crops/crop';
 import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
-import type { Plan } from '../plan/plan';
+import type { Plan, Planting } from '../plan/plan';
 import type { Bed } from '../site/bed';
 import { growingMonths } from '../site/sun/season';
 import { bedSuns, standingOf, type OnPlot } from '../shade/study';
@@ -41,6 +41,13 @@ function freeLength(plan: Plan, bed: Bed): number {
       return sum + (planting.count * training.spacingMm) / rowsAcross(crop, training, bed);
     }, 0);
   return Math.max(0, bed.lengthMm - taken);
+}
+
+/** The beds ranked for a planting, as a plan says one; it does not stand in its own way. */
+export function bedsFor(plan: Plan, planting: Pick<Planting, 'id' | 'crop' | 'training' | 'count'>): BedChoice[] {
+  const crop = cropIn(plan.crops, planting.crop);
+  const others = { ...plan, plantings: plan.plantings.filter((one) => one.id !== planting.id) };
+  return rankBeds(others, crop, trainingOf(crop, planting.training), planting.count);
 }
 
 /** Ranks the beds for a number of plants of one crop, the best first and of those that suit before those that do not, with reasons. `standing` may be handed in to spare working it out again. */

@@ -46,13 +46,13 @@ function crowFoot([x, y]: Spot, towards: 'up' | 'down' | 'left' | 'right', long:
   return `M${pair(a)} L${pair([x, y])} L${pair(b)}`;
 }
 
-/** A shape's commands after the first, each from the spot before it: the same wherever a copy begins. */
-function steps(spots: readonly Spot[]): string {
-  let d = '';
-  let [x0, y0] = spots.length > 0 ? (spots[0] as Spot) : [0, 0];
+/** A closed outline's commands after its first spot, each from the spot before it: the same wherever a copy begins. */
+function steps([first, ...rest]: readonly Spot[]): string {
+  if (!first) return '';
   // From whole tenths, so that rounding does not add up along the way.
-  [x0, y0] = [Math.round(x0 * 10), Math.round(y0 * 10)];
-  for (const [right, down] of spots.slice(1)) {
+  let [x0, y0] = [Math.round(first[0] * 10), Math.round(first[1] * 10)];
+  let d = '';
+  for (const [right, down] of rest) {
     const [x, y] = [Math.round(right * 10), Math.round(down * 10)];
     d += `l${round((x - x0) / 10)} ${round((y - y0) / 10)}`;
     [x0, y0] = [x, y];
@@ -60,15 +60,20 @@ function steps(spots: readonly Spot[]): string {
   return `${d}z`;
 }
 
-/** What a run of marks of one ink is drawn by, in one stroke of the pen. */
-function commands(mark: PaperMark): string {
+/** Marks that are drawn with the pen, and those that are set down whole. */
+type Whole = Extract<PaperMark, { draw: 'dot' | 'text' }>;
+type Drawn = Exclude<PaperMark, Whole>;
+const isWhole = (mark: PaperMark): mark is Whole => mark.draw === 'dot' || mark.draw === 'text';
+
+/** The commands of a path. */
+function commands(mark: Drawn): string {
   switch (mark.draw) {
     case 'shape':
       return `${chain(mark.points)}Z`;
     case 'copies': {
-      const [from = [0, 0]] = mark.points;
+      const [[right, down] = [0, 0]] = mark.points;
       const rest = steps(mark.points);
-      return mark.at.map(([x, y]) => `M${pair([x + from[0], y + from[1]])}${rest}`).join('');
+      return mark.at.map(([x, y]) => `M${pair([x + right, y + down])}${rest}`).join('');
     }
     case 'lines':
       return mark.lines
@@ -77,45 +82,41 @@ function commands(mark: PaperMark): string {
         .join('');
     case 'crow foot':
       return crowFoot(mark.at, mark.towards, mark.ink === 'station' ? 5 : 7);
-    default:
-      return '';
   }
 }
 
-function element(mark: PaperMark, d: string): string {
-  switch (mark.draw) {
-    case 'dot':
-      return `<circle class="${klass(mark.ink)}" cx="${round(mark.at[0])}" cy="${round(mark.at[1])}" r="${mark.ink === 'fixing' ? 4 : 2.5}"/>`;
-    case 'text':
-      return `<text class="${klass(mark.ink)}" x="${round(mark.at[0])}" y="${round(mark.at[1])}" font-size="${mark.size}" text-anchor="${mark.anchor}">${escape(mark.text)}</text>`;
-    default:
-      return `<path class="${klass(mark.ink)}${mark.draw === 'crow foot' ? ' foot' : ''}" d="${d}"`;
-  }
+function whole(mark: Whole): string {
+  const [x, y] = mark.at.map(round);
+  return mark.draw === 'dot'
+    ? `<circle class="${klass(mark.ink)}" cx="${x}" cy="${y}" r="${mark.ink === 'fixing' ? 4 : 2.5}"/>`
+    : `<text class="${klass(mark.ink)}" x="${x}" y="${y}" font-size="${mark.size}" text-anchor="${mark.anchor}">${escape(mark.text)}</text>`;
 }
+
+/** Whether one stroke of the pen goes on where another ends: what is filled does not, it may lie on what is under it. */
+const goesOn = (first: Drawn, next: PaperMark): next is Drawn =>
+  (first.draw === 'lines' || first.draw === 'crow foot') && next.draw === first.draw && next.ink === first.ink;
 
 /**
  * Marks in their order. Strokes of one ink that follow each other are one path, unless each has to say
  * which part it is: a mesh, a weave or a row of feet is then one thing to lay out, not hundreds.
  */
 function elements(marks: readonly PaperMark[], named: boolean): string {
-  let svg = '';
-  for (let i = 0; i < marks.length;) {
-    const first = marks[i++] as PaperMark;
-    if (first.draw === 'dot' || first.draw === 'text') {
-      svg += element(first, '');
-      continue;
-    }
-    let d = commands(first);
-    const strokes = first.draw === 'lines' || first.draw === 'crow foot';
-    for (
-      let next = marks[i];
-      !named && strokes && next?.draw === first.draw && next.ink === first.ink;
-      next = marks[++i]
-    )
-      d += commands(next);
-    svg += `${element(first, d)}${named && 'part' in first ? tag(first.part) : ''}/>`;
+  const runs: (Whole | [Drawn, ...Drawn[]])[] = [];
+  for (const mark of marks) {
+    const last = runs.at(-1);
+    if (isWhole(mark)) runs.push(mark);
+    else if (!named && Array.isArray(last) && goesOn(last[0], mark)) last.push(mark);
+    else runs.push([mark]);
   }
-  return svg;
+  return runs
+    .map((run) => {
+      if (!Array.isArray(run)) return whole(run);
+      const [first] = run;
+      const foot = first.draw === 'crow foot' ? ' foot' : '';
+      const part = named && 'part' in first ? tag(first.part) : '';
+      return `<path class="${klass(first.ink)}${foot}" d="${run.map(commands).join('')}"${part}/>`;
+    })
+    .join('');
 }
 
 /** Line weights and colours for a file that stands alone; on screen the page's own style gives them. */

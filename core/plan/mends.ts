@@ -1,4 +1,4 @@
-import type { Verdict } from '../checks/check';
+import { isUrgent, type Verdict } from '../checks/check';
 import { exact, MM_PER_SIXTEENTH, type Units } from '../quantity/length';
 import type { Settings } from '../structures/knob';
 import type { Sized, StructureKind } from '../structures/kind';
@@ -42,9 +42,8 @@ function onMarks(kind: StructureKind, settings: Settings, sized: Sized, units: U
   );
 }
 
-const URGENT = new Set<Verdict['level']>(['fail', 'warn']);
 const urgent = (verdicts: readonly Verdict[]): Set<string> =>
-  new Set(verdicts.filter(({ level }) => URGENT.has(level)).map(({ told }) => told.code));
+  new Set(verdicts.filter(isUrgent).map(({ told }) => told.code));
 
 /** Every knob that comes to stand otherwise, those that follow another included: all that will be seen to change. */
 const turnsOf = (kind: StructureKind, before: Sized, after: Sized): MendedKnob[] =>
@@ -76,7 +75,9 @@ export function withMends(kinds: Kinds, plan: Plan, computed: ComputedStructure)
     const asked = verdict.level === 'good' ? null : kind.mend(verdict.told.code, structure.knobs, sized, setting);
     if (!asked) return { ...verdict, mend: null };
     // Off the marks only where nothing on them mends it.
-    for (const settings of [onMarks(kind, asked, sized, setting.units), asked]) {
+    const marked = onMarks(kind, asked, sized, setting.units);
+    const isMarked = Object.entries(marked).every(([name, value]) => value === asked[name]);
+    for (const settings of isMarked ? [asked] : [marked, asked]) {
       const mended = tried(settings, verdict.told);
       if (mended)
         return {

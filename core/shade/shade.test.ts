@@ -6,7 +6,7 @@ import { bearingOf, cornersOf, runsOf } from '../site/plot';
 import { dayOfYear, grownShare, growingMonths, samplesOfDay } from '../site/sun/season';
 import { gridOver, shader, shadowOf, shadowPerHeight, sunHours } from './shade';
 import { findPlaces, isFree } from './positions';
-import { bedSun, compareDirections, standingOf, studySun } from './study';
+import { bedSuns, compareDirections, standingOf, studySun, type BedSun } from './study';
 
 describe('shadows', () => {
   it('are as long as height × cot(altitude), away from the sun, whichever way the plan is turned', () => {
@@ -98,14 +98,10 @@ describe('the study of the demo garden', () => {
     const standing = standingOf(DEMO_PLAN);
     const bed = DEMO_PLAN.beds.find((one) => one.id === 'yard-bed');
     if (!bed) throw new Error('the demo has lost its yard bed');
-    const all = bedSun(DEMO_PLAN, standing, bed, 8);
+    const sunOn = (those: typeof standing) => bedSuns(DEMO_PLAN, those, [bed], 8)[0] as BedSun;
+    const all = sunOn(standing);
     for (const [id, hours] of Object.entries(all.takenBy)) {
-      const without = bedSun(
-        DEMO_PLAN,
-        standing.filter((one) => one.id !== id),
-        bed,
-        8,
-      );
+      const without = sunOn(standing.filter((one) => one.id !== id));
       expect(without.hours - all.hours).toBeCloseTo(hours, 6);
     }
     const compared = compareDirections(DEMO_PLAN, 'tomato-wall', 7);

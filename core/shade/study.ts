@@ -159,15 +159,6 @@ export function bedSuns(
   return lit.map(({ bed, hours, takenBy }) => ({ bed: bed.id, month, hours, takenBy }));
 }
 
-export const bedSun = (
-  plan: Plan,
-  standing: readonly OnPlot[],
-  bed: Bed,
-  month: number,
-  stepMinutes?: number,
-  apartMm?: number,
-): BedSun => bedSuns(plan, standing, [bed], month, stepMinutes, apartMm)[0] as BedSun;
-
 /** A bed while the sun of its day is being added up: which of the shaders count against it, and what has come to it so far. */
 interface LitBed {
   bed: Bed;

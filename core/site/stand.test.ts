@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../demo/garden';
 import { computeGarden, computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
-import { bedSun, standingOf } from '../shade/study';
+import { bedSuns, standingOf } from '../shade/study';
 import { onBed, planOnBed } from '../structures/onto-bed.fixture';
 import { bedOutline, outOfReach, type Bed } from './bed';
 import { areaOf } from '../geometry/polygon';
@@ -119,7 +119,7 @@ describe('the height of a bed counts', () => {
     };
     const hours = (heightMm: number) => {
       const plan = beside(heightMm);
-      return bedSun(plan, standingOf(plan), plan.beds[1] as Bed, 4).hours;
+      return bedSuns(plan, standingOf(plan), plan.beds.slice(1, 2), 4)[0]?.hours ?? NaN;
     };
     expect(hours(900)).toBeLessThan(hours(0) - 0.05);
   });

@@ -17,8 +17,7 @@ import {
 } from 'react-hook-form';
 import { DOOR, limitsOf } from '@lignum/core/formats/door';
 import { formatLength, type Units } from '@lignum/core/quantity/length';
-import { ChooserField } from './chooser';
-import type { Choice } from './chooser';
+import { ChooserField, type Choice } from './chooser';
 import { Field, inputLook, LengthField, NumberField } from './field';
 
 /** What does not make sense although every field keeps its limits: where (`gapMm/least`), and what. */
@@ -42,11 +41,13 @@ function ruled<Values extends FieldValues>(schema: Joi.ObjectSchema, sense: Sens
   };
 }
 
+const NO_SENSE = () => [];
+
 /** A sheet's fields, checked by the rules of the document they go into. */
 export function useRuledForm<Values extends FieldValues>(
   schema: Joi.ObjectSchema,
   start: Values,
-  sense: Sense<Values> = () => [],
+  sense: Sense<Values> = NO_SENSE,
 ): UseFormReturn<Values> {
   const resolver = useMemo(() => ruled(schema, sense), [schema, sense]);
   return useForm<Values>({
@@ -147,19 +148,17 @@ export function FormText({ name, label, help, asks, maxLength }: Named & { asks?
   );
 }
 
-export function FormLength({ name, label, help, most }: Named & { most?: number }) {
+export function FormLength({ name, label, help }: Named) {
   const { schema, units, step } = useRuling();
   const { field, fault } = useRuledField(name, label);
-  const { min, max } = limitsOf(schema, name);
   return (
     <LengthField
+      {...limitsOf(schema, name)}
       {...(help ? { help } : {})}
       label={label}
       units={units}
       step={step}
       mm={field.value as number}
-      min={min}
-      max={Math.max(min, Math.min(max, most ?? max))}
       fault={fault}
       onChange={field.onChange}
     />

@@ -1,11 +1,11 @@
 import { AlertOctagon, Check, Info, TriangleAlert } from 'lucide-react';
 import type { MendableVerdict, MendedKnob } from '@lignum/core/plan/mends';
-import { formatLength } from '@lignum/core/quantity/length';
 import type { Knobs } from '@lignum/core/structures/knob';
 import type { Level } from '@lignum/core/checks/check';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Button } from './button';
+import { knobWords } from './knob-words';
 
 const LEVELS: Record<Level, { word: string; colour: string; Icon: typeof Check }> = {
   fail: { word: 'Will not do', colour: 'text-keel', Icon: AlertOctagon },
@@ -20,7 +20,6 @@ export function Verdicts({
   tongue,
   currency,
   onMend,
-  allWell,
   knobs,
 }: {
   verdicts: readonly MendableVerdict[];
@@ -29,8 +28,6 @@ export function Verdicts({
   tongue: Tongue;
   currency: string;
   onMend: (verdict: MendableVerdict) => void;
-  /** What is said where nothing is to be looked at. */
-  allWell: string;
 }) {
   const open = verdicts.filter((verdict) => verdict.level !== 'good');
   const good = verdicts.filter((verdict) => verdict.level === 'good');
@@ -39,7 +36,7 @@ export function Verdicts({
       {open.length === 0 && (
         <p className="flex items-center gap-2 py-1 font-semibold text-leaf">
           <Check size={19} aria-hidden />
-          {allWell}
+          Nothing found against it.
         </p>
       )}
       <ul className="divide-y divide-rule">
@@ -69,23 +66,16 @@ export function Verdicts({
         </ul>
       </details>
       <p className="text-[0.85rem] text-soft">
-        Looked at: fit, reach, crop, depth and spacing, by the rules of the trade. Not reckoned: its strength in wind,
-        under snow or full of wet fruit.
+        By the rules of the trade. Not reckoned: its strength in wind, under snow and under load.
       </p>
     </div>
   );
 }
 
-/** "Gap under the panel 2′ → 20″" */
+/** "Gap under the panel: 2′ → 20″" */
 function turnWords({ knob: name, from, to }: MendedKnob, knobs: Knobs, { units }: Tongue): string {
   const knob = knobs[name];
-  const say = (value: number | string): string =>
-    knob?.type === 'length'
-      ? formatLength(Number(value), units)
-      : knob?.type === 'choice'
-        ? (knob.choices.find((choice) => choice.id === value)?.label ?? String(value))
-        : String(value);
-  return `${knob?.label ?? name}: ${say(from)} → ${say(to)}`;
+  return knob ? `${knob.label}: ${knobWords(knob, from, units)} → ${knobWords(knob, to, units)}` : '';
 }
 
 function Row({

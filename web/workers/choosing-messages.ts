@@ -10,11 +10,11 @@ export interface KindsQuestion {
   sketches: readonly StructurePlan[];
 }
 
-/** Which bed is best for a planting that is not in the plan. */
+/** Which bed is best for a planting, whether it is in the plan or not. */
 export interface BedsQuestion {
   about: 'beds';
   plan: Plan;
-  planting: Pick<Planting, 'crop' | 'training' | 'count'>;
+  planting: Pick<Planting, 'id' | 'crop' | 'training' | 'count'>;
 }
 
 /** Where a list of wishes has room. */

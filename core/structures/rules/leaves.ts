@@ -1,3 +1,4 @@
+import { LEAST_LEAN_RAD } from '../../checks/tipping';
 import { inches, MM_PER_INCH } from '../../quantity/length';
 import { type Point } from '../../geometry/space';
 import { onGround, type Ground } from '../../site/ground';
@@ -11,9 +12,12 @@ export function leanOf(leafMm: number, spreadMm: number, gapMm: number): { heigh
   return { heightMm: Math.sqrt(leafMm ** 2 - run ** 2), leanRad: Math.asin(run / leafMm) };
 }
 
-/** Least base of a pair of leaves that stays up when it is pushed 22° over (see `checks/tipping.ts`): tan 22° of its height, which is less than a leaf. To the next inch. mm. */
+/**
+ * Least base on which a pair of leaves stays up: the tangent of the least lean times its height, which is
+ * less than a leaf. To the next inch. mm.
+ */
 export const leastSpread = (leafMm: number): number =>
-  inches(Math.ceil((leafMm * Math.tan((22 * Math.PI) / 180)) / MM_PER_INCH));
+  inches(Math.ceil((leafMm * Math.tan(LEAST_LEAN_RAD)) / MM_PER_INCH));
 
 /** A leaf on one side (−1 the front, 1 the back) of a middle line over the soil. */
 export interface Leaf {

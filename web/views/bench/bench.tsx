@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { Suspense, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import dynamic from 'next/dynamic';
 import { ChevronLeft, ChevronRight, Download, Printer, Shapes, Trash2 } from 'lucide-react';
+import { isUrgent } from '@lignum/core/checks/check';
 import type { View } from '@lignum/core/drawing/primitive';
 import { drawView } from '@lignum/core/drawing/views';
 import { formatMoney, money } from '@lignum/core/quantity/money';
@@ -215,7 +216,6 @@ function Workbench({
           <Verdicts
             verdicts={judged.verdicts}
             knobs={computed.kind.knobs}
-            allWell="Nothing found against it."
             tongue={tongue}
             currency={plan.garden.currency}
             onMend={(verdict) => {
@@ -234,7 +234,7 @@ function Workbench({
 /** On a phone the verdicts and the price stay in sight while the knobs are turned. */
 function ResultStrip({ computed, verdicts }: { computed: ComputedStructure; verdicts: ComputedStructure['verdicts'] }) {
   const { plan, tongue } = useGarden();
-  const open = verdicts.filter((verdict) => verdict.level === 'fail' || verdict.level === 'warn').length;
+  const open = verdicts.filter(isUrgent).length;
   return (
     <a
       href="#results"

@@ -1,9 +1,10 @@
 'use client';
 import { useMemo } from 'react';
-import { computeStructure } from '@lignum/core/plan/compute';
+import { isUrgent } from '@lignum/core/checks/check';
+import { computeAs } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { KINDS } from '@lignum/core/structures/registry';
+import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { Sheet } from '../../ui/dialog';
 import { changeStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -16,7 +17,8 @@ export default function KindSheet({ structure, onClose }: { structure: Structure
     () =>
       KINDS.filter((kind) => kind.stands.includes(structure.stand.on)).map((kind) => ({
         kind,
-        computed: computeStructure(
+        computed: computeAs(
+          kindOf,
           plan,
           kind.id === structure.kind ? structure : { ...structure, kind: kind.id, knobs: {} },
         ),
@@ -31,9 +33,7 @@ export default function KindSheet({ structure, onClose }: { structure: Structure
     <Sheet open onClose={onClose} title="Build it as" wide>
       <ul className="grid grid-cols-1 gap-3 sm:grid-cols-2 lg:grid-cols-4">
         {offers.map(({ kind, computed }) => {
-          const open = computed.verdicts.filter(
-            (verdict) => verdict.level === 'fail' || verdict.level === 'warn',
-          ).length;
+          const open = computed.verdicts.filter(isUrgent).length;
           const here = kind.id === structure.kind;
           return (
             <li key={kind.id}>

@@ -7,6 +7,7 @@ import type { Knob, KnobState } from '@lignum/core/structures/knob';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Chooser, type Choice } from '../../ui/chooser';
 import { LengthInput, NumberInput } from '../../ui/field';
+import { knobWords } from '../../ui/knob-words';
 import { RodSlider } from '../../ui/rod-slider';
 import { Switcher } from '../../ui/switcher';
 import { setKnob } from '../shell/edits';
@@ -91,12 +92,7 @@ function KnobRow({
     choices.length <= 4 &&
     choices.every((choice) => choice.label.length <= 24) &&
     choices.reduce((sum, choice) => sum + choice.label.length, 0) <= 40;
-  const said =
-    typeof state.suggestion.value === 'number' && knob.type === 'length'
-      ? formatLength(state.suggestion.value, tongue.units)
-      : knob.type === 'choice'
-        ? (knob.choices.find((choice) => choice.id === state.suggestion.value)?.label ?? '')
-        : String(state.suggestion.value);
+  const said = knobWords(knob, state.suggestion.value, tongue.units);
   return (
     <div className="py-2.5">
       <div className="flex min-h-11 items-center justify-between gap-3">

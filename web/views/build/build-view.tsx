@@ -2,13 +2,13 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
-import { computeStructure } from '@lignum/core/plan/compute';
+import { computeAs } from '@lignum/core/plan/compute-as';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { waysAmong, type Stand } from '@lignum/core/site/stand';
 import { PURPOSES, type Purpose, type StructureKind } from '@lignum/core/structures/kind';
-import { KINDS } from '@lignum/core/structures/registry';
+import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { Button, buttonLook } from '../../ui/button';
 import { newPlanting } from '../garden/beginnings';
 import { freeInRun, runsIn } from '../garden/add-to-run';
@@ -163,5 +163,5 @@ function exampleOf(kind: StructureKind, plan: Plan) {
   const [stand] = kind.stands.flatMap((on) => stands[on] ?? []);
   if (!stand) return null;
   const structure: StructurePlan = newStructure(kind.id, sketch, stand, stand.on === 'bed' ? [planting.id] : []);
-  return computeStructure({ ...sketch, structures: [...sketch.structures, structure] }, structure);
+  return computeAs(kindOf, { ...sketch, structures: [...sketch.structures, structure] }, structure);
 }

@@ -93,12 +93,11 @@ export function NewRow({
   const [lookedAt, setLookedAt] = useState<string | null>(kindId ?? null);
   const looked = choices.find((choice) => choice.structure.kind === lookedAt) ?? choices[0];
 
-  // The planting that is being placed does not stand in its own way.
   const bedsQuestion = useMemo(
     (): BedsQuestion => ({
       about: 'beds',
-      plan: { ...plan, plantings: plan.plantings.filter((one) => one.id !== planting.id) },
-      planting: { crop: planting.crop, training: planting.training, count: planting.count },
+      plan,
+      planting: { id: planting.id, crop: planting.crop, training: planting.training, count: planting.count },
     }),
     [plan, planting.id, planting.crop, planting.training, planting.count],
   );

@@ -1,5 +1,5 @@
-import { laidTogether, type Body } from './scene';
 import { useMemo } from 'react';
+import { laidTogether, type Body } from './scene';
 
 /** Bodies on the stage for as long as they are the same; their shapes are given back when they are not. */
 export function Bodies({ of }: { of: readonly Body[] }) {

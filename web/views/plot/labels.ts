@@ -1,5 +1,6 @@
 import { textWidth } from '@lignum/core/drawing/dimension';
 import { overlap, type Pair } from '@lignum/core/geometry/polygon';
+import { cornersOf } from '@lignum/core/site/plot';
 
 /** What a thing is called, where its middle is on the page, and how long and wide it is there. Pixels. */
 export interface LabelWish {
@@ -28,18 +29,16 @@ export const LABEL_PX = 12.5;
 const HALF_HIGH = 4.5;
 const HIGH = 12;
 
+/** A rectangle on the page by its middle, turned clockwise: corners are found as on the plot, whatever the unit. */
+const rectangle = ([xMm, yMm]: Pair, turnDeg: number, long: number, wide: number): Pair[] =>
+  cornersOf({ xMm, yMm, turnDeg }, long, wide);
+
 /** The outline of a label on the page. */
 export function outlineOfLabel({ text, at: [x, y], turnDeg, dy }: PlacedLabel): Pair[] {
-  const half = textWidth(text, LABEL_PX) / 2;
   const turn = (turnDeg * Math.PI) / 180;
-  const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
-  const [top, foot] = [dy - HALF_HIGH * 2, dy + HIGH - HALF_HIGH * 2];
-  return [
-    [-half, top],
-    [half, top],
-    [half, foot],
-    [-half, foot],
-  ].map(([along = 0, down = 0]): Pair => [x + along * cos - down * sin, y + along * sin + down * cos]);
+  const down = dy + HIGH / 2 - HALF_HIGH * 2;
+  const middle: Pair = [x - down * Math.sin(turn), y + down * Math.cos(turn)];
+  return rectangle(middle, turnDeg, textWidth(text, LABEL_PX), HIGH);
 }
 
 /** Where its name can stand, the best first: on it where it has room, else beside it on either side. */
@@ -52,26 +51,6 @@ function placesFor({ text, at, turnDeg, lengthPx, widthPx, carries }: LabelWish)
   const onIt = carries ? widthPx * 0.27 + HALF_HIGH : HALF_HIGH;
   return (beside ? [above, below] : [onIt, above, below]).map((dy) => ({ text, at, turnDeg: turn, dy }));
 }
-
-const bodyOutline = ({ at, lengthPx, widthPx, turnDeg }: LabelWish): Pair[] => {
-  const turn = (-turnDeg * Math.PI) / 180;
-  const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
-  return [
-    [-1, -1],
-    [1, -1],
-    [1, 1],
-    [-1, 1],
-  ].map(([a = 0, b = 0]): Pair => {
-    const [along, across] = [(a * lengthPx) / 2, (b * widthPx) / 2];
-    return [at[0] + along * cos - across * sin, at[1] + along * sin + across * cos];
-  });
-};
-const squareAbout = ({ at: [x, y], halfPx }: { at: Pair; halfPx: number }): Pair[] => [
-  [x - halfPx, y - halfPx],
-  [x + halfPx, y - halfPx],
-  [x + halfPx, y + halfPx],
-  [x - halfPx, y + halfPx],
-];
 
 /**
  * Names on the plot, none over another: the chosen one's first, then the largest things'; what finds no
@@ -86,14 +65,18 @@ export function placeLabels(
     (a, b) => Number(b.id === chosen) - Number(a.id === chosen) || b.lengthPx * b.widthPx - a.lengthPx * a.widthPx,
   );
   const placed = new Map<string, PlacedLabel>();
-  const taken: Pair[][] = clear ? [squareAbout(clear)] : [];
+  const taken = clear ? [rectangle(clear.at, 0, 2 * clear.halfPx, 2 * clear.halfPx)] : [];
+  const bodies = wishes.map(({ id, at, turnDeg, lengthPx, widthPx }) => ({
+    id,
+    outline: rectangle(at, -turnDeg, lengthPx, widthPx),
+  }));
   for (const wish of order) {
-    const others = wishes.filter((one) => one !== wish).map(bodyOutline);
+    const others = bodies.filter(({ id }) => id !== wish.id);
     const [free] = placesFor(wish)
       .map((place) => ({ place, outline: outlineOfLabel(place) }))
       .filter(({ outline }) => taken.every((other) => !overlap(outline, other)))
       // A name on another thing would be taken for that one's.
-      .map((one) => ({ ...one, on: others.filter((other) => overlap(one.outline, other)).length }))
+      .map((one) => ({ ...one, on: others.filter((other) => overlap(one.outline, other.outline)).length }))
       .sort((a, b) => a.on - b.on);
     if (!free) continue;
     placed.set(wish.id, free.place);

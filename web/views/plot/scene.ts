@@ -323,7 +323,9 @@ export function laidTogether(bodies: readonly Body[]): Body[] {
   const alike = new Map<string, Body[]>();
   for (const body of bodies) {
     const key = `${body.as} ${body.colour} ${body.casts}`;
-    alike.set(key, [...(alike.get(key) ?? []), body]);
+    const group = alike.get(key);
+    if (group) group.push(body);
+    else alike.set(key, [body]);
   }
   return [...alike.values()].map((group) => {
     const [first] = group as [Body];

@@ -1,14 +1,13 @@
 // @vitest-environment happy-dom
-import { act, Profiler, type ReactNode } from 'react';
-import { createRoot } from 'react-dom/client';
+import { Profiler, type ReactNode } from 'react';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
+import { after, mount } from '../../ui/mount.fixture';
 import { changeBed } from './edits';
 import { GardenProvider, useGarden, useHistory, useSaving } from './garden-context';
 import type { GardenStore } from './garden-store';
 
 beforeEach(() => {
-  (globalThis as { IS_REACT_ACT_ENVIRONMENT?: boolean }).IS_REACT_ACT_ENVIRONMENT = true;
   vi.useFakeTimers();
   vi.stubGlobal('fetch', () =>
     Promise.resolve(new Response(JSON.stringify({ revision: 2, savedAt: '2026-06-01T10:00:00Z' }), { status: 200 })),
@@ -37,9 +36,6 @@ function Arrows() {
   );
 }
 
-/** Lets everything that follows happen before it goes on. */
-const after = (happens: () => unknown) => act(() => Promise.resolve(happens()).then(() => undefined));
-
 it('a save draws its own note again and nothing else; an edit draws what shows the plan once', async () => {
   const drawn = { drawing: 0, note: 0, arrows: 0 };
   const counted = (id: keyof typeof drawn, child: ReactNode) => (
@@ -47,16 +43,12 @@ it('a save draws its own note again and nothing else; an edit draws what shows t
       {child}
     </Profiler>
   );
-  const place = document.createElement('div');
-  const root = createRoot(place);
-  await after(() =>
-    root.render(
-      <GardenProvider id="g" plan={DEMO_PLAN} revision={1} savedAt="2026-06-01T09:00:00Z" on="desk">
-        {counted('drawing', <Drawing />)}
-        {counted('note', <Note />)}
-        {counted('arrows', <Arrows />)}
-      </GardenProvider>,
-    ),
+  const place = await mount(
+    <GardenProvider id="g" plan={DEMO_PLAN} revision={1} savedAt="2026-06-01T09:00:00Z" on="desk">
+      {counted('drawing', <Drawing />)}
+      {counted('note', <Note />)}
+      {counted('arrows', <Arrows />)}
+    </GardenProvider>,
   );
   const before = { ...drawn };
   await after(() => store?.edit(changeBed('long-bed', { name: 'Longer bed' })));
@@ -66,5 +58,4 @@ it('a save draws its own note again and nothing else; an edit draws what shows t
   expect(place.textContent).toContain('saved');
   expect(drawn.note - edited.note).toBeGreaterThanOrEqual(1);
   expect([drawn.drawing, drawn.arrows]).toEqual([edited.drawing, edited.arrows]);
-  await after(() => root.unmount());
 });

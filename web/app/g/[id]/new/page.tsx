@@ -1,6 +1,4 @@
-import { rankBeds } from '@lignum/core/choosing/where';
-import { cropIn } from '@lignum/core/crops/book';
-import { trainingOf } from '@lignum/core/crops/table';
+import { bedsFor } from '@lignum/core/choosing/where';
 import { gardenOfRequest } from '../../../../server/garden-of-request';
 import { firstPlanting } from '../../../../views/new-row/first-planting';
 import { NewRow } from '../../../../views/new-row/new-row';
@@ -18,9 +16,7 @@ export default async function NewRowPage({
   const { plan } = await gardenOfRequest(id);
   // Ranked here for what the page begins with, so that it is whole when it is first painted.
   const planting = firstPlanting(plan, bed);
-  const crop = cropIn(plan.crops, planting.crop);
-  const others = { ...plan, plantings: plan.plantings.filter((one) => one.id !== planting.id) };
-  const ranked = rankBeds(others, crop, trainingOf(crop, planting.training), planting.count);
+  const ranked = bedsFor(plan, planting);
   return (
     <NewRow
       bedId={bed}

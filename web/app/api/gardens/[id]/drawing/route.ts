@@ -1,7 +1,8 @@
 import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { PRINT_STYLE, toSvg } from '@lignum/core/drawing/svg';
 import { drawViews } from '@lignum/core/drawing/views';
-import { computeStructure } from '@lignum/core/plan/compute';
+import { computeAs } from '@lignum/core/plan/compute-as';
+import { kindOf } from '@lignum/core/structures/registry';
 import { download, fileName } from '../../../../../server/download';
 
 export const dynamic = 'force-dynamic';
@@ -13,7 +14,7 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
   return download(id, (plan) => {
     const structure = plan.structures.find((one) => one.id === query.get('structure'));
     if (!structure) return null;
-    const { sized, around } = computeStructure(plan, structure);
+    const { sized, around } = computeAs(kindOf, plan, structure);
     const view = drawViews(sized.design, around).find((one, i) =>
       query.has('view') ? one.id === query.get('view') : i === 0,
     );

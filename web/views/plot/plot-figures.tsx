@@ -1,0 +1,347 @@
+'use client';
+import { feetOf, footprintOf } from '@lignum/core/design/on-plot';
+import { bedOnPlot, outOfReach } from '@lignum/core/site/bed';
+import { cornersOf, onPlan, type PlanSpot } from '@lignum/core/site/plot';
+import { onPlotOf } from '@lignum/core/shade/study';
+import { toPlot } from '@lignum/core/site/stand';
+import { shadersOf } from '@lignum/core/shade/shaders-of';
+import { shadowOf, shadowPerHeight } from '@lignum/core/shade/shade';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { SunPosition } from '@lignum/core/site/sun/sun-position';
+import type { gardenOf } from '../shell/computed';
+import { useGarden } from '../shell/garden-context';
+import { bodyOf, extentOf, type Thing } from './things';
+
+/** What a structure covers, and where it goes into the ground. */
+export function Footprint({
+  computed: { sized, frame },
+  path,
+  toPx,
+}: {
+  computed: ComputedStructure;
+  path: (spots: readonly PlanSpot[]) => string;
+  toPx: (spot: PlanSpot) => PlanSpot;
+}) {
+  return (
+    <g aria-hidden className="pointer-events-none">
+      {footprintOf(sized.design).map((outline, i) => (
+        <path
+          key={i}
+          d={path(outline.map(([x, y]) => toPlot(frame, x, y)))}
+          fill="var(--timber)"
+          fillOpacity="0.22"
+          stroke="var(--ink)"
+          strokeWidth="1.6"
+          strokeLinejoin="round"
+        />
+      ))}
+      {feetOf(sized.design).map(([x, y], i) => {
+        const [px, py] = toPx(toPlot(frame, x, y));
+        return <rect key={i} x={px - 2.5} y={py - 2.5} width="5" height="5" fill="var(--ink)" />;
+      })}
+    </g>
+  );
+}
+
+export function Body({
+  thing,
+  path,
+  scale,
+  chosen,
+  toPx,
+}: {
+  thing: Thing;
+  path: (spots: readonly PlanSpot[], closed?: boolean) => string;
+  scale: number;
+  chosen: boolean;
+  toPx: (spot: PlanSpot) => PlanSpot;
+}) {
+  const { plan } = useGarden();
+  const body = bodyOf(thing);
+  const corners = cornersOf(body, body.lengthMm, body.widthMm);
+  const edge = chosen ? { stroke: 'var(--chalk)', strokeWidth: 2.5 } : {};
+  if (thing.is === 'bed') {
+    const far = outOfReach(thing.bed, plan.site.armMm);
+    return (
+      <>
+        <path
+          d={path(bedOnPlot(thing.bed))}
+          fill="var(--leaf-wash)"
+          stroke="var(--leaf-line)"
+          strokeWidth="1.5"
+          {...edge}
+        />
+        {far && (
+          <path
+            aria-hidden
+            d={path(
+              [
+                [-1, -1],
+                [1, -1],
+                [1, 1],
+                [-1, 1],
+              ].map(([l = 0, w = 0]) =>
+                onPlan(thing.bed, (l * thing.bed.lengthMm) / 2, far.acrossMm + (w * far.wideMm) / 2),
+              ),
+            )}
+            fill="var(--keel)"
+            fillOpacity="0.16"
+            stroke="var(--keel)"
+            strokeWidth="1"
+            strokeDasharray="3 3"
+          />
+        )}
+      </>
+    );
+  }
+  if (thing.is === 'path') {
+    const { spots, closed } = thing.stand;
+    const line = path(
+      spots.map((spot): PlanSpot => [spot.xMm, spot.yMm]),
+      closed,
+    );
+    return (
+      <>
+        <path d={line} fill="none" stroke="var(--timber-edge)" strokeWidth="5" strokeLinejoin="round" {...edge} />
+        {/* Wide enough to be taken hold of with a thumb. */}
+        <path d={line} fill="none" stroke="transparent" strokeWidth="26" strokeLinejoin="round" />
+      </>
+    );
+  }
+  if (thing.is === 'run') {
+    const grip = cornersOf(body, body.lengthMm, Math.max(body.widthMm, 26 / scale));
+    return (
+      <>
+        <path d={path(corners)} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" {...edge} />
+        <path d={path(grip)} fill="transparent" stroke="none" />
+      </>
+    );
+  }
+  if (thing.is === 'spot')
+    return (
+      <path
+        d={path(corners)}
+        fill="var(--timber)"
+        fillOpacity="0.12"
+        stroke="var(--timber-edge)"
+        strokeWidth="1.5"
+        strokeDasharray="6 3"
+        {...edge}
+      />
+    );
+  const { feature } = thing;
+  const [cx, cy] = toPx([feature.xMm, feature.yMm]);
+  const clear = feature.keepClearMm * scale;
+  const halo =
+    feature.keepClearMm > 0 && (chosen || feature.kind === 'buried line' || feature.kind === 'well') ? (
+      feature.kind === 'tree' || feature.kind === 'well' ? (
+        <circle
+          aria-hidden
+          clipPath="url(#plot-edge)"
+          cx={cx}
+          cy={cy}
+          r={clear + (feature.kind === 'well' ? (feature.lengthMm * scale) / 2 : 0)}
+          fill="none"
+          stroke="var(--keel)"
+          strokeDasharray="2 4"
+        />
+      ) : (
+        <path
+          aria-hidden
+          clipPath="url(#plot-edge)"
+          d={path(
+            cornersOf(feature, feature.lengthMm + 2 * feature.keepClearMm, feature.widthMm + 2 * feature.keepClearMm),
+          )}
+          fill="none"
+          stroke="var(--keel)"
+          strokeDasharray="2 4"
+        />
+      )
+    ) : null;
+  const shape = (look: object) => <path d={path(corners)} {...look} {...edge} />;
+  switch (feature.kind) {
+    case 'tree':
+      return (
+        <>
+          <circle
+            cx={cx}
+            cy={cy}
+            r={(feature.lengthMm * scale) / 2}
+            fill="var(--leaf-wash)"
+            stroke="var(--leaf)"
+            strokeWidth="1.5"
+            {...edge}
+          />
+          <circle aria-hidden cx={cx} cy={cy} r="3" fill="var(--leaf)" />
+          {halo}
+        </>
+      );
+    case 'well':
+      return (
+        <>
+          <circle
+            cx={cx}
+            cy={cy}
+            r={Math.max(6, (feature.lengthMm * scale) / 2)}
+            fill="var(--chalk-wash)"
+            stroke="var(--chalk)"
+            strokeWidth="1.5"
+            {...edge}
+          />
+          {halo}
+        </>
+      );
+    case 'water':
+      return (
+        <>
+          {shape({ fill: 'var(--chalk-wash)', stroke: 'var(--chalk)', strokeWidth: 1.5 })}
+          {halo}
+        </>
+      );
+    case 'house':
+      return (
+        <>
+          {shape({ fill: 'var(--well)', stroke: 'var(--ink)', strokeWidth: 2.5 })}
+          {halo}
+        </>
+      );
+    case 'wall':
+      return (
+        <>
+          {shape({ fill: 'var(--ink-soft)', stroke: 'var(--ink)', strokeWidth: 1 })}
+          {halo}
+        </>
+      );
+    case 'fence':
+      return (
+        <>
+          {shape({ fill: 'var(--ink-soft)', stroke: 'var(--ink)', strokeWidth: 1.5, strokeDasharray: '7 3' })}
+          {halo}
+        </>
+      );
+    case 'buried line':
+      return (
+        <>
+          {shape({ fill: 'none', stroke: 'var(--keel)', strokeWidth: 2, strokeDasharray: '9 4 2 4' })}
+          {halo}
+        </>
+      );
+    case 'path':
+      return (
+        <>
+          {shape({ fill: 'var(--ground)', stroke: 'var(--rule-strong)', strokeWidth: 1 })}
+          {halo}
+        </>
+      );
+    case 'compost':
+      return (
+        <>
+          {shape({ fill: 'var(--timber)', stroke: 'var(--timber-edge)', strokeWidth: 1.2 })}
+          {halo}
+        </>
+      );
+  }
+}
+
+/** Running dimensions of the chosen thing: its distances from the left and the lower edge, on chalk lines with crow's feet. */
+export function Running({
+  thing,
+  toPx,
+  say,
+}: {
+  thing: Thing;
+  toPx: (spot: PlanSpot) => PlanSpot;
+  say: (mm: number) => string;
+}) {
+  const { left, bottom, top } = extentOf(thing);
+  const middle = (bottom + top) / 2;
+  const [x0, y] = toPx([0, middle]);
+  const [x1] = toPx([left, middle]);
+  const body = bodyOf(thing);
+  const [cx, yBottom] = toPx([body.xMm, bottom]);
+  const [, yFloor] = toPx([body.xMm, 0]);
+  const figure = {
+    fontSize: 13,
+    fontWeight: 600,
+    fill: 'var(--ink)',
+    stroke: 'var(--sheet)',
+    strokeWidth: 4,
+    paintOrder: 'stroke' as const,
+    strokeLinejoin: 'round' as const,
+  };
+  return (
+    <g aria-hidden className="pointer-events-none" stroke="var(--chalk)" fill="none" strokeWidth="1.2">
+      {x1 - x0 > 4 && (
+        <>
+          <path
+            d={`M${x0} ${y}H${x1}M${x1 - 7} ${y - 4}L${x1} ${y}L${x1 - 7} ${y + 4}M${x0 + 7} ${y - 4}L${x0} ${y}L${x0 + 7} ${y + 4}`}
+          />
+          <text {...figure} x={(x0 + x1) / 2} y={y - 6} textAnchor="middle">
+            {say(left)}
+          </text>
+        </>
+      )}
+      {yFloor - yBottom > 4 && (
+        <>
+          <path
+            d={`M${cx} ${yBottom}V${yFloor}M${cx - 4} ${yBottom + 7}L${cx} ${yBottom}L${cx + 4} ${yBottom + 7}M${cx - 4} ${yFloor - 7}L${cx} ${yFloor}L${cx + 4} ${yFloor - 7}`}
+          />
+          <text {...figure} x={cx + 7} y={(yBottom + yFloor) / 2 + 4}>
+            {say(bottom)}
+          </text>
+        </>
+      )}
+    </g>
+  );
+}
+
+export function North({ northDeg, x, y }: { northDeg: number; x: number; y: number }) {
+  return (
+    <g transform={`translate(${x} ${y}) rotate(${-northDeg})`} role="img" aria-label="North">
+      <circle cy="4" r="25" fill="var(--sheet)" fillOpacity="0.9" />
+      <path d="M-7 12 L0 -14 L7 12" fill="none" stroke="var(--ink)" strokeWidth="2.2" strokeLinejoin="round" />
+      <text
+        y="26"
+        textAnchor="middle"
+        fontSize="13"
+        fontWeight="700"
+        fill="var(--ink)"
+        transform={`rotate(${northDeg} 0 22)`}
+      >
+        N
+      </text>
+    </g>
+  );
+}
+
+export function Shadows({
+  plan,
+  garden,
+  path,
+  shadows,
+  northDeg,
+}: {
+  plan: ReturnType<typeof useGarden>['plan'];
+  garden: ReturnType<typeof gardenOf>;
+  path: (spots: readonly PlanSpot[]) => string;
+  shadows: { sun: SunPosition; day: number };
+  northDeg: number;
+}) {
+  const perHeight = shadowPerHeight(shadows.sun, northDeg);
+  const thrown = shadersOf(plan, garden.structures.map(onPlotOf), shadows.day);
+  return (
+    <g aria-hidden className="pointer-events-none">
+      <g clipPath="url(#plot-edge)">
+        {thrown.map(({ owner, shader }, i) => (
+          <path
+            key={`${owner} ${i}`}
+            d={path(shadowOf(shader, perHeight))}
+            fill="var(--ink)"
+            fillOpacity={0.34 * shader.opacity}
+            stroke="none"
+          />
+        ))}
+      </g>
+    </g>
+  );
+}
