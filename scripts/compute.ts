@@ -1,22 +1,35 @@
 import { readFileSync } from 'node:fs';
+import { Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import { readPlan } from '@lignum/core/formats/read-plan';
-import { resultOf } from '@lignum/core/formats/result';
+import { resultText } from '@lignum/core/formats/result';
+import type { Units } from '@lignum/core/quantity/length';
 
 /**
- * `./lignum compute plan.json` (or standard input): prints the result as JSON. Exit 1 and one line a
- * fault, each with its path into the document, for a plan that cannot be computed.
+ * `./lignum compute plan.json` (or standard input): prints the result as JSON, a structure at a time. Exit 1
+ * and one line a fault, each with its path into the document, for a plan that cannot be computed.
  */
-const file = process.argv[2];
-// A reader that has seen enough (head, a closed pager) is no fault.
-process.stdout.on('error', (error: NodeJS.ErrnoException) => process.exit(error.code === 'EPIPE' ? 0 : 1));
 const fail = (lines: readonly string[]): never => {
   process.stderr.write(`${lines.join('\n')}\n`);
   process.exit(1);
 };
 
+const args = process.argv.slice(2);
+const file = args.find((arg) => !arg.startsWith('--'));
+
+function unitsAsked(): Units | undefined {
+  const [asked, ...rest] = args.filter((arg) => arg.startsWith('--'));
+  if (asked === undefined) return undefined;
+  const units = /^--units=(imperial|metric)$/.exec(asked)?.[1];
+  return units && rest.length === 0
+    ? (units as Units)
+    : fail([`"${rest[0] ?? asked}" is not known here: say --units=imperial or --units=metric, or nothing.`]);
+}
+
 function readText(): string {
   try {
-    return readFileSync(file ?? 0, 'utf8');
+    // A byte-order mark that some editors put first is no part of the document.
+    return readFileSync(file ?? 0, 'utf8').replace(/^\uFEFF/, '');
   } catch (error) {
     return fail([
       `${file ?? 'standard input'} cannot be read (${(error as NodeJS.ErrnoException).code ?? 'unknown'}): name a plan file that exists.`,
@@ -32,6 +45,11 @@ function parse(text: string): unknown {
   }
 }
 
+const units = unitsAsked();
 const read = readPlan(parse(readText()));
 if (!read.ok) fail(read.faults.map((fault) => `${fault.path} ${fault.message}`));
-else process.stdout.write(`${JSON.stringify(resultOf(read.plan), null, 2)}\n`);
+else
+  await pipeline(Readable.from(resultText(read.plan, units)), process.stdout).catch((error: NodeJS.ErrnoException) => {
+    // A reader that has seen enough (head, a closed pager) is no fault.
+    if (error.code !== 'EPIPE') throw error;
+  });

@@ -2,13 +2,14 @@ import { stopping } from './stopping.mjs';
 import { join, resolve } from 'node:path';
 import { ensurePackages } from './install.mjs';
 import { ensurePostgres, startCluster } from './postgres.mjs';
-import { DATA, ensureData, Fault, ROOT, run, Stopped, tell } from './run.mjs';
+import { DATA, ensureData, Fault, ROOT, runBeside, Stopped, tell } from './run.mjs';
 import { ensureBuilt, portIsFree, prepareDatabase, serve } from './serve.mjs';
 import { test } from './test.mjs';
 
 const USAGE = `./lignum start             serve Lignum on this machine (PORT, HOST and LIGNUM_DATABASE_URL are heeded)
 ./lignum test              types, lint, unit tests, build and the interface in a real browser
-./lignum compute [file]    the complete result of a plan as JSON; reads standard input without a file`;
+./lignum compute [file]    the complete result of a plan as JSON; reads standard input without a file;
+                           --units=imperial or --units=metric says how its sentences write lengths`;
 
 async function start() {
   const host = process.env.HOST || '127.0.0.1';
@@ -45,13 +46,14 @@ async function compute(args) {
   ensureData();
   await ensurePackages();
   // The file is named relative to where the command was given.
-  const done = run(process.execPath, [
-    '--import',
-    'tsx',
-    join(ROOT, 'scripts/compute.ts'),
-    ...args.map((file) => resolve(file)),
-  ]);
-  process.exitCode = done.code;
+  const told = args.map((arg) => (arg.startsWith('--') ? arg : resolve(arg)));
+  const command = ['--import', 'tsx', join(ROOT, 'scripts/compute.ts'), ...told];
+  try {
+    process.exitCode = await runBeside(process.execPath, command, { asItComes: true });
+  } catch (error) {
+    if (!(error instanceof Stopped)) throw error;
+    process.exitCode = 130;
+  }
 }
 
 try {

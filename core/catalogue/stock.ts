@@ -12,6 +12,12 @@ export interface Life {
   note?: string;
 }
 
+/**
+ * Whose sizes a garden buys: timber, panels and twine by the inch and foot, or by the millimetre. Apart from
+ * how lengths are written: who thinks in feet may well buy metric boards.
+ */
+export type Market = 'imperial' | 'metric';
+
 export type Carries = 'light' | 'medium' | 'heavy';
 
 /** What a thing looks like on a drawing and in three dimensions. */

@@ -53,7 +53,7 @@ export const DEMO_PLAN: Plan = {
   garden: {
     name: 'The Ferry House',
     note: 'Walled yard and long back plot at the river bend. Wind comes up the water from the west. Odile measures in feet, Bram in metres.',
-    units: 'imperial',
+    market: 'imperial',
     locale: 'en-IE',
     currency: DEMO_CURRENCY,
     reachMm: feet(7),

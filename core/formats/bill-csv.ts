@@ -3,7 +3,7 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import type { EndCut } from '../design/end-cut';
 import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
-import { formatLength } from '../quantity/length';
+import { formatLength, type Units } from '../quantity/length';
 import { money, plainMoney } from '../quantity/money';
 import { sayEnd } from '../design/end-cuts';
 import { say } from '../wording/say';
@@ -29,10 +29,11 @@ export const BILL_COLUMNS = [
 
 /**
  * The bill as CSV: a "part" record for every bill line, then a "buy" record for every purchase, then
- * "tax" and "total". One structure, or the garden bought together. Money in major units with a point.
+ * "tax" and "total". One structure, or the garden bought together. Money in major units with a point;
+ * `units` say lengths as they are written, beside the column of millimetres.
  */
-export function billCsv(plan: Plan, structureId?: string): string {
-  const { currency, units, locale } = plan.garden;
+export function billCsv(plan: Plan, units: Units, structureId?: string): string {
+  const { currency, locale } = plan.garden;
   const garden = computeGarden(plan);
   const chosen = garden.structures.filter((one) => !structureId || one.structure.id === structureId);
   const alone = structureId ? chosen[0] : undefined;

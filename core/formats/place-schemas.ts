@@ -7,7 +7,10 @@ import { currency, id, mm, MOST_PLOT_MM, name, note, placed } from './fields';
 export const GARDEN_SCHEMA = Joi.object({
   name,
   note,
-  units: Joi.string().valid('imperial', 'metric').required(),
+  market: Joi.string()
+    .valid('imperial', 'metric')
+    .required()
+    .description('Whose sizes it buys: by the inch, or by the millimetre.'),
   locale: Joi.string()
     .pattern(/^[a-z]{2,3}(-[A-Z][a-z]{3})?(-[A-Z]{2})?$/, 'a language tag such as en-GB')
     .required(),

@@ -73,7 +73,8 @@ export const RESULT_SCHEMA = Joi.object({
   version: Joi.number().valid(RESULT_VERSION).required(),
   garden: Joi.object({
     name: text,
-    units: Joi.string().valid('imperial', 'metric').required(),
+    market: Joi.string().valid('imperial', 'metric').required(),
+    units: Joi.string().valid('imperial', 'metric').required().description('Of its sentences; every number is mm.'),
     ...shopping,
   }).required(),
   structures: list(
@@ -167,6 +168,7 @@ export const RESULT_SCHEMA = Joi.object({
           mend: Joi.object({
             says: text,
             knobs: Joi.object().pattern(Joi.string(), knobValue).required(),
+            turns: list(Joi.object({ knob: text, from: knobValue, to: knobValue })),
             costs: amount,
           })
             .allow(null)
@@ -174,9 +176,15 @@ export const RESULT_SCHEMA = Joi.object({
         }),
       ),
       steps: list(
-        Joi.object({ says: text, people: whole, waitHours: mm, caution: Joi.string().allow(null).required() }),
+        Joi.object({
+          code: text,
+          says: text,
+          people: whole,
+          waitHours: mm,
+          caution: Joi.object({ code: text, says: text }).allow(null).required(),
+        }),
       ),
-      season: list(Joi.object({ on: Joi.string().allow(null).required(), says: text })),
+      season: list(Joi.object({ on: Joi.string().allow(null).required(), code: text, says: text })),
     }),
   ),
 }).description(

@@ -9,33 +9,57 @@ import { kindOf } from '../structures/registry';
 import { withMends, type MendedStructure } from '../plan/mends';
 import type { Plan } from '../plan/plan';
 import { money, type Money } from '../quantity/money';
+import type { Units } from '../quantity/length';
 import { sayEnd } from '../design/end-cuts';
 import { say, type Tongue } from '../wording/say';
 
 export const RESULT_FORMAT = 'lignum-result';
-export const RESULT_VERSION = 1;
+export const RESULT_VERSION = 2;
 
 /** Rounded to a thousandth of a millimetre, so that the document is the same on every machine. */
 const mm = (value: number): number => Math.round(value * 1000) / 1000 + 0;
+const rounded = (value: number | string): number | string => (typeof value === 'number' ? mm(value) : value);
 const point = (at: Point) => at.map(mm);
 
 /**
  * The complete result of a (checked) plan as a document: for each structure its parts, stations,
  * bill, purchases, cost and verdicts; for the garden the merged shopping, cut plans and totals.
- * Lengths mm, money minor units with currency, sentences in the plan's units.
+ * Lengths mm, money minor units with currency, sentences in `units`.
  */
-export function resultOf(plan: Plan) {
+export function resultOf(plan: Plan, units: Units = plan.garden.market) {
+  const { head, structures } = resultInParts(plan, units);
+  return { ...head, structures: [...structures] };
+}
+
+/** The same as text, a structure at a time as it is worked out: nobody waits for the last to read the first. */
+export function* resultText(plan: Plan, units: Units = plan.garden.market): Generator<string> {
+  const { head, structures } = resultInParts(plan, units);
+  yield JSON.stringify(head, null, 2).replace(/\n\}$/, ',\n  "structures": [');
+  let before = '';
+  for (const structure of structures) {
+    yield `${before}\n    ${JSON.stringify(structure, null, 2).replaceAll('\n', '\n    ')}`;
+    before = ',';
+  }
+  yield before === '' ? ']\n}\n' : '\n  ]\n}\n';
+}
+
+function resultInParts(plan: Plan, units: Units) {
   const garden = computeGarden(plan);
-  const tongue: Tongue = { units: plan.garden.units, locale: plan.garden.locale };
+  const tongue: Tongue = { units, locale: plan.garden.locale };
   return {
-    format: RESULT_FORMAT,
-    version: RESULT_VERSION,
-    garden: {
-      name: plan.garden.name,
-      units: plan.garden.units,
-      ...shoppingOf(garden.shopping, garden.cost, plan.garden.currency),
+    head: {
+      format: RESULT_FORMAT,
+      version: RESULT_VERSION,
+      garden: {
+        name: plan.garden.name,
+        market: plan.garden.market,
+        units,
+        ...shoppingOf(garden.shopping, garden.cost, plan.garden.currency),
+      },
     },
-    structures: garden.structures.map((one) => structureOf(withMends(kindOf, plan, one), plan, tongue)),
+    structures: (function* () {
+      for (const one of garden.structures) yield structureOf(withMends(kindOf, plan, one), plan, tongue);
+    })(),
   };
 }
 
@@ -53,7 +77,7 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
       Object.entries(knobs).map(([name, state]) => [
         name,
         {
-          value: typeof state.value === 'number' ? mm(state.value) : state.value,
+          value: rounded(state.value),
           by: state.by,
           why: say(state.suggestion.why, kind.phrases, tongue),
         },
@@ -142,25 +166,27 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
       mend: verdict.mend && {
         says: verdict.mends ?? '',
         knobs: verdict.mend.settings,
+        turns: verdict.mend.turns.map(({ knob, from, to }) => ({ knob, from: rounded(from), to: rounded(to) })),
         costs: money(verdict.mend.costMinor, plan.garden.currency),
       },
     })),
     steps: steps.map((step) => ({
+      code: step.what.code,
       says: say(step.what, kind.phrases, tongue),
       people: step.people,
       waitHours: step.waitHours ?? 0,
-      caution: step.caution ? say(step.caution, kind.phrases, tongue) : null,
+      caution: step.caution ? { code: step.caution.code, says: say(step.caution, kind.phrases, tongue) } : null,
     })),
-    season: season.map((note) => ({ on: note.on, says: say(note.what, kind.phrases, tongue) })),
+    season: season.map((note) => ({ on: note.on, code: note.what.code, says: say(note.what, kind.phrases, tongue) })),
   };
 }
 
 function positionOf(part: Part) {
-  const rounded = (value: number | readonly number[] | readonly Point[]): unknown =>
+  const field = (value: number | readonly number[] | readonly Point[]): unknown =>
     typeof value === 'number'
       ? mm(value)
       : value.map((one: number | Point) => (typeof one === 'number' ? mm(one) : point(one)));
-  const fields = Object.entries(shapeOf(part).document(part)).map(([name, value]) => [name, rounded(value)]);
+  const fields = Object.entries(shapeOf(part).document(part)).map(([name, value]) => [name, field(value)]);
   return { shape: part.shape, ...Object.fromEntries(fields) } as { shape: Part['shape'] };
 }
 

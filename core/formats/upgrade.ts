@@ -29,7 +29,11 @@ const STEPS: Readonly<Record<number, (plan: Document) => Document>> = {
     version: 3,
     structures: Array.isArray(plan.structures) ? gatesApart(plan.structures, plan.garden) : plan.structures,
   }),
+  // How lengths are written said what is bought as well; now that is a setting of its own, and writing is each person's.
+  3: (plan) => ({ ...plan, version: 4, garden: isDocument(plan.garden) ? marketApart(plan.garden) : plan.garden }),
 };
+
+const marketApart = ({ units, ...garden }: Document): Document => ({ market: units, ...garden });
 
 function gatesApart(structures: readonly unknown[], garden: unknown): unknown[] {
   const taken = new Set(structures.map((one) => (isDocument(one) ? one.id : null)));

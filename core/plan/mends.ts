@@ -1,5 +1,6 @@
 import { isUrgent, type Verdict } from '../checks/check';
-import { exact, MM_PER_SIXTEENTH, type Units } from '../quantity/length';
+import type { Market } from '../catalogue/stock';
+import { exact, MM_PER_SIXTEENTH } from '../quantity/length';
 import type { Settings } from '../structures/knob';
 import type { Sized, StructureKind } from '../structures/kind';
 import { judge, price, type ComputedStructure, type Priced } from './compute-as';
@@ -23,12 +24,12 @@ export interface MendedStructure extends ComputedStructure {
   verdicts: readonly MendableVerdict[];
 }
 
-/** The finest mark of a tape. mm. */
-const MARK_MM: Record<Units, number> = { imperial: MM_PER_SIXTEENTH, metric: 1 };
+/** The finest mark of a tape that goes with what is bought. mm. */
+const MARK_MM: Record<Market, number> = { imperial: MM_PER_SIXTEENTH, metric: 1 };
 
 /** A change whose lengths are moved on to the next mark of the tape, the way they are moved. */
-function onMarks(kind: StructureKind, settings: Settings, sized: Sized, units: Units): Settings {
-  const mark = MARK_MM[units];
+function onMarks(kind: StructureKind, settings: Settings, sized: Sized, market: Market): Settings {
+  const mark = MARK_MM[market];
   return Object.fromEntries(
     Object.entries(settings).map(([name, value]) => {
       const knob = kind.knobs[name];
@@ -75,7 +76,7 @@ export function withMends(kinds: Kinds, plan: Plan, computed: ComputedStructure)
     const asked = verdict.level === 'good' ? null : kind.mend(verdict.told.code, structure.knobs, sized, setting);
     if (!asked) return { ...verdict, mend: null };
     // Off the marks only where nothing on them mends it.
-    const marked = onMarks(kind, asked, sized, setting.units);
+    const marked = onMarks(kind, asked, sized, setting.market);
     const isMarked = Object.entries(marked).every(([name, value]) => value === asked[name]);
     for (const settings of isMarked ? [asked] : [marked, asked]) {
       const mended = tried(settings, verdict.told);

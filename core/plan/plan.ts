@@ -1,14 +1,14 @@
+import type { Market } from '../catalogue/stock';
 import type { PriceBook, ShedPiece } from '../costing/price-book';
 import type { Crop } from '../crops/crop';
 import type { Saw } from '../cutting/saw';
-import type { Units } from '../quantity/length';
 import type { Bed } from '../site/bed';
 import type { Feature, Site } from '../site/plot';
 import type { Stand } from '../site/stand';
 import type { Settings } from '../structures/knob';
 
 export const PLAN_FORMAT = 'lignum-plan';
-export const PLAN_VERSION = 3;
+export const PLAN_VERSION = 4;
 
 /** What a gardener has written down about one garden: the document that is saved, exported and computed. */
 export interface Plan {
@@ -29,7 +29,8 @@ export interface Plan {
 export interface Garden {
   name: string;
   note: string;
-  units: Units;
+  /** Whose sizes it buys, which decides what is suggested. How lengths are written is each person's own. */
+  market: Market;
   /** BCP 47 tag for numbers and money: "en-GB". */
   locale: string;
   /** ISO 4217. */

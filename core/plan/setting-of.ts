@@ -48,7 +48,7 @@ export const tiedTo = (plan: Plan, { id, stand }: StructurePlan): StructurePlan[
 const guestsOf = (kinds: Kinds, plan: Plan, host: StructurePlan): Guest[] =>
   plan.structures.flatMap(({ id, kind, stand, knobs }) =>
     stand.on === 'run' && stand.of === host.id
-      ? [{ id, atMm: stand.atMm, wideMm: kinds(kind).opensMm(knobs, plan.garden.units) }]
+      ? [{ id, atMm: stand.atMm, wideMm: kinds(kind).opensMm(knobs, plan.garden.market) }]
       : [],
   );
 
@@ -102,7 +102,7 @@ export function settingOf(kinds: Kinds, plan: Plan, structure: StructurePlan): S
     armMm: plan.site.armMm,
     site: plan.site,
     saw: plan.garden.saw ?? USUAL_SAW,
-    units: plan.garden.units,
+    market: plan.garden.market,
     catalogue: CATALOGUE,
     sizesOf: sizesOnSale(plan),
   };

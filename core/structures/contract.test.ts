@@ -145,16 +145,16 @@ const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
       other: fc.record({ bed: anyBed, beside: besideMm, along: mm(-2000, 2000), askew: fc.constantFrom(0, 0, 8, 90) }),
       plantings: anyPlantings,
       stand: anyStand(kind),
-      units: fc.constantFrom('imperial' as const, 'metric' as const),
+      market: fc.constantFrom('imperial' as const, 'metric' as const),
       visitors: fc.subarray([...VISITORS]),
       others: anyTied(kind),
     })
-    .map(({ knobs, bed, other, plantings, stand, units, visitors, others }) => {
+    .map(({ knobs, bed, other, plantings, stand, market, visitors, others }) => {
       const [xMm, yMm] = onPlan(bed, other.along, (bed.widthMm + other.bed.widthMm) / 2 + other.beside);
       const carries = stand.on === 'bed' || stand.on === 'beds' ? plantings : [];
       return {
         ...DEMO_PLAN,
-        garden: { ...DEMO_PLAN.garden, units },
+        garden: { ...DEMO_PLAN.garden, market },
         site: { ...DEMO_PLAN.site, visitors },
         beds: [
           { ...bed, id: 'bed' },
@@ -277,7 +277,10 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
                 layout.measure + 1e-6,
               );
 
-          const tongue = { units: plan.garden.units, locale: 'en' };
+          const cautions = steps.flatMap((step) => (step.caution ? [step.caution.code] : []));
+          expect(cautions).toEqual([...new Set(cautions)]);
+
+          const tongue = { units: plan.garden.market, locale: 'en' };
           const said = [
             ...bill.map((line) => line.why),
             ...Object.values(knobs).map((knob) => knob.suggestion.why),
@@ -293,12 +296,12 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             drawAtAGlance(design, around),
             ...(design.boards ?? []).flatMap((board) => [ripAcross(board), ripAlong(board)]),
           ])
-            expect(toSvg(setOnPaper(view, { widthPx: 700, heightPx: 320, units: plan.garden.units }))).not.toMatch(
+            expect(toSvg(setOnPaper(view, { widthPx: 700, heightPx: 320, units: plan.garden.market }))).not.toMatch(
               /NaN|undefined|Infinity/,
             );
           for (const { views, fixings } of closeUps(design))
             for (const view of views) {
-              expect(toSvg(setOnPaper(view, { widthPx: 210, heightPx: 270, units: plan.garden.units }))).not.toMatch(
+              expect(toSvg(setOnPaper(view, { widthPx: 210, heightPx: 270, units: plan.garden.market }))).not.toMatch(
                 /NaN|undefined|Infinity/,
               );
               for (const { atMm } of view.chains) expect([...atMm].sort((a, b) => a - b)).toEqual(atMm);
@@ -369,7 +372,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
       );
     });
 
-    it('builds the same from its suggestions taken by hand, in either units, wherever the bed lies on the plot', () => {
+    it('builds the same from its suggestions taken by hand, in either market, wherever the bed lies on the plot', () => {
       fc.assert(
         fc.property(
           anyPlan(kind),
@@ -389,7 +392,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             };
             const elsewhere: Plan = {
               ...byHand,
-              garden: { ...plan.garden, units: plan.garden.units === 'metric' ? 'imperial' : 'metric' },
+              garden: { ...plan.garden, market: plan.garden.market === 'metric' ? 'imperial' : 'metric' },
               // What stands between two beds goes with both of them; one on a bed with its own.
               beds:
                 plan.structures[0]?.stand.on === 'beds'

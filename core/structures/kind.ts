@@ -1,6 +1,6 @@
 import { byUrgency, type Verdict } from '../checks/check';
+import type { Market } from '../catalogue/stock';
 import type { Design } from '../design/design';
-import type { Units } from '../quantity/length';
 import type { Bed } from '../site/bed';
 import type { Opening, PlaceOn, Stand, StandOn } from '../site/stand';
 import type { Fact, Phrases } from '../wording/say';
@@ -75,7 +75,7 @@ export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On
   /** Of a kind in whose run others can stand: the gaps it leaves for its guests, in its own frame. */
   openings?(values: Values<K>, setting: Setting<PlaceOn<On>>): readonly Opening[];
   /** Of a kind that stands in a run: how wide a gap it asks for, before it is known where. mm. */
-  opensMm?(settings: Settings, units: Units): number;
+  opensMm?(settings: Settings, market: Market): number;
   names: Names;
   phrases: Phrases;
 }
@@ -101,13 +101,26 @@ export interface StructureKind {
   /** Whether others can stand in its run. */
   hosts: boolean;
   openings(settings: Settings, setting: Setting): readonly Opening[];
-  opensMm(settings: Settings, units: Units): number;
+  opensMm(settings: Settings, market: Market): number;
   /** Settles the knobs, sizes the structure and places its parts. `settings` must have passed {@link knobFaults}. */
   design(settings: Settings, setting: Setting): Sized;
   /** What its checks say of it, the most urgent first. */
   judge(sized: Sized, setting: Setting): Verdict[];
   /** The change of settings that mends a finding, or null where there is none. */
   mend(code: string, settings: Settings, sized: Sized, setting: Setting): Settings | null;
+}
+
+/** A caution stands at the first step it belongs to, and is not said again. */
+function cautionsOnce(steps: readonly Step[]): Step[] {
+  const said = new Set<string>();
+  return steps.map((step) => {
+    const { caution, ...rest } = step;
+    if (!caution || !said.has(caution.code)) {
+      if (caution) said.add(caution.code);
+      return step;
+    }
+    return rest;
+  });
 }
 
 /** Keeps the types of one kind's knobs, stands and facts to its own folder, and gives the rest of the house one face. */
@@ -137,7 +150,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
       const setting = onStand(anywhere);
       return kind.openings?.(settle(kind.knobs, settings, setting).values as Values<K>, setting) ?? [];
     },
-    opensMm: (settings, units) => kind.opensMm?.(settings, units) ?? 0,
+    opensMm: (settings, market) => kind.opensMm?.(settings, market) ?? 0,
     design(settings, anywhere) {
       const setting = onStand(anywhere);
       const { values: settled, states } = settle(kind.knobs, settings, setting);
@@ -147,7 +160,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
         design,
         facts,
         knobs: states,
-        steps: kind.steps(design, values, setting),
+        steps: cautionsOnce(kind.steps(design, values, setting)),
         season: kind.season?.(design, values, setting) ?? [],
       };
     },

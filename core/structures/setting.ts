@@ -1,7 +1,6 @@
-import type { Catalogue } from '../catalogue/stock';
+import type { Catalogue, Market } from '../catalogue/stock';
 import type { Planted } from '../crops/planted';
 import type { Saw } from '../cutting/saw';
-import type { Units } from '../quantity/length';
 import type { Soil, Wind } from '../site/soil';
 import type { Site } from '../site/plot';
 import type { Guest, Place, PlaceOn } from '../site/stand';
@@ -22,7 +21,7 @@ export interface Setting<P extends Place = Place> {
   /** Frosts, for dates; latitude and north, for which side is shaded; who visits. */
   site: Site;
   saw: Saw;
-  units: Units;
+  market: Market;
   catalogue: Catalogue;
   /** Sizes on sale of a stock item (length in mm, or pack size), ascending; empty where it cannot be had. */
   sizesOf(stock: string): readonly number[];

@@ -1,5 +1,6 @@
+import type { Market } from '../../catalogue/stock';
 import type { Design } from '../../design/design';
-import { exact, inches, type Units } from '../../quantity/length';
+import { exact, inches } from '../../quantity/length';
 import { buriedShare, leastBelowBed, LET_IN_MM } from '../../statics/embedment';
 import { fact, type Phrases } from '../../wording/say';
 import type { Settings, Suggestion } from '../knob';
@@ -21,9 +22,9 @@ export const shortBy = (design: Pick<Design, 'posts'>): number =>
  * A depth that also gets through a raised bed into the ground below it, to the next whole inch (or 10 mm).
  * @example throughBed(inches(18), inches(18), inches(11), 'imperial') // 20″: 9″ of it below the bed
  */
-export function throughBed(usualMm: number, leastMm: number, fillMm: number, units: Units): number {
+export function throughBed(usualMm: number, leastMm: number, fillMm: number, market: Market): number {
   if (fillMm <= 0) return usualMm;
-  const step = TAPE_STEP[units];
+  const step = TAPE_STEP[market];
   return Math.max(usualMm, exact(Math.ceil((fillMm + leastBelowBed(leastMm)) / step - 1e-6) * step));
 }
 
@@ -32,7 +33,7 @@ export const fillUnder = ({ place }: Setting): number => (place.on === 'bed' ? p
 
 /** A suggested depth, made deeper where a raised bed calls for it, with the reason. */
 export function suggestDepth(setting: Setting, leastMm: number, usual: Suggestion<number>): Suggestion<number> {
-  const value = throughBed(usual.value, leastMm, fillUnder(setting), setting.units);
+  const value = throughBed(usual.value, leastMm, fillUnder(setting), setting.market);
   return value > usual.value + 0.5
     ? { value, why: fact('depth.through-bed', { bed: { mm: fillUnder(setting) } }) }
     : usual;
@@ -42,7 +43,7 @@ export function suggestDepth(setting: Setting, leastMm: number, usual: Suggestio
 export const throughBedMend =
   (leastMm: number) =>
   (values: { depth: number }, _built: unknown, setting: Setting): Settings => ({
-    depth: throughBed(values.depth, leastMm, fillUnder(setting), setting.units),
+    depth: throughBed(values.depth, leastMm, fillUnder(setting), setting.market),
   });
 
 export const THROUGH_BED_PHRASES = {

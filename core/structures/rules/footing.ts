@@ -5,7 +5,7 @@ import { minus, type Point } from '../../geometry/space';
 import { inches } from '../../quantity/length';
 import { fact, type Phrases } from '../../wording/say';
 import type { ChoiceKnob, LengthKnob } from '../knob';
-import { perUnits, TAPE_STEP } from './tidy';
+import { perMarket, TAPE_STEP } from './tidy';
 import { isOffered } from '../setting';
 
 /** The schools of setting a timber post. */
@@ -49,7 +49,7 @@ export const footingKnobs = (suggested: Footing) => ({
     help: 'Lets water away from the end grain.',
     suggest: (setting) =>
       isOffered(setting, 'gravel')
-        ? { value: perUnits(setting.units, 4, 100), why: fact('gravel.drains') }
+        ? { value: perMarket(setting.market, 4, 100), why: fact('gravel.drains') }
         : { value: 0, why: fact('gravel.none') },
   } satisfies LengthKnob,
 });

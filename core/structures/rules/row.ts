@@ -6,7 +6,7 @@ import type { ChoiceKnob, LengthKnob, Settings } from '../knob';
 import type { BedSetting } from '../setting';
 import type { Bed } from '../../site/bed';
 import { STATION_SCHOOLS, stationsAlong } from './stations';
-import { perUnits, TAPE_STEP, tidy } from './tidy';
+import { perMarket, TAPE_STEP, tidy } from './tidy';
 
 /** What every support that stands in a row shares: how long it is, where it stands in the bed, and the mends of both. */
 export const rowKnobs = (longestFeet: number, lengthHelp: string) => ({
@@ -67,12 +67,12 @@ export function suggestGap(setting: BedSetting) {
     (low, next) => (!low || next.crop.gapMm.least < low.crop.gapMm.least ? next : low),
     null,
   );
-  if (!lowest) return { value: perUnits(setting.units, 10, 250), why: fact('gap.tools') };
+  if (!lowest) return { value: perMarket(setting.market, 10, 250), why: fact('gap.tools') };
   const { crop } = lowest;
   const code =
     crop.gapMm.least >= inches(16) ? 'gap.stands' : crop.gapMm.least >= inches(6) ? 'gap.tools-crop' : 'gap.low';
   return {
-    value: tidy(crop.gapMm.least, setting.units),
+    value: tidy(crop.gapMm.least, setting.market),
     why: fact(code, { crop: crop.name, from: { mm: crop.supportFromMm } }),
   };
 }

@@ -1,13 +1,14 @@
-import { exact, inches, type Units } from '../../quantity/length';
+import type { Market } from '../../catalogue/stock';
+import { exact, inches } from '../../quantity/length';
 
-/** The nearest figure someone would set out with their own tape: a whole inch, or 10 mm. */
-export function tidy(mm: number, units: Units): number {
-  const step = units === 'imperial' ? inches(1) : 10;
+/** The nearest figure that is easily set out in a market's sizes: a whole inch, or 10 mm. */
+export function tidy(mm: number, market: Market): number {
+  const step = TAPE_STEP[market];
   return exact(Math.round(mm / step) * step);
 }
 
-/** One figure for those who think in inches, a round one for those who think in millimetres. */
-export const perUnits = (units: Units, imperialInches: number, metricMm: number): number =>
-  units === 'imperial' ? inches(imperialInches) : metricMm;
+/** One figure where timber and mesh are sold by the inch, a round one where they are sold by the millimetre. */
+export const perMarket = (market: Market, imperialInches: number, metricMm: number): number =>
+  market === 'imperial' ? inches(imperialInches) : metricMm;
 
 export const TAPE_STEP = { imperial: inches(1), metric: 10 } as const;

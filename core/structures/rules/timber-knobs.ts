@@ -7,7 +7,7 @@ import { isOffered, type Setting } from '../setting';
 
 type Use = keyof typeof LIVES;
 
-/** The sections that serve for something, those on sale offered, the usual one of these units suggested. */
+/** The sections that serve for something, those on sale offered, the usual one of this market suggested. */
 export function sectionKnob<const S extends SectionId>(o: {
   label: string;
   group: string;
@@ -29,7 +29,7 @@ export function sectionKnob<const S extends SectionId>(o: {
     suggest: (setting: Setting) => {
       const sold = offered(setting);
       return {
-        value: o.usual[setting.units].find((id) => sold.includes(id)) ?? sold[0] ?? o.usual[setting.units][0],
+        value: o.usual[setting.market].find((id) => sold.includes(id)) ?? sold[0] ?? o.usual[setting.market][0],
         why: fact('section.usual'),
       };
     },

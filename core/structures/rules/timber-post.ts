@@ -10,7 +10,7 @@ import { LET_IN_MM } from '../../statics/embedment';
 import { nextStockUp, suggestDepth, THROUGH_BED_PHRASES, throughBedMend } from './depth';
 import type { LengthKnob, Settings } from '../knob';
 import type { Setting } from '../setting';
-import { perUnits, TAPE_STEP } from './tidy';
+import { perMarket, TAPE_STEP } from './tidy';
 import { feet, inches } from '../../quantity/length';
 
 /** Left above the mark for trimming all tops to one height (from memory). mm. */
@@ -32,8 +32,8 @@ export const depthKnob = {
         setting,
         LET_IN_MM,
         setting.soil === 'sand' || setting.wind === 'exposed'
-          ? { value: perUnits(setting.units, 30, 760), why: fact('depth.loose') }
-          : { value: perUnits(setting.units, 24, 610), why: fact('depth.heavy') },
+          ? { value: perMarket(setting.market, 30, 760), why: fact('depth.loose') }
+          : { value: perMarket(setting.market, 24, 610), why: fact('depth.heavy') },
       ),
   } satisfies LengthKnob,
 };

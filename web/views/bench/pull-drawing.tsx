@@ -33,7 +33,7 @@ export function PullDrawing({
   heightPx: number;
   caption?: string;
 }) {
-  const { plan, on } = useGarden();
+  const { on, tongue } = useGarden();
   const [keep, setKeep] = useState<Frame>();
   const { knobs } = computed.kind;
   const settled = Object.fromEntries(Object.entries(computed.sized.knobs).map(([name, state]) => [name, state.value]));
@@ -44,7 +44,7 @@ export function PullDrawing({
   return (
     <Drawing
       view={view}
-      units={plan.garden.units}
+      units={tongue.units}
       heightPx={heightPx}
       on={on}
       keep={keep}

@@ -53,7 +53,7 @@ export function GardenView() {
       <div className="grid gap-x-10 gap-y-4 md:grid-cols-[1fr_auto]">
         <GardenTitle />
         <div className="flex flex-wrap content-start items-start gap-2">
-          <Button onClick={() => setEditing({ bed: newBed(plan), isNew: true })}>
+          <Button onClick={() => setEditing({ bed: newBed(plan, tongue.units), isNew: true })}>
             <Plus size={17} aria-hidden />
             Add a bed
           </Button>

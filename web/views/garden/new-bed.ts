@@ -4,9 +4,8 @@ import type { Bed } from '@lignum/core/site/bed';
 import type { Placed } from '@lignum/core/site/plot';
 import { isFree } from '@lignum/core/shade/positions';
 
-/** A new bed of a usual size, on free ground. */
-export function newBed(plan: Plan): Bed {
-  const { units } = plan.garden;
+/** A new bed of a usual size, in round lengths of who makes it, on free ground. */
+export function newBed(plan: Plan, units: Units = plan.garden.market): Bed {
   const bed = blankBed(units, plan.beds.length + 1);
   return { ...bed, ...freeSpot(plan, bed) };
 }

@@ -1,40 +1,40 @@
 'use client';
 import { useWatch } from 'react-hook-form';
+import type { Market } from '@lignum/core/catalogue/stock';
 import { GARDEN_SCHEMA } from '@lignum/core/formats/place-schemas';
 import type { Plan } from '@lignum/core/plan/plan';
-import type { Units } from '@lignum/core/quantity/length';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
 import { FormChooser, FormText, RuledForm, useRuledForm } from '../../ui/form';
 import { Switcher } from '../../ui/switcher';
-import { CURRENCIES, newPlan } from './new-plan';
+import { CURRENCIES, MARKETS, newPlan } from './new-plan';
 
-/** A garden with nothing in it but its name, its units and its money. */
+/** A garden with nothing in it but its name, whose sizes it buys, and its money. */
 export default function NewGarden({ onClose, onMake }: { onClose: () => void; onMake: (plan: Plan) => void }) {
   const form = useRuledForm(GARDEN_SCHEMA, newPlan('', 'imperial', 'EUR').garden);
-  const units = useWatch({ control: form.control, name: 'units' });
+  const market = useWatch({ control: form.control, name: 'market' });
   return (
     <Sheet open onClose={onClose} title="New garden">
       <RuledForm
         form={form}
         schema={GARDEN_SCHEMA}
-        units={units}
-        step={TAPE_STEP[units]}
-        onDone={(garden) => onMake(newPlan(garden.name, garden.units, garden.currency))}
+        units={market}
+        step={TAPE_STEP[market]}
+        onDone={(garden) => onMake(newPlan(garden.name, garden.market, garden.currency))}
       >
         <FormText name="name" label="What is it called?" asks="Give the garden a name." maxLength={80} />
         <div>
-          <p className="mb-1 text-[0.9rem] font-medium">Measured in</p>
+          <p className="mb-1 text-[0.9rem] font-medium">Boards and mesh near you are sold</p>
           <Switcher
-            label="Measured in"
-            value={units}
-            choices={[
-              { id: 'imperial', label: 'feet and inches' },
-              { id: 'metric', label: 'millimetres' },
-            ]}
-            onChange={(next) => form.setValue('units', next as Units)}
+            label="Boards and mesh near you are sold"
+            value={market}
+            choices={MARKETS}
+            onChange={(next) => form.setValue('market', next as Market)}
           />
+          <p className="mt-1 text-[0.85rem] text-soft">
+            Decides what is suggested. How lengths are written is yours to switch at any time.
+          </p>
         </div>
         <FormChooser
           name="currency"

@@ -1,11 +1,16 @@
+import type { Market } from '@lignum/core/catalogue/stock';
 import { DEMO_CURRENCY, DEMO_PRICES } from '@lignum/core/demo/prices';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
 import { ARM_MM } from '@lignum/core/site/bed';
-import { feet, type Units } from '@lignum/core/quantity/length';
+import { feet } from '@lignum/core/quantity/length';
 import { changeCurrency } from '../shell/edits';
 
 /** Currencies offered; a plan file may name any other of ISO 4217. */
 export const CURRENCIES = ['EUR', 'USD', 'GBP', 'CAD', 'AUD', 'NZD', 'SEK', 'CHF', 'JPY'] as const;
+export const MARKETS = [
+  { id: 'imperial', label: 'by the inch' },
+  { id: 'metric', label: 'by the millimetre' },
+] as const satisfies readonly { id: Market; label: string }[];
 export const LOCALES = [
   { id: 'en-IE', label: 'English' },
   { id: 'en-US', label: 'English (US)' },
@@ -17,17 +22,17 @@ export const LOCALES = [
 ] as const;
 
 /** An empty garden with the example prices, renamed into its own currency. */
-export function newPlan(name: string, units: Units, currency: string): Plan {
+export function newPlan(name: string, market: Market, currency: string): Plan {
   return changeCurrency(currency)({
     format: PLAN_FORMAT,
     version: PLAN_VERSION,
     garden: {
       name,
       note: '',
-      units,
+      market,
       locale: currency === 'USD' ? 'en-US' : currency === 'GBP' ? 'en-GB' : 'en-IE',
       currency: DEMO_CURRENCY,
-      reachMm: units === 'imperial' ? feet(7) : 2130,
+      reachMm: market === 'imperial' ? feet(7) : 2130,
     },
     site: {
       soil: 'loam',
@@ -35,8 +40,8 @@ export function newPlan(name: string, units: Units, currency: string): Plan {
       latitudeDeg: 52,
       longitudeDeg: 0,
       northDeg: 0,
-      widthMm: units === 'imperial' ? feet(40) : 12_000,
-      depthMm: units === 'imperial' ? feet(40) : 12_000,
+      widthMm: market === 'imperial' ? feet(40) : 12_000,
+      depthMm: market === 'imperial' ? feet(40) : 12_000,
       lastFrost: '05-01',
       firstFrost: '10-20',
       frostDepthMm: 300,

@@ -50,7 +50,7 @@ export function NewRow({
 }) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
-  const [fresh, setFresh] = useState<Bed>(() => newBed(plan));
+  const [fresh, setFresh] = useState<Bed>(() => newBed(plan, tongue.units));
   const [chosenBed, setChosenBed] = useState(plan.beds.some((bed) => bed.id === bedId) ? (bedId as string) : NEW);
   const bed = plan.beds.find((one) => one.id === chosenBed) ?? fresh;
   const waiting = waitingOn(plan, bed.id);

@@ -49,7 +49,7 @@ const ALONG_PATHS = KINDS.filter((kind) => kind.stands.includes('path'));
 
 /** The plot to scale: what lies where, how the shadows go, and how much sun each bed gets. */
 export function PlotView({ lay, look }: { lay: string | null; look: string | null }) {
-  const { id, plan, store } = useGarden();
+  const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
   const [chosen, setChosen] = useState<string | null>(look);
   const [kindLaid, setKindLaid] = useState(ALONG_PATHS.find((kind) => kind.id === lay) ?? null);
@@ -164,7 +164,7 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
                 return;
               }
               if (kind === 'bed') {
-                const bed = newBed(plan);
+                const bed = newBed(plan, tongue.units);
                 store.edit(addBed(bed));
                 setChosen(bed.id);
                 return;
@@ -181,7 +181,7 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
         {things.length === 0 && !laying && (
           <p className="mb-3 text-soft">
             Nothing lies on the plot yet.{' '}
-            <Button look="quiet" onClick={() => store.edit(addBed(newBed(plan)))}>
+            <Button look="quiet" onClick={() => store.edit(addBed(newBed(plan, tongue.units)))}>
               <Plus size={16} aria-hidden />
               Put down the first bed
             </Button>

@@ -2,7 +2,7 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { useId, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
-import type { Stock } from '@lignum/core/catalogue/stock';
+import type { Market, Stock } from '@lignum/core/catalogue/stock';
 import type { PriceLine } from '@lignum/core/costing/price-book';
 import { DEMO_PRICES } from '@lignum/core/demo/prices';
 import { formatLength, MM_PER_FOOT } from '@lignum/core/quantity/length';
@@ -13,7 +13,7 @@ import { Field, inputLook, LengthField, NumberField } from '../../ui/field';
 import { Finder } from '../../ui/finder';
 import { useLongTable, type LongColumns } from '../../ui/use-long-table';
 import { Switcher } from '../../ui/switcher';
-import { CURRENCIES, LOCALES } from '../gardens/new-plan';
+import { CURRENCIES, LOCALES, MARKETS } from '../gardens/new-plan';
 import { changeCurrency, changeGarden, changePriceBook } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { SHOP_GROUPS, shopGroup, sizeWords } from '../shell/stock-words';
@@ -58,6 +58,18 @@ export function PricesView() {
       )}
       <div className="mt-5 grid gap-4 border-t-2 border-ink pt-4 sm:grid-cols-2 lg:grid-cols-4">
         <CurrencyField />
+        <div>
+          <p className="mb-1 text-[0.9rem] font-medium">Boards and mesh are sold</p>
+          <Switcher
+            label="Boards and mesh are sold"
+            value={garden.market}
+            choices={MARKETS}
+            onChange={(market) => store.edit(changeGarden({ market: market as Market }))}
+          />
+          <p className="mt-1 text-[0.85rem] text-soft">
+            Which sizes are suggested first. How lengths are written is apart from it.
+          </p>
+        </div>
         <ChooserField
           label="Numbers written as in"
           value={LOCALES.some((one) => one.id === garden.locale) ? garden.locale : LOCALES[0].id}

@@ -105,7 +105,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
       (plan) =>
         changeCurrency(currency)(plan),
   ),
-  fc.constant<Edit>(changeGarden({ units: 'metric' })),
+  fc.constant<Edit>(changeGarden({ market: 'metric' })),
   fc.constant<Edit>(putCrop({ ...cropIn([], 'pepper'), wetKg: 3 })),
 );
 

@@ -1,8 +1,10 @@
 'use client';
-import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { Plan } from '@lignum/core/plan/plan';
+import type { Units } from '@lignum/core/quantity/length';
 import type { Tongue } from '@lignum/core/wording/say';
+import { keepUnits } from './own-units';
 import { GardenStore, type GardenState, type Outside } from './garden-store';
 
 const draftKey = (id: string): string => `lignum-draft-${id}`;
@@ -39,7 +41,15 @@ function outsideOf(id: string): Outside {
   };
 }
 
-const Context = createContext<{ id: string; store: GardenStore; on: 'desk' | 'phone' } | null>(null);
+interface Here {
+  id: string;
+  store: GardenStore;
+  on: 'desk' | 'phone';
+  /** How this person writes lengths, on this device; whose sizes the garden buys is apart from it. */
+  units: Units;
+  setUnits: (units: Units) => void;
+}
+const Context = createContext<Here | null>(null);
 
 export function GardenProvider({
   id,
@@ -47,6 +57,7 @@ export function GardenProvider({
   revision,
   savedAt,
   on,
+  ownUnits,
   children,
 }: {
   id: string;
@@ -54,6 +65,8 @@ export function GardenProvider({
   revision: number;
   savedAt: string;
   on: 'desk' | 'phone';
+  /** What was chosen on this device; null where nothing was yet. */
+  ownUnits: Units | null;
   children: ReactNode;
 }) {
   // One store for as long as the tab stays in this garden: the plan it was given is only its beginning.
@@ -80,7 +93,16 @@ export function GardenProvider({
     };
   }, [id, store]);
 
-  return <Context value={useMemo(() => ({ id, store, on }), [id, store, on])}>{children}</Context>;
+  const [chosen, choose] = useState(ownUnits);
+  const units = chosen ?? plan.garden.market;
+  const here = useMemo((): Here => {
+    const setUnits = (next: Units): void => {
+      keepUnits(next);
+      choose(next);
+    };
+    return { id, store, on, units, setUnits };
+  }, [id, store, on, units]);
+  return <Context value={here}>{children}</Context>;
 }
 
 /** Work that was not saved; of an older version it is brought up to this one. What does that is fetched only where there is such work. */
@@ -95,20 +117,17 @@ async function readDraft(id: string): Promise<{ base: number; plan: Plan } | nul
   }
 }
 
-function useHere(): { id: string; store: GardenStore; on: 'desk' | 'phone' } {
+function useHere(): Here {
   const here = useContext(Context);
   if (!here) throw new Error('This view stands outside a garden: render it under GardenProvider.');
   return here;
 }
 
 /** The garden this view is in: its plan, and the store to change it with. How saving goes is not part of it. */
-export function useGarden(): { id: string; plan: Plan; store: GardenStore; on: 'desk' | 'phone'; tongue: Tongue } {
+export function useGarden(): Here & { plan: Plan; tongue: Tongue } {
   const here = useHere();
   const plan = useStore(here.store.state, (state) => state.plan);
-  const tongue = useMemo(
-    () => ({ units: plan.garden.units, locale: plan.garden.locale }),
-    [plan.garden.units, plan.garden.locale],
-  );
+  const tongue = useMemo(() => ({ units: here.units, locale: plan.garden.locale }), [here.units, plan.garden.locale]);
   return { ...here, plan, tongue };
 }
 

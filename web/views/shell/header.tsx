@@ -4,9 +4,9 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import { Keyboard, Redo2, Ruler, Undo2 } from 'lucide-react';
+import type { Units } from '@lignum/core/quantity/length';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Switcher } from '../../ui/switcher';
-import { changeGarden } from './edits';
 import { useGarden, useHistory } from './garden-context';
 import { SaveBanner, SaveNote } from './save-note';
 import { Shortcuts } from './shortcuts';
@@ -32,7 +32,7 @@ const tool =
 
 /** On top of every view of a garden: where one is, whether it is saved, and what holds everywhere. */
 export function Header() {
-  const { id, plan, store } = useGarden();
+  const { id, plan, store, units, setUnits } = useGarden();
   const { canUndo, canRedo } = useHistory();
   const path = usePathname();
   const [keys, setKeys] = useState(false);
@@ -96,13 +96,13 @@ export function Header() {
               <Redo2 size={19} aria-hidden />
             </button>
             <Switcher
-              label="Units"
-              value={plan.garden.units}
+              label="Lengths are written in"
+              value={units}
               choices={[
                 { id: 'imperial', label: 'ft in' },
                 { id: 'metric', label: 'mm' },
               ]}
-              onChange={(units) => store.edit(changeGarden({ units: units as 'imperial' | 'metric' }))}
+              onChange={(next) => setUnits(next as Units)}
             />
             <button
               type="button"

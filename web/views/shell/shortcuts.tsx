@@ -1,7 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { changeGarden } from './edits';
 import { useGarden } from './garden-context';
 import { useSingleKeys, useUndoKeys } from './use-keys';
 
@@ -10,7 +9,7 @@ const KeySheet = dynamic(() => import('./key-sheet'), { ssr: false });
 
 /** Listens for the shortcuts and shows their sheet. */
 export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: boolean) => void }) {
-  const { id, store } = useGarden();
+  const { id, store, units, setUnits } = useGarden();
   const router = useRouter();
 
   const go = (path: string) => () => router.push(`/g/${id}${path}`);
@@ -25,8 +24,7 @@ export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: bo
     m: go('/plot'),
     l: go('/list'),
     p: go('/prices'),
-    u: () =>
-      store.edit((plan) => changeGarden({ units: plan.garden.units === 'imperial' ? 'metric' : 'imperial' })(plan)),
+    u: () => setUnits(units === 'imperial' ? 'metric' : 'imperial'),
     '?': () => setOpen(true),
   });
 

@@ -4,7 +4,7 @@ import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { leadPlant } from '../../../crops/planted';
 import { rowKnobs, stationsKnob } from '../../rules/row';
-import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
 /** Between neighbouring frames: 2″ (from memory). mm. */
@@ -26,10 +26,10 @@ export const A_FRAME_KNOBS = {
     step: TAPE_STEP,
     help: 'Along the bed: how long the slats are. One that two people can carry is at most 4′ (1.2 m).',
     suggest: (setting, set) => {
-      const most = perUnits(setting.units, 48, 1200);
+      const most = perMarket(setting.market, 48, 1200);
       const room = Number(set.rowLength) + BETWEEN_MM;
       const frames = Math.max(1, Math.ceil((room - 0.5) / (most + BETWEEN_MM)));
-      const step = TAPE_STEP[setting.units];
+      const step = TAPE_STEP[setting.market];
       return {
         value: Math.max(feet(1.5), Math.floor((room / frames - BETWEEN_MM) / step + 1e-6) * step),
         why: fact('width.carry'),
@@ -56,7 +56,7 @@ export const A_FRAME_KNOBS = {
     max: feet(8),
     step: TAPE_STEP,
     help: 'From foot to hinge. More than 6′ (1.8 m) is heavy to fold.',
-    suggest: (setting) => ({ value: perUnits(setting.units, 72, 1800), why: fact('leaf.six') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 72, 1800), why: fact('leaf.six') }),
   },
   spread: {
     type: 'length',
@@ -69,10 +69,10 @@ export const A_FRAME_KNOBS = {
     suggest: (setting) => ({
       value: tidy(
         Math.min(
-          perUnits(setting.units, 48, 1200),
-          Math.max(perUnits(setting.units, 24, 600), setting.place.bed.widthMm - inches(6)),
+          perMarket(setting.market, 48, 1200),
+          Math.max(perMarket(setting.market, 24, 600), setting.place.bed.widthMm - inches(6)),
         ),
-        setting.units,
+        setting.market,
       ),
       why: fact('spread.usual'),
     }),
@@ -118,7 +118,7 @@ export const A_FRAME_KNOBS = {
     step: { imperial: inches(0.5), metric: 5 },
     help: 'Whatever is at hand as a spacer: a 2×4 on edge measures 3½″.',
     shown: (set) => set.infill === 'slats',
-    suggest: (setting) => ({ value: perUnits(setting.units, 3.5, 95), why: fact('gauge.two-by-four') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 3.5, 95), why: fact('gauge.two-by-four') }),
   },
   hingeGap: {
     type: 'length',
@@ -128,7 +128,7 @@ export const A_FRAME_KNOBS = {
     max: inches(4),
     step: { imperial: inches(0.25), metric: 5 },
     help: 'Without it the slats meet before the leaves have closed.',
-    suggest: (setting) => ({ value: perUnits(setting.units, 2, 50), why: fact('hinge.closes') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 2, 50), why: fact('hinge.closes') }),
   },
   tether: {
     type: 'choice',

@@ -5,7 +5,7 @@ import { fact } from '../../../wording/say';
 import type { Knobs, Settled } from '../../knob';
 import { needsOf, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
 import { footingKnobs } from '../../rules/footing';
-import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 import { isOffered, type Setting } from '../../setting';
 
@@ -48,8 +48,8 @@ export const GARDEN_FENCE_KNOBS = {
     suggest: (setting) => {
       const { heightMm } = needsOf(setting);
       return heightMm > 0
-        ? { value: tidy(heightMm, setting.units), why: fact('height.visitors') }
-        : { value: perUnits(setting.units, 42, 1050), why: fact('height.usual') };
+        ? { value: tidy(heightMm, setting.market), why: fact('height.visitors') }
+        : { value: perMarket(setting.market, 42, 1050), why: fact('height.usual') };
     },
   },
   mesh: {
@@ -121,8 +121,8 @@ export const GARDEN_FENCE_KNOBS = {
     suggest: (setting, set) => {
       const { buryMm, apronMm } = needsOf(setting);
       return set.dig === 'apron'
-        ? { value: tidy(Math.max(inches(12), apronMm), setting.units), why: fact('below.apron') }
-        : { value: tidy(Math.max(inches(6), buryMm), setting.units), why: fact('below.buried') };
+        ? { value: tidy(Math.max(inches(12), apronMm), setting.market), why: fact('below.apron') }
+        : { value: tidy(Math.max(inches(6), buryMm), setting.market), why: fact('below.buried') };
     },
   },
   board: {
@@ -144,7 +144,7 @@ export const GARDEN_FENCE_KNOBS = {
     step: TAPE_STEP,
     help: 'None for a screen, a hand for cows and dogs.',
     shown: (set) => set.infill === 'boards',
-    suggest: (setting) => ({ value: perUnits(setting.units, 2, 50), why: fact('boards.wind') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 2, 50), why: fact('boards.wind') }),
   },
   onSlope: {
     type: 'choice',
@@ -186,8 +186,8 @@ export const GARDEN_FENCE_KNOBS = {
     help: 'Centre to centre; every straight run is divided.',
     suggest: (setting) =>
       setting.wind === 'exposed'
-        ? { value: perUnits(setting.units, 72, 1800), why: fact('bay.windy') }
-        : { value: perUnits(setting.units, 96, 2400), why: fact('bay.eight') },
+        ? { value: perMarket(setting.market, 72, 1800), why: fact('bay.windy') }
+        : { value: perMarket(setting.market, 96, 2400), why: fact('bay.eight') },
   },
   bays: {
     type: 'choice',
@@ -222,7 +222,7 @@ export const GARDEN_FENCE_KNOBS = {
       const least = isTimber(set) ? LET_IN_MM : LEAST_DRIVEN_MM;
       const value = Math.min(feet(4), Math.max(least, third));
       return {
-        value: Math.ceil(value / TAPE_STEP[setting.units] - 1e-6) * TAPE_STEP[setting.units],
+        value: Math.ceil(value / TAPE_STEP[setting.market] - 1e-6) * TAPE_STEP[setting.market],
         why: fact(third > least ? 'depth.third' : 'depth.least'),
       };
     },

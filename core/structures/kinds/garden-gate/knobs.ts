@@ -1,19 +1,20 @@
-import { feet, inches, type Units } from '../../../quantity/length';
+import type { Market } from '../../../catalogue/stock';
+import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stand';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settings } from '../../knob';
 import { needsOf, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
-import { perUnits, TAPE_STEP } from '../../rules/tidy';
+import { perMarket, TAPE_STEP } from '../../rules/tidy';
 import { sectionKnob } from '../../rules/timber-knobs';
 import type { Setting } from '../../setting';
 
 export type RunSetting = Setting<PlaceOn<'run'>>;
 
 /** A barrow is 30″ (0.75 m) over its handles (from memory). mm. */
-const usualWidth = (units: Units): number => perUnits(units, 36, 900);
+const usualWidth = (market: Market): number => perMarket(market, 36, 900);
 /** How wide a gap it asks for in the run it stands in. mm. */
-export const gateOpens = (settings: Settings, units: Units): number =>
-  typeof settings.width === 'number' ? settings.width : usualWidth(units);
+export const gateOpens = (settings: Settings, market: Market): number =>
+  typeof settings.width === 'number' ? settings.width : usualWidth(market);
 
 /** Left under the leaf, so that it clears a tuft and a stone (from memory). mm. */
 const UNDER_MM = inches(2);
@@ -48,7 +49,7 @@ export const GARDEN_GATE_KNOBS = {
     max: feet(6),
     step: TAPE_STEP,
     help: 'Between its two posts; a barrow wants 3′ (0.9 m).',
-    suggest: (setting) => ({ value: usualWidth(setting.units), why: fact('width.barrow') }),
+    suggest: (setting) => ({ value: usualWidth(setting.market), why: fact('width.barrow') }),
   },
   height: {
     type: 'length',
@@ -75,7 +76,7 @@ export const GARDEN_GATE_KNOBS = {
             value: Math.max(inches(0.5), Math.floor(openingMm / inches(0.5)) * inches(0.5)),
             why: fact('under.visitors'),
           }
-        : { value: perUnits(setting.units, 2, 50), why: fact('under.grass') };
+        : { value: perMarket(setting.market, 2, 50), why: fact('under.grass') };
     },
   },
   clear: {
@@ -86,7 +87,7 @@ export const GARDEN_GATE_KNOBS = {
     max: inches(1.5),
     step: { imperial: inches(0.125), metric: 1 },
     help: 'Between leaf and post; wood swells in a wet spring.',
-    suggest: (setting) => ({ value: perUnits(setting.units, 0.5, 12), why: fact('clear.half') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 0.5, 12), why: fact('clear.half') }),
   },
   hinged: {
     type: 'choice',
@@ -160,7 +161,7 @@ export const GARDEN_GATE_KNOBS = {
       const { filling } = setting.place.opening;
       return filling.with === 'boards'
         ? { value: filling.gapMm, why: fact('filling.run') }
-        : { value: perUnits(setting.units, 2, 50), why: fact('boards.wind') };
+        : { value: perMarket(setting.market, 2, 50), why: fact('boards.wind') };
     },
   },
   rail: sectionKnob({

@@ -5,7 +5,7 @@ import { footingKnobs } from '../../rules/footing';
 import type { Knobs } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
-import { perUnits, TAPE_STEP } from '../../rules/tidy';
+import { perMarket, TAPE_STEP } from '../../rules/tidy';
 import { depthKnob } from '../../rules/timber-post';
 import { heavyPostKnobs } from '../../rules/timber-knobs';
 
@@ -33,7 +33,8 @@ export const GUYED_WALL_KNOBS = {
     suggest: (setting) => {
       const offered = offeredPanels(setting);
       return {
-        value: ASKED_FOR[setting.units].find((id) => offered.includes(id)) ?? offered[0] ?? ASKED_FOR[setting.units][0],
+        value:
+          ASKED_FOR[setting.market].find((id) => offered.includes(id)) ?? offered[0] ?? ASKED_FOR[setting.market][0],
         why: fact('panel.usual'),
       };
     },
@@ -91,7 +92,7 @@ export const GUYED_WALL_KNOBS = {
     max: feet(10),
     step: TAPE_STEP,
     help: 'A post stands wherever two panels meet, and between them where a panel is longer than this.',
-    suggest: (setting) => ({ value: perUnits(setting.units, 96, 2500), why: fact('spacing.panel') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 96, 2500), why: fact('spacing.panel') }),
   },
   ...heavyPostKnobs('Posts'),
   ...depthKnob,

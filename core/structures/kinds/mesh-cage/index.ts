@@ -54,7 +54,7 @@ export const kind = structureKind({
     'cage.blows': (v) => ({ stakes: Math.min(3, v.stakes + 1) }),
     'depth.shallow': () => ({ depth: LEAST_DRIVEN_MM }),
     'depth.bed': (v, _built, setting) => ({
-      depth: throughBed(v.depth, LEAST_DRIVEN_MM, fillUnder(setting), setting.units),
+      depth: throughBed(v.depth, LEAST_DRIVEN_MM, fillUnder(setting), setting.market),
     }),
     'mesh.narrow': () => ({ openings: 4 }),
     'height.low': (_v, _built, setting) =>

@@ -5,7 +5,7 @@ import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
-import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 
 /** Rolls that stand by themselves and that a hand, or a window cut for it, passes. */
 const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.stepMm >= inches(3)).map((roll) => roll.id);
@@ -64,8 +64,8 @@ export const MESH_CAGE_KNOBS = {
     usualMost: () => feet(3),
     suggest: (setting) => {
       const lead = leadPlant(setting)?.crop;
-      if (lead?.load === 'heavy') return { value: perUnits(setting.units, 22, 560), why: fact('across.heavy') };
-      return { value: perUnits(setting.units, 16, 400), why: fact('across.bush') };
+      if (lead?.load === 'heavy') return { value: perMarket(setting.market, 22, 560), why: fact('across.heavy') };
+      return { value: perMarket(setting.market, 16, 400), why: fact('across.bush') };
     },
   },
   height: {
@@ -81,7 +81,7 @@ export const MESH_CAGE_KNOBS = {
       const wants = setting.planted.reduce((most, one) => Math.max(most, one.crop.supportToMm), 0);
       const value = wants > 0 ? Math.min(roll.heightMm, Math.max(inches(18), wants)) : roll.heightMm;
       return {
-        value: tidy(value, setting.units),
+        value: tidy(value, setting.market),
         why: fact(wants > 0 && wants < roll.heightMm ? 'height.crop' : 'height.roll'),
       };
     },
@@ -144,7 +144,7 @@ export const MESH_CAGE_KNOBS = {
       const room = Number(set.diameter) + inches(4);
       return spacing >= room
         ? { value: spacing, why: fact('apart.spacing') }
-        : { value: tidy(room, setting.units), why: fact('apart.room') };
+        : { value: tidy(room, setting.market), why: fact('apart.room') };
     },
   },
   rowAt: {
@@ -181,6 +181,6 @@ export const MESH_CAGE_KNOBS = {
     step: TAPE_STEP,
     help: 'Cut from reinforcing bar; cap the tops.',
     shown: (set) => Number(set.stakes) > 0,
-    suggest: (setting) => ({ value: perUnits(setting.units, 18, 460), why: fact('stakes.deep') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 18, 460), why: fact('stakes.deep') }),
   },
 } as const satisfies Knobs<BedSetting>;

@@ -7,7 +7,7 @@ import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { isOffered, type Setting } from '../../setting';
 import { STATION_SCHOOLS } from '../../rules/stations';
-import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 
 /** Over the way between two beds, or on open ground. */
 export type ArchSetting = Setting<PlaceOn<'beds'> | PlaceOn<'spot'>>;
@@ -107,8 +107,8 @@ export const PANEL_ARCH_KNOBS = {
     shown: (set) => set.solve !== 'headroom',
     suggest: (setting, set) =>
       set.make === 'panel' && set.panel !== 'panel-16ft'
-        ? { value: perUnits(setting.units, 48, 1200), why: fact('headroom.low') }
-        : { value: perUnits(setting.units, 84, 2130), why: fact('headroom.seven') },
+        ? { value: perMarket(setting.market, 48, 1200), why: fact('headroom.low') }
+        : { value: perMarket(setting.market, 84, 2130), why: fact('headroom.seven') },
   },
   span: {
     type: 'length',
@@ -123,7 +123,7 @@ export const PANEL_ARCH_KNOBS = {
     suggest: (setting) =>
       setting.place.on === 'beds'
         ? { value: Math.min(feet(14), Math.max(inches(18), wayOf(setting).wideMm)), why: fact('span.way') }
-        : { value: perUnits(setting.units, 54, 1350), why: fact('span.path') },
+        : { value: perMarket(setting.market, 54, 1350), why: fact('span.path') },
   },
   lift: {
     type: 'length',
@@ -144,7 +144,7 @@ export const PANEL_ARCH_KNOBS = {
     max: feet(4),
     step: TAPE_STEP,
     help: 'Posts hold the lowest stretch plumb. A panel trusted to its spring alone, its ends only buried, can let go: that is not offered.',
-    suggest: (setting) => ({ value: perUnits(setting.units, 18, 450), why: fact('held.firm') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 18, 450), why: fact('held.firm') }),
   },
   hang: {
     type: 'length',
@@ -156,10 +156,10 @@ export const PANEL_ARCH_KNOBS = {
     help: 'Fruit and shoots that hang into the walkway.',
     suggest: (setting) => {
       const fruit = setting.planted.reduce((most, one) => Math.max(most, one.crop.fruitKg), 0);
-      if (setting.planted.length === 0) return { value: perUnits(setting.units, 6, 150), why: fact('hang.some') };
+      if (setting.planted.length === 0) return { value: perMarket(setting.market, 6, 150), why: fact('hang.some') };
       return fruit >= 0.3
-        ? { value: perUnits(setting.units, 12, 300), why: fact('hang.fruit') }
-        : { value: perUnits(setting.units, 6, 150), why: fact('hang.some') };
+        ? { value: perMarket(setting.market, 12, 300), why: fact('hang.fruit') }
+        : { value: perMarket(setting.market, 6, 150), why: fact('hang.some') };
     },
   },
   depth: {
@@ -172,9 +172,9 @@ export const PANEL_ARCH_KNOBS = {
     help: 'What the next stock length leaves over goes into the ground as well.',
     suggest: (setting) =>
       setting.soil === 'sand' || setting.wind === 'exposed'
-        ? { value: perUnits(setting.units, 24, 600), why: fact('depth.loose') }
+        ? { value: perMarket(setting.market, 24, 600), why: fact('depth.loose') }
         : {
-            value: tidy(LEAST_DRIVEN_MM, setting.units) < LEAST_DRIVEN_MM - 5 ? 460 : LEAST_DRIVEN_MM,
+            value: tidy(LEAST_DRIVEN_MM, setting.market) < LEAST_DRIVEN_MM - 5 ? 460 : LEAST_DRIVEN_MM,
             why: fact('depth.driven'),
           },
   },

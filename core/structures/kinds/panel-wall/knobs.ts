@@ -9,7 +9,7 @@ import { isOffered, type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
 import { rowKnobs, suggestGap } from '../../rules/row';
 import { STATION_SCHOOLS } from '../../rules/stations';
-import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 
 /** Panels in the order a gardener would ask for them, by the units they buy in. */
 const ASKED_FOR = {
@@ -41,7 +41,7 @@ function suggestPanel(setting: BedSetting) {
   const heavy = leadPlant(setting)?.crop.load === 'heavy';
   const fit = offered.filter((id) => !heavy || stockOf(setting.catalogue, id, 'panel').carries === 'heavy');
   const value =
-    ASKED_FOR[setting.units].find((id) => fit.includes(id)) ?? fit[0] ?? offered[0] ?? ASKED_FOR[setting.units][0];
+    ASKED_FOR[setting.market].find((id) => fit.includes(id)) ?? fit[0] ?? offered[0] ?? ASKED_FOR[setting.market][0];
   return { value, why: fact('panel.usual') };
 }
 
@@ -71,7 +71,7 @@ export const PANEL_WALL_KNOBS = {
     shown: (set) => Number(set.walls) > 1,
     usualMost: (setting) => Math.max(inches(48), setting.place.bed.widthMm),
     suggest: (setting) => ({
-      value: tidy(Math.max(inches(12), setting.place.bed.widthMm / 2), setting.units),
+      value: tidy(Math.max(inches(12), setting.place.bed.widthMm / 2), setting.market),
       why: fact('walls.half-bed'),
     }),
   },
@@ -169,8 +169,8 @@ export const PANEL_WALL_KNOBS = {
     help: 'The run is divided so that no bay is wider than this.',
     suggest: (setting) =>
       setting.wind === 'exposed'
-        ? { value: perUnits(setting.units, 72, 1800), why: fact('spacing.exposed') }
-        : { value: perUnits(setting.units, 96, 2440), why: fact('spacing.fruit') },
+        ? { value: perMarket(setting.market, 72, 1800), why: fact('spacing.exposed') }
+        : { value: perMarket(setting.market, 96, 2440), why: fact('spacing.fruit') },
   },
   depth: {
     type: 'length',
@@ -185,8 +185,8 @@ export const PANEL_WALL_KNOBS = {
         setting,
         LEAST_DRIVEN_MM,
         setting.soil === 'sand' || setting.wind === 'exposed'
-          ? { value: perUnits(setting.units, 24, 600), why: fact('depth.loose') }
-          : { value: perUnits(setting.units, 18, 460), why: fact('depth.driven') },
+          ? { value: perMarket(setting.market, 24, 600), why: fact('depth.loose') }
+          : { value: perMarket(setting.market, 18, 460), why: fact('depth.driven') },
       ),
   },
   abovePost: {
@@ -197,7 +197,7 @@ export const PANEL_WALL_KNOBS = {
     max: inches(12),
     step: TAPE_STEP,
     help: 'The top clip sits below the post top; the last mesh may stand free.',
-    suggest: (setting) => ({ value: perUnits(setting.units, 4, 100), why: fact('above.mesh') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 4, 100), why: fact('above.mesh') }),
   },
   fixing: {
     type: 'choice',

@@ -6,7 +6,7 @@ import { footingKnobs } from '../../rules/footing';
 import type { Knobs, Values } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
-import { perUnits, TAPE_STEP } from '../../rules/tidy';
+import { perMarket, TAPE_STEP } from '../../rules/tidy';
 import { depthKnob } from '../../rules/timber-post';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 
@@ -47,8 +47,8 @@ export const RAIL_TRELLIS_KNOBS = {
     help: 'At most this when the row is divided; exactly this when it is repeated. Between the posts, or centre to centre.',
     suggest: (setting, set) =>
       set.bays === 'centres'
-        ? { value: perUnits(setting.units, 96, 2400), why: fact('bay.centres') }
-        : { value: perUnits(setting.units, 92, 2340), why: fact('bay.clear') },
+        ? { value: perMarket(setting.market, 96, 2400), why: fact('bay.centres') }
+        : { value: perMarket(setting.market, 92, 2340), why: fact('bay.clear') },
   },
   ...heavyPostKnobs('Posts'),
   ...depthKnob,
@@ -61,7 +61,7 @@ export const RAIL_TRELLIS_KNOBS = {
     max: inches(12),
     step: TAPE_STEP,
     help: 'All tops are trimmed to one height with a block of this thickness on the rail.',
-    suggest: (setting) => ({ value: perUnits(setting.units, 1, 25), why: fact('block.trim') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 1, 25), why: fact('block.trim') }),
   },
   caps: {
     type: 'choice',
@@ -106,7 +106,7 @@ export const RAIL_TRELLIS_KNOBS = {
     help: 'At the high point: the rails are level, the ground is not.',
     suggest: (setting) => {
       const wanted = suggestGap(setting);
-      const least = perUnits(setting.units, 10, 250);
+      const least = perMarket(setting.market, 10, 250);
       return wanted.value >= least ? wanted : { value: least, why: fact('rails.ground') };
     },
   },
@@ -131,7 +131,8 @@ export const RAIL_TRELLIS_KNOBS = {
     suggest: (setting) => {
       const offered = offeredPanels(setting);
       return {
-        value: ASKED_FOR[setting.units].find((id) => offered.includes(id)) ?? offered[0] ?? ASKED_FOR[setting.units][0],
+        value:
+          ASKED_FOR[setting.market].find((id) => offered.includes(id)) ?? offered[0] ?? ASKED_FOR[setting.market][0],
         why: fact('panel.usual'),
       };
     },

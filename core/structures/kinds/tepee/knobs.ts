@@ -4,7 +4,7 @@ import { fact } from '../../../wording/say';
 import type { Knobs, Settled } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
-import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 import { shadedSide } from './shaded';
 
 const isTepee = (set: Settled): boolean => set.form === 'tepee';
@@ -44,7 +44,7 @@ export const TEPEE_KNOBS = {
     step: TAPE_STEP,
     help: 'Dug round under the feet of the poles, open at the door.',
     suggest: (setting, set) => ({
-      value: isTepee(set) ? perUnits(setting.units, 12, 300) : perUnits(setting.units, 8, 200),
+      value: isTepee(set) ? perMarket(setting.market, 12, 300) : perMarket(setting.market, 8, 200),
       why: fact('ring.usual'),
     }),
   },
@@ -58,10 +58,10 @@ export const TEPEE_KNOBS = {
     help: 'On the soil, half the way across.',
     usualMost: () => feet(4),
     suggest: (setting, set) => {
-      const wanted = isTepee(set) ? perUnits(setting.units, 36, 900) : perUnits(setting.units, 15, 380);
+      const wanted = isTepee(set) ? perMarket(setting.market, 36, 900) : perMarket(setting.market, 15, 380);
       const room = radiusInBed(setting, Number(set.ring));
       return {
-        value: tidy(Math.max(inches(8), Math.min(wanted, room)), setting.units),
+        value: tidy(Math.max(inches(8), Math.min(wanted, room)), setting.market),
         why: fact(room < wanted ? 'radius.bed' : 'radius.usual'),
       };
     },
@@ -76,7 +76,7 @@ export const TEPEE_KNOBS = {
     help: 'Where the poles cross.',
     usualMost: () => feet(9),
     suggest: (setting, set) => ({
-      value: isTepee(set) ? perUnits(setting.units, 84, 2100) : perUnits(setting.units, 60, 1500),
+      value: isTepee(set) ? perMarket(setting.market, 84, 2100) : perMarket(setting.market, 60, 1500),
       why: fact(isTepee(set) ? 'height.tepee' : 'height.cone'),
     }),
   },
@@ -116,7 +116,7 @@ export const TEPEE_KNOBS = {
     step: TAPE_STEP,
     help: 'What sticks out at the top keeps the lashing from slipping off.',
     suggest: (setting, set) => ({
-      value: isTepee(set) ? perUnits(setting.units, 12, 300) : perUnits(setting.units, 6, 150),
+      value: isTepee(set) ? perMarket(setting.market, 12, 300) : perMarket(setting.market, 6, 150),
       why: fact('crossing.grip'),
     }),
   },
@@ -128,7 +128,7 @@ export const TEPEE_KNOBS = {
     max: feet(2),
     step: TAPE_STEP,
     help: 'After the lashing, each pole is pushed in at its mark.',
-    suggest: (setting) => ({ value: perUnits(setting.units, 6, 150), why: fact('push.firm') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 6, 150), why: fact('push.firm') }),
   },
   door: {
     type: 'length',
@@ -140,7 +140,7 @@ export const TEPEE_KNOBS = {
     help: 'Between two poles on the soil; nothing is strung or planted across it. Nought for none.',
     suggest: (setting, set) =>
       isTepee(set) && Number(set.radius) >= inches(24)
-        ? { value: perUnits(setting.units, 24, 600), why: fact('door.usual') }
+        ? { value: perMarket(setting.market, 24, 600), why: fact('door.usual') }
         : { value: 0, why: fact('door.none') },
   },
   doorAt: {
@@ -177,7 +177,7 @@ export const TEPEE_KNOBS = {
     step: TAPE_STEP,
     help: 'Above the soil.',
     shown: (set) => set.ladder === 'yes',
-    suggest: (setting) => ({ value: perUnits(setting.units, 6, 150), why: fact('ladder.from') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 6, 150), why: fact('ladder.from') }),
   },
   ladderStep: {
     type: 'length',
@@ -191,8 +191,8 @@ export const TEPEE_KNOBS = {
     suggest: (setting) => {
       const thin = setting.planted.find((one) => one.crop.habit === 'tendril-thin');
       return thin
-        ? { value: perUnits(setting.units, 3, 75), why: fact('ladder.thin', { crop: thin.crop.name }) }
-        : { value: perUnits(setting.units, 10, 250), why: fact('ladder.ten') };
+        ? { value: perMarket(setting.market, 3, 75), why: fact('ladder.thin', { crop: thin.crop.name }) }
+        : { value: perMarket(setting.market, 10, 250), why: fact('ladder.ten') };
     },
   },
   twine: {
@@ -218,7 +218,9 @@ export const TEPEE_KNOBS = {
     help: 'Depth of soil loosened and fed.',
     suggest: (setting) => ({
       value:
-        leadPlant(setting)?.crop.load === 'light' ? perUnits(setting.units, 8, 200) : perUnits(setting.units, 10, 250),
+        leadPlant(setting)?.crop.load === 'light'
+          ? perMarket(setting.market, 8, 200)
+          : perMarket(setting.market, 10, 250),
       why: fact('dig.roots'),
     }),
   },

@@ -8,7 +8,7 @@ import type { Knobs, Values } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
 import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
-import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
 /** A bed has to be this high for a post to be screwed to the inside of it (from memory). mm. */
@@ -49,8 +49,8 @@ export const TWINE_FRAME_KNOBS = {
     shown: (set) => Number(set.rows) > 1,
     suggest: (setting) => ({
       value: tidy(
-        Math.min(perUnits(setting.units, 24, 600), Math.max(inches(8), setting.place.bed.widthMm - inches(4))),
-        setting.units,
+        Math.min(perMarket(setting.market, 24, 600), Math.max(inches(8), setting.place.bed.widthMm - inches(4))),
+        setting.market,
       ),
       why: fact('arm.usual'),
     }),
@@ -77,8 +77,8 @@ export const TWINE_FRAME_KNOBS = {
     help: 'Above the soil; the tallest user should reach it from the ground.',
     suggest: (setting) => {
       const lead = leadPlant(setting);
-      const wanted = Math.max(perUnits(setting.units, 72, 1830), lead?.crop.supportToMm ?? 0);
-      const value = tidy(Math.min(reachOverBed(setting), wanted), setting.units);
+      const wanted = Math.max(perMarket(setting.market, 72, 1830), lead?.crop.supportToMm ?? 0);
+      const value = tidy(Math.min(reachOverBed(setting), wanted), setting.market);
       return { value, why: value < wanted - 30 ? fact('beam.reach') : fact('beam.crop') };
     },
   },
@@ -109,7 +109,7 @@ export const TWINE_FRAME_KNOBS = {
     step: { imperial: inches(0.25), metric: 5 },
     help: 'The uprights; each keeps one factory edge. What is left between the two cuts is the beam.',
     shown: (set) => set.make === 'board',
-    suggest: (setting) => ({ value: perUnits(setting.units, 2.25, 58), why: fact('strip.usual') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 2.25, 58), why: fact('strip.usual') }),
   },
   treatment: treatmentKnob({ section: 'section', group: 'Frame', use: 'light' }),
   setIn: {
@@ -135,7 +135,7 @@ export const TWINE_FRAME_KNOBS = {
     step: TAPE_STEP,
     help: 'Centre to centre; long rows are divided into equal bays.',
     shown: (set) => set.make === 'lengths',
-    suggest: (setting) => ({ value: perUnits(setting.units, 96, 2400), why: fact('spacing.beam') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 96, 2400), why: fact('spacing.beam') }),
   },
   depth: {
     type: 'length',
@@ -172,7 +172,7 @@ export const TWINE_FRAME_KNOBS = {
     step: TAPE_STEP,
     help: 'From the outside corner, along the beam and down the post, to the middle of the brace.',
     shown: (set) => set.braces !== 'none',
-    suggest: (setting) => ({ value: perUnits(setting.units, 18, 450), why: fact('brace.leg') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 18, 450), why: fact('brace.leg') }),
   },
   onSlope: {
     type: 'choice',
@@ -229,7 +229,7 @@ export const TWINE_FRAME_KNOBS = {
     max: feet(3),
     step: TAPE_STEP,
     help: 'A bow at the top that can be let down, a loose loop at the stem.',
-    suggest: (setting) => ({ value: perUnits(setting.units, 12, 300), why: fact('knots.two') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 12, 300), why: fact('knots.two') }),
   },
   slack: {
     type: 'length',
@@ -239,7 +239,7 @@ export const TWINE_FRAME_KNOBS = {
     max: feet(2),
     step: TAPE_STEP,
     help: 'A string tied tight lifts the plant or cuts it as it thickens.',
-    suggest: (setting) => ({ value: perUnits(setting.units, 4, 100), why: fact('slack.loose') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 4, 100), why: fact('slack.loose') }),
   },
   skirt: {
     type: 'choice',

@@ -6,7 +6,7 @@ import type { Knobs } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
 import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
-import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
 /** Peas and beans climb level strings; everything else is held between two runs of twine. */
@@ -42,7 +42,7 @@ export const WEAVE_KNOBS = {
     suggest: (setting) => {
       const wanted = leadPlant(setting)?.crop.supportToMm ?? feet(5);
       return {
-        value: tidy(Math.max(feet(2), Math.min(reachOverBed(setting), wanted, feet(8))), setting.units),
+        value: tidy(Math.max(feet(2), Math.min(reachOverBed(setting), wanted, feet(8))), setting.market),
         why: fact('height.crop'),
       };
     },
@@ -73,16 +73,16 @@ export const WEAVE_KNOBS = {
         ? {
             value: tidy(
               Math.min(
-                perUnits(setting.units, 6, 150),
+                perMarket(setting.market, 6, 150),
                 ...setting.planted.flatMap((one) =>
                   one.crop.grips ? [Math.max(inches(3), one.crop.grips.stepMm)] : [],
                 ),
               ),
-              setting.units,
+              setting.market,
             ),
             why: fact('every.grip'),
           }
-        : { value: perUnits(setting.units, 8, 200), why: fact('every.weave') },
+        : { value: perMarket(setting.market, 8, 200), why: fact('every.weave') },
   },
   wraps: {
     type: 'count',
@@ -144,9 +144,12 @@ export const WEAVE_KNOBS = {
     help: '5 to 8′ (1.5 to 2.4 m), a plant or two between.',
     suggest: (setting) => {
       const spacing = leadPlant(setting)?.training.spacingMm ?? feet(2);
-      const two = Math.max(perUnits(setting.units, 60, 1500), Math.min(perUnits(setting.units, 96, 2400), 2 * spacing));
+      const two = Math.max(
+        perMarket(setting.market, 60, 1500),
+        Math.min(perMarket(setting.market, 96, 2400), 2 * spacing),
+      );
       return {
-        value: tidy(setting.wind === 'exposed' ? perUnits(setting.units, 60, 1500) : two, setting.units),
+        value: tidy(setting.wind === 'exposed' ? perMarket(setting.market, 60, 1500) : two, setting.market),
         why: fact(setting.wind === 'exposed' ? 'spacing.exposed' : 'spacing.two'),
       };
     },
@@ -166,8 +169,8 @@ export const WEAVE_KNOBS = {
         set.posts !== 'steel'
           ? { value: letInDepth(Number(set.height), setting), why: fact('depth.stake') }
           : setting.soil === 'sand' || setting.wind === 'exposed'
-            ? { value: perUnits(setting.units, 24, 600), why: fact('depth.loose') }
-            : { value: perUnits(setting.units, 18, 460), why: fact('depth.driven') },
+            ? { value: perMarket(setting.market, 24, 600), why: fact('depth.loose') }
+            : { value: perMarket(setting.market, 18, 460), why: fact('depth.driven') },
       ),
   },
 } as const satisfies Knobs<BedSetting>;

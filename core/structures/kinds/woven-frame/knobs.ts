@@ -5,7 +5,7 @@ import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { rowKnobs, stationsKnob } from '../../rules/row';
-import { perUnits, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
 /**
@@ -38,7 +38,7 @@ export const WOVEN_FRAME_KNOBS = {
     max: feet(8),
     step: TAPE_STEP,
     help: 'Along its sides.',
-    suggest: (setting) => ({ value: perUnits(setting.units, 71, 1800), why: fact('frame.usual') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 71, 1800), why: fact('frame.usual') }),
   },
   width: {
     type: 'length',
@@ -50,8 +50,8 @@ export const WOVEN_FRAME_KNOBS = {
     help: 'Along the bed.',
     suggest: (setting) => ({
       value: tidy(
-        Math.max(feet(1), Math.min(perUnits(setting.units, 34, 863), setting.place.bed.lengthMm)),
-        setting.units,
+        Math.max(feet(1), Math.min(perMarket(setting.market, 34, 863), setting.place.bed.lengthMm)),
+        setting.market,
       ),
       why: fact('frame.usual'),
     }),
@@ -79,8 +79,8 @@ export const WOVEN_FRAME_KNOBS = {
     shown: (set) => set.form === 'pair',
     suggest: (setting) => ({
       value: tidy(
-        Math.max(feet(1), Math.min(perUnits(setting.units, 48, 1200), setting.place.bed.widthMm - inches(4))),
-        setting.units,
+        Math.max(feet(1), Math.min(perMarket(setting.market, 48, 1200), setting.place.bed.widthMm - inches(4))),
+        setting.market,
       ),
       why: fact('spread.bed'),
     }),
@@ -101,7 +101,7 @@ export const WOVEN_FRAME_KNOBS = {
     max: feet(1.5),
     step: TAPE_STEP,
     help: 'From the inner corner to where the brace leaves each side; nought for none.',
-    suggest: (setting) => ({ value: perUnits(setting.units, 6, 150), why: fact('brace.square') }),
+    suggest: (setting) => ({ value: perMarket(setting.market, 6, 150), why: fact('brace.square') }),
   },
   interval: {
     type: 'length',
@@ -114,7 +114,7 @@ export const WOVEN_FRAME_KNOBS = {
     suggest: (setting) => {
       const thin = setting.planted.find((one) => one.crop.habit === 'tendril-thin');
       return thin
-        ? { value: perUnits(setting.units, 3, 76), why: fact('interval.thin', { crop: thin.crop.name }) }
+        ? { value: perMarket(setting.market, 3, 76), why: fact('interval.thin', { crop: thin.crop.name }) }
         : { value: 127, why: fact('interval.five') };
     },
   },
@@ -143,6 +143,6 @@ export const WOVEN_FRAME_KNOBS = {
     help: 'One at each side of a single frame.',
     shown: (set) => set.form === 'single',
     suggest: (setting) =>
-      suggestDepth(setting, LEAST_DRIVEN_MM, { value: perUnits(setting.units, 18, 460), why: fact('stakes.driven') }),
+      suggestDepth(setting, LEAST_DRIVEN_MM, { value: perMarket(setting.market, 18, 460), why: fact('stakes.driven') }),
   },
 } as const satisfies Knobs<BedSetting>;

@@ -1,7 +1,8 @@
-import { headers } from 'next/headers';
+import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { gardenOfRequest } from '../../../server/garden-of-request';
 import { GardenProvider } from '../../../views/shell/garden-context';
+import { UNITS_COOKIE, unitsKept } from '../../../views/shell/own-units';
 import { Header } from '../../../views/shell/header';
 
 export const dynamic = 'force-dynamic';
@@ -17,8 +18,17 @@ export default async function GardenLayout({
   const garden = await gardenOfRequest(id);
   // Only a guess, so that drawings come in a size that can be read; the page measures itself.
   const on = /Mobi/.test((await headers()).get('user-agent') ?? '') ? 'phone' : 'desk';
+  const ownUnits = unitsKept((await cookies()).get(UNITS_COOKIE)?.value);
   return (
-    <GardenProvider key={id} id={id} plan={garden.plan} revision={garden.revision} savedAt={garden.savedAt} on={on}>
+    <GardenProvider
+      key={id}
+      id={id}
+      plan={garden.plan}
+      revision={garden.revision}
+      savedAt={garden.savedAt}
+      on={on}
+      ownUnits={ownUnits}
+    >
       <Header />
       {children}
     </GardenProvider>

@@ -11,7 +11,7 @@ export const dynamic = 'force-dynamic';
 export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params;
   const query = new URL(request.url).searchParams;
-  return download(id, (plan) => {
+  return download(request, id, (plan, units) => {
     const structure = plan.structures.find((one) => one.id === query.get('structure'));
     if (!structure) return null;
     const { sized, around } = computeAs(kindOf, plan, structure);
@@ -22,7 +22,7 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
     return {
       name: `${fileName(structure.name)}-${view.id}.svg`,
       type: 'image/svg+xml',
-      text: toSvg(setOnPaper(view, { widthPx: 1100, heightPx: 520, units: plan.garden.units }), PRINT_STYLE),
+      text: toSvg(setOnPaper(view, { widthPx: 1100, heightPx: 520, units }), PRINT_STYLE),
     };
   });
 }
