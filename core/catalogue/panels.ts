@@ -14,7 +14,7 @@ function evenly(edge: number, pitch: number, overall: number): number[] {
   return levels;
 }
 
-const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold'>[] = [
+const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold' | 'market'>[] = [
   {
     form: 'panel',
     id: 'panel-16ft',
@@ -95,8 +95,11 @@ const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold'>[] = [
   },
 ];
 
+const METRIC = new Set(['panel-3m', 'panel-2m5-narrow', 'panel-light']);
+
 export const PANELS: readonly WeldedPanel[] = WELDED.map((panel) => ({
   ...panel,
+  market: METRIC.has(panel.id) ? 'metric' : 'imperial',
   look: 'wire',
   opacity: meshOpacity(panel.wireMm, panel.pitchMm, panel.heightMm / Math.max(1, panel.levelsMm.length - 1)),
   sold: 'panels',

@@ -63,6 +63,8 @@ export interface SteelPost extends StockBase {
  */
 export interface WeldedPanel extends StockBase {
   form: 'panel';
+  /** Whose sizes it is made in. */
+  market: Market;
   lengthMm: number;
   heightMm: number;
   pitchMm: number;

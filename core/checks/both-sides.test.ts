@@ -10,6 +10,7 @@ import { feet, inches } from '../quantity/length';
 import type { PlaceOn } from '../site/stand';
 import { say } from '../wording/say';
 import { archReaches } from './arch-reaches';
+import { bedForTwo } from './bed-for-two';
 import { bayFits } from './bay-fits';
 import { bendSets } from './bend-sets';
 import { boardLongEnough } from './board-fits';
@@ -24,6 +25,10 @@ import { cropGap } from './crop-gap';
 import { cropHeight } from './crop-height';
 import { cropLoad } from './crop-load';
 import { endsBraced } from './ends-braced';
+import { familyRests } from './family-rests';
+import { fruitSlung } from './fruit-slung';
+import { leafLong } from './leaf-long';
+import { tiesPerish } from './ties-perish';
 import { feetPush } from './feet-push';
 import { folding } from './folding';
 import { gateFits } from './gate-fits';
@@ -116,7 +121,8 @@ const CASES: Record<string, Case[]> = {
     [archReaches(arch), 'good', 'span.reaches'],
     [archReaches({ ...arch, askedMm: 1301 }), 'fail', 'span.far'],
     [archReaches({ ...arch, way: { wideMm: 0, lengthMm: 900, skewDeg: 0 } }), 'fail', 'way.none'],
-    [archReaches({ ...arch, way: { wideMm: 900, lengthMm: 1269, skewDeg: 0 } }), 'warn', 'way.short'],
+    [archReaches({ ...arch, way: { wideMm: 900, lengthMm: 1169, skewDeg: 0 } }), 'warn', 'way.short'],
+    [archReaches({ ...arch, way: { wideMm: 900, lengthMm: 1171, skewDeg: 0 } }), 'note', 'way.little'],
     [archReaches({ ...arch, way: { wideMm: 900, lengthMm: 1270, skewDeg: 2.9 } }), 'good', 'span.reaches'],
     [archReaches({ ...arch, way: { wideMm: 900, lengthMm: 1270, skewDeg: 3.1 } }), 'note', 'way.askew'],
   ],
@@ -182,12 +188,19 @@ const CASES: Record<string, Case[]> = {
     [cropHeight({ planted: tomato, hold: { ...top(feet(5)), by: 'cage' } }), 'good', 'height.top-it'],
     [cropHeight({ planted: tomato, hold: { ...top(feet(4.9)), by: 'cage' } }), 'warn', 'height.low'],
     [cropHeight({ planted: tomato, hold: top(feet(12)) }), 'good', 'height.enough'],
+    [cropHeight({ planted: tomato, hold: top(feet(5), feet(5.6)) }), 'note', 'height.pinch'],
+    [cropHeight({ planted: tomato, hold: top(feet(3), feet(3.29)) }), 'warn', 'height.never'],
     [cropHeight({ planted: lettuce, hold: top(300) }), null],
   ],
   'crop-load': [
-    [cropLoad({ planted: tomato, hold: { carries: 'medium' } }), 'warn', 'load.heavy'],
-    [cropLoad({ planted: tomato, hold: { carries: 'heavy' } }), 'good', 'load.carried'],
-    [cropLoad({ planted: [], hold: { carries: 'light' } }), null],
+    [cropLoad({ planted: tomato, hold: { ...mesh, carries: 'medium' } }), 'warn', 'load.heavy'],
+    [cropLoad({ planted: tomato, hold: { ...mesh, carries: 'heavy' } }), 'good', 'load.carried'],
+    [cropLoad({ planted: [], hold: { ...mesh, carries: 'light' } }), null],
+    [
+      cropLoad({ planted: tomato, hold: { carries: 'light', could: { ...mesh.could, carries: 'medium' } } }),
+      'warn',
+      'load.never',
+    ],
   ],
   'ends-braced': [
     [endsBraced({ posts: 4, braced: false }), 'warn', 'ends.loose'],
@@ -216,10 +229,37 @@ const CASES: Record<string, Case[]> = {
     [holeClash({ moved: 2, mostMm: 40, clashing: 1 }), 'warn', 'hole.clash'],
   ],
   'keep-clear': [
-    [keepClear({ feet: [[0, 651]], features: [cable] }), 'good', 'clear.fine'],
-    [keepClear({ feet: [[0, 649]], features: [cable] }), 'fail', 'clear.near'],
-    [keepClear({ feet: [[0, 649]], features: [{ ...cable, kind: 'wall' }] }), 'note', 'clear.near'],
-    [keepClear({ feet: [], features: [cable] }), null],
+    [keepClear({ feet: [[0, 651]], feature: cable }), null],
+    [keepClear({ feet: [[0, 649]], feature: cable }), 'fail', 'clear.near'],
+    [keepClear({ feet: [[0, 649]], feature: { ...cable, kind: 'wall' } }), 'note', 'clear.near'],
+    // Eighteen inches either side of a line are dug by hand, whatever distance was entered.
+    [keepClear({ feet: [[0, 506]], feature: { ...cable, keepClearMm: 0 } }), 'fail', 'clear.by-hand'],
+    [keepClear({ feet: [[0, 508]], feature: { ...cable, keepClearMm: 0 } }), null],
+    [keepClear({ feet: [[0, 50]], feature: { ...cable, keepClearMm: 0 } }), 'fail', 'clear.on-line'],
+    [keepClear({ feet: [[0, 9000]], feature: null }), 'good', 'clear.fine'],
+    [keepClear({ feet: [], feature: cable }), null],
+  ],
+  'bed-for-two': [
+    [bedForTwo({ widthMm: 600, needsMm: 601 }), 'warn', 'bed.one-row'],
+    [bedForTwo({ widthMm: 601, needsMm: 601 }), null],
+  ],
+  'family-rests': [
+    [rested(['', '', 'nightshade']), 'note', 'family.again'],
+    [rested(['cabbage', '', '']), 'good', 'family.rested'],
+    [rested(['', '', '']), null],
+  ],
+  'fruit-slung': [
+    [fruitSlung({ planted: plants('melon') }), 'note', 'sling.large'],
+    [fruitSlung({ planted: plants('squash') }), 'note', 'sling.always'],
+    [fruitSlung({ planted: tomato }), null],
+  ],
+  'leaf-long': [
+    [leafLong({ leafMm: feet(6) + inches(1), mostMm: feet(6) }), null],
+    [leafLong({ leafMm: feet(6) + inches(1.1), mostMm: feet(6) }), 'warn', 'leaf.long'],
+  ],
+  'ties-perish': [
+    [tiesPerish({ ties: 0 }), null],
+    [tiesPerish({ ties: 1 }), 'note', 'ties.perish'],
   ],
   'keeps-out': [
     [kept({}), 'good', 'keeps.out'],
@@ -244,6 +284,11 @@ const CASES: Record<string, Case[]> = {
   'mesh-opening': [
     [meshOpening({ planted: pea, hold: { ...mesh, stepMm: 77 } }), 'good', 'mesh.fits'],
     [meshOpening({ planted: pea, hold: { ...mesh, stepMm: 78 } }), 'warn', 'mesh.wide'],
+    [
+      meshOpening({ planted: pea, hold: { ...mesh, stepMm: 78, could: { ...mesh.could, net: false } } }),
+      'warn',
+      'mesh.never',
+    ],
     [meshOpening({ planted: cucumber, hold: { ...mesh, meshMm: { wide: 98, high: 150 } } }), 'warn', 'mesh.narrow'],
     [meshOpening({ planted: cucumber, hold: { ...mesh, meshMm: { wide: 100, high: 150 } } }), 'good', 'mesh.fits'],
     [meshOpening({ planted: cucumber, hold: { ...mesh, meshMm: { wide: 76, high: 297 } } }), 'good', 'mesh.fits'],
@@ -283,6 +328,7 @@ const CASES: Record<string, Case[]> = {
     [plantingSides({ planted: [], bothSides: true, apartMm: 0 }), null],
   ],
   'plants-fit': [
+    [plantsFit({ planted: plants('tomato', 0, 3), stations: stations(4), endToEnd: () => 0 }), 'good', 'plants.spare'],
     [plantsFit({ planted: tomato, stations: stations(4), endToEnd: () => 0 }), 'good', 'plants.fit'],
     [plantsFit({ planted: tomato, stations: stations(3), endToEnd: () => 4 }), 'note', 'places.one-more'],
     [plantsFit({ planted: tomato, stations: stations(3), endToEnd: () => 3 }), 'warn', 'plants.too-many'],
@@ -302,9 +348,9 @@ const CASES: Record<string, Case[]> = {
     [postLength({ posts: [post(600, 1500), post(600, 1500, { shortMm: 1 })] }), 'fail', 'post.short'],
   ],
   'post-spacing': [
-    [postSpacing({ planted: tomato, spacingMm: inches(97) }), 'good', 'spacing.fits'],
-    [postSpacing({ planted: tomato, spacingMm: inches(97.1) }), 'warn', 'spacing.wide'],
-    [postSpacing({ planted: pea, spacingMm: inches(97.1) }), 'good', 'spacing.fits'],
+    [postSpacing({ planted: tomato, spacingMm: 2500 }), 'good', 'spacing.fits'],
+    [postSpacing({ planted: tomato, spacingMm: 2502 }), 'warn', 'spacing.wide'],
+    [postSpacing({ planted: pea, spacingMm: 2502 }), 'good', 'spacing.fits'],
   ],
   'rails-broken': [
     [railsBroken({ broken: 0, rails: 3 }), 'good', 'rails.whole'],
@@ -340,8 +386,8 @@ const CASES: Record<string, Case[]> = {
     [wireTension({ tensionN: 300, stretchMm: 2, yieldShare: 0.41 }), 'warn', 'wire.tight'],
   ],
 };
-function top(mm: number) {
-  return { by: 'mesh', topMm: { least: mm, most: mm } } as const;
+function top(mm: number, couldMm = feet(9)) {
+  return { by: 'mesh', topMm: { least: mm, most: mm }, could: { ...mesh.could, topMm: couldMm } } as const;
 }
 function path(...spots: (readonly [number, number])[]) {
   return pathShape({ spots, closed: false, lengthMm: 7000 });
@@ -349,6 +395,11 @@ function path(...spots: (readonly [number, number])[]) {
 /** An 18″ arm, and a bed that is this wide. */
 function across(y: number, widthMm: number) {
   return reachAcross({ rowsAtMm: [y], bed: { ...bed, widthMm, standFrom: 'both sides' }, armMm: inches(18) });
+}
+
+/** Tomatoes in a bed in which these families stood last year, the year before, and the one before that. */
+function rested(grewBefore: readonly string[]) {
+  return familyRests({ planted: tomato, beds: [{ id: 'b', name: 'Bed', grewBefore }] });
 }
 
 describe.each(Object.entries(CASES))('%s', (_check, cases) => {

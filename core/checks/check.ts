@@ -9,10 +9,14 @@ export interface Verdict {
   told: Fact;
   /** What the button that mends it says; imperative and short. */
   mends?: string;
+  /** The crop cannot live on this kind, whatever its knobs: another kind is wanted. */
+  unfit?: true;
 }
 
 interface Words<S extends Phrases> {
   says: S;
+  /** Codes that say the crop wants another kind. */
+  unfit?: readonly (keyof S)[];
   mends?: { readonly [C in keyof S]?: string };
 }
 
@@ -38,7 +42,13 @@ export function check<F, const S extends Phrases>(
     if (says === undefined)
       throw new Error(`No sentence for "${code}" in the check "${id}": write it beside its facts.`);
     const mends = words.mends?.[code];
-    return { check: id, level, told: { code, values, says }, ...(mends ? { mends } : {}) };
+    return {
+      check: id,
+      level,
+      told: { code, values, says },
+      ...(mends ? { mends } : {}),
+      ...(words.unfit?.includes(code) ? { unfit: true } : {}),
+    };
   };
   return (at) => look(at, found);
 }

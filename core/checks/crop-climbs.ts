@@ -30,6 +30,7 @@ export const cropClimbs = check(
       'climb.climbs': '{crop} climbs this by itself.',
     },
     mends: { 'climb.thick': 'Give it finer holds' },
+    unfit: ['climb.needs-net', 'climb.bush-string'],
   },
   ({ planted, hold }: { planted: readonly Planted[]; hold: Pick<Hold, 'by' | 'memberMm'> }, found) => {
     if (planted.length === 0) return found('note', 'climb.nothing');

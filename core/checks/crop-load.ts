@@ -10,16 +10,22 @@ export const cropLoad = check(
   {
     says: {
       'load.heavy': '{crop} in full crop is a {load} load; this carries {carries}.',
+      'load.never': '{crop} in full crop is a {load} load; of this kind nothing carries more than {could}.',
       'load.carried': 'Carries {crop} in full crop.',
     },
     mends: { 'load.heavy': 'Make it stiffer' },
+    unfit: ['load.never'],
   },
-  (at: { planted: readonly Planted[]; hold: Pick<Hold, 'carries'> }, found) => {
+  (at: { planted: readonly Planted[]; hold: Pick<Hold, 'carries' | 'could'> }, found) => {
     const lead = leadPlant(at);
     if (!lead) return null;
-    const values = { crop: lead.crop.name, load: lead.crop.load, carries: at.hold.carries };
-    return WEIGHT[lead.crop.load] > WEIGHT[at.hold.carries]
-      ? found('warn', 'load.heavy', values)
-      : found('good', 'load.carried', values);
+    const values = {
+      crop: lead.crop.name,
+      load: lead.crop.load,
+      carries: at.hold.carries,
+      could: at.hold.could.carries,
+    };
+    if (WEIGHT[lead.crop.load] <= WEIGHT[at.hold.carries]) return found('good', 'load.carried', values);
+    return found('warn', WEIGHT[lead.crop.load] <= WEIGHT[at.hold.could.carries] ? 'load.heavy' : 'load.never', values);
   },
 );

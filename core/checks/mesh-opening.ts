@@ -13,16 +13,18 @@ export const meshOpening = check(
   {
     says: {
       'mesh.wide': '{crop} needs a hold every {wants}; this mesh has one every {step}.',
+      'mesh.never': '{crop} needs a hold every {wants}; this has one every {step} and takes no finer net.',
       'mesh.narrow':
         'A hand with fruit in it will not pass through {opening}: {crop} can be picked from its own side only.',
       'mesh.fits': 'A hand passes through the {wide} × {high} mesh.',
     },
     mends: { 'mesh.wide': 'Add a fine net low down', 'mesh.narrow': 'Open the mesh' },
+    unfit: ['mesh.never'],
   },
   ({ planted, hold }: { planted: readonly Planted[]; hold: Hold }, found) => {
     const thin = planted.find((one) => one.crop.grips && hold.stepMm > one.crop.grips.stepMm + 1);
     if (thin && hold.fineToMm === 0)
-      return found('warn', 'mesh.wide', {
+      return found('warn', hold.could.net ? 'mesh.wide' : 'mesh.never', {
         crop: thin.crop.name,
         step: { mm: hold.stepMm },
         wants: { mm: thin.crop.grips?.stepMm ?? 0 },

@@ -14,6 +14,7 @@ export const plantsFit = check(
         '{planned} planned, but half a space in gives {places}: {places} spaces have one more end. From end to end there are {planned}.',
       'plants.too-many': '{planned} {crop} planned, but there is room for {places} at {spacing}.',
       'plants.fit': '{places|place|places} for {planned|plant|plants}.',
+      'plants.spare': '{planned|plant|plants} planned; {spare|place is|places are} spare.',
     },
     mends: { 'places.one-more': 'Plant from end to end', 'plants.too-many': 'Make room for them' },
   },
@@ -26,7 +27,12 @@ export const plantsFit = check(
       at.stations.filter((station) => station.planting === planting).length;
     const short = at.planted.find((one) => placesFor(one.id) < one.count);
     const planned = at.planted.reduce((sum, one) => sum + one.count, 0);
-    if (!short) return found('good', 'plants.fit', { planned, places: at.stations.length });
+    if (!short) {
+      const spare = at.stations.length - planned;
+      return spare > 0
+        ? found('good', 'plants.spare', { planned, spare })
+        : found('good', 'plants.fit', { planned, places: at.stations.length });
+    }
     const places = placesFor(short.id);
     const { spacingMm } = short.training;
     const values = { crop: short.crop.name, planned: short.count, places, spacing: { mm: spacingMm } };

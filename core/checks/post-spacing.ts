@@ -2,8 +2,8 @@ import { leadPlant, type Planted } from '../crops/planted';
 import { inches } from '../quantity/length';
 import { check } from './check';
 
-/** Posts at most 8′ apart under a fruiting crop (common practice, no source); 1″ is forgiven for panels lapped by a mesh. mm. */
-const MOST_MM = inches(97);
+/** Posts at most 8′ apart under a fruiting crop (common practice, no source); 2.5 m where panels are sold so, which forgives panels lapped by a mesh. mm. */
+const MOST_MM = 2501;
 
 export const postSpacing = check(
   'post-spacing',

@@ -7,6 +7,7 @@ import { cropClimbs } from './crop-climbs';
 import { cropGap } from './crop-gap';
 import { cropHeight } from './crop-height';
 import { cropLoad } from './crop-load';
+import { fruitSlung } from './fruit-slung';
 import { meshOpening } from './mesh-opening';
 import { postDepth } from './post-depth';
 import { postLength } from './post-length';
@@ -21,6 +22,7 @@ export const holdChecks = (at: { planted: readonly Planted[]; hold: Hold }): (Ve
   cropLoad(at),
   cropGap(at),
   meshOpening(at),
+  fruitSlung(at),
 ];
 
 /** What everything that stands in the soil is asked. */

@@ -86,12 +86,7 @@ function burden(choice: Choice, plan: Plan): number {
 /** What a support stands on, and lasts as long as. */
 const BODIES = new Set(['post', 'pole', 'stake', 'stile', 'frame side']);
 
-/** Verdicts that say the crop cannot live on it, whatever the knobs. */
 const OTHER_TRAINING = 'training.other';
-const UNFIT = new Set(['climb.needs-net', 'climb.bush-string']);
-const unfit = (told: Fact): boolean =>
-  UNFIT.has(told.code) ||
-  (told.code === 'load.heavy' && told.values.load === 'heavy' && told.values.carries === 'light');
 
 function weigh(plan: Plan, structure: StructurePlan): Choice {
   const kind = kindOf(structure.kind);
@@ -128,7 +123,7 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
     verdicts,
     minutesAWeek,
     shade,
-    suits: !failing.some(unfit),
+    suits: !verdicts.some((verdict) => verdict.unfit),
     pro: [
       ...good('crop-climbs'),
       ...good('crop-height'),

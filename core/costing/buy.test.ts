@@ -5,6 +5,7 @@ import { DEMO_PLAN } from '../demo/garden';
 import { money } from '../quantity/money';
 import { fact } from '../wording/say';
 import { buy, type Bill } from './buy';
+import { packsFor } from './packs';
 import { computeGarden, computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { feet } from '../quantity/length';
@@ -67,11 +68,14 @@ describe('buying', () => {
             const stock = CATALOGUE.stock(id);
             const got = [...shopping.purchases, ...shopping.fromShed].filter((one) => one.stock === id);
             const measured = got.reduce((sum, one) => sum + one.size * one.count, 0);
-            // Hardware that is not lost by the handful is bought without spares.
-            if (stock.form === 'piece')
-              expect(measured).toBeGreaterThanOrEqual(
-                Math.ceil(need * (1 + (stock.exact ? 0 : sparePercent) / 100) - 1e-9),
-              );
+            // The spare that is wished for is there, or it is said that the packs do not hold it; hardware that is
+            // not lost by the handful has none.
+            if (stock.form === 'piece') {
+              const wished = stock.exact ? 0 : Math.round((need * sparePercent) / 100);
+              const told = shopping.spares.find((one) => one.stock === id);
+              if (told) expect([told.wished, told.left, told.moreMinor > 0]).toEqual([wished, measured - need, true]);
+              else expect(measured).toBeGreaterThanOrEqual(need + wished);
+            }
             if (stock.form === 'steel post' || stock.form === 'pole')
               expect(got.reduce((sum, one) => sum + one.count, 0)).toBe(need);
             if (stock.form === 'bagged') expect(measured * stock.litresPerKg).toBeGreaterThanOrEqual(need - 1e-6);
@@ -82,6 +86,41 @@ describe('buying', () => {
       ),
       { numRuns: 40 },
     );
+  });
+
+  it('never takes another pack for the spare in silence: ten eyes from packs of ten are one pack, and two when asked', () => {
+    const eyes: Bill = {
+      structure: 's',
+      lines: [
+        { ...(piecesOf('screw-eye', [1]).lines[0] as Bill['lines'][number]), of: 'joint', cutMm: null, count: 10 },
+      ],
+    };
+    const lines = [{ stock: 'screw-eye', size: 10, price: money(310, 'EUR') }];
+    const book = { ...DEMO_PLAN.priceBook, sparePercent: 10, lines };
+    const { purchases, spares } = buy([eyes], book, [], CATALOGUE);
+    expect([purchases[0]?.count, spares]).toEqual([1, [{ stock: 'screw-eye', wished: 1, left: 0, moreMinor: 310 }]]);
+    const asked = buy([eyes], { ...book, sparesAsked: ['screw-eye'] }, [], CATALOGUE);
+    expect([asked.purchases[0]?.count, asked.spares]).toEqual([2, []]);
+  });
+
+  it('covers a need with packs at the least cost, as a table of every total finds it', () => {
+    const size = fc.record({ measure: fc.integer({ min: 1, max: 40 }), minor: fc.integer({ min: 1, max: 900 }) });
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 160 }), fc.array(size, { minLength: 1, maxLength: 12 }), (need, offers) => {
+        // Unbounded covering knapsack by dynamic programming over whole totals: exact, and another method.
+        const least = [0];
+        for (let total = 1; total <= need; total++)
+          least[total] = Math.min(
+            ...offers.map(({ measure, minor }) => minor + (least[Math.max(0, total - measure)] as number)),
+          );
+        const packs = packsFor(need, offers) ?? [];
+        expect(packs.reduce((sum, pack) => sum + pack.count * pack.measure, 0)).toBeGreaterThanOrEqual(need);
+        expect(packs.reduce((sum, pack) => sum + pack.count * pack.minor, 0)).toBe(least[need]);
+      }),
+    );
+    // Four hundred sizes of nearly one price: an answer, not a minute.
+    const many = Array.from({ length: 400 }, (_, i) => ({ measure: 100 + i * 7, minor: 1000 + i * 70 + (i % 3) }));
+    expect(packsFor(123_457, many)?.length).toBeGreaterThan(0);
   });
 
   it('takes a post, a board and clips from the shed before it buys', () => {

@@ -5,7 +5,7 @@ import { KERF_MM } from '../cutting/saw';
 import type { CutPlan, Offer, Wanted } from '../cutting/cut-plan';
 import type { BillLine } from '../materials/take-off';
 import type { PriceBook, ShedPiece } from './price-book';
-import { packsFor } from './packs';
+import { packsFor, type Packs } from './packs';
 
 /** A panel is cut beside a wire: the mesh that is cut through is lost. */
 const MESH_LOST = 1;
@@ -29,6 +29,8 @@ export interface Shopping {
   cutPlans: readonly StockCuts[];
   /** Taken from the shed, for nothing. */
   fromShed: readonly { stock: string; size: number; count: number }[];
+  /** Small parts whose packs hold less to spare than is wished for, and what it would cost to have it. */
+  spares: readonly { stock: string; wished: number; left: number; moreMinor: number }[];
   /** Stock that has no price in the book, or no size that serves. */
   missing: readonly { stock: string; because: 'no price' | 'too long'; measure: number }[];
 }
@@ -51,6 +53,7 @@ export function buy(
   const cutPlans: StockCuts[] = [];
   const fromShed: Shopping['fromShed'][number][] = [];
   const missing: Shopping['missing'][number][] = [];
+  const spares: Shopping['spares'][number][] = [];
 
   for (const [stockId, wanted] of byStock(bills)) {
     const stock = catalogue.stock(stockId);
@@ -94,12 +97,21 @@ export function buy(
       const spared = stock.form === 'piece' && !stock.exact;
       const total =
         wanted.reduce((sum, one) => sum + one.measure, 0) / (stock.form === 'bagged' ? stock.litresPerKg : 1);
-      const need = spared ? Math.ceil(total * (1 + book.sparePercent / 100) - 1e-9) : total;
+      const wished = spared ? Math.round((total * book.sparePercent) / 100) : 0;
+      const asked = book.sparesAsked?.includes(stockId) ?? false;
+      const need = asked ? total + wished : total;
       const have = kept.reduce((sum, piece) => sum + piece.size * piece.count, 0);
-      const used = Math.min(have, need);
+      const used = Math.min(have, total + wished);
       if (used > 0) fromShed.push({ stock: stockId, size: used, count: 1 });
-      const packs = packsFor(need - used, offers);
+      const packs = packsFor(need - Math.min(have, need), offers);
       if (!packs) missing.push({ stock: stockId, because: 'no price', measure: need });
+      else if (!asked && wished > 0) {
+        const sum = (of: readonly Packs[], what: 'measure' | 'minor') =>
+          of.reduce((all, pack) => all + pack.count * pack[what], 0);
+        const left = Math.floor(have + sum(packs, 'measure') - total + 1e-9);
+        const more = left < wished ? packsFor(total + wished - have, offers) : null;
+        if (more) spares.push({ stock: stockId, wished, left, moreMinor: sum(more, 'minor') - sum(packs, 'minor') });
+      }
       for (const pack of packs ?? []) {
         purchases.push({
           stock: stockId,
@@ -111,7 +123,7 @@ export function buy(
       }
     }
   }
-  return { purchases, cutPlans, fromShed, missing };
+  return { purchases, cutPlans, fromShed, spares, missing };
 }
 
 function byStock(bills: readonly Bill[]): Map<string, Wanted[]> {

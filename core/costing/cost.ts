@@ -7,7 +7,7 @@ export interface Cost {
   netMinor: number;
   taxMinor: number;
   totalMinor: number;
-  /** Total shared by the places for plants; null where there are none. */
+  /** Total shared by the plants that are planned; null where there are none. */
   perPlantMinor: number | null;
   perMetreMinor: number;
   /** Each purchase spread over the seasons it lasts outdoors, tax included. */

@@ -10,8 +10,10 @@ export interface PriceLine {
 export interface PriceBook {
   taxPercent: number;
   pricesIncludeTax: boolean;
-  /** Bought beyond the count of small parts, for those that are lost or break. */
+  /** Wished for beyond the count of small parts, for those that are lost or break: as long as the packs hold it. */
   sparePercent: number;
+  /** Stock of which the spare is bought even where that takes another pack. */
+  sparesAsked?: readonly string[];
   lines: readonly PriceLine[];
 }
 

@@ -56,9 +56,15 @@ export interface Station {
   /** How high it grows, and how high it is to be held, along its stem. */
   growsMm: number;
   heldToMm: number;
+  /** A place that nobody is planned for: it is shown, and nothing is bought for it. */
+  spare?: true;
   /** What the stem follows from its foot: plumb, or up what it leans on. */
   stem: Curve;
 }
+
+/** The places that a plant is planned for. */
+export const plantsOf = ({ stations }: { stations: readonly Station[] }): Station[] =>
+  stations.filter((station) => !station.spare);
 
 /** One way of seeing a design: what is to the right and what is up on the paper. */
 export interface ViewFrame {
@@ -98,6 +104,8 @@ export interface Hold {
   gapMm: number;
   /** How high it goes where it is lowest and where it is highest: up a plant's own stem. */
   topMm: { least: number; most: number };
+  /** What its kind could be made to here, of what is on sale: how high, how stiff, and whether a finer net could be added. */
+  could: { topMm: number; carries: Carries; net: boolean };
 }
 
 /** One post as it stands. */

@@ -1,4 +1,4 @@
-import type { Design, Station, ViewFrame } from '../design/design';
+import { plantsOf, type Design, type Station, type ViewFrame } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { pointAt, tangentAt } from '../geometry/curve';
 import { dot, minus } from '../geometry/space';
@@ -47,7 +47,7 @@ export function drawAtAGlance(design: Design, around: Around): View {
         points: outline.map(([x, y]) => soil(x, y)),
       })),
       ...parts.flatMap(({ part }) => drawPart(part, SLANTING, true).filter((one) => one.ink !== 'hidden')),
-      ...design.stations.map((station): Primitive => ({ draw: 'dot', ink: 'station', at: SLANTING(station.at) })),
+      ...plantsOf(design).map((station): Primitive => ({ draw: 'dot', ink: 'station', at: SLANTING(station.at) })),
     ],
   );
 }
@@ -88,11 +88,15 @@ function upright(design: Design, frame: ViewFrame, around: Around): View {
   const stations = stationsIn(design, frame, flat);
   return view(frame.id, frame.title, chainsOf(design, frame.id), pullsOf(design, frame.id), [
     ...hatch(soil),
-    ...plants(stations, design, flat),
+    ...plants(plantsOf({ stations }), design, flat),
     ...parts.flatMap((part) => drawPart(part, flat, frame.square)),
     ...besideIn(frame, flat, around),
     { draw: 'lines', ink: 'ground', lines: [soil] },
-    ...stations.map((station): Primitive => ({ draw: 'crow foot', ink: 'station', at: flat(station.at) })),
+    ...stations.map((station): Primitive => ({
+      draw: station.spare ? 'dot' : 'crow foot',
+      ink: 'station',
+      at: flat(station.at),
+    })),
   ]);
 }
 
@@ -118,7 +122,7 @@ function fromAbove(design: Design, frame: ViewFrame, around: Around): View {
     ),
     ...(design.traces ?? []).map((trace): Primitive => ({ draw: 'lines', ink: 'soil', lines: [trace.map(flat)] })),
     ...copies(
-      design.stations,
+      plantsOf(design),
       (station) => `${spread(station)}`,
       (station) => round([0, 0], spread(station) / 2),
       flat,

@@ -87,6 +87,11 @@ export const PRICE_BOOK_SCHEMA = Joi.object({
   taxPercent: Joi.number().min(0).max(50).required(),
   pricesIncludeTax: Joi.boolean().required(),
   sparePercent: Joi.number().min(0).max(100).required(),
+  sparesAsked: Joi.array()
+    .items(Joi.string().valid(...CATALOGUE.all.map((one) => one.id)))
+    .unique()
+    .max(CATALOGUE.all.length)
+    .description('Stock of which the spare is bought even where that takes another pack.'),
   lines: Joi.array().items(PRICE_LINE_SCHEMA).max(LIST_LIMITS.lines).required(),
 });
 

@@ -20,6 +20,7 @@ const knobValue = Joi.alternatives(Joi.number(), Joi.string()).required();
 const shopping = {
   purchases: list(Joi.object({ stock: text, name: text, size: mm, count: whole, each: amount, cost: amount })),
   fromShed: list(Joi.object({ stock: text, size: mm, count: whole })),
+  spares: list(Joi.object({ stock: text, wished: whole, left: whole, more: amount })),
   missing: list(
     Joi.object({ stock: text, because: Joi.string().valid('no price', 'too long').required(), measure: mm }),
   ),
@@ -110,6 +111,7 @@ export const RESULT_SCHEMA = Joi.object({
           id: text,
           crop: text,
           planting: text,
+          spare: Joi.boolean().required(),
           alongMm: mm,
           side: Joi.string().valid('front', 'back', 'in line', 'round').required(),
           at: place,

@@ -128,6 +128,7 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
       id: station.id,
       crop: station.crop,
       planting: station.planting,
+      spare: station.spare === true,
       alongMm: mm(station.alongMm),
       side: station.side,
       at: point(station.at),
@@ -202,6 +203,7 @@ function shoppingOf(shopping: Shopping, cost: Cost, currency: string) {
       cost: amount(one.costMinor),
     })),
     fromShed: shopping.fromShed.map((one) => ({ ...one, size: mm(one.size) })),
+    spares: shopping.spares.map(({ moreMinor, ...one }) => ({ ...one, more: amount(moreMinor) })),
     missing: shopping.missing.map((one) => ({ stock: one.stock, because: one.because, measure: mm(one.measure) })),
     cutPlans: shopping.cutPlans.map((plan) => {
       const toMm = (measure: number): number =>

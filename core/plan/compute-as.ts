@@ -1,11 +1,14 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { byUrgency, type Verdict } from '../checks/check';
-import { keepClear } from '../checks/keep-clear';
+import { familyRests } from '../checks/family-rests';
+import { keepsClear } from '../checks/keep-clear';
+import { tiesPerish } from '../checks/ties-perish';
 import { buy, type Shopping } from '../costing/buy';
 import { cost, type Cost } from '../costing/cost';
+import { plantsOf } from '../design/design';
 import { feetOf } from '../design/on-plot';
 import { takeOff, type BillLine } from '../materials/take-off';
-import { frameOf, toPlot, type Frame } from '../site/stand';
+import { bedsOf, frameOf, toPlot, type Frame } from '../site/stand';
 import type { Settings } from '../structures/knob';
 import type { Sized, StructureKind } from '../structures/kind';
 import type { Setting } from '../structures/setting';
@@ -52,18 +55,29 @@ export function price(
     CATALOGUE,
     plan.garden.saw?.kerfMm,
   );
-  const { stations, builtMm } = sized.design;
   return {
     sized,
     bill,
     shopping,
-    cost: cost(shopping, plan.priceBook, CATALOGUE, { plants: stations.length, rowMm: builtMm }),
+    cost: cost(shopping, plan.priceBook, CATALOGUE, {
+      plants: plantsOf(sized.design).length,
+      rowMm: sized.design.builtMm,
+    }),
   };
 }
 
-/** What the place says of a design, whatever its kind: what is near its feet. */
-const placeVerdict = (plan: Plan, { design }: Sized, frame: Frame): Verdict | null =>
-  keepClear({ feet: feetOf(design).map(([x, y]) => toPlot(frame, x, y)), features: plan.features });
+/** What is said of a design whatever its kind: what is near its feet, what grew there before, what does not last. */
+function anywhere(plan: Plan, { design }: Sized, setting: Setting): (Verdict | null)[] {
+  const frame = frameOf(setting.place, design.startMm);
+  const ties = design.joints
+    .flatMap((joint) => joint.fixings)
+    .reduce((sum, { stock, count }) => sum + (stock === 'tie-plastic' ? count : 0), 0);
+  return [
+    ...keepsClear({ feet: feetOf(design).map(([x, y]) => toPlot(frame, x, y)), features: plan.features }),
+    familyRests({ planted: setting.planted, beds: bedsOf(setting.place) }),
+    tiesPerish({ ties }),
+  ];
+}
 
 /** What is seen beside a structure of those it is tied to: all of a guest, of a host the posts on either side; frames on the plot. */
 const tiedParts = (kinds: Kinds, plan: Plan, structure: StructurePlan, { place }: Setting): Tied[] =>
@@ -77,7 +91,7 @@ const tiedParts = (kinds: Kinds, plan: Plan, structure: StructurePlan, { place }
 
 /** What is said of a design where it stands, whatever its kind and by its kind; the most urgent first. */
 export const judge = (kind: StructureKind, plan: Plan, sized: Sized, setting: Setting): Verdict[] =>
-  byUrgency([placeVerdict(plan, sized, frameOf(setting.place, sized.design.startMm)), ...kind.judge(sized, setting)]);
+  byUrgency([...anywhere(plan, sized, setting), ...kind.judge(sized, setting)]);
 
 /**
  * Everything that follows from one structure of a checked plan, as if it were bought alone. Kinds are

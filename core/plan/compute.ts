@@ -1,6 +1,7 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { buy, type Shopping } from '../costing/buy';
 import { cost, type Cost } from '../costing/cost';
+import { plantsOf } from '../design/design';
 import { kindOf } from '../structures/registry';
 import { couldMeet, neighbourOf, whereaboutsIn, withClashes } from './clashes';
 import { computeAs, type ComputedStructure } from './compute-as';
@@ -42,7 +43,7 @@ export function computeGarden(plan: Plan): ComputedGarden {
     structures,
     shopping,
     cost: cost(shopping, plan.priceBook, CATALOGUE, {
-      plants: sum((one) => one.sized.design.stations.length),
+      plants: sum((one) => plantsOf(one.sized.design).length),
       rowMm: sum((one) => one.sized.design.builtMm),
     }),
   };

@@ -11,10 +11,13 @@ import type { Plan, StructurePlan } from './plan';
 /** How a kind is found by its id: all of them at once, or only those that a page has fetched. */
 export type Kinds = (id: string) => StructureKind;
 
-/** Sizes on sale of every stock item in the price book, ascending. */
-export function sizesOnSale(plan: Plan): (stock: string) => readonly number[] {
-  const known = SIZES.get(plan.priceBook.lines);
+/** What a price book has of a stock item: its sizes, ascending, and what each costs. */
+type OnSale = Pick<Setting, 'sizesOf' | 'priceOf'>;
+
+function onSale(plan: Plan): OnSale {
+  const known = ON_SALE.get(plan.priceBook.lines);
   if (known) return known;
+  const prices = new Map(plan.priceBook.lines.map((line) => [`${line.stock} ${line.size}`, line.price.minor]));
   const sizes = new Map<string, number[]>();
   for (const line of plan.priceBook.lines) {
     const list = sizes.get(line.stock);
@@ -22,12 +25,15 @@ export function sizesOnSale(plan: Plan): (stock: string) => readonly number[] {
     else sizes.set(line.stock, [line.size]);
   }
   for (const list of sizes.values()) list.sort((a, b) => a - b);
-  const sizesOf = (stock: string): readonly number[] => sizes.get(stock) ?? [];
-  SIZES.set(plan.priceBook.lines, sizesOf);
-  return sizesOf;
+  const made: OnSale = {
+    sizesOf: (stock) => sizes.get(stock) ?? [],
+    priceOf: (stock, size) => prices.get(`${stock} ${size}`) ?? null,
+  };
+  ON_SALE.set(plan.priceBook.lines, made);
+  return made;
 }
 /** Sorted once for a price book, which is never changed in place. */
-const SIZES = new WeakMap<Plan['priceBook']['lines'], (stock: string) => readonly number[]>();
+const ON_SALE = new WeakMap<Plan['priceBook']['lines'], OnSale>();
 
 /** A plan in which a structure is as it is asked about: with other knobs, or not in it yet. */
 export const withStructure = (plan: Plan, structure: StructurePlan): Plan => {
@@ -104,6 +110,6 @@ export function settingOf(kinds: Kinds, plan: Plan, structure: StructurePlan): S
     saw: plan.garden.saw ?? USUAL_SAW,
     market: plan.garden.market,
     catalogue: CATALOGUE,
-    sizesOf: sizesOnSale(plan),
+    ...onSale(plan),
   };
 }

@@ -1,6 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { cropIn } from '../crops/book';
-import type { Design, Station } from '../design/design';
+import { plantsOf, type Design, type Station } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { pointAt } from '../geometry/curve';
 import { extremesOf, outlineOf } from '../geometry/outline';
@@ -115,7 +115,7 @@ function screensOf(stations: readonly Station[]): Station[][] {
 function leafShaders(plan: Plan, design: Design, frame: Frame, day: number): Shader[] {
   const hull = hullOn(frame);
   const top = (design.hold?.topMm.most ?? Infinity) + 150;
-  return screensOf(design.stations).flatMap((group): Shader[] => {
+  return screensOf(plantsOf(design)).flatMap((group): Shader[] => {
     const [first] = group;
     if (!first) return [];
     const grown = grownShare(cropIn(plan.crops, first.crop), day, plan.site);

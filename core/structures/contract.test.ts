@@ -399,7 +399,9 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
                   ? plan.beds
                   : plan.beds.map((bed) => ({ ...bed, turnDeg, xMm })),
             };
-            for (const same of [byHand, elsewhere]) expect(only(same).sized.design).toEqual(sized.design);
+            // What could be made instead goes by the market.
+            const built = ({ hold, ...design }: Design) => ({ ...design, hold: hold && { ...hold, could: null } });
+            for (const same of [byHand, elsewhere]) expect(built(only(same).sized.design)).toEqual(built(sized.design));
           },
         ),
         { numRuns: 12 },

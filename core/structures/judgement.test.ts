@@ -18,7 +18,7 @@ describe('judgement', () => {
     ['panel-wall', tomato, {}, { depth: inches(12), gap: inches(26) }, 'depth.shallow'],
     ['panel-wall', tomato, {}, { sides: 'both' }, 'sides.both'],
     ['panel-wall', { crop: 'tomato', training: 'unpruned' }, { widthMm: feet(4) }, { walls: 2 }, 'walls.close'],
-    ['panel-wall', tomato, { widthMm: feet(5) }, {}, 'reach.far'],
+    ['panel-wall', tomato, { widthMm: feet(5) }, { rowAt: feet(2.5) }, 'reach.far'],
     ['panel-wall', tomato, { widthMm: 900, standFrom: 'front only' as const }, { rowAt: 800 }, 'reach.far'],
     ['twine-frame', tomato, {}, { beamHeight: feet(9) }, 'reach.tall'],
     ['twine-frame', tomato, {}, { beamHeight: feet(4) }, 'height.low'],

@@ -5,6 +5,7 @@ import type { Bed } from '../site/bed';
 import type { Opening, PlaceOn, Stand, StandOn } from '../site/stand';
 import type { Fact, Phrases } from '../wording/say';
 import { KNOB_PHRASES, settle, withinLimits, type Knobs, type KnobState, type Settings, type Values } from './knob';
+import { COMMON_PHRASES, commonSeason, measuredOut } from './rules/common-notes';
 import type { Setting } from './setting';
 
 /** A step of building: said in order, with the people it takes and the caution where it belongs. */
@@ -144,7 +145,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
     nature: kind.nature,
     knobs: kind.knobs,
     names: kind.names,
-    phrases: { ...KNOB_PHRASES, ...kind.phrases },
+    phrases: { ...KNOB_PHRASES, ...COMMON_PHRASES, ...kind.phrases },
     hosts: kind.openings !== undefined,
     openings(settings, anywhere) {
       const setting = onStand(anywhere);
@@ -160,8 +161,8 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
         design,
         facts,
         knobs: states,
-        steps: cautionsOnce(kind.steps(design, values, setting)),
-        season: kind.season?.(design, values, setting) ?? [],
+        steps: cautionsOnce(measuredOut(kind.steps(design, values, setting), setting)),
+        season: [...(kind.season?.(design, values, setting) ?? []), ...commonSeason(design)],
       };
     },
     judge: (sized, setting) => byUrgency(kind.checks(builtOf(sized), valuesOf(sized), onStand(setting))),

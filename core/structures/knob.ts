@@ -9,6 +9,8 @@ interface KnobBase<S extends Setting> {
   label: string;
   group: string;
   help: string;
+  /** Settled before the others, which may follow it; shown where it stands all the same. */
+  first?: true;
   /** Shown only where it matters; a hidden knob keeps its value. */
   shown?(set: Settled, setting: S): boolean;
 }
@@ -115,10 +117,21 @@ function amongOffered(
 
 export const KNOB_PHRASES = { 'offered.only': 'What your price book has.' } as const satisfies Phrases;
 
+/** The names of knobs in the order they are settled in. */
+function inOrder(knobs: Knobs): readonly string[] {
+  const known = ORDERS.get(knobs);
+  if (known) return known;
+  const names = Object.keys(knobs);
+  const order = [...names.filter((name) => knobs[name]?.first), ...names.filter((name) => !knobs[name]?.first)];
+  ORDERS.set(knobs, order);
+  return order;
+}
+const ORDERS = new WeakMap<Knobs, readonly string[]>();
+
 /**
  * Gives every knob a value: the gardener's own, else the suggestion (kept within the knob's limits
  * and to what is on sale).
- * Knobs are settled in order, so a suggestion may use those before it. Settings must be faultless.
+ * Knobs are settled in order (those marked first before the others), so a suggestion may use those before it. Settings must be faultless.
  */
 export function settle(
   knobs: Knobs,
@@ -127,7 +140,8 @@ export function settle(
 ): { values: Settled; states: Record<string, KnobState> } {
   const values: Record<string, number | string> = {};
   const states: Record<string, KnobState> = {};
-  for (const [name, knob] of Object.entries(knobs)) {
+  for (const name of inOrder(knobs)) {
+    const knob = knobs[name] as Knob;
     const suggested = knob.suggest(setting, values);
     const suggestion =
       knob.type === 'choice'

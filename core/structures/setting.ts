@@ -25,6 +25,8 @@ export interface Setting<P extends Place = Place> {
   catalogue: Catalogue;
   /** Sizes on sale of a stock item (length in mm, or pack size), ascending; empty where it cannot be had. */
   sizesOf(stock: string): readonly number[];
+  /** What one of a stock item in a size costs, in minor units; null where it cannot be had so. */
+  priceOf(stock: string, size: number): number | null;
 }
 
 /** The setting of what stands on a bed. */

@@ -40,9 +40,9 @@ export function Verdicts({
         </p>
       )}
       <ul className="divide-y divide-rule">
-        {open.map((verdict) => (
+        {open.map((verdict, i) => (
           <Row
-            key={verdict.check}
+            key={`${verdict.check} ${i}`}
             verdict={verdict}
             knobs={knobs}
             tongue={tongue}
@@ -57,8 +57,8 @@ export function Verdicts({
           {good.length} {good.length === 1 ? 'thing is' : 'things are'} as they should be
         </summary>
         <ul className="pb-2 text-[0.9rem]">
-          {good.map((verdict) => (
-            <li key={verdict.check} className="flex gap-2 py-1">
+          {good.map((verdict, i) => (
+            <li key={`${verdict.check} ${i}`} className="flex gap-2 py-1">
               <Check size={15} aria-hidden className="mt-1 shrink-0 text-leaf" />
               {say(verdict.told, {}, tongue)}
             </li>

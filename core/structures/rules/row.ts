@@ -1,15 +1,20 @@
+import { leadPlant } from '../../crops/planted';
 import { fact, type Phrases } from '../../wording/say';
 import { feet, inches } from '../../quantity/length';
 import type { Design, Handle } from '../../design/design';
 import { groundAt, slopeOf, type Ground } from '../../site/ground';
-import type { ChoiceKnob, LengthKnob, Settings } from '../knob';
+import type { ChoiceKnob, LengthKnob, Settings, Suggestion } from '../knob';
 import type { BedSetting } from '../setting';
 import type { Bed } from '../../site/bed';
 import { STATION_SCHOOLS, stationsAlong } from './stations';
-import { perMarket, TAPE_STEP, tidy } from './tidy';
+import { mostGap } from './gap';
+import { perMarket, TAPE_STEP, tidy, wholeStep } from './tidy';
 
-/** What every support that stands in a row shares: how long it is, where it stands in the bed, and the mends of both. */
-export const rowKnobs = (longestFeet: number, lengthHelp: string) => ({
+/**
+ * What every support that stands in a row shares: how long it is, where it stands in the bed, and the mends
+ * of both. One that straddles its bed has its plants along both sides of it, within reach from the middle.
+ */
+export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles?: boolean } = {}) => ({
   rowLength: {
     type: 'length',
     label: 'Row length',
@@ -45,9 +50,16 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string) => ({
     step: TAPE_STEP,
     help: 'From the long edge you stand at to the middle of the row.',
     usualMost: (setting) => setting.place.bed.widthMm,
-    suggest: (setting) => ({ value: setting.place.bed.widthMm / 2, why: fact('row.middle') }),
+    suggest: o.straddles ? inTheMiddle : withinArm,
   } satisfies LengthKnob<BedSetting>,
 });
+
+const inTheMiddle = (setting: BedSetting) => ({ value: setting.place.bed.widthMm / 2, why: fact('row.middle') });
+/** Down the middle, or as far from the front as an arm picks where the bed is wider than that. */
+export const withinArm = (setting: BedSetting) =>
+  setting.place.bed.widthMm / 2 > setting.armMm + 0.5
+    ? { value: setting.armMm, why: fact('row.arm') }
+    : inTheMiddle(setting);
 
 /** The two schools of plant places, and which of them is suggested. */
 export const stationsKnob = (suggested: 'ends' | 'inset') => ({
@@ -61,8 +73,27 @@ export const stationsKnob = (suggested: 'ends' | 'inset') => ({
   } satisfies ChoiceKnob<BedSetting>,
 });
 
-/** The gap under a mesh: as low as the crop that flops first needs, room for tools where none says. */
-export function suggestGap(setting: BedSetting) {
+/**
+ * The gap under a mesh: as low as the crop that flops first needs, room for tools where none says; lower where a
+ * panel that high would end out of reach, higher where it would end too low for the crop. mm.
+ */
+export function suggestGap(setting: BedSetting, panelMm = 0): Suggestion<number> {
+  const usual = usualGap(setting);
+  if (panelMm === 0) return usual;
+  const reach = wholeStep(reachOverBed(setting) - panelMm, setting.market);
+  if (usual.value > reach && reach >= 0) return { value: reach, why: fact('gap.reach') };
+  const lead = leadPlant(setting);
+  const missing = (lead?.crop.supportToMm ?? 0) - panelMm;
+  const higher = wholeStep(Math.min(missing, mostGap(setting), reach), setting.market);
+  return lead && higher > usual.value && missing > usual.value + FORGIVEN_MM
+    ? { value: higher, why: fact('gap.higher', { crop: lead.crop.name, to: { mm: lead.crop.supportToMm } }) }
+    : usual;
+}
+
+/** A crop may end this much over its panel before it matters: 4″ (from memory). mm. */
+const FORGIVEN_MM = 101.6;
+
+function usualGap(setting: BedSetting): Suggestion<number> {
   const lowest = setting.planted.reduce<BedSetting['planted'][number] | null>(
     (low, next) => (!low || next.crop.gapMm.least < low.crop.gapMm.least ? next : low),
     null,
@@ -158,11 +189,14 @@ export const ROW_PHRASES = {
   'row.bed': 'The length of the bed.',
   'row.centred': 'In the middle of the bed.',
   'row.middle': 'Down the middle of the bed.',
+  'row.arm': 'As far from the front as your arm picks: the middle of a bed this wide is out of reach.',
   'school.ends': 'The bed runs past the row, so the end plants have soil on both sides.',
   'school.inset': 'Each plant owns its stretch of bed; the ends stay clear of the end boards.',
   'gap.tools': 'Room for tools and a hose.',
   'gap.tools-crop': '{crop} wants hold from {from}; this leaves room for tools and a hose.',
   'gap.stands': '{crop} stands by itself up to {from}, so the panel can begin there.',
+  'gap.higher': 'As high as {crop} bears, so that the panel goes up towards {to}.',
+  'gap.reach': 'So that you reach the top of the panel with both feet on the path.',
   'gap.low': '{crop} flops before it reaches a high panel: start near the soil.',
   'care.services': 'Electricity and gas kill. Call the free location service where there is one; local rules decide.',
 } as const satisfies Phrases;

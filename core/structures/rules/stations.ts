@@ -29,7 +29,8 @@ export function stationsAlong(lengthMm: number, spacingMm: number, school: Stati
 /**
  * Places every planting along the rows of support. Several plantings share a row in proportion to
  * the bed each of them asks for (plants × spacing), one after another. Where two meet each keeps half its
- * spacing from the seam, whatever the school: no two plants share a place, and neither is crowded.
+ * spacing from the seam, whatever the school: no two plants share a place, and neither is crowded. The plants
+ * are shared out evenly among the rows, from their beginnings; places beyond them are spare.
  */
 export function placeStations(o: {
   planted: readonly Planted[];
@@ -52,7 +53,9 @@ export function placeStations(o: {
       const [before, after] = [i > 0 ? seam : 0, i < o.planted.length - 1 ? seam : 0];
       const segmentStart = start + before;
       start += share;
+      const wanted = Math.ceil((planted.count - rowIndex) / o.rows.length);
       return stationsAlong(Math.max(0, share - before - after), spacingMm, o.school).map((offset, n): Station => ({
+        ...(n < wanted ? {} : { spare: true }),
         stem: stemFrom(onGround(o.ground, segmentStart + offset, row.acrossMm), planted.crop.heightMm, row.up),
         id: `plant-${rowIndex + 1}-${planted.id}-${n + 1}`,
         crop: planted.crop.id,

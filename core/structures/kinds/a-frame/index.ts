@@ -1,14 +1,16 @@
 import { leastSpread } from '../../rules/leaves';
 import { tipping } from '../../../checks/tipping';
+import { leafLong } from '../../../checks/leaf-long';
+import { bedForTwo } from '../../../checks/bed-for-two';
 import { folding } from '../../../checks/folding';
 import { ROW_MENDS } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { A_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
-import { A_FRAME_KNOBS, BETWEEN_MM } from './knobs';
+import { A_FRAME_KNOBS, BETWEEN_MM, MOST_LEAF_MM } from './knobs';
 import { A_FRAME_PHRASES } from './phrases';
-import { sizeAFrame } from './size';
+import { sizeAFrame, STEM_OUT_MM } from './size';
 import { aFrameSeason, aFrameSteps } from './steps';
 
 /** Two slatted or meshed leaves that fold flat for the winter. */
@@ -21,9 +23,11 @@ export const kind = structureKind({
   stands: ['bed'],
   knobs: A_FRAME_KNOBS,
   size: sizeAFrame,
-  checks: ({ design, facts }, _v, setting) => [
+  checks: ({ design, facts }, v, setting) => [
     ...standChecks(design, setting),
     tipping(facts.tips),
+    bedForTwo({ widthMm: setting.place.bed.widthMm, needsMm: leastSpread(v.leaf) + 2 * STEM_OUT_MM }),
+    leafLong({ leafMm: v.leaf, mostMm: MOST_LEAF_MM }),
     folding(facts.folds),
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
@@ -52,8 +56,13 @@ export const kind = structureKind({
     'mesh.wide': () => ({ infill: 'mesh' }),
     'climb.thick': () => ({ infill: 'mesh' }),
     'mesh.narrow': () => ({ infill: 'slats', gauge: inches(4.5) }),
-    'load.heavy': () => ({ infill: 'slats', leaf: feet(6) }),
-    'height.low': () => ({ leaf: feet(7) }),
+    'load.heavy': (v) => ({ infill: 'slats', ...(v.leaf > MOST_LEAF_MM ? { leaf: MOST_LEAF_MM } : {}) }),
+    'leaf.long': () => ({ leaf: MOST_LEAF_MM }),
+    // A longer leaf up to 6′, or feet closer together: never a leaf that is heavy to fold.
+    'height.low': (v) => ({
+      ...(v.leaf < MOST_LEAF_MM ? { leaf: MOST_LEAF_MM } : {}),
+      spread: Math.min(v.spread, leastSpread(Math.max(v.leaf, MOST_LEAF_MM))),
+    }),
     'places.one-more': () => ({ school: 'ends' }),
   },
 });

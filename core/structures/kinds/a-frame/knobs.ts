@@ -1,21 +1,46 @@
 import { type BedSetting, isOffered } from '../../setting';
-import { feet, inches } from '../../../quantity/length';
+import { timberId, TREATMENTS } from '../../../catalogue/timber';
+import { KERF_MM } from '../../../cutting/saw';
+import { exact, feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { leadPlant } from '../../../crops/planted';
 import { rowKnobs, stationsKnob } from '../../rules/row';
-import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
 /** Between neighbouring frames: 2″ (from memory). mm. */
 export const BETWEEN_MM = inches(2);
+/** A leaf is 6′, not more: longer ones are heavy to fold and carry (common practice, no source). mm. */
+export const MOST_LEAF_MM = feet(6);
+
+/** This much of a frame's width is given up where its slats then come once more from a length (from memory). mm. */
+const NARROWER_MM = inches(1);
+
+/**
+ * A width a little less, at which one slat more comes from each length on sale: 47″ comes twice from 8′ where 48″,
+ * for the saw's kerf, comes once. Null where nothing is gained.
+ */
+function oftenerFromLength(setting: BedSetting, widthMm: number) {
+  const slats = (setting.market === 'imperial' ? ['1x2', '1x3', '22x38'] : ['22x38', '22x63', '1x2']).find((section) =>
+    TREATMENTS.some((treatment) => isOffered(setting, timberId(section, treatment))),
+  );
+  const lengths = slats ? TREATMENTS.flatMap((treatment) => setting.sizesOf(timberId(slats, treatment))) : [];
+  const from = (mm: number): number =>
+    Math.max(0, ...lengths.map((length) => (Math.floor((length + KERF_MM) / (mm + KERF_MM) + 1e-9) * mm) / length));
+  const less = wholeStep(widthMm - NARROWER_MM + 1e-3, setting.market);
+  const narrow = Math.max(less, widthMm - NARROWER_MM);
+  return narrow >= feet(1.5) && from(narrow) > from(widthMm) + 0.1
+    ? { value: exact(narrow), why: fact('width.lengths', { less: { mm: widthMm - narrow } }) }
+    : null;
+}
 
 /**
  * Two leaves of 6′, not more; slats spaced with a 2×4 (3½″) as the gauge, two screws at each end;
  * two 8″ strap hinges with a gap so that the leaves close; base 3–4′ (common practice, no source).
  */
 export const A_FRAME_KNOBS = {
-  ...rowKnobs(60, 'The stretch of bed that the frames may fill, by a tape laid on the soil.'),
+  ...rowKnobs(60, 'The stretch of bed that the frames may fill, by a tape laid on the soil.', { straddles: true }),
   ...stationsKnob('inset'),
   width: {
     type: 'length',
@@ -29,11 +54,9 @@ export const A_FRAME_KNOBS = {
       const most = perMarket(setting.market, 48, 1200);
       const room = Number(set.rowLength) + BETWEEN_MM;
       const frames = Math.max(1, Math.ceil((room - 0.5) / (most + BETWEEN_MM)));
-      const step = TAPE_STEP[setting.market];
-      return {
-        value: Math.max(feet(1.5), Math.floor((room / frames - BETWEEN_MM) / step + 1e-6) * step),
-        why: fact('width.carry'),
-      };
+      const value = Math.max(feet(1.5), wholeStep(room / frames - BETWEEN_MM, setting.market));
+      const twice = oftenerFromLength(setting, value);
+      return twice ?? { value, why: fact('width.carry') };
     },
   },
   frames: {
@@ -67,12 +90,9 @@ export const A_FRAME_KNOBS = {
     step: TAPE_STEP,
     help: 'From foot to foot on the soil; 3 to 4′ (0.9 to 1.2 m) is usual.',
     suggest: (setting) => ({
-      value: tidy(
-        Math.min(
-          perMarket(setting.market, 48, 1200),
-          Math.max(perMarket(setting.market, 24, 600), setting.place.bed.widthMm - inches(6)),
-        ),
-        setting.market,
+      value: Math.min(
+        perMarket(setting.market, 48, 1200),
+        Math.max(feet(1), wholeStep(setting.place.bed.widthMm - inches(6), setting.market)),
       ),
       why: fact('spread.usual'),
     }),

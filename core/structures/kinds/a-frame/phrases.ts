@@ -5,6 +5,7 @@ import { TIMBER_PHRASES } from '../../rules/timber-knobs';
 export const A_FRAME_PHRASES = {
   ...ROW_PHRASES,
   ...TIMBER_PHRASES,
+  'width.lengths': 'Narrower by {less}, so that the slats come once more from every length.',
   'width.carry': 'As wide as two people can carry.',
   'frames.fit': 'As many as the stretch holds, a hand’s breadth apart.',
   'leaf.six': 'Six feet (1.8 m), not more: it has to be folded and carried.',

@@ -14,11 +14,11 @@ import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { alongEvery, screwThrough } from '../../rules/fixings';
 import type { Values } from '../../knob';
-import { leanOf, onLeaf, upLeaf, type Leaf } from '../../rules/leaves';
+import { leanOf, leastSpread, onLeaf, upLeaf, type Leaf } from '../../rules/leaves';
 import { acrossBed, startOf, rowHandles } from '../../rules/row';
-import type { BedSetting } from '../../setting';
+import { isOffered, type BedSetting } from '../../setting';
 import { placeStations } from '../../rules/stations';
-import { BETWEEN_MM, TETHER, type A_FRAME_KNOBS } from './knobs';
+import { BETWEEN_MM, MOST_LEAF_MM, TETHER, type A_FRAME_KNOBS } from './knobs';
 import { slatsUp } from './slats';
 
 export type AFrameValues = Values<typeof A_FRAME_KNOBS>;
@@ -37,7 +37,8 @@ const TETHER_END_MM = inches(4);
 /** Cross rails of a meshed leaf, and how far apart its staples are (from memory). */
 const CROSS_RAILS = 3;
 const STAPLE_EVERY_MM = inches(6);
-const STEM_OUT_MM = inches(2);
+/** Stems stand this far outside the feet (from memory). mm. */
+export const STEM_OUT_MM = inches(2);
 
 interface Frame {
   v: AFrameValues;
@@ -115,10 +116,15 @@ export function sizeAFrame(v: AFrameValues, setting: BedSetting): Built<AFrameFa
             stepMm: net.openingMm,
             fineToMm: 0,
           }),
-      carries: v.infill === 'slats' && v.leaf <= inches(73) ? 'heavy' : 'medium',
+      carries: v.infill === 'slats' && v.leaf <= MOST_LEAF_MM + inches(1) ? 'heavy' : 'medium',
       startsMm: v.infill === 'slats' ? Math.min(...slatsUp(v.leaf, slat.wideMm, v.gauge)) : 0,
       gapMm: 0,
       topMm: { least: heightMm, most: heightMm },
+      could: {
+        topMm: leanOf(Math.max(v.leaf, MOST_LEAF_MM), leastSpread(MOST_LEAF_MM), v.hingeGap).heightMm,
+        carries: 'heavy',
+        net: isOffered(setting, 'mesh-fine'),
+      },
     },
     views: rowViews({ ground, bed, startMm }),
     bodies: v.frames,

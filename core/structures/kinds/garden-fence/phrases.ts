@@ -47,8 +47,7 @@ export const GARDEN_FENCE_PHRASES = {
   'count.brace-fix': 'At both ends',
   'step.locate':
     'Have buried cables and pipes found before you make any hole, and ask what height is allowed at the boundary.',
-  'step.line':
-    'Peg the corners, stretch a line along every run, and mark the posts on it with one running tape: {posts} in {long}.',
+  'step.line': 'Peg the corners, stretch a line along every run, and mark the posts on it: {posts} in {long}.',
   'step.drive': 'Drive end, corner and gate posts first, plumb, at least {depth} deep; then those between to the line.',
   'step.set': 'Dig for end, corner and gate posts first, {depth} deep; stand them plumb and brace them.',
   'step.trench': 'Cut a trench {deep} deep along the outside of the line for the mesh.',
@@ -63,7 +62,8 @@ export const GARDEN_FENCE_PHRASES = {
   'step.frames':
     'Join a frame to each bay’s own measure, screw the mesh on with washers, then fix the frame between its posts.',
   'step.boards': 'Fix the lowest board of every bay first, then the others with a spacer.',
-  'step.caps': 'Trim post tops to one line and cap them.',
+  'step.caps':
+    'Trim post tops to one line, aslant so that water runs off, and oil the end grain. Dry oily rags flat outdoors: bundled they catch fire by themselves.',
   'season.walk':
     'In spring, walk the fence: tighten ties, press the mesh back into the soil, look for holes dug under it.',
   'care.services': 'Electricity and gas kill. Call the free location service where there is one; local rules decide.',

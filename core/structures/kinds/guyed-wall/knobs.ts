@@ -2,42 +2,40 @@ import { PANELS } from '../../../catalogue/panels';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { footingKnobs } from '../../rules/footing';
-import type { Knobs } from '../../knob';
+import type { Knobs, Settled } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
+import { offeredPanels, panelOf, suggestPanel, suggestRow } from '../../rules/panel-choice';
 import { rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
 import { depthKnob } from '../../rules/timber-post';
 import { heavyPostKnobs } from '../../rules/timber-knobs';
 
-const offeredPanels = (setting: BedSetting): string[] =>
-  PANELS.filter((panel) => isOffered(setting, panel.id)).map((panel) => panel.id);
-const ASKED_FOR = {
-  imperial: ['panel-8ft', 'panel-16ft', 'panel-3m'],
-  metric: ['panel-2m5-narrow', 'panel-3m', 'panel-16ft'],
-} as const;
+/** Panels meet on posts in holes that cost about as much as a panel (from memory). */
+const RUN = { lapMeshes: 0, postSpacingMm: feet(8.3), postMinor: 2500 } as const;
 
 /**
  * 4×4 posts 24″ deep in concrete, two 8′ panels on three of them; staples and ties; four turnbuckles
  * on 12-gauge wire between end and middle posts (common practice, no source). The pull is from memory.
  */
+const ROW = rowKnobs(200, 'Outside to outside of the end posts, by a tape laid on the soil.');
+
 export const GUYED_WALL_KNOBS = {
-  ...rowKnobs(200, 'By a tape laid on the soil, from the middle of the first post to the middle of the last.'),
+  ...ROW,
+  rowLength: {
+    ...ROW.rowLength,
+    suggest: (setting: BedSetting, set: Settled) =>
+      suggestRow(setting.place.bed.lengthMm, panelOf(setting, String(set.panel)), 0),
+  },
   ...stationsKnob('inset'),
   panel: {
     type: 'choice',
     label: 'Panel',
     group: 'Panel',
     choices: PANELS.map((panel) => ({ id: panel.id, label: panel.name })),
-    offered: offeredPanels,
+    first: true,
+    offered: (setting) => offeredPanels(setting),
     help: 'Panels meet on a post. Only those that have a price in your price book are offered.',
-    suggest: (setting) => {
-      const offered = offeredPanels(setting);
-      return {
-        value:
-          ASKED_FOR[setting.market].find((id) => offered.includes(id)) ?? offered[0] ?? ASKED_FOR[setting.market][0],
-        why: fact('panel.usual'),
-      };
-    },
+    suggest: (setting) => suggestPanel(setting, RUN),
   },
   gap: {
     type: 'length',
@@ -47,7 +45,7 @@ export const GUYED_WALL_KNOBS = {
     max: feet(4),
     step: TAPE_STEP,
     help: 'Room for hoe, hose and rake.',
-    suggest: suggestGap,
+    suggest: (setting, set) => suggestGap(setting, panelOf(setting, String(set.panel)).heightMm),
   },
   staples: {
     type: 'count',

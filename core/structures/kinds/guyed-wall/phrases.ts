@@ -1,5 +1,6 @@
 import type { Phrases } from '../../../wording/say';
 import { FOOTING_PHRASES } from '../../rules/footing';
+import { PANEL_CHOICE_PHRASES } from '../../rules/panel-choice';
 import { ROW_PHRASES } from '../../rules/row';
 import { TIMBER_PHRASES } from '../../rules/timber-knobs';
 import { DEPTH_PHRASES } from '../../rules/timber-post';
@@ -9,7 +10,7 @@ export const GUYED_WALL_PHRASES = {
   ...FOOTING_PHRASES,
   ...TIMBER_PHRASES,
   ...DEPTH_PHRASES,
-  'panel.usual': 'The panel usually asked for, in your price book.',
+  ...PANEL_CHOICE_PHRASES,
   'staples.five': 'Five down the post: the panel cannot swing out.',
   'ties.two': 'Two ties hold when a staple works loose.',
   'canes.lead': 'Young plants are led up over the gap.',
@@ -31,9 +32,12 @@ export const GUYED_WALL_PHRASES = {
   'count.turnbuckles': 'One in each wire, opened fully before it is hung',
   'count.cane-ties': 'One at the panel',
   'step.locate': 'Have buried cables and pipes found before you dig.',
-  'step.line': 'Stretch a string line and mark {posts|post|posts} over {row} with one running tape.',
+  'step.line': 'Stretch a string line and mark {posts|post|posts} over {row}.',
   'step.dig': 'Dig {posts|hole|holes} {depth} deep.',
   'step.stand': 'Stand the end posts, plumb and braced both ways; then those between to the line.',
+  'step.unbrace': 'When that has passed, take the bracing off.',
+  'step.trim':
+    'Carry a level line along the posts and trim their tops to it, sloped a little so that water runs off; oil the cut ends. Dry oily rags flat outdoors: bundled they catch fire by themselves.',
   'step.guys':
     'Turn the eyes in, hang the wires crosswise with the turnbuckles opened, and tighten them in turn until the posts are plumb: about {pull} N, hand-tight.',
   'step.hang': 'Rest the panels on blocks {gap} high, ends meeting in the middle of a post.',
@@ -47,5 +51,6 @@ export const GUYED_WALL_PHRASES = {
     'A tight wire can let go: glasses on, face out of its line, and never more than the turnbuckle turns by hand.',
   'care.panel':
     'Two people: carry a long panel upright, one hand low and one high. Cut wire ends blind: gloves and eye protection.',
-  'care.canes': 'Cap cane tops: eyes are at their height when you stoop.',
+  'care.saw': 'Clamp a board square to the post to saw by; both feet on the ground, eyes and ears covered.',
+  'care.canes': 'Cane tops are at the height of eyes that stoop: push an old cork or ball on each.',
 } as const satisfies Phrases;

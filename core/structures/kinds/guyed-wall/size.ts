@@ -2,7 +2,7 @@ import type { Built } from '../../kind';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
-import type { Design, Joint, Station } from '../../../design/design';
+import { plantsOf, type Design, type Joint, type Station } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import type { Part } from '../../../design/shapes/shapes';
@@ -17,6 +17,8 @@ import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import type { Values } from '../../knob';
 import { footAt, type Lie } from '../../rules/lie';
 import { fixingLevels, leanOffPost, onSheetAbove, panelRun, type RunPiece } from '../../rules/panel-run';
+import { panelsCould } from '../../rules/could';
+import { offeredPanels } from '../../rules/panel-choice';
 import { acrossBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
 import type { BedSetting } from '../../setting';
 import { equalBays } from '../../rules/spacing';
@@ -55,7 +57,9 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Built<Gu
   const slope = slopeOf(ground);
   const run = panelRun(v.rowLength, panel, 0);
   const runEnd = (run.at(-1) as RunPiece).toMm;
-  const postsAt = equalBays([0, ...run.map((piece) => piece.toMm)], v.postSpacing);
+  // The wall ends where its end posts do; panels meet over the middles of the others.
+  const endIn = Math.min(post.wideMm / 2, runEnd / 4);
+  const postsAt = equalBays([endIn, ...run.slice(0, -1).map((piece) => piece.toMm), runEnd - endIn], v.postSpacing);
   const y = acrossBed(v.rowAt, setting);
   const top = v.gap + panel.heightMm;
   const posts = postsAt.map((at, i) =>
@@ -123,7 +127,8 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Built<Gu
     rows: [{ acrossMm: y - STEM_OUT_MM - post.wideMm / 2, side: 'front' }],
   });
   const guys = v.guys === 'ends' ? stretchGuys(bars, setting) : { parts: [], joints: [], longestMm: 0 };
-  const canes = v.canes === 'yes' ? standCanes(v, stations, sheets, run, setting) : { parts: [], joints: [] };
+  const canes =
+    v.canes === 'yes' ? standCanes(v, plantsOf({ stations }), sheets, run, setting) : { parts: [], joints: [] };
   const footings = pourFootings(bars, v.footing, v.gravel);
   const levelSteps = panel.levelsMm.slice(1).map((level, i) => level - (panel.levelsMm[i] as number));
   const wire = stockOf(setting.catalogue, 'guy-wire', 'cord').diameterMm;
@@ -151,6 +156,7 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Built<Gu
       startsMm: v.gap,
       gapMm: v.gap,
       topMm: { least: top, most: top },
+      could: panelsCould(setting, offeredPanels(setting), { net: false, gapMm: v.gap }),
     },
     views: rowViews({ ground, bed, startMm }),
     bodies: 1,

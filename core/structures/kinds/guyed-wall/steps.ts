@@ -19,6 +19,8 @@ export function guyedWallSteps(design: Design, v: GuyedWallValues): Step[] {
       ...waitFor(v.footing),
       ...(v.footing === 'tamped' ? {} : { caution: fact('care.cement') }),
     },
+    ...(v.footing === 'tamped' ? [] : [{ what: fact('step.unbrace'), people: 1 } as const]),
+    { what: fact('step.trim'), people: 1, caution: fact('care.saw') },
     ...(has('guy wire')
       ? [{ what: fact('step.guys', { pull: v.pull }), people: 1, caution: fact('care.wire') } as const]
       : []),

@@ -4,6 +4,9 @@ import { leadPlant } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
+import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
+import { suggestDepth } from '../../rules/depth';
+import { withinArm } from '../../rules/row';
 import { isOffered, type BedSetting } from '../../setting';
 import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 
@@ -81,7 +84,8 @@ export const MESH_CAGE_KNOBS = {
       const wants = setting.planted.reduce((most, one) => Math.max(most, one.crop.supportToMm), 0);
       const value = wants > 0 ? Math.min(roll.heightMm, Math.max(inches(18), wants)) : roll.heightMm;
       return {
-        value: tidy(value, setting.market),
+        // The whole height of the roll is taken as it is, or a row of it would be lost.
+        value: value === roll.heightMm ? value : tidy(value, setting.market),
         why: fact(wants > 0 && wants < roll.heightMm ? 'height.crop' : 'height.roll'),
       };
     },
@@ -122,15 +126,6 @@ export const MESH_CAGE_KNOBS = {
         : { value: 0, why: fact('windows.none') };
     },
   },
-  cages: {
-    type: 'count',
-    label: 'Cages',
-    group: 'Row',
-    min: 1,
-    max: 60,
-    help: 'One for each plant.',
-    suggest: (setting) => ({ value: Math.min(60, plantsWanted(setting)), why: fact('cages.each') }),
-  },
   apart: {
     type: 'length',
     label: 'Middle to middle',
@@ -147,6 +142,22 @@ export const MESH_CAGE_KNOBS = {
         : { value: tidy(room, setting.market), why: fact('apart.room') };
     },
   },
+  cages: {
+    type: 'count',
+    label: 'Cages',
+    group: 'Row',
+    min: 1,
+    max: 60,
+    help: 'One for each plant.',
+    suggest: (setting, set) => {
+      // A cage is made of whole links: it may come out half a link wider than asked.
+      const roll = stockOf(setting.catalogue, String(set.roll), 'mesh roll');
+      const across = Number(set.diameter) + roll.openingMm / (2 * Math.PI);
+      const room = placesIn(setting.place.bed.lengthMm - across + Number(set.apart), Number(set.apart));
+      const wanted = Math.min(60, plantsWanted(setting));
+      return room < wanted ? { value: room, why: fact('cages.room') } : { value: wanted, why: fact('cages.each') };
+    },
+  },
   rowAt: {
     type: 'length',
     label: 'Row from the front edge',
@@ -156,7 +167,7 @@ export const MESH_CAGE_KNOBS = {
     step: TAPE_STEP,
     help: 'From the long edge you stand at to the middle of the row.',
     usualMost: (setting) => setting.place.bed.widthMm,
-    suggest: (setting) => ({ value: setting.place.bed.widthMm / 2, why: fact('row.middle') }),
+    suggest: withinArm,
   },
   stakes: {
     type: 'count',
@@ -181,6 +192,10 @@ export const MESH_CAGE_KNOBS = {
     step: TAPE_STEP,
     help: 'Cut from reinforcing bar; cap the tops.',
     shown: (set) => Number(set.stakes) > 0,
-    suggest: (setting) => ({ value: perMarket(setting.market, 18, 460), why: fact('stakes.deep') }),
+    suggest: (setting) =>
+      suggestDepth(setting, LEAST_DRIVEN_MM, {
+        value: perMarket(setting.market, 18, 460),
+        why: fact('stakes.deep'),
+      }),
   },
 } as const satisfies Knobs<BedSetting>;

@@ -1,3 +1,4 @@
+import { THROUGH_BED_PHRASES } from '../../rules/depth';
 import type { Phrases } from '../../../wording/say';
 import { ROW_PHRASES } from '../../rules/row';
 
@@ -13,6 +14,8 @@ export const MESH_CAGE_PHRASES = {
   'lock.hooks': 'Undone by hand when it is stored.',
   'windows.fine': 'Four windows: a hand with fruit in it does not pass this mesh.',
   'windows.none': 'A hand passes the mesh.',
+  ...THROUGH_BED_PHRASES,
+  'cages.room': 'As many as the bed has room for.',
   'cages.each': 'One for each plant.',
   'apart.spacing': 'As the crop is spaced.',
   'apart.room': 'A hand’s breadth between two cages.',
@@ -36,12 +39,12 @@ export const MESH_CAGE_PHRASES = {
   'step.hook': 'Hook the half links round the first upright and press them flat, every cut end turned inward and down.',
   'step.ties': 'Tie the seam at {ties} heights, every cut end turned inward and down.',
   'step.place': 'Set each over its plant while it is young, {apart} middle to middle, and push the stakes in.',
-  'step.rods': 'Drive {rods|rod|rods} inside each, {depth} deep, and tie low and high. Cap the tops.',
+  'step.rods': 'Drive {rods|rod|rods} inside each, {depth} deep, and tie low and high.',
   'season.tuck': 'Every week, tuck shoots in that have grown out.',
   'season.storm': 'After every storm, set upright what leans and push it in again.',
   'season.store':
     'After the first frost, unhook the cages and lay them flat, or nest them: whole ones take {room} of room each.',
   'care.wire':
     'The roll springs: gloves, long sleeves, eye protection, and weight both ends before you cut. Cut ends blind: turn in every one.',
-  'care.rods': 'The top of a rod blinds: cap it.',
+  'care.rods': 'The top of a rod blinds: push an old cork or ball on it.',
 } as const satisfies Phrases;

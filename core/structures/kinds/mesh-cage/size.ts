@@ -9,6 +9,7 @@ import { onGround, type Ground } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import type { Values } from '../../knob';
+import { rollsCould } from '../../rules/could';
 import { acrossBed } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stemFrom } from '../../rules/stations';
@@ -85,6 +86,7 @@ export function sizeMeshCage(v: MeshCageValues, setting: BedSetting): Built<Mesh
       startsMm: 0,
       gapMm: 0,
       topMm: { least: cut.overMm, most: cut.overMm },
+      could: rollsCould(setting, v.feet === 'stakes'),
     },
     // Round as they are, cages show their mesh from every side.
     views: rowViews({ ground, bed, startMm }).map((view) => ({ ...view, square: view.as === 'upright' })),

@@ -75,10 +75,17 @@ export const PANEL_ARCH_KNOBS = {
     help: 'More than one make a tunnel and share the posts between them.',
     suggest: (setting) => {
       const wide = inches(50);
-      const fit = Math.floor((wayOf(setting).lengthMm + 1) / wide);
-      return setting.place.on === 'beds' && fit >= 2 && setting.planted.length > 0
-        ? { value: Math.min(2, fit), why: fact('count.two') }
-        : { value: 1, why: fact('count.one') };
+      const fit = Math.min(12, Math.floor((wayOf(setting).lengthMm + 100) / wide));
+      if (setting.place.on !== 'beds' || fit < 2) return { value: 1, why: fact('count.one') };
+      const asked = setting.planted.map((one) => one.count * one.training.spacingMm);
+      const long = Math.max(
+        0,
+        ...setting.place.beds.map((bed) =>
+          setting.planted.reduce((sum, one, i) => (one.bed === bed.id ? sum + (asked[i] ?? 0) : sum), 0),
+        ),
+      );
+      const value = Math.min(fit, Math.max(1, Math.ceil((long - 1) / wide)));
+      return { value, why: fact(value === 1 ? 'count.one' : 'count.plants') };
     },
   },
   solve: {

@@ -8,7 +8,7 @@ export const PANEL_ARCH_PHRASES = {
   'panel.long': 'Long enough to walk under, in your price book.',
   'rod.offered': 'In your price book.',
   'count.one': 'One arch; more of them share posts and make a tunnel.',
-  'count.two': 'The beds are long enough for two, which share the posts between them.',
+  'count.plants': 'As many side by side as the plants take, and the way has room for.',
   'solve.feet': 'The beds say how wide; the feet are lifted until the headroom is there.',
   'solve.span': 'On open ground the arch takes the width that gives the headroom.',
   'headroom.seven': '7–7½′ is walked under upright with fruit overhead.',

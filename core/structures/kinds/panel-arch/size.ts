@@ -101,6 +101,7 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Built<P
       startsMm: Math.max(0, bow.liftMm - Math.max(0, ...soil.map((side) => side.heightMm))),
       gapMm: Math.max(0, bow.liftMm - Math.max(0, ...soil.map((side) => side.heightMm))),
       topMm: { least: along, most: along },
+      could: { topMm: along, carries: wires.carries, net: false },
     },
     views: viewsOf(soil, way?.wideMm ?? bow.spanMm),
     bodies: 1,

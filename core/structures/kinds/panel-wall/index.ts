@@ -1,12 +1,13 @@
 import { panelHeld } from '../../../checks/panel-held';
 import { panelLean } from '../../../checks/panel-lean';
-import { reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
+import { raiseGap, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { PANEL_WALL_NAMES } from './names';
 import { inches } from '../../../quantity/length';
 import { buriedShare, LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { shortBy, throughBedMend } from '../../rules/depth';
 import { structureKind } from '../../kind';
+import { isOffered } from '../../setting';
 import { PANEL_WALL_KNOBS } from './knobs';
 import { PANEL_WALL_PHRASES } from './phrases';
 import { MOST_OPEN_GAP_MM, sizePanelWall } from './size';
@@ -54,6 +55,7 @@ export const kind = structureKind({
       const missing = shortBy(design);
       return v.gap >= missing ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
     },
+    'height.low': raiseGap,
     'places.one-more': () => ({ school: 'ends' }),
     'sides.both': () => ({ sides: 'one' }),
     'mesh.wide': () => ({ fineMesh: 'low' }),
@@ -61,6 +63,8 @@ export const kind = structureKind({
       gap: Math.min(MOST_OPEN_GAP_MM, ...setting.planted.map((one) => one.crop.gapMm.most)),
     }),
     'fixing.two': () => ({ perPost: 3 }),
+    'ties.perish': (v, _built, setting) =>
+      v.fixing === 'tie' ? { fixing: isOffered(setting, 'post-clip') ? 'clip' : 'wire' } : null,
     'panel.leans': () => ({ onSlope: 'level' }),
     'walls.close': () => ({ walls: 1 }),
     'reach.tall': (v, { design }, setting) => {

@@ -1,21 +1,18 @@
-import { suggestDepth } from '../../rules/depth';
+import { nextStockUp, suggestDepth } from '../../rules/depth';
 import { PANELS } from '../../../catalogue/panels';
 import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
-import { feet, inches } from '../../../quantity/length';
+import { exact, feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
-import type { Knobs } from '../../knob';
+import type { Knobs, Settled, Suggestion } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
+import { lengthOnLie } from '../../rules/lie';
+import { offeredPanels, panelOf, suggestPanel, suggestRow } from '../../rules/panel-choice';
+import { panelRun } from '../../rules/panel-run';
 import { rowKnobs, suggestGap } from '../../rules/row';
 import { STATION_SCHOOLS } from '../../rules/stations';
-import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
-
-/** Panels in the order a gardener would ask for them, by the units they buy in. */
-const ASKED_FOR = {
-  imperial: ['panel-16ft', 'panel-8ft', 'panel-8ft-close', 'panel-3m'],
-  metric: ['panel-3m', 'panel-2m5-narrow', 'panel-16ft'],
-} as const;
+import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 
 const lasts = (stock: string): string => `lasts ${CATALOGUE.stock(stock).life.seasons} seasons`;
 const FIXINGS = [
@@ -33,24 +30,73 @@ export const FIXING_STOCK = {
   wire: { stock: 'tie-wire', eachMm: inches(10) },
 } as const;
 
-const offeredPanels = (setting: BedSetting): string[] =>
-  PANELS.map((panel) => panel.id).filter((id) => isOffered(setting, id));
+const mostApart = (setting: BedSetting): number =>
+  setting.wind === 'exposed' ? perMarket(setting.market, 72, 1800) : perMarket(setting.market, 96, 2440);
+const leastDeep = (setting: BedSetting) =>
+  suggestDepth(
+    setting,
+    LEAST_DRIVEN_MM,
+    setting.soil === 'sand' || setting.wind === 'exposed'
+      ? { value: perMarket(setting.market, 24, 600), why: fact('depth.loose') }
+      : { value: perMarket(setting.market, 18, 460), why: fact('depth.driven') },
+  );
+const mayStandAbove = (setting: BedSetting): number => perMarket(setting.market, 4, 100);
+/** A gap this much lower is taken where it makes every post a stock length shorter (from memory). mm. */
+const LOWER_BY = { imperial: inches(2), metric: 50 } as const;
 
-function suggestPanel(setting: BedSetting) {
-  const offered = offeredPanels(setting);
-  const heavy = leadPlant(setting)?.crop.load === 'heavy';
-  const fit = offered.filter((id) => !heavy || stockOf(setting.catalogue, id, 'panel').carries === 'heavy');
-  const value =
-    ASKED_FOR[setting.market].find((id) => fit.includes(id)) ?? fit[0] ?? offered[0] ?? ASKED_FOR[setting.market][0];
-  return { value, why: fact('panel.usual') };
+/** The post that a panel over a gap takes, as bought. mm. */
+const postFor = (setting: BedSetting, panelMm: number, gapMm: number): number | null => {
+  const wanted = gapMm + panelMm - mayStandAbove(setting) + leastDeep(setting).value;
+  return nextStockUp(wanted, setting.sizesOf('steel-post'))?.mm ?? null;
+};
+
+const runOf = (setting: BedSetting, lapMeshes: number) => {
+  const gapMm = suggestGap(setting).value;
+  const post = postFor(setting, inches(50), gapMm);
+  return {
+    lapMeshes,
+    postSpacingMm: mostApart(setting),
+    postMinor: post === null ? 0 : (setting.priceOf('steel-post', post) ?? 0),
+  };
+};
+
+/** The gap a crop asks for; an inch or two less where that saves a stock length on every post. */
+function suggestGapForPosts(setting: BedSetting, panelMm: number): Suggestion<number> {
+  const usual = suggestGap(setting, panelMm);
+  const longest = setting.sizesOf('steel-post').at(-1);
+  const most = (longest ?? Infinity) - leastDeep(setting).value - panelMm + mayStandAbove(setting);
+  if (usual.value > most && most >= 0)
+    return { value: wholeStep(most, setting.market), why: fact('gap.posts', { post: { mm: longest ?? 0 } }) };
+  const post = postFor(setting, panelMm, usual.value);
+  const step = TAPE_STEP[setting.market];
+  for (let less = step; less <= LOWER_BY[setting.market] + 1e-6 && usual.value - less >= 0; less += step) {
+    const shorter = postFor(setting, panelMm, usual.value - less);
+    if (post !== null && shorter !== null && shorter < post - 1)
+      return {
+        value: exact(usual.value - less),
+        why: fact('gap.saves', { less: { mm: less }, post: { mm: shorter }, instead: { mm: post } }),
+      };
+  }
+  return usual;
 }
 
 /**
  * Post spacing limit: 8′ under fruiting crops, closer where it is windy (common practice, no
  * source; the 6′ for an exposed place is from memory). Depth: 18″ for a driven post.
  */
+/** The row as its panels measure it: along the soil, or on the level where they step. mm. */
+export const rowOnLie = ({ place: { bed } }: BedSetting, set: Settled): number =>
+  lengthOnLie({ ground: bed, level: set.onSlope === 'level' && bed.riseMm !== 0 }, Number(set.rowLength));
+
+const ROW = rowKnobs(200, 'By a tape laid on the soil, from the first post to the last.');
+
 export const PANEL_WALL_KNOBS = {
-  ...rowKnobs(200, 'By a tape laid on the soil, from the first post to the last.'),
+  ...ROW,
+  rowLength: {
+    ...ROW.rowLength,
+    suggest: (setting: BedSetting, set: Settled) =>
+      suggestRow(setting.place.bed.lengthMm, panelOf(setting, String(set.panel)), Number(set.overlap)),
+  },
   walls: {
     type: 'count',
     label: 'Walls side by side',
@@ -92,19 +138,17 @@ export const PANEL_WALL_KNOBS = {
     group: 'Row',
     choices: STATION_SCHOOLS,
     help: 'End to end counts one more plant; half a space in gives each plant its own stretch of bed.',
-    suggest: (setting, set) =>
-      setting.place.bed.lengthMm - Number(set.rowLength) >= inches(12)
-        ? { value: 'ends', why: fact('school.ends') }
-        : { value: 'inset', why: fact('school.inset') },
+    suggest: () => ({ value: 'ends', why: fact('school.panel') }),
   },
   panel: {
     type: 'choice',
     label: 'Panel',
     group: 'Panel',
     choices: PANELS.map((panel) => ({ id: panel.id, label: panel.name })),
-    offered: offeredPanels,
+    first: true,
+    offered: (setting) => offeredPanels(setting),
     help: 'Only panels that have a price in your price book are offered.',
-    suggest: suggestPanel,
+    suggest: (setting) => suggestPanel(setting, runOf(setting, 1)),
   },
   gap: {
     type: 'length',
@@ -114,12 +158,13 @@ export const PANEL_WALL_KNOBS = {
     max: feet(4),
     step: TAPE_STEP,
     help: 'Room for hoe, hose and air; the crop has to stand by itself this high.',
-    suggest: suggestGap,
+    suggest: (setting, set) => suggestGapForPosts(setting, panelOf(setting, String(set.panel)).heightMm),
   },
   overlap: {
     type: 'count',
     label: 'Overlap, in meshes',
     group: 'Panel',
+    first: true,
     min: 1,
     max: 3,
     help: 'Neighbouring panels lap and are tied together.',
@@ -159,6 +204,18 @@ export const PANEL_WALL_KNOBS = {
         ? { value: 'level', why: fact('slope.steep') }
         : { value: 'follow', why: fact('slope.gentle') },
   },
+  panels: {
+    type: 'count',
+    label: 'Panels end to end',
+    group: 'Panel',
+    min: 1,
+    max: 40,
+    help: 'As many as the row takes; set by hand, the row is made of so many whole ones.',
+    suggest: (setting, set) => ({
+      value: panelRun(rowOnLie(setting, set), panelOf(setting, String(set.panel)), Number(set.overlap)).length,
+      why: fact('panels.row'),
+    }),
+  },
   postSpacing: {
     type: 'length',
     label: 'Posts at most apart',
@@ -167,10 +224,10 @@ export const PANEL_WALL_KNOBS = {
     max: feet(10),
     step: TAPE_STEP,
     help: 'The run is divided so that no bay is wider than this.',
-    suggest: (setting) =>
-      setting.wind === 'exposed'
-        ? { value: perMarket(setting.market, 72, 1800), why: fact('spacing.exposed') }
-        : { value: perMarket(setting.market, 96, 2440), why: fact('spacing.fruit') },
+    suggest: (setting) => ({
+      value: mostApart(setting),
+      why: fact(setting.wind === 'exposed' ? 'spacing.exposed' : 'spacing.fruit'),
+    }),
   },
   depth: {
     type: 'length',
@@ -180,14 +237,7 @@ export const PANEL_WALL_KNOBS = {
     max: feet(4),
     step: TAPE_STEP,
     help: 'What the next stock length leaves over goes into the ground as well.',
-    suggest: (setting) =>
-      suggestDepth(
-        setting,
-        LEAST_DRIVEN_MM,
-        setting.soil === 'sand' || setting.wind === 'exposed'
-          ? { value: perMarket(setting.market, 24, 600), why: fact('depth.loose') }
-          : { value: perMarket(setting.market, 18, 460), why: fact('depth.driven') },
-      ),
+    suggest: leastDeep,
   },
   abovePost: {
     type: 'length',
@@ -197,7 +247,7 @@ export const PANEL_WALL_KNOBS = {
     max: inches(12),
     step: TAPE_STEP,
     help: 'The top clip sits below the post top; the last mesh may stand free.',
-    suggest: (setting) => ({ value: perMarket(setting.market, 4, 100), why: fact('above.mesh') }),
+    suggest: (setting) => ({ value: mayStandAbove(setting), why: fact('above.mesh') }),
   },
   fixing: {
     type: 'choice',

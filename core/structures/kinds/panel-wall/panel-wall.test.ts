@@ -47,7 +47,7 @@ describe('panel wall (common practice, no source)', () => {
     }));
     expect(dearer.posts[0]).toMatchObject({ cutMm: feet(8), buriedMm: inches(30) });
     // With nothing longer than 6′ it says so, and names the mend.
-    const short = one('panel-wall', {}, tomato, {}, (plan) => ({
+    const short = one('panel-wall', {}, tomato, { gap: inches(20) }, (plan) => ({
       ...plan,
       priceBook: {
         ...plan.priceBook,

@@ -1,4 +1,5 @@
 import { THROUGH_BED_PHRASES } from '../../rules/depth';
+import { PANEL_CHOICE_PHRASES } from '../../rules/panel-choice';
 import type { Phrases } from '../../../wording/say';
 import { ROW_PHRASES } from '../../rules/row';
 
@@ -8,7 +9,11 @@ export const PANEL_WALL_PHRASES = {
   'walls.one': 'One wall is the rule.',
   'walls.half-bed': 'Half the width of the bed.',
   'sides.one': 'One plant to a place.',
-  'panel.usual': 'The panel usually asked for, in your price book, stiff enough for the crop.',
+  ...PANEL_CHOICE_PHRASES,
+  'panels.row': 'What the row takes, the last one cut beside a wire.',
+  'gap.posts': 'As high as posts of {post}, the longest on sale, hold the panel here.',
+  'gap.saves': 'Lower by {less}: posts of {post} then reach, instead of {instead}.',
+  'school.panel': 'One plant at each end as well: ten to twelve pruned tomatoes on a 16′ (4.9 m) panel.',
   'overlap.one': 'One mesh, tied, makes two panels one.',
   'fine.thin': '{crop} has thin tendrils and needs a hold every {step}.',
   'fine.none': 'The panel’s own mesh will do.',
@@ -37,15 +42,16 @@ export const PANEL_WALL_PHRASES = {
   'count.net-ties': 'Top and bottom, every {every}',
   'count.wire-ties': 'One at each post',
   'step.locate': 'Have buried cables and pipes found before you make any hole.',
-  'step.line': 'Stretch a string line for the {row} row and mark the posts on it with one running tape.',
-  'step.ends': 'Drive the two end posts plumb, at least {depth} deep, studs facing where the panel will hang.',
+  'step.line': 'Stretch a string line for the {row} row and mark the posts on it.',
+  'step.ends':
+    'Drive the two end posts plumb, at least {depth} deep, studs facing where the panel will hang. Take posts of heavy gauge, painted or galvanised: light ones bend, and scratched ones rust from the soil line.',
   'step.between': 'Drive the {posts|post|posts} between to the line, tops level with each other.',
   'step.cut-panel': 'Cut the end piece beside a wire, so that it keeps an upright wire on both edges.',
   'step.hang': 'Rest the panel on blocks {gap} high and lean it on the studs.',
   'step.fix': 'Fix it to each post at {each} heights, from the middle outwards.',
   'step.lap': 'Tie the laps together at top, middle and bottom.',
   'step.net': 'Tie the fine net to the lower wires, pulled smooth.',
-  'step.cap': 'Cap the post tops and turn cut wire ends in.',
+  'step.cap': 'Turn cut wire ends in and bend sharp ones back.',
   'step.plant': 'Plant at the marked places; tie main stems loosely as they reach the mesh.',
   'season.tie': 'Every week, tie main stems (not side shoots) to the mesh, or turn climbers in.',
   'season.perish': 'In spring, try every plastic tie by hand and replace those that have perished.',

@@ -15,10 +15,12 @@ import { nextStockUp } from '../../rules/depth';
 import type { Values } from '../../knob';
 import { footAt, lengthOnLie, lengthOnSoil, type Lie } from '../../rules/lie';
 import { acrossBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
-import type { BedSetting } from '../../setting';
+import { isOffered, type BedSetting } from '../../setting';
 import { fewestPosts } from '../../rules/spacing';
 import { placeStations } from '../../rules/stations';
 import { FIXING_STOCK, type PANEL_WALL_KNOBS } from './knobs';
+import { panelsCould } from '../../rules/could';
+import { offeredPanels, wholeRunMm } from '../../rules/panel-choice';
 import { fixingLevels, leanOffPost, onSheetAbove, overlapPlaces, panelRun, type RunPiece } from '../../rules/panel-run';
 
 export type PanelWallValues = Values<typeof PANEL_WALL_KNOBS>;
@@ -47,7 +49,8 @@ export function sizePanelWall(v: PanelWallValues, setting: BedSetting): Built<Pa
   const panel = stockOf(setting.catalogue, v.panel, 'panel');
   const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
   const lie: Lie = { ground, level: v.onSlope === 'level' && ground.riseMm !== 0 };
-  const run = panelRun(lengthOnLie(lie, v.rowLength), panel, v.overlap);
+  const asked = panelRun(lengthOnLie(lie, v.rowLength), panel, v.overlap);
+  const run = v.panels === asked.length ? asked : panelRun(wholeRunMm(v.panels, panel, v.overlap), panel, v.overlap);
   const runEnd = (run[run.length - 1] as RunPiece).toMm;
   const postsAt = fewestPosts(0, overlapPlaces(run, panel.pitchMm), runEnd, v.postSpacing);
   const middle = acrossBed(v.rowAt, setting);
@@ -108,6 +111,11 @@ export function sizePanelWall(v: PanelWallValues, setting: BedSetting): Built<Pa
       startsMm: wire ? v.gap / 2 : v.gap,
       gapMm: v.gap,
       topMm: { least: v.gap + panel.heightMm, most: v.gap + panel.heightMm + stepDrop },
+      could: panelsCould(setting, offeredPanels(setting), {
+        net: isOffered(setting, 'mesh-fine'),
+        gapMm: v.gap,
+        mostMm: (setting.sizesOf('steel-post').at(-1) ?? Infinity) - v.depth + v.abovePost,
+      }),
     },
     views: rowViews({ ground, bed, startMm }),
     bodies: v.walls,

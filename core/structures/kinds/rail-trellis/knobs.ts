@@ -1,21 +1,41 @@
 import { PANELS } from '../../../catalogue/panels';
-import { stockOf } from '../../../catalogue/catalogue';
-import { feet, inches } from '../../../quantity/length';
+import { exact, feet, inches } from '../../../quantity/length';
+import { leadPlant } from '../../../crops/planted';
+import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import { fact } from '../../../wording/say';
 import { footingKnobs } from '../../rules/footing';
 import type { Knobs, Values } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
+import { mostGap } from '../../rules/gap';
+import { offeredPanels, panelOf, suggestPanel } from '../../rules/panel-choice';
 import { rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
-import { perMarket, TAPE_STEP } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 import { depthKnob } from '../../rules/timber-post';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 
-const offeredPanels = (setting: BedSetting): string[] =>
-  PANELS.filter((panel) => panel.carries === 'heavy' && isOffered(setting, panel.id)).map((panel) => panel.id);
-const ASKED_FOR = {
-  imperial: ['panel-8ft', 'panel-16ft', 'panel-3m'],
-  metric: ['panel-2m5-narrow', 'panel-3m', 'panel-16ft'],
-} as const;
+/** What a 4×4 takes, and what is left of the middle post where a first rail ends on it. mm. */
+const POST_MM = inches(3.5);
+
+/**
+ * The clear gap: one panel less what the posts take, and no more than a first rail of the longest on sale spans
+ * twice, from the outside of the end post to the middle of the third. mm.
+ */
+function suggestBay(setting: BedSetting) {
+  const usual = perMarket(setting.market, 92, 2340);
+  const longestOf = (section: string): number =>
+    Math.max(0, ...TREATMENTS.flatMap((treatment) => setting.sizesOf(timberId(section, treatment))));
+  const [usualRail, otherRail] = setting.market === 'imperial' ? ['2x4', '45x95'] : ['45x95', '2x4'];
+  const longest = longestOf(usualRail) || longestOf(otherRail);
+  const step = TAPE_STEP[setting.market];
+  const twice = longest > 0 ? Math.floor(((longest - POST_MM / 2) / 2 - POST_MM) / step + 1e-6) * step : usual;
+  return twice < usual && twice >= feet(5)
+    ? { value: exact(twice), why: fact('bay.rail', { rail: { mm: longest } }) }
+    : { value: usual, why: fact('bay.clear') };
+}
+
+const HEAVY = PANELS.filter((panel) => panel.carries === 'heavy');
+/** A panel to a bay, between posts that stand whatever the panel is. */
+const RUN = { lapMeshes: 0, postSpacingMm: feet(8), postMinor: 0 } as const;
 
 /**
  * 4×4 posts 24″ deep on 4″ of gravel in dry, crowned concrete; two 2×4 rails a side with staggered
@@ -48,7 +68,7 @@ export const RAIL_TRELLIS_KNOBS = {
     suggest: (setting, set) =>
       set.bays === 'centres'
         ? { value: perMarket(setting.market, 96, 2400), why: fact('bay.centres') }
-        : { value: perMarket(setting.market, 92, 2340), why: fact('bay.clear') },
+        : suggestBay(setting),
   },
   ...heavyPostKnobs('Posts'),
   ...depthKnob,
@@ -104,10 +124,15 @@ export const RAIL_TRELLIS_KNOBS = {
     max: feet(4),
     step: TAPE_STEP,
     help: 'At the high point: the rails are level, the ground is not.',
-    suggest: (setting) => {
-      const wanted = suggestGap(setting);
-      const least = perMarket(setting.market, 10, 250);
-      return wanted.value >= least ? wanted : { value: least, why: fact('rails.ground') };
+    suggest: (setting, set) => {
+      const wanted = suggestGap(setting, panelOf(setting, String(set.panel)).heightMm);
+      const usual = perMarket(setting.market, 10, 250);
+      if (wanted.value >= usual || wanted.why.code === 'gap.reach') return wanted;
+      // A crop that flops below a rail at that height is worth bending for it.
+      const low = Math.min(usual, Math.max(perMarket(setting.market, 2, 50), tidy(mostGap(setting), setting.market)));
+      return setting.planted.length > 0 && low < usual - 1
+        ? { value: low, why: fact('rails.crop', { crop: leadPlant(setting)?.crop.name ?? '' }) }
+        : { value: usual, why: fact('rails.ground') };
     },
   },
   stagger: {
@@ -125,17 +150,11 @@ export const RAIL_TRELLIS_KNOBS = {
     type: 'choice',
     label: 'Panel',
     group: 'Panels',
-    choices: PANELS.filter((panel) => panel.carries === 'heavy').map((panel) => ({ id: panel.id, label: panel.name })),
-    offered: offeredPanels,
+    first: true,
+    choices: HEAVY.map((panel) => ({ id: panel.id, label: panel.name })),
+    offered: (setting) => offeredPanels(setting, HEAVY),
     help: 'Only panels that have a price in your price book are offered.',
-    suggest: (setting) => {
-      const offered = offeredPanels(setting);
-      return {
-        value:
-          ASKED_FOR[setting.market].find((id) => offered.includes(id)) ?? offered[0] ?? ASKED_FOR[setting.market][0],
-        why: fact('panel.usual'),
-      };
-    },
+    suggest: (setting) => suggestPanel(setting, RUN, HEAVY),
   },
   hang: {
     type: 'choice',
@@ -191,5 +210,3 @@ export const RAIL_TRELLIS_KNOBS = {
 } as const satisfies Knobs<BedSetting>;
 
 export type RailTrellisValues = Values<typeof RAIL_TRELLIS_KNOBS>;
-
-export const panelOf = (setting: BedSetting, id: string) => stockOf(setting.catalogue, id, 'panel');

@@ -13,19 +13,32 @@ export const SCREW_EVERY_MM = feet(16) / 5;
 /** Metal ties hold a panel that runs behind the posts, at three heights (from memory); wire for one, mm. */
 export const TIES_A_POST = 3;
 const TIE_MM = inches(10);
+/** From a panel's end to its outermost screw (from memory). mm. */
+const SCREW_IN_MM = inches(1);
 /** A panel split lengthways makes four strips (common practice, no source). */
 export const STRIPS = 4;
 
-/** Places along a length: evenly, the outer ones half a step in, and one on each rail that would get none. */
-function alongPlaces(fromMm: number, lengthMm: number, rails: readonly Rail[]): number[] {
-  const count = Math.max(2, Math.ceil(lengthMm / SCREW_EVERY_MM - 1e-6));
-  const even = Array.from({ length: count }, (_, i) => fromMm + ((i + 0.5) * lengthMm) / count);
+/**
+ * Places along a length: where the even steps of the whole row fall into it, the first half a step in, so that
+ * a rail over two panels gets five and not three of each; two at the least, and one on each rail that would
+ * get none.
+ */
+function alongPlaces(fromMm: number, lengthMm: number, rowMm: number, rails: readonly Rail[]): number[] {
+  const steps = Math.max(1, Math.round(rowMm / SCREW_EVERY_MM));
+  const inMm = Math.min(SCREW_IN_MM, lengthMm / 4);
+  const row = Array.from({ length: steps }, (_, i) => ((i + 0.5) * rowMm) / steps)
+    .filter((at) => at >= fromMm - SCREW_EVERY_MM / 4 && at <= fromMm + lengthMm)
+    .map((at) => Math.min(fromMm + lengthMm - inMm, Math.max(fromMm + inMm, at)));
+  const even = row.length >= 2 ? row : [fromMm + lengthMm / 4, fromMm + (3 * lengthMm) / 4];
   const missed = rails.filter((rail) => !even.some((x) => x >= rail.fromMm && x <= rail.toMm));
   return [
     ...even,
     ...missed.map((rail) => Math.min(Math.max(fromMm, (rail.fromMm + rail.toMm) / 2), fromMm + lengthMm)),
   ];
 }
+
+/** From the outside of the first post to that of the last. mm. */
+const rowMmOf = (t: Trellis): number => (t.postsAt.at(-1) ?? 0) + t.postMm / 2;
 
 /** Where a panel is screwed to the rails of one level: on the middle of the rail. */
 const screwPlaces = (
@@ -36,7 +49,7 @@ const screwPlaces = (
   y: number,
   rails: readonly Rail[],
 ): Point[] =>
-  alongPlaces(fromMm, lengthMm, rails).map((x): Point => [
+  alongPlaces(fromMm, lengthMm, rowMmOf(t), rails).map((x): Point => [
     x,
     y,
     level === 'bottom' ? t.lowMm + t.rail.wideMm / 2 : t.highMm - t.rail.wideMm / 2,
@@ -203,7 +216,7 @@ export function layShelves(t: Trellis, rails: readonly Rail[]): { parts: Part[];
       parts.push(strip);
       const held = t.sides.map((side) => railsAt(rails, level, side, from, from + length));
       const edges = held.flatMap((some, n) =>
-        alongPlaces(cornerOf(strip)[0], length, some).map((x): Point => [
+        alongPlaces(cornerOf(strip)[0], length, rowMmOf(t), some).map((x): Point => [
           x,
           t.y + ((t.sides[n] as number) * (t.postMm + t.rail.thickMm)) / 2,
           z,

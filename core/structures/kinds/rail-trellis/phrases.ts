@@ -1,5 +1,6 @@
 import type { Phrases } from '../../../wording/say';
 import { FOOTING_PHRASES } from '../../rules/footing';
+import { PANEL_CHOICE_PHRASES } from '../../rules/panel-choice';
 import { ROW_PHRASES } from '../../rules/row';
 import { TIMBER_PHRASES } from '../../rules/timber-knobs';
 import { DEPTH_PHRASES } from '../../rules/timber-post';
@@ -11,14 +12,16 @@ export const RAIL_TRELLIS_PHRASES = {
   ...DEPTH_PHRASES,
   'bays.divide': 'Equal bays use the whole row.',
   'bay.clear': 'One 8′ (2.4 m) panel, less what the posts take.',
+  'bay.rail': 'Rails of {rail} then carry over two bays, and no post has all of them broken on it.',
   'bay.centres': 'Eight feet (2.4 m) from centre to centre.',
   'block.trim': 'A board laid on the top rail marks every post at once.',
   'caps.rot': 'A cap keeps the rain out of the end grain.',
   'caps.none': 'No cap in your price book.',
   'rails.both': 'Two rails a side carry a shelf and brace the posts.',
+  'rails.crop': 'As low as {crop} needs its first hold; trim the grass under it.',
   'rails.ground': '10″ (250 mm) clear of the soil at the high point, 12″ at the low one.',
   'stagger.yes': 'No post has all its rails broken on it.',
-  'panel.usual': 'The panel usually asked for, in your price book.',
+  ...PANEL_CHOICE_PHRASES,
   'hang.between': 'Cut to the gaps: the posts stay in sight and hold the panel’s edges.',
   'cut.wire': 'The edge keeps an upright wire to be fixed by.',
   'shelf.fruit': 'Heavy fruit can lie on it.',
@@ -34,19 +37,18 @@ export const RAIL_TRELLIS_PHRASES = {
   'count.panels.behind': 'Whole panels end to end, the last one cut beside a wire',
   'count.shelves': 'One to a bay, from a panel split lengthways into {strips}',
   'count.rail-screws': 'Two at each post, two in each end of a joint',
-  'count.panel-screws': 'Along both rails, none more than {every} apart',
+  'count.panel-screws': 'Five to a 16′ (4.9 m) rail, top and bottom: one about every {every}',
   'count.ties': '{ties} on each post it passes',
   'count.shelf-staples': 'On both rails',
   'count.caps': 'One on each post',
   'step.locate': 'Have buried cables and pipes found before you dig.',
-  'step.line':
-    'Stretch a string line, mark {posts|post|posts} over {row} with one running tape, and plumb the marks down to the ground.',
+  'step.line': 'Stretch a string line, mark {posts|post|posts} over {row}, and plumb the marks down to the ground.',
   'step.dig': 'Dig {posts|hole|holes} {depth} deep and put {gravel} of gravel into each.',
   'step.ends':
     'Stand and brace the end posts first, plumb both ways; then the others to the line, a block’s thickness off it.',
   'step.level': 'From a mark {gap} above the soil at the high point, carry a level line along all posts.',
   'step.rails':
-    'Screw the bottom rails to the line; set the top rails with a spacer block so that the gap is the same everywhere. Start one side with the short rail.',
+    'Measure from post to post again, as they stand, and cut the rails to that. Screw the bottom rails to the line, each end pre-drilled; set the top rails with a spacer block so that the gap is the same everywhere. Start one side with the short rail.',
   'step.trim': 'Lay the {block} block on the top rail, mark every post on all faces and cut the tops to one height.',
   'step.caps': 'Cap the posts.',
   'step.remeasure':
@@ -57,7 +59,8 @@ export const RAIL_TRELLIS_PHRASES = {
   'step.plant': 'Plant along the front; tie main stems loosely as they reach the mesh.',
   'season.tie': 'Every week, tie main stems (not side shoots) to the mesh.',
   'season.storm': 'After a storm, look over screws and posts.',
-  'season.oil': 'In autumn, cut the vines down, turn cut wire ends in and oil bare timber.',
+  'season.oil':
+    'In autumn, cut the vines down, turn cut wire ends in and oil bare timber. Dry oily rags flat outdoors: bundled they catch fire by themselves.',
   'care.saw':
     'Unplug the saw before you set its depth; clamp the work; eyes and ears covered. Treated timber: gloves and mask, and never burn it.',
   'care.panel':

@@ -9,12 +9,14 @@ import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import { lengthOnLie, lengthOnSoil, type Lie } from '../../rules/lie';
+import { panelsCould } from '../../rules/could';
+import { offeredPanels, panelOf } from '../../rules/panel-choice';
 import { acrossBed, startOf, rowHandles } from '../../rules/row';
 import type { BedSetting } from '../../setting';
 import { placeStations } from '../../rules/stations';
 import { setPost, standingOf } from '../../rules/timber-post';
 import { postCentres } from './bays';
-import { panelOf, type RailTrellisValues } from './knobs';
+import type { RailTrellisValues } from './knobs';
 import { layShelves, panelsBehind, panelsBetween, SCREW_EVERY_MM, STRIPS, TIES_A_POST } from './panels';
 import { layRails, railJoints, railTreatment, type Trellis } from './rails';
 
@@ -133,6 +135,7 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Buil
       carries: panel.carries,
       startsMm: v.gap,
       gapMm: v.gap,
+      could: panelsCould(setting, offeredPanels(setting), { net: false, gapMm: v.gap }),
       topMm: {
         least: t.highMm - highGround,
         most: Math.max(...posts.map((one) => one.aboveMm)) - v.topBlock,

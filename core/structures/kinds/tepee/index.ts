@@ -1,10 +1,11 @@
+import { bedForTwo } from '../../../checks/bed-for-two';
 import { tipping } from '../../../checks/tipping';
 import { reachOverBed } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { TEPEE_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
-import { TEPEE_KNOBS } from './knobs';
+import { LEAST_RADIUS_MM, mostTie, TEPEE_KNOBS } from './knobs';
 import { TEPEE_PHRASES } from './phrases';
 import { sizeTepee } from './size';
 import { tepeeSeason, tepeeSteps } from './steps';
@@ -22,6 +23,7 @@ export const kind = structureKind({
   checks: ({ design, facts }, _v, setting) => [
     ...standChecks(design, setting),
     tipping(facts.tips),
+    bedForTwo({ widthMm: setting.place.bed.widthMm, needsMm: 2 * LEAST_RADIUS_MM }),
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: tepeeSteps,
@@ -47,8 +49,11 @@ export const kind = structureKind({
     },
     'depth.shallow': () => ({ pushIn: inches(6) }),
     'tips.narrow': (v) => ({ radius: Math.min(feet(6), Math.ceil((v.height * 0.25) / 10) * 10) }),
-    'height.low': (_v, _built, setting) => ({
-      height: Math.min(feet(12), Math.max(feet(3), ...setting.planted.map((one) => one.crop.supportToMm))),
+    'height.low': (v, _built, setting) => ({
+      height: Math.min(
+        Math.max(v.height, mostTie(setting, v.pole, v.radius)),
+        Math.max(feet(3), ...setting.planted.map((one) => one.crop.supportToMm)),
+      ),
     }),
     'reach.tall': (_v, _built, setting) => ({ height: Math.max(feet(3), reachOverBed(setting)) }),
     'load.heavy': () => ({ form: 'tepee', pole: 'pole-larch' }),

@@ -4,16 +4,37 @@ import { fact } from '../../../wording/say';
 import type { Knobs, Settled } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
-import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
+import { LEAST_LEAN_PUSHED_RAD } from '../../../checks/tipping';
+import { reachOverBed } from '../../rules/row';
+import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { shadedSide } from './shaded';
 
 const isTepee = (set: Settled): boolean => set.form === 'tepee';
 const offeredPoles = (setting: BedSetting): string[] =>
   POLES.map((pole) => pole.id).filter((id) => isOffered(setting, id));
 
+/** Poles closer to the middle than this cross at the soil already (from memory). mm. */
+export const LEAST_RADIUS_MM = inches(8);
+
 /** What fits the bed: its narrower side less the ring's own half width on both sides. mm. */
 const radiusInBed = (setting: BedSetting, ringMm: number): number =>
   (Math.min(setting.place.bed.widthMm, setting.place.bed.lengthMm) - ringMm) / 2;
+
+/** The cane a small cone is made of, where it is sold. */
+const conePole = (setting: BedSetting): string => offeredPoles(setting)[0] ?? 'cane-bamboo';
+
+/** Pole above the tie and in the soil, at the least that is suggested for a cone. mm. */
+const CONE_BEYOND_MM = inches(12);
+
+/** How high poles on sale can be tied over a ring so wide that they neither tip nor end out of reach. mm. */
+export function mostTie(setting: BedSetting, pole: string, radiusMm: number): number {
+  const longest = (setting.sizesOf(pole).at(-1) ?? feet(8)) - CONE_BEYOND_MM;
+  const tied = Math.sqrt(Math.max(0, longest ** 2 - radiusMm ** 2));
+  return Math.min(tied, (2 * radiusMm) / Math.tan(LEAST_LEAN_PUSHED_RAD), reachOverBed(setting));
+}
+
+/** Room for a tepee of poles rather than a cone of canes. mm. */
+export const hasRoom = ({ place: { bed } }: BedSetting): boolean => Math.min(bed.widthMm, bed.lengthMm) >= 1400;
 
 /**
  * Twelve poles for a playhouse-size tepee, a doorway on the shaded side, a ring bed 12″ wide, string
@@ -31,9 +52,7 @@ export const TEPEE_KNOBS = {
     ],
     help: 'A cone of canes and twine carries beans and peas only.',
     suggest: (setting) =>
-      Math.min(setting.place.bed.widthMm, setting.place.bed.lengthMm) >= 1400
-        ? { value: 'tepee', why: fact('form.room') }
-        : { value: 'cone', why: fact('form.small') },
+      hasRoom(setting) ? { value: 'tepee', why: fact('form.room') } : { value: 'cone', why: fact('form.small') },
   },
   ring: {
     type: 'length',
@@ -52,7 +71,7 @@ export const TEPEE_KNOBS = {
     type: 'length',
     label: 'Middle to a pole',
     group: 'Shape',
-    min: inches(8),
+    min: LEAST_RADIUS_MM,
     max: feet(6),
     step: TAPE_STEP,
     help: 'On the soil, half the way across.',
@@ -61,7 +80,7 @@ export const TEPEE_KNOBS = {
       const wanted = isTepee(set) ? perMarket(setting.market, 36, 900) : perMarket(setting.market, 15, 380);
       const room = radiusInBed(setting, Number(set.ring));
       return {
-        value: tidy(Math.max(inches(8), Math.min(wanted, room)), setting.market),
+        value: tidy(Math.max(LEAST_RADIUS_MM, Math.min(wanted, room)), setting.market),
         why: fact(room < wanted ? 'radius.bed' : 'radius.usual'),
       };
     },
@@ -75,10 +94,20 @@ export const TEPEE_KNOBS = {
     step: TAPE_STEP,
     help: 'Where the poles cross.',
     usualMost: () => feet(9),
-    suggest: (setting, set) => ({
-      value: isTepee(set) ? perMarket(setting.market, 84, 2100) : perMarket(setting.market, 60, 1500),
-      why: fact(isTepee(set) ? 'height.tepee' : 'height.cone'),
-    }),
+    suggest: (setting, set) => {
+      if (isTepee(set)) return { value: perMarket(setting.market, 84, 2100), why: fact('height.tepee') };
+      const usual = perMarket(setting.market, 60, 1500);
+      const wants = leadPlant(setting)?.crop.supportToMm ?? usual;
+      const most = Math.max(
+        feet(3),
+        wholeStep(mostTie(setting, conePole(setting), Number(set.radius)), setting.market),
+      );
+      if (most < Math.max(usual, wants))
+        return { value: Math.min(most, Math.max(usual, wants)), why: fact('height.stands') };
+      return wants > usual
+        ? { value: wholeStep(wants, setting.market), why: fact('height.crop') }
+        : { value: usual, why: fact('height.cone') };
+    },
   },
   poles: {
     type: 'count',

@@ -7,6 +7,8 @@ export const TEPEE_PHRASES = {
   'radius.usual': 'A tepee that two children can sit in, or a cone an arm can reach round.',
   'radius.bed': 'As far as the bed allows.',
   'height.tepee': 'Beans top it; poles of 10′ (3 m) reach.',
+  'height.stands': 'As high as poles on sale stand on a ring this wide without tipping.',
+  'height.crop': 'As high as the crop is to be held.',
   'height.cone': 'As high as peas and dwarf beans climb.',
   'poles.twelve': 'Twelve make a playhouse.',
   'poles.six': 'Six canes are enough for a cone.',

@@ -15,7 +15,7 @@ import { angleAt, anglesRound, doorHalfRad, onRing, openRingMm, ringArea, type D
 import type { BedSetting } from '../../setting';
 import { placeStations } from '../../rules/stations';
 import { bundleRadius, lashingMm, poleMm } from './cord';
-import type { TEPEE_KNOBS } from './knobs';
+import { hasRoom, mostTie, type TEPEE_KNOBS } from './knobs';
 import { SIDE_RAD } from './shaded';
 
 export type TepeeValues = Values<typeof TEPEE_KNOBS>;
@@ -24,7 +24,7 @@ export type TepeeValues = Values<typeof TEPEE_KNOBS>;
 export interface TepeeFacts {
   rowsAtMm: readonly number[];
   /** From the foot line to the middle, and how high. */
-  tips: { halfBaseMm: number; heightMm: number };
+  tips: { halfBaseMm: number; heightMm: number; pushedIn: boolean };
 }
 
 /** One turn of string round a pole where it passes, and made fast at both ends (from memory). mm. */
@@ -152,6 +152,11 @@ export function sizeTepee(v: TepeeValues, setting: BedSetting): Built<TepeeFacts
       startsMm: 0,
       gapMm: 0,
       topMm: { least: v.height, most: v.height },
+      could: {
+        topMm: Math.max(v.height, mostTie(setting, v.pole, v.radius)),
+        carries: hasRoom(setting) ? 'medium' : 'light',
+        net: true,
+      },
     },
     views: rowViews({ ground, bed, startMm }),
     bodies: 1,
@@ -214,7 +219,10 @@ export function sizeTepee(v: TepeeValues, setting: BedSetting): Built<TepeeFacts
   };
   return {
     design,
-    facts: { rowsAtMm: [-v.radius, v.radius], tips: { halfBaseMm: v.radius, heightMm: v.height } } satisfies TepeeFacts,
+    facts: {
+      rowsAtMm: [-v.radius, v.radius],
+      tips: { halfBaseMm: v.radius, heightMm: v.height, pushedIn: v.pushIn >= inches(4) },
+    } satisfies TepeeFacts,
   };
 }
 

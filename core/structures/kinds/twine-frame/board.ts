@@ -16,6 +16,9 @@ export interface Wood {
 /** Where the price book names no length: 12′ (common practice for this frame, no source). mm. */
 const USUAL_BOARD_MM = 3657.6;
 
+/** A knee brace does its work from about a foot of corner on (from memory). mm. */
+const LEAST_BRACE_LEG_MM = 254;
+
 /** Two outer strips and the middle, less two saw cuts: 7¼″ − 2 × 2¼″ − 2 × ⅛″ leaves 2½″ (common practice, no source). */
 export function woodOf(v: TwineFrameValues, setting: BedSetting): Wood {
   if (v.make === 'lengths') {
@@ -32,8 +35,12 @@ export function woodOf(v: TwineFrameValues, setting: BedSetting): Wood {
   const beamWideMm = timber.wideMm - 2 * v.strip - 2 * setting.saw.kerfMm;
   const sizes = setting.sizesOf(timber.id);
   const wantedMm = Math.max(v.rowLength, v.beamHeight - beamWideMm + v.depth);
-  // The spare beyond the upright becomes two braces: a board half as long again leaves enough for both.
-  const braced = v.braces === 'none' ? wantedMm : Math.max(wantedMm, (v.beamHeight - beamWideMm + v.depth) * 1.5);
+  // What an upright leaves of its strip becomes two braces: the shortest board on sale that leaves them long enough.
+  const upright = v.beamHeight - beamWideMm + v.depth;
+  const braced =
+    v.braces === 'none'
+      ? wantedMm
+      : Math.max(wantedMm, upright + 2 * (LEAST_BRACE_LEG_MM * Math.SQRT2 + v.strip) + 2 * setting.saw.kerfMm);
   const lengthMm = sizes.find((size) => size >= braced - 0.5) ?? sizes.at(-1) ?? Math.max(USUAL_BOARD_MM, wantedMm);
   return {
     stock: timber.id,

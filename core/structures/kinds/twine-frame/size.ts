@@ -1,7 +1,7 @@
 import type { Built } from '../../kind';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Design, Mark, Standing } from '../../../design/design';
+import { plantsOf, type Design, type Mark, type Standing } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import { groundAt, slopeOf, type Ground } from '../../../site/ground';
 import { feet, inches } from '../../../quantity/length';
@@ -10,7 +10,7 @@ import { nearestClear, takenBy } from '../../rules/clash';
 import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import { footAt, lengthOnLie, type Lie } from '../../rules/lie';
 import { piecesOverPosts } from '../../rules/over-posts';
-import { acrossBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
+import { acrossBed, reachOverBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
 import type { BedSetting } from '../../setting';
 import { equalBays } from '../../rules/spacing';
 import { placeStations } from '../../rules/stations';
@@ -83,10 +83,11 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Built<
       side: v.rows === 1 ? 'in line' : i === 0 ? 'front' : i === v.rows - 1 ? 'back' : 'in line',
     })),
   });
-  // One eye, or one arm, to each place along the row; all rows share it.
-  const wanted = stations
-    .filter((station) => station.at[1] === f.rows[0])
-    .map((station) => lengthOnLie(lie, station.alongMm));
+  const planted = plantsOf({ stations });
+  // One eye, or one arm, to each place along the row that somebody is planned for; all rows share it.
+  const wanted = [...new Set(planted.map((station) => station.alongMm))]
+    .sort((a, b) => a - b)
+    .map((alongMm) => lengthOnLie(lie, alongMm));
   const keep = wood.postWideMm / 2 + inches(0.5);
   const first = (postsAt[0] as number) + keep;
   const last = (postsAt.at(-1) as number) - keep;
@@ -114,7 +115,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Built<
       : { parts: [], joints: [] };
   const strings = placeStrings(
     f,
-    stations,
+    planted,
     eyes.map((eye) => eye.atMm),
     beams,
     arms.parts,
@@ -179,6 +180,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Built<
       startsMm: 0,
       gapMm: 0,
       topMm: { least: Math.min(...heights), most: Math.max(...heights) },
+      could: { topMm: Math.max(v.beamHeight, reachOverBed(setting)), carries: 'heavy', net: false },
     },
     views: rowViews({ ground, bed, startMm }),
     bodies: 1,
@@ -198,8 +200,8 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Built<
       'brace to post': fact('count.brace-ends'),
       'brace to beam': fact('count.brace-ends'),
       'arm to beam': fact('count.arm-screws'),
-      'string to beam': fact('count.eyes', { plants: stations.length }),
-      'string to arm': fact('count.eyes', { plants: stations.length }),
+      'string to beam': fact('count.eyes', { plants: planted.length }),
+      'string to arm': fact('count.eyes', { plants: planted.length }),
       'skirt to post': fact('count.skirt-staples'),
     },
     marks: [

@@ -70,8 +70,9 @@ export function placeStrings(
 ): { parts: Line[]; joints: Joint[] } {
   const parts: Line[] = [];
   const joints: Joint[] = [];
+  const along = [...new Set(stations.map((station) => station.alongMm))].sort((a, b) => a - b);
   stations.forEach((station, i) => {
-    const place = i % eyes.length;
+    const place = along.indexOf(station.alongMm);
     const eye = eyes[place] as number;
     const onArm = f.v.rows > 1 && station.at[1] !== f.y;
     const under = onBeam(f, eye, onArm ? 0 : f.wood.beamWideMm);

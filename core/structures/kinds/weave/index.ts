@@ -40,7 +40,7 @@ export const kind = structureKind({
       return v.height - missing >= feet(2) ? { height: inches(Math.floor((v.height - missing) / inches(1))) } : null;
     },
     'height.low': (_v, _built, setting) => ({
-      height: Math.min(feet(8), reachOverBed(setting), Math.max(...setting.planted.map((one) => one.crop.supportToMm))),
+      height: Math.min(reachOverBed(setting), Math.max(...setting.planted.map((one) => one.crop.supportToMm))),
     }),
     'reach.tall': (_v, _built, setting) => ({ height: Math.max(feet(2), reachOverBed(setting)) }),
     'gap.high': (_v, _built, setting) => ({

@@ -6,11 +6,24 @@ import type { Knobs } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
 import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
-import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
-/** Peas and beans climb level strings; everything else is held between two runs of twine. */
-const climbs = (setting: BedSetting): boolean => leadPlant(setting)?.crop.grips != null;
+/** Peas and beans climb level strings; what is heavy or does not climb is held between two runs of twine. */
+const climbs = (setting: BedSetting): boolean => {
+  const lead = leadPlant(setting)?.crop;
+  return lead?.grips != null && lead.load !== 'heavy';
+};
+
+const drivenDepth = (setting: BedSetting) =>
+  setting.soil === 'sand' || setting.wind === 'exposed'
+    ? { value: perMarket(setting.market, 24, 600), why: fact('depth.loose') }
+    : { value: perMarket(setting.market, 18, 460), why: fact('depth.driven') };
+const usualDepth = (setting: BedSetting) => suggestDepth(setting, LEAST_DRIVEN_MM, drivenDepth(setting));
+
+/** As high as posts on sale stand when they are deep enough; 8′ is the most. mm. */
+export const mostHeight = (setting: BedSetting, steel: boolean, depthMm: number): number =>
+  Math.min(feet(8), steel ? (setting.sizesOf('steel-post').at(-1) ?? Infinity) - depthMm : Infinity);
 
 /**
  * Strong posts 5–8′ apart; a pass every 6–10″ as plants grow, a wrap and a half hitch at each post;
@@ -41,10 +54,10 @@ export const WEAVE_KNOBS = {
     help: 'Above the soil; the last pass is made near it.',
     suggest: (setting) => {
       const wanted = leadPlant(setting)?.crop.supportToMm ?? feet(5);
-      return {
-        value: tidy(Math.max(feet(2), Math.min(reachOverBed(setting), wanted, feet(8))), setting.market),
-        why: fact('height.crop'),
-      };
+      const steel = isOffered(setting, 'steel-post');
+      const most = Math.min(reachOverBed(setting), mostHeight(setting, steel, usualDepth(setting).value));
+      const value = Math.max(feet(2), most < wanted ? wholeStep(most, setting.market) : tidy(wanted, setting.market));
+      return { value, why: fact(value < wanted - 30 ? 'height.most' : 'height.crop') };
     },
   },
   firstPass: {
@@ -70,19 +83,19 @@ export const WEAVE_KNOBS = {
     help: '6 to 10″ for stems that are held; 3″ for tendrils.',
     suggest: (setting, set) =>
       set.way === 'ladder'
-        ? {
-            value: tidy(
+        ? { value: perMarket(setting.market, 3, 75), why: fact('every.grip') }
+        : {
+            value: wholeStep(
               Math.min(
-                perMarket(setting.market, 6, 150),
+                perMarket(setting.market, 8, 200),
                 ...setting.planted.flatMap((one) =>
                   one.crop.grips ? [Math.max(inches(3), one.crop.grips.stepMm)] : [],
                 ),
               ),
               setting.market,
             ),
-            why: fact('every.grip'),
-          }
-        : { value: perMarket(setting.market, 8, 200), why: fact('every.weave') },
+            why: fact('every.weave'),
+          },
   },
   wraps: {
     type: 'count',
@@ -168,9 +181,7 @@ export const WEAVE_KNOBS = {
         set.posts === 'steel' ? LEAST_DRIVEN_MM : LET_IN_MM,
         set.posts !== 'steel'
           ? { value: letInDepth(Number(set.height), setting), why: fact('depth.stake') }
-          : setting.soil === 'sand' || setting.wind === 'exposed'
-            ? { value: perMarket(setting.market, 24, 600), why: fact('depth.loose') }
-            : { value: perMarket(setting.market, 18, 460), why: fact('depth.driven') },
+          : drivenDepth(setting),
       ),
   },
 } as const satisfies Knobs<BedSetting>;

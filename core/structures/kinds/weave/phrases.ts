@@ -10,6 +10,7 @@ export const WEAVE_PHRASES = {
   'way.climbs': 'It climbs level strings by itself.',
   'way.leans': 'It does not climb: stems are held between two runs.',
   'height.crop': 'As high as the crop is to be held, within reach.',
+  'height.most': 'As high as posts on sale reach and you do.',
   'first.low': 'Tendrils must find the first string early, or the plants flop.',
   'first.weave': 'When the plants are a hand higher than this.',
   'every.grip': 'As often as its tendrils need a hold.',
@@ -29,10 +30,10 @@ export const WEAVE_PHRASES = {
   'count.strings':
     '{passes|level string|level strings}, {turns} turns at every post, {end} at both ends: {total} in all',
   'step.locate': 'Have buried cables and pipes found before you make any hole.',
-  'step.line': 'Stretch a string line and mark {posts|post|posts} over {row} with one running tape.',
+  'step.line': 'Stretch a string line and mark {posts|post|posts} over {row}.',
   'step.drive':
     'Drive the end posts first, plumb, at least {depth} deep and leaning a hand outwards; then those between to the line.',
-  'step.cap': 'Cap the post tops.',
+  'step.cap': 'Pull a bright cloth or an old ball over each post top that stands at eye height.',
   'step.plant': 'Plant between the posts, in line with them.',
   'step.pass':
     'When the plants stand above {first}: tie on at the end post, run the twine down one side, a wrap and a half hitch at each post, round the last and back along the other side. Again every {every} of growth.',

@@ -12,12 +12,12 @@ import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { nextStockUp } from '../../rules/depth';
 import type { Values } from '../../knob';
-import { acrossBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
+import { acrossBed, reachOverBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
 import type { BedSetting } from '../../setting';
 import { equalBays } from '../../rules/spacing';
 import { placeStations } from '../../rules/stations';
 import { girthOf } from '../../rules/string-length';
-import type { WEAVE_KNOBS } from './knobs';
+import { mostHeight, type WEAVE_KNOBS } from './knobs';
 import { passHeights, passMm } from './passes';
 
 export type WeaveValues = Values<typeof WEAVE_KNOBS>;
@@ -134,12 +134,17 @@ export function sizeWeave(v: WeaveValues, setting: BedSetting): Built<WeaveFacts
       by: 'passes',
       meshMm: null,
       memberMm: stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm,
-      stepMm: v.way === 'ladder' ? v.passEvery : 0,
+      stepMm: v.passEvery,
       fineToMm: 0,
       carries: bay <= feet(8.1) ? (v.way === 'sandwich' ? 'heavy' : 'medium') : 'medium',
       startsMm: v.firstPass,
       gapMm: v.firstPass,
       topMm: { least: v.height, most: v.height },
+      could: {
+        topMm: Math.min(reachOverBed(setting), mostHeight(setting, v.posts === 'steel', v.depth)),
+        carries: 'heavy',
+        net: true,
+      },
     },
     views: rowViews({ ground, bed, startMm }),
     bodies: 1,

@@ -2,13 +2,14 @@ import { leastSpread } from '../../rules/leaves';
 import { throughBedMend } from '../../rules/depth';
 import { tipping } from '../../../checks/tipping';
 import { nailInterval } from '../../../checks/nail-interval';
+import { wholeStep } from '../../rules/tidy';
 import { ROW_MENDS } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { WOVEN_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { structureKind } from '../../kind';
-import { WOVEN_FRAME_KNOBS } from './knobs';
+import { mostFrame, WOVEN_FRAME_KNOBS } from './knobs';
 import { WOVEN_FRAME_PHRASES } from './phrases';
 import { sizeWovenFrame } from './size';
 import { wovenFrameSeason, wovenFrameSteps } from './steps';
@@ -26,7 +27,7 @@ export const kind = structureKind({
   size: sizeWovenFrame,
   checks: ({ design, facts }, _v, setting) => [
     ...standChecks(design, setting),
-    nailInterval(facts.nails),
+    facts.nails && nailInterval(facts.nails),
     facts.tips && tipping(facts.tips),
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
@@ -76,7 +77,9 @@ export const kind = structureKind({
     }),
     'depth.shallow': () => ({ stakes: LEAST_DRIVEN_MM }),
     'depth.share': () => ({ stakes: feet(2) }),
-    'height.low': () => ({ height: feet(7) }),
+    'height.low': (v, _built, setting) => ({
+      height: wholeStep(Math.max(v.height, mostFrame(setting, v.form === 'pair')), setting.market),
+    }),
     'places.one-more': () => ({ school: 'ends' }),
   },
 });

@@ -2,11 +2,34 @@ import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { suggestDepth } from '../../rules/depth';
 import { type BedSetting, isOffered } from '../../setting';
 import { feet, inches } from '../../../quantity/length';
+import { leadPlant } from '../../../crops/planted';
 import { fact } from '../../../wording/say';
-import type { Knobs } from '../../knob';
-import { rowKnobs, stationsKnob } from '../../rules/row';
-import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
+import { LEAST_LEAN_RAD } from '../../../checks/tipping';
+import type { Knobs, Settled } from '../../knob';
+import { nailsAlong } from './weave-path';
+import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
+import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+
+/** A light frame is at most as high as a person can hang it (from memory). mm. */
+export const MOST_FRAME_MM = feet(6.5);
+
+/** How high a frame can be made that one person hangs, that is in reach, and that, leaning over its bed, does not tip. mm. */
+export function mostFrame(setting: BedSetting, pair: boolean): number {
+  const base = Math.min(feet(4), setting.place.bed.widthMm - inches(5));
+  return Math.min(MOST_FRAME_MM, reachOverBed(setting), pair ? base / Math.tan(LEAST_LEAN_RAD) : Infinity);
+}
+
+/** The widest interval to the millimetre that leaves no two nails of either side farther apart than thin tendrils reach: 3″ (common practice, no source). mm. */
+function closeInterval(set: Settled): number {
+  const reach = inches(3);
+  const sides = [Number(set.height), Number(set.width)];
+  for (let asked = Math.floor(reach); asked > reach / 2; asked--)
+    if (sides.every((side) => nailsAlong(side, MEMBER_MM, asked).stepMm <= reach)) return asked;
+  return Math.floor(reach / 2);
+}
+/** A frame's side, about. mm. */
+const MEMBER_MM = 38;
 
 /**
  * A timber frame, for example 1800 × 863 mm of 38 × 22 mm, corner braces, round-headed nails every
@@ -14,7 +37,7 @@ import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
  * practice, no source).
  */
 export const WOVEN_FRAME_KNOBS = {
-  ...rowKnobs(60, 'The stretch of bed that the frames may fill, by a tape laid on the soil.'),
+  ...rowKnobs(60, 'The stretch of bed that the frames may fill, by a tape laid on the soil.', { straddles: true }),
   ...stationsKnob('inset'),
   form: {
     type: 'choice',
@@ -38,7 +61,15 @@ export const WOVEN_FRAME_KNOBS = {
     max: feet(8),
     step: TAPE_STEP,
     help: 'Along its sides.',
-    suggest: (setting) => ({ value: perMarket(setting.market, 71, 1800), why: fact('frame.usual') }),
+    suggest: (setting, set) => {
+      const usual = perMarket(setting.market, 71, 1800);
+      const wants = leadPlant(setting)?.crop.supportToMm ?? 0;
+      // Leaning to each other, frames end lower than they are long.
+      const pair = set.form === 'pair';
+      const lean = pair ? inches(5) : 0;
+      const value = Math.max(usual, wholeStep(Math.min(mostFrame(setting, pair), wants + lean), setting.market));
+      return wants + lean > usual + 1 ? { value, why: fact('frame.crop') } : { value: usual, why: fact('frame.usual') };
+    },
   },
   width: {
     type: 'length',
@@ -78,9 +109,12 @@ export const WOVEN_FRAME_KNOBS = {
     help: 'From foot to foot across the bed.',
     shown: (set) => set.form === 'pair',
     suggest: (setting) => ({
-      value: tidy(
-        Math.max(feet(1), Math.min(perMarket(setting.market, 48, 1200), setting.place.bed.widthMm - inches(4))),
-        setting.market,
+      value: Math.max(
+        feet(1),
+        Math.min(
+          perMarket(setting.market, 48, 1200),
+          wholeStep(setting.place.bed.widthMm - inches(4.5), setting.market),
+        ),
       ),
       why: fact('spread.bed'),
     }),
@@ -110,13 +144,24 @@ export const WOVEN_FRAME_KNOBS = {
     min: inches(2),
     max: inches(10),
     step: { imperial: inches(0.25), metric: 1 },
-    help: 'Set to the nearest interval that divides each side.',
-    suggest: (setting) => {
+    help: 'From nail to nail; equalised, the nearest that divides each side.',
+    suggest: (setting, set) => {
       const thin = setting.planted.find((one) => one.crop.habit === 'tendril-thin');
       return thin
-        ? { value: perMarket(setting.market, 3, 76), why: fact('interval.thin', { crop: thin.crop.name }) }
+        ? { value: closeInterval(set), why: fact('interval.thin', { crop: thin.crop.name }) }
         : { value: 127, why: fact('interval.five') };
     },
+  },
+  nailing: {
+    type: 'choice',
+    label: 'The interval',
+    group: 'Weaving',
+    choices: [
+      { id: 'equal', label: 'equalised, side by side' },
+      { id: 'exact', label: 'kept, the rest at the ends' },
+    ],
+    help: 'Equalised divides each side evenly; kept is the same on every side and leaves a little at the corners.',
+    suggest: () => ({ value: 'equal', why: fact('nailing.equal') }),
   },
   thread: {
     type: 'choice',

@@ -18,7 +18,7 @@ import { leanOf, onLeaf, upLeaf, type Leaf } from '../../rules/leaves';
 import { acrossBed, startOf, rowHandles } from '../../rules/row';
 import { isOffered, type BedSetting } from '../../setting';
 import { placeStations } from '../../rules/stations';
-import type { WOVEN_FRAME_KNOBS } from './knobs';
+import { mostFrame, type WOVEN_FRAME_KNOBS } from './knobs';
 import { furrow, nailsAlong } from './weave-path';
 
 export type WovenFrameValues = Values<typeof WOVEN_FRAME_KNOBS>;
@@ -26,8 +26,8 @@ export type WovenFrameValues = Values<typeof WOVEN_FRAME_KNOBS>;
 /** What its own checks and mends ask for. */
 export interface WovenFrameFacts {
   rowsAtMm: readonly number[];
-  /** Nails round a frame: the interval asked for, and the one set that is farthest from it. */
-  nails: { askedMm: number; setMm: number };
+  /** Nails round a frame that are equalised: the interval asked for, and the one set that is farthest from it. */
+  nails: { askedMm: number; setMm: number } | null;
   /** Of a pair: from the foot line to the middle, and how high. */
   tips: { halfBaseMm: number; heightMm: number } | null;
   /** How wide the sides of a frame are. */
@@ -104,8 +104,8 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Built<
       posts.push(...stakes.posts);
     }
   }
-  const upright = nailsAlong(v.height, wood.wideMm, v.interval);
-  const level = nailsAlong(v.width, wood.wideMm, v.interval);
+  const upright = nailsAlong(v.height, wood.wideMm, v.interval, v.nailing);
+  const level = nailsAlong(v.width, wood.wideMm, v.interval, v.nailing);
   const worst = [upright.stepMm, level.stepMm].reduce((a, b) =>
     Math.abs(b - v.interval) > Math.abs(a - v.interval) ? b : a,
   );
@@ -145,6 +145,11 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Built<
       startsMm: wood.wideMm,
       gapMm: 0,
       topMm: { least: heightMm, most: heightMm },
+      could: {
+        topMm: Math.max(heightMm, leanOf(mostFrame(setting, pair), spread, pair ? wood.thickMm : 0).heightMm),
+        carries: 'light',
+        net: true,
+      },
     },
     views: rowViews({ ground, bed, startMm }),
     bodies: v.frames,
@@ -219,7 +224,7 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Built<
     design,
     facts: {
       rowsAtMm: rows,
-      nails: { askedMm: v.interval, setMm: worst },
+      nails: v.nailing === 'equal' ? { askedMm: v.interval, setMm: worst } : null,
       tips: pair ? { halfBaseMm: spread / 2, heightMm } : null,
       sideMm: wood.wideMm,
     } satisfies WovenFrameFacts,
@@ -240,8 +245,8 @@ function placeFrame(
   const up = upLeaf(leaf);
   const at = (along: number, high: number, out = 0): Point => onLeaf(leaf, fromMm + along, high, out);
   const row = unit(minus(at(1000, 0), at(0, 0)));
-  const upright = nailsAlong(v.height, wood.wideMm, v.interval).atMm;
-  const level = nailsAlong(v.width, wood.wideMm, v.interval).atMm;
+  const upright = nailsAlong(v.height, wood.wideMm, v.interval, v.nailing).atMm;
+  const level = nailsAlong(v.width, wood.wideMm, v.interval, v.nailing).atMm;
   const member = (id: string, from: Point, to: Point, wide: Point, cutMm: number, places: readonly number[]): Bar => ({
     shape: 'bar',
     id,

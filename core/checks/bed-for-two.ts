@@ -1,0 +1,17 @@
+import { check, SEEN_MM } from './check';
+
+/** Is the bed wide enough for two rows of plants with what leans between them? A 1′ bed carries one row, not two (common practice, no source). mm. */
+export const bedForTwo = check(
+  'bed-for-two',
+  {
+    says: {
+      'bed.one-row':
+        'The bed is {width} wide; this kind stands safely on {needs} and no less: choose one for a single row.',
+    },
+    unfit: ['bed.one-row'],
+  },
+  ({ widthMm, needsMm }: { widthMm: number; needsMm: number }, found) =>
+    widthMm + SEEN_MM < needsMm
+      ? found('warn', 'bed.one-row', { width: { mm: widthMm }, needs: { mm: needsMm } })
+      : null,
+);
