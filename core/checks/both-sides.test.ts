@@ -367,6 +367,16 @@ const CASES: Record<string, Case[]> = {
     [reachUp({ topMm: 1900, bedMm: 226, reachMm: 2100 }), 'warn', 'reach.tall'],
   ],
   'row-in-bed': [
+    [
+      rowInBed({ builtMm: bed.lengthMm - 26, startMm: 0, bed, wish: { askedMm: bed.lengthMm, stepMm: 203 } }),
+      'note',
+      'row.steps',
+    ],
+    [
+      rowInBed({ builtMm: bed.lengthMm - 24, startMm: 0, bed, wish: { askedMm: bed.lengthMm, stepMm: 203 } }),
+      'good',
+      'row.fills',
+    ],
     [rowInBed({ builtMm: 3000, startMm: 0, bed: { ...bed, lengthMm: 3000 } }), 'good', 'row.fills'],
     [rowInBed({ builtMm: 2974, startMm: 0, bed: { ...bed, lengthMm: 3000 } }), 'good', 'row.short-of-bed'],
     [rowInBed({ builtMm: 2974, startMm: 27, bed: { ...bed, lengthMm: 3000 } }), 'warn', 'row.past-bed'],

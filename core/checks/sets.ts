@@ -33,10 +33,10 @@ export const postChecks = (
 
 /** What a row on a bed is asked: does it fit, and can it be reached across and up. */
 export const rowChecks = (
-  { builtMm, startMm, hold }: Pick<Design, 'builtMm' | 'startMm' | 'hold'>,
+  { builtMm, startMm, hold, wish }: Pick<Design, 'builtMm' | 'startMm' | 'hold' | 'wish'>,
   at: { bed: Bed; rowsAtMm: readonly number[]; armMm: number; reachMm: number },
 ): (Verdict | null)[] => [
-  rowInBed({ builtMm, startMm, bed: at.bed }),
+  rowInBed({ builtMm, startMm, bed: at.bed, ...(wish ? { wish } : {}) }),
   reachAcross({ rowsAtMm: at.rowsAtMm, bed: at.bed, armMm: at.armMm }),
   reachUp({ topMm: hold?.topMm.most ?? 0, bedMm: at.bed.heightMm, reachMm: at.reachMm }),
 ];

@@ -136,6 +136,8 @@ export interface Design {
   ground: Terrain;
   /** Length as built, by a tape on the soil. */
   builtMm: number;
+  /** How long it was asked to be, where it is built in whole steps: of a mesh. */
+  wish?: { askedMm: number; stepMm: number };
   /** Where its zero lies: so far along the bed or the way it stands on, by a tape. */
   startMm: number;
   /** What stands in the soil; none where nothing is let into it. */

@@ -144,6 +144,7 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Built<Gu
     stations,
     ground,
     builtMm: runEnd,
+    wish: { askedMm: v.rowLength, stepMm: panel.pitchMm },
     startMm,
     posts: posts.map(standingOf),
     hold: {

@@ -23,6 +23,31 @@ describe('panel wall (common practice, no source)', () => {
     }
   });
 
+  it('48′ of bed is three whole panels, 46′ 8″ on seven posts; 15′ by hand are 14′ 8″ and it says why; two panels when asked', () => {
+    const long = one('panel-wall', { lengthMm: feet(48) }, tomato);
+    expect([long.design.builtMm, long.posts.length]).toEqual([inches(560), 7]);
+    expect(long.sized.knobs.rowLength?.suggestion.why.code).toBe('row.whole-panels');
+    const wished = one('panel-wall', { lengthMm: feet(16) }, tomato, { rowLength: feet(15) });
+    expect([Math.round(wished.design.builtMm), wished.codes]).toEqual([Math.round(inches(176)), ['row.steps']]);
+    const two = one('panel-wall', { lengthMm: feet(48) }, tomato, { panels: 2 });
+    expect([Math.round(two.design.builtMm), two.codes]).toEqual([Math.round(inches(47 * 8)), []]);
+    // An 8′ bed takes the 8′ panel, which costs less than a 16′ one and its cut.
+    expect(one('panel-wall', { lengthMm: feet(8) }, tomato).sized.knobs.panel?.value).toBe('panel-8ft');
+    // Seven plants left to bush, ten to twelve pruned, on 16′: one at each end allowed.
+    const places = (training: string) => one('panel-wall', {}, { crop: 'tomato', training }).design.stations.length;
+    expect([places('unpruned'), places('two-leaders')]).toEqual([7, 10]);
+  });
+
+  it('a gap two inches lower is suggested where that makes nine posts a foot shorter', () => {
+    // An 11″ bed takes posts 20″ deep: 8″ + 50″ − 4″ + 20″ would be 6′ 2″, and 7′ posts.
+    const bed = { lengthMm: feet(64), heightMm: inches(11) };
+    const cucumber = { crop: 'cucumber', training: 'vine' };
+    const wall = one('panel-wall', bed, cucumber);
+    expect([wall.sized.knobs.gap?.suggestion.why.code, wall.sized.knobs.gap?.value]).toEqual(['gap.saves', inches(6)]);
+    const usual = one('panel-wall', bed, cucumber, { gap: inches(8) });
+    expect([wall, usual].map(({ posts }) => posts[0]?.cutMm)).toEqual([feet(6), feet(7)]);
+  });
+
   it('24′ is one whole panel and thirteen meshes of another, lapped by one, on four posts', () => {
     const panel = stockOf(CATALOGUE, 'panel-16ft', 'panel');
     expect(meshesAcross(panel)).toBe(24);

@@ -99,6 +99,7 @@ export function sizePanelWall(v: PanelWallValues, setting: BedSetting): Built<Pa
     stations,
     ground,
     builtMm,
+    wish: { askedMm: v.panels === asked.length ? v.rowLength : builtMm, stepMm: panel.pitchMm },
     startMm,
     posts: standing,
     hold: {

@@ -21,6 +21,22 @@ describe('twine frame (common practice, no source)', () => {
     ]);
   });
 
+  it('hangs a string from an eye for each plant that is planned, none for spare places, in one row or three', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 40 }), fc.integer({ min: 1, max: 3 }), (count, rows) => {
+        const frame = onBed('twine-frame', { rows }, {}, { crop: 'tomato', training: 'one-stem', count });
+        const planned = Math.min(count, frame.design.stations.length);
+        expect(frame.design.stations.filter((station) => !station.spare)).toHaveLength(planned);
+        expect([frame.count('string'), frame.count('string to beam') + frame.count('string to arm')]).toEqual([
+          planned,
+          planned,
+        ]);
+        expect(frame.cost.perPlantMinor).toBe(Math.round(frame.cost.totalMinor / planned));
+      }),
+      { numRuns: 40 },
+    );
+  });
+
   it('string = drop + 20 % + knots + slack, and braces are 45° both ends by Pythagoras', () => {
     const frame = one('twine-frame', { lengthMm: feet(10) }, { crop: 'tomato', training: 'one-stem' });
     const strings = frame.design.parts.filter((part) => part.shape === 'line');
