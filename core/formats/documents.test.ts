@@ -183,6 +183,51 @@ describe('the plan at the door', () => {
       '/beds/0/riseMm',
       "is 6000; the most is half the bed's length, 3657.6",
     ],
+    ...(
+      [
+        [
+          'a day that no year has',
+          { lastFrost: '02-30' },
+          '/site/lastFrost',
+          'is "02-30"; it must be a month and a day of every year, such as 05-10',
+        ],
+        [
+          'a frost before the last one',
+          { lastFrost: '10-20' },
+          '/site/firstFrost',
+          'is 10-28, 8 days after the last frost of spring (10-20); the season between them is at least 30 days',
+        ],
+      ] as const
+    ).map(
+      ([name, site, path, message]) =>
+        [name, (p: Loose) => void Object.assign(p.site as object, site), path, message] as const,
+    ),
+    [
+      'a currency nobody mints',
+      (p: Loose) => {
+        (p.garden as { currency: string }).currency = 'QQQ';
+      },
+      '/garden/currency',
+      'is QQQ, which is no currency of ISO 4217 that is known here',
+    ],
+    [
+      'a farm',
+      (p: Loose) => {
+        for (let i = 0; i < 3; i++) (p.plantings?.[i] as { count: number }).count = 2000;
+      },
+      '/plantings',
+      'come to 6256 plants; the most is 5000',
+    ],
+    [
+      'a shop that has one thing in every size',
+      (p: Loose) => {
+        const { lines } = p.priceBook as unknown as { lines: object[] };
+        for (let size = 1; size <= 41; size++)
+          lines.push({ stock: 'timber-1x4-durable', size, price: { minor: 100, currency: 'EUR' } });
+      },
+      `/priceBook/lines/${DEMO_PLAN.priceBook.lines.length + 40}`,
+      'is size 41 of timber-1x4-durable; the most is 40 of one item',
+    ],
     [
       'two currencies',
       (p: Loose) => {
@@ -195,6 +240,31 @@ describe('the plan at the door', () => {
     const read = readPlan(altered(change));
     expect(read).toMatchObject({ ok: false });
     expect(read.ok ? [] : read.faults).toContainEqual({ path, message });
+  });
+
+  it('takes a length a hair beside its limit, and refuses a garden of more parts than can be worked out in a while', () => {
+    const [first] = DEMO_PLAN.structures as [Plan['structures'][number]];
+    const at = (rowLength: number) => readPlan({ ...DEMO_PLAN, structures: [{ ...first, knobs: { rowLength } }] }).ok;
+    expect([at(609.6 - 1e-9), at(609.59)]).toEqual([true, false]);
+    const beds = Array.from({ length: 100 }, (_, i) => ({
+      ...(DEMO_PLAN.beds[0] as Plan['beds'][number]),
+      id: `b${i}`,
+      lengthMm: 60_000,
+      riseMm: 0,
+    }));
+    const knobs = { width: 304.8, frames: 30, form: 'pair' };
+    const structures = beds.map(({ id }) => ({
+      ...first,
+      id: `s${id}`,
+      kind: 'woven-frame',
+      stand: { on: 'bed' as const, bed: id },
+      plantings: [],
+      knobs,
+    }));
+    const read = readPlan({ ...DEMO_PLAN, beds, plantings: [], structures });
+    expect(read.ok ? [] : read.faults.map((fault) => fault.message)).toEqual([
+      expect.stringMatching(/^brings the garden to 4\d{4} parts; the most is 40000$/),
+    ]);
   });
 
   it.each([[null], [[]], ['plan'], [{}]])('refuses %j without falling over', (junk) =>

@@ -25,7 +25,10 @@ export const GARDEN_SCHEMA = Joi.object({
 });
 
 const monthDay = Joi.string()
-  .pattern(/^(0[1-9]|1[0-2])-(0[1-9]|[12]\d|3[01])$/, 'a month and a day such as 05-10')
+  .pattern(
+    /^((0[13578]|1[02])-(0[1-9]|[12]\d|3[01])|(0[469]|11)-(0[1-9]|[12]\d|30)|02-(0[1-9]|1\d|2[0-8]))$/,
+    'a month and a day of every year, such as 05-10',
+  )
   .required();
 
 export const SITE_SCHEMA = Joi.object({

@@ -1,6 +1,8 @@
 import { cropBook, cropNonsense, findCrop } from '../crops/book';
 import type { Plan } from '../plan/plan';
 import { kindOf } from '../structures/registry';
+import { settingOf } from '../plan/setting-of';
+import { siteNonsense } from '../site/plot';
 import { bedNonsense } from '../site/bed';
 import { LEAST_LEG_MM, shortLeg } from '../site/stand';
 import { atTheDoor, type DocumentFault } from './door';
@@ -17,7 +19,30 @@ export function readPlan(input: unknown): PlanReading {
   const read = atTheDoor<Plan>(PLAN_SCHEMA, upgradePlan(input));
   if (!read.ok) return read;
   const faults = crossFaults(read.value);
+  if (faults.length === 0) faults.push(...tooMuch(read.value));
   return faults.length > 0 ? { ok: false, faults } : { ok: true, plan: read.value };
+}
+
+/** A garden of more would take minutes to work out; a large one has a twentieth of it. */
+const MOST_PLANTS = 5000;
+const MOST_PARTS = 40_000;
+/** No shop sells one thing in more sizes than this. */
+const MOST_SIZES = 40;
+/** So few structures cannot come to {@link MOST_PARTS}: their parts need not be counted. */
+const FEW_STRUCTURES = 16;
+const CURRENCIES: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'));
+
+/** The structure with which the parts of a (so far faultless) plan become too many to be worked out in a while. */
+function tooMuch(plan: Plan): DocumentFault[] {
+  if (plan.structures.length <= FEW_STRUCTURES) return [];
+  let parts = 0;
+  for (const [i, structure] of plan.structures.entries()) {
+    const setting = settingOf(kindOf, plan, structure);
+    parts += kindOf(structure.kind).design(structure.knobs, setting).design.parts.length;
+    if (parts > MOST_PARTS)
+      return [{ path: `/structures/${i}`, message: `brings the garden to ${parts} parts; the most is ${MOST_PARTS}` }];
+  }
+  return [];
 }
 
 function crossFaults(plan: Plan): DocumentFault[] {
@@ -33,6 +58,11 @@ function crossFaults(plan: Plan): DocumentFault[] {
       seen.add(one.id);
     });
   }
+  if (!CURRENCIES.has(plan.garden.currency))
+    say('/garden/currency', `is ${plan.garden.currency}, which is no currency of ISO 4217 that is known here`);
+  for (const { field, message } of siteNonsense(plan.site)) say(`/site/${field}`, message);
+  const plants = plan.plantings.reduce((sum, one) => sum + one.count, 0);
+  if (plants > MOST_PLANTS) say('/plantings', `come to ${plants} plants; the most is ${MOST_PLANTS}`);
   plan.crops.forEach((crop, i) => {
     for (const { field, message } of cropNonsense(crop)) say(`/crops/${i}/${field}`, message);
   });
@@ -85,11 +115,16 @@ function crossFaults(plan: Plan): DocumentFault[] {
         say(`/structures/${i}/plantings/${n}`, `is "${id}", which is named twice`);
     });
   });
+  const sizes = new Map<string, number>();
   const priced = new Set<string>();
   plan.priceBook.lines.forEach((line, i) => {
     const key = `${line.stock} ${line.size}`;
     if (priced.has(key)) say(`/priceBook/lines/${i}`, `prices ${line.stock} at size ${line.size} a second time`);
     priced.add(key);
+    const count = (sizes.get(line.stock) ?? 0) + 1;
+    sizes.set(line.stock, count);
+    if (count === MOST_SIZES + 1)
+      say(`/priceBook/lines/${i}`, `is size ${count} of ${line.stock}; the most is ${MOST_SIZES} of one item`);
     if (line.price.currency !== plan.garden.currency)
       say(
         `/priceBook/lines/${i}/price/currency`,

@@ -76,8 +76,9 @@ export function knobFaults(knobs: Knobs, settings: Readonly<Record<string, unkno
       return choices.includes(value as string) ? [] : [{ knob: name, code: 'no such choice', value, choices }];
     }
     if (typeof value !== 'number' || !Number.isFinite(value)) return [{ knob: name, code: 'not a number', value }];
-    if (value < knob.min) return [{ knob: name, code: 'too small', value, limit: knob.min }];
-    if (value > knob.max) return [{ knob: name, code: 'too large', value, limit: knob.max }];
+    // Within a hair of a limit is at it: 12 × 25.4 is not below 304.8.
+    if (value < knob.min - 1e-6) return [{ knob: name, code: 'too small', value, limit: knob.min }];
+    if (value > knob.max + 1e-6) return [{ knob: name, code: 'too large', value, limit: knob.max }];
     if (knob.type === 'count' && !Number.isInteger(value)) return [{ knob: name, code: 'not whole', value }];
     return [];
   });

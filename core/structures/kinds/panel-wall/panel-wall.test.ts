@@ -39,12 +39,11 @@ describe('panel wall (common practice, no source)', () => {
   });
 
   it('a gap two inches lower is suggested where that makes nine posts a foot shorter', () => {
-    // An 11″ bed takes posts 20″ deep: 8″ + 50″ − 4″ + 20″ would be 6′ 2″, and 7′ posts.
-    const bed = { lengthMm: feet(64), heightMm: inches(11) };
-    const cucumber = { crop: 'cucumber', training: 'vine' };
-    const wall = one('panel-wall', bed, cucumber);
-    expect([wall.sized.knobs.gap?.suggestion.why.code, wall.sized.knobs.gap?.value]).toEqual(['gap.saves', inches(6)]);
-    const usual = one('panel-wall', bed, cucumber, { gap: inches(8) });
+    // 10″ for tools + 50″ − 4″ + 18″ would be 6′ 2″, and 7′ posts.
+    const bed = { lengthMm: feet(64) };
+    const wall = one('panel-wall', bed, null);
+    expect([wall.sized.knobs.gap?.suggestion.why.code, wall.sized.knobs.gap?.value]).toEqual(['gap.saves', inches(8)]);
+    const usual = one('panel-wall', bed, null, { gap: inches(10) });
     expect([wall, usual].map(({ posts }) => posts[0]?.cutMm)).toEqual([feet(6), feet(7)]);
   });
 
