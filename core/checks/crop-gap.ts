@@ -10,11 +10,11 @@ export const cropGap = check(
   'crop-gap',
   {
     says: {
-      'gap.high': 'The gap of {gap} is too high: {crop} needs hold from {from}.',
+      'gap.high': 'The first hold is at {gap}, which is too high: {crop} needs hold from {from}.',
       'gap.netted': 'The fine net begins low enough for {crop}.',
-      'gap.fits': 'The gap of {gap} suits: {crop} stands by itself to {from}.',
+      'gap.fits': 'The first hold is at {gap}: {crop} stands by itself to {from}.',
     },
-    mends: { 'gap.high': 'Lower the panel' },
+    mends: { 'gap.high': 'Let it begin lower' },
   },
   ({ planted, hold }: { planted: readonly Planted[]; hold: Hold }, found) => {
     const climbing = planted.filter((one) => one.crop.habit !== 'none');

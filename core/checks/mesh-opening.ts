@@ -12,13 +12,13 @@ export const meshOpening = check(
   'mesh-opening',
   {
     says: {
-      'mesh.wide': '{crop} needs a hold every {wants}; this mesh has one every {step}.',
+      'mesh.wide': '{crop} needs a hold every {wants}; this has one every {step}.',
       'mesh.never': '{crop} needs a hold every {wants}; this has one every {step} and takes no finer net.',
       'mesh.narrow':
         'A hand with fruit in it will not pass through {opening}: {crop} can be picked from its own side only.',
-      'mesh.fits': 'A hand passes through the {wide} × {high} mesh.',
+      'mesh.fits': 'A hand passes through its openings of {wide} × {high}.',
     },
-    mends: { 'mesh.wide': 'Add a fine net low down', 'mesh.narrow': 'Open the mesh' },
+    mends: { 'mesh.wide': 'Give it closer holds', 'mesh.narrow': 'Open the mesh' },
     unfit: ['mesh.never'],
   },
   ({ planted, hold }: { planted: readonly Planted[]; hold: Hold }, found) => {

@@ -1,3 +1,4 @@
+import { counted } from '../crops/counted';
 import type { Planted } from '../crops/planted';
 import type { Station } from '../design/design';
 import { check } from './check';
@@ -12,7 +13,7 @@ export const plantsFit = check(
     says: {
       'places.one-more':
         '{planned} planned, but half a space in gives {places}: {places} spaces have one more end. From end to end there are {planned}.',
-      'plants.too-many': '{planned} {crop} planned, but there is room for {places} at {spacing}.',
+      'plants.too-many': '{what} planned, but there is room for {places} at {spacing}.',
       'plants.fit': '{places|place|places} for {planned|plant|plants}.',
       'plants.spare': '{planned|plant|plants} planned; {spare|place is|places are} spare.',
     },
@@ -35,7 +36,7 @@ export const plantsFit = check(
     }
     const places = placesFor(short.id);
     const { spacingMm } = short.training;
-    const values = { crop: short.crop.name, planned: short.count, places, spacing: { mm: spacingMm } };
+    const values = { what: counted(short.crop, short.count), planned: short.count, places, spacing: { mm: spacingMm } };
     // One more post than gaps: the plant that is missing stands on the end.
     return places > 1 && short.count === places + 1 && short.count === at.endToEnd(spacingMm)
       ? found('note', 'places.one-more', values)

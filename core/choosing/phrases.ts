@@ -2,8 +2,8 @@ import type { Phrases } from '../wording/say';
 
 /** What speaks for and against a support, beside what the checks say in their own words. */
 export const CHOOSING_PHRASES: Phrases = {
-  'training.made-for': 'Made for plants kept as {training}.',
-  'training.other': 'Plants kept as {training} are better on another support.',
+  'training.made-for': 'Made for how they are grown: {training}.',
+  'training.other': 'For how they are grown ({training}) another support is better.',
   'bed.room': 'Room for {inset}, or {ends} planted from end to end.',
   'bed.some-room': 'Room for {inset} of the {wanted} only.',
   'bed.full': 'No room left.',

@@ -75,6 +75,8 @@ export function LengthInput({
 }: LengthProps) {
   const [draft, setDraft] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
+  /** The tape is offered where a length is being typed; a sheet holds everything outside it still. */
+  const [offersTape, offerTape] = useState(false);
   const tell = (next: string | null) => {
     setFault(next);
     onFault?.(next);
@@ -109,7 +111,7 @@ export function LengthInput({
     onChange(Math.min(max, Math.max(min, exact(Math.round((mm + by) / step) * step))));
   };
 
-  return (
+  const input = (
     <input
       id={id}
       type="text"
@@ -132,10 +134,12 @@ export function LengthInput({
           },
         };
         lengthTarget.set(mine.current);
+        offerTape(!lengthTarget.isOut() && !event.target.closest('[role=dialog]'));
       }}
       onBlur={() => {
         setDraft(null);
         tell(null);
+        offerTape(false);
         onDone?.();
       }}
       onKeyDown={(event) => {
@@ -156,6 +160,25 @@ export function LengthInput({
         }
       }}
     />
+  );
+  return (
+    <span className={`relative block ${/\bw-full\b/.test(className) ? 'w-full' : 'w-fit'}`}>
+      {input}
+      {offersTape && (
+        <button
+          type="button"
+          // The field stays the one that is measured for.
+          onPointerDown={(event) => event.preventDefault()}
+          onClick={() => {
+            offerTape(false);
+            lengthTarget.take(true);
+          }}
+          className="absolute top-full right-0 z-20 mt-px h-11 rounded-[3px] bg-sheet px-3 text-[0.85rem] whitespace-nowrap text-chalk shadow-[0_0_0_1px_var(--rule-strong)]"
+        >
+          Laser tape (simulated)
+        </button>
+      )}
+    </span>
   );
 }
 

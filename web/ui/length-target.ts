@@ -5,13 +5,23 @@ export interface LengthTarget {
 }
 
 let target: LengthTarget | null = null;
+let isOut = false;
 const listeners = new Set<() => void>();
+const tell = (): void => {
+  for (const listener of listeners) listener();
+};
 
 export const lengthTarget = {
   get: (): LengthTarget | null => target,
   set: (next: LengthTarget | null): void => {
     target = next;
-    for (const listener of listeners) listener();
+    tell();
+  },
+  /** Whether a measuring device is at hand: taken out beside a length field, put away on its own panel. */
+  isOut: (): boolean => isOut,
+  take: (out: boolean): void => {
+    isOut = out;
+    tell();
   },
   subscribe: (listener: () => void): (() => void) => {
     listeners.add(listener);

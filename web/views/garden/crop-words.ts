@@ -1,3 +1,4 @@
+import { counted } from '@lignum/core/crops/counted';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Crop, Habit } from '@lignum/core/crops/crop';
 import { trainingOf } from '@lignum/core/crops/table';
@@ -12,8 +13,8 @@ export const HABIT_WORDS: Record<Habit, string> = {
   none: 'Does not climb; may want a net against birds or insects.',
 };
 
-/** "14 Tomato, indeterminate, pruned to one or two leaders" */
+/** "14 tomatoes, pruned to one or two leaders" */
 export function plantingWords(planting: Planting, own: readonly Crop[]): string {
   const crop = cropIn(own, planting.crop);
-  return `${planting.count} ${crop.name.toLowerCase()}, ${trainingOf(crop, planting.training).name}`;
+  return `${counted(crop, planting.count)}, ${trainingOf(crop, planting.training).name}`;
 }

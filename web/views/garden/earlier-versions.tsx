@@ -57,7 +57,7 @@ export function EarlierVersions({ open, onClose }: { open: boolean; onClose: () 
               <span className="flex min-h-11 items-center px-4 text-soft">now</span>
             ) : (
               <Button look="quiet" onClick={() => void take(version.revision)}>
-                Take it up
+                Go back to this
               </Button>
             )}
           </li>

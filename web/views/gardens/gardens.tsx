@@ -64,8 +64,8 @@ export function Gardens({ gardens }: { gardens: readonly GardenCard[] }) {
         <p className="font-display text-4xl font-bold tracking-tight">Lignum</p>
       </div>
       <p className="mt-3 max-w-[38rem] text-lg text-soft">
-        Say what you grow and how long the bed is. You get posts, panels and strings that stand up, drawn to measure,
-        with the list for the shop and what a season costs.
+        Say what you grow and how long the bed is. You get posts, panels and strings sized by the rules of the trade,
+        drawn to measure, with the list for the shop and what a season costs.
       </p>
 
       <div className="mt-10 flex flex-wrap items-end justify-between gap-3 border-b-2 border-ink pb-2">

@@ -29,15 +29,15 @@ export function CutSheet({ plans }: { plans: readonly StockCuts[] }) {
             <h3 className="text-lg">{CATALOGUE.stock(cuts.stock).name}</h3>
             <ul className="mt-1 space-y-2">
               {sameLayouts(cuts.layouts).map((group) => (
-                <BarCuts key={group[0]?.name} group={group} toMm={toMm} longest={longest} />
+                <BarCuts key={group[0]?.name} group={group} all={cuts.layouts} toMm={toMm} longest={longest} />
               ))}
             </ul>
             <p className="mt-1 text-[0.85rem] text-soft">
               {cuts.costMinor === 0
                 ? 'All of it from the shed.'
                 : over <= 0
-                  ? 'Proved: nothing on sale does it for less.'
-                  : `Good, not proved best: at most ${formatMoney(money(over, plan.garden.currency), tongue.locale)} could be saved.`}
+                  ? 'Nothing on sale does it for less.'
+                  : `Another way of cutting could save ${formatMoney(money(over, plan.garden.currency), tongue.locale)} at most, if there is one.`}
             </p>
           </div>
         );
@@ -56,19 +56,35 @@ function sameLayouts(layouts: readonly Layout[]): Layout[][] {
   return [...groups.values()];
 }
 
+/** "A–D, F": letters that follow each other are said as their first and last. */
+function namesOf(group: readonly Layout[], all: readonly Layout[]): string {
+  const places = group.map((one) => all.indexOf(one));
+  return places
+    .flatMap((at, i) => {
+      if (places[i - 1] === at - 1) return [];
+      let end = i;
+      while (places[end + 1] === (places[end] ?? 0) + 1) end++;
+      const [first, last] = [group[i]?.name ?? '', group[end]?.name ?? ''];
+      return [end > i ? `${first}–${last}` : first];
+    })
+    .join(', ');
+}
+
 function BarCuts({
   group,
+  all,
   toMm,
   longest,
 }: {
   group: readonly Layout[];
+  all: readonly Layout[];
   toMm: (measure: number) => number;
   longest: number;
 }) {
   const { tongue } = useGarden();
   const layout = group[0] as Layout;
   const length = (measure: number) => formatLength(toMm(measure), tongue.units);
-  const names = group.map((one) => one.name).join(', ');
+  const names = namesOf(group, all);
   const total = layout.measure;
   const ends = layout.cuts.map((cut) => (cut.at + cut.measure) / total);
   const offcutFrom = (total - layout.offcut) / total;

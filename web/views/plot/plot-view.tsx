@@ -47,6 +47,19 @@ const MONTHS = [
 
 const ALONG_PATHS = KINDS.filter((kind) => kind.stands.includes('path'));
 
+/** What can be drawn that is there already. */
+const FEATURE_WORDS: Record<FeatureKind, string> = {
+  house: 'a house',
+  wall: 'a wall',
+  fence: 'a fence that is there',
+  path: 'a path',
+  tree: 'a tree',
+  water: 'a pond or stream',
+  well: 'a well',
+  'buried line': 'a buried line',
+  compost: 'a compost heap',
+};
+
 /** The plot to scale: what lies where, how the shadows go, and how much sun each bed gets. */
 export function PlotView({ lay, look }: { lay: string | null; look: string | null }) {
   const { id, plan, store, tongue } = useGarden();
@@ -152,7 +165,7 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
               { id: 'add', label: 'Add…', disabled: true },
               { id: 'bed', label: 'a bed' },
               ...ALONG_PATHS.map((kind) => ({ id: kind.id, label: `a ${kind.name.toLowerCase()} to build` })),
-              ...FEATURE_KINDS.map((kind) => ({ id: kind, label: `a ${kind}` })),
+              ...FEATURE_KINDS.map((kind) => ({ id: kind, label: FEATURE_WORDS[kind] })),
             ]}
             className="w-36"
             onChange={(kind) => {

@@ -2,10 +2,11 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { useState } from 'react';
-import { Keyboard, Redo2, Ruler, Undo2 } from 'lucide-react';
+import { useState, useSyncExternalStore } from 'react';
+import { Keyboard, Redo2, Undo2 } from 'lucide-react';
 import type { Units } from '@lignum/core/quantity/length';
 import { CrowFoot } from '../../ui/crow-foot';
+import { lengthTarget } from '../../ui/length-target';
 import { Switcher } from '../../ui/switcher';
 import { useGarden, useHistory } from './garden-context';
 import { SaveBanner, SaveNote } from './save-note';
@@ -36,7 +37,7 @@ export function Header() {
   const { canUndo, canRedo } = useHistory();
   const path = usePathname();
   const [keys, setKeys] = useState(false);
-  const [laser, setLaser] = useState(false);
+  const tape = useSyncExternalStore(lengthTarget.subscribe, lengthTarget.isOut, () => false);
   const places = [
     {
       href: `/g/${id}`,
@@ -106,16 +107,6 @@ export function Header() {
             />
             <button
               type="button"
-              className={tool}
-              aria-pressed={laser}
-              onClick={() => setLaser(!laser)}
-              aria-label="Laser tape (simulated)"
-              title="Laser tape (simulated)"
-            >
-              <Ruler size={19} aria-hidden />
-            </button>
-            <button
-              type="button"
               className={`${tool} hidden sm:grid`}
               onClick={() => setKeys(true)}
               aria-label="Keyboard shortcuts"
@@ -127,7 +118,7 @@ export function Header() {
         </div>
       </header>
       <SaveBanner />
-      {laser && <LaserPanel onClose={() => setLaser(false)} />}
+      {tape && <LaserPanel onClose={() => lengthTarget.take(false)} />}
       <Shortcuts open={keys} setOpen={setKeys} />
     </>
   );
