@@ -24,7 +24,7 @@ export const cropGap = check(
     );
     if (hold.by === 'string' || hold.by === 'poles' || !lowest) return null;
     const from = lowest.crop.supportFromMm;
-    const values = { crop: lowest.crop.name, gap: { mm: hold.gapMm }, from: { mm: from } };
+    const values = { crop: lowest.crop.name, gap: { mm: hold.startsMm }, from: { mm: from } };
     if (hold.fineToMm > 0) return found('good', 'gap.netted', values);
     return hold.startsMm > from + FORGIVEN_MM ? found('warn', 'gap.high', values) : found('good', 'gap.fits', values);
   },

@@ -1,9 +1,10 @@
 import { database } from '../server/database';
-import { listGardens } from '../server/garden-store';
+import { listBin, listGardens } from '../server/garden-store';
 import { Gardens } from '../views/gardens/gardens';
 
 export const dynamic = 'force-dynamic';
 
 export default async function GardensPage() {
-  return <Gardens gardens={await listGardens(database())} />;
+  const [gardens, bin] = await Promise.all([listGardens(database()), listBin(database())]);
+  return <Gardens gardens={gardens} bin={bin} />;
 }

@@ -89,6 +89,20 @@ test('a plan file goes out and comes back the same; a bad one is refused with re
     .getByRole('button', { name: `Delete ${name}` })
     .last()
     .click();
-  await page.getByRole('button', { name: 'Delete for good' }).click();
   await expect(page.getByRole('link', { name })).toHaveCount(1);
+  // It lies in the bin and comes back as it was; for good it goes only from there.
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('link', { name })).toHaveCount(2);
+  expect(await savedPlan(request, id)).toEqual(JSON.parse(text));
+  await request.delete(`/api/gardens/${id}`);
+  expect((await request.get(`/api/gardens/${id}`)).status()).toBe(404);
+  await page.reload();
+  await page.getByText(/In the bin/).click();
+  await page
+    .getByRole('button', { name: `Delete ${name} for good` })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Delete for good', exact: true }).last().click();
+  await expect(page.getByRole('link', { name })).toHaveCount(1);
+  expect((await request.post(`/api/gardens/${id}/put-back`)).status()).toBe(404);
 });

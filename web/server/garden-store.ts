@@ -1,9 +1,13 @@
-import { and, asc, desc, eq, lte } from 'drizzle-orm';
+import { and, asc, desc, eq, isNotNull, isNull, lt, lte } from 'drizzle-orm';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import { PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
+import { smallPlan, type SmallPlan } from '../views/gardens/small-plan';
 import type { Database } from './database';
 import { gardens, revisions } from './schema';
 import { inTransaction } from './transaction';
+
+/** How long a garden lies in the bin before it is gone. */
+export const BIN_DAYS = 30;
 
 /** Saved states kept of one garden; the oldest go first. */
 const REVISIONS_KEPT = 200;
@@ -15,6 +19,15 @@ export interface GardenCard {
   savedAt: string;
   beds: number;
   structures: number;
+  /** What it looks like from above; null where its plan cannot be brought up to date. */
+  plan: SmallPlan | null;
+}
+
+/** A garden that was thrown away and can still be put back. */
+export interface BinnedGarden {
+  id: string;
+  name: string;
+  binnedAt: string;
 }
 
 export interface StoredGarden {
@@ -30,12 +43,22 @@ export type SaveOutcome =
   | { outcome: 'gone' };
 
 export async function listGardens(db: Database): Promise<GardenCard[]> {
-  const { id, name, note, savedAt, beds, structures } = gardens;
+  const { id, name, note, savedAt, beds, structures, plan } = gardens;
   const rows = await db
-    .select({ id, name, note, savedAt, beds, structures })
+    .select({ id, name, note, savedAt, beds, structures, plan })
     .from(gardens)
+    .where(isNull(gardens.binnedAt))
     .orderBy(asc(gardens.createdAt), asc(gardens.id));
-  return rows.map((row) => ({ ...row, savedAt: row.savedAt.toISOString() }));
+  return rows.map((row) => ({ ...row, savedAt: row.savedAt.toISOString(), plan: seenFromAbove(row.plan, row.id) }));
+}
+
+/** One garden that cannot be shown is no reason to show none. */
+function seenFromAbove(stored: unknown, id: string): SmallPlan | null {
+  try {
+    return smallPlan(planIn(stored, id));
+  } catch {
+    return null;
+  }
 }
 
 /** A stored plan as it is today: what was saved by an older version is brought up and checked again. */
@@ -52,7 +75,7 @@ function planIn(stored: unknown, id: string): Plan {
 
 /** One garden whole; null where there is none. */
 export async function loadGarden(db: Database, id: string): Promise<StoredGarden | null> {
-  const [garden] = await db.select().from(gardens).where(eq(gardens.id, id));
+  const [garden] = await db.select().from(gardens).where(inUse(id));
   if (!garden) return null;
   return { id, revision: garden.revision, savedAt: garden.savedAt.toISOString(), plan: planIn(garden.plan, id) };
 }
@@ -61,7 +84,7 @@ export async function revisionOf(db: Database, id: string): Promise<{ revision: 
   const [row] = await db
     .select({ revision: gardens.revision, savedAt: gardens.savedAt })
     .from(gardens)
-    .where(eq(gardens.id, id));
+    .where(inUse(id));
   return row ? { revision: row.revision, savedAt: row.savedAt.toISOString() } : null;
 }
 
@@ -82,7 +105,7 @@ export async function saveGarden(db: Database, id: string, base: number, plan: P
     const [now] = await tx
       .select({ revision: gardens.revision, savedAt: gardens.savedAt })
       .from(gardens)
-      .where(eq(gardens.id, id))
+      .where(inUse(id))
       .for('update');
     if (!now) return { outcome: 'gone' };
     if (now.revision !== base) return { outcome: 'stale', revision: now.revision, savedAt: now.savedAt.toISOString() };
@@ -100,8 +123,43 @@ export async function saveGarden(db: Database, id: string, base: number, plan: P
   });
 }
 
+/** A garden that is not in the bin. */
+const inUse = (id: string) => and(eq(gardens.id, id), isNull(gardens.binnedAt));
+
+/** Puts a garden into the bin, from which it can be put back for {@link BIN_DAYS} days. */
+export async function binGarden(db: Database, id: string): Promise<boolean> {
+  const binned = await db.update(gardens).set({ binnedAt: new Date() }).where(inUse(id)).returning({ id: gardens.id });
+  return binned.length > 0;
+}
+
+export async function putBackGarden(db: Database, id: string): Promise<boolean> {
+  const back = await db
+    .update(gardens)
+    .set({ binnedAt: null })
+    .where(and(eq(gardens.id, id), isNotNull(gardens.binnedAt)))
+    .returning({ id: gardens.id });
+  return back.length > 0;
+}
+
+/** Takes a garden out of the bin for good. */
 export async function deleteGarden(db: Database, id: string): Promise<boolean> {
-  return (await db.delete(gardens).where(eq(gardens.id, id)).returning({ id: gardens.id })).length > 0;
+  const gone = await db
+    .delete(gardens)
+    .where(and(eq(gardens.id, id), isNotNull(gardens.binnedAt)))
+    .returning({ id: gardens.id });
+  return gone.length > 0;
+}
+
+/** What lies in the bin, the last thrown away first; what has lain there too long is gone. */
+export async function listBin(db: Database): Promise<BinnedGarden[]> {
+  await db.delete(gardens).where(lt(gardens.binnedAt, new Date(Date.now() - BIN_DAYS * 24 * 3_600_000)));
+  const { id, name, binnedAt } = gardens;
+  const rows = await db
+    .select({ id, name, binnedAt })
+    .from(gardens)
+    .where(isNotNull(gardens.binnedAt))
+    .orderBy(desc(gardens.binnedAt));
+  return rows.map((row) => ({ ...row, binnedAt: row.binnedAt?.toISOString() ?? '' }));
 }
 
 export async function listRevisions(db: Database, id: string): Promise<{ revision: number; savedAt: string }[]> {

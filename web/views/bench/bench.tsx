@@ -37,7 +37,7 @@ const CloseUps = dynamic(() => import('../shell/close-ups'), {
   ssr: false,
   loading: () => <p className="py-8 text-soft">Drawing the joints…</p>,
 });
-const BuildOrder = dynamic(() => import('../shell/build-order').then((module) => module.BuildOrder), { ssr: false });
+const TickedOrder = dynamic(() => import('../shell/ticked-order').then((module) => module.TickedOrder), { ssr: false });
 const SeasonNotes = dynamic(() => import('../shell/build-order').then((module) => module.SeasonNotes), { ssr: false });
 const RipPlan = dynamic(() => import('../list/rip-plan').then((module) => module.RipPlan), { ssr: false });
 
@@ -203,7 +203,7 @@ function Workbench({
         <Fold key={`joints ${structure.id}`} title="The joints, close up">
           {() => <CloseUps computed={computed} />}
         </Fold>
-        <Fold title="In what order to build it">{() => <BuildOrder computed={computed} />}</Fold>
+        <Fold title="In what order to build it">{() => <TickedOrder computed={computed} />}</Fold>
         {computed.sized.season.length > 0 && (
           <Fold title="Through the season">{() => <SeasonNotes computed={computed} />}</Fold>
         )}

@@ -4,10 +4,11 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { Plus, Trash2, Upload } from 'lucide-react';
-import type { GardenCard } from '../../server/garden-store';
+import type { BinnedGarden, GardenCard } from '../../server/garden-store';
 import { Button } from '../../ui/button';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Sheet } from '../../ui/dialog';
+import { PlanSketch } from './plan-sketch';
 
 /** Fetched when a garden is made. */
 const NewGarden = dynamic(() => import('./new-garden'), { ssr: false });
@@ -18,10 +19,11 @@ interface Refusal {
 }
 
 /** The front door: every garden on this machine. */
-export function Gardens({ gardens }: { gardens: readonly GardenCard[] }) {
+export function Gardens({ gardens, bin }: { gardens: readonly GardenCard[]; bin: readonly BinnedGarden[] }) {
   const router = useRouter();
   const [making, setMaking] = useState(false);
-  const [doomed, setDoomed] = useState<GardenCard | null>(null);
+  const [doomed, setDoomed] = useState<BinnedGarden | null>(null);
+  const [thrown, setThrown] = useState<GardenCard | null>(null);
   const [refusal, setRefusal] = useState<Refusal | null>(null);
   const file = useRef<HTMLInputElement>(null);
 
@@ -36,16 +38,26 @@ export function Gardens({ gardens }: { gardens: readonly GardenCard[] }) {
     if (!reply.ok) return setRefusal(body);
     router.push(`/g/${body.id}`);
   };
-  const remove = async (id: string) => {
-    const reply = await fetch(`/api/gardens/${id}`, { method: 'DELETE' }).catch(() => null);
-    setDoomed(null);
+  /** Asks for a change of a garden, and says what to do where it was not made. */
+  const ask = async (path: string, method: 'DELETE' | 'POST'): Promise<boolean> => {
+    const reply = await fetch(`/api/gardens/${path}`, { method }).catch(() => null);
     if (!reply?.ok)
       setRefusal(
         ((await reply?.json().catch(() => null)) as Refusal | null) ?? {
-          message: 'It was not deleted: the program does not answer. Is ./lignum start still running?',
+          message: 'Nothing was changed: the program does not answer. Is ./lignum start still running?',
         },
       );
     router.refresh();
+    return reply?.ok ?? false;
+  };
+  const throwAway = async (garden: GardenCard) => setThrown((await ask(garden.id, 'DELETE')) ? garden : null);
+  const putBack = async (id: string) => {
+    if (await ask(`${id}/put-back`, 'POST')) setThrown(null);
+  };
+  const remove = async (id: string) => {
+    setDoomed(null);
+    setThrown(null);
+    await ask(`${id}?for=good`, 'DELETE');
   };
   const take = async (chosen: File | undefined) => {
     if (!chosen) return;
@@ -108,30 +120,45 @@ export function Gardens({ gardens }: { gardens: readonly GardenCard[] }) {
           )}
         </div>
       )}
+      <p role="status" className={thrown ? 'mt-4 flex flex-wrap items-center gap-3 bg-well px-4 py-1' : 'sr-only'}>
+        {thrown && (
+          <>
+            <span>{thrown.name} is in the bin for 30 days.</span>
+            <Button look="quiet" onClick={() => void putBack(thrown.id)}>
+              Put it back
+            </Button>
+          </>
+        )}
+      </p>
       {gardens.length === 0 && <p className="py-8 text-soft">No garden yet. Start one: a name is enough.</p>}
       <ul>
         {gardens.map((garden) => (
           <li key={garden.id} className="group flex items-start gap-4 border-b border-rule py-4">
-            <Link href={`/g/${garden.id}`} className="min-w-0 grow">
-              <span className="font-display text-xl font-semibold group-hover:text-chalk">{garden.name}</span>
-              {garden.note && <span className="mt-0.5 line-clamp-2 block max-w-[42rem] text-soft">{garden.note}</span>}
-              <span className="mt-1 block text-sm text-soft">
-                {garden.beds} {garden.beds === 1 ? 'bed' : 'beds'} · {garden.structures}{' '}
-                {garden.structures === 1 ? 'support' : 'supports'} · saved{' '}
-                <time dateTime={garden.savedAt} suppressHydrationWarning>
-                  {new Date(garden.savedAt).toLocaleDateString(undefined, {
-                    day: 'numeric',
-                    month: 'long',
-                    hour: '2-digit',
-                    minute: '2-digit',
-                  })}
-                </time>
+            <Link href={`/g/${garden.id}`} className="flex min-w-0 grow items-start gap-4 max-sm:flex-col">
+              {garden.plan && <PlanSketch plan={garden.plan} />}
+              <span className="min-w-0">
+                <span className="font-display text-xl font-semibold group-hover:text-chalk">{garden.name}</span>
+                {garden.note && (
+                  <span className="mt-0.5 line-clamp-2 block max-w-[42rem] text-soft">{garden.note}</span>
+                )}
+                <span className="mt-1 block text-sm text-soft">
+                  {garden.beds} {garden.beds === 1 ? 'bed' : 'beds'} · {garden.structures}{' '}
+                  {garden.structures === 1 ? 'support' : 'supports'} · saved{' '}
+                  <time dateTime={garden.savedAt} suppressHydrationWarning>
+                    {new Date(garden.savedAt).toLocaleDateString(undefined, {
+                      day: 'numeric',
+                      month: 'long',
+                      hour: '2-digit',
+                      minute: '2-digit',
+                    })}
+                  </time>
+                </span>
               </span>
             </Link>
             <button
               type="button"
               aria-label={`Delete ${garden.name}`}
-              onClick={() => setDoomed(garden)}
+              onClick={() => void throwAway(garden)}
               className="grid size-11 shrink-0 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
             >
               <Trash2 size={18} aria-hidden />
@@ -139,21 +166,34 @@ export function Gardens({ gardens }: { gardens: readonly GardenCard[] }) {
           </li>
         ))}
       </ul>
+      {bin.length > 0 && (
+        <details className="mt-8">
+          <summary className="flex min-h-11 items-center text-soft hover:text-ink">
+            In the bin: {bin.length} {bin.length === 1 ? 'garden' : 'gardens'}
+          </summary>
+          <ul>
+            {bin.map((garden) => (
+              <li key={garden.id} className="flex flex-wrap items-center gap-3 border-t border-rule py-1">
+                <span className="min-w-0 grow">{garden.name}</span>
+                <Button look="quiet" aria-label={`Put ${garden.name} back`} onClick={() => void putBack(garden.id)}>
+                  Put back
+                </Button>
+                <Button look="quiet" aria-label={`Delete ${garden.name} for good`} onClick={() => setDoomed(garden)}>
+                  Delete for good
+                </Button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
       {making && <NewGarden onClose={() => setMaking(false)} onMake={(plan) => void store(plan)} />}
       <Sheet
         open={doomed !== null}
         onClose={() => setDoomed(null)}
-        title={`Delete ${doomed?.name ?? ''}?`}
-        says="Its beds, supports, prices and earlier versions go with it. This cannot be undone; save its plan file first if you may want it again."
+        title={`Delete ${doomed?.name ?? ''} for good?`}
+        says="Its beds, supports, prices, ticks and earlier versions go with it. This cannot be undone."
       >
         <div className="flex flex-wrap justify-end gap-2">
-          <a
-            className="mr-auto flex min-h-11 items-center text-chalk underline"
-            href={`/api/gardens/${doomed?.id}/plan`}
-            download
-          >
-            Save the plan file
-          </a>
           <Button onClick={() => setDoomed(null)}>Keep it</Button>
           <Button look="danger" onClick={() => void remove(doomed?.id ?? '')}>
             Delete for good

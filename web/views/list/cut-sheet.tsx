@@ -6,9 +6,10 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { Rod } from '../../ui/rod';
 import { useGarden } from '../shell/garden-context';
+import { TickBox } from '../shell/use-ticks';
 
 /** How each board and panel is cut, drawn to scale with its offcut named. */
-export function CutSheet({ plans }: { plans: readonly StockCuts[] }) {
+export function CutSheet({ plans, scope }: { plans: readonly StockCuts[]; scope: string }) {
   const { plan, tongue } = useGarden();
   const cutting = plans.filter((one) => one.layouts.length > 0);
   if (cutting.length === 0) return null;
@@ -29,7 +30,14 @@ export function CutSheet({ plans }: { plans: readonly StockCuts[] }) {
             <h3 className="text-lg">{CATALOGUE.stock(cuts.stock).name}</h3>
             <ul className="mt-1 space-y-2">
               {sameLayouts(cuts.layouts).map((group) => (
-                <BarCuts key={group[0]?.name} group={group} all={cuts.layouts} toMm={toMm} longest={longest} />
+                <BarCuts
+                  key={group[0]?.name}
+                  group={group}
+                  all={cuts.layouts}
+                  of={`${scope}${scope && ' '}${cuts.stock}`}
+                  toMm={toMm}
+                  longest={longest}
+                />
               ))}
             </ul>
             <p className="mt-1 text-[0.85rem] text-soft">
@@ -73,11 +81,14 @@ function namesOf(group: readonly Layout[], all: readonly Layout[]): string {
 function BarCuts({
   group,
   all,
+  of,
   toMm,
   longest,
 }: {
   group: readonly Layout[];
   all: readonly Layout[];
+  /** The stock, and the structure where the list is of one. */
+  of: string;
   toMm: (measure: number) => number;
   longest: number;
 }) {
@@ -121,6 +132,24 @@ function BarCuts({
           {length(total)}
           {layout.from === 'shed' && ' from the shed'}: {layout.cuts.map((cut) => length(cut.measure)).join(' + ')}
           {layout.offcut > 0 && `; offcut ${length(layout.offcut)}`}
+        </p>
+        <p className="no-print -my-1 flex flex-wrap items-center text-[0.85rem] text-soft">
+          Cut:
+          {group.map((one, i) => (
+            <span key={one.name} className="inline-flex items-center">
+              <TickBox
+                about="cut"
+                what={`${of} ${Math.round(layout.measure)}: ${layout.cuts.map((cut) => Math.round(cut.measure)).join('+')} #${i + 1}`.slice(
+                  0,
+                  200,
+                )}
+                label={`Cut ${one.name}`}
+              />
+              <span aria-hidden className="-ml-1 pr-1">
+                {one.name}
+              </span>
+            </span>
+          ))}
         </p>
       </div>
     </li>

@@ -12,17 +12,20 @@ import { BuildOrder } from '../shell/build-order';
 import { gardenOf } from '../shell/computed';
 import { useGarden, useSaving } from '../shell/garden-context';
 import { placeWords } from '../shell/place-words';
+import type { Tick } from '../shell/ticks';
+import { Ticks } from '../shell/use-ticks';
 import { CutSheet } from './cut-sheet';
 import { Parts } from './parts';
 import { RipPlan } from './rip-plan';
 import { ToBuy } from './to-buy';
+import { WhoTicks } from './who-ticks';
 
 const WHOLE = 'whole';
 /** The width between the margins of an A4 page, in pixels of 1/96 in. */
 const PAPER_WIDTH = 680;
 
 /** The list to take to the shop, the cuts, and why there are so many of each. Printable. */
-export function ListView({ of }: { of: string | undefined }) {
+export function ListView({ of, ticks }: { of: string | undefined; ticks: readonly Tick[] }) {
   const { id, plan, tongue } = useGarden();
   const isSaved = useSaving(({ save }) => save.state === 'saved');
   const router = useRouter();
@@ -47,57 +50,61 @@ export function ListView({ of }: { of: string | undefined }) {
     );
   }
   return (
-    <main className="mx-auto max-w-5xl px-4 pt-6 pb-20">
-      <div className="no-print mb-5 flex flex-wrap items-center gap-2">
-        <Chooser
-          label="List for"
-          className="w-72 max-w-full"
-          value={one?.structure.id ?? WHOLE}
-          choices={[
-            { id: WHOLE, label: 'The whole garden' },
-            ...plan.structures.map((structure) => ({ id: structure.id, label: structure.name })),
-          ]}
-          onChange={(next) => router.push(`/g/${id}/list${next === WHOLE ? '' : `?of=${next}`}`)}
-        />
-        <span className="grow" />
-        {isSaved && (
-          <a href={csv} download className={buttonLook('quiet')}>
-            <Download size={17} aria-hidden />
-            CSV
-          </a>
+    <Ticks known={ticks}>
+      <main className="mx-auto max-w-5xl px-4 pt-6 pb-20">
+        <div className="no-print mb-5 flex flex-wrap items-center gap-2">
+          <Chooser
+            label="List for"
+            className="w-72 max-w-full"
+            value={one?.structure.id ?? WHOLE}
+            choices={[
+              { id: WHOLE, label: 'The whole garden' },
+              ...plan.structures.map((structure) => ({ id: structure.id, label: structure.name })),
+            ]}
+            onChange={(next) => router.push(`/g/${id}/list${next === WHOLE ? '' : `?of=${next}`}`)}
+          />
+          <span className="grow" />
+          {isSaved && (
+            <a href={csv} download className={buttonLook('quiet')}>
+              <Download size={17} aria-hidden />
+              CSV
+            </a>
+          )}
+          <Button look="main" onClick={() => window.print()}>
+            <Printer size={17} aria-hidden />
+            Print
+          </Button>
+        </div>
+        <h1 className="text-3xl">{one ? one.structure.name : plan.garden.name}: to buy</h1>
+        {one && (
+          <p className="text-soft">
+            {one.kind.name}, {placeWords(one.setting.place, tongue)}
+          </p>
         )}
-        <Button look="main" onClick={() => window.print()}>
-          <Printer size={17} aria-hidden />
-          Print
-        </Button>
-      </div>
-      <h1 className="text-3xl">{one ? one.structure.name : plan.garden.name}: to buy</h1>
-      {one && (
-        <p className="text-soft">
-          {one.kind.name}, {placeWords(one.setting.place, tongue)}
+
+        <WhoTicks />
+        <ToBuy shopping={shopping} cost={cost} scope={one?.structure.id ?? ''} />
+        <p className="mt-2 text-[0.95rem] text-soft">
+          {cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant; `}
+          {amount(cost.perSeasonMinor)} a season over the life of the parts.{' '}
+          {plan.priceBook.sparePercent > 0 &&
+            `Small parts with ${plan.priceBook.sparePercent} % to spare where the packs hold it.`}
         </p>
-      )}
 
-      <ToBuy shopping={shopping} cost={cost} />
-      <p className="mt-2 text-[0.95rem] text-soft">
-        {cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant; `}
-        {amount(cost.perSeasonMinor)} a season over the life of the parts.{' '}
-        {plan.priceBook.sparePercent > 0 && `Small parts with ${plan.priceBook.sparePercent} % to spare.`}
-      </p>
-
-      {one && <FrontView computed={one} />}
-      <CutSheet plans={shopping.cutPlans} />
-      {(one ? [one] : garden.structures).flatMap(({ structure, sized }) =>
-        (sized.design.boards ?? []).map((board) => <RipPlan key={`${structure.id} ${board.id}`} board={board} />),
-      )}
-      <Parts of={one ? justOne : garden.structures} />
-      {one && (
-        <section className="mt-10">
-          <h2 className="text-2xl">In this order</h2>
-          <BuildOrder computed={one} />
-        </section>
-      )}
-    </main>
+        {one && <FrontView computed={one} />}
+        <CutSheet plans={shopping.cutPlans} scope={one?.structure.id ?? ''} />
+        {(one ? [one] : garden.structures).flatMap(({ structure, sized }) =>
+          (sized.design.boards ?? []).map((board) => <RipPlan key={`${structure.id} ${board.id}`} board={board} />),
+        )}
+        <Parts of={one ? justOne : garden.structures} />
+        {one && (
+          <section className="mt-10">
+            <h2 className="text-2xl">In this order</h2>
+            <BuildOrder computed={one} />
+          </section>
+        )}
+      </main>
+    </Ticks>
   );
 }
 

@@ -1,13 +1,16 @@
 'use client';
-import { Fragment, useMemo } from 'react';
+import { Fragment, useMemo, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Purchase, Shopping } from '@lignum/core/costing/buy';
 import type { Cost } from '@lignum/core/costing/cost';
-import { formatMoney, money } from '@lignum/core/quantity/money';
+import { formatMoney, money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
+import { inputLook } from '../../ui/field';
 import { Finder } from '../../ui/finder';
 import { Switcher } from '../../ui/switcher';
 import { useLongTable, type LongColumns } from '../../ui/use-long-table';
+import { changePriceBook } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { TickBox, useTicks } from '../shell/use-ticks';
 import { inShopOrder, shedWords, shopGroup, sizeWords } from '../shell/stock-words';
 
 type Line =
@@ -29,8 +32,9 @@ const COLUMNS: LongColumns<Line> = {
 const LONG = 12;
 
 /** What to buy, as one walks through the shop, with the sums under it. */
-export function ToBuy({ shopping, cost }: { shopping: Shopping; cost: Cost }) {
+export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cost; scope: string }) {
   const { plan, tongue } = useGarden();
+  const ticks = useTicks();
   const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
   const lines = useMemo(
     (): Line[] => [
@@ -43,6 +47,10 @@ export function ToBuy({ shopping, cost }: { shopping: Shopping; cost: Cost }) {
     [shopping],
   );
   const table = useLongTable(lines, COLUMNS);
+  const paid = shopping.purchases.flatMap((purchase) => {
+    const minor = ticks?.of('bought', `${scope}${scope && ' '}${purchase.stock} ${purchase.size}`)?.paidMinor;
+    return typeof minor === 'number' ? [minor] : [];
+  });
   return (
     <>
       {lines.length > LONG && (
@@ -91,7 +99,13 @@ export function ToBuy({ shopping, cost }: { shopping: Shopping; cost: Cost }) {
                 </th>
               </tr>
               {rows.map((line) => (
-                <Row key={`${line.is} ${keyOf(line)}`} line={line} amount={amount} />
+                <Row
+                  key={`${line.is} ${keyOf(line)}`}
+                  line={line}
+                  amount={amount}
+                  what={`${scope}${scope && ' '}${keyOf(line)}`}
+                  spare={line.is === 'bought' ? shopping.spares.find((one) => one.stock === stockOf(line)) : undefined}
+                />
               ))}
             </Fragment>
           ))}
@@ -107,6 +121,12 @@ export function ToBuy({ shopping, cost }: { shopping: Shopping; cost: Cost }) {
           <Sum label={plan.priceBook.pricesIncludeTax ? 'Without tax' : 'Prices'} value={amount(cost.netMinor)} />
           <Sum label={`Tax, ${plan.priceBook.taxPercent} %`} value={amount(cost.taxMinor)} />
           <Sum label="Total" value={amount(cost.totalMinor)} strong />
+          {paid.length > 0 && (
+            <Sum
+              label={`Paid so far, for ${paid.length} of ${shopping.purchases.length}`}
+              value={amount(paid.reduce((sum, minor) => sum + minor, 0))}
+            />
+          )}
         </tfoot>
       </table>
     </>
@@ -120,7 +140,17 @@ const keyOf = (line: Line): string =>
       ? `${line.piece.stock} ${line.piece.size}`
       : `${line.stock} ${line.because}`;
 
-function Row({ line, amount }: { line: Line; amount: (minor: number) => string }) {
+function Row({
+  line,
+  amount,
+  what,
+  spare,
+}: {
+  line: Line;
+  amount: (minor: number) => string;
+  what: string;
+  spare: Shopping['spares'][number] | undefined;
+}) {
   const { units } = useGarden().tongue;
   const name = nameOf(line);
   if (line.is === 'missing')
@@ -152,17 +182,110 @@ function Row({ line, amount }: { line: Line; amount: (minor: number) => string }
   }
   const { stock, size, count, eachMinor, costMinor } = line.purchase;
   return (
-    <tr className="border-t border-rule">
-      <td>
-        <label className="grid size-11 place-items-center">
-          <input type="checkbox" className="size-5 accent-(--chalk)" aria-label={`Got ${name}`} />
-        </label>
+    <>
+      <tr className="border-t border-rule">
+        <td>
+          <TickBox about="bought" what={what} label={`Got ${name}`} />
+        </td>
+        <td className="pr-3 text-right text-lg font-semibold">{count}</td>
+        <td className="pr-3 leading-snug">{name}</td>
+        <td className="pr-3 sm:whitespace-nowrap">{sizeWords(stock, size, units)}</td>
+        <td className="hidden text-right sm:table-cell">{amount(eachMinor)}</td>
+        <td className="text-right">{amount(costMinor)}</td>
+      </tr>
+      {spare && <Spare spare={spare} amount={amount} />}
+      <Bought what={what} name={name} amount={amount} />
+    </>
+  );
+}
+
+/** That the packs hold less to spare than is wished for, and what more would cost: asked for, not bought in silence. */
+function Spare({ spare, amount }: { spare: Shopping['spares'][number]; amount: (minor: number) => string }) {
+  const { plan, store } = useGarden();
+  const { stock, left, wished, moreMinor } = spare;
+  const ask = () =>
+    store.edit(changePriceBook({ sparesAsked: [...new Set([...(plan.priceBook.sparesAsked ?? []), stock])] }));
+  return (
+    <tr className="no-print text-[0.85rem] text-soft">
+      <td />
+      <td />
+      <td colSpan={4} className="pb-1">
+        {left === 0 ? 'None' : `Only ${left}`} to spare of {wished} wished for.{' '}
+        <button type="button" className="min-h-11 text-chalk underline" onClick={ask}>
+          Take another pack, {amount(moreMinor)} more
+        </button>
       </td>
-      <td className="pr-3 text-right text-lg font-semibold">{count}</td>
-      <td className="pr-3 leading-snug">{name}</td>
-      <td className="pr-3 sm:whitespace-nowrap">{sizeWords(stock, size, units)}</td>
-      <td className="hidden text-right sm:table-cell">{amount(eachMinor)}</td>
-      <td className="text-right">{amount(costMinor)}</td>
+    </tr>
+  );
+}
+
+/** What was taken instead and what was paid, once it is ticked off. */
+function Bought({ what, name, amount }: { what: string; name: string; amount: (minor: number) => string }) {
+  const { plan } = useGarden();
+  const ticks = useTicks();
+  const tick = ticks?.of('bought', what);
+  const [open, setOpen] = useState(false);
+  const [fault, setFault] = useState(false);
+  if (!ticks || !tick || (!tick.done && !tick.note && tick.paidMinor === null)) return null;
+  const { currency } = plan.garden;
+  const said = [
+    tick.note,
+    tick.paidMinor === null ? '' : `paid ${amount(tick.paidMinor)}`,
+    tick.person && `by ${tick.person}`,
+  ];
+  return (
+    <tr className="text-[0.85rem] text-soft">
+      <td />
+      <td />
+      <td colSpan={4} className="pb-1">
+        {said.filter(Boolean).join(', ')}{' '}
+        {open ? (
+          <span className="no-print flex flex-wrap items-center gap-2 py-1">
+            <input
+              aria-label={`Taken instead of ${name}`}
+              placeholder="taken instead, where from"
+              maxLength={200}
+              className={`${inputLook} min-w-0 grow`}
+              defaultValue={tick.note}
+              onBlur={(event) =>
+                event.target.value !== tick.note && ticks.mark('bought', what, { note: event.target.value })
+              }
+            />
+            <input
+              aria-label={`Paid for ${name}, ${currency}`}
+              placeholder={`paid, ${currency}`}
+              inputMode="decimal"
+              aria-invalid={fault}
+              className={`${inputLook} w-28 text-right`}
+              defaultValue={tick.paidMinor === null ? '' : plainMoney(money(tick.paidMinor, currency))}
+              onBlur={(event) => {
+                const text = event.target.value.trim();
+                const minor = text === '' ? null : parseMinor(text, currency);
+                setFault(text !== '' && minor === null);
+                if ((text === '' || minor !== null) && minor !== tick.paidMinor)
+                  ticks.mark('bought', what, { paidMinor: minor });
+              }}
+            />
+            <button type="button" className="h-11 px-2 text-chalk underline" onClick={() => setOpen(false)}>
+              Done
+            </button>
+            {fault && (
+              <span role="alert" className="w-full font-medium text-keel">
+                Write what was paid like {plainMoney(money(1250, currency))}.
+              </span>
+            )}
+          </span>
+        ) : (
+          <button
+            type="button"
+            className="no-print min-h-11 text-chalk underline"
+            aria-label={`Note what was paid for ${name}, or taken instead`}
+            onClick={() => setOpen(true)}
+          >
+            {tick.note || tick.paidMinor !== null ? 'change' : 'paid, or taken instead…'}
+          </button>
+        )}
+      </td>
     </tr>
   );
 }

@@ -2,16 +2,28 @@
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { useGarden } from './garden-context';
+import { TickBox, useTicks } from './use-ticks';
 
 /** The steps of building in their order, with the people each takes, the waiting, and the caution where it belongs. */
 export function BuildOrder({ computed, tight = false }: { computed: ComputedStructure; tight?: boolean }) {
   const { tongue } = useGarden();
   const { phrases } = computed.kind;
+  const ticks = useTicks();
+  const { steps } = computed.sized;
   return (
     <>
       <ol className={`mt-1 list-decimal ${tight ? 'space-y-0.5 pl-5' : 'space-y-2 pl-6'}`}>
-        {computed.sized.steps.map((step, i) => (
+        {steps.map((step, i) => (
           <li key={i} className="pl-1">
+            {ticks && (
+              <span className="no-print float-left -my-2 mr-1 -ml-2">
+                <TickBox
+                  about="built"
+                  what={`${computed.structure.id} ${step.what.code} ${steps.slice(0, i).filter((one) => one.what.code === step.what.code).length + 1}`}
+                  label={`Step ${i + 1} is done`}
+                />
+              </span>
+            )}
             {say(step.what, phrases, tongue)}
             {step.people > 1 && <span className="text-soft"> ({step.people} people)</span>}
             {step.waitHours !== undefined && <strong> Wait {step.waitHours} hours.</strong>}

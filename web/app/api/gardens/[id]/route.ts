@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { atTheDoor } from '@lignum/core/formats/door';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import { answer, refuse, withBody, withDatabase } from '../../../../server/door';
-import { deleteGarden, loadGarden, saveGarden } from '../../../../server/garden-store';
+import { binGarden, deleteGarden, loadGarden, saveGarden } from '../../../../server/garden-store';
 
 export const dynamic = 'force-dynamic';
 interface Place {
@@ -34,7 +34,12 @@ export async function PUT(request: Request, { params }: Place): Promise<Response
   });
 }
 
-export async function DELETE(_request: Request, { params }: Place): Promise<Response> {
+/** Puts it into the bin; with `?for=good`, takes it out of there for good. */
+export async function DELETE(request: Request, { params }: Place): Promise<Response> {
   const { id } = await params;
-  return withDatabase(async (db) => ((await deleteGarden(db, id)) ? answer(200, { deleted: id }) : refuse(404, GONE)));
+  const forGood = new URL(request.url).searchParams.get('for') === 'good';
+  return withDatabase(async (db) => {
+    const done = await (forGood ? deleteGarden : binGarden)(db, id);
+    return done ? answer(200, { [forGood ? 'deleted' : 'binned']: id }) : refuse(404, GONE);
+  });
 }

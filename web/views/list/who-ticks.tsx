@@ -1,0 +1,35 @@
+'use client';
+import { useId, useState } from 'react';
+import { inputLook } from '../../ui/field';
+import { keepOwnName, ownName } from '../shell/own-name';
+import { useTicks } from '../shell/use-ticks';
+
+/** Whose ticks these are, and whether they have arrived. */
+export function WhoTicks() {
+  const id = useId();
+  const waiting = useTicks()?.waiting ?? 0;
+  const [name, setName] = useState<string | null>(null);
+  return (
+    <div className="no-print mt-4 flex flex-wrap items-center gap-x-3 gap-y-1 text-[0.9rem] text-soft">
+      <label htmlFor={id}>Ticked off by</label>
+      <input
+        id={id}
+        className={`${inputLook} w-40`}
+        maxLength={40}
+        placeholder="your name"
+        autoComplete="nickname"
+        suppressHydrationWarning
+        value={name ?? ownName()}
+        onChange={(event) => {
+          setName(event.target.value);
+          keepOwnName(event.target.value);
+        }}
+      />
+      <span role="status">
+        {waiting > 0
+          ? `${waiting} ${waiting === 1 ? 'tick waits' : 'ticks wait'} to be sent; kept on this device.`
+          : 'Ticks are kept with the garden, for everybody.'}
+      </span>
+    </div>
+  );
+}
