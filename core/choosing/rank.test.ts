@@ -47,6 +47,20 @@ describe('which support a crop deserves', () => {
     expect(ranked('lettuce', 'head').every((choice) => !choice.suits)).toBe(true);
   });
 
+  it('compares like with like: what holds a few of many is reckoned for as many as are wanted, or is out', () => {
+    const many = ranked('pole-bean', 'single', 40);
+    for (const { times, suits, design } of many) {
+      expect(times).toBe(Math.max(1, Math.ceil(40 / design.stations.length)));
+      if (times > 3) expect(suits).toBe(false);
+    }
+    // A cone for a dozen of forty beans is out; beans twine up strings and poles before level twine (common practice, no source).
+    const rank = (kind: string) => many.findIndex(({ structure }) => structure.kind === kind);
+    expect(rank('twine-frame')).toBeLessThan(rank('weave'));
+    expect(many.find(({ structure }) => structure.kind === 'weave')?.con.map((told) => told.code)).toContain(
+      'climb.along',
+    );
+  });
+
   it('never ranks what does not suit above what does, and says every reason in words, for every crop', () => {
     fc.assert(
       fc.property(

@@ -19,6 +19,8 @@ export interface Choice {
   around: Around;
   cost: Cost;
   purchases: readonly Purchase[];
+  /** How many of it hold all the plants; like is compared with like. */
+  times: number;
   verdicts: readonly Verdict[];
   /** It can be chosen all the same; this says whether one should. */
   suits: boolean;
@@ -48,36 +50,43 @@ export function rankKinds(plan: Plan, sketches: readonly StructurePlan[]): Choic
   const choices = sketches.map((sketch) => weigh(plan, sketch));
   const cheapest = (of: (choice: Choice) => number): number =>
     Math.min(...choices.filter((choice) => choice.suits).map(of));
-  const season = cheapest((choice) => choice.cost.perSeasonMinor);
-  const start = cheapest((choice) => choice.cost.totalMinor);
+  const season = cheapest(seasonOf);
+  const start = cheapest(startOf);
   const { currency } = plan.garden;
   return choices
     .map((choice): Choice => {
-      const { cost } = choice;
       const pro = [...choice.pro];
-      if (choice.suits && choices.length > 1 && cost.perSeasonMinor === season)
-        pro.push(fact('cost.season-least', { season: money(cost.perSeasonMinor, currency) }));
-      if (choice.suits && choices.length > 1 && cost.totalMinor === start)
-        pro.push(fact('cost.start-least', { total: money(cost.totalMinor, currency) }));
+      if (choice.suits && choices.length > 1 && seasonOf(choice) === season)
+        pro.push(fact('cost.season-least', { season: money(season, currency) }));
+      if (choice.suits && choices.length > 1 && startOf(choice) === start)
+        pro.push(fact('cost.start-least', { total: money(start, currency) }));
       const con = [...choice.con];
-      if (cost.perSeasonMinor > season * 1.5 && Number.isFinite(season))
+      if (seasonOf(choice) > season * 1.5 && Number.isFinite(season))
         con.push(
-          fact('cost.season-more', { season: money(cost.perSeasonMinor, currency), least: money(season, currency) }),
+          fact('cost.season-more', { season: money(seasonOf(choice), currency), least: money(season, currency) }),
         );
       return { ...choice, pro, con };
     })
     .sort((a, b) => Number(b.suits) - Number(a.suits) || burden(a, plan) - burden(b, plan));
 }
 
+/** What all the plants cost on it: a season, and to begin with. Minor units. */
+const seasonOf = ({ cost, times }: Choice): number => cost.perSeasonMinor * times;
+const startOf = ({ cost, times }: Choice): number => cost.totalMinor * times;
+
 function burden(choice: Choice, plan: Plan): number {
-  const { verdicts, cost } = choice;
+  const { verdicts } = choice;
   const count = (level: string): number => verdicts.filter((verdict) => verdict.level === level).length;
   const hours = (choice.minutesAWeek * WEEKS_OF_TENDING) / 60;
   const minorInOne = 10 ** minorDigits(plan.garden.currency);
   return (
     count('fail') * A_FAILURE +
-    (count('warn') + choice.con.filter((told) => told.code === OTHER_TRAINING).length) * A_WARNING +
-    cost.perSeasonMinor / minorInOne +
+    (count('warn') +
+      // What is pinched out for want of height is a crop lost by as much.
+      verdicts.filter((verdict) => verdict.told.code === 'height.pinch').length +
+      choice.con.filter((told) => AS_A_WARNING.has(told.code)).length) *
+      A_WARNING +
+    seasonOf(choice) / minorInOne +
     hours * HOUR_IS_WORTH +
     (choice.shade?.hours ?? 0) * AN_HOUR_OF_SHADE
   );
@@ -87,6 +96,10 @@ function burden(choice: Choice, plan: Plan): number {
 const BODIES = new Set(['post', 'pole', 'stake', 'stile', 'frame side']);
 
 const OTHER_TRAINING = 'training.other';
+const ALONG = 'climb.along';
+const AS_A_WARNING = new Set([OTHER_TRAINING, ALONG]);
+/** More of one kind than this in a bed is no plan (from memory). */
+const MOST_TIMES = 3;
 
 function weigh(plan: Plan, structure: StructurePlan): Choice {
   const kind = kindOf(structure.kind);
@@ -94,7 +107,10 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
   const { setting, sized, shopping, cost, verdicts } = computed;
   const lead = setting.planted[0];
   const climbs = lead?.crop.grips !== null && lead !== undefined;
-  const plants = Math.max(1, Math.min(sized.design.stations.length, lead?.count ?? 1));
+  const wanted = setting.planted.reduce((sum, one) => sum + one.count, 0);
+  const places = Math.max(1, sized.design.stations.length);
+  const times = Math.max(1, Math.ceil(wanted / places));
+  const plants = Math.max(1, Math.min(places * times, wanted));
   const minutesAWeek = plants * (climbs ? kind.nature.tendingMinutes.climber : kind.nature.tendingMinutes.leaner);
   const month = plan.site.latitudeDeg >= 0 ? FULL_GROWTH_MONTH.north : FULL_GROWTH_MONTH.south;
   const own = bedsOf(computed.setting.place).map((bed) => bed.id);
@@ -123,7 +139,8 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
     verdicts,
     minutesAWeek,
     shade,
-    suits: !verdicts.some((verdict) => verdict.unfit),
+    times,
+    suits: !verdicts.some((verdict) => verdict.unfit) && times <= MOST_TIMES,
     pro: [
       ...good('crop-climbs'),
       ...good('crop-height'),
@@ -136,7 +153,12 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
       ...(shopping.fromShed.length > 0 ? [fact('shed.some')] : []),
     ],
     con: [
-      ...failing,
+      // How many are needed says more than that one is too small.
+      ...failing.filter((told) => times === 1 || told.code !== 'plants.too-many'),
+      ...(times > 1 ? [fact(times > MOST_TIMES ? 'plants.few' : 'plants.times', { places, wanted, times })] : []),
+      ...(lead?.crop.habit === 'twiner' && sized.design.hold?.by === 'passes'
+        ? [fact(ALONG, { crop: lead.crop.name })]
+        : []),
       ...(bestOn && bestOn !== sized.design.hold?.by
         ? [fact(OTHER_TRAINING, { training: lead?.training.name ?? '' })]
         : []),

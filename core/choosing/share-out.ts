@@ -3,6 +3,8 @@ import { trainingOf } from '../crops/table';
 import type { Plan, Planting } from '../plan/plan';
 import { standingOf } from '../shade/study';
 import type { Fact } from '../wording/say';
+import { KINDS } from '../structures/registry';
+import { rankKinds } from './rank';
 import { rankBeds } from './where';
 
 /** So many plants of a crop that somebody wants to grow. */
@@ -15,13 +17,21 @@ export interface Wish {
 
 export interface Granted {
   wish: Wish;
-  /** Where they go, bed by bed. */
-  parts: readonly { bed: string; count: number; pro: readonly Fact[]; con: readonly Fact[] }[];
+  /** Where they go, bed by bed, and on what: the kind that ranks first there, with its price; null for what needs no support. */
+  parts: readonly {
+    bed: string;
+    count: number;
+    pro: readonly Fact[];
+    con: readonly Fact[];
+    on: { kind: string; totalMinor: number } | null;
+  }[];
   /** How many there is no room for. */
   left: number;
 }
 
 const HEFT = { light: 0, medium: 1, heavy: 2 };
+/** What one more crop in a bed weighs against another bed that is free. */
+const CROWDED = 12;
 /** A bed this much worse than the best is not used to squeeze a few more in. */
 const TOO_BAD = 60;
 
@@ -43,7 +53,13 @@ export function shareOut(plan: Plan, wishes: readonly Wish[]): Granted[] {
     const training = trainingOf(crop, wish.training);
     const parts: Granted['parts'][number][] = [];
     let left = wish.count;
-    const best = rankBeds(filled, crop, training, left, standing);
+    const ranked = rankBeds(filled, crop, training, left, standing);
+    // Of beds that serve alike the emptier one is taken: a garden is used all over, not its best bed alone.
+    const crowded = (bed: string): number =>
+      CROWDED * filled.plantings.filter((one) => one.bed === bed && !plan.plantings.includes(one)).length;
+    const best = [...ranked].sort(
+      (a, b) => Number(b.suits) - Number(a.suits) || a.burden + crowded(a.bed.id) - b.burden - crowded(b.bed.id),
+    );
     const limit = (best[0]?.burden ?? 0) + TOO_BAD;
     for (const choice of best) {
       const count = Math.min(left, choice.places.inset);
@@ -53,6 +69,7 @@ export function shareOut(plan: Plan, wishes: readonly Wish[]): Granted[] {
         count,
         pro: choice.pro,
         con: choice.con.filter((told) => told.code !== 'bed.some-room'),
+        on: null,
       });
       filled = { ...filled, plantings: [...filled.plantings, plantingOf(wish, choice.bed.id, count, parts.length)] };
       left -= count;
@@ -61,6 +78,33 @@ export function shareOut(plan: Plan, wishes: readonly Wish[]): Granted[] {
     granted.set(wish.id, { wish, parts, left });
   }
   return wishes.map((wish) => granted.get(wish.id) as Granted);
+}
+
+/** The same with what each part would stand on, as if it were built there: as much work as ranking all kinds for every part. */
+export function withSupports(plan: Plan, granted: readonly Granted[]): Granted[] {
+  const kinds = KINDS.filter((kind) => kind.purpose === 'support' && kind.stands.includes('bed'));
+  return granted.map(({ wish, parts, left }) => ({
+    wish,
+    left,
+    parts: parts.map((part, i) => {
+      if (cropIn(plan.crops, wish.crop).habit === 'none') return part;
+      const planting = plantingOf(wish, part.bed, part.count, i + 1);
+      const there = { ...plan, plantings: [...plan.plantings, planting] };
+      const [first] = rankKinds(
+        there,
+        kinds.map((kind) => ({
+          id: `on-${kind.id}`,
+          kind: kind.id,
+          name: kind.name,
+          stand: { on: 'bed' as const, bed: part.bed },
+          plantings: [planting.id],
+          knobs: {},
+        })),
+      );
+      const on = first?.suits ? { kind: first.structure.kind, totalMinor: first.cost.totalMinor * first.times } : null;
+      return { ...part, on };
+    }),
+  }));
 }
 
 const plantingOf = (wish: Wish, bed: string, count: number, part: number): Planting => ({

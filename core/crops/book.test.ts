@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cropBook, cropIn, cropNonsense, findCrop } from './book';
+import { counted } from './counted';
 import type { Crop } from './crop';
 import { CROPS } from './table';
 
@@ -83,4 +84,16 @@ it('what climbs has holds and what does not has none; heavy fruit on tendrils wa
   expect(fieldsOf({ ...lettuce, grips: pea.grips })).toEqual(['grips']);
   expect(fieldsOf({ ...melon, fruitKg: 0.91, slung: 'never' })).toEqual(['slung']);
   expect(fieldsOf({ ...melon, fruitKg: 0.9, slung: 'never' })).toEqual([]);
+});
+
+it('counts plants as a gardener does, of the table and of one’s own', () => {
+  const said = (id: string, count: number) => counted(CROPS.find((crop) => crop.id === id) as Crop, count);
+  expect([
+    said('tomato', 14),
+    said('tomato', 1),
+    said('raspberry', 6),
+    said('squash', 3),
+    said('pole-bean', 40),
+  ]).toEqual(['14 tomatoes', '1 tomato', '6 raspberries', '3 winter squashes', '40 pole beans']);
+  expect(counted({ id: 'own', name: 'Lemon cucumber' }, 2)).toBe('2 lemon cucumbers');
 });

@@ -2,7 +2,7 @@ import { cropBook, cropNonsense, findCrop } from '../crops/book';
 import type { Plan } from '../plan/plan';
 import { kindOf } from '../structures/registry';
 import { settingOf } from '../plan/setting-of';
-import { siteNonsense } from '../site/plot';
+import { siteNonsense } from '../site/site-nonsense';
 import { bedNonsense } from '../site/bed';
 import { LEAST_LEG_MM, shortLeg } from '../site/stand';
 import { atTheDoor, type DocumentFault } from './door';

@@ -1,5 +1,4 @@
 import type { Soil, Wind } from './soil';
-import { dayOfYear } from './sun/season';
 
 /**
  * The plot: where things lie. Its frame is the plan as drawn: x to the right, y up the page, in mm
@@ -27,24 +26,6 @@ export interface Site {
   visitors: readonly Visitor[];
   /** How far one picks comfortably from where one stands. */
   armMm: number;
-}
-
-/** Fewer days than this between the last frost and the first are no season (from memory). */
-const LEAST_SEASON_DAYS = 30;
-
-/** What does not make sense in a site, field by field; empty when it does. Beyond what its types and limits say. */
-export function siteNonsense({ lastFrost, firstFrost, latitudeDeg }: Site): { field: string; message: string }[] {
-  const north = latitudeDeg >= 0;
-  // In the south the last frost comes late in the year and the season runs over its end.
-  const days = (dayOfYear(firstFrost) - dayOfYear(lastFrost) + (north ? 0 : 365)) % 365;
-  return days >= LEAST_SEASON_DAYS
-    ? []
-    : [
-        {
-          field: 'firstFrost',
-          message: `is ${firstFrost}, ${days < 0 ? 'before' : `${days} days after`} the last frost of spring (${lastFrost}); the season between them is at least ${LEAST_SEASON_DAYS} days`,
-        },
-      ];
 }
 
 export const VISITORS = [

@@ -34,6 +34,7 @@ export default function KindSheet({ structure, onClose }: { structure: Structure
       <ul className="grid grid-cols-1 gap-3 sm:grid-cols-2 lg:grid-cols-4">
         {offers.map(({ kind, computed }) => {
           const open = computed.verdicts.filter(isUrgent).length;
+          const unfit = computed.verdicts.some((verdict) => verdict.unfit);
           const here = kind.id === structure.kind;
           return (
             <li key={kind.id}>
@@ -50,8 +51,8 @@ export default function KindSheet({ structure, onClose }: { structure: Structure
                     {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}
                     {computed.cost.complete ? '' : ' +'}
                   </span>
-                  <span className={open > 0 ? 'text-ochre' : 'text-leaf'}>
-                    {here ? 'this one' : open > 0 ? `${open} to look at` : 'suits'}
+                  <span className={unfit ? 'text-keel' : open > 0 ? 'text-ochre' : 'text-leaf'}>
+                    {here ? 'this one' : unfit ? 'does not suit' : open > 0 ? `${open} to look at` : 'suits'}
                   </span>
                 </span>
               </button>

@@ -6,6 +6,8 @@ import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
 import { plantingsFor, type Granted, type Wish } from '@lignum/core/choosing/share-out';
 import { cropBook, cropIn } from '@lignum/core/crops/book';
 import { formatLength } from '@lignum/core/quantity/length';
+import { formatMoney, money } from '@lignum/core/quantity/money';
+import { kindOf } from '@lignum/core/structures/registry';
 import { say } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
@@ -13,6 +15,7 @@ import { NumberInput } from '../../ui/field';
 import { choosingWorker } from '../shell/choosing-worker';
 import { useGarden } from '../shell/garden-context';
 import { useAnswer } from '../shell/use-answer';
+import { WhereAll } from './where-all';
 import type { WishesAnswer, WishesQuestion } from '../../workers/choosing-messages';
 
 const newWish = (crop: string, training: string, count: number): Wish => ({
@@ -76,6 +79,7 @@ export function GrowView() {
           </Button>
         )}
       </div>
+      {placed > 0 && <WhereAll granted={granted ?? []} />}
       {plan.beds.length > 0 && (
         <p className="mt-6 text-[0.9rem] text-soft">
           Beds:{' '}
@@ -159,6 +163,12 @@ function WishRow({
                 {say(told, CHOOSING_PHRASES, tongue)}{' '}
               </span>
             ))}
+            {part.on && (
+              <span>
+                On a {kindOf(part.on.kind).name.toLowerCase()},{' '}
+                {formatMoney(money(part.on.totalMinor, plan.garden.currency), tongue.locale)}.{' '}
+              </span>
+            )}
             <span className="text-soft">{part.pro.map((told) => say(told, CHOOSING_PHRASES, tongue)).join(' ')}</span>
           </p>
         ))}

@@ -45,7 +45,10 @@ export const KindTile = memo(function KindTile({
       <Glance design={choice.design} around={choice.around} widthPx={236} heightPx={132} />
       <span className="mt-1 leading-tight font-semibold">{kindOf(choice.structure.kind).name}</span>
       <span className="mt-auto flex flex-wrap justify-between gap-x-2 pt-1 text-[0.9rem]">
-        <span>{formatMoney(money(choice.cost.totalMinor, plan.garden.currency), tongue.locale)}</span>
+        <span>
+          {choice.times > 1 && `${choice.times} × `}
+          {formatMoney(money(choice.cost.totalMinor, plan.garden.currency), tongue.locale)}
+        </span>
         <span className={!choice.suits ? 'text-keel' : rank === 0 ? 'font-semibold text-leaf' : 'text-soft'}>
           {standing(choice, rank)}
         </span>
@@ -87,7 +90,8 @@ export function Offer({
         </h3>
         <p className="text-[0.95rem] text-soft">{kind.blurb}</p>
         <p className="mt-2">
-          <span className="text-2xl font-semibold">{amount(cost.totalMinor)}</span>{' '}
+          <span className="text-2xl font-semibold">{amount(cost.totalMinor)}</span>
+          {choice.times > 1 && <strong>, {choice.times} of them for all the plants</strong>}{' '}
           <span className="text-soft">
             {cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant · `}
             {perLength(cost, plan.garden.currency, tongue)} · {amount(cost.perSeasonMinor)} a season

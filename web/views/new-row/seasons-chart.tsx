@@ -24,8 +24,8 @@ export function SeasonsChart({ choices }: { choices: readonly Choice[] }) {
   const { currency } = plan.garden;
   const amount = (minor: number) => formatMoney(money(minor, currency), tongue.locale);
   const lines = choices.map((choice) => ({
-    name: kindOf(choice.structure.kind).name,
-    spent: spending(choice.purchases, SEASONS, CATALOGUE),
+    name: `${choice.times > 1 ? `${choice.times} × ` : ''}${kindOf(choice.structure.kind).name}`,
+    spent: spending(choice.purchases, SEASONS, CATALOGUE).map((minor) => minor * choice.times),
   }));
 
   useEffect(() => {
