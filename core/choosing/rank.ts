@@ -84,8 +84,9 @@ function burden(choice: Choice, plan: Plan): number {
     (count('warn') +
       // What is pinched out for want of height is a crop lost by as much.
       verdicts.filter((verdict) => verdict.told.code === 'height.pinch').length +
-      choice.con.filter((told) => AS_A_WARNING.has(told.code)).length) *
+      choice.con.filter((told) => told.code === OTHER_TRAINING).length) *
       A_WARNING +
+    (choice.con.some((told) => told.code === ALONG) ? LEVEL_TWINE : 0) +
     seasonOf(choice) / minorInOne +
     hours * HOUR_IS_WORTH +
     (choice.shade?.hours ?? 0) * AN_HOUR_OF_SHADE
@@ -97,7 +98,11 @@ const BODIES = new Set(['post', 'pole', 'stake', 'stile', 'frame side']);
 
 const OTHER_TRAINING = 'training.other';
 const ALONG = 'climb.along';
-const AS_A_WARNING = new Set([OTHER_TRAINING, ALONG]);
+const UPRIGHT = new Set(['string', 'poles']);
+/** A look a week at a plant that winds by itself (from memory). */
+const ALONE_MINUTES = 0.25;
+/** Level twine for what twines up: strings or poles come before it, even where they cost more (common practice, no source). */
+const LEVEL_TWINE = 40;
 /** More of one kind than this in a bed is no plan (from memory). */
 const MOST_TIMES = 3;
 
@@ -111,7 +116,10 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
   const places = Math.max(1, sized.design.stations.length);
   const times = Math.max(1, Math.ceil(wanted / places));
   const plants = Math.max(1, Math.min(places * times, wanted));
-  const minutesAWeek = plants * (climbs ? kind.nature.tendingMinutes.climber : kind.nature.tendingMinutes.leaner);
+  const { climber, leaner } = kind.nature.tendingMinutes;
+  // What twines goes up strings and poles by itself.
+  const alone = lead?.crop.habit === 'twiner' && UPRIGHT.has(sized.design.hold?.by ?? '');
+  const minutesAWeek = plants * (alone ? Math.min(climber, ALONE_MINUTES) : climbs ? climber : leaner);
   const month = plan.site.latitudeDeg >= 0 ? FULL_GROWTH_MONTH.north : FULL_GROWTH_MONTH.south;
   const own = bedsOf(computed.setting.place).map((bed) => bed.id);
   const standing = [onPlotOf(computed)];

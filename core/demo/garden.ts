@@ -63,6 +63,7 @@ export const DEMO_PLAN: Plan = {
     wind: 'usual',
     latitudeDeg: 52.1,
     longitudeDeg: -6.9,
+    zone: 'Europe/Dublin',
     northDeg: 0,
     widthMm: 15_000,
     depthMm: 16_000,

@@ -34,6 +34,7 @@ const monthDay = Joi.string()
 export const SITE_SCHEMA = Joi.object({
   latitudeDeg: mm(-90, 90),
   longitudeDeg: mm(-180, 180),
+  zone: Joi.string().max(64).description('By which clocks go there: a name of the IANA time zone database.'),
   northDeg: mm(-360, 360).description('Compass bearing of "up the page".'),
   soil: Joi.string()
     .valid(...SOILS)

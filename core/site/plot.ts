@@ -11,6 +11,8 @@ export type PlanSpot = readonly [x: number, y: number];
 export interface Site {
   latitudeDeg: number;
   longitudeDeg: number;
+  /** By which clocks go there (IANA); where it is left out, those of whoever looks. */
+  zone?: string;
   northDeg: number;
   widthMm: number;
   depthMm: number;

@@ -56,7 +56,6 @@ export const kind = structureKind({
       ),
     }),
     'reach.tall': (_v, _built, setting) => ({ height: Math.max(feet(3), reachOverBed(setting)) }),
-    'load.heavy': () => ({ form: 'tepee', pole: 'pole-larch' }),
     'mesh.wide': () => ({ ladder: 'yes', ladderStep: inches(3) }),
   },
 });

@@ -20,8 +20,9 @@ export const LEAST_RADIUS_MM = inches(8);
 const radiusInBed = (setting: BedSetting, ringMm: number): number =>
   (Math.min(setting.place.bed.widthMm, setting.place.bed.lengthMm) - ringMm) / 2;
 
+const CONE_OF = ['cane-bamboo', 'pole-bamboo', 'pole-larch'] as const;
 /** The cane a small cone is made of, where it is sold. */
-const conePole = (setting: BedSetting): string => offeredPoles(setting)[0] ?? 'cane-bamboo';
+const conePole = (setting: BedSetting): string => CONE_OF.find((id) => isOffered(setting, id)) ?? CONE_OF[0];
 
 /** Pole above the tie and in the soil, at the least that is suggested for a cone. mm. */
 const CONE_BEYOND_MM = inches(12);
@@ -34,7 +35,7 @@ export function mostTie(setting: BedSetting, pole: string, radiusMm: number): nu
 }
 
 /** Room for a tepee of poles rather than a cone of canes. mm. */
-export const hasRoom = ({ place: { bed } }: BedSetting): boolean => Math.min(bed.widthMm, bed.lengthMm) >= 1400;
+const hasRoom = ({ place: { bed } }: BedSetting): boolean => Math.min(bed.widthMm, bed.lengthMm) >= 1400;
 
 /**
  * Twelve poles for a playhouse-size tepee, a doorway on the shaded side, a ring bed 12″ wide, string
@@ -130,9 +131,7 @@ export const TEPEE_KNOBS = {
     help: 'Bought whole, at the next length up.',
     suggest: (setting, set) => {
       const offered = offeredPoles(setting);
-      const wanted = isTepee(set)
-        ? ['pole-larch', 'pole-bamboo', 'cane-bamboo']
-        : ['cane-bamboo', 'pole-bamboo', 'pole-larch'];
+      const wanted = isTepee(set) ? ['pole-larch', 'pole-bamboo', 'cane-bamboo'] : CONE_OF;
       return { value: wanted.find((id) => offered.includes(id)) ?? (wanted[0] as string), why: fact('pole.usual') };
     },
   },

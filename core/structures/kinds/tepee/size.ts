@@ -15,7 +15,7 @@ import { angleAt, anglesRound, doorHalfRad, onRing, openRingMm, ringArea, type D
 import type { BedSetting } from '../../setting';
 import { placeStations } from '../../rules/stations';
 import { bundleRadius, lashingMm, poleMm } from './cord';
-import { hasRoom, mostTie, type TEPEE_KNOBS } from './knobs';
+import { mostTie, type TEPEE_KNOBS } from './knobs';
 import { SIDE_RAD } from './shaded';
 
 export type TepeeValues = Values<typeof TEPEE_KNOBS>;
@@ -148,13 +148,14 @@ export function sizeTepee(v: TepeeValues, setting: BedSetting): Built<TepeeFacts
         v.ladder === 'yes' ? stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm : stock.diameterMm,
       stepMm: v.ladder === 'yes' ? v.ladderStep : apart,
       fineToMm: 0,
-      carries: stock.diameterMm >= 20 ? 'medium' : 'light',
+      // Poles and canes carry beans and peas, never squash or cucumber (common practice, no source).
+      carries: 'medium',
       startsMm: 0,
       gapMm: 0,
       topMm: { least: v.height, most: v.height },
       could: {
         topMm: Math.max(v.height, mostTie(setting, v.pole, v.radius)),
-        carries: hasRoom(setting) ? 'medium' : 'light',
+        carries: 'medium',
         net: true,
       },
     },
