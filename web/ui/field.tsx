@@ -193,7 +193,13 @@ export function LengthField({
   const [unread, setUnread] = useState<string | null>(null);
   return (
     <Field label={label} help={help} fault={unread ?? fault} htmlFor={id}>
-      <LengthInput {...input} id={id} invalid={fault !== null} onFault={setUnread} />
+      <LengthInput
+        {...input}
+        className={`w-full ${input.className ?? ''}`}
+        id={id}
+        invalid={fault !== null}
+        onFault={setUnread}
+      />
     </Field>
   );
 }

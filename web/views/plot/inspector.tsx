@@ -8,6 +8,7 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { distanceToStretch, inside } from '@lignum/core/geometry/polygon';
 import { cropIn } from '@lignum/core/crops/book';
 import { bedOutline, farthestSoil, outOfReach, type Bed } from '@lignum/core/site/bed';
+import { siteNonsense } from '@lignum/core/site/site-nonsense';
 import { SOILS, WINDS } from '@lignum/core/site/soil';
 import { toFrame } from '@lignum/core/site/stand';
 import { KINDS } from '@lignum/core/structures/registry';
@@ -34,13 +35,21 @@ import { PathFields } from './path-fields';
 import { RunField } from './run-field';
 import { useGarden } from '../shell/garden-context';
 import { PLACES } from './places';
-import { bodyOf, extentOf, moveThing, type Thing } from './things';
+import { bodyOf, extentOf, moveThing, thingsOf, type Thing } from './things';
 
 /** What is chosen, by its dimensions; nothing chosen is the plot itself. */
-export function Inspector({ thing, onGone }: { thing: Thing | undefined; onGone: () => void }) {
+export function Inspector({
+  thing,
+  onGone,
+  onChoose,
+}: {
+  thing: Thing | undefined;
+  onGone: () => void;
+  onChoose: (id: string) => void;
+}) {
   const { id, plan, store, tongue } = useGarden();
   const name = useId();
-  if (!thing) return <SiteFields />;
+  if (!thing) return <Whole onChoose={onChoose} />;
   const body = bodyOf(thing);
   const box = extentOf(thing);
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
@@ -265,6 +274,49 @@ function liesUnder(path: Feature, spot: PlanSpot): boolean {
   );
 }
 
+const ZONES = Intl.supportedValuesOf('timeZone');
+
+/** With nothing chosen: what lies on the plot, to be chosen, and the facts of the place behind it. */
+function Whole({ onChoose }: { onChoose: (id: string) => void }) {
+  const { plan } = useGarden();
+  // What one works on comes first; what only lies there after it.
+  const things = thingsOf(plan).toSorted((a, b) => Number(a.is === 'feature') - Number(b.is === 'feature'));
+  return (
+    <section aria-label="The plot" className="grid gap-3">
+      <h2 className="text-xl">On the plot</h2>
+      {things.length === 0 && <p className="text-soft">Nothing yet: add a bed, or what is there already.</p>}
+      <ul className="max-h-[26rem] divide-y divide-rule overflow-y-auto border-y border-rule">
+        {things.map((thing) => (
+          <li key={thing.id}>
+            <button
+              type="button"
+              onClick={() => onChoose(thing.id)}
+              className="flex min-h-11 w-full items-center justify-between gap-3 px-1 text-left hover:bg-well"
+            >
+              <span className="min-w-0 truncate">{bodyOf(thing).name}</span>
+              <span className="text-[0.85rem] text-soft">{wordOf(thing)}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      <details>
+        <summary className="flex min-h-11 items-center font-display text-lg font-semibold">
+          Facts of the place: size, sun, frost, soil, visitors
+        </summary>
+        <SiteFields />
+      </details>
+    </section>
+  );
+}
+
+/** What a thing is, in a word. */
+const wordOf = (thing: Thing): string =>
+  thing.is === 'bed'
+    ? 'bed'
+    : thing.is === 'feature'
+      ? thing.feature.kind
+      : (KINDS.find((kind) => kind.id === thing.structure.kind)?.name ?? '').toLowerCase();
+
 function SiteFields() {
   const { plan, store, tongue } = useGarden();
   const { site } = plan;
@@ -272,6 +324,7 @@ function SiteFields() {
   const last = useId();
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
   const place = PLACES.find((one) => one.latitudeDeg === site.latitudeDeg && one.longitudeDeg === site.longitudeDeg);
+  const [nonsense] = siteNonsense(site);
   const visit = (visitor: Visitor) =>
     store.edit(
       changeSite({
@@ -294,8 +347,12 @@ function SiteFields() {
     </Field>
   );
   return (
-    <section aria-label="The plot" className="grid gap-4">
-      <h2 className="text-xl">The plot</h2>
+    <div className="grid gap-4 pt-2">
+      {nonsense && (
+        <p role="alert" className="border-l-4 border-keel pl-3 text-[0.9rem] font-medium text-keel">
+          {nonsense.field === 'firstFrost' ? 'First frost' : 'Clock zone'} {nonsense.message}.
+        </p>
+      )}
       <div className="grid grid-cols-2 gap-3">
         <LengthField
           {...length}
@@ -328,6 +385,15 @@ function SiteFields() {
           min={-180}
           max={180}
           onChange={(longitudeDeg) => store.edit(changeSite({ longitudeDeg }), 'longitude')}
+        />
+        <ChooserField
+          label="Clocks go by"
+          value={site.zone ?? ''}
+          choices={[{ id: '', label: 'the clock of who looks' }, ...ZONES.map((zone) => ({ id: zone, label: zone }))]}
+          onChange={(zone) => {
+            const { zone: _before, ...rest } = site;
+            store.edit((now) => ({ ...now, site: zone === '' ? rest : { ...rest, zone } }));
+          }}
         />
         <NumberField
           label="Up the page points to, °"
@@ -406,6 +472,6 @@ function SiteFields() {
           ))}
         </div>
       </fieldset>
-    </section>
+    </div>
   );
 }

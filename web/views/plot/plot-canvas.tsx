@@ -14,6 +14,7 @@ import { SunLayer } from './sun-layer';
 import { Corners } from './corners';
 import { Label } from './label';
 import { Body, Footprint, North, Running, Shadows } from './plot-figures';
+import { MARGIN, Measures } from './measures';
 import { placeLabels, type LabelWish } from './labels';
 import { LayPath, type Laying } from './lay-path';
 import { bodyOf, moveThing, settleDrag, settleSpot, thingsOf, type Thing } from './things';
@@ -54,7 +55,7 @@ export function PlotCanvas({
     const watch = new ResizeObserver(() =>
       setRoom({
         width: Math.max(280, element.clientWidth),
-        height: Math.max(320, Math.min(element.clientWidth * 1.2, window.innerHeight - (isLaying ? 300 : 190))),
+        height: Math.max(320, Math.min(element.clientWidth * 1.2, window.innerHeight - (isLaying ? 290 : 168))),
       }),
     );
     watch.observe(element);
@@ -62,7 +63,10 @@ export function PlotCanvas({
   }, [isLaying]);
 
   const { widthMm, depthMm, northDeg } = plan.site;
-  const scale = Math.min((room.width - 24) / widthMm, (room.height - 24) / depthMm);
+  const scale = Math.min(
+    (room.width - MARGIN.left - MARGIN.right) / widthMm,
+    (room.height - MARGIN.top - MARGIN.bottom) / depthMm,
+  );
   const [width, height] = [widthMm * scale, depthMm * scale];
   const toPx = ([x, y]: PlanSpot): PlanSpot => [x * scale, height - y * scale];
   const path = (spots: readonly PlanSpot[], closed = true): string =>
@@ -80,7 +84,10 @@ export function PlotCanvas({
   const spotOf = (event: PointerEvent<SVGElement>): PlanSpot => {
     const box =
       event.currentTarget.ownerSVGElement?.getBoundingClientRect() ?? event.currentTarget.getBoundingClientRect();
-    return [(event.clientX - box.left - 12) / scale, (height - (event.clientY - box.top - 12)) / scale];
+    return [
+      (event.clientX - box.left - MARGIN.left) / scale,
+      (height - (event.clientY - box.top - MARGIN.top)) / scale,
+    ];
   };
 
   const pulled = useDrag<PointerEvent<SVGElement>>(
@@ -158,13 +165,22 @@ export function PlotCanvas({
   return (
     <div ref={frame}>
       <svg
-        width={width + 24}
-        height={height + 24}
+        width={width + MARGIN.left + MARGIN.right}
+        height={height + MARGIN.top + MARGIN.bottom}
         className="mx-auto block touch-none select-none"
         role="group"
         aria-label={`The plot, ${formatLength(widthMm, tongue.units)} by ${formatLength(depthMm, tongue.units)}`}
       >
-        <g transform="translate(12 12)">
+        <g transform={`translate(${MARGIN.left} ${MARGIN.top})`}>
+          <Measures
+            widthPx={width}
+            heightPx={height}
+            pxPerMm={scale}
+            across={formatLength(widthMm, tongue.units)}
+            up={formatLength(depthMm, tongue.units)}
+            units={tongue.units}
+            say={(mm) => formatLength(mm, tongue.units)}
+          />
           <rect
             width={width}
             height={height}
@@ -183,7 +199,7 @@ export function PlotCanvas({
           )}
           {things.filter((thing) => !isFlat(thing)).map(draw)}
           {garden.structures.map((one) => (
-            <Footprint key={one.structure.id} computed={one} path={path} toPx={toPx} />
+            <Footprint key={one.structure.id} computed={one} path={path} toPx={toPx} scale={scale} />
           ))}
           {[...labels].map(([id, label]) => (
             <Label key={id} {...label} />

@@ -1,4 +1,5 @@
 'use client';
+import { plantsOf } from '@lignum/core/design/design';
 import { feetOf, footprintOf } from '@lignum/core/design/on-plot';
 import { bedOnPlot, outOfReach } from '@lignum/core/site/bed';
 import { cornersOf, onPlan, type PlanSpot } from '@lignum/core/site/plot';
@@ -12,18 +13,37 @@ import type { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
 import { bodyOf, extentOf, type Thing } from './things';
 
-/** What a structure covers, and where it goes into the ground. */
+/** As wide as a plant is drawn that has more room. mm. */
+const WIDEST_PLANT_MM = 600;
+
+/** A structure from above: its plants, what it covers, and where it goes into the ground. */
 export function Footprint({
   computed: { sized, frame },
   path,
   toPx,
+  scale,
 }: {
   computed: ComputedStructure;
+  scale: number;
   path: (spots: readonly PlanSpot[]) => string;
   toPx: (spot: PlanSpot) => PlanSpot;
 }) {
   return (
     <g aria-hidden className="pointer-events-none">
+      {plantsOf(sized.design).map((plant) => {
+        const [px, py] = toPx(toPlot(frame, plant.at[0], plant.at[1]));
+        return (
+          <circle
+            key={plant.id}
+            cx={px}
+            cy={py}
+            r={Math.max(1.5, (Math.min(plant.spacingMm, WIDEST_PLANT_MM) / 2) * scale * 0.9)}
+            fill="var(--leaf-wash)"
+            stroke="var(--leaf-line)"
+            strokeWidth="0.8"
+          />
+        );
+      })}
       {footprintOf(sized.design).map((outline, i) => (
         <path
           key={i}

@@ -1,15 +1,13 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Plus } from 'lucide-react';
 import { FEATURE_KINDS, type FeatureKind } from '@lignum/core/site/plot';
 import { KINDS } from '@lignum/core/structures/registry';
-import { COMMON_YEAR, dayOfYear, growingMonths } from '@lignum/core/site/sun/season';
-import { sunDay, sunPosition } from '@lignum/core/site/sun/sun-position';
+import { growingMonths } from '@lignum/core/site/sun/season';
 import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
-import { RodSlider } from '../../ui/rod-slider';
 import { Switcher } from '../../ui/switcher';
 import { newBed } from '../garden/new-bed';
 import { newStructure } from '../garden/new-structure';
@@ -21,6 +19,7 @@ import { LayingBar, useLaying } from './lay-path';
 import { PlotCanvas } from './plot-canvas';
 import { SUN_STEPS } from './sun-layer';
 import { newFeature, thingsOf } from './things';
+import { SunTimeFields, useSunAt, useSunTime } from './sun-time';
 import { useSun } from './use-sun';
 
 /** Three dimensions are fetched only when they are opened. */
@@ -84,29 +83,15 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
   const laying = kindLaid ? path : null;
   const [show, setShow] = useState<Show>('plan');
   const [month, setMonth] = useState<number | 'season'>(6);
-  const [minutes, setMinutes] = useState(16 * 60);
+  const [time, setTime] = useSunTime(id);
+  const { sun, dayOfYear: today, clock, says } = useSunAt(plan.site, time);
   const things = thingsOf(plan);
   const { answer, share } = useSun(plan, show === 'hours' ? month : null, 250);
   const monthNumber = month === 'season' ? (growingMonths(plan.site)[1] ?? 6) : month;
 
-  // Solar time: noon is when the sun stands highest, whatever the clock says.
-  const dayStart = Date.UTC(COMMON_YEAR, monthNumber - 1, 15) - (plan.site.longitudeDeg / 15) * 3_600_000;
-  const sun = useMemo(() => sunPosition(dayStart + minutes * 60_000, plan.site), [dayStart, minutes, plan.site]);
-  const today = useMemo(() => sunDay(Date.UTC(COMMON_YEAR, monthNumber - 1, 15), plan.site), [monthNumber, plan.site]);
-  const today15 = dayOfYear(`${String(monthNumber).padStart(2, '0')}-15`);
-  const hour = (ms: number) => {
-    const at = Math.round((ms - dayStart) / 60_000);
-    return `${Math.floor(at / 60)}:${String(at % 60).padStart(2, '0')}`;
-  };
-  const daylight =
-    today.day === 'rises and sets'
-      ? `The sun is up from ${hour(today.riseMs)} to ${hour(today.setMs)} by the sun’s own clock.`
-      : today.day === 'never sets'
-        ? 'The sun does not set.'
-        : 'The sun does not rise.';
   const months = [
     ...growingMonths(plan.site).map((number) => ({ id: String(number), label: MONTHS[number - 1] ?? '' })),
-    ...(show === 'hours' ? [{ id: 'season', label: 'The whole season' }] : []),
+    { id: 'season', label: 'The whole season' },
   ];
 
   return (
@@ -122,12 +107,9 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
             { id: 'hours', label: 'Hours of sun' },
             { id: 'round', label: 'Walk round' },
           ]}
-          onChange={(next) => {
-            setShow(next as Show);
-            if (next !== 'hours' && month === 'season') setMonth(6);
-          }}
+          onChange={(next) => setShow(next as Show)}
         />
-        {show !== 'plan' && (
+        {show === 'hours' && (
           <Chooser
             label="Month"
             value={String(month)}
@@ -143,20 +125,7 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
             className="w-48"
           />
         )}
-        {(show === 'shadows' || show === 'round') && (
-          <div className="flex min-w-60 grow items-center gap-3">
-            <RodSlider
-              label="Time of day"
-              value={minutes}
-              min={4 * 60}
-              max={22 * 60}
-              step={10}
-              says={hour(dayStart + minutes * 60_000)}
-              onChange={setMinutes}
-            />
-            <output className="w-14 text-right text-lg font-semibold">{hour(dayStart + minutes * 60_000)}</output>
-          </div>
-        )}
+        {(show === 'shadows' || show === 'round') && <SunTimeFields time={time} onChange={setTime} />}
         <div className="ml-auto flex gap-2">
           <Chooser
             label="Add to the plot"
@@ -201,17 +170,13 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
           </p>
         )}
         {show === 'round' ? (
-          <Garden3d
-            sun={sun}
-            day={today15}
-            says={`${MONTHS[monthNumber - 1] ?? ''} ${hour(dayStart + minutes * 60_000)}`}
-          />
+          <Garden3d sun={sun} day={today} says={`${time.day} ${clock}`} />
         ) : (
           <PlotCanvas
             chosen={chosen}
             choose={setChosen}
             answer={answer}
-            shadows={show === 'shadows' ? { sun, day: today15 } : null}
+            shadows={show === 'shadows' ? { sun, day: today } : null}
             laying={laying}
           />
         )}
@@ -222,9 +187,7 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
           {show === 'plan' && !laying && (
             <p>Drag to move; a dragged edge catches on its neighbours’. Arrow keys move by a tape mark, R turns.</p>
           )}
-          {(show === 'shadows' || show === 'round') && (
-            <p>{sun.altitudeRad > 0 ? daylight : `The sun is down. ${daylight}`}</p>
-          )}
+          {(show === 'shadows' || show === 'round') && <p>{sun.altitudeRad > 0 ? says : `The sun is down. ${says}`}</p>}
           {show === 'hours' &&
             (share !== null ? (
               <p>Following the sun… {Math.round(share * 100)} %</p>
@@ -247,6 +210,7 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
           key={chosen ?? 'plot'}
           thing={things.find((thing) => thing.id === chosen)}
           onGone={() => setChosen(null)}
+          onChoose={setChosen}
         />
       </aside>
     </main>
