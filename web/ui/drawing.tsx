@@ -16,6 +16,10 @@ interface DrawingProps {
   widthPx?: number;
   /** What asked for the page, as far as it says: drawn for that until it has been measured. */
   on?: keyof typeof USUAL_WIDTH;
+  /** So many times as wide as its place, to be moved along in it. */
+  closer?: number;
+  /** What it shows, for those who do not see it. */
+  describes?: string;
   /** Holds the drawing still while something in it is pulled. */
   keep?: Frame | undefined;
   /** Laid over the drawing, in its pixels. */
@@ -23,7 +27,18 @@ interface DrawingProps {
 }
 
 /** A view set on paper as wide as its place (or as `widthPx`, for a printed page), so that figures never shrink below what can be read. */
-export function Drawing({ view, units, heightPx, caption, widthPx, on = 'desk', keep, overlay }: DrawingProps) {
+export function Drawing({
+  view,
+  units,
+  heightPx,
+  caption,
+  widthPx,
+  on = 'desk',
+  keep,
+  overlay,
+  closer = 1,
+  describes,
+}: DrawingProps) {
   const frame = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(USUAL_WIDTH[on]);
   useLayoutEffect(() => {
@@ -37,16 +52,33 @@ export function Drawing({ view, units, heightPx, caption, widthPx, on = 'desk', 
     return () => watch.disconnect();
   }, [widthPx]);
   const paper = useMemo(
-    () => setOnPaper(view, { widthPx: widthPx ?? width, heightPx, units, keep }),
-    [view, widthPx, width, heightPx, units, keep],
+    () => setOnPaper(view, { widthPx: (widthPx ?? width) * closer, heightPx, units, keep }),
+    [view, widthPx, width, heightPx, units, keep, closer],
   );
   const svg = useMemo(() => toSvg(paper), [paper]);
   return (
     <figure className="m-0">
       {caption && <figcaption className="text-sm text-soft">{caption}</figcaption>}
-      <div ref={frame} className="relative">
-        <div className="drawing" dangerouslySetInnerHTML={{ __html: svg }} />
-        {overlay?.(paper)}
+      <div
+        ref={frame}
+        {...(closer > 1
+          ? {
+              className: 'overflow-x-auto',
+              tabIndex: 0,
+              role: 'region',
+              'aria-label': `${view.title}, to be moved along`,
+            }
+          : {})}
+      >
+        <div className="relative" style={closer > 1 ? { width: width * closer } : undefined}>
+          <div
+            className="drawing"
+            role="img"
+            aria-label={describes ?? view.title}
+            dangerouslySetInnerHTML={{ __html: svg }}
+          />
+          {overlay?.(paper)}
+        </div>
       </div>
     </figure>
   );

@@ -100,6 +100,7 @@ export function rowMarks(o: {
         ]
       : []),
     { view: 'plan', axis: 'z', label: 'across', atMm: across },
+    { view: 'elevation', axis: 'x', label: 'in all', atMm: [0, o.builtMm * level], tapedMm: [0, o.builtMm] },
     ...(o.endTopMm > 0 ? [{ view: 'end', axis: 'z', label: 'top', atMm: [0, o.endTopMm] } satisfies Mark] : []),
   ];
 }

@@ -1,13 +1,16 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { Suspense, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { Suspense, useDeferredValue, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import dynamic from 'next/dynamic';
 import { ChevronLeft, ChevronRight, Download, Printer, Shapes, Trash2 } from 'lucide-react';
 import { isUrgent } from '@lignum/core/checks/check';
 import type { View } from '@lignum/core/drawing/primitive';
+import { inWords } from '@lignum/core/drawing/in-words';
 import { drawView } from '@lignum/core/drawing/views';
+import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
+import { say } from '@lignum/core/wording/say';
 import { withClashes } from '@lignum/core/plan/clashes';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
@@ -15,9 +18,10 @@ import { buttonLook } from '../../ui/button';
 import { Switcher } from '../../ui/switcher';
 import { Verdicts } from '../../ui/verdicts';
 import { mendedOf, structureOf } from '../shell/computed-structure';
-import { changeStructure, removeStructure, setKnobs } from '../shell/edits';
+import { changeBed, changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden, useSaving } from '../shell/garden-context';
 import { placeWords } from '../shell/place-words';
+import { notice } from '../shell/notice';
 import { useSingleKeys } from '../shell/use-keys';
 import { useKindsOf } from '../shell/use-kind';
 import { useNeighbours } from '../shell/use-neighbours';
@@ -28,6 +32,7 @@ import { RunningBill } from './running-bill';
 
 /** Fetched when they are opened. */
 const Bays = dynamic(() => import('./bays').then((module) => module.Bays));
+const BedSheet = dynamic(() => import('../garden/bed-sheet'), { ssr: false });
 const KindSheet = dynamic(() => import('./kind-sheet'), { ssr: false });
 const Support3d = dynamic(() => import('./support-3d'), {
   ssr: false,
@@ -84,6 +89,7 @@ function Workbench({
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
   const [choosing, setChoosing] = useState(false);
+  const [bedOpen, setBedOpen] = useState(false);
   const kinds = useKindsOf(plan, [structure]);
   const computed = structureOf(kinds, plan, structure);
   // What is said of it, what would mend that and what stands near come behind a turned knob, not before it.
@@ -107,8 +113,15 @@ function Workbench({
     setLive(true);
   }, []);
   const { setting } = computed;
+  const open = judged.verdicts.filter(isUrgent);
+  // Told when it changes: a screen reader hears what a turned knob does to the verdict.
+  const said =
+    open.length === 0
+      ? 'Nothing found against it.'
+      : `${open.length} to look at: ${open.map((verdict) => say(verdict.told, {}, tongue)).join(' ')}`;
   const remove = () => {
     store.edit(removeStructure(structure.id));
+    notice.say(`${structure.name} was taken away.`);
     router.push(`/g/${id}`);
   };
 
@@ -119,6 +132,7 @@ function Workbench({
     >
       <div className="flex items-center gap-1 border-b border-rule py-2 lg:col-span-3">
         <div className="min-w-0 grow">
+          <h1 className="sr-only">{structure.name}</h1>
           <input
             aria-label="Name of this support"
             value={structure.name}
@@ -142,7 +156,18 @@ function Workbench({
               ·
             </span>
             {setting.place.on === 'bed' || setting.place.on === 'beds' ? (
-              placeWords(setting.place, tongue)
+              <>
+                {placeWords(setting.place, tongue)}
+                {setting.place.on === 'bed' && (
+                  <button
+                    type="button"
+                    onClick={() => setBedOpen(true)}
+                    className="inline-flex min-h-8 items-center text-chalk hover:underline"
+                  >
+                    change the bed
+                  </button>
+                )}
+              </>
             ) : (
               <Link
                 href={`/g/${id}/plot?look=${structure.id}`}
@@ -197,16 +222,19 @@ function Workbench({
         <h2 className="mt-4 mb-1 text-lg">Knobs</h2>
         <KnobPanel computed={computed} />
       </div>
-      <div className="order-1 min-w-0 pt-4 lg:sticky lg:top-14 lg:order-none lg:self-start">
+      {/* On a phone the front stays in sight while the knobs are turned; the rest comes after them. */}
+      <div className="contents lg:sticky lg:top-14 lg:block lg:min-w-0 lg:self-start lg:pt-4">
         <Views key={structure.id} computed={computed} />
-        {computed.sized.design.bays && <Bays computed={computed} />}
-        <Fold key={`joints ${structure.id}`} title="The joints, close up">
-          {() => <CloseUps computed={computed} />}
-        </Fold>
-        <Fold title="In what order to build it">{() => <TickedOrder computed={computed} />}</Fold>
-        {computed.sized.season.length > 0 && (
-          <Fold title="Through the season">{() => <SeasonNotes computed={computed} />}</Fold>
-        )}
+        <div className="order-4 min-w-0">
+          {computed.sized.design.bays && <Bays computed={computed} />}
+          <Fold key={`joints ${structure.id}`} title="The joints, close up">
+            {() => <CloseUps computed={computed} />}
+          </Fold>
+          <Fold title="In what order to build it">{() => <TickedOrder computed={computed} />}</Fold>
+          {computed.sized.season.length > 0 && (
+            <Fold title="Through the season">{() => <SeasonNotes computed={computed} />}</Fold>
+          )}
+        </div>
       </div>
       <div className="order-3 grid scroll-mt-16 content-start gap-5 pt-4 lg:order-none" id="results">
         <section aria-labelledby="verdicts">
@@ -227,6 +255,20 @@ function Workbench({
       </div>
       <ResultStrip computed={computed} verdicts={judged.verdicts} />
       {choosing && <KindSheet structure={structure} onClose={() => setChoosing(false)} />}
+      {bedOpen && setting.place.on === 'bed' && (
+        <BedSheet
+          start={setting.place.bed}
+          isNew={false}
+          onClose={() => setBedOpen(false)}
+          onDone={(bed) => {
+            store.edit(changeBed(bed.id, bed));
+            setBedOpen(false);
+          }}
+        />
+      )}
+      <p role="status" className="sr-only">
+        {said}
+      </p>
     </main>
   );
 }
@@ -266,55 +308,108 @@ const drawn = ({ sized: { design }, around }: ComputedStructure, from: number, t
   design.views.slice(from, to).map((frame) => drawView(design, frame, around));
 
 function Views({ computed }: { computed: ComputedStructure }) {
-  const { id } = useGarden();
+  const { id, on, tongue } = useGarden();
   const saved = useSaving(({ save }) => save.state === 'saved');
   const structureId = computed.structure.id;
   const [round, setRound] = useState('drawing');
+  const [closer, setCloser] = useState('1');
+  const { ground } = computed.sized.design;
+  const rise = 'riseMm' in ground ? (ground.riseMm * computed.sized.design.builtMm) / ground.lengthMm : 0;
+  const isLong = computed.sized.design.builtMm > LONG_ROW_MM;
+  // A phone's front is small enough to stay in sight; until the page is measured, as the request says.
+  const isSmall = useIsSmall(on === 'phone');
   const front = useMemo(() => drawn(computed, 0, 1)[0], [computed]);
   // The front is painted first, the other views right behind it.
   const behind = useDeferredValue(computed);
   const others = useMemo(() => drawn(behind, 1), [behind]);
   if (!front) return null;
   return (
-    <div className="rounded-[3px] bg-sheet px-3 pt-2 pb-3 shadow-[0_1px_0_var(--rule),0_6px_18px_#0000000d]">
-      <div className="flex items-center justify-between gap-3">
-        <h2 className="text-lg">{round === 'drawing' ? front.title : 'All round'}</h2>
-        <div className="flex items-center gap-3">
-          {saved && round === 'drawing' && (
-            <a
-              href={`/api/gardens/${id}/drawing?structure=${structureId}&view=${front.id}`}
-              download
-              className="flex min-h-11 items-center gap-1.5 text-[0.9rem] text-chalk hover:underline"
-            >
-              <Download size={15} aria-hidden />
-              SVG
-            </a>
+    <div className="contents rounded-[3px] bg-sheet px-3 pt-2 pb-3 lg:block lg:shadow-[0_1px_0_var(--rule),0_6px_18px_#0000000d]">
+      <div
+        className={`order-1 bg-sheet max-lg:-mx-4 max-lg:border-b max-lg:border-rule max-lg:px-4 max-lg:pb-1 ${round === 'drawing' ? 'max-lg:sticky max-lg:top-[5.6rem] max-lg:z-10' : ''}`}
+      >
+        <div className="flex flex-wrap items-center justify-between gap-x-3">
+          <h2 className="text-lg max-sm:sr-only">{round === 'drawing' ? front.title : 'All round'}</h2>
+          {Math.abs(rise) > SEEN_RISE_MM && round === 'drawing' && (
+            <p className="text-[0.9rem] text-soft">
+              {rise > 0 ? 'rises' : 'falls'} {formatLength(Math.abs(rise), tongue.units)}
+            </p>
           )}
-          <Switcher
-            label="Show as"
-            value={round}
-            choices={[
-              { id: 'drawing', label: 'Drawing' },
-              { id: 'round', label: 'All round' },
-            ]}
-            onChange={setRound}
-          />
+          <div className="flex grow items-center justify-end gap-3">
+            {isLong && round === 'drawing' && (
+              <Switcher
+                label="How close"
+                value={closer}
+                choices={[
+                  { id: '1', label: 'Whole' },
+                  { id: '2', label: '2×' },
+                  { id: '4', label: '4×' },
+                ]}
+                onChange={setCloser}
+              />
+            )}
+            {saved && round === 'drawing' && (
+              <a
+                href={`/api/gardens/${id}/drawing?structure=${structureId}&view=${front.id}`}
+                download
+                className="flex min-h-11 items-center gap-1.5 text-[0.9rem] text-chalk hover:underline max-sm:hidden"
+              >
+                <Download size={15} aria-hidden />
+                SVG
+              </a>
+            )}
+            <Switcher
+              label="Show as"
+              value={round}
+              choices={[
+                { id: 'drawing', label: 'Drawing' },
+                { id: 'round', label: 'All round' },
+              ]}
+              onChange={setRound}
+            />
+          </div>
         </div>
+        {round === 'round' ? (
+          <Support3d computed={computed} />
+        ) : (
+          <PullDrawing
+            view={front}
+            computed={computed}
+            heightPx={isSmall ? 230 : 360}
+            closer={isLong ? Number(closer) : 1}
+            describes={`${front.title}. ${inWords(computed.kind, computed.sized, tongue)}`}
+          />
+        )}
       </div>
-      {round === 'round' ? (
-        <Support3d computed={computed} />
-      ) : (
-        <>
-          <PullDrawing view={front} computed={computed} heightPx={360} />
+      {round === 'drawing' && (
+        <div className="order-4 min-w-0 max-lg:bg-sheet max-lg:-mx-4 max-lg:px-4">
           <OtherViews views={others} computed={behind} />
           {computed.sized.design.boards?.map((board) => (
             <RipPlan key={board.id} board={board} />
           ))}
-        </>
+        </div>
       )}
     </div>
   );
 }
+
+/** A slope of less is not worth a figure. mm. */
+const SEEN_RISE_MM = 10;
+/** Rows longer than about 30′ are looked at closely a stretch at a time. mm. */
+const LONG_ROW_MM = 9144;
+
+const small = '(max-width: 1023px)';
+const watchSmall = (changed: () => void): (() => void) => {
+  const query = window.matchMedia(small);
+  query.addEventListener('change', changed);
+  return () => query.removeEventListener('change', changed);
+};
+const useIsSmall = (atFirst: boolean): boolean =>
+  useSyncExternalStore(
+    watchSmall,
+    () => window.matchMedia(small).matches,
+    () => atFirst,
+  );
 
 /** The other ways a structure is seen, two abreast: the wide one of a pair has the room, square ones share it. */
 function OtherViews({ views, computed }: { views: readonly View[]; computed: ComputedStructure }) {

@@ -27,11 +27,15 @@ export function PullDrawing({
   computed,
   heightPx,
   caption,
+  closer = 1,
+  describes,
 }: {
   view: View;
   computed: ComputedStructure;
   heightPx: number;
   caption?: string;
+  closer?: number;
+  describes?: string;
 }) {
   const { on, tongue } = useGarden();
   const [keep, setKeep] = useState<Frame>();
@@ -48,6 +52,8 @@ export function PullDrawing({
       heightPx={heightPx}
       on={on}
       keep={keep}
+      closer={closer}
+      {...(describes ? { describes } : {})}
       {...(caption ? { caption } : {})}
       overlay={(paper) =>
         apart(paper.pulls).map((pull) => {

@@ -27,6 +27,7 @@ import {
 import { useGarden } from '../shell/garden-context';
 import { newPlanting } from './beginnings';
 import { newBed } from './new-bed';
+import { notice } from '../shell/notice';
 import { plantingWords } from './crop-words';
 import { EarlierVersions } from './earlier-versions';
 
@@ -229,6 +230,7 @@ export function GardenView() {
             : {
                 onRemove: () => {
                   store.edit(removeBed(editing.bed.id));
+                  notice.say(`${editing.bed.name} was taken away, with what grew and stood in it.`);
                   setEditing(null);
                 },
               })}
@@ -247,6 +249,7 @@ export function GardenView() {
             : {
                 onRemove: () => {
                   store.edit(removePlanting(editing.planting.id));
+                  notice.say('The planting was taken away.');
                   setEditing(null);
                 },
               })}

@@ -34,6 +34,7 @@ import { AddToRun } from '../garden/add-to-run';
 import { PathFields } from './path-fields';
 import { RunField } from './run-field';
 import { useGarden } from '../shell/garden-context';
+import { notice } from '../shell/notice';
 import { PLACES } from './places';
 import { bodyOf, extentOf, moveThing, thingsOf, type Thing } from './things';
 
@@ -190,6 +191,7 @@ export function Inspector({
         look="danger"
         onClick={() => {
           store.edit(takeAway(thing));
+          notice.say(`${body.name} was taken away.`);
           onGone();
         }}
       >

@@ -9,6 +9,7 @@ import { CrowFoot } from '../../ui/crow-foot';
 import { lengthTarget } from '../../ui/length-target';
 import { Switcher } from '../../ui/switcher';
 import { useGarden, useHistory } from './garden-context';
+import { notice } from './notice';
 import { SaveBanner, SaveNote } from './save-note';
 import { Shortcuts } from './shortcuts';
 
@@ -30,6 +31,38 @@ export function Wordmark() {
 
 const tool =
   'grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink disabled:opacity-35 disabled:hover:bg-transparent';
+
+/** What has just been taken away, and the way back. */
+function Notice() {
+  const { store } = useGarden();
+  const told = useSyncExternalStore(notice.subscribe, notice.get, () => null);
+  return (
+    <p
+      role="status"
+      className={
+        told
+          ? 'no-print fixed bottom-4 left-1/2 z-40 flex -translate-x-1/2 items-center gap-3 rounded-[3px] bg-ink py-1 pr-1 pl-4 text-ground shadow-[0_8px_24px_#0004] max-lg:bottom-20'
+          : 'sr-only'
+      }
+    >
+      {told && (
+        <>
+          {told.text}
+          <button
+            type="button"
+            onClick={() => {
+              store.undo();
+              notice.clear();
+            }}
+            className="min-h-11 px-3 font-semibold underline"
+          >
+            Undo
+          </button>
+        </>
+      )}
+    </p>
+  );
+}
 
 /** On top of every view of a garden: where one is, whether it is saved, and what holds everywhere. */
 export function Header() {
@@ -55,6 +88,12 @@ export function Header() {
   ];
   return (
     <>
+      <a
+        href="#content"
+        className="no-print sr-only z-50 bg-chalk px-4 py-3 font-semibold text-(--on-chalk) focus:not-sr-only focus:fixed focus:top-1 focus:left-1"
+      >
+        Skip to the content
+      </a>
       <header className="no-print sticky top-0 z-30 border-b border-rule bg-ground/95 backdrop-blur">
         <div className="mx-auto flex max-w-[100rem] flex-wrap items-center gap-x-4 px-4 lg:flex-nowrap">
           <Wordmark />
@@ -117,6 +156,7 @@ export function Header() {
           </div>
         </div>
       </header>
+      <Notice />
       <SaveBanner />
       {tape && <LaserPanel onClose={() => lengthTarget.take(false)} />}
       <Shortcuts open={keys} setOpen={setKeys} />

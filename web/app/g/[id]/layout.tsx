@@ -30,7 +30,9 @@ export default async function GardenLayout({
       ownUnits={ownUnits}
     >
       <Header />
-      {children}
+      <div id="content" tabIndex={-1} className="outline-none">
+        {children}
+      </div>
     </GardenProvider>
   );
 }
