@@ -5,8 +5,7 @@ export const bedForTwo = check(
   'bed-for-two',
   {
     says: {
-      'bed.one-row':
-        'The bed is {width} wide; this kind stands safely on {needs} and no less: choose one for a single row.',
+      'bed.one-row': 'The bed is {width} wide; this kind wants {needs} and no less: choose one for a single row.',
     },
     unfit: ['bed.one-row'],
   },

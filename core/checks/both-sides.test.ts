@@ -36,6 +36,7 @@ import { headroom } from './headroom';
 import { holeClash } from './hole-clash';
 import { keepClear } from './keep-clear';
 import { keepsOut, type Barrier } from './keeps-out';
+import { shadesNorth } from './shades-north';
 import { meshFixed } from './mesh-fixed';
 import { meshHighEnough } from './mesh-high-enough';
 import { meshOpening } from './mesh-opening';
@@ -394,6 +395,11 @@ const CASES: Record<string, Case[]> = {
   'wire-tension': [
     [wireTension({ tensionN: 300, stretchMm: 2, yieldShare: 0.4 }), 'good', 'wire.firm'],
     [wireTension({ tensionN: 300, stretchMm: 2, yieldShare: 0.41 }), 'warn', 'wire.tight'],
+  ],
+  'takes the sun from a bed': [
+    [shadesNorth({ worst: { bed: 'Peas', hours: 1, of: 14.3 } }), 'note', 'north.shaded'],
+    [shadesNorth({ worst: { bed: 'Peas', hours: 0.9, of: 14.3 } }), null],
+    [shadesNorth({ worst: null }), null],
   ],
 };
 function top(mm: number, couldMm = feet(9)) {

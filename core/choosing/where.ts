@@ -3,7 +3,7 @@ import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
 import type { Plan, Planting } from '../plan/plan';
 import type { Bed } from '../site/bed';
-import { growingMonths } from '../site/sun/season';
+import { growingMonths } from '../site/sun/samples';
 import { bedSuns, standingOf, type OnPlot } from '../shade/study';
 import { stationsAlong } from '../structures/rules/stations';
 import { fact, type Fact } from '../wording/say';

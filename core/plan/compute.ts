@@ -8,6 +8,7 @@ import { computeAs, type ComputedStructure } from './compute-as';
 import { withMends, type MendedStructure } from './mends';
 import type { Plan, StructurePlan } from './plan';
 import { computeRemembered } from './remembered';
+import { withShadow } from './shades-beds';
 
 /** Everything that follows from one structure of a checked plan, of whatever kind, with its mends. */
 export const computeStructure = (plan: Plan, structure: StructurePlan): MendedStructure =>
@@ -26,9 +27,12 @@ export function computeGarden(plan: Plan): ComputedGarden {
   const covers = new Map(alone.map((one) => [one.structure.id, neighbourOf(one)]));
   const where = whereaboutsIn(plan);
   const structures = alone.map((one) =>
-    withClashes(
-      one,
-      couldMeet(plan, one.structure, where).flatMap((other) => covers.get(other.id) ?? []),
+    withShadow(
+      plan,
+      withClashes(
+        one,
+        couldMeet(plan, one.structure, where).flatMap((other) => covers.get(other.id) ?? []),
+      ),
     ),
   );
   const shopping = buy(

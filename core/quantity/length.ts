@@ -29,7 +29,7 @@ export type LengthFault =
 
 export type LengthReading = { ok: true; mm: number } | { ok: false; fault: LengthFault };
 
-type Unit = 'yd' | 'ft' | 'in' | 'm' | 'cm' | 'mm';
+export type Unit = 'yd' | 'ft' | 'in' | 'm' | 'cm' | 'mm';
 
 /** Nanometres a unit: whole numbers, so that 9 1/2" is 241.3 mm and not 241.29999999999998. */
 const NM: Record<Unit, number> = { yd: 914_400_000, ft: 304_800_000, in: 25_400_000, m: 1e9, cm: 1e7, mm: 1e6 };

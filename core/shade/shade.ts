@@ -1,6 +1,6 @@
 import { outlineOf } from '../geometry/outline';
 import type { PlanSpot } from '../site/plot';
-import type { SunSample } from '../site/sun/season';
+import type { SunSample } from '../site/sun/samples';
 import type { SunPosition } from '../site/sun/sun-position';
 
 /** A place on the plot and its height over the paths. mm. */

@@ -7,7 +7,8 @@ import { inside } from '../geometry/polygon';
 import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { onPlan, type PlanSpot } from '../site/plot';
-import { COMMON_YEAR, dayOfYear, growingMonths, samplesOfDay } from '../site/sun/season';
+import { COMMON_YEAR, growingMonths, samplesOfDay } from '../site/sun/samples';
+import { dayOfYear } from '../site/sun/season';
 import { shadersOf } from './shaders-of';
 import {
   boundsOf,

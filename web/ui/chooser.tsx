@@ -7,6 +7,8 @@ export interface Choice {
   id: string;
   label: string;
   disabled?: boolean;
+  /** The heading it stands under. */
+  group?: string;
 }
 
 export interface ChooserProps {
@@ -22,12 +24,19 @@ const look = `${inputLook} inline-flex min-w-0 items-center justify-between gap-
 
 /** What opens: as the chooser it takes the place of, open at once where that was pressed. */
 export type ListProps = ChooserProps & { className: string; startOpen: boolean; takeFocus: boolean };
+/** From so many on, a list is given a field that seeks in it. */
+const SEEK_FROM = 16;
 /** Fetched once, the first time one is reached for. */
-let fetched: ComponentType<ListProps> | null = null;
+const fetched: Partial<Record<'plain' | 'long', ComponentType<ListProps>>> = {};
+async function fetchList(size: 'plain' | 'long'): Promise<ComponentType<ListProps>> {
+  return (fetched[size] ??=
+    size === 'long' ? (await import('./seek-list')).SeekList : (await import('./chooser-list')).ChooserList);
+}
 
 /** A list to choose one from; opens with the keyboard and can be typed into. What opens is fetched when it is reached for. */
 export function Chooser(props: ChooserProps) {
-  const [List, setList] = useState<ComponentType<ListProps> | null>(() => fetched);
+  const size = props.choices.length < SEEK_FROM ? 'plain' : 'long';
+  const [List, setList] = useState<ComponentType<ListProps> | null>(() => fetched[size] ?? null);
   const [opens, setOpens] = useState(false);
   const list = useId();
   const button = useRef<HTMLButtonElement>(null);
@@ -36,9 +45,9 @@ export function Chooser(props: ChooserProps) {
   if (List) return <List {...props} className={className} startOpen={opens} takeFocus={held.current} />;
   const reach = async (open: boolean) => {
     if (open) setOpens(true);
-    fetched ??= (await import('./chooser-list')).ChooserList;
+    const Fetched = await fetchList(size);
     held.current = document.activeElement === button.current;
-    setList(() => fetched);
+    setList(() => Fetched);
   };
   const { id, value, choices, label } = props;
   return (

@@ -30,6 +30,12 @@ export function Sheet({
         <Radix.Overlay className="fixed inset-0 z-40 bg-black/45" />
         <Radix.Content
           {...(says ? {} : { 'aria-describedby': undefined })}
+          onOpenAutoFocus={(event) => {
+            const first = (event.target as HTMLElement).querySelector<HTMLElement>('[data-first]');
+            if (!first) return;
+            event.preventDefault();
+            first.focus();
+          }}
           className={`fixed inset-x-3 top-1/2 z-50 mx-auto max-h-[92vh] -translate-y-1/2 overflow-y-auto rounded-[3px] bg-sheet p-5 shadow-2xl sm:p-7 ${wide ? 'max-w-4xl' : 'max-w-xl'}`}
         >
           <div className="mb-4 flex items-start justify-between gap-4">

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
-import { bareUnitOf, exact, formatLength, parseLength, type Units } from '@lignum/core/quantity/length';
+import { bareUnitOf, exact, formatLength, parseLength, type Unit, type Units } from '@lignum/core/quantity/length';
 import { sayLengthFault } from './length-fault';
 import { lengthTarget, type LengthTarget } from './length-target';
 
@@ -37,6 +37,8 @@ export function Field({
     </div>
   );
 }
+
+const LARGER: Record<Units, Unit> = { imperial: 'ft', metric: 'm' };
 
 interface LengthProps {
   id: string;
@@ -98,6 +100,9 @@ export function LengthInput({
   useEffect(() => {
     latest.current = type;
   });
+  // A number alone is read in the small unit: that is said, and the large one is a tap away.
+  const bare = draft !== null && /\d/.test(draft) && /^[\d\s./½¼¾⅛⅜⅝⅞]+$/.test(draft) ? draft.trim() : null;
+  const larger = bare === null ? null : parseLength(`${bare} ${LARGER[units]}`, bareUnitOf(units));
   const mine = useRef<LengthTarget | null>(null);
   useEffect(
     () => () => {
@@ -164,19 +169,39 @@ export function LengthInput({
   return (
     <span className={`relative block ${/\bw-full\b/.test(className) ? 'w-full' : 'w-fit'}`}>
       {input}
-      {offersTape && (
-        <button
-          type="button"
-          // The field stays the one that is measured for.
+      {(offersTape || bare !== null) && (
+        <span
+          // The field stays the one that is written in and measured for.
           onPointerDown={(event) => event.preventDefault()}
-          onClick={() => {
-            offerTape(false);
-            lengthTarget.take(true);
-          }}
-          className="absolute top-full right-0 z-20 mt-px h-11 rounded-[3px] bg-sheet px-3 text-[0.85rem] whitespace-nowrap text-chalk shadow-[0_0_0_1px_var(--rule-strong)]"
+          className="absolute top-full right-0 z-20 mt-px flex flex-col items-stretch rounded-[3px] bg-sheet text-[0.85rem] whitespace-nowrap shadow-[0_0_0_1px_var(--rule-strong)]"
         >
-          Laser tape (simulated)
-        </button>
+          {bare !== null && (
+            <span className={`max-w-60 px-3 pt-2 whitespace-normal ${fault ? 'text-keel' : 'text-soft'}`} role="status">
+              {fault ?? `${bare} ${bareUnitOf(units) === 'in' ? 'inches' : 'millimetres'}`}
+            </span>
+          )}
+          {larger?.ok && larger.mm >= min && larger.mm <= max && (
+            <button
+              type="button"
+              className="h-11 px-3 text-left text-chalk"
+              onClick={() => type(`${bare} ${LARGER[units]}`)}
+            >
+              {bare} {units === 'imperial' ? 'feet' : 'metres'} instead
+            </button>
+          )}
+          {offersTape && (
+            <button
+              type="button"
+              className="h-11 px-3 text-left text-chalk"
+              onClick={() => {
+                offerTape(false);
+                lengthTarget.take(true);
+              }}
+            >
+              Laser tape (simulated)
+            </button>
+          )}
+        </span>
       )}
     </span>
   );

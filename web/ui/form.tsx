@@ -130,7 +130,19 @@ interface Named {
 }
 
 /** `asks`: what is said where it may not be left empty. */
-export function FormText({ name, label, help, asks, maxLength }: Named & { asks?: string; maxLength: number }) {
+export function FormText({
+  name,
+  label,
+  help,
+  asks,
+  maxLength,
+  first = false,
+}: Named & {
+  asks?: string;
+  maxLength: number;
+  /** The sheet opens with the cursor in it. */
+  first?: boolean;
+}) {
   const id = useId();
   const { field, error, fault: told } = useRuledField(name, label);
   const fault = asks && error?.type === 'string.empty' ? asks : told;
@@ -140,6 +152,7 @@ export function FormText({ name, label, help, asks, maxLength }: Named & { asks?
         {...field}
         id={id}
         maxLength={maxLength}
+        {...(first ? { 'data-first': '' } : {})}
         aria-invalid={fault !== null}
         aria-describedby={fault ? `${id}-fault` : undefined}
         className={inputLook}

@@ -31,11 +31,11 @@ export function Switcher({
 }) {
   const name = useId();
   return (
-    <div role="radiogroup" aria-label={label} className={`flex ${LOOKS[look].all} ${className}`}>
+    <div role="radiogroup" aria-label={label} className={`flex flex-wrap ${LOOKS[look].all} ${className}`}>
       {choices.map((choice) => (
         <label
           key={choice.id}
-          className={`relative grid flex-1 cursor-pointer place-items-center text-center leading-tight whitespace-nowrap text-soft hover:text-ink has-checked:font-semibold has-checked:text-ink ${LOOKS[look].each} has-disabled:cursor-default has-disabled:opacity-45 has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-(--chalk)`}
+          className={`relative grid max-w-full flex-auto cursor-pointer place-items-center text-center leading-tight text-soft hover:text-ink has-checked:font-semibold has-checked:text-ink ${LOOKS[look].each} has-disabled:cursor-default has-disabled:opacity-45 has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-(--chalk)`}
         >
           <input
             type="radio"

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CROPS } from '../../crops/table';
-import { COMMON_YEAR, dayAtHeight, dayOfYear, grownShare, growingMonths, monthDayOf, samplesOfDay } from './season';
+import { COMMON_YEAR, growingMonths, samplesOfDay } from './samples';
+import { dayAtHeight, dayOfYear, grownShare, monthDayOf } from './season';
 
 const day = fc.integer({ min: 0, max: 364 });
 const frosts = fc.record({ lastFrost: day.map(monthDayOf), firstFrost: day.map(monthDayOf) });

@@ -25,6 +25,7 @@ import { notice } from '../shell/notice';
 import { useSingleKeys } from '../shell/use-keys';
 import { useKindsOf } from '../shell/use-kind';
 import { useNeighbours } from '../shell/use-neighbours';
+import { useShadow } from '../shell/use-shadow';
 import { Carries } from './carries';
 import { KnobPanel } from './knob-panel';
 import { PullDrawing } from './pull-drawing';
@@ -96,7 +97,10 @@ function Workbench({
   const settled = useDeferredValue(plan);
   const mended = mendedOf(kinds, settled, settled.structures.find((one) => one.id === structure.id) ?? structure);
   const neighbours = useNeighbours(settled, structure);
-  const judged = useMemo(() => withClashes(mended, neighbours), [mended, neighbours]);
+  const judged = useShadow(
+    settled,
+    useMemo(() => withClashes(mended, neighbours), [mended, neighbours]),
+  );
   const step = (by: number) => {
     const target = beside?.(by);
     if (target) router.push(`/g/${id}/s/${target.id}`);

@@ -1,6 +1,5 @@
 'use client';
-import { useDrag } from '@use-gesture/react';
-import { useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { View } from '@lignum/core/drawing/primitive';
 import type { Frame, Paper, PaperPull } from '@lignum/core/drawing/sheet';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
@@ -108,24 +107,37 @@ function Pull({
     );
   const nudge = (by: number) => set(exact(Math.round((value + by) / step) * step));
 
-  const pulled = useDrag<PointerEvent<HTMLDivElement>>(
-    ({ event, first, active, tap, movement: [right, down], memo }) => {
-      if (tap) return setTyping(true);
-      // The drawing fills its place; before it has been measured it is stretched to it.
-      const shown = event.currentTarget.parentElement?.parentElement?.clientWidth ?? paper.widthPx;
-      const from = (memo as { value: number; mmPerPx: number } | undefined) ?? {
-        value,
-        mmPerPx: (pull.mmPerPx * paper.widthPx) / shown,
-      };
-      if (first) onHold();
-      setHeld(active);
-      const px = pull.axis === 'right' ? right : -down;
-      set(exact(Math.round((from.value + px * from.mmPerPx) / step) * step));
-      if (!active) onLoose();
-      return from;
-    },
-    { filterTaps: true, tapsThreshold: TAP, pointer: { keys: false } },
-  );
+  // The browser's own pointer events: a library for one thumb would be a fortieth of all the bench loads.
+  const from = useRef<{ px: number; value: number; mmPerPx: number; moved: boolean } | null>(null);
+  const placeOf = (event: PointerEvent<HTMLDivElement>) => (pull.axis === 'right' ? event.clientX : -event.clientY);
+  const grab = (event: PointerEvent<HTMLDivElement>) => {
+    if (event.button !== 0) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    // The drawing fills its place; before it has been measured it is stretched to it.
+    const shown = event.currentTarget.parentElement?.parentElement?.clientWidth ?? paper.widthPx;
+    from.current = { px: placeOf(event), value, mmPerPx: (pull.mmPerPx * paper.widthPx) / shown, moved: false };
+  };
+  const drag = (event: PointerEvent<HTMLDivElement>) => {
+    const at = from.current;
+    if (!at) return;
+    const px = placeOf(event) - at.px;
+    if (!at.moved) {
+      if (Math.abs(px) < TAP) return;
+      at.moved = true;
+      setHeld(true);
+      onHold();
+    }
+    set(exact(Math.round((at.value + px * at.mmPerPx) / step) * step));
+  };
+  const loose = (tapped: boolean) => {
+    const at = from.current;
+    from.current = null;
+    if (!at) return;
+    if (at.moved) {
+      setHeld(false);
+      onLoose();
+    } else if (tapped) setTyping(true);
+  };
   const key = (event: KeyboardEvent<HTMLDivElement>) => {
     const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
     // On the drawing an arrow moves what it points at: where pulling up makes less, up makes less.
@@ -159,7 +171,10 @@ function Pull({
         aria-valuetext={says}
         aria-orientation={pull.axis === 'right' ? 'horizontal' : 'vertical'}
         className={`grid size-11 touch-none place-items-center rounded-full ${pull.axis === 'right' ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
-        {...pulled()}
+        onPointerDown={grab}
+        onPointerMove={drag}
+        onPointerUp={() => loose(true)}
+        onPointerCancel={() => loose(false)}
         onKeyDown={key}
       >
         <svg

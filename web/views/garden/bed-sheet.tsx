@@ -1,5 +1,6 @@
 'use client';
-import { useState } from 'react';
+import { ChevronRight } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { cropBook } from '@lignum/core/crops/book';
 import { BED_SCHEMA } from '@lignum/core/formats/place-schemas';
@@ -48,7 +49,7 @@ export default function BedSheet({
     <Sheet open onClose={onClose} title={isNew ? 'New bed' : 'The bed'}>
       <RuledForm form={form} schema={BED_SCHEMA} units={tongue.units} step={TAPE_STEP[tongue.units]} onDone={onDone}>
         <FormText name="name" label="Name" asks="Give the bed a name." maxLength={80} />
-        <div className="grid grid-cols-2 gap-4 sm:grid-cols-3">
+        <div className="grid grid-cols-2 gap-4">
           <FormLength name="lengthMm" label="Length" />
           <FormLength
             name="widthMm"
@@ -56,8 +57,6 @@ export default function BedSheet({
             help={formatArea(bed.lengthMm * bed.widthMm, tongue.units, tongue.locale)}
           />
           <FormLength name="heightMm" label="Height of its sides" help="0 for open ground" />
-          <SlopeFields bed={bed} />
-          <FormChooser name="standFrom" label="You can stand on" choices={asChoices(STANDING)} />
           <ChooserField
             label="It runs"
             value={runsOf(bed, plan.site.northDeg)}
@@ -66,12 +65,24 @@ export default function BedSheet({
               if (runs !== runsOf(bed, plan.site.northDeg)) form.setValue('turnDeg', (bed.turnDeg + 90) % 180);
             }}
           />
-          <FormChooser name="soil" label="Soil" choices={asChoices(SOILS)} />
-          <FormChooser name="wind" label="Wind" choices={asChoices(WINDS)} />
         </div>
         <BedOutlineFields bed={bed} onChange={({ outline }) => form.setValue('outline', outline)} />
-        <fieldset>
-          <legend className="mb-1 text-[0.9rem] font-medium">Which plant family stood here before</legend>
+        <Part
+          title="Ground and wind"
+          says={`${bed.soil}, ${bed.wind}, ${bed.riseMm === 0 ? 'level' : `falls ${formatLength(Math.abs(bed.riseMm), tongue.units)}`}`}
+        >
+          <div className="grid grid-cols-2 gap-4">
+            <SlopeFields bed={bed} />
+            <FormChooser name="soil" label="Soil" choices={asChoices(SOILS)} />
+            <FormChooser name="wind" label="Wind" choices={asChoices(WINDS)} />
+            <FormChooser name="standFrom" label="You can stand on" choices={asChoices(STANDING)} />
+          </div>
+        </Part>
+        <Part
+          title="What grew here"
+          says={bed.grewBefore.filter((family) => family !== '').join(', ') || 'nothing, or mixed'}
+        >
+          <p className="mb-2 text-[0.9rem] text-soft">Which plant family stood here before.</p>
           <div className="grid grid-cols-1 gap-3 sm:grid-cols-3">
             {['last year', 'two years ago', 'three years ago'].map((when, i) => (
               <ChooserField
@@ -91,7 +102,7 @@ export default function BedSheet({
               />
             ))}
           </div>
-        </fieldset>
+        </Part>
         <FormText name="note" label="Note" maxLength={400} />
         <OtherFaults names={{ riseMm: 'The rise from end to end' }} />
         <div className="flex flex-wrap justify-end gap-2">
@@ -107,6 +118,20 @@ export default function BedSheet({
         </div>
       </RuledForm>
     </Sheet>
+  );
+}
+
+/** A part of the bed that is opened when it is wanted; folded it says what it holds. */
+function Part({ title, says, children }: { title: string; says: string; children: ReactNode }) {
+  return (
+    <details className="group -mt-2 border-b border-rule pb-2">
+      <summary className="flex min-h-11 cursor-pointer items-center gap-2 marker:content-none">
+        <ChevronRight size={17} aria-hidden className="shrink-0 text-soft group-open:rotate-90" />
+        <span className="shrink-0 font-semibold">{title}</span>
+        <span className="min-w-0 truncate text-[0.9rem] text-soft group-open:invisible">{says}</span>
+      </summary>
+      <div className="pt-1">{children}</div>
+    </details>
   );
 }
 

@@ -1,5 +1,5 @@
 import { counted } from '@lignum/core/crops/counted';
-import { cropIn } from '@lignum/core/crops/book';
+import { cropBook, cropIn } from '@lignum/core/crops/book';
 import type { Crop, Habit } from '@lignum/core/crops/crop';
 import { trainingOf } from '@lignum/core/crops/table';
 import type { Planting } from '@lignum/core/plan/plan';
@@ -12,6 +12,19 @@ export const HABIT_WORDS: Record<Habit, string> = {
   bush: 'A bush: a short cage, or a panel down to the soil.',
   none: 'Does not climb; may want a net against birds or insects.',
 };
+
+const HABIT_HEADINGS: Record<Habit, string> = {
+  'tendril-thin': 'Climb by thin tendrils',
+  'tendril-strong': 'Climb by strong tendrils',
+  twiner: 'Twine',
+  leaner: 'Are tied or wound',
+  bush: 'Bushes',
+  none: 'Do not climb',
+};
+
+/** The crops to choose from, under how they climb. */
+export const cropChoices = (own: readonly Crop[]) =>
+  cropBook(own).map((crop) => ({ id: crop.id, label: crop.name, group: HABIT_HEADINGS[crop.habit] }));
 
 /** "14 tomatoes, pruned to one or two leaders" */
 export function plantingWords(planting: Planting, own: readonly Crop[]): string {

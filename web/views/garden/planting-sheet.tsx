@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { useWatch } from 'react-hook-form';
-import { cropBook, cropIn } from '@lignum/core/crops/book';
+import { cropIn } from '@lignum/core/crops/book';
 import { PLANTING_SCHEMA } from '@lignum/core/formats/crop-schemas';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { sourcesOf } from '@lignum/core/crops/table';
@@ -13,7 +13,7 @@ import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
 import { FormChooser, FormNumber, RuledForm, useRuledForm } from '../../ui/form';
 import { CropSheet } from './crop-sheet';
-import { HABIT_WORDS } from './crop-words';
+import { cropChoices, HABIT_WORDS } from './crop-words';
 import { putCrop } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 
@@ -83,7 +83,7 @@ export default function PlantingSheet({
         <FormChooser
           name="crop"
           label="Crop"
-          choices={cropBook(plan.crops).map((one) => ({ id: one.id, label: one.name }))}
+          choices={cropChoices(plan.crops)}
           onChoose={chooseCrop}
           help={HABIT_WORDS[crop.habit]}
         />

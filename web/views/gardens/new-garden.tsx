@@ -23,7 +23,7 @@ export default function NewGarden({ onClose, onMake }: { onClose: () => void; on
         step={TAPE_STEP[market]}
         onDone={(garden) => onMake(newPlan(garden.name, garden.market, garden.currency))}
       >
-        <FormText name="name" label="What is it called?" asks="Give the garden a name." maxLength={80} />
+        <FormText name="name" label="What is it called?" asks="Give the garden a name." maxLength={80} first />
         <div>
           <p className="mb-1 text-[0.9rem] font-medium">Boards and mesh near you are sold</p>
           <Switcher

@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { Plus, Trash2 } from 'lucide-react';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
 import { plantingsFor, type Granted, type Wish } from '@lignum/core/choosing/share-out';
-import { cropBook, cropIn } from '@lignum/core/crops/book';
+import { cropIn } from '@lignum/core/crops/book';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
@@ -12,6 +12,7 @@ import { say } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
 import { NumberInput } from '../../ui/field';
+import { cropChoices } from '../garden/crop-words';
 import { choosingWorker } from '../shell/choosing-worker';
 import { useGarden } from '../shell/garden-context';
 import { useAnswer } from '../shell/use-answer';
@@ -127,7 +128,7 @@ function WishRow({
           label="Crop"
           className="min-w-0 grow"
           value={wish.crop}
-          choices={cropBook(plan.crops).map((one) => ({ id: one.id, label: one.name }))}
+          choices={cropChoices(plan.crops)}
           onChange={(next) => onChange({ crop: next, training: cropIn(plan.crops, next).trainings[0]?.id ?? '' })}
         />
         <button

@@ -3,16 +3,17 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { ChartLine } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { cropBook, cropIn } from '@lignum/core/crops/book';
+import { cropIn } from '@lignum/core/crops/book';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
-import { KINDS } from '@lignum/core/structures/registry';
+import { formatMoney, money } from '@lignum/core/quantity/money';
+import { KINDS, kindOf } from '@lignum/core/structures/registry';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import type { Bed } from '@lignum/core/site/bed';
 import { Button } from '../../ui/button';
 import { ChooserField } from '../../ui/chooser';
 import { LengthField, NumberField } from '../../ui/field';
-import { HABIT_WORDS, plantingWords } from '../garden/crop-words';
+import { cropChoices, HABIT_WORDS, plantingWords } from '../garden/crop-words';
 import { newPlanting, plantsFilling } from '../garden/beginnings';
 import { newStructure } from '../garden/new-structure';
 import { freeSpot, newBed } from '../garden/new-bed';
@@ -127,9 +128,9 @@ export function NewRow({
   };
 
   return (
-    <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
-      <h1 className="text-3xl">Plan a row</h1>
-      <div className="mt-4 grid grid-cols-1 gap-x-10 gap-y-6 border-t-2 border-ink pt-4 md:grid-cols-2">
+    <main className="mx-auto max-w-7xl px-4 pt-5 pb-20 lg:grid lg:grid-cols-[21rem_minmax(0,1fr)] lg:items-start lg:gap-x-10">
+      <h1 className="mb-3 text-3xl lg:col-span-2">Plan a row</h1>
+      <div className="grid grid-cols-1 gap-y-6 border-t-2 border-ink pt-4">
         <section aria-labelledby="what" className="grid min-w-0 content-start gap-4">
           <h2 id="what" className="text-xl">
             What do you want to grow?
@@ -150,11 +151,11 @@ export function NewRow({
               <ChooserField
                 label="Crop"
                 value={planting.crop}
-                choices={cropBook(plan.crops).map((one) => ({ id: one.id, label: one.name }))}
+                choices={cropChoices(plan.crops)}
                 onChange={changeCrop}
                 help={HABIT_WORDS[crop.habit]}
               />
-              <div className="grid grid-cols-[minmax(0,1fr)_7rem] gap-4">
+              <div className="grid grid-cols-[minmax(0,1fr)_5.5rem] gap-3">
                 <ChooserField
                   label="Trained"
                   value={planting.training}
@@ -233,43 +234,60 @@ export function NewRow({
           )}
         </section>
       </div>
-      <div className="mt-10 flex flex-wrap items-baseline justify-between gap-2 border-t-2 border-ink pt-4">
-        <h2 className="text-xl">On what?</h2>
-        <Button look="quiet" aria-expanded={comparing} onClick={() => setComparing(!comparing)}>
-          <ChartLine size={17} aria-hidden />
-          {comparing ? 'Close the comparison' : 'Compare over ten seasons'}
-        </Button>
-      </div>
-      {comparing && <SeasonsChart choices={choices.filter((choice) => choice.cost.complete).slice(0, 3)} />}
-      {choices.length === 0 && (
-        <p role="status" className="py-10 text-soft">
-          Sizing, pricing and weighing {ROW_KINDS.length} kinds of support…
-        </p>
-      )}
-      <div
-        role="radiogroup"
-        aria-label="Kinds of support, the best for this planting first"
-        aria-busy={weighing}
-        className={`mt-4 grid grid-cols-2 gap-3 md:grid-cols-4 ${weighing ? 'opacity-60' : ''}`}
-      >
-        {choices.map((choice, rank) => (
-          <KindTile
-            key={choice.structure.kind}
-            choice={choice}
-            rank={rank}
-            chosen={choice === looked}
-            onChoose={setLookedAt}
+      <section aria-labelledby="on-what" className="mt-8 min-w-0 border-t-2 border-ink pt-4 lg:mt-0">
+        <div className="-my-1.5 flex flex-wrap items-center justify-between gap-2">
+          <h2 id="on-what" className="text-xl">
+            On what?
+          </h2>
+          <Button look="quiet" aria-expanded={comparing} onClick={() => setComparing(!comparing)}>
+            <ChartLine size={17} aria-hidden />
+            {comparing ? 'Close the comparison' : 'Compare over ten seasons'}
+          </Button>
+        </div>
+        {comparing && <SeasonsChart choices={choices.filter((choice) => choice.cost.complete).slice(0, 3)} />}
+        {choices.length === 0 && (
+          <p role="status" className="py-10 text-soft">
+            Sizing, pricing and weighing {ROW_KINDS.length} kinds of support…
+          </p>
+        )}
+        {looked && (
+          <Offer
+            key={looked.structure.kind}
+            choice={looked}
+            rank={choices.indexOf(looked)}
+            weighing={weighing}
+            onTake={() => take(looked.structure)}
           />
-        ))}
-      </div>
+        )}
+        <div
+          role="radiogroup"
+          aria-label="Kinds of support, the best for this planting first"
+          aria-busy={weighing}
+          className={`mt-6 grid grid-cols-2 gap-3 md:grid-cols-4 ${weighing ? 'opacity-60' : ''}`}
+        >
+          {choices.map((choice, rank) => (
+            <KindTile
+              key={choice.structure.kind}
+              choice={choice}
+              rank={rank}
+              chosen={choice === looked}
+              onChoose={setLookedAt}
+            />
+          ))}
+        </div>
+      </section>
       {looked && (
-        <Offer
-          key={looked.structure.kind}
-          choice={looked}
-          rank={choices.indexOf(looked)}
-          weighing={weighing}
-          onTake={() => take(looked.structure)}
-        />
+        <div className="no-print sticky bottom-0 z-20 -mx-4 mt-6 flex items-center gap-3 bg-sheet px-4 py-2 shadow-[0_-1.5px_0_var(--rule-strong)] lg:hidden">
+          <span className="min-w-0 grow leading-tight">
+            <span className="block truncate text-[0.9rem]">{kindOf(looked.structure.kind).name}</span>
+            <span className="font-semibold">
+              {formatMoney(money(looked.cost.totalMinor, plan.garden.currency), tongue.locale)}
+            </span>
+          </span>
+          <Button look="main" disabled={weighing} onClick={() => take(looked.structure)}>
+            To the bench
+          </Button>
+        </div>
       )}
     </main>
   );

@@ -75,9 +75,14 @@ export function Offer({
   const elevation = useMemo(() => drawViews(choice.design, choice.around)[0], [choice]);
   const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
   return (
-    <article className="mt-6 grid gap-x-8 gap-y-4 border-t border-rule pt-5 lg:grid-cols-[minmax(0,1.35fr)_minmax(0,1fr)]">
-      <div className="min-w-0 bg-sheet p-3">
-        {elevation && <Drawing view={elevation} units={tongue.units} heightPx={330} />}
+    <article className="mt-2 grid gap-x-7 gap-y-4 md:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
+      <div className="min-w-0">
+        <div className="bg-sheet p-3">
+          {elevation && <Drawing view={elevation} units={tongue.units} heightPx={300} />}
+        </div>
+        <div className="mt-4 text-[0.95rem]">
+          <Reasons title="Against it" facts={choice.con} Icon={Minus} colour="text-ochre" />
+        </div>
       </div>
       <div className="flex min-w-0 flex-col">
         <h3 className="flex flex-wrap items-baseline gap-x-3 text-xl">
@@ -102,13 +107,12 @@ export function Offer({
             Too low: something on its list has no price in your book.
           </p>
         )}
-        <div className="mt-3 mb-4 grid gap-x-6 gap-y-2 text-[0.95rem] sm:grid-cols-2 lg:grid-cols-1">
-          <Reasons title="For it" facts={choice.pro} Icon={Check} colour="text-leaf" />
-          <Reasons title="Against it" facts={choice.con} Icon={Minus} colour="text-ochre" />
-        </div>
-        <Button look="main" className="mt-auto self-start" disabled={weighing} onClick={onTake}>
+        <Button look="main" className="mt-3 self-start max-lg:hidden" disabled={weighing} onClick={onTake}>
           Take the {kind.name.split(/ on |,/)[0]?.toLowerCase()} to the bench
         </Button>
+        <div className="mt-4 text-[0.95rem]">
+          <Reasons title="For it" facts={choice.pro} Icon={Check} colour="text-leaf" />
+        </div>
       </div>
     </article>
   );

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Plus } from 'lucide-react';
 import { FEATURE_KINDS, type FeatureKind } from '@lignum/core/site/plot';
 import { KINDS } from '@lignum/core/structures/registry';
-import { growingMonths } from '@lignum/core/site/sun/season';
+import { growingMonths } from '@lignum/core/site/sun/samples';
 import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
 import { Switcher } from '../../ui/switcher';

@@ -1,5 +1,5 @@
 'use client';
-import { Plus, Trash2 } from 'lucide-react';
+import { ChevronRight, Plus, Trash2 } from 'lucide-react';
 import { useId, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Market, Stock } from '@lignum/core/catalogue/stock';
@@ -15,6 +15,7 @@ import { useLongTable, type LongColumns } from '../../ui/use-long-table';
 import { Switcher } from '../../ui/switcher';
 import { CURRENCIES, LOCALES, MARKETS } from '../gardens/new-plan';
 import { changeCurrency, changeGarden, changePriceBook } from '../shell/edits';
+import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
 import { SHOP_GROUPS, shopGroup, sizeWords } from '../shell/stock-words';
 import { Shed } from './shed';
@@ -23,6 +24,8 @@ const COLUMNS: LongColumns<PriceLine> = {
   group: (line) => CATALOGUE.stock(line.stock).form,
   words: (line) => `${CATALOGUE.stock(line.stock).name} ${shopGroup(line.stock)}`,
 };
+
+const FORMS = Object.entries(SHOP_GROUPS) as [Stock['form'], string][];
 
 /** What your shop sells and at what price: only what stands here is offered and counted. */
 export function PricesView() {
@@ -40,8 +43,26 @@ export function PricesView() {
     }));
   const unpriced = new Set(beginnings.map((line) => line.stock)).size;
   const table = useLongTable(priceBook.lines, COLUMNS);
+  const seeking = table.sought !== '';
+  const { shopping } = gardenOf(plan);
+  const used = new Set([...shopping.purchases, ...shopping.fromShed, ...shopping.missing].map((one) => one.stock));
+  const rowsOf = (form: string) => table.groups.find((group) => group.title === form)?.rows ?? [];
+  const ownRows = FORMS.flatMap(([form]) => rowsOf(form)).filter((line) => used.has(line.stock));
   const setLines = (lines: readonly PriceLine[], group: string | null = null) =>
     store.edit(changePriceBook({ lines }), group);
+  const priceRow = (line: PriceLine) => (
+    <PriceRow
+      key={`${line.stock} ${line.size}`}
+      line={line}
+      onPrice={(minor) =>
+        setLines(
+          priceBook.lines.map((one) => (one === line ? { ...one, price: money(minor, garden.currency) } : one)),
+          `price ${line.stock} ${line.size}`,
+        )
+      }
+      onRemove={() => setLines(priceBook.lines.filter((one) => one !== line))}
+    />
+  );
   return (
     <main className="mx-auto max-w-5xl px-4 pt-6 pb-20">
       <h1 className="text-3xl">Prices</h1>
@@ -110,28 +131,29 @@ export function PricesView() {
       <div className="mt-8">
         <Finder label="Find in the book" sought={table.sought} seek={table.seek} />
       </div>
-      {(Object.entries(SHOP_GROUPS) as [Stock['form'], string][]).map(([form, title]) => {
-        const lines = table.groups.find((group) => group.title === form)?.rows ?? [];
-        if (lines.length === 0 && table.sought !== '') return null;
+      {!seeking && ownRows.length > 0 && (
+        <section className="mt-6">
+          <h2 className="text-xl">What this garden uses</h2>
+          <ul className="mt-1">{ownRows.map(priceRow)}</ul>
+        </section>
+      )}
+      {!seeking && ownRows.length > 0 && <h2 className="mt-10 border-t-2 border-ink pt-4 text-xl">The whole book</h2>}
+      {FORMS.map(([form, title]) => {
+        const lines = rowsOf(form);
+        if (lines.length === 0 && seeking) return null;
         return (
-          <section key={form} className="mt-8">
-            <h2 className="text-xl">{title}</h2>
-            <ul className="mt-1">
-              {lines.map((line) => (
-                <PriceRow
-                  key={`${line.stock} ${line.size}`}
-                  line={line}
-                  onPrice={(minor) =>
-                    setLines(
-                      priceBook.lines.map((one) =>
-                        one === line ? { ...one, price: money(minor, garden.currency) } : one,
-                      ),
-                      `price ${line.stock} ${line.size}`,
-                    )
-                  }
-                  onRemove={() => setLines(priceBook.lines.filter((one) => one !== line))}
-                />
-              ))}
+          <details
+            key={`${form} ${seeking}`}
+            className="group border-b border-rule"
+            open={seeking || ownRows.length === 0}
+          >
+            <summary className="flex min-h-11 cursor-pointer items-center gap-2 py-2 text-[1.05rem] font-semibold marker:content-none">
+              <ChevronRight size={17} aria-hidden className="text-soft group-open:rotate-90" />
+              {title}
+              <span className="text-[0.9rem] font-normal text-soft">{lines.length === 0 ? 'none' : lines.length}</span>
+            </summary>
+            <ul>
+              {lines.map(priceRow)}
               {lines.length === 0 && <li className="py-2 text-soft">None in the book.</li>}
             </ul>
             <AddLine
@@ -141,7 +163,7 @@ export function PricesView() {
                 priceBook.lines.some((line) => line.stock === stock && Math.abs(line.size - size) < 0.5)
               }
             />
-          </section>
+          </details>
         );
       })}
       {table.groups.length === 0 && table.sought !== '' && (

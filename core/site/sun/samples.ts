@@ -1,0 +1,29 @@
+import type { Site } from '../plot';
+import { sunPosition, type Place, type SunPosition } from './sun-position';
+
+/** One instant of sun, and the hours it stands for. */
+export interface SunSample {
+  sun: SunPosition;
+  hours: number;
+}
+
+/** Any common year: the sun of one is the sun of the next to a fraction of a degree. */
+export const COMMON_YEAR = 2026;
+
+/** The middle of each month that falls between the frosts, at least one; months 1 to 12. Works across the new year. */
+export function growingMonths(site: Pick<Site, 'lastFrost' | 'firstFrost'>): number[] {
+  const from = Number(site.lastFrost.slice(0, 2));
+  const to = Number(site.firstFrost.slice(0, 2));
+  const count = ((to - from + 12) % 12) + 1;
+  return Array.from({ length: count }, (_, i) => ((from - 1 + i) % 12) + 1);
+}
+
+/** A day's sun every `stepMinutes`, for a day that begins at UTC midnight less the place's own offset. */
+export function samplesOfDay(year: number, month: number, day: number, place: Place, stepMinutes = 10): SunSample[] {
+  const start = Date.UTC(year, month - 1, day) - (place.longitudeDeg / 15) * 3_600_000;
+  const count = Math.round((24 * 60) / stepMinutes);
+  return Array.from({ length: count }, (_, i): SunSample => ({
+    sun: sunPosition(start + (i + 0.5) * stepMinutes * 60_000, place),
+    hours: stepMinutes / 60,
+  })).filter((sample) => sample.sun.altitudeRad > 0);
+}
