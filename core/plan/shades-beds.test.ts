@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { LEAST_ALTITUDE_RAD } from '../shade/shade';
+import { LEAST_ALTITUDE_RAD } from '../site/sun/shadow';
 import { samplesOfDay } from '../site/sun/samples';
 import { hoursBehind } from './shades-beds';
 

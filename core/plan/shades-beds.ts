@@ -1,6 +1,6 @@
 import { byUrgency, type Verdict } from '../checks/check';
 import { shadesNorth } from '../checks/shades-north';
-import { LEAST_ALTITUDE_RAD, shadowPerHeight } from '../shade/shade';
+import { LEAST_ALTITUDE_RAD, shadowPerHeight } from '../site/sun/shadow';
 import { runsOf, type PlanSpot } from '../site/plot';
 import { toPlot } from '../site/stand';
 import { COMMON_YEAR, growingMonths, samplesOfDay, type SunSample } from '../site/sun/samples';

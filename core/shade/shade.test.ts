@@ -5,7 +5,8 @@ import { cropIn } from '../crops/book';
 import { bearingOf, cornersOf, runsOf } from '../site/plot';
 import { growingMonths, samplesOfDay } from '../site/sun/samples';
 import { dayOfYear, grownShare } from '../site/sun/season';
-import { gridOver, shader, shadowOf, shadowPerHeight, sunHours } from './shade';
+import { gridOver, shader, shadowOf, sunHours } from './shade';
+import { shadowPerHeight } from '../site/sun/shadow';
 import { findPlaces, isFree } from './positions';
 import { bedSuns, compareDirections, standingOf, studySun, type BedSun } from './study';
 

@@ -1,7 +1,7 @@
+import { shadowPerHeight, LEAST_ALTITUDE_RAD } from '../site/sun/shadow';
 import { outlineOf } from '../geometry/outline';
 import type { PlanSpot } from '../site/plot';
 import type { SunSample } from '../site/sun/samples';
-import type { SunPosition } from '../site/sun/sun-position';
 
 /** A place on the plot and its height over the paths. mm. */
 export type Corner = readonly [xMm: number, yMm: number, highMm: number];
@@ -20,16 +20,6 @@ export const shader = (corners: readonly Corner[], opacity: number): Shader => (
   box: boundsOf(corners),
   topMm: corners.reduce((top, corner) => Math.max(top, corner[2]), 0),
 });
-
-/** Light lower than this is weak and shadows endless: not counted as direct sun (from memory). */
-export const LEAST_ALTITUDE_RAD = (3 * Math.PI) / 180;
-
-/** Where the top of a thing one unit high throws its shadow, on the plan: a shadow is as long as height × cot(altitude). */
-export function shadowPerHeight(sun: SunPosition, northDeg: number): PlanSpot {
-  const bearing = sun.azimuthRad - (northDeg * Math.PI) / 180;
-  const length = 1 / Math.tan(sun.altitudeRad);
-  return [-Math.sin(bearing) * length, -Math.cos(bearing) * length];
-}
 
 /** Outline (convex) of the shadow a thing throws on level ground, or on soil so far above it; empty where all of it is lower. */
 export function shadowOf({ corners, topMm }: Shader, [dx, dy]: PlanSpot, soilMm = 0): PlanSpot[] {

@@ -132,5 +132,5 @@ test('an arch is begun from a bed beside a way; pulling a foot bends it otherwis
     structures: [...plan.structures, { ...(arch as (typeof plan.structures)[number]), id: 'again', name: 'Again' }],
   }));
   await page.goto(`/g/${both}/s/again`);
-  await expect(page.getByText(/Stands in the same place as/)).toBeVisible();
+  await expect(page.getByText(/Stands in the same place as/).first()).toBeVisible();
 });

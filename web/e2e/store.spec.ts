@@ -78,7 +78,7 @@ test('a database of version 1 is carried over: the newest of every garden, and e
     const { rows: tables } = await client.query<{ table_name: string }>(
       `select table_name from information_schema.tables where table_schema = 'public' order by 1`,
     );
-    expect(tables.map((one) => one.table_name)).toEqual(['gardens', 'milestones', 'revisions']);
+    expect(tables.map((one) => one.table_name)).toEqual(['gardens', 'milestones', 'revisions', 'ticks']);
   } finally {
     rmSync(folder, { recursive: true });
     await client.end();

@@ -68,13 +68,14 @@ export function SeekList({ id, value, choices, onChange, label, className, start
                         value={choice.id}
                         keywords={[choice.label, group]}
                         disabled={choice.disabled ?? false}
+                        aria-checked={choice.id === value}
                         onSelect={() => {
                           setOpen(false);
                           if (choice.id !== value) onChange(choice.id);
                         }}
                         className="flex min-h-11 cursor-pointer items-center gap-2 rounded-[2px] py-1.5 pr-4 pl-2 data-[disabled=true]:text-soft data-[selected=true]:bg-chalk-wash"
                       >
-                        <span className="w-5">{choice.id === value && <Check size={16} aria-label="chosen" />}</span>
+                        <span className="w-5">{choice.id === value && <Check size={16} aria-hidden />}</span>
                         {choice.label}
                       </Command.Item>
                     ))}

@@ -69,7 +69,7 @@ export default function BedSheet({
         <BedOutlineFields bed={bed} onChange={({ outline }) => form.setValue('outline', outline)} />
         <Part
           title="Ground and wind"
-          says={`${bed.soil}, ${bed.wind}, ${bed.riseMm === 0 ? 'level' : `falls ${formatLength(Math.abs(bed.riseMm), tongue.units)}`}`}
+          says={`${bed.soil}, ${bed.wind === 'usual' ? 'usual wind' : bed.wind}, ${bed.riseMm === 0 ? 'level' : `falls ${formatLength(Math.abs(bed.riseMm), tongue.units)}`}`}
         >
           <div className="grid grid-cols-2 gap-4">
             <SlopeFields bed={bed} />

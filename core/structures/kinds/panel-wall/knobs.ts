@@ -6,7 +6,6 @@ import { fact } from '../../../wording/say';
 import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import type { Knobs, Settled, Suggestion } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
-import { leadPlant } from '../../../crops/planted';
 import { lengthOnLie } from '../../rules/lie';
 import { offeredPanels, panelOf, suggestPanel, suggestRow } from '../../rules/panel-choice';
 import { panelRun } from '../../rules/panel-run';

@@ -132,7 +132,7 @@ export const TEPEE_KNOBS = {
     suggest: (setting, set) => {
       const offered = offeredPoles(setting);
       const wanted = isTepee(set) ? ['pole-larch', 'pole-bamboo', 'cane-bamboo'] : CONE_OF;
-      return { value: wanted.find((id) => offered.includes(id)) ?? (wanted[0] as string), why: fact('pole.usual') };
+      return { value: wanted.find((id) => offered.includes(id)) ?? 'pole-larch', why: fact('pole.usual') };
     },
   },
   crossing: {
