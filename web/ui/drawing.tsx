@@ -16,7 +16,7 @@ interface DrawingProps {
   widthPx?: number;
   /** What asked for the page, as far as it says: drawn for that until it has been measured. */
   on?: keyof typeof USUAL_WIDTH;
-  /** So many times as wide as its place, to be moved along in it. */
+  /** So many times as wide as its place, to be moved along in it, and as much higher as that takes. */
   closer?: number;
   /** What it shows, for those who do not see it. */
   describes?: string;
@@ -52,7 +52,7 @@ export function Drawing({
     return () => watch.disconnect();
   }, [widthPx]);
   const paper = useMemo(
-    () => setOnPaper(view, { widthPx: (widthPx ?? width) * closer, heightPx, units, keep }),
+    () => setOnPaper(view, { widthPx: (widthPx ?? width) * closer, heightPx: heightPx * closer, units, keep }),
     [view, widthPx, width, heightPx, units, keep, closer],
   );
   const svg = useMemo(() => toSvg(paper), [paper]);

@@ -36,8 +36,8 @@ export function BuildOrder({ computed, tight = false }: { computed: ComputedStru
         ))}
       </ol>
       <p className={`text-soft ${tight ? 'mt-1' : 'mt-3 text-[0.9rem]'}`}>
-        A gardener’s sums, not an engineer’s: for height, boundaries, snow and storm winds, local rules and licensed
-        people decide.
+        Sized by the rules of the trade; its strength in wind, under snow and under load is not reckoned. For height,
+        boundaries, snow and storm winds, local rules and licensed people decide.
       </p>
     </>
   );
