@@ -11,7 +11,7 @@ const SHOTS = [
     'plan-a-row',
     '/g/ferry-house/new',
     {
-      height: 1500,
+      height: 900,
       before: async (page) => {
         await choose(page, 'Crop', 'Cucumber, climbing');
         await page.locator('[role=radiogroup][aria-busy=true]').waitFor({ state: 'detached' });
@@ -50,7 +50,7 @@ const SHOTS = [
       before: async (page) => {
         await page.getByRole('radio', { name: 'Walk round' }).click();
         await page.getByRole('img', { name: /three dimensions/ }).waitFor();
-        await choose(page, 'Month', 'August');
+        await page.getByLabel('Date', { exact: true }).fill('2026-08-15');
         await page.waitForTimeout(2500);
       },
     },
