@@ -3,6 +3,8 @@ import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
 import type { Plan, Planting } from '../plan/plan';
 import type { Bed } from '../site/bed';
+import { onPlan, runsOf } from '../site/plot';
+import { hoursBehind, midSeason } from '../site/sun/row-shadow';
 import { growingMonths } from '../site/sun/samples';
 import { bedSuns, standingOf, type OnPlot } from '../shade/study';
 import { stationsAlong } from '../structures/rules/stations';
@@ -23,8 +25,10 @@ export interface BedChoice {
 
 /** Direct sun a crop wants: 6 h for fruit, 3–4 h for leaf and root (common practice, no source). Hours a day. */
 export const SUN_WANTED: Record<Crop['sun'], number> = { full: 6, part: 3 };
-/** A support this high shades what lies north of it (from memory). mm. */
+/** A support this high shades what lies beside it (from memory). mm. */
 const TALL_MM = 1500;
+/** A bed that is left so long without sun in mid-season is worth a word (from memory). Hours. */
+const WORTH_SAYING_H = 1;
 
 /** Plants abreast that a bed takes: one row where they climb, more where they do not. */
 function rowsAcross(crop: Crop, training: Training, bed: Bed): number {
@@ -60,10 +64,7 @@ export function rankBeds(
 ): BedChoice[] {
   const months = growingMonths(plan.site);
   const month = months[Math.floor(months.length / 2)] ?? 7;
-  const northIsUp = Math.cos((plan.site.northDeg * Math.PI) / 180);
-  const northIsRight = Math.sin((plan.site.northDeg * Math.PI) / 180);
-  const poleward = (bed: Bed): number =>
-    (bed.yMm * northIsUp - bed.xMm * northIsRight) * (plan.site.latitudeDeg >= 0 ? 1 : -1);
+  const day = midSeason(plan.site);
   const suns = bedSuns(plan, standing, plan.beds, month, 30, 600);
   return plan.beds
     .map((bed, i): BedChoice => {
@@ -76,10 +77,16 @@ export function rankBeds(
       const hours = suns[i]?.hours ?? 0;
       const wants = SUN_WANTED[crop.sun];
       const before = bed.grewBefore.findIndex((family) => family === crop.family);
-      const shaded = plan.beds.filter(
-        (other) =>
-          other.id !== bed.id && poleward(other) > poleward(bed) + bed.widthMm / 2 && crop.supportToMm >= TALL_MM,
-      );
+      // As a wall of leaf from end to end of the bed; the shadow of one that runs north–south crosses quickly.
+      const shades = crop.supportToMm >= TALL_MM && runsOf(bed, plan.site.northDeg) === 'east–west';
+      const wall = [onPlan(bed, -bed.lengthMm / 2, 0), onPlan(bed, bed.lengthMm / 2, 0)] as const;
+      const shaded = !shades
+        ? []
+        : plan.beds.filter(
+            (other) =>
+              other.id !== bed.id &&
+              hoursBehind(wall, crop.supportToMm, [other.xMm, other.yMm], day, plan.site.northDeg) >= WORTH_SAYING_H,
+          );
       const pro: Fact[] = [];
       const con: Fact[] = [];
       if (places.inset >= count) pro.push(fact('bed.room', { inset: places.inset, ends: places.ends }));
@@ -91,10 +98,8 @@ export function rankBeds(
       if (before >= 0) con.push(fact('bed.family-again', { family: crop.family, years: before + 1 }));
       else if (bed.grewBefore.some((family) => family !== ''))
         pro.push(fact('bed.family-rests', { family: crop.family }));
-      if (crop.supportToMm >= TALL_MM) {
-        if (shaded.length === 0) pro.push(fact('bed.north'));
-        else if (shaded.length >= 2) con.push(fact('bed.shades-many', { beds: shaded.length }));
-      }
+      if (shaded.length > 0) con.push(fact('bed.shades', { beds: shaded.length }));
+      else if (shades) pro.push(fact('bed.north'));
       const missing = Math.max(0, count - places.inset) / count;
       const burden =
         missing * 40 +

@@ -1,48 +1,10 @@
 import { byUrgency, type Verdict } from '../checks/check';
 import { shadesNorth } from '../checks/shades-north';
-import { LEAST_ALTITUDE_RAD, shadowPerHeight } from '../site/sun/shadow';
-import { runsOf, type PlanSpot } from '../site/plot';
+import { runsOf } from '../site/plot';
+import { hoursBehind, midSeason } from '../site/sun/row-shadow';
 import { toPlot } from '../site/stand';
-import { COMMON_YEAR, growingMonths, samplesOfDay, type SunSample } from '../site/sun/samples';
 import type { ComputedStructure } from './compute-as';
 import type { Plan } from './plan';
-
-const days = new WeakMap<Plan['site'], readonly SunSample[]>();
-/** The sun of the middle day of the growing season, every ten minutes. */
-function midSeason(site: Plan['site']): readonly SunSample[] {
-  const before = days.get(site);
-  if (before) return before;
-  const months = growingMonths(site);
-  const samples = samplesOfDay(COMMON_YEAR, months[Math.floor(months.length / 2)] ?? 7, 15, site).filter(
-    ({ sun }) => sun.altitudeRad > LEAST_ALTITUDE_RAD,
-  );
-  days.set(site, samples);
-  return samples;
-}
-
-/**
- * Hours a day that a wall between two spots, so high, stands between a spot and the sun. The soil is
- * taken as level: `spot` lies in the shadow of the wall's point `wall` at height h where
- * spot = wall + h × {@link shadowPerHeight}.
- */
-export function hoursBehind(
-  [a, b]: readonly [PlanSpot, PlanSpot],
-  highMm: number,
-  spot: PlanSpot,
-  samples: readonly SunSample[],
-  northDeg: number,
-): number {
-  const [ux, uy] = [b[0] - a[0], b[1] - a[1]];
-  const [wx, wy] = [spot[0] - a[0], spot[1] - a[1]];
-  return samples.reduce((sum, { sun, hours }) => {
-    const [sx, sy] = shadowPerHeight(sun, northDeg);
-    const across = ux * sy - uy * sx;
-    if (across === 0) return sum;
-    const along = (wx * sy - wy * sx) / across;
-    const height = (ux * wy - uy * wx) / across;
-    return along >= 0 && along <= 1 && height >= 0 && height <= highMm ? sum + hours : sum;
-  }, 0);
-}
 
 const judged = new WeakMap<ComputedStructure, { beds: Plan['beds']; site: Plan['site']; said: Verdict | null }>();
 

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
-import { LEAST_ALTITUDE_RAD } from '../site/sun/shadow';
-import { samplesOfDay } from '../site/sun/samples';
-import { hoursBehind } from './shades-beds';
+import { hoursBehind } from './row-shadow';
+import { samplesOfDay } from './samples';
+import { LEAST_ALTITUDE_RAD } from './shadow';
 
 // At the equinox the tip of a shadow runs along a straight line, due east, height × tan(latitude) poleward of
 // what throws it: why the equinox line of a flat sundial is straight (any textbook of gnomonics).
