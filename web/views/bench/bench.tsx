@@ -10,7 +10,7 @@ import { inWords } from '@lignum/core/drawing/in-words';
 import { drawView } from '@lignum/core/drawing/views';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { say } from '@lignum/core/wording/say';
+import { say, type Tongue } from '@lignum/core/wording/say';
 import { withClashes } from '@lignum/core/plan/clashes';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
@@ -337,6 +337,7 @@ function Views({ computed }: { computed: ComputedStructure }) {
           {Math.abs(rise) > SEEN_RISE_MM && round === 'drawing' && (
             <p className="text-[0.9rem] text-soft">
               {rise > 0 ? 'rises' : 'falls'} {formatLength(Math.abs(rise), tongue.units)}
+              {unevenPosts(computed, tongue)}
             </p>
           )}
           <div className="flex grow items-center justify-end gap-3">
@@ -397,8 +398,18 @@ function Views({ computed }: { computed: ComputedStructure }) {
   );
 }
 
+/** Short posts and long ones told apart, where what stands on a slope is kept level; posts go from left to right. */
+function unevenPosts({ sized }: ComputedStructure, { units }: Tongue): string {
+  const longs = sized.design.posts.map(({ aboveMm, buriedMm }) => aboveMm + buriedMm);
+  const [least, most] = [Math.min(...longs), Math.max(...longs)];
+  if (longs.length < 2 || most - least < SEEN_POST_MM) return '';
+  return `; posts ${formatLength(least, units)} to ${formatLength(most, units)}, the longest number ${longs.indexOf(most) + 1} from the left`;
+}
+
 /** A slope of less is not worth a figure. mm. */
 const SEEN_RISE_MM = 10;
+/** Posts of lengths nearer than this are of one length. mm. */
+const SEEN_POST_MM = 5;
 /** Rows longer than about 30′ are looked at closely a stretch at a time. mm. */
 const LONG_ROW_MM = 9144;
 
