@@ -14,10 +14,11 @@ function evenly(edge: number, pitch: number, overall: number): number[] {
   return levels;
 }
 
-const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold' | 'market'>[] = [
+const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold'>[] = [
   {
     form: 'panel',
     id: 'panel-16ft',
+    market: 'imperial',
     name: 'Welded panel 16′ × 50″, 8″ mesh',
     lengthMm: inches(192),
     heightMm: inches(50),
@@ -31,6 +32,7 @@ const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold' | 'market'>
   {
     form: 'panel',
     id: 'panel-8ft',
+    market: 'imperial',
     name: 'Welded panel 8′ × 50″, 8″ mesh',
     lengthMm: inches(96),
     heightMm: inches(50),
@@ -44,6 +46,7 @@ const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold' | 'market'>
   {
     form: 'panel',
     id: 'panel-8ft-close',
+    market: 'imperial',
     name: 'Welded panel 8′ × 48″, 4″ mesh',
     lengthMm: inches(96),
     heightMm: inches(48),
@@ -57,6 +60,7 @@ const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold' | 'market'>
   {
     form: 'panel',
     id: 'panel-3m',
+    market: 'metric',
     name: 'Welded sheet 3000 × 1500, 150 mesh',
     lengthMm: 3000,
     heightMm: 1500,
@@ -70,6 +74,7 @@ const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold' | 'market'>
   {
     form: 'panel',
     id: 'panel-2m5-narrow',
+    market: 'metric',
     name: 'Welded panel 2500 × 1230, 50 × 200 mesh',
     lengthMm: 2500,
     heightMm: 1230,
@@ -83,6 +88,7 @@ const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold' | 'market'>
   {
     form: 'panel',
     id: 'panel-light',
+    market: 'metric',
     name: 'Light garden mesh 2000 × 1200, 100 mesh',
     lengthMm: 2000,
     heightMm: 1200,
@@ -95,11 +101,8 @@ const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold' | 'market'>
   },
 ];
 
-const METRIC = new Set(['panel-3m', 'panel-2m5-narrow', 'panel-light']);
-
 export const PANELS: readonly WeldedPanel[] = WELDED.map((panel) => ({
   ...panel,
-  market: METRIC.has(panel.id) ? 'metric' : 'imperial',
   look: 'wire',
   opacity: meshOpacity(panel.wireMm, panel.pitchMm, panel.heightMm / Math.max(1, panel.levelsMm.length - 1)),
   sold: 'panels',

@@ -19,6 +19,8 @@ export interface Life {
 export type Market = 'imperial' | 'metric';
 
 export type Carries = 'light' | 'medium' | 'heavy';
+/** The order of what a support carries, and of what a crop weighs on it. */
+export const HEFT: Record<Carries, number> = { light: 0, medium: 1, heavy: 2 };
 
 /** What a thing looks like on a drawing and in three dimensions. */
 export type Look = 'timber' | 'steel' | 'wire' | 'net' | 'cloth' | 'twine' | 'concrete' | 'gravel';

@@ -3,7 +3,7 @@ import type { Hold } from '../design/design';
 import { check, SEEN_MM } from './check';
 
 /** Falling short by more than this is said: 4″ (from memory). mm. */
-const FORGIVEN_MM = 101.6;
+export const FORGIVEN_MM = 101.6;
 /** Over the rim of a cage a plant hangs down by itself: 5–6′ serve for tomatoes that are held to 6′ elsewhere (common practice, no source). mm. */
 const OVER_CAGE_MM = 304.8;
 

@@ -1,8 +1,7 @@
+import { HEFT } from '../catalogue/stock';
 import { leadPlant, type Planted } from '../crops/planted';
 import type { Hold } from '../design/design';
 import { check } from './check';
-
-const WEIGHT = { light: 0, medium: 1, heavy: 2 };
 
 /** Does what carries the crop belong to its class of load? */
 export const cropLoad = check(
@@ -25,7 +24,7 @@ export const cropLoad = check(
       carries: at.hold.carries,
       could: at.hold.could.carries,
     };
-    if (WEIGHT[lead.crop.load] <= WEIGHT[at.hold.carries]) return found('good', 'load.carried', values);
-    return found('warn', WEIGHT[lead.crop.load] <= WEIGHT[at.hold.could.carries] ? 'load.heavy' : 'load.never', values);
+    if (HEFT[lead.crop.load] <= HEFT[at.hold.carries]) return found('good', 'load.carried', values);
+    return found('warn', HEFT[lead.crop.load] <= HEFT[at.hold.could.carries] ? 'load.heavy' : 'load.never', values);
   },
 );

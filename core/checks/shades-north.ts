@@ -1,7 +1,7 @@
 import { check } from './check';
 
-/** Less than an hour of shadow is not worth a word (from memory). Hours. */
-const WORTH_SAYING_H = 1;
+/** Less than an hour of shadow a day is not worth a word (from memory). Hours. */
+export const WORTH_SAYING_H = 1;
 
 /** A tall row that runs east–west shades the bed on its pole side (common practice, no source). */
 export const shadesNorth = check(

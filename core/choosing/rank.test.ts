@@ -4,16 +4,13 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { CROPS } from '../crops/table';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Plan } from '../plan/plan';
-import { KINDS } from '../structures/registry';
 import { say } from '../wording/say';
 import { overtakesIn, spending } from './over-seasons';
 import { CHOOSING_PHRASES } from './phrases';
 import { cropIn } from '../crops/book';
-import { rankKinds } from './rank';
+import { rankKinds, ROW_KINDS } from './rank';
 import { shareOut } from './share-out';
 import { rankBeds } from './where';
-
-const ROW_KINDS = KINDS.filter((kind) => kind.stands.includes('bed') && kind.purpose === 'support');
 
 function ranked(crop: string, training: string, count = 8, bed = 'long-bed') {
   const plan: Plan = { ...DEMO_PLAN, structures: [], plantings: [{ id: 'p', bed, crop, training, count }] };

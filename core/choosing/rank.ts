@@ -3,13 +3,13 @@ import { isUrgent, type Verdict } from '../checks/check';
 import type { Purchase } from '../costing/buy';
 import type { Cost } from '../costing/cost';
 import type { Design } from '../design/design';
-import { computeAs } from '../plan/compute-as';
+import { computeAs, type ComputedStructure } from '../plan/compute-as';
 import type { Plan, StructurePlan } from '../plan/plan';
 import { minorDigits, money } from '../quantity/money';
 import type { Around } from '../plan/around';
 import { bedsOf } from '../site/stand';
 import { bedSuns, onPlotOf } from '../shade/study';
-import { kindOf } from '../structures/registry';
+import { kindOf, KINDS } from '../structures/registry';
 import { fact, type Fact } from '../wording/say';
 
 /** One support for a planting, sized and priced for real, with what speaks for it and against it. Plain data, so that a worker can hand it over. */
@@ -106,15 +106,24 @@ const LEVEL_TWINE = 40;
 /** More of one kind than this in a bed is no plan (from memory). */
 const MOST_TIMES = 3;
 
+/** What a planting on a bed can be given to hold it. */
+export const ROW_KINDS = KINDS.filter((kind) => kind.purpose === 'support' && kind.stands.includes('bed'));
+
+/** How many of a structure hold all that is planted, and whether it is one for those plants at all: the one judgement of every screen. */
+export function suiting({ setting, sized, verdicts }: Pick<ComputedStructure, 'setting' | 'sized' | 'verdicts'>) {
+  const wanted = setting.planted.reduce((sum, one) => sum + one.count, 0);
+  const places = Math.max(1, sized.design.stations.length);
+  const times = Math.max(1, Math.ceil(wanted / places));
+  return { wanted, places, times, suits: times <= MOST_TIMES && !verdicts.some((verdict) => verdict.unfit) };
+}
+
 function weigh(plan: Plan, structure: StructurePlan): Choice {
   const kind = kindOf(structure.kind);
   const computed = computeAs(kindOf, plan, structure);
   const { setting, sized, shopping, cost, verdicts } = computed;
   const lead = setting.planted[0];
   const climbs = lead?.crop.grips !== null && lead !== undefined;
-  const wanted = setting.planted.reduce((sum, one) => sum + one.count, 0);
-  const places = Math.max(1, sized.design.stations.length);
-  const times = Math.max(1, Math.ceil(wanted / places));
+  const { wanted, places, times, suits } = suiting(computed);
   const plants = Math.max(1, Math.min(places * times, wanted));
   const { climber, leaner } = kind.nature.tendingMinutes;
   // What twines goes up strings and poles by itself.
@@ -148,7 +157,7 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
     minutesAWeek,
     shade,
     times,
-    suits: !verdicts.some((verdict) => verdict.unfit) && times <= MOST_TIMES,
+    suits,
     pro: [
       ...good('crop-climbs'),
       ...good('crop-height'),

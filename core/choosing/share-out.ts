@@ -1,10 +1,10 @@
+import { HEFT } from '../catalogue/stock';
 import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
 import type { Plan, Planting } from '../plan/plan';
 import { standingOf } from '../shade/study';
 import type { Fact } from '../wording/say';
-import { KINDS } from '../structures/registry';
-import { rankKinds } from './rank';
+import { rankKinds, ROW_KINDS } from './rank';
 import { rankBeds } from './where';
 
 /** So many plants of a crop that somebody wants to grow. */
@@ -29,8 +29,7 @@ export interface Granted {
   left: number;
 }
 
-const HEFT = { light: 0, medium: 1, heavy: 2 };
-/** What one more crop in a bed weighs against another bed that is free. */
+/** What one more crop in a bed weighs against another bed that is free (from memory). */
 const CROWDED = 12;
 /** A bed this much worse than the best is not used to squeeze a few more in. */
 const TOO_BAD = 60;
@@ -82,7 +81,6 @@ export function shareOut(plan: Plan, wishes: readonly Wish[]): Granted[] {
 
 /** The same with what each part would stand on, as if it were built there: as much work as ranking all kinds for every part. */
 export function withSupports(plan: Plan, granted: readonly Granted[]): Granted[] {
-  const kinds = KINDS.filter((kind) => kind.purpose === 'support' && kind.stands.includes('bed'));
   return granted.map(({ wish, parts, left }) => ({
     wish,
     left,
@@ -92,7 +90,7 @@ export function withSupports(plan: Plan, granted: readonly Granted[]): Granted[]
       const there = { ...plan, plantings: [...plan.plantings, planting] };
       const [first] = rankKinds(
         there,
-        kinds.map((kind) => ({
+        ROW_KINDS.map((kind) => ({
           id: `on-${kind.id}`,
           kind: kind.id,
           name: kind.name,

@@ -1,3 +1,4 @@
+import { WORTH_SAYING_H } from '../checks/shades-north';
 import type { Crop, Training } from '../crops/crop';
 import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
@@ -5,7 +6,7 @@ import type { Plan, Planting } from '../plan/plan';
 import type { Bed } from '../site/bed';
 import { onPlan, runsOf } from '../site/plot';
 import { hoursBehind, midSeason } from '../site/sun/row-shadow';
-import { growingMonths } from '../site/sun/samples';
+import { midMonth } from '../site/sun/samples';
 import { bedSuns, standingOf, type OnPlot } from '../shade/study';
 import { stationsAlong } from '../structures/rules/stations';
 import { fact, type Fact } from '../wording/say';
@@ -27,8 +28,6 @@ export interface BedChoice {
 export const SUN_WANTED: Record<Crop['sun'], number> = { full: 6, part: 3 };
 /** A support this high shades what lies beside it (from memory). mm. */
 const TALL_MM = 1500;
-/** A bed that is left so long without sun in mid-season is worth a word (from memory). Hours. */
-const WORTH_SAYING_H = 1;
 
 /** Plants abreast that a bed takes: one row where they climb, more where they do not. */
 function rowsAcross(crop: Crop, training: Training, bed: Bed): number {
@@ -62,10 +61,8 @@ export function rankBeds(
   count: number,
   standing: readonly OnPlot[] = standingOf(plan),
 ): BedChoice[] {
-  const months = growingMonths(plan.site);
-  const month = months[Math.floor(months.length / 2)] ?? 7;
   const day = midSeason(plan.site);
-  const suns = bedSuns(plan, standing, plan.beds, month, 30, 600);
+  const suns = bedSuns(plan, standing, plan.beds, midMonth(plan.site), 30, 600);
   return plan.beds
     .map((bed, i): BedChoice => {
       const free = freeLength(plan, bed);
@@ -80,13 +77,12 @@ export function rankBeds(
       // As a wall of leaf from end to end of the bed; the shadow of one that runs north–south crosses quickly.
       const shades = crop.supportToMm >= TALL_MM && runsOf(bed, plan.site.northDeg) === 'east–west';
       const wall = [onPlan(bed, -bed.lengthMm / 2, 0), onPlan(bed, bed.lengthMm / 2, 0)] as const;
-      const shaded = !shades
-        ? []
-        : plan.beds.filter(
-            (other) =>
-              other.id !== bed.id &&
-              hoursBehind(wall, crop.supportToMm, [other.xMm, other.yMm], day, plan.site.northDeg) >= WORTH_SAYING_H,
-          );
+      const shaded = plan.beds.filter(
+        (other) =>
+          shades &&
+          other.id !== bed.id &&
+          hoursBehind(wall, crop.supportToMm, [other.xMm, other.yMm], day, plan.site.northDeg) >= WORTH_SAYING_H,
+      );
       const pro: Fact[] = [];
       const con: Fact[] = [];
       if (places.inset >= count) pro.push(fact('bed.room', { inset: places.inset, ends: places.ends }));

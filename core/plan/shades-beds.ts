@@ -1,5 +1,6 @@
 import { byUrgency, type Verdict } from '../checks/check';
 import { shadesNorth } from '../checks/shades-north';
+import { plantsOf } from '../design/design';
 import { runsOf } from '../site/plot';
 import { hoursBehind, midSeason } from '../site/sun/row-shadow';
 import { toPlot } from '../site/stand';
@@ -22,11 +23,14 @@ export function withShadow<C extends ComputedStructure>(plan: Plan, computed: C)
 function worstOf({ beds, site }: Plan, { sized, frame, setting, structure }: ComputedStructure) {
   const { place } = setting;
   const { stand } = structure;
-  const [first, last] = [sized.design.stations[0], sized.design.stations.at(-1)];
+  const { hold } = sized.design;
+  const plants = plantsOf(sized.design);
+  const [first, last] = [plants[0], plants.at(-1)];
   if (stand.on !== 'bed' || place.on !== 'bed' || !first || !last) return null;
   if (runsOf(place.bed, site.northDeg) !== 'east–west') return null;
   const wall = [toPlot(frame, first.at[0], first.at[1]), toPlot(frame, last.at[0], last.at[1])] as const;
-  const highMm = sized.design.stations.reduce((most, { heldToMm }) => Math.max(most, heldToMm), 0);
+  const heldMm = plants.reduce((most, { heldToMm }) => Math.max(most, heldToMm), 0);
+  const highMm = Math.min(heldMm, hold?.topMm.most ?? Infinity);
   const samples = midSeason(site);
   const of = samples.reduce((sum, { hours }) => sum + hours, 0);
   let worst: { bed: string; hours: number; of: number } | null = null;

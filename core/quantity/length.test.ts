@@ -10,6 +10,15 @@ const mm = (text: string, bare: Parameters<typeof parseLength>[1] = 'in') => {
 };
 
 describe('lengths as people write them', () => {
+  it('a number without a unit is known as one, however it is written, and nothing else is', () => {
+    const isBare = (text: string) => {
+      const read = parseLength(text, 'in');
+      return read.ok && read.isBare;
+    };
+    for (const text of ['8', '8.5', '1 1/2', '½', '3/16']) expect(isBare(text), text).toBe(true);
+    for (const text of ["8'", "7' 9", '8 in', '2 m', '8 x', '']) expect(isBare(text), text).toBe(false);
+  });
+
   // 1 in = 25.4 mm exactly: NIST SP 811, appendix B.8.
   it.each([
     [`7' 9 1/2"`, 2374.9],

@@ -27,7 +27,8 @@ export type LengthFault =
   | { code: 'out-of-order'; piece: string }
   | { code: 'thousands-comma'; piece: string };
 
-export type LengthReading = { ok: true; mm: number } | { ok: false; fault: LengthFault };
+/** `isBare`: it was written without a unit. */
+export type LengthReading = { ok: true; mm: number; isBare: boolean } | { ok: false; fault: LengthFault };
 
 export type Unit = 'yd' | 'ft' | 'in' | 'm' | 'cm' | 'mm';
 
@@ -101,6 +102,7 @@ export function parseLength(text: string, bareUnit: Unit): LengthReading {
   if (/^[-−–]/.test(rest)) return { ok: false, fault: { code: 'negative' } };
   let nm = 0;
   let last: Unit | null = null;
+  let isBare = false;
   while (rest !== '') {
     const term = TERM.exec(rest);
     const written = term?.[1];
@@ -120,12 +122,13 @@ export function parseLength(text: string, bareUnit: Unit): LengthReading {
     if (typeof count !== 'number') return { ok: false, fault: count };
     if (last !== null && isMetric(last) !== isMetric(unit)) return { ok: false, fault: { code: 'two-systems' } };
     if (last !== null && NM[unit] >= NM[last]) return { ok: false, fault: { code: 'out-of-order', piece: written } };
+    isBare = spelled === undefined && last === null;
     nm += count * NM[unit];
     last = unit;
     rest = rest.slice(term[0].length);
   }
   return Number.isFinite(nm)
-    ? { ok: true, mm: Math.round(nm) / 1e6 }
+    ? { ok: true, mm: Math.round(nm) / 1e6, isBare }
     : { ok: false, fault: { code: 'unreadable', piece: text } };
 }
 

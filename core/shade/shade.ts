@@ -1,7 +1,7 @@
-import { shadowPerHeight, LEAST_ALTITUDE_RAD } from '../site/sun/shadow';
 import { outlineOf } from '../geometry/outline';
 import type { PlanSpot } from '../site/plot';
 import type { SunSample } from '../site/sun/samples';
+import { LEAST_ALTITUDE_RAD, shadowPerHeight } from '../site/sun/shadow';
 
 /** A place on the plot and its height over the paths. mm. */
 export type Corner = readonly [xMm: number, yMm: number, highMm: number];

@@ -9,9 +9,9 @@ import type { Plan } from '../plan/plan';
 import { onPlan, type PlanSpot } from '../site/plot';
 import { COMMON_YEAR, growingMonths, samplesOfDay } from '../site/sun/samples';
 import { dayOfYear } from '../site/sun/season';
+import { LEAST_ALTITUDE_RAD, shadowPerHeight } from '../site/sun/shadow';
 import { shadersOf } from './shaders-of';
 import { boundsOf, couldFallOn, gridOver, shadowOf, sunHours, type Bounds, type Grid } from './shade';
-import { LEAST_ALTITUDE_RAD, shadowPerHeight } from '../site/sun/shadow';
 
 const MIDDLE_DAY = 15;
 

@@ -116,11 +116,10 @@ function cautionsOnce(steps: readonly Step[]): Step[] {
   const said = new Set<string>();
   return steps.map((step) => {
     const { caution, ...rest } = step;
-    if (!caution || !said.has(caution.code)) {
-      if (caution) said.add(caution.code);
-      return step;
-    }
-    return rest;
+    if (!caution) return step;
+    if (said.has(caution.code)) return rest;
+    said.add(caution.code);
+    return step;
   });
 }
 

@@ -1,3 +1,4 @@
+import { cookies } from 'next/headers';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Units } from '@lignum/core/quantity/length';
 import { UNITS_COOKIE, unitsKept } from '../views/shell/own-units';
@@ -13,20 +14,18 @@ export const fileName = (name: string): string =>
     .toLowerCase() || 'garden';
 
 /** How who asks writes lengths: what their device has chosen, else what goes with what the garden buys. */
-function unitsOf(request: Request, plan: Plan): Units {
-  const sent = new RegExp(`(?:^|; )${UNITS_COOKIE}=(\\w+)`).exec(request.headers.get('cookie') ?? '');
-  return unitsKept(sent?.[1]) ?? plan.garden.market;
+async function unitsOf(plan: Plan): Promise<Units> {
+  return unitsKept((await cookies()).get(UNITS_COOKIE)?.value) ?? plan.garden.market;
 }
 
 /** Answers with a file made from a garden's saved plan, in the lengths of who asks, or 404. */
 export async function download(
-  request: Request,
   id: string,
   make: (plan: Plan, units: Units) => { name: string; type: string; text: string } | null,
 ): Promise<Response> {
   return withDatabase(async (db) => {
     const garden = await loadGarden(db, id);
-    const file = garden && make(garden.plan, unitsOf(request, garden.plan));
+    const file = garden && make(garden.plan, await unitsOf(garden.plan));
     if (!file) return refuse(404, 'This garden, or this part of it, is no longer here.');
     return new Response(file.text, {
       headers: {

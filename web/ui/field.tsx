@@ -54,6 +54,8 @@ interface LengthProps {
   /** Called when the field is left; Enter and Escape then leave it too. */
   onDone?: () => void;
   className?: string;
+  /** As wide as its place. */
+  fills?: boolean;
   label?: string;
 }
 
@@ -73,6 +75,7 @@ export function LengthInput({
   invalid = false,
   onDone,
   className = '',
+  fills = false,
   label,
 }: LengthProps) {
   const [draft, setDraft] = useState<string | null>(null);
@@ -101,7 +104,8 @@ export function LengthInput({
     latest.current = type;
   });
   // A number alone is read in the small unit: that is said, and the large one is a tap away.
-  const bare = draft !== null && /\d/.test(draft) && /^[\d\s./½¼¾⅛⅜⅝⅞]+$/.test(draft) ? draft.trim() : null;
+  const written = draft === null ? null : parseLength(draft, bareUnitOf(units));
+  const bare = written?.ok && written.isBare ? (draft ?? '').trim() : null;
   const larger = bare === null ? null : parseLength(`${bare} ${LARGER[units]}`, bareUnitOf(units));
   const mine = useRef<LengthTarget | null>(null);
   useEffect(
@@ -127,7 +131,7 @@ export function LengthInput({
       aria-invalid={invalid || fault !== null}
       aria-describedby={invalid || fault ? `${id}-fault` : undefined}
       value={draft ?? formatLength(mm, units)}
-      className={`${inputLook} ${className}`}
+      className={`${inputLook} ${fills ? 'w-full' : ''} ${className}`}
       onChange={(event) => type(event.target.value)}
       onFocus={(event) => {
         event.target.select();
@@ -167,7 +171,7 @@ export function LengthInput({
     />
   );
   return (
-    <span className={`relative block ${/\bw-full\b/.test(className) ? 'w-full' : 'w-fit'}`}>
+    <span className={`relative block ${fills ? 'w-full' : 'w-fit'}`}>
       {input}
       {(offersTape || bare !== null) && (
         <span
@@ -218,13 +222,7 @@ export function LengthField({
   const [unread, setUnread] = useState<string | null>(null);
   return (
     <Field label={label} help={help} fault={unread ?? fault} htmlFor={id}>
-      <LengthInput
-        {...input}
-        className={`w-full ${input.className ?? ''}`}
-        id={id}
-        invalid={fault !== null}
-        onFault={setUnread}
-      />
+      <LengthInput {...input} fills id={id} invalid={fault !== null} onFault={setUnread} />
     </Field>
   );
 }

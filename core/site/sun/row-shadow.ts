@@ -1,5 +1,5 @@
 import type { PlanSpot, Site } from '../plot';
-import { COMMON_YEAR, growingMonths, samplesOfDay, type SunSample } from './samples';
+import { COMMON_YEAR, midMonth, samplesOfDay, type SunSample } from './samples';
 import { LEAST_ALTITUDE_RAD, shadowPerHeight } from './shadow';
 
 const days = new WeakMap<Site, readonly SunSample[]>();
@@ -7,8 +7,7 @@ const days = new WeakMap<Site, readonly SunSample[]>();
 export function midSeason(site: Site): readonly SunSample[] {
   const before = days.get(site);
   if (before) return before;
-  const months = growingMonths(site);
-  const samples = samplesOfDay(COMMON_YEAR, months[Math.floor(months.length / 2)] ?? 7, 15, site).filter(
+  const samples = samplesOfDay(COMMON_YEAR, midMonth(site), 15, site).filter(
     ({ sun }) => sun.altitudeRad > LEAST_ALTITUDE_RAD,
   );
   days.set(site, samples);

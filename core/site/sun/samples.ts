@@ -18,9 +18,19 @@ export function growingMonths(site: Pick<Site, 'lastFrost' | 'firstFrost'>): num
   return Array.from({ length: count }, (_, i) => ((from - 1 + i) % 12) + 1);
 }
 
+/** The month in the middle of the growing season, 1 to 12. */
+export function midMonth(site: Pick<Site, 'lastFrost' | 'firstFrost'>): number {
+  const months = growingMonths(site);
+  return months[Math.floor(months.length / 2)] as number;
+}
+
+/** When the sun's own day begins at a longitude, on a day that begins at UTC midnight. Milliseconds of UTC. */
+export const solarMidnight = (utcMidnightMs: number, longitudeDeg: number): number =>
+  utcMidnightMs - (longitudeDeg / 15) * 3_600_000;
+
 /** A day's sun every `stepMinutes`, for a day that begins at UTC midnight less the place's own offset. */
 export function samplesOfDay(year: number, month: number, day: number, place: Place, stepMinutes = 10): SunSample[] {
-  const start = Date.UTC(year, month - 1, day) - (place.longitudeDeg / 15) * 3_600_000;
+  const start = solarMidnight(Date.UTC(year, month - 1, day), place.longitudeDeg);
   const count = Math.round((24 * 60) / stepMinutes);
   return Array.from({ length: count }, (_, i): SunSample => ({
     sun: sunPosition(start + (i + 0.5) * stepMinutes * 60_000, place),

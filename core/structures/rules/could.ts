@@ -1,13 +1,12 @@
 import { MESH_ROLLS, PANELS } from '../../catalogue/panels';
-import type { Carries } from '../../catalogue/stock';
+import { HEFT, type Carries } from '../../catalogue/stock';
 import type { Hold } from '../../design/design';
 import { isOffered, type Setting } from '../setting';
 import { mostGap } from './gap';
 import { ofMarket } from './panel-choice';
 
-const WEIGHT: Record<Carries, number> = { light: 0, medium: 1, heavy: 2 };
 const stiffest = (of: readonly { carries: Carries }[]): Carries =>
-  of.reduce<Carries>((most, one) => (WEIGHT[one.carries] > WEIGHT[most] ? one.carries : most), 'light');
+  of.reduce<Carries>((most, one) => (HEFT[one.carries] > HEFT[most] ? one.carries : most), 'light');
 
 /** What a wall of panels could be made to: the highest panel of its market on sale, over as wide a gap as its crops bear; `mostMm` is what its posts hold. */
 export function panelsCould(

@@ -5,7 +5,7 @@ import { buriedShare, leastBelowBed, LET_IN_MM } from '../../statics/embedment';
 import { fact, type Phrases } from '../../wording/say';
 import type { Settings, Suggestion } from '../knob';
 import type { Setting } from '../setting';
-import { TAPE_STEP } from './tidy';
+import { perMarket, TAPE_STEP } from './tidy';
 
 /** Depth for a let-in post that stands `aboveMm` out of the ground, to the next whole inch. */
 export function letInDepth(aboveMm: number, place: { soil: string; wind: string }): number {
@@ -31,6 +31,12 @@ export function throughBed(usualMm: number, leastMm: number, fillMm: number, mar
 /** How much loose fill of a raised bed lies over the grown ground where a structure stands. mm. */
 export const fillUnder = ({ place }: Setting): number => (place.on === 'bed' ? place.bed.heightMm : 0);
 
+/** How deep posts are driven: 18″, deeper in loose soil or wind (common practice, no source; the 24″ from memory). mm. */
+export const drivenDepth = ({ soil, wind, market }: Setting): Suggestion<number> =>
+  soil === 'sand' || wind === 'exposed'
+    ? { value: perMarket(market, 24, 600), why: fact('depth.loose') }
+    : { value: perMarket(market, 18, 460), why: fact('depth.driven') };
+
 /** A suggested depth, made deeper where a raised bed calls for it, with the reason. */
 export function suggestDepth(setting: Setting, leastMm: number, usual: Suggestion<number>): Suggestion<number> {
   const value = throughBed(usual.value, leastMm, fillUnder(setting), setting.market);
@@ -45,6 +51,11 @@ export const throughBedMend =
   (values: { depth: number }, _built: unknown, setting: Setting): Settings => ({
     depth: throughBed(values.depth, leastMm, fillUnder(setting), setting.market),
   });
+
+export const DRIVEN_PHRASES = {
+  'depth.driven': 'A driven post is never less deep than 18″ (460 mm).',
+  'depth.loose': 'Deeper, for loose soil or wind.',
+} as const satisfies Phrases;
 
 export const THROUGH_BED_PHRASES = {
   'depth.through-bed': 'Through the {bed} of the bed, whose soil is loose, into the ground below it.',

@@ -1,6 +1,7 @@
 import { PANELS } from '../../catalogue/panels';
 import { stockOf } from '../../catalogue/catalogue';
 import { meshesAcross, type WeldedPanel } from '../../catalogue/stock';
+import { FORGIVEN_MM } from '../../checks/crop-height';
 import { leadPlant } from '../../crops/planted';
 import { fact, type Phrases } from '../../wording/say';
 import type { Suggestion } from '../knob';
@@ -11,8 +12,6 @@ import { fewestPosts } from './spacing';
 
 /** A hand with fruit in it passes 4″ (common practice, no source); 100 mm counts as 4″. mm. */
 const HAND_MM = 99;
-/** A panel may end this much lower than its crop is to be held (from memory). mm. */
-const FORGIVEN_MM = 101.6;
 /** A last piece shorter than this share of a panel is not worth a panel and its posts (from memory). */
 const TAIL_SHARE = 1 / 6;
 
@@ -102,7 +101,7 @@ export function suggestRow(bedMm: number, panel: WeldedPanel, lapMeshes: number)
   };
 }
 
-/** How many panels a run takes, and how long it is with so many whole ones. mm. */
+/** How long a run of so many whole panels is. mm. */
 export const wholeRunMm = (count: number, panel: WeldedPanel, lapMeshes: number): number => {
   const across = meshesAcross(panel);
   return (count * across - (count - 1) * Math.min(lapMeshes, across - 1)) * panel.pitchMm;

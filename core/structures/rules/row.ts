@@ -1,3 +1,4 @@
+import { FORGIVEN_MM } from '../../checks/crop-height';
 import { leadPlant } from '../../crops/planted';
 import { fact, type Phrases } from '../../wording/say';
 import { feet, inches } from '../../quantity/length';
@@ -89,9 +90,6 @@ export function suggestGap(setting: BedSetting, panelMm = 0): Suggestion<number>
     ? { value: higher, why: fact('gap.higher', { crop: lead.crop.name, to: { mm: lead.crop.supportToMm } }) }
     : usual;
 }
-
-/** A crop may end this much over its panel before it matters: 4″ (from memory). mm. */
-const FORGIVEN_MM = 101.6;
 
 function usualGap(setting: BedSetting): Suggestion<number> {
   const lowest = setting.planted.reduce<BedSetting['planted'][number] | null>(

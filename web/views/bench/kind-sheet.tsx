@@ -1,5 +1,6 @@
 'use client';
 import { useMemo } from 'react';
+import { suiting } from '@lignum/core/choosing/rank';
 import { isUrgent } from '@lignum/core/checks/check';
 import { computeAs } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
@@ -34,7 +35,7 @@ export default function KindSheet({ structure, onClose }: { structure: Structure
       <ul className="grid grid-cols-1 gap-3 sm:grid-cols-2 lg:grid-cols-4">
         {offers.map(({ kind, computed }) => {
           const open = computed.verdicts.filter(isUrgent).length;
-          const unfit = computed.verdicts.some((verdict) => verdict.unfit);
+          const { suits } = suiting(computed);
           const here = kind.id === structure.kind;
           return (
             <li key={kind.id}>
@@ -51,8 +52,8 @@ export default function KindSheet({ structure, onClose }: { structure: Structure
                     {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}
                     {computed.cost.complete ? '' : ' +'}
                   </span>
-                  <span className={unfit ? 'text-keel' : open > 0 ? 'text-ochre' : 'text-leaf'}>
-                    {here ? 'this one' : unfit ? 'does not suit' : open > 0 ? `${open} to look at` : 'suits'}
+                  <span className={!suits ? 'text-keel' : open > 0 ? 'text-ochre' : 'text-leaf'}>
+                    {here ? 'this one' : !suits ? 'does not suit' : open > 0 ? `${open} to look at` : 'suits'}
                   </span>
                 </span>
               </button>

@@ -1,6 +1,5 @@
 'use client';
-import { ChevronRight } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { cropBook } from '@lignum/core/crops/book';
 import { BED_SCHEMA } from '@lignum/core/formats/place-schemas';
@@ -14,6 +13,7 @@ import { Button } from '../../ui/button';
 import { ChooserField } from '../../ui/chooser';
 import { Sheet } from '../../ui/dialog';
 import { LengthField } from '../../ui/field';
+import { Fold } from '../../ui/fold';
 import { FormChooser, FormLength, FormText, OtherFaults, RuledForm, useRuledForm } from '../../ui/form';
 import { useGarden } from '../shell/garden-context';
 import { BedOutlineFields } from './bed-outline-fields';
@@ -67,9 +67,10 @@ export default function BedSheet({
           />
         </div>
         <BedOutlineFields bed={bed} onChange={({ outline }) => form.setValue('outline', outline)} />
-        <Part
+        <Fold
+          className="-mt-2 border-b border-rule pb-2"
           title="Ground and wind"
-          says={`${bed.soil}, ${bed.wind === 'usual' ? 'usual wind' : bed.wind}, ${bed.riseMm === 0 ? 'level' : `falls ${formatLength(Math.abs(bed.riseMm), tongue.units)}`}`}
+          says={`${bed.soil}, ${bed.wind === 'usual' ? 'usual wind' : bed.wind}, ${bed.riseMm === 0 ? 'level' : `${bed.riseMm < 0 ? 'falls' : 'rises'} ${formatLength(Math.abs(bed.riseMm), tongue.units)}`}`}
         >
           <div className="grid grid-cols-2 gap-4">
             <SlopeFields bed={bed} />
@@ -77,8 +78,9 @@ export default function BedSheet({
             <FormChooser name="wind" label="Wind" choices={asChoices(WINDS)} />
             <FormChooser name="standFrom" label="You can stand on" choices={asChoices(STANDING)} />
           </div>
-        </Part>
-        <Part
+        </Fold>
+        <Fold
+          className="-mt-2 border-b border-rule pb-2"
           title="What grew here"
           says={bed.grewBefore.filter((family) => family !== '').join(', ') || 'nothing, or mixed'}
         >
@@ -102,7 +104,7 @@ export default function BedSheet({
               />
             ))}
           </div>
-        </Part>
+        </Fold>
         <FormText name="note" label="Note" maxLength={400} />
         <OtherFaults names={{ riseMm: 'The rise from end to end' }} />
         <div className="flex flex-wrap justify-end gap-2">
@@ -118,20 +120,6 @@ export default function BedSheet({
         </div>
       </RuledForm>
     </Sheet>
-  );
-}
-
-/** A part of the bed that is opened when it is wanted; folded it says what it holds. */
-function Part({ title, says, children }: { title: string; says: string; children: ReactNode }) {
-  return (
-    <details className="group -mt-2 border-b border-rule pb-2">
-      <summary className="flex min-h-11 cursor-pointer items-center gap-2 marker:content-none">
-        <ChevronRight size={17} aria-hidden className="shrink-0 text-soft group-open:rotate-90" />
-        <span className="shrink-0 font-semibold">{title}</span>
-        <span className="min-w-0 truncate text-[0.9rem] text-soft group-open:invisible">{says}</span>
-      </summary>
-      <div className="pt-1">{children}</div>
-    </details>
   );
 }
 

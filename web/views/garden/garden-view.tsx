@@ -230,7 +230,10 @@ export function GardenView() {
             : {
                 onRemove: () => {
                   store.edit(removeBed(editing.bed.id));
-                  notice.say(`${editing.bed.name} was taken away, with what grew and stood in it.`);
+                  notice.say(
+                    `${editing.bed.name} was taken away, with what grew and stood in it.`,
+                    store.getState().plan,
+                  );
                   setEditing(null);
                 },
               })}
@@ -249,7 +252,7 @@ export function GardenView() {
             : {
                 onRemove: () => {
                   store.edit(removePlanting(editing.planting.id));
-                  notice.say('The planting was taken away.');
+                  notice.say('The planting was taken away.', store.getState().plan);
                   setEditing(null);
                 },
               })}

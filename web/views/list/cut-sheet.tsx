@@ -6,6 +6,7 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { Rod } from '../../ui/rod';
 import { useGarden } from '../shell/garden-context';
+import { tickedAs } from '../shell/ticks';
 import { TickBox } from '../shell/use-ticks';
 
 /** How each board and panel is cut, drawn to scale with its offcut named. */
@@ -34,7 +35,7 @@ export function CutSheet({ plans, scope }: { plans: readonly StockCuts[]; scope:
                   key={group[0]?.name}
                   group={group}
                   all={cuts.layouts}
-                  of={`${scope}${scope && ' '}${cuts.stock}`}
+                  of={tickedAs(scope, cuts.stock)}
                   toMm={toMm}
                   longest={longest}
                 />
@@ -139,7 +140,7 @@ function BarCuts({
             <span key={one.name} className="inline-flex items-center">
               <TickBox
                 about="cut"
-                what={`${of} ${Math.round(layout.measure)}: ${layout.cuts.map((cut) => Math.round(cut.measure)).join('+')} #${i + 1}`.slice(
+                what={`${of} ${Math.round(layout.measure)} #${i + 1}: ${layout.cuts.map((cut) => Math.round(cut.measure)).join('+')}`.slice(
                   0,
                   200,
                 )}

@@ -10,6 +10,7 @@ import { Switcher } from '../../ui/switcher';
 import { useLongTable, type LongColumns } from '../../ui/use-long-table';
 import { changePriceBook } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { tickedAs } from '../shell/ticks';
 import { TickBox, useTicks } from '../shell/use-ticks';
 import { inShopOrder, shedWords, shopGroup, sizeWords } from '../shell/stock-words';
 
@@ -48,7 +49,7 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
   );
   const table = useLongTable(lines, COLUMNS);
   const paid = shopping.purchases.flatMap((purchase) => {
-    const minor = ticks?.of('bought', `${scope}${scope && ' '}${purchase.stock} ${purchase.size}`)?.paidMinor;
+    const minor = ticks?.of('bought', tickedAs(scope, keyOf({ is: 'bought', purchase })))?.paidMinor;
     return typeof minor === 'number' ? [minor] : [];
   });
   return (
@@ -103,7 +104,7 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
                   key={`${line.is} ${keyOf(line)}`}
                   line={line}
                   amount={amount}
-                  what={`${scope}${scope && ' '}${keyOf(line)}`}
+                  what={tickedAs(scope, keyOf(line))}
                   spare={line.is === 'bought' ? shopping.spares.find((one) => one.stock === stockOf(line)) : undefined}
                 />
               ))}

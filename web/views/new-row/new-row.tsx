@@ -3,11 +3,12 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { ChartLine } from 'lucide-react';
 import { useMemo, useState } from 'react';
+import { ROW_KINDS } from '@lignum/core/choosing/rank';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { KINDS, kindOf } from '@lignum/core/structures/registry';
+import { kindOf } from '@lignum/core/structures/registry';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import type { Bed } from '@lignum/core/site/bed';
 import { Button } from '../../ui/button';
@@ -32,8 +33,6 @@ const SeasonsChart = dynamic(() => import('./seasons-chart').then((module) => mo
   loading: () => <p className="py-8 text-soft">Drawing…</p>,
 });
 
-/** What a planting on a bed can be given to hold it. */
-const ROW_KINDS = KINDS.filter((kind) => kind.purpose === 'support' && kind.stands.includes('bed'));
 const NEW = 'new';
 /** The best few beds are shown; the others can be asked for. */
 const BEDS_AT_FIRST = 3;
@@ -281,6 +280,7 @@ export function NewRow({
           <span className="min-w-0 grow leading-tight">
             <span className="block truncate text-[0.9rem]">{kindOf(looked.structure.kind).name}</span>
             <span className="font-semibold">
+              {looked.times > 1 && `${looked.times} × `}
               {formatMoney(money(looked.cost.totalMinor, plan.garden.currency), tongue.locale)}
             </span>
           </span>

@@ -1,5 +1,16 @@
 import { LABEL_PX, type PlacedLabel } from './labels';
 
+/** A figure on the plot, read over whatever lies under it. */
+export const FIGURE = {
+  fontSize: 13,
+  fontWeight: 600,
+  fill: 'var(--ink)',
+  stroke: 'var(--sheet)',
+  strokeWidth: 4,
+  paintOrder: 'stroke',
+  strokeLinejoin: 'round',
+} as const;
+
 /** The name of a thing on the plot, along it. */
 export function Label({ text, at: [x, y], turnDeg, dy }: PlacedLabel) {
   return (

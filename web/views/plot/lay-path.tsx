@@ -8,6 +8,7 @@ import { Button } from '../../ui/button';
 import { useGarden } from '../shell/garden-context';
 import { arrowMove } from './arrows';
 import { MOST_CORNERS } from './things';
+import { FIGURE } from './label';
 
 /** A path while it is laid: corner after corner, as one would knock in pegs. */
 export interface Laying {
@@ -110,15 +111,6 @@ export function LayPath({
     else return;
     event.preventDefault();
   };
-  const figure = {
-    fontSize: 13,
-    fontWeight: 600,
-    fill: 'var(--ink)',
-    stroke: 'var(--sheet)',
-    strokeWidth: 4,
-    paintOrder: 'stroke' as const,
-    textAnchor: 'middle' as const,
-  };
   const legs = [...spots, aim]
     .slice(1)
     .map((to, i) => ({ from: spots[i] as PlanSpot, to, drawn: i < spots.length - 1 }));
@@ -149,7 +141,7 @@ export function LayPath({
               strokeDasharray={drawn ? undefined : '6 5'}
             />
             {long(from, to) > 300 && (
-              <text {...figure} x={(x0 + x1) / 2} y={(y0 + y1) / 2 - 6}>
+              <text {...FIGURE} textAnchor="middle" x={(x0 + x1) / 2} y={(y0 + y1) / 2 - 6}>
                 {formatLength(long(from, to), tongue.units)}
               </text>
             )}
@@ -182,7 +174,7 @@ export function LayPath({
         className="pointer-events-none"
       />
       {last === undefined && (
-        <text {...figure} aria-hidden x={ax} y={ay - 18}>
+        <text {...FIGURE} textAnchor="middle" aria-hidden x={ax} y={ay - 18}>
           {formatLength(aim[0], tongue.units)} · {formatLength(aim[1], tongue.units)}
         </text>
       )}

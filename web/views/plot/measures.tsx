@@ -1,9 +1,8 @@
+import { FIGURE } from './label';
 import { MM_PER_FOOT, type Units } from '@lignum/core/quantity/length';
 
 /** Room round the plot for its dimensions. Pixels. */
 export const MARGIN = { left: 34, top: 10, right: 12, bottom: 62 };
-
-const figure = { fontSize: 13, fontWeight: 600, fill: 'var(--ink)', stroke: 'none' } as const;
 
 /** How long a bar of a scale is: a round length of at most a quarter of the plot. mm. */
 export function scaleBarMm(acrossMm: number, units: Units): number {
@@ -48,7 +47,7 @@ export function Measures({
         <path d={`M0 ${foot - 5}V${foot}H${long}V${foot - 5}M${long / 2} ${foot - 3}V${foot}`} strokeWidth="1.6" />
         <path d={`M0 ${foot}H${long / 2}`} strokeWidth="4" />
       </g>
-      <text {...figure} x={long + 8} y={foot + 3}>
+      <text {...FIGURE} stroke="none" x={long + 8} y={foot + 3}>
         {say(bar)}
       </text>
     </g>
@@ -57,16 +56,7 @@ export function Measures({
 
 /** A figure that breaks its line. */
 const Figure = ({ x, y, text }: { x: number; y: number; text: string }) => (
-  <text
-    {...figure}
-    x={x}
-    y={y + 4.5}
-    textAnchor="middle"
-    stroke="var(--ground)"
-    strokeWidth="8"
-    paintOrder="stroke"
-    strokeLinejoin="round"
-  >
+  <text {...FIGURE} x={x} y={y + 4.5} textAnchor="middle" stroke="var(--ground)" strokeWidth="8">
     {text}
   </text>
 );

@@ -60,7 +60,8 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
               <td className="py-0.5 pr-1">
                 <LengthInput
                   {...length}
-                  className="w-full min-w-0 px-1.5 text-[0.9rem]"
+                  fills
+                  className="min-w-0 !px-1.5 text-[0.8rem]"
                   id={`${thing.id} ${i} x`}
                   label={`Corner ${i + 1}, from the left`}
                   mm={spot.xMm}
@@ -72,7 +73,8 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
               <td className="py-0.5 pr-1">
                 <LengthInput
                   {...length}
-                  className="w-full min-w-0 px-1.5 text-[0.9rem]"
+                  fills
+                  className="min-w-0 !px-1.5 text-[0.8rem]"
                   id={`${thing.id} ${i} y`}
                   label={`Corner ${i + 1}, from below`}
                   mm={spot.yMm}
@@ -87,7 +89,8 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
                 ) : (
                   <LengthInput
                     {...length}
-                    className="w-full min-w-0 px-1.5 text-[0.9rem]"
+                    fills
+                    className="min-w-0 !px-1.5 text-[0.8rem]"
                     id={`${thing.id} ${i} soil`}
                     label={`Corner ${i + 1}, soil over the first corner`}
                     mm={spot.groundMm}

@@ -12,6 +12,7 @@ import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
 import type { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
+import { FIGURE } from './label';
 import { bodyOf, extentOf, type Thing } from './things';
 
 /** As wide as a plant is drawn that has more room. mm. */
@@ -281,15 +282,6 @@ export function Running({
   const body = bodyOf(thing);
   const [cx, yBottom] = toPx([body.xMm, bottom]);
   const [, yFloor] = toPx([body.xMm, 0]);
-  const figure = {
-    fontSize: 13,
-    fontWeight: 600,
-    fill: 'var(--ink)',
-    stroke: 'var(--sheet)',
-    strokeWidth: 4,
-    paintOrder: 'stroke' as const,
-    strokeLinejoin: 'round' as const,
-  };
   return (
     <g aria-hidden className="pointer-events-none" stroke="var(--chalk)" fill="none" strokeWidth="1.2">
       {x1 - x0 > 4 && (
@@ -297,7 +289,7 @@ export function Running({
           <path
             d={`M${x0} ${y}H${x1}M${x1 - 7} ${y - 4}L${x1} ${y}L${x1 - 7} ${y + 4}M${x0 + 7} ${y - 4}L${x0} ${y}L${x0 + 7} ${y + 4}`}
           />
-          <text {...figure} x={(x0 + x1) / 2} y={y - 6} textAnchor="middle">
+          <text {...FIGURE} x={(x0 + x1) / 2} y={y - 6} textAnchor="middle">
             {say(left)}
           </text>
         </>
@@ -307,7 +299,7 @@ export function Running({
           <path
             d={`M${cx} ${yBottom}V${yFloor}M${cx - 4} ${yBottom + 7}L${cx} ${yBottom}L${cx + 4} ${yBottom + 7}M${cx - 4} ${yFloor - 7}L${cx} ${yFloor}L${cx + 4} ${yFloor - 7}`}
           />
-          <text {...figure} x={cx + 7} y={(yBottom + yFloor) / 2 + 4}>
+          <text {...FIGURE} x={cx + 7} y={(yBottom + yFloor) / 2 + 4}>
             {say(bottom)}
           </text>
         </>

@@ -1,4 +1,5 @@
 import { clockAt, instantOf } from '@lignum/core/site/sun/clock';
+import { solarMidnight } from '@lignum/core/site/sun/samples';
 import { sunDay, sunPosition } from '@lignum/core/site/sun/sun-position';
 import { dayOfYear } from '@lignum/core/site/sun/season';
 import type { Site } from '@lignum/core/site/plot';
@@ -62,8 +63,7 @@ export function useSunAt(site: Site, { day, minutes }: SunTime) {
     const at = instantOf(day, minutes, zone);
     const noon = instantOf(day, 12 * 60, zone);
     // The day as the sun has it, midnight to midnight about the place's own noon.
-    const dayStart = Date.UTC(...dateOf(day)) - (site.longitudeDeg / 15) * 3_600_000;
-    const today = sunDay(dayStart, site);
+    const today = sunDay(solarMidnight(Date.UTC(...dateOf(day)), site.longitudeDeg), site);
     const clock = (ms: number): string => words(clockAt(ms, zone).minutes);
     const { aheadMinutes } = clockAt(noon, zone);
     const offset = `UTC${aheadMinutes < 0 ? '−' : '+'}${words(Math.abs(aheadMinutes))}`;

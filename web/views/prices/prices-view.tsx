@@ -1,5 +1,5 @@
 'use client';
-import { ChevronRight, Plus, Trash2 } from 'lucide-react';
+import { Plus, Trash2 } from 'lucide-react';
 import { useId, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Market, Stock } from '@lignum/core/catalogue/stock';
@@ -10,6 +10,7 @@ import { formatMoney, minorDigits, money, parseMinor, plainMoney } from '@lignum
 import { Button } from '../../ui/button';
 import { Chooser, ChooserField } from '../../ui/chooser';
 import { Field, inputLook, LengthField, NumberField } from '../../ui/field';
+import { Fold } from '../../ui/fold';
 import { Finder } from '../../ui/finder';
 import { useLongTable, type LongColumns } from '../../ui/use-long-table';
 import { Switcher } from '../../ui/switcher';
@@ -142,16 +143,14 @@ export function PricesView() {
         const lines = rowsOf(form);
         if (lines.length === 0 && seeking) return null;
         return (
-          <details
+          <Fold
             key={`${form} ${seeking}`}
-            className="group border-b border-rule"
-            open={seeking || ownRows.length === 0}
+            className="border-b border-rule"
+            look="text-[1.05rem] font-semibold"
+            title={title}
+            says={lines.length === 0 ? 'none' : String(lines.length)}
+            startsOpen={seeking || ownRows.length === 0}
           >
-            <summary className="flex min-h-11 cursor-pointer items-center gap-2 py-2 text-[1.05rem] font-semibold marker:content-none">
-              <ChevronRight size={17} aria-hidden className="text-soft group-open:rotate-90" />
-              {title}
-              <span className="text-[0.9rem] font-normal text-soft">{lines.length === 0 ? 'none' : lines.length}</span>
-            </summary>
             <ul>
               {lines.map(priceRow)}
               {lines.length === 0 && <li className="py-2 text-soft">None in the book.</li>}
@@ -163,7 +162,7 @@ export function PricesView() {
                 priceBook.lines.some((line) => line.stock === stock && Math.abs(line.size - size) < 0.5)
               }
             />
-          </details>
+          </Fold>
         );
       })}
       {table.groups.length === 0 && table.sought !== '' && (
@@ -257,12 +256,8 @@ function PriceRow({
         <label htmlFor={id} className="min-w-0 grow leading-snug">
           {name}{' '}
           <span className="font-semibold whitespace-nowrap">{sizeWords(line.stock, line.size, tongue.units)}</span>
-          <span className="block text-[0.85rem] text-soft">
-            lasts about {life.seasons} {life.seasons === 1 ? 'season' : 'seasons'} ({life.source})
-            {life.note ? `; ${life.note}` : ''}
-          </span>
         </label>
-        <span className="text-soft" aria-hidden>
+        <span className="text-soft max-sm:hidden" aria-hidden>
           {plan.garden.currency}
         </span>
         <PriceInput id={id} minor={line.price.minor} label={`Price of ${what}`} onPrice={onPrice} onFault={setFault} />
@@ -275,6 +270,10 @@ function PriceRow({
           <Trash2 size={17} aria-hidden />
         </button>
       </div>
+      <p className="pt-1 pb-1 text-[0.85rem] text-soft sm:-mt-2 sm:pt-0">
+        lasts about {life.seasons} {life.seasons === 1 ? 'season' : 'seasons'} ({life.source})
+        {life.note ? `; ${life.note}` : ''}
+      </p>
       {fault && (
         <p role="alert" className="text-[0.85rem] font-medium text-keel">
           {fault}

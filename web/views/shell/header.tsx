@@ -34,8 +34,10 @@ const tool =
 
 /** What has just been taken away, and the way back. */
 function Notice() {
-  const { store } = useGarden();
-  const told = useSyncExternalStore(notice.subscribe, notice.get, () => null);
+  const { store, plan } = useGarden();
+  const last = useSyncExternalStore(notice.subscribe, notice.get, () => null);
+  // Once something else has been changed, undo would take that back.
+  const told = last?.left === plan ? last : null;
   return (
     <p
       role="status"

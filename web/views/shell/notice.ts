@@ -1,25 +1,34 @@
-/** What has just been done, for a while: told to those who do not see it go, and with a way back. */
-let told: { text: string; at: number } | null = null;
+import type { Plan } from '@lignum/core/plan/plan';
+
+/** What has just been done, and the plan that was left by it: its undo is the way back only as long as that plan stands. */
+export interface Told {
+  text: string;
+  left: Plan;
+}
+
+let told: Told | null = null;
 const listeners = new Set<() => void>();
 const A_WHILE_MS = 12_000;
 
+function set(next: Told | null): void {
+  told = next;
+  for (const listener of listeners) listener();
+}
+
+/** Told for a while to those who do not see it go, and with a way back. */
 export const notice = {
-  get: (): { text: string; at: number } | null => told,
+  get: (): Told | null => told,
   subscribe: (listener: () => void): (() => void) => {
     listeners.add(listener);
     return () => listeners.delete(listener);
   },
-  clear: (): void => {
-    told = null;
-    for (const listener of listeners) listener();
-  },
-  /** @example notice.say('Tomato wall was taken away') */
-  say: (text: string): void => {
-    const mine = { text, at: Date.now() };
-    told = mine;
-    for (const listener of listeners) listener();
+  clear: (): void => set(null),
+  /** @example notice.say('Tomato wall was taken away.', store.getState().plan) */
+  say: (text: string, left: Plan): void => {
+    const mine = { text, left };
+    set(mine);
     setTimeout(() => {
-      if (told === mine) notice.clear();
+      if (told === mine) set(null);
     }, A_WHILE_MS);
   },
 };

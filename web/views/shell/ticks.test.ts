@@ -49,6 +49,27 @@ describe('ticks', () => {
     );
   });
 
+  it('a long list that was ticked off without a signal is sent in portions a page may still send as it is left, and all of it', async () => {
+    const { device, stored } = house();
+    const phone = device();
+    const portions: number[] = [];
+    const exchange = phone.exchange.bind(phone);
+    phone.online = false;
+    const book = new TickBook(phone, []);
+    for (let i = 0; i < 250; i++) book.mark('cut', `piece ${i}`, 'Odile', { done: true, note: 'x'.repeat(200) });
+    // Every try without a signal comes to its end.
+    await new Promise((over) => setTimeout(over));
+    phone.online = true;
+    phone.exchange = (mine) => {
+      portions.push(new TextEncoder().encode(JSON.stringify({ ticks: mine })).length);
+      return exchange(mine);
+    };
+    await book.sync();
+    expect([stored().length, book.get().waiting]).toEqual([250, 0]);
+    // What the Fetch standard lets a request with keepalive carry: 64 KiB (Fetch, 4.6 "HTTP-network-or-cache fetch").
+    expect(Math.max(...portions)).toBeLessThan(65_536);
+  });
+
   it('are there after a reload, though there was no signal in the shop, and on the other device when there is', async () => {
     const { device, stored } = house();
     const [phone, desk] = [device(), device()];

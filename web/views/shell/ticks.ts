@@ -12,6 +12,12 @@ export interface Tick {
   at: string;
 }
 
+/** So many are sent at once: a list ticked off without a signal stays under what a page that is left may still send (64 kB). */
+const AT_ONCE = 100;
+
+/** What a thing is called among ticks: by itself on the list of the whole garden, else with the structure it is for. */
+export const tickedAs = (structure: string, what: string): string => (structure === '' ? what : `${structure} ${what}`);
+
 const keyOf = ({ about, what }: Pick<Tick, 'about' | 'what'>): string => `${about} ${what}`;
 const rowOf = (tick: Tick): string => `${keyOf(tick)} ${tick.person}`;
 
@@ -110,7 +116,7 @@ export class TickBook {
   async sync(): Promise<void> {
     if (this.sending) return;
     this.sending = true;
-    const mine = this.unsent;
+    const mine = this.unsent.slice(0, AT_ONCE);
     const known = await this.outside.exchange(mine).catch(() => null);
     this.sending = false;
     if (!known) return;
@@ -118,7 +124,7 @@ export class TickBook {
     this.unsent = this.unsent.filter((tick) => !mine.includes(tick));
     this.outside.keep(this.unsent);
     this.publish(mergeTicks(known, this.all));
-    if (this.unsent.length > 0) void this.sync();
+    if (this.unsent.length > 0) await this.sync();
   }
 
   private publish(all: readonly Tick[]): void {

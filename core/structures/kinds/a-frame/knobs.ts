@@ -14,8 +14,8 @@ export const BETWEEN_MM = inches(2);
 /** A leaf is 6′, not more: longer ones are heavy to fold and carry (common practice, no source). mm. */
 export const MOST_LEAF_MM = feet(6);
 
-/** This much of a frame's width is given up where its slats then come once more from a length (from memory). mm. */
-const NARROWER_MM = inches(1);
+/** This much of a frame's width is given up where its slats then come once more from a length: an inch or 20 mm (from memory). mm. */
+const narrowerBy = (setting: BedSetting): number => perMarket(setting.market, 1, 20);
 
 /**
  * A width a little less, at which one slat more comes from each length on sale: 47″ comes twice from 8′ where 48″,
@@ -28,10 +28,9 @@ function oftenerFromLength(setting: BedSetting, widthMm: number) {
   const lengths = slats ? TREATMENTS.flatMap((treatment) => setting.sizesOf(timberId(slats, treatment))) : [];
   const from = (mm: number): number =>
     Math.max(0, ...lengths.map((length) => (Math.floor((length + KERF_MM) / (mm + KERF_MM) + 1e-9) * mm) / length));
-  const less = wholeStep(widthMm - NARROWER_MM + 1e-3, setting.market);
-  const narrow = Math.max(less, widthMm - NARROWER_MM);
+  const narrow = exact(widthMm - narrowerBy(setting));
   return narrow >= feet(1.5) && from(narrow) > from(widthMm) + 0.1
-    ? { value: exact(narrow), why: fact('width.lengths', { less: { mm: widthMm - narrow } }) }
+    ? { value: narrow, why: fact('width.lengths', { less: { mm: widthMm - narrow } }) }
     : null;
 }
 

@@ -13,12 +13,12 @@ import { heavyPostKnobs } from '../../rules/timber-knobs';
 /** Panels meet on posts in holes that cost about as much as a panel (from memory). */
 const RUN = { lapMeshes: 0, postSpacingMm: feet(8.3), postMinor: 2500 } as const;
 
+const ROW = rowKnobs(200, 'Outside to outside of the end posts, by a tape laid on the soil.');
+
 /**
  * 4×4 posts 24″ deep in concrete, two 8′ panels on three of them; staples and ties; four turnbuckles
  * on 12-gauge wire between end and middle posts (common practice, no source). The pull is from memory.
  */
-const ROW = rowKnobs(200, 'Outside to outside of the end posts, by a tape laid on the soil.');
-
 export const GUYED_WALL_KNOBS = {
   ...ROW,
   rowLength: {

@@ -1,13 +1,15 @@
 import { PANELS } from '../../../catalogue/panels';
 import { RODS } from '../../../catalogue/small-parts';
 import { feet, inches } from '../../../quantity/length';
+import type { Bed } from '../../../site/bed';
 import type { PlaceOn } from '../../../site/stand';
-import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
+import { BARE_DRIVEN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { isOffered, type Setting } from '../../setting';
+import { drivenDepth } from '../../rules/depth';
 import { STATION_SCHOOLS } from '../../rules/stations';
-import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP } from '../../rules/tidy';
 
 /** Over the way between two beds, or on open ground. */
 export type ArchSetting = Setting<PlaceOn<'beds'> | PlaceOn<'spot'>>;
@@ -77,13 +79,11 @@ export const PANEL_ARCH_KNOBS = {
       const wide = inches(50);
       const fit = Math.min(12, Math.floor((wayOf(setting).lengthMm + 100) / wide));
       if (setting.place.on !== 'beds' || fit < 2) return { value: 1, why: fact('count.one') };
-      const asked = setting.planted.map((one) => one.count * one.training.spacingMm);
-      const long = Math.max(
-        0,
-        ...setting.place.beds.map((bed) =>
-          setting.planted.reduce((sum, one, i) => (one.bed === bed.id ? sum + (asked[i] ?? 0) : sum), 0),
-        ),
-      );
+      const asked = ({ id }: Bed): number =>
+        setting.planted
+          .filter((one) => one.bed === id)
+          .reduce((sum, one) => sum + one.count * one.training.spacingMm, 0);
+      const long = Math.max(...setting.place.beds.map(asked));
       const value = Math.min(fit, Math.max(1, Math.ceil((long - 1) / wide)));
       return { value, why: fact(value === 1 ? 'count.one' : 'count.plants') };
     },
@@ -177,13 +177,7 @@ export const PANEL_ARCH_KNOBS = {
     max: feet(4),
     step: TAPE_STEP,
     help: 'What the next stock length leaves over goes into the ground as well.',
-    suggest: (setting) =>
-      setting.soil === 'sand' || setting.wind === 'exposed'
-        ? { value: perMarket(setting.market, 24, 600), why: fact('depth.loose') }
-        : {
-            value: tidy(LEAST_DRIVEN_MM, setting.market) < LEAST_DRIVEN_MM - 5 ? 460 : LEAST_DRIVEN_MM,
-            why: fact('depth.driven'),
-          },
+    suggest: drivenDepth,
   },
   school: {
     type: 'choice',

@@ -1,3 +1,4 @@
+import { DRIVEN_PHRASES } from '../../rules/depth';
 import type { Phrases } from '../../../wording/say';
 import { ROW_PHRASES } from '../../rules/row';
 
@@ -19,8 +20,7 @@ export const PANEL_ARCH_PHRASES = {
   'held.firm': 'Held plumb this far, the feet cannot kick out.',
   'hang.fruit': 'Fruit hangs down this far on its stalk and shoot.',
   'hang.some': 'Shoots hang in.',
-  'depth.loose': 'Deeper, for loose soil or wind.',
-  'depth.driven': 'A driven post is never less deep than 18″ (460 mm).',
+  ...DRIVEN_PHRASES,
   'count.panels': '{panels|panel|panels}, whole, side by side',
   'count.mesh': '{strips|strip|strips} over the hoops, from soil to soil',
   'count.posts': '{sides} a side: neighbouring panels share the post between them',

@@ -1,4 +1,4 @@
-import { nextStockUp, suggestDepth } from '../../rules/depth';
+import { drivenDepth, nextStockUp, suggestDepth } from '../../rules/depth';
 import { PANELS } from '../../../catalogue/panels';
 import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
 import { exact, feet, inches } from '../../../quantity/length';
@@ -31,17 +31,13 @@ export const FIXING_STOCK = {
 
 const mostApart = (setting: BedSetting): number =>
   setting.wind === 'exposed' ? perMarket(setting.market, 72, 1800) : perMarket(setting.market, 96, 2440);
-const leastDeep = (setting: BedSetting) =>
-  suggestDepth(
-    setting,
-    LEAST_DRIVEN_MM,
-    setting.soil === 'sand' || setting.wind === 'exposed'
-      ? { value: perMarket(setting.market, 24, 600), why: fact('depth.loose') }
-      : { value: perMarket(setting.market, 18, 460), why: fact('depth.driven') },
-  );
+const leastDeep = (setting: BedSetting) => suggestDepth(setting, LEAST_DRIVEN_MM, drivenDepth(setting));
 const mayStandAbove = (setting: BedSetting): number => perMarket(setting.market, 4, 100);
 /** A gap this much lower is taken where it makes every post a stock length shorter (from memory). mm. */
 const LOWER_BY = { imperial: inches(2), metric: 50 } as const;
+
+/** As high as most panels are: 50″ (common practice, no source). mm. */
+const USUAL_PANEL_MM = inches(50);
 
 /** The post that a panel over a gap takes, as bought. mm. */
 const postFor = (setting: BedSetting, panelMm: number, gapMm: number): number | null => {
@@ -49,11 +45,11 @@ const postFor = (setting: BedSetting, panelMm: number, gapMm: number): number | 
   return nextStockUp(wanted, setting.sizesOf('steel-post'))?.mm ?? null;
 };
 
-const runOf = (setting: BedSetting, lapMeshes: number) => {
-  const gapMm = suggestGap(setting).value;
-  const post = postFor(setting, inches(50), gapMm);
+/** A run as it is before its panel is chosen: lapped by a mesh, on posts for a panel of the usual height. */
+const usualRun = (setting: BedSetting) => {
+  const post = postFor(setting, USUAL_PANEL_MM, suggestGap(setting).value);
   return {
-    lapMeshes,
+    lapMeshes: 1,
     postSpacingMm: mostApart(setting),
     postMinor: post === null ? 0 : (setting.priceOf('steel-post', post) ?? 0),
   };
@@ -79,16 +75,16 @@ function suggestGapForPosts(setting: BedSetting, panelMm: number): Suggestion<nu
   return usual;
 }
 
-/**
- * Post spacing limit: 8′ under fruiting crops, closer where it is windy (common practice, no
- * source; the 6′ for an exposed place is from memory). Depth: 18″ for a driven post.
- */
 /** The row as its panels measure it: along the soil, or on the level where they step. mm. */
 export const rowOnLie = ({ place: { bed } }: BedSetting, set: Settled): number =>
   lengthOnLie({ ground: bed, level: set.onSlope === 'level' && bed.riseMm !== 0 }, Number(set.rowLength));
 
 const ROW = rowKnobs(200, 'By a tape laid on the soil, from the first post to the last.');
 
+/**
+ * Post spacing limit: 8′ under fruiting crops, closer where it is windy (common practice, no
+ * source; the 6′ for an exposed place is from memory). Depth: 18″ for a driven post.
+ */
 export const PANEL_WALL_KNOBS = {
   ...ROW,
   rowLength: {
@@ -147,7 +143,7 @@ export const PANEL_WALL_KNOBS = {
     first: true,
     offered: (setting) => offeredPanels(setting),
     help: 'Only panels that have a price in your price book are offered.',
-    suggest: (setting) => suggestPanel(setting, runOf(setting, 1)),
+    suggest: (setting) => suggestPanel(setting, usualRun(setting)),
   },
   gap: {
     type: 'length',

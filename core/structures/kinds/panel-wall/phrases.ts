@@ -1,4 +1,4 @@
-import { THROUGH_BED_PHRASES } from '../../rules/depth';
+import { DRIVEN_PHRASES, THROUGH_BED_PHRASES } from '../../rules/depth';
 import { PANEL_CHOICE_PHRASES } from '../../rules/panel-choice';
 import type { Phrases } from '../../../wording/say';
 import { ROW_PHRASES } from '../../rules/row';
@@ -21,8 +21,7 @@ export const PANEL_WALL_PHRASES = {
   'slope.steep': 'Steep slope: level panels are easier to hang.',
   'spacing.fruit': 'At most 8′ (2.4 m) under a fruiting crop.',
   'spacing.exposed': 'Closer posts, because the place is windy.',
-  'depth.driven': 'A driven post is never less deep than 18″ (460 mm).',
-  'depth.loose': 'Deeper, for loose soil or wind.',
+  ...DRIVEN_PHRASES,
   'above.mesh': 'One mesh may stand free above the post.',
   'fixing.stays': 'Stays for good; choose ties if the garden is still being rearranged.',
   'fixing.three': 'Top, middle and bottom.',

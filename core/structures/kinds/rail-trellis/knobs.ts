@@ -1,5 +1,5 @@
 import { PANELS } from '../../../catalogue/panels';
-import { exact, feet, inches } from '../../../quantity/length';
+import { feet, inches } from '../../../quantity/length';
 import { leadPlant } from '../../../crops/planted';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import { fact } from '../../../wording/say';
@@ -9,7 +9,7 @@ import { isOffered, type BedSetting } from '../../setting';
 import { mostGap } from '../../rules/gap';
 import { offeredPanels, panelOf, suggestPanel } from '../../rules/panel-choice';
 import { rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
-import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { depthKnob } from '../../rules/timber-post';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 
@@ -26,10 +26,9 @@ function suggestBay(setting: BedSetting) {
     Math.max(0, ...TREATMENTS.flatMap((treatment) => setting.sizesOf(timberId(section, treatment))));
   const [usualRail, otherRail] = setting.market === 'imperial' ? ['2x4', '45x95'] : ['45x95', '2x4'];
   const longest = longestOf(usualRail) || longestOf(otherRail);
-  const step = TAPE_STEP[setting.market];
-  const twice = longest > 0 ? Math.floor(((longest - POST_MM / 2) / 2 - POST_MM) / step + 1e-6) * step : usual;
+  const twice = longest > 0 ? wholeStep((longest - POST_MM / 2) / 2 - POST_MM, setting.market) : usual;
   return twice < usual && twice >= feet(5)
-    ? { value: exact(twice), why: fact('bay.rail', { rail: { mm: longest } }) }
+    ? { value: twice, why: fact('bay.rail', { rail: { mm: longest } }) }
     : { value: usual, why: fact('bay.clear') };
 }
 

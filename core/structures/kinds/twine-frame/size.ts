@@ -18,7 +18,7 @@ import { ripPlan, spareBraceMm, woodOf, type StripPiece } from './board';
 import { braceScrews, placeBraces } from './braces';
 import { baySpan, carriesOf, isScrewed, placeBeam, placePost, postJoints, type Frame, type LaidBeam } from './frame';
 import { footingOf, type TwineFrameValues } from './knobs';
-import { EYE_IN_MM, placeArms, placeSkirt, placeStrings } from './strings';
+import { EYE_IN_MM, placeArms, placeSkirt, placesAlong, placeStrings } from './strings';
 
 /** Longest bar, where the price book names no length. mm. */
 const USUAL_BAR_MM = feet(16);
@@ -85,9 +85,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Built<
   });
   const planted = plantsOf({ stations });
   // One eye, or one arm, to each place along the row that somebody is planned for; all rows share it.
-  const wanted = [...new Set(planted.map((station) => station.alongMm))]
-    .sort((a, b) => a - b)
-    .map((alongMm) => lengthOnLie(lie, alongMm));
+  const wanted = placesAlong(planted).map((alongMm) => lengthOnLie(lie, alongMm));
   const keep = wood.postWideMm / 2 + inches(0.5);
   const first = (postsAt[0] as number) + keep;
   const last = (postsAt.at(-1) as number) - keep;

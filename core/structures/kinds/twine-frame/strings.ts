@@ -17,6 +17,10 @@ const LOOP_MM = inches(2);
 export const EYE_IN_MM = inches(1);
 const square: EndCut = { cut: 'square' };
 
+/** Where plants stand along the row, once for all rows that share a place. By a tape on the soil, mm. */
+export const placesAlong = (stations: readonly Station[]): number[] =>
+  [...new Set(stations.map((station) => station.alongMm))].sort((a, b) => a - b);
+
 /** Cross arms lie flat on the beam, one over each place along the row. */
 export function placeArms(
   f: Frame,
@@ -70,7 +74,7 @@ export function placeStrings(
 ): { parts: Line[]; joints: Joint[] } {
   const parts: Line[] = [];
   const joints: Joint[] = [];
-  const along = [...new Set(stations.map((station) => station.alongMm))].sort((a, b) => a - b);
+  const along = placesAlong(stations);
   stations.forEach((station, i) => {
     const place = along.indexOf(station.alongMm);
     const eye = eyes[place] as number;

@@ -1,7 +1,7 @@
 import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
-import { letInDepth, suggestDepth } from '../../rules/depth';
+import { letInDepth, suggestDepth, drivenDepth } from '../../rules/depth';
 import type { Knobs } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
@@ -15,10 +15,6 @@ const climbs = (setting: BedSetting): boolean => {
   return lead?.grips != null && lead.load !== 'heavy';
 };
 
-const drivenDepth = (setting: BedSetting) =>
-  setting.soil === 'sand' || setting.wind === 'exposed'
-    ? { value: perMarket(setting.market, 24, 600), why: fact('depth.loose') }
-    : { value: perMarket(setting.market, 18, 460), why: fact('depth.driven') };
 const usualDepth = (setting: BedSetting) => suggestDepth(setting, LEAST_DRIVEN_MM, drivenDepth(setting));
 
 /** As high as posts on sale stand when they are deep enough; 8′ is the most. mm. */

@@ -1,4 +1,4 @@
-import { THROUGH_BED_PHRASES } from '../../rules/depth';
+import { DRIVEN_PHRASES, THROUGH_BED_PHRASES } from '../../rules/depth';
 import type { Phrases } from '../../../wording/say';
 import { ROW_PHRASES } from '../../rules/row';
 import { TIMBER_PHRASES } from '../../rules/timber-knobs';
@@ -21,8 +21,7 @@ export const WEAVE_PHRASES = {
   'posts.timber': 'No steel post in your price book.',
   'spacing.two': 'A plant or two between posts, 5 to 8′ (1.5 to 2.4 m).',
   'spacing.exposed': 'Closer posts, because the place is windy.',
-  'depth.driven': 'A driven post is never less deep than 18″ (460 mm).',
-  'depth.loose': 'Deeper, for loose soil or wind.',
+  ...DRIVEN_PHRASES,
   'depth.stake': 'A quarter of the stake, never under 2′; a third in sand or wind.',
   'count.posts': '{posts|post|posts}: one at each end, none more than {spacing} from the next',
   'count.passes':

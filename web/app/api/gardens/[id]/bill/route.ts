@@ -7,7 +7,7 @@ export const dynamic = 'force-dynamic';
 export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params;
   const wanted = new URL(request.url).searchParams.get('structure');
-  return download(request, id, (plan, units) => {
+  return download(id, (plan, units) => {
     const structure = plan.structures.find((one) => one.id === wanted);
     if (wanted && !structure) return null;
     return {

@@ -11,7 +11,7 @@ export const dynamic = 'force-dynamic';
 export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params;
   const query = new URL(request.url).searchParams;
-  return download(request, id, (plan, units) => {
+  return download(id, (plan, units) => {
     const structure = plan.structures.find((one) => one.id === query.get('structure'));
     if (!structure) return null;
     const { sized, around } = computeAs(kindOf, plan, structure);

@@ -1,7 +1,7 @@
-import { plantsOf } from '../design/design';
-import { formatLength } from '../quantity/length';
-import type { Sized, StructureKind } from '../structures/kind';
-import type { Tongue } from '../wording/say';
+import { plantsOf } from '@lignum/core/design/design';
+import { formatLength } from '@lignum/core/quantity/length';
+import type { Sized, StructureKind } from '@lignum/core/structures/kind';
+import type { Tongue } from '@lignum/core/wording/say';
 
 /** A design for those who do not see its drawing: how long and high it is, and what it is made of. */
 export function inWords(kind: StructureKind, { design }: Sized, tongue: Tongue): string {

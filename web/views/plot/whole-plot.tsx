@@ -1,0 +1,217 @@
+'use client';
+import { useId } from 'react';
+import { siteNonsense } from '@lignum/core/site/site-nonsense';
+import { SOILS, WINDS } from '@lignum/core/site/soil';
+import { KINDS } from '@lignum/core/structures/registry';
+import { VISITORS, type Visitor } from '@lignum/core/site/plot';
+import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
+import { ChooserField } from '../../ui/chooser';
+import { Fold } from '../../ui/fold';
+import { Field, inputLook, LengthField, NumberField } from '../../ui/field';
+import { changeSite } from '../shell/edits';
+import { useGarden } from '../shell/garden-context';
+import { PLACES } from './places';
+import { bodyOf, thingsOf, type Thing } from './things';
+
+const ZONES = Intl.supportedValuesOf('timeZone');
+
+/** With nothing chosen: what lies on the plot, to be chosen, and the facts of the place behind it. */
+export function WholePlot({ onChoose }: { onChoose: (id: string) => void }) {
+  const { plan } = useGarden();
+  // What one works on comes first; what only lies there after it.
+  const things = thingsOf(plan).toSorted((a, b) => Number(a.is === 'feature') - Number(b.is === 'feature'));
+  return (
+    <section aria-label="The plot" className="grid gap-3">
+      <h2 className="text-xl">On the plot</h2>
+      {things.length === 0 && <p className="text-soft">Nothing yet: add a bed, or what is there already.</p>}
+      <ul className="max-h-[26rem] divide-y divide-rule overflow-y-auto border-y border-rule">
+        {things.map((thing) => (
+          <li key={thing.id}>
+            <button
+              type="button"
+              onClick={() => onChoose(thing.id)}
+              className="flex min-h-11 w-full items-center justify-between gap-3 px-1 text-left hover:bg-well"
+            >
+              <span className="min-w-0 truncate">{bodyOf(thing).name}</span>
+              <span className="text-[0.85rem] text-soft">{wordOf(thing)}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      <Fold
+        look="font-display text-lg font-semibold"
+        title="Facts of the place"
+        says="size, sun, frost, soil, visitors"
+      >
+        <SiteFields />
+      </Fold>
+    </section>
+  );
+}
+
+/** What a thing is, in a word. */
+const wordOf = (thing: Thing): string =>
+  thing.is === 'bed'
+    ? 'bed'
+    : thing.is === 'feature'
+      ? thing.feature.kind
+      : (KINDS.find((kind) => kind.id === thing.structure.kind)?.name ?? '').toLowerCase();
+
+function SiteFields() {
+  const { plan, store, tongue } = useGarden();
+  const { site } = plan;
+  const first = useId();
+  const last = useId();
+  const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
+  const place = PLACES.find((one) => one.latitudeDeg === site.latitudeDeg && one.longitudeDeg === site.longitudeDeg);
+  const [nonsense] = siteNonsense(site);
+  const visit = (visitor: Visitor) =>
+    store.edit(
+      changeSite({
+        visitors: site.visitors.includes(visitor)
+          ? site.visitors.filter((one) => one !== visitor)
+          : [...site.visitors, visitor],
+      }),
+    );
+  const date = (id: string, label: string, value: string, change: (next: string) => void) => (
+    <Field label={label} htmlFor={id}>
+      <input
+        id={id}
+        type="date"
+        value={`2026-${value}`}
+        onChange={(event) => {
+          if (event.target.value) change(event.target.value.slice(5));
+        }}
+        className={inputLook}
+      />
+    </Field>
+  );
+  return (
+    <div className="grid gap-4 pt-2">
+      {nonsense && (
+        <p role="alert" className="border-l-4 border-keel pl-3 text-[0.9rem] font-medium text-keel">
+          {nonsense.field === 'firstFrost' ? 'First frost' : 'Clock zone'} {nonsense.message}.
+        </p>
+      )}
+      <div className="grid grid-cols-2 gap-3">
+        <LengthField
+          {...length}
+          label="Across"
+          mm={site.widthMm}
+          min={1000}
+          max={200_000}
+          onChange={(widthMm) => store.edit(changeSite({ widthMm }), 'plot width')}
+        />
+        <LengthField
+          {...length}
+          label="Up the page"
+          mm={site.depthMm}
+          min={1000}
+          max={200_000}
+          onChange={(depthMm) => store.edit(changeSite({ depthMm }), 'plot depth')}
+        />
+        <NumberField
+          label="Latitude"
+          whole={false}
+          value={site.latitudeDeg}
+          min={-90}
+          max={90}
+          onChange={(latitudeDeg) => store.edit(changeSite({ latitudeDeg }), 'latitude')}
+        />
+        <NumberField
+          label="Longitude, east +"
+          whole={false}
+          value={site.longitudeDeg}
+          min={-180}
+          max={180}
+          onChange={(longitudeDeg) => store.edit(changeSite({ longitudeDeg }), 'longitude')}
+        />
+        <ChooserField
+          label="Clocks go by"
+          value={site.zone ?? ''}
+          choices={[{ id: '', label: 'the clock of who looks' }, ...ZONES.map((zone) => ({ id: zone, label: zone }))]}
+          onChange={(zone) => {
+            const { zone: _before, ...rest } = site;
+            store.edit((now) => ({ ...now, site: zone === '' ? rest : { ...rest, zone } }));
+          }}
+        />
+        <NumberField
+          label="Up the page points to, °"
+          value={site.northDeg}
+          min={-360}
+          max={360}
+          onChange={(northDeg) => store.edit(changeSite({ northDeg }), 'north')}
+          help="0 is north, 90 east"
+        />
+        <LengthField
+          {...length}
+          label="Your arm picks at"
+          mm={site.armMm}
+          min={200}
+          max={1500}
+          onChange={(armMm) => store.edit(changeSite({ armMm }), 'arm')}
+        />
+        {date(last, 'Last frost', site.lastFrost, (lastFrost) => store.edit(changeSite({ lastFrost }), 'last frost'))}
+        {date(first, 'First frost', site.firstFrost, (firstFrost) =>
+          store.edit(changeSite({ firstFrost }), 'first frost'),
+        )}
+        <LengthField
+          {...length}
+          label="Frost depth"
+          mm={site.frostDepthMm}
+          min={0}
+          max={3000}
+          onChange={(frostDepthMm) => store.edit(changeSite({ frostDepthMm }), 'frost depth')}
+        />
+        <NumberField
+          label="Design gust, m/s"
+          value={site.gustMs}
+          min={0}
+          max={100}
+          onChange={(gustMs) => store.edit(changeSite({ gustMs }), 'gust')}
+        />
+        <ChooserField
+          label="Soil, in the open"
+          value={site.soil}
+          choices={SOILS.map((soil) => ({ id: soil, label: soil }))}
+          onChange={(soil) => store.edit(changeSite({ soil: soil as typeof site.soil }))}
+        />
+        <ChooserField
+          label="Wind, in the open"
+          value={site.wind}
+          choices={WINDS.map((wind) => ({ id: wind, label: wind }))}
+          onChange={(wind) => store.edit(changeSite({ wind: wind as typeof site.wind }))}
+        />
+      </div>
+      <ChooserField
+        label="Or begin from an example"
+        value={place?.id ?? 'own'}
+        choices={[{ id: 'own', label: 'your own figures' }, ...PLACES.map((one) => ({ id: one.id, label: one.label }))]}
+        onChange={(id) => {
+          const found = PLACES.find((one) => one.id === id);
+          if (found) {
+            const { id: _id, label: _label, ...figures } = found;
+            store.edit(changeSite(figures));
+          }
+        }}
+        help="Made-up examples of climates, not records: put your own in."
+      />
+      <fieldset>
+        <legend className="text-[0.9rem] font-medium">Who visits</legend>
+        <div className="mt-1 grid grid-cols-2">
+          {VISITORS.map((visitor) => (
+            <label key={visitor} className="flex min-h-11 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5 accent-(--chalk)"
+                checked={site.visitors.includes(visitor)}
+                onChange={() => visit(visitor)}
+              />
+              {visitor}
+            </label>
+          ))}
+        </div>
+      </fieldset>
+    </div>
+  );
+}
