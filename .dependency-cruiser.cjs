@@ -9,6 +9,7 @@ const LAYERS = [
   'statics',
   'cutting',
   'design',
+  'joinery',
   'materials',
   'costing',
   'checks',

@@ -210,6 +210,7 @@ export const PIECES: readonly Piece[] = [
     id: 'gate-hinge',
     name: 'Strap hinge for a gate, 12″ (300 mm), with screws',
     lengthMm: inches(12),
+    set: 'Knuckle clear of the gap, strap on the leaf, plate on the post; all its holes filled, the one next to the knuckle first.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -221,6 +222,7 @@ export const PIECES: readonly Piece[] = [
     id: 'gate-latch',
     name: 'Self-closing gravity latch, with screws',
     lengthMm: 120,
+    set: 'Bar on the leaf, catch on the post, level with each other when the leaf is shut.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -232,6 +234,7 @@ export const PIECES: readonly Piece[] = [
     id: 'pipe-clamp',
     name: 'Cross clamp for rod and pipe',
     lengthMm: 60,
+    set: 'Where the two pipes cross; both nuts turned up evenly, the bolt ends down.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -242,6 +245,7 @@ export const PIECES: readonly Piece[] = [
     id: 'post-clip',
     name: 'Wire clip for studded post',
     lengthMm: 70,
+    set: 'Hooked over a wire of the panel close to its height, round the back of the post between two studs, and twisted shut with pliers.',
     life: { seasons: 20, source: 'common practice', note: 'clips stay' },
   },
   {
@@ -252,6 +256,7 @@ export const PIECES: readonly Piece[] = [
     id: 'tie-plastic',
     name: 'Plastic cable tie, 8″ (200 mm)',
     lengthMm: 200,
+    set: 'Round both where they cross, head away from where hands reach, pulled tight; the tail cut off flush.',
     life: { seasons: 2, source: 'common practice', note: 'perishes in about two seasons of sun' },
   },
   {
@@ -262,6 +267,7 @@ export const PIECES: readonly Piece[] = [
     id: 'tie-uv',
     name: 'UV-grade cable tie, 8″ (200 mm)',
     lengthMm: 200,
+    set: 'Round both where they cross, head away from where hands reach, pulled tight; the tail cut off flush.',
     life: { seasons: 5, source: 'from memory' },
   },
   {
@@ -272,6 +278,9 @@ export const PIECES: readonly Piece[] = [
     id: 'screw-short',
     name: 'Coated deck screw 2½″ (5 × 65)',
     lengthMm: inches(2.5),
+    thickMm: 5,
+    threaded: true,
+    set: 'Head flush with the wood, not under it.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -282,6 +291,9 @@ export const PIECES: readonly Piece[] = [
     id: 'screw-long',
     name: 'Coated deck screw 3½″ (5 × 90)',
     lengthMm: inches(3.5),
+    thickMm: 5,
+    threaded: true,
+    set: 'Head flush with the wood, not under it.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -292,6 +304,9 @@ export const PIECES: readonly Piece[] = [
     id: 'screw-bracket',
     name: 'Bracket screw 1¼″ (4 × 30)',
     lengthMm: inches(1.25),
+    thickMm: 4,
+    threaded: true,
+    set: 'Every hole of the bracket filled.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -302,6 +317,20 @@ export const PIECES: readonly Piece[] = [
     id: 'l-bracket',
     name: 'Galvanised L-bracket, 2″ (50 mm)',
     lengthMm: 50,
+    set: 'In the inner corner, one leg flat on each piece, the bend tight in the corner.',
+    life: { seasons: 20, source: 'from memory' },
+  },
+  {
+    form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
+    id: 'screw-16',
+    name: 'Brass screw ⅝″ (3.5 × 16)',
+    lengthMm: 16,
+    thickMm: 3.5,
+    threaded: true,
+    set: 'By hand: brass shears when it is hurried.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -312,6 +341,9 @@ export const PIECES: readonly Piece[] = [
     id: 'screw-20',
     name: 'Brass screw ¾″ (3.5 × 20)',
     lengthMm: 20,
+    thickMm: 3.5,
+    threaded: true,
+    set: 'By hand: brass shears when it is hurried.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -322,6 +354,9 @@ export const PIECES: readonly Piece[] = [
     id: 'screw-40',
     name: 'Coated deck screw 1⅝″ (4 × 40)',
     lengthMm: 40,
+    thickMm: 4,
+    threaded: true,
+    set: 'Head flush with the wood, not under it.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -332,6 +367,9 @@ export const PIECES: readonly Piece[] = [
     id: 'screw-50',
     name: 'Coated deck screw 2″ (4.5 × 50)',
     lengthMm: 50,
+    thickMm: 4.5,
+    threaded: true,
+    set: 'Head flush with the wood, not under it.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -342,6 +380,9 @@ export const PIECES: readonly Piece[] = [
     id: 'screw-75',
     name: 'Coated deck screw 3″ (5 × 75)',
     lengthMm: 75,
+    thickMm: 5,
+    threaded: true,
+    set: 'Head flush with the wood, not under it.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -352,6 +393,9 @@ export const PIECES: readonly Piece[] = [
     id: 'screw-roofing',
     name: 'Roofing screw 1½″ (40 mm)',
     lengthMm: inches(1.5),
+    thickMm: 4.8,
+    threaded: true,
+    set: 'Through its washer, beside a crossing of wires, until the washer grips two wires.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -362,6 +406,7 @@ export const PIECES: readonly Piece[] = [
     id: 'washer-fender',
     name: 'Fender washer, 1″ (25 mm)',
     lengthMm: 2,
+    set: 'Under the head of its screw.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -372,6 +417,8 @@ export const PIECES: readonly Piece[] = [
     id: 'staple-fence',
     name: 'Fence staple, 1¼″ (30 mm)',
     lengthMm: 30,
+    thickMm: 3.5,
+    set: 'Astride a wire, slanting across the grain, driven until it holds the wire and does not bend it.',
     life: { seasons: 15, source: 'from memory', note: 'works loose where it carries alone' },
   },
   {
@@ -382,6 +429,8 @@ export const PIECES: readonly Piece[] = [
     id: 'nail-round',
     name: 'Round-headed nail, 1½″ (40 mm)',
     lengthMm: 40,
+    thickMm: 3,
+    set: 'Square to the wood; half of it left standing.',
     life: { seasons: 15, source: 'from memory', note: 'left proud' },
   },
   {
@@ -393,6 +442,7 @@ export const PIECES: readonly Piece[] = [
     id: 'post-cap',
     name: 'Post cap',
     lengthMm: 20,
+    set: 'Square on the trimmed top, over a bead of its own screws or nails.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -404,6 +454,7 @@ export const PIECES: readonly Piece[] = [
     id: 'strap-hinge',
     name: 'Strap hinge 8″ (200 mm), with screws',
     lengthMm: inches(8),
+    set: 'Knuckle over the gap, a strap along each of the two, all holes filled.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -415,6 +466,7 @@ export const PIECES: readonly Piece[] = [
     id: 'turnbuckle',
     name: 'Turnbuckle, eye and eye, 6″ (150 mm)',
     lengthMm: 150,
+    set: 'Opened nearly to its ends before the wire goes in, so that it has all its way to tighten.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -426,6 +478,10 @@ export const PIECES: readonly Piece[] = [
     id: 'eye-bolt',
     name: 'Eye screw, heavy, 3″ (75 mm)',
     lengthMm: 75,
+    thickMm: 8,
+    threaded: true,
+    goesInMm: 50,
+    set: 'Turned in with a bar through the eye, up to its shoulder, the eye in line with the wire.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -436,6 +492,7 @@ export const PIECES: readonly Piece[] = [
     id: 'ground-peg',
     name: 'Ground peg, 12″ (300 mm)',
     lengthMm: 300,
+    set: 'Leaning away from the pull, its head down to the soil.',
     life: { seasons: 10, source: 'from memory' },
   },
   {
@@ -446,6 +503,10 @@ export const PIECES: readonly Piece[] = [
     id: 'screw-eye',
     name: 'Screw eye, 1½″ (40 mm)',
     lengthMm: 40,
+    thickMm: 4,
+    threaded: true,
+    goesInMm: 25,
+    set: 'Turned in with a nail through the eye, up to its shoulder, the eye across the row.',
     life: { seasons: 15, source: 'from memory' },
   },
 ];

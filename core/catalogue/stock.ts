@@ -123,6 +123,13 @@ export interface Bagged extends StockBase {
 export interface Piece extends StockBase {
   form: 'piece';
   lengthMm: number;
+  /** Thickness of the shank of what is driven, as its size says; and whether it has a thread, so that it wants a pilot hole. mm. */
+  thickMm?: number;
+  threaded?: true;
+  /** How much of it goes in, where that is not its length: of an eye, its shank. mm. */
+  goesInMm?: number;
+  /** How one is set (common practice, no source). */
+  set: string;
   /** Hardware that is not lost or broken by the handful: bought without spares. */
   exact?: true;
 }

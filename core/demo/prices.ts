@@ -118,6 +118,7 @@ export const DEMO_PRICES: PriceBook = {
     line('chain-light', metres(2), 490),
     line('chain-light', metres(5), 990),
     line('twine-cotton', metres(60), 540),
+    line('screw-16', 25, 270),
     line('screw-20', 25, 290),
     line('screw-40', 50, 420),
     line('screw-50', 50, 490),

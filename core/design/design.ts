@@ -23,13 +23,41 @@ export interface RippedBoard {
   guides: readonly { cut: number; from: 'first edge' | 'second edge'; stripMm: number; guideMm: number }[];
 }
 
+/**
+ * How a screw, nail, eye or staple goes in, as its kind states it: what is under its head, what holds its
+ * point, and the way of the point. Where heads sit is worked out from where the two touch, or stated.
+ */
+export interface Drive {
+  /** null where nothing is under its head: an eye, a nail that is left proud. */
+  through: string | null;
+  into: string;
+  way: Point;
+  /** Where the heads sit, where that is not worked out. */
+  places?: readonly Point[];
+  /** What it goes through first that is not a part of the design: the board of a bed. mm. */
+  skipMm?: number;
+}
+
+/** One fixing as it is set: its head, the way of its point, how long and thick it is, and the pilot hole that it wants. mm. */
+export interface Driven {
+  at: Point;
+  way: Point;
+  through: string | null;
+  into: string;
+  longMm: number;
+  thickMm: number;
+  /** null where none is wanted. */
+  pilotMm: number | null;
+}
+
 /** Small things that hold a joint, counted where they are used. `eachMm` is the length of wire or twine one takes. */
 export interface Fixing {
   stock: string;
   count: number;
   eachMm?: number;
-  /** How it goes in, where that is told: the way of its point, what it goes through and what holds it. */
-  driven?: { way: Point; through: string; into: string };
+  drive?: Drive;
+  /** Each of them as it is set; worked out of `drive`. */
+  driven?: readonly Driven[];
 }
 
 export interface Joint {

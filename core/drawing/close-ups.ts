@@ -1,11 +1,23 @@
-import type { Design, Fixing, Joint } from '../design/design';
+import { CATALOGUE } from '../catalogue/catalogue';
+import type { Design, Driven, Joint } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { distanceTo, touches } from '../design/nearest';
 import { add, dot, norm, reach, scale, unit, UP, ALONG, type Point } from '../geometry/space';
+import { setFixings } from '../joinery/set-fixings';
 import { heightAt } from '../site/ground';
 import { boxAround, drawPart, extent } from './draw-part';
 import type { Chain, Primitive, Spot, View } from './primitive';
 import { projectionOf, type Projection } from './project';
+
+/** So many of one small part in a joint; of what is driven, the pilot hole it wants and what it goes through and into, by role. mm. */
+export interface Held {
+  stock: string;
+  count: number;
+  eachMm?: number;
+  pilotMm: number | null;
+  through: string | null;
+  into: string | null;
+}
 
 /** One joint of a kind, drawn large: what meets in it, and where its fixings sit. */
 export interface CloseUp {
@@ -13,7 +25,7 @@ export interface CloseUp {
   kind: string;
   /** How many such joints there are, and what one of them is held by. */
   count: number;
-  fixings: readonly Fixing[];
+  fixings: readonly Held[];
   parts: readonly { role: string; stock: string }[];
   views: readonly View[];
 }
@@ -33,7 +45,8 @@ const isMember = (part: Part | undefined): boolean => part !== undefined && shap
 const isCord = (part: Part | undefined): boolean => part !== undefined && shapeOf(part).nature === 'cord';
 
 /** A close-up of each kind of joint that fixings or cord hold together, in the order they are put together; not of what hangs in a wire alone. */
-export function closeUps(design: Design): CloseUp[] {
+export function closeUps(placed: Design): CloseUp[] {
+  const design: Design = { ...placed, joints: setFixings(placed, CATALOGUE) };
   const byKind = new Map<string, Joint[]>();
   const named = new Map(design.parts.map((part) => [part.id, part]));
   const tied = (joint: Joint): boolean => joint.parts.some((id) => isCord(named.get(id)));
@@ -54,7 +67,7 @@ export function closeUps(design: Design): CloseUp[] {
       return {
         kind,
         count: joints.length,
-        fixings: joint.fixings,
+        fixings: heldBy(joint, named),
         parts: [
           ...new Map(
             own.map((part) => [`${part.role} ${part.stock}`, { role: part.role, stock: part.stock }]),
@@ -64,6 +77,45 @@ export function closeUps(design: Design): CloseUp[] {
       };
     });
 }
+
+/** What holds one joint, alike ones counted together. */
+function heldBy(joint: Joint, named: ReadonlyMap<string, Part>): Held[] {
+  const roleOf = (id: string | null | undefined): string | null => (id ? (named.get(id)?.role ?? null) : null);
+  const all = new Map<string, Held>();
+  for (const { stock, count, eachMm, driven } of joint.fixings) {
+    const first = driven?.[0];
+    const [through, into] = [roleOf(first?.through), roleOf(first?.into)];
+    const key = `${stock} ${eachMm ?? ''} ${through} ${into}`;
+    const known = all.get(key);
+    all.set(key, {
+      stock,
+      ...(eachMm === undefined ? {} : { eachMm }),
+      count: count + (known?.count ?? 0),
+      pilotMm: first?.pilotMm ?? null,
+      through,
+      into,
+    });
+  }
+  return [...all.values()];
+}
+
+/** A driven fixing as it sits: its head, and its shank hidden in the wood; seen from its end, the head alone. */
+function drawDriven({ at, way, longMm, thickMm }: Driven, flat: Projection): Primitive[] {
+  const [head, point] = [flat(at), flat(add(at, scale(way, longMm)))];
+  const long = Math.hypot(point[0] - head[0], point[1] - head[1]);
+  if (long < 2 * thickMm) return [{ draw: 'dot', ink: 'fixing', at: head }];
+  const aside: Spot = [-(point[1] - head[1]) / long, (point[0] - head[0]) / long];
+  const across = (from: Spot, half: number): [Spot, Spot] => [
+    [from[0] + aside[0] * half, from[1] + aside[1] * half],
+    [from[0] - aside[0] * half, from[1] - aside[1] * half],
+  ];
+  return [
+    { draw: 'lines', ink: 'fixing', lines: [across(head, HEAD_TO_SHANK * thickMm)] },
+    { draw: 'lines', ink: 'driven', lines: [[head, point]] },
+  ];
+}
+/** Half a screw's head, in shanks (countersunk heads are about two shanks across: EN 14592 leaves it to the maker; from memory). */
+const HEAD_TO_SHANK = 1;
 
 /** What is shown of a joint: about the place where most of its parts meet. */
 function windowOf(joint: Joint, own: readonly Part[]): { middle: Point; radius: number; within: readonly Point[] } {
@@ -124,6 +176,7 @@ function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
   const wound = (part: Part): boolean => joint.fixings.length === 0 && isCord(part) && own.includes(part);
   const along = alongOf(design, own);
   const across: Point = [-along[1], along[0], 0];
+  const driven = joint.fixings.flatMap((one) => one.driven ?? []);
   const shown = (seen: 'front' | 'end'): View => {
     const [right, eye] = seen === 'front' ? [along, scale(across, -1)] : [across, scale(along, -1)];
     const flat = projectionOf({ right, up: UP, origin: [0, 0, 0] });
@@ -136,7 +189,9 @@ function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
       );
     const [atRight, atUp] = flat(middle);
     const box = { left: atRight - radius, right: atRight + radius, bottom: atUp - radius, top: atUp + radius };
-    const marks = joint.fixings.length > 0 ? within.map(flat) : [];
+    const heads = driven.filter((one) => reach(one.at, middle) <= radius * 1.6);
+    const stated = heads.length === 0 && joint.fixings.length > 0 ? within.map(flat) : [];
+    const marks = [...heads.map((one) => flat(one.at)), ...stated];
     const soilBeside = (by: number): Spot => {
       const at = add(middle, scale(right, by));
       return [atRight + by, heightAt(design.ground, at[0], at[1])];
@@ -160,7 +215,8 @@ function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
           .sort((a, b) => Number(wound(a)) - Number(wound(b)) || away(b) - away(a))
           .flatMap((part) => drawPart(part, flat, seen === 'front')),
         { draw: 'lines', ink: 'ground', lines: [ground] },
-        ...marks.map((at): Primitive => ({ draw: 'dot', ink: 'fixing', at })),
+        ...heads.flatMap((one) => drawDriven(one, flat)),
+        ...stated.map((at): Primitive => ({ draw: 'dot', ink: 'fixing', at })),
       ],
     };
   };

@@ -296,9 +296,11 @@ describe('joints close up', () => {
 
   it('say the actual sizes of what meets (PS 20: a 2×4 is 1½ × 3½″, a 4×4 3½″) and how far in the screws sit', () => {
     expect(said('rail to post', 'x', 1)).toEqual([1.5, 3.5]);
-    // Two screws a quarter of the rail from its middle: ⅞″ from either edge.
-    expect(said('rail to post', 'z', 0)).toEqual([0.875, 1.75, 0.875]);
-    expect(jointOf('rail to post')?.fixings).toEqual([{ stock: 'screw-short', count: 2 }]);
+    // Two screws askew, three shanks of 5 mm (0.591″) from either edge of the rail.
+    expect(said('rail to post', 'z', 0)).toEqual([0.591, 2.319, 0.591]);
+    expect(jointOf('rail to post')?.fixings).toEqual([
+      { stock: 'screw-short', count: 2, pilotMm: 3.5, through: 'rail', into: 'post' },
+    ]);
   });
 
   it('are shown through a window of one size, with all that the joint joins in it', () => {

@@ -5,7 +5,19 @@ export type Spot = readonly [right: number, up: number];
 
 /** What a line means; the adapters decide its weight and colour. */
 export type Ink =
-  Look | 'outline' | 'hidden' | 'ground' | 'soil' | 'crop' | 'bed' | 'wall' | 'station' | 'fixing' | 'edge' | 'beside';
+  | Look
+  | 'outline'
+  | 'hidden'
+  | 'ground'
+  | 'soil'
+  | 'crop'
+  | 'bed'
+  | 'wall'
+  | 'station'
+  | 'fixing'
+  | 'driven'
+  | 'edge'
+  | 'beside';
 
 export type Primitive =
   | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }

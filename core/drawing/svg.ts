@@ -128,7 +128,7 @@ text{font-family:"Atkinson Hyperlegible Next",system-ui,sans-serif;fill:#20272b}
 .ink-ground{stroke-width:2}.ink-soil{stroke:#8d8778;stroke-width:.7}.ink-crop{fill:#5f8a4022;stroke:#5f8a40;stroke-width:.8}
 .ink-bed{stroke:#8d8778;stroke-width:1.2}.ink-wall{stroke-width:5;stroke-linecap:butt}.ink-station{stroke:#3c6522;stroke-width:1.6}
 circle.ink-station{fill:#3c6522}.ink-dimension{stroke:#1c5a99;stroke-width:.9}.ink-dimension.foot{stroke-width:1.4}.ink-leader{stroke:#1c5a99;stroke-width:.6}
-circle.ink-fixing{fill:#a32c17;stroke:#fff;stroke-width:1.2}.ink-lens{stroke:#8d8778;stroke-width:1}clipPath circle{stroke:none}
+circle.ink-fixing{fill:#a32c17;stroke:#fff;stroke-width:1.2}.ink-fixing{stroke:#a32c17;stroke-width:2.4}.ink-driven{stroke:#a32c17;stroke-width:1.5;stroke-dasharray:5 2}.ink-lens{stroke:#8d8778;stroke-width:1}clipPath circle{stroke:none}
 .ink-figure{font-weight:600}.ink-label{fill:#4d575d}`;
 
 /** The window is named by the title, which is told apart on a page from every other. */

@@ -3,7 +3,7 @@ import type { Pair } from './polygon';
 import type { Point } from './space';
 
 /**
- * Outline of a set of points in a plane: its convex hull, counter-clockwise, without points that lie along
+ * Outline of a set of points in a plane: its convex hull, clockwise where y points up, without points that lie along
  * its sides. What encloses nothing (fewer than three points) is answered as it is.
  */
 export const outlineOf = (points: readonly Pair[]): Pair[] =>

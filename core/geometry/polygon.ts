@@ -48,3 +48,20 @@ export function cross2(a: Pair, b: Pair, c: Pair, d: Pair): boolean {
     Math.sign((q[0] - p[0]) * (r[1] - p[1]) - (q[1] - p[1]) * (r[0] - p[0]));
   return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
 }
+
+/**
+ * What of an outline lies on the left of a line, or `byMm` and more inside it: one step of Sutherland and
+ * Hodgman, "Reentrant polygon clipping" (Communications of the ACM 17, 1974).
+ */
+export function clipped(outline: readonly Pair[], from: Pair, to: Pair, byMm = 0): Pair[] {
+  const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
+  const long = Math.hypot(dx, dy) || 1;
+  const inBy = ([x, y]: Pair): number => (dx * (y - from[1]) - dy * (x - from[0])) / long - byMm;
+  return outline.flatMap((spot, i): Pair[] => {
+    const next = corner(outline, i + 1);
+    const [a, b] = [inBy(spot), inBy(next)];
+    const share = a / (a - b);
+    const crossing: Pair = [spot[0] + share * (next[0] - spot[0]), spot[1] + share * (next[1] - spot[1])];
+    return [...(a >= 0 ? [spot] : []), ...(a >= 0 !== b >= 0 ? [crossing] : [])];
+  });
+}

@@ -184,3 +184,11 @@ export function formatLength(mm: number, units: Units): string {
 
 /** What a bare number means to someone who measures in these units. */
 export const bareUnitOf = (units: Units): Unit => (units === 'imperial' ? 'in' : 'mm');
+
+/** A drill bit as it is marked: by the half millimetre, or the nearest 64th of an inch. @example formatBit(3.5, 'imperial') // 9/64″ */
+export function formatBit(mm: number, units: Units): string {
+  if (units === 'metric') return `${mm} mm`;
+  let [parts, of] = [Math.round((mm / MM_PER_INCH) * 64), 64];
+  while (parts % 2 === 0) [parts, of] = [parts / 2, of / 2];
+  return `${parts}/${of}″`;
+}

@@ -1,8 +1,19 @@
 import { stockOf } from '../../catalogue/catalogue';
+import type { Fixing } from '../../design/design';
+import { add, minus, reach, scale, type Point } from '../../geometry/space';
 import { isOffered, type Setting } from '../setting';
 
 /** Wood screws of the catalogue, shortest first. */
-const WOOD_SCREWS = ['screw-20', 'screw-bracket', 'screw-40', 'screw-50', 'screw-short', 'screw-75', 'screw-long'];
+const WOOD_SCREWS = [
+  'screw-16',
+  'screw-20',
+  'screw-bracket',
+  'screw-40',
+  'screw-50',
+  'screw-short',
+  'screw-75',
+  'screw-long',
+];
 
 /** Least that a screw bites into what holds it: 1″, so that 1½″ stock takes 2½″ screws (common practice, no source). mm. */
 const BITE_MM = 25.4;
@@ -23,10 +34,35 @@ export function screwThrough(setting: Setting, headMm: number, holdMm: number): 
     fit[0] ??
     inside.findLast((id) => isOffered(setting, id)) ??
     inside.at(-1) ??
-    'screw-20'
+    'screw-16'
   );
 }
 
 /** How many it takes along a length: one at each end, none farther apart than `everyMm`. */
 export const alongEvery = (lengthMm: number, everyMm: number): number =>
   Math.max(2, Math.ceil(lengthMm / everyMm - 1e-6) + 1);
+
+/** Places from one point to another, one at each end, none farther apart than `everyMm`. */
+export function evenly(from: Point, to: Point, everyMm: number): Point[] {
+  const count = alongEvery(reach(from, to), everyMm);
+  return Array.from({ length: count }, (_, i) => add(from, scale(minus(to, from), i / (count - 1))));
+}
+
+/** Holds mesh to a member that is so thick, a screw with its washer at every place: the shorter screw where the usual one would come out. mm. */
+export function washered(
+  mesh: string,
+  on: { id: string; thickMm: number },
+  way: Point,
+  places: readonly Point[],
+  setting: Setting,
+): Fixing[] {
+  const stays = (id: string): boolean => stockOf(setting.catalogue, id, 'piece').lengthMm <= on.thickMm + 0.5;
+  return [
+    {
+      stock: ['screw-roofing', 'screw-20'].find(stays) ?? 'screw-16',
+      count: places.length,
+      drive: { through: mesh, into: on.id, way, places },
+    },
+    { stock: 'washer-fender', count: places.length },
+  ];
+}

@@ -1,10 +1,10 @@
 'use client';
 import { useMemo } from 'react';
-import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { CATALOGUE, setOf } from '@lignum/core/catalogue/catalogue';
 import { closeUps, type CloseUp } from '@lignum/core/drawing/close-ups';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { StructureKind } from '@lignum/core/structures/kind';
-import { formatLength } from '@lignum/core/quantity/length';
+import { formatBit, formatLength } from '@lignum/core/quantity/length';
 import { Drawing } from '../../ui/drawing';
 import { useGarden } from './garden-context';
 import { wordFor } from './stock-words';
@@ -15,7 +15,8 @@ export default function CloseUps({ computed }: { computed: ComputedStructure }) 
   return (
     <>
       <p className="max-w-[42rem] text-[0.95rem] text-soft">
-        A dot is where a fixing goes, or several that are set together. One of each kind of joint is shown.
+        A red dot is the head of a screw or a nail, a dashed line its shank in the wood: drawn where it sits, as long as
+        it is. One of each kind of joint is shown.
       </p>
       <ul className="mt-2">
         {all.map((one) => (
@@ -39,9 +40,17 @@ function JointRow({ kind, closeUp }: { kind: StructureKind; closeUp: CloseUp }) 
         <h3 className="text-[1.05rem] leading-tight">{wordFor(kind, closeUp.kind)}</h3>
         <ul className="mt-1">
           {closeUp.fixings.map((one) => (
-            <li key={one.stock}>
+            <li key={`${one.stock} ${one.into}`}>
               <strong>{one.count} ×</strong> {CATALOGUE.stock(one.stock).name}
               {one.eachMm ? `, ${formatLength(one.eachMm, units)}` : ''}
+              {one.into && (
+                <>
+                  {one.through ? `, through ${wordFor(kind, one.through).toLowerCase()}` : ','} into{' '}
+                  {wordFor(kind, one.into).toLowerCase()}
+                </>
+              )}
+              {one.pilotMm !== null && `; pilot hole ${formatBit(one.pilotMm, units)}`}
+              <span className="block text-soft">{setOf(one.stock)}</span>
             </li>
           ))}
         </ul>

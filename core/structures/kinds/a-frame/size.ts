@@ -8,11 +8,11 @@ import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import type { Part } from '../../../design/shapes/shapes';
 import { flatBase, type Sheet } from '../../../design/shapes/sheet';
-import { ALONG, type Point } from '../../../geometry/space';
+import { ALONG, minus, scale, type Point } from '../../../geometry/space';
 import { onGround, slopeOf, type Ground } from '../../../site/ground';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
-import { alongEvery, screwThrough } from '../../rules/fixings';
+import { evenly, screwThrough } from '../../rules/fixings';
 import type { Values } from '../../knob';
 import { leanOf, leastSpread, onLeaf, upLeaf, type Leaf } from '../../rules/leaves';
 import { acrossBed, startOf, rowHandles } from '../../rules/row';
@@ -37,6 +37,8 @@ const TETHER_END_MM = inches(4);
 /** Cross rails of a meshed leaf, and how far apart its staples are (from memory). */
 const CROSS_RAILS = 3;
 const STAPLE_EVERY_MM = inches(6);
+/** The first and the last of them stand this far in (from memory). mm. */
+const EDGE_IN_MM = inches(0.75);
 /** Stems stand this far outside the feet (from memory). mm. */
 export const STEM_OUT_MM = inches(2);
 
@@ -188,6 +190,9 @@ export function sizeAFrame(v: AFrameValues, setting: BedSetting): Built<AFrameFa
   };
 }
 
+/** From the outer face of a leaf inwards. */
+const inward = (leaf: Leaf): Point => minus(onLeaf(leaf, 0, 0, 0), onLeaf(leaf, 0, 0, 1));
+
 function placeFrame(f: Frame, index: number, setting: BedSetting): { parts: Part[]; joints: Joint[] } {
   const { v, stile, slat } = f;
   const name = index + 1;
@@ -249,7 +254,11 @@ function placeFrame(f: Frame, index: number, setting: BedSetting): { parts: Part
           onLeaf(leaf, from + at, up, stile.thickMm / 2),
         ),
         parts: [id, ...stiles.map((one) => one.id)],
-        fixings: [{ stock: screwThrough(setting, slat.thickMm, stile.thickMm), count: 4 }],
+        fixings: stiles.map(({ id: into }) => ({
+          stock: screwThrough(setting, slat.thickMm, stile.thickMm),
+          count: 2,
+          drive: { through: id, into, way: inward(leaf) },
+        })),
       });
     });
     if (v.infill === 'mesh') {
@@ -267,7 +276,7 @@ function placeFrame(f: Frame, index: number, setting: BedSetting): { parts: Part
           stock: net.id,
           cutMm: v.width,
           meshes: 0,
-          base: flatBase(onLeaf(leaf, from, start, stile.thickMm / 2 + slat.thickMm), row, v.width),
+          base: flatBase(onLeaf(leaf, from, start, stile.thickMm / 2), row, v.width),
           up: upLeaf(leaf),
           heightMm: high,
           wireMm: net.wireMm,
@@ -282,7 +291,20 @@ function placeFrame(f: Frame, index: number, setting: BedSetting): { parts: Part
             [0.05, 0.5, 0.95].map((share) => onLeaf(leaf, from + at, start + share * high, stile.thickMm / 2)),
           ),
           parts: [mesh.id, ...stiles.map((one) => one.id)],
-          fixings: [{ stock: 'staple-fence', count: 2 * alongEvery(high, STAPLE_EVERY_MM) }],
+          fixings: stiles.map(({ id: into }, n) => {
+            const at = n === 0 ? stile.wideMm / 2 : v.width - stile.wideMm / 2;
+            const out = stile.thickMm / 2;
+            const places = evenly(
+              onLeaf(leaf, from + at, start + EDGE_IN_MM, out),
+              onLeaf(leaf, from + at, start + high - EDGE_IN_MM, out),
+              STAPLE_EVERY_MM,
+            );
+            return {
+              stock: 'staple-fence',
+              count: places.length,
+              drive: { through: mesh.id, into, way: inward(leaf), places },
+            };
+          }),
         });
       }
     }
@@ -316,7 +338,16 @@ function placeFrame(f: Frame, index: number, setting: BedSetting): { parts: Part
       kind: 'tether to leaf',
       places: path,
       parts: [id, ...leaves.map((one) => (one.stiles[n] as Bar).id)],
-      fixings: [{ stock: 'screw-eye', count: 2 }],
+      fixings: leaves.map(({ leaf, stiles }) => ({
+        stock: 'screw-eye',
+        count: 1,
+        drive: {
+          through: null,
+          into: (stiles[n] as Bar).id,
+          way: scale(inward(leaf), -1),
+          places: [onLeaf(leaf, from + at, TETHER_UP_MM, -stile.thickMm / 2)],
+        },
+      })),
     });
   }
   if (v.pegs === 'yes')

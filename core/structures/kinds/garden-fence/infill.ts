@@ -1,13 +1,13 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Joint } from '../../../design/design';
-import { plumbEnds } from '../../../design/end-cut';
+import { plumbEnds, type EndCut } from '../../../design/end-cut';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { flatBase, onSheet, type Sheet } from '../../../design/shapes/sheet';
 import { add, reach, scale, unit, minus, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { lastingTimber } from '../../rules/timber-knobs';
-import { alongEvery, screwThrough } from '../../rules/fixings';
+import { alongEvery, evenly, screwThrough, washered } from '../../rules/fixings';
 import { onLeg, type Bay, type FencePost } from './run';
 import { BOARD_UP_MM, bayLevel, type Fence } from './fence';
 
@@ -15,6 +15,14 @@ import { BOARD_UP_MM, bayLevel, type Fence } from './fence';
 const STAPLE_EVERY_MM = inches(8);
 const CLIP_EVERY_MM = inches(12);
 const WASHER_EVERY_MM = inches(12);
+/** Screws through a stile into a post: as shares of the height of a frame, and so many thicknesses from the post (from memory). */
+const ASLANT_UP = [
+  [0.15, 0.5, 0.85],
+  [0.2, 0.55, 0.8],
+] as const;
+const ASLANT_IN = 0.58;
+/** Washers begin this many widths from a corner, clear of its own screws (from memory). */
+const CLEAR_OF_CORNER = 1.3;
 /** Pegs along an apron (from memory). mm. */
 const PEG_EVERY_MM = inches(36);
 
@@ -162,21 +170,28 @@ function hangOn(f: Fence, sheet: Sheet, post: FencePost, bay: Bay, kind: string,
   const count = alongEvery(highMm, every);
   const base = f.stepped ? bayLevel(bay, true).baseFrom : post.at[2];
   const [x, y] = onLeg(bay.leg, place(post, bay), 0, -f.faceMm / 2);
+  const places = Array.from({ length: count }, (_, n): Point => [
+    x,
+    y,
+    base + highMm * (0.04 + (0.92 * n) / (count - 1)),
+  ]);
   return {
     id: `${sheet.id}-${post.id}`,
     kind,
-    places: Array.from({ length: count }, (_, n): Point => [x, y, base + highMm * (0.04 + (0.92 * n) / (count - 1))]),
+    places,
     parts: [sheet.id, post.id],
-    fixings: [{ stock: f.timber ? 'staple-fence' : 'post-clip', count }],
+    fixings: f.timber
+      ? [{ stock: 'staple-fence', count, drive: { through: sheet.id, into: post.id, way: bay.leg.out, places } }]
+      : [{ stock: 'post-clip', count }],
   };
 }
 
-/** A frame between two posts: rails across, stiles between them, mesh on the outside with screws and washers. */
+/** A frame between two posts: two rails and two stiles, halved into each other at the corners, mesh on the outside with screws and washers. */
 function frameBay(f: Fence, bay: Bay, i: number): Filled {
   const tag = tagOf(bay, i);
   const { wideMm, thickMm, id: stock } = f.rail;
   const base = bayLevel(bay, f.stepped).baseFrom + BOARD_UP_MM;
-  const high = Math.max(4 * wideMm, f.v.height - BOARD_UP_MM);
+  const high = Math.max(2.2 * wideMm, f.v.height - BOARD_UP_MM);
   const a = place(bay.from, bay) + f.faceMm / 2;
   const b = place(bay.to, bay) - f.faceMm / 2;
   const clear = Math.max(3 * wideMm, b - a);
@@ -184,6 +199,7 @@ function frameBay(f: Fence, bay: Bay, i: number): Filled {
     const [x, y] = onLeg(bay.leg, along);
     return [x, y, base + up];
   };
+  const notch: EndCut = { cut: 'notch', longMm: wideMm, deepMm: thickMm / 2, off: 1 };
   const side = (name: string, from: Point, to: Point, wide: Point): Bar => ({
     shape: 'bar',
     id: `${name}-${tag}`,
@@ -196,7 +212,8 @@ function frameBay(f: Fence, bay: Bay, i: number): Filled {
     thickMm,
     cutMm: Math.max(1, reach(from, to)),
     buriedMm: 0,
-    ends: [{ cut: 'square' }, { cut: 'square' }],
+    // Stiles lose their backs and rails their fronts.
+    ends: [notch, notch],
     holes: [],
   });
   const rails = [
@@ -204,7 +221,7 @@ function frameBay(f: Fence, bay: Bay, i: number): Filled {
     side('frame-head', at(a, high - wideMm / 2), at(a + clear, high - wideMm / 2), UP),
   ];
   const stiles = [a + wideMm / 2, a + clear - wideMm / 2].map((along, n) =>
-    side(`frame-stile${n + 1}`, at(along, wideMm), at(along, high - wideMm), bay.leg.along),
+    side(`frame-stile${n + 1}`, at(along, 0), at(along, high), bay.leg.along),
   );
   const roll = stockOf(f.setting.catalogue, f.v.mesh, 'mesh roll');
   const out = (point: Point): Point => add(point, scale(bay.leg.out, -thickMm / 2));
@@ -229,8 +246,17 @@ function frameBay(f: Fence, bay: Bay, i: number): Filled {
     wireMm: roll.wireMm,
     meshes: 0,
   };
-  const screw = screwThrough(f.setting, wideMm, wideMm);
-  const washers = 2 * alongEvery(clear, WASHER_EVERY_MM) + 2 * alongEvery(meshHigh, WASHER_EVERY_MM);
+  const screw = screwThrough(f.setting, thickMm / 2, thickMm / 2);
+  const clearOf = CLEAR_OF_CORNER * wideMm;
+  const held = [...(meshHigh >= high - wideMm ? rails : [rails[0] as Bar]), ...stiles];
+  const along = [a + wideMm / 2, a + clear - wideMm / 2] as const;
+  const washersOn = (bar: Bar): Point[] => {
+    const n = stiles.indexOf(bar);
+    if (n >= 0)
+      return evenly(out(at(along[n] ?? a, clearOf)), out(at(along[n] ?? a, meshHigh - clearOf)), WASHER_EVERY_MM);
+    const up = bar === rails[0] ? wideMm / 2 : high - wideMm / 2;
+    return evenly(out(at(a + clearOf, up)), out(at(a + clear - clearOf, up)), WASHER_EVERY_MM);
+  };
   return {
     parts: [...rails, ...stiles, mesh],
     joints: [
@@ -238,17 +264,31 @@ function frameBay(f: Fence, bay: Bay, i: number): Filled {
         stiles.map((stile, n): Joint => ({
           id: `${rail.id}-${n + 1}`,
           kind: 'frame joined',
-          places: [at(n === 0 ? a + wideMm / 2 : a + clear - wideMm / 2, rail === rails[0] ? wideMm : high - wideMm)],
+          places: [at(along[n] ?? a, rail === rails[0] ? wideMm / 2 : high - wideMm / 2)],
           parts: [rail.id, stile.id],
-          fixings: [{ stock: screw, count: 2 }],
+          fixings: [{ stock: screw, count: 4, drive: { through: stile.id, into: rail.id, way: bay.leg.out } }],
         })),
       ),
-      ...[bay.from, bay.to].map((post, n): Joint => ({
+      ...([bay.from, bay.to] as const).map((post, n): Joint => ({
         id: `frame-${tag}-${post.id}`,
         kind: 'frame to post',
-        places: [at(n === 0 ? a : a + clear, wideMm / 2), at(n === 0 ? a : a + clear, high - wideMm / 2)],
-        parts: [post.id, ...rails.map((rail) => rail.id)],
-        fixings: [{ stock: 'screw-long', count: 4 }],
+        places: ASLANT_UP[n === 0 ? 0 : 1].map((share) => at(n === 0 ? a : a + clear, share * high)),
+        parts: [post.id, (stiles[n] as Bar).id],
+        fixings: [
+          {
+            stock: 'screw-short',
+            count: ASLANT_UP[0].length,
+            // From the outside, aslant through the edge of the stile into the side of the post.
+            drive: {
+              through: (stiles[n] as Bar).id,
+              into: post.id,
+              way: unit(add(bay.leg.out, scale(bay.leg.along, n === 0 ? -1 : 1))),
+              places: ASLANT_UP[n === 0 ? 0 : 1].map((share) =>
+                out(at(n === 0 ? a + ASLANT_IN * thickMm : a + clear - ASLANT_IN * thickMm, share * high)),
+              ),
+            },
+          },
+        ],
       })),
       {
         id: `${mesh.id}-washers`,
@@ -258,15 +298,8 @@ function frameBay(f: Fence, bay: Bay, i: number): Filled {
           out(at(a + clear / 2, meshHigh - wideMm / 2)),
           ...[a + wideMm / 2, a + clear - wideMm / 2].map((along) => out(at(along, meshHigh / 2))),
         ],
-        parts: [
-          mesh.id,
-          ...(meshHigh >= high - wideMm ? rails : [rails[0] as Bar]).map((rail) => rail.id),
-          ...stiles.map((stile) => stile.id),
-        ],
-        fixings: [
-          { stock: 'screw-roofing', count: washers },
-          { stock: 'washer-fender', count: washers },
-        ],
+        parts: [mesh.id, ...held.map((one) => one.id)],
+        fixings: held.flatMap((bar) => washered(mesh.id, bar, bay.leg.out, washersOn(bar), f.setting)),
       },
     ],
   };
@@ -315,7 +348,7 @@ function boardBays(f: Fence, bays: readonly Bay[]): Filled[] {
         kind: 'board to post',
         places: [at(place(post, bay), BOARD_UP_MM + n * pitch + board.wideMm / 2, -f.faceMm / 2)],
         parts: [one.id, post.id],
-        fixings: [{ stock: screw, count: 2 }],
+        fixings: [{ stock: screw, count: 2, drive: { through: one.id, into: post.id, way: bay.leg.out } }],
       })),
     );
     return { parts: boards, joints };

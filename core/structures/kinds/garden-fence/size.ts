@@ -4,7 +4,7 @@ import type { Design, Joint, Mark, Standing } from '../../../design/design';
 import { plumbEnds } from '../../../design/end-cut';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
-import type { Point } from '../../../geometry/space';
+import { scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import type { Terrain } from '../../../site/ground';
 import type { Opening } from '../../../site/stand';
@@ -241,7 +241,7 @@ function braceEnds(f: Fence): { parts: Part[]; joints: Joint[] } {
       const out = bay.leg.out;
       const beside = (at: Point, up: number): Point => [at[0] + out[0] * aside, at[1] + out[1] * aside, at[2] + up];
       const from = beside(post.at, f.v.height * BRACE_AT);
-      const to = beside(next.at, inches(4));
+      const to = beside(next.at, Math.min(inches(4), f.v.height / 5));
       const id = `brace-${post.id}-${bay.leg.index + 1}${post === bay.from ? 'a' : 'b'}`;
       const long = Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]);
       const slant = Math.asin(Math.min(1, Math.abs(from[2] - to[2]) / long));
@@ -268,7 +268,13 @@ function braceEnds(f: Fence): { parts: Part[]; joints: Joint[] } {
         kind: 'brace to post',
         places: [from, to],
         parts: [id, high.id, low.id],
-        fixings: f.timber ? [{ stock: 'screw-75', count: 4 }] : [{ stock: 'tie-wire', count: 4, eachMm: inches(18) }],
+        fixings: f.timber
+          ? [high, low].map((into) => ({
+              stock: 'screw-75',
+              count: 2,
+              drive: { through: id, into: into.id, way: scale(out, -1) },
+            }))
+          : [{ stock: 'tie-wire', count: 4, eachMm: inches(18) }],
       });
     }
   }

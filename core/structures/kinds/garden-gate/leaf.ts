@@ -1,6 +1,6 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Joint } from '../../../design/design';
-import { plumbEnds } from '../../../design/end-cut';
+import { plumbEnds, type EndCut } from '../../../design/end-cut';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { flatBase, type Sheet } from '../../../design/shapes/sheet';
@@ -8,7 +8,7 @@ import { add, ALONG, reach, UP, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import type { Values } from '../../knob';
 import { rollOf } from '../../rules/barrier';
-import { alongEvery, screwThrough } from '../../rules/fixings';
+import { evenly, screwThrough, washered } from '../../rules/fixings';
 import { lastingTimber } from '../../rules/timber-knobs';
 import type { GARDEN_GATE_KNOBS, RunSetting } from './knobs';
 
@@ -54,13 +54,16 @@ export function leafOf(v: GardenGateValues, setting: RunSetting): Leaf {
 }
 
 const SQUARE = [{ cut: 'square' }, { cut: 'square' }] as const;
+/** Washers begin this many widths from a corner, clear of its own screws (from memory). */
+const CLEAR_OF_CORNER = 1.3;
 interface Made {
   parts: Part[];
   joints: Joint[];
 }
 
 /**
- * Two stiles, two rails between them, and one brace that lies flat on their inner face from the lower
+ * Two stiles and two rails, halved into each other at the corners (stiles lose their backs, rails their fronts: a
+ * screw through the edge of a stile would have to be longer than any), and one brace that lies flat on their inner face from the lower
  * hinge corner up to the latch corner, its ends plumb: there it is pressed and cannot sag (common practice, no source).
  */
 export function frameLeaf(leaf: Leaf, setting: RunSetting): Made & { stiles: readonly Bar[]; rails: readonly Bar[] } {
@@ -89,15 +92,24 @@ export function frameLeaf(leaf: Leaf, setting: RunSetting): Made & { stiles: rea
     ends,
     holes: [],
   });
+  const notch: EndCut = { cut: 'notch', longMm: wide, deepMm: thick / 2, off: 1 };
   const hingeX = (leaf.hingeSide * (wideMm - wide)) / 2;
   const stiles = ['hinge', 'latch'].map((name, n) => {
     const x = n === 0 ? hingeX : -hingeX;
-    return bar(`${name}-stile`, 'stile', at(x, 0), at(x, highMm), ALONG, SQUARE, highMm);
+    return bar(`${name}-stile`, 'stile', at(x, 0), at(x, highMm), ALONG, [notch, notch], highMm);
   });
   const half = wideMm / 2 - wide;
   const ups = [wide / 2, highMm - wide / 2] as const;
   const rails = ['lower', 'upper'].map((name, n) =>
-    bar(`${name}-rail`, 'rail', at(-half, ups[n] as number), at(half, ups[n] as number), UP, SQUARE, 2 * half),
+    bar(
+      `${name}-rail`,
+      'rail',
+      at(-wideMm / 2, ups[n] as number),
+      at(wideMm / 2, ups[n] as number),
+      UP,
+      [notch, notch],
+      wideMm,
+    ),
   );
   // From the middle of one stile to the middle of the other, its lower tip flush with the foot of the
   // leaf and its upper with the head: H cos r − R sin r = w, for a brace of width w in a run R and a height H.
@@ -119,7 +131,7 @@ export function frameLeaf(leaf: Leaf, setting: RunSetting): Made & { stiles: rea
   const onRail = leaves < 0.8 * wide ? (leaves + wide) / 2 : null;
   const end = (n: number): number => (n === 0 ? leaf.hingeSide : -leaf.hingeSide);
   const updown = (n: number, up: number): number => (n === 0 ? up : highMm - up);
-  const corner = screwThrough(setting, wide, wide);
+  const corner = screwThrough(setting, thick / 2, thick / 2);
   const lap = screwThrough(setting, thick, thick);
   const joints: Joint[] = [
     ...rails.flatMap((rail, n) =>
@@ -128,9 +140,9 @@ export function frameLeaf(leaf: Leaf, setting: RunSetting): Made & { stiles: rea
         return {
           id: `${rail.id}-${stile.id}`,
           kind: 'leaf joined',
-          places: [at(right * half, ups[n] as number)],
+          places: [at((right * (wideMm - wide)) / 2, ups[n] as number)],
           parts: [rail.id, stile.id],
-          fixings: [{ stock: corner, count: 2, driven: { way: [-right, 0, 0], through: stile.id, into: rail.id } }],
+          fixings: [{ stock: corner, count: 4, drive: { way: [0, 1, 0], through: stile.id, into: rail.id } }],
         };
       }),
     ),
@@ -141,10 +153,11 @@ export function frameLeaf(leaf: Leaf, setting: RunSetting): Made & { stiles: rea
         kind: 'brace fixed',
         places: [
           add(place, [0, -thick / 2, 0]),
+          at(end(n) * (half + wide / 2), updown(n, wide / 2), thick / 2),
           ...(onRail === null ? [] : [at(end(n) * half, updown(n, onRail), thick / 2)]),
         ],
-        parts: [brace.id, stile.id, ...(onRail === null ? [] : [rail.id])],
-        fixings: [{ stock: lap, count: 3, driven: { way: [0, -1, 0], through: brace.id, into: stile.id } }],
+        parts: [brace.id, stile.id, rail.id],
+        fixings: [{ stock: lap, count: 3, drive: { way: [0, -1, 0] as const, through: brace.id, into: rail.id } }],
       };
     }),
   ];
@@ -199,7 +212,16 @@ export function meshOn(leaf: Leaf, v: GardenGateValues, setting: RunSetting, on:
     wireMm: roll.wireMm,
     meshes: 0,
   };
-  const screws = 2 * alongEvery(wideMm, WASHER_EVERY_MM) + 2 * alongEvery(tall, WASHER_EVERY_MM);
+  const clearOf = CLEAR_OF_CORNER * rail;
+  const held = on.filter((bar) => bar.role === 'stile' || bar.from[2] - leaf.footMm < tall);
+  const washersOn = (bar: Bar): Point[] =>
+    bar.role === 'stile'
+      ? evenly(at(bar.from[0], clearOf), at(bar.from[0], tall - clearOf), WASHER_EVERY_MM)
+      : evenly(
+          at(clearOf - wideMm / 2, bar.from[2] - leaf.footMm),
+          at(wideMm / 2 - clearOf, bar.from[2] - leaf.footMm),
+          WASHER_EVERY_MM,
+        );
   return {
     parts: [mesh],
     joints: [
@@ -207,11 +229,8 @@ export function meshOn(leaf: Leaf, v: GardenGateValues, setting: RunSetting, on:
         id: 'mesh-washers',
         kind: 'mesh to leaf',
         places: [at((rail - wideMm) / 2, tall / 2), at((wideMm - rail) / 2, tall / 2), at(0, rail / 2)],
-        parts: [mesh.id, ...on.map((one) => one.id)],
-        fixings: [
-          { stock: 'screw-roofing', count: screws },
-          { stock: 'washer-fender', count: screws },
-        ],
+        parts: [mesh.id, ...held.map((one) => one.id)],
+        fixings: held.flatMap((bar) => washered(mesh.id, bar, [0, 1, 0], washersOn(bar), setting)),
       },
     ],
   };
@@ -249,7 +268,11 @@ export function boardsOn(leaf: Leaf, v: GardenGateValues, setting: RunSetting, s
       kind: 'board to leaf',
       places: [on, -on].map((right): Point => [right, -leaf.railThickMm / 2, up(n)]),
       parts: [one.id, ...stiles.map((stile) => stile.id)],
-      fixings: [{ stock: screw, count: 4, driven: { way: [0, 1, 0], through: one.id, into: (stiles[0] as Bar).id } }],
+      fixings: stiles.map((stile) => ({
+        stock: screw,
+        count: 2,
+        drive: { through: one.id, into: stile.id, way: [0, 1, 0] },
+      })),
     })),
   };
 }

@@ -47,6 +47,9 @@ const ABOVE_PANEL_MM = inches(1);
 const CANE_IN_MM = inches(6);
 const STEM_OUT_MM = inches(3);
 
+/** Staples of two panels that meet over a post stand this far in from their ends (from memory). mm. */
+const STAPLE_IN_MM = inches(0.75);
+
 /** Sizes the wall: posts wherever panels meet, panels on their front faces, crossed guys in the end bays, canes under the panel. */
 export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Built<GuyedWallFacts> {
   const { bed } = setting.place;
@@ -111,7 +114,24 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Built<Gu
           ),
           parts: [sheet.id, bar.id],
           fixings: [
-            { stock: 'staple-fence', count: v.staples },
+            {
+              stock: 'staple-fence',
+              count: v.staples,
+              drive: {
+                through: sheet.id,
+                into: bar.id,
+                way: [0, 1, 0],
+                // Of two panels that meet over a post each is held on its own half.
+                places: fixingLevels(panel.levelsMm, panel.heightMm, v.staples).map((level) =>
+                  onSheetAbove(
+                    sheet,
+                    level,
+                    bar.to[0] +
+                      (at < piece.fromMm + STAPLE_IN_MM ? 1 : at > piece.toMm - STAPLE_IN_MM ? -1 : 0) * STAPLE_IN_MM,
+                  ),
+                ),
+              },
+            },
             ...(v.ties === 'two' ? [{ stock: 'tie-wire', count: 2, eachMm: TIE_MM }] : []),
           ],
         },
@@ -272,14 +292,18 @@ function stretchGuys(
           kind: 'guy to post',
           places: [head],
           parts: [id, from.id],
-          fixings: [{ stock: 'eye-bolt', count: 1 }],
+          fixings: [
+            { stock: 'eye-bolt', count: 1, drive: { through: null, into: from.id, way: [0, -1, 0], places: [head] } },
+          ],
         },
         {
           id: `${id}-foot`,
           kind: 'guy to post',
           places: [foot],
           parts: [id, to.id],
-          fixings: [{ stock: 'eye-bolt', count: 1 }],
+          fixings: [
+            { stock: 'eye-bolt', count: 1, drive: { through: null, into: to.id, way: [0, -1, 0], places: [foot] } },
+          ],
         },
         {
           id: `${id}-turnbuckle`,

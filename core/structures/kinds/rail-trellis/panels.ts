@@ -15,6 +15,8 @@ export const TIES_A_POST = 3;
 const TIE_MM = inches(10);
 /** From a panel's end to its outermost screw (from memory). mm. */
 const SCREW_IN_MM = inches(1);
+/** Staples stand this far from a screw or from each other's middle (from memory). mm. */
+const STAPLE_ASIDE_MM = inches(1.5);
 /** A panel split lengthways makes four strips (common practice, no source). */
 export const STRIPS = 4;
 
@@ -55,14 +57,44 @@ const screwPlaces = (
     level === 'bottom' ? t.lowMm + t.rail.wideMm / 2 : t.highMm - t.rail.wideMm / 2,
   ]);
 
-/** What holds a panel to the rails of one level, in so many places. */
-function panelFixings(v: RailTrellisValues, count: number): Fixing[] {
-  if (v.fixing === 'staples') return [{ stock: 'staple-fence', count: 2 * count }];
-  return [
-    { stock: 'screw-roofing', count },
-    { stock: 'washer-fender', count },
-    ...(v.fixing === 'more' ? [{ stock: 'staple-fence', count }] : []),
-  ];
+/** What holds a panel to the rails of one level: at each place a screw with its washer, or staples on either side of it. */
+function panelFixings(
+  v: RailTrellisValues,
+  panel: string,
+  way: Point,
+  places: readonly Point[],
+  rails: readonly Rail[],
+): Fixing[] {
+  return rails.flatMap((rail): Fixing[] => {
+    const own = places
+      .filter((place) => rail === over(place[0], rails))
+      .map(([x, y, z]): Point => [onRail(x, rail), y, z]);
+    const into = { through: panel, into: rail.bar.id, way };
+    const beside = (ways: readonly number[]): Point[] =>
+      own.flatMap(([x, y, z]) => ways.map((to): Point => [onRail(x + to * STAPLE_ASIDE_MM, rail), y, z]));
+    const staples = (ways: readonly number[]): Fixing => ({
+      stock: 'staple-fence',
+      count: ways.length * own.length,
+      drive: { ...into, places: beside(ways) },
+    });
+    if (own.length === 0) return [];
+    if (v.fixing === 'staples') return [staples([-1, 1])];
+    return [
+      { stock: 'screw-roofing', count: own.length, drive: { ...into, places: own } },
+      { stock: 'washer-fender', count: own.length },
+      ...(v.fixing === 'more' ? [staples([1])] : []),
+    ];
+  });
+}
+
+/** A place along the row, or the nearest of a rail to it that is far enough from its ends. */
+const onRail = (x: number, { fromMm, toMm }: Rail): number =>
+  Math.max(fromMm + SCREW_IN_MM, Math.min(toMm - SCREW_IN_MM, x));
+
+/** The rail that lies over a place along the row, or the nearest to it. */
+function over(x: number, rails: readonly Rail[]): Rail | undefined {
+  const off = (rail: Rail): number => Math.abs(onRail(x, rail) - x);
+  return rails.reduce<Rail | undefined>((best, rail) => (best && off(best) <= off(rail) ? best : rail), undefined);
 }
 
 const railsAt = (rails: readonly Rail[], level: Rail['level'], side: number, fromMm: number, toMm: number): Rail[] =>
@@ -122,7 +154,7 @@ export function panelsBetween(t: Trellis, rails: readonly Rail[]): { parts: Part
         kind: 'panel to rail',
         places,
         parts: [part.id, ...held.map((one) => one.bar.id)],
-        fixings: panelFixings(t.v, places.length),
+        fixings: panelFixings(t.v, part.id, [0, -1, 0], places, held),
       });
     }
   });
@@ -165,7 +197,7 @@ export function panelsBehind(
         kind: 'panel to rail',
         places,
         parts: [part.id, ...held.map((one) => one.bar.id)],
-        fixings: panelFixings(t.v, places.length),
+        fixings: panelFixings(t.v, part.id, [0, -side, 0], places, held),
       });
     }
     for (const [n, post] of posts.entries()) {
@@ -215,7 +247,7 @@ export function layShelves(t: Trellis, rails: readonly Rail[]): { parts: Part[];
       };
       parts.push(strip);
       const held = t.sides.map((side) => railsAt(rails, level, side, from, from + length));
-      const edges = held.flatMap((some, n) =>
+      const edges = held.map((some, n) =>
         alongPlaces(cornerOf(strip)[0], length, rowMmOf(t), some).map((x): Point => [
           x,
           t.y + ((t.sides[n] as number) * (t.postMm + t.rail.thickMm)) / 2,
@@ -225,9 +257,24 @@ export function layShelves(t: Trellis, rails: readonly Rail[]): { parts: Part[];
       joints.push({
         id: `${strip.id}-rails`,
         kind: 'shelf to rail',
-        places: edges,
+        places: edges.flat(),
         parts: [strip.id, ...held.flat().map((one) => one.bar.id)],
-        fixings: [{ stock: 'staple-fence', count: edges.length }],
+        fixings: held.flatMap((some, n) =>
+          some.flatMap((rail): Fixing[] => {
+            const own = (edges[n] ?? [])
+              .filter((place) => rail === over(place[0], some))
+              .map(([x, y, z]): Point => [onRail(x, rail), y, z]);
+            return own.length === 0
+              ? []
+              : [
+                  {
+                    stock: 'staple-fence',
+                    count: own.length,
+                    drive: { through: strip.id, into: rail.bar.id, way: [0, 0, -1], places: own },
+                  },
+                ];
+          }),
+        ),
       });
     });
   }

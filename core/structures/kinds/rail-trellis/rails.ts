@@ -128,7 +128,7 @@ export function railJoints(t: Trellis, rails: readonly Rail[], posts: readonly B
           kind: 'rail to post',
           places: [-1, 1].map((way) => [at + inset(one, at), face, one.bar.from[2] + (way * t.rail.wideMm) / 4]),
           parts: [one.bar.id, post.id],
-          fixings: [{ stock: screw, count: 2 }],
+          fixings: [{ stock: screw, count: 2, drive: { through: one.bar.id, into: post.id, way: [0, -one.side, 0] } }],
         },
       ];
     }),

@@ -70,14 +70,14 @@ export function placeBraces(
           kind: 'brace to post',
           places: [add(add(brace.from, inward), scale(up, (lap / 2) * Math.SQRT2))],
           parts: [id, post.id],
-          fixings: [{ stock: screw, count: 2 }],
+          fixings: [{ stock: screw, count: 2, drive: { through: id, into: post.id, way: [0, -face, 0] } }],
         },
         {
           id: `${id}-head`,
           kind: 'brace to beam',
           places: [add(add(brace.to, inward), scale(up, -(f.wood.beamWideMm / 2) * Math.SQRT2))],
           parts: [id, beam.id],
-          fixings: [{ stock: screw, count: 2 }],
+          fixings: [{ stock: screw, count: 2, drive: { through: id, into: beam.id, way: [0, -face, 0] } }],
         },
       );
     }

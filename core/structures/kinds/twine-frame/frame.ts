@@ -1,4 +1,5 @@
-import type { Joint } from '../../../design/design';
+import { stockOf } from '../../../catalogue/catalogue';
+import type { Drive, Fixing, Joint } from '../../../design/design';
 import type { EndCut } from '../../../design/end-cut';
 import type { Bar, Hole } from '../../../design/shapes/bar';
 import { add, ALONG, UP, type Point } from '../../../geometry/space';
@@ -74,6 +75,9 @@ export function onBeam(f: Frame, along: number, downMm: number): Point {
   return [foot[0], f.y, f.topAt(along) - downMm / (f.lie.level ? 1 : Math.cos(f.slope))];
 }
 
+/** Square to the beam, upwards. */
+export const beamUp = (f: Frame): Point => (f.lie.level ? UP : [-Math.sin(f.slope), 0, Math.cos(f.slope)]);
+
 export function placeBeam(f: Frame, piece: Stretch, index: number, eyes: readonly number[]): Bar {
   const half = f.wood.beamWideMm / 2;
   const holes = (f.v.rows === 2 ? [] : eyes)
@@ -86,7 +90,7 @@ export function placeBeam(f: Frame, piece: Stretch, index: number, eyes: readonl
     stock: f.wood.stock,
     wideMm: f.wood.beamWideMm,
     thickMm: f.wood.thickMm,
-    wide: f.lie.level ? UP : [-Math.sin(f.slope), 0, Math.cos(f.slope)],
+    wide: beamUp(f),
     from: onBeam(f, piece.fromMm, half),
     to: onBeam(f, piece.toMm, half),
     cutMm: piece.toMm - piece.fromMm,
@@ -109,6 +113,61 @@ export function beamOver(beams: readonly LaidBeam[], at: number): Bar {
   return beam.bar;
 }
 
+/** Aslant screws start this far over the joint and lean so far from plumb; holes of a bracket are this far from its bend (from memory). mm. */
+const ASLANT_UP_MM = inches(1);
+const ASLANT_RAD = Math.PI / 6;
+const BRACKET_HOLES_MM = [22, 42] as const;
+/** How far a bracket reaches along the beam from the face of a post. mm. */
+export const BRACKET_MM = 50;
+
+/** The side of a post on which the bracket sits: inward of the frame, or towards the beam that ends there. */
+export const bracketSide = (index: number, posts: number): 1 | -1 => (index === posts - 1 ? -1 : 1);
+
+/**
+ * A beam stands on end grain: two screws aslant, one from each of its faces, keep it there, and a bracket in
+ * the corner carries the pull (common practice, no source). `end` tells which way a beam goes that ends here.
+ */
+function topFixings(f: Frame, post: Bar, index: number, { bar }: LaidBeam, end: 1 | -1 | null): Fixing[] {
+  const way = end ?? bracketSide(index, f.postsAt.length);
+  const [x, y, z] = post.to;
+  const [half, thick] = [f.wood.postWideMm / 2, f.wood.thickMm / 2];
+  const off = end === null ? [-0.4 * half, 0.1 * half] : [0.25 * half, 0.7 * half];
+  const aslant = ([-1, 1] as const).map((face, n): Drive => ({
+    through: bar.id,
+    into: post.id,
+    way: [0, -face * Math.sin(ASLANT_RAD), -Math.cos(ASLANT_RAD)],
+    places: [[x + way * (off[n] as number), y + face * thick, z + Math.min(ASLANT_UP_MM, 0.6 * f.wood.beamWideMm)]],
+  }));
+  const corner = x + way * half;
+  const rise = f.lie.level ? 0 : Math.tan(f.slope);
+  const bracketScrew = (holdMm: number): string =>
+    stockOf(f.setting.catalogue, 'screw-bracket', 'piece').lengthMm < holdMm - 2 ? 'screw-bracket' : 'screw-20';
+  return [
+    ...aslant.map((drive): Fixing => ({ stock: 'screw-short', count: 1, drive })),
+    { stock: 'l-bracket', count: 1 },
+    {
+      stock: bracketScrew(f.wood.beamWideMm),
+      count: BRACKET_HOLES_MM.length,
+      drive: {
+        through: null,
+        into: bar.id,
+        way: UP,
+        places: BRACKET_HOLES_MM.map((mm): Point => [corner + way * mm, y, z + way * mm * rise]),
+      },
+    },
+    {
+      stock: bracketScrew(f.wood.postWideMm),
+      count: BRACKET_HOLES_MM.length,
+      drive: {
+        through: null,
+        into: post.id,
+        way: [-way, 0, 0],
+        places: BRACKET_HOLES_MM.map((mm): Point => [corner, y, z - mm]),
+      },
+    },
+  ];
+}
+
 export function postJoints(f: Frame, posts: readonly Bar[], beams: readonly LaidBeam[]): Joint[] {
   return posts.flatMap((post, i): Joint[] => {
     const on = beams.filter((beam) => liesOver(beam, f.postsAt[i] as number));
@@ -118,11 +177,7 @@ export function postJoints(f: Frame, posts: readonly Bar[], beams: readonly Laid
         kind: 'post to beam',
         places: [post.to],
         parts: [post.id, ...on.map((beam) => beam.bar.id)],
-        fixings: [
-          { stock: 'screw-long', count: 2 * on.length },
-          { stock: 'l-bracket', count: on.length },
-          { stock: 'screw-bracket', count: 4 * on.length },
-        ],
+        fixings: on.flatMap((beam, n) => topFixings(f, post, i, beam, on.length === 1 ? null : n === 0 ? -1 : 1)),
       },
       ...(isScrewed(f, i)
         ? [
@@ -131,7 +186,14 @@ export function postJoints(f: Frame, posts: readonly Bar[], beams: readonly Laid
               kind: 'post to bed',
               places: [add(post.from, [0, 0, post.buriedMm / 4]), add(post.from, [0, 0, (post.buriedMm * 3) / 4])],
               parts: [post.id],
-              fixings: [{ stock: screwThrough(f.setting, BED_BOARD_MM, f.wood.thickMm), count: 4 }],
+              fixings: [
+                {
+                  stock: screwThrough(f.setting, BED_BOARD_MM, f.wood.thickMm),
+                  count: 4,
+                  // From outside through the end board of the bed.
+                  drive: { through: null, into: post.id, way: [i === 0 ? 1 : -1, 0, 0] as const, skipMm: BED_BOARD_MM },
+                },
+              ],
             },
           ]
         : []),

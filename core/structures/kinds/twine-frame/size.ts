@@ -16,7 +16,18 @@ import { equalBays } from '../../rules/spacing';
 import { placeStations } from '../../rules/stations';
 import { ripPlan, spareBraceMm, woodOf, type StripPiece } from './board';
 import { braceScrews, placeBraces } from './braces';
-import { baySpan, carriesOf, isScrewed, placeBeam, placePost, postJoints, type Frame, type LaidBeam } from './frame';
+import {
+  baySpan,
+  BRACKET_MM,
+  bracketSide,
+  carriesOf,
+  isScrewed,
+  placeBeam,
+  placePost,
+  postJoints,
+  type Frame,
+  type LaidBeam,
+} from './frame';
 import { footingOf, type TwineFrameValues } from './knobs';
 import { EYE_IN_MM, placeArms, placeSkirt, placesAlong, placeStrings } from './strings';
 
@@ -89,7 +100,14 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Built<
   const keep = wood.postWideMm / 2 + inches(0.5);
   const first = (postsAt[0] as number) + keep;
   const last = (postsAt.at(-1) as number) - keep;
-  const taken = [...postsAt.map((at) => takenBy(at, wood.postWideMm / 2)), ...braceScrews(f)];
+  const taken = [
+    ...postsAt.map((at) => takenBy(at, wood.postWideMm / 2)),
+    // Over the bracket in the corner of each post.
+    ...postsAt.map((at, i) =>
+      takenBy(at + bracketSide(i, postsAt.length) * ((wood.postWideMm + BRACKET_MM) / 2), BRACKET_MM / 2),
+    ),
+    ...braceScrews(f),
+  ];
   const eyes = wanted.map((at) => ({ wanted: at, ...nearestClear(at, taken, first, last) }));
 
   const posts = postsAt.map((at, i) => placePost(f, at, i));

@@ -5,16 +5,18 @@ import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import type { Part } from '../../../design/shapes/shapes';
 import { flatBase, type Sheet } from '../../../design/shapes/sheet';
-import { ALONG, reach, UP, type Point } from '../../../geometry/space';
+import { ALONG, reach, scale, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { screwThrough } from '../../rules/fixings';
 import { footAt } from '../../rules/lie';
 import { stringLength } from '../../rules/string-length';
-import { beamOver, onBeam, PILOT_MM, TWINE_HOLE_MM, type Frame, type LaidBeam } from './frame';
+import { beamOver, beamUp, onBeam, PILOT_MM, TWINE_HOLE_MM, type Frame, type LaidBeam } from './frame';
 
 /** Strings are looped round the stem this high; eyes sit this far in from the end of a cross arm (from memory). mm. */
 const LOOP_MM = inches(2);
 export const EYE_IN_MM = inches(1);
+/** Staples up a post, as shares of the height of the cloth (from memory). */
+const SKIRT_UP = [0.05, 0.35, 0.65, 0.95];
 const square: EndCut = { cut: 'square' };
 
 /** Where plants stand along the row, once for all rows that share a place. By a tape on the soil, mm. */
@@ -41,7 +43,7 @@ export function placeArms(
       stock: stock.id,
       from: [x, f.y - f.v.armLength / 2, z],
       to: [x, f.y + f.v.armLength / 2, z],
-      wide: ALONG,
+      wide: f.lie.level ? ALONG : [Math.cos(f.slope), 0, Math.sin(f.slope)],
       wideMm: stock.wideMm,
       thickMm: stock.thickMm,
       cutMm: f.v.armLength,
@@ -60,7 +62,13 @@ export function placeArms(
       kind: 'arm to beam',
       places: [onBeam(f, eyes[i] as number, 0)],
       parts: [arm.id, beamOver(beams, eyes[i] as number).id],
-      fixings: [{ stock: screwThrough(f.setting, stock.thickMm, f.wood.beamWideMm), count: 2 }],
+      fixings: [
+        {
+          stock: screwThrough(f.setting, stock.thickMm, f.wood.beamWideMm),
+          count: 2,
+          drive: { through: arm.id, into: beamOver(beams, eyes[i] as number).id, way: scale(beamUp(f), -1) },
+        },
+      ],
     })),
   };
 }
@@ -79,6 +87,7 @@ export function placeStrings(
     const place = along.indexOf(station.alongMm);
     const eye = eyes[place] as number;
     const onArm = f.v.rows > 1 && station.at[1] !== f.y;
+    const member = onArm ? (arms[place] as Bar) : beamOver(beams, eye);
     const under = onBeam(f, eye, onArm ? 0 : f.wood.beamWideMm);
     const top: Point = [under[0], station.at[1], under[2]];
     const loop: Point = [station.at[0], station.at[1], station.at[2] + LOOP_MM];
@@ -102,8 +111,11 @@ export function placeStrings(
       id: `eye-${i + 1}`,
       kind: onArm ? 'string to arm' : 'string to beam',
       places: [top],
-      parts: [id, onArm ? (arms[place] as Bar).id : beamOver(beams, eye).id],
-      fixings: f.v.hang === 'eye' ? [{ stock: 'screw-eye', count: 1 }] : [],
+      parts: [id, member.id],
+      fixings:
+        f.v.hang === 'eye'
+          ? [{ stock: 'screw-eye', count: 1, drive: { through: null, into: member.id, way: UP, places: [top] } }]
+          : [],
     });
   });
   return { parts, joints };
@@ -129,18 +141,22 @@ export function placeSkirt(f: Frame, posts: readonly Bar[]): { parts: Part[]; jo
     wireMm: cloth.wireMm,
     meshes: 0,
   };
+  const skirtPlaces = (post: Bar): Point[] =>
+    SKIRT_UP.map((share): Point => [post.to[0], y, post.from[2] + post.buriedMm + share * cloth.heightMm]);
   return {
     parts: [skirt],
     joints: posts.map((post) => ({
       id: `skirt-${post.id}`,
       kind: 'skirt to post',
-      places: [0.05, 0.35, 0.65, 0.95].map((share): Point => [
-        post.to[0],
-        y,
-        post.from[2] + post.buriedMm + share * cloth.heightMm,
-      ]),
+      places: skirtPlaces(post),
       parts: [skirt.id, post.id],
-      fixings: [{ stock: 'staple-fence', count: 4 }],
+      fixings: [
+        {
+          stock: 'staple-fence',
+          count: SKIRT_UP.length,
+          drive: { through: skirt.id, into: post.id, way: [0, -1, 0], places: skirtPlaces(post) },
+        },
+      ],
     })),
   };
 }

@@ -38,6 +38,11 @@ export interface WovenFrameFacts {
 const TURN_MM = 12;
 /** A pilot for a 1½″ round-headed nail near the edge of thin stock (from memory). mm. */
 const NAIL_MM = 2;
+/** Half of a nail is left standing for the thread, more where it would come out (from memory). mm. */
+function nailProud(setting: BedSetting, wood: Wood): number {
+  const long = stockOf(setting.catalogue, 'nail-round', 'piece').lengthMm;
+  return long - Math.min(long / 2, wood.thickMm - 2);
+}
 const END_MM = inches(6);
 /** A stake holds this much of a frame's side (from memory). mm. */
 const STAKE_UP_MM = inches(18);
@@ -285,7 +290,13 @@ function placeFrame(
     kind: 'corner halved',
     places: [at(side === left ? half : v.width - half, cross === foot ? half : v.height - half)],
     parts: [side.id, cross.id],
-    fixings: [{ stock: screwThrough(setting, wood.thickMm / 2, wood.thickMm / 2), count: 2 }],
+    fixings: [
+      {
+        stock: screwThrough(setting, wood.thickMm / 2, wood.thickMm / 2),
+        count: 2,
+        drive: { through: cross.id, into: side.id, way: minus(at(0, 0), at(0, 0, 1)) },
+      },
+    ],
   }));
   const parts: Part[] = [left, right, foot, head];
   const leg = Math.min(v.brace, (Math.min(v.width, v.height) - 4 * wood.wideMm) / 3);
@@ -320,7 +331,11 @@ function placeFrame(
         kind: 'brace to frame',
         places: [add(add(brace.from, lap), inward), add(minus(brace.to, lap), inward)],
         parts: [brace.id, side.id, cross.id],
-        fixings: [{ stock: screwThrough(setting, wood.thickMm, wood.thickMm), count: 4 }],
+        fixings: [side, cross].map((into) => ({
+          stock: screwThrough(setting, wood.thickMm, wood.thickMm),
+          count: 2,
+          drive: { through: brace.id, into: into.id, way: minus(at(0, 0, 1), at(0, 0)) },
+        })),
       });
     }
   }
@@ -335,7 +350,23 @@ function placeFrame(
       kind: 'nail in frame',
       places: bar.holes.map((hole) => add(bar.from, scale(unit(minus(bar.to, bar.from)), hole.atMm))),
       parts: [bar.id],
-      fixings: [{ stock: 'nail-round', count }],
+      fixings: [
+        {
+          stock: 'nail-round',
+          count,
+          drive: {
+            through: null,
+            into: bar.id,
+            way: minus(at(0, 0), at(0, 0, 1)),
+            places: bar.holes.map((hole) =>
+              add(
+                add(bar.from, scale(unit(minus(bar.to, bar.from)), hole.atMm)),
+                minus(at(0, 0, wood.thickMm / 2 + nailProud(setting, wood)), at(0, 0)),
+              ),
+            ),
+          },
+        },
+      ],
     });
   const proud = wood.thickMm / 2 + 3;
   const threads = [furrow(level, half, v.height - half, true), furrow(upright, half, v.width - half, false)].map(
@@ -412,7 +443,17 @@ function driveStakes(
         ),
       ),
       parts: [part.id, (sides[n] as Bar).id],
-      fixings: [{ stock: screwThrough(setting, wood.thickMm, stake.thickMm), count: 3 }],
+      fixings: [
+        {
+          stock: screwThrough(setting, wood.thickMm, stake.thickMm),
+          count: 3,
+          drive: {
+            through: (sides[n] as Bar).id,
+            into: part.id,
+            way: minus(onLeaf(leaf, 0, 0, 0), onLeaf(leaf, 0, 0, 1)),
+          },
+        },
+      ],
     })),
     posts: parts.map((part) => ({
       id: part.id,

@@ -1,0 +1,150 @@
+import fc from 'fast-check';
+import { CROPS } from '../crops/table';
+import { DEMO_PLAN } from '../demo/garden';
+import { computeStructure } from '../plan/compute';
+import type { Plan } from '../plan/plan';
+import { STANDING, type BedOutline } from '../site/bed';
+import { onPlan, VISITORS } from '../site/plot';
+import { SOILS, WINDS } from '../site/soil';
+import type { Stand } from '../site/stand';
+import type { Knob, Knobs } from './knob';
+import { KINDS } from './registry';
+import type { StructureKind } from './kind';
+
+/** Any value a knob admits; the limits themselves come up often. */
+function anyValue(knob: Knob): fc.Arbitrary<number | string> {
+  if (knob.type === 'choice') return fc.constantFrom(...knob.choices.map((choice) => choice.id));
+  if (knob.type === 'count') return fc.integer({ min: knob.min, max: knob.max });
+  return fc.oneof(fc.constantFrom(knob.min, knob.max), fc.double({ min: knob.min, max: knob.max, noNaN: true }));
+}
+/** Any settings of a kind: each knob set by hand or left to follow its suggestion. */
+export const anySettings = (knobs: Knobs) =>
+  fc.record(Object.fromEntries(Object.entries(knobs).map(([name, knob]) => [name, anyValue(knob)])), {
+    requiredKeys: [],
+  }) as fc.Arbitrary<Record<string, number | string>>;
+
+const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const anyBed = fc
+  .record({
+    lengthMm: mm(800, 20_000),
+    widthMm: mm(150, 3000),
+    heightMm: fc.constantFrom(0, 0, 280, 900),
+    outline: fc.constantFrom<BedOutline>(
+      { shape: 'rectangle' },
+      { shape: 'round' },
+      { shape: 'keyhole', notchLongMm: 600, notchDeepMm: 500 },
+    ),
+    standFrom: fc.constantFrom(...STANDING),
+    slope: fc.constantFrom(0, 0, 0.02, -0.05, 0.15),
+    xMm: fc.integer({ min: 0, max: 15_000 }),
+    yMm: fc.integer({ min: 0, max: 15_000 }),
+    turnDeg: fc.constantFrom(0, 30, 90),
+    grewBefore: fc.constant(['', '', '']),
+    soil: fc.constantFrom(...SOILS),
+    wind: fc.constantFrom(...WINDS),
+  })
+  .map(({ slope, ...bed }) => ({ ...bed, name: 'Bed', note: '', riseMm: bed.lengthMm * slope }));
+const anyPlantings = fc.array(fc.record({ crop: fc.constantFrom(...CROPS), count: fc.integer({ min: 1, max: 30 }) }), {
+  maxLength: 3,
+});
+
+/** Corners that wander, far enough from each other for the door, with soil that rises and falls. */
+const anyPath = fc
+  .record({
+    x: fc.integer({ min: 0, max: 15_000 }),
+    legs: fc.array(fc.record({ turn: mm(-2.4, 2.4), long: mm(400, 9000), rise: mm(-0.2, 0.2) }), {
+      minLength: 1,
+      maxLength: 5,
+    }),
+    closed: fc.boolean(),
+  })
+  .map(({ x, legs, closed }) => {
+    let [at, way] = [{ xMm: x, yMm: 4000, groundMm: 0 }, 0];
+    const spots = [at];
+    for (const leg of legs) {
+      way += leg.turn;
+      at = {
+        xMm: at.xMm + leg.long * Math.cos(way),
+        yMm: at.yMm + leg.long * Math.sin(way),
+        groundMm: at.groundMm + Math.round(leg.rise * leg.long),
+      };
+      spots.push(at);
+    }
+    const [first, last] = [spots[0], spots.at(-1)];
+    const apart = Math.hypot((first?.xMm ?? 0) - (last?.xMm ?? 0), (first?.yMm ?? 0) - (last?.yMm ?? 0));
+    return { on: 'path' as const, spots, closed: closed && spots.length > 2 && apart > 400 };
+  });
+
+/** Two beds beside each other, mostly; sometimes overlapping, past each other or askew. */
+const besideMm = fc.oneof(mm(500, 2500), mm(-800, 6000));
+const anyStand = (kind: StructureKind): fc.Arbitrary<Stand> =>
+  fc.oneof(
+    ...kind.stands.map((on): fc.Arbitrary<Stand> => {
+      if (on === 'bed') return fc.constant({ on, bed: 'bed' });
+      if (on === 'beds') return fc.constant({ on, beds: ['bed', 'other'] });
+      if (on === 'path') return anyPath;
+      if (on === 'run') return mm(0, 12_000).map((atMm) => ({ on, of: 'host', atMm }));
+      return fc.record({ xMm: mm(0, 9000), yMm: mm(0, 9000), turnDeg: mm(-180, 180) }).map((at) => ({ on, at }));
+    }),
+  );
+
+/** Of a kind that stands in a run, the run; of one that others stand in, up to three of them. */
+const HOST = KINDS.find((kind) => kind.hosts) as StructureKind;
+const GUEST = KINDS.find((kind) => kind.stands.includes('run')) as StructureKind;
+function anyTied(kind: StructureKind): fc.Arbitrary<Plan['structures']> {
+  const one = { plantings: [] as string[], name: 'Tied' };
+  if (kind.stands.includes('run'))
+    return fc
+      .record({ stand: anyPath, knobs: anySettings(HOST.knobs) })
+      .map((host) => [{ ...one, ...host, id: 'host', kind: HOST.id }]);
+  if (!kind.hosts) return fc.constant([]);
+  return fc.array(fc.record({ atMm: mm(0, 12_000), knobs: anySettings(GUEST.knobs) }), { maxLength: 3 }).map((guests) =>
+    guests.map(({ atMm, knobs }, i) => ({
+      ...one,
+      id: `g${i}`,
+      kind: GUEST.id,
+      stand: { on: 'run' as const, of: 's', atMm },
+      knobs,
+    })),
+  );
+}
+
+export const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
+  fc
+    .record({
+      knobs: anySettings(kind.knobs),
+      bed: anyBed,
+      other: fc.record({ bed: anyBed, beside: besideMm, along: mm(-2000, 2000), askew: fc.constantFrom(0, 0, 8, 90) }),
+      plantings: anyPlantings,
+      stand: anyStand(kind),
+      market: fc.constantFrom('imperial' as const, 'metric' as const),
+      visitors: fc.subarray([...VISITORS]),
+      others: anyTied(kind),
+    })
+    .map(({ knobs, bed, other, plantings, stand, market, visitors, others }) => {
+      const [xMm, yMm] = onPlan(bed, other.along, (bed.widthMm + other.bed.widthMm) / 2 + other.beside);
+      const carries = stand.on === 'bed' || stand.on === 'beds' ? plantings : [];
+      return {
+        ...DEMO_PLAN,
+        garden: { ...DEMO_PLAN.garden, market },
+        site: { ...DEMO_PLAN.site, visitors },
+        beds: [
+          { ...bed, id: 'bed' },
+          { ...other.bed, id: 'other', name: 'Other', xMm, yMm, turnDeg: bed.turnDeg + other.askew },
+        ],
+        plantings: carries.map(({ crop, count }, i) => ({
+          id: `p${i}`,
+          bed: 'bed',
+          crop: crop.id,
+          training: crop.trainings[i % crop.trainings.length]?.id ?? '',
+          count,
+        })),
+        structures: [
+          { id: 's', kind: kind.id, name: 'S', stand, plantings: carries.map((_one, i) => `p${i}`), knobs },
+          ...others,
+        ],
+      };
+    });
+
+/** What is computed of its first structure. */
+export const first = (plan: Plan) => computeStructure(plan, plan.structures[0] as Plan['structures'][number]);
