@@ -2,6 +2,7 @@ import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { TOOLS } from '../building/tools';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Design } from '../design/design';
@@ -130,6 +131,12 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
               expect(Math.max(...layout.cuts.map((cut) => cut.at + cut.measure))).toBeLessThanOrEqual(
                 layout.measure + 1e-6,
               );
+
+          // Every part comes on in one step, and no step is done with what is not on the list.
+          expect(steps.flatMap((step) => step.adds ?? []).toSorted()).toEqual(
+            design.parts.map((part) => part.id).toSorted(),
+          );
+          for (const tool of steps.flatMap((step) => step.uses ?? [])) expect(TOOLS[tool]).toBeTruthy();
 
           const cautions = steps.flatMap((step) => (step.caution ? [step.caution.code] : []));
           expect(cautions).toEqual([...new Set(cautions)]);

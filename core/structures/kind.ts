@@ -1,4 +1,5 @@
 import { byUrgency, type Verdict } from '../checks/check';
+import { COMMON_DOINGS, partsByStep, type Doings, type Tool } from '../building/tools';
 import type { Market } from '../catalogue/stock';
 import type { Design } from '../design/design';
 import type { Bed } from '../site/bed';
@@ -11,6 +12,9 @@ import type { Setting } from './setting';
 /** A step of building: said in order, with the people it takes and the caution where it belongs. */
 export interface Step {
   what: Fact;
+  /** The parts it adds, and what it is done with; filled in from what its kind does. */
+  adds?: readonly string[];
+  uses?: readonly Tool[];
   people: 1 | 2;
   waitHours?: number;
   caution?: Fact;
@@ -68,6 +72,8 @@ export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On
   /** The checks that concern it, in the order a gardener would ask. */
   checks(built: Built<F>, values: Values<K>, setting: Setting<PlaceOn<On>>): readonly (Verdict | null)[];
   steps(design: Design, values: Values<K>, setting: Setting<PlaceOn<On>>): readonly Step[];
+  /** What each of its steps adds and is done with. */
+  doings: Doings;
   season?(design: Design, values: Values<K>, setting: Setting<PlaceOn<On>>): readonly SeasonNote[];
   /** Changes of knobs that would mend a finding, by its code. */
   mends: Readonly<
@@ -109,6 +115,18 @@ export interface StructureKind {
   judge(sized: Sized, setting: Setting): Verdict[];
   /** The change of settings that mends a finding, or null where there is none. */
   mend(code: string, settings: Settings, sized: Sized, setting: Setting): Settings | null;
+}
+
+/** Every step with the parts it adds and what it is done with. */
+function doing(steps: readonly Step[], { id, doings }: { id: string; doings: Doings }, { parts }: Design): Step[] {
+  const all = { ...COMMON_DOINGS, ...doings };
+  const codes = steps.map((step) => step.what.code);
+  const adds = partsByStep(codes, all, parts);
+  return steps.map((step, i) => {
+    const done = all[step.what.code];
+    if (!done) throw new Error(`Nothing says what "${step.what.code}" of "${id}" is done with: add it to its doings.`);
+    return { ...step, adds: adds[i] ?? [], uses: done.uses };
+  });
 }
 
 /** A caution stands at the first step it belongs to, and is not said again. */
@@ -160,7 +178,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
         design,
         facts,
         knobs: states,
-        steps: cautionsOnce(measuredOut(kind.steps(design, values, setting), setting)),
+        steps: doing(cautionsOnce(measuredOut(kind.steps(design, values, setting), setting)), kind, design),
         season: [...(kind.season?.(design, values, setting) ?? []), ...commonSeason(design)],
       };
     },

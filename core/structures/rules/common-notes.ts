@@ -30,6 +30,7 @@ export const COMMON_PHRASES = {
     'Measure everything from one end with one steel tape, and call out the running figures: cloth tapes stretch, and lengths measured one after another add up their errors.',
   'step.tape.bed':
     'Measure everything from one end with one steel tape, and call out the running figures: cloth tapes stretch. Take levels from a string or a level, not from the rim of the bed.',
+  'step.unbrace': 'When that has passed, take the bracing off.',
   'season.base': 'Water at the base, early in the day: leaves that stay dry stay healthy.',
   'season.hot': 'In hot sun bare metal burns tender shoots: on such days shade young growth with a cloth.',
 } as const satisfies Phrases;

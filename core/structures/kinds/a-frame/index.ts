@@ -11,7 +11,7 @@ import { structureKind } from '../../kind';
 import { A_FRAME_KNOBS, BETWEEN_MM, MOST_LEAF_MM } from './knobs';
 import { A_FRAME_PHRASES } from './phrases';
 import { sizeAFrame, STEM_OUT_MM } from './size';
-import { aFrameSeason, aFrameSteps } from './steps';
+import { A_FRAME_DOINGS, aFrameSeason, aFrameSteps } from './steps';
 
 /** Two slatted or meshed leaves that fold flat for the winter. */
 export const kind = structureKind({
@@ -32,6 +32,7 @@ export const kind = structureKind({
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: aFrameSteps,
+  doings: A_FRAME_DOINGS,
   season: aFrameSeason,
   names: A_FRAME_NAMES,
   phrases: A_FRAME_PHRASES,

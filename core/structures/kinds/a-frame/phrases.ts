@@ -29,10 +29,10 @@ export const A_FRAME_PHRASES = {
   'count.pegs': 'One at each foot',
   'step.cut': 'Cut stiles and slats; the feet of the stiles at the angle on the list.',
   'step.lay':
-    'Lay the two stiles of a leaf on flat ground, {width} over all, and square them by the diagonals: {leaf} long.',
+    'Lay the two stiles of a leaf on flat ground, {width} over all, feet level with each other. They are square when both diagonals over all are {diagonal}.',
   'step.slats':
     'Screw the head slat on first, then the others downwards with {gauge} of gauge between them; two screws at each end, pre-drilled.',
-  'step.mesh': 'Screw the three cross rails on, then staple the mesh down both stiles, pulled smooth.',
+  'step.mesh': 'Staple the mesh down both stiles, pulled smooth, then screw the three cross rails on over it.',
   'step.hinge': 'Lay the leaves head to head, outer faces down, {gap} apart, and screw the two strap hinges across.',
   'step.open': 'Stand it up and open it until the feet are {spread} apart.',
   'step.tether': 'Turn the eyes in and make the tethers fast, both equally taut.',

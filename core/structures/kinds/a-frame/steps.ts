@@ -1,3 +1,4 @@
+import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
@@ -7,7 +8,7 @@ import type { AFrameValues } from './size';
 export function aFrameSteps(_design: Design, v: AFrameValues): Step[] {
   return [
     { what: fact('step.cut'), people: 1, caution: fact('care.saw') },
-    { what: fact('step.lay', { width: { mm: v.width }, leaf: { mm: v.leaf } }), people: 1 },
+    { what: fact('step.lay', { width: { mm: v.width }, diagonal: { mm: Math.hypot(v.width, v.leaf) } }), people: 1 },
     {
       what: v.infill === 'slats' ? fact('step.slats', { gauge: { mm: v.gauge } }) : fact('step.mesh'),
       people: 1,
@@ -25,3 +26,16 @@ export const aFrameSeason = (): SeasonNote[] => [
   { on: null, what: fact('season.lead') },
   { on: null, what: fact('season.fold') },
 ];
+
+/** What each step adds, and what it is done with. */
+export const A_FRAME_DOINGS: Doings = {
+  'step.cut': { uses: ['tape', 'square', 'bevel', 'saw', 'goggles', 'muffs'] },
+  'step.lay': { adds: ['stile'], uses: ['tape'] },
+  'step.slats': { adds: ['slat'], uses: ['spacer', 'drill'] },
+  'step.mesh': { adds: ['mesh', 'slat'], uses: ['snips', 'hammer', 'drill', 'gloves', 'goggles'] },
+  'step.hinge': { uses: ['drill', 'spacer'] },
+  'step.open': { uses: ['tape', 'gloves'] },
+  'step.tether': { adds: ['chain'], uses: ['drill', 'pliers', 'tape'] },
+  'step.pegs': { uses: ['mallet'] },
+  'step.plant': { uses: [] },
+};

@@ -17,7 +17,7 @@ import { GARDEN_FENCE_KNOBS, type PathSetting } from './knobs';
 import { GARDEN_FENCE_NAMES } from './names';
 import { GARDEN_FENCE_PHRASES } from './phrases';
 import { fenceOpenings, sizeGardenFence, type GardenFenceFacts } from './size';
-import { gardenFenceSeason, gardenFenceSteps } from './steps';
+import { GARDEN_FENCE_DOINGS, gardenFenceSeason, gardenFenceSteps } from './steps';
 
 const wholeInches = (mm: number): number => Math.floor(mm / inches(1)) * inches(1);
 
@@ -47,6 +47,7 @@ export const kind = structureKind({
     ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: 0 }),
   ],
   steps: gardenFenceSteps,
+  doings: GARDEN_FENCE_DOINGS,
   season: gardenFenceSeason,
   names: GARDEN_FENCE_NAMES,
   phrases: GARDEN_FENCE_PHRASES,

@@ -1,3 +1,4 @@
+import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
@@ -22,6 +23,7 @@ export function gardenFenceSteps(design: Design, v: GardenFenceValues): Step[] {
             ...(v.footing === 'tamped' ? {} : { caution: fact('care.cement') }),
           },
           { what: fact('step.between'), people: 1 },
+          ...(v.footing === 'tamped' ? [] : [{ what: fact('step.unbrace'), people: 1 } as const]),
         ] as const)
       : ([{ what: fact('step.drive', { depth: { mm: buried } }), people: 1, caution: fact('care.driving') }] as const)),
     ...(mesh && v.dig === 'buried'
@@ -44,3 +46,24 @@ export function gardenFenceSteps(design: Design, v: GardenFenceValues): Step[] {
 }
 
 export const gardenFenceSeason = (): SeasonNote[] => [{ on: '03-15', what: fact('season.walk') }];
+
+/** What each step adds, and what it is done with. */
+export const GARDEN_FENCE_DOINGS: Doings = {
+  'step.line': { uses: ['line', 'pegs', 'tape', 'chalk', 'plumb'] },
+  'step.drive': { adds: ['post'], uses: ['driver', 'level', 'gloves', 'goggles', 'muffs'] },
+  'step.set': { adds: ['gravel', 'post'], uses: ['hole digger', 'spade', 'level', 'bracing', 'tape'] },
+  'step.between': { uses: ['spade', 'level', 'line'] },
+  'step.trench': { uses: ['spade'] },
+  'step.brace': { adds: ['brace'], uses: ['saw', 'bevel', 'drill', 'tape'] },
+  'step.measure': { uses: ['tape'] },
+  'step.stretch': { adds: ['mesh'], uses: ['cutters', 'hammer', 'pliers', 'gloves', 'goggles'] },
+  'step.low': { adds: ['low mesh'], uses: ['snips', 'hammer', 'pliers'] },
+  'step.frames': {
+    adds: ['frame side', 'mesh'],
+    uses: ['saw', 'chisel', 'square', 'drill', 'snips', 'tape', 'goggles', 'gloves'],
+  },
+  'step.boards': { adds: ['board'], uses: ['saw', 'level', 'drill', 'spacer', 'tape'] },
+  'step.backfill': { uses: ['spade'] },
+  'step.apron': { adds: ['apron'], uses: ['mallet', 'gloves'] },
+  'step.caps': { uses: ['saw', 'line level', 'brush'] },
+};

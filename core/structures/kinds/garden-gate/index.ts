@@ -9,7 +9,7 @@ import { gateOpens, GARDEN_GATE_KNOBS } from './knobs';
 import { GARDEN_GATE_NAMES } from './names';
 import { GARDEN_GATE_PHRASES } from './phrases';
 import { sizeGardenGate } from './size';
-import { gardenGateSeason, gardenGateSteps } from './steps';
+import { GARDEN_GATE_DOINGS, gardenGateSeason, gardenGateSteps } from './steps';
 
 const wholeInches = (mm: number): number => Math.floor(mm / inches(1)) * inches(1);
 
@@ -39,6 +39,7 @@ export const kind = structureKind({
     v.filling === 'mesh' ? meshFixed({ by: 'screws' }) : null,
   ],
   steps: gardenGateSteps,
+  doings: GARDEN_GATE_DOINGS,
   season: gardenGateSeason,
   names: GARDEN_GATE_NAMES,
   phrases: GARDEN_GATE_PHRASES,

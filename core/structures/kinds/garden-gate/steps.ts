@@ -1,3 +1,4 @@
+import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
@@ -30,3 +31,16 @@ export const gardenGateSeason = (): SeasonNote[] => [
   { on: '03-15', what: fact('season.oil') },
   { on: null, what: fact('season.grass') },
 ];
+
+/** What each step adds, and what it is done with. */
+export const GARDEN_GATE_DOINGS: Doings = {
+  'step.measure': { uses: ['tape', 'plumb'] },
+  'step.cut': { uses: ['saw', 'chisel', 'square', 'tape', 'goggles', 'muffs'] },
+  'step.join': { adds: ['stile', 'rail'], uses: ['tape', 'drill', 'square'] },
+  'step.brace': { adds: ['brace'], uses: ['saw', 'bevel', 'drill', 'clamps'] },
+  'step.mesh': { adds: ['mesh'], uses: ['snips', 'drill', 'gloves', 'goggles'] },
+  'step.boards': { adds: ['board'], uses: ['drill', 'spacer'] },
+  'step.try': { uses: ['blocks'] },
+  'step.hang': { uses: ['blocks', 'drill', 'level'] },
+  'step.sill': { uses: ['spade'] },
+};

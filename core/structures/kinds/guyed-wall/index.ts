@@ -11,7 +11,7 @@ import { POST_MENDS } from '../../rules/timber-post';
 import { GUYED_WALL_KNOBS } from './knobs';
 import { GUYED_WALL_PHRASES } from './phrases';
 import { sizeGuyedWall } from './size';
-import { guyedWallSeason, guyedWallSteps } from './steps';
+import { GUYED_WALL_DOINGS, guyedWallSeason, guyedWallSteps } from './steps';
 
 /** Welded panels stapled to timber posts that are pulled plumb by guy wires. */
 export const kind = structureKind({
@@ -37,6 +37,7 @@ export const kind = structureKind({
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: guyedWallSteps,
+  doings: GUYED_WALL_DOINGS,
   season: guyedWallSeason,
   names: GUYED_WALL_NAMES,
   phrases: GUYED_WALL_PHRASES,

@@ -35,7 +35,6 @@ export const GUYED_WALL_PHRASES = {
   'step.line': 'Stretch a string line and mark {posts|post|posts} over {row}.',
   'step.dig': 'Dig {posts|hole|holes} {depth} deep.',
   'step.stand': 'Stand the end posts, plumb and braced both ways; then those between to the line.',
-  'step.unbrace': 'When that has passed, take the bracing off.',
   'step.trim':
     'Carry a level line along the posts and trim their tops to it, sloped a little so that water runs off; oil the cut ends. Dry oily rags flat outdoors: bundled they catch fire by themselves.',
   'step.guys':

@@ -1,3 +1,4 @@
+import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import { waitFor } from '../../rules/footing';
@@ -36,3 +37,16 @@ export const guyedWallSeason = (design: Design): SeasonNote[] => [
   ...(design.parts.some((part) => part.role === 'guy wire') ? [{ on: null, what: fact('season.guys') }] : []),
   { on: null, what: fact('season.canes') },
 ];
+
+/** What each step adds, and what it is done with. */
+export const GUYED_WALL_DOINGS: Doings = {
+  'step.line': { uses: ['line', 'pegs', 'tape', 'chalk', 'plumb'] },
+  'step.dig': { adds: ['gravel'], uses: ['hole digger', 'tape'] },
+  'step.stand': { adds: ['post'], uses: ['level', 'bracing', 'line'] },
+  'step.trim': { uses: ['line level', 'saw', 'brush', 'steps'] },
+  'step.guys': { adds: ['guy wire'], uses: ['drill', 'bar', 'pliers', 'snips', 'level', 'gloves', 'goggles'] },
+  'step.hang': { adds: ['panel'], uses: ['blocks', 'gloves', 'goggles'] },
+  'step.staple': { uses: ['hammer', 'pliers'] },
+  'step.canes': { adds: ['cane'], uses: ['knife', 'goggles'] },
+  'step.plant': { uses: [] },
+};

@@ -13,7 +13,7 @@ import { MESH_CAGE_KNOBS, placesIn } from './knobs';
 import { MESH_CAGE_NAMES } from './names';
 import { MESH_CAGE_PHRASES } from './phrases';
 import { sizeMeshCage } from './size';
-import { meshCageSeason, meshCageSteps } from './steps';
+import { MESH_CAGE_DOINGS, meshCageSeason, meshCageSteps } from './steps';
 
 /** A round cage of welded mesh for each plant. */
 export const kind = structureKind({
@@ -35,6 +35,7 @@ export const kind = structureKind({
     ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
   ],
   steps: meshCageSteps,
+  doings: MESH_CAGE_DOINGS,
   season: meshCageSeason,
   names: MESH_CAGE_NAMES,
   phrases: MESH_CAGE_PHRASES,

@@ -1,3 +1,4 @@
+import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { dayOfYear, monthDayOf } from '../../../site/sun/season';
 import { fact } from '../../../wording/say';
@@ -47,4 +48,16 @@ export const meshCageSeason = (_design: Design, v: MeshCageValues, setting: BedS
       what: fact('season.store', { room: { mm3: cut.diameterMm ** 2 * cut.overMm } }),
     },
   ];
+};
+
+/** What each step adds, and what it is done with. */
+export const MESH_CAGE_DOINGS: Doings = {
+  'step.unroll': { adds: ['mesh'], uses: ['snips', 'tape', 'gloves', 'goggles'] },
+  'step.windows': { uses: ['snips', 'pliers'] },
+  'step.legs': { uses: ['snips'] },
+  'step.roll': { uses: ['gloves', 'tape'] },
+  'step.hook': { uses: ['pliers'] },
+  'step.ties': { uses: ['pliers', 'snips'] },
+  'step.place': { uses: ['tape'] },
+  'step.rods': { adds: ['rod'], uses: ['mallet', 'pliers', 'goggles'] },
 };

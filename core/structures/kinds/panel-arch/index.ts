@@ -15,7 +15,7 @@ import { PANEL_ARCH_KNOBS } from './knobs';
 import { PANEL_ARCH_NAMES } from './names';
 import { PANEL_ARCH_PHRASES } from './phrases';
 import { sizePanelArch } from './size';
-import { panelArchSeason, panelArchSteps } from './steps';
+import { PANEL_ARCH_DOINGS, panelArchSeason, panelArchSteps } from './steps';
 
 /** A panel (or hoops with mesh) bent over the way between two beds, or over a path on open ground. */
 export const kind = structureKind({
@@ -43,6 +43,7 @@ export const kind = structureKind({
     }),
   ],
   steps: panelArchSteps,
+  doings: PANEL_ARCH_DOINGS,
   season: panelArchSeason,
   names: PANEL_ARCH_NAMES,
   phrases: PANEL_ARCH_PHRASES,

@@ -1,3 +1,4 @@
+import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { bendMarks } from '../../../geometry/curve';
 import { fact } from '../../../wording/say';
@@ -65,3 +66,19 @@ export const panelArchSeason = (design: Design): SeasonNote[] => [
   { on: null, what: fact('season.check') },
   ...(design.stations.length > 0 ? [{ on: null, what: fact('season.clear') }] : []),
 ];
+
+/** What each step adds, and what it is done with. */
+export const PANEL_ARCH_DOINGS: Doings = {
+  'step.mark': { uses: ['line', 'pegs', 'tape'] },
+  'step.drive': { adds: ['post'], uses: ['driver', 'level', 'gloves', 'goggles', 'muffs', 'tape'] },
+  'step.carry': { uses: ['gloves', 'goggles'] },
+  'step.bend': { adds: ['panel:panel-1'], uses: ['gloves', 'goggles'] },
+  'step.lift': { uses: ['blocks', 'tape'] },
+  'step.tie': { uses: ['pliers', 'snips'] },
+  'step.seam': { adds: ['panel'], uses: ['pliers', 'snips', 'gloves'] },
+  'step.ends': { uses: ['pliers', 'gloves', 'goggles'] },
+  'step.hoops': { adds: ['hoop'], uses: ['tape', 'chalk', 'level', 'mallet'] },
+  'step.purlin': { adds: ['purlin'], uses: ['saw', 'pliers', 'steps'] },
+  'step.mesh': { adds: ['mesh'], uses: ['snips', 'pliers', 'gloves', 'goggles'] },
+  'step.plant': { uses: [] },
+};

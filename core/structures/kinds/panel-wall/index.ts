@@ -11,7 +11,7 @@ import { isOffered } from '../../setting';
 import { PANEL_WALL_KNOBS } from './knobs';
 import { PANEL_WALL_PHRASES } from './phrases';
 import { MOST_OPEN_GAP_MM, sizePanelWall } from './size';
-import { panelWallSeason, panelWallSteps } from './steps';
+import { PANEL_WALL_DOINGS, panelWallSeason, panelWallSteps } from './steps';
 
 /** Welded panels on driven, studded steel posts. */
 export const kind = structureKind({
@@ -39,6 +39,7 @@ export const kind = structureKind({
     }),
   ],
   steps: panelWallSteps,
+  doings: PANEL_WALL_DOINGS,
   season: panelWallSeason,
   names: PANEL_WALL_NAMES,
   phrases: PANEL_WALL_PHRASES,

@@ -1,3 +1,4 @@
+import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
@@ -29,3 +30,17 @@ export const panelWallSeason = (_design: Design, v: PanelWallValues): SeasonNote
   ...(v.fixing === 'tie' || v.fixing === 'uv' ? [{ on: null, what: fact('season.perish') }] : []),
   { on: null, what: fact('season.clear') },
 ];
+
+/** What each step adds, and what it is done with. */
+export const PANEL_WALL_DOINGS: Doings = {
+  'step.line': { uses: ['line', 'pegs', 'tape', 'chalk'] },
+  'step.ends': { adds: ['post'], uses: ['driver', 'level', 'gloves', 'goggles', 'muffs', 'tape'] },
+  'step.between': { uses: ['driver', 'level', 'line level', 'gloves', 'goggles', 'muffs'] },
+  'step.cut-panel': { uses: ['cutters', 'tape', 'gloves', 'goggles'] },
+  'step.hang': { adds: ['panel', 'line wire'], uses: ['blocks', 'gloves', 'goggles'] },
+  'step.fix': { uses: ['pliers'] },
+  'step.lap': { uses: ['pliers', 'snips'] },
+  'step.net': { adds: ['fine mesh'], uses: ['knife'] },
+  'step.cap': { uses: ['pliers', 'gloves', 'goggles'] },
+  'step.plant': { uses: [] },
+};

@@ -14,7 +14,7 @@ import { RAIL_TRELLIS_KNOBS } from './knobs';
 import { RAIL_TRELLIS_PHRASES } from './phrases';
 import { bayForTwo } from './rails';
 import { sizeRailTrellis } from './size';
-import { railTrellisSeason, railTrellisSteps } from './steps';
+import { RAIL_TRELLIS_DOINGS, railTrellisSeason, railTrellisSteps } from './steps';
 
 /** Heavy posts with two rails a side and welded panels between them. */
 export const kind = structureKind({
@@ -35,6 +35,7 @@ export const kind = structureKind({
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: railTrellisSteps,
+  doings: RAIL_TRELLIS_DOINGS,
   season: railTrellisSeason,
   names: RAIL_TRELLIS_NAMES,
   phrases: RAIL_TRELLIS_PHRASES,

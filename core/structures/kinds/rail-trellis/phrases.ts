@@ -49,6 +49,12 @@ export const RAIL_TRELLIS_PHRASES = {
   'step.level': 'From a mark {gap} above the soil at the high point, carry a level line along all posts.',
   'step.rails':
     'Measure from post to post again, as they stand, and cut the rails to that. Screw the bottom rails to the line, each end pre-drilled; set the top rails with a spacer block so that the gap is the same everywhere. Start one side with the short rail.',
+  'step.rails.front':
+    'Measure from post to post again, as they stand, and cut the front rails to that. Screw the bottom rail to the line, each end pre-drilled; set the top rail with a spacer block so that the gap is the same everywhere. Leave the back rails off until the panels are on.',
+  'step.panels.inside':
+    'From behind, set each panel between its posts against the inner faces of the front rails, cut beside a wire, and fix it to them with screws and washers, top and bottom.',
+  'step.rails.back':
+    'Now the back rails, cut to the posts as they stand, at the same heights as the front ones. Start with the short rail, so that no post has all its rails broken on it.',
   'step.trim': 'Lay the {block} block on the top rail, mark every post on all faces and cut the tops to one height.',
   'step.caps': 'Cap the posts.',
   'step.remeasure':

@@ -1,3 +1,4 @@
+import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import { waitFor } from '../../rules/footing';
@@ -7,6 +8,8 @@ import type { RailTrellisValues } from './knobs';
 /** End posts, the line, level along all posts, rails, then everything else cut to what was built. */
 export function railTrellisSteps(design: Design, v: RailTrellisValues): Step[] {
   const posts = design.posts.length;
+  // Panels that stand inside the front rails are screwed on from behind, before the back rails close the slot.
+  const slotted = v.hang === 'between' && v.railSides === 'both';
   const cement = v.footing === 'tamped' ? {} : { caution: fact('care.cement') };
   return [
     { what: fact('step.locate'), people: 1, caution: fact('care.services') },
@@ -14,12 +17,14 @@ export function railTrellisSteps(design: Design, v: RailTrellisValues): Step[] {
     { what: fact('step.dig', { posts, depth: { mm: v.depth + v.gravel }, gravel: { mm: v.gravel } }), people: 1 },
     { what: fact('step.ends'), people: 2 },
     { what: fact(`step.footing.${v.footing}`), people: 1, ...waitFor(v.footing), ...cement },
+    ...(v.footing === 'tamped' ? [] : [{ what: fact('step.unbrace'), people: 1 } as const]),
     { what: fact('step.level', { gap: { mm: v.gap } }), people: 2 },
-    { what: fact('step.rails'), people: 2, caution: fact('care.saw') },
+    { what: fact(slotted ? 'step.rails.front' : 'step.rails'), people: 2, caution: fact('care.saw') },
     { what: fact('step.trim', { block: { mm: v.topBlock } }), people: 1, caution: fact('care.saw') },
     ...(v.caps === 'cap' ? [{ what: fact('step.caps'), people: 1 } as const] : []),
     { what: fact('step.remeasure'), people: 1 },
-    { what: fact('step.panels'), people: 2, caution: fact('care.panel') },
+    { what: fact(slotted ? 'step.panels.inside' : 'step.panels'), people: 2, caution: fact('care.panel') },
+    ...(slotted ? [{ what: fact('step.rails.back'), people: 2 } as const] : []),
     ...(design.parts.some((part) => part.role === 'shelf')
       ? [{ what: fact('step.shelves'), people: 1, caution: fact('care.panel') } as const]
       : []),
@@ -32,3 +37,24 @@ export const railTrellisSeason = (): SeasonNote[] => [
   { on: null, what: fact('season.storm') },
   { on: null, what: fact('season.oil') },
 ];
+
+/** What each step adds, and what it is done with. */
+export const RAIL_TRELLIS_DOINGS: Doings = {
+  'step.line': { uses: ['line', 'pegs', 'tape', 'chalk', 'plumb'] },
+  'step.dig': { adds: ['gravel'], uses: ['hole digger', 'tape'] },
+  'step.ends': { adds: ['post'], uses: ['level', 'bracing', 'line', 'spacer'] },
+  'step.level': { uses: ['line level', 'tape', 'chalk'] },
+  'step.rails': { adds: ['rail'], uses: ['saw', 'tape', 'drill', 'clamps', 'spacer', 'goggles', 'muffs'] },
+  'step.rails.front': {
+    adds: ['rail:rail-front'],
+    uses: ['saw', 'tape', 'drill', 'clamps', 'spacer', 'goggles', 'muffs'],
+  },
+  'step.rails.back': { adds: ['rail:rail-back'], uses: ['saw', 'tape', 'drill', 'clamps', 'spacer'] },
+  'step.trim': { uses: ['saw', 'square', 'spacer', 'chalk', 'steps'] },
+  'step.caps': { uses: ['hammer'] },
+  'step.remeasure': { uses: ['tape'] },
+  'step.panels.inside': { adds: ['panel'], uses: ['cutters', 'drill', 'gloves', 'goggles'] },
+  'step.panels': { adds: ['panel'], uses: ['cutters', 'drill', 'gloves', 'goggles'] },
+  'step.shelves': { adds: ['shelf'], uses: ['cutters', 'hammer', 'gloves', 'goggles'] },
+  'step.plant': { uses: [] },
+};

@@ -8,7 +8,7 @@ import { structureKind } from '../../kind';
 import { LEAST_RADIUS_MM, mostTie, TEPEE_KNOBS } from './knobs';
 import { TEPEE_PHRASES } from './phrases';
 import { sizeTepee } from './size';
-import { tepeeSeason, tepeeSteps } from './steps';
+import { TEPEE_DOINGS, tepeeSeason, tepeeSteps } from './steps';
 
 /** Poles lashed at the top over a ring bed. */
 export const kind = structureKind({
@@ -27,6 +27,7 @@ export const kind = structureKind({
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: tepeeSteps,
+  doings: TEPEE_DOINGS,
   season: tepeeSeason,
   names: TEPEE_NAMES,
   phrases: TEPEE_PHRASES,

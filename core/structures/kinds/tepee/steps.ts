@@ -1,3 +1,4 @@
+import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
@@ -50,3 +51,17 @@ export function tepeeSeason(_design: Design, v: TepeeValues, _setting: BedSettin
     { on: null, what: fact('season.store') },
   ];
 }
+
+/** What each step adds, and what it is done with. */
+export const TEPEE_DOINGS: Doings = {
+  'step.mark': { uses: ['pegs', 'line', 'tape'] },
+  'step.dig': { uses: ['spade'] },
+  'step.tripod': { adds: ['lashing', 'pole:pole-1', 'pole:pole-2', 'pole:pole-3'], uses: ['tape'] },
+  'step.raise': { uses: ['gloves'] },
+  'step.lay': { adds: ['pole'], uses: ['gloves'] },
+  'step.wind': { uses: [] },
+  'step.push': { uses: ['bar', 'mallet'] },
+  'step.ladder': { adds: ['ladder string'], uses: ['knife', 'tape'] },
+  'step.ladder.door': { adds: ['ladder string'], uses: ['knife', 'tape'] },
+  'step.plant': { uses: [] },
+};

@@ -12,7 +12,7 @@ import { structureKind } from '../../kind';
 import { TWINE_FRAME_KNOBS } from './knobs';
 import { TWINE_FRAME_PHRASES } from './phrases';
 import { sizeTwineFrame } from './size';
-import { twineFrameSeason, twineFrameSteps } from './steps';
+import { TWINE_FRAME_DOINGS, twineFrameSeason, twineFrameSteps } from './steps';
 
 /** Two uprights and a beam, a string to a plant. */
 export const kind = structureKind({
@@ -36,6 +36,7 @@ export const kind = structureKind({
     }),
   ],
   steps: twineFrameSteps,
+  doings: TWINE_FRAME_DOINGS,
   season: twineFrameSeason,
   names: TWINE_FRAME_NAMES,
   phrases: TWINE_FRAME_PHRASES,

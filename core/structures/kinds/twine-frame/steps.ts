@@ -1,3 +1,4 @@
+import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import { waitFor } from '../../rules/footing';
@@ -36,6 +37,7 @@ export function twineFrameSteps(design: Design, v: TwineFrameValues): Step[] {
           } as const,
         ]
       : []),
+    ...(toDig > 0 && footing !== 'tamped' ? [{ what: fact('step.unbrace'), people: 1 } as const] : []),
     { what: fact('step.remeasure'), people: 1 },
     { what: fact('step.beam'), people: 2, caution: fact('care.lift') },
     ...(braced ? [{ what: fact('step.braces'), people: 1 } as const] : []),
@@ -54,3 +56,22 @@ export function twineFrameSeason(_design: Design, v: TwineFrameValues): SeasonNo
     { on: null, what: fact(v.twine === 'natural' ? 'season.compost' : 'season.unpick') },
   ];
 }
+
+/** What each step adds, and what it is done with. */
+export const TWINE_FRAME_DOINGS: Doings = {
+  'step.rip': { uses: ['saw bench', 'tape', 'goggles', 'muffs', 'mask'] },
+  'step.cut-strips': { uses: ['saw', 'square', 'tape'] },
+  'step.cut': { uses: ['saw', 'square', 'tape', 'goggles', 'muffs'] },
+  'step.dig': { uses: ['hole digger', 'line', 'pegs', 'tape'] },
+  'step.screw-bed': { adds: ['post'], uses: ['level', 'drill', 'clamps'] },
+  'step.stand': { adds: ['post'], uses: ['level', 'bracing', 'line'] },
+  'step.remeasure': { uses: ['tape', 'saw'] },
+  'step.beam': { adds: ['beam'], uses: ['drill', 'steps', 'square'] },
+  'step.braces': { adds: ['brace'], uses: ['saw', 'bevel', 'drill', 'clamps'] },
+  'step.arms': { adds: ['cross arm'], uses: ['drill', 'square', 'tape'] },
+  'step.eyes': { uses: ['drill', 'tape', 'steps'] },
+  'step.holes': { uses: ['drill', 'tape', 'steps'] },
+  'step.strings': { adds: ['string'], uses: ['knife', 'tape'] },
+  'step.skirt': { adds: ['wind skirt'], uses: ['hammer', 'knife'] },
+  'step.train': { uses: [] },
+};

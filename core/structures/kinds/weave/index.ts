@@ -8,7 +8,7 @@ import { structureKind } from '../../kind';
 import { WEAVE_KNOBS } from './knobs';
 import { WEAVE_PHRASES } from './phrases';
 import { sizeWeave } from './size';
-import { weaveSeason, weaveSteps } from './steps';
+import { WEAVE_DOINGS, weaveSeason, weaveSteps } from './steps';
 
 /** Posts, and twine that is woven along both sides as the plants grow. */
 export const kind = structureKind({
@@ -25,6 +25,7 @@ export const kind = structureKind({
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: weaveSteps,
+  doings: WEAVE_DOINGS,
   season: weaveSeason,
   names: WEAVE_NAMES,
   phrases: WEAVE_PHRASES,

@@ -1,3 +1,4 @@
+import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
 import { fact } from '../../../wording/say';
@@ -42,3 +43,13 @@ export function weaveSeason(_design: Design, v: WeaveValues, setting: BedSetting
     { on: null, what: fact(v.twine === 'natural' ? 'season.compost' : 'season.unpick') },
   ];
 }
+
+/** What each step adds, and what it is done with. */
+export const WEAVE_DOINGS: Doings = {
+  'step.line': { uses: ['line', 'pegs', 'tape', 'chalk'] },
+  'step.drive': { adds: ['post', 'stake'], uses: ['driver', 'level', 'gloves', 'goggles', 'muffs', 'tape'] },
+  'step.cap': { uses: [] },
+  'step.plant': { uses: [] },
+  'step.pass': { adds: ['pass'], uses: ['knife', 'tape'] },
+  'step.strings': { adds: ['pass'], uses: ['knife', 'tape'] },
+};

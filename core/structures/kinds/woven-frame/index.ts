@@ -12,7 +12,7 @@ import { structureKind } from '../../kind';
 import { mostFrame, WOVEN_FRAME_KNOBS } from './knobs';
 import { WOVEN_FRAME_PHRASES } from './phrases';
 import { sizeWovenFrame } from './size';
-import { wovenFrameSeason, wovenFrameSteps } from './steps';
+import { WOVEN_FRAME_DOINGS, wovenFrameSeason, wovenFrameSteps } from './steps';
 import { nailsAlong } from './weave-path';
 
 /** Light frames with thread woven between nails, cut off with the vines in autumn. */
@@ -32,6 +32,7 @@ export const kind = structureKind({
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: wovenFrameSteps,
+  doings: WOVEN_FRAME_DOINGS,
   season: wovenFrameSeason,
   names: WOVEN_FRAME_NAMES,
   phrases: WOVEN_FRAME_PHRASES,

@@ -1,3 +1,4 @@
+import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
@@ -32,3 +33,15 @@ export const wovenFrameSeason = (): SeasonNote[] => [
   { on: null, what: fact('season.thread') },
   { on: null, what: fact('season.store') },
 ];
+
+/** What each step adds, and what it is done with. */
+export const WOVEN_FRAME_DOINGS: Doings = {
+  'step.cut': { uses: ['saw', 'chisel', 'square', 'tape', 'goggles', 'muffs'] },
+  'step.square': { adds: ['frame side'], uses: ['tape', 'square', 'drill'] },
+  'step.brace': { adds: ['brace'], uses: ['saw', 'bevel', 'drill'] },
+  'step.nails': { uses: ['dividers', 'hammer', 'tape'] },
+  'step.join': { uses: ['drill', 'tape', 'mallet'] },
+  'step.stakes': { adds: ['stake'], uses: ['mallet', 'level', 'drill'] },
+  'step.weave': { adds: ['thread'], uses: ['knife'] },
+  'step.plant': { uses: [] },
+};
