@@ -2,6 +2,8 @@ import type { NextConfig } from 'next';
 import { fileURLToPath } from 'node:url';
 
 const config: NextConfig = {
+  // Reads its own tables from beside itself.
+  serverExternalPackages: ['pdfkit'],
   transpilePackages: ['@lignum/core'],
   poweredByHeader: false,
   // `./lignum test` checks the types of everything; the build need not do it again.

@@ -17,7 +17,8 @@ export type Ink =
   | 'fixing'
   | 'driven'
   | 'edge'
-  | 'beside';
+  | 'beside'
+  | 'stands';
 
 export type Primitive =
   | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }

@@ -57,11 +57,11 @@ const RIGHT_ROOM = 34;
 /**
  * Sets a view on a sheet of the given size: the drawing as large as fits, dimension strings under it
  * and to its left, every figure legible and clear of the next. The height shrinks to what is used.
- * A round window keeps its size, so that close-ups can be compared. `keep` holds the drawing still while something in it is pulled.
+ * A round window keeps its size, so that close-ups can be compared. `scale` states the scale, in pixels a millimetre; `keep` holds the drawing still while something in it is pulled.
  */
 export function setOnPaper(
   view: View,
-  o: { widthPx: number; heightPx: number; units: Units; keep?: Frame | undefined },
+  o: { widthPx: number; heightPx: number; units: Units; keep?: Frame | undefined; scale?: number },
 ): Paper {
   const width = view.box.right - view.box.left;
   const height = view.box.top - view.box.bottom;
@@ -93,6 +93,7 @@ export function setOnPaper(
   let placed = place(level, scale);
   scale = Math.max(LEAST_SCALE, Math.min(scale, (o.heightPx - 2 * EDGE - roomUnder(placed)) / height));
   if (lensScale !== null) scale = lensScale;
+  else if (o.scale !== undefined) scale = o.scale;
   if (o.keep) scale = o.keep.scale;
   placed = place(level, scale);
   const originPx: Spot = o.keep?.originPx ?? [

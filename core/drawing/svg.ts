@@ -1,3 +1,4 @@
+import { inkCss, TEXT_INK } from './inks';
 import type { Spot } from './primitive';
 import type { Paper, PaperMark } from './sheet';
 
@@ -22,9 +23,17 @@ const klass = (ink: string): string => `ink-${ink.replace(/ /g, '-')}`;
 const tag = (part: string | undefined): string => (part ? ` data-part="${escape(part)}"` : '');
 
 /** A crow's-foot mark, as a carpenter makes it: two strokes that meet exactly on the measured line. Pixels. */
-function crowFoot([x, y]: Spot, towards: 'up' | 'down' | 'left' | 'right', long: number): string {
+function crowFoot([x, y]: Spot, towards: Towards, long: number): string {
+  const [a, b] = footEnds([x, y], towards, long);
+  return `M${pair(a)} L${pair([x, y])} L${pair(b)}`;
+}
+
+type Towards = Extract<PaperMark, { draw: 'crow foot' }>['towards'];
+
+/** The two free ends of a crow's foot. */
+export function footEnds([x, y]: Spot, towards: Towards, long: number): readonly [Spot, Spot] {
   const half = long / 2;
-  const ends: Record<typeof towards, readonly [Spot, Spot]> = {
+  const ends: Record<Towards, readonly [Spot, Spot]> = {
     up: [
       [x - half, y + long],
       [x + half, y + long],
@@ -42,8 +51,7 @@ function crowFoot([x, y]: Spot, towards: 'up' | 'down' | 'left' | 'right', long:
       [x + long, y + half],
     ],
   };
-  const [a, b] = ends[towards];
-  return `M${pair(a)} L${pair([x, y])} L${pair(b)}`;
+  return ends[towards];
 }
 
 /** A closed outline's commands after its first spot, each from the spot before it: the same wherever a copy begins. */
@@ -65,6 +73,11 @@ type Whole = Extract<PaperMark, { draw: 'dot' | 'text' }>;
 type Drawn = Exclude<PaperMark, Whole>;
 const isWhole = (mark: PaperMark): mark is Whole => mark.draw === 'dot' || mark.draw === 'text';
 
+/** How long a crow's foot is: a plant's is the smaller. Pixels. */
+export const footLong = (ink: string): number => (ink === 'station' ? 5 : 7);
+/** Radius of a dot. Pixels. */
+export const dotRadius = (ink: string): number => (ink === 'fixing' ? 4 : 2.5);
+
 /** The commands of a path. */
 function commands(mark: Drawn): string {
   switch (mark.draw) {
@@ -81,14 +94,14 @@ function commands(mark: Drawn): string {
         .map(chain)
         .join('');
     case 'crow foot':
-      return crowFoot(mark.at, mark.towards, mark.ink === 'station' ? 5 : 7);
+      return crowFoot(mark.at, mark.towards, footLong(mark.ink));
   }
 }
 
 function whole(mark: Whole): string {
   const [x, y] = mark.at.map(round);
   return mark.draw === 'dot'
-    ? `<circle class="${klass(mark.ink)}" cx="${x}" cy="${y}" r="${mark.ink === 'fixing' ? 4 : 2.5}"/>`
+    ? `<circle class="${klass(mark.ink)}" cx="${x}" cy="${y}" r="${dotRadius(mark.ink)}"/>`
     : `<text class="${klass(mark.ink)}" x="${x}" y="${y}" font-size="${mark.size}" text-anchor="${mark.anchor}">${escape(mark.text)}</text>`;
 }
 
@@ -121,15 +134,10 @@ function elements(marks: readonly PaperMark[], named: boolean): string {
 
 /** Line weights and colours for a file that stands alone; on screen the page's own style gives them. */
 export const PRINT_STYLE = `
-path,circle{fill:none;stroke:#20272b;stroke-width:1;stroke-linejoin:round;stroke-linecap:round}
-text{font-family:"Atkinson Hyperlegible Next",system-ui,sans-serif;fill:#20272b}
-.ink-timber{fill:#efe0c4;stroke-width:1.3}.ink-steel{fill:#aeb6ba;stroke-width:1.1}.ink-wire{stroke:#5b666d;stroke-width:.8}
-.ink-edge{stroke:#3f4a51;stroke-width:1.9}.ink-net{stroke:#7b8a5a;stroke-width:.4}.ink-twine{stroke:#8a5a1f;stroke-width:1}.ink-cloth{fill:#7b8a5a18;stroke:#7b8a5a;stroke-width:.8}.ink-concrete{fill:#8d877833;stroke:#8d8778;stroke-width:.8;stroke-dasharray:2 2}.ink-gravel{fill:none;stroke:#8d8778;stroke-width:.9;stroke-dasharray:1 3}.ink-beside{stroke:#8d8778;stroke-width:.7}.ink-hidden{stroke-dasharray:4 3;stroke-width:.9}
-.ink-ground{stroke-width:2}.ink-soil{stroke:#8d8778;stroke-width:.7}.ink-crop{fill:#5f8a4022;stroke:#5f8a40;stroke-width:.8}
-.ink-bed{stroke:#8d8778;stroke-width:1.2}.ink-wall{stroke-width:5;stroke-linecap:butt}.ink-station{stroke:#3c6522;stroke-width:1.6}
-circle.ink-station{fill:#3c6522}.ink-dimension{stroke:#1c5a99;stroke-width:.9}.ink-dimension.foot{stroke-width:1.4}.ink-leader{stroke:#1c5a99;stroke-width:.6}
-circle.ink-fixing{fill:#a32c17;stroke:#fff;stroke-width:1.2}.ink-fixing{stroke:#a32c17;stroke-width:2.4}.ink-driven{stroke:#a32c17;stroke-width:1.5;stroke-dasharray:5 2}.ink-lens{stroke:#8d8778;stroke-width:1}clipPath circle{stroke:none}
-.ink-figure{font-weight:600}.ink-label{fill:#4d575d}`;
+path,circle{stroke-linejoin:round;stroke-linecap:round}
+text{font-family:"Atkinson Hyperlegible Next",system-ui,sans-serif}
+${inkCss()}clipPath circle{stroke:none}
+.ink-figure{font-weight:600;fill:${TEXT_INK.figure}}.ink-label{fill:${TEXT_INK.label}}`;
 
 /** The window is named by the title, which is told apart on a page from every other. */
 function throughLens({ at, radiusPx, marks }: NonNullable<Paper['lens']>, title: string): string {

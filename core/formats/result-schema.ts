@@ -103,7 +103,25 @@ export const RESULT_SCHEMA = Joi.object({
           kind: text,
           places: list(place),
           parts: list(Joi.string()),
-          fixings: list(Joi.object({ stock: text, count: whole, eachMm: mm.allow(null) })),
+          fixings: list(
+            Joi.object({
+              stock: text,
+              count: whole,
+              eachMm: mm.allow(null),
+              set: list(
+                Joi.object({
+                  at: place,
+                  way: place,
+                  longMm: mm,
+                  through: Joi.string().allow(null).required(),
+                  into: text,
+                  pilotMm: mm.allow(null),
+                }),
+              ).description(
+                'Of what is driven: where each head sits, the way of its point, how long it is, what it goes through and into, and the pilot hole it wants.',
+              ),
+            }),
+          ),
         }),
       ),
       stations: list(
@@ -181,11 +199,22 @@ export const RESULT_SCHEMA = Joi.object({
         Joi.object({
           code: text,
           says: text,
+          adds: list(Joi.string()),
+          uses: list(Joi.string()),
           people: whole,
           waitHours: mm,
           caution: Joi.object({ code: text, says: text }).allow(null).required(),
         }),
       ),
+      marks: list(
+        Joi.object({
+          kind: Joi.string().valid('posts', 'plants', 'run', 'timber', 'heights').required(),
+          role: text,
+          parts: list(Joi.string()),
+          lengthMm: mm,
+          marks: list(Joi.object({ atMm: mm, of: text, what: text, no: whole })),
+        }),
+      ).description('What is measured along what: running figures from one zero, in the order they are met.'),
       season: list(Joi.object({ on: Joi.string().allow(null).required(), code: text, says: text })),
     }),
   ),

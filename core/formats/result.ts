@@ -4,6 +4,8 @@ import type { Layout } from '../cutting/cut-plan';
 import type { Cost } from '../costing/cost';
 import { meshesToMm, type Shopping } from '../costing/buy';
 import type { Point } from '../geometry/space';
+import { setFixings } from '../joinery/set-fixings';
+import { rodsOf } from '../setting-out/rods';
 import { computeGarden } from '../plan/compute';
 import { kindOf } from '../structures/registry';
 import { withMends, type MendedStructure } from '../plan/mends';
@@ -14,7 +16,7 @@ import { sayEnd } from '../design/end-cuts';
 import { say, type Tongue } from '../wording/say';
 
 export const RESULT_FORMAT = 'lignum-result';
-export const RESULT_VERSION = 2;
+export const RESULT_VERSION = 3;
 
 /** Rounded to a thousandth of a millimetre, so that the document is the same on every machine. */
 const mm = (value: number): number => Math.round(value * 1000) / 1000 + 0;
@@ -92,7 +94,7 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
       ends: (shapeOf(part).taken(part).ends ?? []).map((end) => sayEnd(end, 'metric')),
       position: positionOf(part),
     })),
-    joints: design.joints.map((joint) => ({
+    joints: setFixings(design, CATALOGUE).map((joint) => ({
       id: joint.id,
       kind: joint.kind,
       places: joint.places.map(point),
@@ -101,6 +103,14 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
         stock: fixing.stock,
         count: fixing.count,
         eachMm: fixing.eachMm === undefined ? null : mm(fixing.eachMm),
+        set: (fixing.driven ?? []).map((one) => ({
+          at: point(one.at),
+          way: one.way.map(mm),
+          longMm: mm(one.longMm),
+          through: one.through,
+          into: one.into,
+          pilotMm: one.pilotMm,
+        })),
       })),
     })),
     boards: (design.boards ?? []).map((board) => ({
@@ -174,9 +184,18 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
     steps: steps.map((step) => ({
       code: step.what.code,
       says: say(step.what, kind.phrases, tongue),
+      adds: step.adds ?? [],
+      uses: step.uses ?? [],
       people: step.people,
       waitHours: step.waitHours ?? 0,
       caution: step.caution ? { code: step.caution.code, says: say(step.caution, kind.phrases, tongue) } : null,
+    })),
+    marks: rodsOf(design).map((rod) => ({
+      kind: rod.kind,
+      role: rod.role,
+      parts: rod.parts,
+      lengthMm: mm(rod.lengthMm),
+      marks: rod.marks.map((mark) => ({ atMm: mm(mark.atMm), of: mark.of, what: mark.what, no: mark.no })),
     })),
     season: season.map((note) => ({ on: note.on, code: note.what.code, says: say(note.what, kind.phrases, tongue) })),
   };

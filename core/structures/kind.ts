@@ -42,6 +42,8 @@ export type Purpose = (typeof PURPOSES)[number];
 export interface Names {
   parts: Readonly<Record<string, { word: string; means: string }>>;
   joints: Readonly<Record<string, string>>;
+  /** How each joint is made: what bears on what, which way up, how often round. */
+  joinery?: Readonly<Record<string, string>>;
 }
 
 /** A design, with the facts about it that only its own kind's checks and mends ask for. */

@@ -18,18 +18,20 @@ async function unitsOf(plan: Plan): Promise<Units> {
   return unitsKept((await cookies()).get(UNITS_COOKIE)?.value) ?? plan.garden.market;
 }
 
+type Made = { name: string; type: string } & ({ text: string } | { body: Buffer });
+
 /** Answers with a file made from a garden's saved plan, in the lengths of who asks, or 404. */
 export async function download(
   id: string,
-  make: (plan: Plan, units: Units) => { name: string; type: string; text: string } | null,
+  make: (plan: Plan, units: Units) => Made | null | Promise<Made | null>,
 ): Promise<Response> {
   return withDatabase(async (db) => {
     const garden = await loadGarden(db, id);
-    const file = garden && make(garden.plan, await unitsOf(garden.plan));
+    const file = garden && (await make(garden.plan, await unitsOf(garden.plan)));
     if (!file) return refuse(404, 'This garden, or this part of it, is no longer here.');
-    return new Response(file.text, {
+    return new Response('text' in file ? file.text : new Uint8Array(file.body), {
       headers: {
-        'Content-Type': `${file.type}; charset=utf-8`,
+        'Content-Type': 'text' in file ? `${file.type}; charset=utf-8` : file.type,
         'Content-Disposition': `attachment; filename*=UTF-8''${encodeURIComponent(file.name)}`,
         'Cache-Control': 'no-store',
       },

@@ -31,6 +31,10 @@ import { Views } from './views';
 const Bays = dynamic(() => import('./bays').then((module) => module.Bays));
 const BedSheet = dynamic(() => import('../garden/bed-sheet'), { ssr: false });
 const KindSheet = dynamic(() => import('./kind-sheet'), { ssr: false });
+const Marks = dynamic(() => import('./marks'), {
+  ssr: false,
+  loading: () => <p className="py-8 text-soft">Setting out…</p>,
+});
 const CloseUps = dynamic(() => import('../shell/close-ups'), {
   ssr: false,
   loading: () => <p className="py-8 text-soft">Drawing the joints…</p>,
@@ -224,6 +228,9 @@ function Workbench({
           {computed.sized.design.bays && <Bays computed={computed} />}
           <LateFold key={`joints ${structure.id}`} title="The joints, close up">
             {() => <CloseUps computed={computed} />}
+          </LateFold>
+          <LateFold key={`marks ${structure.id}`} title="Marks to set out">
+            {() => <Marks computed={computed} />}
           </LateFold>
           <LateFold title="In what order to build it">{() => <TickedOrder computed={computed} />}</LateFold>
           {computed.sized.season.length > 0 && (

@@ -38,6 +38,7 @@ function JointRow({ kind, closeUp }: { kind: StructureKind; closeUp: CloseUp }) 
       </div>
       <div className="order-first text-[0.95rem] sm:order-none">
         <h3 className="text-[1.05rem] leading-tight">{wordFor(kind, closeUp.kind)}</h3>
+        {kind.names.joinery?.[closeUp.kind] && <p className="mt-1">{kind.names.joinery[closeUp.kind]}</p>}
         <ul className="mt-1">
           {closeUp.fixings.map((one) => (
             <li key={`${one.stock} ${one.into}`}>

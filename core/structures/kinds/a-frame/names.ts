@@ -15,4 +15,16 @@ export const A_FRAME_NAMES: Names = {
     'tether to leaf': 'Tether to leaf',
     'foot to ground': 'Foot to ground',
   },
+  joinery: {
+    'slat to stile':
+      'The slat lies flat on the outer face of both stiles, flush with their outer edges. Two screws into each stile, askew, so that it cannot rack.',
+    'mesh to leaf':
+      'The mesh lies on the outer face of the stiles, under the cross rails, its edges flush with theirs.',
+    'leaf to leaf':
+      'Both leaves lie with their outer faces down and their heads towards each other. One hinge over each pair of stiles, its knuckle over the middle of the gap, the straps along the stiles.',
+    'tether to leaf':
+      'The eyes sit on the inner faces of the stiles, opposite each other, at the height in the marks. Chain is hooked in; rope takes a round turn and two half hitches.',
+    'foot to ground':
+      'One peg on the outside of each foot, leaning away from the frame; cord twice round the foot and the peg, and a reef knot.',
+  },
 };

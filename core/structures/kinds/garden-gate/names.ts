@@ -17,4 +17,16 @@ export const GARDEN_GATE_NAMES: Names = {
     hung: 'Hinges',
     latched: 'Latch',
   },
+  joinery: {
+    'leaf joined':
+      'Halved: the stile loses the back half of its thickness over the width of the rail, the rail its front half. Four screws from the front.',
+    'brace fixed':
+      'On the back of the leaf, from the lower hinge corner up to the latch corner, its ends plumb and flush with the middle of the stiles. Three screws into each corner.',
+    'mesh to leaf':
+      'On the outside, edges flush with the leaf; start in the middle of one stile and pull to the other.',
+    'board to leaf':
+      'Level on the outside, the lowest flush with the foot of the leaf; two screws into each stile, askew.',
+    hung: 'The strap lies along the rail, its knuckle over the gap, its plate on the post; the lower hinge first, then plumb, then the others.',
+    latched: 'On the stile away from the hinges, at three quarters of the height.',
+  },
 };

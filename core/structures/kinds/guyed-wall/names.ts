@@ -17,4 +17,11 @@ export const GUYED_WALL_NAMES: Names = {
     'cane to panel': 'Cane to panel',
     'post in its hole': 'Post in its hole',
   },
+  joinery: {
+    'panel to post':
+      'The panel lies on the front face of the posts. Where two meet, they meet over the middle of a post, and each is held on its own half. Ties go twice round wire and post.',
+    'guy to post': 'On the back of the post. The wire goes twice through the eye and six close turns round itself.',
+    'turnbuckle in a guy': 'At the foot end, where it can be reached: wire and turnbuckle eye to eye.',
+    'cane to panel': 'The cane stands in front of the lowest wires; the tie goes round both, crossed between.',
+  },
 };

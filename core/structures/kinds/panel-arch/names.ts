@@ -15,4 +15,11 @@ export const PANEL_ARCH_NAMES: Names = {
     'mesh to hoop': 'Mesh to hoop',
     'hoop to purlin': 'Hoop to purlin',
   },
+  joinery: {
+    'panel to post':
+      'The panel stands inside the posts, between them and the bed’s end. Wire twice round a level wire and the post, over a stud, twisted three turns with pliers, the end turned in.',
+    'panel to panel': 'Edge wires side by side; wire twice round both, twisted three turns, the end turned down.',
+    'mesh to hoop': 'The mesh lies over the hoops; wire once round hoop and mesh, twisted three turns.',
+    'hoop to purlin': 'The purlin lies under the crowns; the clamp holds both where they cross.',
+  },
 };

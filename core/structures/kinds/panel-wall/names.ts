@@ -14,4 +14,12 @@ export const PANEL_WALL_NAMES: Names = {
     'net to panel': 'Net to panel',
     'wire to post': 'Wire to post',
   },
+  joinery: {
+    'panel to post':
+      'The panel hangs on the studded face. A clip or tie goes over a level wire, round the back of the post, and over the wire again.',
+    'panel to panel':
+      'The next panel laps this one by one mesh, its uprights over those of the first; a tie at top, middle and bottom.',
+    'net to panel': 'The net lies on the side of the plants; a tie round a wire along its top and its foot.',
+    'wire to post': 'Twice round the post under a stud, six close turns round itself.',
+  },
 };

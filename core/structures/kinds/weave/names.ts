@@ -10,4 +10,7 @@ export const WEAVE_NAMES: Names = {
   joints: {
     'pass on posts': 'Pass on a post',
   },
+  joinery: {
+    'pass on posts': 'At each post once round and a half hitch; at the end posts twice round and two half hitches.',
+  },
 };

@@ -1,0 +1,356 @@
+import { CATALOGUE } from '../catalogue/catalogue';
+import { plantsOf, type Design, type Joint } from '../design/design';
+import { axisOf, type Bar } from '../design/shapes/bar';
+import { shapeOf, type Part } from '../design/shapes/shapes';
+import { alongOf, cornerOf, type Sheet } from '../design/shapes/sheet';
+import { distanceToStretch, type Pair } from '../geometry/polygon';
+import { lengthOf, tangentAt } from '../geometry/curve';
+import { add, dot, minus, reach, scale, type Point } from '../geometry/space';
+import { setFixings } from '../joinery/set-fixings';
+import { tapeFor } from './tape';
+
+/** What lies at a mark: an end, a face or the middle of what crosses there, a fixing, a hole, a plant. */
+export type MarkOf =
+  'end' | 'near face' | 'middle' | 'far face' | 'fixing' | 'hole' | 'plant' | 'spare' | 'soil' | 'starts' | 'ends';
+
+export interface RodMark {
+  /** A running figure from the rod's zero, as a tape lies. mm. */
+  atMm: number;
+  of: MarkOf;
+  /** The role of the part, the kind of the joint, or the crop that is met there. */
+  what: string;
+  /** Which of them, counted along the rod from 1; 0 where there is only one of its kind. */
+  no: number;
+}
+
+/** One thing along which others are marked: the line of posts on the ground, a row of plants, a run of rails, a timber. Marks in the order they are met. */
+export interface Rod {
+  kind: 'posts' | 'plants' | 'run' | 'timber' | 'heights';
+  /** The role of the parts it lies along, or of those that stand in it. */
+  role: string;
+  parts: readonly string[];
+  lengthMm: number;
+  /** So many are marked alike. */
+  alike: number;
+  marks: readonly RodMark[];
+}
+
+/** Marks closer than this are one. mm. */
+const SAME_MM = 0.6;
+/** Parts stand in one line where they are no farther off it. mm. */
+const IN_LINE_MM = 80;
+/** Two that cross are square to each other within this. */
+const SQUARE = 0.2;
+
+const isBar = (part: Part | undefined): part is Bar => part?.shape === 'bar';
+const straight = (part: Part | undefined): part is Bar => isBar(part) && part.bent === undefined;
+
+/**
+ * Everything that is measured along something, as running figures from one named zero, in the order they
+ * are met: posts and plants along the ground from the start of the row, the pieces of each run of rails or
+ * panels, and each timber from its first end with what crosses it. Timbers marked alike are told once.
+ */
+export function rodsOf(placed: Design): Rod[] {
+  const design: Design = { ...placed, joints: setFixings(placed, CATALOGUE) };
+  return [...groundRods(design), ...runRods(design), ...heightRods(design), ...timberRods(design)];
+}
+
+/** Straight stretches along which posts and plants stand: the row, or the legs of a path. */
+function stretchesOf(design: Design): { from: Point; to: Point }[] {
+  if ('path' in design.ground)
+    return design.ground.path
+      .slice(1)
+      .map((to, i) => ({ from: (design.ground as { path: readonly Point[] }).path[i] as Point, to }));
+  return [];
+}
+
+function groundRods(design: Design): Rod[] {
+  const standing = design.parts.filter(
+    (part): part is Bar => straight(part) && part.buriedMm > 0 && part.role !== 'cane',
+  );
+  const legs = stretchesOf(design);
+  if (legs.length > 0)
+    return legs.flatMap(({ from, to }): Rod[] => {
+      const long = Math.hypot(to[0] - from[0], to[1] - from[1]);
+      if (long < 1) return [];
+      const along: Point = [(to[0] - from[0]) / long, (to[1] - from[1]) / long, 0];
+      const near = standing.filter(
+        ({ to: at }) => distanceToStretch([at[0], at[1]], from as unknown as Pair, to as unknown as Pair) < IN_LINE_MM,
+      );
+      const rod = postRod(
+        near,
+        (at) => dot(minus(at, from), along),
+        along,
+        (mm) => mm,
+      );
+      return rod ? [rod] : [];
+    });
+  const tape = tapeFor(design.ground);
+  const leaning = standing.some((part) => Math.abs(tangentAt(axisOf(part), 0)[2]) < 0.98);
+  const lines = leaning ? [] : inLines(standing);
+  const posts = lines.flatMap((line) => postRod(line, (at) => at[0], [1, 0, 0], tape) ?? []);
+  const rows = new Map<string, (typeof design.stations)[number][]>();
+  for (const station of design.stations) {
+    if (station.side === 'round') continue;
+    const key = `${station.side} ${Math.round(station.at[1] / IN_LINE_MM)}`;
+    rows.set(key, [...(rows.get(key) ?? []), station]);
+  }
+  const planned = new Set(plantsOf(design).map((one) => one.id));
+  const plants = [...rows.values()].map((row): Rod => {
+    const marks = row
+      .toSorted((a, b) => a.alongMm - b.alongMm)
+      .map((station, i): RodMark => ({
+        atMm: station.alongMm,
+        of: planned.has(station.id) ? 'plant' : 'spare',
+        what: station.crop,
+        no: i + 1,
+      }));
+    return {
+      kind: 'plants',
+      role: row[0]?.side ?? '',
+      parts: row.map((one) => one.id),
+      lengthMm: design.builtMm,
+      alike: 1,
+      marks,
+    };
+  });
+  return [...posts, ...plants];
+}
+
+/** Bars by the line across the row in which they stand, the front first. */
+function inLines(bars: readonly Bar[]): Bar[][] {
+  const lines = new Map<number, Bar[]>();
+  for (const bar of bars) {
+    const y = [...lines.keys()].find((at) => Math.abs(at - bar.to[1]) < IN_LINE_MM) ?? bar.to[1];
+    lines.set(y, [...(lines.get(y) ?? []), bar]);
+  }
+  return [...lines].toSorted(([a], [b]) => a - b).map(([, line]) => line);
+}
+
+/** Posts along a line on the ground: both faces and the middle of each. */
+function postRod(
+  posts: readonly Bar[],
+  along: (at: Point) => number,
+  way: Point,
+  tape: (levelMm: number) => number,
+): Rod | null {
+  if (posts.length < 2) return null;
+  const marks = posts
+    .map((post) => ({ post, at: along(footOf(post)), half: halfAlong(post, way) }))
+    .toSorted((a, b) => a.at - b.at)
+    .flatMap(({ post, at, half }, i): RodMark[] => facesAt(tape(at), half, post.role, i + 1));
+  return {
+    kind: 'posts',
+    role: (posts[0] as Bar).role,
+    parts: posts.map((post) => post.id),
+    lengthMm: Math.max(...marks.map((mark) => mark.atMm)),
+    alike: 1,
+    marks,
+  };
+}
+
+const footOf = (bar: Bar): Point => add(bar.from, scale(tangentAt(axisOf(bar), 0), bar.buriedMm));
+
+/** Half of what a timber takes along a direction that is square to it. mm. */
+function halfAlong(bar: Bar, way: Point): number {
+  if (bar.round) return bar.wideMm / 2;
+  const across = shapeOf(bar)
+    .extent(bar)
+    .map((at) => dot(at, way));
+  const middle = [bar.from, bar.to].map((at) => dot(at, way));
+  return (Math.max(...across) - Math.min(...across) - Math.abs((middle[1] ?? 0) - (middle[0] ?? 0))) / 2;
+}
+
+const facesAt = (atMm: number, half: number, what: string, no: number): RodMark[] => [
+  { atMm: atMm - half, of: 'near face', what, no },
+  { atMm, of: 'middle', what, no },
+  { atMm: atMm + half, of: 'far face', what, no },
+];
+
+/** Rails, beams, panels and boards that follow each other in one line along the row: where each begins and ends. */
+function runRods(design: Design): Rod[] {
+  if ('path' in design.ground) return [];
+  const tape = tapeFor(design.ground);
+  const lines = new Map<string, { part: Part; from: number; to: number }[]>();
+  for (const part of design.parts) {
+    const ends = runEnds(part);
+    if (!ends) continue;
+    const key = `${part.role} ${Math.round(ends.y / 5)} ${Math.round(ends.up / 5)}`;
+    lines.set(key, [...(lines.get(key) ?? []), { part, from: tape(ends.from), to: tape(ends.to) }]);
+  }
+  const runs = [...lines.values()].filter((line) => line.length > 1);
+  return merged(
+    runs.map((line): Rod => ({
+      kind: 'run',
+      role: (line[0] as { part: Part }).part.role,
+      parts: line.map(({ part }) => part.id),
+      lengthMm: Math.max(...line.map((one) => one.to)),
+      alike: 1,
+      marks: line
+        .toSorted((a, b) => a.from - b.from)
+        .flatMap(({ part, from, to }, i): RodMark[] => [
+          { atMm: from, of: 'starts', what: part.role, no: i + 1 },
+          { atMm: to, of: 'ends', what: part.role, no: i + 1 },
+        ])
+        .toSorted((a, b) => a.atMm - b.atMm),
+    })),
+  );
+}
+
+/** The ends along the row of what runs along it. */
+function runEnds(part: Part): { from: number; to: number; y: number; up: number } | null {
+  if (straight(part) && part.buriedMm === 0 && Math.abs(tangentAt(axisOf(part), 0)[0]) > 0.9) {
+    const slope = (part.to[2] - part.from[2]) / (part.to[0] - part.from[0]);
+    return {
+      from: Math.min(part.from[0], part.to[0]),
+      to: Math.max(part.from[0], part.to[0]),
+      y: part.from[1],
+      up: part.from[2] - slope * part.from[0],
+    };
+  }
+  if (part.shape === 'sheet' && part.base.curve === 'line' && part.role === 'panel') {
+    const way = alongOf(part);
+    if (Math.abs(way[0]) < 0.9) return null;
+    const from = cornerOf(part);
+    return { from: from[0], to: from[0] + way[0] * part.cutMm, y: from[1], up: from[2] - (way[2] / way[0]) * from[0] };
+  }
+  return null;
+}
+
+/** What crosses a timber, and where its fixings sit, from its first end. */
+function timberRods(design: Design): Rod[] {
+  const { named, of } = jointsOf(design);
+  return merged(
+    design.parts.flatMap((part): Rod[] => {
+      if (!straight(part) || part.buriedMm > 0 || part.round) return [];
+      const marks = tidy([
+        ...crossings(part, of.get(part.id) ?? [], named),
+        ...part.holes
+          .filter(
+            () => !(of.get(part.id) ?? []).some((joint) => joint.fixings.some((one) => one.drive?.through === null)),
+          )
+          .map((hole, i): RodMark => ({ atMm: hole.atMm, of: 'hole', what: part.role, no: i + 1 })),
+      ]).filter(({ atMm }) => atMm > SAME_MM && atMm < lengthOf(axisOf(part)) - SAME_MM);
+      if (marks.length === 0) return [];
+      return [{ kind: 'timber', role: part.role, parts: [part.id], lengthMm: part.cutMm, alike: 1, marks }];
+    }),
+  );
+}
+
+/** Heights on what stands in the ground, from the soil at it: what is fixed to it, and its top. */
+function heightRods(design: Design): Rod[] {
+  const { named, of } = jointsOf(design);
+  return merged(
+    design.parts.flatMap((part): Rod[] => {
+      if (!straight(part) || part.buriedMm <= 0 || part.role === 'cane') return [];
+      const long = lengthOf(axisOf(part)) - part.buriedMm;
+      const marks = tidy([
+        ...crossings(part, of.get(part.id) ?? [], named).map((mark) => ({ ...mark, atMm: mark.atMm - part.buriedMm })),
+        { atMm: long, of: 'end', what: part.role, no: 0 },
+      ]).filter(({ atMm }) => atMm > SAME_MM);
+      return [{ kind: 'heights', role: part.role, parts: [part.id], lengthMm: long, alike: 1, marks }];
+    }),
+  );
+}
+
+function jointsOf(design: Design): { named: Map<string, Part>; of: Map<string, Joint[]> } {
+  const of = new Map<string, Joint[]>();
+  for (const joint of design.joints)
+    for (const id of joint.parts) {
+      const known = of.get(id);
+      if (known) known.push(joint);
+      else of.set(id, [joint]);
+    }
+  return { named: new Map(design.parts.map((part) => [part.id, part])), of };
+}
+
+function crossings(bar: Bar, joints: readonly Joint[], named: ReadonlyMap<string, Part>): RodMark[] {
+  const axis = tangentAt(axisOf(bar), 0);
+  const along = (at: Point): number => dot(minus(at, bar.from), axis);
+  const marks: RodMark[] = [];
+  for (const joint of joints) {
+    const own = joint.fixings
+      .flatMap((one) => one.driven ?? [])
+      .filter((one) => one.into === bar.id || one.through === bar.id);
+    const others = joint.parts.filter((id) => id !== bar.id).map((id) => named.get(id) as Part);
+    const square = others.filter(
+      (other): other is Bar =>
+        straight(other) && !other.round && Math.abs(dot(tangentAt(axisOf(other), 0), axis)) < SQUARE,
+    );
+    if (square.length > 0) {
+      for (const other of square) {
+        const place = along(scale(add(other.from, other.to), 0.5));
+        const near = joint.places.map(along);
+        // A piece that goes on past both sides crosses where its middle line does; one that is met at its end, where the joint is.
+        const at = Math.abs(place - (near[0] ?? place)) < 400 && near.length === 1 ? place : nearestTo(near, place);
+        const half = halfAlong(other, axis);
+        marks.push(...facesAt(Math.abs(place - at) <= half + 50 ? place : at, half, other.role, 0));
+      }
+      continue;
+    }
+    if (others.some((other) => shapeOf(other).nature === 'mass')) continue;
+    const spots = own.length > 0 ? own.map((one) => along(one.at)) : placesOn(bar, joint).map(along);
+    marks.push(...spots.map((atMm): RodMark => ({ atMm, of: 'fixing', what: joint.kind, no: 0 })));
+  }
+  return marks;
+}
+
+/** Those places of a joint that lie at a timber; what is wound about several in one place is met once. */
+function placesOn(bar: Bar, joint: Joint): Point[] {
+  const at = (place: Point): number => shapeOf(bar).distanceTo(bar, place);
+  return joint.places
+    .filter((place) => at(place) < AT_MM)
+    .toSorted((a, b) => at(a) - at(b))
+    .reduce<Point[]>((kept, place) => (kept.some((one) => reach(one, place) < WOUND_MM) ? kept : [...kept, place]), []);
+}
+/** What is nearer than this to a timber is at it; places nearer to each other than this are wound as one. mm. */
+const AT_MM = 40;
+const WOUND_MM = 90;
+
+const nearestTo = (all: readonly number[], at: number): number =>
+  all.reduce((best, one) => (Math.abs(one - at) < Math.abs(best - at) ? one : best), all[0] ?? at);
+
+/** In the order they are met, each said once, those of one kind numbered where there are several. */
+function tidy(marks: readonly RodMark[]): RodMark[] {
+  const met = marks
+    .toSorted((a, b) => a.atMm - b.atMm || (a.what < b.what ? -1 : 1))
+    .reduce<RodMark[]>((kept, mark) => {
+      const again = kept.some(
+        (one) => one.of === mark.of && one.what === mark.what && Math.abs(one.atMm - mark.atMm) < SAME_MM,
+      );
+      return again ? kept : [...kept, mark];
+    }, []);
+  const count = new Map<string, number>();
+  return met.map((mark) => {
+    const key = `${mark.of} ${mark.what}`;
+    const total = met.filter((one) => one.of === mark.of && one.what === mark.what).length;
+    const no = (count.get(key) ?? 0) + 1;
+    count.set(key, no);
+    return { ...mark, no: total > 1 ? no : 0 };
+  });
+}
+
+/** Rods marked alike are told once. */
+function merged(rods: readonly Rod[]): Rod[] {
+  const all = new Map<string, Rod>();
+  for (const rod of rods) {
+    const key = `${rod.kind} ${rod.role} ${Math.round(rod.lengthMm)} ${rod.marks.map((one) => `${one.of}${one.what}${Math.round(one.atMm)}`).join()}`;
+    const known = all.get(key);
+    all.set(key, known ? { ...known, parts: [...known.parts, ...rod.parts], alike: known.alike + 1 } : rod);
+  }
+  return [...all.values()];
+}
+
+/** Whether marks of one kind follow each other in even steps: then a stick with one step on it marks them all. mm, or null. */
+export function storyStep(rod: Rod): { what: string; stepMm: number; count: number } | null {
+  const by = new Map<string, number[]>();
+  for (const mark of rod.marks)
+    if (mark.of !== 'near face' && mark.of !== 'far face') by.set(mark.what, [...(by.get(mark.what) ?? []), mark.atMm]);
+  for (const [what, at] of by) {
+    const gaps = at.slice(1).map((to, i) => to - (at[i] as number));
+    const [first] = gaps;
+    if (first !== undefined && gaps.length >= 3 && gaps.every((gap) => Math.abs(gap - first) < 1))
+      return { what, stepMm: (Number(at.at(-1)) - Number(at[0])) / gaps.length, count: at.length };
+  }
+  return null;
+}

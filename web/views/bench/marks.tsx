@@ -1,0 +1,106 @@
+'use client';
+import { Download } from 'lucide-react';
+import { useMemo } from 'react';
+import { cropIn } from '@lignum/core/crops/book';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import { formatLength } from '@lignum/core/quantity/length';
+import { rodsOf, storyStep, type Rod as Marked } from '@lignum/core/setting-out/rods';
+import { buttonLook } from '../../ui/button';
+import { useGarden, useSaving } from '../shell/garden-context';
+import { metAlong, rodTitle } from '../sheet/compose/mark-words';
+
+/** Everything measured along something, as running figures from one zero, beside a rod drawn to scale. */
+export default function Marks({ computed }: { computed: ComputedStructure }) {
+  const { id } = useGarden();
+  const saved = useSaving(({ save }) => save.state === 'saved');
+  const rods = useMemo(() => rodsOf(computed.sized.design).filter((rod) => rod.role !== 'brace'), [computed]);
+  return (
+    <>
+      <p className="max-w-[42rem] text-[0.95rem] text-soft">
+        Running figures: hook the tape once on the zero and mark them all before you move it.
+      </p>
+      {rods.map((rod, i) => (
+        <RodMarks key={i} computed={computed} rod={rod} />
+      ))}
+      {saved && (
+        <a
+          className={buttonLook('plain')}
+          href={`/api/gardens/${id}/marks?structure=${computed.structure.id}`}
+          download
+        >
+          <Download size={17} aria-hidden />
+          Marks as CSV
+        </a>
+      )}
+    </>
+  );
+}
+
+function RodMarks({ computed, rod }: { computed: ComputedStructure; rod: Marked }) {
+  const { plan, tongue } = useGarden();
+  const met = metAlong(computed.kind, rod, (crop) => cropIn(plan.crops, crop).name);
+  const { title, zero } = rodTitle(computed.kind, rod);
+  const step = storyStep(rod);
+  const say = (mm: number | null): string => (mm === null ? '' : formatLength(mm, tongue.units));
+  const least = Math.min(0, ...rod.marks.map((mark) => mark.atMm));
+  const most = Math.max(rod.lengthMm, ...rod.marks.map((mark) => mark.atMm));
+  const share = (mm: number): string => `${(100 * (mm - least)) / Math.max(1, most - least)}%`;
+  const faces = met.some((one) => one.fromMm !== null || one.toMm !== null);
+  return (
+    <section className="border-t border-rule py-3">
+      <h3 className="text-[1.05rem] leading-tight">
+        {title}
+        {rod.alike > 1 && `, ${rod.alike} alike`}: {say(rod.lengthMm)}
+      </h3>
+      <p className="text-[0.9rem] text-soft">
+        {zero}.{step && ` Story stick: ${step.count} of them, ${say(step.stepMm)} from each to the next.`}
+      </p>
+      <div aria-hidden className="relative mt-2 h-4 border border-ink bg-timber/40">
+        {met.map((one, i) => {
+          const [a, b] = [one.fromMm ?? one.atMm ?? 0, one.toMm ?? one.atMm ?? 0];
+          return (
+            <span
+              key={i}
+              className="absolute inset-y-0 min-w-px bg-chalk"
+              style={{ left: share(a), width: b > a ? `calc(${share(b)} - ${share(a)})` : '1px' }}
+            />
+          );
+        })}
+      </div>
+      <div className="overflow-x-auto">
+        <table className="mt-1 w-full max-w-[34rem] text-[0.95rem] tabular-nums">
+          {faces && (
+            <thead>
+              <tr className="text-right text-soft">
+                <th scope="col" className="sr-only">
+                  What
+                </th>
+                <th scope="col" className="font-normal">
+                  from
+                </th>
+                <th scope="col" className="font-normal">
+                  middle
+                </th>
+                <th scope="col" className="font-normal">
+                  to
+                </th>
+              </tr>
+            </thead>
+          )}
+          <tbody>
+            {met.map((one, i) => (
+              <tr key={i} className="border-t border-rule">
+                <th scope="row" className="py-1 pr-3 text-left font-normal">
+                  {one.what}
+                </th>
+                {faces && <td className="py-1 pl-3 text-right">{say(one.fromMm)}</td>}
+                <td className="py-1 pl-3 text-right font-semibold whitespace-nowrap">{say(one.atMm)}</td>
+                {faces && <td className="py-1 pl-3 text-right">{say(one.toMm)}</td>}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}

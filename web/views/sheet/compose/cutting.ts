@@ -1,0 +1,132 @@
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { meshesToMm, type Shopping } from '@lignum/core/costing/buy';
+import { KERF_MM } from '@lignum/core/cutting/saw';
+import type { Layout } from '@lignum/core/cutting/cut-plan';
+import { gap, heading, paragraph, together } from '@lignum/core/paper/blocks';
+import { MARGIN_PX, text, type Block, type PageMark } from '@lignum/core/paper/page';
+import { typeWidth } from '@lignum/core/paper/type';
+import type { Plan } from '@lignum/core/plan/plan';
+import { formatLength, MM_PER_INCH } from '@lignum/core/quantity/length';
+import type { Tongue } from '@lignum/core/wording/say';
+
+const ROD_HIGH = 20;
+const NAME_WIDE = 66;
+/** Less than this over for every two saw cuts is warned of (from memory). mm. */
+const TIGHT_MM = MM_PER_INCH / 4;
+
+/** Layouts cut alike from alike lengths, told once. */
+export function alikeLayouts(layouts: readonly Layout[], label: (part: string) => string): Layout[][] {
+  const groups = new Map<string, Layout[]>();
+  for (const layout of layouts) {
+    const key = [
+      layout.from,
+      Math.round(layout.measure),
+      ...layout.cuts.map((cut) => `${Math.round(cut.measure * 10)} ${label(cut.part)}`),
+    ].join('|');
+    groups.set(key, [...(groups.get(key) ?? []), layout]);
+  }
+  return [...groups.values()];
+}
+
+/** Which piece comes from which length, bought or out of the shed, in cutting order, with what is left. */
+export function cutBlocks(
+  shopping: Shopping,
+  numbers: ReadonlyMap<string, number>,
+  plan: Plan,
+  tongue: Tongue,
+  wide: number,
+  only?: (stock: string) => boolean,
+): Block[] {
+  const kerfMm = plan.garden.saw?.kerfMm ?? KERF_MM;
+  const all = shopping.cutPlans.filter((one) => one.layouts.length > 0 && (only?.(one.stock) ?? true));
+  if (all.length === 0) return [];
+  const long = (mm: number): string => formatLength(mm, tongue.units);
+  const label = (part: string): string => {
+    const no = numbers.get(part.replace(/ \(\d+ of \d+\)$/, ''));
+    return no === undefined ? '' : `${no}: `;
+  };
+  return [
+    heading('Where each piece comes from', wide),
+    paragraph(
+      `Cut in this order, from the hooked end of the tape. Every saw cut takes ${long(kerfMm)}; a panel is cut beside a wire and loses that mesh. Chalk its letter on what is left.`,
+      { size: 11, widthPx: wide, tint: 'soft', leads: true, after: 3 },
+    ),
+    ...all.flatMap((cuts) => {
+      const toMm = (measure: number): number =>
+        cuts.measuredIn === 'mm' ? measure : meshesToMm(CATALOGUE, cuts.stock, measure);
+      const longest = Math.max(...cuts.layouts.map((layout) => layout.measure));
+      return [
+        paragraph(CATALOGUE.stock(cuts.stock).name, { size: 12, weight: 'bold', widthPx: wide, leads: true }),
+        ...alikeLayouts(cuts.layouts, label).map((group) =>
+          layoutBlock(group, {
+            toMm,
+            longest,
+            long,
+            label,
+            kerfMm,
+            wide,
+            timber: cuts.measuredIn === 'mm' && CATALOGUE.stock(cuts.stock).form === 'timber',
+          }),
+        ),
+        gap(4),
+      ];
+    }),
+  ];
+}
+
+function layoutBlock(
+  group: readonly Layout[],
+  o: {
+    toMm(measure: number): number;
+    longest: number;
+    long(mm: number): string;
+    label(part: string): string;
+    kerfMm: number;
+    wide: number;
+    timber: boolean;
+  },
+): Block {
+  const layout = group[0] as Layout;
+  const names = group.length > 3 ? `${group[0]?.name}–${group.at(-1)?.name}` : group.map((one) => one.name).join(', ');
+  const room = o.wide - NAME_WIDE;
+  const x = (measure: number): number => MARGIN_PX + NAME_WIDE + (measure / o.longest) * room;
+  const spare = o.toMm(layout.measure - Math.max(0, ...layout.cuts.map((cut) => cut.at + cut.measure)));
+  const cutsMade = layout.cuts.length;
+  const tight = o.timber && cutsMade > 1 && spare > 0 && spare < TIGHT_MM * (cutsMade - 1) && spare < 2 * TIGHT_MM;
+  const from = `${group.length > 1 ? `${group.length} of ` : ''}${o.long(o.toMm(layout.measure))}${layout.from === 'shed' ? ' from the shed' : ''}`;
+  const left = layout.offcut > 0 ? `${o.long(o.toMm(layout.offcut))} left over` : 'nothing left over';
+  const warn = tight
+    ? `Tight: only ${o.long(spare)} to spare with ${cutsMade} cuts; measure the length before you cut, and saw on the waste side.`
+    : '';
+  const said = `${from}: ${layout.cuts.map((cut) => `${o.label(cut.part)}${o.long(o.toMm(cut.measure))}`).join(' + ')}; ${left}.`;
+  return together([
+    {
+      heightPx: ROD_HIGH + 6,
+      at: (y): PageMark[] => [
+        text(MARGIN_PX, y + 16, names, 12.5, { weight: 'bold' }),
+        {
+          put: 'box',
+          x: x(0),
+          y: y + 3,
+          widthPx: x(layout.measure) - x(0),
+          heightPx: ROD_HIGH,
+          fill: 'waste',
+          stroke: 'ink',
+        },
+        ...layout.cuts.flatMap((cut): PageMark[] => {
+          const [a, b] = [x(cut.at), x(cut.at + cut.measure)];
+          const full = `${o.label(cut.part)}${o.long(o.toMm(cut.measure))}`;
+          const brief = o.label(cut.part).replace(': ', '');
+          const fits = [full, brief].find((one) => typeWidth(one, 11) < b - a - 6);
+          return [
+            { put: 'box', x: a, y: y + 3, widthPx: b - a, heightPx: ROD_HIGH, fill: 'timber', stroke: 'ink' },
+            ...(fits ? [text((a + b) / 2, y + 17, fits, 11, { anchor: 'middle' })] : []),
+          ];
+        }),
+      ],
+    },
+    paragraph(said, { size: 11, tint: 'soft', x: MARGIN_PX + NAME_WIDE, widthPx: room }),
+    ...(warn ? [paragraph(warn, { size: 11, tint: 'care', x: MARGIN_PX + NAME_WIDE, widthPx: room })] : []),
+    gap(5),
+  ]);
+}

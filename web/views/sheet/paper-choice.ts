@@ -1,0 +1,12 @@
+import type { PaperSize } from '@lignum/core/paper/page';
+import type { Units } from '@lignum/core/quantity/length';
+
+const KEPT_AS = 'lignum-paper';
+
+/** The paper asked for, or what is usual where lengths are written so. */
+export const paperFrom = (asked: string | null, units: Units): PaperSize =>
+  asked === 'A4' || asked === 'Letter' ? asked : units === 'imperial' ? 'Letter' : 'A4';
+
+/** The paper this device prints on, where it has been chosen. */
+export const paperKept = (units: Units): PaperSize => paperFrom(localStorage.getItem(KEPT_AS), units);
+export const keepPaper = (size: PaperSize): void => localStorage.setItem(KEPT_AS, size);
