@@ -12,7 +12,10 @@ export async function test() {
   ensureData();
   // What comes from Debian and what comes from the registry need not wait for each other.
   const debian = ensurePostgres().then(() =>
-    ensureDebian(() => has('chromium-headless-shell'), ['chromium-headless-shell']),
+    ensureDebian(
+      () => has('chromium-headless-shell') && has('pdftotext'),
+      ['chromium-headless-shell', 'poppler-utils'],
+    ),
   );
   await Promise.all([ensurePackages(), debian]);
   const sum = { passed: 0, failed: 0 };

@@ -60,19 +60,22 @@ export const COMMON_DOINGS: Doings = {
   'step.footing.wet': { adds: ['concrete'], uses: ['barrow', 'spade', 'level', 'gloves', 'mask', 'goggles'] },
 };
 
-/** Which parts each step adds: those it names that no step before it has added. */
+/** Which parts each step adds: those that are stated, or those it names that no other step adds before it. */
 export function partsByStep(
-  codes: readonly string[],
+  steps: readonly { what: { code: string }; adds?: readonly string[] }[],
   doings: Doings,
   parts: readonly { id: string; role: string }[],
 ): string[][] {
-  const left = new Map(parts.map((part) => [part.id, part.role]));
-  return codes.map((code) => {
-    const named = (doings[code]?.adds ?? []).map((one) => one.split(':'));
+  const stated = new Set(steps.flatMap((step) => step.adds ?? []));
+  const left = new Map(parts.flatMap((part) => (stated.has(part.id) ? [] : [[part.id, part.role] as const])));
+  return steps.map(({ what, adds }) => {
+    const named = (doings[what.code]?.adds ?? []).map((one) => one.split(':'));
     const own = [...left].filter(([id, role]) =>
-      named.some(([of, begins]) => of === role && (begins === undefined || id.startsWith(begins))),
+      named.some(
+        ([of, begins]) => of === role && (begins === undefined || id === begins || id.startsWith(`${begins}-`)),
+      ),
     );
     for (const [id] of own) left.delete(id);
-    return own.map(([id]) => id);
+    return [...(adds ?? []), ...own.map(([id]) => id)];
   });
 }

@@ -306,7 +306,7 @@ export const PIECES: readonly Piece[] = [
     lengthMm: inches(1.25),
     thickMm: 4,
     threaded: true,
-    set: 'Every hole of the bracket filled.',
+    set: 'Head flush with the wood; in a bracket every hole is filled.',
     life: { seasons: 15, source: 'from memory' },
   },
   {

@@ -3,6 +3,7 @@ import { shapeOf } from '../design/shapes/shapes';
 import { boxAround, drawPart, extent } from './draw-part';
 import type { Primitive, View } from './primitive';
 import { projectionOf } from './project';
+import { soilBetween } from './views';
 
 /**
  * A step as a small picture: what it adds is shown dark, what stands already light, all steps of a structure
@@ -24,8 +25,7 @@ export function stepView(design: Design, adds: readonly string[], stands: Readon
         light && one.draw !== 'dot' && one.draw !== 'crow foot' ? { ...one, ink: 'stands' as const } : one,
       );
   const margin = Math.max(120, (box.right - box.left) * 0.02);
-  const soil = frame.soil.length > 0 ? frame.soil : [];
-  const [first, last] = [soil[0], soil.at(-1)];
+  const soil = soilBetween(frame.soil, box.left - margin, box.right + margin);
   return {
     id: 'step',
     title: 'Step',
@@ -35,21 +35,7 @@ export function stepView(design: Design, adds: readonly string[], stands: Readon
     primitives: [
       ...draw((id) => stands.has(id) && !added.has(id), true),
       ...draw((id) => added.has(id), false),
-      ...(first && last
-        ? [
-            {
-              draw: 'lines' as const,
-              ink: 'ground' as const,
-              lines: [
-                [
-                  [box.left - margin, first[1]] as const,
-                  ...soil.filter(([x]) => x > box.left && x < box.right),
-                  [box.right + margin, last[1]] as const,
-                ],
-              ],
-            },
-          ]
-        : []),
+      { draw: 'lines', ink: 'ground', lines: [soil] },
     ],
   };
 }

@@ -209,7 +209,7 @@ function boxOfCopy(points: readonly Spot[], [right, up]: Spot): Spot[] {
 }
 
 /** The line of the soil from one place to another; beyond its ends it goes on as it ends. */
-function soilBetween(soil: ViewFrame['soil'], left: number, right: number): Spot[] {
+export function soilBetween(soil: ViewFrame['soil'], left: number, right: number): Spot[] {
   if (soil.length < 2)
     return [
       [left, soil[0]?.[1] ?? 0],

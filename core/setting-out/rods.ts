@@ -2,7 +2,7 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { plantsOf, type Design, type Joint } from '../design/design';
 import { axisOf, type Bar } from '../design/shapes/bar';
 import { shapeOf, type Part } from '../design/shapes/shapes';
-import { alongOf, cornerOf, type Sheet } from '../design/shapes/sheet';
+import { alongOf, cornerOf } from '../design/shapes/sheet';
 import { distanceToStretch, type Pair } from '../geometry/polygon';
 import { lengthOf, tangentAt } from '../geometry/curve';
 import { add, dot, minus, reach, scale, type Point } from '../geometry/space';
@@ -32,6 +32,8 @@ export interface Rod {
   lengthMm: number;
   /** So many are marked alike. */
   alike: number;
+  /** Which of several lines of posts it is, from the front or along the path; none where there is one. */
+  line?: number;
   marks: readonly RodMark[];
 }
 
@@ -52,7 +54,18 @@ const straight = (part: Part | undefined): part is Bar => isBar(part) && part.be
  */
 export function rodsOf(placed: Design): Rod[] {
   const design: Design = { ...placed, joints: setFixings(placed, CATALOGUE) };
-  return [...groundRods(design), ...runRods(design), ...heightRods(design), ...timberRods(design)];
+  return [...numbered(groundRods(design)), ...runRods(design), ...heightRods(design), ...timberRods(design)].map(
+    inOrder,
+  );
+}
+
+/** Marks in the order they are met. */
+const inOrder = (rod: Rod): Rod => ({ ...rod, marks: rod.marks.toSorted((a, b) => a.atMm - b.atMm) });
+
+/** Lines of posts, numbered where there are several. */
+function numbered(rods: readonly Rod[]): Rod[] {
+  const lines = rods.filter((rod) => rod.kind === 'posts');
+  return rods.map((rod) => (rod.kind === 'posts' && lines.length > 1 ? { ...rod, line: lines.indexOf(rod) + 1 } : rod));
 }
 
 /** Straight stretches along which posts and plants stand: the row, or the legs of a path. */

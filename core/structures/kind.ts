@@ -12,7 +12,7 @@ import type { Setting } from './setting';
 /** A step of building: said in order, with the people it takes and the caution where it belongs. */
 export interface Step {
   what: Fact;
-  /** The parts it adds, and what it is done with; filled in from what its kind does. */
+  /** The parts it adds, where its kind states them, and what it is done with; else filled in from what its kind does. */
   adds?: readonly string[];
   uses?: readonly Tool[];
   people: 1 | 2;
@@ -122,8 +122,7 @@ export interface StructureKind {
 /** Every step with the parts it adds and what it is done with. */
 function doing(steps: readonly Step[], { id, doings }: { id: string; doings: Doings }, { parts }: Design): Step[] {
   const all = { ...COMMON_DOINGS, ...doings };
-  const codes = steps.map((step) => step.what.code);
-  const adds = partsByStep(codes, all, parts);
+  const adds = partsByStep(steps, all, parts);
   return steps.map((step, i) => {
     const done = all[step.what.code];
     if (!done) throw new Error(`Nothing says what "${step.what.code}" of "${id}" is done with: add it to its doings.`);

@@ -8,6 +8,7 @@ import { Rod } from '../../ui/rod';
 import { useGarden } from '../shell/garden-context';
 import { tickedAs } from '../shell/ticks';
 import { TickBox } from '../shell/use-ticks';
+import { alikeLayouts, namesOf } from './layouts';
 
 /** How each board and panel is cut, drawn to scale with its offcut named. */
 export function CutSheet({ plans, scope }: { plans: readonly StockCuts[]; scope: string }) {
@@ -30,7 +31,7 @@ export function CutSheet({ plans, scope }: { plans: readonly StockCuts[]; scope:
           <div key={cuts.stock} className="mt-5">
             <h3 className="text-lg">{CATALOGUE.stock(cuts.stock).name}</h3>
             <ul className="mt-1 space-y-2">
-              {sameLayouts(cuts.layouts).map((group) => (
+              {alikeLayouts(cuts.layouts).map((group) => (
                 <BarCuts
                   key={group[0]?.name}
                   group={group}
@@ -53,30 +54,6 @@ export function CutSheet({ plans, scope }: { plans: readonly StockCuts[]; scope:
       })}
     </section>
   );
-}
-
-/** Layouts cut alike are drawn once. */
-function sameLayouts(layouts: readonly Layout[]): Layout[][] {
-  const groups = new Map<string, Layout[]>();
-  for (const layout of layouts) {
-    const key = [layout.from, layout.measure, ...layout.cuts.map((cut) => Math.round(cut.measure * 10))].join(' ');
-    groups.set(key, [...(groups.get(key) ?? []), layout]);
-  }
-  return [...groups.values()];
-}
-
-/** "A–D, F": letters that follow each other are said as their first and last. */
-function namesOf(group: readonly Layout[], all: readonly Layout[]): string {
-  const places = group.map((one) => all.indexOf(one));
-  return places
-    .flatMap((at, i) => {
-      if (places[i - 1] === at - 1) return [];
-      let end = i;
-      while (places[end + 1] === (places[end] ?? 0) + 1) end++;
-      const [first, last] = [group[i]?.name ?? '', group[end]?.name ?? ''];
-      return [end > i ? `${first}–${last}` : first];
-    })
-    .join(', ');
 }
 
 function BarCuts({

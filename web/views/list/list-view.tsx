@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { Download, Printer } from 'lucide-react';
 import { useMemo } from 'react';
@@ -70,10 +71,13 @@ export function ListView({ of, ticks }: { of: string | undefined; ticks: readonl
               CSV
             </a>
           )}
-          <Button look="main" onClick={() => window.print()}>
+          <Link
+            className={buttonLook('main')}
+            href={one ? `/g/${id}/s/${one.structure.id}/sheet` : `/g/${id}/list/sheet`}
+          >
             <Printer size={17} aria-hidden />
-            Print
-          </Button>
+            Sheets to print
+          </Link>
         </div>
         <h1 className="text-3xl">{one ? one.structure.name : plan.garden.name}: to buy</h1>
         {one && (

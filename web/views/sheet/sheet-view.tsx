@@ -1,22 +1,18 @@
 'use client';
 import Link from 'next/link';
-import { ChevronLeft, FileDown, Printer } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
-import { pageSvg } from '@lignum/core/paper/page-svg';
-import { SIZES, type Page, type PaperSize } from '@lignum/core/paper/page';
+import { useMemo } from 'react';
 import { kindOf } from '@lignum/core/structures/registry';
-import { Button, buttonLook } from '../../ui/button';
+import { buttonLook } from '../../ui/button';
 import { structureOf } from '../shell/computed-structure';
-import { useGarden, useSaving } from '../shell/garden-context';
+import { useGarden } from '../shell/garden-context';
 import { structureSheets } from './compose/sheets';
-import { keepPaper, paperFrom, paperKept } from './paper-choice';
+import { Sheets, usePaper } from './sheets';
 
 /** One support on as many sheets of paper as it takes to build it from them alone. */
 export function SheetView({ structureId }: { structureId: string }) {
   const { id, plan, tongue } = useGarden();
   const structure = plan.structures.find((one) => one.id === structureId);
-  const [size, setSize] = useState<PaperSize>(paperFrom(null, tongue.units));
-  useEffect(() => setSize(paperKept(tongue.units)), [tongue.units]);
+  const [size, setSize] = usePaper();
   const pages = useMemo(
     () => (structure ? structureSheets(plan, structureOf(kindOf, plan, structure), tongue, size) : []),
     [plan, structure, tongue, size],
@@ -39,83 +35,8 @@ export function SheetView({ structureId }: { structureId: string }) {
       name={structure.name}
       pages={pages}
       size={size}
-      onSize={(next) => {
-        keepPaper(next);
-        setSize(next);
-      }}
+      onSize={setSize}
       pdf={`/api/gardens/${id}/sheet?structure=${structureId}&paper=${size}`}
     />
-  );
-}
-
-/** Pages as they will be printed, with the two ways of having them on paper. */
-export function Sheets({
-  back,
-  title,
-  name,
-  pages,
-  size,
-  onSize,
-  pdf,
-}: {
-  back: { href: string; label: string };
-  title: string;
-  name: string;
-  pages: readonly Page[];
-  size: PaperSize;
-  onSize: (size: PaperSize) => void;
-  pdf: string;
-}) {
-  const saved = useSaving(({ save }) => save.state === 'saved');
-  const drawn = useMemo(
-    () => pages.map((page, i) => pageSvg(page, `${name}, page ${i + 1} of ${pages.length}`)),
-    [pages, name],
-  );
-  const { widthPx, heightPx } = SIZES[size];
-  return (
-    <main className="px-3 pb-16 print:p-0">
-      <style>{`@page { size: ${size === 'A4' ? 'A4' : 'letter'} portrait; margin: 0; }`}</style>
-      <div className="no-print mx-auto flex max-w-[50rem] flex-wrap items-center gap-x-3 gap-y-2 py-3">
-        <Link className={buttonLook('quiet')} href={back.href}>
-          <ChevronLeft size={17} aria-hidden />
-          {back.label}
-        </Link>
-        <span className="grow" />
-        <fieldset className="flex items-center gap-1">
-          <legend className="sr-only">Paper</legend>
-          {(['A4', 'Letter'] as const).map((one) => (
-            <label key={one} className="flex min-h-11 cursor-pointer items-center gap-2 px-2">
-              <input
-                type="radio"
-                name="paper"
-                className="size-5 accent-(--chalk)"
-                checked={size === one}
-                onChange={() => onSize(one)}
-              />
-              {one}
-            </label>
-          ))}
-        </fieldset>
-        {saved && (
-          <a className={buttonLook('plain')} href={pdf} download>
-            <FileDown size={17} aria-hidden />
-            PDF
-          </a>
-        )}
-        <Button look="main" onClick={() => window.print()}>
-          <Printer size={17} aria-hidden />
-          Print {pages.length} {pages.length === 1 ? 'sheet' : 'sheets'}
-        </Button>
-      </div>
-      <h1 className="sr-only">{title}</h1>
-      {drawn.map((svg, i) => (
-        <div
-          key={i}
-          className="sheet-page mx-auto mb-5 max-w-full bg-white text-black shadow-sm print:mb-0 print:shadow-none"
-          style={{ width: widthPx, aspectRatio: `${widthPx} / ${heightPx}` }}
-          dangerouslySetInnerHTML={{ __html: svg }}
-        />
-      ))}
-    </main>
   );
 }

@@ -22,7 +22,12 @@ export function tepeeSteps(design: Design, v: TepeeValues): Step[] {
           } as const,
         ]
       : []),
-    { what: fact('step.tripod', { up: { mm: Math.hypot(v.height, v.radius) + v.pushIn } }), people: 1 },
+    {
+      what: fact('step.tripod', { up: { mm: Math.hypot(v.height, v.radius) + v.pushIn } }),
+      people: 1,
+      // Every third round the ring, so that the three stand by themselves.
+      adds: [0, 1, 2].map((n) => `pole-${1 + Math.floor((n * v.poles) / 3)}`),
+    },
     { what: fact('step.raise'), people: big ? 2 : 1, ...(big ? { caution: fact('care.lift') } : {}) },
     ...(v.poles > 3 ? [{ what: fact('step.lay', { poles: v.poles - 3 }), people: big ? 2 : 1 } as const] : []),
     { what: fact('step.wind'), people: 1 },
@@ -56,7 +61,7 @@ export function tepeeSeason(_design: Design, v: TepeeValues, _setting: BedSettin
 export const TEPEE_DOINGS: Doings = {
   'step.mark': { uses: ['pegs', 'line', 'tape'] },
   'step.dig': { uses: ['spade'] },
-  'step.tripod': { adds: ['lashing', 'pole:pole-1', 'pole:pole-2', 'pole:pole-3'], uses: ['tape'] },
+  'step.tripod': { adds: ['lashing'], uses: ['tape'] },
   'step.raise': { uses: ['gloves'] },
   'step.lay': { adds: ['pole'], uses: ['gloves'] },
   'step.wind': { uses: [] },

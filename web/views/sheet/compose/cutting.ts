@@ -1,12 +1,13 @@
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { meshesToMm, type Shopping } from '@lignum/core/costing/buy';
 import { KERF_MM } from '@lignum/core/cutting/saw';
-import type { Layout } from '@lignum/core/cutting/cut-plan';
+import type { Layout, Wanted } from '@lignum/core/cutting/cut-plan';
 import { gap, heading, paragraph, together } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, text, type Block, type PageMark } from '@lignum/core/paper/page';
 import { typeWidth } from '@lignum/core/paper/type';
 import type { Plan } from '@lignum/core/plan/plan';
 import { formatLength, MM_PER_INCH } from '@lignum/core/quantity/length';
+import { alikeLayouts, namesOf } from '../../list/layouts';
 import type { Tongue } from '@lignum/core/wording/say';
 
 const ROD_HIGH = 20;
@@ -14,35 +15,20 @@ const NAME_WIDE = 66;
 /** Less than this over for every two saw cuts is warned of (from memory). mm. */
 const TIGHT_MM = MM_PER_INCH / 4;
 
-/** Layouts cut alike from alike lengths, told once. */
-export function alikeLayouts(layouts: readonly Layout[], label: (part: string) => string): Layout[][] {
-  const groups = new Map<string, Layout[]>();
-  for (const layout of layouts) {
-    const key = [
-      layout.from,
-      Math.round(layout.measure),
-      ...layout.cuts.map((cut) => `${Math.round(cut.measure * 10)} ${label(cut.part)}`),
-    ].join('|');
-    groups.set(key, [...(groups.get(key) ?? []), layout]);
-  }
-  return [...groups.values()];
-}
-
 /** Which piece comes from which length, bought or out of the shed, in cutting order, with what is left. */
 export function cutBlocks(
   shopping: Shopping,
-  numbers: ReadonlyMap<string, number>,
+  numberOf: (piece: Pick<Wanted, 'structure' | 'part'>) => string | undefined,
   plan: Plan,
   tongue: Tongue,
   wide: number,
-  only?: (stock: string) => boolean,
 ): Block[] {
   const kerfMm = plan.garden.saw?.kerfMm ?? KERF_MM;
-  const all = shopping.cutPlans.filter((one) => one.layouts.length > 0 && (only?.(one.stock) ?? true));
+  const all = shopping.cutPlans.filter((one) => one.layouts.length > 0);
   if (all.length === 0) return [];
   const long = (mm: number): string => formatLength(mm, tongue.units);
-  const label = (part: string): string => {
-    const no = numbers.get(part.replace(/ \(\d+ of \d+\)$/, ''));
+  const label = ({ part, structure }: Pick<Wanted, 'structure' | 'part'>): string => {
+    const no = numberOf({ structure, part: part.replace(/ \(\d+ of \d+\)$/, '') });
     return no === undefined ? '' : `${no}: `;
   };
   return [
@@ -60,6 +46,7 @@ export function cutBlocks(
         ...alikeLayouts(cuts.layouts, label).map((group) =>
           layoutBlock(group, {
             toMm,
+            all: cuts.layouts,
             longest,
             long,
             label,
@@ -78,16 +65,17 @@ function layoutBlock(
   group: readonly Layout[],
   o: {
     toMm(measure: number): number;
+    all: readonly Layout[];
     longest: number;
     long(mm: number): string;
-    label(part: string): string;
+    label(piece: Wanted): string;
     kerfMm: number;
     wide: number;
     timber: boolean;
   },
 ): Block {
   const layout = group[0] as Layout;
-  const names = group.length > 3 ? `${group[0]?.name}–${group.at(-1)?.name}` : group.map((one) => one.name).join(', ');
+  const names = namesOf(group, o.all);
   const room = o.wide - NAME_WIDE;
   const x = (measure: number): number => MARGIN_PX + NAME_WIDE + (measure / o.longest) * room;
   const spare = o.toMm(layout.measure - Math.max(0, ...layout.cuts.map((cut) => cut.at + cut.measure)));
@@ -98,7 +86,7 @@ function layoutBlock(
   const warn = tight
     ? `Tight: only ${o.long(spare)} to spare with ${cutsMade} cuts; measure the length before you cut, and saw on the waste side.`
     : '';
-  const said = `${from}: ${layout.cuts.map((cut) => `${o.label(cut.part)}${o.long(o.toMm(cut.measure))}`).join(' + ')}; ${left}.`;
+  const said = `${from}: ${layout.cuts.map((cut) => `${o.label(cut)}${o.long(o.toMm(cut.measure))}`).join(' + ')}; ${left}.`;
   return together([
     {
       heightPx: ROD_HIGH + 6,
@@ -115,8 +103,8 @@ function layoutBlock(
         },
         ...layout.cuts.flatMap((cut): PageMark[] => {
           const [a, b] = [x(cut.at), x(cut.at + cut.measure)];
-          const full = `${o.label(cut.part)}${o.long(o.toMm(cut.measure))}`;
-          const brief = o.label(cut.part).replace(': ', '');
+          const full = `${o.label(cut)}${o.long(o.toMm(cut.measure))}`;
+          const brief = o.label(cut).replace(': ', '');
           const fits = [full, brief].find((one) => typeWidth(one, 11) < b - a - 6);
           return [
             { put: 'box', x: a, y: y + 3, widthPx: b - a, heightPx: ROD_HIGH, fill: 'timber', stroke: 'ink' },

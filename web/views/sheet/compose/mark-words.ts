@@ -53,7 +53,7 @@ export function rodTitle(kind: StructureKind, rod: Rod): { title: string; zero: 
   switch (rod.kind) {
     case 'posts':
       return {
-        title: `Along the ground: ${word.toLowerCase()}s`,
+        title: `Along the ground: ${word.toLowerCase()}s${rod.line ? `, line ${rod.line}` : ''}`,
         zero:
           Math.abs(rod.marks[0]?.atMm ?? 0) < 1
             ? `Zero: the outside of ${word.toLowerCase()} 1`

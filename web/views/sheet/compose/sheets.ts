@@ -50,11 +50,12 @@ interface On {
 /** Everything a stranger needs to build one structure, on as many sheets as it takes: what it looks like, its pieces and where each comes from, marks, joints, and the order of building. */
 export function structureSheets(plan: Plan, computed: ComputedStructure, tongue: Tongue, size: PaperSize): Page[] {
   const on: On = { plan, computed, tongue, size, wide: SIZES[size].widthPx - 2 * MARGIN_PX };
+  const numbers = partNumbers(computed);
   const blocks = [
     ...head(on),
     ...views(on),
     ...parts(on),
-    ...cutBlocks(computed.shopping, partNumbers(computed), plan, tongue, on.wide),
+    ...cutBlocks(computed.shopping, ({ part }) => numbers.get(part)?.toString(), plan, tongue, on.wide),
     ...ripped(on),
     ...toBuy(on),
     ...tools(on),
@@ -202,9 +203,13 @@ function parts(on: On): Block[] {
         after: 3,
       },
     ),
-    ...rows(cells, columns, BODY),
+    ...whole(rows(cells, columns, BODY)),
   ];
 }
+
+/** A list that takes less than a third of a page is not parted. */
+const whole = (blocks: readonly Block[]): Block[] =>
+  blocks.reduce((sum, one) => sum + one.heightPx, 0) < 330 ? [together(blocks)] : [...blocks];
 
 const measuredTo = (mitre: boolean): string =>
   mitre ? 'measured over all, from long point to long point' : 'measured along its middle';
@@ -444,7 +449,9 @@ function rodBlocks(on: On, rod: Rod, cropName: (id: string) => string): Block[] 
   const story = step ? ` Story stick: ${step.count} of them, ${long(on, step.stepMm)} from each to the next.` : '';
   const alike = rod.alike > 1 ? `, make ${rod.alike} alike` : '';
   const which =
-    rod.kind === 'timber' && rod.alike <= 4 ? `, ${rod.parts.map((id) => calledBy(id, rod.role)).join('; ')}` : '';
+    (rod.kind === 'timber' || rod.kind === 'heights') && rod.alike <= 4
+      ? `, ${rod.parts.map((id) => calledBy(id, rod.role)).join('; ')}`
+      : '';
   const rodBlock: Block = {
     heightPx: ROD_HIGH + 10,
     leads: true,
@@ -487,12 +494,12 @@ function rodBlocks(on: On, rod: Rod, cropName: (id: string) => string): Block[] 
   const wideEach = across > 1 ? (wide - (across - 1) * 16) / across : Math.min(wide, 430);
   const columns: Column[] = faces
     ? [
-        { widthPx: wideEach - 216 },
-        { widthPx: 72, anchor: 'end' },
-        { widthPx: 72, anchor: 'end', weight: 'bold' },
-        { widthPx: 72, anchor: 'end' },
+        { widthPx: wideEach - 252 },
+        { widthPx: 84, anchor: 'end' },
+        { widthPx: 84, anchor: 'end', weight: 'bold' },
+        { widthPx: 84, anchor: 'end' },
       ]
-    : [{ widthPx: Math.min(220, wideEach - 80) }, { widthPx: 80, anchor: 'end', weight: 'bold' }];
+    : [{ widthPx: Math.min(220, wideEach - 88) }, { widthPx: 88, anchor: 'end', weight: 'bold' }];
   const header = faces ? [['', 'from', 'middle', 'to']] : [];
   const table = Array.from({ length: across }, (_, n) =>
     rows([...header, ...cells.slice(n * per, (n + 1) * per)], columns, SMALL, MARGIN_PX + n * (wideEach + 16)),
@@ -507,10 +514,11 @@ function rodBlocks(on: On, rod: Rod, cropName: (id: string) => string): Block[] 
     }),
     paragraph(`${zero}.${story}`, { size: SMALL, tint: 'soft', widthPx: wide, leads: true }),
     rodBlock,
-    ...Array.from({ length: lines }, (_, i): Block => ({
-      ...beside(table.map((column) => ({ blocks: column[i] ? [column[i]] : [] }))),
-      ...(i < 1 ? { leads: true } : {}),
-    })),
+    ...whole(
+      Array.from({ length: lines }, (_, i): Block =>
+        beside(table.map((column) => ({ blocks: column.slice(i, i + 1) }))),
+      ),
+    ),
     gap(9),
   ];
 }
@@ -596,16 +604,13 @@ function order(on: On): Block[] {
         ? setOnPaper(stepView(design, adds, new Set(stands)), { widthPx: PICTURE, heightPx: 104, units: tongue.units })
         : null;
     for (const id of adds) stands.add(id);
-    const groups = new Map<number, { count: number; role: string }>();
-    for (const id of adds) {
-      const no = numbers.get(id) ?? 0;
-      groups.set(no, { count: (groups.get(no)?.count ?? 0) + 1, role: roles.get(id) ?? '' });
-    }
-    const comes = [...groups]
-      .map(
-        ([no, { count, role }]) =>
-          `${count} × ${wordFor(computed.kind, role).toLowerCase()}${no > 0 ? ` (${no})` : ''}`,
-      )
+    const comes = [...new Set(adds.map((id) => roles.get(id) ?? ''))]
+      .map((role) => {
+        const ids = adds.filter((id) => roles.get(id) === role);
+        const nos = [...new Set(ids.flatMap((id) => numbers.get(id) ?? []))].toSorted((a, b) => a - b);
+        const which = nos.length > 2 ? `${nos[0]}–${nos.at(-1)}` : nos.join(', ');
+        return `${ids.length} × ${wordFor(computed.kind, role).toLowerCase()}${which ? ` (${which})` : ''}`;
+      })
       .join(', ');
     const left = MARGIN_PX + PICTURE + 38;
     const textWide = wide - PICTURE - 38;

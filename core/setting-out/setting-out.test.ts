@@ -1,0 +1,112 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { DEMO_PLAN } from '../demo/garden';
+import { computeAs } from '../plan/compute-as';
+import type { Plan } from '../plan/plan';
+import { feet, inches } from '../quantity/length';
+import { anyPlan } from '../structures/any-plan.fixture';
+import { kindOf, KINDS } from '../structures/registry';
+import { ringOf } from './ring';
+import { rodsOf, storyStep } from './rods';
+
+const designOf = (plan: Plan, structure = plan.structures[0] as Plan['structures'][number]) =>
+  computeAs(kindOf, plan, structure).sized.design;
+const demo = (id: string) =>
+  designOf(
+    DEMO_PLAN,
+    DEMO_PLAN.structures.find((one) => one.id === id),
+  );
+
+describe('running figures', () => {
+  it('of thirteen posts on 93′ 9½″: faces of the second at 7′ 9½″ and 8′ 1″, of the third at 15′ 7″ and 15′ 10½″, a rail of 188¾″ (common practice, no source)', () => {
+    const bed = { ...(DEMO_PLAN.beds[0] as Plan['beds'][number]), lengthMm: feet(100), riseMm: 0 };
+    const plan: Plan = {
+      ...DEMO_PLAN,
+      beds: [bed],
+      plantings: [],
+      structures: [
+        {
+          id: 's',
+          kind: 'rail-trellis',
+          name: 'S',
+          stand: { on: 'bed', bed: bed.id },
+          plantings: [],
+          knobs: {
+            rowLength: feet(93) + inches(9.5),
+            bays: 'clear',
+            bay: inches(90),
+            section: '4x4',
+            railSection: '2x4',
+            startAt: 0,
+          },
+        },
+      ],
+    };
+    const rods = rodsOf(designOf(plan));
+    const posts = rods.find((rod) => rod.kind === 'posts');
+    const at = (of: string, no: number) => posts?.marks.find((mark) => mark.of === of && mark.no === no)?.atMm;
+    expect(posts?.parts).toHaveLength(13);
+    expect(posts?.lengthMm).toBeCloseTo(feet(93) + inches(9.5), 6);
+    expect(at('near face', 2)).toBeCloseTo(feet(7) + inches(9.5), 6);
+    expect(at('far face', 2)).toBeCloseTo(feet(8) + inches(1), 6);
+    expect(at('near face', 3)).toBeCloseTo(feet(15) + inches(7), 6);
+    expect(at('far face', 3)).toBeCloseTo(feet(15) + inches(10.5), 6);
+    // A rail from the outside of the end post to the middle of the third.
+    const ends = rods.filter((rod) => rod.kind === 'run' && rod.role === 'rail').flatMap((rod) => rod.marks);
+    expect(ends.some((mark) => mark.of === 'ends' && Math.abs(mark.atMm - inches(188.75)) < 0.01)).toBe(true);
+  });
+
+  it('make a story stick of what repeats: 15 slats of 1½″ with a 3½″ gauge are 5″ from each to the next (common practice, no source)', () => {
+    const stile = rodsOf(demo('cucumber-fold')).find((rod) => rod.kind === 'timber' && rod.role === 'stile');
+    expect(stile && storyStep(stile)).toEqual({
+      what: 'slat',
+      stepMm: expect.closeTo(inches(5), 6) as number,
+      count: 15,
+    });
+  });
+
+  it.each(KINDS.map((kind) => [kind.id, kind] as const))(
+    'of %s are met in their order, inside what they are marked on, over its whole knob space',
+    (_id, kind) => {
+      fc.assert(
+        fc.property(anyPlan(kind), (plan) => {
+          const design = designOf(plan);
+          const named = new Set([...design.parts, ...design.stations].map((one) => one.id));
+          for (const rod of rodsOf(design)) {
+            const at = rod.marks.map((mark) => mark.atMm);
+            expect(at.every(Number.isFinite)).toBe(true);
+            expect(at.every((mm, i) => i === 0 || mm >= (at[i - 1] as number))).toBe(true);
+            expect(rod.parts.every((id) => named.has(id))).toBe(true);
+            if (rod.kind === 'timber') expect(Math.min(...at) > 0 && Math.max(...at) < rod.lengthMm + 1).toBe(true);
+          }
+        }),
+        { numRuns: 15 },
+      );
+    },
+  );
+});
+
+describe('a ring', () => {
+  it('has chords of 2 R sin(½ turn), counted clockwise from the door', () => {
+    const ring = ringOf(demo('bean-tepee'));
+    expect(ring?.poles).toHaveLength(12);
+    expect(ring?.doorMm).toBeGreaterThan(0);
+    for (const pole of ring?.poles.slice(1) ?? []) {
+      const before = ring?.poles[pole.no - 2];
+      const turn = ((pole.turnDeg - (before?.turnDeg ?? 0)) * Math.PI) / 180;
+      expect(turn).toBeGreaterThan(0);
+      expect(pole.chordMm).toBeCloseTo(2 * pole.radiusMm * Math.sin(turn / 2), 3);
+    }
+    // All round: the turns and the door make a whole circle.
+    const last = ring?.poles.at(-1);
+    expect(ring?.doorMm).toBeCloseTo(
+      2 * (last?.radiusMm ?? 0) * Math.sin(((360 - (last?.turnDeg ?? 0)) * Math.PI) / 360),
+      3,
+    );
+  });
+
+  it('is only of what stands in one', () => {
+    for (const { id } of DEMO_PLAN.structures.filter((one) => one.kind !== 'tepee'))
+      expect(ringOf(demo(id)), id).toBeNull();
+  });
+});

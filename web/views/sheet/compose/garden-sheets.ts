@@ -1,0 +1,229 @@
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { coverOf } from '@lignum/core/design/on-plot';
+import type { Primitive, Spot, View } from '@lignum/core/drawing/primitive';
+import { beside, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
+import {
+  MARGIN_PX,
+  onPages,
+  SIZES,
+  text,
+  type Block,
+  type Page,
+  type PageMark,
+  type PaperSize,
+} from '@lignum/core/paper/page';
+import { atScale } from '@lignum/core/paper/scale';
+import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { Plan } from '@lignum/core/plan/plan';
+import { formatLength } from '@lignum/core/quantity/length';
+import { formatMoney, money } from '@lignum/core/quantity/money';
+import { bedOnPlot } from '@lignum/core/site/bed';
+import { cornersOf } from '@lignum/core/site/plot';
+import type { Tongue } from '@lignum/core/wording/say';
+import { inShopOrder, shopGroup, sizeWords } from '../../shell/stock-words';
+import { cutBlocks } from './cutting';
+import { partNumbers } from './sheets';
+
+const SMALL = 11;
+const BODY = 12;
+
+/** The whole garden on paper: where everything lies, one list for the shop with one total, and where each piece comes from. */
+export function gardenSheets(plan: Plan, garden: ComputedGarden, tongue: Tongue, size: PaperSize): Page[] {
+  const wide = SIZES[size].widthPx - 2 * MARGIN_PX;
+  const amount = (minor: number): string => formatMoney(money(minor, plan.garden.currency), tongue.locale);
+  const numbers = new Map<string, string>();
+  garden.structures.forEach((one, i) => {
+    for (const [part, no] of partNumbers(one)) numbers.set(`${one.structure.id} ${part}`, `${i + 1}.${no}`);
+  });
+  return onPages(
+    [
+      {
+        heightPx: 40,
+        leads: true,
+        at: (y) => [
+          text(MARGIN_PX, y + 25, plan.garden.name, 26, { weight: 'bold' }),
+          text(MARGIN_PX + wide, y + 25, amount(garden.cost.totalMinor), 20, { weight: 'bold', anchor: 'end' }),
+        ],
+      },
+      ...plotPlan(plan, garden, tongue, wide),
+      ...toBuy(garden, tongue, wide, amount),
+      ...cutBlocks(garden.shopping, (cut) => numbers.get(`${cut.structure} ${cut.part}`), plan, tongue, wide),
+    ],
+    size,
+    plan.garden.name,
+    (page, of) => `page ${page} of ${of}`,
+  );
+}
+
+/** The plot to scale: beds by number, what is built by letter, the rest by name; where each lies is in a table. */
+function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: number): Block[] {
+  const { widthMm, depthMm, northDeg } = plan.site;
+  const long = (mm: number): string => formatLength(mm, tongue.units);
+  const shape = (points: readonly Spot[], ink: Extract<Primitive, { draw: 'shape' }>['ink']): Primitive => ({
+    draw: 'shape',
+    points,
+    ink,
+  });
+  const beds = plan.beds.map((bed) => ({ bed, outline: bedOnPlot(bed) }));
+  const built = garden.structures.map((one) => ({ one, covers: coverOf(one.sized.design, one.frame) }));
+  const features = plan.features.map((feature) => ({
+    feature,
+    outline: cornersOf(feature, feature.lengthMm, feature.widthMm),
+  }));
+  const view: View = {
+    id: 'plot',
+    title: 'The plot from above',
+    pulls: [],
+    chains: [
+      { axis: 'x', label: '', atMm: [0, widthMm], tapedMm: [0, widthMm] },
+      { axis: 'z', label: '', atMm: [0, depthMm], tapedMm: [0, depthMm] },
+    ],
+    box: { left: 0, right: widthMm, bottom: 0, top: depthMm },
+    primitives: [
+      shape(
+        [
+          [0, 0],
+          [widthMm, 0],
+          [widthMm, depthMm],
+          [0, depthMm],
+        ],
+        'soil',
+      ),
+      ...features.map(({ outline }) => shape(outline, 'stands')),
+      ...beds.map(({ outline }) => shape(outline, 'bed')),
+      ...built.flatMap(({ covers }) => covers.map((cover) => shape(cover, 'crop'))),
+    ],
+  };
+  const scaled = atScale(view, { widthPx: wide, heightPx: 520, units: tongue.units });
+  const { scale, originPx } = scaled.paper.frame;
+  const middle = (outline: readonly (readonly [number, number])[]): readonly [number, number] => [
+    (Math.min(...outline.map(([x]) => x)) + Math.max(...outline.map(([x]) => x))) / 2,
+    (Math.min(...outline.map(([, y]) => y)) + Math.max(...outline.map(([, y]) => y))) / 2,
+  ];
+  const letter = (i: number): string =>
+    i < 26
+      ? String.fromCharCode(65 + i)
+      : `${String.fromCharCode(64 + Math.floor(i / 26))}${String.fromCharCode(65 + (i % 26))}`;
+  const at = (outline: readonly (readonly [number, number])[], said: string, y: number, dx = 0): PageMark => {
+    const [right, up] = middle(outline);
+    return text(MARGIN_PX + originPx[0] + right * scale + dx, y + originPx[1] - up * scale + 4, said, SMALL, {
+      anchor: 'middle',
+      weight: 'bold',
+    });
+  };
+  const corner = (outline: readonly (readonly [number, number])[]): [string, string] => [
+    long(Math.min(...outline.map(([x]) => x))),
+    long(Math.min(...outline.map(([, y]) => y))),
+  ];
+  const north = (-northDeg * Math.PI) / 180;
+  const drawing: Block = {
+    heightPx: scaled.paper.heightPx + 26,
+    at: (y) => {
+      const [cx, cy] = [MARGIN_PX + wide - 22, y + 44];
+      const tip = [cx + 18 * Math.sin(north), cy - 18 * Math.cos(north)] as const;
+      return [
+        text(MARGIN_PX, y + 14, `The plot from above: ${scaled.said}`, BODY, { weight: 'bold' }),
+        { put: 'drawing', x: MARGIN_PX, y: y + 20, paper: scaled.paper, fine: 0.8 },
+        ...beds.map(({ outline }, i) => at(outline, String(i + 1), y + 20, -9)),
+        ...built.flatMap(({ covers }, i) => (covers[0] ? [at(covers.flat(), letter(i), y + 20, 9)] : [])),
+        { put: 'line', from: [cx - (tip[0] - cx), cy - (tip[1] - cy)], to: tip, widthPx: 1.4, tint: 'ink' },
+        text(tip[0], tip[1] - 4, 'N', SMALL, { anchor: 'middle', weight: 'bold' }),
+      ];
+    },
+  };
+  const half = (wide - 20) / 2;
+  const cells = [
+    ...beds.map(({ bed, outline }, i) => [
+      String(i + 1),
+      `${bed.name}, ${long(bed.lengthMm)} × ${long(bed.widthMm)}`,
+      ...corner(outline),
+    ]),
+    ...built.map(({ one, covers }, i) => [
+      letter(i),
+      one.structure.name,
+      ...(covers.length > 0 ? corner(covers.flat()) : ['', '']),
+    ]),
+    ...features.map(({ feature, outline }) => ['', feature.name || feature.kind, ...corner(outline)]),
+  ];
+  const columns: Column[] = [
+    { widthPx: 22, weight: 'bold' },
+    { widthPx: half - 166 },
+    { widthPx: 72, anchor: 'end' },
+    { widthPx: 72, anchor: 'end' },
+  ];
+  const header = ['', '', 'from the left', 'from below'];
+  const split = Math.ceil(cells.length / 2);
+  return [
+    drawing,
+    paragraph('Figures are from the left and the lower boundary of the plan to the nearest corner of each.', {
+      size: SMALL,
+      tint: 'soft',
+      widthPx: wide,
+      leads: true,
+      after: 2,
+    }),
+    beside(
+      [cells.slice(0, split), cells.slice(split)].map((column, n) => ({
+        blocks: rows([header, ...column], columns, 10, MARGIN_PX + n * (half + 20)),
+      })),
+    ),
+  ];
+}
+
+function toBuy(garden: ComputedGarden, tongue: Tongue, wide: number, amount: (minor: number) => string): Block[] {
+  const { shopping, cost } = garden;
+  const half = (wide - 20) / 2;
+  const bought = inShopOrder(shopping.purchases);
+  const groups = [...new Set(bought.map((one) => shopGroup(one.stock)))].map((group) => ({
+    group,
+    cells: bought
+      .filter((one) => shopGroup(one.stock) === group)
+      .map((one) => [
+        `○ ${one.count}`,
+        `${CATALOGUE.stock(one.stock).name}, ${sizeWords(one.stock, one.size, tongue.units)}`,
+        amount(one.costMinor),
+      ]),
+  }));
+  const own = shopping.fromShed.map((one) => {
+    const { form, name } = CATALOGUE.stock(one.stock);
+    const whole = form === 'piece' || form === 'bagged';
+    return [
+      `○ ${whole ? one.size : one.count}`,
+      whole || form === 'panel' ? name : `${name}, ${formatLength(one.size, tongue.units)}`,
+      '',
+    ];
+  });
+  const columns: Column[] = [{ widthPx: 46, weight: 'bold' }, { widthPx: half - 116 }, { widthPx: 70, anchor: 'end' }];
+  const lists = [...groups, ...(own.length > 0 ? [{ group: 'Out of the shed', cells: own }] : [])];
+  const all = lists.map(({ group, cells }) => ({ group, cells, weight: cells.length + 2 }));
+  const total = all.reduce((sum, one) => sum + one.weight, 0);
+  let left = 0;
+  const split = all.findIndex((one) => (left += one.weight) >= total / 2) + 1;
+  const column = (some: typeof all, x: number): Block[] =>
+    some.flatMap(({ group, cells }) => [
+      paragraph(group, { size: BODY, weight: 'bold', widthPx: half, x, after: 1 }),
+      ...rows(cells, columns, SMALL, x),
+      gap(6),
+    ]);
+  const tax = cost.taxMinor > 0 ? `, ${amount(cost.taxMinor)} of it tax` : '';
+  return [
+    heading('To buy', wide, { first: true }),
+    beside([
+      { blocks: column(all.slice(0, split), MARGIN_PX) },
+      { blocks: column(all.slice(split), MARGIN_PX + half + 20) },
+    ]),
+    together([
+      paragraph(`Together ${amount(cost.totalMinor)}${tax}.`, { size: 14, weight: 'bold', widthPx: wide }),
+      ...(cost.complete
+        ? []
+        : [
+            paragraph('Something has no price in the book: the total is too low.', {
+              size: BODY,
+              tint: 'care',
+              widthPx: wide,
+            }),
+          ]),
+    ]),
+    gap(6),
+  ];
+}

@@ -1,0 +1,24 @@
+'use client';
+import { useMemo } from 'react';
+import { gardenOf } from '../shell/computed';
+import { useGarden } from '../shell/garden-context';
+import { gardenSheets } from './compose/garden-sheets';
+import { Sheets, usePaper } from './sheets';
+
+/** The whole garden on paper: the plot to scale, one list for the shop, and where each piece comes from. */
+export function GardenSheetView() {
+  const { id, plan, tongue } = useGarden();
+  const [size, setSize] = usePaper();
+  const pages = useMemo(() => gardenSheets(plan, gardenOf(plan), tongue, size), [plan, tongue, size]);
+  return (
+    <Sheets
+      back={{ href: `/g/${id}/list`, label: 'Back to the list' }}
+      title={`${plan.garden.name}: sheets`}
+      name={plan.garden.name}
+      pages={pages}
+      size={size}
+      onSize={setSize}
+      pdf={`/api/gardens/${id}/sheet?paper=${size}`}
+    />
+  );
+}

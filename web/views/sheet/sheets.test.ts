@@ -1,0 +1,118 @@
+import { execFileSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { describe, expect, it } from 'vitest';
+import { DEMO_PLAN } from '@lignum/core/demo/garden';
+import { SIZES, type Page, type PaperSize } from '@lignum/core/paper/page';
+import { pageSvg } from '@lignum/core/paper/page-svg';
+import { typeWidth } from '@lignum/core/paper/type';
+import { computeGarden } from '@lignum/core/plan/compute';
+import { formatLength } from '@lignum/core/quantity/length';
+import { formatMoney, money } from '@lignum/core/quantity/money';
+import { rodsOf } from '@lignum/core/setting-out/rods';
+import { say } from '@lignum/core/wording/say';
+import { pdfOf } from '../../server/pdf';
+import { wordFor } from '../shell/stock-words';
+import { gardenSheets } from './compose/garden-sheets';
+import { partNumbers, structureSheets } from './compose/sheets';
+
+const garden = computeGarden(DEMO_PLAN);
+const TONGUES = [
+  { units: 'imperial', locale: 'en' },
+  { units: 'metric', locale: 'en' },
+] as const;
+/** The words of a page in lines of equal height, left to right. */
+const textsOf = (pages: readonly Page[]) =>
+  pages.flatMap((page) => page.marks.flatMap((mark) => (mark.put === 'text' ? [mark] : [])));
+const flat = (said: string): string => said.replace(/\s+/g, ' ');
+
+/** What an independent reader finds in a PDF, page by page: poppler's pdftotext. */
+async function readBack(pages: readonly Page[]): Promise<string[]> {
+  const folder = mkdtempSync(join(tmpdir(), 'lignum-'));
+  try {
+    const file = join(folder, 'sheets.pdf');
+    writeFileSync(file, await pdfOf(pages, 'Sheets'));
+    return execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' }).split('\f').slice(0, -1);
+  } finally {
+    rmSync(folder, { recursive: true });
+  }
+}
+
+describe.each(garden.structures.map((one) => [one.structure.name, one] as const))(
+  'the sheets of %s',
+  (_name, computed) => {
+    it.each(['A4', 'Letter'] as const)(
+      'hold every piece, mark and step, inside the margins of %s, and nothing over anything',
+      (size) => {
+        for (const tongue of TONGUES) {
+          const pages = structureSheets(DEMO_PLAN, computed, tongue, size);
+          const { widthPx, heightPx } = SIZES[size];
+          const texts = textsOf(pages);
+          for (const mark of texts) {
+            const wide = typeWidth(mark.text, mark.size, mark.weight);
+            const left = mark.x - (mark.anchor === 'end' ? wide : mark.anchor === 'middle' ? wide / 2 : 0);
+            expect(left, mark.text).toBeGreaterThan(20);
+            expect(left + wide, mark.text).toBeLessThan(widthPx - 20);
+            expect(mark.y).toBeLessThan(heightPx - 20);
+          }
+          const said = flat(texts.map((mark) => mark.text).join(' '));
+          // Each cut piece is a row of its own: its number, how many, and how long.
+          const numbers = partNumbers(computed);
+          for (const line of computed.bill.filter((one) => one.of !== 'joint')) {
+            const no = numbers.get(line.parts[0] ?? '');
+            const length = line.litres === null && line.cutMm !== null ? formatLength(line.cutMm, tongue.units) : '';
+            const row = texts.filter((mark) => mark.text === String(no) && mark.weight === 'bold' && mark.size === 12);
+            expect(
+              row.some((mark) => {
+                const beside = texts.filter((one) => Math.abs(one.y - mark.y) < 0.5).map((one) => one.text);
+                return beside.includes(String(line.count)) && (length === '' || beside.includes(length));
+              }),
+              `${wordFor(computed.kind, line.use)} ${length}`,
+            ).toBe(true);
+          }
+          const figures = new Set(texts.map((mark) => mark.text));
+          for (const rod of rodsOf(computed.sized.design).filter((one) => one.role !== 'brace'))
+            for (const mark of rod.marks)
+              expect(figures.has(formatLength(mark.atMm, tongue.units)), `${mark.what} at ${mark.atMm}`).toBe(true);
+          for (const step of computed.sized.steps)
+            expect(said).toContain(flat(say(step.what, computed.kind.phrases, tongue)));
+          for (const page of pages) expect(pageSvg(page, 'page')).not.toMatch(/NaN|undefined|Infinity/);
+        }
+      },
+    );
+  },
+);
+
+describe('a PDF, read back by another program', () => {
+  it('of a trellis says on its pages what the sheets say, each length where it belongs', async () => {
+    const computed = garden.structures.find((one) => one.structure.id === 'melon-trellis');
+    if (!computed) throw new Error('The demo has no melon trellis.');
+    const pages = structureSheets(DEMO_PLAN, computed, TONGUES[0], 'A4');
+    const read = await readBack(pages);
+    expect(read).toHaveLength(pages.length);
+    pages.forEach((page, i) => {
+      const back = flat(read[i] ?? '').replaceAll(' ', '');
+      for (const { text } of textsOf([page])) expect(back).toContain(text.replaceAll(' ', ''));
+    });
+    expect(read.map((page, i) => page.includes(`page ${i + 1} of ${pages.length}`))).not.toContain(false);
+    const rows = read.join('\n').split('\n');
+    for (const line of computed.bill.filter((one) => one.of === 'part' && one.cutMm !== null && one.litres === null)) {
+      const row = new RegExp(
+        `^\\s*\\d+\\s+${line.count}\\s+${wordFor(computed.kind, line.use)}\\b.*${formatLength(line.cutMm as number, 'imperial')}`,
+      );
+      expect(rows.filter((one) => row.test(one)).length, `${line.use} ${line.cutMm}`).toBeGreaterThanOrEqual(1);
+    }
+  });
+
+  it('of the whole garden is a few pages with every purchase once and one total', async () => {
+    const pages = gardenSheets(DEMO_PLAN, garden, TONGUES[1], 'A4' satisfies PaperSize);
+    expect(pages.length).toBeLessThanOrEqual(6);
+    const read = flat((await readBack(pages)).join(' '));
+    const amount = (minor: number): string => formatMoney(money(minor, DEMO_PLAN.garden.currency), 'en');
+    expect(read.split(`Together ${amount(garden.cost.totalMinor)}`)).toHaveLength(2);
+    for (const bed of DEMO_PLAN.beds) expect(read).toContain(bed.name);
+    for (const { structure } of garden.structures) expect(read).toContain(structure.name);
+    for (const one of garden.shopping.purchases) expect(read).toContain(amount(one.costMinor));
+  });
+});

@@ -1,0 +1,95 @@
+'use client';
+import Link from 'next/link';
+import { ChevronLeft, FileDown, Printer } from 'lucide-react';
+import { useEffect, useMemo, useState } from 'react';
+import { pageSvg } from '@lignum/core/paper/page-svg';
+import { SIZES, type Page, type PaperSize } from '@lignum/core/paper/page';
+import { Button, buttonLook } from '../../ui/button';
+import { useGarden, useSaving } from '../shell/garden-context';
+import { keepPaper, paperFrom, paperKept } from './paper-choice';
+
+/** The paper this device prints on: what is usual until it has been looked up, and after. */
+export function usePaper(): [PaperSize, (size: PaperSize) => void] {
+  const { units } = useGarden().tongue;
+  const [size, setSize] = useState<PaperSize>(paperFrom(null, units));
+  useEffect(() => setSize(paperKept(units)), [units]);
+  return [
+    size,
+    (next) => {
+      keepPaper(next);
+      setSize(next);
+    },
+  ];
+}
+
+/** Pages as they will be printed, with the two ways of having them on paper. */
+export function Sheets({
+  back,
+  title,
+  name,
+  pages,
+  size,
+  onSize,
+  pdf,
+}: {
+  back: { href: string; label: string };
+  title: string;
+  name: string;
+  pages: readonly Page[];
+  size: PaperSize;
+  onSize: (size: PaperSize) => void;
+  pdf: string;
+}) {
+  const saved = useSaving(({ save }) => save.state === 'saved');
+  const drawn = useMemo(
+    () => pages.map((page, i) => pageSvg(page, `${name}, page ${i + 1} of ${pages.length}`)),
+    [pages, name],
+  );
+  const { widthPx, heightPx } = SIZES[size];
+  return (
+    <main className="px-3 pb-16 print:p-0">
+      <style>{`@page { size: ${size === 'A4' ? 'A4' : 'letter'} portrait; margin: 0; }`}</style>
+      <div className="no-print mx-auto flex max-w-[50rem] flex-wrap items-center gap-x-3 gap-y-2 py-3">
+        <Link className={buttonLook('quiet')} href={back.href}>
+          <ChevronLeft size={17} aria-hidden />
+          {back.label}
+        </Link>
+        <span className="grow" />
+        <fieldset className="flex items-center gap-1">
+          <legend className="sr-only">Paper</legend>
+          {(['A4', 'Letter'] as const).map((one) => (
+            <label key={one} className="flex min-h-11 cursor-pointer items-center gap-2 px-2">
+              <input
+                type="radio"
+                name="paper"
+                className="size-5 accent-(--chalk)"
+                checked={size === one}
+                onChange={() => onSize(one)}
+              />
+              {one}
+            </label>
+          ))}
+        </fieldset>
+        {saved && (
+          <a className={buttonLook('plain')} href={pdf} download>
+            <FileDown size={17} aria-hidden />
+            PDF
+          </a>
+        )}
+        <Button look="main" onClick={() => window.print()}>
+          <Printer size={17} aria-hidden />
+          Print {pages.length} {pages.length === 1 ? 'sheet' : 'sheets'}
+        </Button>
+      </div>
+      <h1 className="sr-only">{title}</h1>
+      {drawn.map((svg, i) => (
+        <div
+          key={i}
+          className="sheet-page mx-auto mb-5 max-w-full bg-white text-black shadow-sm print:mb-0 print:shadow-none"
+          style={{ width: widthPx, aspectRatio: `${widthPx} / ${heightPx}` }}
+          dangerouslySetInnerHTML={{ __html: svg }}
+        />
+      ))}
+    </main>
+  );
+}
