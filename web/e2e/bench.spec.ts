@@ -123,6 +123,7 @@ for (const [width, height, scheme] of [
       `/g/${id}/s/bean-wall`,
       `/g/${id}/s/river-fence`,
       `/g/${id}/s/melon-trellis/sheet`,
+      `/g/${id}/list/sheet`,
       `/g/${id}/plot?look=river-fence`,
       `/g/${id}/list`,
     ]) {

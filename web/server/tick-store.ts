@@ -12,7 +12,7 @@ export const TICKS_SCHEMA = Joi.object({
     .max(MOST_AT_ONCE)
     .items(
       Joi.object({
-        about: Joi.string().valid('bought', 'cut', 'built').required(),
+        about: Joi.string().valid('bought', 'cut', 'built', 'tool').required(),
         what: Joi.string().min(1).max(200).required(),
         person: Joi.string().allow('').max(40).required(),
         done: Joi.boolean().required(),

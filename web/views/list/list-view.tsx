@@ -18,6 +18,7 @@ import { Ticks } from '../shell/use-ticks';
 import { CutSheet } from './cut-sheet';
 import { Parts } from './parts';
 import { RipPlan } from './rip-plan';
+import { Tools } from './tools';
 import { ToBuy } from './to-buy';
 import { WhoTicks } from './who-ticks';
 
@@ -100,6 +101,7 @@ export function ListView({ of, ticks }: { of: string | undefined; ticks: readonl
         {(one ? [one] : garden.structures).flatMap(({ structure, sized }) =>
           (sized.design.boards ?? []).map((board) => <RipPlan key={`${structure.id} ${board.id}`} board={board} />),
         )}
+        <Tools of={one ? justOne : garden.structures} />
         <Parts of={one ? justOne : garden.structures} />
         {one && (
           <section className="mt-10">

@@ -10,8 +10,8 @@ import { LengthField } from '../../ui/field';
 import { changeGarden } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 
-/** How one board is ripped: strips and saw cuts, where the guide is clamped, and what comes out of each strip. On paper of a given width it is only shown. */
-export function RipPlan({ board, paperPx }: { board: RippedBoard; paperPx?: number }) {
+/** How one board is ripped: strips and saw cuts, where the guide is clamped, and what comes out of each strip. */
+export function RipPlan({ board }: { board: RippedBoard }) {
   const { plan, store, tongue } = useGarden();
   const [across, along] = useMemo(() => [ripAcross(board), ripAlong(board)], [board]);
   const saw = plan.garden.saw ?? USUAL_SAW;
@@ -26,32 +26,6 @@ export function RipPlan({ board, paperPx }: { board: RippedBoard; paperPx?: numb
       cut, and from there to the edge of the shoe. Keep the factory edges on the uprights.
     </p>
   );
-  if (paperPx !== undefined) {
-    return (
-      <section aria-label="Rip plan" className="mt-1 border-t border-black pt-1">
-        <h2 className="font-sans font-semibold">Ripping the board</h2>
-        {words}
-        <div className="flex gap-2">
-          {(
-            [
-              [across, 0.38, 175],
-              [along, 0.6, 150],
-            ] as const
-          ).map(([view, share, heightPx]) => (
-            <div key={view.id} style={{ width: paperPx * share }}>
-              <Drawing
-                view={view}
-                units={tongue.units}
-                heightPx={heightPx}
-                caption={view.title}
-                widthPx={Math.round(paperPx * share)}
-              />
-            </div>
-          ))}
-        </div>
-      </section>
-    );
-  }
   return (
     <section aria-label="Rip plan" className="mt-3">
       <h3 className="text-lg">Ripping the board</h3>

@@ -5,14 +5,14 @@ import { useGarden } from './garden-context';
 import { TickBox, useTicks } from './use-ticks';
 
 /** The steps of building in their order, with the people each takes, the waiting, and the caution where it belongs. */
-export function BuildOrder({ computed, tight = false }: { computed: ComputedStructure; tight?: boolean }) {
+export function BuildOrder({ computed }: { computed: ComputedStructure }) {
   const { tongue } = useGarden();
   const { phrases } = computed.kind;
   const ticks = useTicks();
   const { steps } = computed.sized;
   return (
     <>
-      <ol className={`mt-1 list-decimal ${tight ? 'space-y-0.5 pl-5' : 'space-y-2 pl-6'}`}>
+      <ol className="mt-1 list-decimal space-y-2 pl-6">
         {steps.map((step, i) => (
           <li key={i} className="pl-1">
             {ticks && (
@@ -28,14 +28,14 @@ export function BuildOrder({ computed, tight = false }: { computed: ComputedStru
             {step.people > 1 && <span className="text-soft"> ({step.people} people)</span>}
             {step.waitHours !== undefined && <strong> Wait {step.waitHours} hours.</strong>}
             {step.caution && (
-              <p className={`border-l-4 border-keel pl-2 ${tight ? '' : 'mt-0.5 text-[0.95rem]'}`}>
+              <p className="mt-0.5 border-l-4 border-keel pl-2 text-[0.95rem]">
                 <strong>Care:</strong> {say(step.caution, phrases, tongue)}
               </p>
             )}
           </li>
         ))}
       </ol>
-      <p className={`text-soft ${tight ? 'mt-1' : 'mt-3 text-[0.9rem]'}`}>
+      <p className="mt-3 text-[0.9rem] text-soft">
         Sized by the rules of the trade; its strength in wind, under snow and under load is not reckoned. For height,
         boundaries, snow and storm winds, local rules and licensed people decide.
       </p>

@@ -1,6 +1,6 @@
-/** What somebody has ticked off: bought, cut or built, and beside what is bought what was taken instead and paid. */
+/** What somebody has ticked off: bought, cut or built, and beside what is bought what was taken instead and paid; of a tool, where it comes from (its note). */
 export interface Tick {
-  about: 'bought' | 'cut' | 'built';
+  about: 'bought' | 'cut' | 'built' | 'tool';
   /** The thing, by what it is and not by its place in a list: "steel-post 2133.6". */
   what: string;
   /** Who ticked; "" where nobody said. */

@@ -1,5 +1,6 @@
 import { CATALOGUE, setOf } from '@lignum/core/catalogue/catalogue';
-import { TOOLS, type Tool } from '@lignum/core/building/tools';
+import { TOOLS } from '@lignum/core/building/tools';
+import { toolsFor } from '@lignum/core/building/tools-for';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Fill } from '@lignum/core/design/shapes/fill';
 import { sayEnds } from '@lignum/core/design/end-cuts';
@@ -302,19 +303,9 @@ function toBuy(on: On): Block[] {
   ];
 }
 
-/** Tools of all steps in the order of the list, with the bits that pilot holes want. */
-export function toolsOf(computed: ComputedStructure): { tools: Tool[]; bitsMm: number[] } {
-  const used = new Set(computed.sized.steps.flatMap((step) => step.uses ?? []));
-  const bits = closeUps(computed.sized.design).flatMap((one) => one.fixings.flatMap((held) => held.pilotMm ?? []));
-  return {
-    tools: (Object.keys(TOOLS) as Tool[]).filter((tool) => used.has(tool)),
-    bitsMm: [...new Set(bits)].toSorted((a, b) => a - b),
-  };
-}
-
 function tools(on: On): Block[] {
   const { computed, wide, tongue } = on;
-  const { tools: list, bitsMm } = toolsOf(computed);
+  const { tools: list, bitsMm } = toolsFor(computed.sized.steps, computed.sized.design);
   if (list.length === 0) return [];
   const said = list.map((tool) => `○ ${TOOLS[tool]}`);
   if (bitsMm.length > 0) said.push(`○ Drill bits: ${bitsMm.map((mm) => formatBit(mm, tongue.units)).join(', ')}`);
@@ -323,7 +314,7 @@ function tools(on: On): Block[] {
   return [
     gap(8),
     together([
-      paragraph('Tools', { size: BODY, weight: 'bold', widthPx: wide, after: 2 }),
+      paragraph('Tools, ticked when they lie ready', { size: BODY, weight: 'bold', widthPx: wide, after: 2 }),
       beside(
         [said.slice(0, third), said.slice(third)].map((column, n) => ({
           blocks: column.map((one) =>
