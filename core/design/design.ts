@@ -56,6 +56,8 @@ export interface Fixing {
   count: number;
   eachMm?: number;
   drive?: Drive;
+  /** Of a bracket, a hinge or a latch: how its metal lies, one chain for each. */
+  plates?: readonly (readonly Point[])[];
   /** Each of them as it is set; worked out of `drive`. */
   driven?: readonly Driven[];
 }

@@ -177,6 +177,7 @@ function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
   const along = alongOf(design, own);
   const across: Point = [-along[1], along[0], 0];
   const driven = joint.fixings.flatMap((one) => one.driven ?? []);
+  const plates = joint.fixings.flatMap((one) => one.plates ?? []);
   const shown = (seen: 'front' | 'end'): View => {
     const [right, eye] = seen === 'front' ? [along, scale(across, -1)] : [across, scale(along, -1)];
     const flat = projectionOf({ right, up: UP, origin: [0, 0, 0] });
@@ -215,6 +216,7 @@ function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
           .sort((a, b) => Number(wound(a)) - Number(wound(b)) || away(b) - away(a))
           .flatMap((part) => drawPart(part, flat, seen === 'front')),
         { draw: 'lines', ink: 'ground', lines: [ground] },
+        ...plates.map((plate): Primitive => ({ draw: 'lines', ink: 'plate', lines: [plate.map(flat)] })),
         ...heads.flatMap((one) => drawDriven(one, flat)),
         ...stated.map((at): Primitive => ({ draw: 'dot', ink: 'fixing', at })),
       ],

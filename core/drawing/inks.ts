@@ -40,6 +40,7 @@ export const INKS: Readonly<Record<Ink | 'dimension' | 'leader' | 'lens', InkSty
   station: line('#3c6522', 1.6, { dot: '#3c6522' }),
   fixing: line('#a32c17', 2.4, { dot: '#a32c17' }),
   driven: line('#a32c17', 1.5, { dash: [5, 2] }),
+  plate: line('#5b666d', 4.5),
   dimension: line('#1c5a99', 0.9),
   leader: line('#1c5a99', 0.6),
   lens: line(STONE, 1),

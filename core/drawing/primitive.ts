@@ -18,7 +18,8 @@ export type Ink =
   | 'driven'
   | 'edge'
   | 'beside'
-  | 'stands';
+  | 'stands'
+  | 'plate';
 
 export type Primitive =
   | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }

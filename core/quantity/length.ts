@@ -188,7 +188,9 @@ export const bareUnitOf = (units: Units): Unit => (units === 'imperial' ? 'in' :
 /** A drill bit as it is marked: by the half millimetre, or the nearest 64th of an inch. @example formatBit(3.5, 'imperial') // 9/64″ */
 export function formatBit(mm: number, units: Units): string {
   if (units === 'metric') return `${mm} mm`;
-  let [parts, of] = [Math.round((mm / MM_PER_INCH) * 64), 64];
+  const sixtyFourths = Math.round((mm / MM_PER_INCH) * 64);
+  if (sixtyFourths % 8 === 0) return formatLength((sixtyFourths / 64) * MM_PER_INCH, units);
+  let [parts, of] = [sixtyFourths, 64];
   while (parts % 2 === 0) [parts, of] = [parts / 2, of / 2];
   return `${parts}/${of}″`;
 }

@@ -81,3 +81,46 @@ export function unsound(placed: Design): string[] {
     );
   return [...new Set(faults)];
 }
+
+/** Room for a driver and its bit behind a head (from memory). mm. */
+const DRIVER_MM = 150;
+
+/** Made flat on the ground, before a frame stands with what its place has about it. */
+const FLAT = ['brace to frame', 'mesh to frame', 'frame joined', 'corner halved'];
+
+/** Screws whose driver would stand in what is there already when their step comes. */
+export function outOfReach(placed: Design, steps: readonly { adds?: readonly string[] }[]): string[] {
+  const stepOf = new Map(steps.flatMap((step, i) => (step.adds ?? []).map((id) => [id, i] as const)));
+  const bars = placed.parts.flatMap((part) => {
+    if (part.shape !== 'bar' || part.bent) return [];
+    const spots = shapeOf(part).extent(part);
+    return [
+      {
+        part,
+        low: [0, 1, 2].map((k) => Math.min(...spots.map((at) => at[k] as number))),
+        high: [0, 1, 2].map((k) => Math.max(...spots.map((at) => at[k] as number))),
+      },
+    ];
+  });
+  const faults: string[] = [];
+  for (const one of all({ ...placed, joints: setFixings(placed, CATALOGUE) })) {
+    if (one.pilotMm === null || FLAT.includes(one.joint.kind)) continue;
+    const step = Math.max(...[one.into, ...(one.through ? [one.through] : [])].map((id) => stepOf.get(id) ?? 0));
+    const back: Point = [-one.way[0], -one.way[1], -one.way[2]];
+    for (const { part, low, high } of bars) {
+      if (part.id === one.into || part.id === one.through || (stepOf.get(part.id) ?? 0) >= step) continue;
+      if (
+        [0, 1, 2].some(
+          (k) =>
+            (one.at[k] as number) < (low[k] as number) - DRIVER_MM ||
+            (one.at[k] as number) > (high[k] as number) + DRIVER_MM,
+        )
+      )
+        continue;
+      const met = inside(part, one.at, back);
+      if (met && met[1] > 2 && met[0] < DRIVER_MM && Math.max(2, met[0]) < met[1] - 1)
+        faults.push(`${one.joint.kind}: ${part.role} is in the way`);
+    }
+  }
+  return [...new Set(faults)];
+}

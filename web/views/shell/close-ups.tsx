@@ -30,7 +30,7 @@ export default function CloseUps({ computed }: { computed: ComputedStructure }) 
 function JointRow({ kind, closeUp }: { kind: StructureKind; closeUp: CloseUp }) {
   const { units } = useGarden().tongue;
   return (
-    <li className="print-whole grid gap-x-5 gap-y-1 border-t border-rule py-3 sm:grid-cols-[minmax(0,1fr)_11.5rem]">
+    <li className="print-whole grid gap-x-5 gap-y-1 border-t border-rule py-3 sm:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
       <div className="grid min-w-0 grid-cols-1 gap-x-2 bg-sheet px-2 pt-2 min-[430px]:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)]">
         {closeUp.views.map((view) => (
           <Drawing key={view.title} view={view} units={units} heightPx={270} />

@@ -37,6 +37,8 @@ const TETHER_END_MM = inches(4);
 /** Cross rails of a meshed leaf, and how far apart its staples are (from memory). */
 const CROSS_RAILS = 3;
 const STAPLE_EVERY_MM = inches(6);
+/** Each half of an 8″ strap hinge. mm. */
+const STRAP_MM = inches(4);
 /** The first and the last of them stand this far in (from memory). mm. */
 const EDGE_IN_MM = inches(0.75);
 /** Stems stand this far outside the feet (from memory). mm. */
@@ -317,7 +319,18 @@ function placeFrame(f: Frame, index: number, setting: BedSetting): { parts: Part
     kind: 'leaf to leaf',
     places: leaves.flatMap((one) => one.stiles.map((bar) => bar.to)),
     parts: hinge,
-    fixings: [{ stock: 'strap-hinge', count: 2 }],
+    fixings: [
+      {
+        stock: 'strap-hinge',
+        count: 2,
+        plates: [stile.wideMm / 2, v.width - stile.wideMm / 2].map((at) =>
+          leaves.flatMap(({ leaf }, n) => {
+            const strap = [STRAP_MM, 0].map((down) => onLeaf(leaf, from + at, v.leaf - down, stile.thickMm / 2));
+            return n === 0 ? strap : strap.toReversed();
+          }),
+        ),
+      },
+    ],
   });
   for (const [n, at] of [stile.wideMm / 2, v.width - stile.wideMm / 2].entries()) {
     const path = leaves.map(({ leaf }) => onLeaf(leaf, from + at, TETHER_UP_MM, 0));

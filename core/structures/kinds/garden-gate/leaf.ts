@@ -19,6 +19,10 @@ const WASHER_EVERY_MM = inches(12);
 /** A leaf this high or wide hangs on three hinges (from memory). mm. */
 const HIGH_LEAF_MM = feet(5);
 const WIDE_LEAF_MM = 1250;
+/** Of a 12″ hinge the strap on the leaf, of it and of a latch the plate on the post, and the bar of a latch (from memory). mm. */
+const STRAP_MM = inches(10);
+const PLATE_MM = inches(2);
+const LATCH_MM = inches(3);
 
 /** The leaf by its outside: how wide and high, where its foot hangs over the middle of the gateway, and to which side its hinges are. mm. */
 export interface Leaf {
@@ -177,14 +181,30 @@ export function hangLeaf(leaf: Leaf, stiles: readonly Bar[]): Joint[] {
       kind: 'hung',
       places: ups.map((up): Point => [leaf.hingeSide * edge, y, footMm + up]),
       parts: [hinge.id],
-      fixings: [{ stock: 'gate-hinge', count: leaf.hinges }],
+      fixings: [
+        {
+          stock: 'gate-hinge',
+          count: leaf.hinges,
+          plates: ups.map((up): Point[] =>
+            [PLATE_MM, -STRAP_MM].map((out): Point => [leaf.hingeSide * (edge + out), y, footMm + up]),
+          ),
+        },
+      ],
     },
     {
       id: 'latch',
       kind: 'latched',
       places: [[-leaf.hingeSide * edge, y, footMm + highMm * 0.75]],
       parts: [latch.id],
-      fixings: [{ stock: 'gate-latch', count: 1 }],
+      fixings: [
+        {
+          stock: 'gate-latch',
+          count: 1,
+          plates: [
+            [PLATE_MM, -LATCH_MM].map((out): Point => [-leaf.hingeSide * (edge + out), y, footMm + highMm * 0.75]),
+          ],
+        },
+      ],
     },
   ];
 }

@@ -144,7 +144,17 @@ function topFixings(f: Frame, post: Bar, index: number, { bar }: LaidBeam, end: 
     stockOf(f.setting.catalogue, 'screw-bracket', 'piece').lengthMm < holdMm - 2 ? 'screw-bracket' : 'screw-20';
   return [
     ...aslant.map((drive): Fixing => ({ stock: 'screw-short', count: 1, drive })),
-    { stock: 'l-bracket', count: 1 },
+    {
+      stock: 'l-bracket',
+      count: 1,
+      plates: [
+        [
+          [corner + way * BRACKET_MM, y, z + way * BRACKET_MM * rise],
+          [corner, y, z],
+          [corner, y, z - BRACKET_MM],
+        ],
+      ],
+    },
     {
       stock: bracketScrew(f.wood.beamWideMm),
       count: BRACKET_HOLES_MM.length,

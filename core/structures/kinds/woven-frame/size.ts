@@ -36,6 +36,8 @@ export interface WovenFrameFacts {
 
 /** A turn about each nail, and both ends of a thread (from memory). mm. */
 const TURN_MM = 12;
+/** Each half of an 8″ strap hinge. mm. */
+const STRAP_MM = inches(4);
 /** A pilot for a 1½″ round-headed nail near the edge of thin stock (from memory). mm. */
 const NAIL_MM = 2;
 /** Half of a nail is left standing for the thread, more where it would come out (from memory). mm. */
@@ -92,7 +94,17 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Built<
         kind: 'frames joined',
         places: uprights.map((bar) => bar.to),
         parts: uprights.map((bar) => bar.id),
-        fixings: [{ stock: 'strap-hinge', count: 2 }],
+        fixings: [
+          {
+            stock: 'strap-hinge',
+            count: 2,
+            plates: [0, 1].map((n) => {
+              const [front, back] = [uprights[n] as Bar, uprights[n + 2] as Bar];
+              const down = (bar: Bar): Point => minus(bar.to, scale(unit(minus(bar.to, bar.from)), STRAP_MM));
+              return [down(front), front.to, back.to, down(back)];
+            }),
+          },
+        ],
       });
       for (const bar of uprights)
         joints.push({
