@@ -13,7 +13,7 @@ export function toolsFor(
     joint.fixings.flatMap((fixing) => (fixing.driven ?? []).flatMap((one) => one.pilotMm ?? [])),
   );
   return {
-    tools: (Object.keys(TOOLS) as Tool[]).filter((tool) => used.has(tool)),
+    tools: TOOLS.filter((tool) => used.has(tool)),
     bitsMm: [...new Set(bits)].toSorted((a, b) => a - b),
   };
 }

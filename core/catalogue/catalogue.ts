@@ -41,9 +41,3 @@ export function stockOf<F extends Stock['form']>(
 
 /** What a stock item looks like; what is not in the catalogue cannot be drawn. */
 export const lookOf = (id: string): Look => CATALOGUE.stock(id).look;
-
-/** How a small part is set; nothing of what is not one. */
-export const setOf = (id: string): string => {
-  const stock = CATALOGUE.stock(id);
-  return stock.form === 'piece' ? stock.set : '';
-};

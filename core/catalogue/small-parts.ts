@@ -210,7 +210,6 @@ export const PIECES: readonly Piece[] = [
     id: 'gate-hinge',
     name: 'Strap hinge for a gate, 12″ (300 mm), with screws',
     lengthMm: inches(12),
-    set: 'Knuckle clear of the gap, strap on the leaf, plate on the post; all its holes filled, the one next to the knuckle first.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -222,7 +221,6 @@ export const PIECES: readonly Piece[] = [
     id: 'gate-latch',
     name: 'Self-closing gravity latch, with screws',
     lengthMm: 120,
-    set: 'Bar on the leaf, catch on the post, level with each other when the leaf is shut.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -234,7 +232,6 @@ export const PIECES: readonly Piece[] = [
     id: 'pipe-clamp',
     name: 'Cross clamp for rod and pipe',
     lengthMm: 60,
-    set: 'Where the two pipes cross; both nuts turned up evenly, the bolt ends down.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -245,7 +242,6 @@ export const PIECES: readonly Piece[] = [
     id: 'post-clip',
     name: 'Wire clip for studded post',
     lengthMm: 70,
-    set: 'Hooked over a wire of the panel close to its height, round the back of the post between two studs, and twisted shut with pliers.',
     life: { seasons: 20, source: 'common practice', note: 'clips stay' },
   },
   {
@@ -256,7 +252,6 @@ export const PIECES: readonly Piece[] = [
     id: 'tie-plastic',
     name: 'Plastic cable tie, 8″ (200 mm)',
     lengthMm: 200,
-    set: 'Round both where they cross, head away from where hands reach, pulled tight; the tail cut off flush.',
     life: { seasons: 2, source: 'common practice', note: 'perishes in about two seasons of sun' },
   },
   {
@@ -267,7 +262,6 @@ export const PIECES: readonly Piece[] = [
     id: 'tie-uv',
     name: 'UV-grade cable tie, 8″ (200 mm)',
     lengthMm: 200,
-    set: 'Round both where they cross, head away from where hands reach, pulled tight; the tail cut off flush.',
     life: { seasons: 5, source: 'from memory' },
   },
   {
@@ -280,7 +274,6 @@ export const PIECES: readonly Piece[] = [
     lengthMm: inches(2.5),
     thickMm: 5,
     threaded: true,
-    set: 'Head flush with the wood, not under it.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -293,7 +286,6 @@ export const PIECES: readonly Piece[] = [
     lengthMm: inches(3.5),
     thickMm: 5,
     threaded: true,
-    set: 'Head flush with the wood, not under it.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -306,7 +298,6 @@ export const PIECES: readonly Piece[] = [
     lengthMm: inches(1.25),
     thickMm: 4,
     threaded: true,
-    set: 'Head flush with the wood; in a bracket every hole is filled.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -317,7 +308,6 @@ export const PIECES: readonly Piece[] = [
     id: 'l-bracket',
     name: 'Galvanised L-bracket, 2″ (50 mm)',
     lengthMm: 50,
-    set: 'In the inner corner, one leg flat on each piece, the bend tight in the corner.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -330,7 +320,6 @@ export const PIECES: readonly Piece[] = [
     lengthMm: 16,
     thickMm: 3.5,
     threaded: true,
-    set: 'By hand: brass shears when it is hurried.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -343,7 +332,6 @@ export const PIECES: readonly Piece[] = [
     lengthMm: 20,
     thickMm: 3.5,
     threaded: true,
-    set: 'By hand: brass shears when it is hurried.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -356,7 +344,6 @@ export const PIECES: readonly Piece[] = [
     lengthMm: 40,
     thickMm: 4,
     threaded: true,
-    set: 'Head flush with the wood, not under it.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -369,7 +356,6 @@ export const PIECES: readonly Piece[] = [
     lengthMm: 50,
     thickMm: 4.5,
     threaded: true,
-    set: 'Head flush with the wood, not under it.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -382,7 +368,6 @@ export const PIECES: readonly Piece[] = [
     lengthMm: 75,
     thickMm: 5,
     threaded: true,
-    set: 'Head flush with the wood, not under it.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -395,7 +380,6 @@ export const PIECES: readonly Piece[] = [
     lengthMm: inches(1.5),
     thickMm: 4.8,
     threaded: true,
-    set: 'Through its washer, beside a crossing of wires, until the washer grips two wires.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -406,7 +390,6 @@ export const PIECES: readonly Piece[] = [
     id: 'washer-fender',
     name: 'Fender washer, 1″ (25 mm)',
     lengthMm: 2,
-    set: 'Under the head of its screw.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -418,7 +401,6 @@ export const PIECES: readonly Piece[] = [
     name: 'Fence staple, 1¼″ (30 mm)',
     lengthMm: 30,
     thickMm: 3.5,
-    set: 'Astride a wire, slanting across the grain, driven until it holds the wire and does not bend it.',
     life: { seasons: 15, source: 'from memory', note: 'works loose where it carries alone' },
   },
   {
@@ -430,7 +412,6 @@ export const PIECES: readonly Piece[] = [
     name: 'Round-headed nail, 1½″ (40 mm)',
     lengthMm: 40,
     thickMm: 3,
-    set: 'Square to the wood; half of it left standing.',
     life: { seasons: 15, source: 'from memory', note: 'left proud' },
   },
   {
@@ -442,7 +423,6 @@ export const PIECES: readonly Piece[] = [
     id: 'post-cap',
     name: 'Post cap',
     lengthMm: 20,
-    set: 'Square on the trimmed top, over a bead of its own screws or nails.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -454,7 +434,6 @@ export const PIECES: readonly Piece[] = [
     id: 'strap-hinge',
     name: 'Strap hinge 8″ (200 mm), with screws',
     lengthMm: inches(8),
-    set: 'Knuckle over the gap, a strap along each of the two, all holes filled.',
     life: { seasons: 15, source: 'from memory' },
   },
   {
@@ -466,7 +445,6 @@ export const PIECES: readonly Piece[] = [
     id: 'turnbuckle',
     name: 'Turnbuckle, eye and eye, 6″ (150 mm)',
     lengthMm: 150,
-    set: 'Opened nearly to its ends before the wire goes in, so that it has all its way to tighten.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -481,7 +459,6 @@ export const PIECES: readonly Piece[] = [
     thickMm: 8,
     threaded: true,
     goesInMm: 50,
-    set: 'Turned in with a bar through the eye, up to its shoulder, the eye in line with the wire.',
     life: { seasons: 20, source: 'from memory' },
   },
   {
@@ -492,7 +469,6 @@ export const PIECES: readonly Piece[] = [
     id: 'ground-peg',
     name: 'Ground peg, 12″ (300 mm)',
     lengthMm: 300,
-    set: 'Leaning away from the pull, its head down to the soil.',
     life: { seasons: 10, source: 'from memory' },
   },
   {
@@ -506,7 +482,6 @@ export const PIECES: readonly Piece[] = [
     thickMm: 4,
     threaded: true,
     goesInMm: 25,
-    set: 'Turned in with a nail through the eye, up to its shoulder, the eye across the row.',
     life: { seasons: 15, source: 'from memory' },
   },
 ];

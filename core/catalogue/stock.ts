@@ -128,8 +128,6 @@ export interface Piece extends StockBase {
   threaded?: true;
   /** How much of it goes in, where that is not its length: of an eye, its shank. mm. */
   goesInMm?: number;
-  /** How one is set (common practice, no source). */
-  set: string;
   /** Hardware that is not lost or broken by the handful: bought without spares. */
   exact?: true;
 }

@@ -11,7 +11,8 @@ import { bareUnitOf, parseLength } from '../quantity/length';
 import { chainFigures, textWidth } from './dimension';
 import { closeUps } from './close-ups';
 import { setOnPaper } from './sheet';
-import { PRINT_STYLE, toSvg } from './svg';
+import { PRINT_STYLE } from './inks';
+import { toSvg } from './svg';
 import { ripAcross, ripAlong } from './rip-views';
 import { drawAtAGlance, drawViews } from './views';
 

@@ -62,3 +62,10 @@ export function inkCss(fine = 1, within = ''): string {
     .join('')
     .concat(`${within}.ink-dimension.foot{stroke-width:${FOOT_WIDTH_PX}}${within}.ink-wall{stroke-linecap:butt}`);
 }
+
+/** Line weights and colours for a file that stands alone; on screen the page's own style gives them. */
+export const PRINT_STYLE = `
+path,circle{stroke-linejoin:round;stroke-linecap:round}
+text{font-family:"Atkinson Hyperlegible Next",system-ui,sans-serif}
+${inkCss()}clipPath circle{stroke:none}
+.ink-figure{font-weight:600;fill:${TEXT_INK.figure}}.ink-label{fill:${TEXT_INK.label}}`;

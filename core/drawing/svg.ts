@@ -1,4 +1,3 @@
-import { inkCss, TEXT_INK } from './inks';
 import type { Spot } from './primitive';
 import type { Paper, PaperMark } from './sheet';
 
@@ -131,13 +130,6 @@ function elements(marks: readonly PaperMark[], named: boolean): string {
     })
     .join('');
 }
-
-/** Line weights and colours for a file that stands alone; on screen the page's own style gives them. */
-export const PRINT_STYLE = `
-path,circle{stroke-linejoin:round;stroke-linecap:round}
-text{font-family:"Atkinson Hyperlegible Next",system-ui,sans-serif}
-${inkCss()}clipPath circle{stroke:none}
-.ink-figure{font-weight:600;fill:${TEXT_INK.figure}}.ink-label{fill:${TEXT_INK.label}}`;
 
 /** The window is named by the title, which is told apart on a page from every other. */
 function throughLens({ at, radiusPx, marks }: NonNullable<Paper['lens']>, title: string): string {

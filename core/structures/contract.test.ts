@@ -2,7 +2,7 @@ import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { TOOLS } from '../building/tools';
+import { TOOL_WORDS } from '../building/tool-words';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Design } from '../design/design';
@@ -136,7 +136,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           expect(steps.flatMap((step) => step.adds ?? []).toSorted()).toEqual(
             design.parts.map((part) => part.id).toSorted(),
           );
-          for (const tool of steps.flatMap((step) => step.uses ?? [])) expect(TOOLS[tool]).toBeTruthy();
+          for (const tool of steps.flatMap((step) => step.uses ?? [])) expect(TOOL_WORDS[tool]).toBeTruthy();
 
           const cautions = steps.flatMap((step) => (step.caution ? [step.caution.code] : []));
           expect(cautions).toEqual([...new Set(cautions)]);

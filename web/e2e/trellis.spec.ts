@@ -65,7 +65,7 @@ test('every kind prints on the sheets that are shown, and no more', async ({ pag
     const one = DEMO_PLAN.structures.find((structure) => structure.kind === kind.id);
     if (!one) throw new Error(`The demo has no ${kind.id}.`);
     await page.goto(`/g/${id}/s/${one.id}/sheet`);
-    await expect(page.getByText('In this order')).toBeVisible();
+    await expect(page.locator('.sheet-page').getByText('In this order').last()).toBeVisible();
     expect(await sheets(page), kind.name).toBe(await page.locator('.sheet-page').count());
   }
 });

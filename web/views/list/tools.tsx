@@ -1,6 +1,7 @@
 'use client';
 import { useMemo } from 'react';
 import { TOOLS, type Tool } from '@lignum/core/building/tools';
+import { TOOL_WORDS } from '@lignum/core/building/tool-words';
 import { toolsFor } from '@lignum/core/building/tools-for';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatBit } from '@lignum/core/quantity/length';
@@ -20,7 +21,7 @@ export function Tools({ of }: { of: readonly ComputedStructure[] }) {
     const all = of.map(({ sized }) => toolsFor(sized.steps, sized.design));
     const used = new Set(all.flatMap((one) => one.tools));
     return {
-      tools: (Object.keys(TOOLS) as Tool[]).filter((tool) => used.has(tool)),
+      tools: TOOLS.filter((tool) => used.has(tool)),
       bitsMm: [...new Set(all.flatMap((one) => one.bitsMm))].toSorted((a, b) => a - b),
     };
   }, [of]);
@@ -50,7 +51,7 @@ function ToolRow({ tool }: { tool: Tool }) {
   return (
     <li className="break-inside-avoid border-t border-rule">
       <fieldset className="flex flex-wrap items-center justify-between gap-x-3">
-        <legend className="float-left py-1">{TOOLS[tool]}</legend>
+        <legend className="float-left py-1">{TOOL_WORDS[tool]}</legend>
         <span className="ml-auto flex">
           {FROM.map((one) => (
             <label key={one.id} className="flex min-h-11 cursor-pointer items-center gap-1.5 px-2">

@@ -1,6 +1,7 @@
 'use client';
 import { useMemo } from 'react';
-import { CATALOGUE, setOf } from '@lignum/core/catalogue/catalogue';
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { setOf } from '@lignum/core/catalogue/how-set';
 import { closeUps, type CloseUp } from '@lignum/core/drawing/close-ups';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { StructureKind } from '@lignum/core/structures/kind';

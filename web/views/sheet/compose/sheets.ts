@@ -1,5 +1,6 @@
-import { CATALOGUE, setOf } from '@lignum/core/catalogue/catalogue';
-import { TOOLS } from '@lignum/core/building/tools';
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { setOf } from '@lignum/core/catalogue/how-set';
+import { TOOL_WORDS } from '@lignum/core/building/tool-words';
 import { toolsFor } from '@lignum/core/building/tools-for';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Fill } from '@lignum/core/design/shapes/fill';
@@ -307,7 +308,7 @@ function tools(on: On): Block[] {
   const { computed, wide, tongue } = on;
   const { tools: list, bitsMm } = toolsFor(computed.sized.steps, computed.sized.design);
   if (list.length === 0) return [];
-  const said = list.map((tool) => `○ ${TOOLS[tool]}`);
+  const said = list.map((tool) => `○ ${TOOL_WORDS[tool]}`);
   if (bitsMm.length > 0) said.push(`○ Drill bits: ${bitsMm.map((mm) => formatBit(mm, tongue.units)).join(', ')}`);
   const third = Math.ceil(said.length / 2);
   const half = (wide - 20) / 2;

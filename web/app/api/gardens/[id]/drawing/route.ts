@@ -1,5 +1,6 @@
 import { setOnPaper } from '@lignum/core/drawing/sheet';
-import { PRINT_STYLE, toSvg } from '@lignum/core/drawing/svg';
+import { PRINT_STYLE } from '@lignum/core/drawing/inks';
+import { toSvg } from '@lignum/core/drawing/svg';
 import { drawViews } from '@lignum/core/drawing/views';
 import { computeAs } from '@lignum/core/plan/compute-as';
 import { kindOf } from '@lignum/core/structures/registry';

@@ -1,0 +1,33 @@
+/** How each small part is set (common practice, no source). Apart from the catalogue: read only where a joint is shown large. */
+const HOW_SET: Readonly<Record<string, string>> = {
+  'gate-hinge':
+    'Knuckle clear of the gap, strap on the leaf, plate on the post; all its holes filled, the one next to the knuckle first.',
+  'gate-latch': 'Bar on the leaf, catch on the post, level with each other when the leaf is shut.',
+  'pipe-clamp': 'Where the two pipes cross; both nuts turned up evenly, the bolt ends down.',
+  'post-clip':
+    'Hooked over a wire of the panel close to its height, round the back of the post between two studs, and twisted shut with pliers.',
+  'tie-plastic': 'Round both where they cross, head away from where hands reach, pulled tight; the tail cut off flush.',
+  'tie-uv': 'Round both where they cross, head away from where hands reach, pulled tight; the tail cut off flush.',
+  'screw-short': 'Head flush with the wood, not under it.',
+  'screw-long': 'Head flush with the wood, not under it.',
+  'screw-bracket': 'Head flush with the wood; in a bracket every hole is filled.',
+  'l-bracket': 'In the inner corner, one leg flat on each piece, the bend tight in the corner.',
+  'screw-16': 'By hand: brass shears when it is hurried.',
+  'screw-20': 'By hand: brass shears when it is hurried.',
+  'screw-40': 'Head flush with the wood, not under it.',
+  'screw-50': 'Head flush with the wood, not under it.',
+  'screw-75': 'Head flush with the wood, not under it.',
+  'screw-roofing': 'Through its washer, beside a crossing of wires, until the washer grips two wires.',
+  'washer-fender': 'Under the head of its screw.',
+  'staple-fence': 'Astride a wire, slanting across the grain, driven until it holds the wire and does not bend it.',
+  'nail-round': 'Square to the wood; half of it left standing.',
+  'post-cap': 'Square on the trimmed top, over a bead of its own screws or nails.',
+  'strap-hinge': 'Knuckle over the gap, a strap along each of the two, all holes filled.',
+  turnbuckle: 'Opened nearly to its ends before the wire goes in, so that it has all its way to tighten.',
+  'eye-bolt': 'Turned in with a bar through the eye, up to its shoulder, the eye in line with the wire.',
+  'ground-peg': 'Leaning away from the pull, its head down to the soil.',
+  'screw-eye': 'Turned in with a nail through the eye, up to its shoulder, the eye across the row.',
+};
+
+/** How a small part is set; nothing of what is not one. */
+export const setOf = (id: string): string => HOW_SET[id] ?? '';
