@@ -108,3 +108,18 @@ export function onPages(
     ],
   }));
 }
+
+/** How much of the height of the last page is used, as a share. */
+export function filled(pages: readonly Page[]): number {
+  const last = pages.at(-1);
+  if (!last) return 0;
+  const foot = last.heightPx - MARGIN_PX - FOOT_PX;
+  const ends = last.marks.map((mark) =>
+    mark.put === 'line'
+      ? mark.to[1]
+      : mark.put === 'text'
+        ? mark.y
+        : mark.y + (mark.put === 'box' ? mark.heightPx : mark.paper.heightPx),
+  );
+  return Math.max(0, ...ends.filter((y) => y < foot)) / last.heightPx;
+}

@@ -31,15 +31,21 @@ export default function CloseUps({ computed }: { computed: ComputedStructure }) 
 function JointRow({ kind, closeUp }: { kind: StructureKind; closeUp: CloseUp }) {
   const { units } = useGarden().tongue;
   return (
-    <li className="print-whole grid gap-x-5 gap-y-1 border-t border-rule py-3 sm:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
-      <div className="grid min-w-0 grid-cols-1 gap-x-2 bg-sheet px-2 pt-2 min-[430px]:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)]">
+    <li className="print-whole grid gap-y-2 border-t border-rule py-3">
+      <div className="grid max-w-[34rem] min-w-0 grid-cols-1 gap-x-2 bg-sheet px-2 pt-2 min-[430px]:grid-cols-[minmax(0,1.3fr)_minmax(0,1fr)]">
         {closeUp.views.map((view) => (
           <Drawing key={view.title} view={view} units={units} heightPx={270} />
         ))}
       </div>
-      <div className="order-first text-[0.95rem] sm:order-none">
-        <h3 className="text-[1.05rem] leading-tight">{wordFor(kind, closeUp.kind)}</h3>
-        {kind.names.joinery?.[closeUp.kind] && <p className="mt-1">{kind.names.joinery[closeUp.kind]}</p>}
+      <div className="order-first grid gap-x-6 text-[0.95rem] sm:order-none sm:grid-cols-2">
+        <div>
+          <h3 className="text-[1.05rem] leading-tight">{wordFor(kind, closeUp.kind)}</h3>
+          {kind.names.joinery?.[closeUp.kind] && <p className="mt-1">{kind.names.joinery[closeUp.kind]}</p>}
+          <p className="mt-1 text-soft">
+            {closeUp.parts.map((part) => `${wordFor(kind, part.role)}: ${CATALOGUE.stock(part.stock).name}`).join('. ')}
+            . {closeUp.count > 1 ? `${closeUp.count} such joints.` : 'One such joint.'}
+          </p>
+        </div>
         <ul className="mt-1">
           {closeUp.fixings.map((one) => (
             <li key={`${one.stock} ${one.into}`}>
@@ -56,10 +62,6 @@ function JointRow({ kind, closeUp }: { kind: StructureKind; closeUp: CloseUp }) 
             </li>
           ))}
         </ul>
-        <p className="mt-1 text-soft">
-          {closeUp.parts.map((part) => `${wordFor(kind, part.role)}: ${CATALOGUE.stock(part.stock).name}`).join('. ')}.{' '}
-          {closeUp.count > 1 ? `${closeUp.count} such joints.` : 'One such joint.'}
-        </p>
       </div>
     </li>
   );

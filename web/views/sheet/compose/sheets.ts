@@ -12,6 +12,7 @@ import { drawViews } from '@lignum/core/drawing/views';
 import { ripAcross, ripAlong } from '@lignum/core/drawing/rip-views';
 import { beside, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
 import {
+  filled,
   MARGIN_PX,
   onPages,
   SIZES,
@@ -45,19 +46,42 @@ interface On {
   plan: Plan;
   computed: ComputedStructure;
   tongue: Tongue;
-  size: PaperSize;
   wide: number;
+  /** How large drawings are, as a share of their usual height. */
+  drawn: number;
 }
 
 /** Everything a stranger needs to build one structure, on as many sheets as it takes: what it looks like, its pieces and where each comes from, marks, joints, and the order of building. */
 export function structureSheets(plan: Plan, computed: ComputedStructure, tongue: Tongue, size: PaperSize): Page[] {
-  const on: On = { plan, computed, tongue, size, wide: SIZES[size].widthPx - 2 * MARGIN_PX };
+  const wide = SIZES[size].widthPx - 2 * MARGIN_PX;
+  const compose = (drawn: number): Page[] => {
+    const on: On = { plan, computed, tongue, wide, drawn };
+    return onPages(
+      blocksOf(on),
+      size,
+      `${computed.structure.name} · ${plan.garden.name}`,
+      (page, of) => `page ${page} of ${of}`,
+    );
+  };
+  const pages = compose(1);
+  if (filled(pages) > LEAST_FILLED) return pages;
+  // A little that is left over for a page of its own finds room when the drawings are made smaller.
+  const fewer = SMALLER.map(compose).find((tried) => tried.length < pages.length);
+  return fewer ?? pages;
+}
+
+/** Less of the last page than this is not worth a sheet of paper. */
+const LEAST_FILLED = 0.3;
+const SMALLER = [0.9, 0.8, 0.7];
+
+const blocksOf = (on: On): Block[] => {
+  const { computed, plan, tongue, wide } = on;
   const numbers = partNumbers(computed);
-  const blocks = [
+  return [
     ...head(on),
     ...views(on),
     ...parts(on),
-    ...cutBlocks(computed.shopping, ({ part }) => numbers.get(part)?.toString(), plan, tongue, on.wide),
+    ...cutBlocks(computed.shopping, ({ part }) => numbers.get(part)?.toString(), plan, tongue, wide),
     ...ripped(on),
     ...toBuy(on),
     ...tools(on),
@@ -67,13 +91,7 @@ export function structureSheets(plan: Plan, computed: ComputedStructure, tongue:
     ...order(on),
     ...seasons(on),
   ];
-  return onPages(
-    blocks,
-    size,
-    `${computed.structure.name} · ${plan.garden.name}`,
-    (page, of) => `page ${page} of ${of}`,
-  );
-}
+};
 
 const amount = (on: On, minor: number): string => formatMoney(money(minor, on.plan.garden.currency), on.tongue.locale);
 const long = (on: On, mm: number): string => formatLength(mm, on.tongue.units);
@@ -122,7 +140,7 @@ function views(on: On): Block[] {
   return drawViews(computed.sized.design, computed.around).map((view, i) => {
     const scaled = atScale(view, {
       widthPx: wide,
-      heightPx: i === 0 ? 330 : view.title.toLowerCase().includes('above') ? 300 : 270,
+      heightPx: on.drawn * (i === 0 ? 330 : view.title.toLowerCase().includes('above') ? 300 : 270),
       units: tongue.units,
     });
     const said = `${view.title}: ${scaled.said}`;
