@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
+import type { Design } from '../design/design';
 import { computeAs } from '../plan/compute-as';
 import { anyPlan } from './any-plan.fixture';
 import { kindOf, KINDS } from './registry';
 import { outOfReach, unsound } from './unsound.fixture';
 
-/** On a corner of a fence that is not square, a brace lies askew on its post. */
-const ASKEW = 'brace to post: screw-75 misses';
+/** On a corner of a fence that is not square, boards and braces of one run lie askew on the post: there their screws bite less, or meet those of the other. */
+const ASKEW = /^(they meet: )?(board|brace|frame) to post/;
+const bends = ({ ground }: Design): boolean => 'path' in ground && ground.path.length > 2;
 /** Where these are found, what is held does not reach what should hold it, and that is what is said. */
 const SAID = ['post.short', 'panel.leans'];
 
@@ -17,7 +19,7 @@ it.each(KINDS.map((kind) => [kind.id, kind] as const))(
       fc.property(anyPlan(kind), (plan) => {
         const { sized, verdicts } = computeAs(kindOf, plan, plan.structures[0] as (typeof plan.structures)[number]);
         if (verdicts.some(({ told }) => SAID.includes(told.code))) return;
-        expect(unsound(sized.design).filter((fault) => fault !== ASKEW)).toEqual([]);
+        expect(unsound(sized.design).filter((fault) => !bends(sized.design) || !ASKEW.test(fault))).toEqual([]);
         expect(outOfReach(sized.design, sized.steps)).toEqual([]);
       }),
       { numRuns: 25 },

@@ -67,7 +67,7 @@ export function unsound(placed: Design): string[] {
     // Six shanks (NDS 2018, 12.1.5.6 and 12.1.6.5) or 1″ (common practice, no source); most of what is thinner.
     const needs = Math.min(6 * thickMm, 25.4, 0.55 * (held[1] - from));
     const bite = Math.min(long, past) - from;
-    if (bite < 0.9 * needs) faults.push(`${said} bites ${bite.toFixed(1)} of ${needs.toFixed(1)}`);
+    if (bite < needs - 1) faults.push(`${said} bites ${bite.toFixed(1)} of ${needs.toFixed(1)}`);
     if (long > past + 0.01) faults.push(`${said} comes out ${(long - past).toFixed(1)}`);
   }
   const byPart = new Map<string, typeof driven>();
