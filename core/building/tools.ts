@@ -42,6 +42,8 @@ export type Tool = (typeof TOOLS)[number];
 /** What a step adds and is done with, by the step's code: roles of the parts, or a role and how their names begin ("rail:rail-front"). */
 export interface Doing {
   adds?: readonly string[];
+  /** Kinds of joints it makes, where they are not made as soon as their last part is there: what is driven into a standing thing. */
+  joins?: readonly string[];
   uses: readonly Tool[];
 }
 export type Doings = Readonly<Record<string, Doing>>;
@@ -75,4 +77,18 @@ export function partsByStep(
     for (const [id] of own) left.delete(id);
     return [...(adds ?? []), ...own.map(([id]) => id)];
   });
+}
+
+/** Which joints each step makes: by their kind where a step names it, else as soon as the last of their parts is there. */
+export function jointsByStep<J extends { kind: string; parts: readonly string[] }>(
+  steps: readonly { adds?: readonly string[]; joins?: readonly string[] }[],
+  joints: readonly J[],
+): J[][] {
+  const comes = new Map(steps.flatMap((step, i) => (step.adds ?? []).map((id) => [id, i] as const)));
+  const made = steps.map((): J[] => []);
+  for (const joint of joints) {
+    const named = steps.findIndex((step) => step.joins?.includes(joint.kind));
+    made[named >= 0 ? named : Math.max(0, ...joint.parts.map((id) => comes.get(id) ?? 0))]?.push(joint);
+  }
+  return made;
 }

@@ -15,6 +15,8 @@ export interface Step {
   /** The parts it adds, where its kind states them, and what it is done with; else filled in from what its kind does. */
   adds?: readonly string[];
   uses?: readonly Tool[];
+  /** Kinds of joints it makes, where that is not as soon as their parts are there. */
+  joins?: readonly string[];
   people: 1 | 2;
   waitHours?: number;
   caution?: Fact;
@@ -126,7 +128,7 @@ function doing(steps: readonly Step[], { id, doings }: { id: string; doings: Doi
   return steps.map((step, i) => {
     const done = all[step.what.code];
     if (!done) throw new Error(`Nothing says what "${step.what.code}" of "${id}" is done with: add it to its doings.`);
-    return { ...step, adds: adds[i] ?? [], uses: done.uses };
+    return { ...step, adds: adds[i] ?? [], uses: done.uses, ...(done.joins ? { joins: done.joins } : {}) };
   });
 }
 

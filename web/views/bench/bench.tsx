@@ -179,8 +179,8 @@ function Workbench({
         </div>
         <Link
           href={`/g/${id}/s/${structure.id}/sheet`}
-          aria-label="All of it on one sheet, to print"
-          title="On one sheet, to print"
+          aria-label="Sheets to build it from, to print"
+          title="Sheets to build it from, to print"
           className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"
         >
           <Printer size={18} aria-hidden />

@@ -3,6 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { SIZES, type Page, type PaperSize } from '@lignum/core/paper/page';
 import { pageSvg } from '@lignum/core/paper/page-svg';
@@ -77,6 +78,22 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
               expect(figures.has(formatLength(mark.atMm, tongue.units)), `${mark.what} at ${mark.atMm}`).toBe(true);
           for (const step of computed.sized.steps)
             expect(said).toContain(flat(say(step.what, computed.kind.phrases, tongue)));
+          // Every small part is used in one step or another.
+          const used = said.slice(said.indexOf('In this order'));
+          for (const stock of new Set(computed.bill.filter((one) => one.of === 'joint').map((one) => one.stock))) {
+            const total = computed.bill.reduce(
+              (sum, one) => sum + (one.of === 'joint' && one.stock === stock ? one.count : 0),
+              0,
+            );
+            const name = CATALOGUE.stock(stock).name;
+            const counted = [...used.matchAll(/(\d+) × /g)].filter((one) =>
+              used.slice(one.index + one[0].length).startsWith(name),
+            );
+            expect(
+              counted.reduce((sum, one) => sum + Number(one[1]), 0),
+              name,
+            ).toBe(total);
+          }
           for (const page of pages) expect(pageSvg(page, 'page')).not.toMatch(/NaN|undefined|Infinity/);
         }
       },

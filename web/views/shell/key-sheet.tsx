@@ -14,7 +14,7 @@ const KEYS: readonly { keys: string; does: string }[] = [
   { keys: 'P', does: 'Prices and shed' },
   { keys: '[  ]', does: 'Bench: previous or next support' },
   { keys: 'K', does: 'Bench: build it as another kind' },
-  { keys: 'S', does: 'Bench: all of it on one sheet' },
+  { keys: 'S', does: 'Bench: its sheets to build from' },
   { keys: 'U', does: 'Feet and inches, or millimetres' },
   { keys: '← ↑ ↓ →  R', does: 'Plot: move or turn what is chosen (Shift: a foot, 5°)' },
   { keys: '← ↑ ↓ →  Delete', does: 'Plot: move a corner, or take it out' },

@@ -33,9 +33,9 @@ export const A_FRAME_DOINGS: Doings = {
   'step.lay': { adds: ['stile'], uses: ['tape'] },
   'step.slats': { adds: ['slat'], uses: ['spacer', 'drill'] },
   'step.mesh': { adds: ['mesh', 'slat'], uses: ['snips', 'hammer', 'drill', 'gloves', 'goggles'] },
-  'step.hinge': { uses: ['drill', 'spacer'] },
+  'step.hinge': { joins: ['leaf to leaf'], uses: ['drill', 'spacer'] },
   'step.open': { uses: ['tape', 'gloves'] },
   'step.tether': { adds: ['chain'], uses: ['drill', 'pliers', 'tape'] },
-  'step.pegs': { uses: ['mallet'] },
+  'step.pegs': { joins: ['foot to ground'], uses: ['mallet'] },
   'step.plant': { uses: [] },
 };

@@ -41,6 +41,6 @@ export const GARDEN_GATE_DOINGS: Doings = {
   'step.mesh': { adds: ['mesh'], uses: ['snips', 'drill', 'gloves', 'goggles'] },
   'step.boards': { adds: ['board'], uses: ['drill', 'spacer'] },
   'step.try': { uses: ['blocks'] },
-  'step.hang': { uses: ['blocks', 'drill', 'level'] },
+  'step.hang': { joins: ['hung', 'latched'], uses: ['blocks', 'drill', 'level'] },
   'step.sill': { uses: ['spade'] },
 };

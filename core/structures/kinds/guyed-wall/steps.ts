@@ -46,7 +46,7 @@ export const GUYED_WALL_DOINGS: Doings = {
   'step.trim': { uses: ['line level', 'saw', 'brush', 'steps'] },
   'step.guys': { adds: ['guy wire'], uses: ['drill', 'bar', 'pliers', 'snips', 'level', 'gloves', 'goggles'] },
   'step.hang': { adds: ['panel'], uses: ['blocks', 'gloves', 'goggles'] },
-  'step.staple': { uses: ['hammer', 'pliers'] },
+  'step.staple': { joins: ['panel to post'], uses: ['hammer', 'pliers'] },
   'step.canes': { adds: ['cane'], uses: ['knife', 'goggles'] },
   'step.plant': { uses: [] },
 };

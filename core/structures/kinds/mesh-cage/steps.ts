@@ -56,8 +56,8 @@ export const MESH_CAGE_DOINGS: Doings = {
   'step.windows': { uses: ['snips', 'pliers'] },
   'step.legs': { uses: ['snips'] },
   'step.roll': { uses: ['gloves', 'tape'] },
-  'step.hook': { uses: ['pliers'] },
-  'step.ties': { uses: ['pliers', 'snips'] },
+  'step.hook': { joins: ['cage closed'], uses: ['pliers'] },
+  'step.ties': { joins: ['cage closed'], uses: ['pliers', 'snips'] },
   'step.place': { uses: ['tape'] },
   'step.rods': { adds: ['rod'], uses: ['mallet', 'pliers', 'goggles'] },
 };

@@ -74,7 +74,7 @@ export const PANEL_ARCH_DOINGS: Doings = {
   'step.carry': { uses: ['gloves', 'goggles'] },
   'step.bend': { adds: ['panel:panel-1'], uses: ['gloves', 'goggles'] },
   'step.lift': { uses: ['blocks', 'tape'] },
-  'step.tie': { uses: ['pliers', 'snips'] },
+  'step.tie': { joins: ['panel to post'], uses: ['pliers', 'snips'] },
   'step.seam': { adds: ['panel'], uses: ['pliers', 'snips', 'gloves'] },
   'step.ends': { uses: ['pliers', 'gloves', 'goggles'] },
   'step.hoops': { adds: ['hoop'], uses: ['tape', 'chalk', 'level', 'mallet'] },

@@ -51,7 +51,7 @@ export const RAIL_TRELLIS_DOINGS: Doings = {
   },
   'step.rails.back': { adds: ['rail:rail-back'], uses: ['saw', 'tape', 'drill', 'clamps', 'spacer'] },
   'step.trim': { uses: ['saw', 'square', 'spacer', 'chalk', 'steps'] },
-  'step.caps': { uses: ['hammer'] },
+  'step.caps': { joins: ['cap on post'], uses: ['hammer'] },
   'step.remeasure': { uses: ['tape'] },
   'step.panels.inside': { adds: ['panel'], uses: ['cutters', 'drill', 'gloves', 'goggles'] },
   'step.panels': { adds: ['panel'], uses: ['cutters', 'drill', 'gloves', 'goggles'] },

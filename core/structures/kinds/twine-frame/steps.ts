@@ -69,7 +69,7 @@ export const TWINE_FRAME_DOINGS: Doings = {
   'step.beam': { adds: ['beam'], uses: ['drill', 'steps', 'square'] },
   'step.braces': { adds: ['brace'], uses: ['saw', 'bevel', 'drill', 'clamps'] },
   'step.arms': { adds: ['cross arm'], uses: ['drill', 'square', 'tape'] },
-  'step.eyes': { uses: ['drill', 'tape', 'steps'] },
+  'step.eyes': { joins: ['string to beam', 'string to arm'], uses: ['drill', 'tape', 'steps'] },
   'step.holes': { uses: ['drill', 'tape', 'steps'] },
   'step.strings': { adds: ['string'], uses: ['knife', 'tape'] },
   'step.skirt': { adds: ['wind skirt'], uses: ['hammer', 'knife'] },

@@ -1,8 +1,10 @@
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { setOf } from '@lignum/core/catalogue/how-set';
 import { TOOL_WORDS } from '@lignum/core/building/tool-words';
+import { jointsByStep } from '@lignum/core/building/tools';
 import { toolsFor } from '@lignum/core/building/tools-for';
 import { cropIn } from '@lignum/core/crops/book';
+import type { Joint } from '@lignum/core/design/design';
 import type { Fill } from '@lignum/core/design/shapes/fill';
 import { sayEnds } from '@lignum/core/design/end-cuts';
 import { closeUps } from '@lignum/core/drawing/close-ups';
@@ -600,6 +602,16 @@ function joints(on: On): Block[] {
 
 const PICTURE = 168;
 
+/** What joints are made with, counted: "With 8 × coated deck screw…". */
+function smallParts(joints: readonly Joint[]): string[] {
+  const count = new Map<string, number>();
+  for (const { fixings } of joints)
+    for (const one of fixings) count.set(one.stock, (count.get(one.stock) ?? 0) + one.count);
+  return count.size === 0
+    ? []
+    : [`With ${[...count].map(([stock, n]) => `${n} × ${CATALOGUE.stock(stock).name}`).join(', ')}.`];
+}
+
 /** The steps in their order, each that adds something with a small picture of what is added. */
 function order(on: On): Block[] {
   const { computed, wide, tongue } = on;
@@ -607,6 +619,7 @@ function order(on: On): Block[] {
   const numbers = partNumbers(computed);
   const roles = new Map(design.parts.map((part) => [part.id, part.role]));
   const stands = new Set<string>();
+  const joined = jointsByStep(steps, design.joints);
   const blocks = steps.map((step, i): Block => {
     const adds = step.adds ?? [];
     const picture =
@@ -628,6 +641,7 @@ function order(on: On): Block[] {
       ...(step.people > 1 ? [`${step.people} people.`] : []),
       ...(step.waitHours === undefined ? [] : [`Then wait ${step.waitHours} hours.`]),
       ...(comes ? [`Adds ${comes}.`] : []),
+      ...smallParts(joined[i] ?? []),
     ].join(' ');
     return together([
       beside([
