@@ -380,10 +380,12 @@ function holes(on: On): Block[] {
   const cells = [...alike.values()].map((one) => [`Post ${one.posts.join(', ')}`, ...one.cells]);
   return [
     heading('Holes', wide),
-    ...rows(
-      [['', 'across', 'deep', 'gravel in each', 'round each post'], ...cells],
-      [{ widthPx: wide - 500, weight: 'bold' }, { widthPx: 70 }, { widthPx: 70 }, { widthPx: 130 }, { widthPx: 230 }],
-      BODY,
+    ...whole(
+      rows(
+        [['', 'across', 'deep', 'gravel in each', 'round each post'], ...cells],
+        [{ widthPx: wide - 500, weight: 'bold' }, { widthPx: 70 }, { widthPx: 70 }, { widthPx: 130 }, { widthPx: 230 }],
+        BODY,
+      ),
     ),
   ];
 }
@@ -506,10 +508,10 @@ function rodBlocks(on: On, rod: Rod, cropName: (id: string) => string): Block[] 
   const wideEach = across > 1 ? (wide - (across - 1) * 16) / across : Math.min(wide, 430);
   const columns: Column[] = faces
     ? [
-        { widthPx: wideEach - 252 },
-        { widthPx: 84, anchor: 'end' },
-        { widthPx: 84, anchor: 'end', weight: 'bold' },
-        { widthPx: 84, anchor: 'end' },
+        { widthPx: wideEach - 232 },
+        { widthPx: 75, anchor: 'end' },
+        { widthPx: 82, anchor: 'end', weight: 'bold' },
+        { widthPx: 75, anchor: 'end' },
       ]
     : [{ widthPx: Math.min(220, wideEach - 88) }, { widthPx: 88, anchor: 'end', weight: 'bold' }];
   const header = faces ? [['', 'from', 'middle', 'to']] : [];
