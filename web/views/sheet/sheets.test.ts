@@ -16,7 +16,8 @@ import { say } from '@lignum/core/wording/say';
 import { pdfOf } from '../../server/pdf';
 import { wordFor } from '../shell/stock-words';
 import { gardenSheets } from './compose/garden-sheets';
-import { partNumbers, structureSheets } from './compose/sheets';
+import { partNumbers } from './compose/on';
+import { structureSheets } from './compose/sheets';
 
 const garden = computeGarden(DEMO_PLAN);
 const TONGUES = [

@@ -22,7 +22,7 @@ import { cornersOf } from '@lignum/core/site/plot';
 import type { Tongue } from '@lignum/core/wording/say';
 import { inShopOrder, shopGroup, sizeWords } from '../../shell/stock-words';
 import { cutBlocks } from './cutting';
-import { partNumbers } from './sheets';
+import { partNumbers } from './on';
 
 const SMALL = 11;
 const BODY = 12;

@@ -1,0 +1,74 @@
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { setOf } from '@lignum/core/catalogue/how-set';
+import { closeUps } from '@lignum/core/drawing/close-ups';
+import { setOnPaper } from '@lignum/core/drawing/sheet';
+import { beside, gap, heading, paragraph, together } from '@lignum/core/paper/blocks';
+import { MARGIN_PX, type Block, type PageMark } from '@lignum/core/paper/page';
+import { formatBit } from '@lignum/core/quantity/length';
+import { wordFor } from '../../shell/stock-words';
+import { type On, SMALL, long } from './on';
+
+/** Each kind of joint, drawn large, with what holds it and how that is set. */
+export function joints(on: On): Block[] {
+  const { computed, wide, tongue } = on;
+  const all = closeUps(computed.sized.design);
+  if (all.length === 0) return [];
+  return [
+    heading('Joints', wide),
+    paragraph('A red dot is the head of a screw or a nail, a dashed line its shank in the wood, as long as it is.', {
+      size: SMALL,
+      widthPx: wide,
+      tint: 'soft',
+      leads: true,
+      after: 3,
+    }),
+    ...all.flatMap((one) => {
+      const drawn = one.views.map((view) => setOnPaper(view, { widthPx: 205, heightPx: 240, units: tongue.units }));
+      const left = MARGIN_PX + drawn.length * 210;
+      const textWide = wide - drawn.length * 210;
+      const said = one.fixings.flatMap((held) => {
+        const where = held.into
+          ? `${held.through ? `, through ${wordFor(computed.kind, held.through).toLowerCase()}` : ','} into ${wordFor(computed.kind, held.into).toLowerCase()}`
+          : '';
+        const pilot = held.pilotMm === null ? '' : `; pilot hole ${formatBit(held.pilotMm, tongue.units)}`;
+        return [
+          paragraph(
+            `${held.count} × ${CATALOGUE.stock(held.stock).name}${held.eachMm ? `, ${long(on, held.eachMm)}` : ''}${where}${pilot}`,
+            { size: SMALL, widthPx: textWide, x: left, weight: 'bold' },
+          ),
+          paragraph(setOf(held.stock), { size: SMALL, widthPx: textWide, x: left, tint: 'soft', after: 3 }),
+        ];
+      });
+      const how = computed.kind.names.joinery?.[one.kind];
+      return [
+        together([
+          beside([
+            {
+              blocks: [
+                {
+                  heightPx: Math.max(0, ...drawn.map((paper) => paper.heightPx)) + 4,
+                  at: (y) =>
+                    drawn.map((paper, n): PageMark => ({ put: 'drawing', x: MARGIN_PX + n * 210, y, paper, fine: 1 })),
+                },
+              ],
+            },
+            {
+              blocks: [
+                paragraph(`${wordFor(computed.kind, one.kind)}${one.count > 1 ? `, ${one.count} of them` : ''}`, {
+                  size: 13,
+                  weight: 'bold',
+                  widthPx: textWide,
+                  x: left,
+                  after: 2,
+                }),
+                ...(how ? [paragraph(how, { size: SMALL, widthPx: textWide, x: left, after: 3 })] : []),
+                ...said,
+              ],
+            },
+          ]),
+          gap(6),
+        ]),
+      ];
+    }),
+  ];
+}

@@ -1,0 +1,75 @@
+import { drawViews } from '@lignum/core/drawing/views';
+import { paragraph } from '@lignum/core/paper/blocks';
+import { MARGIN_PX, text, type Block, type PageMark } from '@lignum/core/paper/page';
+import { atScale } from '@lignum/core/paper/scale';
+import { typeWidth } from '@lignum/core/paper/type';
+import { say } from '@lignum/core/wording/say';
+import { plantingWords } from '../../garden/crop-words';
+import { placeWords } from '../../shell/place-words';
+import { type On, BODY, SMALL, amount, long } from './on';
+
+/** What it is, what it costs, what has to be settled first. */
+export function head(on: On): Block[] {
+  const { computed, plan, tongue, wide } = on;
+  const { structure, kind, setting, cost, sized, verdicts } = computed;
+  const growing = plan.plantings
+    .filter((one) => structure.plantings.includes(one.id))
+    .map((one) => plantingWords(one, plan.crops))
+    .join('; ');
+  const price = amount(on, cost.totalMinor);
+  const urgent = verdicts.filter(({ level }) => level === 'fail' || level === 'warn');
+  return [
+    {
+      heightPx: 36,
+      leads: true,
+      at: (y) => [
+        text(MARGIN_PX, y + 25, structure.name, 26, { weight: 'bold' }),
+        text(MARGIN_PX + wide, y + 25, price, 20, { weight: 'bold', anchor: 'end' }),
+      ],
+    },
+    paragraph(
+      `${kind.name} · ${plan.garden.name}, ${placeWords(setting.place, tongue)} · ${long(on, sized.design.builtMm)} long${growing ? ` · ${growing}` : ''}`,
+      { size: BODY, widthPx: wide, tint: 'soft', leads: true, after: 2 },
+    ),
+    paragraph(
+      `${amount(on, cost.perSeasonMinor)} a season over the life of its parts. Sized by the rules of the trade; its strength in wind, under snow and under load is not reckoned. For height, boundaries, snow and storm winds, local rules and licensed people decide.`,
+      { size: SMALL, widthPx: wide, tint: 'soft', after: 4 },
+    ),
+    ...urgent.flatMap((verdict) => [
+      paragraph(`To be settled first: ${say(verdict.told, {}, tongue)}`, {
+        size: BODY,
+        widthPx: wide,
+        tint: 'care',
+        weight: 'bold',
+        after: 3,
+      }),
+    ]),
+  ];
+}
+
+/** Every view at the scale of a rule, with a bar to measure by. */
+export function views(on: On): Block[] {
+  const { computed, wide, tongue } = on;
+  return drawViews(computed.sized.design, computed.around).map((view, i) => {
+    const scaled = atScale(view, {
+      widthPx: wide,
+      heightPx: on.drawn * (i === 0 ? 330 : view.title.toLowerCase().includes('above') ? 300 : 270),
+      units: tongue.units,
+    });
+    const said = `${view.title}: ${scaled.said}`;
+    return {
+      heightPx: scaled.paper.heightPx + 24,
+      at: (y): PageMark[] => [
+        text(MARGIN_PX, y + 15, said, BODY, { weight: 'bold' }),
+        ...bar(MARGIN_PX + typeWidth(said, BODY, 'bold') + 14, y + 11, scaled.bar.px, long(on, scaled.bar.mm)),
+        { put: 'drawing', x: MARGIN_PX, y: y + 20, paper: scaled.paper, fine: scaled.fine },
+      ],
+    };
+  });
+}
+
+const bar = (x: number, y: number, px: number, said: string): PageMark[] => [
+  { put: 'box', x, y, widthPx: px / 2, heightPx: 4, fill: 'ink', stroke: 'ink' },
+  { put: 'box', x: x + px / 2, y, widthPx: px / 2, heightPx: 4, fill: null, stroke: 'ink' },
+  text(x + px + 6, y + 5, said, SMALL, { tint: 'soft' }),
+];

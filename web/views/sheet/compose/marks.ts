@@ -1,0 +1,154 @@
+import { cropIn } from '@lignum/core/crops/book';
+import { beside, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
+import { MARGIN_PX, type Block, type PageMark } from '@lignum/core/paper/page';
+import { ringOf } from '@lignum/core/setting-out/ring';
+import { rodsOf, storyStep, type Rod } from '@lignum/core/setting-out/rods';
+import { metAlong, rodTitle } from './mark-words';
+import { type On, BODY, SMALL, long, partNumbers, whole } from './on';
+
+/** Everything measured along something, as running figures beside a rod drawn to scale. */
+export function marks(on: On): Block[] {
+  const { computed, wide, plan } = on;
+  const rods = rodsOf(computed.sized.design).filter((rod) => rod.role !== 'brace');
+  const ring = ringOf(computed.sized.design);
+  if (rods.length === 0 && !ring) return [];
+  const cropName = (id: string): string => cropIn(plan.crops, id).name;
+  return [
+    heading('Marks', wide),
+    paragraph('Running figures: hook the tape once on the zero and mark them all before you move it.', {
+      size: SMALL,
+      widthPx: wide,
+      tint: 'soft',
+      leads: true,
+      after: 4,
+    }),
+    ...(ring ? ringBlocks(on, ring) : []),
+    ...rods.flatMap((rod) => rodBlocks(on, rod, cropName)),
+  ];
+}
+
+function ringBlocks(on: On, ring: NonNullable<ReturnType<typeof ringOf>>): Block[] {
+  const { wide } = on;
+  return [
+    paragraph('Ring: poles from above, clockwise', { size: BODY, weight: 'bold', widthPx: wide, leads: true }),
+    paragraph(
+      `Zero: pole 1${ring.doorMm === null ? '' : `, left of the door as you look out of it; the door is ${long(on, ring.doorMm)} between poles ${ring.poles.length} and 1`}. A chord is measured straight from foot to foot.`,
+      { size: SMALL, widthPx: wide, tint: 'soft', leads: true, after: 2 },
+    ),
+    together(
+      rows(
+        [
+          ['', 'from the middle', 'chord from the one before', 'chord from pole 1', 'turned from pole 1'],
+          ...ring.poles.map((pole) => [
+            `Pole ${pole.no}`,
+            long(on, pole.radiusMm),
+            pole.no === 1 ? '–' : long(on, pole.chordMm),
+            pole.no === 1 ? '–' : long(on, 2 * pole.radiusMm * Math.abs(Math.sin((pole.turnDeg * Math.PI) / 360))),
+            `${Math.round(pole.turnDeg)}°`,
+          ]),
+        ],
+        [
+          { widthPx: 90, weight: 'bold' },
+          { widthPx: 140, anchor: 'end' },
+          { widthPx: 180, anchor: 'end' },
+          { widthPx: 140, anchor: 'end' },
+          { widthPx: 130, anchor: 'end' },
+        ],
+        BODY,
+      ),
+    ),
+    gap(8),
+  ];
+}
+
+/** "rail-front-bottom-1" as "front bottom 1". */
+const calledBy = (id: string, role: string): string => id.replace(new RegExp(`^${role}-`), '').replaceAll('-', ' ');
+
+const ROD_HIGH = 9;
+
+function rodBlocks(on: On, rod: Rod, cropName: (id: string) => string): Block[] {
+  const { computed, wide } = on;
+  const { title, zero } = rodTitle(computed.kind, rod);
+  const numbers = partNumbers(computed);
+  const no = rod.kind === 'timber' || rod.kind === 'heights' ? numbers.get(rod.parts[0] ?? '') : undefined;
+  const met = metAlong(computed.kind, rod, cropName);
+  const least = Math.min(0, ...rod.marks.map((mark) => mark.atMm));
+  const most = Math.max(rod.lengthMm, ...rod.marks.map((mark) => mark.atMm));
+  const x = (mm: number): number => MARGIN_PX + ((mm - least) / Math.max(1, most - least)) * wide;
+  const step = storyStep(rod);
+  const story = step ? ` Story stick: ${step.count} of them, ${long(on, step.stepMm)} from each to the next.` : '';
+  const alike = rod.alike > 1 ? `, make ${rod.alike} alike` : '';
+  const which =
+    (rod.kind === 'timber' || rod.kind === 'heights') && rod.alike <= 4
+      ? `, ${rod.parts.map((id) => calledBy(id, rod.role)).join('; ')}`
+      : '';
+  const rodBlock: Block = {
+    heightPx: ROD_HIGH + 10,
+    leads: true,
+    at: (y) => [
+      {
+        put: 'box',
+        x: x(least),
+        y: y + 3,
+        widthPx: Math.max(1, x(most) - x(least)),
+        heightPx: ROD_HIGH,
+        fill: rod.kind === 'timber' || rod.kind === 'heights' || rod.kind === 'run' ? 'timber' : null,
+        stroke: 'ink',
+      },
+      ...met.flatMap(({ fromMm, atMm, toMm }): PageMark[] => {
+        const [a, b] = [fromMm ?? atMm ?? 0, toMm ?? atMm ?? 0];
+        return fromMm !== null || toMm !== null
+          ? [
+              {
+                put: 'box',
+                x: x(a),
+                y: y + 3,
+                widthPx: Math.max(1.2, x(b) - x(a)),
+                heightPx: ROD_HIGH,
+                fill: 'chalk',
+                stroke: null,
+              },
+            ]
+          : [{ put: 'line', from: [x(a), y], to: [x(a), y + ROD_HIGH + 6], widthPx: 1, tint: 'chalk' }];
+      }),
+    ],
+  };
+  const faces = met.some((one) => one.fromMm !== null || one.toMm !== null);
+  const figure = (mm: number | null): string => (mm === null ? '' : long(on, mm));
+  const cells = met.map((one) =>
+    faces ? [one.what, figure(one.fromMm), figure(one.atMm), figure(one.toMm)] : [one.what, figure(one.atMm)],
+  );
+  // Long lists stand in columns beside each other.
+  const across = cells.length > 6 ? (faces ? 2 : 3) : 1;
+  const per = Math.ceil(cells.length / across);
+  const wideEach = across > 1 ? (wide - (across - 1) * 16) / across : Math.min(wide, 430);
+  const columns: Column[] = faces
+    ? [
+        { widthPx: wideEach - 232 },
+        { widthPx: 75, anchor: 'end' },
+        { widthPx: 82, anchor: 'end', weight: 'bold' },
+        { widthPx: 75, anchor: 'end' },
+      ]
+    : [{ widthPx: Math.min(220, wideEach - 88) }, { widthPx: 88, anchor: 'end', weight: 'bold' }];
+  const header = faces ? [['', 'from', 'middle', 'to']] : [];
+  const table = Array.from({ length: across }, (_, n) =>
+    rows([...header, ...cells.slice(n * per, (n + 1) * per)], columns, SMALL, MARGIN_PX + n * (wideEach + 16)),
+  );
+  const lines = Math.max(...table.map((one) => one.length));
+  return [
+    paragraph(`${no === undefined ? '' : `${no} · `}${title}${which}${alike}: ${long(on, rod.lengthMm)}`, {
+      size: BODY,
+      weight: 'bold',
+      widthPx: wide,
+      leads: true,
+    }),
+    paragraph(`${zero}.${story}`, { size: SMALL, tint: 'soft', widthPx: wide, leads: true }),
+    rodBlock,
+    ...whole(
+      Array.from({ length: lines }, (_, i): Block =>
+        beside(table.map((column) => ({ blocks: column.slice(i, i + 1) }))),
+      ),
+    ),
+    gap(9),
+  ];
+}

@@ -1,0 +1,104 @@
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { TOOL_WORDS } from '@lignum/core/building/tool-words';
+import { toolsFor } from '@lignum/core/building/tools-for';
+import { beside, gap, heading, paragraph, together, type Column, rows } from '@lignum/core/paper/blocks';
+import { MARGIN_PX, type Block } from '@lignum/core/paper/page';
+import { formatBit } from '@lignum/core/quantity/length';
+import { inShopOrder, sizeWords, wordFor } from '../../shell/stock-words';
+import { type On, BODY, SMALL, amount, long } from './on';
+
+/** What to buy beside where the small parts go. */
+export function toBuy(on: On): Block[] {
+  const { computed, wide, tongue } = on;
+  const { shopping, cost, kind, bill } = computed;
+  const small = bill.filter((line) => line.of === 'joint');
+  const bought = inShopOrder(shopping.purchases).map((one) => [
+    String(one.count),
+    `${CATALOGUE.stock(one.stock).name}, ${sizeWords(one.stock, one.size, tongue.units)}`,
+    amount(on, one.costMinor),
+  ]);
+  const own = shopping.fromShed.map((one) => [
+    CATALOGUE.stock(one.stock).form === 'piece' || CATALOGUE.stock(one.stock).form === 'bagged'
+      ? String(one.size)
+      : String(one.count),
+    `${CATALOGUE.stock(one.stock).name}${['piece', 'bagged', 'panel'].includes(CATALOGUE.stock(one.stock).form) ? '' : `, ${long(on, one.size)}`}, from the shed`,
+    '',
+  ]);
+  const missing = shopping.missing.map((one) => [
+    '!',
+    `${CATALOGUE.stock(one.stock).name}: ${one.because === 'no price' ? 'has no price in the book' : 'is sold in nothing long enough'}`,
+    '',
+  ]);
+  const tax = cost.taxMinor > 0 ? [['', 'Tax', amount(on, cost.taxMinor)]] : [];
+  const half = (wide - 20) / 2;
+  const buyColumns: Column[] = [
+    { widthPx: 34, anchor: 'end', weight: 'bold' },
+    { widthPx: half - 100 },
+    { widthPx: 66, anchor: 'end' },
+  ];
+  const use = small.map((line) => [
+    String(line.count),
+    `${CATALOGUE.stock(line.stock).name}${line.cutMm ? `, ${long(on, line.cutMm)} each` : ''}: ${wordFor(kind, line.use).toLowerCase()}`,
+  ]);
+  const title = (said: string): Block => paragraph(said, { size: BODY, weight: 'bold', widthPx: half, after: 2 });
+  return [
+    heading('To buy and to lay out', wide),
+    beside([
+      {
+        blocks: [
+          title('To buy'),
+          ...rows(
+            [...bought, ...own, ...missing, ...tax, ['', 'Together', amount(on, cost.totalMinor)]],
+            buyColumns,
+            SMALL,
+          ),
+        ],
+      },
+      {
+        blocks: [
+          ...(use.length > 0
+            ? [
+                paragraph('Small parts, where they go', {
+                  size: BODY,
+                  weight: 'bold',
+                  widthPx: half,
+                  x: MARGIN_PX + half + 20,
+                  after: 2,
+                }),
+              ]
+            : []),
+          ...rows(
+            use,
+            [{ widthPx: 40, anchor: 'end', weight: 'bold' }, { widthPx: half - 40 }],
+            SMALL,
+            MARGIN_PX + half + 20,
+          ),
+        ],
+      },
+    ]),
+  ];
+}
+
+/** Tools and drill bits, to be ticked. */
+export function tools(on: On): Block[] {
+  const { computed, wide, tongue } = on;
+  const { tools: list, bitsMm } = toolsFor(computed.sized.steps, computed.sized.design);
+  if (list.length === 0) return [];
+  const said = list.map((tool) => `○ ${TOOL_WORDS[tool]}`);
+  if (bitsMm.length > 0) said.push(`○ Drill bits: ${bitsMm.map((mm) => formatBit(mm, tongue.units)).join(', ')}`);
+  const third = Math.ceil(said.length / 2);
+  const half = (wide - 20) / 2;
+  return [
+    gap(8),
+    together([
+      paragraph('Tools, ticked when they lie ready', { size: BODY, weight: 'bold', widthPx: wide, after: 2 }),
+      beside(
+        [said.slice(0, third), said.slice(third)].map((column, n) => ({
+          blocks: column.map((one) =>
+            paragraph(one, { size: SMALL, widthPx: half, x: MARGIN_PX + n * (half + 20), after: 1 }),
+          ),
+        })),
+      ),
+    ]),
+  ];
+}
