@@ -16,7 +16,8 @@ function chain(spots: readonly Spot[]): string {
   for (const [x, y] of spots) d += `${d === '' ? 'M' : 'L'}${round(x)} ${round(y)}`;
   return d;
 }
-const escape = (text: string): string =>
+/** Text as it may stand in a document. */
+export const escape = (text: string): string =>
   text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
 const klass = (ink: string): string => `ink-${ink.replace(/ /g, '-')}`;
 const tag = (part: string | undefined): string => (part ? ` data-part="${escape(part)}"` : '');

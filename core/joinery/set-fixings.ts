@@ -195,7 +195,18 @@ const NUDGES: readonly Pair[] = [0, 8, 16, 24, 32].flatMap((by): Pair[] =>
  * with a stated place first. What is too small for that keeps as much of the distances as it has. Of two
  * that are halved into each other the one nearer to the head is gone through. Joints come back in their order.
  */
-export function setFixings({ parts, joints }: Pick<Design, 'parts' | 'joints'>, catalogue: Catalogue): Joint[] {
+export function setFixings(design: Pick<Design, 'parts' | 'joints'>, catalogue: Catalogue): readonly Joint[] {
+  const known = setBefore.get(design.joints);
+  if (known) return known;
+  const set = setAnew(design, catalogue);
+  setBefore.set(design.joints, set);
+  return set;
+}
+
+/** A sheet asks for the same joints in its close-ups, its marks and its tools. */
+const setBefore = new WeakMap<readonly Joint[], readonly Joint[]>();
+
+function setAnew({ parts, joints }: Pick<Design, 'parts' | 'joints'>, catalogue: Catalogue): Joint[] {
   const named = new Map(parts.map((part) => [part.id, part]));
   const there = new Map<string, Driven[]>();
   const keep = (driven: readonly Driven[]): void => {

@@ -1,5 +1,5 @@
 import { inkCss, TEXT_INK } from '../drawing/inks';
-import { toSvg } from '../drawing/svg';
+import { escape, toSvg } from '../drawing/svg';
 import type { Page, PageMark, Tint } from './page';
 
 /** Colours of what stands on a page beside its drawings. */
@@ -13,8 +13,6 @@ export const TINTS: Readonly<Record<Tint, string>> = {
   chalk: '#1c5a99',
 };
 
-const escape = (said: string): string =>
-  said.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
 const round = (value: number): number => Math.round(value * 10) / 10;
 const fineName = (fine: number): string => `fine-${Math.round(fine * 100)}`;
 
@@ -39,6 +37,12 @@ function element(mark: PageMark): string {
 /** A page as an SVG element that stands alone; `label` names it. */
 export function pageSvg(page: Page, label: string): string {
   const fines = [...new Set(page.marks.flatMap((mark) => (mark.put === 'drawing' ? [mark.fine] : [])))];
-  const style = `path,circle{stroke-linejoin:round;stroke-linecap:round}text{font-family:var(--face-text,"Atkinson Hyperlegible Next"),system-ui,sans-serif;font-variant-numeric:tabular-nums}.ink-figure{font-weight:600;fill:${TEXT_INK.figure}}.ink-label{fill:${TEXT_INK.label}}clipPath circle{stroke:none}${fines.map((fine) => inkCss(fine, `.${fineName(fine)} `)).join('')}`;
-  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${page.widthPx} ${page.heightPx}" role="group" aria-label="${escape(label)}"><style>${style}</style>${page.marks.map(element).join('')}</svg>`;
+  const style = [
+    '.page path,.page circle{stroke-linejoin:round;stroke-linecap:round}',
+    '.page text{font-family:var(--face-text,"Atkinson Hyperlegible Next"),system-ui,sans-serif;font-variant-numeric:tabular-nums}',
+    `.page .ink-figure{font-weight:600;fill:${TEXT_INK.figure}}.page .ink-label{fill:${TEXT_INK.label}}`,
+    '.page clipPath circle{stroke:none}',
+    ...fines.map((fine) => inkCss(fine, `.page .${fineName(fine)} `)),
+  ].join('');
+  return `<svg class="page" xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${page.widthPx} ${page.heightPx}" role="group" aria-label="${escape(label)}"><style>${style}</style>${page.marks.map(element).join('')}</svg>`;
 }

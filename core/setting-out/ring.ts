@@ -4,11 +4,12 @@ import type { Bar } from '../design/shapes/bar';
 /** One pole of a ring: its number in the order they are met, where it stands from the middle, and the chord to it from the one before. */
 export interface RingPole {
   no: number;
-  id: string;
   /** From the middle of the ring, and from the first pole round it. mm, degrees clockwise from above. */
   radiusMm: number;
   turnDeg: number;
   chordMm: number;
+  /** Straight from the first pole's foot to its own. mm. */
+  fromFirstMm: number;
 }
 
 export interface RingPlan {
@@ -34,7 +35,7 @@ export function ringOf(design: Design): RingPlan | null {
   });
   const middle = middleOf(feet);
   const turns = feet
-    .map(([x, y], i) => ({ x, y, pole: poles[i] as Bar, turn: Math.atan2(y - middle[1], x - middle[0]) }))
+    .map(([x, y]) => ({ x, y, turn: Math.atan2(y - middle[1], x - middle[0]) }))
     .toSorted((a, b) => b.turn - a.turn);
   const chord = (i: number): number => {
     const [a, b] = [turns[(i + turns.length - 1) % turns.length], turns[i % turns.length]];
@@ -52,10 +53,10 @@ export function ringOf(design: Design): RingPlan | null {
       const turned = (((first?.turn ?? 0) - one.turn) * 180) / Math.PI;
       return {
         no: i + 1,
-        id: one.pole.id,
         radiusMm: Math.hypot(one.x - middle[0], one.y - middle[1]),
         turnDeg: (turned + 720) % 360,
         chordMm: chord(at),
+        fromFirstMm: first ? Math.hypot(one.x - first.x, one.y - first.y) : 0,
       };
     }),
   };

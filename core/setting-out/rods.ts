@@ -3,15 +3,15 @@ import { plantsOf, type Design, type Joint } from '../design/design';
 import { axisOf, type Bar } from '../design/shapes/bar';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { alongOf, cornerOf } from '../design/shapes/sheet';
-import { distanceToStretch, type Pair } from '../geometry/polygon';
-import { lengthOf, tangentAt } from '../geometry/curve';
+import { distanceToStretch } from '../geometry/polygon';
+import { lengthOf, onStretch, tangentAt } from '../geometry/curve';
 import { add, dot, minus, reach, scale, type Point } from '../geometry/space';
 import { setFixings } from '../joinery/set-fixings';
 import { tapeFor } from './tape';
 
 /** What lies at a mark: an end, a face or the middle of what crosses there, a fixing, a hole, a plant. */
 export type MarkOf =
-  'end' | 'near face' | 'middle' | 'far face' | 'fixing' | 'hole' | 'plant' | 'spare' | 'soil' | 'starts' | 'ends';
+  'end' | 'near face' | 'middle' | 'far face' | 'fixing' | 'hole' | 'plant' | 'spare' | 'starts' | 'ends';
 
 export interface RodMark {
   /** A running figure from the rod's zero, as a tape lies. mm. */
@@ -68,36 +68,14 @@ function numbered(rods: readonly Rod[]): Rod[] {
   return rods.map((rod) => (rod.kind === 'posts' && lines.length > 1 ? { ...rod, line: lines.indexOf(rod) + 1 } : rod));
 }
 
-/** Straight stretches along which posts and plants stand: the row, or the legs of a path. */
-function stretchesOf(design: Design): { from: Point; to: Point }[] {
-  if ('path' in design.ground)
-    return design.ground.path
-      .slice(1)
-      .map((to, i) => ({ from: (design.ground as { path: readonly Point[] }).path[i] as Point, to }));
-  return [];
-}
-
 function groundRods(design: Design): Rod[] {
   const standing = design.parts.filter(
     (part): part is Bar => straight(part) && part.buriedMm > 0 && part.role !== 'cane',
   );
-  const legs = stretchesOf(design);
-  if (legs.length > 0)
-    return legs.flatMap(({ from, to }): Rod[] => {
-      const long = Math.hypot(to[0] - from[0], to[1] - from[1]);
-      if (long < 1) return [];
-      const along: Point = [(to[0] - from[0]) / long, (to[1] - from[1]) / long, 0];
-      const near = standing.filter(
-        ({ to: at }) => distanceToStretch([at[0], at[1]], from as unknown as Pair, to as unknown as Pair) < IN_LINE_MM,
-      );
-      const rod = postRod(
-        near,
-        (at) => dot(minus(at, from), along),
-        along,
-        (mm) => mm,
-      );
-      return rod ? [rod] : [];
-    });
+  if ('path' in design.ground) {
+    const { path } = design.ground;
+    return path.slice(1).flatMap((to, i) => legRod(path[i] as Point, to, standing) ?? []);
+  }
   const tape = tapeFor(design.ground);
   const leaning = standing.some((part) => Math.abs(tangentAt(axisOf(part), 0)[2]) < 0.98);
   const lines = leaning ? [] : inLines(standing);
@@ -128,6 +106,22 @@ function groundRods(design: Design): Rod[] {
     };
   });
   return [...posts, ...plants];
+}
+
+/** Posts along one leg of a path, level from its first corner. */
+function legRod(from: Point, to: Point, standing: readonly Bar[]): Rod | null {
+  const long = Math.hypot(to[0] - from[0], to[1] - from[1]);
+  if (long < 1) return null;
+  const along: Point = [(to[0] - from[0]) / long, (to[1] - from[1]) / long, 0];
+  const near = standing.filter(
+    ({ to: at }) => distanceToStretch([at[0], at[1]], [from[0], from[1]], [to[0], to[1]]) < IN_LINE_MM,
+  );
+  return postRod(
+    near,
+    (at) => dot(minus(at, from), along),
+    along,
+    (mm) => mm,
+  );
 }
 
 /** Bars by the line across the row in which they stand, the front first. */
@@ -204,8 +198,7 @@ function runRods(design: Design): Rod[] {
         .flatMap(({ part, from, to }, i): RodMark[] => [
           { atMm: from, of: 'starts', what: part.role, no: i + 1 },
           { atMm: to, of: 'ends', what: part.role, no: i + 1 },
-        ])
-        .toSorted((a, b) => a.atMm - b.atMm),
+        ]),
     })),
   );
 }
@@ -236,13 +229,17 @@ function timberRods(design: Design): Rod[] {
   return merged(
     design.parts.flatMap((part): Rod[] => {
       if (!straight(part) || part.buriedMm > 0 || part.round) return [];
+      const joints = of.get(part.id) ?? [];
+      // Pilot holes are marked by the eye or the nail that goes into them.
+      const filled = joints.some((joint) => joint.fixings.some((one) => one.drive?.through === null));
       const marks = tidy([
-        ...crossings(part, of.get(part.id) ?? [], named),
-        ...part.holes
-          .filter(
-            () => !(of.get(part.id) ?? []).some((joint) => joint.fixings.some((one) => one.drive?.through === null)),
-          )
-          .map((hole, i): RodMark => ({ atMm: hole.atMm, of: 'hole', what: part.role, no: i + 1 })),
+        ...crossings(part, joints, named),
+        ...(filled ? [] : part.holes).map((hole, i): RodMark => ({
+          atMm: hole.atMm,
+          of: 'hole',
+          what: part.role,
+          no: i + 1,
+        })),
       ]).filter(({ atMm }) => atMm > SAME_MM && atMm < lengthOf(axisOf(part)) - SAME_MM);
       if (marks.length === 0) return [];
       return [{ kind: 'timber', role: part.role, parts: [part.id], lengthMm: part.cutMm, alike: 1, marks }];
@@ -292,12 +289,11 @@ function crossings(bar: Bar, joints: readonly Joint[], named: ReadonlyMap<string
     );
     if (square.length > 0) {
       for (const other of square) {
-        const place = along(scale(add(other.from, other.to), 0.5));
-        const near = joint.places.map(along);
-        // A piece that goes on past both sides crosses where its middle line does; one that is met at its end, where the joint is.
-        const at = Math.abs(place - (near[0] ?? place)) < 400 && near.length === 1 ? place : nearestTo(near, place);
-        const half = halfAlong(other, axis);
-        marks.push(...facesAt(Math.abs(place - at) <= half + 50 ? place : at, half, other.role, 0));
+        // Where its middle line passes, at the place of the joint that is nearest to both.
+        const off = (place: Point): number =>
+          shapeOf(other).distanceTo(other, place) + shapeOf(bar).distanceTo(bar, place);
+        const place = joint.places.reduce((best, one) => (off(one) < off(best) ? one : best));
+        marks.push(...facesAt(along(onStretch(place, other.from, other.to)), halfAlong(other, axis), other.role, 0));
       }
       continue;
     }
@@ -319,9 +315,6 @@ function placesOn(bar: Bar, joint: Joint): Point[] {
 /** What is nearer than this to a timber is at it; places nearer to each other than this are wound as one. mm. */
 const AT_MM = 40;
 const WOUND_MM = 90;
-
-const nearestTo = (all: readonly number[], at: number): number =>
-  all.reduce((best, one) => (Math.abs(one - at) < Math.abs(best - at) ? one : best), all[0] ?? at);
 
 /** In the order they are met, each said once, those of one kind numbered where there are several. */
 function tidy(marks: readonly RodMark[]): RodMark[] {
@@ -353,6 +346,12 @@ function merged(rods: readonly Rod[]): Rod[] {
   }
   return [...all.values()];
 }
+
+/** From where to where a rod is drawn: its length, and what lies before its zero. mm. */
+export const spanOf = ({ lengthMm, marks }: Rod): readonly [fromMm: number, toMm: number] => [
+  Math.min(0, ...marks.map((mark) => mark.atMm)),
+  Math.max(lengthMm, 1, ...marks.map((mark) => mark.atMm)),
+];
 
 /** Whether marks of one kind follow each other in even steps: then a stick with one step on it marks them all. mm, or null. */
 export function storyStep(rod: Rod): { what: string; stepMm: number; count: number } | null {

@@ -47,7 +47,7 @@ export function unsound(placed: Design): string[] {
   const beside = new Map<string, Set<string>>();
   for (const { parts, fixings } of design.joints)
     if (fixings.some((one) => one.driven))
-      for (const id of parts) beside.set(id, new Set([...(beside.get(id) ?? []), ...parts.slice(0, 8)]));
+      for (const id of parts) beside.set(id, new Set([...(beside.get(id) ?? []), ...parts]));
   const faults: string[] = [];
   for (const { at, way, longMm, thickMm, through, into, joint, fixing } of driven) {
     const said = `${joint.kind}: ${fixing.stock}`;

@@ -20,7 +20,7 @@ const own = (part: string, weight: number): string =>
     `files/atkinson-hyperlegible-next-${part}-${weight}-normal.woff`,
   );
 const plain = (name: string): string => join(dirname(resolve('dejavu-fonts-ttf/package.json')), `ttf/${name}.ttf`);
-/** The faces of each weight, the first that has a sign gives it; read when first asked for. */
+/** The faces of each weight: the first that has a sign gives it. */
 const FACES: Record<Weight, readonly { name: string; file: string }[]> = {
   regular: [
     { name: 'text', file: own('latin', 400) },
@@ -161,6 +161,9 @@ function drawPaper(doc: Doc, paper: Paper, fine: number): void {
   for (const mark of paper.marks) drawMark(doc, mark, fine);
 }
 
+/** The faces as files, read when the first PDF is asked for. */
+let files: Map<string, Buffer> | null = null;
+
 /** Pages as a PDF file, as they are shown on the screen. */
 export async function pdfOf(pages: readonly Page[], title: string): Promise<Buffer> {
   const doc = new PDFDocument({
@@ -168,7 +171,8 @@ export async function pdfOf(pages: readonly Page[], title: string): Promise<Buff
     margin: 0,
     info: { Title: title, Producer: 'Lignum', Creator: 'Lignum' },
   });
-  for (const { name, file } of [...FACES.regular, ...FACES.bold]) doc.registerFont(name, readFileSync(file));
+  files ??= new Map([...FACES.regular, ...FACES.bold].map(({ name, file }) => [name, readFileSync(file)]));
+  for (const [name, file] of files) doc.registerFont(name, file);
   const chunks: Buffer[] = [];
   doc.on('data', (chunk: Buffer) => chunks.push(chunk));
   const done = new Promise<void>((settled, failed) => {

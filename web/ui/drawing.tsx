@@ -13,7 +13,6 @@ interface DrawingProps {
   units: Units;
   heightPx: number;
   caption?: string;
-  widthPx?: number;
   /** What asked for the page, as far as it says: drawn for that until it has been measured. */
   on?: keyof typeof USUAL_WIDTH;
   /** So many times as wide as its place, to be moved along in it, and as much higher as that takes. */
@@ -26,13 +25,12 @@ interface DrawingProps {
   overlay?: (paper: Paper) => ReactNode;
 }
 
-/** A view set on paper as wide as its place (or as `widthPx`, for a printed page), so that figures never shrink below what can be read. */
+/** A view set on paper as wide as its place so that figures never shrink below what can be read. */
 export function Drawing({
   view,
   units,
   heightPx,
   caption,
-  widthPx,
   on = 'desk',
   keep,
   overlay,
@@ -43,17 +41,17 @@ export function Drawing({
   const [width, setWidth] = useState(USUAL_WIDTH[on]);
   useLayoutEffect(() => {
     const element = frame.current;
-    if (!element || widthPx !== undefined) return;
+    if (!element) return;
     const measure = () => setWidth(Math.max(150, Math.round(element.clientWidth)));
     // At once, before anything is painted; then whenever its place changes.
     measure();
     const watch = new ResizeObserver(measure);
     watch.observe(element);
     return () => watch.disconnect();
-  }, [widthPx]);
+  }, []);
   const paper = useMemo(
-    () => setOnPaper(view, { widthPx: (widthPx ?? width) * closer, heightPx: heightPx * closer, units, keep }),
-    [view, widthPx, width, heightPx, units, keep, closer],
+    () => setOnPaper(view, { widthPx: width * closer, heightPx: heightPx * closer, units, keep }),
+    [view, width, heightPx, units, keep, closer],
   );
   const svg = useMemo(() => toSvg(paper), [paper]);
   return (

@@ -1,6 +1,7 @@
 import { stockOf } from '../../catalogue/catalogue';
 import type { Fixing } from '../../design/design';
 import { add, minus, reach, scale, type Point } from '../../geometry/space';
+import { inches } from '../../quantity/length';
 import { isOffered, type Setting } from '../setting';
 
 /** Wood screws of the catalogue, shortest first. */
@@ -65,4 +66,15 @@ export function washered(
     },
     { stock: 'washer-fender', count: places.length },
   ];
+}
+
+/** Screws with washers round a frame, as far apart (common practice, no source). mm. */
+const WASHER_EVERY_MM = inches(12);
+/** They begin this many widths from a corner, clear of its own screws (from memory). */
+const CLEAR_OF_CORNER = 1.3;
+
+/** Where washers sit along one side of a halved frame, from corner to corner; `wideMm` is how wide its timber is. */
+export function washersAlong(from: Point, to: Point, wideMm: number): Point[] {
+  const clear = scale(minus(to, from), (CLEAR_OF_CORNER * wideMm) / reach(from, to));
+  return evenly(add(from, clear), minus(to, clear), WASHER_EVERY_MM);
 }

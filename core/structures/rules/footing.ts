@@ -54,6 +54,10 @@ export const footingKnobs = (suggested: Footing) => ({
   } satisfies LengthKnob,
 });
 
+/** How wide the hole of a post is dug. mm. */
+export const holeAcross = ({ wideMm, thickMm }: Pick<Bar, 'wideMm' | 'thickMm'>): number =>
+  HOLE_TO_POST * Math.max(wideMm, thickMm);
+
 /** What goes into the holes: gravel below, concrete about the post and crowned above the soil. */
 export function pourFootings(
   posts: readonly Bar[],
@@ -63,7 +67,7 @@ export function pourFootings(
   const parts: Fill[] = [];
   const joints: Joint[] = [];
   for (const post of posts) {
-    const diameterMm = HOLE_TO_POST * Math.max(post.wideMm, post.thickMm);
+    const diameterMm = holeAcross(post);
     const hole = (Math.PI / 4) * diameterMm ** 2;
     const put = (
       role: 'concrete' | 'gravel',

@@ -4,16 +4,16 @@ import { useMemo } from 'react';
 import { cropIn } from '@lignum/core/crops/book';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
-import { rodsOf, storyStep, type Rod as Marked } from '@lignum/core/setting-out/rods';
+import { rodsOf, spanOf, type Rod as Marked } from '@lignum/core/setting-out/rods';
 import { buttonLook } from '../../ui/button';
 import { useGarden, useSaving } from '../shell/garden-context';
-import { metAlong, rodTitle } from '../sheet/compose/mark-words';
+import { hasFaces, metAlong, rodTitle, rodZero, toMark } from '../sheet/compose/mark-words';
 
 /** Everything measured along something, as running figures from one zero, beside a rod drawn to scale. */
 export default function Marks({ computed }: { computed: ComputedStructure }) {
   const { id } = useGarden();
   const saved = useSaving(({ save }) => save.state === 'saved');
-  const rods = useMemo(() => rodsOf(computed.sized.design).filter((rod) => rod.role !== 'brace'), [computed]);
+  const rods = useMemo(() => toMark(rodsOf(computed.sized.design)), [computed]);
   return (
     <>
       <p className="max-w-[42rem] text-[0.95rem] text-soft">
@@ -39,22 +39,14 @@ export default function Marks({ computed }: { computed: ComputedStructure }) {
 function RodMarks({ computed, rod }: { computed: ComputedStructure; rod: Marked }) {
   const { plan, tongue } = useGarden();
   const met = metAlong(computed.kind, rod, (crop) => cropIn(plan.crops, crop).name);
-  const { title, zero } = rodTitle(computed.kind, rod);
-  const step = storyStep(rod);
   const say = (mm: number | null): string => (mm === null ? '' : formatLength(mm, tongue.units));
-  const least = Math.min(0, ...rod.marks.map((mark) => mark.atMm));
-  const most = Math.max(rod.lengthMm, ...rod.marks.map((mark) => mark.atMm));
-  const share = (mm: number): string => `${(100 * (mm - least)) / Math.max(1, most - least)}%`;
-  const faces = met.some((one) => one.fromMm !== null || one.toMm !== null);
+  const [least, most] = spanOf(rod);
+  const share = (mm: number): string => `${(100 * (mm - least)) / (most - least)}%`;
+  const faces = hasFaces(met);
   return (
     <section className="border-t border-rule py-3">
-      <h3 className="text-[1.05rem] leading-tight">
-        {title}
-        {rod.alike > 1 && `, ${rod.alike} alike`}: {say(rod.lengthMm)}
-      </h3>
-      <p className="text-[0.9rem] text-soft">
-        {zero}.{step && ` Story stick: ${step.count} of them, ${say(step.stepMm)} from each to the next.`}
-      </p>
+      <h3 className="text-[1.05rem] leading-tight">{rodTitle(computed.kind, rod, tongue.units)}</h3>
+      <p className="text-[0.9rem] text-soft">{rodZero(computed.kind, rod, tongue.units)}</p>
       <div aria-hidden className="relative mt-2 h-4 border border-ink bg-timber/40">
         {met.map((one, i) => {
           const [a, b] = [one.fromMm ?? one.atMm ?? 0, one.toMm ?? one.atMm ?? 0];

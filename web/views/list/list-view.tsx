@@ -23,9 +23,6 @@ import { ToBuy } from './to-buy';
 import { WhoTicks } from './who-ticks';
 
 const WHOLE = 'whole';
-/** The width between the margins of an A4 page, in pixels of 1/96 in. */
-const PAPER_WIDTH = 680;
-
 /** The list to take to the shop, the cuts, and why there are so many of each. Printable. */
 export function ListView({ of, ticks }: { of: string | undefined; ticks: readonly Tick[] }) {
   const { id, plan, tongue } = useGarden();
@@ -119,13 +116,8 @@ function FrontView({ computed }: { computed: ComputedStructure }) {
   const view = useMemo(() => drawViews(computed.sized.design, computed.around)[0], [computed]);
   if (!view) return null;
   return (
-    <div className="print-whole mt-8 bg-sheet p-3 print:p-0">
-      <div className="print:hidden">
-        <Drawing view={view} units={tongue.units} heightPx={420} caption={view.title} />
-      </div>
-      <div aria-hidden className="hidden print:block">
-        <Drawing view={view} units={tongue.units} heightPx={380} widthPx={PAPER_WIDTH} caption={view.title} />
-      </div>
+    <div className="print-whole mt-8 bg-sheet p-3">
+      <Drawing view={view} units={tongue.units} heightPx={420} caption={view.title} />
     </div>
   );
 }

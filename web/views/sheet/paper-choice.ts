@@ -8,5 +8,19 @@ export const paperFrom = (asked: string | null, units: Units): PaperSize =>
   asked === 'A4' || asked === 'Letter' ? asked : units === 'imperial' ? 'Letter' : 'A4';
 
 /** The paper this device prints on, where it has been chosen. */
-export const paperKept = (units: Units): PaperSize => paperFrom(localStorage.getItem(KEPT_AS), units);
-export const keepPaper = (size: PaperSize): void => localStorage.setItem(KEPT_AS, size);
+export function paperKept(units: Units): PaperSize {
+  try {
+    return paperFrom(localStorage.getItem(KEPT_AS), units);
+  } catch {
+    // A forbidden store: what is usual.
+    return paperFrom(null, units);
+  }
+}
+
+export function keepPaper(size: PaperSize): void {
+  try {
+    localStorage.setItem(KEPT_AS, size);
+  } catch {
+    // It is chosen again next time.
+  }
+}

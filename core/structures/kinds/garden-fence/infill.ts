@@ -7,22 +7,19 @@ import { flatBase, onSheet, type Sheet } from '../../../design/shapes/sheet';
 import { add, reach, scale, unit, minus, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { lastingTimber } from '../../rules/timber-knobs';
-import { alongEvery, evenly, screwThrough, washered } from '../../rules/fixings';
+import { alongEvery, screwThrough, washered, washersAlong } from '../../rules/fixings';
 import { onLeg, type Bay, type FencePost } from './run';
 import { BOARD_UP_MM, bayLevel, type Fence } from './fence';
 
 /** Staples or clips up a post, and washers round a frame (from memory). mm. */
 const STAPLE_EVERY_MM = inches(8);
 const CLIP_EVERY_MM = inches(12);
-const WASHER_EVERY_MM = inches(12);
 /** Screws through a stile into a post: as shares of the height of a frame, and so many thicknesses from the post (from memory). */
 const ASLANT_UP = [
   [0.15, 0.5, 0.85],
   [0.2, 0.55, 0.8],
 ] as const;
 const ASLANT_IN = 0.58;
-/** Washers begin this many widths from a corner, clear of its own screws (from memory). */
-const CLEAR_OF_CORNER = 1.3;
 /** Pegs along an apron (from memory). mm. */
 const PEG_EVERY_MM = inches(36);
 
@@ -191,6 +188,7 @@ function frameBay(f: Fence, bay: Bay, i: number): Filled {
   const tag = tagOf(bay, i);
   const { wideMm, thickMm, id: stock } = f.rail;
   const base = bayLevel(bay, f.stepped).baseFrom + BOARD_UP_MM;
+  // Two rails have room over each other, however low.
   const high = Math.max(2.2 * wideMm, f.v.height - BOARD_UP_MM);
   const a = place(bay.from, bay) + f.faceMm / 2;
   const b = place(bay.to, bay) - f.faceMm / 2;
@@ -247,15 +245,13 @@ function frameBay(f: Fence, bay: Bay, i: number): Filled {
     meshes: 0,
   };
   const screw = screwThrough(f.setting, thickMm / 2, thickMm / 2);
-  const clearOf = CLEAR_OF_CORNER * wideMm;
   const held = [...(meshHigh >= high - wideMm ? rails : [rails[0] as Bar]), ...stiles];
   const along = [a + wideMm / 2, a + clear - wideMm / 2] as const;
   const washersOn = (bar: Bar): Point[] => {
     const n = stiles.indexOf(bar);
-    if (n >= 0)
-      return evenly(out(at(along[n] ?? a, clearOf)), out(at(along[n] ?? a, meshHigh - clearOf)), WASHER_EVERY_MM);
+    if (n >= 0) return washersAlong(out(at(along[n] ?? a, 0)), out(at(along[n] ?? a, meshHigh)), wideMm);
     const up = bar === rails[0] ? wideMm / 2 : high - wideMm / 2;
-    return evenly(out(at(a + clearOf, up)), out(at(a + clear - clearOf, up)), WASHER_EVERY_MM);
+    return washersAlong(out(at(a, up)), out(at(a + clear, up)), wideMm);
   };
   return {
     parts: [...rails, ...stiles, mesh],

@@ -25,6 +25,8 @@ import { lastingTimber } from '../../rules/timber-knobs';
 const OVER_MM = inches(1);
 /** A brace leaves its post at this share of the height (from memory). */
 const BRACE_AT = 0.7;
+/** Its foot is so high over the soil, lower on a low fence (from memory). mm. */
+const BRACE_FOOT_MM = inches(4);
 
 /** What its own checks and mends ask for. */
 export interface GardenFenceFacts {
@@ -241,7 +243,7 @@ function braceEnds(f: Fence): { parts: Part[]; joints: Joint[] } {
       const out = bay.leg.out;
       const beside = (at: Point, up: number): Point => [at[0] + out[0] * aside, at[1] + out[1] * aside, at[2] + up];
       const from = beside(post.at, f.v.height * BRACE_AT);
-      const to = beside(next.at, Math.min(inches(4), f.v.height / 5));
+      const to = beside(next.at, Math.min(BRACE_FOOT_MM, f.v.height / 5));
       const id = `brace-${post.id}-${bay.leg.index + 1}${post === bay.from ? 'a' : 'b'}`;
       const long = Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]);
       const slant = Math.asin(Math.min(1, Math.abs(from[2] - to[2]) / long));

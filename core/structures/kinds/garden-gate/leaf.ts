@@ -8,14 +8,12 @@ import { add, ALONG, reach, UP, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import type { Values } from '../../knob';
 import { rollOf } from '../../rules/barrier';
-import { evenly, screwThrough, washered } from '../../rules/fixings';
+import { screwThrough, washered, washersAlong } from '../../rules/fixings';
 import { lastingTimber } from '../../rules/timber-knobs';
 import type { GARDEN_GATE_KNOBS, RunSetting } from './knobs';
 
 export type GardenGateValues = Values<typeof GARDEN_GATE_KNOBS>;
 
-/** Screws with washers all round a leaf, as far apart (common practice, no source). mm. */
-const WASHER_EVERY_MM = inches(12);
 /** A leaf this high or wide hangs on three hinges (from memory). mm. */
 const HIGH_LEAF_MM = feet(5);
 const WIDE_LEAF_MM = 1250;
@@ -58,8 +56,6 @@ export function leafOf(v: GardenGateValues, setting: RunSetting): Leaf {
 }
 
 const SQUARE = [{ cut: 'square' }, { cut: 'square' }] as const;
-/** Washers begin this many widths from a corner, clear of its own screws (from memory). */
-const CLEAR_OF_CORNER = 1.3;
 interface Made {
   parts: Part[];
   joints: Joint[];
@@ -232,16 +228,11 @@ export function meshOn(leaf: Leaf, v: GardenGateValues, setting: RunSetting, on:
     wireMm: roll.wireMm,
     meshes: 0,
   };
-  const clearOf = CLEAR_OF_CORNER * rail;
   const held = on.filter((bar) => bar.role === 'stile' || bar.from[2] - leaf.footMm < tall);
   const washersOn = (bar: Bar): Point[] =>
     bar.role === 'stile'
-      ? evenly(at(bar.from[0], clearOf), at(bar.from[0], tall - clearOf), WASHER_EVERY_MM)
-      : evenly(
-          at(clearOf - wideMm / 2, bar.from[2] - leaf.footMm),
-          at(wideMm / 2 - clearOf, bar.from[2] - leaf.footMm),
-          WASHER_EVERY_MM,
-        );
+      ? washersAlong(at(bar.from[0], 0), at(bar.from[0], tall), rail)
+      : washersAlong(at(-wideMm / 2, bar.from[2] - leaf.footMm), at(wideMm / 2, bar.from[2] - leaf.footMm), rail);
   return {
     parts: [mesh],
     joints: [

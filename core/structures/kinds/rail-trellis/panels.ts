@@ -65,10 +65,7 @@ function panelFixings(
   places: readonly Point[],
   rails: readonly Rail[],
 ): Fixing[] {
-  return rails.flatMap((rail): Fixing[] => {
-    const own = places
-      .filter((place) => rail === over(place[0], rails))
-      .map(([x, y, z]): Point => [onRail(x, rail), y, z]);
+  return onRails(places, rails).flatMap(({ rail, own }): Fixing[] => {
     const into = { through: panel, into: rail.bar.id, way };
     const beside = (ways: readonly number[]): Point[] =>
       own.flatMap(([x, y, z]) => ways.map((to): Point => [onRail(x + to * STAPLE_ASIDE_MM, rail), y, z]));
@@ -77,7 +74,6 @@ function panelFixings(
       count: ways.length * own.length,
       drive: { ...into, places: beside(ways) },
     });
-    if (own.length === 0) return [];
     if (v.fixing === 'staples') return [staples([-1, 1])];
     return [
       { stock: 'screw-roofing', count: own.length, drive: { ...into, places: own } },
@@ -91,10 +87,16 @@ function panelFixings(
 const onRail = (x: number, { fromMm, toMm }: Rail): number =>
   Math.max(fromMm + SCREW_IN_MM, Math.min(toMm - SCREW_IN_MM, x));
 
-/** The rail that lies over a place along the row, or the nearest to it. */
-function over(x: number, rails: readonly Rail[]): Rail | undefined {
-  const off = (rail: Rail): number => Math.abs(onRail(x, rail) - x);
-  return rails.reduce<Rail | undefined>((best, rail) => (best && off(best) <= off(rail) ? best : rail), undefined);
+/** Places shared out among the rails that lie over them, each moved onto its own; rails without any are left out. */
+function onRails(places: readonly Point[], rails: readonly Rail[]): { rail: Rail; own: Point[] }[] {
+  const off = (x: number, rail: Rail): number => Math.abs(onRail(x, rail) - x);
+  const nearest = (x: number): Rail => rails.reduce((best, rail) => (off(x, rail) < off(x, best) ? rail : best));
+  return rails
+    .map((rail) => ({
+      rail,
+      own: places.flatMap(([x, y, z]): Point[] => (nearest(x) === rail ? [[onRail(x, rail), y, z]] : [])),
+    }))
+    .filter(({ own }) => own.length > 0);
 }
 
 const railsAt = (rails: readonly Rail[], level: Rail['level'], side: number, fromMm: number, toMm: number): Rail[] =>
@@ -260,20 +262,11 @@ export function layShelves(t: Trellis, rails: readonly Rail[]): { parts: Part[];
         places: edges.flat(),
         parts: [strip.id, ...held.flat().map((one) => one.bar.id)],
         fixings: held.flatMap((some, n) =>
-          some.flatMap((rail): Fixing[] => {
-            const own = (edges[n] ?? [])
-              .filter((place) => rail === over(place[0], some))
-              .map(([x, y, z]): Point => [onRail(x, rail), y, z]);
-            return own.length === 0
-              ? []
-              : [
-                  {
-                    stock: 'staple-fence',
-                    count: own.length,
-                    drive: { through: strip.id, into: rail.bar.id, way: [0, 0, -1], places: own },
-                  },
-                ];
-          }),
+          onRails(edges[n] ?? [], some).map(({ rail, own }): Fixing => ({
+            stock: 'staple-fence',
+            count: own.length,
+            drive: { through: strip.id, into: rail.bar.id, way: [0, 0, -1], places: own },
+          })),
         ),
       });
     });

@@ -4,6 +4,7 @@ import type { EndCut } from '../../../design/end-cut';
 import type { Bar, Hole } from '../../../design/shapes/bar';
 import { add, ALONG, UP, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
+import { takenBy, type Taken } from '../../rules/clash';
 import { screwThrough } from '../../rules/fixings';
 import { footAt, type Lie } from '../../rules/lie';
 import { liesOver, type Stretch } from '../../rules/over-posts';
@@ -118,10 +119,18 @@ const ASLANT_UP_MM = inches(1);
 const ASLANT_RAD = Math.PI / 6;
 const BRACKET_HOLES_MM = [22, 42] as const;
 /** How far a bracket reaches along the beam from the face of a post. mm. */
-export const BRACKET_MM = 50;
+const BRACKET_MM = 50;
 
 /** The side of a post on which the bracket sits: inward of the frame, or towards the beam that ends there. */
-export const bracketSide = (index: number, posts: number): 1 | -1 => (index === posts - 1 ? -1 : 1);
+const bracketSide = (index: number, posts: number): 1 | -1 => (index === posts - 1 ? -1 : 1);
+
+/** What brackets take of the underside of the beams: one to a post, one on either side where two beams meet over it. */
+export const bracketsOver = (f: Frame, pieces: readonly Stretch[]): Taken[] =>
+  f.postsAt.flatMap((at, i) => {
+    const meet = pieces.filter((piece) => liesOver(piece, at)).length > 1;
+    const sides = meet ? ([-1, 1] as const) : [bracketSide(i, f.postsAt.length)];
+    return sides.map((way) => takenBy(at + way * ((f.wood.postWideMm + BRACKET_MM) / 2), BRACKET_MM / 2));
+  });
 
 /**
  * A beam stands on end grain: two screws aslant, one from each of its faces, keep it there, and a bracket in

@@ -18,8 +18,7 @@ import { ripPlan, spareBraceMm, woodOf, type StripPiece } from './board';
 import { braceScrews, placeBraces } from './braces';
 import {
   baySpan,
-  BRACKET_MM,
-  bracketSide,
+  bracketsOver,
   carriesOf,
   isScrewed,
   placeBeam,
@@ -102,10 +101,8 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Built<
   const last = (postsAt.at(-1) as number) - keep;
   const taken = [
     ...postsAt.map((at) => takenBy(at, wood.postWideMm / 2)),
-    // Over the bracket in the corner of each post.
-    ...postsAt.map((at, i) =>
-      takenBy(at + bracketSide(i, postsAt.length) * ((wood.postWideMm + BRACKET_MM) / 2), BRACKET_MM / 2),
-    ),
+    // Over the brackets in the corners of the posts.
+    ...bracketsOver(f, pieces),
     ...braceScrews(f),
   ];
   const eyes = wanted.map((at) => ({ wanted: at, ...nearestClear(at, taken, first, last) }));

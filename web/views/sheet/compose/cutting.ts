@@ -1,19 +1,18 @@
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { meshesToMm, type Shopping } from '@lignum/core/costing/buy';
 import { KERF_MM } from '@lignum/core/cutting/saw';
+import { tightOf } from '@lignum/core/cutting/tight';
 import type { Layout, Wanted } from '@lignum/core/cutting/cut-plan';
 import { gap, heading, paragraph, together } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, text, type Block, type PageMark } from '@lignum/core/paper/page';
 import { typeWidth } from '@lignum/core/paper/type';
 import type { Plan } from '@lignum/core/plan/plan';
-import { formatLength, MM_PER_INCH } from '@lignum/core/quantity/length';
+import { formatLength } from '@lignum/core/quantity/length';
 import { alikeLayouts, namesOf } from '../../list/layouts';
 import type { Tongue } from '@lignum/core/wording/say';
 
 const ROD_HIGH = 20;
 const NAME_WIDE = 66;
-/** Less than this over for every two saw cuts is warned of (from memory). mm. */
-const TIGHT_MM = MM_PER_INCH / 4;
 
 /** Which piece comes from which length, bought or out of the shed, in cutting order, with what is left. */
 export function cutBlocks(
@@ -50,7 +49,6 @@ export function cutBlocks(
             longest,
             long,
             label,
-            kerfMm,
             wide,
             timber: cuts.measuredIn === 'mm' && CATALOGUE.stock(cuts.stock).form === 'timber',
           }),
@@ -69,7 +67,6 @@ function layoutBlock(
     longest: number;
     long(mm: number): string;
     label(piece: Wanted): string;
-    kerfMm: number;
     wide: number;
     timber: boolean;
   },
@@ -78,14 +75,13 @@ function layoutBlock(
   const names = namesOf(group, o.all);
   const room = o.wide - NAME_WIDE;
   const x = (measure: number): number => MARGIN_PX + NAME_WIDE + (measure / o.longest) * room;
-  const spare = o.toMm(layout.measure - Math.max(0, ...layout.cuts.map((cut) => cut.at + cut.measure)));
-  const cutsMade = layout.cuts.length;
-  const tight = o.timber && cutsMade > 1 && spare > 0 && spare < TIGHT_MM * (cutsMade - 1) && spare < 2 * TIGHT_MM;
+  const tight = o.timber ? tightOf(layout) : null;
   const from = `${group.length > 1 ? `${group.length} of ` : ''}${o.long(o.toMm(layout.measure))}${layout.from === 'shed' ? ' from the shed' : ''}`;
   const left = layout.offcut > 0 ? `${o.long(o.toMm(layout.offcut))} left over` : 'nothing left over';
-  const warn = tight
-    ? `Tight: only ${o.long(spare)} to spare with ${cutsMade} cuts; measure the length before you cut, and saw on the waste side.`
-    : '';
+  const warn =
+    tight !== null
+      ? `Tight: only ${o.long(tight)} to spare with ${layout.cuts.length} cuts; measure the length before you cut, and saw on the waste side.`
+      : '';
   const said = `${from}: ${layout.cuts.map((cut) => `${o.label(cut)}${o.long(o.toMm(cut.measure))}`).join(' + ')}; ${left}.`;
   return together([
     {

@@ -1,6 +1,7 @@
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { coverOf } from '@lignum/core/design/on-plot';
-import type { Primitive, Spot, View } from '@lignum/core/drawing/primitive';
+import { layoutName } from '@lignum/core/cutting/cut-plan';
+import { drawPlot } from '@lignum/core/drawing/plot-plan';
 import { beside, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
 import {
   MARGIN_PX,
@@ -22,10 +23,7 @@ import { cornersOf } from '@lignum/core/site/plot';
 import type { Tongue } from '@lignum/core/wording/say';
 import { inShopOrder, shopGroup, sizeWords } from '../../shell/stock-words';
 import { cutBlocks } from './cutting';
-import { partNumbers } from './on';
-
-const SMALL = 11;
-const BODY = 12;
+import { BODY, fromShed, pageOf, partNumbers, SMALL } from './on';
 
 /** The whole garden on paper: where everything lies, one list for the shop with one total, and where each piece comes from. */
 export function gardenSheets(plan: Plan, garden: ComputedGarden, tongue: Tongue, size: PaperSize): Page[] {
@@ -33,7 +31,7 @@ export function gardenSheets(plan: Plan, garden: ComputedGarden, tongue: Tongue,
   const amount = (minor: number): string => formatMoney(money(minor, plan.garden.currency), tongue.locale);
   const numbers = new Map<string, string>();
   garden.structures.forEach((one, i) => {
-    for (const [part, no] of partNumbers(one)) numbers.set(`${one.structure.id} ${part}`, `${i + 1}.${no}`);
+    for (const [part, no] of partNumbers(one)) numbers.set(`${one.structure.id} ${part}`, `${layoutName(i)}${no}`);
   });
   return onPages(
     [
@@ -51,59 +49,31 @@ export function gardenSheets(plan: Plan, garden: ComputedGarden, tongue: Tongue,
     ],
     size,
     plan.garden.name,
-    (page, of) => `page ${page} of ${of}`,
+    pageOf,
   );
 }
 
 /** The plot to scale: beds by number, what is built by letter, the rest by name; where each lies is in a table. */
 function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: number): Block[] {
-  const { widthMm, depthMm, northDeg } = plan.site;
+  const { northDeg } = plan.site;
   const long = (mm: number): string => formatLength(mm, tongue.units);
-  const shape = (points: readonly Spot[], ink: Extract<Primitive, { draw: 'shape' }>['ink']): Primitive => ({
-    draw: 'shape',
-    points,
-    ink,
-  });
   const beds = plan.beds.map((bed) => ({ bed, outline: bedOnPlot(bed) }));
   const built = garden.structures.map((one) => ({ one, covers: coverOf(one.sized.design, one.frame) }));
   const features = plan.features.map((feature) => ({
     feature,
     outline: cornersOf(feature, feature.lengthMm, feature.widthMm),
   }));
-  const view: View = {
-    id: 'plot',
-    title: 'The plot from above',
-    pulls: [],
-    chains: [
-      { axis: 'x', label: '', atMm: [0, widthMm], tapedMm: [0, widthMm] },
-      { axis: 'z', label: '', atMm: [0, depthMm], tapedMm: [0, depthMm] },
-    ],
-    box: { left: 0, right: widthMm, bottom: 0, top: depthMm },
-    primitives: [
-      shape(
-        [
-          [0, 0],
-          [widthMm, 0],
-          [widthMm, depthMm],
-          [0, depthMm],
-        ],
-        'soil',
-      ),
-      ...features.map(({ outline }) => shape(outline, 'stands')),
-      ...beds.map(({ outline }) => shape(outline, 'bed')),
-      ...built.flatMap(({ covers }) => covers.map((cover) => shape(cover, 'crop'))),
-    ],
-  };
+  const view = drawPlot(plan.site, {
+    features: features.map(({ outline }) => outline),
+    beds: beds.map(({ outline }) => outline),
+    built: built.flatMap(({ covers }) => covers),
+  });
   const scaled = atScale(view, { widthPx: wide, heightPx: 520, units: tongue.units });
   const { scale, originPx } = scaled.paper.frame;
   const middle = (outline: readonly (readonly [number, number])[]): readonly [number, number] => [
     (Math.min(...outline.map(([x]) => x)) + Math.max(...outline.map(([x]) => x))) / 2,
     (Math.min(...outline.map(([, y]) => y)) + Math.max(...outline.map(([, y]) => y))) / 2,
   ];
-  const letter = (i: number): string =>
-    i < 26
-      ? String.fromCharCode(65 + i)
-      : `${String.fromCharCode(64 + Math.floor(i / 26))}${String.fromCharCode(65 + (i % 26))}`;
   const at = (outline: readonly (readonly [number, number])[], said: string, y: number, dx = 0): PageMark => {
     const [right, up] = middle(outline);
     return text(MARGIN_PX + originPx[0] + right * scale + dx, y + originPx[1] - up * scale + 4, said, SMALL, {
@@ -125,7 +95,7 @@ function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: numb
         text(MARGIN_PX, y + 14, `The plot from above: ${scaled.said}`, BODY, { weight: 'bold' }),
         { put: 'drawing', x: MARGIN_PX, y: y + 20, paper: scaled.paper, fine: 0.8 },
         ...beds.map(({ outline }, i) => at(outline, String(i + 1), y + 20, -9)),
-        ...built.flatMap(({ covers }, i) => (covers[0] ? [at(covers.flat(), letter(i), y + 20, 9)] : [])),
+        ...built.flatMap(({ covers }, i) => (covers[0] ? [at(covers.flat(), layoutName(i), y + 20, 9)] : [])),
         { put: 'line', from: [cx - (tip[0] - cx), cy - (tip[1] - cy)], to: tip, widthPx: 1.4, tint: 'ink' },
         text(tip[0], tip[1] - 4, 'N', SMALL, { anchor: 'middle', weight: 'bold' }),
       ];
@@ -139,7 +109,7 @@ function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: numb
       ...corner(outline),
     ]),
     ...built.map(({ one, covers }, i) => [
-      letter(i),
+      layoutName(i),
       one.structure.name,
       ...(covers.length > 0 ? corner(covers.flat()) : ['', '']),
     ]),
@@ -155,13 +125,16 @@ function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: numb
   const split = Math.ceil(cells.length / 2);
   return [
     drawing,
-    paragraph('Figures are from the left and the lower boundary of the plan to the nearest corner of each.', {
-      size: SMALL,
-      tint: 'soft',
-      widthPx: wide,
-      leads: true,
-      after: 2,
-    }),
+    paragraph(
+      'Figures are from the left and the lower boundary to the nearest corner of each. Letters stand in the cutting plan before the number of a piece.',
+      {
+        size: SMALL,
+        tint: 'soft',
+        widthPx: wide,
+        leads: true,
+        after: 2,
+      },
+    ),
     beside(
       [cells.slice(0, split), cells.slice(split)].map((column, n) => ({
         blocks: rows([header, ...column], columns, 10, MARGIN_PX + n * (half + 20)),
@@ -184,15 +157,7 @@ function toBuy(garden: ComputedGarden, tongue: Tongue, wide: number, amount: (mi
         amount(one.costMinor),
       ]),
   }));
-  const own = shopping.fromShed.map((one) => {
-    const { form, name } = CATALOGUE.stock(one.stock);
-    const whole = form === 'piece' || form === 'bagged';
-    return [
-      `○ ${whole ? one.size : one.count}`,
-      whole || form === 'panel' ? name : `${name}, ${formatLength(one.size, tongue.units)}`,
-      '',
-    ];
-  });
+  const own = fromShed(shopping, tongue.units).map(([count, what]) => [`○ ${count}`, what ?? '', '']);
   const columns: Column[] = [{ widthPx: 46, weight: 'bold' }, { widthPx: half - 116 }, { widthPx: 70, anchor: 'end' }];
   const lists = [...groups, ...(own.length > 0 ? [{ group: 'Out of the shed', cells: own }] : [])];
   const all = lists.map(({ group, cells }) => ({ group, cells, weight: cells.length + 2 }));

@@ -47,13 +47,13 @@ export function head(on: On): Block[] {
   ];
 }
 
-/** Every view at the scale of a rule, with a bar to measure by. */
-export function views(on: On): Block[] {
+/** Every view at the scale of a rule, with a bar to measure by; `drawn` is how large, as a share of the usual height. */
+export function views(on: On, drawn: number): Block[] {
   const { computed, wide, tongue } = on;
   return drawViews(computed.sized.design, computed.around).map((view, i) => {
     const scaled = atScale(view, {
       widthPx: wide,
-      heightPx: on.drawn * (i === 0 ? 330 : view.title.toLowerCase().includes('above') ? 300 : 270),
+      heightPx: drawn * (i === 0 ? 330 : computed.sized.design.views[i]?.as === 'above' ? 300 : 270),
       units: tongue.units,
     });
     const said = `${view.title}: ${scaled.said}`;

@@ -1,4 +1,5 @@
-import type { Rod, RodMark } from '@lignum/core/setting-out/rods';
+import { formatLength, type Units } from '@lignum/core/quantity/length';
+import { storyStep, type Rod, type RodMark } from '@lignum/core/setting-out/rods';
 import type { StructureKind } from '@lignum/core/structures/kind';
 import { wordFor } from '../../shell/stock-words';
 
@@ -47,30 +48,44 @@ export function metAlong(kind: StructureKind, rod: Rod, cropName: (id: string) =
   return all.map(({ key: _key, ...met }) => met);
 }
 
-/** What a rod is, and the zero from which its figures run. */
-export function rodTitle(kind: StructureKind, rod: Rod): { title: string; zero: string } {
+/** What crosses it is told by both faces and its middle, where anything does. */
+export const hasFaces = (met: readonly Met[]): boolean => met.some((one) => one.fromMm !== null || one.toMm !== null);
+
+/** "rail-front-bottom-1" as "front bottom 1". */
+const calledBy = (id: string, role: string): string => id.replace(new RegExp(`^${role}-`), '').replaceAll('-', ' ');
+/** More alike than these are not called by their names. */
+const MOST_CALLED = 4;
+
+/** What a rod is called: what it lies along, which of them, how many are marked alike, how long. */
+export function rodTitle(kind: StructureKind, rod: Rod, units: Units): string {
   const word = wordFor(kind, rod.role);
-  switch (rod.kind) {
-    case 'posts':
-      return {
-        title: `Along the ground: ${word.toLowerCase()}s${rod.line ? `, line ${rod.line}` : ''}`,
-        zero:
-          Math.abs(rod.marks[0]?.atMm ?? 0) < 1
-            ? `Zero: the outside of ${word.toLowerCase()} 1`
-            : Math.abs(rod.marks[1]?.atMm ?? 0) < 1
-              ? `Zero: the middle of ${word.toLowerCase()} 1`
-              : 'Zero: the start of the row',
-      };
-    case 'plants':
-      return {
-        title: `Along the ground: plants${rod.role === 'front' || rod.role === 'back' ? `, ${rod.role}` : ''}`,
-        zero: 'Zero: the start of the row',
-      };
-    case 'run':
-      return { title: `Where each ${word.toLowerCase()} begins and ends`, zero: 'Zero: the start of the row' };
-    case 'timber':
-      return { title: word, zero: 'Zero: its first end, left or low' };
-    case 'heights':
-      return { title: `Heights on ${word.toLowerCase()}`, zero: 'Zero: the soil at its foot' };
-  }
+  const which = rod.alike <= MOST_CALLED ? `, ${rod.parts.map((id) => calledBy(id, rod.role)).join('; ')}` : '';
+  const title = {
+    posts: `Along the ground: ${word.toLowerCase()}s${rod.line ? `, line ${rod.line}` : ''}`,
+    plants: `Along the ground: plants${rod.role === 'front' || rod.role === 'back' ? `, ${rod.role}` : ''}`,
+    run: `Where each ${word.toLowerCase()} begins and ends`,
+    timber: `${word}${which}`,
+    heights: `Heights on ${word.toLowerCase()}${which}`,
+  }[rod.kind];
+  return `${title}${rod.alike > 1 ? `, ${rod.alike} alike` : ''}: ${formatLength(rod.lengthMm, units)}`;
 }
+
+/** From where its figures run, and the step of a story stick where one marks them all. */
+export function rodZero(kind: StructureKind, rod: Rod, units: Units): string {
+  const word = wordFor(kind, rod.role).toLowerCase();
+  const at = (i: number): boolean => Math.abs(rod.marks[i]?.atMm ?? Infinity) < 1;
+  const zero = {
+    posts: at(0) ? `the outside of ${word} 1` : at(1) ? `the middle of ${word} 1` : 'the start of the row',
+    plants: 'the start of the row',
+    run: 'the start of the row',
+    timber: 'its first end, left or low',
+    heights: 'the soil at its foot',
+  }[rod.kind];
+  const step = storyStep(rod);
+  return `Zero: ${zero}.${
+    step ? ` Story stick: ${step.count} of them, ${formatLength(step.stepMm, units)} from each to the next.` : ''
+  }`;
+}
+
+/** Rods that are worth marking: a brace is marked in its place. */
+export const toMark = (rods: readonly Rod[]): Rod[] => rods.filter((rod) => rod.role !== 'brace');

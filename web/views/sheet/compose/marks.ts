@@ -2,14 +2,14 @@ import { cropIn } from '@lignum/core/crops/book';
 import { beside, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, type Block, type PageMark } from '@lignum/core/paper/page';
 import { ringOf } from '@lignum/core/setting-out/ring';
-import { rodsOf, storyStep, type Rod } from '@lignum/core/setting-out/rods';
-import { metAlong, rodTitle } from './mark-words';
+import { rodsOf, spanOf, type Rod } from '@lignum/core/setting-out/rods';
+import { hasFaces, metAlong, rodTitle, rodZero, toMark } from './mark-words';
 import { type On, BODY, SMALL, long, partNumbers, whole } from './on';
 
 /** Everything measured along something, as running figures beside a rod drawn to scale. */
 export function marks(on: On): Block[] {
   const { computed, wide, plan } = on;
-  const rods = rodsOf(computed.sized.design).filter((rod) => rod.role !== 'brace');
+  const rods = toMark(rodsOf(computed.sized.design));
   const ring = ringOf(computed.sized.design);
   if (rods.length === 0 && !ring) return [];
   const cropName = (id: string): string => cropIn(plan.crops, id).name;
@@ -43,7 +43,7 @@ function ringBlocks(on: On, ring: NonNullable<ReturnType<typeof ringOf>>): Block
             `Pole ${pole.no}`,
             long(on, pole.radiusMm),
             pole.no === 1 ? '–' : long(on, pole.chordMm),
-            pole.no === 1 ? '–' : long(on, 2 * pole.radiusMm * Math.abs(Math.sin((pole.turnDeg * Math.PI) / 360))),
+            pole.no === 1 ? '–' : long(on, pole.fromFirstMm),
             `${Math.round(pole.turnDeg)}°`,
           ]),
         ],
@@ -61,27 +61,15 @@ function ringBlocks(on: On, ring: NonNullable<ReturnType<typeof ringOf>>): Block
   ];
 }
 
-/** "rail-front-bottom-1" as "front bottom 1". */
-const calledBy = (id: string, role: string): string => id.replace(new RegExp(`^${role}-`), '').replaceAll('-', ' ');
-
 const ROD_HIGH = 9;
 
 function rodBlocks(on: On, rod: Rod, cropName: (id: string) => string): Block[] {
-  const { computed, wide } = on;
-  const { title, zero } = rodTitle(computed.kind, rod);
+  const { computed, wide, tongue } = on;
   const numbers = partNumbers(computed);
   const no = rod.kind === 'timber' || rod.kind === 'heights' ? numbers.get(rod.parts[0] ?? '') : undefined;
   const met = metAlong(computed.kind, rod, cropName);
-  const least = Math.min(0, ...rod.marks.map((mark) => mark.atMm));
-  const most = Math.max(rod.lengthMm, ...rod.marks.map((mark) => mark.atMm));
-  const x = (mm: number): number => MARGIN_PX + ((mm - least) / Math.max(1, most - least)) * wide;
-  const step = storyStep(rod);
-  const story = step ? ` Story stick: ${step.count} of them, ${long(on, step.stepMm)} from each to the next.` : '';
-  const alike = rod.alike > 1 ? `, make ${rod.alike} alike` : '';
-  const which =
-    (rod.kind === 'timber' || rod.kind === 'heights') && rod.alike <= 4
-      ? `, ${rod.parts.map((id) => calledBy(id, rod.role)).join('; ')}`
-      : '';
+  const [least, most] = spanOf(rod);
+  const x = (mm: number): number => MARGIN_PX + ((mm - least) / (most - least)) * wide;
   const rodBlock: Block = {
     heightPx: ROD_HIGH + 10,
     leads: true,
@@ -113,7 +101,7 @@ function rodBlocks(on: On, rod: Rod, cropName: (id: string) => string): Block[] 
       }),
     ],
   };
-  const faces = met.some((one) => one.fromMm !== null || one.toMm !== null);
+  const faces = hasFaces(met);
   const figure = (mm: number | null): string => (mm === null ? '' : long(on, mm));
   const cells = met.map((one) =>
     faces ? [one.what, figure(one.fromMm), figure(one.atMm), figure(one.toMm)] : [one.what, figure(one.atMm)],
@@ -136,13 +124,13 @@ function rodBlocks(on: On, rod: Rod, cropName: (id: string) => string): Block[] 
   );
   const lines = Math.max(...table.map((one) => one.length));
   return [
-    paragraph(`${no === undefined ? '' : `${no} · `}${title}${which}${alike}: ${long(on, rod.lengthMm)}`, {
+    paragraph(`${no === undefined ? '' : `${no} · `}${rodTitle(computed.kind, rod, tongue.units)}`, {
       size: BODY,
       weight: 'bold',
       widthPx: wide,
       leads: true,
     }),
-    paragraph(`${zero}.${story}`, { size: SMALL, tint: 'soft', widthPx: wide, leads: true }),
+    paragraph(rodZero(computed.kind, rod, tongue.units), { size: SMALL, tint: 'soft', widthPx: wide, leads: true }),
     rodBlock,
     ...whole(
       Array.from({ length: lines }, (_, i): Block =>

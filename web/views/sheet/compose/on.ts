@@ -1,8 +1,11 @@
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import type { Shopping } from '@lignum/core/costing/buy';
+import { shedWords } from '../../shell/stock-words';
 import { together } from '@lignum/core/paper/blocks';
 import type { Block } from '@lignum/core/paper/page';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Plan } from '@lignum/core/plan/plan';
-import { formatLength } from '@lignum/core/quantity/length';
+import { formatLength, type Units } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import type { Tongue } from '@lignum/core/wording/say';
 
@@ -16,8 +19,6 @@ export interface On {
   computed: ComputedStructure;
   tongue: Tongue;
   wide: number;
-  /** How large drawings are, as a share of their usual height. */
-  drawn: number;
 }
 
 export const amount = (on: On, minor: number): string =>
@@ -36,3 +37,25 @@ export function partNumbers({ bill }: ComputedStructure): Map<string, number> {
 /** A list that takes less than a third of a page is not parted. */
 export const whole = (blocks: readonly Block[]): Block[] =>
   blocks.reduce((sum, one) => sum + one.heightPx, 0) < 330 ? [together(blocks)] : [...blocks];
+
+/** "1–3, 7": whole numbers, those that follow each other as their first and last. */
+export function ranges(numbers: readonly number[]): string {
+  const sorted = [...new Set(numbers)].toSorted((a, b) => a - b);
+  return sorted
+    .flatMap((first, i) => {
+      if (sorted[i - 1] === first - 1) return [];
+      let last = first;
+      while (sorted.includes(last + 1)) last++;
+      return [last > first ? `${first}–${last}` : `${first}`];
+    })
+    .join(', ');
+}
+
+export const pageOf = (page: number, of: number): string => `page ${page} of ${of}`;
+
+/** What comes out of the shed, as a line of a list: how many, what, how much. */
+export const fromShed = (shopping: Shopping, units: Units): string[][] =>
+  shopping.fromShed.map((one) => [
+    String(one.count),
+    `${CATALOGUE.stock(one.stock).name}, ${shedWords(one.stock, one.size, units)}`,
+  ]);

@@ -7,7 +7,7 @@ import { beside, gap, heading, paragraph, together, rows } from '@lignum/core/pa
 import { MARGIN_PX, text, type Block } from '@lignum/core/paper/page';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { wordFor } from '../../shell/stock-words';
-import { type On, BODY, SMALL, partNumbers } from './on';
+import { BODY, partNumbers, ranges, SMALL, type On } from './on';
 
 const PICTURE = 168;
 
@@ -39,8 +39,7 @@ export function order(on: On): Block[] {
     const comes = [...new Set(adds.map((id) => roles.get(id) ?? ''))]
       .map((role) => {
         const ids = adds.filter((id) => roles.get(id) === role);
-        const nos = [...new Set(ids.flatMap((id) => numbers.get(id) ?? []))].toSorted((a, b) => a - b);
-        const which = nos.length > 2 ? `${nos[0]}–${nos.at(-1)}` : nos.join(', ');
+        const which = ranges(ids.flatMap((id) => numbers.get(id) ?? []));
         return `${ids.length} × ${wordFor(computed.kind, role).toLowerCase()}${which ? ` (${which})` : ''}`;
       })
       .join(', ');

@@ -1,5 +1,4 @@
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
-import type { Fill } from '@lignum/core/design/shapes/fill';
 import { sayEnds } from '@lignum/core/design/end-cuts';
 import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { ripAcross, ripAlong } from '@lignum/core/drawing/rip-views';
@@ -7,8 +6,9 @@ import { heading, paragraph, rows, type Column } from '@lignum/core/paper/blocks
 import { MARGIN_PX, type Block } from '@lignum/core/paper/page';
 import { formatVolume } from '@lignum/core/quantity/measure';
 import { reach } from '@lignum/core/geometry/space';
+import { holesOf } from '@lignum/core/setting-out/holes';
 import { wordFor } from '../../shell/stock-words';
-import { type On, BODY, SMALL, long, partNumbers, whole } from './on';
+import { BODY, long, partNumbers, ranges, SMALL, whole, type On } from './on';
 
 /** Every piece by its number: how many, of what, how long and how its ends are cut. */
 export function parts(on: On): Block[] {
@@ -92,40 +92,25 @@ export function ripped(on: On): Block[] {
 /** How wide and deep each hole is, and what goes into it. */
 export function holes(on: On): Block[] {
   const { computed, wide, tongue } = on;
-  const fills = computed.sized.design.parts.filter(
-    (part): part is Fill => part.shape === 'fill' && 'round' in part.rim,
-  );
-  if (fills.length === 0) return [];
+  const all = holesOf(computed.sized.design);
+  if (all.length === 0) return [];
   const volume = (litres: number): string =>
     formatVolume(litres * 1e6, tongue.units === 'imperial' ? 'ft³' : 'L', tongue.locale);
-  const byPost = new Map<string, Fill[]>();
-  for (const fill of fills) {
-    const post = fill.id.replace(/^(concrete|gravel)-/, '');
-    byPost.set(post, [...(byPost.get(post) ?? []), fill]);
-  }
-  const alike = new Map<string, { posts: string[]; cells: string[] }>();
-  for (const [post, some] of byPost) {
-    const [gravel, concrete] = ['gravel', 'concrete'].map((role) => some.find((one) => one.role === role));
-    const rim = (some[0] as Fill).rim as { round: number };
-    const buried = computed.sized.design.posts.find((one) => one.id === post)?.buriedMm ?? concrete?.cutMm ?? 0;
-    const cells = [
-      long(on, rim.round),
-      long(on, buried + (gravel?.cutMm ?? 0)),
-      gravel ? `${long(on, gravel.cutMm)}, ${volume(gravel.litres)}` : 'none',
-      concrete
-        ? `${volume(concrete.litres)}, crowned ${long(on, concrete.crownMm)} over the soil`
-        : 'the soil, tamped back',
-    ];
-    const known = alike.get(cells.join());
-    alike.set(cells.join(), { posts: [...(known?.posts ?? []), post.replace(/^post-/, '')], cells });
-  }
-  const cells = [...alike.values()].map((one) => [`Post ${one.posts.join(', ')}`, ...one.cells]);
+  const cells = all.map((one) => [
+    `Post ${ranges(one.posts)}`,
+    long(on, one.acrossMm),
+    long(on, one.deepMm),
+    one.gravel ? `${long(on, one.gravel.deepMm)}, ${volume(one.gravel.litres)}` : 'none',
+    one.concrete
+      ? `${volume(one.concrete.litres)} of concrete, crowned ${long(on, one.concrete.crownMm)} over the soil`
+      : 'the soil, tamped back in layers',
+  ]);
   return [
     heading('Holes', wide),
     ...whole(
       rows(
         [['', 'across', 'deep', 'gravel in each', 'round each post'], ...cells],
-        [{ widthPx: wide - 500, weight: 'bold' }, { widthPx: 70 }, { widthPx: 70 }, { widthPx: 130 }, { widthPx: 230 }],
+        [{ widthPx: wide - 530, weight: 'bold' }, { widthPx: 70 }, { widthPx: 70 }, { widthPx: 130 }, { widthPx: 260 }],
         BODY,
       ),
     ),

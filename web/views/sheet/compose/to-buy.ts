@@ -5,7 +5,7 @@ import { beside, gap, heading, paragraph, together, type Column, rows } from '@l
 import { MARGIN_PX, type Block } from '@lignum/core/paper/page';
 import { formatBit } from '@lignum/core/quantity/length';
 import { inShopOrder, sizeWords, wordFor } from '../../shell/stock-words';
-import { type On, BODY, SMALL, amount, long } from './on';
+import { amount, BODY, fromShed, long, SMALL, type On } from './on';
 
 /** What to buy beside where the small parts go. */
 export function toBuy(on: On): Block[] {
@@ -17,13 +17,7 @@ export function toBuy(on: On): Block[] {
     `${CATALOGUE.stock(one.stock).name}, ${sizeWords(one.stock, one.size, tongue.units)}`,
     amount(on, one.costMinor),
   ]);
-  const own = shopping.fromShed.map((one) => [
-    CATALOGUE.stock(one.stock).form === 'piece' || CATALOGUE.stock(one.stock).form === 'bagged'
-      ? String(one.size)
-      : String(one.count),
-    `${CATALOGUE.stock(one.stock).name}${['piece', 'bagged', 'panel'].includes(CATALOGUE.stock(one.stock).form) ? '' : `, ${long(on, one.size)}`}, from the shed`,
-    '',
-  ]);
+  const own = fromShed(shopping, tongue.units).map(([count, what]) => [count ?? '', `${what}, from the shed`, '']);
   const missing = shopping.missing.map((one) => [
     '!',
     `${CATALOGUE.stock(one.stock).name}: ${one.because === 'no price' ? 'has no price in the book' : 'is sold in nothing long enough'}`,
@@ -86,14 +80,14 @@ export function tools(on: On): Block[] {
   if (list.length === 0) return [];
   const said = list.map((tool) => `○ ${TOOL_WORDS[tool]}`);
   if (bitsMm.length > 0) said.push(`○ Drill bits: ${bitsMm.map((mm) => formatBit(mm, tongue.units)).join(', ')}`);
-  const third = Math.ceil(said.length / 2);
+  const split = Math.ceil(said.length / 2);
   const half = (wide - 20) / 2;
   return [
     gap(8),
     together([
       paragraph('Tools, ticked when they lie ready', { size: BODY, weight: 'bold', widthPx: wide, after: 2 }),
       beside(
-        [said.slice(0, third), said.slice(third)].map((column, n) => ({
+        [said.slice(0, split), said.slice(split)].map((column, n) => ({
           blocks: column.map((one) =>
             paragraph(one, { size: SMALL, widthPx: half, x: MARGIN_PX + n * (half + 20), after: 1 }),
           ),

@@ -15,7 +15,7 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
     return {
       name: `${fileName(structure.name)}-marks.csv`,
       type: 'text/csv',
-      text: marksCsv(computeAs(kindOf, plan, structure), units),
+      text: marksCsv(computeAs(kindOf, plan, structure), plan.crops, units),
     };
   });
 }

@@ -1,0 +1,46 @@
+import type { Design } from '../design/design';
+import type { Bar } from '../design/shapes/bar';
+import type { Fill } from '../design/shapes/fill';
+import { holeAcross } from '../structures/rules/footing';
+
+/** Holes that are dug alike: for which posts, how wide and deep, and what goes into each. mm, litres in place. */
+export interface Holes {
+  /** Numbers of the posts, in the order in which they stand. */
+  posts: readonly number[];
+  acrossMm: number;
+  deepMm: number;
+  gravel: { deepMm: number; litres: number } | null;
+  /** null where the soil is tamped back. */
+  concrete: { litres: number; crownMm: number } | null;
+}
+
+/** The holes of posts that are let in or stand in concrete; none of what is driven or pushed. */
+export function holesOf(design: Design): Holes[] {
+  const named = new Map(design.parts.map((part) => [part.id, part]));
+  const fillsOf = (post: string): Fill[] =>
+    design.joints
+      .filter((joint) => joint.parts.includes(post))
+      .flatMap((joint) => joint.parts.flatMap((id) => named.get(id) ?? []))
+      .filter((part): part is Fill => part.shape === 'fill');
+  const alike = new Map<string, Holes & { posts: number[] }>();
+  design.posts.forEach((post, i) => {
+    if (post.set !== 'let in' && post.set !== 'concrete') return;
+    const fills = fillsOf(post.id);
+    const [gravel, concrete] = (['gravel', 'concrete'] as const).map((role) =>
+      fills.find((fill) => fill.role === role),
+    );
+    const hole = {
+      acrossMm: holeAcross(named.get(post.id) as Bar),
+      deepMm: post.buriedMm + (gravel?.cutMm ?? 0),
+      gravel: gravel ? { deepMm: gravel.cutMm, litres: gravel.litres } : null,
+      concrete: concrete ? { litres: concrete.litres, crownMm: concrete.crownMm } : null,
+    };
+    const key = JSON.stringify(hole, (_name, value: unknown) =>
+      typeof value === 'number' ? Math.round(value * 10) : value,
+    );
+    const known = alike.get(key);
+    if (known) known.posts.push(i + 1);
+    else alike.set(key, { posts: [i + 1], ...hole });
+  });
+  return [...alike.values()];
+}
