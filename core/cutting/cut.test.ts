@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { packsFor } from '../costing/packs';
 import { cut } from './cut';
 import type { Offer } from './cut-plan';
+import { tightOf } from './tight';
 
 const wanted = (...measures: number[]) => measures.map((measure, i) => ({ part: `p${i}`, structure: 's', measure }));
 
@@ -118,4 +119,23 @@ describe('cutting', () => {
     );
     expect(packsFor(5, [])).toBeNull();
   });
+});
+
+it('two saw cuts in a quarter inch of spare are warned of, one piece or more spare is not', () => {
+  const layout = (measure: number, ...cuts: number[]) => ({
+    name: 'A',
+    from: 'shop' as const,
+    measure,
+    offcut: 0,
+    cuts: cuts.map((cut, i) => ({
+      part: `p${i}`,
+      structure: 's',
+      measure: cut,
+      at: cuts.slice(0, i).reduce((sum, one) => sum + one + 3, 0),
+    })),
+  });
+  expect(tightOf(layout(1008, 500, 500))).toBe(5);
+  expect(tightOf(layout(1020, 500, 500))).toBeNull();
+  expect(tightOf(layout(505, 500))).toBeNull();
+  expect(tightOf(layout(1003, 500, 500))).toBeNull();
 });

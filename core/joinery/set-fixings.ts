@@ -285,6 +285,22 @@ function asStated(
   return set;
 }
 
+/**
+ * What is kept of the distances from ends and from edges where a face is too small for both: a pre-drilled end
+ * gives way before an edge does (from memory).
+ */
+const LESS: readonly Pair[] = [
+  [1, 1],
+  [0.8, 1],
+  [0.6, 1],
+  [0.45, 1],
+  [0.45, 0.75],
+  [0.3, 0.75],
+  [0.3, 0.5],
+  [0.15, 0.25],
+  [0, 0],
+];
+
 /** Where the heads of a joint's screws sit in the face that the two share. */
 function laidOut(
   joint: Joint,
@@ -313,8 +329,8 @@ function laidOut(
     some.every((one, i) => [...before, ...some.slice(0, i)].every((other) => !wouldMeet(one, other)));
   const thick = piece.thickMm ?? 0;
   let last: Driven[] = [];
-  for (const share of [1, 0.8, 0.6, 0.4, 0.2, 0]) {
-    const [end, edge] = [END_SHANKS * thick * share, EDGE_SHANKS * thick * share];
+  for (const [ends, edges] of LESS) {
+    const [end, edge] = [END_SHANKS * thick * ends, EDGE_SHANKS * thick * edges];
     const region = both(inFrom(head.outline, head.axis, end, edge), inFrom(hold.outline, hold.axis, end, edge));
     if (region.length < 3) continue;
     for (const pattern of patterns(count, region)) {

@@ -6,6 +6,7 @@ import type { Plan } from '../plan/plan';
 import { feet, inches } from '../quantity/length';
 import { anyPlan } from '../structures/any-plan.fixture';
 import { kindOf, KINDS } from '../structures/registry';
+import { holesOf } from './holes';
 import { ringOf } from './ring';
 import { rodsOf, storyStep } from './rods';
 
@@ -86,6 +87,22 @@ describe('running figures', () => {
   );
 });
 
+describe('holes', () => {
+  it('of 4×4 posts in dry-poured concrete are three posts wide, 4″ of gravel deeper than the post, and say what goes into each (common practice; 3 from memory)', () => {
+    const [hole, ...others] = holesOf(demo('melon-trellis'));
+    expect(others).toEqual([]);
+    expect(hole).toMatchObject({ posts: [1, 2, 3, 4], deepMm: inches(28) });
+    expect(hole?.acrossMm).toBeCloseTo(inches(10.5), 6);
+    // π/4 × 10.5² × 4 cubic inches of gravel.
+    expect(hole?.gravel?.litres).toBeCloseTo(((Math.PI / 4) * 10.5 ** 2 * 4 * 25.4 ** 3) / 1e6, 6);
+  });
+
+  it('are told for posts in tamped soil too, and for none that is driven', () => {
+    expect(holesOf(demo('string-frame'))).toMatchObject([{ posts: [1, 2, 3], concrete: null }]);
+    expect(holesOf(demo('tomato-wall'))).toEqual([]);
+  });
+});
+
 describe('a ring', () => {
   it('has chords of 2 R sin(½ turn), counted clockwise from the door', () => {
     const ring = ringOf(demo('bean-tepee'));
@@ -96,6 +113,7 @@ describe('a ring', () => {
       const turn = ((pole.turnDeg - (before?.turnDeg ?? 0)) * Math.PI) / 180;
       expect(turn).toBeGreaterThan(0);
       expect(pole.chordMm).toBeCloseTo(2 * pole.radiusMm * Math.sin(turn / 2), 3);
+      expect(pole.fromFirstMm).toBeCloseTo(2 * pole.radiusMm * Math.sin((pole.turnDeg * Math.PI) / 360), 3);
     }
     // All round: the turns and the door make a whole circle.
     const last = ring?.poles.at(-1);

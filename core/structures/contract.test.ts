@@ -160,7 +160,9 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             expect(toSvg(setOnPaper(view, { widthPx: 700, heightPx: 320, units: plan.garden.market }))).not.toMatch(
               /NaN|undefined|Infinity/,
             );
-          for (const { views, fixings } of closeUps(design))
+          for (const { kind: joint, views, fixings } of closeUps(design)) {
+            // How each is made is told.
+            expect(kind.names.joinery?.[joint], joint).toBeTruthy();
             for (const view of views) {
               expect(toSvg(setOnPaper(view, { widthPx: 210, heightPx: 270, units: plan.garden.market }))).not.toMatch(
                 /NaN|undefined|Infinity/,
@@ -178,6 +180,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
               for (const dot of dots)
                 expect(Math.hypot(dot[0] - at[0], dot[1] - at[1])).toBeLessThanOrEqual(radiusMm * 2);
             }
+          }
           expect(JSON.stringify(only(plan).sized.design)).toBe(JSON.stringify(design));
         }),
         { numRuns: 14, examples: longest(kind).map((plan) => [plan]) },

@@ -1,10 +1,11 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
+import { DEMO_PLAN } from '../demo/garden';
 import type { Design } from '../design/design';
 import { computeAs } from '../plan/compute-as';
 import { anyPlan } from './any-plan.fixture';
 import { kindOf, KINDS } from './registry';
-import { outOfReach, unsound } from './unsound.fixture';
+import { nearAnEdge, outOfReach, unsound } from './unsound.fixture';
 
 /** On a corner of a fence that is not square, boards and braces of one run lie askew on the post: there their screws bite less, or meet those of the other. */
 const ASKEW = /^(they meet: )?(board|brace|frame) to post/;
@@ -13,16 +14,23 @@ const bends = ({ ground }: Design): boolean => 'path' in ground && ground.path.l
 const SAID = ['post.short', 'panel.leans'];
 
 it.each(KINDS.map((kind) => [kind.id, kind] as const))(
-  'every fixing of %s bites, stays inside, meets no other and can be reached when its step comes, over its whole knob space',
+  'every fixing of %s bites, stays inside and off the edges, meets no other and can be reached when its step comes, over its whole knob space',
   (_id, kind) => {
     fc.assert(
       fc.property(anyPlan(kind), (plan) => {
         const { sized, verdicts } = computeAs(kindOf, plan, plan.structures[0] as (typeof plan.structures)[number]);
         if (verdicts.some(({ told }) => SAID.includes(told.code))) return;
         expect(unsound(sized.design).filter((fault) => !bends(sized.design) || !ASKEW.test(fault))).toEqual([]);
+        // Half of three shanks where a corner is crowded or tiny.
+        expect(nearAnEdge(sized.design, 1.5)).toEqual([]);
         expect(outOfReach(sized.design, sized.steps)).toEqual([]);
       }),
       { numRuns: 25 },
     );
   },
 );
+
+it('keeps three shanks to every edge (EN 1995-1-1 table 8.2) in whatever stands in the demo', () => {
+  for (const structure of DEMO_PLAN.structures)
+    expect(nearAnEdge(computeAs(kindOf, DEMO_PLAN, structure).sized.design, 3), structure.name).toEqual([]);
+});

@@ -1,8 +1,8 @@
 import { axisOf } from '../design/shapes/bar';
 import type { Design } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
-import { tangentAt } from '../geometry/curve';
-import { cross, dot, unit, type Point } from '../geometry/space';
+import { onStretch, tangentAt } from '../geometry/curve';
+import { cross, dot, minus, unit, type Point } from '../geometry/space';
 import { setFixings, wouldMeet } from '../joinery/set-fixings';
 import { CATALOGUE } from '../catalogue/catalogue';
 
@@ -120,6 +120,37 @@ export function outOfReach(placed: Design, steps: readonly { adds?: readonly str
       const met = inside(part, one.at, back);
       if (met && met[1] > 2 && met[0] < DRIVER_MM && Math.max(2, met[0]) < met[1] - 1)
         faults.push(`${one.joint.kind}: ${part.role} is in the way`);
+    }
+  }
+  return [...new Set(faults)];
+}
+
+/**
+ * Worked-out screws that sit nearer to an edge of what they go through or into than so many shanks, where that is
+ * wide enough for it.
+ */
+export function nearAnEdge(placed: Design, leastShanks: number): string[] {
+  const named = new Map(placed.parts.map((part) => [part.id, part]));
+  const faults: string[] = [];
+  for (const one of all({ ...placed, joints: setFixings(placed, CATALOGUE) })) {
+    if (one.fixing.drive?.places) continue;
+    for (const id of [one.into, ...(one.through ? [one.through] : [])]) {
+      const part = named.get(id) as Part;
+      if (part.shape !== 'bar' || part.ends.some((end) => end.cut === 'notch')) continue;
+      const axis = tangentAt(axisOf(part), 0);
+      const sides: [Point, number][] = [
+        [part.wide, part.wideMm],
+        [unit(cross(axis, part.wide)), part.thickMm],
+      ];
+      for (const [normal, wideMm] of sides) {
+        if (Math.abs(dot(one.way, normal)) > 0.3 || wideMm < 7 * one.thickMm) continue;
+        // Across the middle line, from the place on it that is level with the head.
+        const out = minus(one.at, onStretch(one.at, part.from, part.to));
+        const off = Math.abs(dot(out, normal));
+        const edge = wideMm / 2 - off;
+        if (edge < leastShanks * one.thickMm - 0.01)
+          faults.push(`${one.joint.kind}: ${(edge / one.thickMm).toFixed(1)} shanks from the edge of ${part.role}`);
+      }
     }
   }
   return [...new Set(faults)];

@@ -17,6 +17,8 @@ export type GardenGateValues = Values<typeof GARDEN_GATE_KNOBS>;
 /** A leaf this high or wide hangs on three hinges (from memory). mm. */
 const HIGH_LEAF_MM = feet(5);
 const WIDE_LEAF_MM = 1250;
+/** A brace narrower than this takes two screws at each end instead of three (from memory). mm. */
+const NARROW_MM = 60;
 /** Of a 12″ hinge the strap on the leaf, of it and of a latch the plate on the post, and the bar of a latch (from memory). mm. */
 const STRAP_MM = inches(10);
 const PLATE_MM = inches(2);
@@ -157,7 +159,14 @@ export function frameLeaf(leaf: Leaf, setting: RunSetting): Made & { stiles: rea
           ...(onRail === null ? [] : [at(end(n) * half, updown(n, onRail), thick / 2)]),
         ],
         parts: [brace.id, stile.id, rail.id],
-        fixings: [{ stock: lap, count: 3, drive: { way: [0, -1, 0] as const, through: brace.id, into: rail.id } }],
+        // A steep brace lies along the stile, a flat one along the rail.
+        fixings: [
+          {
+            stock: lap,
+            count: wide < NARROW_MM ? 2 : 3,
+            drive: { way: [0, -1, 0], through: brace.id, into: highMm > wideMm ? stile.id : rail.id },
+          },
+        ],
       };
     }),
   ];

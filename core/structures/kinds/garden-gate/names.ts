@@ -21,7 +21,7 @@ export const GARDEN_GATE_NAMES: Names = {
     'leaf joined':
       'Halved: the stile loses the back half of its thickness over the width of the rail, the rail its front half. Four screws from the front.',
     'brace fixed':
-      'On the back of the leaf, from the lower hinge corner up to the latch corner, its ends plumb and flush with the middle of the stiles. Three screws into each corner.',
+      'On the back of the leaf, from the lower hinge corner up to the latch corner, its ends plumb and flush with the middle of the stiles. Its screws go into each corner askew.',
     'mesh to leaf':
       'On the outside, edges flush with the leaf; start in the middle of one stile and pull to the other.',
     'board to leaf':

@@ -19,7 +19,7 @@ export const GARDEN_GATE_PHRASES = {
   'count.boards': 'As many as the leaf takes, {gap} apart',
   'count.mesh': 'On the outside of the leaf',
   'count.corner-screws': 'At every corner',
-  'count.brace-screws': 'Three at each end',
+  'count.brace-screws': 'Three at each end, two where it is narrow',
   'count.board-screws': 'Two at each crossing',
   'count.washers': 'Screws and washers, every 12″ (300 mm) all round',
   'count.hinges': '{hinges|hinge|hinges}: two, or three on a leaf that is high or wide',
