@@ -7,7 +7,7 @@ import { beside, gap, heading, paragraph, together, rows } from '@lignum/core/pa
 import { MARGIN_PX, text, type Block } from '@lignum/core/paper/page';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { wordFor } from '../../shell/stock-words';
-import { BODY, partNumbers, ranges, SMALL, type On } from './on';
+import { BODY, partNumbers, ranges, SMALL, whole, type On } from './on';
 
 const PICTURE = 168;
 
@@ -101,13 +101,15 @@ export function seasons(on: On): Block[] {
   if (season.length === 0) return [];
   return [
     heading('Through the season', wide),
-    ...rows(
-      season.map((note) => [
-        note.on ? `about ${formatMonthDay(note.on, tongue.locale)}` : '',
-        say(note.what, computed.kind.phrases, tongue),
-      ]),
-      [{ widthPx: 110, weight: 'bold' }, { widthPx: wide - 110 }],
-      BODY,
+    ...whole(
+      rows(
+        season.map((note) => [
+          note.on ? `about ${formatMonthDay(note.on, tongue.locale)}` : '',
+          say(note.what, computed.kind.phrases, tongue),
+        ]),
+        [{ widthPx: 110, weight: 'bold' }, { widthPx: wide - 110 }],
+        BODY,
+      ),
     ),
   ];
 }
