@@ -317,7 +317,9 @@ const CASES: Record<string, Case[]> = {
   ],
   'path-shape': [
     [path([0, 0], [4000, 0], [4000, 3000]), 'good', 'path.plain'],
-    [path([0, 0], [4000, 0], [1000, 1733]), 'good', 'path.plain'],
+    [path([0, 0], [4000, 0], [3455, 3912]), 'good', 'path.plain'],
+    [path([0, 0], [4000, 0], [3430, 3912]), 'note', 'path.askew'],
+    [path([0, 0], [4000, 0], [1000, 1733]), 'note', 'path.askew'],
     [path([0, 0], [4000, 0], [1000, 1700]), 'warn', 'path.sharp'],
     [path([0, 0], [4000, 0], [2000, 3000], [2000, -3000]), 'fail', 'path.crosses'],
   ],
@@ -406,7 +408,7 @@ function top(mm: number, couldMm = feet(9)) {
   return { by: 'mesh', topMm: { least: mm, most: mm }, could: { ...mesh.could, topMm: couldMm } } as const;
 }
 function path(...spots: (readonly [number, number])[]) {
-  return pathShape({ spots, closed: false, lengthMm: 7000 });
+  return pathShape({ spots, closed: false, lengthMm: 7000, flat: true });
 }
 /** An 18″ arm, and a bed that is this wide. */
 function across(y: number, widthMm: number) {

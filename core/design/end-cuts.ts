@@ -16,8 +16,17 @@ export function sayEnd(end: EndCut, units: Units): string {
   }
 }
 
-/** Both ends of a bar: once where they are alike, and whether they are parallel. */
+/** Both ends of a bar: once where they are alike, and how two slanting ones lie to each other. */
 export function sayEnds(ends: readonly [EndCut, EndCut], units: Units): string {
   const [from, to] = ends.map((end) => sayEnd(end, units));
-  return from === to ? `${from}, both${areParallel(ends) ? ', parallel' : ''}` : `${from} / ${to}`;
+  const hand = handOf(ends);
+  return `${from === to ? `${from}, both` : `${from} / ${to}`}${hand && `, ${hand}`}`;
+}
+
+/** Of two slanting ends: whether they slant the same way or towards each other; of ends that slant across different faces neither. */
+function handOf(ends: readonly [EndCut, EndCut]): string {
+  const [a, b] = ends;
+  if (!('angleRad' in a && 'angleRad' in b) || a.cut !== b.cut) return '';
+  if (!areParallel(ends)) return 'long points on one edge';
+  return degrees(a.angleRad) === degrees(b.angleRad) ? 'parallel' : 'slanting the same way';
 }

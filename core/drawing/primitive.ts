@@ -19,7 +19,9 @@ export type Ink =
   | 'edge'
   | 'beside'
   | 'stands'
-  | 'plate';
+  | 'plate'
+  | 'cord'
+  | 'air';
 
 export type Primitive =
   | { draw: 'shape'; points: readonly Spot[]; ink: Ink; part?: string }

@@ -7,11 +7,12 @@ import { distanceToStretch } from '../geometry/polygon';
 import { lengthOf, onStretch, tangentAt } from '../geometry/curve';
 import { add, dot, minus, reach, scale, type Point } from '../geometry/space';
 import { setFixings } from '../joinery/set-fixings';
+import { inches } from '../quantity/length';
 import { tapeFor } from './tape';
 
-/** What lies at a mark: an end, a face or the middle of what crosses there, a fixing, a hole, a plant. */
+/** What lies at a mark: an end, a face or the middle of what crosses there, a fixing, a hole, a plant; the level line that is stretched past posts on a slope. */
 export type MarkOf =
-  'end' | 'near face' | 'middle' | 'far face' | 'fixing' | 'hole' | 'plant' | 'spare' | 'starts' | 'ends';
+  'end' | 'level' | 'near face' | 'middle' | 'far face' | 'fixing' | 'hole' | 'plant' | 'spare' | 'starts' | 'ends';
 
 export interface RodMark {
   /** A running figure from the rod's zero, as a tape lies. mm. */
@@ -247,15 +248,30 @@ function timberRods(design: Design): Rod[] {
   );
 }
 
-/** Heights on what stands in the ground, from the soil at it: what is fixed to it, and its top. */
+/** A level line past posts on a slope: so far over the soil at the highest of them (from memory). mm. */
+export const LEVEL_OVER_MM = inches(12);
+/** Soil that differs by less from post to post is level. mm. */
+const LEVEL_MM = 10;
+
+/** How high the level line is, from a structure's zero; null where the soil is level. mm. */
+function levelLine(design: Design): number | null {
+  const soil = design.parts.flatMap((part) =>
+    straight(part) && part.buriedMm > 0 && part.role !== 'cane' ? [footOf(part)[2]] : [],
+  );
+  return soil.length > 1 && Math.max(...soil) - Math.min(...soil) > LEVEL_MM ? Math.max(...soil) + LEVEL_OVER_MM : null;
+}
+
+/** Heights on what stands in the ground, from the soil at it: what is fixed to it, its top, and on a slope where a level line passes. */
 function heightRods(design: Design): Rod[] {
   const { named, of } = jointsOf(design);
+  const level = levelLine(design);
   return merged(
     design.parts.flatMap((part): Rod[] => {
       if (!straight(part) || part.buriedMm <= 0 || part.role === 'cane') return [];
       const long = lengthOf(axisOf(part)) - part.buriedMm;
       const marks = tidy([
         ...crossings(part, of.get(part.id) ?? [], named).map((mark) => ({ ...mark, atMm: mark.atMm - part.buriedMm })),
+        ...(level === null ? [] : [{ atMm: level - footOf(part)[2], of: 'level', what: 'level', no: 0 } as const]),
         { atMm: long, of: 'end', what: part.role, no: 0 },
       ]).filter(({ atMm }) => atMm > SAME_MM);
       return [{ kind: 'heights', role: part.role, parts: [part.id], lengthMm: long, alike: 1, marks }];

@@ -57,6 +57,21 @@ describe('running figures', () => {
     expect(ends.some((mark) => mark.of === 'ends' && Math.abs(mark.atMm - inches(188.75)) < 0.01)).toBe(true);
   });
 
+  it('on a slope a level line passes every post at one height, 12″ over the highest soil', () => {
+    const { parts } = demo('bean-wall');
+    const rods = rodsOf(demo('bean-wall')).filter((rod) => rod.kind === 'heights');
+    const levels = rods.flatMap((rod) =>
+      rod.parts.flatMap((id) => {
+        const post = parts.find((part) => part.id === id);
+        const mark = rod.marks.find((one) => one.of === 'level');
+        return post?.shape === 'bar' && mark ? [{ over: mark.atMm, z: post.from[2] + post.buriedMm + mark.atMm }] : [];
+      }),
+    );
+    expect(levels.length).toBeGreaterThan(2);
+    expect(Math.min(...levels.map((one) => one.over))).toBeCloseTo(inches(12), 6);
+    for (const { z } of levels) expect(z).toBeCloseTo(levels[0]?.z ?? NaN, 0);
+  });
+
   it('make a story stick of what repeats: 15 slats of 1½″ with a 3½″ gauge are 5″ from each to the next (common practice, no source)', () => {
     const stile = rodsOf(demo('cucumber-fold')).find((rod) => rod.kind === 'timber' && rod.role === 'stile');
     expect(stile && storyStep(stile)).toEqual({

@@ -162,7 +162,10 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             );
           for (const { kind: joint, views, fixings } of closeUps(design)) {
             // How each is made is told.
-            expect(kind.names.joinery?.[joint], joint).toBeTruthy();
+            const told = kind.names.joinery?.[joint] ?? '';
+            expect(told, joint).toBeTruthy();
+            // What is tied is drawn, turn by turn.
+            if (/hitch|knot|twisted|close turns/.test(told)) expect(kind.names.knots?.[joint], joint).toBeTruthy();
             for (const view of views) {
               expect(toSvg(setOnPaper(view, { widthPx: 210, heightPx: 270, units: plan.garden.market }))).not.toMatch(
                 /NaN|undefined|Infinity/,

@@ -22,7 +22,7 @@ it.each(KINDS.map((kind) => [kind.id, kind] as const))(
         if (verdicts.some(({ told }) => SAID.includes(told.code))) return;
         expect(unsound(sized.design).filter((fault) => !bends(sized.design) || !ASKEW.test(fault))).toEqual([]);
         // Half of three shanks where a corner is crowded or tiny.
-        expect(nearAnEdge(sized.design, 1.5)).toEqual([]);
+        expect(nearAnEdge(sized.design, { end: 3, edge: 1 })).toEqual([]);
         expect(outOfReach(sized.design, sized.steps)).toEqual([]);
       }),
       { numRuns: 25 },
@@ -30,7 +30,10 @@ it.each(KINDS.map((kind) => [kind.id, kind] as const))(
   },
 );
 
-it('keeps three shanks to every edge (EN 1995-1-1 table 8.2) in whatever stands in the demo', () => {
+it('keeps three shanks to every edge (EN 1995-1-1 table 8.2) and five to every square end in whatever stands in the demo', () => {
   for (const structure of DEMO_PLAN.structures)
-    expect(nearAnEdge(computeAs(kindOf, DEMO_PLAN, structure).sized.design, 3), structure.name).toEqual([]);
+    expect(
+      nearAnEdge(computeAs(kindOf, DEMO_PLAN, structure).sized.design, { end: 5, edge: 3 }),
+      structure.name,
+    ).toEqual([]);
 });

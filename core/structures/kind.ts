@@ -1,3 +1,4 @@
+import type { KnotId } from '../joinery/knots';
 import { byUrgency, type Verdict } from '../checks/check';
 import { COMMON_DOINGS, partsByStep, type Doings, type Tool } from '../building/tools';
 import type { Market } from '../catalogue/stock';
@@ -46,6 +47,8 @@ export interface Names {
   joints: Readonly<Record<string, string>>;
   /** How each joint is made: what bears on what, which way up, how often round. */
   joinery?: Readonly<Record<string, string>>;
+  /** The knots a joint is tied with, drawn beside it. */
+  knots?: Readonly<Record<string, readonly KnotId[]>>;
 }
 
 /** A design, with the facts about it that only its own kind's checks and mends ask for. */

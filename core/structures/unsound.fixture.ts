@@ -125,13 +125,12 @@ export function outOfReach(placed: Design, steps: readonly { adds?: readonly str
   return [...new Set(faults)];
 }
 
-/**
- * Worked-out screws that sit nearer to an edge of what they go through or into than so many shanks, where that is
- * wide enough for it.
- */
-export function nearAnEdge(placed: Design, leastShanks: number): string[] {
+/** Of an end that is cut aslant only its edges are measured. */
+const squareEnds = new Set<string>(['square', 'as bought']);
+
+/** The nearest end and edge, in shanks, of each part that a worked-out screw goes through or into. */
+function* distances(placed: Design) {
   const named = new Map(placed.parts.map((part) => [part.id, part]));
-  const faults: string[] = [];
   for (const one of all({ ...placed, joints: setFixings(placed, CATALOGUE) })) {
     if (one.fixing.drive?.places) continue;
     for (const id of [one.into, ...(one.through ? [one.through] : [])]) {
@@ -142,16 +141,35 @@ export function nearAnEdge(placed: Design, leastShanks: number): string[] {
         [part.wide, part.wideMm],
         [unit(cross(axis, part.wide)), part.thickMm],
       ];
-      for (const [normal, wideMm] of sides) {
-        if (Math.abs(dot(one.way, normal)) > 0.3 || wideMm < 7 * one.thickMm) continue;
+      const out = minus(one.at, onStretch(one.at, part.from, part.to));
+      const edges = sides
+        .filter(([normal, wideMm]) => Math.abs(dot(one.way, normal)) <= 0.3 && wideMm >= 7 * one.thickMm)
         // Across the middle line, from the place on it that is level with the head.
-        const out = minus(one.at, onStretch(one.at, part.from, part.to));
-        const off = Math.abs(dot(out, normal));
-        const edge = wideMm / 2 - off;
-        if (edge < leastShanks * one.thickMm - 0.01)
-          faults.push(`${one.joint.kind}: ${(edge / one.thickMm).toFixed(1)} shanks from the edge of ${part.role}`);
-      }
+        .map(([normal, wideMm]) => wideMm / 2 - Math.abs(dot(out, normal)));
+      // Into the end grain itself there is no end to keep from.
+      const ends =
+        Math.abs(dot(one.way, axis)) > 0.3
+          ? []
+          : [part.from, part.to].flatMap((end, i) =>
+              squareEnds.has(part.ends[i]?.cut ?? '') ? [Math.abs(dot(minus(one.at, end), axis))] : [],
+            );
+      yield {
+        said: `${one.joint.kind}: ${part.role}`,
+        end: Math.min(Infinity, ...ends) / one.thickMm,
+        edge: Math.min(Infinity, ...edges) / one.thickMm,
+      };
     }
   }
-  return [...new Set(faults)];
+}
+
+/** Worked-out screws that sit nearer than so many shanks to an end or, where that is wide enough for it, an edge of what they go through or into. */
+export function nearAnEdge(placed: Design, leastShanks: { end: number; edge: number }): string[] {
+  return [
+    ...new Set(
+      [...distances(placed)].flatMap(({ said, end, edge }) => [
+        ...(end < leastShanks.end - 0.01 ? [`${said}: ${end.toFixed(1)} shanks from an end`] : []),
+        ...(edge < leastShanks.edge - 0.01 ? [`${said}: ${edge.toFixed(1)} shanks from an edge`] : []),
+      ]),
+    ),
+  ];
 }

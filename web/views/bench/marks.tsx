@@ -7,18 +7,20 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { rodsOf, spanOf, type Rod as Marked } from '@lignum/core/setting-out/rods';
 import { buttonLook } from '../../ui/button';
 import { useGarden, useSaving } from '../shell/garden-context';
-import { hasFaces, metAlong, rodTitle, rodZero, toMark } from '../sheet/compose/mark-words';
+import { hasFaces, levelWords, metAlong, rodTitle, rodZero, toMark } from '../sheet/compose/mark-words';
 
 /** Everything measured along something, as running figures from one zero, beside a rod drawn to scale. */
 export default function Marks({ computed }: { computed: ComputedStructure }) {
-  const { id } = useGarden();
+  const { id, tongue } = useGarden();
   const saved = useSaving(({ save }) => save.state === 'saved');
   const rods = useMemo(() => toMark(rodsOf(computed.sized.design)), [computed]);
+  const level = levelWords(rods, tongue.units);
   return (
     <>
       <p className="max-w-[42rem] text-[0.95rem] text-soft">
         Running figures: hook the tape once on the zero and mark them all before you move it.
       </p>
+      {level && <p className="mt-1 max-w-[42rem]">{level}</p>}
       {rods.map((rod, i) => (
         <RodMarks key={i} computed={computed} rod={rod} />
       ))}

@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { kindOf } from '@lignum/core/structures/registry';
 import { buttonLook } from '../../ui/button';
 import { structureOf } from '../shell/computed-structure';
@@ -13,9 +13,10 @@ export function SheetView({ structureId }: { structureId: string }) {
   const { id, plan, tongue } = useGarden();
   const structure = plan.structures.find((one) => one.id === structureId);
   const [size, setSize] = usePaper();
+  const [labels, setLabels] = useState(false);
   const pages = useMemo(
-    () => (structure ? structureSheets(plan, structureOf(kindOf, plan, structure), tongue, size) : []),
-    [plan, structure, tongue, size],
+    () => (structure ? structureSheets(plan, structureOf(kindOf, plan, structure), tongue, size, { labels }) : []),
+    [plan, structure, tongue, size, labels],
   );
   if (!structure)
     return (
@@ -36,7 +37,8 @@ export function SheetView({ structureId }: { structureId: string }) {
       pages={pages}
       size={size}
       onSize={setSize}
-      pdf={`/api/gardens/${id}/sheet?structure=${structureId}&paper=${size}`}
+      pdf={`/api/gardens/${id}/sheet?structure=${structureId}&paper=${size}${labels ? '&labels=1' : ''}`}
+      labels={{ shown: labels, onShow: setLabels }}
     />
   );
 }

@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { cropIn } from '@lignum/core/crops/book';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { SIZES, type Page, type PaperSize } from '@lignum/core/paper/page';
 import { pageSvg } from '@lignum/core/paper/page-svg';
@@ -17,6 +18,7 @@ import { pdfOf } from '../../server/pdf';
 import { wordFor } from '../shell/stock-words';
 import { gardenSheets } from './compose/garden-sheets';
 import { partNumbers } from './compose/on';
+import { metAlong, toMark } from './compose/mark-words';
 import { structureSheets } from './compose/sheets';
 
 const garden = computeGarden(DEMO_PLAN);
@@ -27,6 +29,30 @@ const TONGUES = [
 /** The words of a page in lines of equal height, left to right. */
 const textsOf = (pages: readonly Page[]) =>
   pages.flatMap((page) => page.marks.flatMap((mark) => (mark.put === 'text' ? [mark] : [])));
+const linesOf = (pages: readonly Page[]): string[][] =>
+  pages.flatMap((page) => {
+    const lines = new Map<number, { x: number; text: string }[]>();
+    for (const mark of textsOf([page]).filter((one) => one.text !== ''))
+      lines.set(mark.y, [...(lines.get(mark.y) ?? []), mark]);
+    return [...lines.values()].map((line) => line.toSorted((a, b) => a.x - b.x).map((mark) => mark.text));
+  });
+const IS_FIGURE = /^\d.*(″|′|m)$/;
+/** How often a row stands on the lines; its first cell may go on in the line below. */
+function timesIn(lines: readonly string[][], [what = '', ...figures]: readonly string[]): number {
+  const found = (same: (said: string) => boolean): number =>
+    lines.reduce(
+      (sum, line) =>
+        sum +
+        line.filter(
+          (said, i) =>
+            same(said) &&
+            figures.every((figure, n) => line[i + 1 + n] === figure) &&
+            !IS_FIGURE.test(line[i + 1 + figures.length] ?? ''),
+        ).length,
+      0,
+    );
+  return found((said) => said === what) || found((said) => what.startsWith(`${said} `));
+}
 const flat = (said: string): string => said.replace(/\s+/g, ' ');
 
 /** What an independent reader finds in a PDF, page by page: poppler's pdftotext. */
@@ -48,7 +74,7 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
       'hold every piece, mark and step, inside the margins of %s, and nothing over anything',
       (size) => {
         for (const tongue of TONGUES) {
-          const pages = structureSheets(DEMO_PLAN, computed, tongue, size);
+          const pages = structureSheets(DEMO_PLAN, computed, tongue, size, { labels: true });
           const { widthPx, heightPx } = SIZES[size];
           const texts = textsOf(pages);
           for (const mark of texts) {
@@ -73,10 +99,18 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
               `${wordFor(computed.kind, line.use)} ${length}`,
             ).toBe(true);
           }
-          const figures = new Set(texts.map((mark) => mark.text));
-          for (const rod of rodsOf(computed.sized.design).filter((one) => one.role !== 'brace'))
-            for (const mark of rod.marks)
-              expect(figures.has(formatLength(mark.atMm, tongue.units)), `${mark.what} at ${mark.atMm}`).toBe(true);
+          // Each mark is a row of its rod, and stands there once.
+          const lines = linesOf(pages);
+          const rows = toMark(rodsOf(computed.sized.design)).flatMap((rod) =>
+            metAlong(computed.kind, rod, (crop) => cropIn(DEMO_PLAN.crops, crop).name).map(({ what, ...at }) => [
+              what,
+              ...[at.fromMm, at.atMm, at.toMm].flatMap((mm) => (mm === null ? [] : [formatLength(mm, tongue.units)])),
+            ]),
+          );
+          for (const row of rows) {
+            const times = rows.filter((other) => other.join('|') === row.join('|')).length;
+            expect(timesIn(lines, row), row.join(' ')).toBe(times);
+          }
           for (const step of computed.sized.steps)
             expect(said).toContain(flat(say(step.what, computed.kind.phrases, tongue)));
           // Every small part is used in one step or another.

@@ -31,6 +31,7 @@ export function Sheets({
   size,
   onSize,
   pdf,
+  labels,
 }: {
   back: { href: string; label: string };
   title: string;
@@ -39,6 +40,8 @@ export function Sheets({
   size: PaperSize;
   onSize: (size: PaperSize) => void;
   pdf: string;
+  /** Labels for the pieces, on pages of their own. */
+  labels?: { shown: boolean; onShow: (shown: boolean) => void };
 }) {
   const saved = useSaving(({ save }) => save.state === 'saved');
   const drawn = useMemo(
@@ -55,6 +58,17 @@ export function Sheets({
           {back.label}
         </Link>
         <span className="grow" />
+        {labels && (
+          <label className="flex min-h-11 cursor-pointer items-center gap-2 px-2">
+            <input
+              type="checkbox"
+              className="size-5 accent-(--chalk)"
+              checked={labels.shown}
+              onChange={(event) => labels.onShow(event.target.checked)}
+            />
+            Labels for the pieces
+          </label>
+        )}
         <fieldset className="flex items-center gap-1">
           <legend className="sr-only">Paper</legend>
           {(['A4', 'Letter'] as const).map((one) => (

@@ -3,6 +3,8 @@ import { useMemo } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { setOf } from '@lignum/core/catalogue/how-set';
 import { closeUps, type CloseUp } from '@lignum/core/drawing/close-ups';
+import { knotViews } from '@lignum/core/drawing/knot-views';
+import type { KnotId } from '@lignum/core/joinery/knots';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { StructureKind } from '@lignum/core/structures/kind';
 import { formatBit, formatLength } from '@lignum/core/quantity/length';
@@ -63,6 +65,27 @@ function JointRow({ kind, closeUp }: { kind: StructureKind; closeUp: CloseUp }) 
           ))}
         </ul>
       </div>
+      {kind.names.knots?.[closeUp.kind]?.map((knot) => (
+        <KnotRow key={knot} knot={knot} />
+      ))}
     </li>
+  );
+}
+
+/** A knot in three pictures, what is done under each. */
+function KnotRow({ knot }: { knot: KnotId }) {
+  const { units } = useGarden().tongue;
+  return (
+    <section className="max-w-[44rem]">
+      <h4 className="text-[0.95rem] first-letter:uppercase">{knot}</h4>
+      <ol className="mt-1 grid grid-cols-3 gap-x-3 bg-sheet p-2">
+        {knotViews(knot).map((view) => (
+          <li key={view.id} className="min-w-0 text-[0.9rem] leading-snug text-soft">
+            <Drawing view={view} units={units} heightPx={110} />
+            {view.title}
+          </li>
+        ))}
+      </ol>
+    </section>
   );
 }

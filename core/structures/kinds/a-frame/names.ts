@@ -27,4 +27,8 @@ export const A_FRAME_NAMES: Names = {
     'foot to ground':
       'One peg on the outside of each foot, leaning away from the frame; cord twice round the foot and the peg, and a reef knot.',
   },
+  knots: {
+    'tether to leaf': ['two half hitches'],
+    'foot to ground': ['reef knot'],
+  },
 };

@@ -39,7 +39,12 @@ export const kind = structureKind({
   size: sizeGardenFence,
   openings: fenceOpenings,
   checks: ({ design, facts }, v, setting) => [
-    pathShape({ spots: facts.spots, closed: setting.place.closed, lengthMm: design.builtMm }),
+    pathShape({
+      spots: facts.spots,
+      closed: setting.place.closed,
+      lengthMm: design.builtMm,
+      flat: v.infill !== 'mesh',
+    }),
     keepsOut({ visitors: setting.site.visitors, barrier: facts.barrier }),
     facts.rollMm === null ? null : meshHighEnough({ rollMm: facts.rollMm, aboveMm: v.height, belowMm: facts.belowMm }),
     v.infill === 'mesh' ? endsBraced({ posts: facts.ends, braced: v.braces === 'braced' }) : null,

@@ -24,4 +24,7 @@ export const GUYED_WALL_NAMES: Names = {
     'turnbuckle in a guy': 'At the foot end, where it can be reached: wire and turnbuckle eye to eye.',
     'cane to panel': 'The cane stands in front of the lowest wires; the tie goes round both, crossed between.',
   },
+  knots: {
+    'guy to post': ['wound wire'],
+  },
 };

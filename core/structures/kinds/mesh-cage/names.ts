@@ -13,4 +13,7 @@ export const MESH_CAGE_NAMES: Names = {
     'rod to cage':
       'The rod stands inside against the mesh; wire twice round rod and an upright, twisted three turns, its end turned in.',
   },
+  knots: {
+    'rod to cage': ['wire tie'],
+  },
 };

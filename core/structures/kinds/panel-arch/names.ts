@@ -22,4 +22,9 @@ export const PANEL_ARCH_NAMES: Names = {
     'mesh to hoop': 'The mesh lies over the hoops; wire once round hoop and mesh, twisted three turns.',
     'hoop to purlin': 'The purlin lies under the crowns; the clamp holds both where they cross.',
   },
+  knots: {
+    'panel to post': ['wire tie'],
+    'panel to panel': ['wire tie'],
+    'mesh to hoop': ['wire tie'],
+  },
 };

@@ -22,4 +22,7 @@ export const PANEL_WALL_NAMES: Names = {
     'net to panel': 'The net lies on the side of the plants; a tie round a wire along its top and its foot.',
     'wire to post': 'Twice round the post under a stud, six close turns round itself.',
   },
+  knots: {
+    'wire to post': ['wound wire'],
+  },
 };

@@ -28,4 +28,7 @@ export const RAIL_TRELLIS_NAMES: Names = {
       'The strip lies flat across the rails of both sides and stands over each by the same; its wires along the row lie undermost.',
     'cap on post': 'Over the trimmed top, its edges down.',
   },
+  knots: {
+    'panel to post': ['wire tie'],
+  },
 };

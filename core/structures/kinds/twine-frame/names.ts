@@ -37,4 +37,8 @@ export const TWINE_FRAME_NAMES: Names = {
     'string to arm': 'The eye sits in the middle of the underside, an inch (25 mm) in from the end.',
     'skirt to post': 'On the back of the posts, its foot on the soil; four staples up each.',
   },
+  knots: {
+    'string to beam': ['two half hitches', 'stopper'],
+    'string to arm': ['two half hitches'],
+  },
 };

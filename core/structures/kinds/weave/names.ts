@@ -13,4 +13,7 @@ export const WEAVE_NAMES: Names = {
   joinery: {
     'pass on posts': 'At each post once round and a half hitch; at the end posts twice round and two half hitches.',
   },
+  knots: {
+    'pass on posts': ['half hitch', 'two half hitches'],
+  },
 };

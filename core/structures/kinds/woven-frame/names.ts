@@ -25,7 +25,11 @@ export const WOVEN_FRAME_NAMES: Names = {
       'In the middle line of the front, square to it, half of it left standing; the first and the last of a side at the figures in the marks.',
     'thread on nails': 'A stopper knot at the first nail, one turn round each nail, a stopper knot at the last.',
     'frames joined': 'Heads together, outer faces down; a strap hinge over each pair of sides.',
-    'foot to ground': 'A peg on the outside of each foot, leaning away; cord twice round both.',
+    'foot to ground': 'A peg on the outside of each foot, leaning away; cord twice round both, and a reef knot.',
     'stake to frame': 'The stake stands behind the side; three screws from the front.',
+  },
+  knots: {
+    'thread on nails': ['stopper'],
+    'foot to ground': ['reef knot'],
   },
 };

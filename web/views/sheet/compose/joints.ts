@@ -1,8 +1,10 @@
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { setOf } from '@lignum/core/catalogue/how-set';
 import { closeUps } from '@lignum/core/drawing/close-ups';
+import { knotViews } from '@lignum/core/drawing/knot-views';
 import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { beside, gap, heading, paragraph, together } from '@lignum/core/paper/blocks';
+import type { KnotId } from '@lignum/core/joinery/knots';
 import { MARGIN_PX, type Block, type PageMark } from '@lignum/core/paper/page';
 import { formatBit } from '@lignum/core/quantity/length';
 import { wordFor } from '../../shell/stock-words';
@@ -11,6 +13,7 @@ import { type On, SMALL, long } from './on';
 /** Each kind of joint, drawn large, with what holds it and how that is set. */
 export function joints(on: On): Block[] {
   const { computed, wide, tongue } = on;
+  const { kind } = computed;
   const all = closeUps(computed.sized.design);
   if (all.length === 0) return [];
   return [
@@ -28,7 +31,7 @@ export function joints(on: On): Block[] {
       const textWide = wide - drawn.length * 210;
       const said = one.fixings.flatMap((held) => {
         const where = held.into
-          ? `${held.through ? `, through ${wordFor(computed.kind, held.through).toLowerCase()}` : ','} into ${wordFor(computed.kind, held.into).toLowerCase()}`
+          ? `${held.through ? `, through ${wordFor(kind, held.through).toLowerCase()}` : ','} into ${wordFor(kind, held.into).toLowerCase()}`
           : '';
         const pilot = held.pilotMm === null ? '' : `; pilot hole ${formatBit(held.pilotMm, tongue.units)}`;
         return [
@@ -39,7 +42,7 @@ export function joints(on: On): Block[] {
           paragraph(setOf(held.stock), { size: SMALL, widthPx: textWide, x: left, tint: 'soft', after: 3 }),
         ];
       });
-      const how = computed.kind.names.joinery?.[one.kind];
+      const how = kind.names.joinery?.[one.kind];
       return [
         together([
           beside([
@@ -54,7 +57,7 @@ export function joints(on: On): Block[] {
             },
             {
               blocks: [
-                paragraph(`${wordFor(computed.kind, one.kind)}${one.count > 1 ? `, ${one.count} of them` : ''}`, {
+                paragraph(`${wordFor(kind, one.kind)}${one.count > 1 ? `, ${one.count} of them` : ''}`, {
                   size: 13,
                   weight: 'bold',
                   widthPx: textWide,
@@ -66,9 +69,38 @@ export function joints(on: On): Block[] {
               ],
             },
           ]),
+          ...(kind.names.knots?.[one.kind] ?? []).flatMap((knot) => knotBlocks(on, knot)),
           gap(6),
         ]),
       ];
     }),
   ];
 }
+
+const KNOT_WIDE = 170;
+
+/** A knot in three pictures, what is done under each. */
+function knotBlocks({ wide, tongue }: On, knot: KnotId): Block[] {
+  const views = knotViews(knot);
+  const left = (n: number): number => MARGIN_PX + 110 + n * KNOT_WIDE;
+  return [
+    beside([
+      { blocks: [gap(24), paragraph(upperFirst(knot), { size: SMALL, weight: 'bold', widthPx: 100 })] },
+      ...views.map((view, n) => {
+        const paper = setOnPaper(view, { widthPx: KNOT_WIDE - 14, heightPx: 78, units: tongue.units });
+        return {
+          blocks: [
+            {
+              heightPx: paper.heightPx,
+              at: (y: number): PageMark[] => [{ put: 'drawing', x: left(n), y, paper, fine: 0.8 }],
+            },
+            paragraph(view.title, { size: SMALL, tint: 'soft', x: left(n), widthPx: Math.min(KNOT_WIDE - 10, wide) }),
+          ],
+        };
+      }),
+    ]),
+    gap(4),
+  ];
+}
+
+const upperFirst = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);

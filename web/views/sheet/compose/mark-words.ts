@@ -1,5 +1,5 @@
 import { formatLength, type Units } from '@lignum/core/quantity/length';
-import { storyStep, type Rod, type RodMark } from '@lignum/core/setting-out/rods';
+import { LEVEL_OVER_MM, storyStep, type Rod, type RodMark } from '@lignum/core/setting-out/rods';
 import type { StructureKind } from '@lignum/core/structures/kind';
 import { wordFor } from '../../shell/stock-words';
 
@@ -23,6 +23,8 @@ function nameOf(kind: StructureKind, rod: Rod, mark: RodMark, cropName: (id: str
       return numbered('hole', mark.no);
     case 'end':
       return 'top: cut here';
+    case 'level':
+      return 'the level line';
     case 'starts':
       return `${numbered(wordFor(kind, mark.what), mark.no)} begins`;
     case 'ends':
@@ -89,3 +91,9 @@ export function rodZero(kind: StructureKind, rod: Rod, units: Units): string {
 
 /** Rods that are worth marking: a brace is marked in its place. */
 export const toMark = (rods: readonly Rod[]): Rod[] => rods.filter((rod) => rod.role !== 'brace');
+
+/** What to stretch past posts on a slope before anything is measured on them; null where the soil is level. */
+export const levelWords = (rods: readonly Rod[], units: Units): string | null =>
+  rods.some((rod) => rod.marks.some((mark) => mark.of === 'level'))
+    ? `On this slope, stretch a level line past all posts, ${formatLength(LEVEL_OVER_MM, units)} over the soil at the highest of them, and mark where it passes each. The figures say how high it should be over the soil there: where the soil is rough, measure from the line.`
+    : null;

@@ -3,7 +3,7 @@ import { beside, gap, heading, paragraph, rows, together, type Column } from '@l
 import { MARGIN_PX, type Block, type PageMark } from '@lignum/core/paper/page';
 import { ringOf } from '@lignum/core/setting-out/ring';
 import { rodsOf, spanOf, type Rod } from '@lignum/core/setting-out/rods';
-import { hasFaces, metAlong, rodTitle, rodZero, toMark } from './mark-words';
+import { hasFaces, levelWords, metAlong, rodTitle, rodZero, toMark } from './mark-words';
 import { type On, BODY, SMALL, long, partNumbers, whole } from './on';
 
 /** Everything measured along something, as running figures beside a rod drawn to scale. */
@@ -13,6 +13,7 @@ export function marks(on: On): Block[] {
   const ring = ringOf(computed.sized.design);
   if (rods.length === 0 && !ring) return [];
   const cropName = (id: string): string => cropIn(plan.crops, id).name;
+  const level = levelWords(rods, on.tongue.units);
   return [
     heading('Marks', wide),
     paragraph('Running figures: hook the tape once on the zero and mark them all before you move it.', {
@@ -22,6 +23,7 @@ export function marks(on: On): Block[] {
       leads: true,
       after: 4,
     }),
+    ...(level ? [paragraph(level, { size: BODY, widthPx: wide, leads: true, after: 4 })] : []),
     ...(ring ? ringBlocks(on, ring) : []),
     ...rods.flatMap((rod) => rodBlocks(on, rod, cropName)),
   ];

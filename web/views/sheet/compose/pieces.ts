@@ -1,4 +1,5 @@
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import type { EndCut } from '@lignum/core/design/end-cut';
 import { sayEnds } from '@lignum/core/design/end-cuts';
 import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { ripAcross, ripAlong } from '@lignum/core/drawing/rip-views';
@@ -29,7 +30,7 @@ export function parts(on: On): Block[] {
           : '';
     const how = [
       line.ends ? sayEnds(line.ends, tongue.units) : '',
-      line.ends?.some((end) => 'angleRad' in end) ? measuredTo(line.ends.some((end) => end.cut === 'mitre')) : '',
+      line.ends?.some((end) => 'angleRad' in end) ? slants(line.ends) : '',
       from && to ? `${long(on, reach(from, to))} between its ends as it hangs` : '',
       first?.shape === 'sheet' ? `${long(on, first.heightMm)} high` : '',
       line.litres === null ? (kind.names.parts[line.use]?.means ?? '') : 'in each, see Holes',
@@ -68,8 +69,14 @@ export function parts(on: On): Block[] {
   ];
 }
 
-const measuredTo = (mitre: boolean): string =>
-  mitre ? 'measured over all, from long point to long point' : 'measured along its middle';
+/** Across which face an end slants, of which hand it is, and between which points the length is measured. */
+const slants = (ends: readonly EndCut[]): string =>
+  [
+    ends.some((end) => end.cut === 'mitre')
+      ? 'across the wide face, measured over all from long point to long point'
+      : 'across the narrow edge, measured along its middle',
+    ...(ends.filter((end) => 'angleRad' in end).length === 1 ? ['of either hand: turn it over'] : []),
+  ].join('; ');
 
 /** How boards are ripped. */
 export function ripped(on: On): Block[] {

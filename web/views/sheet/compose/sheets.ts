@@ -7,18 +7,27 @@ import { head, views } from './looks';
 import { pageOf, partNumbers, type On } from './on';
 import { holes, parts, ripped } from './pieces';
 import { toBuy, tools } from './to-buy';
+import { labels } from './labels';
 import { marks } from './marks';
 import { joints } from './joints';
 import { order, seasons } from './order';
 
-/** Everything a stranger needs to build one structure, on as many sheets as it takes: what it looks like, its pieces and where each comes from, marks, joints, and the order of building. */
-export function structureSheets(plan: Plan, computed: ComputedStructure, tongue: Tongue, size: PaperSize): Page[] {
+/** Everything a stranger needs to build one structure, on as many sheets as it takes: what it looks like, its pieces and where each comes from, marks, joints, and the order of building; with labels to cut out, on pages of their own, where they are asked for. */
+export function structureSheets(
+  plan: Plan,
+  computed: ComputedStructure,
+  tongue: Tongue,
+  size: PaperSize,
+  o: { labels?: boolean } = {},
+): Page[] {
   const on: On = { plan, computed, tongue, wide: SIZES[size].widthPx - 2 * MARGIN_PX };
   const title = `${computed.structure.name} · ${plan.garden.name}`;
   const [first, rest] = [head(on), afterTheDrawings(on)];
-  const drawn = (share: number): Page[] => onPages([...first, ...views(on, share), ...rest], size, title, pageOf);
+  const last = o.labels ? labels(on) : [];
+  const drawn = (share: number): Page[] =>
+    onPages([...first, ...views(on, share), ...rest, ...last], size, title, pageOf);
   const pages = drawn(1);
-  if (filled(pages) > LEAST_FILLED) return pages;
+  if (last.length > 0 || filled(pages) > LEAST_FILLED) return pages;
   // A little that is left over for a page of its own finds room when the drawings are made smaller.
   for (const share of SMALLER) {
     const fewer = drawn(share);
@@ -29,7 +38,7 @@ export function structureSheets(plan: Plan, computed: ComputedStructure, tongue:
 
 /** Less of the last page than this is not worth a sheet of paper. */
 const LEAST_FILLED = 0.3;
-const SMALLER = [0.9, 0.8, 0.7];
+const SMALLER = [0.9, 0.8, 0.7, 0.6];
 
 function afterTheDrawings(on: On): Block[] {
   const { computed, plan, tongue, wide } = on;

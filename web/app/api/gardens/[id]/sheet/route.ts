@@ -9,7 +9,7 @@ import { structureSheets } from '../../../../../views/sheet/compose/sheets';
 
 export const dynamic = 'force-dynamic';
 
-/** The sheets of one structure (`?structure=`), or those of the whole garden, as a PDF, on A4 or Letter (`?paper=`). */
+/** The sheets of one structure (`?structure=`), with labels for its pieces (`&labels=1`), or those of the whole garden, as a PDF, on A4 or Letter (`?paper=`). */
 export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params;
   const query = new URL(request.url).searchParams;
@@ -27,7 +27,7 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
     const structure = plan.structures.find((one) => one.id === query.get('structure'));
     if (!structure) return null;
     const computed = computeAs(kindOf, plan, structure);
-    const pages = structureSheets(plan, computed, tongue, paper);
+    const pages = structureSheets(plan, computed, tongue, paper, { labels: query.has('labels') });
     return {
       name: `${fileName(structure.name)}.pdf`,
       type: 'application/pdf',
