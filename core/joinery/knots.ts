@@ -271,7 +271,7 @@ export const KNOTS: Readonly<Record<KnotId, Knot>> = {
     ],
     together: true,
     stages: [
-      { points: 2, say: 'Round the back of the post' },
+      { points: 2, say: 'Round behind' },
       { points: 6, say: 'Both ends forward over the wire' },
       { points: 19, say: 'Three turns with pliers; the end turned in' },
     ],

@@ -10,9 +10,20 @@ import { setFixings } from '../joinery/set-fixings';
 import { inches } from '../quantity/length';
 import { tapeFor } from './tape';
 
-/** What lies at a mark: an end, a face or the middle of what crosses there, a fixing, a hole, a plant; the level line that is stretched past posts on a slope. */
+/** What lies at a mark: an end that is cut, a top that is not, a face or the middle of what crosses there, a fixing, a hole, a plant; the level line that is stretched past posts on a slope. */
 export type MarkOf =
-  'end' | 'level' | 'near face' | 'middle' | 'far face' | 'fixing' | 'hole' | 'plant' | 'spare' | 'starts' | 'ends';
+  | 'end'
+  | 'top'
+  | 'level'
+  | 'near face'
+  | 'middle'
+  | 'far face'
+  | 'fixing'
+  | 'hole'
+  | 'plant'
+  | 'spare'
+  | 'starts'
+  | 'ends';
 
 export interface RodMark {
   /** A running figure from the rod's zero, as a tape lies. mm. */
@@ -272,7 +283,7 @@ function heightRods(design: Design): Rod[] {
       const marks = tidy([
         ...crossings(part, of.get(part.id) ?? [], named).map((mark) => ({ ...mark, atMm: mark.atMm - part.buriedMm })),
         ...(level === null ? [] : [{ atMm: level - footOf(part)[2], of: 'level', what: 'level', no: 0 } as const]),
-        { atMm: long, of: 'end', what: part.role, no: 0 },
+        { atMm: long, of: part.ends[1].cut === 'as bought' ? 'top' : 'end', what: part.role, no: 0 },
       ]).filter(({ atMm }) => atMm > SAME_MM);
       return [{ kind: 'heights', role: part.role, parts: [part.id], lengthMm: long, alike: 1, marks }];
     }),

@@ -53,7 +53,7 @@ export function views(on: On, drawn: number): Block[] {
   return drawViews(computed.sized.design, computed.around).map((view, i) => {
     const scaled = atScale(view, {
       widthPx: wide,
-      heightPx: drawn * (i === 0 ? 330 : computed.sized.design.views[i]?.as === 'above' ? 300 : 270),
+      heightPx: drawn * (i === 0 ? 470 : 310),
       units: tongue.units,
     });
     const said = `${view.title}: ${scaled.said}`;

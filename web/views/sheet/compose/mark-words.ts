@@ -23,6 +23,8 @@ function nameOf(kind: StructureKind, rod: Rod, mark: RodMark, cropName: (id: str
       return numbered('hole', mark.no);
     case 'end':
       return 'top: cut here';
+    case 'top':
+      return 'top';
     case 'level':
       return 'the level line';
     case 'starts':

@@ -38,7 +38,7 @@ export function structureSheets(
 
 /** Less of the last page than this is not worth a sheet of paper. */
 const LEAST_FILLED = 0.3;
-const SMALLER = [0.9, 0.8, 0.7, 0.6];
+const SMALLER = [0.9, 0.8, 0.7];
 
 function afterTheDrawings(on: On): Block[] {
   const { computed, plan, tongue, wide } = on;
