@@ -1,5 +1,6 @@
+import { COVERS } from './covers';
 import { MESH_ROLLS, PANELS } from './panels';
-import { BAGGED, CORDS, PIECES, POLES, RODS, STEEL_POSTS } from './small-parts';
+import { BAGGED, CORDS, PIECES, POLES, RODS, SLEEVE_PIPE, STEEL_POSTS } from './small-parts';
 import type { Catalogue, Look, Stock } from './stock';
 import { TIMBER } from './timber';
 
@@ -20,9 +21,11 @@ export const CATALOGUE: Catalogue = catalogueOf([
   ...TIMBER,
   ...PANELS,
   ...MESH_ROLLS,
+  ...COVERS,
   ...STEEL_POSTS,
   ...POLES,
   ...RODS,
+  SLEEVE_PIPE,
   ...BAGGED,
   ...CORDS,
   ...PIECES,

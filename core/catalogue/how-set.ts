@@ -4,6 +4,9 @@ const HOW_SET: Readonly<Record<string, string>> = {
     'Knuckle clear of the gap, strap on the leaf, plate on the post; all its holes filled, the one next to the knuckle first.',
   'gate-latch': 'Bar on the leaf, catch on the post, level with each other when the leaf is shut.',
   'pipe-clamp': 'Where the two pipes cross; both nuts turned up evenly, the bolt ends down.',
+  'hoop-clip':
+    'Over the cover and the hoop together, pressed on from the side; a scrap of hose under it saves thin film.',
+  'pipe-strap': 'Round the sleeve, both ears flat on the board, all screws in.',
   'post-clip':
     'Hooked over a wire of the panel close to its height, round the back of the post between two studs, and twisted shut with pliers.',
   'tie-plastic': 'Round both where they cross, head away from where hands reach, pulled tight; the tail cut off flush.',

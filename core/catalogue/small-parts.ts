@@ -91,6 +91,21 @@ export const RODS: readonly Rod[] = [
   },
 ];
 
+/** Pieces of it stand in the soil or on the sides of a bed, for hoops to be pushed into. */
+export const SLEEVE_PIPE: Rod = {
+  form: 'rod',
+  look: 'steel',
+  opacity: 1,
+  sold: 'lengths',
+  id: 'pipe-sleeve-33',
+  name: 'Plastic pressure pipe, 1″ (33 mm)',
+  diameterMm: 33.4,
+  wallMm: 2.6,
+  stiffnessMpa: 3000,
+  yieldMpa: 50,
+  life: { seasons: 10, source: 'from memory' },
+};
+
 /** 50, 60 and 80 lb bags of dry concrete yield about 0.375, 0.45 and 0.60 ft³: 0.0075 ft³ a pound (common practice, no source). */
 const CONCRETE_LITRES_PER_KG = (0.0075 * 28.316846592) / 0.45359237;
 
@@ -233,6 +248,27 @@ export const PIECES: readonly Piece[] = [
     name: 'Cross clamp for rod and pipe',
     lengthMm: 60,
     life: { seasons: 20, source: 'from memory' },
+  },
+  {
+    form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
+    id: 'hoop-clip',
+    name: 'Snap clip for hoops',
+    lengthMm: 60,
+    life: { seasons: 6, source: 'from memory', note: 'sun makes them brittle' },
+  },
+  {
+    form: 'piece',
+    look: 'steel',
+    opacity: 1,
+    sold: 'packs',
+    exact: true,
+    id: 'pipe-strap',
+    name: 'Pipe strap, 1″ (33 mm), with screws',
+    lengthMm: 70,
+    life: { seasons: 15, source: 'from memory' },
   },
   {
     form: 'piece',

@@ -1,12 +1,12 @@
 import { check } from './check';
 
-/** Does wire or rod stay springy at its tightest bend, or take a set? `yieldMm` is the radius at which it begins to. mm. */
+/** Does wire, rod or pipe stay springy at its tightest bend, or take a set? `yieldMm` is the radius at which it begins to. mm. */
 export const bendSets = check(
   'bend-sets',
   {
     says: {
       'bend.sets':
-        'Bent to a radius of {tight}; below {yields} the wire takes a set. It will stand a little fuller than drawn, push less, and not come flat again.',
+        'Bent to a radius of {tight}; below {yields} it takes a set. It will stand a little fuller than drawn, push less, and not come straight again.',
       'bend.springs': 'Bent to a radius of {tight} at the tightest: it stays springy, since {yields} would set it.',
     },
   },

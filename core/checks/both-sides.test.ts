@@ -20,6 +20,10 @@ import { cageWide } from './cage-wide';
 import { cagesMany } from './cages-many';
 import type { Level, Verdict } from './check';
 import { clash } from './clash';
+import { coverClear } from './cover-clear';
+import { coverKeeps } from './cover-keeps';
+import { coverLight } from './cover-light';
+import { coverOpens } from './cover-opens';
 import { cropClimbs } from './crop-climbs';
 import { cropGap } from './crop-gap';
 import { cropHeight } from './crop-height';
@@ -34,6 +38,8 @@ import { folding } from './folding';
 import { gateFits } from './gate-fits';
 import { headroom } from './headroom';
 import { holeClash } from './hole-clash';
+import { hoopShape } from './hoop-shape';
+import { hoopsApart } from './hoops-apart';
 import { keepClear } from './keep-clear';
 import { keepsOut, type Barrier } from './keeps-out';
 import { shadesNorth } from './shades-north';
@@ -314,6 +320,35 @@ const CASES: Record<string, Case[]> = {
   passage: [
     [passage({ runs: 'east–west', highMm: 1800 }), 'note', 'passage.east-west'],
     [passage({ runs: 'north–south', highMm: 1800 }), 'good', 'passage.north-south'],
+  ],
+  'cover-clear': [
+    [coverClear({ crop: 'Kale', growsMm: 600, highMm: 601 + inches(2), on: null }), 'good', 'cover.clear'],
+    [coverClear({ crop: 'Kale', growsMm: 600, highMm: 600 + inches(1.9), on: null }), 'note', 'cover.touches'],
+    [coverClear({ crop: 'Kale', growsMm: 600, highMm: 599, on: '07-03' }), 'note', 'cover.outgrown'],
+    [coverClear({ crop: 'Kale', growsMm: 600, highMm: 599, on: null }), 'note', 'cover.outgrown'],
+  ],
+  'cover-keeps': [
+    [coverKeeps({ needs: [{ who: 'birds', openingMm: 19 }], openingMm: 19 }), 'good', 'cover.keeps'],
+    [coverKeeps({ needs: [{ who: 'birds', openingMm: 19 }], openingMm: 19.1 }), 'warn', 'cover.open'],
+    [coverKeeps({ needs: [], openingMm: 50 }), null],
+  ],
+  'cover-light': [
+    [coverLight({ opacity: 0.14, breathes: true }), 'good', 'light.less'],
+    [coverLight({ opacity: 0.12, breathes: false }), 'note', 'light.heat'],
+  ],
+  'cover-opens': [
+    [coverOpens({ crop: 'Squash', on: '06-20', openingMm: 9.9 }), 'note', 'opens.by'],
+    [coverOpens({ crop: 'Squash', on: '06-20', openingMm: 10 }), 'good', 'opens.never'],
+    [coverOpens({ crop: null, on: null, openingMm: 1 }), 'good', 'opens.never'],
+  ],
+  'hoop-shape': [
+    [hoopShape({ spanMm: 1200, heightMm: 600, askedMm: 600, lengthMm: 1885 }), 'good', 'hoop.as-asked'],
+    [hoopShape({ spanMm: 1200, heightMm: 600, askedMm: 400, lengthMm: 1885 }), 'note', 'hoop.higher'],
+  ],
+  'hoops-apart': [
+    [hoopsApart({ apartMm: feet(3) }), 'good', 'hoops.near'],
+    [hoopsApart({ apartMm: feet(4) }), 'note', 'hoops.wide'],
+    [hoopsApart({ apartMm: feet(4) + 6 }), 'warn', 'hoops.far'],
   ],
   'path-shape': [
     [path([0, 0], [4000, 0], [4000, 3000]), 'good', 'path.plain'],

@@ -4,6 +4,7 @@ import { kind as aFrame } from './kinds/a-frame/index';
 import { kind as gardenFence } from './kinds/garden-fence/index';
 import { kind as gardenGate } from './kinds/garden-gate/index';
 import { kind as guyedWall } from './kinds/guyed-wall/index';
+import { kind as hoopTunnel } from './kinds/hoop-tunnel/index';
 import { kind as meshCage } from './kinds/mesh-cage/index';
 import { kind as panelArch } from './kinds/panel-arch/index';
 import { kind as panelWall } from './kinds/panel-wall/index';
@@ -19,6 +20,7 @@ export const KINDS: readonly StructureKind[] = [
   gardenFence,
   gardenGate,
   guyedWall,
+  hoopTunnel,
   meshCage,
   panelArch,
   panelWall,

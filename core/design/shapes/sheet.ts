@@ -17,6 +17,8 @@ export interface Sheet extends PartBase {
   wireMm: number;
   /** Whole meshes of the stock panel it takes; for a roll, 0. */
   meshes: number;
+  /** How much of its roll's width lies along `base`, of what is cut the other way: its length then goes `up`. */
+  spreadMm?: number;
   /** The strip that the panel is bought for, when this one is split from the same panel. */
   board?: string;
 }
@@ -24,6 +26,9 @@ export interface Sheet extends PartBase {
 /** The lower edge of a flat sheet from its first corner. */
 export const flatBase = (corner: Point, along: Point, lengthMm: number): Curve =>
   line(corner, add(corner, scale(along, lengthMm)));
+
+/** How far it lies along its base. mm. */
+const alongBase = (sheet: Sheet): number => sheet.spreadMm ?? sheet.cutMm;
 
 export const cornerOf = (sheet: Sheet): Point => pointAt(sheet.base, 0);
 /** The direction of a flat sheet's length; of a bent one where it begins. */
@@ -34,11 +39,11 @@ export const onSheet = (sheet: Sheet, alongMm: number, upMm: number): Point =>
 
 const levelWire = (sheet: Sheet, upMm: number): Point[] => {
   const rise = scale(sheet.up, upMm);
-  if (sheet.base.curve === 'line') return [onSheet(sheet, 0, upMm), onSheet(sheet, sheet.cutMm, upMm)];
-  const long = Math.min(lengthOf(sheet.base), sheet.cutMm);
+  if (sheet.base.curve === 'line') return [onSheet(sheet, 0, upMm), onSheet(sheet, alongBase(sheet), upMm)];
+  const long = Math.min(lengthOf(sheet.base), alongBase(sheet));
   return [
     ...flatten(sheet.base).map((point) => add(point, rise)),
-    ...(long < sheet.cutMm - 1 ? [onSheet(sheet, sheet.cutMm, upMm)] : []),
+    ...(long < alongBase(sheet) - 1 ? [onSheet(sheet, alongBase(sheet), upMm)] : []),
   ];
 };
 const uprightWire = (sheet: Sheet, alongMm: number): Point[] => [
@@ -56,7 +61,7 @@ function distanceTo(sheet: Sheet, at: Point): number {
     const far = (a - skew * u) / (1 - skew ** 2);
     const high = (u - skew * a) / (1 - skew ** 2);
     return Math.hypot(
-      Math.max(0, -far, far - sheet.cutMm),
+      Math.max(0, -far, far - alongBase(sheet)),
       Math.max(0, -high, high - sheet.heightMm),
       dot(from, unit(cross(along, sheet.up))),
     );
@@ -95,7 +100,9 @@ export const SHEET: Shape<Sheet> = {
   faces: (sheet) => {
     const pieces = sheet.base.curve === 'line' ? 1 : 8;
     return Array.from({ length: pieces }, (_, i) =>
-      [i, i + 1].flatMap((end) => [0, sheet.heightMm].map((up) => onSheet(sheet, (sheet.cutMm * end) / pieces, up))),
+      [i, i + 1].flatMap((end) =>
+        [0, sheet.heightMm].map((up) => onSheet(sheet, (alongBase(sheet) * end) / pieces, up)),
+      ),
     );
   },
   edges: (sheet) => [levelWire(sheet, sheet.levelsMm[0] ?? 0), uprightWire(sheet, sheet.uprightsMm[0] ?? 0)],

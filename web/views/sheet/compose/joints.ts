@@ -85,9 +85,9 @@ function knotBlocks({ wide, tongue }: On, knot: KnotId): Block[] {
   const left = (n: number): number => MARGIN_PX + 110 + n * KNOT_WIDE;
   return [
     beside([
-      { blocks: [gap(24), paragraph(upperFirst(knot), { size: SMALL, weight: 'bold', widthPx: 100 })] },
+      { blocks: [gap(38), paragraph(upperFirst(knot), { size: SMALL, weight: 'bold', widthPx: 100 })] },
       ...views.map((view, n) => {
-        const paper = setOnPaper(view, { widthPx: KNOT_WIDE - 14, heightPx: 78, units: tongue.units });
+        const paper = setOnPaper(view, { widthPx: KNOT_WIDE - 14, heightPx: 112, units: tongue.units });
         return {
           blocks: [
             {

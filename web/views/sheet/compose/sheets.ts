@@ -23,17 +23,17 @@ export function structureSheets(
   const on: On = { plan, computed, tongue, wide: SIZES[size].widthPx - 2 * MARGIN_PX };
   const title = `${computed.structure.name} · ${plan.garden.name}`;
   const [first, rest] = [head(on), afterTheDrawings(on)];
-  const last = o.labels ? labels(on) : [];
-  const drawn = (share: number): Page[] =>
-    onPages([...first, ...views(on, share), ...rest, ...last], size, title, pageOf);
+  const drawn = (share: number): Page[] => onPages(blocksOf(share), size, title, pageOf);
+  const blocksOf = (share: number): Block[] => [...first, ...views(on, share), ...rest];
+  const share = shareOf(drawn);
+  return o.labels ? onPages([...blocksOf(share), ...labels(on)], size, title, pageOf) : drawn(share);
+}
+
+/** How large drawings are: a little that is left over for a page of its own finds room when they are made smaller. */
+function shareOf(drawn: (share: number) => readonly Page[]): number {
   const pages = drawn(1);
-  if (last.length > 0 || filled(pages) > LEAST_FILLED) return pages;
-  // A little that is left over for a page of its own finds room when the drawings are made smaller.
-  for (const share of SMALLER) {
-    const fewer = drawn(share);
-    if (fewer.length < pages.length) return fewer;
-  }
-  return pages;
+  if (filled(pages) > LEAST_FILLED) return 1;
+  return SMALLER.find((share) => drawn(share).length < pages.length) ?? 1;
 }
 
 /** Less of the last page than this is not worth a sheet of paper. */

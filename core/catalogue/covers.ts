@@ -1,0 +1,72 @@
+import { meshOpacity, type MeshRoll } from './stock';
+
+/** Nets, fleece and film to lay over hoops: `heightMm` is the width of the roll. Openings are common practice (what each keeps out, no source); widths, threads, light and lives from memory. */
+const cover = (
+  o: Pick<MeshRoll, 'id' | 'name' | 'heightMm' | 'openingMm' | 'wireMm' | 'life'> & Partial<MeshRoll>,
+): MeshRoll => ({
+  form: 'mesh roll',
+  stepMm: o.openingMm,
+  stiff: false,
+  carries: 'light',
+  look: 'net',
+  opacity: meshOpacity(o.wireMm, o.openingMm, o.openingMm),
+  sold: 'rolls',
+  ...o,
+});
+
+export const COVERS: readonly MeshRoll[] = [
+  cover({
+    id: 'cover-insect',
+    name: 'Insect net, 1/32″ (0.8 mm), 83″ (2.1 m) wide',
+    heightMm: 2100,
+    openingMm: 0.8,
+    wireMm: 0.2,
+    opacity: 0.2,
+    life: { seasons: 6, source: 'from memory', note: 'UV-stabilised; mend every hole' },
+  }),
+  cover({
+    id: 'cover-insect-wide',
+    name: 'Insect net, 1/32″ (0.8 mm), 12′ (3.65 m) wide',
+    heightMm: 3650,
+    openingMm: 0.8,
+    wireMm: 0.2,
+    opacity: 0.2,
+    life: { seasons: 6, source: 'from memory', note: 'UV-stabilised; mend every hole' },
+  }),
+  cover({
+    id: 'cover-butterfly',
+    name: 'Butterfly net, ¼″ (7 mm), 13′ (4 m) wide',
+    heightMm: 4000,
+    openingMm: 7,
+    wireMm: 0.5,
+    life: { seasons: 6, source: 'from memory', note: 'UV-stabilised' },
+  }),
+  cover({
+    id: 'cover-bird',
+    name: 'Bird net, ¾″ (19 mm), 13′ (4 m) wide',
+    heightMm: 4000,
+    openingMm: 19,
+    wireMm: 1,
+    life: { seasons: 5, source: 'from memory', note: 'knotted; snags on buttons and twigs' },
+  }),
+  cover({
+    id: 'cover-fleece',
+    name: 'Fleece, light, 10′ (3 m) wide',
+    heightMm: 3000,
+    openingMm: 0.2,
+    wireMm: 0.1,
+    look: 'cloth',
+    opacity: 0.15,
+    life: { seasons: 2, source: 'from memory', note: 'tears on thorns and in wind' },
+  }),
+  cover({
+    id: 'cover-film',
+    name: 'Clear film, 6 mil (0.15 mm), 13′ (4 m) wide',
+    heightMm: 4000,
+    openingMm: 0,
+    wireMm: 0.15,
+    look: 'cloth',
+    opacity: 0.12,
+    life: { seasons: 4, source: 'from memory', note: 'UV-stabilised' },
+  }),
+];

@@ -1,0 +1,35 @@
+import { feet } from '../../../quantity/length';
+import type { DemoPiece } from '../../kind';
+
+/** What of it stands in the demo garden, with the beds and plants it stands over. */
+export const demo = {
+  beds: [
+    {
+      id: 'sail-bed',
+      name: 'Sail-loft bed',
+      xMm: 2600,
+      yMm: 7600,
+      turnDeg: 0,
+      lengthMm: feet(9),
+      widthMm: feet(3),
+      heightMm: 0,
+      outline: { shape: 'rectangle' },
+      standFrom: 'both sides',
+      riseMm: 0,
+      soil: 'loam',
+      wind: 'usual',
+      grewBefore: ['tomato', '', ''],
+      note: 'Greens, which the white butterflies found every summer.',
+    },
+  ],
+  plantings: [{ id: 'sail-cabbages', bed: 'sail-bed', crop: 'cabbage', training: 'head', count: 10 }],
+  structures: [
+    {
+      id: 'cabbage-tunnel',
+      name: 'Cabbage tunnel',
+      stand: { on: 'bed', bed: 'sail-bed' },
+      plantings: ['sail-cabbages'],
+      knobs: {},
+    },
+  ],
+} as const satisfies DemoPiece;

@@ -1,0 +1,93 @@
+import { uprightArch } from '../../../statics/elastica';
+
+/** How a hoop is bent: about a form to half a circle or half an ellipse, or sprung, as a straight rod lies that stands upright at both feet. */
+export type HoopShape = 'circle' | 'ellipse' | 'sprung';
+
+/** One hoop over the soil, from its front foot to its back: places across and up, how long, how high, its tightest bend. mm. */
+export interface Hoop {
+  points: readonly (readonly [acrossMm: number, upMm: number])[];
+  lengthMm: number;
+  heightMm: number;
+  tightMm: number;
+}
+
+/** Steps from one foot to the other. */
+const STEPS = 64;
+/** A sprung rod is at least so many times as long as its span (an arch with upright feet has no flatter shape worth the name). */
+const LEAST_LONG = 1.14;
+const SEARCH_STEPS = 18;
+
+/**
+ * A hoop of a span and a height. Half a circle is half its span high, and stands on straight legs where more is
+ * wanted; a sprung one is never lower than a rod of {@link LEAST_LONG} spans makes it.
+ * @example hoopOf('circle', 1200, 600).lengthMm // 1885: π × 600
+ */
+export function hoopOf(shape: HoopShape, spanMm: number, heightMm: number): Hoop {
+  if (shape === 'sprung') return sprung(spanMm, heightMm);
+  const half = spanMm / 2;
+  if (shape === 'circle') {
+    const leg = Math.max(0, heightMm - half);
+    return { ...roundTop(half, half, leg), tightMm: half };
+  }
+  // The tightest bend of an ellipse is at the end of its longer axis: b²/a there.
+  const [long, short] = [Math.max(half, heightMm), Math.min(half, heightMm)];
+  return { ...roundTop(half, heightMm, 0), tightMm: short ** 2 / long };
+}
+
+/** Half an ellipse (or a circle) on two upright legs. */
+function roundTop(half: number, rise: number, leg: number): Omit<Hoop, 'tightMm'> {
+  const top = Array.from({ length: STEPS + 1 }, (_, i) => {
+    const at = Math.PI - (Math.PI * i) / STEPS;
+    return [half * Math.cos(at), leg + rise * Math.sin(at)] as const;
+  });
+  return {
+    points: leg > 0 ? [[-half, 0], ...top, [half, 0]] : top,
+    lengthMm: halfEllipse(half, rise) + 2 * leg,
+    heightMm: leg + rise,
+  };
+}
+
+/**
+ * Half the way round an ellipse: the integral of √(a² sin² t + b² cos² t), by the trapezoid rule, which for a
+ * whole period falls off faster than any power of its step (Trefethen & Weideman 2014, SIAM Review 56). mm.
+ */
+function halfEllipse(a: number, b: number): number {
+  const steps = 256;
+  let sum = 0;
+  for (let i = 0; i < steps; i++) {
+    const t = (Math.PI * (i + 0.5)) / steps;
+    sum += Math.hypot(a * Math.sin(t), b * Math.cos(t));
+  }
+  return (Math.PI / steps) * sum;
+}
+
+/** The rod that springs to a height, by halving: the longer, the higher. */
+function sprung(spanMm: number, heightMm: number): Hoop {
+  const rise = (lengthMm: number): number => uprightArch(spanMm, lengthMm)?.riseMm ?? 0;
+  let [low, high] = [LEAST_LONG * spanMm, 2.2 * heightMm + 1.2 * spanMm];
+  if (rise(low) < heightMm)
+    for (let i = 0; i < SEARCH_STEPS; i++) {
+      const middle = (low + high) / 2;
+      if (rise(middle) < heightMm) low = middle;
+      else high = middle;
+    }
+  const arch = uprightArch(spanMm, low);
+  if (!arch) throw new Error(`A rod of ${low} does not span ${spanMm}: keep it over LEAST_LONG spans.`);
+  return {
+    points: arch.points.map((one) => [one.acrossMm, one.upMm] as const),
+    lengthMm: low,
+    heightMm: arch.riseMm,
+    tightMm: 1 / Math.max(Math.abs(arch.crownPerMm), Math.abs(arch.footPerMm)),
+  };
+}
+
+/** How high a hoop stands over the soil at a place across it; nought outside its feet. mm. */
+export function heightAcross({ points }: Pick<Hoop, 'points'>, acrossMm: number): number {
+  let high = 0;
+  points.slice(1).forEach(([x, up], i) => {
+    const [x0, up0] = points[i] as readonly [number, number];
+    if ((acrossMm - x0) * (acrossMm - x) > 0) return;
+    high = Math.max(high, x === x0 ? Math.max(up, up0) : up0 + ((up - up0) * (acrossMm - x0)) / (x - x0));
+  });
+  return high;
+}

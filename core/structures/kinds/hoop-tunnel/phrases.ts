@@ -1,0 +1,66 @@
+import type { Phrases } from '../../../wording/say';
+import { COVERING_PHRASES } from '../../rules/covering';
+import { ROW_PHRASES } from '../../rules/row';
+
+export const HOOP_TUNNEL_PHRASES = {
+  ...ROW_PHRASES,
+  ...COVERING_PHRASES,
+  'tuck.hand': 'Enough to lie flat under a board or a spit of soil.',
+  'held.wind': 'The bed lies open to the wind.',
+  'held.clips': 'Off in a moment when you weed or pick.',
+  'rod.springs': 'It springs into its bow by hand.',
+  'shape.springs': 'The shape that the pipe takes by itself.',
+  'shape.form': 'Bent about a form, it can be as low or as high as you like.',
+  'width.bed': 'Just inside the sides of the bed.',
+  'height.crop': 'A hand over what grows highest, as far as hoops go; what grows past it is told.',
+  'height.usual': 'Room for a bed of greens.',
+  'apart.three': 'Three feet keeps covers from sagging.',
+  'feet.side': 'The sides of the bed carry them, out of the way of roots.',
+  'feet.sleeve': 'They hold the hoops upright in loose soil.',
+  'ridge.short': 'So short a tunnel stands without one.',
+  'ridge.cord': 'Keeps the hoops apart and the cover up.',
+  'ridge.pipe': 'Film and long tunnels sag under rain: a pipe carries them.',
+  'count.hoops': '{bays} bays of {apart}, a hoop at each end of a bay',
+  'count.sleeves': 'One for each foot',
+  'count.cores': 'A core for each foot, filled round its sleeve',
+  'count.ridge': 'From the first hoop to the last',
+  'count.cover': '{girth} over a hoop and {tuck} tucked in at each side; {gather} more at each end to gather',
+  'count.strips':
+    '{strips} strips side by side, because the roll is narrower than {girth} over a hoop with {tuck} at each side; {gather} more at each end to gather',
+  'count.clips': '{clips} on each hoop',
+  'count.gathers': 'A peg and a tie at each end',
+  'count.cords': 'One over each bay',
+  'count.pegs': 'Two for each cord',
+  'count.straps': 'One for each sleeve',
+  'count.clamps': 'One where each hoop crosses, two where pieces meet',
+  'step.mark': 'Mark the feet: {width} apart across the bed, hoops {apart} from each to the next along it.',
+  'step.sleeves': 'Cut the sleeves {long} long and knock them in plumb at the marks, their tops level with the soil.',
+  'step.straps':
+    'Cut the sleeves {long} long and strap them plumb to the outside of the bed, their tops level with its rim.',
+  'step.cores':
+    'Stand a sleeve of {long} in the middle of each core, its top level with the block; fill round it with dry mix, water it, and check it plumb.',
+  'step.spring': 'Cut the hoops, put one foot in and walk the other over until it drops in.',
+  'step.form':
+    'Cut the hoops and bend them about a form of pegs, from one end: they have turned an eighth of a turn at {eighth}, a quarter at {quarter}, three eighths at {more}. Set both feet.',
+  'step.push': 'Push both feet {deep} into the soil, a pilot made with a bar first.',
+  'step.ridge-cord': 'Hitch the ridge cord round the crown of every hoop, each plumb.',
+  'step.ridge-pipe': 'Clamp the ridge pipe under the crowns, each hoop plumb.',
+  'step.plant': 'Plant or sow, water, and weed: it is easier now than later.',
+  'step.look':
+    'Look under every leaf for eggs, beetles and slugs before anything is closed: a cover keeps them in too.',
+  'step.cover': 'Lay the cover over the hoops, as much at each side and at each end.',
+  'step.clip': 'Clip it to every hoop, from the crown down.',
+  'step.cords': 'Put a cord over each bay and peg it on both sides.',
+  'step.tuck': 'Tuck {tuck} in at each side, all along: boards, stones or soil on it, no gap a finger fits through.',
+  'step.gather': 'Draw each end together, tie it, and peg it in line with the ridge.',
+  'care.spring': 'A bent pipe is a spring: eyes clear, and hold it until its foot is in.',
+  'care.cement': 'Cement burns skin and lungs: gloves, mask, and wash it off.',
+  'care.saw': 'Clamp what you cut; gloves and eye protection.',
+  'season.open':
+    'Take the sides up by day from now on: {crop} flowers and wants insects. Close them at dusk, or leave it off.',
+  'season.off': '{crop} reaches the cover: raise it, or take it off.',
+  'season.heat': 'On a sunny day open both ends by mid-morning: it passes what plants stand within the hour.',
+  'season.snow': 'Knock wet snow off as it falls; bare hoops stand through winter, covered ones may not.',
+  'season.storm': 'Before a gale, look to its edges and pegs; afterwards to every clip and tear.',
+  'season.store': 'Wash the cover, dry it, and store it out of the sun; it lasts twice as long.',
+} as const satisfies Phrases;

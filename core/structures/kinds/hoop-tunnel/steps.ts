@@ -1,0 +1,96 @@
+import type { Doings } from '../../../building/tools';
+import type { Design } from '../../../design/design';
+import { bendMarks } from '../../../geometry/curve';
+import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import { opensOn } from '../../rules/covering';
+import type { BedSetting } from '../../setting';
+import { SLEEVE_MM } from './knobs';
+import type { HoopTunnelValues } from './size';
+
+/** Feet, hoops, ridge; then what grows, looked over, and the cover last. */
+export function hoopTunnelSteps(design: Design, v: HoopTunnelValues): Step[] {
+  const bays = design.parts.filter((part) => part.role === 'hoop').length - 1;
+  const long = { mm: SLEEVE_MM };
+  const feet: Record<HoopTunnelValues['feet'], Step[]> = {
+    sleeve: [{ what: fact('step.sleeves', { long }), people: 1, caution: fact('care.saw') }],
+    side: [{ what: fact('step.straps', { long }), people: 1, caution: fact('care.saw') }],
+    core: [{ what: fact('step.cores', { long }), people: 1, caution: fact('care.cement') }],
+    pushed: [],
+  };
+  return [
+    {
+      what: fact('step.mark', { width: { mm: v.width }, apart: { mm: design.builtMm / Math.max(1, bays) } }),
+      people: 1,
+    },
+    ...feet[v.feet],
+    v.shape === 'sprung'
+      ? { what: fact('step.spring'), people: 2, caution: fact('care.spring') }
+      : { what: fact('step.form', turnMarks(design)), people: 2, caution: fact('care.spring') },
+    ...(v.feet === 'pushed'
+      ? [{ what: fact('step.push', { deep: { mm: design.posts[0]?.buriedMm ?? 0 } }), people: 2 } as const]
+      : []),
+    ...(v.ridge === 'none'
+      ? []
+      : [{ what: fact(v.ridge === 'cord' ? 'step.ridge-cord' : 'step.ridge-pipe'), people: 1 } as const]),
+    { what: fact('step.plant'), people: 1 },
+    { what: fact('step.look'), people: 1 },
+    { what: fact('step.cover'), people: 2 },
+    ...(v.held === 'clips' ? [{ what: fact('step.clip'), people: 1 } as const] : []),
+    ...(v.held === 'cords' ? [{ what: fact('step.cords'), people: 1 } as const] : []),
+    { what: fact('step.tuck', { tuck: { mm: v.tuck } }), people: 1 },
+    { what: fact('step.gather'), people: 1 },
+  ];
+}
+
+/** Where a hoop has turned by an eighth, a quarter and three eighths of a turn, by a tape from its end. */
+function turnMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: number }> {
+  const hoop = design.parts.find((part) => part.role === 'hoop');
+  const marks = hoop?.shape === 'bar' && hoop.bent ? bendMarks(hoop.bent, Math.PI / 4) : [];
+  const at = (n: number): { mm: number } => ({ mm: marks[n]?.atMm ?? 0 });
+  return { eighth: at(0), quarter: at(1), more: at(2) };
+}
+
+export function hoopTunnelSeason(design: Design, v: HoopTunnelValues, setting: BedSetting): SeasonNote[] {
+  const crops = [...new Map(setting.planted.map(({ crop }) => [crop.id, crop])).values()];
+  const high = Math.max(...design.posts.map((post) => post.aboveMm));
+  return [
+    ...crops.flatMap((crop): SeasonNote[] => {
+      const day = opensOn(crop, setting.site);
+      return day === null ? [] : [{ on: day, what: fact('season.open', { crop: crop.name }) }];
+    }),
+    ...crops.flatMap((crop): SeasonNote[] => {
+      const day = crop.heightMm > high ? dayAtHeight(crop, high, setting.site) : null;
+      return day === null ? [] : [{ on: monthDayOf(day), what: fact('season.off', { crop: crop.name }) }];
+    }),
+    ...(v.cover === 'cover-film' ? [{ on: null, what: fact('season.heat') }] : []),
+    { on: null, what: fact('season.snow') },
+    { on: null, what: fact('season.storm') },
+    { on: null, what: fact('season.store') },
+  ];
+}
+
+/** What each step adds, and what it is done with. */
+export const HOOP_TUNNEL_DOINGS: Doings = {
+  'step.mark': { uses: ['line', 'pegs', 'tape'] },
+  'step.sleeves': { adds: ['sleeve'], uses: ['saw', 'mallet', 'level', 'tape', 'gloves', 'goggles'] },
+  'step.straps': {
+    adds: ['sleeve'],
+    joins: ['hoop in sleeve'],
+    uses: ['saw', 'drill', 'level', 'tape', 'gloves', 'goggles'],
+  },
+  'step.cores': { adds: ['sleeve', 'concrete'], uses: ['saw', 'level', 'tape', 'gloves', 'mask', 'barrow'] },
+  'step.spring': { adds: ['hoop'], uses: ['saw', 'tape', 'goggles'] },
+  'step.form': { adds: ['hoop'], uses: ['saw', 'tape', 'chalk', 'pegs', 'goggles'] },
+  'step.push': { uses: ['bar'] },
+  'step.ridge-cord': { adds: ['ridge cord'], uses: ['snips', 'level'] },
+  'step.ridge-pipe': { adds: ['ridge'], uses: ['saw', 'pliers', 'level'] },
+  'step.plant': { uses: [] },
+  'step.look': { uses: [] },
+  'step.cover': { adds: ['cover'], uses: ['snips', 'tape'] },
+  'step.clip': { joins: ['cover on hoop'], uses: [] },
+  'step.cords': { adds: ['hold-down'], uses: ['snips', 'mallet'] },
+  'step.tuck': { uses: ['spade'] },
+  'step.gather': { joins: ['end gathered'], uses: ['snips', 'mallet'] },
+};
