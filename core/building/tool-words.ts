@@ -32,6 +32,7 @@ export const TOOL_WORDS: Readonly<Record<Tool, string>> = {
   snips: 'Wire cutters',
   pliers: 'Pliers',
   knife: 'Knife or shears',
+  needle: 'Needle and strong thread, or a sewing machine',
   steps: 'Step ladder, on firm level ground',
   brush: 'Brush, raw linseed oil and a rag',
   gloves: 'Work gloves',

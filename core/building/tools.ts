@@ -30,6 +30,7 @@ export const TOOLS = [
   'snips',
   'pliers',
   'knife',
+  'needle',
   'steps',
   'brush',
   'gloves',

@@ -7,16 +7,13 @@ import type { Knobs } from '../../knob';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { suggestDepth } from '../../rules/depth';
 import { withinArm } from '../../rules/row';
+import { placesIn } from '../../rules/round-cage';
 import { isOffered, type BedSetting } from '../../setting';
 import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 
 /** Rolls that stand by themselves and that a hand, or a window cut for it, passes. */
 const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.stepMm >= inches(3)).map((roll) => roll.id);
 const offeredRolls = (setting: BedSetting): string[] => STIFF.filter((id) => isOffered(setting, id));
-
-/** How many places the bed has for cages so far apart. */
-export const placesIn = (lengthMm: number, apartMm: number): number =>
-  Math.max(1, Math.floor((lengthMm + 0.5) / apartMm));
 
 /** Sums what is planted; one cage where nothing is. */
 const plantsWanted = (setting: BedSetting): number => setting.planted.reduce((sum, one) => sum + one.count, 0) || 1;

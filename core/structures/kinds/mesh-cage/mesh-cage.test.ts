@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { stockOf, CATALOGUE } from '../../../catalogue/catalogue';
 import { inches } from '../../../quantity/length';
 import { onBed } from '../../onto-bed.fixture';
-import { cutCage } from './girth';
+import { cutCage } from '../../rules/girth';
 
 const inch = (mm: number): number => mm / 25.4;
 const roll = { heightMm: inches(36), openingMm: inches(2), stepMm: inches(3) };

@@ -1,9 +1,9 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Design, Joint, Standing, Station } from '../../../design/design';
+import type { Design, Joint, Standing } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { onSheet, type Sheet } from '../../../design/shapes/sheet';
-import { ALONG, UP, type Point } from '../../../geometry/space';
+import { ALONG, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { onGround, type Ground } from '../../../site/ground';
 import { fact } from '../../../wording/say';
@@ -12,10 +12,10 @@ import type { Values } from '../../knob';
 import { rollsCould } from '../../rules/could';
 import { acrossBed } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
-import { stemFrom } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
-import { cutCage, type Cut } from './girth';
-import { placesIn, type MESH_CAGE_KNOBS } from './knobs';
+import { cutCage, type Cut } from '../../rules/girth';
+import { placesIn, plantIn, roundSheet } from '../../rules/round-cage';
+import type { MESH_CAGE_KNOBS } from './knobs';
 
 export type MeshCageValues = Values<typeof MESH_CAGE_KNOBS>;
 
@@ -55,7 +55,7 @@ export function sizeMeshCage(v: MeshCageValues, setting: BedSetting): Built<Mesh
   const posts: Standing[] = [];
   middles.forEach((at, i) => {
     const foot = onGround(ground, at, y);
-    const sheet = roundSheet(v, setting, cut, foot, i);
+    const sheet = roundSheet(roll, cut, foot, i);
     parts.push(sheet);
     joints.push(closed(v, cut, sheet, i));
     const rods = driveRods(v, setting, cut, foot, sheet, i);
@@ -157,39 +157,6 @@ export function sizeMeshCage(v: MeshCageValues, setting: BedSetting): Built<Mesh
   };
 }
 
-/** The mesh of one cage: all round a circle about its plant, its lowest wires in the soil. Of several from one height the first is bought. */
-function roundSheet(v: MeshCageValues, setting: BedSetting, cut: Cut, foot: Point, i: number): Sheet {
-  const roll = stockOf(setting.catalogue, v.roll, 'mesh roll');
-  const first = i - (i % cut.fromHeight);
-  const highMm = cut.overMm + cut.legsMm;
-  const levels = Array.from({ length: cut.rows }, (_, n) => cut.legsMm + n * roll.stepMm).filter(
-    (at) => at <= highMm + 0.5,
-  );
-  return {
-    shape: 'sheet',
-    id: `cage-${i + 1}`,
-    role: 'mesh',
-    stock: roll.id,
-    base: {
-      curve: 'arc',
-      middle: [foot[0], foot[1], foot[2] - cut.legsMm],
-      a: ALONG,
-      b: [0, 1, 0],
-      radiusMm: cut.girthMm / (2 * Math.PI),
-      fromRad: 0,
-      toRad: 2 * Math.PI,
-    },
-    up: UP,
-    cutMm: cut.cutMm,
-    heightMm: highMm,
-    uprightsMm: Array.from({ length: cut.links }, (_, n) => n * roll.openingMm),
-    levelsMm: [...levels, ...(cut.legsMm === 0 ? [highMm] : [])],
-    wireMm: roll.wireMm,
-    meshes: 0,
-    ...(i === first ? {} : { board: `cage-${first + 1}` }),
-  };
-}
-
 const closed = (v: MeshCageValues, cut: Cut, sheet: Sheet, i: number): Joint => ({
   id: `closed-${i + 1}`,
   kind: 'cage closed',
@@ -255,28 +222,4 @@ function driveRods(
     joints: made.map((one) => one.joint),
     posts: made.map((one) => one.post),
   };
-}
-
-/** A plant in the middle of every cage, planting after planting. */
-function plantIn(setting: BedSetting, ground: Ground, y: number, middles: readonly number[]): Station[] {
-  const queue = setting.planted.flatMap((one) => Array.from({ length: one.count }, () => one));
-  return middles.flatMap((at, i): Station[] => {
-    const planted = queue[i];
-    if (!planted) return [];
-    const foot = onGround(ground, at, y);
-    return [
-      {
-        id: `plant-${planted.id}-${i + 1}`,
-        crop: planted.crop.id,
-        planting: planted.id,
-        at: foot,
-        alongMm: at,
-        side: 'in line',
-        spacingMm: planted.training.spacingMm,
-        growsMm: planted.crop.heightMm,
-        heldToMm: planted.crop.supportToMm,
-        stem: stemFrom(foot, planted.crop.heightMm),
-      },
-    ];
-  });
 }

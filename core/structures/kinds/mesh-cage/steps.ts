@@ -5,7 +5,7 @@ import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { BedSetting } from '../../setting';
 import { stockOf } from '../../../catalogue/catalogue';
-import { cutCage, type Cut } from './girth';
+import { cutCage, type Cut } from '../../rules/girth';
 import type { MeshCageValues } from './size';
 
 const cutOf = (v: MeshCageValues, setting: BedSetting): Cut =>

@@ -1,4 +1,4 @@
-import type { MeshRoll } from '../../../catalogue/stock';
+import type { MeshRoll } from '../../catalogue/stock';
 
 /** A cage of whole links and whole rows. mm. */
 export interface Cut {

@@ -1,0 +1,35 @@
+import { feet } from '../../../quantity/length';
+import type { DemoPiece } from '../../kind';
+
+/** What of it stands in the demo garden, with the beds and plants it stands over. */
+export const demo = {
+  beds: [
+    {
+      id: 'step-bed',
+      name: 'Bed by the steps',
+      xMm: 6600,
+      yMm: 7300,
+      turnDeg: 0,
+      lengthMm: feet(6),
+      widthMm: feet(2),
+      heightMm: 0,
+      outline: { shape: 'rectangle' },
+      standFrom: 'both sides',
+      riseMm: 0,
+      soil: 'loam',
+      wind: 'sheltered',
+      grewBefore: ['', 'bean', ''],
+      note: 'Strawberries for the kitchen, which the blackbirds find first.',
+    },
+  ],
+  plantings: [{ id: 'step-strawberries', bed: 'step-bed', crop: 'strawberry', training: 'row', count: 4 }],
+  structures: [
+    {
+      id: 'step-cages',
+      name: 'Strawberry cages',
+      stand: { on: 'bed', bed: 'step-bed' },
+      plantings: ['step-strawberries'],
+      knobs: {},
+    },
+  ],
+} as const satisfies DemoPiece;

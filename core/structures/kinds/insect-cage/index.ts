@@ -1,0 +1,84 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import { cagesMany } from '../../../checks/cages-many';
+import { coverClear } from '../../../checks/cover-clear';
+import { coverKeeps } from '../../../checks/cover-keeps';
+import { coverOpens } from '../../../checks/cover-opens';
+import { plantsFit } from '../../../checks/plants-fit';
+import { reachAcross } from '../../../checks/reach-across';
+import { rowInBed } from '../../../checks/row-in-bed';
+import { netNeeds } from '../../../crops/pests';
+import { feet, inches } from '../../../quantity/length';
+import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
+import { structureKind } from '../../kind';
+import { coverFor, firstToOpen } from '../../rules/covering';
+import { ROW_MENDS } from '../../rules/row';
+import { isOffered } from '../../setting';
+import { INSECT_CAGE_KNOBS } from './knobs';
+import { INSECT_CAGE_NAMES } from './names';
+import { INSECT_CAGE_PHRASES } from './phrases';
+import { roomFor, sizeInsectCage } from './size';
+import { INSECT_CAGE_DOINGS, insectCageSeason, insectCageSteps } from './steps';
+
+/** A round cage for each plant with a net sleeve over it. */
+export const kind = structureKind({
+  id: 'insect-cage',
+  name: 'Round insect cage',
+  blurb: 'A low cylinder of mesh with a net sleeve over it: one plant kept whole, or a few.',
+  purpose: 'cover',
+  stands: ['bed'],
+  nature: { tendingMinutes: { leaner: 0.5, climber: 0.5 }, moves: 'comes apart' },
+  knobs: INSECT_CAGE_KNOBS,
+  size: sizeInsectCage,
+  checks: ({ design, facts }, v, setting) => {
+    const net = stockOf(setting.catalogue, v.net, 'mesh roll');
+    const crops = setting.planted.map((one) => one.crop);
+    const tallest = crops.toSorted((a, b) => b.heightMm - a.heightMm)[0];
+    const day = tallest ? dayAtHeight(tallest, facts.cut.overMm, setting.site) : null;
+    return [
+      coverKeeps({ needs: netNeeds(crops, setting.site.visitors), openingMm: net.openingMm }),
+      tallest
+        ? coverClear({
+            crop: tallest.name,
+            growsMm: tallest.heightMm,
+            highMm: facts.cut.overMm,
+            on: day === null ? null : monthDayOf(day),
+          })
+        : null,
+      coverOpens({ ...firstToOpen(crops, setting.site), openingMm: net.openingMm }),
+      plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
+      cagesMany({ cages: v.cages }),
+      rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),
+      reachAcross({ rowsAtMm: facts.rowsAtMm, bed: setting.place.bed, armMm: setting.armMm }),
+    ];
+  },
+  steps: insectCageSteps,
+  doings: INSECT_CAGE_DOINGS,
+  season: insectCageSeason,
+  names: INSECT_CAGE_NAMES,
+  phrases: INSECT_CAGE_PHRASES,
+  mends: {
+    ...ROW_MENDS,
+    'row.past-bed': (v, { facts }, setting) => {
+      const fit = roomFor(v, facts.cut.diameterMm, setting);
+      return fit < v.cages ? { cages: fit } : null;
+    },
+    'cover.open': (_v, _built, setting) => {
+      const { value } = coverFor(setting);
+      return isOffered(setting, value) ? { net: value } : null;
+    },
+    'cover.outgrown': (_v, { facts }, setting) => higher(facts.cut.legsMm, setting.planted),
+    'cover.touches': (_v, { facts }, setting) => higher(facts.cut.legsMm, setting.planted),
+    'plants.too-many': (v, { facts }, setting) => ({
+      cages: Math.min(
+        roomFor(v, facts.cut.diameterMm, setting),
+        setting.planted.reduce((sum, one) => sum + one.count, 0),
+      ),
+    }),
+  },
+});
+
+/** Mesh that stands a hand over what grows highest, the row that becomes stakes counted. */
+function higher(legsMm: number, planted: readonly { crop: { heightMm: number } }[]): { height: number } | null {
+  const wanted = Math.max(0, ...planted.map((one) => one.crop.heightMm)) + inches(4) + 2 * legsMm;
+  return wanted <= feet(5) ? { height: wanted } : null;
+}

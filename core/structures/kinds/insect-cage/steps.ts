@@ -1,0 +1,62 @@
+import type { Doings } from '../../../building/tools';
+import type { Design } from '../../../design/design';
+import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import { opensOn } from '../../rules/covering';
+import type { BedSetting } from '../../setting';
+import { cutOf, type InsectCageValues } from './size';
+
+/** Cut flat, its ends turned in, rolled up and closed; looked over, set, and the net over it last. */
+export function insectCageSteps(_design: Design, v: InsectCageValues, setting: BedSetting): Step[] {
+  const { cut, sleeve } = cutOf(v, setting);
+  return [
+    {
+      what: fact(v.lock === 'hooks' ? 'step.cut' : 'step.cut.ties', { links: cut.links, rows: cut.rows }),
+      people: 2,
+      caution: fact('care.wire'),
+    },
+    { what: fact('step.legs', { legs: { mm: cut.legsMm } }), people: 1 },
+    { what: fact('step.turn'), people: 1 },
+    { what: fact('step.round', { across: { mm: cut.diameterMm } }), people: 1 },
+    {
+      what: fact('step.sew', { long: { mm: sleeve.cutMm }, high: { mm: sleeve.highMm }, seam: { mm: v.seam } }),
+      people: 1,
+    },
+    { what: fact('step.look'), people: 1 },
+    { what: fact('step.set', { apart: { mm: v.apart } }), people: 1 },
+    { what: fact('step.net', { tuck: { mm: v.tuck } }), people: 1 },
+    { what: fact('step.tie'), people: 1 },
+  ];
+}
+
+export function insectCageSeason(_design: Design, v: InsectCageValues, setting: BedSetting): SeasonNote[] {
+  const { cut } = cutOf(v, setting);
+  const crops = [...new Map(setting.planted.map(({ crop }) => [crop.id, crop])).values()];
+  return [
+    { on: null, what: fact('season.look') },
+    ...crops.flatMap((crop): SeasonNote[] => {
+      const opens = opensOn(crop, setting.site);
+      const day = crop.heightMm > cut.overMm ? dayAtHeight(crop, cut.overMm, setting.site) : null;
+      return [
+        ...(opens === null ? [] : [{ on: opens, what: fact('season.open', { crop: crop.name }) }]),
+        ...(day === null ? [] : [{ on: monthDayOf(day), what: fact('season.off', { crop: crop.name }) }]),
+      ];
+    }),
+    { on: null, what: fact('season.store') },
+  ];
+}
+
+/** What each step adds, and what it is done with. */
+export const INSECT_CAGE_DOINGS: Doings = {
+  'step.cut': { adds: ['mesh'], uses: ['snips', 'tape', 'gloves', 'goggles'] },
+  'step.cut.ties': { adds: ['mesh'], uses: ['snips', 'tape', 'gloves', 'goggles'] },
+  'step.legs': { uses: ['snips', 'gloves', 'goggles'] },
+  'step.turn': { uses: ['pliers', 'gloves', 'goggles'] },
+  'step.round': { joins: ['cage closed'], uses: ['gloves', 'pliers'] },
+  'step.sew': { adds: ['net'], uses: ['snips', 'tape', 'needle'] },
+  'step.look': { uses: [] },
+  'step.set': { uses: ['tape'] },
+  'step.net': { uses: [] },
+  'step.tie': { joins: ['net tied'], uses: ['snips'] },
+};
