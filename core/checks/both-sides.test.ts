@@ -61,6 +61,7 @@ import { railsBroken } from './rails-broken';
 import { reachAcross } from './reach-across';
 import { reachUp } from './reach-up';
 import { rowInBed } from './row-in-bed';
+import { sleeveFits } from './sleeve-fits';
 import { stringSlack } from './string-slack';
 import { tipping } from './tipping';
 import { wireTension } from './wire-tension';
@@ -419,6 +420,10 @@ const CASES: Record<string, Case[]> = {
     [rowInBed({ builtMm: 2974, startMm: 0, bed: { ...bed, lengthMm: 3000 } }), 'good', 'row.short-of-bed'],
     [rowInBed({ builtMm: 2974, startMm: 27, bed: { ...bed, lengthMm: 3000 } }), 'warn', 'row.past-bed'],
     [rowInBed({ builtMm: 2974, startMm: -1, bed: { ...bed, lengthMm: 3000 } }), 'warn', 'row.past-bed'],
+  ],
+  'sleeve-fits': [
+    [sleeveFits({ highMm: 1000, rollMm: 2100, across: 2 }), 'good', 'sleeve.fits'],
+    [sleeveFits({ highMm: 2200, rollMm: 2100, across: 1 }), 'warn', 'sleeve.wide'],
   ],
   'string-slack': [
     [stringSlack({ slackMm: inches(1) }), 'good', 'string.loose'],

@@ -6,6 +6,7 @@ import { coverOpens } from '../../../checks/cover-opens';
 import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
+import { sleeveFits } from '../../../checks/sleeve-fits';
 import { netNeeds } from '../../../crops/pests';
 import { feet, inches } from '../../../quantity/length';
 import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
@@ -44,6 +45,7 @@ export const kind = structureKind({
             on: day === null ? null : monthDayOf(day),
           })
         : null,
+      sleeveFits({ highMm: facts.sleeve.highMm, rollMm: facts.rollWideMm, across: facts.sleeve.acrossRoll }),
       coverOpens({ ...firstToOpen(crops, setting.site), openingMm: net.openingMm }),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
       cagesMany({ cages: v.cages }),
@@ -66,6 +68,8 @@ export const kind = structureKind({
       const { value } = coverFor(setting);
       return isOffered(setting, value) ? { net: value } : null;
     },
+    'sleeve.wide': (v, _built, setting) =>
+      v.net === 'cover-insect' && isOffered(setting, 'cover-insect-wide') ? { net: 'cover-insect-wide' } : null,
     'cover.outgrown': (_v, { facts }, setting) => higher(facts.cut.legsMm, setting.planted),
     'cover.touches': (_v, { facts }, setting) => higher(facts.cut.legsMm, setting.planted),
     'plants.too-many': (v, { facts }, setting) => ({
