@@ -1,4 +1,4 @@
-import type { NetNeed } from '../crops/pests';
+import type { NetNeed } from '../site/net-needs';
 import { check } from './check';
 
 /** Is the cover fine enough for what flies at its crops? Openings in mm, the finest need first. */

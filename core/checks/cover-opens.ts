@@ -1,9 +1,6 @@
 import { check } from './check';
 
-/** A bee gets through from here on (from memory). mm. */
-const BEE_MM = 10;
-
-/** Has the cover to be opened for insects, and when? `crop` is the first to flower that needs them. */
+/** Has the cover to be opened for insects, and when? `crop` is the first to flower that needs them and does not get them through the mesh. */
 export const coverOpens = check(
   'cover-opens',
   {
@@ -12,8 +9,8 @@ export const coverOpens = check(
       'opens.never': 'Nothing under it waits for insects: it can stay closed.',
     },
   },
-  ({ crop, on, openingMm }: { crop: string | null; on: string | null; openingMm: number }, found) =>
-    crop !== null && on !== null && openingMm < BEE_MM
+  ({ crop, on }: { crop: string | null; on: string | null }, found) =>
+    crop !== null && on !== null
       ? found('note', 'opens.by', { crop, on: { monthDay: on } })
       : found('good', 'opens.never'),
 );

@@ -1,22 +1,6 @@
-import { FENCE_NEEDS } from '../site/visitors';
+import { FENCE_NEEDS, FORGIVEN_MM, pastBarrier, type Barrier } from '../site/visitors';
 import type { Visitor } from '../site/plot';
 import { check } from './check';
-
-/** A finger’s width less is forgiven in height, and the thickness of a wire in an opening. mm. */
-const FORGIVEN_MM = 15;
-const WIRE_MM = 3;
-
-/** How a fence stands against the animals that visit. Openings up to a rabbit’s height, and above it. mm. */
-export interface Barrier {
-  heightMm: number;
-  openingLowMm: number;
-  openingMm: number;
-  lowToMm: number;
-  buriedMm: number;
-  apronMm: number;
-  /** Widest gap that is left under it. */
-  underMm: number;
-}
 
 /** Which of the visitors does it keep out? The worst that is missing is named. */
 export const keepsOut = check(
@@ -46,19 +30,21 @@ export const keepsOut = check(
     });
     if (asked.length === 0) return found('note', 'keeps.none', { who: visitors.join(', ') });
     for (const { who, need } of asked) {
-      const open =
-        need.heightMm <= barrier.lowToMm + FORGIVEN_MM
-          ? barrier.openingLowMm
-          : Math.max(barrier.openingLowMm, barrier.openingMm);
-      if (open > need.openingMm + WIRE_MM)
-        return found('warn', 'keeps.open', { who, open: { mm: open }, wants: { mm: need.openingMm } });
-      if (barrier.heightMm + FORGIVEN_MM < need.heightMm)
-        return found('warn', 'keeps.low', { who, high: { mm: barrier.heightMm }, wants: { mm: need.heightMm } });
-      const digs = need.buryMm > 0;
-      if (digs && barrier.buriedMm + FORGIVEN_MM < need.buryMm && barrier.apronMm + FORGIVEN_MM < need.apronMm)
-        return found('warn', 'keeps.dig', { who, bury: { mm: need.buryMm }, apron: { mm: need.apronMm } });
-      if (barrier.underMm - barrier.buriedMm > need.openingMm + FORGIVEN_MM)
-        return found('warn', 'keeps.under', { who, under: { mm: barrier.underMm } });
+      switch (pastBarrier(need, barrier)) {
+        case 'open': {
+          const low = need.heightMm <= barrier.lowToMm + FORGIVEN_MM;
+          const open = low ? barrier.openingLowMm : Math.max(barrier.openingLowMm, barrier.openingMm);
+          return found('warn', 'keeps.open', { who, open: { mm: open }, wants: { mm: need.openingMm } });
+        }
+        case 'low':
+          return found('warn', 'keeps.low', { who, high: { mm: barrier.heightMm }, wants: { mm: need.heightMm } });
+        case 'dig':
+          return found('warn', 'keeps.dig', { who, bury: { mm: need.buryMm }, apron: { mm: need.apronMm } });
+        case 'under':
+          return found('warn', 'keeps.under', { who, under: { mm: barrier.underMm } });
+        case null:
+          continue;
+      }
     }
     return found('good', 'keeps.out', { who: asked.map((one) => one.who).join(', ') });
   },

@@ -30,3 +30,88 @@ export const USUAL_HEIGHT: Readonly<Partial<Record<Visitor, number>>> = {
   deer: inches(90),
   dogs: inches(48),
 };
+
+/**
+ * The widest mesh that stops what flies, by the names under which the plot and the crop table know it. Birds ¾″;
+ * cabbage butterflies ¼″ (7 mm); flea beetles and carrot fly 1/32–1/20″ (0.8–1.3 mm) (common practice, no
+ * source); striped beetles as flea beetles (from memory). mm.
+ */
+export const NET_NEEDS: Readonly<Record<string, number>> = {
+  birds: 19,
+  'cabbage butterflies': 7,
+  'flea beetles': 1.3,
+  'carrot fly': 1.3,
+  'striped beetles': 1.3,
+};
+
+/** Squirrels: roofed (common practice, no source), 1″ mesh (from memory). Burrowers: ½″ mesh under the bed (common practice, no source). mm. */
+const ROOFED_MM = inches(1);
+
+/** How a structure stands against the animals that visit. Openings up to `lowToMm`, and above it. mm. */
+export interface Barrier {
+  heightMm: number;
+  openingLowMm: number;
+  openingMm: number;
+  lowToMm: number;
+  buriedMm: number;
+  apronMm: number;
+  /** Widest gap that is left under it. */
+  underMm: number;
+}
+
+/** What stands about plants, or over them, or under them. */
+export interface Guard {
+  barrier: Barrier;
+  /** Wire, boards: nothing gnaws or pushes through. Nets only stop what flies. */
+  stiff: boolean;
+  roofed: boolean;
+  /** Fine mesh under the bed. */
+  floored: boolean;
+}
+
+/** Of what is closed all round by one mesh, standing on the soil. mm. */
+export const closedBy = (openingMm: number, heightMm: number): Barrier => ({
+  heightMm,
+  openingLowMm: openingMm,
+  openingMm,
+  lowToMm: heightMm,
+  buriedMm: 0,
+  apronMm: 0,
+  underMm: 0,
+});
+
+/** How somebody gets past a guard: through it, over it, under it, or because it is no hindrance at all. */
+export type Way = 'open' | 'low' | 'dig' | 'under' | 'soft' | 'roof' | 'floor';
+
+/** A finger’s width less is forgiven in height, and the thickness of a wire in an opening. mm. */
+export const FORGIVEN_MM = 15;
+const WIRE_MM = 3;
+
+/** How one that walks, digs or climbs a little gets past a barrier; null where it does not. */
+export function pastBarrier(need: FenceNeed, barrier: Barrier): Exclude<Way, 'soft' | 'roof' | 'floor'> | null {
+  const open =
+    need.heightMm <= barrier.lowToMm + FORGIVEN_MM
+      ? barrier.openingLowMm
+      : Math.max(barrier.openingLowMm, barrier.openingMm);
+  if (open > need.openingMm + WIRE_MM) return 'open';
+  if (barrier.heightMm + FORGIVEN_MM < need.heightMm) return 'low';
+  const digs = need.buryMm > 0;
+  if (digs && barrier.buriedMm + FORGIVEN_MM < need.buryMm && barrier.apronMm + FORGIVEN_MM < need.apronMm)
+    return 'dig';
+  return barrier.underMm - barrier.buriedMm > need.openingMm + FORGIVEN_MM ? 'under' : null;
+}
+
+/** How a visitor or a pest gets past a guard; null where it is kept out. Somebody no mesh is known for is never kept out. */
+export function getsPast(who: string, guard: Guard): Way | null {
+  const fence = FENCE_NEEDS[who as Visitor];
+  if (fence) {
+    if (!guard.stiff) return 'soft';
+    return pastBarrier(fence, guard.roofed ? { ...guard.barrier, heightMm: Infinity } : guard.barrier);
+  }
+  if (who === 'burrowers') return guard.floored ? null : 'floor';
+  const netMm = NET_NEEDS[who];
+  const finestMm = who === 'squirrels' ? ROOFED_MM : (netMm ?? 0);
+  if (!guard.roofed) return 'roof';
+  if (who === 'squirrels' && !guard.stiff) return 'soft';
+  return Math.max(guard.barrier.openingMm, guard.barrier.openingLowMm) > finestMm ? 'open' : null;
+}

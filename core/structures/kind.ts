@@ -5,6 +5,7 @@ import type { Market } from '../catalogue/stock';
 import type { Design } from '../design/design';
 import type { Bed } from '../site/bed';
 import type { Opening, PlaceOn, Stand, StandOn } from '../site/stand';
+import type { Guard } from '../site/visitors';
 import type { Fact, Phrases } from '../wording/say';
 import { KNOB_PHRASES, settle, withinLimits, type Knobs, type KnobState, type Settings, type Values } from './knob';
 import { COMMON_PHRASES, commonSeason, measuredOut } from './rules/common-notes';
@@ -90,6 +91,8 @@ export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On
   openings?(values: Values<K>, setting: Setting<PlaceOn<On>>): readonly Opening[];
   /** Of a kind that stands in a run: how wide a gap it asks for, before it is known where. mm. */
   opensMm?(settings: Settings, market: Market): number;
+  /** Of what keeps somebody out: how it stands against who visits. */
+  guards?(built: Built<F>, values: Values<K>, setting: Setting<PlaceOn<On>>): Guard | null;
   names: Names;
   phrases: Phrases;
 }
@@ -118,6 +121,8 @@ export interface StructureKind {
   opensMm(settings: Settings, market: Market): number;
   /** Settles the knobs, sizes the structure and places its parts. `settings` must have passed {@link knobFaults}. */
   design(settings: Settings, setting: Setting): Sized;
+  /** How it stands against who visits; null for what keeps nobody out. */
+  guards(sized: Sized, setting: Setting): Guard | null;
   /** What its checks say of it, the most urgent first. */
   judge(sized: Sized, setting: Setting): Verdict[];
   /** The change of settings that mends a finding, or null where there is none. */
@@ -188,6 +193,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
         season: [...(kind.season?.(design, values, setting) ?? []), ...commonSeason(design)],
       };
     },
+    guards: (sized, setting) => kind.guards?.(builtOf(sized), valuesOf(sized), onStand(setting)) ?? null,
     judge: (sized, setting) => byUrgency(kind.checks(builtOf(sized), valuesOf(sized), onStand(setting))),
     mend(code, settings, sized, setting) {
       const change = kind.mends[code]?.(valuesOf(sized), builtOf(sized), onStand(setting)) ?? null;

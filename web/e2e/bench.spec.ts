@@ -126,6 +126,7 @@ for (const [width, height, scheme] of [
       `/g/${id}/list/sheet`,
       `/g/${id}/plot?look=river-fence`,
       `/g/${id}/list`,
+      `/g/${id}/kept-out?bed=long-bed`,
     ]) {
       await page.goto(path);
       // What is folded away is looked at too.

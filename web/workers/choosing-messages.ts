@@ -1,3 +1,4 @@
+import type { Answer, answerRoundAll } from '@lignum/core/choosing/kept-out';
 import type { Choice } from '@lignum/core/choosing/rank';
 import type { Granted, Wish } from '@lignum/core/choosing/share-out';
 import type { BedChoice } from '@lignum/core/choosing/where';
@@ -24,7 +25,23 @@ export interface WishesQuestion {
   wishes: readonly Wish[];
 }
 
-export type ChoosingQuestion = KindsQuestion | BedsQuestion | WishesQuestion;
+/** What would keep out whoever still comes to a bed. */
+export interface KeepOutQuestion {
+  about: 'keep out';
+  plan: Plan;
+  bed: string;
+}
+
+/** What one fence round all planted beds would do. */
+export interface RoundAllQuestion {
+  about: 'round all';
+  plan: Plan;
+}
+
+export type ChoosingQuestion = KindsQuestion | BedsQuestion | WishesQuestion | KeepOutQuestion | RoundAllQuestion;
 export type KindsAnswer = readonly Choice[];
 export type BedsAnswer = readonly BedChoice[];
 export type WishesAnswer = readonly Granted[];
+export type KeepOutAnswer = readonly Answer[];
+export type RoundAllAnswer = ReturnType<typeof answerRoundAll>;
+export type ChoosingAnswer = KindsAnswer | BedsAnswer | WishesAnswer | KeepOutAnswer | RoundAllAnswer;

@@ -64,6 +64,9 @@ export function GardenView() {
           <Link href={`/g/${id}/grow`} className={buttonLook('plain')}>
             What to grow
           </Link>
+          <Link href={`/g/${id}/kept-out`} className={buttonLook('plain')}>
+            Who is kept out
+          </Link>
           <Link href={`/g/${id}/new`} className={buttonLook('main')}>
             <Plus size={18} aria-hidden />
             Plan a row

@@ -29,6 +29,7 @@ import {
 import { AddToRun } from '../garden/add-to-run';
 import { PathFields } from './path-fields';
 import { RunField } from './run-field';
+import { BedGuard } from '../kept-out/bed-guard';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
 import { bodyOf, extentOf, moveThing, type Thing } from './things';
@@ -83,6 +84,7 @@ export function Inspector({
           Open it on the bench
         </Link>
       )}
+      {thing.is === 'bed' && <BedGuard bed={thing.id} />}
       {thing.is === 'path' && <PathFields thing={thing} />}
       {thing.is === 'path' && <AddToRun host={thing.structure} />}
       {thing.is === 'run' && <RunField thing={thing} />}

@@ -1,13 +1,15 @@
 'use client';
+import Link from 'next/link';
 import { useId } from 'react';
 import { siteNonsense } from '@lignum/core/site/site-nonsense';
 import { SOILS, WINDS } from '@lignum/core/site/soil';
 import { KINDS } from '@lignum/core/structures/registry';
-import { VISITORS, type Visitor } from '@lignum/core/site/plot';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
+import { buttonLook } from '../../ui/button';
 import { ChooserField } from '../../ui/chooser';
 import { Fold } from '../../ui/fold';
 import { Field, inputLook, LengthField, NumberField } from '../../ui/field';
+import { VisitorsField } from '../kept-out/visitors-field';
 import { changeSite } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { PLACES } from './places';
@@ -58,21 +60,13 @@ const wordOf = (thing: Thing): string =>
       : (KINDS.find((kind) => kind.id === thing.structure.kind)?.name ?? '').toLowerCase();
 
 function SiteFields() {
-  const { plan, store, tongue } = useGarden();
+  const { id, plan, store, tongue } = useGarden();
   const { site } = plan;
   const first = useId();
   const last = useId();
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
   const place = PLACES.find((one) => one.latitudeDeg === site.latitudeDeg && one.longitudeDeg === site.longitudeDeg);
   const [nonsense] = siteNonsense(site);
-  const visit = (visitor: Visitor) =>
-    store.edit(
-      changeSite({
-        visitors: site.visitors.includes(visitor)
-          ? site.visitors.filter((one) => one !== visitor)
-          : [...site.visitors, visitor],
-      }),
-    );
   const date = (id: string, label: string, value: string, change: (next: string) => void) => (
     <Field label={label} htmlFor={id}>
       <input
@@ -196,22 +190,10 @@ function SiteFields() {
         }}
         help="Made-up examples of climates, not records: put your own in."
       />
-      <fieldset>
-        <legend className="text-[0.9rem] font-medium">Who visits</legend>
-        <div className="mt-1 grid grid-cols-2">
-          {VISITORS.map((visitor) => (
-            <label key={visitor} className="flex min-h-11 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-5 accent-(--chalk)"
-                checked={site.visitors.includes(visitor)}
-                onChange={() => visit(visitor)}
-              />
-              {visitor}
-            </label>
-          ))}
-        </div>
-      </fieldset>
+      <VisitorsField />
+      <Link href={`/g/${id}/kept-out`} className={buttonLook('quiet')}>
+        Who is kept out?
+      </Link>
     </div>
   );
 }

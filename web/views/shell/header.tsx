@@ -84,7 +84,7 @@ export function Header() {
         path === `/g/${id}/build` ||
         path === `/g/${id}/grow`,
     },
-    { href: `/g/${id}/plot`, label: 'Plot', here: path === `/g/${id}/plot` },
+    { href: `/g/${id}/plot`, label: 'Plot', here: path === `/g/${id}/plot` || path === `/g/${id}/kept-out` },
     { href: `/g/${id}/list`, label: 'List', here: path === `/g/${id}/list` },
     { href: `/g/${id}/prices`, label: 'Prices', here: path === `/g/${id}/prices` },
   ];

@@ -9,7 +9,7 @@ import { feet, inches } from '../../../quantity/length';
 import type { Terrain } from '../../../site/ground';
 import type { Opening } from '../../../site/stand';
 import { fact } from '../../../wording/say';
-import type { Barrier } from '../../../checks/keeps-out';
+import type { Barrier } from '../../../site/visitors';
 import type { Built } from '../../kind';
 import { nextStockUp } from '../../rules/depth';
 import { footingReasons, pourFootings, setBy } from '../../rules/footing';

@@ -1,4 +1,4 @@
-import type { Barrier } from '../../../checks/keeps-out';
+import type { Barrier } from '../../../site/visitors';
 import type { Design } from '../../../design/design';
 import type { Point } from '../../../geometry/space';
 import { fact } from '../../../wording/say';

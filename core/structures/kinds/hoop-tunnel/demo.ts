@@ -7,9 +7,9 @@ export const demo = {
     {
       id: 'sail-bed',
       name: 'Sail-loft bed',
-      xMm: 2600,
-      yMm: 7600,
-      turnDeg: 0,
+      xMm: 2750,
+      yMm: 11_750,
+      turnDeg: 90,
       lengthMm: feet(9),
       widthMm: feet(3),
       heightMm: 0,

@@ -10,7 +10,8 @@ import { postLength } from '../../../checks/post-length';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
 import { stockOf } from '../../../catalogue/catalogue';
-import { netNeeds } from '../../../crops/pests';
+import { closedBy } from '../../../site/visitors';
+import { netNeeds } from '../../../site/net-needs';
 import { feet, inches } from '../../../quantity/length';
 import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
 import { structureKind } from '../../kind';
@@ -51,7 +52,7 @@ export const kind = structureKind({
             on: day === null ? null : monthDayOf(day),
           })
         : null,
-      coverOpens({ ...firstToOpen(crops, setting.site), openingMm: cover.openingMm }),
+      coverOpens(firstToOpen(crops, setting.site, cover.openingMm)),
       coverLight({ opacity: cover.opacity, breathes: cover.openingMm > 0 }),
       hoopsApart({ apartMm: facts.apartMm }),
       hoopShape({ spanMm: v.width, heightMm: hoop.heightMm, askedMm: facts.askedMm, lengthMm: hoop.lengthMm }),
@@ -65,6 +66,12 @@ export const kind = structureKind({
   steps: hoopTunnelSteps,
   doings: HOOP_TUNNEL_DOINGS,
   season: hoopTunnelSeason,
+  guards: ({ facts }, v, setting) => ({
+    barrier: closedBy(stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm, facts.hoop.heightMm),
+    stiff: false,
+    roofed: true,
+    floored: false,
+  }),
   names: HOOP_TUNNEL_NAMES,
   phrases: HOOP_TUNNEL_PHRASES,
   mends: {

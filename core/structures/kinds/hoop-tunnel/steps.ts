@@ -1,3 +1,4 @@
+import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { bendMarks } from '../../../geometry/curve';
@@ -53,11 +54,12 @@ function turnMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: 
 }
 
 export function hoopTunnelSeason(design: Design, v: HoopTunnelValues, setting: BedSetting): SeasonNote[] {
+  const { openingMm } = stockOf(setting.catalogue, v.cover, 'mesh roll');
   const crops = [...new Map(setting.planted.map(({ crop }) => [crop.id, crop])).values()];
   const high = Math.max(...design.posts.map((post) => post.aboveMm));
   return [
     ...crops.flatMap((crop): SeasonNote[] => {
-      const day = opensOn(crop, setting.site);
+      const day = opensOn(crop, setting.site, openingMm);
       return day === null ? [] : [{ on: day, what: fact('season.open', { crop: crop.name }) }];
     }),
     ...crops.flatMap((crop): SeasonNote[] => {

@@ -7,9 +7,9 @@ export const demo = {
     {
       id: 'step-bed',
       name: 'Bed by the steps',
-      xMm: 6600,
-      yMm: 7300,
-      turnDeg: 0,
+      xMm: 7300,
+      yMm: 9300,
+      turnDeg: 90,
       lengthMm: feet(6),
       widthMm: feet(2),
       heightMm: 0,

@@ -7,7 +7,8 @@ import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
 import { sleeveFits } from '../../../checks/sleeve-fits';
-import { netNeeds } from '../../../crops/pests';
+import { closedBy } from '../../../site/visitors';
+import { netNeeds } from '../../../site/net-needs';
 import { feet, inches } from '../../../quantity/length';
 import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
 import { structureKind } from '../../kind';
@@ -46,7 +47,7 @@ export const kind = structureKind({
           })
         : null,
       sleeveFits({ highMm: facts.sleeve.highMm, rollMm: facts.rollWideMm, across: facts.sleeve.acrossRoll }),
-      coverOpens({ ...firstToOpen(crops, setting.site), openingMm: net.openingMm }),
+      coverOpens(firstToOpen(crops, setting.site, net.openingMm)),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
       cagesMany({ cages: v.cages }),
       rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),
@@ -56,6 +57,13 @@ export const kind = structureKind({
   steps: insectCageSteps,
   doings: INSECT_CAGE_DOINGS,
   season: insectCageSeason,
+  // Its mesh is stiff, but what digs comes up inside it, and its top is only tied.
+  guards: ({ facts }, v, setting) => ({
+    barrier: closedBy(stockOf(setting.catalogue, v.net, 'mesh roll').openingMm, facts.cut.overMm),
+    stiff: false,
+    roofed: true,
+    floored: false,
+  }),
   names: INSECT_CAGE_NAMES,
   phrases: INSECT_CAGE_PHRASES,
   mends: {

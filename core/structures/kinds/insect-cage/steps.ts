@@ -1,3 +1,4 @@
+import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
@@ -32,11 +33,12 @@ export function insectCageSteps(_design: Design, v: InsectCageValues, setting: B
 
 export function insectCageSeason(_design: Design, v: InsectCageValues, setting: BedSetting): SeasonNote[] {
   const { cut } = cutOf(v, setting);
+  const { openingMm } = stockOf(setting.catalogue, v.net, 'mesh roll');
   const crops = [...new Map(setting.planted.map(({ crop }) => [crop.id, crop])).values()];
   return [
     { on: null, what: fact('season.look') },
     ...crops.flatMap((crop): SeasonNote[] => {
-      const opens = opensOn(crop, setting.site);
+      const opens = opensOn(crop, setting.site, openingMm);
       const day = crop.heightMm > cut.overMm ? dayAtHeight(crop, cut.overMm, setting.site) : null;
       return [
         ...(opens === null ? [] : [{ on: opens, what: fact('season.open', { crop: crop.name }) }]),

@@ -1,0 +1,272 @@
+import { cropIn } from '../crops/book';
+import type { Crop } from '../crops/crop';
+import { computeAs } from '../plan/compute-as';
+import type { Plan, Planting, StructurePlan } from '../plan/plan';
+import { settingOf, type Kinds } from '../plan/setting-of';
+import { inside, type Pair } from '../geometry/polygon';
+import type { Bed } from '../site/bed';
+import { netNeeds } from '../site/net-needs';
+import { onPlan, VISITORS, type Visitor } from '../site/plot';
+import { dayOfYear, monthDayOf } from '../site/sun/season';
+import { FENCE_NEEDS, getsPast, NET_NEEDS, type Guard, type Way } from '../site/visitors';
+import type { Fact } from '../wording/say';
+import type { StructureKind } from '../structures/kind';
+import { opensOn } from '../structures/rules/covering';
+
+/** Something planned that stands about a planting, and how somebody gets past it; null where it keeps them out. */
+export interface Met {
+  structure: string;
+  name: string;
+  past: Way | null;
+  /** Its widest mesh. mm. */
+  openingMm: number;
+}
+
+/** Somebody who comes to a bed: for which crops, between which days ("MM-DD"), and what is in their way there. */
+export interface Threat {
+  who: string;
+  crops: readonly string[];
+  from: string;
+  to: string;
+  /** Every crop of it is behind something that keeps them out. */
+  keptOut: boolean;
+  met: readonly Met[];
+  /** From this day a cover has to be opened for insects, and lets them in. */
+  opens: string | null;
+  /** No mesh stops them: they are kept off in other ways. */
+  noMesh: boolean;
+}
+
+export interface BedWatch {
+  bed: Bed;
+  crops: readonly string[];
+  threats: readonly Threat[];
+}
+
+/** A way to keep somebody out of a bed: what would be built, what it costs, who it stops, and who comes all the same. */
+export interface Answer {
+  structures: readonly Omit<StructurePlan, 'id' | 'name'>[];
+  totalMinor: number;
+  stops: readonly string[];
+  leaves: readonly string[];
+  /** What has to be settled before it can be built there; null where nothing has. */
+  settle: Fact | null;
+}
+
+interface Standing {
+  structure: StructurePlan;
+  guard: Guard;
+}
+
+/** The days on which a crop is on the bed: from its first sowing to the end of its longest picking. */
+function daysOf(crop: Crop, plan: Plan): { from: number; to: number } {
+  const frost = dayOfYear(plan.site.lastFrost);
+  return crop.seasons > 1
+    ? { from: frost - 30, to: dayOfYear(plan.site.firstFrost) }
+    : { from: frost + crop.sow.from * 7, to: frost + crop.sow.to * 7 + crop.daysToCrop.most };
+}
+
+/** Who comes to a crop: what flies at it, and of those that visit here whoever walks, climbs or tunnels. */
+function comersTo(crop: Crop, visitors: readonly Visitor[]): { who: string; noMesh: boolean }[] {
+  const flies = netNeeds([crop], visitors).map((need) => need.who);
+  const walks = visitors.filter((who) => FENCE_NEEDS[who] || who === 'squirrels' || who === 'burrowers');
+  return [...new Set([...walks, ...flies])].map((who) => ({
+    who,
+    noMesh: !FENCE_NEEDS[who as Visitor] && NET_NEEDS[who] === undefined && !VISITORS.includes(who as Visitor),
+  }));
+}
+
+/** Whether a structure stands about a planting: on its bed, if it carries it (or nothing); round it, if its closed path goes round its bed. */
+function about(
+  { stand, plantings }: Pick<StructurePlan, 'stand' | 'plantings'>,
+  planting: Planting,
+  bed: Bed,
+): boolean {
+  if (stand.on === 'bed') return stand.bed === bed.id && (plantings.length === 0 || plantings.includes(planting.id));
+  if (stand.on !== 'path' || !stand.closed) return false;
+  const path = stand.spots.map(({ xMm, yMm }): Pair => [xMm, yMm]);
+  return cornersOf(bed).every((corner) => inside(corner, path));
+}
+
+const cornersOf = (bed: Bed, beyondMm = 0): Pair[] =>
+  [
+    [-1, -1],
+    [1, -1],
+    [1, 1],
+    [-1, 1],
+  ].map(([a, b]) =>
+    onPlan(bed, (a as number) * (bed.lengthMm / 2 + beyondMm), (b as number) * (bed.widthMm / 2 + beyondMm)),
+  );
+
+function standingGuards(kinds: Kinds, plan: Plan): Standing[] {
+  return plan.structures.flatMap((structure) => {
+    const guard = guardOf(kinds(structure.kind), kinds, plan, structure);
+    return guard ? [{ structure, guard }] : [];
+  });
+}
+
+function guardOf(kind: StructureKind, kinds: Kinds, plan: Plan, structure: StructurePlan): Guard | null {
+  if (kind.purpose !== 'cover' && kind.purpose !== 'barrier') return null;
+  const setting = settingOf(kinds, plan, structure);
+  return kind.guards(kind.design(structure.knobs, setting), setting);
+}
+
+/** Every bed in which something grows: who comes to it and when, what keeps them out, and what does not. */
+export function whoIsKeptOut(kinds: Kinds, plan: Plan): BedWatch[] {
+  const standing = standingGuards(kinds, plan);
+  return plan.beds.flatMap((bed) => {
+    const plantings = plan.plantings.filter((one) => one.bed === bed.id);
+    return plantings.length === 0 ? [] : [watch(plan, bed, plantings, standing)];
+  });
+}
+
+function watch(plan: Plan, bed: Bed, plantings: readonly Planting[], standing: readonly Standing[]): BedWatch {
+  const crops = plantings.map((planting) => ({ planting, crop: cropIn(plan.crops, planting.crop) }));
+  const all = new Map<string, { crop: Crop; met: Met[]; noMesh: boolean }[]>();
+  for (const { planting, crop } of crops) {
+    const guards = standing.filter(({ structure }) => about(structure, planting, bed));
+    for (const { who, noMesh } of comersTo(crop, plan.site.visitors)) {
+      const met = guards.map(({ structure, guard }): Met => ({
+        structure: structure.id,
+        name: structure.name,
+        past: getsPast(who, guard),
+        openingMm: guard.barrier.openingMm,
+      }));
+      all.set(who, [...(all.get(who) ?? []), { crop, met, noMesh }]);
+    }
+  }
+  const threats = [...all].map(([who, at]): Threat => {
+    const days = at.map(({ crop }) => daysOf(crop, plan));
+    const keptOut = at.every(({ met }) => met.some((one) => one.past === null));
+    const flies = NET_NEEDS[who] !== undefined;
+    const opening = at.flatMap(({ crop, met }) => {
+      const by = met.find((one) => one.past === null);
+      const on = flies && by ? opensOn(crop, plan.site, by.openingMm) : null;
+      return on === null ? [] : [on];
+    });
+    return {
+      who,
+      crops: [...new Set(at.map(({ crop }) => crop.name))],
+      from: monthDayOf(Math.min(...days.map((one) => one.from))),
+      to: monthDayOf(Math.max(...days.map((one) => one.to))),
+      keptOut,
+      met: [...new Map(at.flatMap(({ met }) => met).map((one) => [one.structure, one])).values()],
+      opens: opening.toSorted((a, b) => dayOfYear(a) - dayOfYear(b))[0] ?? null,
+      noMesh: at.every((one) => one.noMesh),
+    };
+  });
+  return { bed, crops: [...new Set(crops.map(({ crop }) => crop.name))], threats };
+}
+
+type Sketch = Answer['structures'][number];
+
+/** A sketch sized and priced, and whom of those who come it stops; null where it stops nobody, or stands about too many plants one by one. */
+function tried(kinds: Kinds, plan: Plan, sketch: Sketch, open: readonly string[]): Answer | null {
+  const structure: StructurePlan = { ...sketch, id: 'sketch', name: 'Sketch' };
+  const computed = computeAs(kinds, { ...plan, structures: [...plan.structures, structure] }, structure);
+  const guard = computed.kind.guards(computed.sized, computed.setting);
+  const stops = guard === null ? [] : open.filter((who) => getsPast(who, guard) === null);
+  if (stops.length === 0 || computed.sized.design.bodies > FEW_BODIES) return null;
+  return {
+    structures: [sketch],
+    totalMinor: computed.cost.totalMinor,
+    stops,
+    leaves: open.filter((who) => !stops.includes(who)),
+    settle: computed.verdicts.find(({ level }) => level === 'fail')?.told ?? null,
+  };
+}
+
+/** Those that stop more first, then those that can be built as they are, then the cheaper. */
+const byWorth = (a: Answer, b: Answer): number =>
+  a.leaves.length - b.leaves.length ||
+  Number(a.settle !== null) - Number(b.settle !== null) ||
+  a.totalMinor - b.totalMinor;
+
+/** A barrier all the way round some corners of the plot. */
+const roundOf = (kind: StructureKind, corners: readonly Pair[]): Sketch => ({
+  kind: kind.id,
+  stand: { on: 'path', spots: corners.map(([xMm, yMm]) => ({ xMm, yMm, groundMm: 0 })), closed: true },
+  plantings: [],
+  knobs: {},
+});
+
+const isRound = (kind: StructureKind): boolean => kind.purpose === 'barrier' && kind.stands.includes('path');
+
+/** A fence round a bed leaves room to kneel (from memory). mm. */
+const ROUND_MM = 600;
+/** What stands about one plant each is an answer for no more than these (common practice for cages, no source). */
+const FEW_BODIES = 6;
+
+/**
+ * What would keep out whoever still comes to a bed, sized and priced as it would be built: a cover over it, a fence
+ * round it, or one of each; those that stop all first, then those that stop more, the cheaper before the dearer.
+ */
+export function answersFor(kinds: Kinds, all: readonly StructureKind[], plan: Plan, bedId: string): Answer[] {
+  const watched = whoIsKeptOut(kinds, plan).find(({ bed }) => bed.id === bedId);
+  const open = watched?.threats.filter((one) => !one.keptOut && !one.noMesh).map((one) => one.who) ?? [];
+  if (!watched || open.length === 0) return [];
+  const { bed } = watched;
+  const plantings = plan.plantings.filter((one) => one.bed === bedId);
+  const sketches = all.flatMap((kind): Sketch[] => {
+    if (kind.purpose === 'cover' && kind.stands.includes('bed'))
+      return [
+        {
+          kind: kind.id,
+          stand: { on: 'bed', bed: bedId },
+          plantings: plantings.map((one) => one.id),
+          knobs: {},
+        },
+      ];
+    if (isRound(kind)) return [roundOf(kind, cornersOf(bed, ROUND_MM))];
+    return [];
+  });
+  const useful = sketches.flatMap((sketch) => tried(kinds, plan, sketch, open) ?? []);
+  const pairs = useful.flatMap((one, i) =>
+    useful.slice(i + 1).flatMap((other): Answer[] => {
+      const stops = open.filter((who) => one.stops.includes(who) || other.stops.includes(who));
+      return stops.length > Math.max(one.stops.length, other.stops.length)
+        ? [
+            {
+              structures: [...one.structures, ...other.structures],
+              totalMinor: one.totalMinor + other.totalMinor,
+              stops,
+              leaves: open.filter((who) => !stops.includes(who)),
+              settle: one.settle ?? other.settle,
+            },
+          ]
+        : [];
+    }),
+  );
+  return [...useful, ...pairs].toSorted(byWorth);
+}
+
+/** One barrier round every planted bed together: how many of the open beds it closes to somebody; null where it would stop nobody. */
+export function answerRoundAll(
+  kinds: Kinds,
+  all: readonly StructureKind[],
+  plan: Plan,
+): (Answer & { beds: number }) | null {
+  const watched = whoIsKeptOut(kinds, plan);
+  const openIn = ({ threats }: BedWatch): string[] =>
+    threats.filter((one) => !one.keptOut && !one.noMesh).map((one) => one.who);
+  const open = [...new Set(watched.flatMap(openIn))];
+  const corners = watched.flatMap(({ bed }) => cornersOf(bed, ROUND_MM));
+  if (watched.length < 2 || open.length === 0) return null;
+  const within = (of: 0 | 1, most: number): readonly [number, number] => [
+    Math.max(0, Math.min(...corners.map((one) => one[of]))),
+    Math.min(most, Math.max(...corners.map((one) => one[of]))),
+  ];
+  const [left, right] = within(0, plan.site.widthMm);
+  const [bottom, top] = within(1, plan.site.depthMm);
+  const round: Pair[] = [
+    [left, bottom],
+    [right, bottom],
+    [right, top],
+    [left, top],
+  ];
+  const answers = all.filter(isRound).flatMap((kind) => tried(kinds, plan, roundOf(kind, round), open) ?? []);
+  const [best] = answers.toSorted(byWorth);
+  return best
+    ? { ...best, beds: watched.filter((one) => openIn(one).some((who) => best.stops.includes(who))).length }
+    : null;
+}
