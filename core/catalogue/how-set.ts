@@ -4,6 +4,7 @@ const HOW_SET: Readonly<Record<string, string>> = {
     'Knuckle clear of the gap, strap on the leaf, plate on the post; all its holes filled, the one next to the knuckle first.',
   'gate-latch': 'Bar on the leaf, catch on the post, level with each other when the leaf is shut.',
   'pipe-clamp': 'Where the two pipes cross; both nuts turned up evenly, the bolt ends down.',
+  'butt-hinge': 'Knuckle over the gap, a leaf flat on each of the two, all holes filled.',
   'hoop-clip':
     'Over the cover and the hoop together, pressed on from the side; a scrap of hose under it saves thin film.',
   'pipe-strap': 'Round the sleeve, both ears flat on the board, all screws in.',

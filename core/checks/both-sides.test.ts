@@ -14,6 +14,7 @@ import { bedForTwo } from './bed-for-two';
 import { bayFits } from './bay-fits';
 import { bendSets } from './bend-sets';
 import { boardLongEnough } from './board-fits';
+import { boxBoards } from './box-boards';
 import { braced } from './braced';
 import { cageStands } from './cage-stands';
 import { cageWide } from './cage-wide';
@@ -44,6 +45,7 @@ import { keepClear } from './keep-clear';
 import type { Barrier } from '../site/visitors';
 import { keepsOut } from './keeps-out';
 import { shadesNorth } from './shades-north';
+import { lidWeight } from './lid-weight';
 import { meshFixed } from './mesh-fixed';
 import { meshHighEnough } from './mesh-high-enough';
 import { meshOpening } from './mesh-opening';
@@ -350,6 +352,15 @@ const CASES: Record<string, Case[]> = {
     [hoopsApart({ apartMm: feet(3) }), 'good', 'hoops.near'],
     [hoopsApart({ apartMm: feet(4) }), 'note', 'hoops.wide'],
     [hoopsApart({ apartMm: feet(4) + 6 }), 'warn', 'hoops.far'],
+  ],
+  'lid-weight': [
+    [lidWeight({ weightKg: 20 }), 'good', 'lid.light'],
+    [lidWeight({ weightKg: 20.1 }), 'warn', 'lid.heavy'],
+  ],
+  'box-boards': [
+    [boxBoards({ longMm: 4800, soldMm: 4800, lids: 2, askedLids: 2 }), 'good', 'box.whole'],
+    [boxBoards({ longMm: 4830, soldMm: 4800, lids: 2, askedLids: 2 }), 'fail', 'box.long'],
+    [boxBoards({ longMm: 900, soldMm: 4800, lids: 2, askedLids: 5 }), 'note', 'box.lids'],
   ],
   'path-shape': [
     [path([0, 0], [4000, 0], [4000, 3000]), 'good', 'path.plain'],

@@ -6,6 +6,7 @@ import { demo as gardenGate } from '../structures/kinds/garden-gate/demo';
 import { demo as guyedWall } from '../structures/kinds/guyed-wall/demo';
 import { demo as hoopTunnel } from '../structures/kinds/hoop-tunnel/demo';
 import { demo as insectCage } from '../structures/kinds/insect-cage/demo';
+import { demo as liddedFrame } from '../structures/kinds/lidded-frame/demo';
 import { demo as meshCage } from '../structures/kinds/mesh-cage/demo';
 import { demo as panelArch } from '../structures/kinds/panel-arch/demo';
 import { demo as panelWall } from '../structures/kinds/panel-wall/demo';
@@ -23,6 +24,7 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'guyed-wall', ...guyedWall },
   { kind: 'hoop-tunnel', ...hoopTunnel },
   { kind: 'insect-cage', ...insectCage },
+  { kind: 'lidded-frame', ...liddedFrame },
   { kind: 'mesh-cage', ...meshCage },
   { kind: 'panel-arch', ...panelArch },
   { kind: 'panel-wall', ...panelWall },

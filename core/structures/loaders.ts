@@ -9,6 +9,7 @@ export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>
   'guyed-wall': async () => (await import('./kinds/guyed-wall/index')).kind,
   'hoop-tunnel': async () => (await import('./kinds/hoop-tunnel/index')).kind,
   'insect-cage': async () => (await import('./kinds/insect-cage/index')).kind,
+  'lidded-frame': async () => (await import('./kinds/lidded-frame/index')).kind,
   'mesh-cage': async () => (await import('./kinds/mesh-cage/index')).kind,
   'panel-arch': async () => (await import('./kinds/panel-arch/index')).kind,
   'panel-wall': async () => (await import('./kinds/panel-wall/index')).kind,

@@ -6,6 +6,7 @@ import { kind as gardenGate } from './kinds/garden-gate/index';
 import { kind as guyedWall } from './kinds/guyed-wall/index';
 import { kind as hoopTunnel } from './kinds/hoop-tunnel/index';
 import { kind as insectCage } from './kinds/insect-cage/index';
+import { kind as liddedFrame } from './kinds/lidded-frame/index';
 import { kind as meshCage } from './kinds/mesh-cage/index';
 import { kind as panelArch } from './kinds/panel-arch/index';
 import { kind as panelWall } from './kinds/panel-wall/index';
@@ -23,6 +24,7 @@ export const KINDS: readonly StructureKind[] = [
   guyedWall,
   hoopTunnel,
   insectCage,
+  liddedFrame,
   meshCage,
   panelArch,
   panelWall,

@@ -11,7 +11,9 @@ import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
 
 /** Rolls that stand by themselves and are bent round by hand. */
-const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.carries !== 'heavy').map((roll) => roll.id);
+const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.carries !== 'heavy' && roll.openingMm >= inches(1)).map(
+  (roll) => roll.id,
+);
 const NETS = COVERS.filter((one) => one.look === 'net');
 
 /** Room between the leaves and the mesh (from memory). mm. */

@@ -1,0 +1,170 @@
+import { COVERS } from '../../../catalogue/covers';
+import { MESH_ROLLS } from '../../../catalogue/panels';
+import { timberId } from '../../../catalogue/timber';
+import { feet, inches } from '../../../quantity/length';
+import { netNeeds } from '../../../site/net-needs';
+import { fact } from '../../../wording/say';
+import type { Knobs } from '../../knob';
+import { rowKnobs } from '../../rules/row';
+import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
+import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+import { isOffered, type BedSetting } from '../../setting';
+
+/** Mesh that nothing gnaws through and no paw passes. */
+const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.openingMm <= inches(1)).map((roll) => roll.id);
+const FLOORS = STIFF.filter((id) => id.startsWith('hardware'));
+const NETS = COVERS.filter((one) => one.look === 'net');
+const row = rowKnobs(60, 'Over the ends of the box.', { straddles: true });
+const labelled = (ids: readonly string[]) =>
+  ids.map((id) => ({ id, label: MESH_ROLLS.find((roll) => roll.id === id)?.name ?? id }));
+const offeredOf =
+  (ids: readonly string[]) =>
+  (setting: BedSetting): string[] =>
+    ids.filter((id) => isOffered(setting, id));
+
+/** A lid is opened from one side: no deeper than 3′ (common practice, no source). mm. */
+const DEEPEST_MM = feet(3);
+/** A lid longer than this is heavy and twists (from memory). mm. */
+const LONGEST_LID_MM = feet(5);
+
+/** The longest of its boards on sale; any length where none is. mm. */
+export const longestBoard = (setting: BedSetting, set: { board?: unknown; treatment?: unknown }): number =>
+  setting.sizesOf(timberId(String(set.board), String(set.treatment))).at(-1) ?? Infinity;
+
+/** A box of boards with ½″ mesh under it and hinged mesh lids, 3′ × 8′ × 12″ for example (common practice, no source). */
+export const LIDDED_FRAME_KNOBS = {
+  ...row,
+  rowLength: {
+    ...row.rowLength,
+    suggest: (setting, set) => {
+      const { lengthMm } = setting.place.bed;
+      const longest = longestBoard(setting, set);
+      return lengthMm <= longest
+        ? { value: lengthMm, why: fact('row.bed') }
+        : { value: wholeStep(longest, setting.market), why: fact('row.board') };
+    },
+  },
+  width: {
+    type: 'length',
+    label: 'From front to back',
+    group: 'Box',
+    min: inches(12),
+    max: feet(6),
+    step: TAPE_STEP,
+    help: 'Over the boards. At most 3′ where it is opened from one side.',
+    usualMost: () => feet(4),
+    suggest: (setting) => ({
+      value: Math.max(inches(12), Math.min(setting.place.bed.widthMm, DEEPEST_MM)),
+      why: fact(setting.place.bed.widthMm > DEEPEST_MM ? 'width.reach' : 'width.bed'),
+    }),
+  },
+  courses: {
+    type: 'count',
+    label: 'Boards high',
+    group: 'Box',
+    min: 1,
+    max: 4,
+    help: 'What grows higher than the box lifts the lid, or breaks under it.',
+    suggest: (setting, set) => {
+      const board = String(set.board) === '22x145' ? 145 : inches(5.5);
+      const tallest = setting.planted.reduce((most, one) => Math.max(most, one.crop.heightMm), 0);
+      const wanted = Math.ceil((tallest + inches(2)) / board);
+      return wanted <= 2
+        ? { value: 2, why: fact('courses.two') }
+        : { value: Math.min(4, wanted), why: fact('courses.crop') };
+    },
+  },
+  board: {
+    first: true,
+    ...sectionKnob({
+      label: 'Boards',
+      group: 'Box',
+      help: 'The sides of the box.',
+      of: ['1x6', '22x145'],
+      usual: { imperial: ['1x6', '22x145'], metric: ['22x145', '1x6'] },
+    }),
+  },
+  strip: sectionKnob({
+    label: 'Strips of the lid and posts',
+    group: 'Box',
+    help: 'Choose them without knots: what is thin splits there.',
+    of: ['2x2', '45x45'],
+    usual: { imperial: ['2x2', '45x45'], metric: ['45x45', '2x2'] },
+  }),
+  treatment: { first: true, ...treatmentKnob({ section: 'board', group: 'Box', use: 'light' }) },
+  floor: {
+    type: 'choice',
+    label: 'Mesh under it',
+    group: 'Mesh',
+    choices: [{ id: 'none', label: 'none' }, ...labelled(FLOORS)],
+    offered: (setting) => ['none', ...offeredOf(FLOORS)(setting)],
+    help: 'Against what tunnels; grass may stay under it.',
+    suggest: (setting) =>
+      setting.site.visitors.includes('burrowers') || setting.planted.length === 0
+        ? { value: 'hardware-48', why: fact('floor.burrowers') }
+        : { value: 'hardware-48', why: fact('floor.once') },
+  },
+  mesh: {
+    type: 'choice',
+    label: 'Mesh of the lids',
+    group: 'Mesh',
+    choices: labelled(STIFF),
+    offered: offeredOf(STIFF),
+    help: 'Stiff, so that nothing pushes or gnaws through.',
+    suggest: () => ({ value: 'hardware-36', why: fact('mesh.paw') }),
+  },
+  net: {
+    type: 'choice',
+    label: 'Net over the mesh',
+    group: 'Mesh',
+    choices: [{ id: 'none', label: 'none' }, ...NETS.map((one) => ({ id: one.id, label: one.name }))],
+    offered: (setting) => ['none', ...NETS.map((one) => one.id).filter((id) => isOffered(setting, id))],
+    help: 'Beetles come through any mesh that a lid is made of.',
+    suggest: (setting, set) => {
+      const [finest] = netNeeds(
+        setting.planted.map((one) => one.crop),
+        setting.site.visitors,
+      );
+      const mesh = MESH_ROLLS.find((roll) => roll.id === String(set.mesh))?.openingMm ?? 0;
+      const fit = NETS.filter((one) => isOffered(setting, one.id) && one.openingMm <= (finest?.openingMm ?? 0));
+      const [coarsest] = fit.toSorted((a, b) => b.openingMm - a.openingMm || a.heightMm - b.heightMm);
+      return finest && finest.openingMm < mesh && coarsest
+        ? { value: coarsest.id, why: fact('net.finer', { who: finest.who }) }
+        : { value: 'none', why: fact('net.none') };
+    },
+  },
+  lids: {
+    type: 'count',
+    label: 'Lids',
+    group: 'Lid',
+    min: 1,
+    max: 12,
+    help: 'Side by side; a long one is heavy and twists.',
+    suggest: (_setting, set) => {
+      const value = Math.min(12, Math.max(1, Math.ceil(Number(set.rowLength) / LONGEST_LID_MM - 1e-6)));
+      return { value, why: fact(value === 1 ? 'lids.one' : 'lids.short') };
+    },
+  },
+  stay: {
+    type: 'choice',
+    label: 'Held open by',
+    group: 'Lid',
+    choices: [
+      { id: 'prop', label: 'a prop that turns on a screw' },
+      { id: 'none', label: 'leaned back on a wall or a post' },
+    ],
+    help: 'A lid that falls breaks fingers and plants.',
+    suggest: () => ({ value: 'prop', why: fact('stay.prop') }),
+  },
+  gap: {
+    type: 'length',
+    label: 'Between lids',
+    group: 'Lid',
+    min: 3,
+    max: inches(1),
+    step: { imperial: inches(0.125), metric: 1 },
+    help: 'So that they do not bind when they swell.',
+    shown: (set) => Number(set.lids) > 1,
+    suggest: (setting) => ({ value: perMarket(setting.market, 0.25, 6), why: fact('gap.swell') }),
+  },
+} as const satisfies Knobs<BedSetting>;

@@ -1,0 +1,62 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { Doings } from '../../../building/tools';
+import type { Design } from '../../../design/design';
+import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import { opensOn } from '../../rules/covering';
+import type { BedSetting } from '../../setting';
+import { lidLength, type LiddedFrameValues } from './size';
+
+const diagonal = (a: number, b: number): { mm: number } => ({ mm: Math.hypot(a, b) });
+
+/** The box and its floor, upside down; set, then lids, filled last. */
+export function liddedFrameSteps(design: Design, v: LiddedFrameValues): Step[] {
+  return [
+    { what: fact('step.clear'), people: 1 },
+    { what: fact('step.cut'), people: 1, caution: fact('care.cutting') },
+    { what: fact('step.box', { diagonal: diagonal(design.builtMm, v.width) }), people: 2 },
+    ...(v.floor === 'none' ? [] : [{ what: fact('step.floor'), people: 1, caution: fact('care.wire') } as const]),
+    { what: fact('step.set'), people: 2 },
+    { what: fact('step.lids', { diagonal: diagonal(lidLength(v), v.width) }), people: 1 },
+    { what: fact('step.mesh'), people: 2, caution: fact('care.wire') },
+    ...(v.net === 'none' ? [] : [{ what: fact('step.net'), people: 1 } as const]),
+    { what: fact('step.hinge'), people: 2, caution: fact('care.lid') },
+    ...(v.stay === 'prop' ? [{ what: fact('step.prop'), people: 1 } as const] : []),
+    { what: fact('step.fill'), people: 1 },
+  ];
+}
+
+export function liddedFrameSeason(design: Design, v: LiddedFrameValues, setting: BedSetting): SeasonNote[] {
+  const board = design.parts.find((part) => part.role === 'post')?.cutMm ?? 0;
+  const mesh = stockOf(setting.catalogue, v.mesh, 'mesh roll').openingMm;
+  const net = v.net === 'none' ? Infinity : stockOf(setting.catalogue, v.net, 'mesh roll').openingMm;
+  const crops = [...new Map(setting.planted.map(({ crop }) => [crop.id, crop])).values()];
+  return [
+    ...crops.flatMap((crop): SeasonNote[] => {
+      const opens = opensOn(crop, setting.site, Math.min(mesh, net));
+      const day = crop.heightMm > board ? dayAtHeight(crop, board, setting.site) : null;
+      return [
+        ...(opens === null ? [] : [{ on: opens, what: fact('season.open', { crop: crop.name }) }]),
+        ...(day === null ? [] : [{ on: monthDayOf(day), what: fact('season.off', { crop: crop.name }) }]),
+      ];
+    }),
+    { on: null, what: fact('season.hinges') },
+    { on: null, what: fact('season.oil') },
+  ];
+}
+
+/** What each step adds, and what it is done with. */
+export const LIDDED_FRAME_DOINGS: Doings = {
+  'step.clear': { uses: ['spade'] },
+  'step.cut': { uses: ['saw', 'square', 'tape', 'chalk', 'clamps', 'goggles', 'muffs'] },
+  'step.box': { adds: ['board', 'post'], uses: ['drill', 'square', 'clamps', 'tape'] },
+  'step.floor': { adds: ['floor'], uses: ['hammer', 'snips', 'pliers', 'gloves', 'goggles'] },
+  'step.set': { uses: ['level'] },
+  'step.lids': { adds: ['lid strip'], uses: ['drill', 'square', 'clamps', 'tape'] },
+  'step.mesh': { adds: ['mesh'], uses: ['hammer', 'snips', 'pliers', 'gloves', 'goggles'] },
+  'step.net': { adds: ['net'], uses: ['hammer', 'snips'] },
+  'step.hinge': { joins: ['lid hinged'], uses: ['drill', 'spacer'] },
+  'step.prop': { adds: ['prop'], uses: ['drill'] },
+  'step.fill': { uses: ['barrow', 'spade'] },
+};
