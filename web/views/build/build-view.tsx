@@ -10,6 +10,7 @@ import { waysAmong, type Stand } from '@lignum/core/site/stand';
 import { PURPOSES, type Purpose, type StructureKind } from '@lignum/core/structures/kind';
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { Button, buttonLook } from '../../ui/button';
+import { Chooser } from '../../ui/chooser';
 import { newPlanting } from '../garden/beginnings';
 import { freeInRun, runsIn } from '../garden/add-to-run';
 import { freeWays } from '../garden/free-ways';
@@ -83,18 +84,38 @@ export function BuildView() {
 function Begin({ kind }: { kind: StructureKind }) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
-  const put = (stand: Stand) => {
-    const structure = newStructure(kind.id, plan, stand, []);
+  const put = (stand: Stand, plantings: readonly string[] = []) => {
+    const structure = newStructure(kind.id, plan, stand, plantings);
     store.edit(addStructure(structure));
     router.push(`/g/${id}/s/${structure.id}`);
   };
   const ways = kind.stands.includes('beds') ? freeWays(plan).slice(0, MOST_WAYS) : [];
   return (
     <>
-      {kind.stands.includes('bed') && (
+      {kind.stands.includes('bed') && kind.purpose === 'support' && (
         <Link href={`/g/${id}/new?kind=${kind.id}`} className={buttonLook('plain')}>
           For a row of plants
         </Link>
+      )}
+      {kind.stands.includes('bed') && kind.purpose !== 'support' && plan.beds.length > 0 && (
+        <Chooser
+          label={`${kind.name}: over which bed`}
+          value="none"
+          choices={[
+            { id: 'none', label: 'Over a bed…', disabled: true },
+            ...plan.beds.map((bed) => ({ id: bed.id, label: bed.name })),
+          ]}
+          className="w-48"
+          onChange={(bed) =>
+            put(
+              { on: 'bed', bed },
+              plan.plantings.filter((one) => one.bed === bed).map((one) => one.id),
+            )
+          }
+        />
+      )}
+      {kind.stands.includes('bed') && kind.purpose !== 'support' && plan.beds.length === 0 && (
+        <p className="text-[0.95rem] text-soft">It stands over a bed: add one on the garden page first.</p>
       )}
       {kind.stands.includes('path') && (
         <Link href={`/g/${id}/plot?lay=${kind.id}`} className={buttonLook('plain')}>

@@ -94,11 +94,13 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
     v.floor === 'none' ? null : floorOf(box, stockOf(setting.catalogue, v.floor, 'mesh roll'), sides.boards);
   const lids = Array.from({ length: lidsOf(v) }, (_, i) => lidOf(box, v, i, strip, setting, sides.boards));
   const prop = v.stay === 'prop' ? propsOf(box, v, lids.length, sides, board, strip, setting) : null;
+  // What is inside the box is drawn before its sides.
   const parts: Part[] = [
-    ...sides.parts,
+    ...sides.posts,
+    ...(prop?.parts ?? []),
+    ...sides.boards.flat(),
     ...(floor?.parts ?? []),
     ...lids.flatMap((lid) => lid.parts),
-    ...(prop?.parts ?? []),
   ];
   const joints: Joint[] = [
     ...sides.joints,
@@ -130,7 +132,8 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
     startMm,
     posts: [],
     hold: null,
-    views: rowViews({ ground, bed, startMm }),
+    // From above the mesh of the lids is seen.
+    views: rowViews({ ground, bed, startMm }).map((view) => (view.as === 'above' ? { ...view, square: true } : view)),
     bodies: 1,
     reasons: {
       board: fact('count.boards', { courses: v.courses }),
@@ -210,7 +213,6 @@ const timber = (
 });
 
 interface Sides {
-  parts: Part[];
   joints: Joint[];
   /** By course from below, in the order front, back, left, right. */
   boards: Bar[][];
@@ -286,7 +288,7 @@ function boardsOf(box: Box, v: LiddedFrameValues, board: Timber, strip: Timber, 
       ];
     });
   });
-  return { parts: [...boards.flat(), ...posts], joints, boards, posts };
+  return { joints, boards, posts };
 }
 
 /** Flat mesh from corner to corner of what it lies on: in one run where the roll is wide enough, else in strips across. */
