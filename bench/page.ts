@@ -88,7 +88,7 @@ const ELSEWHERE: Record<string, { path: string; act: (page: Page) => Promise<voi
   'a bed is dragged': {
     path: '/plot',
     act: async (page) => {
-      const box = await page.getByRole('button', { name: /^Yard bed/ }).boundingBox();
+      const box = await page.getByRole('button', { name: /^Yard bed,/ }).boundingBox();
       if (!box) throw new Error('The yard bed is not on the plot.');
       const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
       await page.mouse.move(x, y);

@@ -1,6 +1,7 @@
 // Written by `npm run kinds` from the folders of kinds/.
 import type { DemoPiece } from '../structures/kind';
 import { demo as aFrame } from '../structures/kinds/a-frame/demo';
+import { demo as flatCover } from '../structures/kinds/flat-cover/demo';
 import { demo as gardenFence } from '../structures/kinds/garden-fence/demo';
 import { demo as gardenGate } from '../structures/kinds/garden-gate/demo';
 import { demo as guyedWall } from '../structures/kinds/guyed-wall/demo';
@@ -19,6 +20,7 @@ import { demo as wovenFrame } from '../structures/kinds/woven-frame/demo';
 /** What of each kind stands in the demo garden. */
 export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'a-frame', ...aFrame },
+  { kind: 'flat-cover', ...flatCover },
   { kind: 'garden-fence', ...gardenFence },
   { kind: 'garden-gate', ...gardenGate },
   { kind: 'guyed-wall', ...guyedWall },

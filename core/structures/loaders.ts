@@ -4,6 +4,7 @@ import type { StructureKind } from './kind';
 /** Each kind by itself, fetched when it is wanted: for pages that show one. */
 export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>> = {
   'a-frame': async () => (await import('./kinds/a-frame/index')).kind,
+  'flat-cover': async () => (await import('./kinds/flat-cover/index')).kind,
   'garden-fence': async () => (await import('./kinds/garden-fence/index')).kind,
   'garden-gate': async () => (await import('./kinds/garden-gate/index')).kind,
   'guyed-wall': async () => (await import('./kinds/guyed-wall/index')).kind,

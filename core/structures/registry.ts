@@ -1,6 +1,7 @@
 // Written by `npm run kinds` from the folders of kinds/.
 import type { StructureKind } from './kind';
 import { kind as aFrame } from './kinds/a-frame/index';
+import { kind as flatCover } from './kinds/flat-cover/index';
 import { kind as gardenFence } from './kinds/garden-fence/index';
 import { kind as gardenGate } from './kinds/garden-gate/index';
 import { kind as guyedWall } from './kinds/guyed-wall/index';
@@ -19,6 +20,7 @@ import { kind as wovenFrame } from './kinds/woven-frame/index';
 /** Every kind of structure the program can plan. */
 export const KINDS: readonly StructureKind[] = [
   aFrame,
+  flatCover,
   gardenFence,
   gardenGate,
   guyedWall,

@@ -16,6 +16,8 @@ const STEPS = 64;
 /** A sprung rod is at least so many times as long as its span (an arch with upright feet has no flatter shape worth the name). */
 const LEAST_LONG = 1.14;
 const SEARCH_STEPS = 18;
+/** As near as its height is found. mm. */
+const NEAR_MM = 0.2;
 
 /**
  * A hoop of a span and a height. Half a circle is half its span high, and stands on straight legs where more is
@@ -61,21 +63,25 @@ function halfEllipse(a: number, b: number): number {
   return (Math.PI / steps) * sum;
 }
 
-/** The rod that springs to a height, by halving: the longer, the higher. */
+/** The rod that springs to a height: regula falsi between two lengths, since the longer is the higher, and nearly in proportion. */
 function sprung(spanMm: number, heightMm: number): Hoop {
-  const rise = (lengthMm: number): number => uprightArch(spanMm, lengthMm)?.riseMm ?? 0;
+  const over = (lengthMm: number): number => (uprightArch(spanMm, lengthMm)?.riseMm ?? 0) - heightMm;
   let [low, high] = [LEAST_LONG * spanMm, 2.2 * heightMm + 1.2 * spanMm];
-  if (rise(low) < heightMm)
+  let [below, above] = [over(low), over(high)];
+  let lengthMm = low;
+  if (below < 0)
     for (let i = 0; i < SEARCH_STEPS; i++) {
-      const middle = (low + high) / 2;
-      if (rise(middle) < heightMm) low = middle;
-      else high = middle;
+      lengthMm = high - (above * (high - low)) / (above - below);
+      const left = over(lengthMm);
+      if (Math.abs(left) < NEAR_MM) break;
+      if (left < 0) [low, below] = [lengthMm, left];
+      else [high, above] = [lengthMm, left];
     }
-  const arch = uprightArch(spanMm, low);
-  if (!arch) throw new Error(`A rod of ${low} does not span ${spanMm}: keep it over LEAST_LONG spans.`);
+  const arch = uprightArch(spanMm, lengthMm);
+  if (!arch) throw new Error(`A rod of ${lengthMm} does not span ${spanMm}: keep it over LEAST_LONG spans.`);
   return {
     points: arch.points.map((one) => [one.acrossMm, one.upMm] as const),
-    lengthMm: low,
+    lengthMm,
     heightMm: arch.riseMm,
     tightMm: 1 / Math.max(Math.abs(arch.crownPerMm), Math.abs(arch.footPerMm)),
   };

@@ -1,0 +1,73 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import { coverClear } from '../../../checks/cover-clear';
+import { coverKeeps } from '../../../checks/cover-keeps';
+import { coverLight } from '../../../checks/cover-light';
+import { coverOpens } from '../../../checks/cover-opens';
+import { plantsFit } from '../../../checks/plants-fit';
+import { reachAcross } from '../../../checks/reach-across';
+import { rowInBed } from '../../../checks/row-in-bed';
+import { netNeeds } from '../../../site/net-needs';
+import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
+import { closedBy } from '../../../site/visitors';
+import { structureKind } from '../../kind';
+import { coverFor, firstToOpen } from '../../rules/covering';
+import { ROW_MENDS } from '../../rules/row';
+import { isOffered } from '../../setting';
+import { FLAT_COVER_KNOBS } from './knobs';
+import { FLAT_COVER_NAMES } from './names';
+import { FLAT_COVER_PHRASES } from './phrases';
+import { sizeFlatCover } from './size';
+import { FLAT_COVER_DOINGS, flatCoverSeason, flatCoverSteps } from './steps';
+
+/** Fleece or net laid straight on a bed: the cheapest cover there is. */
+export const kind = structureKind({
+  id: 'flat-cover',
+  name: 'Flat cover',
+  blurb: 'Fleece or net laid on a bed and pegged all round: the least money and work, for some weeks.',
+  purpose: 'cover',
+  stands: ['bed'],
+  nature: { tendingMinutes: { leaner: 0.25, climber: 0.25 }, moves: 'folds' },
+  knobs: FLAT_COVER_KNOBS,
+  size: sizeFlatCover,
+  checks: ({ design, facts }, v, setting) => {
+    const cover = stockOf(setting.catalogue, v.cover, 'mesh roll');
+    const crops = setting.planted.map((one) => one.crop);
+    const tallest = crops.toSorted((a, b) => b.heightMm - a.heightMm)[0];
+    const day = tallest ? dayAtHeight(tallest, facts.liftMm, setting.site) : null;
+    return [
+      coverKeeps({ needs: netNeeds(crops, setting.site.visitors), openingMm: cover.openingMm }),
+      tallest
+        ? coverClear({
+            crop: tallest.name,
+            growsMm: tallest.heightMm,
+            highMm: facts.liftMm,
+            on: day === null ? null : monthDayOf(day),
+          })
+        : null,
+      coverOpens(firstToOpen(crops, setting.site, cover.openingMm)),
+      coverLight({ opacity: cover.opacity, breathes: true }),
+      plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
+      rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),
+      reachAcross({ rowsAtMm: facts.rowsAtMm, bed: setting.place.bed, armMm: setting.armMm }),
+    ];
+  },
+  steps: flatCoverSteps,
+  doings: FLAT_COVER_DOINGS,
+  season: flatCoverSeason,
+  guards: ({ facts }, v, setting) => ({
+    barrier: closedBy(stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm, facts.liftMm),
+    stiff: false,
+    roofed: true,
+    floored: false,
+  }),
+  names: FLAT_COVER_NAMES,
+  phrases: FLAT_COVER_PHRASES,
+  mends: {
+    ...ROW_MENDS,
+    'cover.open': (_v, _built, setting) => {
+      const { value } = coverFor(setting);
+      return isOffered(setting, value) ? { cover: value } : null;
+    },
+    'cover.touches': (v) => (v.slack < 50 ? { slack: v.slack + 10 } : null),
+  },
+});

@@ -1,0 +1,27 @@
+import type { Phrases } from '../../../wording/say';
+import { COVERING_PHRASES } from '../../rules/covering';
+import { ROW_PHRASES } from '../../rules/row';
+
+export const FLAT_COVER_PHRASES = {
+  ...ROW_PHRASES,
+  ...COVERING_PHRASES,
+  'width.bed': 'As wide as the bed.',
+  'slack.grows': 'Enough for leaves to lift it for some weeks.',
+  'slack.some': 'Enough for seedlings.',
+  'tuck.edge': 'Turned over once and pegged.',
+  'held.pegs': 'They hold in wind and come out in a moment.',
+  'every.wind': 'The bed lies open to the wind.',
+  'every.usual': 'A step apart.',
+  'count.one': 'One piece, {slack} % wider than the bed, {tuck} laid down at every edge',
+  'count.strips': '{strips} strips, together {slack} % wider than the bed, {tuck} laid down at every edge',
+  'count.pegs': 'All round, at most {every} apart',
+  'step.rake': 'Rake the soil, pick off stones and twigs that tear it, sow or plant, and water well.',
+  'step.look': 'Look under every leaf for eggs, beetles and slugs: a cover keeps them in too.',
+  'step.lay': 'Lay it on loosely, the slack in folds along the middle.',
+  'step.pegs': 'Turn the edge over and peg it, corners first, then from the middle of each side outwards.',
+  'step.weights': 'Lay boards, stones or a spit of soil on its edge all round, without a gap.',
+  'season.off': '{crop} has lifted it as far as it goes: take it off now.',
+  'season.open': '{crop} flowers about now and wants insects: take it off.',
+  'season.storm': 'After wind and heavy rain look along every edge.',
+  'season.store': 'Shake it out, dry it, and hang it up out of the sun.',
+} as const satisfies Phrases;

@@ -1,0 +1,174 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { Design, Joint } from '../../../design/design';
+import { onSheet, type Sheet } from '../../../design/shapes/sheet';
+import { sampledThrough } from '../../../geometry/curve';
+import { add, minus, unit, type Point } from '../../../geometry/space';
+import { inches } from '../../../quantity/length';
+import { onGround, type Ground } from '../../../site/ground';
+import { fact } from '../../../wording/say';
+import type { Built } from '../../kind';
+import type { Values } from '../../knob';
+import { alongEvery } from '../../rules/fixings';
+import { acrossBed, rowHandles, startOf } from '../../rules/row';
+import { rowMarks, rowViews } from '../../rules/row-views';
+import { placeStations, stationsAlong } from '../../rules/stations';
+import type { BedSetting } from '../../setting';
+import type { FLAT_COVER_KNOBS } from './knobs';
+
+export type FlatCoverValues = Values<typeof FLAT_COVER_KNOBS>;
+
+/** Strips lap by a hand (from memory). mm. */
+const LAP_MM = inches(4);
+/** Steps across the bow of a slack cover, and threads that are drawn. */
+const STEPS = 16;
+const THREADS = 7;
+
+/** What its own checks and mends ask for. */
+export interface FlatCoverFacts {
+  /** How high what grows can lift it. mm. */
+  liftMm: number;
+  rowsAtMm: readonly number[];
+}
+
+/**
+ * How high a slack cover is lifted in its middle: of a shallow parabola of span w and rise h the length is
+ * w (1 + 8/3 (h/w)²) (any handbook of cables), so h = w √(3 s / 8) for a slack of s. Good to a few percent up to
+ * a slack of a third. mm.
+ * @example liftOf(1200, 0.25) // 367
+ */
+export const liftOf = (widthMm: number, slack: number): number => widthMm * Math.sqrt((3 * slack) / 8);
+
+/** Sizes the cover: strips along the bed, slack enough to be lifted, laid down and pegged all round. */
+export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<FlatCoverFacts> {
+  const { bed } = setting.place;
+  const ground: Ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
+  const roll = stockOf(setting.catalogue, v.cover, 'mesh roll');
+  const y = acrossBed(v.rowAt, setting);
+  const builtMm = v.rowLength;
+  const startMm = startOf(v, builtMm, bed);
+  const liftMm = liftOf(v.width, v.slack / 100);
+  const covers = layFlat(v, roll, ground, y, builtMm, liftMm);
+  const girthMm = v.width * (1 + v.slack / 100) + 2 * v.tuck;
+  const pegs = (longMm: number): number => alongEvery(longMm, v.every);
+  const joints: Joint[] = [
+    ...covers.map((one, i): Joint => {
+      // Along both long edges (of the outer strips) and both ends of every strip.
+      const sides = (i === 0 ? 1 : 0) + (i === covers.length - 1 ? 1 : 0);
+      const count = sides * pegs(builtMm) + 2 * pegs(girthMm / covers.length);
+      return {
+        id: `${one.id}-edge`,
+        kind: 'edge held',
+        places: [0, builtMm].map((along) => onSheet(one, (one.spreadMm ?? 0) / 2, along)),
+        parts: [one.id],
+        fixings: v.held === 'pegs' ? [{ stock: 'ground-peg', count }] : [],
+      };
+    }),
+    ...covers.slice(1).map((next, i): Joint => {
+      const before = covers[i] as Sheet;
+      return {
+        id: `lap-${i + 1}`,
+        kind: 'strip on strip',
+        places: [onSheet(before, before.spreadMm ?? 0, builtMm / 2), onSheet(next, 0, builtMm / 2)],
+        parts: [before.id, next.id],
+        fixings: [],
+      };
+    }),
+  ];
+  const rowsAtMm = stationsAlong(
+    v.width,
+    Math.max(inches(2), ...setting.planted.map((one) => one.training.spacingMm)),
+    'inset',
+  ).map((off) => y - v.width / 2 + off);
+  const stations = placeStations({
+    planted: setting.planted,
+    ground,
+    fromMm: 0,
+    lengthMm: builtMm,
+    school: 'inset',
+    rows: rowsAtMm.map((acrossMm) => ({ acrossMm, side: 'in line' as const })),
+  });
+  const half = v.width / 2;
+  const design: Design = {
+    kind: 'flat-cover',
+    parts: covers,
+    joints,
+    stations,
+    ground,
+    builtMm,
+    startMm,
+    posts: [],
+    hold: null,
+    views: rowViews({ ground, bed, startMm }).map((view) => ({ ...view, square: true })),
+    bodies: 1,
+    reasons: {
+      cover: fact(covers.length > 1 ? 'count.strips' : 'count.one', {
+        strips: covers.length,
+        slack: v.slack,
+        tuck: { mm: v.tuck },
+      }),
+      'edge held': fact('count.pegs', { every: { mm: v.every } }),
+    },
+    marks: [
+      ...rowMarks({ stations, ground, builtMm, bed, rowsAtMm: [y], endTopMm: 0 }),
+      { view: 'end', axis: 'x', label: 'covered', atMm: [y - half, y + half], tapedMm: [0, v.width] },
+      { view: 'end', axis: 'z', label: 'lifted', atMm: [0, Math.max(1, liftMm)] },
+    ],
+    handles: [
+      ...rowHandles({ ground, rowMm: v.rowLength, builtMm, yMm: y, topMm: liftMm }),
+      { knob: 'width', view: 'end', at: [y + half, 0], axis: 'right', perMm: 2 },
+    ],
+  };
+  return { design, facts: { liftMm, rowsAtMm: [y] } };
+}
+
+/** The strips as they lie when the crop has lifted them, from edge to edge. */
+function layFlat(
+  v: FlatCoverValues,
+  roll: { id: string; heightMm: number; wireMm: number },
+  ground: Ground,
+  y: number,
+  builtMm: number,
+  liftMm: number,
+): Sheet[] {
+  const foot = onGround(ground, 0, y);
+  const way = unit(minus(onGround(ground, builtMm, y), foot));
+  const half = v.width / 2;
+  const bow = Array.from({ length: STEPS + 1 }, (_, i): readonly [number, number] => {
+    const across = -half + (v.width * i) / STEPS;
+    return [across, liftMm * (1 - (across / half) ** 2)];
+  });
+  const section: (readonly [number, number])[] = v.tuck > 0 ? [[-half - v.tuck, 0], ...bow, [half + v.tuck, 0]] : bow;
+  const points = section.map(([across, up]): Point => add(foot, [0, across, up]));
+  const whole = sampledThrough(points, 64);
+  const girth = whole.lengthMm;
+  const strips = Math.max(1, Math.ceil((girth - LAP_MM) / (roll.heightMm - LAP_MM) - 1e-6));
+  const each = (girth + (strips - 1) * LAP_MM) / strips;
+  return Array.from({ length: strips }, (_, i): Sheet => {
+    const from = i * (each - LAP_MM);
+    const base =
+      strips === 1
+        ? whole
+        : sampledThrough(
+            Array.from({ length: 33 }, (__, n) => {
+              const at = Math.max(0, Math.min(1, (from + (each * n) / 32) / girth)) * (whole.points.length - 1);
+              return whole.points[Math.round(at)] as Point;
+            }),
+            32,
+          );
+    return {
+      shape: 'sheet',
+      id: `cover-${i + 1}`,
+      role: 'cover',
+      stock: roll.id,
+      base,
+      up: way,
+      cutMm: builtMm + 2 * v.tuck + 2 * liftMm,
+      spreadMm: base.lengthMm,
+      heightMm: builtMm,
+      uprightsMm: Array.from({ length: THREADS }, (__, n) => (base.lengthMm * n) / (THREADS - 1)),
+      levelsMm: Array.from({ length: THREADS }, (__, n) => (builtMm * n) / (THREADS - 1)),
+      wireMm: roll.wireMm,
+      meshes: 0,
+    };
+  });
+}
