@@ -58,10 +58,14 @@ const SHOTS = [
   ['bench-panel-wall', '/g/ferry-house/s/tomato-wall'],
   ['build', '/g/ferry-house/build', { height: 1000 }],
   ['bench-arch', '/g/ferry-house/s/dock-arch', { height: 900 }],
-  ['bench-cages', '/g/ferry-house/s/door-cages'],
+  ['bench-hoops', '/g/ferry-house/s/cabbage-tunnel'],
   ['bench-fence', '/g/ferry-house/s/river-fence'],
   ['bench-gate', '/g/ferry-house/s/river-gate'],
-  ['plot-fence', '/g/ferry-house/plot?look=river-fence'],
+  [
+    'kept-out',
+    '/g/ferry-house/kept-out?bed=sail-bed',
+    { height: 900, before: async (page) => page.getByRole('button', { name: 'Plan it' }).last().waitFor() },
+  ],
   ['bench-tepee', '/g/ferry-house/s/bean-tepee'],
   [
     'joints',

@@ -5,6 +5,8 @@ const HOW_SET: Readonly<Record<string, string>> = {
   'gate-latch': 'Bar on the leaf, catch on the post, level with each other when the leaf is shut.',
   'pipe-clamp': 'Where the two pipes cross; both nuts turned up evenly, the bolt ends down.',
   'butt-hinge': 'Knuckle over the gap, a leaf flat on each of the two, all holes filled.',
+  'tower-tier': 'Turned so that its cups stand between those of the tier below.',
+  'plant-strawberry': 'Roots spread, the crown level with the soil: neither buried nor dry.',
   'hoop-clip':
     'Over the cover and the hoop together, pressed on from the side; a scrap of hose under it saves thin film.',
   'pipe-strap': 'Round the sleeve, both ears flat on the board, all screws in.',

@@ -67,6 +67,7 @@ import { rowInBed } from './row-in-bed';
 import { sleeveFits } from './sleeve-fits';
 import { stringSlack } from './string-slack';
 import { tipping } from './tipping';
+import { towerStands } from './tower-stands';
 import { wireTension } from './wire-tension';
 
 /**
@@ -445,6 +446,11 @@ const CASES: Record<string, Case[]> = {
     [tipping({ halfBaseMm: 405, heightMm: 2000 }), 'good', 'tips.stands'],
     [tipping({ halfBaseMm: 403, heightMm: 2000 }), 'warn', 'tips.narrow'],
   ],
+  'tower-stands': [
+    // 640 N/m² × 1.2 × 1 m × 0.3 m × 0.5 m = 115.2 N m; 41.23 of the rod and 50.28 kg on 0.15 m make it up.
+    [standing(50.4), 'good', 'tower.stands'],
+    [standing(50.2), 'warn', 'tower.blows'],
+  ],
   'wire-tension': [
     [wireTension({ tensionN: 300, stretchMm: 2, yieldShare: 0.4 }), 'good', 'wire.firm'],
     [wireTension({ tensionN: 300, stretchMm: 2, yieldShare: 0.41 }), 'warn', 'wire.tight'],
@@ -457,6 +463,9 @@ const CASES: Record<string, Case[]> = {
 };
 function top(mm: number, couldMm = feet(9)) {
   return { by: 'mesh', topMm: { least: mm, most: mm }, could: { ...mesh.could, topMm: couldMm } } as const;
+}
+function standing(wetKg: number) {
+  return towerStands({ highMm: 1000, acrossMm: 300, wetKg, gustMs: 32, rod: { diameterMm: 10, yieldMpa: 420 } });
 }
 function path(...spots: (readonly [number, number])[]) {
   return pathShape({ spots, closed: false, lengthMm: 7000, flat: true });

@@ -13,6 +13,7 @@ import { demo as panelArch } from '../structures/kinds/panel-arch/demo';
 import { demo as panelWall } from '../structures/kinds/panel-wall/demo';
 import { demo as railTrellis } from '../structures/kinds/rail-trellis/demo';
 import { demo as tepee } from '../structures/kinds/tepee/demo';
+import { demo as tower } from '../structures/kinds/tower/demo';
 import { demo as twineFrame } from '../structures/kinds/twine-frame/demo';
 import { demo as weave } from '../structures/kinds/weave/demo';
 import { demo as wovenFrame } from '../structures/kinds/woven-frame/demo';
@@ -32,6 +33,7 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'panel-wall', ...panelWall },
   { kind: 'rail-trellis', ...railTrellis },
   { kind: 'tepee', ...tepee },
+  { kind: 'tower', ...tower },
   { kind: 'twine-frame', ...twineFrame },
   { kind: 'weave', ...weave },
   { kind: 'woven-frame', ...wovenFrame },

@@ -85,8 +85,11 @@ export function takeOff(design: Design, catalogue: Catalogue): BillLine[] {
   };
   for (const board of design.boards ?? [])
     put('board', 'board', board.stock, 1, board.lengthMm, NOTHING_TAKEN, board.id);
-  for (const part of design.parts)
-    put(part.role, 'part', part.stock, 1, part.cutMm, shapeOf(part).taken(part), part.id);
+  for (const part of design.parts) {
+    // What is sold by the piece is used whole, however long it is.
+    const cutMm = catalogue.stock(part.stock).form === 'piece' ? null : part.cutMm;
+    put(part.role, 'part', part.stock, 1, cutMm, shapeOf(part).taken(part), part.id);
+  }
   for (const joint of design.joints)
     for (const { stock, count, eachMm } of joint.fixings)
       put(joint.kind, 'joint', stock, count, eachMm ?? null, NOTHING_TAKEN, joint.id);

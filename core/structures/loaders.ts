@@ -16,6 +16,7 @@ export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>
   'panel-wall': async () => (await import('./kinds/panel-wall/index')).kind,
   'rail-trellis': async () => (await import('./kinds/rail-trellis/index')).kind,
   tepee: async () => (await import('./kinds/tepee/index')).kind,
+  tower: async () => (await import('./kinds/tower/index')).kind,
   'twine-frame': async () => (await import('./kinds/twine-frame/index')).kind,
   weave: async () => (await import('./kinds/weave/index')).kind,
   'woven-frame': async () => (await import('./kinds/woven-frame/index')).kind,

@@ -13,6 +13,7 @@ import { kind as panelArch } from './kinds/panel-arch/index';
 import { kind as panelWall } from './kinds/panel-wall/index';
 import { kind as railTrellis } from './kinds/rail-trellis/index';
 import { kind as tepee } from './kinds/tepee/index';
+import { kind as tower } from './kinds/tower/index';
 import { kind as twineFrame } from './kinds/twine-frame/index';
 import { kind as weave } from './kinds/weave/index';
 import { kind as wovenFrame } from './kinds/woven-frame/index';
@@ -32,6 +33,7 @@ export const KINDS: readonly StructureKind[] = [
   panelWall,
   railTrellis,
   tepee,
+  tower,
   twineFrame,
   weave,
   wovenFrame,

@@ -1,0 +1,16 @@
+import type { DemoPiece } from '../../kind';
+
+/** What of it stands in the demo garden, with the beds and plants it stands over. */
+export const demo = {
+  beds: [],
+  plantings: [],
+  structures: [
+    {
+      id: 'mast',
+      name: 'Strawberry mast',
+      stand: { on: 'spot', at: { xMm: 5000, yMm: 14_600, turnDeg: 0 } },
+      plantings: [],
+      knobs: {},
+    },
+  ],
+} as const satisfies DemoPiece;

@@ -1,0 +1,38 @@
+import { postLength } from '../../../checks/post-length';
+import { towerStands } from '../../../checks/tower-stands';
+import { structureKind } from '../../kind';
+import { ACROSS_MM, TOWER_KNOBS } from './knobs';
+import { TOWER_NAMES } from './names';
+import { TOWER_PHRASES } from './phrases';
+import { sizeTower } from './size';
+import { TOWER_DOINGS, towerSeason, towerSteps } from './steps';
+
+/** Stacking pots on a rod: a bed of strawberries on a square foot. */
+export const kind = structureKind({
+  id: 'tower',
+  name: 'Stacked tower',
+  blurb: 'Pots of three cups threaded on a rod: eighteen strawberries on a square foot, watered every day.',
+  purpose: 'planter',
+  stands: ['spot'],
+  nature: { tendingMinutes: { leaner: 1, climber: 1 }, moves: 'comes apart' },
+  knobs: TOWER_KNOBS,
+  size: sizeTower,
+  checks: ({ design, facts }, _v, setting) => [
+    towerStands({
+      highMm: facts.highMm,
+      acrossMm: ACROSS_MM,
+      wetKg: facts.wetKg,
+      gustMs: setting.site.gustMs,
+      rod: facts.rod,
+    }),
+    postLength({ posts: design.posts }),
+  ],
+  steps: towerSteps,
+  doings: TOWER_DOINGS,
+  season: towerSeason,
+  names: TOWER_NAMES,
+  phrases: TOWER_PHRASES,
+  mends: {
+    'tower.blows': (v) => (v.tiers > 2 ? { tiers: v.tiers - 1 } : null),
+  },
+});

@@ -1,0 +1,28 @@
+import type { Phrases } from '../../../wording/say';
+
+export const TOWER_PHRASES = {
+  'tiers.six': 'Six tiers are eighteen plants, picked without bending or a ladder.',
+  'towers.one': 'One to begin with.',
+  'apart.round': 'Room to go round with a can.',
+  'depth.eighteen': 'A foot and a half holds six or seven tiers.',
+  'depth.more': 'More tiers want more rod in the ground.',
+  'spare.crack': 'One in ten cracks, or a little more.',
+  'count.rod': 'One through each tower, {depth} of it in the ground',
+  'count.tiers': '{tiers} a tower: {plants} plants in all',
+  'count.mix': 'Three cups of it',
+  'count.plants': '{cups} in each tier',
+  'count.spare': '{percent} % of the pots, rounded up',
+  'step.drill':
+    'Drill a ½″ hole through the middle of each tier and three drain holes in every cup, held in both hands over a board: slowly, without pressing.',
+  'step.rod': 'Drive the rod {depth} deep, plumb: {above} stays in sight. It stands where it will stay.',
+  'step.stack':
+    'Thread the tiers on, each turned so that its cups stand between those below, and fill each with moist mix before the next.',
+  'step.plant': 'Plant {plants}, three to a tier: roots spread, the crown level with the soil.',
+  'step.water': 'Water from the top until it runs out of the lowest cups.',
+  'care.drill': 'Plastic shatters: goggles, and a clamp rather than a hand under the drill.',
+  'care.rod': 'A rod end at eye height blinds: cap it until the top tier is on.',
+  'season.water': 'Every day of the season about {litres} L a tower, or a drip line from the top.',
+  'season.feed': 'Feed every second week while it flowers and fruits: there is little soil.',
+  'season.soil': 'New mix every second year; plants live three years, and their runners take their place.',
+  'season.winter': 'Before hard frost stand the tiers on the ground, close together, under fleece.',
+} as const satisfies Phrases;

@@ -1,0 +1,190 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { Design, Joint, Standing } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Block } from '../../../design/shapes/block';
+import type { Fill } from '../../../design/shapes/fill';
+import type { Part } from '../../../design/shapes/shapes';
+import { ALONG, UP } from '../../../geometry/space';
+import { inches } from '../../../quantity/length';
+import { fact } from '../../../wording/say';
+import type { Built } from '../../kind';
+import type { Values } from '../../knob';
+import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
+import { ACROSS_MM, CUPS, rodAbove, TIER_MM, type SpotSetting, type TOWER_KNOBS } from './knobs';
+
+export type TowerValues = Values<typeof TOWER_KNOBS>;
+
+/** A cup: about 6″ across and as deep (common practice, no source). mm. */
+const CUP_MM = inches(6);
+/** Soil drawn beside it. mm. */
+const BESIDE_MM = 500;
+
+/** What its own checks and mends ask for. */
+export interface TowerFacts {
+  plants: number;
+  litres: number;
+  highMm: number;
+  /** Pots, mix and water of one tower. kg. */
+  wetKg: number;
+  rod: { diameterMm: number; yieldMpa: number };
+}
+
+/** Wet potting mix and the plants in it weigh about a kilogram a litre (from memory). */
+const WET_KG_L = 1;
+
+/** Potting mix of one tier: three cylinders. litres. @example tierLitres() // 8.34 */
+export const tierLitres = (): number => (CUPS * (Math.PI / 4) * CUP_MM ** 3) / 1e6;
+
+/** Sizes the towers: tiers of three cups threaded on a driven rod, filled and planted; plants come in bundles, pots with spares. */
+export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFacts> {
+  const rod = stockOf(setting.catalogue, 'rod-10', 'rod');
+  const builtMm = (v.towers - 1) * v.apart + ACROSS_MM;
+  const middles = Array.from({ length: v.towers }, (_, i) => ACROSS_MM / 2 + i * v.apart);
+  const above = rodAbove(v.tiers);
+  const longest = setting.sizesOf(rod.id).at(-1) ?? Infinity;
+  const rods = middles.map((x, i): Bar => ({
+    shape: 'bar',
+    id: `rod-${i + 1}`,
+    role: 'rod',
+    stock: rod.id,
+    round: true,
+    cutMm: above + v.depth,
+    buriedMm: v.depth,
+    from: [x, 0, -v.depth],
+    to: [x, 0, above],
+    wide: ALONG,
+    wideMm: rod.diameterMm,
+    thickMm: rod.diameterMm,
+    ends: [{ cut: 'square' }, { cut: 'square' }],
+    holes: [],
+  }));
+  const tiers = middles.flatMap((x, i) =>
+    Array.from({ length: v.tiers }, (_, n) => {
+      const half = ACROSS_MM / 2;
+      const name = `${i + 1}-${n + 1}`;
+      const pot: Block = {
+        shape: 'block',
+        id: `tier-${name}`,
+        role: 'tier',
+        stock: 'tower-tier',
+        cutMm: ACROSS_MM,
+        wideMm: ACROSS_MM,
+        highMm: TIER_MM,
+        buriedMm: 0,
+        corner: [x - half, -half, n * TIER_MM],
+        along: ALONG,
+        up: UP,
+      };
+      // In the middle of its pot, as high as that is.
+      const side = Math.sqrt((tierLitres() * 1e6) / TIER_MM) / 2;
+      const mix: Fill = {
+        shape: 'fill',
+        id: `mix-${name}`,
+        role: 'mix',
+        stock: 'potting-mix',
+        cutMm: TIER_MM,
+        bottom: [x, 0, n * TIER_MM],
+        rim: {
+          outline: [
+            [-side, -side],
+            [side, -side],
+            [side, side],
+            [-side, side],
+          ],
+        },
+        crownMm: 0,
+        litres: tierLitres(),
+      };
+      return { pot, mix, rod: rods[i] as Bar, at: [x, 0, (n + 0.5) * TIER_MM] as const };
+    }),
+  );
+  const pots = v.tiers * v.towers;
+  const spare = Math.ceil((pots * v.spare) / 100);
+  const joints: Joint[] = [
+    ...tiers.map(({ pot, mix, rod: stem, at }): Joint => ({
+      id: `on-${pot.id}`,
+      kind: 'tier planted',
+      places: [[at[0], at[1], Math.min(at[2], above - 1)]],
+      parts: [pot.id, mix.id, stem.id],
+      fixings: [{ stock: 'plant-strawberry', count: CUPS }],
+    })),
+    ...(spare > 0
+      ? [
+          {
+            id: 'spare-pots',
+            kind: 'pots to spare',
+            places: [[middles[0] ?? 0, 0, TIER_MM / 2]],
+            parts: [(tiers[0] as (typeof tiers)[number]).pot.id],
+            fixings: [{ stock: 'tower-tier', count: spare }],
+          } satisfies Joint,
+        ]
+      : []),
+  ];
+  const parts: Part[] = [...rods, ...tiers.flatMap(({ pot, mix }) => [mix, pot])];
+  const highMm = v.tiers * TIER_MM;
+  const soil = [
+    [-BESIDE_MM, 0],
+    [builtMm + BESIDE_MM, 0],
+  ] as const;
+  const design: Design = {
+    kind: 'tower',
+    parts,
+    joints,
+    stations: [],
+    ground: { lengthMm: builtMm, riseMm: 0 },
+    builtMm,
+    startMm: 0,
+    posts: rods.map((one): Standing => ({
+      id: one.id,
+      aboveMm: above,
+      buriedMm: v.depth,
+      wantedMm: v.depth,
+      shortMm: Math.max(0, one.cutMm - longest),
+      set: 'pushed',
+    })),
+    hold: null,
+    views: [
+      fromFront('From the front', soil),
+      FROM_ABOVE,
+      // Tiers stand over each other, not behind.
+      {
+        ...fromEnd('From the end', [
+          [-BESIDE_MM, 0],
+          [BESIDE_MM, 0],
+        ]),
+        nearest: false,
+      },
+    ],
+    bodies: v.towers,
+    reasons: {
+      rod: fact('count.rod', { depth: { mm: v.depth } }),
+      tier: fact('count.tiers', { tiers: v.tiers, plants: CUPS * pots }),
+      mix: fact('count.mix'),
+      'tier planted': fact('count.plants', { cups: CUPS }),
+      'pots to spare': fact('count.spare', { percent: v.spare }),
+    },
+    marks: [
+      { view: 'elevation', axis: 'z', label: 'heights', atMm: [-v.depth, 0, highMm] },
+      { view: 'elevation', axis: 'x', label: 'in all', atMm: [0, builtMm] },
+      ...(v.towers > 1 ? [{ view: 'plan', axis: 'x' as const, label: 'middles', atMm: middles }] : []),
+      { view: 'end', axis: 'x', label: 'across', atMm: [-ACROSS_MM / 2, ACROSS_MM / 2] },
+      { view: 'end', axis: 'z', label: 'top', atMm: [0, highMm] },
+    ],
+    handles: [
+      { knob: 'depth', view: 'elevation', at: [middles[0] ?? 0, -v.depth], axis: 'up', perMm: -1 },
+      ...(v.towers > 1
+        ? [{ knob: 'apart', view: 'elevation', at: [middles[1] ?? 0, highMm / 2], axis: 'right', perMm: 1 } as const]
+        : []),
+    ],
+  };
+  return {
+    design,
+    facts: {
+      plants: CUPS * pots,
+      litres: tierLitres() * pots,
+      highMm,
+      wetKg: tierLitres() * v.tiers * WET_KG_L,
+      rod: { diameterMm: rod.diameterMm, yieldMpa: rod.yieldMpa },
+    },
+  };
+}

@@ -1,0 +1,38 @@
+import type { Doings } from '../../../building/tools';
+import type { Design } from '../../../design/design';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import { CUPS, rodAbove } from './knobs';
+import type { TowerValues } from './size';
+
+/** A cup drinks so much a day in summer (from memory). litres. */
+const LITRES_A_PLANT = 0.25;
+
+/** Drilled, the rod driven, stacked and filled tier by tier, planted, watered. */
+export const towerSteps = (_design: Design, v: TowerValues): Step[] => [
+  { what: fact('step.drill'), people: 1, caution: fact('care.drill') },
+  {
+    what: fact('step.rod', { depth: { mm: v.depth }, above: { mm: rodAbove(v.tiers) } }),
+    people: 1,
+    caution: fact('care.rod'),
+  },
+  { what: fact('step.stack'), people: 1 },
+  { what: fact('step.plant', { plants: CUPS * v.tiers * v.towers }), people: 1 },
+  { what: fact('step.water'), people: 1 },
+];
+
+export const towerSeason = (_design: Design, v: TowerValues): SeasonNote[] => [
+  { on: null, what: fact('season.water', { litres: Math.round(CUPS * v.tiers * LITRES_A_PLANT * 10) / 10 }) },
+  { on: null, what: fact('season.feed') },
+  { on: null, what: fact('season.soil') },
+  { on: null, what: fact('season.winter') },
+];
+
+/** What each step adds, and what it is done with. */
+export const TOWER_DOINGS: Doings = {
+  'step.drill': { uses: ['drill', 'clamps', 'goggles'] },
+  'step.rod': { adds: ['rod'], uses: ['mallet', 'level', 'tape', 'goggles'] },
+  'step.stack': { adds: ['tier', 'mix'], uses: ['barrow', 'gloves'] },
+  'step.plant': { joins: ['tier planted', 'pots to spare'], uses: [] },
+  'step.water': { uses: ['barrow'] },
+};

@@ -1,0 +1,46 @@
+import { expect, it } from 'vitest';
+import { DEMO_PLAN } from '../../../demo/garden';
+import { computeStructure } from '../../../plan/compute';
+import type { StructurePlan } from '../../../plan/plan';
+import { roundYieldMoment, windPressure } from '../../../statics/wind';
+import { tierLitres } from './size';
+
+const tower = (knobs: StructurePlan['knobs'], gustMs = 30) => {
+  const structure: StructurePlan = {
+    id: 't',
+    kind: 'tower',
+    name: 'T',
+    stand: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 } },
+    plantings: [],
+    knobs,
+  };
+  return computeStructure({ ...DEMO_PLAN, site: { ...DEMO_PLAN.site, gustMs }, structures: [structure] }, structure);
+};
+
+it('of six tiers holds eighteen plants out of a bundle of 25, on a rod of about 4′ with 18″ in the ground, one pot to spare (common practice, no source)', () => {
+  const { bill, shopping } = tower({});
+  const of = (stock: string) => bill.filter((line) => line.stock === stock).reduce((sum, line) => sum + line.count, 0);
+  expect(of('plant-strawberry')).toBe(18);
+  expect(
+    shopping.purchases.filter((one) => one.stock === 'plant-strawberry').map((one) => [one.count, one.size]),
+  ).toEqual([[1, 25]]);
+  expect(of('tower-tier')).toBe(7);
+  expect(
+    shopping.purchases.filter((one) => one.stock === 'tower-tier').reduce((sum, one) => sum + one.count * one.size, 0),
+  ).toBe(7);
+  const rod = bill.find((line) => line.use === 'rod');
+  expect((rod?.cutMm ?? 0) / 25.4).toBeCloseTo(34 + 18, 6);
+  // Three cylinders of 6″ by 6″: 3 × π × 3² × 6 in³ (by hand 508.94 in³ = 8.34 L).
+  expect(tierLitres()).toBeCloseTo(508.938 * 0.016387064, 3);
+});
+
+it('is blown over where the wind’s moment is the greater, by hand', () => {
+  // EN 1991-1-4, 4.10: ½ × 1.25 × 30² = 562.5 N/m². 12″ by 36″ at 1.2, half way up: 86 N m.
+  expect(windPressure(30)).toBeCloseTo(562.5, 9);
+  // 420 N/mm² × π × 10³/32 mm³ = 41.2 N m; 50 L of wet mix on half of 12″: 74.8 N m.
+  expect(roundYieldMoment(10, 420)).toBeCloseTo(41.23, 2);
+  const told = tower({ tiers: 6 }).verdicts.find((one) => one.told.code === 'tower.stands')?.told.values;
+  expect(told?.wind).toBe(Math.round(562.5 * 1.2 * 0.9144 * 0.3048 * 0.4572));
+  expect(told?.holds).toBe(Math.round(6 * 8.34 * 9.80665 * 0.1524 + 41.23));
+  expect(tower({ tiers: 12 }).verdicts.map((one) => one.told.code)).toContain('tower.blows');
+});
