@@ -74,3 +74,26 @@ export function placeStations(o: {
 /** A stem that grows straight from its foot. */
 export const stemFrom = (foot: Point, growsMm: number, up: Point = UP): Curve =>
   line(foot, add(foot, scale(up, Math.max(1, growsMm))));
+
+/** Rows closer than this are one (from memory). mm. */
+const LEAST_ROWS_APART_MM = 50;
+
+/** Plants under a cover: as many rows as their widest spacing leaves room for, each row and each plant with half of it to both sides. `acrossMm` is the middle of the soil. */
+export function plantUnder(o: {
+  planted: readonly Planted[];
+  ground: Ground;
+  fromMm: number;
+  lengthMm: number;
+  acrossMm: number;
+  wideMm: number;
+}): Station[] {
+  const spacing = Math.max(LEAST_ROWS_APART_MM, ...o.planted.map((one) => one.training.spacingMm));
+  return placeStations({
+    ...o,
+    school: 'inset',
+    rows: stationsAlong(o.wideMm, spacing, 'inset').map((off) => ({
+      acrossMm: o.acrossMm - o.wideMm / 2 + off,
+      side: 'in line',
+    })),
+  });
+}

@@ -11,7 +11,7 @@ import type { Values } from '../../knob';
 import { alongEvery } from '../../rules/fixings';
 import { acrossBed, rowHandles, startOf } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
-import { placeStations, stationsAlong } from '../../rules/stations';
+import { plantUnder } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
 import type { FLAT_COVER_KNOBS } from './knobs';
 
@@ -74,18 +74,13 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<Fl
       };
     }),
   ];
-  const rowsAtMm = stationsAlong(
-    v.width,
-    Math.max(inches(2), ...setting.planted.map((one) => one.training.spacingMm)),
-    'inset',
-  ).map((off) => y - v.width / 2 + off);
-  const stations = placeStations({
+  const stations = plantUnder({
     planted: setting.planted,
     ground,
     fromMm: 0,
     lengthMm: builtMm,
-    school: 'inset',
-    rows: rowsAtMm.map((acrossMm) => ({ acrossMm, side: 'in line' as const })),
+    acrossMm: y,
+    wideMm: v.width,
   });
   const half = v.width / 2;
   const design: Design = {

@@ -16,7 +16,7 @@ import type { Built } from '../../kind';
 import type { Values } from '../../knob';
 import { acrossBed, rowHandles, startOf } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
-import { placeStations, stationsAlong } from '../../rules/stations';
+import { plantUnder } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
 import { heightAcross, hoopOf, type Hoop } from './hoop';
 import { SLEEVE_MM, type HOOP_TUNNEL_KNOBS } from './knobs';
@@ -85,18 +85,13 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Built<
   const cords = v.held === 'cords' ? cordOver(setting, covers[0] as Sheet, hoop, at, ground, y) : null;
   // Each row owns half its spacing to both sides, out to the edge of the bed.
   const soilMm = Math.max(v.width, Math.min(bed.widthMm, v.width + 2 * EDGE_MM));
-  const rowsAtMm = stationsAlong(
-    soilMm,
-    Math.max(inches(2), ...setting.planted.map((one) => one.training.spacingMm)),
-    'inset',
-  ).map((off) => y - soilMm / 2 + off);
-  const stations = placeStations({
+  const stations = plantUnder({
     planted: setting.planted,
     ground,
     fromMm: 0,
     lengthMm: builtMm,
-    school: 'inset',
-    rows: rowsAtMm.map((acrossMm) => ({ acrossMm, side: 'in line' as const })),
+    acrossMm: y,
+    wideMm: soilMm,
   });
   const parts: Part[] = [
     ...hoops,

@@ -5,8 +5,7 @@ import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { coverFor } from '../../rules/covering';
-import { placesIn } from '../../rules/round-cage';
-import { withinArm } from '../../rules/row';
+import { cageRowKnobs, lockKnob } from '../../rules/round-cage';
 import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
 
@@ -71,17 +70,7 @@ export const INSECT_CAGE_KNOBS = {
         : { value: Math.min(feet(5), roll.heightMm), why: fact('height.whole') };
     },
   },
-  lock: {
-    type: 'choice',
-    label: 'Closed with',
-    group: 'Cage',
-    choices: [
-      { id: 'hooks', label: 'half a link, hooked round' },
-      { id: 'ties', label: 'wire ties' },
-    ],
-    help: 'Half a link more leaves wires that hook through and can be undone.',
-    suggest: () => ({ value: 'hooks', why: fact('lock.hooks') }),
-  },
+  lock: lockKnob,
   net: {
     type: 'choice',
     label: 'Net sleeve of',
@@ -127,30 +116,5 @@ export const INSECT_CAGE_KNOBS = {
       why: fact('apart.hand'),
     }),
   },
-  cages: {
-    type: 'count',
-    label: 'Cages',
-    group: 'Row',
-    min: 1,
-    max: 60,
-    help: 'One for each plant.',
-    suggest: (setting, set) => {
-      const roll = stockOf(setting.catalogue, String(set.roll), 'mesh roll');
-      const across = Number(set.diameter) + roll.openingMm / (2 * Math.PI);
-      const room = placesIn(setting.place.bed.lengthMm - across + Number(set.apart), Number(set.apart));
-      const wanted = Math.min(60, setting.planted.reduce((sum, one) => sum + one.count, 0) || 1);
-      return room < wanted ? { value: room, why: fact('cages.room') } : { value: wanted, why: fact('cages.each') };
-    },
-  },
-  rowAt: {
-    type: 'length',
-    label: 'Row from the front edge',
-    group: 'Row',
-    min: 0,
-    max: feet(40),
-    step: TAPE_STEP,
-    help: 'From the long edge you stand at to the middle of the row.',
-    usualMost: (setting) => setting.place.bed.widthMm,
-    suggest: withinArm,
-  },
+  ...cageRowKnobs,
 } as const satisfies Knobs<BedSetting>;

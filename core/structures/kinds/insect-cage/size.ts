@@ -9,9 +9,9 @@ import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import type { Values } from '../../knob';
 import { cutCage, type Cut } from '../../rules/girth';
-import { circleAbout, placesIn, plantIn, roundSheet } from '../../rules/round-cage';
+import { cageHandles, cageMarks, meshReason, circleAbout, placesIn, plantIn, roundSheet } from '../../rules/round-cage';
 import { acrossBed } from '../../rules/row';
-import { rowMarks, rowViews } from '../../rules/row-views';
+import { rowViews } from '../../rules/row-views';
 import type { BedSetting } from '../../setting';
 import type { INSECT_CAGE_KNOBS } from './knobs';
 import { sleeveFor, type Sleeve } from './sleeve';
@@ -85,6 +85,7 @@ export function sizeInsectCage(v: InsectCageValues, setting: BedSetting): Built<
     },
   ]);
   const stations = plantIn(setting, ground, y, middles);
+  const row = { cut, ground, y, middles, builtMm };
   const design: Design = {
     kind: 'insect-cage',
     parts,
@@ -99,58 +100,13 @@ export function sizeInsectCage(v: InsectCageValues, setting: BedSetting): Built<
     views: rowViews({ ground, bed, startMm }).map((view) => ({ ...view, square: view.as === 'upright' })),
     bodies: v.cages,
     reasons: {
-      mesh: fact(cut.fromHeight > 1 ? 'count.cages.over' : 'count.cages', {
-        cages: v.cages,
-        links: cut.links,
-        girth: { mm: cut.girthMm },
-        rows: cut.rows,
-        over: cut.fromHeight,
-      }),
+      mesh: meshReason(cut, v.cages),
       net: fact(sleeve.acrossRoll > 1 ? 'count.nets.across' : 'count.nets', { across: sleeve.acrossRoll }),
       'cage closed': fact(v.lock === 'hooks' ? 'count.hooks' : 'count.seam', { ties: SEAM_TIES }),
       'net tied': fact('count.tie'),
     },
-    marks: [
-      ...rowMarks({ stations, ground, builtMm, bed, rowsAtMm: [y], endTopMm: 0 }),
-      {
-        view: 'elevation',
-        axis: 'x',
-        label: 'middles',
-        atMm: middles.map((at) => onGround(ground, at)[0]),
-        tapedMm: middles,
-      },
-      { view: 'elevation', axis: 'z', label: 'heights', atMm: [-cut.legsMm, 0, cut.overMm] },
-      {
-        view: 'end',
-        axis: 'x',
-        label: 'across',
-        atMm: [y - cut.diameterMm / 2, y + cut.diameterMm / 2],
-        tapedMm: [0, cut.diameterMm],
-      },
-      { view: 'end', axis: 'z', label: 'top', atMm: [0, cut.overMm] },
-    ],
-    handles: [
-      { knob: 'rowAt', view: 'plan', at: [onGround(ground, builtMm / 2)[0], y], axis: 'up', perMm: 1 },
-      { knob: 'diameter', view: 'end', at: [y + cut.diameterMm / 2, cut.overMm / 2], axis: 'right', perMm: 2 },
-      {
-        knob: 'height',
-        view: 'elevation',
-        at: [onGround(ground, middles[0] ?? 0)[0], cut.overMm],
-        axis: 'up',
-        perMm: 1,
-      },
-      ...(middles.length > 1
-        ? [
-            {
-              knob: 'apart',
-              view: 'elevation',
-              at: [onGround(ground, middles[1] ?? 0)[0], onGround(ground, middles[1] ?? 0)[2] + cut.overMm / 2],
-              axis: 'right',
-              perMm: 1,
-            } as const,
-          ]
-        : []),
-    ],
+    marks: cageMarks(row, { stations, setting, lowestMm: cut.legsMm }),
+    handles: cageHandles(row),
   };
   return {
     design,

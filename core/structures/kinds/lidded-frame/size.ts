@@ -14,7 +14,7 @@ import type { Values } from '../../knob';
 import { alongEvery, evenly, screwThrough } from '../../rules/fixings';
 import { acrossBed, rowHandles, startOf } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
-import { placeStations, stationsAlong } from '../../rules/stations';
+import { plantUnder } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
 import type { LIDDED_FRAME_KNOBS } from './knobs';
 
@@ -108,16 +108,13 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
     ...lids.flatMap((lid) => lid.joints),
     ...(prop?.joints ?? []),
   ];
-  const spacing = Math.max(inches(2), ...setting.planted.map((one) => one.training.spacingMm));
-  const inside = Math.max(1, v.width - 2 * board.thickMm);
-  const rowsAtMm = stationsAlong(inside, spacing, 'inset').map((off) => y - inside / 2 + off);
-  const stations = placeStations({
+  const stations = plantUnder({
     planted: setting.planted,
     ground,
     fromMm: board.thickMm,
     lengthMm: longMm - 2 * board.thickMm,
-    school: 'inset',
-    rows: rowsAtMm.map((acrossMm) => ({ acrossMm, side: 'in line' as const })),
+    acrossMm: y,
+    wideMm: Math.max(1, v.width - 2 * board.thickMm),
   });
   const roll = stockOf(setting.catalogue, v.mesh, 'mesh roll');
   const net = v.net === 'none' ? null : stockOf(setting.catalogue, v.net, 'mesh roll');

@@ -6,17 +6,13 @@ import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { suggestDepth } from '../../rules/depth';
-import { withinArm } from '../../rules/row';
-import { placesIn } from '../../rules/round-cage';
+import { cageRowKnobs, lockKnob } from '../../rules/round-cage';
 import { isOffered, type BedSetting } from '../../setting';
 import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 
 /** Rolls that stand by themselves and that a hand, or a window cut for it, passes. */
 const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.stepMm >= inches(3)).map((roll) => roll.id);
 const offeredRolls = (setting: BedSetting): string[] => STIFF.filter((id) => isOffered(setting, id));
-
-/** Sums what is planted; one cage where nothing is. */
-const plantsWanted = (setting: BedSetting): number => setting.planted.reduce((sum, one) => sum + one.count, 0) || 1;
 
 /**
  * Heavy tomatoes: 5–6′ tall, 18–24″ across, one or two stakes; girth in whole links with half a link to
@@ -98,17 +94,7 @@ export const MESH_CAGE_KNOBS = {
     help: 'Cut beside its level wire, the last row makes a stake at every link.',
     suggest: () => ({ value: 'stakes', why: fact('feet.stakes') }),
   },
-  lock: {
-    type: 'choice',
-    label: 'Closed with',
-    group: 'Cage',
-    choices: [
-      { id: 'hooks', label: 'half a link, hooked round' },
-      { id: 'ties', label: 'wire ties' },
-    ],
-    help: 'Half a link more leaves wires that hook through and can be undone.',
-    suggest: () => ({ value: 'hooks', why: fact('lock.hooks') }),
-  },
+  lock: lockKnob,
   openings: {
     type: 'count',
     label: 'Picking windows',
@@ -139,33 +125,7 @@ export const MESH_CAGE_KNOBS = {
         : { value: tidy(room, setting.market), why: fact('apart.room') };
     },
   },
-  cages: {
-    type: 'count',
-    label: 'Cages',
-    group: 'Row',
-    min: 1,
-    max: 60,
-    help: 'One for each plant.',
-    suggest: (setting, set) => {
-      // A cage is made of whole links: it may come out half a link wider than asked.
-      const roll = stockOf(setting.catalogue, String(set.roll), 'mesh roll');
-      const across = Number(set.diameter) + roll.openingMm / (2 * Math.PI);
-      const room = placesIn(setting.place.bed.lengthMm - across + Number(set.apart), Number(set.apart));
-      const wanted = Math.min(60, plantsWanted(setting));
-      return room < wanted ? { value: room, why: fact('cages.room') } : { value: wanted, why: fact('cages.each') };
-    },
-  },
-  rowAt: {
-    type: 'length',
-    label: 'Row from the front edge',
-    group: 'Row',
-    min: 0,
-    max: feet(40),
-    step: TAPE_STEP,
-    help: 'From the long edge you stand at to the middle of the row.',
-    usualMost: (setting) => setting.place.bed.widthMm,
-    suggest: withinArm,
-  },
+  ...cageRowKnobs,
   stakes: {
     type: 'count',
     label: 'Rods a cage',

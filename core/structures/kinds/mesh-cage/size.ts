@@ -11,10 +11,10 @@ import type { Built } from '../../kind';
 import type { Values } from '../../knob';
 import { rollsCould } from '../../rules/could';
 import { acrossBed } from '../../rules/row';
-import { rowMarks, rowViews } from '../../rules/row-views';
+import { rowViews } from '../../rules/row-views';
 import type { BedSetting } from '../../setting';
 import { cutCage, type Cut } from '../../rules/girth';
-import { placesIn, plantIn, roundSheet } from '../../rules/round-cage';
+import { cageHandles, cageMarks, meshReason, placesIn, plantIn, roundSheet } from '../../rules/round-cage';
 import type { MESH_CAGE_KNOBS } from './knobs';
 
 export type MeshCageValues = Values<typeof MESH_CAGE_KNOBS>;
@@ -67,6 +67,7 @@ export function sizeMeshCage(v: MeshCageValues, setting: BedSetting): Built<Mesh
   const window = { wide: 2 * roll.openingMm, high: 2 * roll.stepMm };
   const meshMm = v.openings > 0 ? window : { wide: roll.openingMm, high: roll.stepMm };
 
+  const row = { cut, ground, y, middles, builtMm };
   const design: Design = {
     kind: 'mesh-cage',
     parts,
@@ -92,62 +93,14 @@ export function sizeMeshCage(v: MeshCageValues, setting: BedSetting): Built<Mesh
     views: rowViews({ ground, bed, startMm }).map((view) => ({ ...view, square: view.as === 'upright' })),
     bodies: v.cages,
     reasons: {
-      mesh: fact(cut.fromHeight > 1 ? 'count.cages.over' : 'count.cages', {
-        cages: v.cages,
-        links: cut.links,
-        girth: { mm: cut.girthMm },
-        rows: cut.rows,
-        over: cut.fromHeight,
-      }),
+      mesh: meshReason(cut, v.cages),
       rod: fact('count.rods', { rods: v.stakes }),
       'cage closed': fact(v.lock === 'hooks' ? 'count.hooks' : 'count.seam', { ties: SEAM_TIES }),
       'rod to cage': fact('count.rod-ties', { ties: TIES_A_ROD }),
     },
-    marks: [
-      ...rowMarks({ stations, ground, builtMm, bed, rowsAtMm: [y], endTopMm: 0 }),
-      {
-        view: 'elevation',
-        axis: 'x',
-        label: 'middles',
-        atMm: middles.map((at) => onGround(ground, at)[0]),
-        tapedMm: middles,
-      },
-      {
-        view: 'elevation',
-        axis: 'z',
-        label: 'heights',
-        atMm: [...new Set([-Math.max(cut.legsMm, v.stakes > 0 ? v.depth : 0), 0, cut.overMm])],
-      },
-      {
-        view: 'end',
-        axis: 'x',
-        label: 'across',
-        atMm: [y - cut.diameterMm / 2, y + cut.diameterMm / 2],
-        tapedMm: [0, cut.diameterMm],
-      },
-      { view: 'end', axis: 'z', label: 'top', atMm: [0, cut.overMm] },
-    ],
+    marks: cageMarks(row, { stations, setting, lowestMm: Math.max(cut.legsMm, v.stakes > 0 ? v.depth : 0) }),
     handles: [
-      { knob: 'rowAt', view: 'plan', at: [onGround(ground, builtMm / 2)[0], y], axis: 'up', perMm: 1 },
-      { knob: 'diameter', view: 'end', at: [y + cut.diameterMm / 2, cut.overMm / 2], axis: 'right', perMm: 2 },
-      {
-        knob: 'height',
-        view: 'elevation',
-        at: [onGround(ground, middles[0] ?? 0)[0], cut.overMm],
-        axis: 'up',
-        perMm: 1,
-      },
-      ...(middles.length > 1
-        ? [
-            {
-              knob: 'apart',
-              view: 'elevation',
-              at: [onGround(ground, middles[1] ?? 0)[0], onGround(ground, middles[1] ?? 0)[2] + cut.overMm / 2],
-              axis: 'right',
-              perMm: 1,
-            } as const,
-          ]
-        : []),
+      ...cageHandles(row),
       ...(v.stakes > 0 ? [{ knob: 'depth', view: 'end', at: [y, -v.depth], axis: 'up', perMm: -1 } as const] : []),
     ],
   };
