@@ -261,7 +261,7 @@ export const PIECES: readonly Piece[] = [
   },
   {
     form: 'piece',
-    look: 'steel',
+    look: 'timber',
     opacity: 1,
     sold: 'packs',
     exact: true,

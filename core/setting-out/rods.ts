@@ -117,7 +117,7 @@ function groundRods(design: Design): Rod[] {
       marks,
     };
   });
-  return [...posts, ...plants];
+  return [...posts, ...merged(plants)];
 }
 
 /** Posts along one leg of a path, level from its first corner. */
@@ -285,6 +285,7 @@ function heightRods(design: Design): Rod[] {
         ...(level === null ? [] : [{ atMm: level - footOf(part)[2], of: 'level', what: 'level', no: 0 } as const]),
         { atMm: long, of: part.ends[1].cut === 'as bought' ? 'top' : 'end', what: part.role, no: 0 },
       ]).filter(({ atMm }) => atMm > SAME_MM);
+      if (marks.length === 0) return [];
       return [{ kind: 'heights', role: part.role, parts: [part.id], lengthMm: long, alike: 1, marks }];
     }),
   );

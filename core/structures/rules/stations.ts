@@ -97,3 +97,7 @@ export function plantUnder(o: {
     })),
   });
 }
+
+/** Where the rows of plants lie across a bed, or the middle where there are none. mm. */
+export const rowsOf = (stations: readonly Station[], middleMm: number): number[] =>
+  stations.length === 0 ? [middleMm] : [...new Set(stations.map((one) => one.at[1]))];

@@ -11,7 +11,7 @@ import type { Values } from '../../knob';
 import { alongEvery } from '../../rules/fixings';
 import { acrossBed, rowHandles, startOf } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
-import { plantUnder } from '../../rules/stations';
+import { plantUnder, rowsOf } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
 import type { FLAT_COVER_KNOBS } from './knobs';
 
@@ -104,7 +104,7 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<Fl
       'edge held': fact('count.pegs', { every: { mm: v.every } }),
     },
     marks: [
-      ...rowMarks({ stations, ground, builtMm, bed, rowsAtMm: [y], endTopMm: 0 }),
+      ...rowMarks({ stations, ground, builtMm, bed, rowsAtMm: rowsOf(stations, y), endTopMm: 0 }),
       { view: 'end', axis: 'x', label: 'covered', atMm: [y - half, y + half], tapedMm: [0, v.width] },
       { view: 'end', axis: 'z', label: 'lifted', atMm: [0, Math.max(1, liftMm)] },
     ],

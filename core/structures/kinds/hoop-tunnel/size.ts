@@ -16,7 +16,7 @@ import type { Built } from '../../kind';
 import type { Values } from '../../knob';
 import { acrossBed, rowHandles, startOf } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
-import { plantUnder } from '../../rules/stations';
+import { plantUnder, rowsOf } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
 import { heightAcross, hoopOf, type Hoop } from './hoop';
 import { SLEEVE_MM, type HOOP_TUNNEL_KNOBS } from './knobs';
@@ -155,7 +155,7 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Built<
       'hoop to ridge': fact('count.clamps'),
     },
     marks: [
-      ...rowMarks({ stations, ground, builtMm, bed, rowsAtMm: [y], endTopMm: 0 }),
+      ...rowMarks({ stations, ground, builtMm, bed, rowsAtMm: rowsOf(stations, y), endTopMm: 0 }),
       {
         view: 'elevation',
         axis: 'x',

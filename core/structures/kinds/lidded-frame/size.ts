@@ -14,7 +14,7 @@ import type { Values } from '../../knob';
 import { alongEvery, evenly, screwThrough } from '../../rules/fixings';
 import { acrossBed, rowHandles, startOf } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
-import { plantUnder } from '../../rules/stations';
+import { plantUnder, rowsOf } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
 import type { LIDDED_FRAME_KNOBS } from './knobs';
 
@@ -148,7 +148,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
       'prop to post': fact('count.pivot'),
     },
     marks: [
-      ...rowMarks({ stations, ground, builtMm: longMm, bed, rowsAtMm: [y], endTopMm: 0 }),
+      ...rowMarks({ stations, ground, builtMm: longMm, bed, rowsAtMm: rowsOf(stations, y), endTopMm: 0 }),
       {
         view: 'elevation',
         axis: 'z',

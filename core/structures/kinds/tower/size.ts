@@ -4,7 +4,7 @@ import type { Bar } from '../../../design/shapes/bar';
 import type { Block } from '../../../design/shapes/block';
 import type { Fill } from '../../../design/shapes/fill';
 import type { Part } from '../../../design/shapes/shapes';
-import { ALONG, UP } from '../../../geometry/space';
+import { ALONG, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
@@ -61,6 +61,10 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
   const tiers = middles.flatMap((x, i) =>
     Array.from({ length: v.tiers }, (_, n) => {
       const half = ACROSS_MM / 2;
+      // Every other tier is turned, so that its cups stand between those below.
+      const turn = n % 2 === 0 ? 0 : Math.PI / 4;
+      const along: Point = [Math.cos(turn), Math.sin(turn), 0];
+      const aside: Point = [-Math.sin(turn), Math.cos(turn), 0];
       const name = `${i + 1}-${n + 1}`;
       const pot: Block = {
         shape: 'block',
@@ -71,8 +75,8 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
         wideMm: ACROSS_MM,
         highMm: TIER_MM,
         buriedMm: 0,
-        corner: [x - half, -half, n * TIER_MM],
-        along: ALONG,
+        corner: [x - half * (along[0] + aside[0]), -half * (along[1] + aside[1]), n * TIER_MM],
+        along,
         up: UP,
       };
       // In the middle of its pot, as high as that is.

@@ -71,7 +71,8 @@ export function rodTitle(kind: StructureKind, rod: Rod, units: Units): string {
     timber: `${word}${which}`,
     heights: `Heights on ${word.toLowerCase()}${which}`,
   }[rod.kind];
-  return `${title}${rod.alike > 1 ? `, ${rod.alike} alike` : ''}: ${formatLength(rod.lengthMm, units)}`;
+  const alike = rod.kind === 'plants' ? `, in ${rod.alike} rows alike` : `, ${rod.alike} alike`;
+  return `${title}${rod.alike > 1 ? alike : ''}: ${formatLength(rod.lengthMm, units)}`;
 }
 
 /** From where its figures run, and the step of a story stick where one marks them all. */

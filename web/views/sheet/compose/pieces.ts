@@ -1,6 +1,7 @@
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { EndCut } from '@lignum/core/design/end-cut';
 import { sayEnds } from '@lignum/core/design/end-cuts';
+import type { Sheet } from '@lignum/core/design/shapes/sheet';
 import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { ripAcross, ripAlong } from '@lignum/core/drawing/rip-views';
 import { heading, paragraph, rows, type Column } from '@lignum/core/paper/blocks';
@@ -32,7 +33,7 @@ export function parts(on: On): Block[] {
       line.ends ? sayEnds(line.ends, tongue.units) : '',
       line.ends?.some((end) => 'angleRad' in end) ? slants(line.ends) : '',
       from && to ? `${long(on, reach(from, to))} between its ends as it hangs` : '',
-      first?.shape === 'sheet' ? `${long(on, first.heightMm)} high` : '',
+      first?.shape === 'sheet' ? acrossRoll(on, first) : '',
       line.litres === null ? (kind.names.parts[line.use]?.means ?? '') : 'in each, see Holes',
       line.board === null ? '' : fromBoard(line.board),
     ].filter(Boolean);
@@ -68,6 +69,10 @@ export function parts(on: On): Block[] {
     ...whole(rows(cells, columns, BODY)),
   ];
 }
+
+/** How much of a sheet lies across its length: its height, or how much of the roll’s width it takes. */
+const acrossRoll = (on: On, { spreadMm, heightMm }: Sheet): string =>
+  spreadMm === undefined ? `${long(on, heightMm)} high` : `${long(on, spreadMm)} of the roll’s width`;
 
 /** Across which face an end slants, of which hand it is, and between which points the length is measured. */
 const slants = (ends: readonly EndCut[]): string =>
