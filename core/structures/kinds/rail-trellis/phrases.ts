@@ -61,7 +61,8 @@ export const RAIL_TRELLIS_PHRASES = {
     'Measure every gap between the standing posts: they differ by fractions. Cut the panels to what was built.',
   'step.panels':
     'Cut each panel beside a wire, rest it on the bottom rail and fix it with screws and washers, top and bottom.',
-  'step.shelves': 'Split a panel lengthways and lay the strips flat on the rails; staple them down.',
+  'step.shelves':
+    'Split a panel lengthways into strips of {wide}, beside its long wires, and lay them flat on the rails, {over} standing over on each side; staple them down.',
   'step.plant': 'Plant along the front; tie main stems loosely as they reach the mesh.',
   'season.tie': 'Every week, tie main stems (not side shoots) to the mesh.',
   'season.storm': 'After a storm, look over screws and posts.',

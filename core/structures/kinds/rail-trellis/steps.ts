@@ -25,11 +25,23 @@ export function railTrellisSteps(design: Design, v: RailTrellisValues): Step[] {
     { what: fact('step.remeasure'), people: 1 },
     { what: fact(slotted ? 'step.panels.inside' : 'step.panels'), people: 2, caution: fact('care.panel') },
     ...(slotted ? [{ what: fact('step.rails.back'), people: 2 } as const] : []),
-    ...(design.parts.some((part) => part.role === 'shelf')
-      ? [{ what: fact('step.shelves'), people: 1, caution: fact('care.panel') } as const]
-      : []),
+    ...shelfStep(design),
     { what: fact('step.plant'), people: 1 },
   ];
+}
+
+/** How a panel is split into shelf strips, and how far they stand over the rails on each side. */
+function shelfStep(design: Design): Step[] {
+  const shelf = design.parts.find((part) => part.role === 'shelf');
+  if (shelf?.shape !== 'sheet') return [];
+  const edges = design.parts.flatMap((part) =>
+    part.shape === 'bar' && part.role === 'rail'
+      ? [part.from[1] - part.thickMm / 2, part.from[1] + part.thickMm / 2]
+      : [],
+  );
+  const over = Math.max(0, (shelf.heightMm - (Math.max(...edges) - Math.min(...edges))) / 2);
+  const values = { wide: { mm: shelf.heightMm }, over: { mm: over } };
+  return [{ what: fact('step.shelves', values), people: 1, caution: fact('care.panel') }];
 }
 
 export const railTrellisSeason = (): SeasonNote[] => [
