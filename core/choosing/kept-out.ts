@@ -207,8 +207,12 @@ export function answersFor(kinds: Kinds, all: readonly StructureKind[], plan: Pl
   if (!watched || open.length === 0) return [];
   const { bed } = watched;
   const plantings = plan.plantings.filter((one) => one.bed === bedId);
+  // Two covers do not stand in one place.
+  const covered = plan.structures.some(
+    ({ kind, stand }) => kinds(kind).purpose === 'cover' && stand.on === 'bed' && stand.bed === bedId,
+  );
   const sketches = all.flatMap((kind): Sketch[] => {
-    if (kind.purpose === 'cover' && kind.stands.includes('bed'))
+    if (kind.purpose === 'cover' && kind.stands.includes('bed') && !covered)
       return [
         {
           kind: kind.id,

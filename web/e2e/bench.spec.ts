@@ -190,7 +190,7 @@ test('the bench can be worked from the keyboard alone', async ({ page, request }
   await expect(page.getByText('Set by you')).toBeVisible();
 });
 
-test('the bench loads under 222 kB of compressed script', async ({ page, request }) => {
+test('the bench loads under 232 kB of compressed script', async ({ page, request }) => {
   const id = await ownGarden(request);
   await page.goto(`/g/${id}/s/tomato-wall`, { waitUntil: 'networkidle' });
   const scripts = await page.evaluate(() =>
@@ -201,5 +201,5 @@ test('the bench loads under 222 kB of compressed script', async ({ page, request
   expect(scripts.length).toBeGreaterThan(5);
   const bytes = scripts.reduce((sum, one) => sum + one, 0);
   console.log(`bench scripts: ${Math.round(bytes / 1000)} kB compressed`);
-  expect(bytes).toBeLessThan(222_000);
+  expect(bytes).toBeLessThan(232_000);
 });

@@ -58,6 +58,9 @@ export const footingKnobs = (suggested: Footing) => ({
 export const holeAcross = ({ wideMm, thickMm }: Pick<Bar, 'wideMm' | 'thickMm'>): number =>
   HOLE_TO_POST * Math.max(wideMm, thickMm);
 
+/** Less than this is no layer. mm. */
+const LEAST_GRAVEL_MM = 1;
+
 /** What goes into the holes: gravel below, concrete about the post and crowned above the soil. */
 export function pourFootings(
   posts: readonly Bar[],
@@ -97,7 +100,8 @@ export function pourFootings(
         fixings: [],
       });
     };
-    if (gravelMm > 0) put('gravel', 'gravel', minus(post.from, [0, 0, gravelMm]), gravelMm, 0, hole * gravelMm);
+    if (gravelMm >= LEAST_GRAVEL_MM)
+      put('gravel', 'gravel', minus(post.from, [0, 0, gravelMm]), gravelMm, 0, hole * gravelMm);
     if (footing !== 'tamped' && post.buriedMm > 0) {
       put(
         'concrete',

@@ -7,10 +7,10 @@ export const demo = {
   structures: [
     {
       id: 'mast',
-      name: 'Strawberry mast',
+      name: 'Strawberry masts',
       stand: { on: 'spot', at: { xMm: 5000, yMm: 14_600, turnDeg: 0 } },
       plantings: [],
-      knobs: {},
+      knobs: { towers: 2 },
     },
   ],
 } as const satisfies DemoPiece;
