@@ -3,7 +3,7 @@ import { RODS } from '../../../catalogue/small-parts';
 import { coverFor } from '../../rules/covering';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
-import type { Knobs } from '../../knob';
+import type { Knobs, Values } from '../../knob';
 import { rowKnobs } from '../../rules/row';
 import { isOffered, type BedSetting } from '../../setting';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
@@ -155,3 +155,5 @@ export const HOOP_TUNNEL_KNOBS = {
     },
   },
 } as const satisfies Knobs<BedSetting>;
+
+export type HoopTunnelValues = Values<typeof HOOP_TUNNEL_KNOBS>;

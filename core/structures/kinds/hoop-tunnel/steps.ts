@@ -8,7 +8,7 @@ import type { SeasonNote, Step } from '../../kind';
 import { opensOn } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
 import { SLEEVE_MM } from './knobs';
-import type { HoopTunnelValues } from './size';
+import type { HoopTunnelValues } from './knobs';
 
 /** Feet, hoops, ridge; then what grows, looked over, and the cover last. */
 export function hoopTunnelSteps(design: Design, v: HoopTunnelValues): Step[] {

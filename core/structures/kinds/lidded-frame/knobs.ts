@@ -4,7 +4,7 @@ import { timberId } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
 import { netNeeds } from '../../../site/net-needs';
 import { fact } from '../../../wording/say';
-import type { Knobs } from '../../knob';
+import type { Knobs, Values } from '../../knob';
 import { rowKnobs } from '../../rules/row';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
@@ -168,3 +168,5 @@ export const LIDDED_FRAME_KNOBS = {
     suggest: (setting) => ({ value: perMarket(setting.market, 0.25, 6), why: fact('gap.swell') }),
   },
 } as const satisfies Knobs<BedSetting>;
+
+export type LiddedFrameValues = Values<typeof LIDDED_FRAME_KNOBS>;

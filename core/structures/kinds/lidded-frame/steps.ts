@@ -6,7 +6,8 @@ import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import { opensOn } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
-import { lidLength, type LiddedFrameValues } from './size';
+import { lidLength } from './lid';
+import type { LiddedFrameValues } from './knobs';
 
 const diagonal = (a: number, b: number): { mm: number } => ({ mm: Math.hypot(a, b) });
 

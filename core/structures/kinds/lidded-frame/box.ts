@@ -1,0 +1,179 @@
+import type { Timber } from '../../../catalogue/stock';
+import type { Joint } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Part } from '../../../design/shapes/shapes';
+import { minus, scale, type Point } from '../../../geometry/space';
+import { feet, inches } from '../../../quantity/length';
+import { alongEvery, screwThrough } from '../../rules/fixings';
+import type { BedSetting } from '../../setting';
+import type { LiddedFrameValues } from './knobs';
+
+/** Long sides bulge: something inside them at most 4′ apart (common practice, no source). mm. */
+export const STAY_EVERY_MM = feet(4);
+/** A prop is so long as a share of the lid, and turns so far under the rim (from memory). */
+const PROP_SHARE = 0.55;
+const PROP_DOWN_MM = inches(2);
+
+/** The box in its own directions: along the bed, across it, and square to its soil. */
+export interface Box {
+  at: (along: number, across: number, up: number) => Point;
+  way: Point;
+  side: Point;
+  normal: Point;
+  longMm: number;
+  wideMm: number;
+  highMm: number;
+}
+
+const square = { cut: 'square' } as const;
+
+/** A straight timber about its middle line. */
+export const timber = (
+  o: Pick<Bar, 'id' | 'role' | 'from' | 'to' | 'wide'> & { stock: Timber; turned?: boolean; cutMm: number },
+): Bar => ({
+  shape: 'bar',
+  id: o.id,
+  role: o.role,
+  stock: o.stock.id,
+  from: o.from,
+  to: o.to,
+  wide: o.wide,
+  wideMm: o.stock.wideMm,
+  thickMm: o.stock.thickMm,
+  cutMm: o.cutMm,
+  buriedMm: 0,
+  ends: [square, square],
+  holes: [],
+});
+
+export interface Sides {
+  joints: Joint[];
+  /** By course from below, in the order front, back, left, right. */
+  boards: Bar[][];
+  posts: Bar[];
+}
+
+/** Courses of boards about posts: the long ones run through, the short ones stand between them. */
+export function boardsOf(box: Box, v: LiddedFrameValues, board: Timber, strip: Timber, setting: BedSetting): Sides {
+  const { at, longMm, wideMm, highMm } = box;
+  const [t, p] = [board.thickMm, strip.thickMm];
+  const inner = longMm - 2 * t - p;
+  const between = alongEvery(Math.max(1, inner), STAY_EVERY_MM);
+  const alongs = Array.from({ length: between }, (_, i) => t + p / 2 + (inner * i) / (between - 1));
+  const posts = [-1, 1].flatMap((s) =>
+    alongs.map((along, i) =>
+      timber({
+        id: `post-${s < 0 ? 'front' : 'back'}-${i + 1}`,
+        role: 'post',
+        stock: strip,
+        from: at(along, s * (wideMm / 2 - t - p / 2), 0),
+        to: at(along, s * (wideMm / 2 - t - p / 2), highMm),
+        wide: box.way,
+        cutMm: highMm,
+      }),
+    ),
+  );
+  const boards = Array.from({ length: v.courses }, (_, n) => {
+    const up = (n + 0.5) * board.wideMm;
+    const long = [-1, 1].map((s) =>
+      timber({
+        id: `board-${s < 0 ? 'front' : 'back'}-${n + 1}`,
+        role: 'board',
+        stock: board,
+        from: at(0, s * (wideMm / 2 - t / 2), up),
+        to: at(longMm, s * (wideMm / 2 - t / 2), up),
+        wide: box.normal,
+        cutMm: longMm,
+      }),
+    );
+    const short = [t / 2, longMm - t / 2].map((along, i) =>
+      timber({
+        id: `board-${i === 0 ? 'left' : 'right'}-${n + 1}`,
+        role: 'board',
+        stock: board,
+        from: at(along, -(wideMm / 2 - t), up),
+        to: at(along, wideMm / 2 - t, up),
+        wide: box.normal,
+        cutMm: wideMm - 2 * t,
+      }),
+    );
+    return [...long, ...short];
+  });
+  const screw = screwThrough(setting, t, p);
+  const joint = (one: Bar, post: Bar, place: Point, inwards: Point): Joint => ({
+    id: `${one.id}-${post.id}`,
+    kind: 'board to post',
+    places: [place],
+    parts: [one.id, post.id],
+    fixings: [{ stock: screw, count: 2, drive: { through: one.id, into: post.id, way: inwards } }],
+  });
+  const joints = boards.flatMap(([front, back, left, right], n) => {
+    const up = (n + 0.5) * board.wideMm;
+    const last = alongs.length - 1;
+    return [-1, 1].flatMap((s) => {
+      const own = posts.slice(s < 0 ? 0 : alongs.length, s < 0 ? alongs.length : undefined);
+      const face = s * (wideMm / 2 - t);
+      return [
+        ...own.map((post, i) =>
+          joint((s < 0 ? front : back) as Bar, post, at(alongs[i] ?? 0, face, up), scale(box.side, -s)),
+        ),
+        joint(left as Bar, own[0] as Bar, at(t, face - (s * p) / 2, up), box.way),
+        joint(right as Bar, own[last] as Bar, at(longMm - t, face - (s * p) / 2, up), scale(box.way, -1)),
+      ];
+    });
+  });
+  return { joints, boards, posts };
+}
+
+/** Props for the lids: each lies across the box inside, and turns up on one screw in a front post. */
+export function propsOf(
+  box: Box,
+  v: LiddedFrameValues,
+  lids: number,
+  sides: Sides,
+  board: Timber,
+  strip: Timber,
+  setting: BedSetting,
+): { parts: Part[]; joints: Joint[] } {
+  const { at, wideMm, highMm } = box;
+  const [t, p] = [board.thickMm, strip.thickMm];
+  const lath = strip;
+  const fronts = sides.posts.filter((one) => one.id.startsWith('post-front'));
+  // Every front post but the last has room beside it.
+  const made = fronts.slice(0, Math.min(lids, fronts.length - 1)).map((post, i) => {
+    const face = alongOf(box, post) + p / 2 + lath.thickMm / 2;
+    const across = -(wideMm / 2 - t - p / 2);
+    const long = Math.max(inches(6), Math.min(wideMm - 2 * t - p, PROP_SHARE * v.width));
+    const up = highMm - PROP_DOWN_MM - lath.wideMm / 2;
+    const prop = timber({
+      id: `prop-${i + 1}`,
+      role: 'prop',
+      stock: lath,
+      from: at(face, across - p / 2, up),
+      to: at(face, across - p / 2 + long, up),
+      wide: box.normal,
+      cutMm: long,
+    });
+    const pivot: Joint = {
+      id: `prop-${i + 1}-pivot`,
+      kind: 'prop to post',
+      places: [at(face - lath.thickMm / 2, across, up)],
+      parts: [prop.id, post.id],
+      fixings: [
+        {
+          stock: screwThrough(setting, lath.thickMm, p),
+          count: 1,
+          drive: { through: prop.id, into: post.id, way: scale(box.way, -1) },
+        },
+      ],
+    };
+    return { prop, pivot };
+  });
+  return { parts: made.map((one) => one.prop), joints: made.map((one) => one.pivot) };
+}
+
+/** How far along the box a post stands. mm. */
+const alongOf = (box: Box, post: Bar): number => {
+  const from = minus(post.from, box.at(0, 0, 0));
+  return from[0] * box.way[0] + from[1] * box.way[1] + from[2] * box.way[2];
+};
