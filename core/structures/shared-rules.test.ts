@@ -177,7 +177,7 @@ describe('posts and what lies over them', () => {
           });
           const { parts } = pourFootings([bar], footing, gravelMm);
           expect(parts.map((part) => part.role)).toEqual([
-            ...(gravelMm > 0 ? ['gravel'] : []),
+            ...(gravelMm >= 1 ? ['gravel'] : []),
             ...(footing === 'tamped' ? [] : ['concrete']),
           ]);
           const hole = Math.PI * 135 ** 2;
