@@ -16,14 +16,14 @@ export const coverClear = check(
     },
     mends: { 'cover.outgrown': 'Make it higher', 'cover.touches': 'Make it higher' },
   },
-  ({ crop, growsMm, highMm, on }: { crop: string; growsMm: number; highMm: number; on: string | null }, found) => {
+  ({ crop, growsMm, highMm, on }: { crop: string; growsMm: number; highMm: number; on: string }, found) => {
     const left = highMm - growsMm;
     if (left < 0)
       return found('note', 'cover.outgrown', {
         crop,
         grows: { mm: growsMm },
         high: { mm: highMm },
-        on: on === null ? 'midsummer' : { monthDay: on },
+        on: { monthDay: on },
       });
     return left < CLEAR_MM
       ? found('note', 'cover.touches', { crop, left: { mm: left } })

@@ -1,17 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../demo/garden';
+import { computeGarden } from '../plan/compute';
 import type { Plan, StructurePlan } from '../plan/plan';
 import { VISITORS, type Visitor } from '../site/plot';
 import { closedBy, getsPast } from '../site/visitors';
 import { planOnBed } from '../structures/onto-bed.fixture';
 import { kindOf, KINDS } from '../structures/registry';
 import { inches } from '../quantity/length';
-import { answerRoundAll, answersFor, whoIsKeptOut } from './kept-out';
+import { answerRoundAll, answersFor, openTo, whoIsKeptOut } from './kept-out';
 
 const visited = (plan: Plan, visitors: readonly Visitor[]): Plan => ({ ...plan, site: { ...plan.site, visitors } });
+const watch = (plan: Plan) => whoIsKeptOut(plan, computeGarden(plan).structures);
 const cabbages = planOnBed('hoop-tunnel', {}, {}, { crop: 'cabbage', training: 'head', count: 8 });
-const threat = (plan: Plan, who: string) => whoIsKeptOut(kindOf, plan)[0]?.threats.find((one) => one.who === who);
+const threat = (plan: Plan, who: string) => watch(plan)[0]?.threats.find((one) => one.who === who);
 const ring = (closed: boolean, knobs: StructurePlan['knobs'] = {}): StructurePlan => ({
   id: 'fence',
   kind: 'garden-fence',
@@ -42,6 +44,17 @@ describe('who is kept out', () => {
     expect(threat({ ...plan, structures: [ring(true, { height: inches(18) })] }, 'rabbits')?.met[0]?.past).toBe('low');
   });
 
+  it('what visits comes to the crops of a family that it is known to like, and to no other', () => {
+    const fleas = (crop: string, training: string) =>
+      openTo(
+        watch(
+          visited({ ...planOnBed('weave', {}, {}, { crop, training, count: 4 }), structures: [] }, ['flea beetles']),
+        )[0]!,
+      );
+    expect(fleas('cabbage', 'head')).toContain('flea beetles');
+    expect(fleas('lettuce', 'head')).not.toContain('flea beetles');
+  });
+
   it('has the trade’s limits: ¾″ for birds, 7 mm for butterflies, 1.3 mm for flea beetles, 1″ for rabbits (common practice, no source)', () => {
     const roofed = (mm: number) => ({ barrier: closedBy(mm, 2500), stiff: true, roofed: true, floored: false });
     expect([19, 19.5].map((mm) => getsPast('birds', roofed(mm)))).toEqual([null, 'open']);
@@ -53,7 +66,7 @@ describe('who is kept out', () => {
   });
 
   it('an answer does what it says: built, it stops those it names and lets in those it does not, for any visitors', () => {
-    const beds = whoIsKeptOut(kindOf, DEMO_PLAN).map(({ bed }) => bed.id);
+    const beds = watch(DEMO_PLAN).map(({ bed }) => bed.id);
     fc.assert(
       fc.property(fc.constantFrom(...beds), fc.subarray([...VISITORS]), (bedId, visitors) => {
         const plan = visited(DEMO_PLAN, visitors);
@@ -70,7 +83,7 @@ describe('who is kept out', () => {
             ...best.structures.map((one, i): StructurePlan => ({ ...one, id: `new-${i}`, name: 'New' })),
           ],
         };
-        const after = whoIsKeptOut(kindOf, built).find(({ bed }) => bed.id === bedId)?.threats ?? [];
+        const after = watch(built).find(({ bed }) => bed.id === bedId)?.threats ?? [];
         for (const { who, keptOut } of after) {
           if (best.stops.includes(who)) expect(keptOut, who).toBe(true);
           if (best.leaves.includes(who)) expect(keptOut, who).toBe(false);
@@ -87,7 +100,7 @@ describe('who is kept out', () => {
     expect(all?.leaves).toContain('birds');
     const [sketch] = all?.structures ?? [];
     const built = { ...plan, structures: [...plan.structures, { ...sketch, id: 'new', name: 'New' } as StructurePlan] };
-    const after = whoIsKeptOut(kindOf, built);
+    const after = watch(built);
     expect(after.filter(({ threats }) => threats.some((one) => one.who === 'deer' && !one.keptOut))).toEqual([]);
     const each = after.map(({ bed }) =>
       answersFor(kindOf, KINDS, plan, bed.id).find((one) => one.stops.includes('deer')),
@@ -103,6 +116,6 @@ describe('who is kept out', () => {
       { crop: 'cucumber', training: 'pruned', count: 4 },
     );
     expect(threat(visited(squash, []), 'striped beetles')?.opens).toMatch(/^\d\d-\d\d$/);
-    expect(whoIsKeptOut(kindOf, { ...squash, plantings: [] })).toEqual([]);
+    expect(watch({ ...squash, plantings: [] })).toEqual([]);
   });
 });

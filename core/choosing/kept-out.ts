@@ -1,17 +1,17 @@
 import { cropIn } from '../crops/book';
 import type { Crop } from '../crops/crop';
-import { computeAs } from '../plan/compute-as';
+import { computeAs, type ComputedStructure } from '../plan/compute-as';
 import type { Plan, Planting, StructurePlan } from '../plan/plan';
-import { settingOf, type Kinds } from '../plan/setting-of';
+import type { Kinds } from '../plan/setting-of';
 import { inside, type Pair } from '../geometry/polygon';
 import type { Bed } from '../site/bed';
 import { netNeeds } from '../site/net-needs';
-import { onPlan, VISITORS, type Visitor } from '../site/plot';
+import { onPlan, type Visitor } from '../site/plot';
 import { dayOfYear, monthDayOf } from '../site/sun/season';
-import { FENCE_NEEDS, getsPast, NET_NEEDS, type Guard, type Way } from '../site/visitors';
+import { getsPast, NET_NEEDS, type Guard, type Way } from '../site/visitors';
 import type { Fact } from '../wording/say';
 import type { StructureKind } from '../structures/kind';
-import { opensOn } from '../structures/rules/covering';
+import { opensOn } from '../site/flowering';
 
 /** Something planned that stands about a planting, and how somebody gets past it; null where it keeps them out. */
 export interface Met {
@@ -33,8 +33,6 @@ export interface Threat {
   met: readonly Met[];
   /** From this day a cover has to be opened for insects, and lets them in. */
   opens: string | null;
-  /** No mesh stops them: they are kept off in other ways. */
-  noMesh: boolean;
 }
 
 export interface BedWatch {
@@ -67,14 +65,10 @@ function daysOf(crop: Crop, plan: Plan): { from: number; to: number } {
 }
 
 /** Who comes to a crop: what flies at it, and of those that visit here whoever walks, climbs or tunnels. */
-function comersTo(crop: Crop, visitors: readonly Visitor[]): { who: string; noMesh: boolean }[] {
-  const flies = netNeeds([crop], visitors).map((need) => need.who);
-  const walks = visitors.filter((who) => FENCE_NEEDS[who] || who === 'squirrels' || who === 'burrowers');
-  return [...new Set([...walks, ...flies])].map((who) => ({
-    who,
-    noMesh: !FENCE_NEEDS[who as Visitor] && NET_NEEDS[who] === undefined && !VISITORS.includes(who as Visitor),
-  }));
-}
+const comersTo = (crop: Crop, visitors: readonly Visitor[]): string[] => [
+  ...visitors.filter((who) => NET_NEEDS[who] === undefined),
+  ...netNeeds([crop], visitors).map((need) => need.who),
+];
 
 /** Whether a structure stands about a planting: on its bed, if it carries it (or nothing); round it, if its closed path goes round its bed. */
 function about(
@@ -98,41 +92,37 @@ const cornersOf = (bed: Bed, beyondMm = 0): Pair[] =>
     onPlan(bed, (a as number) * (bed.lengthMm / 2 + beyondMm), (b as number) * (bed.widthMm / 2 + beyondMm)),
   );
 
-function standingGuards(kinds: Kinds, plan: Plan): Standing[] {
-  return plan.structures.flatMap((structure) => {
-    const guard = guardOf(kinds(structure.kind), kinds, plan, structure);
+/** What is known of a structure that stands: as a computed garden has it. */
+export type Stood = Pick<ComputedStructure, 'structure' | 'kind' | 'sized' | 'setting'>;
+
+/** Every bed in which something grows: who comes to it and when, what of that which stands keeps them out, and what does not. */
+export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
+  const standing = stood.flatMap(({ structure, kind, sized, setting }): Standing[] => {
+    const guard = kind.guards(sized, setting);
     return guard ? [{ structure, guard }] : [];
   });
-}
-
-function guardOf(kind: StructureKind, kinds: Kinds, plan: Plan, structure: StructurePlan): Guard | null {
-  if (kind.purpose !== 'cover' && kind.purpose !== 'barrier') return null;
-  const setting = settingOf(kinds, plan, structure);
-  return kind.guards(kind.design(structure.knobs, setting), setting);
-}
-
-/** Every bed in which something grows: who comes to it and when, what keeps them out, and what does not. */
-export function whoIsKeptOut(kinds: Kinds, plan: Plan): BedWatch[] {
-  const standing = standingGuards(kinds, plan);
   return plan.beds.flatMap((bed) => {
     const plantings = plan.plantings.filter((one) => one.bed === bed.id);
     return plantings.length === 0 ? [] : [watch(plan, bed, plantings, standing)];
   });
 }
 
+/** Who still comes to a bed. */
+export const openTo = ({ threats }: BedWatch): string[] => threats.filter((one) => !one.keptOut).map((one) => one.who);
+
 function watch(plan: Plan, bed: Bed, plantings: readonly Planting[], standing: readonly Standing[]): BedWatch {
   const crops = plantings.map((planting) => ({ planting, crop: cropIn(plan.crops, planting.crop) }));
-  const all = new Map<string, { crop: Crop; met: Met[]; noMesh: boolean }[]>();
+  const all = new Map<string, { crop: Crop; met: Met[] }[]>();
   for (const { planting, crop } of crops) {
     const guards = standing.filter(({ structure }) => about(structure, planting, bed));
-    for (const { who, noMesh } of comersTo(crop, plan.site.visitors)) {
+    for (const who of comersTo(crop, plan.site.visitors)) {
       const met = guards.map(({ structure, guard }): Met => ({
         structure: structure.id,
         name: structure.name,
         past: getsPast(who, guard),
         openingMm: guard.barrier.openingMm,
       }));
-      all.set(who, [...(all.get(who) ?? []), { crop, met, noMesh }]);
+      all.set(who, [...(all.get(who) ?? []), { crop, met }]);
     }
   }
   const threats = [...all].map(([who, at]): Threat => {
@@ -152,11 +142,16 @@ function watch(plan: Plan, bed: Bed, plantings: readonly Planting[], standing: r
       keptOut,
       met: [...new Map(at.flatMap(({ met }) => met).map((one) => [one.structure, one])).values()],
       opens: opening.toSorted((a, b) => dayOfYear(a) - dayOfYear(b))[0] ?? null,
-      noMesh: at.every((one) => one.noMesh),
     };
   });
   return { bed, crops: [...new Set(crops.map(({ crop }) => crop.name))], threats };
 }
+
+/** What stands in a plan, where no computed garden is at hand. */
+const standingIn = (kinds: Kinds, plan: Plan): Stood[] =>
+  plan.structures
+    .filter(({ kind }) => kinds(kind).purpose === 'cover' || kinds(kind).purpose === 'barrier')
+    .map((structure) => computeAs(kinds, plan, structure));
 
 type Sketch = Answer['structures'][number];
 
@@ -202,8 +197,8 @@ const FEW_BODIES = 6;
  * round it, or one of each; those that stop all first, then those that stop more, the cheaper before the dearer.
  */
 export function answersFor(kinds: Kinds, all: readonly StructureKind[], plan: Plan, bedId: string): Answer[] {
-  const watched = whoIsKeptOut(kinds, plan).find(({ bed }) => bed.id === bedId);
-  const open = watched?.threats.filter((one) => !one.keptOut && !one.noMesh).map((one) => one.who) ?? [];
+  const watched = whoIsKeptOut(plan, standingIn(kinds, plan)).find(({ bed }) => bed.id === bedId);
+  const open = watched ? openTo(watched) : [];
   if (!watched || open.length === 0) return [];
   const { bed } = watched;
   const plantings = plan.plantings.filter((one) => one.bed === bedId);
@@ -250,10 +245,8 @@ export function answerRoundAll(
   all: readonly StructureKind[],
   plan: Plan,
 ): (Answer & { beds: number }) | null {
-  const watched = whoIsKeptOut(kinds, plan);
-  const openIn = ({ threats }: BedWatch): string[] =>
-    threats.filter((one) => !one.keptOut && !one.noMesh).map((one) => one.who);
-  const open = [...new Set(watched.flatMap(openIn))];
+  const watched = whoIsKeptOut(plan, standingIn(kinds, plan));
+  const open = [...new Set(watched.flatMap(openTo))];
   const corners = watched.flatMap(({ bed }) => cornersOf(bed, ROUND_MM));
   if (watched.length < 2 || open.length === 0) return null;
   const within = (of: 0 | 1, most: number): readonly [number, number] => [
@@ -271,6 +264,6 @@ export function answerRoundAll(
   const answers = all.filter(isRound).flatMap((kind) => tried(kinds, plan, roundOf(kind, round), open) ?? []);
   const [best] = answers.toSorted(byWorth);
   return best
-    ? { ...best, beds: watched.filter((one) => openIn(one).some((who) => best.stops.includes(who))).length }
+    ? { ...best, beds: watched.filter((one) => openTo(one).some((who) => best.stops.includes(who))).length }
     : null;
 }

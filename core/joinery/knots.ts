@@ -70,6 +70,21 @@ const clove = (x: number, lift: number, startX: number, endX: number): Point[] =
   [endX, 0.5 + lift, 0.9],
 ];
 
+/** A ring or an eye, seen from its edge. */
+const RING_RADIUS = 0.55;
+const onRing = (bearing: number, y: number): Point => at(bearing, y, 0.14, 0, RING_RADIUS);
+/** From the right twice round a ring. */
+const ROUND_TURN: readonly Point[] = [
+  [1.2, 0, 0.1],
+  onRing(315, 0.05),
+  onRing(FRONT, 0.1),
+  onRing(LEFT, 0.1),
+  onRing(BEHIND, 0),
+  onRing(RIGHT, -0.3),
+  onRing(FRONT, -0.4),
+  onRing(LEFT, -0.5),
+];
+
 /** Round the standing part from before to behind and out through its own loop. */
 const hitchOn = (x: number): Point[] => [
   [x + 0.1, -0.75, 0.3],
@@ -149,19 +164,12 @@ export const KNOTS: Readonly<Record<KnotId, Knot>> = {
   },
   'two half hitches': {
     of: 'cord',
-    on: [{ from: [0, -2.1, 0], to: [0, 2.1, 0], radius: 0.55, look: 'steel' }],
+    on: [{ from: [0, -2.1, 0], to: [0, 2.1, 0], radius: RING_RADIUS, look: 'steel' }],
     cords: [
       [
         [5, 0, 0],
-        [1.2, 0, 0.1],
-        at(315, 0.05, 0.14, 0, 0.55),
-        at(FRONT, 0.1, 0.14, 0, 0.55),
-        at(LEFT, 0.1, 0.14, 0, 0.55),
-        at(BEHIND, 0, 0.14, 0, 0.55),
-        at(RIGHT, -0.3, 0.14, 0, 0.55),
-        at(FRONT, -0.4, 0.14, 0, 0.55),
-        at(LEFT, -0.5, 0.14, 0, 0.55),
-        at(BEHIND, -0.7, 0.14, 0, 0.55),
+        ...ROUND_TURN,
+        onRing(BEHIND, -0.7),
         [0.8, -0.9, 0],
         ...hitchOn(1.3),
         [1.75, -1.05, 0.1],
@@ -278,23 +286,9 @@ export const KNOTS: Readonly<Record<KnotId, Knot>> = {
   },
   'wound wire': {
     of: 'wire',
-    on: [{ from: [0, -1.6, 0], to: [0, 1.6, 0], radius: 0.55, look: 'steel' }],
+    on: [{ from: [0, -1.6, 0], to: [0, 1.6, 0], radius: RING_RADIUS, look: 'steel' }],
     cords: [
-      [
-        [6, 0, 0],
-        [1.2, 0, 0.1],
-        at(315, 0.05, 0.14, 0, 0.55),
-        at(FRONT, 0.1, 0.14, 0, 0.55),
-        at(LEFT, 0.1, 0.14, 0, 0.55),
-        at(BEHIND, 0, 0.14, 0, 0.55),
-        at(RIGHT, -0.3, 0.14, 0, 0.55),
-        at(FRONT, -0.4, 0.14, 0, 0.55),
-        at(LEFT, -0.5, 0.14, 0, 0.55),
-        at(BEHIND, -0.6, 0.14, 0, 0.55),
-        [0.9, -0.5, -0.1],
-        ...wound(1.5, 4, 6, 0.28),
-        [4.3, -0.5, 0.1],
-      ],
+      [[6, 0, 0], ...ROUND_TURN, onRing(BEHIND, -0.6), [0.9, -0.5, -0.1], ...wound(1.5, 4, 6, 0.28), [4.3, -0.5, 0.1]],
     ],
     stages: [
       { points: 11, say: 'Twice round, or through the eye' },

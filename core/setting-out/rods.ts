@@ -58,6 +58,8 @@ const SQUARE = 0.2;
 
 const isBar = (part: Part | undefined): part is Bar => part?.shape === 'bar';
 const straight = (part: Part | undefined): part is Bar => isBar(part) && part.bent === undefined;
+/** A post: what stands in the soil, but for canes that only lead shoots. */
+const stands = (part: Part): part is Bar => straight(part) && part.buriedMm > 0 && part.role !== 'cane';
 
 /**
  * Everything that is measured along something, as running figures from one named zero, in the order they
@@ -81,9 +83,7 @@ function numbered(rods: readonly Rod[]): Rod[] {
 }
 
 function groundRods(design: Design): Rod[] {
-  const standing = design.parts.filter(
-    (part): part is Bar => straight(part) && part.buriedMm > 0 && part.role !== 'cane',
-  );
+  const standing = design.parts.filter(stands);
   if ('path' in design.ground) {
     const { path } = design.ground;
     return path.slice(1).flatMap((to, i) => legRod(path[i] as Point, to, standing) ?? []);
@@ -266,9 +266,7 @@ const LEVEL_MM = 10;
 
 /** How high the level line is, from a structure's zero; null where the soil is level. mm. */
 function levelLine(design: Design): number | null {
-  const soil = design.parts.flatMap((part) =>
-    straight(part) && part.buriedMm > 0 && part.role !== 'cane' ? [footOf(part)[2]] : [],
-  );
+  const soil = design.parts.filter(stands).map((post) => footOf(post)[2]);
   return soil.length > 1 && Math.max(...soil) - Math.min(...soil) > LEVEL_MM ? Math.max(...soil) + LEVEL_OVER_MM : null;
 }
 
@@ -277,8 +275,7 @@ function heightRods(design: Design): Rod[] {
   const { named, of } = jointsOf(design);
   const level = levelLine(design);
   return merged(
-    design.parts.flatMap((part): Rod[] => {
-      if (!straight(part) || part.buriedMm <= 0 || part.role === 'cane') return [];
+    design.parts.filter(stands).flatMap((part): Rod[] => {
       const long = lengthOf(axisOf(part)) - part.buriedMm;
       const marks = tidy([
         ...crossings(part, of.get(part.id) ?? [], named).map((mark) => ({ ...mark, atMm: mark.atMm - part.buriedMm })),

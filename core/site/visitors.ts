@@ -44,8 +44,10 @@ export const NET_NEEDS: Readonly<Record<string, number>> = {
   'striped beetles': 1.3,
 };
 
-/** Squirrels: roofed (common practice, no source), 1″ mesh (from memory). Burrowers: ½″ mesh under the bed (common practice, no source). mm. */
-const ROOFED_MM = inches(1);
+/** Squirrels: roofed (common practice, no source), 1″ mesh (from memory). mm. */
+export const SQUIRREL_MM = inches(1);
+/** Burrowers: ½″ mesh under the bed (common practice, no source). mm. */
+export const BURROWER_MM = inches(0.5);
 
 /** How a structure stands against the animals that visit. Openings up to `lowToMm`, and above it. mm. */
 export interface Barrier {
@@ -109,8 +111,7 @@ export function getsPast(who: string, guard: Guard): Way | null {
     return pastBarrier(fence, guard.roofed ? { ...guard.barrier, heightMm: Infinity } : guard.barrier);
   }
   if (who === 'burrowers') return guard.floored ? null : 'floor';
-  const netMm = NET_NEEDS[who];
-  const finestMm = who === 'squirrels' ? ROOFED_MM : (netMm ?? 0);
+  const finestMm = who === 'squirrels' ? SQUIRREL_MM : (NET_NEEDS[who] ?? 0);
   if (!guard.roofed) return 'roof';
   if (who === 'squirrels' && !guard.stiff) return 'soft';
   return Math.max(guard.barrier.openingMm, guard.barrier.openingLowMm) > finestMm ? 'open' : null;

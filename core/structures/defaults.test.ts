@@ -84,7 +84,7 @@ describe.each(
           expect(cost.complete).toBe(true);
         },
       ),
-      { numRuns: 60 },
+      { numRuns: 80 },
     );
     expect(suited).toBeGreaterThan(5);
   });

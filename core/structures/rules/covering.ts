@@ -1,10 +1,12 @@
 import { COVERS } from '../../catalogue/covers';
-import type { Crop } from '../../crops/crop';
+import type { Planted } from '../../crops/planted';
 import { netNeeds } from '../../site/net-needs';
 import { feet } from '../../quantity/length';
 import type { Site } from '../../site/plot';
-import { dayOfYear, monthDayOf } from '../../site/sun/season';
+import { dayAtHeight, monthDayOf } from '../../site/sun/season';
+import { opensOn } from '../../site/flowering';
 import { fact, type Phrases } from '../../wording/say';
+import type { SeasonNote } from '../kind';
 import type { Suggestion } from '../knob';
 import { isOffered, type BedSetting } from '../setting';
 
@@ -28,34 +30,23 @@ export function coverFor(setting: BedSetting): Suggestion<string> {
   return { value: fit[0]?.id ?? 'cover-insect', why: fact('cover.keeps', { who: finest.who }) };
 }
 
-/** Share of the way from sowing to the first picking at which a crop flowers (from memory). */
-const FLOWERS_AT = 0.55;
-
-/** A bee gets through from here on (from memory). mm. */
-const BEE_MM = 10;
-
-/** The day from which a cover of this mesh has to be opened for the insects that a crop needs; null where it needs none, or they get in. */
-export const opensOn = (
-  crop: Pick<Crop, 'underNet' | 'sow' | 'daysToCrop'>,
+/**
+ * What is done through the season under a cover of this mesh and height: when it is opened for the insects of each
+ * crop, and when each outgrows it. Kinds say in their own words what is done then.
+ */
+export const coverSeason = (
+  planted: readonly Planted[],
   site: Pick<Site, 'lastFrost'>,
-  openingMm: number,
-): string | null =>
-  crop.underNet === 'opens for insects' && openingMm < BEE_MM
-    ? monthDayOf(dayOfYear(site.lastFrost) + crop.sow.from * 7 + FLOWERS_AT * crop.daysToCrop.least)
-    : null;
-
-/** Of the crops under a cover of this mesh the first that it has to be opened for, and when; null where none is. */
-export function firstToOpen(
-  crops: readonly Pick<Crop, 'name' | 'underNet' | 'sow' | 'daysToCrop'>[],
-  site: Pick<Site, 'lastFrost'>,
-  openingMm: number,
-): { crop: string | null; on: string | null } {
-  const days = crops.flatMap((crop) => {
-    const on = opensOn(crop, site, openingMm);
-    return on === null ? [] : [{ crop: crop.name, on }];
+  { openingMm, highMm }: { openingMm: number; highMm: number },
+): SeasonNote[] =>
+  [...new Map(planted.map(({ crop }) => [crop.id, crop])).values()].flatMap((crop) => {
+    const opens = opensOn(crop, site, openingMm);
+    const day = crop.heightMm > highMm ? dayAtHeight(crop, highMm, site) : null;
+    return [
+      ...(opens === null ? [] : [{ on: opens, what: fact('season.open', { crop: crop.name }) }]),
+      ...(day === null ? [] : [{ on: monthDayOf(day), what: fact('season.off', { crop: crop.name }) }]),
+    ];
   });
-  return days.toSorted((a, b) => dayOfYear(a.on) - dayOfYear(b.on))[0] ?? { crop: null, on: null };
-}
 
 export const COVERING_PHRASES = {
   'cover.warmth': 'Nothing that flies troubles what is planned here: fleece keeps frost off.',

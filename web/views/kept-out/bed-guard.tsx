@@ -1,19 +1,19 @@
 'use client';
 import Link from 'next/link';
 import { useMemo } from 'react';
-import { whoIsKeptOut } from '@lignum/core/choosing/kept-out';
-import { kindOf } from '@lignum/core/structures/registry';
+import { openTo, whoIsKeptOut } from '@lignum/core/choosing/kept-out';
+import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
 
 /** Who comes to a bed of the plot, and the way to what would keep them out. */
 export function BedGuard({ bed }: { bed: string }) {
   const { id, plan } = useGarden();
-  const threats = useMemo(
-    () => whoIsKeptOut(kindOf, plan).find((one) => one.bed.id === bed)?.threats ?? [],
+  const watched = useMemo(
+    () => whoIsKeptOut(plan, gardenOf(plan).structures).find((one) => one.bed.id === bed),
     [plan, bed],
   );
-  if (threats.length === 0) return null;
-  const open = threats.filter((one) => !one.keptOut && !one.noMesh).map((one) => one.who);
+  if (!watched || watched.threats.length === 0) return null;
+  const open = openTo(watched);
   return (
     <p className="text-[0.95rem]">
       {open.length === 0 ? 'Closed to whoever comes.' : `Open to ${open.join(', ')}.`}{' '}

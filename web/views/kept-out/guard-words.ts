@@ -1,6 +1,6 @@
 import type { Met, Threat } from '@lignum/core/choosing/kept-out';
 import type { Visitor } from '@lignum/core/site/plot';
-import { FENCE_NEEDS, NET_NEEDS, type Way } from '@lignum/core/site/visitors';
+import { BURROWER_MM, FENCE_NEEDS, NET_NEEDS, SQUIRREL_MM, type Way } from '@lignum/core/site/visitors';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMonthDay, type Tongue } from '@lignum/core/wording/say';
 
@@ -18,8 +18,7 @@ const PAST: Record<Way, (name: string) => string> = {
 const past = ({ name, past: way }: Met): string => (way === null ? '' : PAST[way](name));
 
 /** What is in the way of somebody, in a sentence. */
-export function metWords({ keptOut, met, opens, noMesh }: Threat, tongue: Tongue): string {
-  if (noMesh) return 'no mesh stops them';
+export function metWords({ keptOut, met, opens }: Threat, tongue: Tongue): string {
   if (keptOut) {
     const by = met.filter((one) => one.past === null).map((one) => one.name);
     const until =
@@ -38,8 +37,8 @@ export function needWords(who: string, tongue: Tongue): string {
     return `stiff mesh of ${long(fence.openingMm)}, ${long(fence.heightMm)} high${
       fence.buryMm > 0 ? `, ${long(fence.buryMm)} in the soil or an apron of ${long(fence.apronMm)}` : ''
     }`;
-  if (who === 'burrowers') return `mesh of ${long(13)} under the bed`;
-  if (who === 'squirrels') return `stiff mesh of ${long(25.4)} with a roof`;
+  if (who === 'burrowers') return `mesh of ${long(BURROWER_MM)} under the bed`;
+  if (who === 'squirrels') return `stiff mesh of ${long(SQUIRREL_MM)} with a roof`;
   const net = NET_NEEDS[who];
   return net === undefined
     ? ''

@@ -3,13 +3,14 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { Check, ChevronDown, ChevronUp, X } from 'lucide-react';
-import { whoIsKeptOut, type Answer, type BedWatch, type Threat } from '@lignum/core/choosing/kept-out';
+import { openTo, whoIsKeptOut, type Answer, type BedWatch, type Threat } from '@lignum/core/choosing/kept-out';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
 import { newStructure } from '../garden/new-structure';
 import { choosingWorker } from '../shell/choosing-worker';
+import { gardenOf } from '../shell/computed';
 import { addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { useAnswer } from '../shell/use-answer';
@@ -20,13 +21,13 @@ import { VisitorsField } from './visitors-field';
 /** Which beds are open to whom and when, what keeps whom out already, and what it would take to keep out the rest. */
 export function KeptOutView({ bed }: { bed: string | null }) {
   const { id, plan } = useGarden();
-  const watched = useMemo(() => whoIsKeptOut(kindOf, plan), [plan]);
+  const watched = useMemo(() => whoIsKeptOut(plan, gardenOf(plan).structures), [plan]);
   const [asked, setAsked] = useState<string | null>(bed);
   // Asked of one bed of the plot, the page begins there.
   useEffect(() => {
     if (bed) document.getElementById(`bed-${bed}`)?.scrollIntoView({ block: 'center' });
   }, [bed]);
-  const open = watched.filter(({ threats }) => threats.some((one) => !one.keptOut && !one.noMesh)).length;
+  const open = watched.filter((one) => openTo(one).length > 0).length;
   return (
     <main className="mx-auto max-w-5xl px-4 pt-6 pb-20">
       <h1 className="text-3xl">Who is kept out</h1>
@@ -67,7 +68,7 @@ export function KeptOutView({ bed }: { bed: string | null }) {
 
 function BedRow({ watch, asked, onAsk }: { watch: BedWatch; asked: boolean; onAsk: () => void }) {
   const { bed, crops, threats } = watch;
-  const open = threats.filter((one) => !one.keptOut && !one.noMesh);
+  const open = threats.filter((one) => !one.keptOut);
   return (
     <section aria-labelledby={`bed-${bed.id}`} className="mt-5 border-t border-rule pt-3">
       <div className="grid gap-x-8 gap-y-2 md:grid-cols-[16rem_minmax(0,1fr)]">
@@ -149,7 +150,12 @@ function RoundAll() {
   const build = useBuild();
   const question = useMemo((): RoundAllQuestion => ({ about: 'round all', plan }), [plan]);
   const { answer, of } = useAnswer<RoundAllQuestion, RoundAllAnswer>(choosingWorker, question);
-  if (!answer) return null;
+  if (!answer)
+    return of === question ? null : (
+      <p className="mt-3 min-h-[4.5rem] bg-sheet px-4 py-3 text-soft">
+        Sizing and pricing one fence round all of them…
+      </p>
+    );
   const [sketch] = answer.structures;
   return (
     <div

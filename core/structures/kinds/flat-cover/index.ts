@@ -1,16 +1,12 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import { coverClear } from '../../../checks/cover-clear';
-import { coverKeeps } from '../../../checks/cover-keeps';
 import { coverLight } from '../../../checks/cover-light';
-import { coverOpens } from '../../../checks/cover-opens';
 import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
-import { netNeeds } from '../../../site/net-needs';
-import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
+import { coverChecks, tallestUnder } from '../../../checks/cover-set';
 import { closedBy } from '../../../site/visitors';
 import { structureKind } from '../../kind';
-import { coverFor, firstToOpen } from '../../rules/covering';
+import { coverFor } from '../../rules/covering';
 import { ROW_MENDS } from '../../rules/row';
 import { isOffered } from '../../setting';
 import { FLAT_COVER_KNOBS } from './knobs';
@@ -32,19 +28,13 @@ export const kind = structureKind({
   checks: ({ design, facts }, v, setting) => {
     const cover = stockOf(setting.catalogue, v.cover, 'mesh roll');
     const crops = setting.planted.map((one) => one.crop);
-    const tallest = crops.toSorted((a, b) => b.heightMm - a.heightMm)[0];
-    const day = tallest ? dayAtHeight(tallest, facts.liftMm, setting.site) : null;
     return [
-      coverKeeps({ needs: netNeeds(crops, setting.site.visitors), openingMm: cover.openingMm }),
-      tallest
-        ? coverClear({
-            crop: tallest.name,
-            growsMm: tallest.heightMm,
-            highMm: facts.liftMm,
-            on: day === null ? null : monthDayOf(day),
-          })
-        : null,
-      coverOpens(firstToOpen(crops, setting.site, cover.openingMm)),
+      ...coverChecks({
+        crops,
+        site: setting.site,
+        openingMm: cover.openingMm,
+        nearest: tallestUnder(crops, facts.liftMm),
+      }),
       coverLight({ opacity: cover.opacity, breathes: true }),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
       rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),

@@ -1,13 +1,10 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Design, Joint } from '../../../design/design';
-import { onSheet, type Sheet } from '../../../design/shapes/sheet';
-import { sampledThrough } from '../../../geometry/curve';
-import { add, minus, unit, type Point } from '../../../geometry/space';
-import { inches } from '../../../quantity/length';
-import { onGround, type Ground } from '../../../site/ground';
+import type { Ground } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import type { Values } from '../../knob';
+import { lapJoints, layStrips, midCover } from '../../rules/cover-strips';
 import { alongEvery } from '../../rules/fixings';
 import { acrossBed, rowHandles, startOf } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
@@ -17,11 +14,8 @@ import type { FLAT_COVER_KNOBS } from './knobs';
 
 export type FlatCoverValues = Values<typeof FLAT_COVER_KNOBS>;
 
-/** Strips lap by a hand (from memory). mm. */
-const LAP_MM = inches(4);
-/** Steps across the bow of a slack cover, and threads that are drawn. */
+/** Steps across the bow of a slack cover. */
 const STEPS = 16;
-const THREADS = 7;
 
 /** What its own checks and mends ask for. */
 export interface FlatCoverFacts {
@@ -47,7 +41,14 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<Fl
   const builtMm = v.rowLength;
   const startMm = startOf(v, builtMm, bed);
   const liftMm = liftOf(v.width, v.slack / 100);
-  const covers = layFlat(v, roll, ground, y, builtMm, liftMm);
+  const covers = layStrips({
+    section: liftedSection(v.width, liftMm, v.tuck),
+    roll,
+    ground,
+    y,
+    builtMm,
+    cutMm: builtMm + 2 * v.tuck + 2 * liftMm,
+  });
   const girthMm = v.width * (1 + v.slack / 100) + 2 * v.tuck;
   const pegs = (longMm: number): number => alongEvery(longMm, v.every);
   const joints: Joint[] = [
@@ -58,21 +59,12 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<Fl
       return {
         id: `${one.id}-edge`,
         kind: 'edge held',
-        places: [0, builtMm].map((along) => onSheet(one, (one.spreadMm ?? 0) / 2, along)),
+        places: [0, builtMm].map((along) => midCover(one, along)),
         parts: [one.id],
         fixings: v.held === 'pegs' ? [{ stock: 'ground-peg', count }] : [],
       };
     }),
-    ...covers.slice(1).map((next, i): Joint => {
-      const before = covers[i] as Sheet;
-      return {
-        id: `lap-${i + 1}`,
-        kind: 'strip on strip',
-        places: [onSheet(before, before.spreadMm ?? 0, builtMm / 2), onSheet(next, 0, builtMm / 2)],
-        parts: [before.id, next.id],
-        fixings: [],
-      };
-    }),
+    ...lapJoints(covers, 'strip on strip'),
   ];
   const stations = plantUnder({
     planted: setting.planted,
@@ -116,54 +108,12 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<Fl
   return { design, facts: { liftMm, rowsAtMm: [y] } };
 }
 
-/** The strips as they lie when the crop has lifted them, from edge to edge. */
-function layFlat(
-  v: FlatCoverValues,
-  roll: { id: string; heightMm: number; wireMm: number },
-  ground: Ground,
-  y: number,
-  builtMm: number,
-  liftMm: number,
-): Sheet[] {
-  const foot = onGround(ground, 0, y);
-  const way = unit(minus(onGround(ground, builtMm, y), foot));
-  const half = v.width / 2;
+/** The section of the cover as the crop has lifted it: a parabola from edge to edge, laid down beyond both. */
+function liftedSection(widthMm: number, liftMm: number, tuckMm: number): (readonly [number, number])[] {
+  const half = widthMm / 2;
   const bow = Array.from({ length: STEPS + 1 }, (_, i): readonly [number, number] => {
-    const across = -half + (v.width * i) / STEPS;
+    const across = -half + (widthMm * i) / STEPS;
     return [across, liftMm * (1 - (across / half) ** 2)];
   });
-  const section: (readonly [number, number])[] = v.tuck > 0 ? [[-half - v.tuck, 0], ...bow, [half + v.tuck, 0]] : bow;
-  const points = section.map(([across, up]): Point => add(foot, [0, across, up]));
-  const whole = sampledThrough(points, 64);
-  const girth = whole.lengthMm;
-  const strips = Math.max(1, Math.ceil((girth - LAP_MM) / (roll.heightMm - LAP_MM) - 1e-6));
-  const each = (girth + (strips - 1) * LAP_MM) / strips;
-  return Array.from({ length: strips }, (_, i): Sheet => {
-    const from = i * (each - LAP_MM);
-    const base =
-      strips === 1
-        ? whole
-        : sampledThrough(
-            Array.from({ length: 33 }, (__, n) => {
-              const at = Math.max(0, Math.min(1, (from + (each * n) / 32) / girth)) * (whole.points.length - 1);
-              return whole.points[Math.round(at)] as Point;
-            }),
-            32,
-          );
-    return {
-      shape: 'sheet',
-      id: `cover-${i + 1}`,
-      role: 'cover',
-      stock: roll.id,
-      base,
-      up: way,
-      cutMm: builtMm + 2 * v.tuck + 2 * liftMm,
-      spreadMm: base.lengthMm,
-      heightMm: builtMm,
-      uprightsMm: Array.from({ length: THREADS }, (__, n) => (base.lengthMm * n) / (THREADS - 1)),
-      levelsMm: Array.from({ length: THREADS }, (__, n) => (builtMm * n) / (THREADS - 1)),
-      wireMm: roll.wireMm,
-      meshes: 0,
-    };
-  });
+  return tuckMm > 0 ? [[-half - tuckMm, 0], ...bow, [half + tuckMm, 0]] : bow;
 }

@@ -1,10 +1,9 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
-import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import { opensOn } from '../../rules/covering';
+import { coverSeason } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
 import { liftOf, type FlatCoverValues } from './size';
 
@@ -17,17 +16,10 @@ export const flatCoverSteps = (_design: Design, v: FlatCoverValues): Step[] => [
 ];
 
 export function flatCoverSeason(_design: Design, v: FlatCoverValues, setting: BedSetting): SeasonNote[] {
-  const { openingMm } = stockOf(setting.catalogue, v.cover, 'mesh roll');
-  const lift = liftOf(v.width, v.slack / 100);
-  const crops = [...new Map(setting.planted.map(({ crop }) => [crop.id, crop])).values()];
   return [
-    ...crops.flatMap((crop): SeasonNote[] => {
-      const opens = opensOn(crop, setting.site, openingMm);
-      const day = crop.heightMm > lift ? dayAtHeight(crop, lift, setting.site) : null;
-      return [
-        ...(opens === null ? [] : [{ on: opens, what: fact('season.open', { crop: crop.name }) }]),
-        ...(day === null ? [] : [{ on: monthDayOf(day), what: fact('season.off', { crop: crop.name }) }]),
-      ];
+    ...coverSeason(setting.planted, setting.site, {
+      openingMm: stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm,
+      highMm: liftOf(v.width, v.slack / 100),
     }),
     { on: null, what: fact('season.storm') },
     { on: null, what: fact('season.store') },

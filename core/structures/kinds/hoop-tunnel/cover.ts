@@ -1,26 +1,23 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Rod } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
+import { axisOf, type Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
-import { onSheet, type Sheet } from '../../../design/shapes/sheet';
-import { sampledThrough } from '../../../geometry/curve';
-import { add, unit, minus, type Point } from '../../../geometry/space';
+import type { Sheet } from '../../../design/shapes/sheet';
+import { lengthOf, pointAt } from '../../../geometry/curve';
+import { add, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { onGround, type Ground } from '../../../site/ground';
+import { layStrips, midCover } from '../../rules/cover-strips';
 import type { BedSetting } from '../../setting';
 import type { Hoop } from './hoop';
 import type { HoopTunnelValues } from './knobs';
 import { CORD_END_MM } from './frame';
 
-/** Strips of cover lap along a seam (from memory). mm. */
-export const SEAM_MM = inches(4);
 /** Past the end hoops a cover is gathered to a peg: as long as the hoop is high, and a foot to tie (from memory). mm. */
 const GATHER_MM = feet(1);
-/** A tie at each gathered end, and ends of a cord to its pegs (from memory). mm. */
+/** A tie at each gathered end (from memory). mm. */
 const TIE_MM = inches(36);
-/** Stems of a cover’s own lines: how many threads are drawn each way. */
-const THREADS = 9;
 
 /** Strips of cover along the tunnel, side by side over the hoops, from tuck to tuck; each cut as long as the tunnel with both its gathers. */
 export function layCover(
@@ -48,68 +45,18 @@ export function layCover(
     }),
     ...(v.tuck > 0 ? [flap(1)] : []),
   ];
-  const foot = onGround(ground, 0, y);
-  const way = unit(minus(onGround(ground, builtMm, y), foot));
-  const whole = sampledThrough(
-    section.map(([across, up]): Point => add(foot, [0, across, up])),
-    96,
-  );
-  const girthMm = whole.lengthMm;
-  const strips = Math.max(1, Math.ceil((girthMm - SEAM_MM) / (roll.heightMm - SEAM_MM) - 1e-6));
-  const eachMm = (girthMm + (strips - 1) * SEAM_MM) / strips;
-  const cutMm = builtMm + 2 * (hoop.heightMm + GATHER_MM);
-  return Array.from({ length: strips }, (_, i): Sheet => {
-    const from = i * (eachMm - SEAM_MM);
-    const steps = 48;
-    const base =
-      strips === 1
-        ? whole
-        : sampledThrough(
-            Array.from({ length: steps + 1 }, (__, n) =>
-              pointOn(whole.points, (from + (eachMm * n) / steps) / girthMm),
-            ),
-            steps,
-          );
-    return {
-      shape: 'sheet',
-      id: `cover-${i + 1}`,
-      role: 'cover',
-      stock: roll.id,
-      base,
-      up: way,
-      cutMm,
-      spreadMm: base.lengthMm,
-      heightMm: builtMm,
-      uprightsMm: Array.from({ length: THREADS }, (__, n) => (base.lengthMm * n) / (THREADS - 1)),
-      levelsMm: Array.from({ length: THREADS }, (__, n) => (builtMm * n) / (THREADS - 1)),
-      wireMm: roll.wireMm,
-      meshes: 0,
-    };
-  });
-}
-
-/** A point at a share of the way along evenly spaced points. */
-function pointOn(points: readonly Point[], share: number): Point {
-  const at = Math.max(0, Math.min(1, share)) * (points.length - 1);
-  const i = Math.min(points.length - 2, Math.floor(at));
-  const [a, b] = [points[i] as Point, points[i + 1] as Point];
-  return [0, 1, 2].map((k) => (a[k] as number) + (at - i) * ((b[k] as number) - (a[k] as number))) as unknown as Point;
+  return layStrips({ section, roll, ground, y, builtMm, cutMm: builtMm + 2 * (hoop.heightMm + GATHER_MM) });
 }
 
 /** The cover on a hoop: clipped where clips hold it, else lying on it. */
 export function onHoop(v: HoopTunnelValues, hoop: Bar, covers: readonly Sheet[], atMm: number, clips: number): Joint {
-  const curve = hoop.bent;
-  const long = curve && curve.curve === 'sampled' ? curve.lengthMm : 0;
-  const places = Array.from({ length: clips }, (_, n) => {
-    const share = (n + 0.5) / clips;
-    return curve && curve.curve === 'sampled'
-      ? pointOn(curve.points, (hoop.buriedMm + share * (long - 2 * hoop.buriedMm)) / long)
-      : hoop.from;
-  });
+  const curve = axisOf(hoop);
+  const above = lengthOf(curve) - 2 * hoop.buriedMm;
+  const places = Array.from({ length: clips }, (_, n) => pointAt(curve, hoop.buriedMm + (above * (n + 0.5)) / clips));
   return {
     id: `on-${hoop.id}`,
     kind: 'cover on hoop',
-    places: [...places, ...covers.map((one) => onSheet(one, (one.spreadMm ?? 0) / 2, atMm))],
+    places: [...places, ...covers.map((one) => midCover(one, atMm))],
     parts: [hoop.id, ...covers.map((one) => one.id)],
     fixings: v.held === 'clips' ? [{ stock: 'hoop-clip', count: clips }] : [],
   };
@@ -141,7 +88,7 @@ export function cordOver(
     const joint: Joint = {
       id: `pegs-${i + 1}`,
       kind: 'hold-down pegged',
-      places: [path[0] as Point, path.at(-1) as Point, onSheet(cover, (cover.spreadMm ?? 0) / 2, middle)],
+      places: [path[0] as Point, path.at(-1) as Point, midCover(cover, middle)],
       parts: [cord.id, cover.id],
       fixings: [{ stock: 'ground-peg', count: 2 }],
     };
@@ -155,7 +102,7 @@ export const gathered = (covers: readonly Sheet[], builtMm: number): Joint[] =>
   [0, builtMm].map((x, i) => ({
     id: `gather-${i + 1}`,
     kind: 'end gathered',
-    places: covers.map((one) => onSheet(one, (one.spreadMm ?? 0) / 2, x)),
+    places: covers.map((one) => midCover(one, x)),
     parts: covers.map((one) => one.id),
     fixings: [
       { stock: 'ground-peg', count: 1 },

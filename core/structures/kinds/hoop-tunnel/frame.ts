@@ -13,11 +13,12 @@ import type { BedSetting } from '../../setting';
 import type { Hoop } from './hoop';
 import { SLEEVE_MM, type HoopTunnelValues } from './knobs';
 
+/** Ends of a cord: at a hitch, to a peg (from memory). mm. */
 export const CORD_END_MM = inches(12);
 /** The core of an 8″ block: about 5″ square and as deep as the block (from memory). mm. */
 const CORE_MM = inches(5);
 /** Where no length is named in the price book. mm. */
-export const USUAL_PIPE_MM = feet(16);
+const USUAL_PIPE_MM = feet(16);
 
 /** A hoop with its feet in the soil, in the plane of its place along the bed. */
 export function standHoop(hoop: Hoop, rod: Rod, foot: Point, buriedMm: number, i: number): Bar {

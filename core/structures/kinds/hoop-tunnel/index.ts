@@ -1,25 +1,21 @@
 import { bendSets } from '../../../checks/bend-sets';
-import { coverClear } from '../../../checks/cover-clear';
-import { coverKeeps } from '../../../checks/cover-keeps';
 import { coverLight } from '../../../checks/cover-light';
-import { coverOpens } from '../../../checks/cover-opens';
 import { hoopShape } from '../../../checks/hoop-shape';
 import { hoopsApart } from '../../../checks/hoops-apart';
 import { plantsFit } from '../../../checks/plants-fit';
-import { postLength } from '../../../checks/post-length';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
+import { coverChecks, type Nearest } from '../../../checks/cover-set';
 import { stockOf } from '../../../catalogue/catalogue';
+import type { Market } from '../../../catalogue/stock';
 import { closedBy } from '../../../site/visitors';
-import { netNeeds } from '../../../site/net-needs';
 import { feet, inches } from '../../../quantity/length';
-import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
 import { structureKind } from '../../kind';
-import { coverFor, firstToOpen } from '../../rules/covering';
+import { coverFor } from '../../rules/covering';
 import { ROW_MENDS } from '../../rules/row';
 import { wholeStep } from '../../rules/tidy';
-import { shortBy } from '../../rules/depth';
 import { isOffered } from '../../setting';
+import { hoopOf } from './hoop';
 import { CLEAR_MM, HOOP_TUNNEL_KNOBS } from './knobs';
 import { HOOP_TUNNEL_NAMES } from './names';
 import { HOOP_TUNNEL_PHRASES } from './phrases';
@@ -39,25 +35,20 @@ export const kind = structureKind({
   checks: ({ design, facts }, v, setting) => {
     const cover = stockOf(setting.catalogue, v.cover, 'mesh roll');
     const crops = setting.planted.map((one) => one.crop);
-    const { least, hoop } = facts;
-    const nearest = crops.find((crop) => crop.id === least?.id);
-    const day = least && nearest ? dayAtHeight(nearest, Math.max(0, least.clearToMm), setting.site) : null;
+    const { hoop } = facts;
     return [
-      coverKeeps({ needs: netNeeds(crops, setting.site.visitors), openingMm: cover.openingMm }),
-      least
-        ? coverClear({
-            crop: least.crop,
-            growsMm: least.heightMm,
-            highMm: least.clearToMm,
-            on: day === null ? null : monthDayOf(day),
-          })
-        : null,
-      coverOpens(firstToOpen(crops, setting.site, cover.openingMm)),
+      ...coverChecks({ crops, site: setting.site, openingMm: cover.openingMm, nearest: facts.nearest }),
       coverLight({ opacity: cover.opacity, breathes: cover.openingMm > 0 }),
       hoopsApart({ apartMm: facts.apartMm }),
-      hoopShape({ spanMm: v.width, heightMm: hoop.heightMm, askedMm: facts.askedMm, lengthMm: hoop.lengthMm }),
+      hoopShape({
+        spanMm: v.width,
+        heightMm: hoop.heightMm,
+        askedMm: v.height,
+        lengthMm: hoop.lengthMm,
+        cutMm: facts.cutMm,
+        soldMm: facts.soldMm,
+      }),
       v.shape === 'sprung' ? bendSets({ tightMm: hoop.tightMm, yieldMm: facts.yieldMm }) : null,
-      postLength({ posts: design.posts }),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
       rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),
       reachAcross({ rowsAtMm: facts.rowsAtMm, bed: setting.place.bed, armMm: setting.armMm }),
@@ -81,29 +72,29 @@ export const kind = structureKind({
       return isOffered(setting, value) ? { cover: value } : null;
     },
     'cover.outgrown': (v, { facts }, setting) =>
-      facts.least && facts.least.heightMm + CLEAR_MM <= feet(5)
-        ? {
-            height: wholeStep(
-              v.height + facts.least.heightMm + CLEAR_MM - facts.least.clearToMm + inches(1),
-              setting.market,
-            ),
-          }
+      facts.nearest && facts.nearest.crop.heightMm + CLEAR_MM <= feet(5)
+        ? raised(v.height, facts.nearest, setting.market)
         : null,
-    'cover.touches': (v, { facts }, setting) =>
-      facts.least
-        ? {
-            height: wholeStep(
-              v.height + facts.least.heightMm + CLEAR_MM - facts.least.clearToMm + inches(1),
-              setting.market,
-            ),
-          }
-        : null,
+    'cover.touches': (v, { facts }, setting) => facts.nearest && raised(v.height, facts.nearest, setting.market),
     'hoops.far': () => ({ apart: feet(3) }),
     'hoops.wide': () => ({ apart: feet(3) }),
     'hoop.higher': () => ({ shape: 'ellipse' }),
     'bend.sets': () => ({ rod: 'pipe-plastic-27' }),
-    'post.short': (v, { design }, setting) => ({
-      height: Math.max(inches(8), wholeStep(v.height - shortBy(design) / 2 - inches(1), setting.market)),
-    }),
+    // By halving: the higher, the longer.
+    'hoop.long': (v, { facts }, setting) => {
+      let [low, high] = [inches(8), v.height];
+      while (high - low > inches(1)) {
+        const middle = (low + high) / 2;
+        if (hoopOf(v.shape, v.width, middle).lengthMm <= facts.soldMm - (facts.cutMm - facts.hoop.lengthMm))
+          low = middle;
+        else high = middle;
+      }
+      return { height: Math.max(inches(8), wholeStep(low, setting.market)) };
+    },
   },
+});
+
+/** So high that what comes nearest stays clear. */
+const raised = (heightMm: number, { crop, highMm }: Nearest, market: Market): { height: number } => ({
+  height: wholeStep(heightMm + crop.heightMm + CLEAR_MM - highMm + inches(1), market),
 });

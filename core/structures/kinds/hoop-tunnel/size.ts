@@ -1,20 +1,22 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Design, Joint, Standing } from '../../../design/design';
+import type { Nearest } from '../../../checks/cover-set';
+import { plantsOf, type Design, type Joint, type Standing } from '../../../design/design';
 import type { Part } from '../../../design/shapes/shapes';
-import { onSheet, type Sheet } from '../../../design/shapes/sheet';
+import type { Sheet } from '../../../design/shapes/sheet';
 import { inches } from '../../../quantity/length';
 import { onGround, type Ground } from '../../../site/ground';
 import { yieldRadius } from '../../../statics/elastica';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
+import { lapJoints } from '../../rules/cover-strips';
 import { acrossBed, rowHandles, startOf } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { plantUnder, rowsOf } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
 import { heightAcross, hoopOf, type Hoop } from './hoop';
 import { SLEEVE_MM, type HoopTunnelValues } from './knobs';
-import { layCover, onHoop, cordOver, gathered, SEAM_MM } from './cover';
-import { standHoop, setSleeves, runRidge, USUAL_PIPE_MM } from './frame';
+import { layCover, onHoop, cordOver, gathered } from './cover';
+import { standHoop, setSleeves, runRidge } from './frame';
 
 /** A hoop that is pushed into the soil itself goes so deep (from memory). mm. */
 const PUSHED_MM = inches(12);
@@ -26,13 +28,14 @@ const EDGE_MM = inches(4);
 /** What its own checks and mends ask for. */
 export interface HoopTunnelFacts {
   hoop: Hoop;
-  askedMm: number;
+  /** A hoop with its feet, and the longest pipe on sale. */
+  cutMm: number;
+  soldMm: number;
   apartMm: number;
   /** Radius at which the rod begins to take a set. */
   yieldMm: number;
-  /** How much higher the cover is than each plant grows, the least first; what it grows to. */
-  least: { crop: string; id: string; heightMm: number; clearToMm: number } | null;
-  strips: number;
+  /** The plant over which least is left, where it stands across the hoop. */
+  nearest: Nearest | null;
   rowsAtMm: readonly number[];
 }
 
@@ -56,7 +59,7 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Built<
     aboveMm: hoop.heightMm,
     buriedMm,
     wantedMm: buriedMm,
-    shortMm: Math.max(0, bar.cutMm - (setting.sizesOf(rod.id).at(-1) ?? USUAL_PIPE_MM)),
+    shortMm: 0,
     set: 'pushed',
   }));
   const covers = layCover(v, setting, hoop, rod, ground, y, builtMm);
@@ -87,19 +90,7 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Built<
     ...hoops.map((bar, i) => onHoop(v, bar, covers, at[i] ?? 0, clips)),
     ...(cords?.joints ?? []),
     ...gathered(covers, builtMm),
-    ...covers.slice(1).map((next, i): Joint => {
-      const before = covers[i] as Sheet;
-      return {
-        id: `seam-${i + 1}`,
-        kind: 'cover to cover',
-        places: [
-          onSheet(before, (before.spreadMm ?? 0) - SEAM_MM / 2, builtMm / 2),
-          onSheet(next, SEAM_MM / 2, builtMm / 2),
-        ],
-        parts: [before.id, next.id],
-        fixings: [],
-      };
-    }),
+    ...lapJoints(covers, 'cover to cover'),
   ];
   const half = v.width / 2;
   const [cover] = covers as [Sheet, ...Sheet[]];
@@ -166,24 +157,21 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Built<
         : []),
     ],
   };
-  const clearances = stations
-    .filter((one) => !one.spare)
-    .map((one) => ({
-      crop: setting.planted.find(({ crop }) => crop.id === one.crop)?.crop.name ?? one.crop,
-      id: one.crop,
-      heightMm: one.growsMm,
-      clearToMm: heightAcross(hoop, one.at[1] - y),
-    }))
-    .toSorted((a, b) => a.clearToMm - a.heightMm - (b.clearToMm - b.heightMm));
+  const [nearest] = plantsOf(design)
+    .flatMap((one): Nearest[] => {
+      const crop = setting.planted.find((planted) => planted.id === one.planting)?.crop;
+      return crop ? [{ crop, highMm: heightAcross(hoop, one.at[1] - y) }] : [];
+    })
+    .toSorted((a, b) => a.highMm - a.crop.heightMm - (b.highMm - b.crop.heightMm));
   return {
     design,
     facts: {
       hoop,
-      askedMm: v.height,
+      cutMm: hoop.lengthMm + 2 * buriedMm,
+      soldMm: setting.sizesOf(rod.id).at(-1) ?? Infinity,
       apartMm,
       yieldMm: yieldRadius(rod.diameterMm, rod.stiffnessMpa, rod.yieldMpa),
-      least: clearances[0] ?? null,
-      strips: covers.length,
+      nearest: nearest ?? null,
       rowsAtMm: [y],
     },
   };

@@ -2,10 +2,9 @@ import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { bendMarks } from '../../../geometry/curve';
-import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import { opensOn } from '../../rules/covering';
+import { coverSeason } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
 import { SLEEVE_MM } from './knobs';
 import type { HoopTunnelValues } from './knobs';
@@ -55,17 +54,9 @@ function turnMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: 
 
 export function hoopTunnelSeason(design: Design, v: HoopTunnelValues, setting: BedSetting): SeasonNote[] {
   const { openingMm } = stockOf(setting.catalogue, v.cover, 'mesh roll');
-  const crops = [...new Map(setting.planted.map(({ crop }) => [crop.id, crop])).values()];
   const high = Math.max(...design.posts.map((post) => post.aboveMm));
   return [
-    ...crops.flatMap((crop): SeasonNote[] => {
-      const day = opensOn(crop, setting.site, openingMm);
-      return day === null ? [] : [{ on: day, what: fact('season.open', { crop: crop.name }) }];
-    }),
-    ...crops.flatMap((crop): SeasonNote[] => {
-      const day = crop.heightMm > high ? dayAtHeight(crop, high, setting.site) : null;
-      return day === null ? [] : [{ on: monthDayOf(day), what: fact('season.off', { crop: crop.name }) }];
-    }),
+    ...coverSeason(setting.planted, setting.site, { openingMm, highMm: high }),
     ...(v.cover === 'cover-film' ? [{ on: null, what: fact('season.heat') }] : []),
     { on: null, what: fact('season.snow') },
     { on: null, what: fact('season.storm') },

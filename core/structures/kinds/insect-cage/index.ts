@@ -1,18 +1,14 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { cagesMany } from '../../../checks/cages-many';
-import { coverClear } from '../../../checks/cover-clear';
-import { coverKeeps } from '../../../checks/cover-keeps';
-import { coverOpens } from '../../../checks/cover-opens';
 import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
+import { coverChecks, tallestUnder } from '../../../checks/cover-set';
 import { sleeveFits } from '../../../checks/sleeve-fits';
 import { closedBy } from '../../../site/visitors';
-import { netNeeds } from '../../../site/net-needs';
 import { feet, inches } from '../../../quantity/length';
-import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
 import { structureKind } from '../../kind';
-import { coverFor, firstToOpen } from '../../rules/covering';
+import { coverFor } from '../../rules/covering';
 import { ROW_MENDS } from '../../rules/row';
 import { isOffered } from '../../setting';
 import { INSECT_CAGE_KNOBS } from './knobs';
@@ -34,20 +30,14 @@ export const kind = structureKind({
   checks: ({ design, facts }, v, setting) => {
     const net = stockOf(setting.catalogue, v.net, 'mesh roll');
     const crops = setting.planted.map((one) => one.crop);
-    const tallest = crops.toSorted((a, b) => b.heightMm - a.heightMm)[0];
-    const day = tallest ? dayAtHeight(tallest, facts.cut.overMm, setting.site) : null;
     return [
-      coverKeeps({ needs: netNeeds(crops, setting.site.visitors), openingMm: net.openingMm }),
-      tallest
-        ? coverClear({
-            crop: tallest.name,
-            growsMm: tallest.heightMm,
-            highMm: facts.cut.overMm,
-            on: day === null ? null : monthDayOf(day),
-          })
-        : null,
+      ...coverChecks({
+        crops,
+        site: setting.site,
+        openingMm: net.openingMm,
+        nearest: tallestUnder(crops, facts.cut.overMm),
+      }),
       sleeveFits({ highMm: facts.sleeve.highMm, rollMm: facts.rollWideMm, across: facts.sleeve.acrossRoll }),
-      coverOpens(firstToOpen(crops, setting.site, net.openingMm)),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
       cagesMany({ cages: v.cages }),
       rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),

@@ -1,10 +1,9 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
-import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import { opensOn } from '../../rules/covering';
+import { coverSeason } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
 import { cutOf, type InsectCageValues } from './size';
 
@@ -33,17 +32,11 @@ export function insectCageSteps(_design: Design, v: InsectCageValues, setting: B
 
 export function insectCageSeason(_design: Design, v: InsectCageValues, setting: BedSetting): SeasonNote[] {
   const { cut } = cutOf(v, setting);
-  const { openingMm } = stockOf(setting.catalogue, v.net, 'mesh roll');
-  const crops = [...new Map(setting.planted.map(({ crop }) => [crop.id, crop])).values()];
   return [
     { on: null, what: fact('season.look') },
-    ...crops.flatMap((crop): SeasonNote[] => {
-      const opens = opensOn(crop, setting.site, openingMm);
-      const day = crop.heightMm > cut.overMm ? dayAtHeight(crop, cut.overMm, setting.site) : null;
-      return [
-        ...(opens === null ? [] : [{ on: opens, what: fact('season.open', { crop: crop.name }) }]),
-        ...(day === null ? [] : [{ on: monthDayOf(day), what: fact('season.off', { crop: crop.name }) }]),
-      ];
+    ...coverSeason(setting.planted, setting.site, {
+      openingMm: stockOf(setting.catalogue, v.net, 'mesh roll').openingMm,
+      highMm: cut.overMm,
     }),
     { on: null, what: fact('season.store') },
   ];

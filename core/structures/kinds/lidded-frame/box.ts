@@ -2,7 +2,7 @@ import type { Timber } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
-import { minus, scale, type Point } from '../../../geometry/space';
+import { dot, minus, scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { alongEvery, screwThrough } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
@@ -29,7 +29,7 @@ const square = { cut: 'square' } as const;
 
 /** A straight timber about its middle line. */
 export const timber = (
-  o: Pick<Bar, 'id' | 'role' | 'from' | 'to' | 'wide'> & { stock: Timber; turned?: boolean; cutMm: number },
+  o: Pick<Bar, 'id' | 'role' | 'from' | 'to' | 'wide'> & { stock: Timber; cutMm: number },
 ): Bar => ({
   shape: 'bar',
   id: o.id,
@@ -137,18 +137,17 @@ export function propsOf(
 ): { parts: Part[]; joints: Joint[] } {
   const { at, wideMm, highMm } = box;
   const [t, p] = [board.thickMm, strip.thickMm];
-  const lath = strip;
   const fronts = sides.posts.filter((one) => one.id.startsWith('post-front'));
   // Every front post but the last has room beside it.
   const made = fronts.slice(0, Math.min(lids, fronts.length - 1)).map((post, i) => {
-    const face = alongOf(box, post) + p / 2 + lath.thickMm / 2;
+    const face = alongOf(box, post) + p / 2 + strip.thickMm / 2;
     const across = -(wideMm / 2 - t - p / 2);
     const long = Math.max(inches(6), Math.min(wideMm - 2 * t - p, PROP_SHARE * v.width));
-    const up = highMm - PROP_DOWN_MM - lath.wideMm / 2;
+    const up = highMm - PROP_DOWN_MM - strip.wideMm / 2;
     const prop = timber({
       id: `prop-${i + 1}`,
       role: 'prop',
-      stock: lath,
+      stock: strip,
       from: at(face, across - p / 2, up),
       to: at(face, across - p / 2 + long, up),
       wide: box.normal,
@@ -157,11 +156,11 @@ export function propsOf(
     const pivot: Joint = {
       id: `prop-${i + 1}-pivot`,
       kind: 'prop to post',
-      places: [at(face - lath.thickMm / 2, across, up)],
+      places: [at(face - strip.thickMm / 2, across, up)],
       parts: [prop.id, post.id],
       fixings: [
         {
-          stock: screwThrough(setting, lath.thickMm, p),
+          stock: screwThrough(setting, strip.thickMm, p),
           count: 1,
           drive: { through: prop.id, into: post.id, way: scale(box.way, -1) },
         },
@@ -173,7 +172,4 @@ export function propsOf(
 }
 
 /** How far along the box a post stands. mm. */
-const alongOf = (box: Box, post: Bar): number => {
-  const from = minus(post.from, box.at(0, 0, 0));
-  return from[0] * box.way[0] + from[1] * box.way[1] + from[2] * box.way[2];
-};
+const alongOf = (box: Box, post: Bar): number => dot(minus(post.from, box.at(0, 0, 0)), box.way);

@@ -1,16 +1,11 @@
 import { boxBoards } from '../../../checks/box-boards';
-import { coverClear } from '../../../checks/cover-clear';
-import { coverKeeps } from '../../../checks/cover-keeps';
-import { coverOpens } from '../../../checks/cover-opens';
 import { lidWeight } from '../../../checks/lid-weight';
 import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
-import { netNeeds } from '../../../site/net-needs';
-import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
+import { coverChecks, tallestUnder } from '../../../checks/cover-set';
 import { closedBy } from '../../../site/visitors';
 import { structureKind } from '../../kind';
-import { firstToOpen } from '../../rules/covering';
 import { ROW_MENDS } from '../../rules/row';
 import { wholeStep } from '../../rules/tidy';
 import { LIDDED_FRAME_KNOBS, longestBoard } from './knobs';
@@ -31,19 +26,13 @@ export const kind = structureKind({
   size: sizeLiddedFrame,
   checks: ({ design, facts }, v, setting) => {
     const crops = setting.planted.map((one) => one.crop);
-    const tallest = crops.toSorted((a, b) => b.heightMm - a.heightMm)[0];
-    const day = tallest ? dayAtHeight(tallest, facts.boxMm, setting.site) : null;
     return [
-      coverKeeps({ needs: netNeeds(crops, setting.site.visitors), openingMm: facts.openingMm }),
-      tallest
-        ? coverClear({
-            crop: tallest.name,
-            growsMm: tallest.heightMm,
-            highMm: facts.boxMm,
-            on: day === null ? null : monthDayOf(day),
-          })
-        : null,
-      coverOpens(firstToOpen(crops, setting.site, facts.openingMm)),
+      ...coverChecks({
+        crops,
+        site: setting.site,
+        openingMm: facts.openingMm,
+        nearest: tallestUnder(crops, facts.boxMm),
+      }),
       boxBoards({ longMm: design.builtMm, soldMm: longestBoard(setting, v), lids: facts.lids, askedLids: v.lids }),
       lidWeight({ weightKg: facts.lidKg }),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),

@@ -36,6 +36,7 @@ export const LIDDED_FRAME_KNOBS = {
   ...row,
   rowLength: {
     ...row.rowLength,
+    label: 'Length',
     suggest: (setting, set) => {
       const { lengthMm } = setting.place.bed;
       const longest = longestBoard(setting, set);

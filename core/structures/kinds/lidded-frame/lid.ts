@@ -2,7 +2,7 @@ import { stockOf } from '../../../catalogue/catalogue';
 import type { MeshRoll, Timber } from '../../../catalogue/stock';
 import type { Fixing, Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
-import type { Part } from '../../../design/shapes/shapes';
+import { shapeOf, type Part } from '../../../design/shapes/shapes';
 import { flatBase, type Sheet } from '../../../design/shapes/sheet';
 import { add, minus, scale, unit, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
@@ -14,6 +14,8 @@ import { type Box, timber } from './box';
 /** Staples along a strip, and clear of the screws of its corners (from memory). mm. */
 export const STAPLE_EVERY_MM = inches(4);
 const STAPLE_CLEAR_MM = inches(2.5);
+/** A net’s staples stand so far outside the middle of a strip, as a share of its width (from memory). */
+const NET_OUT = 0.25;
 /** A shorter lid is no lid (from memory). mm. */
 const LEAST_LID_MM = inches(15);
 /** A bar across a lid at most every 3′ (from memory). mm. */
@@ -102,7 +104,7 @@ export function floorOf(box: Box, roll: MeshRoll, boards: readonly Bar[][]): { p
       return {
         id: `${sheet.id}-staples`,
         kind: 'floor stapled',
-        places: [...fixings.flatMap((fixing) => fixing.drive?.places ?? [])],
+        places: fixings.flatMap((fixing) => fixing.drive?.places ?? []),
         parts: [sheet.id, ...fixings.map((fixing) => fixing.drive?.into ?? '')],
         fixings,
       };
@@ -113,19 +115,12 @@ export function floorOf(box: Box, roll: MeshRoll, boards: readonly Bar[][]): { p
 /** Staples along what of a timber a sheet lies on; none where it does not. */
 function staples(sheet: Sheet, bar: Bar, from: Point, to: Point, way: Point): Fixing[] {
   const clear = scale(unit(minus(to, from)), STAPLE_CLEAR_MM);
-  const places = evenly(add(from, clear), minus(to, clear), STAPLE_EVERY_MM).filter((place) => liesOn(sheet, place));
+  const places = evenly(add(from, clear), minus(to, clear), STAPLE_EVERY_MM).filter(
+    (place) => shapeOf(sheet).distanceTo(sheet, place) < 1,
+  );
   return places.length === 0
     ? []
     : [{ stock: 'staple-fence', count: places.length, drive: { through: null, into: bar.id, way, places } }];
-}
-
-function liesOn(sheet: Sheet, place: Point): boolean {
-  if (sheet.base.curve !== 'line') return false;
-  const from = minus(place, sheet.base.from);
-  const along = unit(minus(sheet.base.to, sheet.base.from));
-  const far = from[0] * along[0] + from[1] * along[1] + from[2] * along[2];
-  const high = from[0] * sheet.up[0] + from[1] * sheet.up[1] + from[2] * sheet.up[2];
-  return far >= -1 && far <= sheet.cutMm + 1 && high >= -1 && high <= sheet.heightMm + 1;
 }
 
 interface Lid {
@@ -193,19 +188,21 @@ export function lidOf(
   ].flatMap(({ role, roll }) => meshOver(box, { id: `${name}-${role}`, role, roll, fromMm, longMm: long, up: top }));
   const raise = scale(box.normal, strip.thickMm / 2);
   const stapled = covers.map((sheet): Joint => {
-    // The net is held by the staples of the mesh under it, and its own edge by a few.
-    const fixings = [front, back, ...bars].flatMap((bar) =>
-      sheet.role === 'net' ? [] : staples(sheet, bar, add(bar.from, raise), add(bar.to, raise), scale(box.normal, -1)),
-    );
-    const on = sheet.role === 'net' ? [front.id, back.id] : fixings.map((one) => one.drive?.into ?? '');
+    // A net goes over the mesh, and its staples stand outside those of the mesh.
+    const fixings =
+      sheet.role === 'net'
+        ? [front, back].flatMap((bar, n) => {
+            const out = add(raise, scale(box.side, (n === 0 ? -1 : 1) * NET_OUT * s));
+            return staples(sheet, bar, add(bar.from, out), add(bar.to, out), scale(box.normal, -1));
+          })
+        : [front, back, ...bars].flatMap((bar) =>
+            staples(sheet, bar, add(bar.from, raise), add(bar.to, raise), scale(box.normal, -1)),
+          );
     return {
       id: `${sheet.id}-on`,
-      kind: 'mesh to lid',
-      places: [
-        ...fixings.flatMap((one) => one.drive?.places ?? []),
-        ...(sheet.role === 'net' ? [-1, 1].map((sign) => at(fromMm + long / 2, sign * (wideMm / 2 - s / 2), top)) : []),
-      ],
-      parts: [sheet.id, ...on],
+      kind: sheet.role === 'net' ? 'net to lid' : 'mesh to lid',
+      places: fixings.flatMap((one) => one.drive?.places ?? []),
+      parts: [sheet.id, ...fixings.map((one) => one.drive?.into ?? '')],
       fixings,
     };
   });

@@ -16,6 +16,7 @@ export const LIDDED_FRAME_NAMES: Names = {
     'floor stapled': 'Mesh under the box',
     'lid corner': 'Corner of a lid',
     'mesh to lid': 'Mesh on a lid',
+    'net to lid': 'Net on a lid',
     'lid hinged': 'Lid hinged',
     'prop to post': 'Prop on its post',
   },
@@ -27,7 +28,9 @@ export const LIDDED_FRAME_NAMES: Names = {
     'lid corner':
       'The short strip butts against the long one; glue, and a screw through the middle of the long strip into its end, pre-drilled: a second would split so narrow a strip. The mesh, stapled all round, keeps it square.',
     'mesh to lid':
-      'Wrapped over the lid in one run, stapled from the middle outwards as it goes, trimmed last; cut ends turned in. A net goes over it, its edge under a second row of staples or a batten.',
+      'Wrapped over the lid in one run, stapled from the middle outwards as it goes, trimmed last; cut ends turned in.',
+    'net to lid':
+      'Over the mesh, its edge folded under once; staples outside those of the mesh, along both long strips, its ends folded round the short ones.',
     'lid hinged':
       'The lid lies on the rim, flush all round; one leaf of the hinge on its back strip, one on the back board.',
     'prop to post':

@@ -40,7 +40,7 @@ export const LIDDED_FRAME_PHRASES = {
   'step.set': 'Carry it to its place, turn it over and set it level.',
   'step.lids': 'Glue and screw the lids on a flat floor, square: both diagonals {diagonal}.',
   'step.mesh': 'Wrap the mesh on in one run, stapling as you go; trim it last.',
-  'step.net': 'Lay the net over the mesh and staple its edges under a batten or a folded strip.',
+  'step.net': 'Lay the net over the mesh, fold its edge under once, and staple it outside the staples of the mesh.',
   'step.hinge': 'Lay the lids on the rim and screw the hinges on: each lid opens without touching the next.',
   'step.prop': 'Screw the props on, not quite home, so that they turn.',
   'step.fill': 'Fill the box and plant: tall things at the back, under the hinges.',

@@ -102,6 +102,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
       'board to post': fact('count.board-screws'),
       'floor stapled': fact('count.staples', { every: { mm: STAPLE_EVERY_MM } }),
       'lid corner': fact('count.lid-screws'),
+      'net to lid': fact('count.staples', { every: { mm: STAPLE_EVERY_MM } }),
       'mesh to lid': fact('count.staples', { every: { mm: STAPLE_EVERY_MM } }),
       'lid hinged': fact('count.hinges'),
       'prop to post': fact('count.pivot'),

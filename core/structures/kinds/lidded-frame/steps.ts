@@ -1,10 +1,9 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
-import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import { opensOn } from '../../rules/covering';
+import { coverSeason } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
 import { lidLength } from './lid';
 import type { LiddedFrameValues } from './knobs';
@@ -32,16 +31,8 @@ export function liddedFrameSeason(design: Design, v: LiddedFrameValues, setting:
   const board = design.parts.find((part) => part.role === 'post')?.cutMm ?? 0;
   const mesh = stockOf(setting.catalogue, v.mesh, 'mesh roll').openingMm;
   const net = v.net === 'none' ? Infinity : stockOf(setting.catalogue, v.net, 'mesh roll').openingMm;
-  const crops = [...new Map(setting.planted.map(({ crop }) => [crop.id, crop])).values()];
   return [
-    ...crops.flatMap((crop): SeasonNote[] => {
-      const opens = opensOn(crop, setting.site, Math.min(mesh, net));
-      const day = crop.heightMm > board ? dayAtHeight(crop, board, setting.site) : null;
-      return [
-        ...(opens === null ? [] : [{ on: opens, what: fact('season.open', { crop: crop.name }) }]),
-        ...(day === null ? [] : [{ on: monthDayOf(day), what: fact('season.off', { crop: crop.name }) }]),
-      ];
-    }),
+    ...coverSeason(setting.planted, setting.site, { openingMm: Math.min(mesh, net), highMm: board }),
     { on: null, what: fact('season.hinges') },
     { on: null, what: fact('season.oil') },
   ];

@@ -80,7 +80,7 @@ export function joints(on: On): Block[] {
 const KNOT_WIDE = 170;
 
 /** A knot in three pictures, what is done under each. */
-function knotBlocks({ wide, tongue }: On, knot: KnotId): Block[] {
+function knotBlocks({ tongue }: On, knot: KnotId): Block[] {
   const views = knotViews(knot);
   const left = (n: number): number => MARGIN_PX + 110 + n * KNOT_WIDE;
   return [
@@ -94,7 +94,7 @@ function knotBlocks({ wide, tongue }: On, knot: KnotId): Block[] {
               heightPx: paper.heightPx,
               at: (y: number): PageMark[] => [{ put: 'drawing', x: left(n), y, paper, fine: 0.8 }],
             },
-            paragraph(view.title, { size: SMALL, tint: 'soft', x: left(n), widthPx: Math.min(KNOT_WIDE - 10, wide) }),
+            paragraph(view.title, { size: SMALL, tint: 'soft', x: left(n), widthPx: KNOT_WIDE - 10 }),
           ],
         };
       }),

@@ -1,0 +1,38 @@
+import type { Crop } from '../crops/crop';
+import { firstToOpen } from '../site/flowering';
+import { netNeeds } from '../site/net-needs';
+import type { Site } from '../site/plot';
+import { dayAtHeight, monthDayOf } from '../site/sun/season';
+import type { Verdict } from './check';
+import { coverClear } from './cover-clear';
+import { coverKeeps } from './cover-keeps';
+import { coverOpens } from './cover-opens';
+
+/** The crop that comes nearest to its cover, and how high that stands over it. mm. */
+export interface Nearest {
+  crop: Crop;
+  highMm: number;
+}
+
+/** Under a cover of one height the tallest comes nearest; null where nothing grows. */
+export function tallestUnder(crops: readonly Crop[], highMm: number): Nearest | null {
+  const [crop] = crops.toSorted((a, b) => b.heightMm - a.heightMm);
+  return crop ? { crop, highMm } : null;
+}
+
+/** What everything that covers plants is asked: does its mesh stop what flies at them, do they stay clear of it, has it to be opened for insects? */
+export const coverChecks = (at: {
+  crops: readonly Crop[];
+  site: Pick<Site, 'visitors' | 'lastFrost'>;
+  openingMm: number;
+  nearest: Nearest | null;
+}): (Verdict | null)[] => [
+  coverKeeps({ needs: netNeeds(at.crops, at.site.visitors), openingMm: at.openingMm }),
+  at.nearest && clearOf(at.nearest, at.site),
+  coverOpens(firstToOpen(at.crops, at.site, at.openingMm)),
+];
+
+function clearOf({ crop, highMm }: Nearest, site: Pick<Site, 'lastFrost'>): Verdict | null {
+  const day = dayAtHeight(crop, Math.max(0, Math.min(highMm, crop.heightMm)), site) ?? 0;
+  return coverClear({ crop: crop.name, growsMm: crop.heightMm, highMm, on: monthDayOf(day) });
+}

@@ -1,0 +1,81 @@
+import type { MeshRoll } from '../../catalogue/stock';
+import type { Joint } from '../../design/design';
+import { onSheet, type Sheet } from '../../design/shapes/sheet';
+import { pointAt, sampledThrough } from '../../geometry/curve';
+import { add, minus, unit, type Point } from '../../geometry/space';
+import { inches } from '../../quantity/length';
+import { onGround, type Ground } from '../../site/ground';
+
+/** Strips of cover lap by a hand (from memory). mm. */
+export const LAP_MM = inches(4);
+/** Steps in which a section is followed, and threads that are drawn each way. */
+const STEPS = 96;
+const THREADS = 9;
+
+/**
+ * A cover over one section all along a bed, from its edge at the front to its edge at the back: as many strips side
+ * by side as the roll is too narrow for, lapping by {@link LAP_MM}, each cut `cutMm` long. `section` is told across
+ * and up from the line at `y` on the soil. mm.
+ */
+export function layStrips(o: {
+  section: readonly (readonly [acrossMm: number, upMm: number])[];
+  roll: MeshRoll;
+  ground: Ground;
+  y: number;
+  builtMm: number;
+  cutMm: number;
+}): Sheet[] {
+  const foot = onGround(o.ground, 0, o.y);
+  const way = unit(minus(onGround(o.ground, o.builtMm, o.y), foot));
+  const whole = sampledThrough(
+    o.section.map(([across, up]): Point => add(foot, [0, across, up])),
+    STEPS,
+  );
+  const girthMm = whole.lengthMm;
+  const strips = Math.max(1, Math.ceil((girthMm - LAP_MM) / (o.roll.heightMm - LAP_MM) - 1e-6));
+  const eachMm = (girthMm + (strips - 1) * LAP_MM) / strips;
+  return Array.from({ length: strips }, (_, i): Sheet => {
+    const fromMm = i * (eachMm - LAP_MM);
+    const base =
+      strips === 1
+        ? whole
+        : sampledThrough(
+            Array.from({ length: STEPS + 1 }, (__, n) => pointAt(whole, fromMm + (eachMm * n) / STEPS)),
+            STEPS,
+          );
+    const threads = (longMm: number): number[] =>
+      Array.from({ length: THREADS }, (__, n) => (longMm * n) / (THREADS - 1));
+    return {
+      shape: 'sheet',
+      id: `cover-${i + 1}`,
+      role: 'cover',
+      stock: o.roll.id,
+      base,
+      up: way,
+      cutMm: o.cutMm,
+      spreadMm: base.lengthMm,
+      heightMm: o.builtMm,
+      uprightsMm: threads(base.lengthMm),
+      levelsMm: threads(o.builtMm),
+      wireMm: o.roll.wireMm,
+      meshes: 0,
+    };
+  });
+}
+
+/** The middle of a cover across, so far along it. */
+export const midCover = (cover: Sheet, alongMm: number): Point => onSheet(cover, (cover.spreadMm ?? 0) / 2, alongMm);
+
+/** Where strips lap each other along the bed. */
+export const lapJoints = (covers: readonly Sheet[], kind: string): Joint[] =>
+  covers.slice(1).map((next, i): Joint => {
+    const before = covers[i] as Sheet;
+    const half = before.heightMm / 2;
+    return {
+      id: `lap-${i + 1}`,
+      kind,
+      places: [onSheet(before, (before.spreadMm ?? 0) - LAP_MM / 2, half), onSheet(next, LAP_MM / 2, half)],
+      parts: [before.id, next.id],
+      fixings: [],
+    };
+  });
