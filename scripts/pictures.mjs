@@ -60,11 +60,18 @@ const SHOTS = [
   ['bench-arch', '/g/ferry-house/s/dock-arch', { height: 900 }],
   ['bench-hoops', '/g/ferry-house/s/cabbage-tunnel'],
   ['bench-fence', '/g/ferry-house/s/river-fence'],
-  ['bench-gate', '/g/ferry-house/s/river-gate'],
+  ['bench-cage', '/g/ferry-house/s/berry-cage', { height: 900 }],
   [
     'kept-out',
     '/g/ferry-house/kept-out?bed=sail-bed',
-    { height: 900, before: async (page) => page.getByRole('button', { name: 'Plan it' }).last().waitFor() },
+    {
+      height: 900,
+      before: async (page) =>
+        page
+          .getByRole('button', { name: /Plan (it|them)/ })
+          .last()
+          .waitFor(),
+    },
   ],
   ['bench-tepee', '/g/ferry-house/s/bean-tepee'],
   [

@@ -26,11 +26,11 @@ export function kindOf(id: string): StructureKind {
 
 writeFileSync(
   new URL('loaders.ts', at),
-  `${head}import type { StructureKind } from './kind';
+  `${head}import { ofFolder, type StructureKind } from './kind';
 
 /** Each kind by itself, fetched when it is wanted: for pages that show one. */
 export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>> = {
-${kinds.map((kind) => `  ${kind.includes('-') ? `'${kind}'` : kind}: async () => (await import('./kinds/${kind}/index')).kind,`).join('\n')}
+${kinds.map((kind) => `  ${kind.includes('-') ? `'${kind}'` : kind}: async () => ofFolder('${kind}', await import('./kinds/${kind}/index')),`).join('\n')}
 };
 `,
 );

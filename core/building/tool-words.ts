@@ -28,6 +28,8 @@ export const TOOL_WORDS: Readonly<Record<Tool, string>> = {
   clamps: 'Two clamps',
   drill: 'Drill and driver, with the bits below',
   hammer: 'Hammer',
+  'pry bar': 'Pry bar and nail pincers',
+  tacker: 'Staple gun (tacker)',
   cutters: 'Bolt cutters',
   snips: 'Wire cutters',
   pliers: 'Pliers',

@@ -26,6 +26,8 @@ export const TOOLS = [
   'clamps',
   'drill',
   'hammer',
+  'pry bar',
+  'tacker',
   'cutters',
   'snips',
   'pliers',

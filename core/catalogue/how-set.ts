@@ -7,6 +7,8 @@ const HOW_SET: Readonly<Record<string, string>> = {
   'butt-hinge': 'Knuckle over the gap, a leaf flat on each of the two, all holes filled.',
   'tower-tier': 'Turned so that its cups stand between those of the tier below.',
   'plant-strawberry': 'Roots spread, the crown level with the soil: neither buried nor dry.',
+  'staple-tacker': 'Across the threads, flat on the cloth; what stands up is driven home with a hammer.',
+  'hook-eye': 'Eye first; the hook so that it has to be pulled to drop in.',
   'hoop-clip':
     'Over the cover and the hoop together, pressed on from the side; a scrap of hose under it saves thin film.',
   'pipe-strap': 'Round the sleeve, both ears flat on the board, all screws in.',

@@ -153,6 +153,16 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     life: { seasons: 4, source: 'from memory', note: 'taken off when the plants have hardened' },
   }),
   roll({
+    id: 'planter-cloth',
+    name: 'Woven ground cloth, 6′ (1.83 m) wide',
+    heightMm: inches(72),
+    openingMm: 0.5,
+    wireMm: 0.4,
+    look: 'cloth',
+    opacity: 1,
+    life: { seasons: 5, source: 'from memory', note: 'lets water through; the sun takes it where it lies bare' },
+  }),
+  roll({
     id: 'mesh-cage-60',
     name: 'Welded mesh on the roll, 6″ (152 mm), 60″ (1.5 m) high',
     heightMm: inches(60),

@@ -9,6 +9,7 @@ export const bendSets = check(
         'Bent to a radius of {tight}; below {yields} it takes a set. It will stand a little fuller than drawn, push less, and not come straight again.',
       'bend.springs': 'Bent to a radius of {tight} at the tightest: it stays springy, since {yields} would set it.',
     },
+    mends: { 'bend.sets': 'Take pipe that springs back' },
   },
   ({ tightMm, yieldMm }: { tightMm: number; yieldMm: number }, found) => {
     const values = { tight: { mm: tightMm }, yields: { mm: yieldMm } };

@@ -67,6 +67,10 @@ import { rowInBed } from './row-in-bed';
 import { sleeveFits } from './sleeve-fits';
 import { stringSlack } from './string-slack';
 import { tipping } from './tipping';
+import { floorBears } from './floor-bears';
+import { planterLeans } from './planter-leans';
+import { pocketRoom } from './pocket-room';
+import { roofWires } from './roof-wires';
 import { towerStands } from './tower-stands';
 import { wireTension } from './wire-tension';
 
@@ -451,6 +455,31 @@ const CASES: Record<string, Case[]> = {
     // 640 N/m² × 1.2 × 1 m × 0.3 m × 0.5 m = 115.2 N m; 41.23 of the rod and 50.28 kg on 0.15 m make it up.
     [standing(50.4), 'good', 'tower.stands'],
     [standing(50.2), 'warn', 'tower.blows'],
+  ],
+  'planter-leans': [
+    // By hand: 30 kg whose middle is 100 mm behind its foot, its head 200 mm high, takes half its weight to turn.
+    [planterLeans({ kg: 30, behindMm: 100, headMm: 200, held: false }), 'good', 'leans.stands'],
+    [planterLeans({ kg: 29.9, behindMm: 100, headMm: 200, held: false }), 'warn', 'leans.pulled'],
+    [planterLeans({ kg: 30, behindMm: 0, headMm: 200, held: false }), 'fail', 'leans.tips'],
+    [planterLeans({ kg: 30, behindMm: -9, headMm: 200, held: true }), 'good', 'leans.held'],
+  ],
+  'floor-bears': [
+    // 120 kg over half a square metre: 240 kg/m².
+    [floorBears({ wetKg: 120, dryKg: 60, floorM2: 0.5, safeKgM2: 0 }), 'warn', 'floor.ask'],
+    [floorBears({ wetKg: 120, dryKg: 60, floorM2: 0.5, safeKgM2: 239 }), 'fail', 'floor.over'],
+    [floorBears({ wetKg: 120, dryKg: 60, floorM2: 0.5, safeKgM2: 240 }), 'good', 'floor.bears'],
+  ],
+  'pocket-room': [
+    [pocketRoom({ gapMm: inches(3), made: 3, asked: 3, slats: 7 }), 'good', 'pockets.open'],
+    [pocketRoom({ gapMm: inches(2.9), made: 3, asked: 3, slats: 7 }), 'warn', 'pockets.narrow'],
+    [pocketRoom({ gapMm: inches(3), made: 4, asked: 6, slats: 5 }), 'warn', 'pockets.few'],
+  ],
+  'roof-wires': [
+    // A fortieth of 4 m is 100 mm; 6′ are 1829 mm.
+    [roofWires({ sagMm: 100, spanMm: 4000, highMm: 1929, yieldShare: 0.4 }), 'good', 'roof.taut'],
+    [roofWires({ sagMm: 101, spanMm: 4000, highMm: 2100, yieldShare: 0.4 }), 'warn', 'roof.sags'],
+    [roofWires({ sagMm: 100, spanMm: 4000, highMm: 1928, yieldShare: 0.4 }), 'warn', 'roof.low'],
+    [roofWires({ sagMm: 10, spanMm: 4000, highMm: 2100, yieldShare: 0.41 }), 'warn', 'roof.tight'],
   ],
   'wire-tension': [
     [wireTension({ tensionN: 300, stretchMm: 2, yieldShare: 0.4 }), 'good', 'wire.firm'],

@@ -9,12 +9,15 @@ export interface Verdict {
   told: Fact;
   /** What the button that mends it says; imperative and short. */
   mends?: string;
+  /** What it worked out that is not looked at elsewhere: then it is not said to be left out. */
+  reckons?: 'wind' | 'load';
   /** The crop cannot live on this kind, whatever its knobs: another kind is wanted. */
   unfit?: true;
 }
 
 interface Words<S extends Phrases> {
   says: S;
+  reckons?: 'wind' | 'load';
   /** Codes that say the crop wants another kind. */
   unfit?: readonly (keyof S)[];
   mends?: { readonly [C in keyof S]?: string };
@@ -47,6 +50,7 @@ export function check<F, const S extends Phrases>(
       level,
       told: { code, values, says },
       ...(mends ? { mends } : {}),
+      ...(words.reckons ? { reckons: words.reckons } : {}),
       ...(words.unfit?.includes(code) ? { unfit: true } : {}),
     };
   };

@@ -18,7 +18,7 @@ export const keepsOut = check(
     mends: {
       'keeps.low': 'Make it as high as that takes',
       'keeps.open': 'Take mesh that stops them',
-      'keeps.dig': 'Lay an apron',
+      'keeps.dig': 'Bury its foot',
       'keeps.under': 'Follow the ground',
     },
   },

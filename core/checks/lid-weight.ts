@@ -9,13 +9,13 @@ export const lidWeight = check(
   {
     says: {
       'lid.heavy':
-        'A lid weighs about {weight} kg and takes {lift} kg at its front edge: two hands, or more and shorter lids.',
-      'lid.light': 'A lid weighs about {weight} kg: {lift} kg at its front edge.',
+        'A lid weighs about {weight} and takes {lift} at its front edge: two hands, or more and shorter lids.',
+      'lid.light': 'A lid weighs about {weight}: {lift} at its front edge.',
     },
     mends: { 'lid.heavy': 'One lid more' },
   },
   ({ weightKg }: { weightKg: number }, found) => {
-    const values = { weight: Math.round(weightKg * 10) / 10, lift: Math.round(weightKg * 5) / 10 };
+    const values = { weight: { kg: weightKg }, lift: { kg: weightKg / 2 } };
     return weightKg / 2 > ONE_HAND_KG ? found('warn', 'lid.heavy', values) : found('good', 'lid.light', values);
   },
 );

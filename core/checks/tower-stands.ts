@@ -17,6 +17,7 @@ export const towerStands = check(
         'A gust of {gust} m/s turns {high} of pots over: {wind} N m against {holds} N m. Fewer tiers, or a sheltered place.',
       'tower.stands': 'Stands in a gust of {gust} m/s: {wind} N m against {holds} N m, watered.',
     },
+    reckons: 'wind',
     mends: { 'tower.blows': 'One tier less' },
   },
   (

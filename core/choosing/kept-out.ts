@@ -5,8 +5,11 @@ import type { Plan, Planting, StructurePlan } from '../plan/plan';
 import type { Kinds } from '../plan/setting-of';
 import { inside, type Pair } from '../geometry/polygon';
 import type { Bed } from '../site/bed';
+import { cornersOf, coversOver, named, ROUND_MM, roundOf, together, type Sketch } from './guard-sketches';
+import { couldMeet, neighbourOf, withClashes } from '../plan/clashes';
 import { netNeeds } from '../site/net-needs';
-import { onPlan, type Visitor } from '../site/plot';
+import type { Visitor } from '../site/plot';
+import { frameOf, toPlot } from '../site/stand';
 import { dayOfYear, monthDayOf } from '../site/sun/season';
 import { getsPast, NET_NEEDS, type Guard, type Way } from '../site/visitors';
 import type { Fact } from '../wording/say';
@@ -43,7 +46,7 @@ export interface BedWatch {
 
 /** A way to keep somebody out of a bed: what would be built, what it costs, who it stops, and who comes all the same. */
 export interface Answer {
-  structures: readonly Omit<StructurePlan, 'id' | 'name'>[];
+  structures: readonly Sketch[];
   totalMinor: number;
   stops: readonly string[];
   leaves: readonly string[];
@@ -54,6 +57,8 @@ export interface Answer {
 interface Standing {
   structure: StructurePlan;
   guard: Guard;
+  /** Corners on the plot of what it stands all the way round; null for what covers its own plants. */
+  round: readonly Pair[] | null;
 }
 
 /** The days on which a crop is on the bed: from its first sowing to the end of its longest picking. */
@@ -70,36 +75,27 @@ const comersTo = (crop: Crop, visitors: readonly Visitor[]): string[] => [
   ...netNeeds([crop], visitors).map((need) => need.who),
 ];
 
-/** Whether a structure stands about a planting: on its bed, if it carries it (or nothing); round it, if its closed path goes round its bed. */
-function about(
-  { stand, plantings }: Pick<StructurePlan, 'stand' | 'plantings'>,
-  planting: Planting,
-  bed: Bed,
-): boolean {
-  if (stand.on === 'bed') return stand.bed === bed.id && (plantings.length === 0 || plantings.includes(planting.id));
-  if (stand.on !== 'path' || !stand.closed) return false;
-  const path = stand.spots.map(({ xMm, yMm }): Pair => [xMm, yMm]);
-  return cornersOf(bed).every((corner) => inside(corner, path));
+/** Whether a structure stands about a planting: round its bed; else on it, if it carries the planting (or nothing). */
+function about({ structure: { stand, plantings }, round }: Standing, planting: Planting, bed: Bed): boolean {
+  if (round) return cornersOf(bed).every((corner) => inside(corner, round));
+  return stand.on === 'bed' && stand.bed === bed.id && (plantings.length === 0 || plantings.includes(planting.id));
 }
 
-const cornersOf = (bed: Bed, beyondMm = 0): Pair[] =>
-  [
-    [-1, -1],
-    [1, -1],
-    [1, 1],
-    [-1, 1],
-  ].map(([a, b]) =>
-    onPlan(bed, (a as number) * (bed.lengthMm / 2 + beyondMm), (b as number) * (bed.widthMm / 2 + beyondMm)),
-  );
+/** The corners of what a structure goes all the way round. */
+function roundedBy({ structure: { stand }, sized, setting }: Stood): readonly Pair[] | null {
+  const { walls, startMm } = sized.design;
+  if (walls) return walls.map(([x, y]) => toPlot(frameOf(setting.place, startMm), x, y));
+  return stand.on === 'path' && stand.closed ? stand.spots.map(({ xMm, yMm }): Pair => [xMm, yMm]) : null;
+}
 
 /** What is known of a structure that stands: as a computed garden has it. */
 export type Stood = Pick<ComputedStructure, 'structure' | 'kind' | 'sized' | 'setting'>;
 
 /** Every bed in which something grows: who comes to it and when, what of that which stands keeps them out, and what does not. */
 export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
-  const standing = stood.flatMap(({ structure, kind, sized, setting }): Standing[] => {
-    const guard = kind.guards(sized, setting);
-    return guard ? [{ structure, guard }] : [];
+  const standing = stood.flatMap((one): Standing[] => {
+    const guard = one.kind.guards(one.sized, one.setting);
+    return guard ? [{ structure: one.structure, guard, round: roundedBy(one) }] : [];
   });
   return plan.beds.flatMap((bed) => {
     const plantings = plan.plantings.filter((one) => one.bed === bed.id);
@@ -114,7 +110,7 @@ function watch(plan: Plan, bed: Bed, plantings: readonly Planting[], standing: r
   const crops = plantings.map((planting) => ({ planting, crop: cropIn(plan.crops, planting.crop) }));
   const all = new Map<string, { crop: Crop; met: Met[] }[]>();
   for (const { planting, crop } of crops) {
-    const guards = standing.filter(({ structure }) => about(structure, planting, bed));
+    const guards = standing.filter((one) => about(one, planting, bed));
     for (const who of comersTo(crop, plan.site.visitors)) {
       const met = guards.map(({ structure, guard }): Met => ({
         structure: structure.id,
@@ -153,22 +149,35 @@ const standingIn = (kinds: Kinds, plan: Plan): Stood[] =>
     .filter(({ kind }) => kinds(kind).purpose === 'cover' || kinds(kind).purpose === 'barrier')
     .map((structure) => computeAs(kinds, plan, structure));
 
-type Sketch = Answer['structures'][number];
-
-/** A sketch sized and priced, and whom of those who come it stops; null where it stops nobody, or stands about too many plants one by one. */
-function tried(kinds: Kinds, plan: Plan, sketch: Sketch, open: readonly string[]): Answer | null {
-  const structure: StructurePlan = { ...sketch, id: 'sketch', name: 'Sketch' };
-  const computed = computeAs(kinds, { ...plan, structures: [...plan.structures, structure] }, structure);
-  const guard = computed.kind.guards(computed.sized, computed.setting);
-  const stops = guard === null ? [] : open.filter((who) => getsPast(who, guard) === null);
-  if (stops.length === 0 || computed.sized.design.bodies > FEW_BODIES) return null;
+/** Sketches sized and priced together, and whom of those who come they stop; null where they stop nobody, or stand about too many plants one by one. */
+function tried(kinds: Kinds, plan: Plan, sketches: readonly Sketch[], open: readonly string[]): Answer | null {
+  const structures = named(
+    sketches,
+    sketches.map((_, i) => `sketch-${i + 1}`),
+  ).map((one): StructurePlan => ({ ...one, name: 'Sketch' }));
+  const built = { ...plan, structures: [...plan.structures, ...structures] };
+  const computed = structures.map((one) => computeAs(kinds, built, one));
+  const stops = open.filter((who) => computed.some((one) => stopsOf(one, [who]).length > 0));
+  if (stops.length === 0 || computed.some((one) => one.sized.design.bodies > FEW_BODIES)) return null;
+  const judged = computed.map((one) =>
+    withClashes(
+      one,
+      couldMeet(plan, one.structure).map((other) => neighbourOf(computeAs(kinds, plan, other))),
+    ),
+  );
   return {
-    structures: [sketch],
-    totalMinor: computed.cost.totalMinor,
+    structures: sketches,
+    totalMinor: computed.reduce((sum, one) => sum + one.cost.totalMinor, 0),
     stops,
     leaves: open.filter((who) => !stops.includes(who)),
-    settle: computed.verdicts.find(({ level }) => level === 'fail')?.told ?? null,
+    settle: judged.flatMap(({ verdicts }) => verdicts).find(({ level }) => level === 'fail')?.told ?? null,
   };
+}
+
+/** Whom a structure stops of those who come. */
+export function stopsOf({ kind, sized, setting }: Stood, open: readonly string[]): string[] {
+  const guard = kind.guards(sized, setting);
+  return guard === null ? [] : open.filter((who) => getsPast(who, guard) === null);
 }
 
 /** Those that stop more first, then those that can be built as they are, then the cheaper. */
@@ -177,18 +186,6 @@ const byWorth = (a: Answer, b: Answer): number =>
   Number(a.settle !== null) - Number(b.settle !== null) ||
   a.totalMinor - b.totalMinor;
 
-/** A barrier all the way round some corners of the plot. */
-const roundOf = (kind: StructureKind, corners: readonly Pair[]): Sketch => ({
-  kind: kind.id,
-  stand: { on: 'path', spots: corners.map(([xMm, yMm]) => ({ xMm, yMm, groundMm: 0 })), closed: true },
-  plantings: [],
-  knobs: {},
-});
-
-const isRound = (kind: StructureKind): boolean => kind.purpose === 'barrier' && kind.stands.includes('path');
-
-/** A fence round a bed leaves room to kneel (from memory). mm. */
-const ROUND_MM = 600;
 /** What stands about one plant each is an answer for no more than these (common practice for cages, no source). */
 const FEW_BODIES = 6;
 
@@ -206,19 +203,16 @@ export function answersFor(kinds: Kinds, all: readonly StructureKind[], plan: Pl
   const covered = plan.structures.some(
     ({ kind, stand }) => kinds(kind).purpose === 'cover' && stand.on === 'bed' && stand.bed === bedId,
   );
-  const sketches = all.flatMap((kind): Sketch[] => {
-    if (kind.purpose === 'cover' && kind.stands.includes('bed') && !covered)
-      return [
-        {
-          kind: kind.id,
-          stand: { on: 'bed', bed: bedId },
-          plantings: plantings.map((one) => one.id),
-          knobs: {},
-        },
-      ];
-    if (isRound(kind)) return [roundOf(kind, cornersOf(bed, ROUND_MM))];
-    return [];
-  });
+  const sketches = [
+    ...(covered
+      ? []
+      : coversOver(
+          all,
+          bedId,
+          plantings.map((one) => one.id),
+        )),
+    ...roundOf(all, cornersOf(bed, ROUND_MM)),
+  ];
   const useful = sketches.flatMap((sketch) => tried(kinds, plan, sketch, open) ?? []);
   const pairs = useful.flatMap((one, i) =>
     useful.slice(i + 1).flatMap((other): Answer[] => {
@@ -226,7 +220,7 @@ export function answersFor(kinds: Kinds, all: readonly StructureKind[], plan: Pl
       return stops.length > Math.max(one.stops.length, other.stops.length)
         ? [
             {
-              structures: [...one.structures, ...other.structures],
+              structures: together(one.structures, other.structures),
               totalMinor: one.totalMinor + other.totalMinor,
               stops,
               leaves: open.filter((who) => !stops.includes(who)),
@@ -237,6 +231,13 @@ export function answersFor(kinds: Kinds, all: readonly StructureKind[], plan: Pl
     }),
   );
   return [...useful, ...pairs].toSorted(byWorth);
+}
+
+/** Who still comes to one planting, of all who visit: as if nothing else grew in its bed. */
+export function openToPlanting(kinds: Kinds, plan: Plan, plantingId: string): string[] {
+  const alone = { ...plan, plantings: plan.plantings.filter((one) => one.id === plantingId) };
+  const [watched] = whoIsKeptOut(alone, standingIn(kinds, alone));
+  return watched ? openTo(watched) : [];
 }
 
 /** One barrier round every planted bed together: how many of the open beds it closes to somebody; null where it would stop nobody. */
@@ -261,7 +262,7 @@ export function answerRoundAll(
     [right, top],
     [left, top],
   ];
-  const answers = all.filter(isRound).flatMap((kind) => tried(kinds, plan, roundOf(kind, round), open) ?? []);
+  const answers = roundOf(all, round).flatMap((sketches) => tried(kinds, plan, sketches, open) ?? []);
   const [best] = answers.toSorted(byWorth);
   return best
     ? { ...best, beds: watched.filter((one) => openTo(one).some((who) => best.stops.includes(who))).length }

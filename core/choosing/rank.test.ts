@@ -8,7 +8,8 @@ import { say } from '../wording/say';
 import { overtakesIn, spending } from './over-seasons';
 import { CHOOSING_PHRASES } from './phrases';
 import { cropIn } from '../crops/book';
-import { rankKinds, ROW_KINDS } from './rank';
+import { named } from './guard-sketches';
+import { rankKinds, ROW_KINDS, sketchesFor } from './rank';
 import { shareOut } from './share-out';
 import { rankBeds } from './where';
 
@@ -16,14 +17,16 @@ function ranked(crop: string, training: string, count = 8, bed = 'long-bed') {
   const plan: Plan = { ...DEMO_PLAN, structures: [], plantings: [{ id: 'p', bed, crop, training, count }] };
   return rankKinds(
     plan,
-    ROW_KINDS.map((kind) => ({
-      id: `s-${kind.id}`,
-      kind: kind.id,
-      name: kind.name,
-      stand: { on: 'bed', bed } as const,
-      plantings: ['p'],
-      knobs: {},
-    })),
+    ROW_KINDS.map((kind) => [
+      {
+        id: `s-${kind.id}`,
+        kind: kind.id,
+        name: kind.name,
+        stand: { on: 'bed', bed } as const,
+        plantings: ['p'],
+        knobs: {},
+      },
+    ]),
   );
 }
 
@@ -42,6 +45,37 @@ describe('which support a crop deserves', () => {
         .sort(),
     ).toEqual(['tepee', 'woven-frame']);
     expect(ranked('lettuce', 'head').every((choice) => !choice.suits)).toBe(true);
+  });
+
+  it('what does not climb is ranked under covers and behind fences: those that stop more of who comes first, a fence with its gate', () => {
+    const plan: Plan = {
+      ...DEMO_PLAN,
+      site: { ...DEMO_PLAN.site, visitors: ['rabbits'] },
+      structures: [],
+      plantings: [{ id: 'p', bed: 'long-bed', crop: 'cabbage', training: 'head', count: 4 }],
+    };
+    const sketches = sketchesFor(
+      plan,
+      plan.beds.find((bed) => bed.id === 'long-bed')!,
+      plan.plantings[0]!,
+    );
+    const ids = (some: readonly unknown[], n: number) => some.map((_, i) => `s-${n}-${i}`);
+    const choices = rankKinds(
+      plan,
+      sketches.map((some, n) => named(some, ids(some, n)).map((one) => ({ ...one, name: 'S' }))),
+    );
+    const of = (kind: string) => choices.find(({ structure }) => structure.kind === kind)!;
+    // Butterflies and rabbits come to cabbages: fine net on stiff mesh stops both, a net one, a fence the other.
+    expect(choices[0]?.structure.kind).toBe('lidded-frame');
+    expect([of('lidded-frame'), of('hoop-tunnel'), of('garden-fence')].map((one) => one.guard?.leaves.length)).toEqual([
+      0, 1, 1,
+    ]);
+    const fence = of('garden-fence');
+    expect(fence.also.map((one) => [one.kind, one.stand.on === 'run' && one.stand.of])).toEqual([
+      ['garden-gate', fence.structure.id],
+    ]);
+    const alone = rankKinds(plan, [[fence.structure]]);
+    expect(fence.cost.totalMinor).toBeGreaterThan(alone[0]?.cost.totalMinor ?? 0);
   });
 
   it('compares like with like: what holds a few of many is reckoned for as many as are wanted, or is out', () => {

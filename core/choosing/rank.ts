@@ -4,17 +4,23 @@ import type { Purchase } from '../costing/buy';
 import type { Cost } from '../costing/cost';
 import type { Design } from '../design/design';
 import { computeAs, type ComputedStructure } from '../plan/compute-as';
-import type { Plan, StructurePlan } from '../plan/plan';
+import type { Plan, Planting, StructurePlan } from '../plan/plan';
 import { minorDigits, money } from '../quantity/money';
 import type { Around } from '../plan/around';
 import { bedsOf } from '../site/stand';
 import { bedSuns, onPlotOf } from '../shade/study';
+import type { Bed } from '../site/bed';
+import { cropIn } from '../crops/book';
 import { kindOf, KINDS } from '../structures/registry';
+import { cornersOf, coversOver, ROUND_MM, roundOf, type Sketch } from './guard-sketches';
+import { openToPlanting, stopsOf } from './kept-out';
 import { fact, type Fact } from '../wording/say';
 
 /** One support for a planting, sized and priced for real, with what speaks for it and against it. Plain data, so that a worker can hand it over. */
 export interface Choice {
   structure: StructurePlan;
+  /** What is built with it: the gate of a fence. Its price is in the cost. */
+  also: readonly StructurePlan[];
   design: Design;
   around: Around;
   cost: Cost;
@@ -27,6 +33,8 @@ export interface Choice {
   pro: readonly Fact[];
   con: readonly Fact[];
   minutesAWeek: number;
+  /** Of a cover or a fence: whom it stops of those who come, and whom it lets in; null of a support. */
+  guard: { stops: readonly string[]; leaves: readonly string[] } | null;
   /** Hours of sun a day it takes from the bed that loses most, in full growth. */
   shade: { bed: string; hours: number } | null;
 }
@@ -38,16 +46,23 @@ const WEEKS_OF_TENDING = 14;
 const A_FAILURE = 10_000;
 const A_WARNING = 12;
 const AN_HOUR_OF_SHADE = 15;
+/** Somebody who comes in all the same costs about a crop (from memory). */
+const A_COMER = 60;
 const FULL_GROWTH_MONTH = { north: 8, south: 2 };
 const WORTH_SAYING_H = 0.2;
 
 /**
  * Ranks supports for what is planted: those that suit before those that do not, then by what a season
  * costs in money, work, worries and shade. Each is sized, checked and priced as it would be built, so
- * the figures are those of the design. A sketch is a structure that is not in the plan yet.
+ * the figures are those of the design. A sketch is a structure that is not in the plan yet, and what is built in its run with it. Covers and fences are
+ * ranked by whom they stop of those who come.
  */
-export function rankKinds(plan: Plan, sketches: readonly StructurePlan[]): Choice[] {
-  const choices = sketches.map((sketch) => weigh(plan, sketch));
+export function rankKinds(plan: Plan, sketches: readonly (readonly StructurePlan[])[]): Choice[] {
+  const guarding = sketches
+    .flat()
+    .find(({ kind, plantings }) => kindOf(kind).purpose !== 'support' && plantings.length > 0);
+  const open = guarding ? openToPlanting(kindOf, plan, guarding.plantings[0] ?? '') : [];
+  const choices = sketches.flatMap(([sketch, ...also]) => (sketch ? [weigh(plan, sketch, also, open)] : []));
   const cheapest = (of: (choice: Choice) => number): number =>
     Math.min(...choices.filter((choice) => choice.suits).map(of));
   const season = cheapest(seasonOf);
@@ -87,6 +102,7 @@ function burden(choice: Choice, plan: Plan): number {
       choice.con.filter((told) => told.code === OTHER_TRAINING).length) *
       A_WARNING +
     (choice.con.some((told) => told.code === ALONG) ? LEVEL_TWINE : 0) +
+    (choice.guard?.leaves.length ?? 0) * A_COMER +
     seasonOf(choice) / minorInOne +
     hours * HOUR_IS_WORTH +
     (choice.shade?.hours ?? 0) * AN_HOUR_OF_SHADE
@@ -106,6 +122,17 @@ const LEVEL_TWINE = 40;
 /** More of one kind than this in a bed is no plan (from memory). */
 const MOST_TIMES = 3;
 
+/** A cover is opened and shut as a whole: as much work a week as so many plants that are tied (from memory). */
+const A_COVER_PLANTS = 10;
+
+/** What a planting can be given: a support if it climbs or leans, else a cover over its bed or a fence round it. */
+export const sketchesFor = (plan: Plan, bed: Bed, planting: Pick<Planting, 'id' | 'crop'>): Sketch[][] =>
+  cropIn(plan.crops, planting.crop).habit === 'none'
+    ? [...coversOver(KINDS, bed.id, [planting.id]), ...roundOf(KINDS, cornersOf(bed, ROUND_MM))]
+    : ROW_KINDS.map((kind) => [
+        { kind: kind.id, stand: { on: 'bed', bed: bed.id }, plantings: [planting.id], knobs: {} },
+      ]);
+
 /** What a planting on a bed can be given to hold it. */
 export const ROW_KINDS = KINDS.filter((kind) => kind.purpose === 'support' && kind.stands.includes('bed'));
 
@@ -117,14 +144,31 @@ export function suiting({ setting, sized, verdicts }: Pick<ComputedStructure, 's
   return { wanted, places, times, suits: times <= MOST_TIMES && !verdicts.some((verdict) => verdict.unfit) };
 }
 
-function weigh(plan: Plan, structure: StructurePlan): Choice {
+/** What two cost together, shared by the plants of the first. */
+const costOfBoth = (a: Cost, b: Cost): Cost => ({
+  ...a,
+  netMinor: a.netMinor + b.netMinor,
+  taxMinor: a.taxMinor + b.taxMinor,
+  totalMinor: a.totalMinor + b.totalMinor,
+  perPlantMinor: a.perPlantMinor && Math.round((a.perPlantMinor * (a.totalMinor + b.totalMinor)) / a.totalMinor),
+  perSeasonMinor: a.perSeasonMinor + b.perSeasonMinor,
+  complete: a.complete && b.complete,
+});
+
+function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePlan[], open: readonly string[]): Choice {
   const kind = kindOf(structure.kind);
-  const computed = computeAs(kindOf, plan, structure);
-  const { setting, sized, shopping, cost, verdicts } = computed;
+  const built = { ...plan, structures: [...plan.structures, structure, ...also] };
+  const computed = computeAs(kindOf, built, structure);
+  const others = also.map((one) => computeAs(kindOf, built, one));
+  const { setting, sized, shopping, verdicts } = computed;
+  const cost = others.reduce((sum, one) => costOfBoth(sum, one.cost), computed.cost);
+  const guards = kind.purpose !== 'support';
+  const stops = guards ? stopsOf(computed, open) : [];
+  const leaves = guards ? open.filter((who) => !stops.includes(who)) : [];
   const lead = setting.planted[0];
   const climbs = lead?.crop.grips !== null && lead !== undefined;
   const { wanted, places, times, suits } = suiting(computed);
-  const plants = Math.max(1, Math.min(places * times, wanted));
+  const plants = guards ? A_COVER_PLANTS : Math.max(1, Math.min(places * times, wanted));
   const { climber, leaner } = kind.nature.tendingMinutes;
   // What twines goes up strings and poles by itself.
   const alone = lead?.crop.habit === 'twiner' && UPRIGHT.has(sized.design.hold?.by ?? '');
@@ -132,9 +176,9 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
   const month = plan.site.latitudeDeg >= 0 ? FULL_GROWTH_MONTH.north : FULL_GROWTH_MONTH.south;
   const own = bedsOf(computed.setting.place).map((bed) => bed.id);
   const standing = [onPlotOf(computed)];
-  const others = plan.beds.filter((bed) => !own.includes(bed.id));
-  const shade = bedSuns(plan, standing, others, month, 40, 800)
-    .map(({ takenBy }, i) => ({ bed: others[i]?.name ?? '', hours: takenBy[structure.id] ?? 0 }))
+  const beds = plan.beds.filter((bed) => !own.includes(bed.id));
+  const shade = bedSuns(plan, standing, beds, month, 40, 800)
+    .map(({ takenBy }, i) => ({ bed: beds[i]?.name ?? '', hours: takenBy[structure.id] ?? 0 }))
     .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null);
 
   const bestOn = lead?.training.bestOn;
@@ -149,27 +193,35 @@ function weigh(plan: Plan, structure: StructurePlan): Choice {
   const lasts = body ? CATALOGUE.stock(body.stock).life.seasons : 0;
   return {
     structure,
+    also,
     design: sized.design,
     around: computed.around,
     cost,
-    purchases: shopping.purchases,
+    purchases: [...shopping.purchases, ...others.flatMap((one) => one.shopping.purchases)],
     verdicts,
+    guard: guards ? { stops, leaves } : null,
     minutesAWeek,
     shade,
     times,
-    suits,
+    // What stops nobody of those who come is no cover for this.
+    suits: suits && (!guards || open.length === 0 || stops.length > 0),
     pro: [
+      ...(stops.length > 0 ? [fact('guard.stops', { who: stops.join(', ') })] : []),
       ...good('crop-climbs'),
       ...good('crop-height'),
       ...good('crop-load'),
       ...good('mesh-opening'),
-      ...(bestOn === sized.design.hold?.by ? [fact('training.made-for', { training: lead?.training.name ?? '' })] : []),
-      fact('plants.room', { places: sized.design.stations.length }),
+      ...(bestOn && bestOn === sized.design.hold?.by
+        ? [fact('training.made-for', { training: lead?.training.name ?? '' })]
+        : []),
+      ...(guards ? [] : [fact('plants.room', { places: sized.design.stations.length })]),
       ...(lasts >= 10 ? [fact('life.long', { seasons: lasts })] : []),
       ...(kind.nature.moves === 'stays' ? [] : [fact(kind.nature.moves === 'folds' ? 'moves.folds' : 'moves.apart')]),
       ...(shopping.fromShed.length > 0 ? [fact('shed.some')] : []),
     ],
     con: [
+      ...(guards && open.length === 0 ? [fact('guard.nobody')] : []),
+      ...(leaves.length > 0 ? [fact('guard.leaves', { who: leaves.join(', ') })] : []),
       // How many are needed says more than that one is too small.
       ...failing.filter((told) => times === 1 || told.code !== 'plants.too-many'),
       ...(times > 1 ? [fact(times > MOST_TIMES ? 'plants.few' : 'plants.times', { places, wanted, times })] : []),

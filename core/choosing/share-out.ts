@@ -4,7 +4,8 @@ import { trainingOf } from '../crops/table';
 import type { Plan, Planting } from '../plan/plan';
 import { standingOf } from '../shade/study';
 import type { Fact } from '../wording/say';
-import { rankKinds, ROW_KINDS } from './rank';
+import { named } from './guard-sketches';
+import { rankKinds, sketchesFor } from './rank';
 import { rankBeds } from './where';
 
 /** So many plants of a crop that somebody wants to grow. */
@@ -79,27 +80,27 @@ export function shareOut(plan: Plan, wishes: readonly Wish[]): Granted[] {
   return wishes.map((wish) => granted.get(wish.id) as Granted);
 }
 
-/** The same with what each part would stand on, as if it were built there: as much work as ranking all kinds for every part. */
+/** The same with what each part would stand on, under or behind, as if it were built there: as much work as ranking all kinds for every part. What nobody comes to stands open. */
 export function withSupports(plan: Plan, granted: readonly Granted[]): Granted[] {
   return granted.map(({ wish, parts, left }) => ({
     wish,
     left,
     parts: parts.map((part, i) => {
-      if (cropIn(plan.crops, wish.crop).habit === 'none') return part;
       const planting = plantingOf(wish, part.bed, part.count, i + 1);
       const there = { ...plan, plantings: [...plan.plantings, planting] };
+      const bed = plan.beds.find((one) => one.id === part.bed);
+      const sketches = bed ? sketchesFor(there, bed, planting) : [];
       const [first] = rankKinds(
         there,
-        ROW_KINDS.map((kind) => ({
-          id: `on-${kind.id}`,
-          kind: kind.id,
-          name: kind.name,
-          stand: { on: 'bed' as const, bed: part.bed },
-          plantings: [planting.id],
-          knobs: {},
-        })),
+        sketches.map((some, n) =>
+          named(
+            some,
+            some.map((_, k) => `on-${n}-${k}`),
+          ).map((one) => ({ ...one, name: one.kind })),
+        ),
       );
-      const on = first?.suits ? { kind: first.structure.kind, totalMinor: first.cost.totalMinor * first.times } : null;
+      const wanted = first?.suits && first.guard?.stops.length !== 0;
+      const on = wanted ? { kind: first.structure.kind, totalMinor: first.cost.totalMinor * first.times } : null;
       return { ...part, on };
     }),
   }));

@@ -1,6 +1,7 @@
 // Written by `npm run kinds` from the folders of kinds/.
 import type { DemoPiece } from '../structures/kind';
 import { demo as aFrame } from '../structures/kinds/a-frame/demo';
+import { demo as collar } from '../structures/kinds/collar/demo';
 import { demo as flatCover } from '../structures/kinds/flat-cover/demo';
 import { demo as gardenFence } from '../structures/kinds/garden-fence/demo';
 import { demo as gardenGate } from '../structures/kinds/garden-gate/demo';
@@ -9,18 +10,21 @@ import { demo as hoopTunnel } from '../structures/kinds/hoop-tunnel/demo';
 import { demo as insectCage } from '../structures/kinds/insect-cage/demo';
 import { demo as liddedFrame } from '../structures/kinds/lidded-frame/demo';
 import { demo as meshCage } from '../structures/kinds/mesh-cage/demo';
+import { demo as palletPlanter } from '../structures/kinds/pallet-planter/demo';
 import { demo as panelArch } from '../structures/kinds/panel-arch/demo';
 import { demo as panelWall } from '../structures/kinds/panel-wall/demo';
 import { demo as railTrellis } from '../structures/kinds/rail-trellis/demo';
 import { demo as tepee } from '../structures/kinds/tepee/demo';
 import { demo as tower } from '../structures/kinds/tower/demo';
 import { demo as twineFrame } from '../structures/kinds/twine-frame/demo';
+import { demo as walkInCage } from '../structures/kinds/walk-in-cage/demo';
 import { demo as weave } from '../structures/kinds/weave/demo';
 import { demo as wovenFrame } from '../structures/kinds/woven-frame/demo';
 
 /** What of each kind stands in the demo garden. */
 export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'a-frame', ...aFrame },
+  { kind: 'collar', ...collar },
   { kind: 'flat-cover', ...flatCover },
   { kind: 'garden-fence', ...gardenFence },
   { kind: 'garden-gate', ...gardenGate },
@@ -29,12 +33,14 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'insect-cage', ...insectCage },
   { kind: 'lidded-frame', ...liddedFrame },
   { kind: 'mesh-cage', ...meshCage },
+  { kind: 'pallet-planter', ...palletPlanter },
   { kind: 'panel-arch', ...panelArch },
   { kind: 'panel-wall', ...panelWall },
   { kind: 'rail-trellis', ...railTrellis },
   { kind: 'tepee', ...tepee },
   { kind: 'tower', ...tower },
   { kind: 'twine-frame', ...twineFrame },
+  { kind: 'walk-in-cage', ...walkInCage },
   { kind: 'weave', ...weave },
   { kind: 'woven-frame', ...wovenFrame },
 ];

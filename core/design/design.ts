@@ -34,6 +34,8 @@ export interface Drive {
   way: Point;
   /** Where the heads sit, where that is not worked out. */
   places?: readonly Point[];
+  /** Set along an edge by eye, so far apart as is said: nobody marks staples on a tape. */
+  byEye?: true;
   /** What it goes through first that is not a part of the design: the board of a bed. mm. */
   skipMm?: number;
 }
@@ -114,6 +116,8 @@ export interface ViewFrame {
   nearest: boolean;
   /** The soil in an upright view, left to right in its own coordinates; it goes on as it ends. */
   soil: readonly (readonly [right: number, up: number])[];
+  /** Where the face of a wall stands in an upright view, beyond which it goes on to the right. */
+  wallMm?: number;
   /** Only these parts are seen: one side of a fence. */
   only?: readonly string[];
 }
@@ -194,9 +198,15 @@ export interface Design {
     clearMm: number;
     riseMm: number;
   }[];
+  /** Of what is walked into: the corners of its walls in order. What stands inside them does not stand in its place. */
+  walls?: readonly (readonly [x: number, y: number])[];
+  /** Of a planter: how many plants it is made for, which are not those of a bed. */
+  roomFor?: number;
   /** Outlines on the soil beyond the bed's own: a ring bed. */
   traces?: readonly (readonly Point[])[];
   boards?: readonly RippedBoard[];
+  /** What is bought whole and gives several parts, which name it as their board: a pallet. */
+  kits?: readonly { id: string; role: string; stock: string }[];
   /** Soil to be loosened or dug out. */
   dug?: { what: string; mm3: number };
 }

@@ -28,11 +28,15 @@ export function footprintOf(design: Design): Pair[][] {
   const counted = design.parts.filter(
     (part) => stands(part) && shapeOf(part).nature !== 'mass' && shapeOf(part).nature !== 'cord',
   );
-  if (!('path' in design.ground)) {
+  const path = design.walls
+    ? [...design.walls, ...design.walls.slice(0, 1)]
+    : 'path' in design.ground
+      ? design.ground.path
+      : null;
+  if (!path) {
     const bodies = design.bodies > 1 ? bodiesOf(design, counted) : [counted];
     return bodies.map((parts) => outlineOf(parts.flatMap(flat)));
   }
-  const { path } = design.ground;
   return path.slice(1).map((to, i) => {
     const from = path[i] as (typeof path)[number];
     const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;

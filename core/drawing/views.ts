@@ -92,6 +92,7 @@ function upright(design: Design, frame: ViewFrame, around: Around): View {
     ...parts.flatMap((part) => drawPart(part, flat, frame.square)),
     ...besideIn(frame, flat, around),
     { draw: 'lines', ink: 'ground', lines: [soil] },
+    ...(frame.wallMm === undefined ? [] : wallAt(frame.wallMm, soilBetween(soil, frame.wallMm, frame.wallMm), box.top)),
     ...stations.map((station): Primitive => ({
       draw: station.spare ? 'dot' : 'crow foot',
       ink: 'station',
@@ -224,6 +225,32 @@ export function soilBetween(soil: ViewFrame['soil'], left: number, right: number
     return b[0] === a[0] ? b[1] : a[1] + ((x - a[0]) / (b[0] - a[0])) * (b[1] - a[1]);
   };
   return [[left, at(left)], ...soil.filter(([x]) => x > left && x < right), [right, at(right)]];
+}
+
+/** The face of a wall from the soil to over what leans on it, with short strokes behind it. */
+function wallAt(right: number, [foot]: readonly Spot[], topMm: number): Primitive[] {
+  const [low, high] = [foot?.[1] ?? 0, topMm + MARGIN_MM / 2];
+  const count = Math.max(1, Math.floor((high - low) / 90));
+  return [
+    {
+      draw: 'lines',
+      ink: 'soil',
+      lines: Array.from({ length: count }, (_, i): Spot[] => [
+        [right, low + (i + 0.9) * 90],
+        [right + HATCH_MM * 0.7, low + (i + 0.9) * 90 - HATCH_MM * 0.7],
+      ]),
+    },
+    {
+      draw: 'lines',
+      ink: 'ground',
+      lines: [
+        [
+          [right, low],
+          [right, high],
+        ],
+      ],
+    },
+  ];
 }
 
 /** Short strokes under the soil, evenly along it. */

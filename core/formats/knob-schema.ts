@@ -7,7 +7,8 @@ export function knobSchema(knobs: Knobs): Joi.ObjectSchema {
 }
 
 function oneKnob(knob: Knob): Joi.Schema {
-  const told = `${knob.label}. ${knob.help}${knob.type === 'length' ? ' Millimetres.' : ''}`;
+  const unit = knob.type === 'length' ? ' Millimetres.' : knob.type === 'count' && knob.load ? ' kg/m².' : '';
+  const told = `${knob.label}. ${knob.help}${unit}`;
   if (knob.type === 'choice')
     return Joi.string()
       .valid(...knob.choices.map((choice) => choice.id))

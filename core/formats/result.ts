@@ -13,12 +13,22 @@ import type { Plan } from '../plan/plan';
 import { money, type Money } from '../quantity/money';
 import type { Units } from '../quantity/length';
 import { sayEnd } from '../design/end-cuts';
-import { say, type Tongue } from '../wording/say';
+import { say, type FactValue, type Tongue } from '../wording/say';
 
 export const RESULT_FORMAT = 'lignum-result';
 export const RESULT_VERSION = 3;
 
 /** Rounded to a thousandth of a millimetre, so that the document is the same on every machine. */
+/** The bare value of a fact: mm, mm³, kg, kg/m²; a day; an amount of money. */
+function plain(value: FactValue): unknown {
+  if (typeof value !== 'object') return value;
+  if ('mm' in value) return mm(value.mm);
+  if ('mm3' in value) return mm(value.mm3);
+  if ('kg' in value) return mm(value.kg);
+  if ('kgM2' in value) return mm(value.kgM2);
+  return 'monthDay' in value ? value.monthDay : value;
+}
+
 const mm = (value: number): number => Math.round(value * 1000) / 1000 + 0;
 const rounded = (value: number | string): number | string => (typeof value === 'number' ? mm(value) : value);
 const point = (at: Point) => at.map(mm);
@@ -162,18 +172,7 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
       level: verdict.level,
       code: verdict.told.code,
       says: say(verdict.told, kind.phrases, tongue),
-      compared: Object.fromEntries(
-        Object.entries(verdict.told.values).map(([name, value]) => [
-          name,
-          typeof value === 'object' && 'mm' in value
-            ? mm(value.mm)
-            : typeof value === 'object' && 'mm3' in value
-              ? mm(value.mm3)
-              : typeof value === 'object' && 'monthDay' in value
-                ? value.monthDay
-                : value,
-        ]),
-      ),
+      compared: Object.fromEntries(Object.entries(verdict.told.values).map(([name, value]) => [name, plain(value)])),
       mend: verdict.mend && {
         says: verdict.mends ?? '',
         knobs: verdict.mend.settings,

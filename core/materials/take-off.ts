@@ -85,6 +85,7 @@ export function takeOff(design: Design, catalogue: Catalogue): BillLine[] {
   };
   for (const board of design.boards ?? [])
     put('board', 'board', board.stock, 1, board.lengthMm, NOTHING_TAKEN, board.id);
+  for (const kit of design.kits ?? []) put(kit.role, 'board', kit.stock, 1, null, NOTHING_TAKEN, kit.id);
   for (const part of design.parts) {
     // What is sold by the piece is used whole, however long it is.
     const cutMm = catalogue.stock(part.stock).form === 'piece' ? null : part.cutMm;

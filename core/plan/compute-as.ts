@@ -60,7 +60,7 @@ export function price(
     bill,
     shopping,
     cost: cost(shopping, plan.priceBook, CATALOGUE, {
-      plants: plantsOf(sized.design).length,
+      plants: sized.design.roomFor ?? plantsOf(sized.design).length,
       rowMm: sized.design.builtMm,
     }),
   };

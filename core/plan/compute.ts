@@ -47,7 +47,7 @@ export function computeGarden(plan: Plan): ComputedGarden {
     structures,
     shopping,
     cost: cost(shopping, plan.priceBook, CATALOGUE, {
-      plants: sum((one) => plantsOf(one.sized.design).length),
+      plants: sum((one) => one.sized.design.roomFor ?? plantsOf(one.sized.design).length),
       rowMm: sum((one) => one.sized.design.builtMm),
     }),
   };

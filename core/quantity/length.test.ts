@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bareUnitOf, formatInches, formatLength, formatMillimetres, MM_PER_SIXTEENTH, parseLength } from './length';
-import { formatArea, formatMass, formatVolume } from './measure';
+import { formatArea, formatMass, formatVolume, formatLoad, fromLoad, toLoad } from './measure';
 import { formatMoney, money, parseMinor, plainMoney } from './money';
 
 const mm = (text: string, bare: Parameters<typeof parseLength>[1] = 'in') => {
@@ -119,4 +119,10 @@ describe('other measures', () => {
       }),
     );
   });
+});
+
+it('a load goes to pounds on a square foot and back by NIST SP 811 factors: 1 lbf/ft² is 4.882428 kgf/m²', () => {
+  expect(toLoad(4.882428, 'imperial')).toBeCloseTo(1, 6);
+  expect(formatLoad(292.946, 'imperial', 'en')).toBe('60 lb/ft²');
+  for (let load = 0; load <= 400; load++) expect(Math.round(toLoad(fromLoad(load, 'imperial'), 'imperial'))).toBe(load);
 });

@@ -5,6 +5,8 @@ import { numberFormat } from './number-format';
 export const KG_PER_POUND = 0.45359237;
 const MM2_PER_FT2 = MM_PER_FOOT ** 2;
 const MM3_PER_FT3 = MM_PER_FOOT ** 3;
+/** A pound on a square foot, in kg/m². */
+const KG_M2_PER_PSF = KG_PER_POUND / (MM_PER_FOOT / 1000) ** 2;
 
 export type VolumeUnit = 'ft³' | 'yd³' | 'L' | 'm³';
 const MM3: Record<VolumeUnit, number> = { 'ft³': MM3_PER_FT3, 'yd³': 27 * MM3_PER_FT3, L: 1e6, 'm³': 1e9 };
@@ -21,6 +23,16 @@ export function formatArea(mm2: number, units: Units, locale: string): string {
 export function formatVolume(mm3: number, unit: VolumeUnit, locale: string): string {
   return `${figures(mm3 / MM3[unit], locale)} ${unit}`;
 }
+
+export const loadUnit = (units: Units): string => (units === 'imperial' ? 'lb/ft²' : 'kg/m²');
+/** A load spread over a floor, in the unit it is told in; and back, in whole kg/m². @example fromLoad(toLoad(293, 'imperial'), 'imperial') // 293 */
+export const toLoad = (kgM2: number, units: Units): number => (units === 'imperial' ? kgM2 / KG_M2_PER_PSF : kgM2);
+export const fromLoad = (load: number, units: Units): number =>
+  Math.round(units === 'imperial' ? load * KG_M2_PER_PSF : load);
+
+/** A load spread over a floor: lb/ft² or kg/m². */
+export const formatLoad = (kgM2: number, units: Units, locale: string): string =>
+  `${figures(toLoad(kgM2, units), locale)} ${loadUnit(units)}`;
 
 export function formatMass(kg: number, units: Units, locale: string): string {
   return units === 'imperial' ? `${figures(kg / KG_PER_POUND, locale)} lb` : `${figures(kg, locale)} kg`;

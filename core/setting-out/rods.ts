@@ -290,7 +290,10 @@ function heightRods(design: Design): Rod[] {
 
 function jointsOf(design: Design): { named: Map<string, Part>; of: Map<string, Joint[]> } {
   const of = new Map<string, Joint[]>();
-  for (const joint of design.joints)
+  const marked = design.joints.filter(
+    ({ fixings }) => fixings.length === 0 || fixings.some((one) => !one.drive?.byEye),
+  );
+  for (const joint of marked)
     for (const id of joint.parts) {
       const known = of.get(id);
       if (known) known.push(joint);

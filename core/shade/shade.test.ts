@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../demo/garden';
 import { cropIn } from '../crops/book';
+import type { StructurePlan } from '../plan/plan';
 import { bearingOf, cornersOf, runsOf } from '../site/plot';
 import { growingMonths, samplesOfDay } from '../site/sun/samples';
 import { dayOfYear, grownShare } from '../site/sun/season';
@@ -92,6 +93,31 @@ describe('the plot and the season', () => {
 });
 
 describe('the study of the demo garden', () => {
+  it('a cover takes light from its own bed by its mesh and its wood, not by what grows under it; a board on edge shades no more than it is', () => {
+    const AS_IT_IS: Record<string, StructurePlan['knobs']> = {
+      'cabbage-tunnel': { cover: 'cover-butterfly', height: 800, width: 900, shape: 'ellipse' },
+      'salad-frame': { courses: 2, opens: 'lids', net: 'none', lids: 2 },
+    };
+    const hoursOf = (planted: boolean, ids: readonly string[]): number[] => {
+      const plan = {
+        ...DEMO_PLAN,
+        features: [],
+        plantings: planted ? DEMO_PLAN.plantings : [],
+        structures: DEMO_PLAN.structures
+          .filter((one) => ids.includes(one.id))
+          .map((one) => ({ ...one, knobs: AS_IT_IS[one.id] ?? {}, plantings: planted ? one.plantings : [] })),
+      };
+      const beds = plan.beds.filter((bed) => ['sail-bed', 'rope-walk-bed'].includes(bed.id));
+      return bedSuns(plan, standingOf(plan), beds, 6).map(({ hours }) => hours);
+    };
+    const covers = ['cabbage-tunnel', 'salad-frame'];
+    const [open, bare, grown] = [hoursOf(false, []), hoursOf(false, covers), hoursOf(true, covers)];
+    grown.forEach((hours, i) => expect(hours).toBeCloseTo(bare[i] ?? 0, 6));
+    // A net of 7 mm takes an eighth; a box of two boards under mesh leaves a third of the sun on its soil at midsummer.
+    expect((bare[0] ?? 0) / (open[0] ?? 1)).toBeGreaterThan(0.75);
+    expect((bare[1] ?? 0) / (open[1] ?? 1)).toBeGreaterThan(0.33);
+  });
+
   it('gives every cell and bed its hours; what a support takes is what its bed-neighbours lose', () => {
     const seen: number[] = [];
     const study = studySun(DEMO_PLAN, 500, (share) => seen.push(share));

@@ -5,7 +5,7 @@ import { shapeOf, type Part } from '../design/shapes/shapes';
 import { pointAt } from '../geometry/curve';
 import { extremesOf, outlineOf } from '../geometry/outline';
 import { areaOf } from '../geometry/polygon';
-import type { Point } from '../geometry/space';
+import { add, cross, dot, minus, norm, scale, unit, type Point } from '../geometry/space';
 import type { Plan } from '../plan/plan';
 import { bedOnPlot } from '../site/bed';
 import { cornersOf, FEATURE_NATURES, type Feature, type PlanSpot } from '../site/plot';
@@ -17,6 +17,8 @@ import type { OnPlot } from './study';
 /** A shader with what throws it: a structure's id, a bed's, or a feature's. */
 export interface OwnedShader {
   owner: string;
+  /** Of what grows on it: never a shadow on its own bed. */
+  leaves?: true;
   shader: Shader;
 }
 
@@ -63,12 +65,60 @@ function faceArea(points: readonly Point[]): number {
   return Math.hypot(seen(0, 1), seen(1, 2), seen(0, 2));
 }
 
+/** The corners of a member that stand over the soil. */
+const overSoil = (part: Part): readonly Point[] =>
+  shapeOf(part)
+    .solids(part)
+    .flatMap((solid) =>
+      solid.below ? [] : solid.solid === 'box' ? solid.corners : solid.solid === 'tube' ? solid.path : solid.top,
+    );
+
+/** Members that lie in one plane are no farther out of it than this (from memory). mm. */
+const FLAT_MM = 200;
+
+/** The normal of the plane in which some members lie, like the slats of a leaf; null where they stand about a space, like the boards of a box. */
+function normalOf(parts: readonly Part[]): Point | null {
+  const all = parts.map(overSoil);
+  const [first] = all;
+  if (!first || first.length === 0) return null;
+  const middle = (points: readonly Point[]): Point =>
+    scale(points.reduce(add, [0, 0, 0]), 1 / Math.max(1, points.length));
+  const origin = middle(first);
+  const along = longest(first, origin);
+  const aside = all.slice(1).map((points) => {
+    const away = minus(middle(points), origin);
+    return minus(away, scale(along, dot(away, along)));
+  });
+  const out = aside.reduce((most, one) => (norm(one) > norm(most) ? one : most), [0, 0, 0]);
+  const normal = norm(out) < 1 ? across(along) : unit(cross(along, out));
+  const off = all.flat().map((point) => dot(minus(point, origin), normal));
+  return Math.max(...off) - Math.min(...off) <= FLAT_MM ? normal : null;
+}
+
+/** The way from the middle of a member to what of it is farthest. */
+const longest = (points: readonly Point[], middle: Point): Point =>
+  unit(
+    points
+      .map((point) => minus(point, middle))
+      .reduce((most, one) => (norm(one) > norm(most) ? one : most), [1, 0, 0] as Point),
+  );
+const across = (way: Point): Point => unit(cross(way, Math.abs(way[2]) < 0.9 ? [0, 0, 1] : [1, 0, 0]));
+
+/** How wide a member is as its plane is seen square: a board on edge shows its thickness. mm. */
+function acrossSeen(part: Part, normal: Point | null): number {
+  if (part.shape !== 'bar' || !normal || part.round) return shapeOf(part).acrossMm(part);
+  const lean = Math.min(1, Math.abs(dot(part.wide, normal)));
+  return part.wideMm * Math.sqrt(1 - lean ** 2) + part.thickMm * lean;
+}
+
 /** What the bare structure takes, from its parts: faces by the openness of their stock, members by how much of their outline they fill. */
 function bareShaders(design: Design, frame: Frame): Shader[] {
   const hull = hullOn(frame);
   const faces = design.parts.flatMap((part) =>
     shapeOf(part)
       .faces(part)
+      // What lies on the soil or under it shades nothing.
+      .filter((patch) => patch.some(([, , up]) => up > LEAST_HIGH_MM))
       .map((patch) => hull(patch, CATALOGUE.stock(part.stock).opacity)),
   );
   const runs = new Map<string, Part[][]>();
@@ -76,19 +126,14 @@ function bareShaders(design: Design, frame: Frame): Shader[] {
     if (shapeOf(part).nature !== 'member') continue;
     const ofRole = runs.get(part.role) ?? [];
     const last = ofRole.at(-1);
-    if (last && last.length < TAKEN_TOGETHER) last.push(part);
+    if (last && last.length < TAKEN_TOGETHER && normalOf([...last, part])) last.push(part);
     else ofRole.push([part]);
     runs.set(part.role, ofRole);
   }
   const members = [...runs.values()].flat().flatMap((parts): Shader[] => {
-    const points = parts.flatMap((part) =>
-      shapeOf(part)
-        .solids(part)
-        .flatMap((solid) =>
-          solid.below ? [] : solid.solid === 'box' ? solid.corners : solid.solid === 'tube' ? solid.path : solid.top,
-        ),
-    );
-    const filled = parts.reduce((sum, part) => sum + part.cutMm * shapeOf(part).acrossMm(part), 0);
+    const points = parts.flatMap(overSoil);
+    const normal = parts.length > 1 ? normalOf(parts) : null;
+    const filled = parts.reduce((sum, part) => sum + part.cutMm * acrossSeen(part, normal), 0);
     const share = Math.min(1, filled / Math.max(filled, faceArea(points)));
     const high = Math.max(...points.map((point) => point[2])) > LEAST_HIGH_MM;
     return high ? [hull(points, share * CATALOGUE.stock((parts[0] as Part).stock).opacity)] : [];
@@ -143,21 +188,24 @@ function leafShaders(plan: Plan, design: Design, frame: Frame, day: number): Sha
 interface Thrown {
   frame: Frame;
   bare: readonly Shader[];
-  grown: { crops: Plan['crops']; site: Plan['site']; day: number; all: readonly Shader[] } | null;
+  grown: { crops: Plan['crops']; site: Plan['site']; day: number; leaves: readonly Shader[] } | null;
 }
 /** The same design in the same place is asked for place by place, month by month. */
 const known = new WeakMap<Design, Thrown>();
 
 /** The bare structure, and each crop on it as far as it has grown on that day of the year. */
-export function structureShaders(plan: Plan, design: Design, frame: Frame, day: number): readonly Shader[] {
+function structureShaders(plan: Plan, id: string, design: Design, frame: Frame, day: number): OwnedShader[] {
   const before = known.get(design);
   const thrown = before?.frame === frame ? before : { frame, bare: bareShaders(design, frame), grown: null };
   const { crops, site } = plan;
-  const { grown } = thrown;
-  if (grown && grown.crops === crops && grown.site === site && grown.day === day) return grown.all;
-  const all = [...thrown.bare, ...leafShaders(plan, design, frame, day)];
-  known.set(design, { ...thrown, grown: { crops, site, day, all } });
-  return all;
+  const same = thrown.grown?.crops === crops && thrown.grown.site === site && thrown.grown.day === day;
+  const grown =
+    thrown.grown && same ? thrown.grown : { crops, site, day, leaves: leafShaders(plan, design, frame, day) };
+  known.set(design, { ...thrown, grown });
+  return [
+    ...thrown.bare.map((one) => ({ owner: id, shader: one })),
+    ...grown.leaves.map((one) => ({ owner: id, shader: one, leaves: true as const })),
+  ];
 }
 
 /** Everything that throws a shadow on the plot on a day of the year; sides of beds by their height. */
@@ -173,8 +221,6 @@ export function shadersOf(plan: Plan, structures: readonly OnPlot[], day: number
         owner: bed.id,
         shader: upright(bedOnPlot(bed), 0, bed.heightMm, 1),
       })),
-    ...structures.flatMap(({ id, design, frame }) =>
-      structureShaders(plan, design, frame, day).map((thrower) => ({ owner: id, shader: thrower })),
-    ),
+    ...structures.flatMap(({ id, design, frame }) => structureShaders(plan, id, design, frame, day)),
   ];
 }

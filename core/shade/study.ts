@@ -112,7 +112,7 @@ function spotsIn(bed: Bed, apartMm: number): PlanSpot[] {
 
 /**
  * Mean hours of direct sun of beds on the middle day of a month, and how many of them each support takes.
- * A support does not count against its own bed; a cover does. Beds of one height share their shadows.
+ * A support does not count against its own bed; a cover does, but not what grows under it. Beds of one height share their shadows.
  */
 export function bedSuns(
   plan: Plan,
@@ -124,10 +124,13 @@ export function bedSuns(
 ): BedSun[] {
   const date = dayOfYear(`${String(month).padStart(2, '0')}-${MIDDLE_DAY}`);
   const ownBeds = new Map(standing.map((one) => [one.id, one.purpose === 'cover' ? [] : one.beds]));
+  const growsIn = new Map(standing.map((one) => [one.id, one.beds]));
   const shaders = shadersOf(plan, standing, date);
   const lit = beds.map((bed): LitBed => {
     const spots = spotsIn(bed, apartMm);
-    const against = shaders.map(({ owner }) => owner !== bed.id && !ownBeds.get(owner)?.includes(bed.id));
+    const against = shaders.map(
+      ({ owner, leaves }) => owner !== bed.id && !(leaves ? growsIn : ownBeds).get(owner)?.includes(bed.id),
+    );
     return { bed, spots, bounds: boundsOf(spots), against, hours: 0, takenBy: {} };
   });
   for (const { sun, hours } of samplesOfDay(COMMON_YEAR, month, MIDDLE_DAY, plan.site, stepMinutes)) {

@@ -35,6 +35,7 @@ export const VISITORS = [
   'deer',
   'groundhogs',
   'squirrels',
+  'raccoons',
   'birds',
   'burrowers',
   'cabbage butterflies',

@@ -44,8 +44,8 @@ export const NET_NEEDS: Readonly<Record<string, number>> = {
   'striped beetles': 1.3,
 };
 
-/** Squirrels: roofed (common practice, no source), 1″ mesh (from memory). mm. */
-export const SQUIRREL_MM = inches(1);
+/** Who climbs over any fence: roofed (common practice, no source), by stiff mesh of 1″ and 2″ (from memory). mm. */
+export const CLIMBERS_MM: Readonly<Partial<Record<string, number>>> = { squirrels: inches(1), raccoons: inches(2) };
 /** Burrowers: ½″ mesh under the bed (common practice, no source). mm. */
 export const BURROWER_MM = inches(0.5);
 
@@ -64,8 +64,10 @@ export interface Barrier {
 /** What stands about plants, or over them, or under them. */
 export interface Guard {
   barrier: Barrier;
-  /** Wire, boards: nothing gnaws or pushes through. Nets only stop what flies. */
-  stiff: boolean;
+  /** How high it is of wire or boards, which nothing gnaws or pushes through; nets only stop what flies. mm. */
+  stiffMm: number;
+  /** Widest opening for what flies, where a net lies over all of it; else the barrier’s own. mm. */
+  nettedMm?: number;
   roofed: boolean;
   /** Fine mesh under the bed. */
   floored: boolean;
@@ -107,12 +109,14 @@ export function pastBarrier(need: FenceNeed, barrier: Barrier): Exclude<Way, 'so
 export function getsPast(who: string, guard: Guard): Way | null {
   const fence = FENCE_NEEDS[who as Visitor];
   if (fence) {
-    if (!guard.stiff) return 'soft';
+    if (guard.stiffMm + FORGIVEN_MM < fence.heightMm) return 'soft';
     return pastBarrier(fence, guard.roofed ? { ...guard.barrier, heightMm: Infinity } : guard.barrier);
   }
   if (who === 'burrowers') return guard.floored ? null : 'floor';
-  const finestMm = who === 'squirrels' ? SQUIRREL_MM : (NET_NEEDS[who] ?? 0);
+  const climbs = CLIMBERS_MM[who];
+  const finestMm = climbs ?? NET_NEEDS[who] ?? 0;
   if (!guard.roofed) return 'roof';
-  if (who === 'squirrels' && !guard.stiff) return 'soft';
-  return Math.max(guard.barrier.openingMm, guard.barrier.openingLowMm) > finestMm ? 'open' : null;
+  if (climbs !== undefined && guard.stiffMm < Infinity) return 'soft';
+  const widestMm = guard.nettedMm ?? Math.max(guard.barrier.openingMm, guard.barrier.openingLowMm);
+  return widestMm > finestMm ? 'open' : null;
 }

@@ -124,7 +124,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           expect(counted('joint')).toBe(
             design.joints.flatMap((joint) => joint.fixings).reduce((sum, fixing) => sum + fixing.count, 0),
           );
-          expect(counted('board')).toBe(design.boards?.length ?? 0);
+          expect(counted('board')).toBe((design.boards?.length ?? 0) + (design.kits?.length ?? 0));
           expect(cost.totalMinor).toBe(cost.netMinor + cost.taxMinor);
           for (const cuts of shopping.cutPlans)
             for (const layout of cuts.layouts)
@@ -186,7 +186,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           }
           expect(JSON.stringify(only(plan).sized.design)).toBe(JSON.stringify(design));
         }),
-        { numRuns: 14, examples: longest(kind).map((plan) => [plan]) },
+        { numRuns: 6, examples: longest(kind).map((plan) => [plan]) },
       );
     });
 
@@ -210,7 +210,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
               expect(turned.includes(knob), knob).toBe(state.value !== before.sized.knobs[knob]?.value);
           }
         }),
-        { numRuns: 12 },
+        { numRuns: 5 },
       );
     });
 
@@ -237,7 +237,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           if (missing.length > 0) expect(cost.complete).toBe(false);
           for (const one of shopping.purchases) expect(sold.has(one.stock)).toBe(true);
         }),
-        { numRuns: 12 },
+        { numRuns: 5 },
       );
     });
 
@@ -273,7 +273,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             for (const same of [byHand, elsewhere]) expect(built(only(same).sized.design)).toEqual(built(sized.design));
           },
         ),
-        { numRuns: 12 },
+        { numRuns: 5 },
       );
     });
 
@@ -294,7 +294,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           const before = across(design);
           across(moved).forEach((y, i) => expect(y - (before[i] as number)).toBeCloseTo(by, 6));
         }),
-        { numRuns: 12 },
+        { numRuns: 5 },
       );
     });
 
@@ -313,7 +313,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           );
           expect(hair.stations.map((station) => station.id)).toEqual(level.stations.map((station) => station.id));
         }),
-        { numRuns: 12 },
+        { numRuns: 5 },
       );
     });
 
@@ -347,7 +347,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           expect(planFits(JSON.parse(JSON.stringify(plan))), ajv.errorsText(planFits.errors)).toBe(true);
           expect(resultFits(JSON.parse(JSON.stringify(resultOf(plan)))), ajv.errorsText(resultFits.errors)).toBe(true);
         }),
-        { numRuns: 12 },
+        { numRuns: 5 },
       );
     });
   },

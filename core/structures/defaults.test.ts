@@ -84,7 +84,7 @@ describe.each(
           expect(cost.complete).toBe(true);
         },
       ),
-      { numRuns: 80 },
+      { numRuns: 32 },
     );
     expect(suited).toBeGreaterThan(5);
   });

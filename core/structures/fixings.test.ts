@@ -25,7 +25,7 @@ it.each(KINDS.map((kind) => [kind.id, kind] as const))(
         expect(nearAnEdge(sized.design, { end: 3, edge: 1.5 })).toEqual([]);
         expect(outOfReach(sized.design, sized.steps)).toEqual([]);
       }),
-      { numRuns: 25 },
+      { numRuns: 15 },
     );
   },
 );

@@ -152,6 +152,15 @@ function cautionsOnce(steps: readonly Step[]): Step[] {
   });
 }
 
+/**
+ * The kind of a folder, which bears its folder's name. What fetches kinds one by one asks here, so that it brings
+ * what all of them share once, and none of them has it in its own chunk.
+ */
+export function ofFolder(folder: string, { kind }: { kind: StructureKind }): StructureKind {
+  if (kind.id !== folder) throw new Error(`The folder "${folder}" holds "${kind.id}": give both one name.`);
+  return kind;
+}
+
 /** Keeps the types of one kind's knobs, stands and facts to its own folder, and gives the rest of the house one face. */
 export function structureKind<const On extends StandOn, const K extends Knobs<Setting<PlaceOn<On>>>, F>(
   kind: KindData<On, K, F>,

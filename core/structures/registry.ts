@@ -1,6 +1,7 @@
 // Written by `npm run kinds` from the folders of kinds/.
 import type { StructureKind } from './kind';
 import { kind as aFrame } from './kinds/a-frame/index';
+import { kind as collar } from './kinds/collar/index';
 import { kind as flatCover } from './kinds/flat-cover/index';
 import { kind as gardenFence } from './kinds/garden-fence/index';
 import { kind as gardenGate } from './kinds/garden-gate/index';
@@ -9,18 +10,21 @@ import { kind as hoopTunnel } from './kinds/hoop-tunnel/index';
 import { kind as insectCage } from './kinds/insect-cage/index';
 import { kind as liddedFrame } from './kinds/lidded-frame/index';
 import { kind as meshCage } from './kinds/mesh-cage/index';
+import { kind as palletPlanter } from './kinds/pallet-planter/index';
 import { kind as panelArch } from './kinds/panel-arch/index';
 import { kind as panelWall } from './kinds/panel-wall/index';
 import { kind as railTrellis } from './kinds/rail-trellis/index';
 import { kind as tepee } from './kinds/tepee/index';
 import { kind as tower } from './kinds/tower/index';
 import { kind as twineFrame } from './kinds/twine-frame/index';
+import { kind as walkInCage } from './kinds/walk-in-cage/index';
 import { kind as weave } from './kinds/weave/index';
 import { kind as wovenFrame } from './kinds/woven-frame/index';
 
 /** Every kind of structure the program can plan. */
 export const KINDS: readonly StructureKind[] = [
   aFrame,
+  collar,
   flatCover,
   gardenFence,
   gardenGate,
@@ -29,12 +33,14 @@ export const KINDS: readonly StructureKind[] = [
   insectCage,
   liddedFrame,
   meshCage,
+  palletPlanter,
   panelArch,
   panelWall,
   railTrellis,
   tepee,
   tower,
   twineFrame,
+  walkInCage,
   weave,
   wovenFrame,
 ];

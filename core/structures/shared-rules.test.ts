@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Sheet } from '../design/shapes/sheet';
+import { besideOnRoll } from './rules/beside-on-roll';
 import { CATALOGUE, stockOf } from '../catalogue/catalogue';
 import { LIVES, SECTIONS, TIMBER, TREATMENTS } from '../catalogue/timber';
 import { DEMO_PLAN } from '../demo/garden';
@@ -387,6 +389,34 @@ describe('what every kind keeps to', () => {
           if (knob.type === 'count') expect(Number.isInteger(within)).toBe(true);
         }
       }),
+    );
+  });
+});
+
+describe('pieces beside each other on a roll', () => {
+  it('never overfill its width, lie beside none shorter than themselves, and take no more length than each by itself', () => {
+    const roll = 1830;
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 50, max: 5000 }), fc.integer({ min: 50, max: roll })), { maxLength: 14 }),
+        (sizes) => {
+          const sheets = sizes.map(([cutMm, heightMm], i) => ({ id: `s${i}`, cutMm, heightMm }) as Sheet);
+          const laid = besideOnRoll(sheets, roll);
+          const named = new Map(laid.map((one) => [one.id, one]));
+          for (const one of laid) {
+            const beside = laid.filter((other) => other.board === one.id);
+            if (one.board !== undefined) {
+              expect(beside).toEqual([]);
+              expect(one.cutMm).toBeLessThanOrEqual(named.get(one.board)?.cutMm ?? 0);
+            }
+            expect(beside.reduce((sum, other) => sum + other.heightMm, one.heightMm)).toBeLessThanOrEqual(roll + 8);
+          }
+          // Area by hand: what is bought is at least what is used.
+          const bought = laid.filter((one) => one.board === undefined).reduce((sum, one) => sum + one.cutMm, 0);
+          const used = laid.reduce((sum, one) => sum + one.cutMm * one.heightMm, 0) / roll;
+          expect(bought).toBeGreaterThanOrEqual(used - 1);
+        },
+      ),
     );
   });
 });

@@ -85,8 +85,17 @@ export function unsound(placed: Design): string[] {
 /** Room for a driver and its bit behind a head (from memory). mm. */
 const DRIVER_MM = 150;
 
-/** Made flat on the ground, before a frame stands with what its place has about it. */
-const FLAT = ['brace to frame', 'mesh to frame', 'frame joined', 'corner halved'];
+/** Made flat on the ground, before a frame stands with what its place has about it; or with the lid thrown open. */
+const FLAT = [
+  'brace to frame',
+  'mesh to frame',
+  'frame joined',
+  'corner halved',
+  'leaf joined',
+  'brace fixed',
+  'lid corner',
+  'chain fixed',
+];
 
 /** Screws whose driver would stand in what is there already when their step comes. */
 export function outOfReach(placed: Design, steps: readonly { adds?: readonly string[] }[]): string[] {

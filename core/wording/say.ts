@@ -1,5 +1,5 @@
 import { formatLength, type Units } from '../quantity/length';
-import { formatVolume } from '../quantity/measure';
+import { formatLoad, formatMass, formatVolume } from '../quantity/measure';
 import { formatMoney, type Money } from '../quantity/money';
 import { numberFormat } from '../quantity/number-format';
 
@@ -10,7 +10,8 @@ export interface Fact {
   /** Its own sentence, where what states it has its words with it; else it is looked up by the code. */
   says?: string;
 }
-export type FactValue = number | string | { mm: number } | { mm3: number } | { monthDay: string } | Money;
+export type FactValue =
+  number | string | { mm: number } | { mm3: number } | { kg: number } | { kgM2: number } | { monthDay: string } | Money;
 
 export const fact = (code: string, values: Record<string, FactValue> = {}): Fact => ({ code, values });
 
@@ -22,7 +23,7 @@ export interface Tongue {
 
 /**
  * Sentences by fact code. `{gap}` is replaced by the value of that name (lengths in the garden's
- * units, money in its currency, volumes, days of the year); `{posts|post|posts}` by a count with the fitting word.
+ * units, money in its currency, volumes, weights, days of the year); `{posts|post|posts}` by a count with the fitting word.
  */
 export type Phrases = Readonly<Record<string, string>>;
 
@@ -44,6 +45,8 @@ function sayValue(value: FactValue, tongue: Tongue): string {
   if (typeof value === 'string') return value;
   if (typeof value === 'number') return numberFormat(tongue.locale, { maximumFractionDigits: 1 }).format(value);
   if ('mm3' in value) return formatVolume(value.mm3, tongue.units === 'imperial' ? 'ft³' : 'L', tongue.locale);
+  if ('kg' in value) return formatMass(value.kg, tongue.units, tongue.locale);
+  if ('kgM2' in value) return formatLoad(value.kgM2, tongue.units, tongue.locale);
   if ('monthDay' in value) return formatMonthDay(value.monthDay, tongue.locale);
   return 'mm' in value ? formatLength(value.mm, tongue.units) : formatMoney(value, tongue.locale);
 }

@@ -102,6 +102,18 @@ test('a save that fails is shown, kept through a reload, and saved when it can b
   expect((await savedPlan(request, id)).structures[0]?.name).toBe('Typed while the line was down');
 });
 
+/** Of the demo garden: trellises, a fence with its gate, a cover, planters. */
+const LOOKED_AT = [
+  'bean-wall',
+  'melon-trellis',
+  'tomato-wall',
+  'river-fence',
+  'river-gate',
+  'cabbage-tunnel',
+  'berry-cage',
+  'wall-pallet',
+];
+
 for (const [width, height, scheme] of [
   [1280, 800, 'light'],
   [390, 844, 'dark'],
@@ -111,7 +123,11 @@ for (const [width, height, scheme] of [
     request,
   }) => {
     test.setTimeout(240_000);
-    const id = await ownGarden(request);
+    // One of each look, and no more of them: every line of a list is looked at.
+    const id = await ownGarden(request, (plan) => ({
+      ...plan,
+      structures: plan.structures.filter((one) => LOOKED_AT.includes(one.id)),
+    }));
     await page.setViewportSize({ width, height });
     await page.emulateMedia({ colorScheme: scheme });
     // At the desk alone: what is done indoors.
@@ -190,7 +206,8 @@ test('the bench can be worked from the keyboard alone', async ({ page, request }
   await expect(page.getByText('Set by you')).toBeVisible();
 });
 
-test('the bench loads under 232 kB of compressed script', async ({ page, request }) => {
+// With the kinds of what stands so near that it could be in the way: two planters on open ground.
+test('the bench loads under 237 kB of compressed script', async ({ page, request }) => {
   const id = await ownGarden(request);
   await page.goto(`/g/${id}/s/tomato-wall`, { waitUntil: 'networkidle' });
   const scripts = await page.evaluate(() =>
@@ -201,5 +218,5 @@ test('the bench loads under 232 kB of compressed script', async ({ page, request
   expect(scripts.length).toBeGreaterThan(5);
   const bytes = scripts.reduce((sum, one) => sum + one, 0);
   console.log(`bench scripts: ${Math.round(bytes / 1000)} kB compressed`);
-  expect(bytes).toBeLessThan(232_000);
+  expect(bytes).toBeLessThan(237_000);
 });

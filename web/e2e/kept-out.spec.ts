@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { test } from './asking';
-import { ownGarden } from './garden';
+import { ownGarden, savedPlan } from './garden';
 
 test('who visits is ticked, every bed says who comes in, and what would keep them out is planned from there', async ({
   page,
@@ -16,12 +16,33 @@ test('who visits is ticked, every bed says who comes in, and what would keep the
   await expect(bed.getByRole('listitem').filter({ hasText: 'rabbits' })).toContainText('push or gnaw through');
   await page.getByRole('checkbox', { name: 'deer' }).check();
   await expect(bed.getByRole('listitem').filter({ hasText: 'deer' }).first()).toContainText('Cabbage tunnel');
-  // The cheapest that stops both is a fence round the bed.
+  // The cheapest that stops both is a fence round the bed, with its gate.
   const best = bed.getByRole('list').last().getByRole('listitem').first();
   await expect(best).toContainText('stops all of them', { timeout: 15_000 });
-  await expect(best).toContainText('Garden fence');
-  await best.getByRole('button', { name: 'Plan it' }).click();
+  await expect(best).toContainText('Garden fence and garden gate');
+  await best.getByRole('button', { name: 'Plan them' }).click();
   await expect(page).toHaveURL(/\/s\/support-/);
   await page.goto(`/g/${id}/kept-out?bed=sail-bed`);
   await expect(bed.getByRole('listitem').filter({ hasText: 'deer' })).toContainText('kept out by Garden fence');
+});
+
+test('what does not climb is offered covers and fences, ranked; a fence comes with its gate', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/new?bed=long-bed`);
+  await page.getByRole('combobox', { name: 'Crop' }).click();
+  await page.getByRole('option', { name: /Lettuce/ }).click();
+  await expect(page.getByRole('heading', { name: 'Under what, or behind what?' })).toBeVisible();
+  const kinds = page.getByRole('radiogroup', { name: 'Kinds of cover and fence, the best for this planting first' });
+  await expect(kinds).toHaveAttribute('aria-busy', 'false', { timeout: 20_000 });
+  await expect(kinds.getByRole('radio')).toHaveCount(7);
+  await kinds.getByText('Garden fence').click();
+  await expect(page.getByText('Stops rabbits.')).toBeVisible();
+  await page.getByRole('button', { name: 'Take the garden fence to the bench' }).click();
+  await expect(page).toHaveURL(/\/s\/support-/);
+  await expect
+    .poll(async () => (await savedPlan(request, id)).structures.slice(-2).map((one) => one.kind))
+    .toEqual(['garden-fence', 'garden-gate']);
 });

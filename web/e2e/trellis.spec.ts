@@ -58,10 +58,11 @@ for (const kind of ROW_KINDS.filter((_, nth) => nth % 3 === 0))
     expect((await savedPlan(request, id)).structures.map((one) => one.kind)).toEqual([kind.id]);
   });
 
-test('every kind prints on the sheets that are shown, and no more', async ({ page, request }) => {
+test('kinds print on the sheets that are shown, and no more', async ({ page, request }) => {
   test.setTimeout(120_000);
   const id = await ownGarden(request);
-  for (const kind of KINDS) {
+  // Every second: how many pages each takes is held without a browser.
+  for (const kind of KINDS.filter((_, nth) => nth % 2 === 0)) {
     const one = DEMO_PLAN.structures.find((structure) => structure.kind === kind.id);
     if (!one) throw new Error(`The demo has no ${kind.id}.`);
     await page.goto(`/g/${id}/s/${one.id}/sheet`);

@@ -5,6 +5,7 @@ import type { Level } from '@lignum/core/checks/check';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Button } from './button';
+import { leftOut } from './left-out';
 import { knobWords } from './knob-words';
 
 const LEVELS: Record<Level, { word: string; colour: string; Icon: typeof Check }> = {
@@ -65,9 +66,7 @@ export function Verdicts({
           ))}
         </ul>
       </details>
-      <p className="text-[0.85rem] text-soft">
-        By the rules of the trade. Not reckoned: its strength in wind, under snow and under load.
-      </p>
+      <p className="text-[0.85rem] text-soft">By the rules of the trade. Not reckoned: {leftOut(verdicts)}.</p>
     </div>
   );
 }

@@ -8,7 +8,7 @@ import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 export interface KindsQuestion {
   about: 'kinds';
   plan: Plan;
-  sketches: readonly StructurePlan[];
+  sketches: readonly (readonly StructurePlan[])[];
 }
 
 /** Which bed is best for a planting, whether it is in the plan or not. */

@@ -19,6 +19,12 @@ export interface Sheet extends PartBase {
   meshes: number;
   /** How much of its roll's width lies along `base`, of what is cut the other way: its length then goes `up`. */
   spreadMm?: number;
+  /** So much of its length is folded under at its ends and lies on itself. */
+  foldedMm?: number;
+  /** So much of its height, at the top, is drawn together: it does not stand as the rest does. */
+  gatheredMm?: number;
+  /** What is drawn together, as chains of points from its edge to where it is tied; drawn, and cut as a part of it. */
+  gathers?: readonly (readonly Point[])[];
   /** The strip that the panel is bought for, when this one is split from the same panel. */
   board?: string;
 }
@@ -28,7 +34,7 @@ export const flatBase = (corner: Point, along: Point, lengthMm: number): Curve =
   line(corner, add(corner, scale(along, lengthMm)));
 
 /** How far it lies along its base. mm. */
-const alongBase = (sheet: Sheet): number => sheet.spreadMm ?? sheet.cutMm;
+const alongBase = (sheet: Sheet): number => sheet.spreadMm ?? sheet.cutMm - (sheet.foldedMm ?? 0);
 
 export const cornerOf = (sheet: Sheet): Point => pointAt(sheet.base, 0);
 /** The direction of a flat sheet's length; of a bent one where it begins. */
@@ -36,6 +42,10 @@ export const alongOf = (sheet: Sheet): Point => tangentAt(sheet.base, 0);
 /** The place of a point of the flat pattern. */
 export const onSheet = (sheet: Sheet, alongMm: number, upMm: number): Point =>
   add(pointAt(sheet.base, alongMm), scale(sheet.up, upMm));
+
+/** How much of its height stands on its base. mm. */
+const standsMm = (sheet: Sheet): number => sheet.heightMm - (sheet.gatheredMm ?? 0);
+const levelsOf = (sheet: Sheet): number[] => sheet.levelsMm.filter((up) => up <= standsMm(sheet) + 0.5);
 
 const levelWire = (sheet: Sheet, upMm: number): Point[] => {
   const rise = scale(sheet.up, upMm);
@@ -48,8 +58,9 @@ const levelWire = (sheet: Sheet, upMm: number): Point[] => {
 };
 const uprightWire = (sheet: Sheet, alongMm: number): Point[] => [
   onSheet(sheet, alongMm, sheet.levelsMm[0] ?? 0),
-  onSheet(sheet, alongMm, sheet.heightMm),
+  onSheet(sheet, alongMm, standsMm(sheet)),
 ];
+const gathersOf = ({ gathers = [] }: Sheet): Point[][] => gathers.map((chain) => [...chain]);
 
 function distanceTo(sheet: Sheet, at: Point): number {
   if (sheet.base.curve === 'line') {
@@ -81,11 +92,13 @@ function distanceTo(sheet: Sheet, at: Point): number {
 
 /** Its outermost wires: of a flat one the first and the last each way, of a swept one every upright. */
 function extent(sheet: Sheet): Point[] {
-  const { levelsMm, uprightsMm } = sheet;
+  const { uprightsMm } = sheet;
+  const levelsMm = levelsOf(sheet);
   const outer = (all: readonly number[]): readonly number[] => (all.length > 2 ? [all[0] ?? 0, all.at(-1) ?? 0] : all);
   return [
     ...outer(levelsMm).flatMap((up) => levelWire(sheet, up)),
     ...(sheet.base.curve === 'line' ? outer(uprightsMm) : uprightsMm).flatMap((along) => uprightWire(sheet, along)),
+    ...gathersOf(sheet).flat(),
   ];
 }
 
@@ -95,17 +108,22 @@ export const SHEET: Shape<Sheet> = {
   solids: () => [],
   wires: (sheet) => [
     ...sheet.uprightsMm.map((along) => uprightWire(sheet, along)),
-    ...sheet.levelsMm.map((up) => levelWire(sheet, up)),
+    ...levelsOf(sheet).map((up) => levelWire(sheet, up)),
+    ...gathersOf(sheet),
   ],
   faces: (sheet) => {
     const pieces = sheet.base.curve === 'line' ? 1 : 8;
     return Array.from({ length: pieces }, (_, i) =>
       [i, i + 1].flatMap((end) =>
-        [0, sheet.heightMm].map((up) => onSheet(sheet, (alongBase(sheet) * end) / pieces, up)),
+        [0, standsMm(sheet)].map((up) => onSheet(sheet, (alongBase(sheet) * end) / pieces, up)),
       ),
     );
   },
-  edges: (sheet) => [levelWire(sheet, sheet.levelsMm[0] ?? 0), uprightWire(sheet, sheet.uprightsMm[0] ?? 0)],
+  edges: (sheet) => [
+    levelWire(sheet, sheet.levelsMm[0] ?? 0),
+    uprightWire(sheet, sheet.uprightsMm[0] ?? 0),
+    ...gathersOf(sheet),
+  ],
   hidden: () => [],
   distanceTo,
   feet: () => [],

@@ -22,11 +22,13 @@ export function layStrips(o: {
   roll: MeshRoll;
   ground: Ground;
   y: number;
+  /** Where it begins along the bed, from the structure’s own zero. */
+  fromMm?: number;
   builtMm: number;
   cutMm: number;
 }): Sheet[] {
-  const foot = onGround(o.ground, 0, o.y);
-  const way = unit(minus(onGround(o.ground, o.builtMm, o.y), foot));
+  const foot = onGround(o.ground, o.fromMm ?? 0, o.y);
+  const way = unit(minus(onGround(o.ground, (o.fromMm ?? 0) + o.builtMm, o.y), foot));
   const whole = sampledThrough(
     o.section.map(([across, up]): Point => add(foot, [0, across, up])),
     STEPS,

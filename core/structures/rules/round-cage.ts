@@ -8,7 +8,7 @@ import { feet } from '../../quantity/length';
 import { fact, type Fact } from '../../wording/say';
 import type { CountKnob, LengthKnob } from '../knob';
 import type { BedSetting } from '../setting';
-import { withinArm } from './row';
+import { acrossBed, withinArm } from './row';
 import { rowMarks } from './row-views';
 import { TAPE_STEP } from './tidy';
 import type { Cut } from './girth';
@@ -121,13 +121,28 @@ export const lockKnob = {
   suggest: () => ({ value: 'hooks', why: fact('lock.hooks') }),
 } as const;
 
-/** A row of cages as it stands. mm. */
+/** A row of cages as it stands; it begins so far along its bed. mm. */
 interface CageRow {
+  startMm: number;
   cut: Cut;
   ground: Ground;
   y: number;
   middles: readonly number[];
   builtMm: number;
+}
+
+/** So many cages of one cut in the middle of their bed. */
+export function rowOfCages(v: { cages: number; apart: number; rowAt: number }, cut: Cut, setting: BedSetting): CageRow {
+  const { lengthMm, riseMm } = setting.place.bed;
+  const builtMm = (v.cages - 1) * v.apart + cut.diameterMm;
+  return {
+    cut,
+    ground: { lengthMm, riseMm },
+    y: acrossBed(v.rowAt, setting),
+    middles: Array.from({ length: v.cages }, (_, i) => cut.diameterMm / 2 + i * v.apart),
+    builtMm,
+    startMm: (lengthMm - builtMm) / 2,
+  };
 }
 
 /** Why there is so much mesh. */

@@ -21,8 +21,11 @@ export function RunningBill({ computed }: { computed: ComputedStructure }) {
         {amount(cost.totalMinor)}
       </p>
       <p className="text-[0.9rem] text-soft">
-        {cost.perPlantMinor !== null && <>{amount(cost.perPlantMinor)} a plant · </>}
-        {perLength(cost, plan.garden.currency, tongue)}
+        {[
+          ...(cost.perPlantMinor === null ? [] : [`${amount(cost.perPlantMinor)} a plant`]),
+          // What is counted by its pots has no row to pay for by the foot.
+          ...(computed.sized.design.roomFor === undefined ? [perLength(cost, plan.garden.currency, tongue)] : []),
+        ].join(' · ')}
         <br />
         {amount(cost.perSeasonMinor)} a season over the life of its parts
       </p>

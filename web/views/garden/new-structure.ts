@@ -1,3 +1,4 @@
+import { named, type Sketch } from '@lignum/core/choosing/guard-sketches';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import type { Stand } from '@lignum/core/site/stand';
 import { kindOf } from '@lignum/core/structures/registry';
@@ -29,4 +30,13 @@ export function newStructure(
     plantings,
     knobs: {},
   };
+}
+
+/** Sketches that are built together, each with its own id and name; what stands in the run of another names that. */
+export function newStructures(sketches: readonly Sketch[], plan: Pick<Plan, 'beds' | 'structures'>): StructurePlan[] {
+  const ids = sketches.map(() => `support-${newId()}`);
+  return named(sketches, ids).reduce<StructurePlan[]>((made, one) => {
+    const there = { ...plan, structures: [...plan.structures, ...made] };
+    return [...made, { ...newStructure(one.kind, there, one.stand, one.plantings), id: one.id, knobs: one.knobs }];
+  }, []);
 }

@@ -7,6 +7,7 @@ import { plantingsFor, type Granted, type Wish } from '@lignum/core/choosing/sha
 import { cropIn } from '@lignum/core/crops/book';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
+import type { Purpose } from '@lignum/core/structures/kind';
 import { kindOf } from '@lignum/core/structures/registry';
 import { say } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
@@ -18,6 +19,9 @@ import { useGarden } from '../shell/garden-context';
 import { useAnswer } from '../shell/use-answer';
 import { WhereAll } from './where-all';
 import type { WishesAnswer, WishesQuestion } from '../../workers/choosing-messages';
+
+/** Where plants are of what is built for them. */
+const WHERE: Partial<Record<Purpose, string>> = { support: 'On', cover: 'Under', barrier: 'Behind' };
 
 const newWish = (crop: string, training: string, count: number): Wish => ({
   id: `planting-${crypto.randomUUID().slice(0, 8)}`,
@@ -166,7 +170,7 @@ function WishRow({
             ))}
             {part.on && (
               <span>
-                On a {kindOf(part.on.kind).name.toLowerCase()},{' '}
+                {WHERE[kindOf(part.on.kind).purpose] ?? 'With'} a {kindOf(part.on.kind).name.toLowerCase()},{' '}
                 {formatMoney(money(part.on.totalMinor, plan.garden.currency), tongue.locale)}.{' '}
               </span>
             )}

@@ -1,6 +1,6 @@
 import type { Met, Threat } from '@lignum/core/choosing/kept-out';
 import type { Visitor } from '@lignum/core/site/plot';
-import { BURROWER_MM, FENCE_NEEDS, NET_NEEDS, SQUIRREL_MM, type Way } from '@lignum/core/site/visitors';
+import { BURROWER_MM, CLIMBERS_MM, FENCE_NEEDS, NET_NEEDS, type Way } from '@lignum/core/site/visitors';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMonthDay, type Tongue } from '@lignum/core/wording/say';
 
@@ -38,7 +38,8 @@ export function needWords(who: string, tongue: Tongue): string {
       fence.buryMm > 0 ? `, ${long(fence.buryMm)} in the soil or an apron of ${long(fence.apronMm)}` : ''
     }`;
   if (who === 'burrowers') return `mesh of ${long(BURROWER_MM)} under the bed`;
-  if (who === 'squirrels') return `stiff mesh of ${long(SQUIRREL_MM)} with a roof`;
+  const climberMm = CLIMBERS_MM[who];
+  if (climberMm !== undefined) return `stiff mesh of ${long(climberMm)} with a roof`;
   const net = NET_NEEDS[who];
   return net === undefined
     ? ''

@@ -8,7 +8,7 @@ import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
-import { newStructure } from '../garden/new-structure';
+import { newStructures } from '../garden/new-structure';
 import { choosingWorker } from '../shell/choosing-worker';
 import { gardenOf } from '../shell/computed';
 import { addStructure } from '../shell/edits';
@@ -130,7 +130,7 @@ function useBuild(): (one: Answer) => void {
   const { id, plan, store } = useGarden();
   const router = useRouter();
   return (one) => {
-    const made = one.structures.map((sketch) => newStructure(sketch.kind, plan, sketch.stand, sketch.plantings));
+    const made = newStructures(one.structures, plan);
     store.edit((now) => made.reduce((so, structure) => addStructure(structure)(so), now));
     router.push(`/g/${id}/s/${made[0]?.id ?? ''}`);
   };
@@ -165,7 +165,7 @@ function RoundAll() {
         <strong>{kindOf(sketch?.kind ?? '').name} round all of them</strong>{' '}
         <span className="text-soft">
           stops {answer.stops.join(', ')} in {answer.beds} beds
-          {answer.leaves.length > 0 ? `; ${answer.leaves.join(', ')} still come` : ''}. Gates come on top.
+          {answer.leaves.length > 0 ? `; ${answer.leaves.join(', ')} still come` : ''}. With one gate.
         </span>
         <Settle answer={answer} />
       </p>
@@ -225,13 +225,13 @@ function Answers({ bedId, open }: { bedId: string; open: readonly Threat[] }) {
             <span className="font-semibold tabular-nums">
               {formatMoney(money(one.totalMinor, plan.garden.currency), tongue.locale)}
             </span>
-            <Button onClick={() => build(one)}>Plan {one.structures.length === 1 ? 'it' : 'both'}</Button>
+            <Button onClick={() => build(one)}>Plan {one.structures.length === 1 ? 'it' : 'them'}</Button>
           </li>
         ))}
       </ol>
       {answer?.some((one) => one.structures.some(({ stand }) => stand.on === 'path')) && (
         <p className="mt-2 text-[0.9rem] text-soft">
-          A fence is reckoned round this bed alone, without a gate. One{' '}
+          A fence is reckoned round this bed alone, with a gate. One{' '}
           <Link href={`/g/${id}/plot?lay=garden-fence`} className="text-chalk underline">
             laid round the whole garden
           </Link>{' '}

@@ -3,9 +3,9 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { ChartLine } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { ROW_KINDS } from '@lignum/core/choosing/rank';
+import { sketchesFor, type Choice } from '@lignum/core/choosing/rank';
 import { cropIn } from '@lignum/core/crops/book';
-import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
+import type { Plan, Planting } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
@@ -16,7 +16,7 @@ import { ChooserField } from '../../ui/chooser';
 import { LengthField, NumberField } from '../../ui/field';
 import { cropChoices, HABIT_WORDS, plantingWords } from '../garden/crop-words';
 import { newPlanting, plantsFilling } from '../garden/beginnings';
-import { newStructure } from '../garden/new-structure';
+import { newStructures } from '../garden/new-structure';
 import { freeSpot, newBed } from '../garden/new-bed';
 import { addBed, addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -60,6 +60,8 @@ export function NewRow({
   const isNewPlanting = known === undefined;
   const planting = known ?? draft;
   const crop = cropIn(plan.crops, planting.crop);
+  // What does not climb is not held but kept safe.
+  const guarded = crop.habit === 'none';
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
 
   const changeCrop = (cropId: string) => setDraft(newPlanting(bed, cropIn(plan.crops, cropId)));
@@ -83,7 +85,7 @@ export function NewRow({
     return {
       about: 'kinds',
       plan: sketch,
-      sketches: ROW_KINDS.map((kind) => newStructure(kind.id, sketch, { on: 'bed', bed: bed.id }, [planting.id])),
+      sketches: sketchesFor(sketch, bed, planting).map((one) => newStructures(one, sketch)),
     };
   }, [plan, bed, planting]);
   const kinds = useAnswer<KindsQuestion, KindsAnswer>(choosingWorker, kindsQuestion);
@@ -117,11 +119,11 @@ export function NewRow({
     setDraft({ ...newPlanting(there, crop), training: planting.training, count: planting.count });
   };
 
-  const take = (structure: StructurePlan) => {
+  const take = ({ structure, also }: Choice) => {
     store.edit((now) => {
       const withBed = chosenBed === NEW ? addBed(bed)(now) : now;
       const withPlanting = isNewPlanting ? addPlanting(planting)(withBed) : withBed;
-      return addStructure({ ...structure, stand: { on: 'bed', bed: bed.id }, plantings: [planting.id] })(withPlanting);
+      return [structure, ...also].reduce((so, one) => addStructure(one)(so), withPlanting);
     });
     router.push(`/g/${id}/s/${structure.id}`);
   };
@@ -236,7 +238,7 @@ export function NewRow({
       <section aria-labelledby="on-what" className="mt-8 min-w-0 border-t-2 border-ink pt-4 lg:mt-0">
         <div className="-my-1.5 flex flex-wrap items-center justify-between gap-2">
           <h2 id="on-what" className="text-xl">
-            On what?
+            {guarded ? 'Under what, or behind what?' : 'On what?'}
           </h2>
           <Button look="quiet" aria-expanded={comparing} onClick={() => setComparing(!comparing)}>
             <ChartLine size={17} aria-hidden />
@@ -246,7 +248,8 @@ export function NewRow({
         {comparing && <SeasonsChart choices={choices.filter((choice) => choice.cost.complete).slice(0, 3)} />}
         {choices.length === 0 && (
           <p role="status" className="py-10 text-soft">
-            Sizing, pricing and weighing {ROW_KINDS.length} kinds of support…
+            Sizing, pricing and weighing {kindsQuestion.sketches.length} kinds of{' '}
+            {guarded ? 'cover and fence' : 'support'}…
           </p>
         )}
         {looked && (
@@ -255,12 +258,12 @@ export function NewRow({
             choice={looked}
             rank={choices.indexOf(looked)}
             weighing={weighing}
-            onTake={() => take(looked.structure)}
+            onTake={() => take(looked)}
           />
         )}
         <div
           role="radiogroup"
-          aria-label="Kinds of support, the best for this planting first"
+          aria-label={`Kinds of ${guarded ? 'cover and fence' : 'support'}, the best for this planting first`}
           aria-busy={weighing}
           className={`mt-6 grid grid-cols-2 gap-3 md:grid-cols-4 ${weighing ? 'opacity-60' : ''}`}
         >
@@ -284,7 +287,7 @@ export function NewRow({
               {formatMoney(money(looked.cost.totalMinor, plan.garden.currency), tongue.locale)}
             </span>
           </span>
-          <Button look="main" disabled={weighing} onClick={() => take(looked.structure)}>
+          <Button look="main" disabled={weighing} onClick={() => take(looked)}>
             To the bench
           </Button>
         </div>

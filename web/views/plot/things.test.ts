@@ -45,7 +45,7 @@ describe('what is taken hold of on the plot', () => {
         const { stand } = moved as Gate;
         expect(stand.atMm).toBe(Math.round(alongPath(thing.path.spots, thing.path.closed, [xMm, yMm])));
       }),
-      { numRuns: 40 },
+      { numRuns: 20 },
     );
   });
 
@@ -59,7 +59,7 @@ describe('what is taken hold of on the plot', () => {
         expect(after.right - after.left).toBeCloseTo(before.top - before.bottom, 3);
         expect((after.left + after.right) / 2).toBeCloseTo((before.left + before.right) / 2, 3);
       }),
-      { numRuns: 30 },
+      { numRuns: 20 },
     );
   });
 
@@ -78,7 +78,7 @@ describe('what is taken hold of on the plot', () => {
         const read = readPlan(edit(DEMO_PLAN));
         expect(read.ok ? [] : read.faults).toEqual([]);
       }),
-      { numRuns: 60 },
+      { numRuns: 20 },
     );
   });
 });

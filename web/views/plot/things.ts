@@ -1,5 +1,6 @@
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import {
+  onPlan,
   cornersOf,
   FEATURE_NATURES,
   type Feature,
@@ -18,7 +19,7 @@ export type Thing =
   | { is: 'bed'; id: string; bed: Bed }
   | { is: 'feature'; id: string; feature: Feature }
   | { is: 'path'; id: string; structure: StructurePlan; stand: StandOf<'path'> }
-  | { is: 'spot'; id: string; structure: StructurePlan; stand: StandOf<'spot'>; lengthMm: number; widthMm: number }
+  | { is: 'spot'; id: string; structure: StructurePlan; stand: StandOf<'spot'>; covers: Covers }
   | {
       is: 'run';
       id: string;
@@ -37,7 +38,7 @@ export const thingsOf = (plan: Plan): Thing[] => [
   ...plan.structures.flatMap((structure): Thing[] => {
     const { stand, id } = structure;
     if (stand.on === 'path') return [{ is: 'path', id, structure, stand }];
-    if (stand.on === 'spot') return [{ is: 'spot', id, structure, stand, ...sizeOf(plan, id) }];
+    if (stand.on === 'spot') return [{ is: 'spot', id, structure, stand, covers: coveredBy(plan, id) }];
     if (stand.on === 'run') return inRun(plan, structure, stand);
     return [];
   }),
@@ -54,13 +55,25 @@ function inRun(plan: Plan, structure: StructurePlan, stand: StandOf<'run'>): Thi
 /** A gate is so thick on the plot that it can be seen and taken hold of. mm. */
 const LEAF_MM = 160;
 
-/** What a structure on open ground covers, along and across it. mm. */
-function sizeOf(plan: Plan, id: string): { lengthMm: number; widthMm: number } {
+/** What a structure on open ground covers in its own frame: its middle, and how long and wide it is. mm. */
+interface Covers {
+  middle: PlanSpot;
+  lengthMm: number;
+  widthMm: number;
+}
+
+function coveredBy(plan: Plan, id: string): Covers {
   const one = gardenOf(plan).structures.find(({ structure }) => structure.id === id);
   const spots = one ? footprintOf(one.sized.design).flat() : [];
-  const span = (axis: 0 | 1) =>
-    Math.max(0, ...spots.map((spot) => spot[axis])) - Math.min(0, ...spots.map((spot) => spot[axis]));
-  return { lengthMm: Math.max(100, span(0)), widthMm: Math.max(100, span(1)) };
+  const [[left, right], [front, back]] = ([0, 1] as const).map((axis): [number, number] => {
+    const all = spots.length > 0 ? spots.map((spot) => spot[axis]) : [0];
+    return [Math.min(...all), Math.max(...all)];
+  }) as [[number, number], [number, number]];
+  return {
+    middle: [(left + right) / 2, (front + back) / 2],
+    lengthMm: Math.max(100, right - left),
+    widthMm: Math.max(100, back - front),
+  };
 }
 
 export function bodyOf(thing: Thing): Placed & { lengthMm: number; widthMm: number; name: string } {
@@ -83,8 +96,11 @@ export function bodyOf(thing: Thing): Placed & { lengthMm: number; widthMm: numb
     }
     case 'run':
       return { ...thing.at, lengthMm: thing.lengthMm, widthMm: LEAF_MM, name: thing.structure.name };
-    case 'spot':
-      return { ...thing.stand.at, lengthMm: thing.lengthMm, widthMm: thing.widthMm, name: thing.structure.name };
+    case 'spot': {
+      const { middle, lengthMm, widthMm } = thing.covers;
+      const [xMm, yMm] = onPlan(thing.stand.at, ...middle);
+      return { xMm, yMm, turnDeg: thing.stand.at.turnDeg, lengthMm, widthMm, name: thing.structure.name };
+    }
   }
 }
 
@@ -98,7 +114,10 @@ export function moveThing(thing: Thing, change: Move): (plan: Plan) => Plan {
     case 'feature':
       return changeFeature(thing.id, change);
     case 'spot': {
-      const { xMm, yMm, turnDeg } = { ...thing.stand.at, ...change };
+      // Taken hold of by its middle, wherever its zero is.
+      const { turnDeg, ...to } = { ...bodyOf(thing), ...change };
+      const [x, y] = thing.covers.middle;
+      const [xMm, yMm] = onPlan({ ...to, turnDeg }, -x, -y);
       return changeStructure(thing.id, { stand: { on: 'spot', at: { xMm, yMm, turnDeg } } });
     }
     case 'run': {

@@ -1,6 +1,7 @@
 'use client';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
+import { leftOut } from '../../ui/left-out';
 import { useGarden } from './garden-context';
 import { TickBox, useTicks } from './use-ticks';
 
@@ -36,8 +37,8 @@ export function BuildOrder({ computed }: { computed: ComputedStructure }) {
         ))}
       </ol>
       <p className="mt-3 text-[0.9rem] text-soft">
-        Sized by the rules of the trade; its strength in wind, under snow and under load is not reckoned. For height,
-        boundaries, snow and storm winds, local rules and licensed people decide.
+        Sized by the rules of the trade; {leftOut(computed.verdicts)} is not reckoned. For height, boundaries, snow and
+        storm winds, local rules and licensed people decide.
       </p>
     </>
   );

@@ -30,3 +30,14 @@ it('its pieces are as wide together as the bed with slack and edges, and pegs st
   // 16′ at 3′: seven pegs along each side; across both ends three each (69.6″ at 36″), by hand.
   expect(bill.find((line) => line.stock === 'ground-peg')?.count).toBe(2 * 7 + 2 * 3);
 });
+
+it('over the rim of a raised bed it hangs down both sides and is hooked on nails', () => {
+  const raised = onBed('flat-cover', { held: 'rim', tuck: inches(6), every: inches(12) }, { heightMm: inches(10) });
+  const [strip] = raised.ofRole<Sheet>('cover');
+  const base = strip?.base;
+  const ups = base && base.curve === 'sampled' ? base.points.map(([, , up]) => up) : [];
+  expect(Math.min(...ups)).toBeCloseTo(-inches(6), 0);
+  // 16′ at 12″: seventeen nails along each side, more across both ends.
+  expect(raised.bill.find((line) => line.stock === 'nail-round')?.count).toBeGreaterThan(2 * 17);
+  expect(raised.bill.some((line) => line.stock === 'ground-peg')).toBe(false);
+});

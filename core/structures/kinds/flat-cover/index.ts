@@ -19,7 +19,8 @@ import { FLAT_COVER_DOINGS, flatCoverSeason, flatCoverSteps } from './steps';
 export const kind = structureKind({
   id: 'flat-cover',
   name: 'Flat cover',
-  blurb: 'Fleece or net laid on a bed and pegged all round: the least money and work, for some weeks.',
+  blurb:
+    'Fleece or net laid on a bed and pegged all round, or hooked over its rim: the least money and work, for some weeks.',
   purpose: 'cover',
   stands: ['bed'],
   nature: { tendingMinutes: { leaner: 0.25, climber: 0.25 }, moves: 'folds' },
@@ -46,7 +47,7 @@ export const kind = structureKind({
   season: flatCoverSeason,
   guards: ({ facts }, v, setting) => ({
     barrier: closedBy(stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm, facts.liftMm),
-    stiff: false,
+    stiffMm: 0,
     roofed: true,
     floored: false,
   }),

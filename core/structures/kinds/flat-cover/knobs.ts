@@ -7,6 +7,8 @@ import { rowKnobs } from '../../rules/row';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
 
+/** A lower rim is no rim to drive a nail into (from memory). mm. */
+const LEAST_RIM_MM = inches(4);
 const LAID = COVERS.filter((one) => one.openingMm > 0);
 const row = rowKnobs(100, 'What is covered, without what is tucked in.', { straddles: true });
 
@@ -65,22 +67,26 @@ export const FLAT_COVER_KNOBS = {
     choices: [
       { id: 'pegs', label: 'pegs through its edge' },
       { id: 'weights', label: 'boards, stones or soil' },
+      { id: 'rim', label: 'nails round the rim of the bed' },
     ],
-    help: 'Wind gets under the first gap.',
+    help: 'Wind gets under the first gap. A rim is there where the bed is raised.',
+    offered: (setting) => ['pegs', 'weights', ...(setting.place.bed.heightMm >= LEAST_RIM_MM ? ['rim'] : [])],
     suggest: () => ({ value: 'pegs', why: fact('held.pegs') }),
   },
   every: {
     type: 'length',
-    label: 'Pegs at most apart',
+    label: 'Pegs or nails at most apart',
     group: 'Cover',
     min: inches(12),
     max: feet(6),
     step: TAPE_STEP,
     help: 'Closer where the wind comes in.',
-    shown: (set) => set.held === 'pegs',
-    suggest: (setting) =>
-      setting.wind === 'exposed'
-        ? { value: perMarket(setting.market, 24, 600), why: fact('every.wind') }
-        : { value: perMarket(setting.market, 36, 900), why: fact('every.usual') },
+    shown: (set) => set.held !== 'weights',
+    suggest: (setting, set) =>
+      set.held === 'rim'
+        ? { value: perMarket(setting.market, 12, 300), why: fact('every.nails') }
+        : setting.wind === 'exposed'
+          ? { value: perMarket(setting.market, 24, 600), why: fact('every.wind') }
+          : { value: perMarket(setting.market, 36, 900), why: fact('every.usual') },
   },
 } as const satisfies Knobs<BedSetting>;

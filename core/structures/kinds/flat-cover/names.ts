@@ -6,7 +6,7 @@ export const FLAT_COVER_NAMES: Names = {
   joints: { 'edge held': 'Edge held down', 'strip on strip': 'Strip on strip' },
   joinery: {
     'edge held':
-      'The edge lies flat on the soil and is turned over once; a peg goes through both layers, leaning outwards. The corners first.',
+      'The edge lies flat on the soil and is turned over once; a peg goes through both layers, leaning outwards. Over a rim it is hooked on nails that stand half out. The corners first.',
     'strip on strip': 'The strips lap by a hand along the bed, pegged through both.',
   },
 };

@@ -42,7 +42,7 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<Fl
   const startMm = startOf(v, builtMm, bed);
   const liftMm = liftOf(v.width, v.slack / 100);
   const covers = layStrips({
-    section: liftedSection(v.width, liftMm, v.tuck),
+    section: liftedSection(v.width, liftMm, v.tuck, v.held === 'rim'),
     roll,
     ground,
     y,
@@ -61,7 +61,7 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<Fl
         kind: 'edge held',
         places: [0, builtMm].map((along) => midCover(one, along)),
         parts: [one.id],
-        fixings: v.held === 'pegs' ? [{ stock: 'ground-peg', count }] : [],
+        fixings: v.held === 'weights' ? [] : [{ stock: v.held === 'rim' ? 'nail-round' : 'ground-peg', count }],
       };
     }),
     ...lapJoints(covers, 'strip on strip'),
@@ -93,7 +93,7 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<Fl
         slack: v.slack,
         tuck: { mm: v.tuck },
       }),
-      'edge held': fact('count.pegs', { every: { mm: v.every } }),
+      'edge held': fact(v.held === 'rim' ? 'count.nails' : 'count.pegs', { every: { mm: v.every } }),
     },
     marks: [
       ...rowMarks({ stations, ground, builtMm, bed, rowsAtMm: rowsOf(stations, y), endTopMm: 0 }),
@@ -108,12 +108,19 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<Fl
   return { design, facts: { liftMm, rowsAtMm: [y] } };
 }
 
-/** The section of the cover as the crop has lifted it: a parabola from edge to edge, laid down beyond both. */
-function liftedSection(widthMm: number, liftMm: number, tuckMm: number): (readonly [number, number])[] {
+/** The section of the cover as the crop has lifted it: a parabola from edge to edge, laid down beyond both, or over the rim and down its sides. */
+function liftedSection(
+  widthMm: number,
+  liftMm: number,
+  tuckMm: number,
+  overRim: boolean,
+): (readonly [number, number])[] {
   const half = widthMm / 2;
   const bow = Array.from({ length: STEPS + 1 }, (_, i): readonly [number, number] => {
     const across = -half + (widthMm * i) / STEPS;
     return [across, liftMm * (1 - (across / half) ** 2)];
   });
-  return tuckMm > 0 ? [[-half - tuckMm, 0], ...bow, [half + tuckMm, 0]] : bow;
+  if (tuckMm === 0) return bow;
+  const [out, down] = overRim ? [half, -tuckMm] : [half + tuckMm, 0];
+  return [[-out, down], ...bow, [out, down]];
 }

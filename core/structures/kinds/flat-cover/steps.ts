@@ -12,7 +12,9 @@ export const flatCoverSteps = (_design: Design, v: FlatCoverValues): Step[] => [
   { what: fact('step.rake'), people: 1 },
   { what: fact('step.look'), people: 1 },
   { what: fact('step.lay'), people: 2 },
-  { what: fact(v.held === 'pegs' ? 'step.pegs' : 'step.weights'), people: 1 },
+  v.held === 'rim'
+    ? { what: fact('step.nails', { every: { mm: v.every } }), people: 1, caution: fact('care.nails') }
+    : { what: fact(v.held === 'pegs' ? 'step.pegs' : 'step.weights'), people: 1 },
 ];
 
 export function flatCoverSeason(_design: Design, v: FlatCoverValues, setting: BedSetting): SeasonNote[] {
@@ -32,5 +34,6 @@ export const FLAT_COVER_DOINGS: Doings = {
   'step.look': { uses: [] },
   'step.lay': { adds: ['cover'], uses: ['snips', 'tape'] },
   'step.pegs': { joins: ['edge held'], uses: ['mallet'] },
+  'step.nails': { joins: ['edge held'], uses: ['hammer', 'tape', 'goggles'] },
   'step.weights': { joins: ['edge held'], uses: ['spade'] },
 };

@@ -54,7 +54,7 @@ export const kind = structureKind({
   steps: gardenFenceSteps,
   doings: GARDEN_FENCE_DOINGS,
   season: gardenFenceSeason,
-  guards: ({ facts }) => ({ barrier: facts.barrier, stiff: true, roofed: false, floored: false }),
+  guards: ({ facts }) => ({ barrier: facts.barrier, stiffMm: Infinity, roofed: false, floored: false }),
   names: GARDEN_FENCE_NAMES,
   phrases: GARDEN_FENCE_PHRASES,
   mends: {

@@ -35,7 +35,7 @@ export function fillBays(f: Fence): Filled {
     f.v.infill === 'mesh'
       ? stretchMesh(f, open)
       : f.v.infill === 'framed'
-        ? open.map((bay, i) => frameBay(f, bay, i))
+        ? open.map((bay, i) => (clearOf(f, bay) < LEAST_FRAME * f.rail.wideMm ? slitBay : frameBay)(f, bay, i))
         : boardBays(f, open);
   return { parts: each.flatMap((one) => one.parts), joints: each.flatMap((one) => one.joints) };
 }
@@ -183,6 +183,21 @@ function hangOn(f: Fence, sheet: Sheet, post: FencePost, bay: Bay, kind: string,
   };
 }
 
+/** Clear between the faces of the posts of a bay. mm. */
+const clearOf = (f: Fence, bay: Bay): number => place(bay.to, bay) - place(bay.from, bay) - f.faceMm;
+
+/** A frame narrower than so many of its stiles is none. */
+const LEAST_FRAME = 3;
+
+/** Beside a gate a slit may be left that no frame fits into: mesh from post to post closes it. */
+function slitBay(f: Fence, bay: Bay, i: number): Filled {
+  const mesh = meshSheet(f, bay, bay, `mesh-${tagOf(bay, i)}`, 'mesh', f.v.mesh, 0, f.v.height);
+  return {
+    parts: [mesh],
+    joints: [bay.from, bay.to].map((post) => hangOn(f, mesh, post, bay, 'mesh to post', f.v.height)),
+  };
+}
+
 /** A frame between two posts: two rails and two stiles, halved into each other at the corners, mesh on the outside with screws and washers. */
 function frameBay(f: Fence, bay: Bay, i: number): Filled {
   const tag = tagOf(bay, i);
@@ -192,7 +207,7 @@ function frameBay(f: Fence, bay: Bay, i: number): Filled {
   const high = Math.max(2.2 * wideMm, f.v.height - BOARD_UP_MM);
   const a = place(bay.from, bay) + f.faceMm / 2;
   const b = place(bay.to, bay) - f.faceMm / 2;
-  const clear = Math.max(3 * wideMm, b - a);
+  const clear = Math.max(LEAST_FRAME * wideMm, b - a);
   const at = (along: number, up: number): Point => {
     const [x, y] = onLeg(bay.leg, along);
     return [x, y, base + up];

@@ -6,7 +6,8 @@ import type { Built } from '../../kind';
 import { rollOf } from '../../rules/barrier';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import type { RunSetting } from './knobs';
-import { boardsOn, frameLeaf, hangLeaf, leafOf, meshOn, type GardenGateValues, type Leaf } from './leaf';
+import { frameLeaf, hangLeaf, meshOn, type Leaf } from '../../rules/gate-leaf';
+import { boardsOn, leafOf, type GardenGateValues } from './leaf';
 
 /** What its own checks, steps and mends ask for. mm. */
 export interface GardenGateFacts {
@@ -27,7 +28,7 @@ export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Built<
       ? boardsOn(leaf, v, setting, frame.stiles)
       : meshOn(
           leaf,
-          v,
+          v.mesh,
           setting,
           [...frame.stiles, frame.rails[0]].flatMap((one) => one ?? []),
         );

@@ -3,7 +3,7 @@ import type { Rod } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
 import { axisOf, type Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
-import type { Sheet } from '../../../design/shapes/sheet';
+import { onSheet, type Sheet } from '../../../design/shapes/sheet';
 import { lengthOf, pointAt } from '../../../geometry/curve';
 import { add, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
@@ -16,6 +16,8 @@ import { CORD_END_MM } from './frame';
 
 /** Past the end hoops a cover is gathered to a peg: as long as the hoop is high, and a foot to tie (from memory). mm. */
 const GATHER_MM = feet(1);
+/** The peg stands so far out, in heights of the hoop (from memory). */
+const PEG_OUT = 0.8;
 /** A tie at each gathered end (from memory). mm. */
 const TIE_MM = inches(36);
 
@@ -45,7 +47,16 @@ export function layCover(
     }),
     ...(v.tuck > 0 ? [flap(1)] : []),
   ];
-  return layStrips({ section, roll, ground, y, builtMm, cutMm: builtMm + 2 * (hoop.heightMm + GATHER_MM) });
+  const strips = layStrips({ section, roll, ground, y, builtMm, cutMm: builtMm + 2 * (hoop.heightMm + GATHER_MM) });
+  return strips.map((one) => ({ ...one, gathers: endsOf(one, hoop, ground, y, builtMm) }));
+}
+
+/** Past its end hoops a cover runs down to a peg. */
+function endsOf(strip: Sheet, hoop: Hoop, ground: Ground, y: number, builtMm: number): Point[][] {
+  return [0, builtMm].flatMap((end) => {
+    const peg = onGround(ground, end + (end > 0 ? 1 : -1) * hoop.heightMm * PEG_OUT, y);
+    return strip.uprightsMm.map((across) => [onSheet(strip, across, end), peg]);
+  });
 }
 
 /** The cover on a hoop: clipped where clips hold it, else lying on it. */

@@ -59,7 +59,7 @@ export const kind = structureKind({
   season: hoopTunnelSeason,
   guards: ({ facts }, v, setting) => ({
     barrier: closedBy(stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm, facts.hoop.heightMm),
-    stiff: false,
+    stiffMm: 0,
     roofed: true,
     floored: false,
   }),

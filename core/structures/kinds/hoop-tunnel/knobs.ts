@@ -131,7 +131,8 @@ export const HOOP_TUNNEL_KNOBS = {
       { id: 'core', label: 'sleeves in the cores of block sides' },
       { id: 'pushed', label: 'the soil itself' },
     ],
-    help: 'From a sleeve a hoop is pulled in a moment and set again; a sleeve holds it upright.',
+    help: 'From a sleeve a hoop is pulled in a moment and set again; a sleeve holds it upright. Sides and cores are there where the bed is raised.',
+    offered: (setting) => ['sleeve', ...(setting.place.bed.heightMm > 0 ? ['side', 'core'] : []), 'pushed'],
     suggest: (setting) =>
       setting.place.bed.heightMm >= SLEEVE_MM
         ? { value: 'side', why: fact('feet.side') }

@@ -50,7 +50,7 @@ export const kind = structureKind({
   // Its mesh is stiff, but what digs comes up inside it, and its top is only tied.
   guards: ({ facts }, v, setting) => ({
     barrier: closedBy(stockOf(setting.catalogue, v.net, 'mesh roll').openingMm, facts.cut.overMm),
-    stiff: false,
+    stiffMm: 0,
     roofed: true,
     floored: false,
   }),

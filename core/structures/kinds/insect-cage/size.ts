@@ -4,13 +4,21 @@ import type { Part } from '../../../design/shapes/shapes';
 import { onSheet, type Sheet } from '../../../design/shapes/sheet';
 import { UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { onGround, type Ground } from '../../../site/ground';
+import { onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import type { Values } from '../../knob';
 import { cutCage, type Cut } from '../../rules/girth';
-import { cageHandles, cageMarks, meshReason, circleAbout, placesIn, plantIn, roundSheet } from '../../rules/round-cage';
-import { acrossBed } from '../../rules/row';
+import {
+  cageHandles,
+  cageMarks,
+  meshReason,
+  circleAbout,
+  placesIn,
+  plantIn,
+  roundSheet,
+  rowOfCages,
+} from '../../rules/round-cage';
 import { rowViews } from '../../rules/row-views';
 import type { BedSetting } from '../../setting';
 import type { INSECT_CAGE_KNOBS } from './knobs';
@@ -24,6 +32,9 @@ const TIE_MM = inches(10);
 const TOP_TIE_MM = inches(24);
 /** The net lies so far outside the mesh (from memory). mm. */
 const OUTSIDE_MM = 4;
+/** The tie lies so far over the mesh, and so much stands over the tie (from memory). mm. */
+const TIE_UP_MM = 40;
+const TUFT_MM = 70;
 /** Threads of the net that are drawn each way. */
 const THREADS = 7;
 
@@ -54,12 +65,9 @@ export function cutOf(v: InsectCageValues, setting: BedSetting): { cut: Cut; sle
 export function sizeInsectCage(v: InsectCageValues, setting: BedSetting): Built<InsectCageFacts> {
   const { bed } = setting.place;
   const roll = stockOf(setting.catalogue, v.roll, 'mesh roll');
-  const ground: Ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
   const { cut, sleeve } = cutOf(v, setting);
-  const y = acrossBed(v.rowAt, setting);
-  const builtMm = (v.cages - 1) * v.apart + cut.diameterMm;
-  const startMm = (bed.lengthMm - builtMm) / 2;
-  const middles = Array.from({ length: v.cages }, (_, i) => cut.diameterMm / 2 + i * v.apart);
+  const row = rowOfCages(v, cut, setting);
+  const { ground, y, middles, builtMm, startMm } = row;
   const made = middles.map((at, i) => {
     const foot = onGround(ground, at, y);
     const mesh = roundSheet(roll, cut, foot, i);
@@ -85,7 +93,6 @@ export function sizeInsectCage(v: InsectCageValues, setting: BedSetting): Built<
     },
   ]);
   const stations = plantIn(setting, ground, y, middles);
-  const row = { cut, ground, y, middles, builtMm };
   const design: Design = {
     kind: 'insect-cage',
     parts,
@@ -134,12 +141,28 @@ function netOver(v: InsectCageValues, setting: BedSetting, cut: Cut, sleeve: Sle
     up: UP,
     cutMm: sleeve.cutMm,
     heightMm: sleeve.highMm,
+    gatheredMm: sleeve.gatherMm,
+    gathers: drawnTogether(foot, radius, cut.overMm),
     uprightsMm: Array.from({ length: THREADS * 2 }, (_, n) => (round * n) / (THREADS * 2)),
     levelsMm: Array.from({ length: THREADS }, (_, n) => (sleeve.highMm * n) / (THREADS - 1)),
     wireMm: roll.wireMm,
     meshes: 0,
     ...(i === first ? {} : { board: `net-${first + 1}` }),
   };
+}
+
+/** The top of a sleeve: from all round its mesh to the tie over the middle, and what stands over that. */
+function drawnTogether([x, y, z]: Point, radiusMm: number, overMm: number): Point[][] {
+  const tie: Point = [x, y, z + overMm + TIE_UP_MM];
+  return Array.from({ length: THREADS * 2 }, (_, n): Point[] => {
+    const turned = (2 * Math.PI * n) / (THREADS * 2);
+    const [c, s] = [Math.cos(turned), Math.sin(turned)];
+    return [
+      [x + radiusMm * c, y + radiusMm * s, z + overMm],
+      tie,
+      [x + TUFT_MM * 0.4 * c, y + TUFT_MM * 0.4 * s, tie[2] + TUFT_MM],
+    ];
+  });
 }
 
 /** How many places the bed has for its cages. */

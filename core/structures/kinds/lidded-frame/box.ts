@@ -6,7 +6,7 @@ import { dot, minus, scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { alongEvery, screwThrough } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
-import type { LiddedFrameValues } from './knobs';
+import { lidsOf, type LiddedFrameValues } from './knobs';
 
 /** Long sides bulge: something inside them at most 4′ apart (common practice, no source). mm. */
 export const STAY_EVERY_MM = feet(4);
@@ -58,7 +58,11 @@ export function boardsOf(box: Box, v: LiddedFrameValues, board: Timber, strip: T
   const { at, longMm, wideMm, highMm } = box;
   const [t, p] = [board.thickMm, strip.thickMm];
   const inner = longMm - 2 * t - p;
-  const between = alongEvery(Math.max(1, inner), STAY_EVERY_MM);
+  const needed = alongEvery(Math.max(1, inner), STAY_EVERY_MM);
+  // A door ends on a post: as many bays to each.
+  const doors = v.opens === 'doors' ? lidsOf(v) : 1;
+  const between = Math.ceil((needed - 1) / doors) * doors + 1;
+  const postMm = v.opens === 'doors' ? highMm + v.above : highMm;
   const alongs = Array.from({ length: between }, (_, i) => t + p / 2 + (inner * i) / (between - 1));
   const posts = [-1, 1].flatMap((s) =>
     alongs.map((along, i) =>
@@ -67,9 +71,9 @@ export function boardsOf(box: Box, v: LiddedFrameValues, board: Timber, strip: T
         role: 'post',
         stock: strip,
         from: at(along, s * (wideMm / 2 - t - p / 2), 0),
-        to: at(along, s * (wideMm / 2 - t - p / 2), highMm),
+        to: at(along, s * (wideMm / 2 - t - p / 2), postMm),
         wide: box.way,
-        cutMm: highMm,
+        cutMm: postMm,
       }),
     ),
   );

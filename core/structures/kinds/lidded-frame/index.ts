@@ -8,17 +8,29 @@ import { closedBy } from '../../../site/visitors';
 import { structureKind } from '../../kind';
 import { ROW_MENDS } from '../../rules/row';
 import { wholeStep } from '../../rules/tidy';
-import { LIDDED_FRAME_KNOBS, longestBoard } from './knobs';
+import type { Settings } from '../../knob';
+import type { BedSetting } from '../../setting';
+import { aboveFor, LIDDED_FRAME_KNOBS, longestBoard, type LiddedFrameValues } from './knobs';
 import { LIDDED_FRAME_NAMES } from './names';
 import { LIDDED_FRAME_PHRASES } from './phrases';
-import { sizeLiddedFrame } from './size';
+import { sizeLiddedFrame, type LiddedFrameFacts } from './size';
 import { LIDDED_FRAME_DOINGS, liddedFrameSeason, liddedFrameSteps } from './steps';
 
-/** A box of boards with mesh under it and hinged mesh lids on it. */
+/** More room over what grows: another board, doors where a box would not be high enough, a higher roof. */
+function roomier(v: LiddedFrameValues, { facts }: { facts: LiddedFrameFacts }, setting: BedSetting): Settings | null {
+  const tallest = setting.planted.reduce((most, one) => Math.max(most, one.crop.heightMm), 0);
+  const above = aboveFor(tallest, facts.boxMm);
+  if (v.opens === 'doors') return above > v.above ? { above } : null;
+  const one = facts.boxMm / v.courses;
+  return facts.boxMm + one > tallest && v.courses < 4 ? { courses: v.courses + 1 } : { opens: 'doors', above };
+}
+
+/** A box of boards with mesh under it and hinged mesh lids on it, or posts, a roof and doors. */
 export const kind = structureKind({
   id: 'lidded-frame',
   name: 'Lidded frame',
-  blurb: 'A box with mesh below and hinged mesh lids above: nothing digs, climbs or pecks its way in.',
+  blurb:
+    'A box with mesh below and hinged mesh lids above, or doors for what grows tall: nothing digs, climbs or pecks its way in.',
   purpose: 'cover',
   stands: ['bed'],
   nature: { tendingMinutes: { leaner: 0.5, climber: 0.5 }, moves: 'stays' },
@@ -31,10 +43,10 @@ export const kind = structureKind({
         crops,
         site: setting.site,
         openingMm: facts.openingMm,
-        nearest: tallestUnder(crops, facts.boxMm),
+        nearest: tallestUnder(crops, facts.insideMm),
       }),
       boxBoards({ longMm: design.builtMm, soldMm: longestBoard(setting, v), lids: facts.lids, askedLids: v.lids }),
-      lidWeight({ weightKg: facts.lidKg }),
+      facts.lidKg === null ? null : lidWeight({ weightKg: facts.lidKg }),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
       rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),
       reachAcross({ rowsAtMm: facts.rowsAtMm, bed: setting.place.bed, armMm: setting.armMm }),
@@ -44,8 +56,8 @@ export const kind = structureKind({
   doings: LIDDED_FRAME_DOINGS,
   season: liddedFrameSeason,
   guards: ({ facts }, v) => ({
-    barrier: { ...closedBy(facts.openingMm, facts.boxMm), buriedMm: v.floor === 'none' ? 0 : Infinity },
-    stiff: true,
+    barrier: { ...closedBy(facts.openingMm, facts.insideMm), buriedMm: v.floor === 'none' ? 0 : Infinity },
+    stiffMm: Infinity,
     roofed: true,
     floored: v.floor !== 'none',
   }),
@@ -53,8 +65,8 @@ export const kind = structureKind({
   phrases: LIDDED_FRAME_PHRASES,
   mends: {
     ...ROW_MENDS,
-    'cover.outgrown': (v) => (v.courses < 4 ? { courses: v.courses + 1 } : null),
-    'cover.touches': (v) => (v.courses < 4 ? { courses: v.courses + 1 } : null),
+    'cover.outgrown': roomier,
+    'cover.touches': roomier,
     'cover.open': (_v, _built, setting) => {
       const suggested = LIDDED_FRAME_KNOBS.net.suggest(setting, { mesh: 'hardware-36' });
       return suggested.value === 'none' ? null : { net: suggested.value };

@@ -27,6 +27,23 @@ const DEEPEST_MM = feet(3);
 /** A lid longer than this is heavy and twists (from memory). mm. */
 const LONGEST_LID_MM = feet(5);
 
+/** A door wider than this sags on its hinges (from memory). mm. */
+const WIDEST_DOOR_MM = inches(30);
+/** Over what grows, and at least so much over the box (from memory). mm. */
+const OVER_PLANTS_MM = inches(4);
+const LEAST_ABOVE_MM = inches(24);
+const MOST_ABOVE_MM = feet(5);
+/** Four boards: the highest box. */
+const MOST_COURSES = 4;
+
+const boardWide = (set: { board?: unknown }): number => (String(set.board) === '22x145' ? 145 : inches(5.5));
+const tallestOf = (setting: BedSetting): number =>
+  setting.planted.reduce((most, one) => Math.max(most, one.crop.heightMm), 0);
+
+/** So high over its box a frame with doors leaves room for its plants. mm. */
+export const aboveFor = (tallestMm: number, boxMm: number): number =>
+  Math.min(MOST_ABOVE_MM, Math.max(LEAST_ABOVE_MM, tallestMm + OVER_PLANTS_MM - boxMm));
+
 /** The longest of its boards on sale; any length where none is. mm. */
 export const longestBoard = (setting: BedSetting, set: { board?: unknown; treatment?: unknown }): number =>
   setting.sizesOf(timberId(String(set.board), String(set.treatment))).at(-1) ?? Infinity;
@@ -59,6 +76,21 @@ export const LIDDED_FRAME_KNOBS = {
       why: fact(setting.place.bed.widthMm > DEEPEST_MM ? 'width.reach' : 'width.bed'),
     }),
   },
+  opens: {
+    first: true,
+    type: 'choice',
+    label: 'Opened by',
+    group: 'Box',
+    choices: [
+      { id: 'lids', label: 'lids on top' },
+      { id: 'doors', label: 'doors in front' },
+    ],
+    help: 'A lid breaks what grows over it; behind doors there is room to grow.',
+    suggest: (setting) =>
+      tallestOf(setting) > MOST_COURSES * inches(5.5)
+        ? { value: 'doors', why: fact('opens.tall') }
+        : { value: 'lids', why: fact('opens.low') },
+  },
   courses: {
     type: 'count',
     label: 'Boards high',
@@ -67,13 +99,31 @@ export const LIDDED_FRAME_KNOBS = {
     max: 4,
     help: 'What grows higher than the box lifts the lid, or breaks under it.',
     suggest: (setting, set) => {
-      const board = String(set.board) === '22x145' ? 145 : inches(5.5);
-      const tallest = setting.planted.reduce((most, one) => Math.max(most, one.crop.heightMm), 0);
-      const wanted = Math.ceil((tallest + inches(2)) / board);
-      return wanted <= 2
+      const wanted = Math.ceil((tallestOf(setting) + inches(2)) / boardWide(set));
+      return wanted <= 2 || set.opens === 'doors'
         ? { value: 2, why: fact('courses.two') }
-        : { value: Math.min(4, wanted), why: fact('courses.crop') };
+        : { value: Math.min(MOST_COURSES, wanted), why: fact('courses.crop') };
     },
+  },
+  above: {
+    type: 'length',
+    label: 'Height over the box',
+    group: 'Box',
+    min: inches(8),
+    max: MOST_ABOVE_MM,
+    step: TAPE_STEP,
+    help: 'Posts, mesh and doors from the rim of the box to the roof.',
+    shown: (set) => set.opens === 'doors',
+    suggest: (setting, set) => ({
+      value: Math.min(
+        MOST_ABOVE_MM,
+        wholeStep(
+          aboveFor(tallestOf(setting), Number(set.courses) * boardWide(set)) + TAPE_STEP[setting.market],
+          setting.market,
+        ),
+      ),
+      why: fact('above.grows'),
+    }),
   },
   board: {
     first: true,
@@ -107,7 +157,7 @@ export const LIDDED_FRAME_KNOBS = {
   },
   mesh: {
     type: 'choice',
-    label: 'Mesh of the lids',
+    label: 'Mesh over it',
     group: 'Mesh',
     choices: labelled(STIFF),
     offered: offeredOf(STIFF),
@@ -136,31 +186,36 @@ export const LIDDED_FRAME_KNOBS = {
   },
   lids: {
     type: 'count',
-    label: 'Lids',
-    group: 'Lid',
+    label: 'Lids, or doors',
+    group: 'Opening',
     min: 1,
     max: 12,
-    help: 'Side by side; a long one is heavy and twists.',
+    help: 'Side by side; a long lid is heavy and twists, a wide door sags.',
     suggest: (_setting, set) => {
-      const value = Math.min(12, Math.max(1, Math.ceil(Number(set.rowLength) / LONGEST_LID_MM - 1e-6)));
-      return { value, why: fact(value === 1 ? 'lids.one' : 'lids.short') };
+      const doors = set.opens === 'doors';
+      const most = doors ? WIDEST_DOOR_MM : LONGEST_LID_MM;
+      const value = Math.min(12, Math.max(1, Math.ceil(Number(set.rowLength) / most - 1e-6)));
+      return { value, why: fact(doors ? 'lids.doors' : value === 1 ? 'lids.one' : 'lids.short') };
     },
   },
   stay: {
     type: 'choice',
     label: 'Held open by',
-    group: 'Lid',
+    group: 'Opening',
     choices: [
       { id: 'prop', label: 'a prop that turns on a screw' },
+      { id: 'chain', label: 'a chain that stops it' },
       { id: 'none', label: 'leaned back on a wall or a post' },
     ],
-    help: 'A lid that falls breaks fingers and plants.',
+    help: 'A lid that falls breaks fingers and plants. A chain lets it lean back past the upright.',
+    shown: (set) => set.opens === 'lids',
+    offered: (setting) => ['prop', ...(isOffered(setting, 'chain-light') ? ['chain'] : []), 'none'],
     suggest: () => ({ value: 'prop', why: fact('stay.prop') }),
   },
   gap: {
     type: 'length',
-    label: 'Between lids',
-    group: 'Lid',
+    label: 'Between lids or doors',
+    group: 'Opening',
     min: 3,
     max: inches(1),
     step: { imperial: inches(0.125), metric: 1 },
@@ -171,3 +226,12 @@ export const LIDDED_FRAME_KNOBS = {
 } as const satisfies Knobs<BedSetting>;
 
 export type LiddedFrameValues = Values<typeof LIDDED_FRAME_KNOBS>;
+
+/** A shorter lid is no lid (from memory). mm. */
+const LEAST_LID_MM = inches(15);
+
+/** As many lids or doors as are asked for and find room. */
+export const lidsOf = (v: Pick<LiddedFrameValues, 'lids' | 'rowLength'>): number =>
+  Math.max(1, Math.min(v.lids, Math.floor(v.rowLength / LEAST_LID_MM)));
+export const lidLength = (v: Pick<LiddedFrameValues, 'lids' | 'rowLength' | 'gap'>): number =>
+  (v.rowLength - (lidsOf(v) - 1) * v.gap) / lidsOf(v);

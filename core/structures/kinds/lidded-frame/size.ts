@@ -10,21 +10,26 @@ import { acrossBed, rowHandles, startOf } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { plantUnder, rowsOf } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
-import type { LiddedFrameValues } from './knobs';
+import { lidsOf, type LiddedFrameValues } from './knobs';
 import { type Box, boardsOf, propsOf, STAY_EVERY_MM } from './box';
-import { floorOf, lidOf, lidKg, STAPLE_EVERY_MM, lidsOf } from './lid';
+import { cupboardOf } from './cupboard';
+import { floorOf, lidOf } from './lid';
+import { panelKg, STAPLE_EVERY_MM } from './panel';
 
 /** What its own checks and mends ask for. */
 export interface LiddedFrameFacts {
   boxMm: number;
+  /** How high what is closed goes over the soil, and what may grow under it. mm. */
+  insideMm: number;
   /** Finest mesh between the lid and the sky. mm. */
   openingMm: number;
   lids: number;
-  lidKg: number;
+  /** Of one lid; null where there are none. */
+  lidKg: number | null;
   rowsAtMm: readonly number[];
 }
 
-/** Sizes the frame: boards on posts inside their corners, mesh under it, lids of strips and mesh hinged along the back. */
+/** Sizes the frame: boards on posts inside their corners, mesh under it; lids of strips and mesh hinged along the back, or a roof and doors. */
 export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Built<LiddedFrameFacts> {
   const { bed } = setting.place;
   const ground: Ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
@@ -51,15 +56,21 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
   const sides = boardsOf(box, v, board, strip, setting);
   const floor =
     v.floor === 'none' ? null : floorOf(box, stockOf(setting.catalogue, v.floor, 'mesh roll'), sides.boards);
-  const lids = Array.from({ length: lidsOf(v) }, (_, i) => lidOf(box, v, i, strip, setting, sides.boards));
-  const prop = v.stay === 'prop' ? propsOf(box, v, lids.length, sides, board, strip, setting) : null;
+  const doors = v.opens === 'doors';
+  const lids = doors
+    ? [cupboardOf(box, v, board, strip, sides, setting)]
+    : Array.from({ length: lidsOf(v) }, (_, i) => lidOf(box, v, i, strip, setting, sides));
+  const prop = !doors && v.stay === 'prop' ? propsOf(box, v, lids.length, sides, board, strip, setting) : null;
   // What is inside the box is drawn before its sides.
+  const over = lids.flatMap((lid) => lid.parts);
+  const fixed = (part: Part): boolean => part.role.startsWith('fixed');
   const parts: Part[] = [
+    ...over.filter(fixed),
     ...sides.posts,
     ...(prop?.parts ?? []),
     ...sides.boards.flat(),
     ...(floor?.parts ?? []),
-    ...lids.flatMap((lid) => lid.parts),
+    ...over.filter((part) => !fixed(part)),
   ];
   const joints: Joint[] = [
     ...sides.joints,
@@ -95,6 +106,11 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
       board: fact('count.boards', { courses: v.courses }),
       post: fact('count.posts', { every: { mm: STAY_EVERY_MM } }),
       'lid strip': fact('count.strips', { lids: lids.length }),
+      'roof strip': fact('count.roof'),
+      'door strip': fact('count.doors', { doors: lidsOf(v) }),
+      'fixed mesh': fact('count.fixed'),
+      'fixed net': fact('count.fixed'),
+      chain: fact('count.chains'),
       floor: fact('count.floor'),
       mesh: fact('count.mesh'),
       net: fact('count.net'),
@@ -106,6 +122,12 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
       'mesh to lid': fact('count.staples', { every: { mm: STAPLE_EVERY_MM } }),
       'lid hinged': fact('count.hinges'),
       'prop to post': fact('count.pivot'),
+      'chain fixed': fact('count.eyes'),
+      'roof to post': fact('count.roof-screws'),
+      'mesh to post': fact('count.staples', { every: { mm: STAPLE_EVERY_MM } }),
+      'net to post': fact('count.staples', { every: { mm: STAPLE_EVERY_MM } }),
+      'door hinged': fact('count.hinges'),
+      'door hooked': fact('count.hooks'),
     },
     marks: [
       ...rowMarks({ stations, ground, builtMm: longMm, bed, rowsAtMm: rowsOf(stations, y), endTopMm: 0 }),
@@ -113,13 +135,21 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
         view: 'elevation',
         axis: 'z',
         label: 'heights',
-        atMm: [0, box.highMm, box.highMm + strip.thickMm],
+        atMm: [
+          0,
+          box.highMm,
+          ...(doors ? [box.highMm + v.above] : []),
+          (doors ? box.highMm + v.above : box.highMm) + strip.thickMm,
+        ],
       },
       { view: 'end', axis: 'x', label: 'over all', atMm: [y - half, y + half], tapedMm: [0, v.width] },
       { view: 'end', axis: 'z', label: 'box', atMm: [0, box.highMm] },
     ],
     handles: [
       ...rowHandles({ ground, rowMm: v.rowLength, builtMm: longMm, yMm: y, topMm: box.highMm }),
+      ...(doors
+        ? [{ knob: 'above', view: 'elevation', at: [longMm / 2, box.highMm + v.above], axis: 'up', perMm: 1 } as const]
+        : []),
       { knob: 'width', view: 'end', at: [y + half, box.highMm / 2], axis: 'right', perMm: 2 },
     ],
   };
@@ -127,9 +157,10 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
     design,
     facts: {
       boxMm: box.highMm,
+      insideMm: doors ? box.highMm + v.above : box.highMm,
       openingMm: Math.min(roll.openingMm, net?.openingMm ?? Infinity),
-      lids: lids.length,
-      lidKg: lidKg(lids[0]?.parts ?? [], roll),
+      lids: lidsOf(v),
+      lidKg: doors ? null : panelKg(lids[0]?.parts ?? [], roll),
       rowsAtMm: [y],
     },
   };

@@ -5,8 +5,7 @@ import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import { coverSeason } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
-import { lidLength } from './lid';
-import type { LiddedFrameValues } from './knobs';
+import { lidLength, type LiddedFrameValues } from './knobs';
 
 const diagonal = (a: number, b: number): { mm: number } => ({ mm: Math.hypot(a, b) });
 
@@ -18,21 +17,36 @@ export function liddedFrameSteps(design: Design, v: LiddedFrameValues): Step[] {
     { what: fact('step.box', { diagonal: diagonal(design.builtMm, v.width) }), people: 2 },
     ...(v.floor === 'none' ? [] : [{ what: fact('step.floor'), people: 1, caution: fact('care.wire') } as const]),
     { what: fact('step.set'), people: 2 },
-    { what: fact('step.lids', { diagonal: diagonal(lidLength(v), v.width) }), people: 1 },
-    { what: fact('step.mesh'), people: 2, caution: fact('care.wire') },
-    ...(v.net === 'none' ? [] : [{ what: fact('step.net'), people: 1 } as const]),
-    { what: fact('step.hinge'), people: 2, caution: fact('care.lid') },
-    ...(v.stay === 'prop' ? [{ what: fact('step.prop'), people: 1 } as const] : []),
-    { what: fact('step.fill'), people: 1 },
+    ...(v.opens === 'doors' ? doorSteps(v) : lidSteps(v)),
+    { what: fact(v.opens === 'doors' ? 'step.fill-tall' : 'step.fill'), people: 1 },
   ];
 }
 
+const netStep = (v: LiddedFrameValues): Step[] => (v.net === 'none' ? [] : [{ what: fact('step.net'), people: 1 }]);
+
+const lidSteps = (v: LiddedFrameValues): Step[] => [
+  { what: fact('step.lids', { diagonal: diagonal(lidLength(v), v.width) }), people: 1 },
+  { what: fact('step.mesh'), people: 2, caution: fact('care.wire') },
+  ...netStep(v),
+  { what: fact('step.hinge'), people: 2, caution: fact('care.lid') },
+  ...(v.stay === 'prop' ? [{ what: fact('step.prop'), people: 1 } as const] : []),
+  ...(v.stay === 'chain' ? [{ what: fact('step.chain'), people: 1 } as const] : []),
+];
+
+const doorSteps = (v: LiddedFrameValues): Step[] => [
+  { what: fact('step.roof'), people: 2 },
+  { what: fact('step.fixed'), people: 2, caution: fact('care.wire') },
+  { what: fact('step.doors'), people: 2 },
+  ...netStep(v),
+];
+
 export function liddedFrameSeason(design: Design, v: LiddedFrameValues, setting: BedSetting): SeasonNote[] {
-  const board = design.parts.find((part) => part.role === 'post')?.cutMm ?? 0;
+  // Posts end under the lid, or under the roof.
+  const highMm = design.parts.find((part) => part.role === 'post')?.cutMm ?? 0;
   const mesh = stockOf(setting.catalogue, v.mesh, 'mesh roll').openingMm;
   const net = v.net === 'none' ? Infinity : stockOf(setting.catalogue, v.net, 'mesh roll').openingMm;
   return [
-    ...coverSeason(setting.planted, setting.site, { openingMm: Math.min(mesh, net), highMm: board }),
+    ...coverSeason(setting.planted, setting.site, { openingMm: Math.min(mesh, net), highMm }),
     { on: null, what: fact('season.hinges') },
     { on: null, what: fact('season.oil') },
   ];
@@ -45,10 +59,22 @@ export const LIDDED_FRAME_DOINGS: Doings = {
   'step.box': { adds: ['board', 'post'], uses: ['drill', 'square', 'clamps', 'tape'] },
   'step.floor': { adds: ['floor'], uses: ['hammer', 'snips', 'pliers', 'gloves', 'goggles'] },
   'step.set': { uses: ['level'] },
+  'step.roof': {
+    adds: ['roof strip', 'mesh:roof-mesh', 'net:roof-net'],
+    uses: ['drill', 'square', 'clamps', 'tape', 'hammer', 'snips'],
+  },
+  'step.fixed': { adds: ['fixed mesh', 'fixed net'], uses: ['hammer', 'snips', 'pliers', 'gloves', 'goggles'] },
+  'step.doors': {
+    adds: ['door strip', 'mesh'],
+    joins: ['door hinged', 'door hooked'],
+    uses: ['drill', 'square', 'clamps', 'tape', 'hammer', 'snips', 'spacer'],
+  },
+  'step.chain': { adds: ['chain'], uses: ['drill', 'pliers'] },
   'step.lids': { adds: ['lid strip'], uses: ['drill', 'square', 'clamps', 'tape'] },
   'step.mesh': { adds: ['mesh'], uses: ['hammer', 'snips', 'pliers', 'gloves', 'goggles'] },
   'step.net': { adds: ['net'], uses: ['hammer', 'snips'] },
   'step.hinge': { joins: ['lid hinged'], uses: ['drill', 'spacer'] },
   'step.prop': { adds: ['prop'], uses: ['drill'] },
   'step.fill': { uses: ['barrow', 'spade'] },
+  'step.fill-tall': { uses: ['barrow', 'spade'] },
 };

@@ -5,16 +5,15 @@ import type { Part } from '../../../design/shapes/shapes';
 import { onSheet, type Sheet } from '../../../design/shapes/sheet';
 import { ALONG, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { onGround, type Ground } from '../../../site/ground';
+import { onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import type { Values } from '../../knob';
 import { rollsCould } from '../../rules/could';
-import { acrossBed } from '../../rules/row';
 import { rowViews } from '../../rules/row-views';
 import type { BedSetting } from '../../setting';
 import { cutCage, type Cut } from '../../rules/girth';
-import { cageHandles, cageMarks, meshReason, placesIn, plantIn, roundSheet } from '../../rules/round-cage';
+import { cageHandles, cageMarks, meshReason, placesIn, plantIn, roundSheet, rowOfCages } from '../../rules/round-cage';
 import type { MESH_CAGE_KNOBS } from './knobs';
 
 export type MeshCageValues = Values<typeof MESH_CAGE_KNOBS>;
@@ -39,17 +38,14 @@ export interface MeshCageFacts {
 export function sizeMeshCage(v: MeshCageValues, setting: BedSetting): Built<MeshCageFacts> {
   const { bed } = setting.place;
   const roll = stockOf(setting.catalogue, v.roll, 'mesh roll');
-  const ground: Ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
   const cut = cutCage(roll, {
     diameterMm: v.diameter,
     heightMm: v.height,
     stakes: v.feet === 'stakes',
     hooks: v.lock === 'hooks',
   });
-  const y = acrossBed(v.rowAt, setting);
-  const builtMm = (v.cages - 1) * v.apart + cut.diameterMm;
-  const startMm = (bed.lengthMm - builtMm) / 2;
-  const middles = Array.from({ length: v.cages }, (_, i) => cut.diameterMm / 2 + i * v.apart);
+  const row = rowOfCages(v, cut, setting);
+  const { ground, y, middles, builtMm, startMm } = row;
   const parts: Part[] = [];
   const joints: Joint[] = [];
   const posts: Standing[] = [];
@@ -67,7 +63,6 @@ export function sizeMeshCage(v: MeshCageValues, setting: BedSetting): Built<Mesh
   const window = { wide: 2 * roll.openingMm, high: 2 * roll.stepMm };
   const meshMm = v.openings > 0 ? window : { wide: roll.openingMm, high: roll.stepMm };
 
-  const row = { cut, ground, y, middles, builtMm };
   const design: Design = {
     kind: 'mesh-cage',
     parts,

@@ -8,7 +8,7 @@ export const demo = {
     {
       id: 'mast',
       name: 'Strawberry masts',
-      stand: { on: 'spot', at: { xMm: 5000, yMm: 14_600, turnDeg: 0 } },
+      stand: { on: 'spot', at: { xMm: 7000, yMm: 15_200, turnDeg: 0 } },
       plantings: [],
       knobs: { towers: 2 },
     },

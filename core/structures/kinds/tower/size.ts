@@ -9,6 +9,7 @@ import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import type { Values } from '../../knob';
+import { WET_MIX_KG_L } from '../../rules/potting';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import { ACROSS_MM, CUPS, rodAbove, TIER_MM, type SpotSetting, type TOWER_KNOBS } from './knobs';
 
@@ -28,9 +29,6 @@ export interface TowerFacts {
   wetKg: number;
   rod: { diameterMm: number; yieldMpa: number };
 }
-
-/** Wet potting mix and the plants in it weigh about a kilogram a litre (from memory). */
-const WET_KG_L = 1;
 
 /** Potting mix of one tier: three cylinders. litres. @example tierLitres() // 8.34 */
 export const tierLitres = (): number => (CUPS * (Math.PI / 4) * CUP_MM ** 3) / 1e6;
@@ -159,6 +157,7 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
         nearest: false,
       },
     ],
+    roomFor: CUPS * pots,
     bodies: v.towers,
     reasons: {
       rod: fact('count.rod', { depth: { mm: v.depth } }),
@@ -187,7 +186,7 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
       plants: CUPS * pots,
       litres: tierLitres() * pots,
       highMm,
-      wetKg: tierLitres() * v.tiers * WET_KG_L,
+      wetKg: tierLitres() * v.tiers * WET_MIX_KG_L,
       rod: { diameterMm: rod.diameterMm, yieldMpa: rod.yieldMpa },
     },
   };

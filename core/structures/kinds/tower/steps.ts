@@ -2,11 +2,9 @@ import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
+import { LITRES_A_PLANT } from '../../rules/potting';
 import { CUPS, rodAbove } from './knobs';
 import type { TowerValues } from './size';
-
-/** A cup drinks so much a day in summer (from memory). litres. */
-const LITRES_A_PLANT = 0.25;
 
 /** Drilled, the rod driven, stacked and filled tier by tier, planted, watered. */
 export const towerSteps = (_design: Design, v: TowerValues): Step[] => [

@@ -4,6 +4,7 @@ import { layoutName } from '@lignum/core/cutting/cut-plan';
 import { drawPlot } from '@lignum/core/drawing/plot-plan';
 import { beside, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
 import {
+  FOOT_PX,
   MARGIN_PX,
   onPages,
   SIZES,
@@ -44,7 +45,7 @@ export function gardenSheets(plan: Plan, garden: ComputedGarden, tongue: Tongue,
         ],
       },
       ...plotPlan(plan, garden, tongue, wide),
-      ...toBuy(garden, tongue, wide, amount),
+      ...toBuy(garden, tongue, wide, amount, SIZES[size].heightPx - 2 * MARGIN_PX - FOOT_PX - HEAD_PX),
       ...cutBlocks(garden.shopping, (cut) => numbers.get(`${cut.structure} ${cut.part}`), plan, tongue, wide),
     ],
     size,
@@ -143,7 +144,42 @@ function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: numb
   ];
 }
 
-function toBuy(garden: ComputedGarden, tongue: Tongue, wide: number, amount: (minor: number) => string): Block[] {
+/**
+ * One list in two columns, page by page: even where it goes on one page, full where it does not. `left` and `right`
+ * are the same blocks for either column; what leads another is never the last of a column.
+ */
+function inTwoColumns(left: readonly Block[], right: readonly Block[], roomPx: number): Block[] {
+  const heights = left.map((one) => one.heightPx);
+  const sum = (from: number, to: number): number => heights.slice(from, to).reduce((all, one) => all + one, 0);
+  /** How many blocks from one on go into a column of so much. */
+  const filled = (from: number, mostPx: number): number => {
+    let to = from;
+    while (to < left.length && sum(from, to + 1) <= mostPx) to++;
+    while (to > from + 1 && to < left.length && left[to - 1]?.leads) to--;
+    return Math.max(from + 1, to);
+  };
+  const pages: Block[] = [];
+  for (let from = 0; from < left.length;) {
+    const rest = sum(from, left.length);
+    const half = rest / 2 + Math.max(...heights.slice(from));
+    const middle = filled(from, Math.min(roomPx, half));
+    const end = middle < left.length ? filled(middle, roomPx) : middle;
+    pages.push(beside([{ blocks: left.slice(from, middle) }, { blocks: right.slice(middle, end) }]));
+    from = end;
+  }
+  return pages;
+}
+
+/** What a heading and the line under a list take of a page. */
+const HEAD_PX = 48;
+
+function toBuy(
+  garden: ComputedGarden,
+  tongue: Tongue,
+  wide: number,
+  amount: (minor: number) => string,
+  roomPx: number,
+): Block[] {
   const { shopping, cost } = garden;
   const half = (wide - 20) / 2;
   const bought = inShopOrder(shopping.purchases);
@@ -160,23 +196,17 @@ function toBuy(garden: ComputedGarden, tongue: Tongue, wide: number, amount: (mi
   const own = fromShed(shopping, tongue.units).map(([count, what]) => [`○ ${count}`, what ?? '', '']);
   const columns: Column[] = [{ widthPx: 46, weight: 'bold' }, { widthPx: half - 116 }, { widthPx: 70, anchor: 'end' }];
   const lists = [...groups, ...(own.length > 0 ? [{ group: 'Out of the shed', cells: own }] : [])];
-  const all = lists.map(({ group, cells }) => ({ group, cells, weight: cells.length + 2 }));
-  const total = all.reduce((sum, one) => sum + one.weight, 0);
-  let left = 0;
-  const split = all.findIndex((one) => (left += one.weight) >= total / 2) + 1;
-  const column = (some: typeof all, x: number): Block[] =>
-    some.flatMap(({ group, cells }) => [
-      paragraph(group, { size: BODY, weight: 'bold', widthPx: half, x, after: 1 }),
+  const column = (x: number): Block[] =>
+    lists.flatMap(({ group, cells }) => [
+      { ...paragraph(group, { size: BODY, weight: 'bold', widthPx: half, x, after: 1 }), leads: true },
       ...rows(cells, columns, SMALL, x),
       gap(6),
     ]);
+  const [left, right] = [column(MARGIN_PX), column(MARGIN_PX + half + 20)];
   const tax = cost.taxMinor > 0 ? `, ${amount(cost.taxMinor)} of it tax` : '';
   return [
     heading('To buy', wide, { first: true }),
-    beside([
-      { blocks: column(all.slice(0, split), MARGIN_PX) },
-      { blocks: column(all.slice(split), MARGIN_PX + half + 20) },
-    ]),
+    ...inTwoColumns(left, right, roomPx),
     together([
       paragraph(`Together ${amount(cost.totalMinor)}${tax}.`, { size: 14, weight: 'bold', widthPx: wide }),
       ...(cost.complete

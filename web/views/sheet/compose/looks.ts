@@ -3,6 +3,7 @@ import { paragraph } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, text, type Block, type PageMark } from '@lignum/core/paper/page';
 import { atScale } from '@lignum/core/paper/scale';
 import { typeWidth } from '@lignum/core/paper/type';
+import { leftOut } from '../../../ui/left-out';
 import { say } from '@lignum/core/wording/say';
 import { plantingWords } from '../../garden/crop-words';
 import { placeWords } from '../../shell/place-words';
@@ -32,7 +33,7 @@ export function head(on: On): Block[] {
       { size: BODY, widthPx: wide, tint: 'soft', leads: true, after: 2 },
     ),
     paragraph(
-      `${amount(on, cost.perSeasonMinor)} a season over the life of its parts. Sized by the rules of the trade; its strength in wind, under snow and under load is not reckoned. For height, boundaries, snow and storm winds, local rules and licensed people decide.`,
+      `${amount(on, cost.perSeasonMinor)} a season over the life of its parts. Sized by the rules of the trade; ${leftOut(verdicts)} is not reckoned. For height, boundaries, snow and storm winds, local rules and licensed people decide.`,
       { size: SMALL, widthPx: wide, tint: 'soft', after: 4 },
     ),
     ...urgent.flatMap((verdict) => [

@@ -34,7 +34,11 @@ export function parts(on: On): Block[] {
       line.ends?.some((end) => 'angleRad' in end) ? slants(line.ends) : '',
       from && to ? `${long(on, reach(from, to))} between its ends as it hangs` : '',
       first?.shape === 'sheet' ? acrossRoll(on, first) : '',
-      line.litres === null ? (kind.names.parts[line.use]?.means ?? '') : 'in each, see Holes',
+      line.litres === null
+        ? (kind.names.parts[line.use]?.means ?? '')
+        : first?.shape === 'fill' && 'round' in first.rim
+          ? 'in each, see Holes'
+          : 'in each',
       line.board === null ? '' : fromBoard(line.board),
     ].filter(Boolean);
     return [

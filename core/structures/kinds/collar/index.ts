@@ -1,0 +1,71 @@
+import { keepsOut } from '../../../checks/keeps-out';
+import { plantsFit } from '../../../checks/plants-fit';
+import { reachAcross } from '../../../checks/reach-across';
+import { rowInBed } from '../../../checks/row-in-bed';
+import { inches } from '../../../quantity/length';
+import { structureKind, type Built } from '../../kind';
+import { ROW_MENDS } from '../../rules/row';
+import { isOffered } from '../../setting';
+import { COLLAR_KNOBS, type CollarValues } from './knobs';
+import { COLLAR_NAMES } from './names';
+import { COLLAR_PHRASES } from './phrases';
+import { roomFor, sizeCollar, type CollarFacts } from './size';
+import { COLLAR_DOINGS, collarSeason, collarSteps } from './steps';
+
+const barrierOf = ({ facts }: Built<CollarFacts>) => ({
+  heightMm: facts.cut.overMm,
+  openingLowMm: facts.openingMm,
+  openingMm: facts.openingMm,
+  lowToMm: facts.cut.overMm,
+  buriedMm: facts.cut.legsMm,
+  apronMm: 0,
+  underMm: 0,
+});
+
+/** An open ring of mesh round each plant. */
+export const kind = structureKind({
+  id: 'collar',
+  name: 'Mesh collar',
+  blurb: 'An open ring of mesh pressed into the soil round each young plant: what is tried before a fence.',
+  purpose: 'cover',
+  stands: ['bed'],
+  nature: { tendingMinutes: { leaner: 0.25, climber: 0.25 }, moves: 'comes apart' },
+  knobs: COLLAR_KNOBS,
+  size: sizeCollar,
+  checks: (built, v, setting) => [
+    // Of those who visit only a rabbit is what a ring is meant for.
+    setting.site.visitors.includes('rabbits') ? keepsOut({ visitors: ['rabbits'], barrier: barrierOf(built) }) : null,
+    plantsFit({ planted: setting.planted, stations: built.design.stations, endToEnd: () => 0 }),
+    rowInBed({ builtMm: built.design.builtMm, startMm: built.design.startMm, bed: setting.place.bed }),
+    reachAcross({ rowsAtMm: built.facts.rowsAtMm, bed: setting.place.bed, armMm: setting.armMm }),
+  ],
+  steps: collarSteps,
+  doings: COLLAR_DOINGS,
+  season: collarSeason,
+  guards: (built) => ({
+    barrier: barrierOf(built),
+    stiffMm: built.facts.cut.overMm,
+    roofed: false,
+    floored: false,
+  }),
+  names: COLLAR_NAMES,
+  phrases: COLLAR_PHRASES,
+  mends: {
+    ...ROW_MENDS,
+    'row.past-bed': fewer,
+    'keeps.low': (v) => ({ height: Math.max(v.height, inches(24)) }),
+    'keeps.dig': (v) => ({ below: Math.max(v.below, inches(6)) }),
+    'keeps.open': (_v, _built, setting) => (isOffered(setting, 'mesh-1-36') ? { roll: 'mesh-1-36' } : null),
+    'plants.too-many': (v, { facts }, setting) => ({
+      cages: Math.min(
+        roomFor(v, facts.cut.diameterMm, setting),
+        setting.planted.reduce((sum, one) => sum + one.count, 0),
+      ),
+    }),
+  },
+});
+
+function fewer(v: CollarValues, { facts }: Built<CollarFacts>, setting: Parameters<typeof roomFor>[2]) {
+  const fit = roomFor(v, facts.cut.diameterMm, setting);
+  return fit < v.cages ? { cages: fit } : null;
+}

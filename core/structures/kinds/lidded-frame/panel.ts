@@ -1,0 +1,173 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { MeshRoll, Timber } from '../../../catalogue/stock';
+import type { Fixing, Joint } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import type { Part } from '../../../design/shapes/shapes';
+import { flatBase, type Sheet } from '../../../design/shapes/sheet';
+import { add, scale, type Point } from '../../../geometry/space';
+import { feet, inches } from '../../../quantity/length';
+import { alongEvery, screwThrough } from '../../rules/fixings';
+import { stapledOn, staplesAlong } from '../../rules/staples';
+import { woodKg } from '../../rules/weights';
+import type { BedSetting } from '../../setting';
+import type { LiddedFrameValues } from './knobs';
+import { type Box, timber } from './box';
+
+/** Staples along a strip, and clear of the screws of its corners (from memory). mm. */
+export const STAPLE_EVERY_MM = inches(4);
+const STAPLE_CLEAR_MM = inches(2.5);
+/** A net’s staples stand so far outside the middle of a strip, as a share of its width (from memory). */
+const NET_OUT = 0.25;
+/** A bar across a panel at most every 3′ (from memory). mm. */
+const BAR_EVERY_MM = feet(3);
+/** Threads of mesh that are drawn, at most. */
+const THREADS = 28;
+/** ½″ mesh 1.4 kg/m² and coarser mesh in proportion (from memory). */
+const MESH_KG_M2 = 1.4;
+
+/** A face of the frame in its own directions: along it, across it from its middle, and out of it. */
+export type Plane = Pick<Box, 'at' | 'way' | 'side' | 'normal' | 'wideMm'>;
+
+/** What a panel weighs: its strips and its mesh. kg. */
+export function panelKg(parts: readonly Part[], roll: MeshRoll): number {
+  return parts.reduce(
+    (sum, part) =>
+      part.shape === 'sheet' && part.role === 'mesh'
+        ? sum + ((part.cutMm * part.heightMm) / 1e6) * MESH_KG_M2 * (inches(0.5) / roll.openingMm)
+        : sum,
+    woodKg(parts),
+  );
+}
+
+/** Flat mesh from corner to corner of what it lies on: in one run where the roll is wide enough, else in strips across. */
+export function meshOver(
+  plane: Plane,
+  o: { id: string; role: string; roll: MeshRoll; fromMm: number; longMm: number; up: number },
+): Sheet[] {
+  const { at, way, side, wideMm } = plane;
+  const few = (longMm: number): number => Math.max(1, Math.min(THREADS, Math.round(longMm / o.roll.openingMm)));
+  const lines = (longMm: number): number[] =>
+    Array.from({ length: few(longMm) + 1 }, (_, i) => (longMm * i) / few(longMm));
+  const corner = (along: number): Point => at(along, -wideMm / 2, o.up);
+  const common = {
+    shape: 'sheet' as const,
+    role: o.role,
+    stock: o.roll.id,
+    wireMm: o.roll.wireMm,
+    meshes: 0,
+  };
+  if (wideMm <= o.roll.heightMm + 1)
+    return [
+      {
+        ...common,
+        id: o.id,
+        base: flatBase(corner(o.fromMm), way, o.longMm),
+        up: side,
+        cutMm: o.longMm,
+        heightMm: wideMm,
+        uprightsMm: lines(o.longMm),
+        levelsMm: lines(wideMm),
+      },
+    ];
+  const strips = Math.ceil(o.longMm / o.roll.heightMm - 1e-6);
+  const each = o.longMm / strips;
+  return Array.from({ length: strips }, (_, i) => ({
+    ...common,
+    id: `${o.id}-${i + 1}`,
+    base: flatBase(corner(o.fromMm + i * each), side, wideMm),
+    up: way,
+    cutMm: wideMm,
+    heightMm: each,
+    uprightsMm: lines(wideMm),
+    levelsMm: lines(each),
+  }));
+}
+
+/** Staples along a face of a strip, as they stand on this frame. */
+export const staples = (sheet: Sheet, into: Bar, from: Point, to: Point, way: Point): Fixing[] =>
+  staplesAlong(sheet, { into, from, to, way, everyMm: STAPLE_EVERY_MM, clearMm: STAPLE_CLEAR_MM });
+
+export interface Made {
+  parts: Part[];
+  joints: Joint[];
+}
+
+export interface Panel extends Made {
+  /** The two that run through, at its near edge and its far edge; and those between them, in order along it. */
+  rails: readonly [Bar, Bar];
+  bars: readonly Bar[];
+}
+
+/** The mesh of the frame, and the net that goes over it. */
+export const layersOf = (v: LiddedFrameValues, setting: BedSetting): { role: 'mesh' | 'net'; roll: MeshRoll }[] => [
+  { role: 'mesh', roll: stockOf(setting.catalogue, v.mesh, 'mesh roll') },
+  ...(v.net === 'none' ? [] : [{ role: 'net' as const, roll: stockOf(setting.catalogue, v.net, 'mesh roll') }]),
+];
+
+/** A flat frame that lies on a plane `upMm` out of it: two long strips, short ones between them, mesh (and a net) over them. */
+export function panelOf(
+  plane: Plane,
+  o: { name: string; role: string; fromMm: number; longMm: number; upMm: number; strip: Timber },
+  v: LiddedFrameValues,
+  setting: BedSetting,
+): Panel {
+  const { at, wideMm } = plane;
+  const { name, role, fromMm, longMm: long, strip } = o;
+  const s = strip.wideMm;
+  const up = o.upMm + strip.thickMm / 2;
+  const [front, back] = [-1, 1].map((sign) =>
+    timber({
+      id: `${name}-${sign < 0 ? 'front' : 'back'}`,
+      role,
+      stock: strip,
+      from: at(fromMm, sign * (wideMm / 2 - s / 2), up),
+      to: at(fromMm + long, sign * (wideMm / 2 - s / 2), up),
+      wide: plane.side,
+      cutMm: long,
+    }),
+  ) as [Bar, Bar];
+  const inner = long - s;
+  const count = alongEvery(Math.max(1, inner), BAR_EVERY_MM);
+  const alongs = Array.from({ length: count }, (_, n) => fromMm + s / 2 + (inner * n) / (count - 1));
+  const bars = alongs.map((along, n) =>
+    timber({
+      id: `${name}-across-${n + 1}`,
+      role,
+      stock: strip,
+      from: at(along, -(wideMm / 2 - s), up),
+      to: at(along, wideMm / 2 - s, up),
+      wide: plane.way,
+      cutMm: wideMm - 2 * s,
+    }),
+  );
+  const screw = screwThrough(setting, s, feet(1));
+  const corners = bars.flatMap((bar, n) =>
+    [front, back].map((rail, e): Joint => {
+      const sign = e === 0 ? -1 : 1;
+      return {
+        id: `${bar.id}-${e === 0 ? 'front' : 'back'}`,
+        kind: 'lid corner',
+        places: [at(alongs[n] ?? 0, sign * (wideMm / 2 - s), up)],
+        parts: [rail.id, bar.id],
+        fixings: [{ stock: screw, count: 1, drive: { through: rail.id, into: bar.id, way: scale(plane.side, -sign) } }],
+      };
+    }),
+  );
+  const covers = layersOf(v, setting).flatMap(({ role: of, roll }) =>
+    meshOver(plane, { id: `${name}-${of}`, role: of, roll, fromMm, longMm: long, up: o.upMm + strip.thickMm }),
+  );
+  const raise = scale(plane.normal, strip.thickMm / 2);
+  const into = scale(plane.normal, -1);
+  const stapled = covers.map((sheet): Joint => {
+    // A net goes over the mesh, and its staples stand outside those of the mesh.
+    const fixings =
+      sheet.role === 'net'
+        ? [front, back].flatMap((bar, n) => {
+            const out = add(raise, scale(plane.side, (n === 0 ? -1 : 1) * NET_OUT * s));
+            return staples(sheet, bar, add(bar.from, out), add(bar.to, out), into);
+          })
+        : [front, back, ...bars].flatMap((bar) => staples(sheet, bar, add(bar.from, raise), add(bar.to, raise), into));
+    return stapledOn([sheet], sheet.role === 'net' ? 'net to lid' : 'mesh to lid', fixings);
+  });
+  return { parts: [front, back, ...bars, ...covers], joints: [...corners, ...stapled], rails: [front, back], bars };
+}

@@ -1,0 +1,16 @@
+import type { DemoPiece } from '../../kind';
+
+/** What of it stands in the demo garden. */
+export const demo = {
+  beds: [],
+  plantings: [],
+  structures: [
+    {
+      id: 'wall-pallet',
+      name: 'Pallet on the yard wall',
+      stand: { on: 'spot', at: { xMm: 7700, yMm: 13_800, turnDeg: 0 } },
+      plantings: [],
+      knobs: {},
+    },
+  ],
+} as const satisfies DemoPiece;

@@ -1,0 +1,44 @@
+import { floorBears } from '../../../checks/floor-bears';
+import { planterLeans } from '../../../checks/planter-leans';
+import { LEAST_GAP_MM, pocketRoom } from '../../../checks/pocket-room';
+import { structureKind } from '../../kind';
+import { PALLET_PLANTER_KNOBS } from './knobs';
+import { PALLET_PLANTER_NAMES } from './names';
+import { gapOf } from './pallet';
+import { PALLET_PLANTER_PHRASES } from './phrases';
+import { sizePalletPlanter } from './size';
+import { PALLET_PLANTER_DOINGS, palletPlanterSeason, palletPlanterSteps } from './steps';
+
+/** A pallet on end, closed with cloth, filled, and planted through its face. */
+export const kind = structureKind({
+  id: 'pallet-planter',
+  name: 'Pallet pocket planter',
+  blurb: 'A heat-treated pallet leaned on a wall, closed with cloth and planted through its face: a bed of no depth.',
+  purpose: 'planter',
+  stands: ['spot'],
+  nature: { tendingMinutes: { leaner: 1, climber: 1 }, moves: 'stays' },
+  knobs: PALLET_PLANTER_KNOBS,
+  size: sizePalletPlanter,
+  checks: ({ facts }, v) => [
+    pocketRoom({ gapMm: facts.gapMm, made: facts.rowsMade, asked: v.rows, slats: facts.pallet.fronts }),
+    // Empty is how it is easiest pulled over; full it is worst to be under. The lighter pull counts.
+    planterLeans({ kg: facts.dryKg, behindMm: facts.behindMm, headMm: facts.headMm, held: v.head === 'brackets' }),
+    v.stands === 'floor'
+      ? floorBears({ wetKg: facts.wetKg, dryKg: facts.dryKg, floorM2: facts.floorM2, safeKgM2: v.safeLoad })
+      : null,
+  ],
+  steps: palletPlanterSteps,
+  doings: PALLET_PLANTER_DOINGS,
+  season: palletPlanterSeason,
+  names: PALLET_PLANTER_NAMES,
+  phrases: PALLET_PLANTER_PHRASES,
+  mends: {
+    'leans.tips': () => ({ head: 'brackets' }),
+    'leans.pulled': () => ({ head: 'brackets' }),
+    'pockets.few': (_v, { facts }) => ({ rows: facts.rowsMade }),
+    'pockets.narrow': (v, { facts }) => {
+      for (let rows = v.rows - 1; rows >= 1; rows--) if (gapOf(facts.pallet, rows) >= LEAST_GAP_MM) return { rows };
+      return null;
+    },
+  },
+});

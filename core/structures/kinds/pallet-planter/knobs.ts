@@ -1,0 +1,113 @@
+import { feet, inches } from '../../../quantity/length';
+import type { PlaceOn } from '../../../site/stand';
+import { fact } from '../../../wording/say';
+import type { Knobs, Values } from '../../knob';
+import { perMarket, TAPE_STEP } from '../../rules/tidy';
+import { isOffered, type Setting } from '../../setting';
+import { cellOf, PALLETS, type Pallet } from './pallet';
+
+export type SpotSetting = Setting<PlaceOn<'spot'>>;
+
+/** A strawberry wants a hand and a half (from memory). mm. */
+const HAND_MM = inches(8);
+
+/** Asked before the pallet is settled it is the common one. */
+const palletOf = (set: { pallet?: unknown }): Pallet =>
+  PALLETS[String(set.pallet) as keyof typeof PALLETS] ?? PALLETS['pallet-48x40'];
+
+/** A pallet stood on end, closed with doubled cloth and planted through it (common practice, no source). */
+export const PALLET_PLANTER_KNOBS = {
+  pallet: {
+    first: true,
+    type: 'choice',
+    label: 'Pallet',
+    group: 'Pallet',
+    choices: [
+      { id: 'pallet-48x40', label: '48″ high, 40″ wide' },
+      { id: 'pallet-1200x800', label: '800 mm high, 1200 mm wide' },
+    ],
+    offered: (setting) => Object.keys(PALLETS).filter((id) => isOffered(setting, id)),
+    help: 'Only one with the mark HT: heat treated. Any other mark, or none, may mean poison.',
+    suggest: (setting) => ({
+      value: setting.market === 'imperial' ? 'pallet-48x40' : 'pallet-1200x800',
+      why: fact('pallet.common'),
+    }),
+  },
+  rows: {
+    type: 'count',
+    label: 'Rows of plants',
+    group: 'Pallet',
+    min: 1,
+    max: 6,
+    help: 'A slat stays under each, and one at the top.',
+    suggest: (_setting, set) => ({ value: Math.floor((palletOf(set).fronts - 1) / 2), why: fact('rows.second') }),
+  },
+  each: {
+    type: 'count',
+    label: 'Plants in a row',
+    group: 'Plants',
+    min: 1,
+    max: 24,
+    help: 'Half of them on each side of the middle bearer, through X cuts in the cloth.',
+    suggest: (_setting, set) => ({
+      value: 2 * Math.max(1, Math.floor(cellOf(palletOf(set)) / HAND_MM)),
+      why: fact('each.hand'),
+    }),
+  },
+  plants: {
+    type: 'choice',
+    label: 'Plants',
+    group: 'Plants',
+    choices: [
+      { id: 'strawberries', label: 'strawberries, bought' },
+      { id: 'own', label: 'your own' },
+    ],
+    help: 'Strawberries suit best. Trailing things low, stout stems on top.',
+    suggest: () => ({ value: 'strawberries', why: fact('plants.suit') }),
+  },
+  foot: {
+    type: 'length',
+    label: 'Foot from the wall',
+    group: 'Stand',
+    min: 0,
+    max: feet(2),
+    step: TAPE_STEP,
+    help: 'From the wall to the lower back edge: how far it leans.',
+    suggest: (setting) => ({ value: perMarket(setting.market, 8, 200), why: fact('foot.leans') }),
+  },
+  head: {
+    type: 'choice',
+    label: 'Its head',
+    group: 'Stand',
+    choices: [
+      { id: 'brackets', label: 'screwed to the wall' },
+      { id: 'leaned', label: 'only leaned' },
+    ],
+    help: 'A wall that is yours to screw into.',
+    suggest: () => ({ value: 'brackets', why: fact('head.pulled') }),
+  },
+  stands: {
+    type: 'choice',
+    label: 'It stands on',
+    group: 'Stand',
+    choices: [
+      { id: 'ground', label: 'the ground' },
+      { id: 'floor', label: 'a floor, deck or balcony' },
+    ],
+    help: 'Watered it weighs more than a grown man.',
+    suggest: () => ({ value: 'ground', why: fact('stands.ground') }),
+  },
+  safeLoad: {
+    type: 'count',
+    label: 'What the floor may carry',
+    group: 'Stand',
+    min: 0,
+    max: 2000,
+    load: true,
+    help: 'Safe load of that floor, from whoever answers for the building. Nought while you do not know.',
+    shown: (set) => set.stands === 'floor',
+    suggest: () => ({ value: 0, why: fact('load.ask') }),
+  },
+} as const satisfies Knobs<SpotSetting>;
+
+export type PalletPlanterValues = Values<typeof PALLET_PLANTER_KNOBS>;

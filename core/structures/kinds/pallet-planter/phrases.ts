@@ -1,0 +1,47 @@
+import type { Phrases } from '../../../wording/say';
+
+export const PALLET_PLANTER_PHRASES = {
+  'pallet.common': 'The size most often left behind a shop.',
+  'rows.second': 'Every second slat comes off, and none has to be nailed back.',
+  'each.hand': 'A hand and a half for each.',
+  'plants.suit': 'They like their crowns dry and their fruit hanging free.',
+  'foot.leans': 'Enough to lean into the wall, and the lowest row is still not under the others.',
+  'head.pulled': 'Whoever holds on to it pulls it over.',
+  'stands.ground': 'Soil or paving carries it.',
+  'load.ask': 'Ask before it is built.',
+  'count.pallet': 'One, marked HT',
+  'count.bearers': 'They stand upright',
+  'count.slats': 'One under each of {rows|row|rows}, and one at the top',
+  'count.backs': 'The back stays as it is',
+  'count.back-cloth': 'Doubled; round both sides, {fold} folded under at each end',
+  'count.bottom-cloth': 'Doubled once more: all the weight comes to it',
+  'count.pocket-cloth': 'Doubled across each row, {lap} on the slats over and under it',
+  'count.mix': 'Between the bearers from foot to head',
+  'count.nailed': 'As it was made',
+  'count.staples': 'One every {every}',
+  'count.plants': '{row} in a row, and as many in the open top',
+  'count.brackets': 'Two, one on each outer bearer',
+  'step.mark':
+    'Look for the mark: HT is heat treated. Leave a pallet that has no mark, any other letters, a stain or a smell.',
+  'step.slats':
+    'Lever off {off|slat|slats} of the front and draw or sink every nail. Those that stay: lower edges at the heights on the drawing.',
+  'step.back':
+    'Lay it on its front. Two layers of cloth over the back, round both sides like a parcel, ends folded under {fold}; a staple every {every}.',
+  'step.bottom': 'Two layers more under the foot, up in front and behind. It carries everything: spare no staples.',
+  'step.pockets':
+    'Turn it over. Two layers across each row, ends folded under, stapled to the slats over and under it.',
+  'step.stand': 'Stand it where it will stay, its foot {foot} from the wall. Once filled it is not moved again.',
+  'step.brackets': 'Screw both brackets to the outer bearers and into sound wall or studs.',
+  'step.fill': 'Fill from the top with moist potting mix, a hand at a time, pressed into every corner: {mix} in all.',
+  'step.plant':
+    'Cut an X for each plant, from the lowest row up, and press the mix round its roots. {plants|plant|plants} in all.',
+  'step.water': 'Water slowly from the top until the lowest row is wet, and top up where the mix has sunk.',
+  'care.mark': 'Pallets marked MB were gassed with poison: not for food, not for burning.',
+  'care.nails': 'Goggles and gloves: nails fly and slats split. No bare nail is left standing.',
+  'care.weight': 'Watered it weighs {wet}: what it stands on has to carry that, and falling it crushes.',
+  'season.water': 'Every day of the season about {litres} L, slowly, from the top.',
+  'season.feed': 'Feed every second week while it flowers and fruits.',
+  'season.top': 'The mix sinks by about a tenth in its first weeks: top it up.',
+  'season.staples': 'Look along the bottom and the brackets: new staples where cloth pulls out.',
+  'season.plants': 'Strawberries live three years; their runners take their place.',
+} as const satisfies Phrases;

@@ -1,0 +1,240 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { Design, Joint } from '../../../design/design';
+import type { Fill } from '../../../design/shapes/fill';
+import type { Point } from '../../../geometry/space';
+import type { Part } from '../../../design/shapes/shapes';
+import { fact } from '../../../wording/say';
+import type { Built } from '../../kind';
+import { WET_MIX_KG_L } from '../../rules/potting';
+import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
+import { woodKg } from '../../rules/weights';
+import { clothOf, FOLD_MM, LAP_MM, STAPLE_EVERY_MM } from './cloth';
+import type { PalletPlanterValues, SpotSetting } from './knobs';
+import {
+  cellOf,
+  depthOf,
+  gapOf,
+  insideLitres,
+  leaning,
+  type Lean,
+  PALLETS,
+  palletParts,
+  pitchOf,
+  rowsOf,
+  type Pallet,
+} from './pallet';
+
+/** Soil and wall drawn beside it. mm. */
+const BESIDE_MM = 400;
+/** Screws of one bracket: two in the bearer, two in the wall. */
+const BRACKET_SCREWS = 4;
+
+/** What its own checks and mends ask for. */
+export interface PalletPlanterFacts {
+  pallet: Pallet;
+  rowsMade: number;
+  gapMm: number;
+  dryKg: number;
+  wetKg: number;
+  /** How far its middle stands behind its foot, and how high its head is. mm. */
+  behindMm: number;
+  headMm: number;
+  /** The floor it stands over. m². */
+  floorM2: number;
+}
+
+/** Where plants stand along a row: evenly between two bearers, the odd one on the left. mm. */
+const plantsAt = (pallet: Pallet, each: number): number[] => {
+  const [cell, bearer] = [cellOf(pallet), pallet.bearerWideMm];
+  return [Math.ceil(each / 2), Math.floor(each / 2)].flatMap((count, side) =>
+    Array.from({ length: count }, (_, i) => bearer + side * (cell + bearer) + (cell * (i + 0.5)) / count),
+  );
+};
+/** In its rows and in the open top. */
+export const plantsIn = (pallet: Pallet, v: Pick<PalletPlanterValues, 'rows' | 'each'>): number =>
+  (rowsOf(pallet, v.rows) + 1) * v.each;
+
+/** An X cut for every plant in the middle of its row, and as many plants in the open top. */
+function planted(
+  v: PalletPlanterValues,
+  pallet: Pallet,
+  lean: Lean,
+  top: readonly { fill: Fill; heart: Point }[],
+): Joint[] {
+  const gap = gapOf(pallet, v.rows);
+  const fixings = [{ stock: 'plant-strawberry', count: v.each }];
+  const rows = Array.from({ length: rowsOf(pallet, v.rows) }, (_, i): Joint => {
+    const up = (i + 1) * pallet.boardWideMm + (i + 0.5) * gap;
+    return {
+      id: `planted-${i + 1}`,
+      kind: 'planted',
+      places: plantsAt(pallet, v.each).map((along) => lean.at(along, up, depthOf(pallet))),
+      parts: [`pocket-${i + 1}-1`, `pocket-${i + 1}-2`],
+      fixings,
+    };
+  });
+  return [
+    ...rows,
+    {
+      id: 'planted-top',
+      kind: 'planted on top',
+      places: top.map((one) => one.heart),
+      parts: top.map((one) => one.fill.id),
+      fixings,
+    },
+  ];
+}
+
+/** Filled, planted and watered. kg. */
+export const wetKg = (pallet: Pallet, parts: readonly Part[]): number =>
+  woodKg(parts) + insideLitres(pallet) * WET_MIX_KG_L;
+
+/** Sizes the planter: the slats that stay, doubled cloth, mix between the bearers, leaned on a wall. */
+export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting): Built<PalletPlanterFacts> {
+  const pallet = PALLETS[v.pallet];
+  const lean = leaning(pallet.tallMm, v.foot);
+  const rows = rowsOf(pallet, v.rows);
+  const made = palletParts(pallet, v.rows, lean, v.pallet);
+  const roll = stockOf(setting.catalogue, 'planter-cloth', 'mesh roll');
+  const cloth = clothOf(pallet, v.rows, lean, roll, made);
+  const cell = cellOf(pallet);
+  const pitch = pallet.tallMm / rows;
+  const middle = pallet.boardMm + pallet.bearerDeepMm / 2;
+  const [half, deep] = [cell / 2, pallet.bearerDeepMm / 2];
+  const mixes = Array.from({ length: rows }, (_, i) =>
+    [0, 1].map((side) => {
+      const along = pallet.bearerWideMm + side * (cell + pallet.bearerWideMm) + half;
+      const low = lean.at(along, i * pitch, middle);
+      const heart = lean.at(along, (i + 0.5) * pitch, middle);
+      const fill: Fill = {
+        shape: 'fill',
+        id: `mix-${i + 1}-${side + 1}`,
+        role: 'mix',
+        stock: 'potting-mix',
+        cutMm: pitch * Math.cos(lean.angleRad),
+        // Plumb under its own middle: it is drawn in steps up the slope.
+        bottom: [along, heart[1], low[2]],
+        rim: {
+          outline: [
+            [-half, -deep],
+            [half, -deep],
+            [half, deep],
+            [-half, deep],
+          ],
+        },
+        crownMm: 0,
+        litres: insideLitres(pallet) / (2 * rows),
+      };
+      const joint: Joint = {
+        id: `${fill.id}-filled`,
+        kind: 'mix filled',
+        places: [[along - half, heart[1], heart[2]], heart],
+        parts: [fill.id, (made.bearers[side] as (typeof made.bearers)[number]).id],
+        fixings: [],
+      };
+      return { fill, joint, heart };
+    }),
+  ).flat();
+  const plants = plantsIn(pallet, v);
+  const joints: Joint[] = [
+    ...made.joints,
+    ...cloth.joints,
+    ...mixes.map((one) => one.joint),
+    ...(v.plants === 'strawberries' ? planted(v, pallet, lean, mixes.slice(-2)) : []),
+    ...(v.head === 'brackets'
+      ? [0, 2].map((n): Joint => {
+          const bearer = made.bearers[n] as (typeof made.bearers)[number];
+          return {
+            id: `bracket-${n === 0 ? 'left' : 'right'}`,
+            kind: 'held at the wall',
+            places: [bearer.to],
+            parts: [bearer.id],
+            fixings: [
+              { stock: 'l-bracket', count: 1 },
+              { stock: 'screw-40', count: BRACKET_SCREWS },
+            ],
+          };
+        })
+      : []),
+  ];
+  const head = lean.at(0, pallet.tallMm, 0);
+  const front = lean.at(0, pallet.tallMm, depthOf(pallet));
+  const topMm = Math.max(head[2], front[2]);
+  const slatsAt = Array.from({ length: rows + 1 }, (_, i) => i * pitchOf(pallet, v.rows));
+  const level = (up: number): number => lean.at(0, up, depthOf(pallet))[2];
+  const design: Design = {
+    kind: 'pallet-planter',
+    // What is inside is drawn before what is round it.
+    parts: [...mixes.map((one) => one.fill), ...made.backs, ...made.bearers, ...made.slats, ...cloth.parts],
+    kits: [{ id: 'pallet', role: 'pallet', stock: v.pallet }],
+    joints,
+    stations: [],
+    ground: { lengthMm: pallet.wideMm, riseMm: 0 },
+    builtMm: pallet.wideMm,
+    startMm: 0,
+    posts: [],
+    hold: null,
+    views: [
+      fromFront('From the front', [
+        [-BESIDE_MM, 0],
+        [pallet.wideMm + BESIDE_MM, 0],
+      ]),
+      FROM_ABOVE,
+      {
+        ...fromEnd('From the end, with its wall', [
+          [-BESIDE_MM - depthOf(pallet), 0],
+          [v.foot, 0],
+        ]),
+        wallMm: v.foot,
+        nearest: false,
+      },
+    ],
+    roomFor: plants,
+    bodies: 1,
+    reasons: {
+      pallet: fact('count.pallet'),
+      bearer: fact('count.bearers'),
+      slat: fact('count.slats', { rows }),
+      'back slat': fact('count.backs'),
+      'back cloth': fact('count.back-cloth', { fold: { mm: FOLD_MM } }),
+      'bottom cloth': fact('count.bottom-cloth'),
+      'pocket cloth': fact('count.pocket-cloth', { lap: { mm: LAP_MM } }),
+      mix: fact('count.mix'),
+      'pallet nailed': fact('count.nailed'),
+      'cloth stapled': fact('count.staples', { every: { mm: STAPLE_EVERY_MM } }),
+      'mix filled': fact('count.mix'),
+      planted: fact('count.plants', { row: v.each }),
+      'planted on top': fact('count.plants', { row: v.each }),
+      'held at the wall': fact('count.brackets'),
+    },
+    marks: [
+      { view: 'elevation', axis: 'x', label: 'plants', atMm: [0, ...plantsAt(pallet, v.each), pallet.wideMm] },
+      { view: 'elevation', axis: 'x', label: 'in all', atMm: [0, pallet.wideMm] },
+      {
+        view: 'elevation',
+        axis: 'z',
+        label: 'slats, up its face',
+        atMm: slatsAt.map(level),
+        tapedMm: slatsAt,
+      },
+      { view: 'end', axis: 'x', label: 'foot from the wall', atMm: [0, Math.max(1, v.foot)] },
+      { view: 'end', axis: 'z', label: 'head', atMm: [0, topMm] },
+    ],
+    handles: [{ knob: 'foot', view: 'end', at: [v.foot, topMm], axis: 'right', perMm: 1 }],
+  };
+  const heart = lean.at(0, pallet.tallMm / 2, depthOf(pallet) / 2);
+  return {
+    design,
+    facts: {
+      pallet,
+      rowsMade: rows,
+      gapMm: gapOf(pallet, v.rows),
+      dryKg:
+        woodKg(design.parts) + insideLitres(pallet) / stockOf(setting.catalogue, 'potting-mix', 'bagged').litresPerKg,
+      wetKg: wetKg(pallet, design.parts),
+      behindMm: heart[1],
+      headMm: head[2],
+      floorM2: (pallet.wideMm * Math.max(depthOf(pallet), v.foot + depthOf(pallet) * Math.cos(lean.angleRad))) / 1e6,
+    },
+  };
+}

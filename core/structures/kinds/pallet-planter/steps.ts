@@ -1,0 +1,62 @@
+import type { Doings } from '../../../building/tools';
+import type { Design } from '../../../design/design';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import { LITRES_A_PLANT } from '../../rules/potting';
+import { FOLD_MM, STAPLE_EVERY_MM } from './cloth';
+import type { PalletPlanterValues } from './knobs';
+import { insideLitres, PALLETS, rowsOf } from './pallet';
+import { plantsIn, wetKg } from './size';
+
+/** Marked, opened, clothed on its face and its back, stood, fastened, filled, planted, watered. */
+export function palletPlanterSteps({ parts }: Design, v: PalletPlanterValues): Step[] {
+  const pallet = PALLETS[v.pallet];
+  return [
+    { what: fact('step.mark'), people: 1, caution: fact('care.mark') },
+    {
+      what: fact('step.slats', { off: pallet.fronts - rowsOf(pallet, v.rows) - 1 }),
+      people: 1,
+      caution: fact('care.nails'),
+    },
+    { what: fact('step.back', { fold: { mm: FOLD_MM }, every: { mm: STAPLE_EVERY_MM } }), people: 1 },
+    { what: fact('step.bottom'), people: 1 },
+    { what: fact('step.pockets'), people: 1 },
+    {
+      what: fact('step.stand', { foot: { mm: v.foot } }),
+      people: 2,
+      caution: fact('care.weight', { wet: { kg: wetKg(pallet, parts) } }),
+    },
+    ...(v.head === 'brackets' ? [{ what: fact('step.brackets'), people: 1 } as const] : []),
+    { what: fact('step.fill', { mix: { mm3: insideLitres(pallet) * 1e6 } }), people: 1 },
+    { what: fact('step.plant', { plants: plantsIn(pallet, v) }), people: 1 },
+    { what: fact('step.water'), people: 1 },
+  ];
+}
+
+export const palletPlanterSeason = (_design: Design, v: PalletPlanterValues): SeasonNote[] => [
+  {
+    on: null,
+    what: fact('season.water', { litres: Math.round(plantsIn(PALLETS[v.pallet], v) * LITRES_A_PLANT * 10) / 10 }),
+  },
+  { on: null, what: fact('season.top') },
+  { on: null, what: fact('season.feed') },
+  { on: null, what: fact('season.staples') },
+  ...(v.plants === 'strawberries' ? [{ on: null, what: fact('season.plants') }] : []),
+];
+
+/** What each step adds, and what it is done with. */
+export const PALLET_PLANTER_DOINGS: Doings = {
+  'step.mark': { uses: [] },
+  'step.slats': {
+    adds: ['bearer', 'slat', 'back slat'],
+    uses: ['pry bar', 'hammer', 'tape', 'chalk', 'goggles', 'gloves'],
+  },
+  'step.back': { adds: ['back cloth'], uses: ['knife', 'tape', 'tacker', 'hammer'] },
+  'step.bottom': { adds: ['bottom cloth'], uses: ['knife', 'tape', 'tacker', 'hammer'] },
+  'step.pockets': { adds: ['pocket cloth'], uses: ['knife', 'tape', 'tacker', 'hammer'] },
+  'step.stand': { uses: ['tape', 'gloves'] },
+  'step.brackets': { joins: ['held at the wall'], uses: ['drill', 'level', 'goggles'] },
+  'step.fill': { adds: ['mix'], uses: ['barrow', 'gloves'] },
+  'step.plant': { joins: ['planted', 'planted on top'], uses: ['knife', 'gloves'] },
+  'step.water': { uses: ['barrow'] },
+};

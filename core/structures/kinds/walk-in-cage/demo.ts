@@ -1,0 +1,35 @@
+import { feet, inches } from '../../../quantity/length';
+import type { DemoPiece } from '../../kind';
+
+/** What of it stands in the demo garden, with the bed and plants it stands over. */
+export const demo = {
+  beds: [
+    {
+      id: 'berry-bed',
+      name: 'Berry bed',
+      xMm: 9950,
+      yMm: 4350,
+      turnDeg: 90,
+      lengthMm: feet(6),
+      widthMm: inches(30),
+      heightMm: 0,
+      outline: { shape: 'rectangle' },
+      standFrom: 'both sides',
+      riseMm: 0,
+      soil: 'loam',
+      wind: 'usual',
+      grewBefore: ['', '', ''],
+      note: 'Blackbirds had every berry last year.',
+    },
+  ],
+  plantings: [{ id: 'berry-strawberries', bed: 'berry-bed', crop: 'strawberry', training: 'row', count: 12 }],
+  structures: [
+    {
+      id: 'berry-cage',
+      name: 'Berry cage',
+      stand: { on: 'bed', bed: 'berry-bed' },
+      plantings: ['berry-strawberries'],
+      knobs: { room: inches(12) },
+    },
+  ],
+} as const satisfies DemoPiece;

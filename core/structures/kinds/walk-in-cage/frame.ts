@@ -1,0 +1,207 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { Timber } from '../../../catalogue/stock';
+import { timberId } from '../../../catalogue/timber';
+import type { Joint } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import { add, minus, reach, scale, unit, UP, type Point } from '../../../geometry/space';
+import { feet, inches } from '../../../quantity/length';
+import { onGround } from '../../../site/ground';
+import { screwThrough } from '../../rules/fixings';
+import { setBy } from '../../rules/footing';
+import { piecesOverPosts } from '../../rules/over-posts';
+import { equalBays } from '../../rules/spacing';
+import { lastingTimber } from '../../rules/timber-knobs';
+import { setPost, type SetPost } from '../../rules/timber-post';
+import type { BedSetting } from '../../setting';
+import type { WalkInCageValues } from './knobs';
+
+/** Longest rail, where the price book names no length. mm. */
+const USUAL_RAIL_MM = feet(16);
+/** Free beside a door, over it and under it (from memory). mm. */
+export const DOOR_FREE_MM = inches(0.5);
+export const DOOR_UNDER_MM = inches(1);
+/** No door is higher than is walked through (from memory). mm. */
+const DOOR_HIGH_MM = feet(6);
+/** No narrower leaf is walked through. mm. */
+const LEAST_DOOR_MM = inches(15);
+
+export type SideName = 'front' | 'back' | 'left' | 'right';
+
+/** One side: its posts in order along it, and its directions. Places are told along it by a tape, from its first corner, and out of the posts’ outer face. */
+export interface Side {
+  name: SideName;
+  longMm: number;
+  /** Middles of its posts along it. mm. */
+  postsAt: readonly number[];
+  posts: readonly SetPost[];
+  at: (along: number, up: number, out: number) => Point;
+  way: Point;
+  inwards: Point;
+}
+
+export interface Cage {
+  longMm: number;
+  wideMm: number;
+  postMm: number;
+  rail: Timber;
+  sides: Readonly<Record<SideName, Side>>;
+  posts: readonly SetPost[];
+  /** The gateway in the front: between the faces of the corner post and of the one beside the door. mm. */
+  door: { fromMm: number; toMm: number; highMm: number };
+  /** Lower edge of the lower rails over the soil: on it, or with their upper edges where the stiff mesh ends. mm. */
+  lowMm: number;
+}
+
+/** Between the rail at the upper edge of the stiff mesh and the top rail at least so much stays for the net. mm. */
+const LEAST_NET_MM = inches(12);
+
+/** So much stiff mesh stands over the soil: what its roll leaves over the trench, as far as there is a side. mm. */
+export const lowAbove = (v: WalkInCageValues, setting: BedSetting): number =>
+  v.low === 'none'
+    ? 0
+    : Math.max(
+        inches(6),
+        Math.min(stockOf(setting.catalogue, v.low, 'mesh roll').heightMm - v.below, v.height - LEAST_NET_MM),
+      );
+
+/** Posts round the bed: corners, one beside the door, and as many between as their spacing asks for. */
+export function cageOf(v: WalkInCageValues, setting: BedSetting): Cage {
+  const { bed } = setting.place;
+  const longMm = bed.lengthMm + 2 * v.room;
+  const wideMm = bed.widthMm + 2 * v.room;
+  const ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
+  const rail = stockOf(setting.catalogue, lastingTimber(setting, v.rail), 'timber');
+  const foot = (along: number, y: number): Point => add(onGround(ground, along, y), [0, 0, -bed.heightMm]);
+  const wayAlong = unit(minus(foot(1000, 0), foot(0, 0)));
+  const made = new Map<string, SetPost>();
+  const post = (id: string, along: number, y: number): SetPost => {
+    const known = made.get(id);
+    if (known) return known;
+    const one = setPost({
+      id,
+      foot: foot(along, y),
+      aboveMm: v.height,
+      depthMm: v.depth,
+      section: v.section,
+      treatment: v.treatment,
+      setting,
+      set: setBy(v.footing),
+    });
+    made.set(id, one);
+    return one;
+  };
+  const half = wideMm / 2;
+  const postMm = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber').wideMm;
+  const [near, far] = [postMm / 2, longMm - postMm / 2];
+  // The door is as wide as is asked for, or as the front leaves room for; a post that would touch the corner post is that.
+  const widest = far - near - postMm;
+  const gateway = widest - v.door < 2 * postMm ? widest : v.door;
+  const beside = near + postMm + gateway;
+  const across = equalBays([postMm / 2, wideMm - postMm / 2], v.postSpacing);
+  const alongs: Record<SideName, readonly number[]> = {
+    front: [near, ...equalBays(beside < far - 1 ? [beside, far] : [far], v.postSpacing)],
+    back: equalBays([near, far], v.postSpacing),
+    left: across,
+    right: across,
+  };
+  /** Corners belong to the long sides. */
+  const idOf = (name: SideName, i: number): string => {
+    const corner = i === 0 ? 'front' : i === alongs[name].length - 1 ? 'back' : null;
+    if (name === 'front' || name === 'back' || !corner) return `post-${name}-${i + 1}`;
+    return `post-${corner}-${name === 'left' ? 1 : alongs[corner].length}`;
+  };
+  const side = (name: SideName): Side => {
+    const long = name === 'front' || name === 'back';
+    const sign = name === 'front' || name === 'left' ? -1 : 1;
+    const x = name === 'left' ? near : far;
+    const own = alongs[name].map((at, i) =>
+      long ? post(idOf(name, i), at, sign * (half - postMm / 2)) : post(idOf(name, i), x, at - half),
+    );
+    return {
+      name,
+      longMm: long ? longMm : wideMm,
+      postsAt: alongs[name],
+      posts: own,
+      at: long
+        ? (along, up, out) => add(foot(along, sign * (half + out)), [0, 0, up])
+        : (along, up, out) => add(foot(name === 'left' ? -out : longMm + out, along - half), [0, 0, up]),
+      way: long ? wayAlong : [0, 1, 0],
+      inwards: long ? [0, -sign, 0] : [-sign, 0, 0],
+    };
+  };
+  const sides = { front: side('front'), back: side('back'), left: side('left'), right: side('right') };
+  return {
+    longMm,
+    wideMm,
+    postMm,
+    rail,
+    sides,
+    posts: [...made.values()],
+    door: {
+      fromMm: postMm,
+      toMm: postMm + gateway,
+      highMm: Math.max(
+        LEAST_DOOR_MM,
+        Math.min(DOOR_HIGH_MM, v.height - 2 * rail.wideMm - DOOR_UNDER_MM - 2 * DOOR_FREE_MM),
+      ),
+    },
+    lowMm: Math.max(0, lowAbove(v, setting) - rail.wideMm),
+  };
+}
+
+/** Rails on the outer faces of the posts: along all tops, low down except across the door, and one over the door. */
+export function railsOf(cage: Cage, v: WalkInCageValues, setting: BedSetting): { rails: Bar[]; joints: Joint[] } {
+  const { rail, postMm } = cage;
+  const longest = setting.sizesOf(rail.id).at(-1) ?? USUAL_RAIL_MM;
+  const screw = screwThrough(setting, rail.thickMm, postMm);
+  const rails: Bar[] = [];
+  const joints: Joint[] = [];
+  const lay = (side: Side, level: string, upMm: number, postsAt: readonly number[]): void => {
+    piecesOverPosts(postsAt, postMm, longest).forEach((piece, i) => {
+      const out = rail.thickMm / 2;
+      const up = upMm + rail.wideMm / 2;
+      const [from, to] = [side.at(piece.fromMm, up, out), side.at(piece.toMm, up, out)];
+      const bar: Bar = {
+        shape: 'bar',
+        id: `${level}-${side.name}-${i + 1}`,
+        role: level === 'top' ? 'top rail' : level === 'low' ? 'low rail' : 'lintel',
+        stock: rail.id,
+        from,
+        to,
+        wide: squareTo(unit(minus(to, from))),
+        wideMm: rail.wideMm,
+        thickMm: rail.thickMm,
+        cutMm: reach(from, to),
+        buriedMm: 0,
+        ends: [{ cut: 'square' }, { cut: 'square' }],
+        holes: [],
+      };
+      rails.push(bar);
+      side.posts.forEach((post, n) => {
+        const at = side.postsAt[n] as number;
+        if (at < piece.fromMm - 1 || at > piece.toMm + 1) return;
+        const inset = Math.abs(at - piece.fromMm) < 1 ? postMm / 4 : Math.abs(at - piece.toMm) < 1 ? -postMm / 4 : 0;
+        joints.push({
+          id: `${bar.id}-${post.id}`,
+          kind: 'rail to post',
+          places: [side.at(at + inset, up, 0)],
+          parts: [bar.id, post.id],
+          fixings: [{ stock: screw, count: 2, drive: { through: bar.id, into: post.id, way: side.inwards } }],
+        });
+      });
+    });
+  };
+  for (const side of Object.values(cage.sides)) {
+    lay(side, 'top', v.height - rail.wideMm, side.postsAt);
+    lay(side, 'low', cage.lowMm, side.name === 'front' ? side.postsAt.slice(1) : side.postsAt);
+  }
+  const [first, second] = cage.sides.front.postsAt;
+  lay(cage.sides.front, 'lintel', lintelUp(cage), [first ?? 0, second ?? 0]);
+  return { rails, joints };
+}
+
+/** Lower edge of the rail over the door. mm. */
+export const lintelUp = ({ door }: Cage): number => DOOR_UNDER_MM + door.highMm + DOOR_FREE_MM;
+
+/** The way up a rail’s wide face, square to its length. */
+const squareTo = (way: Point): Point => unit(minus(UP, scale(way, way[2])));

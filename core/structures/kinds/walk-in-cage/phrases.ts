@@ -1,0 +1,75 @@
+import type { Phrases } from '../../../wording/say';
+import { COVERING_PHRASES } from '../../rules/covering';
+import { FOOTING_PHRASES } from '../../rules/footing';
+import { ROW_PHRASES } from '../../rules/row';
+import { TIMBER_PHRASES } from '../../rules/timber-knobs';
+import { DEPTH_PHRASES } from '../../rules/timber-post';
+
+export const WALK_IN_CAGE_PHRASES = {
+  ...ROW_PHRASES,
+  ...COVERING_PHRASES,
+  ...FOOTING_PHRASES,
+  ...TIMBER_PHRASES,
+  ...DEPTH_PHRASES,
+  'depth.high': 'As much of so high a post as this place asks for.',
+  'room.kneel': 'Room to kneel beside the bed, and to push a barrow.',
+  'height.walk': 'Over a tall person’s head with the wires sagging.',
+  'net.birds': 'Nothing finer is called for: it keeps birds off.',
+  'low.gnaws': 'Somebody visits here that bites through net.',
+  'low.none': 'Nobody visits here that bites through net.',
+  'below.dig': 'So that nobody slips under it.',
+  'spacing.six': 'Rails stay straight under the pull of the wires.',
+  'wires.four': 'Close enough that the net hangs in no bags.',
+  'pull.hand': 'As tight as a turnbuckle goes by hand.',
+  'door.barrow': 'Wide enough for a barrow.',
+  'hinged.corner': 'It opens away from the middle of the front.',
+  'count.posts': '{posts} posts: four corners, one beside the door, none more than {spacing} from the next',
+  'count.top-rails': 'Along all tops, on the outer faces, end to end over posts',
+  'count.low-rails': 'Round the foot, or where the stiff mesh ends; not across the door',
+  'count.lintel': 'One over the door',
+  'count.wires': 'Across, none more than {apart} from the next',
+  'count.side-nets': 'One a side down to the soil, and one over the door; two bands where the roll is too narrow',
+  'count.roof-net': 'As many strips as the roll is too narrow for',
+  'count.low-mesh': 'One a side, {below} of it in the soil',
+  'count.door-net': 'Over the whole leaf',
+  'count.door-mesh': 'Over the net, as far up as the mesh goes',
+  'count.leaf': 'The frame of the door',
+  'count.brace': 'One diagonal, up from the lower hinge to the latch',
+  'count.rail-screws': 'Two where a rail meets a post',
+  'count.eyes': 'An eye at each end, one turnbuckle a wire',
+  'count.staples': 'One every {every}',
+  'count.lapped': 'Over each other by a hand',
+  'count.corner-screws': 'At every corner',
+  'count.brace-screws': 'Three at each end, two where it is narrow',
+  'count.washers': 'Screws and washers, every 12″ (300 mm) all round',
+  'count.hinges': '{hinges} hinges: two, or three on a leaf that is high or wide',
+  'count.latch': 'One, self-closing',
+  'step.locate': 'Have buried cables, gas and water located before you dig.',
+  'step.line':
+    'Set out {long} by {wide} round the bed with string and pegs, outside to outside of the posts; both diagonals {diagonal}. Mark the middle of every post.',
+  'step.dig': 'Dig {posts|hole|holes}, {depth} deep.',
+  'step.stand': 'Stand the posts, outer faces to the string, plumb both ways, and brace them.',
+  'step.trim': 'Level a string round the tops, {height} over the highest soil, and saw every post to it.',
+  'step.rails':
+    'Screw the rails to the outer faces: the tops flush with the posts, then the low ones, then the one over the door.',
+  'step.trench': 'Dig a trench {below} deep under the low rails for the stiff mesh.',
+  'step.low': 'Staple the stiff mesh to the low rails, its foot in the trench; fill and tread it in.',
+  'step.wires':
+    'Turn in the eyes, twist a wire on each pair, and draw each up with its turnbuckle to about {pull} N: plucked, it hums.',
+  'step.door':
+    'Make the leaf flat on the ground, square by its diagonals; net on, mesh over it; hang it and fix the latch. Lay a board or flat stones under it, a hand deep: nobody digs in there.',
+  'step.sides':
+    'Staple the nets to the top rails first, then down over the low rails to the soil, without a fold; at corners one over the other.',
+  'step.roof':
+    'Draw the roof net over the wires, a hand over the next strip, turn it down over the rails and staple it.',
+  'step.inside': 'Look for birds and butterflies inside before you shut the door.',
+  'care.cutting': 'Clamp what you cut; unplug the saw before you set its depth; eyes and ears covered.',
+  'care.saw': 'Ladders stand on firm level ground; nobody saws over their head.',
+  'care.wire': 'A wire that slips whips: goggles, and nobody in line with it. Cut ends are turned in.',
+  'care.ladder': 'Two people, one at each side; nobody leans on a rail or a wire.',
+  'season.open': '{crop} flowers about now and wants insects: roll up one side by day.',
+  'season.off': '{crop} reaches the roof about now.',
+  'season.snow': 'Take the roof net off before snow: wet snow on it pulls posts over.',
+  'season.back': 'Put the roof net back before fruit colours, and draw the wires up.',
+  'season.holes': 'Walk round it: mend holes, press the foot of the mesh back, free whoever is caught.',
+} as const satisfies Phrases;

@@ -1,0 +1,83 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { Doings } from '../../../building/tools';
+import type { Design } from '../../../design/design';
+import { monthDayOf, dayOfYear } from '../../../site/sun/season';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, Step } from '../../kind';
+import { coverSeason } from '../../rules/covering';
+import { waitFor } from '../../rules/footing';
+import type { BedSetting } from '../../setting';
+import type { WalkInCageValues } from './knobs';
+
+/** Snow is looked for some weeks after the first frost (from memory). Days. */
+const SNOW_AFTER = 21;
+
+/** Posts, rails, mesh low down, wires, door; nets last. */
+export function walkInCageSteps({ posts, builtMm, walls }: Design, v: WalkInCageValues): Step[] {
+  const wideMm = 2 * Math.abs(walls?.[0]?.[1] ?? 0);
+  return [
+    { what: fact('step.locate'), people: 1, caution: fact('care.services') },
+    {
+      what: fact('step.line', {
+        long: { mm: builtMm },
+        wide: { mm: wideMm },
+        diagonal: { mm: Math.hypot(builtMm, wideMm) },
+      }),
+      people: 2,
+    },
+    { what: fact('step.dig', { posts: posts.length, depth: { mm: v.depth + v.gravel } }), people: 1 },
+    { what: fact('step.stand'), people: 2 },
+    {
+      what: fact(`step.footing.${v.footing}`),
+      people: 1,
+      ...waitFor(v.footing),
+      ...(v.footing === 'tamped' ? {} : { caution: fact('care.cement') }),
+    },
+    ...(v.footing === 'tamped' ? [] : [{ what: fact('step.unbrace'), people: 1 } as const]),
+    { what: fact('step.trim', { height: { mm: v.height } }), people: 2, caution: fact('care.saw') },
+    { what: fact('step.rails'), people: 2, caution: fact('care.cutting') },
+    ...(v.low === 'none'
+      ? []
+      : ([
+          { what: fact('step.trench', { below: { mm: v.below } }), people: 1 },
+          { what: fact('step.low'), people: 2 },
+        ] as const)),
+    { what: fact('step.wires', { pull: v.pull }), people: 1, caution: fact('care.wire') },
+    { what: fact('step.door'), people: 2 },
+    { what: fact('step.sides'), people: 2 },
+    { what: fact('step.roof'), people: 2, caution: fact('care.ladder') },
+    { what: fact('step.inside'), people: 1 },
+  ];
+}
+
+export const walkInCageSeason = (_design: Design, v: WalkInCageValues, setting: BedSetting): SeasonNote[] => [
+  ...coverSeason(setting.planted, setting.site, {
+    openingMm: stockOf(setting.catalogue, v.net, 'mesh roll').openingMm,
+    highMm: v.height - setting.place.bed.heightMm,
+  }),
+  { on: monthDayOf(dayOfYear(setting.site.firstFrost) + SNOW_AFTER), what: fact('season.snow') },
+  { on: null, what: fact('season.back') },
+  { on: null, what: fact('season.holes') },
+];
+
+/** What each step adds, and what it is done with. */
+export const WALK_IN_CAGE_DOINGS: Doings = {
+  'step.line': { uses: ['line', 'pegs', 'tape', 'chalk', 'plumb'] },
+  'step.dig': { adds: ['gravel'], uses: ['hole digger', 'tape'] },
+  'step.stand': { adds: ['post'], uses: ['level', 'bracing', 'line'] },
+  'step.trim': { uses: ['line level', 'saw', 'brush', 'steps'] },
+  'step.rails': {
+    adds: ['top rail', 'low rail', 'lintel'],
+    uses: ['saw', 'square', 'drill', 'clamps', 'tape', 'steps'],
+  },
+  'step.trench': { uses: ['spade'] },
+  'step.low': { adds: ['low mesh'], uses: ['hammer', 'snips', 'spade', 'gloves', 'goggles'] },
+  'step.wires': { adds: ['roof wire'], uses: ['drill', 'bar', 'pliers', 'snips', 'steps', 'gloves', 'goggles'] },
+  'step.door': {
+    adds: ['stile', 'rail', 'brace', 'door net', 'door mesh'],
+    uses: ['saw', 'chisel', 'square', 'drill', 'clamps', 'hammer', 'snips', 'spacer', 'goggles', 'gloves'],
+  },
+  'step.sides': { adds: ['side net'], uses: ['hammer', 'knife', 'steps'] },
+  'step.roof': { adds: ['roof net'], uses: ['hammer', 'knife', 'steps'] },
+  'step.inside': { uses: [] },
+};
