@@ -10,4 +10,18 @@ export const test = base.extend({
     await give(context);
     await context.dispose();
   },
+  // A button that is drawn but not yet alive does nothing when it is pressed: every page is let come to life first.
+  page: async ({ page }, give) => {
+    const goTo = page.goto.bind(page);
+    page.goto = async (...where) => {
+      const reply = await goTo(...where);
+      await page.waitForFunction(() =>
+        [...document.querySelectorAll('button')].every((one) =>
+          Object.keys(one).some((key) => key.startsWith('__reactProps')),
+        ),
+      );
+      return reply;
+    };
+    await give(page);
+  },
 });

@@ -107,6 +107,18 @@ describe('the garden a tab works on', () => {
     expect(outside.server.plan.garden.name).toBe('fine');
   });
 
+  it('is saved again when what was not yet, or could not be, saved is undone', async () => {
+    for (const answers of ['well', 'refusing', 'not at all'] as const) {
+      outside.answers = answers;
+      store.edit(rename('undone'));
+      if (answers !== 'well') await outside.wait(1000);
+      store.undo();
+      expect(store.getState().save, answers).toEqual({ state: 'saved', at: 'before' });
+      await outside.wait(60_000);
+      expect([store.getState().save.state, outside.server.revision, outside.draft]).toEqual(['saved', 1, null]);
+    }
+  });
+
   it('is told of a newer save by another tab, before or while saving, and never overwrites it', async () => {
     outside.server = { revision: 5, plan: rename('theirs')(DEMO_PLAN) };
     store.edit(rename('mine'));

@@ -56,7 +56,7 @@ export class GardenStore {
     private outside: Outside,
     plan: Plan,
     private revision: number,
-    savedAt: string,
+    private savedAt: string,
   ) {
     this.savedPlan = plan;
     const state = createStore<GardenState>()(
@@ -127,7 +127,8 @@ export class GardenStore {
   async saveNow(): Promise<void> {
     this.cancelTimer?.();
     this.cancelTimer = null;
-    if (this.inFlight || !this.unsaved() || this.getState().save.state === 'stale') return;
+    if (this.inFlight || this.getState().save.state === 'stale') return;
+    if (!this.unsaved()) return this.nothingToSave();
     const { plan } = this.getState();
     this.inFlight = true;
     this.publish({ save: { state: 'saving' } });
@@ -142,12 +143,10 @@ export class GardenStore {
     if (reply?.status === 200 && body.revision !== undefined) {
       this.revision = body.revision;
       this.savedPlan = plan;
+      this.savedAt = body.savedAt ?? '';
       this.tries = 0;
       if (this.unsaved()) this.saveSoon();
-      else {
-        this.outside.keepDraft(null);
-        this.publish({ revision: this.revision, save: { state: 'saved', at: body.savedAt ?? '' } });
-      }
+      else this.nothingToSave();
     } else if (reply?.status === 409) {
       this.goStale(body.savedAt ?? '');
     } else if (reply && reply.status >= 400 && reply.status < 500) {
@@ -182,7 +181,16 @@ export class GardenStore {
       return;
     }
     if (this.unsaved()) this.saveSoon();
-    else if (!this.inFlight) this.outside.keepDraft(null);
+    else if (!this.inFlight) this.nothingToSave();
+  }
+
+  /** What is shown is what is stored: saved just now, or undone before it had to be. */
+  private nothingToSave(): void {
+    this.cancelTimer?.();
+    this.cancelTimer = null;
+    this.tries = 0;
+    this.outside.keepDraft(null);
+    this.publish({ revision: this.revision, save: { state: 'saved', at: this.savedAt } });
   }
 
   private saveSoon(): void {
