@@ -186,7 +186,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           }
           expect(JSON.stringify(only(plan).sized.design)).toBe(JSON.stringify(design));
         }),
-        { numRuns: 6, examples: longest(kind).map((plan) => [plan]) },
+        { numRuns: 9, examples: longest(kind).map((plan) => [plan]) },
       );
     });
 
@@ -210,7 +210,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
               expect(turned.includes(knob), knob).toBe(state.value !== before.sized.knobs[knob]?.value);
           }
         }),
-        { numRuns: 5 },
+        { numRuns: 8 },
       );
     });
 
@@ -237,7 +237,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           if (missing.length > 0) expect(cost.complete).toBe(false);
           for (const one of shopping.purchases) expect(sold.has(one.stock)).toBe(true);
         }),
-        { numRuns: 5 },
+        { numRuns: 8 },
       );
     });
 
@@ -273,7 +273,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             for (const same of [byHand, elsewhere]) expect(built(only(same).sized.design)).toEqual(built(sized.design));
           },
         ),
-        { numRuns: 5 },
+        { numRuns: 8 },
       );
     });
 
@@ -294,7 +294,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           const before = across(design);
           across(moved).forEach((y, i) => expect(y - (before[i] as number)).toBeCloseTo(by, 6));
         }),
-        { numRuns: 5 },
+        { numRuns: 8 },
       );
     });
 
@@ -313,7 +313,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           );
           expect(hair.stations.map((station) => station.id)).toEqual(level.stations.map((station) => station.id));
         }),
-        { numRuns: 5 },
+        { numRuns: 8 },
       );
     });
 
@@ -347,7 +347,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           expect(planFits(JSON.parse(JSON.stringify(plan))), ajv.errorsText(planFits.errors)).toBe(true);
           expect(resultFits(JSON.parse(JSON.stringify(resultOf(plan)))), ajv.errorsText(resultFits.errors)).toBe(true);
         }),
-        { numRuns: 5 },
+        { numRuns: 8 },
       );
     });
   },

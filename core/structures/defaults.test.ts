@@ -84,7 +84,7 @@ describe.each(
           expect(cost.complete).toBe(true);
         },
       ),
-      { numRuns: 32 },
+      { numRuns: 48 },
     );
     expect(suited).toBeGreaterThan(5);
   });

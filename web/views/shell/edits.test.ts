@@ -117,7 +117,7 @@ describe('edits', () => {
         const read = readPlan(JSON.parse(JSON.stringify(plan)));
         expect(read.ok ? [] : read.faults).toEqual([]);
       }),
-      { numRuns: 16 },
+      { numRuns: 25 },
     );
   });
 
@@ -149,7 +149,7 @@ describe('edits', () => {
         }
         expect(said(plan)).toEqual(said(structuredClone(plan)));
       }),
-      { numRuns: 6 },
+      { numRuns: 10 },
     );
   });
 
