@@ -69,6 +69,7 @@ import { stringSlack } from './string-slack';
 import { tipping } from './tipping';
 import { floorBears } from './floor-bears';
 import { planterLeans } from './planter-leans';
+import { potRoom } from './pot-room';
 import { pocketRoom } from './pocket-room';
 import { roofWires } from './roof-wires';
 import { towerStands } from './tower-stands';
@@ -473,6 +474,14 @@ const CASES: Record<string, Case[]> = {
     [pocketRoom({ gapMm: inches(3), made: 3, asked: 3, slats: 7 }), 'good', 'pockets.open'],
     [pocketRoom({ gapMm: inches(2.9), made: 3, asked: 3, slats: 7 }), 'warn', 'pockets.narrow'],
     [pocketRoom({ gapMm: inches(3), made: 4, asked: 6, slats: 5 }), 'warn', 'pockets.few'],
+  ],
+  'pot-room': [
+    [potRoom({ planted: plants('tomato', 0, 1), places: 18, litresEach: 2 }), 'warn', 'pots.deep'],
+    [potRoom({ planted: plants('strawberry', 0, 18), places: 18, litresEach: 1.99 }), 'warn', 'pots.small'],
+    [potRoom({ planted: plants('strawberry', 0, 18), places: 18, litresEach: 2 }), 'good', 'pots.full'],
+    [potRoom({ planted: plants('strawberry', 0, 19), places: 18, litresEach: 2 }), 'warn', 'pots.few'],
+    [potRoom({ planted: plants('strawberry', 0, 17), places: 18, litresEach: 2 }), 'good', 'pots.empty'],
+    [potRoom({ planted: [], places: 18, litresEach: 2 }), 'note', 'pots.none'],
   ],
   'roof-wires': [
     // A fortieth of 4 m is 100 mm; 6′ are 1829 mm.

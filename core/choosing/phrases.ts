@@ -13,6 +13,7 @@ export const CHOOSING_PHRASES: Phrases = {
   'bed.family-rests': 'The {family} family has not stood here for three years.',
   'bed.north': 'No bed lies long in its shadow.',
   'bed.shades': 'As tall as this, it takes an hour of sun a day or more from {beds|bed|beds}.',
+  'plants.places': '{places|place|places}, no bed taken up.',
   'plants.room': 'Room for {places|plant|plants} in the row.',
   'plants.times': 'One holds {places} of {wanted}: reckoned for {times} of them.',
   'plants.few': 'One holds {places} of {wanted}: {times} of them would be wanted.',

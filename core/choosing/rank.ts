@@ -10,7 +10,9 @@ import type { Around } from '../plan/around';
 import { bedsOf } from '../site/stand';
 import { bedSuns, onPlotOf } from '../shade/study';
 import type { Bed } from '../site/bed';
+import type { Placed } from '../site/plot';
 import { cropIn } from '../crops/book';
+import type { StructureKind } from '../structures/kind';
 import { kindOf, KINDS } from '../structures/registry';
 import { cornersOf, coversOver, ROUND_MM, roundOf, type Sketch } from './guard-sketches';
 import { openToPlanting, stopsOf } from './kept-out';
@@ -58,9 +60,7 @@ const WORTH_SAYING_H = 0.2;
  * ranked by whom they stop of those who come.
  */
 export function rankKinds(plan: Plan, sketches: readonly (readonly StructurePlan[])[]): Choice[] {
-  const guarding = sketches
-    .flat()
-    .find(({ kind, plantings }) => kindOf(kind).purpose !== 'support' && plantings.length > 0);
+  const guarding = sketches.flat().find(({ kind, plantings }) => isGuard(kindOf(kind)) && plantings.length > 0);
   const open = guarding ? openToPlanting(kindOf, plan, guarding.plantings[0] ?? '') : [];
   const choices = sketches.flatMap(([sketch, ...also]) => (sketch ? [weigh(plan, sketch, also, open)] : []));
   const cheapest = (of: (choice: Choice) => number): number =>
@@ -109,6 +109,9 @@ function burden(choice: Choice, plan: Plan): number {
   );
 }
 
+/** Findings that say no more than that one is too small. */
+const TOO_SMALL = new Set(['plants.too-many', 'pots.few']);
+
 /** What a support stands on, and lasts as long as. */
 const BODIES = new Set(['post', 'pole', 'stake', 'stile', 'frame side']);
 
@@ -133,13 +136,22 @@ export const sketchesFor = (plan: Plan, bed: Bed, planting: Pick<Planting, 'id' 
         { kind: kind.id, stand: { on: 'bed', bed: bed.id }, plantings: [planting.id], knobs: {} },
       ]);
 
+/** What a planting can grow in without a bed; each is the bed of it, by its own id. */
+export const plantersFor = (planting: Pick<Planting, 'id'>, at: Placed): Sketch[][] =>
+  KINDS.filter((kind) => kind.purpose === 'planter').map((kind) => [
+    { kind: kind.id, stand: { on: 'spot', at }, plantings: [planting.id], knobs: {} },
+  ]);
+
+/** Covers and barriers are weighed by whom they stop. */
+const isGuard = ({ purpose }: Pick<StructureKind, 'purpose'>): boolean => purpose === 'cover' || purpose === 'barrier';
+
 /** What a planting on a bed can be given to hold it. */
 export const ROW_KINDS = KINDS.filter((kind) => kind.purpose === 'support' && kind.stands.includes('bed'));
 
 /** How many of a structure hold all that is planted, and whether it is one for those plants at all: the one judgement of every screen. */
 export function suiting({ setting, sized, verdicts }: Pick<ComputedStructure, 'setting' | 'sized' | 'verdicts'>) {
   const wanted = setting.planted.reduce((sum, one) => sum + one.count, 0);
-  const places = Math.max(1, sized.design.stations.length);
+  const places = Math.max(1, sized.design.roomFor ?? sized.design.stations.length);
   const times = Math.max(1, Math.ceil(wanted / places));
   return { wanted, places, times, suits: times <= MOST_TIMES && !verdicts.some((verdict) => verdict.unfit) };
 }
@@ -162,7 +174,7 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
   const others = also.map((one) => computeAs(kindOf, built, one));
   const { setting, sized, shopping, verdicts } = computed;
   const cost = others.reduce((sum, one) => costOfBoth(sum, one.cost), computed.cost);
-  const guards = kind.purpose !== 'support';
+  const guards = isGuard(kind);
   const stops = guards ? stopsOf(computed, open) : [];
   const leaves = guards ? open.filter((who) => !stops.includes(who)) : [];
   const lead = setting.planted[0];
@@ -214,7 +226,7 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
       ...(bestOn && bestOn === sized.design.hold?.by
         ? [fact('training.made-for', { training: lead?.training.name ?? '' })]
         : []),
-      ...(guards ? [] : [fact('plants.room', { places: sized.design.stations.length })]),
+      ...(guards ? [] : [fact(sized.design.roomFor === undefined ? 'plants.room' : 'plants.places', { places })]),
       ...(lasts >= 10 ? [fact('life.long', { seasons: lasts })] : []),
       ...(kind.nature.moves === 'stays' ? [] : [fact(kind.nature.moves === 'folds' ? 'moves.folds' : 'moves.apart')]),
       ...(shopping.fromShed.length > 0 ? [fact('shed.some')] : []),
@@ -223,7 +235,7 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
       ...(guards && open.length === 0 ? [fact('guard.nobody')] : []),
       ...(leaves.length > 0 ? [fact('guard.leaves', { who: leaves.join(', ') })] : []),
       // How many are needed says more than that one is too small.
-      ...failing.filter((told) => times === 1 || told.code !== 'plants.too-many'),
+      ...failing.filter((told) => times === 1 || !TOO_SMALL.has(told.code)),
       ...(times > 1 ? [fact(times > MOST_TIMES ? 'plants.few' : 'plants.times', { places, wanted, times })] : []),
       ...(lead?.crop.habit === 'twiner' && sized.design.hold?.by === 'passes'
         ? [fact(ALONG, { crop: lead.crop.name })]

@@ -49,6 +49,8 @@ export interface Crop {
   /** What a net over the crop does to fruit set. */
   underNet: 'opens for insects' | 'sets by itself' | 'no fruit wanted';
   seasons: number;
+  /** Potting mix that one plant does with, watered every day; left out for what wants the depth of a bed. */
+  potLitres?: number;
 }
 
 export type CropColumn = keyof Crop;

@@ -82,6 +82,7 @@ const FIRST_CROPS: readonly Crop[] = [
     pests: [birds, slugs],
     underNet: 'sets by itself',
     seasons: 1,
+    potLitres: 15,
   },
   {
     id: 'pea',
@@ -381,6 +382,7 @@ const FIRST_CROPS: readonly Crop[] = [
     pests: [aphids],
     underNet: 'sets by itself',
     seasons: 1,
+    potLitres: 10,
   },
   {
     id: 'aubergine',
@@ -404,6 +406,7 @@ const FIRST_CROPS: readonly Crop[] = [
     pests: [fleaBeetle],
     underNet: 'sets by itself',
     seasons: 1,
+    potLitres: 12,
   },
   {
     id: 'bush-bean',
@@ -427,6 +430,7 @@ const FIRST_CROPS: readonly Crop[] = [
     pests: [rabbits],
     underNet: 'sets by itself',
     seasons: 1,
+    potLitres: 4,
   },
   {
     id: 'cabbage',
@@ -473,6 +477,7 @@ const FIRST_CROPS: readonly Crop[] = [
     pests: [slugs, rabbits],
     underNet: 'no fruit wanted',
     seasons: 1,
+    potLitres: 1.5,
   },
   {
     id: 'strawberry',
@@ -496,6 +501,7 @@ const FIRST_CROPS: readonly Crop[] = [
     pests: [birds, slugs],
     underNet: 'opens for insects',
     seasons: 3,
+    potLitres: 2,
   },
   {
     id: 'carrot',
@@ -519,6 +525,7 @@ const FIRST_CROPS: readonly Crop[] = [
     pests: [{ pest: 'carrot fly', barrier: '1/32–1/20″ (0.8–1.3 mm) net' }],
     underNet: 'no fruit wanted',
     seasons: 1,
+    potLitres: 1,
   },
 ];
 
@@ -719,14 +726,21 @@ const MORE_CROPS: readonly Crop[] = [
     seasons: 25,
     underNet: 'sets by itself',
   }),
-  more(GROUND, 'chard', 'Chard', inRow(10)),
-  more(GROUND, 'beetroot', 'Beetroot', inRow(4), { wetKg: 0.4 }),
-  more(GROUND, 'onion', 'Onion', inRow(4), { family: 'onion', sun: 'full', wetKg: 0.25, daysToCrop: days(90, 120) }),
+  more(GROUND, 'chard', 'Chard', inRow(10), { potLitres: 3 }),
+  more(GROUND, 'beetroot', 'Beetroot', inRow(4), { wetKg: 0.4, potLitres: 1.5 }),
+  more(GROUND, 'onion', 'Onion', inRow(4), {
+    family: 'onion',
+    sun: 'full',
+    wetKg: 0.25,
+    potLitres: 1,
+    daysToCrop: days(90, 120),
+  }),
   more(GROUND, 'radish', 'Radish', inRow(2), {
     family: 'cabbage',
     wetKg: 0.05,
     daysToCrop: days(25, 35),
     pests: [fleaBeetle],
+    potLitres: 0.4,
   }),
 ];
 

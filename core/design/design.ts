@@ -82,7 +82,7 @@ export interface Station {
   at: Point;
   /** By a tape on the soil, from the start of the row. */
   alongMm: number;
-  side: 'front' | 'back' | 'in line' | 'round';
+  side: 'front' | 'back' | 'in line' | 'round' | 'pocket';
   /** Stem to stem, as the planting is trained. */
   spacingMm: number;
   /** How high it grows, and how high it is to be held, along its stem. */

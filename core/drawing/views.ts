@@ -88,8 +88,17 @@ function upright(design: Design, frame: ViewFrame, around: Around): View {
   const stations = stationsIn(design, frame, flat);
   return view(frame.id, frame.title, chainsOf(design, frame.id), pullsOf(design, frame.id), [
     ...hatch(soil),
-    ...plants(plantsOf({ stations }), design, flat),
+    ...plants(
+      plantsOf({ stations }).filter((station) => station.side !== 'pocket'),
+      design,
+      flat,
+    ),
     ...parts.flatMap((part) => drawPart(part, flat, frame.square)),
+    ...plants(
+      stations.filter((station) => station.side === 'pocket'),
+      design,
+      flat,
+    ),
     ...besideIn(frame, flat, around),
     { draw: 'lines', ink: 'ground', lines: [soil] },
     ...(frame.wallMm === undefined ? [] : wallAt(frame.wallMm, soilBetween(soil, frame.wallMm, frame.wallMm), box.top)),
@@ -106,7 +115,11 @@ function stationsIn(design: Design, frame: ViewFrame, flat: Projection): Station
   const { eye } = frame;
   const seen = new Map<string, Station>();
   for (const station of design.stations) {
-    const key = `${Math.round(flat(station.at)[0])}`;
+    // Pockets stand over each other; those of the far side are not seen.
+    const pocket = station.side === 'pocket';
+    if (pocket && dot(tangentAt(station.stem, 0), eye) < -0.1) continue;
+    const [x, y] = flat(station.at);
+    const key = pocket ? `${Math.round(x)} ${Math.round(y)}` : `${Math.round(x)}`;
     const known = seen.get(key);
     if (!known || dot(station.at, eye) > dot(known.at, eye) + 1e-6) seen.set(key, station);
   }
@@ -276,13 +289,16 @@ function hatch(soil: readonly Spot[]): Primitive[] {
 
 /** How wide a plant is drawn: its spacing, at most 20″. mm. */
 function spread(station: Station): number {
-  return Math.min(508, Math.max(station.spacingMm, 90));
+  return Math.min(station.side === 'pocket' ? POCKET_MM : 508, Math.max(station.spacingMm, 90));
 }
+
+/** What grows in a pocket or a cup is drawn no larger, so that each is seen (from memory). mm. */
+const POCKET_MM = 170;
 
 /** How far up its stem a plant is drawn: as high as it is to be held, never far past what holds it. mm. */
 const shownHeight = (station: Station, design: Design): number =>
   Math.min(
-    station.growsMm,
+    station.side === 'pocket' ? POCKET_MM : station.growsMm,
     Math.max(station.heldToMm, Math.min(station.growsMm, 300)),
     (design.hold?.topMm.most ?? Infinity) + 150,
   );

@@ -52,4 +52,8 @@ export const CROP_SCHEMA = Joi.object({
     .required(),
   underNet: Joi.string().valid('opens for insects', 'sets by itself', 'no fruit wanted').required(),
   seasons: Joi.number().integer().min(1).max(60).required(),
+  potLitres: Joi.number()
+    .min(0.1)
+    .max(200)
+    .description('Litres of potting mix that one plant does with; left out for what wants the depth of a bed.'),
 });

@@ -226,6 +226,14 @@ describe('the plan at the door', () => {
       'is size 41 of timber-1x4-durable; the most is 40 of one item',
     ],
     [
+      'plants in what is no planter',
+      (p: Loose) => {
+        Object.assign(p.plantings?.[0] as object, { bed: 'bean-wall' });
+      },
+      '/plantings/0/bed',
+      'is "bean-wall", which is no bed and no planter of this plan',
+    ],
+    [
       'two currencies',
       (p: Loose) => {
         (p.garden as { currency: string }).currency = 'USD';
@@ -241,7 +249,12 @@ describe('the plan at the door', () => {
 
   it('takes a length a hair beside its limit, and refuses a garden of more parts than can be worked out in a while', () => {
     const [first] = DEMO_PLAN.structures as [Plan['structures'][number]];
-    const at = (rowLength: number) => readPlan({ ...DEMO_PLAN, structures: [{ ...first, knobs: { rowLength } }] }).ok;
+    const at = (rowLength: number) =>
+      readPlan({
+        ...DEMO_PLAN,
+        plantings: DEMO_PLAN.plantings.filter((one) => first.plantings.includes(one.id)),
+        structures: [{ ...first, knobs: { rowLength } }],
+      }).ok;
     expect([at(609.6 - 1e-9), at(609.59)]).toEqual([true, false]);
     const beds = Array.from({ length: 100 }, (_, i) => ({
       ...(DEMO_PLAN.beds[0] as Plan['beds'][number]),

@@ -49,6 +49,9 @@ function crossFaults(plan: Plan): DocumentFault[] {
   const faults: DocumentFault[] = [];
   const say = (path: string, message: string) => faults.push({ path, message });
   const beds = new Set(plan.beds.map((bed) => bed.id));
+  const planters = new Set(
+    plan.structures.filter(({ kind }) => kindOf(kind).purpose === 'planter').map(({ id }) => id),
+  );
   const plantings = new Map(plan.plantings.map((planting) => [planting.id, planting]));
 
   for (const list of ['beds', 'features', 'crops', 'plantings', 'structures'] as const) {
@@ -70,7 +73,8 @@ function crossFaults(plan: Plan): DocumentFault[] {
     for (const { field, message } of bedNonsense(bed)) say(`/beds/${i}/${field}`, message);
   });
   plan.plantings.forEach((planting, i) => {
-    if (!beds.has(planting.bed)) say(`/plantings/${i}/bed`, `is "${planting.bed}", which is no bed of this plan`);
+    if (!beds.has(planting.bed) && !planters.has(planting.bed))
+      say(`/plantings/${i}/bed`, `is "${planting.bed}", which is no bed and no planter of this plan`);
     const crop = findCrop(plan.crops, planting.crop);
     if (!crop)
       return say(
@@ -109,8 +113,8 @@ function crossFaults(plan: Plan): DocumentFault[] {
     structure.plantings.forEach((id, n) => {
       const planting = plantings.get(id);
       if (!planting) say(`/structures/${i}/plantings/${n}`, `is "${id}", which is no planting of this plan`);
-      else if (!named.includes(planting.bed))
-        say(`/structures/${i}/plantings/${n}`, `is "${id}", which grows in another bed`);
+      else if (!named.includes(planting.bed) && !(planters.has(structure.id) && planting.bed === structure.id))
+        say(`/structures/${i}/plantings/${n}`, `is "${id}", which grows elsewhere`);
       else if (structure.plantings.indexOf(id) !== n)
         say(`/structures/${i}/plantings/${n}`, `is "${id}", which is named twice`);
     });

@@ -131,7 +131,7 @@ export const RESULT_SCHEMA = Joi.object({
           planting: text,
           spare: Joi.boolean().required(),
           alongMm: mm,
-          side: Joi.string().valid('front', 'back', 'in line', 'round').required(),
+          side: Joi.string().valid('front', 'back', 'in line', 'round', 'pocket').required(),
           at: place,
         }),
       ),

@@ -43,6 +43,7 @@ export interface Garden {
 
 export interface Planting {
   id: string;
+  /** What it grows in: a bed, or a planter (a structure), which is a bed of its own. */
   bed: string;
   crop: string;
   training: string;

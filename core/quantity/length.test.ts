@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { bareUnitOf, formatInches, formatLength, formatMillimetres, MM_PER_SIXTEENTH, parseLength } from './length';
-import { formatArea, formatMass, formatVolume, formatLoad, fromLoad, toLoad } from './measure';
+import { formatArea, formatMass, formatVolume, tellVolume, formatLoad, fromLoad, toLoad } from './measure';
 import { formatMoney, money, parseMinor, plainMoney } from './money';
 
 const mm = (text: string, bare: Parameters<typeof parseLength>[1] = 'in') => {
@@ -101,6 +101,8 @@ describe('other measures', () => {
     expect(formatArea(72 * 92_903.04, 'imperial', 'en')).toBe('72 ft²');
     expect(formatVolume(764_554_857.984, 'yd³', 'en')).toBe('1 yd³');
     expect(formatVolume(764_554_857.984, 'L', 'en')).toBe('765 L');
+    // NIST Handbook 44, appendix C: a US liquid quart is 946.352946 cm³.
+    expect([tellVolume(946_353, 'imperial', 'en'), tellVolume(946_353, 'metric', 'en')]).toEqual(['1 qt', '0.946 L']);
     expect(formatMass(0.45359237 * 20, 'imperial', 'en')).toBe('20 lb');
   });
 

@@ -8,8 +8,17 @@ const MM3_PER_FT3 = MM_PER_FOOT ** 3;
 /** A pound on a square foot, in kg/m². */
 const KG_M2_PER_PSF = KG_PER_POUND / (MM_PER_FOOT / 1000) ** 2;
 
-export type VolumeUnit = 'ft³' | 'yd³' | 'L' | 'm³';
-const MM3: Record<VolumeUnit, number> = { 'ft³': MM3_PER_FT3, 'yd³': 27 * MM3_PER_FT3, L: 1e6, 'm³': 1e9 };
+export type VolumeUnit = 'qt' | 'ft³' | 'yd³' | 'L' | 'm³';
+const MM3: Record<VolumeUnit, number> = {
+  // The US liquid quart, 57.75 in³ (NIST Handbook 44, appendix C).
+  qt: 57.75 * (MM_PER_FOOT / 12) ** 3,
+  'ft³': MM3_PER_FT3,
+  'yd³': 27 * MM3_PER_FT3,
+  L: 1e6,
+  'm³': 1e9,
+};
+/** What is less than this is told in quarts. */
+const QUARTS_TO_MM3 = MM3_PER_FT3 / 2;
 
 /** Three figures that matter, without exponents: 0.0833, 4.25, 139. */
 function figures(value: number, locale: string): string {
@@ -23,6 +32,10 @@ export function formatArea(mm2: number, units: Units, locale: string): string {
 export function formatVolume(mm3: number, unit: VolumeUnit, locale: string): string {
   return `${figures(mm3 / MM3[unit], locale)} ${unit}`;
 }
+
+/** A volume as it is told to who reads feet, or metres: quarts and cubic feet, or litres. */
+export const tellVolume = (mm3: number, units: Units, locale: string): string =>
+  formatVolume(mm3, units === 'metric' ? 'L' : mm3 < QUARTS_TO_MM3 ? 'qt' : 'ft³', locale);
 
 export const loadUnit = (units: Units): string => (units === 'imperial' ? 'lb/ft²' : 'kg/m²');
 /** A load spread over a floor, in the unit it is told in; and back, in whole kg/m². @example fromLoad(toLoad(293, 'imperial'), 'imperial') // 293 */

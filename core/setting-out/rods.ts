@@ -94,7 +94,7 @@ function groundRods(design: Design): Rod[] {
   const posts = lines.flatMap((line) => postRod(line, (at) => at[0], [1, 0, 0], tape) ?? []);
   const rows = new Map<string, (typeof design.stations)[number][]>();
   for (const station of design.stations) {
-    if (station.side === 'round') continue;
+    if (station.side === 'round' || station.side === 'pocket') continue;
     const key = `${station.side} ${Math.round(station.at[1] / IN_LINE_MM)}`;
     rows.set(key, [...(rows.get(key) ?? []), station]);
   }

@@ -123,7 +123,8 @@ export const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
     })
     .map(({ knobs, bed, other, plantings, stand, market, visitors, others }) => {
       const [xMm, yMm] = onPlan(bed, other.along, (bed.widthMm + other.bed.widthMm) / 2 + other.beside);
-      const carries = stand.on === 'bed' || stand.on === 'beds' ? plantings : [];
+      const planter = kind.purpose === 'planter';
+      const carries = stand.on === 'bed' || stand.on === 'beds' || planter ? plantings : [];
       return {
         ...DEMO_PLAN,
         garden: { ...DEMO_PLAN.garden, market },
@@ -134,7 +135,7 @@ export const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
         ],
         plantings: carries.map(({ crop, count }, i) => ({
           id: `p${i}`,
-          bed: 'bed',
+          bed: planter ? 's' : 'bed',
           crop: crop.id,
           training: crop.trainings[i % crop.trainings.length]?.id ?? '',
           count,

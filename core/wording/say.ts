@@ -1,5 +1,5 @@
 import { formatLength, type Units } from '../quantity/length';
-import { formatLoad, formatMass, formatVolume } from '../quantity/measure';
+import { formatLoad, formatMass, tellVolume } from '../quantity/measure';
 import { formatMoney, type Money } from '../quantity/money';
 import { numberFormat } from '../quantity/number-format';
 
@@ -44,7 +44,7 @@ export function say(told: Fact, phrases: Phrases, tongue: Tongue): string {
 function sayValue(value: FactValue, tongue: Tongue): string {
   if (typeof value === 'string') return value;
   if (typeof value === 'number') return numberFormat(tongue.locale, { maximumFractionDigits: 1 }).format(value);
-  if ('mm3' in value) return formatVolume(value.mm3, tongue.units === 'imperial' ? 'ft³' : 'L', tongue.locale);
+  if ('mm3' in value) return tellVolume(value.mm3, tongue.units, tongue.locale);
   if ('kg' in value) return formatMass(value.kg, tongue.units, tongue.locale);
   if ('kgM2' in value) return formatLoad(value.kgM2, tongue.units, tongue.locale);
   if ('monthDay' in value) return formatMonthDay(value.monthDay, tongue.locale);

@@ -12,7 +12,7 @@ import { acrossBed, withinArm } from './row';
 import { rowMarks } from './row-views';
 import { TAPE_STEP } from './tidy';
 import type { Cut } from './girth';
-import { stemFrom } from './stations';
+import { plantEach } from './stations';
 
 /** The mesh of one cage: all round a circle about its plant, its lowest wires in the soil. Of several from one height the first is bought. */
 export function roundSheet(roll: MeshRoll, cut: Cut, foot: Point, i: number): Sheet {
@@ -50,28 +50,12 @@ export const circleAbout = (middle: Point, radiusMm: number): Sheet['base'] => (
 });
 
 /** A plant in the middle of every cage, planting after planting. */
-export function plantIn(setting: BedSetting, ground: Ground, y: number, middles: readonly number[]): Station[] {
-  const queue = setting.planted.flatMap((one) => Array.from({ length: one.count }, () => one));
-  return middles.flatMap((at, i): Station[] => {
-    const planted = queue[i];
-    if (!planted) return [];
-    const foot = onGround(ground, at, y);
-    return [
-      {
-        id: `plant-${planted.id}-${i + 1}`,
-        crop: planted.crop.id,
-        planting: planted.id,
-        at: foot,
-        alongMm: at,
-        side: 'in line',
-        spacingMm: planted.training.spacingMm,
-        growsMm: planted.crop.heightMm,
-        heldToMm: planted.crop.supportToMm,
-        stem: stemFrom(foot, planted.crop.heightMm),
-      },
-    ];
-  });
-}
+export const plantIn = (setting: BedSetting, ground: Ground, y: number, middles: readonly number[]): Station[] =>
+  plantEach(
+    setting.planted,
+    middles.map((alongMm) => ({ at: onGround(ground, alongMm, y), alongMm })),
+    'in line',
+  );
 
 /** How many places the bed has for cages so far apart. */
 export const placesIn = (lengthMm: number, apartMm: number): number =>

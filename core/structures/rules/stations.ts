@@ -71,6 +71,34 @@ export function placeStations(o: {
   });
 }
 
+/** One plant at each place, planting after planting; places beyond them stay empty. */
+export function plantEach(
+  planted: readonly Planted[],
+  /** `up` is the way a stem grows; plumb where none is named. */
+  places: readonly { at: Point; alongMm: number; up?: Point }[],
+  side: Station['side'],
+): Station[] {
+  const queue = planted.flatMap((one) => Array.from({ length: one.count }, () => one));
+  return places.flatMap(({ at, alongMm, up }, i): Station[] => {
+    const one = queue[i];
+    if (!one) return [];
+    return [
+      {
+        id: `plant-${one.id}-${i + 1}`,
+        crop: one.crop.id,
+        planting: one.id,
+        at,
+        alongMm,
+        side,
+        spacingMm: one.training.spacingMm,
+        growsMm: one.crop.heightMm,
+        heldToMm: one.crop.supportToMm,
+        stem: stemFrom(at, one.crop.heightMm, up),
+      },
+    ];
+  });
+}
+
 /** A stem that grows straight from its foot. */
 export const stemFrom = (foot: Point, growsMm: number, up: Point = UP): Curve =>
   line(foot, add(foot, scale(up, Math.max(1, growsMm))));

@@ -3,22 +3,29 @@ import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { Pencil, Plus } from 'lucide-react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { Bed } from '@lignum/core/site/bed';
 import { bedsOf } from '@lignum/core/site/stand';
 import type { Planting } from '@lignum/core/plan/plan';
 import { plantingWords } from '../garden/crop-words';
-import { newPlanting } from '../garden/beginnings';
+import { newPlanting, planterPlanting } from '../garden/beginnings';
 import { addPlanting, carry, changePlanting, removePlanting } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 
 /** Fetched when something is planted or changed. */
 const PlantingSheet = dynamic(() => import('../garden/planting-sheet'), { ssr: false });
 
+type Ground = Pick<Bed, 'id' | 'name' | 'lengthMm'>;
+
 /** What grows in the bed, and which of it this support carries. */
 export function Carries({ computed }: { computed: ComputedStructure }) {
   const { plan, store } = useGarden();
   const { structure, setting } = computed;
   const [editing, setEditing] = useState<{ planting: Planting; isNew: boolean } | null>(null);
-  const beds = bedsOf(setting.place);
+  // A planter is a bed of its own.
+  const beds: readonly Ground[] =
+    computed.kind.purpose === 'planter'
+      ? [{ id: structure.id, name: structure.name, lengthMm: computed.sized.design.builtMm }]
+      : bedsOf(setting.place);
   const [bed] = beds;
   const here = plan.plantings.filter((planting) => beds.some((bed) => bed.id === planting.bed));
   const toggle = (id: string) =>
@@ -33,10 +40,15 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
   const places = (id: string) => computed.sized.design.stations.filter((station) => station.planting === id).length;
   // What stands on no bed carries nothing.
   if (!bed) return null;
+  const { roomFor } = computed.sized.design;
+  const beginning = (): Planting => {
+    const planned = here.reduce((sum, one) => sum + one.count, 0);
+    return roomFor === undefined ? newPlanting(bed) : planterPlanting(bed.id, Math.max(1, roomFor - planned));
+  };
   return (
     <section aria-labelledby="carries">
       <h2 id="carries" className="text-lg">
-        Carries
+        {computed.kind.purpose === 'planter' ? 'Grows' : 'Carries'}
       </h2>
       <ul className="mt-1">
         {here.map((planting) => (
@@ -71,7 +83,7 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
       </ul>
       <button
         type="button"
-        onClick={() => setEditing({ planting: newPlanting(bed), isNew: true })}
+        onClick={() => setEditing({ planting: beginning(), isNew: true })}
         className="flex min-h-11 items-center gap-2 text-[0.95rem] text-chalk hover:underline"
       >
         <Plus size={16} aria-hidden />

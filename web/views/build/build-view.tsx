@@ -11,12 +11,12 @@ import { PURPOSES, type Purpose, type StructureKind } from '@lignum/core/structu
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { Button, buttonLook } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
-import { newPlanting } from '../garden/beginnings';
+import { newPlanting, planterPlanting } from '../garden/beginnings';
 import { freeInRun, runsIn } from '../garden/add-to-run';
 import { freeWays } from '../garden/free-ways';
-import { freeSpot, newBed } from '../garden/new-bed';
+import { newBed, openSpot } from '../garden/new-bed';
 import { newStructure } from '../garden/new-structure';
-import { addStructure } from '../shell/edits';
+import { addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
 
@@ -68,7 +68,7 @@ export function BuildView() {
                   </div>
                   <p className="mt-1 mb-3 text-[0.95rem] text-soft">{kind.blurb}</p>
                   <div className="mt-auto flex flex-wrap gap-2">
-                    <Begin kind={kind} />
+                    <Begin kind={kind} places={computed.sized.design.roomFor} />
                   </div>
                 </li>
               );
@@ -81,12 +81,14 @@ export function BuildView() {
 }
 
 /** How a kind is begun: from a planting, over a way, by laying corners, or on open ground. */
-function Begin({ kind }: { kind: StructureKind }) {
+function Begin({ kind, places }: { kind: StructureKind; places: number | undefined }) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
   const put = (stand: Stand, plantings: readonly string[] = []) => {
-    const structure = newStructure(kind.id, plan, stand, plantings);
-    store.edit(addStructure(structure));
+    const empty = newStructure(kind.id, plan, stand, plantings);
+    const own = places === undefined ? [] : [planterPlanting(empty.id, places)];
+    const structure = { ...empty, plantings: [...empty.plantings, ...own.map((one) => one.id)] };
+    store.edit((now) => addStructure(structure)(own.reduce((so, one) => addPlanting(one)(so), now)));
     router.push(`/g/${id}/s/${structure.id}`);
   };
   const ways = kind.stands.includes('beds') ? freeWays(plan).slice(0, MOST_WAYS) : [];
@@ -142,17 +144,11 @@ function Begin({ kind }: { kind: StructureKind }) {
         <p className="text-[0.95rem] text-soft">It hangs in a fence: lay one on the plot first.</p>
       )}
       {kind.stands.includes('spot') && (
-        <Button
-          onClick={() => put({ on: 'spot', at: freeSpot(plan, { id: '', lengthMm: SPOT_MM, widthMm: SPOT_MM }) })}
-        >
-          On open ground
-        </Button>
+        <Button onClick={() => put({ on: 'spot', at: openSpot(plan) })}>On open ground</Button>
       )}
     </>
   );
 }
-/** Room looked for on open ground. mm. */
-const SPOT_MM = 2400;
 
 /** A kind as it would be built here: for a planting that has none, over the first way, along twenty feet of fence or in it. */
 function exampleOf(kind: StructureKind, plan: Plan) {
@@ -184,5 +180,10 @@ function exampleOf(kind: StructureKind, plan: Plan) {
   const [stand] = kind.stands.flatMap((on) => stands[on] ?? []);
   if (!stand) return null;
   const structure: StructurePlan = newStructure(kind.id, sketch, stand, stand.on === 'bed' ? [planting.id] : []);
-  return computeAs(kindOf, { ...sketch, structures: [...sketch.structures, structure] }, structure);
+  const drawn = computeAs(kindOf, { ...sketch, structures: [...sketch.structures, structure] }, structure);
+  const places = drawn.sized.design.roomFor;
+  if (places === undefined) return drawn;
+  const planted = planterPlanting(structure.id, places);
+  const full = { ...structure, plantings: [planted.id] };
+  return computeAs(kindOf, { ...sketch, plantings: [planted], structures: [full] }, full);
 }

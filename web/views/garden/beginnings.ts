@@ -10,8 +10,17 @@ export const newId = (): string => crypto.randomUUID().slice(0, 8);
 export const plantsFilling = (lengthMm: number, spacingMm: number): number =>
   stationsAlong(lengthMm, spacingMm, 'inset').length;
 
+/** What a planter is begun with: strawberries, which suit it best (common practice, no source). */
+export const planterPlanting = (planter: string, count: number): Planting => ({
+  id: `planting-${newId()}`,
+  bed: planter,
+  crop: 'strawberry',
+  training: cropIn([], 'strawberry').trainings[0]?.id ?? '',
+  count,
+});
+
 /** As many plants as the bed has room for in one row. */
-export function newPlanting(bed: Bed, crop: Crop = cropIn([], 'tomato')): Planting {
+export function newPlanting(bed: Pick<Bed, 'id' | 'lengthMm'>, crop: Crop = cropIn([], 'tomato')): Planting {
   const training = crop.trainings[0];
   return {
     id: `planting-${newId()}`,

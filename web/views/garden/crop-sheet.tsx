@@ -6,7 +6,7 @@ import { CROP_SCHEMA } from '@lignum/core/formats/crop-schemas';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
-import { LengthField } from '../../ui/field';
+import { LengthField, NumberField } from '../../ui/field';
 import { FormChooser, FormLength, FormNumber, FormText, OtherFaults, RuledForm, useRuledForm } from '../../ui/form';
 import { useGarden } from '../shell/garden-context';
 
@@ -43,6 +43,7 @@ export function CropSheet({
   const { tongue } = useGarden();
   const form = useRuledForm<Crop>(CROP_SCHEMA, start, cropNonsense);
   const trainings = useWatch({ control: form.control, name: 'trainings' });
+  const potLitres = useWatch({ control: form.control, name: 'potLitres' });
   const step = TAPE_STEP[tongue.units];
   const changeHabit = (habit: string) => {
     const usual = USUAL_HOLDS[habit as Habit];
@@ -67,6 +68,15 @@ export function CropSheet({
           <FormChooser name="hardiness" label="Frost" choices={asChoices(['tender', 'half-hardy', 'hardy'])} />
           <FormChooser name="slung" label="Sling" choices={asChoices(['never', 'large fruit', 'always'])} />
           <FormNumber name="daysToCrop.least" label="Days to first picking" />
+          <NumberField
+            label="In a planter, litres"
+            help="Of mix a plant; 0: only in a bed."
+            whole={false}
+            min={0}
+            max={200}
+            value={potLitres ?? 0}
+            onChange={(litres) => form.setValue('potLitres', litres > 0 ? litres : undefined)}
+          />
         </div>
         {trainings.map((training, i) => (
           <LengthField

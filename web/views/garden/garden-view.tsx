@@ -174,6 +174,18 @@ export function GardenView() {
             {elsewhere.map((one) => (
               <li key={one.structure.id}>
                 <SupportLine computed={one} />
+                {plan.plantings
+                  .filter((planting) => planting.bed === one.structure.id)
+                  .map((planting) => (
+                    <button
+                      key={planting.id}
+                      type="button"
+                      onClick={() => setEditing({ planting, isNew: false })}
+                      className="flex min-h-11 items-center text-left hover:text-chalk hover:underline"
+                    >
+                      {plantingWords(planting, plan.crops)}
+                    </button>
+                  ))}
               </li>
             ))}
           </ul>

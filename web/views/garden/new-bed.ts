@@ -23,6 +23,11 @@ export function freeSpot(plan: Plan, bed: Pick<Bed, 'id' | 'lengthMm' | 'widthMm
 }
 const SEARCH_MM = 250;
 
+/** A free place on open ground for what has no bed. */
+export const openSpot = (plan: Plan): Placed => freeSpot(plan, { id: '', lengthMm: SPOT_MM, widthMm: SPOT_MM });
+/** Room looked for on open ground. mm. */
+const SPOT_MM = 2400;
+
 const blankBed = (units: Units, number: number): Bed => ({
   xMm: 0,
   yMm: 0,

@@ -5,7 +5,7 @@ import { sayEnds } from '@lignum/core/design/end-cuts';
 import type { BillLine } from '@lignum/core/materials/take-off';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
-import { formatVolume } from '@lignum/core/quantity/measure';
+import { tellVolume } from '@lignum/core/quantity/measure';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Finder } from '../../ui/finder';
 import { useLongTable, type LongColumns } from '../../ui/use-long-table';
@@ -97,6 +97,6 @@ function outOf(line: BillLine): string {
 }
 
 function measureOf(line: BillLine, { units, locale }: Tongue): string {
-  if (line.litres !== null) return formatVolume(line.litres * 1e6, units === 'imperial' ? 'ft³' : 'L', locale);
+  if (line.litres !== null) return tellVolume(line.litres * 1e6, units, locale);
   return line.cutMm === null ? '' : formatLength(line.cutMm, units);
 }

@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { ChartLine } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { sketchesFor, type Choice } from '@lignum/core/choosing/rank';
+import { plantersFor, sketchesFor, type Choice } from '@lignum/core/choosing/rank';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Plan, Planting } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
@@ -17,7 +17,7 @@ import { LengthField, NumberField } from '../../ui/field';
 import { cropChoices, HABIT_WORDS, plantingWords } from '../garden/crop-words';
 import { newPlanting, plantsFilling } from '../garden/beginnings';
 import { newStructures } from '../garden/new-structure';
-import { freeSpot, newBed } from '../garden/new-bed';
+import { freeSpot, newBed, openSpot } from '../garden/new-bed';
 import { addBed, addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { choosingWorker } from '../shell/choosing-worker';
@@ -34,8 +34,17 @@ const SeasonsChart = dynamic(() => import('./seasons-chart').then((module) => mo
 });
 
 const NEW = 'new';
+/** No bed: what it grows in is a planter. */
+const PLANTER = 'planter';
 /** The best few beds are shown; the others can be asked for. */
 const BEDS_AT_FIRST = 3;
+
+/** What is asked for a planting, and what of. */
+const WAYS = {
+  support: { asks: 'On what?', kinds: 'support' },
+  guard: { asks: 'Under what, or behind what?', kinds: 'cover and fence' },
+  planter: { asks: 'In what?', kinds: 'planter' },
+} as const;
 
 /** Bed, crop, support: three answers, and each support is sized and priced for real beside the others. */
 export function NewRow({
@@ -61,10 +70,16 @@ export function NewRow({
   const planting = known ?? draft;
   const crop = cropIn(plan.crops, planting.crop);
   // What does not climb is not held but kept safe.
-  const guarded = crop.habit === 'none';
+  const way = chosenBed === PLANTER ? WAYS.planter : WAYS[crop.habit === 'none' ? 'guard' : 'support'];
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
 
-  const changeCrop = (cropId: string) => setDraft(newPlanting(bed, cropIn(plan.crops, cropId)));
+  const inPlanter = chosenBed === PLANTER;
+
+  const changeCrop = (cropId: string) => {
+    const next = cropIn(plan.crops, cropId);
+    setDraft(newPlanting(bed, next));
+    if (inPlanter && next.potLitres === undefined) setChosenBed(NEW);
+  };
   const changeTraining = (training: string) => {
     const spacing = crop.trainings.find((one) => one.id === training)?.spacingMm ?? bed.lengthMm;
     setDraft({ ...planting, training, count: plantsFilling(bed.lengthMm, spacing) });
@@ -79,15 +94,17 @@ export function NewRow({
   const kindsQuestion = useMemo((): KindsQuestion => {
     const sketch: Plan = {
       ...plan,
-      beds: [...plan.beds.filter((one) => one.id !== bed.id), bed],
+      beds: inPlanter ? plan.beds : [...plan.beds.filter((one) => one.id !== bed.id), bed],
       plantings: [...plan.plantings.filter((one) => one.id !== planting.id), planting],
     };
     return {
       about: 'kinds',
       plan: sketch,
-      sketches: sketchesFor(sketch, bed, planting).map((one) => newStructures(one, sketch)),
+      sketches: (inPlanter ? plantersFor(planting, openSpot(plan)) : sketchesFor(sketch, bed, planting)).map((one) =>
+        newStructures(one, sketch),
+      ),
     };
-  }, [plan, bed, planting]);
+  }, [plan, bed, planting, inPlanter]);
   const kinds = useAnswer<KindsQuestion, KindsAnswer>(choosingWorker, kindsQuestion);
   const choices = kinds.answer ?? [];
   const weighing = kinds.of !== kindsQuestion;
@@ -122,7 +139,8 @@ export function NewRow({
   const take = ({ structure, also }: Choice) => {
     store.edit((now) => {
       const withBed = chosenBed === NEW ? addBed(bed)(now) : now;
-      const withPlanting = isNewPlanting ? addPlanting(planting)(withBed) : withBed;
+      const grown = inPlanter ? { ...planting, bed: structure.id } : planting;
+      const withPlanting = isNewPlanting ? addPlanting(grown)(withBed) : withBed;
       return [structure, ...also].reduce((so, one) => addStructure(one)(so), withPlanting);
     });
     router.push(`/g/${id}/s/${structure.id}`);
@@ -212,6 +230,17 @@ export function NewRow({
               pro={[]}
               con={[]}
             />
+            {crop.potLitres !== undefined && (
+              <BedOption
+                chosen={inPlanter}
+                onChoose={() => chooseBed(PLANTER)}
+                name="No bed: in a planter"
+                about="a tower of pots, or a pallet on a wall"
+                best={false}
+                pro={[]}
+                con={[]}
+              />
+            )}
           </div>
           {chosenBed === NEW && (
             <div className="mt-2 grid grid-cols-2 gap-4">
@@ -238,7 +267,7 @@ export function NewRow({
       <section aria-labelledby="on-what" className="mt-8 min-w-0 border-t-2 border-ink pt-4 lg:mt-0">
         <div className="-my-1.5 flex flex-wrap items-center justify-between gap-2">
           <h2 id="on-what" className="text-xl">
-            {guarded ? 'Under what, or behind what?' : 'On what?'}
+            {way.asks}
           </h2>
           <Button look="quiet" aria-expanded={comparing} onClick={() => setComparing(!comparing)}>
             <ChartLine size={17} aria-hidden />
@@ -248,8 +277,7 @@ export function NewRow({
         {comparing && <SeasonsChart choices={choices.filter((choice) => choice.cost.complete).slice(0, 3)} />}
         {choices.length === 0 && (
           <p role="status" className="py-10 text-soft">
-            Sizing, pricing and weighing {kindsQuestion.sketches.length} kinds of{' '}
-            {guarded ? 'cover and fence' : 'support'}…
+            Sizing, pricing and weighing {kindsQuestion.sketches.length} kinds of {way.kinds}…
           </p>
         )}
         {looked && (
@@ -263,7 +291,7 @@ export function NewRow({
         )}
         <div
           role="radiogroup"
-          aria-label={`Kinds of ${guarded ? 'cover and fence' : 'support'}, the best for this planting first`}
+          aria-label={`Kinds of ${way.kinds}, the best for this planting first`}
           aria-busy={weighing}
           className={`mt-6 grid grid-cols-2 gap-3 md:grid-cols-4 ${weighing ? 'opacity-60' : ''}`}
         >

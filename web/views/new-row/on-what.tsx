@@ -99,7 +99,8 @@ export function Offer({
           {choice.times > 1 && <strong>, {choice.times} of them for all the plants</strong>}{' '}
           <span className="text-soft">
             {cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant · `}
-            {perLength(cost, plan.garden.currency, tongue)} · {amount(cost.perSeasonMinor)} a season
+            {choice.design.roomFor === undefined && `${perLength(cost, plan.garden.currency, tongue)} · `}
+            {amount(cost.perSeasonMinor)} a season
           </span>
         </p>
         {!cost.complete && (

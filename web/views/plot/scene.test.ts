@@ -66,6 +66,7 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
         .slice(0, 1 + around.beds.length)
         .map(({ geometry }) => new THREE.Mesh(geometry));
       for (const station of design.stations) {
+        if (station.side === 'pocket') continue;
         const [hit] = new THREE.Raycaster(
           metres([station.at[0], station.at[1], station.at[2] + 500]),
           new THREE.Vector3(0, -1, 0),

@@ -102,11 +102,12 @@ export const addStructure =
 export const changeStructure =
   (id: string, change: Partial<StructurePlan>): Edit =>
   (plan) => ({ ...plan, structures: replace(plan.structures, id, (one) => ({ ...one, ...change })) });
-/** Takes a structure away with all that stands in its run; undo brings it back. */
+/** Takes a structure away with all that stands in its run or grows in it; undo brings it back. */
 export const removeStructure =
   (id: string): Edit =>
   (plan) => ({
     ...plan,
+    plantings: plan.plantings.filter((one) => one.bed !== id),
     structures: without(plan.structures, id).filter(({ stand }) => stand.on !== 'run' || stand.of !== id),
   });
 

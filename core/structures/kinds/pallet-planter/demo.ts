@@ -3,13 +3,13 @@ import type { DemoPiece } from '../../kind';
 /** What of it stands in the demo garden. */
 export const demo = {
   beds: [],
-  plantings: [],
+  plantings: [{ id: 'wall-strawberries', bed: 'wall-pallet', crop: 'strawberry', training: 'row', count: 16 }],
   structures: [
     {
       id: 'wall-pallet',
       name: 'Pallet on the yard wall',
       stand: { on: 'spot', at: { xMm: 7700, yMm: 13_800, turnDeg: 0 } },
-      plantings: [],
+      plantings: ['wall-strawberries'],
       knobs: {},
     },
   ],

@@ -1,6 +1,7 @@
 import { floorBears } from '../../../checks/floor-bears';
 import { planterLeans } from '../../../checks/planter-leans';
 import { LEAST_GAP_MM, pocketRoom } from '../../../checks/pocket-room';
+import { potRoom } from '../../../checks/pot-room';
 import { structureKind } from '../../kind';
 import { PALLET_PLANTER_KNOBS } from './knobs';
 import { PALLET_PLANTER_NAMES } from './names';
@@ -19,7 +20,8 @@ export const kind = structureKind({
   nature: { tendingMinutes: { leaner: 1, climber: 1 }, moves: 'stays' },
   knobs: PALLET_PLANTER_KNOBS,
   size: sizePalletPlanter,
-  checks: ({ facts }, v) => [
+  checks: ({ facts }, v, setting) => [
+    potRoom({ planted: setting.planted, places: facts.places, litresEach: facts.litresEach }),
     pocketRoom({ gapMm: facts.gapMm, made: facts.rowsMade, asked: v.rows, slats: facts.pallet.fronts }),
     // Empty is how it is easiest pulled over; full it is worst to be under. The lighter pull counts.
     planterLeans({ kg: facts.dryKg, behindMm: facts.behindMm, headMm: facts.headMm, held: v.head === 'brackets' }),

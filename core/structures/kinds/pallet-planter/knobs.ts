@@ -2,6 +2,7 @@ import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stand';
 import { fact } from '../../../wording/say';
 import type { Knobs, Values } from '../../knob';
+import { plantsKnob } from '../../rules/potting';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
 import { isOffered, type Setting } from '../../setting';
 import { cellOf, PALLETS, type Pallet } from './pallet';
@@ -54,17 +55,7 @@ export const PALLET_PLANTER_KNOBS = {
       why: fact('each.hand'),
     }),
   },
-  plants: {
-    type: 'choice',
-    label: 'Plants',
-    group: 'Plants',
-    choices: [
-      { id: 'strawberries', label: 'strawberries, bought' },
-      { id: 'own', label: 'your own' },
-    ],
-    help: 'Strawberries suit best. Trailing things low, stout stems on top.',
-    suggest: () => ({ value: 'strawberries', why: fact('plants.suit') }),
-  },
+  plants: plantsKnob,
   foot: {
     type: 'length',
     label: 'Foot from the wall',

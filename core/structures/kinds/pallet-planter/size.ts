@@ -1,12 +1,13 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Design, Joint } from '../../../design/design';
+import type { Design, Fixing, Joint } from '../../../design/design';
 import type { Fill } from '../../../design/shapes/fill';
-import type { Point } from '../../../geometry/space';
+import { add, minus, unit, UP, type Point } from '../../../geometry/space';
 import type { Part } from '../../../design/shapes/shapes';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
-import { WET_MIX_KG_L } from '../../rules/potting';
+import { plantsBought, WET_MIX_KG_L } from '../../rules/potting';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
+import { plantEach } from '../../rules/stations';
 import { woodKg } from '../../rules/weights';
 import { clothOf, FOLD_MM, LAP_MM, STAPLE_EVERY_MM } from './cloth';
 import type { PalletPlanterValues, SpotSetting } from './knobs';
@@ -33,6 +34,8 @@ const BRACKET_SCREWS = 4;
 export interface PalletPlanterFacts {
   pallet: Pallet;
   rowsMade: number;
+  places: number;
+  litresEach: number;
   gapMm: number;
   dryKg: number;
   wetKg: number;
@@ -54,35 +57,56 @@ const plantsAt = (pallet: Pallet, each: number): number[] => {
 export const plantsIn = (pallet: Pallet, v: Pick<PalletPlanterValues, 'rows' | 'each'>): number =>
   (rowsOf(pallet, v.rows) + 1) * v.each;
 
-/** An X cut for every plant in the middle of its row, and as many plants in the open top. */
-function planted(
-  v: PalletPlanterValues,
-  pallet: Pallet,
-  lean: Lean,
-  top: readonly { fill: Fill; heart: Point }[],
-): Joint[] {
+interface Place {
+  at: Point;
+  alongMm: number;
+  up: Point;
+}
+
+/** Where plants stand: in the middle of each row, from the foot up, then in the open top. One row after another. */
+function placesIn(v: PalletPlanterValues, pallet: Pallet, lean: Lean): Place[][] {
   const gap = gapOf(pallet, v.rows);
-  const fixings = [{ stock: 'plant-strawberry', count: v.each }];
-  const rows = Array.from({ length: rowsOf(pallet, v.rows) }, (_, i): Joint => {
+  const out = minus(lean.at(0, 0, 1), lean.at(0, 0, 0));
+  const rows = Array.from({ length: rowsOf(pallet, v.rows) }, (_, i) => {
     const up = (i + 1) * pallet.boardWideMm + (i + 0.5) * gap;
-    return {
-      id: `planted-${i + 1}`,
-      kind: 'planted',
-      places: plantsAt(pallet, v.each).map((along) => lean.at(along, up, depthOf(pallet))),
-      parts: [`pocket-${i + 1}-1`, `pocket-${i + 1}-2`],
-      fixings,
-    };
+    return plantsAt(pallet, v.each).map((alongMm): Place => ({
+      at: lean.at(alongMm, up, depthOf(pallet)),
+      alongMm,
+      // Out of the face, and up to the light.
+      up: unit(add(out, UP)),
+    }));
   });
-  return [
-    ...rows,
-    {
-      id: 'planted-top',
-      kind: 'planted on top',
-      places: top.map((one) => one.heart),
-      parts: top.map((one) => one.fill.id),
-      fixings,
-    },
-  ];
+  const top = plantsAt(pallet, v.each).map((alongMm): Place => ({
+    at: lean.at(alongMm, pallet.tallMm, pallet.boardMm + pallet.bearerDeepMm / 2),
+    alongMm,
+    up: UP,
+  }));
+  return [...rows, top];
+}
+
+/** An X cut for every place of a row, and what is bought to be planted there; the open top wants no cut. */
+function planted(
+  rows: readonly (readonly Place[])[],
+  top: readonly { fill: Fill; heart: Point }[],
+  bought: (row: number) => Fixing[],
+): Joint[] {
+  return rows.map((places, i): Joint =>
+    i === rows.length - 1
+      ? {
+          id: 'planted-top',
+          kind: 'planted on top',
+          places: top.map((one) => one.heart),
+          parts: top.map((one) => one.fill.id),
+          fixings: bought(i),
+        }
+      : {
+          id: `planted-${i + 1}`,
+          kind: 'planted',
+          places: places.map(({ at }) => at),
+          parts: [`pocket-${i + 1}-1`, `pocket-${i + 1}-2`],
+          fixings: bought(i),
+        },
+  );
 }
 
 /** Filled, planted and watered. kg. */
@@ -136,11 +160,15 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
     }),
   ).flat();
   const plants = plantsIn(pallet, v);
+  const places = placesIn(v, pallet, lean);
+  const stations = plantEach(setting.planted, places.flat(), 'pocket');
   const joints: Joint[] = [
     ...made.joints,
     ...cloth.joints,
     ...mixes.map((one) => one.joint),
-    ...(v.plants === 'strawberries' ? planted(v, pallet, lean, mixes.slice(-2)) : []),
+    ...planted(places, mixes.slice(-2), (row) =>
+      plantsBought(v.plants, setting, stations.slice(row * v.each, (row + 1) * v.each)),
+    ),
     ...(v.head === 'brackets'
       ? [0, 2].map((n): Joint => {
           const bearer = made.bearers[n] as (typeof made.bearers)[number];
@@ -168,7 +196,7 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
     parts: [...mixes.map((one) => one.fill), ...made.backs, ...made.bearers, ...made.slats, ...cloth.parts],
     kits: [{ id: 'pallet', role: 'pallet', stock: v.pallet }],
     joints,
-    stations: [],
+    stations,
     ground: { lengthMm: pallet.wideMm, riseMm: 0 },
     builtMm: pallet.wideMm,
     startMm: 0,
@@ -228,6 +256,8 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
     facts: {
       pallet,
       rowsMade: rows,
+      places: plants,
+      litresEach: insideLitres(pallet) / plants,
       gapMm: gapOf(pallet, v.rows),
       dryKg:
         woodKg(design.parts) + insideLitres(pallet) / stockOf(setting.catalogue, 'potting-mix', 'bagged').litresPerKg,

@@ -2,14 +2,14 @@ import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import { LITRES_A_PLANT } from '../../rules/potting';
+import { LITRES_A_PLANT, runnersOf } from '../../rules/potting';
 import { FOLD_MM, STAPLE_EVERY_MM } from './cloth';
 import type { PalletPlanterValues } from './knobs';
 import { insideLitres, PALLETS, rowsOf } from './pallet';
 import { plantsIn, wetKg } from './size';
 
 /** Marked, opened, clothed on its face and its back, stood, fastened, filled, planted, watered. */
-export function palletPlanterSteps({ parts }: Design, v: PalletPlanterValues): Step[] {
+export function palletPlanterSteps({ parts, stations }: Design, v: PalletPlanterValues): Step[] {
   const pallet = PALLETS[v.pallet];
   return [
     { what: fact('step.mark'), people: 1, caution: fact('care.mark') },
@@ -28,20 +28,20 @@ export function palletPlanterSteps({ parts }: Design, v: PalletPlanterValues): S
     },
     ...(v.head === 'brackets' ? [{ what: fact('step.brackets'), people: 1 } as const] : []),
     { what: fact('step.fill', { mix: { mm3: insideLitres(pallet) * 1e6 } }), people: 1 },
-    { what: fact('step.plant', { plants: plantsIn(pallet, v) }), people: 1 },
+    { what: fact('step.plant', { plants: stations.length || plantsIn(pallet, v) }), people: 1 },
     { what: fact('step.water'), people: 1 },
   ];
 }
 
-export const palletPlanterSeason = (_design: Design, v: PalletPlanterValues): SeasonNote[] => [
+export const palletPlanterSeason = ({ stations }: Design, v: PalletPlanterValues): SeasonNote[] => [
   {
     on: null,
-    what: fact('season.water', { litres: Math.round(plantsIn(PALLETS[v.pallet], v) * LITRES_A_PLANT * 10) / 10 }),
+    what: fact('season.water', { water: { mm3: plantsIn(PALLETS[v.pallet], v) * LITRES_A_PLANT * 1e6 } }),
   },
   { on: null, what: fact('season.top') },
   { on: null, what: fact('season.feed') },
   { on: null, what: fact('season.staples') },
-  ...(v.plants === 'strawberries' ? [{ on: null, what: fact('season.plants') }] : []),
+  ...runnersOf(stations),
 ];
 
 /** What each step adds, and what it is done with. */

@@ -3,14 +3,14 @@ import type { DemoPiece } from '../../kind';
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [],
-  plantings: [],
+  plantings: [{ id: 'mast-strawberries', bed: 'mast', crop: 'strawberry', training: 'row', count: 36 }],
   structures: [
     {
       id: 'mast',
       name: 'Strawberry masts',
       stand: { on: 'spot', at: { xMm: 7000, yMm: 15_200, turnDeg: 0 } },
-      plantings: [],
-      knobs: { towers: 2 },
+      plantings: ['mast-strawberries'],
+      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

@@ -1,7 +1,8 @@
 import { postLength } from '../../../checks/post-length';
+import { potRoom } from '../../../checks/pot-room';
 import { towerStands } from '../../../checks/tower-stands';
 import { structureKind } from '../../kind';
-import { ACROSS_MM, TOWER_KNOBS } from './knobs';
+import { ACROSS_MM, CUPS, TOWER_KNOBS } from './knobs';
 import { TOWER_NAMES } from './names';
 import { TOWER_PHRASES } from './phrases';
 import { sizeTower } from './size';
@@ -18,6 +19,7 @@ export const kind = structureKind({
   knobs: TOWER_KNOBS,
   size: sizeTower,
   checks: ({ design, facts }, _v, setting) => [
+    potRoom({ planted: setting.planted, places: facts.places, litresEach: facts.litresEach }),
     towerStands({
       highMm: facts.highMm,
       acrossMm: ACROSS_MM,
@@ -33,6 +35,11 @@ export const kind = structureKind({
   names: TOWER_NAMES,
   phrases: TOWER_PHRASES,
   mends: {
+    'pots.few': (v, _built, setting) => {
+      const planned = setting.planted.reduce((sum, one) => sum + one.count, 0);
+      const towers = Math.ceil(planned / (CUPS * v.tiers));
+      return towers <= TOWER_KNOBS.towers.max ? { towers } : null;
+    },
     'tower.blows': (v) => (v.tiers > 2 ? { tiers: v.tiers - 1 } : null),
   },
 });

@@ -2,6 +2,7 @@ import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stand';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
+import { plantsKnob } from '../../rules/potting';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
 import type { Setting } from '../../setting';
 
@@ -35,7 +36,13 @@ export const TOWER_KNOBS = {
     min: 1,
     max: 20,
     help: 'In a row.',
-    suggest: () => ({ value: 1, why: fact('towers.one') }),
+    suggest: (setting, set) => {
+      const planned = setting.planted.reduce((sum, one) => sum + one.count, 0);
+      const places = CUPS * Number(set.tiers);
+      return planned > places
+        ? { value: Math.min(20, Math.ceil(planned / places)), why: fact('towers.planned', { planned, places }) }
+        : { value: 1, why: fact('towers.one') };
+    },
   },
   apart: {
     type: 'length',
@@ -61,6 +68,7 @@ export const TOWER_KNOBS = {
         ? { value: perMarket(setting.market, 18, 460), why: fact('depth.eighteen') }
         : { value: perMarket(setting.market, 24, 600), why: fact('depth.more') },
   },
+  plants: plantsKnob,
   spare: {
     type: 'count',
     label: 'Pots to spare, %',

@@ -3,6 +3,9 @@ import type { Phrases } from '../../../wording/say';
 export const TOWER_PHRASES = {
   'tiers.six': 'Six tiers are eighteen plants, picked without bending or a ladder.',
   'towers.one': 'One to begin with.',
+  'towers.planned': '{planned} plants, {places} to a tower.',
+  'plants.bundles': 'Strawberries come in bundles of young plants.',
+  'plants.sown': 'Sown and set out by yourself.',
   'apart.round': 'Room to go round with a can.',
   'depth.eighteen': 'A foot and a half holds six or seven tiers.',
   'depth.more': 'More tiers want more rod in the ground.',
@@ -10,7 +13,7 @@ export const TOWER_PHRASES = {
   'count.rod': 'One through each tower, {depth} of it in the ground',
   'count.tiers': '{tiers} a tower: {plants} plants in all',
   'count.mix': 'Three cups of it',
-  'count.plants': '{cups} in each tier',
+  'count.plants': '{cups} in each tier, {plants|plant|plants} in all',
   'count.spare': '{percent} % of the pots, rounded up',
   'step.drill':
     'Drill a ½″ hole through the middle of each tier and three drain holes in every cup, held in both hands over a board: slowly, without pressing.',
@@ -21,8 +24,9 @@ export const TOWER_PHRASES = {
   'step.water': 'Water from the top until it runs out of the lowest cups.',
   'care.drill': 'Plastic shatters: goggles, and a clamp rather than a hand under the drill.',
   'care.rod': 'A rod end at eye height blinds: cap it until the top tier is on.',
-  'season.water': 'Every day of the season about {litres} L a tower, or a drip line from the top.',
+  'season.water': 'Every day of the season about {water} a tower, or a drip line from the top.',
   'season.feed': 'Feed every second week while it flowers and fruits: there is little soil.',
-  'season.soil': 'New mix every second year; plants live three years, and their runners take their place.',
+  'season.soil': 'New mix every second year.',
+  'season.runners': 'Strawberries live three years; their runners take their place.',
   'season.winter': 'Before hard frost stand the tiers on the ground, close together, under fleece.',
 } as const satisfies Phrases;

@@ -4,26 +4,29 @@ import type { Bar } from '../../../design/shapes/bar';
 import type { Block } from '../../../design/shapes/block';
 import type { Fill } from '../../../design/shapes/fill';
 import type { Part } from '../../../design/shapes/shapes';
-import { ALONG, UP, type Point } from '../../../geometry/space';
+import { add, ALONG, unit, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import type { Values } from '../../knob';
-import { WET_MIX_KG_L } from '../../rules/potting';
+import { plantsBought, WET_MIX_KG_L } from '../../rules/potting';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
+import { plantEach } from '../../rules/stations';
 import { ACROSS_MM, CUPS, rodAbove, TIER_MM, type SpotSetting, type TOWER_KNOBS } from './knobs';
 
 export type TowerValues = Values<typeof TOWER_KNOBS>;
 
 /** A cup: about 6″ across and as deep (common practice, no source). mm. */
 const CUP_MM = inches(6);
+/** From the rod to the middle of a cup (from memory). mm. */
+const CUP_OUT_MM = inches(4);
 /** Soil drawn beside it. mm. */
 const BESIDE_MM = 500;
 
 /** What its own checks and mends ask for. */
 export interface TowerFacts {
-  plants: number;
-  litres: number;
+  places: number;
+  litresEach: number;
   highMm: number;
   /** Pots, mix and water of one tower. kg. */
   wetKg: number;
@@ -97,18 +100,31 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
         crownMm: 0,
         litres: tierLitres(),
       };
-      return { pot, mix, rod: rods[i] as Bar, at: [x, 0, (n + 0.5) * TIER_MM] as const };
+      const cups = Array.from({ length: CUPS }, (_, cup) => {
+        const way = turn + (cup * 2 * Math.PI) / CUPS;
+        const out: Point = [Math.cos(way), Math.sin(way), 0];
+        const at: Point = [x + CUP_OUT_MM * out[0], CUP_OUT_MM * out[1], (n + 1) * TIER_MM];
+        // Up and over the rim.
+        return { at, alongMm: at[0], up: unit(add(out, UP)) };
+      });
+      return { pot, mix, rod: rods[i] as Bar, at: [x, 0, (n + 0.5) * TIER_MM] as const, cups };
     }),
+  );
+  // Every cup is a place; the lowest are planted first.
+  const stations = plantEach(
+    setting.planted,
+    tiers.flatMap(({ cups }) => cups),
+    'pocket',
   );
   const pots = v.tiers * v.towers;
   const spare = Math.ceil((pots * v.spare) / 100);
   const joints: Joint[] = [
-    ...tiers.map(({ pot, mix, rod: stem, at }): Joint => ({
+    ...tiers.map(({ pot, mix, rod: stem, at }, n): Joint => ({
       id: `on-${pot.id}`,
       kind: 'tier planted',
       places: [[at[0], at[1], Math.min(at[2], above - 1)]],
       parts: [pot.id, mix.id, stem.id],
-      fixings: [{ stock: 'plant-strawberry', count: CUPS }],
+      fixings: plantsBought(v.plants, setting, stations.slice(n * CUPS, (n + 1) * CUPS)),
     })),
     ...(spare > 0
       ? [
@@ -132,7 +148,7 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
     kind: 'tower',
     parts,
     joints,
-    stations: [],
+    stations,
     ground: { lengthMm: builtMm, riseMm: 0 },
     builtMm,
     startMm: 0,
@@ -163,7 +179,7 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
       rod: fact('count.rod', { depth: { mm: v.depth } }),
       tier: fact('count.tiers', { tiers: v.tiers, plants: CUPS * pots }),
       mix: fact('count.mix'),
-      'tier planted': fact('count.plants', { cups: CUPS }),
+      'tier planted': fact('count.plants', { cups: CUPS, plants: stations.length }),
       'pots to spare': fact('count.spare', { percent: v.spare }),
     },
     marks: [
@@ -183,8 +199,8 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
   return {
     design,
     facts: {
-      plants: CUPS * pots,
-      litres: tierLitres() * pots,
+      places: CUPS * pots,
+      litresEach: tierLitres() / CUPS,
       highMm,
       wetKg: tierLitres() * v.tiers * WET_MIX_KG_L,
       rod: { diameterMm: rod.diameterMm, yieldMpa: rod.yieldMpa },

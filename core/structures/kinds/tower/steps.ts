@@ -2,12 +2,12 @@ import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import { LITRES_A_PLANT } from '../../rules/potting';
+import { LITRES_A_PLANT, runnersOf } from '../../rules/potting';
 import { CUPS, rodAbove } from './knobs';
 import type { TowerValues } from './size';
 
 /** Drilled, the rod driven, stacked and filled tier by tier, planted, watered. */
-export const towerSteps = (_design: Design, v: TowerValues): Step[] => [
+export const towerSteps = ({ stations }: Design, v: TowerValues): Step[] => [
   { what: fact('step.drill'), people: 1, caution: fact('care.drill') },
   {
     what: fact('step.rod', { depth: { mm: v.depth }, above: { mm: rodAbove(v.tiers) } }),
@@ -15,14 +15,15 @@ export const towerSteps = (_design: Design, v: TowerValues): Step[] => [
     caution: fact('care.rod'),
   },
   { what: fact('step.stack'), people: 1 },
-  { what: fact('step.plant', { plants: CUPS * v.tiers * v.towers }), people: 1 },
+  { what: fact('step.plant', { plants: stations.length || CUPS * v.tiers * v.towers }), people: 1 },
   { what: fact('step.water'), people: 1 },
 ];
 
-export const towerSeason = (_design: Design, v: TowerValues): SeasonNote[] => [
-  { on: null, what: fact('season.water', { litres: Math.round(CUPS * v.tiers * LITRES_A_PLANT * 10) / 10 }) },
+export const towerSeason = ({ stations }: Design, v: TowerValues): SeasonNote[] => [
+  { on: null, what: fact('season.water', { water: { mm3: CUPS * v.tiers * LITRES_A_PLANT * 1e6 } }) },
   { on: null, what: fact('season.feed') },
   { on: null, what: fact('season.soil') },
+  ...runnersOf(stations),
   { on: null, what: fact('season.winter') },
 ];
 

@@ -5,16 +5,20 @@ import type { StructurePlan } from '../../../plan/plan';
 import { roundYieldMoment, windPressure } from '../../../statics/wind';
 import { tierLitres } from './size';
 
-const tower = (knobs: StructurePlan['knobs'], gustMs = 30) => {
+const tower = (knobs: StructurePlan['knobs'], gustMs = 30, count = 18, crop = 'strawberry') => {
   const structure: StructurePlan = {
     id: 't',
     kind: 'tower',
     name: 'T',
     stand: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 } },
-    plantings: [],
+    plantings: ['p'],
     knobs,
   };
-  return computeStructure({ ...DEMO_PLAN, site: { ...DEMO_PLAN.site, gustMs }, structures: [structure] }, structure);
+  const plantings = [{ id: 'p', bed: 't', crop, training: 'row', count }];
+  return computeStructure(
+    { ...DEMO_PLAN, plantings, site: { ...DEMO_PLAN.site, gustMs }, structures: [structure] },
+    structure,
+  );
 };
 
 it('of six tiers holds eighteen plants out of a bundle of 25, on a rod of about 4′ with 18″ in the ground, one pot to spare (common practice, no source)', () => {
@@ -43,4 +47,23 @@ it('is blown over where the wind’s moment is the greater, by hand', () => {
   expect(told?.wind).toBe(Math.round(562.5 * 1.2 * 0.9144 * 0.3048 * 0.4572));
   expect(told?.holds).toBe(Math.round(6 * 8.34 * 9.80665 * 0.1524 + 41.23));
   expect(tower({ tiers: 12 }).verdicts.map((one) => one.told.code)).toContain('tower.blows');
+});
+
+it('is as many towers as its plants want, buys young plants for those that are planned, and no tomato', () => {
+  const of = (count: number, crop = 'strawberry') => {
+    const { sized, bill, verdicts } = tower({}, 30, count, crop);
+    return [
+      sized.design.bodies,
+      sized.design.stations.length,
+      bill.filter((line) => line.stock === 'plant-strawberry').reduce((sum, line) => sum + line.count, 0),
+      verdicts.find((one) => one.check === 'pot-room')?.told.code,
+    ];
+  };
+  expect([of(17), of(19), of(36)]).toEqual([
+    [1, 17, 17, 'pots.empty'],
+    [2, 19, 19, 'pots.empty'],
+    [2, 36, 36, 'pots.full'],
+  ]);
+  expect(of(30, 'lettuce')).toEqual([2, 30, 0, 'pots.empty']);
+  expect(of(1, 'tomato')).toEqual([1, 1, 0, 'pots.deep']);
 });

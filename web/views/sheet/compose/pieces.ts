@@ -6,7 +6,7 @@ import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { ripAcross, ripAlong } from '@lignum/core/drawing/rip-views';
 import { heading, paragraph, rows, type Column } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, type Block } from '@lignum/core/paper/page';
-import { formatVolume } from '@lignum/core/quantity/measure';
+import { tellVolume } from '@lignum/core/quantity/measure';
 import { reach } from '@lignum/core/geometry/space';
 import { holesOf } from '@lignum/core/setting-out/holes';
 import { wordFor } from '../../shell/stock-words';
@@ -25,7 +25,7 @@ export function parts(on: On): Block[] {
     const [from, to] = first?.shape === 'line' && first.path.length === 2 ? first.path : [];
     const measured =
       line.litres !== null
-        ? formatVolume(line.litres * 1e6, tongue.units === 'imperial' ? 'ft³' : 'L', tongue.locale)
+        ? tellVolume(line.litres * 1e6, tongue.units, tongue.locale)
         : line.cutMm !== null
           ? long(on, line.cutMm)
           : '';
@@ -110,8 +110,7 @@ export function holes(on: On): Block[] {
   const { computed, wide, tongue } = on;
   const all = holesOf(computed.sized.design);
   if (all.length === 0) return [];
-  const volume = (litres: number): string =>
-    formatVolume(litres * 1e6, tongue.units === 'imperial' ? 'ft³' : 'L', tongue.locale);
+  const volume = (litres: number): string => tellVolume(litres * 1e6, tongue.units, tongue.locale);
   const cells = all.map((one) => [
     `Post ${ranges(one.posts)}`,
     long(on, one.acrossMm),
