@@ -1,7 +1,7 @@
 import type { Pair } from '../geometry/polygon';
 import type { StructurePlan } from '../plan/plan';
 import type { Bed } from '../site/bed';
-import { onPlan } from '../site/plot';
+import { onPlan, type Placed } from '../site/plot';
 import { middleOfLongest } from '../site/stand';
 import type { StructureKind } from '../structures/kind';
 
@@ -14,8 +14,11 @@ export type Sketch = Omit<StructurePlan, 'id' | 'name'>;
 /** A fence round a bed leaves room to kneel (from memory). mm. */
 export const ROUND_MM = 600;
 
-/** Corners of a bed on the plot, or so far outside them. mm. */
-export const cornersOf = (bed: Bed, beyondMm = 0): Pair[] =>
+/** What something grows in, as it lies on the plot: a bed, or a planter that is one. */
+export type Grown = Placed & Pick<Bed, 'id' | 'name' | 'lengthMm' | 'widthMm'>;
+
+/** Its corners on the plot, or so far outside them. mm. */
+export const cornersOf = (bed: Grown, beyondMm = 0): Pair[] =>
   [
     [-1, -1],
     [1, -1],

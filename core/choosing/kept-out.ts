@@ -3,9 +3,9 @@ import type { Crop } from '../crops/crop';
 import { computeAs, type ComputedStructure } from '../plan/compute-as';
 import type { Plan, Planting, StructurePlan } from '../plan/plan';
 import type { Kinds } from '../plan/setting-of';
+import { footprintOf } from '../design/on-plot';
 import { inside, type Pair } from '../geometry/polygon';
-import type { Bed } from '../site/bed';
-import { cornersOf, coversOver, named, ROUND_MM, roundOf, together, type Sketch } from './guard-sketches';
+import { cornersOf, coversOver, type Grown, named, ROUND_MM, roundOf, together, type Sketch } from './guard-sketches';
 import { couldMeet, neighbourOf, withClashes } from '../plan/clashes';
 import { netNeeds } from '../site/net-needs';
 import type { Visitor } from '../site/plot';
@@ -39,7 +39,7 @@ export interface Threat {
 }
 
 export interface BedWatch {
-  bed: Bed;
+  bed: Grown;
   crops: readonly string[];
   threats: readonly Threat[];
 }
@@ -76,7 +76,7 @@ const comersTo = (crop: Crop, visitors: readonly Visitor[]): string[] => [
 ];
 
 /** Whether a structure stands about a planting: round its bed; else on it, if it carries the planting (or nothing). */
-function about({ structure: { stand, plantings }, round }: Standing, planting: Planting, bed: Bed): boolean {
+function about({ structure: { stand, plantings }, round }: Standing, planting: Planting, bed: Grown): boolean {
   if (round) return cornersOf(bed).every((corner) => inside(corner, round));
   return stand.on === 'bed' && stand.bed === bed.id && (plantings.length === 0 || plantings.includes(planting.id));
 }
@@ -91,13 +91,27 @@ function roundedBy({ structure: { stand }, sized, setting }: Stood): readonly Pa
 /** What is known of a structure that stands: as a computed garden has it. */
 export type Stood = Pick<ComputedStructure, 'structure' | 'kind' | 'sized' | 'setting'>;
 
-/** Every bed in which something grows: who comes to it and when, what of that which stands keeps them out, and what does not. */
+/** A planter as it lies on the plot: the rectangle it stands on. */
+function asGrown({ structure: { id, name }, sized: { design }, setting }: Stood): Grown {
+  const [xs, ys] = ([0, 1] as const).map((k) =>
+    footprintOf(design)
+      .flat()
+      .map((spot) => spot[k]),
+  ) as [number[], number[]];
+  const [left, right, front, back] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const frame = frameOf(setting.place, design.startMm);
+  const [xMm, yMm] = toPlot(frame, (left + right) / 2, (front + back) / 2);
+  return { id, name, xMm, yMm, turnDeg: frame.turnDeg, lengthMm: right - left, widthMm: back - front };
+}
+
+/** Every bed and planter in which something grows: who comes to it and when, what of that which stands keeps them out, and what does not. */
 export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
   const standing = stood.flatMap((one): Standing[] => {
     const guard = one.kind.guards(one.sized, one.setting);
     return guard ? [{ structure: one.structure, guard, round: roundedBy(one) }] : [];
   });
-  return plan.beds.flatMap((bed) => {
+  const planters = stood.filter(({ kind }) => kind.purpose === 'planter').map(asGrown);
+  return [...plan.beds, ...planters].flatMap((bed) => {
     const plantings = plan.plantings.filter((one) => one.bed === bed.id);
     return plantings.length === 0 ? [] : [watch(plan, bed, plantings, standing)];
   });
@@ -106,7 +120,7 @@ export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
 /** Who still comes to a bed. */
 export const openTo = ({ threats }: BedWatch): string[] => threats.filter((one) => !one.keptOut).map((one) => one.who);
 
-function watch(plan: Plan, bed: Bed, plantings: readonly Planting[], standing: readonly Standing[]): BedWatch {
+function watch(plan: Plan, bed: Grown, plantings: readonly Planting[], standing: readonly Standing[]): BedWatch {
   const crops = plantings.map((planting) => ({ planting, crop: cropIn(plan.crops, planting.crop) }));
   const all = new Map<string, { crop: Crop; met: Met[] }[]>();
   for (const { planting, crop } of crops) {
@@ -146,7 +160,7 @@ function watch(plan: Plan, bed: Bed, plantings: readonly Planting[], standing: r
 /** What stands in a plan, where no computed garden is at hand. */
 const standingIn = (kinds: Kinds, plan: Plan): Stood[] =>
   plan.structures
-    .filter(({ kind }) => kinds(kind).purpose === 'cover' || kinds(kind).purpose === 'barrier')
+    .filter(({ kind }) => kinds(kind).purpose !== 'support')
     .map((structure) => computeAs(kinds, plan, structure));
 
 /** Sketches sized and priced together, and whom of those who come they stop; null where they stop nobody, or stand about too many plants one by one. */
@@ -203,8 +217,9 @@ export function answersFor(kinds: Kinds, all: readonly StructureKind[], plan: Pl
   const covered = plan.structures.some(
     ({ kind, stand }) => kinds(kind).purpose === 'cover' && stand.on === 'bed' && stand.bed === bedId,
   );
+  const isBed = plan.beds.some((one) => one.id === bedId);
   const sketches = [
-    ...(covered
+    ...(covered || !isBed
       ? []
       : coversOver(
           all,

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Planted } from '../crops/planted';
 import { CROPS } from '../crops/table';
 import { feet, inches } from '../quantity/length';
-import { placeStations, STATION_SCHOOLS, stationsAlong } from './rules/stations';
+import { placeStations, plantUnder, STATION_SCHOOLS, stationsAlong } from './rules/stations';
 
 const school = fc.constantFrom(...STATION_SCHOOLS.map(({ id }) => id));
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -66,5 +66,41 @@ it('where plantings meet in a row none shares a place: from one to the next is h
       expect(stations[0]?.alongMm).toBeGreaterThanOrEqual(-0.3);
       expect(stations.at(-1)?.alongMm).toBeLessThanOrEqual(long + 0.3);
     }),
+  );
+});
+
+it('what is opened from its front has its tall crops behind, and holds no fewer plants for it', () => {
+  fc.assert(
+    fc.property(
+      fc.array(anyPlanted, { minLength: 2, maxLength: 3 }),
+      mm(1000, 6000),
+      mm(300, 2000),
+      (some, long, wide) => {
+        const planted = some.map((one, i): Planted => ({ ...one, id: `p${i}` }));
+        const under = (tallBehind: boolean) =>
+          plantUnder({
+            planted,
+            ground: { lengthMm: long, riseMm: 0 },
+            fromMm: 0,
+            lengthMm: long,
+            acrossMm: 0,
+            wideMm: wide,
+            tallBehind,
+          });
+        const [mixed, apart] = [under(false), under(true)];
+        const count = (stations: typeof mixed) => stations.filter((one) => !one.spare).length;
+        expect(count(apart)).toBeGreaterThanOrEqual(count(mixed));
+        for (const one of planted)
+          expect(apart.filter(({ planting, spare }) => planting === one.id && !spare).length).toBeLessThanOrEqual(
+            one.count,
+          );
+        const rowsOf = new Map<number, Set<number>>();
+        for (const { at, growsMm } of apart) rowsOf.set(at[1], (rowsOf.get(at[1]) ?? new Set()).add(growsMm));
+        // Rows of one crop each rise from front to back; mixed ones are left where they hold more.
+        if ([...rowsOf.values()].some((heights) => heights.size > 1)) return;
+        const heights = [...rowsOf].toSorted(([a], [b]) => a - b).map(([, [height]]) => height ?? 0);
+        expect(heights).toEqual(heights.toSorted((a, b) => a - b));
+      },
+    ),
   );
 });

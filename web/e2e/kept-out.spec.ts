@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { test } from './asking';
-import { ownGarden, savedPlan } from './garden';
+import { ownGarden, saved, savedPlan } from './garden';
 
 test('who visits is ticked, every bed says who comes in, and what would keep them out is planned from there', async ({
   page,
@@ -45,4 +45,28 @@ test('what does not climb is offered covers and fences, ranked; a fence comes wi
   await expect
     .poll(async () => (await savedPlan(request, id)).structures.slice(-2).map((one) => one.kind))
     .toEqual(['garden-fence', 'garden-gate']);
+});
+
+test('strawberries go into a tower without a bed: as many towers as they want, planted where they grow', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/new?bed=long-bed`);
+  await page.getByRole('combobox', { name: 'Crop' }).click();
+  await page.getByRole('option', { name: /Strawberry/ }).click();
+  await page.getByRole('textbox', { name: 'Plants' }).fill('30');
+  await page.getByRole('radio', { name: /^No bed: in a planter/ }).click();
+  await expect(page.getByRole('heading', { name: 'In what?' })).toBeVisible();
+  await page.getByRole('radio', { name: /^Stacked tower/ }).click();
+  await page.getByRole('button', { name: 'Take the stacked tower to the bench' }).click();
+  await expect(page).toHaveURL(/\/s\/support-/);
+  await expect(page.getByRole('textbox', { name: 'Towers' })).toHaveValue('2');
+  await expect(page.getByRole('region', { name: 'Grows' })).toContainText('30 strawberries');
+  await saved(page);
+  const plan = await savedPlan(request, id);
+  expect(plan.plantings.at(-1)).toMatchObject({ bed: plan.structures.at(-1)?.id, crop: 'strawberry', count: 30 });
+  await page.getByRole('button', { name: 'Take this support away' }).click();
+  await saved(page);
+  expect((await savedPlan(request, id)).plantings).toHaveLength(plan.plantings.length - 1);
 });

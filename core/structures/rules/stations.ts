@@ -106,7 +106,11 @@ export const stemFrom = (foot: Point, growsMm: number, up: Point = UP): Curve =>
 /** Rows closer than this are one (from memory). mm. */
 const LEAST_ROWS_APART_MM = 50;
 
-/** Plants under a cover: as many rows as their widest spacing leaves room for, each row and each plant with half of it to both sides. `acrossMm` is the middle of the soil. */
+/**
+ * Plants under a cover: as many rows as their widest spacing leaves room for, each row and each plant with half of it
+ * to both sides. `acrossMm` is the middle of the soil. What is opened from its front has rows of their own for tall
+ * crops, at the back, where that holds as many plants as mixed rows.
+ */
 export function plantUnder(o: {
   planted: readonly Planted[];
   ground: Ground;
@@ -114,16 +118,31 @@ export function plantUnder(o: {
   lengthMm: number;
   acrossMm: number;
   wideMm: number;
+  tallBehind?: boolean;
 }): Station[] {
   const spacing = Math.max(LEAST_ROWS_APART_MM, ...o.planted.map((one) => one.training.spacingMm));
-  return placeStations({
-    ...o,
-    school: 'inset',
-    rows: stationsAlong(o.wideMm, spacing, 'inset').map((off) => ({
-      acrossMm: o.acrossMm - o.wideMm / 2 + off,
-      side: 'in line',
-    })),
+  const rows = stationsAlong(o.wideMm, spacing, 'inset').map((off) => ({
+    acrossMm: o.acrossMm - o.wideMm / 2 + off,
+    side: 'in line' as const,
+  }));
+  const mixed = placeStations({ ...o, school: 'inset', rows });
+  if (!o.tallBehind || o.planted.length < 2 || rows.length < o.planted.length) return mixed;
+  const fromFront = o.planted.toSorted((a, b) => a.crop.heightMm - b.crop.heightMm);
+  const wanted = fromFront.map((one) => one.count / stationsAlong(o.lengthMm, one.training.spacingMm, 'inset').length);
+  // Each has a row; the others go one by one to whoever lacks most.
+  const given = fromFront.map(() => 1);
+  for (let left = rows.length - fromFront.length; left > 0; left--) {
+    const lacks = wanted.map((rowsWanted, i) => rowsWanted - (given[i] ?? 0));
+    const most = lacks.indexOf(Math.max(...lacks));
+    given[most] = (given[most] ?? 0) + 1;
+  }
+  let first = 0;
+  const apart = fromFront.flatMap((one, i) => {
+    const own = rows.slice(first, (first += given[i] ?? 0));
+    return placeStations({ ...o, planted: [one], school: 'inset', rows: own });
   });
+  const planned = (stations: readonly Station[]): number => stations.filter((one) => !one.spare).length;
+  return planned(apart) >= planned(mixed) ? apart : mixed;
 }
 
 /** Where the rows of plants lie across a bed, or the middle where there are none. mm. */

@@ -321,9 +321,10 @@ function BedRod({ bed, standing, share }: { bed: Bed; standing: readonly Compute
         : ('chalk' as const),
     };
   });
-  const marks = standing.flatMap(({ sized }) => {
-    return feetOf(sized.design).map(([x]) => ({ at: (x + sized.design.startMm) / bed.lengthMm }));
-  });
+  // Posts of what is larger than its bed stand beside it.
+  const marks = standing
+    .flatMap(({ sized }) => feetOf(sized.design).map(([x]) => ({ at: (x + sized.design.startMm) / bed.lengthMm })))
+    .filter(({ at }) => at >= 0 && at <= 1);
   return (
     <Rod
       label={`${bed.name}, to scale${standing.length > 0 ? `, with ${standing.map((one) => one.structure.name).join(' and ')}` : ''}`}

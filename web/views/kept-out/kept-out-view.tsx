@@ -49,8 +49,8 @@ export function KeptOutView({ bed }: { bed: string | null }) {
       ) : (
         <p role="status" className="mt-5 text-lg">
           {open === 0
-            ? `All ${watched.length} planted beds are closed to whoever comes.`
-            : `${open} of ${watched.length} planted beds ${open === 1 ? 'is' : 'are'} open to somebody.`}
+            ? `All ${watched.length} planted places are closed to whoever comes.`
+            : `${open} of ${watched.length} planted places ${open === 1 ? 'is' : 'are'} open to somebody.`}
         </p>
       )}
       {open > 1 && <RoundAll />}

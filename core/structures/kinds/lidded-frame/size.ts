@@ -85,6 +85,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
     lengthMm: longMm - 2 * board.thickMm,
     acrossMm: y,
     wideMm: Math.max(1, v.width - 2 * board.thickMm),
+    tallBehind: true,
   });
   const roll = stockOf(setting.catalogue, v.mesh, 'mesh roll');
   const net = v.net === 'none' ? null : stockOf(setting.catalogue, v.net, 'mesh roll');
