@@ -1,6 +1,6 @@
 import { expect, type Page } from '@playwright/test';
 import { test } from './asking';
-import { openBench, ownGarden, saved, savedPlan, total } from './garden';
+import { onlyStructures, openBench, ownGarden, saved, savedPlan, total } from './garden';
 
 /** A place of the plot as it is drawn, by shares of its width and height. */
 async function tap(page: Page, across: number, up: number): Promise<void> {
@@ -60,10 +60,7 @@ test('gates go into a fence from its bench and on the plot, are pulled along it,
   page,
   request,
 }) => {
-  const id = await ownGarden(request, (plan) => ({
-    ...plan,
-    structures: plan.structures.filter((one) => one.kind === 'garden-fence'),
-  }));
+  const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => one.kind === 'garden-fence'));
   await openBench(page, id, 'river-fence');
   await page.getByRole('button', { name: 'Put a gate in it' }).click();
   await expect(page).toHaveURL(/\/s\/support-/);
@@ -102,10 +99,7 @@ test('an arch is begun from a bed beside a way; pulling a foot bends it otherwis
   page,
   request,
 }) => {
-  const id = await ownGarden(request, (plan) => ({
-    ...plan,
-    structures: plan.structures.filter((one) => one.kind !== 'panel-arch'),
-  }));
+  const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => one.kind !== 'panel-arch'));
   await page.goto(`/g/${id}/plot?look=dock-west`);
   await page.getByRole('button', { name: /^Panel arch over the 4′ way to Dry-dock bed, east/ }).click();
   await expect(page).toHaveURL(/\/s\/support-/);

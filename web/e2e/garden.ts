@@ -31,6 +31,16 @@ export function fewerBeds(plan: Plan): Plan {
   };
 }
 
+/** A garden with some of its structures only; what grows in a planter goes with it. */
+export function onlyStructures(plan: Plan, kept: (structure: Plan['structures'][number]) => boolean): Plan {
+  const gone = new Set(plan.structures.filter((one) => !kept(one)).map(({ id }) => id));
+  return {
+    ...plan,
+    structures: plan.structures.filter(kept),
+    plantings: plan.plantings.filter(({ bed }) => !gone.has(bed)),
+  };
+}
+
 /** Opens the bench of a support and waits until it can be worked. */
 export async function openBench(page: Page, garden: string, support: string): Promise<void> {
   await page.goto(`/g/${garden}/s/${support}`);
