@@ -21,7 +21,8 @@ const widths = (fonts) =>
   SIGNS.map((sign) => {
     const code = sign.codePointAt(0);
     const font = fonts.find((one) => one.hasGlyphForCodePoint(code)) ?? fonts.at(-1);
-    return Math.round((font.glyphForCodePoint(code).advanceWidth / font.unitsPerEm) * 1000);
+    // Figures as they are printed: all of one width.
+    return Math.round((font.layout(sign, ['tnum']).advanceWidth / font.unitsPerEm) * 1000);
   });
 writeFileSync(
   'core/paper/type-widths.ts',

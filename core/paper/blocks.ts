@@ -1,5 +1,5 @@
 import { MARGIN_PX, text, type Block, type PageMark, type Tint } from './page';
-import { linesOf, type Weight } from './type';
+import { linesOf, typeWidth, type Weight } from './type';
 
 /** Space from line to line, in type sizes. */
 const LEADING = 1.28;
@@ -54,6 +54,13 @@ export interface Column {
   tint?: Tint;
 }
 
+/** Left free at the right of every column. */
+const INSIDE_PX = 8;
+
+/** How wide a column of figures is, so that none of them is broken. */
+export const columnFor = (figures: readonly string[], size: number, weight?: Weight): number =>
+  Math.ceil(Math.max(0, ...figures.map((one) => typeWidth(one, size, weight)))) + INSIDE_PX;
+
 /** Rows of a table, each a block; cells wrap. A rule stands over every row but the first. */
 export function rows(
   cells: readonly (readonly string[])[],
@@ -63,9 +70,10 @@ export function rows(
 ): Block[] {
   const xs = columns.map((_column, i) => x0 + columns.slice(0, i).reduce((sum, one) => sum + one.widthPx, 0));
   const total = columns.reduce((sum, one) => sum + one.widthPx, 0);
-  const inside = 8;
   return cells.map((row, n) => {
-    const lines = row.map((said, i) => linesOf(said, (columns[i]?.widthPx ?? 100) - inside, size, columns[i]?.weight));
+    const lines = row.map((said, i) =>
+      linesOf(said, (columns[i]?.widthPx ?? 100) - INSIDE_PX, size, columns[i]?.weight),
+    );
     const most = Math.max(1, ...lines.map((one) => one.length));
     return {
       heightPx: most * size * LEADING + 4,
@@ -76,7 +84,7 @@ export function rows(
             const column = columns[i] as Column;
             const end = column.anchor === 'end';
             return text(
-              (xs[i] as number) + (end ? column.widthPx - inside : 0),
+              (xs[i] as number) + (end ? column.widthPx - INSIDE_PX : 0),
               y + 2 + size * (0.95 + k * LEADING),
               line,
               size,

@@ -53,6 +53,9 @@ function runsOf(doc: Doc, said: string, weight: Weight): { name: string; text: s
   return runs;
 }
 
+/** Figures of one width, as on the screen: they stand under each other. */
+const FIGURES: PDFKit.Mixins.OpenTypeFeatures[] = ['tnum'];
+
 /** A line of text with its base line at `y`. */
 function put(
   doc: Doc,
@@ -63,7 +66,7 @@ function put(
 ): void {
   const runs = runsOf(doc, said, o.weight).map((run) => ({
     ...run,
-    wide: doc.font(run.name).fontSize(o.size).widthOfString(run.text),
+    wide: doc.font(run.name).fontSize(o.size).widthOfString(run.text, { features: FIGURES }),
   }));
   const total = runs.reduce((sum, run) => sum + run.wide, 0);
   let at = x - (o.anchor === 'end' ? total : o.anchor === 'middle' ? total / 2 : 0);
@@ -72,7 +75,7 @@ function put(
       .font(run.name)
       .fontSize(o.size)
       .fillColor(o.colour)
-      .text(run.text, at, y, { lineBreak: false, baseline: 'alphabetic' });
+      .text(run.text, at, y, { lineBreak: false, baseline: 'alphabetic', features: FIGURES });
     at += run.wide;
   }
 }

@@ -1,5 +1,5 @@
 import { cropIn } from '@lignum/core/crops/book';
-import { beside, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
+import { beside, columnFor, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, type Block, type PageMark } from '@lignum/core/paper/page';
 import { ringOf } from '@lignum/core/setting-out/ring';
 import { rodsOf, spanOf, type Rod } from '@lignum/core/setting-out/rods';
@@ -112,15 +112,25 @@ function rodBlocks(on: On, rod: Rod, cropName: (id: string) => string): Block[] 
   const across = cells.length > 6 ? (faces ? 2 : 3) : 1;
   const per = Math.ceil(cells.length / across);
   const wideEach = across > 1 ? (wide - (across - 1) * 16) / across : Math.min(wide, 430);
-  const columns: Column[] = faces
-    ? [
-        { widthPx: wideEach - 232 },
-        { widthPx: 75, anchor: 'end' },
-        { widthPx: 82, anchor: 'end', weight: 'bold' },
-        { widthPx: 75, anchor: 'end' },
-      ]
-    : [{ widthPx: Math.min(220, wideEach - 88) }, { widthPx: 88, anchor: 'end', weight: 'bold' }];
   const header = faces ? [['', 'from', 'middle', 'to']] : [];
+  // Figures take what they need, words the rest.
+  const shown = [...header, ...cells];
+  const figures = (shown[0] ?? []).slice(1).map((_, i) =>
+    columnFor(
+      shown.map((row) => row[i + 1] ?? ''),
+      SMALL,
+      'bold',
+    ),
+  );
+  const left = wideEach - figures.reduce((sum, one) => sum + one, 0);
+  const columns: Column[] = [
+    { widthPx: faces ? left : Math.min(220, left) },
+    ...figures.map((widthPx, i): Column => ({
+      widthPx,
+      anchor: 'end',
+      ...(faces && i !== 1 ? {} : { weight: 'bold' as const }),
+    })),
+  ];
   const table = Array.from({ length: across }, (_, n) =>
     rows([...header, ...cells.slice(n * per, (n + 1) * per)], columns, SMALL, MARGIN_PX + n * (wideEach + 16)),
   );

@@ -4,7 +4,7 @@ import { sayEnds } from '@lignum/core/design/end-cuts';
 import type { Sheet } from '@lignum/core/design/shapes/sheet';
 import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { ripAcross, ripAlong } from '@lignum/core/drawing/rip-views';
-import { heading, paragraph, rows, type Column } from '@lignum/core/paper/blocks';
+import { columnFor, heading, paragraph, rows, type Column } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, type Block } from '@lignum/core/paper/page';
 import { tellVolume } from '@lignum/core/quantity/measure';
 import { reach } from '@lignum/core/geometry/space';
@@ -50,13 +50,18 @@ export function parts(on: On): Block[] {
       how.join('; '),
     ];
   });
+  const lengthPx = columnFor(
+    cells.map((row) => row[4] ?? ''),
+    BODY,
+    'bold',
+  );
   const columns: Column[] = [
     { widthPx: 26, weight: 'bold' },
     { widthPx: 34, anchor: 'end', weight: 'bold' },
     { widthPx: 96 },
     { widthPx: 176, tint: 'soft' },
-    { widthPx: 82, anchor: 'end', weight: 'bold' },
-    { widthPx: wide - 414, tint: 'soft' },
+    { widthPx: lengthPx, anchor: 'end', weight: 'bold' },
+    { widthPx: wide - 332 - lengthPx, tint: 'soft' },
   ];
   return [
     heading('Pieces', wide),
