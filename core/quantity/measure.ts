@@ -18,7 +18,7 @@ const MM3: Record<VolumeUnit, number> = {
   'm³': 1e9,
 };
 /** What is less than this is told in quarts. */
-const QUARTS_TO_MM3 = MM3_PER_FT3 / 2;
+const QUARTS_TO_MM3 = MM3_PER_FT3 / 4;
 
 /** Three figures that matter, without exponents: 0.0833, 4.25, 139. */
 function figures(value: number, locale: string): string {

@@ -6,7 +6,7 @@ import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { ripAcross, ripAlong } from '@lignum/core/drawing/rip-views';
 import { columnFor, heading, paragraph, rows, type Column } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, type Block } from '@lignum/core/paper/page';
-import { tellVolume } from '@lignum/core/quantity/measure';
+import { formatVolume, tellVolume } from '@lignum/core/quantity/measure';
 import { reach } from '@lignum/core/geometry/space';
 import { holesOf } from '@lignum/core/setting-out/holes';
 import { wordFor } from '../../shell/stock-words';
@@ -115,7 +115,9 @@ export function holes(on: On): Block[] {
   const { computed, wide, tongue } = on;
   const all = holesOf(computed.sized.design);
   if (all.length === 0) return [];
-  const volume = (litres: number): string => tellVolume(litres * 1e6, tongue.units, tongue.locale);
+  // As gravel and concrete are sold, however little it is.
+  const volume = (litres: number): string =>
+    formatVolume(litres * 1e6, tongue.units === 'imperial' ? 'ft³' : 'L', tongue.locale);
   const cells = all.map((one) => [
     `Post ${ranges(one.posts)}`,
     long(on, one.acrossMm),
