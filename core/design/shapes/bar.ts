@@ -7,6 +7,7 @@ import {
   lengthOf,
   tangentAt,
   type Curve,
+  shifted,
 } from '../../geometry/curve';
 import { add, cross, minus, scale, unit, type Point } from '../../geometry/space';
 import type { EndCut } from '../end-cut';
@@ -159,6 +160,12 @@ function solids(bar: Bar): Solid[] {
 
 export const BAR: Shape<Bar> = {
   nature: 'member',
+  moved: (bar, by) => ({
+    ...bar,
+    from: add(bar.from, by),
+    to: add(bar.to, by),
+    ...(bar.bent ? { bent: shifted(bar.bent, by) } : {}),
+  }),
   extent: (bar) =>
     bar.bent
       ? flatten(bar.bent).flatMap((point) => [-1, 1].map((way) => add(point, scale(bar.wide, (way * bar.wideMm) / 2))))

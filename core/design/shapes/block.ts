@@ -28,6 +28,7 @@ function corners(block: Block, fromUpMm: number, toUpMm: number): Point[] {
 
 export const BLOCK: Shape<Block> = {
   nature: 'member',
+  moved: (block, by) => ({ ...block, corner: add(block.corner, by) }),
   extent: (block) => corners(block, 0, block.highMm),
   solids: (block) => [
     ...(block.buriedMm > 0

@@ -31,6 +31,7 @@ const peakOf = (fill: Fill): Point => add(fill.bottom, [0, 0, fill.cutMm + fill.
 
 export const FILL: Shape<Fill> = {
   nature: 'mass',
+  moved: (fill, by) => ({ ...fill, bottom: add(fill.bottom, by) }),
   extent: (fill) => [...ring(fill, 0), ...ring(fill, fill.cutMm), peakOf(fill)],
   solids: (fill) => [
     {

@@ -1,5 +1,5 @@
 import { distanceToChain } from '../../geometry/curve';
-import type { Point } from '../../geometry/space';
+import { add, type Point } from '../../geometry/space';
 import { NOTHING_TAKEN, type PartBase, type Shape } from './shape';
 
 /** Wire, string, chain: what has a length and hardly a thickness. */
@@ -18,6 +18,7 @@ export const LINE: Shape<Line> = {
   edges: () => [],
   hidden: () => [],
   distanceTo: (line, at) => distanceToChain(at, line.path) - line.diameterMm / 2,
+  moved: (line, by) => ({ ...line, path: line.path.map((at) => add(at, by)) }),
   feet: () => [],
   acrossMm: () => 0,
   taken: () => NOTHING_TAKEN,

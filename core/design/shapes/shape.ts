@@ -53,6 +53,8 @@ export interface Shape<P> {
   hidden(part: P): Point[][];
   /** How far a point lies outside it: nought inside its section, on its wires' surface or on its line. mm. */
   distanceTo(part: P, at: Point): number;
+  /** The same, so far away. */
+  moved(part: P, by: Point): P;
   /** Where it goes into the soil; none where it stands on it. */
   feet(part: P): Point[];
   /** The wider side of its section; nought for what has none. mm. */

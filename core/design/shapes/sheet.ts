@@ -1,4 +1,4 @@
-import { flatten, lengthOf, line, onStretch, pointAt, tangentAt, type Curve } from '../../geometry/curve';
+import { flatten, lengthOf, line, onStretch, pointAt, shifted, tangentAt, type Curve } from '../../geometry/curve';
 import { add, cross, dot, minus, reach, scale, unit, type Point } from '../../geometry/space';
 import { NOTHING_TAKEN, type PartBase, type Shape } from './shape';
 
@@ -104,6 +104,11 @@ function extent(sheet: Sheet): Point[] {
 
 export const SHEET: Shape<Sheet> = {
   nature: 'face',
+  moved: (sheet, by) => ({
+    ...sheet,
+    base: shifted(sheet.base, by),
+    ...(sheet.gathers ? { gathers: sheet.gathers.map((chain) => chain.map((at) => add(at, by))) } : {}),
+  }),
   extent,
   solids: () => [],
   wires: (sheet) => [

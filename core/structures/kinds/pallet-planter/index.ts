@@ -35,6 +35,11 @@ export const kind = structureKind({
   names: PALLET_PLANTER_NAMES,
   phrases: PALLET_PLANTER_PHRASES,
   mends: {
+    'pots.few': (v, { facts }, setting) => {
+      const planned = setting.planted.reduce((sum, one) => sum + one.count, 0);
+      const pallets = Math.ceil((planned * v.pallets) / facts.places);
+      return pallets <= PALLET_PLANTER_KNOBS.pallets.max ? { pallets } : null;
+    },
     'leans.tips': () => ({ head: 'brackets' }),
     'leans.pulled': () => ({ head: 'brackets' }),
     'pockets.few': (_v, { facts }) => ({ rows: facts.rowsMade }),

@@ -5,7 +5,7 @@ import type { Knobs, Values } from '../../knob';
 import { plantsKnob } from '../../rules/potting';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
 import { isOffered, type Setting } from '../../setting';
-import { cellOf, PALLETS, type Pallet } from './pallet';
+import { cellOf, PALLETS, rowsOf, type Pallet } from './pallet';
 
 export type SpotSetting = Setting<PlaceOn<'spot'>>;
 
@@ -34,7 +34,24 @@ export const PALLET_PLANTER_KNOBS = {
       why: fact('pallet.common'),
     }),
   },
+  pallets: {
+    type: 'count',
+    label: 'Pallets',
+    group: 'Pallet',
+    min: 1,
+    max: 8,
+    help: 'Beside each other on one wall.',
+    suggest: (setting, set) => {
+      const pallet = palletOf(set);
+      const planned = setting.planted.reduce((sum, one) => sum + one.count, 0);
+      const places = (rowsOf(pallet, Number(set.rows)) + 1) * Number(set.each);
+      return planned > places
+        ? { value: Math.min(8, Math.ceil(planned / places)), why: fact('pallets.planned', { planned, places }) }
+        : { value: 1, why: fact('pallets.one') };
+    },
+  },
   rows: {
+    first: true,
     type: 'count',
     label: 'Rows of plants',
     group: 'Pallet',
@@ -44,6 +61,7 @@ export const PALLET_PLANTER_KNOBS = {
     suggest: (_setting, set) => ({ value: Math.floor((palletOf(set).fronts - 1) / 2), why: fact('rows.second') }),
   },
   each: {
+    first: true,
     type: 'count',
     label: 'Plants in a row',
     group: 'Plants',

@@ -6,16 +6,17 @@ import { computeStructure } from '../../../plan/compute';
 import type { StructurePlan } from '../../../plan/plan';
 import { insideLitres, PALLETS } from './pallet';
 
-const planter = (knobs: StructurePlan['knobs']) => {
+const planter = (knobs: StructurePlan['knobs'], strawberries = 0) => {
   const structure: StructurePlan = {
     id: 'p',
     kind: 'pallet-planter',
     name: 'P',
     stand: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 } },
-    plantings: [],
+    plantings: strawberries > 0 ? ['s'] : [],
     knobs,
   };
-  return computeStructure({ ...DEMO_PLAN, structures: [structure] }, structure);
+  const plantings = [{ id: 's', bed: 'p', crop: 'strawberry', training: 'row', count: Math.max(1, strawberries) }];
+  return computeStructure({ ...DEMO_PLAN, plantings, structures: [structure] }, structure);
 };
 const told = (knobs: StructurePlan['knobs'], code: string) =>
   planter(knobs).verdicts.find((one) => one.told.code === code)?.told.values as Record<string, { kg: number }>;
@@ -40,31 +41,47 @@ describe('pallet planter', () => {
     expect(planter({ foot: 0, head: 'leaned' }).verdicts.map((one) => one.told.code)).toContain('leans.tips');
   });
 
-  it('whatever its knobs: mix fills it whole, cloth covers every row between its slats, doubled, and one pallet is bought', () => {
+  it('whatever its knobs: mix fills it whole, cloth covers every row between its slats, doubled, and as many are bought as stand there', () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...(Object.keys(PALLETS) as (keyof typeof PALLETS)[])),
         fc.integer({ min: 1, max: 6 }),
         fc.integer({ min: 0, max: 24 }),
-        (id, rows, foot) => {
-          const { sized, bill, shopping } = planter({ pallet: id, rows, foot: foot * 25.4 });
+        fc.integer({ min: 1, max: 3 }),
+        (id, rows, foot, pallets) => {
+          const { sized, bill, shopping } = planter({ pallet: id, rows, foot: foot * 25.4, pallets });
           const pallet = PALLETS[id];
           const litres = sized.design.parts.reduce((sum, part) => sum + (part.shape === 'fill' ? part.litres : 0), 0);
-          expect(litres).toBeCloseTo(insideLitres(pallet), 6);
-          const slats = sized.design.parts.filter((part) => part.role === 'slat').length;
+          expect(litres).toBeCloseTo(pallets * insideLitres(pallet), 6);
+          const slats = sized.design.parts.filter((part) => part.role === 'slat').length / pallets;
           const pockets = sized.design.parts.filter((part): part is Sheet => part.role === 'pocket cloth');
-          expect(pockets).toHaveLength(2 * (slats - 1));
+          expect(pockets).toHaveLength(pallets * 2 * (slats - 1));
           // What is open and what the slats cover make up the height; each cloth laps both slats.
-          const open = pockets.reduce((sum, one) => sum + one.heightMm - 2 * 38.1, 0) / 2;
+          const open = pockets.reduce((sum, one) => sum + one.heightMm - 2 * 38.1, 0) / 2 / pallets;
           expect(open + slats * pallet.boardWideMm).toBeCloseTo(pallet.tallMm, 6);
           for (const one of pockets) expect(one.cutMm).toBeGreaterThan(pallet.wideMm);
           expect(bill.filter((line) => line.stock === id && line.board === null).map((line) => line.count)).toEqual([
-            1,
+            pallets,
           ]);
-          expect(shopping.purchases.filter((one) => one.stock === id).map((one) => one.count * one.size)).toEqual([1]);
+          expect(shopping.purchases.filter((one) => one.stock === id).map((one) => one.count * one.size)).toEqual([
+            pallets,
+          ]);
         },
       ),
       { numRuns: 30 },
     );
+  });
+
+  it('is as many pallets as its plants want, each made as the first is', () => {
+    const [one, two] = [planter({}, 16), planter({}, 30)];
+    expect([one, two].map(({ sized }) => [sized.design.bodies, sized.design.stations.length])).toEqual([
+      [1, 16],
+      [2, 30],
+    ]);
+    const of = ({ bill }: typeof one, stock: string) =>
+      bill.filter((line) => line.stock === stock).reduce((sum, line) => sum + line.count, 0);
+    for (const stock of ['planter-cloth', 'staple-tacker', 'l-bracket'])
+      expect(of(two, stock), stock).toBe(2 * of(one, stock));
+    expect(of(two, 'plant-strawberry')).toBe(30);
   });
 });

@@ -2,6 +2,8 @@ import type { Phrases } from '../../../wording/say';
 
 export const PALLET_PLANTER_PHRASES = {
   'pallet.common': 'The size most often left behind a shop.',
+  'pallets.one': 'One to begin with.',
+  'pallets.planned': '{planned} plants, {places} to a pallet.',
   'rows.second': 'Every second slat comes off, and none has to be nailed back.',
   'each.hand': 'A hand and a half for each.',
   'plants.bundles': 'Strawberries like their crowns dry and their fruit hanging free; they come in bundles.',
@@ -10,7 +12,7 @@ export const PALLET_PLANTER_PHRASES = {
   'head.pulled': 'Whoever holds on to it pulls it over.',
   'stands.ground': 'Soil or paving carries it.',
   'load.ask': 'Ask before it is built.',
-  'count.pallet': 'One, marked HT',
+  'count.pallet': '{pallets|pallet|pallets}, marked HT',
   'count.bearers': 'They stand upright',
   'count.slats': 'One under each of {rows|row|rows}, and one at the top',
   'count.backs': 'The back stays as it is',
@@ -21,7 +23,7 @@ export const PALLET_PLANTER_PHRASES = {
   'count.nailed': 'As it was made',
   'count.staples': 'One every {every}',
   'count.plants': '{row|place|places} in a row, and as many in the open top',
-  'count.brackets': 'Two, one on each outer bearer',
+  'count.brackets': 'Two to a pallet, one on each outer bearer',
   'step.mark':
     'Look for the mark: HT is heat treated. Leave a pallet that has no mark, any other letters, a stain or a smell.',
   'step.slats':

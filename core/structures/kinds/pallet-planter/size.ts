@@ -1,4 +1,5 @@
 import { stockOf } from '../../../catalogue/catalogue';
+import { jointAgain, partAgain } from '../../../design/again';
 import type { Design, Fixing, Joint } from '../../../design/design';
 import type { Fill } from '../../../design/shapes/fill';
 import { add, minus, unit, UP, type Point } from '../../../geometry/space';
@@ -27,6 +28,8 @@ import {
 
 /** Soil and wall drawn beside it. mm. */
 const BESIDE_MM = 400;
+/** Between two of them, so that each can be got at (from memory). mm. */
+const APART_MM = 100;
 /** Screws of one bracket: two in the bearer, two in the wall. */
 const BRACKET_SCREWS = 4;
 
@@ -109,9 +112,9 @@ function planted(
   );
 }
 
-/** Filled, planted and watered. kg. */
-export const wetKg = (pallet: Pallet, parts: readonly Part[]): number =>
-  woodKg(parts) + insideLitres(pallet) * WET_MIX_KG_L;
+/** One of them filled, planted and watered. kg. */
+export const wetKg = (pallet: Pallet, parts: readonly Part[], pallets: number): number =>
+  woodKg(parts) / pallets + insideLitres(pallet) * WET_MIX_KG_L;
 
 /** Sizes the planter: the slats that stay, doubled cloth, mix between the bearers, leaned on a wall. */
 export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting): Built<PalletPlanterFacts> {
@@ -161,14 +164,24 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
   ).flat();
   const plants = plantsIn(pallet, v);
   const places = placesIn(v, pallet, lean);
-  const stations = plantEach(setting.planted, places.flat(), 'pocket');
+  const stepMm = pallet.wideMm + APART_MM;
+  // What is inside is drawn before what is round it.
+  const parts = [...mixes.map((one) => one.fill), ...made.backs, ...made.bearers, ...made.slats, ...cloth.parts];
+  const again = Array.from({ length: v.pallets }, (_, n) => ({
+    name: (id: string): string => (n === 0 ? id : `${n + 1}-${id}`),
+    by: [n * stepMm, 0, 0] as const,
+  }));
+  const stations = plantEach(
+    setting.planted,
+    again.flatMap(({ by }) =>
+      places.flat().map(({ at, alongMm, up }) => ({ at: add(at, by), alongMm: alongMm + by[0], up })),
+    ),
+    'pocket',
+  );
   const joints: Joint[] = [
     ...made.joints,
     ...cloth.joints,
     ...mixes.map((one) => one.joint),
-    ...planted(places, mixes.slice(-2), (row) =>
-      plantsBought(v.plants, setting, stations.slice(row * v.each, (row + 1) * v.each)),
-    ),
     ...(v.head === 'brackets'
       ? [0, 2].map((n): Joint => {
           const bearer = made.bearers[n] as (typeof made.bearers)[number];
@@ -185,6 +198,8 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
         })
       : []),
   ];
+  const rowOf = (n: number, row: number) => stations.slice(n * plants + row * v.each, n * plants + (row + 1) * v.each);
+  const builtMm = (v.pallets - 1) * stepMm + pallet.wideMm;
   const head = lean.at(0, pallet.tallMm, 0);
   const front = lean.at(0, pallet.tallMm, depthOf(pallet));
   const topMm = Math.max(head[2], front[2]);
@@ -192,20 +207,23 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
   const level = (up: number): number => lean.at(0, up, depthOf(pallet))[2];
   const design: Design = {
     kind: 'pallet-planter',
-    // What is inside is drawn before what is round it.
-    parts: [...mixes.map((one) => one.fill), ...made.backs, ...made.bearers, ...made.slats, ...cloth.parts],
-    kits: [{ id: 'pallet', role: 'pallet', stock: v.pallet }],
-    joints,
+    parts: again.flatMap((one) => parts.map((part) => partAgain(part, one))),
+    kits: again.map(({ name }) => ({ id: name('pallet'), role: 'pallet', stock: v.pallet })),
+    joints: again.flatMap((one, n) =>
+      [...joints, ...planted(places, mixes.slice(-2), (row) => plantsBought(v.plants, setting, rowOf(n, row)))].map(
+        (joint) => jointAgain(joint, one),
+      ),
+    ),
     stations,
-    ground: { lengthMm: pallet.wideMm, riseMm: 0 },
-    builtMm: pallet.wideMm,
+    ground: { lengthMm: builtMm, riseMm: 0 },
+    builtMm,
     startMm: 0,
     posts: [],
     hold: null,
     views: [
       fromFront('From the front', [
         [-BESIDE_MM, 0],
-        [pallet.wideMm + BESIDE_MM, 0],
+        [builtMm + BESIDE_MM, 0],
       ]),
       FROM_ABOVE,
       {
@@ -217,10 +235,10 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
         nearest: false,
       },
     ],
-    roomFor: plants,
-    bodies: 1,
+    roomFor: plants * v.pallets,
+    bodies: v.pallets,
     reasons: {
-      pallet: fact('count.pallet'),
+      pallet: fact('count.pallet', { pallets: v.pallets }),
       bearer: fact('count.bearers'),
       slat: fact('count.slats', { rows }),
       'back slat': fact('count.backs'),
@@ -237,7 +255,7 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
     },
     marks: [
       { view: 'elevation', axis: 'x', label: 'plants', atMm: [0, ...plantsAt(pallet, v.each), pallet.wideMm] },
-      { view: 'elevation', axis: 'x', label: 'in all', atMm: [0, pallet.wideMm] },
+      { view: 'elevation', axis: 'x', label: 'in all', atMm: [0, builtMm] },
       {
         view: 'elevation',
         axis: 'z',
@@ -256,12 +274,13 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
     facts: {
       pallet,
       rowsMade: rows,
-      places: plants,
+      places: plants * v.pallets,
       litresEach: insideLitres(pallet) / plants,
       gapMm: gapOf(pallet, v.rows),
       dryKg:
-        woodKg(design.parts) + insideLitres(pallet) / stockOf(setting.catalogue, 'potting-mix', 'bagged').litresPerKg,
-      wetKg: wetKg(pallet, design.parts),
+        woodKg(design.parts) / v.pallets +
+        insideLitres(pallet) / stockOf(setting.catalogue, 'potting-mix', 'bagged').litresPerKg,
+      wetKg: wetKg(pallet, design.parts, v.pallets),
       behindMm: heart[1],
       headMm: head[2],
       floorM2: (pallet.wideMm * Math.max(depthOf(pallet), v.foot + depthOf(pallet) * Math.cos(lean.angleRad))) / 1e6,

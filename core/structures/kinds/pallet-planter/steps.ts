@@ -24,11 +24,11 @@ export function palletPlanterSteps({ parts, stations }: Design, v: PalletPlanter
     {
       what: fact('step.stand', { foot: { mm: v.foot } }),
       people: 2,
-      caution: fact('care.weight', { wet: { kg: wetKg(pallet, parts) } }),
+      caution: fact('care.weight', { wet: { kg: wetKg(pallet, parts, v.pallets) } }),
     },
     ...(v.head === 'brackets' ? [{ what: fact('step.brackets'), people: 1 } as const] : []),
-    { what: fact('step.fill', { mix: { mm3: insideLitres(pallet) * 1e6 } }), people: 1 },
-    { what: fact('step.plant', { plants: stations.length || plantsIn(pallet, v) }), people: 1 },
+    { what: fact('step.fill', { mix: { mm3: insideLitres(pallet) * v.pallets * 1e6 } }), people: 1 },
+    { what: fact('step.plant', { plants: stations.length || plantsIn(pallet, v) * v.pallets }), people: 1 },
     { what: fact('step.water'), people: 1 },
   ];
 }
