@@ -146,7 +146,7 @@ function OtherViews({ views, computed }: { views: readonly View[]; computed: Com
     const { left, right, bottom, top } = first.box;
     // What is nearly as wide as it is long wants as much room from above as from the end.
     const squarish = top - bottom > 0.3 * (right - left);
-    const columns = !second ? '' : squarish ? 'sm:grid-cols-2' : 'sm:grid-cols-[minmax(0,2.4fr)_minmax(0,1fr)]';
+    const columns = !second ? '' : squarish ? 'sm:grid-cols-2' : 'sm:grid-cols-[minmax(0,2fr)_minmax(0,1fr)]';
     return (
       <div key={first.id} className={`mt-2 grid gap-x-4 border-t border-rule pt-2 ${columns}`}>
         <PullDrawing

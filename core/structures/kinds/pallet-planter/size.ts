@@ -7,6 +7,7 @@ import type { Part } from '../../../design/shapes/shapes';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import { plantsBought, WET_MIX_KG_L } from '../../rules/potting';
+import { perMarket } from '../../rules/tidy';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import { plantEach } from '../../rules/stations';
 import { woodKg } from '../../rules/weights';
@@ -29,7 +30,7 @@ import {
 /** Soil and wall drawn beside it. mm. */
 const BESIDE_MM = 400;
 /** Between two of them, so that each can be got at (from memory). mm. */
-const APART_MM = 100;
+const apartMm = (setting: SpotSetting): number => perMarket(setting.market, 4, 100);
 /** Screws of one bracket: two in the bearer, two in the wall. */
 const BRACKET_SCREWS = 4;
 
@@ -164,7 +165,7 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
   ).flat();
   const plants = plantsIn(pallet, v);
   const places = placesIn(v, pallet, lean);
-  const stepMm = pallet.wideMm + APART_MM;
+  const stepMm = pallet.wideMm + apartMm(setting);
   // What is inside is drawn before what is round it.
   const parts = [...mixes.map((one) => one.fill), ...made.backs, ...made.bearers, ...made.slats, ...cloth.parts];
   const again = Array.from({ length: v.pallets }, (_, n) => ({
@@ -263,7 +264,7 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
         atMm: slatsAt.map(level),
         tapedMm: slatsAt,
       },
-      { view: 'end', axis: 'x', label: 'foot from the wall', atMm: [0, Math.max(1, v.foot)] },
+      { view: 'end', axis: 'x', label: 'foot', atMm: [0, Math.max(1, v.foot)] },
       { view: 'end', axis: 'z', label: 'head', atMm: [0, topMm] },
     ],
     handles: [{ knob: 'foot', view: 'end', at: [v.foot, topMm], axis: 'right', perMm: 1 }],
