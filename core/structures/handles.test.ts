@@ -36,6 +36,14 @@ const STRUCTURES: readonly StructurePlan[] = [
     plantings: [],
     knobs: { bays: 'clear', bay: 1800 },
   },
+  {
+    id: 'two-pallets',
+    kind: 'pallet-planter',
+    name: 'Two pallets',
+    stand: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 } },
+    plantings: [],
+    knobs: { pallets: 2 },
+  },
 ];
 const computed = (structure: StructurePlan, plan: Plan = DEMO_PLAN) => computeStructure(plan, structure);
 

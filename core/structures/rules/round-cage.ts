@@ -14,11 +14,14 @@ import { TAPE_STEP } from './tidy';
 import type { Cut } from './girth';
 import { plantEach } from './stations';
 
-/** The mesh of one cage: all round a circle about its plant, its lowest wires in the soil. Of several from one height the first is bought. */
-export function roundSheet(roll: MeshRoll, cut: Cut, foot: Point, i: number): Sheet {
+/**
+ * The mesh of one cage: all round a circle about its plant, its lowest wires in the soil: stakes, where its level wires
+ * begin over them, or whole mesh. Of several from one height the first is bought.
+ */
+export function roundSheet(roll: MeshRoll, cut: Cut, foot: Point, i: number, levelFromMm = cut.legsMm): Sheet {
   const first = i - (i % cut.fromHeight);
   const highMm = cut.overMm + cut.legsMm;
-  const levels = Array.from({ length: cut.rows }, (_, n) => cut.legsMm + n * roll.stepMm).filter(
+  const levels = Array.from({ length: cut.rows }, (_, n) => levelFromMm + n * roll.stepMm).filter(
     (at) => at <= highMm + 0.5,
   );
   return {

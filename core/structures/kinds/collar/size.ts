@@ -45,7 +45,7 @@ export function sizeCollar(v: CollarValues, setting: BedSetting): Built<CollarFa
   const cut = cutOf(v, setting);
   const row = rowOfCages(v, cut, setting);
   const { ground, y, middles, builtMm, startMm } = row;
-  const parts = middles.map((at, i) => roundSheet(roll, cut, onGround(ground, at, y), i));
+  const parts = middles.map((at, i) => roundSheet(roll, cut, onGround(ground, at, y), i, 0));
   const joints = parts.map((mesh, i): Joint => ({
     id: `closed-${i + 1}`,
     kind: 'collar closed',

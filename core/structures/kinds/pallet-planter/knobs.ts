@@ -60,6 +60,17 @@ export const PALLET_PLANTER_KNOBS = {
     help: 'A slat stays under each, and one at the top.',
     suggest: (_setting, set) => ({ value: Math.floor((palletOf(set).fronts - 1) / 2), why: fact('rows.second') }),
   },
+  apart: {
+    type: 'length',
+    label: 'Between two pallets',
+    group: 'Pallet',
+    min: inches(1),
+    max: feet(4),
+    step: TAPE_STEP,
+    help: 'So that the sides of each can be got at.',
+    shown: (set) => Number(set.pallets) > 1,
+    suggest: (setting) => ({ value: perMarket(setting.market, 4, 100), why: fact('apart.hand') }),
+  },
   each: {
     first: true,
     type: 'count',

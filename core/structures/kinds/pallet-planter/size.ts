@@ -7,7 +7,6 @@ import type { Part } from '../../../design/shapes/shapes';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import { plantsBought, WET_MIX_KG_L } from '../../rules/potting';
-import { perMarket } from '../../rules/tidy';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import { plantEach } from '../../rules/stations';
 import { woodKg } from '../../rules/weights';
@@ -29,8 +28,6 @@ import {
 
 /** Soil and wall drawn beside it. mm. */
 const BESIDE_MM = 400;
-/** Between two of them, so that each can be got at (from memory). mm. */
-const apartMm = (setting: SpotSetting): number => perMarket(setting.market, 4, 100);
 /** Screws of one bracket: two in the bearer, two in the wall. */
 const BRACKET_SCREWS = 4;
 
@@ -165,7 +162,7 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
   ).flat();
   const plants = plantsIn(pallet, v);
   const places = placesIn(v, pallet, lean);
-  const stepMm = pallet.wideMm + apartMm(setting);
+  const stepMm = pallet.wideMm + v.apart;
   // What is inside is drawn before what is round it.
   const parts = [...mixes.map((one) => one.fill), ...made.backs, ...made.bearers, ...made.slats, ...cloth.parts];
   const again = Array.from({ length: v.pallets }, (_, n) => ({
@@ -267,7 +264,12 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
       { view: 'end', axis: 'x', label: 'foot', atMm: [0, Math.max(1, v.foot)] },
       { view: 'end', axis: 'z', label: 'head', atMm: [0, topMm] },
     ],
-    handles: [{ knob: 'foot', view: 'end', at: [v.foot, topMm], axis: 'right', perMm: 1 }],
+    handles: [
+      ...(v.pallets > 1
+        ? [{ knob: 'apart', view: 'elevation', at: [stepMm, topMm / 2], axis: 'right', perMm: 1 } as const]
+        : []),
+      { knob: 'foot', view: 'end', at: [v.foot, topMm], axis: 'right', perMm: 1 },
+    ],
   };
   const heart = lean.at(0, pallet.tallMm / 2, depthOf(pallet) / 2);
   return {
