@@ -1,0 +1,45 @@
+import { inches } from '../quantity/length';
+import type { Crop, Training } from './crop';
+
+/**
+ * Columns of the crop table that rows share. Lengths mm, masses kg; figures from memory unless `sourcesOf` in table.ts
+ * says otherwise.
+ */
+
+export const spaced = (id: string, name: string, spacingInches: number, pruned = false): Training => ({
+  id,
+  name,
+  spacingMm: inches(spacingInches),
+  pruned,
+});
+export const gap = (leastInches: number, mostInches: number) => ({
+  least: inches(leastInches),
+  most: inches(mostInches),
+});
+export const days = (least: number, most: number) => ({ least, most });
+export const BEFORE_FROST = { from: -6, to: 2 };
+export const AROUND_FROST = { from: -3, to: 6 };
+export const AFTER_FROST = { from: 1, to: 6 };
+export const TENDRIL_THIN = { memberMm: inches(1 / 4), stepMm: inches(3) };
+export const TENDRIL_STRONG = { memberMm: inches(1), stepMm: inches(8) };
+export const TWINES = { memberMm: inches(2), stepMm: inches(12) };
+
+export const birds = { pest: 'birds', barrier: '¾″ (19 mm) net, taut, off the plants' };
+export const slugs = { pest: 'slugs', barrier: 'bare, dry margin; hand picking' };
+export const aphids = { pest: 'aphids', barrier: 'water jet; leave the ladybirds' };
+export const beetles = { pest: 'striped beetles', barrier: '1/32–1/20″ (0.8–1.3 mm) net until flowering' };
+export const whites = { pest: 'cabbage butterflies', barrier: '¼″ (7 mm) net or finer, not touching the leaves' };
+export const fleaBeetle = { pest: 'flea beetles', barrier: '1/32–1/20″ (0.8–1.3 mm) net' };
+export const rabbits = { pest: 'rabbits', barrier: '1″ (25 mm) mesh 2–3′ (600–900 mm) high with an apron' };
+
+/** What a group of crops has in common. */
+export type Shared = Omit<Crop, 'id' | 'name' | 'trainings'>;
+
+/** One of a group: only what differs from it is said. */
+export const more = (
+  group: Shared,
+  id: string,
+  name: string,
+  trainings: readonly Training[],
+  own: Partial<Crop> = {},
+): Crop => ({ ...group, id, name, trainings, ...own });
