@@ -1,6 +1,12 @@
+import { BAGGED } from './bagged';
+import { CORDS } from './cords';
 import { COVERS } from './covers';
+import { FIXINGS } from './fixings';
+import { HARDWARE } from './hardware';
 import { MESH_ROLLS, PANELS } from './panels';
-import { BAGGED, CORDS, PIECES, POLES, RODS, SLEEVE_PIPE, STEEL_POSTS } from './small-parts';
+import { PLANTER_PARTS } from './planter-parts';
+import { POLES, STEEL_POSTS } from './posts-and-poles';
+import { RODS, SLEEVE_PIPE } from './rods';
 import type { Catalogue, Look, Stock } from './stock';
 import { TIMBER } from './timber';
 
@@ -28,7 +34,9 @@ export const CATALOGUE: Catalogue = catalogueOf([
   SLEEVE_PIPE,
   ...BAGGED,
   ...CORDS,
-  ...PIECES,
+  ...FIXINGS,
+  ...HARDWARE,
+  ...PLANTER_PARTS,
 ]);
 
 /** The stock item, known to be of one form; a wrong form is a fault in the program. */

@@ -1,5 +1,5 @@
 import { COVERS } from '../../../catalogue/covers';
-import { RODS } from '../../../catalogue/small-parts';
+import { RODS } from '../../../catalogue/rods';
 import { coverFor } from '../../rules/covering';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';

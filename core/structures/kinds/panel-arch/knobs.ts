@@ -1,5 +1,5 @@
 import { PANELS } from '../../../catalogue/panels';
-import { RODS } from '../../../catalogue/small-parts';
+import { RODS } from '../../../catalogue/rods';
 import { feet, inches } from '../../../quantity/length';
 import type { Bed } from '../../../site/bed';
 import type { PlaceOn } from '../../../site/stand';

@@ -1,4 +1,4 @@
-import { POLES } from '../../../catalogue/small-parts';
+import { POLES } from '../../../catalogue/posts-and-poles';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled } from '../../knob';

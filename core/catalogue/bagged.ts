@@ -1,0 +1,38 @@
+import type { Bagged } from './stock';
+
+/** 50, 60 and 80 lb bags of dry concrete yield about 0.375, 0.45 and 0.60 ft³: 0.0075 ft³ a pound (common practice, no source). */
+const CONCRETE_LITRES_PER_KG = (0.0075 * 28.316846592) / 0.45359237;
+
+/** What is poured or filled in, by the litre. Seasons; the source of each life stands beside it. */
+export const BAGGED: readonly Bagged[] = [
+  {
+    form: 'bagged',
+    look: 'concrete',
+    opacity: 1,
+    sold: 'bags',
+    id: 'concrete-mix',
+    name: 'Dry concrete mix',
+    litresPerKg: CONCRETE_LITRES_PER_KG,
+    life: { seasons: 25, source: 'from memory', note: 'longer than the post in it' },
+  },
+  {
+    form: 'bagged',
+    look: 'gravel',
+    opacity: 1,
+    sold: 'bags',
+    id: 'potting-mix',
+    name: 'Potting mix',
+    litresPerKg: 2.5,
+    life: { seasons: 2, source: 'common practice', note: '0.4 kg a litre as it is sold, from memory' },
+  },
+  {
+    form: 'bagged',
+    look: 'gravel',
+    opacity: 1,
+    sold: 'bags',
+    id: 'gravel',
+    name: 'Gravel, ¾″ (20 mm)',
+    litresPerKg: 1 / 1.6,
+    life: { seasons: 25, source: 'from memory', note: '1.6 kg a litre, from memory' },
+  },
+];

@@ -1,0 +1,47 @@
+import type { Pole, SteelPost } from './stock';
+
+export const STEEL_POSTS: readonly SteelPost[] = [
+  {
+    form: 'steel post',
+    look: 'steel',
+    opacity: 1,
+    sold: 'whole',
+    id: 'steel-post',
+    name: 'Studded steel post',
+    faceMm: 35,
+    life: { seasons: 25, source: 'from memory', note: 'painted or galvanised; rusts first at the ground line' },
+  },
+];
+
+export const POLES: readonly Pole[] = [
+  {
+    form: 'pole',
+    look: 'timber',
+    opacity: 1,
+    sold: 'whole',
+    id: 'pole-larch',
+    name: 'Larch pole, peeled, 1½″ (38 mm)',
+    diameterMm: 38,
+    life: { seasons: 6, source: 'from memory', note: 'the foot goes first; cut it back and push it in again' },
+  },
+  {
+    form: 'pole',
+    look: 'timber',
+    opacity: 1,
+    sold: 'whole',
+    id: 'pole-bamboo',
+    name: 'Bamboo pole, 1″ (25 mm)',
+    diameterMm: 25,
+    life: { seasons: 4, source: 'from memory', note: 'stored dry over winter' },
+  },
+  {
+    form: 'pole',
+    look: 'timber',
+    opacity: 1,
+    sold: 'whole',
+    id: 'cane-bamboo',
+    name: 'Bamboo cane, ½″ (12 mm)',
+    diameterMm: 12,
+    life: { seasons: 3, source: 'from memory', note: 'stored dry over winter' },
+  },
+];
