@@ -5,7 +5,7 @@ import type { Bed } from '../../../site/bed';
 import type { PlaceOn } from '../../../site/stand';
 import { BARE_DRIVEN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
-import type { Knobs } from '../../knob';
+import type { Knobs, Values } from '../../knob';
 import { isOffered, type Setting } from '../../setting';
 import { drivenDepth } from '../../rules/depth';
 import { STATION_SCHOOLS } from '../../rules/stations';
@@ -189,3 +189,5 @@ export const PANEL_ARCH_KNOBS = {
     suggest: () => ({ value: 'inset', why: fact('school.inset') }),
   },
 } as const satisfies Knobs<ArchSetting>;
+
+export type PanelArchValues = Values<typeof PANEL_ARCH_KNOBS>;

@@ -3,7 +3,7 @@ import type { Design } from '../../../design/design';
 import { bendMarks } from '../../../geometry/curve';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import type { PanelArchValues } from './size';
+import type { PanelArchValues } from './knobs';
 
 /** Posts first, then the spring between them: one end in, the other walked in. */
 export function panelArchSteps(design: Design, v: PanelArchValues): Step[] {
