@@ -5,7 +5,7 @@ import { feet, inches } from '../../../quantity/length';
 import { leadPlant } from '../../../crops/planted';
 import { fact } from '../../../wording/say';
 import { LEAST_LEAN_RAD } from '../../../checks/tipping';
-import type { Knobs, Settled } from '../../knob';
+import type { Knobs, Values, Settled } from '../../knob';
 import { nailsAlong } from './weave-path';
 import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
@@ -191,3 +191,5 @@ export const WOVEN_FRAME_KNOBS = {
       suggestDepth(setting, LEAST_DRIVEN_MM, { value: perMarket(setting.market, 18, 460), why: fact('stakes.driven') }),
   },
 } as const satisfies Knobs<BedSetting>;
+
+export type WovenFrameValues = Values<typeof WOVEN_FRAME_KNOBS>;

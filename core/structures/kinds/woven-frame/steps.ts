@@ -2,7 +2,7 @@ import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import type { WovenFrameValues } from './size';
+import type { WovenFrameValues } from './knobs';
 
 /** Frames on a flat table, squared by their diagonals; nails; stood up; woven last. */
 export function wovenFrameSteps(design: Design, v: WovenFrameValues): Step[] {
