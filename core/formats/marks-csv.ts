@@ -3,7 +3,8 @@ import { cropIn } from '../crops/book';
 import type { Crop } from '../crops/crop';
 import type { ComputedStructure } from '../plan/compute-as';
 import { formatLength, type Units } from '../quantity/length';
-import { rodsOf, type RodMark } from '../setting-out/rods';
+import type { RodMark } from '../setting-out/rod';
+import { rodsOf } from '../setting-out/rods';
 
 /** Every mark of one structure, a line each, in the order they are met along each rod: what it is along, what is met, its running figure in mm and as a tape says it. */
 export function marksCsv({ sized, kind }: ComputedStructure, crops: readonly Crop[], units: Units): string {

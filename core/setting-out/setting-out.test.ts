@@ -8,7 +8,8 @@ import { anyPlan } from '../structures/any-plan.fixture';
 import { kindOf, KINDS } from '../structures/registry';
 import { holesOf } from './holes';
 import { ringOf } from './ring';
-import { rodsOf, storyStep } from './rods';
+import { storyStep } from './rod';
+import { rodsOf } from './rods';
 
 const designOf = (plan: Plan, structure = plan.structures[0] as Plan['structures'][number]) =>
   computeAs(kindOf, plan, structure).sized.design;

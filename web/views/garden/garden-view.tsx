@@ -2,18 +2,14 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useId, useState } from 'react';
-import { AlertOctagon, Check, Download, History, Pencil, Plus, TriangleAlert } from 'lucide-react';
-import { feetOf } from '@lignum/core/design/on-plot';
-import { lookOf } from '@lignum/core/catalogue/catalogue';
+import { Download, History, Pencil, Plus } from 'lucide-react';
 import { bedsOf } from '@lignum/core/site/stand';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Planting } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
 import { Button, buttonLook } from '../../ui/button';
 import { LengthField } from '../../ui/field';
-import { Rod } from '../../ui/rod';
 import { gardenOf } from '../shell/computed';
 import {
   addBed,
@@ -30,6 +26,8 @@ import { newBed } from './new-bed';
 import { notice } from '../shell/notice';
 import { plantingWords } from './crop-words';
 import { EarlierVersions } from './earlier-versions';
+import { BedRod } from './bed-rod';
+import { SupportLine } from './support-line';
 
 /** Fetched when they are opened: they carry the rules of the document with them. */
 const BedSheet = dynamic(() => import('./bed-sheet'), { ssr: false });
@@ -305,68 +303,5 @@ function GardenTitle() {
         className="field-sizing-content mt-1 -ml-1 w-full max-w-[46rem] resize-none rounded-[3px] bg-transparent px-1 text-soft hover:bg-well focus:bg-sheet"
       />
     </div>
-  );
-}
-
-/** The bed to the scale of the longest, with each support where it stands and its posts as crow's feet. */
-function BedRod({ bed, standing, share }: { bed: Bed; standing: readonly ComputedStructure[]; share: number }) {
-  const blocks = standing.map(({ structure, sized }) => {
-    const { startMm, builtMm } = sized.design;
-    return {
-      from: Math.max(0, startMm / bed.lengthMm),
-      to: Math.min(1, (startMm + builtMm) / bed.lengthMm),
-      label: structure.name,
-      tone: sized.design.parts.some((part) => lookOf(part.stock) === 'timber')
-        ? ('timber' as const)
-        : ('chalk' as const),
-    };
-  });
-  // Posts of what is larger than its bed stand beside it.
-  const marks = standing
-    .flatMap(({ sized }) => feetOf(sized.design).map(([x]) => ({ at: (x + sized.design.startMm) / bed.lengthMm })))
-    .filter(({ at }) => at >= 0 && at <= 1);
-  return (
-    <Rod
-      label={`${bed.name}, to scale${standing.length > 0 ? `, with ${standing.map((one) => one.structure.name).join(' and ')}` : ''}`}
-      share={share}
-      blocks={blocks}
-      marks={marks}
-    />
-  );
-}
-
-function SupportLine({ computed }: { computed: ComputedStructure }) {
-  const { id, plan, tongue } = useGarden();
-  const { structure, cost, verdicts } = computed;
-  const fails = verdicts.filter((verdict) => verdict.level === 'fail').length;
-  const warns = verdicts.filter((verdict) => verdict.level === 'warn').length;
-  return (
-    <Link href={`/g/${id}/s/${structure.id}`} className="group flex min-h-11 items-center justify-between gap-3 py-1">
-      <span className="min-w-0">
-        <span className="font-semibold group-hover:text-chalk group-hover:underline">{structure.name}</span>{' '}
-        <span className="text-soft">{computed.kind.name.toLowerCase()}</span>
-      </span>
-      <span className="flex shrink-0 items-center gap-3">
-        {fails > 0 ? (
-          <span className="flex items-center gap-1 text-[0.85rem] font-semibold text-keel">
-            <AlertOctagon size={15} aria-hidden />
-            will not do
-          </span>
-        ) : warns > 0 ? (
-          <span className="flex items-center gap-1 text-[0.85rem] font-semibold text-ochre">
-            <TriangleAlert size={15} aria-hidden />
-            {warns} to look at
-          </span>
-        ) : (
-          <span className="flex items-center gap-1 text-[0.85rem] text-leaf">
-            <Check size={15} aria-hidden />
-            good
-          </span>
-        )}
-        <span className="font-semibold">
-          {formatMoney(money(cost.totalMinor, plan.garden.currency), tongue.locale)}
-        </span>
-      </span>
-    </Link>
   );
 }

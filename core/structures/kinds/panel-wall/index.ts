@@ -10,7 +10,8 @@ import { structureKind } from '../../kind';
 import { isOffered } from '../../setting';
 import { PANEL_WALL_KNOBS } from './knobs';
 import { PANEL_WALL_PHRASES } from './phrases';
-import { MOST_OPEN_GAP_MM, sizePanelWall } from './size';
+import { sizePanelWall } from './size';
+import { MOST_OPEN_GAP_MM } from './wall';
 import { PANEL_WALL_DOINGS, panelWallSeason, panelWallSteps } from './steps';
 
 /** Welded panels on driven, studded steel posts. */

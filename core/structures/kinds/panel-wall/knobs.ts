@@ -4,7 +4,7 @@ import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
 import { exact, feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
-import type { Knobs, Settled, Suggestion } from '../../knob';
+import type { Knobs, Settled, Suggestion, Values } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { lengthOnLie } from '../../rules/lie';
 import { offeredPanels, panelOf, suggestPanel, suggestRow } from '../../rules/panel-choice';
@@ -263,3 +263,5 @@ export const PANEL_WALL_KNOBS = {
     suggest: () => ({ value: 3, why: fact('fixing.three') }),
   },
 } as const satisfies Knobs<BedSetting>;
+
+export type PanelWallValues = Values<typeof PANEL_WALL_KNOBS>;

@@ -2,7 +2,7 @@ import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import type { PanelWallValues } from './size';
+import type { PanelWallValues } from './knobs';
 
 /** The order that lets each post be corrected by its neighbours: ends first, then to the line. */
 export function panelWallSteps(design: Design, v: PanelWallValues): Step[] {

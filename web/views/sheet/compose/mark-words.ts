@@ -1,5 +1,6 @@
 import { formatLength, type Units } from '@lignum/core/quantity/length';
-import { LEVEL_OVER_MM, storyStep, type Rod, type RodMark } from '@lignum/core/setting-out/rods';
+import { storyStep, type Rod, type RodMark } from '@lignum/core/setting-out/rod';
+import { LEVEL_OVER_MM } from '@lignum/core/setting-out/rods';
 import type { StructureKind } from '@lignum/core/structures/kind';
 import { wordFor } from '../../shell/stock-words';
 

@@ -2,7 +2,8 @@ import { cropIn } from '@lignum/core/crops/book';
 import { beside, columnFor, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, type Block, type PageMark } from '@lignum/core/paper/page';
 import { ringOf } from '@lignum/core/setting-out/ring';
-import { rodsOf, spanOf, type Rod } from '@lignum/core/setting-out/rods';
+import { spanOf, type Rod } from '@lignum/core/setting-out/rod';
+import { rodsOf } from '@lignum/core/setting-out/rods';
 import { hasFaces, levelWords, metAlong, rodTitle, rodZero, toMark } from './mark-words';
 import { type On, BODY, SMALL, long, partNumbers, whole } from './on';
 

@@ -1,0 +1,106 @@
+'use client';
+import { Trash2 } from 'lucide-react';
+import { useId, useState } from 'react';
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import type { PriceLine } from '@lignum/core/costing/price-book';
+import { money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
+import { inputLook } from '../../ui/field';
+import { useGarden } from '../shell/garden-context';
+import { sizeWords } from '../shell/stock-words';
+
+/** One price, typed as money is written. */
+export function PriceInput({
+  id,
+  minor,
+  label,
+  onPrice,
+  onFault,
+}: {
+  id: string;
+  minor: number;
+  label: string;
+  onPrice: (minor: number) => void;
+  onFault: (fault: string | null) => void;
+}) {
+  const { plan } = useGarden();
+  const { currency } = plan.garden;
+  const [draft, setDraft] = useState<string | null>(null);
+  const [wrong, setWrong] = useState(false);
+  const type = (text: string) => {
+    setDraft(text);
+    const read = parseMinor(text, currency);
+    setWrong(read === null);
+    onFault(
+      read === null
+        ? `"${text}" is not a price in ${currency}: write it like ${plainMoney(money(1250, currency))}.`
+        : null,
+    );
+    if (read !== null) onPrice(read);
+  };
+  return (
+    <input
+      id={id}
+      aria-label={label}
+      inputMode="decimal"
+      autoComplete="off"
+      aria-invalid={wrong}
+      value={draft ?? plainMoney(money(minor, currency))}
+      onChange={(event) => type(event.target.value)}
+      onFocus={(event) => event.target.select()}
+      onBlur={() => {
+        setDraft(null);
+        setWrong(false);
+        onFault(null);
+      }}
+      className={`${inputLook} w-28 text-right`}
+    />
+  );
+}
+
+/** A size of a stock item and what it costs. */
+export function PriceRow({
+  line,
+  onPrice,
+  onRemove,
+}: {
+  line: PriceLine;
+  onPrice: (minor: number) => void;
+  onRemove: () => void;
+}) {
+  const { tongue, plan } = useGarden();
+  const id = useId();
+  const [fault, setFault] = useState<string | null>(null);
+  const { name, life } = CATALOGUE.stock(line.stock);
+  const what = `${name}, ${sizeWords(line.stock, line.size, tongue.units)}`;
+  return (
+    <li className="border-t border-rule py-1">
+      <div className="flex items-center gap-3">
+        <label htmlFor={id} className="min-w-0 grow leading-snug">
+          {name}{' '}
+          <span className="font-semibold whitespace-nowrap">{sizeWords(line.stock, line.size, tongue.units)}</span>
+        </label>
+        <span className="text-soft max-sm:hidden" aria-hidden>
+          {plan.garden.currency}
+        </span>
+        <PriceInput id={id} minor={line.price.minor} label={`Price of ${what}`} onPrice={onPrice} onFault={setFault} />
+        <button
+          type="button"
+          aria-label={`Take ${what} out of the book`}
+          onClick={onRemove}
+          className="grid size-11 shrink-0 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
+        >
+          <Trash2 size={17} aria-hidden />
+        </button>
+      </div>
+      <p className="pt-1 pb-1 text-[0.85rem] text-soft sm:-mt-2 sm:pt-0">
+        lasts about {life.seasons} {life.seasons === 1 ? 'season' : 'seasons'} ({life.source})
+        {life.note ? `; ${life.note}` : ''}
+      </p>
+      {fault && (
+        <p role="alert" className="text-[0.85rem] font-medium text-keel">
+          {fault}
+        </p>
+      )}
+    </li>
+  );
+}
