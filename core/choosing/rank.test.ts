@@ -47,23 +47,28 @@ describe('which support a crop deserves', () => {
     expect(ranked('lettuce', 'head').every((choice) => !choice.suits)).toBe(true);
   });
 
-  it('what does not climb is ranked under covers and behind fences: those that stop more of who comes first, a fence with its gate', () => {
-    const plan: Plan = {
-      ...DEMO_PLAN,
-      site: { ...DEMO_PLAN.site, visitors: ['rabbits'] },
-      structures: [],
-      plantings: [{ id: 'p', bed: 'long-bed', crop: 'cabbage', training: 'head', count: 4 }],
-    };
+  const growing = (crop: string, training: string, count: number): Plan => ({
+    ...DEMO_PLAN,
+    site: { ...DEMO_PLAN.site, visitors: ['rabbits'] },
+    structures: [],
+    plantings: [{ id: 'p', bed: 'long-bed', crop, training, count }],
+  });
+  const guarded = (plan: Plan) => {
     const sketches = sketchesFor(
       plan,
       plan.beds.find((bed) => bed.id === 'long-bed')!,
       plan.plantings[0]!,
     );
     const ids = (some: readonly unknown[], n: number) => some.map((_, i) => `s-${n}-${i}`);
-    const choices = rankKinds(
+    return rankKinds(
       plan,
       sketches.map((some, n) => named(some, ids(some, n)).map((one) => ({ ...one, name: 'S' }))),
     );
+  };
+
+  it('what does not climb is ranked under covers and behind fences: those that stop more of who comes first, a fence with its gate', () => {
+    const plan = growing('cabbage', 'head', 4);
+    const choices = guarded(plan);
     const of = (kind: string) => choices.find(({ structure }) => structure.kind === kind)!;
     // Butterflies and rabbits come to cabbages: fine net on stiff mesh stops both, a net one, a fence the other.
     expect(choices[0]?.structure.kind).toBe('lidded-frame');
@@ -76,6 +81,8 @@ describe('which support a crop deserves', () => {
     ]);
     const alone = rankKinds(plan, [[fence.structure]]);
     expect(fence.cost.totalMinor).toBeGreaterThan(alone[0]?.cost.totalMinor ?? 0);
+    // Nobody builds a box round a handful of radishes: what is at stake is the crop.
+    expect(guarded(growing('radish', 'row', 6))[0]?.structure.kind).toBe('flat-cover');
   });
 
   it('compares like with like: what holds a few of many is reckoned for as many as are wanted, or is out', () => {

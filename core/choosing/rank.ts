@@ -48,8 +48,9 @@ const WEEKS_OF_TENDING = 14;
 const A_FAILURE = 10_000;
 const A_WARNING = 12;
 const AN_HOUR_OF_SHADE = 15;
-/** Somebody who comes in all the same costs about a crop (from memory). */
-const A_COMER = 60;
+/** Somebody who comes in all the same costs about a crop: so much a kilogram that grows there, within these bounds (from memory). */
+const A_KILOGRAM = 8;
+const A_COMER = { least: 5, most: 60 };
 const FULL_GROWTH_MONTH = { north: 8, south: 2 };
 const WORTH_SAYING_H = 0.2;
 
@@ -62,6 +63,7 @@ const WORTH_SAYING_H = 0.2;
 export function rankKinds(plan: Plan, sketches: readonly (readonly StructurePlan[])[]): Choice[] {
   const guarding = sketches.flat().find(({ kind, plantings }) => isGuard(kindOf(kind)) && plantings.length > 0);
   const open = guarding ? openToPlanting(kindOf, plan, guarding.plantings[0] ?? '') : [];
+  const atStake = worthOf(plan, guarding?.plantings[0]);
   const choices = sketches.flatMap(([sketch, ...also]) => (sketch ? [weigh(plan, sketch, also, open)] : []));
   const cheapest = (of: (choice: Choice) => number): number =>
     Math.min(...choices.filter((choice) => choice.suits).map(of));
@@ -82,14 +84,21 @@ export function rankKinds(plan: Plan, sketches: readonly (readonly StructurePlan
         );
       return { ...choice, pro, con };
     })
-    .sort((a, b) => Number(b.suits) - Number(a.suits) || burden(a, plan) - burden(b, plan));
+    .sort((a, b) => Number(b.suits) - Number(a.suits) || burden(a, plan, atStake) - burden(b, plan, atStake));
 }
 
 /** What all the plants cost on it: a season, and to begin with. Minor units. */
 const seasonOf = ({ cost, times }: Choice): number => cost.perSeasonMinor * times;
 const startOf = ({ cost, times }: Choice): number => cost.totalMinor * times;
 
-function burden(choice: Choice, plan: Plan): number {
+/** What a planting would be worth to somebody who comes in. */
+function worthOf(plan: Plan, id: string | undefined): number {
+  const planting = plan.plantings.find((one) => one.id === id);
+  const kg = planting ? planting.count * cropIn(plan.crops, planting.crop).wetKg : 0;
+  return Math.min(A_COMER.most, Math.max(A_COMER.least, kg * A_KILOGRAM));
+}
+
+function burden(choice: Choice, plan: Plan, atStake: number): number {
   const { verdicts } = choice;
   const count = (level: string): number => verdicts.filter((verdict) => verdict.level === level).length;
   const hours = (choice.minutesAWeek * WEEKS_OF_TENDING) / 60;
@@ -102,7 +111,7 @@ function burden(choice: Choice, plan: Plan): number {
       choice.con.filter((told) => told.code === OTHER_TRAINING).length) *
       A_WARNING +
     (choice.con.some((told) => told.code === ALONG) ? LEVEL_TWINE : 0) +
-    (choice.guard?.leaves.length ?? 0) * A_COMER +
+    (choice.guard?.leaves.length ?? 0) * atStake +
     seasonOf(choice) / minorInOne +
     hours * HOUR_IS_WORTH +
     (choice.shade?.hours ?? 0) * AN_HOUR_OF_SHADE
