@@ -1,5 +1,5 @@
 import { counted } from '../crops/counted';
-import type { Planted } from '../crops/planted';
+import { countOf, type Planted } from '../crops/planted';
 import type { Station } from '../design/design';
 import { check } from './check';
 
@@ -27,7 +27,7 @@ export const plantsFit = check(
     const placesFor = (planting: string): number =>
       at.stations.filter((station) => station.planting === planting).length;
     const short = at.planted.find((one) => placesFor(one.id) < one.count);
-    const planned = at.planted.reduce((sum, one) => sum + one.count, 0);
+    const planned = countOf(at.planted);
     if (!short) {
       const spare = at.stations.length - planned;
       return spare > 0

@@ -1,5 +1,5 @@
 import { counted } from '../crops/counted';
-import type { Planted } from '../crops/planted';
+import { countOf, type Planted } from '../crops/planted';
 import { check } from './check';
 
 /** Is there a place in a planter for every plant that is planned in it, and enough to root in? */
@@ -29,7 +29,7 @@ export const potRoom = check(
         wants: { mm3: (cramped.crop.potLitres ?? 0) * 1e6 },
         has,
       });
-    const wanted = planted.reduce((sum, one) => sum + one.count, 0);
+    const wanted = countOf(planted);
     if (wanted === 0) return found('note', 'pots.none', { places });
     if (wanted > places) {
       const most = planted.reduce((a, b) => (b.count > a.count ? b : a));

@@ -1,3 +1,4 @@
+import { countOf } from '../crops/planted';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { isUrgent, type Verdict } from '../checks/check';
 import type { Purchase } from '../costing/buy';
@@ -159,7 +160,7 @@ export const ROW_KINDS = KINDS.filter((kind) => kind.purpose === 'support' && ki
 
 /** How many of a structure hold all that is planted, and whether it is one for those plants at all: the one judgement of every screen. */
 export function suiting({ setting, sized, verdicts }: Pick<ComputedStructure, 'setting' | 'sized' | 'verdicts'>) {
-  const wanted = setting.planted.reduce((sum, one) => sum + one.count, 0);
+  const wanted = countOf(setting.planted);
   const places = Math.max(1, sized.design.roomFor ?? sized.design.stations.length);
   const times = Math.max(1, Math.ceil(wanted / places));
   return { wanted, places, times, suits: times <= MOST_TIMES && !verdicts.some((verdict) => verdict.unfit) };

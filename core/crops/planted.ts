@@ -10,6 +10,10 @@ export interface Planted {
   count: number;
 }
 
+/** How many plants that is. */
+export const countOf = (planted: readonly Pick<Planted, 'count'>[]): number =>
+  planted.reduce((sum, one) => sum + one.count, 0);
+
 /** The plant that asks most of what holds it: the heaviest, then the tallest. Null where nothing is planned. */
 export function leadPlant({ planted }: { planted: readonly Planted[] }): Planted | null {
   const load = { light: 0, medium: 1, heavy: 2 };

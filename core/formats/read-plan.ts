@@ -1,3 +1,4 @@
+import { countOf } from '../crops/planted';
 import { cropBook, cropNonsense, findCrop } from '../crops/book';
 import type { Plan } from '../plan/plan';
 import { kindOf } from '../structures/registry';
@@ -64,7 +65,7 @@ function crossFaults(plan: Plan): DocumentFault[] {
   if (!CURRENCIES.has(plan.garden.currency))
     say('/garden/currency', `is ${plan.garden.currency}, which is no currency of ISO 4217 that is known here`);
   for (const { field, message } of siteNonsense(plan.site)) say(`/site/${field}`, message);
-  const plants = plan.plantings.reduce((sum, one) => sum + one.count, 0);
+  const plants = countOf(plan.plantings);
   if (plants > MOST_PLANTS) say('/plantings', `come to ${plants} plants; the most is ${MOST_PLANTS}`);
   plan.crops.forEach((crop, i) => {
     for (const { field, message } of cropNonsense(crop)) say(`/crops/${i}/${field}`, message);

@@ -1,3 +1,4 @@
+import { countOf } from '../../crops/planted';
 import type { MeshRoll } from '../../catalogue/stock';
 import { stockOf } from '../../catalogue/catalogue';
 import type { Handle, Mark, Station } from '../../design/design';
@@ -78,7 +79,7 @@ export const cageRowKnobs = {
       const roll = stockOf(setting.catalogue, String(set.roll), 'mesh roll');
       const across = Number(set.diameter) + roll.openingMm / (2 * Math.PI);
       const room = placesIn(setting.place.bed.lengthMm - across + Number(set.apart), Number(set.apart));
-      const wanted = Math.min(60, setting.planted.reduce((sum, one) => sum + one.count, 0) || 1);
+      const wanted = Math.min(60, countOf(setting.planted) || 1);
       return room < wanted ? { value: room, why: fact('cages.room') } : { value: wanted, why: fact('cages.each') };
     },
   } satisfies CountKnob<BedSetting>,

@@ -1,3 +1,4 @@
+import { countOf } from '../../../crops/planted';
 import { keepsOut } from '../../../checks/keeps-out';
 import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
@@ -57,10 +58,7 @@ export const kind = structureKind({
     'keeps.dig': (v) => ({ below: Math.max(v.below, inches(6)) }),
     'keeps.open': (_v, _built, setting) => (isOffered(setting, 'mesh-1-36') ? { roll: 'mesh-1-36' } : null),
     'plants.too-many': (v, { facts }, setting) => ({
-      cages: Math.min(
-        roomFor(v, facts.cut.diameterMm, setting),
-        setting.planted.reduce((sum, one) => sum + one.count, 0),
-      ),
+      cages: Math.min(roomFor(v, facts.cut.diameterMm, setting), countOf(setting.planted)),
     }),
   },
 });

@@ -1,3 +1,4 @@
+import { countOf } from '../../../crops/planted';
 import { stockOf } from '../../../catalogue/catalogue';
 import { cagesMany } from '../../../checks/cages-many';
 import { plantsFit } from '../../../checks/plants-fit';
@@ -71,10 +72,7 @@ export const kind = structureKind({
     'cover.outgrown': (_v, { facts }, setting) => higher(facts.cut.legsMm, setting.planted),
     'cover.touches': (_v, { facts }, setting) => higher(facts.cut.legsMm, setting.planted),
     'plants.too-many': (v, { facts }, setting) => ({
-      cages: Math.min(
-        roomFor(v, facts.cut.diameterMm, setting),
-        setting.planted.reduce((sum, one) => sum + one.count, 0),
-      ),
+      cages: Math.min(roomFor(v, facts.cut.diameterMm, setting), countOf(setting.planted)),
     }),
   },
 });

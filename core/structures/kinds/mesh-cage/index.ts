@@ -1,3 +1,4 @@
+import { countOf } from '../../../crops/planted';
 import { cageStands } from '../../../checks/cage-stands';
 import { cageWide } from '../../../checks/cage-wide';
 import { cagesMany } from '../../../checks/cages-many';
@@ -64,10 +65,7 @@ export const kind = structureKind({
     'load.heavy': (_v, _built, setting) => (isOffered(setting, 'mesh-cage-60') ? { roll: 'mesh-cage-60' } : null),
     'reach.tall': (_v, _built, setting) => ({ height: Math.max(inches(18), reachOverBed(setting)) }),
     'plants.too-many': (_v, _built, setting) => ({
-      cages: Math.min(
-        60,
-        setting.planted.reduce((sum, one) => sum + one.count, 0),
-      ),
+      cages: Math.min(60, countOf(setting.planted)),
     }),
   },
 });

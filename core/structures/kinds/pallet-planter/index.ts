@@ -1,3 +1,4 @@
+import { countOf } from '../../../crops/planted';
 import { floorBears } from '../../../checks/floor-bears';
 import { planterLeans } from '../../../checks/planter-leans';
 import { LEAST_GAP_MM, pocketRoom } from '../../../checks/pocket-room';
@@ -36,7 +37,7 @@ export const kind = structureKind({
   phrases: PALLET_PLANTER_PHRASES,
   mends: {
     'pots.few': (v, { facts }, setting) => {
-      const planned = setting.planted.reduce((sum, one) => sum + one.count, 0);
+      const planned = countOf(setting.planted);
       const pallets = Math.ceil((planned * v.pallets) / facts.places);
       return pallets <= PALLET_PLANTER_KNOBS.pallets.max ? { pallets } : null;
     },

@@ -1,3 +1,4 @@
+import { countOf } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stand';
 import { fact } from '../../../wording/say';
@@ -43,7 +44,7 @@ export const PALLET_PLANTER_KNOBS = {
     help: 'Beside each other on one wall.',
     suggest: (setting, set) => {
       const pallet = palletOf(set);
-      const planned = setting.planted.reduce((sum, one) => sum + one.count, 0);
+      const planned = countOf(setting.planted);
       const places = (rowsOf(pallet, Number(set.rows)) + 1) * Number(set.each);
       return planned > places
         ? { value: Math.min(8, Math.ceil(planned / places)), why: fact('pallets.planned', { planned, places }) }

@@ -1,3 +1,4 @@
+import { countOf } from '../../../crops/planted';
 import { postLength } from '../../../checks/post-length';
 import { potRoom } from '../../../checks/pot-room';
 import { towerStands } from '../../../checks/tower-stands';
@@ -36,7 +37,7 @@ export const kind = structureKind({
   phrases: TOWER_PHRASES,
   mends: {
     'pots.few': (v, _built, setting) => {
-      const planned = setting.planted.reduce((sum, one) => sum + one.count, 0);
+      const planned = countOf(setting.planted);
       const towers = Math.ceil(planned / (CUPS * v.tiers));
       return towers <= TOWER_KNOBS.towers.max ? { towers } : null;
     },

@@ -1,3 +1,4 @@
+import { countOf } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stand';
 import { fact } from '../../../wording/say';
@@ -37,7 +38,7 @@ export const TOWER_KNOBS = {
     max: 20,
     help: 'In a row.',
     suggest: (setting, set) => {
-      const planned = setting.planted.reduce((sum, one) => sum + one.count, 0);
+      const planned = countOf(setting.planted);
       const places = CUPS * Number(set.tiers);
       return planned > places
         ? { value: Math.min(20, Math.ceil(planned / places)), why: fact('towers.planned', { planned, places }) }
