@@ -9,6 +9,8 @@ import type { Plan } from '../plan/plan';
 import type { Units } from '../quantity/length';
 import { BILL_COLUMNS, billCsv } from './bill-csv';
 import { publishedDocuments } from './published';
+import { kindsInstead } from '../choosing/instead';
+import { tiedTo } from '../plan/setting-of';
 import { readPlan } from './read-plan';
 import { resultOf } from './result';
 
@@ -275,6 +277,18 @@ describe('the plan at the door', () => {
     expect(read.ok ? [] : read.faults.map((fault) => fault.message)).toEqual([
       expect.stringMatching(/^brings the garden to 4\d{4} parts; the most is 40000$/),
     ]);
+  });
+
+  it('takes every structure of the demo built as any kind that it could be instead', () => {
+    for (const one of DEMO_PLAN.structures) {
+      const tied = [one, ...tiedTo(DEMO_PLAN, one)];
+      const plantings = DEMO_PLAN.plantings.filter(({ id }) => tied.some((other) => other.plantings.includes(id)));
+      for (const { id: kind } of kindsInstead(one)) {
+        const structures = tied.map((other) => (other.id === one.id ? { ...one, kind, knobs: {} } : other));
+        const read = readPlan({ ...DEMO_PLAN, plantings, structures });
+        expect(read.ok || read.faults, `${one.id} as ${kind}`).toBe(true);
+      }
+    }
   });
 
   it.each([[null], [[]], ['plan'], [{}]])('refuses %j without falling over', (junk) =>

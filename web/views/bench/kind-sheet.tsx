@@ -1,11 +1,12 @@
 'use client';
 import { useMemo } from 'react';
+import { kindsInstead } from '@lignum/core/choosing/instead';
 import { suiting } from '@lignum/core/choosing/rank';
 import { isUrgent } from '@lignum/core/checks/check';
 import { computeAs } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { kindOf, KINDS } from '@lignum/core/structures/registry';
+import { kindOf } from '@lignum/core/structures/registry';
 import { Sheet } from '../../ui/dialog';
 import { changeStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -16,7 +17,7 @@ export default function KindSheet({ structure, onClose }: { structure: Structure
   const { plan, store, tongue } = useGarden();
   const offers = useMemo(
     () =>
-      KINDS.filter((kind) => kind.stands.includes(structure.stand.on)).map((kind) => ({
+      kindsInstead(structure).map((kind) => ({
         kind,
         computed: computeAs(
           kindOf,

@@ -5,7 +5,7 @@ import { openTo, whoIsKeptOut } from '@lignum/core/choosing/kept-out';
 import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
 
-/** Who comes to a bed of the plot, and the way to what would keep them out. */
+/** Who comes to a bed of the plot, or to a planter that is one, and the way to what would keep them out. */
 export function BedGuard({ bed }: { bed: string }) {
   const { id, plan } = useGarden();
   const watched = useMemo(

@@ -84,7 +84,7 @@ export function Inspector({
           Open it on the bench
         </Link>
       )}
-      {thing.is === 'bed' && <BedGuard bed={thing.id} />}
+      {(thing.is === 'bed' || thing.is === 'spot') && <BedGuard bed={thing.id} />}
       {thing.is === 'path' && <PathFields thing={thing} />}
       {thing.is === 'path' && <AddToRun host={thing.structure} />}
       {thing.is === 'run' && <RunField thing={thing} />}
