@@ -86,7 +86,7 @@ const SHOTS = [
       },
     },
   ],
-  ['sheet', '/g/ferry-house/s/melon-trellis/sheet', { width: 800, height: 1180 }],
+  ['sheet', '/g/ferry-house/s/melon-trellis/sheet', { width: 960, height: 1180 }],
   ['bench-dark', '/g/ferry-house/s/pea-wall', { dark: true }],
   ['bench-phone', '/g/ferry-house/s/string-frame', { width: 390, height: 844 }],
   ['list', '/g/ferry-house/list?of=string-frame', { height: 1500 }],
