@@ -3,11 +3,11 @@ import { defineConfig } from '@playwright/test';
 /** Debian's Chromium against the address that `./lignum test` serves. */
 export default defineConfig({
   testDir: '.',
-  timeout: 60_000,
+  timeout: 90_000,
   // Each test has a garden of its own.
   fullyParallel: true,
   workers: 3,
-  expect: { timeout: 10_000 },
+  expect: { timeout: 15_000 },
   retries: 0,
   reporter: [['list'], ['json']],
   outputDir: '../../.data/reports/interface',
