@@ -15,10 +15,13 @@ export const test = base.extend({
     const goTo = page.goto.bind(page);
     page.goto = async (...where) => {
       const reply = await goTo(...where);
-      await page.waitForFunction(() =>
-        [...document.querySelectorAll('button')].every((one) =>
-          Object.keys(one).some((key) => key.startsWith('__reactProps')),
-        ),
+      await page.waitForFunction(
+        () =>
+          [...document.querySelectorAll('button')].every((one) =>
+            Object.keys(one).some((key) => key.startsWith('__reactProps')),
+          ),
+        undefined,
+        { polling: 50 },
       );
       return reply;
     };

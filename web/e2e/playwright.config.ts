@@ -8,10 +8,13 @@ export default defineConfig({
   fullyParallel: true,
   workers: 3,
   expect: { timeout: 15_000 },
-  retries: 0,
+  // On a busy machine a browser without a screen now and then stops drawing: animation frames never come while timers
+  // go on and nothing moves. Such a test is run once more, in a new browser, and is told as flaky.
+  retries: 1,
   reporter: [['list'], ['json']],
   outputDir: '../../.data/reports/interface',
   use: {
+    actionTimeout: 20_000,
     baseURL: process.env.LIGNUM_ADDRESS ?? 'http://127.0.0.1:4600',
     viewport: { width: 1280, height: 800 },
     locale: 'en-IE',
