@@ -1,4 +1,3 @@
-import { counted } from '../crops/counted';
 import { countOf, type Planted } from '../crops/planted';
 import { check } from './check';
 
@@ -9,7 +8,7 @@ export const potRoom = check(
     says: {
       'pots.deep': '{crop} wants the depth of a bed: a place here holds {has} of mix.',
       'pots.small': '{crop} wants about {wants} of mix a plant; a place here holds {has}.',
-      'pots.few': '{what} planned, but there {places|is|are} only {places|place|places}.',
+      'pots.few': '{wanted|plant is|plants are} planned, but there {places|is|are} only {places|place|places}.',
       'pots.none': '{places|place|places}, and nothing is planned in them yet.',
       'pots.empty': '{empty} of {places|place|places} {empty|stays|stay} empty.',
       'pots.full': '{places|place|places}, each with a plant: about {has} of mix for each.',
@@ -31,13 +30,7 @@ export const potRoom = check(
       });
     const wanted = countOf(planted);
     if (wanted === 0) return found('note', 'pots.none', { places });
-    if (wanted > places) {
-      const most = planted.reduce((a, b) => (b.count > a.count ? b : a));
-      return found('warn', 'pots.few', {
-        what: planted.length === 1 ? counted(most.crop, most.count) : `${wanted} plants`,
-        places,
-      });
-    }
+    if (wanted > places) return found('warn', 'pots.few', { wanted, places });
     return wanted < places
       ? found('good', 'pots.empty', { empty: places - wanted, places })
       : found('good', 'pots.full', { places, has });

@@ -93,11 +93,8 @@ export type Stood = Pick<ComputedStructure, 'structure' | 'kind' | 'sized' | 'se
 
 /** A planter as it lies on the plot: the rectangle it stands on. */
 function asGrown({ structure: { id, name }, sized: { design }, setting }: Stood): Grown {
-  const [xs, ys] = ([0, 1] as const).map((k) =>
-    footprintOf(design)
-      .flat()
-      .map((spot) => spot[k]),
-  ) as [number[], number[]];
+  const spots = footprintOf(design).flat();
+  const [xs, ys] = [spots.map(([x]) => x), spots.map(([, y]) => y)];
   const [left, right, front, back] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
   const frame = frameOf(setting.place, design.startMm);
   const [xMm, yMm] = toPlot(frame, (left + right) / 2, (front + back) / 2);

@@ -19,7 +19,10 @@ import { cornersOf, coversOver, ROUND_MM, roundOf, type Sketch } from './guard-s
 import { openToPlanting, stopsOf } from './kept-out';
 import { fact, type Fact } from '../wording/say';
 
-/** One support for a planting, sized and priced for real, with what speaks for it and against it. Plain data, so that a worker can hand it over. */
+/**
+ * One support for a planting, sized and priced for real, with what speaks for it and against it. Plain data, so that a
+ * worker can hand it over.
+ */
 export interface Choice {
   structure: StructurePlan;
   /** What is built with it: the gate of a fence. Its price is in the cost. */
@@ -42,14 +45,20 @@ export interface Choice {
   shade: { bed: string; hours: number } | null;
 }
 
-/** A season's price of an hour's work, against which money is weighed: what most gardeners would pay to be spared it (from memory). Major units. */
+/**
+ * A season's price of an hour's work, against which money is weighed: what most gardeners would pay to be spared it
+ * (from memory). Major units.
+ */
 const HOUR_IS_WORTH = 8;
 const WEEKS_OF_TENDING = 14;
 /** Weights of what the checks found, in the money of a season. */
 const A_FAILURE = 10_000;
 const A_WARNING = 12;
 const AN_HOUR_OF_SHADE = 15;
-/** Somebody who comes in all the same costs about a crop: so much a kilogram that grows there, within these bounds (from memory). */
+/**
+ * Somebody who comes in all the same costs about a crop: so much a kilogram that grows there, within these bounds (from
+ * memory). Major units.
+ */
 const A_KILOGRAM = 8;
 const A_COMER = { least: 5, most: 60 };
 const FULL_GROWTH_MONTH = { north: 8, south: 2 };
@@ -158,7 +167,10 @@ const isGuard = ({ purpose }: Pick<StructureKind, 'purpose'>): boolean => purpos
 /** What a planting on a bed can be given to hold it. */
 export const ROW_KINDS = KINDS.filter((kind) => kind.purpose === 'support' && kind.stands.includes('bed'));
 
-/** How many of a structure hold all that is planted, and whether it is one for those plants at all: the one judgement of every screen. */
+/**
+ * How many of a structure hold all that is planted, and whether it is one for those plants at all: the one judgement of
+ * every screen.
+ */
 export function suiting({ setting, sized, verdicts }: Pick<ComputedStructure, 'setting' | 'sized' | 'verdicts'>) {
   const wanted = countOf(setting.planted);
   const places = Math.max(1, sized.design.roomFor ?? sized.design.stations.length);

@@ -41,6 +41,13 @@ export function onlyStructures(plan: Plan, kept: (structure: Plan['structures'][
   };
 }
 
+/** Begins a row on a bed of a garden with another crop than the page's own. */
+export async function beginRow(page: Page, garden: string, bed: string, crop: RegExp): Promise<void> {
+  await page.goto(`/g/${garden}/new?bed=${bed}`);
+  await page.getByRole('combobox', { name: 'Crop' }).click();
+  await page.getByRole('option', { name: crop }).click();
+}
+
 /** Opens the bench of a support and waits until it can be worked. */
 export async function openBench(page: Page, garden: string, support: string): Promise<void> {
   await page.goto(`/g/${garden}/s/${support}`);

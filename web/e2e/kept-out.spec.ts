@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { test } from './asking';
-import { ownGarden, saved, savedPlan } from './garden';
+import { beginRow, ownGarden, saved, savedPlan } from './garden';
 
 test('who visits is ticked, every bed says who comes in, and what would keep them out is planned from there', async ({
   page,
@@ -31,9 +31,7 @@ test('what does not climb is offered covers and fences, ranked; a fence comes wi
   request,
 }) => {
   const id = await ownGarden(request);
-  await page.goto(`/g/${id}/new?bed=long-bed`);
-  await page.getByRole('combobox', { name: 'Crop' }).click();
-  await page.getByRole('option', { name: /Lettuce/ }).click();
+  await beginRow(page, id, 'long-bed', /Lettuce/);
   await expect(page.getByRole('heading', { name: 'Under what, or behind what?' })).toBeVisible();
   const kinds = page.getByRole('radiogroup', { name: 'Kinds of cover and fence, the best for this planting first' });
   await expect(kinds).toHaveAttribute('aria-busy', 'false', { timeout: 20_000 });
@@ -52,9 +50,7 @@ test('strawberries go into a tower without a bed: as many towers as they want, p
   request,
 }) => {
   const id = await ownGarden(request);
-  await page.goto(`/g/${id}/new?bed=long-bed`);
-  await page.getByRole('combobox', { name: 'Crop' }).click();
-  await page.getByRole('option', { name: /Strawberry/ }).click();
+  await beginRow(page, id, 'long-bed', /Strawberry/);
   await page.getByRole('textbox', { name: 'Plants' }).fill('30');
   await page.getByRole('radio', { name: /^No bed: in a planter/ }).click();
   await expect(page.getByRole('heading', { name: 'In what?' })).toBeVisible();

@@ -56,9 +56,9 @@ const levelWire = (sheet: Sheet, upMm: number): Point[] => {
     ...(long < alongBase(sheet) - 1 ? [onSheet(sheet, alongBase(sheet), upMm)] : []),
   ];
 };
-/** Of a cage, with the stakes that are left of its lowest row. */
+/** From edge to edge: below the lowest level wire of a cage they are its stakes. */
 const uprightWire = (sheet: Sheet, alongMm: number): Point[] => [
-  onSheet(sheet, alongMm, sheet.base.curve === 'arc' ? 0 : (sheet.levelsMm[0] ?? 0)),
+  onSheet(sheet, alongMm, 0),
   onSheet(sheet, alongMm, standsMm(sheet)),
 ];
 const gathersOf = ({ gathers = [] }: Sheet): Point[][] => gathers.map((chain) => [...chain]);

@@ -12,6 +12,10 @@ export const LITRES_A_PLANT = 0.25;
 /** What young plants of a crop are sold as, where a shop sells them. */
 const plantStock = (crop: string): string => `plant-${crop}`;
 
+/** Whether some of what is planned is sold as young plants. */
+const areSold = (setting: Setting): boolean =>
+  setting.planted.some(({ crop }) => isOffered(setting, plantStock(crop.id)));
+
 /** Whether the plants are bought; what no shop of the book sells is one's own. */
 export const plantsKnob = {
   type: 'choice',
@@ -22,10 +26,9 @@ export const plantsKnob = {
     { id: 'own', label: 'your own' },
   ],
   help: 'Strawberries are bought in bundles; the rest is sown and set out.',
+  offered: (setting) => (areSold(setting) ? ['bought', 'own'] : ['own']),
   suggest: (setting) =>
-    setting.planted.some(({ crop }) => isOffered(setting, plantStock(crop.id)))
-      ? { value: 'bought', why: fact('plants.bundles') }
-      : { value: 'own', why: fact('plants.sown') },
+    areSold(setting) ? { value: 'bought', why: fact('plants.bundles') } : { value: 'own', why: fact('plants.sown') },
 } as const satisfies ChoiceKnob<Setting>;
 
 /** The young plants that are bought for some places of a planter. */

@@ -2,6 +2,7 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { Pencil, Plus } from 'lucide-react';
+import { countOf } from '@lignum/core/crops/planted';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Bed } from '@lignum/core/site/bed';
 import { bedsOf } from '@lignum/core/site/stand';
@@ -42,8 +43,7 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
   if (!bed) return null;
   const { roomFor } = computed.sized.design;
   const beginning = (): Planting => {
-    const planned = here.reduce((sum, one) => sum + one.count, 0);
-    return roomFor === undefined ? newPlanting(bed) : planterPlanting(bed.id, Math.max(1, roomFor - planned));
+    return roomFor === undefined ? newPlanting(bed) : planterPlanting(bed.id, Math.max(1, roomFor - countOf(here)));
   };
   return (
     <section aria-labelledby="carries">

@@ -43,7 +43,7 @@ export const PALLET_PLANTER_PHRASES = {
   'care.mark': 'Pallets marked MB were gassed with poison: not for food, not for burning.',
   'care.nails': 'Goggles and gloves: nails fly and slats split. No bare nail is left standing.',
   'care.weight': 'Watered it weighs {wet}: what it stands on has to carry that, and falling it crushes.',
-  'season.water': 'Every day of the season about {water}, slowly, from the top.',
+  'season.water': 'Every day of the season about {water} to each pallet, slowly, from the top.',
   'season.feed': 'Feed every second week while it flowers and fruits.',
   'season.top': 'The mix sinks by about a tenth in its first weeks: top it up.',
   'season.staples': 'Look along the bottom and the brackets: new staples where cloth pulls out.',
