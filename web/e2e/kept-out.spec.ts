@@ -49,6 +49,8 @@ test('strawberries go into a tower without a bed: as many towers as they want, p
   page,
   request,
 }) => {
+  // High enough for all of it: where a page grows shorter while it is scrolled, a browser without a screen stops drawing most.
+  await page.setViewportSize({ width: 1280, height: 1600 });
   const id = await ownGarden(request);
   await beginRow(page, id, 'long-bed', /Strawberry/);
   await page.getByRole('textbox', { name: 'Plants' }).fill('30');
