@@ -45,6 +45,8 @@ import { keepClear } from './keep-clear';
 import type { Barrier } from '../site/visitors';
 import { keepsOut } from './keeps-out';
 import { shadesNorth } from './shades-north';
+import { onItsBed } from './on-its-bed';
+import { onThePlot } from './on-the-plot';
 import { lidWeight } from './lid-weight';
 import { meshFixed } from './mesh-fixed';
 import { meshHighEnough } from './mesh-high-enough';
@@ -418,6 +420,17 @@ const CASES: Record<string, Case[]> = {
     [across(0, 914), 'good', 'reach.fits'],
     [across(0, 916), 'warn', 'reach.far'],
     [across(460, 914), 'fail', 'reach.outside'],
+    [reachAcross({ rowsAtMm: [], bed: { ...bed, widthMm: 2000 }, armMm: 457 }), null],
+  ],
+  'on-its-bed': [
+    [onItsBed({ outMm: [0, 50], bed: { name: 'Bed', heightMm: 280 } }), 'good', 'bed.on'],
+    [onItsBed({ outMm: [0, 51], bed: { name: 'Bed', heightMm: 280 } }), 'fail', 'bed.in-air'],
+    [onItsBed({ outMm: [51, 80], bed: { name: '', heightMm: 0 } }), 'warn', 'bed.beside'],
+    [onItsBed({ outMm: [], bed: { name: 'Bed', heightMm: 0 } }), null],
+  ],
+  'on-the-plot': [
+    [onThePlot({ overMm: 60 }), 'good', 'plot.within'],
+    [onThePlot({ overMm: 61 }), 'warn', 'plot.over'],
   ],
   'reach-up': [
     [reachUp({ topMm: 1900, bedMm: 225, reachMm: 2100 }), 'good', 'reach.top'],

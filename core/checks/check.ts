@@ -57,7 +57,8 @@ export function check<F, const S extends Phrases>(
   return (at) => look(at, found);
 }
 
-const URGENCY: Record<Level, number> = { fail: 0, warn: 1, note: 2, good: 3 };
+/** The smaller, the sooner it has to be looked at. */
+export const URGENCY: Record<Level, number> = { fail: 0, warn: 1, note: 2, good: 3 };
 
 /** What has to be looked at before it is built. */
 export const isUrgent = ({ level }: Pick<Verdict, 'level'>): boolean => level === 'fail' || level === 'warn';

@@ -148,7 +148,8 @@ describe('what each check compares', () => {
         mm(-1400, 1400),
         fc.constantFrom('both sides', 'front only'),
         (widthMm, y, standFrom) => {
-          const far = standFrom === 'both sides' ? widthMm / 2 - Math.abs(y) : widthMm / 2 + y;
+          const edge = widthMm / 2 - Math.abs(y);
+          const far = standFrom === 'both sides' || edge < 0 ? edge : widthMm / 2 + y;
           fc.pre(Math.abs(far - armMm) > 1 && Math.abs(far) > 1);
           const under = { ...bed, widthMm, standFrom };
           expect(reachAcross({ rowsAtMm: [y], bed: under, armMm })?.level).toBe(

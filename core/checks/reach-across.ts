@@ -1,7 +1,7 @@
-import type { Bed } from '../site/bed';
+import { toPick, type Bed } from '../site/bed';
 import { check, SEEN_MM } from './check';
 
-/** Can every row be picked from where one can stand, an arm away at most? Rows are across the bed, 0 being its middle. */
+/** Can every row of plants be picked from where one can stand, an arm away at most? Rows are across the bed, 0 being its middle; nothing is said where none grows. */
 export const reachAcross = check(
   'reach-across',
   {
@@ -16,8 +16,8 @@ export const reachAcross = check(
     },
   },
   ({ rowsAtMm, bed, armMm }: { rowsAtMm: readonly number[]; bed: Bed; armMm: number }, found) => {
-    const half = bed.widthMm / 2;
-    const distances = rowsAtMm.map((y) => (bed.standFrom === 'both sides' ? Math.min(half + y, half - y) : half + y));
+    if (rowsAtMm.length === 0) return null;
+    const distances = rowsAtMm.map((y) => toPick(bed, y));
     const farthest = Math.max(...distances);
     const values = { far: { mm: Math.max(0, farthest) }, arm: { mm: armMm }, from: bed.standFrom };
     if (Math.min(...distances) < -SEEN_MM) return found('fail', 'reach.outside', { width: { mm: bed.widthMm } });

@@ -33,7 +33,7 @@ const ring = (closed: boolean, knobs: StructurePlan['knobs'] = {}): StructurePla
       [4000, -2000],
       [4000, 2000],
       [-4000, 2000],
-    ].map(([xMm, yMm]) => ({ xMm: xMm ?? 0, yMm: yMm ?? 0, groundMm: 0 })),
+    ].map(([x, y]) => ({ xMm: 30_000 + (x ?? 0), yMm: 30_000 + (y ?? 0), groundMm: 0 })),
   },
   plantings: [],
   knobs,

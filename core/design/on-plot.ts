@@ -1,5 +1,7 @@
 import { outlineOf } from '../geometry/outline';
 import type { Pair } from '../geometry/polygon';
+import type { Point } from '../geometry/space';
+import { heightAt } from '../site/ground';
 import { toPlot, type Frame } from '../site/stand';
 import type { Design } from './design';
 import { shapeOf, type Part } from './shapes/shapes';
@@ -7,10 +9,20 @@ import { shapeOf, type Part } from './shapes/shapes';
 /** Canes lead plants to a support; they are not what it stands on. */
 const stands = (part: Part): boolean => part.role !== 'cane';
 
-const flat = (part: Part): Pair[] =>
-  shapeOf(part)
-    .extent(part)
-    .map(([x, y]): Pair => [x, y]);
+/** What is poured lies below, and a cord is no hindrance. */
+const covers = (part: Part): boolean =>
+  stands(part) && shapeOf(part).nature !== 'mass' && shapeOf(part).nature !== 'cord';
+
+const known = new WeakMap<Part, readonly Point[]>();
+/** Points that hold all of a part between them, worked out once: parts never change in place. */
+function extentOf(part: Part): readonly Point[] {
+  const before = known.get(part);
+  if (before) return before;
+  const extent = shapeOf(part).extent(part);
+  known.set(part, extent);
+  return extent;
+}
+const flat = (part: Part): Pair[] => extentOf(part).map(([x, y]): Pair => [x, y]);
 
 /** Where things go into the ground, in the structure's own frame. */
 export const feetOf = (design: Design): Pair[] =>
@@ -20,14 +32,40 @@ export const feetOf = (design: Design): Pair[] =>
       .map(([x, y]): Pair => [x, y]),
   );
 
+/** What of a stiff member is so near the soil stands on it: feet that are not let in. mm. */
+const ON_SOIL_MM = 60;
+
+/** Where it stands: its feet in the soil, and the ends of stiff members that rest on it; in its own frame. */
+export const stanceOf = (design: Design): Pair[] =>
+  design.parts.flatMap((part): Pair[] => {
+    if (!stands(part)) return [];
+    const { feet, nature } = shapeOf(part);
+    const resting =
+      nature === 'member'
+        ? extentOf(part).filter(([x, y, z]) => Math.abs(z - heightAt(design.ground, x, y)) < ON_SOIL_MM)
+        : [];
+    return [...feet(part), ...resting].map(([x, y]): Pair => [x, y]);
+  });
+
+/** How far any of it lies beyond the edge of a plot that is so wide and deep. mm. */
+export function overEdge(design: Design, frame: Frame, plot: { widthMm: number; depthMm: number }): number {
+  let most = 0;
+  for (const part of design.parts) {
+    if (!covers(part)) continue;
+    for (const [along, across] of extentOf(part)) {
+      const [x, y] = toPlot(frame, along, across);
+      most = Math.max(most, -x, x - plot.widthMm, -y, y - plot.depthMm);
+    }
+  }
+  return most;
+}
+
 /**
  * What a structure covers, seen from above: the outlines of its stiff members and faces, in its own
  * frame; one to a body for what is in one piece, one to a stretch for what follows a path. mm.
  */
 export function footprintOf(design: Design): Pair[][] {
-  const counted = design.parts.filter(
-    (part) => stands(part) && shapeOf(part).nature !== 'mass' && shapeOf(part).nature !== 'cord',
-  );
+  const counted = design.parts.filter(covers);
   const path = design.walls
     ? [...design.walls, ...design.walls.slice(0, 1)]
     : 'path' in design.ground

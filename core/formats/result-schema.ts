@@ -189,7 +189,7 @@ export const RESULT_SCHEMA = Joi.object({
             says: text,
             knobs: Joi.object().pattern(Joi.string(), knobValue).required(),
             turns: list(Joi.object({ knob: text, from: knobValue, to: knobValue })),
-            costs: amount,
+            costs: amount.allow(null),
           })
             .allow(null)
             .required(),

@@ -6,7 +6,7 @@ import { meshesToMm, type Shopping } from '../costing/buy';
 import type { Point } from '../geometry/space';
 import { setFixings } from '../joinery/set-fixings';
 import { rodsOf } from '../setting-out/rods';
-import { computeGarden } from '../plan/compute';
+import { computeGarden, nearTo } from '../plan/compute';
 import { kindOf } from '../structures/registry';
 import { withMends, type MendedStructure } from '../plan/mends';
 import type { Plan } from '../plan/plan';
@@ -70,7 +70,8 @@ function resultInParts(plan: Plan, units: Units) {
       },
     },
     structures: (function* () {
-      for (const one of garden.structures) yield structureOf(withMends(kindOf, plan, one), plan, tongue);
+      for (const one of garden.structures)
+        yield structureOf(withMends(kindOf, plan, one, nearTo(plan, one.structure)), plan, tongue);
     })(),
   };
 }
@@ -177,7 +178,7 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
         says: verdict.mends ?? '',
         knobs: verdict.mend.settings,
         turns: verdict.mend.turns.map(({ knob, from, to }) => ({ knob, from: rounded(from), to: rounded(to) })),
-        costs: money(verdict.mend.costMinor, plan.garden.currency),
+        costs: verdict.mend.costMinor === null ? null : money(verdict.mend.costMinor, plan.garden.currency),
       },
     })),
     steps: steps.map((step) => ({

@@ -2,12 +2,16 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { byUrgency, type Verdict } from '../checks/check';
 import { familyRests } from '../checks/family-rests';
 import { keepsClear } from '../checks/keep-clear';
+import { onItsBed } from '../checks/on-its-bed';
+import { onThePlot } from '../checks/on-the-plot';
 import { tiesPerish } from '../checks/ties-perish';
 import { buy, type Shopping } from '../costing/buy';
 import { cost, type Cost } from '../costing/cost';
-import { plantsOf } from '../design/design';
-import { feetOf } from '../design/on-plot';
+import { plantsOf, type Design } from '../design/design';
+import { feetOf, overEdge, stanceOf } from '../design/on-plot';
+import { distanceToOutline } from '../geometry/polygon';
 import { takeOff, type BillLine } from '../materials/take-off';
+import { bedOnPlot } from '../site/bed';
 import { bedsOf, frameOf, toPlot, type Frame } from '../site/stand';
 import type { Settings } from '../structures/knob';
 import type { Sized, StructureKind } from '../structures/kind';
@@ -66,13 +70,28 @@ export function price(
   };
 }
 
-/** What is said of a design whatever its kind: what is near its feet, what grew there before, what does not last. */
+/** What is said of where it stands: on its bed, within the plot. What is walked into stands round its bed. */
+function standsOn(plan: Plan, design: Design, { place }: Setting, frame: Frame): (Verdict | null)[] {
+  const outline = place.on === 'bed' && !design.walls ? bedOnPlot(place.bed) : null;
+  return [
+    outline && place.on === 'bed'
+      ? onItsBed({
+          outMm: stanceOf(design).map(([x, y]) => distanceToOutline(toPlot(frame, x, y), outline)),
+          bed: place.bed,
+        })
+      : null,
+    onThePlot({ overMm: overEdge(design, frame, plan.site) }),
+  ];
+}
+
+/** What is said of a design whatever its kind: where it stands, what is near its feet, what grew there before, what does not last. */
 function anywhere(plan: Plan, { design }: Sized, setting: Setting): (Verdict | null)[] {
   const frame = frameOf(setting.place, design.startMm);
   const ties = design.joints
     .flatMap((joint) => joint.fixings)
     .reduce((sum, { stock, count }) => sum + (stock === 'tie-plastic' ? count : 0), 0);
   return [
+    ...standsOn(plan, design, setting, frame),
     ...keepsClear({ feet: feetOf(design).map(([x, y]) => toPlot(frame, x, y)), features: plan.features }),
     familyRests({ planted: setting.planted, beds: bedsOf(setting.place) }),
     tiesPerish({ ties }),

@@ -1,6 +1,7 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { buy, type Shopping } from '../costing/buy';
 import { cost, type Cost } from '../costing/cost';
+import type { Neighbour } from '../checks/clash';
 import { plantsOf } from '../design/design';
 import { kindOf } from '../structures/registry';
 import { couldMeet, neighbourOf, whereaboutsIn, withClashes } from './clashes';
@@ -10,9 +11,15 @@ import type { Plan, StructurePlan } from './plan';
 import { computeRemembered } from './remembered';
 import { withShadow } from './shades-beds';
 
-/** Everything that follows from one structure of a checked plan, of whatever kind, with its mends. */
-export const computeStructure = (plan: Plan, structure: StructurePlan): MendedStructure =>
-  withMends(kindOf, plan, computeAs(kindOf, plan, structure));
+/** What stands near enough to a structure to be in its way. */
+export const nearTo = (plan: Plan, structure: StructurePlan): Neighbour[] =>
+  couldMeet(plan, structure).map((other) => neighbourOf(computeRemembered(kindOf, plan, other)));
+
+/** Everything that follows from one structure of a checked plan, of whatever kind, with its mends, where others stand near it. */
+export function computeStructure(plan: Plan, structure: StructurePlan): MendedStructure {
+  const neighbours = nearTo(plan, structure);
+  return withClashes(withMends(kindOf, plan, computeAs(kindOf, plan, structure), neighbours), neighbours);
+}
 
 export interface ComputedGarden {
   structures: readonly ComputedStructure[];

@@ -1,11 +1,15 @@
-import { isUrgent, type Verdict } from '../checks/check';
+import { clash, type Neighbour } from '../checks/clash';
+import { byUrgency, isUrgent, URGENCY, type Level, type Verdict } from '../checks/check';
 import type { Market } from '../catalogue/stock';
+import { coverOf } from '../design/on-plot';
 import { exact, MM_PER_SIXTEENTH } from '../quantity/length';
+import { frameOf } from '../site/stand';
 import type { Settings } from '../structures/knob';
 import type { Sized, StructureKind } from '../structures/kind';
-import { judge, price, type ComputedStructure, type Priced } from './compute-as';
-import type { Plan } from './plan';
-import { settingOf, type Kinds } from './setting-of';
+import type { Setting } from '../structures/setting';
+import { computeAs, judge, price, type ComputedStructure, type Priced } from './compute-as';
+import type { Plan, StructurePlan } from './plan';
+import { settingOf, tiedTo, withStructure, type Kinds } from './setting-of';
 
 /** One knob that a mend turns, as it stands and as it would stand. */
 export interface MendedKnob {
@@ -14,9 +18,12 @@ export interface MendedKnob {
   to: number | string;
 }
 
-/** A verdict with the change that mends it, what that turns and what it costs; a mend that mends nothing is not offered. */
+/**
+ * A verdict with the change that mends it, what that turns and what it costs; a mend that mends nothing is not
+ * offered. The cost is null where something of either has no price: then nobody knows the difference.
+ */
 export interface MendableVerdict extends Verdict {
-  mend: { settings: Settings; costMinor: number; turns: readonly MendedKnob[] } | null;
+  mend: { settings: Settings; costMinor: number | null; turns: readonly MendedKnob[] } | null;
 }
 
 /** A computed structure once its mends have been tried. */
@@ -43,9 +50,6 @@ function onMarks(kind: StructureKind, settings: Settings, sized: Sized, market: 
   );
 }
 
-const urgent = (verdicts: readonly Verdict[]): Set<string> =>
-  new Set(verdicts.filter(isUrgent).map(({ told }) => told.code));
-
 /** Every knob that comes to stand otherwise, those that follow another included: all that will be seen to change. */
 const turnsOf = (kind: StructureKind, before: Sized, after: Sized): MendedKnob[] =>
   Object.keys(kind.knobs).flatMap((knob): MendedKnob[] => {
@@ -53,42 +57,121 @@ const turnsOf = (kind: StructureKind, before: Sized, after: Sized): MendedKnob[]
     return from === undefined || to === undefined || from === to ? [] : [{ knob, from, to }];
   });
 
+/** How urgent what each check found is, the most urgent first. */
+type Levels = ReadonlyMap<string, readonly Level[]>;
+
+function levelsOf(found: readonly Verdict[]): Levels {
+  const levels = new Map<string, Level[]>();
+  for (const { check, level } of found) levels.set(check, [...(levels.get(check) ?? []), level]);
+  for (const list of levels.values()) list.sort((a, b) => URGENCY[a] - URGENCY[b]);
+  return levels;
+}
+
+/**
+ * What has to be looked at after a change and was not, or not as urgently, before it: code by code, and within each
+ * check level by level, so that a warning that has become a failure is seen though its check spoke before.
+ */
+export function madeWorse(before: readonly Verdict[], after: readonly Verdict[]): Verdict[] {
+  const was = levelsOf(before);
+  const codes = new Set(before.filter(isUrgent).map(({ check, told }) => `${check} ${told.code}`));
+  const seen = new Map<string, number>();
+  return byUrgency(after.filter(isUrgent)).filter(({ check, level, told }) => {
+    const nth = seen.get(check) ?? 0;
+    seen.set(check, nth + 1);
+    return !codes.has(`${check} ${told.code}`) || URGENCY[level] < URGENCY[was.get(check)?.[nth] ?? 'good'];
+  });
+}
+
+/** A change that makes another finding is followed by what mends that, so often at the most. */
+const FOLLOWED = 4;
+
+/** A change as it was tried: the design it gives, and everything that is found then. */
+interface Tried extends Priced {
+  settings: Settings;
+  setting: Setting;
+  found: readonly Verdict[];
+  /** What of it has no price. */
+  unpriced: ReadonlySet<string>;
+}
+
+const unpricedIn = ({ shopping }: Pick<Priced, 'shopping'>): ReadonlySet<string> =>
+  new Set(shopping.missing.map(({ stock, because }) => `${stock} ${because}`));
+
 /**
  * A computed structure with the changes that mend its findings, each tried and priced: as much work again
- * for every one. A change is offered only if the finding is gone, nothing else is found that has to be
- * looked at, and all of it can be bought.
+ * for every one. Each is judged by everything again: its own checks, who else stands there, and what it is tied
+ * to. It is offered only if the finding is gone, nothing has to be looked at more urgently than before, and
+ * everything that could be bought can be bought still. `neighbours` are what stands near on the plot.
  */
-export function withMends(kinds: Kinds, plan: Plan, computed: ComputedStructure): MendedStructure {
+export function withMends(
+  kinds: Kinds,
+  plan: Plan,
+  computed: ComputedStructure,
+  neighbours: readonly Neighbour[] = [],
+): MendedStructure {
   const { structure, kind, setting, sized } = computed;
-  const before = urgent(computed.verdicts);
 
-  const tried = (settings: Settings, told: Verdict['told']): Priced | null => {
+  /** Verdicts on what it is tied to, under names of their own. */
+  const ofTied = (changed: StructurePlan): Verdict[] => {
+    const at = withStructure(plan, changed);
+    return tiedTo(at, changed).flatMap((other) =>
+      computeAs(kinds, at, other).verdicts.map((one) => ({ ...one, check: `${other.id} ${one.check}` })),
+    );
+  };
+  const everything = (changed: StructurePlan, design: Sized, there: Setting): Verdict[] => {
+    const covers = () => coverOf(design.design, frameOf(there.place, design.design.startMm));
+    const met = neighbours.length > 0 ? clash({ covers: covers(), neighbours }) : null;
+    return [...judge(kind, plan, design, there), ...(met ? [met] : []), ...ofTied(changed)];
+  };
+  let known: { found: Verdict[]; unpriced: ReadonlySet<string> } | null = null;
+  const before = () => (known ??= { found: everything(structure, sized, setting), unpriced: unpricedIn(computed) });
+
+  const tried = (settings: Settings): Tried => {
+    const changed = { ...structure, knobs: settings };
     // What stands in a run asks for its place by its knobs.
-    const there = setting.place.on === 'run' ? settingOf(kinds, plan, { ...structure, knobs: settings }) : setting;
-    const mended = price(plan, structure, kind, settings, there);
-    const found = judge(kind, plan, mended.sized, there);
-    const gone = found.every((one) => one.told.code !== told.code);
-    const worse = [...urgent(found)].some((code) => !before.has(code));
-    return gone && !worse && (mended.cost.complete || !computed.cost.complete) ? mended : null;
+    const there = setting.place.on === 'run' ? settingOf(kinds, plan, changed) : setting;
+    const priced = price(plan, structure, kind, settings, there);
+    const found = everything(changed, priced.sized, there);
+    return { ...priced, settings, setting: there, found, unpriced: unpricedIn(priced) };
+  };
+
+  /** The change that a kind asks for, moved on to marks; and what mends the findings it makes, as far as they have a mend. */
+  const followed = (asked: Settings, code: string): Tried | null => {
+    let change = tried(asked);
+    const seen = new Set([code]);
+    for (let i = 0; i < FOLLOWED; i++) {
+      if (change.found.some(({ told }) => told.code === code)) return null;
+      const worse = madeWorse(before().found, change.found);
+      if (worse.length === 0) return [...change.unpriced].every((one) => before().unpriced.has(one)) ? change : null;
+      const next = worse.find(({ told }) => !seen.has(told.code));
+      if (!next) return null;
+      seen.add(next.told.code);
+      const more = kind.mend(next.told.code, change.settings, change.sized, change.setting);
+      if (!more) return null;
+      change = tried(onMarks(kind, more, change.sized, setting.market));
+    }
+    return null;
   };
 
   const verdicts = computed.verdicts.map((verdict): MendableVerdict => {
-    const asked = verdict.level === 'good' ? null : kind.mend(verdict.told.code, structure.knobs, sized, setting);
+    const { code } = verdict.told;
+    const asked = verdict.level === 'good' ? null : kind.mend(code, structure.knobs, sized, setting);
     if (!asked) return { ...verdict, mend: null };
     // Off the marks only where nothing on them mends it.
     const marked = onMarks(kind, asked, sized, setting.market);
     const isMarked = Object.entries(marked).every(([name, value]) => value === asked[name]);
     for (const settings of isMarked ? [asked] : [marked, asked]) {
-      const mended = tried(settings, verdict.told);
-      if (mended)
-        return {
-          ...verdict,
-          mend: {
-            settings,
-            costMinor: mended.cost.totalMinor - computed.cost.totalMinor,
-            turns: turnsOf(kind, sized, mended.sized),
-          },
-        };
+      const mended = followed(settings, code);
+      if (!mended) continue;
+      const told = computed.cost.complete && mended.cost.complete;
+      return {
+        ...verdict,
+        mend: {
+          settings: mended.settings,
+          costMinor: told ? mended.cost.totalMinor - computed.cost.totalMinor : null,
+          turns: turnsOf(kind, sized, mended.sized),
+        },
+      };
     }
     return { ...verdict, mend: null };
   });

@@ -96,6 +96,12 @@ export function farthestSoil(bed: Bed): { mm: number; at: Pair } {
   return farthest;
 }
 
+/** How far a row is from where one can stand to pick it; negative outside the bed. `acrossMm` is from its middle, the back being positive. mm. @example toPick({ widthMm: 1200, standFrom: 'both sides' }, 0) // 600 */
+export const toPick = ({ widthMm, standFrom }: Pick<Bed, 'widthMm' | 'standFrom'>, acrossMm: number): number => {
+  const [front, back] = [widthMm / 2 + acrossMm, widthMm / 2 - acrossMm];
+  return standFrom === 'both sides' || back < 0 ? Math.min(front, back) : front;
+};
+
 /** The strip of a bed that cannot be reached from where one may stand: how wide, and its middle across the bed; null when all can be, or where the bed is no rectangle. */
 export function outOfReach(
   bed: { widthMm: number; standFrom: string; outline: BedOutline },

@@ -13,6 +13,7 @@ import { setOnPaper } from '../drawing/sheet';
 import { toSvg } from '../drawing/svg';
 import { ripAcross, ripAlong } from '../drawing/rip-views';
 import { drawAtAGlance, drawViews } from '../drawing/views';
+import { isUrgent } from '../checks/check';
 import { atTheDoor } from '../formats/door';
 import { readPlan } from '../formats/read-plan';
 import { STRUCTURE_SCHEMA } from '../formats/plan-schema';
@@ -203,8 +204,21 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             const mended = computeStructure(plan, { ...structure, knobs: verdict.mend.settings });
             expect(mended.verdicts.map((one) => one.told.code)).not.toContain(verdict.told.code);
             expect(urgent(mended.verdicts).filter((code) => !urgent(before.verdicts).includes(code))).toEqual([]);
-            if (before.cost.complete) expect(mended.cost.complete).toBe(true);
-            expect(mended.cost.totalMinor - before.cost.totalMinor).toBe(verdict.mend.costMinor);
+            // Check by check, no level is worse than it was.
+            for (const { check } of mended.verdicts) {
+              const heads = ({ verdicts }: typeof before) =>
+                verdicts.flatMap((one) => (one.check === check && isUrgent(one) ? [one.level] : []));
+              const [then, now] = [heads(before), heads(mended)];
+              expect(now.length, check).toBeLessThanOrEqual(then.length);
+              expect(now.filter((level) => level === 'fail').length, check).toBeLessThanOrEqual(
+                then.filter((level) => level === 'fail').length,
+              );
+            }
+            // A difference is told only of two costs that are known.
+            const known = before.cost.complete && mended.cost.complete;
+            expect(verdict.mend.costMinor).toBe(known ? mended.cost.totalMinor - before.cost.totalMinor : null);
+            const unpriced = (of: typeof before) => of.shopping.missing.map(({ stock }) => stock);
+            expect(unpriced(before)).toEqual(expect.arrayContaining(unpriced(mended)));
             const turned = verdict.mend.turns.map(({ knob }) => knob);
             for (const [knob, state] of Object.entries(mended.sized.knobs))
               expect(turned.includes(knob), knob).toBe(state.value !== before.sized.knobs[knob]?.value);

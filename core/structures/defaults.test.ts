@@ -33,13 +33,13 @@ function untouched(
     ...(DEMO_PLAN.beds[0] as Plan['beds'][number]),
     ...at,
     id: 'b',
-    xMm: 0,
-    yMm: 0,
+    xMm: 30_000,
+    yMm: 30_000,
     turnDeg: 0,
     riseMm: 0,
   };
   const plain = { ...first, outline: { shape: 'rectangle' as const }, standFrom: 'both sides' as const };
-  const other = { ...plain, id: 'c', yMm: plain.widthMm + 1200 };
+  const other = { ...plain, id: 'c', yMm: plain.yMm + plain.widthMm + 1200 };
   const structure: StructurePlan = {
     id: 's',
     kind,
@@ -51,6 +51,7 @@ function untouched(
   const plan: Plan = {
     ...DEMO_PLAN,
     garden: { ...DEMO_PLAN.garden, market },
+    site: { ...DEMO_PLAN.site, widthMm: 60_000, depthMm: 60_000 },
     beds: [plain, other],
     features: [],
     shed: [],

@@ -7,7 +7,16 @@ import type { Bed } from '../site/bed';
 import type { Opening, PlaceOn, Stand, StandOn } from '../site/stand';
 import type { Guard } from '../site/visitors';
 import type { Fact, Phrases } from '../wording/say';
-import { KNOB_PHRASES, settle, withinLimits, type Knobs, type KnobState, type Settings, type Values } from './knob';
+import {
+  backOnBed,
+  KNOB_PHRASES,
+  settle,
+  withinLimits,
+  type Knobs,
+  type KnobState,
+  type Settings,
+  type Values,
+} from './knob';
 import { COMMON_PHRASES, commonSeason, measuredOut } from './rules/common-notes';
 import type { Setting } from './setting';
 
@@ -205,6 +214,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
     guards: (sized, setting) => kind.guards?.(builtOf(sized), valuesOf(sized), onStand(setting)) ?? null,
     judge: (sized, setting) => byUrgency(kind.checks(builtOf(sized), valuesOf(sized), onStand(setting))),
     mend(code, settings, sized, setting) {
+      if (code === 'bed.beside' || code === 'bed.in-air') return backOnBed(kind.knobs, settings);
       const change = kind.mends[code]?.(valuesOf(sized), builtOf(sized), onStand(setting)) ?? null;
       return change && { ...settings, ...withinLimits(kind.knobs, change) };
     },

@@ -11,6 +11,8 @@ interface KnobBase<S extends Setting> {
   help: string;
   /** Settled before the others, which may follow it; shown where it stands all the same. */
   first?: true;
+  /** Decides where on its bed a structure stands, or how far it reaches: let go, it comes back onto the bed. */
+  places?: true;
   /** Shown only where it matters; a hidden knob keeps its value. */
   shown?(set: Settled, setting: S): boolean;
 }
@@ -84,6 +86,12 @@ export function knobFaults(knobs: Knobs, settings: Readonly<Record<string, unkno
     if (knob.type === 'count' && !Number.isInteger(value)) return [{ knob: name, code: 'not whole', value }];
     return [];
   });
+}
+
+/** The settings without those that say where on its bed a structure stands; null where none of them was set by hand. */
+export function backOnBed(knobs: Knobs, settings: Settings): Settings | null {
+  const kept = Object.entries(settings).filter(([name]) => !knobs[name]?.places);
+  return kept.length < Object.keys(settings).length ? Object.fromEntries(kept) : null;
 }
 
 /** A proposed change brought inside the limits of its knobs, counts whole. */

@@ -8,7 +8,7 @@ import { feet } from '../quantity/length';
 type Knobs = Record<string, number | string>;
 type BedChange = Partial<Plan['beds'][number]>;
 
-/** A plan of one support on one bed of 16′ × 4′, at the demo's prices. */
+/** A plan of one support on one bed of 16′ × 4′ in the middle of a wide plot, at the demo's prices. */
 export function planOnBed(
   kind: string,
   knobs: Knobs = {},
@@ -18,6 +18,7 @@ export function planOnBed(
   return {
     ...DEMO_PLAN,
     features: [],
+    site: { ...DEMO_PLAN.site, widthMm: 60_000, depthMm: 60_000 },
     beds: [
       {
         id: 'b',
@@ -29,8 +30,8 @@ export function planOnBed(
         outline: { shape: 'rectangle' },
         standFrom: 'both sides',
         riseMm: 0,
-        xMm: 0,
-        yMm: 0,
+        xMm: 30_000,
+        yMm: 30_000,
         turnDeg: 0,
         grewBefore: [],
         soil: 'loam',

@@ -69,6 +69,34 @@ it('where plantings meet in a row none shares a place: from one to the next is h
   );
 });
 
+it('rows under a cover are where an arm picks them, from both sides or from the front; in a bed too wide for all there is one at least', () => {
+  fc.assert(
+    fc.property(
+      anyPlanted,
+      mm(300, 3000),
+      mm(200, 700),
+      fc.constantFrom('both sides' as const, 'front only' as const),
+      (one, wide, armMm, standFrom) => {
+        const rows = plantUnder({
+          planted: [one],
+          ground: { lengthMm: 3000, riseMm: 0 },
+          fromMm: 0,
+          lengthMm: 3000,
+          acrossMm: 0,
+          wideMm: wide,
+          bed: { widthMm: wide, standFrom },
+          armMm,
+        }).map(({ at }) => at[1]);
+        expect(rows.length).toBeGreaterThan(0);
+        for (const y of rows)
+          expect(Math.min(wide / 2 + y, standFrom === 'front only' ? Infinity : wide / 2 - y)).toBeLessThanOrEqual(
+            armMm + 1,
+          );
+      },
+    ),
+  );
+});
+
 it('what is opened from its front has its tall crops behind, and holds no fewer plants for it', () => {
   fc.assert(
     fc.property(
@@ -86,6 +114,8 @@ it('what is opened from its front has its tall crops behind, and holds no fewer 
             acrossMm: 0,
             wideMm: wide,
             tallBehind,
+            bed: { widthMm: wide, standFrom: 'both sides' },
+            armMm: 1000,
           });
         const [mixed, apart] = [under(false), under(true)];
         const count = (stations: typeof mixed) => stations.filter((one) => !one.spare).length;

@@ -93,9 +93,11 @@ function Row({
   const { word, colour, Icon } = LEVELS[verdict.level];
   const costs = verdict.mend ? verdict.mend.costMinor : 0;
   const price =
-    costs === 0
-      ? 'costs nothing'
-      : `${costs > 0 ? '+' : '−'}${formatMoney(money(Math.abs(costs), currency), tongue.locale)}`;
+    costs === null
+      ? 'cost not known: no price'
+      : costs === 0
+        ? 'costs nothing'
+        : `${costs > 0 ? '+' : '−'}${formatMoney(money(Math.abs(costs), currency), tongue.locale)}`;
   return (
     <li className="py-2.5">
       <p className={`flex items-center gap-1.5 text-[0.85rem] font-semibold ${colour}`}>

@@ -18,6 +18,7 @@ import { perMarket, TAPE_STEP, tidy, wholeStep } from './tidy';
 export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles?: boolean } = {}) => ({
   rowLength: {
     type: 'length',
+    places: true,
     label: 'Row length',
     group: 'Row',
     min: feet(2),
@@ -29,6 +30,7 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles
   } satisfies LengthKnob<BedSetting>,
   startAt: {
     type: 'length',
+    places: true,
     label: 'Row from the near end',
     group: 'Row',
     min: 0,
@@ -44,6 +46,7 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles
   } satisfies LengthKnob<BedSetting>,
   rowAt: {
     type: 'length',
+    places: true,
     label: 'Row from the front edge',
     group: 'Row',
     min: 0,

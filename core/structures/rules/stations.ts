@@ -2,6 +2,7 @@ import { line, type Curve } from '../../geometry/curve';
 import { add, scale, UP, type Point } from '../../geometry/space';
 import { onGround, type Ground } from '../../site/ground';
 import type { Station } from '../../design/design';
+import { toPick, type Bed } from '../../site/bed';
 import type { Planted } from '../../crops/planted';
 
 /** The two schools of spacing plants along a length. */
@@ -119,12 +120,17 @@ export function plantUnder(o: {
   acrossMm: number;
   wideMm: number;
   tallBehind?: boolean;
+  /** Rows that cannot be picked from where one stands stay empty; where none can, one is planted an arm from the front. */
+  bed: Pick<Bed, 'widthMm' | 'standFrom'>;
+  armMm: number;
 }): Station[] {
   const spacing = Math.max(LEAST_ROWS_APART_MM, ...o.planted.map((one) => one.training.spacingMm));
-  const rows = stationsAlong(o.wideMm, spacing, 'inset').map((off) => ({
+  const all = stationsAlong(o.wideMm, spacing, 'inset').map((off) => ({
     acrossMm: o.acrossMm - o.wideMm / 2 + off,
     side: 'in line' as const,
   }));
+  const picked = all.filter(({ acrossMm }) => toPick(o.bed, acrossMm) <= o.armMm + SLACK_MM);
+  const rows = picked.length > 0 ? picked : [{ acrossMm: o.armMm - o.bed.widthMm / 2, side: 'in line' as const }];
   const mixed = placeStations({ ...o, school: 'inset', rows });
   if (!o.tallBehind || o.planted.length < 2 || rows.length < o.planted.length) return mixed;
   const fromFront = o.planted.toSorted((a, b) => a.crop.heightMm - b.crop.heightMm);
@@ -145,6 +151,6 @@ export function plantUnder(o: {
   return planned(apart) >= planned(mixed) ? apart : mixed;
 }
 
-/** Where the rows of plants lie across a bed, or the middle where there are none. mm. */
-export const rowsOf = (stations: readonly Station[], middleMm: number): number[] =>
-  stations.length === 0 ? [middleMm] : [...new Set(stations.map((one) => one.at[1]))];
+/** Where the rows of plants lie across a bed; the middle, if one is named, where there are none. mm. */
+export const rowsOf = (stations: readonly Station[], middleMm: number | null): number[] =>
+  stations.length === 0 ? (middleMm === null ? [] : [middleMm]) : [...new Set(stations.map((one) => one.at[1]))];

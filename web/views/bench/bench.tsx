@@ -90,8 +90,9 @@ function Workbench({
   const computed = structureOf(kinds, plan, structure);
   // What is said of it, what would mend that and what stands near come behind a turned knob, not before it.
   const settled = useDeferredValue(plan);
-  const mended = mendedOf(kinds, settled, settled.structures.find((one) => one.id === structure.id) ?? structure);
   const neighbours = useNeighbours(settled, structure);
+  const there = settled.structures.find((one) => one.id === structure.id) ?? structure;
+  const mended = mendedOf(kinds, settled, there, neighbours);
   const judged = useShadow(
     settled,
     useMemo(() => withClashes(mended, neighbours), [mended, neighbours]),

@@ -43,6 +43,7 @@ export const A_FRAME_KNOBS = {
   ...stationsKnob('inset'),
   width: {
     type: 'length',
+    places: true,
     label: 'Width of a frame',
     group: 'Frame',
     min: feet(1.5),
@@ -60,6 +61,7 @@ export const A_FRAME_KNOBS = {
   },
   frames: {
     type: 'count',
+    places: true,
     label: 'Frames',
     group: 'Frame',
     min: 1,
@@ -82,6 +84,7 @@ export const A_FRAME_KNOBS = {
   },
   spread: {
     type: 'length',
+    places: true,
     label: 'Feet apart',
     group: 'Frame',
     min: feet(1),

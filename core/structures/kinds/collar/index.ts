@@ -4,6 +4,7 @@ import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
 import { inches } from '../../../quantity/length';
+import { rowsOf } from '../../rules/stations';
 import { structureKind, type Built } from '../../kind';
 import { ROW_MENDS } from '../../rules/row';
 import { isOffered } from '../../setting';
@@ -38,7 +39,7 @@ export const kind = structureKind({
     setting.site.visitors.includes('rabbits') ? keepsOut({ visitors: ['rabbits'], barrier: barrierOf(built) }) : null,
     plantsFit({ planted: setting.planted, stations: built.design.stations, endToEnd: () => 0 }),
     rowInBed({ builtMm: built.design.builtMm, startMm: built.design.startMm, bed: setting.place.bed }),
-    reachAcross({ rowsAtMm: built.facts.rowsAtMm, bed: setting.place.bed, armMm: setting.armMm }),
+    reachAcross({ rowsAtMm: rowsOf(built.design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),
   ],
   steps: collarSteps,
   doings: COLLAR_DOINGS,

@@ -20,7 +20,6 @@ const TIE_MM = inches(8);
 export interface CollarFacts {
   cut: Cut;
   openingMm: number;
-  rowsAtMm: readonly number[];
 }
 
 /** One collar: whole links round, its ends lapping; as high as is asked for, as far as the roll is wide. */
@@ -78,7 +77,7 @@ export function sizeCollar(v: CollarValues, setting: BedSetting): Built<CollarFa
     marks: cageMarks(row, { stations, setting, lowestMm: cut.legsMm }),
     handles: cageHandles(row),
   };
-  return { design, facts: { cut, openingMm: roll.openingMm, rowsAtMm: [y] } };
+  return { design, facts: { cut, openingMm: roll.openingMm } };
 }
 
 /** How many places the bed has for collars. */

@@ -5,6 +5,7 @@ import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
 import { coverChecks, tallestUnder } from '../../../checks/cover-set';
 import { closedBy } from '../../../site/visitors';
+import { rowsOf } from '../../rules/stations';
 import { structureKind } from '../../kind';
 import { coverFor } from '../../rules/covering';
 import { ROW_MENDS } from '../../rules/row';
@@ -39,7 +40,7 @@ export const kind = structureKind({
       coverLight({ opacity: cover.opacity, breathes: true }),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
       rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),
-      reachAcross({ rowsAtMm: facts.rowsAtMm, bed: setting.place.bed, armMm: setting.armMm }),
+      reachAcross({ rowsAtMm: rowsOf(design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),
     ];
   },
   steps: flatCoverSteps,

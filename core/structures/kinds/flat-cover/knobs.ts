@@ -17,6 +17,7 @@ export const FLAT_COVER_KNOBS = {
   ...row,
   width: {
     type: 'length',
+    places: true,
     label: 'Covered across',
     group: 'Row',
     min: inches(12),

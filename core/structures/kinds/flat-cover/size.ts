@@ -21,7 +21,6 @@ const STEPS = 16;
 export interface FlatCoverFacts {
   /** How high what grows can lift it. mm. */
   liftMm: number;
-  rowsAtMm: readonly number[];
 }
 
 /**
@@ -73,6 +72,8 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<Fl
     lengthMm: builtMm,
     acrossMm: y,
     wideMm: v.width,
+    bed,
+    armMm: setting.armMm,
   });
   const half = v.width / 2;
   const design: Design = {
@@ -105,7 +106,7 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<Fl
       { knob: 'width', view: 'end', at: [y + half, 0], axis: 'right', perMm: 2 },
     ],
   };
-  return { design, facts: { liftMm, rowsAtMm: [y] } };
+  return { design, facts: { liftMm } };
 }
 
 /** The section of the cover as the crop has lifted it: a parabola from edge to edge, laid down beyond both, or over the rim and down its sides. */

@@ -10,6 +10,7 @@ import { stockOf } from '../../../catalogue/catalogue';
 import type { Market } from '../../../catalogue/stock';
 import { closedBy } from '../../../site/visitors';
 import { feet, inches } from '../../../quantity/length';
+import { rowsOf } from '../../rules/stations';
 import { structureKind } from '../../kind';
 import { coverFor } from '../../rules/covering';
 import { ROW_MENDS } from '../../rules/row';
@@ -51,7 +52,7 @@ export const kind = structureKind({
       v.shape === 'sprung' ? bendSets({ tightMm: hoop.tightMm, yieldMm: facts.yieldMm }) : null,
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
       rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),
-      reachAcross({ rowsAtMm: facts.rowsAtMm, bed: setting.place.bed, armMm: setting.armMm }),
+      reachAcross({ rowsAtMm: rowsOf(design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),
     ];
   },
   steps: hoopTunnelSteps,

@@ -80,6 +80,7 @@ export const HOOP_TUNNEL_KNOBS = {
   },
   width: {
     type: 'length',
+    places: true,
     label: 'Between the feet',
     group: 'Hoops',
     min: inches(12),

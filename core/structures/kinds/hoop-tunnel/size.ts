@@ -36,7 +36,6 @@ export interface HoopTunnelFacts {
   yieldMm: number;
   /** The plant over which least is left, where it stands across the hoop. */
   nearest: Nearest | null;
-  rowsAtMm: readonly number[];
 }
 
 /** Sizes the tunnel: equal bays of hoops along the bed, in sleeves or in the soil, a cover over them that is tucked in and gathered at both ends. */
@@ -75,6 +74,8 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Built<
     lengthMm: builtMm,
     acrossMm: y,
     wideMm: soilMm,
+    bed,
+    armMm: setting.armMm,
   });
   const parts: Part[] = [
     ...hoops,
@@ -172,7 +173,6 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Built<
       apartMm,
       yieldMm: yieldRadius(rod.diameterMm, rod.stiffnessMpa, rod.yieldMpa),
       nearest: nearest ?? null,
-      rowsAtMm: [y],
     },
   };
 }

@@ -8,6 +8,7 @@ import { coverChecks, tallestUnder } from '../../../checks/cover-set';
 import { sleeveFits } from '../../../checks/sleeve-fits';
 import { closedBy } from '../../../site/visitors';
 import { feet, inches } from '../../../quantity/length';
+import { rowsOf } from '../../rules/stations';
 import { structureKind } from '../../kind';
 import { coverFor } from '../../rules/covering';
 import { ROW_MENDS } from '../../rules/row';
@@ -42,7 +43,7 @@ export const kind = structureKind({
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
       cagesMany({ cages: v.cages }),
       rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),
-      reachAcross({ rowsAtMm: facts.rowsAtMm, bed: setting.place.bed, armMm: setting.armMm }),
+      reachAcross({ rowsAtMm: rowsOf(design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),
     ];
   },
   steps: insectCageSteps,

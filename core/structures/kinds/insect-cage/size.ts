@@ -43,7 +43,6 @@ export interface InsectCageFacts {
   cut: Cut;
   sleeve: Sleeve;
   rollWideMm: number;
-  rowsAtMm: readonly number[];
 }
 
 /** The cut of the mesh and the pattern of the sleeve that its knobs ask for. */
@@ -121,7 +120,6 @@ export function sizeInsectCage(v: InsectCageValues, setting: BedSetting): Built<
       cut,
       sleeve,
       rollWideMm: stockOf(setting.catalogue, v.net, 'mesh roll').heightMm,
-      rowsAtMm: [y],
     },
   };
 }

@@ -64,6 +64,7 @@ export const LIDDED_FRAME_KNOBS = {
   },
   width: {
     type: 'length',
+    places: true,
     label: 'From front to back',
     group: 'Box',
     min: inches(12),

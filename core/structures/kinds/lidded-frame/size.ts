@@ -26,7 +26,6 @@ export interface LiddedFrameFacts {
   lids: number;
   /** Of one lid; null where there are none. */
   lidKg: number | null;
-  rowsAtMm: readonly number[];
 }
 
 /** Sizes the frame: boards on posts inside their corners, mesh under it; lids of strips and mesh hinged along the back, or a roof and doors. */
@@ -86,6 +85,8 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
     acrossMm: y,
     wideMm: Math.max(1, v.width - 2 * board.thickMm),
     tallBehind: true,
+    bed,
+    armMm: setting.armMm,
   });
   const roll = stockOf(setting.catalogue, v.mesh, 'mesh roll');
   const net = v.net === 'none' ? null : stockOf(setting.catalogue, v.net, 'mesh roll');
@@ -162,7 +163,6 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
       openingMm: Math.min(roll.openingMm, net?.openingMm ?? Infinity),
       lids: lidsOf(v),
       lidKg: doors ? null : panelKg(lids[0]?.parts ?? [], roll),
-      rowsAtMm: [y],
     },
   };
 }

@@ -1,4 +1,5 @@
 import { MESH_ROLLS } from '../../../catalogue/panels';
+import { rodsFor } from '../../../checks/cage-stands';
 import { stockOf } from '../../../catalogue/catalogue';
 import { leadPlant } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
@@ -133,12 +134,14 @@ export const MESH_CAGE_KNOBS = {
     min: 0,
     max: 3,
     help: 'Driven inside the mesh and tied, so that wind and fruit do not push it over.',
-    suggest: (_setting, set) =>
-      Number(set.height) >= inches(45)
-        ? { value: 2, why: fact('stakes.two') }
-        : Number(set.height) >= inches(30)
-          ? { value: 1, why: fact('stakes.one') }
-          : { value: 0, why: fact('stakes.none') },
+    suggest: ({ wind }, set) => {
+      const high = Number(set.height);
+      const usual = high >= inches(45) ? 2 : high >= inches(30) ? 1 : 0;
+      const least = rodsFor(high, Number(set.diameter), wind);
+      return least > usual
+        ? { value: least, why: fact('stakes.stand', { high: { mm: high }, across: { mm: Number(set.diameter) } }) }
+        : { value: usual, why: fact(usual === 2 ? 'stakes.two' : usual === 1 ? 'stakes.one' : 'stakes.none') };
+    },
   },
   depth: {
     type: 'length',

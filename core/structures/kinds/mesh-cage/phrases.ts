@@ -21,6 +21,7 @@ export const MESH_CAGE_PHRASES = {
   'apart.room': 'A hand’s breadth between two cages.',
   'stakes.two': 'As tall as this, two rods against the wind.',
   'stakes.one': 'One rod against the wind.',
+  'stakes.stand': 'So tall for its width ({high} to {across}), it takes so many to stand full of leaves.',
   'stakes.none': 'Low enough to stand on its own wires.',
   'stakes.deep': '18″ (460 mm) holds a rod.',
   'count.cages':

@@ -128,8 +128,13 @@ function driveRods(
   const aboveMm = Math.max(inches(6), cut.overMm - BELOW_TOP_MM);
   const radius = cut.girthMm / (2 * Math.PI) - rod.diameterMm / 2;
   const longest = setting.sizesOf(rod.id).at(-1) ?? Infinity;
+  // Evenly round it, one at the back; in a bed that is narrower than the cage along the row, and a third as far out as the bed goes.
+  const narrow = cut.diameterMm > setting.place.bed.widthMm;
+  const out = Math.asin(Math.min(1, Math.max(0, setting.place.bed.widthMm / 2 - rod.diameterMm) / radius));
+  const rodAt = (n: number): number =>
+    narrow ? ([0, Math.PI, out][n] ?? 0) : Math.PI / 2 + (2 * Math.PI * n) / v.stakes;
   const made = Array.from({ length: v.stakes }, (_, n) => {
-    const at = Math.PI / 2 + (2 * Math.PI * n) / v.stakes;
+    const at = rodAt(n);
     const [x, y] = [foot[0] + radius * Math.cos(at), foot[1] + radius * Math.sin(at)];
     const id = `rod-${i + 1}-${n + 1}`;
     const bar: Bar = {

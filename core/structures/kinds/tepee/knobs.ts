@@ -57,6 +57,7 @@ export const TEPEE_KNOBS = {
   },
   ring: {
     type: 'length',
+    places: true,
     label: 'Width of the ring bed',
     group: 'Shape',
     min: inches(6),
@@ -70,6 +71,7 @@ export const TEPEE_KNOBS = {
   },
   radius: {
     type: 'length',
+    places: true,
     label: 'Middle to a pole',
     group: 'Shape',
     min: LEAST_RADIUS_MM,

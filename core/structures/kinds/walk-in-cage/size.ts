@@ -52,6 +52,8 @@ export function sizeWalkInCage(v: WalkInCageValues, setting: BedSetting): Built<
     lengthMm: bed.lengthMm,
     acrossMm: 0,
     wideMm: bed.widthMm,
+    bed,
+    armMm: setting.armMm,
   });
   const net = stockOf(setting.catalogue, v.net, 'mesh roll');
   const at = [0, ...wiresAt(cage, v.wires), cage.longMm];

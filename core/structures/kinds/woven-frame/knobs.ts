@@ -73,6 +73,7 @@ export const WOVEN_FRAME_KNOBS = {
   },
   width: {
     type: 'length',
+    places: true,
     label: 'Width of a frame',
     group: 'Frame',
     min: feet(1),
@@ -89,6 +90,7 @@ export const WOVEN_FRAME_KNOBS = {
   },
   frames: {
     type: 'count',
+    places: true,
     label: 'Frames along the bed',
     group: 'Frame',
     min: 1,
@@ -101,6 +103,7 @@ export const WOVEN_FRAME_KNOBS = {
   },
   spread: {
     type: 'length',
+    places: true,
     label: 'Feet apart',
     group: 'Frame',
     min: feet(1),

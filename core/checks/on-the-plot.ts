@@ -1,0 +1,17 @@
+import { check } from './check';
+
+/** Half a post: what stands on the boundary itself is within it (from memory). mm. */
+const FORGIVEN_MM = 60;
+
+/** Does all of it lie on the plot? `overMm` is how far it goes past the edge. mm. */
+export const onThePlot = check(
+  'on-the-plot',
+  {
+    says: {
+      'plot.over': 'It goes {by} over the edge of the plot: move it, or make the plot as large as the ground is.',
+      'plot.within': 'All of it lies on the plot.',
+    },
+  },
+  ({ overMm }: { overMm: number }, found) =>
+    overMm > FORGIVEN_MM ? found('warn', 'plot.over', { by: { mm: overMm } }) : found('good', 'plot.within'),
+);

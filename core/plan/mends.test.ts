@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest';
+import type { Level, Verdict } from '../checks/check';
+import { DEMO_PLAN } from '../demo/garden';
+import { feet, inches } from '../quantity/length';
+import { planOnBed } from '../structures/onto-bed.fixture';
+import { computeStructure } from './compute';
+import { madeWorse } from './mends';
+import type { Plan, StructurePlan } from './plan';
+
+const first = (plan: Plan) => computeStructure(plan, plan.structures[0] as StructurePlan);
+const found = (check: string, level: Level, code: string): Verdict => ({
+  check,
+  level,
+  told: { code, values: {}, says: '' },
+});
+
+describe('what a mend makes worse', () => {
+  const before = [found('post-depth', 'warn', 'depth.shallow'), found('reach-up', 'good', 'reach.top')];
+  it.each([
+    ['a warning that fails under its own code', [found('post-depth', 'fail', 'depth.shallow')], ['depth.shallow']],
+    ['another finding of a check that spoke before', [found('post-depth', 'warn', 'depth.bed')], ['depth.bed']],
+    ['what was good', [...before.slice(0, 1), found('reach-up', 'warn', 'reach.tall')], ['reach.tall']],
+    [
+      'a second one of a kind',
+      [...before, found('post-depth', 'fail', 'depth.shallow')],
+      ['depth.shallow', 'depth.shallow'],
+    ],
+    ['nothing, where it is as it was', before, []],
+    ['nothing, where a note has come', [...before, found('braced', 'note', 'brace.none')], []],
+  ])('%s', (_what, after, codes) => {
+    expect(madeWorse(before, after).map(({ told }) => told.code)).toEqual(codes);
+  });
+});
+
+describe('a mend is judged by everything', () => {
+  it('is not offered where its feet would come to stand outside the bed, nor where a neighbour stands', () => {
+    // A tunnel on a bed as wide as itself: none of its mends may take a foot over the edge.
+    const tunnel = planOnBed(
+      'hoop-tunnel',
+      { width: feet(4), rowAt: feet(2.5) },
+      { heightMm: inches(11) },
+      { crop: 'cabbage', training: 'head' },
+    );
+    const { verdicts, sized } = first(tunnel);
+    expect(verdicts.find(({ told }) => told.code === 'bed.in-air')?.level).toBe('fail');
+    for (const { mend, told } of verdicts) {
+      if (!mend) continue;
+      const [structure] = tunnel.structures as [StructurePlan];
+      const codes = computeStructure(tunnel, { ...structure, knobs: mend.settings }).verdicts.map(
+        (one) => one.told.code,
+      );
+      expect(codes, told.code).not.toContain(told.code);
+    }
+    expect(sized.knobs.rowAt?.by).toBe('hand');
+    const back = verdicts.find(({ told }) => told.code === 'bed.in-air')?.mend;
+    expect(back?.turns.map(({ knob }) => knob)).toContain('rowAt');
+  });
+
+  it('tells no difference in cost where something has no price', () => {
+    const plan = planOnBed('panel-wall', { depth: inches(12), gap: inches(26) }, {}, null);
+    const withoutPosts = {
+      ...plan,
+      priceBook: { ...plan.priceBook, lines: plan.priceBook.lines.filter(({ stock }) => stock !== 'steel-post') },
+    };
+    const mendOf = (of: Plan) => first(of).verdicts.find(({ told }) => told.code === 'depth.shallow')?.mend;
+    expect(mendOf(plan)?.costMinor).toEqual(expect.any(Number));
+    expect(mendOf(withoutPosts) ?? { costMinor: null }).toMatchObject({ costMinor: null });
+  });
+
+  it('a gate’s mend is not one that breaks its fence', () => {
+    for (const structure of DEMO_PLAN.structures.filter(({ stand }) => stand.on === 'run')) {
+      const wide = { ...structure, knobs: { width: feet(6) } };
+      for (const { mend } of computeStructure(DEMO_PLAN, wide).verdicts) {
+        if (!mend) continue;
+        const mended = {
+          ...DEMO_PLAN,
+          structures: DEMO_PLAN.structures.map((one) => (one.id === wide.id ? { ...wide, knobs: mend.settings } : one)),
+        };
+        const host = mended.structures.find(({ id }) => structure.stand.on === 'run' && id === structure.stand.of);
+        expect(
+          computeStructure(mended, host as StructurePlan).verdicts.filter(({ level }) => level === 'fail'),
+        ).toEqual([]);
+      }
+    }
+  });
+});
