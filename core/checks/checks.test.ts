@@ -22,6 +22,7 @@ import { keepsClear } from './keep-clear';
 import { meshOpening } from './mesh-opening';
 import { nailInterval } from './nail-interval';
 import { panelLean } from './panel-lean';
+import { depthThrough, NO_FILL, type BedFill } from '../statics/embedment';
 import { postDepth } from './post-depth';
 import { railsBroken } from './rails-broken';
 import { reachAcross } from './reach-across';
@@ -116,29 +117,44 @@ describe('what each check compares', () => {
       set,
     });
     const least = { driven: inches(18), 'let in': inches(24), concrete: inches(24), pushed: inches(4) } as const;
-    const asked = (set: Standing['set'], buriedMm: number, fillMm = 0) =>
-      postDepth({ posts: [one(set, buriedMm)], soil: 'loam', wind: 'usual', fillMm });
+    const asked = (set: Standing['set'], buriedMm: number, fill: BedFill = NO_FILL) =>
+      postDepth({ posts: [one(set, buriedMm)], soil: 'loam', wind: 'usual', fill });
     fc.assert(
       fc.property(
         fc.constantFrom(...(Object.keys(least) as (keyof typeof least)[])),
-        mm(20, 1200),
+        mm(20, 1900),
         mm(0, 900),
-        (set, buried, fill) => {
-          fc.pre(Math.abs(buried - least[set]) > 12 && Math.abs(buried - fill - least[set] / 2) > 12);
+        fc.constantFrom('loose' as const, 'settled' as const),
+        (set, buried, high, is) => {
+          // By hand: loose fill holds nothing and all of the least depth is below it; settled fill counts half, and half of the least is below it.
+          const needs = is === 'loose' ? high + least[set] : Math.max(high + least[set] / 2, least[set] + high / 2);
+          fc.pre(Math.abs(buried - least[set]) > 12 && Math.abs(buried - needs) > 12);
           const found = asked(set, buried)?.level;
           expect(found === 'good').toBe(buried > least[set]);
           if (buried < least[set] * 0.45) expect(found).toBe('fail');
           expect(asked('screwed', buried)).toBeNull();
-          if (set === 'pushed' || found !== 'good' || fill === 0) return;
-          const raised = asked(set, buried, fill);
-          expect(raised?.told.code === 'depth.bed').toBe(buried - fill < least[set] / 2);
-          if (buried <= fill) expect(raised?.level).toBe('fail');
+          if (set === 'pushed' || found !== 'good' || high === 0) return;
+          const raised = asked(set, buried, { mm: high, is });
+          expect(raised?.told.code === 'depth.bed').toBe(buried < needs);
+          if (buried <= high) expect(raised?.level).toBe('fail');
+          // What is suggested is never told to be too little.
+          expect(
+            asked(set, depthThrough(least[set], least[set], { mm: high, is }), { mm: high, is })?.told.code,
+          ).not.toBe('depth.bed');
         },
       ),
     );
-    expect(postDepth({ posts: [], soil: 'loam', wind: 'usual', fillMm: 0 })).toBeNull();
+    expect(postDepth({ posts: [], soil: 'loam', wind: 'usual', fill: NO_FILL })).toBeNull();
+    // 30″ down in a 20″ bed of loose fill has 10″ of ground.
+    expect(asked('driven', inches(30), { mm: inches(20), is: 'loose' })).toMatchObject({
+      level: 'warn',
+      told: { code: 'depth.bed', values: { grown: { mm: inches(10) } } },
+    });
     // 18″ in a 20″ bed reach no ground.
-    expect(asked('driven', inches(18), inches(20))).toMatchObject({ level: 'fail', told: { code: 'depth.bed' } });
+    expect(asked('driven', inches(18), { mm: inches(20), is: 'loose' })).toMatchObject({
+      level: 'fail',
+      told: { code: 'depth.bed' },
+    });
   });
 
   it('reach and place: from both sides or the front only, up to an arm; a bed counts in the height; nothing past the bed', () => {

@@ -2,6 +2,7 @@ import type { Planted } from '../crops/planted';
 import type { Design, Hold } from '../design/design';
 import type { Bed } from '../site/bed';
 import type { Soil, Wind } from '../site/soil';
+import type { BedFill } from '../statics/embedment';
 import type { Verdict } from './check';
 import { cropClimbs } from './crop-climbs';
 import { cropGap } from './crop-gap';
@@ -28,7 +29,7 @@ export const holdChecks = (at: { planted: readonly Planted[]; hold: Hold }): (Ve
 /** What everything that stands in the soil is asked. */
 export const postChecks = (
   { posts }: Pick<Design, 'posts'>,
-  at: { soil: Soil; wind: Wind; fillMm: number },
+  at: { soil: Soil; wind: Wind; fill: BedFill },
 ): (Verdict | null)[] => [postLength({ posts }), postDepth({ posts, ...at })];
 
 /** What a row on a bed is asked: does it fit, and can it be reached across and up. */

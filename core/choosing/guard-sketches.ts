@@ -2,7 +2,8 @@ import type { Pair } from '../geometry/polygon';
 import type { StructurePlan } from '../plan/plan';
 import type { Bed } from '../site/bed';
 import { onPlan, type Placed } from '../site/plot';
-import { middleOfLongest } from '../site/stand';
+import { guessInside, middleOfLongest } from '../site/stand';
+import { SOIL } from '../site/underfoot';
 import type { StructureKind } from '../structures/kind';
 
 /**
@@ -32,10 +33,11 @@ export const cornersOf = (bed: Grown, beyondMm = 0): Pair[] =>
 export function roundOf(all: readonly StructureKind[], corners: readonly Pair[]): Sketch[][] {
   const gate = all.find((kind) => kind.stands.includes('run'));
   const spots = corners.map(([xMm, yMm]) => ({ xMm, yMm, groundMm: 0 }));
+  const inside = guessInside(spots, true, []);
   return all
     .filter((kind) => kind.purpose === 'barrier' && kind.stands.includes('path'))
     .map((kind): Sketch[] => [
-      { kind: kind.id, stand: { on: 'path', spots, closed: true }, plantings: [], knobs: {} },
+      { kind: kind.id, stand: { on: 'path', spots, closed: true, inside, underfoot: SOIL }, plantings: [], knobs: {} },
       ...(gate && kind.hosts
         ? [
             {

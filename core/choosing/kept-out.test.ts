@@ -4,6 +4,7 @@ import { DEMO_PLAN } from '../demo/garden';
 import { computeGarden } from '../plan/compute';
 import type { Plan, StructurePlan } from '../plan/plan';
 import { VISITORS, type Visitor } from '../site/plot';
+import { SOIL } from '../site/underfoot';
 import { closedBy, getsPast } from '../site/visitors';
 import { planOnBed } from '../structures/onto-bed.fixture';
 import { kindOf, KINDS } from '../structures/registry';
@@ -28,6 +29,8 @@ const ring = (closed: boolean, knobs: StructurePlan['knobs'] = {}): StructurePla
   stand: {
     on: 'path',
     closed,
+    inside: 'left',
+    underfoot: SOIL,
     spots: [
       [-4000, -2000],
       [4000, -2000],

@@ -12,6 +12,7 @@ import { bedsOf } from '../site/stand';
 import { bedSuns, onPlotOf } from '../shade/study';
 import type { Bed } from '../site/bed';
 import type { Placed } from '../site/plot';
+import { SOIL } from '../site/underfoot';
 import { cropIn } from '../crops/book';
 import type { StructureKind } from '../structures/kind';
 import { kindOf, KINDS } from '../structures/registry';
@@ -158,7 +159,7 @@ export const sketchesFor = (plan: Plan, bed: Bed, planting: Pick<Planting, 'id' 
 /** What a planting can grow in without a bed; each is the bed of it, by its own id. */
 export const plantersFor = (planting: Pick<Planting, 'id'>, at: Placed): Sketch[][] =>
   KINDS.filter((kind) => kind.purpose === 'planter').map((kind) => [
-    { kind: kind.id, stand: { on: 'spot', at }, plantings: [planting.id], knobs: {} },
+    { kind: kind.id, stand: { on: 'spot', at, underfoot: SOIL }, plantings: [planting.id], knobs: {} },
   ]);
 
 /** Covers and barriers are weighed by whom they stop. */

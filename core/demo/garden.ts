@@ -67,6 +67,11 @@ export const DEMO_PLAN: Plan = {
     northDeg: 0,
     widthMm: 15_000,
     depthMm: 16_000,
+    region: 'north-atlantic',
+    monthlyC: {
+      max: [8.5, 8.5, 10, 12, 14.5, 17, 19, 19, 17, 14, 11, 9],
+      min: [3.5, 3.5, 4, 5.5, 8, 10.5, 12.5, 12.5, 11, 8.5, 5.5, 4],
+    },
     lastFrost: '05-05',
     firstFrost: '10-28',
     frostDepthMm: 300,

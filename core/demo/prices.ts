@@ -71,6 +71,7 @@ export const DEMO_PRICES: PriceBook = {
     line('hoop-clip', 10, 490),
     line('hoop-clip', 50, 1990),
     line('pipe-strap', 10, 590),
+    line('rod-10', feet(4), 260),
     line('rod-10', metres(3), 490),
     line('rod-10', metres(6), 890),
     line('pipe-steel-21', feet(10), 1290),

@@ -11,6 +11,7 @@ import { BILL_COLUMNS, billCsv } from './bill-csv';
 import { publishedDocuments } from './published';
 import { kindsInstead } from '../choosing/instead';
 import { tiedTo } from '../plan/setting-of';
+import { regionNear } from '../site/regions';
 import { readPlan } from './read-plan';
 import { resultOf } from './result';
 
@@ -93,7 +94,49 @@ describe('a plan of version 3', () => {
     if (!opened.ok) throw new Error(JSON.stringify(opened.faults));
     const { units, ...garden } = old.garden;
     expect(opened.plan.garden).toEqual({ ...garden, market: units });
-    expect(opened.plan.structures).toEqual(old.structures);
+    expect(opened.plan.structures.map(({ stand: _stand, ...one }) => one)).toEqual(
+      (old.structures as { stand: unknown }[]).map(({ stand: _stand, ...one }) => one),
+    );
+  });
+});
+
+describe('a plan of version 4', () => {
+  type Old = {
+    site: object;
+    beds: object[];
+    structures: { id: string; kind: string; stand: { on: string }; knobs: object }[];
+  };
+  const old = read('plan-4-demo') as Old;
+  it('opens with the year of the nearest region, beds filled loosely, ground underfoot and the inside of its fence', () => {
+    const opened = readPlan(old);
+    if (!opened.ok) throw new Error(JSON.stringify(opened.faults));
+    const { site, beds, structures } = opened.plan;
+    expect(site).toEqual({ ...old.site, monthlyC: regionNear(52.1, -6.9).site.monthlyC });
+    expect(regionNear(52.1, -6.9).id).toBe('north-atlantic');
+    expect(beds).toEqual(old.beds.map((bed) => ({ ...bed, fill: 'loose' })));
+    for (const { stand } of structures)
+      if (stand.on === 'spot' || stand.on === 'path') expect(stand.underfoot).toEqual({ is: 'soil' });
+    // Down the left edge of the plot and along its lower one: the beds lie on the left of who goes that way.
+    const fence = structures.find(({ kind }) => kind === 'garden-fence');
+    expect(fence?.stand).toMatchObject({ on: 'path', inside: 'left' });
+  });
+
+  it('a planter that was told to stand on a floor stands on decking, its load carried over and nobody answering for it', () => {
+    const stands = (knobs: object) => {
+      const structures = old.structures.map((one) => (one.kind === 'pallet-planter' ? { ...one, knobs } : one));
+      const opened = readPlan({ ...old, structures });
+      return opened.ok ? opened.plan.structures.find(({ kind }) => kind === 'pallet-planter') : opened.faults;
+    };
+    const decking = { is: 'decking', answeredBy: '' };
+    expect(stands({ stands: 'floor', safeLoad: 240, foot: 100 })).toMatchObject({
+      knobs: { foot: 100 },
+      stand: { underfoot: { ...decking, bearsKgM2: 240 } },
+    });
+    expect(stands({ stands: 'floor' })).toMatchObject({
+      knobs: {},
+      stand: { underfoot: { ...decking, bearsKgM2: null } },
+    });
+    expect(stands({ stands: 'ground' })).toMatchObject({ knobs: {}, stand: { underfoot: { is: 'soil' } } });
   });
 });
 
@@ -159,7 +202,7 @@ describe('the plan at the door', () => {
         (p as unknown as { version: number }).version = 9;
       },
       '/version',
-      'is "9"; it must be one of [4]',
+      'is "9"; it must be one of [5]',
     ],
     [
       'a structure on no bed',

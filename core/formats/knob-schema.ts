@@ -7,7 +7,7 @@ export function knobSchema(knobs: Knobs): Joi.ObjectSchema {
 }
 
 function oneKnob(knob: Knob): Joi.Schema {
-  const unit = knob.type === 'length' ? ' Millimetres.' : knob.type === 'count' && knob.load ? ' kg/m².' : '';
+  const unit = knob.type === 'length' ? ' Millimetres.' : '';
   const told = `${knob.label}. ${knob.help}${unit}`;
   if (knob.type === 'choice')
     return Joi.string()

@@ -1,8 +1,9 @@
 import Joi from 'joi';
-import { STANDING } from '../site/bed';
+import { FILLS, STANDING } from '../site/bed';
+import { REGIONS } from '../site/regions';
 import { FEATURE_KINDS, VISITORS } from '../site/plot';
 import { SOILS, WINDS } from '../site/soil';
-import { currency, id, mm, MOST_PLOT_MM, name, note, placed } from './fields';
+import { currency, id, mm, MOST_PLOT_MM, name, note, number, placed } from './fields';
 
 export const GARDEN_SCHEMA = Joi.object({
   name,
@@ -31,6 +32,8 @@ const monthDay = Joi.string()
   )
   .required();
 
+const months = Joi.array().items(number(-60, 60)).length(12).required();
+
 export const SITE_SCHEMA = Joi.object({
   latitudeDeg: mm(-90, 90),
   longitudeDeg: mm(-180, 180),
@@ -45,6 +48,12 @@ export const SITE_SCHEMA = Joi.object({
     .required(),
   widthMm: mm(1000, MOST_PLOT_MM),
   depthMm: mm(1000, MOST_PLOT_MM),
+  region: Joi.string()
+    .valid(...REGIONS.map((one) => one.id))
+    .description('The region whose values it began with.'),
+  monthlyC: Joi.object({ max: months, min: months })
+    .required()
+    .description('Means of each month’s daily highest and lowest temperature, January first. °C.'),
   lastFrost: monthDay,
   firstFrost: monthDay,
   frostDepthMm: mm(0, 3000),
@@ -78,6 +87,10 @@ export const BED_SCHEMA = Joi.object({
   lengthMm: mm(300, 60_000),
   widthMm: mm(150, 12_000),
   heightMm: mm(0, 1500),
+  fill: Joi.string()
+    .valid(...FILLS)
+    .required()
+    .description('What a raised bed is filled with: loose as it was filled, or settled over some seasons.'),
   outline: Joi.alternatives()
     .conditional('.shape', {
       switch: [

@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { PLAN_FORMAT, PLAN_VERSION } from '../plan/plan';
-import type { StandOn } from '../site/stand';
+import { SIDES, type StandOn } from '../site/stand';
+import { UNDERFOOT } from '../site/underfoot';
 import { KINDS } from '../structures/registry';
 import { CROP_SCHEMA, PLANTING_SCHEMA } from './crop-schemas';
 import { currency, id, mm, name, note, placed } from './fields';
@@ -20,6 +21,29 @@ const pathSpot = Joi.object({
   groundMm: mm(-10_000, 10_000).description('How high the soil lies there over the first spot.'),
 });
 
+/** What it stands on where there is no bed. */
+const underfoot = Joi.alternatives()
+  .conditional('.is', {
+    switch: UNDERFOOT.map((is) => ({
+      is,
+      then:
+        is === 'soil' || is === 'paving'
+          ? Joi.object({ is: Joi.string().valid(is).required() })
+          : Joi.object({
+              is: Joi.string().valid(is).required(),
+              bearsKgM2: Joi.number().greater(0).max(5000).allow(null).required(),
+              answeredBy: Joi.string().allow('').max(80).required(),
+            }),
+    })),
+    otherwise: Joi.object({
+      is: Joi.string()
+        .valid(...UNDERFOOT)
+        .required(),
+    }).unknown(),
+  })
+  .required()
+  .description('What it stands on; what a deck or a balcony may carry (kg/m²), and who answers for that.');
+
 /** Sixty corners, each across the plot and back, are not a fence. */
 const MOST_RUN_MM = 1_000_000;
 
@@ -34,8 +58,13 @@ const standSchemas = {
     on: Joi.string().valid('path').required(),
     spots: Joi.array().items(pathSpot).min(2).max(60).required(),
     closed: Joi.boolean().required(),
+    inside: Joi.string()
+      .valid(...SIDES)
+      .required()
+      .description('On which side the garden lies, as one goes from the first spot.'),
+    underfoot,
   }),
-  spot: Joi.object({ on: Joi.string().valid('spot').required(), at: Joi.object(placed).required() }),
+  spot: Joi.object({ on: Joi.string().valid('spot').required(), at: Joi.object(placed).required(), underfoot }),
   run: Joi.object({
     on: Joi.string().valid('run').required(),
     of: id.description('The structure in whose run it stands.'),

@@ -1,4 +1,6 @@
-import { middleOfLongest } from '../site/stand';
+import { regionNear } from '../site/regions';
+import { guessInside, middleOfLongest } from '../site/stand';
+import { SOIL } from '../site/underfoot';
 import { tidy } from '../structures/rules/tidy';
 
 /**
@@ -31,7 +33,50 @@ const STEPS: Readonly<Record<number, (plan: Document) => Document>> = {
   }),
   // How lengths are written said what is bought as well; now that is a setting of its own, and writing is each person's.
   3: (plan) => ({ ...plan, version: 4, garden: isDocument(plan.garden) ? marketApart(plan.garden) : plan.garden }),
+  // A place has a year, a raised bed a fill, open ground is of something, and a fence has an inside.
+  4: (plan) => ({
+    ...plan,
+    version: 5,
+    site: isDocument(plan.site) ? { monthlyC: yearAt(plan.site), ...plan.site } : plan.site,
+    // Nobody said that it had settled.
+    beds: each(plan.beds, (bed) => ({ fill: 'loose', ...bed })),
+    structures: each(plan.structures, (structure) => standsOn(structure, plan.beds)),
+  }),
 };
+
+const isNumber = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);
+
+/** The year of the nearest region. */
+function yearAt({ latitudeDeg, longitudeDeg }: Document): unknown {
+  const known = isNumber(latitudeDeg) && isNumber(longitudeDeg);
+  return regionNear(known ? latitudeDeg : 52, known ? longitudeDeg : 0).site.monthlyC;
+}
+
+/** What stood on a spot or along a path stood on soil, but for a planter that was told to stand on a floor; the inside of a fence is guessed from the beds. */
+function standsOn(structure: Document, beds: unknown): Document {
+  const { stand, knobs } = structure;
+  if (!isDocument(stand) || (stand.on !== 'spot' && stand.on !== 'path')) return structure;
+  if (stand.on === 'path') {
+    const spots = spotsOf(stand.spots);
+    const inside = guessInside(
+      spots,
+      stand.closed === true,
+      spotsOf(beds).map(({ xMm, yMm }) => [xMm, yMm] as const),
+    );
+    return { ...structure, stand: { inside, underfoot: SOIL, ...stand } };
+  }
+  if (structure.kind !== 'pallet-planter' || !isDocument(knobs))
+    return { ...structure, stand: { underfoot: SOIL, ...stand } };
+  const { stands, safeLoad, ...rest } = knobs;
+  const bears = isNumber(safeLoad) && safeLoad > 0 ? safeLoad : null;
+  const underfoot = stands === 'floor' ? { is: 'decking', bearsKgM2: bears, answeredBy: '' } : SOIL;
+  return { ...structure, knobs: rest, stand: { underfoot, ...stand } };
+}
+
+const spotsOf = (list: unknown): { xMm: number; yMm: number }[] =>
+  (Array.isArray(list) ? (list as unknown[]) : []).filter(
+    (spot): spot is { xMm: number; yMm: number } => isDocument(spot) && isNumber(spot.xMm) && isNumber(spot.yMm),
+  );
 
 const marketApart = ({ units, ...garden }: Document): Document => ({ market: units, ...garden });
 
@@ -50,10 +95,7 @@ function gateApart(structure: Document, id: string, garden: unknown): Document[]
   const { gate, gateAt, gateWidth, ...rest } = knobs;
   const fence = { ...structure, knobs: rest };
   if (gate !== 'one' || !isDocument(stand) || !Array.isArray(stand.spots)) return [fence];
-  const spots = (stand.spots as unknown[]).filter(
-    (spot): spot is { xMm: number; yMm: number } =>
-      isDocument(spot) && typeof spot.xMm === 'number' && typeof spot.yMm === 'number',
-  );
+  const spots = spotsOf(stand.spots);
   const units = isDocument(garden) && garden.units === 'metric' ? 'metric' : 'imperial';
   return [
     fence,

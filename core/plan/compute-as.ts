@@ -2,6 +2,7 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { byUrgency, type Verdict } from '../checks/check';
 import { familyRests } from '../checks/family-rests';
 import { keepsClear } from '../checks/keep-clear';
+import { letsPostsIn } from '../checks/lets-posts-in';
 import { onItsBed } from '../checks/on-its-bed';
 import { onThePlot } from '../checks/on-the-plot';
 import { tiesPerish } from '../checks/ties-perish';
@@ -79,6 +80,9 @@ function standsOn(plan: Plan, design: Design, { place }: Setting, frame: Frame):
           outMm: stanceOf(design).map(([x, y]) => distanceToOutline(toPlot(frame, x, y), outline)),
           bed: place.bed,
         })
+      : null,
+    place.on === 'spot' || place.on === 'path'
+      ? letsPostsIn({ feet: feetOf(design).length, underfoot: place.underfoot })
       : null,
     onThePlot({ overMm: overEdge(design, frame, plan.site) }),
   ];

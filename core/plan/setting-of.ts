@@ -3,7 +3,16 @@ import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
 import { USUAL_SAW } from '../cutting/saw';
 import type { Bed } from '../site/bed';
-import { frameOf, outOf, wayBetween, type Guest, type Place } from '../site/stand';
+import {
+  frameOf,
+  gardenOnLeft,
+  levelLength,
+  outOf,
+  wayBetween,
+  type Guest,
+  type Place,
+  type Stand,
+} from '../site/stand';
 import type { StructureKind } from '../structures/kind';
 import type { Setting } from '../structures/setting';
 import type { Plan, StructurePlan } from './plan';
@@ -51,10 +60,14 @@ export const tiedTo = (plan: Plan, { id, stand }: StructurePlan): StructurePlan[
     stand.on === 'run' ? other.id === stand.of : other.stand.on === 'run' && other.stand.of === id,
   );
 
+/** A place told along a path as it was drawn, along it as it is gone with the garden on the left. mm. */
+const alongRun = (stand: Stand, atMm: number): number =>
+  stand.on === 'path' && stand.inside === 'right' ? levelLength(stand.spots, stand.closed) - atMm : atMm;
+
 const guestsOf = (kinds: Kinds, plan: Plan, host: StructurePlan): Guest[] =>
   plan.structures.flatMap(({ id, kind, stand, knobs }) =>
     stand.on === 'run' && stand.of === host.id
-      ? [{ id, atMm: stand.atMm, wideMm: kinds(kind).opensMm(knobs, plan.garden.market) }]
+      ? [{ id, atMm: alongRun(host.stand, stand.atMm), wideMm: kinds(kind).opensMm(knobs, plan.garden.market) }]
       : [],
   );
 
@@ -84,7 +97,19 @@ function placeOf(kinds: Kinds, plan: Plan, structure: StructurePlan): Place {
       const at = outOf(frameOf(setting.place, 0), opening.at);
       return { on: 'run', host: host.name, opening: { ...opening, at } };
     }
-    default:
+    case 'path': {
+      const { inside, spots, closed, underfoot } = stand;
+      const round = gardenOnLeft(spots, closed, inside);
+      const zero = round[0]?.groundMm ?? 0;
+      return {
+        on: 'path',
+        // Heights are told over the corner it is gone from.
+        spots: zero === 0 ? round : round.map((spot) => ({ ...spot, groundMm: spot.groundMm - zero })),
+        closed,
+        underfoot,
+      };
+    }
+    case 'spot':
       return stand;
   }
 }

@@ -47,6 +47,16 @@ export const fromLoad = (load: number, units: Units): number =>
 export const formatLoad = (kgM2: number, units: Units, locale: string): string =>
   `${figures(toLoad(kgM2, units), locale)} ${loadUnit(units)}`;
 
+/** 1 mph = 0.44704 m/s exactly (the international mile of 1609.344 m). */
+const MS_PER_MPH = 0.44704;
+export const speedUnit = (units: Units): string => (units === 'imperial' ? 'mph' : 'm/s');
+/** A gust in the unit it is told in; and back. @example toSpeed(44.704, 'imperial') // 100 */
+export const toSpeed = (ms: number, units: Units): number => (units === 'imperial' ? ms / MS_PER_MPH : ms);
+export const fromSpeed = (speed: number, units: Units): number =>
+  Math.round((units === 'imperial' ? speed * MS_PER_MPH : speed) * 10) / 10;
+export const formatSpeed = (ms: number, units: Units, locale: string): string =>
+  `${numberFormat(locale, { maximumFractionDigits: 0 }).format(toSpeed(ms, units))} ${speedUnit(units)}`;
+
 export function formatMass(kg: number, units: Units, locale: string): string {
   return units === 'imperial' ? `${figures(kg / KG_PER_POUND, locale)} lb` : `${figures(kg, locale)} kg`;
 }

@@ -10,6 +10,8 @@ export interface Bed extends Placed {
   widthMm: number;
   /** Height of its soil over the paths; 0 for open ground. */
   heightMm: number;
+  /** What a raised bed is filled with: loose as it was filled, or settled over some seasons. */
+  fill: Fill;
   outline: BedOutline;
   /** Where one can stand: along both long sides, or only the front because the back is against something. */
   standFrom: 'both sides' | 'front only';
@@ -28,6 +30,9 @@ export interface Bed extends Placed {
  */
 export type BedOutline =
   { shape: 'rectangle' } | { shape: 'round' } | { shape: 'keyhole'; notchLongMm: number; notchDeepMm: number };
+
+export const FILLS = ['loose', 'settled'] as const;
+export type Fill = (typeof FILLS)[number];
 
 export const STANDING = ['both sides', 'front only'] as const;
 

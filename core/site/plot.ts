@@ -1,3 +1,4 @@
+import type { MonthlyMeans } from './regions';
 import type { Soil, Wind } from './soil';
 
 /**
@@ -19,6 +20,10 @@ export interface Site {
   /** Of open ground; every bed has its own. */
   soil: Soil;
   wind: Wind;
+  /** The region whose values it began with; left out for one of its own. */
+  region?: string;
+  /** Means of each month's daily highest and lowest temperature, January first. °C. */
+  monthlyC: MonthlyMeans;
   /** Month and day, "05-10". */
   lastFrost: string;
   firstFrost: string;

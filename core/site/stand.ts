@@ -1,5 +1,6 @@
 import type { Bed } from './bed';
-import { overlap } from '../geometry/polygon';
+import { distanceToStretch, overlap } from '../geometry/polygon';
+import type { Underfoot } from './underfoot';
 import { cornersOf, onPlan, type Placed, type PlanSpot } from './plot';
 
 /** A corner of a path on the plot, with how high the soil lies there over the first of its kind. mm. */
@@ -14,13 +15,15 @@ export type Stand =
   | { on: 'bed'; bed: string }
   /** Over the way between two beds that lie side by side. */
   | { on: 'beds'; beds: readonly [string, string] }
-  /** Along a path of corners on the plot. */
-  | { on: 'path'; spots: readonly PathSpot[]; closed: boolean }
+  /** Along a path of corners on the plot; the garden lies on one side of it, as one goes from its first corner. */
+  | { on: 'path'; spots: readonly PathSpot[]; closed: boolean; inside: Side; underfoot: Underfoot }
   /** On open ground. */
-  | { on: 'spot'; at: Placed }
+  | { on: 'spot'; at: Placed; underfoot: Underfoot }
   /** In the run of another structure, its middle so far along that. mm. */
   | { on: 'run'; of: string; atMm: number };
 export type StandOn = Stand['on'];
+export const SIDES = ['left', 'right'] as const;
+export type Side = (typeof SIDES)[number];
 
 /** The way between two beds: its middle line, how wide it is, and how much of it both beds lie beside. mm. */
 export interface Way {
@@ -60,8 +63,9 @@ export interface Opening {
 export type Place =
   | { on: 'bed'; bed: Bed }
   | { on: 'beds'; beds: readonly [Bed, Bed]; way: Way }
-  | { on: 'path'; spots: readonly PathSpot[]; closed: boolean }
-  | { on: 'spot'; at: Placed }
+  /** Gone along so that the garden lies on the left, whichever way it was drawn. */
+  | { on: 'path'; spots: readonly PathSpot[]; closed: boolean; underfoot: Underfoot }
+  | { on: 'spot'; at: Placed; underfoot: Underfoot }
   /** `host` is the name of the structure whose run it is. */
   | { on: 'run'; host: string; opening: Opening };
 export type PlaceOn<On extends StandOn> = Extract<Place, { on: On }>;
@@ -170,6 +174,38 @@ export function waysAmong(beds: readonly Bed[]): { beds: readonly [Bed, Bed]; wa
 const FORGIVEN_MM = 20;
 
 type Corner = Pick<PathSpot, 'xMm' | 'yMm'>;
+
+/** The corners of a path in the order in which the garden lies on the left of it. One that is closed keeps its first corner. */
+export function gardenOnLeft<C extends Corner>(spots: readonly C[], closed: boolean, inside: Side): readonly C[] {
+  if (inside === 'left') return spots;
+  const back = spots.toReversed();
+  return closed ? [...back.slice(-1), ...back.slice(0, -1)] : back;
+}
+
+/**
+ * The side of a path on which the garden lies, guessed: inside one that is closed; else where more of the spots (the
+ * middles of beds) lie; the left where nothing tells.
+ */
+export function guessInside(spots: readonly Corner[], closed: boolean, garden: readonly PlanSpot[]): Side {
+  // Twice the area by the shoelace formula: positive where it goes round counter-clockwise, its inside on the left.
+  if (closed)
+    return spots.reduce((sum, { xMm, yMm }, i) => {
+      const next = spots[(i + 1) % spots.length] as Corner;
+      return sum + xMm * next.yMm - next.xMm * yMm;
+    }, 0) < 0
+      ? 'right'
+      : 'left';
+  const left = garden.reduce((sum, [x, y]) => {
+    const near = stretchesOf(spots, false)
+      .map(({ from, to }) => ({
+        away: distanceToStretch([x, y], [from.xMm, from.yMm], [to.xMm, to.yMm]),
+        side: Math.sign((to.xMm - from.xMm) * (y - from.yMm) - (to.yMm - from.yMm) * (x - from.xMm)),
+      }))
+      .toSorted((a, b) => a.away - b.away)[0];
+    return sum + (near?.side ?? 0);
+  }, 0);
+  return left < 0 ? 'right' : 'left';
+}
 
 /** The straight stretches of a path, each with where it begins along it; a closed one comes back to its first corner. mm. */
 function stretchesOf(

@@ -2,13 +2,15 @@ import fc from 'fast-check';
 import { CROPS } from '../crops/table';
 import { DEMO_PLAN } from '../demo/garden';
 import { computeStructure } from '../plan/compute';
+import { computeAs } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
-import { STANDING, type BedOutline } from '../site/bed';
+import { FILLS, STANDING, type BedOutline } from '../site/bed';
 import { onPlan, VISITORS } from '../site/plot';
 import { SOILS, WINDS } from '../site/soil';
-import type { Stand } from '../site/stand';
+import { SIDES, type Stand } from '../site/stand';
+import { SOIL, type Underfoot } from '../site/underfoot';
 import type { Knob, Knobs } from './knob';
-import { KINDS } from './registry';
+import { kindOf, KINDS } from './registry';
 import type { StructureKind } from './kind';
 
 /** Any value a knob admits; the limits themselves come up often. */
@@ -29,6 +31,7 @@ const anyBed = fc
     lengthMm: mm(800, 20_000),
     widthMm: mm(150, 3000),
     heightMm: fc.constantFrom(0, 0, 280, 900),
+    fill: fc.constantFrom(...FILLS),
     outline: fc.constantFrom<BedOutline>(
       { shape: 'rectangle' },
       { shape: 'round' },
@@ -48,6 +51,16 @@ const anyPlantings = fc.array(fc.record({ crop: fc.constantFrom(...CROPS), count
   maxLength: 3,
 });
 
+const anyUnderfoot: fc.Arbitrary<Underfoot> = fc.oneof(
+  fc.constant(SOIL),
+  fc.constant({ is: 'paving' as const }),
+  fc.record({
+    is: fc.constantFrom('decking' as const, 'balcony' as const),
+    bearsKgM2: fc.option(fc.integer({ min: 50, max: 1000 })),
+    answeredBy: fc.constantFrom('', 'The landlord'),
+  }),
+);
+
 /** Corners that wander, far enough from each other for the door, with soil that rises and falls. */
 const anyPath = fc
   .record({
@@ -57,8 +70,10 @@ const anyPath = fc
       maxLength: 5,
     }),
     closed: fc.boolean(),
+    inside: fc.constantFrom(...SIDES),
+    underfoot: anyUnderfoot,
   })
-  .map(({ x, legs, closed }) => {
+  .map(({ x, legs, closed, inside, underfoot }) => {
     let [at, way] = [{ xMm: x, yMm: 4000, groundMm: 0 }, 0];
     const spots = [at];
     for (const leg of legs) {
@@ -72,7 +87,7 @@ const anyPath = fc
     }
     const [first, last] = [spots[0], spots.at(-1)];
     const apart = Math.hypot((first?.xMm ?? 0) - (last?.xMm ?? 0), (first?.yMm ?? 0) - (last?.yMm ?? 0));
-    return { on: 'path' as const, spots, closed: closed && spots.length > 2 && apart > 400 };
+    return { on: 'path' as const, spots, closed: closed && spots.length > 2 && apart > 400, inside, underfoot };
   });
 
 /** Two beds beside each other, mostly; sometimes overlapping, past each other or askew. */
@@ -84,7 +99,9 @@ const anyStand = (kind: StructureKind): fc.Arbitrary<Stand> =>
       if (on === 'beds') return fc.constant({ on, beds: ['bed', 'other'] });
       if (on === 'path') return anyPath;
       if (on === 'run') return mm(0, 12_000).map((atMm) => ({ on, of: 'host', atMm }));
-      return fc.record({ xMm: mm(0, 9000), yMm: mm(0, 9000), turnDeg: mm(-180, 180) }).map((at) => ({ on, at }));
+      return fc
+        .record({ xMm: mm(0, 9000), yMm: mm(0, 9000), turnDeg: mm(-180, 180) })
+        .chain((at) => anyUnderfoot.map((underfoot) => ({ on, at, underfoot })));
     }),
   );
 
@@ -147,5 +164,6 @@ export const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
       };
     });
 
-/** What is computed of its first structure. */
-export const first = (plan: Plan) => computeStructure(plan, plan.structures[0] as Plan['structures'][number]);
+/** What is computed of its first structure; and with its mends tried, which is as much work again for each. */
+export const first = (plan: Plan) => computeAs(kindOf, plan, plan.structures[0] as Plan['structures'][number]);
+export const firstMended = (plan: Plan) => computeStructure(plan, plan.structures[0] as Plan['structures'][number]);

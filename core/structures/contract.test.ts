@@ -20,21 +20,29 @@ import { STRUCTURE_SCHEMA } from '../formats/plan-schema';
 import { resultOf } from '../formats/result';
 import { takeOff } from '../materials/take-off';
 import { computeStructure } from '../plan/compute';
+import { computeAs } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
 import type { Stand, StandOn } from '../site/stand';
+import { SOIL } from '../site/underfoot';
 import { say } from '../wording/say';
-import { anyPlan, anySettings, first } from './any-plan.fixture';
+import { anyPlan, anySettings, first, firstMended } from './any-plan.fixture';
 import { knobFaults, type Settings } from './knob';
 import { KIND_LOADERS } from './loaders';
-import { KINDS } from './registry';
+import { kindOf, KINDS } from './registry';
 import type { StructureKind } from './kind';
 
 /** One of each, for what does not depend on it. */
 const A_STAND: Record<StandOn, Stand> = {
   bed: { on: 'bed', bed: 'b' },
   beds: { on: 'beds', beds: ['a', 'b'] },
-  path: { on: 'path', spots: [0, 1].map((n) => ({ xMm: n * 2000, yMm: 0, groundMm: 0 })), closed: false },
-  spot: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 } },
+  path: {
+    on: 'path',
+    spots: [0, 1].map((n) => ({ xMm: n * 2000, yMm: 0, groundMm: 0 })),
+    closed: false,
+    inside: 'left',
+    underfoot: SOIL,
+  },
+  spot: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 }, underfoot: SOIL },
   run: { on: 'run', of: 'host', atMm: 1000 },
 };
 
@@ -151,7 +159,6 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           ].map((told) => say(told, kind.phrases, tongue));
           for (const sentence of [...said, ...verdicts.map((verdict) => say(verdict.told, {}, tongue))])
             expect(sentence).not.toMatch(/NaN|undefined|Infinity|[{}]/);
-          for (const verdict of verdicts) if (verdict.mend) expect(verdict.mends).toBeTruthy();
 
           for (const view of [
             ...drawViews(design, around),
@@ -195,11 +202,12 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
       fc.assert(
         fc.property(anyPlan(kind), (plan) => {
           const structure = plan.structures[0] as Plan['structures'][number];
-          const before = only(plan);
+          const before = firstMended(plan);
           const urgent = (found: typeof before.verdicts) =>
             found.filter(({ level }) => level === 'fail' || level === 'warn').map(({ told }) => told.code);
           for (const verdict of before.verdicts) {
             if (!verdict.mend) continue;
+            expect(verdict.mends, verdict.told.code).toBeTruthy();
             expect(knobFaults(kind.knobs, verdict.mend.settings)).toEqual([]);
             const mended = computeStructure(plan, { ...structure, knobs: verdict.mend.settings });
             expect(mended.verdicts.map((one) => one.told.code)).not.toContain(verdict.told.code);
@@ -269,7 +277,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
               structures: plan.structures.map((one) => ({
                 ...one,
                 knobs: Object.fromEntries(
-                  Object.entries(computeStructure(plan, one).sized.knobs).map(([name, state]) => [name, state.value]),
+                  Object.entries(computeAs(kindOf, plan, one).sized.knobs).map(([name, state]) => [name, state.value]),
                 ),
               })),
             };
@@ -369,7 +377,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
 
 it('every stock item a kind uses is in the catalogue, and its take-off knows why', () => {
   for (const structure of DEMO_PLAN.structures) {
-    const { sized } = computeStructure(DEMO_PLAN, structure);
+    const { sized } = computeAs(kindOf, DEMO_PLAN, structure);
     for (const line of takeOff(sized.design, CATALOGUE))
       expect(CATALOGUE.stock(line.stock).life.seasons).toBeGreaterThan(0);
   }

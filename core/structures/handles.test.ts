@@ -4,9 +4,10 @@ import { DEMO_PLAN } from '../demo/garden';
 import type { Handle } from '../design/design';
 import { setOnPaper } from '../drawing/sheet';
 import { drawViews } from '../drawing/views';
-import { computeStructure } from '../plan/compute';
+import { computeAs } from '../plan/compute-as';
 import type { Plan, StructurePlan } from '../plan/plan';
 import type { LengthKnob } from './knob';
+import { SOIL } from '../site/underfoot';
 import { KINDS, kindOf } from './registry';
 
 /** Supports whose every handle shows: the demo's own, and the forms the demo does not use. */
@@ -40,12 +41,12 @@ const STRUCTURES: readonly StructurePlan[] = [
     id: 'two-pallets',
     kind: 'pallet-planter',
     name: 'Two pallets',
-    stand: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 } },
+    stand: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 }, underfoot: SOIL },
     plantings: [],
     knobs: { pallets: 2 },
   },
 ];
-const computed = (structure: StructurePlan, plan: Plan = DEMO_PLAN) => computeStructure(plan, structure);
+const computed = (structure: StructurePlan, plan: Plan = DEMO_PLAN) => computeAs(kindOf, plan, structure);
 
 /** Handles whose knob is met in whole meshes, whole frames or equal bays: they follow in steps, never against the hand. */
 const IN_STEPS = new Set(['rowLength', 'bay', 'width', 'postSpacing']);

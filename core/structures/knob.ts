@@ -36,8 +36,6 @@ export interface CountKnob<S extends Setting = Setting> extends KnobBase<S> {
   type: 'count';
   min: number;
   max: number;
-  /** A load on a floor, kg/m², written in the garden's units. */
-  load?: true;
   suggest(setting: S, soFar: Settled): Suggestion<number>;
 }
 export interface ChoiceKnob<S extends Setting = Setting> extends KnobBase<S> {

@@ -27,6 +27,7 @@ export function planOnBed(
         lengthMm: feet(16),
         widthMm: feet(4),
         heightMm: 0,
+        fill: 'loose',
         outline: { shape: 'rectangle' },
         standFrom: 'both sides',
         riseMm: 0,

@@ -78,7 +78,7 @@ it('rows under a cover are where an arm picks them, from both sides or from the 
       fc.constantFrom('both sides' as const, 'front only' as const),
       (one, wide, armMm, standFrom) => {
         const rows = plantUnder({
-          planted: [one],
+          planted: [{ ...one, id: 'p' }],
           ground: { lengthMm: 3000, riseMm: 0 },
           fromMm: 0,
           lengthMm: 3000,

@@ -1,5 +1,5 @@
 import { formatLength, type Units } from '../quantity/length';
-import { formatLoad, formatMass, tellVolume } from '../quantity/measure';
+import { formatLoad, formatMass, formatSpeed, tellVolume } from '../quantity/measure';
 import { formatMoney, type Money } from '../quantity/money';
 import { numberFormat } from '../quantity/number-format';
 
@@ -11,7 +11,15 @@ export interface Fact {
   says?: string;
 }
 export type FactValue =
-  number | string | { mm: number } | { mm3: number } | { kg: number } | { kgM2: number } | { monthDay: string } | Money;
+  | number
+  | string
+  | { mm: number }
+  | { mm3: number }
+  | { kg: number }
+  | { kgM2: number }
+  | { ms: number }
+  | { monthDay: string }
+  | Money;
 
 export const fact = (code: string, values: Record<string, FactValue> = {}): Fact => ({ code, values });
 
@@ -47,6 +55,7 @@ function sayValue(value: FactValue, tongue: Tongue): string {
   if ('mm3' in value) return tellVolume(value.mm3, tongue.units, tongue.locale);
   if ('kg' in value) return formatMass(value.kg, tongue.units, tongue.locale);
   if ('kgM2' in value) return formatLoad(value.kgM2, tongue.units, tongue.locale);
+  if ('ms' in value) return formatSpeed(value.ms, tongue.units, tongue.locale);
   if ('monthDay' in value) return formatMonthDay(value.monthDay, tongue.locale);
   return 'mm' in value ? formatLength(value.mm, tongue.units) : formatMoney(value, tongue.locale);
 }

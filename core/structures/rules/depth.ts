@@ -1,7 +1,7 @@
 import type { Market } from '../../catalogue/stock';
 import type { Design } from '../../design/design';
 import { exact, inches } from '../../quantity/length';
-import { buriedShare, leastBelowBed, LET_IN_MM } from '../../statics/embedment';
+import { buriedShare, depthThrough, LET_IN_MM, NO_FILL, type BedFill } from '../../statics/embedment';
 import { fact, type Phrases } from '../../wording/say';
 import type { Settings, Suggestion } from '../knob';
 import type { Setting } from '../setting';
@@ -19,17 +19,18 @@ export const shortBy = (design: Pick<Design, 'posts'>): number =>
   Math.max(0, ...design.posts.map((post) => post.shortMm));
 
 /**
- * A depth that also gets through a raised bed into the ground below it, to the next whole inch (or 10 mm).
- * @example throughBed(inches(18), inches(18), inches(11), 'imperial') // 20″: 9″ of it below the bed
+ * A depth that also gets through a raised bed into firm ground, to the next whole inch (or 10 mm).
+ * @example throughBed(inches(18), inches(18), { mm: inches(11), is: 'loose' }, 'imperial') // 29″: 18″ of it below the bed
  */
-export function throughBed(usualMm: number, leastMm: number, fillMm: number, market: Market): number {
-  if (fillMm <= 0) return usualMm;
+export function throughBed(usualMm: number, leastMm: number, fill: BedFill, market: Market): number {
+  if (fill.mm <= 0) return usualMm;
   const step = TAPE_STEP[market];
-  return Math.max(usualMm, exact(Math.ceil((fillMm + leastBelowBed(leastMm)) / step - 1e-6) * step));
+  return exact(Math.ceil(depthThrough(usualMm, leastMm, fill) / step - 1e-6) * step);
 }
 
-/** How much loose fill of a raised bed lies over the grown ground where a structure stands. mm. */
-export const fillUnder = ({ place }: Setting): number => (place.on === 'bed' ? place.bed.heightMm : 0);
+/** What a raised bed is filled with where a structure stands. */
+export const fillUnder = ({ place }: Setting): BedFill =>
+  place.on === 'bed' ? { mm: place.bed.heightMm, is: place.bed.fill } : NO_FILL;
 
 /** How deep posts are driven: 18″, deeper in loose soil or wind (common practice, no source; the 24″ from memory). mm. */
 export const drivenDepth = ({ soil, wind, market }: Setting): Suggestion<number> =>
@@ -37,12 +38,35 @@ export const drivenDepth = ({ soil, wind, market }: Setting): Suggestion<number>
     ? { value: perMarket(market, 24, 600), why: fact('depth.loose') }
     : { value: perMarket(market, 18, 460), why: fact('depth.driven') };
 
-/** A suggested depth, made deeper where a raised bed calls for it, with the reason. */
-export function suggestDepth(setting: Setting, leastMm: number, usual: Suggestion<number>): Suggestion<number> {
-  const value = throughBed(usual.value, leastMm, fillUnder(setting), setting.market);
-  return value > usual.value + 0.5
-    ? { value, why: fact('depth.through-bed', { bed: { mm: fillUnder(setting) } }) }
-    : usual;
+/** A post goes this much less deep where it then comes out of the next shorter length on sale: 2″ (from memory). mm. */
+const SHORTER_BY_MM = inches(2);
+
+/** A depth at which a post comes out of a length on sale that it misses by a finger or two; else as it is. mm. */
+function outOfShorter(depthMm: number, leastMm: number, post: { aboveMm: number; sizesMm: readonly number[] }): number {
+  const shorter = post.sizesMm.filter((size) => size < post.aboveMm + depthMm - 0.5).at(-1) ?? 0;
+  const less = post.aboveMm + depthMm - shorter;
+  return less <= SHORTER_BY_MM + 0.5 && depthMm - less >= leastMm - 0.5 ? exact(depthMm - less) : depthMm;
+}
+
+/**
+ * A suggested depth, made deeper where a raised bed calls for it, and as much as two inches less where a post of its
+ * height is then a stock length shorter, with the reason.
+ */
+export function suggestDepth(
+  setting: Setting,
+  leastMm: number,
+  usual: Suggestion<number>,
+  post?: { aboveMm: number; sizesMm: readonly number[] },
+): Suggestion<number> {
+  const fill = fillUnder(setting);
+  const deep = throughBed(usual.value, leastMm, fill, setting.market);
+  const value = post ? outOfShorter(deep, depthThrough(leastMm, leastMm, fill), post) : deep;
+  if (value < deep) return { value, why: fact('depth.shorter', { less: { mm: deep - value } }) };
+  if (value < usual.value + 0.5) return usual;
+  return {
+    value,
+    why: fact(fill.is === 'loose' ? 'depth.through-bed' : 'depth.through-settled', { bed: { mm: fill.mm } }),
+  };
 }
 
 /** The mend of a post that stands in a bed's fill alone. */
@@ -58,7 +82,10 @@ export const DRIVEN_PHRASES = {
 } as const satisfies Phrases;
 
 export const THROUGH_BED_PHRASES = {
-  'depth.through-bed': 'Through the {bed} of the bed, whose soil is loose, into the ground below it.',
+  'depth.through-bed':
+    'Through the {bed} of the bed, whose loose fill holds nothing, as deep into the ground below it.',
+  'depth.through-settled': 'Through the {bed} of the bed into the ground below it; settled fill counts half.',
+  'depth.shorter': '{less} less than usual: each post then comes out of the next shorter length on sale.',
 } as const satisfies Phrases;
 
 /** The next stock length up, or the longest there is with `enough: false`; null where none is sold. */

@@ -4,6 +4,7 @@ import { plantsFit } from '../../checks/plants-fit';
 import { postSpacing } from '../../checks/post-spacing';
 import { holdChecks, postChecks, rowChecks } from '../../checks/sets';
 import type { Design } from '../../design/design';
+import { fillUnder } from './depth';
 import type { BedSetting } from '../setting';
 import { endToEnd } from './row';
 
@@ -15,7 +16,7 @@ export const standChecks = (
 ): (Verdict | null)[] => [
   ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
   spacingMm === null ? null : postSpacing({ planted: setting.planted, spacingMm }),
-  ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: setting.place.bed.heightMm }),
+  ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: fillUnder(setting) }),
 ];
 
 /** What it is asked last: have its plants room, on one side or both, and does the row lie in its bed within reach? */

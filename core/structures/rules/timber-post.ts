@@ -24,7 +24,7 @@ export const depthKnob = {
     label: 'Depth in the ground',
     group: 'Posts',
     min: inches(12),
-    max: feet(4),
+    max: feet(6),
     step: TAPE_STEP,
     help: 'About a third of what stands out; below the frost where it heaves.',
     suggest: (setting: Setting) =>

@@ -2,7 +2,6 @@
 import { RotateCcw } from 'lucide-react';
 import { useId, useState } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
-import { fromLoad, loadUnit, toLoad } from '@lignum/core/quantity/measure';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Knob, KnobState } from '@lignum/core/structures/knob';
 import { say, type Tongue } from '@lignum/core/wording/say';
@@ -94,8 +93,6 @@ function KnobRow({
     choices.every((choice) => choice.label.length <= 24) &&
     choices.reduce((sum, choice) => sum + choice.label.length, 0) <= 40;
   const said = knobWords(knob, state.suggestion.value, tongue.units);
-  const load = knob.type === 'count' && knob.load;
-  const told = (count: number): number => (load ? toLoad(count, tongue.units) : count);
   return (
     <div className="py-2.5">
       <div className="flex min-h-11 items-center justify-between gap-3">
@@ -119,14 +116,13 @@ function KnobRow({
           <span className="flex items-center gap-2">
             <NumberInput
               id={id}
-              value={Math.round(told(state.value as number))}
-              min={Math.ceil(told(knob.min))}
-              max={Math.floor(told(knob.max))}
-              onChange={(value) => onChange(load ? fromLoad(value, tongue.units) : value)}
+              value={state.value as number}
+              min={knob.min}
+              max={knob.max}
+              onChange={onChange}
               onFault={setFault}
               className={`w-20 text-right ${byHand ? 'font-semibold' : ''}`}
             />
-            {load && loadUnit(tongue.units)}
           </span>
         )}
       </div>

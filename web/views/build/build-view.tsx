@@ -2,6 +2,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo } from 'react';
+import { SOIL } from '@lignum/core/site/underfoot';
 import { computeAs } from '@lignum/core/plan/compute-as';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
@@ -144,7 +145,7 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
         <p className="text-[0.95rem] text-soft">It hangs in a fence: lay one on the plot first.</p>
       )}
       {kind.stands.includes('spot') && (
-        <Button onClick={() => put({ on: 'spot', at: openSpot(plan) })}>On open ground</Button>
+        <Button onClick={() => put({ on: 'spot', at: openSpot(plan), underfoot: SOIL })}>On open ground</Button>
       )}
     </>
   );
@@ -161,6 +162,8 @@ function exampleOf(kind: StructureKind, plan: Plan) {
       { xMm: 7200, yMm: 0, groundMm: 0 },
     ],
     closed: false,
+    inside: 'left',
+    underfoot: SOIL,
   };
   const [host] = KINDS.filter((one) => one.hosts).map((one) => newStructure(one.id, plan, path, []));
   const sketch: Plan = {
@@ -175,7 +178,7 @@ function exampleOf(kind: StructureKind, plan: Plan) {
     beds: way ? { on: 'beds', beds: [way.beds[0].id, way.beds[1].id] } : null,
     path,
     run: host ? { on: 'run', of: host.id, atMm: 3600 } : null,
-    spot: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 } },
+    spot: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 }, underfoot: SOIL },
   };
   const [stand] = kind.stands.flatMap((on) => stands[on] ?? []);
   if (!stand) return null;

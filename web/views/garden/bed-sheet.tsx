@@ -75,6 +75,17 @@ export default function BedSheet({
           <div className="grid grid-cols-2 gap-4">
             <SlopeFields bed={bed} />
             <FormChooser name="soil" label="Soil" choices={asChoices(SOILS)} />
+            {bed.heightMm > 0 && (
+              <FormChooser
+                name="fill"
+                label="What fills it"
+                choices={[
+                  { id: 'loose', label: 'loose, filled this year or last' },
+                  { id: 'settled', label: 'settled over some seasons' },
+                ]}
+                help="Loose fill holds no post"
+              />
+            )}
             <FormChooser name="wind" label="Wind" choices={asChoices(WINDS)} />
             <FormChooser name="standFrom" label="You can stand on" choices={asChoices(STANDING)} />
           </div>

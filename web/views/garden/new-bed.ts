@@ -38,6 +38,7 @@ const blankBed = (units: Units, number: number): Bed => ({
   lengthMm: units === 'imperial' ? feet(16) : 5000,
   widthMm: units === 'imperial' ? feet(3) : 900,
   heightMm: units === 'imperial' ? inches(11) : 280,
+  fill: 'loose',
   outline: { shape: 'rectangle' },
   standFrom: 'both sides',
   riseMm: 0,

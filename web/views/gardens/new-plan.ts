@@ -1,5 +1,7 @@
 import type { Market } from '@lignum/core/catalogue/stock';
-import { DEMO_CURRENCY, DEMO_PRICES } from '@lignum/core/demo/prices';
+import { examplePrices } from '@lignum/core/demo/example-prices';
+import { DEMO_CURRENCY } from '@lignum/core/demo/prices';
+import type { Region } from '@lignum/core/site/regions';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
 import { ARM_MM } from '@lignum/core/site/bed';
 import { feet } from '@lignum/core/quantity/length';
@@ -15,14 +17,17 @@ export const LOCALES = [
   { id: 'en-IE', label: 'English' },
   { id: 'en-US', label: 'English (US)' },
   { id: 'en-GB', label: 'English (UK)' },
+  { id: 'en-CA', label: 'English (Canada)' },
+  { id: 'en-AU', label: 'English (Australia)' },
+  { id: 'en-NZ', label: 'English (New Zealand)' },
   { id: 'de-DE', label: 'German' },
   { id: 'fr-FR', label: 'French' },
   { id: 'nl-NL', label: 'Dutch' },
   { id: 'sv-SE', label: 'Swedish' },
 ] as const;
 
-/** An empty garden with the example prices, renamed into its own currency. */
-export function newPlan(name: string, market: Market, currency: string): Plan {
+/** An empty garden in a region: its place, its year, how shops there sell; with the example prices, renamed into its money. */
+export function newPlan(name: string, region: Region, market: Market, currency: string): Plan {
   return changeCurrency(currency)({
     format: PLAN_FORMAT,
     version: PLAN_VERSION,
@@ -30,22 +35,18 @@ export function newPlan(name: string, market: Market, currency: string): Plan {
       name,
       note: '',
       market,
-      locale: currency === 'USD' ? 'en-US' : currency === 'GBP' ? 'en-GB' : 'en-IE',
+      locale: region.locale,
       currency: DEMO_CURRENCY,
       reachMm: market === 'imperial' ? feet(7) : 2130,
     },
     site: {
+      ...region.site,
+      region: region.id,
       soil: 'loam',
       wind: 'usual',
-      latitudeDeg: 52,
-      longitudeDeg: 0,
       northDeg: 0,
       widthMm: market === 'imperial' ? feet(40) : 12_000,
       depthMm: market === 'imperial' ? feet(40) : 12_000,
-      lastFrost: '05-01',
-      firstFrost: '10-20',
-      frostDepthMm: 300,
-      gustMs: 28,
       armMm: ARM_MM,
       visitors: [],
     },
@@ -55,6 +56,6 @@ export function newPlan(name: string, market: Market, currency: string): Plan {
     plantings: [],
     structures: [],
     shed: [],
-    priceBook: DEMO_PRICES,
+    priceBook: examplePrices(region, market),
   });
 }

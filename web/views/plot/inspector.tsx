@@ -28,6 +28,7 @@ import {
 } from '../shell/edits';
 import { AddToRun } from '../garden/add-to-run';
 import { PathFields } from './path-fields';
+import { UnderfootFields } from './underfoot-fields';
 import { RunField } from './run-field';
 import { BedGuard } from '../kept-out/bed-guard';
 import { useGarden } from '../shell/garden-context';
@@ -87,6 +88,15 @@ export function Inspector({
       {(thing.is === 'bed' || thing.is === 'spot') && <BedGuard bed={thing.id} />}
       {thing.is === 'path' && <PathFields thing={thing} />}
       {thing.is === 'path' && <AddToRun host={thing.structure} />}
+      {thing.is === 'spot' && (
+        <UnderfootFields
+          id={thing.id}
+          underfoot={thing.stand.underfoot}
+          onChange={(underfoot) =>
+            store.edit(changeStructure(thing.id, { stand: { ...thing.stand, underfoot } }), `underfoot ${thing.id}`)
+          }
+        />
+      )}
       {thing.is === 'run' && <RunField thing={thing} />}
       <div className={`grid grid-cols-2 gap-3 ${thing.is === 'path' || thing.is === 'run' ? 'hidden' : ''}`}>
         <LengthField

@@ -1,11 +1,13 @@
 'use client';
-import { Plus, X } from 'lucide-react';
+import { FlipHorizontal2, Plus, X } from 'lucide-react';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { PathSpot } from '@lignum/core/site/stand';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button } from '../../ui/button';
 import { LengthInput } from '../../ui/field';
+import { changeStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { UnderfootFields } from './underfoot-fields';
 import { bendPath, type Thing } from './things';
 
 /** A new corner goes on this far in the direction of the last stretch. mm. */
@@ -38,8 +40,27 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
     const next = spots[i + 1] ?? (closed ? spots[0] : undefined);
     return next ? Math.hypot(next.xMm - spot.xMm, next.yMm - spot.yMm) : null;
   });
+  const { inside, underfoot } = thing.stand;
   return (
     <div className="grid gap-2">
+      <div className="flex items-end gap-2">
+        <p className="grow text-[0.95rem]">
+          <strong>The garden lies on the {inside}</strong>
+          <span className="block text-[0.85rem] text-soft">
+            going from corner 1 to 2: mesh and boards come on the other side, an apron lies outward
+          </span>
+        </p>
+        <Button
+          onClick={() =>
+            store.edit(
+              changeStructure(thing.id, { stand: { ...thing.stand, inside: inside === 'left' ? 'right' : 'left' } }),
+            )
+          }
+        >
+          <FlipHorizontal2 size={16} aria-hidden />
+          Turn round
+        </Button>
+      </div>
       <table className="w-full table-fixed text-[0.9rem] tabular-nums">
         <caption className="sr-only">Corners, from the left and from below, and the soil over the first</caption>
         <thead>
@@ -137,6 +158,13 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
           </label>
         )}
       </div>
+      <UnderfootFields
+        id={thing.id}
+        underfoot={underfoot}
+        onChange={(next) =>
+          store.edit(changeStructure(thing.id, { stand: { ...thing.stand, underfoot: next } }), `underfoot ${thing.id}`)
+        }
+      />
     </div>
   );
 }

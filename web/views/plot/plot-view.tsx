@@ -20,6 +20,8 @@ import { PlotCanvas } from './plot-canvas';
 import { SUN_STEPS } from './sun-layer';
 import { newFeature, thingsOf } from './things';
 import { SunTimeFields, useSunAt, useSunTime } from './sun-time';
+import { guessInside } from '@lignum/core/site/stand';
+import { SOIL } from '@lignum/core/site/underfoot';
 import { useSun } from './use-sun';
 
 /** Three dimensions are fetched only when they are opened. */
@@ -69,7 +71,13 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
     kindLaid?.name.toLowerCase() ?? '',
     (spots, closed) => {
       if (!kindLaid) return;
-      const stand = { on: 'path', spots: spots.map(([xMm, yMm]) => ({ xMm, yMm, groundMm: 0 })), closed } as const;
+      const corners = spots.map(([xMm, yMm]) => ({ xMm, yMm, groundMm: 0 }));
+      const inside = guessInside(
+        corners,
+        closed,
+        plan.beds.map(({ xMm, yMm }) => [xMm, yMm] as const),
+      );
+      const stand = { on: 'path', spots: corners, closed, inside, underfoot: SOIL } as const;
       const structure = newStructure(kindLaid.id, plan, stand, []);
       store.edit(addStructure(structure));
       setKindLaid(null);

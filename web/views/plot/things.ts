@@ -118,7 +118,7 @@ export function moveThing(thing: Thing, change: Move): (plan: Plan) => Plan {
       const { turnDeg, ...to } = { ...bodyOf(thing), ...change };
       const [x, y] = thing.covers.middle;
       const [xMm, yMm] = onPlan({ ...to, turnDeg }, -x, -y);
-      return changeStructure(thing.id, { stand: { on: 'spot', at: { xMm, yMm, turnDeg } } });
+      return changeStructure(thing.id, { stand: { ...thing.stand, at: { xMm, yMm, turnDeg } } });
     }
     case 'run': {
       // It goes along with its run, wherever it is pulled.
@@ -155,7 +155,7 @@ export function bendPath(
   // The soil's height is told over the first corner.
   const zero = spots[0]?.groundMm ?? 0;
   const level = zero === 0 ? spots : spots.map((spot) => ({ ...spot, groundMm: spot.groundMm - zero }));
-  return changeStructure(thing.id, { stand: { on: 'path', closed, spots: level } });
+  return changeStructure(thing.id, { stand: { ...thing.stand, closed, spots: level } });
 }
 export const MOST_CORNERS = 60;
 

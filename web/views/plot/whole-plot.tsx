@@ -1,6 +1,8 @@
 'use client';
 import Link from 'next/link';
 import { useId } from 'react';
+import { fromSpeed, speedUnit, toSpeed } from '@lignum/core/quantity/measure';
+import { regionOf, REGIONS } from '@lignum/core/site/regions';
 import { siteNonsense } from '@lignum/core/site/site-nonsense';
 import { SOILS, WINDS } from '@lignum/core/site/soil';
 import { KINDS } from '@lignum/core/structures/registry';
@@ -8,11 +10,10 @@ import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { buttonLook } from '../../ui/button';
 import { ChooserField } from '../../ui/chooser';
 import { Fold } from '../../ui/fold';
-import { Field, inputLook, LengthField, NumberField } from '../../ui/field';
+import { Field, inputLook, LengthField, NumberField, NumberInput } from '../../ui/field';
 import { VisitorsField } from '../kept-out/visitors-field';
 import { changeSite } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import { PLACES } from './places';
 import { bodyOf, thingsOf, type Thing } from './things';
 
 const ZONES = Intl.supportedValuesOf('timeZone');
@@ -65,7 +66,6 @@ function SiteFields() {
   const first = useId();
   const last = useId();
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
-  const place = PLACES.find((one) => one.latitudeDeg === site.latitudeDeg && one.longitudeDeg === site.longitudeDeg);
   const [nonsense] = siteNonsense(site);
   const date = (id: string, label: string, value: string, change: (next: string) => void) => (
     <Field label={label} htmlFor={id}>
@@ -158,11 +158,11 @@ function SiteFields() {
           onChange={(frostDepthMm) => store.edit(changeSite({ frostDepthMm }), 'frost depth')}
         />
         <NumberField
-          label="Design gust, m/s"
-          value={site.gustMs}
+          label={`Design gust, ${speedUnit(tongue.units)}`}
+          value={Math.round(toSpeed(site.gustMs, tongue.units))}
           min={0}
-          max={100}
-          onChange={(gustMs) => store.edit(changeSite({ gustMs }), 'gust')}
+          max={Math.floor(toSpeed(100, tongue.units))}
+          onChange={(speed) => store.edit(changeSite({ gustMs: fromSpeed(speed, tongue.units) }), 'gust')}
         />
         <ChooserField
           label="Soil, in the open"
@@ -178,22 +178,86 @@ function SiteFields() {
         />
       </div>
       <ChooserField
-        label="Or begin from an example"
-        value={place?.id ?? 'own'}
-        choices={[{ id: 'own', label: 'your own figures' }, ...PLACES.map((one) => ({ id: one.id, label: one.label }))]}
+        label="Region, whose values it began with"
+        value={site.region ?? ''}
+        choices={[
+          { id: '', label: 'none: all of it your own' },
+          ...REGIONS.map((one) => ({ id: one.id, label: one.name })),
+        ]}
         onChange={(id) => {
-          const found = PLACES.find((one) => one.id === id);
-          if (found) {
-            const { id: _id, label: _label, ...figures } = found;
-            store.edit(changeSite(figures));
-          }
+          const region = regionOf(id);
+          if (region) store.edit(changeSite({ ...region.site, region: id }));
+          else
+            store.edit((now) => {
+              const { region: _before, ...own } = now.site;
+              return { ...now, site: own };
+            });
         }}
-        help="Made-up examples of climates, not records: put your own in."
+        help="Puts place, frosts, gust and the year’s temperatures in. From memory: type over what you know better."
       />
+      <MonthlyFields />
       <VisitorsField />
       <Link href={`/g/${id}/kept-out`} className={buttonLook('quiet')}>
         Who is kept out?
       </Link>
     </div>
+  );
+}
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const toFahrenheit = (celsius: number): number => (celsius * 9) / 5 + 32;
+const fromFahrenheit = (fahrenheit: number): number => Math.round((((fahrenheit - 32) * 5) / 9) * 10) / 10;
+
+/** The year’s temperatures, from which it follows how fast crops grow. */
+function MonthlyFields() {
+  const { plan, store, tongue } = useGarden();
+  const { monthlyC } = plan.site;
+  const warm = tongue.units === 'imperial';
+  const shown = (celsius: number): number => (warm ? Math.round(toFahrenheit(celsius)) : celsius);
+  const change = (which: 'max' | 'min', month: number, value: number) =>
+    store.edit(
+      changeSite({
+        monthlyC: { ...monthlyC, [which]: monthlyC[which].with(month, warm ? fromFahrenheit(value) : value) },
+      }),
+      `${which} ${month}`,
+    );
+  return (
+    <Fold
+      title="The year’s temperatures"
+      says={`mean highs ${shown(Math.min(...monthlyC.max))} to ${shown(Math.max(...monthlyC.max))} ${warm ? '°F' : '°C'}`}
+    >
+      <table className="w-full text-[0.9rem] tabular-nums">
+        <caption className="sr-only">Mean of each month’s daily highest and lowest temperature</caption>
+        <thead>
+          <tr className="text-left text-[0.85rem] text-soft">
+            <th className="font-medium">Month</th>
+            <th className="font-medium">Highest, {warm ? '°F' : '°C'}</th>
+            <th className="font-medium">Lowest</th>
+          </tr>
+        </thead>
+        <tbody>
+          {MONTHS.map((month, i) => (
+            <tr key={month}>
+              <th scope="row" className="pr-2 text-left font-medium">
+                {month}
+              </th>
+              {(['max', 'min'] as const).map((which) => (
+                <td key={which} className="py-0.5 pr-2">
+                  <NumberInput
+                    id={`${which}-${month}`}
+                    label={`${month}, mean ${which === 'max' ? 'highest' : 'lowest'}`}
+                    whole={false}
+                    value={shown(monthlyC[which][i] ?? 0)}
+                    min={warm ? -76 : -60}
+                    max={warm ? 140 : 60}
+                    onChange={(value) => change(which, i, value)}
+                  />
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Fold>
   );
 }

@@ -1,3 +1,4 @@
+import { SOIL } from '../../../site/underfoot';
 import type { DemoPiece } from '../../kind';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
@@ -16,6 +17,8 @@ export const demo = {
           { xMm: 10_500, yMm: 120, groundMm: -420 },
         ],
         closed: false,
+        inside: 'left',
+        underfoot: SOIL,
       },
       plantings: [],
       knobs: {},

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../../../demo/garden';
 import { computeStructure } from '../../../plan/compute';
+import { SOIL } from '../../../site/underfoot';
 import { feet, inches } from '../../../quantity/length';
 import type { PathSpot } from '../../../site/stand';
 import { layRun, legsOf } from './run';
@@ -10,7 +11,14 @@ const spot = (xMm: number, yMm: number, groundMm = 0): PathSpot => ({ xMm, yMm, 
 const fence = (spots: readonly PathSpot[], knobs: Record<string, number | string> = {}, closed = false) => {
   const computed = computeStructure(
     { ...DEMO_PLAN, structures: [], features: [], site: { ...DEMO_PLAN.site, visitors: ['deer', 'rabbits'] } },
-    { id: 'f', kind: 'garden-fence', name: 'F', stand: { on: 'path', spots, closed }, plantings: [], knobs },
+    {
+      id: 'f',
+      kind: 'garden-fence',
+      name: 'F',
+      stand: { on: 'path', spots, closed, inside: 'left', underfoot: SOIL },
+      plantings: [],
+      knobs,
+    },
   );
   return { ...computed, design: computed.sized.design, codes: computed.verdicts.map((verdict) => verdict.told.code) };
 };

@@ -6,7 +6,7 @@ import { pathShape } from '../../../checks/path-shape';
 import { postChecks } from '../../../checks/sets';
 import { stockOf } from '../../../catalogue/catalogue';
 import { feet, inches } from '../../../quantity/length';
-import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
+import { LEAST_DRIVEN_MM, LET_IN_MM, NO_FILL } from '../../../statics/embedment';
 import { structureKind, type Built } from '../../kind';
 import type { Settings } from '../../knob';
 import { needsOf } from '../../rules/barrier';
@@ -49,7 +49,7 @@ export const kind = structureKind({
     facts.rollMm === null ? null : meshHighEnough({ rollMm: facts.rollMm, aboveMm: v.height, belowMm: facts.belowMm }),
     v.infill === 'mesh' ? endsBraced({ posts: facts.ends, braced: v.braces === 'braced' }) : null,
     v.infill === 'framed' ? meshFixed({ by: 'screws' }) : null,
-    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: 0 }),
+    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: NO_FILL }),
   ],
   steps: gardenFenceSteps,
   doings: GARDEN_FENCE_DOINGS,

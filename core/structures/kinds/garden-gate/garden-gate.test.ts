@@ -3,6 +3,7 @@ import { DEMO_PLAN } from '../../../demo/garden';
 import { shapeOf } from '../../../design/shapes/shapes';
 import { drawViews } from '../../../drawing/views';
 import { computeStructure } from '../../../plan/compute';
+import { SOIL } from '../../../site/underfoot';
 import type { Plan, StructurePlan } from '../../../plan/plan';
 import { feet, inches } from '../../../quantity/length';
 import type { PathSpot } from '../../../site/stand';
@@ -21,7 +22,7 @@ function hung(
     id: 'f',
     kind: 'garden-fence',
     name: 'Fence',
-    stand: { on: 'path', spots, closed: false },
+    stand: { on: 'path', spots, closed: false, inside: 'left', underfoot: SOIL },
     plantings: [],
     knobs: { height: feet(4), ...o.fence },
   };

@@ -13,6 +13,7 @@ export const demo = {
       lengthMm: feet(12),
       widthMm: feet(3),
       heightMm: inches(11),
+      fill: 'settled',
       outline: { shape: 'rectangle' },
       standFrom: 'both sides',
       riseMm: 0,

@@ -13,6 +13,7 @@ export const demo = {
       lengthMm: feet(6),
       widthMm: feet(2),
       heightMm: 0,
+      fill: 'settled',
       outline: { shape: 'rectangle' },
       standFrom: 'both sides',
       riseMm: 0,

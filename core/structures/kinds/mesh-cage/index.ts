@@ -31,7 +31,7 @@ export const kind = structureKind({
     cageWide({ planted: setting.planted, diameterMm: facts.cut.diameterMm, apartMm: v.cages > 1 ? v.apart : Infinity }),
     ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
     cageStands({ heightMm: facts.cut.overMm, diameterMm: facts.cut.diameterMm, stakes: v.stakes, wind: setting.wind }),
-    ...postChecks(design, { soil: 'loam', wind: 'usual', fillMm: setting.place.bed.heightMm }),
+    ...postChecks(design, { soil: 'loam', wind: 'usual', fill: fillUnder(setting) }),
     plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
     cagesMany({ cages: facts.cages }),
     ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),

@@ -148,7 +148,7 @@ export const MESH_CAGE_KNOBS = {
     label: 'Rods in the ground',
     group: 'Stakes',
     min: inches(6),
-    max: feet(3),
+    max: feet(6),
     step: TAPE_STEP,
     help: 'Cut from reinforcing bar; cap the tops.',
     shown: (set) => Number(set.stakes) > 0,

@@ -1,3 +1,4 @@
+import { SOIL } from '../../../site/underfoot';
 import type { DemoPiece } from '../../kind';
 
 /** What of it stands in the demo garden. */
@@ -8,7 +9,7 @@ export const demo = {
     {
       id: 'wall-pallet',
       name: 'Pallet on the yard wall',
-      stand: { on: 'spot', at: { xMm: 7700, yMm: 13_800, turnDeg: 0 } },
+      stand: { on: 'spot', at: { xMm: 7700, yMm: 13_800, turnDeg: 0 }, underfoot: SOIL },
       plantings: ['wall-strawberries'],
       knobs: {},
     },

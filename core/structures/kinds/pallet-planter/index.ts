@@ -26,9 +26,12 @@ export const kind = structureKind({
     pocketRoom({ gapMm: facts.gapMm, made: facts.rowsMade, asked: v.rows, slats: facts.pallet.fronts }),
     // Empty is how it is easiest pulled over; full it is worst to be under. The lighter pull counts.
     planterLeans({ kg: facts.dryKg, behindMm: facts.behindMm, headMm: facts.headMm, held: v.head === 'brackets' }),
-    v.stands === 'floor'
-      ? floorBears({ wetKg: facts.wetKg, dryKg: facts.dryKg, floorM2: facts.floorM2, safeKgM2: v.safeLoad })
-      : null,
+    floorBears({
+      wetKg: facts.wetKg,
+      dryKg: facts.dryKg,
+      floorM2: facts.floorM2,
+      underfoot: setting.place.underfoot,
+    }),
   ],
   steps: palletPlanterSteps,
   doings: PALLET_PLANTER_DOINGS,

@@ -107,28 +107,6 @@ export const PALLET_PLANTER_KNOBS = {
     help: 'A wall that is yours to screw into.',
     suggest: () => ({ value: 'brackets', why: fact('head.pulled') }),
   },
-  stands: {
-    type: 'choice',
-    label: 'It stands on',
-    group: 'Stand',
-    choices: [
-      { id: 'ground', label: 'the ground' },
-      { id: 'floor', label: 'a floor, deck or balcony' },
-    ],
-    help: 'Watered it weighs more than a grown man.',
-    suggest: () => ({ value: 'ground', why: fact('stands.ground') }),
-  },
-  safeLoad: {
-    type: 'count',
-    label: 'What the floor may carry',
-    group: 'Stand',
-    min: 0,
-    max: 2000,
-    load: true,
-    help: 'Safe load of that floor, from whoever answers for the building. Nought while you do not know.',
-    shown: (set) => set.stands === 'floor',
-    suggest: () => ({ value: 0, why: fact('load.ask') }),
-  },
 } as const satisfies Knobs<SpotSetting>;
 
 export type PalletPlanterValues = Values<typeof PALLET_PLANTER_KNOBS>;

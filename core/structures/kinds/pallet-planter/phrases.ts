@@ -11,8 +11,6 @@ export const PALLET_PLANTER_PHRASES = {
   'plants.sown': 'Sown and set out by yourself: trailing things low, stout stems on top.',
   'foot.leans': 'Enough to lean into the wall, and the lowest row is still not under the others.',
   'head.pulled': 'Whoever holds on to it pulls it over.',
-  'stands.ground': 'Soil or paving carries it.',
-  'load.ask': 'Ask before it is built.',
   'count.pallet': '{pallets|pallet|pallets}, marked HT',
   'count.bearers': 'They stand upright',
   'count.slats': 'One under each of {rows|row|rows}, and one at the top',

@@ -7,7 +7,7 @@ import { plantsFit } from '../../../checks/plants-fit';
 import { holdChecks, postChecks } from '../../../checks/sets';
 import { feet, inches } from '../../../quantity/length';
 import { runsOf } from '../../../site/plot';
-import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
+import { LEAST_DRIVEN_MM, NO_FILL } from '../../../statics/embedment';
 import { tightestRadius } from '../../../statics/elastica';
 import { structureKind } from '../../kind';
 import { shortBy } from '../../rules/depth';
@@ -32,7 +32,7 @@ export const kind = structureKind({
     headroom({ crownMm: facts.bow.crownMm, wantedMm: facts.wantedMm, hangMm: v.hang, statureMm: facts.statureMm }),
     bendSets({ tightMm: tightestRadius(facts.bow.free), yieldMm: facts.yieldMm }),
     feetPush({ pushN: facts.pushN, backed: setting.place.on === 'beds' }),
-    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: 0 }),
+    ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: NO_FILL }),
     ...(design.hold && setting.place.on === 'beds' ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
     setting.place.on === 'beds'
       ? plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 })

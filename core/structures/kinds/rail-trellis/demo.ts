@@ -12,6 +12,7 @@ export const demo = {
       lengthMm: 5500,
       widthMm: 900,
       heightMm: 200,
+      fill: 'settled',
       outline: { shape: 'rectangle' },
       standFrom: 'both sides',
       riseMm: 0,

@@ -1,3 +1,4 @@
+import { SOIL } from '../../../site/underfoot';
 import type { DemoPiece } from '../../kind';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
@@ -8,7 +9,7 @@ export const demo = {
     {
       id: 'mast',
       name: 'Strawberry masts',
-      stand: { on: 'spot', at: { xMm: 7000, yMm: 15_200, turnDeg: 0 } },
+      stand: { on: 'spot', at: { xMm: 7000, yMm: 15_200, turnDeg: 0 }, underfoot: SOIL },
       plantings: ['mast-strawberries'],
       knobs: {},
     },

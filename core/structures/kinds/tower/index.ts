@@ -1,9 +1,10 @@
 import { countOf } from '../../../crops/planted';
 import { postLength } from '../../../checks/post-length';
 import { potRoom } from '../../../checks/pot-room';
-import { towerStands } from '../../../checks/tower-stands';
+import { floorBears } from '../../../checks/floor-bears';
+import { standsInGust, towerStands } from '../../../checks/tower-stands';
 import { structureKind } from '../../kind';
-import { ACROSS_MM, CUPS, TOWER_KNOBS } from './knobs';
+import { ACROSS_MM, CUPS, stackOf, TOWER_KNOBS } from './knobs';
 import { TOWER_NAMES } from './names';
 import { TOWER_PHRASES } from './phrases';
 import { sizeTower } from './size';
@@ -21,12 +22,12 @@ export const kind = structureKind({
   size: sizeTower,
   checks: ({ design, facts }, _v, setting) => [
     potRoom({ planted: setting.planted, places: facts.places, litresEach: facts.litresEach }),
-    towerStands({
-      highMm: facts.highMm,
-      acrossMm: ACROSS_MM,
-      wetKg: facts.wetKg,
-      gustMs: setting.site.gustMs,
-      rod: facts.rod,
+    towerStands(facts.stack),
+    floorBears({
+      wetKg: facts.stack.wetKg,
+      dryKg: facts.dryKg,
+      floorM2: (ACROSS_MM / 1000) ** 2,
+      underfoot: setting.place.underfoot,
     }),
     postLength({ posts: design.posts }),
   ],
@@ -41,6 +42,10 @@ export const kind = structureKind({
       const towers = Math.ceil(planned / (CUPS * v.tiers));
       return towers <= TOWER_KNOBS.towers.max ? { towers } : null;
     },
-    'tower.blows': (v) => (v.tiers > 2 ? { tiers: v.tiers - 1 } : null),
+    'tower.blows': (v, _built, setting) => {
+      const fewer = Array.from({ length: v.tiers - 1 }, (_, i) => v.tiers - 1 - i).filter((tiers) => tiers >= 2);
+      const tiers = fewer.find((count) => standsInGust(stackOf(count, v.depth, setting, v.rod)));
+      return tiers === undefined ? null : { tiers };
+    },
   },
 });

@@ -1,11 +1,15 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import { RODS } from '../../../catalogue/rods';
+import { standsInGust, type Stack } from '../../../checks/tower-stands';
+import { takesPosts } from '../../../site/underfoot';
 import { countOf } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stand';
 import { fact } from '../../../wording/say';
-import type { Knobs } from '../../knob';
-import { plantsKnob } from '../../rules/potting';
+import type { Knobs, Suggestion } from '../../knob';
+import { plantsKnob, WET_MIX_KG_L } from '../../rules/potting';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
-import type { Setting } from '../../setting';
+import { isOffered, type Setting } from '../../setting';
 
 export type SpotSetting = Setting<PlaceOn<'spot'>>;
 
@@ -19,6 +23,33 @@ const BELOW_TOP_MM = inches(2);
 /** How much of a rod stands over the soil in so many tiers. mm. */
 export const rodAbove = (tiers: number): number => tiers * TIER_MM - BELOW_TOP_MM;
 
+/** What pots are threaded on: steel, solid or a pipe. */
+export const TOWER_RODS = RODS.filter(
+  (rod) => rod.look === 'steel' && rod.diameterMm < 25 && rod.id !== 'pipe-plastic-27',
+);
+
+/** A cup: about 6″ across and as deep (common practice, no source). mm. */
+export const CUP_MM = inches(6);
+/** Potting mix of one tier: three cylinders. litres. @example tierLitres() // 8.34 */
+export const tierLitres = (): number => (CUPS * (Math.PI / 4) * CUP_MM ** 3) / 1e6;
+
+const usualDepth = (setting: SpotSetting, tiers: number): Suggestion<number> =>
+  tiers <= 7
+    ? { value: perMarket(setting.market, 18, 460), why: fact('depth.eighteen') }
+    : { value: perMarket(setting.market, 24, 600), why: fact('depth.more') };
+
+/** A tower as the wind finds it, watered. */
+export const stackOf = (tiers: number, depthMm: number, setting: SpotSetting, rodId = 'rod-10'): Stack => ({
+  highMm: tiers * TIER_MM,
+  acrossMm: ACROSS_MM,
+  wetKg: tierLitres() * tiers * WET_MIX_KG_L,
+  gustMs: setting.site.gustMs,
+  rod: stockOf(setting.catalogue, rodId, 'rod'),
+  deepMm: takesPosts(setting.place.underfoot) ? depthMm : 0,
+  soil: setting.soil,
+  wind: setting.wind,
+});
+
 /** Stacking pots of three cups, six or seven tiers on a ⅜″ rod of 4′ driven 18″ (common practice, no source). */
 export const TOWER_KNOBS = {
   tiers: {
@@ -28,7 +59,14 @@ export const TOWER_KNOBS = {
     min: 2,
     max: 12,
     help: 'Three plants in each. The higher, the thirstier and the easier blown over.',
-    suggest: () => ({ value: 6, why: fact('tiers.six') }),
+    suggest: (setting) => {
+      const stands = [6, 5, 4, 3].find((tiers) =>
+        standsInGust(stackOf(tiers, usualDepth(setting, tiers).value, setting)),
+      );
+      return stands === 6
+        ? { value: 6, why: fact('tiers.six') }
+        : { value: stands ?? 2, why: fact('tiers.gust', { gust: { ms: setting.site.gustMs } }) };
+    },
   },
   towers: {
     type: 'count',
@@ -56,6 +94,15 @@ export const TOWER_KNOBS = {
     shown: (set) => Number(set.towers) > 1,
     suggest: (setting) => ({ value: perMarket(setting.market, 36, 900), why: fact('apart.round') }),
   },
+  rod: {
+    type: 'choice',
+    label: 'Rod',
+    group: 'Rod',
+    choices: TOWER_RODS.map(({ id, name }) => ({ id, label: name })),
+    offered: (setting) => TOWER_RODS.map(({ id }) => id).filter((id) => isOffered(setting, id)),
+    help: 'Cut from the lengths on sale; the hole through each tier is drilled to it.',
+    suggest: () => ({ value: 'rod-10', why: fact('rod.usual') }),
+  },
   depth: {
     type: 'length',
     label: 'Rod in the ground',
@@ -63,11 +110,9 @@ export const TOWER_KNOBS = {
     min: inches(8),
     max: feet(4),
     step: TAPE_STEP,
-    help: 'Driven before the tiers are threaded on.',
-    suggest: (setting, set) =>
-      Number(set.tiers) <= 7
-        ? { value: perMarket(setting.market, 18, 460), why: fact('depth.eighteen') }
-        : { value: perMarket(setting.market, 24, 600), why: fact('depth.more') },
+    help: 'Driven before the tiers are threaded on. It keeps them in line; their weight is what stands.',
+    shown: (_set, setting) => takesPosts(setting.place.underfoot),
+    suggest: (setting, set) => usualDepth(setting, Number(set.tiers)),
   },
   plants: plantsKnob,
   spare: {

@@ -10,7 +10,7 @@ export const TOWER_NAMES: Names = {
   joints: { 'tier planted': 'A tier on the rod, planted', 'pots to spare': 'Pots to spare' },
   joinery: {
     'tier planted':
-      'A ½″ hole through the middle of the tier goes over the rod; its cups stand between those of the tier below. Filled to a finger under the rim, a plant in each cup with its crown at the soil.',
+      'A hole through the middle of the tier goes over the rod; its cups stand between those of the tier below. Filled to a finger under the rim, a plant in each cup with its crown at the soil.',
     'pots to spare': 'Laid by: one or two in ten crack when they are drilled.',
   },
 };

@@ -2,22 +2,27 @@ import type { Phrases } from '../../../wording/say';
 
 export const TOWER_PHRASES = {
   'tiers.six': 'Six tiers are eighteen plants, picked without bending or a ladder.',
+  'tiers.gust': 'As many as stand in a gust of {gust} by their own weight.',
+  'rod.usual': 'Stiff, cheap, and thin enough for a small hole.',
   'towers.one': 'One to begin with.',
   'towers.planned': '{planned} plants, {places} to a tower.',
   'plants.bundles': 'Strawberries come in bundles of young plants.',
   'plants.sown': 'Sown and set out by yourself.',
   'apart.round': 'Room to go round with a can.',
-  'depth.eighteen': 'A foot and a half holds six or seven tiers.',
+  'depth.eighteen': 'A foot and a half keeps six or seven tiers in line.',
   'depth.more': 'More tiers want more rod in the ground.',
   'spare.crack': 'One in ten cracks, or a little more.',
   'count.rod': 'One through each tower, {depth} of it in the ground',
+  'count.rod-floor': 'One through each tower, standing on the floor',
   'count.tiers': '{tiers} a tower: {plants} plants in all',
   'count.mix': 'Three cups of it',
   'count.plants': '{cups} in each tier, {plants|plant|plants} in all',
   'count.spare': '{percent} % of the pots, rounded up',
   'step.drill':
-    'Drill a ½″ hole through the middle of each tier and three drain holes in every cup, held in both hands over a board: slowly, without pressing.',
+    'Drill a {hole} hole through the middle of each tier and three drain holes in every cup, held in both hands over a board: slowly, without pressing.',
   'step.rod': 'Drive the rod {depth} deep, plumb: {above} stays in sight. It stands where it will stay.',
+  'step.rod-floor':
+    'Stand the rod on the floor and thread the lowest tier on: {above} stays in sight. It only keeps the tiers in line.',
   'step.stack':
     'Thread the tiers on, each turned so that its cups stand between those below, and fill each with moist mix before the next.',
   'step.plant': 'Plant {plants}, three to a tier: roots spread, the crown level with the soil.',

@@ -9,15 +9,25 @@ import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import type { Values } from '../../knob';
-import { plantsBought, WET_MIX_KG_L } from '../../rules/potting';
+import { plantsBought } from '../../rules/potting';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import { plantEach } from '../../rules/stations';
-import { ACROSS_MM, CUPS, rodAbove, TIER_MM, type SpotSetting, type TOWER_KNOBS } from './knobs';
+import { takesPosts } from '../../../site/underfoot';
+import type { Stack } from '../../../checks/tower-stands';
+import {
+  ACROSS_MM,
+  CUP_MM,
+  CUPS,
+  rodAbove,
+  stackOf,
+  TIER_MM,
+  tierLitres,
+  type SpotSetting,
+  type TOWER_KNOBS,
+} from './knobs';
 
 export type TowerValues = Values<typeof TOWER_KNOBS>;
 
-/** A cup: about 6″ across and as deep (common practice, no source). mm. */
-const CUP_MM = inches(6);
 /** From the rod to the middle of a cup (from memory). mm. */
 const CUP_OUT_MM = inches(4);
 /** Soil drawn beside it. mm. */
@@ -27,21 +37,19 @@ const BESIDE_MM = 500;
 export interface TowerFacts {
   places: number;
   litresEach: number;
-  highMm: number;
-  /** Pots, mix and water of one tower. kg. */
-  wetKg: number;
-  rod: { diameterMm: number; yieldMpa: number };
+  /** One tower as the wind finds it, and what it weighs before it is watered. kg. */
+  stack: Stack;
+  dryKg: number;
 }
-
-/** Potting mix of one tier: three cylinders. litres. @example tierLitres() // 8.34 */
-export const tierLitres = (): number => (CUPS * (Math.PI / 4) * CUP_MM ** 3) / 1e6;
 
 /** Sizes the towers: tiers of three cups threaded on a driven rod, filled and planted; plants come in bundles, pots with spares. */
 export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFacts> {
-  const rod = stockOf(setting.catalogue, 'rod-10', 'rod');
+  const rod = stockOf(setting.catalogue, v.rod, 'rod');
   const builtMm = (v.towers - 1) * v.apart + ACROSS_MM;
   const middles = Array.from({ length: v.towers }, (_, i) => ACROSS_MM / 2 + i * v.apart);
   const above = rodAbove(v.tiers);
+  // On paving or a floor it stands on its end, and only keeps the tiers in line.
+  const deepMm = takesPosts(setting.place.underfoot) ? v.depth : 0;
   const longest = setting.sizesOf(rod.id).at(-1) ?? Infinity;
   const rods = middles.map((x, i): Bar => ({
     shape: 'bar',
@@ -49,9 +57,9 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
     role: 'rod',
     stock: rod.id,
     round: true,
-    cutMm: above + v.depth,
-    buriedMm: v.depth,
-    from: [x, 0, -v.depth],
+    cutMm: above + deepMm,
+    buriedMm: deepMm,
+    from: [x, 0, -deepMm],
     to: [x, 0, above],
     wide: ALONG,
     wideMm: rod.diameterMm,
@@ -152,11 +160,11 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
     ground: { lengthMm: builtMm, riseMm: 0 },
     builtMm,
     startMm: 0,
-    posts: rods.map((one): Standing => ({
+    posts: rods.slice(0, deepMm > 0 ? undefined : 0).map((one): Standing => ({
       id: one.id,
       aboveMm: above,
-      buriedMm: v.depth,
-      wantedMm: v.depth,
+      buriedMm: deepMm,
+      wantedMm: deepMm,
       shortMm: Math.max(0, one.cutMm - longest),
       set: 'pushed',
     })),
@@ -176,21 +184,23 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
     roomFor: CUPS * pots,
     bodies: v.towers,
     reasons: {
-      rod: fact('count.rod', { depth: { mm: v.depth } }),
+      rod: deepMm > 0 ? fact('count.rod', { depth: { mm: deepMm } }) : fact('count.rod-floor'),
       tier: fact('count.tiers', { tiers: v.tiers, plants: CUPS * pots }),
       mix: fact('count.mix'),
       'tier planted': fact('count.plants', { cups: CUPS, plants: stations.length }),
       'pots to spare': fact('count.spare', { percent: v.spare }),
     },
     marks: [
-      { view: 'elevation', axis: 'z', label: 'heights', atMm: [-v.depth, 0, highMm] },
+      { view: 'elevation', axis: 'z', label: 'heights', atMm: deepMm > 0 ? [-deepMm, 0, highMm] : [0, highMm] },
       { view: 'elevation', axis: 'x', label: 'in all', atMm: [0, builtMm] },
       ...(v.towers > 1 ? [{ view: 'plan', axis: 'x' as const, label: 'middles', atMm: middles }] : []),
       { view: 'end', axis: 'x', label: 'across', atMm: [-ACROSS_MM / 2, ACROSS_MM / 2] },
       { view: 'end', axis: 'z', label: 'top', atMm: [0, highMm] },
     ],
     handles: [
-      { knob: 'depth', view: 'elevation', at: [middles[0] ?? 0, -v.depth], axis: 'up', perMm: -1 },
+      ...(deepMm > 0
+        ? [{ knob: 'depth', view: 'elevation', at: [middles[0] ?? 0, -deepMm], axis: 'up', perMm: -1 } as const]
+        : []),
       ...(v.towers > 1
         ? [{ knob: 'apart', view: 'elevation', at: [middles[1] ?? 0, highMm / 2], axis: 'right', perMm: 1 } as const]
         : []),
@@ -201,9 +211,8 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
     facts: {
       places: CUPS * pots,
       litresEach: tierLitres() / CUPS,
-      highMm,
-      wetKg: tierLitres() * v.tiers * WET_MIX_KG_L,
-      rod: { diameterMm: rod.diameterMm, yieldMpa: rod.yieldMpa },
+      stack: stackOf(v.tiers, v.depth, setting, v.rod),
+      dryKg: (tierLitres() * v.tiers) / stockOf(setting.catalogue, 'potting-mix', 'bagged').litresPerKg,
     },
   };
 }

@@ -3,17 +3,26 @@ import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import { LITRES_A_PLANT, runnersOf } from '../../rules/potting';
-import { CUPS, rodAbove } from './knobs';
+import { stockOf } from '../../../catalogue/catalogue';
+import { inches } from '../../../quantity/length';
+import { takesPosts } from '../../../site/underfoot';
+import { CUPS, rodAbove, type SpotSetting } from './knobs';
 import type { TowerValues } from './size';
 
+/** A rod slides through a hole an eighth of an inch wider (common practice for ⅜″ in ½″, no source). mm. */
+const holeMm = (setting: SpotSetting, rod: string): number =>
+  stockOf(setting.catalogue, rod, 'rod').diameterMm + inches(1 / 8);
+
 /** Drilled, the rod driven, stacked and filled tier by tier, planted, watered. */
-export const towerSteps = ({ stations }: Design, v: TowerValues): Step[] => [
-  { what: fact('step.drill'), people: 1, caution: fact('care.drill') },
-  {
-    what: fact('step.rod', { depth: { mm: v.depth }, above: { mm: rodAbove(v.tiers) } }),
-    people: 1,
-    caution: fact('care.rod'),
-  },
+export const towerSteps = ({ stations }: Design, v: TowerValues, setting: SpotSetting): Step[] => [
+  { what: fact('step.drill', { hole: { mm: holeMm(setting, v.rod) } }), people: 1, caution: fact('care.drill') },
+  takesPosts(setting.place.underfoot)
+    ? {
+        what: fact('step.rod', { depth: { mm: v.depth }, above: { mm: rodAbove(v.tiers) } }),
+        people: 1,
+        caution: fact('care.rod'),
+      }
+    : { what: fact('step.rod-floor', { above: { mm: rodAbove(v.tiers) } }), people: 1, caution: fact('care.rod') },
   { what: fact('step.stack'), people: 1 },
   { what: fact('step.plant', { plants: stations.length || CUPS * v.tiers * v.towers }), people: 1 },
   { what: fact('step.water'), people: 1 },
@@ -31,6 +40,7 @@ export const towerSeason = ({ stations }: Design, v: TowerValues): SeasonNote[] 
 export const TOWER_DOINGS: Doings = {
   'step.drill': { uses: ['drill', 'clamps', 'goggles'] },
   'step.rod': { adds: ['rod'], uses: ['mallet', 'level', 'tape', 'goggles'] },
+  'step.rod-floor': { adds: ['rod'], uses: ['level', 'tape', 'goggles'] },
   'step.stack': { adds: ['tier', 'mix'], uses: ['barrow', 'gloves'] },
   'step.plant': { joins: ['tier planted', 'pots to spare'], uses: [] },
   'step.water': { uses: ['barrow'] },

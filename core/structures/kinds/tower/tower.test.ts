@@ -1,16 +1,23 @@
 import { expect, it } from 'vitest';
 import { DEMO_PLAN } from '../../../demo/garden';
 import { computeStructure } from '../../../plan/compute';
+import { SOIL, type Underfoot } from '../../../site/underfoot';
 import type { StructurePlan } from '../../../plan/plan';
 import { roundYieldMoment, windPressure } from '../../../statics/wind';
-import { tierLitres } from './size';
+import { tierLitres } from './knobs';
 
-const tower = (knobs: StructurePlan['knobs'], gustMs = 30, count = 18, crop = 'strawberry') => {
+const tower = (
+  knobs: StructurePlan['knobs'],
+  gustMs = 30,
+  count = 18,
+  crop = 'strawberry',
+  underfoot: Underfoot = SOIL,
+) => {
   const structure: StructurePlan = {
     id: 't',
     kind: 'tower',
     name: 'T',
-    stand: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 } },
+    stand: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 }, underfoot },
     plantings: ['p'],
     knobs,
   };
@@ -39,14 +46,34 @@ it('of six tiers holds eighteen plants out of a bundle of 25, on a rod of about 
 });
 
 it('is blown over where the wind’s moment is the greater, by hand', () => {
-  // EN 1991-1-4, 4.10: ½ × 1.25 × 30² = 562.5 N/m². 12″ by 36″ at 1.2, half way up: 86 N m.
+  // EN 1991-1-4, 4.10: ½ × 1.25 × 30² = 562.5 N/m². 12″ by 36″ at 1.2, half way up: 86 N m in the open at 10 m.
   expect(windPressure(30)).toBeCloseTo(562.5, 9);
-  // 420 N/mm² × π × 10³/32 mm³ = 41.2 N m; 50 L of wet mix on half of 12″: 74.8 N m.
-  expect(roundYieldMoment(10, 420)).toBeCloseTo(41.23, 2);
   const told = tower({ tiers: 6 }).verdicts.find((one) => one.told.code === 'tower.stands')?.told.values;
-  expect(told?.wind).toBe(Math.round(562.5 * 1.2 * 0.9144 * 0.3048 * 0.4572));
-  expect(told?.holds).toBe(Math.round(6 * 8.34 * 9.80665 * 0.1524 + 41.23));
+  // Terrain III at its least height, 5 m: c_e = 1.281; II at 10 m: 2.352 (figure 4.2 reads 1.28 and 2.35).
+  expect(told?.wind).toBe(Math.round(562.5 * (1.281 / 2.352) * 1.2 * 0.9144 * 0.3048 * 0.4572));
+  // 50 L of wet mix on half of 12″: 74.8 N m.
+  expect(told?.weight).toBe(Math.round(6 * 8.34 * 9.80665 * 0.1524));
+  // The soil holds next to nothing of so thin a rod, though it would bear 41 N m before it bends.
+  expect(roundYieldMoment(10, 420)).toBeCloseTo(41.23, 2);
+  expect(told?.rod).toBeLessThan(3);
   expect(tower({ tiers: 12 }).verdicts.map((one) => one.told.code)).toContain('tower.blows');
+});
+
+it('on a balcony no rod is driven, its load is asked for with who answers for it, and without both nothing is good', () => {
+  const on = (bearsKgM2: number | null, answeredBy: string) =>
+    tower({}, 20, 18, 'strawberry', { is: 'balcony', bearsKgM2, answeredBy });
+  const [rod] = on(null, '').sized.design.parts.filter((part) => part.role === 'rod');
+  expect(rod).toMatchObject({ buriedMm: 0, from: [expect.anything(), 0, -0] });
+  const code = (...at: Parameters<typeof on>) =>
+    on(...at).verdicts.find(({ check }) => check === 'floor-bears')?.told.code;
+  expect([code(null, ''), code(null, 'Us'), code(2000, ''), code(100, 'Us'), code(2000, 'Us')]).toEqual([
+    'floor.ask',
+    'floor.ask',
+    'floor.who',
+    'floor.over',
+    'floor.bears',
+  ]);
+  expect(JSON.stringify(on(2000, 'Us').sized.steps.map(({ what }) => what.code))).not.toContain('"step.rod"');
 });
 
 it('is as many towers as its plants want, buys young plants for those that are planned, and no tomato', () => {

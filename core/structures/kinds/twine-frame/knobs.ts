@@ -142,14 +142,19 @@ export const TWINE_FRAME_KNOBS = {
     label: 'Depth in the ground',
     group: 'Frame',
     min: inches(12),
-    max: feet(4),
+    max: feet(6),
     step: TAPE_STEP,
     help: 'Let into the ground and tamped in layers.',
     suggest: (setting, set) =>
-      suggestDepth(setting, LET_IN_MM, {
-        value: letInDepth(Number(set.beamHeight), setting),
-        why: fact('depth.let-in'),
-      }),
+      suggestDepth(
+        setting,
+        LET_IN_MM,
+        { value: letInDepth(Number(set.beamHeight), setting), why: fact('depth.let-in') },
+        {
+          aboveMm: Number(set.beamHeight),
+          sizesMm: setting.sizesOf(timberId(String(set.section), String(set.treatment))),
+        },
+      ),
   },
   braces: {
     type: 'choice',

@@ -3,6 +3,7 @@ import { HEADROOM_MM, MOST_SAG, MOST_SHARE, roofWires } from '../../../checks/ro
 import { coverChecks, tallestUnder } from '../../../checks/cover-set';
 import { postChecks } from '../../../checks/sets';
 import { feet, inches } from '../../../quantity/length';
+import { NO_FILL } from '../../../statics/embedment';
 import { structureKind } from '../../kind';
 import { coverFor } from '../../rules/covering';
 import { shortBy } from '../../rules/depth';
@@ -35,7 +36,7 @@ export const kind = structureKind({
         nearest: tallestUnder(crops, facts.roof.highMm - setting.place.bed.heightMm),
       }),
       roofWires(facts.roof),
-      ...postChecks(design, { soil: setting.soil, wind: setting.wind, fillMm: 0 }),
+      ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: NO_FILL }),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
     ];
   },

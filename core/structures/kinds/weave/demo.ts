@@ -13,6 +13,7 @@ export const demo = {
       lengthMm: feet(20),
       widthMm: feet(3),
       heightMm: 0,
+      fill: 'settled',
       outline: { shape: 'rectangle' },
       standFrom: 'both sides',
       riseMm: inches(4),

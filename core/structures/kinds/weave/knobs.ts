@@ -168,7 +168,7 @@ export const WEAVE_KNOBS = {
     label: 'Depth in the ground, at least',
     group: 'Posts',
     min: inches(12),
-    max: feet(4),
+    max: feet(6),
     step: TAPE_STEP,
     help: 'Twine pulls the end posts inwards.',
     suggest: (setting, set) =>

@@ -12,6 +12,7 @@ export const demo = {
       lengthMm: 2600,
       widthMm: 1000,
       heightMm: 0,
+      fill: 'settled',
       outline: { shape: 'rectangle' },
       standFrom: 'both sides',
       riseMm: 0,

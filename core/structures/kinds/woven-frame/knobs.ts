@@ -186,7 +186,7 @@ export const WOVEN_FRAME_KNOBS = {
     label: 'Stakes in the ground',
     group: 'Frame',
     min: inches(12),
-    max: feet(3),
+    max: feet(6),
     step: TAPE_STEP,
     help: 'One at each side of a single frame.',
     shown: (set) => set.form === 'single',
