@@ -42,13 +42,14 @@ import { holeClash } from './hole-clash';
 import { hoopShape } from './hoop-shape';
 import { hoopsApart } from './hoops-apart';
 import { keepClear } from './keep-clear';
-import type { Barrier } from '../site/visitors';
+import type { Barrier, Guard } from '../site/visitors';
 import { keepsOut } from './keeps-out';
 import { shadesNorth } from './shades-north';
 import { onItsBed } from './on-its-bed';
 import { onThePlot } from './on-the-plot';
 import { letsPostsIn } from './lets-posts-in';
 import { NO_FILL } from '../statics/embedment';
+import { leavesOpen } from './leaves-open';
 import { lidWeight } from './lid-weight';
 import { meshFixed } from './mesh-fixed';
 import { meshHighEnough } from './mesh-high-enough';
@@ -116,9 +117,11 @@ const fence: Barrier = {
   buriedMm: 300,
   apronMm: 0,
   underMm: 0,
+  looseTopMm: 0,
 };
+const guard: Guard = { barrier: fence, stiffMm: Infinity, roofed: false, floored: false };
 const kept = (o: Partial<Barrier>, who: Parameters<typeof keepsOut>[0]['visitors'] = ['rabbits']) =>
-  keepsOut({ visitors: who, barrier: { ...fence, ...o } });
+  keepsOut({ visitors: who, guard: { ...guard, barrier: { ...fence, ...o } } });
 const arch = { askedMm: 1200, widestMm: 1300, stripMm: 4880, builtMm: 1270, way: null };
 const cable = {
   id: 'c',
@@ -292,6 +295,32 @@ const CASES: Record<string, Case[]> = {
     [kept({ buriedMm: 0, apronMm: 600, underMm: 100 }), 'warn', 'keeps.under'],
     [kept({}, []), 'note', 'keeps.nobody'],
     [kept({}, ['squirrels']), 'note', 'keeps.none'],
+    [keepsOut({ visitors: ['rabbits'], guard: { ...guard, stiffMm: 590 } }), 'warn', 'keeps.soft'],
+    [
+      keepsOut({ visitors: ['deer'], guard: { ...guard, stiffMm: 0, barrier: { ...fence, heightMm: 2200 } } }),
+      'good',
+      'keeps.out',
+    ],
+    [kept({ heightMm: 1000, lowToMm: 1000, looseTopMm: inches(11) }, ['groundhogs']), 'warn', 'keeps.climb'],
+    [
+      kept({ heightMm: 1000, lowToMm: 1000, looseTopMm: inches(12), buriedMm: inches(12) }, ['groundhogs']),
+      'good',
+      'keeps.out',
+    ],
+  ],
+  'leaves-open': [
+    [leavesOpen({ came: [] }), null],
+    [leavesOpen({ came: [{ who: 'rabbits', past: null }] }), 'good', 'leaves.none'],
+    [
+      leavesOpen({
+        came: [
+          { who: 'rabbits', past: null },
+          { who: 'slugs', past: 'any' },
+        ],
+      }),
+      'note',
+      'leaves.some',
+    ],
   ],
   'mesh-fixed': [
     [meshFixed({ by: 'staples' }), 'warn', 'fixing.staples'],

@@ -2,7 +2,8 @@ import type { Crop } from '../crops/crop';
 import { firstToOpen } from '../site/flowering';
 import { netNeeds } from '../site/net-needs';
 import type { Site } from '../site/plot';
-import { dayAtHeight, monthDayOf } from '../site/sun/season';
+import { outgrownOn } from '../site/outgrown';
+import { monthDayOf } from '../site/sun/season';
 import type { Verdict } from './check';
 import { coverClear } from './cover-clear';
 import { coverKeeps } from './cover-keeps';
@@ -33,6 +34,6 @@ export const coverChecks = (at: {
 ];
 
 function clearOf({ crop, highMm }: Nearest, site: Pick<Site, 'lastFrost'>): Verdict | null {
-  const day = dayAtHeight(crop, Math.max(0, Math.min(highMm, crop.heightMm)), site) ?? 0;
+  const day = outgrownOn(crop, highMm, site) ?? 0;
   return coverClear({ crop: crop.name, growsMm: crop.heightMm, highMm, on: monthDayOf(day) });
 }

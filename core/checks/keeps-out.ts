@@ -1,8 +1,8 @@
-import { FENCE_NEEDS, FORGIVEN_MM, pastBarrier, type Barrier } from '../site/visitors';
+import { fenceNeed, getsPast, openTo, type Guard } from '../site/visitors';
 import type { Visitor } from '../site/plot';
 import { check } from './check';
 
-/** Which of the visitors does it keep out? The worst that is missing is named. */
+/** Which of the visitors that a fence can stop does it keep out? The worst that is missing is named. */
 export const keepsOut = check(
   'keeps-out',
   {
@@ -12,6 +12,8 @@ export const keepsOut = check(
       'keeps.open': '{who} pass {open}; {wants} is the widest that stops them.',
       'keeps.dig': '{who} dig: bury the mesh {bury}, or lay an apron of {apron} outward.',
       'keeps.under': '{who} pass under: {under} is left open at the widest.',
+      'keeps.soft': '{who} gnaw or push through it above {stiff}: wire or boards hold them up to {wants}.',
+      'keeps.climb': '{who} climb it: leave the top {loose} of the mesh loose and bent outward.',
       'keeps.out': 'Keeps out {who}.',
       'keeps.none': 'Who visits here ({who}) climbs, flies or tunnels: no fence keeps them out.',
     },
@@ -20,30 +22,36 @@ export const keepsOut = check(
       'keeps.open': 'Take mesh that stops them',
       'keeps.dig': 'Bury its foot',
       'keeps.under': 'Follow the ground',
+      'keeps.soft': 'Take wire',
+      'keeps.climb': 'Leave its top loose',
     },
   },
-  ({ visitors, barrier }: { visitors: readonly Visitor[]; barrier: Barrier }, found) => {
+  ({ visitors, guard }: { visitors: readonly Visitor[]; guard: Guard }, found) => {
     if (visitors.length === 0) return found('note', 'keeps.nobody');
     const asked = visitors.flatMap((who) => {
-      const need = FENCE_NEEDS[who];
+      const need = fenceNeed(who);
       return need ? [{ who, need }] : [];
     });
     if (asked.length === 0) return found('note', 'keeps.none', { who: visitors.join(', ') });
+    const { barrier, stiffMm } = guard;
     for (const { who, need } of asked) {
-      switch (pastBarrier(need, barrier)) {
+      switch (getsPast(who, guard)) {
+        case null:
+          continue;
         case 'open': {
-          const low = need.heightMm <= barrier.lowToMm + FORGIVEN_MM;
-          const open = low ? barrier.openingLowMm : Math.max(barrier.openingLowMm, barrier.openingMm);
+          const open = openTo(barrier, Math.min(need.heightMm, barrier.heightMm));
           return found('warn', 'keeps.open', { who, open: { mm: open }, wants: { mm: need.openingMm } });
         }
-        case 'low':
-          return found('warn', 'keeps.low', { who, high: { mm: barrier.heightMm }, wants: { mm: need.heightMm } });
+        case 'soft':
+          return found('warn', 'keeps.soft', { who, stiff: { mm: stiffMm }, wants: { mm: need.heightMm } });
+        case 'climb':
+          return found('warn', 'keeps.climb', { who, loose: { mm: need.looseTopMm } });
         case 'dig':
           return found('warn', 'keeps.dig', { who, bury: { mm: need.buryMm }, apron: { mm: need.apronMm } });
         case 'under':
           return found('warn', 'keeps.under', { who, under: { mm: barrier.underMm } });
-        case null:
-          continue;
+        default:
+          return found('warn', 'keeps.low', { who, high: { mm: barrier.heightMm }, wants: { mm: need.heightMm } });
       }
     }
     return found('good', 'keeps.out', { who: asked.map((one) => one.who).join(', ') });

@@ -91,11 +91,31 @@ describe('who is kept out', () => {
     expect(watch(plan).map((one) => openTo(one))).toEqual([[], [], expect.arrayContaining(['rabbits', 'birds'])]);
   });
 
-  it('has the trade’s limits: ¾″ for birds, 7 mm for butterflies, 1.3 mm for flea beetles, 1″ for rabbits (common practice, no source)', () => {
+  it('has the trade’s limits: ¾″ for birds, 7 mm for butterflies, 0.8 mm for flea beetles, 1″ for rabbits (common practice, no source)', () => {
     const roofed = (mm: number) => ({ barrier: closedBy(mm, 2500), stiffMm: Infinity, roofed: true, floored: false });
     expect([19, 19.5].map((mm) => getsPast('birds', roofed(mm)))).toEqual([null, 'open']);
     expect([7, 7.1].map((mm) => getsPast('cabbage butterflies', roofed(mm)))).toEqual([null, 'open']);
-    expect([1.3, 1.4].map((mm) => getsPast('flea beetles', roofed(mm)))).toEqual([null, 'open']);
+    expect([0.8, 0.9].map((mm) => getsPast('flea beetles', roofed(mm)))).toEqual([null, 'open']);
+    expect([1.3, 1.4].map((mm) => getsPast('carrot fly', roofed(mm)))).toEqual([null, 'open']);
+    // It keeps low: a wall of fine mesh, 24″ high, does without a roof.
+    expect(
+      [609, 580].map((mm) => getsPast('carrot fly', { ...roofed(1.3), barrier: closedBy(1.3, mm), roofed: false })),
+    ).toEqual([null, 'roof']);
+    expect(
+      [31, 40].map((mm) => getsPast('rabbits', { ...roofed(mm), barrier: { ...closedBy(mm, 900), buriedMm: 160 } })),
+    ).toEqual([null, 'open']);
+    // Plastic is gnawed; deer do not.
+    const plastic = { ...roofed(50), roofed: false, stiffMm: 0, barrier: closedBy(50, 2400) };
+    expect(['deer', 'dogs', 'groundhogs'].map((who) => getsPast(who, plastic))).toEqual([null, 'soft', 'soft']);
+    // A wall of mesh two feet down keeps out what tunnels, a foot deep only voles, and those of ¼″ alone.
+    const walled = (mm: number, deep: number) => ({ ...roofed(mm), barrier: { ...closedBy(mm, 300), buriedMm: deep } });
+    expect(['moles', 'voles'].map((who) => getsPast(who, walled(6, 305)))).toEqual(['floor', null]);
+    expect(['moles', 'voles'].map((who) => getsPast(who, walled(12, 610)))).toEqual([null, 'floor']);
+    expect(['slugs', 'badgers', 'nobody knows it'].map((who) => getsPast(who, roofed(0.1)))).toEqual([
+      'any',
+      'any',
+      'any',
+    ]);
     expect(getsPast('burrowers', { ...roofed(1), floored: true })).toBeNull();
     expect(getsPast('squirrels', { ...roofed(19), roofed: false })).toBe('roof');
     expect(getsPast('deer', { ...roofed(50), barrier: closedBy(50, inches(80)), roofed: false })).toBe('low');
@@ -140,6 +160,35 @@ describe('who is kept out', () => {
     expect(all?.totalMinor).toBeLessThan(each.reduce((sum, one) => sum + (one?.totalMinor ?? 0), 0));
   });
 
+  it('counts a guard for what it covers: a metre of net on eight metres of bed keeps no bird from the rest, nor five places from eight plants', () => {
+    const short = (rowLength: number, count: number) =>
+      visited(
+        planOnBed('hoop-tunnel', { rowLength }, { lengthMm: 8000 }, { crop: 'strawberry', training: 'row', count }),
+        ['birds'],
+      );
+    expect(threat(short(8000, 8), 'birds')).toMatchObject({ keptOut: true });
+    expect(threat(short(700, 30), 'birds')).toMatchObject({ keptOut: false, met: [{ past: 'part' }] });
+    const bare = { ...short(1000, 8), structures: short(1000, 8).structures.map((one) => ({ ...one, plantings: [] })) };
+    expect(threat(bare, 'birds')).toMatchObject({ keptOut: false, met: [{ past: 'part' }] });
+  });
+
+  it('a cover keeps out until its crop has grown into it, on the day that its own bench says; one that lies on leaves keeps no butterfly off them', () => {
+    const flat = visited(
+      planOnBed('flat-cover', { cover: 'cover-insect' }, {}, { crop: 'cabbage', training: 'head', count: 8 }),
+      ['birds'],
+    );
+    const { sized } = computeGarden(flat).structures[0]!;
+    const off = sized.season.find(({ what }) => what.code === 'season.off')?.on;
+    expect(off).toMatch(/^\d\d-\d\d$/);
+    expect(threat(flat, 'birds')).toMatchObject({ keptOut: true, until: off, outgrown: true });
+    expect(threat(flat, 'cabbage butterflies')?.met.map((one) => one.past)).toEqual(['touch']);
+    // And it is not the first answer where another lasts.
+    const answers = answersFor(kindOf, KINDS, { ...flat, structures: [] }, 'b');
+    const lasts = answers.map(({ leaves, outgrown }) => [leaves.length, outgrown !== null] as const);
+    expect(lasts).toEqual(lasts.toSorted((a, b) => a[0] - b[0] || Number(a[1]) - Number(b[1])));
+    expect(answers[0]?.outgrown).toBeNull();
+  });
+
   it('says from which day a net is opened for insects, and nothing of a bed in which nothing grows', () => {
     const squash = planOnBed(
       'hoop-tunnel',
@@ -147,7 +196,7 @@ describe('who is kept out', () => {
       {},
       { crop: 'cucumber', training: 'pruned', count: 4 },
     );
-    expect(threat(visited(squash, []), 'striped beetles')?.opens).toMatch(/^\d\d-\d\d$/);
+    expect(threat(visited(squash, []), 'striped beetles')?.until).toMatch(/^\d\d-\d\d$/);
     expect(watch({ ...squash, plantings: [] })).toEqual([]);
   });
 });

@@ -7,11 +7,13 @@ import { footprintOf } from '../design/on-plot';
 import { inside, type Pair } from '../geometry/polygon';
 import { cornersOf, coversOver, type Grown, named, ROUND_MM, roundOf, together, type Sketch } from './guard-sketches';
 import { couldMeet, neighbourOf, withClashes } from '../plan/clashes';
-import { netNeeds } from '../site/net-needs';
-import type { Visitor } from '../site/plot';
+import { comersTo } from '../site/net-needs';
+import { outgrownOn } from '../site/outgrown';
+import { plantsOf } from '../design/design';
+import { computeRemembered } from '../plan/remembered';
 import { frameOf, toPlot } from '../site/stand';
 import { dayOfYear, monthDayOf } from '../site/sun/season';
-import { getsPast, NET_NEEDS, type Guard, type Way } from '../site/visitors';
+import { getsPast, NEEDS, type Guard, type Way } from '../site/visitors';
 import type { Fact } from '../wording/say';
 import type { StructureKind } from '../structures/kind';
 import { opensOn } from '../site/flowering';
@@ -23,6 +25,9 @@ export interface Met {
   past: Way | null;
   /** Its widest mesh. mm. */
   openingMm: number;
+  /** From these days it is opened for insects, and lifted off by what has grown into it; null where it is not. */
+  opens: string | null;
+  outgrown: string | null;
 }
 
 /** Somebody who comes to a bed: for which crops, between which days ("MM-DD"), and what is in their way there. */
@@ -34,8 +39,10 @@ export interface Threat {
   /** Every crop of it is behind something that keeps them out. */
   keptOut: boolean;
   met: readonly Met[];
-  /** From this day a cover has to be opened for insects, and lets them in. */
-  opens: string | null;
+  /** From this day a cover has to be opened for insects, or the crop has grown into it, and they come in. */
+  until: string | null;
+  /** Whether it is grown into. */
+  outgrown: boolean;
 }
 
 export interface BedWatch {
@@ -50,6 +57,8 @@ export interface Answer {
   totalMinor: number;
   stops: readonly string[];
   leaves: readonly string[];
+  /** The first day on which a crop has grown into it before it is picked; null where none does. */
+  outgrown: string | null;
   /** What has to be settled before it can be built there; null where nothing has. */
   settle: Fact | null;
 }
@@ -59,6 +68,7 @@ interface Standing {
   guard: Guard;
   /** Corners on the plot of what it stands all the way round; null for what covers its own plants. */
   round: readonly Pair[] | null;
+  design: ComputedStructure['sized']['design'];
 }
 
 /** The days on which a crop is on the bed: from its first sowing to the end of its longest picking. */
@@ -69,16 +79,43 @@ function daysOf(crop: Crop, plan: Plan): { from: number; to: number } {
     : { from: frost + crop.sow.from * 7, to: frost + crop.sow.to * 7 + crop.daysToCrop.most };
 }
 
-/** Who comes to a crop: what flies at it, and of those that visit here whoever walks, climbs or tunnels. */
-const comersTo = (crop: Crop, visitors: readonly Visitor[]): string[] => [
-  ...visitors.filter((who) => NET_NEEDS[who] === undefined),
-  ...netNeeds([crop], visitors).map((need) => need.who),
-];
+/** Leaves this near to a net are reached through it. mm. */
+const CLEAR_MM = 50;
+/** A cover this much shorter than its bed covers it still: at its ends nothing grows. mm. */
+const ENDS_MM = 450;
 
-/** Whether a structure stands about a planting: round its bed; else on it, if it carries the planting (or nothing). */
-function about({ structure: { stand, plantings }, round }: Standing, planting: Planting, bed: Grown): boolean {
-  if (round) return cornersOf(bed).every((corner) => inside(corner, round));
-  return stand.on === 'bed' && stand.bed === bed.id && (plantings.length === 0 || plantings.includes(planting.id));
+/** What of a planting a structure stands about: all, some, or none of it. A cover counts for the plants it has a place for; one that carries none for its bed, as far as it goes. */
+function covers(
+  { structure: { stand, plantings }, round, design }: Standing,
+  planting: Planting,
+  bed: Grown,
+): 'all' | 'some' | 'none' {
+  if (round) return cornersOf(bed).every((corner) => inside(corner, round)) ? 'all' : 'none';
+  if (stand.on !== 'bed' || stand.bed !== bed.id) return 'none';
+  if (plantings.length === 0) return design.builtMm + ENDS_MM >= bed.lengthMm ? 'all' : 'some';
+  if (!plantings.includes(planting.id)) return 'none';
+  const places = plantsOf(design).filter((station) => station.planting === planting.id).length;
+  return places >= planting.count ? 'all' : places > 0 ? 'some' : 'none';
+}
+
+/** How somebody gets past what stands about a planting, and until when it does not; days from 1 January. */
+function metBy(one: Standing, who: string, crop: Crop, plan: Plan, how: 'all' | 'some'): Met {
+  const { guard, structure } = one;
+  const need = NEEDS[who];
+  const past = getsPast(who, guard);
+  const flies = need?.by === 'net' || need?.by === 'roof';
+  const clearMm = need?.by === 'net' && need.clear ? CLEAR_MM : 0;
+  const off = guard.overMm !== undefined && flies ? outgrownOn(crop, guard.overMm - clearMm, plan.site) : null;
+  const on =
+    need?.by === 'net' && past === null ? opensOn(crop, plan.site, guard.nettedMm ?? guard.barrier.openingMm) : null;
+  return {
+    structure: structure.id,
+    name: structure.name,
+    past: past ?? (how === 'some' ? 'part' : null),
+    openingMm: guard.barrier.openingMm,
+    opens: on,
+    outgrown: off === null ? null : monthDayOf(off),
+  };
 }
 
 /** The corners of what a structure goes all the way round. */
@@ -105,7 +142,7 @@ function asGrown({ structure: { id, name }, sized: { design }, setting }: Stood)
 export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
   const standing = stood.flatMap((one): Standing[] => {
     const guard = one.kind.guards(one.sized, one.setting);
-    return guard ? [{ structure: one.structure, guard, round: roundedBy(one) }] : [];
+    return guard ? [{ structure: one.structure, guard, round: roundedBy(one), design: one.sized.design }] : [];
   });
   const planters = stood.filter(({ kind }) => kind.purpose === 'planter').map(asGrown);
   return [...plan.beds, ...planters].flatMap((bed) => {
@@ -114,33 +151,46 @@ export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
   });
 }
 
-/** Who still comes to a bed. */
-export const openTo = ({ threats }: BedWatch): string[] => threats.filter((one) => !one.keptOut).map((one) => one.who);
+/** Whether anything that can be built stops somebody. */
+export const canBeStopped = (who: string): boolean => NEEDS[who]?.by !== 'no mesh';
+
+/** Who still comes to a bed that something could stop. */
+export const openTo = ({ threats }: BedWatch): string[] =>
+  threats.filter((one) => !one.keptOut && canBeStopped(one.who)).map((one) => one.who);
+
+/** The day on which something stops keeping somebody from a crop before that is over; Infinity where it does not. Days from 1 January, past the end of the year counted on. */
+function endOf({ opens, outgrown }: Met, crop: Crop, plan: Plan): number {
+  const { from, to } = daysOf(crop, plan);
+  const days = [opens, outgrown].flatMap((one) => {
+    if (one === null) return [];
+    const since = (((dayOfYear(one) - from) % 365) + 365) % 365;
+    return from + since < to ? [from + since] : [];
+  });
+  return Math.min(Infinity, ...days);
+}
 
 function watch(plan: Plan, bed: Grown, plantings: readonly Planting[], standing: readonly Standing[]): BedWatch {
   const crops = plantings.map((planting) => ({ planting, crop: cropIn(plan.crops, planting.crop) }));
   const all = new Map<string, { crop: Crop; met: Met[] }[]>();
   for (const { planting, crop } of crops) {
-    const guards = standing.filter((one) => about(one, planting, bed));
-    for (const who of comersTo(crop, plan.site.visitors)) {
-      const met = guards.map(({ structure, guard }): Met => ({
-        structure: structure.id,
-        name: structure.name,
-        past: getsPast(who, guard),
-        openingMm: guard.barrier.openingMm,
-      }));
+    const guards = standing.map((one) => ({ one, how: covers(one, planting, bed) }));
+    for (const who of comersTo([crop], plan.site.visitors)) {
+      const met = guards.flatMap(({ one, how }): Met[] => (how === 'none' ? [] : [metBy(one, who, crop, plan, how)]));
       all.set(who, [...(all.get(who) ?? []), { crop, met }]);
     }
   }
   const threats = [...all].map(([who, at]): Threat => {
     const days = at.map(({ crop }) => daysOf(crop, plan));
     const keptOut = at.every(({ met }) => met.some((one) => one.past === null));
-    const flies = NET_NEEDS[who] !== undefined;
-    const opening = at.flatMap(({ crop, met }) => {
-      const by = met.find((one) => one.past === null);
-      const on = flies && by ? opensOn(crop, plan.site, by.openingMm) : null;
-      return on === null ? [] : [on];
+    // Kept out as long as the last of what keeps them out of each crop stays closed over it.
+    const ends = at.flatMap(({ crop, met }) => {
+      const last = met
+        .filter((one) => one.past === null)
+        .map((one) => ({ one, day: endOf(one, crop, plan) }))
+        .toSorted((a, b) => b.day - a.day)[0];
+      return last && last.day < Infinity ? [last] : [];
     });
+    const [first] = ends.toSorted((a, b) => a.day - b.day);
     return {
       who,
       crops: [...new Set(at.map(({ crop }) => crop.name))],
@@ -148,7 +198,8 @@ function watch(plan: Plan, bed: Grown, plantings: readonly Planting[], standing:
       to: monthDayOf(Math.max(...days.map((one) => one.to))),
       keptOut,
       met: [...new Map(at.flatMap(({ met }) => met).map((one) => [one.structure, one])).values()],
-      opens: opening.toSorted((a, b) => dayOfYear(a) - dayOfYear(b))[0] ?? null,
+      until: first ? monthDayOf(first.day) : null,
+      outgrown: first !== undefined && first.one.outgrown !== null && monthDayOf(first.day) === first.one.outgrown,
     };
   });
   return { bed, crops: [...new Set(crops.map(({ crop }) => crop.name))], threats };
@@ -158,29 +209,44 @@ function watch(plan: Plan, bed: Grown, plantings: readonly Planting[], standing:
 const standingIn = (kinds: Kinds, plan: Plan): Stood[] =>
   plan.structures
     .filter(({ kind }) => kinds(kind).purpose !== 'support')
-    .map((structure) => computeAs(kinds, plan, structure));
+    .map((structure) => computeRemembered(kinds, plan, structure));
 
-/** Sketches sized and priced together, and whom of those who come they stop; null where they stop nobody, or stand about too many plants one by one. */
-function tried(kinds: Kinds, plan: Plan, sketches: readonly Sketch[], open: readonly string[]): Answer | null {
+/** Sketches sized and priced together, and whom of those who come to some beds they keep out of one of them; null where they stop nobody, or stand about too many plants one by one. */
+function tried(
+  kinds: Kinds,
+  plan: Plan,
+  sketches: readonly Sketch[],
+  open: readonly string[],
+  watched: readonly BedWatch[],
+): Answer | null {
   const structures = named(
     sketches,
     sketches.map((_, i) => `sketch-${i + 1}`),
   ).map((one): StructurePlan => ({ ...one, name: 'Sketch' }));
   const built = { ...plan, structures: [...plan.structures, ...structures] };
   const computed = structures.map((one) => computeAs(kinds, built, one));
-  const stops = open.filter((who) => computed.some((one) => stopsOf(one, [who]).length > 0));
+  // Who is kept out then is asked as it is of what stands.
+  const before = new Map(watched.map((one) => [one.bed.id, openTo(one)]));
+  const threats = whoIsKeptOut(built, [...standingIn(kinds, plan), ...computed]).flatMap((one) =>
+    one.threats.filter(({ who }) => before.get(one.bed.id)?.includes(who)),
+  );
+  const stops = open.filter((who) => threats.some((one) => one.who === who && one.keptOut));
   if (stops.length === 0 || computed.some((one) => one.sized.design.bodies > FEW_BODIES)) return null;
   const judged = computed.map((one) =>
     withClashes(
       one,
-      couldMeet(plan, one.structure).map((other) => neighbourOf(computeAs(kinds, plan, other))),
+      couldMeet(plan, one.structure).map((other) => neighbourOf(computeRemembered(kinds, plan, other))),
     ),
   );
+  const [first] = threats
+    .flatMap(({ who, until, outgrown }) => (until !== null && outgrown && stops.includes(who) ? [until] : []))
+    .toSorted((a, b) => dayOfYear(a) - dayOfYear(b));
   return {
     structures: sketches,
     totalMinor: computed.reduce((sum, one) => sum + one.cost.totalMinor, 0),
     stops,
     leaves: open.filter((who) => !stops.includes(who)),
+    outgrown: first ?? null,
     settle: judged.flatMap(({ verdicts }) => verdicts).find(({ level }) => level === 'fail')?.told ?? null,
   };
 }
@@ -191,9 +257,10 @@ export function stopsOf({ kind, sized, setting }: Stood, open: readonly string[]
   return guard === null ? [] : open.filter((who) => getsPast(who, guard) === null);
 }
 
-/** Those that stop more first, then those that can be built as they are, then the cheaper. */
+/** Those that stop more first, then those that do so to the end of the crop, then those that can be built as they are, then the cheaper. */
 const byWorth = (a: Answer, b: Answer): number =>
   a.leaves.length - b.leaves.length ||
+  Number(a.outgrown !== null) - Number(b.outgrown !== null) ||
   Number(a.settle !== null) - Number(b.settle !== null) ||
   a.totalMinor - b.totalMinor;
 
@@ -225,7 +292,7 @@ export function answersFor(kinds: Kinds, all: readonly StructureKind[], plan: Pl
         )),
     ...roundOf(all, cornersOf(bed, ROUND_MM)),
   ];
-  const useful = sketches.flatMap((sketch) => tried(kinds, plan, sketch, open) ?? []);
+  const useful = sketches.flatMap((sketch) => tried(kinds, plan, sketch, open, [watched]) ?? []);
   const pairs = useful.flatMap((one, i) =>
     useful.slice(i + 1).flatMap((other): Answer[] => {
       const stops = open.filter((who) => one.stops.includes(who) || other.stops.includes(who));
@@ -236,6 +303,7 @@ export function answersFor(kinds: Kinds, all: readonly StructureKind[], plan: Pl
               totalMinor: one.totalMinor + other.totalMinor,
               stops,
               leaves: open.filter((who) => !stops.includes(who)),
+              outgrown: one.outgrown ?? other.outgrown,
               settle: one.settle ?? other.settle,
             },
           ]
@@ -274,7 +342,7 @@ export function answerRoundAll(
     [right, top],
     [left, top],
   ];
-  const answers = roundOf(all, round).flatMap((sketches) => tried(kinds, plan, sketches, open) ?? []);
+  const answers = roundOf(all, round).flatMap((sketches) => tried(kinds, plan, sketches, open, watched) ?? []);
   const [best] = answers.toSorted(byWorth);
   return best
     ? { ...best, beds: watched.filter((one) => openTo(one).some((who) => best.stops.includes(who))).length }

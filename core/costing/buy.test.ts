@@ -143,10 +143,10 @@ describe('buying', () => {
       'string-frame',
     );
     expect([unpriced.cost.complete, unpriced.shopping.missing[0]?.because]).toEqual([false, 'no price']);
-    const short = only(
-      without((line) => line.stock !== 'timber-2x4-untreated' || line.size <= feet(8)),
-      'string-frame',
-    );
+    const eights = without((line) => line.stock !== 'timber-2x4-untreated' || line.size <= feet(8));
+    // Two feet in the ground: six of frame and two are eight.
+    const frame = eights.structures.find((one) => one.id === 'string-frame') as Plan['structures'][number];
+    const short = computeStructure(eights, { ...frame, knobs: { ...frame.knobs, depth: feet(2) } });
     expect(short.sized.design.parts.filter((part) => part.role === 'beam').every((beam) => beam.cutMm <= feet(8))).toBe(
       true,
     );

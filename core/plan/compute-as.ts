@@ -2,6 +2,9 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { byUrgency, type Verdict } from '../checks/check';
 import { familyRests } from '../checks/family-rests';
 import { keepsClear } from '../checks/keep-clear';
+import { comersTo } from '../site/net-needs';
+import { getsPast } from '../site/visitors';
+import { leavesOpen } from '../checks/leaves-open';
 import { letsPostsIn } from '../checks/lets-posts-in';
 import { onItsBed } from '../checks/on-its-bed';
 import { onThePlot } from '../checks/on-the-plot';
@@ -112,9 +115,20 @@ const tiedParts = (kinds: Kinds, plan: Plan, structure: StructurePlan, { place }
     return { id: other.id, parts, at: frameOf(setting.place, design.startMm) };
   });
 
+/** Who of those that visit comes past what keeps somebody out: to its crops, where it covers any; a fence is asked for all. */
+function whoComes(kind: StructureKind, sized: Sized, setting: Setting): Verdict | null {
+  const guard = kind.guards(sized, setting);
+  if (!guard) return null;
+  const crops = setting.planted.map(({ crop }) => crop);
+  const comers = crops.length > 0 ? comersTo(crops, setting.site.visitors) : [];
+  const visitors =
+    kind.purpose === 'barrier' ? setting.site.visitors : setting.site.visitors.filter((who) => comers.includes(who));
+  return leavesOpen({ came: visitors.map((who) => ({ who, past: getsPast(who, guard) })) });
+}
+
 /** What is said of a design where it stands, whatever its kind and by its kind; the most urgent first. */
 export const judge = (kind: StructureKind, plan: Plan, sized: Sized, setting: Setting): Verdict[] =>
-  byUrgency([...anywhere(plan, sized, setting), ...kind.judge(sized, setting)]);
+  byUrgency([...anywhere(plan, sized, setting), ...kind.judge(sized, setting), whoComes(kind, sized, setting)]);
 
 /**
  * Everything that follows from one structure of a checked plan, as if it were bought alone. Kinds are

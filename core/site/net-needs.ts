@@ -1,32 +1,34 @@
 import type { Crop } from '../crops/crop';
-import { CROPS } from '../crops/table';
 import type { Visitor } from './plot';
-import { NET_NEEDS } from './visitors';
+import { FAMILIES_OF, NEEDS, netMesh } from './visitors';
 
 export interface NetNeed {
   who: string;
   openingMm: number;
 }
 
-/** The plant families at which something flies: those of the crops in the table that know it as a pest. */
-const familiesOf = (pest: string): Set<string> =>
-  new Set(CROPS.filter((crop) => crop.pests.some((one) => one.pest === pest)).map((crop) => crop.family));
+type Eaten = Pick<Crop, 'pests' | 'family'>;
 
-/**
- * What flies at these crops, the finest mesh first: their own pests, and of those that visit here birds, which
- * come to anything, and whatever flies at another crop of the same family.
- */
-export function netNeeds(crops: readonly Pick<Crop, 'pests' | 'family'>[], visitors: readonly Visitor[]): NetNeed[] {
+/** Who comes to some crops, in the order in which they are told: their own pests, and of those that visit whoever comes to anything or to their family. */
+export function comersTo(crops: readonly Eaten[], visitors: readonly Visitor[]): string[] {
+  if (crops.length === 0) return [];
   const comes = (who: Visitor): boolean => {
-    if (who === 'birds') return crops.length > 0;
-    const families = familiesOf(who);
-    return crops.some((crop) => families.has(crop.family));
+    const families = FAMILIES_OF[who];
+    return families === undefined || crops.some(({ family }) => families.includes(family));
   };
-  const names = new Set([...crops.flatMap((crop) => crop.pests.map((one) => one.pest)), ...visitors.filter(comes)]);
-  return [...names]
+  return [
+    ...new Set([
+      ...visitors.filter(comes),
+      ...crops.flatMap(({ pests }) => pests.map(({ pest }) => pest)).filter((pest) => NEEDS[pest]),
+    ]),
+  ];
+}
+
+/** What flies at these crops, the finest mesh first. */
+export const netNeeds = (crops: readonly Eaten[], visitors: readonly Visitor[]): NetNeed[] =>
+  comersTo(crops, visitors)
     .flatMap((who) => {
-      const openingMm = NET_NEEDS[who];
-      return openingMm === undefined ? [] : [{ who, openingMm }];
+      const openingMm = netMesh(who);
+      return openingMm === null ? [] : [{ who, openingMm }];
     })
     .toSorted((a, b) => a.openingMm - b.openingMm);
-}

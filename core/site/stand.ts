@@ -56,7 +56,9 @@ export interface Opening {
   soilMm: readonly [number, number];
   /** How high the run stands over the higher of the two. */
   aboveMm: number;
-  filling: { with: 'mesh'; stock: string } | { with: 'boards'; section: string; gapMm: number };
+  filling:
+    | { with: 'mesh'; stock: string; low: string | null; looseTopMm: number }
+    | { with: 'boards'; section: string; gapMm: number };
 }
 
 /** A stand with the things it names: what a kind is told of where it stands. */

@@ -1,53 +1,117 @@
-import { inches } from '../quantity/length';
+import { feet, inches } from '../quantity/length';
 import type { Visitor } from './plot';
 
-/** What a fence must be to keep an animal out. mm. */
+/** What a fence must be to keep somebody on foot out. mm. */
 export interface FenceNeed {
   heightMm: number;
+  /** What is usually built: above the least by a hand where that is practice. */
+  usualMm: number;
   /** Widest opening it does not pass. */
   openingMm: number;
   /** How deep the mesh goes into the soil, or how far an apron lies outward; nought for those that do not dig. */
   buryMm: number;
   apronMm: number;
+  /** It gnaws, pushes or tears: only wire or wood holds it. */
+  stiff: boolean;
+  /** It climbs: so much of the mesh’s top has to be loose and bent outward, where there is no roof. */
+  looseTopMm: number;
 }
 
+/** What it takes to stop somebody: a fence, a net over all of it, a roof, what is below the bed; or what no mesh does. */
+export type Need =
+  | ({ by: 'fence' } & FenceNeed)
+  /** What flies. `clear`: what touches the net is reached through it. `low`: it keeps so low that a wall of such a mesh about a bed no wider than that does without a roof. */
+  | { by: 'net'; openingMm: number; clear?: true; low?: { heightMm: number; acrossMm: number } }
+  /** What climbs or jumps in: roofed; `stiff` where it gnaws, `floored` where it comes from below as well. */
+  | { by: 'roof'; openingMm: number; stiff: boolean; floored: boolean }
+  /** What tunnels: a floor, or a wall of such a mesh so far down all round. */
+  | { by: 'floor'; openingMm: number; wallMm: number }
+  | { by: 'no mesh' };
+
+const onFoot = (need: Partial<FenceNeed> & Pick<FenceNeed, 'heightMm' | 'openingMm'>): Need => ({
+  by: 'fence',
+  usualMm: need.heightMm,
+  buryMm: 0,
+  apronMm: 0,
+  stiff: true,
+  looseTopMm: 0,
+  ...need,
+});
+
 /**
- * Rabbits: 1″ mesh, 2–3′ high, 6″ buried or a 12″ outward apron. Groundhogs: 3–4′, apron. Deer: 7–8′.
- * Dogs: stiff, 4′ and more (common practice, no source). Openings for groundhogs, deer and dogs from
- * memory. What climbs, flies or tunnels is not kept out by a fence.
+ * What stops whom, by the names under which the plot and the crop table know them. Common practice, no source: rabbits
+ * 2–3′ of 1″ mesh, 6″ buried or a 12″ apron; groundhogs 3–4′, apron, loose top; deer 7–8′; dogs stiff and 4′; birds ¾″
+ * taut; cabbage butterflies 7 mm, off the leaves; flea beetles 0.8 mm, carrot fly 1.3 mm; burrowers ½″ under the bed;
+ * raccoons and squirrels roofed. From memory: 31 mm hexagonal netting does for rabbits; groundhogs climb, so that the
+ * top foot is left loose; carrot fly keeps under 24″; all of cats, pigeons, badgers, foxes, rats, mice, chickens,
+ * voles, moles, root flies, leek and pea moth, spotted-wing fly, squash bugs and slugs. mm.
  */
-export const FENCE_NEEDS: Readonly<Partial<Record<Visitor, FenceNeed>>> = {
-  rabbits: { heightMm: inches(24), openingMm: inches(1), buryMm: inches(6), apronMm: inches(12) },
-  groundhogs: { heightMm: inches(36), openingMm: inches(2), buryMm: inches(12), apronMm: inches(12) },
-  deer: { heightMm: inches(84), openingMm: inches(4), buryMm: 0, apronMm: 0 },
-  dogs: { heightMm: inches(48), openingMm: inches(4), buryMm: 0, apronMm: 0 },
+export const NEEDS: Readonly<Record<string, Need>> = {
+  rabbits: onFoot({
+    heightMm: inches(24),
+    usualMm: inches(30),
+    openingMm: 31,
+    buryMm: inches(6),
+    apronMm: inches(12),
+  }),
+  groundhogs: onFoot({
+    heightMm: inches(36),
+    usualMm: inches(42),
+    openingMm: inches(2),
+    buryMm: inches(12),
+    apronMm: inches(12),
+    looseTopMm: inches(12),
+  }),
+  deer: onFoot({ heightMm: inches(84), usualMm: inches(90), openingMm: inches(4), stiff: false }),
+  dogs: onFoot({ heightMm: inches(48), openingMm: inches(4) }),
+  chickens: onFoot({ heightMm: feet(5), openingMm: inches(2), stiff: false }),
+  foxes: onFoot({ heightMm: feet(6), openingMm: inches(3), buryMm: inches(12), apronMm: inches(12) }),
+  badgers: { by: 'no mesh' },
+  birds: { by: 'net', openingMm: 19 },
+  pigeons: { by: 'net', openingMm: 25 },
+  'cabbage butterflies': { by: 'net', openingMm: 7, clear: true },
+  'carrot fly': { by: 'net', openingMm: 1.3, low: { heightMm: inches(24), acrossMm: feet(4) } },
+  'flea beetles': { by: 'net', openingMm: 0.8 },
+  'striped beetles': { by: 'net', openingMm: 1.3 },
+  'root flies': { by: 'net', openingMm: 1.3 },
+  'leek moth': { by: 'net', openingMm: 1.3, clear: true },
+  'pea moth': { by: 'net', openingMm: 1.3 },
+  'spotted-wing fly': { by: 'net', openingMm: 1 },
+  'squash bugs': { by: 'net', openingMm: 1.3 },
+  cats: { by: 'roof', openingMm: inches(2), stiff: false, floored: false },
+  squirrels: { by: 'roof', openingMm: inches(1), stiff: true, floored: false },
+  raccoons: { by: 'roof', openingMm: inches(2), stiff: true, floored: false },
+  rats: { by: 'roof', openingMm: inches(0.5), stiff: true, floored: true },
+  mice: { by: 'roof', openingMm: inches(0.25), stiff: true, floored: true },
+  burrowers: { by: 'floor', openingMm: inches(0.5), wallMm: inches(24) },
+  moles: { by: 'floor', openingMm: inches(0.5), wallMm: inches(24) },
+  voles: { by: 'floor', openingMm: inches(0.25), wallMm: inches(12) },
+  slugs: { by: 'no mesh' },
 };
 
-/** What is usually built: above the least by a hand where that is practice. mm. */
-export const USUAL_HEIGHT: Readonly<Partial<Record<Visitor, number>>> = {
-  rabbits: inches(30),
-  groundhogs: inches(42),
-  deer: inches(90),
-  dogs: inches(48),
+/** The plant families that some of them come to, where a visitor is ticked and no crop names it as its own (from memory). Others come to all. */
+export const FAMILIES_OF: Readonly<Partial<Record<Visitor, readonly string[]>>> = {
+  'cabbage butterflies': ['cabbage'],
+  'flea beetles': ['cabbage'],
+  'carrot fly': ['parsley'],
+  'root flies': ['cabbage', 'onion'],
+  'leek moth': ['onion'],
+  'pea moth': ['pea'],
+  'spotted-wing fly': ['rose'],
+  'squash bugs': ['gourd'],
+  pigeons: ['cabbage', 'pea'],
 };
 
-/**
- * The widest mesh that stops what flies, by the names under which the plot and the crop table know it. Birds ¾″;
- * cabbage butterflies ¼″ (7 mm); flea beetles and carrot fly 1/32–1/20″ (0.8–1.3 mm) (common practice, no
- * source); striped beetles as flea beetles (from memory). mm.
- */
-export const NET_NEEDS: Readonly<Record<string, number>> = {
-  birds: 19,
-  'cabbage butterflies': 7,
-  'flea beetles': 1.3,
-  'carrot fly': 1.3,
-  'striped beetles': 1.3,
-};
-
-/** Who climbs over any fence: roofed (common practice, no source), by stiff mesh of 1″ and 2″ (from memory). mm. */
-export const CLIMBERS_MM: Readonly<Partial<Record<string, number>>> = { squirrels: inches(1), raccoons: inches(2) };
-/** Burrowers: ½″ mesh under the bed (common practice, no source). mm. */
-export const BURROWER_MM = inches(0.5);
+/** What a fence must be for somebody on foot; null for whom a fence alone does not stop, or nobody knows. */
+export function fenceNeed(who: string): FenceNeed | null {
+  const need = NEEDS[who];
+  return need?.by === 'fence' ? need : null;
+}
+/** The widest mesh that stops what flies; null for what does not fly. mm. */
+export function netMesh(who: string): number | null {
+  const need = NEEDS[who];
+  return need?.by === 'net' ? need.openingMm : null;
+}
 
 /** How a structure stands against the animals that visit. Openings up to `lowToMm`, and above it. mm. */
 export interface Barrier {
@@ -59,6 +123,8 @@ export interface Barrier {
   apronMm: number;
   /** Widest gap that is left under it. */
   underMm: number;
+  /** How much of its top is loose and bent outward, against what climbs. */
+  looseTopMm: number;
 }
 
 /** What stands about plants, or over them, or under them. */
@@ -71,6 +137,10 @@ export interface Guard {
   roofed: boolean;
   /** Fine mesh under the bed. */
   floored: boolean;
+  /** Of what lies over plants: how high it is clear over the soil; what grows past that lifts it. mm. */
+  overMm?: number;
+  /** It lies on the leaves. */
+  touches?: true;
 }
 
 /** Of what is closed all round by one mesh, standing on the soil. mm. */
@@ -82,41 +152,61 @@ export const closedBy = (openingMm: number, heightMm: number): Barrier => ({
   buriedMm: 0,
   apronMm: 0,
   underMm: 0,
+  looseTopMm: 0,
 });
 
-/** How somebody gets past a guard: through it, over it, under it, or because it is no hindrance at all. */
-export type Way = 'open' | 'low' | 'dig' | 'under' | 'soft' | 'roof' | 'floor';
+/** How somebody gets past a guard: through it, over it, up it, under it, because it touches or covers only some, or because it is no hindrance at all. */
+export type Way = 'open' | 'low' | 'climb' | 'dig' | 'under' | 'soft' | 'roof' | 'floor' | 'touch' | 'part' | 'any';
 
 /** A finger’s width less is forgiven in height, and the thickness of a wire in an opening. mm. */
 export const FORGIVEN_MM = 15;
 const WIRE_MM = 3;
 
-/** How one that walks, digs or climbs a little gets past a barrier; null where it does not. */
-export function pastBarrier(need: FenceNeed, barrier: Barrier): Exclude<Way, 'soft' | 'roof' | 'floor'> | null {
-  const open =
-    need.heightMm <= barrier.lowToMm + FORGIVEN_MM
-      ? barrier.openingLowMm
-      : Math.max(barrier.openingLowMm, barrier.openingMm);
-  if (open > need.openingMm + WIRE_MM) return 'open';
-  if (barrier.heightMm + FORGIVEN_MM < need.heightMm) return 'low';
+/** The widest opening that somebody meets who comes as high as this. mm. */
+export const openTo = (barrier: Pick<Barrier, 'openingLowMm' | 'openingMm' | 'lowToMm'>, heightMm: number): number =>
+  heightMm <= barrier.lowToMm + FORGIVEN_MM ? barrier.openingLowMm : Math.max(barrier.openingLowMm, barrier.openingMm);
+
+/** How one that walks, digs or climbs gets past a guard; null where it does not. */
+function pastFence(need: FenceNeed, { barrier, stiffMm, roofed }: Guard): Way | null {
+  if (openTo(barrier, Math.min(need.heightMm, barrier.heightMm)) > need.openingMm + WIRE_MM) return 'open';
+  if (!roofed && barrier.heightMm + FORGIVEN_MM < need.heightMm) return 'low';
+  if (need.stiff && stiffMm + FORGIVEN_MM < Math.min(need.heightMm, roofed ? barrier.heightMm : Infinity))
+    return 'soft';
+  if (!roofed && barrier.looseTopMm + FORGIVEN_MM < need.looseTopMm) return 'climb';
   const digs = need.buryMm > 0;
   if (digs && barrier.buriedMm + FORGIVEN_MM < need.buryMm && barrier.apronMm + FORGIVEN_MM < need.apronMm)
     return 'dig';
   return barrier.underMm - barrier.buriedMm > need.openingMm + FORGIVEN_MM ? 'under' : null;
 }
 
-/** How a visitor or a pest gets past a guard; null where it is kept out. Somebody no mesh is known for is never kept out. */
+/** How a visitor or a pest gets past a guard; null where it is kept out. Somebody of whom nothing is known is never kept out. */
 export function getsPast(who: string, guard: Guard): Way | null {
-  const fence = FENCE_NEEDS[who as Visitor];
-  if (fence) {
-    if (guard.stiffMm + FORGIVEN_MM < fence.heightMm) return 'soft';
-    return pastBarrier(fence, guard.roofed ? { ...guard.barrier, heightMm: Infinity } : guard.barrier);
+  const need = NEEDS[who];
+  const { barrier } = guard;
+  const widestMm = guard.nettedMm ?? Math.max(barrier.openingMm, barrier.openingLowMm);
+  switch (need?.by) {
+    case undefined:
+    case 'no mesh':
+      return 'any';
+    case 'fence':
+      return pastFence(need, guard);
+    case 'floor': {
+      if (guard.floored) return null;
+      const walled = barrier.buriedMm + FORGIVEN_MM >= need.wallMm && barrier.openingLowMm <= need.openingMm;
+      return walled ? null : 'floor';
+    }
+    case 'roof': {
+      if (!guard.roofed) return 'roof';
+      if (need.stiff && guard.stiffMm < Infinity) return 'soft';
+      if (need.floored && !guard.floored) return 'floor';
+      return widestMm > need.openingMm + WIRE_MM * Number(need.openingMm > inches(0.5)) ? 'open' : null;
+    }
+    case 'net': {
+      const low = need.low;
+      const walled = low !== undefined && barrier.heightMm + FORGIVEN_MM >= low.heightMm;
+      if (!guard.roofed && !walled) return 'roof';
+      if (widestMm > need.openingMm) return 'open';
+      return need.clear && guard.touches ? 'touch' : null;
+    }
   }
-  if (who === 'burrowers') return guard.floored ? null : 'floor';
-  const climbs = CLIMBERS_MM[who];
-  const finestMm = climbs ?? NET_NEEDS[who] ?? 0;
-  if (!guard.roofed) return 'roof';
-  if (climbs !== undefined && guard.stiffMm < Infinity) return 'soft';
-  const widestMm = guard.nettedMm ?? Math.max(guard.barrier.openingMm, guard.barrier.openingLowMm);
-  return widestMm > finestMm ? 'open' : null;
 }

@@ -1,6 +1,7 @@
+import { SEEN_MM } from '../../checks/check';
 import { stockOf } from '../../catalogue/catalogue';
 import { MESH_ROLLS } from '../../catalogue/panels';
-import { FENCE_NEEDS, USUAL_HEIGHT } from '../../site/visitors';
+import { fenceNeed, FORGIVEN_MM, openTo, type FenceNeed } from '../../site/visitors';
 import { isOffered, type Setting } from '../setting';
 
 /** Mesh off the roll that keeps animals out. */
@@ -18,12 +19,87 @@ export function needsOf(setting: Setting): {
   openingMm: number;
   buryMm: number;
   apronMm: number;
+  looseTopMm: number;
+  /** How high something that gnaws or pushes has to be held by wire or boards, and the widest mesh for those. */
+  stiffMm: number;
+  stiffOpeningMm: number;
 } {
-  const needs = setting.site.visitors.flatMap((who) => FENCE_NEEDS[who] ?? []);
+  const needs = setting.site.visitors.flatMap((who) => fenceNeed(who) ?? []);
+  const gnaws = needs.filter(({ stiff }) => stiff);
+  const most = (of: (need: FenceNeed) => number, among = needs): number => Math.max(0, ...among.map(of));
   return {
-    heightMm: Math.max(0, ...setting.site.visitors.map((who) => USUAL_HEIGHT[who] ?? 0)),
+    heightMm: most(({ usualMm }) => usualMm),
     openingMm: Math.min(Infinity, ...needs.map((need) => need.openingMm)),
-    buryMm: Math.max(0, ...needs.map((need) => need.buryMm)),
-    apronMm: Math.max(0, ...needs.map((need) => need.apronMm)),
+    buryMm: most(({ buryMm }) => buryMm),
+    apronMm: most(({ apronMm }) => apronMm),
+    looseTopMm: most(({ looseTopMm }) => looseTopMm),
+    stiffMm: most(({ heightMm }) => heightMm, gnaws),
+    stiffOpeningMm: Math.min(Infinity, ...gnaws.map((need) => need.openingMm)),
   };
 }
+
+/** Whether what gnaws or pushes is held by a roll: wire, not plastic. */
+export const isWire = (setting: Setting, id: string): boolean => rollOf(setting, id).look === 'wire';
+
+/** A mesh for a fence or a gate, and a finer or stiffer one over its lower part where one alone will not do. */
+export interface Meshes {
+  mesh: string;
+  low: string | null;
+}
+
+/** How mesh of so much over the soil, with so much of it in the soil, stands against who visits; the low one takes the soil. mm. */
+export function meshBarrier(
+  setting: Setting,
+  { mesh, low }: Meshes,
+  at: { heightMm: number; belowMm: number },
+): { openingMm: number; openingLowMm: number; lowToMm: number; stiffMm: number } {
+  // Nobody passes an opening narrower than himself, however high it is (from memory).
+  const open = (id: string): number => Math.min(rollOf(setting, id).openingMm, rollOf(setting, id).stepMm);
+  const lowToMm = low === null ? at.heightMm : Math.min(at.heightMm, rollOf(setting, low).heightMm - at.belowMm);
+  return {
+    openingMm: open(mesh),
+    openingLowMm: open(low ?? mesh),
+    lowToMm,
+    stiffMm: isWire(setting, mesh) ? Infinity : low !== null && isWire(setting, low) ? lowToMm : 0,
+  };
+}
+
+/** A roll by the metre, at its cheapest size. */
+const byTheMetre = (setting: Setting, id: string): number =>
+  Math.min(...setting.sizesOf(id).map((size) => ((setting.priceOf(id, size) ?? Infinity) * 1000) / size));
+
+/**
+ * The cheapest rolls on sale that stop all who visit and that a fence can stop, from so high over the soil down to so
+ * deep in it: one, or two over each other; null where none do. `mesh` asks what goes with that one.
+ */
+export function meshesFor(setting: Setting, at: { heightMm: number; belowMm: number }, mesh?: string): Meshes | null {
+  const needs = setting.site.visitors.flatMap((who) => fenceNeed(who) ?? []);
+  const rolls = offeredRolls(setting);
+  const highEnough = ({ mesh: main, low }: Meshes): boolean =>
+    rollOf(setting, main).heightMm + SEEN_MM >= at.heightMm + (low === null ? at.belowMm : 0);
+  const stops = (meshes: Meshes): boolean => {
+    const barrier = meshBarrier(setting, meshes, at);
+    return needs.every((need) => {
+      const open = openTo(barrier, Math.min(need.heightMm, at.heightMm));
+      return open <= need.openingMm + 3 && (!need.stiff || barrier.stiffMm + FORGIVEN_MM >= need.heightMm);
+    });
+  };
+  const cost = ({ mesh: main, low }: Meshes): number =>
+    byTheMetre(setting, main) + (low === null ? 0 : byTheMetre(setting, low));
+  return (
+    rolls
+      .filter((id) => mesh === undefined || id === mesh)
+      .flatMap((main): Meshes[] =>
+        [null, ...rolls.filter((id) => isWire(setting, id))].map((low) => ({ mesh: main, low })),
+      )
+      .filter((one) => one.low !== one.mesh && highEnough(one) && stops(one))
+      .toSorted((a, b) => cost(a) - cost(b))[0] ?? null
+  );
+}
+
+/** Low meshes that can be chosen. */
+export const LOW_CHOICES = [{ id: 'none', label: 'none' }, ...rollChoices.filter(({ id }) => id !== 'mesh-deer-96')];
+export const offeredLow = (setting: Setting): string[] => [
+  'none',
+  ...offeredRolls(setting).filter((id) => isWire(setting, id)),
+];

@@ -3,7 +3,8 @@ import type { Planted } from '../../crops/planted';
 import { netNeeds } from '../../site/net-needs';
 import { feet } from '../../quantity/length';
 import type { Site } from '../../site/plot';
-import { dayAtHeight, monthDayOf } from '../../site/sun/season';
+import { outgrownOn } from '../../site/outgrown';
+import { monthDayOf } from '../../site/sun/season';
 import { opensOn } from '../../site/flowering';
 import { fact, type Phrases } from '../../wording/say';
 import type { SeasonNote } from '../kind';
@@ -41,7 +42,7 @@ export const coverSeason = (
 ): SeasonNote[] =>
   [...new Map(planted.map(({ crop }) => [crop.id, crop])).values()].flatMap((crop) => {
     const opens = opensOn(crop, site, openingMm);
-    const day = crop.heightMm > highMm ? dayAtHeight(crop, highMm, site) : null;
+    const day = outgrownOn(crop, highMm, site);
     return [
       ...(opens === null ? [] : [{ on: opens, what: fact('season.open', { crop: crop.name }) }]),
       ...(day === null ? [] : [{ on: monthDayOf(day), what: fact('season.off', { crop: crop.name }) }]),

@@ -190,19 +190,26 @@ export function hangLeaf(leaf: Leaf, stiles: readonly Bar[]): Joint[] {
   ];
 }
 
-/** Mesh on the outside of the leaf, screwed on with washers all round. */
-export function meshOn(leaf: Leaf, rollId: string, setting: Setting, on: readonly Bar[]): Made {
+/** Mesh on the outside of the leaf, screwed on with washers all round; so much of it stands loose over its top. */
+export function meshOn(
+  leaf: Leaf,
+  rollId: string,
+  setting: Setting,
+  on: readonly Bar[],
+  o: { name?: string; overMm?: number } = {},
+): Made {
+  const { name = 'mesh', overMm = 0 } = o;
   const roll = rollOf(setting, rollId);
   const { wideMm, railWideMm: rail } = leaf;
-  const tall = Math.min(leaf.highMm, roll.heightMm);
+  const tall = Math.min(leaf.highMm + overMm, roll.heightMm);
   const y = -leaf.railThickMm / 2;
   const at = (right: number, up: number): Point => add(leaf.middle, [right, y, leaf.footMm + up]);
   const across = Math.max(1, Math.round(wideMm / roll.openingMm));
   const rungs = Math.max(1, Math.round(tall / roll.stepMm));
   const mesh: Sheet = {
     shape: 'sheet',
-    id: 'mesh',
-    role: 'mesh',
+    id: name.replace(' ', '-'),
+    role: name,
     stock: roll.id,
     base: flatBase(at(-wideMm / 2, 0), ALONG, wideMm),
     up: UP,
@@ -217,15 +224,23 @@ export function meshOn(leaf: Leaf, rollId: string, setting: Setting, on: readonl
   const held = on.filter((bar) => bar.role === 'stile' || upOf(bar) < tall);
   const washersOn = (bar: Bar): Point[] =>
     bar.role === 'stile'
-      ? washersAlong(at(bar.from[0] - leaf.middle[0], 0), at(bar.from[0] - leaf.middle[0], tall), rail)
+      ? washersAlong(
+          at(bar.from[0] - leaf.middle[0], 0),
+          at(bar.from[0] - leaf.middle[0], Math.min(tall, leaf.highMm)),
+          rail,
+        )
       : washersAlong(at(-wideMm / 2, upOf(bar)), at(wideMm / 2, upOf(bar)), rail);
   return {
     parts: [mesh],
     joints: [
       {
-        id: 'mesh-washers',
+        id: `${mesh.id}-washers`,
         kind: 'mesh to leaf',
-        places: [at((rail - wideMm) / 2, tall / 2), at((wideMm - rail) / 2, tall / 2), at(0, rail / 2)],
+        places: [
+          at((rail - wideMm) / 2, Math.min(tall, leaf.highMm) / 2),
+          at((wideMm - rail) / 2, Math.min(tall, leaf.highMm) / 2),
+          at(0, rail / 2),
+        ],
         parts: [mesh.id, ...held.map((one) => one.id)],
         fixings: held.flatMap((bar) => washered(mesh.id, bar, [0, 1, 0], washersOn(bar), setting)),
       },

@@ -1,6 +1,5 @@
-import type { Met, Threat } from '@lignum/core/choosing/kept-out';
-import type { Visitor } from '@lignum/core/site/plot';
-import { BURROWER_MM, CLIMBERS_MM, FENCE_NEEDS, NET_NEEDS, type Way } from '@lignum/core/site/visitors';
+import { canBeStopped, type Met, type Threat } from '@lignum/core/choosing/kept-out';
+import { NEEDS, type Way } from '@lignum/core/site/visitors';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMonthDay, type Tongue } from '@lignum/core/wording/say';
 
@@ -8,22 +7,30 @@ import { formatMonthDay, type Tongue } from '@lignum/core/wording/say';
 const PAST: Record<Way, (name: string) => string> = {
   open: (name) => `come through the mesh of ${name}`,
   low: (name) => `get over ${name}`,
+  climb: (name) => `climb ${name}`,
   dig: (name) => `dig under ${name}`,
   under: (name) => `slip under ${name}`,
   soft: (name) => `push or gnaw through ${name}`,
   roof: (name) => `come from above, over ${name}`,
   floor: (name) => `come up from below, under ${name}`,
+  touch: (name) => `reach the leaves through ${name}, which lies on them`,
+  part: (name) => `come to those that ${name} does not cover`,
+  any: (name) => `are held up by no mesh, nor by ${name}`,
 };
 
 const past = ({ name, past: way }: Met): string => (way === null ? '' : PAST[way](name));
 
 /** What is in the way of somebody, in a sentence. */
-export function metWords({ keptOut, met, opens }: Threat, tongue: Tongue): string {
+export function metWords({ who, keptOut, met, until, outgrown }: Threat, tongue: Tongue): string {
+  if (!canBeStopped(who))
+    return who === 'slugs'
+      ? `no mesh stops them; sheet metal with a bent lip does, let ${formatLength(100, tongue.units)} into the soil all round`
+      : 'no mesh stops them';
   if (keptOut) {
     const by = met.filter((one) => one.past === null).map((one) => one.name);
-    const until =
-      opens === null ? '' : ` until about ${formatMonthDay(opens, tongue.locale)}, when it is opened for insects`;
-    return `kept out by ${by.join(' and ')}${until}`;
+    const why = outgrown ? 'when what grows there lifts it' : 'when it is opened for insects';
+    const ends = until === null ? '' : ` until about ${formatMonthDay(until, tongue.locale)}, ${why}`;
+    return `kept out by ${by.join(' and ')}${ends}`;
   }
   const ways = met.filter((one) => one.past !== null).map(past);
   return ways.length > 0 ? ways.join('; ') : 'nothing in their way';
@@ -32,16 +39,22 @@ export function metWords({ keptOut, met, opens }: Threat, tongue: Tongue): strin
 /** What it takes to stop somebody; nothing where no mesh does. */
 export function needWords(who: string, tongue: Tongue): string {
   const long = (mm: number): string => formatLength(mm, tongue.units);
-  const fence = FENCE_NEEDS[who as Visitor];
-  if (fence)
-    return `stiff mesh of ${long(fence.openingMm)}, ${long(fence.heightMm)} high${
-      fence.buryMm > 0 ? `, ${long(fence.buryMm)} in the soil or an apron of ${long(fence.apronMm)}` : ''
-    }`;
-  if (who === 'burrowers') return `mesh of ${long(BURROWER_MM)} under the bed`;
-  const climberMm = CLIMBERS_MM[who];
-  if (climberMm !== undefined) return `stiff mesh of ${long(climberMm)} with a roof`;
-  const net = NET_NEEDS[who];
-  return net === undefined
-    ? ''
-    : `a net of ${tongue.units === 'imperial' && net > 3 ? long(net) : `${net} mm`} over all of it`;
+  const fine = (mm: number): string => (tongue.units === 'imperial' && mm > 3 ? long(mm) : `${mm} mm`);
+  const need = NEEDS[who];
+  switch (need?.by) {
+    case 'fence':
+      return [
+        `${need.stiff ? 'stiff mesh' : 'mesh'} of ${long(need.openingMm)}, ${long(need.heightMm)} high`,
+        ...(need.looseTopMm > 0 ? [`its top ${long(need.looseTopMm)} loose`] : []),
+        ...(need.buryMm > 0 ? [`${long(need.buryMm)} in the soil or an apron of ${long(need.apronMm)}`] : []),
+      ].join(', ');
+    case 'floor':
+      return `mesh of ${long(need.openingMm)} under the bed`;
+    case 'roof':
+      return `${need.stiff ? 'stiff mesh' : 'mesh'} of ${fine(need.openingMm)} with a roof${need.floored ? ' and a floor' : ''}`;
+    case 'net':
+      return `a net of ${fine(need.openingMm)} over all of it${need.clear ? ', off the leaves' : ''}`;
+    default:
+      return '';
+  }
 }

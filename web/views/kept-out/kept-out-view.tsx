@@ -3,7 +3,14 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { Check, ChevronDown, ChevronUp, X } from 'lucide-react';
-import { openTo, whoIsKeptOut, type Answer, type BedWatch, type Threat } from '@lignum/core/choosing/kept-out';
+import {
+  canBeStopped,
+  openTo,
+  whoIsKeptOut,
+  type Answer,
+  type BedWatch,
+  type Threat,
+} from '@lignum/core/choosing/kept-out';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
@@ -38,6 +45,12 @@ export function KeptOutView({ bed }: { bed: string | null }) {
       <div className="mt-4 border-t-2 border-ink pt-3">
         <VisitorsField wide />
       </div>
+      {plan.site.visitors.length === 0 && watched.length > 0 && (
+        <p className="mt-3 text-[0.95rem] text-soft">
+          Nobody is ticked: told here is what usually comes to these crops. Tick who visits, and fences and covers
+          follow.
+        </p>
+      )}
       {watched.length === 0 ? (
         <p className="mt-6 border-l-4 border-ochre pl-3">
           Nothing grows in any bed yet, so nobody comes.{' '}
@@ -68,7 +81,7 @@ export function KeptOutView({ bed }: { bed: string | null }) {
 
 function BedRow({ watch, asked, onAsk }: { watch: BedWatch; asked: boolean; onAsk: () => void }) {
   const { bed, crops, threats } = watch;
-  const open = threats.filter((one) => !one.keptOut);
+  const open = threats.filter((one) => !one.keptOut && canBeStopped(one.who));
   return (
     <section aria-labelledby={`bed-${bed.id}`} className="mt-5 border-t border-rule pt-3">
       <div className="grid gap-x-8 gap-y-2 md:grid-cols-[16rem_minmax(0,1fr)]">
@@ -219,6 +232,9 @@ function Answers({ bedId, open }: { bedId: string; open: readonly Threat[] }) {
                   ? 'stops all of them'
                   : `stops ${one.stops.join(', ')}; ${one.leaves.join(', ')} still come`}
                 .
+                {one.outgrown !== null && (
+                  <> The crop grows into it about {formatMonthDay(one.outgrown, tongue.locale)}, before it is picked.</>
+                )}
               </span>
               <Settle answer={one} />
             </p>

@@ -3,6 +3,7 @@ import { keepsOut } from '../../../checks/keeps-out';
 import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
+import { closedBy, type Guard } from '../../../site/visitors';
 import { inches } from '../../../quantity/length';
 import { rowsOf } from '../../rules/stations';
 import { structureKind, type Built } from '../../kind';
@@ -14,14 +15,11 @@ import { COLLAR_PHRASES } from './phrases';
 import { roomFor, sizeCollar, type CollarFacts } from './size';
 import { COLLAR_DOINGS, collarSeason, collarSteps } from './steps';
 
-const barrierOf = ({ facts }: Built<CollarFacts>) => ({
-  heightMm: facts.cut.overMm,
-  openingLowMm: facts.openingMm,
-  openingMm: facts.openingMm,
-  lowToMm: facts.cut.overMm,
-  buriedMm: facts.cut.legsMm,
-  apronMm: 0,
-  underMm: 0,
+const guardOf = ({ facts }: Built<CollarFacts>): Guard => ({
+  barrier: { ...closedBy(facts.openingMm, facts.cut.overMm), buriedMm: facts.cut.legsMm },
+  stiffMm: facts.cut.overMm,
+  roofed: false,
+  floored: false,
 });
 
 /** An open ring of mesh round each plant. */
@@ -36,7 +34,7 @@ export const kind = structureKind({
   size: sizeCollar,
   checks: (built, v, setting) => [
     // Of those who visit only a rabbit is what a ring is meant for.
-    setting.site.visitors.includes('rabbits') ? keepsOut({ visitors: ['rabbits'], barrier: barrierOf(built) }) : null,
+    setting.site.visitors.includes('rabbits') ? keepsOut({ visitors: ['rabbits'], guard: guardOf(built) }) : null,
     plantsFit({ planted: setting.planted, stations: built.design.stations, endToEnd: () => 0 }),
     rowInBed({ builtMm: built.design.builtMm, startMm: built.design.startMm, bed: setting.place.bed }),
     reachAcross({ rowsAtMm: rowsOf(built.design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),
@@ -44,12 +42,7 @@ export const kind = structureKind({
   steps: collarSteps,
   doings: COLLAR_DOINGS,
   season: collarSeason,
-  guards: (built) => ({
-    barrier: barrierOf(built),
-    stiffMm: built.facts.cut.overMm,
-    roofed: false,
-    floored: false,
-  }),
+  guards: guardOf,
   names: COLLAR_NAMES,
   phrases: COLLAR_PHRASES,
   mends: {

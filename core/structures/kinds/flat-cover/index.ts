@@ -51,6 +51,8 @@ export const kind = structureKind({
     stiffMm: 0,
     roofed: true,
     floored: false,
+    overMm: facts.liftMm,
+    touches: true,
   }),
   names: FLAT_COVER_NAMES,
   phrases: FLAT_COVER_PHRASES,

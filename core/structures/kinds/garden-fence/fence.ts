@@ -29,3 +29,11 @@ export function bayLevel(bay: Bay, stepped: boolean): { baseFrom: number; baseTo
   const base = Math.max(bay.from.at[2], bay.to.at[2]);
   return { baseFrom: base, baseTo: base };
 }
+
+/** So much of a loose top is not fastened: a foot (from memory). mm. */
+export const LOOSE_MM = inches(12);
+/** How much of its top is left loose. mm. */
+export const looseOf = (v: GardenFenceValues): number =>
+  v.infill === 'mesh' && v.top === 'loose' ? Math.min(LOOSE_MM, v.height / 2) : 0;
+/** The mesh over its lower part, where it has one. */
+export const lowOf = (v: GardenFenceValues): string | null => (v.infill !== 'mesh' || v.low === 'none' ? null : v.low);

@@ -4,18 +4,30 @@ import { DEMO_PLAN } from '../../../demo/garden';
 import { computeStructure } from '../../../plan/compute';
 import { SOIL } from '../../../site/underfoot';
 import { feet, inches } from '../../../quantity/length';
-import type { PathSpot } from '../../../site/stand';
+import { levelLength, toPlot, type PathSpot, type Stand } from '../../../site/stand';
+import type { Bar } from '../../../design/shapes/bar';
+import { shapeOf } from '../../../design/shapes/shapes';
+import { outlineOf } from '../../../geometry/outline';
+import { overlap, type Pair } from '../../../geometry/polygon';
+import { computeAs } from '../../../plan/compute-as';
+import type { StructurePlan } from '../../../plan/plan';
+import { kindOf } from '../../registry';
 import { layRun, legsOf } from './run';
 
 const spot = (xMm: number, yMm: number, groundMm = 0): PathSpot => ({ xMm, yMm, groundMm });
-const fence = (spots: readonly PathSpot[], knobs: Record<string, number | string> = {}, closed = false) => {
+const fence = (
+  spots: readonly PathSpot[],
+  knobs: Record<string, number | string> = {},
+  closed = false,
+  inside: 'left' | 'right' = 'left',
+) => {
   const computed = computeStructure(
     { ...DEMO_PLAN, structures: [], features: [], site: { ...DEMO_PLAN.site, visitors: ['deer', 'rabbits'] } },
     {
       id: 'f',
       kind: 'garden-fence',
       name: 'F',
-      stand: { on: 'path', spots, closed, inside: 'left', underfoot: SOIL },
+      stand: { on: 'path', spots, closed, inside, underfoot: SOIL },
       plantings: [],
       knobs,
     },
@@ -108,5 +120,123 @@ describe('garden fence', () => {
     const { codes, design } = fence(spots, knobs);
     expect(codes).toContain(code);
     expect(design.parts.length).toBeGreaterThan(0);
+  });
+
+  it('is the same fence whichever way it was drawn: its corners the other way round, the garden on the other side', () => {
+    const any = fc.array(
+      fc.record({
+        turn: fc.double({ min: -1.5, max: 1.5, noNaN: true }),
+        long: fc.integer({ min: 900, max: 6000 }),
+        rise: fc.integer({ min: -150, max: 150 }),
+      }),
+      { minLength: 2, maxLength: 4 },
+    );
+    fc.assert(
+      fc.property(
+        any,
+        fc.constantFrom('mesh', 'framed', 'boards'),
+        fc.boolean(),
+        fc.integer({ min: 0, max: 9000 }),
+        (legs, infill, asApron, atMm) => {
+          let [at, way] = [spot(9000, 9000), 0];
+          const spots = [at];
+          for (const { turn, long, rise } of legs) {
+            way += turn;
+            at = spot(at.xMm + long * Math.cos(way), at.yMm + long * Math.sin(way), at.groundMm + rise);
+            spots.push(at);
+          }
+          const whole = levelLength(spots, false);
+          const built = (corners: readonly PathSpot[], inside: 'left' | 'right', gateMm: number) => {
+            const zero = corners[0]?.groundMm ?? 0;
+            const stand: Stand = {
+              on: 'path',
+              spots: corners.map((one) => ({ ...one, groundMm: one.groundMm - zero })),
+              closed: false,
+              inside,
+              underfoot: SOIL,
+            };
+            const fenced: StructurePlan = {
+              id: 'f',
+              kind: 'garden-fence',
+              name: 'F',
+              stand,
+              plantings: [],
+              knobs: { infill, dig: asApron ? 'apron' : 'buried' },
+            };
+            const gate: StructurePlan = {
+              id: 'g',
+              kind: 'garden-gate',
+              name: 'G',
+              stand: { on: 'run', of: 'f', atMm: gateMm },
+              plantings: [],
+              knobs: {},
+            };
+            const plan = { ...DEMO_PLAN, structures: [fenced, gate] };
+            return [fenced, gate]
+              .map((one) => computeAs(kindOf, plan, one))
+              .map(({ sized, frame }) => ({ design: sized.design, frame }));
+          };
+          const [there, back] = [
+            built(spots, 'left', Math.min(atMm, whole)),
+            built(spots.toReversed(), 'right', whole - Math.min(atMm, whole)),
+          ];
+          there.forEach(({ design, frame }, i) => {
+            expect(back[i]?.frame.xMm).toBeCloseTo(frame.xMm, 6);
+            expect(back[i]?.design.parts.map((part) => [part.id, part.cutMm.toFixed(3)])).toEqual(
+              design.parts.map((part) => [part.id, part.cutMm.toFixed(3)]),
+            );
+          });
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it('turned round, its mesh, apron and boards come on the other side of the line', () => {
+    for (const infill of ['mesh', 'boards']) {
+      const across = (inside: 'left' | 'right') => {
+        const { sized, frame } = fence([spot(0, 0), spot(6000, 0)], { infill, dig: 'apron' }, false, inside);
+        return sized.design.parts
+          .filter((part) => ['mesh', 'apron', 'board'].includes(part.role))
+          .map(
+            (part) =>
+              Math.min(
+                ...shapeOf(part)
+                  .extent(part)
+                  .map(([x, y]) => toPlot(frame, x, y)[1]),
+                0,
+              ) < -1,
+          );
+      };
+      // Going along x the left is up the page: what keeps out stands below the line.
+      expect(new Set(across('left'))).toEqual(new Set([true]));
+      expect(across('right').filter((below) => below)).toEqual([]);
+    }
+  });
+
+  it('its boards pass through each other at no corner, whichever way it turns', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(90, -90, 60, -60, 120, -120),
+        fc.constantFrom('left' as const, 'right' as const),
+        (turnDeg, inside) => {
+          const turn = (turnDeg * Math.PI) / 180;
+          const spots = [spot(0, 0), spot(4000, 0), spot(4000 + 4000 * Math.cos(turn), 4000 * Math.sin(turn))];
+          const { design } = fence(spots, { infill: 'boards' }, false, inside);
+          const lowest = design.parts.filter((part): part is Bar => part.role === 'board' && part.id.endsWith('-1'));
+          const outline = (bar: Bar) =>
+            outlineOf(
+              shapeOf(bar)
+                .extent(bar)
+                .map(([x, y]): Pair => [x, y]),
+            );
+          // A finger: at a corner that is not square the ends of two boards meet askew, and are trimmed to each other.
+          const forgiven = Math.abs(turnDeg) === 90 ? 1 : 60;
+          lowest.forEach((one, i) =>
+            lowest.slice(i + 1).forEach((other) => expect(overlap(outline(one), outline(other), forgiven)).toBe(false)),
+          );
+        },
+      ),
+    );
   });
 });

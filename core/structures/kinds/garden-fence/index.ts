@@ -9,9 +9,8 @@ import { feet, inches } from '../../../quantity/length';
 import { LEAST_DRIVEN_MM, LET_IN_MM, NO_FILL } from '../../../statics/embedment';
 import { structureKind, type Built } from '../../kind';
 import type { Settings } from '../../knob';
-import { needsOf } from '../../rules/barrier';
+import { meshesFor, needsOf } from '../../rules/barrier';
 import { shortBy } from '../../rules/depth';
-import { isOffered } from '../../setting';
 import type { GardenFenceValues } from './fence';
 import { GARDEN_FENCE_KNOBS, type PathSetting } from './knobs';
 import { GARDEN_FENCE_NAMES } from './names';
@@ -25,6 +24,12 @@ const wholeInches = (mm: number): number => Math.floor(mm / inches(1)) * inches(
 const toTheRoll = (v: GardenFenceValues, { facts }: Built<GardenFenceFacts>, setting: PathSetting): Settings | null => {
   const room = stockOf(setting.catalogue, v.mesh, 'mesh roll').heightMm - facts.belowMm;
   return room >= inches(12) ? { height: wholeInches(room) } : null;
+};
+
+/** Rolls that stop all who visit at its height. */
+const otherMesh = (v: GardenFenceValues, { facts }: Built<GardenFenceFacts>, setting: PathSetting): Settings | null => {
+  const found = meshesFor(setting, { heightMm: v.height, belowMm: facts.belowMm });
+  return found && { infill: 'mesh', mesh: found.mesh, low: found.low ?? 'none' };
 };
 
 /** Posts along a path with mesh, frames or boards between, corners, a slope, and gaps for gates. */
@@ -45,7 +50,7 @@ export const kind = structureKind({
       lengthMm: design.builtMm,
       flat: v.infill !== 'mesh',
     }),
-    keepsOut({ visitors: setting.site.visitors, barrier: facts.barrier }),
+    keepsOut({ visitors: setting.site.visitors, guard: facts.guard }),
     facts.rollMm === null ? null : meshHighEnough({ rollMm: facts.rollMm, aboveMm: v.height, belowMm: facts.belowMm }),
     v.infill === 'mesh' ? endsBraced({ posts: facts.ends, braced: v.braces === 'braced' }) : null,
     v.infill === 'framed' ? meshFixed({ by: 'screws' }) : null,
@@ -54,19 +59,19 @@ export const kind = structureKind({
   steps: gardenFenceSteps,
   doings: GARDEN_FENCE_DOINGS,
   season: gardenFenceSeason,
-  guards: ({ facts }) => ({ barrier: facts.barrier, stiffMm: Infinity, roofed: false, floored: false }),
+  guards: ({ facts }) => facts.guard,
   names: GARDEN_FENCE_NAMES,
   phrases: GARDEN_FENCE_PHRASES,
   mends: {
     'keeps.low': (_v, _built, setting) => ({ height: Math.min(feet(8), needsOf(setting).heightMm) }),
-    'keeps.open': (v, _built, setting) =>
-      isOffered(setting, 'mesh-1-36') && v.infill !== 'boards'
-        ? v.height <= inches(31)
-          ? { mesh: 'mesh-1-36' }
-          : { low: 'mesh-1-36' }
-        : null,
-    'keeps.dig': (v, _built, setting) =>
-      v.infill === 'boards' ? null : { dig: 'buried', below: Math.max(inches(6), needsOf(setting).buryMm) },
+    'keeps.open': otherMesh,
+    'keeps.soft': otherMesh,
+    'keeps.climb': () => ({ infill: 'mesh', top: 'loose' }),
+    'keeps.dig': (_v, _built, setting) => ({
+      infill: 'mesh',
+      dig: 'buried',
+      below: Math.max(inches(6), needsOf(setting).buryMm),
+    }),
     'keeps.under': (v) => (v.infill === 'framed' ? null : { onSlope: 'racked' }),
     'roll.low': toTheRoll,
     'roll.short': toTheRoll,

@@ -9,7 +9,7 @@ import { inches } from '../../../quantity/length';
 import { lastingTimber } from '../../rules/timber-knobs';
 import { alongEvery, screwThrough, washered, washersAlong } from '../../rules/fixings';
 import { onLeg, type Bay, type FencePost } from './run';
-import { BOARD_UP_MM, bayLevel, type Fence } from './fence';
+import { BOARD_UP_MM, bayLevel, looseOf, lowOf, type Fence } from './fence';
 
 /** Staples or clips up a post, and washers round a frame (from memory). mm. */
 const STAPLE_EVERY_MM = inches(8);
@@ -62,14 +62,14 @@ function stretchMesh(f: Fence, bays: readonly Bay[]): Filled[] {
     const parts: Part[] = [];
     const joints: Joint[] = [];
     const buried = f.v.dig === 'buried' ? f.v.below : 0;
-    const low = f.v.low !== 'none';
-    const main = meshSheet(f, first, last, `mesh-${tag}`, 'mesh', f.v.mesh, low ? 0 : buried, f.v.height);
+    const low = lowOf(f.v);
+    const main = meshSheet(f, first, last, `mesh-${tag}`, 'mesh', f.v.mesh, low !== null ? 0 : buried, f.v.height);
     parts.push(main);
-    joints.push(...posts.map((post) => hangOn(f, main, post, first, 'mesh to post', f.v.height)));
-    if (low) {
-      const roll = stockOf(f.setting.catalogue, f.v.low, 'mesh roll');
+    joints.push(...posts.map((post) => hangOn(f, main, post, first, 'mesh to post', f.v.height - looseOf(f.v))));
+    if (low !== null) {
+      const roll = stockOf(f.setting.catalogue, low, 'mesh roll');
       const high = Math.min(f.v.height, roll.heightMm - buried);
-      const fine = meshSheet(f, first, last, `low-${tag}`, 'low mesh', f.v.low, buried, high);
+      const fine = meshSheet(f, first, last, `low-${tag}`, 'low mesh', low, buried, high);
       parts.push(fine);
       joints.push(...posts.map((post) => hangOn(f, fine, post, first, 'low mesh to post', high)));
     }
@@ -316,14 +316,25 @@ function frameBay(f: Fence, bay: Bay, i: number): Filled {
   };
 }
 
+/** Whether a bay is the first after a corner that turns to the right, away from the garden. */
+function turnsOut(f: Fence, bay: Bay): boolean {
+  if (bay.from.kind === 'line' || place(bay.from, bay) > 1) return false;
+  const legs = f.run.legs;
+  const before = f.setting.place.closed ? legs.at(bay.leg.index - 1) : legs[bay.leg.index - 1];
+  if (!before || before === bay.leg) return false;
+  return before.along[0] * bay.leg.along[1] - before.along[1] * bay.leg.along[0] < -1e-9;
+}
+
 /** Level (or raked) boards on the outer faces of the posts, from the middle of one post to the middle of the next; to the outside of the last. */
 function boardBays(f: Fence, bays: readonly Bay[]): Filled[] {
   const board = stockOf(f.setting.catalogue, lastingTimber(f.setting, f.v.board), 'timber');
   const pitch = board.wideMm + f.v.boardGap;
   const count = Math.max(1, Math.floor((f.v.height - BOARD_UP_MM + f.v.boardGap + 0.5) / pitch));
-  const out = -(f.faceMm / 2 + board.thickMm / 2);
   const screw = screwThrough(f.setting, board.thickMm, f.faceMm);
   return bays.map((bay, i): Filled => {
+    // After a corner that turns away from the garden the outer faces of two runs would cross: there one bay has its boards within.
+    const side = turnsOut(f, bay) ? 1 : -1;
+    const out = side * (f.faceMm / 2 + board.thickMm / 2);
     const tag = tagOf(bay, i);
     const reachPast = (post: FencePost): number => (post.kind === 'line' ? 0 : f.faceMm / 2);
     const level = f.stepped ? bayLevel(bay, true).baseFrom : null;
@@ -357,9 +368,11 @@ function boardBays(f: Fence, bays: readonly Bay[]): Filled[] {
       [bay.from, bay.to].map((post): Joint => ({
         id: `${one.id}-${post.id}`,
         kind: 'board to post',
-        places: [at(place(post, bay), BOARD_UP_MM + n * pitch + board.wideMm / 2, -f.faceMm / 2)],
+        places: [at(place(post, bay), BOARD_UP_MM + n * pitch + board.wideMm / 2, (side * f.faceMm) / 2)],
         parts: [one.id, post.id],
-        fixings: [{ stock: screw, count: 2, drive: { through: one.id, into: post.id, way: bay.leg.out } }],
+        fixings: [
+          { stock: screw, count: 2, drive: { through: one.id, into: post.id, way: scale(bay.leg.out, -side) } },
+        ],
       })),
     );
     return { parts: boards, joints };

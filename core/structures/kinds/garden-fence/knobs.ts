@@ -3,15 +3,17 @@ import type { PlaceOn } from '../../../site/stand';
 import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled } from '../../knob';
-import { needsOf, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
+import { LOW_CHOICES, meshesFor, needsOf, offeredLow, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
 import { footingKnobs } from '../../rules/footing';
-import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 import { isOffered, type Setting } from '../../setting';
 
 export type PathSetting = Setting<PlaceOn<'path'>>;
 
 const isMesh = (set: Settled): boolean => set.infill !== 'boards';
+/** Mesh off the roll, which goes into the soil and may be left loose at the top. */
+const isRolled = (set: Settled): boolean => set.infill === 'mesh';
 const isTimber = (set: Settled): boolean => set.posts === 'timber' || set.infill !== 'mesh';
 /** The slope of a path is worth a word. */
 export const slopes = ({ place }: PathSetting): boolean =>
@@ -48,7 +50,7 @@ export const GARDEN_FENCE_KNOBS = {
     suggest: (setting) => {
       const { heightMm } = needsOf(setting);
       return heightMm > 0
-        ? { value: tidy(heightMm, setting.market), why: fact('height.visitors') }
+        ? { value: wholeStep(heightMm, setting.market), why: fact('height.visitors') }
         : { value: perMarket(setting.market, 42, 1050), why: fact('height.usual') };
     },
   },
@@ -61,37 +63,42 @@ export const GARDEN_FENCE_KNOBS = {
     help: 'As fine as who visits asks for, and as high as the fence with what goes into the soil.',
     shown: isMesh,
     suggest: (setting, set) => {
-      const { openingMm, buryMm } = needsOf(setting);
-      const fits = offeredRolls(setting)
-        .filter((id) => rollOf(setting, id).openingMm <= openingMm + 3)
-        .sort((a, b) => rollOf(setting, a).heightMm - rollOf(setting, b).heightMm);
-      const high = fits.find((id) => rollOf(setting, id).heightMm >= Number(set.height) + buryMm - 5);
-      const tall = [...offeredRolls(setting)].sort(
-        (a, b) => rollOf(setting, b).heightMm - rollOf(setting, a).heightMm,
-      )[0];
-      const value = high ?? (Number(set.height) > feet(5) ? tall : fits.at(-1)) ?? tall ?? 'mesh-1-48';
-      return { value, why: fact(high ? 'mesh.visitors' : 'mesh.tallest') };
+      const { buryMm } = needsOf(setting);
+      const at = { heightMm: Number(set.height), belowMm: isRolled(set) ? buryMm : 0 };
+      const found = meshesFor(setting, at);
+      if (found) return { value: found.mesh, why: fact('mesh.visitors') };
+      const rolls = offeredRolls(setting).toSorted((a, b) => rollOf(setting, b).heightMm - rollOf(setting, a).heightMm);
+      return { value: rolls[0] ?? 'mesh-1-48', why: fact('mesh.tallest') };
     },
   },
   low: {
     type: 'choice',
     label: 'Finer mesh low down',
     group: 'Fence',
-    choices: [
-      { id: 'none', label: 'none' },
-      { id: 'mesh-1-36', label: '1″ (25 mm), 36″ (0.9 m) high' },
-    ],
-    offered: (setting) => ['none', ...(isOffered(setting, 'mesh-1-36') ? ['mesh-1-36'] : [])],
-    help: 'A high, open fence for deer with a low, fine one for rabbits on the same posts.',
-    shown: isMesh,
+    choices: LOW_CHOICES,
+    offered: offeredLow,
+    help: 'A high, open fence for deer with a low one of wire for who is small or gnaws, on the same posts.',
+    shown: isRolled,
     suggest: (setting, set) => {
-      const { openingMm } = needsOf(setting);
-      return Number.isFinite(openingMm) &&
-        rollOf(setting, String(set.mesh)).openingMm > openingMm + 3 &&
-        set.infill !== 'boards'
-        ? { value: 'mesh-1-36', why: fact('low.fine') }
-        : { value: 'none', why: fact('low.none') };
+      const at = { heightMm: Number(set.height), belowMm: needsOf(setting).buryMm };
+      const low = isRolled(set) ? (meshesFor(setting, at, String(set.mesh))?.low ?? null) : null;
+      return low === null ? { value: 'none', why: fact('low.none') } : { value: low, why: fact('low.fine') };
     },
+  },
+  top: {
+    type: 'choice',
+    label: 'Its top',
+    group: 'Fence',
+    choices: [
+      { id: 'tight', label: 'fixed to the posts' },
+      { id: 'loose', label: 'a foot left loose, bent outward' },
+    ],
+    help: 'What climbs swings back on a loose top.',
+    shown: isRolled,
+    suggest: (setting, set) =>
+      isRolled(set) && needsOf(setting).looseTopMm > 0
+        ? { value: 'loose', why: fact('top.climbs') }
+        : { value: 'tight', why: fact('top.tight') },
   },
   dig: {
     type: 'choice',
@@ -103,9 +110,9 @@ export const GARDEN_FENCE_KNOBS = {
       { id: 'apron', label: 'mesh laid outward as an apron' },
     ],
     help: 'An apron is pegged flat and grows over; a trench is dug once.',
-    shown: isMesh,
-    suggest: (setting) =>
-      needsOf(setting).buryMm > 0
+    shown: isRolled,
+    suggest: (setting, set) =>
+      isRolled(set) && needsOf(setting).buryMm > 0
         ? { value: 'buried', why: fact('dig.rabbits') }
         : { value: 'none', why: fact('dig.none') },
   },
@@ -117,7 +124,7 @@ export const GARDEN_FENCE_KNOBS = {
     max: feet(2),
     step: TAPE_STEP,
     help: 'Six inches deep, or a foot outward, stops rabbits.',
-    shown: (set) => isMesh(set) && set.dig !== 'none',
+    shown: (set) => isRolled(set) && set.dig !== 'none',
     suggest: (setting, set) => {
       const { buryMm, apronMm } = needsOf(setting);
       return set.dig === 'apron'

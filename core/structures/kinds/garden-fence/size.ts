@@ -9,14 +9,15 @@ import { feet, inches } from '../../../quantity/length';
 import type { Terrain } from '../../../site/ground';
 import type { Opening } from '../../../site/stand';
 import { fact } from '../../../wording/say';
-import type { Barrier } from '../../../site/visitors';
+import type { Guard } from '../../../site/visitors';
 import type { Built } from '../../kind';
+import { meshBarrier } from '../../rules/barrier';
 import { nextStockUp } from '../../rules/depth';
 import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import { setPost, standingOf } from '../../rules/timber-post';
 import { fillBays } from './infill';
 import { slopes, type PathSetting } from './knobs';
-import { bayLevel, BOARD_UP_MM, type Fence, type GardenFenceValues } from './fence';
+import { bayLevel, BOARD_UP_MM, looseOf, lowOf, type Fence, type GardenFenceValues } from './fence';
 import { layRun, onLeg, type FencePost, type Leg, type Run } from './run';
 import { lastingTimber } from '../../rules/timber-knobs';
 import { handlesOf, marksOf, viewsOf } from './views';
@@ -30,7 +31,7 @@ const BRACE_FOOT_MM = inches(4);
 
 /** What its own checks and mends ask for. */
 export interface GardenFenceFacts {
-  barrier: Barrier;
+  guard: Guard;
   run: Run;
   spots: readonly (readonly [number, number])[];
   rollMm: number | null;
@@ -67,7 +68,7 @@ export function fenceOpenings(v: GardenFenceValues, setting: PathSetting): Openi
       filling:
         v.infill === 'boards'
           ? { with: 'boards', section: v.board, gapMm: v.boardGap }
-          : { with: 'mesh', stock: v.low === 'none' ? v.mesh : v.low },
+          : { with: 'mesh', stock: v.mesh, low: lowOf(v), looseTopMm: looseOf(v) },
     };
   });
 }
@@ -141,27 +142,35 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Bui
     })),
   };
   const roll = v.infill === 'boards' ? null : stockOf(setting.catalogue, v.mesh, 'mesh roll');
-  const low = v.low === 'none' || !roll ? null : stockOf(setting.catalogue, v.low, 'mesh roll');
-  const below = roll && v.dig !== 'none' ? v.below : 0;
-  const opening = roll ? Math.max(roll.openingMm, roll.stepMm) : Math.max(1, v.boardGap);
+  const low = lowOf(v);
+  // What is in frames ends at the soil.
+  const below = v.infill === 'mesh' && v.dig !== 'none' ? v.below : 0;
+  const mesh = roll ? meshBarrier(setting, { mesh: roll.id, low }, { heightMm: v.height, belowMm: below }) : null;
+  const gapMm = Math.max(1, v.boardGap);
   const stepUp = stepped
     ? Math.max(0, ...run.bays.filter((bay) => bay.guest === null).map((bay) => Math.abs(bay.to.at[2] - bay.from.at[2])))
     : 0;
   return {
     design,
     facts: {
-      barrier: {
-        heightMm: v.height,
-        openingLowMm: low ? low.openingMm : opening,
-        openingMm: opening,
-        lowToMm: low ? low.heightMm - below : v.height,
-        buriedMm: v.dig === 'buried' ? below : 0,
-        apronMm: v.dig === 'apron' ? below : 0,
-        underMm: stepUp + (v.infill === 'boards' ? BOARD_UP_MM : 0),
+      guard: {
+        barrier: {
+          heightMm: v.height,
+          openingLowMm: mesh?.openingLowMm ?? gapMm,
+          openingMm: mesh?.openingMm ?? gapMm,
+          lowToMm: mesh?.lowToMm ?? v.height,
+          buriedMm: v.dig === 'buried' ? below : 0,
+          apronMm: v.dig === 'apron' ? below : 0,
+          underMm: stepUp + (v.infill === 'boards' ? BOARD_UP_MM : 0),
+          looseTopMm: looseOf(v),
+        },
+        stiffMm: mesh?.stiffMm ?? Infinity,
+        roofed: false,
+        floored: false,
       },
       run,
       spots: place.spots.map((spot) => [spot.xMm, spot.yMm] as const),
-      rollMm: roll && !low ? roll.heightMm : roll ? roll.heightMm + below : null,
+      rollMm: roll && low === null ? roll.heightMm : roll ? roll.heightMm + below : null,
       belowMm: below,
       ends: run.posts.filter((one) => one.kind !== 'line').length,
     },

@@ -3,7 +3,7 @@ import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import { waitFor } from '../../rules/footing';
-import type { GardenFenceValues } from './fence';
+import { looseOf, lowOf, type GardenFenceValues } from './fence';
 
 /** Corners and ends first, then to the line; measured again before anything is cut for a bay; gates hang when all of it stands. */
 export function gardenFenceSteps(design: Design, v: GardenFenceValues): Step[] {
@@ -34,7 +34,8 @@ export function gardenFenceSteps(design: Design, v: GardenFenceValues): Step[] {
       : []),
     { what: fact('step.measure'), people: 1 },
     ...(mesh ? [{ what: fact('step.stretch'), people: 2, caution: fact('care.mesh') } as const] : []),
-    ...(mesh && v.low !== 'none' ? [{ what: fact('step.low'), people: 2 } as const] : []),
+    ...(looseOf(v) > 0 ? [{ what: fact('step.loose', { loose: { mm: looseOf(v) } }), people: 1 } as const] : []),
+    ...(lowOf(v) !== null ? [{ what: fact('step.low'), people: 2 } as const] : []),
     ...(v.infill === 'framed'
       ? [{ what: fact('step.frames'), people: 2, caution: fact('care.grinder') } as const]
       : []),
@@ -57,6 +58,7 @@ export const GARDEN_FENCE_DOINGS: Doings = {
   'step.brace': { adds: ['brace'], uses: ['saw', 'bevel', 'drill', 'tape'] },
   'step.measure': { uses: ['tape'] },
   'step.stretch': { adds: ['mesh'], uses: ['cutters', 'hammer', 'pliers', 'gloves', 'goggles'] },
+  'step.loose': { uses: ['gloves'] },
   'step.low': { adds: ['low mesh'], uses: ['snips', 'hammer', 'pliers'] },
   'step.frames': {
     adds: ['frame side', 'mesh'],

@@ -29,7 +29,7 @@ export function viewsOf(run: Run, parts: readonly Part[]): Design['views'] {
   };
   const sides = legsByNote(run).map((leg) => ({
     id: `side-${leg.index + 1}`,
-    title: run.legs.length === 1 ? 'From its side' : `Run ${leg.index + 1}, from its right-hand side`,
+    title: run.legs.length === 1 ? 'From outside' : `Run ${leg.index + 1}, from outside`,
     right: leg.along,
     up: [0, 0, 1] as const,
     eye: [-leg.out[0], -leg.out[1], 0] as const,

@@ -132,7 +132,7 @@ describe('garden gate', () => {
     ],
     ['leaves a way under it', { under: inches(6) }, {}, 'keeps.under'],
     ['is lower than its fence has to be', { height: inches(15) }, {}, 'keeps.low'],
-    ['is too open', { mesh: 'mesh-2x4-60' }, {}, 'keeps.open'],
+    ['is too open', { mesh: 'mesh-2x4-60', low: 'none' }, {}, 'keeps.open'],
     ['is higher than its roll', { height: feet(6), mesh: 'mesh-1-36' }, {}, 'roll.short'],
     ['hangs heavy', { width: 1500 }, {}, 'gate.heavy'],
   ] as const)('one that %s is drawn and said, and its mend mends it', (_what, knobs, o, code) => {

@@ -4,14 +4,22 @@ import { meshFixed } from '../../../checks/mesh-fixed';
 import { meshHighEnough } from '../../../checks/mesh-high-enough';
 import { feet, inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
-import { needsOf, offeredRolls, rollOf } from '../../rules/barrier';
-import { gateOpens, GARDEN_GATE_KNOBS } from './knobs';
+import type { Settings } from '../../knob';
+import { meshesFor, needsOf, rollOf } from '../../rules/barrier';
+import { gateOpens, GARDEN_GATE_KNOBS, looseOver, type RunSetting } from './knobs';
+import type { GardenGateValues } from './leaf';
 import { GARDEN_GATE_NAMES } from './names';
 import { GARDEN_GATE_PHRASES } from './phrases';
 import { sizeGardenGate } from './size';
 import { GARDEN_GATE_DOINGS, gardenGateSeason, gardenGateSteps } from './steps';
 
 const wholeInches = (mm: number): number => Math.floor(mm / inches(1)) * inches(1);
+
+/** Rolls that stop all who visit at its height. */
+const otherMesh = (v: GardenGateValues, _built: unknown, setting: RunSetting): Settings | null => {
+  const found = meshesFor(setting, { heightMm: v.height, belowMm: 0 });
+  return found && { filling: 'mesh', mesh: found.mesh, low: found.low ?? 'none' };
+};
 
 /** A framed leaf with one diagonal, in a gap of a fence, hung on its posts. */
 export const kind = structureKind({
@@ -32,9 +40,13 @@ export const kind = structureKind({
       roomMm: setting.place.opening.roomMm,
       built: setting.place.opening.posts.length > 0,
     }),
-    keepsOut({ visitors: setting.site.visitors, barrier: facts.barrier }),
+    keepsOut({ visitors: setting.site.visitors, guard: facts.guard }),
     v.filling === 'mesh'
-      ? meshHighEnough({ rollMm: rollOf(setting, v.mesh).heightMm, aboveMm: facts.leaf.highMm, belowMm: 0 })
+      ? meshHighEnough({
+          rollMm: rollOf(setting, v.mesh).heightMm,
+          aboveMm: facts.leaf.highMm + looseOver(setting, v.filling),
+          belowMm: 0,
+        })
       : null,
     v.filling === 'mesh' ? meshFixed({ by: 'screws' }) : null,
   ],
@@ -46,18 +58,13 @@ export const kind = structureKind({
   mends: {
     'gate.wide': (_v, _built, { place }) =>
       place.opening.roomMm >= inches(18) ? { width: wholeInches(place.opening.roomMm) } : null,
-    'roll.short': (v, _built, setting) => ({ height: wholeInches(rollOf(setting, v.mesh).heightMm + v.under) }),
+    'roll.short': (v, built, setting) =>
+      otherMesh(v, built, setting) ?? { height: wholeInches(rollOf(setting, v.mesh).heightMm + v.under) },
     'keeps.low': (_v, _built, setting) => ({ height: Math.min(feet(8), needsOf(setting).heightMm) }),
-    'keeps.open': (v, _built, setting) => {
-      const { openingMm } = needsOf(setting);
-      const fine = offeredRolls(setting).find((id) => {
-        const roll = rollOf(setting, id);
-        return Math.max(roll.openingMm, roll.stepMm) <= openingMm + 3 && roll.heightMm >= v.height - v.under;
-      });
-      return fine ? { filling: 'mesh', mesh: fine } : null;
-    },
+    'keeps.open': otherMesh,
+    'keeps.soft': otherMesh,
     'keeps.under': (v, { facts }, setting) => ({
-      under: Math.max(inches(0.5), needsOf(setting).openingMm - (facts.barrier.underMm - v.under)),
+      under: Math.max(inches(0.5), needsOf(setting).openingMm - (facts.guard.barrier.underMm - v.under)),
     }),
   },
 });

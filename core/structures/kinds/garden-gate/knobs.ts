@@ -1,9 +1,10 @@
+import { SEEN_MM } from '../../../checks/check';
 import type { Market } from '../../../catalogue/stock';
 import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stand';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settings } from '../../knob';
-import { needsOf, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
+import { LOW_CHOICES, meshesFor, needsOf, offeredLow, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
 import { sectionKnob } from '../../rules/timber-knobs';
 import type { Setting } from '../../setting';
@@ -38,6 +39,10 @@ function boardKnob() {
     },
   };
 }
+
+/** How much of its mesh stands loose over its frame, as beside it: against what climbs. mm. */
+export const looseOver = ({ place }: RunSetting, filling: 'mesh' | 'boards'): number =>
+  filling === 'mesh' && place.opening.filling.with === 'mesh' ? place.opening.filling.looseTopMm : 0;
 
 /** A rectangle, one diagonal, ⅜–½″ free each side, mesh on before it is hung (common practice, no source). */
 export const GARDEN_GATE_KNOBS = {
@@ -135,16 +140,28 @@ export const GARDEN_GATE_KNOBS = {
     shown: (set) => set.filling === 'mesh',
     suggest: (setting, set) => {
       const { filling } = setting.place.opening;
-      const high = (id: string): number => rollOf(setting, id).heightMm;
-      const leaf = Number(set.height) - Number(set.under);
-      if (filling.with === 'mesh' && high(filling.stock) >= leaf)
+      const heightMm = Number(set.height);
+      if (filling.with === 'mesh' && rollOf(setting, filling.stock).heightMm + SEEN_MM >= heightMm - Number(set.under))
         return { value: filling.stock, why: fact('filling.run') };
-      const { openingMm } = needsOf(setting);
-      const fits = offeredRolls(setting)
-        .filter((id) => rollOf(setting, id).openingMm <= openingMm + 3)
-        .toSorted((a, b) => high(a) - high(b));
-      const value = fits.find((id) => high(id) >= leaf) ?? fits.at(-1) ?? offeredRolls(setting)[0];
-      return { value: value ?? 'mesh-1-48', why: fact('mesh.visitors') };
+      const found = meshesFor(setting, { heightMm, belowMm: 0 });
+      const rolls = offeredRolls(setting).toSorted((a, b) => rollOf(setting, b).heightMm - rollOf(setting, a).heightMm);
+      return { value: found?.mesh ?? rolls[0] ?? 'mesh-1-48', why: fact('mesh.visitors') };
+    },
+  },
+  low: {
+    type: 'choice',
+    label: 'Finer mesh low down',
+    group: 'Leaf',
+    choices: LOW_CHOICES,
+    offered: offeredLow,
+    help: 'As beside it: who is small or gnaws tries the gate first.',
+    shown: (set) => set.filling === 'mesh',
+    suggest: (setting, set) => {
+      const { filling } = setting.place.opening;
+      if (filling.with === 'mesh' && filling.stock === set.mesh)
+        return { value: filling.low ?? 'none', why: fact('filling.run') };
+      const low = meshesFor(setting, { heightMm: Number(set.height), belowMm: 0 }, String(set.mesh))?.low;
+      return { value: low ?? 'none', why: fact('mesh.visitors') };
     },
   },
   board: boardKnob(),

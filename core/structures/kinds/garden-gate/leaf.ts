@@ -6,7 +6,7 @@ import type { Values } from '../../knob';
 import { screwThrough } from '../../rules/fixings';
 import { hingesFor, type Leaf, type Made } from '../../rules/gate-leaf';
 import { lastingTimber } from '../../rules/timber-knobs';
-import type { GARDEN_GATE_KNOBS, RunSetting } from './knobs';
+import { looseOver, type GARDEN_GATE_KNOBS, type RunSetting } from './knobs';
 
 export type GardenGateValues = Values<typeof GARDEN_GATE_KNOBS>;
 
@@ -15,7 +15,7 @@ export function leafOf(v: GardenGateValues, setting: RunSetting): Leaf {
   const rail = stockOf(setting.catalogue, lastingTimber(setting, v.rail), 'timber');
   const footMm = Math.max(...setting.place.opening.soilMm) + v.under;
   const wideMm = v.width - 2 * v.clear;
-  const highMm = Math.max(3 * rail.wideMm, v.height - v.under);
+  const highMm = Math.max(3 * rail.wideMm, v.height - v.under - looseOver(setting, v.filling));
   return {
     middle: [0, 0, 0],
     wideMm,

@@ -8,6 +8,7 @@ export const GARDEN_GATE_NAMES: Names = {
     brace: { word: 'Brace', means: 'the one diagonal, long point to long point' },
     board: { word: 'Board', means: 'across the leaf, end to end' },
     mesh: { word: 'Mesh', means: 'mesh by length' },
+    'low mesh': { word: 'Fine mesh', means: 'along the leaf, low down' },
   },
   joints: {
     'leaf joined': 'Corner of the leaf',

@@ -18,6 +18,7 @@ export const GARDEN_GATE_PHRASES = {
   'count.brace': 'One diagonal, up from the lower hinge to the latch',
   'count.boards': 'As many as the leaf takes, {gap} apart',
   'count.mesh': 'On the outside of the leaf',
+  'count.low': 'On the outside of the leaf, low down',
   'count.corner-screws': 'At every corner',
   'count.brace-screws': 'Three at each end, two where it is narrow',
   'count.board-screws': 'Two at each crossing',

@@ -1,18 +1,19 @@
-import type { Barrier } from '../../../site/visitors';
+import type { Guard } from '../../../site/visitors';
 import type { Design } from '../../../design/design';
 import type { Point } from '../../../geometry/space';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
-import { rollOf } from '../../rules/barrier';
+import type { Bar } from '../../../design/shapes/bar';
+import { meshBarrier } from '../../rules/barrier';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
-import type { RunSetting } from './knobs';
-import { frameLeaf, hangLeaf, meshOn, type Leaf } from '../../rules/gate-leaf';
+import { looseOver, type RunSetting } from './knobs';
+import { frameLeaf, hangLeaf, meshOn, type Leaf, type Made } from '../../rules/gate-leaf';
 import { boardsOn, leafOf, type GardenGateValues } from './leaf';
 
 /** What its own checks, steps and mends ask for. mm. */
 export interface GardenGateFacts {
   leaf: Leaf;
-  barrier: Barrier;
+  guard: Guard;
 }
 
 /** How far it opens, drawn in as many strokes: a quarter turn. */
@@ -26,17 +27,15 @@ export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Built<
   const filled =
     v.filling === 'boards'
       ? boardsOn(leaf, v, setting, frame.stiles)
-      : meshOn(
-          leaf,
-          v.mesh,
-          setting,
-          [...frame.stiles, frame.rails[0]].flatMap((one) => one ?? []),
-        );
+      : meshed(leaf, v, setting, [...frame.stiles, ...frame.rails.slice(0, 1)]);
   const [left, right] = [-v.width / 2, v.width / 2];
   const [soilLeft, soilRight] = opening.soilMm;
   const [foot, top] = [leaf.footMm, leaf.footMm + leaf.highMm];
-  const mesh = v.filling === 'mesh' ? rollOf(setting, v.mesh) : null;
-  const openMm = mesh ? Math.max(mesh.openingMm, mesh.stepMm) : Math.max(1, v.boardGap);
+  const mesh =
+    v.filling === 'mesh'
+      ? meshBarrier(setting, { mesh: v.mesh, low: v.low === 'none' ? null : v.low }, { heightMm: v.height, belowMm: 0 })
+      : null;
+  const gapMm = Math.max(1, v.boardGap);
   const design: Design = {
     kind: 'garden-gate',
     parts: [...frame.parts, ...filled.parts],
@@ -70,6 +69,7 @@ export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Built<
       brace: fact('count.brace'),
       board: fact('count.boards', { gap: { mm: v.boardGap } }),
       mesh: fact('count.mesh'),
+      'low mesh': fact('count.low'),
       'leaf joined': fact('count.corner-screws'),
       'brace fixed': fact('count.brace-screws'),
       'mesh to leaf': fact('count.washers'),
@@ -97,18 +97,32 @@ export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Built<
     design,
     facts: {
       leaf,
-      barrier: {
-        heightMm: v.height,
-        openingLowMm: openMm,
-        openingMm: openMm,
-        lowToMm: v.height,
-        buriedMm: 0,
-        // Against what digs a sill is laid under it, by its steps.
-        apronMm: Infinity,
-        underMm: v.under + Math.abs(soilRight - soilLeft),
+      guard: {
+        barrier: {
+          heightMm: v.height,
+          openingLowMm: mesh?.openingLowMm ?? gapMm,
+          openingMm: mesh?.openingMm ?? gapMm,
+          lowToMm: mesh?.lowToMm ?? v.height,
+          buriedMm: 0,
+          // Against what digs a sill is laid under it, by its steps.
+          apronMm: Infinity,
+          underMm: v.under + Math.abs(soilRight - soilLeft),
+          looseTopMm: looseOver(setting, v.filling),
+        },
+        stiffMm: mesh?.stiffMm ?? Infinity,
+        roofed: false,
+        floored: false,
       },
     },
   };
+}
+
+/** Mesh all over it, loose over its top where the run beside it is; and a finer one over its lower part. */
+function meshed(leaf: Leaf, v: GardenGateValues, setting: RunSetting, on: readonly Bar[]): Made {
+  const main = meshOn(leaf, v.mesh, setting, on, { overMm: looseOver(setting, v.filling) });
+  if (v.low === 'none') return main;
+  const low = meshOn(leaf, v.low, setting, on, { name: 'low mesh' });
+  return { parts: [...main.parts, ...low.parts], joints: [...main.joints, ...low.joints] };
 }
 
 /** What the leaf sweeps as it opens, from above: from shut to square, and back to its hinge. */

@@ -38,7 +38,7 @@ export const GARDEN_GATE_DOINGS: Doings = {
   'step.cut': { uses: ['saw', 'chisel', 'square', 'tape', 'goggles', 'muffs'] },
   'step.join': { adds: ['stile', 'rail'], uses: ['tape', 'drill', 'square'] },
   'step.brace': { adds: ['brace'], uses: ['saw', 'bevel', 'drill', 'clamps'] },
-  'step.mesh': { adds: ['mesh'], uses: ['snips', 'drill', 'gloves', 'goggles'] },
+  'step.mesh': { adds: ['mesh', 'low mesh'], uses: ['snips', 'drill', 'gloves', 'goggles'] },
   'step.boards': { adds: ['board'], uses: ['drill', 'spacer'] },
   'step.try': { uses: ['blocks'] },
   'step.hang': { joins: ['hung', 'latched'], uses: ['blocks', 'drill', 'level'] },

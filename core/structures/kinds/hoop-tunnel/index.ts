@@ -63,6 +63,7 @@ export const kind = structureKind({
     stiffMm: 0,
     roofed: true,
     floored: false,
+    overMm: facts.nearest?.highMm ?? facts.hoop.heightMm,
   }),
   names: HOOP_TUNNEL_NAMES,
   phrases: HOOP_TUNNEL_PHRASES,

@@ -55,6 +55,7 @@ export const kind = structureKind({
     stiffMm: 0,
     roofed: true,
     floored: false,
+    overMm: facts.cut.overMm,
   }),
   names: INSECT_CAGE_NAMES,
   phrases: INSECT_CAGE_PHRASES,

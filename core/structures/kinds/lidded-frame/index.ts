@@ -61,6 +61,7 @@ export const kind = structureKind({
     stiffMm: Infinity,
     roofed: true,
     floored: v.floor !== 'none',
+    overMm: facts.insideMm,
   }),
   names: LIDDED_FRAME_NAMES,
   phrases: LIDDED_FRAME_PHRASES,

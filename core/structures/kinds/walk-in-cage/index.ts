@@ -43,7 +43,7 @@ export const kind = structureKind({
   steps: walkInCageSteps,
   doings: WALK_IN_CAGE_DOINGS,
   season: walkInCageSeason,
-  guards: ({ facts }, v) => ({
+  guards: ({ facts }, v, setting) => ({
     barrier: {
       heightMm: v.height,
       openingLowMm: facts.lowOpeningMm,
@@ -53,11 +53,13 @@ export const kind = structureKind({
       apronMm: 0,
       // Under the door nothing is buried.
       underMm: DOOR_UNDER_MM + (v.low === 'none' ? 0 : v.below),
+      looseTopMm: 0,
     },
     stiffMm: facts.lowToMm,
     nettedMm: facts.openingMm,
     roofed: true,
     floored: false,
+    overMm: facts.roof.highMm - setting.place.bed.heightMm,
   }),
   names: WALK_IN_CAGE_NAMES,
   phrases: WALK_IN_CAGE_PHRASES,
