@@ -4,10 +4,11 @@ import { ensurePackages } from './install.mjs';
 import { ensurePostgres, startCluster } from './postgres.mjs';
 import { DATA, ensureData, Fault, ROOT, runBeside, Stopped, tell } from './run.mjs';
 import { ensureBuilt, portIsFree, prepareDatabase, serve } from './serve.mjs';
-import { test } from './test.mjs';
+import { test, testThoroughly } from './test.mjs';
 
 const USAGE = `./lignum start             serve Lignum on this machine (PORT, HOST and LIGNUM_DATABASE_URL are heeded)
 ./lignum test              types, lint, unit tests, build and the interface in a real browser
+./lignum test --thorough   what is said of every kind as suggested, over many more seeds; minutes to an hour
 ./lignum compute [file]    the complete result of a plan as JSON; reads standard input without a file;
                            --units=imperial or --units=metric says how its sentences write lengths`;
 
@@ -59,6 +60,7 @@ async function compute(args) {
 try {
   const [command, ...args] = process.argv.slice(2);
   if (command === 'start') await start();
+  else if (command === 'test' && args[0] === '--thorough') process.exitCode = await testThoroughly();
   else if (command === 'test') process.exitCode = await test();
   else if (command === 'compute') await compute(args);
   else {

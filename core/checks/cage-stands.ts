@@ -5,7 +5,7 @@ import { check } from './check';
 const SLENDER = [1.6, 2.8, 4.5, 7];
 
 /** How many times as tall as wide a cage may be with so many rods. */
-const slenderest = (stakes: number, wind: Wind): number =>
+export const slenderest = (stakes: number, wind: Wind): number =>
   SLENDER[Math.max(0, stakes - (wind === 'exposed' ? 1 : 0))] ?? (SLENDER.at(-1) as number);
 
 /** The fewest rods with which a cage stands, up to three. @example rodsFor(1500, 560, 'usual') // 1 */
@@ -21,7 +21,7 @@ export const cageStands = check(
       'cage.stands': '{stakes|rod|rods} and the stakes of its lowest row hold it up.',
       'cage.stands-low': 'Low and wide enough to stand on the stakes of its lowest row.',
     },
-    mends: { 'cage.blows': 'Add a rod to each' },
+    mends: { 'cage.blows': 'Give it what stands' },
   },
   (at: { heightMm: number; diameterMm: number; stakes: number; wind: Wind }, found) => {
     const values = { high: { mm: at.heightMm }, across: { mm: at.diameterMm }, stakes: at.stakes };

@@ -5,7 +5,7 @@ import { check, SEEN_MM } from './check';
 /** Falling short by more than this is said: 4″ (from memory). mm. */
 export const FORGIVEN_MM = 101.6;
 /** Over the rim of a cage a plant hangs down by itself: 5–6′ serve for tomatoes that are held to 6′ elsewhere (common practice, no source). mm. */
-const OVER_CAGE_MM = 304.8;
+export const OVER_CAGE_MM = 304.8;
 
 /** Of a crop that is held to less than this share of what it wants most is lost (from memory). */
 const WORTH_GROWING = 0.55;
@@ -17,7 +17,7 @@ export const cropHeight = check(
     says: {
       'height.low': 'Ends at {top}, but {crop} should be held to {wants}: build higher, or pinch it out at the top.',
       'height.pinch':
-        'Ends at {top}; {crop} goes on to {wants}, and nothing higher can be built of what is on sale here: pinch the tips out there, or let them hang over.',
+        'Ends at {top}; {crop} goes on to {wants}, and nothing higher can be reached, or built of what is on sale here: pinch the tips out there, or let them hang over.',
       'height.never': 'Ends at {top}, and {crop} should be held to {wants}: it wants a taller kind of support.',
       'height.top-it': '{top} of support. {crop} can grow to {grows}: top it or let it down at the top.',
       'height.enough': '{top} of support is as high as {crop} needs.',

@@ -13,6 +13,9 @@ import type { Knob, Knobs } from './knob';
 import { kindOf, KINDS } from './registry';
 import type { StructureKind } from './kind';
 
+/** So many cases; as many times more as LIGNUM_TIMES says, for a thorough test. */
+export const cases = (count: number): number => count * Number(process.env.LIGNUM_TIMES ?? 1);
+
 /** Any value a knob admits; the limits themselves come up often. */
 function anyValue(knob: Knob): fc.Arbitrary<number | string> {
   if (knob.type === 'choice') return fc.constantFrom(...knob.choices.map((choice) => choice.id));

@@ -25,7 +25,7 @@ import type { Plan } from '../plan/plan';
 import type { Stand, StandOn } from '../site/stand';
 import { SOIL } from '../site/underfoot';
 import { say } from '../wording/say';
-import { anyPlan, anySettings, first, firstMended } from './any-plan.fixture';
+import { anyPlan, anySettings, cases, first, firstMended } from './any-plan.fixture';
 import { knobFaults, type Settings } from './knob';
 import { KIND_LOADERS } from './loaders';
 import { kindOf, KINDS } from './registry';
@@ -194,7 +194,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           }
           expect(JSON.stringify(only(plan).sized.design)).toBe(JSON.stringify(design));
         }),
-        { numRuns: 9, examples: longest(kind).map((plan) => [plan]) },
+        { numRuns: cases(9), examples: longest(kind).map((plan) => [plan]) },
       );
     });
 
@@ -232,7 +232,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
               expect(turned.includes(knob), knob).toBe(state.value !== before.sized.knobs[knob]?.value);
           }
         }),
-        { numRuns: 8 },
+        { numRuns: cases(8) },
       );
     });
 
@@ -259,7 +259,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           if (missing.length > 0) expect(cost.complete).toBe(false);
           for (const one of shopping.purchases) expect(sold.has(one.stock)).toBe(true);
         }),
-        { numRuns: 8 },
+        { numRuns: cases(8) },
       );
     });
 
@@ -295,7 +295,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             for (const same of [byHand, elsewhere]) expect(built(only(same).sized.design)).toEqual(built(sized.design));
           },
         ),
-        { numRuns: 8 },
+        { numRuns: cases(8) },
       );
     });
 
@@ -316,7 +316,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           const before = across(design);
           across(moved).forEach((y, i) => expect(y - (before[i] as number)).toBeCloseTo(by, 6));
         }),
-        { numRuns: 8 },
+        { numRuns: cases(8) },
       );
     });
 
@@ -335,7 +335,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           );
           expect(hair.stations.map((station) => station.id)).toEqual(level.stations.map((station) => station.id));
         }),
-        { numRuns: 8 },
+        { numRuns: cases(8) },
       );
     });
 
@@ -369,7 +369,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           expect(planFits(JSON.parse(JSON.stringify(plan))), ajv.errorsText(planFits.errors)).toBe(true);
           expect(resultFits(JSON.parse(JSON.stringify(resultOf(plan)))), ajv.errorsText(resultFits.errors)).toBe(true);
         }),
-        { numRuns: 8 },
+        { numRuns: cases(8) },
       );
     });
   },

@@ -1,8 +1,9 @@
 import { MESH_ROLLS, PANELS } from '../../catalogue/panels';
-import { HEFT, type Carries } from '../../catalogue/stock';
+import { HEFT, type Carries, type MeshRoll } from '../../catalogue/stock';
 import type { Hold } from '../../design/design';
-import { isOffered, type Setting } from '../setting';
+import { isOffered, type BedSetting, type Setting } from '../setting';
 import { mostGap } from './gap';
+import { reachOverBed } from './row';
 import { ofMarket } from './panel-choice';
 
 const stiffest = (of: readonly { carries: Carries }[]): Carries =>
@@ -28,11 +29,15 @@ export function panelsCould(
   };
 }
 
-/** What a cage could be made to: the highest stiff roll on sale, less the row that becomes its stakes. */
-export function rollsCould(setting: Setting, staked: boolean): Hold['could'] {
+/** What a cage could be made to, of the stiff rolls on sale that carry its crops: as many whole rows as can be reached, less the one that becomes its stakes. */
+export function rollsCould(setting: BedSetting, staked: boolean): Hold['could'] {
   const rolls = MESH_ROLLS.filter((roll) => roll.stiff && isOffered(setting, roll.id));
+  const heft = Math.max(0, ...setting.planted.map(({ crop }) => HEFT[crop.load]));
+  const strong = rolls.filter(({ carries }) => HEFT[carries] >= heft);
+  const rowsOf = ({ heightMm, stepMm }: MeshRoll): number =>
+    Math.floor(Math.min(heightMm, reachOverBed(setting)) / stepMm + 1e-6) - (staked ? 1 : 0);
   return {
-    topMm: Math.max(0, ...rolls.map((roll) => roll.heightMm - (staked ? roll.stepMm : 0))),
+    topMm: Math.max(0, ...(strong.length > 0 ? strong : rolls).map((roll) => rowsOf(roll) * roll.stepMm)),
     carries: stiffest(rolls),
     net: false,
   };

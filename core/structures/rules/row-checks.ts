@@ -3,10 +3,16 @@ import { plantingSides } from '../../checks/planting-sides';
 import { plantsFit } from '../../checks/plants-fit';
 import { postSpacing } from '../../checks/post-spacing';
 import { holdChecks, postChecks, rowChecks } from '../../checks/sets';
-import type { Design } from '../../design/design';
+import type { Design, Hold } from '../../design/design';
 import { fillUnder } from './depth';
 import type { BedSetting } from '../setting';
-import { endToEnd } from './row';
+import { endToEnd, reachOverBed } from './row';
+
+/** What holds plants, made no higher than somebody reaches: nobody is told to build it out of reach. */
+export const inReach = (hold: Hold, setting: BedSetting): Hold => ({
+  ...hold,
+  could: { ...hold.could, topMm: Math.min(hold.could.topMm, Math.max(hold.topMm.most, reachOverBed(setting))) },
+});
 
 /** What a support on a bed is asked first: can its crops hold on, and does it stand in the soil? `spacingMm` is that of its posts, where they have one. */
 export const standChecks = (
@@ -14,7 +20,7 @@ export const standChecks = (
   setting: BedSetting,
   spacingMm: number | null = null,
 ): (Verdict | null)[] => [
-  ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+  ...(design.hold ? holdChecks({ planted: setting.planted, hold: inReach(design.hold, setting) }) : []),
   spacingMm === null ? null : postSpacing({ planted: setting.planted, spacingMm }),
   ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: fillUnder(setting) }),
 ];

@@ -3,7 +3,7 @@ import { tipping } from '../../../checks/tipping';
 import { leafLong } from '../../../checks/leaf-long';
 import { bedForTwo } from '../../../checks/bed-for-two';
 import { folding } from '../../../checks/folding';
-import { ROW_MENDS } from '../../rules/row';
+import { reachOverBed, ROW_MENDS } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { A_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
@@ -58,6 +58,10 @@ export const kind = structureKind({
     'climb.thick': () => ({ infill: 'mesh' }),
     'mesh.narrow': () => ({ infill: 'slats', gauge: inches(4.5) }),
     'load.heavy': (v) => ({ infill: 'slats', ...(v.leaf > MOST_LEAF_MM ? { leaf: MOST_LEAF_MM } : {}) }),
+    'reach.tall': (v, { design }, setting) => {
+      const over = (design.hold?.topMm.most ?? 0) - reachOverBed(setting);
+      return over > 0 && v.leaf - over >= feet(3) ? { leaf: v.leaf - over } : null;
+    },
     'leaf.long': () => ({ leaf: MOST_LEAF_MM }),
     // A longer leaf up to 6′, or feet closer together: never a leaf that is heavy to fold.
     'height.low': (v) => ({

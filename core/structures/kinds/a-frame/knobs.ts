@@ -5,7 +5,7 @@ import { exact, feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { leadPlant } from '../../../crops/planted';
-import { rowKnobs, stationsKnob } from '../../rules/row';
+import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
@@ -33,6 +33,13 @@ function oftenerFromLength(setting: BedSetting, widthMm: number) {
     ? { value: narrow, why: fact('width.lengths', { less: { mm: widthMm - narrow } }) }
     : null;
 }
+
+/** 3–4′, and inside the bed with a stem's room on both sides. mm. */
+const usualSpread = (setting: BedSetting): number =>
+  Math.min(
+    perMarket(setting.market, 48, 1200),
+    Math.max(feet(1), wholeStep(setting.place.bed.widthMm - inches(6), setting.market)),
+  );
 
 /**
  * Two leaves of 6′, not more; slats spaced with a 2×4 (3½″) as the gauge, two screws at each end;
@@ -80,7 +87,14 @@ export const A_FRAME_KNOBS = {
     max: feet(8),
     step: TAPE_STEP,
     help: 'From foot to hinge. More than 6′ (1.8 m) is heavy to fold.',
-    suggest: (setting) => ({ value: perMarket(setting.market, 72, 1800), why: fact('leaf.six') }),
+    suggest: (setting) => {
+      const usual = perMarket(setting.market, 72, 1800);
+      // So long that its peak can be reached: the leaf is the long side of a right triangle.
+      const reached = wholeStep(Math.hypot(reachOverBed(setting), usualSpread(setting) / 2), setting.market);
+      return reached < usual
+        ? { value: Math.max(feet(3), reached), why: fact('leaf.reach') }
+        : { value: usual, why: fact('leaf.six') };
+    },
   },
   spread: {
     type: 'length',
@@ -91,13 +105,7 @@ export const A_FRAME_KNOBS = {
     max: feet(6),
     step: TAPE_STEP,
     help: 'From foot to foot on the soil; 3 to 4′ (0.9 to 1.2 m) is usual.',
-    suggest: (setting) => ({
-      value: Math.min(
-        perMarket(setting.market, 48, 1200),
-        Math.max(feet(1), wholeStep(setting.place.bed.widthMm - inches(6), setting.market)),
-      ),
-      why: fact('spread.usual'),
-    }),
+    suggest: (setting) => ({ value: usualSpread(setting), why: fact('spread.usual') }),
   },
   section: sectionKnob({
     label: 'Stiles of',

@@ -8,6 +8,7 @@ export const A_FRAME_PHRASES = {
   'width.lengths': 'Narrower by {less}, so that the slats come once more from every length.',
   'width.carry': 'As wide as two people can carry.',
   'frames.fit': 'As many as the stretch holds, a hand’s breadth apart.',
+  'leaf.reach': 'So that you reach its peak from the path.',
   'leaf.six': 'Six feet (1.8 m), not more: it has to be folded and carried.',
   'spread.usual': 'Three to four feet (0.9 to 1.2 m) stands firmly.',
   'infill.slats': 'Slats brace the leaf and last.',

@@ -1,5 +1,8 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import { HEFT } from '../../../catalogue/stock';
+import { OVER_CAGE_MM } from '../../../checks/crop-height';
 import { countOf } from '../../../crops/planted';
-import { cageStands } from '../../../checks/cage-stands';
+import { cageStands, rodsFor, slenderest } from '../../../checks/cage-stands';
 import { cageWide } from '../../../checks/cage-wide';
 import { cagesMany } from '../../../checks/cages-many';
 import { plantsFit } from '../../../checks/plants-fit';
@@ -11,7 +14,7 @@ import { throughBed, fillUnder } from '../../rules/depth';
 import { reachOverBed, ROW_MENDS } from '../../rules/row';
 import { isOffered } from '../../setting';
 import { placesIn } from '../../rules/round-cage';
-import { MESH_CAGE_KNOBS } from './knobs';
+import { MESH_CAGE_KNOBS, offeredRolls } from './knobs';
 import { MESH_CAGE_NAMES } from './names';
 import { MESH_CAGE_PHRASES } from './phrases';
 import { sizeMeshCage } from './size';
@@ -54,14 +57,32 @@ export const kind = structureKind({
       ),
     }),
     'cages.close': (v, { facts }) => ({ apart: facts.cut.diameterMm + inches(4), cages: v.cages }),
-    'cage.blows': (v) => ({ stakes: Math.min(3, v.stakes + 1) }),
+    // As many rods as it takes; where three are too few, wider.
+    'cage.blows': (v, { facts }, setting) => {
+      const high = facts.cut.overMm;
+      const stakes = Math.max(v.stakes, rodsFor(high, facts.cut.diameterMm, setting.wind));
+      const across = high / slenderest(stakes, setting.wind) + inches(2);
+      return { stakes, ...(across > facts.cut.diameterMm + inches(2) ? { diameter: across } : {}) };
+    },
     'depth.shallow': () => ({ depth: LEAST_DRIVEN_MM }),
     'depth.bed': (v, _built, setting) => ({
       depth: throughBed(v.depth, LEAST_DRIVEN_MM, fillUnder(setting), setting.market),
     }),
     'mesh.narrow': () => ({ openings: 4 }),
-    'height.low': (_v, _built, setting) =>
-      isOffered(setting, 'mesh-cage-72') ? { roll: 'mesh-cage-72', height: feet(6) } : null,
+    // The lowest roll that goes as high as the tallest wants, and that carries the heaviest.
+    'height.low': (v, _built, setting) => {
+      const wants = Math.max(...setting.planted.map(({ crop }) => crop.supportToMm));
+      const heft = Math.max(...setting.planted.map(({ crop }) => HEFT[crop.load]));
+      const roll = offeredRolls(setting)
+        .map((id) => stockOf(setting.catalogue, id, 'mesh roll'))
+        .toSorted((one, other) => one.heightMm - other.heightMm)
+        .find(
+          ({ heightMm, stepMm, carries }) =>
+            HEFT[carries] >= heft && heightMm - (v.feet === 'stakes' ? stepMm : 0) + OVER_CAGE_MM >= wants,
+        );
+      const high = roll && Math.min(roll.heightMm, Math.max(v.height, wants + roll.stepMm), reachOverBed(setting));
+      return roll && high ? { roll: roll.id, height: high } : null;
+    },
     'load.heavy': (_v, _built, setting) => (isOffered(setting, 'mesh-cage-60') ? { roll: 'mesh-cage-60' } : null),
     'reach.tall': (_v, _built, setting) => ({ height: Math.max(inches(18), reachOverBed(setting)) }),
     'plants.too-many': (_v, _built, setting) => ({

@@ -8,12 +8,13 @@ import type { Knobs } from '../../knob';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { suggestDepth } from '../../rules/depth';
 import { cageRowKnobs, lockKnob } from '../../rules/round-cage';
+import { reachOverBed } from '../../rules/row';
 import { isOffered, type BedSetting } from '../../setting';
 import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 
 /** Rolls that stand by themselves and that a hand, or a window cut for it, passes. */
 const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.stepMm >= inches(3)).map((roll) => roll.id);
-const offeredRolls = (setting: BedSetting): string[] => STIFF.filter((id) => isOffered(setting, id));
+export const offeredRolls = (setting: BedSetting): string[] => STIFF.filter((id) => isOffered(setting, id));
 
 /**
  * Heavy tomatoes: 5–6′ tall, 18–24″ across, one or two stakes; girth in whole links with half a link to
@@ -76,7 +77,8 @@ export const MESH_CAGE_KNOBS = {
     suggest: (setting, set) => {
       const roll = stockOf(setting.catalogue, String(set.roll), 'mesh roll');
       const wants = setting.planted.reduce((most, one) => Math.max(most, one.crop.supportToMm), 0);
-      const value = wants > 0 ? Math.min(roll.heightMm, Math.max(inches(18), wants)) : roll.heightMm;
+      const most = Math.min(roll.heightMm, Math.max(inches(18), reachOverBed(setting)));
+      const value = wants > 0 ? Math.min(most, Math.max(inches(18), wants)) : most;
       return {
         // The whole height of the roll is taken as it is, or a row of it would be lost.
         value: value === roll.heightMm ? value : tidy(value, setting.market),

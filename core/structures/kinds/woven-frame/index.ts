@@ -3,7 +3,7 @@ import { throughBedMend } from '../../rules/depth';
 import { tipping } from '../../../checks/tipping';
 import { nailInterval } from '../../../checks/nail-interval';
 import { wholeStep } from '../../rules/tidy';
-import { ROW_MENDS } from '../../rules/row';
+import { reachOverBed, ROW_MENDS } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { WOVEN_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
@@ -81,6 +81,10 @@ export const kind = structureKind({
     'height.low': (v, _built, setting) => ({
       height: wholeStep(Math.max(v.height, mostFrame(setting, v.form === 'pair')), setting.market),
     }),
+    'reach.tall': (v, { design }, setting) => {
+      const over = (design.hold?.topMm.most ?? 0) - reachOverBed(setting);
+      return over > 0 && v.height - over >= feet(2) ? { height: v.height - over } : null;
+    },
     'places.one-more': () => ({ school: 'ends' }),
   },
 });

@@ -62,12 +62,13 @@ export const WOVEN_FRAME_KNOBS = {
     step: TAPE_STEP,
     help: 'Along its sides.',
     suggest: (setting, set) => {
-      const usual = perMarket(setting.market, 71, 1800);
+      const pair = set.form === 'pair';
+      const most = wholeStep(mostFrame(setting, pair), setting.market);
+      const usual = Math.min(perMarket(setting.market, 71, 1800), Math.max(feet(2), most));
       const wants = leadPlant(setting)?.crop.supportToMm ?? 0;
       // Leaning to each other, frames end lower than they are long.
-      const pair = set.form === 'pair';
       const lean = pair ? inches(5) : 0;
-      const value = Math.max(usual, wholeStep(Math.min(mostFrame(setting, pair), wants + lean), setting.market));
+      const value = Math.max(usual, wholeStep(Math.min(most, wants + lean), setting.market));
       return wants + lean > usual + 1 ? { value, why: fact('frame.crop') } : { value: usual, why: fact('frame.usual') };
     },
   },
