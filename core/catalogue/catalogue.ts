@@ -6,7 +6,7 @@ import { HARDWARE } from './hardware';
 import { MESH_ROLLS, PANELS } from './panels';
 import { PLANTER_PARTS } from './planter-parts';
 import { POLES, STEEL_POSTS } from './posts-and-poles';
-import { RODS, SLEEVE_PIPE } from './rods';
+import { RODS, SLEEVE_PIPES } from './rods';
 import type { Catalogue, Look, Stock } from './stock';
 import { TIMBER } from './timber';
 
@@ -31,7 +31,7 @@ export const CATALOGUE: Catalogue = catalogueOf([
   ...STEEL_POSTS,
   ...POLES,
   ...RODS,
-  SLEEVE_PIPE,
+  ...SLEEVE_PIPES,
   ...BAGGED,
   ...CORDS,
   ...FIXINGS,

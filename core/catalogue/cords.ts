@@ -30,6 +30,8 @@ export const CORDS: readonly Cord[] = [
     id: 'twine-natural',
     name: 'Natural-fibre garden twine',
     diameterMm: 3,
+    // A hand at each end (from memory).
+    knotMm: 200,
     life: { seasons: 1, source: 'common practice', note: 'cut down and composted with the vines' },
   },
   {
@@ -40,6 +42,8 @@ export const CORDS: readonly Cord[] = [
     id: 'twine-synthetic',
     name: 'Synthetic tomato twine',
     diameterMm: 2,
+    // A hand at each end (from memory).
+    knotMm: 200,
     life: { seasons: 3, source: 'from memory', note: 'has to be unpicked from the vines' },
   },
   {
@@ -50,6 +54,8 @@ export const CORDS: readonly Cord[] = [
     id: 'twine-cotton',
     name: 'Cotton weaving thread',
     diameterMm: 2,
+    // A hand at each end (from memory).
+    knotMm: 200,
     life: { seasons: 1, source: 'common practice', note: 'cut off and composted with the vines' },
   },
   {

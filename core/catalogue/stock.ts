@@ -104,6 +104,8 @@ export interface Rod extends StockBase {
 export interface Cord extends StockBase {
   form: 'cord';
   diameterMm: number;
+  /** How much of it a knot takes that joins two ends, where it may be knotted; what may not is bought in pieces it can be cut from. mm. */
+  knotMm?: number;
 }
 
 /** A round pole or cane bought by the piece, in the lengths on sale, and used whole. */

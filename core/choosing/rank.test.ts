@@ -194,7 +194,12 @@ describe('which support a crop deserves', () => {
       { stock, size: 1, count: 1, eachMinor: costMinor, costMinor },
     ];
     // Plastic ties last 2 seasons: bought in seasons 1, 3, 5.
-    expect(spending(bought('tie-plastic', 100), 5, CATALOGUE)).toEqual([100, 100, 200, 200, 300]);
+    const taxed = { taxPercent: 10, pricesIncludeTax: true };
+    expect(spending(bought('tie-plastic', 100), 5, CATALOGUE, taxed)).toEqual([100, 100, 200, 200, 300]);
+    // Where the shelf's price has no tax in it, every season's has.
+    expect(spending(bought('tie-plastic', 100), 5, CATALOGUE, { ...taxed, pricesIncludeTax: false })).toEqual([
+      110, 110, 220, 220, 330,
+    ]);
     expect(overtakesIn([250, 250, 250, 250, 250], [100, 100, 200, 200, 300])).toBe(5);
     expect(overtakesIn([100], [250])).toBeNull();
   });

@@ -34,6 +34,8 @@ export interface Choice {
   purchases: readonly Purchase[];
   /** How many of it hold all the plants; like is compared with like. */
   times: number;
+  /** How many times its cost that is: of separate bodies (cages) no more are bought than there are plants. */
+  share: number;
   verdicts: readonly Verdict[];
   /** It can be chosen all the same; this says whether one should. */
   suits: boolean;
@@ -99,8 +101,8 @@ export function rankKinds(plan: Plan, sketches: readonly (readonly StructurePlan
 }
 
 /** What all the plants cost on it: a season, and to begin with. Minor units. */
-const seasonOf = ({ cost, times }: Choice): number => cost.perSeasonMinor * times;
-const startOf = ({ cost, times }: Choice): number => cost.totalMinor * times;
+const seasonOf = ({ cost, share }: Choice): number => Math.round(cost.perSeasonMinor * share);
+export const startOf = ({ cost, share }: Pick<Choice, 'cost' | 'share'>): number => Math.round(cost.totalMinor * share);
 
 /** What a planting would be worth to somebody who comes in. */
 function worthOf(plan: Plan, id: string | undefined): number {
@@ -238,6 +240,7 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
     minutesAWeek,
     shade,
     times,
+    share: times > 1 && sized.design.bodies > 1 ? wanted / places : times,
     // What stops nobody of those who come is no cover for this.
     suits: suits && (!guards || open.length === 0 || stops.length > 0),
     pro: [

@@ -5,7 +5,7 @@ import type { Plan, Planting } from '../plan/plan';
 import { standingOf } from '../shade/study';
 import type { Fact } from '../wording/say';
 import { named } from './guard-sketches';
-import { rankKinds, sketchesFor } from './rank';
+import { rankKinds, sketchesFor, startOf } from './rank';
 import { rankBeds } from './where';
 
 /** So many plants of a crop that somebody wants to grow. */
@@ -100,7 +100,7 @@ export function withSupports(plan: Plan, granted: readonly Granted[]): Granted[]
         ),
       );
       const wanted = first?.suits && first.guard?.stops.length !== 0;
-      const on = wanted ? { kind: first.structure.kind, totalMinor: first.cost.totalMinor * first.times } : null;
+      const on = wanted ? { kind: first.structure.kind, totalMinor: startOf(first) } : null;
       return { ...part, on };
     }),
   }));

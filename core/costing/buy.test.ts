@@ -88,6 +88,66 @@ describe('buying', () => {
     );
   });
 
+  it('buys chain in pieces it can be cut from, and twine with its knots: six of 1.1 m are not in 5 m and 2 m', () => {
+    const cord = (stock: string, count: number, cutMm: number): Bill => ({
+      structure: 's',
+      lines: [{ ...(piecesOf(stock, [1]).lines[0] as Bill['lines'][number]), of: 'joint', count, cutMm }],
+    });
+    const bought = (bill: Bill, sizes: readonly (readonly [number, number])[]) => {
+      const stock = bill.lines[0]?.stock ?? '';
+      const lines = sizes.map(([size, minor]) => ({ stock, size, price: money(minor, 'EUR') }));
+      const { purchases, missing } = buy([bill], { ...DEMO_PLAN.priceBook, lines }, [], CATALOGUE);
+      return [
+        missing.length,
+        ...purchases.flatMap((one) => Array.from({ length: one.count }, () => one.size)),
+      ].toSorted((a, b) => a - b);
+    };
+    // By hand: 5 m gives four of 1.1 m (4.4), 2 m gives one; two of 5 m hold six.
+    expect(
+      bought(cord('chain-light', 6, 1100), [
+        [2000, 490],
+        [5000, 990],
+      ]),
+    ).toEqual([0, 5000, 5000]);
+    // Twine: 58 + 61.9 m from reels of 60 are two reels and a knot of 200 mm: 119.9 + 0.2 > 120.
+    expect(bought(cord('twine-natural', 10, 11_980), [[60_000, 380]])).toEqual([0, 60_000, 60_000]);
+    expect(bought(cord('twine-natural', 10, 11_990), [[60_000, 380]])).toEqual([0, 60_000, 60_000, 60_000]);
+  });
+
+  it('whatever is cut is bought in pieces it can be cut from: every bill of the demo, in any share of its price book', () => {
+    fc.assert(
+      fc.property(
+        fc.subarray([...DEMO_PLAN.structures.filter((one) => one.stand.on !== 'run')], { minLength: 1 }),
+        (structures) => {
+          const { shopping, structures: computed } = computeGarden({ ...DEMO_PLAN, shed: [], structures });
+          for (const stock of ['chain-light', 'rope-natural', 'guy-wire', 'line-wire']) {
+            const pieces = computed.flatMap(({ bill }) =>
+              bill.flatMap((line) =>
+                line.stock === stock ? Array.from({ length: line.count }, () => line.cutMm ?? 0) : [],
+              ),
+            );
+            const reels = shopping.purchases.flatMap((one) =>
+              one.stock === stock ? Array.from({ length: one.count }, () => one.size) : [],
+            );
+            const longest = Math.max(0, ...reels);
+            if (pieces.some((piece) => piece > longest)) continue;
+            // Best fit, longest first: another packing than the one under test.
+            const left = [...reels];
+            for (const piece of pieces.toSorted((a, b) => b - a)) {
+              const fits = left
+                .map((room, i) => ({ room, i }))
+                .filter(({ room }) => room >= piece - 1e-6)
+                .toSorted((a, b) => a.room - b.room)[0];
+              expect(fits, `${stock} ${piece}`).toBeDefined();
+              if (fits) left[fits.i] = fits.room - piece;
+            }
+          }
+        },
+      ),
+      { numRuns: 15 },
+    );
+  });
+
   it('never takes another pack for the spare in silence: ten eyes from packs of ten are one pack, and two when asked', () => {
     const eyes: Bill = {
       structure: 's',

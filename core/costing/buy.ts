@@ -7,6 +7,8 @@ import type { BillLine } from '../materials/take-off';
 import type { PriceBook, ShedPiece } from './price-book';
 import { packsFor, type Packs } from './packs';
 
+/** Wire in pieces no longer than this is ties (from memory). mm. */
+const TIE_MM = 600;
 /** A panel is cut beside a wire: the mesh that is cut through is lost. */
 const MESH_LOST = 1;
 
@@ -55,15 +57,17 @@ export function buy(
   const missing: Shopping['missing'][number][] = [];
   const spares: Shopping['spares'][number][] = [];
 
-  for (const [stockId, wanted] of byStock(bills)) {
+  for (const [stockId, wanted] of byStock(bills, catalogue)) {
     const stock = catalogue.stock(stockId);
     const offers = book.lines
       .filter((line) => line.stock === stockId)
       .map((line): Offer => ({ measure: line.size, minor: line.price.minor }));
     const kept = shed.filter((piece) => piece.stock === stockId);
-    if (stock.sold === 'lengths' || stock.sold === 'panels' || stock.sold === 'rolls') {
+    if (isCut(stock)) {
       const plan = cutFrom(stock, wanted, offers, kept, kerfMm);
-      cutPlans.push({ stock: stockId, measuredIn: stock.sold === 'panels' ? 'meshes' : 'mm', ...plan });
+      // Ties are cut as they are wanted: nobody marks them on a reel.
+      if (stock.form !== 'cord' || wanted.some(({ measure }) => measure > TIE_MM))
+        cutPlans.push({ stock: stockId, measuredIn: stock.sold === 'panels' ? 'meshes' : 'mm', ...plan });
       for (const layout of plan.layouts) {
         if (layout.from === 'shed') note(fromShed, stockId, layout.measure);
         else
@@ -103,7 +107,7 @@ export function buy(
       const have = kept.reduce((sum, piece) => sum + piece.size * piece.count, 0);
       const used = Math.min(have, total + wished);
       if (used > 0) fromShed.push({ stock: stockId, size: used, count: 1 });
-      const packs = packsFor(need - Math.min(have, need), offers);
+      const packs = knotted(stock, need - Math.min(have, need), offers);
       if (!packs) missing.push({ stock: stockId, because: 'no price', measure: need });
       else if (!asked && wished > 0) {
         const sum = (of: readonly Packs[], what: 'measure' | 'minor') =>
@@ -126,14 +130,46 @@ export function buy(
   return { purchases, cutPlans, fromShed, spares, missing };
 }
 
-function byStock(bills: readonly Bill[]): Map<string, Wanted[]> {
+/** What is cut from whole pieces: bars, panels, rolls, and cord that cannot be knotted; a chain of two ends is no chain. */
+const isCut = (stock: Stock): boolean =>
+  stock.sold === 'lengths' ||
+  stock.sold === 'panels' ||
+  stock.sold === 'rolls' ||
+  (stock.form === 'cord' && stock.knotMm === undefined);
+
+/** Packs that cover a need; of cord that is knotted from several reels with what the knots between them take. */
+function knotted(stock: Stock, need: number, offers: readonly Offer[]): Packs[] | null {
+  let packs = packsFor(need, offers);
+  if (stock.form !== 'cord' || !packs) return packs;
+  // Each more reel is one more knot; it settles in a turn or two.
+  for (let turn = 0; turn < 4; turn++) {
+    const reels = packs.reduce((sum, pack) => sum + pack.count, 0);
+    const length = packs.reduce((sum, pack) => sum + pack.count * pack.measure, 0);
+    const wanted = need + Math.max(0, reels - 1) * (stock.knotMm ?? 0);
+    if (length + 1e-6 >= wanted) return packs;
+    const more = packsFor(wanted, offers);
+    if (!more) return packs;
+    packs = more;
+  }
+  return packs;
+}
+
+function byStock(bills: readonly Bill[], catalogue: Catalogue): Map<string, Wanted[]> {
   const wanted = new Map<string, Wanted[]>();
   for (const bill of bills) {
     for (const line of bill.lines) {
       if (line.board !== null) continue;
       const list = wanted.get(line.stock) ?? [];
       wanted.set(line.stock, list);
-      if (line.of === 'joint')
+      if (line.of === 'joint' && line.cutMm !== null && isCut(catalogue.stock(line.stock)))
+        // Piece by piece, each as long as it is cut.
+        for (let i = 0; i < line.count; i++)
+          list.push({
+            part: line.parts[Math.floor((i * line.parts.length) / line.count)] ?? line.id,
+            structure: bill.structure,
+            measure: line.cutMm,
+          });
+      else if (line.of === 'joint')
         list.push({ part: line.id, structure: bill.structure, measure: line.count * (line.cutMm ?? 1) });
       else if (line.litres !== null)
         list.push({ part: line.id, structure: bill.structure, measure: line.count * line.litres });
@@ -153,7 +189,8 @@ function cutFrom(
   kerfMm: number,
 ): CutPlan {
   const leftovers = kept.flatMap((piece) => Array.from({ length: piece.count }, () => piece.size));
-  if (stock.sold === 'rolls') return cut(joinedFromRolls(wanted, offers), offers, leftovers, 0);
+  if (stock.sold === 'rolls' || stock.form === 'cord')
+    return cut(joinedFromRolls(wanted, offers), offers, leftovers, 0);
   if (stock.form !== 'panel') return cut(wanted, offers, leftovers, kerfMm);
   return cut(
     wanted,

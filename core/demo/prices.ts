@@ -72,6 +72,7 @@ export const DEMO_PRICES: PriceBook = {
     line('cover-film', metres(5), 1790),
     line('cover-film', metres(10), 3190),
     line('pipe-sleeve-33', metres(3), 790),
+    line('pipe-sleeve-42', metres(3), 1090),
     line('hoop-clip', 10, 490),
     line('hoop-clip', 50, 1990),
     line('pipe-strap', 10, 590),

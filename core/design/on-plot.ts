@@ -39,12 +39,12 @@ const ON_SOIL_MM = 60;
 export const stanceOf = (design: Design): Pair[] =>
   design.parts.flatMap((part): Pair[] => {
     if (!stands(part)) return [];
-    const { feet, nature } = shapeOf(part);
+    const shape = shapeOf(part);
     const resting =
-      nature === 'member'
+      shape.nature === 'member'
         ? extentOf(part).filter(([x, y, z]) => Math.abs(z - heightAt(design.ground, x, y)) < ON_SOIL_MM)
         : [];
-    return [...feet(part), ...resting].map(([x, y]): Pair => [x, y]);
+    return [...shape.feet(part), ...resting].map(([x, y]): Pair => [x, y]);
   });
 
 /** How far any of it lies beyond the edge of a plot that is so wide and deep. mm. */

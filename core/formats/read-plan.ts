@@ -1,3 +1,4 @@
+import { CATALOGUE } from '../catalogue/catalogue';
 import { countOf } from '../crops/planted';
 import { cropBook, cropNonsense, findCrop } from '../crops/book';
 import type { Plan } from '../plan/plan';
@@ -123,7 +124,11 @@ function crossFaults(plan: Plan): DocumentFault[] {
   const sizes = new Map<string, number>();
   const priced = new Set<string>();
   plan.priceBook.lines.forEach((line, i) => {
-    const key = `${line.stock} ${line.size}`;
+    // A panel or what is bought whole by the piece has one price; a length is the same within half a millimetre.
+    const { sold } = CATALOGUE.stock(line.stock);
+    const byLength = sold === 'lengths' || sold === 'rolls' || sold === 'reels' || sold === 'whole';
+    const size = sold === 'panels' ? 1 : byLength ? Math.round(line.size * 2) / 2 : line.size;
+    const key = `${line.stock} ${size}`;
     if (priced.has(key)) say(`/priceBook/lines/${i}`, `prices ${line.stock} at size ${line.size} a second time`);
     priced.add(key);
     const count = (sizes.get(line.stock) ?? 0) + 1;

@@ -1,3 +1,4 @@
+import { RODS, sleeveFor } from '../catalogue/rods';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import type { Sheet } from '../design/shapes/sheet';
@@ -419,4 +420,14 @@ describe('pieces beside each other on a roll', () => {
       ),
     );
   });
+});
+
+it('what is offered to go into a sleeve goes in: every hoop that fits any, by the true walls of pipe (ASTM D1785, schedule 40)', () => {
+  for (const rod of RODS) {
+    const { diameterMm, wallMm } = sleeveFor(rod.diameterMm);
+    expect(diameterMm - 2 * wallMm, rod.id).toBeGreaterThan(rod.diameterMm);
+  }
+  // 1″ pipe is 26.6 mm inside; a ¾″ pipe is 26.7 mm outside.
+  expect(sleeveFor(26.7).id).toBe('pipe-sleeve-42');
+  expect(sleeveFor(18).id).toBe('pipe-sleeve-33');
 });

@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { ChartLine } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { plantersFor, sketchesFor, type Choice } from '@lignum/core/choosing/rank';
+import { plantersFor, sketchesFor, startOf, type Choice } from '@lignum/core/choosing/rank';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Plan, Planting } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
@@ -311,8 +311,8 @@ export function NewRow({
           <span className="min-w-0 grow leading-tight">
             <span className="block truncate text-[0.9rem]">{kindOf(looked.structure.kind).name}</span>
             <span className="font-semibold">
-              {looked.times > 1 && `${looked.times} × `}
-              {formatMoney(money(looked.cost.totalMinor, plan.garden.currency), tongue.locale)}
+              {formatMoney(money(startOf(looked), plan.garden.currency), tongue.locale)}
+              {looked.times > 1 && ' for all'}
             </span>
           </span>
           <Button look="main" disabled={weighing} onClick={() => take(looked)}>

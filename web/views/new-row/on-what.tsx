@@ -1,7 +1,7 @@
 import { Check, Minus } from 'lucide-react';
 import { memo, useMemo } from 'react';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
-import type { Choice } from '@lignum/core/choosing/rank';
+import { startOf, type Choice } from '@lignum/core/choosing/rank';
 import { drawViews } from '@lignum/core/drawing/views';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
@@ -46,8 +46,8 @@ export const KindTile = memo(function KindTile({
       <span className="mt-1 leading-tight font-semibold">{kindOf(choice.structure.kind).name}</span>
       <span className="mt-auto flex flex-wrap justify-between gap-x-2 pt-1 text-[0.9rem]">
         <span>
-          {choice.times > 1 && `${choice.times} × `}
-          {formatMoney(money(choice.cost.totalMinor, plan.garden.currency), tongue.locale)}
+          {formatMoney(money(startOf(choice), plan.garden.currency), tongue.locale)}
+          {choice.times > 1 && ' for all'}
         </span>
         <span className={!choice.suits ? 'text-keel' : rank === 0 ? 'font-semibold text-leaf' : 'text-soft'}>
           {standing(choice, rank)}
@@ -95,8 +95,8 @@ export function Offer({
         </h3>
         <p className="text-[0.95rem] text-soft">{kind.blurb}</p>
         <p className="mt-2">
-          <span className="text-2xl font-semibold">{amount(cost.totalMinor)}</span>
-          {choice.times > 1 && <strong>, {choice.times} of them for all the plants</strong>}{' '}
+          <span className="text-2xl font-semibold">{amount(startOf(choice))}</span>
+          {choice.times > 1 && <strong> for all the plants, {amount(cost.totalMinor)} for what is drawn</strong>}{' '}
           <span className="text-soft">
             {cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant · `}
             {choice.design.roomFor === undefined && `${perLength(cost, plan.garden.currency, tongue)} · `}

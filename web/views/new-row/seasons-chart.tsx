@@ -24,8 +24,10 @@ export function SeasonsChart({ choices }: { choices: readonly Choice[] }) {
   const { currency } = plan.garden;
   const amount = (minor: number) => formatMoney(money(minor, currency), tongue.locale);
   const lines = choices.map((choice) => ({
-    name: `${choice.times > 1 ? `${choice.times} × ` : ''}${kindOf(choice.structure.kind).name}`,
-    spent: spending(choice.purchases, SEASONS, CATALOGUE).map((minor) => minor * choice.times),
+    name: kindOf(choice.structure.kind).name,
+    spent: spending(choice.purchases, SEASONS, CATALOGUE, plan.priceBook).map((minor) =>
+      Math.round(minor * choice.share),
+    ),
   }));
 
   useEffect(() => {

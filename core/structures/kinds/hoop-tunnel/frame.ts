@@ -1,3 +1,4 @@
+import { sleeveFor } from '../../../catalogue/rods';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Rod } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
@@ -53,7 +54,7 @@ export function setSleeves(
   setting: BedSetting,
   hoops: readonly Bar[],
 ): { parts: Part[]; joints: Joint[] } {
-  const pipe = stockOf(setting.catalogue, 'pipe-sleeve-33', 'rod');
+  const pipe = sleeveFor(stockOf(setting.catalogue, v.rod, 'rod').diameterMm);
   const made = hoops.flatMap((hoop, i) =>
     [hoop.from, hoop.to].map((foot, side) => {
       const name = `${i + 1}-${side === 0 ? 'front' : 'back'}`;

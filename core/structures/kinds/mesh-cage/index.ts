@@ -7,7 +7,7 @@ import { cageWide } from '../../../checks/cage-wide';
 import { cagesMany } from '../../../checks/cages-many';
 import { plantsFit } from '../../../checks/plants-fit';
 import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
-import { feet, inches } from '../../../quantity/length';
+import { inches } from '../../../quantity/length';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { structureKind } from '../../kind';
 import { throughBed, fillUnder } from '../../rules/depth';

@@ -16,7 +16,6 @@ import { takesPosts } from '../../../site/underfoot';
 import type { Stack } from '../../../checks/tower-stands';
 import {
   ACROSS_MM,
-  CUP_MM,
   CUPS,
   rodAbove,
   stackOf,
