@@ -31,7 +31,7 @@ export const floorBears = check(
       load: { kgM2: load },
       safe: { kgM2: underfoot.bearsKgM2 ?? 0 },
       floor: underfoot.is,
-      who: underfoot.answeredBy,
+      who: underfoot.answeredBy.trim() || 'nobody',
     };
     if (underfoot.bearsKgM2 === null) return found('warn', 'floor.ask', values);
     if (load > underfoot.bearsKgM2) return found('fail', 'floor.over', values);

@@ -170,8 +170,9 @@ export const openTo = (barrier: Pick<Barrier, 'openingLowMm' | 'openingMm' | 'lo
 function pastFence(need: FenceNeed, { barrier, stiffMm, roofed }: Guard): Way | null {
   if (openTo(barrier, Math.min(need.heightMm, barrier.heightMm)) > need.openingMm + WIRE_MM) return 'open';
   if (!roofed && barrier.heightMm + FORGIVEN_MM < need.heightMm) return 'low';
-  if (need.stiff && stiffMm + FORGIVEN_MM < Math.min(need.heightMm, roofed ? barrier.heightMm : Infinity))
-    return 'soft';
+  // A net over a bed is pushed down by whoever could step over it.
+  const held = Math.min(need.heightMm, roofed ? barrier.heightMm : Infinity);
+  if ((need.stiff || barrier.heightMm + FORGIVEN_MM < need.heightMm) && stiffMm + FORGIVEN_MM < held) return 'soft';
   if (!roofed && barrier.looseTopMm + FORGIVEN_MM < need.looseTopMm) return 'climb';
   const digs = need.buryMm > 0;
   if (digs && barrier.buriedMm + FORGIVEN_MM < need.buryMm && barrier.apronMm + FORGIVEN_MM < need.apronMm)

@@ -17,6 +17,10 @@ test('someone with a 24-foot bed who wants pruned tomatoes gets a drawing, a lis
   await page.getByRole('button', { name: 'Make the garden' }).click();
   await expect(page.getByRole('alert').filter({ hasText: 'Give the garden a name.' })).toBeVisible();
   await page.getByLabel('What is it called?').fill('Behind the bakery');
+  // Where it lies decides what shops sell, in which money.
+  await page.getByRole('combobox', { name: 'Where is it, about?' }).click();
+  await page.getByRole('option', { name: 'US: the Midwest and the plains' }).click();
+  await expect(page.getByRole('radio', { name: 'by the inch' })).toBeChecked();
   await page.getByRole('button', { name: 'Make the garden' }).click();
   await page.getByRole('link', { name: 'Plan a row' }).first().click();
 
@@ -32,7 +36,7 @@ test('someone with a 24-foot bed who wants pruned tomatoes gets a drawing, a lis
   await expect(page).toHaveURL(/\/s\/support-/);
   await expect(page.getByText('Nothing found against it.').first()).toBeVisible();
   await expect(page.locator('.drawing').first()).toContainText('8′');
-  await expect(page.getByRole('row', { name: /4 Studded steel post, 7′/ })).toBeVisible();
+  await expect(page.getByRole('row', { name: /4 Studded steel post, 8′/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /2 Welded panel 16′/ })).toBeVisible();
   await saved(page);
 

@@ -24,7 +24,7 @@ const past = ({ name, past: way }: Met): string => (way === null ? '' : PAST[way
 export function metWords({ who, keptOut, met, until, outgrown }: Threat, tongue: Tongue): string {
   if (!canBeStopped(who))
     return who === 'slugs'
-      ? `no mesh stops them; sheet metal with a bent lip does, let ${formatLength(100, tongue.units)} into the soil all round`
+      ? `no mesh stops them; sheet metal with a bent lip does, let ${tongue.units === 'imperial' ? '4″' : '100 mm'} into the soil all round`
       : 'no mesh stops them';
   if (keptOut) {
     const by = met.filter((one) => one.past === null).map((one) => one.name);

@@ -43,8 +43,8 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
   const { inside, underfoot } = thing.stand;
   return (
     <div className="grid gap-2">
-      <div className="flex items-end gap-2">
-        <p className="grow text-[0.95rem]">
+      <div className="grid gap-2">
+        <p className="text-[0.95rem]">
           <strong>The garden lies on the {inside}</strong>
           <span className="block text-[0.85rem] text-soft">
             going from corner 1 to 2: mesh and boards come on the other side, an apron lies outward
@@ -58,7 +58,7 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
           }
         >
           <FlipHorizontal2 size={16} aria-hidden />
-          Turn round
+          The garden is on the other side
         </Button>
       </div>
       <table className="w-full table-fixed text-[0.9rem] tabular-nums">

@@ -226,7 +226,7 @@ function MonthlyFields() {
       title="The year’s temperatures"
       says={`mean highs ${shown(Math.min(...monthlyC.max))} to ${shown(Math.max(...monthlyC.max))} ${warm ? '°F' : '°C'}`}
     >
-      <table className="w-full text-[0.9rem] tabular-nums">
+      <table className="w-full table-fixed text-[0.9rem] tabular-nums">
         <caption className="sr-only">Mean of each month’s daily highest and lowest temperature</caption>
         <thead>
           <tr className="text-left text-[0.85rem] text-soft">
@@ -247,6 +247,7 @@ function MonthlyFields() {
                     id={`${which}-${month}`}
                     label={`${month}, mean ${which === 'max' ? 'highest' : 'lowest'}`}
                     whole={false}
+                    className="w-full min-w-0"
                     value={shown(monthlyC[which][i] ?? 0)}
                     min={warm ? -76 : -60}
                     max={warm ? 140 : 60}

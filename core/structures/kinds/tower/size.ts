@@ -14,16 +14,7 @@ import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import { plantEach } from '../../rules/stations';
 import { takesPosts } from '../../../site/underfoot';
 import type { Stack } from '../../../checks/tower-stands';
-import {
-  ACROSS_MM,
-  CUPS,
-  rodAbove,
-  stackOf,
-  TIER_MM,
-  tierLitres,
-  type SpotSetting,
-  type TOWER_KNOBS,
-} from './knobs';
+import { ACROSS_MM, CUPS, rodAbove, stackOf, TIER_MM, tierLitres, type SpotSetting, type TOWER_KNOBS } from './knobs';
 
 export type TowerValues = Values<typeof TOWER_KNOBS>;
 
