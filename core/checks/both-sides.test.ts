@@ -68,6 +68,7 @@ import { postSpacing } from './post-spacing';
 import { railsBroken } from './rails-broken';
 import { reachAcross } from './reach-across';
 import { reachUp } from './reach-up';
+import { rowsInBed } from './rows-in-bed';
 import { rowInBed } from './row-in-bed';
 import { sleeveFits } from './sleeve-fits';
 import { stringSlack } from './string-slack';
@@ -457,6 +458,11 @@ const CASES: Record<string, Case[]> = {
     [across(0, 916), 'warn', 'reach.far'],
     [across(460, 914), 'fail', 'reach.outside'],
     [reachAcross({ rowsAtMm: [], bed: { ...bed, widthMm: 2000 }, armMm: 457 }), null],
+  ],
+  'rows-in-bed': [
+    [rowsInBed({ rows: 2, widthMm: inches(18) }), 'warn', 'rows.many'],
+    [rowsInBed({ rows: 3, widthMm: inches(24) }), null],
+    [rowsInBed({ rows: 1, widthMm: inches(12) }), null],
   ],
   'on-its-bed': [
     [onItsBed({ outMm: [0, 50], bed: { name: 'Bed', heightMm: 280 } }), 'good', 'bed.on'],

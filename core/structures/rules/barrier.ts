@@ -1,7 +1,7 @@
 import { SEEN_MM } from '../../checks/check';
 import { stockOf } from '../../catalogue/catalogue';
 import { MESH_ROLLS } from '../../catalogue/panels';
-import { fenceNeed, FORGIVEN_MM, openTo, type FenceNeed } from '../../site/visitors';
+import { fenceNeed, FORGIVEN_MM, openTo, type Barrier, type FenceNeed, type Guard } from '../../site/visitors';
 import { isOffered, type Setting } from '../setting';
 
 /** Mesh off the roll that keeps animals out. */
@@ -62,6 +62,17 @@ export function meshBarrier(
     lowToMm,
     stiffMm: isWire(setting, mesh) ? Infinity : low !== null && isWire(setting, low) ? lowToMm : 0,
   };
+}
+
+/** How a fence or a gate guards: by its meshes, or by boards so far apart; stiff where it is of boards. mm. */
+export function standingGuard(
+  mesh: ReturnType<typeof meshBarrier> | null,
+  gapMm: number,
+  at: Pick<Barrier, 'heightMm' | 'buriedMm' | 'apronMm' | 'underMm' | 'looseTopMm'>,
+): Guard {
+  const boards = { openingMm: gapMm, openingLowMm: gapMm, lowToMm: at.heightMm, stiffMm: Infinity };
+  const { stiffMm, ...openings } = mesh ?? boards;
+  return { barrier: { ...at, ...openings }, stiffMm, roofed: false, floored: false };
 }
 
 /** A roll by the metre, at its cheapest size. */

@@ -8,6 +8,7 @@ import type { StructurePlan } from '@lignum/core/plan/plan';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
 import { Sheet } from '../../ui/dialog';
+import { renamed } from '../garden/new-structure';
 import { changeStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
@@ -28,7 +29,8 @@ export default function KindSheet({ structure, onClose }: { structure: Structure
     [plan, structure],
   );
   const take = (kind: string) => {
-    if (kind !== structure.kind) store.edit(changeStructure(structure.id, { kind, knobs: {} }));
+    if (kind !== structure.kind)
+      store.edit(changeStructure(structure.id, { kind, knobs: {}, name: renamed(structure, kind) }));
     onClose();
   };
   return (

@@ -4,6 +4,15 @@ import type { Stand } from '@lignum/core/site/stand';
 import { kindOf } from '@lignum/core/structures/registry';
 import { newId } from './beginnings';
 
+/** What a kind is called in the names of what is built: its own name up to what it stands on. */
+const shortName = (kind: string): string => kindOf(kind).name.split(/ on |,/)[0] ?? '';
+
+/** The name of a structure that is built as another kind: one that was named after its kind is named after the new one. */
+export function renamed({ name, kind }: Pick<StructurePlan, 'name' | 'kind'>, to: string): string {
+  const [was, is] = [shortName(kind), shortName(to)];
+  return name.startsWith(was) ? `${is}${name.slice(was.length)}`.slice(0, 80) : name;
+}
+
 /** A structure of a kind with every knob on its suggestion, named after where it stands. */
 export function newStructure(
   kind: string,
@@ -20,7 +29,7 @@ export function newStructure(
         : stand.on === 'run'
           ? (plan.structures.find((one) => one.id === stand.of)?.name ?? '')
           : '';
-  const what = kindOf(kind).name.split(/ on |,/)[0] ?? '';
+  const what = shortName(kind);
   const same = plan.structures.filter((one) => one.kind === kind).length;
   return {
     id: `support-${newId()}`,

@@ -102,16 +102,16 @@ export function Inspector({
         <LengthField
           {...length}
           label="From the left"
-          mm={Math.max(0, box.left)}
-          min={0}
+          mm={box.left}
+          min={-200_000}
           max={200_000}
           onChange={(mm) => change({ xMm: body.xMm + mm - box.left }, 'left')}
         />
         <LengthField
           {...length}
           label="From below"
-          mm={Math.max(0, box.bottom)}
-          min={0}
+          mm={box.bottom}
+          min={-200_000}
           max={200_000}
           onChange={(mm) => change({ yMm: body.yMm + mm - box.bottom }, 'below')}
         />

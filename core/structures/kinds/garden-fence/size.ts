@@ -11,7 +11,7 @@ import type { Opening } from '../../../site/stand';
 import { fact } from '../../../wording/say';
 import type { Guard } from '../../../site/visitors';
 import type { Built } from '../../kind';
-import { meshBarrier } from '../../rules/barrier';
+import { meshBarrier, standingGuard } from '../../rules/barrier';
 import { nextStockUp } from '../../rules/depth';
 import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import { setPost, standingOf } from '../../rules/timber-post';
@@ -153,21 +153,13 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Bui
   return {
     design,
     facts: {
-      guard: {
-        barrier: {
-          heightMm: v.height,
-          openingLowMm: mesh?.openingLowMm ?? gapMm,
-          openingMm: mesh?.openingMm ?? gapMm,
-          lowToMm: mesh?.lowToMm ?? v.height,
-          buriedMm: v.dig === 'buried' ? below : 0,
-          apronMm: v.dig === 'apron' ? below : 0,
-          underMm: stepUp + (v.infill === 'boards' ? BOARD_UP_MM : 0),
-          looseTopMm: looseOf(v),
-        },
-        stiffMm: mesh?.stiffMm ?? Infinity,
-        roofed: false,
-        floored: false,
-      },
+      guard: standingGuard(mesh, gapMm, {
+        heightMm: v.height,
+        buriedMm: v.dig === 'buried' ? below : 0,
+        apronMm: v.dig === 'apron' ? below : 0,
+        underMm: stepUp + (v.infill === 'boards' ? BOARD_UP_MM : 0),
+        looseTopMm: looseOf(v),
+      }),
       run,
       spots: place.spots.map((spot) => [spot.xMm, spot.yMm] as const),
       rollMm: roll && low === null ? roll.heightMm : roll ? roll.heightMm + below : null,

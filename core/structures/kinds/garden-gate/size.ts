@@ -4,7 +4,7 @@ import type { Point } from '../../../geometry/space';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import type { Bar } from '../../../design/shapes/bar';
-import { meshBarrier } from '../../rules/barrier';
+import { meshBarrier, standingGuard } from '../../rules/barrier';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import { looseOver, type RunSetting } from './knobs';
 import { frameLeaf, hangLeaf, meshOn, type Leaf, type Made } from '../../rules/gate-leaf';
@@ -97,22 +97,14 @@ export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Built<
     design,
     facts: {
       leaf,
-      guard: {
-        barrier: {
-          heightMm: v.height,
-          openingLowMm: mesh?.openingLowMm ?? gapMm,
-          openingMm: mesh?.openingMm ?? gapMm,
-          lowToMm: mesh?.lowToMm ?? v.height,
-          buriedMm: 0,
-          // Against what digs a sill is laid under it, by its steps.
-          apronMm: Infinity,
-          underMm: v.under + Math.abs(soilRight - soilLeft),
-          looseTopMm: looseOver(setting, v.filling),
-        },
-        stiffMm: mesh?.stiffMm ?? Infinity,
-        roofed: false,
-        floored: false,
-      },
+      guard: standingGuard(mesh, gapMm, {
+        heightMm: v.height,
+        buriedMm: 0,
+        // Against what digs a sill is laid under it, by its steps.
+        apronMm: Infinity,
+        underMm: v.under + Math.abs(soilRight - soilLeft),
+        looseTopMm: looseOver(setting, v.filling),
+      }),
     },
   };
 }

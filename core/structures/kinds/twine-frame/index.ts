@@ -1,6 +1,7 @@
 import { boardLongEnough } from '../../../checks/board-fits';
 import { braced } from '../../../checks/braced';
 import { holeClash } from '../../../checks/hole-clash';
+import { rowsCarried, rowsInBed } from '../../../checks/rows-in-bed';
 import { stringSlack } from '../../../checks/string-slack';
 import { reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
@@ -24,7 +25,8 @@ export const kind = structureKind({
   stands: ['bed'],
   knobs: TWINE_FRAME_KNOBS,
   size: sizeTwineFrame,
-  checks: ({ design, facts }, _v, setting) => [
+  checks: ({ design, facts }, v, setting) => [
+    rowsInBed({ rows: v.rows, widthMm: setting.place.bed.widthMm }),
     facts.boardFits && boardLongEnough(facts.boardFits),
     ...standChecks(design, setting, facts.spacingMm),
     braced(facts),
@@ -41,6 +43,7 @@ export const kind = structureKind({
   names: TWINE_FRAME_NAMES,
   phrases: TWINE_FRAME_PHRASES,
   mends: {
+    'rows.many': (v, _built, setting) => ({ rows: rowsCarried(setting.place.bed.widthMm, v.rows) }),
     'spacing.wide': () => ({ postSpacing: feet(8) }),
     'depth.shallow': () => ({ depth: LET_IN_MM }),
     'depth.bed': throughBedMend(LET_IN_MM),
