@@ -26,6 +26,7 @@ function plain(value: FactValue): unknown {
   if ('mm3' in value) return mm(value.mm3);
   if ('kg' in value) return mm(value.kg);
   if ('kgM2' in value) return mm(value.kgM2);
+  if ('ms' in value) return mm(value.ms);
   return 'monthDay' in value ? value.monthDay : value;
 }
 

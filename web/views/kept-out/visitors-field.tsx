@@ -59,7 +59,7 @@ export function VisitorsField({ wide = false }: { wide?: boolean }) {
               <label key={visitor} className="flex min-h-11 items-center gap-2">
                 <input
                   type="checkbox"
-                  className="size-5 accent-(--chalk)"
+                  className="size-6 shrink-0 accent-(--chalk)"
                   checked={visitors.includes(visitor)}
                   onChange={() => visit(visitor)}
                 />
