@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Check, ChevronDown, ChevronUp, X } from 'lucide-react';
 import {
   canBeStopped,
@@ -31,9 +31,15 @@ export function KeptOutView({ bed }: { bed: string | null }) {
   const watched = useMemo(() => whoIsKeptOut(plan, gardenOf(plan).structures), [plan]);
   const [asked, setAsked] = useState<string | null>(bed);
   // Asked of one bed of the plot, the page begins there.
-  useEffect(() => {
-    if (bed) document.getElementById(`bed-${bed}`)?.scrollIntoView({ block: 'center' });
-  }, [bed]);
+  const first = watched.find((one) => one.bed.id === bed);
+  const row = (one: BedWatch) => (
+    <BedRow
+      key={one.bed.id}
+      watch={one}
+      asked={asked === one.bed.id}
+      onAsk={() => setAsked(asked === one.bed.id ? null : one.bed.id)}
+    />
+  );
   const open = watched.filter((one) => openTo(one).length > 0).length;
   return (
     <main className="mx-auto max-w-5xl px-4 pt-6 pb-20">
@@ -42,6 +48,7 @@ export function KeptOutView({ bed }: { bed: string | null }) {
         Whoever visits comes to every bed; what flies comes to the crops it likes. A fence that goes all round counts
         for every bed inside it, a cover for what grows under it.
       </p>
+      {first && row(first)}
       <div className="mt-4 border-t-2 border-ink pt-3">
         <VisitorsField wide />
       </div>
@@ -67,14 +74,7 @@ export function KeptOutView({ bed }: { bed: string | null }) {
         </p>
       )}
       {open > 1 && <RoundAll />}
-      {watched.map((one) => (
-        <BedRow
-          key={one.bed.id}
-          watch={one}
-          asked={asked === one.bed.id}
-          onAsk={() => setAsked(asked === one.bed.id ? null : one.bed.id)}
-        />
-      ))}
+      {watched.filter((one) => one !== first).map(row)}
     </main>
   );
 }
