@@ -15,6 +15,8 @@ test('who visits is ticked, every bed says who comes in, and what would keep the
   );
   await expect(bed.getByRole('listitem').filter({ hasText: 'rabbits' })).toContainText('push or gnaw through');
   await page.getByRole('checkbox', { name: 'deer' }).check();
+  // What follows who visits is built otherwise now: told, with the way back.
+  await expect(page.getByText('River fence, River gate, Berry cage follow who visits and changed.')).toBeVisible();
   await expect(bed.getByRole('listitem').filter({ hasText: 'deer' }).first()).toContainText('Cabbage tunnel');
   // The cheapest that stops both is a fence round the bed, with its gate.
   const best = bed.getByRole('list').last().getByRole('listitem').first();

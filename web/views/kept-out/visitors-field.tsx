@@ -41,12 +41,10 @@ export function VisitorsField({ wide = false }: { wide?: boolean }) {
       }),
     );
     // What follows who visits is built otherwise now: that is told, with the way back.
-    const changed = changedBy(before, store.getState().plan);
+    const after = store.getState().plan;
+    const changed = changedBy(before, after);
     if (changed.length > 0)
-      notice.say(
-        `${changed.join(', ')} ${changed.length === 1 ? 'follows' : 'follow'} who visits and changed.`,
-        before,
-      );
+      notice.say(`${changed.join(', ')} ${changed.length === 1 ? 'follows' : 'follow'} who visits and changed.`, after);
   };
   return (
     <fieldset>
