@@ -2,7 +2,7 @@ import { inches } from '../quantity/length';
 import { check } from './check';
 
 /** Leaves that touch a net are laid eggs on through it, and scorch on film (common practice; the distance from memory). mm. */
-const CLEAR_MM = inches(2);
+export const CLEAR_MM = inches(2);
 
 /** Do the leaves stay clear of what lies over them? The plant that comes nearest: how high it grows, how high the cover is there, and when it reaches it. */
 export const coverClear = check(

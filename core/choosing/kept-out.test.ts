@@ -54,6 +54,21 @@ describe('who is kept out', () => {
     expect(threat({ ...plan, structures: [ring(true, { height: inches(18) })] }, 'rabbits')?.met[0]?.past).toBe('low');
   });
 
+  it('a fence keeps out no more than its gate does: one too open lets in whom the fence stops', () => {
+    const gate = (knobs: StructurePlan['knobs']): StructurePlan => ({
+      id: 'gate',
+      kind: 'garden-gate',
+      name: 'Gate',
+      stand: { on: 'run', of: 'fence', atMm: 2000 },
+      plantings: [],
+      knobs,
+    });
+    const plan = visited(cabbages, ['rabbits']);
+    const shut = (knobs: StructurePlan['knobs']) =>
+      threat({ ...plan, structures: [ring(true), gate(knobs)] }, 'rabbits')?.keptOut;
+    expect([shut({}), shut({ filling: 'mesh', mesh: 'mesh-2x4-60', low: 'none' })]).toEqual([true, false]);
+  });
+
   it('what visits comes to the crops of a family that it is known to like, and to no other', () => {
     const fleas = (crop: string, training: string) =>
       openTo(

@@ -1,3 +1,4 @@
+import { CLEAR_MM } from '../checks/cover-clear';
 import { cropIn } from '../crops/book';
 import type { Crop } from '../crops/crop';
 import { computeAs, type ComputedStructure } from '../plan/compute-as';
@@ -66,6 +67,8 @@ export interface Answer {
 interface Standing {
   structure: StructurePlan;
   guard: Guard;
+  /** What hangs in its run: it keeps out no more than its gates do. */
+  gates: readonly Guard[];
   /** Corners on the plot of what it stands all the way round; null for what covers its own plants. */
   round: readonly Pair[] | null;
   design: ComputedStructure['sized']['design'];
@@ -79,8 +82,6 @@ function daysOf(crop: Crop, plan: Plan): { from: number; to: number } {
     : { from: frost + crop.sow.from * 7, to: frost + crop.sow.to * 7 + crop.daysToCrop.most };
 }
 
-/** Leaves this near to a net are reached through it. mm. */
-const CLEAR_MM = 50;
 /** A cover this much shorter than its bed covers it still: at its ends nothing grows. mm. */
 const ENDS_MM = 450;
 
@@ -100,9 +101,9 @@ function covers(
 
 /** How somebody gets past what stands about a planting, and until when it does not; days from 1 January. */
 function metBy(one: Standing, who: string, crop: Crop, plan: Plan, how: 'all' | 'some'): Met {
-  const { guard, structure } = one;
+  const { guard, gates, structure } = one;
   const need = NEEDS[who];
-  const past = getsPast(who, guard);
+  const past = getsPast(who, guard) ?? gates.map((gate) => getsPast(who, gate)).find((way) => way !== null) ?? null;
   const flies = need?.by === 'net' || need?.by === 'roof';
   const clearMm = need?.by === 'net' && need.clear ? CLEAR_MM : 0;
   const off = guard.overMm !== undefined && flies ? outgrownOn(crop, guard.overMm - clearMm, plan.site) : null;
@@ -140,9 +141,23 @@ function asGrown({ structure: { id, name }, sized: { design }, setting }: Stood)
 
 /** Every bed and planter in which something grows: who comes to it and when, what of that which stands keeps them out, and what does not. */
 export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
+  const gatesIn = (host: string): Guard[] =>
+    stood.flatMap(({ kind, sized, setting, structure: { stand } }) =>
+      stand.on === 'run' && stand.of === host ? (kind.guards(sized, setting) ?? []) : [],
+    );
   const standing = stood.flatMap((one): Standing[] => {
     const guard = one.kind.guards(one.sized, one.setting);
-    return guard ? [{ structure: one.structure, guard, round: roundedBy(one), design: one.sized.design }] : [];
+    return guard
+      ? [
+          {
+            structure: one.structure,
+            guard,
+            gates: gatesIn(one.structure.id),
+            round: roundedBy(one),
+            design: one.sized.design,
+          },
+        ]
+      : [];
   });
   const planters = stood.filter(({ kind }) => kind.purpose === 'planter').map(asGrown);
   return [...plan.beds, ...planters].flatMap((bed) => {

@@ -117,7 +117,8 @@ const tiedParts = (kinds: Kinds, plan: Plan, structure: StructurePlan, { place }
 
 /** Who of those that visit comes past what keeps somebody out: to its crops, where it covers any; a fence is asked for all. */
 function whoComes(kind: StructureKind, sized: Sized, setting: Setting): Verdict | null {
-  const guard = kind.guards(sized, setting);
+  // What stands in a run is told of with that.
+  const guard = setting.place.on === 'run' ? null : kind.guards(sized, setting);
   if (!guard) return null;
   const crops = setting.planted.map(({ crop }) => crop);
   const comers = crops.length > 0 ? comersTo(crops, setting.site.visitors) : [];

@@ -53,6 +53,7 @@ export const kind = structureKind({
   steps: gardenGateSteps,
   doings: GARDEN_GATE_DOINGS,
   season: gardenGateSeason,
+  guards: ({ facts }) => facts.guard,
   names: GARDEN_GATE_NAMES,
   phrases: GARDEN_GATE_PHRASES,
   mends: {
