@@ -6,6 +6,7 @@ const LAYERS = [
   'catalogue',
   'crops',
   'site',
+  'growth',
   'statics',
   'cutting',
   'design',

@@ -98,6 +98,7 @@ const pea = plants('pea');
 const cucumber = plants('cucumber');
 const lettuce = plants('lettuce');
 const bush = plants('tomato-bush');
+const fan = plants('plum');
 const stations = (count: number) => Array.from({ length: count }, () => ({ planting: 'tomato' }) as Station);
 const post = (buriedMm: number, aboveMm: number, o: Partial<Standing> = {}): Standing => ({
   id: 'post-1',
@@ -192,6 +193,7 @@ const CASES: Record<string, Case[]> = {
   'crop-climbs': [
     [cropClimbs({ planted: [], hold: mesh }), 'note', 'climb.nothing'],
     [cropClimbs({ planted: lettuce, hold: mesh }), 'fail', 'climb.needs-net'],
+    [cropClimbs({ planted: fan, hold: mesh }), 'fail', 'climb.wires'],
     [cropClimbs({ planted: bush, hold: { ...mesh, by: 'string' } }), 'warn', 'climb.bush-string'],
     [cropClimbs({ planted: bush, hold: { ...mesh, by: 'passes' } }), 'good', 'climb.sandwiched'],
     [cropClimbs({ planted: pea, hold: { ...mesh, memberMm: 6.3 } }), 'good', 'climb.climbs'],

@@ -88,6 +88,8 @@ describe('what each check compares', () => {
         (crop, by, memberMm) => {
           const found = cropClimbs({ planted: planted(crop.id), hold: { by, memberMm } });
           if (crop.habit === 'none') expect(found).toMatchObject({ level: 'fail', told: { code: 'climb.needs-net' } });
+          else if (crop.trainings[0]?.onWires)
+            expect(found).toMatchObject({ level: 'fail', told: { code: 'climb.wires' } });
           else if (crop.habit === 'bush' && by === 'string') expect(found?.told.code).toBe('climb.bush-string');
           else if (crop.grips && memberMm > crop.grips.memberMm) expect(found?.told.code).toBe('climb.thick');
           else expect(found?.level).toBe('good');

@@ -1,8 +1,9 @@
 import type { Crop } from '../crops/crop';
-import { firstToOpen } from '../site/flowering';
+import { firstToOpen } from '../growth/flowering';
 import { netNeeds } from '../site/net-needs';
+import type { Climate } from '../growth/growth';
 import type { Site } from '../site/plot';
-import { outgrownOn } from '../site/outgrown';
+import { outgrownOn } from '../growth/outgrown';
 import { monthDayOf } from '../site/sun/season';
 import type { Verdict } from './check';
 import { coverClear } from './cover-clear';
@@ -24,7 +25,7 @@ export function tallestUnder(crops: readonly Crop[], highMm: number): Nearest | 
 /** What everything that covers plants is asked: does its mesh stop what flies at them, do they stay clear of it, has it to be opened for insects? */
 export const coverChecks = (at: {
   crops: readonly Crop[];
-  site: Pick<Site, 'visitors' | 'lastFrost'>;
+  site: Climate & Pick<Site, 'visitors'>;
   openingMm: number;
   nearest: Nearest | null;
 }): (Verdict | null)[] => [
@@ -33,7 +34,7 @@ export const coverChecks = (at: {
   coverOpens(firstToOpen(at.crops, at.site, at.openingMm)),
 ];
 
-function clearOf({ crop, highMm }: Nearest, site: Pick<Site, 'lastFrost'>): Verdict | null {
+function clearOf({ crop, highMm }: Nearest, site: Climate): Verdict | null {
   const day = outgrownOn(crop, highMm, site) ?? 0;
   return coverClear({ crop: crop.name, growsMm: crop.heightMm, highMm, on: monthDayOf(day) });
 }

@@ -18,6 +18,8 @@ export const cropClimbs = check(
     says: {
       'climb.nothing':
         'Nothing is planted along this row yet. Choose what it carries and the gap, height and spacing follow.',
+      'climb.wires':
+        '{crop} grown so ({training}) wants level wires on posts or on a wall. Nothing that can be built here yet carries it.',
       'climb.needs-net': '{crop} does not climb: it wants a net over it, not something to grow up.',
       'climb.bush-string':
         '{crop} is a bush with many stems: one string will not hold it. A cage or a panel set low will.',
@@ -30,12 +32,14 @@ export const cropClimbs = check(
       'climb.climbs': '{crop} climbs this by itself.',
     },
     mends: { 'climb.thick': 'Give it finer holds' },
-    unfit: ['climb.needs-net', 'climb.bush-string'],
+    unfit: ['climb.needs-net', 'climb.bush-string', 'climb.wires'],
   },
   ({ planted, hold }: { planted: readonly Planted[]; hold: Pick<Hold, 'by' | 'memberMm'> }, found) => {
     if (planted.length === 0) return found('note', 'climb.nothing');
     const none = planted.find((one) => one.crop.habit === 'none');
     if (none) return found('fail', 'climb.needs-net', { crop: none.crop.name });
+    const flat = planted.find((one) => one.training.onWires);
+    if (flat) return found('fail', 'climb.wires', { crop: flat.crop.name, training: flat.training.name });
     const bush = planted.find((one) => one.crop.habit === 'bush');
     if (bush && hold.by === 'string') return found('warn', 'climb.bush-string', { crop: bush.crop.name });
     const thick = planted.find((one) => one.crop.grips && hold.memberMm > one.crop.grips.memberMm);

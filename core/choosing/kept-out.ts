@@ -9,7 +9,8 @@ import { inside, type Pair } from '../geometry/polygon';
 import { cornersOf, coversOver, type Grown, named, ROUND_MM, roundOf, together, type Sketch } from './guard-sketches';
 import { couldMeet, neighbourOf, withClashes } from '../plan/clashes';
 import { comersTo } from '../site/net-needs';
-import { outgrownOn } from '../site/outgrown';
+import { yearOf } from '../growth/growth';
+import { outgrownOn } from '../growth/outgrown';
 import { plantsOf } from '../design/design';
 import { computeRemembered } from '../plan/remembered';
 import { frameOf, toPlot } from '../site/stand';
@@ -17,7 +18,7 @@ import { dayOfYear, monthDayOf } from '../site/sun/season';
 import { getsPast, NEEDS, type Guard, type Way } from '../site/visitors';
 import type { Fact } from '../wording/say';
 import type { StructureKind } from '../structures/kind';
-import { opensOn } from '../site/flowering';
+import { opensOn } from '../growth/flowering';
 
 /** Something planned that stands about a planting, and how somebody gets past it; null where it keeps them out. */
 export interface Met {
@@ -74,12 +75,19 @@ interface Standing {
   design: ComputedStructure['sized']['design'];
 }
 
-/** The days on which a crop is on the bed: from its first sowing to the end of its longest picking. */
-function daysOf(crop: Crop, plan: Plan): { from: number; to: number } {
-  const frost = dayOfYear(plan.site.lastFrost);
-  return crop.seasons > 1
-    ? { from: frost - 30, to: dayOfYear(plan.site.firstFrost) }
-    : { from: frost + crop.sow.from * 7, to: frost + crop.sow.to * 7 + crop.daysToCrop.most };
+/** Birds come to fruit at its first colour, so long before it is picked (from memory). Days. */
+const COLOURS_BEFORE = 10;
+
+/**
+ * Between which days somebody comes to a crop: from its start to the end of its picking; to the fruit of what lives
+ * for years while it ripens, if it is birds. Where it never gets so far, until it ends.
+ */
+function daysOf(crop: Crop, plan: Plan, who: string): { from: number; to: number } {
+  const { starts, pickedFrom, pickedTo, ends } = yearOf(crop, plan.site);
+  const toFruit = crop.years && crop.fruitKg > 0 && who === 'birds' && pickedFrom !== null;
+  return toFruit
+    ? { from: pickedFrom - COLOURS_BEFORE, to: pickedTo ?? ends }
+    : { from: starts, to: crop.years ? ends : (pickedTo ?? ends) };
 }
 
 /** A cover this much shorter than its bed covers it still: at its ends nothing grows. mm. */
@@ -174,8 +182,8 @@ export const openTo = ({ threats }: BedWatch): string[] =>
   threats.filter((one) => !one.keptOut && canBeStopped(one.who)).map((one) => one.who);
 
 /** The day on which something stops keeping somebody from a crop before that is over; Infinity where it does not. Days from 1 January, past the end of the year counted on. */
-function endOf({ opens, outgrown }: Met, crop: Crop, plan: Plan): number {
-  const { from, to } = daysOf(crop, plan);
+function endOf({ opens, outgrown }: Met, crop: Crop, plan: Plan, who: string): number {
+  const { from, to } = daysOf(crop, plan, who);
   const days = [opens, outgrown].flatMap((one) => {
     if (one === null) return [];
     const since = (((dayOfYear(one) - from) % 365) + 365) % 365;
@@ -195,13 +203,13 @@ function watch(plan: Plan, bed: Grown, plantings: readonly Planting[], standing:
     }
   }
   const threats = [...all].map(([who, at]): Threat => {
-    const days = at.map(({ crop }) => daysOf(crop, plan));
+    const days = at.map(({ crop }) => daysOf(crop, plan, who));
     const keptOut = at.every(({ met }) => met.some((one) => one.past === null));
     // Kept out as long as the last of what keeps them out of each crop stays closed over it.
     const ends = at.flatMap(({ crop, met }) => {
       const last = met
         .filter((one) => one.past === null)
-        .map((one) => ({ one, day: endOf(one, crop, plan) }))
+        .map((one) => ({ one, day: endOf(one, crop, plan, who) }))
         .toSorted((a, b) => b.day - a.day)[0];
       return last && last.day < Infinity ? [last] : [];
     });

@@ -82,7 +82,10 @@ describe('which support a crop deserves', () => {
     const alone = rankKinds(plan, [[fence.structure]]);
     expect(fence.cost.totalMinor).toBeGreaterThan(alone[0]?.cost.totalMinor ?? 0);
     // Nobody builds a box round a handful of radishes: what is at stake is the crop.
-    expect(guarded(growing('radish', 'row', 6))[0]?.structure.kind).toBe('flat-cover');
+    expect(['collar', 'flat-cover']).toContain(guarded(growing('radish', 'row', 6))[0]?.structure.kind);
+    // What is trained flat on wires is carried by nothing that is built yet, and says so.
+    const cordons = ranked('apple', 'cordon', 2);
+    expect(cordons.every(({ suits, con }) => !suits && con.some(({ code }) => code === 'climb.wires'))).toBe(true);
   });
 
   it('compares like with like: what holds a few of many is reckoned for as many as are wanted, or is out', () => {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cropBook, cropIn, cropNonsense, findCrop } from './book';
 import { counted } from './counted';
-import type { Crop } from './crop';
+import type { Crop, Years } from './crop';
 import { CROPS } from './table';
 
 const anyCrop = fc.constantFrom(...CROPS);
@@ -26,6 +26,15 @@ describe('a garden’s crops', () => {
     );
     expect(findCrop([], 'no such crop')).toBeUndefined();
     expect(() => cropIn([], 'no such crop')).toThrow('No crop is called "no such crop"');
+  });
+
+  it('are seventy and more, with what every garden grows among them, and perennials a year of their own', () => {
+    expect(CROPS.length).toBeGreaterThanOrEqual(70);
+    const asked =
+      'potato garlic leek shallot spinach broccoli cauliflower sprouts kohlrabi turnip pak-choi fennel sweetcorn bush-courgette dwarf-pea parsnip celery parsley basil mint rocket chilli asparagus rhubarb blueberry blackcurrant redcurrant gooseberry loganberry apple pear plum cherry peach clematis honeysuckle jasmine climbing-rose rambling-rose passionfruit nasturtium dahlia gladiolus sunflower kale';
+    expect(asked.split(' ').filter((id) => !findCrop([], id))).toEqual([]);
+    for (const crop of CROPS) expect(crop.years !== undefined, crop.id).toBe(crop.seasons > 1);
+    expect(fieldsOf({ ...cropIn([], 'tomato'), seasons: 3 })).toEqual(['years']);
   });
 
   it('of the table all make sense', () => {
@@ -63,6 +72,12 @@ const NONSENSE: readonly [field: string, wrong: (crop: Crop) => Partial<Crop>, r
       ({ sow: { to } }) => ({ sow: { from: to + 1, to } }),
       ({ sow: { to } }) => ({ sow: { from: to, to } }),
     ],
+    ['seasons', () => ({ seasons: 1, years: cropIn([], 'apple').years as Years }), () => ({ seasons: 2 })],
+    [
+      'years/flowersWeek',
+      () => ({ seasons: 2, years: { ...(cropIn([], 'apple').years as Years), budsWeek: 0, flowersWeek: -1 } }),
+      () => ({ seasons: 2, years: { ...(cropIn([], 'apple').years as Years), budsWeek: 0, flowersWeek: 0 } }),
+    ],
     ['fruitKg', (crop) => ({ fruitKg: crop.wetKg + 0.001 }), (crop) => ({ fruitKg: Math.min(crop.wetKg, 0.9) })],
   ];
 
@@ -94,6 +109,18 @@ it('counts plants as a gardener does, of the table and of one’s own', () => {
     said('raspberry', 6),
     said('squash', 3),
     said('pole-bean', 40),
-  ]).toEqual(['14 tomatoes', '1 tomato', '6 raspberries', '3 winter squashes', '40 pole beans']);
+    said('garlic', 20),
+    said('chilli', 2),
+    said('sprouts', 1),
+  ]).toEqual([
+    '14 tomatoes',
+    '1 tomato',
+    '6 raspberries',
+    '3 winter squashes',
+    '40 pole beans',
+    '20 garlic plants',
+    '2 chillies',
+    '1 sprout plant',
+  ]);
   expect(counted({ id: 'own', name: 'Lemon cucumber' }, 2)).toBe('2 lemon cucumbers');
 });

@@ -50,5 +50,12 @@ export function cropNonsense(crop: Crop): { field: string; message: string }[] {
     say('fruitKg', `is ${crop.fruitKg}: one fruit weighs more than the whole plant (${crop.wetKg})`);
   if (crop.fruitKg > 0.9 && crop.habit === 'tendril-strong' && crop.slung === 'never')
     say('slung', 'is "never", but fruit of more than 0.9 kg wants a sling');
+  if (crop.years && crop.seasons < 2)
+    say('seasons', `is ${crop.seasons}, but the plant has a year of one that lives for more`);
+  if (!crop.years && crop.seasons > 1)
+    say('years', `is missing: a plant that lives for ${crop.seasons} years has a year of its own`);
+  const { budsWeek, flowersWeek } = crop.years ?? { budsWeek: 0, flowersWeek: null };
+  if (flowersWeek !== null && flowersWeek < budsWeek)
+    say('years/flowersWeek', `is ${flowersWeek}, before its buds break (${budsWeek})`);
   return wrong;
 }

@@ -1,5 +1,5 @@
 import { inches } from '../quantity/length';
-import type { Crop, Training } from './crop';
+import type { Crop, Training, Years } from './crop';
 
 /**
  * Columns of the crop table that rows share. Lengths mm, masses kg; figures from memory unless `sourcesOf` in table.ts
@@ -17,6 +17,10 @@ export const gap = (leastInches: number, mostInches: number) => ({
   most: inches(mostInches),
 });
 export const days = (least: number, most: number) => ({ least, most });
+/** What stands through the winter on its own wood. */
+export const standing = (own: Omit<Years, 'winter'>): Years => ({ winter: 'stands', ...own });
+/** What comes anew from the ground every spring. */
+export const diesBack = (own: Omit<Years, 'winter'>): Years => ({ winter: 'dies back', ...own });
 export const BEFORE_FROST = { from: -6, to: 2 };
 export const AROUND_FROST = { from: -3, to: 6 };
 export const AFTER_FROST = { from: 1, to: 6 };
@@ -30,6 +34,11 @@ export const aphids = { pest: 'aphids', barrier: 'water jet; leave the ladybirds
 export const beetles = { pest: 'striped beetles', barrier: '1/32–1/20″ (0.8–1.3 mm) net until flowering' };
 export const whites = { pest: 'cabbage butterflies', barrier: '¼″ (7 mm) net or finer, not touching the leaves' };
 export const fleaBeetle = { pest: 'flea beetles', barrier: '1/32–1/20″ (0.8–1.3 mm) net' };
+export const carrotFly = { pest: 'carrot fly', barrier: '1/32–1/20″ (0.8–1.3 mm) net' };
+export const rootFlies = { pest: 'root flies', barrier: '1/20″ (1.3 mm) net, its edges buried' };
+export const leekMoth = { pest: 'leek moth', barrier: '1/20″ (1.3 mm) net, not touching the leaves' };
+export const pigeons = { pest: 'pigeons', barrier: '1″ (25 mm) net, taut, off the plants' };
+export const spottedWing = { pest: 'spotted-wing fly', barrier: '1/25″ (1 mm) net, closed when the fruit colours' };
 export const rabbits = { pest: 'rabbits', barrier: '1″ (25 mm) mesh 2–3′ (600–900 mm) high with an apron' };
 
 /** What a group of crops has in common. */

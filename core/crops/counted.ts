@@ -5,8 +5,36 @@ const CALLED: Readonly<Record<string, readonly [one: string, several: string]>> 
   'tomato-bush': ['bush tomato', 'bush tomatoes'],
   cabbage: ['cabbage', 'cabbages'],
   melon: ['small melon', 'small melons'],
-  okra: ['okra plant', 'okra plants'],
-  chard: ['chard plant', 'chard plants'],
+  'dwarf-pea': ['dwarf pea', 'dwarf peas'],
+  chilli: ['chilli', 'chillies'],
+  sprouts: ['sprout plant', 'sprout plants'],
+  fennel: ['Florence fennel', 'Florence fennels'],
+  'bush-courgette': ['bush courgette', 'bush courgettes'],
+  'autumn-raspberry': ['autumn raspberry', 'autumn raspberries'],
+  loganberry: ['loganberry', 'loganberries'],
+  redcurrant: ['currant', 'currants'],
+  'climbing-rose': ['climbing rose', 'climbing roses'],
+  'rambling-rose': ['rambling rose', 'rambling roses'],
+  gladiolus: ['gladiolus', 'gladioli'],
+  ...Object.fromEntries(
+    // Nobody says "three garlics".
+    [
+      'okra',
+      'chard',
+      'garlic',
+      'spinach',
+      'rhubarb',
+      'asparagus',
+      'celery',
+      'parsley',
+      'basil',
+      'mint',
+      'sweetcorn',
+      'kale',
+      'broccoli',
+      'clematis',
+    ].map((name): [string, [string, string]] => [name, [`${name} plant`, `${name} plants`]]),
+  ),
 };
 
 const severalOf = (one: string): string =>

@@ -12,6 +12,32 @@ export interface Training {
   pruned: boolean;
   /** What this way of training is meant for, where it matters. */
   bestOn?: 'string' | 'mesh';
+  /** Nothing but level wires, on posts or on a wall, carries it. */
+  onWires?: true;
+}
+
+/** How what has been cut back, and when, comes again. */
+export type Pruning =
+  | 'fruited-canes'
+  | 'all-canes'
+  | 'winter'
+  | 'after-picking'
+  | 'after-flowering'
+  | 'late-winter'
+  | 'dies-back'
+  | 'old-leaves';
+
+/** The year of a plant that lives for several; weeks from the last frost of the season that growth.ts names, negative before it. */
+export interface Years {
+  /** In which year from planting it first bears; 1 is the year of planting. */
+  firstCropYear: number;
+  /** Whether its stems stand through the winter, or come anew from the ground. */
+  winter: 'stands' | 'dies back';
+  budsWeek: number;
+  /** Null where its flowers are of no account. */
+  flowersWeek: number | null;
+  picksForDays: number;
+  prunes: Pruning;
 }
 
 export interface Pest {
@@ -44,7 +70,12 @@ export interface Crop {
   hardiness: 'tender' | 'half-hardy' | 'hardy';
   /** Sown or planted out in these weeks from the last frost; negative is before it. */
   sow: { from: number; to: number };
+  /** From sowing or planting out to the first picking; of what lives for years, from its flowers to its fruit, or from its buds where it is not grown for fruit. In the season that growth.ts names. */
   daysToCrop: { least: number; most: number };
+  /** Below this it does not grow. °C. */
+  baseC: number;
+  /** The year of what lives for more than one. */
+  years?: Years;
   pests: readonly Pest[];
   /** What a net over the crop does to fruit set. */
   underNet: 'opens for insects' | 'sets by itself' | 'no fruit wanted';

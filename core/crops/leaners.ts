@@ -1,5 +1,5 @@
 import { feet, inches } from '../quantity/length';
-import { spaced, gap, days, BEFORE_FROST, AFTER_FROST, birds, slugs, rabbits, more, type Shared } from './columns';
+import { spaced, gap, days, AFTER_FROST, birds, slugs, rabbits } from './columns';
 import type { Crop } from './crop';
 
 const TOMATO_TRAININGS = [
@@ -7,26 +7,6 @@ const TOMATO_TRAININGS = [
   { ...spaced('one-stem', 'one stem on its own string', 12, true), bestOn: 'string' as const },
   { ...spaced('unpruned', 'left to bush', 30), bestOn: 'mesh' as const },
 ];
-const CANES: Shared = {
-  family: 'rose',
-  habit: 'leaner',
-  heightMm: feet(8),
-  supportToMm: feet(5.5),
-  supportFromMm: inches(30),
-  gapMm: gap(20, 24),
-  grips: null,
-  fruitKg: 0.005,
-  slung: 'never',
-  wetKg: 5,
-  load: 'medium',
-  sun: 'full',
-  hardiness: 'hardy',
-  sow: BEFORE_FROST,
-  daysToCrop: days(365, 730),
-  pests: [birds],
-  underNet: 'opens for insects',
-  seasons: 12,
-};
 
 /** What has to be tied, clipped or wound. */
 export const LEANERS: readonly Crop[] = [
@@ -48,33 +28,11 @@ export const LEANERS: readonly Crop[] = [
     sun: 'full',
     hardiness: 'tender',
     sow: AFTER_FROST,
+    baseC: 8,
     daysToCrop: days(65, 90),
     pests: [birds, slugs],
     underNet: 'sets by itself',
     seasons: 1,
-  },
-  {
-    id: 'raspberry',
-    name: 'Raspberry',
-    family: 'rose',
-    habit: 'leaner',
-    heightMm: feet(6),
-    supportToMm: feet(5),
-    supportFromMm: inches(30),
-    gapMm: gap(20, 24),
-    grips: null,
-    trainings: [spaced('canes', 'canes tied in', 18, true)],
-    fruitKg: 0.004,
-    slung: 'never',
-    wetKg: 2.5,
-    load: 'medium',
-    sun: 'full',
-    hardiness: 'hardy',
-    sow: BEFORE_FROST,
-    daysToCrop: days(365, 730),
-    pests: [birds],
-    underNet: 'opens for insects',
-    seasons: 10,
   },
   {
     id: 'sweet-potato',
@@ -94,22 +52,10 @@ export const LEANERS: readonly Crop[] = [
     sun: 'full',
     hardiness: 'tender',
     sow: AFTER_FROST,
+    baseC: 13,
     daysToCrop: days(90, 120),
     pests: [rabbits],
     underNet: 'no fruit wanted',
     seasons: 1,
   },
-  more(CANES, 'blackberry', 'Blackberry', [spaced('fan', 'fanned and tied in', 60, true)], {
-    heightMm: feet(10),
-    wetKg: 8,
-  }),
-  more(CANES, 'grape', 'Grape vine', [spaced('arms', 'one trunk, two arms', 72, true)], {
-    family: 'vine',
-    heightMm: feet(15),
-    supportToMm: feet(6),
-    wetKg: 15,
-    load: 'heavy',
-    seasons: 25,
-    underNet: 'sets by itself',
-  }),
 ];

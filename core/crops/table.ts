@@ -1,6 +1,9 @@
 import type { Source } from '../catalogue/stock';
+import { BRASSICAS } from './brassicas';
 import { BUSHES } from './bushes';
 import type { ColumnSources, Crop, CropColumn, Training } from './crop';
+import { FLOWERS } from './flowers';
+import { FRUIT } from './fruit';
 import { GROUND_CROPS } from './ground';
 import { LEANERS } from './leaners';
 import { TENDRILS } from './tendrils';
@@ -10,7 +13,16 @@ import { TWINERS } from './twiners';
  * The crop table, by how its crops grow. Lengths mm, masses kg. Where no other source is given for a column of a row in
  * {@link PRACTICE}, the figure is from memory: a gardener's round number, to be corrected with your own.
  */
-export const CROPS: readonly Crop[] = [...LEANERS, ...BUSHES, ...TENDRILS, ...TWINERS, ...GROUND_CROPS];
+export const CROPS: readonly Crop[] = [
+  ...LEANERS,
+  ...BUSHES,
+  ...TENDRILS,
+  ...TWINERS,
+  ...GROUND_CROPS,
+  ...BRASSICAS,
+  ...FRUIT,
+  ...FLOWERS,
+];
 
 /** Columns that the trade agrees on (common practice, no source); `*` speaks for every row. */
 const PRACTICE: Record<string, readonly CropColumn[]> = {

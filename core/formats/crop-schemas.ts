@@ -31,6 +31,7 @@ export const CROP_SCHEMA = Joi.object({
         spacingMm: mm(10, 6000),
         pruned: Joi.boolean().required(),
         bestOn: Joi.string().valid('string', 'mesh'),
+        onWires: Joi.valid(true).description('Nothing but level wires carries it.'),
       }),
     )
     .min(1)
@@ -45,7 +46,33 @@ export const CROP_SCHEMA = Joi.object({
   sow: Joi.object({ from: number(-26, 26), to: number(-26, 40) })
     .required()
     .description('Weeks from the last frost.'),
-  daysToCrop: Joi.object(between(10, 3000)).required(),
+  daysToCrop: Joi.object(between(1, 3000))
+    .required()
+    .description(
+      'Days from sowing or planting out to the first picking, least and most; where there are `years`, from its flowers to its fruit. Counted in the season told for (docs/sources.md), and carried over to a place by its warmth.',
+    ),
+  baseC: number(-5, 25).description('Below this it does not grow. °C.'),
+  years: Joi.object({
+    firstCropYear: Joi.number().integer().min(1).max(20).required(),
+    winter: Joi.string().valid('stands', 'dies back').required(),
+    budsWeek: number(-26, 26).description('Weeks from the last frost.'),
+    flowersWeek: number(-26, 40)
+      .allow(null)
+      .description('Weeks from the last frost; null where its flowers are of no account.'),
+    picksForDays: number(1, 365),
+    prunes: Joi.string()
+      .valid(
+        'fruited-canes',
+        'all-canes',
+        'winter',
+        'after-picking',
+        'after-flowering',
+        'late-winter',
+        'dies-back',
+        'old-leaves',
+      )
+      .required(),
+  }).description('The year of what lives for more than one; left out for what is sown every year.'),
   pests: Joi.array()
     .items(Joi.object({ pest: Joi.string().max(60).required(), barrier: Joi.string().max(200).required() }))
     .max(12)

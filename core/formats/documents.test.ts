@@ -2,6 +2,8 @@ import { parse } from 'csv-parse/sync';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { partTax } from '../costing/cost';
+import { cropIn } from '../crops/book';
+import type { Crop } from '../crops/crop';
 import { CROPS, sourcesOf } from '../crops/table';
 import { DEMO_PLAN } from '../demo/garden';
 import { computeGarden } from '../plan/compute';
@@ -140,6 +142,33 @@ describe('a plan of version 4', () => {
   });
 });
 
+describe('a plan of version 5', () => {
+  it('opens as it was, its own crops with the warmth they grow from, and those that live for years with a year', () => {
+    const old = read('plan-5-demo') as object;
+    const before = ({ baseC: _c, years: _y, ...crop }: Crop) => crop;
+    const own = (id: string): object => ({ ...before(cropIn([], id)), daysToCrop: { least: 365, most: 730 } });
+    const quince = {
+      ...own('apple'),
+      id: 'quince',
+      name: 'Quince',
+      hardiness: 'hardy',
+      trainings: cropIn([], 'grape').trainings,
+    };
+    const opened = readPlan({ ...old, crops: [own('raspberry'), quince, { ...own('tomato'), id: 'ox', name: 'Ox' }] });
+    if (!opened.ok) throw new Error(JSON.stringify(opened.faults));
+    const { crops } = opened.plan;
+    expect({ ...opened.plan, crops: [] }).toEqual({ ...old, version: 6, crops: [] });
+    expect(crops.map(({ baseC }) => baseC)).toEqual([4, 4, 9]);
+    expect(crops[0]).toEqual(cropIn([], 'raspberry'));
+    expect(crops[1]).toMatchObject({
+      daysToCrop: { least: 45, most: 60 },
+      years: { winter: 'stands', flowersWeek: 4 },
+    });
+    expect(crops[2]).toMatchObject({ daysToCrop: { least: 365, most: 730 } });
+    expect(crops[2]).not.toHaveProperty('years');
+  });
+});
+
 describe('what is out of all measure', () => {
   // By the second in the Joi of old, or past the end of the stack; each is refused here before it is read.
   const deep = (within: number): unknown => Array.from({ length: within }).reduce<unknown>((inside) => [inside], 1);
@@ -202,7 +231,7 @@ describe('the plan at the door', () => {
         (p as unknown as { version: number }).version = 9;
       },
       '/version',
-      'is "9"; it must be one of [5]',
+      'is "9"; it must be one of [6]',
     ],
     [
       'a structure on no bed',

@@ -1,3 +1,4 @@
+import { CROPS } from '../crops/table';
 import { regionNear } from '../site/regions';
 import { guessInside, middleOfLongest } from '../site/stand';
 import { SOIL } from '../site/underfoot';
@@ -42,6 +43,8 @@ const STEPS: Readonly<Record<number, (plan: Document) => Document>> = {
     beds: each(plan.beds, (bed) => ({ fill: 'loose', ...bed })),
     structures: each(plan.structures, (structure) => standsOn(structure, plan.beds)),
   }),
+  // A crop grows by the warmth of its place, and what lives for years has a year of its own.
+  5: (plan) => ({ ...plan, version: 6, crops: each(plan.crops, cropByWarmth) }),
 };
 
 const isNumber = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);
@@ -71,6 +74,25 @@ function standsOn(structure: Document, beds: unknown): Document {
   const bears = isNumber(safeLoad) && safeLoad > 0 ? safeLoad : null;
   const underfoot = stands === 'floor' ? { is: 'decking', bearsKgM2: bears, answeredBy: '' } : SOIL;
   return { ...structure, knobs: rest, stand: { underfoot, ...stand } };
+}
+
+/** From memory, by what frost does to it; what is in the table has its row's. */
+const BASE_C: Readonly<Record<string, number>> = { tender: 9, 'half-hardy': 6, hardy: 4 };
+
+function cropByWarmth(crop: Document): Document {
+  const row = CROPS.find(({ id }) => id === crop.id);
+  const baseC = row?.baseC ?? BASE_C[String(crop.hardiness)] ?? 6;
+  if (!isNumber(crop.seasons) || crop.seasons < 2) return { baseC, ...crop };
+  const years = row?.years ?? {
+    firstCropYear: 2,
+    winter: 'stands',
+    budsWeek: -6,
+    flowersWeek: 4,
+    picksForDays: 30,
+    prunes: 'winter',
+  };
+  // Its days were counted from planting; of what lives for years they are from its flowers.
+  return { baseC, years, ...crop, daysToCrop: row?.daysToCrop ?? { least: 45, most: 60 } };
 }
 
 const spotsOf = (list: unknown): { xMm: number; yMm: number }[] =>

@@ -8,7 +8,7 @@ import type { Stand } from '../site/stand';
 import type { Settings } from '../structures/knob';
 
 export const PLAN_FORMAT = 'lignum-plan';
-export const PLAN_VERSION = 5;
+export const PLAN_VERSION = 6;
 
 /** What a gardener has written down about one garden: the document that is saved, exported and computed. */
 export interface Plan {

@@ -1,5 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { cropIn } from '../crops/book';
+import { grownShare } from '../growth/growth';
 import { plantsOf, type Design, type Station } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { pointAt } from '../geometry/curve';
@@ -10,7 +11,7 @@ import type { Plan } from '../plan/plan';
 import { bedOnPlot } from '../site/bed';
 import { cornersOf, FEATURE_NATURES, type Feature, type PlanSpot } from '../site/plot';
 import { toPlot, type Frame } from '../site/stand';
-import { grownShare, LEAFY_OPACITY } from '../site/sun/season';
+import { LEAFY_OPACITY } from '../site/sun/season';
 import { shader, type Shader } from './shade';
 import type { OnPlot } from './study';
 
@@ -164,10 +165,10 @@ function leafShaders(plan: Plan, design: Design, frame: Frame, day: number): Sha
     const [first] = group;
     if (!first) return [];
     const grown = grownShare(cropIn(plan.crops, first.crop), day, plan.site);
-    const high = Math.min(first.growsMm, top) * grown;
+    const high = Math.min(first.growsMm, top) * grown.height;
     if (high <= LEAST_HIGH_MM) return [];
     const half = Math.min(first.spacingMm, 500) / 2;
-    const opacity = LEAFY_OPACITY * Math.min(1, 0.3 + 0.7 * grown);
+    const opacity = LEAFY_OPACITY * Math.min(1, 0.3 + 0.7 * grown.leaf);
     const aside = (point: Point): Point[] =>
       group.length > 1
         ? [-half, half].map((by): Point => [point[0] + by, point[1], point[2]])

@@ -208,7 +208,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
         facts,
         knobs: states,
         steps: doing(cautionsOnce(measuredOut(kind.steps(design, values, setting), setting)), kind, design),
-        season: [...(kind.season?.(design, values, setting) ?? []), ...commonSeason(design)],
+        season: [...(kind.season?.(design, values, setting) ?? []), ...commonSeason(design, setting)],
       };
     },
     guards: (sized, setting) => kind.guards?.(builtOf(sized), valuesOf(sized), onStand(setting)) ?? null,

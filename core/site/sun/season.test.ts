@@ -1,8 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { CROPS } from '../../crops/table';
 import { COMMON_YEAR, growingMonths, samplesOfDay } from './samples';
-import { dayAtHeight, dayOfYear, grownShare, monthDayOf } from './season';
+import { dayOfYear, monthDayOf } from './season';
 
 const day = fc.integer({ min: 0, max: 364 });
 const frosts = fc.record({ lastFrost: day.map(monthDayOf), firstFrost: day.map(monthDayOf) });
@@ -59,44 +58,5 @@ describe('a day’s sun', () => {
       }),
       { numRuns: 40 },
     );
-  });
-});
-
-describe('how far a crop has grown', () => {
-  const annual = fc.constantFrom(...CROPS.filter(({ seasons }) => seasons === 1));
-  const SITE = { lastFrost: '05-05', firstFrost: '10-28' };
-
-  it('rises evenly from its first week to its first picking and is gone after the frost', () => {
-    fc.assert(
-      fc.property(annual, day, (crop, n) => {
-        const share = grownShare(crop, n, SITE);
-        expect(share).toBeGreaterThanOrEqual(0);
-        expect(share).toBeLessThanOrEqual(1);
-        const start = dayOfYear(SITE.lastFrost) + crop.sow.from * 7;
-        if (n > start && n < start + crop.daysToCrop.least && n < dayOfYear(SITE.firstFrost))
-          expect(share).toBeCloseTo((n - start) / crop.daysToCrop.least, 9);
-        if (n > dayOfYear(SITE.firstFrost) + 31) expect(share).toBe(0);
-      }),
-    );
-  });
-
-  it('the day it reaches a height is the day on which that share of it has grown; never, where it is never so high', () => {
-    fc.assert(
-      fc.property(annual, fc.double({ min: 0.05, max: 1, noNaN: true }), (crop, share) => {
-        const at = dayAtHeight(crop, crop.heightMm * share, SITE) ?? NaN;
-        const grown = (at - dayOfYear(SITE.lastFrost) - crop.sow.from * 7) / crop.daysToCrop.least;
-        expect(grown).toBeCloseTo(share, 9);
-        expect(dayAtHeight(crop, crop.heightMm + 1, SITE)).toBeNull();
-      }),
-    );
-  });
-
-  it('what stands for years is in leaf from a month before the last frost, and bare in winter', () => {
-    const lasting = CROPS.filter(({ seasons }) => seasons > 1);
-    expect(lasting.length).toBeGreaterThan(0);
-    for (const crop of lasting)
-      expect([grownShare(crop, dayOfYear('07-15'), SITE), grownShare(crop, dayOfYear('01-15'), SITE)]).toEqual([
-        1, 0.2,
-      ]);
   });
 });

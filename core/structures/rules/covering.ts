@@ -2,10 +2,10 @@ import { COVERS } from '../../catalogue/covers';
 import type { Planted } from '../../crops/planted';
 import { netNeeds } from '../../site/net-needs';
 import { feet } from '../../quantity/length';
-import type { Site } from '../../site/plot';
-import { outgrownOn } from '../../site/outgrown';
+import type { Climate } from '../../growth/growth';
+import { outgrownOn } from '../../growth/outgrown';
 import { monthDayOf } from '../../site/sun/season';
-import { opensOn } from '../../site/flowering';
+import { opensOn } from '../../growth/flowering';
 import { fact, type Phrases } from '../../wording/say';
 import type { SeasonNote } from '../kind';
 import type { Suggestion } from '../knob';
@@ -37,7 +37,7 @@ export function coverFor(setting: BedSetting): Suggestion<string> {
  */
 export const coverSeason = (
   planted: readonly Planted[],
-  site: Pick<Site, 'lastFrost'>,
+  site: Climate,
   { openingMm, highMm }: { openingMm: number; highMm: number },
 ): SeasonNote[] =>
   [...new Map(planted.map(({ crop }) => [crop.id, crop])).values()].flatMap((crop) => {

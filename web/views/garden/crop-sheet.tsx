@@ -67,7 +67,22 @@ export function CropSheet({
           <FormChooser name="load" label="Load" choices={asChoices(['light', 'medium', 'heavy'])} />
           <FormChooser name="hardiness" label="Frost" choices={asChoices(['tender', 'half-hardy', 'hardy'])} />
           <FormChooser name="slung" label="Sling" choices={asChoices(['never', 'large fruit', 'always'])} />
-          <FormNumber name="daysToCrop.least" label="Days to first picking" />
+          <FormNumber
+            name="daysToCrop.least"
+            label={start.years ? 'Days from flower to fruit' : 'Days to first picking'}
+          />
+          <FormNumber whole={false} name="baseC" label="Grows from, °C" />
+          {start.years && (
+            <>
+              <FormNumber whole={false} name="years.budsWeek" label="Buds, weeks from last frost" />
+              {start.years.flowersWeek !== null && (
+                <FormNumber whole={false} name="years.flowersWeek" label="Flowers, weeks from last frost" />
+              )}
+              <FormNumber name="years.picksForDays" label="Picked for, days" />
+              <FormNumber name="years.firstCropYear" label="First crop in year" />
+              <FormNumber name="seasons" label="Lives, years" />
+            </>
+          )}
           <NumberField
             label="In a planter, litres"
             help="Of mix a plant; 0: only in a bed."
@@ -96,6 +111,7 @@ export function CropSheet({
             grips: 'What it holds on to',
             'sow.from': 'First sowing',
             'daysToCrop.most': 'Last picking',
+            years: 'Its year',
           }}
         />
         <div className="flex justify-end gap-2">

@@ -7,7 +7,11 @@ import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { sourcesOf } from '@lignum/core/crops/table';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { Crop } from '@lignum/core/crops/crop';
+import { yearOf } from '@lignum/core/growth/growth';
 import type { Planting } from '@lignum/core/plan/plan';
+import type { Site } from '@lignum/core/site/plot';
+import { monthDayOf } from '@lignum/core/site/sun/season';
+import { formatMonthDay } from '@lignum/core/wording/say';
 import { formatMass } from '@lignum/core/quantity/measure';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
@@ -21,6 +25,29 @@ const weeks = (count: number): string =>
   count === 0
     ? 'from'
     : `${Math.abs(count)} ${Math.abs(count) === 1 ? 'week' : 'weeks'} ${count < 0 ? 'before' : 'after'}`;
+
+/** When a crop does what in this garden, by its warmth. */
+function yearFacts(crop: Crop, site: Site, locale: string): [string, string][] {
+  const { starts, flowers, pickedFrom, pickedTo } = yearOf(crop, site);
+  const on = (day: number): string => formatMonthDay(monthDayOf(day), locale);
+  const picked =
+    pickedFrom === null
+      ? 'a year here is not warm enough for it to ripen'
+      : `from about ${on(pickedFrom)}${pickedTo === null ? '' : ` to ${on(pickedTo)}`}`;
+  return crop.years
+    ? [
+        ['Buds break', `about ${on(starts)}; ${crop.hardiness}`],
+        ...(flowers === null ? [] : ([['Flowers', `about ${on(flowers)}`]] as [string, string][])),
+        ['Picked', `${picked}, from year ${crop.years.firstCropYear}; lives about ${crop.seasons} years`],
+      ]
+    : [
+        [
+          'Sown or planted',
+          `from ${on(starts)}: ${weeks(crop.sow.from)} to ${weeks(crop.sow.to)} the last frost; ${crop.hardiness}`,
+        ],
+        ['Picked', picked],
+      ];
+}
 
 /** What grows, how it is trained, and how many: with what the crop table knows of it. */
 export default function PlantingSheet({
@@ -55,11 +82,7 @@ export default function PlantingSheet({
         ] as [string, string][])
       : []),
     ['In full crop, wet', `${formatMass(crop.wetKg, tongue.units, tongue.locale)} a plant: a ${crop.load} load`],
-    ['Sown or planted', `${weeks(crop.sow.from)} to ${weeks(crop.sow.to)} the last frost; ${crop.hardiness}`],
-    [
-      'Picked',
-      `${crop.daysToCrop.least} to ${crop.daysToCrop.most} days after${crop.seasons > 1 ? `, for about ${crop.seasons} years` : ''}`,
-    ],
+    ...yearFacts(crop, plan.site, tongue.locale),
     ['Sun', crop.sun === 'full' ? 'six hours and more' : 'three hours will do'],
     ...(crop.underNet === 'no fruit wanted'
       ? []

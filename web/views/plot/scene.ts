@@ -15,7 +15,7 @@ import { bedOnPlot } from '@lignum/core/site/bed';
 import { heightAt } from '@lignum/core/site/ground';
 import type { Feature } from '@lignum/core/site/plot';
 import { toPlot } from '@lignum/core/site/stand';
-import { grownShare } from '@lignum/core/site/sun/season';
+import { grownShare } from '@lignum/core/growth/growth';
 
 /** Scene colours; the scene is daylight whatever the page's scheme. */
 const COLOUR = {
@@ -153,7 +153,7 @@ export function gardenBodies(plan: Plan, garden: ComputedGarden, day: number): B
     const plants = design.stations.flatMap((station): Body[] => {
       const crop = cropIn(plan.crops, station.crop);
       const high =
-        Math.min(crop.heightMm, (design.hold?.topMm.most ?? Infinity) + 150) * grownShare(crop, day, plan.site);
+        Math.min(crop.heightMm, (design.hold?.topMm.most ?? Infinity) + 150) * grownShare(crop, day, plan.site).height;
       return high >= 40 ? plantBodies(station, high, spot, frame.turnDeg) : [];
     });
     return [...design.parts.flatMap((part) => partBodies(part, spot)), ...plants];

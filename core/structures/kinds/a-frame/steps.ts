@@ -3,6 +3,8 @@ import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { AFrameValues } from './size';
+import { clearing } from '../../rules/common-notes';
+import type { Setting } from '../../setting';
 
 /** Each leaf flat on the ground, then hinged, then opened by two. */
 export function aFrameSteps(_design: Design, v: AFrameValues): Step[] {
@@ -22,9 +24,9 @@ export function aFrameSteps(_design: Design, v: AFrameValues): Step[] {
   ];
 }
 
-export const aFrameSeason = (): SeasonNote[] => [
+export const aFrameSeason = (_design: Design, _v: unknown, setting: Setting): SeasonNote[] => [
   { on: null, what: fact('season.lead') },
-  { on: null, what: fact('season.fold') },
+  ...clearing(setting, 'season.fold'),
 ];
 
 /** What each step adds, and what it is done with. */

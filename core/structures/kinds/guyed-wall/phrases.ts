@@ -45,7 +45,7 @@ export const GUYED_WALL_PHRASES = {
   'step.plant': 'Plant at the canes; tie main stems loosely as they reach the panel.',
   'season.tie': 'Every week, tie main stems (not side shoots) to the panel.',
   'season.guys': 'After storms and each spring, give the turnbuckles the turn they need.',
-  'season.canes': 'In autumn, cut the vines down and store the canes dry.',
+  'season.canes': 'After the first frost, cut the vines down and store the canes dry.',
   'care.wire':
     'A tight wire can let go: glasses on, face out of its line, and never more than the turnbuckle turns by hand.',
   'care.panel':

@@ -4,6 +4,8 @@ import { fact } from '../../../wording/say';
 import { waitFor } from '../../rules/footing';
 import type { SeasonNote, Step } from '../../kind';
 import type { GuyedWallValues } from './size';
+import { clearing } from '../../rules/common-notes';
+import type { Setting } from '../../setting';
 
 /** Posts first, in concrete and braced until it is hard; guys before the panels are stapled. */
 export function guyedWallSteps(design: Design, v: GuyedWallValues): Step[] {
@@ -32,10 +34,10 @@ export function guyedWallSteps(design: Design, v: GuyedWallValues): Step[] {
   ];
 }
 
-export const guyedWallSeason = (design: Design): SeasonNote[] => [
+export const guyedWallSeason = (design: Design, _v: unknown, setting: Setting): SeasonNote[] => [
   { on: null, what: fact('season.tie') },
   ...(design.parts.some((part) => part.role === 'guy wire') ? [{ on: null, what: fact('season.guys') }] : []),
-  { on: null, what: fact('season.canes') },
+  ...clearing(setting, 'season.canes'),
 ];
 
 /** What each step adds, and what it is done with. */

@@ -1,12 +1,12 @@
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
-import { dayOfYear, monthDayOf } from '../../../site/sun/season';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { BedSetting } from '../../setting';
 import { stockOf } from '../../../catalogue/catalogue';
 import { cutCage, type Cut } from '../../rules/girth';
 import type { MeshCageValues } from './size';
+import { clearing } from '../../rules/common-notes';
 
 const cutOf = (v: MeshCageValues, setting: BedSetting): Cut =>
   cutCage(stockOf(setting.catalogue, v.roll, 'mesh roll'), {
@@ -43,10 +43,7 @@ export const meshCageSeason = (_design: Design, v: MeshCageValues, setting: BedS
   return [
     { on: null, what: fact('season.tuck') },
     { on: null, what: fact('season.storm') },
-    {
-      on: monthDayOf(dayOfYear(setting.site.firstFrost) + 7),
-      what: fact('season.store', { room: { mm3: cut.diameterMm ** 2 * cut.overMm } }),
-    },
+    ...clearing(setting, 'season.store', { room: { mm3: cut.diameterMm ** 2 * cut.overMm } }),
   ];
 };
 

@@ -4,6 +4,8 @@ import { bendMarks } from '../../../geometry/curve';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { PanelArchValues } from './knobs';
+import { clearing } from '../../rules/common-notes';
+import type { Setting } from '../../setting';
 
 /** Posts first, then the spring between them: one end in, the other walked in. */
 export function panelArchSteps(design: Design, v: PanelArchValues): Step[] {
@@ -61,10 +63,10 @@ function hoopMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: 
   return { eighth, quarter, more };
 }
 
-export const panelArchSeason = (design: Design): SeasonNote[] => [
+export const panelArchSeason = (design: Design, _v: unknown, setting: Setting): SeasonNote[] => [
   ...(design.stations.length > 0 ? [{ on: null, what: fact('season.lead') }] : []),
   { on: null, what: fact('season.check') },
-  ...(design.stations.length > 0 ? [{ on: null, what: fact('season.clear') }] : []),
+  ...(design.stations.length > 0 ? clearing(setting, 'season.clear') : []),
 ];
 
 /** What each step adds, and what it is done with. */

@@ -3,6 +3,8 @@ import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { PanelWallValues } from './knobs';
+import { clearing } from '../../rules/common-notes';
+import type { Setting } from '../../setting';
 
 /** The order that lets each post be corrected by its neighbours: ends first, then to the line. */
 export function panelWallSteps(design: Design, v: PanelWallValues): Step[] {
@@ -25,10 +27,10 @@ export function panelWallSteps(design: Design, v: PanelWallValues): Step[] {
   ];
 }
 
-export const panelWallSeason = (_design: Design, v: PanelWallValues): SeasonNote[] => [
+export const panelWallSeason = (_design: Design, v: PanelWallValues, setting: Setting): SeasonNote[] => [
   { on: null, what: fact('season.tie') },
   ...(v.fixing === 'tie' || v.fixing === 'uv' ? [{ on: null, what: fact('season.perish') }] : []),
-  { on: null, what: fact('season.clear') },
+  ...clearing(setting, 'season.clear'),
 ];
 
 /** What each step adds, and what it is done with. */

@@ -4,6 +4,7 @@ import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { BedSetting } from '../../setting';
 import type { TepeeValues } from './size';
+import { clearing } from '../../rules/common-notes';
 
 /** The ring is dug first, then the tripod is tied on the ground, raised by two, and filled up in order. */
 export function tepeeSteps(design: Design, v: TepeeValues): Step[] {
@@ -47,13 +48,11 @@ export function tepeeSteps(design: Design, v: TepeeValues): Step[] {
   ];
 }
 
-export function tepeeSeason(_design: Design, v: TepeeValues, _setting: BedSetting): SeasonNote[] {
+export function tepeeSeason(_design: Design, v: TepeeValues, setting: BedSetting): SeasonNote[] {
   return [
     { on: null, what: fact('season.lead') },
-    ...(v.ladder === 'yes'
-      ? [{ on: null, what: fact(v.twine === 'natural' ? 'season.compost' : 'season.unpick') }]
-      : []),
-    { on: null, what: fact('season.store') },
+    ...(v.ladder === 'yes' ? clearing(setting, v.twine === 'natural' ? 'season.compost' : 'season.unpick') : []),
+    ...clearing(setting, 'season.store'),
   ];
 }
 

@@ -4,6 +4,8 @@ import { fact } from '../../../wording/say';
 import { waitFor } from '../../rules/footing';
 import type { SeasonNote, Step } from '../../kind';
 import { footingOf, type TwineFrameValues } from './knobs';
+import { clearing } from '../../rules/common-notes';
+import type { Setting } from '../../setting';
 
 /** Ends first, plumb and braced; the beam is cut to what was built. */
 export function twineFrameSteps(design: Design, v: TwineFrameValues): Step[] {
@@ -49,11 +51,11 @@ export function twineFrameSteps(design: Design, v: TwineFrameValues): Step[] {
   ];
 }
 
-export function twineFrameSeason(_design: Design, v: TwineFrameValues): SeasonNote[] {
+export function twineFrameSeason(_design: Design, v: TwineFrameValues, setting: Setting): SeasonNote[] {
   return [
     ...(v.skirt === 'low' ? [{ on: null, what: fact('season.skirt-off') }] : []),
     { on: null, what: fact('season.wind') },
-    { on: null, what: fact(v.twine === 'natural' ? 'season.compost' : 'season.unpick') },
+    ...clearing(setting, v.twine === 'natural' ? 'season.compost' : 'season.unpick'),
   ];
 }
 

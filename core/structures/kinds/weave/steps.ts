@@ -1,12 +1,14 @@
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
-import { dayAtHeight, monthDayOf } from '../../../site/sun/season';
+import { dayAtHeight } from '../../../growth/growth';
+import { monthDayOf } from '../../../site/sun/season';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import { type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
 import { passHeights } from './passes';
 import type { WeaveValues } from './size';
+import { clearing } from '../../rules/common-notes';
 
 /** Posts, then plants; the twine comes as they grow. */
 export function weaveSteps(design: Design, v: WeaveValues): Step[] {
@@ -31,7 +33,7 @@ export function weaveSeason(_design: Design, v: WeaveValues, setting: BedSetting
     v.way === 'ladder'
       ? []
       : passHeights(v.firstPass, v.passEvery, v.height).map((up, i): SeasonNote => {
-          const day = lead && lead.crop.seasons === 1 ? dayAtHeight(lead.crop, up, setting.site) : null;
+          const day = lead ? dayAtHeight(lead.crop, up, setting.site) : null;
           return {
             on: day === null ? null : monthDayOf(day),
             what: fact('season.pass', { pass: i + 1, up: { mm: up } }),
@@ -40,7 +42,7 @@ export function weaveSeason(_design: Design, v: WeaveValues, setting: BedSetting
   return [
     ...passes,
     { on: null, what: fact('season.tuck') },
-    { on: null, what: fact(v.twine === 'natural' ? 'season.compost' : 'season.unpick') },
+    ...clearing(setting, v.twine === 'natural' ? 'season.compost' : 'season.unpick'),
   ];
 }
 

@@ -3,6 +3,8 @@ import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { WovenFrameValues } from './knobs';
+import { clearing } from '../../rules/common-notes';
+import type { Setting } from '../../setting';
 
 /** Frames on a flat table, squared by their diagonals; nails; stood up; woven last. */
 export function wovenFrameSteps(design: Design, v: WovenFrameValues): Step[] {
@@ -29,9 +31,9 @@ export function wovenFrameSteps(design: Design, v: WovenFrameValues): Step[] {
   ];
 }
 
-export const wovenFrameSeason = (): SeasonNote[] => [
-  { on: null, what: fact('season.thread') },
-  { on: null, what: fact('season.store') },
+export const wovenFrameSeason = (_design: Design, _v: unknown, setting: Setting): SeasonNote[] => [
+  ...clearing(setting, 'season.thread'),
+  ...clearing(setting, 'season.store'),
 ];
 
 /** What each step adds, and what it is done with. */
