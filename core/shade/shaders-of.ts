@@ -2,17 +2,17 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { cropIn } from '../crops/book';
 import { grownShare } from '../growth/growth';
 import { plantsOf, type Design, type Station } from '../design/design';
+import type { Solid } from '../design/shapes/shape';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { pointAt } from '../geometry/curve';
-import { extremesOf, outlineOf } from '../geometry/outline';
-import { areaOf } from '../geometry/polygon';
+import { extremesOf } from '../geometry/outline';
 import { add, cross, dot, minus, norm, scale, unit, type Point } from '../geometry/space';
 import type { Plan } from '../plan/plan';
 import { bedOnPlot } from '../site/bed';
-import { cornersOf, FEATURE_NATURES, type Feature, type PlanSpot } from '../site/plot';
+import { cornersOf as outlineOfPlaced, FEATURE_NATURES, type Feature, type PlanSpot } from '../site/plot';
 import { toPlot, type Frame } from '../site/stand';
 import { LEAFY_OPACITY } from '../site/sun/season';
-import { shader, type Shader } from './shade';
+import { shader, type Filling, type Shader } from './shade';
 import type { OnPlot } from './study';
 
 /** A shader with what throws it: a structure's id, a bed's, or a feature's. */
@@ -34,7 +34,7 @@ export function featureShader(feature: Feature): Shader | null {
           feature.xMm + (feature.lengthMm / 2) * Math.cos((i * Math.PI) / 6),
           feature.yMm + (feature.lengthMm / 2) * Math.sin((i * Math.PI) / 6),
         ])
-      : cornersOf(feature, feature.lengthMm, feature.widthMm);
+      : outlineOfPlaced(feature, feature.lengthMm, feature.widthMm);
   return upright(spots, feature.kind === 'tree' ? topMm * CROWN_FROM : 0, topMm, opacity);
 }
 
@@ -45,99 +45,171 @@ const upright = (spots: readonly PlanSpot[], fromMm: number, topMm: number, opac
     opacity,
   );
 
-/** So many members of one role are taken together, with the share of their outline that they fill. */
-const TAKEN_TOGETHER = 12;
+/** So many members of one role, no fewer and no more, are taken together, with the share of their outline that they fill. */
+const TAKEN_TOGETHER = { least: 4, most: 12 };
 /** Members and leaves thinner than this on the ground are not worth a shadow. mm. */
 const LEAST_HIGH_MM = 50;
 
-type ToHull = (points: readonly Point[], opacity: number) => Shader;
-const hullOn =
-  (frame: Frame): ToHull =>
-  (points, opacity) =>
-    shader(
-      extremesOf(points).map(([x, y, z]) => [...toPlot(frame, x, y), Math.max(0, z + frame.baseMm)] as const),
-      opacity,
-    );
-
-/** True area of a flat outline in space, by its three projections; of one that is not flat, about its face. mm². */
-function faceArea(points: readonly Point[]): number {
-  const seen = (a: 0 | 1 | 2, b: 0 | 1 | 2): number =>
-    areaOf(outlineOf(points.map((point) => [point[a], point[b]] as const)));
-  return Math.hypot(seen(0, 1), seen(1, 2), seen(0, 2));
+const onPlotFrom =
+  (frame: Frame) =>
+  ([x, y, z]: Point): Point => [...toPlot(frame, x, y), Math.max(0, z + frame.baseMm)];
+/** A direction, or what is as long as an area, turned as the frame is. */
+function turnedFrom(frame: Frame): (way: Point) => Point {
+  const [x0, y0] = toPlot(frame, 0, 0);
+  return ([x, y, z]) => {
+    const [px, py] = toPlot(frame, x, y);
+    return [px - x0, py - y0, z];
+  };
 }
 
-/** The corners of a member that stand over the soil. */
-const overSoil = (part: Part): readonly Point[] =>
+/** So many corners about a round member; they lie out so far that it is as wide from all sides, in the mean, as it is. */
+const ROUND = 12;
+const OUT = Math.PI / ROUND / Math.sin(Math.PI / ROUND);
+
+/** Points all round a tube, at each point of its path. */
+function aboutTube(path: readonly Point[], radiusMm: number): Point[] {
+  return path.flatMap((at, i) => {
+    const [from, to] = [path[Math.max(0, i - 1)] ?? at, path[Math.min(path.length - 1, i + 1)] ?? at];
+    const way = unit(minus(to, from));
+    const aside = across(way);
+    const other = cross(way, aside);
+    return Array.from({ length: ROUND }, (_, k): Point => {
+      const turn = (2 * Math.PI * k) / ROUND;
+      const out = add(scale(aside, Math.cos(turn)), scale(other, Math.sin(turn)));
+      return add(at, scale(out, radiusMm * OUT));
+    });
+  });
+}
+
+const overground = (part: Part): Solid[] =>
   shapeOf(part)
     .solids(part)
-    .flatMap((solid) =>
-      solid.below ? [] : solid.solid === 'box' ? solid.corners : solid.solid === 'tube' ? solid.path : solid.top,
-    );
+    .filter((solid) => !solid.below);
 
-/** Members that lie in one plane are no farther out of it than this (from memory). mm. */
-const FLAT_MM = 200;
+const cornersOf = (solid: Solid): readonly Point[] =>
+  solid.solid === 'box'
+    ? solid.corners
+    : solid.solid === 'tube'
+      ? aboutTube(solid.path, solid.radiusMm)
+      : [...solid.base, ...solid.top];
 
-/** The normal of the plane in which some members lie, like the slats of a leaf; null where they stand about a space, like the boards of a box. */
-function normalOf(parts: readonly Part[]): Point | null {
-  const all = parts.map(overSoil);
-  const [first] = all;
-  if (!first || first.length === 0) return null;
-  const middle = (points: readonly Point[]): Point =>
-    scale(points.reduce(add, [0, 0, 0]), 1 / Math.max(1, points.length));
-  const origin = middle(first);
-  const along = longest(first, origin);
-  const aside = all.slice(1).map((points) => {
-    const away = minus(middle(points), origin);
-    return minus(away, scale(along, dot(away, along)));
-  });
-  const out = aside.reduce((most, one) => (norm(one) > norm(most) ? one : most), [0, 0, 0]);
-  const normal = norm(out) < 1 ? across(along) : unit(cross(along, out));
-  const off = all.flat().map((point) => dot(minus(point, origin), normal));
-  return Math.max(...off) - Math.min(...off) <= FLAT_MM ? normal : null;
+/** What members show to the sun: three sides of each box, each stretch of a tube. */
+function fillingOf(parts: readonly Part[], turned: (way: Point) => Point): Filling {
+  const sides: Point[] = [];
+  const rods: { way: Point; acrossMm: number }[] = [];
+  for (const solid of parts.flatMap(overground)) {
+    if (solid.solid === 'box') {
+      const [a, b, c, , d] = solid.corners as [Point, Point, Point, Point, Point];
+      const [thick, wide, long] = [minus(b, a), minus(c, a), minus(d, a)];
+      for (const side of [cross(wide, thick), cross(long, thick), cross(long, wide)]) sides.push(turned(side));
+    } else if (solid.solid === 'tube') {
+      solid.path.slice(1).forEach((to, i) => {
+        rods.push({ way: turned(minus(to, solid.path[i] as Point)), acrossMm: 2 * solid.radiusMm });
+      });
+    }
+  }
+  return { sides, rods };
 }
 
-/** The way from the middle of a member to what of it is farthest. */
-const longest = (points: readonly Point[], middle: Point): Point =>
-  unit(
-    points
-      .map((point) => minus(point, middle))
-      .reduce((most, one) => (norm(one) > norm(most) ? one : most), [1, 0, 0] as Point),
-  );
+/** Members that lie in one plane are no farther out of it than this, and no farther from one to the next (from memory). mm. */
+const FLAT_MM = 200;
+const NEXT_MM = 250;
+/** Cosine of the angle between two that are alike: their farthest corners are not the same ones. */
+const PARALLEL = 0.99;
+
+const middleOf = (points: readonly Point[]): Point => scale(points.reduce(add, [0, 0, 0]), 1 / points.length);
+/** Any way that is square to another. */
 const across = (way: Point): Point => unit(cross(way, Math.abs(way[2]) < 0.9 ? [0, 0, 1] : [1, 0, 0]));
 
-/** How wide a member is as its plane is seen square: a board on edge shows its thickness. mm. */
-function acrossSeen(part: Part, normal: Point | null): number {
-  if (part.shape !== 'bar' || !normal || part.round) return shapeOf(part).acrossMm(part);
-  const lean = Math.min(1, Math.abs(dot(part.wide, normal)));
-  return part.wideMm * Math.sqrt(1 - lean ** 2) + part.thickMm * lean;
+/** The way of a straight member, to its farthest corner. */
+function wayOf(points: readonly Point[]): Point {
+  const middle = middleOf(points);
+  return unit(
+    points.map((point) => minus(point, middle)).reduce((most, one) => (norm(one) > norm(most) ? one : most), [0, 0, 0]),
+  );
+}
+
+/** Whether some members lie in one plane, alike and each beside the next, like the slats of a leaf: not about a space, like the boards of a box, nor across each other, like poles. */
+function areScreen(parts: readonly Part[]): boolean {
+  const all = parts.map((part) => overground(part).flatMap(cornersOf));
+  const middles = all.map(middleOf);
+  const [first] = all;
+  const [origin] = middles;
+  if (!first || !origin) return false;
+  const along = wayOf(first);
+  if (all.some((points) => Math.abs(dot(wayOf(points), along)) < PARALLEL)) return false;
+  const aside = (from: Point, to: Point): Point => {
+    const away = minus(to, from);
+    return minus(away, scale(along, dot(away, along)));
+  };
+  if (middles.slice(1).some((middle, i) => norm(aside(middles[i] as Point, middle)) > NEXT_MM)) return false;
+  const out = middles
+    .map((middle) => aside(origin, middle))
+    .reduce((most, one) => (norm(one) > norm(most) ? one : most), [0, 0, 0]);
+  const normal = norm(out) < 1 ? across(along) : unit(cross(along, out));
+  const off = all.flat().map((point) => dot(minus(point, origin), normal));
+  return Math.max(...off) - Math.min(...off) <= FLAT_MM;
+}
+
+const isBent = (part: Part): boolean =>
+  overground(part).some((solid) => solid.solid === 'tube' && solid.path.length > 2);
+
+/** Square to a flat patch. */
+function squareTo(patch: readonly Point[]): Point {
+  const [a, b, c] = patch as [Point, Point, Point];
+  return unit(cross(minus(b, a), minus(c, a)));
+}
+
+/** A bent member is taken stretch by stretch, so straight that its outline is little wider than it is. */
+const STRETCH = 8;
+
+/** A stretch of a bent member by its ends and its middle. */
+const thinned = (path: readonly Point[]): Point[] =>
+  [...new Set([0, Math.floor(path.length / 2), path.length - 1])].map((i) => path[i] as Point);
+
+/** The pieces of a member that are each convex, or nearly. */
+function convexPieces(part: Part): Point[][] {
+  return overground(part).flatMap((solid) => {
+    if (solid.solid !== 'tube' || solid.path.length <= 2) return [[...cornersOf(solid)]];
+    const steps = Math.ceil((solid.path.length - 1) / STRETCH);
+    return Array.from({ length: STRETCH }, (_, i) => solid.path.slice(i * steps, (i + 1) * steps + 1)).flatMap(
+      (path) => (path.length > 1 ? [aboutTube(thinned(path), solid.radiusMm)] : []),
+    );
+  });
 }
 
 /** What the bare structure takes, from its parts: faces by the openness of their stock, members by how much of their outline they fill. */
-function bareShaders(design: Design, frame: Frame): Shader[] {
-  const hull = hullOn(frame);
+export function bareOnPlot(design: Design, frame: Frame): Shader[] {
+  const onPlot = onPlotFrom(frame);
+  const turned = turnedFrom(frame);
+  const hull = (points: readonly Point[], opacity: number, more: Pick<Shader, 'filling' | 'normal'>): Shader =>
+    shader(extremesOf(points).map(onPlot), opacity, more);
   const faces = design.parts.flatMap((part) =>
     shapeOf(part)
       .faces(part)
       // What lies on the soil or under it shades nothing.
       .filter((patch) => patch.some(([, , up]) => up > LEAST_HIGH_MM))
-      .map((patch) => hull(patch, CATALOGUE.stock(part.stock).opacity)),
+      .map((patch) => hull(patch, CATALOGUE.stock(part.stock).opacity, { normal: turned(squareTo(patch)) })),
   );
   const runs = new Map<string, Part[][]>();
   for (const part of design.parts) {
     if (shapeOf(part).nature !== 'member') continue;
     const ofRole = runs.get(part.role) ?? [];
     const last = ofRole.at(-1);
-    if (last && last.length < TAKEN_TOGETHER && normalOf([...last, part])) last.push(part);
+    if (last && last.length < TAKEN_TOGETHER.most && !isBent(part) && areScreen([...last, part])) last.push(part);
     else ofRole.push([part]);
     runs.set(part.role, ofRole);
   }
-  const members = [...runs.values()].flat().flatMap((parts): Shader[] => {
-    const points = parts.flatMap(overSoil);
-    const normal = parts.length > 1 ? normalOf(parts) : null;
-    const filled = parts.reduce((sum, part) => sum + part.cutMm * acrossSeen(part, normal), 0);
-    const share = Math.min(1, filled / Math.max(filled, faceArea(points)));
-    const high = Math.max(...points.map((point) => point[2])) > LEAST_HIGH_MM;
-    return high ? [hull(points, share * CATALOGUE.stock((parts[0] as Part).stock).opacity)] : [];
+  const screens = [...runs.values()]
+    .flat()
+    .flatMap((parts) => (parts.length < TAKEN_TOGETHER.least ? parts.map((part) => [part]) : [parts]));
+  const members = screens.flatMap((parts): Shader[] => {
+    const { opacity } = CATALOGUE.stock((parts[0] as Part).stock);
+    const pieces =
+      parts.length > 1 ? [parts.flatMap((part) => overground(part).flatMap(cornersOf))] : parts.flatMap(convexPieces);
+    return pieces
+      .filter((points) => Math.max(...points.map((point) => point[2])) > LEAST_HIGH_MM)
+      .map((points) => hull(points, opacity, parts.length > 1 ? { filling: fillingOf(parts, turned) } : {}));
   });
   return [...faces, ...members];
 }
@@ -148,7 +220,7 @@ function screensOf(stations: readonly Station[]): Station[][] {
   for (const station of stations) {
     const group = groups.at(-1);
     const [first] = group ?? [];
-    const most = station.side === 'round' ? 2 : TAKEN_TOGETHER;
+    const most = station.side === 'round' ? 2 : TAKEN_TOGETHER.most;
     const same = first && first.planting === station.planting && Math.abs(first.at[1] - station.at[1]) < 1;
     if (group && (same || station.side === 'round') && first?.planting === station.planting && group.length < most)
       group.push(station);
@@ -159,7 +231,8 @@ function screensOf(stations: readonly Station[]): Station[][] {
 
 /** Leaves along the stems, as far as they have grown on a day. */
 function leafShaders(plan: Plan, design: Design, frame: Frame, day: number): Shader[] {
-  const hull = hullOn(frame);
+  const onPlot = onPlotFrom(frame);
+  const hull = (points: readonly Point[], opacity: number): Shader => shader(extremesOf(points).map(onPlot), opacity);
   const top = (design.hold?.topMm.most ?? Infinity) + 150;
   return screensOf(plantsOf(design)).flatMap((group): Shader[] => {
     const [first] = group;
@@ -197,7 +270,7 @@ const known = new WeakMap<Design, Thrown>();
 /** The bare structure, and each crop on it as far as it has grown on that day of the year. */
 function structureShaders(plan: Plan, id: string, design: Design, frame: Frame, day: number): OwnedShader[] {
   const before = known.get(design);
-  const thrown = before?.frame === frame ? before : { frame, bare: bareShaders(design, frame), grown: null };
+  const thrown = before?.frame === frame ? before : { frame, bare: bareOnPlot(design, frame), grown: null };
   const { crops, site } = plan;
   const same = thrown.grown?.crops === crops && thrown.grown.site === site && thrown.grown.day === day;
   const grown =

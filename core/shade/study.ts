@@ -11,7 +11,7 @@ import { COMMON_YEAR, growingMonths, samplesOfDay } from '../site/sun/samples';
 import { dayOfYear } from '../site/sun/season';
 import { LEAST_ALTITUDE_RAD, shadowPerHeight } from '../site/sun/shadow';
 import { shadersOf } from './shaders-of';
-import { boundsOf, couldFallOn, gridOver, shadowOf, sunHours, type Bounds, type Grid } from './shade';
+import { boundsOf, couldFallOn, gridOver, shadowOf, sunHours, takenBy, type Bounds, type Grid } from './shade';
 
 const MIDDLE_DAY = 15;
 
@@ -65,7 +65,7 @@ export function sunMap(
   grid: Grid,
   month: number,
   day = MIDDLE_DAY,
-  stepMinutes = 10,
+  stepMinutes = 20,
 ): Float32Array {
   const date = dayOfYear(`${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`);
   return sunHours(
@@ -137,6 +137,7 @@ export function bedSuns(
     if (sun.altitudeRad < LEAST_ALTITUDE_RAD) continue;
     const perHeight = shadowPerHeight(sun, plan.site.northDeg);
     const known = new Map<number, PlanSpot[][]>();
+    const taken: number[] = [];
     for (const one of lit) {
       const { heightMm } = one.bed;
       const outlines = known.get(heightMm) ?? [];
@@ -146,7 +147,11 @@ export function bedSuns(
         if (!one.against[i] || !couldFallOn(one.bounds, shader, perHeight, heightMm)) return;
         const outline = (outlines[i] ??= shadowOf(shader, perHeight, heightMm));
         if (outline.length > 2)
-          shadows.push({ owner: ownBeds.has(owner) ? owner : null, opacity: shader.opacity, outline });
+          shadows.push({
+            owner: ownBeds.has(owner) ? owner : null,
+            opacity: (taken[i] ??= takenBy(shader, perHeight)),
+            outline,
+          });
       });
       for (const spot of one.spots) shine(one, spot, shadows, hours / one.spots.length);
     }

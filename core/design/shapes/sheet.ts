@@ -118,7 +118,7 @@ export const SHEET: Shape<Sheet> = {
     ...gathersOf(sheet),
   ],
   faces: (sheet) => {
-    const pieces = sheet.base.curve === 'line' ? 1 : 8;
+    const pieces = sheet.base.curve === 'line' ? 1 : 16;
     return Array.from({ length: pieces }, (_, i) =>
       [i, i + 1].flatMap((end) =>
         [0, standsMm(sheet)].map((up) => onSheet(sheet, (alongBase(sheet) * end) / pieces, up)),
