@@ -1,3 +1,4 @@
+import { clipped } from '../geometry/polygon';
 import type { PlanSpot, Site } from '../site/plot';
 import type { Primitive, View } from './primitive';
 
@@ -33,5 +34,35 @@ export function drawPlot({ widthMm, depthMm }: Pick<Site, 'widthMm' | 'depthMm'>
       ...shapes(on.beds, 'bed'),
       ...shapes(on.built, 'crop'),
     ],
+  };
+}
+
+/** What of an outline lies in a piece of the plot; fewer than three places where nothing does. */
+export function within(outline: readonly PlanSpot[], { left, right, bottom, top }: View['box']): PlanSpot[] {
+  const corners: readonly PlanSpot[] = [
+    [left, bottom],
+    [right, bottom],
+    [right, top],
+    [left, top],
+  ];
+  return corners.reduce<PlanSpot[]>(
+    (kept, from, i) => clipped(kept, from, corners[(i + 1) % corners.length] as PlanSpot),
+    [...outline],
+  );
+}
+
+/** A piece of the plot from above, cut off at its edges, without figures. */
+export function drawPatch(box: View['box'], on: OnPlot): View {
+  const shapes = (outlines: readonly (readonly PlanSpot[])[], ink: 'stands' | 'bed' | 'crop'): Primitive[] =>
+    outlines
+      .map((outline) => within(outline, box))
+      .flatMap((points): Primitive[] => (points.length > 2 ? [{ draw: 'shape', points, ink }] : []));
+  return {
+    id: 'patch',
+    title: 'Where it goes, from above',
+    pulls: [],
+    chains: [],
+    box,
+    primitives: [...shapes(on.features, 'stands'), ...shapes(on.beds, 'bed'), ...shapes(on.built, 'crop')],
   };
 }

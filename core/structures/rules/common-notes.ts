@@ -6,7 +6,7 @@ import { fact, type FactValue, type Phrases } from '../../wording/say';
 import type { SeasonNote, Step } from '../kind';
 import type { Setting } from '../setting';
 
-/** Steps after which the places are measured out. */
+/** Steps in which the places are measured out; where a kind has none of these, that is said before all else. */
 const SETS_OUT = new Set(['step.line', 'step.mark']);
 
 /**
@@ -14,8 +14,10 @@ const SETS_OUT = new Set(['step.line', 'step.mark']);
  * not by the rim of a bed (common practice, no source).
  */
 export function measuredOut(steps: readonly Step[], { place }: Setting): Step[] {
-  const at = steps.findIndex((step) => SETS_OUT.has(step.what.code));
-  if (at < 0) return [...steps];
+  const at = Math.max(
+    0,
+    steps.findIndex((step) => SETS_OUT.has(step.what.code)),
+  );
   const raised = place.on === 'bed' && place.bed.heightMm > 0;
   const tape: Step = { what: fact(raised ? 'step.tape.bed' : 'step.tape'), people: 1 };
   return [...steps.slice(0, at), tape, ...steps.slice(at)];

@@ -1,6 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
+import { computeGarden } from '@lignum/core/plan/compute';
 import { kindOf } from '@lignum/core/structures/registry';
 import { buttonLook } from '../../ui/button';
 import { structureOf } from '../shell/computed-structure';
@@ -8,15 +9,21 @@ import { useGarden } from '../shell/garden-context';
 import { structureSheets } from './compose/sheets';
 import { Sheets, usePaper } from './sheets';
 
-/** One support on as many sheets of paper as it takes to build it from them alone. */
+/** One support on as many sheets of paper as it takes to build it from them: cut with the rest of the garden, or alone. */
 export function SheetView({ structureId }: { structureId: string }) {
   const { id, plan, tongue } = useGarden();
   const structure = plan.structures.find((one) => one.id === structureId);
   const [size, setSize] = usePaper();
   const [labels, setLabels] = useState(false);
+  const [alone, setAlone] = useState(false);
+  const several = plan.structures.length > 1;
+  const garden = useMemo(() => (several && !alone ? computeGarden(plan) : null), [plan, several, alone]);
   const pages = useMemo(
-    () => (structure ? structureSheets(plan, structureOf(kindOf, plan, structure), tongue, size, { labels }) : []),
-    [plan, structure, tongue, size, labels],
+    () =>
+      structure
+        ? structureSheets(plan, structureOf(kindOf, plan, structure), tongue, size, { labels, with: garden })
+        : [],
+    [plan, structure, tongue, size, labels, garden],
   );
   if (!structure)
     return (
@@ -37,8 +44,11 @@ export function SheetView({ structureId }: { structureId: string }) {
       pages={pages}
       size={size}
       onSize={setSize}
-      pdf={`/api/gardens/${id}/sheet?structure=${structureId}&paper=${size}${labels ? '&labels=1' : ''}`}
-      labels={{ shown: labels, onShow: setLabels }}
+      pdf={`/api/gardens/${id}/sheet?structure=${structureId}&paper=${size}${labels ? '&labels=1' : ''}${alone ? '&alone=1' : ''}`}
+      choices={[
+        ...(several ? [{ label: 'Built alone', chosen: alone, onChoose: setAlone }] : []),
+        { label: 'Labels for the pieces', chosen: labels, onChoose: setLabels },
+      ]}
     />
   );
 }

@@ -5,8 +5,9 @@ import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { cropIn } from '@lignum/core/crops/book';
+import { layoutName } from '@lignum/core/cutting/cut-plan';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
-import { SIZES, type Page, type PaperSize } from '@lignum/core/paper/page';
+import { MARGIN_PX, SIZES, type Page, type PaperSize } from '@lignum/core/paper/page';
 import { pageSvg } from '@lignum/core/paper/page-svg';
 import { typeWidth } from '@lignum/core/paper/type';
 import { computeGarden } from '@lignum/core/plan/compute';
@@ -74,7 +75,10 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
       'hold every piece, mark and step, inside the margins of %s, and nothing over anything',
       (size) => {
         for (const tongue of TONGUES) {
-          const pages = structureSheets(DEMO_PLAN, computed, tongue, size, { labels: true });
+          const pages = structureSheets(DEMO_PLAN, computed, tongue, size, {
+            labels: true,
+            with: size === 'A4' ? garden : null,
+          });
           const { widthPx, heightPx } = SIZES[size];
           const texts = textsOf(pages);
           for (const mark of texts) {
@@ -135,6 +139,46 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
     );
   },
 );
+
+describe('one cutting plan', () => {
+  it('is the garden’s: each sheet has its pieces under the letters of that, and says what it costs alone and together', () => {
+    const letters = (said: string): string[] =>
+      said.split(', ').flatMap((range) => {
+        const [from = '', to = from] = range.split('–');
+        const place = (name: string) => [...name].reduce((n, letter) => n * 26 + letter.charCodeAt(0) - 64, 0) - 1;
+        return Array.from({ length: place(to) - place(from) + 1 }, (_, i) => layoutName(place(from) + i));
+      });
+    for (const computed of garden.structures) {
+      const { id } = computed.structure;
+      const pages = structureSheets(DEMO_PLAN, computed, TONGUES[0], 'A4', { with: garden });
+      const texts = textsOf(pages).filter(({ x }) => x === MARGIN_PX);
+      const start = texts.findIndex(({ text }) => text === 'Where each piece comes from');
+      const names = texts
+        .slice(start)
+        .filter(({ text, size }) => size === 12.5 && /^[A-Z]+(–[A-Z]+)?(, [A-Z]+(–[A-Z]+)?)*$/.test(text))
+        .flatMap(({ text }) => letters(text));
+      const mine = garden.shopping.cutPlans.flatMap(({ layouts }) =>
+        layouts.filter(({ cuts }) => cuts.some(({ structure }) => structure === id)).map(({ name }) => name),
+      );
+      expect(names.toSorted(), id).toEqual(mine.toSorted());
+      const said = flat(
+        textsOf(pages)
+          .map(({ text }) => text)
+          .join(' '),
+      );
+      for (const { totalMinor } of [garden.cost, computed.cost])
+        expect(said).toContain(formatMoney(money(totalMinor, DEMO_PLAN.garden.currency), 'en'));
+    }
+  });
+
+  it('says where it goes on every sheet, with its north', () => {
+    for (const computed of garden.structures) {
+      const texts = textsOf(structureSheets(DEMO_PLAN, computed, TONGUES[1], 'A4')).map(({ text }) => text);
+      expect(texts).toContain('Where it goes');
+      expect(texts).toContain('N');
+    }
+  });
+});
 
 describe('a PDF, read back by another program', () => {
   it('of a trellis says on its pages what the sheets say, each length where it belongs', async () => {

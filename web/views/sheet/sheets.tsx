@@ -31,7 +31,7 @@ export function Sheets({
   size,
   onSize,
   pdf,
-  labels,
+  choices,
 }: {
   back: { href: string; label: string };
   title: string;
@@ -40,8 +40,8 @@ export function Sheets({
   size: PaperSize;
   onSize: (size: PaperSize) => void;
   pdf: string;
-  /** Labels for the pieces, on pages of their own. */
-  labels?: { shown: boolean; onShow: (shown: boolean) => void };
+  /** What may be chosen of them: labels on pages of their own, built alone. */
+  choices?: readonly { label: string; chosen: boolean; onChoose: (chosen: boolean) => void }[];
 }) {
   const saved = useSaving(({ save }) => save.state === 'saved');
   const drawn = useMemo(
@@ -58,17 +58,17 @@ export function Sheets({
           {back.label}
         </Link>
         <span className="grow" />
-        {labels && (
-          <label className="flex min-h-11 cursor-pointer items-center gap-2 px-2">
+        {choices?.map(({ label, chosen, onChoose }) => (
+          <label key={label} className="flex min-h-11 cursor-pointer items-center gap-2 px-2">
             <input
               type="checkbox"
               className="size-5 accent-(--chalk)"
-              checked={labels.shown}
-              onChange={(event) => labels.onShow(event.target.checked)}
+              checked={chosen}
+              onChange={(event) => onChoose(event.target.checked)}
             />
-            Labels for the pieces
+            {label}
           </label>
-        )}
+        ))}
         <fieldset className="flex items-center gap-1">
           <legend className="sr-only">Paper</legend>
           {(['A4', 'Letter'] as const).map((one) => (

@@ -21,9 +21,12 @@ export function cutBlocks(
   plan: Plan,
   tongue: Tongue,
   wide: number,
+  /** Only lengths that a piece of this structure comes out of; pieces of others are left white. */
+  only?: string,
 ): Block[] {
   const kerfMm = plan.garden.saw?.kerfMm ?? KERF_MM;
-  const all = shopping.cutPlans.filter((one) => one.layouts.length > 0);
+  const mine = ({ cuts }: Layout): boolean => only === undefined || cuts.some(({ structure }) => structure === only);
+  const all = shopping.cutPlans.filter((one) => one.layouts.some(mine));
   if (all.length === 0) return [];
   const long = (mm: number): string => formatLength(mm, tongue.units);
   const label = ({ part, structure }: Pick<Wanted, 'structure' | 'part'>): string => {
@@ -36,19 +39,28 @@ export function cutBlocks(
       `Cut in this order, from the hooked end of the tape. Every saw cut takes ${long(kerfMm)}; a panel is cut beside a wire and loses that mesh. Chalk its letter on what is left.`,
       { size: 11, widthPx: wide, tint: 'soft', leads: true, after: 3 },
     ),
+    ...(only === undefined
+      ? []
+      : [
+          paragraph(
+            'This is its part of the garden’s one cutting plan, under the letters that stand there. White pieces belong to something else: their letter and number are in the garden’s list.',
+            { size: 11, widthPx: wide, tint: 'soft', leads: true, after: 3 },
+          ),
+        ]),
     ...all.flatMap((cuts) => {
       const toMm = (measure: number): number =>
         cuts.measuredIn === 'mm' ? measure : meshesToMm(CATALOGUE, cuts.stock, measure);
-      const longest = Math.max(...cuts.layouts.map((layout) => layout.measure));
+      const longest = Math.max(...cuts.layouts.filter(mine).map((layout) => layout.measure));
       return [
         paragraph(CATALOGUE.stock(cuts.stock).name, { size: 12, weight: 'bold', widthPx: wide, leads: true }),
-        ...alikeLayouts(cuts.layouts, label).map((group) =>
+        ...alikeLayouts(cuts.layouts.filter(mine), label).map((group) =>
           layoutBlock(group, {
             toMm,
             all: cuts.layouts,
             longest,
             long,
             label,
+            own: ({ structure }) => only === undefined || structure === only,
             wide,
             timber: cuts.measuredIn === 'mm' && CATALOGUE.stock(cuts.stock).form === 'timber',
           }),
@@ -67,6 +79,7 @@ function layoutBlock(
     longest: number;
     long(mm: number): string;
     label(piece: Wanted): string;
+    own(piece: Wanted): boolean;
     wide: number;
     timber: boolean;
   },
@@ -103,7 +116,15 @@ function layoutBlock(
           const brief = o.label(cut).replace(': ', '');
           const fits = [full, brief].find((one) => typeWidth(one, 11) < b - a - 6);
           return [
-            { put: 'box', x: a, y: y + 3, widthPx: b - a, heightPx: ROD_HIGH, fill: 'timber', stroke: 'ink' },
+            {
+              put: 'box',
+              x: a,
+              y: y + 3,
+              widthPx: b - a,
+              heightPx: ROD_HIGH,
+              fill: o.own(cut) ? 'timber' : null,
+              stroke: 'ink',
+            },
             ...(fits ? [text((a + b) / 2, y + 17, fits, 11, { anchor: 'middle' })] : []),
           ];
         }),

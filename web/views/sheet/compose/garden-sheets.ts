@@ -24,16 +24,13 @@ import { cornersOf } from '@lignum/core/site/plot';
 import type { Tongue } from '@lignum/core/wording/say';
 import { inShopOrder, shopGroup, sizeWords } from '../../shell/stock-words';
 import { cutBlocks } from './cutting';
-import { BODY, fromShed, pageOf, partNumbers, SMALL } from './on';
+import { BODY, fromShed, gardenNumbers, pageOf, SMALL } from './on';
 
 /** The whole garden on paper: where everything lies, one list for the shop with one total, and where each piece comes from. */
 export function gardenSheets(plan: Plan, garden: ComputedGarden, tongue: Tongue, size: PaperSize): Page[] {
   const wide = SIZES[size].widthPx - 2 * MARGIN_PX;
   const amount = (minor: number): string => formatMoney(money(minor, plan.garden.currency), tongue.locale);
-  const numbers = new Map<string, string>();
-  garden.structures.forEach((one, i) => {
-    for (const [part, no] of partNumbers(one)) numbers.set(`${one.structure.id} ${part}`, `${layoutName(i)}${no}`);
-  });
+  const numbers = gardenNumbers(garden);
   return onPages(
     [
       {

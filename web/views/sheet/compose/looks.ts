@@ -6,6 +6,7 @@ import { typeWidth } from '@lignum/core/paper/type';
 import { leftOut } from '../../../ui/left-out';
 import { say } from '@lignum/core/wording/say';
 import { plantingWords } from '../../garden/crop-words';
+import type { ComputedGarden } from '@lignum/core/plan/compute';
 import { placeWords } from '../../shell/place-words';
 import { type On, BODY, SMALL, amount, long } from './on';
 
@@ -17,7 +18,7 @@ export function head(on: On): Block[] {
     .filter((one) => structure.plantings.includes(one.id))
     .map((one) => plantingWords(one, plan.crops))
     .join('; ');
-  const price = amount(on, cost.totalMinor);
+  const price = on.with ? '' : amount(on, cost.totalMinor);
   const urgent = verdicts.filter(({ level }) => level === 'fail' || level === 'warn');
   return [
     {
@@ -25,13 +26,14 @@ export function head(on: On): Block[] {
       leads: true,
       at: (y) => [
         text(MARGIN_PX, y + 25, structure.name, 26, { weight: 'bold' }),
-        text(MARGIN_PX + wide, y + 25, price, 20, { weight: 'bold', anchor: 'end' }),
+        ...(price ? [text(MARGIN_PX + wide, y + 25, price, 20, { weight: 'bold', anchor: 'end' })] : []),
       ],
     },
     paragraph(
       `${kind.name} · ${plan.garden.name}, ${placeWords(setting.place, tongue)} · ${long(on, sized.design.builtMm)} long${growing ? ` · ${growing}` : ''}`,
       { size: BODY, widthPx: wide, tint: 'soft', leads: true, after: 2 },
     ),
+    ...(on.with ? [paragraph(togetherWords(on, on.with), { size: BODY, widthPx: wide, after: 2 })] : []),
     paragraph(
       `${amount(on, cost.perSeasonMinor)} a season over the life of its parts. Sized by the rules of the trade; ${leftOut(verdicts)} is not reckoned. For height, boundaries, snow and storm winds, local rules and licensed people decide.`,
       { size: SMALL, widthPx: wide, tint: 'soft', after: 4 },
@@ -46,6 +48,12 @@ export function head(on: On): Block[] {
       }),
     ]),
   ];
+}
+
+/** What the garden's one list makes of it, and why the two figures differ. */
+function togetherWords(on: On, garden: ComputedGarden): string {
+  const alone = garden.structures.reduce((sum, one) => sum + one.cost.totalMinor, 0);
+  return `Built alone it costs ${amount(on, on.computed.cost.totalMinor)}. It is bought and cut with the rest of the garden: all of it together costs ${amount(on, garden.cost.totalMinor)}, each of its ${garden.structures.length} alone ${amount(on, alone)}, for lengths and packs are shared.`;
 }
 
 /** Every view at the scale of a rule, with a bar to measure by; `drawn` is how large, as a share of the usual height. */

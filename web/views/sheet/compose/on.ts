@@ -3,6 +3,8 @@ import type { Shopping } from '@lignum/core/costing/buy';
 import { shedWords } from '../../shell/stock-words';
 import { together } from '@lignum/core/paper/blocks';
 import type { Block } from '@lignum/core/paper/page';
+import { layoutName } from '@lignum/core/cutting/cut-plan';
+import type { ComputedGarden } from '@lignum/core/plan/compute';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Plan } from '@lignum/core/plan/plan';
 import { formatLength, type Units } from '@lignum/core/quantity/length';
@@ -19,6 +21,17 @@ export interface On {
   computed: ComputedStructure;
   tongue: Tongue;
   wide: number;
+  /** The garden it is bought and cut with; null where it is built alone. */
+  with: ComputedGarden | null;
+}
+
+/** Numbers of all pieces of a garden, by structure and part: its letter in the garden, and its number there. */
+export function gardenNumbers(garden: ComputedGarden): Map<string, string> {
+  const numbers = new Map<string, string>();
+  garden.structures.forEach((one, i) => {
+    for (const [part, no] of partNumbers(one)) numbers.set(`${one.structure.id} ${part}`, `${layoutName(i)}${no}`);
+  });
+  return numbers;
 }
 
 export const amount = (on: On, minor: number): string =>

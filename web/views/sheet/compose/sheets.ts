@@ -1,30 +1,34 @@
 import { filled, MARGIN_PX, onPages, SIZES, type Block, type Page, type PaperSize } from '@lignum/core/paper/page';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { Wanted } from '@lignum/core/cutting/cut-plan';
+import type { ComputedGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Tongue } from '@lignum/core/wording/say';
 import { cutBlocks } from './cutting';
 import { head, views } from './looks';
-import { pageOf, partNumbers, type On } from './on';
+import { gardenNumbers, pageOf, partNumbers, type On } from './on';
 import { holes, parts, ripped } from './pieces';
 import { toBuy, tools } from './to-buy';
 import { labels } from './labels';
 import { marks } from './marks';
 import { joints } from './joints';
 import { order, seasons } from './order';
+import { where } from './where';
 
-/** Everything a stranger needs to build one structure, on as many sheets as it takes: what it looks like, its pieces and where each comes from, marks, joints, and the order of building; with labels to cut out, on pages of their own, where they are asked for. */
+/** Everything a stranger needs to build one structure, on as many sheets as it takes: what it looks like, its pieces and where each comes from, marks, joints, and the order of building; with labels to cut out, on pages of their own, where they are asked for. `with`: the garden it is bought and cut with, whose one cutting plan it then shows its part of; else it is built alone. */
 export function structureSheets(
   plan: Plan,
   computed: ComputedStructure,
   tongue: Tongue,
   size: PaperSize,
-  o: { labels?: boolean } = {},
+  o: { labels?: boolean; with?: ComputedGarden | null } = {},
 ): Page[] {
-  const on: On = { plan, computed, tongue, wide: SIZES[size].widthPx - 2 * MARGIN_PX };
+  const garden = o.with && o.with.structures.length > 1 ? o.with : null;
+  const on: On = { plan, computed, tongue, wide: SIZES[size].widthPx - 2 * MARGIN_PX, with: garden };
   const title = `${computed.structure.name} · ${plan.garden.name}`;
   const [first, rest] = [head(on), afterTheDrawings(on)];
   const drawn = (share: number): Page[] => onPages(blocksOf(share), size, title, pageOf);
-  const blocksOf = (share: number): Block[] => [...first, ...views(on, share), ...rest];
+  const blocksOf = (share: number): Block[] => [...first, ...views(on, share), ...where(on), ...rest];
   const share = shareOf(drawn);
   return o.labels ? onPages([...blocksOf(share), ...labels(on)], size, title, pageOf) : drawn(share);
 }
@@ -42,10 +46,14 @@ const SMALLER = [0.9, 0.8, 0.7];
 
 function afterTheDrawings(on: On): Block[] {
   const { computed, plan, tongue, wide } = on;
-  const numbers = partNumbers(computed);
+  const own = partNumbers(computed);
+  const all = on.with && gardenNumbers(on.with);
+  const { shopping } = on.with ?? computed;
+  const numberOf = ({ structure, part }: Pick<Wanted, 'structure' | 'part'>): string | undefined =>
+    all && structure !== computed.structure.id ? all.get(`${structure} ${part}`) : own.get(part)?.toString();
   return [
     ...parts(on),
-    ...cutBlocks(computed.shopping, ({ part }) => numbers.get(part)?.toString(), plan, tongue, wide),
+    ...cutBlocks(shopping, numberOf, plan, tongue, wide, on.with ? computed.structure.id : undefined),
     ...ripped(on),
     ...toBuy(on),
     ...tools(on),

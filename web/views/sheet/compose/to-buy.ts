@@ -3,7 +3,10 @@ import { TOOL_WORDS } from '@lignum/core/building/tool-words';
 import { toolsFor } from '@lignum/core/building/tools-for';
 import { beside, gap, heading, paragraph, together, type Column, rows } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, type Block } from '@lignum/core/paper/page';
+import type { ComputedGarden } from '@lignum/core/plan/compute';
 import { formatBit } from '@lignum/core/quantity/length';
+import { tellVolume } from '@lignum/core/quantity/measure';
+import { namesOf } from '../../list/layouts';
 import { inShopOrder, sizeWords, wordFor } from '../../shell/stock-words';
 import { amount, BODY, fromShed, long, SMALL, type On } from './on';
 
@@ -11,6 +14,7 @@ import { amount, BODY, fromShed, long, SMALL, type On } from './on';
 export function toBuy(on: On): Block[] {
   const { computed, wide, tongue } = on;
   const { shopping, cost, kind, bill } = computed;
+  const list = on.with ? fromGarden(on, on.with) : null;
   const small = bill.filter((line) => line.of === 'joint');
   const bought = inShopOrder(shopping.purchases).map((one) => [
     String(one.count),
@@ -40,9 +44,9 @@ export function toBuy(on: On): Block[] {
     beside([
       {
         blocks: [
-          title('To buy'),
+          title(list ? 'Out of what is bought for the garden' : 'To buy'),
           ...rows(
-            [...bought, ...own, ...missing, ...tax, ['', 'Together', amount(on, cost.totalMinor)]],
+            list ?? [...bought, ...own, ...missing, ...tax, ['', 'Together', amount(on, cost.totalMinor)]],
             buyColumns,
             SMALL,
           ),
@@ -71,6 +75,32 @@ export function toBuy(on: On): Block[] {
       },
     ]),
   ];
+}
+
+/** What of the garden's one list goes into it: lengths by their letters, the rest by how many or how much. */
+function fromGarden(on: On, garden: ComputedGarden): string[][] {
+  const { bill, structure } = on.computed;
+  const cut = garden.shopping.cutPlans.flatMap((plan) => {
+    const mine = plan.layouts.filter(({ cuts }) => cuts.some((one) => one.structure === structure.id));
+    return mine.length === 0
+      ? []
+      : [[String(mine.length), `${CATALOGUE.stock(plan.stock).name}: ${namesOf(mine, plan.layouts)}`, '']];
+  });
+  const inPlan = new Set(garden.shopping.cutPlans.map(({ stock }) => stock));
+  const rest = bill
+    .filter(({ of, stock }) => of !== 'joint' && !inPlan.has(stock))
+    .map((line) => [
+      line.litres === null ? String(line.count) : '',
+      `${CATALOGUE.stock(line.stock).name}${
+        line.litres !== null
+          ? `, ${tellVolume(line.litres * line.count * 1e6, on.tongue.units, on.tongue.locale)}`
+          : line.cutMm !== null
+            ? `, ${long(on, line.cutMm)}`
+            : ''
+      }`,
+      '',
+    ]);
+  return [...cut, ...rest];
 }
 
 /** Tools and drill bits, to be ticked. */

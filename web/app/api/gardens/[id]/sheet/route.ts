@@ -9,7 +9,7 @@ import { structureSheets } from '../../../../../views/sheet/compose/sheets';
 
 export const dynamic = 'force-dynamic';
 
-/** The sheets of one structure (`?structure=`), with labels for its pieces (`&labels=1`), or those of the whole garden, as a PDF, on A4 or Letter (`?paper=`). */
+/** The sheets of one structure (`?structure=`), with labels for its pieces (`&labels=1`), as its part of the garden’s cutting plan or built alone (`&alone=1`); or those of the whole garden, as a PDF, on A4 or Letter (`?paper=`). */
 export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params;
   const query = new URL(request.url).searchParams;
@@ -27,7 +27,10 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
     const structure = plan.structures.find((one) => one.id === query.get('structure'));
     if (!structure) return null;
     const computed = computeAs(kindOf, plan, structure);
-    const pages = structureSheets(plan, computed, tongue, paper, { labels: query.has('labels') });
+    const pages = structureSheets(plan, computed, tongue, paper, {
+      labels: query.has('labels'),
+      with: query.has('alone') ? null : computeGarden(plan),
+    });
     return {
       name: `${fileName(structure.name)}.pdf`,
       type: 'application/pdf',
