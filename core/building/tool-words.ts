@@ -27,6 +27,7 @@ export const TOOL_WORDS: Readonly<Record<Tool, string>> = {
   chisel: 'Chisel',
   clamps: 'Two clamps',
   drill: 'Drill and driver, with the bits below',
+  'masonry bit': 'Masonry bit, 5/16″ (8 mm), and plugs for it',
   hammer: 'Hammer',
   'pry bar': 'Pry bar and nail pincers',
   tacker: 'Staple gun (tacker)',

@@ -6,7 +6,7 @@ export const bendSets = check(
   {
     says: {
       'bend.sets':
-        'Bent to a radius of {tight}; below {yields} it takes a set. It will stand a little fuller than drawn, push less, and not come straight again.',
+        'Bent tighter than a radius of {yields} it stays bent for good; here it is {tight}. It will stand a little fuller than drawn, push less, and not lie straight again.',
       'bend.springs': 'Bent to a radius of {tight} at the tightest: it stays springy, since {yields} would set it.',
     },
     mends: { 'bend.sets': 'Take pipe that springs back' },

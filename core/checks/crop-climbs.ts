@@ -19,7 +19,7 @@ export const cropClimbs = check(
       'climb.nothing':
         'Nothing is planted along this row yet. Choose what it carries and the gap, height and spacing follow.',
       'climb.wires':
-        '{crop} grown so ({training}) wants level wires on posts or on a wall. Nothing that can be built here yet carries it.',
+        '{crop}, grown as {training}, wants level wires on posts or on a wall. Nothing that can be built here yet carries it.',
       'climb.needs-net': '{crop} does not climb: it wants a net over it, not something to grow up.',
       'climb.bush-string':
         '{crop} is a bush with many stems: one string will not hold it. A cage or a panel set low will.',

@@ -28,6 +28,7 @@ export const CHOOSING_PHRASES: Phrases = {
   'moves.folds': 'Folds flat for the winter.',
   'moves.stays': 'Stays where it is built.',
   'shed.some': 'Uses up what is in the shed.',
+  'work.planter': 'About {minutes} minutes a week to water, feed and pick over.',
   'work.week': 'About {minutes} minutes a week to tie and wind, in full growth.',
   'shade.takes': 'Takes up to {hours} h of sun a day from {bed}.',
   'cost.season-least': 'The least a season: {season}.',

@@ -274,7 +274,13 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
         ? [fact('life.yearly', { what: CATALOGUE.stock(worn.stock).name.toLowerCase() })]
         : []),
       ...(kind.nature.moves === 'stays' ? [fact('moves.stays')] : []),
-      ...(minutesAWeek >= 15 ? [fact('work.week', { minutes: Math.round(minutesAWeek / 5) * 5 })] : []),
+      ...(minutesAWeek >= 15
+        ? [
+            fact(kind.purpose === 'planter' ? 'work.planter' : 'work.week', {
+              minutes: Math.round(minutesAWeek / 5) * 5,
+            }),
+          ]
+        : []),
       ...(shade ? [fact('shade.takes', { bed: shade.bed, hours: Math.round(shade.hours * 10) / 10 })] : []),
     ],
   };

@@ -83,11 +83,8 @@ const onWires = (id: string, name: string, apartInches: number): Training => ({
   ...spaced(id, name, apartInches, true),
   onWires: true,
 });
-const IN_TIERS = [
-  onWires('espalier', 'espalier, in tiers on wires', 144),
-  onWires('cordon', 'cordon, at 45° on wires', 30),
-];
-const AS_FAN = [onWires('fan', 'fan, on wires', 180)];
+const IN_TIERS = [onWires('espalier', 'an espalier', 144), onWires('cordon', 'a cordon at 45°', 30)];
+const AS_FAN = [onWires('fan', 'a fan', 180)];
 
 /** Fruit that is planted once: on canes, on bushes, on vines, and on trees that are trained flat. */
 export const FRUIT: readonly Crop[] = [

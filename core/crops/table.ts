@@ -44,6 +44,10 @@ export function sourcesOf(crop: Crop): ColumnSources {
   ) as ColumnSources;
 }
 
+/** How a crop is grown where room is dear, as in a planter: its closest training. */
+export const closestTraining = (crop: Crop): Training =>
+  crop.trainings.reduce((least, one) => (one.spacingMm < least.spacingMm ? one : least));
+
 /** The training named, or the crop's first where none or another crop's is. */
 export function trainingOf(crop: Crop, id: string | undefined): Training {
   const training = crop.trainings.find((one) => one.id === id) ?? crop.trainings[0];

@@ -2,7 +2,7 @@ import { setOnPaper, type Paper } from '../drawing/sheet';
 import type { View } from '../drawing/primitive';
 import type { Units } from '../quantity/length';
 
-/** Scales that rules are sold for (ISO 5455; architects' scales in feet and inches). */
+/** Scales that rules are sold for: those of ISO 5455, with 1:25, 1:75 and 1:250 that rules have besides (common practice, no source); architects' scales in feet and inches. */
 const METRIC = [1, 2, 5, 10, 20, 25, 50, 75, 100, 200, 250, 500, 1000];
 const FEET: readonly (readonly [number, string])[] = [
   [1, 'full size'],

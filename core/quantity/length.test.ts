@@ -104,6 +104,8 @@ describe('other measures', () => {
     // NIST Handbook 44, appendix C: a US liquid quart is 946.352946 cm³.
     expect([tellVolume(946_353, 'imperial', 'en'), tellVolume(946_353, 'metric', 'en')]).toEqual(['1 qt', '0.946 L']);
     expect(formatMass(0.45359237 * 20, 'imperial', 'en')).toBe('20 lb');
+    // A pound is sixteen ounces (NIST Handbook 44, appendix C).
+    expect([formatMass(0.45359237 / 2, 'imperial', 'en'), formatMass(0.4, 'metric', 'en')]).toEqual(['8 oz', '400 g']);
   });
 
   it('keeps money whole in its minor units, whatever the currency’s digits', () => {

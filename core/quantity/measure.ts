@@ -57,6 +57,13 @@ export const fromSpeed = (speed: number, units: Units): number =>
 export const formatSpeed = (ms: number, units: Units, locale: string): string =>
   `${numberFormat(locale, { maximumFractionDigits: 0 }).format(toSpeed(ms, units))} ${speedUnit(units)}`;
 
+const OUNCES = 16;
+
+/** A mass as it is weighed: what is less than a pound in ounces, less than a kilogram in grams; two figures there, three above. */
 export function formatMass(kg: number, units: Units, locale: string): string {
-  return units === 'imperial' ? `${figures(kg / KG_PER_POUND, locale)} lb` : `${figures(kg, locale)} kg`;
+  const [large, small, parts, unit] =
+    units === 'imperial' ? [kg / KG_PER_POUND, OUNCES, 'oz', 'lb'] : [kg, 1000, 'g', 'kg'];
+  return large < 1 && large > 0
+    ? `${numberFormat(locale, { maximumSignificantDigits: 2 }).format(large * small)} ${parts}`
+    : `${figures(large, locale)} ${unit}`;
 }

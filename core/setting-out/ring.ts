@@ -14,6 +14,8 @@ export interface RingPole {
 
 export interface RingPlan {
   poles: readonly RingPole[];
+  /** Plants on a ring of their own: from the middle of the poles', and the least from one to the next; null where none are. mm. */
+  plants: { count: number; radiusMm: number; apartMm: number } | null;
   /** The chord that is left open for a door, from the last pole to the first; null where the ring is closed. mm. */
   doorMm: number | null;
 }
@@ -48,6 +50,7 @@ export function ringOf(design: Design): RingPlan | null {
   const first = turns[widest];
   return {
     doorMm: chord(widest) > DOOR * usual ? chord(widest) : null,
+    plants: plantsOn(design, middle),
     poles: order.map((at, i) => {
       const one = turns[at] as (typeof turns)[number];
       const turned = (((first?.turn ?? 0) - one.turn) * 180) / Math.PI;
@@ -59,6 +62,20 @@ export function ringOf(design: Design): RingPlan | null {
         fromFirstMm: first ? Math.hypot(one.x - first.x, one.y - first.y) : 0,
       };
     }),
+  };
+}
+
+function plantsOn(design: Design, middle: readonly [number, number]): RingPlan['plants'] {
+  const round = design.stations.filter(({ side }) => side === 'round').map(({ at }) => at);
+  const [first] = round;
+  if (!first || round.length < 2) return null;
+  const apart = round.map((one, i) =>
+    Math.min(...round.flatMap((other, k) => (k === i ? [] : [Math.hypot(one[0] - other[0], one[1] - other[1])]))),
+  );
+  return {
+    count: round.length,
+    radiusMm: Math.hypot(first[0] - middle[0], first[1] - middle[1]),
+    apartMm: Math.min(...apart),
   };
 }
 

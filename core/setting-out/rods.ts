@@ -240,7 +240,8 @@ function heightRods(design: Design): Rod[] {
       const marks = tidy([
         ...crossings(part, of.get(part.id) ?? [], named).map((mark) => ({ ...mark, atMm: mark.atMm - part.buriedMm })),
         ...(level === null ? [] : [{ atMm: level - footOf(part)[2], of: 'level', what: 'level', no: 0 } as const]),
-        { atMm: long, of: part.ends[1].cut === 'as bought' ? 'top' : 'end', what: part.role, no: 0 },
+        // What is longer than it stands is cut off when it stands.
+        { atMm: long, of: part.cutMm > lengthOf(axisOf(part)) + SAME_MM ? 'end' : 'top', what: part.role, no: 0 },
       ]).filter(({ atMm }) => atMm > SAME_MM);
       if (marks.length === 0) return [];
       return [{ kind: 'heights', role: part.role, parts: [part.id], lengthMm: long, alike: 1, marks }];

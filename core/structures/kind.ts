@@ -17,7 +17,8 @@ import {
   type Settings,
   type Values,
 } from './knob';
-import { COMMON_PHRASES, commonSeason, measuredOut } from './rules/common-notes';
+import { SEASON_PHRASES, commonSeason } from './rules/common-season';
+import { STEP_PHRASES, withCommonSteps } from './rules/common-steps';
 import type { Setting } from './setting';
 
 /** A step of building: said in order, with the people it takes and the caution where it belongs. */
@@ -191,7 +192,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
     nature: kind.nature,
     knobs: kind.knobs,
     names: kind.names,
-    phrases: { ...KNOB_PHRASES, ...COMMON_PHRASES, ...kind.phrases },
+    phrases: { ...KNOB_PHRASES, ...STEP_PHRASES, ...SEASON_PHRASES, ...kind.phrases },
     hosts: kind.openings !== undefined,
     openings(settings, anywhere) {
       const setting = onStand(anywhere);
@@ -207,7 +208,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
         design,
         facts,
         knobs: states,
-        steps: doing(cautionsOnce(measuredOut(kind.steps(design, values, setting), setting)), kind, design),
+        steps: doing(cautionsOnce(withCommonSteps(kind.steps(design, values, setting), design, setting)), kind, design),
         season: [...(kind.season?.(design, values, setting) ?? []), ...commonSeason(design, setting)],
       };
     },

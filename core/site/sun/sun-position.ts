@@ -1,8 +1,8 @@
 /**
  * Where the sun stands. Ecliptic longitude, nutation and sidereal time after Meeus, *Astronomical
- * Algorithms* (2nd ed. 1998), chapters 12, 22 and 25 (low accuracy), with the five largest
- * perturbations of his *Astronomical Formulae for Calculators* (1979), chapter 18. Good to 0.01° from
- * 1950 to 2100: checked against the worked example of NREL/TP-560-34302 (Reda & Andreas 2004) and an
+ * Algorithms* (2nd ed. 1998), chapters 12, 22 and 25 (low accuracy), with four of the five
+ * perturbations of his *Astronomical Formulae for Calculators* (1979), chapter 18; the fifth goes round in
+ * 1780 years and lies in the mean longitude of 1998. Good to 0.01° from 1950 to 2100, everywhere: checked against the worked example of NREL/TP-560-34302 (Reda & Andreas 2004) and an
  * independent ephemeris. Angles in radians unless a name says degrees.
  */
 

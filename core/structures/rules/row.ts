@@ -199,5 +199,4 @@ export const ROW_PHRASES = {
   'gap.higher': 'As high as {crop} bears, so that the panel goes up towards {to}.',
   'gap.reach': 'So that you reach the top of the panel with both feet on the path.',
   'gap.low': '{crop} flops before it reaches a high panel: start near the soil.',
-  'care.services': 'Electricity and gas kill. Call the free location service where there is one; local rules decide.',
 } as const satisfies Phrases;

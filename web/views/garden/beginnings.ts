@@ -1,5 +1,6 @@
 import type { Crop } from '@lignum/core/crops/crop';
 import { cropIn } from '@lignum/core/crops/book';
+import { closestTraining } from '@lignum/core/crops/table';
 import type { Planting } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
 import { stationsAlong } from '@lignum/core/structures/rules/stations';
@@ -15,7 +16,7 @@ export const planterPlanting = (planter: string, count: number): Planting => ({
   id: `planting-${newId()}`,
   bed: planter,
   crop: 'strawberry',
-  training: cropIn([], 'strawberry').trainings[0]?.id ?? '',
+  training: closestTraining(cropIn([], 'strawberry')).id,
   count,
 });
 

@@ -4,13 +4,12 @@ import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { sayEnds } from '@lignum/core/design/end-cuts';
 import type { BillLine } from '@lignum/core/materials/take-off';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
-import { formatLength } from '@lignum/core/quantity/length';
 import { tellVolume } from '@lignum/core/quantity/measure';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Finder } from '../../ui/finder';
 import { useLongTable, type LongColumns } from '../../ui/use-long-table';
 import { useGarden } from '../shell/garden-context';
-import { wordFor } from '../shell/stock-words';
+import { cutWords, wordFor } from '../shell/stock-words';
 
 interface PartLine {
   of: ComputedStructure;
@@ -98,5 +97,5 @@ function outOf(line: BillLine): string {
 
 function measureOf(line: BillLine, { units, locale }: Tongue): string {
   if (line.litres !== null) return tellVolume(line.litres * 1e6, units, locale);
-  return line.cutMm === null ? '' : formatLength(line.cutMm, units);
+  return line.cutMm === null ? '' : cutWords(line.stock, line.cutMm, units);
 }

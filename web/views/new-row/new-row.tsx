@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { ChartLine } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { plantersFor, sketchesFor, startOf, type Choice } from '@lignum/core/choosing/rank';
+import { closestTraining } from '@lignum/core/crops/table';
 import { cropIn } from '@lignum/core/crops/book';
 import type { Plan, Planting } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
@@ -84,9 +85,10 @@ export function NewRow({
     const spacing = crop.trainings.find((one) => one.id === training)?.spacingMm ?? bed.lengthMm;
     setDraft({ ...planting, training, count: plantsFilling(bed.lengthMm, spacing) });
   };
+  /** Where there is room for it, clear of others. */
+  const placed = (sized: Bed): Bed => ({ ...sized, ...freeSpot(plan, sized) });
   const changeBedLength = (lengthMm: number) => {
-    const longer = { ...fresh, lengthMm };
-    setFresh({ ...longer, ...freeSpot(plan, longer) });
+    setFresh(placed({ ...fresh, lengthMm }));
     const spacing = crop.trainings.find((one) => one.id === planting.training)?.spacingMm ?? lengthMm;
     setDraft({ ...planting, count: plantsFilling(lengthMm, spacing) });
   };
@@ -133,7 +135,8 @@ export function NewRow({
     const there = plan.beds.find((one) => one.id === next) ?? fresh;
     const idle = waitingOn(plan, next).find((one) => one.crop === planting.crop);
     setChosenPlanting(idle?.id ?? NEW);
-    setDraft({ ...newPlanting(there, crop), training: planting.training, count: planting.count });
+    const training = next === PLANTER ? closestTraining(crop).id : planting.training;
+    setDraft({ ...newPlanting(there, crop), training, count: planting.count });
   };
 
   const take = ({ structure, also }: Choice) => {
@@ -258,7 +261,16 @@ export function NewRow({
                 mm={fresh.widthMm}
                 min={150}
                 max={12_000}
-                onChange={(widthMm) => setFresh({ ...fresh, widthMm })}
+                onChange={(widthMm) => setFresh(placed({ ...fresh, widthMm }))}
+              />
+              <LengthField
+                {...length}
+                label="Bed height"
+                mm={fresh.heightMm}
+                min={0}
+                max={2000}
+                help="0: level with the ground."
+                onChange={(heightMm) => setFresh({ ...fresh, heightMm })}
               />
             </div>
           )}

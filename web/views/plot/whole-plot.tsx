@@ -16,6 +16,9 @@ import { changeSite } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { bodyOf, thingsOf, type Thing } from './things';
 
+/** An angle from 0 to 360. Degrees. */
+const round = (deg: number): number => ((deg % 360) + 360) % 360;
+
 const ZONES = Intl.supportedValuesOf('timeZone');
 
 /** With nothing chosen: what lies on the plot, to be chosen, and the facts of the place behind it. */
@@ -130,12 +133,12 @@ function SiteFields() {
           }}
         />
         <NumberField
-          label="Up the page points to, °"
-          value={site.northDeg}
+          label="North, ° clockwise from up the page"
+          value={round(-site.northDeg)}
           min={-360}
           max={360}
-          onChange={(northDeg) => store.edit(changeSite({ northDeg }), 'north')}
-          help="0 is north, 90 east"
+          onChange={(turned) => store.edit(changeSite({ northDeg: round(-turned) }), 'north')}
+          help="0: north is up the page"
         />
         <LengthField
           {...length}

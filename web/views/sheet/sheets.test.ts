@@ -16,7 +16,7 @@ import { formatMoney, money } from '@lignum/core/quantity/money';
 import { rodsOf } from '@lignum/core/setting-out/rods';
 import { say } from '@lignum/core/wording/say';
 import { pdfOf } from '../../server/pdf';
-import { wordFor } from '../shell/stock-words';
+import { cutWords, wordFor } from '../shell/stock-words';
 import { gardenSheets } from './compose/garden-sheets';
 import { partNumbers } from './compose/on';
 import { metAlong, toMark } from './compose/mark-words';
@@ -93,7 +93,8 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
           const numbers = partNumbers(computed);
           for (const line of computed.bill.filter((one) => one.of !== 'joint')) {
             const no = numbers.get(line.parts[0] ?? '');
-            const length = line.litres === null && line.cutMm !== null ? formatLength(line.cutMm, tongue.units) : '';
+            const length =
+              line.litres === null && line.cutMm !== null ? cutWords(line.stock, line.cutMm, tongue.units) : '';
             const row = texts.filter((mark) => mark.text === String(no) && mark.weight === 'bold' && mark.size === 12);
             expect(
               row.some((mark) => {
@@ -195,7 +196,7 @@ describe('a PDF, read back by another program', () => {
     const rows = read.join('\n').split('\n');
     for (const line of computed.bill.filter((one) => one.of === 'part' && one.cutMm !== null && one.litres === null)) {
       const row = new RegExp(
-        `^\\s*\\d+\\s+${line.count}\\s+${wordFor(computed.kind, line.use)}\\b.*${formatLength(line.cutMm as number, 'imperial')}`,
+        `^\\s*\\d+\\s+${line.count}\\s+${wordFor(computed.kind, line.use)}\\b.*${cutWords(line.stock, line.cutMm as number, 'imperial')}`,
       );
       expect(rows.filter((one) => row.test(one)).length, `${line.use} ${line.cutMm}`).toBeGreaterThanOrEqual(1);
     }

@@ -3,6 +3,7 @@ import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { leftOut } from '../../ui/left-out';
 import { useGarden } from './garden-context';
+import { waitWords } from './stock-words';
 import { TickBox, useTicks } from './use-ticks';
 
 /** The steps of building in their order, with the people each takes, the waiting, and the caution where it belongs. */
@@ -27,7 +28,7 @@ export function BuildOrder({ computed }: { computed: ComputedStructure }) {
             )}
             {say(step.what, phrases, tongue)}
             {step.people > 1 && <span className="text-soft"> ({step.people} people)</span>}
-            {step.waitHours !== undefined && <strong> Wait {step.waitHours} hours.</strong>}
+            {step.waitHours !== undefined && <strong> Wait {waitWords(step.waitHours)}.</strong>}
             {step.caution && (
               <p className="mt-0.5 border-l-4 border-keel pl-2 text-[0.95rem]">
                 <strong>Care:</strong> {say(step.caution, phrases, tongue)}

@@ -66,3 +66,24 @@ export function perLength(cost: Cost, currency: string, tongue: Tongue): string 
 /** What a kind calls a part or a joint. */
 export const wordFor = ({ names }: Pick<StructureKind, 'names'>, use: string): string =>
   names.parts[use]?.word ?? names.joints[use] ?? use;
+
+/** How long a step waits, as it is said. @example waitWords(72) // "3 days" */
+export function waitWords(hours: number): string {
+  const days = hours / 24;
+  const [count, unit] = hours > 24 && Number.isInteger(days) ? [days, 'day'] : [hours, 'hour'];
+  return `${count} ${unit}${count === 1 ? '' : 's'}`;
+}
+
+/** Nobody cuts cord finer than this, or long cord finer than that. mm. */
+const CORD_STEP: Record<Units, { short: number; long: number }> = {
+  imperial: { short: 25.4, long: 304.8 },
+  metric: { short: 10, long: 100 },
+};
+const LONG_CORD_MM = 6096;
+
+/** How long a piece of stock is cut: cord to the next inch or centimetre, long cord to the next foot or decimetre; the rest as it is. */
+export function cutWords(stock: string, mm: number, units: Units): string {
+  if (CATALOGUE.stock(stock).form !== 'cord') return formatLength(mm, units);
+  const step = CORD_STEP[units][mm >= LONG_CORD_MM ? 'long' : 'short'];
+  return formatLength(Math.ceil(mm / step - 1e-6) * step, units);
+}

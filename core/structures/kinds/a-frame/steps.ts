@@ -3,7 +3,7 @@ import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { AFrameValues } from './size';
-import { clearing } from '../../rules/common-notes';
+import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** Each leaf flat on the ground, then hinged, then opened by two. */

@@ -48,8 +48,6 @@ export const GARDEN_FENCE_PHRASES = {
   'count.washers': 'Screws and washers, every 12″ (300 mm) all round',
   'count.board-screws': 'Two at each crossing',
   'count.brace-fix': 'At both ends',
-  'step.locate':
-    'Have buried cables and pipes found before you make any hole, and ask what height is allowed at the boundary.',
   'step.line': 'Peg the corners, stretch a line along every run, and mark the posts on it: {posts} in {long}.',
   'step.drive': 'Drive end, corner and gate posts first, plumb, at least {depth} deep; then those between to the line.',
   'step.set': 'Dig for end, corner and gate posts first, {depth} deep; stand them plumb and brace them.',
@@ -69,7 +67,6 @@ export const GARDEN_FENCE_PHRASES = {
     'Trim post tops to one line, aslant so that water runs off, and oil the end grain. Dry oily rags flat outdoors: bundled they catch fire by themselves.',
   'season.walk':
     'In spring, walk the fence: tighten ties, press the mesh back into the soil, look for holes dug under it.',
-  'care.services': 'Electricity and gas kill. Call the free location service where there is one; local rules decide.',
   'care.driving':
     'Gloves, eye and ear protection; hold the post with a helper’s clamp, never by hand under the driver.',
   'care.mesh':

@@ -11,7 +11,6 @@ export function gardenFenceSteps(design: Design, v: GardenFenceValues): Step[] {
   const buried = Math.min(...design.posts.map((post) => post.buriedMm));
   const mesh = v.infill === 'mesh';
   return [
-    { what: fact('step.locate'), people: 1, caution: fact('care.services') },
     { what: fact('step.line', { posts: design.posts.length, long: { mm: design.builtMm } }), people: 2 },
     ...(timber
       ? ([

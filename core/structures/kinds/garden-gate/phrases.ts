@@ -34,7 +34,8 @@ export const GARDEN_GATE_PHRASES = {
   'step.mesh': 'Screw the mesh on with washers, before the leaf is hung.',
   'step.boards': 'Screw the boards on with a spacer, before the leaf is hung.',
   'step.try': 'Stand the leaf in its gateway on blocks of {under}, {clear} free on each side, and swing it by hand.',
-  'step.hang': 'Fix {hinges|hinge|hinges} to leaf and post with the leaf still on its blocks; then the latch.',
+  'step.hang':
+    'Where its posts stand in concrete, wait until that has cured: a day for fast mix, three to seven for ordinary. Then fix {hinges|hinge|hinges} to leaf and post with the leaf still on its blocks; then the latch.',
   'step.sill': 'Let a board or a row of pavers into the soil under the leaf, flush: what digs tries there first.',
   'season.oil': 'Oil the hinges and true the latch.',
   'season.grass': 'Cut the grass under it short, or it will be lifted off its latch.',

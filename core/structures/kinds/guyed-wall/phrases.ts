@@ -31,7 +31,6 @@ export const GUYED_WALL_PHRASES = {
   'count.eyes': 'One at each end of a wire',
   'count.turnbuckles': 'One in each wire, opened fully before it is hung',
   'count.cane-ties': 'One at the panel',
-  'step.locate': 'Have buried cables and pipes found before you dig.',
   'step.line': 'Stretch a string line and mark {posts|post|posts} over {row}.',
   'step.dig': 'Dig {posts|hole|holes} {depth} deep.',
   'step.stand': 'Stand the end posts, plumb and braced both ways; then those between to the line.',

@@ -4,7 +4,7 @@ import { fact } from '../../../wording/say';
 import { waitFor } from '../../rules/footing';
 import type { SeasonNote, Step } from '../../kind';
 import type { GuyedWallValues } from './size';
-import { clearing } from '../../rules/common-notes';
+import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** Posts first, in concrete and braced until it is hard; guys before the panels are stapled. */
@@ -12,7 +12,6 @@ export function guyedWallSteps(design: Design, v: GuyedWallValues): Step[] {
   const posts = design.posts.length;
   const has = (role: string): boolean => design.parts.some((part) => part.role === role);
   return [
-    { what: fact('step.locate'), people: 1, caution: fact('care.services') },
     { what: fact('step.line', { posts, row: { mm: design.builtMm } }), people: 1 },
     { what: fact('step.dig', { posts, depth: { mm: v.depth + v.gravel } }), people: 1 },
     { what: fact('step.stand'), people: 2 },

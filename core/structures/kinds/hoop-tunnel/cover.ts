@@ -17,7 +17,7 @@ import { CORD_END_MM } from './frame';
 /** Past the end hoops a cover is gathered to a peg: as long as the hoop is high, and a foot to tie (from memory). mm. */
 const GATHER_MM = feet(1);
 /** The peg stands so far out, in heights of the hoop (from memory). */
-const PEG_OUT = 0.8;
+export const PEG_OUT = 0.8;
 /** A tie at each gathered end (from memory). mm. */
 const TIE_MM = inches(36);
 

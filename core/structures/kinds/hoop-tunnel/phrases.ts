@@ -49,10 +49,10 @@ export const HOOP_TUNNEL_PHRASES = {
   'step.look':
     'Look under every leaf for eggs, beetles and slugs before anything is closed: a cover keeps them in too.',
   'step.cover': 'Lay the cover over the hoops, as much at each side and at each end.',
-  'step.clip': 'Clip it to every hoop, from the crown down.',
+  'step.clip': 'Clip it to every hoop, from the crown down: {clips|clip|clips} to a hoop, about {every} apart.',
   'step.cords': 'Put a cord over each bay and peg it on both sides.',
   'step.tuck': 'Tuck {tuck} in at each side, all along: boards, stones or soil on it, no gap a finger fits through.',
-  'step.gather': 'Draw each end together, tie it, and peg it in line with the ridge.',
+  'step.gather': 'Draw each end together, tie it, and peg it in line with the ridge, {out} out from the end hoop.',
   'care.spring': 'A bent pipe is a spring: eyes clear, and hold it until its foot is in.',
   'care.cement': 'Cement burns skin and lungs: gloves, mask, and wash it off.',
   'care.saw': 'Clamp what you cut; gloves and eye protection.',

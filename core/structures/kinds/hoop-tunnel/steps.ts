@@ -6,6 +6,7 @@ import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import { coverSeason } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
+import { PEG_OUT } from './cover';
 import { SLEEVE_MM } from './knobs';
 import type { HoopTunnelValues } from './knobs';
 
@@ -37,11 +38,22 @@ export function hoopTunnelSteps(design: Design, v: HoopTunnelValues): Step[] {
     { what: fact('step.plant'), people: 1 },
     { what: fact('step.look'), people: 1 },
     { what: fact('step.cover'), people: 2 },
-    ...(v.held === 'clips' ? [{ what: fact('step.clip'), people: 1 } as const] : []),
+    ...(v.held === 'clips' ? [{ what: fact('step.clip', clipsOf(design)), people: 1 } as const] : []),
     ...(v.held === 'cords' ? [{ what: fact('step.cords'), people: 1 } as const] : []),
     { what: fact('step.tuck', { tuck: { mm: v.tuck } }), people: 1 },
-    { what: fact('step.gather'), people: 1 },
+    { what: fact('step.gather', { out: { mm: PEG_OUT * highOf(design) } }), people: 1 },
   ];
+}
+
+/** How high the hoops stand over the soil. mm. */
+const highOf = ({ posts }: Design): number => Math.max(...posts.map((post) => post.aboveMm));
+
+/** How many clips hold the cover on a hoop, and how far apart along it. */
+function clipsOf({ parts, joints }: Design): { clips: number; every: { mm: number } } {
+  const clips = joints.find(({ kind }) => kind === 'cover on hoop')?.places.length ?? 0;
+  const hoop = parts.find((part) => part.role === 'hoop');
+  const overMm = hoop?.shape === 'bar' ? hoop.cutMm - 2 * hoop.buriedMm : 0;
+  return { clips, every: { mm: overMm / Math.max(1, clips) } };
 }
 
 /** Where a hoop has turned by an eighth, a quarter and three eighths of a turn, by a tape from its end. */
@@ -54,7 +66,7 @@ function turnMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: 
 
 export function hoopTunnelSeason(design: Design, v: HoopTunnelValues, setting: BedSetting): SeasonNote[] {
   const { openingMm } = stockOf(setting.catalogue, v.cover, 'mesh roll');
-  const high = Math.max(...design.posts.map((post) => post.aboveMm));
+  const high = highOf(design);
   return [
     ...coverSeason(setting.planted, setting.site, { openingMm, highMm: high }),
     ...(v.cover === 'cover-film' ? [{ on: null, what: fact('season.heat') }] : []),

@@ -4,7 +4,7 @@ import type { DemoPiece } from '../../kind';
 /** What of it stands in the demo garden. */
 export const demo = {
   beds: [],
-  plantings: [{ id: 'wall-strawberries', bed: 'wall-pallet', crop: 'strawberry', training: 'row', count: 16 }],
+  plantings: [{ id: 'wall-strawberries', bed: 'wall-pallet', crop: 'strawberry', training: 'hills', count: 16 }],
   structures: [
     {
       id: 'wall-pallet',

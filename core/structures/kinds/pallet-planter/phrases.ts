@@ -26,14 +26,15 @@ export const PALLET_PLANTER_PHRASES = {
   'step.mark':
     'Look for the mark: HT is heat treated. Leave a pallet that has no mark, any other letters, a stain or a smell.',
   'step.slats':
-    'Lever off {off|slat|slats} of the front and draw or sink every nail. Those that stay: lower edges at the heights on the drawing.',
+    'Lever off {off|slat|slats} of the front and draw or sink every nail. Those that stay: their edges as the marks along a bearer say, from its foot.',
   'step.back':
     'Lay it on its front. Two layers of cloth over the back, round both sides like a parcel, ends folded under {fold}; a staple every {every}.',
   'step.bottom': 'Two layers more under the foot, up in front and behind. It carries everything: spare no staples.',
   'step.pockets':
     'Turn it over. Two layers across each row, ends folded under, stapled to the slats over and under it.',
   'step.stand': 'Stand it where it will stay, its foot {foot} from the wall. Once filled it is not moved again.',
-  'step.brackets': 'Screw both brackets to the outer bearers and into sound wall or studs.',
+  'step.brackets':
+    'Screw both brackets to the outer bearers and into the wall: into studs with the screws alone; into brick or stone drill 8 mm (5/16″) with a masonry bit and set plugs, in the bricks and not in the joints.',
   'step.fill': 'Fill from the top with moist potting mix, a hand at a time, pressed into every corner: {mix} in all.',
   'step.plant':
     'Cut an X for each plant, from the lowest row up, and press the mix round its roots. {plants|plant|plants} in all.',

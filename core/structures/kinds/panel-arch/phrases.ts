@@ -30,7 +30,6 @@ export const PANEL_ARCH_PHRASES = {
   'count.seams': 'Along each seam, every {every}',
   'count.mesh-ties': 'Along each hoop, every {every}',
   'count.clamps': 'One at each hoop',
-  'step.locate': 'Have buried cables and pipes found before you make any hole.',
   'step.mark': 'Mark the feet {span} apart along the way, square across: both diagonals {diagonal}.',
   'step.drive': 'Drive the posts plumb, at least {depth} deep, studs towards the panel; {side} of each in sight.',
   'step.carry': 'Carry the panel upright, one hand a third from its lower end and one high.',

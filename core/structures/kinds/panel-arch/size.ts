@@ -98,6 +98,7 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Built<P
         label: 'heights',
         atMm: [...new Set([0, bow.liftMm, bow.liftMm + bow.heldMm, bow.crownMm])],
       },
+      { view: 'elevation', axis: 'z', label: 'headroom', atMm: [0, bow.crownMm] },
       { view: 'side', axis: 'x', label: 'posts', atMm: edges },
       { view: 'plan', axis: 'x', label: 'posts', atMm: edges },
       { view: 'plan', axis: 'z', label: 'across', atMm: [-half, half] },

@@ -4,7 +4,7 @@ import { bendMarks } from '../../../geometry/curve';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { PanelArchValues } from './knobs';
-import { clearing } from '../../rules/common-notes';
+import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** Posts first, then the spring between them: one end in, the other walked in. */
@@ -15,7 +15,6 @@ export function panelArchSteps(design: Design, v: PanelArchValues): Step[] {
   const buried = Math.min(...design.posts.map((post) => post.buriedMm));
   const above = Math.max(...design.posts.map((post) => post.aboveMm));
   const start: Step[] = [
-    { what: fact('step.locate'), people: 1, caution: fact('care.services') },
     {
       what: fact('step.mark', { span: { mm: feet }, diagonal: { mm: Math.hypot(feet, design.builtMm) } }),
       people: 1,

@@ -40,7 +40,6 @@ export const PANEL_WALL_PHRASES = {
   'count.laps': '{ties} at each of {laps|lap|laps}',
   'count.net-ties': 'Top and bottom, every {every}',
   'count.wire-ties': 'One at each post',
-  'step.locate': 'Have buried cables and pipes found before you make any hole.',
   'step.line': 'Stretch a string line for the {row} row and mark the posts on it.',
   'step.ends':
     'Drive the two end posts plumb, at least {depth} deep, studs facing where the panel will hang. Take posts of heavy gauge, painted or galvanised: light ones bend, and scratched ones rust from the soil line.',

@@ -3,7 +3,7 @@ import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { PanelWallValues } from './knobs';
-import { clearing } from '../../rules/common-notes';
+import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** The order that lets each post be corrected by its neighbours: ends first, then to the line. */
@@ -13,7 +13,6 @@ export function panelWallSteps(design: Design, v: PanelWallValues): Step[] {
   const lapped = design.parts.filter((part) => part.role === 'panel').length > v.walls;
   const buried = { mm: Math.min(...design.posts.map((post) => post.buriedMm)) };
   return [
-    { what: fact('step.locate'), people: 1, caution: fact('care.services') },
     { what: fact('step.line', { row: { mm: design.builtMm } }), people: 1 },
     { what: fact('step.ends', { depth: buried }), people: 1, caution: fact('care.driving') },
     ...(posts > 2 ? [{ what: fact('step.between', { posts: (posts - 2) * v.walls }), people: 1 } as const] : []),

@@ -41,7 +41,6 @@ export const RAIL_TRELLIS_PHRASES = {
   'count.ties': '{ties} on each post it passes',
   'count.shelf-staples': 'On both rails',
   'count.caps': 'One on each post',
-  'step.locate': 'Have buried cables and pipes found before you dig.',
   'step.line': 'Stretch a string line, mark {posts|post|posts} over {row}, and plumb the marks down to the ground.',
   'step.dig': 'Dig {posts|hole|holes} {depth} deep and put {gravel} of gravel into each.',
   'step.ends':

@@ -12,7 +12,6 @@ export function railTrellisSteps(design: Design, v: RailTrellisValues): Step[] {
   const slotted = v.hang === 'between' && v.railSides === 'both';
   const cement = v.footing === 'tamped' ? {} : { caution: fact('care.cement') };
   return [
-    { what: fact('step.locate'), people: 1, caution: fact('care.services') },
     { what: fact('step.line', { posts, row: { mm: design.builtMm } }), people: 2 },
     { what: fact('step.dig', { posts, depth: { mm: v.depth + v.gravel }, gravel: { mm: v.gravel } }), people: 1 },
     { what: fact('step.ends'), people: 2 },

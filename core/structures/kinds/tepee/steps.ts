@@ -4,7 +4,7 @@ import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { BedSetting } from '../../setting';
 import type { TepeeValues } from './size';
-import { clearing } from '../../rules/common-notes';
+import { clearing } from '../../rules/common-season';
 
 /** The ring is dug first, then the tripod is tied on the ground, raised by two, and filled up in order. */
 export function tepeeSteps(design: Design, v: TepeeValues): Step[] {

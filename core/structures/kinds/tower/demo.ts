@@ -4,7 +4,7 @@ import type { DemoPiece } from '../../kind';
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [],
-  plantings: [{ id: 'mast-strawberries', bed: 'mast', crop: 'strawberry', training: 'row', count: 36 }],
+  plantings: [{ id: 'mast-strawberries', bed: 'mast', crop: 'strawberry', training: 'hills', count: 36 }],
   structures: [
     {
       id: 'mast',

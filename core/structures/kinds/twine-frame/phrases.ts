@@ -46,7 +46,6 @@ export const TWINE_FRAME_PHRASES = {
   'count.post-beam': 'Two screws into end grain and a bracket with four, for each beam end on a post',
   'count.brace-ends': 'Two at each end of a brace',
   'count.eyes': 'One for each of {plants|plant|plants}',
-  'step.locate': 'Have buried cables and pipes found before you dig.',
   'step.rip':
     'Rip the board twice: clamp the guide {guide} from each factory edge in turn, which leaves a strip of {strip}. Keep the factory edges outwards.',
   'step.cut-strips':

@@ -4,7 +4,7 @@ import { fact } from '../../../wording/say';
 import { waitFor } from '../../rules/footing';
 import type { SeasonNote, Step } from '../../kind';
 import { footingOf, type TwineFrameValues } from './knobs';
-import { clearing } from '../../rules/common-notes';
+import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** Ends first, plumb and braced; the beam is cut to what was built. */
@@ -15,7 +15,6 @@ export function twineFrameSteps(design: Design, v: TwineFrameValues): Step[] {
   const [board] = design.boards ?? [];
   const braced = design.parts.some((part) => part.role === 'brace');
   return [
-    ...(toDig > 0 ? [{ what: fact('step.locate'), people: 1, caution: fact('care.services') } as const] : []),
     ...(board
       ? [
           {

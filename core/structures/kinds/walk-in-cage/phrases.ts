@@ -44,7 +44,6 @@ export const WALK_IN_CAGE_PHRASES = {
   'count.washers': 'Screws and washers, every 12″ (300 mm) all round',
   'count.hinges': '{hinges} hinges: two, or three on a leaf that is high or wide',
   'count.latch': 'One, self-closing',
-  'step.locate': 'Have buried cables, gas and water located before you dig.',
   'step.line':
     'Set out {long} by {wide} round the bed with string and pegs, outside to outside of the posts; both diagonals {diagonal}. Mark the middle of every post.',
   'step.dig': 'Dig {posts|hole|holes}, {depth} deep.',

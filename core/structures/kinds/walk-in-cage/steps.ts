@@ -16,7 +16,6 @@ const SNOW_AFTER = 21;
 export function walkInCageSteps({ posts, builtMm, walls }: Design, v: WalkInCageValues): Step[] {
   const wideMm = 2 * Math.abs(walls?.[0]?.[1] ?? 0);
   return [
-    { what: fact('step.locate'), people: 1, caution: fact('care.services') },
     {
       what: fact('step.line', {
         long: { mm: builtMm },

@@ -28,11 +28,9 @@ export const WEAVE_PHRASES = {
     '{passes|pass|passes}, each down one side and back along the other, {turns} turns at every post, {end} at both ends: {total} in all',
   'count.strings':
     '{passes|level string|level strings}, {turns} turns at every post, {end} at both ends: {total} in all',
-  'step.locate': 'Have buried cables and pipes found before you make any hole.',
   'step.line': 'Stretch a string line and mark {posts|post|posts} over {row}.',
   'step.drive':
     'Drive the end posts first, plumb, at least {depth} deep and leaning a hand outwards; then those between to the line.',
-  'step.cap': 'Pull a bright cloth or an old ball over each post top that stands at eye height.',
   'step.plant': 'Plant between the posts, in line with them.',
   'step.pass':
     'When the plants stand above {first}: tie on at the end post, run the twine down one side, a wrap and a half hitch at each post, round the last and back along the other side. Again every {every} of growth.',

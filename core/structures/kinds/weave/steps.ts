@@ -8,17 +8,15 @@ import { type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
 import { passHeights } from './passes';
 import type { WeaveValues } from './size';
-import { clearing } from '../../rules/common-notes';
+import { clearing } from '../../rules/common-season';
 
 /** Posts, then plants; the twine comes as they grow. */
 export function weaveSteps(design: Design, v: WeaveValues): Step[] {
   const posts = design.posts.length;
   const buried = { mm: Math.min(...design.posts.map((post) => post.buriedMm)) };
   return [
-    { what: fact('step.locate'), people: 1, caution: fact('care.services') },
     { what: fact('step.line', { posts, row: { mm: design.builtMm } }), people: 1 },
     { what: fact('step.drive', { depth: buried }), people: 1, caution: fact('care.driving') },
-    { what: fact('step.cap'), people: 1 },
     { what: fact('step.plant'), people: 1 },
     v.way === 'sandwich'
       ? { what: fact('step.pass', { first: { mm: v.firstPass }, every: { mm: v.passEvery } }), people: 1 }
@@ -50,7 +48,6 @@ export function weaveSeason(_design: Design, v: WeaveValues, setting: BedSetting
 export const WEAVE_DOINGS: Doings = {
   'step.line': { uses: ['line', 'pegs', 'tape', 'chalk'] },
   'step.drive': { adds: ['post', 'stake'], uses: ['driver', 'level', 'gloves', 'goggles', 'muffs', 'tape'] },
-  'step.cap': { uses: [] },
   'step.plant': { uses: [] },
   'step.pass': { adds: ['pass'], uses: ['knife', 'tape'] },
   'step.strings': { adds: ['pass'], uses: ['knife', 'tape'] },

@@ -30,7 +30,6 @@ export const WOVEN_FRAME_PHRASES = {
   'count.hinges': 'Two at the head of a pair',
   'count.pegs': 'One at each foot',
   'count.stake-screws': 'Three to a stake',
-  'step.locate': 'Have buried cables and pipes found before you make any hole.',
   'step.cut': 'Cut the sides and halve their ends: half the thickness away, as long as the timber is wide.',
   'step.square':
     'Lay each frame out, {high} by {wide}, glue and screw the corners, and square it: both diagonals {diagonal}.',

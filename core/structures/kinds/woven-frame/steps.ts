@@ -3,7 +3,7 @@ import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import type { WovenFrameValues } from './knobs';
-import { clearing } from '../../rules/common-notes';
+import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** Frames on a flat table, squared by their diagonals; nails; stood up; woven last. */
@@ -11,7 +11,6 @@ export function wovenFrameSteps(design: Design, v: WovenFrameValues): Step[] {
   const pair = v.form === 'pair';
   const braced = design.parts.some((part) => part.role === 'brace');
   return [
-    ...(pair ? [] : [{ what: fact('step.locate'), people: 1, caution: fact('care.services') } as const]),
     { what: fact('step.cut'), people: 1, caution: fact('care.saw') },
     {
       what: fact('step.square', {

@@ -9,6 +9,7 @@ import { typeWidth } from '@lignum/core/paper/type';
 import type { Plan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { alikeLayouts, namesOf } from '../../list/layouts';
+import { cutWords } from '../../shell/stock-words';
 import type { Tongue } from '@lignum/core/wording/say';
 
 const ROD_HIGH = 20;
@@ -59,6 +60,7 @@ export function cutBlocks(
             all: cuts.layouts,
             longest,
             long,
+            pieceLong: (mm) => cutWords(cuts.stock, mm, tongue.units),
             label,
             own: ({ structure }) => only === undefined || structure === only,
             wide,
@@ -78,6 +80,8 @@ function layoutBlock(
     all: readonly Layout[];
     longest: number;
     long(mm: number): string;
+    /** How long a piece is told to be cut. */
+    pieceLong(mm: number): string;
     label(piece: Wanted): string;
     own(piece: Wanted): boolean;
     wide: number;
@@ -95,7 +99,7 @@ function layoutBlock(
     tight !== null
       ? `Tight: only ${o.long(tight)} to spare with ${layout.cuts.length} cuts; measure the length before you cut, and saw on the waste side.`
       : '';
-  const said = `${from}: ${layout.cuts.map((cut) => `${o.label(cut)}${o.long(o.toMm(cut.measure))}`).join(' + ')}; ${left}.`;
+  const said = `${from}: ${layout.cuts.map((cut) => `${o.label(cut)}${o.pieceLong(o.toMm(cut.measure))}`).join(' + ')}; ${left}.`;
   return together([
     {
       heightPx: ROD_HIGH + 6,
@@ -112,7 +116,7 @@ function layoutBlock(
         },
         ...layout.cuts.flatMap((cut): PageMark[] => {
           const [a, b] = [x(cut.at), x(cut.at + cut.measure)];
-          const full = `${o.label(cut)}${o.long(o.toMm(cut.measure))}`;
+          const full = `${o.label(cut)}${o.pieceLong(o.toMm(cut.measure))}`;
           const brief = o.label(cut).replace(': ', '');
           const fits = [full, brief].find((one) => typeWidth(one, 11) < b - a - 6);
           return [

@@ -60,6 +60,14 @@ function ringBlocks(on: On, ring: NonNullable<ReturnType<typeof ringOf>>): Block
         BODY,
       ),
     ),
+    ...(ring.plants
+      ? [
+          paragraph(
+            `Plants: ${ring.plants.count}, on a ring ${long(on, ring.plants.radiusMm)} from the middle, at each pole and between, ${long(on, ring.plants.apartMm)} and more apart; none in the door.`,
+            { size: BODY, widthPx: wide, after: 2 },
+          ),
+        ]
+      : []),
     gap(8),
   ];
 }

@@ -6,7 +6,7 @@ import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { beside, gap, heading, paragraph, together, rows } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, text, type Block } from '@lignum/core/paper/page';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
-import { wordFor } from '../../shell/stock-words';
+import { waitWords, wordFor } from '../../shell/stock-words';
 import { BODY, partNumbers, ranges, SMALL, whole, type On } from './on';
 
 const PICTURE = 168;
@@ -47,7 +47,7 @@ export function order(on: On): Block[] {
     const textWide = wide - PICTURE - 38;
     const aside = [
       ...(step.people > 1 ? [`${step.people} people.`] : []),
-      ...(step.waitHours === undefined ? [] : [`Then wait ${step.waitHours} hours.`]),
+      ...(step.waitHours === undefined ? [] : [`Then wait ${waitWords(step.waitHours)}.`]),
       ...(comes ? [`Adds ${comes}.`] : []),
       ...smallParts(joined[i] ?? []),
     ].join(' ');

@@ -9,7 +9,7 @@ import { MARGIN_PX, type Block } from '@lignum/core/paper/page';
 import { formatVolume, tellVolume } from '@lignum/core/quantity/measure';
 import { reach } from '@lignum/core/geometry/space';
 import { holesOf } from '@lignum/core/setting-out/holes';
-import { wordFor } from '../../shell/stock-words';
+import { cutWords, wordFor } from '../../shell/stock-words';
 import { BODY, long, partNumbers, ranges, SMALL, whole, type On } from './on';
 
 /** Every piece by its number: how many, of what, how long and how its ends are cut. */
@@ -27,7 +27,7 @@ export function parts(on: On): Block[] {
       line.litres !== null
         ? tellVolume(line.litres * 1e6, tongue.units, tongue.locale)
         : line.cutMm !== null
-          ? long(on, line.cutMm)
+          ? cutWords(line.stock, line.cutMm, tongue.units)
           : '';
     const how = [
       line.ends ? sayEnds(line.ends, tongue.units) : '',

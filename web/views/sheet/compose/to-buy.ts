@@ -7,8 +7,8 @@ import type { ComputedGarden } from '@lignum/core/plan/compute';
 import { formatBit } from '@lignum/core/quantity/length';
 import { tellVolume } from '@lignum/core/quantity/measure';
 import { namesOf } from '../../list/layouts';
-import { inShopOrder, sizeWords, wordFor } from '../../shell/stock-words';
-import { amount, BODY, fromShed, long, SMALL, type On } from './on';
+import { cutWords, inShopOrder, sizeWords, wordFor } from '../../shell/stock-words';
+import { amount, BODY, fromShed, SMALL, type On } from './on';
 
 /** What to buy beside where the small parts go. */
 export function toBuy(on: On): Block[] {
@@ -36,7 +36,7 @@ export function toBuy(on: On): Block[] {
   ];
   const use = small.map((line) => [
     String(line.count),
-    `${CATALOGUE.stock(line.stock).name}${line.cutMm ? `, ${long(on, line.cutMm)} each` : ''}: ${wordFor(kind, line.use).toLowerCase()}`,
+    `${CATALOGUE.stock(line.stock).name}${line.cutMm ? `, ${cutWords(line.stock, line.cutMm, tongue.units)} each` : ''}: ${wordFor(kind, line.use).toLowerCase()}`,
   ]);
   const title = (said: string): Block => paragraph(said, { size: BODY, weight: 'bold', widthPx: half, after: 2 });
   return [
@@ -95,7 +95,7 @@ function fromGarden(on: On, garden: ComputedGarden): string[][] {
         line.litres !== null
           ? `, ${tellVolume(line.litres * line.count * 1e6, on.tongue.units, on.tongue.locale)}`
           : line.cutMm !== null
-            ? `, ${long(on, line.cutMm)}`
+            ? `, ${cutWords(line.stock, line.cutMm, on.tongue.units)}`
             : ''
       }`,
       '',

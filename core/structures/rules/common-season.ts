@@ -3,25 +3,8 @@ import type { Pruning } from '../../crops/crop';
 import { yearOf, type CropYear } from '../../growth/growth';
 import { monthDayOf } from '../../site/sun/season';
 import { fact, type FactValue, type Phrases } from '../../wording/say';
-import type { SeasonNote, Step } from '../kind';
+import type { SeasonNote } from '../kind';
 import type { Setting } from '../setting';
-
-/** Steps in which the places are measured out; where a kind has none of these, that is said before all else. */
-const SETS_OUT = new Set(['step.line', 'step.mark']);
-
-/**
- * How places are measured out, said once before they are: from one zero, with a tape that does not stretch, and
- * not by the rim of a bed (common practice, no source).
- */
-export function measuredOut(steps: readonly Step[], { place }: Setting): Step[] {
-  const at = Math.max(
-    0,
-    steps.findIndex((step) => SETS_OUT.has(step.what.code)),
-  );
-  const raised = place.on === 'bed' && place.bed.heightMm > 0;
-  const tape: Step = { what: fact(raised ? 'step.tape.bed' : 'step.tape'), people: 1 };
-  return [...steps.slice(0, at), tape, ...steps.slice(at)];
-}
 
 /** What lives for years is seen to so long before its buds break (from memory). Days. */
 const BEFORE_BUDS = 21;
@@ -91,12 +74,7 @@ export function commonSeason({ parts, stations }: Design, setting: Setting): Sea
   ];
 }
 
-export const COMMON_PHRASES = {
-  'step.tape':
-    'Measure everything from one end with one steel tape, and call out the running figures: cloth tapes stretch, and lengths measured one after another add up their errors.',
-  'step.tape.bed':
-    'Measure everything from one end with one steel tape, and call out the running figures: cloth tapes stretch. Take levels from a string or a level, not from the rim of the bed.',
-  'step.unbrace': 'When that has passed, take the bracing off.',
+export const SEASON_PHRASES = {
   'season.base': 'Water at the base, early in the day: leaves that stay dry stay healthy.',
   'season.hot': 'In hot sun bare metal burns tender shoots: on such days shade young growth with a cloth.',
   'season.sow': '{crop}: sow or plant out from about now.',

@@ -1,0 +1,86 @@
+import fc from 'fast-check';
+import { expect, it } from 'vitest';
+import { CATALOGUE } from '../catalogue/catalogue';
+import type { Crop } from '../crops/crop';
+import { CROPS } from '../crops/table';
+import { computeAs } from '../plan/compute-as';
+import { inches } from '../quantity/length';
+import { ringOf } from '../setting-out/ring';
+import { NEEDS } from '../site/visitors';
+import { anyPlan } from './any-plan.fixture';
+import { onBed } from './onto-bed.fixture';
+import { kindOf, KINDS } from './registry';
+
+it.each(KINDS.map((kind) => [kind.id, kind] as const))(
+  'a %s has services found before anything deep, its ground timber rated, its zero and its levels said, its tops capped',
+  (_id, kind) => {
+    fc.assert(
+      fc.property(anyPlan(kind), (plan) => {
+        const { sized, setting } = computeAs(kindOf, plan, plan.structures[0] as (typeof plan.structures)[number]);
+        const codes = sized.steps.map(({ what }) => what.code);
+        const bars = sized.design.parts.flatMap((part) => (part.shape === 'bar' ? [part] : []));
+        const raisedMm = setting.place.on === 'bed' ? setting.place.bed.heightMm : 0;
+        // What goes deeper than a spade's blade is dug or driven when the marks are there: three working days on.
+        const deep = bars.some(({ buriedMm }) => buriedMm - raisedMm > inches(10));
+        expect(codes.indexOf('step.locate')).toBe(deep ? 0 : -1);
+        if (deep) expect(sized.steps[0]?.waitHours).toBe(72);
+        const treated = bars.some(({ buriedMm, stock }) => buriedMm > 0 && /-treated$/.test(stock));
+        expect(codes.includes('step.ground')).toBe(treated);
+        const steel = bars.some(
+          ({ buriedMm, stock, to }) =>
+            buriedMm > 0 && CATALOGUE.stock(stock).form === 'steel post' && to[2] < inches(72),
+        );
+        if (steel) expect(codes.at(-1)).toBe('step.tops');
+        const tape = codes.findIndex((code) => code.startsWith('step.tape'));
+        expect(tape).toBeGreaterThanOrEqual(0);
+        const marks = codes.findIndex((code) => code === 'step.line' || code === 'step.mark');
+        if (marks >= 0) expect(tape).toBeLessThan(marks);
+        expect(codes.filter((code) => code === 'step.locate').length).toBeLessThan(2);
+      }),
+      { numRuns: 8 },
+    );
+  },
+);
+
+it('a long panel is fetched some other way than on the roof of a car; short ones need no word', () => {
+  const codes = (panel: string) =>
+    onBed('panel-wall', { panel }, {}, { crop: 'cucumber', training: 'vine' }).sized.steps.map(({ what }) => what.code);
+  expect(codes('panel-16ft')).toContain('step.fetch');
+  expect(codes('panel-8ft')).not.toContain('step.fetch');
+});
+
+it('what lives for years is neither cleared nor pulled out, and is cut back on its own day; what is sown is cleared after the frost', () => {
+  const seasonOf = (crop: string, training: string) =>
+    onBed('panel-wall', {}, {}, { crop, training, count: 3 }).sized.season.map(({ what, on }) => [what.code, on]);
+  const canes = seasonOf('raspberry', 'canes').map(([code]) => code);
+  expect(canes).not.toContain('season.clear');
+  expect(canes).toContain('season.prune.fruited-canes');
+  expect(canes).toContain('season.renew');
+  const beans = seasonOf('pole-bean', 'single');
+  expect(beans).toContainEqual(['season.clear', '10-28']);
+  expect(beans.map(([code]) => code).filter((code) => code?.startsWith('season.prune'))).toEqual([]);
+});
+
+it('plants of a ring are told from its middle: as far as each stands from it, by the circle through its poles', () => {
+  const { design } = onBed(
+    'tepee',
+    {},
+    { lengthMm: 2000, widthMm: 2000 },
+    { crop: 'pole-bean', training: 'single', count: 12 },
+  );
+  const ring = ringOf(design);
+  const round = design.stations.filter(({ side }) => side === 'round');
+  expect(ring?.plants?.count).toBe(round.length);
+  // A bed that is square and two metres wide has its middle a metre in.
+  const middle = [1000 - design.startMm, 0] as const;
+  for (const { at } of round)
+    expect(Math.hypot(at[0] - middle[0], at[1] - middle[1])).toBeCloseTo(ring?.plants?.radiusMm ?? 0, 3);
+});
+
+it('a crop’s barrier names the mesh by which its pest is judged', () => {
+  const told = (crops: readonly Crop[]) => crops.flatMap(({ pests }) => pests);
+  for (const { pest, barrier } of told(CROPS)) {
+    const need = NEEDS[pest];
+    if (need?.by === 'net') expect(barrier, pest).toContain(`(${need.openingMm} mm)`);
+  }
+});

@@ -1,0 +1,109 @@
+import { CATALOGUE } from '../../catalogue/catalogue';
+import type { Design } from '../../design/design';
+import type { Part } from '../../design/shapes/shapes';
+import { inches, feet } from '../../quantity/length';
+import { fact, type Phrases } from '../../wording/say';
+import type { Step } from '../kind';
+import type { Setting } from '../setting';
+
+/** Steps in which the places are measured out; where a kind has none of these, that is said before all else. */
+const SETS_OUT = new Set(['step.line', 'step.mark']);
+
+/** What goes deeper into the ground than this may meet what lies in it (from memory). mm. */
+const DEEP_MM = inches(10);
+/** Services are asked for two to three working days ahead (common practice, no source). */
+const SERVICES_HOURS = 72;
+/** What is longer than this is no load for a car (from memory). mm. */
+const LONG_MM = feet(10);
+/** Tops that stand lower than this are met by an eye that bends down (from memory). mm. */
+const EYES_MM = feet(6);
+
+const buried = (part: Part): number => (part.shape === 'bar' ? part.buriedMm : 0);
+
+/** How deep a part goes below the ground that was there before any bed was filled. mm. */
+function belowGround(part: Part, { place }: Setting): number {
+  return buried(part) - (place.on === 'bed' ? place.bed.heightMm : 0);
+}
+
+/** Services found before any hole, with the wait; what lies under paving or decking is not dug. */
+function located(design: Design, setting: Setting): Step[] {
+  return design.parts.some((part) => belowGround(part, setting) > DEEP_MM)
+    ? [
+        {
+          what: fact('step.locate'),
+          people: 1,
+          waitHours: SERVICES_HOURS,
+          caution: fact('care.services'),
+        },
+      ]
+    : [];
+}
+
+/** Long panels come home some other way than boards do. */
+function fetched({ parts }: Design): Step[] {
+  const long = parts.filter((part) => {
+    const stock = CATALOGUE.stock(part.stock);
+    return stock.form === 'panel' && part.cutMm > LONG_MM;
+  });
+  return long.length > 0
+    ? [{ what: fact('step.fetch', { long: { mm: Math.max(...long.map((one) => one.cutMm)) } }), people: 2 }]
+    : [];
+}
+
+/** Treated timber in the soil: what it is bought as, which end goes down, what its cuts get. */
+function inGround({ parts }: Design): Step[] {
+  const treated = parts.some((part) => buried(part) > 0 && part.stock.endsWith('-treated'));
+  return treated ? [{ what: fact('step.ground'), people: 1 }] : [];
+}
+
+/** Tops that an eye could meet, of canes and steel posts. */
+function topped({ parts }: Design): Step[] {
+  const tops = parts.some(
+    (part) =>
+      part.shape === 'bar' &&
+      part.to[2] < EYES_MM &&
+      (part.role === 'cane' || (buried(part) > 0 && CATALOGUE.stock(part.stock).form === 'steel post')),
+  );
+  return tops ? [{ what: fact('step.tops'), people: 1 }] : [];
+}
+
+/**
+ * The steps of a kind with those that are the same for all of them: services found, panels fetched, timber made ready
+ * for the ground; places measured from one zero, with a tape that does not stretch, not by the rim of a bed; tops
+ * capped (common practice, no source).
+ */
+export function withCommonSteps(steps: readonly Step[], design: Design, setting: Setting): Step[] {
+  const { place } = setting;
+  const at = Math.max(
+    0,
+    steps.findIndex((step) => SETS_OUT.has(step.what.code)),
+  );
+  const raised = place.on === 'bed' && place.bed.heightMm > 0;
+  const tape: Step = { what: fact(raised ? 'step.tape.bed' : 'step.tape'), people: 1 };
+  return [
+    ...located(design, setting),
+    ...fetched(design),
+    ...inGround(design),
+    ...steps.slice(0, at),
+    tape,
+    ...steps.slice(at),
+    ...topped(design),
+  ];
+}
+
+export const STEP_PHRASES = {
+  'step.locate':
+    'Have public services marked before any hole: ask three working days ahead, and dig before the marks expire. Lines of your own (watering, lights, gas to a grill) nobody marks for you.',
+  'step.fetch':
+    'Panels of {long} are no load for a car: have them delivered, or cut where they are bought; bent into a long bow and tied to the roof front and back they travel a few miles, slowly.',
+  'step.ground':
+    'Posts that go into the ground: timber rated for ground contact (use class 4, UC4A), its factory end down, every cut brushed with preservative. Copper-treated wood takes hot-dip galvanised or stainless screws and nails.',
+  'step.tape':
+    'Measure everything from one end with one steel tape, and call out the running figures: cloth tapes stretch, and lengths measured one after another add up their errors. Equal heights come from a string or a level.',
+  'step.tape.bed':
+    'Measure everything from one end with one steel tape, and call out the running figures: cloth tapes stretch. Take levels from a string or a level, not from the rim of the bed.',
+  'step.unbrace': 'When that has passed, take the bracing off.',
+  'step.tops':
+    'Cap every cane and every steel post that ends below the height of your eyes: a cork, an old ball, a bright cap.',
+  'care.services': 'Electricity and gas kill. Call the free location service where there is one; local rules decide.',
+} as const satisfies Phrases;
