@@ -5,6 +5,7 @@ import type { Sheet } from '../design/shapes/sheet';
 import { besideOnRoll } from './rules/beside-on-roll';
 import { CATALOGUE, stockOf } from '../catalogue/catalogue';
 import { LIVES, SECTIONS, TIMBER, TREATMENTS } from '../catalogue/timber';
+import { cut } from '../cutting/cut';
 import { DEMO_PLAN } from '../demo/garden';
 import { cross, minus, reach, type Point } from '../geometry/space';
 import type { Ground } from '../site/ground';
@@ -151,7 +152,20 @@ describe('posts and what lies over them', () => {
           setting,
           set: 'concrete',
         });
-        expect([feet(8), feet(10), feet(12)]).toContain(post.bar.cutMm);
+        const asked = aboveMm + depthMm + inches(0.5);
+        if (Math.abs(post.bar.cutMm - asked) > 1e-6) expect([feet(8), feet(10), feet(12)]).toContain(post.bar.cutMm);
+        // One that is cut comes cheaper two and more to a length than out of its own.
+        else {
+          const price = (size: number) => setting.priceOf('timber-4x4-treated', size) ?? Infinity;
+          const [alone = Infinity] = [8, 10, 12]
+            .map(feet)
+            .filter((size) => size >= asked - 0.5)
+            .map(price);
+          const shared = [8, 10, 12].map(
+            (long) => price(feet(long)) / Math.floor((feet(long) + 3.175) / (asked + 3.175)),
+          );
+          expect(Math.min(...shared)).toBeLessThan(alone);
+        }
         expect(post.bar.to[2]).toBe(aboveMm);
         if (aboveMm + depthMm + inches(0.5) <= feet(12)) expect(post.buriedMm).toBe(depthMm);
         else expect(post.buriedMm).toBeLessThanOrEqual(depthMm);
@@ -159,6 +173,30 @@ describe('posts and what lies over them', () => {
     );
     expect(letInDepth(feet(6), { soil: 'loam', wind: 'usual' })).toBe(feet(2));
     expect(letInDepth(feet(6), { soil: 'sand', wind: 'usual' })).toBe(feet(3));
+  });
+
+  it('eleven posts of 1548 mm come two out of a 12′ length: 5 × 25.90 and one of 15.90, and not 11 × 15.90', () => {
+    const posts = Array.from({ length: 11 }, (_, i) =>
+      setPost({
+        id: `post-${i}`,
+        foot: [0, 0, 0],
+        aboveMm: 1548 - inches(0.5) - 500,
+        depthMm: 500,
+        section: '4x4',
+        treatment: 'treated',
+        setting,
+        set: 'let in',
+      }),
+    );
+    const bought = cut(
+      posts.map(({ bar }) => ({ part: bar.id, structure: 's', measure: bar.cutMm })),
+      DEMO_PLAN.priceBook.lines
+        .filter(({ stock }) => stock === 'timber-4x4-treated')
+        .map((one) => ({ measure: one.size, minor: one.price.minor })),
+      [],
+      3.175,
+    );
+    expect(bought.costMinor).toBe(14_540);
   });
 
   it('holes are filled by their volume: gravel below, concrete about the post, nothing where it is tamped', () => {

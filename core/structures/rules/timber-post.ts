@@ -48,8 +48,21 @@ export interface SetPost extends Standing {
   bar: Bar;
 }
 
+/** Whether several posts come cheaper out of one longer piece than each out of its own: one for each end of the factory's. */
+function comesOutOf(askedMm: number, aloneMm: number, stock: string, setting: Setting): boolean {
+  const alone = setting.priceOf(stock, aloneMm);
+  if (alone === null) return false;
+  const { kerfMm } = setting.saw;
+  return setting.sizesOf(stock).some((size) => {
+    const price = setting.priceOf(stock, size);
+    const posts = Math.floor((size + kerfMm) / (askedMm + kerfMm));
+    return price !== null && posts > 1 && price / posts < alone;
+  });
+}
+
 /**
- * A timber post bought at the next stock length up and trimmed in place: length = height + depth +
+ * A timber post bought at the next stock length up, or cut from a longer one where two and more come cheaper out of
+ * that, and trimmed in place: length = height + depth +
  * spare to cut level (common practice, no source). Where nothing on sale is long enough, what the
  * longest leaves goes into the ground, and its top may end below the height asked for. `foot` is on the soil.
  */
@@ -73,7 +86,7 @@ export function setPost(o: {
     id: o.id,
     role: 'post',
     stock: timber.id,
-    cutMm: stock.mm,
+    cutMm: stock.enough && comesOutOf(asked, stock.mm, timber.id, o.setting) ? asked : stock.mm,
     buriedMm,
     wide: ALONG,
     wideMm: timber.wideMm,

@@ -2,6 +2,7 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { Pencil, Plus } from 'lucide-react';
+import { cropIn } from '@lignum/core/crops/book';
 import { countOf } from '@lignum/core/crops/planted';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Bed } from '@lignum/core/site/bed';
@@ -43,7 +44,13 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
   if (!bed) return null;
   const { roomFor } = computed.sized.design;
   const beginning = (): Planting => {
-    return roomFor === undefined ? newPlanting(bed) : planterPlanting(bed.id, Math.max(1, roomFor - countOf(here)));
+    if (roomFor !== undefined) return planterPlanting(bed.id, Math.max(1, roomFor - countOf(here)));
+    if (setting.place.on !== 'beds') return newPlanting(bed);
+    // What stands between two beds is planted along both: the emptier one first, as many as it is long for.
+    const carried = (id: string) =>
+      countOf(here.filter((one) => one.bed === id && structure.plantings.includes(one.id)));
+    const [emptier = bed] = beds.toSorted((a, b) => carried(a.id) - carried(b.id));
+    return newPlanting({ id: emptier.id, lengthMm: computed.sized.design.builtMm }, cropIn(plan.crops, 'cucumber'));
   };
   return (
     <section aria-labelledby="carries">
