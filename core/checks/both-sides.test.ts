@@ -236,7 +236,7 @@ const CASES: Record<string, Case[]> = {
   'feet-push': [
     [feetPush({ pushN: 250, backed: false }), 'good', 'push.light'],
     [feetPush({ pushN: 251, backed: false }), 'note', 'push.hard'],
-    [feetPush({ pushN: 251, backed: true }), 'good', 'push.light'],
+    [feetPush({ pushN: 251, backed: true }), 'good', 'push.backed'],
     [feetPush({ pushN: -2, backed: false }), 'note', 'push.pulls'],
   ],
   folding: [[folding({ longMm: 1800, wideMm: 1200, thickMm: 90 }), 'good', 'folds.to']],

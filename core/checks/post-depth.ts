@@ -30,7 +30,7 @@ export const postDepth = check(
   'post-depth',
   {
     says: {
-      'depth.shallow': 'Only {depth} in the ground; {least} is the least that holds.',
+      'depth.shallow': 'Only {depth} in the ground; {least} is the least in common practice.',
       'depth.bed':
         'Of {depth} in the soil only {grown} is below the {fill} of the bed; {below} has to be: its fill is {is}.',
       'depth.share': '{share} % of the post is in the ground; for this place ({place}) {wants} % is usual.',

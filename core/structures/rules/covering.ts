@@ -4,12 +4,15 @@ import { netNeeds } from '../../site/net-needs';
 import { feet } from '../../quantity/length';
 import type { Climate } from '../../growth/growth';
 import { outgrownOn } from '../../growth/outgrown';
-import { monthDayOf } from '../../site/sun/season';
+import { dayOfYear, monthDayOf } from '../../site/sun/season';
 import { opensOn } from '../../growth/flowering';
 import { fact, type Phrases } from '../../wording/say';
 import type { SeasonNote } from '../kind';
 import type { Suggestion } from '../knob';
 import { isOffered, type BedSetting } from '../setting';
+
+/** Finer net than this catches no animal by its head (from memory: the rule of some places). mm. */
+const SAFE_MM = 5;
 
 /** Wider beds take the wider of two rolls of one net (from memory). mm. */
 const WIDE_BED_MM = feet(3);
@@ -33,23 +36,32 @@ export function coverFor(setting: BedSetting): Suggestion<string> {
 
 /**
  * What is done through the season under a cover of this mesh and height: when it is opened for the insects of each
- * crop, and when each outgrows it. Kinds say in their own words what is done then.
+ * crop, and when each outgrows it. Kinds say in their own words what is done then. `isWire`: its mesh is stiff wire, which catches nobody.
  */
 export const coverSeason = (
   planted: readonly Planted[],
   site: Climate,
-  { openingMm, highMm }: { openingMm: number; highMm: number },
-): SeasonNote[] =>
-  [...new Map(planted.map(({ crop }) => [crop.id, crop])).values()].flatMap((crop) => {
+  { openingMm, highMm, isWire = false }: { openingMm: number; highMm: number; isWire?: boolean },
+): SeasonNote[] => [
+  ...(openingMm > SAFE_MM && !isWire ? [{ on: null, what: fact('season.wildlife') }] : []),
+  ...[...new Map(planted.map(({ crop }) => [crop.id, crop])).values()].flatMap((crop) => {
     const opens = opensOn(crop, site, openingMm);
     const day = outgrownOn(crop, highMm, site);
     return [
       ...(opens === null ? [] : [{ on: opens, what: fact('season.open', { crop: crop.name }) }]),
       ...(day === null ? [] : [{ on: monthDayOf(day), what: fact('season.off', { crop: crop.name }) }]),
     ];
-  });
+  }),
+];
+
+/** Snow is looked for some weeks after the first frost (from memory). Days. */
+const SNOW_AFTER = 21;
+export const snowOn = ({ firstFrost }: Pick<Climate, 'firstFrost'>): string =>
+  monthDayOf(dayOfYear(firstFrost) + SNOW_AFTER);
 
 export const COVERING_PHRASES = {
+  'season.wildlife':
+    'Net of this mesh can catch birds, hedgehogs, snakes and bats: keep it taut, with no loose skirt on the ground, and look all round it every day. Some places allow 5 mm or less only.',
   'cover.warmth': 'Nothing that flies troubles what is planned here: fleece keeps frost off.',
   'cover.keeps': 'The coarsest that still stops {who}.',
 } as const satisfies Phrases;

@@ -10,7 +10,7 @@ export const A_FRAME_PHRASES = {
   'frames.fit': 'As many as the stretch holds, a hand’s breadth apart.',
   'leaf.reach': 'So that you reach its peak from the path.',
   'leaf.six': 'Six feet (1.8 m), not more: it has to be folded and carried.',
-  'spread.usual': 'Three to four feet (0.9 to 1.2 m) stands firmly.',
+  'spread.usual': 'Three to four feet (0.9 to 1.2 m) is usual; far narrower it tips.',
   'infill.slats': 'Slats brace the leaf and last.',
   'infill.thin': 'Thin tendrils cannot hold a slat.',
   'gauge.two-by-four': 'A 2×4 on edge is the spacer.',

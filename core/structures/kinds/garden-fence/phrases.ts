@@ -29,7 +29,7 @@ export const GARDEN_FENCE_PHRASES = {
   'bay.windy': 'Closer, because the place is windy.',
   'bays.equal': 'Equal bays look right and share the load.',
   'depth.third': 'A third of what stands out.',
-  'depth.least': 'The least that holds.',
+  'depth.least': 'The least in common practice.',
   'braces.pull': 'Mesh is pulled tight.',
   'braces.none': 'Frames and boards brace themselves.',
   'count.posts':

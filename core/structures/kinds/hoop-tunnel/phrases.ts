@@ -60,7 +60,8 @@ export const HOOP_TUNNEL_PHRASES = {
     'Take the sides up by day from now on: {crop} flowers and wants insects. Close them at dusk, or leave it off.',
   'season.off': '{crop} reaches the cover: raise it, or take it off.',
   'season.heat': 'On a sunny day open both ends by mid-morning: it passes what plants stand within the hour.',
-  'season.snow': 'Knock wet snow off as it falls; bare hoops stand through winter, covered ones may not.',
+  'season.snow':
+    'Take the cover off before snow, or knock wet snow off as it falls: what snow does to it is not reckoned.',
   'season.storm': 'Before a gale, look to its edges and pegs; afterwards to every clip and tear.',
   'season.store': 'Wash the cover, dry it, and store it out of the sun; it lasts twice as long.',
 } as const satisfies Phrases;

@@ -4,7 +4,7 @@ import type { Design } from '../../../design/design';
 import { bendMarks } from '../../../geometry/curve';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import { coverSeason } from '../../rules/covering';
+import { coverSeason, snowOn } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
 import { PEG_OUT } from './cover';
 import { SLEEVE_MM } from './knobs';
@@ -70,7 +70,7 @@ export function hoopTunnelSeason(design: Design, v: HoopTunnelValues, setting: B
   return [
     ...coverSeason(setting.planted, setting.site, { openingMm, highMm: high }),
     ...(v.cover === 'cover-film' ? [{ on: null, what: fact('season.heat') }] : []),
-    { on: null, what: fact('season.snow') },
+    { on: snowOn(setting.site), what: fact('season.snow') },
     { on: null, what: fact('season.storm') },
     { on: null, what: fact('season.store') },
   ];

@@ -46,7 +46,7 @@ export function liddedFrameSeason(design: Design, v: LiddedFrameValues, setting:
   const mesh = stockOf(setting.catalogue, v.mesh, 'mesh roll').openingMm;
   const net = v.net === 'none' ? Infinity : stockOf(setting.catalogue, v.net, 'mesh roll').openingMm;
   return [
-    ...coverSeason(setting.planted, setting.site, { openingMm: Math.min(mesh, net), highMm }),
+    ...coverSeason(setting.planted, setting.site, { openingMm: Math.min(mesh, net), highMm, isWire: mesh <= net }),
     { on: null, what: fact('season.hinges') },
     { on: null, what: fact('season.oil') },
   ];

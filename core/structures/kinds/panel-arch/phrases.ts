@@ -17,7 +17,7 @@ export const PANEL_ARCH_PHRASES = {
   'span.way': 'As wide as the way: each foot is pinched between its post and the bed’s board.',
   'span.path': 'A path 4–5′ wide.',
   'lift.none': 'On the ground.',
-  'held.firm': 'Held plumb this far, the feet cannot kick out.',
+  'held.firm': 'As far as is usual: the posts hold the lowest stretch of the panel plumb.',
   'hang.fruit': 'Fruit hangs down this far on its stalk and shoot.',
   'hang.some': 'Shoots hang in.',
   ...DRIVEN_PHRASES,

@@ -1,16 +1,12 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
-import { monthDayOf, dayOfYear } from '../../../site/sun/season';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
-import { coverSeason } from '../../rules/covering';
+import { coverSeason, snowOn } from '../../rules/covering';
 import { waitFor } from '../../rules/footing';
 import type { BedSetting } from '../../setting';
 import type { WalkInCageValues } from './knobs';
-
-/** Snow is looked for some weeks after the first frost (from memory). Days. */
-const SNOW_AFTER = 21;
 
 /** Posts, rails, mesh low down, wires, door; nets last. */
 export function walkInCageSteps({ posts, builtMm, walls }: Design, v: WalkInCageValues): Step[] {
@@ -54,7 +50,7 @@ export const walkInCageSeason = (_design: Design, v: WalkInCageValues, setting: 
     openingMm: stockOf(setting.catalogue, v.net, 'mesh roll').openingMm,
     highMm: v.height - setting.place.bed.heightMm,
   }),
-  { on: monthDayOf(dayOfYear(setting.site.firstFrost) + SNOW_AFTER), what: fact('season.snow') },
+  { on: snowOn(setting.site), what: fact('season.snow') },
   { on: null, what: fact('season.back') },
   { on: null, what: fact('season.holes') },
 ];
