@@ -5,6 +5,7 @@ import type { Market } from '../catalogue/stock';
 import type { Design } from '../design/design';
 import type { Bed } from '../site/bed';
 import type { Opening, PlaceOn, Stand, StandOn } from '../site/stand';
+import type { Site } from '../site/plot';
 import type { Guard } from '../site/visitors';
 import type { Fact, Phrases } from '../wording/say';
 import {
@@ -150,6 +151,17 @@ function doing(steps: readonly Step[], { id, doings }: { id: string; doings: Doi
   });
 }
 
+/** What is done whenever it is time first, then what has its day, from midwinter on. */
+function inOrder(notes: readonly SeasonNote[], { latitudeDeg }: Pick<Site, 'latitudeDeg'>): SeasonNote[] {
+  const midwinter = latitudeDeg < 0 ? '07-01' : '01-01';
+  const since = (on: string): string => (on >= midwinter ? `0 ${on}` : `1 ${on}`);
+  const dated = notes.flatMap((note) => (note.on === null ? [] : [{ note, since: since(note.on) }]));
+  return [
+    ...notes.filter(({ on }) => on === null),
+    ...dated.toSorted((a, b) => (a.since < b.since ? -1 : a.since > b.since ? 1 : 0)).map(({ note }) => note),
+  ];
+}
+
 /** A caution stands at the first step it belongs to, and is not said again. */
 function cautionsOnce(steps: readonly Step[]): Step[] {
   const said = new Set<string>();
@@ -209,7 +221,10 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
         facts,
         knobs: states,
         steps: doing(cautionsOnce(withCommonSteps(kind.steps(design, values, setting), design, setting)), kind, design),
-        season: [...(kind.season?.(design, values, setting) ?? []), ...commonSeason(design, setting)],
+        season: inOrder(
+          [...(kind.season?.(design, values, setting) ?? []), ...commonSeason(design, setting)],
+          setting.site,
+        ),
       };
     },
     guards: (sized, setting) => kind.guards?.(builtOf(sized), valuesOf(sized), onStand(setting)) ?? null,

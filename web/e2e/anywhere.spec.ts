@@ -107,7 +107,7 @@ test('an arch is begun from a bed beside a way; pulling a foot bends it otherwis
   // The headroom is kept; how tightly it is bent follows, and how high its feet are tied.
   const radius = () =>
     page
-      .getByText(/^Bent to a radius of/)
+      .getByText(/^Bent tighter than/)
       .first()
       .textContent();
   const before = await radius();

@@ -28,7 +28,7 @@ function prunedOn(prunes: Pruning, { starts, pickedTo, ends }: CropYear): number
 }
 
 /** The year of each crop that grows there: sown, picked, cut back; and what has no time to ripen. */
-function cropNotes({ planted, site }: Pick<Setting, 'planted' | 'site'>): SeasonNote[] {
+function cropNotes({ planted, site }: Pick<Setting, 'planted' | 'site'>, tied: boolean): SeasonNote[] {
   const crops = [...new Map(planted.map(({ crop }) => [crop.id, crop])).values()];
   return crops.flatMap((crop): SeasonNote[] => {
     const year = yearOf(crop, site);
@@ -39,7 +39,7 @@ function cropNotes({ planted, site }: Pick<Setting, 'planted' | 'site'>): Season
     const picked = told(year.pickedFrom, year.pickedFrom === null ? 'season.cold' : 'season.pick');
     return crop.years
       ? [
-          told(year.starts - BEFORE_BUDS, 'season.renew'),
+          ...(tied ? [told(year.starts - BEFORE_BUDS, 'season.renew')] : []),
           picked,
           told(prunedOn(crop.years.prunes, year), `season.prune.${crop.years.prunes}`),
         ]
@@ -61,8 +61,8 @@ export const clearing = (
     : [{ on: site.firstFrost, what: fact(code, args) }];
 
 /** What is done through the season at anything that holds plants, whatever its kind (common practice, no source). */
-export function commonSeason({ parts, stations }: Design, setting: Setting): SeasonNote[] {
-  const crops = cropNotes(setting);
+export function commonSeason({ parts, stations, hold }: Design, setting: Setting): SeasonNote[] {
+  const crops = cropNotes(setting, hold !== null);
   if (stations.length === 0) return crops;
   const metal = parts.some((part) => part.role === 'panel' || part.role === 'mesh' || part.role === 'hoop');
   // A planter is watered from above, as it says itself.

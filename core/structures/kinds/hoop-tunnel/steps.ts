@@ -2,6 +2,7 @@ import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { bendMarks } from '../../../geometry/curve';
+import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import { coverSeason, snowOn } from '../../rules/covering';
@@ -48,12 +49,15 @@ export function hoopTunnelSteps(design: Design, v: HoopTunnelValues): Step[] {
 /** How high the hoops stand over the soil. mm. */
 const highOf = ({ posts }: Design): number => Math.max(...posts.map((post) => post.aboveMm));
 
+/** Nobody sets a clip closer than this. mm. */
+const HALF_INCH_MM = inches(0.5);
+
 /** How many clips hold the cover on a hoop, and how far apart along it. */
 function clipsOf({ parts, joints }: Design): { clips: number; every: { mm: number } } {
-  const clips = joints.find(({ kind }) => kind === 'cover on hoop')?.places.length ?? 0;
+  const clips = joints.find(({ kind }) => kind === 'cover on hoop')?.fixings[0]?.count ?? 0;
   const hoop = parts.find((part) => part.role === 'hoop');
   const overMm = hoop?.shape === 'bar' ? hoop.cutMm - 2 * hoop.buriedMm : 0;
-  return { clips, every: { mm: overMm / Math.max(1, clips) } };
+  return { clips, every: { mm: Math.round(overMm / Math.max(1, clips) / HALF_INCH_MM) * HALF_INCH_MM } };
 }
 
 /** Where a hoop has turned by an eighth, a quarter and three eighths of a turn, by a tape from its end. */
