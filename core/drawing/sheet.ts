@@ -68,18 +68,14 @@ export function setOnPaper(
   const upright = view.chains.filter((chain) => chain.axis === 'z');
   const level = view.chains.filter((chain) => chain.axis === 'x');
   const lensScale = view.lens ? LENS_PX / view.lens.radiusMm : null;
+  const roughScale =
+    lensScale ?? Math.min((o.widthPx - 120) / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height);
   const leftRoom =
     EDGE +
     Math.max(
       ...level.map((chain) => (chain.label === '' ? 0 : Math.max(46, textWidth(chain.label, LABEL_SIZE) + 14))),
-      0,
-      ...upright.map((chain) =>
-        widestFigure(
-          chain,
-          o.units,
-          lensScale ?? Math.min((o.widthPx - 120) / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height),
-        ),
-      ),
+      // Upright chains stand one beyond the other.
+      upright.reduce((sum, chain) => sum + widestFigure(chain, o.units, roughScale), 0),
     );
   const availableWidth = o.widthPx - leftRoom - (level.length > 0 && lensScale === null ? RIGHT_ROOM : EDGE);
   const place = (chains: readonly Chain[], scale: number) =>
@@ -113,8 +109,11 @@ export function setOnPaper(
     marks.push(...levelChain(chain, figures, y, (mm) => toPaper([mm, 0])[0], originPx[0]));
     under += CHAIN_GAP + 8 + TIER_PX * Math.max(0, ...figures.map((figure) => figure.tier));
   }
-  for (const chain of upright)
-    marks.push(...uprightChain(chain, left - 14, (mm) => toPaper([0, mm])[1], scale, o.units));
+  let beyond = left - 14;
+  for (const chain of upright) {
+    marks.push(...uprightChain(chain, beyond, (mm) => toPaper([0, mm])[1], scale, o.units));
+    beyond -= widestFigure(chain, o.units, scale);
+  }
   const pulls = view.pulls.map((pull): PaperPull => ({
     knob: pull.knob,
     at: toPaper(pull.at),
