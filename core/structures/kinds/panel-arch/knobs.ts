@@ -5,7 +5,7 @@ import type { Bed } from '../../../site/bed';
 import type { PlaceOn } from '../../../site/stand';
 import { BARE_DRIVEN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
-import type { Knobs, Values } from '../../knob';
+import type { Knobs, Suggestion, Values } from '../../knob';
 import { isOffered, type Setting } from '../../setting';
 import { drivenDepth } from '../../rules/depth';
 import { STATION_SCHOOLS } from '../../rules/stations';
@@ -25,6 +25,24 @@ const wayOf = ({ place }: ArchSetting): { wideMm: number; lengthMm: number } =>
 
 /** A person is about four fifths as tall as they reach up (from memory: overhead reach is about 1.25 of stature). mm. */
 export const statureOf = (setting: Pick<Setting, 'reachMm'>): number => setting.reachMm / 1.25;
+
+/** What hangs into the walkway: a foot of heavy fruit, else shoots. */
+function hangFor(setting: Pick<Setting, 'planted' | 'market'>): Suggestion<number> {
+  const fruit = setting.planted.reduce((most, one) => Math.max(most, one.crop.fruitKg), 0);
+  return fruit >= 0.3
+    ? { value: perMarket(setting.market, 12, 300), why: fact('hang.fruit') }
+    : { value: perMarket(setting.market, 6, 150), why: fact('hang.some') };
+}
+
+/** Seven feet, or as much as the tallest gardener walks under upright, whatever hangs down. */
+function headroomFor(setting: Pick<Setting, 'planted' | 'market' | 'reachMm'>): Suggestion<number> {
+  const usual = perMarket(setting.market, 84, 2130);
+  const step = setting.market === 'imperial' ? inches(1) : 10;
+  const upright = Math.ceil((statureOf(setting) + hangFor(setting).value + inches(2.5)) / step) * step;
+  return upright > usual
+    ? { value: Math.min(feet(9), upright), why: fact('headroom.tall', { tall: { mm: statureOf(setting) } }) }
+    : { value: usual, why: fact('headroom.seven') };
+}
 
 /**
  * Headroom of 7–7½′ over a path 4–5′ wide, fruit that hangs into it allowed for; posts 12–18″ in the
@@ -115,7 +133,7 @@ export const PANEL_ARCH_KNOBS = {
     suggest: (setting, set) =>
       set.make === 'panel' && set.panel !== 'panel-16ft'
         ? { value: perMarket(setting.market, 48, 1200), why: fact('headroom.low') }
-        : { value: perMarket(setting.market, 84, 2130), why: fact('headroom.seven') },
+        : headroomFor(setting),
   },
   span: {
     type: 'length',
@@ -161,13 +179,7 @@ export const PANEL_ARCH_KNOBS = {
     max: feet(3),
     step: TAPE_STEP,
     help: 'Fruit and shoots that hang into the walkway.',
-    suggest: (setting) => {
-      const fruit = setting.planted.reduce((most, one) => Math.max(most, one.crop.fruitKg), 0);
-      if (setting.planted.length === 0) return { value: perMarket(setting.market, 6, 150), why: fact('hang.some') };
-      return fruit >= 0.3
-        ? { value: perMarket(setting.market, 12, 300), why: fact('hang.fruit') }
-        : { value: perMarket(setting.market, 6, 150), why: fact('hang.some') };
-    },
+    suggest: hangFor,
   },
   depth: {
     type: 'length',

@@ -41,6 +41,18 @@ describe('panel arch', () => {
     expect(sized.design.parts.length).toBeGreaterThan(4);
   });
 
+  it('as suggested stoops no gardener, however high the tallest of them reaches, over ways that are walked', () => {
+    for (let reachMm = 1500; reachMm <= 2700; reachMm += 60)
+      for (const wideMm of [700, 1220, 1500]) {
+        const plan = apart(wideMm);
+        const tall = arch({}, { ...plan, garden: { ...plan.garden, reachMm } });
+        const clear = tall.facts.bow.crownMm - Number(tall.sized.knobs.hang?.value);
+        // Stature is reach over 1.25 (from memory), and 2″ over the head.
+        expect(clear, `${reachMm} ${wideMm}`).toBeGreaterThanOrEqual(reachMm / 1.25 + 50);
+        expect(tall.codes).toContain('headroom.fits');
+      }
+  });
+
   it('finds what is asked for either way: the span that gives a headroom gives it back', () => {
     const wide = arch({ solve: 'span', lift: inches(12), headroom: inches(84) });
     const back = arch({ solve: 'headroom', lift: inches(12), span: wide.facts.bow.spanMm });

@@ -12,6 +12,7 @@ export const PANEL_ARCH_PHRASES = {
   'count.plants': 'As many side by side as the plants take, and the way has room for.',
   'solve.feet': 'The beds say how wide; the feet are lifted until the headroom is there.',
   'solve.span': 'On open ground the arch takes the width that gives the headroom.',
+  'headroom.tall': 'So that the tallest of you ({tall}) walks upright under what hangs down.',
   'headroom.seven': '7–7½′ is walked under upright with fruit overhead.',
   'headroom.low': 'A short panel makes a low arch, to be picked from outside.',
   'span.way': 'As wide as the way: each foot is pinched between its post and the bed’s board.',
