@@ -29,15 +29,17 @@ export function panelsCould(
   };
 }
 
+/** How high the whole rows of a roll stand that can be reached, less the one that becomes stakes. mm. */
+export const rowsHigh = ({ heightMm, stepMm }: MeshRoll, setting: BedSetting, staked: boolean): number =>
+  (Math.floor(Math.min(heightMm, reachOverBed(setting)) / stepMm + 1e-6) - (staked ? 1 : 0)) * stepMm;
+
 /** What a cage could be made to, of the stiff rolls on sale that carry its crops: as many whole rows as can be reached, less the one that becomes its stakes. */
 export function rollsCould(setting: BedSetting, staked: boolean): Hold['could'] {
   const rolls = MESH_ROLLS.filter((roll) => roll.stiff && isOffered(setting, roll.id));
   const heft = Math.max(0, ...setting.planted.map(({ crop }) => HEFT[crop.load]));
   const strong = rolls.filter(({ carries }) => HEFT[carries] >= heft);
-  const rowsOf = ({ heightMm, stepMm }: MeshRoll): number =>
-    Math.floor(Math.min(heightMm, reachOverBed(setting)) / stepMm + 1e-6) - (staked ? 1 : 0);
   return {
-    topMm: Math.max(0, ...(strong.length > 0 ? strong : rolls).map((roll) => rowsOf(roll) * roll.stepMm)),
+    topMm: Math.max(0, ...(strong.length > 0 ? strong : rolls).map((roll) => rowsHigh(roll, setting, staked))),
     carries: stiffest(rolls),
     net: false,
   };

@@ -10,6 +10,7 @@ import { holdChecks, postChecks, rowChecks } from '../../../checks/sets';
 import { inches } from '../../../quantity/length';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { structureKind } from '../../kind';
+import { rowsHigh } from '../../rules/could';
 import { throughBed, fillUnder } from '../../rules/depth';
 import { reachOverBed, ROW_MENDS } from '../../rules/row';
 import { isOffered } from '../../setting';
@@ -77,8 +78,7 @@ export const kind = structureKind({
         .map((id) => stockOf(setting.catalogue, id, 'mesh roll'))
         .toSorted((one, other) => one.heightMm - other.heightMm)
         .find(
-          ({ heightMm, stepMm, carries }) =>
-            HEFT[carries] >= heft && heightMm - (v.feet === 'stakes' ? stepMm : 0) + OVER_CAGE_MM >= wants,
+          (one) => HEFT[one.carries] >= heft && rowsHigh(one, setting, v.feet === 'stakes') + OVER_CAGE_MM >= wants,
         );
       const high = roll && Math.min(roll.heightMm, Math.max(v.height, wants + roll.stepMm), reachOverBed(setting));
       return roll && high ? { roll: roll.id, height: high } : null;

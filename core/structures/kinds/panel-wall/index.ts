@@ -8,7 +8,7 @@ import { buriedShare, LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { shortBy, throughBedMend } from '../../rules/depth';
 import { structureKind } from '../../kind';
 import { isOffered } from '../../setting';
-import { PANEL_WALL_KNOBS } from './knobs';
+import { MOST_ABOVE_MM, PANEL_WALL_KNOBS } from './knobs';
 import { PANEL_WALL_PHRASES } from './phrases';
 import { sizePanelWall } from './size';
 import { MOST_OPEN_GAP_MM } from './wall';
@@ -55,7 +55,10 @@ export const kind = structureKind({
     },
     'post.short': (v, { design }) => {
       const missing = shortBy(design);
-      return v.gap >= missing ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
+      if (v.gap >= missing) return { gap: inches(Math.floor((v.gap - missing) / inches(1))) };
+      // The last mesh may stand free of the post.
+      const above = inches(Math.ceil((v.abovePost + missing) / inches(1)));
+      return above <= MOST_ABOVE_MM ? { abovePost: above } : null;
     },
     'height.low': raiseGap,
     'places.one-more': () => ({ school: 'ends' }),

@@ -81,6 +81,9 @@ export const rowOnLie = ({ place: { bed } }: BedSetting, set: Settled): number =
 
 const ROW = rowKnobs(200, 'By a tape laid on the soil, from the first post to the last.');
 
+/** No panel stands further above its posts (from memory). mm. */
+export const MOST_ABOVE_MM = inches(12);
+
 /**
  * Post spacing limit: 8′ under fruiting crops, closer where it is windy (common practice, no
  * source; the 6′ for an exposed place is from memory). Depth: 18″ for a driven post.
@@ -239,7 +242,7 @@ export const PANEL_WALL_KNOBS = {
     label: 'Panel may stand above the post',
     group: 'Posts',
     min: 0,
-    max: inches(12),
+    max: MOST_ABOVE_MM,
     step: TAPE_STEP,
     help: 'The top clip sits below the post top; the last mesh may stand free.',
     suggest: (setting) => ({ value: mayStandAbove(setting), why: fact('above.mesh') }),

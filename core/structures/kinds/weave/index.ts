@@ -5,7 +5,7 @@ import { feet, inches } from '../../../quantity/length';
 import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
 import { letInDepth, shortBy, throughBedMend } from '../../rules/depth';
 import { structureKind } from '../../kind';
-import { WEAVE_KNOBS } from './knobs';
+import { mostHeight, WEAVE_KNOBS } from './knobs';
 import { WEAVE_PHRASES } from './phrases';
 import { sizeWeave } from './size';
 import { WEAVE_DOINGS, weaveSeason, weaveSteps } from './steps';
@@ -40,8 +40,12 @@ export const kind = structureKind({
       const missing = shortBy(design);
       return v.height - missing >= feet(2) ? { height: inches(Math.floor((v.height - missing) / inches(1))) } : null;
     },
-    'height.low': (_v, _built, setting) => ({
-      height: Math.min(reachOverBed(setting), Math.max(...setting.planted.map((one) => one.crop.supportToMm))),
+    'height.low': (v, _built, setting) => ({
+      height: Math.min(
+        reachOverBed(setting),
+        mostHeight(setting, v.posts === 'steel', v.depth),
+        Math.max(...setting.planted.map((one) => one.crop.supportToMm)),
+      ),
     }),
     'reach.tall': (_v, _built, setting) => ({ height: Math.max(feet(2), reachOverBed(setting)) }),
     'gap.high': (_v, _built, setting) => ({
