@@ -4,6 +4,7 @@ import {
   days,
   fleaBeetle,
   gap,
+  low,
   more,
   pigeons,
   rabbits,
@@ -36,7 +37,6 @@ const BRASSICA: Shared = {
   seasons: 1,
 };
 const head = (apartInches: number) => [spaced('head', 'for full heads', apartInches)];
-const low = (highFeet: number) => ({ heightMm: feet(highFeet), supportFromMm: feet(highFeet) });
 
 /** The cabbage family above the ground: nets hold off what flies at it. */
 export const BRASSICAS: readonly Crop[] = [

@@ -1,4 +1,4 @@
-import { inches } from '../quantity/length';
+import { feet, inches } from '../quantity/length';
 import type { Crop, Training, Years } from './crop';
 
 /**
@@ -16,6 +16,8 @@ export const gap = (leastInches: number, mostInches: number) => ({
   least: inches(leastInches),
   most: inches(mostInches),
 });
+/** What stands by itself, so high. */
+export const low = (highFeet: number) => ({ heightMm: feet(highFeet), supportFromMm: feet(highFeet) });
 export const days = (least: number, most: number) => ({ least, most });
 /** What stands through the winter on its own wood. */
 export const standing = (own: Omit<Years, 'winter'>): Years => ({ winter: 'stands', ...own });

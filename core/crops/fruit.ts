@@ -4,6 +4,7 @@ import {
   birds,
   days,
   gap,
+  low,
   more,
   spaced,
   spottedWing,
@@ -63,7 +64,6 @@ const BUSH_FRUIT: Shared = {
   years: standing({ firstCropYear: 2, budsWeek: -8, flowersWeek: -3, picksForDays: 21, prunes: 'winter' }),
 };
 const aBush = (apartFeet: number): Training[] => [spaced('bush', 'a bush a place', apartFeet * 12)];
-const low = (highFeet: number) => ({ heightMm: feet(highFeet), supportFromMm: feet(highFeet) });
 
 const TREE: Shared = {
   ...CANES,

@@ -16,6 +16,7 @@ import {
   rabbits,
   standing,
   diesBack,
+  low,
   more,
   type Shared,
 } from './columns';
@@ -42,8 +43,6 @@ const GROUND: Shared = {
   underNet: 'no fruit wanted',
   seasons: 1,
 };
-/** What stands by itself, so high. */
-const low = (highFeet: number) => ({ heightMm: feet(highFeet), supportFromMm: feet(highFeet) });
 const inRow = (spacingInches: number): Training[] => [spaced('row', 'thinned in a row', spacingInches)];
 
 /** What does not climb, but may want keeping from somebody. */
