@@ -1,9 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cropIn } from '../crops/book';
 import { DEMO_PLAN } from '../demo/garden';
+import { yearOf } from '../growth/growth';
 import { computeGarden } from '../plan/compute';
 import type { Plan, StructurePlan } from '../plan/plan';
 import { VISITORS, type Visitor } from '../site/plot';
+import { monthDayOf } from '../site/sun/season';
 import { SOIL } from '../site/underfoot';
 import { closedBy, getsPast } from '../site/visitors';
 import { planOnBed } from '../structures/onto-bed.fixture';
@@ -43,6 +46,16 @@ const ring = (closed: boolean, knobs: StructurePlan['knobs'] = {}): StructurePla
 });
 
 describe('who is kept out', () => {
+  it('birds come to canes while they fruit, rabbits as long as they are in leaf; a net is opened for bees and not “outgrown” in spring', () => {
+    const canes = planOnBed('walk-in-cage', {}, {}, { crop: 'raspberry', training: 'canes', count: 6 });
+    const plan = visited(canes, ['rabbits', 'birds']);
+    const { starts, pickedFrom, pickedTo, ends } = yearOf(cropIn([], 'raspberry'), plan.site);
+    const days = (who: string) => [threat(plan, who)?.from, threat(plan, who)?.to];
+    expect(days('birds')).toEqual([monthDayOf((pickedFrom ?? 0) - 10), monthDayOf(pickedTo ?? 0)]);
+    expect(days('rabbits')).toEqual([monthDayOf(starts), monthDayOf(ends)]);
+    expect(threat(plan, 'birds')?.met.map(({ outgrown }) => outgrown)).toEqual([null]);
+  });
+
   it('a net keeps butterflies from its bed and no rabbit; a closed fence keeps the rabbit from all inside it and no butterfly; an open one nobody', () => {
     const plan = visited(cabbages, ['rabbits']);
     expect(threat(plan, 'cabbage butterflies')?.keptOut).toBe(true);

@@ -45,6 +45,16 @@ const CLIMBERS: Shared = {
   seasons: 20,
 };
 
+const ROSES: Shared = {
+  ...CLIMBERS,
+  family: 'rose',
+  habit: 'leaner',
+  grips: null,
+  supportFromMm: inches(30),
+  gapMm: gap(12, 24),
+  sun: 'full',
+};
+
 const BEDDING: Shared = {
   ...SHOWN,
   family: 'daisy',
@@ -82,27 +92,15 @@ export const FLOWERS: readonly Crop[] = [
     family: 'olive',
     years: standing({ firstCropYear: 2, budsWeek: -6, flowersWeek: 7, picksForDays: 60, prunes: 'after-flowering' }),
   }),
-  more(CLIMBERS, 'climbing-rose', 'Rose, climbing', [spaced('fan', 'fanned and tied in', 84)], {
-    family: 'rose',
-    habit: 'leaner',
-    grips: null,
+  more(ROSES, 'climbing-rose', 'Rose, climbing', [spaced('fan', 'fanned and tied in', 84)], {
     heightMm: feet(10),
-    supportFromMm: inches(30),
-    gapMm: gap(12, 24),
     wetKg: 12,
-    sun: 'full',
     years: standing({ firstCropYear: 2, budsWeek: -8, flowersWeek: 5, picksForDays: 90, prunes: 'late-winter' }),
   }),
-  more(CLIMBERS, 'rambling-rose', 'Rose, rambling', [spaced('fan', 'fanned and tied in', 108)], {
-    family: 'rose',
-    habit: 'leaner',
-    grips: null,
+  more(ROSES, 'rambling-rose', 'Rose, rambling', [spaced('fan', 'fanned and tied in', 108)], {
     heightMm: feet(16),
-    supportFromMm: inches(30),
-    gapMm: gap(12, 24),
     wetKg: 25,
     load: 'heavy',
-    sun: 'full',
     years: standing({ firstCropYear: 2, budsWeek: -8, flowersWeek: 6, picksForDays: 30, prunes: 'after-flowering' }),
   }),
   more(BEDDING, 'nasturtium', 'Nasturtium, climbing', [spaced('row', 'sown in a row', 10)], {

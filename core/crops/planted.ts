@@ -14,6 +14,11 @@ export interface Planted {
 export const countOf = (planted: readonly Pick<Planted, 'count'>[]): number =>
   planted.reduce((sum, one) => sum + one.count, 0);
 
+/** Each crop of some plantings once, in their order. */
+export const cropsOf = (planted: readonly Pick<Planted, 'crop'>[]): Crop[] => [
+  ...new Map(planted.map(({ crop }) => [crop.id, crop])).values(),
+];
+
 /** The plant that asks most of what holds it: the heaviest, then the tallest. Null where nothing is planned. */
 export function leadPlant({ planted }: { planted: readonly Planted[] }): Planted | null {
   const load = { light: 0, medium: 1, heavy: 2 };

@@ -65,3 +65,9 @@ export function clipped(outline: readonly Pair[], from: Pair, to: Pair, byMm = 0
     return [...(a >= 0 ? [spot] : []), ...(a >= 0 !== b >= 0 ? [crossing] : [])];
   });
 }
+
+/** The middle of the upright rectangle that some places lie in. @example middleOfBounds([[0, 0], [4, 0], [4, 2]]) // [2, 1] */
+export function middleOfBounds(places: readonly Pair[]): Pair {
+  const [xs, ys] = [places.map(([x]) => x), places.map(([, y]) => y)];
+  return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
+}

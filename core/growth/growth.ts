@@ -8,7 +8,7 @@ import { dayWarm, warmthBetween, warmthOf } from './degree-days';
 export type Climate = Pick<Site, 'latitudeDeg' | 'monthlyC' | 'lastFrost' | 'firstFrost'>;
 
 /** What of a crop decides when it does what. */
-export type Growing = Pick<Crop, 'id' | 'hardiness' | 'sow' | 'daysToCrop' | 'baseC' | 'years'>;
+export type Growing = Pick<Crop, 'hardiness' | 'sow' | 'daysToCrop' | 'baseC' | 'years'>;
 
 /**
  * The season for which days and weeks of the crop table are told: a temperate one with warm summers. What a crop

@@ -194,3 +194,16 @@ export function formatBit(mm: number, units: Units): string {
   while (parts % 2 === 0) [parts, of] = [parts / 2, of / 2];
   return `${parts}/${of}″`;
 }
+
+/** Nobody cuts cord finer than to the inch or centimetre, long cord than to the foot or decimetre; from 20′ on it is long (from memory). mm. */
+const CORD_STEP: Record<Units, { short: number; long: number }> = {
+  imperial: { short: inches(1), long: feet(1) },
+  metric: { short: 10, long: 100 },
+};
+const LONG_CORD_MM = feet(20);
+
+/** How long a cord is cut that has to be so long at the least. mm. @example cordCut(2430, 'imperial') // 2438.4 */
+export function cordCut(mm: number, units: Units): number {
+  const step = CORD_STEP[units][mm >= LONG_CORD_MM ? 'long' : 'short'];
+  return Math.ceil(mm / step - 1e-6) * step;
+}

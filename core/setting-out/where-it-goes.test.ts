@@ -5,11 +5,28 @@ import { DEMO_PLAN } from '../demo/garden';
 import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { onBed } from '../structures/onto-bed.fixture';
+import { patchAround } from './patch';
 import { whereItGoes, windOf, WINDS, type WhereItGoes } from './where-it-goes';
 
 const { structures } = computeGarden(DEMO_PLAN);
 const all = structures.map((one) => ({ one, goes: whereItGoes(DEMO_PLAN, one) }));
 const goesOf = (id: string): WhereItGoes => all.find(({ one }) => one.structure.id === id)!.goes;
+
+it('the piece of plot that is drawn holds all that is measured, and points out of the front', () => {
+  for (const { one, goes } of all) {
+    const { box, arrow, shown } = patchAround(DEMO_PLAN, goes);
+    const inside = ([x, y]: readonly [number, number]) =>
+      x >= box.left && x <= box.right && y >= box.bottom && y <= box.top;
+    const measured = goes.found.flatMap(({ at, offsets }) => [at, ...offsets.map((offset) => offset.at)]);
+    expect([...goes.covers.flat(), ...measured, ...shown.map(({ at }) => at)].filter((at) => !inside(at))).toEqual([]);
+    for (const name of goes.beds) expect(shown.map((thing) => thing.name)).toContain(name);
+    const [from, to] = arrow;
+    const [dx, dy] = goes.frontWay;
+    expect((to[0] - from[0]) * dx + (to[1] - from[1]) * dy, one.structure.id).toBeCloseTo(500, 6);
+    // Nothing of it lies further out than where the arrow begins.
+    for (const [x, y] of goes.covers.flat()) expect((x - from[0]) * dx + (y - from[1]) * dy).toBeLessThan(1e-6);
+  }
+});
 
 describe('where a structure goes', () => {
   it('winds are the compass’s, whichever way the plan is turned', () => {
@@ -81,6 +98,8 @@ describe('where a structure goes', () => {
     ]);
     const frame = goesOf('salad-frame');
     expect([frame.front?.wind, frame.hinged?.wind]).toEqual(['east', 'west']);
+    // A gate and the door of a cage say where they turn, by what they hang on.
+    for (const id of ['river-gate', 'berry-cage']) expect(goesOf(id).hinged, id).not.toBeNull();
     expect(goesOf('river-gate').between).toEqual({ host: 'River fence', posts: ['post-6', 'post-7'] });
     expect(goesOf('river-fence').found.map(({ is }) => is)).toEqual([{ corner: 1 }, { corner: 2 }, { corner: 3 }]);
     expect(goesOf('bean-tepee').found.map(({ is, offsets }) => [is, offsets.map(({ from }) => from)])).toEqual([

@@ -1,6 +1,6 @@
 import { coverOf, feetOf, footprintOf, stanceOf } from '../design/on-plot';
 import type { Design } from '../design/design';
-import type { Pair } from '../geometry/polygon';
+import { middleOfBounds, type Pair } from '../geometry/polygon';
 import type { ComputedStructure } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
 import { bedOnPlot, type Bed } from '../site/bed';
@@ -191,11 +191,6 @@ const wayOn = (frame: Frame, along: number, across: number): PlanSpot => {
 const ROUND_SHARE = 0.06;
 const LEAST_ON_RING = 6;
 
-const middleOf = (of: readonly Pair[]): Pair => {
-  const [xs, ys] = [of.map(([x]) => x), of.map(([, y]) => y)];
-  return [(Math.min(...xs) + Math.max(...xs)) / 2, (Math.min(...ys) + Math.max(...ys)) / 2];
-};
-
 /** The middle of the circle through three places; null where they lie in a line. */
 function middleOfRing([ax, ay]: Pair, [bx, by]: Pair, [cx, cy]: Pair): Pair | null {
   const twice = 2 * (ax * (by - cy) + bx * (cy - ay) + cx * (ay - by));
@@ -220,10 +215,10 @@ function placesOf(design: Design): { is: Exclude<Found['is'], object>; at: Pair 
   if (all.length === 0 && first && last)
     return bodies.length > 1
       ? [
-          { is: 'first middle', at: middleOf(first) },
-          { is: 'last middle', at: middleOf(last) },
+          { is: 'first middle', at: middleOfBounds(first) },
+          { is: 'last middle', at: middleOfBounds(last) },
         ]
-      : [{ is: 'middle', at: middleOf(first) }];
+      : [{ is: 'middle', at: middleOfBounds(first) }];
   if (all.length === 0) return [];
   const third = Math.floor(all.length / 3);
   const centre =
@@ -244,9 +239,6 @@ function placesOf(design: Design): { is: Exclude<Found['is'], object>; at: Pair 
       ];
 }
 
-/** Joints that turn, by the word all of them are named with. */
-const TURNS = /hinge/;
-
 /** Where a structure goes on its plot: names, winds and distances from what stands there already. */
 export function whereItGoes(plan: Plan, { sized: { design }, frame, setting }: ComputedStructure): WhereItGoes {
   const { northDeg } = plan.site;
@@ -254,7 +246,7 @@ export function whereItGoes(plan: Plan, { sized: { design }, frame, setting }: C
   const own = beds.map(({ id }) => id);
   const covers = coverOf(design, frame);
   const spots = covers.flat();
-  const centre = middleOf(spots);
+  const centre = middleOfBounds(spots);
   const frontWay = wayOn(frame, 0, -1);
   const look = (way: PlanSpot): Towards => towards(plan, centre, way, own);
   const edges = edgesNear(plan, beds);
@@ -292,18 +284,22 @@ export function whereItGoes(plan: Plan, { sized: { design }, frame, setting }: C
   };
 }
 
+/** What doors, lids and gates turn on. */
+const HINGES = new Set(['gate-hinge', 'butt-hinge', 'strap-hinge']);
+
 /** The side on which hinges sit: of the middle of what they turn. */
 function hingesOf(design: Design, look: (way: PlanSpot) => Towards, frame: Frame): Towards | null {
-  const hinges = design.joints.filter(({ kind }) => TURNS.test(kind));
+  const hinges = design.joints.filter(({ fixings }) => fixings.some(({ stock }) => HINGES.has(stock)));
   if (hinges.length === 0) return null;
-  const turned = new Set(hinges.flatMap(({ parts }) => parts));
+  // What stands in the soil does not turn.
+  const stays = new Set(design.parts.filter((part) => part.shape === 'bar' && part.buriedMm > 0).map(({ id }) => id));
+  const turned = new Set(hinges.flatMap(({ parts }) => parts).filter((id) => !stays.has(id)));
   const places = hinges.flatMap((one) => one.places);
-  const held = design.parts.filter(({ id }) => turned.has(id));
   const about = design.joints.filter(({ parts }) => parts.some((id) => turned.has(id))).flatMap((one) => one.places);
   const mean = (all: readonly (readonly number[])[], axis: number): number =>
     all.reduce((sum, one) => sum + (one[axis] ?? 0), 0) / Math.max(1, all.length);
   const [dx, dy] = [mean(places, 0) - mean(about, 0), mean(places, 1) - mean(about, 1)];
-  if (held.length === 0 || Math.hypot(dx, dy) < LEAST_ASIDE_MM) return null;
+  if (Math.hypot(dx, dy) < LEAST_ASIDE_MM) return null;
   return look(Math.abs(dx) > Math.abs(dy) ? wayOn(frame, Math.sign(dx), 0) : wayOn(frame, 0, Math.sign(dy)));
 }
 /** Hinges this near the middle of what they turn are on no side of it, like those at the peak of a frame. mm. */

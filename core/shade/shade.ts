@@ -45,9 +45,9 @@ const isSolid = ({ opacity, filling, normal }: Shader): boolean => opacity >= 1 
 /**
  * The share of the light that is lost within a shader's shadow with the sun there. Members: the areas they show to the
  * sun (of a box half the sum over its sides of area × cosine; of a rod length × thickness × sine), over that of the
- * outline which holds them. A layer: what each thickness lets through, as often as the way is longer (Beer–Lambert).
+ * outline which holds them, by its shadow on the ground (`ground`, where that is known). A layer: what each thickness lets through, as often as the way is longer (Beer–Lambert).
  */
-export function takenBy(one: Shader, perHeight: PlanSpot): number {
+export function takenBy(one: Shader, perHeight: PlanSpot, ground = (): PlanSpot[] => shadowOf(one, perHeight)): number {
   if (!one.filling && !one.normal) return one.opacity;
   const sun = unit([-perHeight[0], -perHeight[1], 1]);
   if (one.normal) {
@@ -57,7 +57,7 @@ export function takenBy(one: Shader, perHeight: PlanSpot): number {
   const shown =
     sides.reduce((sum, side) => sum + Math.abs(dot(side, sun)), 0) +
     rods.reduce((sum, { way, acrossMm }) => sum + acrossMm * norm(cross(way, sun)), 0);
-  const outline = Math.abs(areaOf(shadowOf(one, perHeight))) * sun[2];
+  const outline = Math.abs(areaOf(ground())) * sun[2];
   return one.opacity * Math.min(1, shown / Math.max(1, outline));
 }
 
@@ -249,7 +249,13 @@ export function sunHours(
       if (!couldFallOn(plot, one, perHeight, 0)) continue;
       const outline = shadowOf(one, perHeight);
       if (isSolid(one)) solid.push(outline);
-      else dim(light, grid, outline, takenBy(one, perHeight));
+      else
+        dim(
+          light,
+          grid,
+          outline,
+          takenBy(one, perHeight, () => outline),
+        );
     }
     dimSolid(light, grid, solid);
     for (let i = 0; i < hours.length; i++) hours[i] = (hours[i] as number) + share * (light[i] as number);

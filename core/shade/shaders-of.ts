@@ -9,7 +9,7 @@ import { extremesOf } from '../geometry/outline';
 import { add, cross, dot, minus, norm, scale, unit, type Point } from '../geometry/space';
 import type { Plan } from '../plan/plan';
 import { bedOnPlot } from '../site/bed';
-import { cornersOf as outlineOfPlaced, FEATURE_NATURES, type Feature, type PlanSpot } from '../site/plot';
+import { cornersOf, FEATURE_NATURES, type Feature, type PlanSpot } from '../site/plot';
 import { toPlot, type Frame } from '../site/stand';
 import { LEAFY_OPACITY } from '../site/sun/season';
 import { shader, type Filling, type Shader } from './shade';
@@ -34,7 +34,7 @@ export function featureShader(feature: Feature): Shader | null {
           feature.xMm + (feature.lengthMm / 2) * Math.cos((i * Math.PI) / 6),
           feature.yMm + (feature.lengthMm / 2) * Math.sin((i * Math.PI) / 6),
         ])
-      : outlineOfPlaced(feature, feature.lengthMm, feature.widthMm);
+      : cornersOf(feature, feature.lengthMm, feature.widthMm);
   return upright(spots, feature.kind === 'tree' ? topMm * CROWN_FROM : 0, topMm, opacity);
 }
 
@@ -86,7 +86,7 @@ const overground = (part: Part): Solid[] =>
     .solids(part)
     .filter((solid) => !solid.below);
 
-const cornersOf = (solid: Solid): readonly Point[] =>
+const pointsOf = (solid: Solid): readonly Point[] =>
   solid.solid === 'box'
     ? solid.corners
     : solid.solid === 'tube'
@@ -131,7 +131,7 @@ function wayOf(points: readonly Point[]): Point {
 
 /** Whether some members lie in one plane, alike and each beside the next, like the slats of a leaf: not about a space, like the boards of a box, nor across each other, like poles. */
 function areScreen(parts: readonly Part[]): boolean {
-  const all = parts.map((part) => overground(part).flatMap(cornersOf));
+  const all = parts.map((part) => overground(part).flatMap(pointsOf));
   const middles = all.map(middleOf);
   const [first] = all;
   const [origin] = middles;
@@ -170,7 +170,7 @@ const thinned = (path: readonly Point[]): Point[] =>
 /** The pieces of a member that are each convex, or nearly. */
 function convexPieces(part: Part): Point[][] {
   return overground(part).flatMap((solid) => {
-    if (solid.solid !== 'tube' || solid.path.length <= 2) return [[...cornersOf(solid)]];
+    if (solid.solid !== 'tube' || solid.path.length <= 2) return [[...pointsOf(solid)]];
     const steps = Math.ceil((solid.path.length - 1) / STRETCH);
     return Array.from({ length: STRETCH }, (_, i) => solid.path.slice(i * steps, (i + 1) * steps + 1)).flatMap(
       (path) => (path.length > 1 ? [aboutTube(thinned(path), solid.radiusMm)] : []),
@@ -206,7 +206,7 @@ export function bareOnPlot(design: Design, frame: Frame): Shader[] {
   const members = screens.flatMap((parts): Shader[] => {
     const { opacity } = CATALOGUE.stock((parts[0] as Part).stock);
     const pieces =
-      parts.length > 1 ? [parts.flatMap((part) => overground(part).flatMap(cornersOf))] : parts.flatMap(convexPieces);
+      parts.length > 1 ? [parts.flatMap((part) => overground(part).flatMap(pointsOf))] : parts.flatMap(convexPieces);
     return pieces
       .filter((points) => Math.max(...points.map((point) => point[2])) > LEAST_HIGH_MM)
       .map((points) => hull(points, opacity, parts.length > 1 ? { filling: fillingOf(parts, turned) } : {}));

@@ -3,12 +3,14 @@ import { expect, it } from 'vitest';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Crop } from '../crops/crop';
 import { CROPS } from '../crops/table';
+import { DEMO_PLAN } from '../demo/garden';
+import type { StructurePlan } from '../plan/plan';
 import { computeAs } from '../plan/compute-as';
 import { inches } from '../quantity/length';
 import { ringOf } from '../setting-out/ring';
 import { NEEDS } from '../site/visitors';
 import { anyPlan } from './any-plan.fixture';
-import { onBed } from './onto-bed.fixture';
+import { onBed, one } from './onto-bed.fixture';
 import { kindOf, KINDS } from './registry';
 
 it.each(KINDS.map((kind) => [kind.id, kind] as const))(
@@ -59,6 +61,23 @@ it('what lives for years is neither cleared nor pulled out, and is cut back on i
   const beans = seasonOf('pole-bean', 'single');
   expect(beans).toContainEqual(['season.clear', '10-28']);
   expect(beans.map(([code]) => code).filter((code) => code?.startsWith('season.prune'))).toEqual([]);
+});
+
+it('what is cut back after its picking has a day where it never ripens, too', () => {
+  const cold = (c: readonly number[]) => c.map((one) => one - 12);
+  const { season } = one('panel-wall', {}, { crop: 'raspberry', training: 'canes' }, {}, (plan) => ({
+    ...plan,
+    site: { ...plan.site, monthlyC: { max: cold(plan.site.monthlyC.max), min: cold(plan.site.monthlyC.min) } },
+  })).sized;
+  expect(season.map(({ what }) => what.code)).toContain('season.cold');
+  expect(season.find(({ what }) => what.code === 'season.prune.fruited-canes')?.on).toBe('11-11');
+});
+
+it('a fence asks what is allowed at the boundary before anything is bought', () => {
+  const fence = DEMO_PLAN.structures.find(({ kind }) => kind === 'garden-fence') as StructurePlan;
+  const codes = computeAs(kindOf, DEMO_PLAN, fence).sized.steps.map(({ what }) => what.code);
+  expect(codes.indexOf('step.allowed')).toBeGreaterThanOrEqual(0);
+  expect(codes.indexOf('step.allowed')).toBeLessThan(codes.indexOf('step.line'));
 });
 
 it('plants of a ring are told from its middle: as far as each stands from it, by the circle through its poles', () => {

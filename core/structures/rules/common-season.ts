@@ -1,5 +1,6 @@
 import type { Design } from '../../design/design';
 import type { Pruning } from '../../crops/crop';
+import { cropsOf } from '../../crops/planted';
 import { yearOf, type CropYear } from '../../growth/growth';
 import { monthDayOf } from '../../site/sun/season';
 import { fact, type FactValue, type Phrases } from '../../wording/say';
@@ -9,14 +10,14 @@ import type { Setting } from '../setting';
 /** What lives for years is seen to so long before its buds break (from memory). Days. */
 const BEFORE_BUDS = 21;
 
-/** When a plant that lives for years is cut back. Days from 1 January; null where it is a matter of the weather. */
-function prunedOn(prunes: Pruning, { starts, pickedTo, ends }: CropYear): number | null {
+/** When a plant that lives for years is cut back: after its picking, which is never over where it never ripens. Days from 1 January. */
+function prunedOn(prunes: Pruning, { starts, pickedTo, ends }: CropYear): number {
   switch (prunes) {
     case 'fruited-canes':
     case 'after-picking':
     case 'after-flowering':
     case 'old-leaves':
-      return pickedTo;
+      return pickedTo ?? ends;
     case 'all-canes':
     case 'late-winter':
       return starts - BEFORE_BUDS;
@@ -29,8 +30,7 @@ function prunedOn(prunes: Pruning, { starts, pickedTo, ends }: CropYear): number
 
 /** The year of each crop that grows there: sown, picked, cut back; and what has no time to ripen. */
 function cropNotes({ planted, site }: Pick<Setting, 'planted' | 'site'>, tied: boolean): SeasonNote[] {
-  const crops = [...new Map(planted.map(({ crop }) => [crop.id, crop])).values()];
-  return crops.flatMap((crop): SeasonNote[] => {
+  return cropsOf(planted).flatMap((crop): SeasonNote[] => {
     const year = yearOf(crop, site);
     const told = (on: number | null, code: string): SeasonNote => ({
       on: on === null ? null : monthDayOf(on),

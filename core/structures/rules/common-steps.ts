@@ -52,7 +52,10 @@ function fetched({ parts }: Design): Step[] {
 
 /** Treated timber in the soil: what it is bought as, which end goes down, what its cuts get. */
 function inGround({ parts }: Design): Step[] {
-  const treated = parts.some((part) => buried(part) > 0 && part.stock.endsWith('-treated'));
+  const treated = parts.some((part) => {
+    const stock = CATALOGUE.stock(part.stock);
+    return buried(part) > 0 && stock.form === 'timber' && stock.treatment === 'treated';
+  });
   return treated ? [{ what: fact('step.ground'), people: 1 }] : [];
 }
 

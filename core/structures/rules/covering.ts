@@ -1,5 +1,5 @@
 import { COVERS } from '../../catalogue/covers';
-import type { Planted } from '../../crops/planted';
+import { cropsOf, type Planted } from '../../crops/planted';
 import { netNeeds } from '../../site/net-needs';
 import { feet } from '../../quantity/length';
 import type { Climate } from '../../growth/growth';
@@ -44,7 +44,7 @@ export const coverSeason = (
   { openingMm, highMm, isWire = false }: { openingMm: number; highMm: number; isWire?: boolean },
 ): SeasonNote[] => [
   ...(openingMm > SAFE_MM && !isWire ? [{ on: null, what: fact('season.wildlife') }] : []),
-  ...[...new Map(planted.map(({ crop }) => [crop.id, crop])).values()].flatMap((crop) => {
+  ...cropsOf(planted).flatMap((crop) => {
     const opens = opensOn(crop, site, openingMm);
     const day = outgrownOn(crop, highMm, site);
     return [

@@ -152,9 +152,11 @@ export function gardenBodies(plan: Plan, garden: ComputedGarden, day: number): B
     const spot: ToScene = ([x, y, z]) => at(toPlot(frame, x, y), z + frame.baseMm);
     const plants = design.stations.flatMap((station): Body[] => {
       const crop = cropIn(plan.crops, station.crop);
-      const high =
-        Math.min(crop.heightMm, (design.hold?.topMm.most ?? Infinity) + 150) * grownShare(crop, day, plan.site).height;
-      return high >= 40 ? plantBodies(station, high, spot, frame.turnDeg) : [];
+      const grown = grownShare(crop, day, plan.site);
+      const high = Math.min(crop.heightMm, (design.hold?.topMm.most ?? Infinity) + 150) * grown.height;
+      // Bare canes are thin.
+      const bushy = grown.height > 0 ? grown.leaf / grown.height : 0;
+      return high >= 40 ? plantBodies(station, high, bushy, spot, frame.turnDeg) : [];
     });
     return [...design.parts.flatMap((part) => partBodies(part, spot)), ...plants];
   });
@@ -162,8 +164,8 @@ export function gardenBodies(plan: Plan, garden: ComputedGarden, day: number): B
 }
 
 /** A plant as far up its stem as it has grown: leaves about each stretch of it. */
-function plantBodies(station: Station, high: number, spot: ToScene, turnDeg: number): Body[] {
-  const half = (Math.min(500, station.spacingMm) / 2) * 0.85;
+function plantBodies(station: Station, high: number, bushy: number, spot: ToScene, turnDeg: number): Body[] {
+  const half = (Math.min(500, station.spacingMm) / 2) * 0.85 * bushy;
   const pieces = station.stem.curve === 'line' ? 1 : 4;
   return Array.from({ length: pieces }, (_, i) => {
     const [foot, top] = [i, i + 1].map((end) => spot(pointAt(station.stem, (high * end) / pieces))) as [

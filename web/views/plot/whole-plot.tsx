@@ -17,7 +17,7 @@ import { useGarden } from '../shell/garden-context';
 import { bodyOf, thingsOf, type Thing } from './things';
 
 /** An angle from 0 to 360. Degrees. */
-const round = (deg: number): number => ((deg % 360) + 360) % 360;
+const turned = (deg: number): number => ((deg % 360) + 360) % 360;
 
 const ZONES = Intl.supportedValuesOf('timeZone');
 
@@ -134,10 +134,10 @@ function SiteFields() {
         />
         <NumberField
           label="North, ° clockwise from up the page"
-          value={round(-site.northDeg)}
+          value={turned(-site.northDeg)}
           min={-360}
           max={360}
-          onChange={(turned) => store.edit(changeSite({ northDeg: round(-turned) }), 'north')}
+          onChange={(northTo) => store.edit(changeSite({ northDeg: turned(-northTo) }), 'north')}
           help="0: north is up the page"
         />
         <LengthField

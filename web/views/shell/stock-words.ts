@@ -2,7 +2,7 @@ import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Stock } from '@lignum/core/catalogue/stock';
 import { meshesToMm } from '@lignum/core/costing/buy';
 import type { StructureKind } from '@lignum/core/structures/kind';
-import { formatLength, MM_PER_FOOT, type Units } from '@lignum/core/quantity/length';
+import { cordCut, formatLength, MM_PER_FOOT, type Units } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import type { Cost } from '@lignum/core/costing/cost';
 import type { Tongue } from '@lignum/core/wording/say';
@@ -74,16 +74,7 @@ export function waitWords(hours: number): string {
   return `${count} ${unit}${count === 1 ? '' : 's'}`;
 }
 
-/** Nobody cuts cord finer than this, or long cord finer than that. mm. */
-const CORD_STEP: Record<Units, { short: number; long: number }> = {
-  imperial: { short: 25.4, long: 304.8 },
-  metric: { short: 10, long: 100 },
-};
-const LONG_CORD_MM = 6096;
-
 /** How long a piece of stock is cut: cord to the next inch or centimetre, long cord to the next foot or decimetre; the rest as it is. */
 export function cutWords(stock: string, mm: number, units: Units): string {
-  if (CATALOGUE.stock(stock).form !== 'cord') return formatLength(mm, units);
-  const step = CORD_STEP[units][mm >= LONG_CORD_MM ? 'long' : 'short'];
-  return formatLength(Math.ceil(mm / step - 1e-6) * step, units);
+  return formatLength(CATALOGUE.stock(stock).form === 'cord' ? cordCut(mm, units) : mm, units);
 }

@@ -48,6 +48,7 @@ export const GARDEN_FENCE_PHRASES = {
   'count.washers': 'Screws and washers, every 12″ (300 mm) all round',
   'count.board-screws': 'Two at each crossing',
   'count.brace-fix': 'At both ends',
+  'step.allowed': 'Ask what height is allowed at the boundary, and wait for the answer before anything is bought.',
   'step.line': 'Peg the corners, stretch a line along every run, and mark the posts on it: {posts} in {long}.',
   'step.drive': 'Drive end, corner and gate posts first, plumb, at least {depth} deep; then those between to the line.',
   'step.set': 'Dig for end, corner and gate posts first, {depth} deep; stand them plumb and brace them.',

@@ -11,6 +11,7 @@ export function gardenFenceSteps(design: Design, v: GardenFenceValues): Step[] {
   const buried = Math.min(...design.posts.map((post) => post.buriedMm));
   const mesh = v.infill === 'mesh';
   return [
+    { what: fact('step.allowed'), people: 1 },
     { what: fact('step.line', { posts: design.posts.length, long: { mm: design.builtMm } }), people: 2 },
     ...(timber
       ? ([
@@ -49,6 +50,7 @@ export const gardenFenceSeason = (): SeasonNote[] => [{ on: '03-15', what: fact(
 
 /** What each step adds, and what it is done with. */
 export const GARDEN_FENCE_DOINGS: Doings = {
+  'step.allowed': { uses: [] },
   'step.line': { uses: ['line', 'pegs', 'tape', 'chalk', 'plumb'] },
   'step.drive': { adds: ['post'], uses: ['driver', 'level', 'gloves', 'goggles', 'muffs'] },
   'step.set': { adds: ['gravel', 'post'], uses: ['hole digger', 'spade', 'level', 'bracing', 'tape'] },

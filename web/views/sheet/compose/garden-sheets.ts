@@ -15,6 +15,7 @@ import {
   type PaperSize,
 } from '@lignum/core/paper/page';
 import { atScale } from '@lignum/core/paper/scale';
+import { middleOfBounds } from '@lignum/core/geometry/polygon';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
@@ -24,6 +25,7 @@ import { cornersOf } from '@lignum/core/site/plot';
 import type { Tongue } from '@lignum/core/wording/say';
 import { inShopOrder, shopGroup, sizeWords } from '../../shell/stock-words';
 import { cutBlocks } from './cutting';
+import { north } from './where';
 import { BODY, fromShed, gardenNumbers, pageOf, SMALL } from './on';
 
 /** The whole garden on paper: where everything lies, one list for the shop with one total, and where each piece comes from. */
@@ -53,7 +55,6 @@ export function gardenSheets(plan: Plan, garden: ComputedGarden, tongue: Tongue,
 
 /** The plot to scale: beds by number, what is built by letter, the rest by name; where each lies is in a table. */
 function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: number): Block[] {
-  const { northDeg } = plan.site;
   const long = (mm: number): string => formatLength(mm, tongue.units);
   const beds = plan.beds.map((bed) => ({ bed, outline: bedOnPlot(bed) }));
   const built = garden.structures.map((one) => ({ one, covers: coverOf(one.sized.design, one.frame) }));
@@ -68,12 +69,8 @@ function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: numb
   });
   const scaled = atScale(view, { widthPx: wide, heightPx: 520, units: tongue.units });
   const { scale, originPx } = scaled.paper.frame;
-  const middle = (outline: readonly (readonly [number, number])[]): readonly [number, number] => [
-    (Math.min(...outline.map(([x]) => x)) + Math.max(...outline.map(([x]) => x))) / 2,
-    (Math.min(...outline.map(([, y]) => y)) + Math.max(...outline.map(([, y]) => y))) / 2,
-  ];
   const at = (outline: readonly (readonly [number, number])[], said: string, y: number, dx = 0): PageMark => {
-    const [right, up] = middle(outline);
+    const [right, up] = middleOfBounds(outline);
     return text(MARGIN_PX + originPx[0] + right * scale + dx, y + originPx[1] - up * scale + 4, said, SMALL, {
       anchor: 'middle',
       weight: 'bold',
@@ -83,19 +80,15 @@ function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: numb
     long(Math.min(...outline.map(([x]) => x))),
     long(Math.min(...outline.map(([, y]) => y))),
   ];
-  const north = (-northDeg * Math.PI) / 180;
   const drawing: Block = {
     heightPx: scaled.paper.heightPx + 26,
     at: (y) => {
-      const [cx, cy] = [MARGIN_PX + wide - 22, y + 44];
-      const tip = [cx + 18 * Math.sin(north), cy - 18 * Math.cos(north)] as const;
       return [
         text(MARGIN_PX, y + 14, `The plot from above: ${scaled.said}`, BODY, { weight: 'bold' }),
         { put: 'drawing', x: MARGIN_PX, y: y + 20, paper: scaled.paper, fine: 0.8 },
         ...beds.map(({ outline }, i) => at(outline, String(i + 1), y + 20, -9)),
         ...built.flatMap(({ covers }, i) => (covers[0] ? [at(covers.flat(), layoutName(i), y + 20, 9)] : [])),
-        { put: 'line', from: [cx - (tip[0] - cx), cy - (tip[1] - cy)], to: tip, widthPx: 1.4, tint: 'ink' },
-        text(tip[0], tip[1] - 4, 'N', SMALL, { anchor: 'middle', weight: 'bold' }),
+        ...north(plan.site.northDeg, [MARGIN_PX + wide - 22, y + 44]),
       ];
     },
   };

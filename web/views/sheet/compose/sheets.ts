@@ -28,7 +28,7 @@ export function structureSheets(
   const title = `${computed.structure.name} · ${plan.garden.name}`;
   const [first, rest] = [head(on), afterTheDrawings(on)];
   const drawn = (share: number): Page[] => onPages(blocksOf(share), size, title, pageOf);
-  const blocksOf = (share: number): Block[] => [...first, ...views(on, share), ...where(on), ...rest];
+  const blocksOf = (share: number): Block[] => [...first, ...views(on, share), ...rest];
   const share = shareOf(drawn);
   return o.labels ? onPages([...blocksOf(share), ...labels(on)], size, title, pageOf) : drawn(share);
 }
@@ -52,6 +52,7 @@ function afterTheDrawings(on: On): Block[] {
   const numberOf = ({ structure, part }: Pick<Wanted, 'structure' | 'part'>): string | undefined =>
     all && structure !== computed.structure.id ? all.get(`${structure} ${part}`) : own.get(part)?.toString();
   return [
+    ...where(on),
     ...parts(on),
     ...cutBlocks(shopping, numberOf, plan, tongue, wide, on.with ? computed.structure.id : undefined),
     ...ripped(on),

@@ -1,10 +1,10 @@
-import { drawPatch, within } from '@lignum/core/drawing/plot-plan';
-import type { View } from '@lignum/core/drawing/primitive';
+import { drawPatch } from '@lignum/core/drawing/plot-plan';
 import { beside, gap, heading, paragraph, together } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, text, type Block, type PageMark } from '@lignum/core/paper/page';
 import { atScale } from '@lignum/core/paper/scale';
 import { typeWidth } from '@lignum/core/paper/type';
 import type { PlanSpot } from '@lignum/core/site/plot';
+import { patchAround, type Patch } from '@lignum/core/setting-out/patch';
 import {
   lyingOn,
   whereItGoes,
@@ -22,9 +22,6 @@ const way = ({ wind, what }: Towards): string => (what === null ? wind : `${wind
 const the = (name: string): string => (name.startsWith('the ') ? name : `“${name}”`);
 
 const PATCH = { wide: 380, high: 300 };
-/** Shown of the plot around what is built. mm. */
-const AROUND_MM = 900;
-const ARROW_MM = 500;
 
 /** Where it goes: the place of two of its feet from what stands there, which way it faces, what grows where; with a piece of the plot. */
 export function where(on: On): Block[] {
@@ -35,13 +32,14 @@ export function where(on: On): Block[] {
   const x = MARGIN_PX + PATCH.wide + 24;
   const says = (said: string, o: { soft?: true } = {}): Block =>
     paragraph(said, { size: BODY, widthPx: column, x, after: 5, ...(o.soft ? { tint: 'soft' } : {}) });
-  const key = shownOn(on, place).map(({ name }) => name);
+  const piece = patchAround(plan, place);
+  const key = piece.shown.map(({ name }) => name);
   const feet = place.found.filter(({ offsets }) => offsets.length > 0);
   return [
     heading('Where it goes', wide),
     together([
       beside([
-        { blocks: [patch(on, place)] },
+        { blocks: [patch(on, place, piece)] },
         {
           blocks: [
             ...(place.front && place.start
@@ -99,32 +97,9 @@ function growsWords({ plan }: On, { grows, beds }: WhereItGoes): string[] {
   });
 }
 
-const boxOf = (on: On, place: WhereItGoes): View['box'] => {
-  const own = lyingOn(on.plan).filter(({ name, is }) => is === 'bed' && place.beds.includes(name));
-  const tapes = place.found.flatMap(({ at, offsets }) => [at, ...offsets.map((one) => one.at)]);
-  const all = [...place.covers.flat(), ...tapes, ...own.flatMap(({ outline }) => outline)];
-  const [xs, ys] = [all.map(([px]) => px), all.map(([, py]) => py)];
-  return {
-    left: Math.min(...xs) - AROUND_MM,
-    right: Math.max(...xs) + AROUND_MM,
-    bottom: Math.min(...ys) - AROUND_MM,
-    top: Math.max(...ys) + AROUND_MM,
-  };
-};
-
-/** What is seen of the plot there, in the order of its numbers. */
-function shownOn(on: On, place: WhereItGoes): { name: string; at: PlanSpot }[] {
-  const box = boxOf(on, place);
-  return lyingOn(on.plan).flatMap(({ name, outline }) => {
-    const cut = within(outline, box);
-    return cut.length > 2 ? [{ name, at: middleOf(cut) }] : [];
-  });
-}
-
 /** The piece of the plot about it, with what lies there by number, its zero, its front, north and the tapes. */
-function patch(on: On, place: WhereItGoes): Block {
+function patch(on: On, place: WhereItGoes, { box, shown, arrow: front }: Patch): Block {
   const { plan, tongue } = on;
-  const box = boxOf(on, place);
   const lying = lyingOn(plan);
   const view = drawPatch(box, {
     features: lying.filter(({ is }) => is === 'feature').map(({ outline }) => outline),
@@ -148,13 +123,11 @@ function patch(on: On, place: WhereItGoes): Block {
           ...(o.bold ? { weight: 'bold' } : { tint: 'soft' }),
         });
       };
-      const centre = middleOf(place.covers.flat());
-      const edge = farthest(place.covers.flat(), centre, place.frontWay);
-      const [tail, tip] = [edge, along(edge, place.frontWay, ARROW_MM)].map(put) as [Px, Px];
+      const [tail, tip] = front.map(put) as [Px, Px];
       return [
         text(MARGIN_PX, y + 12, `From above: ${scaled.said}`, BODY, { weight: 'bold' }),
         { put: 'drawing', x: MARGIN_PX, y: y + 18, paper: scaled.paper, fine: 0.7 },
-        ...shownOn(on, place).map(({ at }, i) => words(below(put(at), 4), String(i + 1), { bold: true })),
+        ...shown.map(({ at }, i) => words(below(put(at), 4), String(i + 1), { bold: true })),
         ...place.found.flatMap(({ at, offsets }) =>
           offsets
             .filter(({ mm }) => mm >= FLUSH_MM)
@@ -219,15 +192,4 @@ export function north(northDeg: number, [cx, cy]: Px): PageMark[] {
     ...arrow([cx - dx, cy - dy], [cx + dx, cy + dy]),
     text(cx + 1.6 * dx, cy + 1.6 * dy + 4, 'N', SMALL, { anchor: 'middle', weight: 'bold' }),
   ];
-}
-
-const middleOf = (spots: readonly PlanSpot[]): PlanSpot => [
-  (Math.min(...spots.map(([x]) => x)) + Math.max(...spots.map(([x]) => x))) / 2,
-  (Math.min(...spots.map(([, y]) => y)) + Math.max(...spots.map(([, y]) => y))) / 2,
-];
-const along = (from: PlanSpot, to: PlanSpot, mm: number): PlanSpot => [from[0] + to[0] * mm, from[1] + to[1] * mm];
-/** The place straight out from a middle that is as far as the farthest of some spots that way. */
-function farthest(spots: readonly PlanSpot[], middle: PlanSpot, out: PlanSpot): PlanSpot {
-  const far = Math.max(...spots.map(([x, y]) => (x - middle[0]) * out[0] + (y - middle[1]) * out[1]));
-  return along(middle, out, far);
 }
