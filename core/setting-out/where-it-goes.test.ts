@@ -81,6 +81,8 @@ describe('where a structure goes', () => {
         const wind = (eighth: number) => WINDS[(((eighth - eighths) % 8) + 8) % 8]!;
         expect([front?.wind, start?.wind]).toEqual([wind(4), wind(6)]);
         const posts = feetOf(computed.design).map(([x]) => x + computed.design.startMm);
+        // Its feet are within the bed.
+        expect(found.flatMap(({ offsets }) => offsets.filter(({ mm, outside }) => mm > 1 && outside))).toEqual([]);
         expect(from(first, wind(6)) ?? NaN).toBeCloseTo(Math.min(...posts), 4);
         expect(from(last, wind(2)) ?? NaN).toBeCloseTo(lengthMm - Math.max(...posts), 4);
         const across = first?.offsets.filter(({ side }) => side === wind(4) || side === wind(0)) ?? [];
@@ -100,6 +102,9 @@ describe('where a structure goes', () => {
     expect([frame.front?.wind, frame.hinged?.wind]).toEqual(['east', 'west']);
     // A gate and the door of a cage say where they turn, by what they hang on.
     for (const id of ['river-gate', 'berry-cage']) expect(goesOf(id).hinged, id).not.toBeNull();
+    expect(goesOf('berry-cage').found.flatMap(({ offsets }) => offsets.map(({ outside }) => outside))).toEqual(
+      Array(4).fill(true),
+    );
     expect(goesOf('river-gate').between).toEqual({ host: 'River fence', posts: ['post-6', 'post-7'] });
     expect(goesOf('river-fence').found.map(({ is }) => is)).toEqual([{ corner: 1 }, { corner: 2 }, { corner: 3 }]);
     expect(goesOf('bean-tepee').found.map(({ is, offsets }) => [is, offsets.map(({ from }) => from)])).toEqual([

@@ -38,6 +38,8 @@ export interface Offset {
   /** What it is measured from, null for the boundary of the plot, and which side of that. */
   from: string | null;
   side: Wind8;
+  /** It stands outside that side, not within. */
+  outside: boolean;
   /** Where on that side the tape is held. */
   at: PlanSpot;
 }
@@ -123,6 +125,7 @@ function offsetFrom(spot: PlanSpot, edge: Edge, northDeg: number, pastMm: number
     mm: Math.hypot(spot[0] - at[0], spot[1] - at[1]),
     from: edge.of,
     side: windOf(edge.out, northDeg),
+    outside: (spot[0] - at[0]) * edge.out[0] + (spot[1] - at[1]) * edge.out[1] > 0,
     at,
   };
 }

@@ -70,7 +70,8 @@ const SPOTS: Record<Exclude<Found['is'], object>, string> = {
 };
 
 function footWords(on: On, { is, offsets }: Found): string {
-  const far = ({ mm }: Offset): string => (mm < FLUSH_MM ? 'flush with' : `${long(on, mm)} from`);
+  const far = ({ mm, from, outside }: Offset): string =>
+    mm < FLUSH_MM ? 'flush with' : `${long(on, mm)}${from === null ? '' : outside ? ' out' : ' in'} from`;
   const side = ({ from, side: wind }: Offset): string =>
     from === null ? `the ${wind} boundary` : `the ${wind} side of ${the(from)}`;
   const [a, b] = offsets;
