@@ -401,6 +401,17 @@ describe('what goes out', () => {
     expect(numbers('metric')).toBe(numbers('imperial'));
   });
 
+  it('a plan of any version is bought for the same money however often it is opened and kept', () => {
+    for (const name of ['plan-1-demo', 'plan-1-random', ...[2, 3, 4, 5].map((version) => `plan-${version}-demo`)]) {
+      const [once, again] = [readPlan(read(name)), readPlan(read(name))];
+      if (!once.ok || !again.ok) throw new Error(name);
+      const kept = readPlan(JSON.parse(JSON.stringify(again.plan)));
+      if (!kept.ok) throw new Error(name);
+      expect(kept.plan).toEqual(once.plan);
+      expect(computeGarden(kept.plan).cost).toEqual(computeGarden(once.plan).cost);
+    }
+  });
+
   it('buying together never costs more than apart', () => {
     const { cost, structures } = computeGarden({ ...DEMO_PLAN, shed: [] });
     expect(cost.totalMinor).toBeLessThanOrEqual(structures.reduce((sum, one) => sum + one.cost.totalMinor, 0));

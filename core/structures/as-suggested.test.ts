@@ -4,11 +4,14 @@ import { computeAs } from '../plan/compute-as';
 import { computeStructure } from '../plan/compute';
 import type { Plan, StructurePlan } from '../plan/plan';
 import { DEMO_PLAN } from '../demo/garden';
-import { feet } from '../quantity/length';
+import { feet, inches } from '../quantity/length';
 import { VISITORS, type Visitor } from '../site/plot';
 import { SOIL } from '../site/underfoot';
+import { LEAST_DRIVEN_MM, LET_IN_MM } from '../statics/embedment';
 import { fenceNeed, getsPast } from '../site/visitors';
-import { kindOf } from './registry';
+import { anyPlan, cases, first } from './any-plan.fixture';
+import { settle } from './knob';
+import { kindOf, KINDS } from './registry';
 
 const SIDE_MM = feet(30);
 /** A closed fence of thirty feet a side with a gate in it, as both are suggested for who visits. */
@@ -104,6 +107,63 @@ describe('a fence and its gate, as they are suggested', () => {
         for (const who of open.length > 0 ? open : set) expect(told).toContain(who);
       }),
       { numRuns: 20 },
+    );
+  });
+});
+
+/** Posts as they are bought: the length on sale that each comes out of. mm. */
+function boughtMm(plan: Plan) {
+  const { sized, setting, verdicts } = first(plan);
+  const posts = sized.design.parts.filter((part) => part.role === 'post' || part.role === 'stake');
+  const sold = posts.flatMap((part) => {
+    if (part.shape !== 'bar') return [];
+    const size = setting.sizesOf(part.stock).find((one) => one >= part.cutMm - 0.5);
+    return size === undefined ? [] : [size];
+  });
+  return {
+    setting,
+    mm: sold.reduce((sum, one) => sum + one, 0),
+    urgent: verdicts.filter(({ level }) => level === 'fail' || level === 'warn').map(({ told }) => told.code),
+  };
+}
+
+describe.each(
+  KINDS.filter((kind) => 'depth' in kind.knobs && kind.purpose !== 'planter').map((kind) => [kind.id, kind] as const),
+)('the posts of a %s', (_id, kind) => {
+  it('do not go two inches deeper than a shorter length on sale would let them', () => {
+    fc.assert(
+      fc.property(anyPlan(kind), (any) => {
+        const flat = <S extends StructurePlan>({ stand, ...one }: S) => ({
+          ...one,
+          stand:
+            stand.on === 'path' ? { ...stand, spots: stand.spots.map((spot) => ({ ...spot, groundMm: 0 })) } : stand,
+        });
+        const [structure, ...others] = any.structures.map(flat);
+        const { depth: _by, ...knobs } = structure?.knobs ?? {};
+        const plan = {
+          ...any,
+          beds: any.beds.map((bed) => ({ ...bed, riseMm: 0 })),
+          structures: [{ ...structure, knobs } as StructurePlan, ...others],
+        };
+        const usual = boughtMm(plan);
+        const depth = settle(kind.knobs, knobs, usual.setting).values.depth as number;
+        const { sized } = first(plan);
+        const least = sized.design.posts.some((post) => post.set === 'driven') ? LEAST_DRIVEN_MM : LET_IN_MM;
+        for (const less of [1, 2].map(inches)) {
+          const shallow = {
+            ...plan,
+            structures: [
+              { ...plan.structures[0], knobs: { ...knobs, depth: depth - less } } as StructurePlan,
+              ...others,
+            ],
+          };
+          if (depth - less < least) continue;
+          const then = boughtMm(shallow);
+          if (then.urgent.some((code) => !usual.urgent.includes(code))) continue;
+          expect(then.mm, `${depth} − ${less} of ${JSON.stringify(knobs)}`).toBeGreaterThan(usual.mm - 1);
+        }
+      }),
+      { numRuns: cases(60) },
     );
   });
 });

@@ -41,26 +41,35 @@ export const drivenDepth = ({ soil, wind, market }: Setting): Suggestion<number>
 /** A post goes this much less deep where it then comes out of the next shorter length on sale: 2″ (from memory). mm. */
 const SHORTER_BY_MM = inches(2);
 
-/** A depth at which a post comes out of a length on sale that it misses by a finger or two; else as it is. mm. */
-function outOfShorter(depthMm: number, leastMm: number, post: { aboveMm: number; sizesMm: readonly number[] }): number {
+/** A post by what it measures above the soil, with what is trimmed off it, and the lengths it is sold in. mm. */
+export interface SoldPost {
+  aboveMm: number;
+  sizesMm: readonly number[];
+}
+
+/** A depth on the tape at which a post comes out of a length on sale that it misses by a finger or two; else as it is. mm. */
+function outOfShorter(depthMm: number, leastMm: number, post: SoldPost, stepMm: number): number {
   const shorter = post.sizesMm.filter((size) => size < post.aboveMm + depthMm - 0.5).at(-1) ?? 0;
-  const less = post.aboveMm + depthMm - shorter;
-  return less <= SHORTER_BY_MM + 0.5 && depthMm - less >= leastMm - 0.5 ? exact(depthMm - less) : depthMm;
+  const most = shorter - post.aboveMm;
+  const taped = exact(Math.floor(most / stepMm + 1e-6) * stepMm);
+  // Where a mark of the tape is not deep enough any more, all that the length leaves.
+  const value = taped >= leastMm - 0.5 ? taped : exact(most);
+  return depthMm - value <= SHORTER_BY_MM + 0.5 && value >= leastMm - 0.5 ? value : depthMm;
 }
 
 /**
- * A suggested depth, made deeper where a raised bed calls for it, and as much as two inches less where a post of its
+ * A suggested depth, made deeper where a raised bed calls for it (nothing to one beside which it stands), and as much as two inches less where a post of its
  * height is then a stock length shorter, with the reason.
  */
 export function suggestDepth(
   setting: Setting,
   leastMm: number,
   usual: Suggestion<number>,
-  post?: { aboveMm: number; sizesMm: readonly number[] },
+  post?: SoldPost,
+  fill: BedFill = fillUnder(setting),
 ): Suggestion<number> {
-  const fill = fillUnder(setting);
   const deep = throughBed(usual.value, leastMm, fill, setting.market);
-  const value = post ? outOfShorter(deep, depthThrough(leastMm, leastMm, fill), post) : deep;
+  const value = post ? outOfShorter(deep, depthThrough(leastMm, leastMm, fill), post, TAPE_STEP[setting.market]) : deep;
   if (value < deep) return { value, why: fact('depth.shorter', { less: { mm: deep - value } }) };
   if (value < usual.value + 0.5) return usual;
   return {

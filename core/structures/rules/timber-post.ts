@@ -7,9 +7,9 @@ import type { Bar } from '../../design/shapes/bar';
 import { ALONG, type Point } from '../../geometry/space';
 import { fact } from '../../wording/say';
 import { LET_IN_MM } from '../../statics/embedment';
-import { nextStockUp, suggestDepth, THROUGH_BED_PHRASES, throughBedMend } from './depth';
-import type { LengthKnob, Settings } from '../knob';
-import type { Setting } from '../setting';
+import { fillUnder, nextStockUp, suggestDepth, THROUGH_BED_PHRASES, throughBedMend, type SoldPost } from './depth';
+import type { LengthKnob, Settings, Settled } from '../knob';
+import type { BedSetting, Setting } from '../setting';
 import { perMarket, TAPE_STEP } from './tidy';
 import { feet, inches } from '../../quantity/length';
 
@@ -17,8 +17,14 @@ import { feet, inches } from '../../quantity/length';
 const SPARE_MM = inches(0.5);
 const square: EndCut = { cut: 'square' };
 
-/** How deep a heavy post goes: 24″, an eighth to a quarter of it is not enough (common practice, no source). */
-export const depthKnob = {
+/** A timber post that stands so high, as its section and treatment are sold. */
+export const timberPost = (setting: Setting, set: Settled, aboveMm: number): SoldPost => ({
+  aboveMm: aboveMm + SPARE_MM,
+  sizesMm: setting.sizesOf(timberId(String(set.section), String(set.treatment))),
+});
+
+/** How deep a heavy post goes that stands `aboveMm` out of the soil: 24″, an eighth to a quarter of it is not enough (common practice, no source). */
+export const depthKnob = (aboveMm: (set: Settled, setting: BedSetting) => number, fillOf = fillUnder) => ({
   depth: {
     type: 'length',
     label: 'Depth in the ground',
@@ -27,16 +33,18 @@ export const depthKnob = {
     max: feet(6),
     step: TAPE_STEP,
     help: 'About a third of what stands out; below the frost where it heaves.',
-    suggest: (setting: Setting) =>
+    suggest: (setting: BedSetting, set: Settled) =>
       suggestDepth(
         setting,
         LET_IN_MM,
         setting.soil === 'sand' || setting.wind === 'exposed'
           ? { value: perMarket(setting.market, 30, 760), why: fact('depth.loose') }
           : { value: perMarket(setting.market, 24, 610), why: fact('depth.heavy') },
+        timberPost(setting, set, aboveMm(set, setting)),
+        fillOf(setting),
       ),
-  } satisfies LengthKnob,
-};
+  } satisfies LengthKnob<BedSetting>,
+});
 
 export const DEPTH_PHRASES = {
   'depth.heavy': 'Two feet (610 mm): about a third of what stands out.',

@@ -2,14 +2,13 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { Pencil, Plus } from 'lucide-react';
-import { cropIn } from '@lignum/core/crops/book';
 import { countOf } from '@lignum/core/crops/planted';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Bed } from '@lignum/core/site/bed';
 import { bedsOf } from '@lignum/core/site/stand';
 import type { Planting } from '@lignum/core/plan/plan';
 import { plantingWords } from '../garden/crop-words';
-import { newPlanting, planterPlanting } from '../garden/beginnings';
+import { newPlanting, planterPlanting, plantingAlong } from '../garden/beginnings';
 import { addPlanting, carry, changePlanting, removePlanting } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 
@@ -46,11 +45,8 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
   const beginning = (): Planting => {
     if (roomFor !== undefined) return planterPlanting(bed.id, Math.max(1, roomFor - countOf(here)));
     if (setting.place.on !== 'beds') return newPlanting(bed);
-    // What stands between two beds is planted along both: the emptier one first, as many as it is long for.
-    const carried = (id: string) =>
-      countOf(here.filter((one) => one.bed === id && structure.plantings.includes(one.id)));
-    const [emptier = bed] = beds.toSorted((a, b) => carried(a.id) - carried(b.id));
-    return newPlanting({ id: emptier.id, lengthMm: computed.sized.design.builtMm }, cropIn(plan.crops, 'cucumber'));
+    const carried = here.filter((one) => structure.plantings.includes(one.id));
+    return plantingAlong(setting.place.beds, carried, computed.sized.design.builtMm);
   };
   return (
     <section aria-labelledby="carries">

@@ -1,5 +1,6 @@
 import type { Crop } from '@lignum/core/crops/crop';
 import { cropIn } from '@lignum/core/crops/book';
+import { countOf } from '@lignum/core/crops/planted';
 import { closestTraining } from '@lignum/core/crops/table';
 import type { Planting } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
@@ -30,4 +31,15 @@ export function newPlanting(bed: Pick<Bed, 'id' | 'lengthMm'>, crop: Crop = crop
     training: training?.id ?? '',
     count: plantsFilling(bed.lengthMm, training?.spacingMm ?? bed.lengthMm),
   };
+}
+
+/** What stands over a way is planted along both its feet: cucumbers along the one that carries fewer plants, as many as the arch is long for. */
+export function plantingAlong(
+  beds: readonly [Pick<Bed, 'id'>, Pick<Bed, 'id'>],
+  carried: readonly Planting[],
+  longMm: number,
+): Planting {
+  const along = ({ id }: Pick<Bed, 'id'>): number => countOf(carried.filter((one) => one.bed === id));
+  const { id } = along(beds[1]) < along(beds[0]) ? beds[1] : beds[0];
+  return newPlanting({ id, lengthMm: longMm }, cropIn([], 'cucumber'));
 }

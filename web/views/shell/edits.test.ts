@@ -5,8 +5,11 @@ import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { computeGarden } from '@lignum/core/plan/compute';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import type { Plan } from '@lignum/core/plan/plan';
+import { waysAmong } from '@lignum/core/site/stand';
+import { computeAs } from '@lignum/core/plan/compute-as';
+import type { Bed } from '@lignum/core/site/bed';
 import { kindOf } from '@lignum/core/structures/registry';
-import { newPlanting } from '../garden/beginnings';
+import { newPlanting, plantingAlong } from '../garden/beginnings';
 import { newStructure } from '../garden/new-structure';
 import { newBed } from '../garden/new-bed';
 import { bendPath, newFeature, settleDrag, thingsOf, extentOf, moveThing } from '../plot/things';
@@ -187,4 +190,22 @@ describe('dragging on the plot', () => {
       ),
     );
   });
+});
+
+it('an arch over a way is planted along one foot and then along the other, and stays as long as it was', () => {
+  const [way] = waysAmong(DEMO_PLAN.beds);
+  const beds = [way?.beds[0].id ?? '', way?.beds[1].id ?? ''] as const;
+  const arch = newStructure('panel-arch', DEMO_PLAN, { on: 'beds', beds }, []);
+  let plan = addStructure(arch)({ ...DEMO_PLAN, structures: [], plantings: [] });
+  const built = () => computeAs(kindOf, plan, plan.structures[0] as Plan['structures'][number]).sized.design;
+  const bare = built();
+  for (const foot of beds) {
+    const planting = plantingAlong(way?.beds as [Bed, Bed], plan.plantings, built().builtMm);
+    expect(planting.bed).toBe(foot);
+    plan = addPlanting(planting, arch.id)(plan);
+    expect(built().builtMm).toBe(bare.builtMm);
+    expect(built().stations.filter((one) => one.planting === planting.id)).toHaveLength(planting.count);
+  }
+  // What either foot carries alone asks for no more of them than what both carry.
+  expect(plan.plantings[0]?.count).toBe(plan.plantings[1]?.count);
 });

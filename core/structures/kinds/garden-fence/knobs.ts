@@ -4,9 +4,11 @@ import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled } from '../../knob';
 import { LOW_CHOICES, meshesFor, needsOf, offeredLow, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
+import { suggestDepth } from '../../rules/depth';
 import { footingKnobs } from '../../rules/footing';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
+import { timberPost } from '../../rules/timber-post';
 import { isOffered, type Setting } from '../../setting';
 
 export type PathSetting = Setting<PlaceOn<'path'>>;
@@ -18,6 +20,9 @@ const isTimber = (set: Settled): boolean => set.posts === 'timber' || set.infill
 /** The slope of a path is worth a word. */
 export const slopes = ({ place }: PathSetting): boolean =>
   place.spots.some((spot) => Math.abs(spot.groundMm - (place.spots[0]?.groundMm ?? 0)) > 5);
+
+/** Posts stand this far over what they carry (from memory). mm. */
+export const OVER_MM = inches(1);
 
 /**
  * Bays equal and at most 8′, posts in concrete or driven, a six-foot fence on eight-foot posts; mesh,
@@ -228,10 +233,16 @@ export const GARDEN_FENCE_KNOBS = {
       const third = Number(set.height) * (setting.soil === 'sand' || setting.wind === 'exposed' ? 1 / 2 : 1 / 3);
       const least = isTimber(set) ? LET_IN_MM : LEAST_DRIVEN_MM;
       const value = Math.min(feet(4), Math.max(least, third));
-      return {
-        value: Math.ceil(value / TAPE_STEP[setting.market] - 1e-6) * TAPE_STEP[setting.market],
-        why: fact(third > least ? 'depth.third' : 'depth.least'),
-      };
+      const aboveMm = Number(set.height) + OVER_MM;
+      return suggestDepth(
+        setting,
+        least,
+        {
+          value: Math.ceil(value / TAPE_STEP[setting.market] - 1e-6) * TAPE_STEP[setting.market],
+          why: fact(third > least ? 'depth.third' : 'depth.least'),
+        },
+        isTimber(set) ? timberPost(setting, set, aboveMm) : { aboveMm, sizesMm: setting.sizesOf('steel-post') },
+      );
     },
   },
   footing: { ...footingKnobs('dry').footing, shown: isTimber },

@@ -16,14 +16,12 @@ import { nextStockUp } from '../../rules/depth';
 import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import { setPost, standingOf } from '../../rules/timber-post';
 import { fillBays } from './infill';
-import { slopes, type PathSetting } from './knobs';
+import { OVER_MM, slopes, type PathSetting } from './knobs';
 import { bayLevel, BOARD_UP_MM, looseOf, lowOf, type Fence, type GardenFenceValues } from './fence';
 import { layRun, onLeg, type FencePost, type Leg, type Run } from './run';
 import { lastingTimber } from '../../rules/timber-knobs';
 import { handlesOf, marksOf, viewsOf } from './views';
 
-/** Posts stand this far over what they carry (from memory). mm. */
-const OVER_MM = inches(1);
 /** A brace leaves its post at this share of the height (from memory). */
 const BRACE_AT = 0.7;
 /** Its foot is so high over the soil, lower on a low fence (from memory). mm. */

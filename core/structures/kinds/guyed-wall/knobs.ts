@@ -13,6 +13,9 @@ import { heavyPostKnobs } from '../../rules/timber-knobs';
 /** Panels meet on posts in holes that cost about as much as a panel (from memory). */
 const RUN = { lapMeshes: 0, postSpacingMm: feet(8.3), postMinor: 2500 } as const;
 
+/** The posts stand this far above the panel (from memory). mm. */
+export const ABOVE_PANEL_MM = inches(1);
+
 const ROW = rowKnobs(200, 'Outside to outside of the end posts, by a tape laid on the soil.');
 
 /**
@@ -93,7 +96,7 @@ export const GUYED_WALL_KNOBS = {
     suggest: (setting) => ({ value: perMarket(setting.market, 96, 2500), why: fact('spacing.panel') }),
   },
   ...heavyPostKnobs('Posts'),
-  ...depthKnob,
+  ...depthKnob((set, setting) => Number(set.gap) + panelOf(setting, String(set.panel)).heightMm + ABOVE_PANEL_MM),
   ...footingKnobs('wet'),
   guys: {
     type: 'choice',

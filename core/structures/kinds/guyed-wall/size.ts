@@ -24,7 +24,7 @@ import type { BedSetting } from '../../setting';
 import { equalBays } from '../../rules/spacing';
 import { placeStations } from '../../rules/stations';
 import { setPost, standingOf } from '../../rules/timber-post';
-import type { GUYED_WALL_KNOBS } from './knobs';
+import { ABOVE_PANEL_MM, type GUYED_WALL_KNOBS } from './knobs';
 
 export type GuyedWallValues = Values<typeof GUYED_WALL_KNOBS>;
 
@@ -40,9 +40,8 @@ export interface GuyedWallFacts {
 /** Turns of wire at each end of a guy, and a tie round a 4×4 (from memory). mm. */
 const GUY_END_MM = inches(12);
 const TIE_MM = inches(18);
-/** Eyes stand this far below the post's top and above the soil; the post this far above the panel (from memory). mm. */
+/** Eyes stand this far below the post's top and above the soil (from memory). mm. */
 const EYE_IN_MM = inches(4);
-const ABOVE_PANEL_MM = inches(1);
 /** A cane stands this deep, and overlaps the panel by as much (from memory). mm. */
 const CANE_IN_MM = inches(6);
 const STEM_OUT_MM = inches(3);

@@ -3,11 +3,11 @@ import { RODS } from '../../../catalogue/rods';
 import { feet, inches } from '../../../quantity/length';
 import type { Bed } from '../../../site/bed';
 import type { PlaceOn } from '../../../site/stand';
-import { BARE_DRIVEN_MM } from '../../../statics/embedment';
+import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import type { Knobs, Suggestion, Values } from '../../knob';
 import { isOffered, type Setting } from '../../setting';
-import { drivenDepth } from '../../rules/depth';
+import { drivenDepth, suggestDepth } from '../../rules/depth';
 import { STATION_SCHOOLS } from '../../rules/stations';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
 
@@ -189,7 +189,11 @@ export const PANEL_ARCH_KNOBS = {
     max: feet(4),
     step: TAPE_STEP,
     help: 'What the next stock length leaves over goes into the ground as well.',
-    suggest: drivenDepth,
+    suggest: (setting, set) =>
+      suggestDepth(setting, LEAST_DRIVEN_MM, drivenDepth(setting), {
+        aboveMm: Number(set.lift) + Number(set.held),
+        sizesMm: setting.sizesOf('steel-post'),
+      }),
   },
   school: {
     type: 'choice',

@@ -1,4 +1,4 @@
-import { DRIVEN_PHRASES } from '../../rules/depth';
+import { DRIVEN_PHRASES, THROUGH_BED_PHRASES } from '../../rules/depth';
 import type { Phrases } from '../../../wording/say';
 import { ROW_PHRASES } from '../../rules/row';
 
@@ -22,6 +22,7 @@ export const PANEL_ARCH_PHRASES = {
   'hang.fruit': 'Fruit hangs down this far on its stalk and shoot.',
   'hang.some': 'Shoots hang in.',
   ...DRIVEN_PHRASES,
+  ...THROUGH_BED_PHRASES,
   'count.panels': '{panels|panel|panels}, whole, side by side',
   'count.mesh': '{strips|strip|strips} over the hoops, from soil to soil',
   'count.posts': '{sides} a side: neighbouring panels share the post between them',

@@ -1,4 +1,4 @@
-import { drivenDepth, nextStockUp, suggestDepth } from '../../rules/depth';
+import { drivenDepth, nextStockUp, suggestDepth, type SoldPost } from '../../rules/depth';
 import { PANELS } from '../../../catalogue/panels';
 import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
 import { exact, feet, inches } from '../../../quantity/length';
@@ -31,7 +31,8 @@ export const FIXING_STOCK = {
 
 const mostApart = (setting: BedSetting): number =>
   setting.wind === 'exposed' ? perMarket(setting.market, 72, 1800) : perMarket(setting.market, 96, 2440);
-const leastDeep = (setting: BedSetting) => suggestDepth(setting, LEAST_DRIVEN_MM, drivenDepth(setting));
+const leastDeep = (setting: BedSetting, post?: SoldPost) =>
+  suggestDepth(setting, LEAST_DRIVEN_MM, drivenDepth(setting), post);
 const mayStandAbove = (setting: BedSetting): number => perMarket(setting.market, 4, 100);
 /** A gap this much lower is taken where it makes every post a stock length shorter (from memory). mm. */
 const LOWER_BY = { imperial: inches(2), metric: 50 } as const;
@@ -235,10 +236,15 @@ export const PANEL_WALL_KNOBS = {
     max: feet(4),
     step: TAPE_STEP,
     help: 'What the next stock length leaves over goes into the ground as well.',
-    suggest: leastDeep,
+    suggest: (setting, set) =>
+      leastDeep(setting, {
+        aboveMm: Number(set.gap) + panelOf(setting, String(set.panel)).heightMm - Number(set.abovePost),
+        sizesMm: setting.sizesOf('steel-post'),
+      }),
   },
   abovePost: {
     type: 'length',
+    first: true,
     label: 'Panel may stand above the post',
     group: 'Posts',
     min: 0,

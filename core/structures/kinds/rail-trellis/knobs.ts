@@ -70,7 +70,6 @@ export const RAIL_TRELLIS_KNOBS = {
         : suggestBay(setting),
   },
   ...heavyPostKnobs('Posts'),
-  ...depthKnob,
   ...footingKnobs('dry'),
   topBlock: {
     type: 'length',
@@ -206,6 +205,8 @@ export const RAIL_TRELLIS_KNOBS = {
     help: '1½″ roofing screws with 1″ washers carry the load; staples only help.',
     suggest: () => ({ value: 'screws', why: fact('fixing.carry') }),
   },
+  // Of the post on the highest ground.
+  ...depthKnob((set, setting) => Number(set.gap) + panelOf(setting, String(set.panel)).heightMm + Number(set.topBlock)),
 } as const satisfies Knobs<BedSetting>;
 
 export type RailTrellisValues = Values<typeof RAIL_TRELLIS_KNOBS>;

@@ -1,5 +1,6 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { RODS } from '../../../catalogue/rods';
+import type { Rod } from '../../../catalogue/stock';
 import { standsInGust, type Stack } from '../../../checks/tower-stands';
 import { takesPosts } from '../../../site/underfoot';
 import { countOf } from '../../../crops/planted';
@@ -23,13 +24,19 @@ const BELOW_TOP_MM = inches(2);
 /** How much of a rod stands over the soil in so many tiers. mm. */
 export const rodAbove = (tiers: number): number => tiers * TIER_MM - BELOW_TOP_MM;
 
-/** What pots are threaded on: steel, solid or a pipe. */
-export const TOWER_RODS = RODS.filter(
-  (rod) => rod.look === 'steel' && rod.diameterMm < 25 && rod.id !== 'pipe-plastic-27',
-);
-
 /** A cup: about 6″ across and as deep (common practice, no source). mm. */
 export const CUP_MM = inches(6);
+/** Three cups that touch leave this much between them, where the hole of a tier is drilled: (2/√3 − 1) of a cup, the inner circle of Descartes' theorem for three equal ones. mm. @example Math.round(betweenCupsMm) // 24 */
+export const betweenCupsMm = (2 / Math.sqrt(3) - 1) * CUP_MM;
+/** A rod slides through a hole an eighth of an inch wider (common practice for ⅜″ in ½″, no source). mm. */
+export const holeMm = ({ diameterMm }: Pick<Rod, 'diameterMm'>): number => diameterMm + inches(1 / 8);
+
+/** Whether a tier goes over a rod. */
+export const goesOver = (rod: Pick<Rod, 'diameterMm'>): boolean => holeMm(rod) < betweenCupsMm;
+
+/** What pots are threaded on: bar or pipe that goes between the cups. */
+export const TOWER_RODS = RODS.filter(goesOver);
+
 /** Potting mix of one tier: three cylinders. litres. @example tierLitres() // 8.34 */
 export const tierLitres = (): number => (CUPS * (Math.PI / 4) * CUP_MM ** 3) / 1e6;
 

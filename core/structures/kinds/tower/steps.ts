@@ -6,16 +6,16 @@ import { LITRES_A_PLANT, runnersOf } from '../../rules/potting';
 import { stockOf } from '../../../catalogue/catalogue';
 import { inches } from '../../../quantity/length';
 import { takesPosts } from '../../../site/underfoot';
-import { CUPS, rodAbove, type SpotSetting } from './knobs';
+import { CUPS, holeMm, rodAbove, type SpotSetting } from './knobs';
 import type { TowerValues } from './size';
-
-/** A rod slides through a hole an eighth of an inch wider (common practice for ⅜″ in ½″, no source). mm. */
-const holeMm = (setting: SpotSetting, rod: string): number =>
-  stockOf(setting.catalogue, rod, 'rod').diameterMm + inches(1 / 8);
 
 /** Drilled, the rod driven, stacked and filled tier by tier, planted, watered. */
 export const towerSteps = ({ stations }: Design, v: TowerValues, setting: SpotSetting): Step[] => [
-  { what: fact('step.drill', { hole: { mm: holeMm(setting, v.rod) } }), people: 1, caution: fact('care.drill') },
+  {
+    what: fact('step.drill', { hole: { mm: holeMm(stockOf(setting.catalogue, v.rod, 'rod')) } }),
+    people: 1,
+    caution: fact('care.drill'),
+  },
   takesPosts(setting.place.underfoot)
     ? {
         what: fact('step.rod', { depth: { mm: v.depth }, above: { mm: rodAbove(v.tiers) } }),

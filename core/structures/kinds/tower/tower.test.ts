@@ -4,7 +4,8 @@ import { computeStructure } from '../../../plan/compute';
 import { SOIL, type Underfoot } from '../../../site/underfoot';
 import type { StructurePlan } from '../../../plan/plan';
 import { roundYieldMoment, windPressure } from '../../../statics/wind';
-import { tierLitres } from './knobs';
+import { RODS } from '../../../catalogue/rods';
+import { CUP_MM, goesOver, holeMm, tierLitres, TOWER_RODS } from './knobs';
 
 const tower = (
   knobs: StructurePlan['knobs'],
@@ -93,4 +94,11 @@ it('is as many towers as its plants want, buys young plants for those that are p
   ]);
   expect(of(30, 'lettuce')).toEqual([2, 30, 0, 'pots.empty']);
   expect(of(1, 'tomato')).toEqual([1, 1, 0, 'pots.deep']);
+});
+
+it('goes over the rods that are offered for it: their holes are clear of all three cups, and of what is not offered they are not', () => {
+  // Middles of three cups that touch stand at the corners of an equal-sided triangle, d/√3 from its own.
+  const clearMm = (rod: (typeof RODS)[number]) => CUP_MM / Math.sqrt(3) - CUP_MM / 2 - holeMm(rod) / 2;
+  for (const rod of RODS) expect([rod.id, goesOver(rod)]).toEqual([rod.id, clearMm(rod) > 0]);
+  expect(TOWER_RODS.map(({ id }) => id)).toEqual(['rod-10', 'pipe-steel-21']);
 });

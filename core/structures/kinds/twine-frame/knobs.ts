@@ -1,3 +1,4 @@
+import { stockOf } from '../../../catalogue/catalogue';
 import { LET_IN_MM } from '../../../statics/embedment';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
@@ -145,16 +146,17 @@ export const TWINE_FRAME_KNOBS = {
     max: feet(6),
     step: TAPE_STEP,
     help: 'Let into the ground and tamped in layers.',
-    suggest: (setting, set) =>
-      suggestDepth(
+    suggest: (setting, set) => {
+      const stock = timberId(String(set.section), String(set.treatment));
+      // Posts end under the beam, which is of the same timber.
+      const aboveMm = Number(set.beamHeight) - stockOf(setting.catalogue, stock, 'timber').wideMm;
+      return suggestDepth(
         setting,
         LET_IN_MM,
         { value: letInDepth(Number(set.beamHeight), setting), why: fact('depth.let-in') },
-        {
-          aboveMm: Number(set.beamHeight),
-          sizesMm: setting.sizesOf(timberId(String(set.section), String(set.treatment))),
-        },
-      ),
+        ...(set.make === 'lengths' ? [{ aboveMm, sizesMm: setting.sizesOf(stock) }] : []),
+      );
+    },
   },
   braces: {
     type: 'choice',

@@ -1,22 +1,25 @@
 import { COVERS } from '../../../catalogue/covers';
 import { MESH_ROLLS } from '../../../catalogue/panels';
-import { timberId } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
-import { buriedShare } from '../../../statics/embedment';
+import { buriedShare, LET_IN_MM, NO_FILL } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import type { Knobs, Values } from '../../knob';
 import { needsOf, offeredRolls, rollChoices } from '../../rules/barrier';
 import { coverFor } from '../../rules/covering';
+import { suggestDepth } from '../../rules/depth';
 import { footingKnobs } from '../../rules/footing';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
-import { depthKnob } from '../../rules/timber-post';
+import { depthKnob, timberPost } from '../../rules/timber-post';
 import { isOffered, type BedSetting } from '../../setting';
 
 /** Higher mesh would take the place of the nets. */
 const LOW = rollChoices.filter(({ id }) => (MESH_ROLLS.find((roll) => roll.id === id)?.heightMm ?? 0) <= feet(5));
-/** Spare to saw the tops level. mm. */
-const TRIM_MM = inches(0.5);
+/** Its posts stand in the ways round the bed, not in its fill. */
+const HEAVY = depthKnob(
+  (set) => Number(set.height),
+  () => NO_FILL,
+);
 const NETS = COVERS.filter((one) => one.look === 'net');
 
 /** Posts and rails round a bed with room to walk, wires over it, a net over all of that, a door (common practice, no source; measures from memory). */
@@ -96,21 +99,23 @@ export const WALK_IN_CAGE_KNOBS = {
   },
   ...heavyPostKnobs('Posts'),
   depth: {
-    ...depthKnob.depth,
+    ...HEAVY.depth,
     suggest: (setting, set) => {
-      const usual = depthKnob.depth.suggest(setting);
+      const usual = HEAVY.depth.suggest(setting, set);
       // Its share of the whole post, or more where that is usual.
       const share = buriedShare(setting);
-      const longest = setting.sizesOf(timberId(String(set.section), String(set.treatment))).at(-1) ?? Infinity;
+      const { aboveMm, sizesMm } = timberPost(setting, set, Number(set.height));
       const wanted = wholeStep(
         Math.min(
           feet(4),
           (Number(set.height) * share) / (1 - share) + TAPE_STEP[setting.market] - 1e-3,
-          longest - Number(set.height) - TRIM_MM,
+          (sizesMm.at(-1) ?? Infinity) - aboveMm,
         ),
         setting.market,
       );
-      return wanted > usual.value ? { value: wanted, why: fact('depth.high') } : usual;
+      return wanted > usual.value
+        ? suggestDepth(setting, LET_IN_MM, { value: wanted, why: fact('depth.high') }, { aboveMm, sizesMm }, NO_FILL)
+        : usual;
     },
   },
   ...footingKnobs('tamped'),

@@ -1,4 +1,5 @@
-import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
+import { timberId } from '../../../catalogue/timber';
+import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { letInDepth, suggestDepth, drivenDepth } from '../../rules/depth';
@@ -174,10 +175,16 @@ export const WEAVE_KNOBS = {
     suggest: (setting, set) =>
       suggestDepth(
         setting,
-        set.posts === 'steel' ? LEAST_DRIVEN_MM : LET_IN_MM,
+        LEAST_DRIVEN_MM,
         set.posts !== 'steel'
           ? { value: letInDepth(Number(set.height), setting), why: fact('depth.stake') }
           : drivenDepth(setting),
+        {
+          aboveMm: Number(set.height),
+          sizesMm: setting.sizesOf(
+            set.posts === 'steel' ? 'steel-post' : timberId(String(set.section), String(set.treatment)),
+          ),
+        },
       ),
   },
 } as const satisfies Knobs<BedSetting>;
