@@ -67,6 +67,7 @@ import { postLength } from './post-length';
 import { postSpacing } from './post-spacing';
 import { railsBroken } from './rails-broken';
 import { reachAcross } from './reach-across';
+import { levelFalls } from './level-falls';
 import { reachUp } from './reach-up';
 import { rowsInBed } from './rows-in-bed';
 import { rowInBed } from './row-in-bed';
@@ -88,6 +89,10 @@ import { wireTension } from './wire-tension';
 const wall = computeStructure(DEMO_PLAN, DEMO_PLAN.structures[0] as StructurePlan);
 const mesh = wall.sized.design.hold as Hold;
 const { bed } = wall.setting.place as PlaceOn<'bed'>;
+
+const NOTCHED = { shape: 'keyhole', notchLongMm: 600, notchDeepMm: 500 } as const;
+const frontOnly = (rowsAtMm: readonly number[]) =>
+  reachAcross({ rowsAtMm, bed: { ...bed, widthMm: 1200, standFrom: 'front only' }, armMm: 458 });
 
 const plants = (id: string, training = 0, count = 4): Planted[] => {
   const crop = cropIn([], id);
@@ -267,8 +272,11 @@ const CASES: Record<string, Case[]> = {
     [keepClear({ feet: [], feature: cable }), null],
   ],
   'bed-for-two': [
-    [bedForTwo({ widthMm: 600, needsMm: 601 }), 'warn', 'bed.one-row'],
-    [bedForTwo({ widthMm: 601, needsMm: 601 }), null],
+    [bedForTwo({ bed: { ...bed, widthMm: 600 }, needsMm: 601 }), 'warn', 'bed.one-row'],
+    [bedForTwo({ bed: { ...bed, widthMm: 601 }, needsMm: 601 }), null],
+    // Of 1101 mm with a notch of 500 there are 601 behind it.
+    [bedForTwo({ bed: { ...bed, widthMm: 1101, outline: NOTCHED }, needsMm: 602 }), 'warn', 'bed.notch'],
+    [bedForTwo({ bed: { ...bed, widthMm: 1101, outline: NOTCHED }, needsMm: 601 }), null],
   ],
   'family-rests': [
     [rested(['', '', 'nightshade']), 'note', 'family.again'],
@@ -460,6 +468,9 @@ const CASES: Record<string, Case[]> = {
     [across(0, 916), 'warn', 'reach.far'],
     [across(460, 914), 'fail', 'reach.outside'],
     [reachAcross({ rowsAtMm: [], bed: { ...bed, widthMm: 2000 }, armMm: 457 }), null],
+    // From the front alone, 76 in from it: 384 apart are 460 at the best, 380 apart can be moved within 458.
+    [frontOnly([-192, 192]), 'warn', 'reach.never'],
+    [frontOnly([-190, 190]), 'warn', 'reach.far'],
   ],
   'rows-in-bed': [
     [rowsInBed({ rows: 2, widthMm: inches(18) }), 'warn', 'rows.many'],
@@ -475,6 +486,12 @@ const CASES: Record<string, Case[]> = {
   'on-the-plot': [
     [onThePlot({ overMm: 60 }), 'good', 'plot.within'],
     [onThePlot({ overMm: 61 }), 'warn', 'plot.over'],
+  ],
+  'level-falls': [
+    [levelFalls({ fallMm: 200, lowestMm: 1900, bedMm: 226, reachMm: 2100 }), 'warn', 'level.falls'],
+    [levelFalls({ fallMm: 200, lowestMm: 1900, bedMm: 225, reachMm: 2100 }), null],
+    // Out of reach on the level as well: it is too tall, whatever falls.
+    [levelFalls({ fallMm: 0.5, lowestMm: 1900, bedMm: 226, reachMm: 2100 }), null],
   ],
   'reach-up': [
     [reachUp({ topMm: 1900, bedMm: 225, reachMm: 2100 }), 'good', 'reach.top'],

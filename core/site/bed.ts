@@ -72,6 +72,32 @@ export function bedOutline(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): 
   ];
 }
 
+/** A stretch of bed with straight sides: from its near end, and from its front. mm. */
+export interface Room {
+  fromMm: number;
+  lengthMm: number;
+  frontMm: number;
+  widthMm: number;
+}
+
+/**
+ * Where on a bed something as straight as a row or a box stands with all of itself: the whole of a rectangle, what is
+ * behind the notch of a keyhole, and in an oval along its middle as long as there is room for something so wide; the
+ * widest is the largest rectangle that an oval holds, 1/√2 of it both ways.
+ * @example roomOf({ ...bed, lengthMm: 4000, widthMm: 1000, outline: { shape: 'round' } }, 600).lengthMm // 3200
+ */
+export function roomOf(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>, wideMm = Infinity): Room {
+  const { lengthMm, widthMm, outline } = bed;
+  if (outline.shape === 'keyhole') {
+    const frontMm = Math.min(outline.notchDeepMm, widthMm);
+    return { fromMm: 0, lengthMm, frontMm, widthMm: widthMm - frontMm };
+  }
+  if (outline.shape === 'rectangle') return { fromMm: 0, lengthMm, frontMm: 0, widthMm };
+  const wide = Math.min(wideMm, widthMm * Math.SQRT1_2);
+  const long = lengthMm * Math.sqrt(1 - (wide / widthMm) ** 2);
+  return { fromMm: (lengthMm - long) / 2, lengthMm: long, frontMm: (widthMm - wide) / 2, widthMm: wide };
+}
+
 /** A bed's outline on the plot. */
 export const bedOnPlot = (bed: Bed): PlanSpot[] => bedOutline(bed).map(([along, across]) => onPlan(bed, along, across));
 

@@ -1,29 +1,35 @@
 import { MESH_ROLLS, PANELS } from '../../catalogue/panels';
-import { HEFT, type Carries, type MeshRoll } from '../../catalogue/stock';
+import { HEFT, type Carries, type MeshRoll, type WeldedPanel } from '../../catalogue/stock';
 import type { Hold } from '../../design/design';
 import { isOffered, type BedSetting, type Setting } from '../setting';
 import { mostGap } from './gap';
 import { reachOverBed } from './row';
 import { ofMarket } from './panel-choice';
+import { wholeStep } from './tidy';
 
 const stiffest = (of: readonly { carries: Carries }[]): Carries =>
   of.reduce<Carries>((most, one) => (HEFT[one.carries] > HEFT[most] ? one.carries : most), 'light');
 
-/** What a wall of panels could be made to: the highest panel of its market on sale, over as wide a gap as its crops bear; `mostMm` is what its posts hold. */
+/**
+ * What a wall of panels could be made to: the highest panel of its market on sale, over as wide a gap as its crops bear,
+ * as far as one reaches; `mostMm` is what its posts hold, `fallMm` how much higher it stands at its low end.
+ */
 export function panelsCould(
-  setting: Setting,
+  setting: BedSetting,
   offered: readonly string[],
-  o: { net: boolean; gapMm: number; mostMm?: number },
+  o: { net: boolean; gapMm: number; mostMm?: number; fallMm?: number },
 ): Hold['could'] {
   const panels = ofMarket(
     setting,
     PANELS.filter((panel) => offered.includes(panel.id)),
   );
+  const mostMm = Math.min(o.mostMm ?? Infinity, reachOverBed(setting) - (o.fallMm ?? 0));
+  const gapMm = Math.max(o.gapMm, mostGap(setting));
+  // Gaps are on a mark of the tape.
+  const topOver = ({ heightMm }: WeldedPanel): number =>
+    heightMm > mostMm ? 0 : heightMm + Math.min(gapMm, wholeStep(mostMm - heightMm, setting.market));
   return {
-    topMm: Math.min(
-      o.mostMm ?? Infinity,
-      Math.max(o.gapMm, mostGap(setting)) + Math.max(0, ...panels.map((panel) => panel.heightMm)),
-    ),
+    topMm: Math.max(0, ...panels.map(topOver)),
     carries: stiffest(panels),
     net: o.net,
   };

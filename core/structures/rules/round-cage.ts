@@ -1,3 +1,4 @@
+import { roomOf } from '../../site/bed';
 import { countOf } from '../../crops/planted';
 import type { MeshRoll } from '../../catalogue/stock';
 import { stockOf } from '../../catalogue/catalogue';
@@ -78,7 +79,7 @@ export const cageRowKnobs = {
       // A cage is made of whole links: it may come out half a link wider than asked.
       const roll = stockOf(setting.catalogue, String(set.roll), 'mesh roll');
       const across = Number(set.diameter) + roll.openingMm / (2 * Math.PI);
-      const room = placesIn(setting.place.bed.lengthMm - across + Number(set.apart), Number(set.apart));
+      const room = placesIn(roomOf(setting.place.bed, across).lengthMm - across + Number(set.apart), Number(set.apart));
       const wanted = Math.min(60, countOf(setting.planted) || 1);
       return room < wanted ? { value: room, why: fact('cages.room') } : { value: wanted, why: fact('cages.each') };
     },

@@ -6,7 +6,7 @@ import type { Design, Handle } from '../../design/design';
 import { groundAt, slopeOf, type Ground } from '../../site/ground';
 import type { ChoiceKnob, LengthKnob, Settings, Suggestion } from '../knob';
 import type { BedSetting } from '../setting';
-import type { Bed } from '../../site/bed';
+import { roomOf, type Bed, type Room } from '../../site/bed';
 import { STATION_SCHOOLS, stationsAlong } from './stations';
 import { mostGap } from './gap';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from './tidy';
@@ -26,7 +26,7 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles
     step: TAPE_STEP,
     help: lengthHelp,
     usualMost: (setting) => setting.place.bed.lengthMm * 1.25,
-    suggest: (setting) => ({ value: setting.place.bed.lengthMm, why: fact('row.bed') }),
+    suggest: (setting) => ({ value: rowRoom(setting, o.straddles).lengthMm, why: fact('row.bed') }),
   } satisfies LengthKnob<BedSetting>,
   startAt: {
     type: 'length',
@@ -58,10 +58,26 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles
   } satisfies LengthKnob<BedSetting>,
 });
 
-const inTheMiddle = (setting: BedSetting) => ({ value: setting.place.bed.widthMm / 2, why: fact('row.middle') });
+/** What stands in a row is no wider than this: a post and what hangs on it (from memory). mm. */
+const ROW_WIDE_MM = 300;
+
+/** The stretch of bed a row has where it is suggested, or all that straddles it. */
+export const rowRoom = (setting: BedSetting, straddles = false): Room => {
+  const { bed } = setting.place;
+  return roomOf(bed, straddles ? Infinity : 2 * Math.abs(withinArm(setting).value - bed.widthMm / 2) + ROW_WIDE_MM);
+};
+
+/** Down the middle of the bed, or of what is behind its notch. */
+export const inTheMiddle = ({ place: { bed } }: BedSetting): Suggestion<number> => {
+  const { frontMm, widthMm } = roomOf(bed);
+  return {
+    value: frontMm + widthMm / 2,
+    why: fact(frontMm > 0 && bed.outline.shape === 'keyhole' ? 'row.notch' : 'row.middle'),
+  };
+};
 /** Down the middle, or as far from the front as an arm picks where the bed is wider than that. */
-export const withinArm = (setting: BedSetting) =>
-  setting.place.bed.widthMm / 2 > setting.armMm + 0.5
+export const withinArm = (setting: BedSetting): Suggestion<number> =>
+  setting.place.bed.outline.shape !== 'keyhole' && setting.place.bed.widthMm / 2 > setting.armMm + 0.5
     ? { value: setting.armMm, why: fact('row.arm') }
     : inTheMiddle(setting);
 
@@ -79,12 +95,13 @@ export const stationsKnob = (suggested: 'ends' | 'inset') => ({
 
 /**
  * The gap under a mesh: as low as the crop that flops first needs, room for tools where none says; lower where a
- * panel that high would end out of reach, higher where it would end too low for the crop. mm.
+ * panel that high would end out of reach, higher where it would end too low for the crop. What is level stands higher
+ * by `fallMm` at the low end of a slope. mm.
  */
-export function suggestGap(setting: BedSetting, panelMm = 0): Suggestion<number> {
+export function suggestGap(setting: BedSetting, panelMm = 0, fallMm = 0): Suggestion<number> {
   const usual = usualGap(setting);
   if (panelMm === 0) return usual;
-  const reach = wholeStep(reachOverBed(setting) - panelMm, setting.market);
+  const reach = wholeStep(reachOverBed(setting) - panelMm - fallMm, setting.market);
   if (usual.value > reach && reach >= 0) return { value: reach, why: fact('gap.reach') };
   const lead = leadPlant(setting);
   const missing = (lead?.crop.supportToMm ?? 0) - panelMm;
@@ -149,6 +166,10 @@ export const startOf = (v: { rowLength: number; startAt: number }, builtMm: numb
 /** How high the tallest user reaches over the soil of the bed, standing on the path beside it. mm. */
 export const reachOverBed = (setting: BedSetting): number => setting.reachMm - setting.place.bed.heightMm;
 
+/** How much the soil falls along a row, and the low end of what is level stands higher than the other. mm. */
+export const fallOf = ({ place: { bed } }: BedSetting, rowMm: number): number =>
+  (Math.abs(bed.riseMm) * Math.min(rowMm, bed.lengthMm)) / bed.lengthMm;
+
 /** How high what plants hold on to goes, at its highest, over the soil. mm. */
 export const topOf = ({ hold }: Pick<Design, 'hold'>): number => hold?.topMm.most ?? 0;
 
@@ -175,21 +196,22 @@ export const raiseGap = (values: { gap: number }, { design }: { design: Design }
 
 export const ROW_MENDS = {
   'reach.far': (_values: unknown, _built: unknown, setting: BedSetting): Settings => ({
-    rowAt: Math.min(setting.armMm, setting.place.bed.widthMm / 2),
+    rowAt: withinArm(setting).value,
   }),
   'reach.outside': (_values: unknown, _built: unknown, setting: BedSetting): Settings => ({
-    rowAt: setting.place.bed.widthMm / 2,
+    rowAt: inTheMiddle(setting).value,
   }),
-  'row.past-bed': (_values: unknown, _built: unknown, setting: BedSetting): Settings => ({
-    startAt: 0,
-    rowLength: setting.place.bed.lengthMm,
-  }),
+  'row.past-bed': (_values: unknown, _built: unknown, setting: BedSetting): Settings => {
+    const { fromMm, lengthMm } = rowRoom(setting);
+    return { startAt: fromMm, rowLength: lengthMm };
+  },
 };
 
 export const ROW_PHRASES = {
   'row.bed': 'The length of the bed.',
   'row.centred': 'In the middle of the bed.',
   'row.middle': 'Down the middle of the bed.',
+  'row.notch': 'Down the middle of what is behind the notch.',
   'row.arm': 'As far from the front as your arm picks: the middle of a bed this wide is out of reach.',
   'school.ends': 'The bed runs past the row, so the end plants have soil on both sides.',
   'school.inset': 'Each plant owns its stretch of bed; the ends stay clear of the end boards.',

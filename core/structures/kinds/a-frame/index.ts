@@ -3,7 +3,7 @@ import { tipping } from '../../../checks/tipping';
 import { leafLong } from '../../../checks/leaf-long';
 import { bedForTwo } from '../../../checks/bed-for-two';
 import { folding } from '../../../checks/folding';
-import { reachOverBed, ROW_MENDS } from '../../rules/row';
+import { inTheMiddle, reachOverBed, ROW_MENDS, rowRoom } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { A_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
@@ -26,7 +26,7 @@ export const kind = structureKind({
   checks: ({ design, facts }, v, setting) => [
     ...standChecks(design, setting),
     tipping(facts.tips),
-    bedForTwo({ widthMm: setting.place.bed.widthMm, needsMm: leastSpread(v.leaf) + 2 * STEM_OUT_MM }),
+    bedForTwo({ bed: setting.place.bed, needsMm: leastSpread(v.leaf) + 2 * STEM_OUT_MM }),
     leafLong({ leafMm: v.leaf, mostMm: MOST_LEAF_MM }),
     folding(facts.folds),
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
@@ -39,18 +39,20 @@ export const kind = structureKind({
   mends: {
     ...ROW_MENDS,
     'row.past-bed': (v, _built, setting) => ({
-      rowLength: setting.place.bed.lengthMm,
-      width: Math.max(feet(1.5), Math.min(v.width, setting.place.bed.lengthMm)),
+      rowLength: rowRoom(setting, true).lengthMm,
+      width: Math.max(feet(1.5), Math.min(v.width, rowRoom(setting, true).lengthMm)),
       frames: Math.max(
         1,
-        Math.floor((setting.place.bed.lengthMm + 0.5) / (Math.min(v.width, setting.place.bed.lengthMm) + BETWEEN_MM)),
+        Math.floor(
+          (rowRoom(setting, true).lengthMm + 0.5) / (Math.min(v.width, rowRoom(setting, true).lengthMm) + BETWEEN_MM),
+        ),
       ),
     }),
     'reach.outside': (_v, _built, setting) =>
-      setting.place.bed.widthMm - inches(5) >= feet(1)
+      rowRoom(setting, true).widthMm - inches(5) >= feet(1)
         ? {
-            rowAt: setting.place.bed.widthMm / 2,
-            spread: inches(Math.floor((setting.place.bed.widthMm - inches(4)) / inches(1))),
+            rowAt: inTheMiddle(setting).value,
+            spread: inches(Math.floor((rowRoom(setting, true).widthMm - inches(4)) / inches(1))),
           }
         : null,
     'tips.narrow': (v) => ({ spread: leastSpread(v.leaf) }),

@@ -1,3 +1,4 @@
+import { roomOf } from '../../../site/bed';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Design, Joint } from '../../../design/design';
 import { onSheet } from '../../../design/shapes/sheet';
@@ -82,4 +83,4 @@ export function sizeCollar(v: CollarValues, setting: BedSetting): Built<CollarFa
 
 /** How many places the bed has for collars. */
 export const roomFor = (v: CollarValues, diameterMm: number, setting: BedSetting): number =>
-  placesIn(setting.place.bed.lengthMm - diameterMm + v.apart, v.apart);
+  placesIn(roomOf(setting.place.bed, diameterMm).lengthMm - diameterMm + v.apart, v.apart);

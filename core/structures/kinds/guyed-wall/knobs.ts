@@ -5,7 +5,7 @@ import { footingKnobs } from '../../rules/footing';
 import type { Knobs, Settled } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { offeredPanels, panelOf, suggestPanel, suggestRow } from '../../rules/panel-choice';
-import { rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
+import { rowKnobs, rowRoom, stationsKnob, suggestGap } from '../../rules/row';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
 import { depthKnob } from '../../rules/timber-post';
 import { heavyPostKnobs } from '../../rules/timber-knobs';
@@ -27,7 +27,7 @@ export const GUYED_WALL_KNOBS = {
   rowLength: {
     ...ROW.rowLength,
     suggest: (setting: BedSetting, set: Settled) =>
-      suggestRow(setting.place.bed.lengthMm, panelOf(setting, String(set.panel)), 0),
+      suggestRow(rowRoom(setting).lengthMm, panelOf(setting, String(set.panel)), 0),
   },
   ...stationsKnob('inset'),
   panel: {

@@ -4,7 +4,7 @@ import { coverFor } from '../../rules/covering';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs, Values } from '../../knob';
-import { rowKnobs } from '../../rules/row';
+import { rowKnobs, rowRoom } from '../../rules/row';
 import { isOffered, type BedSetting } from '../../setting';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
 
@@ -89,7 +89,7 @@ export const HOOP_TUNNEL_KNOBS = {
     help: 'From the middle of one foot to the middle of the other.',
     usualMost: (setting) => setting.place.bed.widthMm * 1.2,
     suggest: (setting) => ({
-      value: Math.min(feet(12), Math.max(inches(12), setting.place.bed.widthMm - inches(2))),
+      value: Math.min(feet(12), Math.max(inches(12), rowRoom(setting, true).widthMm - inches(2))),
       why: fact('width.bed'),
     }),
   },

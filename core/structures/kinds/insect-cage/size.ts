@@ -1,3 +1,4 @@
+import { roomOf } from '../../../site/bed';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Design, Joint } from '../../../design/design';
 import type { Part } from '../../../design/shapes/shapes';
@@ -165,4 +166,4 @@ function drawnTogether([x, y, z]: Point, radiusMm: number, overMm: number): Poin
 
 /** How many places the bed has for its cages. */
 export const roomFor = (v: InsectCageValues, diameterMm: number, setting: BedSetting): number =>
-  placesIn(setting.place.bed.lengthMm - diameterMm + v.apart, v.apart);
+  placesIn(roomOf(setting.place.bed, diameterMm).lengthMm - diameterMm + v.apart, v.apart);

@@ -1,3 +1,4 @@
+import { roomOf } from '../../../site/bed';
 import { stockOf } from '../../../catalogue/catalogue';
 import { HEFT } from '../../../catalogue/stock';
 import { OVER_CAGE_MM } from '../../../checks/crop-height';
@@ -48,7 +49,10 @@ export const kind = structureKind({
   mends: {
     ...ROW_MENDS,
     'row.past-bed': (v, { facts }, setting) => {
-      const fit = placesIn(setting.place.bed.lengthMm - facts.cut.diameterMm + v.apart, v.apart);
+      const fit = placesIn(
+        roomOf(setting.place.bed, facts.cut.diameterMm).lengthMm - facts.cut.diameterMm + v.apart,
+        v.apart,
+      );
       return fit < v.cages ? { cages: Math.max(1, fit) } : null;
     },
     'cage.small': (_v, _built, setting) => ({

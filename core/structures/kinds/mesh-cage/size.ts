@@ -1,3 +1,4 @@
+import { roomOf } from '../../../site/bed';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Design, Joint, Standing } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
@@ -129,8 +130,9 @@ function driveRods(
   const radius = cut.girthMm / (2 * Math.PI) - rod.diameterMm / 2;
   const longest = setting.sizesOf(rod.id).at(-1) ?? Infinity;
   // Evenly round it, one at the back; in a bed that is narrower than the cage along the row, and a third as far out as the bed goes.
-  const narrow = cut.diameterMm > setting.place.bed.widthMm;
-  const out = Math.asin(Math.min(1, Math.max(0, setting.place.bed.widthMm / 2 - rod.diameterMm) / radius));
+  const { widthMm } = roomOf(setting.place.bed, cut.diameterMm);
+  const narrow = cut.diameterMm > widthMm;
+  const out = Math.asin(Math.min(1, Math.max(0, widthMm / 2 - rod.diameterMm) / radius));
   const rodAt = (n: number): number =>
     narrow ? ([0, Math.PI, out][n] ?? 0) : Math.PI / 2 + (2 * Math.PI * n) / v.stakes;
   const made = Array.from({ length: v.stakes }, (_, n) => {

@@ -6,6 +6,8 @@ import { PANEL_WALL_NAMES } from './names';
 import { inches } from '../../../quantity/length';
 import { buriedShare, LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { shortBy, throughBedMend } from '../../rules/depth';
+import type { Design } from '../../../design/design';
+import type { Settings } from '../../knob';
 import { structureKind } from '../../kind';
 import { isOffered } from '../../setting';
 import { MOST_ABOVE_MM, PANEL_WALL_KNOBS } from './knobs';
@@ -13,6 +15,15 @@ import { PANEL_WALL_PHRASES } from './phrases';
 import { sizePanelWall } from './size';
 import { MOST_OPEN_GAP_MM } from './wall';
 import { PANEL_WALL_DOINGS, panelWallSeason, panelWallSteps } from './steps';
+
+/** Posts on sale that are too short carry a lower panel, or let its last mesh stand free of them. */
+function standFreer(v: { gap: number; abovePost: number }, { design }: { design: Design }): Settings | null {
+  const missing = shortBy(design);
+  const above = inches(Math.ceil((v.abovePost + missing) / inches(1)));
+  // A finger or two, as soon as that is all.
+  if (v.gap < missing || missing <= inches(2)) return above <= MOST_ABOVE_MM ? { abovePost: above } : null;
+  return { gap: inches(Math.floor((v.gap - missing) / inches(1))) };
+}
 
 /** Welded panels on driven, studded steel posts. */
 export const kind = structureKind({
@@ -47,19 +58,14 @@ export const kind = structureKind({
   mends: {
     'spacing.wide': () => ({ postSpacing: inches(96) }),
     'depth.shallow': () => ({ depth: inches(18) }),
-    'depth.bed': throughBedMend(LEAST_DRIVEN_MM),
+    'depth.bed': (v, built, setting) =>
+      shortBy(built.design) > 0 ? standFreer(v, built) : throughBedMend(LEAST_DRIVEN_MM)(v, built, setting),
     'depth.share': (_v, { design }, setting) => {
       const share = buriedShare(setting);
       const above = Math.max(...design.posts.map((post) => post.aboveMm));
       return { depth: Math.min(inches(48), inches(Math.ceil((above * share) / (1 - share) / inches(1)))) };
     },
-    'post.short': (v, { design }) => {
-      const missing = shortBy(design);
-      if (v.gap >= missing) return { gap: inches(Math.floor((v.gap - missing) / inches(1))) };
-      // The last mesh may stand free of the post.
-      const above = inches(Math.ceil((v.abovePost + missing) / inches(1)));
-      return above <= MOST_ABOVE_MM ? { abovePost: above } : null;
-    },
+    'post.short': standFreer,
     'height.low': raiseGap,
     'places.one-more': () => ({ school: 'ends' }),
     'sides.both': () => ({ sides: 'one' }),

@@ -9,7 +9,7 @@ import { isOffered, type BedSetting } from '../../setting';
 import { lengthOnLie } from '../../rules/lie';
 import { offeredPanels, panelOf, suggestPanel, suggestRow } from '../../rules/panel-choice';
 import { panelRun } from '../../rules/panel-run';
-import { rowKnobs, suggestGap } from '../../rules/row';
+import { rowKnobs, rowRoom, suggestGap } from '../../rules/row';
 import { STATION_SCHOOLS } from '../../rules/stations';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 
@@ -94,7 +94,7 @@ export const PANEL_WALL_KNOBS = {
   rowLength: {
     ...ROW.rowLength,
     suggest: (setting: BedSetting, set: Settled) =>
-      suggestRow(setting.place.bed.lengthMm, panelOf(setting, String(set.panel)), Number(set.overlap)),
+      suggestRow(rowRoom(setting).lengthMm, panelOf(setting, String(set.panel)), Number(set.overlap)),
   },
   walls: {
     type: 'count',

@@ -1,3 +1,4 @@
+import { levelFalls } from '../../../checks/level-falls';
 import { meshFixed } from '../../../checks/mesh-fixed';
 import { bayFits } from '../../../checks/bay-fits';
 import { railsBroken } from '../../../checks/rails-broken';
@@ -10,7 +11,7 @@ import { feet, inches } from '../../../quantity/length';
 import { shortBy } from '../../rules/depth';
 import { structureKind } from '../../kind';
 import { POST_MENDS } from '../../rules/timber-post';
-import { RAIL_TRELLIS_KNOBS } from './knobs';
+import { LEAST_GAP_MM, RAIL_TRELLIS_KNOBS } from './knobs';
 import { RAIL_TRELLIS_PHRASES } from './phrases';
 import { bayForTwo } from './rails';
 import { sizeRailTrellis } from './size';
@@ -26,9 +27,15 @@ export const kind = structureKind({
   stands: ['bed'],
   knobs: RAIL_TRELLIS_KNOBS,
   size: sizeRailTrellis,
-  checks: ({ design, facts }, _v, setting) => [
+  checks: ({ design, facts }, v, setting) => [
     ...standChecks(design, setting, facts.spacingMm),
     meshFixed({ by: facts.fixedBy }),
+    levelFalls({
+      fallMm: (design.hold?.topMm.most ?? 0) - (design.hold?.topMm.least ?? 0),
+      lowestMm: topOf(design) - (v.gap - LEAST_GAP_MM),
+      bedMm: setting.place.bed.heightMm,
+      reachMm: setting.reachMm,
+    }),
     facts.between && bayFits(facts.between.bay),
     railsBroken(facts.splices),
     facts.between && panelCut(facts.between),
@@ -45,7 +52,7 @@ export const kind = structureKind({
     'spacing.wide': (v) => ({ bay: feet(7.5), ...(v.bays === 'centres' ? { bays: 'clear' } : {}) }),
     'post.short': (v, { design }) => {
       const missing = shortBy(design);
-      return v.gap - missing >= inches(2) ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
+      return v.gap - missing >= LEAST_GAP_MM ? { gap: inches(Math.floor((v.gap - missing) / inches(1))) } : null;
     },
     'gap.high': (_v, _built, setting) => ({
       gap: Math.max(
@@ -56,7 +63,7 @@ export const kind = structureKind({
     'height.low': raiseGap,
     'reach.tall': (v, { design }, setting) => {
       const over = topOf(design) - reachOverBed(setting);
-      return v.gap - over >= inches(2) ? { gap: inches(Math.floor((v.gap - over) / inches(1))) } : null;
+      return v.gap - over >= LEAST_GAP_MM ? { gap: inches(Math.floor((v.gap - over) / inches(1))) } : null;
     },
     'bay.narrow': (v) => ({ bays: 'clear', bay: v.bay }),
     'rails.all-broken': (v, { design }, setting) => {

@@ -8,7 +8,7 @@ import type { Knobs, Values } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { mostGap } from '../../rules/gap';
 import { offeredPanels, panelOf, suggestPanel } from '../../rules/panel-choice';
-import { rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
+import { fallOf, reachOverBed, rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { depthKnob } from '../../rules/timber-post';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
@@ -35,6 +35,9 @@ function suggestBay(setting: BedSetting) {
 const HEAVY = PANELS.filter((panel) => panel.carries === 'heavy');
 /** A panel to a bay, between posts that stand whatever the panel is. */
 const RUN = { lapMeshes: 0, postSpacingMm: feet(8), postMinor: 0 } as const;
+
+/** Room for a hand under the bottom rail (from memory). mm. */
+export const LEAST_GAP_MM = inches(2);
 
 /**
  * 4×4 posts 24″ deep on 4″ of gravel in dry, crowned concrete; two 2×4 rails a side with staggered
@@ -118,14 +121,18 @@ export const RAIL_TRELLIS_KNOBS = {
     type: 'length',
     label: 'Bottom rail above the ground',
     group: 'Rails',
-    min: inches(2),
+    min: LEAST_GAP_MM,
     max: feet(4),
     step: TAPE_STEP,
     help: 'At the high point: the rails are level, the ground is not.',
     suggest: (setting, set) => {
-      const wanted = suggestGap(setting, panelOf(setting, String(set.panel)).heightMm);
+      const fallMm = fallOf(setting, Number(set.rowLength));
+      const { heightMm } = panelOf(setting, String(set.panel));
+      const wanted = suggestGap(setting, heightMm, fallMm);
+      const most = wholeStep(reachOverBed(setting) - heightMm - fallMm, setting.market);
       const usual = perMarket(setting.market, 10, 250);
-      if (wanted.value >= usual || wanted.why.code === 'gap.reach') return wanted;
+      if (usual > most) return { value: Math.max(LEAST_GAP_MM, most), why: fact('gap.reach') };
+      if (wanted.value >= usual) return wanted;
       // A crop that flops below a rail at that height is worth bending for it.
       const low = Math.min(usual, Math.max(perMarket(setting.market, 2, 50), tidy(mostGap(setting), setting.market)));
       return setting.planted.length > 0 && low < usual - 1

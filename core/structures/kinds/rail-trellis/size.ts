@@ -11,7 +11,7 @@ import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import { lengthOnLie, lengthOnSoil, type Lie } from '../../rules/lie';
 import { panelsCould } from '../../rules/could';
 import { offeredPanels, panelOf } from '../../rules/panel-choice';
-import { acrossBed, startOf, rowHandles } from '../../rules/row';
+import { acrossBed, fallOf, startOf, rowHandles } from '../../rules/row';
 import type { BedSetting } from '../../setting';
 import { placeStations } from '../../rules/stations';
 import { setPost, standingOf } from '../../rules/timber-post';
@@ -135,7 +135,11 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Buil
       carries: panel.carries,
       startsMm: v.gap,
       gapMm: v.gap,
-      could: panelsCould(setting, offeredPanels(setting), { net: false, gapMm: v.gap }),
+      could: panelsCould(setting, offeredPanels(setting), {
+        net: false,
+        gapMm: v.gap,
+        fallMm: fallOf(setting, builtMm),
+      }),
       topMm: {
         least: t.highMm - highGround,
         most: Math.max(...posts.map((one) => one.aboveMm)) - v.topBlock,

@@ -5,7 +5,7 @@ import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { TEPEE_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
-import { LEAST_RADIUS_MM, mostTie, TEPEE_KNOBS } from './knobs';
+import { acrossRing, LEAST_RADIUS_MM, mostTie, TEPEE_KNOBS } from './knobs';
 import { TEPEE_PHRASES } from './phrases';
 import { sizeTepee } from './size';
 import { TEPEE_DOINGS, tepeeSeason, tepeeSteps } from './steps';
@@ -23,7 +23,7 @@ export const kind = structureKind({
   checks: ({ design, facts }, _v, setting) => [
     ...standChecks(design, setting),
     tipping(facts.tips),
-    bedForTwo({ widthMm: setting.place.bed.widthMm, needsMm: 2 * LEAST_RADIUS_MM }),
+    bedForTwo({ bed: setting.place.bed, needsMm: 2 * LEAST_RADIUS_MM }),
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   steps: tepeeSteps,
@@ -33,14 +33,11 @@ export const kind = structureKind({
   phrases: TEPEE_PHRASES,
   mends: {
     'reach.outside': (v, _built, setting) => ({
-      radius: Math.max(
-        inches(8),
-        Math.min(v.radius, (Math.min(setting.place.bed.widthMm, setting.place.bed.lengthMm) - inches(1)) / 2),
-      ),
+      radius: Math.max(inches(8), Math.min(v.radius, (acrossRing(setting) - inches(1)) / 2)),
     }),
     'reach.far': (v, _built, setting) => ({ radius: Math.max(inches(8), Math.min(v.radius, setting.armMm)) }),
     'row.past-bed': (v, _built, setting) => ({
-      radius: Math.max(inches(8), (Math.min(setting.place.bed.widthMm, setting.place.bed.lengthMm) - v.ring) / 2),
+      radius: Math.max(inches(8), (acrossRing(setting) - v.ring) / 2),
     }),
     'post.short': (v, { design }) => {
       const crossing = Math.min(v.crossing, inches(12));

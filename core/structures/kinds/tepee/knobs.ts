@@ -1,3 +1,4 @@
+import { roomOf } from '../../../site/bed';
 import { POLES } from '../../../catalogue/posts-and-poles';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
@@ -5,7 +6,7 @@ import type { Knobs, Settled } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
 import { LEAST_LEAN_PUSHED_RAD } from '../../../checks/tipping';
-import { reachOverBed } from '../../rules/row';
+import { inTheMiddle, reachOverBed } from '../../rules/row';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { shadedSide } from './shaded';
 
@@ -16,9 +17,12 @@ const offeredPoles = (setting: BedSetting): string[] =>
 /** Poles closer to the middle than this cross at the soil already (from memory). mm. */
 export const LEAST_RADIUS_MM = inches(8);
 
+/** Across the largest ring the bed has room for: its narrower side, or what is behind its notch. An oval holds one as wide as itself. mm. */
+export const acrossRing = ({ place: { bed } }: BedSetting): number =>
+  Math.min(bed.lengthMm, bed.outline.shape === 'keyhole' ? roomOf(bed).widthMm : bed.widthMm);
+
 /** What fits the bed: its narrower side less the ring's own half width on both sides. mm. */
-const radiusInBed = (setting: BedSetting, ringMm: number): number =>
-  (Math.min(setting.place.bed.widthMm, setting.place.bed.lengthMm) - ringMm) / 2;
+const radiusInBed = (setting: BedSetting, ringMm: number): number => (acrossRing(setting) - ringMm) / 2;
 
 const CONE_OF = ['cane-bamboo', 'pole-bamboo', 'pole-larch'] as const;
 /** The cane a small cone is made of, where it is sold. */
@@ -34,8 +38,16 @@ export function mostTie(setting: BedSetting, pole: string, radiusMm: number): nu
   return Math.min(tied, (2 * radiusMm) / Math.tan(LEAST_LEAN_PUSHED_RAD), reachOverBed(setting));
 }
 
+/** Where its middle stands from the front of the bed: in the middle, or so near that an arm picks across it where the front is all there is to stand at. mm. */
+export function middleAt(setting: BedSetting, { radius, ring }: { radius: number; ring: number }): number {
+  const { bed } = setting.place;
+  const middle = inTheMiddle(setting).value;
+  if (bed.standFrom === 'both sides' || bed.outline.shape !== 'rectangle') return middle;
+  return Math.min(middle, Math.max(radius + ring / 2, setting.armMm - radius));
+}
+
 /** Room for a tepee of poles rather than a cone of canes. mm. */
-const hasRoom = ({ place: { bed } }: BedSetting): boolean => Math.min(bed.widthMm, bed.lengthMm) >= 1400;
+const hasRoom = (setting: BedSetting): boolean => acrossRing(setting) >= 1400;
 
 /**
  * Twelve poles for a playhouse-size tepee, a doorway on the shaded side, a ring bed 12″ wide, string

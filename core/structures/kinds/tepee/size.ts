@@ -10,12 +10,13 @@ import { slopeOf, type Ground } from '../../../site/ground';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { nextStockUp } from '../../rules/depth';
+import { acrossBed } from '../../rules/row';
 import type { Values } from '../../knob';
 import { angleAt, anglesRound, doorHalfRad, onRing, openRingMm, ringArea, type Door } from '../../rules/ring';
 import type { BedSetting } from '../../setting';
 import { placeStations } from '../../rules/stations';
 import { bundleRadius, lashingMm, poleMm } from './cord';
-import { mostTie, type TEPEE_KNOBS } from './knobs';
+import { middleAt, mostTie, type TEPEE_KNOBS } from './knobs';
 import { SIDE_RAD } from './shaded';
 
 export type TepeeValues = Values<typeof TEPEE_KNOBS>;
@@ -38,7 +39,7 @@ export function sizeTepee(v: TepeeValues, setting: BedSetting): Built<TepeeFacts
   const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
   const stock = stockOf(setting.catalogue, v.pole, 'pole');
   const outer = v.radius + v.ring / 2;
-  const middle = { alongMm: outer, y: 0 };
+  const middle = { alongMm: outer, y: acrossBed(middleAt(setting, v), setting) };
   const door: Door = { middleRad: SIDE_RAD[v.doorAt], halfRad: doorHalfRad(v.door, v.radius) };
   const angles = anglesRound(v.poles, door);
   const asked = poleMm({ heightMm: v.height, radiusMm: v.radius, crossingMm: v.crossing, pushInMm: v.pushIn });
@@ -105,6 +106,8 @@ export function sizeTepee(v: TepeeValues, setting: BedSetting): Built<TepeeFacts
   const slope = slopeOf(ground);
   const flat = (mm: number): number => mm * Math.cos(slope);
 
+  // Behind the notch of a keyhole its near side is picked from there.
+  const rowsAtMm = [...(bed.outline.shape === 'keyhole' ? [] : [middle.y - v.radius]), middle.y + v.radius];
   const startMm = (bed.lengthMm - 2 * outer) / 2;
   const design: Design = {
     kind: 'tepee',
@@ -176,7 +179,14 @@ export function sizeTepee(v: TepeeValues, setting: BedSetting): Built<TepeeFacts
       }),
     },
     marks: [
-      ...rowMarks({ stations, ground, builtMm: 2 * outer, bed, rowsAtMm: [-v.radius, v.radius], endTopMm: v.height }),
+      ...rowMarks({
+        stations,
+        ground,
+        builtMm: 2 * outer,
+        bed,
+        rowsAtMm,
+        endTopMm: v.height,
+      }),
       {
         view: 'elevation',
         axis: 'x',
@@ -221,7 +231,7 @@ export function sizeTepee(v: TepeeValues, setting: BedSetting): Built<TepeeFacts
   return {
     design,
     facts: {
-      rowsAtMm: [-v.radius, v.radius],
+      rowsAtMm,
       tips: { halfBaseMm: v.radius, heightMm: v.height, pushedIn: v.pushIn >= inches(4) },
     } satisfies TepeeFacts,
   };

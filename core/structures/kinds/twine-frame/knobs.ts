@@ -8,7 +8,7 @@ import { FOOTINGS, type Footing } from '../../rules/footing';
 import type { Knobs, Values } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
-import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
+import { fallOf, reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
 import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
@@ -20,6 +20,9 @@ const boards = (setting: BedSetting): ('2x8' | '45x195')[] =>
   (['2x8', '45x195'] as const).filter((id) =>
     TREATMENTS.some((treatment) => isOffered(setting, timberId(id, treatment))),
   );
+
+/** A beam follows the ground where that falls by more than 8″: the low end would stand too tall (from memory). */
+const follows = ({ place: { bed } }: BedSetting): boolean => Math.abs(bed.riseMm) > inches(8);
 
 /**
  * Worked value: 8′ posts, 2′ in the ground and 6′ out; string = drop + 15–25 % wraps + knots; four
@@ -76,10 +79,11 @@ export const TWINE_FRAME_KNOBS = {
     max: feet(10),
     step: TAPE_STEP,
     help: 'Above the soil; the tallest user should reach it from the ground.',
-    suggest: (setting) => {
+    suggest: (setting, set) => {
       const lead = leadPlant(setting);
       const wanted = Math.max(perMarket(setting.market, 72, 1830), lead?.crop.supportToMm ?? 0);
-      const value = tidy(Math.min(reachOverBed(setting), wanted), setting.market);
+      const fallMm = follows(setting) ? 0 : fallOf(setting, Number(set.rowLength));
+      const value = tidy(Math.min(reachOverBed(setting) - fallMm, wanted), setting.market);
       return { value, why: value < wanted - 30 ? fact('beam.reach') : fact('beam.crop') };
     },
   },
@@ -192,9 +196,7 @@ export const TWINE_FRAME_KNOBS = {
     help: 'A level beam is set from the high end, so the low end stands taller.',
     shown: (_set, setting) => setting.place.bed.riseMm !== 0,
     suggest: (setting) =>
-      Math.abs(setting.place.bed.riseMm) > inches(8)
-        ? { value: 'follow', why: fact('slope.follow') }
-        : { value: 'level', why: fact('slope.level') },
+      follows(setting) ? { value: 'follow', why: fact('slope.follow') } : { value: 'level', why: fact('slope.level') },
   },
   hang: {
     type: 'choice',

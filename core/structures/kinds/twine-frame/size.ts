@@ -10,7 +10,7 @@ import { nearestClear, takenBy } from '../../rules/clash';
 import { footingReasons, pourFootings, setBy } from '../../rules/footing';
 import { footAt, lengthOnLie, type Lie } from '../../rules/lie';
 import { piecesOverPosts } from '../../rules/over-posts';
-import { acrossBed, reachOverBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
+import { fallOf, acrossBed, reachOverBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
 import type { BedSetting } from '../../setting';
 import { equalBays } from '../../rules/spacing';
 import { placeStations } from '../../rules/stations';
@@ -193,7 +193,11 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Built<
       startsMm: 0,
       gapMm: 0,
       topMm: { least: Math.min(...heights), most: Math.max(...heights) },
-      could: { topMm: Math.max(v.beamHeight, reachOverBed(setting)), carries: 'heavy', net: false },
+      could: {
+        topMm: reachOverBed(setting) - (v.onSlope === 'follow' ? 0 : fallOf(setting, v.rowLength)),
+        carries: 'heavy',
+        net: false,
+      },
     },
     views: rowViews({ ground, bed, startMm }),
     bodies: 1,

@@ -3,7 +3,7 @@ import { throughBedMend } from '../../rules/depth';
 import { tipping } from '../../../checks/tipping';
 import { nailInterval } from '../../../checks/nail-interval';
 import { wholeStep } from '../../rules/tidy';
-import { reachOverBed, ROW_MENDS } from '../../rules/row';
+import { inTheMiddle, reachOverBed, ROW_MENDS, rowRoom } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { WOVEN_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
@@ -39,20 +39,21 @@ export const kind = structureKind({
   mends: {
     ...ROW_MENDS,
     'row.past-bed': (v, _built, setting) => ({
-      rowLength: setting.place.bed.lengthMm,
-      width: Math.max(feet(1), Math.min(v.width, setting.place.bed.lengthMm)),
+      rowLength: rowRoom(setting, true).lengthMm,
+      width: Math.max(feet(1), Math.min(v.width, rowRoom(setting, true).lengthMm)),
       frames: Math.max(
         1,
         Math.floor(
-          (setting.place.bed.lengthMm + 0.5) / Math.max(feet(1), Math.min(v.width, setting.place.bed.lengthMm)),
+          (rowRoom(setting, true).lengthMm + 0.5) /
+            Math.max(feet(1), Math.min(v.width, rowRoom(setting, true).lengthMm)),
         ),
       ),
     }),
     'reach.outside': (v, _built, setting) => ({
-      rowAt: setting.place.bed.widthMm / 2,
+      rowAt: inTheMiddle(setting).value,
       ...(v.form === 'pair'
-        ? setting.place.bed.widthMm - inches(4) >= feet(1)
-          ? { spread: setting.place.bed.widthMm - inches(4) }
+        ? rowRoom(setting, true).widthMm - inches(4) >= feet(1)
+          ? { spread: rowRoom(setting, true).widthMm - inches(4) }
           : { form: 'single' }
         : {}),
     }),

@@ -7,7 +7,7 @@ import { fact } from '../../../wording/say';
 import { LEAST_LEAN_RAD } from '../../../checks/tipping';
 import type { Knobs, Values, Settled } from '../../knob';
 import { nailsAlong } from './weave-path';
-import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
+import { reachOverBed, rowKnobs, rowRoom, stationsKnob } from '../../rules/row';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
@@ -16,7 +16,7 @@ export const MOST_FRAME_MM = feet(6.5);
 
 /** How high a frame can be made that one person hangs, that is in reach, and that, leaning over its bed, does not tip. mm. */
 export function mostFrame(setting: BedSetting, pair: boolean): number {
-  const base = Math.min(feet(4), setting.place.bed.widthMm - inches(5));
+  const base = Math.min(feet(4), rowRoom(setting, true).widthMm - inches(5));
   return Math.min(MOST_FRAME_MM, reachOverBed(setting), pair ? base / Math.tan(LEAST_LEAN_RAD) : Infinity);
 }
 
@@ -49,7 +49,7 @@ export const WOVEN_FRAME_KNOBS = {
     ],
     help: 'Two frames joined at the top bridge a bed; vines climb both sides and fruit hangs inside.',
     suggest: (setting) =>
-      setting.place.bed.widthMm >= 900
+      rowRoom(setting, true).widthMm >= 900
         ? { value: 'pair', why: fact('form.pair') }
         : { value: 'single', why: fact('form.single') },
   },
@@ -83,7 +83,7 @@ export const WOVEN_FRAME_KNOBS = {
     help: 'Along the bed.',
     suggest: (setting) => ({
       value: tidy(
-        Math.max(feet(1), Math.min(perMarket(setting.market, 34, 863), setting.place.bed.lengthMm)),
+        Math.max(feet(1), Math.min(perMarket(setting.market, 34, 863), rowRoom(setting, true).lengthMm)),
         setting.market,
       ),
       why: fact('frame.usual'),
@@ -117,7 +117,7 @@ export const WOVEN_FRAME_KNOBS = {
         feet(1),
         Math.min(
           perMarket(setting.market, 48, 1200),
-          wholeStep(setting.place.bed.widthMm - inches(4.5), setting.market),
+          wholeStep(rowRoom(setting, true).widthMm - inches(4.5), setting.market),
         ),
       ),
       why: fact('spread.bed'),
