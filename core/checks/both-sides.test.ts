@@ -12,7 +12,7 @@ import { say } from '../wording/say';
 import { archReaches } from './arch-reaches';
 import { bedForTwo } from './bed-for-two';
 import { bayFits } from './bay-fits';
-import { bendSets } from './bend-sets';
+import { bendOf, bendSets } from './bend-sets';
 import { boardLongEnough } from './board-fits';
 import { boxBoards } from './box-boards';
 import { braced } from './braced';
@@ -94,6 +94,8 @@ const NOTCHED = { shape: 'keyhole', notchLongMm: 600, notchDeepMm: 500 } as cons
 const frontOnly = (rowsAtMm: readonly number[]) =>
   reachAcross({ rowsAtMm, bed: { ...bed, widthMm: 1200, standFrom: 'front only' }, armMm: 458 });
 
+const REBAR = { diameterMm: 10, wallMm: 0, stiffnessMpa: 210_000, yieldMpa: 420 };
+
 const plants = (id: string, training = 0, count = 4): Planted[] => {
   const crop = cropIn([], id);
   return [{ id, bed: 'b', crop, training: crop.trainings[training] as Planted['training'], count }];
@@ -163,8 +165,11 @@ const CASES: Record<string, Case[]> = {
     [bayFits({ panelMm: 2400, clearMm: 2400, nominalClearMm: 2388, posts: 3 }), 'good', 'bay.actual'],
   ],
   'bend-sets': [
-    [bendSets({ tightMm: 299, yieldMm: 300 }), 'note', 'bend.sets'],
-    [bendSets({ tightMm: 301, yieldMm: 300 }), 'good', 'bend.springs'],
+    // 10 mm of 210 GPa that gives at 420 MPa: E d / (2 σ) = 2500 mm.
+    [bendSets(bendOf(2499, REBAR, false)), 'note', 'bend.sets'],
+    [bendSets(bendOf(2501, REBAR, false)), 'good', 'bend.springs'],
+    [bendSets(bendOf(2499, REBAR, true)), 'good', 'bend.formed'],
+    [bendSets(bendOf(2501, REBAR, true)), 'good', 'bend.springs'],
   ],
   'board-fits': [
     [boardLongEnough({ wantedMm: feet(12) + 1, longestMm: feet(12) }), 'fail', 'board.short'],

@@ -18,9 +18,9 @@ export interface UprightArch {
   points: readonly { acrossMm: number; upMm: number; way: readonly [across: number, up: number] }[];
 }
 
-/** Steps of the integration for each half; the points that are kept are every eighth. */
+/** Steps of the integration for each half, and how many of its points are kept. */
 const STEPS = 256;
-const KEPT_EVERY = 8;
+const KEPT = 32;
 /** A strip this much flatter than straight is straight. */
 const FLATTEST = 0.9;
 const QUARTER = Math.PI / 2;
@@ -117,29 +117,44 @@ export function uprightArch(spanMm: number, lengthMm: number): UprightArch | nul
     crown = 2 * k * lambda;
     h = -(lambda ** 2);
   }
-  return integrated(spanMm, lengthMm, crown, h);
+  return followed({ spanMm, lengthMm, moment: crown, h }).arch;
 }
 
 const share = ({ long, across }: { long: number; across: number }): number => across / long;
 
-/** Follows θ″ = h sin θ from the crown to a foot (Runge–Kutta of fourth order), and mirrors it. */
-function integrated(spanMm: number, lengthMm: number, crown: number, h: number): UprightArch {
-  const step = lengthMm / 2 / STEPS;
-  let [theta, bend, across, down] = [0, crown, 0, 0];
+/** A strip followed to its foot: as it lies there, how far it has turned (upright is π/2), and how far from the middle it came. */
+export interface Followed {
+  arch: UprightArch;
+  turnedRad: number;
+  reachMm: number;
+}
+
+/**
+ * Follows a strip from its crown to a foot (Runge–Kutta of fourth order), and mirrors it: its moment over EI grows by
+ * dm/ds = h sin θ, and it turns by dθ/ds = `bend(m)`, which is m itself while it is elastic.
+ */
+export function followed(
+  o: { spanMm: number; lengthMm: number; moment: number; h: number; bend?: (moment: number) => number },
+  steps: number = STEPS,
+): Followed {
+  const { spanMm, lengthMm, h, bend = (moment) => moment } = o;
+  const step = lengthMm / 2 / steps;
+  let [theta, moment, across, down] = [0, o.moment, 0, 0];
   const half: { across: number; down: number; theta: number }[] = [{ across: 0, down: 0, theta: 0 }];
-  for (let i = 1; i <= STEPS; i++) {
-    const [a1, b1] = [bend, h * Math.sin(theta)];
-    const [a2, b2] = [bend + (step / 2) * b1, h * Math.sin(theta + (step / 2) * a1)];
-    const [a3, b3] = [bend + (step / 2) * b2, h * Math.sin(theta + (step / 2) * a2)];
-    const [a4, b4] = [bend + step * b3, h * Math.sin(theta + step * a3)];
+  for (let i = 1; i <= steps; i++) {
+    const [a1, b1] = [bend(moment), h * Math.sin(theta)];
+    const [a2, b2] = [bend(moment + (step / 2) * b1), h * Math.sin(theta + (step / 2) * a1)];
+    const [a3, b3] = [bend(moment + (step / 2) * b2), h * Math.sin(theta + (step / 2) * a2)];
+    const [a4, b4] = [bend(moment + step * b3), h * Math.sin(theta + step * a3)];
     const next = theta + (step / 6) * (a1 + 2 * a2 + 2 * a3 + a4);
+    const after = moment + (step / 6) * (b1 + 2 * b2 + 2 * b3 + b4);
     // Simpson's rule over the step, its middle by a cubic through both ends.
-    const middle = (theta + next) / 2 + (step / 8) * (a1 - (bend + (step / 6) * (b1 + 2 * b2 + 2 * b3 + b4)));
+    const middle = (theta + next) / 2 + (step / 8) * (a1 - bend(after));
     across += (step / 6) * (Math.cos(theta) + 4 * Math.cos(middle) + Math.cos(next));
     down += (step / 6) * (Math.sin(theta) + 4 * Math.sin(middle) + Math.sin(next));
-    bend += (step / 6) * (b1 + 2 * b2 + 2 * b3 + b4);
+    moment = after;
     theta = next;
-    if (i % KEPT_EVERY === 0) half.push({ across, down, theta });
+    if (i % (steps / KEPT) === 0) half.push({ across, down, theta });
   }
   const rise = down;
   // What the integration leaves of the span (a few parts in a million) is shared out, so that feet are where they were asked for.
@@ -155,13 +170,17 @@ function integrated(spanMm: number, lengthMm: number, crown: number, h: number):
     way: [one.way[0], -one.way[1]] as const,
   }));
   return {
-    spanMm,
-    lengthMm,
-    riseMm: rise,
-    crownPerMm: crown,
-    footPerMm: bend,
-    pushPerEi: -h,
-    points: [...left, ...right],
+    arch: {
+      spanMm,
+      lengthMm,
+      riseMm: rise,
+      crownPerMm: bend(o.moment),
+      footPerMm: bend(moment),
+      pushPerEi: -h,
+      points: [...left, ...right],
+    },
+    turnedRad: theta,
+    reachMm: across,
   };
 }
 
@@ -172,10 +191,6 @@ export const tightestRadius = (arch: Pick<UprightArch, 'crownPerMm' | 'footPerMm
 /** Second moment of area of a round bar, or of a pipe with a wall: π(d⁴ − (d − 2t)⁴)/64. mm⁴. */
 export const roundInertia = (diameterMm: number, wallMm = 0): number =>
   (Math.PI / 64) * (diameterMm ** 4 - (wallMm > 0 ? Math.max(0, diameterMm - 2 * wallMm) ** 4 : 0));
-
-/** Radius at which a round bar begins to take a set: R = E d / (2 σ), the bending formula (Timoshenko, *Strength of Materials*, part I, art. 23). mm, MPa. */
-export const yieldRadius = (diameterMm: number, modulusMpa: number, yieldMpa: number): number =>
-  (modulusMpa * diameterMm) / (2 * yieldMpa);
 
 /** Where the cold-drawn low-carbon wire of garden panels gives (from memory: 400 to 550; no standard names it). MPa. */
 export const MESH_WIRE_YIELD_MPA = 450;

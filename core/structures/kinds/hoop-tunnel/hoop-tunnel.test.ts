@@ -1,15 +1,17 @@
 import completeE from '@stdlib/math-base-special-ellipe';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { stockOf, CATALOGUE } from '../../../catalogue/catalogue';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Sheet } from '../../../design/shapes/sheet';
 import type { Fill } from '../../../design/shapes/fill';
 import { reach } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { onBed } from '../../onto-bed.fixture';
+import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
 import { heightAcross, hoopOf } from './hoop';
 
+/** ¾″ pressure pipe. */
+const PIPE = stockOf(CATALOGUE, 'pipe-plastic-27', 'rod');
 const span = fc.double({ min: 300, max: 3600, noNaN: true });
 const high = fc.double({ min: 200, max: 2100, noNaN: true });
 
@@ -18,7 +20,7 @@ describe('a hoop', () => {
     fc.assert(
       fc.property(span, high, (spanMm, heightMm) => {
         const [long, short] = [spanMm / 2, heightMm].toSorted((a, b) => b - a) as [number, number];
-        expect(hoopOf('ellipse', spanMm, heightMm).lengthMm).toBeCloseTo(
+        expect(hoopOf('ellipse', spanMm, heightMm, PIPE).lengthMm).toBeCloseTo(
           2 * long * completeE(1 - (short / long) ** 2),
           4,
         );
@@ -27,15 +29,15 @@ describe('a hoop', () => {
   });
 
   it('of half a circle is π times its radius, with straight legs for what is higher (by hand)', () => {
-    expect(hoopOf('circle', 1200, 600).lengthMm).toBeCloseTo(1884.956, 3);
-    expect(hoopOf('circle', 1200, 900).lengthMm).toBeCloseTo(1884.956 + 600, 3);
-    expect(hoopOf('circle', 1200, 400).heightMm).toBe(600);
+    expect(hoopOf('circle', 1200, 600, PIPE).lengthMm).toBeCloseTo(1884.956, 3);
+    expect(hoopOf('circle', 1200, 900, PIPE).lengthMm).toBeCloseTo(1884.956 + 600, 3);
+    expect(hoopOf('circle', 1200, 400, PIPE).heightMm).toBe(600);
   });
 
   it('that springs is as high as it is asked to be, never shorter than its own chain of points, and highest in the middle', () => {
     fc.assert(
       fc.property(span, fc.double({ min: 0.45, max: 1.2, noNaN: true }), (spanMm, share) => {
-        const hoop = hoopOf('sprung', spanMm, share * spanMm);
+        const hoop = hoopOf('sprung', spanMm, share * spanMm, PIPE);
         expect(hoop.heightMm / (share * spanMm)).toBeCloseTo(1, 2);
         const chain = hoop.points
           .slice(1)

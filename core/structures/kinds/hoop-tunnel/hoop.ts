@@ -1,4 +1,5 @@
-import { uprightArch } from '../../../statics/elastica';
+import { tightestRadius, uprightArch, type UprightArch } from '../../../statics/elastica';
+import { yieldingArch, type Section } from '../../../statics/yielding';
 
 /** How a hoop is bent: about a form to half a circle or half an ellipse, or sprung, as a straight rod lies that stands upright at both feet. */
 export type HoopShape = 'circle' | 'ellipse' | 'sprung';
@@ -21,11 +22,11 @@ const NEAR_MM = 0.2;
 
 /**
  * A hoop of a span and a height. Half a circle is half its span high, and stands on straight legs where more is
- * wanted; a sprung one is never lower than a rod of {@link LEAST_LONG} spans makes it.
- * @example hoopOf('circle', 1200, 600).lengthMm // 1885: π × 600
+ * wanted; a sprung one is never lower than a rod of {@link LEAST_LONG} spans makes it, and gives where it is bent too far.
+ * @example hoopOf('circle', 1200, 600, rod).lengthMm // 1885: π × 600
  */
-export function hoopOf(shape: HoopShape, spanMm: number, heightMm: number): Hoop {
-  if (shape === 'sprung') return sprung(spanMm, heightMm);
+export function hoopOf(shape: HoopShape, spanMm: number, heightMm: number, section: Section): Hoop {
+  if (shape === 'sprung') return sprung(spanMm, heightMm, section);
   const half = spanMm / 2;
   if (shape === 'circle') {
     const leg = Math.max(0, heightMm - half);
@@ -63,8 +64,33 @@ function halfEllipse(a: number, b: number): number {
   return (Math.PI / steps) * sum;
 }
 
-/** The rod that springs to a height: regula falsi between two lengths, since the longer is the higher, and nearly in proportion. */
-function sprung(spanMm: number, heightMm: number): Hoop {
+/** How often the length that a springy rod would want is put right by how much higher one that gives stands. */
+const PUT_RIGHT = 3;
+
+/** The rod that springs to a height. */
+function sprung(spanMm: number, heightMm: number, section: Section): Hoop {
+  let lengthMm = springyLength(spanMm, heightMm);
+  const arch = (): UprightArch => {
+    const found = yieldingArch(spanMm, lengthMm, section);
+    if (!found) throw new Error(`A rod of ${lengthMm} does not span ${spanMm}: keep it over LEAST_LONG spans.`);
+    return found;
+  };
+  let found = arch();
+  for (let i = 0; i < PUT_RIGHT && lengthMm > LEAST_LONG * spanMm && Math.abs(found.riseMm - heightMm) > NEAR_MM; i++) {
+    const springs = uprightArch(spanMm, lengthMm)?.riseMm ?? found.riseMm;
+    lengthMm = springyLength(spanMm, heightMm - (found.riseMm - springs));
+    found = arch();
+  }
+  return {
+    points: found.points.map((one) => [one.acrossMm, one.upMm] as const),
+    lengthMm,
+    heightMm: found.riseMm,
+    tightMm: tightestRadius(found),
+  };
+}
+
+/** How long a rod that stays springy has to be for a height: regula falsi between two lengths, since the longer is the higher, and nearly in proportion. mm. */
+function springyLength(spanMm: number, heightMm: number): number {
   const over = (lengthMm: number): number => (uprightArch(spanMm, lengthMm)?.riseMm ?? 0) - heightMm;
   let [low, high] = [LEAST_LONG * spanMm, 2.2 * heightMm + 1.2 * spanMm];
   let [below, above] = [over(low), over(high)];
@@ -77,14 +103,7 @@ function sprung(spanMm: number, heightMm: number): Hoop {
       if (left < 0) [low, below] = [lengthMm, left];
       else [high, above] = [lengthMm, left];
     }
-  const arch = uprightArch(spanMm, lengthMm);
-  if (!arch) throw new Error(`A rod of ${lengthMm} does not span ${spanMm}: keep it over LEAST_LONG spans.`);
-  return {
-    points: arch.points.map((one) => [one.acrossMm, one.upMm] as const),
-    lengthMm,
-    heightMm: arch.riseMm,
-    tightMm: 1 / Math.max(Math.abs(arch.crownPerMm), Math.abs(arch.footPerMm)),
-  };
+  return lengthMm;
 }
 
 /** How high a hoop stands over the soil at a place across it; nought outside its feet. mm. */

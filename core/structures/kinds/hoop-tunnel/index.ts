@@ -49,7 +49,7 @@ export const kind = structureKind({
         cutMm: facts.cutMm,
         soldMm: facts.soldMm,
       }),
-      v.shape === 'sprung' ? bendSets({ tightMm: hoop.tightMm, yieldMm: facts.yieldMm }) : null,
+      facts.bend && bendSets(facts.bend),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
       rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),
       reachAcross({ rowsAtMm: rowsOf(design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),
@@ -87,7 +87,10 @@ export const kind = structureKind({
       let [low, high] = [inches(8), v.height];
       while (high - low > inches(1)) {
         const middle = (low + high) / 2;
-        if (hoopOf(v.shape, v.width, middle).lengthMm <= facts.soldMm - (facts.cutMm - facts.hoop.lengthMm))
+        if (
+          hoopOf(v.shape, v.width, middle, stockOf(setting.catalogue, v.rod, 'rod')).lengthMm <=
+          facts.soldMm - (facts.cutMm - facts.hoop.lengthMm)
+        )
           low = middle;
         else high = middle;
       }

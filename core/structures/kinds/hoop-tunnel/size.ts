@@ -5,7 +5,7 @@ import type { Part } from '../../../design/shapes/shapes';
 import type { Sheet } from '../../../design/shapes/sheet';
 import { inches } from '../../../quantity/length';
 import { onGround, type Ground } from '../../../site/ground';
-import { yieldRadius } from '../../../statics/elastica';
+import { bendOf, type Bend } from '../../../checks/bend-sets';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import { lapJoints } from '../../rules/cover-strips';
@@ -33,7 +33,7 @@ export interface HoopTunnelFacts {
   soldMm: number;
   apartMm: number;
   /** Radius at which the rod begins to take a set. */
-  yieldMm: number;
+  bend: Bend | null;
   /** The plant over which least is left, where it stands across the hoop. */
   nearest: Nearest | null;
 }
@@ -43,7 +43,7 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Built<
   const { bed } = setting.place;
   const ground: Ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
   const rod = stockOf(setting.catalogue, v.rod, 'rod');
-  const hoop = hoopOf(v.shape, v.width, v.height);
+  const hoop = hoopOf(v.shape, v.width, v.height, rod);
   const builtMm = v.rowLength;
   const startMm = startOf(v, builtMm, bed);
   const bays = Math.max(1, Math.ceil(builtMm / v.apart - 1e-6));
@@ -171,7 +171,7 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Built<
       cutMm: hoop.lengthMm + 2 * buriedMm,
       soldMm: setting.sizesOf(rod.id).at(-1) ?? Infinity,
       apartMm,
-      yieldMm: yieldRadius(rod.diameterMm, rod.stiffnessMpa, rod.yieldMpa),
+      bend: v.shape === 'sprung' ? bendOf(hoop.tightMm, rod, false) : null,
       nearest: nearest ?? null,
     },
   };

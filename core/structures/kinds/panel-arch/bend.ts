@@ -1,7 +1,8 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
-import { MESH_WIRE_YIELD_MPA, roundInertia, yieldRadius } from '../../../statics/elastica';
+import { MESH_WIRE_YIELD_MPA, roundInertia } from '../../../statics/elastica';
+import type { Section } from '../../../statics/yielding';
 import { STEEL_E_MPA } from '../../../statics/wire';
 import { bowOf, lengthFor, spanFor, widestSpan, type Bow } from './bow';
 import type { ArchSetting, PanelArchValues } from './knobs';
@@ -14,7 +15,8 @@ interface Strip {
   lengthMm: number;
   wideMm: number;
   stiffness: number;
-  yieldMm: number;
+  /** What bends: a wire of the panel, a hoop. */
+  section: Section;
 }
 
 /** A panel of given length: two of span, feet and headroom give the third. */
@@ -24,21 +26,35 @@ export function bendPanel(
 ): { bow: Bow; askedMm: number; widestMm: number; strip: Strip } {
   const panel = stockOf(setting.catalogue, v.panel, 'panel');
   const { lengthMm } = panel;
+  const section: Section = {
+    diameterMm: panel.wireMm,
+    wallMm: 0,
+    stiffnessMpa: STEEL_E_MPA,
+    yieldMpa: MESH_WIRE_YIELD_MPA,
+  };
   const strip: Strip = {
     lengthMm,
     wideMm: panel.heightMm,
     // The long wires bend; those across them only space them.
     stiffness: panel.levelsMm.length * STEEL_E_MPA * roundInertia(panel.wireMm),
-    yieldMm: yieldRadius(panel.wireMm, STEEL_E_MPA, MESH_WIRE_YIELD_MPA),
+    section,
   };
   const widestMm = widestSpan(lengthMm, v.held);
   const liftSet = v.solve === 'feet' ? 0 : v.lift;
   const askedMm =
     v.solve === 'span'
-      ? spanFor({ crownMm: v.headroom, liftMm: liftSet, heldMm: v.held, lengthMm, least: inches(18), most: feet(14) })
+      ? spanFor({
+          crownMm: v.headroom,
+          liftMm: liftSet,
+          heldMm: v.held,
+          lengthMm,
+          section,
+          least: inches(18),
+          most: feet(14),
+        })
       : v.span;
   const spanMm = Math.min(askedMm, widestMm);
-  const flat = bent({ spanMm, liftMm: liftSet, heldMm: v.held, lengthMm });
+  const flat = bent({ spanMm, liftMm: liftSet, heldMm: v.held, lengthMm, section });
   // On feet that are solved for, the whole bow is lifted as it is.
   const lift = v.solve === 'feet' ? Math.min(feet(3), Math.max(0, v.headroom - flat.crownMm)) : 0;
   return { bow: { ...flat, liftMm: flat.liftMm + lift, crownMm: flat.crownMm + lift }, askedMm, widestMm, strip };
@@ -68,10 +84,11 @@ export function bendHoops(
     lengthMm,
     wideMm: mesh.heightMm,
     stiffness: rod.stiffnessMpa * roundInertia(rod.diameterMm, rod.wallMm),
-    yieldMm: yieldRadius(rod.diameterMm, rod.stiffnessMpa, rod.yieldMpa),
+    section: rod,
   };
   return {
-    bow: bent({ spanMm, liftMm: 0, heldMm: v.held, lengthMm }),
+    // About a form it is bent to what a springy one would be.
+    bow: bent({ spanMm, liftMm: 0, heldMm: v.held, lengthMm, section: null }),
     askedMm: spanMm,
     widestMm: widestSpan(lengthMm, v.held),
     strip,

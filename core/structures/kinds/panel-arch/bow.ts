@@ -1,4 +1,5 @@
 import { uprightArch, type UprightArch } from '../../../statics/elastica';
+import { yieldingArch, type Section } from '../../../statics/yielding';
 
 /** How an arch stands: feet `spanMm` apart, `liftMm` over the path, held upright for `heldMm`; the rest is a free bow. */
 export interface Bow {
@@ -14,10 +15,21 @@ export interface Bow {
 /** Less than this of free strip is no bow. mm. */
 const LEAST_FREE_MM = 300;
 
+/** What a strip is between feet that are given, and the section that gives where it is bent too far; none where it is bent to a form. */
+export interface BowOf {
+  spanMm: number;
+  liftMm: number;
+  heldMm: number;
+  lengthMm: number;
+  section: Section | null;
+}
+
 /** The bow of a strip between feet that are given; null where it does not reach. */
-export function bowOf(o: { spanMm: number; liftMm: number; heldMm: number; lengthMm: number }): Bow | null {
+export function bowOf({ section, ...o }: BowOf): Bow | null {
   const heldMm = Math.min(o.heldMm, (o.lengthMm - LEAST_FREE_MM) / 2);
-  const free = heldMm > 0 ? uprightArch(o.spanMm, o.lengthMm - 2 * heldMm) : null;
+  if (heldMm <= 0) return null;
+  const freeMm = o.lengthMm - 2 * heldMm;
+  const free = section ? yieldingArch(o.spanMm, freeMm, section) : uprightArch(o.spanMm, freeMm);
   return free && { ...o, heldMm, free, crownMm: o.liftMm + heldMm + free.riseMm };
 }
 
@@ -27,16 +39,22 @@ export const widestSpan = (lengthMm: number, heldMm: number): number =>
 
 /** How many steps the searches below take: to about a millimetre. */
 const STEPS = 14;
+/** How often the span that a springy strip would want is put right by how much higher one that gives stands. */
+const PUT_RIGHT = 3;
 
 /** The span at which a strip has a headroom: the wider, the lower. As near as it can come within the limits. mm. */
-export function spanFor(o: {
-  crownMm: number;
-  liftMm: number;
-  heldMm: number;
-  lengthMm: number;
-  least: number;
-  most: number;
-}): number {
+export function spanFor(o: Omit<BowOf, 'spanMm'> & { crownMm: number; least: number; most: number }): number {
+  const springy = { ...o, section: null };
+  let spanMm = springySpan(springy);
+  for (let i = 0; o.section && i < PUT_RIGHT; i++) {
+    const [gives, springs] = [bowOf({ ...o, spanMm }), bowOf({ ...springy, spanMm })];
+    if (!gives || !springs) break;
+    spanMm = springySpan({ ...springy, crownMm: o.crownMm - (gives.crownMm - springs.crownMm) });
+  }
+  return spanMm;
+}
+
+function springySpan(o: Omit<BowOf, 'spanMm'> & { crownMm: number; least: number; most: number }): number {
   let [low, high] = [o.least, Math.min(o.most, widestSpan(o.lengthMm, o.heldMm))];
   const tooHigh = (spanMm: number): boolean => (bowOf({ ...o, spanMm })?.crownMm ?? -Infinity) > o.crownMm;
   if (high <= low || !tooHigh(low)) return low;
@@ -49,7 +67,7 @@ export function spanFor(o: {
   return (low + high) / 2;
 }
 
-/** The length of a hoop that has a headroom over a span. As near as it can come within the limits. mm. */
+/** The length of a hoop, bent to a form, that has a headroom over a span. As near as it can come within the limits. mm. */
 export function lengthFor(o: {
   crownMm: number;
   spanMm: number;
@@ -58,7 +76,8 @@ export function lengthFor(o: {
   most: number;
 }): number {
   let [low, high] = [o.spanMm / 0.89 + 2 * o.heldMm, o.most];
-  const tooLow = (lengthMm: number): boolean => (bowOf({ ...o, lengthMm })?.crownMm ?? -Infinity) < o.crownMm;
+  const tooLow = (lengthMm: number): boolean =>
+    (bowOf({ ...o, lengthMm, section: null })?.crownMm ?? -Infinity) < o.crownMm;
   if (high <= low || tooLow(high)) return Math.max(low, high);
   for (let i = 0; i < STEPS; i++) {
     const middle = (low + high) / 2;

@@ -8,7 +8,6 @@ import { holdChecks, postChecks } from '../../../checks/sets';
 import { feet, inches } from '../../../quantity/length';
 import { runsOf } from '../../../site/plot';
 import { LEAST_DRIVEN_MM, NO_FILL } from '../../../statics/embedment';
-import { tightestRadius } from '../../../statics/elastica';
 import { structureKind } from '../../kind';
 import { shortBy } from '../../rules/depth';
 import { PANEL_ARCH_KNOBS } from './knobs';
@@ -30,7 +29,7 @@ export const kind = structureKind({
   checks: ({ design, facts }, v, setting) => [
     archReaches({ ...facts, stripMm: facts.bow.lengthMm, builtMm: design.builtMm }),
     headroom({ crownMm: facts.bow.crownMm, wantedMm: facts.wantedMm, hangMm: v.hang, statureMm: facts.statureMm }),
-    bendSets({ tightMm: tightestRadius(facts.bow.free), yieldMm: facts.yieldMm }),
+    bendSets(facts.bend),
     feetPush({ pushN: facts.pushN, backed: setting.place.on === 'beds' }),
     ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: NO_FILL }),
     ...(design.hold && setting.place.on === 'beds' ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),

@@ -1,7 +1,9 @@
 import { stockOf } from '../../../catalogue/catalogue';
+import { bendOf, type Bend } from '../../../checks/bend-sets';
 import type { Design } from '../../../design/design';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
+import { tightestRadius } from '../../../statics/elastica';
 import type { Built } from '../../kind';
 import { isOffered } from '../../setting';
 import { bendHoops, bendPanel, chainOf } from './bend';
@@ -20,13 +22,13 @@ export interface PanelArchFacts {
   wantedMm: number;
   statureMm: number;
   pushN: number;
-  /** Radius at which its wire or rod begins to set. */
-  yieldMm: number;
+  /** What its tightest bend does to its wire or rod. */
+  bend: Bend;
   way: { wideMm: number; lengthMm: number; skewDeg: number } | null;
   runs: number;
 }
 
-/** Sizes the arch: the bow of an elastica between feet that posts (or the soil) hold upright, panel beside panel, plants along both feet. */
+/** Sizes the arch: the bow of a strip between feet that posts (or the soil) hold upright, panel beside panel, plants along both feet. */
 export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Built<PanelArchFacts> {
   const { place } = setting;
   const way = place.on === 'beds' ? place.way : null;
@@ -49,6 +51,7 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Built<P
   const stations = way ? plantAlong(v, setting, bow, builtMm, chain, soil) : [];
   const along = bow.lengthMm / 2;
   const half = bow.spanMm / 2;
+  const bend = bendOf(tightestRadius(bow.free), strip.section, !isPanel);
   const wires = stockOf(setting.catalogue, isPanel ? v.panel : meshStock, isPanel ? 'panel' : 'mesh roll');
   const mesh =
     wires.form === 'panel' ? { wide: wires.pitchMm, high: inches(8) } : { wide: wires.openingMm, high: wires.stepMm };
@@ -125,8 +128,9 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Built<P
       widestMm,
       wantedMm: v.solve === 'headroom' ? 0 : v.headroom,
       statureMm: statureOf(setting),
-      pushN: bow.free.pushPerEi * strip.stiffness,
-      yieldMm: strip.yieldMm,
+      // What was bent about a form, and has set, stands so by itself.
+      pushN: bend.formMm !== null && bend.tightMm < bend.yieldMm ? 0 : bow.free.pushPerEi * strip.stiffness,
+      bend,
       way,
       runs: (place.on === 'beds' ? place.way.at : place.at).turnDeg,
     },
