@@ -305,6 +305,24 @@ const CASES: Record<string, Case[]> = {
     [kept({}), 'good', 'keeps.out'],
     [kept({ heightMm: 500, lowToMm: 500 }), 'warn', 'keeps.low'],
     [kept({ openingLowMm: 60, openingMm: 60 }), 'warn', 'keeps.open'],
+    // Deer: 7′, or two of 4′ that are 4 to 5′ apart (1219 to 1524 mm, a hand forgiven).
+    [kept({ heightMm: 2100, lowToMm: 2100 }, ['deer']), 'warn', 'keeps.low-two'],
+    [kept({ heightMm: 1219, second: { heightMm: 1219, leastMm: 1220, mostMm: 1620 } }, ['deer']), 'good', 'keeps.out'],
+    [
+      kept({ heightMm: 1219, second: { heightMm: 1219, leastMm: 1110, mostMm: 1620 } }, ['deer']),
+      'warn',
+      'keeps.low-two',
+    ],
+    [
+      kept({ heightMm: 1219, second: { heightMm: 1219, leastMm: 1220, mostMm: 1640 } }, ['deer']),
+      'warn',
+      'keeps.low-two',
+    ],
+    [
+      kept({ heightMm: 1219, second: { heightMm: 1200, leastMm: 1220, mostMm: 1520 } }, ['deer']),
+      'warn',
+      'keeps.low-two',
+    ],
     [kept({ openingMm: 150 }), 'good', 'keeps.out'],
     [kept({ buriedMm: 0 }), 'warn', 'keeps.dig'],
     [kept({ buriedMm: 0, apronMm: 600 }), 'good', 'keeps.out'],

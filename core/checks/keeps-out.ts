@@ -9,6 +9,8 @@ export const keepsOut = check(
     says: {
       'keeps.nobody': 'No animals are noted on the plot: say who visits, and height, mesh and burial follow.',
       'keeps.low': 'Too low for {who}: {high} of {wants}.',
+      'keeps.low-two':
+        'Too low for {who}: {high} of {wants}. Two of {two} do as well, where the other runs {least} to {most} outside all of it: lay it on the plot.',
       'keeps.open': '{who} pass {open}; {wants} is the widest that stops them.',
       'keeps.dig': '{who} dig: bury the mesh {bury}, or lay an apron of {apron} outward.',
       'keeps.under': '{who} pass under: {under} is left open at the widest.',
@@ -19,6 +21,7 @@ export const keepsOut = check(
     },
     mends: {
       'keeps.low': 'Make it as high as that takes',
+      'keeps.low-two': 'Make it as high as that takes',
       'keeps.open': 'Take mesh that stops them',
       'keeps.dig': 'Bury its foot',
       'keeps.under': 'Follow the ground',
@@ -50,8 +53,17 @@ export const keepsOut = check(
           return found('warn', 'keeps.dig', { who, bury: { mm: need.buryMm }, apron: { mm: need.apronMm } });
         case 'under':
           return found('warn', 'keeps.under', { who, under: { mm: barrier.underMm } });
-        default:
-          return found('warn', 'keeps.low', { who, high: { mm: barrier.heightMm }, wants: { mm: need.heightMm } });
+        default: {
+          const values = { who, high: { mm: barrier.heightMm }, wants: { mm: need.heightMm } };
+          if (!need.two) return found('warn', 'keeps.low', values);
+          const { heightMm, leastMm, mostMm } = need.two;
+          return found('warn', 'keeps.low-two', {
+            ...values,
+            two: { mm: heightMm },
+            least: { mm: leastMm },
+            most: { mm: mostMm },
+          });
+        }
       }
     }
     return found('good', 'keeps.out', { who: asked.map((one) => one.who).join(', ') });

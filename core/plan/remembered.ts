@@ -19,6 +19,8 @@ function givenOf(plan: Plan, structure: StructurePlan): readonly unknown[] {
     ...plan.beds.filter((bed) => beds.includes(bed.id)),
     ...plantings.map((id) => plan.plantings.find((planting) => planting.id === id)),
     ...tiedTo(plan, structure),
+    // A fence along another, and the gates in it, follow from both.
+    ...plan.structures.filter((other) => (stand.on === 'path' || stand.on === 'run') && other.stand.on === 'path'),
     // Who else stands in the same run takes room there.
     ...plan.structures.filter((other) => stand.on === 'run' && other.stand.on === 'run' && other.stand.of === stand.of),
   ];

@@ -14,7 +14,10 @@ import {
   type Stand,
 } from '../site/stand';
 import type { StructureKind } from '../structures/kind';
+import { settle } from '../structures/knob';
 import type { Setting } from '../structures/setting';
+import type { Second } from '../site/visitors';
+import { distanceToStretch, type Pair } from '../geometry/polygon';
 import type { Plan, StructurePlan } from './plan';
 
 /** How a kind is found by its id: all of them at once, or only those that a page has fetched. */
@@ -71,6 +74,12 @@ const guestsOf = (kinds: Kinds, plan: Plan, host: StructurePlan): Guest[] =>
       : [],
   );
 
+/** What a structure stands in the run of, or it itself. */
+const hostOf = (plan: Plan, structure: StructurePlan): StructurePlan => {
+  const { stand } = structure;
+  return stand.on === 'run' ? (plan.structures.find((one) => one.id === stand.of) ?? structure) : structure;
+};
+
 /** The place a structure of a (checked) plan stands on, with what its stand names. */
 function placeOf(kinds: Kinds, plan: Plan, structure: StructurePlan): Place {
   const { id, stand } = structure;
@@ -114,13 +123,53 @@ function placeOf(kinds: Kinds, plan: Plan, structure: StructurePlan): Place {
   }
 }
 
-/** What a kind is told about the place where one structure of a (checked) plan will stand. */
-export function settingOf(kinds: Kinds, plan: Plan, structure: StructurePlan): Setting {
+type PathStand = Extract<Stand, { on: 'path' }>;
+
+/** How far apart places along a path are looked at. mm. */
+const LOOK_MM = 500;
+
+/** How far the places along one path are from another, at the least and at the most. mm. */
+function apartMm(from: PathStand, to: PathStand): { leastMm: number; mostMm: number } {
+  const stretches = stretchesOf(to);
+  const away = stretchesOf(from).flatMap(([a, b]) => {
+    const steps = Math.max(1, Math.ceil(Math.hypot(b[0] - a[0], b[1] - a[1]) / LOOK_MM));
+    return Array.from({ length: steps + 1 }, (_, i) => {
+      const at: Pair = [a[0] + ((b[0] - a[0]) * i) / steps, a[1] + ((b[1] - a[1]) * i) / steps];
+      return Math.min(...stretches.map(([c, d]) => distanceToStretch(at, c, d)));
+    });
+  });
+  return { leastMm: Math.min(...away), mostMm: Math.max(...away) };
+}
+
+function stretchesOf({ spots, closed }: PathStand): (readonly [Pair, Pair])[] {
+  const at = spots.map(({ xMm, yMm }): Pair => [xMm, yMm]);
+  return at.flatMap((from, i) => {
+    const to = at[i + 1] ?? (closed ? at[0] : undefined);
+    return to ? [[from, to] as const] : [];
+  });
+}
+
+/** The fence that runs nearest along all of another, or all of which runs along it: the inner one is looked along, since corners lie farther out. As high as it is set, or as it would be alone. */
+function secondOf(kinds: Kinds, plan: Plan, { id, stand }: StructurePlan): Second | null {
+  if (stand.on !== 'path') return null;
+  const seconds = plan.structures.flatMap((other): Second[] => {
+    const { height } = kinds(other.kind).knobs;
+    if (other.id === id || other.stand.on !== 'path' || other.stand.closed !== stand.closed || !height) return [];
+    const [out, back] = [apartMm(stand, other.stand), apartMm(other.stand, stand)];
+    const { values } = settle(kinds(other.kind).knobs, other.knobs, settingOf(kinds, plan, other, true));
+    return [{ heightMm: Number(values.height), ...(out.mostMm < back.mostMm ? out : back) }];
+  });
+  return seconds.toSorted((a, b) => a.mostMm - b.mostMm)[0] ?? null;
+}
+
+/** What a kind is told about the place where one structure of a (checked) plan will stand; of a fence `alone`, as if no other ran along it. */
+export function settingOf(kinds: Kinds, plan: Plan, structure: StructurePlan, alone = false): Setting {
   const place = placeOf(kinds, plan, structure);
   const ground = place.on === 'bed' ? place.bed : place.on === 'beds' ? place.beds[0] : plan.site;
   return {
     place,
     guests: guestsOf(kinds, plan, structure),
+    second: alone ? null : secondOf(kinds, plan, hostOf(plan, structure)),
     soil: ground.soil,
     wind: ground.wind,
     planted: structure.plantings.flatMap((id) => {

@@ -62,6 +62,14 @@ export const VISITORS = [
   'pea moth',
   'spotted-wing fly',
   'squash bugs',
+  'striped beetles',
+  'vine borers',
+  'Colorado beetles',
+  'Japanese beetles',
+  'wasps',
+  'wallabies',
+  'possums',
+  'cockatoos',
 ] as const;
 export type Visitor = (typeof VISITORS)[number];
 

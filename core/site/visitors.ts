@@ -13,6 +13,8 @@ export interface FenceNeed {
   apronMm: number;
   /** It gnaws, pushes or tears: only wire or wood holds it. */
   stiff: boolean;
+  /** Two that are so high, one so far outside the other, do as well: it does not jump into what is so narrow. */
+  two?: { heightMm: number; leastMm: number; mostMm: number };
   /** It climbs: so much of the mesh’s top has to be loose and bent outward, where there is no roof. */
   looseTopMm: number;
 }
@@ -44,7 +46,8 @@ const onFoot = (need: Partial<FenceNeed> & Pick<FenceNeed, 'heightMm' | 'opening
  * taut; cabbage butterflies 7 mm, off the leaves; flea beetles 0.8 mm, carrot fly 1.3 mm; burrowers ½″ under the bed;
  * raccoons and squirrels roofed. From memory: 31 mm hexagonal netting does for rabbits; groundhogs climb, so that the
  * top foot is left loose; carrot fly keeps under 24″; all of cats, pigeons, badgers, foxes, rats, mice, chickens,
- * voles, moles, root flies, leek and pea moth, spotted-wing fly, squash bugs and slugs. mm.
+ * voles, moles, root flies, leek and pea moth, spotted-wing fly, squash bugs, beetles, vine borers, wasps, wallabies,
+ * possums, cockatoos and slugs; that deer do not jump two low fences. mm.
  */
 export const NEEDS: Readonly<Record<string, Need>> = {
   rabbits: onFoot({
@@ -62,10 +65,17 @@ export const NEEDS: Readonly<Record<string, Need>> = {
     apronMm: inches(12),
     looseTopMm: inches(12),
   }),
-  deer: onFoot({ heightMm: inches(84), usualMm: inches(90), openingMm: inches(4), stiff: false }),
+  deer: onFoot({
+    heightMm: inches(84),
+    usualMm: inches(90),
+    openingMm: inches(4),
+    stiff: false,
+    two: { heightMm: feet(4), leastMm: feet(4), mostMm: feet(5) },
+  }),
   dogs: onFoot({ heightMm: inches(48), openingMm: inches(4) }),
   chickens: onFoot({ heightMm: feet(5), openingMm: inches(2), stiff: false }),
   foxes: onFoot({ heightMm: feet(6), openingMm: inches(3), buryMm: inches(12), apronMm: inches(12) }),
+  wallabies: onFoot({ heightMm: feet(4), openingMm: inches(4) }),
   badgers: { by: 'no mesh' },
   birds: { by: 'net', openingMm: 19 },
   pigeons: { by: 'net', openingMm: 25 },
@@ -78,9 +88,15 @@ export const NEEDS: Readonly<Record<string, Need>> = {
   'pea moth': { by: 'net', openingMm: 1.3 },
   'spotted-wing fly': { by: 'net', openingMm: 1 },
   'squash bugs': { by: 'net', openingMm: 1.3 },
+  'vine borers': { by: 'net', openingMm: 1.3 },
+  'Colorado beetles': { by: 'net', openingMm: 5 },
+  'Japanese beetles': { by: 'net', openingMm: 5 },
+  wasps: { by: 'net', openingMm: 3 },
   cats: { by: 'roof', openingMm: inches(2), stiff: false, floored: false },
   squirrels: { by: 'roof', openingMm: inches(1), stiff: true, floored: false },
   raccoons: { by: 'roof', openingMm: inches(2), stiff: true, floored: false },
+  possums: { by: 'roof', openingMm: inches(2), stiff: true, floored: false },
+  cockatoos: { by: 'roof', openingMm: inches(2), stiff: true, floored: false },
   rats: { by: 'roof', openingMm: inches(0.5), stiff: true, floored: true },
   mice: { by: 'roof', openingMm: inches(0.25), stiff: true, floored: true },
   burrowers: { by: 'floor', openingMm: inches(0.5), wallMm: inches(24) },
@@ -99,6 +115,10 @@ export const FAMILIES_OF: Readonly<Partial<Record<Visitor, readonly string[]>>> 
   'pea moth': ['pea'],
   'spotted-wing fly': ['rose'],
   'squash bugs': ['gourd'],
+  'striped beetles': ['gourd'],
+  'vine borers': ['gourd'],
+  'Colorado beetles': ['nightshade'],
+  wasps: ['rose', 'vine'],
   pigeons: ['cabbage', 'pea'],
 };
 
@@ -125,6 +145,15 @@ export interface Barrier {
   underMm: number;
   /** How much of its top is loose and bent outward, against what climbs. */
   looseTopMm: number;
+  /** Another that runs along all of it. */
+  second?: Second | null;
+}
+
+/** A fence that runs along another: how high it is, and how far from it at the least and at the most. mm. */
+export interface Second {
+  heightMm: number;
+  leastMm: number;
+  mostMm: number;
 }
 
 /** What stands about plants, or over them, or under them. */
@@ -166,8 +195,23 @@ const WIRE_MM = 3;
 export const openTo = (barrier: Pick<Barrier, 'openingLowMm' | 'openingMm' | 'lowToMm'>, heightMm: number): number =>
   heightMm <= barrier.lowToMm + FORGIVEN_MM ? barrier.openingLowMm : Math.max(barrier.openingLowMm, barrier.openingMm);
 
+/** Whether a fence and another along it do as one that is high enough: each as high as two have to be, and neither too near nor too far. A hand is forgiven in how far. */
+export const twoDo = (need: Pick<FenceNeed, 'two'>, second: Second | null | undefined): boolean =>
+  need.two !== undefined &&
+  second != null &&
+  second.heightMm + FORGIVEN_MM >= need.two.heightMm &&
+  second.leastMm + APART_MM >= need.two.leastMm &&
+  second.mostMm - APART_MM <= need.two.mostMm;
+/** A hand (from memory). mm. */
+const APART_MM = 100;
+
+/** How high somebody has to find a fence, by what runs along it. mm. */
+const askedOf = (need: FenceNeed, second: Second | null | undefined): number =>
+  twoDo(need, second) ? (need.two?.heightMm ?? 0) : need.heightMm;
+
 /** How one that walks, digs or climbs gets past a guard; null where it does not. */
-function pastFence(need: FenceNeed, { barrier, stiffMm, roofed }: Guard): Way | null {
+function pastFence(asked: FenceNeed, { barrier, stiffMm, roofed }: Guard): Way | null {
+  const need = { ...asked, heightMm: askedOf(asked, barrier.second) };
   if (openTo(barrier, Math.min(need.heightMm, barrier.heightMm)) > need.openingMm + WIRE_MM) return 'open';
   if (!roofed && barrier.heightMm + FORGIVEN_MM < need.heightMm) return 'low';
   // A net over a bed is pushed down by whoever could step over it.

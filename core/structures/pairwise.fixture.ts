@@ -24,7 +24,7 @@ export function pairwise<C extends Choices>(
   const said = (picked: readonly number[]): Partial<Row<C>> =>
     Object.fromEntries(picked.flatMap((n, i) => (n < 0 ? [] : [[names[i], choices[names[i] as string]![n]]]))) as never;
   // Of each two names, which of their choices have not come together yet.
-  const open = names.map((_a, i) => names.map((_b, j) => new Set<number>()));
+  const open = names.map(() => names.map(() => new Set<number>()));
   const key = (i: number, a: number, j: number, b: number): [Set<number>, number] =>
     i < j ? [open[i]![j]!, a * sizes[j]! + b] : [open[j]![i]!, b * sizes[i]! + a];
   for (let i = 0; i < names.length; i++)

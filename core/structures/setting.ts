@@ -3,6 +3,7 @@ import type { Planted } from '../crops/planted';
 import type { Saw } from '../cutting/saw';
 import type { Soil, Wind } from '../site/soil';
 import type { Site } from '../site/plot';
+import type { Second } from '../site/visitors';
 import type { Guest, Place, PlaceOn } from '../site/stand';
 
 /** Everything a kind may know about where its structure will stand; `P` is the places it can take. */
@@ -10,6 +11,8 @@ export interface Setting<P extends Place = Place> {
   place: P;
   /** What wants to stand in its run. */
   guests: readonly Guest[];
+  /** What runs along all of the fence that it is, or stands in. */
+  second: Second | null;
   /** Of the bed it stands on, else of the plot. */
   soil: Soil;
   wind: Wind;

@@ -1,7 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CROPS } from '../crops/table';
-import type { Crop, Training } from '../crops/crop';
 import { DEMO_PLAN } from '../demo/garden';
 import { computeStructure } from '../plan/compute';
 import { computeAs } from '../plan/compute-as';
@@ -107,7 +106,7 @@ function planOf(row: Row<typeof CHOICES>, count: number): Plan {
         id: 's',
         kind: row.stand.kind,
         name: 'New',
-        stand: stands[row.stand.on as keyof typeof stands],
+        stand: stands[row.stand.on],
         plantings: planted,
         knobs: {},
       },
@@ -130,7 +129,7 @@ describe('a whole plan, as it is suggested', () => {
         if (bare.verdicts.some((verdict) => verdict.unfit)) continue;
         // As many plants as there is room for: that nobody can have more is no fault of the suggestion.
         const { stations, roomFor } = bare.sized.design;
-        const long = row.lengthMm / (row.what.training as Training).spacingMm;
+        const long = row.lengthMm / row.what.training.spacingMm;
         const count = roomFor ?? Math.max(1, Math.floor(Math.min(stations.length, long)));
         const plan = planOf(row, count);
         const { verdicts, cost } = computeStructure(plan, plan.structures[0] as StructurePlan);

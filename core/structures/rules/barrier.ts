@@ -1,7 +1,7 @@
 import { SEEN_MM } from '../../checks/check';
 import { stockOf } from '../../catalogue/catalogue';
 import { MESH_ROLLS } from '../../catalogue/panels';
-import { fenceNeed, FORGIVEN_MM, openTo, type Barrier, type FenceNeed, type Guard } from '../../site/visitors';
+import { fenceNeed, FORGIVEN_MM, twoDo, openTo, type Barrier, type FenceNeed, type Guard } from '../../site/visitors';
 import { isOffered, type Setting } from '../setting';
 
 /** Mesh off the roll that keeps animals out. */
@@ -24,7 +24,13 @@ export function needsOf(setting: Setting): {
   stiffMm: number;
   stiffOpeningMm: number;
 } {
-  const needs = setting.site.visitors.flatMap((who) => fenceNeed(who) ?? []);
+  const needs = setting.site.visitors.flatMap((who): FenceNeed[] => {
+    const need = fenceNeed(who);
+    if (!need) return [];
+    return need.two && twoDo(need, setting.second)
+      ? [{ ...need, heightMm: need.two.heightMm, usualMm: need.two.heightMm }]
+      : [need];
+  });
   const gnaws = needs.filter(({ stiff }) => stiff);
   const most = (of: (need: FenceNeed) => number, among = needs): number => Math.max(0, ...among.map(of));
   return {
@@ -68,7 +74,7 @@ export function meshBarrier(
 export function standingGuard(
   mesh: ReturnType<typeof meshBarrier> | null,
   gapMm: number,
-  at: Pick<Barrier, 'heightMm' | 'buriedMm' | 'apronMm' | 'underMm' | 'looseTopMm'>,
+  at: Pick<Barrier, 'heightMm' | 'buriedMm' | 'apronMm' | 'underMm' | 'looseTopMm' | 'second'>,
 ): Guard {
   const boards = { openingMm: gapMm, openingLowMm: gapMm, lowToMm: at.heightMm, stiffMm: Infinity };
   const { stiffMm, ...openings } = mesh ?? boards;

@@ -1,7 +1,7 @@
 import { MESH_ROLLS, PANELS } from '../../catalogue/panels';
 import { HEFT, type Carries, type MeshRoll, type WeldedPanel } from '../../catalogue/stock';
 import type { Hold } from '../../design/design';
-import { isOffered, type BedSetting, type Setting } from '../setting';
+import { isOffered, type BedSetting } from '../setting';
 import { mostGap } from './gap';
 import { reachOverBed } from './row';
 import { ofMarket } from './panel-choice';

@@ -11,6 +11,7 @@ import { outlineOf } from '../../../geometry/outline';
 import { overlap, type Pair } from '../../../geometry/polygon';
 import { computeAs } from '../../../plan/compute-as';
 import type { StructurePlan } from '../../../plan/plan';
+import { getsPast } from '../../../site/visitors';
 import { kindOf } from '../../registry';
 import { layRun, legsOf } from './run';
 
@@ -34,6 +35,60 @@ const fence = (
   );
   return { ...computed, design: computed.sized.design, codes: computed.verdicts.map((verdict) => verdict.told.code) };
 };
+
+/** A closed fence of 8 m a side and another so far outside all of it, with a gate in the inner one, where deer visit. */
+function two(apartMm: number, outerKnobs: StructurePlan['knobs'] = {}, innerKnobs: StructurePlan['knobs'] = {}) {
+  const square = (by: number) => [
+    spot(4000 - by, 4000 - by),
+    spot(12_000 + by, 4000 - by),
+    spot(12_000 + by, 12_000 + by),
+    spot(4000 - by, 12_000 + by),
+  ];
+  const one = (id: string, by: number, knobs: StructurePlan['knobs']): StructurePlan => ({
+    id,
+    kind: 'garden-fence',
+    name: id,
+    stand: { on: 'path', spots: square(by), closed: true, inside: 'left', underfoot: SOIL },
+    plantings: [],
+    knobs,
+  });
+  const gate: StructurePlan = {
+    id: 'gate',
+    kind: 'garden-gate',
+    name: 'gate',
+    stand: { on: 'run', of: 'inner', atMm: 4000 },
+    plantings: [],
+    knobs: {},
+  };
+  const structures = [one('inner', 0, innerKnobs), one('outer', apartMm, outerKnobs), gate];
+  const plan = { ...DEMO_PLAN, structures, features: [], site: { ...DEMO_PLAN.site, visitors: ['deer' as const] } };
+  return structures.map((structure) => {
+    const { sized, setting, kind } = computeAs(kindOf, plan, structure);
+    const guard = kind.guards(sized, setting);
+    return { past: guard && getsPast('deer', guard), heightMm: Number(sized.knobs.height?.value) };
+  });
+}
+
+describe('two low fences', () => {
+  it('4 to 5′ apart all round are not jumped by deer, of 4′ each as suggested, with the gate in them; nearer, farther or lower they are jumped (from memory)', () => {
+    for (const apartMm of [feet(4), feet(4.5), feet(5)])
+      for (const { past, heightMm } of two(apartMm)) {
+        expect(past).toBeNull();
+        expect(heightMm).toBeLessThanOrEqual(feet(4) + 1);
+        expect(heightMm).toBeGreaterThan(feet(4) - 40);
+      }
+    for (const apartMm of [feet(3), feet(6)])
+      for (const { heightMm } of two(apartMm)) expect(heightMm).toBeGreaterThan(feet(7));
+    expect(two(feet(4.5), { height: feet(3) }, { height: feet(4) })[0]?.past).toBe('low');
+    expect(two(feet(4.5), { height: feet(4) }, { height: feet(3) })[0]?.past).toBe('low');
+    expect(two(feet(6), { height: feet(4) }, { height: feet(4) })[0]?.past).toBe('low');
+    expect(two(feet(4.5), { height: feet(4) }, { height: feet(4) }).map(({ past }) => past)).toEqual([
+      null,
+      null,
+      null,
+    ]);
+  });
+});
 
 describe('garden fence', () => {
   it('is as long as the law of cosines has it, whatever the corner', () => {
@@ -115,7 +170,7 @@ describe('garden fence', () => {
 
   it.each([
     ['crosses itself', [spot(0, 0), spot(4000, 0), spot(4000, 3000), spot(2000, -2000)], {}, 'path.crosses'],
-    ['is too low for deer', [spot(0, 0), spot(8000, 0)], { height: 900 }, 'keeps.low'],
+    ['is too low for deer', [spot(0, 0), spot(8000, 0)], { height: 900 }, 'keeps.low-two'],
   ] as const)('a fence that %s is drawn and said', (_what, spots, knobs, code) => {
     const { codes, design } = fence(spots, knobs);
     expect(codes).toContain(code);

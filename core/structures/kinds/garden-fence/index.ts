@@ -64,6 +64,7 @@ export const kind = structureKind({
   phrases: GARDEN_FENCE_PHRASES,
   mends: {
     'keeps.low': (_v, _built, setting) => ({ height: Math.min(feet(8), needsOf(setting).heightMm) }),
+    'keeps.low-two': (_v, _built, setting) => ({ height: Math.min(feet(8), needsOf(setting).heightMm) }),
     'keeps.open': otherMesh,
     'keeps.soft': otherMesh,
     'keeps.climb': () => ({ infill: 'mesh', top: 'loose' }),

@@ -54,6 +54,9 @@ export const GARDEN_FENCE_KNOBS = {
     help: 'What is allowed at a boundary is a local rule: ask before you build.',
     suggest: (setting) => {
       const { heightMm } = needsOf(setting);
+      const alone = needsOf({ ...setting, second: null });
+      if (heightMm < alone.heightMm)
+        return { value: wholeStep(heightMm, setting.market), why: fact('height.two', { one: { mm: alone.heightMm } }) };
       return heightMm > 0
         ? { value: wholeStep(heightMm, setting.market), why: fact('height.visitors') }
         : { value: perMarket(setting.market, 42, 1050), why: fact('height.usual') };

@@ -10,6 +10,7 @@ export const GARDEN_FENCE_PHRASES = {
   'infill.mesh': 'The least money and the least wind for what it keeps out.',
   'infill.boards': 'No mesh is in your price book.',
   'height.visitors': 'What the animals that visit ask for.',
+  'height.two': 'With the fence along it: two low ones are not jumped, where one alone has to be {one}.',
   'height.usual': 'A usual garden fence; say who visits, and it follows.',
   'mesh.visitors': 'Fine enough for who visits, and high enough with what goes into the soil.',
   'mesh.tallest': 'The nearest in your price book.',

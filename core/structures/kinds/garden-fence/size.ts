@@ -153,6 +153,7 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Bui
     facts: {
       guard: standingGuard(mesh, gapMm, {
         heightMm: v.height,
+        second: setting.second,
         buriedMm: v.dig === 'buried' ? below : 0,
         apronMm: v.dig === 'apron' ? below : 0,
         underMm: stepUp + (v.infill === 'boards' ? BOARD_UP_MM : 0),

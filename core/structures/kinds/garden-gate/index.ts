@@ -62,6 +62,7 @@ export const kind = structureKind({
     'roll.short': (v, built, setting) =>
       otherMesh(v, built, setting) ?? { height: wholeInches(rollOf(setting, v.mesh).heightMm + v.under) },
     'keeps.low': (_v, _built, setting) => ({ height: Math.min(feet(8), needsOf(setting).heightMm) }),
+    'keeps.low-two': (_v, _built, setting) => ({ height: Math.min(feet(8), needsOf(setting).heightMm) }),
     'keeps.open': otherMesh,
     'keeps.soft': otherMesh,
     'keeps.under': (v, { facts }, setting) => ({

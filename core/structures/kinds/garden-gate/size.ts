@@ -99,6 +99,7 @@ export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Built<
       leaf,
       guard: standingGuard(mesh, gapMm, {
         heightMm: v.height,
+        second: setting.second,
         buriedMm: 0,
         // Against what digs a sill is laid under it, by its steps.
         apronMm: Infinity,

@@ -57,7 +57,10 @@ const usualRun = (setting: BedSetting) => {
 };
 
 /** The gap a crop asks for; an inch or two less where that saves a stock length on every post. */
-function suggestGapForPosts(setting: BedSetting, panelMm: number): Suggestion<number> {
+function suggestGapForPosts(setting: BedSetting, heightMm: number): Suggestion<number> {
+  // A panel that follows the ground stands aslant to its plumb posts: they are as much longer.
+  const { lengthMm, riseMm } = setting.place.bed;
+  const panelMm = heightMm * Math.hypot(1, riseMm / lengthMm);
   const usual = suggestGap(setting, panelMm);
   const longest = setting.sizesOf('steel-post').at(-1);
   const most = (longest ?? Infinity) - leastDeep(setting).value - panelMm + mayStandAbove(setting);

@@ -4,7 +4,6 @@ import { fact } from '../../../wording/say';
 import type { SeasonNote, Step } from '../../kind';
 import { LITRES_A_PLANT, runnersOf } from '../../rules/potting';
 import { stockOf } from '../../../catalogue/catalogue';
-import { inches } from '../../../quantity/length';
 import { takesPosts } from '../../../site/underfoot';
 import { CUPS, holeMm, rodAbove, type SpotSetting } from './knobs';
 import type { TowerValues } from './size';
