@@ -202,6 +202,8 @@ export interface Design {
   walls?: readonly (readonly [x: number, y: number])[];
   /** Of a planter: how many plants it is made for, which are not those of a bed. */
   roomFor?: number;
+  /** Of what is gone through: the middle of its doorway on the soil, and whether its leaf swings to the front or the back. */
+  doorway?: { at: readonly [x: number, y: number]; swings: 'front' | 'back' };
   /** Outlines on the soil beyond the bed's own: a ring bed. */
   traces?: readonly (readonly Point[])[];
   boards?: readonly RippedBoard[];

@@ -110,6 +110,15 @@ describe('where a structure goes', () => {
     expect(goesOf('bean-tepee').found.map(({ is, offsets }) => [is, offsets.map(({ from }) => from)])).toEqual([
       ['middle', ['Ring on the grass', 'Ring on the grass']],
     ]);
+    // The cage is entered from its front and opens outward; the gate swings square to the run it hangs in.
+    const cage = goesOf('berry-cage');
+    expect([cage.door?.side?.wind, cage.door?.swings.wind]).toEqual([cage.front?.wind, cage.front?.wind]);
+    const gate = goesOf('river-gate');
+    expect(gate.door?.side).toBeNull();
+    expect([gate.front?.wind, WINDS[(WINDS.indexOf(gate.front?.wind ?? 'north') + 4) % 8]]).toContain(
+      gate.door?.swings.wind,
+    );
+    expect(frame.door).toBeNull();
     // A hinged frame turns at its peak: it opens to no side.
     expect(goesOf('cucumber-fold').hinged).toBeNull();
   });

@@ -63,6 +63,8 @@ export interface WhereItGoes {
   between: { host: string; posts: readonly string[] } | null;
   /** The side on which its hinges are; it opens on the other. Null where nothing turns. */
   hinged: Towards | null;
+  /** Of what is gone through: the side of it the door is in, where there is more than one, and to which its leaf swings. */
+  door: { side: Towards | null; swings: Towards } | null;
   /** What grows where: of each crop the bed, and the side of the structure where it stands on both. */
   grows: readonly { planting: string; bed: string; side: Towards | null }[];
   /** What it covers, and the way its front faces on the plan. */
@@ -262,6 +264,7 @@ export function whereItGoes(plan: Plan, { sized: { design }, frame, setting }: C
       found: corners.map((at, i) => ({ is: { corner: i + 1 }, at, offsets: twoOffsets(at, edges, northDeg) })),
       between: null,
       hinged: null,
+      door: null,
       grows: [],
       covers,
       frontWay,
@@ -281,6 +284,7 @@ export function whereItGoes(plan: Plan, { sized: { design }, frame, setting }: C
     found,
     between: setting.place.on === 'run' ? { host: setting.place.host, posts: setting.place.opening.posts } : null,
     hinged: hingesOf(design, look, frame),
+    door: doorOf(design, look, frame),
     grows: growing(plan, design, look, frame),
     covers,
     frontWay,
@@ -307,6 +311,17 @@ function hingesOf(design: Design, look: (way: PlanSpot) => Towards, frame: Frame
 }
 /** Hinges this near the middle of what they turn are on no side of it, like those at the peak of a frame. mm. */
 const LEAST_ASIDE_MM = 60;
+
+/** In which side its doorway is, by the middle of what stands in the soil, and to which side it swings. */
+function doorOf({ doorway, parts }: Design, look: (way: PlanSpot) => Towards, frame: Frame): WhereItGoes['door'] {
+  if (!doorway) return null;
+  const feet = parts.flatMap((part) => (part.shape === 'bar' && part.buriedMm > 0 ? [part.from[1]] : []));
+  const aside = feet.length > 0 ? doorway.at[1] - (Math.min(...feet) + Math.max(...feet)) / 2 : 0;
+  return {
+    side: Math.abs(aside) > LEAST_ASIDE_MM ? look(wayOn(frame, 0, Math.sign(aside))) : null,
+    swings: look(wayOn(frame, 0, doorway.swings === 'front' ? -1 : 1)),
+  };
+}
 
 /** Of each planting its bed, and its side of the structure where plantings stand on both. */
 function growing(plan: Plan, design: Design, look: (way: PlanSpot) => Towards, frame: Frame): WhereItGoes['grows'] {

@@ -1,4 +1,4 @@
-import type { Joint } from '../../design/design';
+import type { Design, Joint } from '../../design/design';
 import { plumbEnds, type EndCut } from '../../design/end-cut';
 import type { Bar } from '../../design/shapes/bar';
 import type { Part } from '../../design/shapes/shapes';
@@ -8,6 +8,12 @@ import { feet, inches } from '../../quantity/length';
 import { rollOf } from './barrier';
 import { screwThrough, washered, washersAlong } from './fixings';
 import type { Setting } from '../setting';
+
+/** Where a leaf is gone through, from above, and to which side it swings. */
+export const doorwayOf = ({ middle, swing }: Pick<Leaf, 'middle' | 'swing'>): NonNullable<Design['doorway']> => ({
+  at: [middle[0], middle[1]],
+  swings: swing > 0 ? 'back' : 'front',
+});
 
 /** A leaf this high or wide hangs on three hinges (from memory). mm. */
 const HIGH_LEAF_MM = feet(5);

@@ -7,7 +7,7 @@ import type { Bar } from '../../../design/shapes/bar';
 import { meshBarrier, standingGuard } from '../../rules/barrier';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import { looseOver, type RunSetting } from './knobs';
-import { frameLeaf, hangLeaf, meshOn, type Leaf, type Made } from '../../rules/gate-leaf';
+import { doorwayOf, frameLeaf, hangLeaf, meshOn, type Leaf, type Made } from '../../rules/gate-leaf';
 import { boardsOn, leafOf, type GardenGateValues } from './leaf';
 
 /** What its own checks, steps and mends ask for. mm. */
@@ -92,6 +92,7 @@ export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Built<
       { knob: 'under', view: 'elevation', at: [leaf.wideMm / 4, foot], axis: 'up', perMm: 1 },
     ],
     traces: [swingOf(leaf)],
+    doorway: doorwayOf(leaf),
   };
   return {
     design,

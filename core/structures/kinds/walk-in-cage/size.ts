@@ -1,3 +1,4 @@
+import { doorwayOf } from '../../rules/gate-leaf';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Design } from '../../../design/design';
 import type { Part } from '../../../design/shapes/shapes';
@@ -105,6 +106,7 @@ export function sizeWalkInCage(v: WalkInCageValues, setting: BedSetting): Built<
       ...(view.id === 'elevation' ? { only: front } : {}),
     })),
     bodies: 1,
+    doorway: doorwayOf(door.leaf),
     reasons: {
       post: fact('count.posts', { posts: bars.length, spacing: { mm: v.postSpacing } }),
       'top rail': fact('count.top-rails'),

@@ -50,6 +50,7 @@ export function where(on: On): Block[] {
             ...(place.hinged
               ? [says(`Its hinges are on the side to the ${way(place.hinged)}; it opens on the other.`)]
               : []),
+            ...(place.door ? [says(doorWords(place.door))] : []),
             ...growsWords(on, place).map((said) => says(said)),
             says('Find these places with the tape, then go by the marks of the structure alone.', { soft: true }),
             ...(key.length > 0 ? [says(key.map((name, i) => `${i + 1} ${name}`).join(' · '), { soft: true })] : []),
@@ -60,6 +61,11 @@ export function where(on: On): Block[] {
     ]),
   ];
 }
+
+const doorWords = ({ side, swings }: NonNullable<WhereItGoes['door']>): string =>
+  side
+    ? `The door is in the side to the ${way(side)}; it swings ${side.wind === swings.wind ? 'outward' : 'inward'}.`
+    : `It swings to the ${way(swings)}: nothing may stand there.`;
 
 const SPOTS: Record<Exclude<Found['is'], object>, string> = {
   start: 'Its first foot, middle',
