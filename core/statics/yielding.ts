@@ -104,6 +104,20 @@ const SOFTER = 0.7;
  * cannot reach.
  */
 export function yieldingArch(spanMm: number, lengthMm: number, section: Section): UprightArch | null {
+  const { diameterMm, wallMm, stiffnessMpa, yieldMpa } = section;
+  const asked = [spanMm, lengthMm, diameterMm, wallMm, stiffnessMpa, yieldMpa].join();
+  const before = FOUND_BEFORE.get(asked);
+  if (before !== undefined) return before;
+  const arch = lookFor(spanMm, lengthMm, section);
+  if (FOUND_BEFORE.size >= MOST_KEPT) FOUND_BEFORE.clear();
+  FOUND_BEFORE.set(asked, arch);
+  return arch;
+}
+/** The same strip is asked for again by every mend that leaves it as it is: a look takes thousands of steps. */
+const FOUND_BEFORE = new Map<string, UprightArch | null>();
+const MOST_KEPT = 200;
+
+function lookFor(spanMm: number, lengthMm: number, section: Section): UprightArch | null {
   const elastic = uprightArch(spanMm, lengthMm);
   if (!elastic) return null;
   const most = Math.max(Math.abs(elastic.crownPerMm), Math.abs(elastic.footPerMm)) / yieldCurvature(section);

@@ -3,6 +3,12 @@ import { inches, MM_PER_INCH } from '../../quantity/length';
 import { type Point } from '../../geometry/space';
 import { onGround, type Ground } from '../../site/ground';
 
+/** The feet of two leaves stand no farther apart than so many leaves: flatter they lie (from memory). */
+const FLATTEST = 1.96;
+
+/** How far apart the feet of two leaves can stand. mm. */
+export const mostSpread = (leafMm: number, gapMm: number): number => FLATTEST * leafMm + gapMm;
+
 /**
  * Two leaves hinged at the top. Their feet stand `spread` apart and their heads the hinge gap apart,
  * so the peak stands at √(leaf² − ((spread − gap)/2)²): right triangle. mm, radians from the upright.

@@ -14,7 +14,7 @@ import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { evenly, screwThrough } from '../../rules/fixings';
 import type { Values } from '../../knob';
-import { leanOf, leastSpread, onLeaf, upLeaf, type Leaf } from '../../rules/leaves';
+import { mostSpread, leanOf, leastSpread, onLeaf, upLeaf, type Leaf } from '../../rules/leaves';
 import { acrossBed, startOf, rowHandles } from '../../rules/row';
 import { isOffered, type BedSetting } from '../../setting';
 import { placeStations } from '../../rules/stations';
@@ -54,8 +54,9 @@ interface Frame {
 }
 
 /** Sizes the frames: two leaves each, slatted or meshed, hinged at the head, tethered at the foot. */
-export function sizeAFrame(v: AFrameValues, setting: BedSetting): Built<AFrameFacts> {
+export function sizeAFrame(asked: AFrameValues, setting: BedSetting): Built<AFrameFacts> {
   const { bed } = setting.place;
+  const v = { ...asked, spread: Math.min(asked.spread, mostSpread(asked.leaf, asked.hingeGap)) };
   const stile = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
   const slatTreatment =
     [v.treatment, ...TREATMENTS].find((one) => setting.sizesOf(timberId(v.slat, one)).length > 0) ?? v.treatment;

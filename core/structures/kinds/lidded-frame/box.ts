@@ -1,4 +1,5 @@
-import type { Timber } from '../../../catalogue/stock';
+import { stockOf } from '../../../catalogue/catalogue';
+import type { MeshRoll, Timber } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
@@ -53,12 +54,23 @@ export interface Sides {
   posts: Bar[];
 }
 
+/** The mesh of the frame, and the net that goes over it. */
+export const layersOf = (v: LiddedFrameValues, setting: BedSetting): { role: 'mesh' | 'net'; roll: MeshRoll }[] => [
+  { role: 'mesh', roll: stockOf(setting.catalogue, v.mesh, 'mesh roll') },
+  ...(v.net === 'none' ? [] : [{ role: 'net' as const, roll: stockOf(setting.catalogue, v.net, 'mesh roll') }]),
+];
+
 /** Courses of boards about posts: the long ones run through, the short ones stand between them. */
 export function boardsOf(box: Box, v: LiddedFrameValues, board: Timber, strip: Timber, setting: BedSetting): Sides {
   const { at, longMm, wideMm, highMm } = box;
   const [t, p] = [board.thickMm, strip.thickMm];
   const inner = longMm - 2 * t - p;
-  const needed = alongEvery(Math.max(1, inner), STAY_EVERY_MM);
+  // Mesh that is too narrow to run along stands in strips between the posts: each wants one to be stapled to.
+  const strips = layersOf(v, setting)
+    .map(({ roll }) => roll.heightMm)
+    .filter((high) => high < highMm + v.above);
+  const everyMm = v.opens === 'doors' ? Math.min(STAY_EVERY_MM, ...strips) : STAY_EVERY_MM;
+  const needed = alongEvery(Math.max(1, inner), everyMm);
   // A door ends on a post: as many bays to each.
   const doors = v.opens === 'doors' ? lidsOf(v) : 1;
   const between = Math.ceil((needed - 1) / doors) * doors + 1;

@@ -5,11 +5,11 @@ import { add, dot, minus, scale, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { screwThrough } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
-import type { Box, Sides } from './box';
+import { layersOf, type Box, type Sides } from './box';
 import { lidsOf, type LiddedFrameValues } from './knobs';
 import { hingesAlong } from './lid';
 import { stapledOn } from '../../rules/staples';
-import { layersOf, meshOver, panelOf, staples, type Made, type Plane } from './panel';
+import { meshOver, panelOf, staples, type Made, type Plane } from './panel';
 
 /** Mesh goes so far down between the posts and the inner faces of the boards (from memory). mm. */
 const TUCK_MM = inches(2);

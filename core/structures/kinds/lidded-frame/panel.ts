@@ -1,4 +1,3 @@
-import { stockOf } from '../../../catalogue/catalogue';
 import type { MeshRoll, Timber } from '../../../catalogue/stock';
 import type { Fixing, Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
@@ -11,7 +10,7 @@ import { stapledOn, staplesAlong } from '../../rules/staples';
 import { woodKg } from '../../rules/weights';
 import type { BedSetting } from '../../setting';
 import type { LiddedFrameValues } from './knobs';
-import { type Box, timber } from './box';
+import { type Box, layersOf, timber } from './box';
 
 /** Staples along a strip, and clear of the screws of its corners (from memory). mm. */
 export const STAPLE_EVERY_MM = inches(4);
@@ -97,12 +96,6 @@ export interface Panel extends Made {
   rails: readonly [Bar, Bar];
   bars: readonly Bar[];
 }
-
-/** The mesh of the frame, and the net that goes over it. */
-export const layersOf = (v: LiddedFrameValues, setting: BedSetting): { role: 'mesh' | 'net'; roll: MeshRoll }[] => [
-  { role: 'mesh', roll: stockOf(setting.catalogue, v.mesh, 'mesh roll') },
-  ...(v.net === 'none' ? [] : [{ role: 'net' as const, roll: stockOf(setting.catalogue, v.net, 'mesh roll') }]),
-];
 
 /** A flat frame that lies on a plane `upMm` out of it: two long strips, short ones between them, mesh (and a net) over them. */
 export function panelOf(

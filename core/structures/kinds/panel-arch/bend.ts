@@ -21,7 +21,7 @@ interface Strip {
 
 /** A panel of given length: two of span, feet and headroom give the third. */
 export function bendPanel(
-  v: PanelArchValues,
+  v: Pick<PanelArchValues, 'headroom' | 'span' | 'lift' | 'held'> & { panel: string; solve: string },
   setting: ArchSetting,
 ): { bow: Bow; askedMm: number; widestMm: number; strip: Strip } {
   const panel = stockOf(setting.catalogue, v.panel, 'panel');

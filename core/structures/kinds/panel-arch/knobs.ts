@@ -5,9 +5,10 @@ import type { Bed } from '../../../site/bed';
 import type { PlaceOn } from '../../../site/stand';
 import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
-import type { Knobs, Suggestion, Values } from '../../knob';
+import type { Knobs, Settled, Suggestion, Values } from '../../knob';
+import { bendPanel } from './bend';
 import { isOffered, type Setting } from '../../setting';
-import { drivenDepth, suggestDepth } from '../../rules/depth';
+import { drivenDepth, suggestDepth, type SoldPost } from '../../rules/depth';
 import { STATION_SCHOOLS } from '../../rules/stations';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
 
@@ -42,6 +43,22 @@ function headroomFor(setting: Pick<Setting, 'planted' | 'market' | 'reachMm'>): 
   return upright > usual
     ? { value: Math.min(feet(9), upright), why: fact('headroom.tall', { tall: { mm: statureOf(setting) } }) }
     : { value: usual, why: fact('headroom.seven') };
+}
+
+/** Posts as high as the feet of a panel are lifted and held; lifted to a headroom, that is worked out. */
+function postsOf(setting: ArchSetting, set: Settled): SoldPost {
+  const { liftMm, heldMm } = bendPanel(
+    {
+      panel: String(set.panel),
+      solve: String(set.solve),
+      headroom: Number(set.headroom),
+      span: Number(set.span),
+      lift: Number(set.lift),
+      held: Number(set.held),
+    },
+    setting,
+  ).bow;
+  return { aboveMm: liftMm + heldMm, sizesMm: setting.sizesOf('steel-post') };
 }
 
 /**
@@ -190,10 +207,12 @@ export const PANEL_ARCH_KNOBS = {
     step: TAPE_STEP,
     help: 'What the next stock length leaves over goes into the ground as well.',
     suggest: (setting, set) =>
-      suggestDepth(setting, LEAST_DRIVEN_MM, drivenDepth(setting), {
-        aboveMm: Number(set.lift) + Number(set.held),
-        sizesMm: setting.sizesOf('steel-post'),
-      }),
+      suggestDepth(
+        setting,
+        LEAST_DRIVEN_MM,
+        drivenDepth(setting),
+        set.make === 'panel' ? postsOf(setting, set) : undefined,
+      ),
   },
   school: {
     type: 'choice',

@@ -192,7 +192,11 @@ export function sidesOf(
     const put = (o: { id: string; from: number; to: number; low: number }, on: readonly Bar[]): void => {
       const { sheets, laps } = bands(side, { ...o, roll: net, high: v.height, out });
       parts.push(...sheets);
-      joints.push(...sheets.map((sheet) => onRails(sheet, 'net to rail', on, side)), ...laps);
+      // A band with no rail behind it hangs from the one above.
+      const held = sheets
+        .map((sheet) => onRails(sheet, 'net to rail', on, side))
+        .filter(({ places }) => places.length > 0);
+      joints.push(...held, ...laps);
     };
     if (beside)
       put(
