@@ -2,7 +2,7 @@ import type { Bed } from '../site/bed';
 import type { Design } from '../design/design';
 import { check, SEEN_MM } from './check';
 
-/** What is built shorter than asked by less than this needs no reason. mm. */
+/** What is built shorter than asked by less than this needs no reason (from memory). mm. */
 const STEP_SEEN_MM = 25;
 
 /** Does the row fit its bed, and is it as long as it was meant to be? `startMm` is where it begins, from the near end. */

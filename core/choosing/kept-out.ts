@@ -90,7 +90,7 @@ function daysOf(crop: Crop, plan: Plan, who: string): { from: number; to: number
     : { from: starts, to: crop.years ? ends : (pickedTo ?? ends) };
 }
 
-/** A cover this much shorter than its bed covers it still: at its ends nothing grows. mm. */
+/** A cover this much shorter than its bed covers it still: at its ends nothing grows (from memory). mm. */
 const ENDS_MM = 450;
 
 /** What of a planting a structure stands about: all, some, or none of it. A cover counts for the plants it has a place for; one that carries none for its bed, as far as it goes. */

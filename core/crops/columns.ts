@@ -23,6 +23,7 @@ export const days = (least: number, most: number) => ({ least, most });
 export const standing = (own: Omit<Years, 'winter'>): Years => ({ winter: 'stands', ...own });
 /** What comes anew from the ground every spring. */
 export const diesBack = (own: Omit<Years, 'winter'>): Years => ({ winter: 'dies back', ...own });
+/** When a crop is sown, in weeks from the last frost; how thick a thing it holds and how far apart (from memory). */
 export const BEFORE_FROST = { from: -6, to: 2 };
 export const AROUND_FROST = { from: -3, to: 6 };
 export const AFTER_FROST = { from: 1, to: 6 };

@@ -32,7 +32,7 @@ export const feetOf = (design: Design): Pair[] =>
       .map(([x, y]): Pair => [x, y]),
   );
 
-/** What of a stiff member is so near the soil stands on it: feet that are not let in. mm. */
+/** What of a stiff member is so near the soil stands on it: feet that are not let in (from memory). mm. */
 const ON_SOIL_MM = 60;
 
 /** Where it stands: its feet in the soil, and the ends of stiff members that rest on it; in its own frame. */

@@ -81,7 +81,7 @@ const RESTED = { north: 45, south: 226 };
 
 const restedOf = ({ latitudeDeg }: Pick<Site, 'latitudeDeg'>): number =>
   latitudeDeg < 0 ? RESTED.south : RESTED.north;
-/** What is sown so early is sown in autumn: it roots, and waits for spring. Weeks from the last frost. */
+/** What is sown so early is sown in autumn: it roots, and waits for spring (from memory). Weeks from the last frost. */
 const IN_AUTUMN_WEEKS = -16;
 
 function annualYear(crop: Growing, site: Climate): CropYear {

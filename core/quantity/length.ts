@@ -7,6 +7,7 @@
 
 export type Units = 'imperial' | 'metric';
 
+/** Exactly, by the agreement of 1959. */
 export const MM_PER_INCH = 25.4;
 export const MM_PER_FOOT = 304.8;
 /** A carpenter's tape is read to the sixteenth: 1/16 in = 1.5875 mm, exactly. */

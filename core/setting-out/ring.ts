@@ -20,7 +20,7 @@ export interface RingPlan {
   doorMm: number | null;
 }
 
-/** Wider than the others by this share, the gap between the last pole and the first is a door. */
+/** Wider than the others by this share, the gap between the last pole and the first is a door (from memory). */
 const DOOR = 1.3;
 
 /** Where the poles of a ring stand: what leans together from round about; null for what stands in rows. */

@@ -38,6 +38,7 @@ export function featureShader(feature: Feature): Shader | null {
   return upright(spots, feature.kind === 'tree' ? topMm * CROWN_FROM : 0, topMm, opacity);
 }
 
+/** The crown of a tree begins at this share of its height (from memory). */
 const CROWN_FROM = 0.3;
 const upright = (spots: readonly PlanSpot[], fromMm: number, topMm: number, opacity: number): Shader =>
   shader(
@@ -47,7 +48,7 @@ const upright = (spots: readonly PlanSpot[], fromMm: number, topMm: number, opac
 
 /** So many members of one role, no fewer and no more, are taken together, with the share of their outline that they fill. */
 const TAKEN_TOGETHER = { least: 4, most: 12 };
-/** Members and leaves thinner than this on the ground are not worth a shadow. mm. */
+/** Members and leaves thinner than this on the ground are not worth a shadow (from memory). mm. */
 const LEAST_HIGH_MM = 50;
 
 const onPlotFrom =

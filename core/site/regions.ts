@@ -29,6 +29,7 @@ export interface Region {
   concreteBagsKg: readonly number[];
 }
 
+/** Exactly, by the agreement of 1959. kg. */
 const POUND_KG = 0.45359237;
 /** 50, 60 and 80 lb (common practice, no source). */
 const POUND_BAGS = [50, 60, 80].map((pounds) => Math.round(pounds * POUND_KG * 10) / 10);

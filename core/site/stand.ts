@@ -172,7 +172,7 @@ export function waysAmong(beds: readonly Bed[]): { beds: readonly [Bed, Bed]; wa
     )
     .sort((a, b) => unlike(a.way) - unlike(b.way));
 }
-/** What beds are put out of true by. mm. */
+/** What beds are put out of true by (from memory). mm. */
 const FORGIVEN_MM = 20;
 
 type Corner = Pick<PathSpot, 'xMm' | 'yMm'>;
@@ -270,7 +270,7 @@ export function alongPath(spots: readonly Corner[], closed: boolean, [x, y]: Pla
   return along;
 }
 
-/** Corners of a path closer than this are one corner. mm. */
+/** Corners of a path closer than this are one corner (from memory). mm. */
 export const LEAST_LEG_MM = 100;
 
 /** The first corner of a path that lies too near the next one, and how near. mm. */

@@ -187,7 +187,7 @@ export const closedBy = (openingMm: number, heightMm: number): Barrier => ({
 /** How somebody gets past a guard: through it, over it, up it, under it, because it touches or covers only some, or because it is no hindrance at all. */
 export type Way = 'open' | 'low' | 'climb' | 'dig' | 'under' | 'soft' | 'roof' | 'floor' | 'touch' | 'part' | 'any';
 
-/** A finger’s width less is forgiven in height, and the thickness of a wire in an opening. mm. */
+/** A finger’s width less is forgiven in height, and the thickness of a wire in an opening (from memory). mm. */
 export const FORGIVEN_MM = 15;
 const WIRE_MM = 3;
 

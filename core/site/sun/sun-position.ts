@@ -69,6 +69,7 @@ function refractionDeg(altitudeDeg: number): number {
   return altitudeDeg < -0.8333 ? 0 : 1.02 / (60 * Math.tan((altitudeDeg + 10.3 / (altitudeDeg + 5.11)) * RAD));
 }
 
+/** Of the sun at its mean distance: 8.794″ (Meeus, *Astronomical Algorithms*, chapter 40). */
 const PARALLAX_DEG = 8.794 / 3600;
 
 /** The sun over a place at an instant (milliseconds since 1970, UTC). `air: false` leaves refraction out. */

@@ -58,7 +58,7 @@ export const footingKnobs = (suggested: Footing) => ({
 export const holeAcross = ({ wideMm, thickMm }: Pick<Bar, 'wideMm' | 'thickMm'>): number =>
   HOLE_TO_POST * Math.max(wideMm, thickMm);
 
-/** Less than this is no layer. mm. */
+/** Less than this is no layer (from memory). mm. */
 const LEAST_GRAVEL_MM = 1;
 
 /** What goes into the holes: gravel below, concrete about the post and crowned above the soil. */

@@ -19,6 +19,7 @@ const ASLANT_UP = [
   [0.15, 0.5, 0.85],
   [0.2, 0.55, 0.8],
 ] as const;
+/** What goes aslant into a frame starts so far in, as a share of its thickness (from memory). */
 const ASLANT_IN = 0.58;
 /** Pegs along an apron (from memory). mm. */
 const PEG_EVERY_MM = inches(36);
@@ -186,7 +187,7 @@ function hangOn(f: Fence, sheet: Sheet, post: FencePost, bay: Bay, kind: string,
 /** Clear between the faces of the posts of a bay. mm. */
 const clearOf = (f: Fence, bay: Bay): number => place(bay.to, bay) - place(bay.from, bay) - f.faceMm;
 
-/** A frame narrower than so many of its stiles is none. */
+/** A frame narrower than so many of its stiles is none (from memory). */
 const LEAST_FRAME = 3;
 
 /** Beside a gate a slit may be left that no frame fits into: mesh from post to post closes it. */

@@ -49,7 +49,7 @@ export function hoopTunnelSteps(design: Design, v: HoopTunnelValues): Step[] {
 /** How high the hoops stand over the soil. mm. */
 const highOf = ({ posts }: Design): number => Math.max(...posts.map((post) => post.aboveMm));
 
-/** Nobody sets a clip closer than this. mm. */
+/** Nobody sets a clip closer than this (from memory). mm. */
 const HALF_INCH_MM = inches(0.5);
 
 /** How many clips hold the cover on a hoop, and how far apart along it. */

@@ -28,7 +28,7 @@ import {
 
 /** Soil and wall drawn beside it. mm. */
 const BESIDE_MM = 400;
-/** Screws of one bracket: two in the bearer, two in the wall. */
+/** Screws of one bracket: two in the bearer, two in the wall (from memory). */
 const BRACKET_SCREWS = 4;
 
 /** What its own checks and mends ask for. */

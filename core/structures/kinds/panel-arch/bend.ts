@@ -7,7 +7,7 @@ import { STEEL_E_MPA } from '../../../statics/wire';
 import { bowOf, lengthFor, spanFor, widestSpan, type Bow } from './bow';
 import type { ArchSetting, PanelArchValues } from './knobs';
 
-/** Longest hoop, where the price book names no length. mm. */
+/** Longest hoop, where the price book names no length (from memory). mm. */
 const USUAL_ROD_MM = feet(20);
 
 /** What is bent: how long and how wide it is, how stiff, and when it sets. */

@@ -12,7 +12,7 @@ export interface Bow {
   crownMm: number;
 }
 
-/** Less than this of free strip is no bow. mm. */
+/** Less than this of free strip is no bow (from memory). mm. */
 const LEAST_FREE_MM = 300;
 
 /** What a strip is between feet that are given, and the section that gives where it is bent too far; none where it is bent to a form. */

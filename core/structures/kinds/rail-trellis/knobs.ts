@@ -13,7 +13,7 @@ import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { depthKnob } from '../../rules/timber-post';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 
-/** What a 4×4 takes, and what is left of the middle post where a first rail ends on it. mm. */
+/** What a 4×4 takes, and what is left of the middle post where a first rail ends on it (DOC PS 20-20, table 3: a nominal 4 is 3½″ dry). mm. */
 const POST_MM = inches(3.5);
 
 /**
@@ -33,7 +33,7 @@ function suggestBay(setting: BedSetting) {
 }
 
 const HEAVY = PANELS.filter((panel) => panel.carries === 'heavy');
-/** A panel to a bay, between posts that stand whatever the panel is. */
+/** A panel to a bay, between posts that stand whatever the panel is (from memory). */
 const RUN = { lapMeshes: 0, postSpacingMm: feet(8), postMinor: 0 } as const;
 
 /** Room for a hand under the bottom rail (from memory). mm. */

@@ -10,7 +10,7 @@ import { baysAPiece, piecesOverPosts, type Stretch } from '../../rules/over-post
 import type { BedSetting } from '../../setting';
 import type { RailTrellisValues } from './knobs';
 
-/** Longest rail, where the price book names no length. mm. */
+/** Longest rail, where the price book names no length (from memory). mm. */
 const USUAL_RAIL_MM = feet(16);
 /** Screws stand this far from the end of a rail (from memory). mm. */
 const SCREW_IN_MM = inches(0.75);

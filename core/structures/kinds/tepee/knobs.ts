@@ -28,7 +28,7 @@ const CONE_OF = ['cane-bamboo', 'pole-bamboo', 'pole-larch'] as const;
 /** The cane a small cone is made of, where it is sold. */
 const conePole = (setting: BedSetting): string => CONE_OF.find((id) => isOffered(setting, id)) ?? CONE_OF[0];
 
-/** Pole above the tie and in the soil, at the least that is suggested for a cone. mm. */
+/** Pole above the tie and in the soil, at the least that is suggested for a cone (from memory). mm. */
 const CONE_BEYOND_MM = inches(12);
 
 /** How high poles on sale can be tied over a ring so wide that they neither tip nor end out of reach. mm. */

@@ -30,7 +30,7 @@ import {
 import { footingOf, type TwineFrameValues } from './knobs';
 import { EYE_IN_MM, placeArms, placeSkirt, placesAlong, placeStrings } from './strings';
 
-/** Longest bar, where the price book names no length. mm. */
+/** Longest bar, where the price book names no length (from memory). mm. */
 const USUAL_BAR_MM = feet(16);
 /** A brace shorter than this beyond the widths it laps is not worth cutting (from memory). mm. */
 const LEAST_BEYOND_MM = inches(2);

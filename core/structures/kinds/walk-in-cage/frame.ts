@@ -15,7 +15,7 @@ import { setPost, type SetPost } from '../../rules/timber-post';
 import type { BedSetting } from '../../setting';
 import type { WalkInCageValues } from './knobs';
 
-/** Longest rail, where the price book names no length. mm. */
+/** Longest rail, where the price book names no length (from memory). mm. */
 const USUAL_RAIL_MM = feet(16);
 /** Free beside a door, over it and under it (from memory). mm. */
 export const DOOR_FREE_MM = inches(0.5);
@@ -52,7 +52,7 @@ export interface Cage {
   lowMm: number;
 }
 
-/** Between the rail at the upper edge of the stiff mesh and the top rail at least so much stays for the net. mm. */
+/** Between the rail at the upper edge of the stiff mesh and the top rail at least so much stays for the net (from memory). mm. */
 const LEAST_NET_MM = inches(12);
 
 /** So much stiff mesh stands over the soil: what its roll leaves over the trench, as far as there is a side. mm. */

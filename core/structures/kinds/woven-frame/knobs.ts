@@ -28,7 +28,7 @@ function closeInterval(set: Settled): number {
     if (sides.every((side) => nailsAlong(side, MEMBER_MM, asked).stepMm <= reach)) return asked;
   return Math.floor(reach / 2);
 }
-/** A frame's side, about. mm. */
+/** A frame's side, about (from memory). mm. */
 const MEMBER_MM = 38;
 
 /**

@@ -29,7 +29,7 @@ export interface WovenFrameFacts {
   sideMm: number;
 }
 
-/** Each half of an 8″ strap hinge. mm. */
+/** Each half of an 8″ strap hinge (from memory). mm. */
 const STRAP_MM = inches(4);
 const STEM_OUT_MM = inches(2);
 
