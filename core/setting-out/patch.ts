@@ -16,6 +16,17 @@ export interface Patch {
   arrow: readonly [from: PlanSpot, to: PlanSpot];
 }
 
+/** A place in what is seen of something for its number: its middle, or aside along it where the arrow is at that. */
+function clearOf(arrow: Patch['arrow'], seen: readonly PlanSpot[]): PlanSpot {
+  const [x, y] = middleOfBounds(seen);
+  const reach = (axis: 0 | 1): number =>
+    Math.max(...seen.map((at) => at[axis])) - Math.min(...seen.map((at) => at[axis]));
+  const [dx, dy] = reach(0) > reach(1) ? [reach(0) / 4, 0] : [0, reach(1) / 4];
+  const away = ([px, py]: PlanSpot): number => Math.min(...arrow.map(([ax, ay]) => Math.hypot(px - ax, py - ay)));
+  if (away([x, y]) > 2 * ARROW_MM) return [x, y];
+  return away([x + dx, y + dy]) >= away([x - dx, y - dy]) ? [x + dx, y + dy] : [x - dx, y - dy];
+}
+
 export function patchAround(plan: Plan, { beds, found, covers, frontWay: [dx, dy] }: WhereItGoes): Patch {
   const lying = lyingOn(plan);
   const own = lying.filter(({ name, is }) => is === 'bed' && beds.includes(name));
@@ -32,12 +43,13 @@ export function patchAround(plan: Plan, { beds, found, covers, frontWay: [dx, dy
   const [mx, my] = middleOfBounds(covers.flat());
   const far = Math.max(...covers.flat().map(([x, y]) => (x - mx) * dx + (y - my) * dy));
   const out = (mm: number): PlanSpot => [mx + dx * mm, my + dy * mm];
+  const arrow: Patch['arrow'] = [out(far), out(far + ARROW_MM)];
   return {
     box,
     shown: lying.flatMap(({ name, outline }) => {
       const cut = within(outline, box);
-      return cut.length > 2 ? [{ name, at: middleOfBounds(cut) }] : [];
+      return cut.length > 2 ? [{ name, at: clearOf(arrow, cut) }] : [];
     }),
-    arrow: [out(far), out(far + ARROW_MM)],
+    arrow,
   };
 }

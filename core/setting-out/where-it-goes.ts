@@ -157,33 +157,39 @@ function offsetsWithin(spot: PlanSpot, edges: readonly Edge[], northDeg: number,
 /** As far as one points to things (from memory). mm. */
 const IN_SIGHT_MM = 12_000;
 
-/** What lies that way: the nearest thing within an eighth of a turn to either side. */
+/** What is not straight ahead is pointed to where its middle is no farther aside than this: cos 25° (from memory). */
+const ASIDE = 0.906;
+
+/** What lies that way: the nearest thing straight ahead, else the nearest whose middle is a little aside. */
 function towards(plan: Plan, from: PlanSpot, way: PlanSpot, own: readonly string[]): Towards {
+  const long = Math.hypot(...way) || 1;
+  const [ux, uy] = [way[0] / long, way[1] / long];
+  // Along the way, and aside to its left.
+  const seenAt = ([x, y]: PlanSpot): PlanSpot => {
+    const [dx, dy] = [x - from[0], y - from[1]];
+    return [dx * ux + dy * uy, dy * ux - dx * uy];
+  };
   const things = [
     ...plan.features.filter(({ kind }) => SEEN.includes(kind)).map((one) => ({ ...one, name: nameOf(one) })),
     ...plan.beds.filter(({ id }) => !own.includes(id)),
-  ];
-  const seen = things.flatMap((one) => {
-    // The nearest of its corners, sides' middles and its middle that lies in that direction.
-    const corners = cornersOf(one, one.lengthMm, one.widthMm);
-    const spots = [
-      ...corners,
-      ...corners.map((spot, i): PlanSpot => {
-        const next = corners[(i + 1) % corners.length] as PlanSpot;
-        return [(spot[0] + next[0]) / 2, (spot[1] + next[1]) / 2];
-      }),
-      [one.xMm, one.yMm] as const,
-    ];
-    const away = spots.flatMap(([x, y]) => {
-      const [dx, dy] = [x - from[0], y - from[1]];
-      const far = Math.hypot(dx, dy);
-      const ahead = (dx * way[0] + dy * way[1]) / (far || 1);
-      return ahead > Math.SQRT1_2 && far < IN_SIGHT_MM ? [far / ahead] : [];
+  ].map((one) => {
+    const corners = cornersOf(one, one.lengthMm, one.widthMm).map(seenAt);
+    const crossed = corners.flatMap(([x, y], i) => {
+      const [x2, y2] = corners[(i + 1) % corners.length] as PlanSpot;
+      return y * y2 <= 0 && y !== y2 ? [x + ((x2 - x) * y) / (y - y2)] : [];
     });
-    return away.length > 0 ? [{ name: one.name, far: Math.min(...away) }] : [];
+    const [ahead, aside] = seenAt([one.xMm, one.yMm]);
+    const far = Math.hypot(ahead, aside);
+    return {
+      name: one.name,
+      ahead: Math.min(...crossed.filter((mm) => mm > 0), Infinity),
+      aside: ahead > ASIDE * far ? far : Infinity,
+    };
   });
-  const [nearest] = seen.toSorted((a, b) => a.far - b.far);
-  return { wind: windOf(way, plan.site.northDeg), what: nearest?.name ?? null };
+  const nearest = (by: 'ahead' | 'aside') =>
+    things.filter((one) => one[by] < IN_SIGHT_MM).toSorted((one, other) => one[by] - other[by])[0];
+  const what = nearest('ahead') ?? nearest('aside');
+  return { wind: windOf(way, plan.site.northDeg), what: what?.name ?? null };
 }
 
 const wayOn = (frame: Frame, along: number, across: number): PlanSpot => {

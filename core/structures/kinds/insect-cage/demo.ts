@@ -23,7 +23,7 @@ export const demo = {
       note: 'Strawberries for the kitchen, which the blackbirds find first.',
     },
   ],
-  plantings: [{ id: 'step-strawberries', bed: 'step-bed', crop: 'strawberry', training: 'row', count: 4 }],
+  plantings: [{ id: 'step-strawberries', bed: 'step-bed', crop: 'strawberry', training: 'row', count: 3 }],
   structures: [
     {
       id: 'step-cages',

@@ -23,7 +23,7 @@ export const demo = {
       note: 'Blackbirds had every berry last year.',
     },
   ],
-  plantings: [{ id: 'berry-strawberries', bed: 'berry-bed', crop: 'strawberry', training: 'row', count: 12 }],
+  plantings: [{ id: 'berry-strawberries', bed: 'berry-bed', crop: 'strawberry', training: 'row', count: 4 }],
   structures: [
     {
       id: 'berry-cage',

@@ -22,6 +22,8 @@ const way = ({ wind, what }: Towards): string => (what === null ? wind : `${wind
 const the = (name: string): string => (name.startsWith('the ') ? name : `“${name}”`);
 
 const PATCH = { wide: 380, high: 300 };
+/** A tape so short on paper has its figure beside it. */
+const SHORT_PX = 24;
 
 /** Where it goes: the place of two of its feet from what stands there, which way it faces, what grows where; with a piece of the plot. */
 export function where(on: On): Block[] {
@@ -140,14 +142,19 @@ function patch(on: On, place: WhereItGoes, { box, shown, arrow: front }: Patch):
             .filter(({ mm }) => mm >= FLUSH_MM)
             .flatMap((one): PageMark[] => {
               const [a, b] = [put(at), put(one.at)];
-              // Beside an upright tape, over a level one: two that are short do not write over each other.
+              // Beside an upright tape, over a level one, or on its left where that is short: two do not write over each other.
               const upright = Math.abs(a[1] - b[1]) > Math.abs(a[0] - b[0]);
-              const [x, dy] = upright ? [Math.max(a[0], b[0]) + 4, 4] : [(a[0] + b[0]) / 2, -4];
+              const short = !upright && Math.abs(a[0] - b[0]) < SHORT_PX;
+              const [x, dy] = upright
+                ? [Math.max(a[0], b[0]) + 4, 4]
+                : short
+                  ? [Math.min(a[0], b[0]) - 4, 4]
+                  : [(a[0] + b[0]) / 2, -4];
               return [
                 { put: 'line', from: a, to: b, widthPx: 0.9, tint: 'care' },
                 text(x, (a[1] + b[1]) / 2 + dy, long(on, one.mm), SMALL, {
                   tint: 'care',
-                  anchor: upright ? 'start' : 'middle',
+                  anchor: upright ? 'start' : short ? 'end' : 'middle',
                 }),
               ];
             }),
