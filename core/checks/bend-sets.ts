@@ -1,3 +1,4 @@
+import { inches } from '../quantity/length';
 import { bentToKeep, staysAt, yieldCurvature, type Section } from '../statics/yielding';
 import { check } from './check';
 
@@ -19,6 +20,9 @@ export function bendOf(tightMm: number, section: Section, formed: boolean): Bend
   };
 }
 
+/** A radius is told to half an inch: no form is made truer. */
+const near = (mm: number): { mm: number } => ({ mm: inches(Math.round((2 * mm) / inches(1)) / 2) });
+
 /** Does wire, rod or pipe stay springy at its tightest bend, or take a set? */
 export const bendSets = check(
   'bend-sets',
@@ -33,10 +37,10 @@ export const bendSets = check(
     mends: { 'bend.sets': 'Take pipe that springs back' },
   },
   ({ tightMm, yieldMm, keepsMm, formMm }: Bend, found) => {
-    const values = { tight: { mm: tightMm }, yields: { mm: yieldMm } };
+    const values = { tight: near(tightMm), yields: near(yieldMm) };
     if (tightMm >= yieldMm) return found('good', 'bend.springs', values);
     return formMm === null
-      ? found('note', 'bend.sets', { ...values, keeps: { mm: keepsMm } })
-      : found('good', 'bend.formed', { ...values, form: { mm: formMm } });
+      ? found('note', 'bend.sets', { ...values, keeps: near(keepsMm) })
+      : found('good', 'bend.formed', { ...values, form: near(formMm) });
   },
 );
