@@ -153,11 +153,13 @@ function stretchesOf({ spots, closed }: PathStand): (readonly [Pair, Pair])[] {
 function secondOf(kinds: Kinds, plan: Plan, { id, stand }: StructurePlan): Second | null {
   if (stand.on !== 'path') return null;
   const seconds = plan.structures.flatMap((other): Second[] => {
-    const { height } = kinds(other.kind).knobs;
-    if (other.id === id || other.stand.on !== 'path' || other.stand.closed !== stand.closed || !height) return [];
+    // Of those that stand otherwise a page may not have fetched the kind.
+    if (other.id === id || other.stand.on !== 'path' || other.stand.closed !== stand.closed) return [];
     const [out, back] = [apartMm(stand, other.stand), apartMm(other.stand, stand)];
     const { values } = settle(kinds(other.kind).knobs, other.knobs, settingOf(kinds, plan, other, true));
-    return [{ heightMm: Number(values.height), ...(out.mostMm < back.mostMm ? out : back) }];
+    return typeof values.height !== 'number'
+      ? []
+      : [{ heightMm: values.height, ...(out.mostMm < back.mostMm ? out : back) }];
   });
   return seconds.toSorted((a, b) => a.mostMm - b.mostMm)[0] ?? null;
 }

@@ -69,6 +69,15 @@ function two(apartMm: number, outerKnobs: StructurePlan['knobs'] = {}, innerKnob
   });
 }
 
+it('asks for no kind but those of what runs along it and stands in it: a page has fetched no others', () => {
+  const fetched = (id: string) => {
+    if (!id.startsWith('garden-')) throw new Error(`${id} was not fetched`);
+    return kindOf(id);
+  };
+  for (const one of DEMO_PLAN.structures.filter(({ kind }) => kind.startsWith('garden-')))
+    expect(computeAs(fetched, DEMO_PLAN, one).sized.design.parts.length).toBeGreaterThan(3);
+});
+
 describe('two low fences', () => {
   it('4 to 5′ apart all round are not jumped by deer, of 4′ each as suggested, with the gate in them; nearer, farther or lower they are jumped (from memory)', () => {
     for (const apartMm of [feet(4), feet(4.5), feet(5)])
