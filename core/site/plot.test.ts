@@ -13,7 +13,7 @@ import {
   type Placed,
   type PlanSpot,
 } from './plot';
-import { outOfReach } from './bed';
+import { outOfReach, roomOf } from './bed';
 import { isFree } from '../shade/positions';
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -169,5 +169,35 @@ describe('where things lie', () => {
         },
       ),
     );
+  });
+});
+
+describe('the room of a bed for what is straight', () => {
+  it('lies within an oval (x²/a² + y²/b² ≤ 1 at its corners), touches it, and is the largest of all where it may be as wide as it likes', () => {
+    fc.assert(
+      fc.property(mm(800, 20_000), mm(600, 3000), mm(0.05, 1), (lengthMm, widthMm, share) => {
+        const bed = { lengthMm, widthMm, outline: { shape: 'round' as const } };
+        const corner = ({ lengthMm: l, widthMm: w }: { lengthMm: number; widthMm: number }) =>
+          (l / lengthMm) ** 2 + (w / widthMm) ** 2;
+        const room = roomOf(bed, share * widthMm);
+        expect(corner(room)).toBeCloseTo(1, 9);
+        expect(room.fromMm + room.lengthMm / 2).toBeCloseTo(lengthMm / 2, 6);
+        expect(room.frontMm + room.widthMm / 2).toBeCloseTo(widthMm / 2, 6);
+        expect(room.widthMm).toBeCloseTo(Math.min(share * widthMm, widthMm / Math.sqrt(2)), 6);
+        const largest = roomOf(bed);
+        expect(largest.lengthMm * largest.widthMm).toBeGreaterThanOrEqual(room.lengthMm * room.widthMm - 1e-3);
+      }),
+    );
+  });
+
+  it('is all of a rectangle, and of a keyhole what is behind its notch', () => {
+    const size = { lengthMm: 3000, widthMm: 1200 };
+    expect(roomOf({ ...size, outline: { shape: 'rectangle' } })).toEqual({ fromMm: 0, frontMm: 0, ...size });
+    expect(roomOf({ ...size, outline: { shape: 'keyhole', notchLongMm: 600, notchDeepMm: 500 } })).toEqual({
+      fromMm: 0,
+      lengthMm: 3000,
+      frontMm: 500,
+      widthMm: 700,
+    });
   });
 });

@@ -26,7 +26,10 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles
     step: TAPE_STEP,
     help: lengthHelp,
     usualMost: (setting) => setting.place.bed.lengthMm * 1.25,
-    suggest: (setting) => ({ value: rowRoom(setting, o.straddles).lengthMm, why: fact('row.bed') }),
+    suggest: (setting) => ({
+      value: rowRoom(setting, o.straddles).lengthMm,
+      why: fact(setting.place.bed.outline.shape === 'round' ? 'row.oval' : 'row.bed'),
+    }),
   } satisfies LengthKnob<BedSetting>,
   startAt: {
     type: 'length',
@@ -209,6 +212,7 @@ export const ROW_MENDS = {
 
 export const ROW_PHRASES = {
   'row.bed': 'The length of the bed.',
+  'row.oval': 'As long as the curve of the bed lets it be there.',
   'row.centred': 'In the middle of the bed.',
   'row.middle': 'Down the middle of the bed.',
   'row.notch': 'Down the middle of what is behind the notch.',

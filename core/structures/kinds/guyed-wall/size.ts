@@ -326,14 +326,19 @@ function standCanes(
   setting: BedSetting,
 ): { parts: Part[]; joints: Joint[] } {
   const cane = stockOf(setting.catalogue, 'cane-bamboo', 'pole');
-  const asked = v.gap + 2 * CANE_IN_MM;
+  const led = stations.flatMap((station) => {
+    const sheet = sheets[run.findIndex((piece) => station.alongMm <= piece.toMm + 1)] ?? sheets.at(-1);
+    return sheet ? [{ station, sheet, tie: onSheetAbove(sheet, CANE_IN_MM, station.at[0]) }] : [];
+  });
+  // Beside the end of a panel it leans along to it as well; an inch short it is tied a little lower.
+  const asked = Math.max(
+    v.gap + 2 * CANE_IN_MM,
+    ...led.map(({ station, tie }) => CANE_IN_MM + reach(tie, station.at) - inches(1)),
+  );
   const long = nextStockUp(asked, setting.sizesOf(cane.id))?.mm ?? asked;
   const parts: Bar[] = [];
   const joints: Joint[] = [];
-  stations.forEach((station, i) => {
-    const sheet = sheets[run.findIndex((piece) => station.alongMm <= piece.toMm + 1)] ?? sheets.at(-1);
-    if (!sheet) return;
-    const tie = onSheetAbove(sheet, CANE_IN_MM, station.at[0]);
+  led.forEach(({ station, sheet, tie }, i) => {
     const way = unit(minus(tie, station.at));
     const id = `cane-${i + 1}`;
     parts.push({
