@@ -51,10 +51,11 @@ export interface SoldPost {
 function outOfShorter(depthMm: number, leastMm: number, post: SoldPost, stepMm: number): number {
   const shorter = post.sizesMm.filter((size) => size < post.aboveMm + depthMm - 0.5).at(-1) ?? 0;
   const most = shorter - post.aboveMm;
+  const enough = (value: number): boolean =>
+    depthMm - value <= SHORTER_BY_MM + 0.5 && value >= leastMm - 0.5 && value < depthMm;
+  // On a mark of the tape, or where that is not deep enough any more all that the length leaves.
   const taped = exact(Math.floor(most / stepMm + 1e-6) * stepMm);
-  // Where a mark of the tape is not deep enough any more, all that the length leaves.
-  const value = taped >= leastMm - 0.5 ? taped : exact(most);
-  return depthMm - value <= SHORTER_BY_MM + 0.5 && value >= leastMm - 0.5 ? value : depthMm;
+  return [taped, exact(most)].find(enough) ?? depthMm;
 }
 
 /**
