@@ -1,7 +1,5 @@
 import { check } from './check';
-
-/** A finger's width over is forgiven, as it is in reaching up: 1″ (from memory). mm. */
-const FORGIVEN_MM = 25.4;
+import { FORGIVEN_MM } from './reach-up';
 
 /** Does what is level along falling soil stay in reach at its low end, built as low as it can be? `lowestMm` is its top there, over the soil. */
 export const levelFalls = check(

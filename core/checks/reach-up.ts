@@ -1,7 +1,7 @@
 import { check } from './check';
 
 /** A finger's width over is forgiven: 1″ (from memory). mm. */
-const FORGIVEN_MM = 25.4;
+export const FORGIVEN_MM = 25.4;
 
 /** Can the tallest user reach the top with both feet on the path? `bedMm` is how much higher the bed's soil lies. */
 export const reachUp = check(

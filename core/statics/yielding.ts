@@ -8,17 +8,26 @@ export interface Section {
   yieldMpa: number;
 }
 
-/** Past its yield a fibre goes on taking this share of what it took before it: 2 % (from memory; drawn wire and pipe harden a little). */
+/**
+ * Past its yield a fibre goes on taking this share of what it took before it: 2 % (from memory; drawn wire and pipe
+ * harden a little).
+ */
 const HARDENING = 0.02;
 
-/** Where a section begins to give: κ = 2σ / (E d), the bending formula (Timoshenko, *Strength of Materials*, part I, art. 23). 1/mm. */
+/**
+ * Where a section begins to give: κ = 2σ / (E d), the bending formula (Timoshenko, *Strength of Materials*, part I,
+ * art. 23). 1/mm.
+ */
 export const yieldCurvature = ({ diameterMm, stiffnessMpa, yieldMpa }: Section): number =>
   (2 * yieldMpa) / (stiffnessMpa * diameterMm);
 
 const stiffnessOf = (section: Section): number =>
   section.stiffnessMpa * roundInertia(section.diameterMm, section.wallMm);
 
-/** Moment of a solid round section whose stress grows with the distance from its middle up to `coreMm` and is the yield beyond. N mm. */
+/**
+ * Moment of a solid round section whose stress grows with the distance from its middle up to `coreMm` and is the
+ * yield beyond. N mm.
+ */
 function plasticMoment(
   radiusMm: number,
   coreMm: number,
@@ -51,9 +60,12 @@ export function momentAt(curvature: number, section: Section): number {
 export const staysAt = (curvature: number, section: Section): number =>
   curvature - momentAt(curvature, section) / stiffnessOf(section);
 
-/** The curvature to which it has to be bent so that a given one stays: {@link staysAt} turned round, by halving. 1/mm. @example staysAt(bentToKeep(0.002, rod), rod) // 0.002 */
+/**
+ * The curvature to which it has to be bent so that a given one stays: {@link staysAt} turned round, by halving. 1/mm.
+ * @example staysAt(bentToKeep(0.002, rod), rod) // 0.002
+ */
 export function bentToKeep(stays: number, section: Section): number {
-  // What springs back is less than what holds it: the plastic moment, of a bar 16/(3π) of the first yield's, and what it hardens by.
+  // What springs back is less than what holds it: of a bar 16/(3π) of its first yield, and what it hardens by.
   let [low, high] = [stays, (stays + 2 * yieldCurvature(section)) / (1 - HARDENING)];
   for (let i = 0; i < 60; i++) {
     const middle = (low + high) / 2;
@@ -89,7 +101,10 @@ function curvatureFrom(section: Section): (moment: number) => number {
   };
 }
 
-/** Steps of the integration while it is looked for; Newton's turns at the most; how near it goes, in radians and shares of the span. */
+/**
+ * Steps of the integration while it is looked for; Newton's turns at the most; how near it goes, in radians and
+ * shares of the span.
+ */
 const COARSE = 64;
 const TURNS = 30;
 const NEAR = 1e-7;
@@ -155,7 +170,10 @@ const follow = ([crown, h]: Unknowns, strip: Strip, bend: (moment: number) => nu
     steps,
   );
 
-/** Newton's method for a strip whose feet come out upright and where they were asked for; null where it does not get there. */
+/**
+ * Newton's method for a strip whose feet come out upright and where they were asked for; null where it does not get
+ * there.
+ */
 function newton(from: Unknowns, strip: Strip, steps?: number): Unknowns | null {
   const bend = curvatureFrom(strip.section);
   const missed = (at: Unknowns): Unknowns => {
@@ -182,4 +200,27 @@ function newton(from: Unknowns, strip: Strip, steps?: number): Unknowns | null {
     off = missed(at);
   }
   return size(off) < FOUND ? at : null;
+}
+
+/** How often it is put right: what gives stands a few hundredths higher than what springs. */
+const PUT_RIGHT = 3;
+/** As near as a height is put right. mm. */
+const NEAR_MM = 0.2;
+
+/**
+ * The span, or the length, at which a strip that gives stands so high: what a springy one would want (`springy`), put
+ * right by how much higher the one that gives stands there (`gives`, `springs`; null where it does not reach). mm.
+ */
+export function asItGives(
+  heightMm: number,
+  springy: (heightMm: number) => number,
+  standing: { gives: (at: number) => number | null; springs: (at: number) => number | null },
+): number {
+  let at = springy(heightMm);
+  for (let i = 0; i < PUT_RIGHT; i++) {
+    const [gives, springs] = [standing.gives(at), standing.springs(at)];
+    if (gives === null || springs === null || Math.abs(gives - heightMm) < NEAR_MM) break;
+    at = springy(heightMm - (gives - springs));
+  }
+  return at;
 }

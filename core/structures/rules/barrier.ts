@@ -2,6 +2,8 @@ import { SEEN_MM } from '../../checks/check';
 import { stockOf } from '../../catalogue/catalogue';
 import { MESH_ROLLS } from '../../catalogue/panels';
 import { fenceNeed, FORGIVEN_MM, twoDo, openTo, type Barrier, type FenceNeed, type Guard } from '../../site/visitors';
+import { feet } from '../../quantity/length';
+import type { Settings } from '../knob';
 import { isOffered, type Setting } from '../setting';
 
 /** Mesh off the roll that keeps animals out. */
@@ -43,6 +45,12 @@ export function needsOf(setting: Setting): {
     stiffOpeningMm: Math.min(Infinity, ...gnaws.map((need) => need.openingMm)),
   };
 }
+
+/** What is too low is made as high as who visits asks, as far as fences go. */
+const higher = (_values: unknown, _built: unknown, setting: Setting): Settings => ({
+  height: Math.min(feet(8), needsOf(setting).heightMm),
+});
+export const LOW_MENDS = { 'keeps.low': higher, 'keeps.low-two': higher };
 
 /** Whether what gnaws or pushes is held by a roll: wire, not plastic. */
 export const isWire = (setting: Setting, id: string): boolean => rollOf(setting, id).look === 'wire';

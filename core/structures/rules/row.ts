@@ -27,7 +27,7 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles
     help: lengthHelp,
     usualMost: (setting) => setting.place.bed.lengthMm * 1.25,
     suggest: (setting) => ({
-      value: rowRoom(setting, o.straddles).lengthMm,
+      value: (o.straddles ? roomOf(setting.place.bed) : rowRoom(setting)).lengthMm,
       why: fact(setting.place.bed.outline.shape === 'round' ? 'row.oval' : 'row.bed'),
     }),
   } satisfies LengthKnob<BedSetting>,
@@ -64,10 +64,10 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles
 /** What stands in a row is no wider than this: a post and what hangs on it (from memory). mm. */
 const ROW_WIDE_MM = 300;
 
-/** The stretch of bed a row has where it is suggested, or all that straddles it. */
-export const rowRoom = (setting: BedSetting, straddles = false): Room => {
+/** The stretch of bed a row has where it is suggested; what straddles its bed has all of the bed's room. */
+export const rowRoom = (setting: BedSetting): Room => {
   const { bed } = setting.place;
-  return roomOf(bed, straddles ? Infinity : 2 * Math.abs(withinArm(setting).value - bed.widthMm / 2) + ROW_WIDE_MM);
+  return roomOf(bed, 2 * Math.abs(withinArm(setting).value - bed.widthMm / 2) + ROW_WIDE_MM);
 };
 
 /** Down the middle of the bed, or of what is behind its notch. */
@@ -75,7 +75,7 @@ export const inTheMiddle = ({ place: { bed } }: BedSetting): Suggestion<number> 
   const { frontMm, widthMm } = roomOf(bed);
   return {
     value: frontMm + widthMm / 2,
-    why: fact(frontMm > 0 && bed.outline.shape === 'keyhole' ? 'row.notch' : 'row.middle'),
+    why: fact(bed.outline.shape === 'keyhole' ? 'row.notch' : 'row.middle'),
   };
 };
 /** Down the middle, or as far from the front as an arm picks where the bed is wider than that. */

@@ -1,9 +1,10 @@
+import { roomOf } from '../../../site/bed';
 import { leastSpread } from '../../rules/leaves';
 import { tipping } from '../../../checks/tipping';
 import { leafLong } from '../../../checks/leaf-long';
 import { bedForTwo } from '../../../checks/bed-for-two';
 import { folding } from '../../../checks/folding';
-import { inTheMiddle, reachOverBed, ROW_MENDS, rowRoom } from '../../rules/row';
+import { inTheMiddle, reachOverBed, ROW_MENDS } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { A_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
@@ -38,23 +39,21 @@ export const kind = structureKind({
   phrases: A_FRAME_PHRASES,
   mends: {
     ...ROW_MENDS,
-    'row.past-bed': (v, _built, setting) => ({
-      rowLength: rowRoom(setting, true).lengthMm,
-      width: Math.max(feet(1.5), Math.min(v.width, rowRoom(setting, true).lengthMm)),
-      frames: Math.max(
-        1,
-        Math.floor(
-          (rowRoom(setting, true).lengthMm + 0.5) / (Math.min(v.width, rowRoom(setting, true).lengthMm) + BETWEEN_MM),
-        ),
-      ),
-    }),
-    'reach.outside': (_v, _built, setting) =>
-      rowRoom(setting, true).widthMm - inches(5) >= feet(1)
-        ? {
-            rowAt: inTheMiddle(setting).value,
-            spread: inches(Math.floor((rowRoom(setting, true).widthMm - inches(4)) / inches(1))),
-          }
-        : null,
+    'row.past-bed': (v, _built, setting) => {
+      const { lengthMm } = roomOf(setting.place.bed);
+      const width = Math.min(v.width, lengthMm);
+      return {
+        rowLength: lengthMm,
+        width: Math.max(feet(1.5), width),
+        frames: Math.max(1, Math.floor((lengthMm + 0.5) / (width + BETWEEN_MM))),
+      };
+    },
+    'reach.outside': (_v, _built, setting) => {
+      const { widthMm } = roomOf(setting.place.bed);
+      return widthMm - inches(5) >= feet(1)
+        ? { rowAt: inTheMiddle(setting).value, spread: inches(Math.floor((widthMm - inches(4)) / inches(1))) }
+        : null;
+    },
     'tips.narrow': (v) => ({ spread: leastSpread(v.leaf) }),
     'mesh.wide': () => ({ infill: 'mesh' }),
     'climb.thick': () => ({ infill: 'mesh' }),

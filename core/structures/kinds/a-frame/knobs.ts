@@ -1,3 +1,4 @@
+import { roomOf } from '../../../site/bed';
 import { type BedSetting, isOffered } from '../../setting';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import { KERF_MM } from '../../../cutting/saw';
@@ -5,7 +6,7 @@ import { exact, feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { leadPlant } from '../../../crops/planted';
-import { reachOverBed, rowKnobs, rowRoom, stationsKnob } from '../../rules/row';
+import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
@@ -38,7 +39,7 @@ function oftenerFromLength(setting: BedSetting, widthMm: number) {
 const usualSpread = (setting: BedSetting): number =>
   Math.min(
     perMarket(setting.market, 48, 1200),
-    Math.max(feet(1), wholeStep(rowRoom(setting, true).widthMm - inches(6), setting.market)),
+    Math.max(feet(1), wholeStep(roomOf(setting.place.bed).widthMm - inches(6), setting.market)),
   );
 
 /**

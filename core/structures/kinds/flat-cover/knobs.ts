@@ -1,9 +1,10 @@
+import { roomOf } from '../../../site/bed';
 import { COVERS } from '../../../catalogue/covers';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { coverFor } from '../../rules/covering';
-import { rowKnobs, rowRoom } from '../../rules/row';
+import { rowKnobs } from '../../rules/row';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
 
@@ -26,7 +27,7 @@ export const FLAT_COVER_KNOBS = {
     help: 'From edge to edge of what is covered.',
     usualMost: (setting) => setting.place.bed.widthMm * 1.2,
     suggest: (setting) => ({
-      value: Math.min(feet(12), Math.max(inches(12), rowRoom(setting, true).widthMm)),
+      value: Math.min(feet(12), Math.max(inches(12), roomOf(setting.place.bed).widthMm)),
       why: fact('width.bed'),
     }),
   },

@@ -9,7 +9,7 @@ import { feet, inches } from '../../../quantity/length';
 import { LEAST_DRIVEN_MM, LET_IN_MM, NO_FILL } from '../../../statics/embedment';
 import { structureKind, type Built } from '../../kind';
 import type { Settings } from '../../knob';
-import { meshesFor, needsOf } from '../../rules/barrier';
+import { LOW_MENDS, meshesFor, needsOf } from '../../rules/barrier';
 import { shortBy } from '../../rules/depth';
 import type { GardenFenceValues } from './fence';
 import { GARDEN_FENCE_KNOBS, type PathSetting } from './knobs';
@@ -63,8 +63,7 @@ export const kind = structureKind({
   names: GARDEN_FENCE_NAMES,
   phrases: GARDEN_FENCE_PHRASES,
   mends: {
-    'keeps.low': (_v, _built, setting) => ({ height: Math.min(feet(8), needsOf(setting).heightMm) }),
-    'keeps.low-two': (_v, _built, setting) => ({ height: Math.min(feet(8), needsOf(setting).heightMm) }),
+    ...LOW_MENDS,
     'keeps.open': otherMesh,
     'keeps.soft': otherMesh,
     'keeps.climb': () => ({ infill: 'mesh', top: 'loose' }),

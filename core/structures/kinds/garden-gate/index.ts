@@ -1,11 +1,11 @@
+import { inches } from '../../../quantity/length';
 import { gateFits } from '../../../checks/gate-fits';
 import { keepsOut } from '../../../checks/keeps-out';
 import { meshFixed } from '../../../checks/mesh-fixed';
 import { meshHighEnough } from '../../../checks/mesh-high-enough';
-import { feet, inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
 import type { Settings } from '../../knob';
-import { meshesFor, needsOf, rollOf } from '../../rules/barrier';
+import { LOW_MENDS, meshesFor, needsOf, rollOf } from '../../rules/barrier';
 import { gateOpens, GARDEN_GATE_KNOBS, looseOver, type RunSetting } from './knobs';
 import type { GardenGateValues } from './leaf';
 import { GARDEN_GATE_NAMES } from './names';
@@ -61,8 +61,7 @@ export const kind = structureKind({
       place.opening.roomMm >= inches(18) ? { width: wholeInches(place.opening.roomMm) } : null,
     'roll.short': (v, built, setting) =>
       otherMesh(v, built, setting) ?? { height: wholeInches(rollOf(setting, v.mesh).heightMm + v.under) },
-    'keeps.low': (_v, _built, setting) => ({ height: Math.min(feet(8), needsOf(setting).heightMm) }),
-    'keeps.low-two': (_v, _built, setting) => ({ height: Math.min(feet(8), needsOf(setting).heightMm) }),
+    ...LOW_MENDS,
     'keeps.open': otherMesh,
     'keeps.soft': otherMesh,
     'keeps.under': (v, { facts }, setting) => ({

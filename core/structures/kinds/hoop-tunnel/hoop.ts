@@ -1,5 +1,5 @@
-import { tightestRadius, uprightArch, type UprightArch } from '../../../statics/elastica';
-import { yieldingArch, type Section } from '../../../statics/yielding';
+import { tightestRadius, uprightArch } from '../../../statics/elastica';
+import { asItGives, yieldingArch, type Section } from '../../../statics/yielding';
 
 /** How a hoop is bent: about a form to half a circle or half an ellipse, or sprung, as a straight rod lies that stands upright at both feet. */
 export type HoopShape = 'circle' | 'ellipse' | 'sprung';
@@ -64,23 +64,14 @@ function halfEllipse(a: number, b: number): number {
   return (Math.PI / steps) * sum;
 }
 
-/** How often the length that a springy rod would want is put right by how much higher one that gives stands. */
-const PUT_RIGHT = 3;
-
 /** The rod that springs to a height. */
 function sprung(spanMm: number, heightMm: number, section: Section): Hoop {
-  let lengthMm = springyLength(spanMm, heightMm);
-  const arch = (): UprightArch => {
-    const found = yieldingArch(spanMm, lengthMm, section);
-    if (!found) throw new Error(`A rod of ${lengthMm} does not span ${spanMm}: keep it over LEAST_LONG spans.`);
-    return found;
-  };
-  let found = arch();
-  for (let i = 0; i < PUT_RIGHT && lengthMm > LEAST_LONG * spanMm && Math.abs(found.riseMm - heightMm) > NEAR_MM; i++) {
-    const springs = uprightArch(spanMm, lengthMm)?.riseMm ?? found.riseMm;
-    lengthMm = springyLength(spanMm, heightMm - (found.riseMm - springs));
-    found = arch();
-  }
+  const lengthMm = asItGives(heightMm, (high) => springyLength(spanMm, high), {
+    gives: (long) => yieldingArch(spanMm, long, section)?.riseMm ?? null,
+    springs: (long) => uprightArch(spanMm, long)?.riseMm ?? null,
+  });
+  const found = yieldingArch(spanMm, lengthMm, section);
+  if (!found) throw new Error(`A rod of ${lengthMm} does not span ${spanMm}: keep it over LEAST_LONG spans.`);
   return {
     points: found.points.map((one) => [one.acrossMm, one.upMm] as const),
     lengthMm,

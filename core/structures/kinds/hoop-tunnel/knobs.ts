@@ -1,10 +1,11 @@
+import { roomOf } from '../../../site/bed';
 import { COVERS } from '../../../catalogue/covers';
 import { RODS } from '../../../catalogue/rods';
 import { coverFor } from '../../rules/covering';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs, Values } from '../../knob';
-import { rowKnobs, rowRoom } from '../../rules/row';
+import { rowKnobs } from '../../rules/row';
 import { isOffered, type BedSetting } from '../../setting';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
 
@@ -89,7 +90,7 @@ export const HOOP_TUNNEL_KNOBS = {
     help: 'From the middle of one foot to the middle of the other.',
     usualMost: (setting) => setting.place.bed.widthMm * 1.2,
     suggest: (setting) => ({
-      value: Math.min(feet(12), Math.max(inches(12), rowRoom(setting, true).widthMm - inches(2))),
+      value: Math.min(feet(12), Math.max(inches(12), roomOf(setting.place.bed).widthMm - inches(2))),
       why: fact('width.bed'),
     }),
   },

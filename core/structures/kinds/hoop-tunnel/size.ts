@@ -1,3 +1,4 @@
+import { roomOf } from '../../../site/bed';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Nearest } from '../../../checks/cover-set';
 import { plantsOf, type Design, type Joint, type Standing } from '../../../design/design';
@@ -9,7 +10,7 @@ import { bendOf, type Bend } from '../../../checks/bend-sets';
 import { fact } from '../../../wording/say';
 import type { Built } from '../../kind';
 import { lapJoints } from '../../rules/cover-strips';
-import { acrossBed, rowHandles, rowRoom, startOf } from '../../rules/row';
+import { acrossBed, rowHandles, startOf } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { plantUnder, rowsOf } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
@@ -66,7 +67,7 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Built<
   const ridge = runRidge(v, setting, hoop, rod, hoops, at, ground, y);
   const cords = v.held === 'cords' ? cordOver(setting, covers[0] as Sheet, hoop, at, ground, y) : null;
   // Each row owns half its spacing to both sides, out to the edge of the bed.
-  const soilMm = Math.max(v.width, Math.min(rowRoom(setting, true).widthMm, v.width + 2 * EDGE_MM));
+  const soilMm = Math.max(v.width, Math.min(roomOf(setting.place.bed).widthMm, v.width + 2 * EDGE_MM));
   const stations = plantUnder({
     planted: setting.planted,
     ground,

@@ -1,3 +1,4 @@
+import { roomOf } from '../../../site/bed';
 import { COVERS } from '../../../catalogue/covers';
 import { MESH_ROLLS } from '../../../catalogue/panels';
 import { timberId } from '../../../catalogue/timber';
@@ -5,7 +6,7 @@ import { feet, inches } from '../../../quantity/length';
 import { netNeeds } from '../../../site/net-needs';
 import { fact } from '../../../wording/say';
 import type { Knobs, Values } from '../../knob';
-import { rowKnobs, rowRoom } from '../../rules/row';
+import { rowKnobs } from '../../rules/row';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 import { isOffered, type BedSetting } from '../../setting';
@@ -55,7 +56,7 @@ export const LIDDED_FRAME_KNOBS = {
     ...row.rowLength,
     label: 'Length',
     suggest: (setting, set) => {
-      const { lengthMm } = rowRoom(setting, true);
+      const { lengthMm } = roomOf(setting.place.bed);
       const longest = longestBoard(setting, set);
       return lengthMm <= longest
         ? { value: lengthMm, why: fact('row.bed') }
@@ -73,8 +74,8 @@ export const LIDDED_FRAME_KNOBS = {
     help: 'Over the boards. At most 3′ where it is opened from one side.',
     usualMost: () => feet(4),
     suggest: (setting) => ({
-      value: Math.max(inches(12), Math.min(rowRoom(setting, true).widthMm, DEEPEST_MM)),
-      why: fact(rowRoom(setting, true).widthMm > DEEPEST_MM ? 'width.reach' : 'width.bed'),
+      value: Math.max(inches(12), Math.min(roomOf(setting.place.bed).widthMm, DEEPEST_MM)),
+      why: fact(roomOf(setting.place.bed).widthMm > DEEPEST_MM ? 'width.reach' : 'width.bed'),
     }),
   },
   opens: {

@@ -1,5 +1,5 @@
 import { uprightArch, type UprightArch } from '../../../statics/elastica';
-import { yieldingArch, type Section } from '../../../statics/yielding';
+import { asItGives, yieldingArch, type Section } from '../../../statics/yielding';
 
 /** How an arch stands: feet `spanMm` apart, `liftMm` over the path, held upright for `heldMm`; the rest is a free bow. */
 export interface Bow {
@@ -39,19 +39,13 @@ export const widestSpan = (lengthMm: number, heldMm: number): number =>
 
 /** How many steps the searches below take: to about a millimetre. */
 const STEPS = 14;
-/** How often the span that a springy strip would want is put right by how much higher one that gives stands. */
-const PUT_RIGHT = 3;
-
 /** The span at which a strip has a headroom: the wider, the lower. As near as it can come within the limits. mm. */
 export function spanFor(o: Omit<BowOf, 'spanMm'> & { crownMm: number; least: number; most: number }): number {
   const springy = { ...o, section: null };
-  let spanMm = springySpan(springy);
-  for (let i = 0; o.section && i < PUT_RIGHT; i++) {
-    const [gives, springs] = [bowOf({ ...o, spanMm }), bowOf({ ...springy, spanMm })];
-    if (!gives || !springs) break;
-    spanMm = springySpan({ ...springy, crownMm: o.crownMm - (gives.crownMm - springs.crownMm) });
-  }
-  return spanMm;
+  return asItGives(o.crownMm, (crownMm) => springySpan({ ...springy, crownMm }), {
+    gives: (spanMm) => bowOf({ ...o, spanMm })?.crownMm ?? null,
+    springs: (spanMm) => bowOf({ ...springy, spanMm })?.crownMm ?? null,
+  });
 }
 
 function springySpan(o: Omit<BowOf, 'spanMm'> & { crownMm: number; least: number; most: number }): number {

@@ -1,9 +1,10 @@
+import { roomOf } from '../../../site/bed';
 import { leastSpread } from '../../rules/leaves';
 import { throughBedMend } from '../../rules/depth';
 import { tipping } from '../../../checks/tipping';
 import { nailInterval } from '../../../checks/nail-interval';
 import { wholeStep } from '../../rules/tidy';
-import { inTheMiddle, reachOverBed, ROW_MENDS, rowRoom } from '../../rules/row';
+import { inTheMiddle, reachOverBed, ROW_MENDS } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { WOVEN_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
@@ -39,21 +40,21 @@ export const kind = structureKind({
   mends: {
     ...ROW_MENDS,
     'row.past-bed': (v, _built, setting) => ({
-      rowLength: rowRoom(setting, true).lengthMm,
-      width: Math.max(feet(1), Math.min(v.width, rowRoom(setting, true).lengthMm)),
+      rowLength: roomOf(setting.place.bed).lengthMm,
+      width: Math.max(feet(1), Math.min(v.width, roomOf(setting.place.bed).lengthMm)),
       frames: Math.max(
         1,
         Math.floor(
-          (rowRoom(setting, true).lengthMm + 0.5) /
-            Math.max(feet(1), Math.min(v.width, rowRoom(setting, true).lengthMm)),
+          (roomOf(setting.place.bed).lengthMm + 0.5) /
+            Math.max(feet(1), Math.min(v.width, roomOf(setting.place.bed).lengthMm)),
         ),
       ),
     }),
     'reach.outside': (v, _built, setting) => ({
       rowAt: inTheMiddle(setting).value,
       ...(v.form === 'pair'
-        ? rowRoom(setting, true).widthMm - inches(4) >= feet(1)
-          ? { spread: rowRoom(setting, true).widthMm - inches(4) }
+        ? roomOf(setting.place.bed).widthMm - inches(4) >= feet(1)
+          ? { spread: roomOf(setting.place.bed).widthMm - inches(4) }
           : { form: 'single' }
         : {}),
     }),

@@ -1,3 +1,4 @@
+import { roomOf } from '../../../site/bed';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { suggestDepth } from '../../rules/depth';
 import { type BedSetting, isOffered } from '../../setting';
@@ -7,7 +8,7 @@ import { fact } from '../../../wording/say';
 import { LEAST_LEAN_RAD } from '../../../checks/tipping';
 import type { Knobs, Values, Settled } from '../../knob';
 import { nailsAlong } from './weave-path';
-import { reachOverBed, rowKnobs, rowRoom, stationsKnob } from '../../rules/row';
+import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 
@@ -16,7 +17,7 @@ export const MOST_FRAME_MM = feet(6.5);
 
 /** How high a frame can be made that one person hangs, that is in reach, and that, leaning over its bed, does not tip. mm. */
 export function mostFrame(setting: BedSetting, pair: boolean): number {
-  const base = Math.min(feet(4), rowRoom(setting, true).widthMm - inches(5));
+  const base = Math.min(feet(4), roomOf(setting.place.bed).widthMm - inches(5));
   return Math.min(MOST_FRAME_MM, reachOverBed(setting), pair ? base / Math.tan(LEAST_LEAN_RAD) : Infinity);
 }
 
@@ -49,7 +50,7 @@ export const WOVEN_FRAME_KNOBS = {
     ],
     help: 'Two frames joined at the top bridge a bed; vines climb both sides and fruit hangs inside.',
     suggest: (setting) =>
-      rowRoom(setting, true).widthMm >= 900
+      roomOf(setting.place.bed).widthMm >= 900
         ? { value: 'pair', why: fact('form.pair') }
         : { value: 'single', why: fact('form.single') },
   },
@@ -83,7 +84,7 @@ export const WOVEN_FRAME_KNOBS = {
     help: 'Along the bed.',
     suggest: (setting) => ({
       value: tidy(
-        Math.max(feet(1), Math.min(perMarket(setting.market, 34, 863), rowRoom(setting, true).lengthMm)),
+        Math.max(feet(1), Math.min(perMarket(setting.market, 34, 863), roomOf(setting.place.bed).lengthMm)),
         setting.market,
       ),
       why: fact('frame.usual'),
@@ -117,7 +118,7 @@ export const WOVEN_FRAME_KNOBS = {
         feet(1),
         Math.min(
           perMarket(setting.market, 48, 1200),
-          wholeStep(rowRoom(setting, true).widthMm - inches(4.5), setting.market),
+          wholeStep(roomOf(setting.place.bed).widthMm - inches(4.5), setting.market),
         ),
       ),
       why: fact('spread.bed'),
