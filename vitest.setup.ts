@@ -7,4 +7,4 @@ if (seed !== 'random') fc.configureGlobal({ seed: Number(seed) });
 if (process.env.LIGNUM_SHRINK === 'no') fc.configureGlobal({ ...fc.readConfigureGlobal(), endOnFailure: true });
 /** So many times the usual cases, for a thorough test. */
 const times = Number(process.env.LIGNUM_TIMES ?? 1);
-if (times > 1) fc.configureGlobal({ ...fc.readConfigureGlobal(), numRuns: 100 * times });
+if (times !== 1) fc.configureGlobal({ ...fc.readConfigureGlobal(), numRuns: 100 * times });

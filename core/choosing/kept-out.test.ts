@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { cropIn } from '../crops/book';
 import { DEMO_PLAN } from '../demo/garden';
 import { yearOf } from '../growth/growth';
@@ -65,6 +66,20 @@ describe('who is kept out', () => {
     expect(threat(fenced, 'cabbage butterflies')?.met.map((one) => one.past)).toEqual(['roof']);
     expect(threat({ ...plan, structures: [ring(false)] }, 'rabbits')?.met).toEqual([]);
     expect(threat({ ...plan, structures: [ring(true, { height: inches(18) })] }, 'rabbits')?.met[0]?.past).toBe('low');
+  });
+
+  it('is kept from a bed only who is kept from every crop of it: a cover over the cabbages does nothing for the kale beside them', () => {
+    const both = (over: readonly string[]): Plan => ({
+      ...cabbages,
+      plantings: [
+        ...cabbages.plantings,
+        { id: 'kale', bed: 'b', crop: 'kale', training: cropIn([], 'kale').trainings[0]?.id ?? '', count: 2 },
+      ],
+      structures: cabbages.structures.map((one) => ({ ...one, plantings: over })),
+    });
+    const butterflies = (over: readonly string[]) => threat(both(over), 'cabbage butterflies');
+    expect(butterflies(['p', 'kale'])).toMatchObject({ crops: ['Cabbage', 'Kale'], keptOut: true });
+    expect(butterflies(['p'])).toMatchObject({ crops: ['Cabbage', 'Kale'], keptOut: false });
   });
 
   it('a fence keeps out no more than its gate does: one too open lets in whom the fence stops', () => {
@@ -170,7 +185,7 @@ describe('who is kept out', () => {
           if (best.leaves.includes(who)) expect(keptOut, who).toBe(false);
         }
       }),
-      { numRuns: 12 },
+      { numRuns: cases(12) },
     );
   });
 

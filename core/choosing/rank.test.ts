@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { CROPS } from '../crops/table';
 import { DEMO_PLAN } from '../demo/garden';
@@ -9,7 +10,7 @@ import { overtakesIn, spending } from './over-seasons';
 import { CHOOSING_PHRASES } from './phrases';
 import { cropIn } from '../crops/book';
 import { named } from './guard-sketches';
-import { rankKinds, ROW_KINDS, sketchesFor } from './rank';
+import { burden, rankKinds, ROW_KINDS, sketchesFor } from './rank';
 import { shareOut } from './share-out';
 import { rankBeds } from './where';
 
@@ -116,8 +117,30 @@ describe('which support a crop deserves', () => {
             expect(say(told, CHOOSING_PHRASES, { units: 'metric', locale: 'en' })).not.toMatch(/NaN|undefined|[{}]/);
         },
       ),
-      { numRuns: 12 },
+      { numRuns: cases(12) },
     );
+  });
+
+  it('weighs a warning as an hour and a half of work a season, a failure as what nobody would pay for, shade by the hour (from memory)', () => {
+    const [choice] = ranked('tomato', 'two-leaders');
+    if (!choice) throw new Error('nothing holds tomatoes');
+    const found = (level: 'warn' | 'fail' | 'note') => ({
+      check: 'c',
+      level,
+      told: { code: 'c', values: {}, says: '' },
+    });
+    const over = (o: Partial<typeof choice>) =>
+      burden({ ...choice, ...o }, DEMO_PLAN, 0) - burden(choice, DEMO_PLAN, 0);
+    const [note, warning, failure] = (['note', 'warn', 'fail'] as const).map((level) =>
+      over({ verdicts: [...choice.verdicts, found(level)] }),
+    );
+    // Fourteen weeks of tending at 8 an hour.
+    const anHour = over({ minutesAWeek: choice.minutesAWeek + 60 / 14 });
+    expect([note, anHour]).toEqual([0, expect.closeTo(8, 6)]);
+    expect(warning).toBeCloseTo(1.5 * anHour, 6);
+    expect(failure).toBeGreaterThan(100 * (warning ?? NaN));
+    const shade = { bed: 'b', hours: (choice.shade?.hours ?? 0) + 1 };
+    expect(over({ shade })).toBeCloseTo(15, 6);
   });
 
   it('finds the bed: enough room, enough sun, and not where the family has just stood', () => {
@@ -188,7 +211,7 @@ describe('which support a crop deserves', () => {
         }
         for (const bed of DEMO_PLAN.beds) expect(used.get(bed.id) ?? 0).toBeLessThanOrEqual(bed.lengthMm + 1);
       }),
-      { numRuns: 25 },
+      { numRuns: cases(25) },
     );
   });
 

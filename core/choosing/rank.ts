@@ -111,7 +111,8 @@ function worthOf(plan: Plan, id: string | undefined): number {
   return Math.min(A_COMER.most, Math.max(A_COMER.least, kg * A_KILOGRAM));
 }
 
-function burden(choice: Choice, plan: Plan, atStake: number): number {
+/** What speaks against a choice, as money of a season: what has to be looked at, what it costs, the hours and the shade. Major units. */
+export function burden(choice: Choice, plan: Plan, atStake: number): number {
   const { verdicts } = choice;
   const count = (level: string): number => verdicts.filter((verdict) => verdict.level === level).length;
   const hours = (choice.minutesAWeek * WEEKS_OF_TENDING) / 60;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { DEMO_PLAN } from '../demo/garden';
 import { money } from '../quantity/money';
@@ -84,7 +85,7 @@ describe('buying', () => {
           for (const one of shopping.purchases) expect(one.costMinor).toBe(one.count * one.eachMinor);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: cases(40) },
     );
   });
 
@@ -144,7 +145,7 @@ describe('buying', () => {
           }
         },
       ),
-      { numRuns: 15 },
+      { numRuns: cases(15) },
     );
   });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { packsFor } from '../costing/packs';
 import { cut } from './cut';
 import type { Offer } from './cut-plan';
@@ -76,7 +77,7 @@ describe('cutting', () => {
           expect(plan.boundMinor).toBeLessThanOrEqual(least);
         }
       }),
-      { numRuns: 400 },
+      { numRuns: cases(400) },
     );
   });
 
@@ -91,6 +92,34 @@ describe('cutting', () => {
       costMinor: 500,
       boundMinor: 500,
     });
+  });
+
+  it('takes the shortest leftover that serves: a long one is not begun for what a short one holds', () => {
+    expect(cut(wanted(500), [{ measure: 2400, minor: 900 }], [2000, 600, 1000], 3).layouts).toMatchObject([
+      { from: 'shed', measure: 600, offcut: 97 },
+    ]);
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 100, max: 2400 }), { minLength: 1, maxLength: 8 }),
+        fc.array(fc.integer({ min: 200, max: 2600 }), { minLength: 1, maxLength: 4 }),
+        (pieces, shed) => {
+          const { layouts } = cut(wanted(...pieces), [{ measure: 2600, minor: 900 }], shed, 3);
+          const taken = layouts.filter(({ from }) => from === 'shed');
+          const spare = shed.toSorted((a, b) => a - b);
+          for (const { measure } of taken) spare.splice(spare.indexOf(measure), 1);
+          for (const { measure, cuts } of layouts)
+            for (const { measure: piece } of cuts) {
+              // Neither an untouched leftover that is shorter, nor room left in a shorter one that was begun.
+              expect(spare.filter((one) => one < measure && one >= piece)).toEqual([]);
+              for (const other of taken)
+                if (other.measure < measure) {
+                  const end = Math.max(...other.cuts.map((one) => one.at + one.measure));
+                  expect(other.measure - end - 3).toBeLessThan(piece);
+                }
+            }
+        },
+      ),
+    );
   });
 
   it('a panel piece loses the mesh that is cut through', () => {

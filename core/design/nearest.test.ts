@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { axisOf, type Bar } from './shapes/bar';
 import type { Block } from './shapes/block';
 import { lengthOf, pointAt, type Curve } from '../geometry/curve';
@@ -153,6 +154,6 @@ it('is the least distance to any point of a part, its section taken off, by a se
       expect(found).toBeLessThanOrEqual(searched + (part.shape === 'bar' || part.shape === 'sheet' ? 3 : 1e-6));
       expect(found).toBeGreaterThanOrEqual(searched - 40);
     }),
-    { numRuns: 150 },
+    { numRuns: cases(150) },
   );
 });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { DEMO_PLAN } from '../demo/garden';
 import { barCorners, type Bar } from '../design/shapes/bar';
 import { shapeOf } from '../design/shapes/shapes';
@@ -257,7 +258,7 @@ describe('a ripped board', () => {
           expect(ripAlong(board).box).toMatchObject({ left: 0, right: board.lengthMm });
         },
       ),
-      { numRuns: 40 },
+      { numRuns: cases(40) },
     );
   });
 });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { bareUnitOf, formatInches, formatLength, formatMillimetres, MM_PER_SIXTEENTH, parseLength } from './length';
 import { formatArea, formatMass, formatVolume, tellVolume, formatLoad, fromLoad, toLoad } from './measure';
 import { formatMoney, money, parseMinor, plainMoney } from './money';
@@ -74,7 +75,7 @@ describe('lengths as a tape shows them', () => {
         expect(mm(text)).toBeCloseTo(length, 5);
         expect(text).not.toMatch(/ 12″|16\/16/);
       }),
-      { numRuns: 2000 },
+      { numRuns: cases(2000) },
     );
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 100_000 }), (whole) => {

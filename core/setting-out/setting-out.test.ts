@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { DEMO_PLAN } from '../demo/garden';
 import { computeAs } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
@@ -8,7 +9,7 @@ import { anyPlan } from '../structures/any-plan.fixture';
 import { kindOf, KINDS } from '../structures/registry';
 import { holesOf } from './holes';
 import { ringOf } from './ring';
-import { storyStep } from './rod';
+import { storyStep, tidy } from './rod';
 import { rodsOf } from './rods';
 
 const designOf = (plan: Plan, structure = plan.structures[0] as Plan['structures'][number]) =>
@@ -73,6 +74,42 @@ describe('running figures', () => {
     for (const { z } of levels) expect(z).toBeCloseTo(levels[0]?.z ?? NaN, 0);
   });
 
+  it('on a slope are read by a tape on the soil: from post to post what lies between their feet, not its level part', () => {
+    // Up 3 on 5 of tape: 4 on the level would be marked for 5.
+    const steep = { ...(DEMO_PLAN.beds[0] as Plan['beds'][number]), lengthMm: 6000, riseMm: 3600 };
+    for (const kind of ['rail-trellis', 'twine-frame', 'weave']) {
+      const design = designOf({
+        ...DEMO_PLAN,
+        beds: [steep],
+        plantings: [],
+        structures: [{ id: 's', kind, name: 'S', stand: { on: 'bed', bed: steep.id }, plantings: [], knobs: {} }],
+      });
+      const rod = rodsOf(design).find((one) => one.kind === 'posts');
+      const feet = (rod?.parts ?? []).map((id) => {
+        const post = design.parts.find((part) => part.id === id);
+        if (post?.shape !== 'bar') throw new Error(`${id} is no post`);
+        return [post.from[0], post.from[2] + post.buriedMm] as const;
+      });
+      const middles = (rod?.marks ?? []).filter((mark) => mark.of === 'middle').map((mark) => mark.atMm);
+      expect(middles.length, kind).toBeGreaterThan(1);
+      middles.slice(1).forEach((at, i) => {
+        const [[x0, z0], [x1, z1]] = [feet[i], feet[i + 1]] as [readonly [number, number], readonly [number, number]];
+        expect(at - (middles[i] as number), kind).toBeCloseTo(Math.hypot(x1 - x0, z1 - z0), 0);
+      });
+    }
+  });
+
+  it('are one mark within what a pencil draws, and two beyond it, however near', () => {
+    const at = (atMm: number, what = 'rail', of: 'middle' | 'fixing' = 'middle') => ({ atMm, of, what, no: 0 });
+    expect(tidy([at(100), at(100.5), at(102), at(150)]).map(({ atMm, no }) => [atMm, no])).toEqual([
+      [100, 1],
+      [102, 2],
+      [150, 3],
+    ]);
+    expect(tidy([at(100), at(100, 'brace'), at(100, 'rail', 'fixing')])).toHaveLength(3);
+    expect(tidy([at(100)])[0]?.no).toBe(0);
+  });
+
   it('make a story stick of what repeats: 15 slats of 1½″ with a 3½″ gauge are 5″ from each to the next (common practice, no source)', () => {
     const stile = rodsOf(demo('cucumber-fold')).find((rod) => rod.kind === 'timber' && rod.role === 'stile');
     expect(stile && storyStep(stile)).toEqual({
@@ -97,7 +134,7 @@ describe('running figures', () => {
             if (rod.kind === 'timber') expect(Math.min(...at) > 0 && Math.max(...at) < rod.lengthMm + 1).toBe(true);
           }
         }),
-        { numRuns: 15 },
+        { numRuns: cases(15) },
       );
     },
   );

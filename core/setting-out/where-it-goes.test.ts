@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { feetOf } from '../design/on-plot';
 import { DEMO_PLAN } from '../demo/garden';
 import { computeGarden } from '../plan/compute';
@@ -88,7 +89,7 @@ describe('where a structure goes', () => {
         const across = first?.offsets.filter(({ side }) => side === wind(4) || side === wind(0)) ?? [];
         expect(across.map(({ mm }) => Math.abs(mm - bed.widthMm / 2))[0]).toBeLessThan(bed.widthMm / 2 + 1);
       }),
-      { numRuns: 24 },
+      { numRuns: cases(24) },
     );
   });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { DEMO_PLAN } from '../demo/garden';
 import {
   bearingOf,
@@ -115,7 +116,7 @@ describe('where things lie', () => {
             }),
           ).toBe(true);
       }),
-      { numRuns: 300 },
+      { numRuns: cases(300) },
     );
   });
 
@@ -150,7 +151,7 @@ describe('where things lie', () => {
               );
         }
       }),
-      { numRuns: 60 },
+      { numRuns: cases(60) },
     );
   });
 

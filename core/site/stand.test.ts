@@ -34,6 +34,13 @@ describe('where a structure stands', () => {
     );
   });
 
+  it('starts along a slope where a tape on the soil puts it: up 3 on 5 of tape is 4 on the level', () => {
+    const steep = bed({ xMm: 9000, yMm: 9000, turnDeg: 0, lengthMm: 5000, riseMm: 3000 });
+    const at = [0, 1000, 5000].map((startMm) => frameOf({ on: 'bed', bed: steep }, startMm));
+    expect(at.map(({ xMm }) => Math.round(xMm))).toEqual([7000, 7800, 11_000]);
+    expect(at.map(({ yMm }) => yMm)).toEqual([9000, 9000, 9000]);
+  });
+
   it('the way between two beds is what a tape would read, whichever bed is named first', () => {
     fc.assert(
       fc.property(mm(-180, 180), mm(300, 3000), mm(-2000, 2000), (turnDeg, wide, along) => {

@@ -109,6 +109,25 @@ describe('the elastica', () => {
     expect(uprightArch(1000, 1050)).toBeNull();
   });
 
+  it('is bent as much at foot and crown as its directions turn there, and in balance: B (κ crown − κ foot) = H · rise', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.1, max: 0.88, noNaN: true }), (share) => {
+        const one = arch(share * 4000, 4000);
+        const n = one.points.length - 1;
+        const step = one.lengthMm / n;
+        const angle = (i: number) => Math.atan2(one.points[i]?.way[1] ?? NaN, one.points[i]?.way[0] ?? NaN);
+        const turn = (i: number, j: number) => Math.atan2(Math.sin(angle(j) - angle(i)), Math.cos(angle(j) - angle(i)));
+        // Curvature at an end from the turns over one, two and three steps (Richardson), clockwise as an arch goes.
+        const atFoot = -(18 * turn(0, 1) - 9 * turn(0, 2) + 2 * turn(0, 3)) / (6 * step);
+        const atCrown = -turn(n / 2 - 1, n / 2 + 1) / (2 * step);
+        const most = Math.max(Math.abs(one.footPerMm), Math.abs(one.crownPerMm));
+        expect(Math.abs(atFoot - one.footPerMm) / most).toBeLessThan(0.01);
+        expect(Math.abs(atCrown - one.crownPerMm) / most).toBeLessThan(0.01);
+        expect(Math.abs(one.crownPerMm - one.footPerMm - one.pushPerEi * one.riseMm) / most).toBeLessThan(0.005);
+      }),
+    );
+  });
+
   it('gives by the bending formula: σ = M y / I with M = E I / R reaches the yield at that radius', () => {
     const [d, modulus, yields] = [4.2, 200_000, 450];
     const moment =

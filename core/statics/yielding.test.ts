@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { roundInertia, tightestRadius, uprightArch } from './elastica';
 import { bentToKeep, momentAt, staysAt, yieldCurvature, yieldingArch, type Section } from './yielding';
 
@@ -59,7 +60,7 @@ describe('a bar bent by hand', () => {
         expect(momentAt(-curvature, section)).toBe(-momentAt(curvature, section));
         expect(staysAt(bentToKeep(curvature, section), section) / curvature).toBeCloseTo(1, 6);
       }),
-      { numRuns: 40 },
+      { numRuns: cases(40) },
     );
   });
 });
@@ -81,7 +82,7 @@ describe('a strip that gives', () => {
         const { spanMm, lengthMm, section, springy } = strip(share, most);
         expect(yieldingArch(spanMm, lengthMm, section)).toEqual(springy);
       }),
-      { numRuns: 20 },
+      { numRuns: cases(20) },
     );
   });
 
@@ -112,7 +113,7 @@ describe('a strip that gives', () => {
         // What gives pushes less, whichever way it pushed.
         expect(Math.abs(arch.pushPerEi)).toBeLessThan(Math.abs(springy.pushPerEi) + 1e-12);
       }),
-      { numRuns: 40 },
+      { numRuns: cases(40) },
     );
   });
 });

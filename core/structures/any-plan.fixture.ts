@@ -13,9 +13,6 @@ import type { Knob, Knobs } from './knob';
 import { kindOf, KINDS } from './registry';
 import type { StructureKind } from './kind';
 
-/** So many cases; of a thorough test as many times more as it asks of every property. */
-export const cases = (count: number): number => count * ((fc.readConfigureGlobal().numRuns ?? 100) / 100);
-
 /** Any value a knob admits; the limits themselves come up often. */
 function anyValue(knob: Knob): fc.Arbitrary<number | string> {
   if (knob.type === 'choice') return fc.constantFrom(...knob.choices.map((choice) => choice.id));

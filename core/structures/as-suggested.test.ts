@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { computeAs } from '../plan/compute-as';
 import { computeStructure } from '../plan/compute';
 import type { Plan, StructurePlan } from '../plan/plan';
@@ -9,7 +10,7 @@ import { VISITORS, type Visitor } from '../site/plot';
 import { SOIL } from '../site/underfoot';
 import { depthThrough, LEAST_DRIVEN_MM, LET_IN_MM, NO_FILL } from '../statics/embedment';
 import { fenceNeed, getsPast } from '../site/visitors';
-import { anyPlan, cases, first } from './any-plan.fixture';
+import { anyPlan, first } from './any-plan.fixture';
 import { settle } from './knob';
 import { kindOf, KINDS } from './registry';
 
@@ -106,7 +107,7 @@ describe('a fence and its gate, as they are suggested', () => {
         const open = set.filter((who) => guard && getsPast(who, guard) !== null);
         for (const who of open.length > 0 ? open : set) expect(told).toContain(who);
       }),
-      { numRuns: 20 },
+      { numRuns: cases(20) },
     );
   });
 });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Crop } from '../crops/crop';
 import { CROPS } from '../crops/table';
@@ -39,7 +40,7 @@ it.each(KINDS.map((kind) => [kind.id, kind] as const))(
         if (marks >= 0) expect(tape).toBeLessThan(marks);
         expect(codes.filter((code) => code === 'step.locate').length).toBeLessThan(2);
       }),
-      { numRuns: 8 },
+      { numRuns: cases(8) },
     );
   },
 );

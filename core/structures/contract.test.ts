@@ -2,6 +2,7 @@ import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { TOOL_WORDS } from '../building/tool-words';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { DEMO_PLAN } from '../demo/garden';
@@ -25,7 +26,7 @@ import type { Plan } from '../plan/plan';
 import type { Stand, StandOn } from '../site/stand';
 import { SOIL } from '../site/underfoot';
 import { say } from '../wording/say';
-import { anyPlan, anySettings, cases, first, firstMended } from './any-plan.fixture';
+import { anyPlan, anySettings, first, firstMended } from './any-plan.fixture';
 import { knobFaults, type Settings } from './knob';
 import { KIND_LOADERS } from './loaders';
 import { kindOf, KINDS } from './registry';
@@ -358,7 +359,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           const fine = knobFaults(kind.knobs, settings).length === 0;
           expect(atTheDoor(STRUCTURE_SCHEMA, structure).ok).toBe(fine);
         }),
-        { numRuns: 200 },
+        { numRuns: cases(200) },
       );
     });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Design } from '../design/design';
 import { computeAs } from '../plan/compute-as';
@@ -25,7 +26,7 @@ it.each(KINDS.map((kind) => [kind.id, kind] as const))(
         expect(nearAnEdge(sized.design, { end: 3, edge: 1.5 })).toEqual([]);
         expect(outOfReach(sized.design, sized.steps)).toEqual([]);
       }),
-      { numRuns: 25 },
+      { numRuns: cases(25) },
     );
   },
 );

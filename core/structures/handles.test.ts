@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Handle } from '../design/design';
 import { setOnPaper } from '../drawing/sheet';
@@ -109,7 +110,7 @@ describe.each(STRUCTURES.map((structure) => [structure.id, structure] as const))
           expect(moved * Math.sign(pullMm)).toBeGreaterThanOrEqual(-1e-6);
         else if (name !== 'rowLength') expect(Math.abs(moved - pullMm)).toBeLessThan(0.5);
       }),
-      { numRuns: 12 },
+      { numRuns: cases(12) },
     );
   });
 });

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { cases } from '../cases.fixture';
 
 /** Choices by name. */
 type Choices = Readonly<Record<string, readonly unknown[]>>;
@@ -18,7 +19,7 @@ export function pairwise<C extends Choices>(
   const sizes = names.map((name) => choices[name]!.length);
   const [shuffle] = fc.sample(fc.infiniteStream(fc.double({ min: 0, max: 1, noNaN: true, maxExcluded: true })), {
     seed,
-    numRuns: 1,
+    numRuns: cases(1),
   });
   const random = (): number => shuffle!.next().value as number;
   const said = (picked: readonly number[]): Partial<Row<C>> =>

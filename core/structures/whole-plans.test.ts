@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../cases.fixture';
 import { CROPS } from '../crops/table';
 import { DEMO_PLAN } from '../demo/garden';
 import { computeStructure } from '../plan/compute';
@@ -11,7 +12,7 @@ import { VISITORS, type Visitor } from '../site/plot';
 import { SOILS, WINDS } from '../site/soil';
 import type { Stand } from '../site/stand';
 import { SOIL } from '../site/underfoot';
-import { cases } from './any-plan.fixture';
+
 import { pairwise, type Row } from './pairwise.fixture';
 import { kindOf, KINDS } from './registry';
 
@@ -170,7 +171,7 @@ describe('a whole plan, as it is suggested', () => {
             for (const a of choices.a) expect(met('a', a, 'c', c)).toBe(choices.b.some((b) => together({ a, b })));
         },
       ),
-      { numRuns: 30 },
+      { numRuns: cases(30) },
     );
   });
 });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../cases.fixture';
 import { COMMON_YEAR, growingMonths, samplesOfDay } from './samples';
 import { dayOfYear, monthDayOf } from './season';
 
@@ -56,7 +57,7 @@ describe('a day’s sun', () => {
         const other = { latitudeDeg: -where.latitudeDeg, longitudeDeg: where.longitudeDeg };
         expect(Math.abs(hours(where) + hours(other) - 24)).toBeLessThan(0.4 + (2 * step) / 60);
       }),
-      { numRuns: 40 },
+      { numRuns: cases(40) },
     );
   });
 });

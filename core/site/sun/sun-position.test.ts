@@ -1,6 +1,7 @@
 import { Body, Equator, Horizon, Observer, SearchRiseSet } from 'astronomy-engine';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../cases.fixture';
 import { sunDay, sunPosition } from './sun-position';
 
 const DEG = 180 / Math.PI;
@@ -33,7 +34,7 @@ describe('the sun', () => {
         const horizon = Horizon(date, observer, equator.ra, equator.dec);
         expect(apart(sunPosition(ms, place, false), horizon.altitude, horizon.azimuth)).toBeLessThan(0.01);
       }),
-      { numRuns: 500 },
+      { numRuns: cases(500) },
     );
   });
 
@@ -55,7 +56,7 @@ describe('the sun', () => {
           expect(Math.abs((set?.date.getTime() ?? 0) - today.setMs)).toBeLessThan(60_000);
         },
       ),
-      { numRuns: 60 },
+      { numRuns: cases(60) },
     );
   });
 

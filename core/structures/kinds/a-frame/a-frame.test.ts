@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../../cases.fixture';
 import { type Bar, barCorners } from '../../../design/shapes/bar';
 import { feet, inches } from '../../../quantity/length';
 import { onBed } from '../../onto-bed.fixture';
@@ -43,7 +44,7 @@ describe('hinged A-frame', () => {
           }
         },
       ),
-      { numRuns: 25 },
+      { numRuns: cases(25) },
     );
   });
 });

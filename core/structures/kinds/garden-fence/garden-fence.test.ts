@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../../cases.fixture';
 import { DEMO_PLAN } from '../../../demo/garden';
 import { computeStructure } from '../../../plan/compute';
 import { SOIL } from '../../../site/underfoot';
@@ -114,7 +115,7 @@ describe('garden fence', () => {
           expect(design.builtMm).toBeCloseTo(a + b, 6);
         },
       ),
-      { numRuns: 20 },
+      { numRuns: cases(20) },
     );
   });
 
@@ -173,7 +174,7 @@ describe('garden fence', () => {
           }
         },
       ),
-      { numRuns: 60 },
+      { numRuns: cases(60) },
     );
   });
 
@@ -252,7 +253,7 @@ describe('garden fence', () => {
           });
         },
       ),
-      { numRuns: 60 },
+      { numRuns: cases(60) },
     );
   });
 

@@ -51,7 +51,7 @@ describe('a hoop', () => {
         expect(heightAcross(hoop, 0)).toBeCloseTo(hoop.heightMm, 3);
         expect(heightAcross(hoop, spanMm)).toBe(0);
       }),
-      { numRuns: 40 },
+      { numRuns: cases(40) },
     );
   });
 });
@@ -90,7 +90,7 @@ describe('hoop tunnel', () => {
           }
         },
       ),
-      { numRuns: 30 },
+      { numRuns: cases(30) },
     );
   });
 
@@ -112,3 +112,4 @@ describe('hoop tunnel', () => {
     for (const core of cores) expect(core.litres).toBeCloseTo(2.9932, 3);
   });
 });
+import { cases } from '../../../cases.fixture';

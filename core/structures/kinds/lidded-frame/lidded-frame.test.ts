@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../../cases.fixture';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Sheet } from '../../../design/shapes/sheet';
 import { feet, inches } from '../../../quantity/length';
@@ -43,7 +44,7 @@ describe('lidded frame', () => {
           expect(area).toBeCloseTo(fronts.reduce((sum, one) => sum + one.cutMm, 0) * inches(wide), -1);
         },
       ),
-      { numRuns: 25 },
+      { numRuns: cases(25) },
     );
   });
 
@@ -75,7 +76,7 @@ describe('lidded frame', () => {
           expect(codes).not.toContain('lid.light');
         },
       ),
-      { numRuns: 25 },
+      { numRuns: cases(25) },
     );
     const { verdicts, sized } = onBed('lidded-frame', {}, {}, { crop: 'tomato', training: 'leaders', count: 2 });
     expect(sized.knobs.opens?.value).toBe('doors');

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../../cases.fixture';
 import { DEMO_PLAN } from '../../../demo/garden';
 import type { Sheet } from '../../../design/shapes/sheet';
 import { computeStructure } from '../../../plan/compute';
@@ -73,7 +74,7 @@ describe('pallet planter', () => {
           ]);
         },
       ),
-      { numRuns: 30 },
+      { numRuns: cases(30) },
     );
   });
 

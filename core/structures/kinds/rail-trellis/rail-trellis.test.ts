@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../../cases.fixture';
 import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Fill } from '../../../design/shapes/fill';
@@ -54,7 +55,7 @@ describe('long rail trellis (common practice, no source)', () => {
             }
         },
       ),
-      { numRuns: 25 },
+      { numRuns: cases(25) },
     );
     expect(
       onBed('rail-trellis', { stagger: 'no', rowLength: feet(24), bay: feet(7) }, { lengthMm: feet(24) }).codes,

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../../cases.fixture';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import { outlineOf } from '../../../geometry/outline';
@@ -64,7 +65,7 @@ describe('tepee', () => {
           }
         },
       ),
-      { numRuns: 25 },
+      { numRuns: cases(25) },
     );
   });
 

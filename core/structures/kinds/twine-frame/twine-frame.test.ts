@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../../cases.fixture';
 import { USUAL_SAW } from '../../../cutting/saw';
 import type { Bar } from '../../../design/shapes/bar';
 import { feet, inches } from '../../../quantity/length';
@@ -33,7 +34,7 @@ describe('twine frame (common practice, no source)', () => {
         ]);
         expect(frame.cost.perPlantMinor).toBe(Math.round(frame.cost.totalMinor / planned));
       }),
-      { numRuns: 40 },
+      { numRuns: cases(40) },
     );
   });
 
@@ -145,7 +146,7 @@ describe('twine frame, completed', () => {
               expect(Math.abs(eye - post.to[0])).toBeGreaterThanOrEqual(post.wideMm / 2 + 12.6);
         },
       ),
-      { numRuns: 25 },
+      { numRuns: cases(25) },
     );
   });
 });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../../cases.fixture';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import type { Sheet } from '../../../design/shapes/sheet';
@@ -63,7 +64,7 @@ describe('walk-in net cage', () => {
           for (const gap of gaps) expect(gap).toBeLessThanOrEqual(inches(spacing) + 1);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: cases(40) },
     );
   });
 });

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '../../../cases.fixture';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import { onGround, type Ground } from '../../../site/ground';
@@ -36,7 +37,7 @@ describe('woven frame', () => {
           expect(design.hold?.meshMm?.high).toBeCloseTo(step(height), 6);
         },
       ),
-      { numRuns: 40 },
+      { numRuns: cases(40) },
     );
     const frame = onBed('woven-frame', {
       height: 1800,
