@@ -12,6 +12,7 @@ import {
 } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 import ts from 'typescript';
 import { ROOT } from './run.mjs';
 
@@ -25,7 +26,11 @@ import { ROOT } from './run.mjs';
  * What pins results without saying what is right of them (`core/canonical`) is left out: it would notice everything.
  */
 const ROOMS = ['geometry', 'cutting', 'costing', 'plan', 'checks', 'site', 'statics', 'setting-out'];
-const WORKERS = 2;
+const argument = (name, otherwise) => {
+  const at = process.argv.indexOf(`--${name}`);
+  return at < 0 ? otherwise : (process.argv[at + 1] ?? otherwise);
+};
+const WORKERS = Number(argument('workers', '2'));
 /** Asked last, and only with `--all`: what they alone notice is noticed late, and costs minutes a change. */
 const SLOW = ['contract', 'fixings', 'documents', 'shade', 'handles', 'judgement'];
 /** Never asked, too slow for every change: what they alone would notice counts as living. */
@@ -34,11 +39,6 @@ const NOT_ASKED = ['whole-plans', 'as-suggested', 'rays', 'layers', 'sources'];
 const LONGEST_MS = 400_000;
 /** Figures as small as this are slack of an arithmetic that is not exact. */
 const SLACK = 0.011;
-
-const argument = (name, otherwise) => {
-  const at = process.argv.indexOf(`--${name}`);
-  return at < 0 ? otherwise : (process.argv[at + 1] ?? otherwise);
-};
 
 const SWAPS = new Map([
   [ts.SyntaxKind.PlusToken, '-'],
@@ -133,7 +133,7 @@ function drawn(room, each, seed) {
     .map((change) => ({ change, at: lot() }))
     .sort((a, b) => a.at - b.at)
     .slice(0, each)
-    .map(({ change }) => ({ room, ...change }));
+    .map(({ change }, nth) => ({ room, nth, ...change }));
 }
 
 /** A copy of the core that can be spoilt. */
@@ -195,8 +195,7 @@ function notices(at, paths, without) {
     child.on('exit', (code) => {
       clearTimeout(late);
       const by =
-        /FAIL\s+(\S+)/.exec(told.replaceAll(/\u001b\[[0-9;]*m/g, ''))?.[1] ??
-        (code === null ? 'never ends' : 'does not load');
+        /FAIL\s+(\S+)/.exec(stripVTControlCharacters(told))?.[1] ?? (code === null ? 'never ends' : 'does not load');
       resolve(code === 0 ? null : by);
     });
   });
@@ -232,7 +231,9 @@ const todo = again
   ? known.filter((one) => !one.by)
   : argument('rooms', ROOMS.join(','))
       .split(',')
-      .flatMap((room) => drawn(room, Number(argument('each', '50')), Number(argument('seed', '22'))));
+      .flatMap((room) => drawn(room, Number(argument('each', '50')), Number(argument('seed', '22'))))
+      // Room by room in turn: what is stopped halfway has asked of all.
+      .sort((a, b) => a.nth - b.nth);
 const answers = again ? known.filter((one) => one.by) : [];
 let next = 0;
 await Promise.all(

@@ -18,7 +18,7 @@ export async function test() {
     ),
   );
   await Promise.all([ensurePackages(), debian]);
-  const sum = { passed: 0, failed: 0 };
+  const sum = { passed: 0, failed: 0, flaky: 0 };
   const count = (passed, failed) => {
     sum.passed += passed;
     sum.failed += failed;
@@ -53,14 +53,17 @@ export async function test() {
   if (built === 0) {
     const faces = await testInterface(reports);
     count(faces.passed, faces.failed);
+    sum.flaky += faces.flaky;
   }
+  // What passed only when it was run again is neither: none is the aim.
+  if (sum.flaky > 0) tell(`${sum.flaky} flaky: passed only when run again`);
   tell(`${sum.passed} passed, ${sum.failed} failed`);
   return sum.failed > 0 || sum.passed === 0 ? 1 : 0;
 }
 
 /** Rounds of the thorough test, each from a seed of its own, and how many times the usual cases each tries. */
-const ROUNDS = 5;
-const TIMES = 10;
+const ROUNDS = 30;
+const TIMES = 1;
 
 /** What is suggested, mended and kept out, tried over many seeds; a failure names its seed. */
 export async function testThoroughly() {
@@ -114,7 +117,9 @@ async function testInterface(reports) {
       env: { LIGNUM_ADDRESS: server.address, LIGNUM_DATABASE_URL: cluster.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
     });
     const stats = readReport(report)?.stats;
-    return stats ? { passed: stats.expected + stats.flaky, failed: stats.unexpected } : { passed: 0, failed: 1 };
+    return stats
+      ? { passed: stats.expected, failed: stats.unexpected, flaky: stats.flaky }
+      : { passed: 0, failed: 1, flaky: 0 };
   } finally {
     await server?.stop();
     cluster.stop();

@@ -75,12 +75,18 @@ test('better places for a support are found and taken; wishes are shared out and
     .first()
     .click();
   await expect(page.getByText(/^As it lies, north–south/)).toBeVisible();
-  await expect(
-    page.getByRole('button', { name: 'Move it there' }).first().or(page.getByText('No free place on the plot')),
-  ).toBeVisible();
+  const lies = async () => (await savedPlan(request, id)).beds.find((bed) => bed.id === 'long-bed');
+  const before = await lies();
+  await page.getByRole('button', { name: 'Move it there' }).first().click();
+  await saved(page);
+  const moved = await lies();
+  expect([moved?.xMm, moved?.yMm]).not.toEqual([before?.xMm, before?.yMm]);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await saved(page);
+  expect(await lies()).toEqual(before);
   await page.getByRole('button', { name: 'Turn it' }).click();
   await saved(page);
-  expect((await savedPlan(request, id)).beds.find((bed) => bed.id === 'long-bed')?.turnDeg).toBe(0);
+  expect((await lies())?.turnDeg).toBe(0);
 
   const empty = await ownGarden(request, (plan) => ({ ...plan, plantings: [], structures: [] }));
   await page.goto(`/g/${empty}/grow`);

@@ -46,34 +46,37 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
       });
     });
 
-    it('has closed timbers with every face outward: each holds the volume of its section times its middle length, less its notches', () => {
-      design.parts.forEach((part, i) => {
-        if (part.shape !== 'bar' || part.round) return;
-        const long = Math.hypot(...part.to.map((value, n) => value - (part.from[n] as number)));
-        const cutAway = part.ends.reduce(
-          (sum, end) => sum + (end.cut === 'notch' ? end.longMm * end.deepMm * part.wideMm : 0),
-          0,
-        );
-        expect(
-          volumeOf((bodies[i] as [Body])[0]) / ((long * part.wideMm * part.thickMm - cutAway) / 1e9),
-          part.id,
-        ).toBeCloseTo(1, 4);
+    const timbers = design.parts.some((part) => part.shape === 'bar' && !part.round);
+    if (timbers)
+      it('has closed timbers with every face outward: each holds the volume of its section times its middle length, less its notches', () => {
+        design.parts.forEach((part, i) => {
+          if (part.shape !== 'bar' || part.round) return;
+          const long = Math.hypot(...part.to.map((value, n) => value - (part.from[n] as number)));
+          const cutAway = part.ends.reduce(
+            (sum, end) => sum + (end.cut === 'notch' ? end.longMm * end.deepMm * part.wideMm : 0),
+            0,
+          );
+          expect(
+            volumeOf((bodies[i] as [Body])[0]) / ((long * part.wideMm * part.thickMm - cutAway) / 1e9),
+            part.id,
+          ).toBeCloseTo(1, 4);
+        });
       });
-    });
 
-    it('stands on its soil: a ray straight down beside each plant meets the bed at its stem', () => {
-      const soil = structureBodies(design, around)
-        .slice(0, 1 + around.beds.length)
-        .map(({ geometry }) => new THREE.Mesh(geometry));
-      for (const station of design.stations) {
-        if (station.side === 'pocket') continue;
-        const [hit] = new THREE.Raycaster(
-          metres([station.at[0], station.at[1], station.at[2] + 500]),
-          new THREE.Vector3(0, -1, 0),
-        ).intersectObjects(soil);
-        expect(Math.abs((hit?.distance ?? 9) - 0.5), station.id).toBeLessThan(0.04);
-      }
-    });
+    const grown = design.stations.filter((station) => station.side !== 'pocket');
+    if (grown.length > 0)
+      it('stands on its soil: a ray straight down beside each plant meets the bed at its stem', () => {
+        const soil = structureBodies(design, around)
+          .slice(0, 1 + around.beds.length)
+          .map(({ geometry }) => new THREE.Mesh(geometry));
+        for (const station of grown) {
+          const [hit] = new THREE.Raycaster(
+            metres([station.at[0], station.at[1], station.at[2] + 500]),
+            new THREE.Vector3(0, -1, 0),
+          ).intersectObjects(soil);
+          expect(Math.abs((hit?.distance ?? 9) - 0.5), station.id).toBeLessThan(0.04);
+        }
+      });
   },
 );
 

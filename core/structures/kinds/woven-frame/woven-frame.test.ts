@@ -63,7 +63,14 @@ describe('woven frame', () => {
 });
 
 it('a leaning pair on a slope keeps its feet on the ground', () => {
-  const { design } = onBed('woven-frame', { form: 'pair' }, { riseMm: 400, lengthMm: 5000 });
+  const peas = { crop: 'pea', training: 'row', count: 12 };
+  const { design, ofRole } = onBed('woven-frame', { form: 'pair' }, { riseMm: 400, lengthMm: 5000 }, peas);
+  expect(design.stations.length).toBeGreaterThanOrEqual(12);
   for (const station of design.stations)
     expect(station.at).toEqual(onGround(design.ground as Ground, station.alongMm, station.at[1]));
+  // Eight hundredths of slope: both feet of a frame stand on it, one higher than the other.
+  const upright = ofRole<Bar>('frame side').filter(({ from, to, cutMm }) => Math.abs(to[2] - from[2]) > cutMm / 2);
+  const feet = upright.map(({ from, to }) => (from[2] < to[2] ? from : to));
+  expect(feet.length).toBeGreaterThanOrEqual(4);
+  for (const [x, , z] of feet) expect(Math.abs(z - onGround(design.ground as Ground, x)[2])).toBeLessThan(60);
 });
