@@ -3,6 +3,13 @@ import a11y from 'eslint-plugin-jsx-a11y';
 import hooks from 'eslint-plugin-react-hooks';
 import ts from 'typescript-eslint';
 
+/** A part is asked through its shape's module. */
+const SHAPE_BY_SHAPE = {
+  selector:
+    "BinaryExpression[left.property.name='shape'][right.value=/^(bar|sheet|line|fill|block)$/], SwitchStatement[discriminant.property.name='shape'][discriminant.object.name='part']",
+  message: 'Which shape a part has is asked in core/design/shapes: use shapeOf, asShape or ofShape.',
+};
+
 export default ts.config(
   {
     ignores: [
@@ -48,8 +55,18 @@ export default ts.config(
       'no-restricted-syntax': [
         'error',
         { selector: "NewExpression[callee.name='Date']", message: 'The core knows no clock: pass the date in.' },
+        SHAPE_BY_SHAPE,
       ],
     },
+  },
+  {
+    files: ['web/**/*.ts', 'web/**/*.tsx'],
+    ignores: ['web/**/*.test.ts'],
+    rules: { 'no-restricted-syntax': ['error', SHAPE_BY_SHAPE] },
+  },
+  {
+    files: ['core/design/shapes/*.ts', 'core/**/*.fixture.ts'],
+    rules: { 'no-restricted-syntax': 'off' },
   },
   {
     files: ['web/**/*.tsx', 'web/**/*.ts'],

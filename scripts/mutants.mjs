@@ -168,6 +168,14 @@ function workshop(n) {
   return at;
 }
 
+/** What runs now; it ends with this. */
+const running = new Set();
+for (const signal of ['SIGINT', 'SIGTERM'])
+  process.on(signal, () => {
+    for (const child of running) process.kill(-child.pid, 'SIGKILL');
+    process.exit(1);
+  });
+
 /** Whether the tests named notice: they fail, or never end. */
 function notices(at, paths, without) {
   return new Promise((resolve) => {
@@ -188,12 +196,14 @@ function notices(at, paths, without) {
         env: { ...process.env, LIGNUM_SHRINK: 'no', LIGNUM_TIMES: '0.25' },
       },
     );
+    running.add(child);
     let told = '';
     child.stdout.on('data', (text) => (told += text));
     child.stderr.on('data', (text) => (told += text));
     const late = setTimeout(() => process.kill(-child.pid, 'SIGKILL'), LONGEST_MS);
     child.on('exit', (code) => {
       clearTimeout(late);
+      running.delete(child);
       const by =
         /FAIL\s+(\S+)/.exec(stripVTControlCharacters(told))?.[1] ?? (code === null ? 'never ends' : 'does not load');
       resolve(code === 0 ? null : by);

@@ -135,9 +135,6 @@ export function burden(choice: Choice, plan: Plan, atStake: number): number {
 /** Findings that say no more than that one is too small. */
 const TOO_SMALL = new Set(['plants.too-many', 'pots.few']);
 
-/** What a support stands on, and lasts as long as. */
-const BODIES = new Set(['post', 'pole', 'stake', 'stile', 'frame side']);
-
 const OTHER_TRAINING = 'training.other';
 const ALONG = 'climb.along';
 const UPRIGHT = new Set(['string', 'poles']);
@@ -227,7 +224,8 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
     const { seasons } = CATALOGUE.stock(one.stock).life;
     return !least || seasons < least.seasons ? { stock: one.stock, seasons } : least;
   }, null);
-  const body = sized.design.parts.find((part) => BODIES.has(part.role));
+  const { parts, traits } = sized.design;
+  const body = parts.find(({ role }) => traits[role]?.as === 'body');
   const lasts = body ? CATALOGUE.stock(body.stock).life.seasons : 0;
   return {
     structure,

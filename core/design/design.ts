@@ -4,6 +4,7 @@ import type { Point } from '../geometry/space';
 import type { Terrain } from '../site/ground';
 import type { Fact } from '../wording/say';
 import type { Part } from './shapes/shapes';
+import type { Traits } from './traits';
 
 /** A board ripped along its length. Strips lie from its first edge across; kerfs are between them. mm. */
 export interface RippedBoard {
@@ -164,6 +165,8 @@ export interface Handle {
 
 export interface Design {
   kind: string;
+  /** What its roles are to the rest of the house: said by its kind beside their names. */
+  traits: Traits;
   parts: readonly Part[];
   joints: readonly Joint[];
   stations: readonly Station[];
@@ -212,6 +215,9 @@ export interface Design {
   /** Soil to be loosened or dug out. */
   dug?: { what: string; mm3: number };
 }
+
+/** A design as its kind places it, before the house adds what its names say. */
+export type Placement = Omit<Design, 'traits'>;
 
 /** A chain of points along one direction that a view shows as a dimension string. */
 export interface Mark {

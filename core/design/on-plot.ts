@@ -6,12 +6,12 @@ import { toPlot, type Frame } from '../site/stand';
 import type { Design } from './design';
 import { shapeOf, type Part } from './shapes/shapes';
 
-/** Canes lead plants to a support; they are not what it stands on. */
-const stands = (part: Part): boolean => part.role !== 'cane';
+/** What leads plants to a support is not what it stands on. */
+const standing = ({ parts, traits }: Design): Part[] => parts.filter(({ role }) => traits[role]?.as !== 'guide');
 
 /** What is poured lies below, and a cord is no hindrance. */
-const covers = (part: Part): boolean =>
-  stands(part) && shapeOf(part).nature !== 'mass' && shapeOf(part).nature !== 'cord';
+const covering = (design: Design): Part[] =>
+  standing(design).filter((part) => shapeOf(part).nature !== 'mass' && shapeOf(part).nature !== 'cord');
 
 const known = new WeakMap<Part, readonly Point[]>();
 /** Points that hold all of a part between them, worked out once: parts never change in place. */
@@ -26,7 +26,7 @@ const flat = (part: Part): Pair[] => extentOf(part).map(([x, y]): Pair => [x, y]
 
 /** Where things go into the ground, in the structure's own frame. */
 export const feetOf = (design: Design): Pair[] =>
-  design.parts.filter(stands).flatMap((part) =>
+  standing(design).flatMap((part) =>
     shapeOf(part)
       .feet(part)
       .map(([x, y]): Pair => [x, y]),
@@ -37,8 +37,7 @@ const ON_SOIL_MM = 60;
 
 /** Where it stands: its feet in the soil, and the ends of stiff members that rest on it; in its own frame. */
 export const stanceOf = (design: Design): Pair[] =>
-  design.parts.flatMap((part): Pair[] => {
-    if (!stands(part)) return [];
+  standing(design).flatMap((part): Pair[] => {
     const shape = shapeOf(part);
     const resting =
       shape.nature === 'member'
@@ -50,8 +49,7 @@ export const stanceOf = (design: Design): Pair[] =>
 /** How far any of it lies beyond the edge of a plot that is so wide and deep. mm. */
 export function overEdge(design: Design, frame: Frame, plot: { widthMm: number; depthMm: number }): number {
   let most = 0;
-  for (const part of design.parts) {
-    if (!covers(part)) continue;
+  for (const part of covering(design)) {
     for (const [along, across] of extentOf(part)) {
       const [x, y] = toPlot(frame, along, across);
       most = Math.max(most, -x, x - plot.widthMm, -y, y - plot.depthMm);
@@ -65,7 +63,7 @@ export function overEdge(design: Design, frame: Frame, plot: { widthMm: number; 
  * frame; one to a body for what is in one piece, one to a stretch for what follows a path. mm.
  */
 export function footprintOf(design: Design): Pair[][] {
-  const counted = design.parts.filter(covers);
+  const counted = covering(design);
   const path = design.walls
     ? [...design.walls, ...design.walls.slice(0, 1)]
     : 'path' in design.ground

@@ -1,5 +1,6 @@
 import { plantsOf, type Design, type Station, type ViewFrame } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
+import type { Traits } from '../design/traits';
 import { pointAt, tangentAt } from '../geometry/curve';
 import { dot, minus } from '../geometry/space';
 import type { Around } from '../plan/around';
@@ -74,7 +75,7 @@ function patches(own: View['box'], around: Around): Spot[][] {
 function partsIn(design: Design, frame: ViewFrame, flat: Projection): Part[] {
   const only = frame.only && new Set(frame.only);
   const shown = only ? design.parts.filter((part) => only.has(part.id)) : design.parts;
-  const seen = frame.nearest ? nearestOfEach(shown, frame, flat) : shown;
+  const seen = frame.nearest ? nearestOfEach(shown, design.traits, frame, flat) : shown;
   const mass = (part: Part): number => Number(shapeOf(part).nature === 'mass');
   return [...seen].sort((a, b) => mass(b) - mass(a));
 }
@@ -141,9 +142,9 @@ function fromAbove(design: Design, frame: ViewFrame, around: Around): View {
       (station) => round([0, 0], spread(station) / 2),
       flat,
     ),
-    // From above a weave of leaning frames would hide what it hangs on.
+    // From above what is woven over leaning frames would hide what it hangs on.
     ...partsIn(design, frame, flat)
-      .filter((part) => part.role !== 'thread')
+      .filter(({ role }) => design.traits[role]?.as !== 'thread')
       .flatMap((part) => drawPart(part, flat, frame.square)),
     ...besideIn(frame, flat, around),
     ...design.stations.map((station): Primitive => ({ draw: 'dot', ink: 'station', at: flat(station.at) })),
@@ -155,7 +156,7 @@ const besideIn = (frame: ViewFrame, flat: Projection, around: Around): Primitive
   around.tied.filter((one) => !frame.only || frame.only.includes(one.id)).flatMap((one) => drawBeside(one, flat));
 
 /** From an end, the near post hides those behind it: of what shares a role and a place on the paper, the nearest. */
-function nearestOfEach(parts: readonly Part[], frame: ViewFrame, flat: Projection): Part[] {
+function nearestOfEach(parts: readonly Part[], traits: Traits, frame: ViewFrame, flat: Projection): Part[] {
   const { eye } = frame;
   const near = new Map<string, { part: Part; away: number }>();
   for (const part of parts) {
@@ -166,26 +167,12 @@ function nearestOfEach(parts: readonly Part[], frame: ViewFrame, flat: Projectio
       across += right;
       top = Math.max(top, up);
     }
-    const key = `${part.role} ${Math.round(across)}${LEVELLED.has(part.role) ? ` ${Math.round(top)}` : ''}`;
+    const key = `${part.role} ${Math.round(across)}${traits[part.role]?.stacks ? ` ${Math.round(top)}` : ''}`;
     const known = near.get(key);
     if (!known || away < known.away) near.set(key, { part, away });
   }
   return [...near.values()].map((one) => one.part);
 }
-
-/** Roles of which several lie over one another in the same plane. */
-const LEVELLED = new Set([
-  'rail',
-  'slat',
-  'pass',
-  'shelf',
-  'ladder string',
-  'frame side',
-  'brace',
-  'board',
-  'hoop',
-  'purlin',
-]);
 
 const chainsOf = (design: Design, of: string): Chain[] =>
   design.marks

@@ -60,9 +60,14 @@ describe('a curve', () => {
         const [start, end] = [pointAt(curve, 0), pointAt(curve, long)];
         near(pointAt(curve, long + past), add(end, scale(tangentAt(curve, long), past)), 1e-6);
         near(pointAt(curve, -past), minus(start, scale(tangentAt(curve, 0), past)), 1e-6);
-        if (curve.curve === 'line') [near(start, curve.from, 1e-9), near(end, curve.to, 1e-6)];
-        if (curve.curve === 'sampled')
-          [near(start, curve.points[0] as Point, 1e-9), near(end, curve.points.at(-1) as Point, 1e-6)];
+        if (curve.curve === 'line') {
+          near(start, curve.from, 1e-9);
+          near(end, curve.to, 1e-6);
+        }
+        if (curve.curve === 'sampled') {
+          near(start, curve.points[0] as Point, 1e-9);
+          near(end, curve.points.at(-1) as Point, 1e-6);
+        }
         if (curve.curve === 'arc') {
           const on = (rad: number) =>
             add(

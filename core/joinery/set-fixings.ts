@@ -2,7 +2,7 @@ import { stockOf } from '../catalogue/catalogue';
 import type { Catalogue, Piece } from '../catalogue/stock';
 import type { Design, Drive, Driven, Fixing, Joint } from '../design/design';
 import { axisOf } from '../design/shapes/bar';
-import { shapeOf, type Part } from '../design/shapes/shapes';
+import { asShape, shapeOf, type Part } from '../design/shapes/shapes';
 import { tangentAt } from '../geometry/curve';
 import { outlineOf } from '../geometry/outline';
 import { areaOf, clipped, inside, type Pair } from '../geometry/polygon';
@@ -34,7 +34,8 @@ interface Across {
 }
 
 const acrossOf = (way: Point, into: Part): Across => {
-  const axis = into.shape === 'bar' ? tangentAt(axisOf(into), 0) : ([0, 0, 1] as const);
+  const bar = asShape(into, 'bar');
+  const axis = bar ? tangentAt(axisOf(bar), 0) : ([0, 0, 1] as const);
   const level = minus(axis, scale(way, dot(axis, way)));
   const u = norm(level) > 0.05 ? unit(level) : unit(cross(way, Math.abs(way[2]) < 0.9 ? [0, 0, 1] : [1, 0, 0]));
   return { way, u, v: cross(way, u) };
@@ -49,11 +50,12 @@ interface Straight {
 }
 
 function piecesOf(part: Part, across: Across): Straight[] {
-  if (part.shape !== 'bar') return [];
-  const axis = tangentAt(axisOf(part), 0);
-  const normals = [axis, part.wide, unit(cross(axis, part.wide))];
-  return shapeOf(part)
-    .solids(part)
+  const bar = asShape(part, 'bar');
+  if (!bar) return [];
+  const axis = tangentAt(axisOf(bar), 0);
+  const normals = [axis, bar.wide, unit(cross(axis, bar.wide))];
+  return shapeOf(bar)
+    .solids(bar)
     .flatMap((solid) => {
       if (solid.solid !== 'box') return [];
       const slabs = normals.map((normal) => {

@@ -1,6 +1,8 @@
+import { CATALOGUE } from '../catalogue/catalogue';
 import type { Design } from '../design/design';
 import type { Bar } from '../design/shapes/bar';
 import type { Fill } from '../design/shapes/fill';
+import { asShape } from '../design/shapes/shapes';
 import { holeAcross } from '../structures/rules/footing';
 
 /** Holes that are dug alike: for which posts, how wide and deep, and what goes into each. mm, litres in place. */
@@ -20,14 +22,13 @@ export function holesOf(design: Design): Holes[] {
   const fillsOf = (post: string): Fill[] =>
     design.joints
       .filter((joint) => joint.parts.includes(post))
-      .flatMap((joint) => joint.parts.flatMap((id) => named.get(id) ?? []))
-      .filter((part): part is Fill => part.shape === 'fill');
+      .flatMap((joint) => joint.parts.flatMap((id) => asShape(named.get(id), 'fill') ?? []));
   const alike = new Map<string, Holes & { posts: number[] }>();
   design.posts.forEach((post, i) => {
     if (post.set !== 'let in' && post.set !== 'concrete') return;
     const fills = fillsOf(post.id);
-    const [gravel, concrete] = (['gravel', 'concrete'] as const).map((role) =>
-      fills.find((fill) => fill.role === role),
+    const [gravel, concrete] = (['gravel', 'concrete'] as const).map((look) =>
+      fills.find((fill) => CATALOGUE.stock(fill.stock).look === look),
     );
     const hole = {
       acrossMm: holeAcross(named.get(post.id) as Bar),

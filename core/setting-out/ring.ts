@@ -1,5 +1,5 @@
 import type { Design } from '../design/design';
-import type { Bar } from '../design/shapes/bar';
+import { ofShape } from '../design/shapes/shapes';
 
 /** One pole of a ring: its number in the order they are met, where it stands from the middle, and the chord to it from the one before. */
 export interface RingPole {
@@ -25,8 +25,9 @@ const DOOR = 1.3;
 
 /** Where the poles of a ring stand: what leans together from round about; null for what stands in rows. */
 export function ringOf(design: Design): RingPlan | null {
-  const poles = design.parts.filter((part): part is Bar => part.shape === 'bar' && part.role === 'pole');
-  if (poles.length < 3 || !design.traces?.length) return null;
+  if (!design.traces?.length) return null;
+  const poles = ofShape(design.parts, 'bar').filter(({ role }) => design.traits[role]?.as === 'body');
+  if (poles.length < 3) return null;
   const feet = poles.map((pole) => {
     const share =
       pole.buriedMm / Math.hypot(pole.to[0] - pole.from[0], pole.to[1] - pole.from[1], pole.to[2] - pole.from[2]);

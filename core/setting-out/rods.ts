@@ -1,7 +1,7 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { plantsOf, type Design, type Joint } from '../design/design';
 import { axisOf, type Bar } from '../design/shapes/bar';
-import { shapeOf, type Part } from '../design/shapes/shapes';
+import { asShape, shapeOf, type Part } from '../design/shapes/shapes';
 import { alongOf, cornerOf } from '../design/shapes/sheet';
 import { distanceToStretch } from '../geometry/polygon';
 import { lengthOf, onStretch, tangentAt } from '../geometry/curve';
@@ -16,10 +16,11 @@ const IN_LINE_MM = 80;
 /** Two that cross are square to each other within this. */
 const SQUARE = 0.2;
 
-const isBar = (part: Part | undefined): part is Bar => part?.shape === 'bar';
+const isBar = (part: Part | undefined): part is Bar => asShape(part, 'bar') !== null;
 const straight = (part: Part | undefined): part is Bar => isBar(part) && part.bent === undefined;
-/** A post: what stands in the soil, but for canes that only lead shoots. */
-const stands = (part: Part): part is Bar => straight(part) && part.buriedMm > 0 && part.role !== 'cane';
+/** The posts: what stands in the soil, but for what only leads shoots. */
+const postsIn = ({ parts, traits }: Design): Bar[] =>
+  parts.filter((part): part is Bar => straight(part) && part.buriedMm > 0 && traits[part.role]?.as !== 'guide');
 
 /**
  * Everything that is measured along something, as running figures from one named zero, in the order they
@@ -33,6 +34,10 @@ export function rodsOf(placed: Design): Rod[] {
   );
 }
 
+/** Those that are worth marking: what goes aslant is marked in its place. */
+export const rodsToMark = (design: Design): Rod[] =>
+  rodsOf(design).filter(({ role }) => design.traits[role]?.as !== 'brace');
+
 /** Marks in the order they are met. */
 const inOrder = (rod: Rod): Rod => ({ ...rod, marks: rod.marks.toSorted((a, b) => a.atMm - b.atMm) });
 
@@ -43,7 +48,7 @@ function numbered(rods: readonly Rod[]): Rod[] {
 }
 
 function groundRods(design: Design): Rod[] {
-  const standing = design.parts.filter(stands);
+  const standing = postsIn(design);
   if ('path' in design.ground) {
     const { path } = design.ground;
     return path.slice(1).flatMap((to, i) => legRod(path[i] as Point, to, standing) ?? []);
@@ -186,11 +191,13 @@ function runEnds(part: Part): { from: number; to: number; y: number; up: number 
       up: part.from[2] - slope * part.from[0],
     };
   }
-  if (part.shape === 'sheet' && part.base.curve === 'line' && part.role === 'panel') {
-    const way = alongOf(part);
+  const sheet = asShape(part, 'sheet');
+  // Stiff panels that stand beside each other; a shelf lies where it lies.
+  if (sheet?.base.curve === 'line' && sheet.up[2] > 0.5 && CATALOGUE.stock(sheet.stock).form === 'panel') {
+    const way = alongOf(sheet);
     if (Math.abs(way[0]) < 0.9) return null;
-    const from = cornerOf(part);
-    return { from: from[0], to: from[0] + way[0] * part.cutMm, y: from[1], up: from[2] - (way[2] / way[0]) * from[0] };
+    const from = cornerOf(sheet);
+    return { from: from[0], to: from[0] + way[0] * sheet.cutMm, y: from[1], up: from[2] - (way[2] / way[0]) * from[0] };
   }
   return null;
 }
@@ -226,7 +233,7 @@ const LEVEL_MM = 10;
 
 /** How high the level line is, from a structure's zero; null where the soil is level. mm. */
 function levelLine(design: Design): number | null {
-  const soil = design.parts.filter(stands).map((post) => footOf(post)[2]);
+  const soil = postsIn(design).map((post) => footOf(post)[2]);
   return soil.length > 1 && Math.max(...soil) - Math.min(...soil) > LEVEL_MM ? Math.max(...soil) + LEVEL_OVER_MM : null;
 }
 
@@ -235,7 +242,7 @@ function heightRods(design: Design): Rod[] {
   const { named, of } = jointsOf(design);
   const level = levelLine(design);
   return merged(
-    design.parts.filter(stands).flatMap((part): Rod[] => {
+    postsIn(design).flatMap((part): Rod[] => {
       const long = lengthOf(axisOf(part)) - part.buriedMm;
       const marks = tidy([
         ...crossings(part, of.get(part.id) ?? [], named).map((mark) => ({ ...mark, atMm: mark.atMm - part.buriedMm })),

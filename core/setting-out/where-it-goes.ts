@@ -1,5 +1,7 @@
 import { coverOf, feetOf, footprintOf, stanceOf } from '../design/on-plot';
 import type { Design } from '../design/design';
+import type { Bar } from '../design/shapes/bar';
+import { ofShape, type Part } from '../design/shapes/shapes';
 import { middleOfBounds, type Pair } from '../geometry/polygon';
 import type { ComputedStructure } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
@@ -300,12 +302,14 @@ export function whereItGoes(plan: Plan, { sized: { design }, frame, setting }: C
 /** What doors, lids and gates turn on. */
 const HINGES = new Set(['gate-hinge', 'butt-hinge', 'strap-hinge']);
 
+const inSoil = (parts: readonly Part[]): Bar[] => ofShape(parts, 'bar').filter(({ buriedMm }) => buriedMm > 0);
+
 /** The side on which hinges sit: of the middle of what they turn. */
 function hingesOf(design: Design, look: (way: PlanSpot) => Towards, frame: Frame): Towards | null {
   const hinges = design.joints.filter(({ fixings }) => fixings.some(({ stock }) => HINGES.has(stock)));
   if (hinges.length === 0) return null;
   // What stands in the soil does not turn.
-  const stays = new Set(design.parts.filter((part) => part.shape === 'bar' && part.buriedMm > 0).map(({ id }) => id));
+  const stays = new Set(inSoil(design.parts).map(({ id }) => id));
   const turned = new Set(hinges.flatMap(({ parts }) => parts).filter((id) => !stays.has(id)));
   const places = hinges.flatMap((one) => one.places);
   const about = design.joints.filter(({ parts }) => parts.some((id) => turned.has(id))).flatMap((one) => one.places);
@@ -321,7 +325,7 @@ const LEAST_ASIDE_MM = 60;
 /** In which side its doorway is, by the middle of what stands in the soil, and to which side it swings. */
 function doorOf({ doorway, parts }: Design, look: (way: PlanSpot) => Towards, frame: Frame): WhereItGoes['door'] {
   if (!doorway) return null;
-  const feet = parts.flatMap((part) => (part.shape === 'bar' && part.buriedMm > 0 ? [part.from[1]] : []));
+  const feet = inSoil(parts).map(({ from }) => from[1]);
   const aside = feet.length > 0 ? doorway.at[1] - (Math.min(...feet) + Math.max(...feet)) / 2 : 0;
   return {
     side: Math.abs(aside) > LEAST_ASIDE_MM ? look(wayOn(frame, 0, Math.sign(aside))) : null,

@@ -129,7 +129,10 @@ function boughtMm(plan: Plan) {
 }
 
 describe.each(
-  KINDS.filter((kind) => 'depth' in kind.knobs && kind.purpose !== 'planter').map((kind) => [kind.id, kind] as const),
+  // The rods of a cage are pushed in as far as they go.
+  KINDS.filter((kind) => 'depth' in kind.knobs && kind.id !== 'mesh-cage' && kind.purpose !== 'planter').map(
+    (kind) => [kind.id, kind] as const,
+  ),
 )('the posts of a %s', (_id, kind) => {
   it('do not go two inches deeper than a shorter length on sale would let them', () => {
     fc.assert(

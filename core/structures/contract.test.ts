@@ -113,21 +113,36 @@ function onMarks({ knobs }: StructureKind, settings: Settings, { knobs: were }: 
   );
 }
 
-/** What plants are said to hold on to is there: up to the height that is told, and no higher than anything stands. */
+/** What plants are said to hold on to is there: as high as meshes and strings go, and no higher than anything stands. */
 function holdsWithin({ hold, parts, ground, stations }: Design): void {
-  if (!hold) return;
-  const over = parts.flatMap((part) =>
-    shapeOf(part)
-      .extent(part)
-      .map(([x, y, z]) => z - heightAt(ground, x, y)),
-  );
+  if (!hold || stations.length === 0) return;
+  const level = !('path' in ground) && Math.abs(ground.riseMm) < 1;
+  const topOf = (some: readonly Part[]): number =>
+    Math.max(
+      0,
+      ...some.flatMap((part) =>
+        shapeOf(part)
+          .extent(part)
+          .map(([x, y, z]) => z - heightAt(ground, x, y)),
+      ),
+    );
   // Up a leaning stem it is farther than straight up.
   const lean = Math.max(
     1,
-    ...stations.map(({ stem }) => lengthOf(stem) / Math.max(1, pointAt(stem, lengthOf(stem))[2] - pointAt(stem, 0)[2])),
+    ...stations.map(({ stem }) => {
+      const long = lengthOf(stem);
+      return long / Math.max(1, pointAt(stem, long)[2] - pointAt(stem, 0)[2]);
+    }),
   );
-  expect(hold.topMm.least).toBeLessThanOrEqual(hold.topMm.most);
-  expect(hold.topMm.most).toBeLessThanOrEqual(Math.max(...over) * lean + 60);
+  const { least, most } = hold.topMm;
+  expect(least).toBeLessThanOrEqual(most);
+  expect(most).toBeLessThanOrEqual(topOf(parts) * lean + 60);
+  const held =
+    hold.by === 'string'
+      ? parts.filter(({ role }) => role === 'string')
+      : parts.filter((part) => shapeOf(part).nature === 'face');
+  // On a slope what is round is higher on one side than at its middle.
+  if (level && hold.by !== 'poles' && hold.by !== 'passes') expect(most).toBeGreaterThanOrEqual(topOf(held) - 60);
 }
 
 const schema = (name: string): object =>

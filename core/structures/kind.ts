@@ -2,7 +2,8 @@ import type { KnotId } from '../joinery/knots';
 import { byUrgency, type Verdict } from '../checks/check';
 import { COMMON_DOINGS, partsByStep, type Doings, type Tool } from '../building/tools';
 import type { Market } from '../catalogue/stock';
-import type { Design } from '../design/design';
+import type { Design, Placement } from '../design/design';
+import type { RoleTraits } from '../design/traits';
 import type { Bed } from '../site/bed';
 import type { Opening, PlaceOn, Stand, StandOn } from '../site/stand';
 import type { Site } from '../site/plot';
@@ -55,7 +56,7 @@ export type Purpose = (typeof PURPOSES)[number];
 
 /** What the parts and joints of a kind are called, and what the length of a part measures. */
 export interface Names {
-  parts: Readonly<Record<string, { word: string; means: string }>>;
+  parts: Readonly<Record<string, { word: string; means: string } & RoleTraits>>;
   joints: Readonly<Record<string, string>>;
   /** How each joint is made: what bears on what, which way up, how often round. */
   joinery?: Readonly<Record<string, string>>;
@@ -63,7 +64,13 @@ export interface Names {
   knots?: Readonly<Record<string, readonly KnotId[]>>;
 }
 
-/** A design, with the facts about it that only its own kind's checks and mends ask for. */
+/** What a kind places, with the facts about it that only its own checks and mends ask for. */
+export interface Sizing<F> {
+  design: Placement;
+  facts: F;
+}
+
+/** The same once the house has made a design of it. */
 export interface Built<F> {
   design: Design;
   facts: F;
@@ -87,7 +94,7 @@ export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On
   stands: readonly On[];
   nature: KindNature;
   knobs: K;
-  size(values: Values<K>, setting: Setting<PlaceOn<On>>): Built<F>;
+  size(values: Values<K>, setting: Setting<PlaceOn<On>>): Sizing<F>;
   /** The checks that concern it, in the order a gardener would ask. */
   checks(built: Built<F>, values: Values<K>, setting: Setting<PlaceOn<On>>): readonly (Verdict | null)[];
   steps(design: Design, values: Values<K>, setting: Setting<PlaceOn<On>>): readonly Step[];
@@ -215,7 +222,8 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
       const setting = onStand(anywhere);
       const { values: settled, states } = settle(kind.knobs, settings, setting);
       const values = settled as Values<K>;
-      const { design, facts } = kind.size(values, setting);
+      const { design: placed, facts } = kind.size(values, setting);
+      const design: Design = { ...placed, traits: kind.names.parts };
       return {
         design,
         facts,

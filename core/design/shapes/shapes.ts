@@ -18,3 +18,13 @@ export const SHAPES: { readonly [S in Part['shape']]: Shape<Extract<Part, { shap
 
 /** The shape of a part, to be asked about that part. @example shapeOf(part).extent(part) */
 export const shapeOf = <P extends Part>(part: P): Shape<P> => SHAPES[part.shape] as unknown as Shape<P>;
+
+/** A part, where it is of a shape: for what is only asked of that one. @example asShape(part, 'bar')?.bent */
+export const asShape = <S extends Part['shape']>(
+  part: Part | undefined,
+  shape: S,
+): Extract<Part, { shape: S }> | null => (part?.shape === shape ? (part as Extract<Part, { shape: S }>) : null);
+
+/** The parts of a shape, in their order. @example ofShape(design.parts, 'fill') */
+export const ofShape = <S extends Part['shape']>(parts: readonly Part[], shape: S): Extract<Part, { shape: S }>[] =>
+  parts.flatMap((part) => asShape(part, shape) ?? []);

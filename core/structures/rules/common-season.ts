@@ -1,4 +1,6 @@
+import { CATALOGUE } from '../../catalogue/catalogue';
 import type { Design } from '../../design/design';
+import { asShape, shapeOf } from '../../design/shapes/shapes';
 import type { Pruning } from '../../crops/crop';
 import { cropsOf } from '../../crops/planted';
 import { yearOf, type CropYear } from '../../growth/growth';
@@ -64,7 +66,13 @@ export const clearing = (
 export function commonSeason({ parts, stations, hold }: Design, setting: Setting): SeasonNote[] {
   const crops = cropNotes(setting, hold !== null);
   if (stations.length === 0) return crops;
-  const metal = parts.some((part) => part.role === 'panel' || part.role === 'mesh' || part.role === 'hoop');
+  // Wire and steel that leaves and fruit lie on: what is stretched, and what is bent over them.
+  const metal = parts.some((part) => {
+    const { look } = CATALOGUE.stock(part.stock);
+    return shapeOf(part).nature === 'face'
+      ? look === 'wire'
+      : look === 'steel' && asShape(part, 'bar')?.bent !== undefined;
+  });
   // A planter is watered from above, as it says itself.
   const inSoil = stations.some(({ side }) => side !== 'pocket');
   return [

@@ -1,6 +1,6 @@
 import { CATALOGUE } from '../../catalogue/catalogue';
 import type { Design } from '../../design/design';
-import type { Part } from '../../design/shapes/shapes';
+import { ofShape, asShape, type Part } from '../../design/shapes/shapes';
 import { inches, feet } from '../../quantity/length';
 import { fact, type Phrases } from '../../wording/say';
 import type { Step } from '../kind';
@@ -18,7 +18,7 @@ const LONG_MM = feet(10);
 /** Tops that stand lower than this are met by an eye that bends down (from memory). mm. */
 const EYES_MM = feet(6);
 
-const buried = (part: Part): number => (part.shape === 'bar' ? part.buriedMm : 0);
+const buried = (part: Part): number => asShape(part, 'bar')?.buriedMm ?? 0;
 
 /** How deep a part goes below the ground that was there before any bed was filled. mm. */
 function belowGround(part: Part, { place }: Setting): number {
@@ -60,12 +60,11 @@ function inGround({ parts }: Design): Step[] {
 }
 
 /** Tops that an eye could meet, of canes and steel posts. */
-function topped({ parts }: Design): Step[] {
-  const tops = parts.some(
+function topped({ parts, traits }: Design): Step[] {
+  const tops = ofShape(parts, 'bar').some(
     (part) =>
-      part.shape === 'bar' &&
       part.to[2] < EYES_MM &&
-      (part.role === 'cane' || (buried(part) > 0 && CATALOGUE.stock(part.stock).form === 'steel post')),
+      (traits[part.role]?.as === 'guide' || (buried(part) > 0 && CATALOGUE.stock(part.stock).form === 'steel post')),
   );
   return tops ? [{ what: fact('step.tops'), people: 1 }] : [];
 }

@@ -1,11 +1,8 @@
-import type { Bar } from '../../design/shapes/bar';
-import type { Part } from '../../design/shapes/shapes';
+import { ofShape, type Part } from '../../design/shapes/shapes';
 
 /** Softwood, dry: 450 kg/m³ (from memory). */
 const WOOD_KG_M3 = 450;
 
 /** What sawn wood weighs, dry. kg. */
 export const woodKg = (parts: readonly Part[]): number =>
-  parts
-    .filter((part): part is Bar => part.shape === 'bar')
-    .reduce((sum, one) => sum + (one.cutMm * one.wideMm * one.thickMm * WOOD_KG_M3) / 1e9, 0);
+  ofShape(parts, 'bar').reduce((sum, one) => sum + (one.cutMm * one.wideMm * one.thickMm * WOOD_KG_M3) / 1e9, 0);

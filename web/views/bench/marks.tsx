@@ -5,16 +5,16 @@ import { cropIn } from '@lignum/core/crops/book';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
 import { spanOf, type Rod as Marked } from '@lignum/core/setting-out/rod';
-import { rodsOf } from '@lignum/core/setting-out/rods';
+import { rodsToMark } from '@lignum/core/setting-out/rods';
 import { buttonLook } from '../../ui/button';
 import { useGarden, useSaving } from '../shell/garden-context';
-import { hasFaces, levelWords, metAlong, rodTitle, rodZero, toMark } from '../sheet/compose/mark-words';
+import { hasFaces, levelWords, metAlong, rodTitle, rodZero } from '../sheet/compose/mark-words';
 
 /** Everything measured along something, as running figures from one zero, beside a rod drawn to scale. */
 export default function Marks({ computed }: { computed: ComputedStructure }) {
   const { id, tongue } = useGarden();
   const saved = useSaving(({ save }) => save.state === 'saved');
-  const rods = useMemo(() => toMark(rodsOf(computed.sized.design)), [computed]);
+  const rods = useMemo(() => rodsToMark(computed.sized.design), [computed]);
   const level = levelWords(rods, tongue.units);
   return (
     <>

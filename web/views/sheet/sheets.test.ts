@@ -13,13 +13,13 @@ import { typeWidth } from '@lignum/core/paper/type';
 import { computeGarden } from '@lignum/core/plan/compute';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { rodsOf } from '@lignum/core/setting-out/rods';
+import { rodsToMark } from '@lignum/core/setting-out/rods';
 import { say } from '@lignum/core/wording/say';
 import { pdfOf } from '../../server/pdf';
 import { cutWords, wordFor } from '../shell/stock-words';
 import { gardenSheets } from './compose/garden-sheets';
 import { partNumbers } from './compose/on';
-import { metAlong, toMark } from './compose/mark-words';
+import { metAlong } from './compose/mark-words';
 import { structureSheets } from './compose/sheets';
 
 const garden = computeGarden(DEMO_PLAN);
@@ -106,7 +106,7 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
           }
           // Each mark is a row of its rod, and stands there once.
           const lines = linesOf(pages);
-          const rows = toMark(rodsOf(computed.sized.design)).flatMap((rod) =>
+          const rows = rodsToMark(computed.sized.design).flatMap((rod) =>
             metAlong(computed.kind, rod, (crop) => cropIn(DEMO_PLAN.crops, crop).name).map(({ what, ...at }) => [
               what,
               ...[at.fromMm, at.atMm, at.toMm].flatMap((mm) => (mm === null ? [] : [formatLength(mm, tongue.units)])),

@@ -3,8 +3,8 @@ import type { Names } from '../../kind';
 /** What its parts and joints are called, and what the length of a part measures. */
 export const A_FRAME_NAMES: Names = {
   parts: {
-    stile: { word: 'Stile', means: 'up a leaf, foot to head' },
-    slat: { word: 'Slat', means: 'across a leaf' },
+    stile: { word: 'Stile', means: 'up a leaf, foot to head', as: 'body' },
+    slat: { word: 'Slat', means: 'across a leaf', stacks: true },
     mesh: { word: 'Mesh', means: 'mesh by length' },
     chain: { word: 'Tether', means: 'tether across a frame, with its ends' },
   },

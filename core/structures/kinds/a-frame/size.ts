@@ -1,8 +1,8 @@
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
-import type { Design, Joint } from '../../../design/design';
+import type { Placement, Joint } from '../../../design/design';
 import type { EndCut } from '../../../design/end-cut';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
@@ -54,7 +54,7 @@ interface Frame {
 }
 
 /** Sizes the frames: two leaves each, slatted or meshed, hinged at the head, tethered at the foot. */
-export function sizeAFrame(asked: AFrameValues, setting: BedSetting): Built<AFrameFacts> {
+export function sizeAFrame(asked: AFrameValues, setting: BedSetting): Sizing<AFrameFacts> {
   const { bed } = setting.place;
   const v = { ...asked, spread: Math.min(asked.spread, mostSpread(asked.leaf, asked.hingeGap)) };
   const stile = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
@@ -97,7 +97,7 @@ export function sizeAFrame(asked: AFrameValues, setting: BedSetting): Built<AFra
       { acrossMm: rows[1] as number, side: 'back', up: [0, -Math.sin(leanRad), Math.cos(leanRad)] },
     ],
   });
-  const design: Design = {
+  const design: Placement = {
     kind: 'a-frame',
     parts,
     joints,

@@ -1,11 +1,11 @@
 import { roomOf } from '../../../site/bed';
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Design, Joint } from '../../../design/design';
+import type { Placement, Joint } from '../../../design/design';
 import { onSheet } from '../../../design/shapes/sheet';
 import { inches } from '../../../quantity/length';
 import { onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { cutCage, type Cut } from '../../rules/girth';
 import { cageHandles, cageMarks, placesIn, plantIn, roundSheet, rowOfCages } from '../../rules/round-cage';
 import { rowViews } from '../../rules/row-views';
@@ -39,7 +39,7 @@ export function cutOf(v: CollarValues, setting: BedSetting): Cut {
 }
 
 /** Sizes the collars: an open ring for each plant in a row along the bed. */
-export function sizeCollar(v: CollarValues, setting: BedSetting): Built<CollarFacts> {
+export function sizeCollar(v: CollarValues, setting: BedSetting): Sizing<CollarFacts> {
   const { bed } = setting.place;
   const roll = stockOf(setting.catalogue, v.roll, 'mesh roll');
   const cut = cutOf(v, setting);
@@ -54,7 +54,7 @@ export function sizeCollar(v: CollarValues, setting: BedSetting): Built<CollarFa
     fixings: [{ stock: 'tie-wire', count: TIES, eachMm: TIE_MM }],
   }));
   const stations = plantIn(setting, ground, y, middles);
-  const design: Design = {
+  const design: Placement = {
     kind: 'collar',
     parts,
     joints,

@@ -1,8 +1,8 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Design, Joint } from '../../../design/design';
+import type { Placement, Joint } from '../../../design/design';
 import type { Ground } from '../../../site/ground';
 import { fact } from '../../../wording/say';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import type { Values } from '../../knob';
 import { lapJoints, layStrips, midCover } from '../../rules/cover-strips';
 import { alongEvery } from '../../rules/fixings';
@@ -32,7 +32,7 @@ export interface FlatCoverFacts {
 export const liftOf = (widthMm: number, slack: number): number => widthMm * Math.sqrt((3 * slack) / 8);
 
 /** Sizes the cover: strips along the bed, slack enough to be lifted, laid down and pegged all round. */
-export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<FlatCoverFacts> {
+export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Sizing<FlatCoverFacts> {
   const { bed } = setting.place;
   const ground: Ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
   const roll = stockOf(setting.catalogue, v.cover, 'mesh roll');
@@ -76,7 +76,7 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Built<Fl
     armMm: setting.armMm,
   });
   const half = v.width / 2;
-  const design: Design = {
+  const design: Placement = {
     kind: 'flat-cover',
     parts: covers,
     joints,

@@ -3,13 +3,18 @@ import type { Names } from '../../kind';
 /** What its parts and joints are called, and what the length of a part measures. */
 export const GARDEN_FENCE_NAMES: Names = {
   parts: {
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length' },
+    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
     mesh: { word: 'Mesh', means: 'mesh by length' },
     'low mesh': { word: 'Low mesh', means: 'mesh by length' },
     apron: { word: 'Apron', means: 'the lower part of the mesh, bent outward: its length' },
-    'frame side': { word: 'Frame side', means: 'one of four sides, end to end' },
-    board: { word: 'Board', means: 'from post to post, end to end' },
-    brace: { word: 'Brace', means: 'from high on one post to the foot of the next, long point to long point' },
+    'frame side': { word: 'Frame side', means: 'one of four sides, end to end', as: 'body', stacks: true },
+    board: { word: 'Board', means: 'from post to post, end to end', stacks: true },
+    brace: {
+      word: 'Brace',
+      means: 'from high on one post to the foot of the next, long point to long point',
+      as: 'brace',
+      stacks: true,
+    },
     concrete: { word: 'Concrete', means: 'depth poured; the volume stands in `litres`' },
     gravel: { word: 'Gravel', means: 'depth of the layer; the volume stands in `litres`' },
   },

@@ -1,6 +1,6 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
-import type { Design, Joint, Standing } from '../../../design/design';
+import type { Placement, Joint, Standing } from '../../../design/design';
 import { plumbEnds } from '../../../design/end-cut';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
@@ -10,7 +10,7 @@ import type { Terrain } from '../../../site/ground';
 import type { Opening } from '../../../site/stand';
 import { fact } from '../../../wording/say';
 import type { Guard } from '../../../site/visitors';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { meshBarrier, standingGuard } from '../../rules/barrier';
 import { nextStockUp } from '../../rules/depth';
 import { footingReasons, pourFootings, setBy } from '../../rules/footing';
@@ -72,7 +72,7 @@ export function fenceOpenings(v: GardenFenceValues, setting: PathSetting): Openi
 }
 
 /** Sizes the fence: posts at ends, corners, beside gates and equally between; mesh, frames or boards; braces. */
-export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Built<GardenFenceFacts> {
+export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Sizing<GardenFenceFacts> {
   const { place } = setting;
   const { run, timber, faceMm } = layOut(v, setting);
   const stepped = slopes(setting) && (v.infill === 'framed' || v.onSlope === 'stepped');
@@ -93,7 +93,7 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Bui
   const braces = v.infill === 'mesh' && v.braces === 'braced' ? braceEnds(fence) : { parts: [], joints: [] };
   const footings = timber ? pourFootings([...bars.values()], v.footing, v.gravel) : { parts: [], joints: [] };
   const parts: Part[] = [...bars.values(), ...filled.parts, ...braces.parts, ...footings.parts];
-  const design: Design = {
+  const design: Placement = {
     kind: 'garden-fence',
     parts,
     joints: [...filled.joints, ...braces.joints, ...footings.joints],

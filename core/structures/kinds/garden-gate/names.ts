@@ -3,10 +3,10 @@ import type { Names } from '../../kind';
 /** What its parts and joints are called, and what the length of a part measures. */
 export const GARDEN_GATE_NAMES: Names = {
   parts: {
-    stile: { word: 'Stile', means: 'upright of the leaf, foot to head' },
-    rail: { word: 'Rail', means: 'between the stiles of the leaf' },
-    brace: { word: 'Brace', means: 'the one diagonal, long point to long point' },
-    board: { word: 'Board', means: 'across the leaf, end to end' },
+    stile: { word: 'Stile', means: 'upright of the leaf, foot to head', as: 'body' },
+    rail: { word: 'Rail', means: 'between the stiles of the leaf', stacks: true },
+    brace: { word: 'Brace', means: 'the one diagonal, long point to long point', as: 'brace', stacks: true },
+    board: { word: 'Board', means: 'across the leaf, end to end', stacks: true },
     mesh: { word: 'Mesh', means: 'mesh by length' },
     'low mesh': { word: 'Fine mesh', means: 'along the leaf, low down' },
   },

@@ -1,8 +1,8 @@
 import type { Guard } from '../../../site/visitors';
-import type { Design } from '../../../design/design';
+import type { Placement } from '../../../design/design';
 import type { Point } from '../../../geometry/space';
 import { fact } from '../../../wording/say';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import type { Bar } from '../../../design/shapes/bar';
 import { meshBarrier, standingGuard } from '../../rules/barrier';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
@@ -20,7 +20,7 @@ export interface GardenGateFacts {
 const SWING_STROKES = 12;
 
 /** Sizes the gate: its leaf by the gateway less what is left free, filled as the run beside it, hung on one of its posts. */
-export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Built<GardenGateFacts> {
+export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Sizing<GardenGateFacts> {
   const { opening } = setting.place;
   const leaf = leafOf(v, setting);
   const frame = frameLeaf(leaf, setting);
@@ -36,7 +36,7 @@ export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Built<
       ? meshBarrier(setting, { mesh: v.mesh, low: v.low === 'none' ? null : v.low }, { heightMm: v.height, belowMm: 0 })
       : null;
   const gapMm = Math.max(1, v.boardGap);
-  const design: Design = {
+  const design: Placement = {
     kind: 'garden-gate',
     parts: [...frame.parts, ...filled.parts],
     joints: [...frame.joints, ...filled.joints, ...hangLeaf(leaf, frame.stiles)],

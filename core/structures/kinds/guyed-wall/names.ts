@@ -3,10 +3,10 @@ import type { Names } from '../../kind';
 /** What its parts and joints are called, and what the length of a part measures. */
 export const GUYED_WALL_NAMES: Names = {
   parts: {
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length' },
+    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
     panel: { word: 'Panel', means: 'welded panel, whole or cut beside a wire: its length' },
     'guy wire': { word: 'Guy wire', means: 'less its turnbuckle, with its ends' },
-    cane: { word: 'Cane', means: 'a whole cane' },
+    cane: { word: 'Cane', means: 'a whole cane', as: 'guide' },
     concrete: { word: 'Concrete', means: 'depth poured; the volume stands in `litres`' },
     gravel: { word: 'Gravel', means: 'depth of the layer; the volume stands in `litres`' },
   },

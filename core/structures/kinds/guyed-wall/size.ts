@@ -1,8 +1,8 @@
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
-import { plantsOf, type Design, type Joint, type Station } from '../../../design/design';
+import { plantsOf, type Placement, type Joint, type Station } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import type { Part } from '../../../design/shapes/shapes';
@@ -50,7 +50,7 @@ const STEM_OUT_MM = inches(3);
 const STAPLE_IN_MM = inches(0.75);
 
 /** Sizes the wall: posts wherever panels meet, panels on their front faces, crossed guys in the end bays, canes under the panel. */
-export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Built<GuyedWallFacts> {
+export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Sizing<GuyedWallFacts> {
   const { bed } = setting.place;
   const panel = stockOf(setting.catalogue, v.panel, 'panel');
   const post = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
@@ -156,7 +156,7 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Built<Gu
   const whole = run.filter((piece) => piece.whole).length;
 
   const startMm = startOf(v, runEnd, bed);
-  const design: Design = {
+  const design: Placement = {
     kind: 'guyed-wall',
     parts: [...bars, ...sheets, ...guys.parts, ...canes.parts, ...footings.parts],
     joints: [...panelJoints, ...guys.joints, ...canes.joints, ...footings.joints],

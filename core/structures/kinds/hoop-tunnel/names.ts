@@ -3,7 +3,7 @@ import type { Names } from '../../kind';
 /** What its parts and joints are called, and what the length of a part measures. */
 export const HOOP_TUNNEL_NAMES: Names = {
   parts: {
-    hoop: { word: 'Hoop', means: 'foot to foot along its bow, with what stands in the soil' },
+    hoop: { word: 'Hoop', means: 'foot to foot along its bow, with what stands in the soil', stacks: true },
     sleeve: { word: 'Sleeve', means: 'piece of pipe for a foot' },
     concrete: { word: 'Concrete in a core', means: 'round a sleeve' },
     ridge: { word: 'Ridge pipe', means: 'under the crowns' },

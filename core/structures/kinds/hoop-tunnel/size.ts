@@ -1,14 +1,14 @@
 import { roomOf } from '../../../site/bed';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Nearest } from '../../../checks/cover-set';
-import { plantsOf, type Design, type Joint, type Standing } from '../../../design/design';
+import { plantsOf, type Placement, type Joint, type Standing } from '../../../design/design';
 import type { Part } from '../../../design/shapes/shapes';
 import type { Sheet } from '../../../design/shapes/sheet';
 import { inches } from '../../../quantity/length';
 import { onGround, type Ground } from '../../../site/ground';
 import { bendOf, type Bend } from '../../../checks/bend-sets';
 import { fact } from '../../../wording/say';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { lapJoints } from '../../rules/cover-strips';
 import { acrossBed, rowHandles, startOf } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
@@ -40,7 +40,7 @@ export interface HoopTunnelFacts {
 }
 
 /** Sizes the tunnel: equal bays of hoops along the bed, in sleeves or in the soil, a cover over them that is tucked in and gathered at both ends. */
-export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Built<HoopTunnelFacts> {
+export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Sizing<HoopTunnelFacts> {
   const { bed } = setting.place;
   const ground: Ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
   const rod = stockOf(setting.catalogue, v.rod, 'rod');
@@ -96,7 +96,7 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Built<
   ];
   const half = v.width / 2;
   const [cover] = covers as [Sheet, ...Sheet[]];
-  const design: Design = {
+  const design: Placement = {
     kind: 'hoop-tunnel',
     parts,
     joints,

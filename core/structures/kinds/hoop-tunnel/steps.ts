@@ -1,3 +1,4 @@
+import { ofShape } from '../../../design/shapes/shapes';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
@@ -55,15 +56,15 @@ const HALF_INCH_MM = inches(0.5);
 /** How many clips hold the cover on a hoop, and how far apart along it. */
 function clipsOf({ parts, joints }: Design): { clips: number; every: { mm: number } } {
   const clips = joints.find(({ kind }) => kind === 'cover on hoop')?.fixings[0]?.count ?? 0;
-  const hoop = parts.find((part) => part.role === 'hoop');
-  const overMm = hoop?.shape === 'bar' ? hoop.cutMm - 2 * hoop.buriedMm : 0;
+  const hoop = ofShape(parts, 'bar').find(({ role }) => role === 'hoop');
+  const overMm = hoop ? hoop.cutMm - 2 * hoop.buriedMm : 0;
   return { clips, every: { mm: Math.round(overMm / Math.max(1, clips) / HALF_INCH_MM) * HALF_INCH_MM } };
 }
 
 /** Where a hoop has turned by an eighth, a quarter and three eighths of a turn, by a tape from its end. */
 function turnMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: number }> {
-  const hoop = design.parts.find((part) => part.role === 'hoop');
-  const marks = hoop?.shape === 'bar' && hoop.bent ? bendMarks(hoop.bent, Math.PI / 4) : [];
+  const hoop = ofShape(design.parts, 'bar').find(({ role }) => role === 'hoop');
+  const marks = hoop?.bent ? bendMarks(hoop.bent, Math.PI / 4) : [];
   const at = (n: number): { mm: number } => ({ mm: marks[n]?.atMm ?? 0 });
   return { eighth: at(0), quarter: at(1), more: at(2) };
 }

@@ -1,13 +1,13 @@
 import { roomOf } from '../../../site/bed';
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Design, Joint } from '../../../design/design';
+import type { Placement, Joint } from '../../../design/design';
 import type { Part } from '../../../design/shapes/shapes';
 import { onSheet, type Sheet } from '../../../design/shapes/sheet';
 import { UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import type { Values } from '../../knob';
 import { cutCage, type Cut } from '../../rules/girth';
 import {
@@ -62,7 +62,7 @@ export function cutOf(v: InsectCageValues, setting: BedSetting): { cut: Cut; sle
 }
 
 /** Sizes the cages: a cylinder of whole links for each plant in a row along the bed, and over each a net sleeve that is tied shut. */
-export function sizeInsectCage(v: InsectCageValues, setting: BedSetting): Built<InsectCageFacts> {
+export function sizeInsectCage(v: InsectCageValues, setting: BedSetting): Sizing<InsectCageFacts> {
   const { bed } = setting.place;
   const roll = stockOf(setting.catalogue, v.roll, 'mesh roll');
   const { cut, sleeve } = cutOf(v, setting);
@@ -93,7 +93,7 @@ export function sizeInsectCage(v: InsectCageValues, setting: BedSetting): Built<
     },
   ]);
   const stations = plantIn(setting, ground, y, middles);
-  const design: Design = {
+  const design: Placement = {
     kind: 'insect-cage',
     parts,
     joints,

@@ -3,8 +3,8 @@ import type { Names } from '../../kind';
 /** What its parts and joints are called, and what the length of a part measures. */
 export const LIDDED_FRAME_NAMES: Names = {
   parts: {
-    board: { word: 'Board', means: 'side of the box' },
-    post: { word: 'Post', means: 'inside the box, as high as its sides or up to the roof' },
+    board: { word: 'Board', means: 'side of the box', stacks: true },
+    post: { word: 'Post', means: 'inside the box, as high as its sides or up to the roof', as: 'body' },
     'lid strip': { word: 'Lid strip', means: 'of a lid; long ones run through, short ones stand between' },
     floor: { word: 'Mesh under the box', means: 'over all, edge to edge of the boards' },
     mesh: { word: 'Mesh', means: 'over a lid, a door or the roof, edge to edge' },

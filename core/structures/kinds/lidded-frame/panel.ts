@@ -1,7 +1,7 @@
 import type { MeshRoll, Timber } from '../../../catalogue/stock';
 import type { Fixing, Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
-import type { Part } from '../../../design/shapes/shapes';
+import { ofShape, type Part } from '../../../design/shapes/shapes';
 import { flatBase, type Sheet } from '../../../design/shapes/sheet';
 import { add, scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
@@ -29,13 +29,12 @@ export type Plane = Pick<Box, 'at' | 'way' | 'side' | 'normal' | 'wideMm'>;
 
 /** What a panel weighs: its strips and its mesh. kg. */
 export function panelKg(parts: readonly Part[], roll: MeshRoll): number {
-  return parts.reduce(
-    (sum, part) =>
-      part.shape === 'sheet' && part.role === 'mesh'
-        ? sum + ((part.cutMm * part.heightMm) / 1e6) * MESH_KG_M2 * (inches(0.5) / roll.openingMm)
-        : sum,
-    woodKg(parts),
-  );
+  return ofShape(parts, 'sheet')
+    .filter(({ role }) => role === 'mesh')
+    .reduce(
+      (sum, mesh) => sum + ((mesh.cutMm * mesh.heightMm) / 1e6) * MESH_KG_M2 * (inches(0.5) / roll.openingMm),
+      woodKg(parts),
+    );
 }
 
 /** Flat mesh from corner to corner of what it lies on: in one run where the roll is wide enough, else in strips across. */

@@ -1,11 +1,11 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
-import type { Design, Joint } from '../../../design/design';
+import type { Placement, Joint } from '../../../design/design';
 import type { Part } from '../../../design/shapes/shapes';
 import { add, cross, minus, scale, unit, type Point } from '../../../geometry/space';
 import { onGround, type Ground } from '../../../site/ground';
 import { fact } from '../../../wording/say';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { acrossBed, rowHandles, startOf } from '../../rules/row';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { plantUnder, rowsOf } from '../../rules/stations';
@@ -29,7 +29,7 @@ export interface LiddedFrameFacts {
 }
 
 /** Sizes the frame: boards on posts inside their corners, mesh under it; lids of strips and mesh hinged along the back, or a roof and doors. */
-export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Built<LiddedFrameFacts> {
+export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizing<LiddedFrameFacts> {
   const { bed } = setting.place;
   const ground: Ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
   const board = stockOf(setting.catalogue, timberId(v.board, v.treatment), 'timber');
@@ -91,7 +91,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Buil
   const roll = stockOf(setting.catalogue, v.mesh, 'mesh roll');
   const net = v.net === 'none' ? null : stockOf(setting.catalogue, v.net, 'mesh roll');
   const half = v.width / 2;
-  const design: Design = {
+  const design: Placement = {
     kind: 'lidded-frame',
     parts,
     joints,

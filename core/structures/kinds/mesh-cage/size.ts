@@ -1,6 +1,6 @@
 import { roomOf } from '../../../site/bed';
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Design, Joint, Standing } from '../../../design/design';
+import type { Placement, Joint, Standing } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { onSheet, type Sheet } from '../../../design/shapes/sheet';
@@ -8,7 +8,7 @@ import { ALONG, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import type { Values } from '../../knob';
 import { rollsCould } from '../../rules/could';
 import { rowViews } from '../../rules/row-views';
@@ -36,7 +36,7 @@ export interface MeshCageFacts {
 }
 
 /** Sizes the cages: a cylinder of whole links for each plant, in a row along the bed, closed and staked. */
-export function sizeMeshCage(v: MeshCageValues, setting: BedSetting): Built<MeshCageFacts> {
+export function sizeMeshCage(v: MeshCageValues, setting: BedSetting): Sizing<MeshCageFacts> {
   const { bed } = setting.place;
   const roll = stockOf(setting.catalogue, v.roll, 'mesh roll');
   const cut = cutCage(roll, {
@@ -64,7 +64,7 @@ export function sizeMeshCage(v: MeshCageValues, setting: BedSetting): Built<Mesh
   const window = { wide: 2 * roll.openingMm, high: 2 * roll.stepMm };
   const meshMm = v.openings > 0 ? window : { wide: roll.openingMm, high: roll.stepMm };
 
-  const design: Design = {
+  const design: Placement = {
     kind: 'mesh-cage',
     parts,
     joints,

@@ -5,7 +5,7 @@ export const PALLET_PLANTER_NAMES: Names = {
   parts: {
     pallet: { word: 'Pallet', means: 'whole' },
     bearer: { word: 'Bearer', means: 'of the pallet, upright' },
-    slat: { word: 'Front slat', means: 'of the pallet, level' },
+    slat: { word: 'Front slat', means: 'of the pallet, level', stacks: true },
     'back slat': { word: 'Back slat', means: 'of the pallet, level' },
     'back cloth': { word: 'Back cloth', means: 'from side to side, with what is folded under' },
     'bottom cloth': { word: 'Bottom cloth', means: 'from front to back under the foot, with what is folded under' },

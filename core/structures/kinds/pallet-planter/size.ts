@@ -1,11 +1,11 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { jointAgain, partAgain } from '../../../design/again';
-import type { Design, Fixing, Joint } from '../../../design/design';
+import type { Placement, Fixing, Joint } from '../../../design/design';
 import type { Fill } from '../../../design/shapes/fill';
 import { add, minus, unit, UP, type Point } from '../../../geometry/space';
 import type { Part } from '../../../design/shapes/shapes';
 import { fact } from '../../../wording/say';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { plantsBought, WET_MIX_KG_L } from '../../rules/potting';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import { plantEach } from '../../rules/stations';
@@ -115,7 +115,7 @@ export const wetKg = (pallet: Pallet, parts: readonly Part[], pallets: number): 
   woodKg(parts) / pallets + insideLitres(pallet) * WET_MIX_KG_L;
 
 /** Sizes the planter: the slats that stay, doubled cloth, mix between the bearers, leaned on a wall. */
-export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting): Built<PalletPlanterFacts> {
+export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting): Sizing<PalletPlanterFacts> {
   const pallet = PALLETS[v.pallet];
   const lean = leaning(pallet.tallMm, v.foot);
   const rows = rowsOf(pallet, v.rows);
@@ -203,7 +203,7 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
   const topMm = Math.max(head[2], front[2]);
   const slatsAt = Array.from({ length: rows + 1 }, (_, i) => i * pitchOf(pallet, v.rows));
   const level = (up: number): number => lean.at(0, up, depthOf(pallet))[2];
-  const design: Design = {
+  const design: Placement = {
     kind: 'pallet-planter',
     parts: again.flatMap((one) => parts.map((part) => partAgain(part, one))),
     kits: again.map(({ name }) => ({ id: name('pallet'), role: 'pallet', stock: v.pallet })),

@@ -5,9 +5,13 @@ export const PANEL_ARCH_NAMES: Names = {
   parts: {
     panel: { word: 'Panel', means: 'welded panel, whole or cut beside a wire: its length' },
     mesh: { word: 'Mesh', means: 'mesh by length' },
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length' },
-    hoop: { word: 'Hoop', means: 'bent from one length: along its curve, with what is in the soil at both ends' },
-    purlin: { word: 'Purlin', means: 'along the crowns of hoops, end to end' },
+    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
+    hoop: {
+      word: 'Hoop',
+      means: 'bent from one length: along its curve, with what is in the soil at both ends',
+      stacks: true,
+    },
+    purlin: { word: 'Purlin', means: 'along the crowns of hoops, end to end', stacks: true },
   },
   joints: {
     'panel to post': 'Panel to post',

@@ -1,10 +1,10 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { bendOf, type Bend } from '../../../checks/bend-sets';
-import type { Design } from '../../../design/design';
+import type { Placement } from '../../../design/design';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { tightestRadius } from '../../../statics/elastica';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { isOffered } from '../../setting';
 import { bendHoops, bendPanel, chainOf } from './bend';
 import { plantAlong, soilBeside, viewsOf } from './beside';
@@ -29,7 +29,7 @@ export interface PanelArchFacts {
 }
 
 /** Sizes the arch: the bow of a strip between feet that posts (or the soil) hold upright, panel beside panel, plants along both feet. */
-export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Built<PanelArchFacts> {
+export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Sizing<PanelArchFacts> {
   const { place } = setting;
   const way = place.on === 'beds' ? place.way : null;
   const isPanel = v.make === 'panel';
@@ -56,7 +56,7 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Built<P
   const mesh =
     wires.form === 'panel' ? { wide: wires.pitchMm, high: inches(8) } : { wide: wires.openingMm, high: wires.stepMm };
 
-  const design: Design = {
+  const design: Placement = {
     kind: 'panel-arch',
     parts: [...sheets, ...built.parts],
     joints: [...built.joints, ...seams(sheets, bow)],

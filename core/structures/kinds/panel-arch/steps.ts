@@ -1,3 +1,4 @@
+import { ofShape } from '../../../design/shapes/shapes';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { bendMarks } from '../../../geometry/curve';
@@ -52,8 +53,8 @@ export function panelArchSteps(design: Design, v: PanelArchValues): Step[] {
 
 /** Where a hoop has turned by an eighth, a quarter and three eighths of a turn, by a tape from its end. */
 function hoopMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: number }> {
-  const hoop = design.parts.find((part) => part.role === 'hoop');
-  const marks = hoop?.shape === 'bar' && hoop.bent ? bendMarks(hoop.bent, Math.PI / 4) : [];
+  const hoop = ofShape(design.parts, 'bar').find(({ role }) => role === 'hoop');
+  const marks = hoop?.bent ? bendMarks(hoop.bent, Math.PI / 4) : [];
   const [eighth, quarter, more] = [0, 1, 2].map((n) => ({ mm: marks[n]?.atMm ?? 0 })) as [
     { mm: number },
     { mm: number },

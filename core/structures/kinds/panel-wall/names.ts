@@ -3,7 +3,7 @@ import type { Names } from '../../kind';
 /** What its parts and joints are called, and what the length of a part measures. */
 export const PANEL_WALL_NAMES: Names = {
   parts: {
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length' },
+    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
     panel: { word: 'Panel', means: 'welded panel, whole or cut beside a wire: its length' },
     'fine mesh': { word: 'Fine net', means: 'net by length' },
     'line wire': { word: 'Line wire', means: 'with its ends' },

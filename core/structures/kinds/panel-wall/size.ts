@@ -1,8 +1,8 @@
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { WeldedPanel } from '../../../catalogue/stock';
-import type { Design, Joint, Mark, Standing } from '../../../design/design';
+import type { Placement, Joint, Mark, Standing } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { slopeOf, type Ground } from '../../../site/ground';
@@ -27,7 +27,7 @@ export interface PanelWallFacts {
 }
 
 /** Sizes the wall and places its parts. Every length follows the trade's rules named beside it. */
-export function sizePanelWall(v: PanelWallValues, setting: BedSetting): Built<PanelWallFacts> {
+export function sizePanelWall(v: PanelWallValues, setting: BedSetting): Sizing<PanelWallFacts> {
   const { bed } = setting.place;
   const panel = stockOf(setting.catalogue, v.panel, 'panel');
   const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
@@ -75,7 +75,7 @@ export function sizePanelWall(v: PanelWallValues, setting: BedSetting): Built<Pa
     school: v.school,
     rows: plantRows,
   });
-  const design: Design = {
+  const design: Placement = {
     kind: 'panel-wall',
     parts,
     joints,
@@ -138,7 +138,7 @@ function reasonsFor(
   run: readonly RunPiece[],
   postsAt: readonly number[],
   steps: boolean,
-): Design['reasons'] {
+): Placement['reasons'] {
   const whole = run.filter((piece) => piece.whole).length;
   const laid = whole === run.length ? 'count.panels' : whole === 0 ? 'count.panel-cut' : 'count.panels-cut';
   const each = v.walls > 1 ? '.walls' : run.length > 1 ? '.laps' : '';

@@ -3,10 +3,10 @@ import type { Names } from '../../kind';
 /** What its parts and joints are called, and what the length of a part measures. */
 export const RAIL_TRELLIS_NAMES: Names = {
   parts: {
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length' },
-    rail: { word: 'Rail', means: 'level between posts, end to end' },
+    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
+    rail: { word: 'Rail', means: 'level between posts, end to end', stacks: true },
     panel: { word: 'Panel', means: 'welded panel, whole or cut beside a wire: its length' },
-    shelf: { word: 'Shelf strip', means: 'strip of a panel split lengthways: its length' },
+    shelf: { word: 'Shelf strip', means: 'strip of a panel split lengthways: its length', stacks: true },
     concrete: { word: 'Concrete', means: 'depth poured; the volume stands in `litres`' },
     gravel: { word: 'Gravel', means: 'depth of the layer; the volume stands in `litres`' },
   },

@@ -1,8 +1,8 @@
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import { nominalMm, timberId } from '../../../catalogue/timber';
-import type { Design, Joint, Mark } from '../../../design/design';
+import type { Placement, Joint, Mark } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import { groundAt, type Ground } from '../../../site/ground';
 import { inches } from '../../../quantity/length';
@@ -38,7 +38,7 @@ export interface RailTrellisFacts {
 }
 
 /** Sizes the trellis: posts in crowned concrete, level rails with staggered joints, panels cut beside a wire, shelves, caps. */
-export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Built<RailTrellisFacts> {
+export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizing<RailTrellisFacts> {
   const { bed } = setting.place;
   const panel = panelOf(setting, v.panel);
   const post = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
@@ -117,7 +117,7 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Buil
     school: v.school,
     rows: [{ acrossMm: t.y - STEM_OUT_MM - post.wideMm / 2, side: 'front' }],
   });
-  const design: Design = {
+  const design: Placement = {
     kind: 'rail-trellis',
     parts: [...bars, ...rails.map((one) => one.bar), ...panels.parts, ...shelves.parts, ...footings.parts],
     joints: [...railJoints(t, rails, bars), ...panels.joints, ...shelves.joints, ...footings.joints, ...caps],

@@ -1,3 +1,4 @@
+import { ofShape } from '../../../design/shapes/shapes';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
@@ -31,12 +32,10 @@ export function railTrellisSteps(design: Design, v: RailTrellisValues): Step[] {
 
 /** How a panel is split into shelf strips, and how far they stand over the rails on each side. */
 function shelfStep(design: Design): Step[] {
-  const shelf = design.parts.find((part) => part.role === 'shelf');
-  if (shelf?.shape !== 'sheet') return [];
-  const edges = design.parts.flatMap((part) =>
-    part.shape === 'bar' && part.role === 'rail'
-      ? [part.from[1] - part.thickMm / 2, part.from[1] + part.thickMm / 2]
-      : [],
+  const shelf = ofShape(design.parts, 'sheet').find(({ role }) => role === 'shelf');
+  if (!shelf) return [];
+  const edges = ofShape(design.parts, 'bar').flatMap(({ role, from, thickMm }) =>
+    role === 'rail' ? [from[1] - thickMm / 2, from[1] + thickMm / 2] : [],
   );
   const over = Math.max(0, (shelf.heightMm - (Math.max(...edges) - Math.min(...edges))) / 2);
   const values = { wide: { mm: shelf.heightMm }, over: { mm: over } };

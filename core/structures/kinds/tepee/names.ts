@@ -3,9 +3,9 @@ import type { Names } from '../../kind';
 /** What its parts and joints are called, and what the length of a part measures. */
 export const TEPEE_NAMES: Names = {
   parts: {
-    pole: { word: 'Pole', means: 'a whole pole, foot to tip' },
+    pole: { word: 'Pole', means: 'a whole pole, foot to tip', as: 'body' },
     lashing: { word: 'Lashing', means: 'hitches, wraps, turns and tail' },
-    'ladder string': { word: 'Ladder string', means: 'one round, with turns and ends' },
+    'ladder string': { word: 'Ladder string', means: 'one round, with turns and ends', stacks: true },
   },
   joints: {
     'poles lashed': 'Poles lashed',

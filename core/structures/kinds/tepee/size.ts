@@ -1,8 +1,8 @@
 import { line } from '../../../geometry/curve';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Design, Joint, Station } from '../../../design/design';
+import type { Placement, Joint, Station } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import { add, minus, pathLength, scale, unit, type Point } from '../../../geometry/space';
@@ -34,7 +34,7 @@ const LADDER_END_MM = inches(6);
 const BELOW_TIE_MM = inches(12);
 
 /** Sizes the tepee: poles from the ring to the tie and past it, the lashing, a string ladder that leaves the door open, a ring of plants. */
-export function sizeTepee(v: TepeeValues, setting: BedSetting): Built<TepeeFacts> {
+export function sizeTepee(v: TepeeValues, setting: BedSetting): Sizing<TepeeFacts> {
   const { bed } = setting.place;
   const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
   const stock = stockOf(setting.catalogue, v.pole, 'pole');
@@ -109,7 +109,7 @@ export function sizeTepee(v: TepeeValues, setting: BedSetting): Built<TepeeFacts
   // Behind the notch of a keyhole its near side is picked from there.
   const rowsAtMm = [...(bed.outline.shape === 'keyhole' ? [] : [middle.y - v.radius]), middle.y + v.radius];
   const startMm = (bed.lengthMm - 2 * outer) / 2;
-  const design: Design = {
+  const design: Placement = {
     kind: 'tepee',
     parts: [...poles, lashing, ...ladder.parts],
     joints: [

@@ -1,5 +1,5 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Design, Joint, Standing } from '../../../design/design';
+import type { Placement, Joint, Standing } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Block } from '../../../design/shapes/block';
 import type { Fill } from '../../../design/shapes/fill';
@@ -7,7 +7,7 @@ import type { Part } from '../../../design/shapes/shapes';
 import { add, ALONG, unit, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import type { Values } from '../../knob';
 import { plantsBought } from '../../rules/potting';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
@@ -33,7 +33,7 @@ export interface TowerFacts {
 }
 
 /** Sizes the towers: tiers of three cups threaded on a driven rod, filled and planted; plants come in bundles, pots with spares. */
-export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFacts> {
+export function sizeTower(v: TowerValues, setting: SpotSetting): Sizing<TowerFacts> {
   const rod = stockOf(setting.catalogue, v.rod, 'rod');
   const builtMm = (v.towers - 1) * v.apart + ACROSS_MM;
   const middles = Array.from({ length: v.towers }, (_, i) => ACROSS_MM / 2 + i * v.apart);
@@ -142,7 +142,7 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Built<TowerFact
     [-BESIDE_MM, 0],
     [builtMm + BESIDE_MM, 0],
   ] as const;
-  const design: Design = {
+  const design: Placement = {
     kind: 'tower',
     parts,
     joints,

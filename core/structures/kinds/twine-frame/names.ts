@@ -3,9 +3,9 @@ import type { Names } from '../../kind';
 /** What its parts and joints are called, and what the length of a part measures. */
 export const TWINE_FRAME_NAMES: Names = {
   parts: {
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length' },
+    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
     beam: { word: 'Beam', means: 'along the top, end to end' },
-    brace: { word: 'Brace', means: 'across a corner, long point to long point' },
+    brace: { word: 'Brace', means: 'across a corner, long point to long point', as: 'brace', stacks: true },
     'cross arm': { word: 'Cross arm', means: 'across the beam' },
     string: { word: 'String', means: 'drop, wraps, knots and slack' },
     board: { word: 'Board to rip', means: 'one board, from which the frame is ripped: its length' },

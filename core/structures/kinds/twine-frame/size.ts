@@ -1,7 +1,7 @@
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
-import { plantsOf, type Design, type Mark, type Standing } from '../../../design/design';
+import { plantsOf, type Placement, type Mark, type Standing } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import { groundAt, slopeOf, type Ground } from '../../../site/ground';
 import { feet, inches } from '../../../quantity/length';
@@ -49,7 +49,7 @@ export interface TwineFrameFacts {
 }
 
 /** Sizes the frame and places its parts: posts, beam on top of them, lapped knee braces, cross arms, a string to a plant. */
-export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Built<TwineFrameFacts> {
+export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing<TwineFrameFacts> {
   const { bed } = setting.place;
   const wood = woodOf(v, setting);
   const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
@@ -159,7 +159,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Built<
   };
 
   const startMm = startOf(v, v.rowLength, bed);
-  const design: Design = {
+  const design: Placement = {
     kind: 'twine-frame',
     parts: [
       ...posts,

@@ -1,14 +1,13 @@
 import { doorwayOf } from '../../rules/gate-leaf';
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Design } from '../../../design/design';
-import type { Part } from '../../../design/shapes/shapes';
-import type { Sheet } from '../../../design/shapes/sheet';
+import type { Placement } from '../../../design/design';
+import { ofShape, type Part } from '../../../design/shapes/shapes';
 import type { Pair } from '../../../geometry/polygon';
 import { parabolaSag } from '../../../statics/sag';
 import { GRAVITY_MS2 } from '../../../statics/wind';
 import { roundArea, yieldShareOf } from '../../../statics/wire';
 import { fact } from '../../../wording/say';
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { besideOnRoll } from '../../rules/beside-on-roll';
 import { footingReasons, pourFootings } from '../../rules/footing';
 import { rowMarks, rowViews } from '../../rules/row-views';
@@ -34,7 +33,7 @@ export interface WalkInCageFacts {
 }
 
 /** Sizes the cage: posts and rails round the bed, wires across, stiff mesh low down, nets on sides and roof, a door in the front. */
-export function sizeWalkInCage(v: WalkInCageValues, setting: BedSetting): Built<WalkInCageFacts> {
+export function sizeWalkInCage(v: WalkInCageValues, setting: BedSetting): Sizing<WalkInCageFacts> {
   const { bed } = setting.place;
   const ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
   const cage = cageOf(v, setting);
@@ -83,12 +82,12 @@ export function sizeWalkInCage(v: WalkInCageValues, setting: BedSetting): Built<
   // Nets of sides and door lie beside each other on the roll.
   const cut = new Map(
     besideOnRoll(
-      parts.filter((part): part is Sheet => part.shape === 'sheet' && /^(side|door) net$/.test(part.role)),
+      ofShape(parts, 'sheet').filter(({ role }) => /^(side|door) net$/.test(role)),
       stockOf(setting.catalogue, v.net, 'mesh roll').heightMm,
     ).map((one) => [one.id, one]),
   );
   const front = parts.filter(({ id }) => !/-(back|left|right)/.test(id)).map(({ id }) => id);
-  const design: Design = {
+  const design: Placement = {
     kind: 'walk-in-cage',
     parts: parts.map((part) => cut.get(part.id) ?? part),
     joints: [...footings.joints, ...railJoints, ...wires.joints, ...sides.joints, ...door.joints, ...roof.joints],

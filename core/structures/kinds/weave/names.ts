@@ -3,9 +3,9 @@ import type { Names } from '../../kind';
 /** What its parts and joints are called, and what the length of a part measures. */
 export const WEAVE_NAMES: Names = {
   parts: {
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length' },
-    stake: { word: 'Stake', means: 'a light post, cut to length' },
-    pass: { word: 'Pass of twine', means: 'there and back (or once), with turns and ends' },
+    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
+    stake: { word: 'Stake', means: 'a light post, cut to length', as: 'body' },
+    pass: { word: 'Pass of twine', means: 'there and back (or once), with turns and ends', stacks: true },
   },
   joints: {
     'pass on posts': 'Pass on a post',

@@ -1,8 +1,8 @@
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
-import type { Design, Joint } from '../../../design/design';
+import type { Placement, Joint } from '../../../design/design';
 import type { EndCut } from '../../../design/end-cut';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
@@ -34,7 +34,7 @@ const END_MM = inches(12);
 const POINT: EndCut = { cut: 'mitre', angleRad: (60 * Math.PI) / 180 };
 
 /** Sizes the weave: posts in a line, a pass of twine at each height. */
-export function sizeWeave(v: WeaveValues, setting: BedSetting): Built<WeaveFacts> {
+export function sizeWeave(v: WeaveValues, setting: BedSetting): Sizing<WeaveFacts> {
   const { bed } = setting.place;
   const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
   const y = acrossBed(v.rowAt, setting);
@@ -114,7 +114,7 @@ export function sizeWeave(v: WeaveValues, setting: BedSetting): Built<WeaveFacts
     school: v.school,
     rows: [{ acrossMm: y, side: 'in line' }],
   });
-  const design: Design = {
+  const design: Placement = {
     kind: 'weave',
     parts: [...posts, ...passes],
     joints,

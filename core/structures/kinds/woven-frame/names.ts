@@ -3,10 +3,10 @@ import type { Names } from '../../kind';
 /** What its parts and joints are called, and what the length of a part measures. */
 export const WOVEN_FRAME_NAMES: Names = {
   parts: {
-    'frame side': { word: 'Frame side', means: 'one of four sides, over its notches' },
-    brace: { word: 'Brace', means: 'across a corner, long point to long point' },
-    thread: { word: 'Thread', means: 'one way of weaving, nail to nail, with turns and ends' },
-    stake: { word: 'Stake', means: 'a light post, cut to length' },
+    'frame side': { word: 'Frame side', means: 'one of four sides, over its notches', as: 'body', stacks: true },
+    brace: { word: 'Brace', means: 'across a corner, long point to long point', as: 'brace', stacks: true },
+    thread: { word: 'Thread', means: 'one way of weaving, nail to nail, with turns and ends', as: 'thread' },
+    stake: { word: 'Stake', means: 'a light post, cut to length', as: 'body' },
   },
   joints: {
     'corner halved': 'Halved corner',

@@ -1,8 +1,8 @@
-import type { Built } from '../../kind';
+import type { Sizing } from '../../kind';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
-import type { Design, Joint, Standing } from '../../../design/design';
+import type { Placement, Joint, Standing } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { minus, scale, unit, type Point } from '../../../geometry/space';
@@ -34,7 +34,7 @@ const STRAP_MM = inches(4);
 const STEM_OUT_MM = inches(2);
 
 /** Sizes the frames: halved corners, braces, nails that divide the sides, thread both ways; on stakes, or in pairs joined at the top. */
-export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Built<WovenFrameFacts> {
+export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Sizing<WovenFrameFacts> {
   const { bed } = setting.place;
   const wood: Wood = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
   const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
@@ -119,7 +119,7 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Built<
       up: [0, (i === 0 ? 1 : -1) * Math.sin(leanRad), Math.cos(leanRad)],
     })),
   });
-  const design: Design = {
+  const design: Placement = {
     kind: 'woven-frame',
     parts,
     joints,

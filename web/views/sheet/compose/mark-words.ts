@@ -93,9 +93,6 @@ export function rodZero(kind: StructureKind, rod: Rod, units: Units): string {
   }`;
 }
 
-/** Rods that are worth marking: a brace is marked in its place. */
-export const toMark = (rods: readonly Rod[]): Rod[] => rods.filter((rod) => rod.role !== 'brace');
-
 /** What to stretch past posts on a slope before anything is measured on them; null where the soil is level. */
 export const levelWords = (rods: readonly Rod[], units: Units): string | null =>
   rods.some((rod) => rod.marks.some((mark) => mark.of === 'level'))

@@ -3,14 +3,14 @@ import { beside, columnFor, gap, heading, paragraph, rows, together, type Column
 import { MARGIN_PX, type Block, type PageMark } from '@lignum/core/paper/page';
 import { ringOf } from '@lignum/core/setting-out/ring';
 import { spanOf, type Rod } from '@lignum/core/setting-out/rod';
-import { rodsOf } from '@lignum/core/setting-out/rods';
-import { hasFaces, levelWords, metAlong, rodTitle, rodZero, toMark } from './mark-words';
+import { rodsToMark } from '@lignum/core/setting-out/rods';
+import { hasFaces, levelWords, metAlong, rodTitle, rodZero } from './mark-words';
 import { type On, BODY, SMALL, long, partNumbers, whole } from './on';
 
 /** Everything measured along something, as running figures beside a rod drawn to scale. */
 export function marks(on: On): Block[] {
   const { computed, wide, plan } = on;
-  const rods = toMark(rodsOf(computed.sized.design));
+  const rods = rodsToMark(computed.sized.design);
   const ring = ringOf(computed.sized.design);
   if (rods.length === 0 && !ring) return [];
   const cropName = (id: string): string => cropIn(plan.crops, id).name;

@@ -1,3 +1,4 @@
+import { asShape } from '@lignum/core/design/shapes/shapes';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { EndCut } from '@lignum/core/design/end-cut';
 import { sayEnds } from '@lignum/core/design/end-cuts';
@@ -22,7 +23,8 @@ export function parts(on: On): Block[] {
   const fromBoard = (board: string): string => `out of the same as ${numbers.get(board) ?? 'it'}`;
   const cells = pieces.map((line, i) => {
     const first = named.get(line.parts[0] ?? '');
-    const [from, to] = first?.shape === 'line' && first.path.length === 2 ? first.path : [];
+    const [sheet, fill, cord] = [asShape(first, 'sheet'), asShape(first, 'fill'), asShape(first, 'line')];
+    const [from, to] = cord?.path.length === 2 ? cord.path : [];
     const measured =
       line.litres !== null
         ? tellVolume(line.litres * 1e6, tongue.units, tongue.locale)
@@ -33,10 +35,10 @@ export function parts(on: On): Block[] {
       line.ends ? sayEnds(line.ends, tongue.units) : '',
       line.ends?.some((end) => 'angleRad' in end) ? slants(line.ends) : '',
       from && to ? `${long(on, reach(from, to))} between its ends as it hangs` : '',
-      first?.shape === 'sheet' ? acrossRoll(on, first) : '',
+      sheet ? acrossRoll(on, sheet) : '',
       line.litres === null
         ? (kind.names.parts[line.use]?.means ?? '')
-        : first?.shape === 'fill' && 'round' in first.rim
+        : fill && 'round' in fill.rim
           ? 'in each, see Holes'
           : 'in each',
       line.board === null ? '' : fromBoard(line.board),
