@@ -81,6 +81,20 @@ describe('cutting', () => {
     );
   });
 
+  it('opens no more bars of one size than first fit, longest first, ever needs: 11/9 of the best and 6/9 (Dósa 2007)', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 100, max: 1000 }), { minLength: 1, maxLength: 8 }), (pieces) => {
+        const bars = cut(wanted(...pieces), [{ measure: 1000, minor: 1 }], [], 0).layouts.length;
+        expect(bars).toBeLessThanOrEqual(Math.floor((11 / 9) * best(pieces, [{ measure: 1000, minor: 1 }], 0) + 6 / 9));
+      }),
+    );
+    // In the order they came these would take three: 600 with 200, 200 with 400, 600.
+    expect(cut(wanted(200, 200, 400, 400, 800), [{ measure: 1000, minor: 1 }], [], 0).layouts).toHaveLength(2);
+    // Of pieces of one length the order is that of their names, on every machine.
+    const same = cut([...wanted(300, 300, 300)].reverse(), [{ measure: 1000, minor: 1 }], [], 0);
+    expect(same.layouts[0]?.cuts.map(({ part }) => part)).toEqual(['p0', 'p1', 'p2']);
+  });
+
   it('uses the shed first, names what is too long, loses no cut where the last piece is flush', () => {
     const plan = cut(wanted(1000, 1000, 9000), [{ measure: 2003, minor: 500 }], [1000], 3);
     expect(plan.layouts.map((layout) => [layout.name, layout.from, layout.offcut])).toEqual([

@@ -32,6 +32,36 @@ describe('what a mend makes worse', () => {
   });
 });
 
+describe('what stands in a run', () => {
+  const gates = DEMO_PLAN.structures.filter(({ stand }) => stand.on === 'run');
+  const hostOf = (gate: StructurePlan): StructurePlan =>
+    DEMO_PLAN.structures.find(({ id }) => gate.stand.on === 'run' && id === gate.stand.of) as StructurePlan;
+
+  it('opens its own fence and no other', () => {
+    for (const gate of gates) {
+      const host = hostOf(gate);
+      const other = { ...host, id: 'other' };
+      const plan = { ...DEMO_PLAN, structures: [...DEMO_PLAN.structures, other] };
+      const openings = (one: StructurePlan) =>
+        computeStructure(plan, one)
+          .sized.design.bays?.filter(({ guest }) => guest !== null)
+          .map(({ guest }) => guest);
+      expect(openings(host)).toEqual(gates.filter((one) => hostOf(one) === host).map(({ id }) => id));
+      expect(openings(other)).toEqual([]);
+    }
+  });
+
+  it('is not asked again who comes past it: that is told of all of the fence', () => {
+    for (const gate of gates) {
+      const site = { ...DEMO_PLAN.site, visitors: ['rabbits', 'deer', 'cabbage butterflies'] as const };
+      const plan: Plan = { ...DEMO_PLAN, site };
+      const checks = (one: StructurePlan) => computeStructure(plan, one).verdicts.map(({ check }) => check);
+      expect(checks(hostOf(gate))).toContain('leaves-open');
+      expect(checks(gate)).not.toContain('leaves-open');
+    }
+  });
+});
+
 describe('a mend is judged by everything', () => {
   it('is not offered where its feet would come to stand outside the bed, nor where a neighbour stands', () => {
     // A tunnel on a bed as wide as itself: none of its mends may take a foot over the edge.

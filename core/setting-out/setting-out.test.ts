@@ -110,6 +110,15 @@ describe('running figures', () => {
     expect(tidy([at(100)])[0]?.no).toBe(0);
   });
 
+  it('have a number for each line of posts where there are several, in their order, and none where there is one', () => {
+    const numbers = DEMO_PLAN.structures.map(({ id }) =>
+      rodsOf(demo(id)).flatMap((rod) => (rod.kind === 'posts' ? [rod.line] : [])),
+    );
+    for (const lines of numbers) expect(lines).toEqual(lines.map((_, i) => (lines.length > 1 ? i + 1 : undefined)));
+    expect(numbers.some((lines) => lines.length > 1)).toBe(true);
+    expect(numbers.some((lines) => lines.length === 1)).toBe(true);
+  });
+
   it('make a story stick of what repeats: 15 slats of 1½″ with a 3½″ gauge are 5″ from each to the next (common practice, no source)', () => {
     const stile = rodsOf(demo('cucumber-fold')).find((rod) => rod.kind === 'timber' && rod.role === 'stile');
     expect(stile && storyStep(stile)).toEqual({

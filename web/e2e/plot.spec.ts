@@ -65,17 +65,31 @@ test('better places for a support are found and taken; wishes are shared out and
   page,
   request,
 }) => {
-  const id = await ownGarden(request, fewerBeds);
+  // A barn beside the long bed, and nothing else: there is a better place.
+  const id = await ownGarden(request, (plan) => ({
+    ...fewerBeds(plan),
+    features: plan.features.slice(0, 1).map((house) => ({
+      ...house,
+      id: 'barn',
+      name: 'Barn',
+      xMm: 7600,
+      yMm: 9000,
+      turnDeg: 90,
+      lengthMm: 7000,
+      widthMm: 1000,
+      heightMm: 5000,
+    })),
+  }));
   await page.goto(`/g/${id}/plot`);
   await page.getByRole('radio', { name: 'Hours of sun' }).click();
   await page
     .getByRole('listitem')
-    .filter({ hasText: 'Yard bed' })
+    .filter({ hasText: 'Long bed' })
     .getByRole('button', { name: 'Better elsewhere?' })
     .first()
     .click();
   await expect(page.getByText(/^As it lies, north–south/)).toBeVisible();
-  const lies = async () => (await savedPlan(request, id)).beds.find((bed) => bed.id === 'long-bed');
+  const lies = async () => (await savedPlan(request, id)).beds.find((bed) => bed.id === 'yard-bed');
   const before = await lies();
   await page.getByRole('button', { name: 'Move it there' }).first().click();
   await saved(page);
