@@ -41,3 +41,22 @@ test('what is ticked off stays: without a signal, through a reload, on another d
   await page.reload();
   await expect(post).not.toBeChecked();
 });
+
+test('the server keeps the newer of two ticks, in whatever order they come', async ({ request }) => {
+  const id = await ownGarden(request);
+  const tick = { about: 'bought', what: 'steel-post 2133.6', person: 'Odile', note: '', paidMinor: null };
+  const say = async (done: boolean, at: string) => {
+    const reply = await request.post(`/api/gardens/${id}/ticks`, { data: { ticks: [{ ...tick, done, at }] } });
+    const { ticks } = (await reply.json()) as { ticks: { done: boolean; at: string }[] };
+    return ticks.map((one) => [one.done, one.at]);
+  };
+  const [early, late, later] = ['08', '09', '10'].map((hour) => `2026-05-01T${hour}:00:00.000Z`) as [
+    string,
+    string,
+    string,
+  ];
+  expect(await say(true, late)).toEqual([[true, late]]);
+  expect(await say(false, early)).toEqual([[true, late]]);
+  expect(await say(false, later)).toEqual([[false, later]]);
+  expect(await say(true, late)).toEqual([[false, later]]);
+});
