@@ -8,7 +8,7 @@ export default defineConfig({
     maxWorkers: 2,
     // The core keeps no state between calls, so files may share what they have loaded: half of the time.
     isolate: false,
-    testTimeout: 300_000,
+    testTimeout: 120_000,
     // A test that asserts nothing fails.
     expect: { requireAssertions: true },
     exclude: ['**/node_modules/**', 'web/e2e/**', '**/.next/**'],

@@ -122,6 +122,9 @@ for (const [name, path, { width = 1280, height = 800, dark = false, before } = {
   await page.locator('main[aria-busy=true]').waitFor({ state: 'detached' });
   await page.waitForTimeout(1200);
   await before?.(page);
+  // A page that has stopped working is no picture of its view.
+  if (await page.getByRole('button', { name: 'Try again' }).isVisible())
+    throw new Error(`${name}: ${path} has stopped working.`);
   await page.screenshot({ path: `${place}${name}.png` });
   await browser.close();
 }

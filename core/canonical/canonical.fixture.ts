@@ -1,5 +1,3 @@
-import { createHash } from 'node:crypto';
-import { readFileSync } from 'node:fs';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Design } from '../design/design';
@@ -20,7 +18,7 @@ import { say } from '../wording/say';
  * What the program makes of plans that are kept, so that whoever moves its inside sees what he changed of its
  * outside. Names of parts and their order are left out: they may change where nothing is built otherwise.
  */
-export type Canonical = Record<string, unknown>;
+type Canonical = Record<string, unknown>;
 
 /** Lengths to a hundredth of a millimetre, small shares to a hundred thousandth: the same on every machine. */
 const figure = (value: number): number => {
@@ -172,7 +170,7 @@ function aspectsOf(one: ComputedStructure | MendedStructure, plan: Plan): Canoni
   };
 }
 
-interface Kept {
+export interface Kept {
   name: string;
   market: Plan['garden']['market'];
   site: Partial<Plan['site']>;
@@ -180,13 +178,9 @@ interface Kept {
   plantings: unknown[];
   structures: unknown[];
 }
-const here = (file: string): URL => new URL(file, import.meta.url);
-const parsed = (file: string): unknown => JSON.parse(readFileSync(here(file), 'utf8'));
-
 /** Two hundred plans that were drawn by lot once, ten of each kind there was, over the garden and the prices of that day. */
-export function keptPlans(): { name: string; plan: Plan }[] {
-  const ground = parsed('ground.json') as Record<string, object>;
-  return (parsed('plans.json') as Kept[]).map(({ name, market, site, ...rest }) => {
+function* keptPlans(ground: Record<string, object>, plans: readonly Kept[]): Generator<{ name: string; plan: Plan }> {
+  for (const { name, market, site, ...rest } of plans) {
     const read = readPlan({
       ...ground,
       ...rest,
@@ -197,15 +191,18 @@ export function keptPlans(): { name: string; plan: Plan }[] {
       throw new Error(
         `The kept plan "${name}" is refused: ${read.faults.map((f) => `${f.path} ${f.message}`).join('; ')}`,
       );
-    return { name, plan: read.plan };
-  });
+    yield { name, plan: read.plan };
+  }
 }
 
 /** Of each kept plan its first structure; of the demo all of them, with their mends. */
-export function* canonical(): Generator<{ name: string; of: Canonical }> {
+export function* canonical(
+  ground: Record<string, object>,
+  plans: readonly Kept[],
+): Generator<{ name: string; of: Canonical }> {
   for (const structure of DEMO_PLAN.structures)
     yield { name: `demo: ${structure.name}`, of: aspectsOf(computeStructure(DEMO_PLAN, structure), DEMO_PLAN) };
-  for (const { name, plan } of keptPlans())
+  for (const { name, plan } of keptPlans(ground, plans))
     yield { name, of: aspectsOf(computeAs(kindOf, plan, plan.structures[0] as Plan['structures'][number]), plan) };
 }
 
@@ -221,10 +218,8 @@ export const pretty = (of: Canonical): string =>
     )
     .join('\n');
 
-/** One line for each: what a change changed shows by its aspect, and whose. */
-export const digestsOf = ({ name, of }: { name: string; of: Canonical }): string =>
+/** One line for each, every aspect by its digest: what a change changed shows by its aspect, and whose. */
+export const digestsOf = ({ name, of }: { name: string; of: Canonical }, digest: (text: string) => string): string =>
   `${name} | ${Object.entries(of)
-    .map(([aspect, value]) => `${aspect} ${createHash('sha256').update(asText(value)).digest('hex').slice(0, 7)}`)
+    .map(([aspect, value]) => `${aspect} ${digest(asText(value))}`)
     .join(' ')}`;
-
-export const digestFile = here('digests.txt');

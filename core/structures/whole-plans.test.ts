@@ -146,7 +146,7 @@ describe('a whole plan, as it is suggested', () => {
       expect(wrong).toEqual([]);
       for (const { kind } of CHOICES.stand) expect([kind, (suited.get(kind) ?? 0) > 5]).toEqual([kind, true]);
     }
-  });
+  }, 300_000);
 
   it('is tried with every two of its choices that go together', () => {
     fc.assert(
