@@ -23,3 +23,7 @@ export const plumbEnds = (riseRad: number): readonly [EndCut, EndCut] => [
 /** Whether two slanting ends are parallel to each other, rather than towards each other. */
 export const areParallel = ([a, b]: readonly [EndCut, EndCut]): boolean =>
   'angleRad' in a && 'angleRad' in b && a.cut === b.cut && a.angleRad * b.angleRad < 0;
+
+/** What is cut square at both ends; and what is used as it comes from the shop. */
+export const SQUARE: readonly [EndCut, EndCut] = [{ cut: 'square' }, { cut: 'square' }];
+export const AS_BOUGHT: readonly [EndCut, EndCut] = [{ cut: 'as bought' }, { cut: 'as bought' }];

@@ -9,8 +9,8 @@ import {
   type Curve,
   shifted,
 } from '../../geometry/curve';
-import { add, cross, minus, scale, unit, type Point } from '../../geometry/space';
-import type { EndCut } from '../end-cut';
+import { add, ALONG, cross, minus, reach, scale, unit, type Point } from '../../geometry/space';
+import { SQUARE, type EndCut } from '../end-cut';
 import { NOTHING_TAKEN, type PartBase, type Shape, type Solid } from './shape';
 
 export interface Hole {
@@ -36,6 +36,40 @@ export interface Bar extends PartBase {
   round?: boolean;
   /** The board it is ripped from, when it is not cut from a length of its own. */
   board?: string;
+}
+
+/** What a bar is cut from, by its section: timber, a square post, a round rod or pole. mm. */
+export type Section = { id: string } & (
+  { wideMm: number; thickMm: number } | { faceMm: number } | { diameterMm: number }
+);
+
+/**
+ * A bar of a section: straight from end to end, cut square, above the ground, whole, its wide face along the row,
+ * where nothing else is said. mm.
+ * @example barOf({ id: 'rail-1', role: 'rail', of: timber, from, to, wide: UP }) // as long as it is from one to the other
+ */
+export function barOf({
+  of,
+  board,
+  ...o
+}: { of: Section; board?: string | undefined } & Pick<Bar, 'id' | 'role' | 'from' | 'to'> &
+  Partial<Pick<Bar, 'bent' | 'wide' | 'cutMm' | 'ends' | 'holes' | 'buriedMm'>>): Bar {
+  const [wideMm, thickMm] =
+    'wideMm' in of ? [of.wideMm, of.thickMm] : 'faceMm' in of ? [of.faceMm, of.faceMm] : [of.diameterMm, of.diameterMm];
+  return {
+    wide: ALONG,
+    ends: SQUARE,
+    holes: [],
+    buriedMm: 0,
+    ...o,
+    shape: 'bar',
+    stock: of.id,
+    wideMm,
+    thickMm,
+    cutMm: o.cutMm ?? reach(o.from, o.to),
+    ...('diameterMm' in of ? { round: true } : {}),
+    ...(board === undefined ? {} : { board }),
+  };
 }
 
 /** Less of a bar than this is not drawn apart; it would have no direction. mm. */

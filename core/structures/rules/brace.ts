@@ -1,5 +1,5 @@
 import type { EndCut } from '../../design/end-cut';
-import type { Bar } from '../../design/shapes/bar';
+import { barOf, type Bar } from '../../design/shapes/bar';
 import { add, reach, scale, unit, type Point } from '../../geometry/space';
 
 const mitred: EndCut = { cut: 'mitre', angleRad: Math.PI / 4 };
@@ -23,20 +23,15 @@ export function cornerBrace(o: {
 }): Bar {
   const from = add(o.corner, scale(o.b, o.legMm));
   const to = add(o.corner, scale(o.a, o.legMm));
-  return {
-    shape: 'bar',
+  return barOf({
     id: o.id,
     role: o.role,
-    stock: o.stock,
+    of: { id: o.stock, wideMm: o.wideMm, thickMm: o.thickMm },
     from,
     to,
     wide: unit(add(o.a, o.b)),
-    wideMm: o.wideMm,
-    thickMm: o.thickMm,
     cutMm: reach(from, to) + o.wideMm,
-    buriedMm: 0,
     ends: [mitred, mitred],
-    holes: [],
     ...(o.board ? { board: o.board } : {}),
-  };
+  });
 }

@@ -1,6 +1,6 @@
 import type { Design, Joint } from '../../design/design';
 import { plumbEnds, type EndCut } from '../../design/end-cut';
-import type { Bar } from '../../design/shapes/bar';
+import { barOf, type Bar } from '../../design/shapes/bar';
 import type { Part } from '../../design/shapes/shapes';
 import { flatBase, type Sheet } from '../../design/shapes/sheet';
 import { add, ALONG, reach, UP, type Point } from '../../geometry/space';
@@ -56,29 +56,17 @@ export interface Made {
 export function frameLeaf(leaf: Leaf, setting: Setting): Made & { stiles: readonly Bar[]; rails: readonly Bar[] } {
   const { wideMm, highMm, railWideMm: wide, railThickMm: thick, footMm } = leaf;
   const at = (right: number, up: number, y = 0): Point => add(leaf.middle, [right, y, footMm + up]);
-  const bar = (
-    id: string,
-    role: string,
-    from: Point,
-    to: Point,
-    way: Point,
-    ends: Bar['ends'],
-    cutMm: number,
-  ): Bar => ({
-    shape: 'bar',
-    id,
-    role,
-    stock: leaf.stock,
-    from,
-    to,
-    wide: way,
-    wideMm: wide,
-    thickMm: thick,
-    cutMm: Math.max(1, cutMm),
-    buriedMm: 0,
-    ends,
-    holes: [],
-  });
+  const bar = (id: string, role: string, from: Point, to: Point, way: Point, ends: Bar['ends'], cutMm: number): Bar =>
+    barOf({
+      id,
+      role,
+      of: { id: leaf.stock, wideMm: wide, thickMm: thick },
+      from,
+      to,
+      wide: way,
+      cutMm: Math.max(1, cutMm),
+      ends,
+    });
   const notch: EndCut = { cut: 'notch', longMm: wide, deepMm: thick / 2, off: 1 };
   const hingeX = (leaf.hingeSide * (wideMm - wide)) / 2;
   const stiles = ['hinge', 'latch'].map((name, n) => {

@@ -3,8 +3,8 @@ import type { Timber } from '../../catalogue/stock';
 import { timberId } from '../../catalogue/timber';
 import type { Standing } from '../../design/design';
 import type { EndCut } from '../../design/end-cut';
-import type { Bar } from '../../design/shapes/bar';
-import { ALONG, type Point } from '../../geometry/space';
+import { barOf, type Bar } from '../../design/shapes/bar';
+import { type Point } from '../../geometry/space';
 import { fact } from '../../wording/say';
 import { LET_IN_MM } from '../../statics/embedment';
 import { fillUnder, nextStockUp, suggestDepth, THROUGH_BED_PHRASES, throughBedMend, type SoldPost } from './depth';
@@ -89,21 +89,16 @@ export function setPost(o: {
   const stock = nextStockUp(asked, o.setting.sizesOf(timber.id)) ?? { mm: asked, enough: true };
   const buriedMm = stock.enough ? o.depthMm : Math.max(0, Math.min(o.depthMm, stock.mm - o.aboveMm));
   const aboveMm = stock.enough ? o.aboveMm : Math.min(o.aboveMm, stock.mm);
-  const bar: Bar = {
-    shape: 'bar',
+  const bar: Bar = barOf({
     id: o.id,
     role: 'post',
-    stock: timber.id,
+    of: timber,
     cutMm: stock.enough && comesOutOf(asked, stock.mm, timber.id, o.setting) ? asked : stock.mm,
     buriedMm,
-    wide: ALONG,
-    wideMm: timber.wideMm,
-    thickMm: timber.thickMm,
     from: [o.foot[0], o.foot[1], o.foot[2] - buriedMm],
     to: [o.foot[0], o.foot[1], o.foot[2] + aboveMm],
     ends: [{ cut: 'as bought' }, square],
-    holes: [],
-  };
+  });
   return {
     id: o.id,
     bar,

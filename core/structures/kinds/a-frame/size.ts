@@ -4,11 +4,11 @@ import { stockOf } from '../../../catalogue/catalogue';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import type { Placement, Joint } from '../../../design/design';
 import type { EndCut } from '../../../design/end-cut';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import type { Part } from '../../../design/shapes/shapes';
 import { flatBase, type Sheet } from '../../../design/shapes/sheet';
-import { ALONG, minus, scale, type Point } from '../../../geometry/space';
+import { minus, scale, type Point } from '../../../geometry/space';
 import { onGround, slopeOf, type Ground } from '../../../site/ground';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
@@ -209,21 +209,17 @@ function placeFrame(f: Frame, index: number, setting: BedSetting): { parts: Part
     const leaf: Leaf = { ground: f.ground, y: f.y, side, spreadMm: v.spread, leanRad: f.leanRad };
     // The thickness of a stile points along axis × wide: the foot is cut level, an angle of the lean.
     const foot: EndCut = f.leanRad < 0.005 ? square : { cut: 'angle', angleRad: -side * f.leanRad };
-    const stiles = [stile.wideMm / 2, v.width - stile.wideMm / 2].map((at, n): Bar => ({
-      shape: 'bar',
-      id: `stile-${leafName}-${n + 1}`,
-      role: 'stile',
-      stock: stile.id,
-      from: onLeaf(leaf, from + at, 0, 0),
-      to: onLeaf(leaf, from + at, v.leaf, 0),
-      wide: ALONG,
-      wideMm: stile.wideMm,
-      thickMm: stile.thickMm,
-      cutMm: v.leaf,
-      buriedMm: 0,
-      ends: [foot, square],
-      holes: [],
-    }));
+    const stiles = [stile.wideMm / 2, v.width - stile.wideMm / 2].map((at, n): Bar =>
+      barOf({
+        id: `stile-${leafName}-${n + 1}`,
+        role: 'stile',
+        of: stile,
+        from: onLeaf(leaf, from + at, 0, 0),
+        to: onLeaf(leaf, from + at, v.leaf, 0),
+        cutMm: v.leaf,
+        ends: [foot, square],
+      }),
+    );
     parts.push(...stiles);
     const out = stile.thickMm / 2 + slat.thickMm / 2;
     const ups =
@@ -235,21 +231,17 @@ function placeFrame(f: Frame, index: number, setting: BedSetting): { parts: Part
           );
     ups.forEach((up, n) => {
       const id = `slat-${leafName}-${n + 1}`;
-      parts.push({
-        shape: 'bar',
-        id,
-        role: 'slat',
-        stock: slat.id,
-        from: onLeaf(leaf, from, up, out),
-        to: onLeaf(leaf, from + v.width, up, out),
-        wide: upLeaf(leaf),
-        wideMm: slat.wideMm,
-        thickMm: slat.thickMm,
-        cutMm: v.width,
-        buriedMm: 0,
-        ends: [square, square],
-        holes: [],
-      });
+      parts.push(
+        barOf({
+          id,
+          role: 'slat',
+          of: slat,
+          from: onLeaf(leaf, from, up, out),
+          to: onLeaf(leaf, from + v.width, up, out),
+          wide: upLeaf(leaf),
+          cutMm: v.width,
+        }),
+      );
       joints.push({
         id: `${id}-screws`,
         kind: 'slat to stile',

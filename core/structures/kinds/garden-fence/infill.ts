@@ -1,7 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Joint } from '../../../design/design';
 import { plumbEnds, type EndCut } from '../../../design/end-cut';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { flatBase, onSheet, type Sheet } from '../../../design/shapes/sheet';
 import { add, reach, scale, unit, minus, UP, type Point } from '../../../geometry/space';
@@ -214,22 +214,17 @@ function frameBay(f: Fence, bay: Bay, i: number): Filled {
     return [x, y, base + up];
   };
   const notch: EndCut = { cut: 'notch', longMm: wideMm, deepMm: thickMm / 2, off: 1 };
-  const side = (name: string, from: Point, to: Point, wide: Point): Bar => ({
-    shape: 'bar',
-    id: `${name}-${tag}`,
-    role: 'frame side',
-    stock,
-    from,
-    to,
-    wide,
-    wideMm,
-    thickMm,
-    cutMm: Math.max(1, reach(from, to)),
-    buriedMm: 0,
-    // Stiles lose their backs and rails their fronts.
-    ends: [notch, notch],
-    holes: [],
-  });
+  const side = (name: string, from: Point, to: Point, wide: Point): Bar =>
+    barOf({
+      id: `${name}-${tag}`,
+      role: 'frame side',
+      of: { id: stock, wideMm: wideMm, thickMm: thickMm },
+      from,
+      to,
+      wide,
+      cutMm: Math.max(1, reach(from, to)),
+      ends: [notch, notch],
+    });
   const rails = [
     side('frame-foot', at(a, wideMm / 2), at(a + clear, wideMm / 2), UP),
     side('frame-head', at(a, high - wideMm / 2), at(a + clear, high - wideMm / 2), UP),
@@ -349,21 +344,16 @@ function boardBays(f: Fence, bays: readonly Bay[]): Filled[] {
     const boards = Array.from({ length: count }, (_, n): Bar => {
       const up = BOARD_UP_MM + n * pitch + board.wideMm / 2;
       const [from, to] = [at(a, up, out), at(b, up, out)];
-      return {
-        shape: 'bar',
+      return barOf({
         id: `board-${tag}-${n + 1}`,
         role: 'board',
-        stock: board.id,
+        of: board,
         from,
         to,
         wide: [-Math.sin(slope) * bay.leg.along[0], -Math.sin(slope) * bay.leg.along[1], Math.cos(slope)],
-        wideMm: board.wideMm,
-        thickMm: board.thickMm,
         cutMm: reach(from, to) + (raked ? board.wideMm * Math.tan(Math.abs(slope)) : 0),
-        buriedMm: 0,
         ends: raked ? plumbEnds(slope) : [{ cut: 'square' }, { cut: 'square' }],
-        holes: [],
-      };
+      });
     });
     const joints = boards.flatMap((one, n) =>
       [bay.from, bay.to].map((post): Joint => ({

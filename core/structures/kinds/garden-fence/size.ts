@@ -1,8 +1,8 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import type { Placement, Joint, Standing } from '../../../design/design';
-import { plumbEnds } from '../../../design/end-cut';
-import type { Bar } from '../../../design/shapes/bar';
+import { AS_BOUGHT, plumbEnds } from '../../../design/end-cut';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
@@ -200,21 +200,17 @@ function standPost(
   const stock = nextStockUp(asked, setting.sizesOf('steel-post')) ?? { mm: asked, enough: true };
   const buriedMm = Math.max(0, stock.mm - aboveMm);
   return {
-    bar: {
-      shape: 'bar',
+    bar: barOf({
       id: post.id,
       role: 'post',
-      stock: 'steel-post',
+      of: { id: 'steel-post', faceMm },
       cutMm: stock.mm,
       buriedMm,
       from: [post.at[0], post.at[1], post.at[2] - buriedMm],
       to: [post.at[0], post.at[1], post.at[2] + stock.mm - buriedMm],
       wide: along,
-      wideMm: faceMm,
-      thickMm: faceMm,
-      ends: [{ cut: 'as bought' }, { cut: 'as bought' }],
-      holes: [],
-    },
+      ends: AS_BOUGHT,
+    }),
     standing: {
       id: post.id,
       aboveMm,
@@ -250,21 +246,18 @@ function braceEnds(f: Fence): { parts: Part[]; joints: Joint[] } {
       const level: Point = [bay.leg.along[0], bay.leg.along[1], 0];
       const way: Point = [(to[0] - from[0]) / long, (to[1] - from[1]) / long, (to[2] - from[2]) / long];
       const sense = level[0] * way[0] + level[1] * way[1] >= 0 ? 1 : -1;
-      parts.push({
-        shape: 'bar',
-        id,
-        role: 'brace',
-        stock: f.rail.id,
-        from,
-        to,
-        wide: [-way[2] * level[0] * sense, -way[2] * level[1] * sense, Math.cos(slant)],
-        wideMm: f.rail.wideMm,
-        thickMm: f.rail.thickMm,
-        cutMm: long + f.rail.wideMm * Math.tan(slant),
-        buriedMm: 0,
-        ends: plumbEnds(Math.asin(Math.max(-1, Math.min(1, way[2])))),
-        holes: [],
-      });
+      parts.push(
+        barOf({
+          id,
+          role: 'brace',
+          of: f.rail,
+          from,
+          to,
+          wide: [-way[2] * level[0] * sense, -way[2] * level[1] * sense, Math.cos(slant)],
+          cutMm: long + f.rail.wideMm * Math.tan(slant),
+          ends: plumbEnds(Math.asin(Math.max(-1, Math.min(1, way[2])))),
+        }),
+      );
       joints.push({
         id: `${id}-head`,
         kind: 'brace to post',

@@ -1,6 +1,6 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Joint } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import { UP, type Point } from '../../../geometry/space';
 import type { Values } from '../../knob';
 import { screwThrough } from '../../rules/fixings';
@@ -38,21 +38,17 @@ export function boardsOn(leaf: Leaf, v: GardenGateValues, setting: RunSetting, s
   const out = -(leaf.railThickMm + board.thickMm) / 2;
   const half = leaf.wideMm / 2;
   const up = (n: number): number => leaf.footMm + n * pitch + board.wideMm / 2;
-  const boards = Array.from({ length: count }, (_, n): Bar => ({
-    shape: 'bar',
-    id: `board-${n + 1}`,
-    role: 'board',
-    stock: board.id,
-    from: [-half, out, up(n)],
-    to: [half, out, up(n)],
-    wide: UP,
-    wideMm: board.wideMm,
-    thickMm: board.thickMm,
-    cutMm: Math.max(1, leaf.wideMm),
-    buriedMm: 0,
-    ends: [{ cut: 'square' }, { cut: 'square' }],
-    holes: [],
-  }));
+  const boards = Array.from({ length: count }, (_, n): Bar =>
+    barOf({
+      id: `board-${n + 1}`,
+      role: 'board',
+      of: board,
+      from: [-half, out, up(n)],
+      to: [half, out, up(n)],
+      wide: UP,
+      cutMm: Math.max(1, leaf.wideMm),
+    }),
+  );
   const screw = screwThrough(setting, board.thickMm, leaf.railThickMm);
   const on = (half - leaf.railWideMm / 2) * leaf.hingeSide;
   return {

@@ -1,9 +1,10 @@
+import { AS_BOUGHT } from '../../../design/end-cut';
 import type { Sizing } from '../../kind';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import { plantsOf, type Placement, type Joint, type Station } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import type { Part } from '../../../design/shapes/shapes';
 import { flatBase, type Sheet } from '../../../design/shapes/sheet';
@@ -341,22 +342,19 @@ function standCanes(
   led.forEach(({ station, sheet, tie }, i) => {
     const way = unit(minus(tie, station.at));
     const id = `cane-${i + 1}`;
-    parts.push({
-      shape: 'bar',
-      id,
-      role: 'cane',
-      stock: cane.id,
-      cutMm: long,
-      buriedMm: CANE_IN_MM,
-      round: true,
-      wide: [1, 0, 0],
-      wideMm: cane.diameterMm,
-      thickMm: cane.diameterMm,
-      ends: [{ cut: 'as bought' }, { cut: 'as bought' }],
-      holes: [],
-      from: add(station.at, scale(way, -CANE_IN_MM)),
-      to: add(station.at, scale(way, long - CANE_IN_MM)),
-    });
+    parts.push(
+      barOf({
+        id,
+        role: 'cane',
+        of: cane,
+        cutMm: long,
+        buriedMm: CANE_IN_MM,
+        wide: [1, 0, 0],
+        ends: AS_BOUGHT,
+        from: add(station.at, scale(way, -CANE_IN_MM)),
+        to: add(station.at, scale(way, long - CANE_IN_MM)),
+      }),
+    );
     joints.push({
       id: `${id}-tie`,
       kind: 'cane to panel',

@@ -2,12 +2,12 @@ import { sleeveFor } from '../../../catalogue/rods';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Rod } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Fill } from '../../../design/shapes/fill';
 import type { Line } from '../../../design/shapes/line';
 import type { Part } from '../../../design/shapes/shapes';
 import { sampledThrough } from '../../../geometry/curve';
-import { ALONG, add, type Point } from '../../../geometry/space';
+import { add, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { onGround, type Ground } from '../../../site/ground';
 import type { BedSetting } from '../../setting';
@@ -29,23 +29,16 @@ export function standHoop(hoop: Hoop, rod: Rod, foot: Point, buriedMm: number, i
     [hoop.points.at(-1)?.[0] ?? 0, -buriedMm] as const,
   ].map(([across, up]): Point => add(foot, [0, across, up]));
   const curve = sampledThrough(chain, 96);
-  return {
-    shape: 'bar',
+  return barOf({
     id: `hoop-${i + 1}`,
     role: 'hoop',
-    stock: rod.id,
-    round: true,
+    of: rod,
     from: chain[0] as Point,
     to: chain.at(-1) as Point,
     bent: curve,
-    wide: ALONG,
-    wideMm: rod.diameterMm,
-    thickMm: rod.diameterMm,
     cutMm: hoop.lengthMm + 2 * buriedMm,
     buriedMm,
-    ends: [{ cut: 'square' }, { cut: 'square' }],
-    holes: [],
-  };
+  });
 }
 
 /** A sleeve round each foot: in the soil, strapped to the side of the bed, or cast into the core of a block. */
@@ -59,22 +52,15 @@ export function setSleeves(
     [hoop.from, hoop.to].map((foot, side) => {
       const name = `${i + 1}-${side === 0 ? 'front' : 'back'}`;
       const top: Point = add(foot, [0, 0, SLEEVE_MM]);
-      const sleeve: Bar = {
-        shape: 'bar',
+      const sleeve: Bar = barOf({
         id: `sleeve-${name}`,
         role: 'sleeve',
-        stock: pipe.id,
-        round: true,
+        of: pipe,
         cutMm: SLEEVE_MM,
         buriedMm: v.feet === 'side' ? 0 : SLEEVE_MM,
         from: foot,
         to: top,
-        wide: ALONG,
-        wideMm: pipe.diameterMm,
-        thickMm: pipe.diameterMm,
-        ends: [{ cut: 'square' }, { cut: 'square' }],
-        holes: [],
-      };
+      });
       const middle: Point = add(foot, [0, 0, SLEEVE_MM / 2]);
       const inSleeve: Joint = {
         id: `foot-${name}`,
@@ -162,22 +148,15 @@ export function runRidge(
   }
   const pieces = breaks.map((from, i): Bar => {
     const to = breaks[i + 1] ?? end;
-    return {
-      shape: 'bar',
+    return barOf({
       id: `ridge-${i + 1}`,
       role: 'ridge',
-      stock: rod.id,
-      round: true,
+      of: rod,
       cutMm: Math.max(1, to - from),
-      buriedMm: 0,
       from: crown(from),
       to: crown(to),
       wide: [0, 1, 0],
-      wideMm: rod.diameterMm,
-      thickMm: rod.diameterMm,
-      ends: [{ cut: 'square' }, { cut: 'square' }],
-      holes: [],
-    };
+    });
   });
   return {
     parts: pieces,

@@ -1,7 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { MeshRoll, Timber } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { dot, minus, scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
@@ -25,27 +25,6 @@ export interface Box {
   wideMm: number;
   highMm: number;
 }
-
-const square = { cut: 'square' } as const;
-
-/** A straight timber about its middle line. */
-export const timber = (
-  o: Pick<Bar, 'id' | 'role' | 'from' | 'to' | 'wide'> & { stock: Timber; cutMm: number },
-): Bar => ({
-  shape: 'bar',
-  id: o.id,
-  role: o.role,
-  stock: o.stock.id,
-  from: o.from,
-  to: o.to,
-  wide: o.wide,
-  wideMm: o.stock.wideMm,
-  thickMm: o.stock.thickMm,
-  cutMm: o.cutMm,
-  buriedMm: 0,
-  ends: [square, square],
-  holes: [],
-});
 
 export interface Sides {
   joints: Joint[];
@@ -78,10 +57,10 @@ export function boardsOf(box: Box, v: LiddedFrameValues, board: Timber, strip: T
   const alongs = Array.from({ length: between }, (_, i) => t + p / 2 + (inner * i) / (between - 1));
   const posts = [-1, 1].flatMap((s) =>
     alongs.map((along, i) =>
-      timber({
+      barOf({
         id: `post-${s < 0 ? 'front' : 'back'}-${i + 1}`,
         role: 'post',
-        stock: strip,
+        of: strip,
         from: at(along, s * (wideMm / 2 - t - p / 2), 0),
         to: at(along, s * (wideMm / 2 - t - p / 2), postMm),
         wide: box.way,
@@ -92,10 +71,10 @@ export function boardsOf(box: Box, v: LiddedFrameValues, board: Timber, strip: T
   const boards = Array.from({ length: v.courses }, (_, n) => {
     const up = (n + 0.5) * board.wideMm;
     const long = [-1, 1].map((s) =>
-      timber({
+      barOf({
         id: `board-${s < 0 ? 'front' : 'back'}-${n + 1}`,
         role: 'board',
-        stock: board,
+        of: board,
         from: at(0, s * (wideMm / 2 - t / 2), up),
         to: at(longMm, s * (wideMm / 2 - t / 2), up),
         wide: box.normal,
@@ -103,10 +82,10 @@ export function boardsOf(box: Box, v: LiddedFrameValues, board: Timber, strip: T
       }),
     );
     const short = [t / 2, longMm - t / 2].map((along, i) =>
-      timber({
+      barOf({
         id: `board-${i === 0 ? 'left' : 'right'}-${n + 1}`,
         role: 'board',
-        stock: board,
+        of: board,
         from: at(along, -(wideMm / 2 - t), up),
         to: at(along, wideMm / 2 - t, up),
         wide: box.normal,
@@ -160,10 +139,10 @@ export function propsOf(
     const across = -(wideMm / 2 - t - p / 2);
     const long = Math.max(inches(6), Math.min(wideMm - 2 * t - p, PROP_SHARE * v.width));
     const up = highMm - PROP_DOWN_MM - strip.wideMm / 2;
-    const prop = timber({
+    const prop = barOf({
       id: `prop-${i + 1}`,
       role: 'prop',
-      stock: strip,
+      of: strip,
       from: at(face, across - p / 2, up),
       to: at(face, across - p / 2 + long, up),
       wide: box.normal,

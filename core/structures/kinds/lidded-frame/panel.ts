@@ -1,6 +1,6 @@
 import type { MeshRoll, Timber } from '../../../catalogue/stock';
 import type { Fixing, Joint } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import { ofShape, type Part } from '../../../design/shapes/shapes';
 import { flatBase, type Sheet } from '../../../design/shapes/sheet';
 import { add, scale, type Point } from '../../../geometry/space';
@@ -10,7 +10,7 @@ import { stapledOn, staplesAlong } from '../../rules/staples';
 import { woodKg } from '../../rules/weights';
 import type { BedSetting } from '../../setting';
 import type { LiddedFrameValues } from './knobs';
-import { type Box, layersOf, timber } from './box';
+import { type Box, layersOf } from './box';
 
 /** Staples along a strip, and clear of the screws of its corners (from memory). mm. */
 export const STAPLE_EVERY_MM = inches(4);
@@ -108,10 +108,10 @@ export function panelOf(
   const s = strip.wideMm;
   const up = o.upMm + strip.thickMm / 2;
   const [front, back] = [-1, 1].map((sign) =>
-    timber({
+    barOf({
       id: `${name}-${sign < 0 ? 'front' : 'back'}`,
       role,
-      stock: strip,
+      of: strip,
       from: at(fromMm, sign * (wideMm / 2 - s / 2), up),
       to: at(fromMm + long, sign * (wideMm / 2 - s / 2), up),
       wide: plane.side,
@@ -122,10 +122,10 @@ export function panelOf(
   const count = alongEvery(Math.max(1, inner), BAR_EVERY_MM);
   const alongs = Array.from({ length: count }, (_, n) => fromMm + s / 2 + (inner * n) / (count - 1));
   const bars = alongs.map((along, n) =>
-    timber({
+    barOf({
       id: `${name}-across-${n + 1}`,
       role,
-      stock: strip,
+      of: strip,
       from: at(along, -(wideMm / 2 - s), up),
       to: at(along, wideMm / 2 - s, up),
       wide: plane.way,

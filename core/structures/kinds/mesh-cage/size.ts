@@ -1,10 +1,10 @@
 import { roomOf } from '../../../site/bed';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Placement, Joint, Standing } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { onSheet, type Sheet } from '../../../design/shapes/sheet';
-import { ALONG, type Point } from '../../../geometry/space';
+import { type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
@@ -139,22 +139,15 @@ function driveRods(
     const at = rodAt(n);
     const [x, y] = [foot[0] + radius * Math.cos(at), foot[1] + radius * Math.sin(at)];
     const id = `rod-${i + 1}-${n + 1}`;
-    const bar: Bar = {
-      shape: 'bar',
+    const bar: Bar = barOf({
       id,
       role: 'rod',
-      stock: rod.id,
-      round: true,
+      of: rod,
       cutMm: aboveMm + v.depth,
       buriedMm: v.depth,
       from: [x, y, foot[2] - v.depth],
       to: [x, y, foot[2] + aboveMm],
-      wide: ALONG,
-      wideMm: rod.diameterMm,
-      thickMm: rod.diameterMm,
-      ends: [{ cut: 'square' }, { cut: 'square' }],
-      holes: [],
-    };
+    });
     const joint: Joint = {
       id: `${id}-ties`,
       kind: 'rod to cage',

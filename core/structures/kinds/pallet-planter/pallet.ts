@@ -1,5 +1,5 @@
 import type { Joint } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import { add, scale, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 
@@ -84,30 +84,18 @@ export function palletParts(
   stock: string,
 ): { bearers: Bar[]; slats: Bar[]; backs: Bar[]; joints: Joint[] } {
   const { tallMm, wideMm, bearerWideMm, bearerDeepMm, boardMm, boardWideMm } = pallet;
-  const board = (
-    id: string,
-    role: string,
-    from: Point,
-    to: Point,
-    wide: Point,
-    wideMm: number,
-    thickMm: number,
-  ): Bar => ({
-    shape: 'bar',
-    id,
-    role,
-    stock,
-    board: 'pallet',
-    from,
-    to,
-    wide,
-    wideMm,
-    thickMm,
-    cutMm: Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]),
-    buriedMm: 0,
-    ends: [asBought, asBought],
-    holes: [],
-  });
+  const board = (id: string, role: string, from: Point, to: Point, wide: Point, wideMm: number, thickMm: number): Bar =>
+    barOf({
+      id,
+      role,
+      of: { id: stock, wideMm: wideMm, thickMm: thickMm },
+      board: 'pallet',
+      from,
+      to,
+      wide,
+      cutMm: Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]),
+      ends: [asBought, asBought],
+    });
   const alongs = [bearerWideMm / 2, wideMm / 2, wideMm - bearerWideMm / 2];
   const middle = boardMm + bearerDeepMm / 2;
   const bearers = alongs.map((along, i) =>

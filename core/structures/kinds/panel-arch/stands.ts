@@ -1,10 +1,11 @@
+import { AS_BOUGHT } from '../../../design/end-cut';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Joint, Standing } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Part } from '../../../design/shapes/shapes';
 import { onSheet, type Sheet } from '../../../design/shapes/sheet';
 import { sampledThrough, shifted } from '../../../geometry/curve';
-import { ALONG, type Point } from '../../../geometry/space';
+import { type Point } from '../../../geometry/space';
 import { nextStockUp } from '../../rules/depth';
 import type { Bow } from './bow';
 import type { ArchSetting, PanelArchValues } from './knobs';
@@ -44,21 +45,16 @@ export function standPosts(
     edges.forEach((x, i) => {
       const id = `post-${side < 0 ? 'front' : 'back'}-${i + 1}`;
       const y = side * (bow.spanMm / 2 + out);
-      const post: Bar = {
-        shape: 'bar',
+      const post: Bar = barOf({
         id,
         role: 'post',
-        stock: 'steel-post',
+        of: { id: 'steel-post', faceMm },
         cutMm: stock.mm,
         buriedMm,
         from: [x, y, -buriedMm],
         to: [x, y, stock.mm - buriedMm],
-        wide: ALONG,
-        wideMm: faceMm,
-        thickMm: faceMm,
-        ends: [{ cut: 'as bought' }, { cut: 'as bought' }],
-        holes: [],
-      };
+        ends: AS_BOUGHT,
+      });
       const held = sheets.filter((_, n) => n === i || n === i - 1);
       stood.parts.push(post);
       stood.posts.push({
@@ -97,42 +93,30 @@ export function standHoops(
   const cutMm = bow.lengthMm + 2 * v.depth;
   const curve = sampledThrough(chain, 96);
   const longest = setting.sizesOf(rod.id).at(-1) ?? cutMm;
-  const round = {
-    stock: rod.id,
-    round: true,
-    wideMm: rod.diameterMm,
-    thickMm: rod.diameterMm,
-    holes: [],
-    ends: [{ cut: 'square' }, { cut: 'square' }],
-  } as const;
   const stood: Stood = { parts: [], joints: [], posts: [] };
   const hoops = edges.map((x, i): Bar => {
     const bow3 = shifted(curve, [x, 0, 0]);
     const [first, last] = [chain[0], chain.at(-1)] as [Point, Point];
-    return {
-      ...round,
-      shape: 'bar',
+    return barOf({
+      of: rod,
       id: `hoop-${i + 1}`,
       role: 'hoop',
       from: [x, first[1], first[2]],
       to: [x, last[1], last[2]],
       bent: bow3,
-      wide: ALONG,
       cutMm,
       buriedMm: v.depth,
-    };
+    });
   });
-  const purlin: Bar = {
-    ...round,
-    shape: 'bar',
+  const purlin: Bar = barOf({
+    of: rod,
     id: 'purlin-1',
     role: 'purlin',
     from: [0, 0, bow.crownMm - rod.diameterMm],
     to: [edges.at(-1) ?? 0, 0, bow.crownMm - rod.diameterMm],
     wide: [0, 0, 1],
     cutMm: edges.at(-1) ?? 1,
-    buriedMm: 0,
-  };
+  });
   stood.parts.push(...hoops, purlin);
   hoops.forEach((hoop, i) => {
     const held = sheets.filter((_, n) => n === i || n === i - 1);

@@ -1,7 +1,8 @@
+import { AS_BOUGHT } from '../../../design/end-cut';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { WeldedPanel } from '../../../catalogue/stock';
 import type { Fixing, Joint, Standing } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import type { Part } from '../../../design/shapes/shapes';
 import { cornerOf, flatBase, onSheet, type Sheet } from '../../../design/shapes/sheet';
@@ -104,21 +105,16 @@ export function placeWall(o: {
         fixings: [{ ...fix, count: levels.length }],
       });
     }
-    return {
-      shape: 'bar',
+    return barOf({
       id,
       role: 'post',
-      stock: 'steel-post',
+      of: { id: 'steel-post', faceMm },
       cutMm: stock.mm,
       buriedMm: buried,
       from: [foot[0], foot[1] + faceMm / 2, foot[2] - buried],
       to: [foot[0], foot[1] + faceMm / 2, foot[2] + top],
-      wide: ALONG,
-      wideMm: faceMm,
-      thickMm: faceMm,
-      ends: [{ cut: 'as bought' }, { cut: 'as bought' }],
-      holes: [],
-    };
+      ends: AS_BOUGHT,
+    });
   });
 
   const lapTie: Fixing =

@@ -2,7 +2,7 @@ import type { WeldedPanel } from '../../../catalogue/stock';
 import { timberId } from '../../../catalogue/timber';
 import type { Joint } from '../../../design/design';
 import type { EndCut } from '../../../design/end-cut';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import { UP } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { screwThrough } from '../../rules/fixings';
@@ -14,7 +14,6 @@ import type { RailTrellisValues } from './knobs';
 const USUAL_RAIL_MM = feet(16);
 /** Screws stand this far from the end of a rail (from memory). mm. */
 const SCREW_IN_MM = inches(0.75);
-const square: EndCut = { cut: 'square' };
 
 export interface Rail extends Stretch {
   bar: Bar;
@@ -74,21 +73,15 @@ export function layRails(t: Trellis): Rail[] {
         ...piece,
         side,
         level,
-        bar: {
-          shape: 'bar',
+        bar: barOf({
           id: `rail-${side < 0 ? 'front' : 'back'}-${level}-${i + 1}`,
           role: 'rail',
-          stock: rail.id,
+          of: rail,
           from: [piece.fromMm, y, z],
           to: [piece.toMm, y, z],
           wide: UP,
-          wideMm: rail.wideMm,
-          thickMm: rail.thickMm,
           cutMm: piece.toMm - piece.fromMm,
-          buriedMm: 0,
-          ends: [square, square],
-          holes: [],
-        },
+        }),
       }));
     }),
   );

@@ -1,9 +1,10 @@
+import { AS_BOUGHT } from '../../../design/end-cut';
 import { line } from '../../../geometry/curve';
 import type { Sizing } from '../../kind';
 import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Placement, Joint, Station } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import { add, minus, pathLength, scale, unit, type Point } from '../../../geometry/space';
 import { slopeOf, type Ground } from '../../../site/ground';
@@ -54,22 +55,17 @@ export function sizeTepee(v: TepeeValues, setting: BedSetting): Sizing<TepeeFact
     const axis = unit(minus(add(tie, scale(aside, bundle)), foot));
     // Round poles have no wide face: any direction square to the axis will do.
     const wide = aside;
-    return {
-      shape: 'bar',
+    return barOf({
       id: `pole-${i + 1}`,
       role: 'pole',
-      stock: stock.id,
-      round: true,
+      of: stock,
       cutMm: longMm,
       buriedMm: v.pushIn,
       from: add(foot, scale(axis, -v.pushIn)),
       to: add(foot, scale(axis, longMm - v.pushIn)),
       wide: squareTo(axis, wide),
-      wideMm: stock.diameterMm,
-      thickMm: stock.diameterMm,
-      ends: [{ cut: 'as bought' }, { cut: 'as bought' }],
-      holes: [],
-    };
+      ends: AS_BOUGHT,
+    });
   });
   const girt = bundle + stock.diameterMm / 2;
   const lashing: Line = {

@@ -1,10 +1,10 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Placement, Joint, Standing } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Block } from '../../../design/shapes/block';
 import type { Fill } from '../../../design/shapes/fill';
 import type { Part } from '../../../design/shapes/shapes';
-import { add, ALONG, unit, UP, type Point } from '../../../geometry/space';
+import { add, unit, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Sizing } from '../../kind';
@@ -41,22 +41,17 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Sizing<TowerFac
   // On paving or a floor it stands on its end, and only keeps the tiers in line.
   const deepMm = takesPosts(setting.place.underfoot) ? v.depth : 0;
   const longest = setting.sizesOf(rod.id).at(-1) ?? Infinity;
-  const rods = middles.map((x, i): Bar => ({
-    shape: 'bar',
-    id: `rod-${i + 1}`,
-    role: 'rod',
-    stock: rod.id,
-    round: true,
-    cutMm: above + deepMm,
-    buriedMm: deepMm,
-    from: [x, 0, -deepMm],
-    to: [x, 0, above],
-    wide: ALONG,
-    wideMm: rod.diameterMm,
-    thickMm: rod.diameterMm,
-    ends: [{ cut: 'square' }, { cut: 'square' }],
-    holes: [],
-  }));
+  const rods = middles.map((x, i): Bar =>
+    barOf({
+      id: `rod-${i + 1}`,
+      role: 'rod',
+      of: rod,
+      cutMm: above + deepMm,
+      buriedMm: deepMm,
+      from: [x, 0, -deepMm],
+      to: [x, 0, above],
+    }),
+  );
   const tiers = middles.flatMap((x, i) =>
     Array.from({ length: v.tiers }, (_, n) => {
       const half = ACROSS_MM / 2;

@@ -1,8 +1,8 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Drive, Fixing, Joint } from '../../../design/design';
 import type { EndCut } from '../../../design/end-cut';
-import type { Bar, Hole } from '../../../design/shapes/bar';
-import { add, ALONG, UP, type Point } from '../../../geometry/space';
+import { barOf, type Bar, type Hole } from '../../../design/shapes/bar';
+import { add, UP, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { takenBy, type Taken } from '../../rules/clash';
 import { screwThrough } from '../../rules/fixings';
@@ -52,22 +52,17 @@ export function placePost(f: Frame, at: number, index: number): Bar {
   const under = f.topAt(at) - f.wood.beamWideMm / (f.lie.level ? 1 : Math.cos(f.slope));
   const top: EndCut = f.lie.level || Math.abs(f.slope) < 0.005 ? square : { cut: 'mitre', angleRad: f.slope };
   const buried = isScrewed(f, index) ? Math.max(1, f.setting.place.bed.heightMm) : f.v.depth;
-  return {
-    shape: 'bar',
+  return barOf({
     id: `post-${index + 1}`,
     role: 'post',
-    stock: f.wood.stock,
-    wide: ALONG,
-    wideMm: f.wood.postWideMm,
-    thickMm: f.wood.thickMm,
+    of: { id: f.wood.stock, wideMm: f.wood.postWideMm, thickMm: f.wood.thickMm },
     from: [foot[0], f.y, foot[2] - buried],
     to: [foot[0], f.y, under],
     cutMm: under - foot[2] + buried,
     buriedMm: buried,
     ends: [square, top],
-    holes: [],
     ...(f.wood.board ? { board: f.wood.board.id } : {}),
-  };
+  });
 }
 
 /** A point on the beam's centre line, `downMm` square below its top edge. */
@@ -84,22 +79,17 @@ export function placeBeam(f: Frame, piece: Stretch, index: number, eyes: readonl
   const holes = (f.v.rows === 2 ? [] : eyes)
     .filter((eye) => eye >= piece.fromMm && eye < piece.toMm)
     .map((eye): Hole => ({ atMm: eye - piece.fromMm, diameterMm: f.v.hang === 'eye' ? PILOT_MM : TWINE_HOLE_MM }));
-  return {
-    shape: 'bar',
+  return barOf({
     id: `beam-${index + 1}`,
     role: 'beam',
-    stock: f.wood.stock,
-    wideMm: f.wood.beamWideMm,
-    thickMm: f.wood.thickMm,
+    of: { id: f.wood.stock, wideMm: f.wood.beamWideMm, thickMm: f.wood.thickMm },
     wide: beamUp(f),
     from: onBeam(f, piece.fromMm, half),
     to: onBeam(f, piece.toMm, half),
     cutMm: piece.toMm - piece.fromMm,
-    buriedMm: 0,
-    ends: [square, square],
     holes,
     ...(f.wood.board ? { board: f.wood.board.id } : {}),
-  };
+  });
 }
 
 /** A piece of beam with the stretch of the frame it lies over. */

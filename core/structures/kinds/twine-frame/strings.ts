@@ -1,7 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Joint, Station } from '../../../design/design';
 import type { EndCut } from '../../../design/end-cut';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import type { Part } from '../../../design/shapes/shapes';
 import { flatBase, type Sheet } from '../../../design/shapes/sheet';
@@ -17,7 +17,6 @@ const LOOP_MM = inches(2);
 export const EYE_IN_MM = inches(1);
 /** Staples up a post, as shares of the height of the cloth (from memory). */
 const SKIRT_UP = [0.05, 0.35, 0.65, 0.95];
-const square: EndCut = { cut: 'square' };
 
 /** Where plants stand along the row, once for all rows that share a place. By a tape on the soil, mm. */
 export const placesAlong = (stations: readonly Station[]): number[] =>
@@ -36,24 +35,19 @@ export function placeArms(
   const hole = { diameterMm: f.v.hang === 'eye' ? PILOT_MM : TWINE_HOLE_MM };
   const parts = eyes.map((eye, i): Bar => {
     const [x, , z] = onBeam(f, eye, -stock.thickMm / 2);
-    return {
-      shape: 'bar',
+    return barOf({
       id: `arm-${i + 1}`,
       role: 'cross arm',
-      stock: stock.id,
+      of: stock,
       from: [x, f.y - f.v.armLength / 2, z],
       to: [x, f.y + f.v.armLength / 2, z],
       wide: f.lie.level ? ALONG : [Math.cos(f.slope), 0, Math.sin(f.slope)],
-      wideMm: stock.wideMm,
-      thickMm: stock.thickMm,
       cutMm: f.v.armLength,
-      buriedMm: 0,
-      ends: [square, square],
       holes: [
         { atMm: EYE_IN_MM, ...hole },
         { atMm: f.v.armLength - EYE_IN_MM, ...hole },
       ],
-    };
+    });
   });
   return {
     parts,

@@ -2,8 +2,8 @@ import { stockOf } from '../../../catalogue/catalogue';
 import type { Timber } from '../../../catalogue/stock';
 import { timberId } from '../../../catalogue/timber';
 import type { Joint } from '../../../design/design';
-import type { Bar } from '../../../design/shapes/bar';
-import { add, minus, reach, scale, unit, UP, type Point } from '../../../geometry/space';
+import { barOf, type Bar } from '../../../design/shapes/bar';
+import { add, minus, scale, unit, UP, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { onGround } from '../../../site/ground';
 import { screwThrough } from '../../rules/fixings';
@@ -161,21 +161,14 @@ export function railsOf(cage: Cage, v: WalkInCageValues, setting: BedSetting): {
       const out = rail.thickMm / 2;
       const up = upMm + rail.wideMm / 2;
       const [from, to] = [side.at(piece.fromMm, up, out), side.at(piece.toMm, up, out)];
-      const bar: Bar = {
-        shape: 'bar',
+      const bar: Bar = barOf({
         id: `${level}-${side.name}-${i + 1}`,
         role: level === 'top' ? 'top rail' : level === 'low' ? 'low rail' : 'lintel',
-        stock: rail.id,
+        of: rail,
         from,
         to,
         wide: squareTo(unit(minus(to, from))),
-        wideMm: rail.wideMm,
-        thickMm: rail.thickMm,
-        cutMm: reach(from, to),
-        buriedMm: 0,
-        ends: [{ cut: 'square' }, { cut: 'square' }],
-        holes: [],
-      };
+      });
       rails.push(bar);
       side.posts.forEach((post, n) => {
         const at = side.postsAt[n] as number;

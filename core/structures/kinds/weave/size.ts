@@ -4,9 +4,9 @@ import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import type { Placement, Joint } from '../../../design/design';
 import type { EndCut } from '../../../design/end-cut';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
-import { ALONG, type Point } from '../../../geometry/space';
+import { type Point } from '../../../geometry/space';
 import { onGround, slopeOf, type Ground } from '../../../site/ground';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
@@ -51,21 +51,16 @@ export function sizeWeave(v: WeaveValues, setting: BedSetting): Sizing<WeaveFact
   const buriedMm = Math.max(0, longMm - v.height);
   const posts = postsAt.map((at, i): Bar => {
     const foot = onGround(ground, at, y);
-    return {
-      shape: 'bar',
+    return barOf({
       id: `post-${i + 1}`,
       role: steel ? 'post' : 'stake',
-      stock: stockId,
+      of: { id: stockId, faceMm },
       cutMm: longMm,
       buriedMm,
-      wide: ALONG,
-      wideMm: faceMm,
-      thickMm: faceMm,
-      holes: [],
       from: [foot[0], foot[1], foot[2] - buriedMm],
       to: [foot[0], foot[1], foot[2] + v.height],
       ends: steel ? [{ cut: 'as bought' }, { cut: 'as bought' }] : [POINT, { cut: 'square' }],
-    };
+    });
   });
   const heights = passHeights(v.firstPass, v.passEvery, v.height);
   const runs = v.way === 'sandwich' ? 2 : 1;

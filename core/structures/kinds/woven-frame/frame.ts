@@ -2,7 +2,7 @@ import { stockOf } from '../../../catalogue/catalogue';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import type { Joint, Standing } from '../../../design/design';
 import type { EndCut } from '../../../design/end-cut';
-import type { Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import type { Part } from '../../../design/shapes/shapes';
 import { add, ALONG, minus, pathLength, scale, unit, type Point } from '../../../geometry/space';
@@ -27,7 +27,6 @@ function nailProud(setting: BedSetting, wood: Wood): number {
 export const END_MM = inches(6);
 /** A stake holds this much of a frame's side (from memory). mm. */
 const STAKE_UP_MM = inches(18);
-const square: EndCut = { cut: 'square' };
 
 /** What a frame is made of. mm. */
 export interface Wood {
@@ -53,21 +52,18 @@ export function placeFrame(
   const row = unit(minus(at(1000, 0), at(0, 0)));
   const upright = nailsAlong(v.height, wood.wideMm, v.interval, v.nailing).atMm;
   const level = nailsAlong(v.width, wood.wideMm, v.interval, v.nailing).atMm;
-  const member = (id: string, from: Point, to: Point, wide: Point, cutMm: number, places: readonly number[]): Bar => ({
-    shape: 'bar',
-    id,
-    role: 'frame side',
-    stock: wood.id,
-    from,
-    to,
-    wide,
-    wideMm: wood.wideMm,
-    thickMm: wood.thickMm,
-    cutMm,
-    buriedMm: 0,
-    ends: [notch, notch],
-    holes: places.map((atMm) => ({ atMm, diameterMm: NAIL_MM })),
-  });
+  const member = (id: string, from: Point, to: Point, wide: Point, cutMm: number, places: readonly number[]): Bar =>
+    barOf({
+      id,
+      role: 'frame side',
+      of: wood,
+      from,
+      to,
+      wide,
+      cutMm,
+      ends: [notch, notch],
+      holes: places.map((atMm) => ({ atMm, diameterMm: NAIL_MM })),
+    });
   const left = member(`side-${name}-near`, at(half, 0), at(half, v.height), ALONG, v.height, upright);
   const right = member(
     `side-${name}-far`,
@@ -214,21 +210,15 @@ export function driveStakes(
   const above = Math.min(STAKE_UP_MM, v.height / 2);
   const parts = [wood.wideMm / 2, v.width - wood.wideMm / 2].map((along, n): Bar => {
     const foot = onLeaf(leaf, index * v.width + along, 0, -(wood.thickMm + stake.thickMm) / 2);
-    return {
-      shape: 'bar',
+    return barOf({
       id: `stake-${index + 1}-${n + 1}`,
       role: 'stake',
-      stock: stake.id,
+      of: stake,
       from: [foot[0], foot[1], foot[2] - v.stakes],
       to: [foot[0], foot[1], foot[2] + above],
-      wide: ALONG,
-      wideMm: stake.wideMm,
-      thickMm: stake.thickMm,
       cutMm: above + v.stakes,
       buriedMm: v.stakes,
-      ends: [square, square],
-      holes: [],
-    };
+    });
   });
   return {
     parts,
