@@ -47,6 +47,7 @@ const OF_COUNTING: Readonly<Record<string, string>> = {
   'structures/kinds/panel-arch/bow.ts': 'STEPS',
   'structures/kinds/panel-wall/knobs.ts': 'ROW',
   'structures/kinds/tepee/shaded.ts': 'SIDE_RAD',
+  'structures/kinds/walk-in-cage/door.ts': 'DOOR_THREADS',
   'structures/kinds/walk-in-cage/knobs.ts': 'LOW',
   'structures/rules/panel-run.ts': 'SLACK_MM',
   'structures/rules/row-views.ts': 'BESIDE_MM',

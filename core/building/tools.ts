@@ -60,10 +60,6 @@ export const COMMON_DOINGS: Doings = {
   'step.fetch': { uses: [] },
   'step.ground': { uses: ['brush', 'goggles', 'gloves'] },
   'step.tops': { uses: [] },
-  'step.unbrace': { uses: ['drill'] },
-  'step.footing.tamped': { uses: ['tamper', 'level'] },
-  'step.footing.dry': { adds: ['concrete'], uses: ['barrow', 'level', 'gloves', 'mask', 'goggles'] },
-  'step.footing.wet': { adds: ['concrete'], uses: ['barrow', 'spade', 'level', 'gloves', 'mask', 'goggles'] },
 };
 
 /** Which parts each step adds: those that are stated, or those it names that no other step adds before it. */

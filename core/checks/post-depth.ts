@@ -1,4 +1,4 @@
-import type { Standing } from '../design/design';
+import type { Standing } from '../design/standing';
 import { inches } from '../quantity/length';
 import type { Soil, Wind } from '../site/soil';
 import {

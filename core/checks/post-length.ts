@@ -1,4 +1,4 @@
-import type { Standing } from '../design/design';
+import type { Standing } from '../design/standing';
 import { check, SEEN_MM } from './check';
 
 /** Is there a stock length that reaches both the height and the depth? */

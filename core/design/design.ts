@@ -3,7 +3,9 @@ import type { Curve } from '../geometry/curve';
 import type { Point } from '../geometry/space';
 import type { Terrain } from '../site/ground';
 import type { Fact } from '../wording/say';
+import type { Listed } from './listed';
 import type { Part } from './shapes/shapes';
+import type { Standing } from './standing';
 import type { Traits } from './traits';
 
 /** A board ripped along its length. Strips lie from its first edge across; kerfs are between them. mm. */
@@ -100,8 +102,8 @@ export const plantsOf = ({ stations }: { stations: readonly Station[] }): Statio
   stations.filter((station) => !station.spare);
 
 /** One way of seeing a design: what is to the right and what is up on the paper. */
-export interface ViewFrame {
-  id: string;
+export interface ViewFrame<V extends string = string> {
+  id: V;
   title: string;
   right: Point;
   up: Point;
@@ -143,21 +145,10 @@ export interface Hold {
   could: { topMm: number; carries: Carries; net: boolean };
 }
 
-/** One post as it stands. */
-export interface Standing {
-  id: string;
-  aboveMm: number;
-  buriedMm: number;
-  wantedMm: number;
-  /** How much longer it would have to be than the longest on sale; nought where one is long enough. */
-  shortMm: number;
-  set: 'driven' | 'let in' | 'concrete' | 'pushed' | 'screwed';
-}
-
 /** A length knob that can be pulled where it shows: in which view, where (in the view's coordinates), and what a millimetre of pull is worth. */
-export interface Handle {
+export interface Handle<V extends string = string> {
   knob: string;
-  view: string;
+  view: V;
   at: readonly [right: number, up: number];
   axis: 'right' | 'up';
   perMm: number;
@@ -177,7 +168,7 @@ export interface Design {
   wish?: { askedMm: number; stepMm: number };
   /** Where its zero lies: so far along the bed or the way it stands on, by a tape. */
   startMm: number;
-  /** What stands in the soil; none where nothing is let into it. */
+  /** What stands in the soil, of the parts that say how; none where nothing is let into it. */
   posts: readonly Standing[];
   /** What plants hold on to; null for what carries none. */
   hold: Hold | null;
@@ -216,12 +207,42 @@ export interface Design {
   dug?: { what: string; mm3: number };
 }
 
-/** A design as its kind places it, before the house adds what its names say. */
-export type Placement = Omit<Design, 'traits'>;
+/**
+ * A length knob that can be pulled at a place in space that a view shows; a millimetre of pull is one of the knob,
+ * where nothing else is said.
+ * @example { knob: 'height', view: 'elevation', at: posts[0].to, axis: 'up' }
+ */
+export interface Pull<V extends string = string> {
+  knob: string;
+  view: V;
+  at: Point;
+  axis: Handle['axis'];
+  perMm?: number;
+}
+
+/**
+ * A design as its kind places it, before the house adds what its names say and what follows from its parts. Chains
+ * and pulls name a view that is there.
+ */
+export interface Placement<V extends string = string> extends Omit<
+  Design,
+  'kind' | 'traits' | 'posts' | 'bodies' | 'views' | 'marks' | 'handles' | 'stations' | 'startMm' | 'hold'
+> {
+  views: readonly ViewFrame<V>[];
+  marks: Listed<Mark<NoInfer<V>>>;
+  handles: Listed<Pull<NoInfer<V>>>;
+  /** None where there are none of these: plants, a start along its bed, what plants hold on to. */
+  stations?: readonly Station[];
+  startMm?: number;
+  hold?: Hold | null;
+}
+
+/** A placement whose chains and pulls are held to its own views. */
+export const placed = <const V extends string>(placement: Placement<V>): Placement => placement;
 
 /** A chain of points along one direction that a view shows as a dimension string. */
-export interface Mark {
-  view: string;
+export interface Mark<V extends string = string> {
+  view: V;
   /** Along x for a chain under the drawing, along z for one beside it. */
   axis: 'x' | 'z';
   label: string;

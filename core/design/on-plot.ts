@@ -3,6 +3,7 @@ import type { Pair } from '../geometry/polygon';
 import type { Point } from '../geometry/space';
 import { heightAt } from '../site/ground';
 import { toPlot, type Frame } from '../site/stand';
+import { bodiesOf } from './bodies';
 import type { Design } from './design';
 import { shapeOf, type Part } from './shapes/shapes';
 
@@ -70,8 +71,12 @@ export function footprintOf(design: Design): Pair[][] {
       ? design.ground.path
       : null;
   if (!path) {
-    const bodies = design.bodies > 1 ? bodiesOf(design, counted) : [counted];
-    return bodies.map((parts) => outlineOf(parts.flatMap(flat)));
+    const covers = new Set(counted);
+    const bodies =
+      design.bodies > 1
+        ? bodiesOf(design.parts, design.joints).map((body) => body.filter((part) => covers.has(part)))
+        : [counted];
+    return bodies.filter((body) => body.length > 0).map((body) => outlineOf(body.flatMap(flat)));
   }
   return path.slice(1).map((to, i) => {
     const from = path[i] as (typeof path)[number];
@@ -89,19 +94,6 @@ export function footprintOf(design: Design): Pair[][] {
         .flat(),
     );
   });
-}
-
-/** The parts of each separate body, by what the joints hold together. */
-function bodiesOf(design: Design, counted: readonly Part[]): Part[][] {
-  const leader = new Map(design.parts.map((part) => [part.id, part.id]));
-  const find = (id: string): string => {
-    const up = leader.get(id) ?? id;
-    return up === id ? id : find(up);
-  };
-  for (const joint of design.joints) for (const id of joint.parts) leader.set(find(id), find(joint.parts[0] as string));
-  const groups = new Map<string, Part[]>();
-  for (const part of counted) groups.set(find(part.id), [...(groups.get(find(part.id)) ?? []), part]);
-  return [...groups.values()];
 }
 
 /** What a structure covers on the plot, piece by piece, each convex. */

@@ -7,7 +7,7 @@ import { setFixings } from '../joinery/set-fixings';
 import { heightAt } from '../site/ground';
 import { boxAround, drawPart, extent } from './draw-part';
 import type { Chain, Primitive, Spot, View } from './primitive';
-import { projectionOf, type Projection } from './project';
+import { projectionOf, type Projection } from '../design/projection';
 
 /** So many of one small part in a joint; of what is driven, the pilot hole it wants and what it goes through and into, by role. mm. */
 export interface Held {

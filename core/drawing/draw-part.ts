@@ -6,7 +6,7 @@ import type { Point } from '../geometry/space';
 import type { Tied } from '../plan/around';
 import { toPlot } from '../site/stand';
 import type { Primitive, Spot, View } from './primitive';
-import type { Projection } from './project';
+import type { Projection } from '../design/projection';
 
 /** The box around chains of points. */
 export function boxAround(chains: readonly (readonly Spot[])[]): View['box'] {

@@ -2,7 +2,7 @@ import type { Design, ViewFrame } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { boxAround, drawPart, extent } from './draw-part';
 import type { Primitive, View } from './primitive';
-import { projectionOf } from './project';
+import { projectionOf } from '../design/projection';
 import { soilBetween } from './views';
 
 /**

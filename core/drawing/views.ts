@@ -7,7 +7,7 @@ import type { Around } from '../plan/around';
 import { heightAt } from '../site/ground';
 import { boxAround, drawBeside, drawPart, extent } from './draw-part';
 import type { Chain, Primitive, Pull, Spot, View } from './primitive';
-import { FROM_ABOVE, projectionOf, SLANTING, type Projection } from './project';
+import { FROM_ABOVE, projectionOf, SLANTING, type Projection } from '../design/projection';
 
 /** Soil shown past the ends of the row, and how deep its hatching goes. mm. */
 const MARGIN_MM = 260;

@@ -3,7 +3,7 @@ import type { Design } from '../design/design';
 import type { Bar } from '../design/shapes/bar';
 import type { Fill } from '../design/shapes/fill';
 import { asShape } from '../design/shapes/shapes';
-import { holeAcross } from '../structures/rules/footing';
+import { holeAcross } from '../structures/assemblies/footing';
 
 /** Holes that are dug alike: for which posts, how wide and deep, and what goes into each. mm, litres in place. */
 export interface Holes {

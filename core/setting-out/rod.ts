@@ -39,10 +39,13 @@ export interface Rod {
 
 /** Marks closer than this are one. mm. */
 export const SAME_MM = 0.6;
+/** Which is met first; what is nearer than a tenth of a millimetre is met at once, so that alike pieces are marked alike. */
+export const asMet = (a: RodMark, b: RodMark): number => Math.round(a.atMm * 10) - Math.round(b.atMm * 10);
+
 /** In the order they are met, each said once, those of one kind numbered where there are several. */
 export function tidy(marks: readonly RodMark[]): RodMark[] {
   const met = marks
-    .toSorted((a, b) => a.atMm - b.atMm || (a.what < b.what ? -1 : 1))
+    .toSorted((a, b) => asMet(a, b) || (a.what < b.what ? -1 : a.what > b.what ? 1 : 0))
     .reduce<RodMark[]>((kept, mark) => {
       const again = kept.some(
         (one) => one.of === mark.of && one.what === mark.what && Math.abs(one.atMm - mark.atMm) < SAME_MM,

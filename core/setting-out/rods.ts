@@ -9,7 +9,7 @@ import { add, dot, minus, reach, scale, type Point } from '../geometry/space';
 import { setFixings } from '../joinery/set-fixings';
 import { inches } from '../quantity/length';
 import { tapeFor } from './tape';
-import { type RodMark, type Rod, SAME_MM, tidy, merged } from './rod';
+import { asMet, type RodMark, type Rod, SAME_MM, tidy, merged } from './rod';
 
 /** Parts stand in one line where they are no farther off it. mm. */
 const IN_LINE_MM = 80;
@@ -39,7 +39,7 @@ export const rodsToMark = (design: Design): Rod[] =>
   rodsOf(design).filter(({ role }) => design.traits[role]?.as !== 'brace');
 
 /** Marks in the order they are met. */
-const inOrder = (rod: Rod): Rod => ({ ...rod, marks: rod.marks.toSorted((a, b) => a.atMm - b.atMm) });
+const inOrder = (rod: Rod): Rod => ({ ...rod, marks: rod.marks.toSorted(asMet) });
 
 /** Lines of posts, numbered where there are several. */
 function numbered(rods: readonly Rod[]): Rod[] {

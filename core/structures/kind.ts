@@ -1,9 +1,11 @@
-import type { KnotId } from '../joinery/knots';
 import { byUrgency, type Verdict } from '../checks/check';
+import { bodiesOf } from '../design/bodies';
+import { ofShape } from '../design/shapes/shapes';
 import { COMMON_DOINGS, partsByStep, type Doings, type Tool } from '../building/tools';
 import type { Market } from '../catalogue/stock';
-import type { Design, Placement } from '../design/design';
-import type { RoleTraits } from '../design/traits';
+import type { Design, Handle, Placement } from '../design/design';
+import { present, type Listed } from '../design/listed';
+import { projectionOf } from '../design/projection';
 import type { Bed } from '../site/bed';
 import type { Opening, PlaceOn, Stand, StandOn } from '../site/stand';
 import type { Site } from '../site/plot';
@@ -21,6 +23,7 @@ import {
 } from './knob';
 import { SEASON_PHRASES, commonSeason } from './rules/common-season';
 import { STEP_PHRASES, withCommonSteps } from './rules/common-steps';
+import { allSaid, type Names, type Said } from './said';
 import type { Setting } from './setting';
 
 /** A step of building: said in order, with the people it takes and the caution where it belongs. */
@@ -35,6 +38,9 @@ export interface Step {
   waitHours?: number;
   caution?: Fact;
 }
+
+/** A step as its kind states it: for one, where nothing else is said. */
+export type StatedStep = Omit<Step, 'people'> & { people?: 1 | 2 };
 
 /** Something to do through the season: on a day ("06-12"), or when it is time (null). */
 export interface SeasonNote {
@@ -53,16 +59,6 @@ export interface KindNature {
 /** What a kind is for. What judges plants runs only where something holds or covers plants. */
 export const PURPOSES = ['support', 'cover', 'barrier', 'bed', 'planter'] as const;
 export type Purpose = (typeof PURPOSES)[number];
-
-/** What the parts and joints of a kind are called, and what the length of a part measures. */
-export interface Names {
-  parts: Readonly<Record<string, { word: string; means: string } & RoleTraits>>;
-  joints: Readonly<Record<string, string>>;
-  /** How each joint is made: what bears on what, which way up, how often round. */
-  joinery?: Readonly<Record<string, string>>;
-  /** The knots a joint is tied with, drawn beside it. */
-  knots?: Readonly<Record<string, readonly KnotId[]>>;
-}
 
 /** What a kind places, with the facts about it that only its own checks and mends ask for. */
 export interface Sizing<F> {
@@ -97,10 +93,10 @@ export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On
   size(values: Values<K>, setting: Setting<PlaceOn<On>>): Sizing<F>;
   /** The checks that concern it, in the order a gardener would ask. */
   checks(built: Built<F>, values: Values<K>, setting: Setting<PlaceOn<On>>): readonly (Verdict | null)[];
-  steps(design: Design, values: Values<K>, setting: Setting<PlaceOn<On>>): readonly Step[];
+  steps(design: Design, values: Values<K>, setting: Setting<PlaceOn<On>>): Listed<StatedStep>;
   /** What each of its steps adds and is done with. */
   doings: Doings;
-  season?(design: Design, values: Values<K>, setting: Setting<PlaceOn<On>>): readonly SeasonNote[];
+  season?(design: Design, values: Values<K>, setting: Setting<PlaceOn<On>>): Listed<SeasonNote>;
   /** Changes of knobs that would mend a finding, by its code. */
   mends: Readonly<
     Record<string, (values: Values<K>, built: Built<F>, setting: Setting<PlaceOn<On>>) => Settings | null>
@@ -111,6 +107,8 @@ export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On
   opensMm?(settings: Settings, market: Market): number;
   /** Of what keeps somebody out: how it stands against who visits. */
   guards?(built: Built<F>, values: Values<K>, setting: Setting<PlaceOn<On>>): Guard | null;
+  /** What it is built of, which brings its names, sentences and doings along. */
+  builtOf?: readonly Said[];
   names: Names;
   phrases: Phrases;
 }
@@ -145,6 +143,26 @@ export interface StructureKind {
   judge(sized: Sized, setting: Setting): Verdict[];
   /** The change of settings that mends a finding, or null where there is none. */
   mend(code: string, settings: Settings, sized: Sized, setting: Setting): Settings | null;
+}
+
+/** A placement with what follows from its parts, its views and its names. */
+function designOf(kind: string, names: Names, placed: Placement): Design {
+  const flat = new Map(placed.views.map((view) => [view.id, projectionOf(view)]));
+  return {
+    stations: [],
+    startMm: 0,
+    hold: null,
+    ...placed,
+    kind,
+    traits: names.parts,
+    posts: ofShape(placed.parts, 'bar').flatMap(({ id, stands }) => (stands ? [{ id, ...stands }] : [])),
+    bodies: bodiesOf(placed.parts, placed.joints).length,
+    marks: present(placed.marks),
+    handles: present(placed.handles).flatMap(({ at, perMm = 1, ...pull }): Handle[] => {
+      const seen = flat.get(pull.view);
+      return seen ? [{ ...pull, at: seen(at), perMm }] : [];
+    }),
+  };
 }
 
 /** Every step with the parts it adds and what it is done with. */
@@ -202,6 +220,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
       throw new Error(`"${kind.id}" cannot stand on "${setting.place.on}": check its stand at the door before asking.`);
     return setting as Setting<PlaceOn<On>>;
   };
+  const { names, phrases, doings } = allSaid([...(kind.builtOf ?? []), kind]);
   return {
     id: kind.id,
     name: kind.name,
@@ -210,8 +229,8 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
     stands: kind.stands,
     nature: kind.nature,
     knobs: kind.knobs,
-    names: kind.names,
-    phrases: { ...KNOB_PHRASES, ...STEP_PHRASES, ...SEASON_PHRASES, ...kind.phrases },
+    names,
+    phrases: { ...KNOB_PHRASES, ...STEP_PHRASES, ...SEASON_PHRASES, ...phrases },
     hosts: kind.openings !== undefined,
     openings(settings, anywhere) {
       const setting = onStand(anywhere);
@@ -223,14 +242,15 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
       const { values: settled, states } = settle(kind.knobs, settings, setting);
       const values = settled as Values<K>;
       const { design: placed, facts } = kind.size(values, setting);
-      const design: Design = { ...placed, traits: kind.names.parts };
+      const design = designOf(kind.id, names, placed);
+      const steps = present(kind.steps(design, values, setting)).map((step): Step => ({ people: 1, ...step }));
       return {
         design,
         facts,
         knobs: states,
-        steps: doing(cautionsOnce(withCommonSteps(kind.steps(design, values, setting), design, setting)), kind, design),
+        steps: doing(cautionsOnce(withCommonSteps(steps, design, setting)), { id: kind.id, doings }, design),
         season: inOrder(
-          [...(kind.season?.(design, values, setting) ?? []), ...commonSeason(design, setting)],
+          [...present(kind.season?.(design, values, setting) ?? []), ...commonSeason(design, setting)],
           setting.site,
         ),
       };

@@ -1,6 +1,8 @@
 import { RODS, sleeveFor } from '../catalogue/rods';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { present } from '../design/listed';
+import { ofShape } from '../design/shapes/shapes';
 import type { Sheet } from '../design/shapes/sheet';
 import { besideOnRoll } from './rules/beside-on-roll';
 import { CATALOGUE, stockOf } from '../catalogue/catalogue';
@@ -13,10 +15,10 @@ import type { Plan } from '../plan/plan';
 import { settingOf } from '../plan/setting-of';
 import { feet, inches } from '../quantity/length';
 import { postCentres } from './kinds/rail-trellis/bays';
-import { cornerBrace } from './rules/brace';
+import { cornerBrace } from './assemblies/brace';
 import { nearestClear, takenBy } from './rules/clash';
 import { letInDepth, nextStockUp } from './rules/depth';
-import { FOOTINGS, pourFootings, setBy, waitFor } from './rules/footing';
+import { FOOTINGS, footingSteps, pourFootings, setBy } from './assemblies/footing';
 import { withinLimits } from './knob';
 import { leanOf, onLeaf, upLeaf, type Leaf } from './rules/leaves';
 import { baysAPiece, piecesOverPosts } from './rules/over-posts';
@@ -24,7 +26,7 @@ import { kindOf, KINDS } from './registry';
 import { anglesRound, angleAt, doorHalfRad, onRing, openRingMm, ringArea } from './rules/ring';
 import { equalBays, fewestPosts } from './rules/spacing';
 import { girthOf, stringLength } from './rules/string-length';
-import { setPost } from './rules/timber-post';
+import { setPost } from './assemblies/set-post';
 import { passHeights, passMm } from './kinds/weave/passes';
 import { furrow, nailsAlong } from './kinds/woven-frame/weave-path';
 
@@ -153,7 +155,7 @@ describe('posts and what lies over them', () => {
           set: 'concrete',
         });
         const asked = aboveMm + depthMm + inches(0.5);
-        if (Math.abs(post.bar.cutMm - asked) > 1e-6) expect([feet(8), feet(10), feet(12)]).toContain(post.bar.cutMm);
+        if (Math.abs(post.cutMm - asked) > 1e-6) expect([feet(8), feet(10), feet(12)]).toContain(post.cutMm);
         // One that is cut comes cheaper two and more to a length than out of its own.
         else {
           const price = (size: number) => setting.priceOf('timber-4x4-treated', size) ?? Infinity;
@@ -166,7 +168,7 @@ describe('posts and what lies over them', () => {
           );
           expect(Math.min(...shared)).toBeLessThan(alone);
         }
-        expect(post.bar.to[2]).toBe(aboveMm);
+        expect(post.to[2]).toBe(aboveMm);
         if (aboveMm + depthMm + inches(0.5) <= feet(12)) expect(post.buriedMm).toBe(depthMm);
         else expect(post.buriedMm).toBeLessThanOrEqual(depthMm);
       }),
@@ -189,7 +191,7 @@ describe('posts and what lies over them', () => {
       }),
     );
     const bought = cut(
-      posts.map(({ bar }) => ({ part: bar.id, structure: 's', measure: bar.cutMm })),
+      posts.map(({ id, cutMm }) => ({ part: id, structure: 's', measure: cutMm })),
       DEMO_PLAN.priceBook.lines
         .filter(({ stock }) => stock === 'timber-4x4-treated')
         .map((one) => ({ measure: one.size, minor: one.price.minor })),
@@ -206,7 +208,7 @@ describe('posts and what lies over them', () => {
         mm(0, 300),
         fc.constantFrom(...FOOTINGS.map((one) => one.id)),
         (depthMm, gravelMm, footing) => {
-          const { bar } = setPost({
+          const bar = setPost({
             id: 'p',
             foot: [0, 0, 0],
             aboveMm: 1000,
@@ -216,7 +218,7 @@ describe('posts and what lies over them', () => {
             setting,
             set: setBy(footing),
           });
-          const { parts } = pourFootings([bar], footing, gravelMm);
+          const parts = ofShape(pourFootings([bar], footing, gravelMm).parts, 'fill');
           expect(parts.map((part) => part.role)).toEqual([
             ...(gravelMm >= 1 ? ['gravel'] : []),
             ...(footing === 'tamped' ? [] : ['concrete']),
@@ -227,7 +229,8 @@ describe('posts and what lies over them', () => {
               part.role === 'gravel' ? hole * gravelMm : (hole - 90 * 90) * bar.buriedMm + (hole * inches(1)) / 3,
               3,
             );
-          expect(waitFor(footing).waitHours ?? 0).toBe({ tamped: 0, dry: 24, wet: 12 }[footing]);
+          const [poured] = present(footingSteps(footing));
+          expect(poured?.waitHours ?? 0).toBe({ tamped: 0, dry: 24, wet: 12 }[footing]);
         },
       ),
     );
@@ -280,14 +283,11 @@ describe('eyes, strings, braces', () => {
           const corner: Point = [100, 200, 300];
           const brace = cornerBrace({
             id: 'b',
-            role: 'brace',
-            stock: 'timber-2x2-untreated',
+            of: { id: 'timber-2x2-untreated', wideMm, thickMm: 38 },
             corner,
             a,
             b,
             legMm,
-            wideMm,
-            thickMm: 38,
           });
           expect(brace.cutMm).toBeCloseTo(legMm * Math.SQRT2 + wideMm, 6);
           expect([reach(corner, brace.from), reach(corner, brace.to)]).toEqual([

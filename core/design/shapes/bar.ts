@@ -11,6 +11,7 @@ import {
 } from '../../geometry/curve';
 import { add, ALONG, cross, minus, reach, scale, unit, type Point } from '../../geometry/space';
 import { SQUARE, type EndCut } from '../end-cut';
+import type { Stands } from '../standing';
 import { NOTHING_TAKEN, type PartBase, type Shape, type Solid } from './shape';
 
 export interface Hole {
@@ -34,6 +35,8 @@ export interface Bar extends PartBase {
   /** How much of it is below ground. */
   buriedMm: number;
   round?: boolean;
+  /** How it stands in the ground, of what a structure stands on. */
+  stands?: Stands;
   /** The board it is ripped from, when it is not cut from a length of its own. */
   board?: string;
 }
@@ -53,7 +56,7 @@ export function barOf({
   board,
   ...o
 }: { of: Section; board?: string | undefined } & Pick<Bar, 'id' | 'role' | 'from' | 'to'> &
-  Partial<Pick<Bar, 'bent' | 'wide' | 'cutMm' | 'ends' | 'holes' | 'buriedMm'>>): Bar {
+  Partial<Pick<Bar, 'bent' | 'wide' | 'cutMm' | 'ends' | 'holes' | 'buriedMm' | 'stands'>>): Bar {
   const [wideMm, thickMm] =
     'wideMm' in of ? [of.wideMm, of.thickMm] : 'faceMm' in of ? [of.faceMm, of.faceMm] : [of.diameterMm, of.diameterMm];
   return {

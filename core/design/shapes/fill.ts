@@ -16,6 +16,27 @@ export interface Fill extends PartBase {
   litres: number;
 }
 
+/** What is poured, level at its top where nothing else is said. mm. */
+export const fillOf = ({
+  of,
+  ...o
+}: { of: string; crownMm?: number } & Pick<Fill, 'id' | 'role' | 'bottom' | 'rim' | 'cutMm' | 'litres'>): Fill => ({
+  crownMm: 0,
+  ...o,
+  shape: 'fill',
+  stock: of,
+});
+
+/** A rim of four sides, so far out from its middle along and across. mm. */
+export const squareRim = (alongMm: number, acrossMm = alongMm): { outline: readonly Pair[] } => ({
+  outline: [
+    [-alongMm, -acrossMm],
+    [alongMm, -acrossMm],
+    [alongMm, acrossMm],
+    [-alongMm, acrossMm],
+  ],
+});
+
 const ROUND_CORNERS = 12;
 
 /** The rim seen from above, about the middle of the bottom. mm. */

@@ -1,5 +1,5 @@
 import { distanceToChain } from '../../geometry/curve';
-import { add, type Point } from '../../geometry/space';
+import { add, pathLength, type Point } from '../../geometry/space';
 import { NOTHING_TAKEN, type PartBase, type Shape } from './shape';
 
 /** Wire, string, chain: what has a length and hardly a thickness. */
@@ -8,6 +8,18 @@ export interface Line extends PartBase {
   path: readonly Point[];
   diameterMm: number;
 }
+
+/** Wire, string or rope along a path, as long as that where nothing else is said. mm. */
+export const lineOf = ({
+  of,
+  ...o
+}: { of: { id: string; diameterMm: number }; cutMm?: number } & Pick<Line, 'id' | 'role' | 'path'>): Line => ({
+  ...o,
+  shape: 'line',
+  stock: of.id,
+  diameterMm: of.diameterMm,
+  cutMm: o.cutMm ?? pathLength(o.path),
+});
 
 export const LINE: Shape<Line> = {
   nature: 'cord',

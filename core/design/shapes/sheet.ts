@@ -1,5 +1,5 @@
 import { flatten, lengthOf, line, onStretch, pointAt, shifted, tangentAt, type Curve } from '../../geometry/curve';
-import { add, cross, dot, minus, reach, scale, unit, type Point } from '../../geometry/space';
+import { add, cross, dot, minus, reach, scale, unit, UP, type Point } from '../../geometry/space';
 import { NOTHING_TAKEN, type PartBase, type Shape } from './shape';
 
 /**
@@ -27,6 +27,42 @@ export interface Sheet extends PartBase {
   gathers?: readonly (readonly Point[])[];
   /** The strip that the panel is bought for, when this one is split from the same panel. */
   board?: string;
+}
+
+/** Threads so far along a length, from edge to edge, in so many equal steps. mm. */
+export const threads = (longMm: number, steps: number): number[] => {
+  const count = Math.max(1, Math.round(steps));
+  return Array.from({ length: count + 1 }, (_, n) => (longMm * n) / count);
+};
+
+/**
+ * A sheet of a roll or a panel: upright, as long as its base, with a thread wherever its mesh has one, where nothing
+ * else is said. mm.
+ * @example sheetOf({ id: 'mesh-1', role: 'mesh', of: roll, base: flatBase(corner, ALONG, 2400), heightMm: 900 })
+ */
+export function sheetOf({
+  of,
+  board,
+  ...o
+}: {
+  of: { id: string; wireMm: number; openingMm?: number; stepMm?: number };
+  board?: string | undefined;
+} & Pick<Sheet, 'id' | 'role' | 'base' | 'heightMm'> &
+  Partial<Omit<Sheet, 'shape' | 'stock' | 'wireMm' | 'board'>>): Sheet {
+  const cutMm = o.cutMm ?? lengthOf(o.base);
+  return {
+    up: UP,
+    meshes: 0,
+    ...o,
+    // Cloth has no openings: its edges are drawn.
+    uprightsMm: o.uprightsMm ?? threads(cutMm, cutMm / (of.openingMm || cutMm)),
+    levelsMm: o.levelsMm ?? threads(o.heightMm, o.heightMm / (of.stepMm || o.heightMm)),
+    shape: 'sheet',
+    stock: of.id,
+    wireMm: of.wireMm,
+    cutMm,
+    ...(board === undefined ? {} : { board }),
+  };
 }
 
 /** The lower edge of a flat sheet from its first corner. */

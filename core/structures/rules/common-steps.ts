@@ -104,7 +104,6 @@ export const STEP_PHRASES = {
     'Measure everything from one end with one steel tape, and call out the running figures: cloth tapes stretch, and lengths measured one after another add up their errors. Equal heights come from a string or a level.',
   'step.tape.bed':
     'Measure everything from one end with one steel tape, and call out the running figures: cloth tapes stretch. Take levels from a string or a level, not from the rim of the bed.',
-  'step.unbrace': 'When that has passed, take the bracing off.',
   'step.tops':
     'Cap every cane and every steel post that ends below the height of your eyes: a cork, an old ball, a bright cap.',
   'care.services': 'Electricity and gas kill. Call the free location service where there is one; local rules decide.',

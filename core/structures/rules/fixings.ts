@@ -39,6 +39,13 @@ export function screwThrough(setting: Setting, headMm: number, holdMm: number): 
   );
 }
 
+/** An eye turned into a member at a place, by the way of its point. */
+export const eyeIn = (into: string, way: Point, at: Point, stock = 'screw-eye'): Fixing => ({
+  stock,
+  count: 1,
+  drive: { through: null, into, way, places: [at] },
+});
+
 /** How many it takes along a length: one at each end, none farther apart than `everyMm`. */
 export const alongEvery = (lengthMm: number, everyMm: number): number =>
   Math.max(2, Math.ceil(lengthMm / everyMm - 1e-6) + 1);

@@ -42,5 +42,8 @@ export function onLeaf(leaf: Leaf, alongMm: number, upMm: number, outMm: number)
   return [foot[0], foot[1] - leaf.side * sin * upMm + leaf.side * cos * outMm, foot[2] + cos * upMm + sin * outMm];
 }
 
+/** The direction out of the face of a leaf. */
+export const outOfLeaf = (leaf: Leaf): Point => [0, leaf.side * Math.cos(leaf.leanRad), Math.sin(leaf.leanRad)];
+
 /** The direction up a leaf. */
 export const upLeaf = (leaf: Leaf): Point => [0, -leaf.side * Math.sin(leaf.leanRad), Math.cos(leaf.leanRad)];

@@ -6,7 +6,7 @@ import { groundAt, slopeOf, type Ground } from '../../site/ground';
 const BESIDE_MM = 500;
 
 /** Straight down on all of it. */
-export const FROM_ABOVE: ViewFrame = {
+export const FROM_ABOVE: ViewFrame<'plan'> = {
   id: 'plan',
   title: 'From above',
   right: [1, 0, 0],
@@ -20,7 +20,7 @@ export const FROM_ABOVE: ViewFrame = {
 };
 
 /** Square on, with x to the right; and along x, from where it begins. The soil is told in the view's own coordinates. */
-export const fromFront = (title: string, soil: ViewFrame['soil']): ViewFrame => ({
+export const fromFront = (title: string, soil: ViewFrame['soil']): ViewFrame<'elevation'> => ({
   id: 'elevation',
   title,
   right: [1, 0, 0],
@@ -32,7 +32,7 @@ export const fromFront = (title: string, soil: ViewFrame['soil']): ViewFrame => 
   nearest: false,
   soil,
 });
-export const fromEnd = (title: string, soil: ViewFrame['soil']): ViewFrame => ({
+export const fromEnd = (title: string, soil: ViewFrame['soil']): ViewFrame<'end'> => ({
   ...fromFront(title, soil),
   id: 'end',
   right: [0, 1, 0],
@@ -41,8 +41,11 @@ export const fromEnd = (title: string, soil: ViewFrame['soil']): ViewFrame => ({
   nearest: true,
 });
 
+/** The views of what stands in a row. */
+export type RowView = 'elevation' | 'plan' | 'end';
+
 /** The three views of a row on a bed: from the front, from above, and along the row from its start. `startMm` is where it begins in the bed. */
-export function rowViews(o: { ground: Ground; bed: Bed; startMm: number }): ViewFrame[] {
+export function rowViews(o: { ground: Ground; bed: Bed; startMm: number }): ViewFrame<RowView>[] {
   const high = o.bed.heightMm;
   const level = Math.cos(slopeOf(o.ground));
   const [near, far] = [-o.startMm * level, (o.bed.lengthMm - o.startMm) * level];
@@ -81,7 +84,7 @@ export function rowMarks(o: {
   bed: Bed;
   rowsAtMm: readonly number[];
   endTopMm: number;
-}): Mark[] {
+}): Mark<RowView>[] {
   const front = o.stations.filter((one) => one.side !== 'round' && one.at[1] === o.stations[0]?.at[1]);
   const places = [0, ...front.map((station) => station.alongMm), o.builtMm];
   const level = Math.cos(slopeOf(o.ground));
@@ -96,11 +99,13 @@ export function rowMarks(o: {
             label: 'plants',
             atMm: places.map((at) => at * level),
             tapedMm: places,
-          } satisfies Mark,
+          } satisfies Mark<RowView>,
         ]
       : []),
     { view: 'plan', axis: 'z', label: 'across', atMm: across },
     { view: 'elevation', axis: 'x', label: 'in all', atMm: [0, o.builtMm * level], tapedMm: [0, o.builtMm] },
-    ...(o.endTopMm > 0 ? [{ view: 'end', axis: 'z', label: 'top', atMm: [0, o.endTopMm] } satisfies Mark] : []),
+    ...(o.endTopMm > 0
+      ? [{ view: 'end', axis: 'z', label: 'top', atMm: [0, o.endTopMm] } satisfies Mark<RowView>]
+      : []),
   ];
 }

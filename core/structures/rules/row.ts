@@ -1,14 +1,13 @@
 import { FORGIVEN_MM } from '../../checks/crop-height';
 import { leadPlant } from '../../crops/planted';
-import { fact, type Phrases } from '../../wording/say';
+import type { Design } from '../../design/design';
 import { feet, inches } from '../../quantity/length';
-import type { Design, Handle } from '../../design/design';
-import { groundAt, slopeOf, type Ground } from '../../site/ground';
+import { roomOf, type Bed, type Room } from '../../site/bed';
+import { fact, type Phrases } from '../../wording/say';
 import type { ChoiceKnob, LengthKnob, Settings, Suggestion } from '../knob';
 import type { BedSetting } from '../setting';
-import { roomOf, type Bed, type Room } from '../../site/bed';
-import { STATION_SCHOOLS, stationsAlong } from './stations';
 import { mostGap } from './gap';
+import { STATION_SCHOOLS, stationsAlong } from './stations';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from './tidy';
 
 /**
@@ -128,36 +127,6 @@ function usualGap(setting: BedSetting): Suggestion<number> {
     why: fact(code, { crop: crop.name, from: { mm: crop.supportFromMm } }),
   };
 }
-
-/** Pulls that every row has: its far end on the front view, and where it stands on the plan. */
-export function rowHandles(o: {
-  ground: Ground;
-  rowMm: number;
-  builtMm: number;
-  yMm: number;
-  topMm: number;
-}): Handle[] {
-  const end = o.builtMm * Math.cos(slopeOf(o.ground));
-  return [
-    {
-      knob: 'rowLength',
-      view: 'elevation',
-      at: [end, groundAt(o.ground, end) + o.topMm / 2],
-      axis: 'right',
-      perMm: o.rowMm / end,
-    },
-    { knob: 'rowAt', view: 'plan', at: [end / 2, o.yMm], axis: 'up', perMm: 1 },
-  ];
-}
-
-/** The limit of a bay is pulled at the second post: the row answers in whole bays. */
-export const spacingHandle = (secondPostMm: number, topMm: number): Handle => ({
-  knob: 'postSpacing',
-  view: 'elevation',
-  at: [secondPostMm, topMm],
-  axis: 'right',
-  perMm: 1,
-});
 
 /**
  * Where what is built of a row begins along its bed: what is less than was asked for is shared between its

@@ -13,6 +13,10 @@ export function equalBays(fixedMm: readonly number[], mostMm: number): number[] 
   });
 }
 
+/** The widest of the bays between posts. mm. */
+export const widestBay = (postsAtMm: readonly number[]): number =>
+  Math.max(...postsAtMm.slice(1).map((at, i) => at - (postsAtMm[i] as number)));
+
 export const baysIn = (lengthMm: number, mostMm: number): number =>
   Math.max(1, Math.ceil((lengthMm - SLACK_MM) / mostMm));
 

@@ -27,6 +27,13 @@ export function stationsAlong(lengthMm: number, spacingMm: number, school: Stati
   return Array.from({ length: count }, (_, i) => first + i * spacingMm);
 }
 
+/** A line of plants across the bed; `up` is the way their stems grow, plumb where none is named. mm. */
+export interface PlantRow {
+  acrossMm: number;
+  side: Station['side'];
+  up?: Point;
+}
+
 /**
  * Places every planting along the rows of support. Several plantings share a row in proportion to
  * the bed each of them asks for (plants × spacing), one after another. Where two meet each keeps half its
@@ -39,8 +46,7 @@ export function placeStations(o: {
   fromMm: number;
   lengthMm: number;
   school: StationSchool;
-  /** `up` is the way a row's stems grow; plumb where none is named. */
-  rows: readonly { acrossMm: number; side: Station['side']; up?: Point }[];
+  rows: readonly PlantRow[];
 }): Station[] {
   const asked = o.planted.map((planted) => Math.max(1, planted.count) * planted.training.spacingMm);
   const total = asked.reduce((sum, one) => sum + one, 0);

@@ -1,3 +1,4 @@
+import { FOLDING_PAIR } from '../../assemblies/folding-pair';
 import { roomOf } from '../../../site/bed';
 import { leastSpread } from '../../rules/leaves';
 import { tipping } from '../../../checks/tipping';
@@ -35,6 +36,7 @@ export const kind = structureKind({
   steps: aFrameSteps,
   doings: A_FRAME_DOINGS,
   season: aFrameSeason,
+  builtOf: [FOLDING_PAIR],
   names: A_FRAME_NAMES,
   phrases: A_FRAME_PHRASES,
   mends: {

@@ -1,4 +1,4 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const A_FRAME_NAMES: Names = {
@@ -8,13 +8,7 @@ export const A_FRAME_NAMES: Names = {
     mesh: { word: 'Mesh', means: 'mesh by length' },
     chain: { word: 'Tether', means: 'tether across a frame, with its ends' },
   },
-  joints: {
-    'slat to stile': 'Slat to stile',
-    'mesh to leaf': 'Mesh to leaf',
-    'leaf to leaf': 'Leaf to leaf',
-    'tether to leaf': 'Tether to leaf',
-    'foot to ground': 'Foot to ground',
-  },
+  joints: {},
   joinery: {
     'slat to stile':
       'The slat lies flat on the outer face of both stiles, flush with their outer edges. Two screws into each stile, askew, so that it cannot rack.',
@@ -24,11 +18,8 @@ export const A_FRAME_NAMES: Names = {
       'Both leaves lie with their outer faces down and their heads towards each other. One hinge over each pair of stiles, its knuckle over the middle of the gap, the straps along the stiles.',
     'tether to leaf':
       'The eyes sit on the inner faces of the stiles, opposite each other, at the height in the marks. Chain is hooked in; rope takes a round turn and two half hitches.',
-    'foot to ground':
-      'One peg on the outside of each foot, leaning away from the frame; cord twice round the foot and the peg, and a reef knot.',
   },
   knots: {
     'tether to leaf': ['two half hitches'],
-    'foot to ground': ['reef knot'],
   },
 };

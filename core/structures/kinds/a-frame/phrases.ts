@@ -27,7 +27,6 @@ export const A_FRAME_PHRASES = {
   'count.mesh-staples': 'Down both stiles, {every} apart',
   'count.hinges': 'Two to a frame, at the heads of the stiles',
   'count.tether-eyes': 'One at each end of it',
-  'count.pegs': 'One at each foot',
   'step.cut': 'Cut stiles and slats; the feet of the stiles at the angle on the list.',
   'step.lay':
     'Lay the two stiles of a leaf on flat ground, {width} over all, feet level with each other. They are square when both diagonals over all are {diagonal}.',

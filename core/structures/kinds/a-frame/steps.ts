@@ -1,30 +1,30 @@
+import type { Listed } from '../../../design/listed';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
-import type { AFrameValues } from './size';
+import type { SeasonNote, StatedStep } from '../../kind';
+import type { AFrameValues } from './frame';
 import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** Each leaf flat on the ground, then hinged, then opened by two. */
-export function aFrameSteps(_design: Design, v: AFrameValues): Step[] {
+export function aFrameSteps(_design: Design, v: AFrameValues): Listed<StatedStep> {
   return [
-    { what: fact('step.cut'), people: 1, caution: fact('care.saw') },
-    { what: fact('step.lay', { width: { mm: v.width }, diagonal: { mm: Math.hypot(v.width, v.leaf) } }), people: 1 },
+    { what: fact('step.cut'), caution: fact('care.saw') },
+    { what: fact('step.lay', { width: { mm: v.width }, diagonal: { mm: Math.hypot(v.width, v.leaf) } }) },
     {
       what: v.infill === 'slats' ? fact('step.slats', { gauge: { mm: v.gauge } }) : fact('step.mesh'),
-      people: 1,
       ...(v.infill === 'mesh' ? { caution: fact('care.wire-ends') } : {}),
     },
-    { what: fact('step.hinge', { gap: { mm: v.hingeGap } }), people: 1 },
+    { what: fact('step.hinge', { gap: { mm: v.hingeGap } }) },
     { what: fact('step.open', { spread: { mm: v.spread } }), people: 2, caution: fact('care.fingers') },
-    { what: fact('step.tether'), people: 1 },
-    ...(v.pegs === 'yes' ? [{ what: fact('step.pegs'), people: 1 } as const] : []),
-    { what: fact('step.plant'), people: 1, caution: fact('care.climb') },
+    { what: fact('step.tether') },
+    v.pegs === 'yes' && { what: fact('step.pegs') },
+    { what: fact('step.plant'), caution: fact('care.climb') },
   ];
 }
 
-export const aFrameSeason = (_design: Design, _v: unknown, setting: Setting): SeasonNote[] => [
+export const aFrameSeason = (_design: Design, _v: unknown, setting: Setting): Listed<SeasonNote> => [
   { on: null, what: fact('season.lead') },
   ...clearing(setting, 'season.fold'),
 ];

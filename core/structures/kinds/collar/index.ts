@@ -1,18 +1,19 @@
-import { countOf } from '../../../crops/planted';
 import { keepsOut } from '../../../checks/keeps-out';
 import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
-import { closedBy, type Guard } from '../../../site/visitors';
+import { countOf } from '../../../crops/planted';
 import { inches } from '../../../quantity/length';
-import { rowsOf } from '../../rules/stations';
+import { closedBy, type Guard } from '../../../site/visitors';
+import { cagesFit } from '../../assemblies/ring-of-mesh';
 import { structureKind, type Built } from '../../kind';
 import { ROW_MENDS } from '../../rules/row';
+import { rowsOf } from '../../rules/stations';
 import { isOffered } from '../../setting';
 import { COLLAR_KNOBS, type CollarValues } from './knobs';
 import { COLLAR_NAMES } from './names';
 import { COLLAR_PHRASES } from './phrases';
-import { roomFor, sizeCollar, type CollarFacts } from './size';
+import { sizeCollar, type CollarFacts } from './size';
 import { COLLAR_DOINGS, collarSeason, collarSteps } from './steps';
 
 const guardOf = ({ facts }: Built<CollarFacts>): Guard => ({
@@ -52,12 +53,12 @@ export const kind = structureKind({
     'keeps.dig': (v) => ({ below: Math.max(v.below, inches(6)) }),
     'keeps.open': (_v, _built, setting) => (isOffered(setting, 'mesh-1-36') ? { roll: 'mesh-1-36' } : null),
     'plants.too-many': (v, { facts }, setting) => ({
-      cages: Math.min(roomFor(v, facts.cut.diameterMm, setting), countOf(setting.planted)),
+      cages: Math.min(cagesFit(v, facts.cut.diameterMm, setting), countOf(setting.planted)),
     }),
   },
 });
 
-function fewer(v: CollarValues, { facts }: Built<CollarFacts>, setting: Parameters<typeof roomFor>[2]) {
-  const fit = roomFor(v, facts.cut.diameterMm, setting);
+function fewer(v: CollarValues, { facts }: Built<CollarFacts>, setting: Parameters<typeof cagesFit>[2]) {
+  const fit = cagesFit(v, facts.cut.diameterMm, setting);
   return fit < v.cages ? { cages: fit } : null;
 }

@@ -3,7 +3,7 @@ import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs, Values } from '../../knob';
 import { needsOf } from '../../rules/barrier';
-import { cageRowKnobs } from '../../rules/round-cage';
+import { cageRowKnobs } from '../../assemblies/ring-of-mesh';
 import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
 

@@ -1,14 +1,14 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { coverLight } from '../../../checks/cover-light';
+import { coverChecks, tallestUnder } from '../../../checks/cover-set';
 import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
-import { coverChecks, tallestUnder } from '../../../checks/cover-set';
 import { closedBy } from '../../../site/visitors';
-import { rowsOf } from '../../rules/stations';
 import { structureKind } from '../../kind';
 import { coverFor } from '../../rules/covering';
 import { ROW_MENDS } from '../../rules/row';
+import { rowsOf } from '../../rules/stations';
 import { isOffered } from '../../setting';
 import { FLAT_COVER_KNOBS } from './knobs';
 import { FLAT_COVER_NAMES } from './names';

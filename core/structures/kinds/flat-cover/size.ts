@@ -1,13 +1,13 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Placement, Joint } from '../../../design/design';
-import type { Ground } from '../../../site/ground';
+import { chain } from '../../../design/chain';
+import { placed, type Joint } from '../../../design/design';
 import { fact } from '../../../wording/say';
+import { bedRow, groundOf } from '../../assemblies/bed-row';
+import { lapJoints, layStrips, midCover } from '../../assemblies/cover-strips';
 import type { Sizing } from '../../kind';
 import type { Values } from '../../knob';
-import { lapJoints, layStrips, midCover } from '../../rules/cover-strips';
 import { alongEvery } from '../../rules/fixings';
-import { acrossBed, rowHandles, startOf } from '../../rules/row';
-import { rowMarks, rowViews } from '../../rules/row-views';
+import { acrossBed } from '../../rules/row';
 import { plantUnder, rowsOf } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
 import type { FLAT_COVER_KNOBS } from './knobs';
@@ -34,11 +34,10 @@ export const liftOf = (widthMm: number, slack: number): number => widthMm * Math
 /** Sizes the cover: strips along the bed, slack enough to be lifted, laid down and pegged all round. */
 export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Sizing<FlatCoverFacts> {
   const { bed } = setting.place;
-  const ground: Ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
+  const ground = groundOf(bed);
   const roll = stockOf(setting.catalogue, v.cover, 'mesh roll');
   const y = acrossBed(v.rowAt, setting);
   const builtMm = v.rowLength;
-  const startMm = startOf(v, builtMm, bed);
   const liftMm = liftOf(v.width, v.slack / 100);
   const covers = layStrips({
     section: liftedSection(v.width, liftMm, v.tuck, v.held === 'rim'),
@@ -50,21 +49,18 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Sizing<F
   });
   const girthMm = v.width * (1 + v.slack / 100) + 2 * v.tuck;
   const pegs = (longMm: number): number => alongEvery(longMm, v.every);
-  const joints: Joint[] = [
-    ...covers.map((one, i): Joint => {
-      // Along both long edges (of the outer strips) and both ends of every strip.
-      const sides = (i === 0 ? 1 : 0) + (i === covers.length - 1 ? 1 : 0);
-      const count = sides * pegs(builtMm) + 2 * pegs(girthMm / covers.length);
-      return {
-        id: `${one.id}-edge`,
-        kind: 'edge held',
-        places: [0, builtMm].map((along) => midCover(one, along)),
-        parts: [one.id],
-        fixings: v.held === 'weights' ? [] : [{ stock: v.held === 'rim' ? 'nail-round' : 'ground-peg', count }],
-      };
-    }),
-    ...lapJoints(covers, 'strip on strip'),
-  ];
+  const edges = covers.map((one, i): Joint => {
+    // Along both long edges (of the outer strips) and both ends of every strip.
+    const sides = (i === 0 ? 1 : 0) + (i === covers.length - 1 ? 1 : 0);
+    const count = sides * pegs(builtMm) + 2 * pegs(girthMm / covers.length);
+    return {
+      id: `${one.id}-edge`,
+      kind: 'edge held',
+      places: [0, builtMm].map((along) => midCover(one, along)),
+      parts: [one.id],
+      fixings: v.held === 'weights' ? [] : [{ stock: v.held === 'rim' ? 'nail-round' : 'ground-peg', count }],
+    };
+  });
   const stations = plantUnder({
     planted: setting.planted,
     ground,
@@ -76,37 +72,31 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Sizing<F
     armMm: setting.armMm,
   });
   const half = v.width / 2;
-  const design: Placement = {
-    kind: 'flat-cover',
-    parts: covers,
-    joints,
-    stations,
-    ground,
-    builtMm,
-    startMm,
-    posts: [],
-    hold: null,
-    views: rowViews({ ground, bed, startMm }).map((view) => ({ ...view, square: true })),
-    bodies: 1,
-    reasons: {
-      cover: fact(covers.length > 1 ? 'count.strips' : 'count.one', {
-        strips: covers.length,
-        slack: v.slack,
-        tuck: { mm: v.tuck },
-      }),
-      'edge held': fact(v.held === 'rim' ? 'count.nails' : 'count.pegs', { every: { mm: v.every } }),
-    },
-    marks: [
-      ...rowMarks({ stations, ground, builtMm, bed, rowsAtMm: rowsOf(stations, y), endTopMm: 0 }),
-      { view: 'end', axis: 'x', label: 'covered', atMm: [y - half, y + half], tapedMm: [0, v.width] },
-      { view: 'end', axis: 'z', label: 'lifted', atMm: [0, Math.max(1, liftMm)] },
-    ],
-    handles: [
-      ...rowHandles({ ground, rowMm: v.rowLength, builtMm, yMm: y, topMm: liftMm }),
-      { knob: 'width', view: 'end', at: [y + half, 0], axis: 'right', perMm: 2 },
-    ],
+  const rowsAtMm = rowsOf(stations, y);
+  const row = bedRow(setting, v, { builtMm, yMm: y, topMm: liftMm, endTopMm: 0, rowsAtMm, stations });
+  return {
+    design: placed({
+      parts: covers,
+      joints: [...edges, ...lapJoints(covers, 'strip on strip')],
+      ...row,
+      views: row.views.map((view) => ({ ...view, square: true })),
+      reasons: {
+        cover: fact(covers.length > 1 ? 'count.strips' : 'count.one', {
+          strips: covers.length,
+          slack: v.slack,
+          tuck: { mm: v.tuck },
+        }),
+        'edge held': fact(v.held === 'rim' ? 'count.nails' : 'count.pegs', { every: { mm: v.every } }),
+      },
+      marks: [
+        ...row.marks,
+        chain('end', 'x', 'covered', [y - half, y + half], [0, v.width]),
+        chain('end', 'z', 'lifted', [0, Math.max(1, liftMm)]),
+      ],
+      handles: [...row.handles, { knob: 'width', view: 'end', at: [0, y + half, 0], axis: 'right', perMm: 2 }],
+    }),
+    facts: { liftMm },
   };
-  return { design, facts: { liftMm } };
 }
 
 /** The section of the cover as the crop has lifted it: a parabola from edge to edge, laid down beyond both, or over the rim and down its sides. */

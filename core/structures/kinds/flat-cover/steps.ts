@@ -1,23 +1,24 @@
+import type { Listed } from '../../../design/listed';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../kind';
 import { coverSeason } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
 import { liftOf, type FlatCoverValues } from './size';
 
 /** What grows, looked over; the cover last. */
-export const flatCoverSteps = (_design: Design, v: FlatCoverValues): Step[] => [
-  { what: fact('step.rake'), people: 1 },
-  { what: fact('step.look'), people: 1 },
+export const flatCoverSteps = (_design: Design, v: FlatCoverValues): Listed<StatedStep> => [
+  { what: fact('step.rake') },
+  { what: fact('step.look') },
   { what: fact('step.lay'), people: 2 },
   v.held === 'rim'
-    ? { what: fact('step.nails', { every: { mm: v.every } }), people: 1, caution: fact('care.nails') }
-    : { what: fact(v.held === 'pegs' ? 'step.pegs' : 'step.weights'), people: 1 },
+    ? { what: fact('step.nails', { every: { mm: v.every } }), caution: fact('care.nails') }
+    : { what: fact(v.held === 'pegs' ? 'step.pegs' : 'step.weights') },
 ];
 
-export function flatCoverSeason(_design: Design, v: FlatCoverValues, setting: BedSetting): SeasonNote[] {
+export function flatCoverSeason(_design: Design, v: FlatCoverValues, setting: BedSetting): Listed<SeasonNote> {
   return [
     ...coverSeason(setting.planted, setting.site, {
       openingMm: stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm,

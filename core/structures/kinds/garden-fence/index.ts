@@ -1,3 +1,5 @@
+import { FOOTING } from '../../assemblies/footing';
+import { SET_POST } from '../../assemblies/set-post';
 import { endsBraced } from '../../../checks/ends-braced';
 import { keepsOut } from '../../../checks/keeps-out';
 import { meshFixed } from '../../../checks/mesh-fixed';
@@ -60,6 +62,7 @@ export const kind = structureKind({
   doings: GARDEN_FENCE_DOINGS,
   season: gardenFenceSeason,
   guards: ({ facts }) => facts.guard,
+  builtOf: [SET_POST, FOOTING],
   names: GARDEN_FENCE_NAMES,
   phrases: GARDEN_FENCE_PHRASES,
   mends: {

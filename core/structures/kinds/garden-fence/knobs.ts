@@ -5,7 +5,7 @@ import { fact } from '../../../wording/say';
 import type { Knobs, Settled } from '../../knob';
 import { LOW_CHOICES, meshesFor, needsOf, offeredLow, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
 import { suggestDepth } from '../../rules/depth';
-import { footingKnobs } from '../../rules/footing';
+import { footingKnobs } from '../../assemblies/footing';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 import { timberPost } from '../../rules/timber-post';

@@ -1,9 +1,8 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const GARDEN_FENCE_NAMES: Names = {
   parts: {
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
     mesh: { word: 'Mesh', means: 'mesh by length' },
     'low mesh': { word: 'Low mesh', means: 'mesh by length' },
     apron: { word: 'Apron', means: 'the lower part of the mesh, bent outward: its length' },
@@ -15,19 +14,9 @@ export const GARDEN_FENCE_NAMES: Names = {
       as: 'brace',
       stacks: true,
     },
-    concrete: { word: 'Concrete', means: 'depth poured; the volume stands in `litres`' },
-    gravel: { word: 'Gravel', means: 'depth of the layer; the volume stands in `litres`' },
   },
   joints: {
-    'mesh to post': 'Mesh to post',
-    'low mesh to post': 'Low mesh to post',
-    'apron pegged': 'Apron pegged',
-    'frame to post': 'Frame to post',
     'frame joined': 'Frame corner',
-    'mesh to frame': 'Mesh to frame',
-    'board to post': 'Board to post',
-    'brace to post': 'Brace to post',
-    'post in its hole': 'Post in its hole',
   },
   joinery: {
     'mesh to post':

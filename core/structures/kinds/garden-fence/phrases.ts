@@ -1,10 +1,8 @@
 import type { Phrases } from '../../../wording/say';
 import { THROUGH_BED_PHRASES } from '../../rules/depth';
-import { FOOTING_PHRASES } from '../../rules/footing';
 import { TIMBER_PHRASES } from '../../rules/timber-knobs';
 
 export const GARDEN_FENCE_PHRASES = {
-  ...FOOTING_PHRASES,
   ...TIMBER_PHRASES,
   ...THROUGH_BED_PHRASES,
   'infill.mesh': 'The least money and the least wind for what it keeps out.',

@@ -1,3 +1,4 @@
+import { HUNG_LEAF } from '../../assemblies/hung-leaf';
 import { inches } from '../../../quantity/length';
 import { gateFits } from '../../../checks/gate-fits';
 import { keepsOut } from '../../../checks/keeps-out';
@@ -54,6 +55,7 @@ export const kind = structureKind({
   doings: GARDEN_GATE_DOINGS,
   season: gardenGateSeason,
   guards: ({ facts }) => facts.guard,
+  builtOf: [HUNG_LEAF],
   names: GARDEN_GATE_NAMES,
   phrases: GARDEN_GATE_PHRASES,
   mends: {

@@ -1,10 +1,11 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Joint } from '../../../design/design';
-import { barOf, type Bar } from '../../../design/shapes/bar';
+import { barOf } from '../../../design/shapes/bar';
 import { UP, type Point } from '../../../geometry/space';
+import { fact } from '../../../wording/say';
+import type { Assembled } from '../../assemblies/assembly';
+import { hingesFor, type FramedLeaf, type Leaf } from '../../assemblies/hung-leaf';
 import type { Values } from '../../knob';
 import { screwThrough } from '../../rules/fixings';
-import { hingesFor, type Leaf, type Made } from '../../rules/gate-leaf';
 import { lastingTimber } from '../../rules/timber-knobs';
 import { looseOver, type GARDEN_GATE_KNOBS, type RunSetting } from './knobs';
 
@@ -24,45 +25,43 @@ export function leafOf(v: GardenGateValues, setting: RunSetting): Leaf {
     hingeSide: v.hinged === 'first' ? -1 : 1,
     swing: v.opens === 'inward' ? 1 : -1,
     hinges: hingesFor(wideMm, highMm),
-    stock: rail.id,
-    railWideMm: rail.wideMm,
-    railThickMm: rail.thickMm,
+    of: rail,
   };
 }
 
 /** Level boards on the outside of the leaf. */
-export function boardsOn(leaf: Leaf, v: GardenGateValues, setting: RunSetting, stiles: readonly Bar[]): Made {
+export function boardsOn({ leaf, stiles }: FramedLeaf, v: GardenGateValues, setting: RunSetting): Assembled {
   const board = stockOf(setting.catalogue, lastingTimber(setting, v.board), 'timber');
   const pitch = board.wideMm + v.boardGap;
   const count = Math.max(1, Math.floor((leaf.highMm + v.boardGap + 0.5) / pitch));
-  const out = -(leaf.railThickMm + board.thickMm) / 2;
+  const { wideMm, thickMm } = leaf.of;
   const half = leaf.wideMm / 2;
-  const up = (n: number): number => leaf.footMm + n * pitch + board.wideMm / 2;
-  const boards = Array.from({ length: count }, (_, n): Bar =>
+  const at = (right: number, n: number, out: number): Point => [
+    right,
+    -thickMm / 2 - out,
+    leaf.footMm + n * pitch + board.wideMm / 2,
+  ];
+  const boards = Array.from({ length: count }, (_, n) =>
     barOf({
       id: `board-${n + 1}`,
       role: 'board',
       of: board,
-      from: [-half, out, up(n)],
-      to: [half, out, up(n)],
+      from: at(-half, n, board.thickMm / 2),
+      to: at(half, n, board.thickMm / 2),
       wide: UP,
-      cutMm: Math.max(1, leaf.wideMm),
     }),
   );
-  const screw = screwThrough(setting, board.thickMm, leaf.railThickMm);
-  const on = (half - leaf.railWideMm / 2) * leaf.hingeSide;
+  const screw = screwThrough(setting, board.thickMm, thickMm);
+  const on = (half - wideMm / 2) * leaf.hingeSide;
   return {
     parts: boards,
-    joints: boards.map((one, n): Joint => ({
-      id: `${one.id}-screws`,
+    joints: boards.map(({ id: through }, n) => ({
+      id: `${through}-screws`,
       kind: 'board to leaf',
-      places: [on, -on].map((right): Point => [right, -leaf.railThickMm / 2, up(n)]),
-      parts: [one.id, ...stiles.map((stile) => stile.id)],
-      fixings: stiles.map((stile) => ({
-        stock: screw,
-        count: 2,
-        drive: { through: one.id, into: stile.id, way: [0, 1, 0] },
-      })),
+      places: [on, -on].map((right) => at(right, n, 0)),
+      parts: [through, ...stiles.map((stile) => stile.id)],
+      fixings: stiles.map(({ id: into }) => ({ stock: screw, count: 2, drive: { through, into, way: [0, 1, 0] } })),
     })),
+    reasons: { 'board to leaf': fact('count.board-screws') },
   };
 }

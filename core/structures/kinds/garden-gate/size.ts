@@ -1,13 +1,14 @@
-import type { Guard } from '../../../site/visitors';
-import type { Placement } from '../../../design/design';
+import { chain } from '../../../design/chain';
+import { placed } from '../../../design/design';
 import type { Point } from '../../../geometry/space';
+import type { Guard } from '../../../site/visitors';
 import { fact } from '../../../wording/say';
+import { together, type Assembled } from '../../assemblies/assembly';
+import { doorwayOf, frameLeaf, hangLeaf, meshOnLeaf, type FramedLeaf, type Leaf } from '../../assemblies/hung-leaf';
 import type { Sizing } from '../../kind';
-import type { Bar } from '../../../design/shapes/bar';
 import { meshBarrier, standingGuard } from '../../rules/barrier';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import { looseOver, type RunSetting } from './knobs';
-import { doorwayOf, frameLeaf, hangLeaf, meshOn, type Leaf, type Made } from '../../rules/gate-leaf';
 import { boardsOn, leafOf, type GardenGateValues } from './leaf';
 
 /** What its own checks, steps and mends ask for. mm. */
@@ -21,84 +22,62 @@ const SWING_STROKES = 12;
 
 /** Sizes the gate: its leaf by the gateway less what is left free, filled as the run beside it, hung on one of its posts. */
 export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Sizing<GardenGateFacts> {
-  const { opening } = setting.place;
   const leaf = leafOf(v, setting);
-  const frame = frameLeaf(leaf, setting);
-  const filled =
-    v.filling === 'boards'
-      ? boardsOn(leaf, v, setting, frame.stiles)
-      : meshed(leaf, v, setting, [...frame.stiles, ...frame.rails.slice(0, 1)]);
+  const framed = frameLeaf(leaf, setting);
   const [left, right] = [-v.width / 2, v.width / 2];
-  const [soilLeft, soilRight] = opening.soilMm;
+  const [soilLeft, soilRight] = setting.place.opening.soilMm;
   const [foot, top] = [leaf.footMm, leaf.footMm + leaf.highMm];
   const mesh =
     v.filling === 'mesh'
       ? meshBarrier(setting, { mesh: v.mesh, low: v.low === 'none' ? null : v.low }, { heightMm: v.height, belowMm: 0 })
       : null;
-  const gapMm = Math.max(1, v.boardGap);
-  const design: Placement = {
-    kind: 'garden-gate',
-    parts: [...frame.parts, ...filled.parts],
-    joints: [...frame.joints, ...filled.joints, ...hangLeaf(leaf, frame.stiles)],
-    stations: [],
-    ground: {
-      path: [
-        [left, 0, soilLeft],
-        [right, 0, soilRight],
-      ],
-    },
-    builtMm: v.width,
-    startMm: 0,
-    posts: [],
-    hold: null,
-    views: [
-      fromFront('From outside', [
-        [left, soilLeft],
-        [right, soilRight],
-      ]),
-      FROM_ABOVE,
-      fromEnd('From its first post', [
-        [-100, 0],
-        [100, 0],
-      ]),
-    ],
-    bodies: 1,
-    reasons: {
-      stile: fact('count.leaf'),
-      rail: fact('count.leaf'),
-      brace: fact('count.brace'),
-      board: fact('count.boards', { gap: { mm: v.boardGap } }),
-      mesh: fact('count.mesh'),
-      'low mesh': fact('count.low'),
-      'leaf joined': fact('count.corner-screws'),
-      'brace fixed': fact('count.brace-screws'),
-      'mesh to leaf': fact('count.washers'),
-      'board to leaf': fact('count.board-screws'),
-      hung: fact('count.hinges', { hinges: leaf.hinges }),
-      latched: fact('count.latch'),
-    },
-    marks: [
-      {
-        view: 'elevation',
-        axis: 'x',
-        label: 'leaf and gateway',
-        atMm: [left, -leaf.wideMm / 2, leaf.wideMm / 2, right],
-      },
-      { view: 'elevation', axis: 'z', label: 'heights', atMm: [Math.max(soilLeft, soilRight), foot, top] },
-    ],
-    handles: [
-      { knob: 'width', view: 'elevation', at: [right, foot + leaf.highMm * 0.6], axis: 'right', perMm: 2 },
-      { knob: 'height', view: 'elevation', at: [0, top], axis: 'up', perMm: 1 },
-      { knob: 'under', view: 'elevation', at: [leaf.wideMm / 4, foot], axis: 'up', perMm: 1 },
-    ],
-    traces: [swingOf(leaf)],
-    doorway: doorwayOf(leaf),
-  };
   return {
-    design,
+    design: placed({
+      ...together(
+        framed.made,
+        v.filling === 'boards' ? boardsOn(framed, v, setting) : meshed(framed, v, setting),
+        hangLeaf(framed),
+        {
+          reasons: {
+            board: fact('count.boards', { gap: { mm: v.boardGap } }),
+            mesh: fact('count.mesh'),
+            'low mesh': fact('count.low'),
+          },
+        },
+      ),
+      ground: {
+        path: [
+          [left, 0, soilLeft],
+          [right, 0, soilRight],
+        ],
+      },
+      builtMm: v.width,
+      views: [
+        fromFront('From outside', [
+          [left, soilLeft],
+          [right, soilRight],
+        ]),
+        FROM_ABOVE,
+        fromEnd('From its first post', [
+          [-100, 0],
+          [100, 0],
+        ]),
+      ],
+      marks: [
+        chain('elevation', 'x', 'leaf and gateway', [left, -leaf.wideMm / 2, leaf.wideMm / 2, right]),
+        chain('elevation', 'z', 'heights', [Math.max(soilLeft, soilRight), foot, top]),
+      ],
+      handles: [
+        { knob: 'width', view: 'elevation', at: [right, 0, foot + leaf.highMm * 0.6], axis: 'right', perMm: 2 },
+        { knob: 'height', view: 'elevation', at: [0, 0, top], axis: 'up' },
+        { knob: 'under', view: 'elevation', at: [leaf.wideMm / 4, 0, foot], axis: 'up' },
+      ],
+      traces: [swingOf(leaf)],
+      doorway: doorwayOf(leaf),
+    }),
     facts: {
       leaf,
-      guard: standingGuard(mesh, gapMm, {
+      guard: standingGuard(mesh, Math.max(1, v.boardGap), {
         heightMm: v.height,
         second: setting.second,
         buriedMm: 0,
@@ -112,12 +91,11 @@ export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Sizing
 }
 
 /** Mesh all over it, loose over its top where the run beside it is; and a finer one over its lower part. */
-function meshed(leaf: Leaf, v: GardenGateValues, setting: RunSetting, on: readonly Bar[]): Made {
-  const main = meshOn(leaf, v.mesh, setting, on, { overMm: looseOver(setting, v.filling) });
-  if (v.low === 'none') return main;
-  const low = meshOn(leaf, v.low, setting, on, { name: 'low mesh' });
-  return { parts: [...main.parts, ...low.parts], joints: [...main.joints, ...low.joints] };
-}
+const meshed = (framed: FramedLeaf, v: GardenGateValues, setting: RunSetting): Assembled =>
+  together(
+    meshOnLeaf(framed, v.mesh, setting, { id: 'mesh', role: 'mesh', overMm: looseOver(setting, v.filling) }),
+    v.low !== 'none' && meshOnLeaf(framed, v.low, setting, { id: 'low-mesh', role: 'low mesh' }),
+  );
 
 /** What the leaf sweeps as it opens, from above: from shut to square, and back to its hinge. */
 function swingOf(leaf: Leaf): Point[] {

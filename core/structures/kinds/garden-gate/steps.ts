@@ -1,33 +1,31 @@
+import type { Listed } from '../../../design/listed';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../kind';
 import { needsOf } from '../../rules/barrier';
 import type { RunSetting } from './knobs';
 import { leafOf, type GardenGateValues } from './leaf';
 
 /** The gateway is measured as built; the leaf is square before it is braced, filled before it is hung. */
-export function gardenGateSteps(_design: Design, v: GardenGateValues, setting: RunSetting): Step[] {
+export function gardenGateSteps(_design: Design, v: GardenGateValues, setting: RunSetting): Listed<StatedStep> {
   const leaf = leafOf(v, setting);
   const free = { clear: { mm: v.clear } };
   return [
     {
       what: fact('step.measure', { leaf: { mm: leaf.wideMm }, gateway: { mm: v.width } }),
-      people: 1,
     },
-    { what: fact('step.cut', free), people: 1, caution: fact('care.saw') },
-    { what: fact('step.join', { diagonal: { mm: Math.hypot(leaf.wideMm, leaf.highMm) } }), people: 1 },
-    { what: fact('step.brace'), people: 1, caution: fact('care.saw') },
-    v.filling === 'boards'
-      ? { what: fact('step.boards'), people: 1 }
-      : { what: fact('step.mesh'), people: 1, caution: fact('care.mesh') },
+    { what: fact('step.cut', free), caution: fact('care.saw') },
+    { what: fact('step.join', { diagonal: { mm: Math.hypot(leaf.wideMm, leaf.highMm) } }) },
+    { what: fact('step.brace'), caution: fact('care.saw') },
+    v.filling === 'boards' ? { what: fact('step.boards') } : { what: fact('step.mesh'), caution: fact('care.mesh') },
     { what: fact('step.try', { ...free, under: { mm: v.under } }), people: 2, caution: fact('care.fingers') },
     { what: fact('step.hang', { hinges: leaf.hinges }), people: 2 },
-    ...(needsOf(setting).buryMm > 0 ? [{ what: fact('step.sill'), people: 1 } as const] : []),
+    needsOf(setting).buryMm > 0 && { what: fact('step.sill') },
   ];
 }
 
-export const gardenGateSeason = (): SeasonNote[] => [
+export const gardenGateSeason = (): Listed<SeasonNote> => [
   { on: '03-15', what: fact('season.oil') },
   { on: null, what: fact('season.grass') },
 ];

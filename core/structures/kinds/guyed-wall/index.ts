@@ -1,3 +1,5 @@
+import { FOOTING } from '../../assemblies/footing';
+import { SET_POST } from '../../assemblies/set-post';
 import { panelHeld } from '../../../checks/panel-held';
 import { panelLean } from '../../../checks/panel-lean';
 import { wireTension } from '../../../checks/wire-tension';
@@ -39,6 +41,7 @@ export const kind = structureKind({
   steps: guyedWallSteps,
   doings: GUYED_WALL_DOINGS,
   season: guyedWallSeason,
+  builtOf: [SET_POST, FOOTING],
   names: GUYED_WALL_NAMES,
   phrases: GUYED_WALL_PHRASES,
   mends: {

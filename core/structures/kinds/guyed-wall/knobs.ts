@@ -1,7 +1,7 @@
 import { PANELS } from '../../../catalogue/panels';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
-import { footingKnobs } from '../../rules/footing';
+import { footingKnobs } from '../../assemblies/footing';
 import type { Knobs, Settled } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { offeredPanels, panelOf, suggestPanel, suggestRow } from '../../rules/panel-choice';

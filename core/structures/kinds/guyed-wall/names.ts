@@ -1,21 +1,14 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const GUYED_WALL_NAMES: Names = {
   parts: {
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
     panel: { word: 'Panel', means: 'welded panel, whole or cut beside a wire: its length' },
     'guy wire': { word: 'Guy wire', means: 'less its turnbuckle, with its ends' },
     cane: { word: 'Cane', means: 'a whole cane', as: 'guide' },
-    concrete: { word: 'Concrete', means: 'depth poured; the volume stands in `litres`' },
-    gravel: { word: 'Gravel', means: 'depth of the layer; the volume stands in `litres`' },
   },
   joints: {
-    'panel to post': 'Panel to post',
-    'guy to post': 'Guy to post',
     'turnbuckle in a guy': 'In a guy',
-    'cane to panel': 'Cane to panel',
-    'post in its hole': 'Post in its hole',
   },
   joinery: {
     'panel to post':

@@ -2,17 +2,18 @@ import { stockOf } from '../../../catalogue/catalogue';
 import type { Rod } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
 import { axisOf, type Bar } from '../../../design/shapes/bar';
-import type { Line } from '../../../design/shapes/line';
+import { lineOf } from '../../../design/shapes/line';
 import { onSheet, type Sheet } from '../../../design/shapes/sheet';
 import { lengthOf, pointAt } from '../../../geometry/curve';
 import { add, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { onGround, type Ground } from '../../../site/ground';
-import { layStrips, midCover } from '../../rules/cover-strips';
+import type { Assembled } from '../../assemblies/assembly';
+import { layStrips, midCover } from '../../assemblies/cover-strips';
 import type { BedSetting } from '../../setting';
+import { CORD_END_MM } from './frame';
 import type { Hoop } from './hoop';
 import type { HoopTunnelValues } from './knobs';
-import { CORD_END_MM } from './frame';
 
 /** Past the end hoops a cover is gathered to a peg: as long as the hoop is high, and a foot to tie (from memory). mm. */
 const GATHER_MM = feet(1);
@@ -81,25 +82,22 @@ export function cordOver(
   at: readonly number[],
   ground: Ground,
   y: number,
-): { parts: Line[]; joints: Joint[] } {
-  const { diameterMm } = stockOf(setting.catalogue, 'twine-synthetic', 'cord');
+): Assembled {
+  const twine = stockOf(setting.catalogue, 'twine-synthetic', 'cord');
   const made = at.slice(1).map((to, i) => {
     const middle = ((at[i] ?? 0) + to) / 2;
     const foot = onGround(ground, middle, y);
-    const path = hoop.points.map(([across, up]): Point => add(foot, [0, across * 1.04, up * 1.02 + 6]));
-    const cord: Line = {
-      shape: 'line',
+    const cord = lineOf({
       id: `hold-down-${i + 1}`,
       role: 'hold-down',
-      stock: 'twine-synthetic',
-      path,
+      of: twine,
+      path: hoop.points.map(([across, up]): Point => add(foot, [0, across * 1.04, up * 1.02 + 6])),
       cutMm: hoop.lengthMm + 2 * CORD_END_MM,
-      diameterMm,
-    };
+    });
     const joint: Joint = {
       id: `pegs-${i + 1}`,
       kind: 'hold-down pegged',
-      places: [path[0] as Point, path.at(-1) as Point, midCover(cover, middle)],
+      places: [cord.path[0] as Point, cord.path.at(-1) as Point, midCover(cover, middle)],
       parts: [cord.id, cover.id],
       fixings: [{ stock: 'ground-peg', count: 2 }],
     };

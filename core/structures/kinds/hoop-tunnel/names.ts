@@ -1,4 +1,4 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const HOOP_TUNNEL_NAMES: Names = {
@@ -14,7 +14,6 @@ export const HOOP_TUNNEL_NAMES: Names = {
   joints: {
     'hoop in sleeve': 'Foot in its sleeve',
     'sleeve in core': 'Sleeve in a core',
-    'hoop to ridge': 'Hoop to ridge',
     'cord round hoop': 'Ridge cord round a hoop',
     'cover on hoop': 'Cover on a hoop',
     'cover to cover': 'Seam of the cover',

@@ -1,3 +1,4 @@
+import type { Listed } from '../../../design/listed';
 import { ofShape } from '../../../design/shapes/shapes';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
@@ -5,7 +6,7 @@ import type { Design } from '../../../design/design';
 import { bendMarks } from '../../../geometry/curve';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../kind';
 import { coverSeason, snowOn } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
 import { PEG_OUT } from './cover';
@@ -13,37 +14,32 @@ import { SLEEVE_MM } from './knobs';
 import type { HoopTunnelValues } from './knobs';
 
 /** Feet, hoops, ridge; then what grows, looked over, and the cover last. */
-export function hoopTunnelSteps(design: Design, v: HoopTunnelValues): Step[] {
+export function hoopTunnelSteps(design: Design, v: HoopTunnelValues): Listed<StatedStep> {
   const bays = design.parts.filter((part) => part.role === 'hoop').length - 1;
   const long = { mm: SLEEVE_MM };
-  const feet: Record<HoopTunnelValues['feet'], Step[]> = {
-    sleeve: [{ what: fact('step.sleeves', { long }), people: 1, caution: fact('care.saw') }],
-    side: [{ what: fact('step.straps', { long }), people: 1, caution: fact('care.saw') }],
-    core: [{ what: fact('step.cores', { long }), people: 1, caution: fact('care.cement') }],
+  const feet: Record<HoopTunnelValues['feet'], StatedStep[]> = {
+    sleeve: [{ what: fact('step.sleeves', { long }), caution: fact('care.saw') }],
+    side: [{ what: fact('step.straps', { long }), caution: fact('care.saw') }],
+    core: [{ what: fact('step.cores', { long }), caution: fact('care.cement') }],
     pushed: [],
   };
   return [
     {
       what: fact('step.mark', { width: { mm: v.width }, apart: { mm: design.builtMm / Math.max(1, bays) } }),
-      people: 1,
     },
     ...feet[v.feet],
     v.shape === 'sprung'
       ? { what: fact('step.spring'), people: 2, caution: fact('care.spring') }
       : { what: fact('step.form', turnMarks(design)), people: 2, caution: fact('care.spring') },
-    ...(v.feet === 'pushed'
-      ? [{ what: fact('step.push', { deep: { mm: design.posts[0]?.buriedMm ?? 0 } }), people: 2 } as const]
-      : []),
-    ...(v.ridge === 'none'
-      ? []
-      : [{ what: fact(v.ridge === 'cord' ? 'step.ridge-cord' : 'step.ridge-pipe'), people: 1 } as const]),
-    { what: fact('step.plant'), people: 1 },
-    { what: fact('step.look'), people: 1 },
+    v.feet === 'pushed' && { what: fact('step.push', { deep: { mm: design.posts[0]?.buriedMm ?? 0 } }), people: 2 },
+    v.ridge !== 'none' && { what: fact(v.ridge === 'cord' ? 'step.ridge-cord' : 'step.ridge-pipe') },
+    { what: fact('step.plant') },
+    { what: fact('step.look') },
     { what: fact('step.cover'), people: 2 },
-    ...(v.held === 'clips' ? [{ what: fact('step.clip', clipsOf(design)), people: 1 } as const] : []),
-    ...(v.held === 'cords' ? [{ what: fact('step.cords'), people: 1 } as const] : []),
-    { what: fact('step.tuck', { tuck: { mm: v.tuck } }), people: 1 },
-    { what: fact('step.gather', { out: { mm: PEG_OUT * highOf(design) } }), people: 1 },
+    v.held === 'clips' && { what: fact('step.clip', clipsOf(design)) },
+    v.held === 'cords' && { what: fact('step.cords') },
+    { what: fact('step.tuck', { tuck: { mm: v.tuck } }) },
+    { what: fact('step.gather', { out: { mm: PEG_OUT * highOf(design) } }) },
   ];
 }
 
@@ -69,12 +65,12 @@ function turnMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: 
   return { eighth: at(0), quarter: at(1), more: at(2) };
 }
 
-export function hoopTunnelSeason(design: Design, v: HoopTunnelValues, setting: BedSetting): SeasonNote[] {
+export function hoopTunnelSeason(design: Design, v: HoopTunnelValues, setting: BedSetting): Listed<SeasonNote> {
   const { openingMm } = stockOf(setting.catalogue, v.cover, 'mesh roll');
   const high = highOf(design);
   return [
     ...coverSeason(setting.planted, setting.site, { openingMm, highMm: high }),
-    ...(v.cover === 'cover-film' ? [{ on: null, what: fact('season.heat') }] : []),
+    v.cover === 'cover-film' && { on: null, what: fact('season.heat') },
     { on: snowOn(setting.site), what: fact('season.snow') },
     { on: null, what: fact('season.storm') },
     { on: null, what: fact('season.store') },

@@ -1,22 +1,23 @@
-import { countOf } from '../../../crops/planted';
 import { stockOf } from '../../../catalogue/catalogue';
 import { cagesMany } from '../../../checks/cages-many';
+import { coverChecks, tallestUnder } from '../../../checks/cover-set';
 import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
-import { coverChecks, tallestUnder } from '../../../checks/cover-set';
 import { sleeveFits } from '../../../checks/sleeve-fits';
-import { closedBy } from '../../../site/visitors';
+import { countOf } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
-import { rowsOf } from '../../rules/stations';
+import { closedBy } from '../../../site/visitors';
+import { cagesFit } from '../../assemblies/ring-of-mesh';
 import { structureKind } from '../../kind';
 import { coverFor } from '../../rules/covering';
 import { ROW_MENDS } from '../../rules/row';
+import { rowsOf } from '../../rules/stations';
 import { isOffered } from '../../setting';
 import { INSECT_CAGE_KNOBS } from './knobs';
 import { INSECT_CAGE_NAMES } from './names';
 import { INSECT_CAGE_PHRASES } from './phrases';
-import { roomFor, sizeInsectCage } from './size';
+import { sizeInsectCage } from './size';
 import { INSECT_CAGE_DOINGS, insectCageSeason, insectCageSteps } from './steps';
 
 /** A round cage for each plant with a net sleeve over it. */
@@ -62,7 +63,7 @@ export const kind = structureKind({
   mends: {
     ...ROW_MENDS,
     'row.past-bed': (v, { facts }, setting) => {
-      const fit = roomFor(v, facts.cut.diameterMm, setting);
+      const fit = cagesFit(v, facts.cut.diameterMm, setting);
       return fit < v.cages ? { cages: fit } : null;
     },
     'cover.open': (_v, _built, setting) => {
@@ -74,7 +75,7 @@ export const kind = structureKind({
     'cover.outgrown': (_v, { facts }, setting) => higher(facts.cut.legsMm, setting.planted),
     'cover.touches': (_v, { facts }, setting) => higher(facts.cut.legsMm, setting.planted),
     'plants.too-many': (v, { facts }, setting) => ({
-      cages: Math.min(roomFor(v, facts.cut.diameterMm, setting), countOf(setting.planted)),
+      cages: Math.min(cagesFit(v, facts.cut.diameterMm, setting), countOf(setting.planted)),
     }),
   },
 });

@@ -5,7 +5,7 @@ import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { coverFor } from '../../rules/covering';
-import { cageRowKnobs, lockKnob } from '../../rules/round-cage';
+import { cageRowKnobs, lockKnob } from '../../assemblies/ring-of-mesh';
 import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
 

@@ -1,26 +1,15 @@
-import { roomOf } from '../../../site/bed';
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Placement, Joint } from '../../../design/design';
-import type { Part } from '../../../design/shapes/shapes';
-import { onSheet, type Sheet } from '../../../design/shapes/sheet';
-import { UP, type Point } from '../../../geometry/space';
+import { placed, type Joint } from '../../../design/design';
+import { onSheet, sheetOf, threads, type Sheet } from '../../../design/shapes/sheet';
+import { type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
+import type { Assembled } from '../../assemblies/assembly';
+import { together } from '../../assemblies/assembly';
+import { circleAbout, closedAlong, meshReason, roundSheet, rowOfCages } from '../../assemblies/ring-of-mesh';
 import type { Sizing } from '../../kind';
 import type { Values } from '../../knob';
 import { cutCage, type Cut } from '../../rules/girth';
-import {
-  cageHandles,
-  cageMarks,
-  meshReason,
-  circleAbout,
-  placesIn,
-  plantIn,
-  roundSheet,
-  rowOfCages,
-} from '../../rules/round-cage';
-import { rowViews } from '../../rules/row-views';
 import type { BedSetting } from '../../setting';
 import type { INSECT_CAGE_KNOBS } from './knobs';
 import { sleeveFor, type Sleeve } from './sleeve';
@@ -63,65 +52,35 @@ export function cutOf(v: InsectCageValues, setting: BedSetting): { cut: Cut; sle
 
 /** Sizes the cages: a cylinder of whole links for each plant in a row along the bed, and over each a net sleeve that is tied shut. */
 export function sizeInsectCage(v: InsectCageValues, setting: BedSetting): Sizing<InsectCageFacts> {
-  const { bed } = setting.place;
   const roll = stockOf(setting.catalogue, v.roll, 'mesh roll');
   const { cut, sleeve } = cutOf(v, setting);
-  const row = rowOfCages(v, cut, setting);
-  const { ground, y, middles, builtMm, startMm } = row;
-  const made = middles.map((at, i) => {
-    const foot = onGround(ground, at, y);
+  const { feet, y: _y, ...row } = rowOfCages(v, cut, setting);
+  const hooks = v.lock === 'hooks';
+  const made = feet.map((foot, i): Assembled => {
     const mesh = roundSheet(roll, cut, foot, i);
-    return { mesh, net: netOver(v, setting, cut, sleeve, foot, i) };
-  });
-  const parts: Part[] = made.flatMap(({ mesh, net }) => [mesh, net]);
-  const joints: Joint[] = made.flatMap(({ mesh, net }, i) => [
-    {
-      id: `closed-${i + 1}`,
-      kind: 'cage closed',
-      places: Array.from({ length: SEAM_TIES }, (_, n) =>
-        onSheet(mesh, 0, cut.legsMm + (cut.overMm * (n + 0.5)) / SEAM_TIES),
-      ),
-      parts: [mesh.id],
-      fixings: v.lock === 'hooks' ? [] : [{ stock: 'tie-wire', count: SEAM_TIES, eachMm: TIE_MM }],
-    },
-    {
+    const net = netOver(v, setting, cut, sleeve, foot, i);
+    const tied: Joint = {
       id: `tied-${i + 1}`,
       kind: 'net tied',
       places: [onSheet(mesh, 0, cut.legsMm + cut.overMm), onSheet(net, 0, v.tuck + cut.overMm)],
       parts: [mesh.id, net.id],
       fixings: [{ stock: 'twine-synthetic', count: 1, eachMm: TOP_TIE_MM }],
-    },
-  ]);
-  const stations = plantIn(setting, ground, y, middles);
-  const design: Placement = {
-    kind: 'insect-cage',
-    parts,
-    joints,
-    stations,
-    ground,
-    builtMm,
-    startMm,
-    posts: [],
-    hold: null,
-    // Round as they are, cages show their mesh from every side.
-    views: rowViews({ ground, bed, startMm }).map((view) => ({ ...view, square: view.as === 'upright' })),
-    bodies: v.cages,
-    reasons: {
-      mesh: meshReason(cut, v.cages),
-      net: fact(sleeve.acrossRoll > 1 ? 'count.nets.across' : 'count.nets', { across: sleeve.acrossRoll }),
-      'cage closed': fact(v.lock === 'hooks' ? 'count.hooks' : 'count.seam', { ties: SEAM_TIES }),
-      'net tied': fact('count.tie'),
-    },
-    marks: cageMarks(row, { stations, setting, lowestMm: cut.legsMm }),
-    handles: cageHandles(row),
-  };
+    };
+    const closed = closedAlong(mesh, cut, i, { kind: 'cage closed', ties: SEAM_TIES, tieMm: TIE_MM, hooks });
+    return { parts: [mesh, net], joints: [closed, tied] };
+  });
   return {
-    design,
-    facts: {
-      cut,
-      sleeve,
-      rollWideMm: stockOf(setting.catalogue, v.net, 'mesh roll').heightMm,
-    },
+    design: placed({
+      ...together(...made),
+      ...row,
+      reasons: {
+        mesh: meshReason(cut, v.cages),
+        net: fact(sleeve.acrossRoll > 1 ? 'count.nets.across' : 'count.nets', { across: sleeve.acrossRoll }),
+        'cage closed': fact(hooks ? 'count.hooks' : 'count.seam', { ties: SEAM_TIES }),
+        'net tied': fact('count.tie'),
+      },
+    }),
+    facts: { cut, sleeve, rollWideMm: stockOf(setting.catalogue, v.net, 'mesh roll').heightMm },
   };
 }
 
@@ -131,23 +90,19 @@ function netOver(v: InsectCageValues, setting: BedSetting, cut: Cut, sleeve: Sle
   const first = i - (i % sleeve.acrossRoll);
   const radius = cut.girthMm / (2 * Math.PI) + OUTSIDE_MM;
   const round = 2 * Math.PI * radius;
-  return {
-    shape: 'sheet',
+  return sheetOf({
     id: `net-${i + 1}`,
     role: 'net',
-    stock: roll.id,
+    of: roll,
     base: circleAbout([foot[0], foot[1], foot[2] - v.tuck], radius),
-    up: UP,
     cutMm: sleeve.cutMm,
     heightMm: sleeve.highMm,
     gatheredMm: sleeve.gatherMm,
     gathers: drawnTogether(foot, radius, cut.overMm),
-    uprightsMm: Array.from({ length: THREADS * 2 }, (_, n) => (round * n) / (THREADS * 2)),
-    levelsMm: Array.from({ length: THREADS }, (_, n) => (sleeve.highMm * n) / (THREADS - 1)),
-    wireMm: roll.wireMm,
-    meshes: 0,
-    ...(i === first ? {} : { board: `net-${first + 1}` }),
-  };
+    uprightsMm: threads(round, THREADS * 2).slice(0, -1),
+    levelsMm: threads(sleeve.highMm, THREADS - 1),
+    board: i === first ? undefined : `net-${first + 1}`,
+  });
 }
 
 /** The top of a sleeve: from all round its mesh to the tie over the middle, and what stands over that. */
@@ -163,7 +118,3 @@ function drawnTogether([x, y, z]: Point, radiusMm: number, overMm: number): Poin
     ];
   });
 }
-
-/** How many places the bed has for its cages. */
-export const roomFor = (v: InsectCageValues, diameterMm: number, setting: BedSetting): number =>
-  placesIn(roomOf(setting.place.bed, diameterMm).lengthMm - diameterMm + v.apart, v.apart);

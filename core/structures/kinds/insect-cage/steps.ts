@@ -1,14 +1,15 @@
+import type { Listed } from '../../../design/listed';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../kind';
 import { coverSeason } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
 import { cutOf, type InsectCageValues } from './size';
 
 /** Cut flat, its ends turned in, rolled up and closed; looked over, set, and the net over it last. */
-export function insectCageSteps(_design: Design, v: InsectCageValues, setting: BedSetting): Step[] {
+export function insectCageSteps(_design: Design, v: InsectCageValues, setting: BedSetting): Listed<StatedStep> {
   const { cut, sleeve } = cutOf(v, setting);
   return [
     {
@@ -16,21 +17,20 @@ export function insectCageSteps(_design: Design, v: InsectCageValues, setting: B
       people: 2,
       caution: fact('care.wire'),
     },
-    { what: fact('step.legs', { legs: { mm: cut.legsMm } }), people: 1 },
-    { what: fact('step.turn'), people: 1 },
-    { what: fact('step.round', { across: { mm: cut.diameterMm } }), people: 1 },
+    { what: fact('step.legs', { legs: { mm: cut.legsMm } }) },
+    { what: fact('step.turn') },
+    { what: fact('step.round', { across: { mm: cut.diameterMm } }) },
     {
       what: fact('step.sew', { long: { mm: sleeve.cutMm }, high: { mm: sleeve.highMm }, seam: { mm: v.seam } }),
-      people: 1,
     },
-    { what: fact('step.look'), people: 1 },
-    { what: fact('step.set', { apart: { mm: v.apart } }), people: 1 },
-    { what: fact('step.net', { tuck: { mm: v.tuck } }), people: 1 },
-    { what: fact('step.tie'), people: 1 },
+    { what: fact('step.look') },
+    { what: fact('step.set', { apart: { mm: v.apart } }) },
+    { what: fact('step.net', { tuck: { mm: v.tuck } }) },
+    { what: fact('step.tie') },
   ];
 }
 
-export function insectCageSeason(_design: Design, v: InsectCageValues, setting: BedSetting): SeasonNote[] {
+export function insectCageSeason(_design: Design, v: InsectCageValues, setting: BedSetting): Listed<SeasonNote> {
   const { cut } = cutOf(v, setting);
   return [
     { on: null, what: fact('season.look') },

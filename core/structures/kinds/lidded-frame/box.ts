@@ -2,9 +2,9 @@ import { stockOf } from '../../../catalogue/catalogue';
 import type { MeshRoll, Timber } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
 import { barOf, type Bar } from '../../../design/shapes/bar';
-import type { Part } from '../../../design/shapes/shapes';
 import { dot, minus, scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
+import type { Assembled } from '../../assemblies/assembly';
 import { alongEvery, screwThrough } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
 import { lidsOf, type LiddedFrameValues } from './knobs';
@@ -129,7 +129,7 @@ export function propsOf(
   board: Timber,
   strip: Timber,
   setting: BedSetting,
-): { parts: Part[]; joints: Joint[] } {
+): Assembled {
   const { at, wideMm, highMm } = box;
   const [t, p] = [board.thickMm, strip.thickMm];
   const fronts = sides.posts.filter((one) => one.id.startsWith('post-front'));

@@ -3,13 +3,14 @@ import type { Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import { add, dot, minus, scale, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
+import type { Assembled } from '../../assemblies/assembly';
+import { stapledOn } from '../../assemblies/staples';
 import { screwThrough } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
 import { layersOf, type Box, type Sides } from './box';
 import { lidsOf, type LiddedFrameValues } from './knobs';
 import { hingesAlong } from './lid';
-import { stapledOn } from '../../rules/staples';
-import { meshOver, panelOf, staples, type Made, type Plane } from './panel';
+import { meshOver, panelOf, staples, type Plane } from './panel';
 
 /** Mesh goes so far down between the posts and the inner faces of the boards (from memory). mm. */
 const TUCK_MM = inches(2);
@@ -24,7 +25,7 @@ export function cupboardOf(
   strip: Timber,
   sides: Sides,
   setting: BedSetting,
-): Made {
+): Assembled {
   const t = board.thickMm;
   const [inLong, inWide] = [box.longMm - 2 * t, box.wideMm - 2 * t];
   const topMm = box.highMm + v.above;
@@ -115,7 +116,7 @@ function fixedMesh(
   strip: Timber,
   sides: Sides,
   setting: BedSetting,
-): Made[] {
+): Assembled[] {
   const plane: Plane = { ...face, at: upright(box, v, face.place) };
   const into = scale(face.normal, -1);
   const out = scale(face.normal, strip.thickMm / 2);
@@ -140,7 +141,14 @@ function fixedMesh(
 }
 
 /** Doors side by side on the front faces of the posts, each hinged on the post at its left and hooked to the one at its right. */
-function doorsOf(box: Box, v: LiddedFrameValues, t: number, strip: Timber, sides: Sides, setting: BedSetting): Made[] {
+function doorsOf(
+  box: Box,
+  v: LiddedFrameValues,
+  t: number,
+  strip: Timber,
+  sides: Sides,
+  setting: BedSetting,
+): Assembled[] {
   const fronts = sides.posts.filter((one) => one.id.startsWith('post-front'));
   const alongOf = (post: Bar): number => dot(minus(post.from, box.at(0, 0, 0)), box.way);
   const doors = lidsOf(v);

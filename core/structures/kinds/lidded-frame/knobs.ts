@@ -1,8 +1,8 @@
-import { roomOf } from '../../../site/bed';
 import { COVERS } from '../../../catalogue/covers';
 import { MESH_ROLLS } from '../../../catalogue/panels';
 import { timberId } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
+import { roomOf } from '../../../site/bed';
 import { netNeeds } from '../../../site/net-needs';
 import { fact } from '../../../wording/say';
 import type { Knobs, Values } from '../../knob';

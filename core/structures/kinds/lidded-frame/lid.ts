@@ -1,15 +1,17 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Joint } from '../../../design/design';
 import type { MeshRoll, Timber } from '../../../catalogue/stock';
+import type { Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
-import type { Line } from '../../../design/shapes/line';
+import { lineOf, type Line } from '../../../design/shapes/line';
 import { add, dot, minus, reach, scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
+import type { Assembled } from '../../assemblies/assembly';
+import { stapledOn } from '../../assemblies/staples';
+import { eyeIn } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
-import { lidLength, type LiddedFrameValues } from './knobs';
 import type { Box, Sides } from './box';
-import { stapledOn } from '../../rules/staples';
-import { meshOver, panelOf, staples, type Made } from './panel';
+import { lidLength, type LiddedFrameValues } from './knobs';
+import { meshOver, panelOf, staples } from './panel';
 
 /** A lid over 4′ long hangs on three hinges (from memory). mm. */
 const THREE_HINGES_MM = feet(4);
@@ -22,7 +24,7 @@ const OPEN_DEG = 105;
 const CHAIN_END_MM = inches(1);
 
 /** Mesh under the box, stapled to the lower edges of its boards. */
-export function floorOf(box: Box, roll: MeshRoll, boards: readonly Bar[][]): Made {
+export function floorOf(box: Box, roll: MeshRoll, boards: readonly Bar[][]): Assembled {
   const sheets = meshOver(box, { id: 'floor', role: 'floor', roll, fromMm: 0, longMm: box.longMm, up: 0 });
   const lowest = boards[0] ?? [];
   const low = lowest.map((one) => {
@@ -55,7 +57,7 @@ export function lidOf(
   strip: Timber,
   setting: BedSetting,
   sides: Sides,
-): Made {
+): Assembled {
   const { at, wideMm, highMm } = box;
   const long = lidLength(v);
   const fromMm = i * (long + v.gap);
@@ -85,7 +87,14 @@ export function lidOf(
 }
 
 /** A chain from the inside of a back post to the strip of the lid that is nearest to it: so long that the lid leans back and goes no farther. */
-function chainOf(box: Box, name: string, bars: readonly Bar[], sides: Sides, strip: Timber, setting: BedSetting): Made {
+function chainOf(
+  box: Box,
+  name: string,
+  bars: readonly Bar[],
+  sides: Sides,
+  strip: Timber,
+  setting: BedSetting,
+): Assembled {
   const along = (point: Point): number => dot(minus(point, box.at(0, 0, 0)), box.way);
   const backs = sides.posts.filter((one) => one.id.startsWith('post-back'));
   const pairs = bars.flatMap((bar) =>
@@ -109,21 +118,19 @@ function chainOf(box: Box, name: string, bars: readonly Bar[], sides: Sides, str
     (face + box.wideMm / 2 - armMm) / 2,
     Math.max(inches(1), box.highMm - deep - inches(2)),
   );
-  const line: Line = {
-    shape: 'line',
+  const line: Line = lineOf({
     id: `${name}-chain`,
     role: 'chain',
-    stock: chain.id,
-    diameterMm: chain.diameterMm,
+    of: chain,
     path: [low, hang, top],
     cutMm: longMm + 2 * CHAIN_END_MM,
-  };
+  });
   const eye = (id: string, into: Bar, place: Point, way: Point): Joint => ({
     id: `${line.id}-${id}`,
     kind: 'chain fixed',
     places: [place],
     parts: [line.id, into.id],
-    fixings: [{ stock: 'screw-eye', count: 1, drive: { through: null, into: into.id, way, places: [place] } }],
+    fixings: [eyeIn(into.id, way, place)],
   });
   return { parts: [line], joints: [eye('low', post, low, box.side), eye('high', bar, top, box.normal)] };
 }

@@ -1,4 +1,4 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const LIDDED_FRAME_NAMES: Names = {
@@ -17,7 +17,6 @@ export const LIDDED_FRAME_NAMES: Names = {
     prop: { word: 'Prop', means: 'turns on a screw inside the box' },
   },
   joints: {
-    'board to post': 'Board to post',
     'floor stapled': 'Mesh under the box',
     'lid corner': 'Corner of a lid or a door',
     'mesh to lid': 'Mesh on a lid or a door',
@@ -25,10 +24,7 @@ export const LIDDED_FRAME_NAMES: Names = {
     'roof to post': 'Roof on a post',
     'mesh to post': 'Fixed mesh on a post',
     'net to post': 'Fixed net on a post',
-    'door hinged': 'Door hinged',
-    'door hooked': 'Door hooked',
     'chain fixed': 'Chain on its eye',
-    'lid hinged': 'Lid hinged',
     'prop to post': 'Prop on its post',
   },
   joinery: {

@@ -5,12 +5,13 @@ import { ofShape, type Part } from '../../../design/shapes/shapes';
 import { flatBase, type Sheet } from '../../../design/shapes/sheet';
 import { add, scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
+import type { Assembled } from '../../assemblies/assembly';
+import { stapledOn, staplesAlong } from '../../assemblies/staples';
 import { alongEvery, screwThrough } from '../../rules/fixings';
-import { stapledOn, staplesAlong } from '../../rules/staples';
 import { woodKg } from '../../rules/weights';
 import type { BedSetting } from '../../setting';
+import { layersOf, type Box } from './box';
 import type { LiddedFrameValues } from './knobs';
-import { type Box, layersOf } from './box';
 
 /** Staples along a strip, and clear of the screws of its corners (from memory). mm. */
 export const STAPLE_EVERY_MM = inches(4);
@@ -85,12 +86,7 @@ export function meshOver(
 export const staples = (sheet: Sheet, into: Bar, from: Point, to: Point, way: Point): Fixing[] =>
   staplesAlong(sheet, { into, from, to, way, everyMm: STAPLE_EVERY_MM, clearMm: STAPLE_CLEAR_MM });
 
-export interface Made {
-  parts: Part[];
-  joints: Joint[];
-}
-
-export interface Panel extends Made {
+export interface Panel extends Required<Pick<Assembled, 'parts' | 'joints'>> {
   /** The two that run through, at its near edge and its far edge; and those between them, in order along it. */
   rails: readonly [Bar, Bar];
   bars: readonly Bar[];

@@ -1,8 +1,9 @@
-import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
+import { stockOf } from '../../../catalogue/catalogue';
 import type { Design } from '../../../design/design';
+import type { Listed } from '../../../design/listed';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../kind';
 import { coverSeason } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
 import { lidLength, type LiddedFrameValues } from './knobs';
@@ -10,37 +11,37 @@ import { lidLength, type LiddedFrameValues } from './knobs';
 const diagonal = (a: number, b: number): { mm: number } => ({ mm: Math.hypot(a, b) });
 
 /** The box and its floor, upside down; set, then lids, filled last. */
-export function liddedFrameSteps(design: Design, v: LiddedFrameValues): Step[] {
+export function liddedFrameSteps(design: Design, v: LiddedFrameValues): Listed<StatedStep> {
   return [
-    { what: fact('step.clear'), people: 1 },
-    { what: fact('step.cut'), people: 1, caution: fact('care.cutting') },
+    { what: fact('step.clear') },
+    { what: fact('step.cut'), caution: fact('care.cutting') },
     { what: fact('step.box', { diagonal: diagonal(design.builtMm, v.width) }), people: 2 },
-    ...(v.floor === 'none' ? [] : [{ what: fact('step.floor'), people: 1, caution: fact('care.wire') } as const]),
+    v.floor !== 'none' && { what: fact('step.floor'), caution: fact('care.wire') },
     { what: fact('step.set'), people: 2 },
     ...(v.opens === 'doors' ? doorSteps(v) : lidSteps(v)),
-    { what: fact(v.opens === 'doors' ? 'step.fill-tall' : 'step.fill'), people: 1 },
+    { what: fact(v.opens === 'doors' ? 'step.fill-tall' : 'step.fill') },
   ];
 }
 
-const netStep = (v: LiddedFrameValues): Step[] => (v.net === 'none' ? [] : [{ what: fact('step.net'), people: 1 }]);
+const netStep = (v: LiddedFrameValues): Listed<StatedStep> => (v.net === 'none' ? [] : [{ what: fact('step.net') }]);
 
-const lidSteps = (v: LiddedFrameValues): Step[] => [
-  { what: fact('step.lids', { diagonal: diagonal(lidLength(v), v.width) }), people: 1 },
+const lidSteps = (v: LiddedFrameValues): Listed<StatedStep> => [
+  { what: fact('step.lids', { diagonal: diagonal(lidLength(v), v.width) }) },
   { what: fact('step.mesh'), people: 2, caution: fact('care.wire') },
   ...netStep(v),
   { what: fact('step.hinge'), people: 2, caution: fact('care.lid') },
-  ...(v.stay === 'prop' ? [{ what: fact('step.prop'), people: 1 } as const] : []),
-  ...(v.stay === 'chain' ? [{ what: fact('step.chain'), people: 1 } as const] : []),
+  v.stay === 'prop' && { what: fact('step.prop') },
+  v.stay === 'chain' && { what: fact('step.chain') },
 ];
 
-const doorSteps = (v: LiddedFrameValues): Step[] => [
+const doorSteps = (v: LiddedFrameValues): Listed<StatedStep> => [
   { what: fact('step.roof'), people: 2 },
   { what: fact('step.fixed'), people: 2, caution: fact('care.wire') },
   { what: fact('step.doors'), people: 2 },
   ...netStep(v),
 ];
 
-export function liddedFrameSeason(design: Design, v: LiddedFrameValues, setting: BedSetting): SeasonNote[] {
+export function liddedFrameSeason(design: Design, v: LiddedFrameValues, setting: BedSetting): Listed<SeasonNote> {
   // Posts end under the lid, or under the roof.
   const highMm = design.parts.find((part) => part.role === 'post')?.cutMm ?? 0;
   const mesh = stockOf(setting.catalogue, v.mesh, 'mesh roll').openingMm;

@@ -7,7 +7,7 @@ import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { suggestDepth } from '../../rules/depth';
-import { cageRowKnobs, lockKnob } from '../../rules/round-cage';
+import { cageRowKnobs, lockKnob } from '../../assemblies/ring-of-mesh';
 import { reachOverBed } from '../../rules/row';
 import { isOffered, type BedSetting } from '../../setting';
 import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';

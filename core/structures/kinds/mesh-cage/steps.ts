@@ -1,7 +1,8 @@
+import type { Listed } from '../../../design/listed';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../kind';
 import type { BedSetting } from '../../setting';
 import { stockOf } from '../../../catalogue/catalogue';
 import { cutCage, type Cut } from '../../rules/girth';
@@ -17,28 +18,23 @@ const cutOf = (v: MeshCageValues, setting: BedSetting): Cut =>
   });
 
 /** Cut flat, rolled up, closed, set over the plant, staked. */
-export function meshCageSteps(_design: Design, v: MeshCageValues, setting: BedSetting): Step[] {
+export function meshCageSteps(_design: Design, v: MeshCageValues, setting: BedSetting): Listed<StatedStep> {
   const cut = cutOf(v, setting);
   return [
     { what: fact('step.unroll', { cages: v.cages, links: cut.links }), people: 2, caution: fact('care.wire') },
-    ...(v.openings > 0 ? [{ what: fact('step.windows', { windows: v.openings }), people: 1 } as const] : []),
-    ...(cut.legsMm > 0 ? [{ what: fact('step.legs', { legs: { mm: cut.legsMm } }), people: 1 } as const] : []),
-    { what: fact('step.roll', { across: { mm: cut.diameterMm } }), people: 1 },
-    { what: fact(v.lock === 'hooks' ? 'step.hook' : 'step.ties', { ties: 4 }), people: 1 },
-    { what: fact('step.place', { apart: { mm: v.apart } }), people: 1 },
-    ...(v.stakes > 0
-      ? [
-          {
-            what: fact('step.rods', { rods: v.stakes, depth: { mm: v.depth } }),
-            people: 1,
-            caution: fact('care.rods'),
-          } as const,
-        ]
-      : []),
+    v.openings > 0 && { what: fact('step.windows', { windows: v.openings }) },
+    cut.legsMm > 0 && { what: fact('step.legs', { legs: { mm: cut.legsMm } }) },
+    { what: fact('step.roll', { across: { mm: cut.diameterMm } }) },
+    { what: fact(v.lock === 'hooks' ? 'step.hook' : 'step.ties', { ties: 4 }) },
+    { what: fact('step.place', { apart: { mm: v.apart } }) },
+    v.stakes > 0 && {
+      what: fact('step.rods', { rods: v.stakes, depth: { mm: v.depth } }),
+      caution: fact('care.rods'),
+    },
   ];
 }
 
-export const meshCageSeason = (_design: Design, v: MeshCageValues, setting: BedSetting): SeasonNote[] => {
+export const meshCageSeason = (_design: Design, v: MeshCageValues, setting: BedSetting): Listed<SeasonNote> => {
   const cut = cutOf(v, setting);
   return [
     { on: null, what: fact('season.tuck') },

@@ -1,13 +1,13 @@
 import type { MeshRoll } from '../../../catalogue/stock';
 import type { Fixing, Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
-import { flatBase, type Sheet } from '../../../design/shapes/sheet';
+import { flatBase, sheetOf, type Sheet } from '../../../design/shapes/sheet';
 import { lengthOf, sampledThrough } from '../../../geometry/curve';
 import { scale, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
+import { stapledOn } from '../../assemblies/staples';
 import { besideOnRoll } from '../../rules/beside-on-roll';
 import { evenly } from '../../rules/fixings';
-import { stapledOn } from '../../rules/staples';
 import { depthOf, gapOf, rowsOf, type Lean, type Pallet } from './pallet';
 
 /** Both ends are folded under by so much; a lap on the slats above and below a row (from memory). mm. */
@@ -37,11 +37,10 @@ export function clothOf(
   const deep = depthOf(pallet);
   const sheet = (o: Pick<Sheet, 'base' | 'up' | 'heightMm'> & { id: string; role: string }): Sheet => {
     const longMm = lengthOf(o.base);
-    return {
-      shape: 'sheet',
+    return sheetOf({
       id: o.id,
       role: o.role,
-      stock: roll.id,
+      of: roll,
       base: o.base,
       up: o.up,
       cutMm: longMm + 2 * FOLD_MM,
@@ -49,9 +48,7 @@ export function clothOf(
       heightMm: o.heightMm,
       uprightsMm: edges(longMm),
       levelsMm: edges(o.heightMm),
-      wireMm: roll.wireMm,
-      meshes: 0,
-    };
+    });
   };
   const layers = (make: (layer: number) => Sheet): Sheet[] => Array.from({ length: LAYERS }, (_, i) => make(i + 1));
   const along = (bar: Bar, up: number, out: number, way: Point): Fixing =>

@@ -1,8 +1,8 @@
-import { countOf } from '../../../crops/planted';
 import { floorBears } from '../../../checks/floor-bears';
 import { planterLeans } from '../../../checks/planter-leans';
 import { LEAST_GAP_MM, pocketRoom } from '../../../checks/pocket-room';
 import { potRoom } from '../../../checks/pot-room';
+import { countOf } from '../../../crops/planted';
 import { structureKind } from '../../kind';
 import { PALLET_PLANTER_KNOBS } from './knobs';
 import { PALLET_PLANTER_NAMES } from './names';

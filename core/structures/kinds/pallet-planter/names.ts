@@ -1,4 +1,4 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const PALLET_PLANTER_NAMES: Names = {
@@ -14,7 +14,6 @@ export const PALLET_PLANTER_NAMES: Names = {
   },
   joints: {
     'pallet nailed': 'Slats of the pallet',
-    'cloth stapled': 'Cloth stapled',
     'mix filled': 'Mix between the bearers',
     planted: 'Planted through the cloth',
     'planted on top': 'Planted in the open top',

@@ -1,4 +1,5 @@
 import type { Joint } from '../../../design/design';
+import { AS_BOUGHT } from '../../../design/end-cut';
 import { barOf, type Bar } from '../../../design/shapes/bar';
 import { add, scale, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
@@ -74,8 +75,6 @@ export function leaning(tallMm: number, footMm: number): Lean {
   return { at: (a, u, o) => add([a, 0, 0], add(scale(up, u), scale(out, o))), up, out, angleRad };
 }
 
-const asBought = { cut: 'as bought' } as const;
-
 /** Its bearers, the slats that stay in front, and those of its back, as they come out of the pallet. */
 export function palletParts(
   pallet: Pallet,
@@ -84,41 +83,33 @@ export function palletParts(
   stock: string,
 ): { bearers: Bar[]; slats: Bar[]; backs: Bar[]; joints: Joint[] } {
   const { tallMm, wideMm, bearerWideMm, bearerDeepMm, boardMm, boardWideMm } = pallet;
-  const board = (id: string, role: string, from: Point, to: Point, wide: Point, wideMm: number, thickMm: number): Bar =>
-    barOf({
-      id,
-      role,
-      of: { id: stock, wideMm: wideMm, thickMm: thickMm },
-      board: 'pallet',
-      from,
-      to,
-      wide,
-      cutMm: Math.hypot(to[0] - from[0], to[1] - from[1], to[2] - from[2]),
-      ends: [asBought, asBought],
-    });
+  const board = (o: Pick<Bar, 'id' | 'role' | 'from' | 'to' | 'wide' | 'wideMm' | 'thickMm'>): Bar => {
+    const { wideMm: across, thickMm, ...rest } = o;
+    return barOf({ ...rest, of: { id: stock, wideMm: across, thickMm }, board: 'pallet', ends: AS_BOUGHT });
+  };
   const alongs = [bearerWideMm / 2, wideMm / 2, wideMm - bearerWideMm / 2];
   const middle = boardMm + bearerDeepMm / 2;
   const bearers = alongs.map((along, i) =>
-    board(
-      `bearer-${i + 1}`,
-      'bearer',
-      lean.at(along, 0, middle),
-      lean.at(along, tallMm, middle),
-      lean.out,
-      bearerDeepMm,
-      bearerWideMm,
-    ),
+    board({
+      id: `bearer-${i + 1}`,
+      role: 'bearer',
+      from: lean.at(along, 0, middle),
+      to: lean.at(along, tallMm, middle),
+      wide: lean.out,
+      wideMm: bearerDeepMm,
+      thickMm: bearerWideMm,
+    }),
   );
   const level = (id: string, role: string, lowMm: number, out: number): Bar =>
-    board(
+    board({
       id,
       role,
-      lean.at(0, lowMm + boardWideMm / 2, out),
-      lean.at(wideMm, lowMm + boardWideMm / 2, out),
-      lean.up,
-      boardWideMm,
-      boardMm,
-    );
+      from: lean.at(0, lowMm + boardWideMm / 2, out),
+      to: lean.at(wideMm, lowMm + boardWideMm / 2, out),
+      wide: lean.up,
+      wideMm: boardWideMm,
+      thickMm: boardMm,
+    });
   const spread = (count: number): number[] =>
     Array.from({ length: count }, (_, i) => ((tallMm - boardWideMm) * i) / (count - 1));
   const slats = spread(rowsOf(pallet, rows) + 1).map((low, i) =>

@@ -1,10 +1,13 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { jointAgain, partAgain } from '../../../design/again';
-import type { Placement, Fixing, Joint } from '../../../design/design';
-import type { Fill } from '../../../design/shapes/fill';
-import { add, minus, unit, UP, type Point } from '../../../geometry/space';
+import { chain } from '../../../design/chain';
+import { placed, type Fixing, type Joint } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import { fillOf, squareRim, type Fill } from '../../../design/shapes/fill';
 import type { Part } from '../../../design/shapes/shapes';
+import { add, minus, unit, UP, type Point } from '../../../geometry/space';
 import { fact } from '../../../wording/say';
+import { together } from '../../assemblies/assembly';
 import type { Sizing } from '../../kind';
 import { plantsBought, WET_MIX_KG_L } from '../../rules/potting';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
@@ -18,11 +21,11 @@ import {
   gapOf,
   insideLitres,
   leaning,
-  type Lean,
-  PALLETS,
   palletParts,
+  PALLETS,
   pitchOf,
   rowsOf,
+  type Lean,
   type Pallet,
 } from './pallet';
 
@@ -131,30 +134,21 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
       const along = pallet.bearerWideMm + side * (cell + pallet.bearerWideMm) + half;
       const low = lean.at(along, i * pitch, middle);
       const heart = lean.at(along, (i + 0.5) * pitch, middle);
-      const fill: Fill = {
-        shape: 'fill',
+      const fill = fillOf({
         id: `mix-${i + 1}-${side + 1}`,
         role: 'mix',
-        stock: 'potting-mix',
+        of: 'potting-mix',
         cutMm: pitch * Math.cos(lean.angleRad),
         // Plumb under its own middle: it is drawn in steps up the slope.
         bottom: [along, heart[1], low[2]],
-        rim: {
-          outline: [
-            [-half, -deep],
-            [half, -deep],
-            [half, deep],
-            [-half, deep],
-          ],
-        },
-        crownMm: 0,
+        rim: squareRim(half, deep),
         litres: insideLitres(pallet) / (2 * rows),
-      };
+      });
       const joint: Joint = {
         id: `${fill.id}-filled`,
         kind: 'mix filled',
         places: [[along - half, heart[1], heart[2]], heart],
-        parts: [fill.id, (made.bearers[side] as (typeof made.bearers)[number]).id],
+        parts: [fill.id, (made.bearers[side] as Bar).id],
         fixings: [],
       };
       return { fill, joint, heart };
@@ -163,8 +157,6 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
   const plants = plantsIn(pallet, v);
   const places = placesIn(v, pallet, lean);
   const stepMm = pallet.wideMm + v.apart;
-  // What is inside is drawn before what is round it.
-  const parts = [...mixes.map((one) => one.fill), ...made.backs, ...made.bearers, ...made.slats, ...cloth.parts];
   const again = Array.from({ length: v.pallets }, (_, n) => ({
     name: (id: string): string => (n === 0 ? id : `${n + 1}-${id}`),
     by: [n * stepMm, 0, 0] as const,
@@ -176,48 +168,46 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
     ),
     'pocket',
   );
-  const joints: Joint[] = [
-    ...made.joints,
-    ...cloth.joints,
-    ...mixes.map((one) => one.joint),
-    ...(v.head === 'brackets'
-      ? [0, 2].map((n): Joint => {
-          const bearer = made.bearers[n] as (typeof made.bearers)[number];
-          return {
-            id: `bracket-${n === 0 ? 'left' : 'right'}`,
-            kind: 'held at the wall',
-            places: [bearer.to],
-            parts: [bearer.id],
-            fixings: [
-              { stock: 'l-bracket', count: 1 },
-              { stock: 'screw-40', count: BRACKET_SCREWS },
-            ],
-          };
-        })
-      : []),
-  ];
-  const rowOf = (n: number, row: number) => stations.slice(n * plants + row * v.each, n * plants + (row + 1) * v.each);
+  const brackets = (['left', 'right'] as const).map((side): Joint => {
+    const bearer = made.bearers[side === 'left' ? 0 : 2] as Bar;
+    return {
+      id: `bracket-${side}`,
+      kind: 'held at the wall',
+      places: [bearer.to],
+      parts: [bearer.id],
+      fixings: [
+        { stock: 'l-bracket', count: 1 },
+        { stock: 'screw-40', count: BRACKET_SCREWS },
+      ],
+    };
+  });
+  // What is inside is drawn before what is round it.
+  const one = together(
+    { parts: mixes.map(({ fill }) => fill), joints: mixes.map(({ joint }) => joint) },
+    { parts: [...made.backs, ...made.bearers, ...made.slats], joints: made.joints },
+    cloth,
+    v.head === 'brackets' && { joints: brackets },
+  );
+  const bought = (n: number, row: number) =>
+    plantsBought(v.plants, setting, stations.slice(n * plants + row * v.each, n * plants + (row + 1) * v.each));
+  const all = together(
+    ...again.map((each, n) => ({
+      parts: one.parts.map((part) => partAgain(part, each)),
+      joints: [...one.joints, ...planted(places, mixes.slice(-2), (row) => bought(n, row))].map((joint) =>
+        jointAgain(joint, each),
+      ),
+    })),
+  );
   const builtMm = (v.pallets - 1) * stepMm + pallet.wideMm;
   const head = lean.at(0, pallet.tallMm, 0);
-  const front = lean.at(0, pallet.tallMm, depthOf(pallet));
-  const topMm = Math.max(head[2], front[2]);
+  const topMm = Math.max(head[2], lean.at(0, pallet.tallMm, depthOf(pallet))[2]);
   const slatsAt = Array.from({ length: rows + 1 }, (_, i) => i * pitchOf(pallet, v.rows));
-  const level = (up: number): number => lean.at(0, up, depthOf(pallet))[2];
-  const design: Placement = {
-    kind: 'pallet-planter',
-    parts: again.flatMap((one) => parts.map((part) => partAgain(part, one))),
+  const design = placed({
+    ...all,
     kits: again.map(({ name }) => ({ id: name('pallet'), role: 'pallet', stock: v.pallet })),
-    joints: again.flatMap((one, n) =>
-      [...joints, ...planted(places, mixes.slice(-2), (row) => plantsBought(v.plants, setting, rowOf(n, row)))].map(
-        (joint) => jointAgain(joint, one),
-      ),
-    ),
     stations,
     ground: { lengthMm: builtMm, riseMm: 0 },
     builtMm,
-    startMm: 0,
-    posts: [],
-    hold: null,
     views: [
       fromFront('From the front', [
         [-BESIDE_MM, 0],
@@ -234,7 +224,6 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
       },
     ],
     roomFor: plants * v.pallets,
-    bodies: v.pallets,
     reasons: {
       pallet: fact('count.pallet', { pallets: v.pallets }),
       bearer: fact('count.bearers'),
@@ -252,25 +241,23 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
       'held at the wall': fact('count.brackets'),
     },
     marks: [
-      { view: 'elevation', axis: 'x', label: 'plants', atMm: [0, ...plantsAt(pallet, v.each), pallet.wideMm] },
-      { view: 'elevation', axis: 'x', label: 'in all', atMm: [0, builtMm] },
-      {
-        view: 'elevation',
-        axis: 'z',
-        label: 'slats, up its face',
-        atMm: slatsAt.map(level),
-        tapedMm: slatsAt,
-      },
-      { view: 'end', axis: 'x', label: 'foot', atMm: [0, Math.max(1, v.foot)] },
-      { view: 'end', axis: 'z', label: 'head', atMm: [0, topMm] },
+      chain('elevation', 'x', 'plants', [0, ...plantsAt(pallet, v.each), pallet.wideMm]),
+      chain('elevation', 'x', 'in all', [0, builtMm]),
+      chain(
+        'elevation',
+        'z',
+        'slats, up its face',
+        slatsAt.map((up) => lean.at(0, up, depthOf(pallet))[2]),
+        slatsAt,
+      ),
+      chain('end', 'x', 'foot', [0, Math.max(1, v.foot)]),
+      chain('end', 'z', 'head', [0, topMm]),
     ],
     handles: [
-      ...(v.pallets > 1
-        ? [{ knob: 'apart', view: 'elevation', at: [stepMm, topMm / 2], axis: 'right', perMm: 1 } as const]
-        : []),
-      { knob: 'foot', view: 'end', at: [v.foot, topMm], axis: 'right', perMm: 1 },
+      v.pallets > 1 && { knob: 'apart', view: 'elevation', at: [stepMm, 0, topMm / 2], axis: 'right' },
+      { knob: 'foot', view: 'end', at: [0, v.foot, topMm], axis: 'right' },
     ],
-  };
+  });
   const heart = lean.at(0, pallet.tallMm / 2, depthOf(pallet) / 2);
   return {
     design,

@@ -1,7 +1,8 @@
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
+import type { Listed } from '../../../design/listed';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../kind';
 import { LITRES_A_PLANT, runnersOf } from '../../rules/potting';
 import { FOLD_MM, STAPLE_EVERY_MM } from './cloth';
 import type { PalletPlanterValues } from './knobs';
@@ -9,31 +10,30 @@ import { insideLitres, PALLETS, rowsOf } from './pallet';
 import { plantsIn, wetKg } from './size';
 
 /** Marked, opened, clothed on its face and its back, stood, fastened, filled, planted, watered. */
-export function palletPlanterSteps({ parts, stations }: Design, v: PalletPlanterValues): Step[] {
+export function palletPlanterSteps({ parts, stations }: Design, v: PalletPlanterValues): Listed<StatedStep> {
   const pallet = PALLETS[v.pallet];
   return [
-    { what: fact('step.mark'), people: 1, caution: fact('care.mark') },
+    { what: fact('step.mark'), caution: fact('care.mark') },
     {
       what: fact('step.slats', { off: pallet.fronts - rowsOf(pallet, v.rows) - 1 }),
-      people: 1,
       caution: fact('care.nails'),
     },
-    { what: fact('step.back', { fold: { mm: FOLD_MM }, every: { mm: STAPLE_EVERY_MM } }), people: 1 },
-    { what: fact('step.bottom'), people: 1 },
-    { what: fact('step.pockets'), people: 1 },
+    { what: fact('step.back', { fold: { mm: FOLD_MM }, every: { mm: STAPLE_EVERY_MM } }) },
+    { what: fact('step.bottom') },
+    { what: fact('step.pockets') },
     {
       what: fact('step.stand', { foot: { mm: v.foot } }),
       people: 2,
       caution: fact('care.weight', { wet: { kg: wetKg(pallet, parts, v.pallets) } }),
     },
-    ...(v.head === 'brackets' ? [{ what: fact('step.brackets'), people: 1 } as const] : []),
-    { what: fact('step.fill', { mix: { mm3: insideLitres(pallet) * v.pallets * 1e6 } }), people: 1 },
-    { what: fact('step.plant', { plants: stations.length || plantsIn(pallet, v) * v.pallets }), people: 1 },
-    { what: fact('step.water'), people: 1 },
+    v.head === 'brackets' && { what: fact('step.brackets') },
+    { what: fact('step.fill', { mix: { mm3: insideLitres(pallet) * v.pallets * 1e6 } }) },
+    { what: fact('step.plant', { plants: stations.length || plantsIn(pallet, v) * v.pallets }) },
+    { what: fact('step.water') },
   ];
 }
 
-export const palletPlanterSeason = ({ stations }: Design, v: PalletPlanterValues): SeasonNote[] => [
+export const palletPlanterSeason = ({ stations }: Design, v: PalletPlanterValues): Listed<SeasonNote> => [
   {
     on: null,
     what: fact('season.water', { water: { mm3: plantsIn(PALLETS[v.pallet], v) * LITRES_A_PLANT * 1e6 } }),

@@ -2,8 +2,8 @@ import { stockOf } from '../../../catalogue/catalogue';
 import type { Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { MESH_WIRE_YIELD_MPA, roundInertia } from '../../../statics/elastica';
-import type { Section } from '../../../statics/yielding';
 import { STEEL_E_MPA } from '../../../statics/wire';
+import type { Section } from '../../../statics/yielding';
 import { bowOf, lengthFor, spanFor, widestSpan, type Bow } from './bow';
 import type { ArchSetting, PanelArchValues } from './knobs';
 

@@ -1,4 +1,4 @@
-import type { Design, Station } from '../../../design/design';
+import type { Station, ViewFrame } from '../../../design/design';
 import { sampledThrough } from '../../../geometry/curve';
 import type { Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
@@ -62,7 +62,7 @@ export function plantAlong(
 }
 
 /** Through the passage, from the side, and from above. */
-export function viewsOf(soil: readonly Side[], wayMm: number): Design['views'] {
+export function viewsOf(soil: readonly Side[], wayMm: number): ViewFrame<'elevation' | 'plan' | 'side'>[] {
   const edge = wayMm / 2;
   const high = (side: -1 | 1): number => soil.find((one) => one.side === side)?.heightMm ?? 0;
   return [

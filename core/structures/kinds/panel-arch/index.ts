@@ -8,6 +8,7 @@ import { holdChecks, postChecks } from '../../../checks/sets';
 import { feet, inches } from '../../../quantity/length';
 import { runsOf } from '../../../site/plot';
 import { LEAST_DRIVEN_MM, NO_FILL } from '../../../statics/embedment';
+import { SET_POST } from '../../assemblies/set-post';
 import { structureKind } from '../../kind';
 import { shortBy } from '../../rules/depth';
 import { PANEL_ARCH_KNOBS } from './knobs';
@@ -44,6 +45,7 @@ export const kind = structureKind({
   steps: panelArchSteps,
   doings: PANEL_ARCH_DOINGS,
   season: panelArchSeason,
+  builtOf: [SET_POST],
   names: PANEL_ARCH_NAMES,
   phrases: PANEL_ARCH_PHRASES,
   mends: {

@@ -6,11 +6,11 @@ import type { PlaceOn } from '../../../site/stand';
 import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled, Suggestion, Values } from '../../knob';
-import { bendPanel } from './bend';
-import { isOffered, type Setting } from '../../setting';
 import { drivenDepth, suggestDepth, type SoldPost } from '../../rules/depth';
 import { STATION_SCHOOLS } from '../../rules/stations';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
+import { isOffered, type Setting } from '../../setting';
+import { bendPanel } from './bend';
 
 /** Over the way between two beds, or on open ground. */
 export type ArchSetting = Setting<PlaceOn<'beds'> | PlaceOn<'spot'>>;

@@ -1,7 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { meshesAcross } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
-import { onSheet, type Sheet } from '../../../design/shapes/sheet';
+import { onSheet, sheetOf, type Sheet } from '../../../design/shapes/sheet';
 import { sampledThrough, shifted, type Curve } from '../../../geometry/curve';
 import { ALONG, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
@@ -22,38 +22,33 @@ export function layMesh(
   belowMm: number,
 ): Sheet {
   const item = setting.catalogue.stock(stock);
-  const above =
-    belowMm > 0 ? [[0, -bow.spanMm / 2, 0] as Point, ...chain.slice(1, -1), [0, bow.spanMm / 2, 0] as Point] : chain;
-  const common = { shape: 'sheet', stock, cutMm: bow.lengthMm, up: ALONG } as const;
+  const foot = (side: -1 | 1): Point => [0, (side * bow.spanMm) / 2, 0];
+  const above = belowMm > 0 ? [foot(-1), ...chain.slice(1, -1), foot(1)] : chain;
   const base = (wide: number): Curve => shifted(sampledThrough(above, 96), [i * wide, 0, 0]);
+  const common = { up: ALONG, cutMm: bow.lengthMm };
   if (item.form === 'panel') {
     const meshes = meshesAcross(item);
-    return {
+    return sheetOf({
       ...common,
       id: `panel-${i + 1}`,
       role: 'panel',
+      of: item,
       base: base(item.heightMm),
       heightMm: item.heightMm,
       levelsMm: item.levelsMm,
       uprightsMm: Array.from({ length: meshes + 1 }, (_, n) => item.edgeMm + n * item.pitchMm),
-      wireMm: item.wireMm,
       meshes,
-    };
+    });
   }
   const roll = stockOf(setting.catalogue, stock, 'mesh roll');
-  const count = Math.max(1, Math.round(bow.lengthMm / roll.openingMm));
-  const rungs = Math.max(1, Math.round(roll.heightMm / roll.stepMm));
-  return {
+  return sheetOf({
     ...common,
     id: `mesh-${i + 1}`,
     role: 'mesh',
+    of: roll,
     base: base(roll.heightMm),
     heightMm: roll.heightMm,
-    levelsMm: Array.from({ length: rungs + 1 }, (_, n) => (n * roll.heightMm) / rungs),
-    uprightsMm: Array.from({ length: count + 1 }, (_, n) => (n * bow.lengthMm) / count),
-    wireMm: roll.wireMm,
-    meshes: 0,
-  };
+  });
 }
 
 /** Neighbours are tied along their seam. */

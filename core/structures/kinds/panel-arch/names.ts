@@ -1,11 +1,10 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const PANEL_ARCH_NAMES: Names = {
   parts: {
     panel: { word: 'Panel', means: 'welded panel, whole or cut beside a wire: its length' },
     mesh: { word: 'Mesh', means: 'mesh by length' },
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
     hoop: {
       word: 'Hoop',
       means: 'bent from one length: along its curve, with what is in the soil at both ends',
@@ -14,10 +13,7 @@ export const PANEL_ARCH_NAMES: Names = {
     purlin: { word: 'Purlin', means: 'along the crowns of hoops, end to end', stacks: true },
   },
   joints: {
-    'panel to post': 'Panel to post',
     'panel to panel': 'Tie at a seam',
-    'mesh to hoop': 'Mesh to hoop',
-    'hoop to purlin': 'Hoop to purlin',
   },
   joinery: {
     'panel to post':

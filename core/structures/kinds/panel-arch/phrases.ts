@@ -1,5 +1,5 @@
-import { DRIVEN_PHRASES, THROUGH_BED_PHRASES } from '../../rules/depth';
 import type { Phrases } from '../../../wording/say';
+import { DRIVEN_PHRASES, THROUGH_BED_PHRASES } from '../../rules/depth';
 import { ROW_PHRASES } from '../../rules/row';
 
 export const PANEL_ARCH_PHRASES = {

@@ -1,16 +1,18 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { bendOf, type Bend } from '../../../checks/bend-sets';
-import type { Placement } from '../../../design/design';
+import { chain } from '../../../design/chain';
+import { placed } from '../../../design/design';
 import { inches } from '../../../quantity/length';
-import { fact } from '../../../wording/say';
 import { tightestRadius } from '../../../statics/elastica';
+import { fact } from '../../../wording/say';
+import { together } from '../../assemblies/assembly';
 import type { Sizing } from '../../kind';
 import { isOffered } from '../../setting';
 import { bendHoops, bendPanel, chainOf } from './bend';
 import { plantAlong, soilBeside, viewsOf } from './beside';
 import type { Bow } from './bow';
 import { statureOf, type ArchSetting, type PanelArchValues } from './knobs';
-import { layMesh, seams, SEAM_EVERY_MM } from './mesh';
+import { layMesh, SEAM_EVERY_MM, seams } from './mesh';
 import { standHoops, standPosts, TIES_A_POST } from './stands';
 
 /** What its own checks and mends ask for. */
@@ -40,88 +42,78 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Sizing<
   const builtMm = v.count * strip.wideMm;
   const startMm = way ? (way.lengthMm - builtMm) / 2 : 0;
   const edges = Array.from({ length: v.count + 1 }, (_, i) => i * strip.wideMm);
-  const chain = chainOf(bow, isPanel ? 0 : v.depth);
+  const strand = chainOf(bow, isPanel ? 0 : v.depth);
   const sheets = Array.from({ length: v.count }, (_, i) =>
-    layMesh(meshStock, chain, i, bow, setting, isPanel ? 0 : v.depth),
+    layMesh(meshStock, strand, i, bow, setting, isPanel ? 0 : v.depth),
   );
-  const built = isPanel
-    ? standPosts(v, setting, bow, edges, sheets)
-    : standHoops(v, setting, bow, edges, sheets, chain);
   const soil = soilBeside(setting, startMm);
-  const stations = way ? plantAlong(v, setting, bow, builtMm, chain, soil) : [];
   const along = bow.lengthMm / 2;
   const half = bow.spanMm / 2;
+  const held = bow.liftMm + bow.heldMm;
   const bend = bendOf(tightestRadius(bow.free), strip.section, !isPanel);
   const wires = stockOf(setting.catalogue, isPanel ? v.panel : meshStock, isPanel ? 'panel' : 'mesh roll');
   const mesh =
     wires.form === 'panel' ? { wide: wires.pitchMm, high: inches(8) } : { wide: wires.openingMm, high: wires.stepMm };
-
-  const design: Placement = {
-    kind: 'panel-arch',
-    parts: [...sheets, ...built.parts],
-    joints: [...built.joints, ...seams(sheets, bow)],
-    stations,
-    ground: { lengthMm: Math.max(1, builtMm), riseMm: 0 },
-    builtMm,
-    startMm,
-    posts: built.posts,
-    hold: {
-      by: 'mesh',
-      meshMm: mesh,
-      memberMm: wires.wireMm,
-      stepMm: Math.min(mesh.wide, mesh.high),
-      fineToMm: 0,
-      carries: wires.carries,
-      startsMm: Math.max(0, bow.liftMm - Math.max(0, ...soil.map((side) => side.heightMm))),
-      gapMm: Math.max(0, bow.liftMm - Math.max(0, ...soil.map((side) => side.heightMm))),
-      topMm: { least: along, most: along },
-      could: { topMm: along, carries: wires.carries, net: false },
-    },
-    views: viewsOf(soil, way?.wideMm ?? bow.spanMm),
-    bodies: 1,
-    reasons: {
-      panel: fact('count.panels', { panels: v.count }),
-      mesh: fact('count.mesh', { strips: v.count }),
-      post: fact('count.posts', { sides: v.count + 1 }),
-      hoop: fact('count.hoops', { hoops: v.count + 1 }),
-      purlin: fact('count.purlin'),
-      'panel to post': fact('count.ties', { ties: TIES_A_POST }),
-      'panel to panel': fact('count.seams', { every: { mm: SEAM_EVERY_MM } }),
-      'mesh to hoop': fact('count.mesh-ties', { every: { mm: SEAM_EVERY_MM } }),
-      'hoop to purlin': fact('count.clamps'),
-    },
-    marks: [
-      { view: 'elevation', axis: 'x', label: 'feet', atMm: [-half, half], tapedMm: [0, bow.spanMm] },
-      ...(way && way.wideMm > 1
-        ? [{ view: 'elevation', axis: 'x' as const, label: 'way', atMm: [-way.wideMm / 2, way.wideMm / 2] }]
-        : []),
-      {
-        view: 'elevation',
-        axis: 'z',
-        label: 'heights',
-        atMm: [...new Set([0, bow.liftMm, bow.liftMm + bow.heldMm, bow.crownMm])],
-      },
-      { view: 'elevation', axis: 'z', label: 'headroom', atMm: [0, bow.crownMm] },
-      { view: 'side', axis: 'x', label: 'posts', atMm: edges },
-      { view: 'plan', axis: 'x', label: 'posts', atMm: edges },
-      { view: 'plan', axis: 'z', label: 'across', atMm: [-half, half] },
-    ],
-    handles: [
-      ...(v.solve !== 'span'
-        ? [{ knob: 'span', view: 'elevation', at: [half, bow.liftMm], axis: 'right', perMm: 2 } as const]
-        : []),
-      { knob: 'held', view: 'elevation', at: [-half, bow.liftMm + bow.heldMm], axis: 'up', perMm: 1 },
-      ...(v.solve === 'headroom' && isPanel
-        ? [{ knob: 'lift', view: 'elevation', at: [-half, bow.liftMm], axis: 'up', perMm: 1 } as const]
-        : []),
-      ...(v.solve !== 'headroom' && Math.abs(bow.crownMm - v.headroom) < 2
-        ? [{ knob: 'headroom', view: 'elevation', at: [0, bow.crownMm], axis: 'up', perMm: 1 } as const]
-        : []),
-      { knob: 'depth', view: 'side', at: [edges[0] ?? 0, -v.depth], axis: 'up', perMm: -1 },
-    ],
-  };
+  const gapMm = Math.max(0, bow.liftMm - Math.max(0, ...soil.map((side) => side.heightMm)));
   return {
-    design,
+    design: placed({
+      ...together(
+        { parts: sheets },
+        isPanel ? standPosts(v, setting, bow, edges, sheets) : standHoops(v, setting, bow, edges, sheets, strand),
+        { joints: seams(sheets, bow) },
+      ),
+      stations: way ? plantAlong(v, setting, bow, builtMm, strand, soil) : [],
+      ground: { lengthMm: Math.max(1, builtMm), riseMm: 0 },
+      builtMm,
+      startMm,
+      hold: {
+        by: 'mesh',
+        meshMm: mesh,
+        memberMm: wires.wireMm,
+        stepMm: Math.min(mesh.wide, mesh.high),
+        fineToMm: 0,
+        carries: wires.carries,
+        startsMm: gapMm,
+        gapMm,
+        topMm: { least: along, most: along },
+        could: { topMm: along, carries: wires.carries, net: false },
+      },
+      views: viewsOf(soil, way?.wideMm ?? bow.spanMm),
+      reasons: {
+        panel: fact('count.panels', { panels: v.count }),
+        mesh: fact('count.mesh', { strips: v.count }),
+        post: fact('count.posts', { sides: v.count + 1 }),
+        hoop: fact('count.hoops', { hoops: v.count + 1 }),
+        purlin: fact('count.purlin'),
+        'panel to post': fact('count.ties', { ties: TIES_A_POST }),
+        'panel to panel': fact('count.seams', { every: { mm: SEAM_EVERY_MM } }),
+        'mesh to hoop': fact('count.mesh-ties', { every: { mm: SEAM_EVERY_MM } }),
+        'hoop to purlin': fact('count.clamps'),
+      },
+      marks: [
+        chain('elevation', 'x', 'feet', [-half, half], [0, bow.spanMm]),
+        way && way.wideMm > 1 && chain('elevation', 'x', 'way', [-way.wideMm / 2, way.wideMm / 2]),
+        chain('elevation', 'z', 'heights', [...new Set([0, bow.liftMm, held, bow.crownMm])]),
+        chain('elevation', 'z', 'headroom', [0, bow.crownMm]),
+        chain('side', 'x', 'posts', edges),
+        chain('plan', 'x', 'posts', edges),
+        chain('plan', 'z', 'across', [-half, half]),
+      ],
+      handles: [
+        v.solve !== 'span' && { knob: 'span', view: 'elevation', at: [0, half, bow.liftMm], axis: 'right', perMm: 2 },
+        { knob: 'held', view: 'elevation', at: [0, -half, held], axis: 'up' },
+        v.solve === 'headroom' &&
+          isPanel && { knob: 'lift', view: 'elevation', at: [0, -half, bow.liftMm], axis: 'up' },
+        v.solve !== 'headroom' &&
+          Math.abs(bow.crownMm - v.headroom) < 2 && {
+            knob: 'headroom',
+            view: 'elevation',
+            at: [0, 0, bow.crownMm],
+            axis: 'up',
+          },
+        { knob: 'depth', view: 'side', at: [edges[0] ?? 0, 0, -v.depth], axis: 'up', perMm: -1 },
+      ],
+    }),
     facts: {
       bow,
       askedMm,

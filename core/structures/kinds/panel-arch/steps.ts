@@ -1,24 +1,24 @@
-import { ofShape } from '../../../design/shapes/shapes';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
+import type { Listed } from '../../../design/listed';
+import { ofShape } from '../../../design/shapes/shapes';
 import { bendMarks } from '../../../geometry/curve';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
-import type { PanelArchValues } from './knobs';
+import type { SeasonNote, StatedStep } from '../../kind';
 import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
+import type { PanelArchValues } from './knobs';
 
 /** Posts first, then the spring between them: one end in, the other walked in. */
-export function panelArchSteps(design: Design, v: PanelArchValues): Step[] {
+export function panelArchSteps(design: Design, v: PanelArchValues): Listed<StatedStep> {
   const heights = design.marks.find((mark) => mark.view === 'elevation' && mark.axis === 'z')?.atMm ?? [0];
   const feet = design.marks.find((mark) => mark.label === 'feet')?.tapedMm?.[1] ?? 0;
   const lift = heights.length > 3 ? (heights[1] ?? 0) : 0;
   const buried = Math.min(...design.posts.map((post) => post.buriedMm));
   const above = Math.max(...design.posts.map((post) => post.aboveMm));
-  const start: Step[] = [
+  const start: StatedStep[] = [
     {
       what: fact('step.mark', { span: { mm: feet }, diagonal: { mm: Math.hypot(feet, design.builtMm) } }),
-      people: 1,
     },
   ];
   if (v.make === 'rod')
@@ -29,25 +29,24 @@ export function panelArchSteps(design: Design, v: PanelArchValues): Step[] {
         people: 2,
         caution: fact('care.spring'),
       },
-      { what: fact('step.purlin'), people: 1 },
+      { what: fact('step.purlin') },
       { what: fact('step.mesh'), people: 2, caution: fact('care.ends') },
-      { what: fact('step.ends'), people: 1 },
-      { what: fact('step.plant'), people: 1 },
+      { what: fact('step.ends') },
+      { what: fact('step.plant') },
     ];
   return [
     ...start,
     {
       what: fact('step.drive', { depth: { mm: buried }, side: { mm: above } }),
-      people: 1,
       caution: fact('care.driving'),
     },
     { what: fact('step.carry'), people: 2 },
     { what: fact('step.bend'), people: 2, caution: fact('care.spring') },
-    ...(lift > 1 ? [{ what: fact('step.lift', { lift: { mm: lift } }), people: 2 } as const] : []),
-    { what: fact('step.tie'), people: 1 },
-    ...(v.count > 1 ? [{ what: fact('step.seam'), people: 2, caution: fact('care.spring') } as const] : []),
-    { what: fact('step.ends'), people: 1, caution: fact('care.ends') },
-    ...(design.stations.length > 0 ? [{ what: fact('step.plant'), people: 1 } as const] : []),
+    lift > 1 && { what: fact('step.lift', { lift: { mm: lift } }), people: 2 },
+    { what: fact('step.tie') },
+    v.count > 1 && { what: fact('step.seam'), people: 2, caution: fact('care.spring') },
+    { what: fact('step.ends'), caution: fact('care.ends') },
+    design.stations.length > 0 && { what: fact('step.plant') },
   ];
 }
 
@@ -63,8 +62,8 @@ function hoopMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: 
   return { eighth, quarter, more };
 }
 
-export const panelArchSeason = (design: Design, _v: unknown, setting: Setting): SeasonNote[] => [
-  ...(design.stations.length > 0 ? [{ on: null, what: fact('season.lead') }] : []),
+export const panelArchSeason = (design: Design, _v: unknown, setting: Setting): Listed<SeasonNote> => [
+  design.stations.length > 0 && { on: null, what: fact('season.lead') },
   { on: null, what: fact('season.check') },
   ...(design.stations.length > 0 ? clearing(setting, 'season.clear') : []),
 ];

@@ -1,3 +1,4 @@
+import { SET_POST } from '../../assemblies/set-post';
 import { panelHeld } from '../../../checks/panel-held';
 import { panelLean } from '../../../checks/panel-lean';
 import { raiseGap, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
@@ -53,6 +54,7 @@ export const kind = structureKind({
   steps: panelWallSteps,
   doings: PANEL_WALL_DOINGS,
   season: panelWallSeason,
+  builtOf: [SET_POST],
   names: PANEL_WALL_NAMES,
   phrases: PANEL_WALL_PHRASES,
   mends: {

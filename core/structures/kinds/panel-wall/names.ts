@@ -1,18 +1,14 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const PANEL_WALL_NAMES: Names = {
   parts: {
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
     panel: { word: 'Panel', means: 'welded panel, whole or cut beside a wire: its length' },
     'fine mesh': { word: 'Fine net', means: 'net by length' },
     'line wire': { word: 'Line wire', means: 'with its ends' },
   },
   joints: {
-    'panel to post': 'Panel to post',
     'panel to panel': 'Tie at a lap',
-    'net to panel': 'Net to panel',
-    'wire to post': 'Wire to post',
   },
   joinery: {
     'panel to post':

@@ -1,34 +1,35 @@
+import type { Listed } from '../../../design/listed';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../kind';
 import type { PanelWallValues } from './knobs';
 import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** The order that lets each post be corrected by its neighbours: ends first, then to the line. */
-export function panelWallSteps(design: Design, v: PanelWallValues): Step[] {
+export function panelWallSteps(design: Design, v: PanelWallValues): Listed<StatedStep> {
   const posts = design.posts.length / v.walls;
   const cut = design.reasons.panel?.code !== 'count.panels';
   const lapped = design.parts.filter((part) => part.role === 'panel').length > v.walls;
   const buried = { mm: Math.min(...design.posts.map((post) => post.buriedMm)) };
   return [
-    { what: fact('step.line', { row: { mm: design.builtMm } }), people: 1 },
-    { what: fact('step.ends', { depth: buried }), people: 1, caution: fact('care.driving') },
-    ...(posts > 2 ? [{ what: fact('step.between', { posts: (posts - 2) * v.walls }), people: 1 } as const] : []),
-    ...(cut ? [{ what: fact('step.cut-panel'), people: 1, caution: fact('care.wire-ends') } as const] : []),
+    { what: fact('step.line', { row: { mm: design.builtMm } }) },
+    { what: fact('step.ends', { depth: buried }), caution: fact('care.driving') },
+    posts > 2 && { what: fact('step.between', { posts: (posts - 2) * v.walls }) },
+    cut && { what: fact('step.cut-panel'), caution: fact('care.wire-ends') },
     { what: fact('step.hang', { gap: { mm: v.gap } }), people: 2, caution: fact('care.panel') },
-    { what: fact('step.fix', { each: v.perPost }), people: 1 },
-    ...(lapped ? [{ what: fact('step.lap'), people: 1 } as const] : []),
-    ...(v.fineMesh === 'low' ? [{ what: fact('step.net'), people: 1 } as const] : []),
-    { what: fact('step.cap'), people: 1 },
-    { what: fact('step.plant'), people: 1 },
+    { what: fact('step.fix', { each: v.perPost }) },
+    lapped && { what: fact('step.lap') },
+    v.fineMesh === 'low' && { what: fact('step.net') },
+    { what: fact('step.cap') },
+    { what: fact('step.plant') },
   ];
 }
 
-export const panelWallSeason = (_design: Design, v: PanelWallValues, setting: Setting): SeasonNote[] => [
+export const panelWallSeason = (_design: Design, v: PanelWallValues, setting: Setting): Listed<SeasonNote> => [
   { on: null, what: fact('season.tie') },
-  ...(v.fixing === 'tie' || v.fixing === 'uv' ? [{ on: null, what: fact('season.perish') }] : []),
+  (v.fixing === 'tie' || v.fixing === 'uv') && { on: null, what: fact('season.perish') },
   ...clearing(setting, 'season.clear'),
 ];
 

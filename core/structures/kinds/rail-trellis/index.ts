@@ -1,3 +1,5 @@
+import { FOOTING } from '../../assemblies/footing';
+import { SET_POST } from '../../assemblies/set-post';
 import { levelFalls } from '../../../checks/level-falls';
 import { meshFixed } from '../../../checks/mesh-fixed';
 import { bayFits } from '../../../checks/bay-fits';
@@ -44,6 +46,7 @@ export const kind = structureKind({
   steps: railTrellisSteps,
   doings: RAIL_TRELLIS_DOINGS,
   season: railTrellisSeason,
+  builtOf: [SET_POST, FOOTING],
   names: RAIL_TRELLIS_NAMES,
   phrases: RAIL_TRELLIS_PHRASES,
   mends: {

@@ -3,7 +3,7 @@ import { feet, inches } from '../../../quantity/length';
 import { leadPlant } from '../../../crops/planted';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import { fact } from '../../../wording/say';
-import { footingKnobs } from '../../rules/footing';
+import { footingKnobs } from '../../assemblies/footing';
 import type { Knobs, Values } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { mostGap } from '../../rules/gap';

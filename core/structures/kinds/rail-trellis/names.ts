@@ -1,23 +1,13 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const RAIL_TRELLIS_NAMES: Names = {
   parts: {
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
     rail: { word: 'Rail', means: 'level between posts, end to end', stacks: true },
     panel: { word: 'Panel', means: 'welded panel, whole or cut beside a wire: its length' },
     shelf: { word: 'Shelf strip', means: 'strip of a panel split lengthways: its length', stacks: true },
-    concrete: { word: 'Concrete', means: 'depth poured; the volume stands in `litres`' },
-    gravel: { word: 'Gravel', means: 'depth of the layer; the volume stands in `litres`' },
   },
-  joints: {
-    'rail to post': 'Rail to post',
-    'panel to rail': 'Panel to rail',
-    'panel to post': 'Panel to post',
-    'shelf to rail': 'Shelf to rail',
-    'cap on post': 'Cap on post',
-    'post in its hole': 'Post in its hole',
-  },
+  joints: {},
   joinery: {
     'rail to post':
       'The rail lies flat on the face of the post. Where two rails meet they butt over the middle of it, and each bears on half. Two screws each, askew.',

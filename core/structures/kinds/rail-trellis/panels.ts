@@ -1,10 +1,11 @@
 import { meshesAcross } from '../../../catalogue/stock';
 import type { Fixing, Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
-import type { Part } from '../../../design/shapes/shapes';
 import { cornerOf, flatBase, type Sheet } from '../../../design/shapes/sheet';
-import { ALONG, UP, type Point } from '../../../geometry/space';
+import { ALONG, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
+import type { Assembled } from '../../assemblies/assembly';
+import { cutPanel } from '../../assemblies/panels';
 import type { RailTrellisValues } from './knobs';
 import type { Rail, Trellis } from './rails';
 
@@ -102,65 +103,52 @@ function onRails(places: readonly Point[], rails: readonly Rail[]): { rail: Rail
 const railsAt = (rails: readonly Rail[], level: Rail['level'], side: number, fromMm: number, toMm: number): Rail[] =>
   rails.filter((one) => one.level === level && one.side === side && one.fromMm < toMm - 1 && one.toMm > fromMm + 1);
 
-function sheet(
-  t: Trellis,
-  id: string,
-  role: 'panel' | 'shelf',
-  corner: Point,
-  meshes: number,
-  lengthMm: number,
-  up: Point,
-  heightMm: number,
-  levels: readonly number[],
-): Sheet {
+/** So many whole meshes of the panel over a length, from its corner: whole with its edges, else what is more shared between its ends. */
+function pieceOf(t: Trellis, id: string, corner: Point, meshes: number, lengthMm: number): Sheet {
   const stub =
     lengthMm >= t.panel.lengthMm - 1 ? t.panel.edgeMm : Math.max(0, (lengthMm - meshes * t.panel.pitchMm) / 2);
-  return {
-    shape: 'sheet',
-    id,
-    role,
-    stock: t.panel.id,
-    cutMm: lengthMm,
-    meshes: Math.max(1, meshes),
-    base: flatBase(corner, ALONG, lengthMm),
-    up,
-    heightMm,
-    levelsMm: levels,
-    wireMm: t.panel.wireMm,
-    uprightsMm: Array.from({ length: meshes + 1 }, (_, n) => stub + n * t.panel.pitchMm),
-  };
+  const at: Point = [corner[0] + stub, corner[1], corner[2]];
+  const piece = cutPanel(t.panel, { id, meshes, at, along: ALONG, stubsMm: [stub, stub] });
+  return { ...piece, cutMm: lengthMm, base: flatBase(corner, ALONG, lengthMm) };
 }
 
-/** One panel to a bay, inside the front rails, as many whole meshes as the clear gap holds. */
-export function panelsBetween(t: Trellis, rails: readonly Rail[]): { parts: Part[]; joints: Joint[] } {
-  const parts: Part[] = [];
-  const joints: Joint[] = [];
-  t.postsAt.slice(1).forEach((to, i) => {
-    const from = (t.postsAt[i] as number) + t.postMm / 2;
-    const clear = to - t.postMm / 2 - from;
-    const most = meshesAcross(t.panel);
-    const meshes = Math.max(1, Math.min(most, Math.floor((clear + 0.5) / t.panel.pitchMm)));
-    const onWire =
-      meshes === most
-        ? Math.min(t.panel.lengthMm, Math.max(clear, meshes * t.panel.pitchMm))
-        : meshes * t.panel.pitchMm;
-    const length = t.v.cutAt === 'gap' ? Math.min(clear, t.panel.lengthMm) : onWire;
-    const corner: Point = [from + (clear - length) / 2, t.y - t.postMm / 2 + t.panel.wireMm, t.lowMm];
-    const part = sheet(t, `panel-${i + 1}`, 'panel', corner, meshes, length, UP, t.panel.heightMm, t.panel.levelsMm);
-    parts.push(part);
-    for (const level of ['bottom', 'top'] as const) {
-      const held = railsAt(rails, level, -1, corner[0], corner[0] + length);
-      const places = screwPlaces(t, level, corner[0], length, corner[1], held);
-      joints.push({
-        id: `${part.id}-${level}`,
-        kind: 'panel to rail',
-        places,
-        parts: [part.id, ...held.map((one) => one.bar.id)],
-        fixings: panelFixings(t.v, part.id, [0, -1, 0], places, held),
-      });
-    }
+/** How a panel is held to the rails of one side, low and high. */
+function toRails(t: Trellis, part: Sheet, side: -1 | 1, rails: readonly Rail[]): Joint[] {
+  const [from, y] = cornerOf(part);
+  // Between the posts it lies on the inner faces of the rails, else on their outer ones.
+  const way: Point = [0, t.v.hang === 'between' ? side : -side, 0];
+  return (['bottom', 'top'] as const).map((level) => {
+    const held = railsAt(rails, level, side, from, from + part.cutMm);
+    const places = screwPlaces(t, level, from, part.cutMm, y, held);
+    return {
+      id: `${part.id}-${level}`,
+      kind: 'panel to rail',
+      places,
+      parts: [part.id, ...held.map((one) => one.bar.id)],
+      fixings: panelFixings(t.v, part.id, way, places, held),
+    };
   });
-  return { parts, joints };
+}
+
+/** What is clear in every bay, and how many whole meshes go into it. */
+const clearBays = (t: Trellis): { fromMm: number; clearMm: number; meshes: number }[] =>
+  t.postsAt.slice(1).map((to, i) => {
+    const fromMm = (t.postsAt[i] as number) + t.postMm / 2;
+    const clearMm = to - t.postMm / 2 - fromMm;
+    const fit = Math.floor((clearMm + 0.5) / t.panel.pitchMm);
+    return { fromMm, clearMm, meshes: Math.max(1, Math.min(meshesAcross(t.panel), fit)) };
+  });
+
+/** One panel to a bay, inside the front rails, as many whole meshes as the clear gap holds. */
+export function panelsBetween(t: Trellis, rails: readonly Rail[]): Assembled & { parts: Sheet[] } {
+  const parts = clearBays(t).map(({ fromMm, clearMm, meshes }, i) => {
+    const onWires = meshes * t.panel.pitchMm;
+    const onWire = meshes === meshesAcross(t.panel) ? Math.min(t.panel.lengthMm, Math.max(clearMm, onWires)) : onWires;
+    const length = t.v.cutAt === 'gap' ? Math.min(clearMm, t.panel.lengthMm) : onWire;
+    const corner: Point = [fromMm + (clearMm - length) / 2, t.y - t.postMm / 2 + t.panel.wireMm, t.lowMm];
+    return pieceOf(t, `panel-${i + 1}`, corner, meshes, length);
+  });
+  return { parts, joints: parts.flatMap((part) => toRails(t, part, -1, rails)) };
 }
 
 /** Whole panels end to end on the face of the back rails (of the front ones where there are no others); the last is cut beside a wire. */
@@ -168,108 +156,70 @@ export function panelsBehind(
   t: Trellis,
   rails: readonly Rail[],
   posts: readonly Bar[],
-): { parts: Part[]; joints: Joint[] } {
-  const parts: Part[] = [];
-  const joints: Joint[] = [];
+): Assembled & { parts: Sheet[] } {
+  const parts: Sheet[] = [];
   const side = t.sides.at(-1) as -1 | 1;
   const y = t.y + side * (t.postMm / 2 + t.rail.thickMm + t.panel.wireMm);
-  const end = (t.postsAt.at(-1) as number) + t.postMm / 2;
+  const end = rowMmOf(t);
   const across = meshesAcross(t.panel);
-  for (let from = 0, i = 1; from < end - t.panel.pitchMm; i++) {
+  for (let from = 0; from < end - t.panel.pitchMm; from += (parts.at(-1) as Sheet).cutMm) {
     const meshes = Math.max(1, Math.min(across, Math.floor((end - from + 0.5) / t.panel.pitchMm)));
-    const length =
-      meshes === across && end - from >= t.panel.lengthMm - 0.5 ? t.panel.lengthMm : meshes * t.panel.pitchMm;
-    const part = sheet(
-      t,
-      `panel-${i}`,
-      'panel',
-      [from, y, t.lowMm],
-      meshes,
-      length,
-      UP,
-      t.panel.heightMm,
-      t.panel.levelsMm,
-    );
-    parts.push(part);
-    for (const level of ['bottom', 'top'] as const) {
-      const held = railsAt(rails, level, side, from, from + length);
-      const places = screwPlaces(t, level, from, length, y, held);
-      joints.push({
-        id: `${part.id}-${level}`,
-        kind: 'panel to rail',
-        places,
-        parts: [part.id, ...held.map((one) => one.bar.id)],
-        fixings: panelFixings(t.v, part.id, [0, -side, 0], places, held),
-      });
-    }
-    for (const [n, post] of posts.entries()) {
-      const at = t.postsAt[n] as number;
-      if (at >= from - 1 && at < from + length)
-        joints.push({
-          id: `${part.id}-${post.id}`,
-          kind: 'panel to post',
-          places: [0, 1, 2].map((n) => [at, y, t.lowMm + (n * t.panel.heightMm) / 2]),
-          parts: [part.id, post.id],
-          fixings: [{ stock: 'tie-wire', count: TIES_A_POST, eachMm: TIE_MM }],
-        });
-    }
-    from += length;
+    const whole = meshes === across && end - from >= t.panel.lengthMm - 0.5;
+    const length = whole ? t.panel.lengthMm : meshes * t.panel.pitchMm;
+    parts.push(pieceOf(t, `panel-${parts.length + 1}`, [from, y, t.lowMm], meshes, length));
   }
-  return { parts, joints };
+  const tied = (part: Sheet): Joint[] => {
+    const [from] = cornerOf(part);
+    const passed = posts.filter((post) => post.to[0] >= from - 1 && post.to[0] < from + part.cutMm);
+    return passed.map((post) => ({
+      id: `${part.id}-${post.id}`,
+      kind: 'panel to post',
+      places: [0, 1, 2].map((n) => [post.to[0], y, t.lowMm + (n * t.panel.heightMm) / 2]),
+      parts: [part.id, post.id],
+      fixings: [{ stock: 'tie-wire', count: TIES_A_POST, eachMm: TIE_MM }],
+    }));
+  };
+  return { parts, joints: parts.flatMap((part) => [...toRails(t, part, side, rails), ...tied(part)]) };
 }
 
-/** Strips of a panel split lengthways lie flat across the rails of both sides. */
-export function layShelves(t: Trellis, rails: readonly Rail[]): { parts: Part[]; joints: Joint[] } {
-  const parts: Part[] = [];
-  const joints: Joint[] = [];
+/** Strips of a panel split lengthways lie flat across the rails of both sides; four come out of one panel, which is bought for the first of them. */
+export function layShelves(t: Trellis, rails: readonly Rail[]): Assembled {
   const wide = t.panel.heightMm / STRIPS;
-  const levels = Array.from({ length: 3 }, (_, i) => (i * wide) / 2);
-  for (const level of t.v.shelf === 'both' ? (['bottom', 'top'] as const) : (['top'] as const)) {
-    const z = level === 'top' ? t.highMm : t.lowMm + t.rail.wideMm;
-    t.postsAt.slice(1).forEach((to, i) => {
-      const from = (t.postsAt[i] as number) + t.postMm / 2;
-      const clear = to - t.postMm / 2 - from;
-      const meshes = Math.max(1, Math.min(meshesAcross(t.panel), Math.floor((clear + 0.5) / t.panel.pitchMm)));
+  const levels = t.v.shelf === 'both' ? (['bottom', 'top'] as const) : (['top'] as const);
+  const laid = levels.flatMap((level) =>
+    clearBays(t).map(({ fromMm, clearMm, meshes }, i) => {
+      const z = level === 'top' ? t.highMm : t.lowMm + t.rail.wideMm;
       const length = meshes * t.panel.pitchMm;
-      // Four strips come out of one panel: it is bought for the first of them.
-      const first = parts.length - (parts.length % STRIPS);
-      const strip: Sheet = {
-        ...(parts.length % STRIPS === 0 ? {} : { board: (parts[first] as Part).id }),
-        ...sheet(
-          t,
-          `shelf-${level}-${i + 1}`,
-          'shelf',
-          [from + (clear - length) / 2, t.y - wide / 2, z],
-          meshes,
-          length,
-          [0, 1, 0],
-          wide,
-          levels,
-        ),
-      };
-      parts.push(strip);
-      const held = t.sides.map((side) => railsAt(rails, level, side, from, from + length));
-      const edges = held.map((some, n) =>
-        alongPlaces(cornerOf(strip)[0], length, rowMmOf(t), some).map((x): Point => [
-          x,
-          t.y + ((t.sides[n] as number) * (t.postMm + t.rail.thickMm)) / 2,
-          z,
-        ]),
-      );
-      joints.push({
-        id: `${strip.id}-rails`,
-        kind: 'shelf to rail',
-        places: edges.flat(),
-        parts: [strip.id, ...held.flat().map((one) => one.bar.id)],
-        fixings: held.flatMap((some, n) =>
-          onRails(edges[n] ?? [], some).map(({ rail, own }): Fixing => ({
-            stock: 'staple-fence',
-            count: own.length,
-            drive: { through: strip.id, into: rail.bar.id, way: [0, 0, -1], places: own },
-          })),
-        ),
-      });
+      const corner: Point = [fromMm + (clearMm - length) / 2, t.y - wide / 2, z];
+      const flat = { role: 'shelf', up: [0, 1, 0] as const, heightMm: wide, levelsMm: [0, wide / 2, wide] };
+      return { level, strip: { ...pieceOf(t, `shelf-${level}-${i + 1}`, corner, meshes, length), ...flat } };
+    }),
+  );
+  const parts = laid.map(({ strip }, i): Sheet => {
+    const first = i - (i % STRIPS);
+    return i === first ? strip : { ...strip, board: (laid[first] as (typeof laid)[number]).strip.id };
+  });
+  const joints = laid.map(({ level, strip }): Joint => {
+    const [from, , z] = cornerOf(strip);
+    const held = t.sides.map((side) => {
+      const some = railsAt(rails, level, side, from, from + strip.cutMm);
+      const y = t.y + (side * (t.postMm + t.rail.thickMm)) / 2;
+      const edge = alongPlaces(from, strip.cutMm, rowMmOf(t), some).map((x): Point => [x, y, z]);
+      return { some, edge };
     });
-  }
+    return {
+      id: `${strip.id}-rails`,
+      kind: 'shelf to rail',
+      places: held.flatMap(({ edge }) => edge),
+      parts: [strip.id, ...held.flatMap(({ some }) => some.map((one) => one.bar.id))],
+      fixings: held.flatMap(({ some, edge }) =>
+        onRails(edge, some).map(({ rail, own }): Fixing => ({
+          stock: 'staple-fence',
+          count: own.length,
+          drive: { through: strip.id, into: rail.bar.id, way: [0, 0, -1], places: own },
+        })),
+      ),
+    };
+  });
   return { parts, joints };
 }

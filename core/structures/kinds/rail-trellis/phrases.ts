@@ -1,5 +1,4 @@
 import type { Phrases } from '../../../wording/say';
-import { FOOTING_PHRASES } from '../../rules/footing';
 import { PANEL_CHOICE_PHRASES } from '../../rules/panel-choice';
 import { ROW_PHRASES } from '../../rules/row';
 import { TIMBER_PHRASES } from '../../rules/timber-knobs';
@@ -7,7 +6,6 @@ import { DEPTH_PHRASES } from '../../rules/timber-post';
 
 export const RAIL_TRELLIS_PHRASES = {
   ...ROW_PHRASES,
-  ...FOOTING_PHRASES,
   ...TIMBER_PHRASES,
   ...DEPTH_PHRASES,
   'bays.divide': 'Equal bays use the whole row.',

@@ -1,12 +1,10 @@
 import type { WeldedPanel } from '../../../catalogue/stock';
 import { timberId } from '../../../catalogue/timber';
 import type { Joint } from '../../../design/design';
-import type { EndCut } from '../../../design/end-cut';
-import { barOf, type Bar } from '../../../design/shapes/bar';
-import { UP } from '../../../geometry/space';
+import type { Bar } from '../../../design/shapes/bar';
 import { feet, inches } from '../../../quantity/length';
-import { screwThrough } from '../../rules/fixings';
-import { baysAPiece, piecesOverPosts, type Stretch } from '../../rules/over-posts';
+import { railsOver, type LaidRail } from '../../assemblies/rails';
+import { baysAPiece, piecesOverPosts } from '../../rules/over-posts';
 import type { BedSetting } from '../../setting';
 import type { RailTrellisValues } from './knobs';
 
@@ -15,8 +13,7 @@ const USUAL_RAIL_MM = feet(16);
 /** Screws stand this far from the end of a rail (from memory). mm. */
 const SCREW_IN_MM = inches(0.75);
 
-export interface Rail extends Stretch {
-  bar: Bar;
+export interface Rail extends LaidRail {
   side: -1 | 1;
   level: 'bottom' | 'top';
 }
@@ -59,32 +56,33 @@ export function bayForTwo(v: RailTrellisValues, setting: BedSetting, postWideMm:
 }
 
 /** Two levels of rail a side. One side (or, with one side only, the lower rail) starts with half a rail. */
-export function layRails(t: Trellis): Rail[] {
+export function layRails(t: Trellis, posts: readonly Bar[]): { rails: Rail[]; joints: Joint[] } {
   const { v, rail } = t;
   const longest = longestRail(v, t.setting);
   const bays = baysAPiece(t.postsAt, t.postMm, longest);
   const half = v.stagger === 'yes' ? shortStart(t.postsAt, t.postMm, longest, bays) : Infinity;
-  return t.sides.flatMap((side) =>
-    (['bottom', 'top'] as const).flatMap((level) => {
+  const lines = t.sides.flatMap((side) =>
+    (['bottom', 'top'] as const).map((level) => {
       const short = t.sides.length > 1 ? side > 0 : level === 'bottom';
       const z = level === 'bottom' ? t.lowMm + rail.wideMm / 2 : t.highMm - rail.wideMm / 2;
-      const y = t.y + side * (t.postMm / 2 + rail.thickMm / 2);
-      return piecesOverPosts(t.postsAt, t.postMm, longest, short ? half : Infinity).map((piece, i): Rail => ({
-        ...piece,
-        side,
-        level,
-        bar: barOf({
-          id: `rail-${side < 0 ? 'front' : 'back'}-${level}-${i + 1}`,
-          role: 'rail',
-          of: rail,
-          from: [piece.fromMm, y, z],
-          to: [piece.toMm, y, z],
-          wide: UP,
-          cutMm: piece.toMm - piece.fromMm,
-        }),
-      }));
+      const laid = railsOver({
+        pieces: piecesOverPosts(t.postsAt, t.postMm, longest, short ? half : Infinity),
+        rail,
+        posts,
+        postsAtMm: t.postsAt,
+        postMm: t.postMm,
+        at: (x, out) => [x, t.y + side * (t.postMm / 2 + out), z],
+        id: (i) => `rail-${side < 0 ? 'front' : 'back'}-${level}-${i + 1}`,
+        role: 'rail',
+        inwards: [0, -side, 0],
+        insetMm: SCREW_IN_MM,
+        apartMm: rail.wideMm / 4,
+        setting: t.setting,
+      });
+      return { ...laid, rails: laid.rails.map((one): Rail => ({ ...one, side, level })) };
     }),
   );
+  return { rails: lines.flatMap(({ rails }) => rails), joints: lines.flatMap(({ joints }) => joints) };
 }
 
 /** How many bays the short first rail covers: about half, and so that its line shares the fewest joints with the others. */
@@ -102,28 +100,4 @@ function shortStart(postsAt: readonly number[], postMm: number, longest: number,
     (a, b) => Math.abs(a - half) - Math.abs(b - half),
   );
   return tries.reduce((best, one) => (shared(one) < shared(best) ? one : best));
-}
-
-/** A rail that ends over the middle of a post is screwed on its own half. mm. */
-const inset = (one: Rail, postAt: number): number =>
-  (Math.abs(one.fromMm - postAt) < 1 ? 1 : Math.abs(one.toMm - postAt) < 1 ? -1 : 0) * SCREW_IN_MM;
-
-export function railJoints(t: Trellis, rails: readonly Rail[], posts: readonly Bar[]): Joint[] {
-  const screw = screwThrough(t.setting, t.rail.thickMm, t.postMm);
-  return rails.flatMap((one) =>
-    posts.flatMap((post, i): Joint[] => {
-      const at = t.postsAt[i] as number;
-      if (at < one.fromMm - 1 || at > one.toMm + 1) return [];
-      const face = t.y + one.side * (t.postMm / 2);
-      return [
-        {
-          id: `${one.bar.id}-${post.id}`,
-          kind: 'rail to post',
-          places: [-1, 1].map((way) => [at + inset(one, at), face, one.bar.from[2] + (way * t.rail.wideMm) / 4]),
-          parts: [one.bar.id, post.id],
-          fixings: [{ stock: screw, count: 2, drive: { through: one.bar.id, into: post.id, way: [0, -one.side, 0] } }],
-        },
-      ];
-    }),
-  );
 }

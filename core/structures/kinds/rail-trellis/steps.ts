@@ -1,37 +1,36 @@
+import type { Listed } from '../../../design/listed';
 import { ofShape } from '../../../design/shapes/shapes';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import { waitFor } from '../../rules/footing';
-import type { SeasonNote, Step } from '../../kind';
+import { footingSteps } from '../../assemblies/footing';
+import type { SeasonNote, StatedStep } from '../../kind';
 import type { RailTrellisValues } from './knobs';
 
 /** End posts, the line, level along all posts, rails, then everything else cut to what was built. */
-export function railTrellisSteps(design: Design, v: RailTrellisValues): Step[] {
+export function railTrellisSteps(design: Design, v: RailTrellisValues): Listed<StatedStep> {
   const posts = design.posts.length;
   // Panels that stand inside the front rails are screwed on from behind, before the back rails close the slot.
   const slotted = v.hang === 'between' && v.railSides === 'both';
-  const cement = v.footing === 'tamped' ? {} : { caution: fact('care.cement') };
   return [
     { what: fact('step.line', { posts, row: { mm: design.builtMm } }), people: 2 },
-    { what: fact('step.dig', { posts, depth: { mm: v.depth + v.gravel }, gravel: { mm: v.gravel } }), people: 1 },
+    { what: fact('step.dig', { posts, depth: { mm: v.depth + v.gravel }, gravel: { mm: v.gravel } }) },
     { what: fact('step.ends'), people: 2 },
-    { what: fact(`step.footing.${v.footing}`), people: 1, ...waitFor(v.footing), ...cement },
-    ...(v.footing === 'tamped' ? [] : [{ what: fact('step.unbrace'), people: 1 } as const]),
+    ...footingSteps(v.footing),
     { what: fact('step.level', { gap: { mm: v.gap } }), people: 2 },
     { what: fact(slotted ? 'step.rails.front' : 'step.rails'), people: 2, caution: fact('care.saw') },
-    { what: fact('step.trim', { block: { mm: v.topBlock } }), people: 1, caution: fact('care.saw') },
-    ...(v.caps === 'cap' ? [{ what: fact('step.caps'), people: 1 } as const] : []),
-    { what: fact('step.remeasure'), people: 1 },
+    { what: fact('step.trim', { block: { mm: v.topBlock } }), caution: fact('care.saw') },
+    v.caps === 'cap' && { what: fact('step.caps') },
+    { what: fact('step.remeasure') },
     { what: fact(slotted ? 'step.panels.inside' : 'step.panels'), people: 2, caution: fact('care.panel') },
-    ...(slotted ? [{ what: fact('step.rails.back'), people: 2 } as const] : []),
+    slotted && { what: fact('step.rails.back'), people: 2 },
     ...shelfStep(design),
-    { what: fact('step.plant'), people: 1 },
+    { what: fact('step.plant') },
   ];
 }
 
 /** How a panel is split into shelf strips, and how far they stand over the rails on each side. */
-function shelfStep(design: Design): Step[] {
+function shelfStep(design: Design): Listed<StatedStep> {
   const shelf = ofShape(design.parts, 'sheet').find(({ role }) => role === 'shelf');
   if (!shelf) return [];
   const edges = ofShape(design.parts, 'bar').flatMap(({ role, from, thickMm }) =>
@@ -39,10 +38,10 @@ function shelfStep(design: Design): Step[] {
   );
   const over = Math.max(0, (shelf.heightMm - (Math.max(...edges) - Math.min(...edges))) / 2);
   const values = { wide: { mm: shelf.heightMm }, over: { mm: over } };
-  return [{ what: fact('step.shelves', values), people: 1, caution: fact('care.panel') }];
+  return [{ what: fact('step.shelves', values), caution: fact('care.panel') }];
 }
 
-export const railTrellisSeason = (): SeasonNote[] => [
+export const railTrellisSeason = (): Listed<SeasonNote> => [
   { on: null, what: fact('season.tie') },
   { on: null, what: fact('season.storm') },
   { on: null, what: fact('season.oil') },

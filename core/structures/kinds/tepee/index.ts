@@ -1,11 +1,11 @@
 import { bedForTwo } from '../../../checks/bed-for-two';
 import { tipping } from '../../../checks/tipping';
-import { reachOverBed } from '../../rules/row';
-import { plantedRowChecks, standChecks } from '../../rules/row-checks';
-import { TEPEE_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
+import { reachOverBed } from '../../rules/row';
+import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { acrossRing, LEAST_RADIUS_MM, mostTie, TEPEE_KNOBS } from './knobs';
+import { TEPEE_NAMES } from './names';
 import { TEPEE_PHRASES } from './phrases';
 import { sizeTepee } from './size';
 import { TEPEE_DOINGS, tepeeSeason, tepeeSteps } from './steps';

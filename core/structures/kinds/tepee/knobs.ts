@@ -1,13 +1,13 @@
-import { roomOf } from '../../../site/bed';
 import { POLES } from '../../../catalogue/posts-and-poles';
+import { LEAST_LEAN_PUSHED_RAD } from '../../../checks/tipping';
+import { leadPlant } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
+import { roomOf } from '../../../site/bed';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled } from '../../knob';
-import { isOffered, type BedSetting } from '../../setting';
-import { leadPlant } from '../../../crops/planted';
-import { LEAST_LEAN_PUSHED_RAD } from '../../../checks/tipping';
 import { inTheMiddle, reachOverBed } from '../../rules/row';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
+import { isOffered, type BedSetting } from '../../setting';
 import { shadedSide } from './shaded';
 
 const isTepee = (set: Settled): boolean => set.form === 'tepee';

@@ -1,4 +1,4 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const TEPEE_NAMES: Names = {
@@ -7,10 +7,7 @@ export const TEPEE_NAMES: Names = {
     lashing: { word: 'Lashing', means: 'hitches, wraps, turns and tail' },
     'ladder string': { word: 'Ladder string', means: 'one round, with turns and ends', stacks: true },
   },
-  joints: {
-    'poles lashed': 'Poles lashed',
-    'ladder to pole': 'Ladder to pole',
-  },
+  joints: {},
   joinery: {
     'poles lashed':
       'Three poles side by side. Clove hitch round the first; three tight wraps round all three, each beside the last and not over it; clove hitch round the third. The tail stays, as long as your outstretched arms. Later poles lie in the crotch, and the tail goes twice round all and is tied off.',

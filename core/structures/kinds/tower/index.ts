@@ -1,8 +1,8 @@
-import { countOf } from '../../../crops/planted';
+import { floorBears } from '../../../checks/floor-bears';
 import { postLength } from '../../../checks/post-length';
 import { potRoom } from '../../../checks/pot-room';
-import { floorBears } from '../../../checks/floor-bears';
 import { standsInGust, towerStands } from '../../../checks/tower-stands';
+import { countOf } from '../../../crops/planted';
 import { structureKind } from '../../kind';
 import { ACROSS_MM, CUPS, stackOf, TOWER_KNOBS } from './knobs';
 import { TOWER_NAMES } from './names';

@@ -1,33 +1,32 @@
 import type { Doings } from '../../../building/tools';
-import type { Design } from '../../../design/design';
-import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
-import { LITRES_A_PLANT, runnersOf } from '../../rules/potting';
 import { stockOf } from '../../../catalogue/catalogue';
+import type { Design } from '../../../design/design';
+import type { Listed } from '../../../design/listed';
 import { takesPosts } from '../../../site/underfoot';
+import { fact } from '../../../wording/say';
+import type { SeasonNote, StatedStep } from '../../kind';
+import { LITRES_A_PLANT, runnersOf } from '../../rules/potting';
 import { CUPS, holeMm, rodAbove, type SpotSetting } from './knobs';
 import type { TowerValues } from './size';
 
 /** Drilled, the rod driven, stacked and filled tier by tier, planted, watered. */
-export const towerSteps = ({ stations }: Design, v: TowerValues, setting: SpotSetting): Step[] => [
+export const towerSteps = ({ stations }: Design, v: TowerValues, setting: SpotSetting): Listed<StatedStep> => [
   {
     what: fact('step.drill', { hole: { mm: holeMm(stockOf(setting.catalogue, v.rod, 'rod')) } }),
-    people: 1,
     caution: fact('care.drill'),
   },
   takesPosts(setting.place.underfoot)
     ? {
         what: fact('step.rod', { depth: { mm: v.depth }, above: { mm: rodAbove(v.tiers) } }),
-        people: 1,
         caution: fact('care.rod'),
       }
-    : { what: fact('step.rod-floor', { above: { mm: rodAbove(v.tiers) } }), people: 1, caution: fact('care.rod') },
-  { what: fact('step.stack'), people: 1 },
-  { what: fact('step.plant', { plants: stations.length || CUPS * v.tiers * v.towers }), people: 1 },
-  { what: fact('step.water'), people: 1 },
+    : { what: fact('step.rod-floor', { above: { mm: rodAbove(v.tiers) } }), caution: fact('care.rod') },
+  { what: fact('step.stack') },
+  { what: fact('step.plant', { plants: stations.length || CUPS * v.tiers * v.towers }) },
+  { what: fact('step.water') },
 ];
 
-export const towerSeason = ({ stations }: Design, v: TowerValues): SeasonNote[] => [
+export const towerSeason = ({ stations }: Design, v: TowerValues): Listed<SeasonNote> => [
   { on: null, what: fact('season.water', { water: { mm3: CUPS * v.tiers * LITRES_A_PLANT * 1e6 } }) },
   { on: null, what: fact('season.feed') },
   { on: null, what: fact('season.soil') },

@@ -2,7 +2,7 @@ import type { Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import { add, minus, scale, unit, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { cornerBrace } from '../../rules/brace';
+import { cornerBrace } from '../../assemblies/brace';
 import { takenBy, type Taken } from '../../rules/clash';
 import { screwThrough } from '../../rules/fixings';
 import { footAt } from '../../rules/lie';
@@ -51,15 +51,12 @@ export function placeBraces(
       const id = `brace-${i + 1}${way > 0 ? 'a' : 'b'}-${face < 0 ? 'front' : 'back'}`;
       const brace = cornerBrace({
         id,
-        role: 'brace',
-        stock: f.wood.stock,
+        of: { id: f.wood.stock, wideMm: f.wood.postWideMm, thickMm: f.wood.thickMm },
         corner: [px, f.y + face * f.wood.thickMm, bz],
         a: [way, 0, 0],
         b: [0, 0, -1],
         legMm: leg,
-        wideMm: f.wood.postWideMm,
-        thickMm: f.wood.thickMm,
-        ...(f.wood.board ? { board: f.wood.board.id } : {}),
+        board: f.wood.board?.id,
       });
       const up = unit(minus(brace.to, brace.from));
       const inward: Point = [0, (-face * f.wood.thickMm) / 2, 0];

@@ -1,16 +1,19 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Drive, Fixing, Joint } from '../../../design/design';
 import type { EndCut } from '../../../design/end-cut';
+import type { Stands } from '../../../design/standing';
 import { barOf, type Bar, type Hole } from '../../../design/shapes/bar';
 import { add, UP, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
+import { setBy } from '../../assemblies/footing';
+import type { SetPost } from '../../assemblies/set-post';
 import { takenBy, type Taken } from '../../rules/clash';
 import { screwThrough } from '../../rules/fixings';
 import { footAt, type Lie } from '../../rules/lie';
 import { liesOver, type Stretch } from '../../rules/over-posts';
 import type { BedSetting } from '../../setting';
 import type { Wood } from './board';
-import type { TwineFrameValues } from './knobs';
+import { footingOf, type TwineFrameValues } from './knobs';
 
 /** Pilot hole for a 1½″ screw eye, and a hole that twine slips through (from memory). mm. */
 export const PILOT_MM = 3;
@@ -47,12 +50,13 @@ export function carriesOf(wideMm: number, spanMm: number): 'light' | 'medium' | 
 export const isScrewed = (f: Frame, index: number): boolean =>
   f.v.setIn === 'bed' && (index === 0 || index === f.postsAt.length - 1);
 
-export function placePost(f: Frame, at: number, index: number): Bar {
+export function placePost(f: Frame, at: number, index: number, longestMm: number): SetPost {
   const foot = footAt(f.lie, at, 0);
   const under = f.topAt(at) - f.wood.beamWideMm / (f.lie.level ? 1 : Math.cos(f.slope));
   const top: EndCut = f.lie.level || Math.abs(f.slope) < 0.005 ? square : { cut: 'mitre', angleRad: f.slope };
-  const buried = isScrewed(f, index) ? Math.max(1, f.setting.place.bed.heightMm) : f.v.depth;
-  return barOf({
+  const screwed = isScrewed(f, index);
+  const buried = screwed ? Math.max(1, f.setting.place.bed.heightMm) : f.v.depth;
+  const bar = barOf({
     id: `post-${index + 1}`,
     role: 'post',
     of: { id: f.wood.stock, wideMm: f.wood.postWideMm, thickMm: f.wood.thickMm },
@@ -61,8 +65,16 @@ export function placePost(f: Frame, at: number, index: number): Bar {
     cutMm: under - foot[2] + buried,
     buriedMm: buried,
     ends: [square, top],
-    ...(f.wood.board ? { board: f.wood.board.id } : {}),
+    board: f.wood.board?.id,
   });
+  const stands: Stands = {
+    aboveMm: bar.cutMm - buried,
+    buriedMm: buried,
+    wantedMm: buried,
+    shortMm: f.wood.board ? 0 : Math.max(0, bar.cutMm - longestMm),
+    set: screwed ? 'screwed' : setBy(footingOf(f.v.setIn)),
+  };
+  return { ...bar, stands };
 }
 
 /** A point on the beam's centre line, `downMm` square below its top edge. */
@@ -88,7 +100,7 @@ export function placeBeam(f: Frame, piece: Stretch, index: number, eyes: readonl
     to: onBeam(f, piece.toMm, half),
     cutMm: piece.toMm - piece.fromMm,
     holes,
-    ...(f.wood.board ? { board: f.wood.board.id } : {}),
+    board: f.wood.board?.id,
   });
 }
 

@@ -1,3 +1,5 @@
+import { FOOTING } from '../../assemblies/footing';
+import { SET_POST } from '../../assemblies/set-post';
 import { boardLongEnough } from '../../../checks/board-fits';
 import { braced } from '../../../checks/braced';
 import { holeClash } from '../../../checks/hole-clash';
@@ -40,6 +42,7 @@ export const kind = structureKind({
   steps: twineFrameSteps,
   doings: TWINE_FRAME_DOINGS,
   season: twineFrameSeason,
+  builtOf: [SET_POST, FOOTING],
   names: TWINE_FRAME_NAMES,
   phrases: TWINE_FRAME_PHRASES,
   mends: {

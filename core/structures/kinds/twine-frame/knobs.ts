@@ -4,7 +4,7 @@ import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { letInDepth, suggestDepth } from '../../rules/depth';
-import { FOOTINGS, type Footing } from '../../rules/footing';
+import { FOOTINGS, type Footing } from '../../assemblies/footing';
 import type { Knobs, Values } from '../../knob';
 import { isOffered, type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';

@@ -1,13 +1,11 @@
 import { THROUGH_BED_PHRASES } from '../../rules/depth';
 import type { Phrases } from '../../../wording/say';
-import { FOOTING_PHRASES } from '../../rules/footing';
 import { ROW_PHRASES } from '../../rules/row';
 import { TIMBER_PHRASES } from '../../rules/timber-knobs';
 
 export const TWINE_FRAME_PHRASES = {
   ...THROUGH_BED_PHRASES,
   ...ROW_PHRASES,
-  ...FOOTING_PHRASES,
   ...TIMBER_PHRASES,
   'rows.one': 'One row: the plants are reached from both sides.',
   'arm.usual': 'Long enough for air between the rows, and no wider than the bed.',

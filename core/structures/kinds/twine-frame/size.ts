@@ -1,32 +1,23 @@
-import type { Sizing } from '../../kind';
-import { rowMarks, rowViews } from '../../rules/row-views';
 import { stockOf } from '../../../catalogue/catalogue';
-import { plantsOf, type Placement, type Mark, type Standing } from '../../../design/design';
+import { ascending, chain } from '../../../design/chain';
+import { placed, plantsOf, type Mark, type Station } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
-import { groundAt, slopeOf, type Ground } from '../../../site/ground';
 import { feet, inches } from '../../../quantity/length';
+import { groundAt, slopeOf } from '../../../site/ground';
 import { fact } from '../../../wording/say';
+import { together } from '../../assemblies/assembly';
+import { bedRow, groundOf, spacingPull } from '../../assemblies/bed-row';
+import { pourFootings } from '../../assemblies/footing';
+import type { Sizing } from '../../kind';
 import { nearestClear, takenBy } from '../../rules/clash';
-import { footingReasons, pourFootings, setBy } from '../../rules/footing';
-import { footAt, lengthOnLie, type Lie } from '../../rules/lie';
-import { piecesOverPosts } from '../../rules/over-posts';
-import { fallOf, acrossBed, reachOverBed, startOf, rowHandles, spacingHandle } from '../../rules/row';
-import type { BedSetting } from '../../setting';
+import { footAt, lengthOnLie, lieChain, type Lie } from '../../rules/lie';
+import { piecesOverPosts, type Stretch } from '../../rules/over-posts';
+import { acrossBed, fallOf, reachOverBed } from '../../rules/row';
 import { equalBays } from '../../rules/spacing';
-import { placeStations } from '../../rules/stations';
+import type { BedSetting } from '../../setting';
 import { ripPlan, spareBraceMm, woodOf, type StripPiece } from './board';
 import { braceScrews, placeBraces } from './braces';
-import {
-  baySpan,
-  bracketsOver,
-  carriesOf,
-  isScrewed,
-  placeBeam,
-  placePost,
-  postJoints,
-  type Frame,
-  type LaidBeam,
-} from './frame';
+import { baySpan, bracketsOver, carriesOf, placeBeam, placePost, postJoints, type Frame, type LaidBeam } from './frame';
 import { footingOf, type TwineFrameValues } from './knobs';
 import { EYE_IN_MM, placeArms, placeSkirt, placesAlong, placeStrings } from './strings';
 
@@ -50,9 +41,8 @@ export interface TwineFrameFacts {
 
 /** Sizes the frame and places its parts: posts, beam on top of them, lapped knee braces, cross arms, a string to a plant. */
 export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing<TwineFrameFacts> {
-  const { bed } = setting.place;
   const wood = woodOf(v, setting);
-  const ground: Ground = { lengthMm: setting.place.bed.lengthMm, riseMm: setting.place.bed.riseMm };
+  const ground = groundOf(setting.place.bed);
   const lie: Lie = { ground, level: v.onSlope === 'level' };
   const lengthMm = lengthOnLie(lie, v.rowLength);
   const y = acrossBed(v.rowAt, setting);
@@ -82,183 +72,107 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
   };
   const longest = wood.board ? Infinity : (setting.sizesOf(wood.stock).at(-1) ?? USUAL_BAR_MM);
   const pieces = piecesOverPosts(postsAt, wood.postWideMm, longest);
-  const stations = placeStations({
-    planted: setting.planted,
-    ground,
-    fromMm: 0,
-    lengthMm: v.rowLength,
-    school: v.school,
+  const posts = postsAt.map((at, i) => placePost(f, at, i, longest));
+  const heights = posts.map(({ stands }) => stands.aboveMm + wood.beamWideMm + (v.rows > 1 ? wood.thickMm : 0));
+  const row = bedRow(setting, v, {
+    builtMm: v.rowLength,
+    yMm: y,
+    topMm: v.beamHeight,
+    endTopMm: Math.max(...heights),
+    rowsAtMm: f.rows,
     rows: f.rows.map((acrossMm, i) => ({
       acrossMm,
       side: v.rows === 1 ? 'in line' : i === 0 ? 'front' : i === v.rows - 1 ? 'back' : 'in line',
     })),
   });
-  const planted = plantsOf({ stations });
-  // One eye, or one arm, to each place along the row that somebody is planned for; all rows share it.
-  const wanted = placesAlong(planted).map((alongMm) => lengthOnLie(lie, alongMm));
-  const keep = wood.postWideMm / 2 + inches(0.5);
-  const first = (postsAt[0] as number) + keep;
-  const last = (postsAt.at(-1) as number) - keep;
-  const taken = [
-    ...postsAt.map((at) => takenBy(at, wood.postWideMm / 2)),
-    // Over the brackets in the corners of the posts.
-    ...bracketsOver(f, pieces),
-    ...braceScrews(f),
-  ];
-  const eyes = wanted.map((at) => ({ wanted: at, ...nearestClear(at, taken, first, last) }));
-
-  const posts = postsAt.map((at, i) => placePost(f, at, i));
-  const beams = pieces.map((piece, i): LaidBeam => ({
-    ...piece,
-    bar: placeBeam(
-      f,
-      piece,
-      i,
-      eyes.map((eye) => eye.atMm),
-    ),
-  }));
+  const planted = plantsOf(row);
+  const eyes = placeEyes(f, planted, pieces);
+  const eyesAt = eyes.map((eye) => eye.atMm);
+  const beams = pieces.map((piece, i): LaidBeam => ({ ...piece, bar: placeBeam(f, piece, i, eyesAt) }));
   const braces = placeBraces(f, posts, beams);
-  const arms =
-    v.rows > 1
-      ? placeArms(
-          f,
-          eyes.map((eye) => eye.atMm),
-          beams,
-        )
-      : { parts: [], joints: [] };
-  const strings = placeStrings(
-    f,
-    planted,
-    eyes.map((eye) => eye.atMm),
-    beams,
-    arms.parts,
-  );
-  const footings = pourFootings(v.setIn === 'bed' ? posts.slice(1, -1) : posts, footingOf(v.setIn), 0);
-  const skirt = v.skirt === 'low' ? placeSkirt(f, posts) : { parts: [], joints: [] };
-  const heights = posts.map((post) => post.cutMm - post.buriedMm + wood.beamWideMm + (v.rows > 1 ? wood.thickMm : 0));
-  const stripPieces = [
+  const arms = v.rows > 1 ? placeArms(f, eyesAt, beams) : { parts: [], joints: [] };
+  const board = ripPlan(wood, v, setting, [
     ...posts.map((post, i): StripPiece => ({ part: post.id, strip: i === 0 ? 0 : 2, lengthMm: post.cutMm })),
-    ...beams.map((beam): StripPiece => ({ part: beam.bar.id, strip: 1, lengthMm: beam.bar.cutMm })),
-    ...braces.parts.map((brace, i): StripPiece => ({
-      part: brace.id,
-      strip: i % 2 === 0 ? 0 : 2,
-      lengthMm: brace.cutMm,
-    })),
-  ];
-  const board = ripPlan(wood, v, setting, stripPieces);
-  const standing = (post: Bar, i: number): Standing => {
-    const screwed = isScrewed(f, i);
-    return {
-      id: post.id,
-      aboveMm: post.cutMm - post.buriedMm,
-      buriedMm: post.buriedMm,
-      wantedMm: screwed ? post.buriedMm : v.depth,
-      shortMm: wood.board ? 0 : Math.max(0, post.cutMm - longest),
-      set: screwed ? 'screwed' : setBy(footingOf(v.setIn)),
-    };
-  };
-
-  const startMm = startOf(v, v.rowLength, bed);
-  const design: Placement = {
-    kind: 'twine-frame',
-    parts: [
-      ...posts,
-      ...beams.map((beam) => beam.bar),
-      ...braces.parts,
-      ...arms.parts,
-      ...strings.parts,
-      ...footings.parts,
-      ...skirt.parts,
-    ],
-    joints: [
-      ...postJoints(f, posts, beams),
-      ...braces.joints,
-      ...arms.joints,
-      ...strings.joints,
-      ...footings.joints,
-      ...skirt.joints,
-    ],
-    stations,
-    ground,
-    builtMm: v.rowLength,
-    startMm,
-    posts: posts.map(standing),
-    hold: {
-      by: 'string',
-      meshMm: null,
-      memberMm: stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm,
-      stepMm: 0,
-      fineToMm: 0,
-      carries: carriesOf(wood.beamWideMm, baySpan(postsAt)),
-      startsMm: 0,
-      gapMm: 0,
-      topMm: { least: Math.min(...heights), most: Math.max(...heights) },
-      could: {
-        topMm: reachOverBed(setting) - (v.onSlope === 'follow' ? 0 : fallOf(setting, v.rowLength)),
-        carries: 'heavy',
-        net: false,
-      },
-    },
-    views: rowViews({ ground, bed, startMm }),
-    bodies: 1,
-    reasons: {
-      post: fact('count.posts', { posts: posts.length, spacing: { mm: v.postSpacing } }),
-      beam: fact(wood.board ? 'count.beam.board' : pieces.length > 1 ? 'count.beams' : 'count.beam', {
-        longest: { mm: Number.isFinite(longest) ? longest : 0 },
-      }),
-      brace: fact('count.braces', { braces: braces.parts.length }),
-      'cross arm': fact('count.arms', { arms: arms.parts.length, eyes: v.rows }),
-      string: fact('count.strings', { wraps: v.wraps, knots: { mm: v.knots }, slack: { mm: v.slack } }),
-      board: fact('count.board', { strip: { mm: v.strip }, beam: { mm: wood.beamWideMm } }),
-      'wind skirt': fact('count.skirt'),
-      ...footingReasons(0),
-      'post to beam': fact(wood.beamWideMm <= 45 ? 'count.post-beam' : 'count.post-beam.skew'),
-      'post to bed': fact('count.post-bed'),
-      'brace to post': fact('count.brace-ends'),
-      'brace to beam': fact('count.brace-ends'),
-      'arm to beam': fact('count.arm-screws'),
-      'string to beam': fact('count.eyes', { plants: planted.length }),
-      'string to arm': fact('count.eyes', { plants: planted.length }),
-      'skirt to post': fact('count.skirt-staples'),
-    },
-    marks: [
-      ...marksFor(
-        posts,
-        eyes.map((eye) => eye.atMm),
-        f,
-      ),
-      ...rowMarks({ stations, ground, builtMm: v.rowLength, bed, rowsAtMm: f.rows, endTopMm: Math.max(...heights) }),
-    ],
-    handles: [
-      ...rowHandles({ ground, rowMm: v.rowLength, builtMm: v.rowLength, yMm: y, topMm: v.beamHeight }),
-      {
-        knob: 'beamHeight',
-        view: 'elevation',
-        at: [footAt(lie, lengthMm * 0.75, 0)[0], topAt(lengthMm * 0.75)],
-        axis: 'up',
-        perMm: 1,
-      },
-      { knob: 'depth', view: 'end', at: [y, -v.depth], axis: 'up', perMm: -1 },
-      ...(wood.board ? [] : [spacingHandle(footAt(lie, postsAt[1] as number, 0)[0], topAt(postsAt[1] as number))]),
-      ...(v.rows > 1
-        ? [{ knob: 'armLength', view: 'end', at: [y + v.armLength / 2, topAt(0)], axis: 'right', perMm: 2 } as const]
-        : []),
-      ...(f.legMm > 0 && f.legMm === v.braceLeg
-        ? [
-            {
-              knob: 'braceLeg',
-              view: 'elevation',
-              at: [f.legMm, topAt(0) - wood.beamWideMm / 2],
-              axis: 'right',
-              perMm: 1,
-            } as const,
-          ]
-        : []),
-    ],
-    ...(board ? { boards: [board] } : {}),
-  };
+    ...beams.map(({ bar }): StripPiece => ({ part: bar.id, strip: 1, lengthMm: bar.cutMm })),
+    ...braces.parts.map((one, i): StripPiece => ({ part: one.id, strip: i % 2 === 0 ? 0 : 2, lengthMm: one.cutMm })),
+  ]);
+  const second = postsAt[1] as number;
   return {
-    design,
+    design: placed({
+      ...together(
+        { parts: [...posts, ...beams.map((beam) => beam.bar)], joints: postJoints(f, posts, beams) },
+        braces,
+        arms,
+        placeStrings(f, planted, eyesAt, beams, arms.parts),
+        pourFootings(v.setIn === 'bed' ? posts.slice(1, -1) : posts, footingOf(v.setIn), 0),
+        v.skirt === 'low' && placeSkirt(f, posts),
+        {
+          reasons: {
+            post: fact('count.posts', { posts: posts.length, spacing: { mm: v.postSpacing } }),
+            beam: fact(wood.board ? 'count.beam.board' : pieces.length > 1 ? 'count.beams' : 'count.beam', {
+              longest: { mm: Number.isFinite(longest) ? longest : 0 },
+            }),
+            brace: fact('count.braces', { braces: braces.parts.length }),
+            'cross arm': fact('count.arms', { arms: arms.parts.length, eyes: v.rows }),
+            string: fact('count.strings', { wraps: v.wraps, knots: { mm: v.knots }, slack: { mm: v.slack } }),
+            board: fact('count.board', { strip: { mm: v.strip }, beam: { mm: wood.beamWideMm } }),
+            'wind skirt': fact('count.skirt'),
+            'post to beam': fact(wood.beamWideMm <= 45 ? 'count.post-beam' : 'count.post-beam.skew'),
+            'post to bed': fact('count.post-bed'),
+            'brace to post': fact('count.brace-ends'),
+            'brace to beam': fact('count.brace-ends'),
+            'arm to beam': fact('count.arm-screws'),
+            'string to beam': fact('count.eyes', { plants: planted.length }),
+            'string to arm': fact('count.eyes', { plants: planted.length }),
+            'skirt to post': fact('count.skirt-staples'),
+          },
+        },
+      ),
+      ...row,
+      ...(board ? { boards: [board] } : {}),
+      hold: {
+        by: 'string',
+        meshMm: null,
+        memberMm: stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm,
+        stepMm: 0,
+        fineToMm: 0,
+        carries: carriesOf(wood.beamWideMm, baySpan(postsAt)),
+        startsMm: 0,
+        gapMm: 0,
+        topMm: { least: Math.min(...heights), most: Math.max(...heights) },
+        could: {
+          topMm: reachOverBed(setting) - (v.onSlope === 'follow' ? 0 : fallOf(setting, v.rowLength)),
+          carries: 'heavy',
+          net: false,
+        },
+      },
+      marks: [...marksFor(posts, eyesAt, f), ...row.marks],
+      handles: [
+        ...row.handles,
+        {
+          knob: 'beamHeight',
+          view: 'elevation',
+          at: [footAt(lie, lengthMm * 0.75, 0)[0], 0, topAt(lengthMm * 0.75)],
+          axis: 'up',
+        },
+        { knob: 'depth', view: 'end', at: [0, y, -v.depth], axis: 'up', perMm: -1 },
+        !wood.board && spacingPull([footAt(lie, second, 0)[0], 0, topAt(second)]),
+        v.rows > 1 && {
+          knob: 'armLength',
+          view: 'end',
+          at: [0, y + v.armLength / 2, topAt(0)],
+          axis: 'right',
+          perMm: 2,
+        },
+        f.legMm > 0 &&
+          f.legMm === v.braceLeg && {
+            knob: 'braceLeg',
+            view: 'elevation',
+            at: [f.legMm, 0, topAt(0) - wood.beamWideMm / 2],
+            axis: 'right',
+          },
+      ],
+    }),
     facts: {
       rowsAtMm: f.rows,
       spacingMm: baySpan(postsAt),
@@ -270,34 +184,38 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
       },
       braces: braces.parts.length,
       boardFits: wood.board ? { wantedMm: wood.board.wantedMm, longestMm: wood.board.longestMm } : null,
-    } satisfies TwineFrameFacts,
+    },
   };
 }
 
-function marksFor(posts: readonly Bar[], eyes: readonly number[], f: Frame): Mark[] {
+/** One eye, or one arm, to each place along the row that somebody is planned for; all rows share it. Clear of posts, brackets and screws. */
+function placeEyes(
+  f: Frame,
+  planted: readonly Station[],
+  pieces: readonly Stretch[],
+): { wanted: number; atMm: number; clear: boolean }[] {
+  const { postsAt, wood } = f;
+  const keep = wood.postWideMm / 2 + inches(0.5);
+  const taken = [
+    ...postsAt.map((at) => takenBy(at, wood.postWideMm / 2)),
+    // Over the brackets in the corners of the posts.
+    ...bracketsOver(f, pieces),
+    ...braceScrews(f),
+  ];
+  const [first, last] = [(postsAt[0] as number) + keep, (postsAt.at(-1) as number) - keep];
+  return placesAlong(planted).map((alongMm) => {
+    const wanted = lengthOnLie(f.lie, alongMm);
+    return { wanted, ...nearestClear(wanted, taken, first, last) };
+  });
+}
+
+function marksFor(posts: readonly Bar[], eyes: readonly number[], f: Frame): Mark<'elevation'>[] {
   const first = posts[0] as Bar;
   const foot = first.from[2] + first.buriedMm;
-  const along = (label: string, atMm: readonly number[]): Mark => ({
-    view: 'elevation',
-    axis: 'x',
-    label,
-    atMm: atMm.map((at) => footAt(f.lie, at, 0)[0]),
-    tapedMm: atMm,
-  });
+  const hung = f.v.rows > 1 ? 'arms' : f.v.hang === 'eye' ? 'eyes' : 'holes';
   return [
-    along('posts', f.postsAt),
-    ...(eyes.length > 0
-      ? [
-          along(f.v.rows > 1 ? 'arms' : f.v.hang === 'eye' ? 'eyes' : 'holes', [
-            ...new Set([0, ...[...eyes].sort((a, b) => a - b), f.lengthMm]),
-          ]),
-        ]
-      : []),
-    {
-      view: 'elevation',
-      axis: 'z',
-      label: 'heights',
-      atMm: [first.from[2], foot, first.to[2], f.topAt(f.postsAt[0] as number)],
-    },
+    lieChain(f.lie, 'posts', f.postsAt),
+    ...(eyes.length > 0 ? [lieChain(f.lie, hung, ascending([0, ...eyes, f.lengthMm]))] : []),
+    chain('elevation', 'z', 'heights', [first.from[2], foot, first.to[2], f.topAt(f.postsAt[0] as number)]),
   ];
 }

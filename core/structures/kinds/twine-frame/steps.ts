@@ -1,58 +1,45 @@
+import type { Listed } from '../../../design/listed';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import { waitFor } from '../../rules/footing';
-import type { SeasonNote, Step } from '../../kind';
+import { footingSteps } from '../../assemblies/footing';
+import type { SeasonNote, StatedStep } from '../../kind';
 import { footingOf, type TwineFrameValues } from './knobs';
 import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** Ends first, plumb and braced; the beam is cut to what was built. */
-export function twineFrameSteps(design: Design, v: TwineFrameValues): Step[] {
+export function twineFrameSteps(design: Design, v: TwineFrameValues): Listed<StatedStep> {
   const posts = design.posts.length;
   const footing = footingOf(v.setIn);
   const toDig = v.setIn === 'bed' ? posts - 2 : posts;
   const [board] = design.boards ?? [];
   const braced = design.parts.some((part) => part.role === 'brace');
   return [
-    ...(board
-      ? [
-          {
-            what: fact('step.rip', { strip: { mm: v.strip }, guide: { mm: board.guides[0]?.guideMm ?? 0 } }),
-            people: 2,
-            caution: fact('care.saw'),
-          } as const,
-        ]
-      : []),
-    { what: fact(board ? 'step.cut-strips' : 'step.cut'), people: 1, caution: fact('care.saw') },
-    ...(toDig > 0 ? [{ what: fact('step.dig', { posts: toDig, depth: { mm: v.depth } }), people: 1 } as const] : []),
-    ...(v.setIn === 'bed' ? [{ what: fact('step.screw-bed'), people: 2 } as const] : []),
-    ...(toDig > 0
-      ? [
-          { what: fact('step.stand'), people: 2 } as const,
-          {
-            what: fact(`step.footing.${footing}`),
-            people: 1,
-            ...waitFor(footing),
-            ...(footing === 'tamped' ? {} : { caution: fact('care.cement') }),
-          } as const,
-        ]
-      : []),
-    ...(toDig > 0 && footing !== 'tamped' ? [{ what: fact('step.unbrace'), people: 1 } as const] : []),
-    { what: fact('step.remeasure'), people: 1 },
+    board && {
+      what: fact('step.rip', { strip: { mm: v.strip }, guide: { mm: board.guides[0]?.guideMm ?? 0 } }),
+      people: 2,
+      caution: fact('care.saw'),
+    },
+    { what: fact(board ? 'step.cut-strips' : 'step.cut'), caution: fact('care.saw') },
+    toDig > 0 && { what: fact('step.dig', { posts: toDig, depth: { mm: v.depth } }) },
+    v.setIn === 'bed' && { what: fact('step.screw-bed'), people: 2 },
+    toDig > 0 && { what: fact('step.stand'), people: 2 },
+    ...(toDig > 0 ? footingSteps(footing) : []),
+    { what: fact('step.remeasure') },
     { what: fact('step.beam'), people: 2, caution: fact('care.lift') },
-    ...(braced ? [{ what: fact('step.braces'), people: 1 } as const] : []),
-    ...(v.rows > 1 ? [{ what: fact('step.arms', { arm: { mm: v.armLength } }), people: 1 } as const] : []),
-    { what: fact(v.hang === 'eye' ? 'step.eyes' : 'step.holes'), people: 1 },
-    { what: fact('step.strings', { slack: { mm: v.slack } }), people: 1 },
-    ...(v.skirt === 'low' ? [{ what: fact('step.skirt'), people: 1 } as const] : []),
-    { what: fact('step.train'), people: 1 },
+    braced && { what: fact('step.braces') },
+    v.rows > 1 && { what: fact('step.arms', { arm: { mm: v.armLength } }) },
+    { what: fact(v.hang === 'eye' ? 'step.eyes' : 'step.holes') },
+    { what: fact('step.strings', { slack: { mm: v.slack } }) },
+    v.skirt === 'low' && { what: fact('step.skirt') },
+    { what: fact('step.train') },
   ];
 }
 
-export function twineFrameSeason(_design: Design, v: TwineFrameValues, setting: Setting): SeasonNote[] {
+export function twineFrameSeason(_design: Design, v: TwineFrameValues, setting: Setting): Listed<SeasonNote> {
   return [
-    ...(v.skirt === 'low' ? [{ on: null, what: fact('season.skirt-off') }] : []),
+    v.skirt === 'low' && { on: null, what: fact('season.skirt-off') },
     { on: null, what: fact('season.wind') },
     ...clearing(setting, v.twine === 'natural' ? 'season.compost' : 'season.unpick'),
   ];

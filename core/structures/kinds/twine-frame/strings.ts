@@ -1,13 +1,12 @@
+import type { Assembled } from '../../assemblies/assembly';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Joint, Station } from '../../../design/design';
-import type { EndCut } from '../../../design/end-cut';
 import { barOf, type Bar } from '../../../design/shapes/bar';
-import type { Line } from '../../../design/shapes/line';
-import type { Part } from '../../../design/shapes/shapes';
-import { flatBase, type Sheet } from '../../../design/shapes/sheet';
-import { ALONG, reach, scale, UP, type Point } from '../../../geometry/space';
+import { lineOf } from '../../../design/shapes/line';
+import { sheetOf, flatBase, type Sheet } from '../../../design/shapes/sheet';
+import { add, ALONG, reach, scale, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { screwThrough } from '../../rules/fixings';
+import { eyeIn, screwThrough } from '../../rules/fixings';
 import { footAt } from '../../rules/lie';
 import { stringLength } from '../../rules/string-length';
 import { beamOver, beamUp, onBeam, PILOT_MM, TWINE_HOLE_MM, type Frame, type LaidBeam } from './frame';
@@ -73,26 +72,21 @@ export function placeStrings(
   eyes: readonly number[],
   beams: readonly LaidBeam[],
   arms: readonly Bar[],
-): { parts: Line[]; joints: Joint[] } {
-  const parts: Line[] = [];
-  const joints: Joint[] = [];
+): Assembled {
   const along = placesAlong(stations);
-  stations.forEach((station, i) => {
+  const made = stations.map((station, i) => {
     const place = along.indexOf(station.alongMm);
     const eye = eyes[place] as number;
     const onArm = f.v.rows > 1 && station.at[1] !== f.y;
     const member = onArm ? (arms[place] as Bar) : beamOver(beams, eye);
     const under = onBeam(f, eye, onArm ? 0 : f.wood.beamWideMm);
     const top: Point = [under[0], station.at[1], under[2]];
-    const loop: Point = [station.at[0], station.at[1], station.at[2] + LOOP_MM];
-    const id = `string-${i + 1}`;
-    parts.push({
-      shape: 'line',
-      id,
+    const loop = add(station.at, [0, 0, LOOP_MM]);
+    const string = lineOf({
+      id: `string-${i + 1}`,
       role: 'string',
-      stock: `twine-${f.v.twine}`,
+      of: { id: `twine-${f.v.twine}`, diameterMm: 3 },
       path: [top, loop],
-      diameterMm: 3,
       cutMm: stringLength({
         dropMm: reach(top, loop),
         wrapsPercent: f.v.wraps,
@@ -101,40 +95,33 @@ export function placeStrings(
         throughMm: f.v.hang === 'hole' ? (onArm ? f.wood.thickMm : f.wood.beamWideMm) : 0,
       }),
     });
-    joints.push({
+    const joint: Joint = {
       id: `eye-${i + 1}`,
       kind: onArm ? 'string to arm' : 'string to beam',
       places: [top],
-      parts: [id, member.id],
-      fixings:
-        f.v.hang === 'eye'
-          ? [{ stock: 'screw-eye', count: 1, drive: { through: null, into: member.id, way: UP, places: [top] } }]
-          : [],
-    });
+      parts: [string.id, member.id],
+      fixings: f.v.hang === 'eye' ? [eyeIn(member.id, UP, top)] : [],
+    };
+    return { string, joint };
   });
-  return { parts, joints };
+  return { parts: made.map(({ string }) => string), joints: made.map(({ joint }) => joint) };
 }
 
 /** Cloth along the back of the posts, from the soil up, stapled to each. */
-export function placeSkirt(f: Frame, posts: readonly Bar[]): { parts: Part[]; joints: Joint[] } {
+export function placeSkirt(f: Frame, posts: readonly Bar[]): Assembled {
   const cloth = stockOf(f.setting.catalogue, 'skirt-cloth', 'mesh roll');
   const y = f.y + f.wood.thickMm / 2 + 1;
   const foot = footAt(f.lie, 0, y);
   const along: Point = [Math.cos(f.slope), 0, Math.sin(f.slope)];
-  const skirt: Sheet = {
-    shape: 'sheet',
+  const skirt: Sheet = sheetOf({
     id: 'skirt-1',
     role: 'wind skirt',
-    stock: cloth.id,
-    cutMm: f.v.rowLength,
+    of: cloth,
     base: flatBase(foot, along, f.v.rowLength),
-    up: UP,
     heightMm: cloth.heightMm,
     uprightsMm: [0, f.v.rowLength],
     levelsMm: [0, cloth.heightMm],
-    wireMm: cloth.wireMm,
-    meshes: 0,
-  };
+  });
   const skirtPlaces = (post: Bar): Point[] =>
     SKIRT_UP.map((share): Point => [post.to[0], y, post.from[2] + post.buriedMm + share * cloth.heightMm]);
   return {

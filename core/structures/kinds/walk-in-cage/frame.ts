@@ -2,16 +2,17 @@ import { stockOf } from '../../../catalogue/catalogue';
 import type { Timber } from '../../../catalogue/stock';
 import { timberId } from '../../../catalogue/timber';
 import type { Joint } from '../../../design/design';
-import { barOf, type Bar } from '../../../design/shapes/bar';
-import { add, minus, scale, unit, UP, type Point } from '../../../geometry/space';
+import type { Bar } from '../../../design/shapes/bar';
+import { add, minus, unit, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { onGround } from '../../../site/ground';
-import { screwThrough } from '../../rules/fixings';
-import { setBy } from '../../rules/footing';
+import { groundOf } from '../../assemblies/bed-row';
+import { setBy } from '../../assemblies/footing';
+import { railsOver } from '../../assemblies/rails';
+import { setPost, type SetPost } from '../../assemblies/set-post';
 import { piecesOverPosts } from '../../rules/over-posts';
 import { equalBays } from '../../rules/spacing';
 import { lastingTimber } from '../../rules/timber-knobs';
-import { setPost, type SetPost } from '../../rules/timber-post';
 import type { BedSetting } from '../../setting';
 import type { WalkInCageValues } from './knobs';
 
@@ -69,7 +70,7 @@ export function cageOf(v: WalkInCageValues, setting: BedSetting): Cage {
   const { bed } = setting.place;
   const longMm = bed.lengthMm + 2 * v.room;
   const wideMm = bed.widthMm + 2 * v.room;
-  const ground = { lengthMm: bed.lengthMm, riseMm: bed.riseMm };
+  const ground = groundOf(bed);
   const rail = stockOf(setting.catalogue, lastingTimber(setting, v.rail), 'timber');
   const foot = (along: number, y: number): Point => add(onGround(ground, along, y), [0, 0, -bed.heightMm]);
   const wayAlong = unit(minus(foot(1000, 0), foot(0, 0)));
@@ -153,48 +154,35 @@ export function cageOf(v: WalkInCageValues, setting: BedSetting): Cage {
 export function railsOf(cage: Cage, v: WalkInCageValues, setting: BedSetting): { rails: Bar[]; joints: Joint[] } {
   const { rail, postMm } = cage;
   const longest = setting.sizesOf(rail.id).at(-1) ?? USUAL_RAIL_MM;
-  const screw = screwThrough(setting, rail.thickMm, postMm);
-  const rails: Bar[] = [];
-  const joints: Joint[] = [];
-  const lay = (side: Side, level: string, upMm: number, postsAt: readonly number[]): void => {
-    piecesOverPosts(postsAt, postMm, longest).forEach((piece, i) => {
-      const out = rail.thickMm / 2;
-      const up = upMm + rail.wideMm / 2;
-      const [from, to] = [side.at(piece.fromMm, up, out), side.at(piece.toMm, up, out)];
-      const bar: Bar = barOf({
-        id: `${level}-${side.name}-${i + 1}`,
-        role: level === 'top' ? 'top rail' : level === 'low' ? 'low rail' : 'lintel',
-        of: rail,
-        from,
-        to,
-        wide: squareTo(unit(minus(to, from))),
-      });
-      rails.push(bar);
-      side.posts.forEach((post, n) => {
-        const at = side.postsAt[n] as number;
-        if (at < piece.fromMm - 1 || at > piece.toMm + 1) return;
-        const inset = Math.abs(at - piece.fromMm) < 1 ? postMm / 4 : Math.abs(at - piece.toMm) < 1 ? -postMm / 4 : 0;
-        joints.push({
-          id: `${bar.id}-${post.id}`,
-          kind: 'rail to post',
-          places: [side.at(at + inset, up, 0)],
-          parts: [bar.id, post.id],
-          fixings: [{ stock: screw, count: 2, drive: { through: bar.id, into: post.id, way: side.inwards } }],
-        });
-      });
+  const lay = (side: Side, level: keyof typeof RAIL_ROLES, upMm: number, postsAt = side.postsAt) =>
+    railsOver({
+      pieces: piecesOverPosts(postsAt, postMm, longest),
+      rail,
+      posts: side.posts,
+      postsAtMm: side.postsAt,
+      postMm,
+      at: (along, out) => side.at(along, upMm + rail.wideMm / 2, out),
+      id: (i) => `${level}-${side.name}-${i + 1}`,
+      role: RAIL_ROLES[level],
+      inwards: side.inwards,
+      insetMm: postMm / 4,
+      setting,
     });
+  const laid = [
+    ...Object.values(cage.sides).flatMap((side) => [
+      lay(side, 'top', v.height - rail.wideMm),
+      lay(side, 'low', cage.lowMm, side.name === 'front' ? side.postsAt.slice(1) : side.postsAt),
+    ]),
+    lay(cage.sides.front, 'lintel', lintelUp(cage), cage.sides.front.postsAt.slice(0, 2)),
+  ];
+  return {
+    rails: laid.flatMap(({ rails }) => rails.map(({ bar }) => bar)),
+    joints: laid.flatMap(({ joints }) => joints),
   };
-  for (const side of Object.values(cage.sides)) {
-    lay(side, 'top', v.height - rail.wideMm, side.postsAt);
-    lay(side, 'low', cage.lowMm, side.name === 'front' ? side.postsAt.slice(1) : side.postsAt);
-  }
-  const [first, second] = cage.sides.front.postsAt;
-  lay(cage.sides.front, 'lintel', lintelUp(cage), [first ?? 0, second ?? 0]);
-  return { rails, joints };
 }
+
+/** What each level of rails is called. */
+const RAIL_ROLES = { top: 'top rail', low: 'low rail', lintel: 'lintel' } as const;
 
 /** Lower edge of the rail over the door. mm. */
 export const lintelUp = ({ door }: Cage): number => DOOR_UNDER_MM + door.highMm + DOOR_FREE_MM;
-
-/** The way up a rail’s wide face, square to its length. */
-const squareTo = (way: Point): Point => unit(minus(UP, scale(way, way[2])));

@@ -1,3 +1,7 @@
+import { HUNG_LEAF } from '../../assemblies/hung-leaf';
+import { RAILS } from '../../assemblies/rails';
+import { FOOTING } from '../../assemblies/footing';
+import { SET_POST } from '../../assemblies/set-post';
 import { plantsFit } from '../../../checks/plants-fit';
 import { HEADROOM_MM, MOST_SAG, MOST_SHARE, roofWires } from '../../../checks/roof-wires';
 import { coverChecks, tallestUnder } from '../../../checks/cover-set';
@@ -61,6 +65,7 @@ export const kind = structureKind({
     floored: false,
     overMm: facts.roof.highMm - setting.place.bed.heightMm,
   }),
+  builtOf: [SET_POST, FOOTING, RAILS, HUNG_LEAF],
   names: WALK_IN_CAGE_NAMES,
   phrases: WALK_IN_CAGE_PHRASES,
   mends: {

@@ -7,7 +7,7 @@ import type { Knobs, Values } from '../../knob';
 import { needsOf, offeredRolls, rollChoices } from '../../rules/barrier';
 import { coverFor } from '../../rules/covering';
 import { suggestDepth } from '../../rules/depth';
-import { footingKnobs } from '../../rules/footing';
+import { footingKnobs } from '../../assemblies/footing';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 import { depthKnob, timberPost } from '../../rules/timber-post';

@@ -1,9 +1,8 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const WALK_IN_CAGE_NAMES: Names = {
   parts: {
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
     'top rail': { word: 'Top rail', means: 'along the tops, end to end over posts' },
     'low rail': { word: 'Low rail', means: 'low down, end to end over posts' },
     lintel: { word: 'Rail over the door', means: 'end to end' },
@@ -13,15 +12,10 @@ export const WALK_IN_CAGE_NAMES: Names = {
     'low mesh': { word: 'Low mesh', means: 'along its side' },
     'door net': { word: 'Door net', means: 'across the leaf' },
     'door mesh': { word: 'Door mesh', means: 'across the leaf' },
-    stile: { word: 'Stile', means: 'upright of the leaf, foot to head', as: 'body' },
     rail: { word: 'Door rail', means: 'across the leaf, over its notches', stacks: true },
     brace: { word: 'Brace', means: 'across the leaf, long point to long point', as: 'brace', stacks: true },
-    concrete: { word: 'Concrete', means: 'depth poured; the volume stands in `litres`' },
-    gravel: { word: 'Gravel', means: 'depth of the layer; the volume stands in `litres`' },
   },
   joints: {
-    'post in its hole': 'Post in its hole',
-    'rail to post': 'Rail to post',
     'wire to rail': 'Roof wire on its eye',
     'net to rail': 'Net on a rail',
     'low mesh to rail': 'Stiff mesh on the low rail',

@@ -2,13 +2,16 @@ import { stockOf } from '../../../catalogue/catalogue';
 import type { MeshRoll } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
-import type { Line } from '../../../design/shapes/line';
+import { lineOf } from '../../../design/shapes/line';
 import { shapeOf } from '../../../design/shapes/shapes';
-import { flatBase, type Sheet } from '../../../design/shapes/sheet';
-import { add, reach, scale, UP, type Point } from '../../../geometry/space';
+import { flatBase, sheetOf, threads, type Sheet } from '../../../design/shapes/sheet';
+import { add, reach, scale, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { LAP_MM, lapJoints, layStrips } from '../../rules/cover-strips';
-import { stapledOn, staplesAlong } from '../../rules/staples';
+import type { Assembled } from '../../assemblies/assembly';
+import { groundOf } from '../../assemblies/bed-row';
+import { LAP_MM, lapJoints, layStrips } from '../../assemblies/cover-strips';
+import { stapledOn, staplesAlong } from '../../assemblies/staples';
+import { eyeIn } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
 import { lintelUp, lowAbove, type Cage, type Side } from './frame';
 import type { WalkInCageValues } from './knobs';
@@ -24,13 +27,11 @@ const WIRE_END_MM = inches(8);
 const BESIDE_POST_MM = inches(1);
 const THREADS = { net: 14, mesh: 40 } as const;
 
-const threads = (longMm: number, roll: MeshRoll): number[] => {
-  const count = Math.max(
-    1,
+const drawn = (longMm: number, roll: MeshRoll): number[] =>
+  threads(
+    longMm,
     roll.stiff ? Math.min(THREADS.mesh, Math.round(longMm / 50)) : Math.min(THREADS.net, Math.round(longMm / 250)),
   );
-  return Array.from({ length: count + 1 }, (_, n) => (longMm * n) / count);
-};
 
 /** Where roof wires go across: evenly, none farther apart than asked, moved beside a post where there is one. mm. */
 export function wiresAt(cage: Cage, apartMm: number): number[] {
@@ -48,40 +49,30 @@ export function wiresAt(cage: Cage, apartMm: number): number[] {
 }
 
 /** Wires from rail to rail, each on two eyes, with a turnbuckle. */
-export function wiresOf(
-  cage: Cage,
-  v: WalkInCageValues,
-  rails: readonly Bar[],
-  diameterMm: number,
-): { parts: Line[]; joints: Joint[] } {
+export function wiresOf(cage: Cage, v: WalkInCageValues, rails: readonly Bar[], diameterMm: number): Assembled {
   const { front, back } = cage.sides;
   const up = v.height - cage.rail.wideMm / 2;
-  const tops = (side: Side): Bar[] => rails.filter((one) => one.role === 'top rail' && one.id.includes(side.name));
   const made = wiresAt(cage, v.wires).map((along, i) => {
-    const ends = [front.at(along, up, 0), back.at(along, up, 0)] as const;
-    const wire: Line = {
-      shape: 'line',
+    const path = [front.at(along, up, 0), back.at(along, up, 0)] as const;
+    const wire = lineOf({
       id: `wire-${i + 1}`,
       role: 'roof wire',
-      stock: 'line-wire',
-      diameterMm,
-      path: [...ends],
-      cutMm: reach(...ends) + 2 * WIRE_END_MM,
-    };
+      of: { id: 'line-wire', diameterMm },
+      path,
+      cutMm: reach(...path) + 2 * WIRE_END_MM,
+    });
     const joints = [front, back].map((side, n): Joint => {
-      const place = ends[n] as Point;
-      const rail = tops(side).find((one) => shapeOf(one).distanceTo(one, place) < 0.5) as Bar;
+      const place = path[n] as Point;
+      const rail = rails.find(
+        (one) => one.role === 'top rail' && one.id.includes(side.name) && shapeOf(one).distanceTo(one, place) < 0.5,
+      ) as Bar;
       return {
         id: `${wire.id}-${side.name}`,
         kind: 'wire to rail',
         places: [place],
         parts: [wire.id, rail.id],
         fixings: [
-          {
-            stock: 'screw-eye',
-            count: 1,
-            drive: { through: null, into: rail.id, way: scale(side.inwards, -1), places: [place] },
-          },
+          eyeIn(rail.id, scale(side.inwards, -1), place),
           ...(n === 0 ? [{ stock: 'turnbuckle', count: 1 }] : []),
         ],
       };
@@ -98,20 +89,15 @@ function onSide(
 ): Sheet {
   const corner = side.at(o.from, o.low, o.out);
   const longMm = o.to - o.from;
-  return {
-    shape: 'sheet',
+  return sheetOf({
     id: o.id,
     role: o.role,
-    stock: o.roll.id,
+    of: o.roll,
     base: flatBase(corner, side.way, longMm),
-    up: UP,
-    cutMm: longMm,
     heightMm: o.high - o.low,
-    uprightsMm: threads(longMm, o.roll),
-    levelsMm: threads(o.high - o.low, o.roll),
-    wireMm: o.roll.wireMm,
-    meshes: 0,
-  };
+    uprightsMm: drawn(longMm, o.roll),
+    levelsMm: drawn(o.high - o.low, o.roll),
+  });
 }
 
 /** The net in as many bands as its roll is too narrow for, the upper over the lower by a hand. */
@@ -159,12 +145,7 @@ function onRails(sheet: Sheet, kind: string, rails: readonly Bar[], side: Side):
 }
 
 /** Stiff mesh low down, and nets on all four sides and over the door. */
-export function sidesOf(
-  cage: Cage,
-  v: WalkInCageValues,
-  rails: readonly Bar[],
-  setting: BedSetting,
-): { parts: Sheet[]; joints: Joint[] } {
+export function sidesOf(cage: Cage, v: WalkInCageValues, rails: readonly Bar[], setting: BedSetting): Assembled {
   const net = stockOf(setting.catalogue, v.net, 'mesh roll');
   const out = cage.rail.thickMm;
   const parts: Sheet[] = [];
@@ -213,12 +194,7 @@ export function sidesOf(
 }
 
 /** Strips of net over the roof, lapping each other, stapled into the upper edges of the rails. */
-export function roofOf(
-  cage: Cage,
-  v: WalkInCageValues,
-  rails: readonly Bar[],
-  setting: BedSetting,
-): { parts: Sheet[]; joints: Joint[] } {
+export function roofOf(cage: Cage, v: WalkInCageValues, rails: readonly Bar[], setting: BedSetting): Assembled {
   const roll = stockOf(setting.catalogue, v.net, 'mesh roll');
   const { bed } = setting.place;
   const half = cage.wideMm / 2 + cage.rail.thickMm;
@@ -229,7 +205,7 @@ export function roofOf(
       [half, up],
     ],
     roll,
-    ground: { lengthMm: bed.lengthMm, riseMm: bed.riseMm },
+    ground: groundOf(bed),
     y: 0,
     fromMm: -cage.rail.thickMm,
     builtMm: cage.longMm + 2 * cage.rail.thickMm,

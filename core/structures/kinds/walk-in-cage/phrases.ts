@@ -1,6 +1,5 @@
 import type { Phrases } from '../../../wording/say';
 import { COVERING_PHRASES } from '../../rules/covering';
-import { FOOTING_PHRASES } from '../../rules/footing';
 import { ROW_PHRASES } from '../../rules/row';
 import { TIMBER_PHRASES } from '../../rules/timber-knobs';
 import { DEPTH_PHRASES } from '../../rules/timber-post';
@@ -8,7 +7,6 @@ import { DEPTH_PHRASES } from '../../rules/timber-post';
 export const WALK_IN_CAGE_PHRASES = {
   ...ROW_PHRASES,
   ...COVERING_PHRASES,
-  ...FOOTING_PHRASES,
   ...TIMBER_PHRASES,
   ...DEPTH_PHRASES,
   'depth.high': 'As much of so high a post as this place asks for.',
@@ -34,16 +32,10 @@ export const WALK_IN_CAGE_PHRASES = {
   'count.door-net': 'Over the whole leaf',
   'count.door-mesh': 'Over the net, as far up as the mesh goes',
   'count.leaf': 'The frame of the door',
-  'count.brace': 'One diagonal, up from the lower hinge to the latch',
   'count.rail-screws': 'Two where a rail meets a post',
   'count.eyes': 'An eye at each end, one turnbuckle a wire',
   'count.staples': 'One every {every}',
   'count.lapped': 'Over each other by a hand',
-  'count.corner-screws': 'At every corner',
-  'count.brace-screws': 'Three at each end, two where it is narrow',
-  'count.washers': 'Screws and washers, every 12″ (300 mm) all round',
-  'count.hinges': '{hinges} hinges: two, or three on a leaf that is high or wide',
-  'count.latch': 'One, self-closing',
   'step.line':
     'Set out {long} by {wide} round the bed with string and pegs, outside to outside of the posts; both diagonals {diagonal}. Mark the middle of every post.',
   'step.dig': 'Dig {posts|hole|holes}, {depth} deep.',

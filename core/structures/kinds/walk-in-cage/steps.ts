@@ -1,15 +1,16 @@
+import type { Listed } from '../../../design/listed';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../kind';
 import { coverSeason, snowOn } from '../../rules/covering';
-import { waitFor } from '../../rules/footing';
+import { footingSteps } from '../../assemblies/footing';
 import type { BedSetting } from '../../setting';
 import type { WalkInCageValues } from './knobs';
 
 /** Posts, rails, mesh low down, wires, door; nets last. */
-export function walkInCageSteps({ posts, builtMm, walls }: Design, v: WalkInCageValues): Step[] {
+export function walkInCageSteps({ posts, builtMm, walls }: Design, v: WalkInCageValues): Listed<StatedStep> {
   const wideMm = 2 * Math.abs(walls?.[0]?.[1] ?? 0);
   return [
     {
@@ -20,32 +21,23 @@ export function walkInCageSteps({ posts, builtMm, walls }: Design, v: WalkInCage
       }),
       people: 2,
     },
-    { what: fact('step.dig', { posts: posts.length, depth: { mm: v.depth + v.gravel } }), people: 1 },
+    { what: fact('step.dig', { posts: posts.length, depth: { mm: v.depth + v.gravel } }) },
     { what: fact('step.stand'), people: 2 },
-    {
-      what: fact(`step.footing.${v.footing}`),
-      people: 1,
-      ...waitFor(v.footing),
-      ...(v.footing === 'tamped' ? {} : { caution: fact('care.cement') }),
-    },
-    ...(v.footing === 'tamped' ? [] : [{ what: fact('step.unbrace'), people: 1 } as const]),
+    ...footingSteps(v.footing),
     { what: fact('step.trim', { height: { mm: v.height } }), people: 2, caution: fact('care.saw') },
     { what: fact('step.rails'), people: 2, caution: fact('care.cutting') },
     ...(v.low === 'none'
       ? []
-      : ([
-          { what: fact('step.trench', { below: { mm: v.below } }), people: 1 },
-          { what: fact('step.low'), people: 2 },
-        ] as const)),
-    { what: fact('step.wires', { pull: v.pull }), people: 1, caution: fact('care.wire') },
+      : ([{ what: fact('step.trench', { below: { mm: v.below } }) }, { what: fact('step.low'), people: 2 }] as const)),
+    { what: fact('step.wires', { pull: v.pull }), caution: fact('care.wire') },
     { what: fact('step.door'), people: 2 },
     { what: fact('step.sides'), people: 2 },
     { what: fact('step.roof'), people: 2, caution: fact('care.ladder') },
-    { what: fact('step.inside'), people: 1 },
+    { what: fact('step.inside') },
   ];
 }
 
-export const walkInCageSeason = (_design: Design, v: WalkInCageValues, setting: BedSetting): SeasonNote[] => [
+export const walkInCageSeason = (_design: Design, v: WalkInCageValues, setting: BedSetting): Listed<SeasonNote> => [
   ...coverSeason(setting.planted, setting.site, {
     openingMm: stockOf(setting.catalogue, v.net, 'mesh roll').openingMm,
     highMm: v.height - setting.place.bed.heightMm,

@@ -1,3 +1,4 @@
+import { SET_POST } from '../../assemblies/set-post';
 import { reachOverBed, ROW_MENDS } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { WEAVE_NAMES } from './names';
@@ -27,6 +28,7 @@ export const kind = structureKind({
   steps: weaveSteps,
   doings: WEAVE_DOINGS,
   season: weaveSeason,
+  builtOf: [SET_POST],
   names: WEAVE_NAMES,
   phrases: WEAVE_PHRASES,
   mends: {

@@ -1,9 +1,8 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const WEAVE_NAMES: Names = {
   parts: {
-    post: { word: 'Post', means: 'stands in the ground; as bought, or cut to length', as: 'body' },
     stake: { word: 'Stake', means: 'a light post, cut to length', as: 'body' },
     pass: { word: 'Pass of twine', means: 'there and back (or once), with turns and ends', stacks: true },
   },

@@ -1,9 +1,10 @@
+import type { Listed } from '../../../design/listed';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { dayAtHeight } from '../../../growth/growth';
 import { monthDayOf } from '../../../site/sun/season';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../kind';
 import { type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
 import { passHeights } from './passes';
@@ -11,21 +12,21 @@ import type { WeaveValues } from './size';
 import { clearing } from '../../rules/common-season';
 
 /** Posts, then plants; the twine comes as they grow. */
-export function weaveSteps(design: Design, v: WeaveValues): Step[] {
+export function weaveSteps(design: Design, v: WeaveValues): Listed<StatedStep> {
   const posts = design.posts.length;
   const buried = { mm: Math.min(...design.posts.map((post) => post.buriedMm)) };
   return [
-    { what: fact('step.line', { posts, row: { mm: design.builtMm } }), people: 1 },
-    { what: fact('step.drive', { depth: buried }), people: 1, caution: fact('care.driving') },
-    { what: fact('step.plant'), people: 1 },
+    { what: fact('step.line', { posts, row: { mm: design.builtMm } }) },
+    { what: fact('step.drive', { depth: buried }), caution: fact('care.driving') },
+    { what: fact('step.plant') },
     v.way === 'sandwich'
-      ? { what: fact('step.pass', { first: { mm: v.firstPass }, every: { mm: v.passEvery } }), people: 1 }
-      : { what: fact('step.strings', { first: { mm: v.firstPass }, every: { mm: v.passEvery } }), people: 1 },
+      ? { what: fact('step.pass', { first: { mm: v.firstPass }, every: { mm: v.passEvery } }) }
+      : { what: fact('step.strings', { first: { mm: v.firstPass }, every: { mm: v.passEvery } }) },
   ];
 }
 
 /** Each pass on the day the tallest of the plants is expected to reach a hand above it. */
-export function weaveSeason(_design: Design, v: WeaveValues, setting: BedSetting): SeasonNote[] {
+export function weaveSeason(_design: Design, v: WeaveValues, setting: BedSetting): Listed<SeasonNote> {
   const lead = leadPlant(setting);
   const passes =
     v.way === 'ladder'

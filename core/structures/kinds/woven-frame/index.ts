@@ -1,3 +1,4 @@
+import { FOLDING_PAIR } from '../../assemblies/folding-pair';
 import { roomOf } from '../../../site/bed';
 import { leastSpread } from '../../rules/leaves';
 import { throughBedMend } from '../../rules/depth';
@@ -35,6 +36,7 @@ export const kind = structureKind({
   steps: wovenFrameSteps,
   doings: WOVEN_FRAME_DOINGS,
   season: wovenFrameSeason,
+  builtOf: [FOLDING_PAIR],
   names: WOVEN_FRAME_NAMES,
   phrases: WOVEN_FRAME_PHRASES,
   mends: {

@@ -1,4 +1,4 @@
-import type { Names } from '../../kind';
+import type { Names } from '../../said';
 
 /** What its parts and joints are called, and what the length of a part measures. */
 export const WOVEN_FRAME_NAMES: Names = {
@@ -10,12 +10,7 @@ export const WOVEN_FRAME_NAMES: Names = {
   },
   joints: {
     'corner halved': 'Halved corner',
-    'brace to frame': 'Brace to frame',
     'nail in frame': 'Nails to weave on',
-    'frames joined': 'Frames joined',
-    'foot to ground': 'Foot to ground',
-    'stake to frame': 'Stake to frame',
-    'thread on nails': 'Thread on nails',
   },
   joinery: {
     'corner halved':
@@ -25,7 +20,6 @@ export const WOVEN_FRAME_NAMES: Names = {
       'In the middle line of the front, square to it, half of it left standing; the first and the last of a side at the figures in the marks.',
     'thread on nails': 'A stopper knot at the first nail, one turn round each nail, a stopper knot at the last.',
     'frames joined': 'Heads together, outer faces down; a strap hinge over each pair of sides.',
-    'foot to ground': 'A peg on the outside of each foot, leaning away; cord twice round both, and a reef knot.',
     'stake to frame': 'The stake stands behind the side; three screws from the front.',
   },
   knots: {

@@ -28,7 +28,6 @@ export const WOVEN_FRAME_PHRASES = {
   'count.brace-screws': 'Two at each end of a brace',
   'count.nails': 'Every {high} up the sides and every {wide} along head and foot, left proud',
   'count.hinges': 'Two at the head of a pair',
-  'count.pegs': 'One at each foot',
   'count.stake-screws': 'Three to a stake',
   'step.cut': 'Cut the sides and halve their ends: half the thickness away, as long as the timber is wide.',
   'step.square':

@@ -1,36 +1,36 @@
+import type { Listed } from '../../../design/listed';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, Step } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../kind';
 import type { WovenFrameValues } from './knobs';
 import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** Frames on a flat table, squared by their diagonals; nails; stood up; woven last. */
-export function wovenFrameSteps(design: Design, v: WovenFrameValues): Step[] {
+export function wovenFrameSteps(design: Design, v: WovenFrameValues): Listed<StatedStep> {
   const pair = v.form === 'pair';
   const braced = design.parts.some((part) => part.role === 'brace');
   return [
-    { what: fact('step.cut'), people: 1, caution: fact('care.saw') },
+    { what: fact('step.cut'), caution: fact('care.saw') },
     {
       what: fact('step.square', {
         high: { mm: v.height },
         wide: { mm: v.width },
         diagonal: { mm: Math.hypot(v.height, v.width) },
       }),
-      people: 1,
     },
-    ...(braced ? [{ what: fact('step.brace'), people: 1 } as const] : []),
-    { what: fact('step.nails'), people: 1, caution: fact('care.nails') },
+    braced && { what: fact('step.brace') },
+    { what: fact('step.nails'), caution: fact('care.nails') },
     pair
       ? { what: fact('step.join', { spread: { mm: v.spread } }), people: 2 }
       : { what: fact('step.stakes', { deep: { mm: v.stakes } }), people: 2, caution: fact('care.driving') },
-    { what: fact('step.weave'), people: 1 },
-    { what: fact('step.plant'), people: 1 },
+    { what: fact('step.weave') },
+    { what: fact('step.plant') },
   ];
 }
 
-export const wovenFrameSeason = (_design: Design, _v: unknown, setting: Setting): SeasonNote[] => [
+export const wovenFrameSeason = (_design: Design, _v: unknown, setting: Setting): Listed<SeasonNote> => [
   ...clearing(setting, 'season.thread'),
   ...clearing(setting, 'season.store'),
 ];

@@ -1,6 +1,6 @@
 import type { MeshRoll } from '../../catalogue/stock';
 import type { Joint } from '../../design/design';
-import { onSheet, type Sheet } from '../../design/shapes/sheet';
+import { onSheet, sheetOf, type Sheet } from '../../design/shapes/sheet';
 import { pointAt, sampledThrough } from '../../geometry/curve';
 import { add, minus, unit, type Point } from '../../geometry/space';
 import { inches } from '../../quantity/length';
@@ -47,11 +47,10 @@ export function layStrips(o: {
           );
     const threads = (longMm: number): number[] =>
       Array.from({ length: THREADS }, (__, n) => (longMm * n) / (THREADS - 1));
-    return {
-      shape: 'sheet',
+    return sheetOf({
       id: `cover-${i + 1}`,
       role: 'cover',
-      stock: o.roll.id,
+      of: o.roll,
       base,
       up: way,
       cutMm: o.cutMm,
@@ -59,9 +58,7 @@ export function layStrips(o: {
       heightMm: o.builtMm,
       uprightsMm: threads(base.lengthMm),
       levelsMm: threads(o.builtMm),
-      wireMm: o.roll.wireMm,
-      meshes: 0,
-    };
+    });
   });
 }
 

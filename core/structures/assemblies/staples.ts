@@ -3,7 +3,7 @@ import type { Bar } from '../../design/shapes/bar';
 import { shapeOf } from '../../design/shapes/shapes';
 import type { Sheet } from '../../design/shapes/sheet';
 import { add, minus, scale, unit, type Point } from '../../geometry/space';
-import { evenly } from './fixings';
+import { evenly } from '../rules/fixings';
 
 /** Staples along what of a timber's face a sheet lies on, from one point of it to another, clear of both; none where it does not. mm. */
 export function staplesAlong(

@@ -1,10 +1,9 @@
-import type { ViewFrame } from '../design/design';
 import { dot, type Point } from '../geometry/space';
-import type { Spot } from './primitive';
+import type { ViewFrame } from './design';
 
 const SLANT = Math.SQRT1_2 / 2;
 
-export type Projection = (point: Point) => Spot;
+export type Projection = (point: Point) => readonly [right: number, up: number];
 
 /** How a view of a design is laid on the paper: square to what is right and what is up in it. */
 export const projectionOf = ({ right, up, origin }: Pick<ViewFrame, 'right' | 'up' | 'origin'>): Projection => {

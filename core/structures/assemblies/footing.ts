@@ -1,0 +1,149 @@
+import type { Listed } from '../../design/listed';
+import type { Bar } from '../../design/shapes/bar';
+import { fillOf, type Fill } from '../../design/shapes/fill';
+import type { Stands } from '../../design/standing';
+import { minus } from '../../geometry/space';
+import { inches } from '../../quantity/length';
+import { fact } from '../../wording/say';
+import type { StatedStep } from '../kind';
+import type { ChoiceKnob, LengthKnob } from '../knob';
+import { perMarket, TAPE_STEP } from '../rules/tidy';
+import type { Said } from '../said';
+import { isOffered } from '../setting';
+import type { Assembled } from './assembly';
+
+/** The schools of setting a timber post. */
+export const FOOTINGS = [
+  { id: 'tamped', label: 'tamped soil' },
+  { id: 'dry', label: 'dry-poured concrete' },
+  { id: 'wet', label: 'wet concrete' },
+] as const;
+export type Footing = (typeof FOOTINGS)[number]['id'];
+
+/** A hole three times as wide as the post, and a crown 1″ high so that water runs off (from memory). mm. */
+const HOLE_TO_POST = 3;
+const CROWN_MM = inches(1);
+/** Concrete is left overnight before the bracing comes off (common practice, no source); dry-poured a day (from memory). */
+const WAIT_HOURS: Record<Footing, number> = { tamped: 0, dry: 24, wet: 12 };
+/** Holes filled as they are chosen to be, and the bracing off when that has set. */
+export const footingSteps = (footing: Footing): Listed<StatedStep> => [
+  {
+    what: fact(`step.footing.${footing}`),
+    ...(footing === 'tamped' ? {} : { waitHours: WAIT_HOURS[footing], caution: fact('care.cement') }),
+  },
+  footing !== 'tamped' && { what: fact('step.unbrace') },
+];
+export const setBy = (footing: Footing): Stands['set'] => (footing === 'tamped' ? 'let in' : 'concrete');
+
+export const footingKnobs = (suggested: Footing) => ({
+  footing: {
+    type: 'choice',
+    label: 'Posts set in',
+    group: 'Posts',
+    choices: FOOTINGS,
+    help: 'Concrete costs and holds; tamped soil can be dug up again.',
+    offered: (setting) =>
+      FOOTINGS.map((one) => one.id).filter((id) => id === 'tamped' || isOffered(setting, 'concrete-mix')),
+    suggest: (setting) =>
+      isOffered(setting, 'concrete-mix')
+        ? { value: suggested, why: fact(`footing.${suggested}`) }
+        : { value: 'tamped' as const, why: fact('footing.tamped') },
+  } satisfies ChoiceKnob,
+  gravel: {
+    type: 'length',
+    label: 'Gravel under the post',
+    group: 'Posts',
+    min: 0,
+    max: inches(12),
+    step: TAPE_STEP,
+    help: 'Lets water away from the end grain.',
+    suggest: (setting) =>
+      isOffered(setting, 'gravel')
+        ? { value: perMarket(setting.market, 4, 100), why: fact('gravel.drains') }
+        : { value: 0, why: fact('gravel.none') },
+  } satisfies LengthKnob,
+});
+
+/** How wide the hole of a post is dug. mm. */
+export const holeAcross = ({ wideMm, thickMm }: Pick<Bar, 'wideMm' | 'thickMm'>): number =>
+  HOLE_TO_POST * Math.max(wideMm, thickMm);
+
+/** Less than this is no layer (from memory). mm. */
+const LEAST_GRAVEL_MM = 1;
+
+/** What goes into the holes: gravel below, concrete about the post and crowned above the soil. */
+export function pourFootings(posts: readonly Bar[], footing: Footing, gravelMm: number): Assembled {
+  const fills = posts.flatMap((post): { post: Bar; fill: Fill }[] => {
+    const round = holeAcross(post);
+    const hole = (Math.PI / 4) * round ** 2;
+    const poured = { rim: { round }, bottom: post.from };
+    const gravel = fillOf({
+      ...poured,
+      id: `gravel-${post.id}`,
+      role: 'gravel',
+      of: 'gravel',
+      bottom: minus(post.from, [0, 0, gravelMm]),
+      cutMm: gravelMm,
+      litres: (hole * gravelMm) / 1e6,
+    });
+    const concrete = fillOf({
+      ...poured,
+      id: `concrete-${post.id}`,
+      role: 'concrete',
+      of: 'concrete-mix',
+      cutMm: post.buriedMm,
+      crownMm: CROWN_MM,
+      litres: ((hole - post.wideMm * post.thickMm) * post.buriedMm + (hole * CROWN_MM) / 3) / 1e6,
+    });
+    return [
+      ...(gravelMm >= LEAST_GRAVEL_MM ? [{ post, fill: gravel }] : []),
+      ...(footing !== 'tamped' && post.buriedMm > 0 ? [{ post, fill: concrete }] : []),
+    ];
+  });
+  return {
+    parts: fills.map(({ fill }) => fill),
+    joints: fills.map(({ post, fill }) => ({
+      id: `in-${fill.id}`,
+      kind: 'post in its hole',
+      places: [post.from],
+      parts: [fill.id, post.id],
+      fixings: [],
+    })),
+    reasons: {
+      concrete: fact('count.concrete', { times: HOLE_TO_POST, crown: { mm: CROWN_MM } }),
+      gravel: fact('count.gravel', { gravel: { mm: gravelMm } }),
+    },
+  };
+}
+
+/** Holes filled about posts. */
+export const FOOTING = {
+  names: {
+    parts: {
+      concrete: { word: 'Concrete', means: 'depth poured; the volume stands in `litres`' },
+      gravel: { word: 'Gravel', means: 'depth of the layer; the volume stands in `litres`' },
+    },
+    joints: { 'post in its hole': 'Post in its hole' },
+  },
+  phrases: {
+    'footing.tamped': 'Tamped in layers; can be dug up again.',
+    'footing.dry': 'Dry mix poured round the post, crowned so that water runs off.',
+    'footing.wet': 'Wet concrete; left overnight before the bracing comes off.',
+    'gravel.drains': 'Water drains away from the end grain.',
+    'gravel.none': 'No gravel in your price book.',
+    'count.concrete': 'A hole {times} times as wide as the post, filled to the soil and crowned {crown}',
+    'count.gravel': '{gravel} under each post',
+    'step.footing.tamped': 'Tamp the soil in layers of a hand’s breadth, checking plumb after each.',
+    'step.footing.dry':
+      'Pour the dry mix round the posts, check plumb again, crown it and wet it. Leave the bracing on.',
+    'step.footing.wet': 'Pour the wet concrete, check plumb again after pouring, crown it. Leave the bracing on.',
+    'step.unbrace': 'When that has passed, take the bracing off.',
+    'care.cement': 'Cement burns skin and lungs: gloves, mask, long sleeves; wash it off at once.',
+  },
+  doings: {
+    'step.footing.tamped': { uses: ['tamper', 'level'] },
+    'step.footing.dry': { adds: ['concrete'], uses: ['barrow', 'level', 'gloves', 'mask', 'goggles'] },
+    'step.footing.wet': { adds: ['concrete'], uses: ['barrow', 'spade', 'level', 'gloves', 'mask', 'goggles'] },
+    'step.unbrace': { uses: ['drill'] },
+  },
+} as const satisfies Said;

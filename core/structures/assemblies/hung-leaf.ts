@@ -1,0 +1,239 @@
+import type { Design, Joint } from '../../design/design';
+import type { Bar } from '../../design/shapes/bar';
+import { add, ALONG, UP, type Point } from '../../geometry/space';
+import { feet, inches } from '../../quantity/length';
+import { fact } from '../../wording/say';
+import { screwThrough } from '../rules/fixings';
+import type { Said } from '../said';
+import type { Setting } from '../setting';
+import type { Assembled } from './assembly';
+import { risingBrace } from './brace';
+import { halvedFrame, meshOnFrame, type HalvedFrame, type Stuff } from './halved-frame';
+
+/** Where a leaf is gone through, from above, and to which side it swings. */
+export const doorwayOf = ({ middle, swing }: Pick<Leaf, 'middle' | 'swing'>): NonNullable<Design['doorway']> => ({
+  at: [middle[0], middle[1]],
+  swings: swing > 0 ? 'back' : 'front',
+});
+
+/** A leaf this high or wide hangs on three hinges (from memory). mm. */
+const HIGH_LEAF_MM = feet(5);
+const WIDE_LEAF_MM = 1250;
+export const hingesFor = (wideMm: number, highMm: number): number =>
+  highMm > HIGH_LEAF_MM || wideMm > WIDE_LEAF_MM ? 3 : 2;
+/** A brace narrower than this takes two screws at each end instead of three (from memory). mm. */
+const NARROW_MM = 60;
+/** Of a 12″ hinge the strap on the leaf, of it and of a latch the plate on the post, and the bar of a latch (from memory). mm. */
+const STRAP_MM = inches(10);
+const PLATE_MM = inches(2);
+const LATCH_MM = inches(3);
+
+/** A leaf by its outside: how wide and high, where the middle of its gateway is on the soil and its foot hangs over that, and to which side its hinges are. mm. */
+export interface Leaf {
+  middle: Point;
+  wideMm: number;
+  highMm: number;
+  footMm: number;
+  /** −1 where it hangs on the first post, 1 on the second. */
+  hingeSide: -1 | 1;
+  /** Out of its face on which it opens: −1 outward (to the front), 1 inward. */
+  swing: -1 | 1;
+  hinges: number;
+  of: Stuff;
+}
+
+/** A leaf as it is framed: its brace, and the halved frame, whose first upright is the one that hangs. */
+export interface FramedLeaf {
+  leaf: Leaf;
+  frame: HalvedFrame;
+  /** The stile with the hinges and the one with the latch. */
+  stiles: readonly [hinge: Bar, latch: Bar];
+  made: Assembled;
+}
+
+/**
+ * Two stiles and two rails, halved into each other at the corners, and one brace that lies flat on their inner face
+ * from the lower hinge corner up to the latch corner, its ends plumb: there it is pressed and cannot sag (common
+ * practice, no source).
+ */
+export function frameLeaf(leaf: Leaf, setting: Setting): FramedLeaf {
+  const { wideMm, highMm, of, footMm, hingeSide } = leaf;
+  const { wideMm: wide, thickMm: thick } = of;
+  const at = (right: number, up: number, y = 0): Point => add(leaf.middle, [right, y, footMm + up]);
+  const first = hingeSide < 0;
+  const frame = halvedFrame({
+    plane: {
+      at: (right, up, out = 0) => at(right - wideMm / 2, up, -out),
+      right: ALONG,
+      up: UP,
+      inwards: [0, 1, 0],
+    },
+    of,
+    wideMm,
+    highMm,
+    ids: {
+      uprights: first ? ['hinge-stile', 'latch-stile'] : ['latch-stile', 'hinge-stile'],
+      levels: ['lower-rail', 'upper-rail'],
+    },
+    roles: { upright: 'stile', level: 'rail' },
+    keeps: 'uprights',
+    kind: 'leaf joined',
+    screws: 4,
+    setting,
+  });
+  const stiles = [frame.uprights[first ? 0 : 1], frame.uprights[first ? 1 : 0]] as const;
+  const hingeX = (hingeSide * (wideMm - wide)) / 2;
+  // From the middle of one stile to the middle of the other, its lower tip flush with the foot of the
+  // leaf and its upper with the head: H cos r − R sin r = w, for a brace of width w in a run R and a height H.
+  const run = wideMm - wide;
+  const rise = Math.acos(wide / Math.hypot(highMm, run)) - Math.atan2(run, highMm);
+  const tip = wide / (2 * Math.cos(rise));
+  const corners = [at(hingeX, tip, thick), at(-hingeX, highMm - tip, thick)] as const;
+  const brace = risingBrace({ id: 'brace', of, from: corners[0], to: corners[1] });
+  const half = wideMm / 2 - wide;
+  // Where it lies on a rail too: a steep one has left its corner before it comes to that.
+  const leaves = (wide / 2) * Math.tan(rise);
+  const onRail = leaves < 0.8 * wide ? (leaves + wide) / 2 : null;
+  const stock = screwThrough(setting, thick, thick);
+  const fixed = corners.map((place, n): Joint => {
+    const [rail, stile, end] = [frame.levels[n as 0 | 1], stiles[n as 0 | 1], n === 0 ? hingeSide : -hingeSide];
+    const up = (mm: number): number => (n === 0 ? mm : highMm - mm);
+    return {
+      id: `brace-${n + 1}`,
+      kind: 'brace fixed',
+      places: [
+        add(place, [0, -thick / 2, 0]),
+        at(end * (half + wide / 2), up(wide / 2), thick / 2),
+        ...(onRail === null ? [] : [at(end * half, up(onRail), thick / 2)]),
+      ],
+      parts: [brace.id, stile.id, rail.id],
+      // A steep brace lies along the stile, a flat one along the rail.
+      fixings: [
+        {
+          stock,
+          count: wide < NARROW_MM ? 2 : 3,
+          drive: { way: [0, -1, 0], through: brace.id, into: highMm > wideMm ? stile.id : rail.id },
+        },
+      ],
+    };
+  });
+  return {
+    leaf,
+    frame,
+    stiles,
+    made: {
+      parts: [...stiles, ...frame.levels, brace],
+      // The side with the hinges first.
+      joints: [...(first ? [0, 1, 2, 3] : [1, 0, 3, 2]).map((i) => frame.joints[i] as Joint), ...fixed],
+      reasons: {
+        stile: fact('count.leaf'),
+        rail: fact('count.leaf'),
+        brace: fact('count.brace'),
+        'leaf joined': fact('count.corner-screws'),
+        'brace fixed': fact('count.brace-screws'),
+      },
+    },
+  };
+}
+
+/** Mesh on the outside of a leaf, on its stiles and its lower rail. */
+export const meshOnLeaf = (
+  { frame, stiles }: FramedLeaf,
+  roll: string,
+  setting: Setting,
+  o: { id: string; role: string; overMm?: number },
+): Assembled => ({
+  ...meshOnFrame(frame, roll, setting, { ...o, kind: 'mesh to leaf', on: [...stiles, frame.levels[0]] }),
+  reasons: { 'mesh to leaf': fact('count.washers') },
+});
+
+/** Hinges on the side to which it opens, and a latch on the other stile; both are screwed to posts of the run, or to those that are named. */
+export function hangLeaf({ leaf, stiles }: FramedLeaf, posts?: { hinge: Bar; latch: Bar; freeMm: number }): Assembled {
+  const { highMm, footMm, hingeSide } = leaf;
+  const wide = leaf.of.wideMm;
+  const y = (leaf.swing * leaf.of.thickMm) / 2;
+  const at = (right: number, up: number): Point => add(leaf.middle, [right, y, footMm + up]);
+  const edge = leaf.wideMm / 2;
+  const joint = (o: {
+    id: string;
+    kind: string;
+    stock: string;
+    side: -1 | 1;
+    ups: readonly number[];
+    strapMm: number;
+    on: Bar;
+    post: Bar | undefined;
+  }): Joint => ({
+    id: o.id,
+    kind: o.kind,
+    // As high on the post as on the leaf.
+    places: [0, ...(o.post ? [posts?.freeMm ?? 0] : [])].flatMap((free) =>
+      o.ups.map((up) => at(o.side * (edge + free), up)),
+    ),
+    parts: [o.on.id, ...(o.post ? [o.post.id] : [])],
+    fixings: [
+      {
+        stock: o.stock,
+        count: o.ups.length,
+        plates: o.ups.map((up) => [PLATE_MM, -o.strapMm].map((out) => at(o.side * (edge + out), up))),
+      },
+    ],
+  });
+  const ups = leaf.hinges === 3 ? [wide / 2, highMm / 2, highMm - wide / 2] : [wide / 2, highMm - wide / 2];
+  return {
+    parts: [],
+    joints: [
+      joint({
+        id: 'hinges',
+        kind: 'hung',
+        stock: 'gate-hinge',
+        side: hingeSide,
+        ups,
+        strapMm: STRAP_MM,
+        on: stiles[0],
+        post: posts?.hinge,
+      }),
+      joint({
+        id: 'latch',
+        kind: 'latched',
+        stock: 'gate-latch',
+        side: hingeSide < 0 ? 1 : -1,
+        ups: [highMm * 0.75],
+        strapMm: LATCH_MM,
+        on: stiles[1],
+        post: posts?.latch,
+      }),
+    ],
+    reasons: { hung: fact('count.hinges', { hinges: leaf.hinges }), latched: fact('count.latch') },
+  };
+}
+
+/** A framed leaf on its hinges, with its latch. */
+export const HUNG_LEAF = {
+  names: {
+    parts: {
+      stile: { word: 'Stile', means: 'upright of the leaf, foot to head', as: 'body' },
+      brace: { word: 'Brace', means: 'the one diagonal, long point to long point', as: 'brace', stacks: true },
+    },
+    joints: {
+      'leaf joined': 'Corner of the leaf',
+      'brace fixed': 'Brace in its corner',
+      'mesh to leaf': 'Mesh to the leaf',
+      hung: 'Hinges',
+      latched: 'Latch',
+    },
+    joinery: {
+      'leaf joined':
+        'Halved: the stile loses the back half of its thickness over the width of the rail, the rail its front half. Four screws from the front.',
+    },
+  },
+  phrases: {
+    'count.leaf': 'The frame of the leaf',
+    'count.brace': 'One diagonal, up from the lower hinge to the latch',
+    'count.corner-screws': 'At every corner',
+    'count.brace-screws': 'Three at each end, two where it is narrow',
+    'count.washers': 'Screws and washers, every 12″ (300 mm) all round',
+    'count.hinges': '{hinges|hinge|hinges}: two, or three on a leaf that is high or wide',
+    'count.latch': 'One, self-closing',
+  },
+} as const satisfies Said;
