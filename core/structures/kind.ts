@@ -109,7 +109,7 @@ export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On
   guards?(built: Built<F>, values: Values<K>, setting: Setting<PlaceOn<On>>): Guard | null;
   /** What it is built of, which brings its names, sentences and doings along. */
   builtOf?: readonly Said[];
-  names: Names;
+  names: Partial<Names>;
   phrases: Phrases;
 }
 

@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import { COVERS } from '../../catalogue/covers';
 import { cropsOf, type Planted } from '../../crops/planted';
 import { netNeeds } from '../../site/net-needs';
@@ -6,7 +7,7 @@ import type { Climate } from '../../growth/growth';
 import { outgrownOn } from '../../growth/outgrown';
 import { dayOfYear, monthDayOf } from '../../site/sun/season';
 import { opensOn } from '../../growth/flowering';
-import { fact, type Phrases } from '../../wording/say';
+import { fact } from '../../wording/say';
 import type { SeasonNote } from '../kind';
 import type { Suggestion } from '../knob';
 import { isOffered, type BedSetting } from '../setting';
@@ -59,9 +60,11 @@ const SNOW_AFTER = 21;
 export const snowOn = ({ firstFrost }: Pick<Climate, 'firstFrost'>): string =>
   monthDayOf(dayOfYear(firstFrost) + SNOW_AFTER);
 
-export const COVERING_PHRASES = {
-  'season.wildlife':
-    'Net of this mesh can catch birds, hedgehogs, snakes and bats: keep it taut, with no loose skirt on the ground, and look all round it every day. Some places allow 5 mm or less only.',
-  'cover.warmth': 'Nothing that flies troubles what is planned here: fleece keeps frost off.',
-  'cover.keeps': 'The coarsest that still stops {who}.',
-} as const satisfies Phrases;
+export const COVERING_WORDS = {
+  phrases: {
+    'season.wildlife':
+      'Net of this mesh can catch birds, hedgehogs, snakes and bats: keep it taut, with no loose skirt on the ground, and look all round it every day. Some places allow 5 mm or less only.',
+    'cover.warmth': 'Nothing that flies troubles what is planned here: fleece keeps frost off.',
+    'cover.keeps': 'The coarsest that still stops {who}.',
+  },
+} as const satisfies Said;

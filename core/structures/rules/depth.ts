@@ -2,7 +2,8 @@ import type { Market } from '../../catalogue/stock';
 import type { Design } from '../../design/design';
 import { exact, inches } from '../../quantity/length';
 import { buriedShare, depthThrough, LET_IN_MM, NO_FILL, type BedFill } from '../../statics/embedment';
-import { fact, type Phrases } from '../../wording/say';
+import { fact } from '../../wording/say';
+import type { Said } from '../said';
 import type { Settings, Suggestion } from '../knob';
 import type { Setting } from '../setting';
 import { perMarket, TAPE_STEP } from './tidy';
@@ -86,17 +87,23 @@ export const throughBedMend =
     depth: throughBed(values.depth, leastMm, fillUnder(setting), setting.market),
   });
 
-export const DRIVEN_PHRASES = {
-  'depth.driven': 'A driven post is never less deep than 18″ (460 mm).',
-  'depth.loose': 'Deeper, for loose soil or wind.',
-} as const satisfies Phrases;
+export const THROUGH_BED_WORDS = {
+  phrases: {
+    'depth.through-bed':
+      'Through the {bed} of the bed, whose loose fill holds nothing, as deep into the ground below it.',
+    'depth.through-settled': 'Through the {bed} of the bed into the ground below it; settled fill counts half.',
+    'depth.shorter': '{less} less than usual: each post then comes out of the next shorter length on sale.',
+  },
+} as const satisfies Said;
 
-export const THROUGH_BED_PHRASES = {
-  'depth.through-bed':
-    'Through the {bed} of the bed, whose loose fill holds nothing, as deep into the ground below it.',
-  'depth.through-settled': 'Through the {bed} of the bed into the ground below it; settled fill counts half.',
-  'depth.shorter': '{less} less than usual: each post then comes out of the next shorter length on sale.',
-} as const satisfies Phrases;
+/** Of driven posts. */
+export const DRIVEN_WORDS = {
+  phrases: {
+    ...THROUGH_BED_WORDS.phrases,
+    'depth.driven': 'A driven post is never less deep than 18″ (460 mm).',
+    'depth.loose': 'Deeper, for loose soil or wind.',
+  },
+} as const satisfies Said;
 
 /** The next stock length up, or the longest there is with `enough: false`; null where none is sold. */
 export function nextStockUp(neededMm: number, sizesMm: readonly number[]): { mm: number; enough: boolean } | null {

@@ -1,9 +1,10 @@
+import type { Said } from '../said';
 import { PANELS } from '../../catalogue/panels';
 import { stockOf } from '../../catalogue/catalogue';
 import { meshesAcross, type WeldedPanel } from '../../catalogue/stock';
 import { FORGIVEN_MM } from '../../checks/crop-height';
 import { leadPlant } from '../../crops/planted';
-import { fact, type Phrases } from '../../wording/say';
+import { fact } from '../../wording/say';
 import type { Suggestion } from '../knob';
 import { isOffered, type BedSetting, type Setting } from '../setting';
 import { mostGap } from './gap';
@@ -109,9 +110,11 @@ export const wholeRunMm = (count: number, panel: WeldedPanel, lapMeshes: number)
 
 export const panelOf = (setting: Setting, id: string): WeldedPanel => stockOf(setting.catalogue, id, 'panel');
 
-export const PANEL_CHOICE_PHRASES = {
-  'panel.usual': 'The panel usually asked for, in your price book, stiff enough for the crop.',
-  'panel.cheapest': 'Of the panels on sale that suit the crop, the one with which this row comes cheapest.',
-  'row.whole-panels':
-    '{panels|whole panel|whole panels}: the last {more} of the bed would take one more panel and a post.',
-} as const satisfies Phrases;
+export const PANEL_CHOICE_WORDS = {
+  phrases: {
+    'panel.usual': 'The panel usually asked for, in your price book, stiff enough for the crop.',
+    'panel.cheapest': 'Of the panels on sale that suit the crop, the one with which this row comes cheapest.',
+    'row.whole-panels':
+      '{panels|whole panel|whole panels}: the last {more} of the bed would take one more panel and a post.',
+  },
+} as const satisfies Said;

@@ -1,9 +1,10 @@
+import type { Said } from '../said';
 import { FORGIVEN_MM } from '../../checks/crop-height';
 import { leadPlant } from '../../crops/planted';
 import type { Design } from '../../design/design';
 import { feet, inches } from '../../quantity/length';
 import { roomOf, type Bed, type Room } from '../../site/bed';
-import { fact, type Phrases } from '../../wording/say';
+import { fact } from '../../wording/say';
 import type { ChoiceKnob, LengthKnob, Settings, Suggestion } from '../knob';
 import type { BedSetting } from '../setting';
 import { mostGap } from './gap';
@@ -179,19 +180,21 @@ export const ROW_MENDS = {
   },
 };
 
-export const ROW_PHRASES = {
-  'row.bed': 'The length of the bed.',
-  'row.oval': 'As long as the curve of the bed lets it be there.',
-  'row.centred': 'In the middle of the bed.',
-  'row.middle': 'Down the middle of the bed.',
-  'row.notch': 'Down the middle of what is behind the notch.',
-  'row.arm': 'As far from the front as your arm picks: the middle of a bed this wide is out of reach.',
-  'school.ends': 'The bed runs past the row, so the end plants have soil on both sides.',
-  'school.inset': 'Each plant owns its stretch of bed; the ends stay clear of the end boards.',
-  'gap.tools': 'Room for tools and a hose.',
-  'gap.tools-crop': '{crop} wants hold from {from}; this leaves room for tools and a hose.',
-  'gap.stands': '{crop} stands by itself up to {from}, so the panel can begin there.',
-  'gap.higher': 'As high as {crop} bears, so that the panel goes up towards {to}.',
-  'gap.reach': 'So that you reach the top of the panel with both feet on the path.',
-  'gap.low': '{crop} flops before it reaches a high panel: start near the soil.',
-} as const satisfies Phrases;
+export const ROW_WORDS = {
+  phrases: {
+    'row.bed': 'The length of the bed.',
+    'row.oval': 'As long as the curve of the bed lets it be there.',
+    'row.centred': 'In the middle of the bed.',
+    'row.middle': 'Down the middle of the bed.',
+    'row.notch': 'Down the middle of what is behind the notch.',
+    'row.arm': 'As far from the front as your arm picks: the middle of a bed this wide is out of reach.',
+    'school.ends': 'The bed runs past the row, so the end plants have soil on both sides.',
+    'school.inset': 'Each plant owns its stretch of bed; the ends stay clear of the end boards.',
+    'gap.tools': 'Room for tools and a hose.',
+    'gap.tools-crop': '{crop} wants hold from {from}; this leaves room for tools and a hose.',
+    'gap.stands': '{crop} stands by itself up to {from}, so the panel can begin there.',
+    'gap.higher': 'As high as {crop} bears, so that the panel goes up towards {to}.',
+    'gap.reach': 'So that you reach the top of the panel with both feet on the path.',
+    'gap.low': '{crop} flops before it reaches a high panel: start near the soil.',
+  },
+} as const satisfies Said;

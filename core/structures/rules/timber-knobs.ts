@@ -1,7 +1,8 @@
+import type { Said } from '../said';
 import type { SectionId, Treatment } from '../../catalogue/stock';
 import { LIVES, SECTIONS, timberId, TREATMENTS } from '../../catalogue/timber';
 import type { Units } from '../../quantity/length';
-import { fact, type Phrases } from '../../wording/say';
+import { fact } from '../../wording/say';
 import type { ChoiceKnob } from '../knob';
 import { isOffered, type Setting } from '../setting';
 
@@ -91,8 +92,10 @@ export const lastingTimber = (setting: Setting, section: SectionId): string =>
     .map((treatment) => timberId(section, treatment))
     .find((id) => isOffered(setting, id)) ?? timberId(section, 'untreated');
 
-export const TIMBER_PHRASES = {
-  'section.usual': 'The usual one, in your price book.',
-  'treatment.plain': 'The cheapest on sale; compare the price of a season.',
-  'treatment.lasts': 'Stands in the soil for years; compare the price of a season.',
-} as const satisfies Phrases;
+export const TIMBER_WORDS = {
+  phrases: {
+    'section.usual': 'The usual one, in your price book.',
+    'treatment.plain': 'The cheapest on sale; compare the price of a season.',
+    'treatment.lasts': 'Stands in the soil for years; compare the price of a season.',
+  },
+} as const satisfies Said;

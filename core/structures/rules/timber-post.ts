@@ -1,3 +1,4 @@
+import type { Said } from '../said';
 import { timberId } from '../../catalogue/timber';
 import type { Standing } from '../../design/standing';
 import { feet, inches } from '../../quantity/length';
@@ -5,7 +6,7 @@ import { LET_IN_MM } from '../../statics/embedment';
 import { fact } from '../../wording/say';
 import type { LengthKnob, Settings, Settled } from '../knob';
 import type { BedSetting, Setting } from '../setting';
-import { fillUnder, suggestDepth, THROUGH_BED_PHRASES, throughBedMend, type SoldPost } from './depth';
+import { fillUnder, suggestDepth, THROUGH_BED_WORDS, throughBedMend, type SoldPost } from './depth';
 import { perMarket, TAPE_STEP } from './tidy';
 
 /** Left above the mark for trimming all tops to one height (from memory). mm. */
@@ -40,11 +41,13 @@ export const depthKnob = (aboveMm: (set: Settled, setting: BedSetting) => number
   } satisfies LengthKnob<BedSetting>,
 });
 
-export const DEPTH_PHRASES = {
-  'depth.heavy': 'Two feet (610 mm): about a third of what stands out.',
-  'depth.loose': 'Deeper, for loose soil or wind.',
-  ...THROUGH_BED_PHRASES,
-} as const;
+export const DEPTH_WORDS = {
+  phrases: {
+    'depth.heavy': 'Two feet (610 mm): about a third of what stands out.',
+    'depth.loose': 'Deeper, for loose soil or wind.',
+    ...THROUGH_BED_WORDS.phrases,
+  },
+} as const satisfies Said;
 
 export const POST_MENDS = {
   'depth.shallow': (): Settings => ({ depth: LET_IN_MM }),

@@ -1,3 +1,5 @@
+import { TIMBER_WORDS } from '../../rules/timber-knobs';
+import { ROW_WORDS } from '../../rules/row';
 import { FOLDING_PAIR } from '../../assemblies/folding-pair';
 import { roomOf } from '../../../site/bed';
 import { leastSpread } from '../../rules/leaves';
@@ -7,13 +9,12 @@ import { bedForTwo } from '../../../checks/bed-for-two';
 import { folding } from '../../../checks/folding';
 import { inTheMiddle, reachOverBed, ROW_MENDS } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
-import { A_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
 import { A_FRAME_KNOBS, BETWEEN_MM, MOST_LEAF_MM } from './knobs';
-import { A_FRAME_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeAFrame, STEM_OUT_MM } from './size';
-import { A_FRAME_DOINGS, aFrameSeason, aFrameSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** Two slatted or meshed leaves that fold flat for the winter. */
 export const kind = structureKind({
@@ -33,12 +34,9 @@ export const kind = structureKind({
     folding(facts.folds),
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
-  steps: aFrameSteps,
-  doings: A_FRAME_DOINGS,
-  season: aFrameSeason,
-  builtOf: [FOLDING_PAIR],
-  names: A_FRAME_NAMES,
-  phrases: A_FRAME_PHRASES,
+  ...BUILDING,
+  builtOf: [ROW_WORDS, TIMBER_WORDS, FOLDING_PAIR],
+  ...WORDS,
   mends: {
     ...ROW_MENDS,
     'row.past-bed': (v, _built, setting) => {

@@ -8,7 +8,7 @@ import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** Each leaf flat on the ground, then hinged, then opened by two. */
-export function aFrameSteps(_design: Design, v: AFrameValues): Listed<StatedStep> {
+function steps(_design: Design, v: AFrameValues): Listed<StatedStep> {
   return [
     { what: fact('step.cut'), caution: fact('care.saw') },
     { what: fact('step.lay', { width: { mm: v.width }, diagonal: { mm: Math.hypot(v.width, v.leaf) } }) },
@@ -24,13 +24,13 @@ export function aFrameSteps(_design: Design, v: AFrameValues): Listed<StatedStep
   ];
 }
 
-export const aFrameSeason = (_design: Design, _v: unknown, setting: Setting): Listed<SeasonNote> => [
+const season = (_design: Design, _v: unknown, setting: Setting): Listed<SeasonNote> => [
   { on: null, what: fact('season.lead') },
   ...clearing(setting, 'season.fold'),
 ];
 
 /** What each step adds, and what it is done with. */
-export const A_FRAME_DOINGS: Doings = {
+const doings: Doings = {
   'step.cut': { uses: ['tape', 'square', 'bevel', 'saw', 'goggles', 'muffs'] },
   'step.lay': { adds: ['stile'], uses: ['tape'] },
   'step.slats': { adds: ['slat'], uses: ['spacer', 'drill'] },
@@ -41,3 +41,5 @@ export const A_FRAME_DOINGS: Doings = {
   'step.pegs': { joins: ['foot to ground'], uses: ['mallet'] },
   'step.plant': { uses: [] },
 };
+
+export const BUILDING = { steps, doings, season };

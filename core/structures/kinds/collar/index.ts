@@ -1,3 +1,4 @@
+import { ROW_WORDS } from '../../rules/row';
 import { keepsOut } from '../../../checks/keeps-out';
 import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
@@ -11,10 +12,9 @@ import { ROW_MENDS } from '../../rules/row';
 import { rowsOf } from '../../rules/stations';
 import { isOffered } from '../../setting';
 import { COLLAR_KNOBS, type CollarValues } from './knobs';
-import { COLLAR_NAMES } from './names';
-import { COLLAR_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeCollar, type CollarFacts } from './size';
-import { COLLAR_DOINGS, collarSeason, collarSteps } from './steps';
+import { BUILDING } from './steps';
 
 const guardOf = ({ facts }: Built<CollarFacts>): Guard => ({
   barrier: { ...closedBy(facts.openingMm, facts.cut.overMm), buriedMm: facts.cut.legsMm },
@@ -40,12 +40,10 @@ export const kind = structureKind({
     rowInBed({ builtMm: built.design.builtMm, startMm: built.design.startMm, bed: setting.place.bed }),
     reachAcross({ rowsAtMm: rowsOf(built.design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),
   ],
-  steps: collarSteps,
-  doings: COLLAR_DOINGS,
-  season: collarSeason,
+  ...BUILDING,
   guards: guardOf,
-  names: COLLAR_NAMES,
-  phrases: COLLAR_PHRASES,
+  builtOf: [ROW_WORDS],
+  ...WORDS,
   mends: {
     ...ROW_MENDS,
     'row.past-bed': fewer,

@@ -8,7 +8,7 @@ import type { CollarValues } from './knobs';
 import { cutOf } from './size';
 
 /** Cut flat, ends turned in, closed, looked over, set. */
-export function collarSteps(_design: Design, v: CollarValues, setting: BedSetting): Listed<StatedStep> {
+function steps(_design: Design, v: CollarValues, setting: BedSetting): Listed<StatedStep> {
   const cut = cutOf(v, setting);
   return [
     {
@@ -22,17 +22,19 @@ export function collarSteps(_design: Design, v: CollarValues, setting: BedSettin
   ];
 }
 
-export const collarSeason = (): Listed<SeasonNote> => [
+const season = (): Listed<SeasonNote> => [
   { on: null, what: fact('season.weeds') },
   { on: null, what: fact('season.lift') },
   { on: null, what: fact('season.store') },
 ];
 
 /** What each step adds, and what it is done with. */
-export const COLLAR_DOINGS: Doings = {
+const doings: Doings = {
   'step.cut': { adds: ['mesh'], uses: ['snips', 'tape', 'gloves', 'goggles'] },
   'step.turn': { uses: ['pliers', 'gloves', 'goggles'] },
   'step.round': { joins: ['collar closed'], uses: ['gloves', 'pliers'] },
   'step.look': { uses: [] },
   'step.set': { uses: ['tape', 'gloves'] },
 };
+
+export const BUILDING = { steps, doings, season };

@@ -1,3 +1,5 @@
+import { COVERING_WORDS } from '../../rules/covering';
+import { ROW_WORDS } from '../../rules/row';
 import { stockOf } from '../../../catalogue/catalogue';
 import { coverLight } from '../../../checks/cover-light';
 import { coverChecks, tallestUnder } from '../../../checks/cover-set';
@@ -11,10 +13,9 @@ import { ROW_MENDS } from '../../rules/row';
 import { rowsOf } from '../../rules/stations';
 import { isOffered } from '../../setting';
 import { FLAT_COVER_KNOBS } from './knobs';
-import { FLAT_COVER_NAMES } from './names';
-import { FLAT_COVER_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeFlatCover } from './size';
-import { FLAT_COVER_DOINGS, flatCoverSeason, flatCoverSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** Fleece or net laid straight on a bed: the cheapest cover there is. */
 export const kind = structureKind({
@@ -43,9 +44,7 @@ export const kind = structureKind({
       reachAcross({ rowsAtMm: rowsOf(design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),
     ];
   },
-  steps: flatCoverSteps,
-  doings: FLAT_COVER_DOINGS,
-  season: flatCoverSeason,
+  ...BUILDING,
   guards: ({ facts }, v, setting) => ({
     barrier: closedBy(stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm, facts.liftMm),
     stiffMm: 0,
@@ -54,8 +53,8 @@ export const kind = structureKind({
     overMm: facts.liftMm,
     touches: true,
   }),
-  names: FLAT_COVER_NAMES,
-  phrases: FLAT_COVER_PHRASES,
+  builtOf: [ROW_WORDS, COVERING_WORDS],
+  ...WORDS,
   mends: {
     ...ROW_MENDS,
     'cover.open': (_v, _built, setting) => {

@@ -9,7 +9,7 @@ import type { BedSetting } from '../../setting';
 import { liftOf, type FlatCoverValues } from './size';
 
 /** What grows, looked over; the cover last. */
-export const flatCoverSteps = (_design: Design, v: FlatCoverValues): Listed<StatedStep> => [
+const steps = (_design: Design, v: FlatCoverValues): Listed<StatedStep> => [
   { what: fact('step.rake') },
   { what: fact('step.look') },
   { what: fact('step.lay'), people: 2 },
@@ -18,7 +18,7 @@ export const flatCoverSteps = (_design: Design, v: FlatCoverValues): Listed<Stat
     : { what: fact(v.held === 'pegs' ? 'step.pegs' : 'step.weights') },
 ];
 
-export function flatCoverSeason(_design: Design, v: FlatCoverValues, setting: BedSetting): Listed<SeasonNote> {
+function season(_design: Design, v: FlatCoverValues, setting: BedSetting): Listed<SeasonNote> {
   return [
     ...coverSeason(setting.planted, setting.site, {
       openingMm: stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm,
@@ -30,7 +30,7 @@ export function flatCoverSeason(_design: Design, v: FlatCoverValues, setting: Be
 }
 
 /** What each step adds, and what it is done with. */
-export const FLAT_COVER_DOINGS: Doings = {
+const doings: Doings = {
   'step.rake': { uses: ['spade'] },
   'step.look': { uses: [] },
   'step.lay': { adds: ['cover'], uses: ['snips', 'tape'] },
@@ -38,3 +38,5 @@ export const FLAT_COVER_DOINGS: Doings = {
   'step.nails': { joins: ['edge held'], uses: ['hammer', 'tape', 'goggles'] },
   'step.weights': { joins: ['edge held'], uses: ['spade'] },
 };
+
+export const BUILDING = { steps, doings, season };

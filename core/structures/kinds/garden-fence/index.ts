@@ -1,3 +1,5 @@
+import { THROUGH_BED_WORDS } from '../../rules/depth';
+import { TIMBER_WORDS } from '../../rules/timber-knobs';
 import { FOOTING } from '../../assemblies/footing';
 import { SET_POST } from '../../assemblies/set-post';
 import { endsBraced } from '../../../checks/ends-braced';
@@ -15,10 +17,9 @@ import { LOW_MENDS, meshesFor, needsOf } from '../../rules/barrier';
 import { shortBy } from '../../rules/depth';
 import type { GardenFenceValues } from './fence';
 import { GARDEN_FENCE_KNOBS, type PathSetting } from './knobs';
-import { GARDEN_FENCE_NAMES } from './names';
-import { GARDEN_FENCE_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { fenceOpenings, sizeGardenFence, type GardenFenceFacts } from './size';
-import { GARDEN_FENCE_DOINGS, gardenFenceSeason, gardenFenceSteps } from './steps';
+import { BUILDING } from './steps';
 
 const wholeInches = (mm: number): number => Math.floor(mm / inches(1)) * inches(1);
 
@@ -58,13 +59,10 @@ export const kind = structureKind({
     v.infill === 'framed' ? meshFixed({ by: 'screws' }) : null,
     ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: NO_FILL }),
   ],
-  steps: gardenFenceSteps,
-  doings: GARDEN_FENCE_DOINGS,
-  season: gardenFenceSeason,
+  ...BUILDING,
   guards: ({ facts }) => facts.guard,
-  builtOf: [SET_POST, FOOTING],
-  names: GARDEN_FENCE_NAMES,
-  phrases: GARDEN_FENCE_PHRASES,
+  builtOf: [TIMBER_WORDS, THROUGH_BED_WORDS, SET_POST, FOOTING],
+  ...WORDS,
   mends: {
     ...LOW_MENDS,
     'keeps.open': otherMesh,

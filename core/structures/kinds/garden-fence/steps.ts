@@ -7,7 +7,7 @@ import { footingSteps } from '../../assemblies/footing';
 import { looseOf, lowOf, type GardenFenceValues } from './fence';
 
 /** Corners and ends first, then to the line; measured again before anything is cut for a bay; gates hang when all of it stands. */
-export function gardenFenceSteps(design: Design, v: GardenFenceValues): Listed<StatedStep> {
+function steps(design: Design, v: GardenFenceValues): Listed<StatedStep> {
   const timber = v.infill !== 'mesh' || v.posts === 'timber';
   const buried = Math.min(...design.posts.map((post) => post.buriedMm));
   const mesh = v.infill === 'mesh';
@@ -32,10 +32,10 @@ export function gardenFenceSteps(design: Design, v: GardenFenceValues): Listed<S
   ];
 }
 
-export const gardenFenceSeason = (): Listed<SeasonNote> => [{ on: '03-15', what: fact('season.walk') }];
+const season = (): Listed<SeasonNote> => [{ on: '03-15', what: fact('season.walk') }];
 
 /** What each step adds, and what it is done with. */
-export const GARDEN_FENCE_DOINGS: Doings = {
+const doings: Doings = {
   'step.allowed': { uses: [] },
   'step.line': { uses: ['line', 'pegs', 'tape', 'chalk', 'plumb'] },
   'step.drive': { adds: ['post'], uses: ['driver', 'level', 'gloves', 'goggles', 'muffs'] },
@@ -56,3 +56,5 @@ export const GARDEN_FENCE_DOINGS: Doings = {
   'step.apron': { adds: ['apron'], uses: ['mallet', 'gloves'] },
   'step.caps': { uses: ['saw', 'line level', 'brush'] },
 };
+
+export const BUILDING = { steps, doings, season };

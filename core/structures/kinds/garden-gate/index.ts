@@ -1,3 +1,4 @@
+import { TIMBER_WORDS } from '../../rules/timber-knobs';
 import { HUNG_LEAF } from '../../assemblies/hung-leaf';
 import { inches } from '../../../quantity/length';
 import { gateFits } from '../../../checks/gate-fits';
@@ -9,10 +10,9 @@ import type { Settings } from '../../knob';
 import { LOW_MENDS, meshesFor, needsOf, rollOf } from '../../rules/barrier';
 import { gateOpens, GARDEN_GATE_KNOBS, looseOver, type RunSetting } from './knobs';
 import type { GardenGateValues } from './leaf';
-import { GARDEN_GATE_NAMES } from './names';
-import { GARDEN_GATE_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeGardenGate } from './size';
-import { GARDEN_GATE_DOINGS, gardenGateSeason, gardenGateSteps } from './steps';
+import { BUILDING } from './steps';
 
 const wholeInches = (mm: number): number => Math.floor(mm / inches(1)) * inches(1);
 
@@ -51,13 +51,10 @@ export const kind = structureKind({
       : null,
     v.filling === 'mesh' ? meshFixed({ by: 'screws' }) : null,
   ],
-  steps: gardenGateSteps,
-  doings: GARDEN_GATE_DOINGS,
-  season: gardenGateSeason,
+  ...BUILDING,
   guards: ({ facts }) => facts.guard,
-  builtOf: [HUNG_LEAF],
-  names: GARDEN_GATE_NAMES,
-  phrases: GARDEN_GATE_PHRASES,
+  builtOf: [TIMBER_WORDS, HUNG_LEAF],
+  ...WORDS,
   mends: {
     'gate.wide': (_v, _built, { place }) =>
       place.opening.roomMm >= inches(18) ? { width: wholeInches(place.opening.roomMm) } : null,

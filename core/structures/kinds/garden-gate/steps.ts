@@ -8,7 +8,7 @@ import type { RunSetting } from './knobs';
 import { leafOf, type GardenGateValues } from './leaf';
 
 /** The gateway is measured as built; the leaf is square before it is braced, filled before it is hung. */
-export function gardenGateSteps(_design: Design, v: GardenGateValues, setting: RunSetting): Listed<StatedStep> {
+function steps(_design: Design, v: GardenGateValues, setting: RunSetting): Listed<StatedStep> {
   const leaf = leafOf(v, setting);
   const free = { clear: { mm: v.clear } };
   return [
@@ -25,13 +25,13 @@ export function gardenGateSteps(_design: Design, v: GardenGateValues, setting: R
   ];
 }
 
-export const gardenGateSeason = (): Listed<SeasonNote> => [
+const season = (): Listed<SeasonNote> => [
   { on: '03-15', what: fact('season.oil') },
   { on: null, what: fact('season.grass') },
 ];
 
 /** What each step adds, and what it is done with. */
-export const GARDEN_GATE_DOINGS: Doings = {
+const doings: Doings = {
   'step.measure': { uses: ['tape', 'plumb'] },
   'step.cut': { uses: ['saw', 'chisel', 'square', 'tape', 'goggles', 'muffs'] },
   'step.join': { adds: ['stile', 'rail'], uses: ['tape', 'drill', 'square'] },
@@ -42,3 +42,5 @@ export const GARDEN_GATE_DOINGS: Doings = {
   'step.hang': { joins: ['hung', 'latched'], uses: ['blocks', 'drill', 'level'] },
   'step.sill': { uses: ['spade'] },
 };
+
+export const BUILDING = { steps, doings, season };

@@ -1,3 +1,7 @@
+import { PANEL_CHOICE_WORDS } from '../../rules/panel-choice';
+import { DEPTH_WORDS } from '../../rules/timber-post';
+import { TIMBER_WORDS } from '../../rules/timber-knobs';
+import { ROW_WORDS } from '../../rules/row';
 import { FOOTING } from '../../assemblies/footing';
 import { SET_POST } from '../../assemblies/set-post';
 import { panelHeld } from '../../../checks/panel-held';
@@ -5,15 +9,14 @@ import { panelLean } from '../../../checks/panel-lean';
 import { wireTension } from '../../../checks/wire-tension';
 import { raiseGap, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
-import { GUYED_WALL_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { shortBy } from '../../rules/depth';
 import { structureKind } from '../../kind';
 import { POST_MENDS } from '../../rules/timber-post';
 import { GUYED_WALL_KNOBS } from './knobs';
-import { GUYED_WALL_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeGuyedWall } from './size';
-import { GUYED_WALL_DOINGS, guyedWallSeason, guyedWallSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** Welded panels stapled to timber posts that are pulled plumb by guy wires. */
 export const kind = structureKind({
@@ -38,12 +41,9 @@ export const kind = structureKind({
     facts.guys && wireTension(facts.guys),
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
-  steps: guyedWallSteps,
-  doings: GUYED_WALL_DOINGS,
-  season: guyedWallSeason,
-  builtOf: [SET_POST, FOOTING],
-  names: GUYED_WALL_NAMES,
-  phrases: GUYED_WALL_PHRASES,
+  ...BUILDING,
+  builtOf: [ROW_WORDS, TIMBER_WORDS, DEPTH_WORDS, PANEL_CHOICE_WORDS, SET_POST, FOOTING],
+  ...WORDS,
   mends: {
     ...POST_MENDS,
     ...ROW_MENDS,

@@ -9,7 +9,7 @@ import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** Posts first, in concrete and braced until it is hard; guys before the panels are stapled. */
-export function guyedWallSteps(design: Design, v: GuyedWallValues): Listed<StatedStep> {
+function steps(design: Design, v: GuyedWallValues): Listed<StatedStep> {
   const posts = design.posts.length;
   const has = (role: string): boolean => design.parts.some((part) => part.role === role);
   return [
@@ -26,14 +26,14 @@ export function guyedWallSteps(design: Design, v: GuyedWallValues): Listed<State
   ];
 }
 
-export const guyedWallSeason = (design: Design, _v: unknown, setting: Setting): Listed<SeasonNote> => [
+const season = (design: Design, _v: unknown, setting: Setting): Listed<SeasonNote> => [
   { on: null, what: fact('season.tie') },
   design.parts.some((part) => part.role === 'guy wire') && { on: null, what: fact('season.guys') },
   ...clearing(setting, 'season.canes'),
 ];
 
 /** What each step adds, and what it is done with. */
-export const GUYED_WALL_DOINGS: Doings = {
+const doings: Doings = {
   'step.line': { uses: ['line', 'pegs', 'tape', 'chalk', 'plumb'] },
   'step.dig': { adds: ['gravel'], uses: ['hole digger', 'tape'] },
   'step.stand': { adds: ['post'], uses: ['level', 'bracing', 'line'] },
@@ -44,3 +44,5 @@ export const GUYED_WALL_DOINGS: Doings = {
   'step.canes': { adds: ['cane'], uses: ['knife', 'goggles'] },
   'step.plant': { uses: [] },
 };
+
+export const BUILDING = { steps, doings, season };

@@ -1,3 +1,5 @@
+import { COVERING_WORDS } from '../../rules/covering';
+import { ROW_WORDS } from '../../rules/row';
 import { bendSets } from '../../../checks/bend-sets';
 import { coverLight } from '../../../checks/cover-light';
 import { hoopShape } from '../../../checks/hoop-shape';
@@ -18,10 +20,9 @@ import { wholeStep } from '../../rules/tidy';
 import { isOffered } from '../../setting';
 import { hoopOf } from './hoop';
 import { CLEAR_MM, HOOP_TUNNEL_KNOBS } from './knobs';
-import { HOOP_TUNNEL_NAMES } from './names';
-import { HOOP_TUNNEL_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeHoopTunnel } from './size';
-import { HOOP_TUNNEL_DOINGS, hoopTunnelSeason, hoopTunnelSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** Hoops over a bed with a net, fleece or film on them. */
 export const kind = structureKind({
@@ -55,9 +56,7 @@ export const kind = structureKind({
       reachAcross({ rowsAtMm: rowsOf(design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),
     ];
   },
-  steps: hoopTunnelSteps,
-  doings: HOOP_TUNNEL_DOINGS,
-  season: hoopTunnelSeason,
+  ...BUILDING,
   guards: ({ facts }, v, setting) => ({
     barrier: closedBy(stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm, facts.hoop.heightMm),
     stiffMm: 0,
@@ -65,8 +64,8 @@ export const kind = structureKind({
     floored: false,
     overMm: facts.nearest?.highMm ?? facts.hoop.heightMm,
   }),
-  names: HOOP_TUNNEL_NAMES,
-  phrases: HOOP_TUNNEL_PHRASES,
+  builtOf: [ROW_WORDS, COVERING_WORDS],
+  ...WORDS,
   mends: {
     ...ROW_MENDS,
     'cover.open': (_v, _built, setting) => {

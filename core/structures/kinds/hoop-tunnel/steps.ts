@@ -14,7 +14,7 @@ import { SLEEVE_MM } from './knobs';
 import type { HoopTunnelValues } from './knobs';
 
 /** Feet, hoops, ridge; then what grows, looked over, and the cover last. */
-export function hoopTunnelSteps(design: Design, v: HoopTunnelValues): Listed<StatedStep> {
+function steps(design: Design, v: HoopTunnelValues): Listed<StatedStep> {
   const bays = design.parts.filter((part) => part.role === 'hoop').length - 1;
   const long = { mm: SLEEVE_MM };
   const feet: Record<HoopTunnelValues['feet'], StatedStep[]> = {
@@ -65,7 +65,7 @@ function turnMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: 
   return { eighth: at(0), quarter: at(1), more: at(2) };
 }
 
-export function hoopTunnelSeason(design: Design, v: HoopTunnelValues, setting: BedSetting): Listed<SeasonNote> {
+function season(design: Design, v: HoopTunnelValues, setting: BedSetting): Listed<SeasonNote> {
   const { openingMm } = stockOf(setting.catalogue, v.cover, 'mesh roll');
   const high = highOf(design);
   return [
@@ -78,7 +78,7 @@ export function hoopTunnelSeason(design: Design, v: HoopTunnelValues, setting: B
 }
 
 /** What each step adds, and what it is done with. */
-export const HOOP_TUNNEL_DOINGS: Doings = {
+const doings: Doings = {
   'step.mark': { uses: ['line', 'pegs', 'tape'] },
   'step.sleeves': { adds: ['sleeve'], uses: ['saw', 'mallet', 'level', 'tape', 'gloves', 'goggles'] },
   'step.straps': {
@@ -100,3 +100,5 @@ export const HOOP_TUNNEL_DOINGS: Doings = {
   'step.tuck': { uses: ['spade'] },
   'step.gather': { joins: ['end gathered'], uses: ['snips', 'mallet'] },
 };
+
+export const BUILDING = { steps, doings, season };

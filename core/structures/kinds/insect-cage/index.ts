@@ -1,3 +1,5 @@
+import { COVERING_WORDS } from '../../rules/covering';
+import { ROW_WORDS } from '../../rules/row';
 import { stockOf } from '../../../catalogue/catalogue';
 import { cagesMany } from '../../../checks/cages-many';
 import { coverChecks, tallestUnder } from '../../../checks/cover-set';
@@ -15,10 +17,9 @@ import { ROW_MENDS } from '../../rules/row';
 import { rowsOf } from '../../rules/stations';
 import { isOffered } from '../../setting';
 import { INSECT_CAGE_KNOBS } from './knobs';
-import { INSECT_CAGE_NAMES } from './names';
-import { INSECT_CAGE_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeInsectCage } from './size';
-import { INSECT_CAGE_DOINGS, insectCageSeason, insectCageSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** A round cage for each plant with a net sleeve over it. */
 export const kind = structureKind({
@@ -47,9 +48,7 @@ export const kind = structureKind({
       reachAcross({ rowsAtMm: rowsOf(design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),
     ];
   },
-  steps: insectCageSteps,
-  doings: INSECT_CAGE_DOINGS,
-  season: insectCageSeason,
+  ...BUILDING,
   // Its mesh is stiff, but what digs comes up inside it, and its top is only tied.
   guards: ({ facts }, v, setting) => ({
     barrier: closedBy(stockOf(setting.catalogue, v.net, 'mesh roll').openingMm, facts.cut.overMm),
@@ -58,8 +57,8 @@ export const kind = structureKind({
     floored: false,
     overMm: facts.cut.overMm,
   }),
-  names: INSECT_CAGE_NAMES,
-  phrases: INSECT_CAGE_PHRASES,
+  builtOf: [ROW_WORDS, COVERING_WORDS],
+  ...WORDS,
   mends: {
     ...ROW_MENDS,
     'row.past-bed': (v, { facts }, setting) => {

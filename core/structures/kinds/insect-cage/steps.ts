@@ -9,7 +9,7 @@ import type { BedSetting } from '../../setting';
 import { cutOf, type InsectCageValues } from './size';
 
 /** Cut flat, its ends turned in, rolled up and closed; looked over, set, and the net over it last. */
-export function insectCageSteps(_design: Design, v: InsectCageValues, setting: BedSetting): Listed<StatedStep> {
+function steps(_design: Design, v: InsectCageValues, setting: BedSetting): Listed<StatedStep> {
   const { cut, sleeve } = cutOf(v, setting);
   return [
     {
@@ -30,7 +30,7 @@ export function insectCageSteps(_design: Design, v: InsectCageValues, setting: B
   ];
 }
 
-export function insectCageSeason(_design: Design, v: InsectCageValues, setting: BedSetting): Listed<SeasonNote> {
+function season(_design: Design, v: InsectCageValues, setting: BedSetting): Listed<SeasonNote> {
   const { cut } = cutOf(v, setting);
   return [
     { on: null, what: fact('season.look') },
@@ -43,7 +43,7 @@ export function insectCageSeason(_design: Design, v: InsectCageValues, setting: 
 }
 
 /** What each step adds, and what it is done with. */
-export const INSECT_CAGE_DOINGS: Doings = {
+const doings: Doings = {
   'step.cut': { adds: ['mesh'], uses: ['snips', 'tape', 'gloves', 'goggles'] },
   'step.cut.ties': { adds: ['mesh'], uses: ['snips', 'tape', 'gloves', 'goggles'] },
   'step.legs': { uses: ['snips', 'gloves', 'goggles'] },
@@ -55,3 +55,5 @@ export const INSECT_CAGE_DOINGS: Doings = {
   'step.net': { uses: [] },
   'step.tie': { joins: ['net tied'], uses: ['snips'] },
 };
+
+export const BUILDING = { steps, doings, season };

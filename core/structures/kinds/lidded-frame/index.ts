@@ -1,3 +1,6 @@
+import { TIMBER_WORDS } from '../../rules/timber-knobs';
+import { COVERING_WORDS } from '../../rules/covering';
+import { ROW_WORDS } from '../../rules/row';
 import { boxBoards } from '../../../checks/box-boards';
 import { coverChecks, tallestUnder } from '../../../checks/cover-set';
 import { lidWeight } from '../../../checks/lid-weight';
@@ -12,10 +15,9 @@ import { rowsOf } from '../../rules/stations';
 import { wholeStep } from '../../rules/tidy';
 import type { BedSetting } from '../../setting';
 import { aboveFor, LIDDED_FRAME_KNOBS, longestBoard, type LiddedFrameValues } from './knobs';
-import { LIDDED_FRAME_NAMES } from './names';
-import { LIDDED_FRAME_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeLiddedFrame, type LiddedFrameFacts } from './size';
-import { LIDDED_FRAME_DOINGS, liddedFrameSeason, liddedFrameSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** More room over what grows: another board, doors where a box would not be high enough, a higher roof. */
 function roomier(v: LiddedFrameValues, { facts }: { facts: LiddedFrameFacts }, setting: BedSetting): Settings | null {
@@ -53,9 +55,7 @@ export const kind = structureKind({
       reachAcross({ rowsAtMm: rowsOf(design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),
     ];
   },
-  steps: liddedFrameSteps,
-  doings: LIDDED_FRAME_DOINGS,
-  season: liddedFrameSeason,
+  ...BUILDING,
   guards: ({ facts }, v) => ({
     barrier: { ...closedBy(facts.openingMm, facts.insideMm), buriedMm: v.floor === 'none' ? 0 : Infinity },
     stiffMm: Infinity,
@@ -63,8 +63,8 @@ export const kind = structureKind({
     floored: v.floor !== 'none',
     overMm: facts.insideMm,
   }),
-  names: LIDDED_FRAME_NAMES,
-  phrases: LIDDED_FRAME_PHRASES,
+  builtOf: [ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
+  ...WORDS,
   mends: {
     ...ROW_MENDS,
     'cover.outgrown': roomier,

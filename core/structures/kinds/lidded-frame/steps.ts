@@ -11,7 +11,7 @@ import { lidLength, type LiddedFrameValues } from './knobs';
 const diagonal = (a: number, b: number): { mm: number } => ({ mm: Math.hypot(a, b) });
 
 /** The box and its floor, upside down; set, then lids, filled last. */
-export function liddedFrameSteps(design: Design, v: LiddedFrameValues): Listed<StatedStep> {
+function steps(design: Design, v: LiddedFrameValues): Listed<StatedStep> {
   return [
     { what: fact('step.clear') },
     { what: fact('step.cut'), caution: fact('care.cutting') },
@@ -41,7 +41,7 @@ const doorSteps = (v: LiddedFrameValues): Listed<StatedStep> => [
   ...netStep(v),
 ];
 
-export function liddedFrameSeason(design: Design, v: LiddedFrameValues, setting: BedSetting): Listed<SeasonNote> {
+function season(design: Design, v: LiddedFrameValues, setting: BedSetting): Listed<SeasonNote> {
   // Posts end under the lid, or under the roof.
   const highMm = design.parts.find((part) => part.role === 'post')?.cutMm ?? 0;
   const mesh = stockOf(setting.catalogue, v.mesh, 'mesh roll').openingMm;
@@ -54,7 +54,7 @@ export function liddedFrameSeason(design: Design, v: LiddedFrameValues, setting:
 }
 
 /** What each step adds, and what it is done with. */
-export const LIDDED_FRAME_DOINGS: Doings = {
+const doings: Doings = {
   'step.clear': { uses: ['spade'] },
   'step.cut': { uses: ['saw', 'square', 'tape', 'chalk', 'clamps', 'goggles', 'muffs'] },
   'step.box': { adds: ['board', 'post'], uses: ['drill', 'square', 'clamps', 'tape'] },
@@ -79,3 +79,5 @@ export const LIDDED_FRAME_DOINGS: Doings = {
   'step.fill': { uses: ['barrow', 'spade'] },
   'step.fill-tall': { uses: ['barrow', 'spade'] },
 };
+
+export const BUILDING = { steps, doings, season };

@@ -1,3 +1,5 @@
+import { THROUGH_BED_WORDS } from '../../rules/depth';
+import { ROW_WORDS } from '../../rules/row';
 import { stockOf } from '../../../catalogue/catalogue';
 import { HEFT } from '../../../catalogue/stock';
 import { cageStands, rodsFor, slenderest } from '../../../checks/cage-stands';
@@ -17,10 +19,9 @@ import { fillUnder, throughBed } from '../../rules/depth';
 import { reachOverBed, ROW_MENDS } from '../../rules/row';
 import { isOffered } from '../../setting';
 import { MESH_CAGE_KNOBS, offeredRolls } from './knobs';
-import { MESH_CAGE_NAMES } from './names';
-import { MESH_CAGE_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeMeshCage } from './size';
-import { MESH_CAGE_DOINGS, meshCageSeason, meshCageSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** A round cage of welded mesh for each plant. */
 export const kind = structureKind({
@@ -41,11 +42,9 @@ export const kind = structureKind({
     cagesMany({ cages: facts.cages }),
     ...rowChecks(design, { ...setting, bed: setting.place.bed, rowsAtMm: facts.rowsAtMm }),
   ],
-  steps: meshCageSteps,
-  doings: MESH_CAGE_DOINGS,
-  season: meshCageSeason,
-  names: MESH_CAGE_NAMES,
-  phrases: MESH_CAGE_PHRASES,
+  ...BUILDING,
+  builtOf: [ROW_WORDS, THROUGH_BED_WORDS],
+  ...WORDS,
   mends: {
     ...ROW_MENDS,
     'row.past-bed': (v, { facts }, setting) => {

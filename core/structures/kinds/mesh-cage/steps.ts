@@ -18,7 +18,7 @@ const cutOf = (v: MeshCageValues, setting: BedSetting): Cut =>
   });
 
 /** Cut flat, rolled up, closed, set over the plant, staked. */
-export function meshCageSteps(_design: Design, v: MeshCageValues, setting: BedSetting): Listed<StatedStep> {
+function steps(_design: Design, v: MeshCageValues, setting: BedSetting): Listed<StatedStep> {
   const cut = cutOf(v, setting);
   return [
     { what: fact('step.unroll', { cages: v.cages, links: cut.links }), people: 2, caution: fact('care.wire') },
@@ -34,7 +34,7 @@ export function meshCageSteps(_design: Design, v: MeshCageValues, setting: BedSe
   ];
 }
 
-export const meshCageSeason = (_design: Design, v: MeshCageValues, setting: BedSetting): Listed<SeasonNote> => {
+const season = (_design: Design, v: MeshCageValues, setting: BedSetting): Listed<SeasonNote> => {
   const cut = cutOf(v, setting);
   return [
     { on: null, what: fact('season.tuck') },
@@ -44,7 +44,7 @@ export const meshCageSeason = (_design: Design, v: MeshCageValues, setting: BedS
 };
 
 /** What each step adds, and what it is done with. */
-export const MESH_CAGE_DOINGS: Doings = {
+const doings: Doings = {
   'step.unroll': { adds: ['mesh'], uses: ['snips', 'tape', 'gloves', 'goggles'] },
   'step.windows': { uses: ['snips', 'pliers'] },
   'step.legs': { uses: ['snips'] },
@@ -54,3 +54,5 @@ export const MESH_CAGE_DOINGS: Doings = {
   'step.place': { uses: ['tape'] },
   'step.rods': { adds: ['rod'], uses: ['mallet', 'pliers', 'goggles'] },
 };
+
+export const BUILDING = { steps, doings, season };

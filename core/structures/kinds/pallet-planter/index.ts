@@ -5,11 +5,10 @@ import { potRoom } from '../../../checks/pot-room';
 import { countOf } from '../../../crops/planted';
 import { structureKind } from '../../kind';
 import { PALLET_PLANTER_KNOBS } from './knobs';
-import { PALLET_PLANTER_NAMES } from './names';
 import { gapOf } from './pallet';
-import { PALLET_PLANTER_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizePalletPlanter } from './size';
-import { PALLET_PLANTER_DOINGS, palletPlanterSeason, palletPlanterSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** A pallet on end, closed with cloth, filled, and planted through its face. */
 export const kind = structureKind({
@@ -33,11 +32,8 @@ export const kind = structureKind({
       underfoot: setting.place.underfoot,
     }),
   ],
-  steps: palletPlanterSteps,
-  doings: PALLET_PLANTER_DOINGS,
-  season: palletPlanterSeason,
-  names: PALLET_PLANTER_NAMES,
-  phrases: PALLET_PLANTER_PHRASES,
+  ...BUILDING,
+  ...WORDS,
   mends: {
     'pots.few': (v, { facts }, setting) => {
       const planned = countOf(setting.planted);

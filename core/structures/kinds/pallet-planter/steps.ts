@@ -10,7 +10,7 @@ import { insideLitres, PALLETS, rowsOf } from './pallet';
 import { plantsIn, wetKg } from './size';
 
 /** Marked, opened, clothed on its face and its back, stood, fastened, filled, planted, watered. */
-export function palletPlanterSteps({ parts, stations }: Design, v: PalletPlanterValues): Listed<StatedStep> {
+function steps({ parts, stations }: Design, v: PalletPlanterValues): Listed<StatedStep> {
   const pallet = PALLETS[v.pallet];
   return [
     { what: fact('step.mark'), caution: fact('care.mark') },
@@ -33,7 +33,7 @@ export function palletPlanterSteps({ parts, stations }: Design, v: PalletPlanter
   ];
 }
 
-export const palletPlanterSeason = ({ stations }: Design, v: PalletPlanterValues): Listed<SeasonNote> => [
+const season = ({ stations }: Design, v: PalletPlanterValues): Listed<SeasonNote> => [
   {
     on: null,
     what: fact('season.water', { water: { mm3: plantsIn(PALLETS[v.pallet], v) * LITRES_A_PLANT * 1e6 } }),
@@ -45,7 +45,7 @@ export const palletPlanterSeason = ({ stations }: Design, v: PalletPlanterValues
 ];
 
 /** What each step adds, and what it is done with. */
-export const PALLET_PLANTER_DOINGS: Doings = {
+const doings: Doings = {
   'step.mark': { uses: [] },
   'step.slats': {
     adds: ['bearer', 'slat', 'back slat'],
@@ -60,3 +60,5 @@ export const PALLET_PLANTER_DOINGS: Doings = {
   'step.plant': { joins: ['planted', 'planted on top'], uses: ['knife', 'gloves'] },
   'step.water': { uses: ['barrow'] },
 };
+
+export const BUILDING = { steps, doings, season };

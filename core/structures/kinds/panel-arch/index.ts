@@ -1,3 +1,5 @@
+import { DRIVEN_WORDS } from '../../rules/depth';
+import { ROW_WORDS } from '../../rules/row';
 import { archReaches } from '../../../checks/arch-reaches';
 import { bendSets } from '../../../checks/bend-sets';
 import { feetPush } from '../../../checks/feet-push';
@@ -12,10 +14,9 @@ import { SET_POST } from '../../assemblies/set-post';
 import { structureKind } from '../../kind';
 import { shortBy } from '../../rules/depth';
 import { PANEL_ARCH_KNOBS } from './knobs';
-import { PANEL_ARCH_NAMES } from './names';
-import { PANEL_ARCH_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizePanelArch } from './size';
-import { PANEL_ARCH_DOINGS, panelArchSeason, panelArchSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** A panel (or hoops with mesh) bent over the way between two beds, or over a path on open ground. */
 export const kind = structureKind({
@@ -42,12 +43,9 @@ export const kind = structureKind({
       highMm: facts.bow.crownMm,
     }),
   ],
-  steps: panelArchSteps,
-  doings: PANEL_ARCH_DOINGS,
-  season: panelArchSeason,
-  builtOf: [SET_POST],
-  names: PANEL_ARCH_NAMES,
-  phrases: PANEL_ARCH_PHRASES,
+  ...BUILDING,
+  builtOf: [ROW_WORDS, DRIVEN_WORDS, SET_POST],
+  ...WORDS,
   mends: {
     'headroom.low': (v, { facts }) => ({
       solve: 'feet',

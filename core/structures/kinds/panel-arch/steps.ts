@@ -10,7 +10,7 @@ import type { Setting } from '../../setting';
 import type { PanelArchValues } from './knobs';
 
 /** Posts first, then the spring between them: one end in, the other walked in. */
-export function panelArchSteps(design: Design, v: PanelArchValues): Listed<StatedStep> {
+function steps(design: Design, v: PanelArchValues): Listed<StatedStep> {
   const heights = design.marks.find((mark) => mark.view === 'elevation' && mark.axis === 'z')?.atMm ?? [0];
   const feet = design.marks.find((mark) => mark.label === 'feet')?.tapedMm?.[1] ?? 0;
   const lift = heights.length > 3 ? (heights[1] ?? 0) : 0;
@@ -62,14 +62,14 @@ function hoopMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: 
   return { eighth, quarter, more };
 }
 
-export const panelArchSeason = (design: Design, _v: unknown, setting: Setting): Listed<SeasonNote> => [
+const season = (design: Design, _v: unknown, setting: Setting): Listed<SeasonNote> => [
   design.stations.length > 0 && { on: null, what: fact('season.lead') },
   { on: null, what: fact('season.check') },
   ...(design.stations.length > 0 ? clearing(setting, 'season.clear') : []),
 ];
 
 /** What each step adds, and what it is done with. */
-export const PANEL_ARCH_DOINGS: Doings = {
+const doings: Doings = {
   'step.mark': { uses: ['line', 'pegs', 'tape'] },
   'step.drive': { adds: ['post'], uses: ['driver', 'level', 'gloves', 'goggles', 'muffs', 'tape'] },
   'step.carry': { uses: ['gloves', 'goggles'] },
@@ -83,3 +83,5 @@ export const PANEL_ARCH_DOINGS: Doings = {
   'step.mesh': { adds: ['mesh'], uses: ['snips', 'pliers', 'gloves', 'goggles'] },
   'step.plant': { uses: [] },
 };
+
+export const BUILDING = { steps, doings, season };

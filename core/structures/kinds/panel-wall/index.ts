@@ -1,9 +1,11 @@
+import { DRIVEN_WORDS } from '../../rules/depth';
+import { PANEL_CHOICE_WORDS } from '../../rules/panel-choice';
+import { ROW_WORDS } from '../../rules/row';
 import { SET_POST } from '../../assemblies/set-post';
 import { panelHeld } from '../../../checks/panel-held';
 import { panelLean } from '../../../checks/panel-lean';
 import { raiseGap, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
-import { PANEL_WALL_NAMES } from './names';
 import { inches } from '../../../quantity/length';
 import { buriedShare, LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { shortBy, throughBedMend } from '../../rules/depth';
@@ -12,10 +14,10 @@ import type { Settings } from '../../knob';
 import { structureKind } from '../../kind';
 import { isOffered } from '../../setting';
 import { MOST_ABOVE_MM, PANEL_WALL_KNOBS } from './knobs';
-import { PANEL_WALL_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizePanelWall } from './size';
 import { MOST_OPEN_GAP_MM } from './wall';
-import { PANEL_WALL_DOINGS, panelWallSeason, panelWallSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** Posts on sale that are too short carry a lower panel, or let its last mesh stand free of them. */
 function standFreer(v: { gap: number; abovePost: number }, { design }: { design: Design }): Settings | null {
@@ -51,12 +53,9 @@ export const kind = structureKind({
       apartMm: v.walls > 1 ? v.wallSpacing : Infinity,
     }),
   ],
-  steps: panelWallSteps,
-  doings: PANEL_WALL_DOINGS,
-  season: panelWallSeason,
-  builtOf: [SET_POST],
-  names: PANEL_WALL_NAMES,
-  phrases: PANEL_WALL_PHRASES,
+  ...BUILDING,
+  builtOf: [ROW_WORDS, PANEL_CHOICE_WORDS, DRIVEN_WORDS, SET_POST],
+  ...WORDS,
   mends: {
     'spacing.wide': () => ({ postSpacing: inches(96) }),
     'depth.shallow': () => ({ depth: inches(18) }),

@@ -8,7 +8,7 @@ import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** The order that lets each post be corrected by its neighbours: ends first, then to the line. */
-export function panelWallSteps(design: Design, v: PanelWallValues): Listed<StatedStep> {
+function steps(design: Design, v: PanelWallValues): Listed<StatedStep> {
   const posts = design.posts.length / v.walls;
   const cut = design.reasons.panel?.code !== 'count.panels';
   const lapped = design.parts.filter((part) => part.role === 'panel').length > v.walls;
@@ -27,14 +27,14 @@ export function panelWallSteps(design: Design, v: PanelWallValues): Listed<State
   ];
 }
 
-export const panelWallSeason = (_design: Design, v: PanelWallValues, setting: Setting): Listed<SeasonNote> => [
+const season = (_design: Design, v: PanelWallValues, setting: Setting): Listed<SeasonNote> => [
   { on: null, what: fact('season.tie') },
   (v.fixing === 'tie' || v.fixing === 'uv') && { on: null, what: fact('season.perish') },
   ...clearing(setting, 'season.clear'),
 ];
 
 /** What each step adds, and what it is done with. */
-export const PANEL_WALL_DOINGS: Doings = {
+const doings: Doings = {
   'step.line': { uses: ['line', 'pegs', 'tape', 'chalk'] },
   'step.ends': { adds: ['post'], uses: ['driver', 'level', 'gloves', 'goggles', 'muffs', 'tape'] },
   'step.between': { uses: ['driver', 'level', 'line level', 'gloves', 'goggles', 'muffs'] },
@@ -46,3 +46,5 @@ export const PANEL_WALL_DOINGS: Doings = {
   'step.cap': { uses: ['pliers', 'gloves', 'goggles'] },
   'step.plant': { uses: [] },
 };
+
+export const BUILDING = { steps, doings, season };

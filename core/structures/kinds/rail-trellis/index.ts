@@ -1,3 +1,7 @@
+import { PANEL_CHOICE_WORDS } from '../../rules/panel-choice';
+import { DEPTH_WORDS } from '../../rules/timber-post';
+import { TIMBER_WORDS } from '../../rules/timber-knobs';
+import { ROW_WORDS } from '../../rules/row';
 import { FOOTING } from '../../assemblies/footing';
 import { SET_POST } from '../../assemblies/set-post';
 import { levelFalls } from '../../../checks/level-falls';
@@ -7,17 +11,16 @@ import { railsBroken } from '../../../checks/rails-broken';
 import { panelCut } from '../../../checks/panel-cut';
 import { raiseGap, reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
-import { RAIL_TRELLIS_NAMES } from './names';
 import type { Bar } from '../../../design/shapes/bar';
 import { feet, inches } from '../../../quantity/length';
 import { shortBy } from '../../rules/depth';
 import { structureKind } from '../../kind';
 import { POST_MENDS } from '../../rules/timber-post';
 import { LEAST_GAP_MM, RAIL_TRELLIS_KNOBS } from './knobs';
-import { RAIL_TRELLIS_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { bayForTwo } from './rails';
 import { sizeRailTrellis } from './size';
-import { RAIL_TRELLIS_DOINGS, railTrellisSeason, railTrellisSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** Heavy posts with two rails a side and welded panels between them. */
 export const kind = structureKind({
@@ -43,12 +46,9 @@ export const kind = structureKind({
     facts.between && panelCut(facts.between),
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
-  steps: railTrellisSteps,
-  doings: RAIL_TRELLIS_DOINGS,
-  season: railTrellisSeason,
-  builtOf: [SET_POST, FOOTING],
-  names: RAIL_TRELLIS_NAMES,
-  phrases: RAIL_TRELLIS_PHRASES,
+  ...BUILDING,
+  builtOf: [ROW_WORDS, TIMBER_WORDS, DEPTH_WORDS, PANEL_CHOICE_WORDS, SET_POST, FOOTING],
+  ...WORDS,
   mends: {
     ...POST_MENDS,
     ...ROW_MENDS,

@@ -8,7 +8,7 @@ import type { SeasonNote, StatedStep } from '../../kind';
 import type { RailTrellisValues } from './knobs';
 
 /** End posts, the line, level along all posts, rails, then everything else cut to what was built. */
-export function railTrellisSteps(design: Design, v: RailTrellisValues): Listed<StatedStep> {
+function steps(design: Design, v: RailTrellisValues): Listed<StatedStep> {
   const posts = design.posts.length;
   // Panels that stand inside the front rails are screwed on from behind, before the back rails close the slot.
   const slotted = v.hang === 'between' && v.railSides === 'both';
@@ -41,14 +41,14 @@ function shelfStep(design: Design): Listed<StatedStep> {
   return [{ what: fact('step.shelves', values), caution: fact('care.panel') }];
 }
 
-export const railTrellisSeason = (): Listed<SeasonNote> => [
+const season = (): Listed<SeasonNote> => [
   { on: null, what: fact('season.tie') },
   { on: null, what: fact('season.storm') },
   { on: null, what: fact('season.oil') },
 ];
 
 /** What each step adds, and what it is done with. */
-export const RAIL_TRELLIS_DOINGS: Doings = {
+const doings: Doings = {
   'step.line': { uses: ['line', 'pegs', 'tape', 'chalk', 'plumb'] },
   'step.dig': { adds: ['gravel'], uses: ['hole digger', 'tape'] },
   'step.ends': { adds: ['post'], uses: ['level', 'bracing', 'line', 'spacer'] },
@@ -67,3 +67,5 @@ export const RAIL_TRELLIS_DOINGS: Doings = {
   'step.shelves': { adds: ['shelf'], uses: ['cutters', 'hammer', 'gloves', 'goggles'] },
   'step.plant': { uses: [] },
 };
+
+export const BUILDING = { steps, doings, season };

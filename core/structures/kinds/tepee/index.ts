@@ -5,10 +5,9 @@ import { structureKind } from '../../kind';
 import { reachOverBed } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { acrossRing, LEAST_RADIUS_MM, mostTie, TEPEE_KNOBS } from './knobs';
-import { TEPEE_NAMES } from './names';
-import { TEPEE_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeTepee } from './size';
-import { TEPEE_DOINGS, tepeeSeason, tepeeSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** Poles lashed at the top over a ring bed. */
 export const kind = structureKind({
@@ -26,11 +25,8 @@ export const kind = structureKind({
     bedForTwo({ bed: setting.place.bed, needsMm: 2 * LEAST_RADIUS_MM }),
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
-  steps: tepeeSteps,
-  doings: TEPEE_DOINGS,
-  season: tepeeSeason,
-  names: TEPEE_NAMES,
-  phrases: TEPEE_PHRASES,
+  ...BUILDING,
+  ...WORDS,
   mends: {
     'reach.outside': (v, _built, setting) => ({
       radius: Math.max(inches(8), Math.min(v.radius, (acrossRing(setting) - inches(1)) / 2)),

@@ -8,7 +8,7 @@ import type { BedSetting } from '../../setting';
 import type { TepeeValues } from './size';
 
 /** The ring is dug first, then the tripod is tied on the ground, raised by two, and filled up in order. */
-export function tepeeSteps(design: Design, v: TepeeValues): Listed<StatedStep> {
+function steps(design: Design, v: TepeeValues): Listed<StatedStep> {
   const big = v.form === 'tepee';
   return [
     { what: fact('step.mark', { radius: { mm: v.radius }, poles: v.poles }) },
@@ -38,7 +38,7 @@ export function tepeeSteps(design: Design, v: TepeeValues): Listed<StatedStep> {
   ];
 }
 
-export function tepeeSeason(_design: Design, v: TepeeValues, setting: BedSetting): Listed<SeasonNote> {
+function season(_design: Design, v: TepeeValues, setting: BedSetting): Listed<SeasonNote> {
   return [
     { on: null, what: fact('season.lead') },
     ...(v.ladder === 'yes' ? clearing(setting, v.twine === 'natural' ? 'season.compost' : 'season.unpick') : []),
@@ -47,7 +47,7 @@ export function tepeeSeason(_design: Design, v: TepeeValues, setting: BedSetting
 }
 
 /** What each step adds, and what it is done with. */
-export const TEPEE_DOINGS: Doings = {
+const doings: Doings = {
   'step.mark': { uses: ['pegs', 'line', 'tape'] },
   'step.dig': { uses: ['spade'] },
   'step.tripod': { adds: ['lashing'], uses: ['tape'] },
@@ -59,3 +59,5 @@ export const TEPEE_DOINGS: Doings = {
   'step.ladder.door': { adds: ['ladder string'], uses: ['knife', 'tape'] },
   'step.plant': { uses: [] },
 };
+
+export const BUILDING = { steps, doings, season };

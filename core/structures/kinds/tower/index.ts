@@ -5,10 +5,9 @@ import { standsInGust, towerStands } from '../../../checks/tower-stands';
 import { countOf } from '../../../crops/planted';
 import { structureKind } from '../../kind';
 import { ACROSS_MM, CUPS, stackOf, TOWER_KNOBS } from './knobs';
-import { TOWER_NAMES } from './names';
-import { TOWER_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeTower } from './size';
-import { TOWER_DOINGS, towerSeason, towerSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** Stacking pots on a rod: a bed of strawberries on a square foot. */
 export const kind = structureKind({
@@ -31,11 +30,8 @@ export const kind = structureKind({
     }),
     postLength({ posts: design.posts }),
   ],
-  steps: towerSteps,
-  doings: TOWER_DOINGS,
-  season: towerSeason,
-  names: TOWER_NAMES,
-  phrases: TOWER_PHRASES,
+  ...BUILDING,
+  ...WORDS,
   mends: {
     'pots.few': (v, _built, setting) => {
       const planned = countOf(setting.planted);

@@ -10,7 +10,7 @@ import { CUPS, holeMm, rodAbove, type SpotSetting } from './knobs';
 import type { TowerValues } from './size';
 
 /** Drilled, the rod driven, stacked and filled tier by tier, planted, watered. */
-export const towerSteps = ({ stations }: Design, v: TowerValues, setting: SpotSetting): Listed<StatedStep> => [
+const steps = ({ stations }: Design, v: TowerValues, setting: SpotSetting): Listed<StatedStep> => [
   {
     what: fact('step.drill', { hole: { mm: holeMm(stockOf(setting.catalogue, v.rod, 'rod')) } }),
     caution: fact('care.drill'),
@@ -26,7 +26,7 @@ export const towerSteps = ({ stations }: Design, v: TowerValues, setting: SpotSe
   { what: fact('step.water') },
 ];
 
-export const towerSeason = ({ stations }: Design, v: TowerValues): Listed<SeasonNote> => [
+const season = ({ stations }: Design, v: TowerValues): Listed<SeasonNote> => [
   { on: null, what: fact('season.water', { water: { mm3: CUPS * v.tiers * LITRES_A_PLANT * 1e6 } }) },
   { on: null, what: fact('season.feed') },
   { on: null, what: fact('season.soil') },
@@ -35,7 +35,7 @@ export const towerSeason = ({ stations }: Design, v: TowerValues): Listed<Season
 ];
 
 /** What each step adds, and what it is done with. */
-export const TOWER_DOINGS: Doings = {
+const doings: Doings = {
   'step.drill': { uses: ['drill', 'clamps', 'goggles'] },
   'step.rod': { adds: ['rod'], uses: ['mallet', 'level', 'tape', 'goggles'] },
   'step.rod-floor': { adds: ['rod'], uses: ['level', 'tape', 'goggles'] },
@@ -43,3 +43,5 @@ export const TOWER_DOINGS: Doings = {
   'step.plant': { joins: ['tier planted', 'pots to spare'], uses: [] },
   'step.water': { uses: ['barrow'] },
 };
+
+export const BUILDING = { steps, doings, season };

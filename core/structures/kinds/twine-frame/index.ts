@@ -1,3 +1,6 @@
+import { TIMBER_WORDS } from '../../rules/timber-knobs';
+import { ROW_WORDS } from '../../rules/row';
+import { THROUGH_BED_WORDS } from '../../rules/depth';
 import { FOOTING } from '../../assemblies/footing';
 import { SET_POST } from '../../assemblies/set-post';
 import { boardLongEnough } from '../../../checks/board-fits';
@@ -7,15 +10,14 @@ import { rowsCarried, rowsInBed } from '../../../checks/rows-in-bed';
 import { stringSlack } from '../../../checks/string-slack';
 import { reachOverBed, ROW_MENDS, topOf } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
-import { TWINE_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { LET_IN_MM } from '../../../statics/embedment';
 import { letInDepth, shortBy, throughBedMend } from '../../rules/depth';
 import { structureKind } from '../../kind';
 import { TWINE_FRAME_KNOBS } from './knobs';
-import { TWINE_FRAME_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeTwineFrame } from './size';
-import { TWINE_FRAME_DOINGS, twineFrameSeason, twineFrameSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** Two uprights and a beam, a string to a plant. */
 export const kind = structureKind({
@@ -39,12 +41,9 @@ export const kind = structureKind({
       apartMm: facts.rowsAtMm.length > 1 ? (facts.rowsAtMm[1] as number) - (facts.rowsAtMm[0] as number) : Infinity,
     }),
   ],
-  steps: twineFrameSteps,
-  doings: TWINE_FRAME_DOINGS,
-  season: twineFrameSeason,
-  builtOf: [SET_POST, FOOTING],
-  names: TWINE_FRAME_NAMES,
-  phrases: TWINE_FRAME_PHRASES,
+  ...BUILDING,
+  builtOf: [THROUGH_BED_WORDS, ROW_WORDS, TIMBER_WORDS, SET_POST, FOOTING],
+  ...WORDS,
   mends: {
     'rows.many': (v, _built, setting) => ({ rows: rowsCarried(setting.place.bed.widthMm, v.rows) }),
     'spacing.wide': () => ({ postSpacing: feet(8) }),

@@ -9,7 +9,7 @@ import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** Ends first, plumb and braced; the beam is cut to what was built. */
-export function twineFrameSteps(design: Design, v: TwineFrameValues): Listed<StatedStep> {
+function steps(design: Design, v: TwineFrameValues): Listed<StatedStep> {
   const posts = design.posts.length;
   const footing = footingOf(v.setIn);
   const toDig = v.setIn === 'bed' ? posts - 2 : posts;
@@ -37,7 +37,7 @@ export function twineFrameSteps(design: Design, v: TwineFrameValues): Listed<Sta
   ];
 }
 
-export function twineFrameSeason(_design: Design, v: TwineFrameValues, setting: Setting): Listed<SeasonNote> {
+function season(_design: Design, v: TwineFrameValues, setting: Setting): Listed<SeasonNote> {
   return [
     v.skirt === 'low' && { on: null, what: fact('season.skirt-off') },
     { on: null, what: fact('season.wind') },
@@ -46,7 +46,7 @@ export function twineFrameSeason(_design: Design, v: TwineFrameValues, setting: 
 }
 
 /** What each step adds, and what it is done with. */
-export const TWINE_FRAME_DOINGS: Doings = {
+const doings: Doings = {
   'step.rip': { uses: ['saw bench', 'tape', 'goggles', 'muffs', 'mask'] },
   'step.cut-strips': { uses: ['saw', 'square', 'tape'] },
   'step.cut': { uses: ['saw', 'square', 'tape', 'goggles', 'muffs'] },
@@ -63,3 +63,5 @@ export const TWINE_FRAME_DOINGS: Doings = {
   'step.skirt': { adds: ['wind skirt'], uses: ['hammer', 'knife'] },
   'step.train': { uses: [] },
 };
+
+export const BUILDING = { steps, doings, season };

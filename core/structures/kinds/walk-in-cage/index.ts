@@ -1,3 +1,7 @@
+import { DEPTH_WORDS } from '../../rules/timber-post';
+import { TIMBER_WORDS } from '../../rules/timber-knobs';
+import { COVERING_WORDS } from '../../rules/covering';
+import { ROW_WORDS } from '../../rules/row';
 import { HUNG_LEAF } from '../../assemblies/hung-leaf';
 import { RAILS } from '../../assemblies/rails';
 import { FOOTING } from '../../assemblies/footing';
@@ -15,10 +19,9 @@ import { wholeStep } from '../../rules/tidy';
 import { POST_MENDS } from '../../rules/timber-post';
 import { DOOR_UNDER_MM } from './frame';
 import { WALK_IN_CAGE_KNOBS } from './knobs';
-import { WALK_IN_CAGE_NAMES } from './names';
-import { WALK_IN_CAGE_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeWalkInCage } from './size';
-import { WALK_IN_CAGE_DOINGS, walkInCageSeason, walkInCageSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** Posts and rails with nets all round and overhead, walked into by a door. */
 export const kind = structureKind({
@@ -44,9 +47,7 @@ export const kind = structureKind({
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
     ];
   },
-  steps: walkInCageSteps,
-  doings: WALK_IN_CAGE_DOINGS,
-  season: walkInCageSeason,
+  ...BUILDING,
   guards: ({ facts }, v, setting) => ({
     barrier: {
       heightMm: v.height,
@@ -65,9 +66,8 @@ export const kind = structureKind({
     floored: false,
     overMm: facts.roof.highMm - setting.place.bed.heightMm,
   }),
-  builtOf: [SET_POST, FOOTING, RAILS, HUNG_LEAF],
-  names: WALK_IN_CAGE_NAMES,
-  phrases: WALK_IN_CAGE_PHRASES,
+  builtOf: [ROW_WORDS, COVERING_WORDS, TIMBER_WORDS, DEPTH_WORDS, SET_POST, FOOTING, RAILS, HUNG_LEAF],
+  ...WORDS,
   mends: {
     ...POST_MENDS,
     'cover.open': (_v, _built, setting) => {

@@ -10,7 +10,7 @@ import type { BedSetting } from '../../setting';
 import type { WalkInCageValues } from './knobs';
 
 /** Posts, rails, mesh low down, wires, door; nets last. */
-export function walkInCageSteps({ posts, builtMm, walls }: Design, v: WalkInCageValues): Listed<StatedStep> {
+function steps({ posts, builtMm, walls }: Design, v: WalkInCageValues): Listed<StatedStep> {
   const wideMm = 2 * Math.abs(walls?.[0]?.[1] ?? 0);
   return [
     {
@@ -37,7 +37,7 @@ export function walkInCageSteps({ posts, builtMm, walls }: Design, v: WalkInCage
   ];
 }
 
-export const walkInCageSeason = (_design: Design, v: WalkInCageValues, setting: BedSetting): Listed<SeasonNote> => [
+const season = (_design: Design, v: WalkInCageValues, setting: BedSetting): Listed<SeasonNote> => [
   ...coverSeason(setting.planted, setting.site, {
     openingMm: stockOf(setting.catalogue, v.net, 'mesh roll').openingMm,
     highMm: v.height - setting.place.bed.heightMm,
@@ -48,7 +48,7 @@ export const walkInCageSeason = (_design: Design, v: WalkInCageValues, setting: 
 ];
 
 /** What each step adds, and what it is done with. */
-export const WALK_IN_CAGE_DOINGS: Doings = {
+const doings: Doings = {
   'step.line': { uses: ['line', 'pegs', 'tape', 'chalk', 'plumb'] },
   'step.dig': { adds: ['gravel'], uses: ['hole digger', 'tape'] },
   'step.stand': { adds: ['post'], uses: ['level', 'bracing', 'line'] },
@@ -68,3 +68,5 @@ export const WALK_IN_CAGE_DOINGS: Doings = {
   'step.roof': { adds: ['roof net'], uses: ['hammer', 'knife', 'steps'] },
   'step.inside': { uses: [] },
 };
+
+export const BUILDING = { steps, doings, season };

@@ -1,15 +1,17 @@
+import { DRIVEN_WORDS } from '../../rules/depth';
+import { TIMBER_WORDS } from '../../rules/timber-knobs';
+import { ROW_WORDS } from '../../rules/row';
 import { SET_POST } from '../../assemblies/set-post';
 import { reachOverBed, ROW_MENDS } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
-import { WEAVE_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
 import { letInDepth, shortBy, throughBedMend } from '../../rules/depth';
 import { structureKind } from '../../kind';
 import { mostHeight, WEAVE_KNOBS } from './knobs';
-import { WEAVE_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeWeave } from './size';
-import { WEAVE_DOINGS, weaveSeason, weaveSteps } from './steps';
+import { BUILDING } from './steps';
 
 /** Posts, and twine that is woven along both sides as the plants grow. */
 export const kind = structureKind({
@@ -25,12 +27,9 @@ export const kind = structureKind({
     ...standChecks(design, setting, facts.spacingMm),
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
-  steps: weaveSteps,
-  doings: WEAVE_DOINGS,
-  season: weaveSeason,
-  builtOf: [SET_POST],
-  names: WEAVE_NAMES,
-  phrases: WEAVE_PHRASES,
+  ...BUILDING,
+  builtOf: [ROW_WORDS, TIMBER_WORDS, DRIVEN_WORDS, SET_POST],
+  ...WORDS,
   mends: {
     ...ROW_MENDS,
     'spacing.wide': () => ({ postSpacing: feet(8) }),

@@ -12,7 +12,7 @@ import type { WeaveValues } from './size';
 import { clearing } from '../../rules/common-season';
 
 /** Posts, then plants; the twine comes as they grow. */
-export function weaveSteps(design: Design, v: WeaveValues): Listed<StatedStep> {
+function steps(design: Design, v: WeaveValues): Listed<StatedStep> {
   const posts = design.posts.length;
   const buried = { mm: Math.min(...design.posts.map((post) => post.buriedMm)) };
   return [
@@ -26,7 +26,7 @@ export function weaveSteps(design: Design, v: WeaveValues): Listed<StatedStep> {
 }
 
 /** Each pass on the day the tallest of the plants is expected to reach a hand above it. */
-export function weaveSeason(_design: Design, v: WeaveValues, setting: BedSetting): Listed<SeasonNote> {
+function season(_design: Design, v: WeaveValues, setting: BedSetting): Listed<SeasonNote> {
   const lead = leadPlant(setting);
   const passes =
     v.way === 'ladder'
@@ -46,10 +46,12 @@ export function weaveSeason(_design: Design, v: WeaveValues, setting: BedSetting
 }
 
 /** What each step adds, and what it is done with. */
-export const WEAVE_DOINGS: Doings = {
+const doings: Doings = {
   'step.line': { uses: ['line', 'pegs', 'tape', 'chalk'] },
   'step.drive': { adds: ['post', 'stake'], uses: ['driver', 'level', 'gloves', 'goggles', 'muffs', 'tape'] },
   'step.plant': { uses: [] },
   'step.pass': { adds: ['pass'], uses: ['knife', 'tape'] },
   'step.strings': { adds: ['pass'], uses: ['knife', 'tape'] },
 };
+
+export const BUILDING = { steps, doings, season };

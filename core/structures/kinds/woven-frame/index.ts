@@ -1,3 +1,6 @@
+import { TIMBER_WORDS } from '../../rules/timber-knobs';
+import { ROW_WORDS } from '../../rules/row';
+import { THROUGH_BED_WORDS } from '../../rules/depth';
 import { FOLDING_PAIR } from '../../assemblies/folding-pair';
 import { roomOf } from '../../../site/bed';
 import { leastSpread } from '../../rules/leaves';
@@ -7,14 +10,13 @@ import { nailInterval } from '../../../checks/nail-interval';
 import { wholeStep } from '../../rules/tidy';
 import { inTheMiddle, reachOverBed, ROW_MENDS } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
-import { WOVEN_FRAME_NAMES } from './names';
 import { feet, inches } from '../../../quantity/length';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { structureKind } from '../../kind';
 import { mostFrame, WOVEN_FRAME_KNOBS } from './knobs';
-import { WOVEN_FRAME_PHRASES } from './phrases';
+import { WORDS } from './words';
 import { sizeWovenFrame } from './size';
-import { WOVEN_FRAME_DOINGS, wovenFrameSeason, wovenFrameSteps } from './steps';
+import { BUILDING } from './steps';
 import { nailsAlong } from './weave-path';
 
 /** Light frames with thread woven between nails, cut off with the vines in autumn. */
@@ -33,12 +35,9 @@ export const kind = structureKind({
     facts.tips && tipping(facts.tips),
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
-  steps: wovenFrameSteps,
-  doings: WOVEN_FRAME_DOINGS,
-  season: wovenFrameSeason,
-  builtOf: [FOLDING_PAIR],
-  names: WOVEN_FRAME_NAMES,
-  phrases: WOVEN_FRAME_PHRASES,
+  ...BUILDING,
+  builtOf: [THROUGH_BED_WORDS, ROW_WORDS, TIMBER_WORDS, FOLDING_PAIR],
+  ...WORDS,
   mends: {
     ...ROW_MENDS,
     'row.past-bed': (v, _built, setting) => ({

@@ -8,7 +8,7 @@ import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 
 /** Frames on a flat table, squared by their diagonals; nails; stood up; woven last. */
-export function wovenFrameSteps(design: Design, v: WovenFrameValues): Listed<StatedStep> {
+function steps(design: Design, v: WovenFrameValues): Listed<StatedStep> {
   const pair = v.form === 'pair';
   const braced = design.parts.some((part) => part.role === 'brace');
   return [
@@ -30,13 +30,13 @@ export function wovenFrameSteps(design: Design, v: WovenFrameValues): Listed<Sta
   ];
 }
 
-export const wovenFrameSeason = (_design: Design, _v: unknown, setting: Setting): Listed<SeasonNote> => [
+const season = (_design: Design, _v: unknown, setting: Setting): Listed<SeasonNote> => [
   ...clearing(setting, 'season.thread'),
   ...clearing(setting, 'season.store'),
 ];
 
 /** What each step adds, and what it is done with. */
-export const WOVEN_FRAME_DOINGS: Doings = {
+const doings: Doings = {
   'step.cut': { uses: ['saw', 'chisel', 'square', 'tape', 'goggles', 'muffs'] },
   'step.square': { adds: ['frame side'], uses: ['tape', 'square', 'drill'] },
   'step.brace': { adds: ['brace'], uses: ['saw', 'bevel', 'drill'] },
@@ -46,3 +46,5 @@ export const WOVEN_FRAME_DOINGS: Doings = {
   'step.weave': { adds: ['thread'], uses: ['knife'] },
   'step.plant': { uses: [] },
 };
+
+export const BUILDING = { steps, doings, season };

@@ -1,0 +1,95 @@
+import type { Said } from '../../said';
+
+/** What its parts are called and measure, how its joints are made, and what is said of it. */
+export const WORDS = {
+  names: {
+    parts: {
+      beam: { word: 'Beam', means: 'along the top, end to end' },
+      brace: { word: 'Brace', means: 'across a corner, long point to long point', as: 'brace', stacks: true },
+      'cross arm': { word: 'Cross arm', means: 'across the beam' },
+      string: { word: 'String', means: 'drop, wraps, knots and slack' },
+      board: { word: 'Board to rip', means: 'one board, from which the frame is ripped: its length' },
+      'wind skirt': { word: 'Wind skirt', means: 'cloth by length' },
+    },
+    joinery: {
+      'post to beam':
+        'The beam stands on edge on the tops of the posts, flush at the ends of the row; over a post between, two beams butt over its middle. One screw aslant from each face, and a bracket in the corner, one leg under the beam.',
+      'post to bed': 'The post stands inside the end board of the bed; four screws from outside through the board.',
+      'brace to post':
+        'Flat on the face, one on each side of the frame; plumb end flush with the outside of an end post, over the middle of one between.',
+      'brace to beam': 'Flat on the face, its end level with the top of the beam.',
+      'arm to beam': 'Flat across the top of the beam, middle on middle; two screws down into it.',
+      'string to beam':
+        'The eye sits in the middle of the underside, its ring across the row. Two half hitches; a drilled hole takes a stopper knot on top instead.',
+      'string to arm': 'The eye sits in the middle of the underside, an inch (25 mm) in from the end.',
+      'skirt to post': 'On the back of the posts, its foot on the soil; four staples up each.',
+    },
+    knots: {
+      'string to beam': ['two half hitches', 'stopper'],
+      'string to arm': ['two half hitches'],
+    },
+  },
+  phrases: {
+    'rows.one': 'One row: the plants are reached from both sides.',
+    'arm.usual': 'Long enough for air between the rows, and no wider than the bed.',
+    'make.lengths': 'Cut from lengths; nothing has to be ripped.',
+    'strip.usual': 'Leaves the beam a little wider than the uprights.',
+    'skirt.wind': 'The place is windy; young plants are sheltered until they hold.',
+    'skirt.none': 'The place is sheltered enough.',
+    'beam.crop': 'As high as the crop is to be held, 6′ (1.83 m) at least.',
+    'beam.reach': 'As high as the tallest user can reach.',
+    'spacing.beam': 'What one 8′ (2.4 m) length of light timber spans under a crop.',
+    'depth.let-in': 'A quarter of the post, never under 2′; a third in sand or wind.',
+    'brace.four': 'Four, cut from offcuts, are enough for a row with firm ends.',
+    'brace.leg': 'Long enough for two screws at each end.',
+    'slope.follow': 'The fall is large: a level beam would stand out of reach at the low end.',
+    'slope.level': 'The fall is small: level is easier to set.',
+    'hang.eye': 'An eye takes a knot that can be undone.',
+    'twine.compost': 'Cut down and composted with the vines.',
+    'wraps.share': 'The string winds round the stem: about a fifth more than the drop.',
+    'knots.two': 'One knot at each end.',
+    'slack.loose': 'Loose round the stem, so that it can thicken.',
+    'count.posts': '{posts|post|posts}: the bays are equal and none is over {spacing}, centre to centre',
+    'count.beam': 'One length from outside to outside of the end posts',
+    'count.beam.board': 'The middle strip of the board',
+    'count.board':
+      'Ripped into two uprights {strip} wide and a beam of {beam}; the spare of the uprights makes the braces',
+    'count.arms': '{arms|arm|arms}, one to each place along the row, with {eyes|eye|eyes} over it',
+    'count.arm-screws': 'Two down into the beam',
+    'count.post-bed': 'Four through the end board of the bed',
+    'count.post-beam.skew':
+      'Two driven aslant from the sides into the post, and a bracket with four, for each beam end on a post',
+    'count.skirt': 'Once along the frame, from the soil up',
+    'count.skirt-staples': 'Four on each post',
+    'count.beams': 'Joints come over posts; no piece longer than the {longest} you can buy',
+    'count.braces': '{braces|brace|braces}, one on each face of a corner; mark them in place and cut both ends 45°',
+    'count.strings': 'One a plant: the drop, {wraps} % for wraps, {knots} for knots and {slack} slack',
+    'count.post-beam': 'Two screws into end grain and a bracket with four, for each beam end on a post',
+    'count.brace-ends': 'Two at each end of a brace',
+    'count.eyes': 'One for each of {plants|plant|plants}',
+    'step.rip':
+      'Rip the board twice: clamp the guide {guide} from each factory edge in turn, which leaves a strip of {strip}. Keep the factory edges outwards.',
+    'step.cut-strips':
+      'Cut the uprights to length from the outer strips; keep what is left for the braces. Leave the beam until the posts stand.',
+    'step.screw-bed': 'Hold the end posts plumb against the inside of the end boards and screw through the boards.',
+    'step.arms': 'Lay a {arm} arm across the beam at each place, middle on middle, and screw it down.',
+    'step.skirt': 'Staple the cloth along the posts, its foot on the soil.',
+    'step.cut': 'Cut posts to length. Leave the beam and the braces until the posts stand.',
+    'step.dig': 'Dig {posts|hole|holes} {depth} deep on the string line.',
+    'step.stand': 'Stand the end posts first, plumb both ways and braced; then those between to the line.',
+    'step.remeasure': 'Measure again over the standing posts and cut the beam to what was built.',
+    'step.beam': 'Lift the beam on, flush at both ends; pre-drill near the ends, screw down and add the brackets.',
+    'step.braces': 'Hold each brace across its corner, mark, cut 45° and screw it on, one on each face.',
+    'step.eyes': 'Drill pilots at the marked places and turn the eyes in.',
+    'step.holes': 'Drill the holes at the marked places, clear of every screw.',
+    'step.strings': 'Hang a string at each place with {slack} to spare.',
+    'step.train': 'Plant under the strings; loop very loosely round the stem and wind as it grows.',
+    'season.skirt-off': 'When the plants have hardened, take the wind skirt off.',
+    'season.wind': 'Every week, wind each stem once more round its string; never tie it tight.',
+    'season.compost': 'After the first frost, cut the strings down and compost them with the vines.',
+    'season.unpick': 'After the first frost, unpick the strings from the vines, roll them up and keep them.',
+    'care.saw':
+      'Unplug the saw before you set its depth; clamp the work; eyes and ears covered. Treated timber: gloves and mask, and never burn it.',
+    'care.lift': 'Two people, and a steady step or platform, not the top of a ladder.',
+  },
+} as const satisfies Said;
