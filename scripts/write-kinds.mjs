@@ -37,7 +37,7 @@ ${kinds.map((kind) => `  ${kind.includes('-') ? `'${kind}'` : kind}: async () =>
 
 writeFileSync(
   new URL('../demo/pieces.ts', at),
-  `${head}import type { DemoPiece } from '../structures/kind';
+  `${head}import type { DemoPiece } from '../structures/demo-piece';
 ${kinds.map((kind) => `import { demo as ${name(kind)} } from '../structures/kinds/${kind}/demo';`).join('\n')}
 
 /** What of each kind stands in the demo garden. */

@@ -180,7 +180,7 @@ export const DEMO_PLAN: Plan = {
   beds: DEMO_PIECES.flatMap((piece) => piece.beds).toSorted(inOrder(BEDS)),
   crops: [],
   plantings: DEMO_PIECES.flatMap((piece) => piece.plantings),
-  structures: DEMO_PIECES.flatMap(({ kind, structures }) => structures.map((one) => ({ ...one, kind }))).toSorted(
+  structures: DEMO_PIECES.flatMap(({ kind, structures }) => structures.map((one) => ({ knobs: {}, ...one, kind }))).toSorted(
     inOrder(STRUCTURES),
   ),
   priceBook: DEMO_PRICES,

@@ -1,5 +1,5 @@
 // Written by `npm run kinds` from the folders of kinds/.
-import type { DemoPiece } from '../structures/kind';
+import type { DemoPiece } from '../structures/demo-piece';
 import { demo as aFrame } from '../structures/kinds/a-frame/demo';
 import { demo as collar } from '../structures/kinds/collar/demo';
 import { demo as flatCover } from '../structures/kinds/flat-cover/demo';

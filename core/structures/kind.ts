@@ -72,13 +72,6 @@ export interface Built<F> {
   facts: F;
 }
 
-/** What of a kind stands in the demo garden (its folder's `demo.ts`): structures, and the beds and plants they stand over. */
-export interface DemoPiece {
-  beds: readonly Bed[];
-  plantings: readonly { id: string; bed: string; crop: string; training: string; count: number }[];
-  structures: readonly { id: string; name: string; stand: Stand; plantings: readonly string[]; knobs: Settings }[];
-}
-
 /** What a kind's folder states. Everything else (drawing, bill, cost) is derived from its design. */
 export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On>>>, F> {
   id: string;

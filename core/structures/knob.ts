@@ -1,4 +1,6 @@
+import type { Market } from '../catalogue/stock';
 import { fact, type Fact, type Phrases } from '../wording/say';
+import { TAPE_STEP } from './rules/tidy';
 import type { Setting } from './setting';
 
 /**
@@ -26,12 +28,15 @@ export interface LengthKnob<S extends Setting = Setting> extends KnobBase<S> {
   type: 'length';
   min: number;
   max: number;
-  /** Step of an arrow key, by the garden's units. */
-  step: { imperial: number; metric: number };
+  /** Step of an arrow key, by the garden's units; a mark of the tape, an inch or 10 mm, where none is named. */
+  step?: { imperial: number; metric: number };
   /** The end of the rod it is dragged along, where its limit would make that too coarse. */
   usualMost?(setting: S): number;
   suggest(setting: S, soFar: Settled): Suggestion<number>;
 }
+/** How far a length is turned by one step. mm. */
+export const stepOf = ({ step = TAPE_STEP }: Pick<LengthKnob, 'step'>, market: Market): number => step[market];
+
 export interface CountKnob<S extends Setting = Setting> extends KnobBase<S> {
   type: 'count';
   min: number;

@@ -7,7 +7,7 @@ import { inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import type { StatedStep } from '../kind';
 import type { ChoiceKnob, LengthKnob } from '../knob';
-import { perMarket, TAPE_STEP } from '../rules/tidy';
+import { perMarket } from '../rules/tidy';
 import type { Said } from '../said';
 import { isOffered } from '../setting';
 import type { Assembled } from './assembly';
@@ -55,7 +55,6 @@ export const footingKnobs = (suggested: Footing) => ({
     group: 'Posts',
     min: 0,
     max: inches(12),
-    step: TAPE_STEP,
     help: 'Lets water away from the end grain.',
     suggest: (setting) =>
       isOffered(setting, 'gravel')

@@ -16,7 +16,6 @@ import { acrossBed, withinArm } from '../rules/row';
 import type { RowView } from '../rules/row-views';
 import { rowMarks, rowViews } from '../rules/row-views';
 import { plantEach } from '../rules/stations';
-import { TAPE_STEP } from '../rules/tidy';
 import type { BedSetting } from '../setting';
 import { groundOf } from './bed-row';
 
@@ -86,7 +85,6 @@ export const cageRowKnobs = {
     group: 'Row',
     min: 0,
     max: feet(40),
-    step: TAPE_STEP,
     help: 'From the long edge you stand at to the middle of the row.',
     usualMost: (setting) => setting.place.bed.widthMm,
     suggest: withinArm,

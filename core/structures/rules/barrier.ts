@@ -1,8 +1,8 @@
-import { SEEN_MM } from '../../checks/check';
 import { stockOf } from '../../catalogue/catalogue';
 import { MESH_ROLLS } from '../../catalogue/panels';
-import { fenceNeed, FORGIVEN_MM, twoDo, openTo, type Barrier, type FenceNeed, type Guard } from '../../site/visitors';
+import { SEEN_MM } from '../../checks/check';
 import { feet } from '../../quantity/length';
+import { fenceNeed, FORGIVEN_MM, openTo, twoDo, type Barrier, type FenceNeed, type Guard } from '../../site/visitors';
 import type { Settings } from '../knob';
 import { isOffered, type Setting } from '../setting';
 

@@ -1,8 +1,8 @@
 import { CATALOGUE } from '../../catalogue/catalogue';
-import type { Design } from '../../design/design';
-import { asShape, shapeOf } from '../../design/shapes/shapes';
 import type { Pruning } from '../../crops/crop';
 import { cropsOf } from '../../crops/planted';
+import type { Design } from '../../design/design';
+import { asShape, shapeOf } from '../../design/shapes/shapes';
 import { yearOf, type CropYear } from '../../growth/growth';
 import { monthDayOf } from '../../site/sun/season';
 import { fact, type FactValue, type Phrases } from '../../wording/say';

@@ -1,7 +1,7 @@
 import { CATALOGUE } from '../../catalogue/catalogue';
 import type { Design } from '../../design/design';
-import { ofShape, asShape, type Part } from '../../design/shapes/shapes';
-import { inches, feet } from '../../quantity/length';
+import { asShape, ofShape, type Part } from '../../design/shapes/shapes';
+import { feet, inches } from '../../quantity/length';
 import { fact, type Phrases } from '../../wording/say';
 import type { Step } from '../kind';
 import type { Setting } from '../setting';

@@ -3,8 +3,8 @@ import { HEFT, type Carries, type MeshRoll, type WeldedPanel } from '../../catal
 import type { Hold } from '../../design/design';
 import { isOffered, type BedSetting } from '../setting';
 import { mostGap } from './gap';
-import { reachOverBed } from './row';
 import { ofMarket } from './panel-choice';
+import { reachOverBed } from './row';
 import { wholeStep } from './tidy';
 
 const stiffest = (of: readonly { carries: Carries }[]): Carries =>

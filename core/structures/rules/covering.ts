@@ -1,15 +1,15 @@
-import type { Said } from '../said';
 import { COVERS } from '../../catalogue/covers';
 import { cropsOf, type Planted } from '../../crops/planted';
-import { netNeeds } from '../../site/net-needs';
-import { feet } from '../../quantity/length';
+import { opensOn } from '../../growth/flowering';
 import type { Climate } from '../../growth/growth';
 import { outgrownOn } from '../../growth/outgrown';
+import { feet } from '../../quantity/length';
+import { netNeeds } from '../../site/net-needs';
 import { dayOfYear, monthDayOf } from '../../site/sun/season';
-import { opensOn } from '../../growth/flowering';
 import { fact } from '../../wording/say';
 import type { SeasonNote } from '../kind';
 import type { Suggestion } from '../knob';
+import type { Said } from '../said';
 import { isOffered, type BedSetting } from '../setting';
 
 /** Finer net than this catches no animal by its head (from memory: the rule of some places). mm. */

@@ -3,8 +3,8 @@ import type { Design } from '../../design/design';
 import { exact, inches } from '../../quantity/length';
 import { buriedShare, depthThrough, LET_IN_MM, NO_FILL, type BedFill } from '../../statics/embedment';
 import { fact } from '../../wording/say';
-import type { Said } from '../said';
 import type { Settings, Suggestion } from '../knob';
+import type { Said } from '../said';
 import type { Setting } from '../setting';
 import { perMarket, TAPE_STEP } from './tidy';
 

@@ -1,6 +1,6 @@
 import { LEAST_LEAN_RAD } from '../../checks/tipping';
-import { inches, MM_PER_INCH } from '../../quantity/length';
 import { type Point } from '../../geometry/space';
+import { inches, MM_PER_INCH } from '../../quantity/length';
 import { onGround, type Ground } from '../../site/ground';
 
 /** The feet of two leaves stand no farther apart than so many leaves: flatter they lie (from memory). */

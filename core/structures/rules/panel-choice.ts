@@ -1,11 +1,11 @@
-import type { Said } from '../said';
-import { PANELS } from '../../catalogue/panels';
 import { stockOf } from '../../catalogue/catalogue';
+import { PANELS } from '../../catalogue/panels';
 import { meshesAcross, type WeldedPanel } from '../../catalogue/stock';
 import { FORGIVEN_MM } from '../../checks/crop-height';
 import { leadPlant } from '../../crops/planted';
 import { fact } from '../../wording/say';
 import type { Suggestion } from '../knob';
+import type { Said } from '../said';
 import { isOffered, type BedSetting, type Setting } from '../setting';
 import { mostGap } from './gap';
 import { overlapPlaces, panelRun, type RunPiece } from './panel-run';

@@ -4,8 +4,8 @@ import { plantsFit } from '../../checks/plants-fit';
 import { postSpacing } from '../../checks/post-spacing';
 import { holdChecks, postChecks, rowChecks } from '../../checks/sets';
 import type { Design, Hold } from '../../design/design';
-import { fillUnder } from './depth';
 import type { BedSetting } from '../setting';
+import { fillUnder } from './depth';
 import { endToEnd, reachOverBed } from './row';
 
 /** What holds plants, made no higher than somebody reaches: nobody is told to build it out of reach. */

@@ -1,4 +1,3 @@
-import type { Said } from '../said';
 import { FORGIVEN_MM } from '../../checks/crop-height';
 import { leadPlant } from '../../crops/planted';
 import type { Design } from '../../design/design';
@@ -6,10 +5,11 @@ import { feet, inches } from '../../quantity/length';
 import { roomOf, type Bed, type Room } from '../../site/bed';
 import { fact } from '../../wording/say';
 import type { ChoiceKnob, LengthKnob, Settings, Suggestion } from '../knob';
+import type { Said } from '../said';
 import type { BedSetting } from '../setting';
 import { mostGap } from './gap';
 import { STATION_SCHOOLS, stationsAlong } from './stations';
-import { perMarket, TAPE_STEP, tidy, wholeStep } from './tidy';
+import { perMarket, tidy, wholeStep } from './tidy';
 
 /**
  * What every support that stands in a row shares: how long it is, where it stands in the bed, and the mends
@@ -23,7 +23,6 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles
     group: 'Row',
     min: feet(2),
     max: feet(longestFeet),
-    step: TAPE_STEP,
     help: lengthHelp,
     usualMost: (setting) => setting.place.bed.lengthMm * 1.25,
     suggest: (setting) => ({
@@ -38,7 +37,6 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles
     group: 'Row',
     min: 0,
     max: feet(200),
-    step: TAPE_STEP,
     help: 'Where the row begins in its bed; several supports may share one.',
     usualMost: (setting) => setting.place.bed.lengthMm,
     shown: (set, setting) => setting.place.bed.lengthMm - Number(set.rowLength) > inches(1),
@@ -54,7 +52,6 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles
     group: 'Row',
     min: 0,
     max: feet(40),
-    step: TAPE_STEP,
     help: 'From the long edge you stand at to the middle of the row.',
     usualMost: (setting) => setting.place.bed.widthMm,
     suggest: o.straddles ? inTheMiddle : withinArm,

@@ -1,9 +1,9 @@
+import type { Planted } from '../../crops/planted';
+import type { Station } from '../../design/design';
 import { line, type Curve } from '../../geometry/curve';
 import { add, scale, UP, type Point } from '../../geometry/space';
-import { onGround, type Ground } from '../../site/ground';
-import type { Station } from '../../design/design';
 import { toPick, type Bed } from '../../site/bed';
-import type { Planted } from '../../crops/planted';
+import { onGround, type Ground } from '../../site/ground';
 
 /** The two schools of spacing plants along a length. */
 export const STATION_SCHOOLS = [

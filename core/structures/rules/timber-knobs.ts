@@ -1,9 +1,9 @@
-import type { Said } from '../said';
 import type { SectionId, Treatment } from '../../catalogue/stock';
 import { LIVES, SECTIONS, timberId, TREATMENTS } from '../../catalogue/timber';
 import type { Units } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import type { ChoiceKnob } from '../knob';
+import type { Said } from '../said';
 import { isOffered, type Setting } from '../setting';
 
 type Use = keyof typeof LIVES;

@@ -1,13 +1,13 @@
-import type { Said } from '../said';
 import { timberId } from '../../catalogue/timber';
 import type { Standing } from '../../design/standing';
 import { feet, inches } from '../../quantity/length';
 import { LET_IN_MM } from '../../statics/embedment';
 import { fact } from '../../wording/say';
 import type { LengthKnob, Settings, Settled } from '../knob';
+import type { Said } from '../said';
 import type { BedSetting, Setting } from '../setting';
 import { fillUnder, suggestDepth, THROUGH_BED_WORDS, throughBedMend, type SoldPost } from './depth';
-import { perMarket, TAPE_STEP } from './tidy';
+import { perMarket } from './tidy';
 
 /** Left above the mark for trimming all tops to one height (from memory). mm. */
 export const SPARE_MM = inches(0.5);
@@ -26,7 +26,6 @@ export const depthKnob = (aboveMm: (set: Settled, setting: BedSetting) => number
     group: 'Posts',
     min: inches(12),
     max: feet(6),
-    step: TAPE_STEP,
     help: 'About a third of what stands out; below the frost where it heaves.',
     suggest: (setting: BedSetting, set: Settled) =>
       suggestDepth(

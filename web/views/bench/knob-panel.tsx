@@ -3,7 +3,7 @@ import { RotateCcw } from 'lucide-react';
 import { useId, useState } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
-import type { Knob, KnobState } from '@lignum/core/structures/knob';
+import { stepOf, type Knob, type KnobState } from '@lignum/core/structures/knob';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Chooser, type Choice } from '../../ui/chooser';
 import { LengthInput, NumberInput } from '../../ui/field';
@@ -106,7 +106,7 @@ function KnobRow({
             units={tongue.units}
             min={knob.min}
             max={knob.max}
-            step={knob.step[tongue.units]}
+            step={stepOf(knob, tongue.units)}
             onChange={onChange}
             onFault={setFault}
             className={`w-32 text-right ${byHand ? 'font-semibold' : ''}`}
@@ -131,7 +131,7 @@ function KnobRow({
           value={state.value as number}
           min={knob.min}
           max={Math.min(knob.max, Math.max(rodMost, state.value as number))}
-          step={knob.step[tongue.units]}
+          step={stepOf(knob, tongue.units)}
           label={knob.label}
           says={formatLength(state.value as number, tongue.units)}
           onChange={onChange}

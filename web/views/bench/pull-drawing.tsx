@@ -4,7 +4,7 @@ import type { View } from '@lignum/core/drawing/primitive';
 import type { Frame, Paper, PaperPull } from '@lignum/core/drawing/sheet';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { exact, formatLength } from '@lignum/core/quantity/length';
-import type { LengthKnob } from '@lignum/core/structures/knob';
+import { stepOf, type LengthKnob } from '@lignum/core/structures/knob';
 import { Drawing } from '../../ui/drawing';
 import { LengthInput } from '../../ui/field';
 import { setKnob } from '../shell/edits';
@@ -97,7 +97,7 @@ function Pull({
   const { store, tongue } = useGarden();
   const { structure, sized } = computed;
   const value = sized.knobs[pull.knob]?.value as number;
-  const step = knob.step[tongue.units];
+  const step = stepOf(knob, tongue.units);
   const [held, setHeld] = useState(false);
   const [typing, setTyping] = useState(false);
   const set = (mm: number) =>
@@ -247,7 +247,7 @@ function TypedLength({
         units={tongue.units}
         min={knob.min}
         max={knob.max}
-        step={knob.step[tongue.units]}
+        step={stepOf(knob, tongue.units)}
         onChange={onChange}
         onFault={setFault}
         onDone={onClose}

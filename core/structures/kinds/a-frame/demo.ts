@@ -1,10 +1,10 @@
 import { feet, inches } from '../../../quantity/length';
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'fold-bed',
       name: 'Wash-house bed',
       xMm: 1000,
@@ -13,15 +13,10 @@ export const demo = {
       lengthMm: feet(8),
       widthMm: feet(4),
       heightMm: inches(7.25),
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
       wind: 'sheltered',
       grewBefore: ['daisy', '', ''],
       note: 'Cleared every winter for the boat.',
-    },
+    }),
   ],
   plantings: [{ id: 'fold-cucumbers', bed: 'fold-bed', crop: 'cucumber', training: 'free', count: 10 }],
   structures: [
@@ -30,7 +25,6 @@ export const demo = {
       name: 'Folding cucumber frames',
       stand: { on: 'bed', bed: 'fold-bed' },
       plantings: ['fold-cucumbers'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

@@ -1,14 +1,14 @@
-import { roomOf } from '../../../site/bed';
-import { type BedSetting, isOffered } from '../../setting';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
+import { leadPlant } from '../../../crops/planted';
 import { KERF_MM } from '../../../cutting/saw';
 import { exact, feet, inches } from '../../../quantity/length';
+import { roomOf } from '../../../site/bed';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
-import { leadPlant } from '../../../crops/planted';
 import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
-import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
+import { perMarket, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+import { type BedSetting, isOffered } from '../../setting';
 
 /** Between neighbouring frames: 2″ (from memory). mm. */
 export const BETWEEN_MM = inches(2);
@@ -56,7 +56,6 @@ export const A_FRAME_KNOBS = {
     group: 'Frame',
     min: feet(1.5),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'Along the bed: how long the slats are. One that two people can carry is at most 4′ (1.2 m).',
     suggest: (setting, set) => {
       const most = perMarket(setting.market, 48, 1200);
@@ -86,7 +85,6 @@ export const A_FRAME_KNOBS = {
     group: 'Frame',
     min: feet(3),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'From foot to hinge. More than 6′ (1.8 m) is heavy to fold.',
     suggest: (setting) => {
       const usual = perMarket(setting.market, 72, 1800);
@@ -104,7 +102,6 @@ export const A_FRAME_KNOBS = {
     group: 'Frame',
     min: feet(1),
     max: feet(6),
-    step: TAPE_STEP,
     help: 'From foot to foot on the soil; 3 to 4′ (0.9 to 1.2 m) is usual.',
     suggest: (setting) => ({ value: usualSpread(setting), why: fact('spread.usual') }),
   },

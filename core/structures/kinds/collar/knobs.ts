@@ -1,10 +1,10 @@
 import { MESH_ROLLS } from '../../../catalogue/panels';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
+import { cageRowKnobs } from '../../assemblies/ring-of-mesh';
 import type { Knobs, Values } from '../../knob';
 import { needsOf } from '../../rules/barrier';
-import { cageRowKnobs } from '../../assemblies/ring-of-mesh';
-import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, tidy } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
 
 /** Mesh that is bent round by hand and that no rabbit passes: 1″ and finer (common practice, no source). */
@@ -32,7 +32,6 @@ export const COLLAR_KNOBS = {
     group: 'Collar',
     min: inches(4),
     max: feet(3),
-    step: TAPE_STEP,
     help: 'The girth is made a whole number of links.',
     suggest: (setting) => {
       const spacing = setting.planted.reduce((most, one) => Math.max(most, one.training.spacingMm), 0);
@@ -50,7 +49,6 @@ export const COLLAR_KNOBS = {
     group: 'Collar',
     min: inches(4),
     max: feet(4),
-    step: TAPE_STEP,
     help: 'As high as the one it is meant for reaches; no more than the roll is wide.',
     suggest: (setting) => {
       const { heightMm } = needsOf({
@@ -68,7 +66,6 @@ export const COLLAR_KNOBS = {
     group: 'Collar',
     min: 0,
     max: inches(12),
-    step: TAPE_STEP,
     help: 'Pressed in while the soil is loose.',
     suggest: (setting) =>
       setting.site.visitors.includes('rabbits')
@@ -81,7 +78,6 @@ export const COLLAR_KNOBS = {
     group: 'Row',
     min: inches(4),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'As the plants stand.',
     suggest: (setting, set) => {
       const spacing = setting.planted.reduce((most, one) => Math.max(most, one.training.spacingMm), 0);

@@ -1,10 +1,10 @@
 import { feet } from '../../../quantity/length';
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'seed-bed',
       name: 'Seed bed',
       xMm: 7300,
@@ -12,16 +12,9 @@ export const demo = {
       turnDeg: 90,
       lengthMm: feet(6),
       widthMm: feet(2.5),
-      heightMm: 0,
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
       wind: 'sheltered',
-      grewBefore: ['', '', ''],
       note: 'Carrots, under a net from the day they are sown.',
-    },
+    }),
   ],
   plantings: [{ id: 'seed-carrots', bed: 'seed-bed', crop: 'carrot', training: 'row', count: 120 }],
   structures: [
@@ -30,7 +23,6 @@ export const demo = {
       name: 'Net on the carrots',
       stand: { on: 'bed', bed: 'seed-bed' },
       plantings: ['seed-carrots'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

@@ -1,11 +1,11 @@
-import { roomOf } from '../../../site/bed';
 import { COVERS } from '../../../catalogue/covers';
 import { feet, inches } from '../../../quantity/length';
+import { roomOf } from '../../../site/bed';
 import { fact } from '../../../wording/say';
 import type { Knobs } from '../../knob';
 import { coverFor } from '../../rules/covering';
 import { rowKnobs } from '../../rules/row';
-import { perMarket, TAPE_STEP } from '../../rules/tidy';
+import { perMarket } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
 
 /** A lower rim is no rim to drive a nail into (from memory). mm. */
@@ -23,7 +23,6 @@ export const FLAT_COVER_KNOBS = {
     group: 'Row',
     min: inches(12),
     max: feet(12),
-    step: TAPE_STEP,
     help: 'From edge to edge of what is covered.',
     usualMost: (setting) => setting.place.bed.widthMm * 1.2,
     suggest: (setting) => ({
@@ -58,7 +57,6 @@ export const FLAT_COVER_KNOBS = {
     group: 'Cover',
     min: 0,
     max: feet(2),
-    step: TAPE_STEP,
     help: 'Under pegs, boards or soil.',
     suggest: (setting) => ({ value: perMarket(setting.market, 6, 150), why: fact('tuck.edge') }),
   },
@@ -81,7 +79,6 @@ export const FLAT_COVER_KNOBS = {
     group: 'Cover',
     min: inches(12),
     max: feet(6),
-    step: TAPE_STEP,
     help: 'Closer where the wind comes in.',
     shown: (set) => set.held !== 'weights',
     suggest: (setting, set) =>

@@ -1,5 +1,5 @@
 import { SOIL } from '../../../site/underfoot';
-import type { DemoPiece } from '../../kind';
+import type { DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
@@ -21,7 +21,6 @@ export const demo = {
         underfoot: SOIL,
       },
       plantings: [],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

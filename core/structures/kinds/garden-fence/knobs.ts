@@ -2,10 +2,10 @@ import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stand';
 import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
+import { footingKnobs } from '../../assemblies/footing';
 import type { Knobs, Settled } from '../../knob';
 import { LOW_CHOICES, meshesFor, needsOf, offeredLow, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
 import { suggestDepth } from '../../rules/depth';
-import { footingKnobs } from '../../assemblies/footing';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 import { timberPost } from '../../rules/timber-post';
@@ -50,7 +50,6 @@ export const GARDEN_FENCE_KNOBS = {
     group: 'Fence',
     min: inches(12),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'What is allowed at a boundary is a local rule: ask before you build.',
     suggest: (setting) => {
       const { heightMm } = needsOf(setting);
@@ -130,7 +129,6 @@ export const GARDEN_FENCE_KNOBS = {
     group: 'Fence',
     min: inches(3),
     max: feet(2),
-    step: TAPE_STEP,
     help: 'Six inches deep, or a foot outward, stops rabbits.',
     shown: (set) => isRolled(set) && set.dig !== 'none',
     suggest: (setting, set) => {
@@ -156,7 +154,6 @@ export const GARDEN_FENCE_KNOBS = {
     group: 'Fence',
     min: 0,
     max: inches(12),
-    step: TAPE_STEP,
     help: 'None for a screen, a hand for cows and dogs.',
     shown: (set) => set.infill === 'boards',
     suggest: (setting) => ({ value: perMarket(setting.market, 2, 50), why: fact('boards.wind') }),
@@ -197,7 +194,6 @@ export const GARDEN_FENCE_KNOBS = {
     group: 'Posts',
     min: feet(3),
     max: feet(12),
-    step: TAPE_STEP,
     help: 'Centre to centre; every straight run is divided.',
     suggest: (setting) =>
       setting.wind === 'exposed'
@@ -230,7 +226,6 @@ export const GARDEN_FENCE_KNOBS = {
     group: 'Posts',
     min: inches(12),
     max: feet(4),
-    step: TAPE_STEP,
     help: 'A six-foot fence stands on eight-foot posts; posts beside a gate go below the frost.',
     suggest: (setting, set) => {
       const third = Number(set.height) * (setting.soil === 'sand' || setting.wind === 'exposed' ? 1 / 2 : 1 / 3);

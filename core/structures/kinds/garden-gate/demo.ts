@@ -1,4 +1,4 @@
-import type { DemoPiece } from '../../kind';
+import type { DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
@@ -11,7 +11,6 @@ export const demo = {
       // In the middle of the long run.
       stand: { on: 'run', of: 'river-fence', atMm: 10_261.6 },
       plantings: [],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

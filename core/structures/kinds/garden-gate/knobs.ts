@@ -1,11 +1,11 @@
-import { SEEN_MM } from '../../../checks/check';
 import type { Market } from '../../../catalogue/stock';
+import { SEEN_MM } from '../../../checks/check';
 import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stand';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settings } from '../../knob';
 import { LOW_CHOICES, meshesFor, needsOf, offeredLow, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';
-import { perMarket, TAPE_STEP } from '../../rules/tidy';
+import { perMarket } from '../../rules/tidy';
 import { sectionKnob } from '../../rules/timber-knobs';
 import type { Setting } from '../../setting';
 
@@ -52,7 +52,6 @@ export const GARDEN_GATE_KNOBS = {
     group: 'Gateway',
     min: inches(18),
     max: feet(6),
-    step: TAPE_STEP,
     help: 'Between its two posts; a barrow wants 3′ (0.9 m).',
     suggest: (setting) => ({ value: usualWidth(setting.market), why: fact('width.barrow') }),
   },
@@ -62,7 +61,6 @@ export const GARDEN_GATE_KNOBS = {
     group: 'Gateway',
     min: inches(12),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'To the top of the leaf, over the higher side.',
     suggest: ({ place }) => ({ value: place.opening.aboveMm, why: fact('height.run') }),
   },
@@ -72,7 +70,6 @@ export const GARDEN_GATE_KNOBS = {
     group: 'Gateway',
     min: inches(0.5),
     max: inches(6),
-    step: TAPE_STEP,
     help: 'Enough to swing over grass; no more than who visits can pass.',
     suggest: (setting) => {
       const { openingMm } = needsOf(setting);
@@ -171,7 +168,6 @@ export const GARDEN_GATE_KNOBS = {
     group: 'Leaf',
     min: 0,
     max: inches(12),
-    step: TAPE_STEP,
     help: 'As beside it.',
     shown: (set) => set.filling === 'boards',
     suggest: (setting) => {

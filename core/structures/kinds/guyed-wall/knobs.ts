@@ -3,12 +3,12 @@ import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { footingKnobs } from '../../assemblies/footing';
 import type { Knobs, Settled } from '../../knob';
-import { isOffered, type BedSetting } from '../../setting';
 import { offeredPanels, panelOf, suggestPanel, suggestRow } from '../../rules/panel-choice';
 import { rowKnobs, rowRoom, stationsKnob, suggestGap } from '../../rules/row';
-import { perMarket, TAPE_STEP } from '../../rules/tidy';
-import { depthKnob } from '../../rules/timber-post';
+import { perMarket } from '../../rules/tidy';
 import { heavyPostKnobs } from '../../rules/timber-knobs';
+import { depthKnob } from '../../rules/timber-post';
+import { isOffered, type BedSetting } from '../../setting';
 
 /** Panels meet on posts in holes that cost about as much as a panel (from memory). */
 const RUN = { lapMeshes: 0, postSpacingMm: feet(8.3), postMinor: 2500 } as const;
@@ -46,7 +46,6 @@ export const GUYED_WALL_KNOBS = {
     group: 'Panel',
     min: 0,
     max: feet(4),
-    step: TAPE_STEP,
     help: 'Room for hoe, hose and rake.',
     suggest: (setting, set) => suggestGap(setting, panelOf(setting, String(set.panel)).heightMm),
   },
@@ -91,7 +90,6 @@ export const GUYED_WALL_KNOBS = {
     group: 'Posts',
     min: feet(2),
     max: feet(10),
-    step: TAPE_STEP,
     help: 'A post stands wherever two panels meet, and between them where a panel is longer than this.',
     suggest: (setting) => ({ value: perMarket(setting.market, 96, 2500), why: fact('spacing.panel') }),
   },

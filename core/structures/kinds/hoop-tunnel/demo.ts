@@ -1,10 +1,10 @@
 import { feet } from '../../../quantity/length';
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'sail-bed',
       name: 'Sail-loft bed',
       xMm: 2750,
@@ -12,16 +12,9 @@ export const demo = {
       turnDeg: 90,
       lengthMm: feet(9),
       widthMm: feet(3),
-      heightMm: 0,
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
-      wind: 'usual',
       grewBefore: ['tomato', '', ''],
       note: 'Greens, which the white butterflies found every summer.',
-    },
+    }),
   ],
   plantings: [{ id: 'sail-cabbages', bed: 'sail-bed', crop: 'cabbage', training: 'head', count: 10 }],
   structures: [
@@ -30,7 +23,6 @@ export const demo = {
       name: 'Cabbage tunnel',
       stand: { on: 'bed', bed: 'sail-bed' },
       plantings: ['sail-cabbages'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

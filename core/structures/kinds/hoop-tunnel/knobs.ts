@@ -1,13 +1,13 @@
-import { roomOf } from '../../../site/bed';
 import { COVERS } from '../../../catalogue/covers';
 import { RODS } from '../../../catalogue/rods';
-import { coverFor } from '../../rules/covering';
 import { feet, inches } from '../../../quantity/length';
+import { roomOf } from '../../../site/bed';
 import { fact } from '../../../wording/say';
 import type { Knobs, Values } from '../../knob';
+import { coverFor } from '../../rules/covering';
 import { rowKnobs } from '../../rules/row';
+import { perMarket, wholeStep } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
-import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
 
 const offeredRods = (setting: BedSetting): string[] => RODS.map((rod) => rod.id).filter((id) => isOffered(setting, id));
 const offeredCovers = (setting: BedSetting): string[] =>
@@ -36,7 +36,6 @@ export const HOOP_TUNNEL_KNOBS = {
     group: 'Cover',
     min: 0,
     max: feet(2),
-    step: TAPE_STEP,
     help: 'Lies on the soil and is weighted or buried, or hangs down the side of the bed.',
     suggest: (setting) => ({ value: perMarket(setting.market, 10, 250), why: fact('tuck.hand') }),
   },
@@ -86,7 +85,6 @@ export const HOOP_TUNNEL_KNOBS = {
     group: 'Hoops',
     min: inches(12),
     max: feet(12),
-    step: TAPE_STEP,
     help: 'From the middle of one foot to the middle of the other.',
     usualMost: (setting) => setting.place.bed.widthMm * 1.2,
     suggest: (setting) => ({
@@ -100,7 +98,6 @@ export const HOOP_TUNNEL_KNOBS = {
     group: 'Hoops',
     min: inches(8),
     max: feet(7),
-    step: TAPE_STEP,
     help: 'To the hoop, in the middle.',
     usualMost: () => feet(5),
     suggest: (setting, set) => {
@@ -119,7 +116,6 @@ export const HOOP_TUNNEL_KNOBS = {
     group: 'Hoops',
     min: inches(12),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'Four feet is the limit of the trade, three is better: covers sag between them.',
     suggest: (setting) => ({ value: perMarket(setting.market, 36, 900), why: fact('apart.three') }),
   },

@@ -1,10 +1,10 @@
 import { feet } from '../../../quantity/length';
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'step-bed',
       name: 'Bed by the steps',
       xMm: 7300,
@@ -12,16 +12,10 @@ export const demo = {
       turnDeg: 90,
       lengthMm: feet(6),
       widthMm: feet(2),
-      heightMm: 0,
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
       wind: 'sheltered',
       grewBefore: ['', 'bean', ''],
       note: 'Strawberries for the kitchen, which the blackbirds find first.',
-    },
+    }),
   ],
   plantings: [{ id: 'step-strawberries', bed: 'step-bed', crop: 'strawberry', training: 'row', count: 3 }],
   structures: [
@@ -30,7 +24,6 @@ export const demo = {
       name: 'Strawberry cages',
       stand: { on: 'bed', bed: 'step-bed' },
       plantings: ['step-strawberries'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

@@ -3,10 +3,10 @@ import { COVERS } from '../../../catalogue/covers';
 import { MESH_ROLLS } from '../../../catalogue/panels';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
+import { cageRowKnobs, lockKnob } from '../../assemblies/ring-of-mesh';
 import type { Knobs } from '../../knob';
 import { coverFor } from '../../rules/covering';
-import { cageRowKnobs, lockKnob } from '../../assemblies/ring-of-mesh';
-import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, tidy } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
 
 /** Rolls that stand by themselves and are bent round by hand. */
@@ -38,7 +38,6 @@ export const INSECT_CAGE_KNOBS = {
     group: 'Cage',
     min: inches(6),
     max: feet(4),
-    step: TAPE_STEP,
     help: 'The girth is made a whole number of links.',
     usualMost: () => feet(3),
     suggest: (setting) => {
@@ -57,7 +56,6 @@ export const INSECT_CAGE_KNOBS = {
     group: 'Cage',
     min: inches(9),
     max: feet(5),
-    step: TAPE_STEP,
     help: 'Whole rows of mesh, the one that becomes stakes counted; several cages may come out of the height of the roll.',
     suggest: (setting, set) => {
       const roll = stockOf(setting.catalogue, String(set.roll), 'mesh roll');
@@ -99,7 +97,6 @@ export const INSECT_CAGE_KNOBS = {
     group: 'Net',
     min: 0,
     max: inches(12),
-    step: TAPE_STEP,
     help: 'Pushed down with the stakes, soil drawn up against it.',
     suggest: (setting) => ({ value: perMarket(setting.market, 3, 80), why: fact('tuck.soil') }),
   },
@@ -109,7 +106,6 @@ export const INSECT_CAGE_KNOBS = {
     group: 'Row',
     min: inches(9),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'Room for a hand between the nets.',
     suggest: (setting, set) => ({
       value: tidy(Number(set.diameter) + inches(4), setting.market),

@@ -1,10 +1,10 @@
 import { feet } from '../../../quantity/length';
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'rope-walk-bed',
       name: 'Rope-walk bed',
       xMm: 13_350,
@@ -12,16 +12,9 @@ export const demo = {
       turnDeg: 90,
       lengthMm: feet(8),
       widthMm: feet(3),
-      heightMm: 0,
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
-      wind: 'usual',
       grewBefore: ['', 'cabbage', ''],
       note: 'Something tunnels in from the river bank.',
-    },
+    }),
   ],
   plantings: [{ id: 'rope-walk-lettuce', bed: 'rope-walk-bed', crop: 'lettuce', training: 'head', count: 18 }],
   structures: [
@@ -30,7 +23,6 @@ export const demo = {
       name: 'Salad frame',
       stand: { on: 'bed', bed: 'rope-walk-bed' },
       plantings: ['rope-walk-lettuce'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

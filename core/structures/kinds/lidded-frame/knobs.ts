@@ -70,7 +70,6 @@ export const LIDDED_FRAME_KNOBS = {
     group: 'Box',
     min: inches(12),
     max: feet(6),
-    step: TAPE_STEP,
     help: 'Over the boards. At most 3′ where it is opened from one side.',
     usualMost: () => feet(4),
     suggest: (setting) => ({
@@ -113,7 +112,6 @@ export const LIDDED_FRAME_KNOBS = {
     group: 'Box',
     min: inches(8),
     max: MOST_ABOVE_MM,
-    step: TAPE_STEP,
     help: 'Posts, mesh and doors from the rim of the box to the roof.',
     shown: (set) => set.opens === 'doors',
     suggest: (setting, set) => ({

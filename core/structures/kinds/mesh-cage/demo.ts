@@ -1,27 +1,20 @@
 import { feet } from '../../../quantity/length';
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'lean-to-bed',
       name: 'Lean-to bed',
       xMm: 4000,
       yMm: 4800,
-      turnDeg: 0,
       lengthMm: feet(8),
       widthMm: feet(3),
-      heightMm: 0,
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
       wind: 'sheltered',
       grewBefore: ['pea', 'cabbage', ''],
       note: 'Three tomatoes for the kitchen door.',
-    },
+    }),
   ],
   plantings: [{ id: 'door-tomatoes', bed: 'lean-to-bed', crop: 'tomato', training: 'unpruned', count: 3 }],
   structures: [
@@ -30,7 +23,6 @@ export const demo = {
       name: 'Cages at the kitchen door',
       stand: { on: 'bed', bed: 'lean-to-bed' },
       plantings: ['door-tomatoes'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

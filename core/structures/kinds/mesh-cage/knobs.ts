@@ -1,16 +1,16 @@
+import { stockOf } from '../../../catalogue/catalogue';
 import { MESH_ROLLS } from '../../../catalogue/panels';
 import { rodsFor } from '../../../checks/cage-stands';
-import { stockOf } from '../../../catalogue/catalogue';
 import { leadPlant } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
-import { fact } from '../../../wording/say';
-import type { Knobs } from '../../knob';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
-import { suggestDepth } from '../../rules/depth';
+import { fact } from '../../../wording/say';
 import { cageRowKnobs, lockKnob } from '../../assemblies/ring-of-mesh';
+import type { Knobs } from '../../knob';
+import { suggestDepth } from '../../rules/depth';
 import { reachOverBed } from '../../rules/row';
+import { perMarket, tidy } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
-import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
 
 /** Rolls that stand by themselves and that a hand, or a window cut for it, passes. */
 const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.stepMm >= inches(3)).map((roll) => roll.id);
@@ -57,7 +57,6 @@ export const MESH_CAGE_KNOBS = {
     group: 'Cage',
     min: inches(6),
     max: feet(4),
-    step: TAPE_STEP,
     help: 'The girth is made a whole number of links.',
     usualMost: () => feet(3),
     suggest: (setting) => {
@@ -72,7 +71,6 @@ export const MESH_CAGE_KNOBS = {
     group: 'Cage',
     min: inches(9),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'Met in whole rows of mesh; what is left of the roll’s height may make another cage.',
     suggest: (setting, set) => {
       const roll = stockOf(setting.catalogue, String(set.roll), 'mesh roll');
@@ -118,7 +116,6 @@ export const MESH_CAGE_KNOBS = {
     group: 'Row',
     min: inches(9),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'Room between cages to pick and for air.',
     suggest: (setting, set) => {
       const spacing = setting.planted.reduce((most, one) => Math.max(most, one.training.spacingMm), 0);
@@ -151,7 +148,6 @@ export const MESH_CAGE_KNOBS = {
     group: 'Stakes',
     min: inches(6),
     max: feet(6),
-    step: TAPE_STEP,
     help: 'Cut from reinforcing bar; cap the tops.',
     shown: (set) => Number(set.stakes) > 0,
     suggest: (setting) =>

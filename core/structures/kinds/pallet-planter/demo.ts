@@ -1,5 +1,5 @@
 import { SOIL } from '../../../site/underfoot';
-import type { DemoPiece } from '../../kind';
+import type { DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden. */
 export const demo = {
@@ -11,7 +11,6 @@ export const demo = {
       name: 'Pallet on the yard wall',
       stand: { on: 'spot', at: { xMm: 7700, yMm: 13_800, turnDeg: 0 }, underfoot: SOIL },
       plantings: ['wall-strawberries'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

@@ -4,7 +4,7 @@ import type { PlaceOn } from '../../../site/stand';
 import { fact } from '../../../wording/say';
 import type { Knobs, Values } from '../../knob';
 import { plantsKnob } from '../../rules/potting';
-import { perMarket, TAPE_STEP } from '../../rules/tidy';
+import { perMarket } from '../../rules/tidy';
 import { isOffered, type Setting } from '../../setting';
 import { cellOf, PALLETS, rowsOf, type Pallet } from './pallet';
 
@@ -67,7 +67,6 @@ export const PALLET_PLANTER_KNOBS = {
     group: 'Pallet',
     min: inches(1),
     max: feet(4),
-    step: TAPE_STEP,
     help: 'So that the sides of each can be got at.',
     shown: (set) => Number(set.pallets) > 1,
     suggest: (setting) => ({ value: perMarket(setting.market, 4, 100), why: fact('apart.hand') }),
@@ -92,7 +91,6 @@ export const PALLET_PLANTER_KNOBS = {
     group: 'Stand',
     min: 0,
     max: feet(2),
-    step: TAPE_STEP,
     help: 'From the wall to the lower back edge: how far it leans.',
     suggest: (setting) => ({ value: perMarket(setting.market, 8, 200), why: fact('foot.leans') }),
   },

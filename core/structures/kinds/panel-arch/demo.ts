@@ -1,10 +1,10 @@
 import { feet, inches } from '../../../quantity/length';
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'dock-west',
       name: 'Dry-dock bed, west',
       xMm: 12_250,
@@ -13,16 +13,10 @@ export const demo = {
       lengthMm: feet(9),
       widthMm: 600,
       heightMm: inches(7.25),
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
-      wind: 'usual',
       grewBefore: ['', 'pea', ''],
       note: 'One of two where the dry dock was; the way between them leads to the gate.',
-    },
-    {
+    }),
+    demoBed({
       id: 'dock-east',
       name: 'Dry-dock bed, east',
       xMm: 12_250 + 600 + feet(4),
@@ -31,15 +25,9 @@ export const demo = {
       lengthMm: feet(9),
       widthMm: 600,
       heightMm: inches(7.25),
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
-      wind: 'usual',
       grewBefore: ['', 'cabbage', ''],
       note: 'Its twin, four feet across the way.',
-    },
+    }),
   ],
   plantings: [
     { id: 'dock-cucumbers', bed: 'dock-west', crop: 'cucumber', training: 'vine', count: 8 },
@@ -51,7 +39,6 @@ export const demo = {
       name: 'Dry-dock arch',
       stand: { on: 'beds', beds: ['dock-west', 'dock-east'] },
       plantings: ['dock-cucumbers', 'dock-beans'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

@@ -8,7 +8,7 @@ import { fact } from '../../../wording/say';
 import type { Knobs, Settled, Suggestion, Values } from '../../knob';
 import { drivenDepth, suggestDepth, type SoldPost } from '../../rules/depth';
 import { STATION_SCHOOLS } from '../../rules/stations';
-import { perMarket, TAPE_STEP } from '../../rules/tidy';
+import { perMarket } from '../../rules/tidy';
 import { isOffered, type Setting } from '../../setting';
 import { bendPanel } from './bend';
 
@@ -144,7 +144,6 @@ export const PANEL_ARCH_KNOBS = {
     group: 'Shape',
     min: feet(3),
     max: feet(9),
-    step: TAPE_STEP,
     help: 'In the middle, to the mesh; what hangs from it is taken off below.',
     shown: (set) => set.solve !== 'headroom',
     suggest: (setting, set) =>
@@ -158,7 +157,6 @@ export const PANEL_ARCH_KNOBS = {
     group: 'Shape',
     min: inches(18),
     max: feet(14),
-    step: TAPE_STEP,
     help: 'From the inside of one foot to the other.',
     shown: (set) => set.solve !== 'span',
     usualMost: () => feet(8),
@@ -173,7 +171,6 @@ export const PANEL_ARCH_KNOBS = {
     group: 'Shape',
     min: 0,
     max: feet(3),
-    step: TAPE_STEP,
     help: 'Tied higher up its posts, the arch stands higher.',
     shown: (set) => set.solve !== 'feet' && set.make === 'panel',
     suggest: () => ({ value: 0, why: fact('lift.none') }),
@@ -184,7 +181,6 @@ export const PANEL_ARCH_KNOBS = {
     group: 'Shape',
     min: inches(8),
     max: feet(4),
-    step: TAPE_STEP,
     help: 'Posts hold the lowest stretch plumb. A panel trusted to its spring alone, its ends only buried, can let go: that is not offered.',
     suggest: (setting) => ({ value: perMarket(setting.market, 18, 450), why: fact('held.firm') }),
   },
@@ -194,7 +190,6 @@ export const PANEL_ARCH_KNOBS = {
     group: 'Shape',
     min: 0,
     max: feet(3),
-    step: TAPE_STEP,
     help: 'Fruit and shoots that hang into the walkway.',
     suggest: hangFor,
   },
@@ -204,7 +199,6 @@ export const PANEL_ARCH_KNOBS = {
     group: 'Posts',
     min: BARE_DRIVEN_MM,
     max: feet(4),
-    step: TAPE_STEP,
     help: 'What the next stock length leaves over goes into the ground as well.',
     suggest: (setting, set) =>
       suggestDepth(

@@ -1,10 +1,10 @@
 import { feet, inches } from '../../../quantity/length';
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'long-bed',
       name: 'Long bed',
       xMm: 6000,
@@ -13,16 +13,10 @@ export const demo = {
       lengthMm: feet(24),
       widthMm: feet(3),
       heightMm: inches(11),
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
-      wind: 'usual',
       grewBefore: ['cabbage', 'gourd', ''],
       note: 'Boards renewed the winter before last.',
-    },
-    {
+    }),
+    demoBed({
       id: 'ramp-row',
       name: 'Slipway row',
       xMm: 12800,
@@ -30,34 +24,24 @@ export const demo = {
       turnDeg: 90,
       lengthMm: 9150,
       widthMm: 900,
-      heightMm: 0,
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
       riseMm: -480,
       soil: 'sand',
       wind: 'exposed',
-      grewBefore: ['', '', ''],
       note: 'Falls towards the old slip; sand under a hand of good soil.',
-    },
-    {
+    }),
+    demoBed({
       id: 'odd-bed',
       name: 'Boathouse bed',
       xMm: 10400,
       yMm: 2400,
-      turnDeg: 0,
       lengthMm: inches(139.5),
       widthMm: feet(3),
       heightMm: inches(7.25),
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
       riseMm: inches(3),
       soil: 'clay',
-      wind: 'usual',
       grewBefore: ['daisy', 'parsley', ''],
       note: '11′ 7½″, because the boathouse is not square.',
-    },
+    }),
   ],
   plantings: [
     { id: 'long-tomatoes', bed: 'long-bed', crop: 'tomato', training: 'two-leaders', count: 14 },
@@ -71,7 +55,6 @@ export const demo = {
       name: 'Tomato wall',
       stand: { on: 'bed', bed: 'long-bed' },
       plantings: ['long-tomatoes'],
-      knobs: {},
     },
     {
       id: 'bean-wall',
@@ -85,7 +68,6 @@ export const demo = {
       name: 'Pea wall',
       stand: { on: 'bed', bed: 'odd-bed' },
       plantings: ['odd-peas'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

@@ -1,17 +1,17 @@
-import { drivenDepth, nextStockUp, suggestDepth, type SoldPost } from '../../rules/depth';
-import { PANELS } from '../../../catalogue/panels';
 import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
+import { PANELS } from '../../../catalogue/panels';
 import { exact, feet, inches } from '../../../quantity/length';
-import { fact } from '../../../wording/say';
 import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
+import { fact } from '../../../wording/say';
 import type { Knobs, Settled, Suggestion, Values } from '../../knob';
-import { isOffered, type BedSetting } from '../../setting';
+import { drivenDepth, nextStockUp, suggestDepth, type SoldPost } from '../../rules/depth';
 import { lengthOnLie } from '../../rules/lie';
 import { offeredPanels, panelOf, suggestPanel, suggestRow } from '../../rules/panel-choice';
 import { panelRun } from '../../rules/panel-run';
 import { rowKnobs, rowRoom, suggestGap } from '../../rules/row';
 import { STATION_SCHOOLS } from '../../rules/stations';
 import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
+import { isOffered, type BedSetting } from '../../setting';
 
 const lasts = (stock: string): string => `lasts ${CATALOGUE.stock(stock).life.seasons} seasons`;
 const FIXINGS = [
@@ -114,7 +114,6 @@ export const PANEL_WALL_KNOBS = {
     group: 'Row',
     min: inches(12),
     max: feet(12),
-    step: TAPE_STEP,
     help: 'From the face of one wall to the face of the next.',
     shown: (set) => Number(set.walls) > 1,
     usualMost: (setting) => Math.max(inches(48), setting.place.bed.widthMm),
@@ -158,7 +157,6 @@ export const PANEL_WALL_KNOBS = {
     group: 'Panel',
     min: 0,
     max: feet(4),
-    step: TAPE_STEP,
     help: 'Room for hoe, hose and air; the crop has to stand by itself this high.',
     suggest: (setting, set) => suggestGapForPosts(setting, panelOf(setting, String(set.panel)).heightMm),
   },
@@ -224,7 +222,6 @@ export const PANEL_WALL_KNOBS = {
     group: 'Posts',
     min: feet(2),
     max: feet(10),
-    step: TAPE_STEP,
     help: 'The run is divided so that no bay is wider than this.',
     suggest: (setting) => ({
       value: mostApart(setting),
@@ -237,7 +234,6 @@ export const PANEL_WALL_KNOBS = {
     group: 'Posts',
     min: BARE_DRIVEN_MM,
     max: feet(4),
-    step: TAPE_STEP,
     help: 'What the next stock length leaves over goes into the ground as well.',
     suggest: (setting, set) =>
       leastDeep(setting, {
@@ -252,7 +248,6 @@ export const PANEL_WALL_KNOBS = {
     group: 'Posts',
     min: 0,
     max: MOST_ABOVE_MM,
-    step: TAPE_STEP,
     help: 'The top clip sits below the post top; the last mesh may stand free.',
     suggest: (setting) => ({ value: mayStandAbove(setting), why: fact('above.mesh') }),
   },

@@ -1,9 +1,9 @@
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'melon-bed',
       name: 'Melon bed',
       xMm: 9850,
@@ -12,15 +12,9 @@ export const demo = {
       lengthMm: 5500,
       widthMm: 900,
       heightMm: 200,
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
-      wind: 'usual',
       grewBefore: ['pea', 'cabbage', ''],
       note: 'Between the cinder path and the cable. Boards are 45 mm.',
-    },
+    }),
   ],
   plantings: [{ id: 'melons', bed: 'melon-bed', crop: 'melon', training: 'vine', count: 8 }],
   structures: [

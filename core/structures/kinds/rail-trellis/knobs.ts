@@ -1,17 +1,17 @@
 import { PANELS } from '../../../catalogue/panels';
-import { feet, inches } from '../../../quantity/length';
-import { leadPlant } from '../../../crops/planted';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
+import { leadPlant } from '../../../crops/planted';
+import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { footingKnobs } from '../../assemblies/footing';
 import type { Knobs, Values } from '../../knob';
-import { isOffered, type BedSetting } from '../../setting';
 import { mostGap } from '../../rules/gap';
 import { offeredPanels, panelOf, suggestPanel } from '../../rules/panel-choice';
 import { fallOf, reachOverBed, rowKnobs, stationsKnob, suggestGap } from '../../rules/row';
-import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
-import { depthKnob } from '../../rules/timber-post';
+import { perMarket, tidy, wholeStep } from '../../rules/tidy';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
+import { depthKnob } from '../../rules/timber-post';
+import { isOffered, type BedSetting } from '../../setting';
 
 /** What a 4×4 takes, and what is left of the middle post where a first rail ends on it (DOC PS 20-20, table 3: a nominal 4 is 3½″ dry). mm. */
 const POST_MM = inches(3.5);
@@ -65,7 +65,6 @@ export const RAIL_TRELLIS_KNOBS = {
     group: 'Posts',
     min: feet(2),
     max: feet(10),
-    step: TAPE_STEP,
     help: 'At most this when the row is divided; exactly this when it is repeated. Between the posts, or centre to centre.',
     suggest: (setting, set) =>
       set.bays === 'centres'
@@ -80,7 +79,6 @@ export const RAIL_TRELLIS_KNOBS = {
     group: 'Posts',
     min: 0,
     max: inches(12),
-    step: TAPE_STEP,
     help: 'All tops are trimmed to one height with a block of this thickness on the rail.',
     suggest: (setting) => ({ value: perMarket(setting.market, 1, 25), why: fact('block.trim') }),
   },
@@ -123,7 +121,6 @@ export const RAIL_TRELLIS_KNOBS = {
     group: 'Rails',
     min: LEAST_GAP_MM,
     max: feet(4),
-    step: TAPE_STEP,
     help: 'At the high point: the rails are level, the ground is not.',
     suggest: (setting, set) => {
       const fallMm = fallOf(setting, Number(set.rowLength));

@@ -1,27 +1,18 @@
 import { feet } from '../../../quantity/length';
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'play-ring',
       name: 'Ring on the grass',
       xMm: 6700,
       yMm: 3500,
-      turnDeg: 0,
       lengthMm: feet(7),
       widthMm: feet(7),
-      heightMm: 0,
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
-      wind: 'usual',
-      grewBefore: ['', '', ''],
       note: 'For the neighbours’ children, who sit in it.',
-    },
+    }),
   ],
   plantings: [{ id: 'ring-beans', bed: 'play-ring', crop: 'runner-bean', training: 'single', count: 22 }],
   structures: [
@@ -30,7 +21,6 @@ export const demo = {
       name: 'Bean tepee',
       stand: { on: 'bed', bed: 'play-ring' },
       plantings: ['ring-beans'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

@@ -6,7 +6,7 @@ import { roomOf } from '../../../site/bed';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled } from '../../knob';
 import { inTheMiddle, reachOverBed } from '../../rules/row';
-import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
+import { perMarket, tidy, wholeStep } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
 import { shadedSide } from './shaded';
 
@@ -74,7 +74,6 @@ export const TEPEE_KNOBS = {
     group: 'Shape',
     min: inches(6),
     max: inches(24),
-    step: TAPE_STEP,
     help: 'Dug round under the feet of the poles, open at the door.',
     suggest: (setting, set) => ({
       value: isTepee(set) ? perMarket(setting.market, 12, 300) : perMarket(setting.market, 8, 200),
@@ -88,7 +87,6 @@ export const TEPEE_KNOBS = {
     group: 'Shape',
     min: LEAST_RADIUS_MM,
     max: feet(6),
-    step: TAPE_STEP,
     help: 'On the soil, half the way across.',
     usualMost: () => feet(4),
     suggest: (setting, set) => {
@@ -106,7 +104,6 @@ export const TEPEE_KNOBS = {
     group: 'Shape',
     min: feet(3),
     max: feet(12),
-    step: TAPE_STEP,
     help: 'Where the poles cross.',
     usualMost: () => feet(9),
     suggest: (setting, set) => {
@@ -155,7 +152,6 @@ export const TEPEE_KNOBS = {
     group: 'Poles',
     min: inches(4),
     max: feet(4),
-    step: TAPE_STEP,
     help: 'What sticks out at the top keeps the lashing from slipping off.',
     suggest: (setting, set) => ({
       value: isTepee(set) ? perMarket(setting.market, 12, 300) : perMarket(setting.market, 6, 150),
@@ -168,7 +164,6 @@ export const TEPEE_KNOBS = {
     group: 'Poles',
     min: 0,
     max: feet(2),
-    step: TAPE_STEP,
     help: 'After the lashing, each pole is pushed in at its mark.',
     suggest: (setting) => ({ value: perMarket(setting.market, 6, 150), why: fact('push.firm') }),
   },
@@ -178,7 +173,6 @@ export const TEPEE_KNOBS = {
     group: 'Door',
     min: 0,
     max: feet(4),
-    step: TAPE_STEP,
     help: 'Between two poles on the soil; nothing is strung or planted across it. Nought for none.',
     suggest: (setting, set) =>
       isTepee(set) && Number(set.radius) >= inches(24)
@@ -216,7 +210,6 @@ export const TEPEE_KNOBS = {
     group: 'Strings',
     min: inches(2),
     max: feet(3),
-    step: TAPE_STEP,
     help: 'Above the soil.',
     shown: (set) => set.ladder === 'yes',
     suggest: (setting) => ({ value: perMarket(setting.market, 6, 150), why: fact('ladder.from') }),
@@ -227,7 +220,6 @@ export const TEPEE_KNOBS = {
     group: 'Strings',
     min: inches(2),
     max: feet(2),
-    step: TAPE_STEP,
     help: 'Closer for thin tendrils.',
     shown: (set) => set.ladder === 'yes',
     suggest: (setting) => {
@@ -256,7 +248,6 @@ export const TEPEE_KNOBS = {
     group: 'Shape',
     min: 0,
     max: feet(2),
-    step: TAPE_STEP,
     help: 'Depth of soil loosened and fed.',
     suggest: (setting) => ({
       value:

@@ -1,5 +1,5 @@
 import { SOIL } from '../../../site/underfoot';
-import type { DemoPiece } from '../../kind';
+import type { DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
@@ -11,7 +11,6 @@ export const demo = {
       name: 'Strawberry masts',
       stand: { on: 'spot', at: { xMm: 7000, yMm: 15_200, turnDeg: 0 }, underfoot: SOIL },
       plantings: ['mast-strawberries'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

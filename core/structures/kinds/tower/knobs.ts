@@ -9,7 +9,7 @@ import { takesPosts } from '../../../site/underfoot';
 import { fact } from '../../../wording/say';
 import type { Knobs, Suggestion } from '../../knob';
 import { plantsKnob, WET_MIX_KG_L } from '../../rules/potting';
-import { perMarket, TAPE_STEP } from '../../rules/tidy';
+import { perMarket } from '../../rules/tidy';
 import { isOffered, type Setting } from '../../setting';
 
 export type SpotSetting = Setting<PlaceOn<'spot'>>;
@@ -96,7 +96,6 @@ export const TOWER_KNOBS = {
     group: 'Tower',
     min: inches(18),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'Room to go round each.',
     shown: (set) => Number(set.towers) > 1,
     suggest: (setting) => ({ value: perMarket(setting.market, 36, 900), why: fact('apart.round') }),
@@ -116,7 +115,6 @@ export const TOWER_KNOBS = {
     group: 'Rod',
     min: inches(8),
     max: feet(4),
-    step: TAPE_STEP,
     help: 'Driven before the tiers are threaded on. It keeps them in line; their weight is what stands.',
     shown: (_set, setting) => takesPosts(setting.place.underfoot),
     suggest: (setting, set) => usualDepth(setting, Number(set.tiers)),

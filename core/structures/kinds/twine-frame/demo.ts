@@ -1,28 +1,22 @@
 import { feet, inches } from '../../../quantity/length';
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'wall-border',
       name: 'Warm wall border',
       xMm: 5200,
       yMm: 13700,
-      turnDeg: 0,
       lengthMm: 4270,
       widthMm: 600,
-      heightMm: 0,
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
       standFrom: 'front only',
-      riseMm: 0,
-      soil: 'loam',
       wind: 'sheltered',
       grewBefore: ['pea', '', 'nightshade'],
       note: 'Against the south face of the yard wall. The tape says 4.27 m to the drainpipe.',
-    },
-    {
+    }),
+    demoBed({
       id: 'yard-bed',
       name: 'Yard bed',
       xMm: 2600,
@@ -31,15 +25,10 @@ export const demo = {
       lengthMm: feet(10),
       widthMm: feet(4),
       heightMm: inches(11),
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
       wind: 'sheltered',
       grewBefore: ['nightshade', 'cabbage', 'pea'],
       note: 'Where the ferryman kept his pigs: the best soil on the place.',
-    },
+    }),
   ],
   plantings: [
     { id: 'wall-cucumbers', bed: 'wall-border', crop: 'cucumber', training: 'vine', count: 12 },
@@ -58,7 +47,6 @@ export const demo = {
       name: 'Single-stem tomatoes',
       stand: { on: 'bed', bed: 'yard-bed' },
       plantings: ['yard-tomatoes'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

@@ -1,16 +1,16 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import { LET_IN_MM } from '../../../statics/embedment';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
+import { leadPlant } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
+import { LET_IN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
-import { letInDepth, suggestDepth } from '../../rules/depth';
 import { FOOTINGS, type Footing } from '../../assemblies/footing';
 import type { Knobs, Values } from '../../knob';
-import { isOffered, type BedSetting } from '../../setting';
-import { leadPlant } from '../../../crops/planted';
+import { letInDepth, suggestDepth } from '../../rules/depth';
 import { fallOf, reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
-import { perMarket, TAPE_STEP, tidy } from '../../rules/tidy';
+import { perMarket, tidy } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+import { isOffered, type BedSetting } from '../../setting';
 
 /** A bed has to be this high for a post to be screwed to the inside of it (from memory). mm. */
 export const LEAST_BED_MM = inches(7);
@@ -48,7 +48,6 @@ export const TWINE_FRAME_KNOBS = {
     group: 'Row',
     min: inches(8),
     max: feet(5),
-    step: TAPE_STEP,
     help: 'An eye at each end; with three rows one in the middle too.',
     shown: (set) => Number(set.rows) > 1,
     suggest: (setting) => ({
@@ -77,7 +76,6 @@ export const TWINE_FRAME_KNOBS = {
     group: 'Frame',
     min: feet(3),
     max: feet(10),
-    step: TAPE_STEP,
     help: 'Above the soil; the tallest user should reach it from the ground.',
     suggest: (setting, set) => {
       const lead = leadPlant(setting);
@@ -137,7 +135,6 @@ export const TWINE_FRAME_KNOBS = {
     group: 'Frame',
     min: feet(2),
     max: feet(10),
-    step: TAPE_STEP,
     help: 'Centre to centre; long rows are divided into equal bays.',
     shown: (set) => set.make === 'lengths',
     suggest: (setting) => ({ value: perMarket(setting.market, 96, 2400), why: fact('spacing.beam') }),
@@ -148,7 +145,6 @@ export const TWINE_FRAME_KNOBS = {
     group: 'Frame',
     min: inches(12),
     max: feet(6),
-    step: TAPE_STEP,
     help: 'Let into the ground and tamped in layers.',
     suggest: (setting, set) => {
       const stock = timberId(String(set.section), String(set.treatment));
@@ -180,7 +176,6 @@ export const TWINE_FRAME_KNOBS = {
     group: 'Frame',
     min: inches(10),
     max: feet(3),
-    step: TAPE_STEP,
     help: 'From the outside corner, along the beam and down the post, to the middle of the brace.',
     shown: (set) => set.braces !== 'none',
     suggest: (setting) => ({ value: perMarket(setting.market, 18, 450), why: fact('brace.leg') }),
@@ -236,7 +231,6 @@ export const TWINE_FRAME_KNOBS = {
     group: 'Strings',
     min: 0,
     max: feet(3),
-    step: TAPE_STEP,
     help: 'A bow at the top that can be let down, a loose loop at the stem.',
     suggest: (setting) => ({ value: perMarket(setting.market, 12, 300), why: fact('knots.two') }),
   },
@@ -246,7 +240,6 @@ export const TWINE_FRAME_KNOBS = {
     group: 'Strings',
     min: 0,
     max: feet(2),
-    step: TAPE_STEP,
     help: 'A string tied tight lifts the plant or cuts it as it thickens.',
     suggest: (setting) => ({ value: perMarket(setting.market, 4, 100), why: fact('slack.loose') }),
   },

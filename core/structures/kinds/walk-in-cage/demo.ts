@@ -1,10 +1,10 @@
 import { feet, inches } from '../../../quantity/length';
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the bed and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'berry-bed',
       name: 'Berry bed',
       xMm: 9950,
@@ -12,16 +12,8 @@ export const demo = {
       turnDeg: 90,
       lengthMm: feet(6),
       widthMm: inches(30),
-      heightMm: 0,
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
-      wind: 'usual',
-      grewBefore: ['', '', ''],
       note: 'Blackbirds had every berry last year.',
-    },
+    }),
   ],
   plantings: [{ id: 'berry-strawberries', bed: 'berry-bed', crop: 'strawberry', training: 'row', count: 4 }],
   structures: [

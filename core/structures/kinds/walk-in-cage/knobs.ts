@@ -3,11 +3,11 @@ import { MESH_ROLLS } from '../../../catalogue/panels';
 import { feet, inches } from '../../../quantity/length';
 import { buriedShare, LET_IN_MM, NO_FILL } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
+import { footingKnobs } from '../../assemblies/footing';
 import type { Knobs, Values } from '../../knob';
 import { needsOf, offeredRolls, rollChoices } from '../../rules/barrier';
 import { coverFor } from '../../rules/covering';
 import { suggestDepth } from '../../rules/depth';
-import { footingKnobs } from '../../assemblies/footing';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 import { depthKnob, timberPost } from '../../rules/timber-post';
@@ -30,7 +30,6 @@ export const WALK_IN_CAGE_KNOBS = {
     group: 'Cage',
     min: inches(12),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'From the edge of the bed to the posts, on all four sides: wide enough to kneel.',
     usualMost: () => feet(4),
     suggest: (setting) => ({ value: perMarket(setting.market, 24, 600), why: fact('room.kneel') }),
@@ -41,7 +40,6 @@ export const WALK_IN_CAGE_KNOBS = {
     group: 'Cage',
     min: feet(5),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'From the path to the tops of the posts. One walks under the wires.',
     suggest: (setting) => ({ value: perMarket(setting.market, 84, 2100), why: fact('height.walk') }),
   },
@@ -78,7 +76,6 @@ export const WALK_IN_CAGE_KNOBS = {
     group: 'Cage',
     min: 0,
     max: inches(18),
-    step: TAPE_STEP,
     help: 'Six inches deep stops rabbits.',
     shown: (set) => set.low !== 'none',
     suggest: (setting) => ({
@@ -93,7 +90,6 @@ export const WALK_IN_CAGE_KNOBS = {
     group: 'Posts',
     min: feet(3),
     max: feet(10),
-    step: TAPE_STEP,
     help: 'Rails hang between them, and the pull of the wires on those.',
     suggest: (setting) => ({ value: perMarket(setting.market, 72, 1800), why: fact('spacing.six') }),
   },
@@ -132,7 +128,6 @@ export const WALK_IN_CAGE_KNOBS = {
     group: 'Roof',
     min: inches(18),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'Across, from rail to rail; the net lies on them.',
     suggest: (setting) => ({ value: perMarket(setting.market, 48, 1200), why: fact('wires.four') }),
   },
@@ -151,7 +146,6 @@ export const WALK_IN_CAGE_KNOBS = {
     group: 'Door',
     min: inches(20),
     max: inches(48),
-    step: TAPE_STEP,
     help: 'A barrow wants three feet.',
     suggest: (setting) => ({ value: perMarket(setting.market, 36, 900), why: fact('door.barrow') }),
   },

@@ -1,10 +1,10 @@
 import { feet, inches } from '../../../quantity/length';
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'string-row',
       name: 'Middle row',
       xMm: 4450,
@@ -12,16 +12,10 @@ export const demo = {
       turnDeg: 90,
       lengthMm: feet(20),
       widthMm: feet(3),
-      heightMm: 0,
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
       riseMm: inches(4),
-      soil: 'loam',
-      wind: 'usual',
       grewBefore: ['parsley', 'pea', ''],
       note: 'Rises a hand towards the wall.',
-    },
+    }),
   ],
   plantings: [{ id: 'row-tomatoes', bed: 'string-row', crop: 'tomato', training: 'unpruned', count: 8 }],
   structures: [
@@ -30,7 +24,6 @@ export const demo = {
       name: 'Tomato weave',
       stand: { on: 'bed', bed: 'string-row' },
       plantings: ['row-tomatoes'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

@@ -1,14 +1,14 @@
 import { timberId } from '../../../catalogue/timber';
-import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
-import { feet, inches } from '../../../quantity/length';
-import { fact } from '../../../wording/say';
-import { letInDepth, suggestDepth, drivenDepth } from '../../rules/depth';
-import type { Knobs } from '../../knob';
-import { isOffered, type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
+import { feet, inches } from '../../../quantity/length';
+import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
+import { fact } from '../../../wording/say';
+import type { Knobs } from '../../knob';
+import { drivenDepth, letInDepth, suggestDepth } from '../../rules/depth';
 import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
-import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
+import { perMarket, tidy, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+import { isOffered, type BedSetting } from '../../setting';
 
 /** Peas and beans climb level strings; what is heavy or does not climb is held between two runs of twine. */
 const climbs = (setting: BedSetting): boolean => {
@@ -47,7 +47,6 @@ export const WEAVE_KNOBS = {
     group: 'Posts',
     min: feet(2),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'Above the soil; the last pass is made near it.',
     suggest: (setting) => {
       const wanted = leadPlant(setting)?.crop.supportToMm ?? feet(5);
@@ -63,7 +62,6 @@ export const WEAVE_KNOBS = {
     group: 'Twine',
     min: inches(1),
     max: feet(2),
-    step: TAPE_STEP,
     help: 'Above the soil.',
     suggest: (_setting, set) =>
       set.way === 'ladder'
@@ -76,7 +74,6 @@ export const WEAVE_KNOBS = {
     group: 'Twine',
     min: inches(2),
     max: inches(18),
-    step: TAPE_STEP,
     help: '6 to 10″ for stems that are held; 3″ for tendrils.',
     suggest: (setting, set) =>
       set.way === 'ladder'
@@ -150,7 +147,6 @@ export const WEAVE_KNOBS = {
     group: 'Posts',
     min: feet(2),
     max: feet(10),
-    step: TAPE_STEP,
     help: '5 to 8′ (1.5 to 2.4 m), a plant or two between.',
     suggest: (setting) => {
       const spacing = leadPlant(setting)?.training.spacingMm ?? feet(2);
@@ -170,7 +166,6 @@ export const WEAVE_KNOBS = {
     group: 'Posts',
     min: inches(12),
     max: feet(6),
-    step: TAPE_STEP,
     help: 'Twine pulls the end posts inwards.',
     suggest: (setting, set) =>
       suggestDepth(

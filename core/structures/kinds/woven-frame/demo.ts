@@ -1,9 +1,9 @@
-import type { DemoPiece } from '../../kind';
+import { demoBed, type DemoPiece } from '../../demo-piece';
 
 /** What of it stands in the demo garden, with the beds and plants it stands over. */
 export const demo = {
   beds: [
-    {
+    demoBed({
       id: 'pea-beds',
       name: 'Net-loft bed',
       xMm: 1000,
@@ -11,16 +11,10 @@ export const demo = {
       turnDeg: 90,
       lengthMm: 2600,
       widthMm: 1000,
-      heightMm: 0,
-      fill: 'settled',
-      outline: { shape: 'rectangle' },
-      standFrom: 'both sides',
-      riseMm: 0,
-      soil: 'loam',
       wind: 'sheltered',
       grewBefore: ['cabbage', 'daisy', ''],
       note: 'Bram’s: everything here in millimetres.',
-    },
+    }),
   ],
   plantings: [{ id: 'loft-peas', bed: 'pea-beds', crop: 'pea', training: 'row', count: 60 }],
   structures: [
@@ -29,7 +23,6 @@ export const demo = {
       name: 'Pea tunnel',
       stand: { on: 'bed', bed: 'pea-beds' },
       plantings: ['loft-peas'],
-      knobs: {},
     },
   ],
 } as const satisfies DemoPiece;

@@ -1,16 +1,16 @@
+import { LEAST_LEAN_RAD } from '../../../checks/tipping';
+import { leadPlant } from '../../../crops/planted';
+import { feet, inches } from '../../../quantity/length';
 import { roomOf } from '../../../site/bed';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
-import { suggestDepth } from '../../rules/depth';
-import { type BedSetting, isOffered } from '../../setting';
-import { feet, inches } from '../../../quantity/length';
-import { leadPlant } from '../../../crops/planted';
 import { fact } from '../../../wording/say';
-import { LEAST_LEAN_RAD } from '../../../checks/tipping';
-import type { Knobs, Values, Settled } from '../../knob';
-import { nailsAlong } from './weave-path';
+import type { Knobs, Settled, Values } from '../../knob';
+import { suggestDepth } from '../../rules/depth';
 import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
-import { perMarket, TAPE_STEP, tidy, wholeStep } from '../../rules/tidy';
+import { perMarket, tidy, wholeStep } from '../../rules/tidy';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+import { type BedSetting, isOffered } from '../../setting';
+import { nailsAlong } from './weave-path';
 
 /** A light frame is at most as high as a person can hang it (from memory). mm. */
 export const MOST_FRAME_MM = feet(6.5);
@@ -60,7 +60,6 @@ export const WOVEN_FRAME_KNOBS = {
     group: 'Frame',
     min: feet(2),
     max: feet(8),
-    step: TAPE_STEP,
     help: 'Along its sides.',
     suggest: (setting, set) => {
       const pair = set.form === 'pair';
@@ -80,7 +79,6 @@ export const WOVEN_FRAME_KNOBS = {
     group: 'Frame',
     min: feet(1),
     max: feet(6),
-    step: TAPE_STEP,
     help: 'Along the bed.',
     suggest: (setting) => ({
       value: tidy(
@@ -110,7 +108,6 @@ export const WOVEN_FRAME_KNOBS = {
     group: 'Frame',
     min: feet(1),
     max: feet(6),
-    step: TAPE_STEP,
     help: 'From foot to foot across the bed.',
     shown: (set) => set.form === 'pair',
     suggest: (setting) => ({
@@ -138,7 +135,6 @@ export const WOVEN_FRAME_KNOBS = {
     group: 'Frame',
     min: 0,
     max: feet(1.5),
-    step: TAPE_STEP,
     help: 'From the inner corner to where the brace leaves each side; nought for none.',
     suggest: (setting) => ({ value: perMarket(setting.market, 6, 150), why: fact('brace.square') }),
   },
@@ -189,7 +185,6 @@ export const WOVEN_FRAME_KNOBS = {
     group: 'Frame',
     min: inches(12),
     max: feet(6),
-    step: TAPE_STEP,
     help: 'One at each side of a single frame.',
     shown: (set) => set.form === 'single',
     suggest: (setting) =>
