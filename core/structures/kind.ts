@@ -1,14 +1,13 @@
-import { byUrgency, type Verdict } from '../checks/check';
-import { bodiesOf } from '../design/bodies';
-import { ofShape } from '../design/shapes/shapes';
 import { COMMON_DOINGS, partsByStep, type Doings, type Tool } from '../building/tools';
 import type { Market } from '../catalogue/stock';
+import { byUrgency, type Verdict } from '../checks/check';
+import { bodiesOf } from '../design/bodies';
 import type { Design, Handle, Placement } from '../design/design';
 import { present, type Listed } from '../design/listed';
 import { projectionOf } from '../design/projection';
-import type { Bed } from '../site/bed';
-import type { Opening, PlaceOn, Stand, StandOn } from '../site/stand';
+import { ofShape } from '../design/shapes/shapes';
 import type { Site } from '../site/plot';
+import type { Opening, PlaceOn, StandOn } from '../site/stand';
 import type { Guard } from '../site/visitors';
 import type { Fact, Phrases } from '../wording/say';
 import {
@@ -21,7 +20,7 @@ import {
   type Settings,
   type Values,
 } from './knob';
-import { SEASON_PHRASES, commonSeason } from './rules/common-season';
+import { commonSeason, SEASON_PHRASES } from './rules/common-season';
 import { STEP_PHRASES, withCommonSteps } from './rules/common-steps';
 import { allSaid, type Names, type Said } from './said';
 import type { Setting } from './setting';
