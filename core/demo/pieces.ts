@@ -14,6 +14,7 @@ import { demo as palletPlanter } from '../structures/kinds/pallet-planter/demo';
 import { demo as panelArch } from '../structures/kinds/panel-arch/demo';
 import { demo as panelWall } from '../structures/kinds/panel-wall/demo';
 import { demo as railTrellis } from '../structures/kinds/rail-trellis/demo';
+import { demo as stake } from '../structures/kinds/stake/demo';
 import { demo as tepee } from '../structures/kinds/tepee/demo';
 import { demo as tower } from '../structures/kinds/tower/demo';
 import { demo as twineFrame } from '../structures/kinds/twine-frame/demo';
@@ -37,6 +38,7 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'panel-arch', ...panelArch },
   { kind: 'panel-wall', ...panelWall },
   { kind: 'rail-trellis', ...railTrellis },
+  { kind: 'stake', ...stake },
   { kind: 'tepee', ...tepee },
   { kind: 'tower', ...tower },
   { kind: 'twine-frame', ...twineFrame },

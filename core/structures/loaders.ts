@@ -17,6 +17,7 @@ export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>
   'panel-arch': async () => ofFolder('panel-arch', await import('./kinds/panel-arch/index')),
   'panel-wall': async () => ofFolder('panel-wall', await import('./kinds/panel-wall/index')),
   'rail-trellis': async () => ofFolder('rail-trellis', await import('./kinds/rail-trellis/index')),
+  stake: async () => ofFolder('stake', await import('./kinds/stake/index')),
   tepee: async () => ofFolder('tepee', await import('./kinds/tepee/index')),
   tower: async () => ofFolder('tower', await import('./kinds/tower/index')),
   'twine-frame': async () => ofFolder('twine-frame', await import('./kinds/twine-frame/index')),

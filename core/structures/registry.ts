@@ -14,6 +14,7 @@ import { kind as palletPlanter } from './kinds/pallet-planter/index';
 import { kind as panelArch } from './kinds/panel-arch/index';
 import { kind as panelWall } from './kinds/panel-wall/index';
 import { kind as railTrellis } from './kinds/rail-trellis/index';
+import { kind as stake } from './kinds/stake/index';
 import { kind as tepee } from './kinds/tepee/index';
 import { kind as tower } from './kinds/tower/index';
 import { kind as twineFrame } from './kinds/twine-frame/index';
@@ -37,6 +38,7 @@ export const KINDS: readonly StructureKind[] = [
   panelArch,
   panelWall,
   railTrellis,
+  stake,
   tepee,
   tower,
   twineFrame,

@@ -105,6 +105,9 @@ export function drivePost(at: At): SetPost {
   });
 }
 
+/** A stake's point: cut to a third of its width from both sides, drawn as one slant (from memory). */
+export const POINT: EndCut = { cut: 'mitre', angleRad: (60 * Math.PI) / 180 };
+
 /** A stake cut to length, as long as what is sold lets it be: a light post. mm. */
 export function driveStake(at: At & { of: Section; set: Stands['set']; point?: EndCut }): SetPost {
   const { setting, aboveMm, depthMm, of, set, point } = at;

@@ -2,14 +2,13 @@ import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import { ascending, chain, soilChain } from '../../../design/chain';
 import { placed } from '../../../design/design';
-import type { EndCut } from '../../../design/end-cut';
 import { lineOf } from '../../../design/shapes/line';
 import { add, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import { bedRow, groundOf, spacingPull } from '../../assemblies/bed-row';
-import { drivePost, driveStake, type SetPost } from '../../assemblies/set-post';
+import { drivePost, driveStake, POINT, type SetPost } from '../../assemblies/set-post';
 import type { Sizing } from '../../kind';
 import type { Values } from '../../knob';
 import { acrossBed, reachOverBed } from '../../rules/row';
@@ -29,8 +28,6 @@ export interface WeaveFacts {
 
 /** Twine to make each end of a pass fast (from memory). mm. */
 const END_MM = inches(12);
-/** A stake's point: cut to a third of its width from both sides, drawn as one slant (from memory). */
-const POINT: EndCut = { cut: 'mitre', angleRad: (60 * Math.PI) / 180 };
 
 /** Sizes the weave: posts in a line, a pass of twine at each height. */
 export function sizeWeave(v: WeaveValues, setting: BedSetting): Sizing<WeaveFacts> {
