@@ -37,14 +37,14 @@ describe('which support a crop deserves', () => {
     const strings = pepper.find((choice) => choice.structure.kind === 'twine-frame');
     expect([pepper[0]?.suits, strings?.suits, pepper.length]).toEqual([true, false, ROW_KINDS.length]);
     expect(strings?.con.map((told) => told.code)).toContain('climb.bush-string');
-    // A cone of canes and a frame of thread carry beans and peas, never squash (common practice, no source).
+    // A stake, a cone of canes and a frame of thread carry beans and peas, never squash (common practice, no source).
     const squash = ranked('squash', 'vine', 4, 'odd-bed');
     expect(
       squash
         .filter((choice) => !choice.suits)
         .map((choice) => choice.structure.kind)
         .sort(),
-    ).toEqual(['tepee', 'woven-frame']);
+    ).toEqual(['stake', 'tepee', 'woven-frame']);
     expect(ranked('lettuce', 'head').every((choice) => !choice.suits)).toBe(true);
   });
 

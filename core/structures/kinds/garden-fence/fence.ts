@@ -1,5 +1,6 @@
 import type { Bar } from '../../../design/shapes/bar';
 import { inches } from '../../../quantity/length';
+import type { SetPost } from '../../assemblies/set-post';
 import type { Values } from '../../knob';
 import type { GARDEN_FENCE_KNOBS, PathSetting } from './knobs';
 import type { Bay, Run } from './run';
@@ -14,11 +15,13 @@ export interface Fence {
   stepped: boolean;
   /** Depth of a post across the fence; its face is half of it from the line. */
   faceMm: number;
-  timber: boolean;
-  bars: ReadonlyMap<string, Bar>;
+  bars: ReadonlyMap<string, SetPost>;
   /** Timber for frames, rails and braces. */
   rail: { id: string; wideMm: number; thickMm: number };
 }
+
+/** A post of timber takes staples, screws and braces; all of them are, or those beside a gate. */
+export const isWood = ({ stock }: Pick<Bar, 'stock'>): boolean => stock !== 'steel-post';
 
 /** Boards start this far over the soil, so that they do not rot (from memory). mm. */
 export const BOARD_UP_MM = inches(2);

@@ -11,7 +11,7 @@ import { halvedFrame, meshOnFrame } from '../../assemblies/halved-frame';
 import { rollOf } from '../../rules/barrier';
 import { alongEvery, screwThrough } from '../../rules/fixings';
 import { lastingTimber } from '../../rules/timber-knobs';
-import { bayLevel, BOARD_UP_MM, looseOf, lowOf, type Fence } from './fence';
+import { bayLevel, BOARD_UP_MM, isWood, looseOf, lowOf, type Fence } from './fence';
 import { onLeg, type Bay, type FencePost } from './run';
 
 /** Staples or clips up a post, and washers round a frame (from memory). mm. */
@@ -136,7 +136,8 @@ function apronOf(f: Fence, first: Bay, last: Bay, tag: string, main: Sheet): Ass
 
 /** Staples or clips up a post, as high as the mesh is held. */
 function hangOn(f: Fence, sheet: Sheet, post: FencePost, bay: Bay, highMm: number): Joint {
-  const count = alongEvery(highMm, f.timber ? STAPLE_EVERY_MM : CLIP_EVERY_MM);
+  const wood = isWood(f.bars.get(post.id) as Bar);
+  const count = alongEvery(highMm, wood ? STAPLE_EVERY_MM : CLIP_EVERY_MM);
   const base = f.stepped ? bayLevel(bay, true).baseFrom : post.at[2];
   const [x, y] = onLeg(bay.leg, place(post, bay), 0, -f.faceMm / 2);
   const places = Array.from({ length: count }, (_, n): Point => [
@@ -149,7 +150,7 @@ function hangOn(f: Fence, sheet: Sheet, post: FencePost, bay: Bay, highMm: numbe
     kind: `${sheet.role} to post`,
     places,
     parts: [sheet.id, post.id],
-    fixings: f.timber
+    fixings: wood
       ? [{ stock: 'staple-fence', count, drive: { through: sheet.id, into: post.id, way: bay.leg.out, places } }]
       : [{ stock: 'post-clip', count }],
   };

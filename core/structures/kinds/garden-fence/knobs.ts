@@ -17,6 +17,8 @@ const isMesh = (set: Settled): boolean => set.infill !== 'boards';
 /** Mesh off the roll, which goes into the soil and may be left loose at the top. */
 const isRolled = (set: Settled): boolean => set.infill === 'mesh';
 const isTimber = (set: Settled): boolean => set.posts === 'timber' || set.infill !== 'mesh';
+/** Some of its posts are of timber: all, or those that a gate hangs on. */
+const hasTimber = (set: Settled, { guests }: Pick<Setting, 'guests'>): boolean => isTimber(set) || guests.length > 0;
 /** The slope of a path is worth a word. */
 export const slopes = ({ place }: PathSetting): boolean =>
   place.spots.some((spot) => Math.abs(spot.groundMm - (place.spots[0]?.groundMm ?? 0)) > 5);
@@ -181,7 +183,7 @@ export const GARDEN_FENCE_KNOBS = {
       { id: 'steel', label: 'studded steel, driven' },
       { id: 'timber', label: 'timber, set in' },
     ],
-    help: 'Frames and boards want timber; mesh hangs on either.',
+    help: 'Frames and boards want timber; mesh hangs on either. A gate hangs on timber of its own.',
     shown: (set) => set.infill === 'mesh',
     suggest: (setting, set) =>
       set.infill === 'mesh' && isOffered(setting, 'steel-post') && Number(set.height) <= feet(5)
@@ -211,7 +213,7 @@ export const GARDEN_FENCE_KNOBS = {
     help: 'Equal looks right; bays of one length take bought or repeated panels.',
     suggest: () => ({ value: 'equal', why: fact('bays.equal') }),
   },
-  ...heavyPostKnobs('Posts', isTimber),
+  ...heavyPostKnobs('Posts', hasTimber),
   rail: sectionKnob({
     label: 'Frames and braces of',
     group: 'Posts',
@@ -243,8 +245,8 @@ export const GARDEN_FENCE_KNOBS = {
       );
     },
   },
-  footing: { ...footingKnobs('dry').footing, shown: isTimber },
-  gravel: { ...footingKnobs('dry').gravel, shown: isTimber },
+  footing: { ...footingKnobs('dry').footing, shown: hasTimber },
+  gravel: { ...footingKnobs('dry').gravel, shown: hasTimber },
   braces: {
     type: 'choice',
     label: 'Ends and corners',

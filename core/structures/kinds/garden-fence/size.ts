@@ -6,6 +6,7 @@ import { feet, inches } from '../../../quantity/length';
 import type { Terrain } from '../../../site/ground';
 import type { Opening } from '../../../site/stand';
 import type { Guard } from '../../../site/visitors';
+import { LET_IN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { risingBrace } from '../../assemblies/brace';
@@ -14,7 +15,7 @@ import { drivePost, setPost, type SetPost } from '../../assemblies/set-post';
 import type { Sizing } from '../../kind';
 import { meshBarrier, rollOf, standingGuard } from '../../rules/barrier';
 import { lastingTimber } from '../../rules/timber-knobs';
-import { bayLevel, BOARD_UP_MM, looseOf, lowOf, type Fence, type GardenFenceValues } from './fence';
+import { bayLevel, BOARD_UP_MM, isWood, looseOf, lowOf, type Fence, type GardenFenceValues } from './fence';
 import { fillBays } from './infill';
 import { OVER_MM, slopes, type PathSetting } from './knobs';
 import { layRun, onLeg, type Bay, type FencePost, type Leg, type Run } from './run';
@@ -36,14 +37,17 @@ export interface GardenFenceFacts {
 }
 
 /** Where its posts come to stand, by how wide they are and by who stands in its run. */
-function layOut(v: GardenFenceValues, setting: PathSetting): { run: Run; timber: boolean; faceMm: number } {
+function layOut(
+  v: GardenFenceValues,
+  setting: PathSetting,
+): { run: Run; timber: boolean; faceMm: number; gateMm: number } {
   const timber = v.infill !== 'mesh' || v.posts === 'timber';
-  const faceMm = timber
-    ? stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber').wideMm
-    : stockOf(setting.catalogue, 'steel-post', 'steel post').faceMm;
+  // What a leaf hangs on is of timber, wide enough for its hinges.
+  const gateMm = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber').wideMm;
+  const faceMm = timber ? gateMm : stockOf(setting.catalogue, 'steel-post', 'steel post').faceMm;
   const { spots, closed } = setting.place;
-  const run = layRun(spots, closed, { bayMm: v.bay, bays: v.bays, postMm: faceMm, guests: setting.guests });
-  return { run, timber, faceMm };
+  const run = layRun(spots, closed, { bayMm: v.bay, bays: v.bays, postMm: gateMm, guests: setting.guests });
+  return { run, timber, faceMm, gateMm };
 }
 
 /** The gaps it leaves for gates. */
@@ -72,25 +76,25 @@ export function fenceOpenings(v: GardenFenceValues, setting: PathSetting): Openi
 /** Sizes the fence: posts at ends, corners, beside gates and equally between; mesh, frames or boards; braces. */
 export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Sizing<GardenFenceFacts> {
   const { place } = setting;
-  const { run, timber, faceMm } = layOut(v, setting);
+  const { run, timber, faceMm, gateMm } = layOut(v, setting);
   const stepped = slopes(setting) && (v.infill === 'framed' || v.onSlope === 'stepped');
-  const posts = run.posts.map((post) => standPost(post, v, setting, run, stepped, timber));
+  const posts = run.posts.map((post) => standPost(post, v, setting, run, stepped, timber, (gateMm - faceMm) / 2));
   const fence: Fence = {
     v,
     setting,
     run,
     stepped,
     faceMm,
-    timber,
     bars: new Map(posts.map((one) => [one.id, one])),
     rail: stockOf(setting.catalogue, lastingTimber(setting, v.rail), 'timber'),
   };
-  const onPosts = fact(timber ? 'count.staples' : 'count.clips');
+  const ofWood = posts.filter(isWood);
+  const onPosts = fact(timber ? 'count.staples' : ofWood.length > 0 ? 'count.clips.gate' : 'count.clips');
   const made = together(
     { parts: posts },
     fillBays(fence),
     v.infill === 'mesh' && v.braces === 'braced' && braceEnds(fence),
-    timber && pourFootings(posts, v.footing, v.gravel),
+    pourFootings(ofWood, v.footing, v.gravel),
     {
       reasons: {
         post: fact('count.posts', {
@@ -140,7 +144,8 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Siz
           run: bay.leg.index + 1,
           fromMm: bay.from.atMm,
           centresMm,
-          clearMm: centresMm - faceMm,
+          clearMm:
+            centresMm - [bay.from, bay.to].reduce((sum, { id }) => sum + (fence.bars.get(id)?.wideMm ?? 0) / 2, 0),
           riseMm: riseOf(bay),
         };
       }),
@@ -171,18 +176,23 @@ function standPost(
   run: Run,
   stepped: boolean,
   timber: boolean,
+  /** How far one of timber among those of steel stands in, so that their outer faces are in one plane. mm. */
+  inMm: number,
 ): SetPost {
   const beside = run.bays.filter((bay) => bay.from === post || bay.to === post);
   const base = Math.max(post.at[2], ...beside.map((bay) => bayLevel(bay, stepped).baseFrom));
+  const gate = post.kind === 'gate';
+  const wood = timber || gate;
+  const inwards = post.legs.map((leg) => scale((run.legs[leg] as Leg).out, gate ? inMm : 0));
   const at = {
     id: post.id,
-    foot: post.at,
+    foot: inwards.reduce(add, post.at),
     aboveMm: base - post.at[2] + v.height + OVER_MM,
-    depthMm: post.kind === 'gate' ? Math.max(v.depth, Math.min(feet(4), setting.site.frostDepthMm)) : v.depth,
+    depthMm: gate ? Math.max(v.depth, LET_IN_MM, Math.min(feet(4), setting.site.frostDepthMm)) : v.depth,
     setting,
     wide: (run.legs[post.legs.at(-1) ?? 0] as Leg).along,
   };
-  return timber ? setPost({ ...at, section: v.section, treatment: v.treatment, set: setBy(v.footing) }) : drivePost(at);
+  return wood ? setPost({ ...at, section: v.section, treatment: v.treatment, set: setBy(v.footing) }) : drivePost(at);
 }
 
 /** A brace from high on each end, corner or gate post down to the foot of the next in every run it pulls on. */
@@ -197,7 +207,10 @@ function braceEnds(f: Fence): Assembled {
         ] as const
       ).flatMap(([post, next]) => {
         const [high, low] = [f.bars.get(post.id), f.bars.get(next.id)];
-        return post.kind === 'line' || !high || !low ? [] : [{ bay, post, next, high, low }];
+        // What stands in concrete beside a gate holds by itself, and lies in another plane than posts of steel.
+        return post.kind === 'line' || !high || !low || isWood(high) !== isWood(low)
+          ? []
+          : [{ bay, post, next, high, low }];
       }),
     );
   const made = pulled.map(({ bay, post, next, high, low }) => {
@@ -215,7 +228,7 @@ function braceEnds(f: Fence): Assembled {
       kind: 'brace to post',
       places: [brace.from, brace.to],
       parts: [brace.id, high.id, low.id],
-      fixings: f.timber
+      fixings: isWood(high)
         ? [high, low].map(({ id: into }) => ({
             stock: 'screw-75',
             count: 2,

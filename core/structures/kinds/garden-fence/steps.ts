@@ -1,6 +1,7 @@
 import type { Listed } from '../../../design/listed';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
+import type { Standing } from '../../../design/standing';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, StatedStep } from '../../kind';
 import { footingSteps } from '../../assemblies/footing';
@@ -9,15 +10,24 @@ import { looseOf, lowOf, type GardenFenceValues } from './fence';
 /** Corners and ends first, then to the line; measured again before anything is cut for a bay; gates hang when all of it stands. */
 function steps(design: Design, v: GardenFenceValues): Listed<StatedStep> {
   const timber = v.infill !== 'mesh' || v.posts === 'timber';
-  const buried = Math.min(...design.posts.map((post) => post.buriedMm));
+  const gates = timber ? [] : design.posts.filter((post) => post.set !== 'driven');
+  const deep = (posts: readonly Standing[]) => ({ mm: Math.min(...posts.map((post) => post.buriedMm)) });
   const mesh = v.infill === 'mesh';
   return [
     { what: fact('step.allowed') },
     { what: fact('step.line', { posts: design.posts.length, long: { mm: design.builtMm } }), people: 2 },
-    timber
-      ? { what: fact('step.set', { depth: { mm: buried } }), people: 2 }
-      : { what: fact('step.drive', { depth: { mm: buried } }), caution: fact('care.driving') },
+    timber && { what: fact('step.set', { depth: deep(design.posts) }), people: 2 },
     ...(timber ? footingSteps(v.footing).toSpliced(1, 0, { what: fact('step.between') }) : []),
+    gates.length > 0 && {
+      what: fact('step.gate-posts', { posts: gates.length, depth: deep(gates) }),
+      adds: gates.map(({ id }) => id),
+      people: 2,
+    },
+    ...(gates.length > 0 ? footingSteps(v.footing) : []),
+    !timber && {
+      what: fact('step.drive', { depth: deep(design.posts.filter((post) => post.set === 'driven')) }),
+      caution: fact('care.driving'),
+    },
     mesh && v.dig === 'buried' && { what: fact('step.trench', { deep: { mm: v.below } }) },
     mesh && v.braces === 'braced' && { what: fact('step.brace'), caution: fact('care.saw') },
     { what: fact('step.measure') },
@@ -28,7 +38,7 @@ function steps(design: Design, v: GardenFenceValues): Listed<StatedStep> {
     v.infill === 'boards' && { what: fact('step.boards'), people: 2, caution: fact('care.saw') },
     mesh && v.dig === 'buried' && { what: fact('step.backfill') },
     mesh && v.dig === 'apron' && { what: fact('step.apron') },
-    timber && { what: fact('step.caps') },
+    (timber || gates.length > 0) && { what: fact('step.caps') },
   ];
 }
 
@@ -40,6 +50,7 @@ const doings: Doings = {
   'step.line': { uses: ['line', 'pegs', 'tape', 'chalk', 'plumb'] },
   'step.drive': { adds: ['post'], uses: ['driver', 'level', 'gloves', 'goggles', 'muffs'] },
   'step.set': { adds: ['gravel', 'post'], uses: ['hole digger', 'spade', 'level', 'bracing', 'tape'] },
+  'step.gate-posts': { adds: ['gravel'], uses: ['hole digger', 'spade', 'level', 'bracing', 'tape'] },
   'step.between': { uses: ['spade', 'level', 'line'] },
   'step.trench': { uses: ['spade'] },
   'step.brace': { adds: ['brace'], uses: ['saw', 'bevel', 'drill', 'tape'] },

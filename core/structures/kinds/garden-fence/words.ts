@@ -74,6 +74,8 @@ export const WORDS = {
     'count.boards': 'As many as the height takes, {gap} apart, in every bay',
     'count.braces': 'One into every bay beside an end, a corner or a gate',
     'count.staples': 'Up every post, every 8″ (200 mm)',
+    'count.clips.gate':
+      'Clips up every steel post, every 12″ (300 mm); staples up those beside a gate, every 8″ (200 mm)',
     'count.clips': 'Up every post, every 12″ (300 mm)',
     'count.pegs': 'Along the apron, every 3′ (0.9 m)',
     'count.frame-screws': 'Two through each rail into each post',
@@ -83,8 +85,9 @@ export const WORDS = {
     'count.brace-fix': 'At both ends',
     'step.allowed': 'Ask what height is allowed at the boundary, and wait for the answer before anything is bought.',
     'step.line': 'Peg the corners, stretch a line along every run, and mark the posts on it: {posts} in {long}.',
-    'step.drive':
-      'Drive end, corner and gate posts first, plumb, at least {depth} deep; then those between to the line.',
+    'step.drive': 'Drive end and corner posts first, plumb, at least {depth} deep; then those between to the line.',
+    'step.gate-posts':
+      'Dig for {posts|post|posts} that a gate hangs on or shuts against, {depth} deep, outer faces in line with the others; stand them plumb and brace them.',
     'step.set': 'Dig for end, corner and gate posts first, {depth} deep; stand them plumb and brace them.',
     'step.trench': 'Cut a trench {deep} deep along the outside of the line for the mesh.',
     'step.between': 'Set the posts between to the line. The lowest board or a marked stick gauges every bay.',

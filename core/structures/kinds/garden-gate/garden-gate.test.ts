@@ -93,7 +93,12 @@ describe('garden gate', () => {
       [-half, half].forEach((x, i) => {
         const [px, py] = toPlot(frame, x, 0);
         const { at, faceMm } = posts[i] as (typeof posts)[number];
-        expect(Math.hypot(px - at[0], py - at[1])).toBeCloseTo(faceMm / 2, 2);
+        // Along the run: those of timber among steel stand in, so that their outer faces are in line.
+        const [ox, oy] = toPlot(frame, 0, 0);
+        const along = ((at[0] - px) * (px - ox) + (at[1] - py) * (py - oy)) / Math.hypot(px - ox, py - oy);
+        expect(along).toBeCloseTo(faceMm / 2, 2);
+        // Wide enough for the plate of a hinge: 2″.
+        expect(faceMm).toBeGreaterThanOrEqual(inches(2));
       });
     }
   });

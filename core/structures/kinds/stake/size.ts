@@ -63,6 +63,9 @@ export function sizeStake(v: StakeValues, setting: BedSetting): Sizing<StakeFact
     parts: [stake.id],
     fixings: [{ stock: 'twine-natural', count: ties * (groups[i]?.length ?? 1), eachMm: TIE_MM }],
   }));
+  // A stem that is tied all the way up may be loaded, on a stake of its own; vines, never (common practice, no source).
+  const tied = setting.planted.every(({ crop }) => crop.grips === null);
+  const carries = tied ? 'heavy' : 'medium';
   const [first] = stakes as [SetPost];
   return {
     design: placed({
@@ -75,12 +78,11 @@ export function sizeStake(v: StakeValues, setting: BedSetting): Sizing<StakeFact
         memberMm: of.thickMm,
         stepMm: v.tieEvery,
         fineToMm: 0,
-        // A stake of 1½″ carries one loaded plant, or several light ones (common practice, no source).
-        carries: v.each === 1 ? 'heavy' : 'medium',
+        carries: v.each === 1 ? carries : 'medium',
         startsMm: 0,
         gapMm: 0,
         topMm: { least: v.height, most: v.height },
-        could: { topMm: mostHeight(setting, v), carries: 'heavy', net: false },
+        could: { topMm: mostHeight(setting, v), carries, net: false },
       },
       reasons: {
         stake: fact(v.each === 1 ? 'count.stakes' : 'count.shared', { each: v.each }),
