@@ -41,6 +41,7 @@ export const INKS: Readonly<Record<Ink | 'dimension' | 'leader' | 'lens', InkSty
   fixing: line('#a32c17', 2.4, { dot: '#a32c17' }),
   driven: line('#a32c17', 1.5, { dash: [5, 2] }),
   plate: line('#5b666d', 4.5),
+  hardware: line('#27313a', 2.2),
   cord: line('#8a5a1f', 3.4, { dot: '#a32c17' }),
   air: line('#ffffff', 7),
   dimension: line('#1c5a99', 0.9),

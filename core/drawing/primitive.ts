@@ -20,6 +20,7 @@ export type Ink =
   | 'beside'
   | 'stands'
   | 'plate'
+  | 'hardware'
   | 'cord'
   | 'air';
 

@@ -95,6 +95,7 @@ function upright(design: Design, frame: ViewFrame, around: Around): View {
       flat,
     ),
     ...parts.flatMap((part) => drawPart(part, flat, frame.square)),
+    ...hardwareOn(design, parts, flat),
     ...plants(
       stations.filter((station) => station.side === 'pocket'),
       design,
@@ -109,6 +110,15 @@ function upright(design: Design, frame: ViewFrame, around: Around): View {
       at: flat(station.at),
     })),
   ]);
+}
+
+/** Hinges, latches and brackets as their metal lies, of joints that hold something that is seen. */
+function hardwareOn(design: Design, parts: readonly Part[], flat: Projection): Primitive[] {
+  const seen = new Set(parts.map(({ id }) => id));
+  const lines = design.joints
+    .filter((joint) => joint.parts.some((id) => seen.has(id)))
+    .flatMap(({ fixings }) => fixings.flatMap(({ plates = [] }) => plates.map((plate) => plate.map(flat))));
+  return lines.length > 0 ? [{ draw: 'lines', ink: 'hardware', lines }] : [];
 }
 
 /** The plants of an upright view: one of those that stand behind each other, and of two rows the nearer. */
@@ -130,6 +140,8 @@ function stationsIn(design: Design, frame: ViewFrame, flat: Projection): Station
 function fromAbove(design: Design, frame: ViewFrame, around: Around): View {
   const flat = projectionOf(frame);
   const level = (spots: readonly (readonly [number, number])[]): Spot[] => spots.map(([x, y]) => flat([x, y, 0]));
+  // From above what is woven over leaning frames would hide what it hangs on.
+  const shown = partsIn(design, frame, flat).filter(({ role }) => design.traits[role]?.as !== 'thread');
   return view(frame.id, frame.title, chainsOf(design, frame.id), pullsOf(design, frame.id), [
     ...around.beds.map((bed): Primitive => ({ draw: 'shape', ink: 'bed', points: level(bed.outline) })),
     ...around.beds.flatMap(({ wall }): Primitive[] =>
@@ -142,10 +154,8 @@ function fromAbove(design: Design, frame: ViewFrame, around: Around): View {
       (station) => round([0, 0], spread(station) / 2),
       flat,
     ),
-    // From above what is woven over leaning frames would hide what it hangs on.
-    ...partsIn(design, frame, flat)
-      .filter(({ role }) => design.traits[role]?.as !== 'thread')
-      .flatMap((part) => drawPart(part, flat, frame.square)),
+    ...shown.flatMap((part) => drawPart(part, flat, frame.square)),
+    ...hardwareOn(design, shown, flat),
     ...besideIn(frame, flat, around),
     ...design.stations.map((station): Primitive => ({ draw: 'dot', ink: 'station', at: flat(station.at) })),
   ]);

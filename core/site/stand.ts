@@ -50,6 +50,8 @@ export interface Opening {
   /** The soil in its middle, turned along the run. */
   at: Frame;
   clearMm: number;
+  /** The faces of its posts across the run, the outer and the inner: out is negative. */
+  facesMm: readonly [outer: number, inner: number];
   /** The straight length that was there for it. */
   roomMm: number;
   /** The soil at the first post and at the second, over the soil in the middle. */

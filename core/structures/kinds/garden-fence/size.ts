@@ -52,7 +52,7 @@ function layOut(
 
 /** The gaps it leaves for gates. */
 export function fenceOpenings(v: GardenFenceValues, setting: PathSetting): Opening[] {
-  const { run } = layOut(v, setting);
+  const { run, faceMm, gateMm } = layOut(v, setting);
   return run.gaps.map(({ guest, leg, middleMm, roomMm, bay }): Opening => {
     const [xMm, yMm, baseMm] = onLeg(leg, middleMm);
     const half = guest.wideMm / 2;
@@ -62,6 +62,7 @@ export function fenceOpenings(v: GardenFenceValues, setting: PathSetting): Openi
       posts: bay ? [bay.from.id, bay.to.id] : [],
       at: { xMm, yMm, turnDeg: (Math.atan2(leg.along[1], leg.along[0]) * 180) / Math.PI, baseMm },
       clearMm: guest.wideMm,
+      facesMm: [-faceMm / 2, gateMm - faceMm / 2],
       roomMm,
       soilMm: [soilAt(middleMm - half), soilAt(middleMm + half)],
       aboveMm: v.height,

@@ -13,17 +13,20 @@ export type GardenGateValues = Values<typeof GARDEN_GATE_KNOBS>;
 
 /** The leaf of a gateway less what is left free. */
 export function leafOf(v: GardenGateValues, setting: RunSetting): Leaf {
+  // On the side to which it opens its face and those of its posts are in one plane: straps lie flat on both.
+  const inward = v.opens === 'inward';
+  const [outer, inner] = setting.place.opening.facesMm;
   const rail = stockOf(setting.catalogue, lastingTimber(setting, v.rail), 'timber');
   const footMm = Math.max(...setting.place.opening.soilMm) + v.under;
   const wideMm = v.width - 2 * v.clear;
   const highMm = Math.max(3 * rail.wideMm, v.height - v.under - looseOver(setting, v.filling));
   return {
-    middle: [0, 0, 0],
+    middle: [0, inward ? inner - rail.thickMm / 2 : outer + rail.thickMm / 2, 0],
     wideMm,
     highMm,
     footMm,
     hingeSide: v.hinged === 'first' ? -1 : 1,
-    swing: v.opens === 'inward' ? 1 : -1,
+    swing: inward ? 1 : -1,
     hinges: hingesFor(wideMm, highMm),
     of: rail,
   };
@@ -38,7 +41,7 @@ export function boardsOn({ leaf, stiles }: FramedLeaf, v: GardenGateValues, sett
   const half = leaf.wideMm / 2;
   const at = (right: number, n: number, out: number): Point => [
     right,
-    -thickMm / 2 - out,
+    leaf.middle[1] - thickMm / 2 - out,
     leaf.footMm + n * pitch + board.wideMm / 2,
   ];
   const boards = Array.from({ length: count }, (_, n) =>

@@ -99,10 +99,14 @@ const meshed = (framed: FramedLeaf, v: GardenGateValues, setting: RunSetting): A
 
 /** What the leaf sweeps as it opens, from above: from shut to square, and back to its hinge. */
 function swingOf(leaf: Leaf): Point[] {
-  const hinge: Point = [(leaf.hingeSide * leaf.wideMm) / 2, 0, 0];
+  const hinge: Point = [(leaf.hingeSide * leaf.wideMm) / 2, leaf.middle[1], 0];
   const arc = Array.from({ length: SWING_STROKES + 1 }, (_, i): Point => {
     const turned = (Math.PI / 2) * (i / SWING_STROKES);
-    return [hinge[0] - leaf.hingeSide * leaf.wideMm * Math.cos(turned), leaf.swing * leaf.wideMm * Math.sin(turned), 0];
+    return [
+      hinge[0] - leaf.hingeSide * leaf.wideMm * Math.cos(turned),
+      hinge[1] + leaf.swing * leaf.wideMm * Math.sin(turned),
+      0,
+    ];
   });
   return [...arc, hinge];
 }

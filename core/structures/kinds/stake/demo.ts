@@ -5,23 +5,23 @@ import { demoBed, type DemoPiece } from '../../demo-piece';
 export const demo = {
   beds: [
     demoBed({
-      id: 'shed-bed',
-      name: 'Shed bed',
-      xMm: 5000,
-      yMm: 6600,
-      lengthMm: feet(6),
+      id: 'stoop-bed',
+      name: 'Stoop bed',
+      xMm: 950,
+      yMm: 12_700,
+      lengthMm: feet(5),
       widthMm: feet(2),
       wind: 'sheltered',
-      note: 'Out of the wind between the sheds.',
+      note: 'Behind the house, out of the wind.',
     }),
   ],
-  plantings: [{ id: 'shed-peppers', bed: 'shed-bed', crop: 'pepper', training: 'bush', count: 4 }],
+  plantings: [{ id: 'stoop-peppers', bed: 'stoop-bed', crop: 'pepper', training: 'bush', count: 3 }],
   structures: [
     {
       id: 'pepper-stakes',
       name: 'Pepper stakes',
-      stand: { on: 'bed', bed: 'shed-bed' },
-      plantings: ['shed-peppers'],
+      stand: { on: 'bed', bed: 'stoop-bed' },
+      plantings: ['stoop-peppers'],
     },
   ],
 } as const satisfies DemoPiece;
