@@ -2,7 +2,7 @@ import { plantsOf, type Design, type Station, type ViewFrame } from '../design/d
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import type { Traits } from '../design/traits';
 import { pointAt, tangentAt } from '../geometry/curve';
-import { dot, minus } from '../geometry/space';
+import { dot, minus, type Point } from '../geometry/space';
 import type { Around } from '../plan/around';
 import { heightAt } from '../site/ground';
 import { boxAround, drawBeside, drawPart, extent } from './draw-part';
@@ -95,7 +95,7 @@ function upright(design: Design, frame: ViewFrame, around: Around): View {
       flat,
     ),
     ...parts.flatMap((part) => drawPart(part, flat, frame.square)),
-    ...hardwareOn(design, parts, flat),
+    ...hardwareOn(design, parts, frame, flat),
     ...plants(
       stations.filter((station) => station.side === 'pocket'),
       design,
@@ -112,13 +112,26 @@ function upright(design: Design, frame: ViewFrame, around: Around): View {
   ]);
 }
 
-/** Hinges, latches and brackets as their metal lies, of joints that hold something that is seen. */
-function hardwareOn(design: Design, parts: readonly Part[], flat: Projection): Primitive[] {
-  const seen = new Set(parts.map(({ id }) => id));
-  const lines = design.joints
-    .filter((joint) => joint.parts.some((id) => seen.has(id)))
-    .flatMap(({ fixings }) => fixings.flatMap(({ plates = [] }) => plates.map((plate) => plate.map(flat))));
-  return lines.length > 0 ? [{ draw: 'lines', ink: 'hardware', lines }] : [];
+/** Metal is behind what it holds from so far on. mm. */
+const BEHIND_MM = 1;
+
+/** Hinges, latches and brackets as their metal lies, of joints that hold something that is seen; dashed where that is behind what they hold. */
+function hardwareOn(design: Design, parts: readonly Part[], { eye }: ViewFrame, flat: Projection): Primitive[] {
+  const seen = new Map(parts.map((part) => [part.id, part]));
+  const depth = (points: readonly Point[]): number =>
+    points.reduce((sum, point) => sum + dot(point, eye), 0) / points.length;
+  const plates = design.joints.flatMap((joint) => {
+    const held = joint.parts.flatMap((id) => seen.get(id) ?? [])[0];
+    if (!held) return [];
+    const middle = depth(shapeOf(held).extent(held));
+    return joint.fixings.flatMap(({ plates: own = [] }) =>
+      own.map((plate) => ({ behind: depth(plate) < middle - BEHIND_MM, line: plate.map(flat) })),
+    );
+  });
+  return [false, true].flatMap((behind): Primitive[] => {
+    const lines = plates.filter((plate) => plate.behind === behind).map((plate) => plate.line);
+    return lines.length > 0 ? [{ draw: 'lines', ink: behind ? 'hidden' : 'hardware', lines }] : [];
+  });
 }
 
 /** The plants of an upright view: one of those that stand behind each other, and of two rows the nearer. */
@@ -155,7 +168,7 @@ function fromAbove(design: Design, frame: ViewFrame, around: Around): View {
       flat,
     ),
     ...shown.flatMap((part) => drawPart(part, flat, frame.square)),
-    ...hardwareOn(design, shown, flat),
+    ...hardwareOn(design, shown, frame, flat),
     ...besideIn(frame, flat, around),
     ...design.stations.map((station): Primitive => ({ draw: 'dot', ink: 'station', at: flat(station.at) })),
   ]);
