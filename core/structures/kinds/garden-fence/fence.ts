@@ -1,6 +1,7 @@
 import type { Bar } from '../../../design/shapes/bar';
 import { inches } from '../../../quantity/length';
 import type { SetPost } from '../../assemblies/set-post';
+import { rollOf } from '../../rules/barrier';
 import type { Values } from '../../knob';
 import type { GARDEN_FENCE_KNOBS, PathSetting } from './knobs';
 import type { Bay, Run } from './run';
@@ -22,6 +23,9 @@ export interface Fence {
 
 /** A post of timber takes staples, screws and braces; all of them are, or those beside a gate. */
 export const isWood = ({ stock }: Pick<Bar, 'stock'>): boolean => stock !== 'steel-post';
+
+/** Stiff welded mesh works staples loose: screws and washers hold it on timber (common practice, no source). */
+export const isStiff = ({ setting }: Pick<Fence, 'setting'>, roll: string): boolean => rollOf(setting, roll).stiff;
 
 /** Boards start this far over the soil, so that they do not rot (from memory). mm. */
 export const BOARD_UP_MM = inches(2);

@@ -9,9 +9,10 @@ import { inches } from '../../../quantity/length';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { halvedFrame, meshOnFrame } from '../../assemblies/halved-frame';
 import { rollOf } from '../../rules/barrier';
-import { alongEvery, screwThrough } from '../../rules/fixings';
+import type { SetPost } from '../../assemblies/set-post';
+import { alongEvery, screwThrough, washered } from '../../rules/fixings';
 import { lastingTimber } from '../../rules/timber-knobs';
-import { bayLevel, BOARD_UP_MM, isWood, looseOf, lowOf, type Fence } from './fence';
+import { bayLevel, BOARD_UP_MM, isStiff, isWood, looseOf, lowOf, type Fence } from './fence';
 import { onLeg, type Bay, type FencePost } from './run';
 
 /** Staples or clips up a post, and washers round a frame (from memory). mm. */
@@ -134,9 +135,10 @@ function apronOf(f: Fence, first: Bay, last: Bay, tag: string, main: Sheet): Ass
   };
 }
 
-/** Staples or clips up a post, as high as the mesh is held. */
+/** Clips, staples or, for welded mesh that would work them loose, screws and washers up a post, as high as the mesh is held. */
 function hangOn(f: Fence, sheet: Sheet, post: FencePost, bay: Bay, highMm: number): Joint {
-  const wood = isWood(f.bars.get(post.id) as Bar);
+  const bar = f.bars.get(post.id) as SetPost;
+  const wood = isWood(bar);
   const count = alongEvery(highMm, wood ? STAPLE_EVERY_MM : CLIP_EVERY_MM);
   const base = f.stepped ? bayLevel(bay, true).baseFrom : post.at[2];
   const [x, y] = onLeg(bay.leg, place(post, bay), 0, -f.faceMm / 2);
@@ -150,9 +152,11 @@ function hangOn(f: Fence, sheet: Sheet, post: FencePost, bay: Bay, highMm: numbe
     kind: `${sheet.role} to post`,
     places,
     parts: [sheet.id, post.id],
-    fixings: wood
-      ? [{ stock: 'staple-fence', count, drive: { through: sheet.id, into: post.id, way: bay.leg.out, places } }]
-      : [{ stock: 'post-clip', count }],
+    fixings: !wood
+      ? [{ stock: 'post-clip', count }]
+      : isStiff(f, sheet.stock)
+        ? washered(sheet.id, bar, bay.leg.out, places, f.setting)
+        : [{ stock: 'staple-fence', count, drive: { through: sheet.id, into: post.id, way: bay.leg.out, places } }],
   };
 }
 

@@ -15,7 +15,7 @@ import { drivePost, setPost, type SetPost } from '../../assemblies/set-post';
 import type { Sizing } from '../../kind';
 import { meshBarrier, rollOf, standingGuard } from '../../rules/barrier';
 import { lastingTimber } from '../../rules/timber-knobs';
-import { bayLevel, BOARD_UP_MM, isWood, looseOf, lowOf, type Fence, type GardenFenceValues } from './fence';
+import { bayLevel, BOARD_UP_MM, isStiff, isWood, looseOf, lowOf, type Fence, type GardenFenceValues } from './fence';
 import { fillBays } from './infill';
 import { OVER_MM, slopes, type PathSetting } from './knobs';
 import { layRun, onLeg, type Bay, type FencePost, type Leg, type Run } from './run';
@@ -90,7 +90,17 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Siz
     rail: stockOf(setting.catalogue, lastingTimber(setting, v.rail), 'timber'),
   };
   const ofWood = posts.filter(isWood);
-  const onPosts = fact(timber ? 'count.staples' : ofWood.length > 0 ? 'count.clips.gate' : 'count.clips');
+  const onPosts = (mesh: string) =>
+    fact(
+      !timber
+        ? ofWood.length > 0
+          ? 'count.clips.gate'
+          : 'count.clips'
+        : isStiff(fence, mesh)
+          ? 'count.post-washers'
+          : 'count.staples',
+    );
+  const low = lowOf(v);
   const made = together(
     { parts: posts },
     fillBays(fence),
@@ -109,8 +119,8 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Siz
         'frame side': fact('count.frames'),
         board: fact('count.boards', { gap: { mm: v.boardGap } }),
         brace: fact('count.braces'),
-        'mesh to post': onPosts,
-        'low mesh to post': onPosts,
+        'mesh to post': onPosts(v.mesh),
+        ...(low === null ? {} : { 'low mesh to post': onPosts(low) }),
         'apron pegged': fact('count.pegs'),
         'frame to post': fact('count.frame-screws'),
         'frame joined': fact('count.corner-screws'),
@@ -121,7 +131,6 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Siz
     },
   );
   const roll = v.infill === 'boards' ? null : rollOf(setting, v.mesh);
-  const low = lowOf(v);
   // What is in frames ends at the soil.
   const below = v.infill === 'mesh' && v.dig !== 'none' ? v.below : 0;
   const mesh = roll ? meshBarrier(setting, { mesh: roll.id, low }, { heightMm: v.height, belowMm: below }) : null;

@@ -55,9 +55,9 @@ const doings: Doings = {
   'step.trench': { uses: ['spade'] },
   'step.brace': { adds: ['brace'], uses: ['saw', 'bevel', 'drill', 'tape'] },
   'step.measure': { uses: ['tape'] },
-  'step.stretch': { adds: ['mesh'], uses: ['cutters', 'hammer', 'pliers', 'gloves', 'goggles'] },
+  'step.stretch': { adds: ['mesh'], uses: ['cutters', 'hammer', 'drill', 'pliers', 'gloves', 'goggles'] },
   'step.loose': { uses: ['gloves'] },
-  'step.low': { adds: ['low mesh'], uses: ['snips', 'hammer', 'pliers'] },
+  'step.low': { adds: ['low mesh'], uses: ['snips', 'hammer', 'drill', 'pliers'] },
   'step.frames': {
     adds: ['frame side', 'mesh'],
     uses: ['saw', 'chisel', 'square', 'drill', 'snips', 'tape', 'goggles', 'gloves'],

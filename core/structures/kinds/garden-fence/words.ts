@@ -73,9 +73,10 @@ export const WORDS = {
     'count.frames': 'Four sides a bay',
     'count.boards': 'As many as the height takes, {gap} apart, in every bay',
     'count.braces': 'One into every bay beside an end, a corner or a gate',
+    'count.post-washers': 'Screws with washers up every post, every 8″ (200 mm)',
     'count.staples': 'Up every post, every 8″ (200 mm)',
     'count.clips.gate':
-      'Clips up every steel post, every 12″ (300 mm); staples up those beside a gate, every 8″ (200 mm)',
+      'Clips up every steel post, every 12″ (300 mm); staples, or screws for stiff mesh, up those beside a gate, every 8″ (200 mm)',
     'count.clips': 'Up every post, every 12″ (300 mm)',
     'count.pegs': 'Along the apron, every 3′ (0.9 m)',
     'count.frame-screws': 'Two through each rail into each post',

@@ -1,7 +1,8 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { bendOf, type Bend } from '../../../checks/bend-sets';
-import { chain } from '../../../design/chain';
+import { ascending, chain } from '../../../design/chain';
 import { placed } from '../../../design/design';
+import { ofShape } from '../../../design/shapes/shapes';
 import { inches } from '../../../quantity/length';
 import { tightestRadius } from '../../../statics/elastica';
 import { fact } from '../../../wording/say';
@@ -46,6 +47,13 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Sizing<
   const sheets = Array.from({ length: v.count }, (_, i) =>
     layMesh(meshStock, strand, i, bow, setting, isPanel ? 0 : v.depth),
   );
+  const stood = isPanel
+    ? standPosts(v, setting, bow, edges, sheets)
+    : standHoops(v, setting, bow, edges, sheets, strand);
+  // Posts stand beside the feet: they are set out by their own middles.
+  const postsAt = ascending(
+    ofShape(stood.parts, 'bar').flatMap(({ role, from }) => (role === 'post' ? [from[1]] : [])),
+  );
   const soil = soilBeside(setting, startMm);
   const along = bow.lengthMm / 2;
   const half = bow.spanMm / 2;
@@ -57,11 +65,7 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Sizing<
   const gapMm = Math.max(0, bow.liftMm - Math.max(0, ...soil.map((side) => side.heightMm)));
   return {
     design: placed({
-      ...together(
-        { parts: sheets },
-        isPanel ? standPosts(v, setting, bow, edges, sheets) : standHoops(v, setting, bow, edges, sheets, strand),
-        { joints: seams(sheets, bow) },
-      ),
+      ...together({ parts: sheets }, stood, { joints: seams(sheets, bow) }),
       stations: way ? plantAlong(v, setting, bow, builtMm, strand, soil) : [],
       ground: { lengthMm: Math.max(1, builtMm), riseMm: 0 },
       builtMm,
@@ -92,6 +96,7 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Sizing<
       },
       marks: [
         chain('elevation', 'x', 'feet', [-half, half], [0, bow.spanMm]),
+        isPanel && chain('elevation', 'x', 'posts', postsAt, [0, (postsAt[1] ?? 0) - (postsAt[0] ?? 0)]),
         way && way.wideMm > 1 && chain('elevation', 'x', 'way', [-way.wideMm / 2, way.wideMm / 2]),
         chain('elevation', 'z', 'heights', [...new Set([0, bow.liftMm, held, bow.crownMm])]),
         chain('elevation', 'z', 'headroom', [0, bow.crownMm]),

@@ -18,7 +18,7 @@ export const WORDS = {
     },
     joinery: {
       'panel to post':
-        'The panel stands inside the posts, between them and the bed’s end. Wire twice round a level wire and the post, over a stud, twisted three turns with pliers, the end turned in.',
+        'Between beds the foot of the panel stands between post and board; on open ground inside the posts, which take its push. Wire twice round a level wire and the post, over a stud, twisted three turns with pliers, the end turned in.',
       'panel to panel': 'Edge wires side by side; wire twice round both, twisted three turns, the end turned down.',
       'mesh to hoop': 'The mesh lies over the hoops; wire once round hoop and mesh, twisted three turns.',
       'hoop to purlin': 'The purlin lies under the crowns; the clamp holds both where they cross.',
