@@ -39,7 +39,8 @@ const SHOTS = [
       before: async (page) => {
         await page.getByRole('radio', { name: 'Hours of sun' }).click();
         await page.getByText('under 3 h').waitFor();
-        await page.waitForTimeout(1500);
+        await page.getByText('Following the sun').waitFor({ state: 'detached' });
+        await page.waitForTimeout(500);
       },
     },
   ],

@@ -180,9 +180,9 @@ export const DEMO_PLAN: Plan = {
   beds: DEMO_PIECES.flatMap((piece) => piece.beds).toSorted(inOrder(BEDS)),
   crops: [],
   plantings: DEMO_PIECES.flatMap((piece) => piece.plantings),
-  structures: DEMO_PIECES.flatMap(({ kind, structures }) => structures.map((one) => ({ knobs: {}, ...one, kind }))).toSorted(
-    inOrder(STRUCTURES),
-  ),
+  structures: DEMO_PIECES.flatMap(({ kind, structures }) =>
+    structures.map((one) => ({ knobs: {}, ...one, kind })),
+  ).toSorted(inOrder(STRUCTURES)),
   priceBook: DEMO_PRICES,
   shed: DEMO_SHED,
 };

@@ -3,6 +3,7 @@ import { DEPTH_WORDS } from '../../rules/timber-post';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
 import { ROW_WORDS } from '../../rules/row';
 import { FOOTING } from '../../assemblies/footing';
+import { leastAPost, PANELS_HUNG } from '../../assemblies/panels';
 import { SET_POST } from '../../assemblies/set-post';
 import { panelHeld } from '../../../checks/panel-held';
 import { panelLean } from '../../../checks/panel-lean';
@@ -30,19 +31,13 @@ export const kind = structureKind({
   size: sizeGuyedWall,
   checks: ({ design, facts }, _v, setting) => [
     ...standChecks(design, setting, facts.spacingMm),
-    panelHeld({
-      leastAPost: Math.min(
-        ...design.joints
-          .filter((joint) => joint.kind === 'panel to post')
-          .map((joint) => joint.fixings.reduce((sum, one) => sum + one.count, 0)),
-      ),
-    }),
+    panelHeld({ leastAPost: leastAPost(design) }),
     panelLean(facts),
     facts.guys && wireTension(facts.guys),
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   ...BUILDING,
-  builtOf: [ROW_WORDS, TIMBER_WORDS, DEPTH_WORDS, PANEL_CHOICE_WORDS, SET_POST, FOOTING],
+  builtOf: [ROW_WORDS, TIMBER_WORDS, DEPTH_WORDS, PANEL_CHOICE_WORDS, SET_POST, FOOTING, PANELS_HUNG],
   ...WORDS,
   mends: {
     ...POST_MENDS,

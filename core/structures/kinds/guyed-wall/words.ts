@@ -4,7 +4,6 @@ import type { Said } from '../../said';
 export const WORDS = {
   names: {
     parts: {
-      panel: { word: 'Panel', means: 'welded panel, whole or cut beside a wire: its length' },
       'guy wire': { word: 'Guy wire', means: 'less its turnbuckle, with its ends' },
       cane: { word: 'Cane', means: 'a whole cane', as: 'guide' },
     },

@@ -1,6 +1,7 @@
 import { DRIVEN_WORDS } from '../../rules/depth';
 import { PANEL_CHOICE_WORDS } from '../../rules/panel-choice';
 import { ROW_WORDS } from '../../rules/row';
+import { leastAPost, PANELS_HUNG } from '../../assemblies/panels';
 import { SET_POST } from '../../assemblies/set-post';
 import { panelHeld } from '../../../checks/panel-held';
 import { panelLean } from '../../../checks/panel-lean';
@@ -40,13 +41,7 @@ export const kind = structureKind({
   size: sizePanelWall,
   checks: ({ design, facts }, v, setting) => [
     ...standChecks(design, setting, facts.spacingMm),
-    panelHeld({
-      leastAPost: Math.min(
-        ...design.joints
-          .filter((joint) => joint.kind === 'panel to post')
-          .map((joint) => joint.fixings.reduce((sum, one) => sum + one.count, 0)),
-      ),
-    }),
+    panelHeld({ leastAPost: leastAPost(design) }),
     panelLean(facts),
     ...plantedRowChecks(design, setting, facts.rowsAtMm, {
       bothSides: v.sides === 'both',
@@ -54,7 +49,7 @@ export const kind = structureKind({
     }),
   ],
   ...BUILDING,
-  builtOf: [ROW_WORDS, PANEL_CHOICE_WORDS, DRIVEN_WORDS, SET_POST],
+  builtOf: [ROW_WORDS, PANEL_CHOICE_WORDS, DRIVEN_WORDS, SET_POST, PANELS_HUNG],
   ...WORDS,
   mends: {
     'spacing.wide': () => ({ postSpacing: inches(96) }),

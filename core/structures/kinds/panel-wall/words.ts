@@ -4,7 +4,6 @@ import type { Said } from '../../said';
 export const WORDS = {
   names: {
     parts: {
-      panel: { word: 'Panel', means: 'welded panel, whole or cut beside a wire: its length' },
       'fine mesh': { word: 'Fine net', means: 'net by length' },
       'line wire': { word: 'Line wire', means: 'with its ends' },
     },
