@@ -3,6 +3,7 @@ import type { Level, Verdict } from '../checks/check';
 import { DEMO_PLAN } from '../demo/garden';
 import { feet, inches } from '../quantity/length';
 import { planOnBed } from '../structures/onto-bed.fixture';
+import { kindOf } from '../structures/registry';
 import { computeStructure } from './compute';
 import { madeWorse } from './mends';
 import type { Plan, StructurePlan } from './plan';
@@ -84,6 +85,20 @@ describe('a mend is judged by everything', () => {
     expect(sized.knobs.rowAt?.by).toBe('hand');
     const back = verdicts.find(({ told }) => told.code === 'bed.in-air')?.mend;
     expect(back?.turns.map(({ knob }) => knob)).toContain('rowAt');
+  });
+
+  it('whatever one length takes off its bed comes back onto it with one touch', () => {
+    const off = DEMO_PLAN.structures.flatMap((one) =>
+      Object.entries(kindOf(one.kind).knobs).flatMap(([name, knob]) =>
+        (knob.type === 'length' ? [knob.min, knob.max] : []).flatMap((value) => {
+          const { verdicts } = computeStructure(DEMO_PLAN, { ...one, knobs: { ...one.knobs, [name]: value } });
+          const found = verdicts.find(({ told }) => ['bed.beside', 'bed.in-air'].includes(told.code));
+          return found ? [{ where: `${one.kind}: ${name} ${value}`, mend: found.mend }] : [];
+        }),
+      ),
+    );
+    expect(off.length).toBeGreaterThan(20);
+    expect(off.filter(({ mend }) => !mend).map(({ where }) => where)).toEqual([]);
   });
 
   it('tells no difference in cost where something has no price', () => {

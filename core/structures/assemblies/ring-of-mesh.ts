@@ -6,13 +6,12 @@ import type { Joint, Mark, Placement, Pull, ViewFrame } from '../../design/desig
 import type { Listed } from '../../design/listed';
 import { onSheet, sheetOf, type Sheet } from '../../design/shapes/sheet';
 import { add, ALONG, type Point } from '../../geometry/space';
-import { feet } from '../../quantity/length';
 import { roomOf } from '../../site/bed';
 import { onGround } from '../../site/ground';
 import { fact, type Fact } from '../../wording/say';
-import type { CountKnob, LengthKnob } from '../knob';
+import type { CountKnob } from '../knob';
 import type { Cut } from '../rules/girth';
-import { acrossBed, withinArm } from '../rules/row';
+import { acrossBed, rowAtKnob, withinArm } from '../rules/row';
 import type { RowView } from '../rules/row-views';
 import { rowMarks, rowViews } from '../rules/row-views';
 import { plantEach } from '../rules/stations';
@@ -74,21 +73,12 @@ export const cageRowKnobs = {
       // A cage is made of whole links: it may come out half a link wider than asked.
       const roll = stockOf(setting.catalogue, String(set.roll), 'mesh roll');
       const across = Number(set.diameter) + roll.openingMm / (2 * Math.PI);
-      const room = placesIn(roomOf(setting.place.bed, across).lengthMm - across + Number(set.apart), Number(set.apart));
+      const room = cagesFit({ apart: Number(set.apart) }, across, setting);
       const wanted = Math.min(60, countOf(setting.planted) || 1);
       return room < wanted ? { value: room, why: fact('cages.room') } : { value: wanted, why: fact('cages.each') };
     },
   } satisfies CountKnob<BedSetting>,
-  rowAt: {
-    type: 'length',
-    label: 'Row from the front edge',
-    group: 'Row',
-    min: 0,
-    max: feet(40),
-    help: 'From the long edge you stand at to the middle of the row.',
-    usualMost: (setting) => setting.place.bed.widthMm,
-    suggest: withinArm,
-  } satisfies LengthKnob<BedSetting>,
+  rowAt: rowAtKnob(withinArm),
 } as const;
 
 /** Where a cage is closed: half a link hooked round, or tied. */

@@ -11,6 +11,20 @@ import { mostGap } from './gap';
 import { STATION_SCHOOLS, stationsAlong } from './stations';
 import { perMarket, tidy, wholeStep } from './tidy';
 
+/** How far from the front edge of its bed a row stands. */
+export const rowAtKnob = (suggest: LengthKnob<BedSetting>['suggest']) =>
+  ({
+    type: 'length',
+    places: true,
+    label: 'Row from the front edge',
+    group: 'Row',
+    min: 0,
+    max: feet(40),
+    help: 'From the long edge you stand at to the middle of the row.',
+    usualMost: (setting) => setting.place.bed.widthMm,
+    suggest,
+  }) satisfies LengthKnob<BedSetting>;
+
 /**
  * What every support that stands in a row shares: how long it is, where it stands in the bed, and the mends
  * of both. One that straddles its bed has its plants along both sides of it, within reach from the middle.
@@ -45,17 +59,7 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles
       why: fact('row.centred'),
     }),
   } satisfies LengthKnob<BedSetting>,
-  rowAt: {
-    type: 'length',
-    places: true,
-    label: 'Row from the front edge',
-    group: 'Row',
-    min: 0,
-    max: feet(40),
-    help: 'From the long edge you stand at to the middle of the row.',
-    usualMost: (setting) => setting.place.bed.widthMm,
-    suggest: o.straddles ? inTheMiddle : withinArm,
-  } satisfies LengthKnob<BedSetting>,
+  rowAt: rowAtKnob(o.straddles ? inTheMiddle : withinArm),
 });
 
 /** What stands in a row is no wider than this: a post and what hangs on it (from memory). mm. */

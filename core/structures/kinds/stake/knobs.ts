@@ -38,7 +38,7 @@ export const STAKE_KNOBS = {
     group: 'Stakes',
     min: feet(1.5),
     max: feet(8),
-    help: 'Above the soil; the last tie is made a hand below it.',
+    help: 'Above the soil; the last tie is made a little below it.',
     suggest: (setting, set) => {
       const wanted = leadPlant(setting)?.crop.supportToMm || feet(4);
       const most = mostHeight(setting, set);
