@@ -38,4 +38,5 @@ const HOW_SET: Readonly<Record<string, string>> = {
 };
 
 /** How a small part is set; nothing of what is not one. */
-export const setOf = (id: string): string => HOW_SET[id] ?? '';
+export const setOf = ({ stock, turns }: { stock: string; turns: boolean }): string =>
+  turns ? 'Driven until it holds, then back a turn: what it goes through has to turn on it.' : (HOW_SET[stock] ?? '');

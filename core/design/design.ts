@@ -39,6 +39,10 @@ export interface Drive {
   places?: readonly Point[];
   /** Set along an edge by eye, so far apart as is said: nobody marks staples on a tape. */
   byEye?: true;
+  /** A nail that is given a pilot hole, where the stock would split; whatever has a thread has one anyway. */
+  drilled?: true;
+  /** Left a turn loose: what it goes through turns on it. */
+  turns?: true;
   /** What it goes through first that is not a part of the design: the board of a bed. mm. */
   skipMm?: number;
 }

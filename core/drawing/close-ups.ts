@@ -17,6 +17,8 @@ export interface Held {
   pilotMm: number | null;
   through: string | null;
   into: string | null;
+  /** What it goes through turns on it: it is not driven home. */
+  turns: boolean;
 }
 
 /** One joint of a kind, drawn large: what meets in it, and where its fixings sit. */
@@ -82,10 +84,11 @@ export function closeUps(placed: Design): CloseUp[] {
 function heldBy(joint: Joint, named: ReadonlyMap<string, Part>): Held[] {
   const roleOf = (id: string | null | undefined): string | null => (id ? (named.get(id)?.role ?? null) : null);
   const all = new Map<string, Held>();
-  for (const { stock, count, eachMm, driven } of joint.fixings) {
+  for (const { stock, count, eachMm, drive, driven } of joint.fixings) {
+    const turns = drive?.turns === true;
     const first = driven?.[0];
     const [through, into] = [roleOf(first?.through), roleOf(first?.into)];
-    const key = `${stock} ${eachMm ?? ''} ${through} ${into}`;
+    const key = `${stock} ${eachMm ?? ''} ${through} ${into} ${turns}`;
     const known = all.get(key);
     all.set(key, {
       stock,
@@ -94,6 +97,7 @@ function heldBy(joint: Joint, named: ReadonlyMap<string, Part>): Held[] {
       pilotMm: first?.pilotMm ?? null,
       through,
       into,
+      turns,
     });
   }
   return [...all.values()];

@@ -301,7 +301,7 @@ describe('joints close up', () => {
     // Two screws askew, three shanks of 5 mm (0.591″) from either edge of the rail.
     expect(said('rail to post', 'z', 0)).toEqual([0.591, 2.319, 0.591]);
     expect(jointOf('rail to post')?.fixings).toEqual([
-      { stock: 'screw-short', count: 2, pilotMm: 3.5, through: 'rail', into: 'post' },
+      { stock: 'screw-short', count: 2, pilotMm: 3.5, through: 'rail', into: 'post', turns: false },
     ]);
   });
 

@@ -244,7 +244,7 @@ function setAnew({ parts, joints }: Pick<Design, 'parts' | 'joints'>, catalogue:
 type Make = (at: Point) => Driven;
 
 function makeDriven(
-  { through, into, way }: Pick<Drive, 'through' | 'into' | 'way'>,
+  { through, into, way, drilled }: Pick<Drive, 'through' | 'into' | 'way' | 'drilled'>,
   piece: Piece,
   named: ReadonlyMap<string, Part>,
   catalogue: Catalogue,
@@ -259,7 +259,7 @@ function makeDriven(
     into,
     longMm: piece.goesInMm ?? piece.lengthMm,
     thickMm,
-    pilotMm: piece.threaded ? pilotFor(thickMm, dense) : null,
+    pilotMm: piece.threaded || drilled ? pilotFor(thickMm, dense) : null,
   });
 }
 
@@ -324,7 +324,7 @@ function laidOut(
     return Array.from({ length: count }, (_, i) => make(joint.places[i % joint.places.length] as Point));
   }
   const { across, head, hold, ids } = face;
-  const make = makeDriven({ ...ids, way: drive.way }, piece, named, catalogue);
+  const make = makeDriven({ ...drive, ...ids }, piece, named, catalogue);
   const at = ([u, v]: Pair): Point => {
     const flat = add(scale(across.u, u), scale(across.v, v));
     return add(flat, scale(across.way, (head.crossing(flat) ?? hold.crossing(flat))?.[0] ?? 0));

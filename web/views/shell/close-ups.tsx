@@ -60,7 +60,7 @@ function JointRow({ kind, closeUp }: { kind: StructureKind; closeUp: CloseUp }) 
                 </>
               )}
               {one.pilotMm !== null && `; pilot hole ${formatBit(one.pilotMm, units)}`}
-              <span className="block text-soft">{setOf(one.stock)}</span>
+              <span className="block text-soft">{setOf(one)}</span>
             </li>
           ))}
         </ul>

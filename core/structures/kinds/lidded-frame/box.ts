@@ -157,7 +157,7 @@ export function propsOf(
         {
           stock: screwThrough(setting, strip.thickMm, p),
           count: 1,
-          drive: { through: prop.id, into: post.id, way: scale(box.way, -1) },
+          drive: { through: prop.id, into: post.id, way: scale(box.way, -1), turns: true },
         },
       ],
     };

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../../../cases.fixture';
+import { setOf } from '../../../catalogue/how-set';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Sheet } from '../../../design/shapes/sheet';
+import { closeUps } from '../../../drawing/close-ups';
 import { feet, inches } from '../../../quantity/length';
 import { onBed } from '../../onto-bed.fixture';
 
@@ -98,4 +100,13 @@ describe('lidded frame', () => {
     const mesh = (48 * 36 * 25.4 ** 2 * 1.4) / 1e6;
     expect((told?.weight as { kg: number }).kg).toBeCloseTo(wood + mesh, 6);
   });
+});
+
+it('only the screw that a prop turns on is left loose', () => {
+  const { design } = onBed('lidded-frame', { stay: 'prop' });
+  const held = closeUps(design).flatMap(({ kind, fixings }) => fixings.map((one) => ({ kind, one })));
+  expect(held.filter(({ one }) => one.turns).map(({ kind }) => kind)).toEqual(['prop to post']);
+  for (const { kind, one } of held)
+    if (one.stock.startsWith('screw-') && one.pilotMm !== null)
+      expect(setOf(one).includes('flush'), `${kind}: ${one.stock}`).toBe(kind !== 'prop to post');
 });

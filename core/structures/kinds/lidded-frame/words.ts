@@ -50,7 +50,7 @@ export const WORDS = {
       'door hooked': 'The eye in the post, the hook on the door, drawn tight.',
       'chain fixed': 'The last link opened with two pairs of pliers, closed round the eye.',
       'prop to post':
-        'Flat on the post, one screw not driven home, so that it turns: up under the front strip when the lid is open, along the box when it is shut.',
+        'Flat on the post, one screw, left a turn loose, so that it turns: up under the front strip when the lid is open, along the box when it is shut.',
     },
   },
   phrases: {

@@ -4,6 +4,7 @@ import type { Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import { lineOf } from '../../../design/shapes/line';
 import { add, ALONG, minus, pathLength, scale, unit, type Point } from '../../../geometry/space';
+import { pilotFor } from '../../../joinery/set-fixings';
 import { inches } from '../../../quantity/length';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { cornerBrace } from '../../assemblies/brace';
@@ -17,8 +18,6 @@ import { furrow, nailsAlong } from './weave-path';
 
 /** A turn about each nail, and both ends of a thread (from memory). mm. */
 const TURN_MM = 12;
-/** A pilot for a 1½″ round-headed nail near the edge of thin stock (from memory). mm. */
-const NAIL_MM = 2;
 /** Half of a nail is left standing for the thread, more where it would come out (from memory). mm. */
 function nailProud(setting: BedSetting, wood: Stuff): number {
   const long = stockOf(setting.catalogue, 'nail-round', 'piece').lengthMm;
@@ -60,9 +59,14 @@ export function placeFrame(
   });
   const upright = nailsAlong(v.height, wood.wideMm, v.interval, v.nailing).atMm;
   const level = nailsAlong(v.width, wood.wideMm, v.interval, v.nailing).atMm;
+  // Thin stock splits at a nail without (common practice, no source).
+  const pilotMm = pilotFor(
+    stockOf(setting.catalogue, 'nail-round', 'piece').thickMm ?? 0,
+    stockOf(setting.catalogue, wood.id, 'timber').treatment === 'durable',
+  );
   const nailed = (bar: Bar, atMm: readonly number[]): Bar => ({
     ...bar,
-    holes: atMm.map((one) => ({ atMm: one, diameterMm: NAIL_MM })),
+    holes: atMm.map((one) => ({ atMm: one, diameterMm: pilotMm })),
   });
   const uprights = frame.uprights.map((bar) => nailed(bar, upright)) as [Bar, Bar];
   const levels = frame.levels.map((bar) => nailed(bar, level)) as [Bar, Bar];
@@ -80,7 +84,7 @@ export function placeFrame(
         {
           stock: 'nail-round',
           count: bar.holes.length,
-          drive: { through: null, into: bar.id, way: inwards, places: heads },
+          drive: { through: null, into: bar.id, way: inwards, drilled: true, places: heads },
         },
       ],
     };

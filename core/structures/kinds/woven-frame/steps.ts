@@ -40,7 +40,7 @@ const doings: Doings = {
   'step.cut': { uses: ['saw', 'chisel', 'square', 'tape', 'goggles', 'muffs'] },
   'step.square': { adds: ['frame side'], uses: ['tape', 'square', 'drill'] },
   'step.brace': { adds: ['brace'], uses: ['saw', 'bevel', 'drill'] },
-  'step.nails': { joins: ['nail in frame'], uses: ['dividers', 'hammer', 'tape'] },
+  'step.nails': { joins: ['nail in frame'], uses: ['dividers', 'drill', 'hammer', 'tape'] },
   'step.join': { joins: ['frames joined', 'foot to ground'], uses: ['drill', 'tape', 'mallet'] },
   'step.stakes': { adds: ['stake'], uses: ['mallet', 'level', 'drill'] },
   'step.weave': { adds: ['thread'], uses: ['knife'] },

@@ -55,7 +55,8 @@ export const WORDS = {
     'step.square':
       'Lay each frame out, {high} by {wide}, glue and screw the corners, and square it: both diagonals {diagonal}.',
     'step.brace': 'Screw a brace across each corner on the back.',
-    'step.nails': 'Mark the nails with dividers and drive them half in, heads proud.',
+    'step.nails':
+      'Mark the nails with dividers, drill for them so that the wood does not split, and drive them half in, heads proud.',
     'step.join':
       'Stand two frames against each other over the bed, feet {spread} apart, screw the hinges across their heads and peg the feet.',
     'step.stakes': 'Drive the two stakes {deep} deep and plumb, and screw the frame to them.',

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { cases } from '../../../cases.fixture';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
+import { closeUps } from '../../../drawing/close-ups';
 import { onGround, type Ground } from '../../../site/ground';
 import { onBed } from '../../onto-bed.fixture';
 
@@ -59,6 +60,12 @@ describe('woven frame', () => {
         .ofRole<Bar>('frame side')
         .every((side) => side.ends.every((end) => end.cut === 'notch' && end.deepMm === 11 && end.longMm === 38)),
     ).toBe(true);
+    // 0.7 of a 3 mm nail: the hole that is drilled is the one that the nail is told to want.
+    const nail = closeUps(frame.design).find(({ kind }) => kind === 'nail in frame');
+    expect(nail?.fixings.map(({ pilotMm }) => pilotMm)).toEqual([2]);
+    expect(new Set(frame.ofRole<Bar>('frame side').flatMap(({ holes }) => holes.map((one) => one.diameterMm)))).toEqual(
+      new Set([2]),
+    );
   });
 });
 

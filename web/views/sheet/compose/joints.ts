@@ -39,7 +39,7 @@ export function joints(on: On): Block[] {
             `${held.count} × ${CATALOGUE.stock(held.stock).name}${held.eachMm ? `, ${long(on, held.eachMm)}` : ''}${where}${pilot}`,
             { size: SMALL, widthPx: textWide, x: left, weight: 'bold' },
           ),
-          paragraph(setOf(held.stock), { size: SMALL, widthPx: textWide, x: left, tint: 'soft', after: 3 }),
+          paragraph(setOf(held), { size: SMALL, widthPx: textWide, x: left, tint: 'soft', after: 3 }),
         ];
       });
       const how = kind.names.joinery?.[one.kind];
