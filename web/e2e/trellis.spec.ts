@@ -15,6 +15,7 @@ const WANTED: Record<string, { crop: string; bed: string }> = {
   weave: { crop: 'Tomato, bush', bed: 'Middle row' },
   'woven-frame': { crop: 'Sweet pea', bed: 'Net-loft bed' },
   'mesh-cage': { crop: 'Tomato, bush', bed: 'Lean-to bed' },
+  stake: { crop: 'Pepper', bed: 'Stoop bed' },
 };
 
 /** What is planned from a planting; what stands elsewhere is begun elsewhere. */
