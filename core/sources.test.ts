@@ -34,7 +34,7 @@ const OF_COUNTING: Readonly<Record<string, string>> = {
   'shade/study.ts': 'MIDDLE_DAY',
   'site/bed.ts': 'ROUND_CORNERS',
   'site/plot.ts': 'RAD',
-  'site/sun/samples.ts': 'COMMON_YEAR',
+  'site/sun/season.ts': 'COMMON_YEAR',
   'site/sun/sun-position.ts': 'RAD',
   'statics/elastica.ts': 'STEPS KEPT FLATTEST QUARTER',
   'statics/embedment.ts': 'NO_FILL',

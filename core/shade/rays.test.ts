@@ -7,7 +7,8 @@ import type { Part } from '../design/shapes/shapes';
 import { pointAt } from '../geometry/curve';
 import { add, cross, dot, minus, norm, scale, unit, type Point } from '../geometry/space';
 import { frameOf, toPlot, type Frame } from '../site/stand';
-import { COMMON_YEAR, samplesOfDay } from '../site/sun/samples';
+import { samplesOfDay } from '../site/sun/samples';
+import { COMMON_YEAR } from '../site/sun/season';
 import { onBed } from '../structures/onto-bed.fixture';
 import { gridOver, sunHours } from './shade';
 

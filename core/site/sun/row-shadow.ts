@@ -1,5 +1,6 @@
 import type { PlanSpot, Site } from '../plot';
-import { COMMON_YEAR, midMonth, samplesOfDay, type SunSample } from './samples';
+import { midMonth, samplesOfDay, type SunSample } from './samples';
+import { COMMON_YEAR } from './season';
 import { LEAST_ALTITUDE_RAD, shadowPerHeight } from './shadow';
 
 const days = new WeakMap<Site, readonly SunSample[]>();

@@ -7,9 +7,6 @@ export interface SunSample {
   hours: number;
 }
 
-/** Any common year: the sun of one is the sun of the next to a fraction of a degree. */
-export const COMMON_YEAR = 2026;
-
 /** The middle of each month that falls between the frosts, at least one; months 1 to 12. Works across the new year. */
 export function growingMonths(site: Pick<Site, 'lastFrost' | 'firstFrost'>): number[] {
   const from = Number(site.lastFrost.slice(0, 2));

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../../cases.fixture';
-import { COMMON_YEAR, growingMonths, samplesOfDay } from './samples';
-import { dayOfYear, monthDayOf } from './season';
+import { growingMonths, samplesOfDay } from './samples';
+import { COMMON_YEAR, dayOfYear, monthDayOf } from './season';
 
 const day = fc.integer({ min: 0, max: 364 });
 const frosts = fc.record({ lastFrost: day.map(monthDayOf), firstFrost: day.map(monthDayOf) });

@@ -1,6 +1,8 @@
 import { UTCDateMini } from '@date-fns/utc';
 import { getDayOfYear, lightFormat, setDayOfYear } from 'date-fns';
-import { COMMON_YEAR } from './samples';
+
+/** Any common year: the sun of one is the sun of the next to a fraction of a degree. */
+export const COMMON_YEAR = 2026;
 
 /** Days from 1 January of a "MM-DD"; a common year. */
 export function dayOfYear(monthDay: string): number {

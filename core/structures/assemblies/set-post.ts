@@ -4,8 +4,7 @@ import { AS_BOUGHT, SQUARE, type EndCut } from '../../design/end-cut';
 import { barOf, type Bar, type Section } from '../../design/shapes/bar';
 import type { Stands } from '../../design/standing';
 import { add, type Point } from '../../geometry/space';
-import { nextStockUp } from '../rules/depth';
-import { SPARE_MM } from '../rules/timber-post';
+import { nextStockUp, SPARE_MM } from '../rules/depth';
 import type { Said } from '../said';
 import type { Setting } from '../setting';
 

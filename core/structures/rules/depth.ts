@@ -8,6 +8,9 @@ import type { Said } from '../said';
 import type { Setting } from '../setting';
 import { perMarket, TAPE_STEP } from './tidy';
 
+/** Left above the mark of a timber post for trimming all tops to one height (from memory). mm. */
+export const SPARE_MM = inches(0.5);
+
 /** Depth for a let-in post that stands `aboveMm` out of the ground, to the next whole inch. */
 export function letInDepth(aboveMm: number, place: { soil: string; wind: string }): number {
   const share = buriedShare(place);

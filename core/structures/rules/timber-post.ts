@@ -6,11 +6,8 @@ import { fact } from '../../wording/say';
 import type { LengthKnob, Settings, Settled } from '../knob';
 import type { Said } from '../said';
 import type { BedSetting, Setting } from '../setting';
-import { fillUnder, suggestDepth, THROUGH_BED_WORDS, throughBedMend, type SoldPost } from './depth';
+import { fillUnder, SPARE_MM, suggestDepth, THROUGH_BED_WORDS, throughBedMend, type SoldPost } from './depth';
 import { perMarket } from './tidy';
-
-/** Left above the mark for trimming all tops to one height (from memory). mm. */
-export const SPARE_MM = inches(0.5);
 
 /** A timber post that stands so high, as its section and treatment are sold. */
 export const timberPost = (setting: Setting, set: Settled, aboveMm: number): SoldPost => ({
