@@ -57,6 +57,7 @@ export const COMMON_DOINGS: Doings = {
   'step.tape': { uses: ['tape', 'chalk'] },
   'step.tape.bed': { uses: ['tape', 'chalk', 'level'] },
   'step.locate': { uses: [] },
+  'step.seam': { uses: ['knife'] },
   'step.fetch': { uses: [] },
   'step.ground': { uses: ['brush', 'goggles', 'gloves'] },
   'step.tops': { uses: [] },

@@ -10,8 +10,8 @@ export const HARDWARE: readonly Piece[] = [
     sold: 'packs',
     exact: true,
     id: 'gate-hinge',
-    name: 'Strap hinge for a gate, 12″ (300 mm), with screws',
-    lengthMm: inches(12),
+    name: 'Hinge for a gate, plates 4″ (100 mm) high, with screws',
+    lengthMm: 100,
     life: { seasons: 20, source: 'from memory' },
   },
   {

@@ -1,7 +1,6 @@
 /** How each small part is set (common practice, no source). Apart from the catalogue: read only where a joint is shown large. */
 const HOW_SET: Readonly<Record<string, string>> = {
-  'gate-hinge':
-    'Knuckle clear of the gap, strap on the leaf, plate on the post; all its holes filled, the one next to the knuckle first.',
+  'gate-hinge': 'Both plates in the gap, the knuckle out of it on the side that opens; all holes filled.',
   'gate-latch': 'Bar on the leaf, catch on the post, level with each other when the leaf is shut.',
   'pipe-clamp': 'Where the two pipes cross; both nuts turned up evenly, the bolt ends down.',
   'butt-hinge': 'Knuckle over the gap, a leaf flat on each of the two, all holes filled.',

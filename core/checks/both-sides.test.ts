@@ -328,6 +328,9 @@ const CASES: Record<string, Case[]> = {
     [kept({ buriedMm: 0 }), 'warn', 'keeps.dig'],
     [kept({ buriedMm: 0, apronMm: 600 }), 'good', 'keeps.out'],
     [kept({ buriedMm: 0, apronMm: 600, underMm: 100 }), 'warn', 'keeps.under'],
+    // 31 mm for rabbits, a wire forgiven.
+    [kept({ besideMm: 33 }), 'good', 'keeps.out'],
+    [kept({ besideMm: 35 }), 'warn', 'keeps.beside'],
     [kept({}, []), 'note', 'keeps.nobody'],
     [kept({}, ['squirrels']), 'note', 'keeps.none'],
     [keepsOut({ visitors: ['rabbits'], guard: { ...guard, stiffMm: 590 } }), 'warn', 'keeps.soft'],

@@ -14,6 +14,7 @@ export const keepsOut = check(
       'keeps.open': '{who} pass {open}; {wants} is the widest that stops them.',
       'keeps.dig': '{who} dig: bury the mesh {bury}, or lay an apron of {apron} outward.',
       'keeps.under': '{who} pass under: {under} is left open at the widest.',
+      'keeps.beside': '{who} pass beside the leaf: {beside} is left free there.',
       'keeps.soft': '{who} gnaw or push through it above {stiff}: wire or boards hold them up to {wants}.',
       'keeps.climb': '{who} climb it: leave the top {loose} of the mesh loose and bent outward.',
       'keeps.out': 'Keeps out {who}.',
@@ -25,6 +26,7 @@ export const keepsOut = check(
       'keeps.open': 'Take mesh that stops them',
       'keeps.dig': 'Bury its foot',
       'keeps.under': 'Follow the ground',
+      'keeps.beside': 'Leave less free',
       'keeps.soft': 'Take wire',
       'keeps.climb': 'Leave its top loose',
     },
@@ -51,6 +53,8 @@ export const keepsOut = check(
           return found('warn', 'keeps.climb', { who, loose: { mm: need.looseTopMm } });
         case 'dig':
           return found('warn', 'keeps.dig', { who, bury: { mm: need.buryMm }, apron: { mm: need.apronMm } });
+        case 'beside':
+          return found('warn', 'keeps.beside', { who, beside: { mm: barrier.besideMm ?? 0 } });
         case 'under':
           return found('warn', 'keeps.under', { who, under: { mm: barrier.underMm } });
         default: {

@@ -8,6 +8,7 @@ const HOW: Record<Way, string> = {
   climb: 'up it',
   dig: 'by digging',
   under: 'under it',
+  beside: 'beside its leaf',
   soft: 'by gnawing or pushing',
   roof: 'from above',
   floor: 'from below',

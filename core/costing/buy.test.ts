@@ -40,6 +40,8 @@ describe('buying', () => {
     const rolls = (...cuts: number[]) =>
       buy([piecesOf('mesh-2x3-36', cuts)], book, [], CATALOGUE).purchases.reduce((sum, one) => sum + one.count, 0);
     expect([rolls(1900, 1900, 1900), rolls(1400, 1400), rolls(7000)]).toEqual([3, 1, 3]);
+    // What is joined laps a hand (4″): two rolls give 2 × 3000 − 101.6 mm.
+    expect([rolls(3000), rolls(3001), rolls(5898), rolls(5899)]).toEqual([1, 2, 2, 3]);
   });
 
   it('covers every line of every bill from shop and shed together, and costs what its lines add up to', () => {

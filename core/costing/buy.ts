@@ -1,3 +1,4 @@
+import { LAP_MM } from '../catalogue/lap';
 import { stockOf } from '../catalogue/catalogue';
 import { meshesAcross, type Catalogue, type Stock } from '../catalogue/stock';
 import { cut } from '../cutting/cut';
@@ -190,7 +191,7 @@ function cutFrom(
 ): CutPlan {
   const leftovers = kept.flatMap((piece) => Array.from({ length: piece.count }, () => piece.size));
   if (stock.sold === 'rolls' || stock.form === 'cord')
-    return cut(joinedFromRolls(wanted, offers), offers, leftovers, 0);
+    return cut(joinedFromRolls(wanted, offers, stock.form === 'cord' ? 0 : LAP_MM), offers, leftovers, 0);
   if (stock.form !== 'panel') return cut(wanted, offers, leftovers, kerfMm);
   return cut(
     wanted,
@@ -200,16 +201,16 @@ function cutFrom(
   );
 }
 
-/** A piece longer than any roll is joined from whole rolls and a rest; the seam is the kind's own business. */
-function joinedFromRolls(wanted: readonly Wanted[], offers: readonly Offer[]): Wanted[] {
+/** A piece longer than any roll is joined from whole rolls and a rest, cord end to end, what is wide with a lap. mm. */
+function joinedFromRolls(wanted: readonly Wanted[], offers: readonly Offer[], lapMm: number): Wanted[] {
   const longest = Math.max(0, ...offers.map((offer) => offer.measure));
   return wanted.flatMap((piece) => {
-    if (longest === 0 || piece.measure <= longest) return [piece];
-    const pieces = Math.ceil(piece.measure / longest - 1e-9);
+    if (longest <= lapMm || piece.measure <= longest) return [piece];
+    const pieces = Math.ceil((piece.measure - lapMm) / (longest - lapMm) - 1e-9);
     return Array.from({ length: pieces }, (_, i) => ({
       ...piece,
       part: `${piece.part} (${i + 1} of ${pieces})`,
-      measure: i < pieces - 1 ? longest : piece.measure - longest * (pieces - 1),
+      measure: i < pieces - 1 ? longest : piece.measure - (longest - lapMm) * (pieces - 1),
     }));
   });
 }

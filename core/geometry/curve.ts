@@ -1,21 +1,38 @@
 import { add, cross, dot, minus, norm, reach, scale, unit, type Point } from './space';
 
 /**
- * A line that a bar, a cord or the edge of a sheet follows: straight, an arc, or a curve known at
- * points that lie evenly along it, with its direction at each. Lengths along a curve are mm from its start.
+ * A line that a bar, a cord or the edge of a sheet follows: straight, straight from corner to corner, an arc, or a
+ * curve known at points that lie evenly along it, with its direction at each. Lengths along a curve are mm from its start.
  */
 export type Curve =
   | { curve: 'line'; from: Point; to: Point }
+  | { curve: 'chain'; points: readonly Point[] }
   /** middle + radius × (cos t · a + sin t · b), from one angle to the other; a and b are unit and square to each other. */
   | { curve: 'arc'; middle: Point; a: Point; b: Point; radiusMm: number; fromRad: number; toRad: number }
   | { curve: 'sampled'; lengthMm: number; points: readonly Point[]; tangents: readonly Point[] };
 
 export const line = (from: Point, to: Point): Curve => ({ curve: 'line', from, to });
 
+/** Straight from corner to corner: what is turned round the edges of something. */
+export const chainThrough = (points: readonly Point[]): Curve => ({ curve: 'chain', points });
+
+/** The straight piece of a chain on which a length along it lies, and how far on it that is. mm. */
+function pieceAt(points: readonly Point[], alongMm: number): { from: Point; to: Point; onMm: number } {
+  let left = alongMm;
+  for (let i = 1; ; i++) {
+    const [from, to] = [points[i - 1] as Point, points[i] as Point];
+    const long = reach(from, to);
+    if (left <= long || i === points.length - 1) return { from, to, onMm: left };
+    left -= long;
+  }
+}
+
 export function lengthOf(curve: Curve): number {
   switch (curve.curve) {
     case 'line':
       return reach(curve.from, curve.to);
+    case 'chain':
+      return curve.points.slice(1).reduce((sum, to, i) => sum + reach(curve.points[i] as Point, to), 0);
     case 'arc':
       return curve.radiusMm * Math.abs(curve.toRad - curve.fromRad);
     case 'sampled':
@@ -26,6 +43,10 @@ export function lengthOf(curve: Curve): number {
 /** The point `alongMm` from the start; past an end a curve goes on straight. @example pointAt(line([0,0,0],[9,0,0]), 3) // [3,0,0] */
 export function pointAt(curve: Curve, alongMm: number): Point {
   if (curve.curve === 'line') return add(curve.from, scale(tangentAt(curve, 0), alongMm));
+  if (curve.curve === 'chain') {
+    const { from, to, onMm } = pieceAt(curve.points, alongMm);
+    return add(from, scale(unit(minus(to, from)), onMm));
+  }
   const long = lengthOf(curve);
   if (alongMm < 0) return add(pointAt(curve, 0), scale(tangentAt(curve, 0), alongMm));
   if (alongMm > long) return add(pointAt(curve, long), scale(tangentAt(curve, long), alongMm - long));
@@ -49,6 +70,10 @@ export function tangentAt(curve: Curve, alongMm: number): Point {
   if (curve.curve === 'line') {
     const way = minus(curve.to, curve.from);
     return norm(way) === 0 ? [1, 0, 0] : unit(way);
+  }
+  if (curve.curve === 'chain') {
+    const { from, to } = pieceAt(curve.points, alongMm);
+    return unit(minus(to, from));
   }
   const within = Math.max(0, Math.min(lengthOf(curve), alongMm));
   if (curve.curve === 'arc') {
@@ -100,7 +125,7 @@ export function sampledThrough(chain: readonly Point[], steps = 48): Extract<Cur
 /** Points along a curve for drawing, none farther apart than `stepMm`; the ends of a line are enough. */
 export function flatten(curve: Curve, stepMm = 60): Point[] {
   if (curve.curve === 'line') return [curve.from, curve.to];
-  if (curve.curve === 'sampled') return [...curve.points];
+  if (curve.curve !== 'arc') return [...curve.points];
   const long = lengthOf(curve);
   const steps = Math.max(4, Math.ceil(long / Math.min(stepMm, curve.radiusMm / 3)));
   return Array.from({ length: steps + 1 }, (_, i) => pointAt(curve, (long * i) / steps));
@@ -147,6 +172,21 @@ export function bendMarks(curve: Curve, everyRad = Math.PI / 12): { atMm: number
     turned += by;
   });
   return marks;
+}
+
+/** What of a curve lies between two lengths along it, of a chain with its corners; others taken again in so many steps. mm. */
+export function stretchOf(curve: Curve, fromMm: number, toMm: number, steps: number): Curve {
+  if (curve.curve === 'line') return line(pointAt(curve, fromMm), pointAt(curve, toMm));
+  if (curve.curve !== 'chain') {
+    const points = Array.from({ length: steps + 1 }, (_, n) => pointAt(curve, fromMm + ((toMm - fromMm) * n) / steps));
+    return sampledThrough(points, steps);
+  }
+  let along = 0;
+  const corners = curve.points.filter((point, i) => {
+    along += i === 0 ? 0 : reach(curve.points[i - 1] as Point, point);
+    return along > fromMm + 1e-6 && along < toMm - 1e-6;
+  });
+  return chainThrough([pointAt(curve, fromMm), ...corners, pointAt(curve, toMm)]);
 }
 
 /** A curve moved by as much in every point. */

@@ -143,6 +143,8 @@ export interface Barrier {
   apronMm: number;
   /** Widest gap that is left under it. */
   underMm: number;
+  /** Widest slit beside a leaf in it; none where it has none. */
+  besideMm?: number;
   /** How much of its top is loose and bent outward, against what climbs. */
   looseTopMm: number;
   /** Another that runs along all of it. */
@@ -184,8 +186,9 @@ export const closedBy = (openingMm: number, heightMm: number): Barrier => ({
   looseTopMm: 0,
 });
 
-/** How somebody gets past a guard: through it, over it, up it, under it, because it touches or covers only some, or because it is no hindrance at all. */
-export type Way = 'open' | 'low' | 'climb' | 'dig' | 'under' | 'soft' | 'roof' | 'floor' | 'touch' | 'part' | 'any';
+/** How somebody gets past a guard: through it, over it, up it, under it, beside its leaf, because it touches or covers only some, or because it is no hindrance at all. */
+export type Way =
+  'open' | 'low' | 'climb' | 'dig' | 'under' | 'beside' | 'soft' | 'roof' | 'floor' | 'touch' | 'part' | 'any';
 
 /** A finger’s width less is forgiven in height, and the thickness of a wire in an opening (from memory). mm. */
 export const FORGIVEN_MM = 15;
@@ -221,6 +224,7 @@ function pastFence(asked: FenceNeed, { barrier, stiffMm, roofed }: Guard): Way |
   const digs = need.buryMm > 0;
   if (digs && barrier.buriedMm + FORGIVEN_MM < need.buryMm && barrier.apronMm + FORGIVEN_MM < need.apronMm)
     return 'dig';
+  if ((barrier.besideMm ?? 0) > need.openingMm + WIRE_MM) return 'beside';
   return barrier.underMm - barrier.buriedMm > need.openingMm + FORGIVEN_MM ? 'under' : null;
 }
 

@@ -9,7 +9,7 @@ import type { Market } from '../catalogue/stock';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Design } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
-import { touches } from '../design/nearest';
+import { distanceTo, touches } from '../design/nearest';
 import { closeUps } from '../drawing/close-ups';
 import { setOnPaper } from '../drawing/sheet';
 import { toSvg } from '../drawing/svg';
@@ -18,6 +18,7 @@ import { drawAtAGlance, drawViews } from '../drawing/views';
 import { isUrgent } from '../checks/check';
 import { atTheDoor } from '../formats/door';
 import { lengthOf, pointAt } from '../geometry/curve';
+import type { Point } from '../geometry/space';
 import { readPlan } from '../formats/read-plan';
 import { STRUCTURE_SCHEMA } from '../formats/plan-schema';
 import { resultOf } from '../formats/result';
@@ -74,6 +75,9 @@ const longest = (kind: StructureKind): Plan[] =>
         },
       ]
     : [];
+
+/** A plate is so thick, and is drawn in the middle of that. mm. */
+const LIES_MM = 6;
 
 const withKnobs = (plan: Plan, knobs: Settings): Plan => ({
   ...plan,
@@ -180,6 +184,21 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           );
           // A post that is sold too short for its height and depth is said to be; nothing reaches its top.
           if (!verdicts.some((verdict) => verdict.told.code === 'post.short')) expect(stray).toEqual([]);
+
+          // Metal lies on what it holds: both ends of every plate, but of those on the posts of another.
+          if (!kind.stands.includes('run')) {
+            const off = design.joints.flatMap((joint) =>
+              joint.fixings.flatMap(({ stock, plates = [] }) =>
+                plates.flatMap((plate) =>
+                  [plate[0], plate.at(-1)].flatMap((end) => {
+                    const gap = Math.min(...joint.parts.map((id) => distanceTo(named.get(id) as Part, end as Point)));
+                    return gap > LIES_MM ? [`${joint.kind}: ${stock} ${gap.toFixed(0)} off`] : [];
+                  }),
+                ),
+              ),
+            );
+            expect(off).toEqual([]);
+          }
 
           const counted = (of: 'part' | 'joint' | 'board') =>
             bill.filter((line) => line.of === of).reduce((sum, line) => sum + line.count, 0);

@@ -99,21 +99,33 @@ const uprightWire = (sheet: Sheet, alongMm: number): Point[] => [
 ];
 const gathersOf = ({ gathers = [] }: Sheet): Point[][] => gathers.map((chain) => [...chain]);
 
+/**
+ * How far a point lies outside a flat piece of a sheet, from a corner so far along and so far up. Cloth and nets on a
+ * slope hang plumb: the two directions need not be square to each other. mm.
+ */
+function outsideFlat(at: Point, corner: Point, along: Point, longMm: number, up: Point, highMm: number): number {
+  const from = minus(at, corner);
+  const skew = dot(along, up);
+  const [a, u] = [dot(from, along), dot(from, up)];
+  const far = (a - skew * u) / (1 - skew ** 2);
+  const high = (u - skew * a) / (1 - skew ** 2);
+  return Math.hypot(
+    Math.max(0, -far, far - longMm),
+    Math.max(0, -high, high - highMm),
+    dot(from, unit(cross(along, up))),
+  );
+}
+
 function distanceTo(sheet: Sheet, at: Point): number {
-  if (sheet.base.curve === 'line') {
-    // Cloth and nets on a slope hang plumb: their two directions need not be square to each other.
-    const along = alongOf(sheet);
-    const from = minus(at, cornerOf(sheet));
-    const skew = dot(along, sheet.up);
-    const [a, u] = [dot(from, along), dot(from, sheet.up)];
-    const far = (a - skew * u) / (1 - skew ** 2);
-    const high = (u - skew * a) / (1 - skew ** 2);
-    return Math.hypot(
-      Math.max(0, -far, far - alongBase(sheet)),
-      Math.max(0, -high, high - sheet.heightMm),
-      dot(from, unit(cross(along, sheet.up))),
+  const { base, up, heightMm } = sheet;
+  if (base.curve === 'line') return outsideFlat(at, base.from, alongOf(sheet), alongBase(sheet), up, heightMm);
+  if (base.curve === 'chain')
+    return Math.min(
+      ...base.points.slice(1).map((to, i) => {
+        const from = base.points[i] as Point;
+        return outsideFlat(at, from, unit(minus(to, from)), reach(from, to), up, heightMm);
+      }),
     );
-  }
   // A swept one: down (or up) to its base along `up`, then the nearest of the base.
   const chain = levelWire(sheet, 0);
   let least = Infinity;
@@ -154,7 +166,13 @@ export const SHEET: Shape<Sheet> = {
     ...gathersOf(sheet),
   ],
   faces: (sheet) => {
-    const pieces = sheet.base.curve === 'line' ? 1 : 16;
+    const { base } = sheet;
+    const rise = scale(sheet.up, standsMm(sheet));
+    if (base.curve === 'chain')
+      return base.points
+        .slice(1)
+        .map((to, i) => [base.points[i] as Point, to].flatMap((foot) => [foot, add(foot, rise)]));
+    const pieces = base.curve === 'line' ? 1 : 16;
     return Array.from({ length: pieces }, (_, i) =>
       [i, i + 1].flatMap((end) =>
         [0, standsMm(sheet)].map((up) => onSheet(sheet, (alongBase(sheet) * end) / pieces, up)),

@@ -115,7 +115,7 @@ const ASSEMBLIES: Readonly<Record<string, { made: fc.Arbitrary<Partial<Assembled
         return together(
           framed.made,
           meshOnLeaf(framed, mesh.id, setting, { id: 'mesh', role: 'mesh' }),
-          hangLeaf(framed),
+          hangLeaf(framed, { freeMm: 12 }),
         );
       }),
   },

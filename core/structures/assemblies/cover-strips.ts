@@ -1,13 +1,11 @@
+import { LAP_MM } from '../../catalogue/lap';
 import type { MeshRoll } from '../../catalogue/stock';
 import type { Joint } from '../../design/design';
 import { onSheet, sheetOf, type Sheet } from '../../design/shapes/sheet';
-import { pointAt, sampledThrough } from '../../geometry/curve';
+import { chainThrough, lengthOf, sampledThrough, stretchOf } from '../../geometry/curve';
 import { add, minus, unit, type Point } from '../../geometry/space';
-import { inches } from '../../quantity/length';
 import { onGround, type Ground } from '../../site/ground';
 
-/** Strips of cover lap by a hand (from memory). mm. */
-export const LAP_MM = inches(4);
 /** Steps in which a section is followed, and threads that are drawn each way. */
 const STEPS = 96;
 const THREADS = 9;
@@ -19,6 +17,8 @@ const THREADS = 9;
  */
 export function layStrips(o: {
   section: readonly (readonly [acrossMm: number, upMm: number])[];
+  /** It is turned round the corners of its section; else it follows that as a curve. */
+  cornered?: true;
   roll: MeshRoll;
   ground: Ground;
   y: number;
@@ -29,22 +29,15 @@ export function layStrips(o: {
 }): Sheet[] {
   const foot = onGround(o.ground, o.fromMm ?? 0, o.y);
   const way = unit(minus(onGround(o.ground, (o.fromMm ?? 0) + o.builtMm, o.y), foot));
-  const whole = sampledThrough(
-    o.section.map(([across, up]): Point => add(foot, [0, across, up])),
-    STEPS,
-  );
-  const girthMm = whole.lengthMm;
+  const chain = o.section.map(([across, up]): Point => add(foot, [0, across, up]));
+  const whole = o.cornered ? chainThrough(chain) : sampledThrough(chain, STEPS);
+  const girthMm = lengthOf(whole);
   const strips = Math.max(1, Math.ceil((girthMm - LAP_MM) / (o.roll.heightMm - LAP_MM) - 1e-6));
   const eachMm = (girthMm + (strips - 1) * LAP_MM) / strips;
   return Array.from({ length: strips }, (_, i): Sheet => {
     const fromMm = i * (eachMm - LAP_MM);
-    const base =
-      strips === 1
-        ? whole
-        : sampledThrough(
-            Array.from({ length: STEPS + 1 }, (__, n) => pointAt(whole, fromMm + (eachMm * n) / STEPS)),
-            STEPS,
-          );
+    const base = strips === 1 ? whole : stretchOf(whole, fromMm, fromMm + eachMm, STEPS);
+    const spreadMm = lengthOf(base);
     const threads = (longMm: number): number[] =>
       Array.from({ length: THREADS }, (__, n) => (longMm * n) / (THREADS - 1));
     return sheetOf({
@@ -54,9 +47,9 @@ export function layStrips(o: {
       base,
       up: way,
       cutMm: o.cutMm,
-      spreadMm: base.lengthMm,
+      spreadMm,
       heightMm: o.builtMm,
-      uprightsMm: threads(base.lengthMm),
+      uprightsMm: threads(spreadMm),
       levelsMm: threads(o.builtMm),
     });
   });

@@ -1,6 +1,6 @@
 import type { Design, Joint } from '../../design/design';
 import type { Bar } from '../../design/shapes/bar';
-import { add, ALONG, UP, type Point } from '../../geometry/space';
+import { add, ALONG, minus, UP, type Point } from '../../geometry/space';
 import { feet, inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import { screwThrough } from '../rules/fixings';
@@ -23,10 +23,11 @@ export const hingesFor = (wideMm: number, highMm: number): number =>
   highMm > HIGH_LEAF_MM || wideMm > WIDE_LEAF_MM ? 3 : 2;
 /** A brace narrower than this takes two screws at each end instead of three (from memory). mm. */
 const NARROW_MM = 60;
-/** Of a 12″ hinge the strap on the leaf, of it and of a latch the plate on the post, and the bar of a latch (from memory). mm. */
-const STRAP_MM = inches(10);
-const PLATE_MM = inches(2);
-const LATCH_MM = inches(3);
+/** A plate of a hinge, as high and as deep into the gap; of a latch, on the leaf and on the post alike (from memory). mm. */
+const PLATE_HIGH_MM = 100;
+const PLATE_DEEP_MM = inches(1.25);
+const LATCH_MM = inches(1.5);
+const LATCH_HIGH_MM = inches(1);
 
 /** A leaf by its outside: how wide and high, where the middle of its gateway is on the soil and its foot hangs over that, and to which side its hinges are. mm. */
 export interface Leaf {
@@ -147,62 +148,80 @@ export const meshOnLeaf = (
   reasons: { 'mesh to leaf': fact('count.washers') },
 });
 
-/** Hinges on the side to which it opens, and a latch on the other stile; both are screwed to posts of the run, or to those that are named. */
-export function hangLeaf({ leaf, stiles }: FramedLeaf, posts?: { hinge: Bar; latch: Bar; freeMm: number }): Assembled {
-  const { highMm, footMm, hingeSide } = leaf;
-  const wide = leaf.of.wideMm;
-  const y = (leaf.swing * leaf.of.thickMm) / 2;
-  const at = (right: number, up: number): Point => add(leaf.middle, [right, y, footMm + up]);
+/** A plate of a hinge on the edge of a stile or on the side of a post: its outline in the gap, from the face to which the leaf opens. */
+const plateIn = (at: (up: number, inwards: number) => Point, up: number): Point[] =>
+  [
+    [-1, 0],
+    [1, 0],
+    [1, PLATE_DEEP_MM],
+    [-1, PLATE_DEEP_MM],
+    [-1, 0],
+  ].map(([way = 0, inwards = 0]) => at(up + (way * PLATE_HIGH_MM) / 2, inwards));
+
+/** How high the latch sits: at three quarters, or lower where the brace comes down over a narrow stile there. mm. */
+function latchUp({ leaf, stiles, made }: FramedLeaf): number {
+  const { highMm, of, swing } = leaf;
+  const usual = highMm * 0.75;
+  const brace = made.parts.find(({ id }) => id === 'brace') as Bar;
+  const [x, , z] = minus(brace.to, brace.from);
+  const [run, rise] = [Math.abs(x), Math.atan2(z, Math.abs(x))];
+  const inner = run + of.wideMm / 2 - LATCH_MM;
+  // The brace lies on the inner face and ends over the middle of the stile.
+  if (swing < 0 || inner >= run) return usual;
+  const under = brace.from[2] - stiles[0].from[2] + inner * Math.tan(rise) - of.wideMm / (2 * Math.cos(rise));
+  return Math.min(usual, under - LATCH_HIGH_MM);
+}
+
+/**
+ * Hinges whose plates lie in the gap beside the leaf, knuckles to the side to which it opens, so that neither brace nor
+ * filling is in their way; and a latch on the other stile. Both are screwed to posts of the run, or to those named.
+ */
+export function hangLeaf(framed: FramedLeaf, o: { freeMm: number; posts?: { hinge: Bar; latch: Bar } }): Assembled {
+  const { leaf, stiles } = framed;
+  const { highMm, footMm, hingeSide, swing } = leaf;
+  const face = (swing * leaf.of.thickMm) / 2;
   const edge = leaf.wideMm / 2;
-  const joint = (o: {
-    id: string;
-    kind: string;
-    stock: string;
-    side: -1 | 1;
-    ups: readonly number[];
-    strapMm: number;
-    on: Bar;
-    post: Bar | undefined;
-  }): Joint => ({
-    id: o.id,
-    kind: o.kind,
-    // As high on the post as on the leaf.
-    places: [0, ...(o.post ? [posts?.freeMm ?? 0] : [])].flatMap((free) =>
-      o.ups.map((up) => at(o.side * (edge + free), up)),
-    ),
-    parts: [o.on.id, ...(o.post ? [o.post.id] : [])],
-    fixings: [
-      {
-        stock: o.stock,
-        count: o.ups.length,
-        plates: o.ups.map((up) => [PLATE_MM, -o.strapMm].map((out) => at(o.side * (edge + out), up))),
-      },
-    ],
-  });
-  const ups = leaf.hinges === 3 ? [wide / 2, highMm / 2, highMm - wide / 2] : [wide / 2, highMm - wide / 2];
+  const at = (right: number, up: number, y = face): Point => add(leaf.middle, [right, y, footMm + up]);
+  const low = Math.max(leaf.of.wideMm, PLATE_HIGH_MM * 0.6);
+  const ups = leaf.hinges === 3 ? [low, highMm / 2, highMm - low] : [low, highMm - low];
+  // On the leaf, and as high on the post.
+  const edges = [edge, edge + o.freeMm] as const;
+  const side = -hingeSide;
+  const up = latchUp(framed);
   return {
     parts: [],
     joints: [
-      joint({
+      {
         id: 'hinges',
         kind: 'hung',
-        stock: 'gate-hinge',
-        side: hingeSide,
-        ups,
-        strapMm: STRAP_MM,
-        on: stiles[0],
-        post: posts?.hinge,
-      }),
-      joint({
+        places: (o.posts ? edges : [edge]).flatMap((out) => ups.map((one) => at(hingeSide * out, one))),
+        parts: [stiles[0].id, ...(o.posts ? [o.posts.hinge.id] : [])],
+        fixings: [
+          {
+            stock: 'gate-hinge',
+            count: ups.length,
+            // On the post, over the knuckle, on the leaf.
+            plates: ups.map((one) =>
+              [edge + o.freeMm, edge].flatMap((out) =>
+                plateIn((high, inwards) => at(hingeSide * out, high, face - swing * inwards), one),
+              ),
+            ),
+          },
+        ],
+      },
+      {
         id: 'latch',
         kind: 'latched',
-        stock: 'gate-latch',
-        side: hingeSide < 0 ? 1 : -1,
-        ups: [highMm * 0.75],
-        strapMm: LATCH_MM,
-        on: stiles[1],
-        post: posts?.latch,
-      }),
+        places: (o.posts ? edges : [edge]).map((out) => at(side * out, up)),
+        parts: [stiles[1].id, ...(o.posts ? [o.posts.latch.id] : [])],
+        fixings: [
+          {
+            stock: 'gate-latch',
+            count: 1,
+            plates: [[at(side * (edge - LATCH_MM), up), at(side * (edge + o.freeMm + LATCH_MM), up)]],
+          },
+        ],
+      },
     ],
     reasons: { hung: fact('count.hinges', { hinges: leaf.hinges }), latched: fact('count.latch') },
   };
@@ -225,6 +244,7 @@ export const HUNG_LEAF = {
     joinery: {
       'leaf joined':
         'Halved: the stile loses the back half of its thickness over the width of the rail, the rail its front half. Four screws from the front.',
+      hung: 'One plate on the edge of the stile, the other on the side of its post, both in the gap; the knuckle stands out on the side to which it opens. The lower hinge first, then plumb, then the others.',
     },
   },
   phrases: {

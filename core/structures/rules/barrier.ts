@@ -82,7 +82,7 @@ export function meshBarrier(
 export function standingGuard(
   mesh: ReturnType<typeof meshBarrier> | null,
   gapMm: number,
-  at: Pick<Barrier, 'heightMm' | 'buriedMm' | 'apronMm' | 'underMm' | 'looseTopMm' | 'second'>,
+  at: Pick<Barrier, 'heightMm' | 'buriedMm' | 'apronMm' | 'underMm' | 'besideMm' | 'looseTopMm' | 'second'>,
 ): Guard {
   const boards = { openingMm: gapMm, openingLowMm: gapMm, lowToMm: at.heightMm, stiffMm: Infinity };
   const { stiffMm, ...openings } = mesh ?? boards;

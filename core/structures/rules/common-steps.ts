@@ -1,4 +1,5 @@
 import { CATALOGUE } from '../../catalogue/catalogue';
+import { LAP_MM } from '../../catalogue/lap';
 import type { Design } from '../../design/design';
 import { asShape, ofShape, type Part } from '../../design/shapes/shapes';
 import { feet, inches } from '../../quantity/length';
@@ -50,6 +51,17 @@ function fetched({ parts }: Design): Step[] {
     : [];
 }
 
+/** What is longer than the roll it comes off is joined before it is stretched. */
+function joined({ parts }: Design, setting: Setting): Step[] {
+  const over = ofShape(parts, 'sheet').some(({ stock, cutMm, board }) => {
+    const longest = setting.sizesOf(stock).at(-1);
+    return (
+      CATALOGUE.stock(stock).sold === 'rolls' && board === undefined && longest !== undefined && cutMm > longest + 0.5
+    );
+  });
+  return over ? [{ what: fact('step.seam', { lap: { mm: LAP_MM } }), people: 1 }] : [];
+}
+
 /** Treated timber in the soil: what it is bought as, which end goes down, what its cuts get. */
 function inGround({ parts }: Design): Step[] {
   const treated = parts.some((part) => {
@@ -70,8 +82,8 @@ function topped({ parts, traits }: Design): Step[] {
 }
 
 /**
- * The steps of a kind with those that are the same for all of them: services found, panels fetched, timber made ready
- * for the ground; places measured from one zero, with a tape that does not stretch, not by the rim of a bed; tops
+ * The steps of a kind with those that are the same for all of them: services found, panels fetched, rolls joined, timber
+ * made ready for the ground; places measured from one zero, with a tape that does not stretch, not by the rim of a bed; tops
  * capped (common practice, no source).
  */
 export function withCommonSteps(steps: readonly Step[], design: Design, setting: Setting): Step[] {
@@ -88,6 +100,7 @@ export function withCommonSteps(steps: readonly Step[], design: Design, setting:
     ...inGround(design),
     ...steps.slice(0, at),
     tape,
+    ...joined(design, setting),
     ...steps.slice(at),
     ...topped(design),
   ];
@@ -98,6 +111,8 @@ export const STEP_PHRASES = {
     'Have public services marked before any hole: ask three working days ahead, and dig before the marks expire. Lines of your own (watering, lights, gas to a grill) nobody marks for you.',
   'step.fetch':
     'Panels of {long} are no load for a car: have them delivered, or cut where they are bought; bent into a long bow and tied to the roof front and back they travel a few miles, slowly.',
+  'step.seam':
+    'What is longer than its roll is joined first, laid out flat: one length {lap} over the next, laced with cord or wire in every hand’s width.',
   'step.ground':
     'Posts that go into the ground: timber rated for ground contact (use class 4, UC4A), its factory end down, every cut brushed with preservative. Copper-treated wood takes hot-dip galvanised or stainless screws and nails.',
   'step.tape':

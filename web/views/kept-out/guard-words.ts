@@ -10,6 +10,7 @@ const PAST: Record<Way, (name: string) => string> = {
   climb: (name) => `climb ${name}`,
   dig: (name) => `dig under ${name}`,
   under: (name) => `slip under ${name}`,
+  beside: (name) => `slip beside the leaf of ${name}`,
   soft: (name) => `push or gnaw through ${name}`,
   roof: (name) => `come from above, over ${name}`,
   floor: (name) => `come up from below, under ${name}`,

@@ -7,7 +7,9 @@ import { SOIL } from '../../../site/underfoot';
 import { feet, inches } from '../../../quantity/length';
 import { levelLength, toPlot, type PathSpot, type Stand } from '../../../site/stand';
 import type { Bar } from '../../../design/shapes/bar';
-import { shapeOf } from '../../../design/shapes/shapes';
+import { ofShape, shapeOf } from '../../../design/shapes/shapes';
+import { lengthOf, pointAt } from '../../../geometry/curve';
+import type { Point } from '../../../geometry/space';
 import { outlineOf } from '../../../geometry/outline';
 import { overlap, type Pair } from '../../../geometry/polygon';
 import { computeAs } from '../../../plan/compute-as';
@@ -116,6 +118,55 @@ describe('garden fence', () => {
         },
       ),
       { numRuns: cases(20) },
+    );
+  });
+
+  it('its mesh goes to the far edges of its end posts, so that 25 m of fence are more than a roll of 25 m: two meet on one post, over its whole face', () => {
+    for (const posts of ['steel', 'timber']) {
+      const { design } = fence([spot(0, 0), spot(25_000, 0)], { posts, mesh: 'mesh-2x4-60', low: 'none', dig: 'none' });
+      const lengths = ofShape(design.parts, 'sheet').map(({ base }) =>
+        [0, lengthOf(base)].map((at) => pointAt(base, at)[0]),
+      );
+      const faces = ofShape(design.parts, 'bar')
+        .filter(({ role }) => role === 'post')
+        .map(({ from, wideMm }) => [from[0] - wideMm / 2, from[0] + wideMm / 2]);
+      expect(lengths).toHaveLength(2);
+      const [[start, end], [next, last]] = lengths as [[number, number], [number, number]];
+      expect([start, last]).toEqual(
+        [faces[0]?.[0], faces.at(-1)?.[1]].map((at) => expect.closeTo(at as number, 3) as number),
+      );
+      // A 4×4 is 3½″; a studded post about 1⅜″.
+      expect(end - next).toBeCloseTo(inches(posts === 'steel' ? 1.375 : 3.5), 0);
+      expect(faces.some(([from = 0, to = 0]) => Math.abs(from - next) < 1 && Math.abs(to - end) < 1)).toBe(true);
+      for (const [from, to] of [
+        [start, end],
+        [next, last],
+      ] as const)
+        expect(to - from).toBeLessThanOrEqual(25_000);
+    }
+  });
+
+  it('its apron has no way to dig outside a corner: every place within its width of the line is covered, whatever the corner', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -2.2, max: 2.2, noNaN: true }),
+        fc.double({ min: 0, max: 1 }),
+        fc.double({ min: 0.05, max: 0.98 }),
+        (turn, share, far) => {
+          const below = 300;
+          const spots = [spot(0, 0), spot(5000, 0), spot(5000 + 5000 * Math.cos(turn), 5000 * Math.sin(turn))];
+          const { design } = fence(spots, { infill: 'mesh', dig: 'apron', below, posts: 'steel' });
+          const lain = ofShape(design.parts, 'sheet').filter(({ role }) => role === 'apron');
+          // From the corner outward, between the ways square to both runs; the garden is on the left.
+          const [a, b] = [-Math.PI / 2, turn - Math.PI / 2];
+          const way = a + (b - a) * share;
+          const at: Point = [5000 + (17.5 + below * far) * Math.cos(way), (17.5 + below * far) * Math.sin(way), 3];
+          if (turn > Math.PI / 18)
+            expect(Math.min(...lain.map((one) => shapeOf(one).distanceTo(one, at)))).toBeLessThan(20);
+          else expect(lain).toHaveLength(2);
+        },
+      ),
+      { numRuns: cases(60) },
     );
   });
 

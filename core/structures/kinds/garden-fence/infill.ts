@@ -3,8 +3,8 @@ import type { Joint } from '../../../design/design';
 import { plumbEnds, SQUARE } from '../../../design/end-cut';
 import { barOf, type Bar } from '../../../design/shapes/bar';
 import { onSheet, sheetOf, type Sheet } from '../../../design/shapes/sheet';
-import { line } from '../../../geometry/curve';
-import { add, reach, scale, unit, UP, type Point } from '../../../geometry/space';
+import { lengthOf, line, type Curve } from '../../../geometry/curve';
+import { add, cross, dot, reach, scale, unit, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { halvedFrame, meshOnFrame } from '../../assemblies/halved-frame';
@@ -28,6 +28,51 @@ const ASLANT_IN = 0.58;
 /** Pegs along an apron (from memory). mm. */
 const PEG_EVERY_MM = inches(36);
 
+/** Aprons of two runs leave a wedge open outside a corner: a piece of the same mesh over both closes it. */
+export function cornerAprons(f: Fence): Assembled {
+  if (f.v.infill !== 'mesh' || f.v.dig !== 'apron') return together();
+  const wide = f.v.below;
+  const { bays, posts } = f.run;
+  return together(
+    ...posts.flatMap((post): Assembled[] => {
+      const [before, after] = [bays.find((bay) => bay.to === post), bays.find((bay) => bay.from === post)];
+      if (!before || !after || before.guest !== null || after.guest !== null) return [];
+      const turn = Math.asin(Math.max(-1, Math.min(1, cross(before.leg.along, after.leg.along)[2])));
+      const straight = dot(before.leg.along, after.leg.along);
+      // The garden is on the left: a turn to the left opens the outside.
+      if (turn < WEDGE_RAD && straight > 0) return [];
+      if (turn <= 0) return [];
+      const back = Math.min(0, straight) * wide;
+      const at = (along: number, out: number): Point =>
+        onLeg(before.leg, place(post, before) + along, 3, -f.faceMm / 2 - out);
+      const piece = sheetOf({
+        id: `apron-${post.id}`,
+        role: 'apron',
+        of: rollOf(f.setting, f.v.mesh),
+        base: line(at(-wide / 2, back), at(wide, back)),
+        up: [-before.leg.out[0], -before.leg.out[1], 0],
+        heightMm: wide - back,
+      });
+      return [
+        {
+          parts: [piece],
+          joints: [
+            {
+              id: `pegs-${post.id}`,
+              kind: 'apron pegged',
+              places: [onSheet(piece, wide / 2, (wide - back) / 2), onSheet(piece, 0, -back)],
+              parts: [piece.id, post.id],
+              fixings: [{ stock: 'ground-peg', count: 2 }],
+            },
+          ],
+        },
+      ];
+    }),
+  );
+}
+/** Less of a turn leaves a wedge that nobody digs in (from memory). */
+const WEDGE_RAD = Math.PI / 18;
+
 /** Fills every bay but the gateway. */
 export function fillBays(f: Fence): Assembled {
   const open = f.run.bays.filter((bay) => bay.guest === null);
@@ -42,13 +87,19 @@ export function fillBays(f: Fence): Assembled {
 
 const tagOf = (bay: Bay, i: number): string => `r${bay.leg.index + 1}-${i + 1}`;
 
-/** Neighbouring bays of one run that one length of mesh covers; stepped ones each by themselves. */
+/**
+ * Neighbouring bays of one run that one length of mesh covers; stepped ones each by themselves. Where a roll ends the
+ * next begins on the same post, both over its whole face.
+ */
 function stretches(f: Fence, bays: readonly Bay[]): Bay[][] {
+  const rolls = [f.v.mesh, lowOf(f.v)].flatMap((id) => (id === null ? [] : [f.setting.sizesOf(id).at(-1) ?? Infinity]));
+  const longest = Math.min(...rolls);
   const groups: Bay[][] = [];
   for (const bay of bays) {
     const last = groups.at(-1);
     const before = last?.at(-1);
-    if (last && before && !f.stepped && before.leg === bay.leg && before.to === bay.from) last.push(bay);
+    const joins = last && before && !f.stepped && before.leg === bay.leg && before.to === bay.from;
+    if (joins && lengthOf(meshLine(f, last[0] as Bay, bay, 0)) <= longest) last.push(bay);
     else groups.push([bay]);
   }
   return groups;
@@ -83,6 +134,17 @@ function stretchMesh(f: Fence, group: readonly Bay[], i: number): Assembled {
 const place = (post: FencePost, bay: Bay): number =>
   Math.hypot(post.at[0] - bay.leg.from[0], post.at[1] - bay.leg.from[1]);
 
+/** Along the outer face of the posts, from the far edge of the first to the far edge of the last, so far over the soil. */
+function meshLine(f: Fence, first: Bay, last: Bay, upMm: number): Curve {
+  const level = f.stepped ? bayLevel(first, true).baseFrom : null;
+  const half = f.faceMm / 2;
+  const at = (post: FencePost, bay: Bay, past: number): Point => {
+    const [x, y, z] = onLeg(bay.leg, place(post, bay) + past, 0, -half);
+    return [x, y, (level ?? z) + upMm];
+  };
+  return line(at(first.from, first, -half), at(last.to, last, half));
+}
+
 /** Mesh on the outer face of the posts, as much of its height as is over the soil and in it. */
 function meshSheet(
   f: Fence,
@@ -91,29 +153,23 @@ function meshSheet(
   o: { id: string; role: string; roll: string; buriedMm: number; aboveMm: number },
 ): Sheet {
   const roll = rollOf(f.setting, o.roll);
-  const level = f.stepped ? bayLevel(first, true).baseFrom : null;
-  const at = (post: FencePost, bay: Bay): Point => {
-    const [x, y, z] = onLeg(bay.leg, place(post, bay), 0, -f.faceMm / 2);
-    return [x, y, (level ?? z) - o.buriedMm];
-  };
   return sheetOf({
     id: o.id,
     role: o.role,
     of: roll,
-    base: line(at(first.from, first), at(last.to, last)),
+    base: meshLine(f, first, last, -o.buriedMm),
     heightMm: Math.min(roll.heightMm, o.aboveMm + o.buriedMm),
   });
 }
 
 /** The lower part of the same mesh, bent outward on the soil and pegged. */
 function apronOf(f: Fence, first: Bay, last: Bay, tag: string, main: Sheet): Assembled {
-  const edge = (post: FencePost, bay: Bay): Point => onLeg(first.leg, place(post, bay), 2, -f.faceMm / 2);
   const apron = sheetOf({
     id: `apron-${tag}`,
     role: 'apron',
     of: rollOf(f.setting, f.v.mesh),
     board: main.id,
-    base: line(edge(first.from, first), edge(last.to, last)),
+    base: meshLine(f, first, last, 2),
     up: [-first.leg.out[0], -first.leg.out[1], 0],
     heightMm: f.v.below,
   });

@@ -16,7 +16,7 @@ import type { Sizing } from '../../kind';
 import { meshBarrier, rollOf, standingGuard } from '../../rules/barrier';
 import { lastingTimber } from '../../rules/timber-knobs';
 import { bayLevel, BOARD_UP_MM, isStiff, isWood, looseOf, lowOf, type Fence, type GardenFenceValues } from './fence';
-import { fillBays } from './infill';
+import { cornerAprons, fillBays } from './infill';
 import { OVER_MM, slopes, type PathSetting } from './knobs';
 import { layRun, onLeg, type Bay, type FencePost, type Leg, type Run } from './run';
 import { handlesOf, marksOf, viewsOf } from './views';
@@ -104,6 +104,7 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Siz
   const made = together(
     { parts: posts },
     fillBays(fence),
+    cornerAprons(fence),
     v.infill === 'mesh' && v.braces === 'braced' && braceEnds(fence),
     pourFootings(ofWood, v.footing, v.gravel),
     {

@@ -67,9 +67,11 @@ export const WORDS = {
     'braces.none': 'Frames and boards brace themselves.',
     'count.posts':
       '{posts|post|posts}: at every end and corner ({corners}), beside every gate, and none more than {bay} from the next',
-    'count.mesh': 'One length a straight run, or one a bay where it is stepped',
+    'count.mesh':
+      'One length a straight run, or one a bay where it is stepped, to the far edges of its end posts; where a roll ends, two over the face of one post',
     'count.low': 'One length a straight run, low down',
-    'count.apron': 'The lower {wide} of the same mesh, bent outward',
+    'count.apron':
+      'The lower {wide} of the same mesh, bent outward; a piece of its own over the wedge that is left outside a corner',
     'count.frames': 'Four sides a bay',
     'count.boards': 'As many as the height takes, {gap} apart, in every bay',
     'count.braces': 'One into every bay beside an end, a corner or a gate',
@@ -95,9 +97,11 @@ export const WORDS = {
     'step.measure': 'Measure every bay as built before anything is cut for it.',
     'step.brace':
       'Fit a brace into the bay beside every end, corner and gate post, from high on it to the foot of the next.',
-    'step.stretch': 'Fix the mesh at one end post, pull it tight to the next corner, and fix it up every post.',
+    'step.stretch':
+      'Fix the mesh at one end post, its edge flush with the far edge of that, pull it tight to the next corner, and fix it up every post. Where a roll ends, end it on a post, and begin the next over the whole face of the same one.',
     'step.low': 'Fix the fine mesh low down over it.',
-    'step.apron': 'Bend the lower part outward, peg it flat, and let grass grow through.',
+    'step.apron':
+      'Bend the lower part outward, peg it flat, lay the pieces over the wedges outside the corners and peg those, and let grass grow through.',
     'step.backfill': 'Fill the trench and tread it firm.',
     'step.frames':
       'Join a frame to each bay’s own measure, screw the mesh on with washers, then fix the frame between its posts.',

@@ -1,13 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../../../demo/garden';
-import { shapeOf } from '../../../design/shapes/shapes';
+import { distanceTo } from '../../../design/nearest';
+import { shapeOf, type Part } from '../../../design/shapes/shapes';
+import type { Point } from '../../../geometry/space';
 import { drawViews } from '../../../drawing/views';
 import { computeStructure } from '../../../plan/compute';
 import { SOIL } from '../../../site/underfoot';
 import type { Plan, StructurePlan } from '../../../plan/plan';
 import { feet, inches } from '../../../quantity/length';
 import type { PathSpot } from '../../../site/stand';
-import { toPlot } from '../../../site/stand';
+import { toFrame, toPlot } from '../../../site/stand';
 
 const spot = (xMm: number, yMm: number, groundMm = 0): PathSpot => ({ xMm, yMm, groundMm });
 type Settings = Record<string, number | string>;
@@ -80,27 +82,49 @@ describe('garden gate', () => {
     },
   );
 
-  it('stands on the plot between the faces of two posts of its fence, which moves them when it moves', () => {
-    for (const atMm of [feet(3), feet(10), feet(20) + feet(6)]) {
-      const { frame, sized, beside, setting } = hung({}, { atMm });
-      if (setting.place.on !== 'run') throw new Error('it stands in a run');
-      const posts = setting.place.opening.posts.map((id) => {
-        const post = beside.sized.design.parts.find((part) => part.id === id);
-        if (post?.shape !== 'bar') throw new Error('its posts are bars');
-        return { at: toPlot(beside.frame, post.from[0], post.from[1]), faceMm: post.wideMm };
-      });
-      const half = sized.design.builtMm / 2;
-      [-half, half].forEach((x, i) => {
-        const [px, py] = toPlot(frame, x, 0);
-        const { at, faceMm } = posts[i] as (typeof posts)[number];
-        // Along the run: those of timber among steel stand in, so that their outer faces are in line.
-        const [ox, oy] = toPlot(frame, 0, 0);
-        const along = ((at[0] - px) * (px - ox) + (at[1] - py) * (py - oy)) / Math.hypot(px - ox, py - oy);
-        expect(along).toBeCloseTo(faceMm / 2, 2);
-        // Wide enough for the plate of a hinge: 2″.
-        expect(faceMm).toBeGreaterThanOrEqual(inches(2));
-      });
-    }
+  it.each(['steel', 'timber'])(
+    'stands on the plot between two timber posts of its fence of %s, which moves them when it moves: hinges and latch lie on them and on the leaf, clear of the brace',
+    (posts) => {
+      for (const atMm of [feet(3), feet(10), feet(20) + feet(6)])
+        for (const opens of ['inward', 'outward'])
+          for (const rail of ['2x4', '2x2']) {
+            const { frame, sized, beside } = hung({ opens, rail, width: inches(20) }, { atMm, fence: { posts } });
+            const onPlot = (of: typeof frame, [x, y, z]: Point): Point => [...toPlot(of, x, y), z + of.baseMm];
+            /** On a post of the fence or on a part of the leaf. */
+            const under = (at: Point): string[] => {
+              const [xMm, yMm, z] = onPlot(frame, at);
+              const there: Point = [...toFrame(beside.frame, [xMm, yMm]), z - beside.frame.baseMm];
+              const near = (part: Part, place: Point) => (distanceTo(part, place) < 1 ? [part.role] : []);
+              return [
+                ...beside.sized.design.parts
+                  .filter(({ stock }) => stock.startsWith('timber'))
+                  .flatMap((part) => near(part, there)),
+                ...sized.design.parts.flatMap((part) => near(part, at)),
+              ];
+            };
+            const plates = sized.design.joints.flatMap((one) => one.fixings.flatMap(({ plates: own = [] }) => own));
+            expect(plates).toHaveLength(2 + 1);
+            for (const plate of plates)
+              for (const at of plate) {
+                const on = under(at);
+                expect(on.some((role) => role === 'post' || role === 'stile')).toBe(true);
+                expect(on).not.toContain('brace');
+              }
+          }
+    },
+  );
+
+  it('over a fall its blocks differ, so that the leaf is level: by hand, 30 mm a metre under 36″ less half an inch each side', () => {
+    const { steps } = hung(
+      { width: inches(36), under: 50, clear: inches(0.5) },
+      { spots: [spot(0, 0), spot(feet(20), 0, 182.88)] },
+    ).sized;
+    const tried = steps.find(({ what }) => what.code === 'step.try')?.what.values as Record<string, { mm: number }>;
+    expect(tried.second?.mm).toBeCloseTo(50 + 0.03 * inches(0.5), 2);
+    expect(tried.first?.mm).toBeCloseTo(50 + 0.03 * inches(35.5), 2);
+    expect(tried.under?.mm).toBe(tried.second?.mm);
+    const order = steps.map(({ what }) => what.code);
+    expect(order.indexOf('step.try')).toBeLessThan(order.indexOf('step.mesh'));
   });
 
   it('is filled as the fence beside it: its mesh, or its boards as wide and as far apart', () => {
@@ -135,6 +159,7 @@ describe('garden gate', () => {
       { spots: [spot(0, 0), spot(1500, 0), spot(1500, 9000)], atMm: 700 },
       'gate.wide',
     ],
+    ['leaves a slit beside it', { clear: inches(1.5) }, {}, 'keeps.beside'],
     ['leaves a way under it', { under: inches(6) }, {}, 'keeps.under'],
     ['is lower than its fence has to be', { height: inches(15) }, {}, 'keeps.low'],
     ['is too open', { mesh: 'mesh-2x4-60', low: 'none' }, {}, 'keeps.open'],

@@ -63,6 +63,10 @@ export const kind = structureKind({
     ...LOW_MENDS,
     'keeps.open': otherMesh,
     'keeps.soft': otherMesh,
+    'keeps.beside': (_v, _built, setting) => {
+      const most = Math.floor(needsOf(setting).openingMm / inches(0.125)) * inches(0.125);
+      return most >= inches(0.25) ? { clear: Math.min(most, inches(0.5)) } : null;
+    },
     'keeps.under': (v, { facts }, setting) => ({
       under: Math.max(inches(0.5), needsOf(setting).openingMm - (facts.guard.barrier.underMm - v.under)),
     }),

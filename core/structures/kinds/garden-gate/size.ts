@@ -36,7 +36,7 @@ export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Sizing
       ...together(
         framed.made,
         v.filling === 'boards' ? boardsOn(framed, v, setting) : meshed(framed, v, setting),
-        hangLeaf(framed),
+        hangLeaf(framed, { freeMm: v.clear }),
         {
           reasons: {
             board: fact('count.boards', { gap: { mm: v.boardGap } }),
@@ -84,6 +84,7 @@ export function sizeGardenGate(v: GardenGateValues, setting: RunSetting): Sizing
         // Against what digs a sill is laid under it, by its steps.
         apronMm: Infinity,
         underMm: v.under + Math.abs(soilRight - soilLeft),
+        besideMm: v.clear,
         looseTopMm: looseOver(setting, v.filling),
       }),
     },

@@ -7,7 +7,16 @@ import { needsOf } from '../../rules/barrier';
 import type { RunSetting } from './knobs';
 import { leafOf, type GardenGateValues } from './leaf';
 
-/** The gateway is measured as built; the leaf is square before it is braced, filled before it is hung. */
+/** How far the foot of the leaf is over the soil under its two ends, and at the least. */
+function blocksOf(v: GardenGateValues, setting: RunSetting): Record<'first' | 'second' | 'under', { mm: number }> {
+  const [from, to] = setting.place.opening.soilMm;
+  const { footMm } = leafOf(v, setting);
+  const over = (share: number): number => footMm - (from + (to - from) * share);
+  const [first, second] = [over(v.clear / v.width), over(1 - v.clear / v.width)];
+  return { first: { mm: first }, second: { mm: second }, under: { mm: Math.min(first, second) } };
+}
+
+/** The gateway is measured as built; the leaf is square before it is braced, tried before it is filled, filled before it is hung. */
 function steps(_design: Design, v: GardenGateValues, setting: RunSetting): Listed<StatedStep> {
   const leaf = leafOf(v, setting);
   const free = { clear: { mm: v.clear } };
@@ -18,9 +27,9 @@ function steps(_design: Design, v: GardenGateValues, setting: RunSetting): Liste
     { what: fact('step.cut', free), caution: fact('care.saw') },
     { what: fact('step.join', { diagonal: { mm: Math.hypot(leaf.wideMm, leaf.highMm) } }) },
     { what: fact('step.brace'), caution: fact('care.saw') },
+    { what: fact('step.try', { ...free, ...blocksOf(v, setting) }), people: 2, caution: fact('care.fingers') },
     v.filling === 'boards' ? { what: fact('step.boards') } : { what: fact('step.mesh'), caution: fact('care.mesh') },
-    { what: fact('step.try', { ...free, under: { mm: v.under } }), people: 2, caution: fact('care.fingers') },
-    { what: fact('step.hang', { hinges: leaf.hinges }), people: 2 },
+    { what: fact('step.hang', { hinges: leaf.hinges }), people: 2, caution: fact('care.fingers') },
     needsOf(setting).buryMm > 0 && { what: fact('step.sill') },
   ];
 }

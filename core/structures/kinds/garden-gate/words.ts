@@ -19,8 +19,8 @@ export const WORDS = {
         'On the outside, edges flush with the leaf; start in the middle of one stile and pull to the other.',
       'board to leaf':
         'Level on the outside, the lowest flush with the foot of the leaf; two screws into each stile, askew.',
-      hung: 'The strap lies along the rail, its knuckle over the gap, its plate on the post; the lower hinge first, then plumb, then the others.',
-      latched: 'On the stile away from the hinges, at three quarters of the height.',
+      latched:
+        'On the stile away from the hinges, at three quarters of the height, or under the brace where that comes lower.',
     },
   },
   phrases: {
@@ -47,7 +47,8 @@ export const WORDS = {
       'Lay the brace over the leaf from the lower hinge corner up to the latch corner, mark it, cut it, and fix it. It is pressed, so that it cannot sag.',
     'step.mesh': 'Screw the mesh on with washers, before the leaf is hung.',
     'step.boards': 'Screw the boards on with a spacer, before the leaf is hung.',
-    'step.try': 'Stand the leaf in its gateway on blocks of {under}, {clear} free on each side, and swing it by hand.',
+    'step.try':
+      'Before it is covered, stand the leaf in its gateway on blocks of {first} at its first post and {second} at the second, {clear} free on each side: it is level, and nowhere less free over the soil than {under}. Plane what binds.',
     'step.hang':
       'Where its posts stand in concrete, wait until that has cured: a day for fast mix, three to seven for ordinary. Then fix {hinges|hinge|hinges} to leaf and post with the leaf still on its blocks; then the latch.',
     'step.sill': 'Let a board or a row of pavers into the soil under the leaf, flush: what digs tries there first.',

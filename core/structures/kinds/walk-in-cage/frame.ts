@@ -47,8 +47,8 @@ export interface Cage {
   rail: Timber;
   sides: Readonly<Record<SideName, Side>>;
   posts: readonly SetPost[];
-  /** The gateway in the front: between the faces of the corner post and of the one beside the door. mm. */
-  door: { fromMm: number; toMm: number; highMm: number };
+  /** The gateway in the front: between the faces of the corner post and of the one beside the door, by a tape on the soil; how wide it is on the level, how far the soil rises across it, and how high its leaf is at the higher side. mm. */
+  door: { fromMm: number; toMm: number; clearMm: number; riseMm: number; highMm: number };
   /** Lower edge of the lower rails over the soil: on it, or with their upper edges where the stiff mesh ends. mm. */
   lowMm: number;
 }
@@ -141,6 +141,8 @@ export function cageOf(v: WalkInCageValues, setting: BedSetting): Cage {
     door: {
       fromMm: postMm,
       toMm: postMm + gateway,
+      clearMm: wayAlong[0] * (postMm + gateway) - postMm,
+      riseMm: Math.abs(wayAlong[2]) * gateway,
       highMm: Math.max(
         LEAST_DOOR_MM,
         Math.min(DOOR_HIGH_MM, v.height - 2 * rail.wideMm - DOOR_UNDER_MM - 2 * DOOR_FREE_MM),

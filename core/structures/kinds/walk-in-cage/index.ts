@@ -57,7 +57,7 @@ export const kind = structureKind({
       buriedMm: v.low === 'none' ? 0 : v.below,
       apronMm: 0,
       // Under the door nothing is buried.
-      underMm: DOOR_UNDER_MM + (v.low === 'none' ? 0 : v.below),
+      underMm: DOOR_UNDER_MM + facts.cage.door.riseMm + (v.low === 'none' ? 0 : v.below),
       looseTopMm: 0,
     },
     stiffMm: facts.lowToMm,

@@ -1,15 +1,17 @@
 import { stockOf } from '../../../catalogue/catalogue';
+import { LAP_MM } from '../../../catalogue/lap';
 import type { MeshRoll } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import { lineOf } from '../../../design/shapes/line';
 import { shapeOf } from '../../../design/shapes/shapes';
-import { flatBase, sheetOf, threads, type Sheet } from '../../../design/shapes/sheet';
+import { sheetOf, threads, type Sheet } from '../../../design/shapes/sheet';
+import { chainThrough, lengthOf, line } from '../../../geometry/curve';
 import { add, reach, scale, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
 import { groundOf } from '../../assemblies/bed-row';
-import { LAP_MM, lapJoints, layStrips } from '../../assemblies/cover-strips';
+import { lapJoints, layStrips } from '../../assemblies/cover-strips';
 import { stapledOn, staplesAlong } from '../../assemblies/staples';
 import { eyeIn } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
@@ -19,7 +21,8 @@ import type { WalkInCageValues } from './knobs';
 /** Staples along a rail, and clear of its ends (from memory). mm. */
 export const STAPLE_EVERY_MM = inches(8);
 const CLEAR_MM = inches(3);
-/** The roof net is cut so much longer at both ends, turned down over the rails (from memory). mm. */
+/** The roof net is turned down so far over the rails of the long sides, and cut so much longer at both ends (from memory). mm. */
+const DOWN_MM = inches(4);
 const TURN_MM = inches(6);
 /** Of one wire: both ends twisted round their eyes (from memory). mm. */
 const WIRE_END_MM = inches(8);
@@ -82,35 +85,54 @@ export function wiresOf(cage: Cage, v: WalkInCageValues, rails: readonly Bar[], 
   return { parts: made.map((one) => one.wire), joints: made.flatMap((one) => one.joints) };
 }
 
-/** Flat net or mesh on one side, from so far along it to so far, and from so high to so high. */
-function onSide(
-  side: Side,
-  o: { id: string; role: string; roll: MeshRoll; from: number; to: number; low: number; high: number; out: number },
-): Sheet {
-  const corner = side.at(o.from, o.low, o.out);
-  const longMm = o.to - o.from;
+/** How the end of a net goes on past its side: round the corner over the next side, round the post of the doorway, or not. */
+type End = 'corner' | 'post' | 'flush';
+/** How far it goes on: a hand over the next side, or 2″ on the face of a post (from memory). mm. */
+const ON_NEXT_MM = LAP_MM;
+const ON_POST_MM = inches(2);
+
+/** What of a side is covered: from so far along to so far, how both ends go on, and from so high to so high. mm. */
+interface Cover {
+  id: string;
+  role: string;
+  roll: MeshRoll;
+  from: number;
+  to: number;
+  ends: readonly [End, End];
+  low: number;
+  high: number;
+}
+
+/** Net or mesh on the rails of one side, turned round its ends. */
+function onSide(side: Side, outMm: number, o: Cover): Sheet {
+  const at = (along: number, out: number): Point => side.at(along, o.low, out);
+  const turned = (end: End, along: number, away: -1 | 1): Point[] =>
+    end === 'corner'
+      ? [at(along + away * outMm, -ON_NEXT_MM), at(along + away * outMm, outMm)]
+      : end === 'post'
+        ? [at(along, -ON_POST_MM), at(along, outMm)]
+        : [at(along, outMm)];
+  const path = [...turned(o.ends[0], o.from, -1), ...turned(o.ends[1], o.to, 1).reverse()];
+  const base = path.length === 2 ? line(path[0] as Point, path[1] as Point) : chainThrough(path);
   return sheetOf({
     id: o.id,
     role: o.role,
     of: o.roll,
-    base: flatBase(corner, side.way, longMm),
+    base,
     heightMm: o.high - o.low,
-    uprightsMm: drawn(longMm, o.roll),
+    uprightsMm: drawn(lengthOf(base), o.roll),
     levelsMm: drawn(o.high - o.low, o.roll),
   });
 }
 
 /** The net in as many bands as its roll is too narrow for, the upper over the lower by a hand. */
-function bands(
-  side: Side,
-  o: { id: string; roll: MeshRoll; from: number; to: number; low: number; high: number; out: number },
-): { sheets: Sheet[]; laps: Joint[] } {
+function bands(side: Side, outMm: number, o: Omit<Cover, 'role'>): { sheets: Sheet[]; laps: Joint[] } {
   const tall = o.high - o.low;
   const count = Math.max(1, Math.ceil((tall - LAP_MM) / (o.roll.heightMm - LAP_MM) - 1e-6));
   const each = (tall + (count - 1) * LAP_MM) / count;
   const lowOf = (i: number): number => o.low + i * (each - LAP_MM);
   const sheets = Array.from({ length: count }, (_, i) =>
-    onSide(side, {
+    onSide(side, outMm, {
       ...o,
       id: count === 1 ? o.id : `${o.id}-${i + 1}`,
       role: 'side net',
@@ -121,7 +143,7 @@ function bands(
   const laps = sheets.slice(1).map((upper, i): Joint => ({
     id: `${upper.id}-lapped`,
     kind: 'net lapped',
-    places: [side.at((o.from + o.to) / 2, lowOf(i + 1) + LAP_MM / 2, o.out)],
+    places: [side.at((o.from + o.to) / 2, lowOf(i + 1) + LAP_MM / 2, outMm)],
     parts: [(sheets[i] as Sheet).id, upper.id],
     fixings: [],
   }));
@@ -144,50 +166,93 @@ function onRails(sheet: Sheet, kind: string, rails: readonly Bar[], side: Side):
   return stapledOn([sheet], kind, fixings);
 }
 
-/** Stiff mesh low down, and nets on all four sides and over the door. */
+/** Holds the turned-in edges of nets to the posts of the doorway: in the gateway of the one beside it, on the front of the corner’s. */
+function onPosts(sheets: readonly Sheet[], post: Bar, face: (up: number) => Point, way: Point, toMm: number): Joint[] {
+  return sheets.flatMap((sheet) => {
+    const fixings = staplesAlong(sheet, {
+      into: post,
+      from: face(0),
+      to: face(toMm),
+      way,
+      everyMm: STAPLE_EVERY_MM,
+      clearMm: CLEAR_MM,
+    });
+    return fixings.length === 0 ? [] : [{ ...stapledOn([sheet], 'net to post', fixings), id: `${sheet.id}-on-post` }];
+  });
+}
+
+/** Stiff mesh low down, and nets on all four sides and over the door: those of the long sides turned round the corners, of the short sides over them, and round the posts of the doorway. */
 export function sidesOf(cage: Cage, v: WalkInCageValues, rails: readonly Bar[], setting: BedSetting): Assembled {
   const net = stockOf(setting.catalogue, v.net, 'mesh roll');
   const out = cage.rail.thickMm;
   const parts: Sheet[] = [];
   const joints: Joint[] = [];
+  const { front, left, right } = cage.sides;
+  const from = cage.door.toMm;
+  // A door may fill the front: beside it there is only its post.
+  const beside = front.longMm - from > cage.postMm + 1;
   for (const side of Object.values(cage.sides)) {
     const own = rails.filter((one) => one.id.includes(side.name));
-    const from = side.name === 'front' ? cage.door.toMm : 0;
-    // A door may fill the front: beside it there is only its post.
-    const beside = side.longMm - from > cage.postMm + 1;
-    if (v.low !== 'none' && beside) {
-      const mesh = onSide(side, {
+    const long = side === front || side === cage.sides.back;
+    // The corner of a short side that the doorway is at.
+    const atDoor = side === left || (side === right && !beside);
+    const whole: Pick<Cover, 'from' | 'to' | 'ends'> = long
+      ? { from: side === front ? from : 0, to: side.longMm, ends: [side === front ? 'post' : 'corner', 'corner'] }
+      : { from: atDoor ? 0 : -out, to: side.longMm + out, ends: [atDoor ? 'post' : 'flush', 'flush'] };
+    const closed = side !== front || beside;
+    const lain: Sheet[] = [];
+    if (v.low !== 'none' && closed) {
+      const mesh = onSide(side, out, {
+        ...whole,
         id: `low-${side.name}-mesh`,
         role: 'low mesh',
         roll: stockOf(setting.catalogue, v.low, 'mesh roll'),
-        from,
-        to: side.longMm,
         low: -v.below,
         high: lowAbove(v, setting),
-        out,
       });
       parts.push(mesh);
+      lain.push(mesh);
       const low = own.filter((one) => one.role === 'low rail');
       joints.push(onRails(mesh, 'low mesh to rail', low, side));
     }
-    const put = (o: { id: string; from: number; to: number; low: number }, on: readonly Bar[]): void => {
-      const { sheets, laps } = bands(side, { ...o, roll: net, high: v.height, out });
+    const put = (o: Omit<Cover, 'role' | 'roll' | 'high'>, on: readonly Bar[]): void => {
+      const { sheets, laps } = bands(side, out, { ...o, roll: net, high: v.height });
       parts.push(...sheets);
+      lain.push(...sheets);
       // A band with no rail behind it hangs from the one above.
       const held = sheets
         .map((sheet) => onRails(sheet, 'net to rail', on, side))
         .filter(({ places }) => places.length > 0);
       joints.push(...held, ...laps);
     };
-    if (beside)
+    if (closed)
       put(
-        { id: `net-${side.name}`, from, to: side.longMm, low: 0 },
+        { ...whole, id: `net-${side.name}`, low: 0 },
         own.filter((one) => one.role !== 'lintel'),
       );
-    if (side.name === 'front')
+    const [hung, other] = front.posts as [Bar, Bar];
+    if (side === front) {
+      if (beside)
+        joints.push(...onPosts(lain, other, (up) => front.at(from, up, -ON_POST_MM / 2), front.way, lintelUp(cage)));
       put(
-        { id: 'net-over-door', from: 0, to: beside ? cage.door.toMm : side.longMm, low: lintelUp(cage) },
+        {
+          id: 'net-over-door',
+          from: 0,
+          to: beside ? from + LAP_MM : side.longMm,
+          ends: ['corner', beside ? 'flush' : 'corner'],
+          low: lintelUp(cage),
+        },
         own.filter((one) => one.role !== 'low rail'),
+      );
+    } else if (atDoor)
+      joints.push(
+        ...onPosts(
+          lain,
+          side === left ? hung : other,
+          (up) => side.at(0, up, -ON_POST_MM / 2),
+          [0, 1, 0],
+          lintelUp(cage),
+        ),
       );
   }
   return { parts, joints };
@@ -201,9 +266,12 @@ export function roofOf(cage: Cage, v: WalkInCageValues, rails: readonly Bar[], s
   const up = v.height - bed.heightMm;
   const strips = layStrips({
     section: [
+      [-half, up - DOWN_MM],
       [-half, up],
       [half, up],
+      [half, up - DOWN_MM],
     ],
+    cornered: true,
     roll,
     ground: groundOf(bed),
     y: 0,

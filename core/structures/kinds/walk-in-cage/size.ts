@@ -86,6 +86,7 @@ export function sizeWalkInCage(v: WalkInCageValues, setting: BedSetting): Sizing
         'net to rail': stapled,
         'low mesh to rail': stapled,
         'net to door': stapled,
+        'net to post': stapled,
         'net lapped': fact('count.lapped'),
       },
     },

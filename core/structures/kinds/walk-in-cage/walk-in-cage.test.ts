@@ -3,9 +3,16 @@ import { describe, expect, it } from 'vitest';
 import { cases } from '../../../cases.fixture';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
-import type { Sheet } from '../../../design/shapes/sheet';
+import { distanceTo } from '../../../design/nearest';
+import { ofShape } from '../../../design/shapes/shapes';
+import { onSheet, type Sheet } from '../../../design/shapes/sheet';
+import { lengthOf } from '../../../geometry/curve';
+import type { Point } from '../../../geometry/space';
+import { heightAt } from '../../../site/ground';
 import { feet, inches } from '../../../quantity/length';
+import { anyPlan, first } from '../../any-plan.fixture';
 import { onBed } from '../../onto-bed.fixture';
+import { kindOf } from '../../registry';
 
 describe('walk-in net cage', () => {
   it('its wires sag as a parabola: 0.25 kg/m² of wet net on the strip between its neighbours, and 12½ gauge steel, by hand', () => {
@@ -48,10 +55,18 @@ describe('walk-in net cage', () => {
           const nets = ofRole<Sheet>('side net');
           const alongOf = (side: string): number =>
             Math.max(...nets.filter((one) => one.id.startsWith(`net-${side}`)).map((one) => one.cutMm));
+          // A 2× rail is 1½″ thick: round a corner a net goes that far and a hand (4″) on, round a post 2″ on.
+          const [corner, post, thick] = [inches(1.5 + 4), inches(1.5 + 2), inches(1.5)];
+          const beside = nets.some((one) => one.id.startsWith('net-front'));
           expect([alongOf('back'), alongOf('left'), alongOf('right')]).toEqual(
-            [long, wide, wide].map((mm) => expect.closeTo(mm, 3) as number),
+            [long + 2 * (corner + thick), wide + post + thick, wide + thick + (beside ? thick : post)].map(
+              (mm) => expect.closeTo(mm, 3) as number,
+            ),
           );
-          expect(alongOf('front') + alongOf('over-door')).toBeCloseTo(long, 3);
+          expect(alongOf('front') + alongOf('over-door')).toBeCloseTo(
+            beside ? long + 2 * (corner + thick) + post + inches(4) : -Infinity,
+            3,
+          );
           for (const one of nets) expect(Math.max(one.heightMm, 0)).toBeLessThanOrEqual(4001);
           const posts = design.posts.map((one) => one.id);
           expect(new Set(posts).size).toBe(posts.length);
@@ -67,4 +82,39 @@ describe('walk-in net cage', () => {
       { numRuns: cases(40) },
     );
   });
+
+  it('leaves no way in: every edge of every net lies on another net, on wood or on the soil, its door shut', () => {
+    fc.assert(
+      fc.property(anyPlan(kindOf('walk-in-cage')), (plan) => {
+        const { design } = first(plan).sized;
+        const level = plan.beds[0]?.riseMm === 0;
+        const raised = plan.beds[0]?.heightMm ?? 0;
+        const open = ofShape(design.parts, 'sheet').flatMap((sheet) =>
+          rimOf(sheet).flatMap((at) => {
+            const soil = Math.max(0, at[2] + raised - heightAt(design.ground, at[0], at[1]));
+            const others = design.parts.filter((part) => part !== sheet);
+            const gap = Math.min(soil, ...others.map((part) => distanceTo(part, at)));
+            // On a slope what is cut square stands off by as much as it is aslant; under the turn of the net over the
+            // door, at the corner, is a pocket 1½″ wide that the net of the short side closes.
+            return gap > (!level ? 25 : sheet.id.startsWith('net-over-door') ? 20 : 1.5)
+              ? [`${sheet.id}: ${gap.toFixed(1)}`]
+              : [];
+          }),
+        );
+        expect(open).toEqual([]);
+      }),
+      { numRuns: cases(20) },
+    );
+  });
 });
+
+/** Points along the four edges of a sheet. */
+const rimOf = (sheet: Sheet): Point[] => {
+  const long = sheet.spreadMm ?? lengthOf(sheet.base);
+  return Array.from({ length: 9 }, (_, i) => (i + 1) / 10).flatMap((share) => [
+    onSheet(sheet, share * long, 0),
+    onSheet(sheet, share * long, sheet.heightMm),
+    onSheet(sheet, 0, share * sheet.heightMm),
+    onSheet(sheet, long, share * sheet.heightMm),
+  ]);
+};

@@ -8,10 +8,10 @@ export const WORDS = {
       'low rail': { word: 'Low rail', means: 'low down, end to end over posts' },
       lintel: { word: 'Rail over the door', means: 'end to end' },
       'roof wire': { word: 'Roof wire', means: 'from eye to eye, with its ends' },
-      'side net': { word: 'Side net', means: 'along its side' },
+      'side net': { word: 'Side net', means: 'along its side, with what is turned round corners and posts' },
       'roof net': { word: 'Roof net', means: 'along the cage, with what is turned down at both ends' },
-      'low mesh': { word: 'Low mesh', means: 'along its side' },
-      'door net': { word: 'Door net', means: 'across the leaf' },
+      'low mesh': { word: 'Low mesh', means: 'along its side, with what is turned round corners and posts' },
+      'door net': { word: 'Door net', means: 'across the leaf and on both posts' },
       'door mesh': { word: 'Door mesh', means: 'across the leaf' },
       rail: { word: 'Door rail', means: 'across the leaf, over its notches', stacks: true },
       brace: { word: 'Brace', means: 'across the leaf, long point to long point', as: 'brace', stacks: true },
@@ -21,6 +21,7 @@ export const WORDS = {
       'net to rail': 'Net on a rail',
       'low mesh to rail': 'Stiff mesh on the low rail',
       'net to door': 'Net on the door',
+      'net to post': 'Net round a post of the doorway',
       'net lapped': 'Nets over each other',
       'leaf joined': 'Corner of the door',
       'brace fixed': 'Brace of the door',
@@ -36,12 +37,14 @@ export const WORDS = {
       'net to rail':
         'Stapled astride its threads through a fold of two layers, so that they do not tear; from the middle of the rail to both ends.',
       'low mesh to rail': 'Its upper edge on the rail, cut ends turned out and down; the net goes over it.',
-      'net to door': 'Folded once at its edge, on stiles and rails.',
+      'net to post':
+        'Its edge is turned in from the rails round the post, slit where a rail lies on that, and stapled to the face beside the leaf.',
+      'net to door':
+        'On stiles and rails; it goes on past them, 2″ (50 mm) on the posts, down to the soil and up to the rail over it, so that nothing slips by beside the leaf.',
       'net lapped': 'One a hand over the other, laced or clipped every foot.',
       'leaf joined': 'Halved into each other, flush on both faces, four screws from the stile’s back.',
       'brace fixed': 'Flat on the inner face, from the lower hinge corner up to the latch corner, its ends plumb.',
       'mesh to leaf': 'Over the net on the outside, screws through washers beside a crossing of wires.',
-      hung: 'Straps on the outer face, knuckles clear of the gap.',
       latched: 'At three quarters of its height; it shuts by itself.',
       'post in its hole': 'On gravel, plumb both ways, what is poured round it crowned so that water runs off.',
     },
@@ -86,9 +89,9 @@ export const WORDS = {
     'step.wires':
       'Turn in the eyes, twist a wire on each pair, and draw each up with its turnbuckle to about {pull} N: plucked, it hums.',
     'step.door':
-      'Make the leaf flat on the ground, square by its diagonals; net on, mesh over it; hang it and fix the latch. Lay a board or flat stones under it, a hand deep: nobody digs in there.',
+      'Make the leaf flat on the ground, square by its diagonals, and try it in its doorway: as much free above as beside it. Then net on, mesh over it; hang it and fix the latch. Lay a board or flat stones under it, a hand deep: nobody digs in there.',
     'step.sides':
-      'Staple the nets to the top rails first, then down over the low rails to the soil, without a fold; at corners one over the other.',
+      'Staple the nets to the top rails first, then down over the low rails to the soil, without a fold: the long sides first, a hand round every corner, the short sides over that. At the doorway turn the edges in round its posts and staple them.',
     'step.roof':
       'Draw the roof net over the wires, a hand over the next strip, turn it down over the rails and staple it.',
     'step.inside': 'Look for birds and butterflies inside before you shut the door.',
