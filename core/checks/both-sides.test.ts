@@ -436,9 +436,11 @@ const CASES: Record<string, Case[]> = {
     [lidWeight({ weightKg: 20.1 }), 'warn', 'lid.heavy'],
   ],
   'box-boards': [
-    [boxBoards({ longMm: 4800, soldMm: 4800, lids: 2, askedLids: 2 }), 'good', 'box.whole'],
-    [boxBoards({ longMm: 4830, soldMm: 4800, lids: 2, askedLids: 2 }), 'fail', 'box.long'],
-    [boxBoards({ longMm: 900, soldMm: 4800, lids: 2, askedLids: 5 }), 'note', 'box.lids'],
+    [boxBoards({ ...aBox, longMm: 4800 }), 'good', 'box.whole'],
+    [boxBoards({ ...aBox, longMm: 4830 }), 'fail', 'box.long'],
+    [boxBoards({ ...aBox, askedLids: 5 }), 'note', 'box.lids'],
+    [boxBoards({ ...aBox, fillMm: 254 }), 'good', 'box.whole'],
+    [boxBoards({ ...aBox, fillMm: 258 }), 'warn', 'box.full'],
   ],
   'path-shape': [
     [path([0, 0], [4000, 0], [4000, 3000]), 'good', 'path.plain'],

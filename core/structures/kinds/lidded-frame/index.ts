@@ -16,16 +16,17 @@ import { wholeStep } from '../../rules/tidy';
 import type { BedSetting } from '../../setting';
 import { aboveFor, LIDDED_FRAME_KNOBS, longestBoard, type LiddedFrameValues } from './knobs';
 import { WORDS } from './words';
-import { sizeLiddedFrame, type LiddedFrameFacts } from './size';
+import { filledTo, sizeLiddedFrame, type LiddedFrameFacts } from './size';
 import { BUILDING } from './steps';
 
 /** More room over what grows: another board, doors where a box would not be high enough, a higher roof. */
 function roomier(v: LiddedFrameValues, { facts }: { facts: LiddedFrameFacts }, setting: BedSetting): Settings | null {
   const tallest = setting.planted.reduce((most, one) => Math.max(most, one.crop.heightMm), 0);
-  const above = aboveFor(tallest, facts.boxMm);
+  const overFillMm = facts.boxMm - facts.fillMm;
+  const above = aboveFor(tallest, overFillMm);
   if (v.opens === 'doors') return above > v.above ? { above } : null;
   const one = facts.boxMm / v.courses;
-  return facts.boxMm + one > tallest && v.courses < 4 ? { courses: v.courses + 1 } : { opens: 'doors', above };
+  return overFillMm + one > tallest && v.courses < 4 ? { courses: v.courses + 1 } : { opens: 'doors', above };
 }
 
 /** A box of boards with mesh under it and hinged mesh lids on it, or posts, a roof and doors. */
@@ -46,9 +47,16 @@ export const kind = structureKind({
         crops,
         site: setting.site,
         openingMm: facts.openingMm,
-        nearest: tallestUnder(crops, facts.insideMm),
+        nearest: tallestUnder(crops, facts.insideMm - facts.fillMm),
       }),
-      boxBoards({ longMm: design.builtMm, soldMm: longestBoard(setting, v), lids: facts.lids, askedLids: v.lids }),
+      boxBoards({
+        longMm: design.builtMm,
+        soldMm: longestBoard(setting, v),
+        lids: facts.lids,
+        askedLids: v.lids,
+        fillMm: v.fill,
+        mostFillMm: filledTo(Infinity, facts.boxMm),
+      }),
       facts.lidKg === null ? null : lidWeight({ weightKg: facts.lidKg }),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
       rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),
@@ -61,7 +69,7 @@ export const kind = structureKind({
     stiffMm: Infinity,
     roofed: true,
     floored: v.floor !== 'none',
-    overMm: facts.insideMm,
+    overMm: facts.insideMm - facts.fillMm,
   }),
   builtOf: [ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
   ...WORDS,
@@ -74,6 +82,7 @@ export const kind = structureKind({
       return suggested.value === 'none' ? null : { net: suggested.value };
     },
     'box.long': (v, _built, setting) => ({ rowLength: wholeStep(longestBoard(setting, v), setting.market) }),
+    'box.full': (_v, { facts }) => ({ fill: facts.fillMm }),
     'box.lids': (_v, { facts }) => ({ lids: facts.lids }),
     'lid.heavy': (v) => (v.lids < 12 ? { lids: v.lids + 1 } : null),
   },

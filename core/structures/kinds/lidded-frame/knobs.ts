@@ -41,9 +41,14 @@ const boardWide = (set: { board?: unknown }): number => (String(set.board) === '
 const tallestOf = (setting: BedSetting): number =>
   setting.planted.reduce((most, one) => Math.max(most, one.crop.heightMm), 0);
 
-/** So high over its box a frame with doors leaves room for its plants. mm. */
-export const aboveFor = (tallestMm: number, boxMm: number): number =>
-  Math.min(MOST_ABOVE_MM, Math.max(LEAST_ABOVE_MM, tallestMm + OVER_PLANTS_MM - boxMm));
+/** Roots of salads and of most low crops go so deep over the mesh, and fill stays so far under the rim (from memory). */
+const ROOTS_IN = 8;
+const ROOTS_METRIC_MM = 200;
+export const RIM_MM = inches(1);
+
+/** So high over its box, and over what is filled in there, a frame with doors leaves room for its plants. mm. */
+export const aboveFor = (tallestMm: number, overFillMm: number): number =>
+  Math.min(MOST_ABOVE_MM, Math.max(LEAST_ABOVE_MM, tallestMm + OVER_PLANTS_MM - overFillMm));
 
 /** The longest of its boards on sale; any length where none is. mm. */
 export const longestBoard = (setting: BedSetting, set: { board?: unknown; treatment?: unknown }): number =>
@@ -77,6 +82,32 @@ export const LIDDED_FRAME_KNOBS = {
       why: fact(roomOf(setting.place.bed).widthMm > DEEPEST_MM ? 'width.reach' : 'width.bed'),
     }),
   },
+  floor: {
+    first: true,
+    type: 'choice',
+    label: 'Mesh under it',
+    group: 'Mesh',
+    choices: [{ id: 'none', label: 'none' }, ...labelled(FLOORS)],
+    offered: (setting) => ['none', ...offeredOf(FLOORS)(setting)],
+    help: 'Against what tunnels; grass may stay under it.',
+    suggest: (setting) =>
+      setting.site.visitors.includes('burrowers') || setting.planted.length === 0
+        ? { value: 'hardware-48', why: fact('floor.burrowers') }
+        : { value: 'hardware-48', why: fact('floor.once') },
+  },
+  fill: {
+    first: true,
+    type: 'length',
+    label: 'Filled so deep',
+    group: 'Box',
+    min: 0,
+    max: MOST_COURSES * inches(5.5),
+    help: 'Plants stand on it, and what is over them is measured from there; nought where they grow in the bed’s own soil.',
+    suggest: (setting, set) =>
+      set.floor === 'none'
+        ? { value: 0, why: fact('fill.own') }
+        : { value: perMarket(setting.market, ROOTS_IN, ROOTS_METRIC_MM), why: fact('fill.roots') },
+  },
   opens: {
     first: true,
     type: 'choice',
@@ -87,8 +118,8 @@ export const LIDDED_FRAME_KNOBS = {
       { id: 'doors', label: 'doors in front' },
     ],
     help: 'A lid breaks what grows over it; behind doors there is room to grow.',
-    suggest: (setting) =>
-      tallestOf(setting) > MOST_COURSES * inches(5.5)
+    suggest: (setting, set) =>
+      tallestOf(setting) + Number(set.fill) > MOST_COURSES * inches(5.5)
         ? { value: 'doors', why: fact('opens.tall') }
         : { value: 'lids', why: fact('opens.low') },
   },
@@ -100,8 +131,10 @@ export const LIDDED_FRAME_KNOBS = {
     max: 4,
     help: 'What grows higher than the box lifts the lid, or breaks under it.',
     suggest: (setting, set) => {
-      const wanted = Math.ceil((tallestOf(setting) + inches(2)) / boardWide(set));
-      return wanted <= 2 || set.opens === 'doors'
+      const fillMm = Number(set.fill);
+      const grown = Math.ceil((fillMm + tallestOf(setting) + inches(2)) / boardWide(set));
+      const wanted = set.opens === 'doors' ? Math.ceil((fillMm + RIM_MM) / boardWide(set)) : grown;
+      return wanted <= 2
         ? { value: 2, why: fact('courses.two') }
         : { value: Math.min(MOST_COURSES, wanted), why: fact('courses.crop') };
     },
@@ -118,7 +151,8 @@ export const LIDDED_FRAME_KNOBS = {
       value: Math.min(
         MOST_ABOVE_MM,
         wholeStep(
-          aboveFor(tallestOf(setting), Number(set.courses) * boardWide(set)) + TAPE_STEP[setting.market],
+          aboveFor(tallestOf(setting), Number(set.courses) * boardWide(set) - Number(set.fill)) +
+            TAPE_STEP[setting.market],
           setting.market,
         ),
       ),
@@ -143,18 +177,6 @@ export const LIDDED_FRAME_KNOBS = {
     usual: { imperial: ['2x2', '45x45'], metric: ['45x45', '2x2'] },
   }),
   treatment: { first: true, ...treatmentKnob({ section: 'board', group: 'Box', use: 'light' }) },
-  floor: {
-    type: 'choice',
-    label: 'Mesh under it',
-    group: 'Mesh',
-    choices: [{ id: 'none', label: 'none' }, ...labelled(FLOORS)],
-    offered: (setting) => ['none', ...offeredOf(FLOORS)(setting)],
-    help: 'Against what tunnels; grass may stay under it.',
-    suggest: (setting) =>
-      setting.site.visitors.includes('burrowers') || setting.planted.length === 0
-        ? { value: 'hardware-48', why: fact('floor.burrowers') }
-        : { value: 'hardware-48', why: fact('floor.once') },
-  },
   mesh: {
     type: 'choice',
     label: 'Mesh over it',

@@ -4,11 +4,40 @@ import { cases } from '../../../cases.fixture';
 import { setOf } from '../../../catalogue/how-set';
 import type { Bar } from '../../../design/shapes/bar';
 import type { Sheet } from '../../../design/shapes/sheet';
+import { pointAt } from '../../../geometry/curve';
+import type { Fill } from '../../../design/shapes/fill';
 import { closeUps } from '../../../drawing/close-ups';
 import { feet, inches } from '../../../quantity/length';
 import { onBed } from '../../onto-bed.fixture';
 
+/** What of some mesh lies flat: an inch at both ends is turned in. */
+const laid = (some: readonly Sheet[]): number =>
+  some.reduce((sum, one) => sum + (one.cutMm - inches(2)) * one.heightMm, 0);
+
 describe('lidded frame', () => {
+  it('is filled over its mesh: litres by hand, plants stand on that, and it is measured from there what lifts the lid', () => {
+    const lettuce = { crop: 'lettuce', training: 'head', count: 6 };
+    const frame = (knobs: Record<string, number | string>) =>
+      onBed('lidded-frame', { rowLength: feet(8), width: feet(3), board: '1x6', strip: '2x2', ...knobs }, {}, lettuce);
+    const { design, ofRole, verdicts, bill } = frame({ fill: inches(8), courses: 3 });
+    const [fill] = ofRole<Fill>('fill') as [Fill];
+    // 94½″ × 34½″ between ¾″ boards, less six posts of 1½″ × 1½″, 8″ deep; a cubic inch is 0.016387 l.
+    expect(fill.litres).toBeCloseTo((94.5 * 34.5 - 6 * 1.5 * 1.5) * 8 * 0.016387064, 1);
+    expect(bill.find(({ stock }) => stock === 'potting-mix')?.litres).toBeCloseTo(fill.litres, 6);
+    for (const { at, stem } of design.stations) {
+      expect(at[2]).toBeCloseTo(inches(8), 3);
+      expect(pointAt(stem, 0)[2]).toBeCloseTo(inches(8), 3);
+    }
+    const clear = (of: typeof verdicts) => of.find(({ check }) => check === 'cover-clear')?.told;
+    // Three boards are 16½″; with a foot of fill the same lettuce is through the lid.
+    expect(clear(verdicts)?.code).not.toBe('cover.touches');
+    const deep = frame({ fill: inches(12), courses: 2 });
+    expect(deep.codes).toEqual(expect.arrayContaining(['box.full', clear(deep.verdicts)?.code]));
+    expect(clear(deep.verdicts)?.code).toBe('cover.outgrown');
+    const own = frame({ floor: 'none' });
+    expect([own.sized.knobs.fill?.value, own.ofRole('fill').length, own.design.stations[0]?.at[2]]).toEqual([0, 0, 0]);
+  });
+
   it('of 3′ × 8′ is two boards high, its mesh goes edge to edge below and above, and its lids are lifted with one hand (common practice, no source)', () => {
     const { ofRole, codes } = onBed('lidded-frame', { rowLength: feet(8), width: feet(3), courses: 2, board: '1x6' });
     const boards = ofRole<Bar>('board');
@@ -17,7 +46,8 @@ describe('lidded frame', () => {
       34.5, 34.5, 34.5, 34.5, 96, 96, 96, 96,
     ]);
     const [floor] = ofRole<Sheet>('floor') as [Sheet];
-    expect([floor.cutMm, floor.heightMm].map((mm) => Math.round(mm / 25.4))).toEqual([96, 36]);
+    // An inch is turned in at both ends.
+    expect([floor.cutMm, floor.heightMm].map((mm) => Math.round(mm / 25.4))).toEqual([98, 36]);
     expect(codes).toEqual(expect.arrayContaining(['lid.light', 'box.whole']));
     // Posts inside a long side at most 4′ apart: three of them.
     expect(ofRole('post')).toHaveLength(6);
@@ -42,7 +72,9 @@ describe('lidded frame', () => {
           expect(covered).toBeCloseTo(design.builtMm, 3);
           const mesh = ofRole<Sheet>('mesh');
           for (const sheet of mesh) expect(sheet.heightMm).toBeLessThanOrEqual(inches(36) + 1);
-          const area = mesh.reduce((sum, one) => sum + one.cutMm * one.heightMm, 0);
+          // Of strips across a lid each but the first lies 2″ over the one before.
+          const laps = mesh.filter(({ id }) => /-mesh-[2-9]/.test(id)).length * inches(2) * inches(wide);
+          const area = laid(mesh) - laps;
           expect(area).toBeCloseTo(fronts.reduce((sum, one) => sum + one.cutMm, 0) * inches(wide), -1);
         },
       ),
@@ -71,8 +103,13 @@ describe('lidded frame', () => {
           const strips = ofRole<Bar>('door strip').filter((one) => one.id.endsWith('-front'));
           const gaps = strips.slice(1).reduce((sum, one, i) => sum + one.from[0] - (strips[i] as Bar).to[0], 0);
           expect(strips.reduce((sum, one) => sum + one.cutMm, gaps)).toBeCloseTo(design.builtMm - inches(1.5), 3);
-          const area = (role: string): number =>
-            ofRole<Sheet>(role).reduce((sum, one) => sum + one.cutMm * one.heightMm, 0);
+          const area = (role: string): number => {
+            const sheets = ofRole<Sheet>(role);
+            const lapped = sheets.filter(
+              ({ id }) => /-[2-9]$/.test(id) && sheets.some((one) => `${one.id}` === id.replace(/-[2-9]$/, '-1')),
+            );
+            return laid(sheets) - lapped.reduce((sum, one) => sum + inches(2) * (one.cutMm - inches(2)), 0);
+          };
           const [inLong, inWide, high] = [inches(long - 1.5), inches(wide - 1.5), inches(above + 2)];
           expect(area('fixed mesh') / ((inLong + 2 * inWide) * high)).toBeCloseTo(1, 6);
           expect(codes).not.toContain('lid.light');

@@ -2,7 +2,7 @@ import type { MeshRoll, Timber } from '../../../catalogue/stock';
 import type { Fixing, Joint } from '../../../design/design';
 import { barOf, type Bar } from '../../../design/shapes/bar';
 import { ofShape, type Part } from '../../../design/shapes/shapes';
-import { flatBase, type Sheet } from '../../../design/shapes/sheet';
+import { flatBase, sheetOf, threads, type Sheet } from '../../../design/shapes/sheet';
 import { add, scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
@@ -33,53 +33,45 @@ export function panelKg(parts: readonly Part[], roll: MeshRoll): number {
   return ofShape(parts, 'sheet')
     .filter(({ role }) => role === 'mesh')
     .reduce(
-      (sum, mesh) => sum + ((mesh.cutMm * mesh.heightMm) / 1e6) * MESH_KG_M2 * (inches(0.5) / roll.openingMm),
+      (sum, mesh) =>
+        sum +
+        (((mesh.cutMm - (mesh.foldedMm ?? 0)) * mesh.heightMm) / 1e6) * MESH_KG_M2 * (inches(0.5) / roll.openingMm),
       woodKg(parts),
     );
 }
 
-/** Flat mesh from corner to corner of what it lies on: in one run where the roll is wide enough, else in strips across. */
+/** Mesh and nets go so far past what they lie on, to be turned in or folded under, and are trimmed last (from memory). mm. */
+const TURNED_MM = inches(1);
+/** Strips of mesh lie so far over each other (from memory). mm. */
+const OVER_MM = inches(2);
+
+/** Flat mesh from corner to corner of what it lies on, its ends turned in: in one run where the roll is wide enough, else in strips across that lap. */
 export function meshOver(
   plane: Plane,
   o: { id: string; role: string; roll: MeshRoll; fromMm: number; longMm: number; up: number },
 ): Sheet[] {
   const { at, way, side, wideMm } = plane;
-  const few = (longMm: number): number => Math.max(1, Math.min(THREADS, Math.round(longMm / o.roll.openingMm)));
-  const lines = (longMm: number): number[] =>
-    Array.from({ length: few(longMm) + 1 }, (_, i) => (longMm * i) / few(longMm));
+  const lines = (longMm: number): number[] => threads(longMm, Math.min(THREADS, Math.round(longMm / o.roll.openingMm)));
   const corner = (along: number): Point => at(along, -wideMm / 2, o.up);
-  const common = {
-    shape: 'sheet' as const,
-    role: o.role,
-    stock: o.roll.id,
-    wireMm: o.roll.wireMm,
-    meshes: 0,
-  };
-  if (wideMm <= o.roll.heightMm + 1)
-    return [
-      {
-        ...common,
-        id: o.id,
-        base: flatBase(corner(o.fromMm), way, o.longMm),
-        up: side,
-        cutMm: o.longMm,
-        heightMm: wideMm,
-        uprightsMm: lines(o.longMm),
-        levelsMm: lines(wideMm),
-      },
-    ];
-  const strips = Math.ceil(o.longMm / o.roll.heightMm - 1e-6);
-  const each = o.longMm / strips;
-  return Array.from({ length: strips }, (_, i) => ({
-    ...common,
-    id: `${o.id}-${i + 1}`,
-    base: flatBase(corner(o.fromMm + i * each), side, wideMm),
-    up: way,
-    cutMm: wideMm,
-    heightMm: each,
-    uprightsMm: lines(wideMm),
-    levelsMm: lines(each),
-  }));
+  const sheet = (id: string, along: number, lies: Point, longMm: number, up: Point, highMm: number): Sheet =>
+    sheetOf({
+      id,
+      role: o.role,
+      of: o.roll,
+      base: flatBase(corner(along), lies, longMm),
+      up,
+      cutMm: longMm + 2 * TURNED_MM,
+      foldedMm: 2 * TURNED_MM,
+      heightMm: highMm,
+      uprightsMm: lines(longMm),
+      levelsMm: lines(highMm),
+    });
+  if (wideMm <= o.roll.heightMm + 1) return [sheet(o.id, o.fromMm, way, o.longMm, side, wideMm)];
+  const strips = Math.max(1, Math.ceil((o.longMm - OVER_MM) / (o.roll.heightMm - OVER_MM) - 1e-6));
+  const each = (o.longMm + (strips - 1) * OVER_MM) / strips;
+  return Array.from({ length: strips }, (_, i) =>
+    sheet(`${o.id}-${i + 1}`, o.fromMm + i * (each - OVER_MM), side, wideMm, way, each),
+  );
 }
 
 /** Staples along a face of a strip, as they stand on this frame. */

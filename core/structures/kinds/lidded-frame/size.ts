@@ -3,26 +3,30 @@ import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import { chain } from '../../../design/chain';
 import { placed } from '../../../design/design';
 import type { Part } from '../../../design/shapes/shapes';
-import { add, cross, minus, scale, unit, type Point } from '../../../geometry/space';
+import { fillOf, squareRim } from '../../../design/shapes/fill';
+import type { Bar } from '../../../design/shapes/bar';
+import { shifted } from '../../../geometry/curve';
+import { add, cross, minus, scale, unit, UP, type Point } from '../../../geometry/space';
 import { onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
-import { together } from '../../assemblies/assembly';
+import { together, type Assembled } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
 import type { Sizing } from '../../kind';
 import { acrossBed } from '../../rules/row';
 import { plantUnder, rowsOf } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
-import { boardsOf, propsOf, STAY_EVERY_MM, type Box } from './box';
+import { boardsOf, propsOf, STAY_EVERY_MM, type Box, type Sides } from './box';
 import { cupboardOf } from './cupboard';
-import { lidsOf, type LiddedFrameValues } from './knobs';
+import { lidsOf, RIM_MM, type LiddedFrameValues } from './knobs';
 import { floorOf, lidOf } from './lid';
 import { panelKg, STAPLE_EVERY_MM } from './panel';
 
 /** What its own checks and mends ask for. */
 export interface LiddedFrameFacts {
   boxMm: number;
-  /** How high what is closed goes over the soil, and what may grow under it. mm. */
+  /** How high what is closed goes over the bed, and how deep it is filled: what grows has the rest. mm. */
   insideMm: number;
+  fillMm: number;
   /** Finest mesh between the lid and the sky. mm. */
   openingMm: number;
   lids: number;
@@ -61,6 +65,9 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
     : Array.from({ length: lidsOf(v) }, (_, i) => lidOf(box, v, i, strip, setting, sides));
   const over = together(...lids);
   const prop = !doors && v.stay === 'prop' && propsOf(box, v, lids.length, sides, board, strip, setting);
+  const fillMm = filledTo(v.fill, box.highMm);
+  const fill = fillMm > 0 && fillBox(box, fillMm, board.thickMm, sides);
+  const onFill = scale(UP, fillMm);
   const stations = plantUnder({
     planted: setting.planted,
     ground,
@@ -71,7 +78,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
     tallBehind: true,
     bed,
     armMm: setting.armMm,
-  });
+  }).map((one) => ({ ...one, at: add(one.at, onFill), stem: shifted(one.stem, onFill) }));
   const row = bedRow(setting, v, {
     builtMm: longMm,
     yMm: y,
@@ -94,6 +101,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
         prop && { parts: prop.parts },
         { parts: sides.boards.flat() },
         floor,
+        fill,
         { parts: over.parts.filter((part) => !fixed(part)), joints: over.joints },
         prop && { joints: prop.joints },
       ),
@@ -110,6 +118,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
         'fixed net': fact('count.fixed'),
         chain: fact('count.chains'),
         floor: fact('count.floor'),
+        fill: fact('count.fill', { deep: { mm: fillMm } }),
         mesh: fact('count.mesh'),
         net: fact('count.net'),
         prop: fact('count.props'),
@@ -131,7 +140,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
         ...row.marks,
         chain('elevation', 'z', 'heights', [0, box.highMm, ...(doors ? [topMm] : []), topMm + strip.thickMm]),
         chain('end', 'x', 'over all', [y - half, y + half], [0, v.width]),
-        chain('end', 'z', 'box', [0, box.highMm]),
+        chain('end', 'z', fillMm > 0 ? 'fill and box' : 'box', [0, ...(fillMm > 0 ? [fillMm] : []), box.highMm]),
       ],
       handles: [
         ...row.handles,
@@ -142,9 +151,41 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
     facts: {
       boxMm: box.highMm,
       insideMm: doors ? box.highMm + v.above : box.highMm,
+      fillMm,
       openingMm: Math.min(roll.openingMm, net?.openingMm ?? Infinity),
       lids: lidsOf(v),
       lidKg: doors ? null : panelKg(lids[0]?.parts ?? [], roll),
     },
+  };
+}
+
+/** How deep a box is filled: as is asked, with something left of its rim. mm. */
+export const filledTo = (askedMm: number, boxMm: number): number => Math.min(askedMm, Math.max(0, boxMm - RIM_MM));
+
+/** What is filled in over the mesh, between the boards and about the posts. */
+function fillBox(box: Box, deepMm: number, boardMm: number, { posts }: Sides): Assembled {
+  const [long, wide] = [box.longMm - 2 * boardMm, box.wideMm - 2 * boardMm];
+  const stood = posts.reduce((sum, post) => sum + post.wideMm * post.thickMm, 0);
+  const fill = fillOf({
+    id: 'fill',
+    role: 'fill',
+    of: 'potting-mix',
+    bottom: box.at(box.longMm / 2, 0, 0),
+    rim: squareRim((long / 2) * box.way[0], wide / 2),
+    cutMm: deepMm,
+    litres: ((long * wide - stood) * deepMm) / 1e6,
+  });
+  const corner = posts[0] as Bar;
+  return {
+    parts: [fill],
+    joints: [
+      {
+        id: 'fill-in-box',
+        kind: 'fill in the box',
+        places: [box.at(box.longMm / 2, 0, deepMm / 2), add(corner.from, scale(box.normal, deepMm / 2))],
+        parts: [fill.id, corner.id],
+        fixings: [],
+      },
+    ],
   };
 }

@@ -1,6 +1,7 @@
 import type { Doings } from '../../../building/tools';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Design } from '../../../design/design';
+import { ofShape } from '../../../design/shapes/shapes';
 import type { Listed } from '../../../design/listed';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, StatedStep } from '../../kind';
@@ -12,6 +13,7 @@ const diagonal = (a: number, b: number): { mm: number } => ({ mm: Math.hypot(a, 
 
 /** The box and its floor, upside down; set, then lids, filled last. */
 function steps(design: Design, v: LiddedFrameValues): Listed<StatedStep> {
+  const [fill] = ofShape(design.parts, 'fill');
   return [
     { what: fact('step.clear') },
     { what: fact('step.cut'), caution: fact('care.cutting') },
@@ -19,7 +21,11 @@ function steps(design: Design, v: LiddedFrameValues): Listed<StatedStep> {
     v.floor !== 'none' && { what: fact('step.floor'), caution: fact('care.wire') },
     { what: fact('step.set'), people: 2 },
     ...(v.opens === 'doors' ? doorSteps(v) : lidSteps(v)),
-    { what: fact(v.opens === 'doors' ? 'step.fill-tall' : 'step.fill') },
+    fill !== undefined && {
+      what: fact('step.fill', { deep: { mm: fill.cutMm }, litres: { mm3: fill.litres * 1e6 } }),
+      adds: [fill.id],
+    },
+    { what: fact(v.opens === 'doors' ? 'step.plant-tall' : 'step.plant') },
   ];
 }
 
@@ -43,7 +49,8 @@ const doorSteps = (v: LiddedFrameValues): Listed<StatedStep> => [
 
 function season(design: Design, v: LiddedFrameValues, setting: BedSetting): Listed<SeasonNote> {
   // Posts end under the lid, or under the roof.
-  const highMm = design.parts.find((part) => part.role === 'post')?.cutMm ?? 0;
+  const [fill] = ofShape(design.parts, 'fill');
+  const highMm = (design.parts.find((part) => part.role === 'post')?.cutMm ?? 0) - (fill?.cutMm ?? 0);
   const mesh = stockOf(setting.catalogue, v.mesh, 'mesh roll').openingMm;
   const net = v.net === 'none' ? Infinity : stockOf(setting.catalogue, v.net, 'mesh roll').openingMm;
   return [
@@ -76,8 +83,9 @@ const doings: Doings = {
   'step.net': { adds: ['net'], uses: ['hammer', 'snips'] },
   'step.hinge': { joins: ['lid hinged'], uses: ['drill', 'spacer'] },
   'step.prop': { adds: ['prop'], uses: ['drill'] },
-  'step.fill': { uses: ['barrow', 'spade'] },
-  'step.fill-tall': { uses: ['barrow', 'spade'] },
+  'step.fill': { adds: ['fill'], uses: ['barrow', 'spade'] },
+  'step.plant': { uses: ['spade'] },
+  'step.plant-tall': { uses: ['spade'] },
 };
 
 export const BUILDING = { steps, doings, season };

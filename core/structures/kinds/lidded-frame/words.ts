@@ -7,6 +7,7 @@ export const WORDS = {
       board: { word: 'Board', means: 'side of the box', stacks: true },
       post: { word: 'Post', means: 'inside the box, as high as its sides or up to the roof', as: 'body' },
       'lid strip': { word: 'Lid strip', means: 'of a lid; long ones run through, short ones stand between' },
+      fill: { word: 'Fill', means: 'how deep it lies' },
       floor: { word: 'Mesh under the box', means: 'over all, edge to edge of the boards' },
       mesh: { word: 'Mesh', means: 'over a lid, a door or the roof, edge to edge' },
       net: { word: 'Net', means: 'over the mesh of a lid, a door or the roof' },
@@ -19,6 +20,7 @@ export const WORDS = {
     },
     joints: {
       'floor stapled': 'Mesh under the box',
+      'fill in the box': 'Fill against its boards',
       'lid corner': 'Corner of a lid or a door',
       'mesh to lid': 'Mesh on a lid or a door',
       'net to lid': 'Net on a lid or a door',
@@ -33,6 +35,7 @@ export const WORDS = {
         'The post stands inside; the long boards run past the ends of the short ones. Two screws from outside through each board, askew.',
       'floor stapled':
         'The box lies upside down; the mesh goes edge to edge over the boards, pulled flat, cut ends turned down between them.',
+      'fill in the box': 'Level, an inch (25 mm) or more under the rim; it settles and is topped up in spring.',
       'lid corner':
         'The short strip butts against the long one; glue, and a screw through the middle of the long strip into its end, pre-drilled: a second would split so narrow a strip. The mesh, stapled all round, keeps it square.',
       'mesh to lid':
@@ -57,6 +60,9 @@ export const WORDS = {
     'row.board': 'As long as the longest board on sale; what is left takes a second frame.',
     'width.bed': 'As wide as the bed.',
     'width.reach': 'No deeper than you reach from one side.',
+    'fill.own': 'Nothing lies under it: they root in the bed.',
+    'fill.roots': 'The mesh lies under the roots: salads go so deep.',
+    'count.fill': '{deep} deep between the boards',
     'courses.two': 'Two boards: a foot for roots and leaves.',
     'courses.crop': 'Over what grows highest, as far as boards go.',
     'floor.burrowers': 'Something tunnels here: only mesh under the bed stops it.',
@@ -107,8 +113,10 @@ export const WORDS = {
       'Make the doors, square by both diagonals; hang each on the post at its left, hook it to the one at its right.',
     'step.chain': 'Turn in the eyes and hang the chains: each lid leans back a hand past the upright and stops.',
     'step.prop': 'Screw the props on, not quite home, so that they turn.',
-    'step.fill': 'Fill the box and plant: tall things at the back, under the hinges.',
-    'step.fill-tall': 'Fill the box and plant: tall things at the back, low ones by the doors.',
+    'step.fill':
+      'Fill the box {deep} deep over its mesh with moist mix, {litres} in all, a hand at a time, without treading it.',
+    'step.plant': 'Plant: tall things at the back, under the hinges.',
+    'step.plant-tall': 'Plant: tall things at the back, low ones by the doors.',
     'care.cutting': 'Clamp what you cut; unplug the saw before you set its depth; eyes and ears covered.',
     'care.wire': 'Cut ends blind: gloves, goggles, ends turned in at once.',
     'care.lid': 'A lid falls like a trap: prop it before hands and heads go under it, and keep children off.',
