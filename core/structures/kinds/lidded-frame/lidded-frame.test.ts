@@ -31,7 +31,7 @@ describe('lidded frame', () => {
     const clear = (of: typeof verdicts) => of.find(({ check }) => check === 'cover-clear')?.told;
     // Three boards are 16½″; with a foot of fill the same lettuce is through the lid.
     expect(clear(verdicts)?.code).not.toBe('cover.touches');
-    const deep = frame({ fill: inches(12), courses: 2 });
+    const deep = frame({ fill: inches(12), courses: 2, opens: 'lids' });
     expect(deep.codes).toEqual(expect.arrayContaining(['box.full', clear(deep.verdicts)?.code]));
     expect(clear(deep.verdicts)?.code).toBe('cover.outgrown');
     const own = frame({ floor: 'none' });
