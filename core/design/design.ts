@@ -185,9 +185,10 @@ export interface Design {
   /** Lengths to be shown on the drawing beyond the overall ones. */
   marks: readonly Mark[];
   handles: readonly Handle[];
-  /** The bays of what follows a path, in order: between centres and clear of the posts, level, and how far the soil rises. mm. */
+  /** The bays of what follows a path, in order, each between two of its posts: between centres and clear of the posts, level, and how far the soil rises. mm. */
   bays?: readonly {
     name: string;
+    posts: readonly [string, string];
     /** The structure that stands in it, where it is left open. */
     guest: string | null;
     run: number;

@@ -30,7 +30,9 @@ export type Primitive =
   | { draw: 'copies'; points: readonly Spot[]; at: readonly Spot[]; ink: Ink }
   | { draw: 'lines'; lines: readonly (readonly Spot[])[]; ink: Ink; part?: string }
   | { draw: 'dot'; at: Spot; ink: Ink; part?: string }
-  | { draw: 'crow foot'; at: Spot; ink: Ink };
+  | { draw: 'crow foot'; at: Spot; ink: Ink }
+  /** The number of a post, under its foot or beside it. */
+  | { draw: 'number'; at: Spot; ink: 'outline'; text: string; lies: 'under' | 'beside' };
 
 /** A string of dimensions: under the drawing (x) or to its left (z). Lengths are said later, in the gardener's units. */
 export interface Chain {

@@ -100,7 +100,7 @@ export function setOnPaper(
   const left = toPaper([view.box.left, 0])[0];
   const base = toPaper([0, view.box.bottom])[1];
 
-  const drawn = view.primitives.map((one) => onPaper(one, toPaper, scale));
+  const drawn = clearOfEachOther(view.primitives.map((one) => onPaper(one, toPaper, scale)));
   const lens = view.lens ? { at: toPaper(view.lens.at), radiusPx: view.lens.radiusMm * scale, marks: drawn } : null;
   const marks: PaperMark[] = lens ? [] : drawn;
   let under = base + 4;
@@ -166,7 +166,33 @@ function onPaper(one: Primitive, toPaper: (spot: Spot) => Spot, scale: number): 
       return { draw: 'dot', at: toPaper(one.at), ink: one.ink };
     case 'crow foot':
       return { draw: 'crow foot', at: toPaper(one.at), towards: 'up', ink: one.ink };
+    case 'number': {
+      const [x, y] = toPaper(one.at);
+      const under = one.lies === 'under';
+      return {
+        draw: 'text',
+        text: one.text,
+        size: LABEL_SIZE,
+        anchor: under ? 'middle' : 'start',
+        ink: 'label',
+        at: under ? [x, y + LABEL_SIZE] : [x + 4, y - 4],
+      };
+    }
   }
+}
+
+/** Numbers that would run into the one before them are left out; what is told of them names the post. */
+function clearOfEachOther(marks: readonly PaperMark[]): PaperMark[] {
+  const kept: { at: Spot; half: number }[] = [];
+  return marks.filter((mark) => {
+    if (mark.draw !== 'text') return true;
+    const half = textWidth(mark.text, mark.size) / 2 + 1;
+    const meets = kept.some(
+      (one) => Math.abs(one.at[0] - mark.at[0]) < one.half + half && Math.abs(one.at[1] - mark.at[1]) < mark.size,
+    );
+    if (!meets) kept.push({ at: mark.at, half });
+    return !meets;
+  });
 }
 
 function levelChain(

@@ -18,7 +18,7 @@ export function stepView(design: Design, adds: readonly string[], stands: Readon
   const draw = (some: readonly Part[]): Primitive[] =>
     some.toSorted((a, b) => mass(b) - mass(a)).flatMap((part) => drawPart(part, flat, frame.square));
   const light = (one: Primitive): Primitive =>
-    one.draw === 'dot' || one.draw === 'crow foot' ? one : { ...one, ink: 'stands' };
+    one.draw === 'dot' || one.draw === 'crow foot' || one.draw === 'number' ? one : { ...one, ink: 'stands' };
   const margin = Math.max(120, (box.right - box.left) * 0.02);
   const soil = soilBetween(frame.soil, box.left - margin, box.right + margin);
   return {

@@ -1,4 +1,5 @@
 import { plantsOf, type Design, type Station, type ViewFrame } from '../design/design';
+import { postNumbers } from '../design/post-numbers';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import type { Traits } from '../design/traits';
 import { pointAt, tangentAt } from '../geometry/curve';
@@ -96,6 +97,7 @@ function upright(design: Design, frame: ViewFrame, around: Around): View {
     ),
     ...parts.flatMap((part) => drawPart(part, flat, frame.square)),
     ...hardwareOn(design, parts, frame, flat),
+    ...numbersOn(design, parts, frame, flat),
     ...plants(
       stations.filter((station) => station.side === 'pocket'),
       design,
@@ -111,6 +113,33 @@ function upright(design: Design, frame: ViewFrame, around: Around): View {
     })),
   ]);
 }
+
+/** The numbers of the posts that are seen, where there are several; those that stand behind each other together. */
+function numbersOn(design: Design, parts: readonly Part[], frame: ViewFrame, flat: Projection): Primitive[] {
+  const numbers = postNumbers(design);
+  if (numbers.size < 2 || frame.nearest) return [];
+  const lies = frame.as === 'above' ? 'beside' : 'under';
+  const met = new Map<string, { at: Spot; nos: number[] }>();
+  for (const part of parts) {
+    const no = numbers.get(part.id);
+    if (no === undefined) continue;
+    const box = boxAround([extent(part, flat)]);
+    const at: Spot = lies === 'under' ? [(box.left + box.right) / 2, box.bottom] : [box.right, box.top];
+    const key = at.map((mm) => Math.round(mm / SAME_PLACE_MM)).join();
+    const known = met.get(key);
+    if (known) known.nos.push(no);
+    else met.set(key, { at, nos: [no] });
+  }
+  return [...met.values()].map(({ at, nos }) => ({
+    draw: 'number',
+    at,
+    ink: 'outline',
+    text: nos.toSorted((a, b) => a - b).join(', '),
+    lies,
+  }));
+}
+/** Posts whose feet are seen nearer to each other than this are numbered together. mm. */
+const SAME_PLACE_MM = 50;
 
 /** Metal is behind what it holds from so far on. mm. */
 const BEHIND_MM = 1;
@@ -169,6 +198,7 @@ function fromAbove(design: Design, frame: ViewFrame, around: Around): View {
     ),
     ...shown.flatMap((part) => drawPart(part, flat, frame.square)),
     ...hardwareOn(design, shown, frame, flat),
+    ...numbersOn(design, shown, frame, flat),
     ...besideIn(frame, flat, around),
     ...design.stations.map((station): Primitive => ({ draw: 'dot', ink: 'station', at: flat(station.at) })),
   ]);
@@ -197,10 +227,16 @@ function nearestOfEach(parts: readonly Part[], traits: Traits, frame: ViewFrame,
   return [...near.values()].map((one) => one.part);
 }
 
+/** A tape on the soil reads more than the level from here on. mm. */
+const ASLANT_MM = 1;
 const chainsOf = (design: Design, of: string): Chain[] =>
   design.marks
     .filter((mark) => mark.view === of)
-    .map((mark) => ({ axis: mark.axis, label: mark.label, atMm: mark.atMm, tapedMm: mark.tapedMm ?? mark.atMm }));
+    .map(({ axis, label, atMm, tapedMm = atMm }) => {
+      const long = (of: readonly number[]): number => (of.at(-1) ?? 0) - (of[0] ?? 0);
+      const onSoil = label !== '' && long(tapedMm) - long(atMm) > ASLANT_MM;
+      return { axis, label: onSoil ? `${label}, on the soil` : label, atMm, tapedMm };
+    });
 const pullsOf = (design: Design, of: string): Pull[] =>
   design.handles.filter((handle) => handle.view === of).map(({ knob, at, axis, perMm }) => ({ knob, at, axis, perMm }));
 

@@ -1,5 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Design } from '../design/design';
+import { postNumbers } from '../design/post-numbers';
 import type { Bar } from '../design/shapes/bar';
 import type { Fill } from '../design/shapes/fill';
 import { asShape } from '../design/shapes/shapes';
@@ -7,7 +8,7 @@ import { holeAcross } from '../structures/assemblies/footing';
 
 /** Holes that are dug alike: for which posts, how wide and deep, and what goes into each. mm, litres in place. */
 export interface Holes {
-  /** Numbers of the posts, in the order in which they stand. */
+  /** Numbers of the posts. */
   posts: readonly number[];
   acrossMm: number;
   deepMm: number;
@@ -24,7 +25,9 @@ export function holesOf(design: Design): Holes[] {
       .filter((joint) => joint.parts.includes(post))
       .flatMap((joint) => joint.parts.flatMap((id) => asShape(named.get(id), 'fill') ?? []));
   const alike = new Map<string, Holes & { posts: number[] }>();
+  const numbers = postNumbers(design);
   design.posts.forEach((post, i) => {
+    const no = numbers.get(post.id) ?? i + 1;
     if (post.set !== 'let in' && post.set !== 'concrete') return;
     const fills = fillsOf(post.id);
     const [gravel, concrete] = (['gravel', 'concrete'] as const).map((look) =>
@@ -40,8 +43,8 @@ export function holesOf(design: Design): Holes[] {
       typeof value === 'number' ? Math.round(value * 10) : value,
     );
     const known = alike.get(key);
-    if (known) known.posts.push(i + 1);
-    else alike.set(key, { posts: [i + 1], ...hole });
+    if (known) known.posts.push(no);
+    else alike.set(key, { posts: [no], ...hole });
   });
-  return [...alike.values()];
+  return [...alike.values()].map((hole) => ({ ...hole, posts: hole.posts.toSorted((a, b) => a - b) }));
 }

@@ -19,7 +19,9 @@ export interface RodMark {
   of: MarkOf;
   /** The role of the part, the kind of the joint, or the crop that is met there. */
   what: string;
-  /** Which of them, counted along the rod from 1; 0 where there is only one of its kind. */
+  /** Of what crosses with both faces: which part it is. */
+  part?: string;
+  /** Which of them: a post by its own number, others counted along the rod from 1; 0 where there is only one of its kind. */
   no: number;
 }
 
@@ -58,17 +60,27 @@ export function tidy(marks: readonly RodMark[]): RodMark[] {
     const total = met.filter((one) => one.of === mark.of && one.what === mark.what).length;
     const no = (count.get(key) ?? 0) + 1;
     count.set(key, no);
-    return { ...mark, no: total > 1 ? no : 0 };
+    return mark.no > 0 ? mark : { ...mark, no: total > 1 ? no : 0 };
   });
 }
 
-/** Rods marked alike are told once. */
+/** Rods marked alike are told once; posts that have other numbers on each of them have none there. */
 export function merged(rods: readonly Rod[]): Rod[] {
   const all = new Map<string, Rod>();
   for (const rod of rods) {
     const key = `${rod.kind} ${rod.role} ${Math.round(rod.lengthMm)} ${rod.marks.map((one) => `${one.of}${one.what}${Math.round(one.atMm)}`).join()}`;
     const known = all.get(key);
-    all.set(key, known ? { ...known, parts: [...known.parts, ...rod.parts], alike: known.alike + 1 } : rod);
+    all.set(
+      key,
+      known
+        ? {
+            ...known,
+            parts: [...known.parts, ...rod.parts],
+            alike: known.alike + 1,
+            marks: known.marks.map((mark, i) => (mark.no === rod.marks[i]?.no ? mark : { ...mark, no: 0 })),
+          }
+        : rod,
+    );
   }
   return [...all.values()];
 }

@@ -1,4 +1,5 @@
 import { CATALOGUE } from '../catalogue/catalogue';
+import { postLines, postNumbers, postsIn } from '../design/post-numbers';
 import { plantsOf, type Design, type Joint } from '../design/design';
 import { axisOf, type Bar } from '../design/shapes/bar';
 import { asShape, shapeOf, type Part } from '../design/shapes/shapes';
@@ -11,21 +12,18 @@ import { inches } from '../quantity/length';
 import { tapeFor } from './tape';
 import { asMet, type RodMark, type Rod, SAME_MM, tidy, merged } from './rod';
 
-/** Parts stand in one line where they are no farther off it. mm. */
+/** Plants stand in one row, and posts on one run of a path, where they are no farther off it. mm. */
 const IN_LINE_MM = 80;
 /** Two that cross are square to each other within this. */
 const SQUARE = 0.2;
 
 const isBar = (part: Part | undefined): part is Bar => asShape(part, 'bar') !== null;
 const straight = (part: Part | undefined): part is Bar => isBar(part) && part.bent === undefined;
-/** The posts: what stands in the soil, but for what only leads shoots. */
-const postsIn = ({ parts, traits }: Design): Bar[] =>
-  parts.filter((part): part is Bar => straight(part) && part.buriedMm > 0 && traits[part.role]?.as !== 'guide');
-
 /**
  * Everything that is measured along something, as running figures from one named zero, in the order they
  * are met: posts and plants along the ground from the start of the row, the pieces of each run of rails or
- * panels, and each timber from its first end with what crosses it. Timbers marked alike are told once.
+ * panels, and each timber from its first end with what crosses it. Timbers marked alike are told once. A post has one
+ * number wherever it is met.
  */
 export function rodsOf(placed: Design): Rod[] {
   const design: Design = { ...placed, joints: setFixings(placed, CATALOGUE) };
@@ -48,15 +46,13 @@ function numbered(rods: readonly Rod[]): Rod[] {
 }
 
 function groundRods(design: Design): Rod[] {
-  const standing = postsIn(design);
+  const numbers = postNumbers(design);
   if ('path' in design.ground) {
     const { path } = design.ground;
-    return path.slice(1).flatMap((to, i) => legRod(path[i] as Point, to, standing) ?? []);
+    return path.slice(1).flatMap((to, i) => legRod(path[i] as Point, to, postsIn(design), numbers) ?? []);
   }
   const tape = tapeFor(design.ground);
-  const leaning = standing.some((part) => Math.abs(tangentAt(axisOf(part), 0)[2]) < 0.98);
-  const lines = leaning ? [] : inLines(standing);
-  const posts = lines.flatMap((line) => postRod(line, (at) => at[0], [1, 0, 0], tape) ?? []);
+  const posts = postLines(design).flatMap((line) => postRod(line, (at) => at[0], [1, 0, 0], tape, numbers) ?? []);
   const rows = new Map<string, (typeof design.stations)[number][]>();
   for (const station of design.stations) {
     if (station.side === 'round' || station.side === 'pocket') continue;
@@ -85,8 +81,8 @@ function groundRods(design: Design): Rod[] {
   return [...posts, ...merged(plants)];
 }
 
-/** Posts along one leg of a path, level from its first corner. */
-function legRod(from: Point, to: Point, standing: readonly Bar[]): Rod | null {
+/** Posts along one run of a path, by a tape on the soil from its first corner. */
+function legRod(from: Point, to: Point, standing: readonly Bar[], numbers: ReadonlyMap<string, number>): Rod | null {
   const long = Math.hypot(to[0] - from[0], to[1] - from[1]);
   if (long < 1) return null;
   const along: Point = [(to[0] - from[0]) / long, (to[1] - from[1]) / long, 0];
@@ -97,18 +93,9 @@ function legRod(from: Point, to: Point, standing: readonly Bar[]): Rod | null {
     near,
     (at) => dot(minus(at, from), along),
     along,
-    (mm) => mm,
+    (mm) => (mm * reach(from, to)) / long,
+    numbers,
   );
-}
-
-/** Bars by the line across the row in which they stand, the front first. */
-function inLines(bars: readonly Bar[]): Bar[][] {
-  const lines = new Map<number, Bar[]>();
-  for (const bar of bars) {
-    const y = [...lines.keys()].find((at) => Math.abs(at - bar.to[1]) < IN_LINE_MM) ?? bar.to[1];
-    lines.set(y, [...(lines.get(y) ?? []), bar]);
-  }
-  return [...lines].toSorted(([a], [b]) => a - b).map(([, line]) => line);
 }
 
 /** Posts along a line on the ground: both faces and the middle of each. */
@@ -117,12 +104,13 @@ function postRod(
   along: (at: Point) => number,
   way: Point,
   tape: (levelMm: number) => number,
+  numbers: ReadonlyMap<string, number>,
 ): Rod | null {
   if (posts.length < 2) return null;
   const marks = posts
     .map((post) => ({ post, at: along(footOf(post)), half: halfAlong(post, way) }))
     .toSorted((a, b) => a.at - b.at)
-    .flatMap(({ post, at, half }, i): RodMark[] => facesAt(tape(at), half, post.role, i + 1));
+    .flatMap(({ post, at, half }): RodMark[] => facesAt(tape(at), half, post, numbers));
   return {
     kind: 'posts',
     role: (posts[0] as Bar).role,
@@ -145,11 +133,14 @@ function halfAlong(bar: Bar, way: Point): number {
   return (Math.max(...across) - Math.min(...across) - Math.abs((middle[1] ?? 0) - (middle[0] ?? 0))) / 2;
 }
 
-const facesAt = (atMm: number, half: number, what: string, no: number): RodMark[] => [
-  { atMm: atMm - half, of: 'near face', what, no },
-  { atMm, of: 'middle', what, no },
-  { atMm: atMm + half, of: 'far face', what, no },
-];
+const facesAt = (atMm: number, half: number, part: Bar, numbers: ReadonlyMap<string, number>): RodMark[] =>
+  (
+    [
+      [-half, 'near face'],
+      [0, 'middle'],
+      [half, 'far face'],
+    ] as const
+  ).map(([off, of]) => ({ atMm: atMm + off, of, what: part.role, part: part.id, no: numbers.get(part.id) ?? 0 }));
 
 /** Rails, beams, panels and boards that follow each other in one line along the row: where each begins and ends. */
 function runRods(design: Design): Rod[] {
@@ -204,7 +195,7 @@ function runEnds(part: Part): { from: number; to: number; y: number; up: number 
 
 /** What crosses a timber, and where its fixings sit, from its first end. */
 function timberRods(design: Design): Rod[] {
-  const { named, of } = jointsOf(design);
+  const { named, of, numbers } = jointsOf(design);
   return merged(
     design.parts.flatMap((part): Rod[] => {
       if (!straight(part) || part.buriedMm > 0 || part.round) return [];
@@ -212,7 +203,7 @@ function timberRods(design: Design): Rod[] {
       // Pilot holes are marked by the eye or the nail that goes into them.
       const filled = joints.some((joint) => joint.fixings.some((one) => one.drive?.through === null));
       const marks = tidy([
-        ...crossings(part, joints, named),
+        ...crossings(part, joints, named, numbers),
         ...(filled ? [] : part.holes).map((hole, i): RodMark => ({
           atMm: hole.atMm,
           of: 'hole',
@@ -239,13 +230,16 @@ function levelLine(design: Design): number | null {
 
 /** Heights on what stands in the ground, from the soil at it: what is fixed to it, its top, and on a slope where a level line passes. */
 function heightRods(design: Design): Rod[] {
-  const { named, of } = jointsOf(design);
+  const { named, of, numbers } = jointsOf(design);
   const level = levelLine(design);
   return merged(
     postsIn(design).flatMap((part): Rod[] => {
       const long = lengthOf(axisOf(part)) - part.buriedMm;
       const marks = tidy([
-        ...crossings(part, of.get(part.id) ?? [], named).map((mark) => ({ ...mark, atMm: mark.atMm - part.buriedMm })),
+        ...crossings(part, of.get(part.id) ?? [], named, numbers).map((mark) => ({
+          ...mark,
+          atMm: mark.atMm - part.buriedMm,
+        })),
         ...(level === null ? [] : [{ atMm: level - footOf(part)[2], of: 'level', what: 'level', no: 0 } as const]),
         // What is longer than it stands is cut off when it stands.
         { atMm: long, of: part.cutMm > lengthOf(axisOf(part)) + SAME_MM ? 'end' : 'top', what: part.role, no: 0 },
@@ -256,7 +250,11 @@ function heightRods(design: Design): Rod[] {
   );
 }
 
-function jointsOf(design: Design): { named: Map<string, Part>; of: Map<string, Joint[]> } {
+function jointsOf(design: Design): {
+  named: Map<string, Part>;
+  of: Map<string, Joint[]>;
+  numbers: ReadonlyMap<string, number>;
+} {
   const of = new Map<string, Joint[]>();
   const marked = design.joints.filter(
     ({ fixings }) => fixings.length === 0 || fixings.some((one) => !one.drive?.byEye),
@@ -267,10 +265,15 @@ function jointsOf(design: Design): { named: Map<string, Part>; of: Map<string, J
       if (known) known.push(joint);
       else of.set(id, [joint]);
     }
-  return { named: new Map(design.parts.map((part) => [part.id, part])), of };
+  return { named: new Map(design.parts.map((part) => [part.id, part])), of, numbers: postNumbers(design) };
 }
 
-function crossings(bar: Bar, joints: readonly Joint[], named: ReadonlyMap<string, Part>): RodMark[] {
+function crossings(
+  bar: Bar,
+  joints: readonly Joint[],
+  named: ReadonlyMap<string, Part>,
+  numbers: ReadonlyMap<string, number>,
+): RodMark[] {
   const axis = tangentAt(axisOf(bar), 0);
   const along = (at: Point): number => dot(minus(at, bar.from), axis);
   const marks: RodMark[] = [];
@@ -289,7 +292,7 @@ function crossings(bar: Bar, joints: readonly Joint[], named: ReadonlyMap<string
         const off = (place: Point): number =>
           shapeOf(other).distanceTo(other, place) + shapeOf(bar).distanceTo(bar, place);
         const place = joint.places.reduce((best, one) => (off(one) < off(best) ? one : best));
-        marks.push(...facesAt(along(onStretch(place, other.from, other.to)), halfAlong(other, axis), other.role, 0));
+        marks.push(...facesAt(along(onStretch(place, other.from, other.to)), halfAlong(other, axis), other, numbers));
       }
       continue;
     }

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../cases.fixture';
 import { DEMO_PLAN } from '../demo/garden';
+import { postNumbers } from '../design/post-numbers';
 import { computeAs } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
 import { feet, inches } from '../quantity/length';
@@ -147,6 +148,45 @@ describe('running figures', () => {
       );
     },
   );
+});
+
+describe('the number of a post', () => {
+  it('is one on the ground, on every timber, in the holes and in the table of bays, whatever stands, and that which its id says along a path', () => {
+    for (const kind of KINDS)
+      for (const plan of fc.sample(anyPlan(kind), { numRuns: cases(6), seed: 3 })) {
+        const design = designOf(plan);
+        const numbers = postNumbers(design);
+        if (numbers.size === 0) continue;
+        expect([...numbers.values()].toSorted((a, b) => a - b)).toEqual(
+          Array.from({ length: numbers.size }, (_, i) => i + 1),
+        );
+        for (const rod of rodsOf(design))
+          for (const { part, no } of rod.marks)
+            if (part !== undefined && numbers.has(part))
+              expect(rod.alike > 1 ? [0, numbers.get(part)] : [numbers.get(part)]).toContain(no);
+        const dug = holesOf(design).flatMap(({ posts }) => posts);
+        expect(dug.toSorted((a, b) => a - b)).toEqual(
+          design.posts
+            .filter(({ set }) => set === 'let in' || set === 'concrete')
+            .map(({ id }) => numbers.get(id))
+            .toSorted((a, b) => Number(a) - Number(b)),
+        );
+        if (kind.id === 'garden-fence')
+          for (const { posts } of design.bays ?? []) for (const id of posts) expect(id).toBe(`post-${numbers.get(id)}`);
+      }
+  });
+
+  it('of a fence on a slope: the figures of its ground rod and those of its drawing are the same tape on the soil', () => {
+    const fence = DEMO_PLAN.structures.find((one) => one.kind === 'garden-fence') as Plan['structures'][number];
+    const spots = [0, 1].map((n) => ({ xMm: 6000 * n, yMm: 0, groundMm: 1500 * n }));
+    const stand = { ...fence.stand, spots, closed: false } as typeof fence.stand;
+    const design = designOf({ ...DEMO_PLAN, structures: [] }, { ...fence, stand });
+    const [rod] = rodsOf(design).filter(({ kind }) => kind === 'posts');
+    const middles = rod?.marks.filter(({ of }) => of === 'middle').map(({ atMm }) => atMm) ?? [];
+    expect(middles.at(-1)).toBeCloseTo(Math.hypot(6000, 1500), 3);
+    const chain = design.marks.find(({ label }) => label === 'posts');
+    expect(chain?.tapedMm).toEqual(middles.map((at) => expect.closeTo(at, 3) as number));
+  });
 });
 
 describe('holes', () => {

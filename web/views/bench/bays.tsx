@@ -1,4 +1,5 @@
 'use client';
+import { postNumbers } from '@lignum/core/design/post-numbers';
 import { Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
@@ -22,6 +23,8 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
     store.edit(addStructure(gate));
     router.push(`/g/${id}/s/${gate.id}`);
   };
+  const numbers = postNumbers(computed.sized.design);
+  const falls = bays.some((bay) => Math.abs(bay.riseMm) >= 1);
   const length = (mm: number) => formatLength(mm, tongue.units);
   return (
     <details className="mt-4" open>
@@ -31,6 +34,7 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
           <thead>
             <tr className="border-b-2 border-ink text-left text-[0.85rem] text-soft">
               <th className="py-1 pr-4 font-medium">Bay</th>
+              <th className="py-1 pr-4 text-right font-medium">Posts</th>
               <th className="py-1 pr-4 text-right font-medium">Run</th>
               <th className="py-1 pr-4 text-right font-medium">Begins at</th>
               <th className="py-1 pr-4 text-right font-medium">Centre to centre</th>
@@ -53,6 +57,9 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
                     </Link>
                   )}
                 </td>
+                <td className="py-1.5 pr-4 text-right whitespace-nowrap">
+                  {bay.posts.map((post) => numbers.get(post)).join('–')}
+                </td>
                 <td className="py-1.5 pr-4 text-right">{bay.run}</td>
                 <td className="py-1.5 pr-4 text-right">{length(bay.fromMm)}</td>
                 <td className="py-1.5 pr-4 text-right font-semibold">{length(bay.centresMm)}</td>
@@ -67,6 +74,12 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
           </tbody>
         </table>
       </div>
+      {falls && (
+        <p className="mt-2 text-[0.9rem] text-soft">
+          These are level: one holds the tape level, the other plumbs down to the soil. Figures “on the soil” on the
+          drawing are by a tape laid on it, and longer.
+        </p>
+      )}
       {computed.kind.hosts && (
         <div className="mt-3">
           <Button onClick={() => void putGate()}>

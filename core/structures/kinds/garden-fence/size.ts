@@ -151,6 +151,7 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Siz
         const centresMm = Math.hypot(bay.to.at[0] - bay.from.at[0], bay.to.at[1] - bay.from.at[1]);
         return {
           name: String(i + 1),
+          posts: [bay.from.id, bay.to.id],
           guest: bay.guest,
           run: bay.leg.index + 1,
           fromMm: bay.from.atMm,

@@ -73,6 +73,17 @@ export function cutBlocks(
   ];
 }
 
+/** What follows itself is told once, with how often: "6 × G3: 361 mm". */
+function counted(words: readonly string[]): string[] {
+  const told: { word: string; times: number }[] = [];
+  for (const word of words) {
+    const last = told.at(-1);
+    if (last?.word === word) last.times += 1;
+    else told.push({ word, times: 1 });
+  }
+  return told.map(({ word, times }) => (times > 1 ? `${times} × ${word}` : word));
+}
+
 function layoutBlock(
   group: readonly Layout[],
   o: {
@@ -99,7 +110,8 @@ function layoutBlock(
     tight !== null
       ? `Tight: only ${o.long(tight)} to spare with ${layout.cuts.length} cuts; measure the length before you cut, and saw on the waste side.`
       : '';
-  const said = `${from}: ${layout.cuts.map((cut) => `${o.label(cut)}${o.pieceLong(o.toMm(cut.measure))}`).join(' + ')}; ${left}.`;
+  const each = layout.cuts.map((cut) => `${o.label(cut)}${o.pieceLong(o.toMm(cut.measure))}`);
+  const said = `${from}: ${counted(each).join(' + ')}; ${left}.`;
   return together([
     {
       heightPx: ROD_HIGH + 6,

@@ -42,7 +42,7 @@ export function metAlong(kind: StructureKind, rod: Rod, cropName: (id: string) =
   const all: (Met & { key: string })[] = [];
   for (const mark of rod.marks) {
     const face = mark.of === 'near face' || mark.of === 'far face' || mark.of === 'middle';
-    const key = face ? `${mark.what} ${mark.no}` : '';
+    const key = face ? (mark.part ?? '') : '';
     const known = face ? all.find((one) => one.key === key) : undefined;
     const one = known ?? { key, what: nameOf(kind, rod, mark, cropName), fromMm: null, atMm: null, toMm: null };
     if (!known) all.push(one);
