@@ -25,6 +25,7 @@ const SOURCED =
 const OF_COUNTING: Readonly<Record<string, string>> = {
   'checks/check.ts': 'URGENCY SEEN_MM',
   'costing/packs.ts': 'SLACK MOST_TRIES',
+  'structures/assemblies/cover-strips.ts': 'STEPS THREADS',
   'growth/degree-days.ts': 'YEAR MIDDLES',
   'growth/growth.ts': 'YEAR',
   'joinery/knots.ts': 'RIGHT BEHIND LEFT FRONT RING_RADIUS',

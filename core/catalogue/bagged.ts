@@ -29,6 +29,17 @@ export const BAGGED: readonly Bagged[] = [
     form: 'bagged',
     look: 'gravel',
     opacity: 1,
+    sold: 'own',
+    id: 'own-soil',
+    name: 'Soil and compost of your own',
+    // A litre of moist garden soil is 1.3 kg (from memory).
+    litresPerKg: 1 / 1.3,
+    life: { seasons: 25, source: 'from memory', note: 'topped up every spring' },
+  },
+  {
+    form: 'bagged',
+    look: 'gravel',
+    opacity: 1,
     sold: 'bags',
     id: 'gravel',
     name: 'Gravel, ¾″ (20 mm)',

@@ -27,9 +27,10 @@ export type Look = 'timber' | 'steel' | 'wire' | 'net' | 'cloth' | 'twine' | 'co
 
 /**
  * How a thing is sold, apart from what it is: cut from lengths; cut from panels, beside a wire; whole;
- * piece by piece off rolls; by the total length, on reels; by volume, in bags; by number, in packs.
+ * piece by piece off rolls; by the total length, on reels; by volume, in bags; by number, in packs. What is one's own is
+ * measured and never bought.
  */
-export type Sold = 'lengths' | 'panels' | 'whole' | 'rolls' | 'reels' | 'bags' | 'packs';
+export type Sold = 'lengths' | 'panels' | 'whole' | 'rolls' | 'reels' | 'bags' | 'packs' | 'own';
 
 interface StockBase {
   id: string;

@@ -150,6 +150,8 @@ const cage = { planted: tomato, diameterMm: inches(18), apartMm: inches(30) };
 const blown = { heightMm: 1500, diameterMm: 457, stakes: 2, wind: 'usual' as const };
 
 type Case = [found: Verdict | null, level: Level | null, code?: string];
+const aBox = { longMm: 900, soldMm: 4800, lids: 2, askedLids: 2, fillMm: 0, mostFillMm: 254 };
+
 const CASES: Record<string, Case[]> = {
   'arch-reaches': [
     [archReaches(arch), 'good', 'span.reaches'],

@@ -60,6 +60,7 @@ export function buy(
 
   for (const [stockId, wanted] of byStock(bills, catalogue)) {
     const stock = catalogue.stock(stockId);
+    if (stock.sold === 'own') continue;
     const offers = book.lines
       .filter((line) => line.stock === stockId)
       .map((line): Offer => ({ measure: line.size, minor: line.price.minor }));

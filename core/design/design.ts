@@ -71,6 +71,23 @@ export interface Fixing {
   driven?: readonly Driven[];
 }
 
+/** By what two parts are held to each other. */
+export const HOLDS_BY = [
+  'screwed',
+  'bolted',
+  'nailed',
+  'stapled',
+  'clipped',
+  'hinged',
+  'tied',
+  'lashed',
+  'pegged',
+  'through a hole',
+  'cast in',
+  'bearing',
+] as const;
+export type HeldBy = (typeof HOLDS_BY)[number];
+
 export interface Joint {
   id: string;
   /** The kind of joint, which the bill groups by and the reasons name: "panel to post". */
@@ -79,6 +96,8 @@ export interface Joint {
   places: readonly Point[];
   parts: readonly string[];
   fixings: readonly Fixing[];
+  /** What holds it, where that is not what its fixings say: a cord that is its own knot, what only lies on another. */
+  by?: HeldBy;
 }
 
 /** Where a plant stands. */

@@ -66,6 +66,7 @@ export const lapJoints = (covers: readonly Sheet[], kind: string): Joint[] =>
     return {
       id: `lap-${i + 1}`,
       kind,
+      by: 'bearing',
       places: [onSheet(before, (before.spreadMm ?? 0) - LAP_MM / 2, half), onSheet(next, LAP_MM / 2, half)],
       parts: [before.id, next.id],
       fixings: [],

@@ -104,6 +104,7 @@ export function pourFootings(posts: readonly Bar[], footing: Footing, gravelMm: 
     joints: fills.map(({ post, fill }) => ({
       id: `in-${fill.id}`,
       kind: 'post in its hole',
+      by: fill.role === 'concrete' ? 'cast in' : 'bearing',
       places: [post.from],
       parts: [fill.id, post.id],
       fixings: [],

@@ -169,6 +169,7 @@ export const closedAlong = (
 ): Joint => ({
   id: `closed-${i + 1}`,
   kind: o.kind,
+  ...(o.hooks ? { by: 'clipped' } : {}),
   places: Array.from({ length: o.ties }, (_, n) => onSheet(mesh, 0, cut.legsMm + (cut.overMm * (n + 0.5)) / o.ties)),
   parts: [mesh.id],
   fixings: o.hooks ? [] : [{ stock: 'tie-wire', count: o.ties, eachMm: o.tieMm }],

@@ -25,7 +25,7 @@ export function AddLine({
   const { plan, tongue } = useGarden();
   const { currency } = plan.garden;
   const id = useId();
-  const stocks = CATALOGUE.all.filter((stock) => stock.form === form);
+  const stocks = CATALOGUE.all.filter((stock) => stock.form === form && stock.sold !== 'own');
   const [open, setOpen] = useState(false);
   const [stock, setStock] = useState(stocks[0]?.id ?? '');
   const [size, setSize] = useState(usualSize(form, tongue.units));

@@ -80,7 +80,7 @@ function AddPiece({ onDone }: { onDone: () => void }) {
           <Chooser
             label="What"
             value={stock}
-            choices={CATALOGUE.all.map((one) => ({ id: one.id, label: one.name }))}
+            choices={CATALOGUE.all.filter(({ sold }) => sold !== 'own').map((one) => ({ id: one.id, label: one.name }))}
             onChange={choose}
             className="w-full"
           />

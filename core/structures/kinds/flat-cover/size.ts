@@ -56,6 +56,7 @@ export function sizeFlatCover(v: FlatCoverValues, setting: BedSetting): Sizing<F
     return {
       id: `${one.id}-edge`,
       kind: 'edge held',
+      ...(v.held === 'weights' ? { by: 'bearing' } : {}),
       places: [0, builtMm].map((along) => midCover(one, along)),
       parts: [one.id],
       fixings: v.held === 'weights' ? [] : [{ stock: v.held === 'rim' ? 'nail-round' : 'ground-peg', count }],

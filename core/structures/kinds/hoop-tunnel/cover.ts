@@ -68,6 +68,7 @@ export function onHoop(v: HoopTunnelValues, hoop: Bar, covers: readonly Sheet[],
   return {
     id: `on-${hoop.id}`,
     kind: 'cover on hoop',
+    ...(v.held === 'clips' ? {} : { by: 'bearing' }),
     places: [...places, ...covers.map((one) => midCover(one, atMm))],
     parts: [hoop.id, ...covers.map((one) => one.id)],
     fixings: v.held === 'clips' ? [{ stock: 'hoop-clip', count: clips }] : [],

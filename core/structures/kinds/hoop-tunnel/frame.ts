@@ -65,6 +65,7 @@ export function setSleeves(v: HoopTunnelValues, setting: BedSetting, hoops: read
       const inSleeve: Joint = {
         id: `foot-${name}`,
         kind: 'hoop in sleeve',
+        by: 'through a hole',
         places,
         parts: [hoop.id, sleeve.id],
         fixings: v.feet === 'side' ? [{ stock: 'pipe-strap', count: 1 }] : [],
@@ -72,6 +73,7 @@ export function setSleeves(v: HoopTunnelValues, setting: BedSetting, hoops: read
       const cast: Joint = {
         id: `cast-${name}`,
         kind: 'sleeve in core',
+        by: 'cast in',
         places,
         parts: [sleeve.id, core.id],
         fixings: [],
@@ -111,6 +113,7 @@ export function runRidge(
       joints: hoops.map((bar, i) => ({
         id: `hitch-${i + 1}`,
         kind: 'cord round hoop',
+        by: 'tied',
         places: [cord.path[i] as Point],
         parts: [cord.id, bar.id],
         fixings: [],

@@ -122,7 +122,16 @@ function fixedMesh(
   const out = scale(face.normal, strip.thickMm / 2);
   const rim = scale(box.normal, box.highMm);
   return layersOf(v, setting).map(({ role, roll }) => {
-    const sheets = meshOver(plane, { id: `${name}-${role}`, role: `fixed ${role}`, roll, fromMm: 0, longMm, up: 0 });
+    const sheets = meshOver(plane, {
+      id: `${name}-${role}`,
+      role: `fixed ${role}`,
+      roll,
+      fromMm: 0,
+      longMm,
+      up: 0,
+      // Two strips meet on a post.
+      lapMm: 0,
+    });
     // A net’s staples stand beside those of the mesh.
     const aside = role === 'net' ? scale(face.way, strip.thickMm / 4) : ([0, 0, 0] as const);
     return {

@@ -4,6 +4,7 @@ import { timberId } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
 import { roomOf } from '../../../site/bed';
 import { netNeeds } from '../../../site/net-needs';
+import { NEEDS } from '../../../site/visitors';
 import { fact } from '../../../wording/say';
 import type { Knobs, Values } from '../../knob';
 import { rowKnobs } from '../../rules/row';
@@ -16,6 +17,11 @@ const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.openingMm <= inches
 const FLOORS = STIFF.filter((id) => id.startsWith('hardware'));
 const NETS = COVERS.filter((one) => one.look === 'net');
 const row = rowKnobs(60, 'Over the ends of the box.', { straddles: true });
+/** Who comes from below: what tunnels, and what digs under boards. */
+function fromBelow(who: string): boolean {
+  const need = NEEDS[who];
+  return need?.by === 'floor' || (need?.by === 'roof' && need.floored) || (need?.by === 'fence' && need.buryMm > 0);
+}
 const labelled = (ids: readonly string[]) =>
   ids.map((id) => ({ id, label: MESH_ROLLS.find((roll) => roll.id === id)?.name ?? id }));
 const offeredOf =
@@ -89,11 +95,11 @@ export const LIDDED_FRAME_KNOBS = {
     group: 'Mesh',
     choices: [{ id: 'none', label: 'none' }, ...labelled(FLOORS)],
     offered: (setting) => ['none', ...offeredOf(FLOORS)(setting)],
-    help: 'Against what tunnels; grass may stay under it.',
+    help: 'Against what tunnels; then the box is filled over it. Grass may stay under it.',
     suggest: (setting) =>
-      setting.site.visitors.includes('burrowers') || setting.planted.length === 0
+      setting.site.visitors.some(fromBelow)
         ? { value: 'hardware-48', why: fact('floor.burrowers') }
-        : { value: 'hardware-48', why: fact('floor.once') },
+        : { value: 'none', why: fact('floor.none') },
   },
   fill: {
     first: true,
@@ -107,6 +113,19 @@ export const LIDDED_FRAME_KNOBS = {
       set.floor === 'none'
         ? { value: 0, why: fact('fill.own') }
         : { value: perMarket(setting.market, ROOTS_IN, ROOTS_METRIC_MM), why: fact('fill.roots') },
+  },
+  fillWith: {
+    type: 'choice',
+    label: 'Filled with',
+    group: 'Box',
+    choices: [
+      { id: 'own-soil', label: 'soil and compost of your own' },
+      { id: 'potting-mix', label: 'potting mix, bought' },
+    ],
+    offered: (setting) => ['own-soil', ...(isOffered(setting, 'potting-mix') ? ['potting-mix'] : [])],
+    help: 'Soil dug out where the box comes to lie goes back in over its mesh.',
+    shown: (set) => Number(set.fill) > 0,
+    suggest: () => ({ value: 'own-soil', why: fact('fill.dug') }),
   },
   opens: {
     first: true,

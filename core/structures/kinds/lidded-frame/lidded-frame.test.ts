@@ -19,7 +19,12 @@ describe('lidded frame', () => {
     const lettuce = { crop: 'lettuce', training: 'head', count: 6 };
     const frame = (knobs: Record<string, number | string>) =>
       onBed('lidded-frame', { rowLength: feet(8), width: feet(3), board: '1x6', strip: '2x2', ...knobs }, {}, lettuce);
-    const { design, ofRole, verdicts, bill } = frame({ fill: inches(8), courses: 3 });
+    const { design, ofRole, verdicts, bill } = frame({
+      floor: 'hardware-48',
+      fill: inches(8),
+      fillWith: 'potting-mix',
+      courses: 3,
+    });
     const [fill] = ofRole<Fill>('fill') as [Fill];
     // 94½″ × 34½″ between ¾″ boards, less six posts of 1½″ × 1½″, 8″ deep; a cubic inch is 0.016387 l.
     expect(fill.litres).toBeCloseTo((94.5 * 34.5 - 6 * 1.5 * 1.5) * 8 * 0.016387064, 1);
@@ -34,12 +39,24 @@ describe('lidded frame', () => {
     const deep = frame({ fill: inches(12), courses: 2, opens: 'lids' });
     expect(deep.codes).toEqual(expect.arrayContaining(['box.full', clear(deep.verdicts)?.code]));
     expect(clear(deep.verdicts)?.code).toBe('cover.outgrown');
+    const dug = frame({ floor: 'hardware-48', fillWith: 'own-soil' });
+    expect([dug.ofRole('fill').length, dug.shopping.purchases.filter(({ stock }) => /soil|mix/.test(stock))]).toEqual([
+      1,
+      [],
+    ]);
+    expect(dug.cost.complete).toBe(true);
     const own = frame({ floor: 'none' });
     expect([own.sized.knobs.fill?.value, own.ofRole('fill').length, own.design.stations[0]?.at[2]]).toEqual([0, 0, 0]);
   });
 
   it('of 3′ × 8′ is two boards high, its mesh goes edge to edge below and above, and its lids are lifted with one hand (common practice, no source)', () => {
-    const { ofRole, codes } = onBed('lidded-frame', { rowLength: feet(8), width: feet(3), courses: 2, board: '1x6' });
+    const { ofRole, codes } = onBed('lidded-frame', {
+      rowLength: feet(8),
+      width: feet(3),
+      courses: 2,
+      board: '1x6',
+      floor: 'hardware-48',
+    });
     const boards = ofRole<Bar>('board');
     // Two long and two short boards a course; the short ones stand between the long: 3′ − 2 × ¾″ (by hand).
     expect(boards.map((one) => Math.round((one.cutMm / 25.4) * 100) / 100).toSorted((a, b) => a - b)).toEqual([
@@ -103,13 +120,7 @@ describe('lidded frame', () => {
           const strips = ofRole<Bar>('door strip').filter((one) => one.id.endsWith('-front'));
           const gaps = strips.slice(1).reduce((sum, one, i) => sum + one.from[0] - (strips[i] as Bar).to[0], 0);
           expect(strips.reduce((sum, one) => sum + one.cutMm, gaps)).toBeCloseTo(design.builtMm - inches(1.5), 3);
-          const area = (role: string): number => {
-            const sheets = ofRole<Sheet>(role);
-            const lapped = sheets.filter(
-              ({ id }) => /-[2-9]$/.test(id) && sheets.some((one) => `${one.id}` === id.replace(/-[2-9]$/, '-1')),
-            );
-            return laid(sheets) - lapped.reduce((sum, one) => sum + inches(2) * (one.cutMm - inches(2)), 0);
-          };
+          const area = (role: string): number => laid(ofRole<Sheet>(role));
           const [inLong, inWide, high] = [inches(long - 1.5), inches(wide - 1.5), inches(above + 2)];
           expect(area('fixed mesh') / ((inLong + 2 * inWide) * high)).toBeCloseTo(1, 6);
           expect(codes).not.toContain('lid.light');

@@ -45,10 +45,10 @@ const TURNED_MM = inches(1);
 /** Strips of mesh lie so far over each other (from memory). mm. */
 const OVER_MM = inches(2);
 
-/** Flat mesh from corner to corner of what it lies on, its ends turned in: in one run where the roll is wide enough, else in strips across that lap. */
+/** Flat mesh from corner to corner of what it lies on, its ends turned in: in one run where the roll is wide enough, else in strips across that lap, where they do not meet on a post. */
 export function meshOver(
   plane: Plane,
-  o: { id: string; role: string; roll: MeshRoll; fromMm: number; longMm: number; up: number },
+  o: { id: string; role: string; roll: MeshRoll; fromMm: number; longMm: number; up: number; lapMm?: number },
 ): Sheet[] {
   const { at, way, side, wideMm } = plane;
   const lines = (longMm: number): number[] => threads(longMm, Math.min(THREADS, Math.round(longMm / o.roll.openingMm)));
@@ -67,10 +67,11 @@ export function meshOver(
       levelsMm: lines(highMm),
     });
   if (wideMm <= o.roll.heightMm + 1) return [sheet(o.id, o.fromMm, way, o.longMm, side, wideMm)];
-  const strips = Math.max(1, Math.ceil((o.longMm - OVER_MM) / (o.roll.heightMm - OVER_MM) - 1e-6));
-  const each = (o.longMm + (strips - 1) * OVER_MM) / strips;
+  const lapMm = o.lapMm ?? OVER_MM;
+  const strips = Math.max(1, Math.ceil((o.longMm - lapMm) / (o.roll.heightMm - lapMm) - 1e-6));
+  const each = (o.longMm + (strips - 1) * lapMm) / strips;
   return Array.from({ length: strips }, (_, i) =>
-    sheet(`${o.id}-${i + 1}`, o.fromMm + i * (each - OVER_MM), side, wideMm, way, each),
+    sheet(`${o.id}-${i + 1}`, o.fromMm + i * (each - lapMm), side, wideMm, way, each),
   );
 }
 

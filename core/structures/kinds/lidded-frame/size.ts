@@ -6,7 +6,7 @@ import type { Part } from '../../../design/shapes/shapes';
 import { fillOf, squareRim } from '../../../design/shapes/fill';
 import type { Bar } from '../../../design/shapes/bar';
 import { shifted } from '../../../geometry/curve';
-import { add, cross, minus, scale, unit, UP, type Point } from '../../../geometry/space';
+import { add, cross, minus, reach, scale, unit, UP, type Point } from '../../../geometry/space';
 import { onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
@@ -66,7 +66,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
   const over = together(...lids);
   const prop = !doors && v.stay === 'prop' && propsOf(box, v, lids.length, sides, board, strip, setting);
   const fillMm = filledTo(v.fill, box.highMm);
-  const fill = fillMm > 0 && fillBox(box, fillMm, board.thickMm, sides);
+  const fill = fillMm > 0 && fillBox(box, v.fillWith, fillMm, board.thickMm, sides);
   const onFill = scale(UP, fillMm);
   const stations = plantUnder({
     planted: setting.planted,
@@ -163,27 +163,30 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
 export const filledTo = (askedMm: number, boxMm: number): number => Math.min(askedMm, Math.max(0, boxMm - RIM_MM));
 
 /** What is filled in over the mesh, between the boards and about the posts. */
-function fillBox(box: Box, deepMm: number, boardMm: number, { posts }: Sides): Assembled {
+function fillBox(box: Box, stock: string, deepMm: number, boardMm: number, { posts }: Sides): Assembled {
   const [long, wide] = [box.longMm - 2 * boardMm, box.wideMm - 2 * boardMm];
   const stood = posts.reduce((sum, post) => sum + post.wideMm * post.thickMm, 0);
   const fill = fillOf({
     id: 'fill',
     role: 'fill',
-    of: 'potting-mix',
+    of: stock,
     bottom: box.at(box.longMm / 2, 0, 0),
     rim: squareRim((long / 2) * box.way[0], wide / 2),
     cutMm: deepMm,
     litres: ((long * wide - stood) * deepMm) / 1e6,
   });
-  const corner = posts[0] as Bar;
+  // The post that is nearest to its middle.
+  const heart = box.at(box.longMm / 2, 0, deepMm / 2);
+  const [post] = posts.toSorted((a, b) => reach(a.from, heart) - reach(b.from, heart)) as [Bar];
   return {
     parts: [fill],
     joints: [
       {
         id: 'fill-in-box',
         kind: 'fill in the box',
-        places: [box.at(box.longMm / 2, 0, deepMm / 2), add(corner.from, scale(box.normal, deepMm / 2))],
-        parts: [fill.id, corner.id],
+        by: 'bearing',
+        places: [heart, [post.from[0], post.from[1], heart[2]]],
+        parts: [fill.id, post.id],
         fixings: [],
       },
     ],

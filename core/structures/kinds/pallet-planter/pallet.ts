@@ -124,6 +124,7 @@ export function palletParts(
       return {
         id: `${slat.id}-${bearer.id}`,
         kind: 'pallet nailed',
+        by: 'nailed',
         places: [add(add(slat.from, [alongs[i] ?? 0, 0, 0]), towards)],
         parts: [slat.id, bearer.id],
         fixings: [],

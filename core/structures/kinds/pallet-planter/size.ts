@@ -99,6 +99,7 @@ function planted(
       ? {
           id: 'planted-top',
           kind: 'planted on top',
+          by: 'bearing',
           places: top.map((one) => one.heart),
           parts: top.map((one) => one.fill.id),
           fixings: bought(i),
@@ -106,6 +107,7 @@ function planted(
       : {
           id: `planted-${i + 1}`,
           kind: 'planted',
+          by: 'bearing',
           places: places.map(({ at }) => at),
           parts: [`pocket-${i + 1}-1`, `pocket-${i + 1}-2`],
           fixings: bought(i),
@@ -147,6 +149,7 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
       const joint: Joint = {
         id: `${fill.id}-filled`,
         kind: 'mix filled',
+        by: 'bearing',
         places: [[along - half, heart[1], heart[2]], heart],
         parts: [fill.id, (made.bearers[side] as Bar).id],
         fixings: [],

@@ -202,6 +202,7 @@ function lashed(v: TepeeValues, stock: Pole, poles: readonly Bar[], tie: Point):
       {
         id: 'tie',
         kind: 'poles lashed',
+        by: 'lashed',
         places: poles.map((pole) => poleAt(pole, v.pushIn, tie, 1)),
         parts: [lashing.id, ...poles.map((pole) => pole.id)],
         fixings: [],
@@ -251,6 +252,7 @@ function ladderRound(
     const joint: Joint = {
       id: `${string.id}-poles`,
       kind: 'ladder to pole',
+      by: 'tied',
       places: on,
       parts: [string.id, ...poles.map((pole) => pole.id)],
       fixings: [],

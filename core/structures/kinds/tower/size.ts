@@ -82,6 +82,7 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Sizing<TowerFac
             {
               id: `on-${pot.id}`,
               kind: 'tier planted',
+              by: 'through a hole' as const,
               places: [[heart[0], heart[1], Math.min(heart[2], above - 1)] as const],
               parts: [pot.id, mix.id, stem.id],
               fixings: plantsBought(v.plants, setting, stations.slice(n * CUPS, (n + 1) * CUPS)),
@@ -93,6 +94,7 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Sizing<TowerFac
             {
               id: 'spare-pots',
               kind: 'pots to spare',
+              by: 'bearing' as const,
               places: [first.heart],
               parts: [first.pot.id],
               fixings: [{ stock: 'tower-tier', count: spare }],

@@ -98,6 +98,7 @@ export function placeStrings(
     const joint: Joint = {
       id: `eye-${i + 1}`,
       kind: onArm ? 'string to arm' : 'string to beam',
+      by: f.v.hang === 'hole' ? 'through a hole' : 'tied',
       places: [top],
       parts: [string.id, member.id],
       fixings: f.v.hang === 'eye' ? [eyeIn(member.id, UP, top)] : [],

@@ -143,6 +143,7 @@ function bands(side: Side, outMm: number, o: Omit<Cover, 'role'>): { sheets: She
   const laps = sheets.slice(1).map((upper, i): Joint => ({
     id: `${upper.id}-lapped`,
     kind: 'net lapped',
+    by: 'tied',
     places: [side.at((o.from + o.to) / 2, lowOf(i + 1) + LAP_MM / 2, outMm)],
     parts: [(sheets[i] as Sheet).id, upper.id],
     fixings: [],

@@ -83,6 +83,7 @@ export function sizeWeave(v: WeaveValues, setting: BedSetting): Sizing<WeaveFact
       joints: passes.map((pass) => ({
         id: `${pass.id}-posts`,
         kind: 'pass on posts',
+        by: 'lashed',
         places: pass.path.slice(0, posts.length),
         parts: [pass.id, ...posts.map((post) => post.id)],
         fixings: [],

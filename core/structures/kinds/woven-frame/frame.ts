@@ -104,6 +104,7 @@ export function placeFrame(
   const onNails = threads.map((thread, i): Joint => ({
     id: `${thread.id}-on`,
     kind: 'thread on nails',
+    by: 'tied',
     places: thread.path.slice(0, 2),
     parts: [thread.id, ...(i === 0 ? levels : uprights).map((bar) => bar.id)],
     fixings: [],
