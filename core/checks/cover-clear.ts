@@ -1,5 +1,5 @@
 import { inches } from '../quantity/length';
-import { check } from './check';
+import { check, SEEN_MM } from './check';
 
 /** Leaves that touch a net are laid eggs on through it, and scorch on film (common practice; the distance from memory). mm. */
 export const CLEAR_MM = inches(2);
@@ -25,7 +25,7 @@ export const coverClear = check(
         high: { mm: highMm },
         on: { monthDay: on },
       });
-    return left < CLEAR_MM
+    return left < CLEAR_MM - SEEN_MM
       ? found('note', 'cover.touches', { crop, left: { mm: left } })
       : found('good', 'cover.clear', { crop, left: { mm: left } });
   },

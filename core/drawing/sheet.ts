@@ -48,6 +48,7 @@ const FOOT_ROOM = 10;
 /** Height a figure takes beside an upright chain, without the air around it. */
 const UPRIGHT_ROOM = 8;
 const LABEL_SIZE = 11;
+const NUMBERS_PX = 9;
 const TIER_PX = 15;
 const CHAIN_GAP = 22;
 const EDGE = 10;
@@ -80,10 +81,12 @@ export function setOnPaper(
   const availableWidth = o.widthPx - leftRoom - (level.length > 0 && lensScale === null ? RIGHT_ROOM : EDGE);
   const place = (chains: readonly Chain[], scale: number) =>
     chains.map((chain) => ({ chain, figures: chainFigures(chain, scale, o.units, FIGURE_SIZE) }));
+  // Numbers of posts stand between their feet and the first chain.
+  const numbersPx = view.primitives.some((one) => one.draw === 'number' && one.lies === 'under') ? NUMBERS_PX : 0;
   const roomUnder = (placed: readonly { figures: readonly Figure[] }[]): number =>
     placed.reduce(
       (sum, one) => sum + CHAIN_GAP + 8 + TIER_PX * Math.max(0, ...one.figures.map((figure) => figure.tier)),
-      0,
+      numbersPx,
     );
   let scale = Math.min(availableWidth / width, (o.heightPx - 2 * EDGE - 34 * level.length) / height);
   let placed = place(level, scale);
@@ -103,7 +106,7 @@ export function setOnPaper(
   const drawn = clearOfEachOther(view.primitives.map((one) => onPaper(one, toPaper, scale)));
   const lens = view.lens ? { at: toPaper(view.lens.at), radiusPx: view.lens.radiusMm * scale, marks: drawn } : null;
   const marks: PaperMark[] = lens ? [] : drawn;
-  let under = base + 4;
+  let under = base + 4 + numbersPx;
   for (const { chain, figures } of placed) {
     const y = under + CHAIN_GAP - 8;
     marks.push(...levelChain(chain, figures, y, (mm) => toPaper([mm, 0])[0], originPx[0]));

@@ -1,12 +1,14 @@
 import type { Field } from '../design/shapes/shape';
 import { SHAPES } from '../design/shapes/shapes';
 import Joi from 'joi';
+import { HOLDS_BY } from '../design/design';
 import { KINDS } from '../structures/registry';
 import { RESULT_FORMAT, RESULT_VERSION } from './result';
 
 const text = Joi.string().allow('').required();
 const mm = Joi.number().required();
 const whole = Joi.number().integer().required();
+const yes = Joi.boolean().required();
 const list = (items: Joi.Schema) => Joi.array().items(items).required();
 const place = Joi.array().ordered(mm, mm, mm).length(3).required();
 const amount = Joi.object({
@@ -124,6 +126,34 @@ export const RESULT_SCHEMA = Joi.object({
           ),
         }),
       ),
+      meetings: list(
+        Joi.object({
+          joint: text,
+          a: text,
+          b: text,
+          at: list(place),
+          by: Joi.string()
+            .valid(...HOLDS_BY)
+            .required(),
+          carries: Joi.object({ press: yes, pull: yes, shear: yes, turn: yes }).required(),
+          fixings: list(Joi.number().integer()),
+        }),
+      ).description(
+        'Two parts that a joint holds to each other: where, by what, which way that carries, and which of its fixings hold them (places in its list).',
+      ),
+      supports: list(
+        Joi.object({
+          part: text,
+          at: place,
+          by: text,
+          depthMm: mm,
+          acrossMm: mm,
+          footing: Joi.string().allow(null).required(),
+        }),
+      ).description('What it stands on: each part in or on the ground, how deep and how wide, and in what it is set.'),
+      strengths: list(
+        Joi.object({ stock: text, class: text, source: text }).pattern(/Mpa$|N$|Mm$|Mm[24]$|KgM3$/, Joi.number()),
+      ).description('Characteristic strengths and stiffnesses of what it is built of, by class, with their source.'),
       stations: list(
         Joi.object({
           id: text,

@@ -4,6 +4,8 @@ import type { Layout } from '../cutting/cut-plan';
 import type { Cost } from '../costing/cost';
 import { meshesToMm, type Shopping } from '../costing/buy';
 import type { Point } from '../geometry/space';
+import { strengthOf } from '../statics/strength';
+import { meetingsOf, supportsOf } from '../joinery/meetings';
 import { setFixings } from '../joinery/set-fixings';
 import { rodsOf } from '../setting-out/rods';
 import { computeGarden, nearTo } from '../plan/compute';
@@ -16,7 +18,7 @@ import { sayEnd } from '../design/end-cuts';
 import { say, type FactValue, type Tongue } from '../wording/say';
 
 export const RESULT_FORMAT = 'lignum-result';
-export const RESULT_VERSION = 3;
+export const RESULT_VERSION = 4;
 
 /** Rounded to a thousandth of a millimetre, so that the document is the same on every machine. */
 /** The bare value of a fact: mm, mm³, kg, kg/m²; a day; an amount of money. */
@@ -125,6 +127,22 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
         })),
       })),
     })),
+    // Each pair that a joint holds, which way that carries, and with which of its fixings.
+    meetings: meetingsOf(design).map(({ at, ...one }) => ({ ...one, at: at.map(point) })),
+    supports: supportsOf(design).map((one) => ({
+      ...one,
+      at: point(one.at),
+      depthMm: mm(one.depthMm),
+      acrossMm: mm(one.acrossMm),
+    })),
+    strengths: [
+      ...new Set([...design.parts, ...design.joints.flatMap(({ fixings }) => fixings)].map(({ stock }) => stock)),
+    ]
+      .toSorted()
+      .flatMap((stock) => {
+        const strength = strengthOf(CATALOGUE.stock(stock));
+        return strength ? [{ stock, ...strength }] : [];
+      }),
     boards: (design.boards ?? []).map((board) => ({
       id: board.id,
       stock: board.stock,

@@ -170,6 +170,38 @@ describe('garden fence', () => {
     );
   });
 
+  it('no two braces share a bay, and no frame runs into a post, whatever the corner: what is not square stands out farther along a run', () => {
+    const turned = fc.record({
+      turn: fc.double({ min: -1.9, max: 1.9, noNaN: true }),
+      first: fc.integer({ min: 900, max: 6000 }),
+      then: fc.integer({ min: 900, max: 6000 }),
+    });
+    fc.assert(
+      fc.property(turned, fc.constantFrom('steel', 'timber'), ({ turn, first, then }, posts) => {
+        const spots = [spot(0, 0), spot(first, 0), spot(first + then * Math.cos(turn), then * Math.sin(turn))];
+        const braced = fence(spots, { infill: 'mesh', braces: 'braced', posts }).design;
+        const bays = (braced.bays ?? []).map(({ posts: ends }) => ends.toSorted().join());
+        const held = braced.joints
+          .filter(({ kind }) => kind === 'brace to post')
+          .map(({ parts }) => parts.slice(1).toSorted().join());
+        expect(new Set(held).size).toBe(held.length);
+        for (const one of held) expect(bays).toContain(one);
+        // A corner of a frame is nowhere inside a post: told in the post's own directions.
+        const framed = fence(spots, { infill: 'framed', posts: 'timber' }).design;
+        const bars = ofShape(framed.parts, 'bar');
+        for (const side of bars.filter(({ role }) => role === 'frame side'))
+          for (const [x, y] of shapeOf(side).extent(side))
+            for (const { from, wide, wideMm, thickMm } of bars.filter(({ role }) => role === 'post')) {
+              const [dx, dy] = [x - from[0], y - from[1]];
+              const along = wideMm / 2 - Math.abs(dx * wide[0] + dy * wide[1]);
+              const across = thickMm / 2 - Math.abs(dy * wide[0] - dx * wide[1]);
+              expect(Math.min(along, across)).toBeLessThan(0.5);
+            }
+      }),
+      { numRuns: cases(40) },
+    );
+  });
+
   it('shares every run out in equal bays no wider than asked, and its list adds up to the run', () => {
     // By hand: 20′ in bays of 8′ at most are three of 6′ 8″; 9′ are two of 4′ 6″.
     const { design } = fence([spot(0, 0), spot(feet(20), 0), spot(feet(20), feet(9))], { bay: feet(8) });

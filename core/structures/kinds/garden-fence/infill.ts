@@ -216,8 +216,28 @@ function hangOn(f: Fence, sheet: Sheet, post: FencePost, bay: Bay, highMm: numbe
   };
 }
 
-/** Clear between the faces of the posts of a bay. mm. */
-const clearOf = (f: Fence, bay: Bay): number => place(bay.to, bay) - place(bay.from, bay) - f.faceMm;
+/**
+ * How far a post stands out along a run, within half the thickness of a frame to both sides of its line: half its face,
+ * and more where it is set square to another run (a square of half-width h turned by θ reaches (h + y sin θ) / cos θ and
+ * (h − y cos θ) / sin θ, the nearer of both, at a distance y from its middle).
+ */
+function standsOut(f: Fence, post: FencePost, bay: Bay): number {
+  const [half, y] = [f.faceMm / 2, f.rail.thickMm / 2];
+  const { wide } = f.bars.get(post.id) as SetPost;
+  const [cos, sin] = [
+    Math.abs(dot(wide, bay.leg.along)),
+    Math.abs(wide[0] * bay.leg.along[1] - wide[1] * bay.leg.along[0]),
+  ];
+  const at = (off: number): number =>
+    Math.min(cos > 1e-6 ? (half + off * sin) / cos : Infinity, sin > 1e-6 ? (half - off * cos) / sin : Infinity);
+  // Its corner, where that is within the thickness.
+  const corner = half * (cos - sin);
+  return Math.max(at(-y), at(y), ...(Math.abs(corner) <= y ? [at(corner)] : []));
+}
+
+/** Clear between the posts of a bay, where a frame goes. mm. */
+const clearOf = (f: Fence, bay: Bay): number =>
+  place(bay.to, bay) - place(bay.from, bay) - standsOut(f, bay.from, bay) - standsOut(f, bay.to, bay);
 
 /** A frame narrower than so many of its stiles is none (from memory). */
 const LEAST_FRAME = 3;
@@ -242,7 +262,7 @@ function frameBay(f: Fence, bay: Bay, i: number): Assembled {
   const base = bayLevel(bay, f.stepped).baseFrom + BOARD_UP_MM;
   // Two rails have room over each other, however low.
   const high = Math.max(2.2 * wideMm, f.v.height - BOARD_UP_MM);
-  const from = place(bay.from, bay) + f.faceMm / 2;
+  const from = place(bay.from, bay) + standsOut(f, bay.from, bay);
   const clear = Math.max(LEAST_FRAME * wideMm, clearOf(f, bay));
   const at = (right: number, up: number, outMm = 0): Point => {
     const [x, y] = onLeg(bay.leg, from + right, 0, -outMm);

@@ -207,7 +207,10 @@ function standPost(
   return wood ? setPost({ ...at, section: v.section, treatment: v.treatment, set: setBy(v.footing) }) : drivePost(at);
 }
 
-/** A brace from high on each end, corner or gate post down to the foot of the next in every run it pulls on. */
+/**
+ * A brace from high on each end, corner or gate post down to the foot of the next in every run it pulls on; between two
+ * of those, which pull towards each other, one strut that is as high on both.
+ */
 function braceEnds(f: Fence): Assembled {
   const pulled = f.run.bays
     .filter((bay) => bay.guest === null)
@@ -220,12 +223,12 @@ function braceEnds(f: Fence): Assembled {
       ).flatMap(([post, next]) => {
         const [high, low] = [f.bars.get(post.id), f.bars.get(next.id)];
         // What stands in concrete beside a gate holds by itself, and lies in another plane than posts of steel.
-        return post.kind === 'line' || !high || !low || isWood(high) !== isWood(low)
-          ? []
-          : [{ bay, post, next, high, low }];
+        if (post.kind === 'line' || !high || !low || isWood(high) !== isWood(low)) return [];
+        const strut = next.kind !== 'line';
+        return strut && post === bay.to ? [] : [{ bay, post, next, high, low, strut }];
       }),
     );
-  const made = pulled.map(({ bay, post, next, high, low }) => {
+  const made = pulled.map(({ bay, post, next, high, low, strut }) => {
     const { out } = bay.leg;
     const beside = (at: Point, up: number): Point =>
       add(at, add(scale(out, (f.faceMm + f.rail.thickMm) / 2), [0, 0, up]));
@@ -233,7 +236,7 @@ function braceEnds(f: Fence): Assembled {
       id: `brace-r${bay.leg.index + 1}-${post.id}${post === bay.from ? 'a' : 'b'}`,
       of: f.rail,
       from: beside(post.at, f.v.height * BRACE_AT),
-      to: beside(next.at, Math.min(BRACE_FOOT_MM, f.v.height / 5)),
+      to: beside(next.at, strut ? f.v.height * BRACE_AT : Math.min(BRACE_FOOT_MM, f.v.height / 5)),
     });
     const joint: Joint = {
       id: `${brace.id}-head`,

@@ -96,7 +96,7 @@ export const WORDS = {
     'step.between': 'Set the posts between to the line. The lowest board or a marked stick gauges every bay.',
     'step.measure': 'Measure every bay as built before anything is cut for it.',
     'step.brace':
-      'Fit a brace into the bay beside every end, corner and gate post, from high on it to the foot of the next.',
+      'Fit a brace into the bay beside every end, corner and gate post, from high on it to the foot of the next; between two of those one strut, as high on both.',
     'step.stretch':
       'Fix the mesh at one end post, its edge flush with the far edge of that, pull it tight to the next corner, and fix it up every post. Where a roll ends, end it on a post, and begin the next over the whole face of the same one.',
     'step.low': 'Fix the fine mesh low down over it.',

@@ -1,0 +1,155 @@
+import { STEEL_E_MPA, WIRE_YIELD_MPA, roundArea } from './wire';
+import type { Stock } from '../catalogue/stock';
+
+/** What a sawn softwood or hardwood carries, short loads, dry: characteristic values, MPa; densities kg/m³. */
+interface TimberClass {
+  class: string;
+  bendingMpa: number;
+  tensionMpa: number;
+  compressionMpa: number;
+  /** Across the grain. */
+  bearingMpa: number;
+  shearMpa: number;
+  /** Mean, and the fifth percentile, along the grain. */
+  stiffnessMpa: number;
+  stiffness05Mpa: number;
+  densityKgM3: number;
+  source: string;
+}
+
+/** Of steel: where it yields and breaks, its stiffness; of a section that is no bar, its own figures. MPa, mm. */
+interface SteelClass {
+  class: string;
+  yieldMpa: number;
+  stiffnessMpa: number;
+  /** Of a studded post: the area of its section, and its second moment about its weaker axis. */
+  areaMm2?: number;
+  momentMm4?: number;
+  source: string;
+}
+
+/** Of what is only pulled: the load at which a new one breaks. N. */
+interface CordClass {
+  class: string;
+  breakingN: number;
+  source: string;
+}
+
+/** Of a screw, nail or staple: how thick its shank is, and what its wire carries before it breaks. mm, MPa. */
+interface FixingClass {
+  class: string;
+  shankMm: number;
+  wireMpa: number;
+  source: string;
+}
+
+export type Strength = TimberClass | SteelClass | CordClass | FixingClass;
+
+/**
+ * Ungraded garden timber is taken as the lowest class that is graded everywhere, C16; what lasts by itself (larch,
+ * cedar, oak mixed) likewise, though heavier kinds carry more (from memory). Values: EN 338:2016, table 1.
+ */
+const C16: TimberClass = {
+  class: 'C16',
+  bendingMpa: 16,
+  tensionMpa: 8.5,
+  compressionMpa: 17,
+  bearingMpa: 2.2,
+  shearMpa: 3.2,
+  stiffnessMpa: 8000,
+  stiffness05Mpa: 5400,
+  densityKgM3: 310,
+  source: 'EN 338:2016, table 1',
+};
+
+/** Round poles and canes: larch as C16; bamboo, green to dry, from memory. MPa, kg/m³. */
+const BAMBOO: TimberClass = {
+  class: 'bamboo',
+  bendingMpa: 35,
+  tensionMpa: 50,
+  compressionMpa: 25,
+  bearingMpa: 2,
+  shearMpa: 3,
+  stiffnessMpa: 11_000,
+  stiffness05Mpa: 7400,
+  densityKgM3: 600,
+  source: 'from memory',
+};
+
+/**
+ * A studded T-post of rail steel, 1.33 lb a foot: 345 MPa at least (ASTM A702); 1.98 kg/m over 7850 kg/m³ are 252 mm²; its
+ * second moment about the weaker axis from memory. mm², mm⁴.
+ */
+const STUDDED: SteelClass = {
+  class: 'rail steel, 50 ksi',
+  yieldMpa: 345,
+  stiffnessMpa: STEEL_E_MPA,
+  areaMm2: 252,
+  momentMm4: 21_000,
+  source: 'ASTM A702; second moment from memory',
+};
+
+/** Welded mesh, panels and soft wire (EN 10218-2 class 350–550, from memory). */
+const WIRE: SteelClass = {
+  class: 'soft wire',
+  yieldMpa: WIRE_YIELD_MPA,
+  stiffnessMpa: STEEL_E_MPA,
+  source: 'from memory, within EN 10218-2',
+};
+
+/** Breaking loads of new cord by kind, as makers of such cord state them (from memory). N. */
+const BREAKS_N: Readonly<Record<string, number>> = {
+  'twine-natural': 250,
+  'twine-synthetic': 500,
+  'twine-cotton': 180,
+  'rope-natural': 2200,
+  'chain-light': 1500,
+};
+
+/** Wire of screws, nails and staples: 600 N/mm² at least (EN 14592:2008, 6.1.2). MPa. */
+const FIXING_WIRE_MPA = 600;
+
+/**
+ * What a stock item carries, beside its size; null of what carries nothing (cloth, concrete as it is poured here, soil,
+ * plants, small hardware that is stronger than its screws).
+ * @example strengthOf(CATALOGUE.stock('timber-2x4-treated'))?.class // 'C16'
+ */
+export function strengthOf(stock: Stock): Strength | null {
+  switch (stock.form) {
+    case 'timber':
+      return C16;
+    case 'pole':
+      return stock.id.includes('bamboo') ? BAMBOO : C16;
+    case 'steel post':
+      return STUDDED;
+    case 'rod':
+      return {
+        class: stock.stiffnessMpa < STEEL_E_MPA / 2 ? 'plastic' : 'steel',
+        yieldMpa: stock.yieldMpa,
+        stiffnessMpa: stock.stiffnessMpa,
+        source: 'with its size in the catalogue',
+      };
+    case 'panel':
+      return WIRE;
+    case 'mesh roll':
+      return stock.look === 'wire' ? WIRE : null;
+    case 'cord': {
+      const told = BREAKS_N[stock.id];
+      return stock.look === 'wire'
+        ? {
+            class: 'soft wire',
+            breakingN: roundArea(stock.diameterMm) * WIRE_YIELD_MPA,
+            source: 'from memory: at its yield',
+          }
+        : told === undefined
+          ? null
+          : { class: 'cord', breakingN: told, source: 'from memory' };
+    }
+    case 'piece':
+      return stock.thickMm === undefined
+        ? null
+        : { class: 'steel wire', shankMm: stock.thickMm, wireMpa: FIXING_WIRE_MPA, source: 'EN 14592:2008, 6.1.2' };
+    default:
+      return null;
+  }
+}
