@@ -9,17 +9,18 @@ export const feetPush = check(
   {
     says: {
       'push.hard':
-        'Each side pushes outward with {push} N: a loaded spring. Set the posts deeper, or let the bed’s boards take it.',
+        'Each side pushes outward with {push}: a loaded spring. Set the posts deeper, or let the bed’s boards take it.',
       'push.light':
-        'Each side pushes outward with {push} N; two people hold {most} N back by hand. What the soil holds is not reckoned.',
-      'push.backed': 'Each side pushes outward with {push} N, against the boards of the bed behind its foot.',
-      'push.pulls': 'Each side pulls inward with {push} N: the ties have to hold it back.',
+        'Each side pushes outward with {push}; two people hold {most} back by hand. What the soil holds is not checked.',
+      'push.backed': 'Each side pushes outward with {push}, against the boards of the bed behind its foot.',
+      'push.pulls': 'Each side pulls inward with {push}: the ties have to hold it back.',
     },
   },
   ({ pushN, backed }: { pushN: number; backed: boolean }, found) => {
-    const push = Math.round(Math.abs(pushN));
+    const newtons = Math.abs(pushN);
+    const push = { newtons };
     if (pushN < -1) return found('note', 'push.pulls', { push });
-    if (push <= HELD_BY_HAND_N) return found('good', 'push.light', { push, most: HELD_BY_HAND_N });
+    if (newtons <= HELD_BY_HAND_N) return found('good', 'push.light', { push, most: { newtons: HELD_BY_HAND_N } });
     return backed ? found('good', 'push.backed', { push }) : found('note', 'push.hard', { push });
   },
 );

@@ -8,12 +8,12 @@ export const gateFits = check(
   'gate-fits',
   {
     says: {
-      'gate.wide': 'A gate of {gate} does not go into the straight run there: {room} is the most between its posts.',
+      'gate.wide': 'A gate of {gate} does not go into that stretch of fence: {room} is the most between its posts.',
       'gate.heavy': 'A leaf of {leaf} hangs heavy: three hinges, and a wheel or a rest under its latch end.',
       'gate.fits':
         'The leaf of {leaf} hangs in {gate} with {clear} free on each side; its brace runs up from the lower hinge.',
     },
-    mends: { 'gate.wide': 'Fit it to the run' },
+    mends: { 'gate.wide': 'Fit it to the stretch' },
   },
   (gate: { wideMm: number; leafMm: number; clearMm: number; roomMm: number; built: boolean }, found) => {
     const values = {

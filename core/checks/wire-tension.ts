@@ -8,14 +8,14 @@ export const wireTension = check(
   'wire-tension',
   {
     says: {
-      'wire.tight': '{pull} N is {share} % of what makes the wire give; slacken it.',
-      'wire.firm': '{pull} N pulls the posts upright and stretches the longest wire by {stretch}.',
+      'wire.tight': 'A pull of {pull} is {share} % of what makes the wire give; slacken it.',
+      'wire.firm': 'A pull of {pull} draws the posts upright and stretches the longest wire by {stretch}.',
     },
     mends: { 'wire.tight': 'Slacken the wires' },
   },
   (guys: { tensionN: number; stretchMm: number; yieldShare: number }, found) => {
     const values = {
-      pull: guys.tensionN,
+      pull: { newtons: guys.tensionN },
       stretch: { mm: guys.stretchMm },
       share: Math.round(guys.yieldShare * 100),
     };

@@ -29,6 +29,7 @@ function plain(value: FactValue): unknown {
   if ('kg' in value) return mm(value.kg);
   if ('kgM2' in value) return mm(value.kgM2);
   if ('ms' in value) return mm(value.ms);
+  if ('newtons' in value) return mm(value.newtons);
   return 'monthDay' in value ? value.monthDay : value;
 }
 

@@ -49,13 +49,20 @@ export const formatLoad = (kgM2: number, units: Units, locale: string): string =
 
 /** 1 mph = 0.44704 m/s exactly (the international mile of 1609.344 m). */
 const MS_PER_MPH = 0.44704;
-export const speedUnit = (units: Units): string => (units === 'imperial' ? 'mph' : 'm/s');
+/** 1 m/s = 3.6 km/h exactly. */
+const MS_PER_KMH = 1 / 3.6;
+const msPer = (units: Units): number => (units === 'imperial' ? MS_PER_MPH : MS_PER_KMH);
+export const speedUnit = (units: Units): string => (units === 'imperial' ? 'mph' : 'km/h');
 /** A gust in the unit it is told in; and back. @example toSpeed(44.704, 'imperial') // 100 */
-export const toSpeed = (ms: number, units: Units): number => (units === 'imperial' ? ms / MS_PER_MPH : ms);
-export const fromSpeed = (speed: number, units: Units): number =>
-  Math.round((units === 'imperial' ? speed * MS_PER_MPH : speed) * 10) / 10;
+export const toSpeed = (ms: number, units: Units): number => ms / msPer(units);
+export const fromSpeed = (speed: number, units: Units): number => Math.round(speed * msPer(units) * 10) / 10;
 export const formatSpeed = (ms: number, units: Units, locale: string): string =>
   `${numberFormat(locale, { maximumFractionDigits: 0 }).format(toSpeed(ms, units))} ${speedUnit(units)}`;
+
+/** Standard gravity: 9.80665 m/s² exactly (ISO 80000-3). A pull is told as the weight that pulls so hard. */
+const NEWTONS_PER_KG = 9.80665;
+export const formatPull = (newtons: number, units: Units, locale: string): string =>
+  formatMass(newtons / NEWTONS_PER_KG, units, locale);
 
 const OUNCES = 16;
 

@@ -5,7 +5,7 @@ import './globals.css';
 
 export const metadata: Metadata = {
   title: { default: 'Lignum', template: '%s · Lignum' },
-  description: 'Plan trellises and supports for the garden: sized to the crop, drawn, listed, cut and costed.',
+  description: 'Plan trellises, fences and frames for the garden: sized to the crop, drawn, listed, cut and costed.',
 };
 export const viewport: Viewport = {
   themeColor: [

@@ -87,7 +87,7 @@ test('gates go into a fence from its bench and on the plot, are pulled along it,
   expect(await gates()).toBe(2);
   await openBench(page, id, 'river-fence');
   await expect(page.getByRole('link', { name: /^Garden gate, River fence/ })).toHaveCount(2);
-  await page.getByRole('button', { name: 'Take this support away' }).click();
+  await page.getByRole('button', { name: 'Remove this structure' }).click();
   await saved(page);
   await expect.poll(gates).toBe(0);
   await page.getByRole('button', { name: 'Undo', exact: false }).first().click();

@@ -62,7 +62,7 @@ test('a mend says what it costs, and mends', async ({ page, request }) => {
   const mend = page.getByRole('button', { name: /Use three a post/ });
   await expect(mend).toContainText(/€/);
   await mend.click();
-  await expect(page.getByText('Nothing found against it.').first()).toBeVisible();
+  await expect(page.getByText('No problems found.').first()).toBeVisible();
 });
 
 test('a stale tab is told and overwrites nothing; its work can be kept as a garden of its own', async ({
@@ -74,9 +74,9 @@ test('a stale tab is told and overwrites nothing; its work can be kept as a gard
   await openBench(page, id, 'tomato-wall');
   const other = await context.newPage();
   await openBench(other, id, 'tomato-wall');
-  await other.getByLabel('Name of this support').fill('Saved by the other tab');
+  await other.getByLabel('Name of this structure').fill('Saved by the other tab');
   await saved(other);
-  await page.getByLabel('Name of this support').fill('Typed in the stale tab');
+  await page.getByLabel('Name of this structure').fill('Typed in the stale tab');
   await expect(page.getByRole('alert').filter({ hasText: 'Another tab saved this garden' })).toBeVisible();
   expect((await savedPlan(request, id)).structures[0]?.name).toBe('Saved by the other tab');
   await page.getByRole('button', { name: 'Keep mine as a new garden' }).click();
@@ -91,12 +91,12 @@ test('a save that fails is shown, kept through a reload, and saved when it can b
   await page.route('**/api/gardens/**', (route) =>
     route.request().method() === 'PUT' ? route.abort() : route.continue(),
   );
-  await page.getByLabel('Name of this support').fill('Typed while the line was down');
+  await page.getByLabel('Name of this structure').fill('Typed while the line was down');
   await expect(page.getByRole('alert').filter({ hasText: 'Not saved.' })).toBeVisible();
   page.on('dialog', (dialog) => void dialog.accept());
   await page.reload();
   await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
-  await expect(page.getByLabel('Name of this support')).toHaveValue('Typed while the line was down');
+  await expect(page.getByLabel('Name of this structure')).toHaveValue('Typed while the line was down');
   await page.unroute('**/api/gardens/**');
   await saved(page);
   expect((await savedPlan(request, id)).structures[0]?.name).toBe('Typed while the line was down');

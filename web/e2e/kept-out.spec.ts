@@ -40,7 +40,7 @@ test('what does not climb is offered covers and fences, ranked; a fence comes wi
   await expect(kinds.getByRole('radio')).toHaveCount(7);
   await kinds.getByText('Garden fence').click();
   await expect(page.getByText('Stops rabbits.')).toBeVisible();
-  await page.getByRole('button', { name: 'Take the garden fence to the bench' }).click();
+  await page.getByRole('button', { name: 'Use this' }).click();
   await expect(page).toHaveURL(/\/s\/support-/);
   await expect
     .poll(async () => (await savedPlan(request, id)).structures.slice(-2).map((one) => one.kind))
@@ -59,14 +59,14 @@ test('strawberries go into a tower without a bed: as many towers as they want, p
   await page.getByRole('radio', { name: /^No bed: in a planter/ }).click();
   await expect(page.getByRole('heading', { name: 'In what?' })).toBeVisible();
   await page.getByRole('radio', { name: /^Stacked tower/ }).click();
-  await page.getByRole('button', { name: 'Take the stacked tower to the bench' }).click();
+  await page.getByRole('button', { name: 'Use this' }).click();
   await expect(page).toHaveURL(/\/s\/support-/);
   await expect(page.getByRole('textbox', { name: 'Towers' })).toHaveValue('2');
-  await expect(page.getByRole('region', { name: 'Grows' })).toContainText('30 strawberries');
+  await expect(page.getByRole('region', { name: 'What grows in it' })).toContainText('30 strawberries');
   await saved(page);
   const plan = await savedPlan(request, id);
   expect(plan.plantings.at(-1)).toMatchObject({ bed: plan.structures.at(-1)?.id, crop: 'strawberry', count: 30 });
-  await page.getByRole('button', { name: 'Take this support away' }).click();
+  await page.getByRole('button', { name: 'Remove this structure' }).click();
   await saved(page);
   expect((await savedPlan(request, id)).plantings).toHaveLength(plan.plantings.length - 1);
 });

@@ -34,7 +34,7 @@ test('someone with a 24-foot bed who wants pruned tomatoes gets a drawing, a lis
   await wall.getByRole('button').click();
 
   await expect(page).toHaveURL(/\/s\/support-/);
-  await expect(page.getByText('Nothing found against it.').first()).toBeVisible();
+  await expect(page.getByText('No problems found.').first()).toBeVisible();
   await expect(page.locator('.drawing').first()).toContainText('8′');
   await expect(page.getByRole('row', { name: /4 Studded steel post, 8′/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /2 Welded panel 16′/ })).toBeVisible();
@@ -90,7 +90,7 @@ test('a plan file goes out and comes back the same; a bad one is refused with re
   await page.goto('/');
   await expect(page.getByRole('link', { name })).toHaveCount(2);
   await page
-    .getByRole('button', { name: `Delete ${name}` })
+    .getByRole('button', { name: `Remove ${name}` })
     .last()
     .click();
   await expect(page.getByRole('link', { name })).toHaveCount(1);
@@ -101,12 +101,12 @@ test('a plan file goes out and comes back the same; a bad one is refused with re
   await request.delete(`/api/gardens/${id}`);
   expect((await request.get(`/api/gardens/${id}`)).status()).toBe(404);
   await page.reload();
-  await page.getByText(/In the bin/).click();
+  await page.getByText(/Removed:/).click();
   await page
-    .getByRole('button', { name: `Delete ${name} for good` })
+    .getByRole('button', { name: `Remove ${name} for good` })
     .first()
     .click();
-  await page.getByRole('button', { name: 'Delete for good', exact: true }).last().click();
+  await page.getByRole('button', { name: 'Remove for good', exact: true }).last().click();
   await expect(page.getByRole('link', { name })).toHaveCount(1);
   expect((await request.post(`/api/gardens/${id}/put-back`)).status()).toBe(404);
 });

@@ -85,7 +85,7 @@ test('better places for a support are found and taken; wishes are shared out and
   await page
     .getByRole('listitem')
     .filter({ hasText: 'Long bed' })
-    .getByRole('button', { name: 'Better elsewhere?' })
+    .getByRole('button', { name: 'Find a sunnier spot' })
     .first()
     .click();
   await expect(page.getByText(/^As it lies, north–south/)).toBeVisible();

@@ -16,7 +16,7 @@ test('the garden stands in three dimensions where there is WebGL, and says so wh
 }) => {
   const id = await ownGarden(request);
   await page.goto(`/g/${id}/plot`);
-  await page.getByRole('radio', { name: 'Walk round' }).click();
+  await page.getByRole('radio', { name: '3-D' }).click();
   const drawn = page.getByRole('img', { name: /three dimensions/ });
   await expect(drawn).toBeVisible({ timeout: 30_000 });
   // Something is drawn: a picture of one colour would be a few kilobytes.
@@ -25,6 +25,6 @@ test('the garden stands in three dimensions where there is WebGL, and says so wh
     HTMLCanvasElement.prototype.getContext = () => null;
   });
   await page.reload();
-  await page.getByRole('radio', { name: 'Walk round' }).click();
+  await page.getByRole('radio', { name: '3-D' }).click();
   await expect(page.getByText('This browser has no WebGL')).toBeVisible({ timeout: 30_000 });
 });

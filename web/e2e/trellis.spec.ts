@@ -45,7 +45,7 @@ async function planned(page: Page, kind: (typeof KINDS)[number]): Promise<void> 
   await page.getByRole('radio', { name: new RegExp(`^${kind.name}`) }).check();
   const offer = page.getByRole('article');
   await expect(offer).toContainText(kind.blurb);
-  await offer.getByRole('button', { name: /to the bench$/ }).click();
+  await offer.getByRole('button', { name: 'Use this' }).click();
   await expect(page).toHaveURL(/\/s\/support-/);
   await expect(page.getByRole('button', { name: kind.name })).toBeVisible();
   await expect(total(page)).toHaveText(/€[1-9]/);

@@ -9,7 +9,7 @@ import { leftOut } from './left-out';
 import { knobWords } from './knob-words';
 
 const LEVELS: Record<Level, { word: string; colour: string; Icon: typeof Check }> = {
-  fail: { word: 'Will not do', colour: 'text-keel', Icon: AlertOctagon },
+  fail: { word: 'Won’t work', colour: 'text-keel', Icon: AlertOctagon },
   warn: { word: 'Look at this', colour: 'text-ochre', Icon: TriangleAlert },
   note: { word: 'Worth knowing', colour: 'text-chalk', Icon: Info },
   good: { word: 'Good', colour: 'text-leaf', Icon: Check },
@@ -37,7 +37,7 @@ export function Verdicts({
       {open.length === 0 && (
         <p className="flex items-center gap-2 py-1 font-semibold text-leaf">
           <Check size={19} aria-hidden />
-          Nothing found against it.
+          No problems found.
         </p>
       )}
       <ul className="divide-y divide-rule">
@@ -66,7 +66,7 @@ export function Verdicts({
           ))}
         </ul>
       </details>
-      <p className="text-[0.85rem] text-soft">By the rules of the trade. Not reckoned: {leftOut(verdicts)}.</p>
+      <p className="text-[0.85rem] text-soft">By the rules of the trade. Not checked: {leftOut(verdicts)}.</p>
     </div>
   );
 }

@@ -76,7 +76,7 @@ export const heavyPostKnobs = (group: string, shown?: ChoiceKnob['shown']) => {
       group,
       of: ['4x4', '90x90'],
       usual: { imperial: ['4x4', '90x90'], metric: ['90x90', '4x4'] },
-      help: 'A 4×4 measures 3½″.',
+      help: 'A 4×4 measures 3½″ (89 mm).',
       ...when,
     }),
     treatment: {

@@ -35,7 +35,7 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
             <tr className="border-b-2 border-ink text-left text-[0.85rem] text-soft">
               <th className="py-1 pr-4 font-medium">Bay</th>
               <th className="py-1 pr-4 text-right font-medium">Posts</th>
-              <th className="py-1 pr-4 text-right font-medium">Run</th>
+              <th className="py-1 pr-4 text-right font-medium">Stretch</th>
               <th className="py-1 pr-4 text-right font-medium">Begins at</th>
               <th className="py-1 pr-4 text-right font-medium">Centre to centre</th>
               <th className="py-1 pr-4 text-right font-medium">Between posts</th>

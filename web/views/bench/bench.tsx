@@ -52,8 +52,8 @@ export function Bench({ structureId }: { structureId: string }) {
   if (!structure) {
     return (
       <main className="mx-auto grid max-w-xl gap-3 p-8">
-        <h1 className="text-2xl">This support is not in the garden</h1>
-        <p className="text-soft">It was taken away, here or in another tab. Undo brings back what this tab removed.</p>
+        <h1 className="text-2xl">This structure is not in the garden</h1>
+        <p className="text-soft">It was removed, here or in another tab. Undo brings back what this tab removed.</p>
         <p>
           <Link className={buttonLook('main')} href={`/g/${id}`}>
             Back to the garden
@@ -66,7 +66,7 @@ export function Bench({ structureId }: { structureId: string }) {
     <Suspense
       fallback={
         <p role="status" className="p-8 text-soft">
-          Fetching the bench…
+          Fetching the design…
         </p>
       }
     >
@@ -117,11 +117,11 @@ function Workbench({
   // Told when it changes: a screen reader hears what a turned knob does to the verdict.
   const said =
     open.length === 0
-      ? 'Nothing found against it.'
+      ? 'No problems found.'
       : `${open.length} to look at: ${open.map((verdict) => say(verdict.told, {}, tongue)).join(' ')}`;
   const remove = () => {
     store.edit(removeStructure(structure.id));
-    notice.say(`${structure.name} was taken away.`, store.getState().plan);
+    notice.say(`${structure.name} was removed.`, store.getState().plan);
     router.push(`/g/${id}`);
   };
 
@@ -134,7 +134,7 @@ function Workbench({
         <div className="min-w-0 grow">
           <h1 className="sr-only">{structure.name}</h1>
           <input
-            aria-label="Name of this support"
+            aria-label="Name of this structure"
             value={structure.name}
             maxLength={80}
             onChange={(event) => {
@@ -180,14 +180,14 @@ function Workbench({
         </div>
         <Link
           href={`/g/${id}/s/${structure.id}/sheet`}
-          aria-label="Sheets to build it from, to print"
-          title="Sheets to build it from, to print"
+          aria-label="Plans to print"
+          title="Plans to print"
           className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"
         >
           <Printer size={18} aria-hidden />
         </Link>
         {beside && (
-          <nav aria-label="Other supports" className="hidden sm:flex">
+          <nav aria-label="Other structures" className="hidden sm:flex">
             {(
               [
                 [-1, 'Previous', ChevronLeft, '['],
@@ -209,8 +209,8 @@ function Workbench({
         <button
           type="button"
           onClick={remove}
-          aria-label="Take this support away"
-          title="Take away (undo brings it back)"
+          aria-label="Remove this structure"
+          title="Remove (undo brings it back)"
           className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
         >
           <Trash2 size={18} aria-hidden />
@@ -219,7 +219,7 @@ function Workbench({
 
       <div className="order-2 pt-4 lg:order-none">
         <Carries computed={computed} />
-        <h2 className="mt-4 mb-1 text-lg">Knobs</h2>
+        <h2 className="mt-4 mb-1 text-lg">Sizes and choices</h2>
         <KnobPanel computed={computed} />
       </div>
       {/* On a phone the front stays in sight while the knobs are turned; the rest comes after them. */}
@@ -286,7 +286,7 @@ function ResultStrip({ computed, verdicts }: { computed: ComputedStructure; verd
       className="no-print fixed inset-x-0 bottom-0 z-20 flex min-h-14 items-center justify-between gap-3 border-t-2 border-ink bg-sheet px-4 lg:hidden"
     >
       <span className={open > 0 ? 'font-semibold text-ochre' : 'font-semibold text-leaf'}>
-        {open > 0 ? `${open} to look at` : 'Nothing against it'}
+        {open > 0 ? `${open} to look at` : 'No problems'}
       </span>
       <span className="text-xl font-semibold">
         {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}

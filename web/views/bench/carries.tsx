@@ -51,7 +51,7 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
   return (
     <section aria-labelledby="carries">
       <h2 id="carries" className="text-lg">
-        {computed.kind.purpose === 'planter' ? 'Grows' : 'Carries'}
+        {computed.kind.purpose === 'planter' ? 'What grows in it' : 'What grows on it'}
       </h2>
       <ul className="mt-1">
         {here.map((planting) => (

@@ -25,7 +25,7 @@ export function KnobPanel({ computed }: { computed: ComputedStructure }) {
   return (
     <>
       <Switcher
-        label="Knobs"
+        label="Sizes and choices"
         look="heading"
         value={open}
         choices={groups.map((group) => ({ id: group, label: group }))}

@@ -46,7 +46,7 @@ export function Views({ computed }: { computed: ComputedStructure }) {
         className={`order-1 bg-sheet max-lg:-mx-4 max-lg:border-b max-lg:border-rule max-lg:px-4 max-lg:pb-1 ${round === 'drawing' ? 'max-lg:sticky max-lg:top-[5.6rem] max-lg:z-10' : ''}`}
       >
         <div className="flex flex-wrap items-center justify-between gap-x-3">
-          <h2 className="text-lg max-sm:sr-only">{round === 'drawing' ? front.title : 'All round'}</h2>
+          <h2 className="text-lg max-sm:sr-only">{round === 'drawing' ? front.title : '3-D'}</h2>
           {Math.abs(rise) > SEEN_RISE_MM && round === 'drawing' && (
             <p className="text-[0.9rem] text-soft">
               {rise > 0 ? 'rises' : 'falls'} {formatLength(Math.abs(rise), tongue.units)}
@@ -81,7 +81,7 @@ export function Views({ computed }: { computed: ComputedStructure }) {
               value={round}
               choices={[
                 { id: 'drawing', label: 'Drawing' },
-                { id: 'round', label: 'All round' },
+                { id: 'round', label: '3-D' },
               ]}
               onChange={setRound}
             />

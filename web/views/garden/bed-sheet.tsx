@@ -58,7 +58,7 @@ export default function BedSheet({
           />
           <FormLength name="heightMm" label="Height of its sides" help="0 for open ground" />
           <ChooserField
-            label="It runs"
+            label="Long side lies"
             value={runsOf(bed, plan.site.northDeg)}
             choices={asChoices(RUNS)}
             onChange={(runs) => {
@@ -121,7 +121,7 @@ export default function BedSheet({
         <div className="flex flex-wrap justify-end gap-2">
           {onRemove && (
             <Button look="danger" className="mr-auto" onClick={onRemove}>
-              Take the bed away
+              Remove the bed
             </Button>
           )}
           <Button onClick={onClose}>Cancel</Button>

@@ -243,10 +243,7 @@ export function GardenView() {
             : {
                 onRemove: () => {
                   store.edit(removeBed(editing.bed.id));
-                  notice.say(
-                    `${editing.bed.name} was taken away, with what grew and stood in it.`,
-                    store.getState().plan,
-                  );
+                  notice.say(`${editing.bed.name} was removed, with what grew and stood in it.`, store.getState().plan);
                   setEditing(null);
                 },
               })}
@@ -265,7 +262,7 @@ export function GardenView() {
             : {
                 onRemove: () => {
                   store.edit(removePlanting(editing.planting.id));
-                  notice.say('The planting was taken away.', store.getState().plan);
+                  notice.say('The planting was removed.', store.getState().plan);
                   setEditing(null);
                 },
               })}

@@ -143,7 +143,7 @@ export default function PlantingSheet({
         <div className="flex flex-wrap justify-end gap-2">
           {onRemove && (
             <Button look="danger" className="mr-auto" onClick={onRemove}>
-              Take it out
+              Remove it
             </Button>
           )}
           <Button onClick={onClose}>Cancel</Button>

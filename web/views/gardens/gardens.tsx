@@ -123,7 +123,7 @@ export function Gardens({ gardens, bin }: { gardens: readonly GardenCard[]; bin:
       <p role="status" className={thrown ? 'mt-4 flex flex-wrap items-center gap-3 bg-well px-4 py-1' : 'sr-only'}>
         {thrown && (
           <>
-            <span>{thrown.name} is in the bin for 30 days.</span>
+            <span>{thrown.name} is kept for 30 days.</span>
             <Button look="quiet" onClick={() => void putBack(thrown.id)}>
               Put it back
             </Button>
@@ -143,7 +143,7 @@ export function Gardens({ gardens, bin }: { gardens: readonly GardenCard[]; bin:
                 )}
                 <span className="mt-1 block text-sm text-soft">
                   {garden.beds} {garden.beds === 1 ? 'bed' : 'beds'} · {garden.structures}{' '}
-                  {garden.structures === 1 ? 'support' : 'supports'} · saved{' '}
+                  {garden.structures === 1 ? 'structure' : 'structures'} · saved{' '}
                   <time dateTime={garden.savedAt} suppressHydrationWarning>
                     {new Date(garden.savedAt).toLocaleDateString(undefined, {
                       day: 'numeric',
@@ -157,7 +157,7 @@ export function Gardens({ gardens, bin }: { gardens: readonly GardenCard[]; bin:
             </Link>
             <button
               type="button"
-              aria-label={`Delete ${garden.name}`}
+              aria-label={`Remove ${garden.name}`}
               onClick={() => void throwAway(garden)}
               className="grid size-11 shrink-0 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
             >
@@ -169,7 +169,7 @@ export function Gardens({ gardens, bin }: { gardens: readonly GardenCard[]; bin:
       {bin.length > 0 && (
         <details className="mt-8">
           <summary className="flex min-h-11 items-center text-soft hover:text-ink">
-            In the bin: {bin.length} {bin.length === 1 ? 'garden' : 'gardens'}
+            Removed: {bin.length} {bin.length === 1 ? 'garden' : 'gardens'}
           </summary>
           <ul>
             {bin.map((garden) => (
@@ -178,8 +178,8 @@ export function Gardens({ gardens, bin }: { gardens: readonly GardenCard[]; bin:
                 <Button look="quiet" aria-label={`Put ${garden.name} back`} onClick={() => void putBack(garden.id)}>
                   Put back
                 </Button>
-                <Button look="quiet" aria-label={`Delete ${garden.name} for good`} onClick={() => setDoomed(garden)}>
-                  Delete for good
+                <Button look="quiet" aria-label={`Remove ${garden.name} for good`} onClick={() => setDoomed(garden)}>
+                  Remove for good
                 </Button>
               </li>
             ))}
@@ -190,13 +190,13 @@ export function Gardens({ gardens, bin }: { gardens: readonly GardenCard[]; bin:
       <Sheet
         open={doomed !== null}
         onClose={() => setDoomed(null)}
-        title={`Delete ${doomed?.name ?? ''} for good?`}
+        title={`Remove ${doomed?.name ?? ''} for good?`}
         says="Its beds, supports, prices, ticks and earlier versions go with it. This cannot be undone."
       >
         <div className="flex flex-wrap justify-end gap-2">
           <Button onClick={() => setDoomed(null)}>Keep it</Button>
           <Button look="danger" onClick={() => void remove(doomed?.id ?? '')}>
-            Delete for good
+            Remove for good
           </Button>
         </div>
       </Sheet>

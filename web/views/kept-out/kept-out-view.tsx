@@ -70,7 +70,7 @@ export function KeptOutView({ bed }: { bed: string | null }) {
         <p role="status" className="mt-5 text-lg">
           {open === 0
             ? `All ${watched.length} planted places are closed to whoever comes.`
-            : `${open} of ${watched.length} planted places ${open === 1 ? 'is' : 'are'} open to somebody.`}
+            : `${open} of ${watched.length} planted places ${open === 1 ? 'is' : 'are'} unprotected.`}
         </p>
       )}
       {open > 1 && <RoundAll />}

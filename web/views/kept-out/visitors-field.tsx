@@ -12,7 +12,7 @@ const GROUPS = (
   [
     ['On foot', ['fence']],
     ['Climb in', ['roof']],
-    ['From below', ['floor']],
+    ['From under the soil', ['floor']],
     ['On wings', ['net']],
     ['Past any mesh', ['no mesh']],
   ] as const

@@ -74,7 +74,7 @@ export function ListView({ of, ticks }: { of: string | undefined; ticks: readonl
             href={one ? `/g/${id}/s/${one.structure.id}/sheet` : `/g/${id}/list/sheet`}
           >
             <Printer size={17} aria-hidden />
-            Sheets to print
+            Plans to print
           </Link>
         </div>
         <h1 className="text-3xl">{one ? one.structure.name : plan.garden.name}: to buy</h1>

@@ -92,7 +92,9 @@ function PartsOfOne({ lines }: { lines: readonly PartLine[] }) {
 /** What a part that is not bought by itself is taken out of. */
 function outOf(line: BillLine): string {
   if (line.board === null) return '';
-  return line.of === 'part' && line.meshes !== null ? ', split from the same panel' : ', out of the ripped board';
+  return line.of === 'part' && line.meshes !== null
+    ? ', split from the same panel'
+    : ', cut beside it from the same length';
 }
 
 function measureOf(line: BillLine, { units, locale }: Tongue): string {

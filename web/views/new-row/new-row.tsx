@@ -328,7 +328,7 @@ export function NewRow({
             </span>
           </span>
           <Button look="main" disabled={weighing} onClick={() => take(looked)}>
-            To the bench
+            Open the design
           </Button>
         </div>
       )}

@@ -109,7 +109,7 @@ export function Offer({
           </p>
         )}
         <Button look="main" className="mt-3 self-start max-lg:hidden" disabled={weighing} onClick={onTake}>
-          Take the {kind.name.split(/ on |,/)[0]?.toLowerCase()} to the bench
+          Use this
         </Button>
         <div className="mt-4 text-[0.95rem]">
           <Reasons title="For it" facts={choice.pro} Icon={Check} colour="text-leaf" />

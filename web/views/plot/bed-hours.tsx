@@ -57,7 +57,7 @@ export function BedHours({ answer, month }: { answer: HoursAnswer | null; month:
                   aria-expanded={asked === `${bed.id} ${id}`}
                   onClick={() => setAsked(asked === `${bed.id} ${id}` ? null : `${bed.id} ${id}`)}
                 >
-                  Better elsewhere?
+                  Find a sunnier spot
                 </button>
               </p>
             ))}

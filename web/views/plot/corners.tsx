@@ -89,7 +89,7 @@ export function Corners({
             key={i}
             tabIndex={0}
             role="button"
-            aria-label={`Corner ${i + 1}, ${formatLength(spot.xMm, tongue.units)} from the left, ${formatLength(spot.yMm, tongue.units)} from below. Arrow keys move it, Delete takes it out.`}
+            aria-label={`Corner ${i + 1}, ${formatLength(spot.xMm, tongue.units)} from the left, ${formatLength(spot.yMm, tongue.units)} from the bottom edge. Arrow keys move it, Delete removes it.`}
             className="cursor-grab touch-none outline-none focus-visible:[&>circle:last-of-type]:stroke-ink focus-visible:[&>circle:last-of-type]:[stroke-width:4]"
             {...pulled(i)}
             onKeyDown={(event) => press(event, i)}

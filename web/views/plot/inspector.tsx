@@ -82,7 +82,7 @@ export function Inspector({
       </Field>
       {isBuilt && (
         <Link href={`/g/${id}/s/${thing.id}`} className={buttonLook('main')}>
-          Open it on the bench
+          Open the design
         </Link>
       )}
       {(thing.is === 'bed' || thing.is === 'spot') && <BedGuard bed={thing.id} />}
@@ -109,7 +109,7 @@ export function Inspector({
         />
         <LengthField
           {...length}
-          label="From below"
+          label="From the bottom edge"
           mm={box.bottom}
           min={-200_000}
           max={200_000}
@@ -199,12 +199,12 @@ export function Inspector({
         look="danger"
         onClick={() => {
           store.edit(takeAway(thing));
-          notice.say(`${body.name} was taken away.`, store.getState().plan);
+          notice.say(`${body.name} was removed.`, store.getState().plan);
           onGone();
         }}
       >
         <Trash2 size={16} aria-hidden />
-        Take it away
+        Remove it
       </Button>
     </section>
   );

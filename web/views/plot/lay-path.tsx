@@ -215,15 +215,15 @@ export function LayingBar({ laying }: { laying: Laying }) {
         </Button>
         <Button onClick={() => laying.finish(true)} disabled={spots.length < 3}>
           <RefreshCw size={16} aria-hidden />
-          All round
+          Close the loop
         </Button>
         <Button onClick={() => laying.back()} disabled={spots.length === 0}>
           <CornerUpLeft size={16} aria-hidden />
-          Last one back
+          Undo last corner
         </Button>
         <Button look="quiet" onClick={() => laying.cancel()}>
           <X size={16} aria-hidden />
-          Leave it
+          Cancel
         </Button>
       </div>
     </div>

@@ -67,7 +67,7 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
           <tr className="text-left text-[0.85rem] text-soft">
             <th className="w-5 font-medium" />
             <th className="pr-1 font-medium">From left</th>
-            <th className="pr-1 font-medium">From below</th>
+            <th className="pr-1 font-medium">From the bottom edge</th>
             <th className="font-medium">Soil</th>
             {spots.length > 2 && <th className="w-9" />}
           </tr>
@@ -125,7 +125,7 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
                 <td>
                   <button
                     type="button"
-                    aria-label={`Take corner ${i + 1} out`}
+                    aria-label={`Remove corner ${i + 1}`}
                     onClick={() => store.edit(bendPath(thing, (now) => now.filter((_, n) => n !== i)))}
                     className="grid h-11 w-9 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
                   >

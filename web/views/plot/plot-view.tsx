@@ -113,7 +113,7 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
             { id: 'plan', label: 'Plan' },
             { id: 'shadows', label: 'Shadows' },
             { id: 'hours', label: 'Hours of sun' },
-            { id: 'round', label: 'Walk round' },
+            { id: 'round', label: '3-D' },
           ]}
           onChange={(next) => setShow(next as Show)}
         />

@@ -101,7 +101,7 @@ function SiteFields() {
         />
         <LengthField
           {...length}
-          label="Up the page"
+          label="North"
           mm={site.depthMm}
           min={1000}
           max={200_000}
@@ -124,7 +124,7 @@ function SiteFields() {
           onChange={(longitudeDeg) => store.edit(changeSite({ longitudeDeg }), 'longitude')}
         />
         <ChooserField
-          label="Clocks go by"
+          label="Time zone"
           value={site.zone ?? ''}
           choices={[{ id: '', label: 'the clock of who looks' }, ...ZONES.map((zone) => ({ id: zone, label: zone }))]}
           onChange={(zone) => {
@@ -142,7 +142,7 @@ function SiteFields() {
         />
         <LengthField
           {...length}
-          label="Your arm picks at"
+          label="How far you can reach"
           mm={site.armMm}
           min={200}
           max={1500}

@@ -85,7 +85,7 @@ export function PriceRow({
         <PriceInput id={id} minor={line.price.minor} label={`Price of ${what}`} onPrice={onPrice} onFault={setFault} />
         <button
           type="button"
-          aria-label={`Take ${what} out of the book`}
+          aria-label={`Remove ${what} from the book`}
           onClick={onRemove}
           className="grid size-11 shrink-0 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
         >

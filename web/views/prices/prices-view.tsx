@@ -68,7 +68,7 @@ export function PricesView() {
     <main className="mx-auto max-w-5xl px-4 pt-6 pb-20">
       <h1 className="text-3xl">Prices</h1>
       <p className="mt-1 max-w-[42rem] text-soft">
-        Only sizes with a price are offered on the bench: take a length out of the book and posts are bought in the next
+        Only sizes with a price are offered in a design: remove a length from the book and posts are bought in the next
         one up. The prices you start with are invented.
       </p>
       {unpriced > 0 && (

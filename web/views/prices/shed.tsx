@@ -30,7 +30,7 @@ export function Shed() {
             </span>
             <button
               type="button"
-              aria-label={`Take ${CATALOGUE.stock(piece.stock).name} out of the shed`}
+              aria-label={`Remove ${CATALOGUE.stock(piece.stock).name} from the shed`}
               onClick={() => store.edit(changeShed(plan.shed.filter((_one, i) => i !== index)))}
               className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
             >

@@ -28,7 +28,7 @@ export function SheetView({ structureId }: { structureId: string }) {
   if (!structure)
     return (
       <main className="mx-auto max-w-xl p-8">
-        <h1 className="text-2xl">This support is not in the garden</h1>
+        <h1 className="text-2xl">This structure is not in the garden</h1>
         <p className="mt-4">
           <Link className={buttonLook('main')} href={`/g/${id}`}>
             Back to the garden
@@ -38,7 +38,7 @@ export function SheetView({ structureId }: { structureId: string }) {
     );
   return (
     <Sheets
-      back={{ href: `/g/${id}/s/${structureId}`, label: 'Back to the bench' }}
+      back={{ href: `/g/${id}/s/${structureId}`, label: 'Back to the design' }}
       title={`${structure.name}: sheets`}
       name={structure.name}
       pages={pages}

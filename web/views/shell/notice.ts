@@ -23,7 +23,7 @@ export const notice = {
     return () => listeners.delete(listener);
   },
   clear: (): void => set(null),
-  /** @example notice.say('Tomato wall was taken away.', store.getState().plan) */
+  /** @example notice.say('Tomato wall was removed.', store.getState().plan) */
   say: (text: string, left: Plan): void => {
     const mine = { text, left };
     set(mine);

@@ -12,8 +12,9 @@ export function placeWords(place: Place, { units }: Tongue): string {
     case 'beds':
       return `over the way between ${place.beds[0].name} and ${place.beds[1].name}, ${formatLength(place.way.wideMm, units)} wide`;
     case 'path': {
-      const corners = place.spots.length - (place.closed ? 0 : 2);
-      return `${place.closed ? 'all round' : 'along a line'}${corners > 0 ? `, ${corners} ${corners === 1 ? 'corner' : 'corners'}` : ''}`;
+      // As the plot counts them: its ends are corners too.
+      const corners = place.spots.length;
+      return `${place.closed ? 'a closed loop' : 'along a line'}${place.closed || corners > 2 ? `, ${corners} corners` : ''}`;
     }
     case 'spot':
       return 'on open ground';

@@ -144,7 +144,7 @@ export const A_FRAME_KNOBS = {
     min: inches(1),
     max: inches(12),
     step: { imperial: inches(0.5), metric: 5 },
-    help: 'Whatever is at hand as a spacer: a 2×4 on edge measures 3½″.',
+    help: 'Whatever is at hand as a spacer: a 2×4 on edge measures 3½″ (89 mm).',
     shown: (set) => set.infill === 'slats',
     suggest: (setting) => ({ value: perMarket(setting.market, 3.5, 95), why: fact('gauge.two-by-four') }),
   },

@@ -127,7 +127,7 @@ export const GARDEN_FENCE_KNOBS = {
   },
   below: {
     type: 'length',
-    label: 'Mesh in the soil, or along it',
+    label: 'Buried or laid out',
     group: 'Fence',
     min: inches(3),
     max: feet(2),
@@ -196,7 +196,7 @@ export const GARDEN_FENCE_KNOBS = {
     group: 'Posts',
     min: feet(3),
     max: feet(12),
-    help: 'Centre to centre; every straight run is divided.',
+    help: 'Centre to centre; every stretch is divided.',
     suggest: (setting) =>
       setting.wind === 'exposed'
         ? { value: perMarket(setting.market, 72, 1800), why: fact('bay.windy') }
@@ -207,7 +207,7 @@ export const GARDEN_FENCE_KNOBS = {
     label: 'Bays',
     group: 'Posts',
     choices: [
-      { id: 'equal', label: 'equal in every run' },
+      { id: 'equal', label: 'equal in every stretch' },
       { id: 'panel', label: 'all as long as the limit, a rest at the end' },
     ],
     help: 'Equal looks right; bays of one length take bought or repeated panels.',

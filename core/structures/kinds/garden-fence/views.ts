@@ -29,7 +29,7 @@ export function viewsOf(run: Run, parts: readonly Part[]): ViewFrame<FenceView>[
   };
   const sides = legsByNote(run).map((leg) => ({
     id: `side-${leg.index + 1}` as const,
-    title: run.legs.length === 1 ? 'From outside' : `Run ${leg.index + 1}, from outside`,
+    title: run.legs.length === 1 ? 'From outside' : `Stretch ${leg.index + 1}, from outside`,
     right: leg.along,
     up: [0, 0, 1] as const,
     eye: [-leg.out[0], -leg.out[1], 0] as const,
@@ -48,7 +48,7 @@ export function viewsOf(run: Run, parts: readonly Part[]): ViewFrame<FenceView>[
       ? [
           {
             id: 'end' as const,
-            title: run.legs.length > 1 ? 'The first run, from its end' : 'From the end',
+            title: run.legs.length > 1 ? 'The first stretch, from its end' : 'From the end',
             right: first.out,
             up: [0, 0, 1] as const,
             eye: [-first.along[0], -first.along[1], 0] as const,

@@ -68,8 +68,8 @@ export const WORDS = {
     'count.posts':
       '{posts|post|posts}: at every end and corner ({corners}), beside every gate, and none more than {bay} from the next',
     'count.mesh':
-      'One length a straight run, or one a bay where it is stepped, to the far edges of its end posts; where a roll ends, two over the face of one post',
-    'count.low': 'One length a straight run, low down',
+      'One length a stretch, or one a bay where it is stepped, to the far edges of its end posts; where a roll ends, two over the face of one post',
+    'count.low': 'One length a stretch, low down',
     'count.apron':
       'The lower {wide} of the same mesh, bent outward; a piece of its own over the wedge that is left outside a corner',
     'count.frames': 'Four sides a bay',
@@ -87,7 +87,7 @@ export const WORDS = {
     'count.board-screws': 'Two at each crossing',
     'count.brace-fix': 'At both ends',
     'step.allowed': 'Ask what height is allowed at the boundary, and wait for the answer before anything is bought.',
-    'step.line': 'Peg the corners, stretch a line along every run, and mark the posts on it: {posts} in {long}.',
+    'step.line': 'Peg the corners, pull a line tight along every stretch, and mark the posts on it: {posts} in {long}.',
     'step.drive': 'Drive end and corner posts first, plumb, at least {depth} deep; then those between to the line.',
     'step.gate-posts':
       'Dig for {posts|post|posts} that a gate hangs on or shuts against, {depth} deep, outer faces in line with the others; stand them plumb and brace them.',

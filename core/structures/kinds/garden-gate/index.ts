@@ -26,7 +26,7 @@ const otherMesh = (v: GardenGateValues, _built: unknown, setting: RunSetting): S
 export const kind = structureKind({
   id: 'garden-gate',
   name: 'Garden gate',
-  blurb: 'In the run of a fence: a square leaf with one diagonal that cannot sag, filled as the fence beside it.',
+  blurb: 'In a fence: a square leaf with one diagonal that cannot sag, filled as the fence beside it.',
   purpose: 'barrier',
   stands: ['run'],
   nature: { tendingMinutes: { leaner: 0, climber: 0 }, moves: 'stays' },

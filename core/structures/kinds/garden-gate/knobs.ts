@@ -124,7 +124,7 @@ export const GARDEN_GATE_KNOBS = {
       { id: 'mesh', label: 'mesh off the roll' },
       { id: 'boards', label: 'level boards' },
     ],
-    help: 'As the run beside it, unless you want to see who comes.',
+    help: 'As the fence beside it, unless you want to see who comes.',
     suggest: ({ place }) => ({ value: place.opening.filling.with, why: fact('filling.run') }),
   },
   mesh: {

@@ -60,7 +60,7 @@ export const GUYED_WALL_KNOBS = {
   },
   ties: {
     type: 'choice',
-    label: 'And ties',
+    label: 'Ties too',
     group: 'Panel',
     choices: [
       { id: 'two', label: 'two a post' },
@@ -120,7 +120,7 @@ export const GUYED_WALL_KNOBS = {
     group: 'Guys',
     min: 50,
     max: 3000,
-    help: 'About what a hand-tight turnbuckle gives. 10 N is the weight of a kilogram.',
+    help: 'About what a hand-tight turnbuckle gives. 10 N is the weight of a kilogram, 45 N of 10 lb.',
     shown: (set) => set.guys !== 'none',
     suggest: () => ({ value: 400, why: fact('pull.hand') }),
   },

@@ -118,7 +118,11 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Sizing<G
               mesh: { mm: panel.pitchMm },
               length: { mm: v.rowLength },
             }),
-            'guy wire': fact('count.guys', { end: { mm: GUY_END_MM }, stretch: { mm: stretchMm }, pull: v.pull }),
+            'guy wire': fact('count.guys', {
+              end: { mm: GUY_END_MM },
+              stretch: { mm: stretchMm },
+              pull: { newtons: v.pull },
+            }),
             cane: fact('count.canes', { in: { mm: CANE_IN_MM } }),
             'panel to post': fact(v.ties === 'two' ? 'count.staples' : 'count.staples.only', { staples: v.staples }),
             'guy to post': fact('count.eyes'),

@@ -18,7 +18,7 @@ function steps(design: Design, v: GuyedWallValues): Listed<StatedStep> {
     { what: fact('step.stand'), people: 2 },
     ...footingSteps(v.footing),
     { what: fact('step.trim'), caution: fact('care.saw') },
-    has('guy wire') && { what: fact('step.guys', { pull: v.pull }), caution: fact('care.wire') },
+    has('guy wire') && { what: fact('step.guys', { pull: { newtons: v.pull } }), caution: fact('care.wire') },
     { what: fact('step.hang', { gap: { mm: v.gap } }), people: 2, caution: fact('care.panel') },
     { what: fact('step.staple', { staples: v.staples }) },
     has('cane') && { what: fact('step.canes'), caution: fact('care.canes') },

@@ -36,7 +36,7 @@ export const WORDS = {
     'count.panels-cut':
       '{whole|whole panel|whole panels} and a piece cut beside a wire, a whole number of {mesh} meshes',
     'count.guys':
-      'Two crossed in each end bay, less the turnbuckle, {end} at each end to make fast; {pull} N stretches the longest by {stretch}',
+      'Two crossed in each end bay, less the turnbuckle, {end} at each end to make fast; a pull of {pull} stretches the longest by {stretch}',
     'count.canes': 'One to a plant: over the gap, {in} in the soil and as much up the panel',
     'count.staples': '{staples} and two ties where a panel crosses or ends on a post',
     'count.staples.only': '{staples} where a panel crosses or ends on a post',
@@ -49,7 +49,7 @@ export const WORDS = {
     'step.trim':
       'Carry a level line along the posts and trim their tops to it, sloped a little so that water runs off; oil the cut ends. Dry oily rags flat outdoors: bundled they catch fire by themselves.',
     'step.guys':
-      'Turn the eyes in, hang the wires crosswise with the turnbuckles opened, and tighten them in turn until the posts are plumb: about {pull} N, hand-tight.',
+      'Turn the eyes in, hang the wires crosswise with the turnbuckles opened, and tighten them in turn until the posts are plumb: a pull of about {pull}, hand-tight.',
     'step.hang': 'Rest the panels on blocks {gap} high, ends meeting in the middle of a post.',
     'step.staple': 'Drive {staples} staples a post over the wires, not quite home, and add the ties.',
     'step.canes': 'Push a cane in beside each place and tie it to the lowest wires.',

@@ -81,7 +81,7 @@ export const LIDDED_FRAME_KNOBS = {
     group: 'Box',
     min: inches(12),
     max: feet(6),
-    help: 'Over the boards. At most 3′ where it is opened from one side.',
+    help: 'Over the boards. At most 3′ (0.9 m) where it is opened from one side.',
     usualMost: () => feet(4),
     suggest: (setting) => ({
       value: Math.max(inches(12), Math.min(roomOf(setting.place.bed).widthMm, DEEPEST_MM)),

@@ -21,7 +21,7 @@ export const WORDS = {
   phrases: {
     'roll.crop': 'Tall and stiff enough for the crop, and a hand passes it.',
     'roll.tallest': 'The tallest and stiffest in your price book.',
-    'across.heavy': '18–24″ across for a heavy, leafy plant.',
+    'across.heavy': '18–24″ (450–600 mm) across for a heavy, leafy plant.',
     'across.bush': 'Room for a bush.',
     'height.crop': 'As high as the crop is to be held.',
     'height.roll': 'As high as the roll.',

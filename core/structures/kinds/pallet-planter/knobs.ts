@@ -25,7 +25,7 @@ export const PALLET_PLANTER_KNOBS = {
     label: 'Pallet',
     group: 'Pallet',
     choices: [
-      { id: 'pallet-48x40', label: '48″ high, 40″ wide' },
+      { id: 'pallet-48x40', label: '48″ high, 40″ wide (1219 × 1016 mm)' },
       { id: 'pallet-1200x800', label: '800 mm high, 1200 mm wide' },
     ],
     offered: (setting) => Object.keys(PALLETS).filter((id) => isOffered(setting, id)),

@@ -105,7 +105,7 @@ export const PANEL_WALL_KNOBS = {
     group: 'Row',
     min: 1,
     max: 3,
-    help: 'Two walls in a 4′ bed only with pruned or staggered plants.',
+    help: 'Two walls in a 4′ (1.2 m) bed only with pruned or staggered plants.',
     suggest: () => ({ value: 1, why: fact('walls.one') }),
   },
   wallSpacing: {
@@ -176,7 +176,7 @@ export const PANEL_WALL_KNOBS = {
     group: 'Panel',
     choices: [
       { id: 'none', label: 'none' },
-      { id: 'low', label: 'on the lower 2′' },
+      { id: 'low', label: 'on the lower 2′ (0.6 m)' },
     ],
     help: 'For thin tendrils that cannot bridge a wide mesh.',
     suggest: (setting, set) => {

@@ -206,7 +206,7 @@ export const RAIL_TRELLIS_KNOBS = {
       { id: 'more', label: 'with staples between' },
       { id: 'staples', label: 'staples alone' },
     ],
-    help: '1½″ roofing screws with 1″ washers carry the load; staples only help.',
+    help: '1½″ (40 mm) roofing screws with 1″ (25 mm) washers carry the load; staples only help.',
     suggest: () => ({ value: 'screws', why: fact('fixing.carry') }),
   },
   // Of the post on the highest ground.

@@ -99,7 +99,7 @@ export const TWINE_FRAME_KNOBS = {
       group: 'Frame',
       of: ['2x8', '45x195'],
       usual: { imperial: ['2x8', '45x195'], metric: ['45x195', '2x8'] },
-      help: 'Ripped along its length; measure it first, a 2×8 is 7¼″ wide.',
+      help: 'Ripped along its length; measure it first, a 2×8 is 7¼″ (184 mm) wide.',
     }),
     shown: (set) => set.make === 'board',
   },
@@ -249,7 +249,7 @@ export const TWINE_FRAME_KNOBS = {
     group: 'Strings',
     choices: [
       { id: 'none', label: 'none' },
-      { id: 'low', label: 'cloth, 2′ high' },
+      { id: 'low', label: 'cloth, 2′ (0.6 m) high' },
     ],
     help: 'Cloth along the foot of the frame shelters young plants.',
     offered: (setting) => ['none', ...(isOffered(setting, 'skirt-cloth') ? ['low'] : [])],

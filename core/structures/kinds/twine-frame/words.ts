@@ -39,7 +39,7 @@ export const WORDS = {
     'beam.crop': 'As high as the crop is to be held, 6′ (1.83 m) at least.',
     'beam.reach': 'As high as the tallest user can reach.',
     'spacing.beam': 'What one 8′ (2.4 m) length of light timber spans under a crop.',
-    'depth.let-in': 'A quarter of the post, never under 2′; a third in sand or wind.',
+    'depth.let-in': 'A quarter of the post, never under 2′ (0.6 m); a third in sand or wind.',
     'brace.four': 'Four, cut from offcuts, are enough for a row with firm ends.',
     'brace.leg': 'Long enough for two screws at each end.',
     'slope.follow': 'The fall is large: a level beam would stand out of reach at the low end.',

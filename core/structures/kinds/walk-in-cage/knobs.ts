@@ -137,7 +137,7 @@ export const WALK_IN_CAGE_KNOBS = {
     group: 'Roof',
     min: 20,
     max: 1500,
-    help: 'About what a hand-tight turnbuckle gives. 10 N is the weight of a kilogram.',
+    help: 'About what a hand-tight turnbuckle gives. 10 N is the weight of a kilogram, 45 N of 10 lb.',
     suggest: () => ({ value: 200, why: fact('pull.hand') }),
   },
   door: {

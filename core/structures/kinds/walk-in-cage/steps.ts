@@ -29,7 +29,7 @@ function steps({ posts, builtMm, walls }: Design, v: WalkInCageValues): Listed<S
     ...(v.low === 'none'
       ? []
       : ([{ what: fact('step.trench', { below: { mm: v.below } }) }, { what: fact('step.low'), people: 2 }] as const)),
-    { what: fact('step.wires', { pull: v.pull }), caution: fact('care.wire') },
+    { what: fact('step.wires', { pull: { newtons: v.pull } }), caution: fact('care.wire') },
     { what: fact('step.door'), people: 2 },
     { what: fact('step.sides'), people: 2 },
     { what: fact('step.roof'), people: 2, caution: fact('care.ladder') },

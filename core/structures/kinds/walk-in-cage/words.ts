@@ -87,7 +87,7 @@ export const WORDS = {
     'step.trench': 'Dig a trench {below} deep under the low rails for the stiff mesh.',
     'step.low': 'Staple the stiff mesh to the low rails, its foot in the trench; fill and tread it in.',
     'step.wires':
-      'Turn in the eyes, twist a wire on each pair, and draw each up with its turnbuckle to about {pull} N: plucked, it hums.',
+      'Turn in the eyes, twist a wire on each pair, and draw each up with its turnbuckle to a pull of about {pull}: plucked, it hums.',
     'step.door':
       'Make the leaf flat on the ground, square by its diagonals, and try it in its doorway: as much free above as beside it. Then net on, mesh over it; hang it and fix the latch. Lay a board or flat stones under it, a hand deep: nobody digs in there.',
     'step.sides':

@@ -74,7 +74,7 @@ export const WEAVE_KNOBS = {
     group: 'Twine',
     min: inches(2),
     max: inches(18),
-    help: '6 to 10″ for stems that are held; 3″ for tendrils.',
+    help: '6 to 10″ (150–250 mm) for stems that are held; 3″ (75 mm) for tendrils.',
     suggest: (setting, set) =>
       set.way === 'ladder'
         ? { value: perMarket(setting.market, 3, 75), why: fact('every.grip') }

@@ -32,7 +32,7 @@ export const WORDS = {
     'posts.timber': 'No steel post in your price book.',
     'spacing.two': 'A plant or two between posts, 5 to 8′ (1.5 to 2.4 m).',
     'spacing.exposed': 'Closer posts, because the place is windy.',
-    'depth.stake': 'A quarter of the stake, never under 2′; a third in sand or wind.',
+    'depth.stake': 'A quarter of the stake, never under 2′ (0.6 m); a third in sand or wind.',
     'count.posts': '{posts|post|posts}: one at each end, none more than {spacing} from the next',
     'count.passes':
       '{passes|pass|passes}, each down one side and back along the other, {turns} turns at every post, {end} at both ends: {total} in all',

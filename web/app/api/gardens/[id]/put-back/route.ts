@@ -9,6 +9,6 @@ export async function POST(_request: Request, { params }: { params: Promise<{ id
   return withDatabase(async (db) =>
     (await putBackGarden(db, id))
       ? answer(200, { back: id })
-      : refuse(404, 'This garden is no longer in the bin: it was put back already, or its 30 days are over.'),
+      : refuse(404, 'This garden is no longer kept: it was put back already, or its 30 days are over.'),
   );
 }
