@@ -77,7 +77,7 @@ module.exports = {
       name: 'no-circle',
       severity: 'error',
       from: {},
-      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+      to: { circular: true },
     },
     { name: 'found', severity: 'error', from: {}, to: { couldNotResolve: true } },
   ],

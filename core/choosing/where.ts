@@ -7,7 +7,8 @@ import type { Bed } from '../site/bed';
 import { onPlan, runsOf } from '../site/plot';
 import { hoursBehind, midSeason } from '../site/sun/row-shadow';
 import { midMonth } from '../site/sun/samples';
-import { bedSuns, standingOf, type OnPlot } from '../shade/study';
+import { bedSuns, standingOf } from '../shade/study';
+import type { OnPlot } from '../shade/on-plot';
 import { stationsAlong } from '../structures/rules/stations';
 import { fact, type Fact } from '../wording/say';
 

@@ -1,4 +1,4 @@
-import type { MonthlyMeans } from '../site/regions';
+import type { MonthlyMeans } from '../site/monthly-means';
 
 /**
  * The warmth of one day over a base temperature, in degree days: the mean over the day of how far a sine between the

@@ -1,5 +1,5 @@
 import type { Crop } from '../crops/crop';
-import type { MonthlyMeans } from '../site/regions';
+import type { MonthlyMeans } from '../site/monthly-means';
 import type { Site } from '../site/plot';
 import { dayOfYear } from '../site/sun/season';
 import { dayWarm, warmthBetween, warmthOf } from './degree-days';

@@ -2,7 +2,8 @@ import type { Plan } from '../plan/plan';
 import type { Bed } from '../site/bed';
 import { cornersOf, distanceTo, runsOf, type Placed, type PlanSpot } from '../site/plot';
 import { overlap } from '../geometry/polygon';
-import { bedSuns, bedUnder, effectOf, movedWith, standingOf, type OnPlot } from './study';
+import { bedSuns, bedUnder, effectOf, movedWith, standingOf } from './study';
+import type { OnPlot } from './on-plot';
 
 /** A place for a bed and its support: the sun on it, and what it takes from the other beds, hours a day. */
 export interface Position extends Placed {

@@ -13,7 +13,7 @@ import { cornersOf, FEATURE_NATURES, type Feature, type PlanSpot } from '../site
 import { toPlot, type Frame } from '../site/stand';
 import { LEAFY_OPACITY } from '../site/sun/season';
 import { shader, type Filling, type Shader } from './shade';
-import type { OnPlot } from './study';
+import type { OnPlot } from './on-plot';
 
 /** A shader with what throws it: a structure's id, a bed's, or a feature's. */
 export interface OwnedShader {

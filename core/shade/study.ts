@@ -1,7 +1,4 @@
-import type { Design } from '../design/design';
-import { bedsOf, frameOf, type Frame, type Place } from '../site/stand';
-import type { Purpose } from '../structures/kind';
-import type { ComputedStructure } from '../plan/compute-as';
+import { frameOf } from '../site/stand';
 import { type Bed, bedOutline } from '../site/bed';
 import { inside } from '../geometry/polygon';
 import { computeGarden } from '../plan/compute';
@@ -10,29 +7,11 @@ import { onPlan, type PlanSpot } from '../site/plot';
 import { growingMonths, samplesOfDay } from '../site/sun/samples';
 import { COMMON_YEAR, dayOfYear } from '../site/sun/season';
 import { LEAST_ALTITUDE_RAD, shadowPerHeight } from '../site/sun/shadow';
+import { onPlotOf, type OnPlot } from './on-plot';
 import { shadersOf } from './shaders-of';
 import { boundsOf, couldFallOn, gridOver, shadowOf, sunHours, takenBy, type Bounds, type Grid } from './shade';
 
 const MIDDLE_DAY = 15;
-
-/** A structure where it stands: its design, its way to the plot, and the beds it stands on or beside. */
-export interface OnPlot {
-  id: string;
-  design: Design;
-  place: Place;
-  frame: Frame;
-  beds: readonly string[];
-  purpose: Purpose;
-}
-
-export const onPlotOf = (one: ComputedStructure): OnPlot => ({
-  id: one.structure.id,
-  design: one.sized.design,
-  place: one.setting.place,
-  frame: one.frame,
-  beds: bedsOf(one.setting.place).map((bed) => bed.id),
-  purpose: one.kind.purpose,
-});
 
 /** A structure where it comes to stand when its bed is moved. */
 export const movedWith = (one: OnPlot, bed: Bed): OnPlot =>

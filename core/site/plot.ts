@@ -1,4 +1,4 @@
-import type { MonthlyMeans } from './regions';
+import type { MonthlyMeans } from './monthly-means';
 import type { Soil, Wind } from './soil';
 
 /**

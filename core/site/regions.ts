@@ -1,12 +1,6 @@
 import type { Market } from '../catalogue/stock';
 import type { Site } from './plot';
 
-/** Means of each month's daily highest and lowest temperature, January first. °C. */
-export interface MonthlyMeans {
-  max: readonly number[];
-  min: readonly number[];
-}
-
 /**
  * What a new garden in a part of the world begins with, until its gardener types over it: where it lies, its frosts,
  * its year, its gust, how shops there sell.

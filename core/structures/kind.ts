@@ -1,4 +1,4 @@
-import { COMMON_DOINGS, partsByStep, type Doings, type Tool } from '../building/tools';
+import { COMMON_DOINGS, partsByStep, type Doings } from '../building/tools';
 import type { Market } from '../catalogue/stock';
 import { byUrgency, type Verdict } from '../checks/check';
 import { bodiesOf } from '../design/bodies';
@@ -9,7 +9,7 @@ import { ofShape } from '../design/shapes/shapes';
 import type { Site } from '../site/plot';
 import type { Opening, PlaceOn, StandOn } from '../site/stand';
 import type { Guard } from '../site/visitors';
-import type { Fact, Phrases } from '../wording/say';
+import type { Phrases } from '../wording/say';
 import {
   backOnBed,
   KNOB_PHRASES,
@@ -24,28 +24,7 @@ import { commonSeason, SEASON_PHRASES } from './rules/common-season';
 import { STEP_PHRASES, withCommonSteps } from './rules/common-steps';
 import { allSaid, type Names, type Said } from './said';
 import type { Setting } from './setting';
-
-/** A step of building: said in order, with the people it takes and the caution where it belongs. */
-export interface Step {
-  what: Fact;
-  /** The parts it adds, where its kind states them, and what it is done with; else filled in from what its kind does. */
-  adds?: readonly string[];
-  uses?: readonly Tool[];
-  /** Kinds of joints it makes, where that is not as soon as their parts are there. */
-  joins?: readonly string[];
-  people: 1 | 2;
-  waitHours?: number;
-  caution?: Fact;
-}
-
-/** A step as its kind states it: for one, where nothing else is said. */
-export type StatedStep = Omit<Step, 'people'> & { people?: 1 | 2 };
-
-/** Something to do through the season: on a day ("06-12"), or when it is time (null). */
-export interface SeasonNote {
-  on: string | null;
-  what: Fact;
-}
+import type { SeasonNote, StatedStep, Step } from './step';
 
 /** What living with a kind is like; minutes from memory. */
 export interface KindNature {

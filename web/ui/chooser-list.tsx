@@ -2,7 +2,7 @@
 import { Check, ChevronDown } from 'lucide-react';
 import { Select } from 'radix-ui';
 import { useEffect, useRef } from 'react';
-import type { ListProps } from './chooser';
+import type { ListProps } from './choice';
 
 /** A chooser with all it needs to open. */
 export function ChooserList({ id, value, choices, onChange, label, className, startOpen, takeFocus }: ListProps) {

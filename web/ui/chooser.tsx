@@ -1,29 +1,11 @@
 'use client';
 import { ChevronDown } from 'lucide-react';
 import { useId, useRef, useState, type ComponentType } from 'react';
+import type { ChooserProps, ListProps } from './choice';
 import { Field, inputLook } from './field';
-
-export interface Choice {
-  id: string;
-  label: string;
-  disabled?: boolean;
-  /** The heading it stands under. */
-  group?: string;
-}
-
-export interface ChooserProps {
-  id?: string;
-  value: string;
-  choices: readonly Choice[];
-  onChange: (id: string) => void;
-  label: string;
-  className?: string;
-}
 
 const look = `${inputLook} inline-flex min-w-0 items-center justify-between gap-2 text-left`;
 
-/** What opens: as the chooser it takes the place of, open at once where that was pressed. */
-export type ListProps = ChooserProps & { className: string; startOpen: boolean; takeFocus: boolean };
 /** From so many on, a list is given a field that seeks in it. */
 const SEEK_FROM = 16;
 /** Fetched once, the first time one is reached for. */

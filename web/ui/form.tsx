@@ -17,7 +17,8 @@ import {
 } from 'react-hook-form';
 import { DOOR, limitsOf } from '@lignum/core/formats/door';
 import { formatLength, type Units } from '@lignum/core/quantity/length';
-import { ChooserField, type Choice } from './chooser';
+import { ChooserField } from './chooser';
+import type { Choice } from './choice';
 import { Field, inputLook, LengthField, NumberField } from './field';
 
 /** What does not make sense although every field keeps its limits: where (`gapMm/least`), and what. */

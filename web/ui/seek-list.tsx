@@ -3,7 +3,7 @@ import { Command } from 'cmdk';
 import { Check, ChevronDown } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
-import type { ListProps } from './chooser';
+import type { ListProps } from './choice';
 
 /** How well a choice (its words first, then its heading's) answers what is sought: at the start of a word before inside one. */
 function closeness(_: string, sought: string, [words = '', heading = '']: string[] = []): number {

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { Choice } from './chooser';
+import type { Choice } from './choice';
 
 const LOOKS = {
   box: {

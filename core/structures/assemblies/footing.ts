@@ -5,7 +5,7 @@ import type { Stands } from '../../design/standing';
 import { minus } from '../../geometry/space';
 import { inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
-import type { StatedStep } from '../kind';
+import type { StatedStep } from '../step';
 import type { ChoiceKnob, LengthKnob } from '../knob';
 import { perMarket } from '../rules/tidy';
 import type { Said } from '../said';

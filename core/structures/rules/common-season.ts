@@ -6,7 +6,7 @@ import { asShape, shapeOf } from '../../design/shapes/shapes';
 import { yearOf, type CropYear } from '../../growth/growth';
 import { monthDayOf } from '../../site/sun/season';
 import { fact, type FactValue, type Phrases } from '../../wording/say';
-import type { SeasonNote } from '../kind';
+import type { SeasonNote } from '../step';
 import type { Setting } from '../setting';
 
 /** What lives for years is seen to so long before its buds break (from memory). Days. */

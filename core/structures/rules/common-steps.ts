@@ -4,7 +4,7 @@ import type { Design } from '../../design/design';
 import { asShape, ofShape, type Part } from '../../design/shapes/shapes';
 import { feet, inches } from '../../quantity/length';
 import { fact, type Phrases } from '../../wording/say';
-import type { Step } from '../kind';
+import type { Step } from '../step';
 import type { Setting } from '../setting';
 
 /** Steps in which the places are measured out; where a kind has none of these, that is said before all else. */

@@ -7,7 +7,7 @@ import { feet } from '../../quantity/length';
 import { netNeeds } from '../../site/net-needs';
 import { dayOfYear, monthDayOf } from '../../site/sun/season';
 import { fact } from '../../wording/say';
-import type { SeasonNote } from '../kind';
+import type { SeasonNote } from '../step';
 import type { Suggestion } from '../knob';
 import type { Said } from '../said';
 import { isOffered, type BedSetting } from '../setting';

@@ -1,6 +1,6 @@
 import type { Fixing, Station } from '../../design/design';
 import { fact } from '../../wording/say';
-import type { SeasonNote } from '../kind';
+import type { SeasonNote } from '../step';
 import type { ChoiceKnob } from '../knob';
 import { isOffered, type Setting } from '../setting';
 

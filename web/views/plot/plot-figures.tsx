@@ -3,7 +3,7 @@ import { plantsOf } from '@lignum/core/design/design';
 import { feetOf, footprintOf } from '@lignum/core/design/on-plot';
 import { bedOnPlot, outOfReach } from '@lignum/core/site/bed';
 import { cornersOf, onPlan, type PlanSpot } from '@lignum/core/site/plot';
-import { onPlotOf } from '@lignum/core/shade/study';
+import { onPlotOf } from '@lignum/core/shade/on-plot';
 import { toPlot } from '@lignum/core/site/stand';
 import { shadersOf } from '@lignum/core/shade/shaders-of';
 import { shadowOf } from '@lignum/core/shade/shade';

@@ -3,7 +3,7 @@ import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import type { Standing } from '../../../design/standing';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import { footingSteps } from '../../assemblies/footing';
 import { looseOf, lowOf, type GardenFenceValues } from './fence';
 

@@ -2,7 +2,7 @@ import type { Listed } from '../../../design/listed';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import { needsOf } from '../../rules/barrier';
 import type { RunSetting } from './knobs';
 import { leafOf, type GardenGateValues } from './leaf';

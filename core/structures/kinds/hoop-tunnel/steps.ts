@@ -6,7 +6,7 @@ import type { Design } from '../../../design/design';
 import { bendMarks } from '../../../geometry/curve';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import { coverSeason, snowOn } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
 import { PEG_OUT } from './cover';

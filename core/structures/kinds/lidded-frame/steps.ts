@@ -4,7 +4,7 @@ import type { Design } from '../../../design/design';
 import { ofShape } from '../../../design/shapes/shapes';
 import type { Listed } from '../../../design/listed';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import { coverSeason } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
 import { lidLength, type LiddedFrameValues } from './knobs';

@@ -2,7 +2,7 @@ import type { Listed } from '../../../design/listed';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import type { BedSetting } from '../../setting';
 import { stockOf } from '../../../catalogue/catalogue';
 import { cutCage, type Cut } from '../../rules/girth';

@@ -2,7 +2,7 @@ import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import type { Listed } from '../../../design/listed';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import { LITRES_A_PLANT, runnersOf } from '../../rules/potting';
 import { FOLD_MM, STAPLE_EVERY_MM } from './cloth';
 import type { PalletPlanterValues } from './knobs';

@@ -1,3 +1,5 @@
+import type { PlaceOn } from '../../../site/stand';
+import type { Setting } from '../../setting';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
@@ -5,7 +7,6 @@ import { MESH_WIRE_YIELD_MPA, roundInertia } from '../../../statics/elastica';
 import { STEEL_E_MPA } from '../../../statics/wire';
 import type { Section } from '../../../statics/yielding';
 import { bowOf, lengthFor, spanFor, widestSpan, type Bow } from './bow';
-import type { ArchSetting, PanelArchValues } from './knobs';
 
 /** Longest hoop, where the price book names no length (from memory). mm. */
 const USUAL_ROD_MM = feet(20);
@@ -19,9 +20,20 @@ interface Strip {
   section: Section;
 }
 
+/** Over the way between two beds, or on open ground. */
+export type ArchSetting = Setting<PlaceOn<'beds'> | PlaceOn<'spot'>>;
+/** What an arch is bent to: two of its measures settle the third. mm. */
+interface Bent {
+  headroom: number;
+  span: number;
+  lift: number;
+  held: number;
+  solve: string;
+}
+
 /** A panel of given length: two of span, feet and headroom give the third. */
 export function bendPanel(
-  v: Pick<PanelArchValues, 'headroom' | 'span' | 'lift' | 'held'> & { panel: string; solve: string },
+  v: Bent & { panel: string },
   setting: ArchSetting,
 ): { bow: Bow; askedMm: number; widestMm: number; strip: Strip } {
   const panel = stockOf(setting.catalogue, v.panel, 'panel');
@@ -62,7 +74,7 @@ export function bendPanel(
 
 /** Hoops are cut as long as the headroom takes; with the headroom left open they are half a circle. */
 export function bendHoops(
-  v: PanelArchValues,
+  v: Bent & { rod: string; depth: number },
   setting: ArchSetting,
   meshStock: string,
 ): { bow: Bow; askedMm: number; widestMm: number; strip: Strip } {

@@ -7,7 +7,8 @@ import { frameOf, toFrame } from '../../../site/stand';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import { placeStations } from '../../rules/stations';
 import type { Bow } from './bow';
-import type { ArchSetting, PanelArchValues } from './knobs';
+import type { PanelArchValues } from './knobs';
+import type { ArchSetting } from './bend';
 
 /** Stems stand this far outside the mesh (from memory). mm. */
 const STEM_OUT_MM = inches(3);

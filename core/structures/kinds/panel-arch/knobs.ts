@@ -2,7 +2,6 @@ import { PANELS } from '../../../catalogue/panels';
 import { RODS } from '../../../catalogue/rods';
 import { feet, inches } from '../../../quantity/length';
 import type { Bed } from '../../../site/bed';
-import type { PlaceOn } from '../../../site/stand';
 import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled, Suggestion, Values } from '../../knob';
@@ -10,10 +9,7 @@ import { drivenDepth, suggestDepth, type SoldPost } from '../../rules/depth';
 import { STATION_SCHOOLS } from '../../rules/stations';
 import { perMarket } from '../../rules/tidy';
 import { isOffered, type Setting } from '../../setting';
-import { bendPanel } from './bend';
-
-/** Over the way between two beds, or on open ground. */
-export type ArchSetting = Setting<PlaceOn<'beds'> | PlaceOn<'spot'>>;
+import { bendPanel, type ArchSetting } from './bend';
 
 /** Panels long enough to be bent over a path, the usual ones first. */
 const LONG_PANELS = PANELS.filter((panel) => panel.lengthMm >= feet(9.5)).map((panel) => panel.id);

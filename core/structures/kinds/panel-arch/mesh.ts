@@ -6,7 +6,7 @@ import { sampledThrough, shifted, type Curve } from '../../../geometry/curve';
 import { ALONG, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Bow } from './bow';
-import type { ArchSetting } from './knobs';
+import type { ArchSetting } from './bend';
 
 /** Ties along a seam are so far apart (from memory); a wire tie takes 10″. mm. */
 export const SEAM_EVERY_MM = inches(24);

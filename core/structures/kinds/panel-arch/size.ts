@@ -12,7 +12,8 @@ import { isOffered } from '../../setting';
 import { bendHoops, bendPanel, chainOf } from './bend';
 import { plantAlong, soilBeside, viewsOf } from './beside';
 import type { Bow } from './bow';
-import { statureOf, type ArchSetting, type PanelArchValues } from './knobs';
+import { statureOf, type PanelArchValues } from './knobs';
+import type { ArchSetting } from './bend';
 import { layMesh, SEAM_EVERY_MM, seams } from './mesh';
 import { standHoops, standPosts, TIES_A_POST } from './stands';
 

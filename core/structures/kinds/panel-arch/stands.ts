@@ -7,7 +7,8 @@ import { UP, type Point } from '../../../geometry/space';
 import type { Assembled } from '../../assemblies/assembly';
 import { drivePost } from '../../assemblies/set-post';
 import type { Bow } from './bow';
-import type { ArchSetting, PanelArchValues } from './knobs';
+import type { PanelArchValues } from './knobs';
+import type { ArchSetting } from './bend';
 import { SEAM_EVERY_MM, TIE_MM } from './mesh';
 
 /** Ties to a post (from memory). */

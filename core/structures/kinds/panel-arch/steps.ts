@@ -4,7 +4,7 @@ import type { Listed } from '../../../design/listed';
 import { ofShape } from '../../../design/shapes/shapes';
 import { bendMarks } from '../../../geometry/curve';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';
 import type { PanelArchValues } from './knobs';

@@ -4,7 +4,7 @@ import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import { footingSteps } from '../../assemblies/footing';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import type { RailTrellisValues } from './knobs';
 
 /** End posts, the line, level along all posts, rails, then everything else cut to what was built. */

@@ -2,7 +2,7 @@ import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import type { Listed } from '../../../design/listed';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import { clearing } from '../../rules/common-season';
 import type { BedSetting } from '../../setting';
 import type { TepeeValues } from './size';

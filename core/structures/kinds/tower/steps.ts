@@ -4,7 +4,7 @@ import type { Design } from '../../../design/design';
 import type { Listed } from '../../../design/listed';
 import { takesPosts } from '../../../site/underfoot';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import { LITRES_A_PLANT, runnersOf } from '../../rules/potting';
 import { CUPS, holeMm, rodAbove, type SpotSetting } from './knobs';
 import type { TowerValues } from './size';

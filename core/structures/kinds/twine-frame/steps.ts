@@ -3,7 +3,7 @@ import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import { footingSteps } from '../../assemblies/footing';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import { footingOf, type TwineFrameValues } from './knobs';
 import { clearing } from '../../rules/common-season';
 import type { Setting } from '../../setting';

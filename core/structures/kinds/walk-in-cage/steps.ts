@@ -3,7 +3,7 @@ import { stockOf } from '../../../catalogue/catalogue';
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import { coverSeason, snowOn } from '../../rules/covering';
 import { footingSteps } from '../../assemblies/footing';
 import type { BedSetting } from '../../setting';

@@ -4,7 +4,7 @@ import type { Design } from '../../../design/design';
 import { dayAtHeight } from '../../../growth/growth';
 import { monthDayOf } from '../../../site/sun/season';
 import { fact } from '../../../wording/say';
-import type { SeasonNote, StatedStep } from '../../kind';
+import type { SeasonNote, StatedStep } from '../../step';
 import { type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
 import { passHeights } from './passes';
