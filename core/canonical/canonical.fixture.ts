@@ -8,6 +8,7 @@ import { readPlan } from '../formats/read-plan';
 import { setFixings } from '../joinery/set-fixings';
 import { computeAs, type ComputedStructure } from '../plan/compute-as';
 import { computeStructure } from '../plan/compute';
+import { seasonOf, seasonPhrases } from '../plan/season';
 import type { MendedStructure } from '../plan/mends';
 import type { Plan } from '../plan/plan';
 import { rodsOf } from '../setting-out/rods';
@@ -132,7 +133,7 @@ function aspectsOf(one: ComputedStructure | MendedStructure, plan: Plan): Canoni
       uses: step.uses,
       joins: step.joins,
     })),
-    season: sized.season,
+    season: seasonOf(one),
     marks: sorted(
       rodsOf(design).map((rod) => ({
         kind: rod.kind,
@@ -164,9 +165,9 @@ function aspectsOf(one: ComputedStructure | MendedStructure, plan: Plan): Canoni
       ...one.bill.map((line) => line.why),
       ...Object.values(sized.knobs).map((knob) => knob.suggestion.why),
       ...sized.steps.flatMap((step) => [step.what, ...(step.caution ? [step.caution] : [])]),
-      ...sized.season.map((note) => note.what),
+      ...seasonOf(one).map((note) => note.what),
       ...one.verdicts.map(({ told }) => told),
-    ].map((told) => say(told, kind.phrases, tongue)),
+    ].map((told) => say(told, seasonPhrases(one), tongue)),
   };
 }
 

@@ -1,5 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { DEMO_PLAN } from '../demo/garden';
+import { seasonOf, seasonPhrases } from '../plan/season';
 import { computeStructure } from '../plan/compute';
 import type { StructureKind } from '../structures/kind';
 import { KINDS } from '../structures/registry';
@@ -12,7 +13,8 @@ export function kindTables(): string {
   const tables = KINDS.map((kind) => {
     const structure = DEMO_PLAN.structures.find((one) => one.kind === kind.id);
     if (!structure) throw new Error(`The demo garden has no ${kind.id}: add one, so that it can be shown.`);
-    const { bill, sized } = computeStructure(DEMO_PLAN, structure);
+    const computed = computeStructure(DEMO_PLAN, structure);
+    const { bill, sized } = computed;
     const row = (line: (typeof bill)[number]): string => {
       const size =
         line.litres !== null
@@ -27,8 +29,8 @@ export function kindTables(): string {
         .filter((line) => (line.of === 'joint') === (of === 'joint'))
         .map(row)
         .join('\n')}`;
-    const notes = sized.season
-      .map((note) => `- ${note.on ? `\`${note.on}\` ` : ''}${say(note.what, kind.phrases, tongue)}`)
+    const notes = seasonOf(computed)
+      .map((note) => `- ${note.on ? `\`${note.on}\` ` : ''}${say(note.what, seasonPhrases(computed), tongue)}`)
       .join('\n');
     return `## ${kind.name} (\`${kind.id}\`)\n\n${kind.blurb} Shown by “${structure.name}” of the demo garden (\`${structure.id}\`): ${sized.design.parts.length} parts, ${sized.design.joints.length} joints, ${sized.design.stations.length} places.\n\n${table('part')}\n\n${table('joint')}\n\n\`season[]\`:\n\n${notes || '- nothing'}\n`;
   });

@@ -10,6 +10,7 @@ import { setFixings } from '../joinery/set-fixings';
 import { rodsOf } from '../setting-out/rods';
 import { computeGarden, nearTo } from '../plan/compute';
 import { kindOf } from '../structures/registry';
+import { seasonOf, seasonPhrases } from '../plan/season';
 import { withMends, type MendedStructure } from '../plan/mends';
 import type { Plan } from '../plan/plan';
 import { money, type Money } from '../quantity/money';
@@ -82,7 +83,7 @@ function resultInParts(plan: Plan, units: Units) {
 
 function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
   const { kind } = one;
-  const { design, knobs, steps, season } = one.sized;
+  const { design, knobs, steps } = one.sized;
   return {
     id: one.structure.id,
     name: one.structure.name,
@@ -217,7 +218,11 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
       lengthMm: mm(rod.lengthMm),
       marks: rod.marks.map((mark) => ({ atMm: mm(mark.atMm), of: mark.of, what: mark.what, no: mark.no })),
     })),
-    season: season.map((note) => ({ on: note.on, code: note.what.code, says: say(note.what, kind.phrases, tongue) })),
+    season: seasonOf(one).map((note) => ({
+      on: note.on,
+      code: note.what.code,
+      says: say(note.what, seasonPhrases(one), tongue),
+    })),
   };
 }
 

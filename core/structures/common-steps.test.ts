@@ -7,6 +7,7 @@ import { CROPS } from '../crops/table';
 import { DEMO_PLAN } from '../demo/garden';
 import type { StructurePlan } from '../plan/plan';
 import { computeAs } from '../plan/compute-as';
+import { seasonOf } from '../plan/season';
 import { inches } from '../quantity/length';
 import { ringOf } from '../setting-out/ring';
 import { NEEDS } from '../site/visitors';
@@ -53,23 +54,25 @@ it('a long panel is fetched some other way than on the roof of a car; short ones
 });
 
 it('what lives for years is neither cleared nor pulled out, and is cut back on its own day; what is sown is cleared after the frost', () => {
-  const seasonOf = (crop: string, training: string) =>
-    onBed('panel-wall', {}, {}, { crop, training, count: 3 }).sized.season.map(({ what, on }) => [what.code, on]);
-  const canes = seasonOf('raspberry', 'canes').map(([code]) => code);
+  const notesOf = (crop: string, training: string) =>
+    seasonOf(onBed('panel-wall', {}, {}, { crop, training, count: 3 })).map(({ what, on }) => [what.code, on]);
+  const canes = notesOf('raspberry', 'canes').map(([code]) => code);
   expect(canes).not.toContain('season.clear');
   expect(canes).toContain('season.prune.fruited-canes');
   expect(canes).toContain('season.renew');
-  const beans = seasonOf('pole-bean', 'single');
+  const beans = notesOf('pole-bean', 'single');
   expect(beans).toContainEqual(['season.clear', '10-28']);
   expect(beans.map(([code]) => code).filter((code) => code?.startsWith('season.prune'))).toEqual([]);
 });
 
 it('what is cut back after its picking has a day where it never ripens, too', () => {
   const cold = (c: readonly number[]) => c.map((one) => one - 12);
-  const { season } = one('panel-wall', {}, { crop: 'raspberry', training: 'canes' }, {}, (plan) => ({
-    ...plan,
-    site: { ...plan.site, monthlyC: { max: cold(plan.site.monthlyC.max), min: cold(plan.site.monthlyC.min) } },
-  })).sized;
+  const season = seasonOf(
+    one('panel-wall', {}, { crop: 'raspberry', training: 'canes' }, {}, (plan) => ({
+      ...plan,
+      site: { ...plan.site, monthlyC: { max: cold(plan.site.monthlyC.max), min: cold(plan.site.monthlyC.min) } },
+    })),
+  );
   expect(season.map(({ what }) => what.code)).toContain('season.cold');
   expect(season.find(({ what }) => what.code === 'season.prune.fruited-canes')?.on).toBe('11-11');
 });

@@ -25,6 +25,7 @@ import { resultOf } from '../formats/result';
 import { takeOff } from '../materials/take-off';
 import { computeStructure } from '../plan/compute';
 import { computeAs } from '../plan/compute-as';
+import { seasonOf, seasonPhrases } from '../plan/season';
 import type { Plan } from '../plan/plan';
 import { heightAt } from '../site/ground';
 import type { Stand, StandOn } from '../site/stand';
@@ -161,14 +162,15 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
     it('places finite, connected parts; the bill is the parts; all of it is said, drawn and the same again', () => {
       fc.assert(
         fc.property(anyPlan(kind), (plan) => {
+          const computed = only(plan);
           const {
-            sized: { design, knobs, steps, season },
+            sized: { design, knobs, steps },
             around,
             bill,
             shopping,
             verdicts,
             cost,
-          } = only(plan);
+          } = computed;
           expect(allFinite(design)).toBe(true);
           expect(design.parts.filter((part) => part.cutMm <= 0)).toEqual([]);
           expect(new Set(design.parts.map((part) => part.id)).size).toBe(design.parts.length);
@@ -228,8 +230,8 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             ...bill.map((line) => line.why),
             ...Object.values(knobs).map((knob) => knob.suggestion.why),
             ...steps.flatMap((step) => [step.what, ...(step.caution ? [step.caution] : [])]),
-            ...season.map((note) => note.what),
-          ].map((told) => say(told, kind.phrases, tongue));
+            ...seasonOf(computed).map((note) => note.what),
+          ].map((told) => say(told, seasonPhrases(computed), tongue));
           for (const sentence of [...said, ...verdicts.map((verdict) => say(verdict.told, {}, tongue))])
             expect(sentence).not.toMatch(/NaN|undefined|Infinity|[{}]/);
 

@@ -6,7 +6,6 @@ import type { Design, Handle, Placement } from '../design/design';
 import { present, type Listed } from '../design/listed';
 import { projectionOf } from '../design/projection';
 import { ofShape } from '../design/shapes/shapes';
-import type { Site } from '../site/plot';
 import type { Opening, PlaceOn, StandOn } from '../site/stand';
 import type { Guard } from '../site/visitors';
 import type { Phrases } from '../wording/say';
@@ -20,7 +19,6 @@ import {
   type Settings,
   type Values,
 } from './knob';
-import { commonSeason, SEASON_PHRASES } from './rules/common-season';
 import { STEP_PHRASES, withCommonSteps } from './rules/common-steps';
 import { allSaid, type Names, type Said } from './said';
 import type { Setting } from './setting';
@@ -89,7 +87,6 @@ export interface Sized {
   facts: unknown;
   knobs: Readonly<Record<string, KnobState>>;
   steps: readonly Step[];
-  season: readonly SeasonNote[];
 }
 
 export interface StructureKind {
@@ -108,6 +105,8 @@ export interface StructureKind {
   opensMm(settings: Settings, market: Market): number;
   /** Settles the knobs, sizes the structure and places its parts. `settings` must have passed {@link knobFaults}. */
   design(settings: Settings, setting: Setting): Sized;
+  /** What is done through the season that is its own; what is done at any of them is `seasonOf`’s. */
+  season(sized: Sized, setting: Setting): readonly SeasonNote[];
   /** How it stands against who visits; null for what keeps nobody out. */
   guards(sized: Sized, setting: Setting): Guard | null;
   /** What its checks say of it, the most urgent first. */
@@ -145,17 +144,6 @@ function doing(steps: readonly Step[], { id, doings }: { id: string; doings: Doi
     if (!done) throw new Error(`Nothing says what "${step.what.code}" of "${id}" is done with: add it to its doings.`);
     return { ...step, adds: adds[i] ?? [], uses: done.uses, ...(done.joins ? { joins: done.joins } : {}) };
   });
-}
-
-/** What is done whenever it is time first, then what has its day, from midwinter on. */
-function inOrder(notes: readonly SeasonNote[], { latitudeDeg }: Pick<Site, 'latitudeDeg'>): SeasonNote[] {
-  const midwinter = latitudeDeg < 0 ? '07-01' : '01-01';
-  const since = (on: string): string => (on >= midwinter ? `0 ${on}` : `1 ${on}`);
-  const dated = notes.flatMap((note) => (note.on === null ? [] : [{ note, since: since(note.on) }]));
-  return [
-    ...notes.filter(({ on }) => on === null),
-    ...dated.toSorted((a, b) => (a.since < b.since ? -1 : a.since > b.since ? 1 : 0)).map(({ note }) => note),
-  ];
 }
 
 /** A caution stands at the first step it belongs to, and is not said again. */
@@ -201,7 +189,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
     nature: kind.nature,
     knobs: kind.knobs,
     names,
-    phrases: { ...KNOB_PHRASES, ...STEP_PHRASES, ...SEASON_PHRASES, ...phrases },
+    phrases: { ...KNOB_PHRASES, ...STEP_PHRASES, ...phrases },
     hosts: kind.openings !== undefined,
     openings(settings, anywhere) {
       const setting = onStand(anywhere);
@@ -220,12 +208,9 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
         facts,
         knobs: states,
         steps: doing(cautionsOnce(withCommonSteps(steps, design, setting)), { id: kind.id, doings }, design),
-        season: inOrder(
-          [...present(kind.season?.(design, values, setting) ?? []), ...commonSeason(design, setting)],
-          setting.site,
-        ),
       };
     },
+    season: (sized, setting) => present(kind.season?.(sized.design, valuesOf(sized), onStand(setting)) ?? []),
     guards: (sized, setting) => kind.guards?.(builtOf(sized), valuesOf(sized), onStand(setting)) ?? null,
     judge: (sized, setting) => byUrgency(kind.checks(builtOf(sized), valuesOf(sized), onStand(setting))),
     mend(code, settings, sized, setting) {

@@ -5,7 +5,7 @@ import type { Design } from '../../design/design';
 import { asShape, shapeOf } from '../../design/shapes/shapes';
 import { yearOf, type CropYear } from '../../growth/growth';
 import { monthDayOf } from '../../site/sun/season';
-import { fact, type FactValue, type Phrases } from '../../wording/say';
+import { fact, type Phrases } from '../../wording/say';
 import type { SeasonNote } from '../step';
 import type { Setting } from '../setting';
 
@@ -48,19 +48,6 @@ function cropNotes({ planted, site }: Pick<Setting, 'planted' | 'site'>, tied: b
       : [told(year.starts, 'season.sow'), picked];
   });
 }
-
-/**
- * What is cleared away after the first frost; nothing where all that grows there lives for years and stays (common
- * practice, no source).
- */
-export const clearing = (
-  { planted, site }: Pick<Setting, 'planted' | 'site'>,
-  code: string,
-  args: Record<string, FactValue> = {},
-): SeasonNote[] =>
-  planted.length > 0 && planted.every(({ crop }) => crop.years)
-    ? []
-    : [{ on: site.firstFrost, what: fact(code, args) }];
 
 /** What is done through the season at anything that holds plants, whatever its kind (common practice, no source). */
 export function commonSeason({ parts, stations, hold }: Design, setting: Setting): SeasonNote[] {

@@ -234,9 +234,7 @@ function Workbench({
             {() => <Marks computed={computed} />}
           </LateFold>
           <LateFold title="In what order to build it">{() => <TickedOrder computed={computed} />}</LateFold>
-          {computed.sized.season.length > 0 && (
-            <LateFold title="Through the season">{() => <SeasonNotes computed={computed} />}</LateFold>
-          )}
+          <LateFold title="Through the season">{() => <SeasonNotes computed={computed} />}</LateFold>
         </div>
       </div>
       <div className="order-3 grid scroll-mt-16 content-start gap-5 pt-4 lg:order-none" id="results">

@@ -1,4 +1,5 @@
 'use client';
+import { seasonOf, seasonPhrases } from '@lignum/core/plan/season';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { leftOut } from '../../ui/left-out';
@@ -48,10 +49,11 @@ export function BuildOrder({ computed }: { computed: ComputedStructure }) {
 /** What is done through the season, dated where the crop tells. */
 export function SeasonNotes({ computed }: { computed: ComputedStructure }) {
   const { tongue } = useGarden();
-  const { phrases } = computed.kind;
+  const [notes, phrases] = [seasonOf(computed), seasonPhrases(computed)];
+  if (notes.length === 0) return <p className="mt-1 text-soft">Nothing is to be done to it.</p>;
   return (
     <ul className="mt-1">
-      {computed.sized.season.map((note, i) => (
+      {notes.map((note, i) => (
         <li key={i} className="grid grid-cols-[7.5rem_minmax(0,1fr)] gap-3 border-t border-rule py-1.5">
           <span className="font-semibold">{note.on ? `about ${formatMonthDay(note.on, tongue.locale)}` : ''}</span>
           <span>{say(note.what, phrases, tongue)}</span>

@@ -4,7 +4,7 @@ import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, StatedStep } from '../../step';
 import type { AFrameValues } from './frame';
-import { clearing } from '../../rules/common-season';
+import { clearing } from '../../rules/clearing';
 import type { Setting } from '../../setting';
 
 /** Each leaf flat on the ground, then hinged, then opened by two. */

@@ -5,7 +5,7 @@ import { fact } from '../../../wording/say';
 import { footingSteps } from '../../assemblies/footing';
 import type { SeasonNote, StatedStep } from '../../step';
 import type { GuyedWallValues } from './size';
-import { clearing } from '../../rules/common-season';
+import { clearing } from '../../rules/clearing';
 import type { Setting } from '../../setting';
 
 /** Posts first, in concrete and braced until it is hard; guys before the panels are stapled. */

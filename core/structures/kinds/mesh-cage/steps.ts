@@ -7,7 +7,7 @@ import type { BedSetting } from '../../setting';
 import { stockOf } from '../../../catalogue/catalogue';
 import { cutCage, type Cut } from '../../rules/girth';
 import type { MeshCageValues } from './size';
-import { clearing } from '../../rules/common-season';
+import { clearing } from '../../rules/clearing';
 
 const cutOf = (v: MeshCageValues, setting: BedSetting): Cut =>
   cutCage(stockOf(setting.catalogue, v.roll, 'mesh roll'), {

@@ -5,7 +5,7 @@ import { ofShape } from '../../../design/shapes/shapes';
 import { bendMarks } from '../../../geometry/curve';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, StatedStep } from '../../step';
-import { clearing } from '../../rules/common-season';
+import { clearing } from '../../rules/clearing';
 import type { Setting } from '../../setting';
 import type { PanelArchValues } from './knobs';
 

@@ -4,7 +4,7 @@ import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, StatedStep } from '../../step';
 import type { PanelWallValues } from './knobs';
-import { clearing } from '../../rules/common-season';
+import { clearing } from '../../rules/clearing';
 import type { Setting } from '../../setting';
 
 /** The order that lets each post be corrected by its neighbours: ends first, then to the line. */

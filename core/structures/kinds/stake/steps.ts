@@ -3,7 +3,7 @@ import type { Design } from '../../../design/design';
 import type { Listed } from '../../../design/listed';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, StatedStep } from '../../step';
-import { clearing } from '../../rules/common-season';
+import { clearing } from '../../rules/clearing';
 import type { BedSetting } from '../../setting';
 import type { StakeValues } from './knobs';
 

@@ -5,7 +5,7 @@ import { fact } from '../../../wording/say';
 import { footingSteps } from '../../assemblies/footing';
 import type { SeasonNote, StatedStep } from '../../step';
 import { footingOf, type TwineFrameValues } from './knobs';
-import { clearing } from '../../rules/common-season';
+import { clearing } from '../../rules/clearing';
 import type { Setting } from '../../setting';
 
 /** Ends first, plumb and braced; the beam is cut to what was built. */

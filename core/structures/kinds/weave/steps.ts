@@ -9,7 +9,7 @@ import { type BedSetting } from '../../setting';
 import { leadPlant } from '../../../crops/planted';
 import { passHeights } from './passes';
 import type { WeaveValues } from './size';
-import { clearing } from '../../rules/common-season';
+import { clearing } from '../../rules/clearing';
 
 /** Posts, then plants; the twine comes as they grow. */
 function steps(design: Design, v: WeaveValues): Listed<StatedStep> {

@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Line } from '../../../design/shapes/line';
 import { feet, inches } from '../../../quantity/length';
 import { dayOfYear, monthDayOf } from '../../../site/sun/season';
+import { seasonOf } from '../../../plan/season';
 import { onBed } from '../../onto-bed.fixture';
 
 const inch = (mm: number): number => Math.round((mm / 25.4) * 1e6) / 1e6;
@@ -27,9 +28,7 @@ describe('post-and-twine weave (common practice, no source)', () => {
     expect([weave.ofRole('stake').length, passes.length]).toEqual([5, 7]);
     const twine = passes.reduce((sum, pass) => sum + inch(pass.cutMm), 0);
     expect(twine).toBeCloseTo(7 * (2 * 240 + 2 * 5 * 1.5 * 6 + 2 * 12), 6);
-    const due = weave.sized.season.flatMap(({ on, what }) =>
-      on && what.code === 'season.pass' ? [dayOfYear(on)] : [],
-    );
+    const due = seasonOf(weave).flatMap(({ on, what }) => (on && what.code === 'season.pass' ? [dayOfYear(on)] : []));
     expect(due).toHaveLength(7);
     expect([...due].sort((a, b) => a - b)).toEqual(due);
     for (let day = 0; day < 365; day++)

@@ -4,7 +4,7 @@ import type { Design } from '../../../design/design';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, StatedStep } from '../../step';
 import type { WovenFrameValues } from './knobs';
-import { clearing } from '../../rules/common-season';
+import { clearing } from '../../rules/clearing';
 import type { Setting } from '../../setting';
 
 /** Frames on a flat table, squared by their diagonals; nails; stood up; woven last. */

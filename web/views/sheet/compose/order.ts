@@ -1,3 +1,4 @@
+import { seasonOf, seasonPhrases } from '@lignum/core/plan/season';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { jointsByStep } from '@lignum/core/building/tools';
 import type { Joint } from '@lignum/core/design/design';
@@ -97,7 +98,7 @@ export function order(on: On): Block[] {
 /** What is done through the season. */
 export function seasons(on: On): Block[] {
   const { computed, wide, tongue } = on;
-  const { season } = computed.sized;
+  const season = seasonOf(computed);
   if (season.length === 0) return [];
   return [
     heading('Through the season', wide),
@@ -105,7 +106,7 @@ export function seasons(on: On): Block[] {
       rows(
         season.map((note) => [
           note.on ? `about ${formatMonthDay(note.on, tongue.locale)}` : '',
-          say(note.what, computed.kind.phrases, tongue),
+          say(note.what, seasonPhrases(computed), tongue),
         ]),
         [{ widthPx: 110, weight: 'bold' }, { widthPx: wide - 110 }],
         BODY,
