@@ -9,6 +9,7 @@ import { setFixings } from '../joinery/set-fixings';
 import { computeAs, type ComputedStructure } from '../plan/compute-as';
 import { computeStructure } from '../plan/compute';
 import { seasonOf, seasonPhrases } from '../plan/season';
+import { stepPhrases, stepsOf } from '../plan/steps';
 import type { MendedStructure } from '../plan/mends';
 import type { Plan } from '../plan/plan';
 import { rodsOf } from '../setting-out/rods';
@@ -56,7 +57,7 @@ function callingOf(design: Design): (id: string) => string {
 }
 
 function aspectsOf(one: ComputedStructure | MendedStructure, plan: Plan): Canonical {
-  const { kind, sized, around } = one;
+  const { sized, around } = one;
   const { design } = sized;
   const called = callingOf(design);
   const tongue = { units: plan.garden.market, locale: 'en' };
@@ -124,7 +125,7 @@ function aspectsOf(one: ComputedStructure | MendedStructure, plan: Plan): Canoni
         'mend' in verdict ? verdict.mend : null,
       ]),
     ),
-    steps: sized.steps.map((step) => ({
+    steps: stepsOf(one).map((step) => ({
       what: step.what,
       people: step.people,
       waitHours: step.waitHours,
@@ -164,10 +165,10 @@ function aspectsOf(one: ComputedStructure | MendedStructure, plan: Plan): Canoni
     said: [
       ...one.bill.map((line) => line.why),
       ...Object.values(sized.knobs).map((knob) => knob.suggestion.why),
-      ...sized.steps.flatMap((step) => [step.what, ...(step.caution ? [step.caution] : [])]),
+      ...stepsOf(one).flatMap((step) => [step.what, ...(step.caution ? [step.caution] : [])]),
       ...seasonOf(one).map((note) => note.what),
       ...one.verdicts.map(({ told }) => told),
-    ].map((told) => say(told, seasonPhrases(one), tongue)),
+    ].map((told) => say(told, { ...stepPhrases(one), ...seasonPhrases(one) }, tongue)),
   };
 }
 

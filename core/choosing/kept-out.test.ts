@@ -4,6 +4,7 @@ import { cases } from '../cases.fixture';
 import { cropIn } from '../crops/book';
 import { DEMO_PLAN } from '../demo/garden';
 import { yearOf } from '../growth/growth';
+import { seasonOf } from '../plan/season';
 import { computeGarden } from '../plan/compute';
 import type { Plan, StructurePlan } from '../plan/plan';
 import { VISITORS, type Visitor } from '../site/plot';
@@ -220,8 +221,7 @@ describe('who is kept out', () => {
       planOnBed('flat-cover', { cover: 'cover-insect' }, {}, { crop: 'cabbage', training: 'head', count: 8 }),
       ['birds'],
     );
-    const { sized } = computeGarden(flat).structures[0]!;
-    const off = sized.season.find(({ what }) => what.code === 'season.off')?.on;
+    const off = seasonOf(computeGarden(flat).structures[0]!).find(({ what }) => what.code === 'season.off')?.on;
     expect(off).toMatch(/^\d\d-\d\d$/);
     expect(threat(flat, 'birds')).toMatchObject({ keptOut: true, until: off, outgrown: true });
     expect(threat(flat, 'cabbage butterflies')?.met.map((one) => one.past)).toEqual(['touch']);

@@ -11,6 +11,7 @@ import { rodsOf } from '../setting-out/rods';
 import { computeGarden, nearTo } from '../plan/compute';
 import { kindOf } from '../structures/registry';
 import { seasonOf, seasonPhrases } from '../plan/season';
+import { stepPhrases, stepsOf } from '../plan/steps';
 import { withMends, type MendedStructure } from '../plan/mends';
 import type { Plan } from '../plan/plan';
 import { money, type Money } from '../quantity/money';
@@ -83,7 +84,8 @@ function resultInParts(plan: Plan, units: Units) {
 
 function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
   const { kind } = one;
-  const { design, knobs, steps } = one.sized;
+  const { design, knobs } = one.sized;
+  const [steps, phrases] = [stepsOf(one), stepPhrases(one)];
   return {
     id: one.structure.id,
     name: one.structure.name,
@@ -204,12 +206,12 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
     })),
     steps: steps.map((step) => ({
       code: step.what.code,
-      says: say(step.what, kind.phrases, tongue),
+      says: say(step.what, phrases, tongue),
       adds: step.adds ?? [],
       uses: step.uses ?? [],
       people: step.people,
       waitHours: step.waitHours ?? 0,
-      caution: step.caution ? { code: step.caution.code, says: say(step.caution, kind.phrases, tongue) } : null,
+      caution: step.caution ? { code: step.caution.code, says: say(step.caution, phrases, tongue) } : null,
     })),
     marks: rodsOf(design).map((rod) => ({
       kind: rod.kind,

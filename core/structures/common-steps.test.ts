@@ -8,6 +8,7 @@ import { DEMO_PLAN } from '../demo/garden';
 import type { StructurePlan } from '../plan/plan';
 import { computeAs } from '../plan/compute-as';
 import { seasonOf } from '../plan/season';
+import { stepsOf } from '../plan/steps';
 import { inches } from '../quantity/length';
 import { ringOf } from '../setting-out/ring';
 import { NEEDS } from '../site/visitors';
@@ -20,14 +21,16 @@ it.each(KINDS.map((kind) => [kind.id, kind] as const))(
   (_id, kind) => {
     fc.assert(
       fc.property(anyPlan(kind), (plan) => {
-        const { sized, setting } = computeAs(kindOf, plan, plan.structures[0] as (typeof plan.structures)[number]);
-        const codes = sized.steps.map(({ what }) => what.code);
+        const computed = computeAs(kindOf, plan, plan.structures[0] as (typeof plan.structures)[number]);
+        const { sized, setting } = computed;
+        const steps = stepsOf(computed);
+        const codes = steps.map(({ what }) => what.code);
         const bars = sized.design.parts.flatMap((part) => (part.shape === 'bar' ? [part] : []));
         const raisedMm = setting.place.on === 'bed' ? setting.place.bed.heightMm : 0;
         // What goes deeper than a spade's blade is dug or driven when the marks are there: three working days on.
         const deep = bars.some(({ buriedMm }) => buriedMm - raisedMm > inches(10));
         expect(codes.indexOf('step.locate')).toBe(deep ? 0 : -1);
-        if (deep) expect(sized.steps[0]?.waitHours).toBe(72);
+        if (deep) expect(steps[0]?.waitHours).toBe(72);
         const treated = bars.some(({ buriedMm, stock }) => buriedMm > 0 && /-treated$/.test(stock));
         expect(codes.includes('step.ground')).toBe(treated);
         const steel = bars.some(
@@ -48,7 +51,7 @@ it.each(KINDS.map((kind) => [kind.id, kind] as const))(
 
 it('a long panel is fetched some other way than on the roof of a car; short ones need no word', () => {
   const codes = (panel: string) =>
-    onBed('panel-wall', { panel }, {}, { crop: 'cucumber', training: 'vine' }).sized.steps.map(({ what }) => what.code);
+    stepsOf(onBed('panel-wall', { panel }, {}, { crop: 'cucumber', training: 'vine' })).map(({ what }) => what.code);
   expect(codes('panel-16ft')).toContain('step.fetch');
   expect(codes('panel-8ft')).not.toContain('step.fetch');
 });
@@ -79,7 +82,7 @@ it('what is cut back after its picking has a day where it never ripens, too', ()
 
 it('a fence asks what is allowed at the boundary before anything is bought', () => {
   const fence = DEMO_PLAN.structures.find(({ kind }) => kind === 'garden-fence') as StructurePlan;
-  const codes = computeAs(kindOf, DEMO_PLAN, fence).sized.steps.map(({ what }) => what.code);
+  const codes = stepsOf(computeAs(kindOf, DEMO_PLAN, fence)).map(({ what }) => what.code);
   expect(codes.indexOf('step.allowed')).toBeGreaterThanOrEqual(0);
   expect(codes.indexOf('step.allowed')).toBeLessThan(codes.indexOf('step.line'));
 });

@@ -26,6 +26,7 @@ import { takeOff } from '../materials/take-off';
 import { computeStructure } from '../plan/compute';
 import { computeAs } from '../plan/compute-as';
 import { seasonOf, seasonPhrases } from '../plan/season';
+import { stepPhrases, stepsOf } from '../plan/steps';
 import type { Plan } from '../plan/plan';
 import { heightAt } from '../site/ground';
 import type { Stand, StandOn } from '../site/stand';
@@ -164,13 +165,14 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
         fc.property(anyPlan(kind), (plan) => {
           const computed = only(plan);
           const {
-            sized: { design, knobs, steps },
+            sized: { design, knobs },
             around,
             bill,
             shopping,
             verdicts,
             cost,
           } = computed;
+          const steps = stepsOf(computed);
           expect(allFinite(design)).toBe(true);
           expect(design.parts.filter((part) => part.cutMm <= 0)).toEqual([]);
           expect(new Set(design.parts.map((part) => part.id)).size).toBe(design.parts.length);
@@ -231,7 +233,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             ...Object.values(knobs).map((knob) => knob.suggestion.why),
             ...steps.flatMap((step) => [step.what, ...(step.caution ? [step.caution] : [])]),
             ...seasonOf(computed).map((note) => note.what),
-          ].map((told) => say(told, seasonPhrases(computed), tongue));
+          ].map((told) => say(told, { ...stepPhrases(computed), ...seasonPhrases(computed) }, tongue));
           for (const sentence of [...said, ...verdicts.map((verdict) => say(verdict.told, {}, tongue))])
             expect(sentence).not.toMatch(/NaN|undefined|Infinity|[{}]/);
 

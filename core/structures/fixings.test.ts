@@ -4,6 +4,7 @@ import { cases } from '../cases.fixture';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Design } from '../design/design';
 import { computeAs } from '../plan/compute-as';
+import { stepsOf } from '../plan/steps';
 import { anyPlan } from './any-plan.fixture';
 import { kindOf, KINDS } from './registry';
 import { nearAnEdge, outOfReach, unsound } from './unsound.fixture';
@@ -19,12 +20,13 @@ it.each(KINDS.map((kind) => [kind.id, kind] as const))(
   (_id, kind) => {
     fc.assert(
       fc.property(anyPlan(kind), (plan) => {
-        const { sized, verdicts } = computeAs(kindOf, plan, plan.structures[0] as (typeof plan.structures)[number]);
+        const computed = computeAs(kindOf, plan, plan.structures[0] as (typeof plan.structures)[number]);
+        const { sized, verdicts } = computed;
         if (verdicts.some(({ told }) => SAID.includes(told.code))) return;
         expect(unsound(sized.design).filter((fault) => !bends(sized.design) || !ASKEW.test(fault))).toEqual([]);
         // Half of three shanks where a corner is crowded or tiny.
         expect(nearAnEdge(sized.design, { end: 3, edge: 1.5 })).toEqual([]);
-        expect(outOfReach(sized.design, sized.steps)).toEqual([]);
+        expect(outOfReach(sized.design, stepsOf(computed))).toEqual([]);
       }),
       { numRuns: cases(25) },
     );

@@ -1,4 +1,4 @@
-import { COMMON_DOINGS, partsByStep, type Doings } from '../building/tools';
+import type { Doings } from '../building/tools';
 import type { Market } from '../catalogue/stock';
 import { byUrgency, type Verdict } from '../checks/check';
 import { bodiesOf } from '../design/bodies';
@@ -19,7 +19,6 @@ import {
   type Settings,
   type Values,
 } from './knob';
-import { STEP_PHRASES, withCommonSteps } from './rules/common-steps';
 import { allSaid, type Names, type Said } from './said';
 import type { Setting } from './setting';
 import type { SeasonNote, StatedStep, Step } from './step';
@@ -86,7 +85,6 @@ export interface Sized {
   design: Design;
   facts: unknown;
   knobs: Readonly<Record<string, KnobState>>;
-  steps: readonly Step[];
 }
 
 export interface StructureKind {
@@ -105,6 +103,10 @@ export interface StructureKind {
   opensMm(settings: Settings, market: Market): number;
   /** Settles the knobs, sizes the structure and places its parts. `settings` must have passed {@link knobFaults}. */
   design(settings: Settings, setting: Setting): Sized;
+  /** The steps of building that are its own; with those that are the same for all of them they are `stepsOf`’s. */
+  steps(sized: Sized, setting: Setting): readonly Step[];
+  /** What its steps add and are done with. */
+  doings: Doings;
   /** What is done through the season that is its own; what is done at any of them is `seasonOf`’s. */
   season(sized: Sized, setting: Setting): readonly SeasonNote[];
   /** How it stands against who visits; null for what keeps nobody out. */
@@ -133,29 +135,6 @@ function designOf(kind: string, names: Names, placed: Placement): Design {
       return seen ? [{ ...pull, at: seen(at), perMm }] : [];
     }),
   };
-}
-
-/** Every step with the parts it adds and what it is done with. */
-function doing(steps: readonly Step[], { id, doings }: { id: string; doings: Doings }, { parts }: Design): Step[] {
-  const all = { ...COMMON_DOINGS, ...doings };
-  const adds = partsByStep(steps, all, parts);
-  return steps.map((step, i) => {
-    const done = all[step.what.code];
-    if (!done) throw new Error(`Nothing says what "${step.what.code}" of "${id}" is done with: add it to its doings.`);
-    return { ...step, adds: adds[i] ?? [], uses: done.uses, ...(done.joins ? { joins: done.joins } : {}) };
-  });
-}
-
-/** A caution stands at the first step it belongs to, and is not said again. */
-function cautionsOnce(steps: readonly Step[]): Step[] {
-  const said = new Set<string>();
-  return steps.map((step) => {
-    const { caution, ...rest } = step;
-    if (!caution) return step;
-    if (said.has(caution.code)) return rest;
-    said.add(caution.code);
-    return step;
-  });
 }
 
 /**
@@ -189,7 +168,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
     nature: kind.nature,
     knobs: kind.knobs,
     names,
-    phrases: { ...KNOB_PHRASES, ...STEP_PHRASES, ...phrases },
+    phrases: { ...KNOB_PHRASES, ...phrases },
     hosts: kind.openings !== undefined,
     openings(settings, anywhere) {
       const setting = onStand(anywhere);
@@ -202,14 +181,14 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
       const values = settled as Values<K>;
       const { design: placed, facts } = kind.size(values, setting);
       const design = designOf(kind.id, names, placed);
-      const steps = present(kind.steps(design, values, setting)).map((step): Step => ({ people: 1, ...step }));
-      return {
-        design,
-        facts,
-        knobs: states,
-        steps: doing(cautionsOnce(withCommonSteps(steps, design, setting)), { id: kind.id, doings }, design),
-      };
+      return { design, facts, knobs: states };
     },
+    steps: (sized, setting) =>
+      present(kind.steps(sized.design, valuesOf(sized), onStand(setting))).map((step): Step => ({
+        people: 1,
+        ...step,
+      })),
+    doings,
     season: (sized, setting) => present(kind.season?.(sized.design, valuesOf(sized), onStand(setting)) ?? []),
     guards: (sized, setting) => kind.guards?.(builtOf(sized), valuesOf(sized), onStand(setting)) ?? null,
     judge: (sized, setting) => byUrgency(kind.checks(builtOf(sized), valuesOf(sized), onStand(setting))),

@@ -1,4 +1,5 @@
 'use client';
+import { stepsOf } from '@lignum/core/plan/steps';
 import { useMemo } from 'react';
 import { TOOLS, type Tool } from '@lignum/core/building/tools';
 import { TOOL_WORDS } from '@lignum/core/building/tool-words';
@@ -18,7 +19,7 @@ const FROM = [
 export function Tools({ of }: { of: readonly ComputedStructure[] }) {
   const { tongue } = useGarden();
   const { tools, bitsMm } = useMemo(() => {
-    const all = of.map(({ sized }) => toolsFor(sized.steps, sized.design));
+    const all = of.map((one) => toolsFor(stepsOf(one), one.sized.design));
     const used = new Set(all.flatMap((one) => one.tools));
     return {
       tools: TOOLS.filter((tool) => used.has(tool)),

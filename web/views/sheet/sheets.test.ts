@@ -14,6 +14,7 @@ import { computeGarden } from '@lignum/core/plan/compute';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { rodsToMark } from '@lignum/core/setting-out/rods';
+import { stepPhrases, stepsOf } from '@lignum/core/plan/steps';
 import { say } from '@lignum/core/wording/say';
 import { pdfOf } from '../../server/pdf';
 import { cutWords, wordFor } from '../shell/stock-words';
@@ -116,8 +117,8 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
             const times = rows.filter((other) => other.join('|') === row.join('|')).length;
             expect(timesIn(lines, row), row.join(' ')).toBe(times);
           }
-          for (const step of computed.sized.steps)
-            expect(said).toContain(flat(say(step.what, computed.kind.phrases, tongue)));
+          for (const step of stepsOf(computed))
+            expect(said).toContain(flat(say(step.what, stepPhrases(computed), tongue)));
           // Every small part is used in one step or another.
           const used = said.slice(said.indexOf('In this order'));
           for (const stock of new Set(computed.bill.filter((one) => one.of === 'joint').map((one) => one.stock))) {

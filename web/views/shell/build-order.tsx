@@ -1,4 +1,5 @@
 'use client';
+import { stepPhrases, stepsOf } from '@lignum/core/plan/steps';
 import { seasonOf, seasonPhrases } from '@lignum/core/plan/season';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
@@ -10,9 +11,8 @@ import { TickBox, useTicks } from './use-ticks';
 /** The steps of building in their order, with the people each takes, the waiting, and the caution where it belongs. */
 export function BuildOrder({ computed }: { computed: ComputedStructure }) {
   const { tongue } = useGarden();
-  const { phrases } = computed.kind;
   const ticks = useTicks();
-  const { steps } = computed.sized;
+  const [steps, phrases] = [stepsOf(computed), stepPhrases(computed)];
   return (
     <>
       <ol className="mt-1 list-decimal space-y-2 pl-6">

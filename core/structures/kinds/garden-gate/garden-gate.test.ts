@@ -1,3 +1,4 @@
+import { stepsOf } from '../../../plan/steps';
 import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../../../demo/garden';
 import { distanceTo } from '../../../design/nearest';
@@ -115,10 +116,9 @@ describe('garden gate', () => {
   );
 
   it('over a fall its blocks differ, so that the leaf is level: by hand, 30 mm a metre under 36″ less half an inch each side', () => {
-    const { steps } = hung(
-      { width: inches(36), under: 50, clear: inches(0.5) },
-      { spots: [spot(0, 0), spot(feet(20), 0, 182.88)] },
-    ).sized;
+    const steps = stepsOf(
+      hung({ width: inches(36), under: 50, clear: inches(0.5) }, { spots: [spot(0, 0), spot(feet(20), 0, 182.88)] }),
+    );
     const tried = steps.find(({ what }) => what.code === 'step.try')?.what.values as Record<string, { mm: number }>;
     expect(tried.second?.mm).toBeCloseTo(50 + 0.03 * inches(0.5), 2);
     expect(tried.first?.mm).toBeCloseTo(50 + 0.03 * inches(35.5), 2);

@@ -1,3 +1,4 @@
+import { stepsOf } from '../../../plan/steps';
 import { expect, it } from 'vitest';
 import { DEMO_PLAN } from '../../../demo/garden';
 import { computeStructure } from '../../../plan/compute';
@@ -74,7 +75,7 @@ it('on a balcony no rod is driven, its load is asked for with who answers for it
     'floor.over',
     'floor.bears',
   ]);
-  expect(JSON.stringify(on(2000, 'Us').sized.steps.map(({ what }) => what.code))).not.toContain('"step.rod"');
+  expect(JSON.stringify(stepsOf(on(2000, 'Us')).map(({ what }) => what.code))).not.toContain('"step.rod"');
 });
 
 it('is as many towers as its plants want, buys young plants for those that are planned, and no tomato', () => {

@@ -1,3 +1,4 @@
+import { stepsOf } from '../../../plan/steps';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../../../cases.fixture';
@@ -122,7 +123,7 @@ describe('twine frame, completed', () => {
     );
     expect(frame.ofRole<Bar>('post').map((post) => inch(post.buriedMm))).toEqual([11, 11]);
     expect(frame.count('post to bed')).toBe(8);
-    expect(frame.sized.steps.map((step) => step.what.code)).not.toContain('step.dig');
+    expect(stepsOf(frame).map((step) => step.what.code)).not.toContain('step.dig');
   });
 
   it('no eye meets a post top or a brace’s screws, over rows, spacings and braces', () => {

@@ -1,4 +1,5 @@
 import { seasonOf, seasonPhrases } from '@lignum/core/plan/season';
+import { stepPhrases, stepsOf } from '@lignum/core/plan/steps';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { jointsByStep } from '@lignum/core/building/tools';
 import type { Joint } from '@lignum/core/design/design';
@@ -25,7 +26,8 @@ function smallParts(joints: readonly Joint[]): string[] {
 /** The steps in their order, each that adds something with a small picture of what is added. */
 export function order(on: On): Block[] {
   const { computed, wide, tongue } = on;
-  const { steps, design } = computed.sized;
+  const { design } = computed.sized;
+  const [steps, phrases] = [stepsOf(computed), stepPhrases(computed)];
   const numbers = partNumbers(computed);
   const roles = new Map(design.parts.map((part) => [part.id, part.role]));
   const stands = new Set<string>();
@@ -68,7 +70,7 @@ export function order(on: On): Block[] {
         {
           blocks: [
             gap(3),
-            paragraph(say(step.what, computed.kind.phrases, tongue), {
+            paragraph(say(step.what, phrases, tongue), {
               size: BODY,
               widthPx: textWide,
               x: left,
@@ -77,7 +79,7 @@ export function order(on: On): Block[] {
             ...(aside ? [paragraph(aside, { size: SMALL, tint: 'soft', widthPx: textWide, x: left, after: 2 })] : []),
             ...(step.caution
               ? [
-                  paragraph(`Care: ${say(step.caution, computed.kind.phrases, tongue)}`, {
+                  paragraph(`Care: ${say(step.caution, phrases, tongue)}`, {
                     size: SMALL,
                     tint: 'care',
                     widthPx: textWide,

@@ -1,3 +1,4 @@
+import { stepsOf } from '@lignum/core/plan/steps';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { TOOL_WORDS } from '@lignum/core/building/tool-words';
 import { toolsFor } from '@lignum/core/building/tools-for';
@@ -106,7 +107,7 @@ function fromGarden(on: On, garden: ComputedGarden): string[][] {
 /** Tools and drill bits, to be ticked. */
 export function tools(on: On): Block[] {
   const { computed, wide, tongue } = on;
-  const { tools: list, bitsMm } = toolsFor(computed.sized.steps, computed.sized.design);
+  const { tools: list, bitsMm } = toolsFor(stepsOf(computed), computed.sized.design);
   if (list.length === 0) return [];
   const said = list.map((tool) => `○ ${TOOL_WORDS[tool]}`);
   if (bitsMm.length > 0) said.push(`○ Drill bits: ${bitsMm.map((mm) => formatBit(mm, tongue.units)).join(', ')}`);
