@@ -74,7 +74,9 @@ export function setOnPaper(
   const leftRoom =
     EDGE +
     Math.max(
-      ...level.map((chain) => (chain.label === '' ? 0 : Math.max(46, textWidth(chain.label, LABEL_SIZE) + 14))),
+      ...level.map((chain) =>
+        chain.label === '' ? 0 : Math.max(46, ...linesOf(chain.label).map((line) => textWidth(line, LABEL_SIZE) + 14)),
+      ),
       // Upright chains stand one beyond the other.
       upright.reduce((sum, chain) => sum + widestFigure(chain, o.units, roughScale), 0),
     );
@@ -198,6 +200,9 @@ function clearOfEachOther(marks: readonly PaperMark[]): PaperMark[] {
   });
 }
 
+/** A label and what its figures run along, one under the other. */
+const linesOf = (label: string): string[] => (label === '' ? [] : label.split(', '));
+
 function levelChain(
   chain: Chain,
   figures: readonly Figure[],
@@ -233,18 +238,14 @@ function levelChain(
           }
         : { draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'down' };
     }),
-    ...(chain.label === ''
-      ? []
-      : [
-          {
-            draw: 'text',
-            text: chain.label,
-            size: LABEL_SIZE,
-            anchor: 'end',
-            ink: 'label',
-            at: [(xs[0] as number) - 10, y + 4],
-          } as const,
-        ]),
+    ...linesOf(chain.label).map((line, i, all): PaperMark => ({
+      draw: 'text',
+      text: line,
+      size: LABEL_SIZE,
+      anchor: 'end',
+      ink: 'label',
+      at: [(xs[0] as number) - 10, y + 4 + (i - (all.length - 1) / 2) * LABEL_SIZE],
+    })),
     ...figures.flatMap((figure): PaperMark[] => {
       const middle = originPx + (figure.from + figure.to) / 2;
       const textY = y + 15 + figure.tier * TIER_PX;
