@@ -58,6 +58,7 @@ export const COMMON_DOINGS: Doings = {
   'step.tape.bed': { uses: ['tape', 'chalk', 'level'] },
   'step.locate': { uses: [] },
   'step.seam': { uses: ['knife'] },
+  'step.boards-last': { uses: ['spade'] },
   'step.fetch': { uses: [] },
   'step.ground': { uses: ['brush', 'goggles', 'gloves'] },
   'step.tops': { uses: [] },

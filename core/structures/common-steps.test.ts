@@ -80,6 +80,16 @@ it('what is cut back after its picking has a day where it never ripens, too', ()
   expect(season.find(({ what }) => what.code === 'season.prune.fruited-canes')?.on).toBe('11-11');
 });
 
+it('holes that reach under the boards of a raised bed are dug before those are set: a 4×4 has a hole of 10½″, 5¼″ to each side', () => {
+  const asked = (startAt: number, heightMm: number) =>
+    stepsOf(
+      onBed('rail-trellis', { section: '4x4', rowLength: 3000, startAt }, { lengthMm: 6000, widthMm: 1200, heightMm }),
+    ).find(({ what }) => what.code === 'step.boards-last')?.what.values;
+  // Its end posts stand half a face, 1¾″, in from where it begins: 44 mm and 135 mm from the board.
+  expect(asked(0, 280)).toEqual({ posts: 1 });
+  expect([asked(0, 0), asked(100, 280)]).toEqual([undefined, undefined]);
+});
+
 it('a fence asks what is allowed at the boundary before anything is bought', () => {
   const fence = DEMO_PLAN.structures.find(({ kind }) => kind === 'garden-fence') as StructurePlan;
   const codes = stepsOf(computeAs(kindOf, DEMO_PLAN, fence)).map(({ what }) => what.code);

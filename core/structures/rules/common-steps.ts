@@ -1,5 +1,6 @@
 import { CATALOGUE } from '../../catalogue/catalogue';
 import { LAP_MM } from '../../catalogue/lap';
+import { holeAcross } from '../assemblies/footing';
 import type { Design } from '../../design/design';
 import { asShape, ofShape, type Part } from '../../design/shapes/shapes';
 import { feet, inches } from '../../quantity/length';
@@ -62,6 +63,22 @@ function joined({ parts }: Design, setting: Setting): Step[] {
   return over ? [{ what: fact('step.seam', { lap: { mm: LAP_MM } }), people: 1 }] : [];
 }
 
+/** Posts of a raised bed whose holes reach under its boards: what is dug there lets a board sink. */
+function underBoards({ parts, posts, startMm }: Design, { place }: Setting): Step[] {
+  if (place.on !== 'bed' || place.bed.heightMm === 0) return [];
+  const { lengthMm, widthMm } = place.bed;
+  const dug = new Set(posts.filter(({ set }) => set === 'let in' || set === 'concrete').map(({ id }) => id));
+  const under = ofShape(parts, 'bar').filter((post) => {
+    if (!dug.has(post.id)) return false;
+    const [x, y] = post.from;
+    const half = holeAcross(post) / 2;
+    // How far its middle is from the nearest side of the bed; a post outside of it has no board over its hole.
+    const inside = Math.min(x + startMm, lengthMm - startMm - x, widthMm / 2 - Math.abs(y));
+    return inside > 0 && inside < half;
+  });
+  return under.length > 0 ? [{ what: fact('step.boards-last', { posts: under.length }), people: 1 }] : [];
+}
+
 /** Treated timber in the soil: what it is bought as, which end goes down, what its cuts get. */
 function inGround({ parts }: Design): Step[] {
   const treated = parts.some((part) => {
@@ -83,7 +100,7 @@ function topped({ parts, traits }: Design): Step[] {
 
 /**
  * The steps of a kind with those that are the same for all of them: services found, panels fetched, rolls joined, timber
- * made ready for the ground; places measured from one zero, with a tape that does not stretch, not by the rim of a bed; tops
+ * made ready for the ground, holes under a bed’s boards dug first; places measured from one zero, with a tape that does not stretch, not by the rim of a bed; tops
  * capped (common practice, no source).
  */
 export function withCommonSteps(steps: readonly Step[], design: Design, setting: Setting): Step[] {
@@ -98,6 +115,7 @@ export function withCommonSteps(steps: readonly Step[], design: Design, setting:
     ...located(design, setting),
     ...fetched(design),
     ...inGround(design),
+    ...underBoards(design, setting),
     ...steps.slice(0, at),
     tape,
     ...joined(design, setting),
@@ -111,6 +129,8 @@ export const STEP_PHRASES = {
     'Have public services marked before any hole: ask three working days ahead, and dig before the marks expire. Lines of your own (watering, lights, gas to a grill) nobody marks for you.',
   'step.fetch':
     'Panels of {long} are no load for a car: have them delivered, or cut where they are bought; bent into a long bow and tied to the roof front and back they travel a few miles, slowly.',
+  'step.boards-last':
+    'The holes of {posts|post|posts} reach under the boards of the bed: dig them before its boards are set, or take those boards off and put them back when the hole is filled and has settled. Dug under, a board sinks.',
   'step.seam':
     'What is longer than its roll is joined first, laid out flat: one length {lap} over the next, laced with cord or wire in every hand’s width.',
   'step.ground':
