@@ -49,7 +49,7 @@ const SHOTS = [
     '/g/ferry-house/plot',
     {
       before: async (page) => {
-        await page.getByRole('radio', { name: 'Walk round' }).click();
+        await page.getByRole('radio', { name: '3-D' }).click();
         await page.getByRole('img', { name: /three dimensions/ }).waitFor();
         await page.getByLabel('Date', { exact: true }).fill('2026-08-15');
         await page.waitForTimeout(2500);
