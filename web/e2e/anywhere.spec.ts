@@ -47,7 +47,7 @@ test('a fence is laid corner by corner, a corner is dragged, typed and added, an
   expect(fence.stand.spots).toHaveLength(4);
   expect(fence.stand.spots[0]?.xMm).toBeCloseTo(1828.8, 3);
   expect(fence.stand.spots[2]?.groundMm).toBeCloseTo(203.2, 3);
-  await page.getByRole('link', { name: 'Open it on the bench' }).click();
+  await page.getByRole('link', { name: 'Open the design' }).click();
   await expect(page.getByRole('table').filter({ hasText: 'Between posts' })).toContainText('rises');
   await expect(total(page)).toHaveText(/€[1-9]/);
   await page.getByRole('link', { name: /move it on the plot/ }).click();
