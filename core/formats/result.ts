@@ -1,3 +1,4 @@
+import type { Design } from '../design/design';
 import { type Part, shapeOf } from '../design/shapes/shapes';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Layout } from '../cutting/cut-plan';
@@ -85,7 +86,6 @@ function resultInParts(plan: Plan, units: Units) {
 function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
   const { kind } = one;
   const { design, knobs } = one.sized;
-  const [steps, phrases] = [stepsOf(one), stepPhrases(one)];
   return {
     id: one.structure.id,
     name: one.structure.name,
@@ -103,6 +103,15 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
         },
       ]),
     ),
+    ...builtOf(design),
+    ...judgedOf(one, plan, tongue),
+    ...doneOf(one, tongue),
+  };
+}
+
+/** What stands there: its parts, what holds them, what it stands on, what it is cut out of, where its plants are. */
+function builtOf(design: Design) {
+  return {
     parts: design.parts.map((part) => ({
       id: part.id,
       role: part.role,
@@ -177,6 +186,13 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
       side: station.side,
       at: point(station.at),
     })),
+  };
+}
+
+/** What it takes and costs, and what its checks say. */
+function judgedOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
+  const { kind } = one;
+  return {
     bill: one.bill.map((line) => ({
       id: line.id,
       group: line.group,
@@ -204,6 +220,14 @@ function structureOf(one: MendedStructure, plan: Plan, tongue: Tongue) {
         costs: verdict.mend.costMinor === null ? null : money(verdict.mend.costMinor, plan.garden.currency),
       },
     })),
+  };
+}
+
+/** How it is built, set out and kept through the year. */
+function doneOf(one: MendedStructure, tongue: Tongue) {
+  const { design } = one.sized;
+  const [steps, phrases] = [stepsOf(one), stepPhrases(one)];
+  return {
     steps: steps.map((step) => ({
       code: step.what.code,
       says: say(step.what, phrases, tongue),

@@ -1,7 +1,8 @@
 import { stockOf } from '../../../catalogue/catalogue';
+import type { MeshRoll, WeldedPanel } from '../../../catalogue/stock';
 import { bendOf, type Bend } from '../../../checks/bend-sets';
 import { ascending, chain } from '../../../design/chain';
-import { placed } from '../../../design/design';
+import { placed, type Hold } from '../../../design/design';
 import { ofShape } from '../../../design/shapes/shapes';
 import { inches } from '../../../quantity/length';
 import { tightestRadius } from '../../../statics/elastica';
@@ -61,8 +62,6 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Sizing<
   const held = bow.liftMm + bow.heldMm;
   const bend = bendOf(tightestRadius(bow.free), strip.section, !isPanel);
   const wires = stockOf(setting.catalogue, isPanel ? v.panel : meshStock, isPanel ? 'panel' : 'mesh roll');
-  const mesh =
-    wires.form === 'panel' ? { wide: wires.pitchMm, high: inches(8) } : { wide: wires.openingMm, high: wires.stepMm };
   const gapMm = Math.max(0, bow.liftMm - Math.max(0, ...soil.map((side) => side.heightMm)));
   return {
     design: placed({
@@ -71,18 +70,7 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Sizing<
       ground: { lengthMm: Math.max(1, builtMm), riseMm: 0 },
       builtMm,
       startMm,
-      hold: {
-        by: 'mesh',
-        meshMm: mesh,
-        memberMm: wires.wireMm,
-        stepMm: Math.min(mesh.wide, mesh.high),
-        fineToMm: 0,
-        carries: wires.carries,
-        startsMm: gapMm,
-        gapMm,
-        topMm: { least: along, most: along },
-        could: { topMm: along, carries: wires.carries, net: false },
-      },
+      hold: holdOf(wires, gapMm, along),
       views: viewsOf(soil, way?.wideMm ?? bow.spanMm),
       reasons: {
         panel: fact('count.panels', { panels: v.count }),
@@ -132,5 +120,24 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Sizing<
       way,
       runs: (place.on === 'beds' ? place.way.at : place.at).turnDeg,
     },
+  };
+}
+
+/** What plants hold on to: the wires of its panel or mesh, from the highest soil at its feet up to its crown along its bow. mm. */
+function holdOf(wires: WeldedPanel | MeshRoll, gapMm: number, alongMm: number): Hold {
+  const { carries } = wires;
+  const mesh =
+    wires.form === 'panel' ? { wide: wires.pitchMm, high: inches(8) } : { wide: wires.openingMm, high: wires.stepMm };
+  return {
+    by: 'mesh',
+    meshMm: mesh,
+    memberMm: wires.wireMm,
+    stepMm: Math.min(mesh.wide, mesh.high),
+    fineToMm: 0,
+    carries,
+    startsMm: gapMm,
+    gapMm,
+    topMm: { least: alongMm, most: alongMm },
+    could: { topMm: alongMm, carries, net: false },
   };
 }

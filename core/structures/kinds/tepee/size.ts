@@ -1,7 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Pole } from '../../../catalogue/stock';
 import { chain } from '../../../design/chain';
-import { placed, type Joint, type Station } from '../../../design/design';
+import { placed, type Hold, type Joint, type Station } from '../../../design/design';
 import { AS_BOUGHT } from '../../../design/end-cut';
 import { barOf, type Bar } from '../../../design/shapes/bar';
 import { lineOf, type Line } from '../../../design/shapes/line';
@@ -81,19 +81,7 @@ export function sizeTepee(v: TepeeValues, setting: BedSetting): Sizing<TepeeFact
       ground,
       builtMm,
       startMm,
-      hold: {
-        by: 'poles',
-        meshMm: null,
-        memberMm: ladder ? stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm : stock.diameterMm,
-        stepMm: ladder ? v.ladderStep : apart,
-        fineToMm: 0,
-        // Poles and canes carry beans and peas, never squash or cucumber (common practice, no source).
-        carries: 'medium',
-        startsMm: 0,
-        gapMm: 0,
-        topMm: { least: v.height, most: v.height },
-        could: { topMm: Math.max(v.height, mostTie(setting, v.pole, v.radius)), carries: 'medium', net: true },
-      },
+      hold: holdOf(v, setting, { ladder: ladder !== null, poleMm: stock.diameterMm, apartMm: apart }),
       views: rowViews({ ground, bed, startMm }),
       reasons: {
         pole: fact(v.door > 0 ? 'count.poles.door' : 'count.poles', {
@@ -261,3 +249,22 @@ function ladderRound(
   });
   return { parts: rungs.map(({ string }) => string), joints: rungs.map(({ joint }) => joint) };
 }
+
+/** What climbs holds on to its poles, or to the strings of a ladder between them. mm. */
+const holdOf = (
+  v: TepeeValues,
+  setting: BedSetting,
+  o: { ladder: boolean; poleMm: number; apartMm: number },
+): Hold => ({
+  by: 'poles',
+  meshMm: null,
+  memberMm: o.ladder ? stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm : o.poleMm,
+  stepMm: o.ladder ? v.ladderStep : o.apartMm,
+  fineToMm: 0,
+  // Poles and canes carry beans and peas, never squash or cucumber (common practice, no source).
+  carries: 'medium',
+  startsMm: 0,
+  gapMm: 0,
+  topMm: { least: v.height, most: v.height },
+  could: { topMm: Math.max(v.height, mostTie(setting, v.pole, v.radius)), carries: 'medium', net: true },
+});

@@ -1,7 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import { ascending, chain, soilChain } from '../../../design/chain';
-import { placed } from '../../../design/design';
+import { placed, type Hold } from '../../../design/design';
 import { lineOf } from '../../../design/shapes/line';
 import { add, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
@@ -89,22 +89,7 @@ export function sizeWeave(v: WeaveValues, setting: BedSetting): Sizing<WeaveFact
         fixings: [],
       })),
       ...row,
-      hold: {
-        by: 'passes',
-        meshMm: null,
-        memberMm: stockOf(setting.catalogue, twine, 'cord').diameterMm,
-        stepMm: v.passEvery,
-        fineToMm: 0,
-        carries: bay <= feet(8.1) && v.way === 'sandwich' ? 'heavy' : 'medium',
-        startsMm: v.firstPass,
-        gapMm: v.firstPass,
-        topMm: { least: v.height, most: v.height },
-        could: {
-          topMm: Math.min(reachOverBed(setting), mostHeight(setting, steel, v.depth)),
-          carries: 'heavy',
-          net: true,
-        },
-      },
+      hold: holdOf(v, setting, bay),
       reasons: {
         post: counted,
         stake: counted,
@@ -137,3 +122,21 @@ export function sizeWeave(v: WeaveValues, setting: BedSetting): Sizing<WeaveFact
     facts: { rowsAtMm: [y], spacingMm: bay },
   };
 }
+
+/** What stems are held by: two strings of a pass, or one, as far apart as they are. */
+const holdOf = (v: WeaveValues, setting: BedSetting, bayMm: number): Hold => ({
+  by: 'passes',
+  meshMm: null,
+  memberMm: stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm,
+  stepMm: v.passEvery,
+  fineToMm: 0,
+  carries: bayMm <= feet(8.1) && v.way === 'sandwich' ? 'heavy' : 'medium',
+  startsMm: v.firstPass,
+  gapMm: v.firstPass,
+  topMm: { least: v.height, most: v.height },
+  could: {
+    topMm: Math.min(reachOverBed(setting), mostHeight(setting, v.posts === 'steel', v.depth)),
+    carries: 'heavy',
+    net: true,
+  },
+});
