@@ -16,7 +16,7 @@ export const pathShape = check(
       'path.crosses': 'The path crosses itself, between corners {first} and {second}: move a corner.',
       'path.sharp': 'Corner {corner} turns by all but {degrees}°: two stretches hardly find room on one post.',
       'path.askew':
-        'Corner {corner} is neither straight nor square ({degrees}°): what is flat meets its post askew there. Screw a strip to the post first, planed to the second run, and fix to that.',
+        'Corner {corner} is neither straight nor square ({degrees}°): what is flat meets its post askew there. Screw a strip to the post first, planed to the second stretch, and fix to that.',
       'path.plain': '{corners|corner|corners}, {long} in all.',
     },
   },

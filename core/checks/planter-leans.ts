@@ -1,4 +1,3 @@
-import { GRAVITY_MS2 } from '../statics/wind';
 import { check } from './check';
 
 /** A child that holds on to a thing pulls about so much (from memory). kg. */
@@ -16,13 +15,13 @@ export const planterLeans = check(
       'leans.held': 'Its head is held at the wall; alone it would turn over at a pull of {pull}.',
       'leans.tips': 'Its middle stands in front of its foot: let go, it falls over.',
       'leans.pulled': 'A pull of {pull} at its head turns it over; a child holds on with more.',
-      'leans.stands': 'It takes a pull of {pull} ({newtons} N) at its head to turn it over.',
+      'leans.stands': 'It takes a pull of {pull} at its head to turn it over.',
     },
     mends: { 'leans.tips': 'Screw its head to the wall', 'leans.pulled': 'Screw its head to the wall' },
   },
   (at: { kg: number; behindMm: number; headMm: number; held: boolean }, found) => {
     const pull = pullKg(at);
-    const values = { pull: { kg: Math.max(0, pull) }, newtons: Math.round(Math.max(0, pull) * GRAVITY_MS2) };
+    const values = { pull: { kg: Math.max(0, pull) } };
     if (at.held) return found('good', 'leans.held', values);
     if (pull <= 0) return found('fail', 'leans.tips', values);
     return pull < CHILD_KG ? found('warn', 'leans.pulled', values) : found('good', 'leans.stands', values);

@@ -1,6 +1,7 @@
+import { GRAVITY_MS2 } from '../quantity/measure';
 import type { Soil, Wind } from '../site/soil';
 import { poleMoment } from '../statics/pole';
-import { GRAVITY_MS2, lowDown, pipeYieldMoment, windPressure } from '../statics/wind';
+import { lowDown, pipeYieldMoment, windPressure } from '../statics/wind';
 import { check } from './check';
 
 /** Force coefficient of a leafy column (from memory: a rough cylinder). */

@@ -1,4 +1,5 @@
 import type { Joint } from './design';
+import { linkedBy } from './linked';
 import type { Part } from './shapes/shapes';
 
 /**
@@ -7,18 +8,19 @@ import type { Part } from './shapes/shapes';
  * @example bodiesOf([post, rail, stone], [railToPost]).length // 2
  */
 export function bodiesOf(parts: readonly Part[], joints: readonly Joint[]): Part[][] {
-  const leader = new Map(parts.map((part) => [part.id, part.id]));
-  const find = (id: string): string => {
-    const up = leader.get(id);
-    if (up === undefined) throw new Error(`A joint names "${id}", which is no part: name the parts it joins.`);
-    return up === id ? id : find(up);
-  };
-  for (const joint of joints) for (const id of joint.parts) leader.set(find(id), find(joint.parts[0] as string));
+  const named = new Set(parts.map(({ id }) => id));
+  const linked = linkedBy();
+  for (const joint of joints)
+    for (const id of joint.parts) {
+      if (!named.has(id)) throw new Error(`A joint names "${id}", which is no part: name the parts it joins.`);
+      linked.join(id, joint.parts[0] as string);
+    }
   const groups = new Map<string, Part[]>();
   for (const part of parts) {
-    const group = groups.get(find(part.id));
+    const leader = linked.leaderOf(part.id);
+    const group = groups.get(leader);
     if (group) group.push(part);
-    else groups.set(find(part.id), [part]);
+    else groups.set(leader, [part]);
   }
   return [...groups.values()];
 }

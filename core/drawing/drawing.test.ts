@@ -135,8 +135,7 @@ describe('what is written on a drawing', () => {
       const { sized, around } = computeStructure(DEMO_PLAN, { ...structure, knobs });
       const views = drawViews(sized.design, around);
       const chain = (view: string, label: string) =>
-        views.find((one) => one.id === view)?.chains.find((one) => one.label.replace(', on the soil', '') === label)
-          ?.tapedMm ?? [];
+        views.find((one) => one.id === view)?.chains.find((one) => one.label === label)?.tapedMm ?? [];
       return { ...sized, views, chain };
     };
     const fence = of('garden-fence');

@@ -32,12 +32,14 @@ export type Primitive =
   | { draw: 'dot'; at: Spot; ink: Ink; part?: string }
   | { draw: 'crow foot'; at: Spot; ink: Ink }
   /** The number of a post, under its foot or beside it. */
-  | { draw: 'number'; at: Spot; ink: 'outline'; text: string; lies: 'under' | 'beside' };
+  | { draw: 'number'; at: Spot; ink: Ink; text: string; lies: 'under' | 'beside' };
 
 /** A string of dimensions: under the drawing (x) or to its left (z). Lengths are said later, in the gardener's units. */
 export interface Chain {
   axis: 'x' | 'z';
   label: string;
+  /** Its figures are those of a tape on a slope, not of the level that is drawn. */
+  onSoil?: true;
   /** Where the marks stand in the view, ascending. */
   atMm: readonly number[];
   /** What a tape reads at each of them. */

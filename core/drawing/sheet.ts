@@ -75,7 +75,7 @@ export function setOnPaper(
     EDGE +
     Math.max(
       ...level.map((chain) =>
-        chain.label === '' ? 0 : Math.max(46, ...linesOf(chain.label).map((line) => textWidth(line, LABEL_SIZE) + 14)),
+        chain.label === '' ? 0 : Math.max(46, ...linesOf(chain).map((line) => textWidth(line, LABEL_SIZE) + 14)),
       ),
       // Upright chains stand one beyond the other.
       upright.reduce((sum, chain) => sum + widestFigure(chain, o.units, roughScale), 0),
@@ -201,7 +201,8 @@ function clearOfEachOther(marks: readonly PaperMark[]): PaperMark[] {
 }
 
 /** A label and what its figures run along, one under the other. */
-const linesOf = (label: string): string[] => (label === '' ? [] : label.split(', '));
+const linesOf = ({ label, onSoil }: Chain): string[] =>
+  label === '' ? [] : [label, ...(onSoil ? ['on the soil'] : [])];
 
 function levelChain(
   chain: Chain,
@@ -238,7 +239,7 @@ function levelChain(
           }
         : { draw: 'crow foot', ink: 'dimension', at: [x, y], towards: 'down' };
     }),
-    ...linesOf(chain.label).map((line, i, all): PaperMark => ({
+    ...linesOf(chain).map((line, i, all): PaperMark => ({
       draw: 'text',
       text: line,
       size: LABEL_SIZE,

@@ -3,7 +3,7 @@ import { shapeOf, type Part } from '../design/shapes/shapes';
 import { boxAround, drawPart, extent } from './draw-part';
 import type { Primitive, View } from './primitive';
 import { projectionOf } from '../design/projection';
-import { soilBetween } from './views';
+import { soilBetween } from './soil';
 
 /**
  * A step as a small picture: what it adds is shown dark, what stands already light, all steps of a structure
@@ -18,7 +18,7 @@ export function stepView(design: Design, adds: readonly string[], stands: Readon
   const draw = (some: readonly Part[]): Primitive[] =>
     some.toSorted((a, b) => mass(b) - mass(a)).flatMap((part) => drawPart(part, flat, frame.square));
   const light = (one: Primitive): Primitive =>
-    one.draw === 'dot' || one.draw === 'crow foot' || one.draw === 'number' ? one : { ...one, ink: 'stands' };
+    one.draw === 'dot' || one.draw === 'crow foot' ? one : { ...one, ink: 'stands' };
   const margin = Math.max(120, (box.right - box.left) * 0.02);
   const soil = soilBetween(frame.soil, box.left - margin, box.right + margin);
   return {

@@ -2,17 +2,18 @@ import { plantsOf, type Design, type Station, type ViewFrame } from '../design/d
 import { postNumbers } from '../design/post-numbers';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import type { Traits } from '../design/traits';
-import { pointAt, tangentAt } from '../geometry/curve';
-import { dot, minus, type Point } from '../geometry/space';
+import { tangentAt } from '../geometry/curve';
+import { dot, type Point } from '../geometry/space';
 import type { Around } from '../plan/around';
 import { heightAt } from '../site/ground';
 import { boxAround, drawBeside, drawPart, extent } from './draw-part';
+import { plants, plantsAbove } from './plants';
 import type { Chain, Primitive, Pull, Spot, View } from './primitive';
+import { hatch, soilBetween, wallAt } from './soil';
 import { FROM_ABOVE, projectionOf, SLANTING, type Projection } from '../design/projection';
 
-/** Soil shown past the ends of the row, and how deep its hatching goes. mm. */
+/** Soil shown past the ends of the row. mm. */
 const MARGIN_MM = 260;
-const HATCH_MM = 70;
 /** How far the soil goes beside what stands on open ground, at a glance. mm. */
 const BESIDE_MM = 700;
 
@@ -190,12 +191,7 @@ function fromAbove(design: Design, frame: ViewFrame, around: Around): View {
       wall ? [{ draw: 'lines', ink: 'wall', lines: [level(wall)] }] : [],
     ),
     ...(design.traces ?? []).map((trace): Primitive => ({ draw: 'lines', ink: 'soil', lines: [trace.map(flat)] })),
-    ...copies(
-      plantsOf(design),
-      (station) => `${spread(station)}`,
-      (station) => round([0, 0], spread(station) / 2),
-      flat,
-    ),
+    ...plantsAbove(plantsOf(design), flat),
     ...shown.flatMap((part) => drawPart(part, flat, frame.square)),
     ...hardwareOn(design, shown, frame, flat),
     ...numbersOn(design, shown, frame, flat),
@@ -234,8 +230,7 @@ const chainsOf = (design: Design, of: string): Chain[] =>
     .filter((mark) => mark.view === of)
     .map(({ axis, label, atMm, tapedMm = atMm }) => {
       const long = (of: readonly number[]): number => (of.at(-1) ?? 0) - (of[0] ?? 0);
-      const onSoil = label !== '' && long(tapedMm) - long(atMm) > ASLANT_MM;
-      return { axis, label: onSoil ? `${label}, on the soil` : label, atMm, tapedMm };
+      return { axis, label, atMm, tapedMm, ...(long(tapedMm) - long(atMm) > ASLANT_MM ? { onSoil: true } : {}) };
     });
 const pullsOf = (design: Design, of: string): Pull[] =>
   design.handles.filter((handle) => handle.view === of).map(({ knob, at, axis, perMm }) => ({ knob, at, axis, perMm }));
@@ -266,168 +261,4 @@ function boxOfCopy(points: readonly Spot[], [right, up]: Spot): Spot[] {
     [right + box.left, up + box.bottom],
     [right + box.right, up + box.top],
   ];
-}
-
-/** The line of the soil from one place to another; beyond its ends it goes on as it ends. */
-export function soilBetween(soil: ViewFrame['soil'], left: number, right: number): Spot[] {
-  if (soil.length < 2)
-    return [
-      [left, soil[0]?.[1] ?? 0],
-      [right, soil[0]?.[1] ?? 0],
-    ];
-  const at = (x: number): number => {
-    const i = Math.max(
-      1,
-      soil.findIndex(([end]) => end >= x) < 0 ? soil.length - 1 : soil.findIndex(([end]) => end >= x),
-    );
-    const [a, b] = [soil[i - 1] as Spot, soil[i] as Spot];
-    return b[0] === a[0] ? b[1] : a[1] + ((x - a[0]) / (b[0] - a[0])) * (b[1] - a[1]);
-  };
-  return [[left, at(left)], ...soil.filter(([x]) => x > left && x < right), [right, at(right)]];
-}
-
-/** The face of a wall from the soil to over what leans on it, with short strokes behind it. */
-function wallAt(right: number, [foot]: readonly Spot[], topMm: number): Primitive[] {
-  const [low, high] = [foot?.[1] ?? 0, topMm + MARGIN_MM / 2];
-  const count = Math.max(1, Math.floor((high - low) / 90));
-  return [
-    {
-      draw: 'lines',
-      ink: 'soil',
-      lines: Array.from({ length: count }, (_, i): Spot[] => [
-        [right, low + (i + 0.9) * 90],
-        [right + HATCH_MM * 0.7, low + (i + 0.9) * 90 - HATCH_MM * 0.7],
-      ]),
-    },
-    {
-      draw: 'lines',
-      ink: 'ground',
-      lines: [
-        [
-          [right, low],
-          [right, high],
-        ],
-      ],
-    },
-  ];
-}
-
-/** Short strokes under the soil, evenly along it. */
-function hatch(soil: readonly Spot[]): Primitive[] {
-  const [from, to] = [(soil[0] as Spot)[0], (soil.at(-1) as Spot)[0]];
-  const step = Math.max(90, (to - from) / 90);
-  const count = Math.floor((to - from) / step);
-  const lines = Array.from({ length: count }, (_, i): Spot[] => {
-    const right = from + (i + 0.7) * step;
-    const n = Math.max(
-      1,
-      soil.findIndex(([end]) => end >= right),
-    );
-    const [a, b] = [soil[n - 1] as Spot, soil[n] as Spot];
-    const up = b[0] === a[0] ? Math.min(a[1], b[1]) : a[1] + ((right - a[0]) / (b[0] - a[0])) * (b[1] - a[1]);
-    return [
-      [right, up - 8],
-      [right - HATCH_MM * 0.7, up - HATCH_MM],
-    ];
-  });
-  return [{ draw: 'lines', ink: 'soil', lines }];
-}
-
-/** How wide a plant is drawn: its spacing, at most 20″. mm. */
-function spread(station: Station): number {
-  return Math.min(station.side === 'pocket' ? POCKET_MM : 508, Math.max(station.spacingMm, 90));
-}
-
-/** What grows in a pocket or a cup is drawn no larger, so that each is seen (from memory). mm. */
-const POCKET_MM = 170;
-
-/** How far up its stem a plant is drawn: as high as it is to be held, never far past what holds it. mm. */
-const shownHeight = (station: Station, design: Design): number =>
-  Math.min(
-    station.side === 'pocket' ? POCKET_MM : station.growsMm,
-    Math.max(station.heldToMm, Math.min(station.growsMm, 300)),
-    (design.hold?.topMm.most ?? Infinity) + 150,
-  );
-
-/** Pairs of leaves up a stem: how far up it, and how far out as a share of half the spread. Broadest low down, drawn in at both ends. */
-const LEAVES = Array.from({ length: 22 }, (_, i) => {
-  const t = (i + 1) / 22;
-  const full = Math.pow(Math.sin(Math.PI * Math.pow(t, 0.62)), 0.55) * (1 - 0.3 * t);
-  return { up: 0.04 + 0.96 * t, out: full * (i % 2 ? 1 : 0.72) };
-});
-
-/** Stations that look alike drawn as copies of one outline, which is from where a station stands. */
-function copies(
-  stations: readonly Station[],
-  alike: (station: Station) => string,
-  outline: (station: Station) => Spot[],
-  flat: Projection,
-): Primitive[] {
-  const groups = new Map<string, Station[]>();
-  for (const station of stations) {
-    const key = alike(station);
-    const group = groups.get(key);
-    if (group) group.push(station);
-    else groups.set(key, [station]);
-  }
-  return [...groups.values()].map((group): Primitive => ({
-    draw: 'copies',
-    ink: 'crop',
-    points: outline(group[0] as Station),
-    at: group.map((station) => flat(station.at)),
-  }));
-}
-
-/** Leafy outlines along the stems: plants that grow the same way to the same height are the same drawing. */
-const plants = (stations: readonly Station[], design: Design, flat: Projection): Primitive[] =>
-  copies(
-    stations,
-    (station) =>
-      station.stem.curve === 'line'
-        ? [
-            shownHeight(station, design),
-            spread(station),
-            ...minus(pointAt(station.stem, 0), station.at),
-            ...tangentAt(station.stem, 0),
-          ]
-            .map((value) => value.toFixed(2))
-            .join()
-        : station.at.join(),
-    (station) => plant(station, design, flat),
-    flat,
-  );
-
-/** A leafy outline along the stem, from where it stands. */
-function plant(station: Station, design: Design, flat: Projection): Spot[] {
-  const high = shownHeight(station, design);
-  const half = spread(station) / 2;
-  const [ox, oy] = flat([0, 0, 0]);
-  const [atX, atY] = flat(station.at);
-  const right: Spot[] = [[8, 0]];
-  const left: Spot[] = [[-8, 0]];
-  const straight = station.stem.curve === 'line';
-  const way = (up: number): Spot => {
-    const along = flat(tangentAt(station.stem, up));
-    return [along[0] - ox, along[1] - oy];
-  };
-  const [foot, slant] = [flat(pointAt(station.stem, 0)), way(0)];
-  for (const leaf of LEAVES) {
-    const up = high * leaf.up;
-    const [dx, dy] = straight ? slant : way(up);
-    const [x, y] = straight ? [foot[0] + dx * up, foot[1] + dy * up] : flat(pointAt(station.stem, up));
-    // Out to the side of the stem as it is seen; level where the stem comes towards the eye.
-    const seen = Math.sqrt(dx * dx + dy * dy);
-    const [nx, ny] = seen > 0.25 ? [dy / seen, -dx / seen] : [1, 0];
-    const out = half * leaf.out;
-    right.push([x - atX + nx * out, y - atY + ny * out]);
-    left.push([x - atX - nx * out, y - atY - ny * out]);
-  }
-  return [...right, ...left.reverse()];
-}
-
-function round([right, up]: Spot, radius: number): Spot[] {
-  return Array.from({ length: 16 }, (_, i): Spot => [
-    right + radius * Math.cos((i * Math.PI) / 8),
-    up + radius * Math.sin((i * Math.PI) / 8),
-  ]);
 }

@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   bendMarks,
+  chainThrough,
+  type Curve,
   distanceToChain,
   flatten,
   lengthOf,
@@ -10,8 +12,8 @@ import {
   pointAt,
   sampledThrough,
   shifted,
+  stretchOf,
   tangentAt,
-  type Curve,
 } from './curve';
 import { add, cross, dot, minus, norm, reach, scale, unit, type Point } from './space';
 
@@ -48,7 +50,14 @@ const anySampled = fc
       }),
     ]);
   });
-const anyCurve: fc.Arbitrary<Curve> = fc.oneof(anyLine, anyArc, anySampled);
+/** Straight from corner to corner, no two of them in one place. */
+const anyChain = fc
+  .array(fc.tuple(mm(30, 900), mm(-900, 900), mm(-900, 900)), { minLength: 1, maxLength: 6 })
+  .map((steps): Curve => {
+    let at: Point = [0, 0, 0];
+    return chainThrough([at, ...steps.map((step) => (at = add(at, step)))]);
+  });
+const anyCurve: fc.Arbitrary<Curve> = fc.oneof(anyLine, anyArc, anySampled, anyChain);
 const near = (a: Point, b: Point, within: number) =>
   expect(reach(a, b), `${a.join()} and ${b.join()}`).toBeLessThanOrEqual(within);
 
@@ -64,7 +73,7 @@ describe('a curve', () => {
           near(start, curve.from, 1e-9);
           near(end, curve.to, 1e-6);
         }
-        if (curve.curve === 'sampled') {
+        if (curve.curve === 'sampled' || curve.curve === 'chain') {
           near(start, curve.points[0] as Point, 1e-9);
           near(end, curve.points.at(-1) as Point, 1e-6);
         }
@@ -87,11 +96,28 @@ describe('a curve', () => {
         const long = lengthOf(curve);
         const [at, h] = [share * (long - 0.02) + 0.01, 0.01];
         const step = minus(pointAt(curve, at + h), pointAt(curve, at - h));
+        // At a corner of a chain a step goes round it.
+        if (curve.curve === 'chain' && dot(tangentAt(curve, at - h), tangentAt(curve, at + h)) < 1 - 1e-9) return;
         const bent = curve.curve === 'sampled';
         expect(Math.abs(norm(step) / (2 * h) - 1)).toBeLessThan(bent ? 0.1 : 1e-6);
         expect(dot(unit(step), tangentAt(curve, at))).toBeGreaterThan(bent ? 0.98 : 1 - 1e-6);
         expect(norm(tangentAt(curve, at))).toBeCloseTo(1, 9);
         if (curve.curve === 'arc') expect(reach(pointAt(curve, at), curve.middle)).toBeCloseTo(curve.radiusMm, 6);
+      }),
+    );
+  });
+
+  it('a stretch of it is as long as it is between its ends, which are where it has them; a chain keeps its corners', () => {
+    fc.assert(
+      fc.property(anyCurve, mm(0, 0.45), mm(0.55, 1), (curve, from, to) => {
+        const long = lengthOf(curve);
+        const part = stretchOf(curve, from * long, to * long, 96);
+        near(pointAt(part, 0), pointAt(curve, from * long), 1e-6);
+        near(pointAt(part, lengthOf(part)), pointAt(curve, to * long), 1e-6);
+        const straight = curve.curve === 'line' || curve.curve === 'chain';
+        expect(lengthOf(part) / ((to - from) * long)).toBeCloseTo(1, straight ? 9 : 2);
+        if (part.curve !== 'chain' || curve.curve !== 'chain') return;
+        for (const corner of part.points.slice(1, -1)) expect(curve.points).toContainEqual(corner);
       }),
     );
   });

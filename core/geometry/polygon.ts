@@ -20,11 +20,13 @@ export function distanceToStretch([x, y]: Pair, [ax, ay]: Pair, [bx, by]: Pair):
   return Math.hypot(x - ax - share * dx, y - ay - share * dy);
 }
 
+/** Distance of a place from the nearest edge of an outline, inside it or out. mm. */
+export const distanceToEdge = (place: Pair, outline: readonly Pair[]): number =>
+  Math.min(...outline.map((from, i) => distanceToStretch(place, from, corner(outline, i + 1))));
+
 /** Distance of a place from an outline; 0 inside it. mm. */
 export const distanceToOutline = (place: Pair, outline: readonly Pair[]): number =>
-  inside(place, outline)
-    ? 0
-    : Math.min(...outline.map((from, i) => distanceToStretch(place, from, corner(outline, i + 1))));
+  inside(place, outline) ? 0 : distanceToEdge(place, outline);
 
 /** Whether two convex outlines overlap by more than `byMm`: no edge of either separates them. */
 export function overlap(a: readonly Pair[], b: readonly Pair[], byMm = 1e-6): boolean {

@@ -4,6 +4,7 @@ import { cases } from '../cases.fixture';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Design } from '../design/design';
+import { linkedBy } from '../design/linked';
 import { touches } from '../design/nearest';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { computeAs } from '../plan/compute-as';
@@ -13,7 +14,13 @@ import { anyPlan } from '../structures/any-plan.fixture';
 import { onBed } from '../structures/onto-bed.fixture';
 import { kindOf, KINDS } from '../structures/registry';
 import { carriesOf } from './held-by';
-import { gapAt, hanging, meetingsOf, supportsOf } from './meetings';
+import { gapAt, meetingsOf, supportsOf, type Meeting, type Support } from './meetings';
+
+/** Parts that nothing holds down to what a design stands on. */
+function hanging(parts: readonly Part[], meetings: readonly Meeting[], supports: readonly Support[]): string[] {
+  const linked = linkedBy(meetings.map(({ a, b }) => [a, b] as const));
+  return parts.flatMap(({ id }) => (supports.some(({ part }) => linked.same(part, id)) ? [] : [id]));
+}
 
 const computed = (plan: Plan) => computeAs(kindOf, plan, plan.structures[0] as Plan['structures'][number]);
 const demo = (id: string): Design =>
@@ -32,7 +39,8 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           const { design } = sized;
           const named = new Map(design.parts.map((part) => [part.id, part]));
           const [meetings, supports] = [meetingsOf(design), supportsOf(design)];
-          for (const { joint, a, b } of meetings) {
+          for (const { joint, a, b, at } of meetings) {
+            expect(at.length, `${joint}: ${a} and ${b}`).toBeGreaterThan(0);
             const { places } = design.joints.find(({ id }) => id === joint) as Design['joints'][number];
             expect(gapAt(places, named.get(a) as Part, named.get(b) as Part)).toBeLessThanOrEqual(80);
           }

@@ -1,5 +1,6 @@
 import type { Design, Fixing, HeldBy, Joint } from '../design/design';
-import { distanceTo, touches } from '../design/nearest';
+import { linkedBy } from '../design/linked';
+import { distanceTo } from '../design/nearest';
 import { asShape, shapeOf, type Part } from '../design/shapes/shapes';
 import type { Stands } from '../design/standing';
 import type { Point } from '../geometry/space';
@@ -64,7 +65,7 @@ function pairsOf(joint: Joint, named: ReadonlyMap<string, Part>): Meeting[] {
         if (other !== into && !isMember(other) && gapAt(drive.places ?? joint.places, other, into) <= MEETS_MM)
           add(into, other, i);
   });
-  const linked = linkedBy(pairs.map(({ a, b }) => ({ a: a.id, b: b.id })));
+  const linked = linkedBy(pairs.map(({ a, b }) => [a.id, b.id] as const));
   const left = own
     .flatMap((a, i) =>
       own
@@ -79,57 +80,32 @@ function pairsOf(joint: Joint, named: ReadonlyMap<string, Part>): Meeting[] {
     add(a, b, null);
   }
   return pairs.map(({ a, b, fixings }): Meeting => {
-    const by = byWhat(joint, fixings);
-    const held = fixings.length > 0 ? fixings : loose(joint);
+    // Ties, hinges and clips are driven into nothing of their own: they hold all that meets there.
+    const held = fixings.length > 0 ? fixings : joint.fixings.flatMap(({ drive }, i) => (drive ? [] : [i]));
     const count = held.reduce((sum, i) => sum + (joint.fixings[i] as Fixing).count, 0);
-    const at = joint.places.filter((place) => touches(a, place) && touches(b, place));
+    const by = byWhat(joint, held);
+    const at = joint.places.filter((place) => apartAt(place, a, b) <= MEETS_MM);
     return { joint: joint.id, a: a.id, b: b.id, at, by, carries: carriesOf(by, count), fixings: held };
   });
 }
 
-/** Fixings of a joint that are driven into nothing of their own: ties, hinges, clips. */
-const loose = ({ fixings }: Joint): number[] => fixings.flatMap(({ drive }, i) => (drive ? [] : [i]));
-
-function byWhat(joint: Joint, own: readonly number[]): HeldBy {
-  const said = own.flatMap((i) => heldBy((joint.fixings[i] as Fixing).stock) ?? []);
-  const by = joint.by ?? said[0] ?? joint.fixings.flatMap(({ stock }) => heldBy(stock) ?? [])[0];
+/** What the joint says, else its fixings that hold these two; where those hold others of it, these two only lie on each other. */
+function byWhat(joint: Joint, held: readonly number[]): HeldBy {
+  const said = held.flatMap((i) => heldBy((joint.fixings[i] as Fixing).stock) ?? [])[0];
+  const by = joint.by ?? said ?? (joint.fixings.some(({ drive }) => drive) ? 'bearing' : undefined);
   if (!by)
     throw new Error(`Nothing says by what "${joint.kind}" is held: give the joint a \`by\`, or a fixing that holds.`);
   return by;
 }
 
+const apartAt = (place: Point, a: Part, b: Part): number => distanceTo(a, place) + distanceTo(b, place);
+
 /** How far two parts are from each other at the one of some places where they come nearest. mm. */
 export const gapAt = (places: readonly Point[], a: Part, b: Part): number =>
-  Math.min(Infinity, ...places.map((place) => distanceTo(a, place) + distanceTo(b, place)));
-
-/** Which parts hang together by some pairs. */
-function linkedBy(pairs: Iterable<{ a: string; b: string }>): {
-  same(x: string, y: string): boolean;
-  join(x: string, y: string): void;
-} {
-  const leader = new Map<string, string>();
-  const find = (id: string): string => {
-    const up = leader.get(id) ?? id;
-    return up === id ? id : find(up);
-  };
-  const join = (x: string, y: string): void => void leader.set(find(x), find(y));
-  for (const { a, b } of pairs) join(a, b);
-  return { same: (x, y) => find(x) === find(y), join };
-}
-
-/** Whether some pairs hold every part that is asked for to one that stands: those that do not. */
-export function hanging(
-  parts: readonly Part[],
-  meetings: readonly Pick<Meeting, 'a' | 'b'>[],
-  supports: readonly Pick<Support, 'part'>[],
-): string[] {
-  const linked = linkedBy(meetings);
-  const held = supports.map(({ part }) => part);
-  return parts.flatMap(({ id }) => (held.some((one) => one === id || linked.same(one, id)) ? [] : [id]));
-}
+  Math.min(Infinity, ...places.map((place) => apartAt(place, a, b)));
 
 /** A part that comes so near to the soil lies on it (from memory). mm. */
-const ON_SOIL_MM = 60;
+const ON_SOIL_MM = 10;
 
 /** What a design stands on: posts as they are set, feet that are pegged, what lies on the soil, and what hangs on the posts of another. */
 export function supportsOf(design: Design): Support[] {

@@ -59,10 +59,11 @@ export const fromSpeed = (speed: number, units: Units): number => Math.round(spe
 export const formatSpeed = (ms: number, units: Units, locale: string): string =>
   `${numberFormat(locale, { maximumFractionDigits: 0 }).format(toSpeed(ms, units))} ${speedUnit(units)}`;
 
-/** Standard gravity: 9.80665 m/s² exactly (ISO 80000-3). A pull is told as the weight that pulls so hard. */
-const NEWTONS_PER_KG = 9.80665;
+/** Standard gravity, exactly (ISO 80000-3). m/s². */
+export const GRAVITY_MS2 = 9.80665;
+/** A pull, as the weight that pulls so hard. @example formatPull(980.665, 'metric', 'en') // 100 kg */
 export const formatPull = (newtons: number, units: Units, locale: string): string =>
-  formatMass(newtons / NEWTONS_PER_KG, units, locale);
+  formatMass(newtons / GRAVITY_MS2, units, locale);
 
 const OUNCES = 16;
 

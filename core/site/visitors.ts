@@ -105,7 +105,10 @@ export const NEEDS: Readonly<Record<string, Need>> = {
   slugs: { by: 'no mesh' },
 };
 
-/** The plant families that some of them come to, where a visitor is ticked and no crop names it as its own (from memory). Others come to all. */
+/**
+ * The plant families that some of them come to, where a visitor is ticked and no crop names it as its own (from
+ * memory). Others come to all.
+ */
 export const FAMILIES_OF: Readonly<Partial<Record<Visitor, readonly string[]>>> = {
   'cabbage butterflies': ['cabbage'],
   'flea beetles': ['cabbage'],
@@ -186,7 +189,10 @@ export const closedBy = (openingMm: number, heightMm: number): Barrier => ({
   looseTopMm: 0,
 });
 
-/** How somebody gets past a guard: through it, over it, up it, under it, beside its leaf, because it touches or covers only some, or because it is no hindrance at all. */
+/**
+ * How somebody gets past a guard: through it, over it, up it, under it, beside its leaf, because it touches or covers
+ * only some, or because it is no hindrance at all.
+ */
 export type Way =
   'open' | 'low' | 'climb' | 'dig' | 'under' | 'beside' | 'soft' | 'roof' | 'floor' | 'touch' | 'part' | 'any';
 
@@ -198,7 +204,10 @@ const WIRE_MM = 3;
 export const openTo = (barrier: Pick<Barrier, 'openingLowMm' | 'openingMm' | 'lowToMm'>, heightMm: number): number =>
   heightMm <= barrier.lowToMm + FORGIVEN_MM ? barrier.openingLowMm : Math.max(barrier.openingLowMm, barrier.openingMm);
 
-/** Whether a fence and another along it do as one that is high enough: each as high as two have to be, and neither too near nor too far. A hand is forgiven in how far. */
+/**
+ * Whether a fence and another along it do as one that is high enough: each as high as two have to be, and neither too
+ * near nor too far. A hand is forgiven in how far.
+ */
 export const twoDo = (need: Pick<FenceNeed, 'two'>, second: Second | null | undefined): boolean =>
   need.two !== undefined &&
   second != null &&
@@ -228,7 +237,10 @@ function pastFence(asked: FenceNeed, { barrier, stiffMm, roofed }: Guard): Way |
   return barrier.underMm - barrier.buriedMm > need.openingMm + FORGIVEN_MM ? 'under' : null;
 }
 
-/** How a visitor or a pest gets past a guard; null where it is kept out. Somebody of whom nothing is known is never kept out. */
+/**
+ * How a visitor or a pest gets past a guard; null where it is kept out. Somebody of whom nothing is known is never kept
+ * out.
+ */
 export function getsPast(who: string, guard: Guard): Way | null {
   const need = NEEDS[who];
   const { barrier } = guard;

@@ -1,3 +1,4 @@
+import { MESH_WIRE_YIELD_MPA } from './elastica';
 import { STEEL_E_MPA, WIRE_YIELD_MPA, roundArea } from './wire';
 import type { Stock } from '../catalogue/stock';
 
@@ -89,13 +90,13 @@ const STUDDED: SteelClass = {
   source: 'ASTM A702; second moment from memory',
 };
 
-/** Welded mesh, panels and soft wire (EN 10218-2 class 350–550, from memory). */
-const WIRE: SteelClass = {
-  class: 'soft wire',
-  yieldMpa: WIRE_YIELD_MPA,
+/** The wire of panels and of mesh that stands by itself, drawn cold; and that of soft mesh (from memory, both). */
+const meshWire = (yieldMpa: number): SteelClass => ({
+  class: yieldMpa === MESH_WIRE_YIELD_MPA ? 'cold-drawn wire' : 'soft wire',
+  yieldMpa,
   stiffnessMpa: STEEL_E_MPA,
-  source: 'from memory, within EN 10218-2',
-};
+  source: 'from memory',
+});
 
 /** Breaking loads of new cord by kind, as makers of such cord state them (from memory). N. */
 const BREAKS_N: Readonly<Record<string, number>> = {
@@ -130,9 +131,9 @@ export function strengthOf(stock: Stock): Strength | null {
         source: 'with its size in the catalogue',
       };
     case 'panel':
-      return WIRE;
+      return meshWire(MESH_WIRE_YIELD_MPA);
     case 'mesh roll':
-      return stock.look === 'wire' ? WIRE : null;
+      return stock.look === 'wire' ? meshWire(stock.stiff ? MESH_WIRE_YIELD_MPA : WIRE_YIELD_MPA) : null;
     case 'cord': {
       const told = BREAKS_N[stock.id];
       return stock.look === 'wire'

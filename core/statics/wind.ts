@@ -40,6 +40,3 @@ export const pipeYieldMoment = ({
   yieldMpa: number;
 }): number =>
   roundYieldMoment(diameterMm, yieldMpa) * (wallMm > 0 ? 1 - ((diameterMm - 2 * wallMm) / diameterMm) ** 4 : 1);
-
-/** Acceleration of free fall (ISO 80000-3). m/s². */
-export const GRAVITY_MS2 = 9.80665;

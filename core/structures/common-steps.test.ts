@@ -88,6 +88,16 @@ it('holes that reach under the boards of a raised bed are dug before those are s
   // Its end posts stand half a face, 1¾″, in from where it begins: 44 mm and 135 mm from the board.
   expect(asked(0, 280)).toEqual({ posts: 1 });
   expect([asked(0, 0), asked(100, 280)]).toEqual([undefined, undefined]);
+  // A quarter across, the slanting rim of an oval lies 3000 · (1 − √¾) = 402 mm in from its end; the row's other end is far off it.
+  const oval = (startAt: number) =>
+    stepsOf(
+      onBed(
+        'rail-trellis',
+        { section: '4x4', rowLength: 3000, rowAt: 300, startAt },
+        { lengthMm: 6000, widthMm: 1200, heightMm: 280, outline: { shape: 'round' } },
+      ),
+    ).find(({ what }) => what.code === 'step.boards-last')?.what.values;
+  expect([oval(0), oval(358), oval(1100)]).toEqual([undefined, { posts: 1 }, undefined]);
 });
 
 it('a fence asks what is allowed at the boundary before anything is bought', () => {

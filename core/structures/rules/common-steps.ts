@@ -3,7 +3,9 @@ import { LAP_MM } from '../../catalogue/lap';
 import { holeAcross } from '../assemblies/footing';
 import type { Design } from '../../design/design';
 import { asShape, ofShape, type Part } from '../../design/shapes/shapes';
+import { distanceToEdge, type Pair } from '../../geometry/polygon';
 import { feet, inches } from '../../quantity/length';
+import { bedOutline } from '../../site/bed';
 import { fact, type Phrases } from '../../wording/say';
 import type { Step } from '../step';
 import type { Setting } from '../setting';
@@ -66,15 +68,12 @@ function joined({ parts }: Design, setting: Setting): Step[] {
 /** Posts of a raised bed whose holes reach under its boards: what is dug there lets a board sink. */
 function underBoards({ parts, posts, startMm }: Design, { place }: Setting): Step[] {
   if (place.on !== 'bed' || place.bed.heightMm === 0) return [];
-  const { lengthMm, widthMm } = place.bed;
+  const outline = bedOutline(place.bed);
   const dug = new Set(posts.filter(({ set }) => set === 'let in' || set === 'concrete').map(({ id }) => id));
   const under = ofShape(parts, 'bar').filter((post) => {
     if (!dug.has(post.id)) return false;
-    const [x, y] = post.from;
-    const half = holeAcross(post) / 2;
-    // How far its middle is from the nearest side of the bed; a post outside of it has no board over its hole.
-    const inside = Math.min(x + startMm, lengthMm - startMm - x, widthMm / 2 - Math.abs(y));
-    return inside > 0 && inside < half;
+    const at: Pair = [post.from[0] + startMm - place.bed.lengthMm / 2, post.from[1]];
+    return distanceToEdge(at, outline) < holeAcross(post) / 2;
   });
   return under.length > 0 ? [{ what: fact('step.boards-last', { posts: under.length }), people: 1 }] : [];
 }
@@ -100,8 +99,8 @@ function topped({ parts, traits }: Design): Step[] {
 
 /**
  * The steps of a kind with those that are the same for all of them: services found, panels fetched, rolls joined, timber
- * made ready for the ground, holes under a bed’s boards dug first; places measured from one zero, with a tape that does not stretch, not by the rim of a bed; tops
- * capped (common practice, no source).
+ * made ready for the ground, holes under a bed’s boards dug first; places measured from one zero, with a tape that does
+ * not stretch, not by the rim of a bed; tops capped (common practice, no source).
  */
 export function withCommonSteps(steps: readonly Step[], design: Design, setting: Setting): Step[] {
   const { place } = setting;

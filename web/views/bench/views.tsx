@@ -1,4 +1,5 @@
 'use client';
+import { postNumbers } from '@lignum/core/design/post-numbers';
 import { useDeferredValue, useMemo, useState, useSyncExternalStore } from 'react';
 import dynamic from 'next/dynamic';
 import { Download } from 'lucide-react';
@@ -111,12 +112,14 @@ export function Views({ computed }: { computed: ComputedStructure }) {
   );
 }
 
-/** Short posts and long ones told apart, where what stands on a slope is kept level; posts go from left to right. */
+/** Short posts and long ones told apart, where what stands on a slope is kept level. */
 function unevenPosts({ sized }: ComputedStructure, { units }: Tongue): string {
-  const longs = sized.design.posts.map(({ aboveMm, buriedMm }) => aboveMm + buriedMm);
-  const [least, most] = [Math.min(...longs), Math.max(...longs)];
-  if (longs.length < 2 || most - least < SEEN_POST_MM) return '';
-  return `; posts ${formatLength(least, units)} to ${formatLength(most, units)}, the longest number ${longs.indexOf(most) + 1} from the left`;
+  const longs = sized.design.posts.map(({ id, aboveMm, buriedMm }) => ({ id, longMm: aboveMm + buriedMm }));
+  const [least, ...more] = longs.toSorted((a, b) => a.longMm - b.longMm);
+  const most = more.at(-1);
+  if (!least || !most || most.longMm - least.longMm < SEEN_POST_MM) return '';
+  const no = postNumbers(sized.design).get(most.id);
+  return `; posts ${formatLength(least.longMm, units)} to ${formatLength(most.longMm, units)}, the longest post ${no}`;
 }
 
 /** A slope of less is not worth a figure. mm. */

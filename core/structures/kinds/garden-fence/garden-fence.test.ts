@@ -5,6 +5,7 @@ import { DEMO_PLAN } from '../../../demo/garden';
 import { computeStructure } from '../../../plan/compute';
 import { SOIL } from '../../../site/underfoot';
 import { feet, inches } from '../../../quantity/length';
+import { heightAt } from '../../../site/ground';
 import { levelLength, toPlot, type PathSpot, type Stand } from '../../../site/stand';
 import type { Bar } from '../../../design/shapes/bar';
 import { ofShape, shapeOf } from '../../../design/shapes/shapes';
@@ -168,6 +169,18 @@ describe('garden fence', () => {
       ),
       { numRuns: cases(60) },
     );
+  });
+
+  it('its apron lies on the soil on a slope, whether its mesh is raked or stepped', () => {
+    for (const onSlope of ['racked', 'stepped']) {
+      const spots = [spot(0, 0), spot(9000, 0, 900), spot(9000, 6000, 900)];
+      const { design } = fence(spots, { infill: 'mesh', dig: 'apron', below: 300, posts: 'steel', onSlope });
+      const lain = ofShape(design.parts, 'sheet').filter(({ role }) => role === 'apron');
+      expect(lain.length).toBeGreaterThan(2);
+      for (const { base } of lain)
+        for (const at of [0, lengthOf(base)].map((along) => pointAt(base, along)))
+          expect(Math.abs(at[2] - heightAt(design.ground, at[0], at[1]))).toBeLessThan(40);
+    }
   });
 
   it('no two braces share a bay, and no frame runs into a post, whatever the corner: what is not square stands out farther along a run', () => {

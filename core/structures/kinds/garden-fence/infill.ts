@@ -37,11 +37,9 @@ export function cornerAprons(f: Fence): Assembled {
     ...posts.flatMap((post): Assembled[] => {
       const [before, after] = [bays.find((bay) => bay.to === post), bays.find((bay) => bay.from === post)];
       if (!before || !after || before.guest !== null || after.guest !== null) return [];
-      const turn = Math.asin(Math.max(-1, Math.min(1, cross(before.leg.along, after.leg.along)[2])));
       const straight = dot(before.leg.along, after.leg.along);
       // The garden is on the left: a turn to the left opens the outside.
-      if (turn < WEDGE_RAD && straight > 0) return [];
-      if (turn <= 0) return [];
+      if (Math.atan2(cross(before.leg.along, after.leg.along)[2], straight) < WEDGE_RAD) return [];
       const back = Math.min(0, straight) * wide;
       const at = (along: number, out: number): Point =>
         onLeg(before.leg, place(post, before) + along, 3, -f.faceMm / 2 - out);
@@ -134,9 +132,8 @@ function stretchMesh(f: Fence, group: readonly Bay[], i: number): Assembled {
 const place = (post: FencePost, bay: Bay): number =>
   Math.hypot(post.at[0] - bay.leg.from[0], post.at[1] - bay.leg.from[1]);
 
-/** Along the outer face of the posts, from the far edge of the first to the far edge of the last, so far over the soil. */
-function meshLine(f: Fence, first: Bay, last: Bay, upMm: number): Curve {
-  const level = f.stepped ? bayLevel(first, true).baseFrom : null;
+/** Along the outer face of the posts, from the far edge of the first to the far edge of the last, so far over the soil or over one level. */
+function meshLine(f: Fence, first: Bay, last: Bay, upMm: number, level: number | null = null): Curve {
   const half = f.faceMm / 2;
   const at = (post: FencePost, bay: Bay, past: number): Point => {
     const [x, y, z] = onLeg(bay.leg, place(post, bay) + past, 0, -half);
@@ -157,7 +154,7 @@ function meshSheet(
     id: o.id,
     role: o.role,
     of: roll,
-    base: meshLine(f, first, last, -o.buriedMm),
+    base: meshLine(f, first, last, -o.buriedMm, f.stepped ? bayLevel(first, true).baseFrom : null),
     heightMm: Math.min(roll.heightMm, o.aboveMm + o.buriedMm),
   });
 }

@@ -13,7 +13,7 @@ export type GardenGateValues = Values<typeof GARDEN_GATE_KNOBS>;
 
 /** The leaf of a gateway less what is left free. */
 export function leafOf(v: GardenGateValues, setting: RunSetting): Leaf {
-  // On the side to which it opens its face and those of its posts are in one plane: straps lie flat on both.
+  // On the side to which it opens its face and those of its posts are in one plane: knuckles stand clear, and the latch lies flat on both.
   const inward = v.opens === 'inward';
   const [outer, inner] = setting.place.opening.facesMm;
   const rail = stockOf(setting.catalogue, lastingTimber(setting, v.rail), 'timber');

@@ -65,7 +65,7 @@ export function setSleeves(v: HoopTunnelValues, setting: BedSetting, hoops: read
       const inSleeve: Joint = {
         id: `foot-${name}`,
         kind: 'hoop in sleeve',
-        by: 'through a hole',
+        ...(v.feet === 'side' ? {} : { by: 'through a hole' }),
         places,
         parts: [hoop.id, sleeve.id],
         fixings: v.feet === 'side' ? [{ stock: 'pipe-strap', count: 1 }] : [],

@@ -3,7 +3,7 @@ import { chain } from '../../../design/chain';
 import { placed } from '../../../design/design';
 import { ofShape } from '../../../design/shapes/shapes';
 import { parabolaSag } from '../../../statics/sag';
-import { GRAVITY_MS2 } from '../../../statics/wind';
+import { GRAVITY_MS2 } from '../../../quantity/measure';
 import { roundArea, yieldShareOf } from '../../../statics/wire';
 import { fact } from '../../../wording/say';
 import { together } from '../../assemblies/assembly';

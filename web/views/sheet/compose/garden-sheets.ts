@@ -2,7 +2,7 @@ import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { coverOf } from '@lignum/core/design/on-plot';
 import { layoutName } from '@lignum/core/cutting/cut-plan';
 import { drawPlot } from '@lignum/core/drawing/plot-plan';
-import { beside, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
+import { beside, columnFor, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
 import {
   FOOT_PX,
   MARGIN_PX,
@@ -52,6 +52,9 @@ export function gardenSheets(plan: Plan, garden: ComputedGarden, tongue: Tongue,
     pageOf,
   );
 }
+
+/** Size of type in the table of where everything lies. Pixels. */
+const TABLE_TYPE_PX = 10;
 
 /** The plot to scale: beds by number, what is built by letter, the rest by name; where each lies is in a table. */
 function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: number): Block[] {
@@ -106,13 +109,19 @@ function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: numb
     ]),
     ...features.map(({ feature, outline }) => ['', feature.name || feature.kind, ...corner(outline)]),
   ];
+  const header = ['', '', 'from the left', 'from below'];
+  const figures = (column: 2 | 3): number =>
+    columnFor(
+      [header, ...cells].map((row) => row[column] ?? ''),
+      TABLE_TYPE_PX,
+    );
+  const [left, below] = [figures(2), figures(3)];
   const columns: Column[] = [
     { widthPx: 22, weight: 'bold' },
-    { widthPx: half - 166 },
-    { widthPx: 72, anchor: 'end' },
-    { widthPx: 72, anchor: 'end' },
+    { widthPx: half - 22 - left - below },
+    { widthPx: left, anchor: 'end' },
+    { widthPx: below, anchor: 'end' },
   ];
-  const header = ['', '', 'from the left', 'from below'];
   const split = Math.ceil(cells.length / 2);
   return [
     drawing,
@@ -128,7 +137,7 @@ function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: numb
     ),
     beside(
       [cells.slice(0, split), cells.slice(split)].map((column, n) => ({
-        blocks: rows([header, ...column], columns, 10, MARGIN_PX + n * (half + 20)),
+        blocks: rows([header, ...column], columns, TABLE_TYPE_PX, MARGIN_PX + n * (half + 20)),
       })),
     ),
   ];
