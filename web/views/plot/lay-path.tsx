@@ -121,14 +121,22 @@ export function LayPath({
       tabIndex={0}
       role="application"
       aria-label={`Lay the ${laying.what}: arrow keys aim, space puts a corner, Enter ends it, Backspace takes the last one back, Escape leaves it`}
-      className="cursor-crosshair outline-none"
+      className="group cursor-crosshair outline-none!"
       onPointerMove={(event) => setAim(settle(spotOf(event)))}
       onPointerDown={(event) => {
         if (event.button === 0) put(settle(spotOf(event)));
       }}
       onKeyDown={press}
     >
-      <rect width={widthPx} height={heightPx} fill="var(--sheet)" fillOpacity="0.35" />
+      {/* An outline of its own would go round figures that reach over the rim, and be cut off there. */}
+      <rect
+        width={widthPx}
+        height={heightPx}
+        fill="var(--sheet)"
+        fillOpacity="0.35"
+        strokeWidth="5"
+        className="group-focus-visible:stroke-chalk"
+      />
       {legs.map(({ from, to, drawn }, i) => {
         const [x0, y0] = toPx(from);
         const [x1, y1] = toPx(to);
