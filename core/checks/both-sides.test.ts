@@ -8,7 +8,7 @@ import type { Standing } from '../design/standing';
 import { computeStructure } from '../plan/compute';
 import type { StructurePlan } from '../plan/plan';
 import { feet, inches } from '../quantity/length';
-import type { PlaceOn } from '../site/stand';
+import type { PlaceOn } from '../site/stands/stands';
 import { say } from '../wording/say';
 import { archReaches } from './arch-reaches';
 import { bedForTwo } from './bed-for-two';

@@ -8,7 +8,7 @@ import type { Standing } from '../design/standing';
 import { computeStructure } from '../plan/compute';
 import type { StructurePlan } from '../plan/plan';
 import { inches } from '../quantity/length';
-import type { PlaceOn } from '../site/stand';
+import type { PlaceOn } from '../site/stands/stands';
 import { leanOffPost } from '../structures/rules/panel-run';
 import { KINDS } from '../structures/registry';
 import { say } from '../wording/say';

@@ -2,9 +2,10 @@ import type { Pair } from '../geometry/polygon';
 import type { StructurePlan } from '../plan/plan';
 import type { Bed } from '../site/bed';
 import { onPlan, type Placed } from '../site/plot';
-import { guessInside, middleOfLongest } from '../site/stand';
+import { guessInside, middleOfLongest } from '../site/path';
 import { SOIL } from '../site/underfoot';
 import type { StructureKind } from '../structures/kind';
+import { type Stand, asStand } from '../site/stands/stands';
 
 /**
  * A structure that may be built. What stands in the run of another of the same answer names that by its place among
@@ -57,18 +58,22 @@ export const coversOver = (all: readonly StructureKind[], bed: string, plantings
     .filter((kind) => kind.purpose === 'cover' && kind.stands.includes('bed'))
     .map((kind) => [{ kind: kind.id, stand: { on: 'bed', bed }, plantings, knobs: {} }]);
 
+/** A stand in a run, in the run of what that is called now. */
+function inRunOf(stand: Stand, name: (of: string) => string): Stand {
+  const run = asStand(stand, 'run');
+  return run ? { ...run, of: name(run.of) } : stand;
+}
+
 /** Sketches under their ids, what stands in a run by the id of that. @example named([{ kind: 'garden-fence', … }], ['a']) // [{ kind: 'garden-fence', …, id: 'a' }] */
 export const named = (sketches: readonly Sketch[], ids: readonly string[]): Omit<StructurePlan, 'name'>[] =>
   sketches.map((one, i) => ({
     ...one,
     id: ids[i] ?? '',
-    stand: one.stand.on === 'run' ? { ...one.stand, of: ids[Number(one.stand.of)] ?? '' } : one.stand,
+    stand: inRunOf(one.stand, (of) => ids[Number(of)] ?? ''),
   }));
 
 /** Two answers as one: what stands in a run of the second is counted on. */
 export const together = (first: readonly Sketch[], second: readonly Sketch[]): Sketch[] => [
   ...first,
-  ...second.map((one) =>
-    one.stand.on === 'run' ? { ...one, stand: { ...one.stand, of: String(Number(one.stand.of) + first.length) } } : one,
-  ),
+  ...second.map((one) => ({ ...one, stand: inRunOf(one.stand, (of) => String(Number(of) + first.length)) })),
 ];

@@ -13,7 +13,8 @@ import { yearOf } from '../growth/growth';
 import { outgrownOn } from '../growth/outgrown';
 import { plantsOf } from '../design/design';
 import { computeRemembered } from '../plan/remembered';
-import { frameOf, toPlot } from '../site/stand';
+import { toPlot } from '../site/frame';
+import { frameOf, asStand, hostNamed, pathOf } from '../site/stands/stands';
 import { dayOfYear, monthDayOf } from '../site/sun/season';
 import { getsPast, NEEDS, type Guard, type Way } from '../site/visitors';
 import type { Fact } from '../wording/say';
@@ -100,7 +101,7 @@ function covers(
   bed: Grown,
 ): 'all' | 'some' | 'none' {
   if (round) return cornersOf(bed).every((corner) => inside(corner, round)) ? 'all' : 'none';
-  if (stand.on !== 'bed' || stand.bed !== bed.id) return 'none';
+  if (asStand(stand, 'bed')?.bed !== bed.id) return 'none';
   if (plantings.length === 0) return design.builtMm + ENDS_MM >= bed.lengthMm ? 'all' : 'some';
   if (!plantings.includes(planting.id)) return 'none';
   const places = plantsOf(design).filter((station) => station.planting === planting.id).length;
@@ -131,7 +132,8 @@ function metBy(one: Standing, who: string, crop: Crop, plan: Plan, how: 'all' | 
 function roundedBy({ structure: { stand }, sized, setting }: Stood): readonly Pair[] | null {
   const { walls, startMm } = sized.design;
   if (walls) return walls.map(([x, y]) => toPlot(frameOf(setting.place, startMm), x, y));
-  return stand.on === 'path' && stand.closed ? stand.spots.map(({ xMm, yMm }): Pair => [xMm, yMm]) : null;
+  const path = pathOf(stand);
+  return path?.closed ? path.spots.map(({ xMm, yMm }): Pair => [xMm, yMm]) : null;
 }
 
 /** What is known of a structure that stands: as a computed garden has it. */
@@ -151,7 +153,7 @@ function asGrown({ structure: { id, name }, sized: { design }, setting }: Stood)
 export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
   const gatesIn = (host: string): Guard[] =>
     stood.flatMap(({ kind, sized, setting, structure: { stand } }) =>
-      stand.on === 'run' && stand.of === host ? (kind.guards(sized, setting) ?? []) : [],
+      hostNamed(stand) === host ? (kind.guards(sized, setting) ?? []) : [],
     );
   const standing = stood.flatMap((one): Standing[] => {
     const guard = one.kind.guards(one.sized, one.setting);
@@ -302,7 +304,7 @@ export function answersFor(kinds: Kinds, all: readonly StructureKind[], plan: Pl
   const plantings = plan.plantings.filter((one) => one.bed === bedId);
   // Two covers do not stand in one place.
   const covered = plan.structures.some(
-    ({ kind, stand }) => kinds(kind).purpose === 'cover' && stand.on === 'bed' && stand.bed === bedId,
+    ({ kind, stand }) => kinds(kind).purpose === 'cover' && asStand(stand, 'bed')?.bed === bedId,
   );
   const isBed = plan.beds.some((one) => one.id === bedId);
   const sketches = [

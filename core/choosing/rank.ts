@@ -8,7 +8,7 @@ import { computeAs, type ComputedStructure } from '../plan/compute-as';
 import type { Plan, Planting, StructurePlan } from '../plan/plan';
 import { minorDigits, money } from '../quantity/money';
 import type { Around } from '../plan/around';
-import { bedsOf } from '../site/stand';
+import { bedsOf } from '../site/stands/stands';
 import { bedSuns } from '../shade/study';
 import { onPlotOf } from '../shade/on-plot';
 import type { Bed } from '../site/bed';

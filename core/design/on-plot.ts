@@ -2,7 +2,7 @@ import { outlineOf } from '../geometry/outline';
 import type { Pair } from '../geometry/polygon';
 import type { Point } from '../geometry/space';
 import { heightAt } from '../site/ground';
-import { toPlot, type Frame } from '../site/stand';
+import { toPlot, type Frame } from '../site/frame';
 import { bodiesOf } from './bodies';
 import type { Design } from './design';
 import { shapeOf, type Part } from './shapes/shapes';

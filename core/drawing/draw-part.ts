@@ -4,7 +4,7 @@ import { shapeOf, type Part } from '../design/shapes/shapes';
 import { outlineOf } from '../geometry/outline';
 import type { Point } from '../geometry/space';
 import type { Tied } from '../plan/around';
-import { toPlot } from '../site/stand';
+import { toPlot } from '../site/frame';
 import type { Primitive, Spot, View } from './primitive';
 import type { Projection } from '../design/projection';
 

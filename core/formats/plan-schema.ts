@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { PLAN_FORMAT, PLAN_VERSION } from '../plan/plan';
-import { SIDES, type StandOn } from '../site/stand';
+import { SIDES } from '../site/path';
+import type { StandOn } from '../site/stands/stands';
 import { UNDERFOOT } from '../site/underfoot';
 import { KINDS } from '../structures/registry';
 import { CROP_SCHEMA, PLANTING_SCHEMA } from './crop-schemas';

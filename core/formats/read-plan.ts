@@ -6,11 +6,11 @@ import { kindOf } from '../structures/registry';
 import { settingOf } from '../plan/setting-of';
 import { siteNonsense } from '../site/site-nonsense';
 import { bedNonsense } from '../site/bed';
-import { LEAST_LEG_MM, shortLeg } from '../site/stand';
 import { atTheDoor, type DocumentFault } from './door';
 import { outOfMeasure } from './measure';
 import { PLAN_SCHEMA } from './plan-schema';
 import { upgradePlan } from './upgrade';
+import { bedsNamed, hostNamed, standOf } from '../site/stands/stands';
 
 export type PlanReading = { ok: true; plan: Plan } | { ok: false; faults: DocumentFault[] };
 
@@ -94,24 +94,22 @@ function crossFaults(plan: Plan): DocumentFault[] {
   });
   plan.structures.forEach((structure, i) => {
     const { stand } = structure;
-    const named = stand.on === 'bed' ? [stand.bed] : stand.on === 'beds' ? [...stand.beds] : [];
-    named.forEach((bed, n) => {
-      const at = stand.on === 'beds' ? `/structures/${i}/stand/beds/${n}` : `/structures/${i}/stand/bed`;
-      if (!beds.has(bed)) say(at, `is "${bed}", which is no bed of this plan`);
-      else if (named.indexOf(bed) !== n) say(at, `is "${bed}", which is named twice`);
-    });
-    if (stand.on === 'run') {
-      const host = plan.structures.find((one) => one.id === stand.of);
-      if (!host) say(`/structures/${i}/stand/of`, `is "${stand.of}", which is no structure of this plan`);
+    const named = bedsNamed(stand);
+    standOf(stand)
+      .beds(stand)
+      .forEach(({ id: bed, field }, n) => {
+        const at = `/structures/${i}/stand/${field}`;
+        if (!beds.has(bed)) say(at, `is "${bed}", which is no bed of this plan`);
+        else if (named.indexOf(bed) !== n) say(at, `is "${bed}", which is named twice`);
+      });
+    const of = hostNamed(stand);
+    if (of !== null) {
+      const host = plan.structures.find((one) => one.id === of);
+      if (!host) say(`/structures/${i}/stand/of`, `is "${of}", which is no structure of this plan`);
       else if (!kindOf(host.kind).hosts)
-        say(`/structures/${i}/stand/of`, `is "${stand.of}", a ${host.kind}, in whose run nothing can stand`);
+        say(`/structures/${i}/stand/of`, `is "${of}", a ${host.kind}, in whose run nothing can stand`);
     }
-    const short = stand.on === 'path' ? shortLeg(stand.spots, stand.closed) : null;
-    if (short)
-      say(
-        `/structures/${i}/stand/spots/${short.corner}`,
-        `lies ${Math.round(short.mm)} from the next corner; the least is ${LEAST_LEG_MM}`,
-      );
+    for (const { field, why } of standOf(stand).faults(stand)) say(`/structures/${i}/stand/${field}`, why);
     structure.plantings.forEach((id, n) => {
       const planting = plantings.get(id);
       if (!planting) say(`/structures/${i}/plantings/${n}`, `is "${id}", which is no planting of this plan`);

@@ -1,6 +1,6 @@
 import { CROPS } from '../crops/table';
 import { regionNear } from '../site/regions';
-import { guessInside, middleOfLongest } from '../site/stand';
+import { guessInside, middleOfLongest } from '../site/path';
 import { SOIL } from '../site/underfoot';
 import { tidy } from '../structures/rules/tidy';
 

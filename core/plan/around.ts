@@ -2,7 +2,8 @@ import { bedOutline, bedOnPlot, type Bed } from '../site/bed';
 import type { Part } from '../design/shapes/shapes';
 import type { Pair } from '../geometry/polygon';
 import { onPlan } from '../site/plot';
-import { bedsOf, into, toFrame, type Frame, type Place } from '../site/stand';
+import { into, toFrame, type Frame } from '../site/frame';
+import { bedsOf, type Place } from '../site/stands/stands';
 
 /** What lies about a structure, in its own frame: the beds it stands on or beside, walls one cannot stand behind, and what it is sized together with. mm. */
 export interface Around {

@@ -8,6 +8,7 @@ import { coverOf } from '../design/on-plot';
 import type { ComputedStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
 import { tiedTo } from './setting-of';
+import { asStand, standOf } from '../site/stands/stands';
 
 const covered = new WeakMap<ComputedStructure, Neighbour>();
 /** What a structure covers on the plot, for others to keep out of; the same for as long as the structure is the same. */
@@ -20,30 +21,16 @@ export function neighbourOf(computed: ComputedStructure): Neighbour {
   return neighbour;
 }
 
-/** Structures stay within about so much of what they stand on (from memory: feet of tepees, guys, eaves of arches). mm. */
-const BEYOND_MM = 500;
-/** What stands on open ground is found from one place alone. mm. */
-const ABOUT_A_SPOT_MM = 8000;
-
 /** Where on the plot a structure is to be looked for, from its stand alone; convex pieces. */
 function whereabouts(plan: Plan, { stand }: StructurePlan): PlanSpot[][] {
-  const about = (spots: readonly PlanSpot[], by = BEYOND_MM): PlanSpot[] =>
-    outlineOf(spots.flatMap(([x, y]) => [-by, by].flatMap((dx) => [-by, by].map((dy): PlanSpot => [x + dx, y + dy]))));
-  const bed = (id: string): PlanSpot[] => plan.beds.filter((one) => one.id === id).flatMap(bedOnPlot);
-  switch (stand.on) {
-    case 'bed':
-      return [about(bed(stand.bed))];
-    case 'beds':
-      return [about(stand.beds.flatMap(bed))];
-    case 'path':
-      return [...stand.spots, ...(stand.closed ? stand.spots.slice(0, 1) : [])]
-        .map(({ xMm, yMm }): PlanSpot => [xMm, yMm])
-        .flatMap((to, i, all) => (i > 0 ? [about([all[i - 1] as PlanSpot, to])] : []));
-    case 'spot':
-      return [about([[stand.at.xMm, stand.at.yMm]], ABOUT_A_SPOT_MM)];
-    case 'run':
-      return plan.structures.filter((one) => one.id === stand.of).flatMap((host) => whereabouts(plan, host));
-  }
+  const { pieces, beyondMm } = standOf(stand).about(stand, {
+    bed: (id) => plan.beds.filter((one) => one.id === id).flatMap(bedOnPlot),
+    structure: (id) => plan.structures.filter((one) => one.id === id).flatMap((host) => whereabouts(plan, host)),
+  });
+  const off = [-beyondMm, beyondMm];
+  return pieces.map((spots) =>
+    outlineOf(spots.flatMap(([x, y]) => off.flatMap((dx) => off.map((dy): PlanSpot => [x + dx, y + dy])))),
+  );
 }
 
 /** Where each structure of a plan is to be looked for, found once. */
@@ -56,6 +43,18 @@ export function whereaboutsIn(plan: Plan): (structure: StructurePlan) => readonl
   };
 }
 
+/** The same for structures that have been sized: where they are, in one piece each. */
+export function foundIn(sized: ReadonlyMap<string, Neighbour>): (structure: StructurePlan) => readonly PlanSpot[][] {
+  const known = new Map([...sized].map(([id, { covers }]) => [id, [outlineOf(covers.flat())]]));
+  return ({ id }) => known.get(id) ?? [];
+}
+
+/** Whether each stands on a bed of its own. */
+function onOtherBeds(a: StructurePlan, b: StructurePlan): boolean {
+  const [one, other] = [asStand(a.stand, 'bed'), asStand(b.stand, 'bed')];
+  return one !== null && other !== null && one.bed !== other.bed;
+}
+
 /** The other structures of a plan that could stand in the way of one: asked before either is sized. Those on two beds keep to their own. */
 export function couldMeet(plan: Plan, structure: StructurePlan, where = whereaboutsIn(plan)): StructurePlan[] {
   const own = where(structure);
@@ -65,7 +64,7 @@ export function couldMeet(plan: Plan, structure: StructurePlan, where = whereabo
     (other) =>
       other.id !== structure.id &&
       !tied.includes(other) &&
-      (structure.stand.on !== 'bed' || other.stand.on !== 'bed' || structure.stand.bed === other.stand.bed) &&
+      !onOtherBeds(structure, other) &&
       where(other).some((theirs) => own.some((mine) => overlap(mine, theirs))),
   );
 }

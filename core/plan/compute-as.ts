@@ -16,7 +16,8 @@ import { feetOf, overEdge, stanceOf } from '../design/on-plot';
 import { distanceToOutline } from '../geometry/polygon';
 import { takeOff, type BillLine } from '../materials/take-off';
 import { bedOnPlot } from '../site/bed';
-import { bedsOf, frameOf, toPlot, type Frame } from '../site/stand';
+import { toPlot, type Frame } from '../site/frame';
+import { bedsOf, frameOf, footholdOf } from '../site/stands/stands';
 import type { Settings } from '../structures/knob';
 import type { Sized, StructureKind } from '../structures/kind';
 import type { Setting } from '../structures/setting';
@@ -76,17 +77,16 @@ export function price(
 
 /** What is said of where it stands: on its bed, within the plot. What is walked into stands round its bed. */
 function standsOn(plan: Plan, design: Design, { place }: Setting, frame: Frame): (Verdict | null)[] {
-  const outline = place.on === 'bed' && !design.walls ? bedOnPlot(place.bed) : null;
+  const { own, underfoot } = footholdOf(place);
+  const outline = own && !design.walls ? bedOnPlot(own) : null;
   return [
-    outline && place.on === 'bed'
+    own && outline
       ? onItsBed({
           outMm: stanceOf(design).map(([x, y]) => distanceToOutline(toPlot(frame, x, y), outline)),
-          bed: place.bed,
+          bed: own,
         })
       : null,
-    place.on === 'spot' || place.on === 'path'
-      ? letsPostsIn({ feet: feetOf(design).length, underfoot: place.underfoot })
-      : null,
+    underfoot ? letsPostsIn({ feet: feetOf(design).length, underfoot }) : null,
     onThePlot({ overMm: overEdge(design, frame, plan.site) }),
   ];
 }
@@ -110,15 +110,15 @@ const tiedParts = (kinds: Kinds, plan: Plan, structure: StructurePlan, { place }
   tiedTo(plan, structure).map((other) => {
     const setting = settingOf(kinds, withStructure(plan, structure), other);
     const { design } = kinds(other.kind).design(other.knobs, setting);
-    const parts =
-      place.on === 'run' ? design.parts.filter((part) => place.opening.posts.includes(part.id)) : design.parts;
+    const { gap } = footholdOf(place);
+    const parts = gap ? design.parts.filter((part) => gap.opening.posts.includes(part.id)) : design.parts;
     return { id: other.id, parts, at: frameOf(setting.place, design.startMm) };
   });
 
 /** Who of those that visit comes past what keeps somebody out: to its crops, where it covers any; a fence is asked for all. */
 function whoComes(kind: StructureKind, sized: Sized, setting: Setting): Verdict | null {
   // What stands in a run is told of with that.
-  const guard = setting.place.on === 'run' ? null : kind.guards(sized, setting);
+  const guard = footholdOf(setting.place).gap ? null : kind.guards(sized, setting);
   if (!guard) return null;
   const crops = setting.planted.map(({ crop }) => crop);
   const comers = crops.length > 0 ? comersTo(crops, setting.site.visitors) : [];

@@ -4,7 +4,7 @@ import { cost, type Cost } from '../costing/cost';
 import type { Neighbour } from '../checks/clash';
 import { plantsOf } from '../design/design';
 import { kindOf } from '../structures/registry';
-import { couldMeet, neighbourOf, whereaboutsIn, withClashes } from './clashes';
+import { couldMeet, foundIn, neighbourOf, withClashes } from './clashes';
 import { computeAs, type ComputedStructure } from './compute-as';
 import { withMends, type MendedStructure } from './mends';
 import type { Plan, StructurePlan } from './plan';
@@ -32,7 +32,7 @@ export interface ComputedGarden {
 export function computeGarden(plan: Plan): ComputedGarden {
   const alone = plan.structures.map((structure) => computeRemembered(kindOf, plan, structure));
   const covers = new Map(alone.map((one) => [one.structure.id, neighbourOf(one)]));
-  const where = whereaboutsIn(plan);
+  const where = foundIn(covers);
   const structures = alone.map((one) =>
     withShadow(
       plan,

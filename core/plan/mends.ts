@@ -3,7 +3,7 @@ import { byUrgency, isUrgent, URGENCY, type Level, type Verdict } from '../check
 import type { Market } from '../catalogue/stock';
 import { coverOf } from '../design/on-plot';
 import { exact, MM_PER_SIXTEENTH } from '../quantity/length';
-import { frameOf } from '../site/stand';
+import { frameOf, footholdOf } from '../site/stands/stands';
 import type { Settings } from '../structures/knob';
 import type { Sized, StructureKind } from '../structures/kind';
 import type { Setting } from '../structures/setting';
@@ -129,7 +129,7 @@ export function withMends(
   const tried = (settings: Settings): Tried => {
     const changed = { ...structure, knobs: settings };
     // What stands in a run asks for its place by its knobs.
-    const there = setting.place.on === 'run' ? settingOf(kinds, plan, changed) : setting;
+    const there = footholdOf(setting.place).gap ? settingOf(kinds, plan, changed) : setting;
     const priced = price(plan, structure, kind, settings, there);
     const found = everything(changed, priced.sized, there);
     return { ...priced, settings, setting: there, found, unpriced: unpricedIn(priced) };

@@ -4,7 +4,7 @@ import type { Crop } from '../crops/crop';
 import type { Saw } from '../cutting/saw';
 import type { Bed } from '../site/bed';
 import type { Feature, Site } from '../site/plot';
-import type { Stand } from '../site/stand';
+import type { Stand } from '../site/stands/stands';
 import type { Settings } from '../structures/knob';
 
 export const PLAN_FORMAT = 'lignum-plan';

@@ -1,6 +1,7 @@
 import { computeAs, type ComputedStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
 import { tiedTo, type Kinds } from './setting-of';
+import { bedsNamed, hostNamed, pathOf } from '../site/stands/stands';
 
 /**
  * What a structure follows from besides itself, exactly: where it stands, what it carries, what it is tied
@@ -8,7 +9,8 @@ import { tiedTo, type Kinds } from './setting-of';
  */
 function givenOf(plan: Plan, structure: StructurePlan): readonly unknown[] {
   const { stand, plantings } = structure;
-  const beds = stand.on === 'bed' ? [stand.bed] : stand.on === 'beds' ? stand.beds : [];
+  const beds = bedsNamed(stand);
+  const host = hostNamed(stand);
   return [
     plan.crops,
     plan.features,
@@ -20,9 +22,9 @@ function givenOf(plan: Plan, structure: StructurePlan): readonly unknown[] {
     ...plantings.map((id) => plan.plantings.find((planting) => planting.id === id)),
     ...tiedTo(plan, structure),
     // A fence along another, and the gates in it, follow from both.
-    ...plan.structures.filter((other) => (stand.on === 'path' || stand.on === 'run') && other.stand.on === 'path'),
+    ...plan.structures.filter((other) => (host !== null || pathOf(stand)) && pathOf(other.stand)),
     // Who else stands in the same run takes room there.
-    ...plan.structures.filter((other) => stand.on === 'run' && other.stand.on === 'run' && other.stand.of === stand.of),
+    ...plan.structures.filter((other) => host !== null && hostNamed(other.stand) === host),
   ];
 }
 

@@ -2,17 +2,10 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
 import { USUAL_SAW } from '../cutting/saw';
-import type { Bed } from '../site/bed';
-import {
-  frameOf,
-  gardenOnLeft,
-  levelLength,
-  outOf,
-  wayBetween,
-  type Guest,
-  type Place,
-  type Stand,
-} from '../site/stand';
+import { outOf } from '../site/frame';
+import { levelLength, type Path } from '../site/path';
+import type { Guest } from '../site/stands/opening';
+import { frameOf, type Place, bedsOf, hostNamed, pathOf, standOf } from '../site/stands/stands';
 import type { StructureKind } from '../structures/kind';
 import { settle } from '../structures/knob';
 import type { Setting } from '../structures/setting';
@@ -59,77 +52,56 @@ export const withStructure = (plan: Plan, structure: StructurePlan): Plan => {
 
 /** The structures that are sized together with one: those that stand in its run, or the one in whose run it stands. */
 export const tiedTo = (plan: Plan, { id, stand }: StructurePlan): StructurePlan[] =>
-  plan.structures.filter((other) =>
-    stand.on === 'run' ? other.id === stand.of : other.stand.on === 'run' && other.stand.of === id,
-  );
+  plan.structures.filter((other) => other.id === hostNamed(stand) || hostNamed(other.stand) === id);
 
 /** A place told along a path as it was drawn, along it as it is gone with the garden on the left. mm. */
-const alongRun = (stand: Stand, atMm: number): number =>
-  stand.on === 'path' && stand.inside === 'right' ? levelLength(stand.spots, stand.closed) - atMm : atMm;
+const alongRun = (path: Path | null, atMm: number): number =>
+  path?.inside === 'right' ? levelLength(path.spots, path.closed) - atMm : atMm;
 
 const guestsOf = (kinds: Kinds, plan: Plan, host: StructurePlan): Guest[] =>
   plan.structures.flatMap(({ id, kind, stand, knobs }) =>
-    stand.on === 'run' && stand.of === host.id
-      ? [{ id, atMm: alongRun(host.stand, stand.atMm), wideMm: kinds(kind).opensMm(knobs, plan.garden.market) }]
+    hostNamed(stand) === host.id
+      ? [
+          {
+            id,
+            atMm: alongRun(pathOf(host.stand), standOf(stand).alongMm(stand)),
+            wideMm: kinds(kind).opensMm(knobs, plan.garden.market),
+          },
+        ]
       : [],
   );
 
 /** What a structure stands in the run of, or it itself. */
-const hostOf = (plan: Plan, structure: StructurePlan): StructurePlan => {
-  const { stand } = structure;
-  return stand.on === 'run' ? (plan.structures.find((one) => one.id === stand.of) ?? structure) : structure;
-};
+const hostOf = (plan: Plan, structure: StructurePlan): StructurePlan =>
+  plan.structures.find((one) => one.id === hostNamed(structure.stand)) ?? structure;
 
 /** The place a structure of a (checked) plan stands on, with what its stand names. */
 function placeOf(kinds: Kinds, plan: Plan, structure: StructurePlan): Place {
   const { id, stand } = structure;
-  const bedOf = (name: string): Bed => {
-    const bed = plan.beds.find((one) => one.id === name);
-    if (!bed) throw new Error(`Structure "${id}" names no bed of the plan: check the plan at the door first.`);
-    return bed;
-  };
-  switch (stand.on) {
-    case 'bed':
-      return { on: 'bed', bed: bedOf(stand.bed) };
-    case 'beds': {
-      const beds = [bedOf(stand.beds[0]), bedOf(stand.beds[1])] as const;
-      return { on: 'beds', beds, way: wayBetween(...beds) };
-    }
-    case 'run': {
-      const host = plan.structures.find((one) => one.id === stand.of);
+  return standOf(stand).place(stand, {
+    bed(name) {
+      const bed = plan.beds.find((one) => one.id === name);
+      if (!bed) throw new Error(`Structure "${id}" names no bed of the plan: check the plan at the door first.`);
+      return bed;
+    },
+    gapIn(name) {
+      const host = plan.structures.find((one) => one.id === name);
       if (!host) throw new Error(`Structure "${id}" stands in the run of none: check the plan at the door first.`);
       const setting = settingOf(kinds, withStructure(plan, structure), host);
       const opening = kinds(host.kind)
         .openings(host.knobs, setting)
         .find((one) => one.guest === id);
       if (!opening) throw new Error(`"${host.kind}" leaves no gap for "${id}": check the plan at the door first.`);
-      const at = outOf(frameOf(setting.place, 0), opening.at);
-      return { on: 'run', host: host.name, opening: { ...opening, at } };
-    }
-    case 'path': {
-      const { inside, spots, closed, underfoot } = stand;
-      const round = gardenOnLeft(spots, closed, inside);
-      const zero = round[0]?.groundMm ?? 0;
-      return {
-        on: 'path',
-        // Heights are told over the corner it is gone from.
-        spots: zero === 0 ? round : round.map((spot) => ({ ...spot, groundMm: spot.groundMm - zero })),
-        closed,
-        underfoot,
-      };
-    }
-    case 'spot':
-      return stand;
-  }
+      return { host: host.name, opening: { ...opening, at: outOf(frameOf(setting.place, 0), opening.at) } };
+    },
+  });
 }
-
-type PathStand = Extract<Stand, { on: 'path' }>;
 
 /** How far apart places along a path are looked at. mm. */
 const LOOK_MM = 500;
 
 /** How far the places along one path are from another, at the least and at the most. mm. */
-function apartMm(from: PathStand, to: PathStand): { leastMm: number; mostMm: number } {
+function apartMm(from: Path, to: Path): { leastMm: number; mostMm: number } {
   const stretches = stretchesOf(to);
   const away = stretchesOf(from).flatMap(([a, b]) => {
     const steps = Math.max(1, Math.ceil(Math.hypot(b[0] - a[0], b[1] - a[1]) / LOOK_MM));
@@ -141,7 +113,7 @@ function apartMm(from: PathStand, to: PathStand): { leastMm: number; mostMm: num
   return { leastMm: Math.min(...away), mostMm: Math.max(...away) };
 }
 
-function stretchesOf({ spots, closed }: PathStand): (readonly [Pair, Pair])[] {
+function stretchesOf({ spots, closed }: Path): (readonly [Pair, Pair])[] {
   const at = spots.map(({ xMm, yMm }): Pair => [xMm, yMm]);
   return at.flatMap((from, i) => {
     const to = at[i + 1] ?? (closed ? at[0] : undefined);
@@ -151,11 +123,13 @@ function stretchesOf({ spots, closed }: PathStand): (readonly [Pair, Pair])[] {
 
 /** The fence that runs nearest along all of another, or all of which runs along it: the inner one is looked along, since corners lie farther out. As high as it is set, or as it would be alone. */
 function secondOf(kinds: Kinds, plan: Plan, { id, stand }: StructurePlan): Second | null {
-  if (stand.on !== 'path') return null;
+  const own = pathOf(stand);
+  if (!own) return null;
   const seconds = plan.structures.flatMap((other): Second[] => {
     // Of those that stand otherwise a page may not have fetched the kind.
-    if (other.id === id || other.stand.on !== 'path' || other.stand.closed !== stand.closed) return [];
-    const [out, back] = [apartMm(stand, other.stand), apartMm(other.stand, stand)];
+    const path = other.id === id ? null : pathOf(other.stand);
+    if (path?.closed !== own.closed) return [];
+    const [out, back] = [apartMm(own, path), apartMm(path, own)];
     const { values } = settle(kinds(other.kind).knobs, other.knobs, settingOf(kinds, plan, other, true));
     return typeof values.height !== 'number'
       ? []
@@ -167,7 +141,7 @@ function secondOf(kinds: Kinds, plan: Plan, { id, stand }: StructurePlan): Secon
 /** What a kind is told about the place where one structure of a (checked) plan will stand; of a fence `alone`, as if no other ran along it. */
 export function settingOf(kinds: Kinds, plan: Plan, structure: StructurePlan, alone = false): Setting {
   const place = placeOf(kinds, plan, structure);
-  const ground = place.on === 'bed' ? place.bed : place.on === 'beds' ? place.beds[0] : plan.site;
+  const ground = bedsOf(place)[0] ?? plan.site;
   return {
     place,
     guests: guestsOf(kinds, plan, structure),

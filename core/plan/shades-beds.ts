@@ -3,9 +3,10 @@ import { shadesNorth } from '../checks/shades-north';
 import { plantsOf } from '../design/design';
 import { runsOf } from '../site/plot';
 import { hoursBehind, midSeason } from '../site/sun/row-shadow';
-import { toPlot } from '../site/stand';
+import { toPlot } from '../site/frame';
 import type { ComputedStructure } from './compute-as';
 import type { Plan } from './plan';
+import { footholdOf } from '../site/stands/stands';
 
 const judged = new WeakMap<ComputedStructure, { beds: Plan['beds']; site: Plan['site']; said: Verdict | null }>();
 
@@ -20,14 +21,13 @@ export function withShadow<C extends ComputedStructure>(plan: Plan, computed: C)
 }
 
 /** The bed that is left longest without sun by a row that runs east–west on another. */
-function worstOf({ beds, site }: Plan, { sized, frame, setting, structure }: ComputedStructure) {
-  const { place } = setting;
-  const { stand } = structure;
+function worstOf({ beds, site }: Plan, { sized, frame, setting }: ComputedStructure) {
+  const { own } = footholdOf(setting.place);
   const { hold } = sized.design;
   const plants = plantsOf(sized.design);
   const [first, last] = [plants[0], plants.at(-1)];
-  if (stand.on !== 'bed' || place.on !== 'bed' || !first || !last) return null;
-  if (runsOf(place.bed, site.northDeg) !== 'east–west') return null;
+  if (!own || !first || !last) return null;
+  if (runsOf(own, site.northDeg) !== 'east–west') return null;
   const wall = [toPlot(frame, first.at[0], first.at[1]), toPlot(frame, last.at[0], last.at[1])] as const;
   const heldMm = plants.reduce((most, { heldToMm }) => Math.max(most, heldToMm), 0);
   const highMm = Math.min(heldMm, hold?.topMm.most ?? Infinity);
@@ -35,7 +35,7 @@ function worstOf({ beds, site }: Plan, { sized, frame, setting, structure }: Com
   const of = samples.reduce((sum, { hours }) => sum + hours, 0);
   let worst: { bed: string; hours: number; of: number } | null = null;
   for (const bed of beds) {
-    if (bed.id === stand.bed) continue;
+    if (bed.id === own.id) continue;
     const hours = hoursBehind(wall, highMm, [bed.xMm, bed.yMm], samples, site.northDeg);
     if (!worst || hours > worst.hours) worst = { bed: bed.name, hours, of };
   }

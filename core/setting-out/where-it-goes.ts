@@ -7,7 +7,8 @@ import type { ComputedStructure } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
 import { bedOnPlot, type Bed } from '../site/bed';
 import { cornersOf, type Feature, type FeatureKind, type PlanSpot } from '../site/plot';
-import { bedsOf, toPlot, type Frame } from '../site/stand';
+import { toPlot, type Frame } from '../site/frame';
+import { asPlace, bedsOf, footholdOf } from '../site/stands/stands';
 
 /** Eight winds, clockwise from north. */
 export const WINDS = [
@@ -263,8 +264,9 @@ export function whereItGoes(plan: Plan, { sized: { design }, frame, setting }: C
   const frontWay = wayOn(frame, 0, -1);
   const look = (way: PlanSpot): Towards => towards(plan, centre, way, own);
   const edges = edgesNear(plan, beds);
-  if (setting.place.on === 'path') {
-    const corners = setting.place.spots.map(({ xMm, yMm }): PlanSpot => [xMm, yMm]);
+  const path = asPlace(setting.place, 'path');
+  if (path) {
+    const corners = path.spots.map(({ xMm, yMm }): PlanSpot => [xMm, yMm]);
     return {
       beds: [],
       front: null,
@@ -278,19 +280,19 @@ export function whereItGoes(plan: Plan, { sized: { design }, frame, setting }: C
       frontWay,
     };
   }
-  const found =
-    setting.place.on === 'run'
-      ? []
-      : placesOf(design).map(({ is, at }): Found => {
-          const onPlot = toPlot(frame, at[0], at[1]);
-          return { is, at: onPlot, offsets: twoOffsets(onPlot, edges, northDeg) };
-        });
+  const { gap } = footholdOf(setting.place);
+  const found = gap
+    ? []
+    : placesOf(design).map(({ is, at }): Found => {
+        const onPlot = toPlot(frame, at[0], at[1]);
+        return { is, at: onPlot, offsets: twoOffsets(onPlot, edges, northDeg) };
+      });
   return {
     beds: beds.map(({ name }) => name),
     front: look(frontWay),
     start: look(wayOn(frame, -1, 0)),
     found,
-    between: setting.place.on === 'run' ? { host: setting.place.host, posts: setting.place.opening.posts } : null,
+    between: gap ? { host: gap.host, posts: gap.opening.posts } : null,
     hinged: hingesOf(design, look, frame),
     door: doorOf(design, look, frame),
     grows: growing(plan, design, look, frame),

@@ -1,6 +1,7 @@
 import type { Design } from '../design/design';
 import type { ComputedStructure } from '../plan/compute-as';
-import { bedsOf, type Frame, type Place } from '../site/stand';
+import type { Frame } from '../site/frame';
+import { bedsOf, type Place } from '../site/stands/stands';
 import type { Purpose } from '../structures/kind';
 
 /** A structure where it stands: its design, its way to the plot, and the beds it stands on or beside. */

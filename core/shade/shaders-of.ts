@@ -10,7 +10,7 @@ import { add, cross, dot, minus, norm, scale, unit, type Point } from '../geomet
 import type { Plan } from '../plan/plan';
 import { bedOnPlot } from '../site/bed';
 import { cornersOf, FEATURE_NATURES, type Feature, type PlanSpot } from '../site/plot';
-import { toPlot, type Frame } from '../site/stand';
+import { toPlot, type Frame } from '../site/frame';
 import { LEAFY_OPACITY } from '../site/sun/season';
 import { shader, type Filling, type Shader } from './shade';
 import type { OnPlot } from './on-plot';

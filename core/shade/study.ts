@@ -1,4 +1,4 @@
-import { frameOf } from '../site/stand';
+import { frameOf, asStand, footholdOf } from '../site/stands/stands';
 import { type Bed, bedOutline } from '../site/bed';
 import { inside } from '../geometry/polygon';
 import { computeGarden } from '../plan/compute';
@@ -15,7 +15,7 @@ const MIDDLE_DAY = 15;
 
 /** A structure where it comes to stand when its bed is moved. */
 export const movedWith = (one: OnPlot, bed: Bed): OnPlot =>
-  one.place.on === 'bed' && one.place.bed.id === bed.id
+  footholdOf(one.place).own?.id === bed.id
     ? { ...one, place: { on: 'bed', bed }, frame: frameOf({ on: 'bed', bed }, one.design.startMm) }
     : one;
 
@@ -188,8 +188,8 @@ export function effectOf(suns: readonly BedSun[], structureId: string, ownBed: s
 
 /** The bed a structure stands on, to be moved with it; undefined for what stands elsewhere. */
 export function bedUnder(plan: Plan, structureId: string): Bed | undefined {
-  const stand = plan.structures.find((one) => one.id === structureId)?.stand;
-  return stand?.on === 'bed' ? plan.beds.find((one) => one.id === stand.bed) : undefined;
+  const stand = asStand(plan.structures.find((one) => one.id === structureId)?.stand, 'bed');
+  return stand ? plan.beds.find((one) => one.id === stand.bed) : undefined;
 }
 
 /** One support's bed as it lies, and turned by a quarter about its middle, in one month. */

@@ -29,7 +29,7 @@ import { seasonOf, seasonPhrases } from '../plan/season';
 import { stepPhrases, stepsOf } from '../plan/steps';
 import type { Plan } from '../plan/plan';
 import { heightAt } from '../site/ground';
-import type { Stand, StandOn } from '../site/stand';
+import type { Stand, StandOn } from '../site/stands/stands';
 import { SOIL } from '../site/underfoot';
 import { say } from '../wording/say';
 import { anyPlan, anySettings, first, firstMended } from './any-plan.fixture';

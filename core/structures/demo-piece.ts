@@ -1,5 +1,5 @@
 import type { Bed } from '../site/bed';
-import type { Stand } from '../site/stand';
+import type { Stand } from '../site/stands/stands';
 import type { Settings } from './knob';
 
 /** What of a kind stands in the demo garden (its folder's `demo.ts`): structures, as suggested where no knobs are set, and the beds and plants they stand over. */

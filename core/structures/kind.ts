@@ -6,7 +6,8 @@ import type { Design, Handle, Placement } from '../design/design';
 import { present, type Listed } from '../design/listed';
 import { projectionOf } from '../design/projection';
 import { ofShape } from '../design/shapes/shapes';
-import type { Opening, PlaceOn, StandOn } from '../site/stand';
+import type { Opening } from '../site/stands/opening';
+import type { PlaceOn, StandOn } from '../site/stands/stands';
 import type { Guard } from '../site/visitors';
 import type { Phrases } from '../wording/say';
 import {

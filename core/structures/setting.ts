@@ -4,7 +4,8 @@ import type { Saw } from '../cutting/saw';
 import type { Soil, Wind } from '../site/soil';
 import type { Site } from '../site/plot';
 import type { Second } from '../site/visitors';
-import type { Guest, Place, PlaceOn } from '../site/stand';
+import type { Guest } from '../site/stands/opening';
+import type { Place, PlaceOn } from '../site/stands/stands';
 
 /** Everything a kind may know about where its structure will stand; `P` is the places it can take. */
 export interface Setting<P extends Place = Place> {

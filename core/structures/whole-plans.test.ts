@@ -10,7 +10,7 @@ import { feet, inches } from '../quantity/length';
 import type { BedOutline } from '../site/bed';
 import { VISITORS, type Visitor } from '../site/plot';
 import { SOILS, WINDS } from '../site/soil';
-import type { Stand } from '../site/stand';
+import type { Stand } from '../site/stands/stands';
 import { SOIL } from '../site/underfoot';
 
 import { pairwise, type Row } from './pairwise.fixture';

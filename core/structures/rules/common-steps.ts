@@ -9,6 +9,7 @@ import { bedOutline } from '../../site/bed';
 import { fact, type Phrases } from '../../wording/say';
 import type { Step } from '../step';
 import type { Setting } from '../setting';
+import { footholdOf } from '../../site/stands/stands';
 
 /** Steps in which the places are measured out; where a kind has none of these, that is said before all else. */
 const SETS_OUT = new Set(['step.line', 'step.mark']);
@@ -26,7 +27,7 @@ const buried = (part: Part): number => asShape(part, 'bar')?.buriedMm ?? 0;
 
 /** How deep a part goes below the ground that was there before any bed was filled. mm. */
 function belowGround(part: Part, { place }: Setting): number {
-  return buried(part) - (place.on === 'bed' ? place.bed.heightMm : 0);
+  return buried(part) - (footholdOf(place).own?.heightMm ?? 0);
 }
 
 /** Services found before any hole, with the wait; what lies under paving or decking is not dug. */
@@ -67,12 +68,13 @@ function joined({ parts }: Design, setting: Setting): Step[] {
 
 /** Posts of a raised bed whose holes reach under its boards: what is dug there lets a board sink. */
 function underBoards({ parts, posts, startMm }: Design, { place }: Setting): Step[] {
-  if (place.on !== 'bed' || place.bed.heightMm === 0) return [];
-  const outline = bedOutline(place.bed);
+  const bed = footholdOf(place).own;
+  if (!bed || bed.heightMm === 0) return [];
+  const outline = bedOutline(bed);
   const dug = new Set(posts.filter(({ set }) => set === 'let in' || set === 'concrete').map(({ id }) => id));
   const under = ofShape(parts, 'bar').filter((post) => {
     if (!dug.has(post.id)) return false;
-    const at: Pair = [post.from[0] + startMm - place.bed.lengthMm / 2, post.from[1]];
+    const at: Pair = [post.from[0] + startMm - bed.lengthMm / 2, post.from[1]];
     return distanceToEdge(at, outline) < holeAcross(post) / 2;
   });
   return under.length > 0 ? [{ what: fact('step.boards-last', { posts: under.length }), people: 1 }] : [];
@@ -108,7 +110,7 @@ export function withCommonSteps(steps: readonly Step[], design: Design, setting:
     0,
     steps.findIndex((step) => SETS_OUT.has(step.what.code)),
   );
-  const raised = place.on === 'bed' && place.bed.heightMm > 0;
+  const raised = (footholdOf(place).own?.heightMm ?? 0) > 0;
   const tape: Step = { what: fact(raised ? 'step.tape.bed' : 'step.tape'), people: 1 };
   return [
     ...located(design, setting),

@@ -7,6 +7,7 @@ import type { Settings, Suggestion } from '../knob';
 import type { Said } from '../said';
 import type { Setting } from '../setting';
 import { perMarket, TAPE_STEP } from './tidy';
+import { footholdOf } from '../../site/stands/stands';
 
 /** Left above the mark of a timber post for trimming all tops to one height (from memory). mm. */
 export const SPARE_MM = inches(0.5);
@@ -33,8 +34,10 @@ export function throughBed(usualMm: number, leastMm: number, fill: BedFill, mark
 }
 
 /** What a raised bed is filled with where a structure stands. */
-export const fillUnder = ({ place }: Setting): BedFill =>
-  place.on === 'bed' ? { mm: place.bed.heightMm, is: place.bed.fill } : NO_FILL;
+export function fillUnder({ place }: Setting): BedFill {
+  const { own } = footholdOf(place);
+  return own ? { mm: own.heightMm, is: own.fill } : NO_FILL;
+}
 
 /** How deep posts are driven: 18″, deeper in loose soil or wind (common practice, no source; the 24″ from memory). mm. */
 export const drivenDepth = ({ soil, wind, market }: Setting): Suggestion<number> =>

@@ -26,6 +26,7 @@ import { Carries } from './carries';
 import { KnobPanel } from './knob-panel';
 import { RunningBill } from './running-bill';
 import { Views } from './views';
+import { bedsOf, footholdOf } from '@lignum/core/site/stands/stands';
 
 /** Fetched when they are opened. */
 const Bays = dynamic(() => import('./bays').then((module) => module.Bays));
@@ -113,6 +114,7 @@ function Workbench({
     setLive(true);
   }, []);
   const { setting } = computed;
+  const { own } = footholdOf(setting.place);
   const open = judged.verdicts.filter(isUrgent);
   // Told when it changes: a screen reader hears what a turned knob does to the verdict.
   const said =
@@ -155,10 +157,10 @@ function Workbench({
             <span aria-hidden className="max-sm:hidden">
               ·
             </span>
-            {setting.place.on === 'bed' || setting.place.on === 'beds' ? (
+            {bedsOf(setting.place).length > 0 ? (
               <>
                 {placeWords(setting.place, tongue)}
-                {setting.place.on === 'bed' && (
+                {own && (
                   <button
                     type="button"
                     onClick={() => setBedOpen(true)}
@@ -256,9 +258,9 @@ function Workbench({
       </div>
       <ResultStrip computed={computed} verdicts={judged.verdicts} />
       {choosing && <KindSheet structure={structure} onClose={() => setChoosing(false)} />}
-      {bedOpen && setting.place.on === 'bed' && (
+      {bedOpen && own && (
         <BedSheet
-          start={setting.place.bed}
+          start={own}
           isNew={false}
           onClose={() => setBedOpen(false)}
           onDone={(bed) => {

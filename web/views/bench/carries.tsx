@@ -5,7 +5,7 @@ import { Pencil, Plus } from 'lucide-react';
 import { countOf } from '@lignum/core/crops/planted';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Bed } from '@lignum/core/site/bed';
-import { bedsOf } from '@lignum/core/site/stand';
+import { bedsOf, asPlace } from '@lignum/core/site/stands/stands';
 import type { Planting } from '@lignum/core/plan/plan';
 import { plantingWords } from '../garden/crop-words';
 import { newPlanting, planterPlanting, plantingAlong } from '../garden/beginnings';
@@ -44,9 +44,10 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
   const { roomFor } = computed.sized.design;
   const beginning = (): Planting => {
     if (roomFor !== undefined) return planterPlanting(bed.id, Math.max(1, roomFor - countOf(here)));
-    if (setting.place.on !== 'beds') return newPlanting(bed);
+    const over = asPlace(setting.place, 'beds');
+    if (!over) return newPlanting(bed);
     const carried = here.filter((one) => structure.plantings.includes(one.id));
-    return plantingAlong(setting.place.beds, carried, computed.sized.design.builtMm);
+    return plantingAlong(over.beds, carried, computed.sized.design.builtMm);
   };
   return (
     <section aria-labelledby="carries">

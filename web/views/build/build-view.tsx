@@ -7,7 +7,8 @@ import { computeAs } from '@lignum/core/plan/compute-as';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { waysAmong, type Stand } from '@lignum/core/site/stand';
+import { type Stand, asStand } from '@lignum/core/site/stands/stands';
+import { waysAmong } from '@lignum/core/site/way';
 import { PURPOSES, type Purpose, type StructureKind } from '@lignum/core/structures/kind';
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { Button, buttonLook } from '../../ui/button';
@@ -182,7 +183,7 @@ function exampleOf(kind: StructureKind, plan: Plan) {
   };
   const [stand] = kind.stands.flatMap((on) => stands[on] ?? []);
   if (!stand) return null;
-  const structure: StructurePlan = newStructure(kind.id, sketch, stand, stand.on === 'bed' ? [planting.id] : []);
+  const structure: StructurePlan = newStructure(kind.id, sketch, stand, asStand(stand, 'bed') ? [planting.id] : []);
   const drawn = computeAs(kindOf, { ...sketch, structures: [...sketch.structures, structure] }, structure);
   const places = drawn.sized.design.roomFor;
   if (places === undefined) return drawn;

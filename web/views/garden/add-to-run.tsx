@@ -2,7 +2,8 @@
 import { useRouter } from 'next/navigation';
 import { Plus } from 'lucide-react';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
-import { middleOfLongest, type Stand } from '@lignum/core/site/stand';
+import { middleOfLongest } from '@lignum/core/site/path';
+import { type Stand, hostNamed, pathOf, standOf } from '@lignum/core/site/stands/stands';
 import { KINDS } from '@lignum/core/structures/registry';
 import { Button } from '../../ui/button';
 import { addStructure } from '../shell/edits';
@@ -17,10 +18,11 @@ export const runsIn = (plan: Plan): StructurePlan[] =>
 
 /** In the middle of the longest stretch of a run that nothing stands in yet. */
 export function freeInRun(plan: Plan, host: StructurePlan): Stand | null {
-  if (host.stand.on !== 'path') return null;
-  const { spots, closed } = host.stand;
+  const path = pathOf(host.stand);
+  if (!path) return null;
+  const { spots, closed } = path;
   const taken = plan.structures.flatMap(({ stand }) =>
-    stand.on === 'run' && stand.of === host.id ? [stand.atMm] : [],
+    hostNamed(stand) === host.id ? [standOf(stand).alongMm(stand)] : [],
   );
   return { on: 'run', of: host.id, atMm: Math.round(middleOfLongest(spots, closed, taken)) };
 }

@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useId, useState } from 'react';
 import { Download, History, Pencil, Plus } from 'lucide-react';
-import { bedsOf } from '@lignum/core/site/stand';
+import { bedsOf, footholdOf } from '@lignum/core/site/stands/stands';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import type { Planting } from '@lignum/core/plan/plan';
@@ -128,7 +128,7 @@ export function GardenView() {
               </div>
               <BedRod
                 bed={bed}
-                standing={standing.filter((one) => one.setting.place.on === 'bed')}
+                standing={standing.filter((one) => footholdOf(one.setting.place).own !== null)}
                 share={bed.lengthMm / longest}
               />
               <div className="mt-1 grid grid-cols-1 gap-x-10 gap-y-2 md:grid-cols-2">

@@ -1,6 +1,6 @@
 import { named, type Sketch } from '@lignum/core/choosing/guard-sketches';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
-import type { Stand } from '@lignum/core/site/stand';
+import { type Stand, bedsNamed, hostNamed } from '@lignum/core/site/stands/stands';
 import { kindOf } from '@lignum/core/structures/registry';
 import { newId } from './beginnings';
 
@@ -21,14 +21,8 @@ export function newStructure(
   plantings: readonly string[],
 ): StructurePlan {
   const named = (id: string) => plan.beds.find((bed) => bed.id === id)?.name ?? '';
-  const where =
-    stand.on === 'bed'
-      ? named(stand.bed)
-      : stand.on === 'beds'
-        ? stand.beds.map(named).join(' to ')
-        : stand.on === 'run'
-          ? (plan.structures.find((one) => one.id === stand.of)?.name ?? '')
-          : '';
+  const host = plan.structures.find((one) => one.id === hostNamed(stand));
+  const where = host?.name ?? bedsNamed(stand).map(named).join(' to ');
   const what = shortName(kind);
   const same = plan.structures.filter((one) => one.kind === kind).length;
   return {

@@ -1,6 +1,7 @@
 import type { Plan } from '@lignum/core/plan/plan';
 import { bedOnPlot } from '@lignum/core/site/bed';
 import { cornersOf, onPlan, type FeatureKind, type PlanSpot } from '@lignum/core/site/plot';
+import { bedsNamed, pathOf } from '@lignum/core/site/stands/stands';
 
 /** What a garden looks like from above, no more than a card shows: outlines in mm on the plot, y up. */
 export interface SmallPlan {
@@ -17,12 +18,12 @@ const whole = (spots: readonly PlanSpot[]): PlanSpot[] => spots.map(([x, y]) => 
 /** The small plan of a (checked) plan, without anything being worked out: rows lie along the middle of their bed. */
 export function smallPlan(plan: Plan): SmallPlan {
   const rowOf = ({ stand }: Plan['structures'][number]): PlanSpot[] => {
-    if (stand.on === 'path') {
-      const spots = stand.spots.map((spot): PlanSpot => [spot.xMm, spot.yMm]);
-      return stand.closed && spots[0] ? [...spots, spots[0]] : spots;
+    const path = pathOf(stand);
+    if (path) {
+      const spots = path.spots.map((spot): PlanSpot => [spot.xMm, spot.yMm]);
+      return path.closed && spots[0] ? [...spots, spots[0]] : spots;
     }
-    const named = stand.on === 'bed' ? [stand.bed] : stand.on === 'beds' ? stand.beds : [];
-    const [a, b] = named.flatMap((id) => plan.beds.find((bed) => bed.id === id) ?? []);
+    const [a, b] = bedsNamed(stand).flatMap((id) => plan.beds.find((bed) => bed.id === id) ?? []);
     if (a && b)
       return [
         [a.xMm, a.yMm],

@@ -24,6 +24,7 @@ import { useAnswer } from '../shell/use-answer';
 import type { KeepOutAnswer, KeepOutQuestion, RoundAllAnswer, RoundAllQuestion } from '../../workers/choosing-messages';
 import { metWords, needWords } from './guard-words';
 import { VisitorsField } from './visitors-field';
+import { pathOf } from '@lignum/core/site/stands/stands';
 
 /** Which beds are open to whom and when, what keeps whom out already, and what it would take to keep out the rest. */
 export function KeptOutView({ bed }: { bed: string | null }) {
@@ -245,7 +246,7 @@ function Answers({ bedId, open }: { bedId: string; open: readonly Threat[] }) {
           </li>
         ))}
       </ol>
-      {answer?.some((one) => one.structures.some(({ stand }) => stand.on === 'path')) && (
+      {answer?.some((one) => one.structures.some(({ stand }) => pathOf(stand))) && (
         <p className="mt-2 text-[0.9rem] text-soft">
           A fence is reckoned round this bed alone, with a gate. One{' '}
           <Link href={`/g/${id}/plot?lay=garden-fence`} className="text-chalk underline">

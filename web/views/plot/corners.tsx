@@ -3,7 +3,7 @@ import { useDrag } from '@use-gesture/react';
 import type { KeyboardEvent, PointerEvent } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { PlanSpot } from '@lignum/core/site/plot';
-import type { PathSpot } from '@lignum/core/site/stand';
+import type { PathSpot } from '@lignum/core/site/path';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { useGarden } from '../shell/garden-context';
 import { arrowMove } from './arrows';

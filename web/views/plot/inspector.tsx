@@ -8,7 +8,7 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { distanceToStretch, inside } from '@lignum/core/geometry/polygon';
 import { cropIn } from '@lignum/core/crops/book';
 import { bedOutline, farthestSoil, outOfReach, type Bed } from '@lignum/core/site/bed';
-import { toFrame } from '@lignum/core/site/stand';
+import { toFrame } from '@lignum/core/site/frame';
 import { KINDS } from '@lignum/core/structures/registry';
 import { type Feature, type PlanSpot } from '@lignum/core/site/plot';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';

@@ -3,7 +3,7 @@ import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } fr
 import { Check, CornerUpLeft, RefreshCw, X } from 'lucide-react';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { PlanSpot } from '@lignum/core/site/plot';
-import { LEAST_LEG_MM, shortLeg } from '@lignum/core/site/stand';
+import { LEAST_LEG_MM, shortLeg } from '@lignum/core/site/path';
 import { Button } from '../../ui/button';
 import { useGarden } from '../shell/garden-context';
 import { arrowMove } from './arrows';

@@ -1,7 +1,7 @@
 'use client';
 import { FlipHorizontal2, Plus, X } from 'lucide-react';
 import { formatLength } from '@lignum/core/quantity/length';
-import type { PathSpot } from '@lignum/core/site/stand';
+import type { PathSpot } from '@lignum/core/site/path';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button } from '../../ui/button';
 import { LengthInput } from '../../ui/field';

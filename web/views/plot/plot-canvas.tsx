@@ -3,7 +3,7 @@ import { useDrag } from '@use-gesture/react';
 import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
 import { type PlanSpot } from '@lignum/core/site/plot';
-import { middleOfLongest, onPath } from '@lignum/core/site/stand';
+import { middleOfLongest, onPath } from '@lignum/core/site/path';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
@@ -19,6 +19,7 @@ import { placeLabels, type LabelWish } from './labels';
 import { LayPath, type Laying } from './lay-path';
 import { bodyOf, moveThing, settleDrag, settleSpot, thingsOf, type Thing } from './things';
 import type { HoursAnswer } from '../../workers/sun-messages';
+import { hostNamed, standOf } from '@lignum/core/site/stands/stands';
 
 /** A dragged thing's corner falls on these round lengths. mm. */
 const ROUND = { imperial: 152.4, metric: 100 } as const;
@@ -248,7 +249,7 @@ export function PlotCanvas({
 /** The middle of a path's longest stretch that nothing stands in: where its name has most room. */
 function labelOf(plan: Plan, { id, stand }: Extract<Thing, { is: 'path' }>): { spot: PlanSpot; turnDeg: number } {
   const taken = plan.structures.flatMap((one) =>
-    one.stand.on === 'run' && one.stand.of === id ? [one.stand.atMm] : [],
+    hostNamed(one.stand) === id ? [standOf(one.stand).alongMm(one.stand)] : [],
   );
   const middle = middleOfLongest(stand.spots, stand.closed, taken);
   const on = (by: number) => onPath(stand.spots, stand.closed, middle + by);

@@ -4,7 +4,7 @@ import { feetOf, footprintOf } from '@lignum/core/design/on-plot';
 import { bedOnPlot, outOfReach } from '@lignum/core/site/bed';
 import { cornersOf, onPlan, type PlanSpot } from '@lignum/core/site/plot';
 import { onPlotOf } from '@lignum/core/shade/on-plot';
-import { toPlot } from '@lignum/core/site/stand';
+import { toPlot } from '@lignum/core/site/frame';
 import { shadersOf } from '@lignum/core/shade/shaders-of';
 import { shadowOf } from '@lignum/core/shade/shade';
 import { shadowPerHeight } from '@lignum/core/site/sun/shadow';

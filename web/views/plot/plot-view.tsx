@@ -20,7 +20,7 @@ import { PlotCanvas } from './plot-canvas';
 import { SUN_STEPS } from './sun-layer';
 import { newFeature, thingsOf } from './things';
 import { SunTimeFields, useSunAt, useSunTime } from './sun-time';
-import { guessInside } from '@lignum/core/site/stand';
+import { guessInside } from '@lignum/core/site/path';
 import { SOIL } from '@lignum/core/site/underfoot';
 import { useSun } from './use-sun';
 

@@ -1,5 +1,5 @@
 'use client';
-import { levelLength } from '@lignum/core/site/stand';
+import { levelLength } from '@lignum/core/site/path';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { LengthField } from '../../ui/field';
 import { changeStructure } from '../shell/edits';

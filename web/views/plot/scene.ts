@@ -14,7 +14,7 @@ import type { Plan } from '@lignum/core/plan/plan';
 import { bedOnPlot } from '@lignum/core/site/bed';
 import { heightAt } from '@lignum/core/site/ground';
 import type { Feature } from '@lignum/core/site/plot';
-import { toPlot } from '@lignum/core/site/stand';
+import { toPlot } from '@lignum/core/site/frame';
 import { grownShare } from '@lignum/core/growth/growth';
 
 /** Scene colours; the scene is daylight whatever the page's scheme. */

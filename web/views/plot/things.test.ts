@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import type { PlanSpot } from '@lignum/core/site/plot';
-import { alongPath, type PathSpot } from '@lignum/core/site/stand';
+import { alongPath, type PathSpot } from '@lignum/core/site/path';
 import { arrowMove } from './arrows';
 import {
   bendPath,

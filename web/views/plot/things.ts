@@ -9,7 +9,8 @@ import {
   type PlanSpot,
 } from '@lignum/core/site/plot';
 import type { Bed } from '@lignum/core/site/bed';
-import { alongPath, shortLeg, type PathSpot, type Stand } from '@lignum/core/site/stand';
+import { alongPath, shortLeg, type PathSpot } from '@lignum/core/site/path';
+import { type Stand, type StandOf, type StandOn, asStand } from '@lignum/core/site/stands/stands';
 import { footprintOf } from '@lignum/core/design/on-plot';
 import { gardenOf } from '../shell/computed';
 import { changeBed, changeFeature, changeStructure } from '../shell/edits';
@@ -30,26 +31,40 @@ export type Thing =
       at: Placed;
       lengthMm: number;
     };
-type StandOf<On extends Stand['on']> = Extract<Stand, { on: On }>;
+
+/** What can be taken hold of of a structure, by how it stands. */
+const TAKEN: {
+  readonly [On in StandOn]: (plan: Plan, structure: StructurePlan, stand: StandOf<On>) => Thing[];
+} = {
+  bed: () => [],
+  beds: () => [],
+  path: (_plan, structure, stand) => [{ is: 'path', id: structure.id, structure, stand }],
+  spot: (plan, structure, stand) => [
+    { is: 'spot', id: structure.id, structure, stand, covers: coveredBy(plan, structure.id) },
+  ],
+  run: inRun,
+};
+
+const taken = (plan: Plan, structure: StructurePlan): Thing[] =>
+  (TAKEN[structure.stand.on] as (plan: Plan, structure: StructurePlan, stand: Stand) => Thing[])(
+    plan,
+    structure,
+    structure.stand,
+  );
 
 export const thingsOf = (plan: Plan): Thing[] => [
   ...plan.features.map((feature): Thing => ({ is: 'feature', id: feature.id, feature })),
   ...plan.beds.map((bed): Thing => ({ is: 'bed', id: bed.id, bed })),
-  ...plan.structures.flatMap((structure): Thing[] => {
-    const { stand, id } = structure;
-    if (stand.on === 'path') return [{ is: 'path', id, structure, stand }];
-    if (stand.on === 'spot') return [{ is: 'spot', id, structure, stand, covers: coveredBy(plan, id) }];
-    if (stand.on === 'run') return inRun(plan, structure, stand);
-    return [];
-  }),
+  ...plan.structures.flatMap((structure) => taken(plan, structure)),
 ];
 
 function inRun(plan: Plan, structure: StructurePlan, stand: StandOf<'run'>): Thing[] {
   const host = plan.structures.find((one) => one.id === stand.of);
   const one = gardenOf(plan).structures.find((computed) => computed.structure.id === structure.id);
-  if (host?.stand.on !== 'path' || !one) return [];
+  const path = asStand(host?.stand, 'path');
+  if (!host || !path || !one) return [];
   const lengthMm = Math.max(100, one.sized.design.builtMm);
-  return [{ is: 'run', id: structure.id, structure, stand, host, path: host.stand, at: one.frame, lengthMm }];
+  return [{ is: 'run', id: structure.id, structure, stand, host, path, at: one.frame, lengthMm }];
 }
 
 /** A gate is so thick on the plot that it can be seen and taken hold of. mm. */

@@ -5,7 +5,7 @@ import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { computeGarden } from '@lignum/core/plan/compute';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import type { Plan } from '@lignum/core/plan/plan';
-import { waysAmong } from '@lignum/core/site/stand';
+import { waysAmong } from '@lignum/core/site/way';
 import { computeAs } from '@lignum/core/plan/compute-as';
 import type { Bed } from '@lignum/core/site/bed';
 import { kindOf } from '@lignum/core/structures/registry';

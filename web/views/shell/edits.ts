@@ -5,6 +5,7 @@ import { minorDigits } from '@lignum/core/quantity/money';
 import type { Bed } from '@lignum/core/site/bed';
 import type { Feature, Site } from '@lignum/core/site/plot';
 import type { Settings } from '@lignum/core/structures/knob';
+import { bedsNamed, hostNamed } from '@lignum/core/site/stands/stands';
 
 /** Every change a view can make to a plan, as a pure function of the plan. */
 type Edit = (plan: Plan) => Plan;
@@ -49,9 +50,7 @@ export const removeBed =
     ...plan,
     beds: without(plan.beds, id),
     plantings: plan.plantings.filter((one) => one.bed !== id),
-    structures: plan.structures.filter(({ stand }) =>
-      stand.on === 'bed' ? stand.bed !== id : stand.on === 'beds' ? !stand.beds.includes(id) : true,
-    ),
+    structures: plan.structures.filter(({ stand }) => !bedsNamed(stand).includes(id)),
   });
 
 export const changeSite =
@@ -108,7 +107,7 @@ export const removeStructure =
   (plan) => ({
     ...plan,
     plantings: plan.plantings.filter((one) => one.bed !== id),
-    structures: without(plan.structures, id).filter(({ stand }) => stand.on !== 'run' || stand.of !== id),
+    structures: without(plan.structures, id).filter(({ stand }) => hostNamed(stand) !== id),
   });
 
 /** Sets one knob by hand; undefined lets it follow its suggestion again. */

@@ -4,6 +4,7 @@ import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { withShadow } from '@lignum/core/plan/shades-beds';
 import { runsOf } from '@lignum/core/site/plot';
+import { footholdOf } from '@lignum/core/site/stands/stands';
 
 let fetched: typeof withShadow | null = null;
 
@@ -11,7 +12,8 @@ let fetched: typeof withShadow | null = null;
 export function useShadow<C extends ComputedStructure>(plan: Plan, computed: C): C {
   const [shaded, setShaded] = useState(() => fetched);
   const { place } = computed.setting;
-  const isWanted = place.on === 'bed' && runsOf(place.bed, plan.site.northDeg) === 'east–west';
+  const { own } = footholdOf(place);
+  const isWanted = own !== null && runsOf(own, plan.site.northDeg) === 'east–west';
   useEffect(() => {
     if (!isWanted || shaded) return;
     void import('@lignum/core/plan/shades-beds').then((module) => {

@@ -1,5 +1,5 @@
 import { feet, inches } from '../../../quantity/length';
-import type { PlaceOn } from '../../../site/stand';
+import type { PlaceOn } from '../../../site/stands/stands';
 import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import { footingKnobs } from '../../assemblies/footing';

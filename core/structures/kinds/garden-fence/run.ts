@@ -1,5 +1,6 @@
 import type { Point } from '../../../geometry/space';
-import type { Guest, PathSpot } from '../../../site/stand';
+import type { PathSpot } from '../../../site/path';
+import type { Guest } from '../../../site/stands/opening';
 import { equalBays } from '../../rules/spacing';
 
 /** A straight run of the path between two corners, in the structure's own frame: its zero is the first corner. */

@@ -4,7 +4,7 @@ import { placed, type Joint } from '../../../design/design';
 import { add, scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import type { Terrain } from '../../../site/ground';
-import type { Opening } from '../../../site/stand';
+import type { Opening } from '../../../site/stands/opening';
 import type { Guard } from '../../../site/visitors';
 import { LET_IN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';

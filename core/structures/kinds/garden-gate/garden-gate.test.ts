@@ -9,8 +9,8 @@ import { computeStructure } from '../../../plan/compute';
 import { SOIL } from '../../../site/underfoot';
 import type { Plan, StructurePlan } from '../../../plan/plan';
 import { feet, inches } from '../../../quantity/length';
-import type { PathSpot } from '../../../site/stand';
-import { toFrame, toPlot } from '../../../site/stand';
+import type { PathSpot } from '../../../site/path';
+import { toFrame, toPlot } from '../../../site/frame';
 
 const spot = (xMm: number, yMm: number, groundMm = 0): PathSpot => ({ xMm, yMm, groundMm });
 type Settings = Record<string, number | string>;

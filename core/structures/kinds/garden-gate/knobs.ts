@@ -1,7 +1,7 @@
 import type { Market } from '../../../catalogue/stock';
 import { SEEN_MM } from '../../../checks/check';
 import { feet, inches } from '../../../quantity/length';
-import type { PlaceOn } from '../../../site/stand';
+import type { PlaceOn } from '../../../site/stands/stands';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settings } from '../../knob';
 import { LOW_CHOICES, meshesFor, needsOf, offeredLow, offeredRolls, rollChoices, rollOf } from '../../rules/barrier';

@@ -1,6 +1,6 @@
 import { countOf } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
-import type { PlaceOn } from '../../../site/stand';
+import type { PlaceOn } from '../../../site/stands/stands';
 import { fact } from '../../../wording/say';
 import type { Knobs, Values } from '../../knob';
 import { plantsKnob } from '../../rules/potting';

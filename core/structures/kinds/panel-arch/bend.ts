@@ -1,4 +1,4 @@
-import type { PlaceOn } from '../../../site/stand';
+import type { PlaceOn } from '../../../site/stands/stands';
 import type { Setting } from '../../setting';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Point } from '../../../geometry/space';

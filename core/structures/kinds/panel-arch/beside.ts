@@ -3,7 +3,8 @@ import { sampledThrough } from '../../../geometry/curve';
 import type { Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Bed } from '../../../site/bed';
-import { frameOf, toFrame } from '../../../site/stand';
+import { toFrame } from '../../../site/frame';
+import { frameOf, asPlace, bedsOf } from '../../../site/stands/stands';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
 import { placeStations } from '../../rules/stations';
 import type { Bow } from './bow';
@@ -21,9 +22,8 @@ interface Side {
 
 /** The beds on either side of the way, by which side of it they lie. */
 export function soilBeside(setting: ArchSetting, startMm: number): Side[] {
-  if (setting.place.on !== 'beds') return [];
   const frame = frameOf(setting.place, startMm);
-  return setting.place.beds.map((bed) => ({
+  return bedsOf(setting.place).map((bed) => ({
     bed,
     side: toFrame(frame, [bed.xMm, bed.yMm])[1] < 0 ? -1 : 1,
     heightMm: bed.heightMm,
@@ -39,7 +39,7 @@ export function plantAlong(
   chain: readonly Point[],
   soil: readonly Side[],
 ): Station[] {
-  const wayMm = setting.place.on === 'beds' ? setting.place.way.wideMm : 0;
+  const wayMm = asPlace(setting.place, 'beds')?.way.wideMm ?? 0;
   return soil.flatMap(({ bed, side, heightMm }) => {
     const y = side * (Math.max(bow.spanMm, wayMm) / 2 + STEM_OUT_MM);
     const half = chain.slice(0, Math.ceil(chain.length / 2)).map(([, across, up]): Point => [0, across * -side, up]);

@@ -17,6 +17,7 @@ import { PANEL_ARCH_KNOBS } from './knobs';
 import { WORDS } from './words';
 import { sizePanelArch } from './size';
 import { BUILDING } from './steps';
+import { asPlace } from '../../../site/stands/stands';
 
 /** A panel (or hoops with mesh) bent over the way between two beds, or over a path on open ground. */
 export const kind = structureKind({
@@ -32,10 +33,12 @@ export const kind = structureKind({
     archReaches({ ...facts, stripMm: facts.bow.lengthMm, builtMm: design.builtMm }),
     headroom({ crownMm: facts.bow.crownMm, wantedMm: facts.wantedMm, hangMm: v.hang, statureMm: facts.statureMm }),
     bendSets(facts.bend),
-    feetPush({ pushN: facts.pushN, backed: setting.place.on === 'beds' }),
+    feetPush({ pushN: facts.pushN, backed: asPlace(setting.place, 'beds') !== null }),
     ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: NO_FILL }),
-    ...(design.hold && setting.place.on === 'beds' ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
-    setting.place.on === 'beds'
+    ...(design.hold && asPlace(setting.place, 'beds')
+      ? holdChecks({ planted: setting.planted, hold: design.hold })
+      : []),
+    asPlace(setting.place, 'beds')
       ? plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 })
       : null,
     passage({

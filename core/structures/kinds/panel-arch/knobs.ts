@@ -10,6 +10,7 @@ import { STATION_SCHOOLS } from '../../rules/stations';
 import { perMarket } from '../../rules/tidy';
 import { isOffered, type Setting } from '../../setting';
 import { bendPanel, type ArchSetting } from './bend';
+import { asPlace, bedsOf } from '../../../site/stands/stands';
 
 /** Panels long enough to be bent over a path, the usual ones first. */
 const LONG_PANELS = PANELS.filter((panel) => panel.lengthMm >= feet(9.5)).map((panel) => panel.id);
@@ -18,7 +19,7 @@ const offeredRods = (setting: Setting): string[] => RODS.map((rod) => rod.id).fi
 
 /** The way between the beds; nought on open ground. mm. */
 const wayOf = ({ place }: ArchSetting): { wideMm: number; lengthMm: number } =>
-  place.on === 'beds' ? place.way : { wideMm: 0, lengthMm: 0 };
+  asPlace(place, 'beds')?.way ?? { wideMm: 0, lengthMm: 0 };
 
 /** A person is about four fifths as tall as they reach up (from memory: overhead reach is about 1.25 of stature). mm. */
 export const statureOf = (setting: Pick<Setting, 'reachMm'>): number => setting.reachMm / 1.25;
@@ -109,12 +110,13 @@ export const PANEL_ARCH_KNOBS = {
     suggest: (setting) => {
       const wide = inches(50);
       const fit = Math.min(12, Math.floor((wayOf(setting).lengthMm + 100) / wide));
-      if (setting.place.on !== 'beds' || fit < 2) return { value: 1, why: fact('count.one') };
+      const beds = bedsOf(setting.place);
+      if (beds.length === 0 || fit < 2) return { value: 1, why: fact('count.one') };
       const asked = ({ id }: Bed): number =>
         setting.planted
           .filter((one) => one.bed === id)
           .reduce((sum, one) => sum + one.count * one.training.spacingMm, 0);
-      const long = Math.max(...setting.place.beds.map(asked));
+      const long = Math.max(...beds.map(asked));
       const value = Math.min(fit, Math.max(1, Math.ceil((long - 1) / wide)));
       return { value, why: fact(value === 1 ? 'count.one' : 'count.plants') };
     },
@@ -130,7 +132,7 @@ export const PANEL_ARCH_KNOBS = {
     ],
     help: 'A panel’s length is given: two of width, feet and headroom settle the third.',
     suggest: (setting) =>
-      setting.place.on === 'beds'
+      asPlace(setting.place, 'beds')
         ? { value: 'feet', why: fact('solve.feet') }
         : { value: 'span', why: fact('solve.span') },
   },
@@ -157,7 +159,7 @@ export const PANEL_ARCH_KNOBS = {
     shown: (set) => set.solve !== 'span',
     usualMost: () => feet(8),
     suggest: (setting) =>
-      setting.place.on === 'beds'
+      asPlace(setting.place, 'beds')
         ? { value: Math.min(feet(14), Math.max(inches(18), wayOf(setting).wideMm)), why: fact('span.way') }
         : { value: perMarket(setting.market, 54, 1350), why: fact('span.path') },
   },
@@ -210,7 +212,7 @@ export const PANEL_ARCH_KNOBS = {
     group: 'Posts',
     choices: STATION_SCHOOLS,
     help: 'Along both feet; half a space in gives each plant its own stretch.',
-    shown: (_set, setting) => setting.place.on === 'beds',
+    shown: (_set, setting) => asPlace(setting.place, 'beds') !== null,
     suggest: () => ({ value: 'inset', why: fact('school.inset') }),
   },
 } as const satisfies Knobs<ArchSetting>;

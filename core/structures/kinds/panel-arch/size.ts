@@ -17,6 +17,7 @@ import { statureOf, type PanelArchValues } from './knobs';
 import type { ArchSetting } from './bend';
 import { layMesh, SEAM_EVERY_MM, seams } from './mesh';
 import { standHoops, standPosts, TIES_A_POST } from './stands';
+import { asPlace, frameOf } from '../../../site/stands/stands';
 
 /** What its own checks and mends ask for. */
 export interface PanelArchFacts {
@@ -36,7 +37,7 @@ export interface PanelArchFacts {
 /** Sizes the arch: the bow of a strip between feet that posts (or the soil) hold upright, panel beside panel, plants along both feet. */
 export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Sizing<PanelArchFacts> {
   const { place } = setting;
-  const way = place.on === 'beds' ? place.way : null;
+  const way = asPlace(place, 'beds')?.way ?? null;
   const isPanel = v.make === 'panel';
   const meshStock = isPanel
     ? v.panel
@@ -118,7 +119,7 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Sizing<
       pushN: bend.formMm !== null && bend.tightMm < bend.yieldMm ? 0 : bow.free.pushPerEi * strip.stiffness,
       bend,
       way,
-      runs: (place.on === 'beds' ? place.way.at : place.at).turnDeg,
+      runs: frameOf(place, 0).turnDeg,
     },
   };
 }

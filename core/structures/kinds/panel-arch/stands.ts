@@ -10,6 +10,7 @@ import type { Bow } from './bow';
 import type { PanelArchValues } from './knobs';
 import type { ArchSetting } from './bend';
 import { SEAM_EVERY_MM, TIE_MM } from './mesh';
+import { asPlace } from '../../../site/stands/stands';
 
 /** Ties to a post (from memory). */
 export const TIES_A_POST = 3;
@@ -31,7 +32,7 @@ export function standPosts(
 ): Assembled {
   const { faceMm } = stockOf(setting.catalogue, 'steel-post', 'steel post');
   const wire = stockOf(setting.catalogue, v.panel, 'panel').wireMm;
-  const out = (setting.place.on === 'beds' ? -1 : 1) * (wire + faceMm / 2);
+  const out = (asPlace(setting.place, 'beds') ? -1 : 1) * (wire + faceMm / 2);
   const made = ([-1, 1] as const).flatMap((side) =>
     edges.map((x, i) => {
       const post = drivePost({

@@ -9,7 +9,7 @@ import type { Plan } from '../../../plan/plan';
 import { settingOf } from '../../../plan/setting-of';
 import { feet } from '../../../quantity/length';
 import { onPlan } from '../../../site/plot';
-import type { PlaceOn } from '../../../site/stand';
+import type { PlaceOn } from '../../../site/stands/stands';
 import { onBed, planOnBed } from '../../onto-bed.fixture';
 import { kindOf } from '../../registry';
 import { ringArea } from '../../rules/ring';

@@ -4,7 +4,7 @@ import type { Rod } from '../../../catalogue/stock';
 import { standsInGust, type Stack } from '../../../checks/tower-stands';
 import { countOf } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
-import type { PlaceOn } from '../../../site/stand';
+import type { PlaceOn } from '../../../site/stands/stands';
 import { takesPosts } from '../../../site/underfoot';
 import { fact } from '../../../wording/say';
 import type { Knobs, Suggestion } from '../../knob';

@@ -1,13 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { DEMO_PLAN } from '../demo/garden';
-import { computeGarden, computeStructure } from '../plan/compute';
-import type { Plan } from '../plan/plan';
-import { bedSuns, standingOf } from '../shade/study';
-import { onBed, planOnBed } from '../structures/onto-bed.fixture';
-import { bedOutline, outOfReach, type Bed } from './bed';
-import { areaOf } from '../geometry/polygon';
-import { frameOf, shortLeg, toFrame, toPlot, wayBetween, waysAmong } from './stand';
+import { DEMO_PLAN } from '../../demo/garden';
+import { computeGarden, computeStructure } from '../../plan/compute';
+import type { Plan } from '../../plan/plan';
+import { bedSuns, standingOf } from '../../shade/study';
+import { onBed, planOnBed } from '../../structures/onto-bed.fixture';
+import { bedOutline, outOfReach, type Bed } from '../bed';
+import { areaOf } from '../../geometry/polygon';
+import { toFrame, toPlot } from '../frame';
+import { shortLeg } from '../path';
+import { frameOf } from '../stands/stands';
+import { wayBetween, waysAmong } from '../way';
 
 const bed = (over: Partial<Bed>): Bed => ({ ...(DEMO_PLAN.beds[0] as Bed), riseMm: 0, ...over });
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });

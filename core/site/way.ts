@@ -1,0 +1,67 @@
+import { overlap } from '../geometry/polygon';
+import type { Bed } from './bed';
+import { toFrame } from './frame';
+import { cornersOf, onPlan, type Placed } from './plot';
+
+/** The way between two beds: its middle line, how wide it is, and how much of it both beds lie beside. mm. */
+export interface Way {
+  /** The middle of the way, turned along it. */
+  at: Placed;
+  wideMm: number;
+  lengthMm: number;
+  /** How far the two beds are from lying side by side. Degrees. */
+  skewDeg: number;
+}
+
+/**
+ * The way between two beds: along the first, from where both begin to lie beside each other to where the
+ * first of them ends. Beds that overlap leave none of its width, beds that miss each other none of its length.
+ */
+export function wayBetween(a: Bed, b: Bed): Way {
+  const [bx, by] = toFrame({ ...a, baseMm: 0 }, [b.xMm, b.yMm]);
+  const [from, to] = [Math.max(-a.lengthMm / 2, bx - b.lengthMm / 2), Math.min(a.lengthMm / 2, bx + b.lengthMm / 2)];
+  const side = by < 0 ? -1 : 1;
+  const wideMm = Math.max(0, Math.abs(by) - (a.widthMm + b.widthMm) / 2);
+  const [xMm, yMm] = onPlan(a, (from + to) / 2, (side * (a.widthMm + wideMm)) / 2);
+  const skew = (((b.turnDeg - a.turnDeg + 90) % 180) + 180) % 180;
+  return {
+    at: { xMm, yMm, turnDeg: a.turnDeg },
+    wideMm,
+    lengthMm: Math.max(0, to - from),
+    skewDeg: Math.abs(skew - 90),
+  };
+}
+
+/** A way narrower than this is no way, one wider is open ground (from memory). mm. */
+const WAY_MM = { least: 300, most: 4000, leastLong: 600 };
+/** Beds turned from each other by more than this do not lie side by side. Degrees. */
+const SIDE_BY_SIDE_DEG = 10;
+
+/** A way two can pass each other on: the likeliest to be walked (from memory). mm. */
+const USUAL_WAY_MM = 1200;
+
+/** Pairs of beds with a way between them to walk in and no other bed in it, the likeliest to be walked first. */
+export function waysAmong(beds: readonly Bed[]): { beds: readonly [Bed, Bed]; way: Way }[] {
+  const unlike = (way: Way) => Math.abs(way.wideMm - USUAL_WAY_MM);
+  return beds
+    .flatMap((a, i) => beds.slice(i + 1).map((b) => ({ beds: [a, b] as const, way: wayBetween(a, b) })))
+    .filter(
+      ({ way, beds: [a, b] }) =>
+        way.wideMm >= WAY_MM.least &&
+        way.wideMm <= WAY_MM.most &&
+        way.lengthMm >= WAY_MM.leastLong &&
+        way.skewDeg <= SIDE_BY_SIDE_DEG &&
+        beds.every(
+          (other) =>
+            other === a ||
+            other === b ||
+            !overlap(
+              cornersOf(other, other.lengthMm, other.widthMm),
+              cornersOf(way.at, way.lengthMm, way.wideMm - 2 * FORGIVEN_MM),
+            ),
+        ),
+    )
+    .sort((a, b) => unlike(a.way) - unlike(b.way));
+}
+/** What beds are put out of true by (from memory). mm. */
+const FORGIVEN_MM = 20;
