@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Level, Verdict } from '../checks/check';
+import { postNumbers } from '../design/post-numbers';
+import { footholdOf } from '../site/stands/stands';
 import { DEMO_PLAN } from '../demo/garden';
 import { feet, inches } from '../quantity/length';
 import { planOnBed } from '../structures/onto-bed.fixture';
@@ -49,6 +51,15 @@ describe('what stands in a run', () => {
           .map(({ guest }) => guest);
       expect(openings(host)).toEqual(gates.filter((one) => hostOf(one) === host).map(({ id }) => id));
       expect(openings(other)).toEqual([]);
+    }
+  });
+
+  it('hangs between the posts that the drawings of its fence call by those numbers', () => {
+    for (const gate of gates) {
+      const { gap } = footholdOf(computeStructure(DEMO_PLAN, gate).setting.place);
+      const numbers = postNumbers(computeStructure(DEMO_PLAN, hostOf(gate)).sized.design);
+      expect(gap?.opening.numbers.length).toBe(2);
+      expect(gap?.opening.numbers).toEqual(gap?.opening.posts.map((id) => numbers.get(id)));
     }
   });
 

@@ -106,7 +106,7 @@ describe('where a structure goes', () => {
     expect(goesOf('berry-cage').found.flatMap(({ offsets }) => offsets.map(({ outside }) => outside))).toEqual(
       Array(4).fill(true),
     );
-    expect(goesOf('river-gate').between).toEqual({ host: 'River fence', posts: ['post-6', 'post-7'] });
+    expect(goesOf('river-gate').between).toEqual({ host: 'River fence', posts: [6, 7] });
     expect(goesOf('river-fence').found.map(({ is }) => is)).toEqual([{ corner: 1 }, { corner: 2 }, { corner: 3 }]);
     expect(goesOf('bean-tepee').found.map(({ is, offsets }) => [is, offsets.map(({ from }) => from)])).toEqual([
       ['middle', ['Ring on the grass', 'Ring on the grass']],

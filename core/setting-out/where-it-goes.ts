@@ -63,7 +63,7 @@ export interface WhereItGoes {
   start: Towards | null;
   found: readonly Found[];
   /** The posts of the run it stands in, and what that run is; null for what stands by itself. */
-  between: { host: string; posts: readonly string[] } | null;
+  between: { host: string; posts: readonly number[] } | null;
   /** The side on which its hinges are; it opens on the other. Null where nothing turns. */
   hinged: Towards | null;
   /** Of what is gone through: the side of it the door is in, where there is more than one, and to which its leaf swings. */
@@ -292,7 +292,7 @@ export function whereItGoes(plan: Plan, { sized: { design }, frame, setting }: C
     front: look(frontWay),
     start: look(wayOn(frame, -1, 0)),
     found,
-    between: gap ? { host: gap.host, posts: gap.opening.posts } : null,
+    between: gap ? { host: gap.host, posts: gap.opening.numbers } : null,
     hinged: hingesOf(design, look, frame),
     door: doorOf(design, look, frame),
     grows: growing(plan, design, look, frame),

@@ -12,6 +12,8 @@ export interface Opening {
   guest: string;
   /** Posts of the run on either side; none where the gap finds no room. */
   posts: readonly string[];
+  /** The numbers of those in the drawings of the run. */
+  numbers: readonly number[];
   /** The soil in its middle, turned along the run. */
   at: Frame;
   clearMm: number;

@@ -403,3 +403,63 @@ describe('garden fence', () => {
     );
   });
 });
+
+describe('what a piece is called', () => {
+  const anyRun = fc.record({
+    sides: fc.array(fc.integer({ min: 3000, max: 9000 }), { minLength: 2, maxLength: 4 }),
+    bayMm: fc.integer({ min: 1200, max: 3000 }),
+  });
+  /** Corners of stretches so long, each turned a right angle from the one before. */
+  const cornersBy = (sides: readonly number[]): PathSpot[] =>
+    sides.reduce<PathSpot[]>(
+      (all, long, i) => {
+        const last = all.at(-1) as PathSpot;
+        return [...all, spot(last.xMm + (i % 2 === 0 ? long : 0), last.yMm + (i % 2 === 1 ? long : 0))];
+      },
+      [spot(0, 0)],
+    );
+  const guest = { id: 'g', atMm: 0, wideMm: 900 };
+  const lay = (sides: readonly number[], bayMm: number, guests: readonly (typeof guest)[] = []) =>
+    layRun(cornersBy(sides), false, { bayMm, bays: 'equal', postMm: 90, guests });
+
+  it('outlives a gate let into another stretch, and another stretch that grows longer', () => {
+    fc.assert(
+      fc.property(anyRun, fc.nat(), ({ sides, bayMm }, n) => {
+        const which = n % sides.length;
+        const before = lay(sides, bayMm);
+        expect(new Set(before.posts.map(({ id }) => id)).size).toBe(before.posts.length);
+        const elsewhere = before.posts.filter(({ legs }) => !legs.includes(which));
+        const startsMm = sides.slice(0, which).reduce((sum, long) => sum + long, 0);
+        const gated = lay(sides, bayMm, [{ ...guest, atMm: startsMm + (sides[which] as number) / 2 }]);
+        expect(gated.posts.filter(({ id }) => id === 'post-g-a' || id === 'post-g-b').length).toBe(2);
+        const longer = lay(sides.with(which, (sides[which] as number) + 2 * bayMm), bayMm);
+        for (const after of [gated, longer])
+          for (const post of elsewhere) {
+            const same = after.posts.find(({ id }) => id === post.id);
+            // Pushed along by what grew before it, it is still as far from its corner.
+            const corner = (run: typeof after, leg: number) => run.legs[leg]?.startsMm ?? Infinity;
+            const leg = post.legs[0] as number;
+            expect((same?.atMm ?? NaN) - corner(after, leg), post.id).toBeCloseTo(post.atMm - corner(before, leg), 6);
+          }
+        for (const bay of before.bays.filter(({ leg }) => leg.index !== which))
+          expect(
+            gated.bays.some(({ key, from, to }) => key === bay.key && from.id === bay.from.id && to.id === bay.to.id),
+          ).toBe(true);
+      }),
+    );
+  });
+
+  it('in a stretch with a gate goes on up to it as before, and begins anew behind it', () => {
+    const { posts, bays } = lay([9000], 2000, [{ ...guest, atMm: 5000 }]);
+    expect(posts.map(({ id }) => id)).toEqual([
+      'post-corner-1',
+      'post-r1-1',
+      'post-r1-2',
+      'post-g-a',
+      'post-g-b',
+      'post-r1-g-1',
+      'post-corner-2',
+    ]);
+    expect(bays.map(({ key }) => key)).toEqual(['r1-1', 'r1-2', 'r1-3', 'g', 'r1-g-1', 'r1-g-2']);
+  });
+});

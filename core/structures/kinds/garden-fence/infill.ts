@@ -76,14 +76,12 @@ export function fillBays(f: Fence): Assembled {
   const open = f.run.bays.filter((bay) => bay.guest === null);
   const each =
     f.v.infill === 'mesh'
-      ? stretches(f, open).map((group, i) => stretchMesh(f, group, i))
+      ? stretches(f, open).map((group) => stretchMesh(f, group))
       : f.v.infill === 'framed'
-        ? open.map((bay, i) => (clearOf(f, bay) < LEAST_FRAME * f.rail.wideMm ? slitBay : frameBay)(f, bay, i))
+        ? open.map((bay) => (clearOf(f, bay) < LEAST_FRAME * f.rail.wideMm ? slitBay : frameBay)(f, bay))
         : boardBays(f, open);
   return together(...each);
 }
-
-const tagOf = (bay: Bay, i: number): string => `r${bay.leg.index + 1}-${i + 1}`;
 
 /**
  * Neighbouring bays of one run that one length of mesh covers; stepped ones each by themselves. Where a roll ends the
@@ -103,9 +101,9 @@ function stretches(f: Fence, bays: readonly Bay[]): Bay[][] {
   return groups;
 }
 
-function stretchMesh(f: Fence, group: readonly Bay[], i: number): Assembled {
+function stretchMesh(f: Fence, group: readonly Bay[]): Assembled {
   const [first, last] = [group[0] as Bay, group.at(-1) as Bay];
-  const tag = tagOf(first, i);
+  const tag = first.key;
   const posts = [first.from, ...group.map((bay) => bay.to)];
   const buried = f.v.dig === 'buried' ? f.v.below : 0;
   const low = lowOf(f.v);
@@ -240,9 +238,9 @@ const clearOf = (f: Fence, bay: Bay): number =>
 const LEAST_FRAME = 3;
 
 /** Beside a gate a slit may be left that no frame fits into: mesh from post to post closes it. */
-function slitBay(f: Fence, bay: Bay, i: number): Assembled {
+function slitBay(f: Fence, bay: Bay): Assembled {
   const mesh = meshSheet(f, bay, bay, {
-    id: `mesh-${tagOf(bay, i)}`,
+    id: `mesh-${bay.key}`,
     role: 'mesh',
     roll: f.v.mesh,
     buriedMm: 0,
@@ -252,8 +250,8 @@ function slitBay(f: Fence, bay: Bay, i: number): Assembled {
 }
 
 /** A frame between two posts, mesh on the outside with screws and washers, screwed aslant to both. */
-function frameBay(f: Fence, bay: Bay, i: number): Assembled {
-  const tag = tagOf(bay, i);
+function frameBay(f: Fence, bay: Bay): Assembled {
+  const tag = bay.key;
   const { wideMm, thickMm } = f.rail;
   const { out, along } = bay.leg;
   const base = bayLevel(bay, f.stepped).baseFrom + BOARD_UP_MM;
@@ -325,11 +323,11 @@ function boardBays(f: Fence, bays: readonly Bay[]): Assembled[] {
   const pitch = board.wideMm + f.v.boardGap;
   const count = Math.max(1, Math.floor((f.v.height - BOARD_UP_MM + f.v.boardGap + 0.5) / pitch));
   const screw = screwThrough(f.setting, board.thickMm, f.faceMm);
-  return bays.map((bay, i) => {
+  return bays.map((bay) => {
     // After a corner that turns away from the garden the outer faces of two runs would cross: there one bay has its boards within.
     const side = turnsOut(f, bay) ? 1 : -1;
     const out = side * (f.faceMm / 2 + board.thickMm / 2);
-    const tag = tagOf(bay, i);
+    const tag = bay.key;
     const reachPast = (post: FencePost): number => (post.kind === 'line' ? 0 : f.faceMm / 2);
     const level = f.stepped ? bayLevel(bay, true).baseFrom : null;
     const at = (along: number, up: number, outMm: number): Point => {

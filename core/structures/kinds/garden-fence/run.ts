@@ -18,6 +18,10 @@ export interface Leg {
 
 /** A post: where on the soil, on which legs, and what it is. */
 export interface FencePost {
+  /**
+   * By its place in the rule, so that it outlives what changes elsewhere: "post-corner-2", "post-r2-3" (the third after
+   * the corner where the second run begins), "post-gate-b" (the far one beside the guest "gate").
+   */
   id: string;
   at: Point;
   legs: readonly number[];
@@ -28,6 +32,8 @@ export interface FencePost {
 
 /** A stretch between two neighbouring posts of one leg, filled or left open for a guest. */
 export interface Bay {
+  /** Likewise: "r2-3", the third bay of the second run; "r2-gate-1", the first one after a guest. */
+  key: string;
   leg: Leg;
   from: FencePost;
   to: FencePost;
@@ -171,8 +177,13 @@ export function layRun(
     });
     const places = placesOn(leg, given, divide);
     let before: FencePost | null = null;
+    const fitted = asked.filter(({ fits }) => fits);
+    let [stretch, bay] = [`r${leg.index + 1}`, 0];
     places.forEach((place, i) => {
-      const beside = given.some(([from, to]) => Math.abs(place - from) < 1 || Math.abs(place - to) < 1);
+      const [near, far] = [0, 1].map((side) =>
+        fitted.find((_one, n) => Math.abs(place - (given[n]?.[side as 0 | 1] ?? Infinity)) < 1),
+      );
+      const beside = near ?? far;
       const ends = i === 0 || i === places.length - 1;
       const closes = closed && leg === legs.at(-1) && i === places.length - 1 ? posts[0] : undefined;
       let here: FencePost;
@@ -180,7 +191,11 @@ export function layRun(
       else if (closes) here = share(closes, leg);
       else {
         here = {
-          id: `post-${posts.length + 1}`,
+          id: ends
+            ? `post-corner-${leg.index + (i === 0 ? 1 : 2)}`
+            : beside
+              ? `post-${beside.guest.id}-${beside === near ? 'a' : 'b'}`
+              : `post-${stretch}-${bay}`,
           at: onLeg(leg, place),
           legs: [leg.index],
           atMm: leg.startsMm + place,
@@ -190,11 +205,13 @@ export function layRun(
       }
       if (beside && here.kind !== 'gate') here = change(here, { kind: 'gate' });
       const [from, to] = [places[i - 1] ?? Infinity, place];
-      const guest = asked.find(
-        (one) =>
-          one.fits && Math.abs((from + to) / 2 - one.middleMm) < 1 && to - from < one.guest.wideMm + o.postMm + 1,
+      const guest = fitted.find(
+        (one) => Math.abs((from + to) / 2 - one.middleMm) < 1 && to - from < one.guest.wideMm + o.postMm + 1,
       )?.guest;
-      if (before) bays.push({ leg, from: before, to: here, guest: guest?.id ?? null });
+      if (before)
+        bays.push({ key: guest?.id ?? `${stretch}-${bay}`, leg, from: before, to: here, guest: guest?.id ?? null });
+      if (far) [stretch, bay] = [`r${leg.index + 1}-${far.guest.id}`, 0];
+      bay += 1;
       before = here;
     });
     gaps.push(

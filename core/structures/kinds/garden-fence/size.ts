@@ -60,6 +60,8 @@ export function fenceOpenings(v: GardenFenceValues, setting: PathSetting): Openi
     return {
       guest: guest.id,
       posts: bay ? [bay.from.id, bay.to.id] : [],
+      // The posts of a path are numbered as it is gone.
+      numbers: bay ? [bay.from, bay.to].map((post) => run.posts.indexOf(post) + 1) : [],
       at: { xMm, yMm, turnDeg: (Math.atan2(leg.along[1], leg.along[0]) * 180) / Math.PI, baseMm },
       clearMm: guest.wideMm,
       facesMm: [-faceMm / 2, gateMm - faceMm / 2],

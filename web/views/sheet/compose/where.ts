@@ -94,7 +94,7 @@ const FLUSH_MM = 1.5;
 
 const betweenWords = ({ host, posts }: NonNullable<WhereItGoes['between']>): string =>
   posts.length === 2
-    ? `It hangs in ${the(host)}, between its posts ${posts.map((id) => id.replace('post-', '')).join(' and ')}.`
+    ? `It hangs in ${the(host)}, between its posts ${posts.join(' and ')}.`
     : `It hangs in ${the(host)}.`;
 
 function growsWords({ plan }: On, { grows, beds }: WhereItGoes): string[] {
