@@ -19,7 +19,7 @@ export type Kinds = (id: string) => StructureKind;
 /** What a price book has of a stock item: its sizes, ascending, and what each costs. */
 type OnSale = Pick<Setting, 'sizesOf' | 'priceOf'>;
 
-function onSale(plan: Plan): OnSale {
+export function onSale(plan: Plan): OnSale {
   const known = ON_SALE.get(plan.priceBook.lines);
   if (known) return known;
   const prices = new Map(plan.priceBook.lines.map((line) => [`${line.stock} ${line.size}`, line.price.minor]));

@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo } from 'react';
+import { Suspense, useMemo } from 'react';
 import { SOIL } from '@lignum/core/site/underfoot';
 import { computeAs } from '@lignum/core/plan/compute-as';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
@@ -34,8 +34,7 @@ const MOST_WAYS = 2;
 
 /** Every kind by what it is for, each sized and drawn as it would be built in this garden, and begun where it is begun. */
 export function BuildView() {
-  const { id, plan, tongue } = useGarden();
-  const examples = useMemo(() => new Map(KINDS.map((kind) => [kind.id, exampleOf(kind, plan)])), [plan]);
+  const { id } = useGarden();
   return (
     <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
       <h1 className="text-3xl">What to build</h1>
@@ -53,32 +52,41 @@ export function BuildView() {
             {FOR[purpose]}
           </h2>
           <ul className="mt-3 grid grid-cols-1 gap-x-6 gap-y-8 sm:grid-cols-2 lg:grid-cols-3">
-            {KINDS.filter((kind) => kind.purpose === purpose).map((kind) => {
-              const computed = examples.get(kind.id);
-              if (!computed) return null;
-              return (
-                <li key={kind.id} className="flex flex-col">
-                  <div className="rounded-[3px] bg-sheet p-2">
-                    <Glance design={computed.sized.design} around={computed.around} widthPx={320} heightPx={170} />
-                  </div>
-                  <div className="mt-2 flex items-baseline justify-between gap-3">
-                    <h3 className="text-lg leading-tight">{kind.name}</h3>
-                    <p className="shrink-0 text-soft">
-                      {formatLength(computed.sized.design.builtMm, tongue.units)} ·{' '}
-                      {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}
-                    </p>
-                  </div>
-                  <p className="mt-1 mb-3 text-[0.95rem] text-soft">{kind.blurb}</p>
-                  <div className="mt-auto flex flex-wrap gap-2">
-                    <Begin kind={kind} places={computed.sized.design.roomFor} />
-                  </div>
-                </li>
-              );
-            })}
+            {KINDS.filter((kind) => kind.purpose === purpose).map((kind) => (
+              // Each is made ready by itself: all twenty at once would hold the page up.
+              <Suspense key={kind.id} fallback={<li className="min-h-72" />}>
+                <KindCard kind={kind} />
+              </Suspense>
+            ))}
           </ul>
         </section>
       ))}
     </main>
+  );
+}
+
+/** A kind as it would be built here, what it comes to, and how it is begun. */
+function KindCard({ kind }: { kind: StructureKind }) {
+  const { plan, tongue } = useGarden();
+  const computed = useMemo(() => exampleOf(kind, plan), [kind, plan]);
+  if (!computed) return null;
+  return (
+    <li className="flex flex-col">
+      <div className="rounded-[3px] bg-sheet p-2">
+        <Glance design={computed.sized.design} around={computed.around} widthPx={320} heightPx={170} />
+      </div>
+      <div className="mt-2 flex items-baseline justify-between gap-3">
+        <h3 className="text-lg leading-tight">{kind.name}</h3>
+        <p className="shrink-0 text-soft">
+          {formatLength(computed.sized.design.builtMm, tongue.units)} ·{' '}
+          {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}
+        </p>
+      </div>
+      <p className="mt-1 mb-3 text-[0.95rem] text-soft">{kind.blurb}</p>
+      <div className="mt-auto flex flex-wrap gap-2">
+        <Begin kind={kind} places={computed.sized.design.roomFor} />
+      </div>
+    </li>
   );
 }
 

@@ -10,7 +10,6 @@ import type { Planting } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
 import { Button, buttonLook } from '../../ui/button';
 import { LengthField } from '../../ui/field';
-import { gardenOf } from '../shell/computed';
 import {
   addBed,
   addPlanting,
@@ -21,6 +20,7 @@ import {
   removePlanting,
 } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { useResults } from '../shell/use-results';
 import { newPlanting } from './beginnings';
 import { newBed } from './new-bed';
 import { notice } from '../shell/notice';
@@ -42,7 +42,7 @@ export function GardenView() {
   const { id, plan, store, tongue } = useGarden();
   const [editing, setEditing] = useState<Editing>(null);
   const [history, setHistory] = useState(false);
-  const computed = gardenOf(plan);
+  const { garden: computed } = useResults();
   const elsewhere = computed.structures.filter((one) => bedsOf(one.setting.place).length === 0);
   const longest = Math.max(1, ...plan.beds.map((bed) => bed.lengthMm));
   const length = (mm: number) => formatLength(mm, tongue.units);

@@ -2,15 +2,16 @@
 import Link from 'next/link';
 import { useMemo } from 'react';
 import { openTo, whoIsKeptOut } from '@lignum/core/choosing/kept-out';
-import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
+import { useResults } from '../shell/use-results';
 
 /** Who comes to a bed of the plot, or to a planter that is one, and the way to what would keep them out. */
 export function BedGuard({ bed }: { bed: string }) {
-  const { id, plan } = useGarden();
+  const { id } = useGarden();
+  const { plan, garden } = useResults();
   const watched = useMemo(
-    () => whoIsKeptOut(plan, gardenOf(plan).structures).find((one) => one.bed.id === bed),
-    [plan, bed],
+    () => whoIsKeptOut(plan, garden.structures).find((one) => one.bed.id === bed),
+    [plan, garden, bed],
   );
   if (!watched || watched.threats.length === 0) return null;
   const open = openTo(watched);

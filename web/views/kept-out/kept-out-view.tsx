@@ -17,9 +17,9 @@ import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
 import { newStructures } from '../garden/new-structure';
 import { choosingWorker } from '../shell/choosing-worker';
-import { gardenOf } from '../shell/computed';
 import { addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { useResults } from '../shell/use-results';
 import { useAnswer } from '../shell/use-answer';
 import type { KeepOutAnswer, KeepOutQuestion, RoundAllAnswer, RoundAllQuestion } from '../../workers/choosing-messages';
 import { metWords, needWords } from './guard-words';
@@ -29,7 +29,8 @@ import { pathOf } from '@lignum/core/site/stands/stands';
 /** Which beds are open to whom and when, what keeps whom out already, and what it would take to keep out the rest. */
 export function KeptOutView({ bed }: { bed: string | null }) {
   const { id, plan } = useGarden();
-  const watched = useMemo(() => whoIsKeptOut(plan, gardenOf(plan).structures), [plan]);
+  const worked = useResults();
+  const watched = useMemo(() => whoIsKeptOut(worked.plan, worked.garden.structures), [worked]);
   const [asked, setAsked] = useState<string | null>(bed);
   // Asked of one bed of the plot, the page begins there.
   const first = watched.find((one) => one.bed.id === bed);

@@ -1,11 +1,13 @@
 'use client';
 import { VISITORS, type Visitor } from '@lignum/core/site/plot';
-import type { Plan } from '@lignum/core/plan/plan';
-import { gardenOf } from '../shell/computed';
+import type { ComputedGarden } from '@lignum/core/plan/compute';
+import { useEffect, useRef } from 'react';
 import { notice } from '../shell/notice';
 import { NEEDS } from '@lignum/core/site/visitors';
 import { changeSite } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import type { WorkedOut } from '../shell/results';
+import { useResults } from '../shell/use-results';
 
 /** As they come: on foot, climbing in, from below, on wings, or past any mesh. */
 const GROUPS = (
@@ -22,9 +24,9 @@ const GROUPS = (
 }));
 
 /** What is built otherwise, by name, though nobody turned a knob of it. */
-function changedBy(before: Plan, after: Plan): string[] {
-  const bills = new Map(gardenOf(before).structures.map(({ structure, bill }) => [structure.id, JSON.stringify(bill)]));
-  return gardenOf(after).structures.flatMap(({ structure, bill }) =>
+function changedBy(before: ComputedGarden, after: ComputedGarden): string[] {
+  const bills = new Map(before.structures.map(({ structure, bill }) => [structure.id, JSON.stringify(bill)]));
+  return after.structures.flatMap(({ structure, bill }) =>
     bills.get(structure.id) === JSON.stringify(bill) ? [] : [structure.name],
   );
 }
@@ -32,20 +34,26 @@ function changedBy(before: Plan, after: Plan): string[] {
 /** Who visits the plot, ticked. */
 export function VisitorsField({ wide = false }: { wide?: boolean }) {
   const { plan, store } = useGarden();
+  const worked = useResults();
+  /** What stood before who visits was changed, until it is known what that changes. */
+  const before = useRef<WorkedOut | null>(null);
   const { visitors } = plan.site;
   const visit = (visitor: Visitor) => {
-    const before = store.getState().plan;
+    before.current ??= worked;
     store.edit(
       changeSite({
         visitors: visitors.includes(visitor) ? visitors.filter((one) => one !== visitor) : [...visitors, visitor],
       }),
     );
-    // What follows who visits is built otherwise now: that is told, with the way back.
-    const after = store.getState().plan;
-    const changed = changedBy(before, after);
-    if (changed.length > 0)
-      notice.say(`${changed.join(', ')} ${changed.length === 1 ? 'follows' : 'follow'} who visits and changed.`, after);
   };
+  useEffect(() => {
+    // What follows who visits is built otherwise now: that is told, with the way back.
+    if (!before.current || worked.plan !== plan || before.current.plan === plan) return;
+    const changed = changedBy(before.current.garden, worked.garden);
+    before.current = null;
+    if (changed.length > 0)
+      notice.say(`${changed.join(', ')} ${changed.length === 1 ? 'follows' : 'follow'} who visits and changed.`, plan);
+  }, [worked, plan]);
   return (
     <fieldset>
       <legend className="text-[0.9rem] font-medium">Who visits</legend>

@@ -10,8 +10,8 @@ import { Button, buttonLook } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
 import { Chooser } from '../../ui/chooser';
 import { BuildOrder } from '../shell/build-order';
-import { gardenOf } from '../shell/computed';
 import { useGarden, useSaving } from '../shell/garden-context';
+import { useResults } from '../shell/use-results';
 import { placeWords } from '../shell/place-words';
 import type { Tick } from '../shell/ticks';
 import { Ticks } from '../shell/use-ticks';
@@ -28,7 +28,7 @@ export function ListView({ of, ticks }: { of: string | undefined; ticks: readonl
   const { id, plan, tongue } = useGarden();
   const isSaved = useSaving(({ save }) => save.state === 'saved');
   const router = useRouter();
-  const garden = gardenOf(plan);
+  const { garden } = useResults();
   const one = garden.structures.find((computed) => computed.structure.id === of);
   const justOne = useMemo(() => (one ? [one] : []), [one]);
   const { shopping, cost } = one ?? garden;

@@ -4,8 +4,7 @@ import { ImageDown } from 'lucide-react';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
 import { Button } from '../../ui/button';
 import { Stage } from '../../ui/stage';
-import { gardenOf } from '../shell/computed';
-import { useGarden } from '../shell/garden-context';
+import { useResults } from '../shell/use-results';
 import { Bodies } from './bodies';
 import { gardenBodies } from './scene';
 
@@ -14,10 +13,10 @@ const WITHOUT =
 
 /** A walk round the garden on a day and at an hour. */
 export default function Garden3d({ sun, day, says }: { sun: SunPosition; day: number; says: string }) {
-  const { plan } = useGarden();
+  const { plan, garden } = useResults();
   const { widthMm, depthMm, northDeg } = plan.site;
   const canvas = useRef<HTMLCanvasElement>(null);
-  const bodies = useMemo(() => gardenBodies(plan, gardenOf(plan), day), [plan, day]);
+  const bodies = useMemo(() => gardenBodies(plan, garden, day), [plan, garden, day]);
   const span = Math.max(widthMm, depthMm) / 1000;
   const look = [widthMm / 2000, 0.4, -depthMm / 2000] as const;
   const bearing = sun.azimuthRad - (northDeg * Math.PI) / 180;

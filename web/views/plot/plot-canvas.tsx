@@ -1,14 +1,15 @@
 'use client';
 import { useDrag } from '@use-gesture/react';
-import { useLayoutEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
 import { type PlanSpot } from '@lignum/core/site/plot';
 import { middleOfLongest, onPath } from '@lignum/core/site/path';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
-import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
+import { useResults } from '../shell/use-results';
+import { placedNow } from './placed-now';
 import { arrowMove } from './arrows';
 import { SunLayer } from './sun-layer';
 import { Corners } from './corners';
@@ -78,10 +79,11 @@ export function PlotCanvas({
           .join(' '),
       )
       .join('L')}${closed ? 'Z' : ''}`;
-  const things = thingsOf(plan);
+  const { garden } = useResults();
+  const things = thingsOf(plan, garden);
   // What lies flat is under the shadows; what stands is over them.
   const isFlat = (thing: Thing) => thing.is === 'feature' && thing.feature.heightMm === 0;
-  const garden = gardenOf(plan);
+  const stood = useMemo(() => placedNow(plan, garden), [plan, garden]);
   const spotOf = (event: PointerEvent<SVGElement>): PlanSpot => {
     const box =
       event.currentTarget.ownerSVGElement?.getBoundingClientRect() ?? event.currentTarget.getBoundingClientRect();
@@ -103,7 +105,11 @@ export function PlotCanvas({
       const grip = memo as PlanSpot;
       if (thing.is === 'run') store.edit(moveThing(thing, { xMm: x, yMm: y }), `drag ${thing.id}`);
       else {
-        const { xMm, yMm, caught: on } = settleDrag(plan, thing, [x - grip[0], y - grip[1]], ROUND[tongue.units]);
+        const {
+          xMm,
+          yMm,
+          caught: on,
+        } = settleDrag(plan.site, things, thing, [x - grip[0], y - grip[1]], ROUND[tongue.units]);
         setCaught(last ? [] : on);
         store.edit(moveThing(thing, { xMm, yMm }), `drag ${thing.id}`);
       }
@@ -196,10 +202,10 @@ export function PlotCanvas({
           {things.filter(isFlat).map(draw)}
           {answer && <SunLayer answer={answer} scale={scale} heightPx={height} />}
           {shadows && shadows.sun.altitudeRad > 0 && (
-            <Shadows plan={plan} garden={garden} path={path} shadows={shadows} northDeg={northDeg} />
+            <Shadows plan={plan} structures={stood} path={path} shadows={shadows} northDeg={northDeg} />
           )}
           {things.filter((thing) => !isFlat(thing)).map(draw)}
-          {garden.structures.map((one) => (
+          {stood.map((one) => (
             <Footprint key={one.structure.id} computed={one} path={path} toPx={toPx} scale={scale} />
           ))}
           {[...labels].map(([id, label]) => (
@@ -210,7 +216,7 @@ export function PlotCanvas({
               thing={selected}
               toPx={toPx}
               spotOf={spotOf}
-              settle={(spot) => settleSpot(plan, spot, ROUND[tongue.units], selected.id)}
+              settle={(spot) => settleSpot(plan.site, things, spot, ROUND[tongue.units], selected.id)}
             />
           )}
           {caught.map(({ axis, at }) => {
@@ -236,7 +242,7 @@ export function PlotCanvas({
               heightPx={height}
               toPx={toPx}
               spotOf={spotOf}
-              settle={(spot) => settleSpot(plan, spot, ROUND[tongue.units])}
+              settle={(spot) => settleSpot(plan.site, things, spot, ROUND[tongue.units])}
               stepMm={ROUND[tongue.units]}
             />
           )}

@@ -10,7 +10,7 @@ import { shadowOf } from '@lignum/core/shade/shade';
 import { shadowPerHeight } from '@lignum/core/site/sun/shadow';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
-import type { gardenOf } from '../shell/computed';
+import type { ComputedGarden } from '@lignum/core/plan/compute';
 import { useGarden } from '../shell/garden-context';
 import { FIGURE } from './label';
 import { bodyOf, extentOf, type Thing } from './things';
@@ -329,19 +329,19 @@ export function North({ northDeg, x, y }: { northDeg: number; x: number; y: numb
 
 export function Shadows({
   plan,
-  garden,
+  structures,
   path,
   shadows,
   northDeg,
 }: {
   plan: ReturnType<typeof useGarden>['plan'];
-  garden: ReturnType<typeof gardenOf>;
+  structures: ComputedGarden['structures'];
   path: (spots: readonly PlanSpot[]) => string;
   shadows: { sun: SunPosition; day: number };
   northDeg: number;
 }) {
   const perHeight = shadowPerHeight(shadows.sun, northDeg);
-  const thrown = shadersOf(plan, garden.structures.map(onPlotOf), shadows.day);
+  const thrown = shadersOf(plan, structures.map(onPlotOf), shadows.day);
   return (
     <g aria-hidden className="pointer-events-none">
       <g clipPath="url(#plot-edge)">

@@ -13,6 +13,7 @@ import { newBed } from '../garden/new-bed';
 import { newStructure } from '../garden/new-structure';
 import { addBed, addFeature, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { useResults } from '../shell/use-results';
 import { BedHours } from './bed-hours';
 import { Inspector } from './inspector';
 import { LayingBar, useLaying } from './lay-path';
@@ -93,7 +94,7 @@ export function PlotView({ lay, look }: { lay: string | null; look: string | nul
   const [month, setMonth] = useState<number | 'season'>(6);
   const [time, setTime] = useSunTime(id);
   const { sun, dayOfYear: today, clock, says } = useSunAt(plan.site, time);
-  const things = thingsOf(plan);
+  const things = thingsOf(plan, useResults().garden);
   const { answer, share } = useSun(plan, show === 'hours' ? month : null, 250);
   const monthNumber = month === 'season' ? (growingMonths(plan.site)[1] ?? 6) : month;
 

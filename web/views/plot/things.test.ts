@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { computeGarden } from '@lignum/core/plan/compute';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import type { PlanSpot } from '@lignum/core/site/plot';
@@ -17,13 +18,13 @@ import {
   type Thing,
 } from './things';
 
-const ALL = thingsOf(DEMO_PLAN);
+const ALL = thingsOf(DEMO_PLAN, computeGarden(DEMO_PLAN));
 const anything = fc.constantFrom(...ALL);
 const fence = ALL.find((one) => one.is === 'path') as Extract<Thing, { is: 'path' }>;
 type Gate = Extract<Thing, { is: 'run' }>;
 const mm = fc.integer({ min: 0, max: 14_000 });
 const again = (thing: Thing, change: (plan: typeof DEMO_PLAN) => typeof DEMO_PLAN): Thing =>
-  thingsOf(change(DEMO_PLAN)).find((one) => one.id === thing.id) as Thing;
+  thingsOf(change(DEMO_PLAN), computeGarden(change(DEMO_PLAN))).find((one) => one.id === thing.id) as Thing;
 
 describe('what is taken hold of on the plot', () => {
   it('is every bed and feature, and every structure that stands on no bed, once', () => {
@@ -111,7 +112,7 @@ it('a corner settles on an edge when close to one, else on a round length, and a
   const { widthMm, depthMm } = DEMO_PLAN.site;
   fc.assert(
     fc.property(fc.integer({ min: -500, max: 16_000 }), fc.integer({ min: -500, max: 17_000 }), (x, y) => {
-      const settled = settleSpot(DEMO_PLAN, [x, y], 100);
+      const settled = settleSpot(DEMO_PLAN.site, ALL, [x, y], 100);
       const edges = ALL.map(extentOf);
       settled.forEach((at, n) => {
         const most = n === 0 ? widthMm : depthMm;

@@ -12,7 +12,7 @@ import type { Bed } from '@lignum/core/site/bed';
 import { alongPath, shortLeg, type PathSpot } from '@lignum/core/site/path';
 import { type Stand, type StandOf, type StandOn, asStand } from '@lignum/core/site/stands/stands';
 import { footprintOf } from '@lignum/core/design/on-plot';
-import { gardenOf } from '../shell/computed';
+import type { ComputedGarden } from '@lignum/core/plan/compute';
 import { changeBed, changeFeature, changeStructure } from '../shell/edits';
 
 /** Anything that can be taken hold of on the plot. What stands on a bed moves with its bed. */
@@ -34,33 +34,40 @@ export type Thing =
 
 /** What can be taken hold of of a structure, by how it stands. */
 const TAKEN: {
-  readonly [On in StandOn]: (plan: Plan, structure: StructurePlan, stand: StandOf<On>) => Thing[];
+  readonly [On in StandOn]: (
+    plan: Plan,
+    garden: ComputedGarden,
+    structure: StructurePlan,
+    stand: StandOf<On>,
+  ) => Thing[];
 } = {
   bed: () => [],
   beds: () => [],
-  path: (_plan, structure, stand) => [{ is: 'path', id: structure.id, structure, stand }],
-  spot: (plan, structure, stand) => [
-    { is: 'spot', id: structure.id, structure, stand, covers: coveredBy(plan, structure.id) },
+  path: (_plan, _garden, structure, stand) => [{ is: 'path', id: structure.id, structure, stand }],
+  spot: (_plan, garden, structure, stand) => [
+    { is: 'spot', id: structure.id, structure, stand, covers: coveredBy(garden, structure.id) },
   ],
   run: inRun,
 };
 
-const taken = (plan: Plan, structure: StructurePlan): Thing[] =>
-  (TAKEN[structure.stand.on] as (plan: Plan, structure: StructurePlan, stand: Stand) => Thing[])(
+const taken = (plan: Plan, garden: ComputedGarden, structure: StructurePlan): Thing[] =>
+  (TAKEN[structure.stand.on] as (...of: [Plan, ComputedGarden, StructurePlan, Stand]) => Thing[])(
     plan,
+    garden,
     structure,
     structure.stand,
   );
 
-export const thingsOf = (plan: Plan): Thing[] => [
+/** Everything of a plan that can be taken hold of; of what stands in a run or on open ground as far as it has been worked out. */
+export const thingsOf = (plan: Plan, garden: ComputedGarden): Thing[] => [
   ...plan.features.map((feature): Thing => ({ is: 'feature', id: feature.id, feature })),
   ...plan.beds.map((bed): Thing => ({ is: 'bed', id: bed.id, bed })),
-  ...plan.structures.flatMap((structure) => taken(plan, structure)),
+  ...plan.structures.flatMap((structure) => taken(plan, garden, structure)),
 ];
 
-function inRun(plan: Plan, structure: StructurePlan, stand: StandOf<'run'>): Thing[] {
+function inRun(plan: Plan, garden: ComputedGarden, structure: StructurePlan, stand: StandOf<'run'>): Thing[] {
   const host = plan.structures.find((one) => one.id === stand.of);
-  const one = gardenOf(plan).structures.find((computed) => computed.structure.id === structure.id);
+  const one = garden.structures.find((computed) => computed.structure.id === structure.id);
   const path = asStand(host?.stand, 'path');
   if (!host || !path || !one) return [];
   const lengthMm = Math.max(100, one.sized.design.builtMm);
@@ -77,8 +84,8 @@ interface Covers {
   widthMm: number;
 }
 
-function coveredBy(plan: Plan, id: string): Covers {
-  const one = gardenOf(plan).structures.find(({ structure }) => structure.id === id);
+function coveredBy(garden: ComputedGarden, id: string): Covers {
+  const one = garden.structures.find(({ structure }) => structure.id === id);
   const spots = one ? footprintOf(one.sized.design).flat() : [];
   const [[left, right], [front, back]] = ([0, 1] as const).map((axis): [number, number] => {
     const all = spots.length > 0 ? spots.map((spot) => spot[axis]) : [0];
@@ -191,17 +198,23 @@ export function extentOf(thing: Thing): Extent {
 /** A dragged thing jumps to another's edge, or the plot's, within this. mm. */
 const CATCH_MM = 140;
 
+/** How large the plot is. mm. */
+type Size = Pick<Plan['site'], 'widthMm' | 'depthMm'>;
+
 /** A corner on the nearest edge of a thing or of the plot, else on a round length. */
-export function settleSpot(plan: Plan, [x, y]: PlanSpot, stepMm: number, exceptId?: string): PlanSpot {
-  const others = thingsOf(plan)
-    .filter((one) => one.id !== exceptId)
-    .map(extentOf);
+export function settleSpot(
+  { widthMm, depthMm }: Size,
+  things: readonly Thing[],
+  [x, y]: PlanSpot,
+  stepMm: number,
+  exceptId?: string,
+): PlanSpot {
+  const others = things.filter((one) => one.id !== exceptId).map(extentOf);
   const settle = (wish: number, edges: readonly number[], most: number): number => {
     const [best] = edges.toSorted((a, b) => Math.abs(a - wish) - Math.abs(b - wish));
     const at = best !== undefined && Math.abs(best - wish) < CATCH_MM / 2 ? best : Math.round(wish / stepMm) * stepMm;
     return Math.max(0, Math.min(most, at));
   };
-  const { widthMm, depthMm } = plan.site;
   return [
     settle(x, [0, widthMm, ...others.flatMap((one) => [one.left, one.right])], widthMm),
     settle(y, [0, depthMm, ...others.flatMap((one) => [one.bottom, one.top])], depthMm),
@@ -213,7 +226,8 @@ export function settleSpot(plan: Plan, [x, y]: PlanSpot, stepMm: number, exceptI
  * a round length. Gives the middle, and the lines it was caught by.
  */
 export function settleDrag(
-  plan: Plan,
+  { widthMm, depthMm }: Size,
+  things: readonly Thing[],
   thing: Thing,
   middle: PlanSpot,
   stepMm: number,
@@ -221,12 +235,10 @@ export function settleDrag(
   const now = extentOf(thing);
   const body = bodyOf(thing);
   const [dx, dy] = [middle[0] - body.xMm, middle[1] - body.yMm];
-  const others = thingsOf(plan)
-    .filter((one) => one.id !== thing.id)
-    .map(extentOf);
+  const others = things.filter((one) => one.id !== thing.id).map(extentOf);
   const edges = {
-    x: [0, plan.site.widthMm, ...others.flatMap((one) => [one.left, one.right])],
-    y: [0, plan.site.depthMm, ...others.flatMap((one) => [one.bottom, one.top])],
+    x: [0, widthMm, ...others.flatMap((one) => [one.left, one.right])],
+    y: [0, depthMm, ...others.flatMap((one) => [one.bottom, one.top])],
   };
   const caught: { axis: 'x' | 'y'; at: number }[] = [];
   const settle = (axis: 'x' | 'y', low: number, high: number, wish: number): number => {

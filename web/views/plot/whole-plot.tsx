@@ -14,6 +14,7 @@ import { Field, inputLook, LengthField, NumberField, NumberInput } from '../../u
 import { VisitorsField } from '../kept-out/visitors-field';
 import { changeSite } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { useResults } from '../shell/use-results';
 import { bodyOf, thingsOf, type Thing } from './things';
 
 /** An angle from 0 to 360. Degrees. */
@@ -24,8 +25,9 @@ const ZONES = Intl.supportedValuesOf('timeZone');
 /** With nothing chosen: what lies on the plot, to be chosen, and the facts of the place behind it. */
 export function WholePlot({ onChoose }: { onChoose: (id: string) => void }) {
   const { plan } = useGarden();
+  const { garden } = useResults();
   // What one works on comes first; what only lies there after it.
-  const things = thingsOf(plan).toSorted((a, b) => Number(a.is === 'feature') - Number(b.is === 'feature'));
+  const things = thingsOf(plan, garden).toSorted((a, b) => Number(a.is === 'feature') - Number(b.is === 'feature'));
   return (
     <section aria-label="The plot" className="grid gap-3">
       <h2 className="text-xl">On the plot</h2>

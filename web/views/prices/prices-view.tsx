@@ -14,8 +14,8 @@ import { useLongTable, type LongColumns } from '../../ui/use-long-table';
 import { Switcher } from '../../ui/switcher';
 import { CURRENCIES, LOCALES, MARKETS } from '../gardens/new-plan';
 import { changeCurrency, changeGarden, changePriceBook } from '../shell/edits';
-import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
+import { useResults } from '../shell/use-results';
 import { SHOP_GROUPS, shopGroup } from '../shell/stock-words';
 import { Shed } from './shed';
 import { PriceRow } from './price-row';
@@ -45,7 +45,7 @@ export function PricesView() {
   const unpriced = new Set(beginnings.map((line) => line.stock)).size;
   const table = useLongTable(priceBook.lines, COLUMNS);
   const seeking = table.sought !== '';
-  const { shopping } = gardenOf(plan);
+  const { shopping } = useResults().garden;
   const used = new Set([...shopping.purchases, ...shopping.fromShed, ...shopping.missing].map((one) => one.stock));
   const rowsOf = (form: string) => table.groups.find((group) => group.title === form)?.rows ?? [];
   const ownRows = FORMS.flatMap(([form]) => rowsOf(form)).filter((line) => used.has(line.stock));

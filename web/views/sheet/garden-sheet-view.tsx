@@ -1,15 +1,16 @@
 'use client';
 import { useMemo } from 'react';
-import { gardenOf } from '../shell/computed';
 import { useGarden } from '../shell/garden-context';
+import { useResults } from '../shell/use-results';
 import { gardenSheets } from './compose/garden-sheets';
 import { Sheets, usePaper } from './sheets';
 
 /** The whole garden on paper: the plot to scale, one list for the shop, and where each piece comes from. */
 export function GardenSheetView() {
-  const { id, plan, tongue } = useGarden();
+  const { id, tongue } = useGarden();
+  const { plan, garden } = useResults();
   const [size, setSize] = usePaper();
-  const pages = useMemo(() => gardenSheets(plan, gardenOf(plan), tongue, size), [plan, tongue, size]);
+  const pages = useMemo(() => gardenSheets(plan, garden, tongue, size), [plan, garden, tongue, size]);
   return (
     <Sheets
       back={{ href: `/g/${id}/list`, label: 'Back to the list' }}

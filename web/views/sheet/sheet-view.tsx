@@ -1,23 +1,24 @@
 'use client';
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
-import { computeGarden } from '@lignum/core/plan/compute';
 import { kindOf } from '@lignum/core/structures/registry';
 import { buttonLook } from '../../ui/button';
 import { structureOf } from '../shell/computed-structure';
 import { useGarden } from '../shell/garden-context';
+import { useResults } from '../shell/use-results';
 import { structureSheets } from './compose/sheets';
 import { Sheets, usePaper } from './sheets';
 
 /** One support on as many sheets of paper as it takes to build it from them: cut with the rest of the garden, or alone. */
 export function SheetView({ structureId }: { structureId: string }) {
-  const { id, plan, tongue } = useGarden();
+  const { id, tongue } = useGarden();
+  const { plan, garden: whole } = useResults();
   const structure = plan.structures.find((one) => one.id === structureId);
   const [size, setSize] = usePaper();
   const [labels, setLabels] = useState(false);
   const [alone, setAlone] = useState(false);
   const several = plan.structures.length > 1;
-  const garden = useMemo(() => (several && !alone ? computeGarden(plan) : null), [plan, several, alone]);
+  const garden = several && !alone ? whole : null;
   const pages = useMemo(
     () =>
       structure

@@ -29,6 +29,9 @@ import {
   setKnob,
 } from './edits';
 
+const DEMO_GARDEN = computeGarden(DEMO_PLAN);
+const THINGS = thingsOf(DEMO_PLAN, DEMO_GARDEN);
+
 type Edit = (plan: Plan) => Plan;
 /** One of the things a person can do, applied to whatever is there at the time. */
 const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
@@ -81,7 +84,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
   fc
     .record({ n: fc.nat(5), how: fc.constantFrom('out', 'onto', 'double', 'close'), by: fc.nat(150) })
     .map(({ n, how, by }): Edit => (plan) => {
-      const path = thingsOf(plan).find((one) => one.is === 'path');
+      const path = thingsOf(plan, computeGarden(plan)).find((one) => one.is === 'path');
       if (path?.is !== 'path') return plan;
       return bendPath(
         path,
@@ -172,12 +175,14 @@ describe('dragging on the plot', () => {
   it('settles an edge on a neighbour’s edge when close, and a corner on a round length when not', () => {
     fc.assert(
       fc.property(
-        fc.constantFrom(...thingsOf(DEMO_PLAN).filter((one) => one.is !== 'run')),
+        fc.constantFrom(...THINGS.filter((one) => one.is !== 'run')),
         fc.integer({ min: 0, max: 15_000 }),
         fc.integer({ min: 0, max: 16_000 }),
         (thing, x, y) => {
-          const { xMm, yMm, caught } = settleDrag(DEMO_PLAN, thing, [x, y], 100);
-          const moved = thingsOf(moveThing(thing, { xMm, yMm })(DEMO_PLAN)).find((one) => one.id === thing.id);
+          const { xMm, yMm, caught } = settleDrag(DEMO_PLAN.site, THINGS, thing, [x, y], 100);
+          const moved = thingsOf(moveThing(thing, { xMm, yMm })(DEMO_PLAN), DEMO_GARDEN).find(
+            (one) => one.id === thing.id,
+          );
           if (!moved) throw new Error('a thing was lost in moving it');
           const box = extentOf(moved);
           for (const axis of ['x', 'y'] as const) {

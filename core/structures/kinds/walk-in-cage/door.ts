@@ -7,7 +7,7 @@ import { frameLeaf, hangLeaf, hingesFor, meshOnLeaf, type Leaf } from '../../ass
 import type { SetPost } from '../../assemblies/set-post';
 import { stapledOn, staplesAlong } from '../../assemblies/staples';
 import type { BedSetting } from '../../setting';
-import { DOOR_FREE_MM, DOOR_UNDER_MM, type Cage } from './frame';
+import { atSide, DOOR_FREE_MM, DOOR_UNDER_MM, type Cage } from './frame';
 import type { WalkInCageValues } from './knobs';
 import { STAPLE_EVERY_MM } from './nets';
 
@@ -23,7 +23,7 @@ export function leafIn(cage: Cage, v: WalkInCageValues): Leaf {
   const wideMm = door.clearMm - 2 * DOOR_FREE_MM;
   const highMm = door.highMm - door.riseMm;
   return {
-    middle: sides.front.at(middle, 0, -rail.thickMm / 2),
+    middle: atSide(sides.front, middle, 0, -rail.thickMm / 2),
     wideMm,
     highMm,
     footMm: DOOR_UNDER_MM + door.riseMm / 2,

@@ -3,7 +3,7 @@ import type { Timber } from '../../../catalogue/stock';
 import { timberId } from '../../../catalogue/timber';
 import type { Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
-import { add, minus, unit, type Point } from '../../../geometry/space';
+import { add, minus, scale, unit, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { onGround } from '../../../site/ground';
 import { groundOf } from '../../assemblies/bed-row';
@@ -35,10 +35,16 @@ export interface Side {
   /** Middles of its posts along it. mm. */
   postsAt: readonly number[];
   posts: readonly SetPost[];
-  at: (along: number, up: number, out: number) => Point;
+  /** Where its zero lies on the soil, on the posts’ outer face. */
+  corner: Point;
   way: Point;
+  outwards: Point;
   inwards: Point;
 }
+
+/** A place so far along a side, over the soil there, and out of its posts’ outer face. mm. */
+export const atSide = ({ corner, way, outwards }: Side, along: number, up: number, out: number): Point =>
+  add(add(corner, scale(way, along)), add(scale(outwards, out), [0, 0, up]));
 
 export interface Cage {
   longMm: number;
@@ -123,10 +129,9 @@ export function cageOf(v: WalkInCageValues, setting: BedSetting): Cage {
       longMm: long ? longMm : wideMm,
       postsAt: alongs[name],
       posts: own,
-      at: long
-        ? (along, up, out) => add(foot(along, sign * (half + out)), [0, 0, up])
-        : (along, up, out) => add(foot(name === 'left' ? -out : longMm + out, along - half), [0, 0, up]),
+      corner: long ? foot(0, sign * half) : foot(name === 'left' ? 0 : longMm, -half),
       way: long ? wayAlong : [0, 1, 0],
+      outwards: long ? [0, sign, 0] : scale(wayAlong, sign),
       inwards: long ? [0, -sign, 0] : [-sign, 0, 0],
     };
   };
@@ -163,7 +168,7 @@ export function railsOf(cage: Cage, v: WalkInCageValues, setting: BedSetting): {
       posts: side.posts,
       postsAtMm: side.postsAt,
       postMm,
-      at: (along, out) => side.at(along, upMm + rail.wideMm / 2, out),
+      at: (along, out) => atSide(side, along, upMm + rail.wideMm / 2, out),
       id: (i) => `${level}-${side.name}-${i + 1}`,
       role: RAIL_ROLES[level],
       inwards: side.inwards,

@@ -15,7 +15,7 @@ import { lapJoints, layStrips } from '../../assemblies/cover-strips';
 import { stapledOn, staplesAlong } from '../../assemblies/staples';
 import { eyeIn } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
-import { lintelUp, lowAbove, type Cage, type Side } from './frame';
+import { atSide, lintelUp, lowAbove, type Cage, type Side } from './frame';
 import type { WalkInCageValues } from './knobs';
 
 /** Staples along a rail, and clear of its ends (from memory). mm. */
@@ -56,7 +56,7 @@ export function wiresOf(cage: Cage, v: WalkInCageValues, rails: readonly Bar[], 
   const { front, back } = cage.sides;
   const up = v.height - cage.rail.wideMm / 2;
   const made = wiresAt(cage, v.wires).map((along, i) => {
-    const path = [front.at(along, up, 0), back.at(along, up, 0)] as const;
+    const path = [atSide(front, along, up, 0), atSide(back, along, up, 0)] as const;
     const wire = lineOf({
       id: `wire-${i + 1}`,
       role: 'roof wire',
@@ -105,7 +105,7 @@ interface Cover {
 
 /** Net or mesh on the rails of one side, turned round its ends. */
 function onSide(side: Side, outMm: number, o: Cover): Sheet {
-  const at = (along: number, out: number): Point => side.at(along, o.low, out);
+  const at = (along: number, out: number): Point => atSide(side, along, o.low, out);
   const turned = (end: End, along: number, away: -1 | 1): Point[] =>
     end === 'corner'
       ? [at(along + away * outMm, -ON_NEXT_MM), at(along + away * outMm, outMm)]
@@ -144,7 +144,7 @@ function bands(side: Side, outMm: number, o: Omit<Cover, 'role'>): { sheets: She
     id: `${upper.id}-lapped`,
     kind: 'net lapped',
     by: 'tied',
-    places: [side.at((o.from + o.to) / 2, lowOf(i + 1) + LAP_MM / 2, outMm)],
+    places: [atSide(side, (o.from + o.to) / 2, lowOf(i + 1) + LAP_MM / 2, outMm)],
     parts: [(sheets[i] as Sheet).id, upper.id],
     fixings: [],
   }));
@@ -234,7 +234,9 @@ export function sidesOf(cage: Cage, v: WalkInCageValues, rails: readonly Bar[], 
     const [hung, other] = front.posts as [Bar, Bar];
     if (side === front) {
       if (beside)
-        joints.push(...onPosts(lain, other, (up) => front.at(from, up, -ON_POST_MM / 2), front.way, lintelUp(cage)));
+        joints.push(
+          ...onPosts(lain, other, (up) => atSide(front, from, up, -ON_POST_MM / 2), front.way, lintelUp(cage)),
+        );
       put(
         {
           id: 'net-over-door',
@@ -250,7 +252,7 @@ export function sidesOf(cage: Cage, v: WalkInCageValues, rails: readonly Bar[], 
         ...onPosts(
           lain,
           side === left ? hung : other,
-          (up) => side.at(0, up, -ON_POST_MM / 2),
+          (up) => atSide(side, 0, up, -ON_POST_MM / 2),
           [0, 1, 0],
           lintelUp(cage),
         ),

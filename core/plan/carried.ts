@@ -1,0 +1,69 @@
+import { CATALOGUE } from '../catalogue/catalogue';
+import type { Setting } from '../structures/setting';
+import type { ComputedGarden } from './compute';
+import type { ComputedStructure } from './compute-as';
+import type { Plan } from './plan';
+import { onSale, type Kinds } from './setting-of';
+
+/** A computed structure as data alone, which can be sent to another thread: its kind and what is on sale are found there again. */
+export type CarriedStructure = Omit<ComputedStructure, 'kind' | 'structure' | 'setting'> & {
+  id: string;
+  setting: Omit<Setting, 'catalogue' | 'sizesOf' | 'priceOf'>;
+};
+
+/** A computed garden as data; of a structure that is as it was carried last time only the id. */
+export interface CarriedGarden extends Pick<ComputedGarden, 'shopping' | 'cost'> {
+  structures: readonly (CarriedStructure | string)[];
+}
+
+/** A setting without what only the place where it is read can answer. */
+export function dataOf(setting: Setting): CarriedStructure['setting'] {
+  return Object.fromEntries(
+    Object.entries(setting).filter(([field]) => !FOUND_AGAIN.has(field)),
+  ) as unknown as CarriedStructure['setting'];
+}
+const FOUND_AGAIN = new Set(['catalogue', 'sizesOf', 'priceOf']);
+
+function carriedStructure({ kind: _kind, structure, setting, ...rest }: ComputedStructure): CarriedStructure {
+  return { ...rest, id: structure.id, setting: dataOf(setting) };
+}
+
+/** What is sent of a garden to somebody who has been sent others before: each structure again only when it has changed. */
+export function carrier(): (garden: ComputedGarden) => CarriedGarden {
+  let sent = new Map<string, ComputedStructure>();
+  return ({ structures, shopping, cost }) => {
+    const carried = structures.map((one) =>
+      sent.get(one.structure.id) === one ? one.structure.id : carriedStructure(one),
+    );
+    sent = new Map(structures.map((one) => [one.structure.id, one]));
+    return { structures: carried, shopping, cost };
+  };
+}
+
+/** The other end of a {@link carrier}: what it sent, in its order, made whole again for the plan it was worked out from. */
+export function unpacker(kinds: Kinds): (plan: Plan, carried: CarriedGarden) => ComputedGarden {
+  let had = new Map<string, ComputedStructure>();
+  return (plan, { structures, shopping, cost }) => {
+    const sale = onSale(plan);
+    const whole = structures.map((one): ComputedStructure => {
+      const id = typeof one === 'string' ? one : one.id;
+      const structure = plan.structures.find((other) => other.id === id);
+      if (!structure)
+        throw new Error(`"${id}" was carried and is in no plan: unpack with the plan that was asked about.`);
+      if (typeof one !== 'string') {
+        const { id: _id, setting, ...rest } = one;
+        return {
+          ...rest,
+          structure,
+          kind: kinds(structure.kind),
+          setting: { ...setting, catalogue: CATALOGUE, ...sale },
+        };
+      }
+      const before = had.get(id);
+      if (!before) throw new Error(`"${id}" was never carried: unpack everything its carrier sends.`);
+      return before;
+    });
+    had = new Map(whole.map((one) => [one.structure.id, one]));
+    return { structures: whole, shopping, cost };
+  };
+}
