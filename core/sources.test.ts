@@ -27,6 +27,7 @@ const OF_COUNTING: Readonly<Record<string, string>> = {
   'costing/packs.ts': 'SLACK MOST_TRIES',
   'structures/assemblies/cover-strips.ts': 'STEPS THREADS',
   'growth/degree-days.ts': 'YEAR MIDDLES',
+  'structures/demo-piece.ts': 'DEMO_YEAR',
   'growth/growth.ts': 'YEAR',
   'joinery/knots.ts': 'RIGHT BEHIND LEFT FRONT RING_RADIUS',
   'joinery/set-fixings.ts': 'SPREAD NUDGES',

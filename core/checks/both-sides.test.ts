@@ -643,8 +643,9 @@ function across(y: number, widthMm: number) {
 }
 
 /** Tomatoes in a bed in which these families stood last year, the year before, and the one before that. */
-function rested(grewBefore: readonly string[]) {
-  return familyRests({ planted: tomato, beds: [{ id: 'b', name: 'Bed', grewBefore }] });
+function rested(families: readonly string[]) {
+  const stood = families.flatMap((family, i) => (family === '' ? [] : [{ yearsAgo: i + 1, family }]));
+  return familyRests({ planted: tomato, beds: [{ id: 'b', name: 'Bed', stood }] });
 }
 
 describe.each(Object.entries(CASES))('%s', (_check, cases) => {

@@ -15,13 +15,17 @@ export const familyRests = check(
     {
       planted,
       beds,
-    }: { planted: readonly Planted[]; beds: readonly { id: string; name: string; grewBefore: readonly string[] }[] },
+    }: {
+      planted: readonly Planted[];
+      /** With what stood in each before, the last season first. */
+      beds: readonly { id: string; name: string; stood: readonly { yearsAgo: number; family: string }[] }[];
+    },
     found,
   ) => {
     const stood = planted.flatMap(({ crop, bed: id }) => {
       const bed = beds.find((one) => one.id === id);
-      if (!bed || bed.grewBefore.every((family) => family === '')) return [];
-      return [{ crop, bed, years: bed.grewBefore.indexOf(crop.family) + 1 }];
+      if (!bed || bed.stood.length === 0) return [];
+      return [{ crop, bed, years: bed.stood.find(({ family }) => family === crop.family)?.yearsAgo ?? 0 }];
     });
     const soonest = stood
       .filter(({ years }) => years > 0)

@@ -6,7 +6,7 @@ import { DEMO_PLAN } from '../demo/garden';
 import { yearOf } from '../growth/growth';
 import { seasonOf } from '../plan/season';
 import { computeGarden } from '../plan/compute';
-import type { Plan, StructurePlan } from '../plan/plan';
+import type { Plan, Planting, StructurePlan } from '../plan/plan';
 import { VISITORS, type Visitor } from '../site/plot';
 import { monthDayOf } from '../site/sun/season';
 import { SOIL } from '../site/underfoot';
@@ -74,7 +74,13 @@ describe('who is kept out', () => {
       ...cabbages,
       plantings: [
         ...cabbages.plantings,
-        { id: 'kale', bed: 'b', crop: 'kale', training: cropIn([], 'kale').trainings[0]?.id ?? '', count: 2 },
+        {
+          ...(cabbages.plantings[0] as Planting),
+          id: 'kale',
+          crop: 'kale',
+          training: cropIn([], 'kale').trainings[0]?.id ?? '',
+          count: 2,
+        },
       ],
       structures: cabbages.structures.map((one) => ({ ...one, plantings: over })),
     });
@@ -128,6 +134,7 @@ describe('who is kept out', () => {
         bed: id,
         crop: 'strawberry',
         training: 'row',
+        year: DEMO_PLAN.garden.year,
         count: 4,
       })),
       structures: [cage],

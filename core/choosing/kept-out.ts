@@ -2,6 +2,7 @@ import { CLEAR_MM } from '../checks/cover-clear';
 import { cropIn } from '../crops/book';
 import type { Crop } from '../crops/crop';
 import { computeAs, type ComputedStructure } from '../plan/compute-as';
+import { growingIn } from '../plan/growing';
 import type { Plan, Planting, StructurePlan } from '../plan/plan';
 import type { Kinds } from '../plan/setting-of';
 import { footprintOf } from '../design/on-plot';
@@ -171,7 +172,7 @@ export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
   });
   const planters = stood.filter(({ kind }) => kind.purpose === 'planter').map(asGrown);
   return [...plan.beds, ...planters].flatMap((bed) => {
-    const plantings = plan.plantings.filter((one) => one.bed === bed.id);
+    const plantings = growingIn(plan).filter((one) => one.bed === bed.id);
     return plantings.length === 0 ? [] : [watch(plan, bed, plantings, standing)];
   });
 }
@@ -301,7 +302,7 @@ export function answersFor(kinds: Kinds, all: readonly StructureKind[], plan: Pl
   const open = watched ? openTo(watched) : [];
   if (!watched || open.length === 0) return [];
   const { bed } = watched;
-  const plantings = plan.plantings.filter((one) => one.bed === bedId);
+  const plantings = growingIn(plan).filter((one) => one.bed === bedId);
   // Two covers do not stand in one place.
   const covered = plan.structures.some(
     ({ kind, stand }) => kinds(kind).purpose === 'cover' && asStand(stand, 'bed')?.bed === bedId,

@@ -15,7 +15,11 @@ import { shareOut } from './share-out';
 import { rankBeds } from './where';
 
 function ranked(crop: string, training: string, count = 8, bed = 'long-bed') {
-  const plan: Plan = { ...DEMO_PLAN, structures: [], plantings: [{ id: 'p', bed, crop, training, count }] };
+  const plan: Plan = {
+    ...DEMO_PLAN,
+    structures: [],
+    plantings: [{ id: 'p', bed, crop, training, count, year: DEMO_PLAN.garden.year }],
+  };
   return rankKinds(
     plan,
     ROW_KINDS.map((kind) => [
@@ -52,7 +56,7 @@ describe('which support a crop deserves', () => {
     ...DEMO_PLAN,
     site: { ...DEMO_PLAN.site, visitors: ['rabbits'] },
     structures: [],
-    plantings: [{ id: 'p', bed: 'long-bed', crop, training, count }],
+    plantings: [{ id: 'p', bed: 'long-bed', crop, training, count, year: DEMO_PLAN.garden.year }],
   });
   const guarded = (plan: Plan) => {
     const sketches = sketchesFor(

@@ -71,7 +71,10 @@ export function shareOut(plan: Plan, wishes: readonly Wish[]): Granted[] {
         con: choice.con.filter((told) => told.code !== 'bed.some-room'),
         on: null,
       });
-      filled = { ...filled, plantings: [...filled.plantings, plantingOf(wish, choice.bed.id, count, parts.length)] };
+      filled = {
+        ...filled,
+        plantings: [...filled.plantings, plantingOf(wish, choice.bed.id, count, parts.length, plan.garden.year)],
+      };
       left -= count;
       if (left === 0) break;
     }
@@ -86,7 +89,7 @@ export function withSupports(plan: Plan, granted: readonly Granted[]): Granted[]
     wish,
     left,
     parts: parts.map((part, i) => {
-      const planting = plantingOf(wish, part.bed, part.count, i + 1);
+      const planting = plantingOf(wish, part.bed, part.count, i + 1, plan.garden.year);
       const there = { ...plan, plantings: [...plan.plantings, planting] };
       const bed = plan.beds.find((one) => one.id === part.bed);
       const sketches = bed ? sketchesFor(there, bed, planting) : [];
@@ -106,14 +109,15 @@ export function withSupports(plan: Plan, granted: readonly Granted[]): Granted[]
   }));
 }
 
-const plantingOf = (wish: Wish, bed: string, count: number, part: number): Planting => ({
+const plantingOf = (wish: Wish, bed: string, count: number, part: number, year: number): Planting => ({
   id: `${wish.id}-${part}`,
   bed,
   crop: wish.crop,
   training: wish.training,
   count,
+  year,
 });
 
 /** The plantings that carry a sharing-out into the plan. */
-export const plantingsFor = (granted: readonly Granted[]): Planting[] =>
-  granted.flatMap(({ wish, parts }) => parts.map((part, i) => plantingOf(wish, part.bed, part.count, i + 1)));
+export const plantingsFor = (granted: readonly Granted[], year: number): Planting[] =>
+  granted.flatMap(({ wish, parts }) => parts.map((part, i) => plantingOf(wish, part.bed, part.count, i + 1, year)));

@@ -2,6 +2,7 @@ import { WORTH_SAYING_H } from '../checks/shades-north';
 import type { Crop, Training } from '../crops/crop';
 import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
+import { growingIn, stoodIn } from '../plan/growing';
 import type { Plan, Planting } from '../plan/plan';
 import type { Bed } from '../site/bed';
 import { onPlan, runsOf } from '../site/plot';
@@ -37,7 +38,7 @@ function rowsAcross(crop: Crop, training: Training, bed: Bed): number {
 
 /** How much of a bed's length is not spoken for. mm. */
 function freeLength(plan: Plan, bed: Bed): number {
-  const taken = plan.plantings
+  const taken = growingIn(plan)
     .filter((planting) => planting.bed === bed.id)
     .reduce((sum, planting) => {
       const crop = cropIn(plan.crops, planting.crop);
@@ -74,7 +75,8 @@ export function rankBeds(
       };
       const hours = suns[i]?.hours ?? 0;
       const wants = SUN_WANTED[crop.sun];
-      const before = bed.grewBefore.findIndex((family) => family === crop.family);
+      const stood = stoodIn(plan, bed);
+      const again = stood.find(({ family }) => family === crop.family);
       // As a wall of leaf from end to end of the bed; the shadow of one that runs north–south crosses quickly.
       const shades = crop.supportToMm >= TALL_MM && runsOf(bed, plan.site.northDeg) === 'east–west';
       const wall = [onPlan(bed, -bed.lengthMm / 2, 0), onPlan(bed, bed.lengthMm / 2, 0)] as const;
@@ -92,16 +94,15 @@ export function rankBeds(
       (hours >= wants ? pro : con).push(
         fact(hours >= wants ? 'bed.sun' : 'bed.shade', { hours: Math.round(hours * 10) / 10, wants }),
       );
-      if (before >= 0) con.push(fact('bed.family-again', { family: crop.family, years: before + 1 }));
-      else if (bed.grewBefore.some((family) => family !== ''))
-        pro.push(fact('bed.family-rests', { family: crop.family }));
+      if (again) con.push(fact('bed.family-again', { family: crop.family, years: again.yearsAgo }));
+      else if (stood.length > 0) pro.push(fact('bed.family-rests', { family: crop.family }));
       if (shaded.length > 0) con.push(fact('bed.shades', { beds: shaded.length }));
       else if (shades) pro.push(fact('bed.north'));
       const missing = Math.max(0, count - places.inset) / count;
       const burden =
         missing * 40 +
         Math.max(0, wants - hours) * 12 +
-        (before >= 0 ? 18 - 5 * before : 0) +
+        (again ? 23 - 5 * again.yearsAgo : 0) +
         shaded.length * 1.5 -
         Math.min(hours, 10) * 0.3;
       const suits = places.inset >= count && hours >= wants;

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cropBook, cropIn, cropNonsense, findCrop } from './book';
+import { cropBook, cropIn, findCrop } from './book';
+import { cropNonsense } from './crop-nonsense';
 import { counted } from './counted';
 import type { Crop, Years } from './crop';
 import { CROPS } from './table';

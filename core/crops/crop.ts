@@ -70,6 +70,8 @@ export interface Crop {
   hardiness: 'tender' | 'half-hardy' | 'hardy';
   /** Sown or planted out in these weeks from the last frost; negative is before it. */
   sow: { from: number; to: number };
+  /** The month and day on which a planting of it was really sown or planted out, where that is said: "05-12". */
+  startsOn?: string;
   /** From sowing or planting out to the first picking; of what lives for years, from its flowers to its fruit, or from its buds where it is not grown for fruit. In the season that growth.ts names. */
   daysToCrop: { least: number; most: number };
   /** Below this it does not grow. °C. */

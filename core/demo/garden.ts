@@ -1,3 +1,4 @@
+import { DEMO_YEAR } from '../structures/demo-piece';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '../plan/plan';
 import { feet } from '../quantity/length';
 import { ARM_MM } from '../site/bed';
@@ -52,6 +53,7 @@ export const DEMO_PLAN: Plan = {
   version: PLAN_VERSION,
   garden: {
     name: 'The Ferry House',
+    year: DEMO_YEAR,
     note: 'Walled yard and long back plot at the river bend. Wind comes up the water from the west. Odile measures in feet, Bram in metres.',
     market: 'imperial',
     locale: 'en-IE',
@@ -179,7 +181,7 @@ export const DEMO_PLAN: Plan = {
   ],
   beds: DEMO_PIECES.flatMap((piece) => piece.beds).toSorted(inOrder(BEDS)),
   crops: [],
-  plantings: DEMO_PIECES.flatMap((piece) => piece.plantings),
+  plantings: DEMO_PIECES.flatMap((piece) => piece.plantings.map((one) => ({ ...one, year: DEMO_YEAR }))),
   structures: DEMO_PIECES.flatMap(({ kind, structures }) =>
     structures.map((one) => ({ knobs: {}, ...one, kind })),
   ).toSorted(inOrder(STRUCTURES)),

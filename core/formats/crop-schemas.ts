@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { id, mm, name, number } from './fields';
+import { day, id, mm, name, number, year } from './fields';
 
 export const PLANTING_SCHEMA = Joi.object({
   id,
@@ -7,6 +7,10 @@ export const PLANTING_SCHEMA = Joi.object({
   crop: id.description('A crop of the table or of this plan.'),
   training: Joi.string().max(40).required(),
   count: Joi.number().integer().min(1).max(2000).required(),
+  year: year.description('The season in which it was sown or planted.'),
+  sown: day.description('When it was sown, where that is known.'),
+  planted: day.description('When it was planted out; its growth is reckoned from then, else from its sowing.'),
+  cleared: day.description('When it was cleared.'),
 });
 
 const between = (min: number, max: number) => ({ least: number(min, max), most: number(min, max) });

@@ -6,6 +6,8 @@ import { cropIn } from '../crops/book';
 import type { Crop } from '../crops/crop';
 import { CROPS, sourcesOf } from '../crops/table';
 import { DEMO_PLAN } from '../demo/garden';
+import { stoodIn } from '../plan/growing';
+import type { Bed } from '../site/bed';
 import { computeGarden } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import type { Units } from '../quantity/length';
@@ -96,7 +98,7 @@ describe('a plan of version 3', () => {
     const opened = readPlan(old);
     if (!opened.ok) throw new Error(JSON.stringify(opened.faults));
     const { units, ...garden } = old.garden;
-    expect(opened.plan.garden).toEqual({ ...garden, market: units });
+    expect(opened.plan.garden).toEqual({ ...garden, market: units, year: 2026 });
     expect(opened.plan.structures.map(({ stand: _stand, ...one }) => one)).toEqual(
       (old.structures as { stand: unknown }[]).map(({ stand: _stand, ...one }) => one),
     );
@@ -106,7 +108,7 @@ describe('a plan of version 3', () => {
 describe('a plan of version 4', () => {
   type Old = {
     site: object;
-    beds: object[];
+    beds: { grewBefore: string[] }[];
     structures: { id: string; kind: string; stand: { on: string }; knobs: object }[];
   };
   const old = read('plan-4-demo') as Old;
@@ -116,7 +118,9 @@ describe('a plan of version 4', () => {
     const { site, beds, structures } = opened.plan;
     expect(site).toEqual({ ...old.site, monthlyC: regionNear(52.1, -6.9).site.monthlyC });
     expect(regionNear(52.1, -6.9).id).toBe('north-atlantic');
-    expect(beds).toEqual(old.beds.map((bed) => ({ ...bed, fill: 'loose' })));
+    expect(beds.map(({ grew: _grew, ...bed }) => bed)).toEqual(
+      old.beds.map(({ grewBefore: _before, ...bed }) => ({ ...bed, fill: 'loose' })),
+    );
     for (const { stand } of structures)
       if (stand.on === 'spot' || stand.on === 'path') expect(stand.underfoot).toEqual({ is: 'soil' });
     // Down the left edge of the plot and along its lower one: the beds lie on the left of who goes that way.
@@ -158,7 +162,14 @@ describe('a plan of version 5', () => {
     const opened = readPlan({ ...old, crops: [own('raspberry'), quince, { ...own('tomato'), id: 'ox', name: 'Ox' }] });
     if (!opened.ok) throw new Error(JSON.stringify(opened.faults));
     const { crops } = opened.plan;
-    expect({ ...opened.plan, crops: [] }).toEqual({ ...old, version: 6, crops: [] });
+    const same = ({ site, features, structures, priceBook, shed }: Plan) => ({
+      site,
+      features,
+      structures,
+      priceBook,
+      shed,
+    });
+    expect(same(opened.plan)).toEqual(same(old as Plan));
     expect(crops.map(({ baseC }) => baseC)).toEqual([4, 4, 9]);
     expect(crops[0]).toEqual(cropIn([], 'raspberry'));
     expect(crops[1]).toMatchObject({
@@ -167,6 +178,25 @@ describe('a plan of version 5', () => {
     });
     expect(crops[2]).toMatchObject({ daysToCrop: { least: 365, most: 730 } });
     expect(crops[2]).not.toHaveProperty('years');
+  });
+});
+
+describe('a plan of version 6', () => {
+  const old = read('plan-6-demo') as Omit<Plan, 'beds'> & { beds: (Bed & { grewBefore: string[] })[] };
+  it('opens in the season in which it was written, with what stood in its beds told by the season, and comes to the same', () => {
+    const opened = readPlan(old);
+    if (!opened.ok) throw new Error(JSON.stringify(opened.faults));
+    const { plan } = opened;
+    expect(plan.garden).toEqual({ ...old.garden, year: 2026 });
+    expect(plan.plantings).toEqual(old.plantings.map((one) => ({ ...one, year: 2026 })));
+    expect(plan.beds.map((bed) => stoodIn(plan, bed).map(({ yearsAgo, family }) => [yearsAgo, family]))).toEqual(
+      old.beds.map(({ grewBefore }) => grewBefore.flatMap((family, i) => (family === '' ? [] : [[i + 1, family]]))),
+    );
+    // The demo of today is the same garden, a season on.
+    const today = computeGarden(DEMO_PLAN);
+    const then = computeGarden(plan);
+    expect(then.cost).toEqual(today.cost);
+    expect(then.structures.map(({ verdicts }) => verdicts)).toEqual(today.structures.map(({ verdicts }) => verdicts));
   });
 });
 
@@ -229,10 +259,10 @@ describe('the plan at the door', () => {
     [
       'another version',
       (p: Loose) => {
-        (p as unknown as { version: number }).version = 9;
+        (p as unknown as { version: number }).version = 99;
       },
       '/version',
-      'is "9"; it must be one of [6]',
+      'is "99"; it must be one of [7]',
     ],
     [
       'a structure on no bed',

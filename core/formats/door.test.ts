@@ -63,7 +63,7 @@ describe('at the door', () => {
       ['name', 'x'.repeat(81), 'is longer than 80 letters'],
       ['soil', 'moon dust', 'is "moon dust"; it must be one of'],
       ['id', 'a b', 'is "a b"; use letters, digits, - and _ only'],
-      ['grewBefore', 'peas', 'must be a list'],
+      ['grew', 'peas', 'must be a list'],
       ['outline', 7, 'must be an object'],
     ] as const) {
       const read = atTheDoor(BED_SCHEMA, changed(bed, path, value));

@@ -3,11 +3,12 @@ import { FILLS, STANDING } from '../site/bed';
 import { REGIONS } from '../site/regions';
 import { FEATURE_KINDS, VISITORS } from '../site/plot';
 import { SOILS, WINDS } from '../site/soil';
-import { currency, id, mm, MOST_PLOT_MM, name, note, number, placed } from './fields';
+import { currency, id, mm, MOST_PLOT_MM, name, note, number, placed, year } from './fields';
 
 export const GARDEN_SCHEMA = Joi.object({
   name,
   note,
+  year: year.description('The season that is planned, by the year in which it begins.'),
   market: Joi.string()
     .valid('imperial', 'metric')
     .required()
@@ -83,7 +84,13 @@ export const BED_SCHEMA = Joi.object({
   name,
   note,
   ...placed,
-  grewBefore: Joi.array().items(Joi.string().allow('').max(40)).max(3).required(),
+  grew: Joi.array()
+    .items(Joi.object({ year, family: Joi.string().min(1).max(40).required() }))
+    .max(20)
+    .required()
+    .description(
+      'Families said to have grown there in earlier seasons, before anything of it was planted in this plan.',
+    ),
   lengthMm: mm(300, 60_000),
   widthMm: mm(150, 12_000),
   heightMm: mm(0, 1500),

@@ -1,11 +1,13 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { countOf } from '../crops/planted';
-import { cropBook, cropNonsense, findCrop } from '../crops/book';
+import { cropBook, findCrop } from '../crops/book';
+import { cropNonsense } from '../crops/crop-nonsense';
 import type { Plan } from '../plan/plan';
 import { kindOf } from '../structures/registry';
 import { settingOf } from '../plan/setting-of';
 import { siteNonsense } from '../site/site-nonsense';
-import { bedNonsense } from '../site/bed';
+import { bedNonsense } from '../site/bed-nonsense';
+import { plantingNonsense } from '../plan/planting-nonsense';
 import { atTheDoor, type DocumentFault } from './door';
 import { outOfMeasure } from './measure';
 import { PLAN_SCHEMA } from './plan-schema';
@@ -85,6 +87,7 @@ function crossFaults(plan: Plan): DocumentFault[] {
           .map((one) => one.id)
           .join(', ')}`,
       );
+    for (const { field, message } of plantingNonsense(planting)) say(`/plantings/${i}/${field}`, message);
     const trainings = crop.trainings.map((training) => training.id);
     if (!trainings.includes(planting.training))
       say(

@@ -45,9 +45,27 @@ const STEPS: Readonly<Record<number, (plan: Document) => Document>> = {
   }),
   // A crop grows by the warmth of its place, and what lives for years has a year of its own.
   5: (plan) => ({ ...plan, version: 6, crops: each(plan.crops, cropByWarmth) }),
+  // A garden is planned for a season, a planting has its own, and what stood before is told by the season.
+  6: (plan) => ({
+    ...plan,
+    version: 7,
+    garden: isDocument(plan.garden) ? { year: WRITTEN_IN, ...plan.garden } : plan.garden,
+    beds: each(plan.beds, bedBySeason),
+    plantings: each(plan.plantings, (planting) => ({ year: WRITTEN_IN, ...planting })),
+  }),
 };
 
 const isNumber = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);
+
+/** The season in which every plan that knew none was written. */
+const WRITTEN_IN = 2026;
+
+/** What was said to have stood in a bed last year, the year before, and the one before that. */
+function bedBySeason({ grewBefore, ...bed }: Document): Document {
+  const families = Array.isArray(grewBefore) ? (grewBefore as unknown[]) : [];
+  const grew = families.flatMap((family, i) => (family === '' ? [] : [{ year: WRITTEN_IN - 1 - i, family }]));
+  return { grew, ...bed };
+}
 
 /** The year of the nearest region. */
 function yearAt({ latitudeDeg, longitudeDeg }: Document): unknown {

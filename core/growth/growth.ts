@@ -8,7 +8,7 @@ import { dayWarm, warmthBetween, warmthOf } from './degree-days';
 export type Climate = Pick<Site, 'latitudeDeg' | 'monthlyC' | 'lastFrost' | 'firstFrost'>;
 
 /** What of a crop decides when it does what. */
-export type Growing = Pick<Crop, 'hardiness' | 'sow' | 'daysToCrop' | 'baseC' | 'years'>;
+export type Growing = Pick<Crop, 'hardiness' | 'sow' | 'daysToCrop' | 'baseC' | 'years' | 'startsOn'>;
 
 /**
  * The season for which days and weeks of the crop table are told: a temperate one with warm summers. What a crop
@@ -62,6 +62,7 @@ export function yearOf(crop: Growing, site: Climate): CropYear {
     crop.daysToCrop,
     crop.baseC,
     crop.years,
+    crop.startsOn,
     site.lastFrost,
     site.firstFrost,
     site.latitudeDeg < 0,
@@ -76,6 +77,9 @@ export function yearOf(crop: Growing, site: Climate): CropYear {
 /** The first of a day of the year that is not before another. */
 const notBefore = (day: number, from: number): number => from + ((((day - from) % YEAR) + YEAR) % YEAR);
 
+/** A day of the year as the one of it that lies nearest another: what is sown in November stands in the spring after. */
+const nearest = (day: number, to: number): number => day + YEAR * Math.round((to - day) / YEAR);
+
 /** From when warmth counts for what has rested through the winter: 15 February, 15 August in the south (from memory). Whether a winter is cold enough for buds to break at all is not reckoned, nor the length of days. */
 const RESTED = { north: 45, south: 226 };
 
@@ -87,15 +91,15 @@ const IN_AUTUMN_WEEKS = -16;
 function annualYear(crop: Growing, site: Climate): CropYear {
   const [there, here] = [warmthOf(TOLD_FOR.monthlyC, crop.baseC), warmthOf(site.monthlyC, crop.baseC)];
   const told = dayOfYear(TOLD_FOR.lastFrost) + crop.sow.from * 7;
-  const starts = dayOfYear(site.lastFrost) + crop.sow.from * 7;
-  const lastSown = dayOfYear(site.lastFrost) + crop.sow.to * 7;
+  const frost = dayOfYear(site.lastFrost);
+  const starts = crop.startsOn === undefined ? frost + crop.sow.from * 7 : nearest(dayOfYear(crop.startsOn), frost);
+  const lastSown = crop.startsOn === undefined ? frost + crop.sow.to * 7 : starts;
   // What is sown in autumn stands through the frosts of its first winter.
   const ends =
-    notBefore(dayOfYear(site.firstFrost), Math.max(starts, dayOfYear(site.lastFrost))) +
-    (crop.hardiness === 'tender' ? 0 : HARDY_STANDS);
-  const inAutumn = crop.sow.from <= IN_AUTUMN_WEEKS;
+    notBefore(dayOfYear(site.firstFrost), Math.max(starts, frost)) + (crop.hardiness === 'tender' ? 0 : HARDY_STANDS);
+  const [toldInAutumn, inAutumn] = [crop.sow.from <= IN_AUTUMN_WEEKS, starts <= frost + IN_AUTUMN_WEEKS * 7];
   const counts = inAutumn ? restedOf(site) : starts;
-  const warmth = (days: number): number => warmthBetween(there, inAutumn ? RESTED.north : told, told + days);
+  const warmth = (days: number): number => warmthBetween(there, toldInAutumn ? RESTED.north : told, told + days);
   const byThen = (from: number, needed: number): number | null => {
     const day = dayWarm(here, from, needed);
     return day === null || day > ends ? null : day;

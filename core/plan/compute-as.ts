@@ -22,6 +22,7 @@ import type { Settings } from '../structures/knob';
 import type { Sized, StructureKind } from '../structures/kind';
 import type { Setting } from '../structures/setting';
 import { aroundOf, type Around, type Tied } from './around';
+import { stoodIn } from './growing';
 import type { Plan, StructurePlan } from './plan';
 import { settingOf, tiedTo, withStructure, type Kinds } from './setting-of';
 
@@ -100,7 +101,10 @@ function anywhere(plan: Plan, { design }: Sized, setting: Setting): (Verdict | n
   return [
     ...standsOn(plan, design, setting, frame),
     ...keepsClear({ feet: feetOf(design).map(([x, y]) => toPlot(frame, x, y)), features: plan.features }),
-    familyRests({ planted: setting.planted, beds: bedsOf(setting.place) }),
+    familyRests({
+      planted: setting.planted,
+      beds: bedsOf(setting.place).map((bed) => ({ ...bed, stood: stoodIn(plan, bed) })),
+    }),
     tiesPerish({ ties }),
   ];
 }

@@ -8,7 +8,7 @@ import type { Stand } from '../site/stands/stands';
 import type { Settings } from '../structures/knob';
 
 export const PLAN_FORMAT = 'lignum-plan';
-export const PLAN_VERSION = 6;
+export const PLAN_VERSION = 7;
 
 /** What a gardener has written down about one garden: the document that is saved, exported and computed. */
 export interface Plan {
@@ -29,6 +29,8 @@ export interface Plan {
 export interface Garden {
   name: string;
   note: string;
+  /** The season that is planned, by the year in which it begins. */
+  year: number;
   /** Whose sizes it buys, which decides what is suggested. How lengths are written is each person's own. */
   market: Market;
   /** BCP 47 tag for numbers and money: "en-GB". */
@@ -48,6 +50,13 @@ export interface Planting {
   crop: string;
   training: string;
   count: number;
+  /** The season in which it was sown or planted; what lives for years grows on in those after it. */
+  year: number;
+  /** Days on which that was done: "2027-05-12". What was planned goes by the warmth of the place until one is said. */
+  sown?: string;
+  planted?: string;
+  /** When it was cleared. */
+  cleared?: string;
 }
 
 export interface StructurePlan {

@@ -19,6 +19,8 @@ function givenOf(plan: Plan, structure: StructurePlan): readonly unknown[] {
     plan.priceBook,
     plan.shed,
     ...plan.beds.filter((bed) => beds.includes(bed.id)),
+    // What stood in its beds before.
+    ...plan.plantings.filter((one) => one.year < plan.garden.year && beds.includes(one.bed)),
     ...plantings.map((id) => plan.plantings.find((planting) => planting.id === id)),
     ...tiedTo(plan, structure),
     // A fence along another, and the gates in it, follow from both.

@@ -11,6 +11,7 @@ import { settle } from '../structures/knob';
 import type { Setting } from '../structures/setting';
 import type { Second } from '../site/visitors';
 import { distanceToStretch, type Pair } from '../geometry/polygon';
+import { asPlanted, growingIn } from './growing';
 import type { Plan, StructurePlan } from './plan';
 
 /** How a kind is found by its id: all of them at once, or only those that a page has fetched. */
@@ -149,9 +150,9 @@ export function settingOf(kinds: Kinds, plan: Plan, structure: StructurePlan, al
     soil: ground.soil,
     wind: ground.wind,
     planted: structure.plantings.flatMap((id) => {
-      const planting = plan.plantings.find((one) => one.id === id);
+      const planting = growingIn(plan).find((one) => one.id === id);
       if (!planting) return [];
-      const crop = cropIn(plan.crops, planting.crop);
+      const crop = asPlanted(cropIn(plan.crops, planting.crop), planting);
       return [{ id, bed: planting.bed, crop, training: trainingOf(crop, planting.training), count: planting.count }];
     }),
     reachMm: plan.garden.reachMm,

@@ -19,8 +19,8 @@ export interface Bed extends Placed {
   riseMm: number;
   soil: Soil;
   wind: Wind;
-  /** Plant families that grew here last year, the year before, and the one before that; "" where nothing did. */
-  grewBefore: readonly string[];
+  /** What is said to have grown here before anything of it was planted in the plan: families, by the season. */
+  grew: readonly { year: number; family: string }[];
   note: string;
 }
 
@@ -143,9 +143,3 @@ export function outOfReach(
     return bed.widthMm > armMm + 0.5 ? { wideMm: bed.widthMm - armMm, acrossMm: armMm / 2 } : null;
   return bed.widthMm > 2 * armMm + 0.5 ? { wideMm: bed.widthMm - 2 * armMm, acrossMm: 0 } : null;
 }
-
-/** What does not make sense in a bed, field by field; empty when it does. Beyond what its types and limits say. */
-export const bedNonsense = (bed: Bed): { field: string; message: string }[] =>
-  Math.abs(bed.riseMm) > bed.lengthMm / 2
-    ? [{ field: 'riseMm', message: `is ${bed.riseMm}; the most is half the bed's length, ${bed.lengthMm / 2}` }]
-    : [];

@@ -43,7 +43,7 @@ const anyBed = fc
     xMm: fc.integer({ min: 0, max: 15_000 }),
     yMm: fc.integer({ min: 0, max: 15_000 }),
     turnDeg: fc.constantFrom(0, 30, 90),
-    grewBefore: fc.constant(['', '', '']),
+    grew: fc.constant([]),
     soil: fc.constantFrom(...SOILS),
     wind: fc.constantFrom(...WINDS),
   })
@@ -157,6 +157,7 @@ export const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
           crop: crop.id,
           training: crop.trainings[i % crop.trainings.length]?.id ?? '',
           count,
+          year: DEMO_PLAN.garden.year,
         })),
         structures: [
           { id: 's', kind: kind.id, name: 'S', stand, plantings: carries.map((_one, i) => `p${i}`), knobs },

@@ -59,7 +59,9 @@ const longest = (kind: StructureKind): Plan[] =>
     ? [
         {
           ...DEMO_PLAN,
-          plantings: [{ id: 'p', bed: 'long-bed', crop: 'carrot', training: 'row', count: 1 }],
+          plantings: [
+            { id: 'p', bed: 'long-bed', crop: 'carrot', training: 'row', count: 1, year: DEMO_PLAN.garden.year },
+          ],
           structures: [
             {
               id: 's',

@@ -34,13 +34,13 @@ export function planOnBed(
         xMm: 30_000,
         yMm: 30_000,
         turnDeg: 0,
-        grewBefore: [],
+        grew: [],
         soil: 'loam',
         wind: 'usual',
         ...bed,
       },
     ],
-    plantings: planting ? [{ id: 'p', bed: 'b', count: 8, ...planting }] : [],
+    plantings: planting ? [{ id: 'p', bed: 'b', count: 8, year: DEMO_PLAN.garden.year, ...planting }] : [],
     structures: [{ id: 's', kind, name: 'S', stand: { on: 'bed', bed: 'b' }, plantings: planting ? ['p'] : [], knobs }],
   };
 }

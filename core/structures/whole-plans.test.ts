@@ -97,6 +97,7 @@ function planOf(row: Row<typeof CHOICES>, count: number): Plan {
     shed: [],
     plantings: planted.map((id) => ({
       id,
+      year: DEMO_PLAN.garden.year,
       bed: planter ? 's' : 'b',
       crop: row.what.crop.id,
       training: row.what.training.id,

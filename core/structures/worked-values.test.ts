@@ -44,8 +44,8 @@ describe('plant places (common practice, no source)', () => {
     const both = one('panel-wall', {}, tomato, {}, (plan) => ({
       ...plan,
       plantings: [
-        { id: 'p', bed: 'b', crop: 'tomato', training: 'one-stem', count: 8 },
-        { id: 'q', bed: 'b', crop: 'cucumber', training: 'vine', count: 8 },
+        { id: 'p', bed: 'b', crop: 'tomato', training: 'one-stem', count: 8, year: plan.garden.year },
+        { id: 'q', bed: 'b', crop: 'cucumber', training: 'vine', count: 8, year: plan.garden.year },
       ],
       structures: plan.structures.map((structure) => ({ ...structure, plantings: ['p', 'q'] })),
     }));

@@ -103,7 +103,7 @@ test('a plan file goes out and comes back the same; a bad one is refused with re
   await page.reload();
   await page.getByText(/Removed:/).click();
   await page
-    .getByRole('button', { name: `Remove ${name} for good` })
+    .getByRole('button', { name: `Remove for good: ${name}` })
     .first()
     .click();
   await page.getByRole('button', { name: 'Remove for good', exact: true }).last().click();

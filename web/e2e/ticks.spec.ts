@@ -10,6 +10,7 @@ test('what is ticked off stays: without a signal, through a reload, on another d
 }) => {
   const id = await ownGarden(request);
   await page.goto(`/g/${id}/list?of=tomato-wall`);
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
   const post = page.getByRole('checkbox', { name: 'Got Studded steel post' });
   await page.getByRole('textbox', { name: 'Ticked off by' }).fill('Odile');
   await page.context().setOffline(true);
@@ -29,6 +30,7 @@ test('what is ticked off stays: without a signal, through a reload, on another d
   const other = await browser.newContext({ baseURL: baseURL ?? '' });
   const phone = await other.newPage();
   await phone.goto(`/g/${id}/list?of=tomato-wall`);
+  await expect(phone.locator('[aria-busy=true]')).toHaveCount(0);
   await expect(phone.getByRole('checkbox', { name: 'Got Studded steel post' })).toBeChecked();
   await expect(phone.getByRole('checkbox', { name: 'Step 1 is done' })).toBeChecked();
   // What only asks for news may be on its way as well.

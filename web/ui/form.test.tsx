@@ -1,7 +1,7 @@
 // @vitest-environment happy-dom
 import { describe, expect, it } from 'vitest';
 import { cropIn } from '@lignum/core/crops/book';
-import { cropNonsense } from '@lignum/core/crops/book';
+import { cropNonsense } from '@lignum/core/crops/crop-nonsense';
 import type { Crop } from '@lignum/core/crops/crop';
 import { CROP_SCHEMA } from '@lignum/core/formats/crop-schemas';
 import { inches } from '@lignum/core/quantity/length';

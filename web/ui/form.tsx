@@ -162,6 +162,26 @@ export function FormText({
   );
 }
 
+/** A day of the calendar; empty where none is said. */
+export function FormDay({ name, label, help }: Named) {
+  const id = useId();
+  const { field, fault } = useRuledField(name, label);
+  return (
+    <Field label={label} htmlFor={id} help={help} fault={fault}>
+      <input
+        {...field}
+        id={id}
+        type="date"
+        value={(field.value as string | undefined) ?? ''}
+        onChange={(event) => field.onChange(event.target.value || undefined)}
+        aria-invalid={fault !== null}
+        aria-describedby={fault ? `${id}-fault` : undefined}
+        className={inputLook}
+      />
+    </Field>
+  );
+}
+
 export function FormLength({ name, label, help }: Named) {
   const { schema, units, step } = useRuling();
   const { field, fault } = useRuledField(name, label);

@@ -9,7 +9,7 @@ export interface SpotStand {
   underfoot: Underfoot;
 }
 
-/** What stands on open ground is found from one place alone: the longest row of towers there can be. mm. */
+/** What stands on open ground is found from one place alone: the longest row of towers there can be (twelve, three metres apart; from memory). mm. */
 const ABOUT_A_SPOT_MM = 40_000;
 
 export const SPOT: StandModule<SpotStand, SpotStand> = {

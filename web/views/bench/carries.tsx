@@ -11,6 +11,7 @@ import { plantingWords } from '../garden/crop-words';
 import { newPlanting, planterPlanting, plantingAlong } from '../garden/beginnings';
 import { addPlanting, carry, changePlanting, removePlanting } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { growingIn } from '@lignum/core/plan/growing';
 
 /** Fetched when something is planted or changed. */
 const PlantingSheet = dynamic(() => import('../garden/planting-sheet'), { ssr: false });
@@ -28,7 +29,7 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
       ? [{ id: structure.id, name: structure.name, lengthMm: computed.sized.design.builtMm }]
       : bedsOf(setting.place);
   const [bed] = beds;
-  const here = plan.plantings.filter((planting) => beds.some((bed) => bed.id === planting.bed));
+  const here = growingIn(plan).filter((planting) => beds.some((bed) => bed.id === planting.bed));
   const toggle = (id: string) =>
     store.edit(
       carry(
@@ -42,12 +43,13 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
   // What stands on no bed carries nothing.
   if (!bed) return null;
   const { roomFor } = computed.sized.design;
+  const { year } = plan.garden;
   const beginning = (): Planting => {
-    if (roomFor !== undefined) return planterPlanting(bed.id, Math.max(1, roomFor - countOf(here)));
+    if (roomFor !== undefined) return planterPlanting(bed.id, Math.max(1, roomFor - countOf(here)), year);
     const over = asPlace(setting.place, 'beds');
-    if (!over) return newPlanting(bed);
+    if (!over) return newPlanting(bed, year);
     const carried = here.filter((one) => structure.plantings.includes(one.id));
-    return plantingAlong(over.beds, carried, computed.sized.design.builtMm);
+    return plantingAlong(over.beds, carried, computed.sized.design.builtMm, year);
   };
   return (
     <section aria-labelledby="carries">

@@ -21,6 +21,7 @@ import { newStructure } from '../garden/new-structure';
 import { addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
+import { growingIn } from '@lignum/core/plan/growing';
 
 const FOR: Record<Purpose, string> = {
   support: 'To hold plants up',
@@ -96,7 +97,7 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
   const router = useRouter();
   const put = (stand: Stand, plantings: readonly string[] = []) => {
     const empty = newStructure(kind.id, plan, stand, plantings);
-    const own = places === undefined ? [] : [planterPlanting(empty.id, places)];
+    const own = places === undefined ? [] : [planterPlanting(empty.id, places, plan.garden.year)];
     const structure = { ...empty, plantings: [...empty.plantings, ...own.map((one) => one.id)] };
     store.edit((now) => addStructure(structure)(own.reduce((so, one) => addPlanting(one)(so), now)));
     router.push(`/g/${id}/s/${structure.id}`);
@@ -121,7 +122,9 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
           onChange={(bed) =>
             put(
               { on: 'bed', bed },
-              plan.plantings.filter((one) => one.bed === bed).map((one) => one.id),
+              growingIn(plan)
+                .filter((one) => one.bed === bed)
+                .map((one) => one.id),
             )
           }
         />
@@ -162,8 +165,9 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
 
 /** A kind as it would be built here: for a planting that has none, over the first way, along twenty feet of fence or in it. */
 function exampleOf(kind: StructureKind, plan: Plan) {
-  const bed = plan.beds.find((one) => plan.plantings.some((planting) => planting.bed === one.id)) ?? newBed(plan);
-  const planting = plan.plantings.find((one) => one.bed === bed.id) ?? newPlanting(bed);
+  const growing = growingIn(plan);
+  const bed = plan.beds.find((one) => growing.some((planting) => planting.bed === one.id)) ?? newBed(plan);
+  const planting = growing.find((one) => one.bed === bed.id) ?? newPlanting(bed, plan.garden.year);
   const path: Stand = {
     on: 'path',
     spots: [
@@ -195,7 +199,7 @@ function exampleOf(kind: StructureKind, plan: Plan) {
   const drawn = computeAs(kindOf, { ...sketch, structures: [...sketch.structures, structure] }, structure);
   const places = drawn.sized.design.roomFor;
   if (places === undefined) return drawn;
-  const planted = planterPlanting(structure.id, places);
+  const planted = planterPlanting(structure.id, places, plan.garden.year);
   const full = { ...structure, plantings: [planted.id] };
   return computeAs(kindOf, { ...sketch, plantings: [planted], structures: [full] }, full);
 }

@@ -2,10 +2,12 @@
 import { useState } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { cropBook } from '@lignum/core/crops/book';
+import { stoodIn, YEARS_TOLD } from '@lignum/core/plan/growing';
 import { BED_SCHEMA } from '@lignum/core/formats/place-schemas';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatArea } from '@lignum/core/quantity/measure';
-import { bedNonsense, STANDING, type Bed } from '@lignum/core/site/bed';
+import { STANDING, type Bed } from '@lignum/core/site/bed';
+import { bedNonsense } from '@lignum/core/site/bed-nonsense';
 import { runsOf } from '@lignum/core/site/plot';
 import { SOILS, WINDS } from '@lignum/core/site/soil';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
@@ -39,11 +41,10 @@ export default function BedSheet({
   const { plan, tongue } = useGarden();
   const form = useRuledForm<Bed>(BED_SCHEMA, start, bedNonsense);
   const bed = useWatch({ control: form.control }) as Bed;
+  const season = plan.garden.year;
+  const stood = stoodIn(plan, bed);
   const families = [
-    ...new Set([
-      ...cropBook(plan.crops).map((crop) => crop.family),
-      ...bed.grewBefore.filter((family) => family !== ''),
-    ]),
+    ...new Set([...cropBook(plan.crops).map((crop) => crop.family), ...bed.grew.map(({ family }) => family)]),
   ].sort();
   return (
     <Sheet open onClose={onClose} title={isNew ? 'New bed' : 'The bed'}>
@@ -93,27 +94,37 @@ export default function BedSheet({
         <Fold
           className="-mt-2 border-b border-rule pb-2"
           title="What grew here"
-          says={bed.grewBefore.filter((family) => family !== '').join(', ') || 'nothing, or mixed'}
+          says={stood.map(({ year, family, crop }) => `${crop ?? family} ${year}`).join(', ') || 'nothing, or mixed'}
         >
-          <p className="mb-2 text-[0.9rem] text-soft">Which plant family stood here before.</p>
+          <p className="mb-2 text-[0.9rem] text-soft">
+            What was planted here in this plan is known; of seasons before that, say which plant family it was.
+          </p>
           <div className="grid grid-cols-1 gap-3 sm:grid-cols-3">
-            {['last year', 'two years ago', 'three years ago'].map((when, i) => (
-              <ChooserField
-                key={when}
-                label={when}
-                value={bed.grewBefore[i] || NOTHING}
-                choices={[
-                  { id: NOTHING, label: 'nothing, or mixed' },
-                  ...families.map((family) => ({ id: family, label: family })),
-                ]}
-                onChange={(family) =>
-                  form.setValue(
-                    'grewBefore',
-                    [0, 1, 2].map((n) => (n === i ? (family === NOTHING ? '' : family) : (bed.grewBefore[n] ?? ''))),
-                  )
-                }
-              />
-            ))}
+            {Array.from({ length: YEARS_TOLD }, (_, i) => season - 1 - i).map((year) => {
+              const planted = stood.filter((one) => one.year === year && one.crop !== null);
+              return planted.length > 0 ? (
+                <dl key={year}>
+                  <dt className="text-[0.9rem] font-medium">{year}</dt>
+                  <dd className="py-2.5">{planted.map(({ crop }) => crop).join(', ')}</dd>
+                </dl>
+              ) : (
+                <ChooserField
+                  key={year}
+                  label={String(year)}
+                  value={bed.grew.find((one) => one.year === year)?.family ?? NOTHING}
+                  choices={[
+                    { id: NOTHING, label: 'nothing, or mixed' },
+                    ...families.map((family) => ({ id: family, label: family })),
+                  ]}
+                  onChange={(family) =>
+                    form.setValue('grew', [
+                      ...bed.grew.filter((one) => one.year !== year),
+                      ...(family === NOTHING ? [] : [{ year, family }]),
+                    ])
+                  }
+                />
+              );
+            })}
           </div>
         </Fold>
         <FormText name="note" label="Note" maxLength={400} />

@@ -13,16 +13,21 @@ export const plantsFilling = (lengthMm: number, spacingMm: number): number =>
   stationsAlong(lengthMm, spacingMm, 'inset').length;
 
 /** What a planter is begun with: strawberries, which suit it best (common practice, no source). */
-export const planterPlanting = (planter: string, count: number): Planting => ({
+export const planterPlanting = (planter: string, count: number, year: number): Planting => ({
   id: `planting-${newId()}`,
   bed: planter,
   crop: 'strawberry',
   training: closestTraining(cropIn([], 'strawberry')).id,
   count,
+  year,
 });
 
 /** As many plants as the bed has room for in one row. */
-export function newPlanting(bed: Pick<Bed, 'id' | 'lengthMm'>, crop: Crop = cropIn([], 'tomato')): Planting {
+export function newPlanting(
+  bed: Pick<Bed, 'id' | 'lengthMm'>,
+  year: number,
+  crop: Crop = cropIn([], 'tomato'),
+): Planting {
   const training = crop.trainings[0];
   return {
     id: `planting-${newId()}`,
@@ -30,6 +35,7 @@ export function newPlanting(bed: Pick<Bed, 'id' | 'lengthMm'>, crop: Crop = crop
     crop: crop.id,
     training: training?.id ?? '',
     count: plantsFilling(bed.lengthMm, training?.spacingMm ?? bed.lengthMm),
+    year,
   };
 }
 
@@ -38,8 +44,9 @@ export function plantingAlong(
   beds: readonly [Pick<Bed, 'id'>, Pick<Bed, 'id'>],
   carried: readonly Planting[],
   longMm: number,
+  year: number,
 ): Planting {
   const along = ({ id }: Pick<Bed, 'id'>): number => countOf(carried.filter((one) => one.bed === id));
   const { id } = along(beds[1]) < along(beds[0]) ? beds[1] : beds[0];
-  return newPlanting({ id, lengthMm: longMm }, cropIn([], 'cucumber'));
+  return newPlanting({ id, lengthMm: longMm }, year, cropIn([], 'cucumber'));
 }

@@ -1,6 +1,6 @@
 'use client';
 import { useWatch } from 'react-hook-form';
-import { cropNonsense } from '@lignum/core/crops/book';
+import { cropNonsense } from '@lignum/core/crops/crop-nonsense';
 import type { Crop, Habit } from '@lignum/core/crops/crop';
 import { CROP_SCHEMA } from '@lignum/core/formats/crop-schemas';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';

@@ -27,7 +27,9 @@ import { notice } from '../shell/notice';
 import { plantingWords } from './crop-words';
 import { EarlierVersions } from './earlier-versions';
 import { BedRod } from './bed-rod';
+import { SeasonField } from './season-field';
 import { SupportLine } from './support-line';
+import { growingIn } from '@lignum/core/plan/growing';
 
 /** Fetched when they are opened: they carry the rules of the document with them. */
 const BedSheet = dynamic(() => import('./bed-sheet'), { ssr: false });
@@ -92,7 +94,7 @@ export function GardenView() {
           const standing = computed.structures.filter((one) =>
             bedsOf(one.setting.place).some((under) => under.id === bed.id),
           );
-          const growing = plan.plantings.filter((planting) => planting.bed === bed.id);
+          const growing = growingIn(plan).filter((planting) => planting.bed === bed.id);
           return (
             <li key={bed.id} className="border-t border-rule py-4 first:border-t-2 first:border-ink">
               <div className="flex flex-wrap items-baseline gap-x-3">
@@ -114,7 +116,7 @@ export function GardenView() {
                 <span className="-my-2 ml-auto flex gap-1">
                   <button
                     type="button"
-                    onClick={() => setEditing({ planting: newPlanting(bed), isNew: true })}
+                    onClick={() => setEditing({ planting: newPlanting(bed, plan.garden.year), isNew: true })}
                     className={small}
                   >
                     <Plus size={16} aria-hidden />
@@ -172,7 +174,7 @@ export function GardenView() {
             {elsewhere.map((one) => (
               <li key={one.structure.id}>
                 <SupportLine computed={one} />
-                {plan.plantings
+                {growingIn(plan)
                   .filter((planting) => planting.bed === one.structure.id)
                   .map((planting) => (
                     <button
@@ -218,6 +220,7 @@ export function GardenView() {
             onChange={(reachMm) => store.edit(changeGarden({ reachMm }), 'reach')}
           />
         </div>
+        <SeasonField />
         <a href={`/api/gardens/${id}/plan`} download className={buttonLook('quiet')}>
           <Download size={16} aria-hidden />
           Save the plan file

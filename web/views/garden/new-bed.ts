@@ -32,7 +32,7 @@ const blankBed = (units: Units, number: number): Bed => ({
   xMm: 0,
   yMm: 0,
   turnDeg: 90,
-  grewBefore: ['', '', ''],
+  grew: [],
   id: `bed-${crypto.randomUUID().slice(0, 8)}`,
   name: `Bed ${number}`,
   lengthMm: units === 'imperial' ? feet(16) : 5000,

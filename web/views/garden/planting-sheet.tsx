@@ -8,6 +8,8 @@ import { sourcesOf } from '@lignum/core/crops/table';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { Crop } from '@lignum/core/crops/crop';
 import { yearOf } from '@lignum/core/growth/growth';
+import { asPlanted } from '@lignum/core/plan/growing';
+import { plantingNonsense } from '@lignum/core/plan/planting-nonsense';
 import type { Planting } from '@lignum/core/plan/plan';
 import type { Site } from '@lignum/core/site/plot';
 import { monthDayOf } from '@lignum/core/site/sun/season';
@@ -15,9 +17,10 @@ import { formatMonthDay } from '@lignum/core/wording/say';
 import { formatMass } from '@lignum/core/quantity/measure';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
-import { FormChooser, FormNumber, RuledForm, useRuledForm } from '../../ui/form';
+import { Fold } from '../../ui/fold';
+import { FormChooser, FormDay, FormNumber, RuledForm, useRuledForm } from '../../ui/form';
 import { CropSheet } from './crop-sheet';
-import { cropChoices, HABIT_WORDS } from './crop-words';
+import { cropChoices, HABIT_WORDS } from './crop-choices';
 import { putCrop } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 
@@ -49,6 +52,15 @@ function yearFacts(crop: Crop, site: Site, locale: string): [string, string][] {
       ];
 }
 
+/** What is said of its days. @example daysWords({ sown: '2027-04-02' }, 'en-IE') // 'sown 2 April' */
+const daysWords = (one: Pick<Planting, 'sown' | 'planted' | 'cleared'>, locale: string): string =>
+  (['sown', 'planted', 'cleared'] as const)
+    .flatMap((what) => {
+      const day = one[what];
+      return day ? [`${what} ${formatMonthDay(day.slice(5), locale)}`] : [];
+    })
+    .join(', ');
+
 /** What grows, how it is trained, and how many: with what the crop table knows of it. */
 export default function PlantingSheet({
   onClose,
@@ -63,7 +75,7 @@ export default function PlantingSheet({
 }) {
   const { plan, store, tongue } = useGarden();
   const [altering, setAltering] = useState<Crop | null>(null);
-  const form = useRuledForm<Planting>(PLANTING_SCHEMA, start);
+  const form = useRuledForm<Planting>(PLANTING_SCHEMA, start, plantingNonsense);
   const draft = useWatch({ control: form.control }) as Planting;
   const crop = cropIn(plan.crops, draft.crop);
   const own = plan.crops.some((one) => one.id === crop.id);
@@ -82,7 +94,7 @@ export default function PlantingSheet({
         ] as [string, string][])
       : []),
     ['In full crop, wet', `${formatMass(crop.wetKg, tongue.units, tongue.locale)} a plant: a ${crop.load} load`],
-    ...yearFacts(crop, plan.site, tongue.locale),
+    ...yearFacts(asPlanted(crop, draft), plan.site, tongue.locale),
     ['Sun', crop.sun === 'full' ? 'six hours and more' : 'three hours will do'],
     ...(crop.underNet === 'no fruit wanted'
       ? []
@@ -129,6 +141,18 @@ export default function PlantingSheet({
             </div>
           ))}
         </dl>
+        <Fold
+          className="-my-1 border-y border-rule py-1"
+          title="When it was done"
+          says={daysWords(draft, tongue.locale) || 'nothing said yet'}
+        >
+          <div className="grid grid-cols-1 gap-4 sm:grid-cols-3">
+            <FormDay name="sown" label="Sown" />
+            {!crop.years && <FormDay name="planted" label="Planted out" help="It grows from this day" />}
+            {crop.years && <FormDay name="planted" label="Planted" />}
+            <FormDay name="cleared" label="Cleared" />
+          </div>
+        </Fold>
         <div className="-my-2 flex flex-wrap gap-x-2">
           <Button look="quiet" onClick={() => setAltering(crop)}>
             Change these figures

@@ -175,10 +175,10 @@ export function Gardens({ gardens, bin }: { gardens: readonly GardenCard[]; bin:
             {bin.map((garden) => (
               <li key={garden.id} className="flex flex-wrap items-center gap-3 border-t border-rule py-1">
                 <span className="min-w-0 grow">{garden.name}</span>
-                <Button look="quiet" aria-label={`Put ${garden.name} back`} onClick={() => void putBack(garden.id)}>
+                <Button look="quiet" aria-label={`Put back ${garden.name}`} onClick={() => void putBack(garden.id)}>
                   Put back
                 </Button>
-                <Button look="quiet" aria-label={`Remove ${garden.name} for good`} onClick={() => setDoomed(garden)}>
+                <Button look="quiet" aria-label={`Remove for good: ${garden.name}`} onClick={() => setDoomed(garden)}>
                   Remove for good
                 </Button>
               </li>

@@ -22,7 +22,8 @@ const firstRegion = (): Region => {
 /** A garden with nothing in it but its name, where it lies, whose sizes it buys, and its money. */
 export default function NewGarden({ onClose, onMake }: { onClose: () => void; onMake: (plan: Plan) => void }) {
   const [region, setRegion] = useState(firstRegion);
-  const form = useRuledForm(GARDEN_SCHEMA, newPlan('', region, region.market, region.currency).garden);
+  const [today] = useState(() => new Date());
+  const form = useRuledForm(GARDEN_SCHEMA, newPlan('', region, region.market, region.currency, today).garden);
   const market = useWatch({ control: form.control, name: 'market' });
   const choose = (id: string) => {
     const next = regionOf(id) ?? region;
@@ -37,7 +38,7 @@ export default function NewGarden({ onClose, onMake }: { onClose: () => void; on
         schema={GARDEN_SCHEMA}
         units={market}
         step={TAPE_STEP[market]}
-        onDone={(garden) => onMake(newPlan(garden.name, region, garden.market, garden.currency))}
+        onDone={(garden) => onMake(newPlan(garden.name, region, garden.market, garden.currency, today))}
       >
         <FormText name="name" label="What is it called?" asks="Give the garden a name." maxLength={80} first />
         <ChooserField

@@ -13,7 +13,7 @@ import { say } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
 import { NumberInput } from '../../ui/field';
-import { cropChoices } from '../garden/crop-words';
+import { cropChoices } from '../garden/crop-choices';
 import { choosingWorker } from '../shell/choosing-worker';
 import { useGarden } from '../shell/garden-context';
 import { useAnswer } from '../shell/use-answer';
@@ -46,7 +46,7 @@ export function GrowView() {
   };
   const placed = (granted ?? []).reduce((sum, one) => sum + one.wish.count - one.left, 0);
   const plant = () => {
-    const plantings = plantingsFor(granted ?? []);
+    const plantings = plantingsFor(granted ?? [], plan.garden.year);
     store.edit((now) => ({ ...now, plantings: [...now.plantings, ...plantings] }));
     router.push(`/g/${id}`);
   };

@@ -2,6 +2,7 @@ import type { BedChoice } from '@lignum/core/choosing/where';
 import type { Plan, Planting } from '@lignum/core/plan/plan';
 import { newPlanting } from '../garden/beginnings';
 import { newBed } from '../garden/new-bed';
+import { growingIn } from '@lignum/core/plan/growing';
 
 /** A ranked bed by its id: the page has the beds already. */
 export type RankedBed = Pick<BedChoice, 'suits' | 'pro' | 'con'> & { bed: string };
@@ -9,11 +10,11 @@ export type RankedBed = Pick<BedChoice, 'suits' | 'pro' | 'con'> & { bed: string
 /** Plantings of a bed that nothing holds yet. */
 export function waitingOn(plan: Plan, bed: string): Planting[] {
   const carried = new Set(plan.structures.flatMap((structure) => structure.plantings));
-  return plan.plantings.filter((one) => one.bed === bed && !carried.has(one.id));
+  return growingIn(plan).filter((one) => one.bed === bed && !carried.has(one.id));
 }
 
 /** What *plan a row* begins with: the first planting that waits on the bed, or a new one. */
 export const firstPlanting = (plan: Plan, bedId: string | undefined): Planting => {
   const bed = plan.beds.find((one) => one.id === bedId) ?? newBed(plan);
-  return waitingOn(plan, bed.id)[0] ?? newPlanting(bed);
+  return waitingOn(plan, bed.id)[0] ?? newPlanting(bed, plan.garden.year);
 };

@@ -15,7 +15,8 @@ import type { Bed } from '@lignum/core/site/bed';
 import { Button } from '../../ui/button';
 import { ChooserField } from '../../ui/chooser';
 import { LengthField, NumberField } from '../../ui/field';
-import { cropChoices, HABIT_WORDS, plantingWords } from '../garden/crop-words';
+import { cropChoices, HABIT_WORDS } from '../garden/crop-choices';
+import { plantingWords } from '../garden/crop-words';
 import { newPlanting, plantsFilling } from '../garden/beginnings';
 import { newStructures } from '../garden/new-structure';
 import { freeSpot, newBed, openSpot } from '../garden/new-bed';
@@ -65,7 +66,7 @@ export function NewRow({
   const bed = plan.beds.find((one) => one.id === chosenBed) ?? fresh;
   const waiting = waitingOn(plan, bed.id);
   const [chosenPlanting, setChosenPlanting] = useState<string>(waiting[0]?.id ?? NEW);
-  const [draft, setDraft] = useState<Planting>(() => newPlanting(bed));
+  const [draft, setDraft] = useState<Planting>(() => newPlanting(bed, plan.garden.year));
   const known = waiting.find((one) => one.id === chosenPlanting);
   const isNewPlanting = known === undefined;
   const planting = known ?? draft;
@@ -78,7 +79,7 @@ export function NewRow({
 
   const changeCrop = (cropId: string) => {
     const next = cropIn(plan.crops, cropId);
-    setDraft(newPlanting(bed, next));
+    setDraft(newPlanting(bed, plan.garden.year, next));
     if (inPlanter && next.potLitres === undefined) setChosenBed(NEW);
   };
   const changeTraining = (training: string) => {
@@ -136,7 +137,7 @@ export function NewRow({
     const idle = waitingOn(plan, next).find((one) => one.crop === planting.crop);
     setChosenPlanting(idle?.id ?? NEW);
     const training = next === PLANTER ? closestTraining(crop).id : planting.training;
-    setDraft({ ...newPlanting(there, crop), training, count: planting.count });
+    setDraft({ ...newPlanting(there, plan.garden.year, crop), training, count: planting.count });
   };
 
   const take = ({ structure, also }: Choice) => {

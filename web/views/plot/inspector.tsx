@@ -35,6 +35,7 @@ import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
 import { bodyOf, extentOf, moveThing, type Thing } from './things';
 import { WholePlot } from './whole-plot';
+import { growingIn } from '@lignum/core/plan/growing';
 
 /** What is chosen, by its dimensions; nothing chosen is the plot itself. */
 export function Inspector({
@@ -239,7 +240,7 @@ function OverWays({ thing }: { thing: Thing }) {
   if (ways.length === 0) return null;
   const put = (kind: string, beds: readonly [Bed, Bed]) => {
     const carried = new Set(plan.structures.flatMap((one) => one.plantings));
-    const climbing = plan.plantings.filter(
+    const climbing = growingIn(plan).filter(
       (one) =>
         beds.some((bed) => bed.id === one.bed) &&
         !carried.has(one.id) &&

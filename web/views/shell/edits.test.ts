@@ -46,7 +46,7 @@ const anyEdit: fc.Arbitrary<Edit> = fc.oneof(
       (plan) =>
         plan.beds[n]
           ? addPlanting(
-              newPlanting(plan.beds[n], cropIn([], 'cucumber')),
+              newPlanting(plan.beds[n], plan.garden.year, cropIn([], 'cucumber')),
               plan.structures.find((one) => one.stand.on === 'bed' && one.stand.bed === plan.beds[n]?.id)?.id,
             )(plan)
           : plan,
@@ -205,7 +205,7 @@ it('an arch over a way is planted along one foot and then along the other, and s
   const built = () => computeAs(kindOf, plan, plan.structures[0] as Plan['structures'][number]).sized.design;
   const bare = built();
   for (const foot of beds) {
-    const planting = plantingAlong(way?.beds as [Bed, Bed], plan.plantings, built().builtMm);
+    const planting = plantingAlong(way?.beds as [Bed, Bed], plan.plantings, built().builtMm, plan.garden.year);
     expect(planting.bed).toBe(foot);
     plan = addPlanting(planting, arch.id)(plan);
     expect(built().builtMm).toBe(bare.builtMm);

@@ -14,7 +14,7 @@ export const demo = {
       widthMm: feet(4),
       heightMm: inches(7.25),
       wind: 'sheltered',
-      grewBefore: ['daisy', '', ''],
+      stood: ['daisy', '', ''],
       note: 'Cleared every winter for the boat.',
     }),
   ],

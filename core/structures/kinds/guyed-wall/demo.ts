@@ -13,7 +13,7 @@ export const demo = {
       widthMm: feet(3),
       heightMm: inches(11),
       wind: 'exposed',
-      grewBefore: ['pea', 'parsley', ''],
+      stood: ['pea', 'parsley', ''],
       note: 'Open to the river: everything here is tied twice.',
     }),
   ],

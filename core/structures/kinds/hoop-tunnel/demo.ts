@@ -12,7 +12,7 @@ export const demo = {
       turnDeg: 90,
       lengthMm: feet(9),
       widthMm: feet(3),
-      grewBefore: ['tomato', '', ''],
+      stood: ['tomato', '', ''],
       note: 'Greens, which the white butterflies found every summer.',
     }),
   ],

@@ -13,7 +13,7 @@ export const demo = {
       lengthMm: feet(6),
       widthMm: feet(2),
       wind: 'sheltered',
-      grewBefore: ['', 'bean', ''],
+      stood: ['', 'bean', ''],
       note: 'Strawberries for the kitchen, which the blackbirds find first.',
     }),
   ],

@@ -12,7 +12,7 @@ export const demo = {
       turnDeg: 90,
       lengthMm: feet(8),
       widthMm: feet(3),
-      grewBefore: ['', 'cabbage', ''],
+      stood: ['', 'cabbage', ''],
       note: 'Something tunnels in from the river bank.',
     }),
   ],

@@ -12,7 +12,7 @@ export const demo = {
       lengthMm: feet(8),
       widthMm: feet(3),
       wind: 'sheltered',
-      grewBefore: ['pea', 'cabbage', ''],
+      stood: ['pea', 'cabbage', ''],
       note: 'Three tomatoes for the kitchen door.',
     }),
   ],

@@ -17,7 +17,16 @@ const planter = (knobs: StructurePlan['knobs'], strawberries = 0, underfoot: Und
     plantings: strawberries > 0 ? ['s'] : [],
     knobs,
   };
-  const plantings = [{ id: 's', bed: 'p', crop: 'strawberry', training: 'row', count: Math.max(1, strawberries) }];
+  const plantings = [
+    {
+      id: 's',
+      bed: 'p',
+      crop: 'strawberry',
+      training: 'row',
+      count: Math.max(1, strawberries),
+      year: DEMO_PLAN.garden.year,
+    },
+  ];
   return computeStructure({ ...DEMO_PLAN, plantings, structures: [structure] }, structure);
 };
 const DECK: Underfoot = { is: 'decking', bearsKgM2: null, answeredBy: '' };

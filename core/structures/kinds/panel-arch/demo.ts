@@ -13,7 +13,7 @@ export const demo = {
       lengthMm: feet(9),
       widthMm: 600,
       heightMm: inches(7.25),
-      grewBefore: ['', 'pea', ''],
+      stood: ['', 'pea', ''],
       note: 'One of two where the dry dock was; the way between them leads to the gate.',
     }),
     demoBed({
@@ -25,7 +25,7 @@ export const demo = {
       lengthMm: feet(9),
       widthMm: 600,
       heightMm: inches(7.25),
-      grewBefore: ['', 'cabbage', ''],
+      stood: ['', 'cabbage', ''],
       note: 'Its twin, four feet across the way.',
     }),
   ],

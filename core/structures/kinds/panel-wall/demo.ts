@@ -13,7 +13,7 @@ export const demo = {
       lengthMm: feet(24),
       widthMm: feet(3),
       heightMm: inches(11),
-      grewBefore: ['cabbage', 'gourd', ''],
+      stood: ['cabbage', 'gourd', ''],
       note: 'Boards renewed the winter before last.',
     }),
     demoBed({
@@ -39,7 +39,7 @@ export const demo = {
       heightMm: inches(7.25),
       riseMm: inches(3),
       soil: 'clay',
-      grewBefore: ['daisy', 'parsley', ''],
+      stood: ['daisy', 'parsley', ''],
       note: '11′ 7½″, because the boathouse is not square.',
     }),
   ],

@@ -12,7 +12,7 @@ export const demo = {
       lengthMm: 5500,
       widthMm: 900,
       heightMm: 200,
-      grewBefore: ['pea', 'cabbage', ''],
+      stood: ['pea', 'cabbage', ''],
       note: 'Between the cinder path and the cable. Boards are 45 mm.',
     }),
   ],

@@ -23,7 +23,7 @@ const tower = (
     plantings: ['p'],
     knobs,
   };
-  const plantings = [{ id: 'p', bed: 't', crop, training: 'row', count }];
+  const plantings = [{ id: 'p', bed: 't', crop, training: 'row', count, year: DEMO_PLAN.garden.year }];
   return computeStructure(
     { ...DEMO_PLAN, plantings, site: { ...DEMO_PLAN.site, gustMs }, structures: [structure] },
     structure,

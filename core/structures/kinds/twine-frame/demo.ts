@@ -13,7 +13,7 @@ export const demo = {
       widthMm: 600,
       standFrom: 'front only',
       wind: 'sheltered',
-      grewBefore: ['pea', '', 'nightshade'],
+      stood: ['pea', '', 'nightshade'],
       note: 'Against the south face of the yard wall. The tape says 4.27 m to the drainpipe.',
     }),
     demoBed({
@@ -26,7 +26,7 @@ export const demo = {
       widthMm: feet(4),
       heightMm: inches(11),
       wind: 'sheltered',
-      grewBefore: ['nightshade', 'cabbage', 'pea'],
+      stood: ['nightshade', 'cabbage', 'pea'],
       note: 'Where the ferryman kept his pigs: the best soil on the place.',
     }),
   ],

@@ -13,7 +13,7 @@ export const demo = {
       lengthMm: feet(20),
       widthMm: feet(3),
       riseMm: inches(4),
-      grewBefore: ['parsley', 'pea', ''],
+      stood: ['parsley', 'pea', ''],
       note: 'Rises a hand towards the wall.',
     }),
   ],

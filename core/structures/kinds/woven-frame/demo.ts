@@ -12,7 +12,7 @@ export const demo = {
       lengthMm: 2600,
       widthMm: 1000,
       wind: 'sheltered',
-      grewBefore: ['cabbage', 'daisy', ''],
+      stood: ['cabbage', 'daisy', ''],
       note: 'Bram’s: everything here in millimetres.',
     }),
   ],

@@ -1,17 +1,11 @@
 import { cookies, headers } from 'next/headers';
-import { Suspense, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { gardenOfRequest } from '../../../server/garden-of-request';
 import { GardenProvider } from '../../../views/shell/garden-context';
 import { UNITS_COOKIE, unitsKept } from '../../../views/shell/own-units';
 import { Header } from '../../../views/shell/header';
 
 export const dynamic = 'force-dynamic';
-
-const Working = () => (
-  <main aria-busy className="mx-auto max-w-xl p-8 text-soft">
-    Working out the garden…
-  </main>
-);
 
 export default async function GardenLayout({
   params,
@@ -37,8 +31,7 @@ export default async function GardenLayout({
     >
       <Header />
       <div id="content" tabIndex={-1} className="outline-none">
-        {/* What has not been worked out yet keeps its page as it came; only a page that was never there shows this. */}
-        <Suspense fallback={<Working />}>{children}</Suspense>
+        {children}
       </div>
     </GardenProvider>
   );

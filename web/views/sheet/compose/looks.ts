@@ -9,12 +9,13 @@ import { plantingWords } from '../../garden/crop-words';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
 import { placeWords } from '../../shell/place-words';
 import { type On, BODY, SMALL, amount, long } from './on';
+import { growingIn } from '@lignum/core/plan/growing';
 
 /** What it is, what it costs, what has to be settled first. */
 export function head(on: On): Block[] {
   const { computed, plan, tongue, wide } = on;
   const { structure, kind, setting, cost, sized, verdicts } = computed;
-  const growing = plan.plantings
+  const growing = growingIn(plan)
     .filter((one) => structure.plantings.includes(one.id))
     .map((one) => plantingWords(one, plan.crops))
     .join('; ');

@@ -1,6 +1,7 @@
 import { database } from '../../../../server/database';
 import { loadTicks } from '../../../../server/tick-store';
 import { ListView } from '../../../../views/list/list-view';
+import { KeepTaps } from '../../../../views/shell/keep-taps';
 
 export const metadata = { title: 'List' };
 
@@ -12,5 +13,9 @@ export default async function ListPage({
   searchParams: Promise<{ of?: string }>;
 }) {
   const [{ id }, { of }] = await Promise.all([params, searchParams]);
-  return <ListView of={of} ticks={await loadTicks(database(), id)} />;
+  return (
+    <KeepTaps>
+      <ListView of={of} ticks={await loadTicks(database(), id)} />
+    </KeepTaps>
+  );
 }

@@ -1,7 +1,12 @@
 import { PricesView } from '../../../../views/prices/prices-view';
+import { KeepTaps } from '../../../../views/shell/keep-taps';
 
 export const metadata = { title: 'Prices' };
 
 export default function PricesPage() {
-  return <PricesView />;
+  return (
+    <KeepTaps>
+      <PricesView />
+    </KeepTaps>
+  );
 }

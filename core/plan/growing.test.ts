@@ -1,0 +1,179 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { cropIn } from '../crops/book';
+import { DEMO_PLAN } from '../demo/garden';
+import { yearOf } from '../growth/growth';
+import { dayOfYear } from '../site/sun/season';
+import { asPlanted, growingIn, stoodIn } from './growing';
+import { plantingNonsense } from './planting-nonsense';
+import { computeGarden } from './compute';
+import { goOnTo } from './next-season';
+import type { Plan, Planting } from './plan';
+import { readPlan } from '../formats/read-plan';
+import { kindOf } from '../structures/registry';
+
+const NOW = DEMO_PLAN.garden.year;
+const planting = (crop: string, year: number, more: Partial<Planting> = {}): Planting => ({
+  id: `${crop}-${year}`,
+  bed: 'long-bed',
+  crop,
+  training: cropIn([], crop).trainings[0]?.id ?? '',
+  count: 4,
+  year,
+  ...more,
+});
+const garden = (plantings: readonly Planting[], year = NOW): Plan => ({
+  ...DEMO_PLAN,
+  garden: { ...DEMO_PLAN.garden, year },
+  plantings,
+});
+const named = (plan: Plan) => growingIn(plan).map(({ id }) => id);
+
+describe('what grows in a season', () => {
+  it('is what was planted in it, and what lives for years until it is cleared', () => {
+    const all = [planting('tomato', NOW - 1), planting('strawberry', NOW - 2), planting('cucumber', NOW)];
+    expect(named(garden(all))).toEqual([`strawberry-${NOW - 2}`, `cucumber-${NOW}`]);
+    expect(named(garden(all, NOW - 1))).toEqual([`tomato-${NOW - 1}`, `strawberry-${NOW - 2}`]);
+    const cleared = planting('strawberry', NOW - 2, { cleared: `${NOW - 1}-09-30` });
+    expect(named(garden([cleared], NOW - 1))).toEqual([cleared.id]);
+    expect(named(garden([cleared]))).toEqual([]);
+  });
+
+  it('goes on to the next: structures stand and carry what lives, nothing is asked of what is over', () => {
+    const next = computeGarden({ ...DEMO_PLAN, garden: { ...DEMO_PLAN.garden, year: NOW + 1 } });
+    const carried = next.structures.flatMap(({ setting }) => setting.planted);
+    expect(next.structures.length).toBe(DEMO_PLAN.structures.length);
+    expect(carried.every(({ crop }) => crop.years !== undefined)).toBe(true);
+    expect(carried.length).toBeGreaterThan(0);
+    expect(computeGarden(DEMO_PLAN).structures.flatMap(({ setting }) => setting.planted).length).toBeGreaterThan(
+      carried.length,
+    );
+  });
+});
+
+describe('gone on to the next season', () => {
+  const next = goOnTo(kindOf, DEMO_PLAN, NOW + 1);
+  it('a plan passes the door, and everything that stood stands there still, in the sizes it was built in', () => {
+    const read = readPlan(structuredClone(next));
+    expect(read.ok ? [] : read.faults).toEqual([]);
+    const [before, after] = [computeGarden(DEMO_PLAN), computeGarden(next)];
+    const frame = ({ sized: { design } }: (typeof before.structures)[number]) =>
+      design.parts
+        .filter(({ role }) => design.traits[role]?.as === 'body')
+        .map(({ role, stock, cutMm }) => `${role} ${stock} ${Math.round(cutMm)}`)
+        .sort();
+    for (const [i, one] of before.structures.entries()) {
+      // A stake a plant goes with its plant.
+      if (one.kind.id === 'stake') continue;
+      const then = after.structures[i] as typeof one;
+      expect(frame(then), one.structure.id).toEqual(frame(one));
+      expect(then.sized.design.startMm, one.structure.id).toBeCloseTo(one.sized.design.startMm, 6);
+    }
+  });
+
+  it('what lives for years goes on following its plants, and going back changes nothing but the season', () => {
+    const same = (plan: Plan) =>
+      plan.structures.filter((one) => DEMO_PLAN.structures.includes(one)).map(({ id }) => id);
+    expect(same(next)).toContain('berry-cage');
+    expect(same(next)).not.toContain('tomato-wall');
+    expect(goOnTo(kindOf, next, NOW)).toEqual({ ...next, garden: DEMO_PLAN.garden });
+    expect(goOnTo(kindOf, next, NOW + 2).structures).toEqual(next.structures);
+  });
+});
+
+describe('what stood in a bed', () => {
+  const bed = {
+    id: 'long-bed',
+    grew: [
+      { year: NOW - 1, family: 'pea' },
+      { year: NOW - 3, family: 'gourd' },
+      { year: NOW - 4, family: 'daisy' },
+    ],
+  };
+  it('is what was planted there, and where nothing was what was said of it, for three seasons', () => {
+    const told = stoodIn(garden([planting('tomato', NOW - 1), planting('tomato', NOW - 2, { bed: 'elsewhere' })]), bed);
+    expect(told.map(({ yearsAgo, family, crop }) => [yearsAgo, family, crop])).toEqual([
+      [1, cropIn([], 'tomato').family, cropIn([], 'tomato').name],
+      [1, 'pea', null],
+      [3, 'gourd', null],
+    ]);
+  });
+
+  it('is not what still grows there: a strawberry does not follow itself', () => {
+    expect(stoodIn(garden([planting('strawberry', NOW - 1)]), { ...bed, grew: [] })).toEqual([]);
+    expect(
+      stoodIn(garden([planting('strawberry', NOW - 2, { cleared: `${NOW - 1}-10-01` })]), { ...bed, grew: [] }).map(
+        ({ yearsAgo }) => yearsAgo,
+      ),
+    ).toEqual([1, 2]);
+  });
+
+  it('is said of a crop that comes again too soon, and no longer after three seasons, whichever way it is known', () => {
+    const told = (plantings: readonly Planting[], grew: readonly { year: number; family: string }[]) => {
+      const beds = DEMO_PLAN.beds.map((one) => (one.id === 'long-bed' ? { ...one, grew } : one));
+      const { structures } = computeGarden({
+        ...garden([planting('tomato', NOW, { id: 'now' }), ...plantings]),
+        beds,
+        structures: DEMO_PLAN.structures.flatMap((one) =>
+          one.id === 'tomato-wall' ? [{ ...one, plantings: ['now'] }] : [],
+        ),
+      });
+      return structures[0]?.verdicts.find(({ check }) => check === 'family-rests')?.told.values.years ?? null;
+    };
+    const { family } = cropIn([], 'tomato');
+    for (let ago = 1; ago <= 4; ago++) {
+      expect(told([planting('tomato', NOW - ago)], [])).toBe(ago > 3 ? null : ago);
+      expect(told([], [{ year: NOW - ago, family }])).toBe(ago > 3 ? null : ago);
+    }
+  });
+});
+
+describe('days that are said', () => {
+  it('move what follows from them: planted so much later it starts so much later, and is never picked sooner', () => {
+    const tomato = cropIn([], 'tomato');
+    fc.assert(
+      fc.property(fc.integer({ min: 100, max: 200 }), fc.integer({ min: 1, max: 60 }), (first, later) => {
+        const on = (day: number) => {
+          const date = new Date(Date.UTC(2027, 0, 1 + day)).toISOString().slice(0, 10);
+          return yearOf(asPlanted(tomato, { sown: '2027-03-01', planted: date }), DEMO_PLAN.site);
+        };
+        const [early, late] = [on(first), on(first + later)];
+        expect(late.starts - early.starts).toBeCloseTo(later, 6);
+        expect(early.starts).toBeCloseTo(first, 6);
+        if (late.pickedFrom !== null) expect(late.pickedFrom).toBeGreaterThanOrEqual(early.pickedFrom ?? Infinity);
+      }),
+    );
+  });
+
+  it('count from the sowing where it was not planted out; not for what lives for years; not where none is said', () => {
+    const bean = cropIn([], 'tomato');
+    expect(yearOf(asPlanted(bean, { sown: '2027-06-01' }), DEMO_PLAN.site).starts).toBeCloseTo(dayOfYear('06-01'), 6);
+    expect(asPlanted(bean, {})).toBe(bean);
+    const berry = cropIn([], 'strawberry');
+    expect(asPlanted(berry, { planted: '2027-06-01' })).toBe(berry);
+    // Sown in the autumn before, it waits for the spring after.
+    const garlic = asPlanted(bean, { sown: '2026-11-10' });
+    expect(yearOf(garlic, DEMO_PLAN.site).starts).toBeLessThan(0);
+  });
+
+  it.each([
+    [{ sown: '2027-02-30' }, 'sown', '28'],
+    [{ sown: '2027-05-02', planted: '2027-05-01' }, 'planted', 'before it was sown'],
+    [{ planted: '2027-05-02', cleared: '2027-05-01' }, 'cleared', 'before it was planted'],
+    [{ sown: '2024-05-02' }, 'sown', 'its season is 2027'],
+    [{ planted: '2029-05-02' }, 'planted', 'its season is 2027'],
+  ])('%o makes no sense, and it is said which and why', (days, field, why) => {
+    const said = plantingNonsense(planting('tomato', 2027, days));
+    expect(said.map((one) => one.field)).toEqual([field]);
+    expect(said[0]?.message).toContain(why);
+  });
+
+  it('make sense in the autumn before, in a leap year, and when what lives for years is cleared long after', () => {
+    for (const days of [
+      { sown: '2026-10-20' },
+      { sown: '2028-02-29' },
+      { planted: '2027-04-01', cleared: '2041-10-01' },
+    ])
+      expect(plantingNonsense(planting('strawberry', 2027, days))).toEqual([]);
+  });
+});

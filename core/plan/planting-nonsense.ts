@@ -1,0 +1,26 @@
+import type { Planting } from './plan';
+
+/** How many days a month of a year has (the Gregorian calendar). */
+function daysIn(year: number, month: number): number {
+  const leaps = year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0);
+  return month === 2 ? (leaps ? 29 : 28) : [4, 6, 9, 11].includes(month) ? 30 : 31;
+}
+
+/** What of a planting’s days makes no sense, though each is one of the calendar. */
+export function plantingNonsense(planting: Planting): { field: string; message: string }[] {
+  const days = (['sown', 'planted', 'cleared'] as const).flatMap((field) => {
+    const day = planting[field];
+    return day === undefined ? [] : [{ field, day }];
+  });
+  return days.flatMap(({ field, day }, i) => {
+    const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
+    const [before] = days.slice(0, i).filter((one) => one.day > day);
+    const away = field === 'cleared' ? Math.min(0, year - planting.year) : year - planting.year;
+    if (date > daysIn(year, month))
+      return [{ field, message: `is ${day}; that month has ${daysIn(year, month)} days` }];
+    if (before) return [{ field, message: `is ${day}, before it was ${before.field} (${before.day})` }];
+    // A season may begin in the autumn before, and in the south it goes on into the next year.
+    if (Math.abs(away) > 1) return [{ field, message: `is ${day}; its season is ${planting.year}` }];
+    return [];
+  });
+}
