@@ -25,7 +25,17 @@ const LAYERS = [
   'demo',
   'formats',
 ];
-const TESTS = '\\.(test|fixture)\\.ts$';
+/** Folders of the web, each with those it may lean on: pages and server are told apart, and meet in the routes alone. */
+const ROOMS = {
+  kept: [],
+  words: [],
+  ui: ['words'],
+  sheets: ['words'],
+  workers: [],
+  server: ['kept', 'words', 'sheets'],
+  views: ['kept', 'words', 'ui', 'sheets', 'workers'],
+};
+const TESTS = '\\.(test|fixture)\\.tsx?$';
 /** A rule of the core; its tests may look anywhere. */
 const core = (name, comment, path, to) => ({
   name,
@@ -73,6 +83,14 @@ module.exports = {
     core('packages-of-days', 'Days of the year are date-fns’s.', '^core/site/', {
       path: 'node_modules/(?!date-fns/|@date-fns/)',
     }),
+    ...Object.entries(ROOMS).map(([room, leans]) => ({
+      name: `${room}-leans-on`,
+      comment:
+        'The web has one direction too: kept, words · ui, sheets · workers · views, the server beside them · app.',
+      severity: 'error',
+      from: { path: `^web/${room}/`, pathNot: TESTS },
+      to: { path: `^web/(?!${[room, ...leans].join('/|')}/)` },
+    })),
     {
       name: 'no-circle',
       severity: 'error',

@@ -8,6 +8,8 @@ const WHERE = [
   'web/views',
   'web/app',
   'web/ui',
+  'web/words',
+  'web/sheets',
   ...['checks', 'choosing', 'structures', 'building', 'site'].map((room) => `core/${room}`),
 ];
 

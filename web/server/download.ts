@@ -1,7 +1,7 @@
 import { cookies } from 'next/headers';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Units } from '@lignum/core/quantity/length';
-import { UNITS_COOKIE, unitsKept } from '../views/shell/own-units';
+import { UNITS_COOKIE, unitsKept } from '../kept/own-units';
 import { refuse, withDatabase } from './door';
 import { loadGarden } from './garden-store';
 

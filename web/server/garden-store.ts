@@ -1,7 +1,8 @@
 import { and, asc, desc, eq, isNotNull, isNull, lt, lte } from 'drizzle-orm';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import { PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
-import { smallPlan, type SmallPlan } from '../views/gardens/small-plan';
+import type { BinnedGarden, GardenCard } from '../kept/garden-card';
+import { smallPlan, type SmallPlan } from '../kept/small-plan';
 import type { Database } from './database';
 import { gardens, revisions } from './schema';
 import { inTransaction } from './transaction';
@@ -11,24 +12,6 @@ export const BIN_DAYS = 30;
 
 /** Saved states kept of one garden; the oldest go first. */
 const REVISIONS_KEPT = 200;
-
-export interface GardenCard {
-  id: string;
-  name: string;
-  note: string;
-  savedAt: string;
-  beds: number;
-  structures: number;
-  /** What it looks like from above; null where its plan cannot be brought up to date. */
-  plan: SmallPlan | null;
-}
-
-/** A garden that was thrown away and can still be put back. */
-export interface BinnedGarden {
-  id: string;
-  name: string;
-  binnedAt: string;
-}
 
 export interface StoredGarden {
   id: string;

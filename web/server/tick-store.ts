@@ -1,6 +1,6 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
 import Joi from 'joi';
-import type { Tick } from '../views/shell/ticks';
+import type { Tick } from '../kept/ticks';
 import type { Database } from './database';
 import { gardens, ticks } from './schema';
 

@@ -5,7 +5,7 @@ import type { Level } from '@lignum/core/checks/check';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Button } from './button';
-import { leftOut } from './left-out';
+import { leftOut } from '../words/left-out';
 import { knobWords } from './knob-words';
 
 const LEVELS: Record<Level, { word: string; colour: string; Icon: typeof Check }> = {

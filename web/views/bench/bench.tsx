@@ -16,7 +16,7 @@ import { Verdicts } from '../../ui/verdicts';
 import { mendedOf, structureOf } from '../shell/computed-structure';
 import { changeBed, changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import { placeWords } from '../shell/place-words';
+import { placeWords } from '../../words/place-words';
 import { notice } from '../shell/notice';
 import { useSingleKeys } from '../shell/use-keys';
 import { useKindsOf } from '../shell/use-kind';

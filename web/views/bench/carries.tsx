@@ -7,7 +7,7 @@ import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Bed } from '@lignum/core/site/bed';
 import { bedsOf, asPlace } from '@lignum/core/site/stands/stands';
 import type { Planting } from '@lignum/core/plan/plan';
-import { plantingWords } from '../garden/crop-words';
+import { plantingWords } from '../../words/crop-words';
 import { newPlanting, planterPlanting, plantingAlong } from '../garden/beginnings';
 import { addPlanting, carry, changePlanting, removePlanting } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';

@@ -8,7 +8,7 @@ import { spanOf, type Rod as Marked } from '@lignum/core/setting-out/rod';
 import { rodsToMark } from '@lignum/core/setting-out/rods';
 import { buttonLook } from '../../ui/button';
 import { useGarden, useSaving } from '../shell/garden-context';
-import { hasFaces, levelWords, metAlong, rodTitle, rodZero } from '../sheet/compose/mark-words';
+import { hasFaces, levelWords, metAlong, rodTitle, rodZero } from '../../sheets/mark-words';
 
 /** Everything measured along something, as running figures from one zero, beside a rod drawn to scale. */
 export default function Marks({ computed }: { computed: ComputedStructure }) {

@@ -5,7 +5,7 @@ import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { buttonLook } from '../../ui/button';
 import { useGarden } from '../shell/garden-context';
-import { perLength, sizeWords } from '../shell/stock-words';
+import { perLength, sizeWords } from '../../words/stock-words';
 
 /** What has to be bought as the knobs stand, and what it comes to. */
 export function RunningBill({ computed }: { computed: ComputedStructure }) {

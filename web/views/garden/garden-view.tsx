@@ -24,7 +24,7 @@ import { useResults } from '../shell/use-results';
 import { newPlanting } from './beginnings';
 import { newBed } from './new-bed';
 import { notice } from '../shell/notice';
-import { plantingWords } from './crop-words';
+import { plantingWords } from '../../words/crop-words';
 import { EarlierVersions } from './earlier-versions';
 import { BedRod } from './bed-rod';
 import { SeasonField } from './season-field';

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { Plus, Trash2, Upload } from 'lucide-react';
-import type { BinnedGarden, GardenCard } from '../../server/garden-store';
+import type { BinnedGarden, GardenCard } from '../../kept/garden-card';
 import { Button } from '../../ui/button';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Sheet } from '../../ui/dialog';

@@ -1,5 +1,5 @@
 import type { PlanSpot } from '@lignum/core/site/plot';
-import type { SmallPlan } from './small-plan';
+import type { SmallPlan } from '../../kept/small-plan';
 
 const SIZE = { width: 132, height: 96 };
 

@@ -6,9 +6,9 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { Rod } from '../../ui/rod';
 import { useGarden } from '../shell/garden-context';
-import { tickedAs } from '../shell/ticks';
+import { tickedAs } from '../../kept/ticks';
 import { TickBox } from '../shell/use-ticks';
-import { alikeLayouts, namesOf } from './layouts';
+import { alikeLayouts, namesOf } from '../../words/layouts';
 
 /** How each board and panel is cut, drawn to scale with its offcut named. */
 export function CutSheet({ plans, scope }: { plans: readonly StockCuts[]; scope: string }) {

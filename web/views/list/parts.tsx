@@ -9,7 +9,7 @@ import { say, type Tongue } from '@lignum/core/wording/say';
 import { Finder } from '../../ui/finder';
 import { useLongTable, type LongColumns } from '../../ui/use-long-table';
 import { useGarden } from '../shell/garden-context';
-import { cutWords, wordFor } from '../shell/stock-words';
+import { cutWords, wordFor } from '../../words/stock-words';
 
 interface PartLine {
   of: ComputedStructure;

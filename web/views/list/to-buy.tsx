@@ -10,9 +10,9 @@ import { Switcher } from '../../ui/switcher';
 import { useLongTable, type LongColumns } from '../../ui/use-long-table';
 import { changePriceBook } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import { tickedAs } from '../shell/ticks';
+import { tickedAs } from '../../kept/ticks';
 import { TickBox, useTicks } from '../shell/use-ticks';
-import { inShopOrder, shedWords, shopGroup, sizeWords } from '../shell/stock-words';
+import { inShopOrder, shedWords, shopGroup, sizeWords } from '../../words/stock-words';
 
 type Line =
   | { is: 'bought'; purchase: Purchase }

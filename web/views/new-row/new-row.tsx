@@ -16,7 +16,7 @@ import { Button } from '../../ui/button';
 import { ChooserField } from '../../ui/chooser';
 import { LengthField, NumberField } from '../../ui/field';
 import { cropChoices, HABIT_WORDS } from '../garden/crop-choices';
-import { plantingWords } from '../garden/crop-words';
+import { plantingWords } from '../../words/crop-words';
 import { newPlanting, plantsFilling } from '../garden/beginnings';
 import { newStructures } from '../garden/new-structure';
 import { freeSpot, newBed, openSpot } from '../garden/new-bed';

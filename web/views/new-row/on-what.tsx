@@ -10,7 +10,7 @@ import { Button } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
-import { perLength } from '../shell/stock-words';
+import { perLength } from '../../words/stock-words';
 
 /** The ranking in words. */
 function standing(choice: Choice, rank: number): string {

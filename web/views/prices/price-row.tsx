@@ -6,7 +6,7 @@ import type { PriceLine } from '@lignum/core/costing/price-book';
 import { money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
 import { inputLook } from '../../ui/field';
 import { useGarden } from '../shell/garden-context';
-import { sizeWords } from '../shell/stock-words';
+import { sizeWords } from '../../words/stock-words';
 
 /** One price, typed as money is written. */
 export function PriceInput({

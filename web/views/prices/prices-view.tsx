@@ -16,7 +16,7 @@ import { CURRENCIES, LOCALES, MARKETS } from '../gardens/new-plan';
 import { changeCurrency, changeGarden, changePriceBook } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
-import { SHOP_GROUPS, shopGroup } from '../shell/stock-words';
+import { SHOP_GROUPS, shopGroup } from '../../words/stock-words';
 import { Shed } from './shed';
 import { PriceRow } from './price-row';
 import { AddLine } from './add-line';

@@ -10,7 +10,7 @@ import { Field, inputLook, LengthField, NumberField } from '../../ui/field';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { changeShed } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import { shedWords } from '../shell/stock-words';
+import { shedWords } from '../../words/stock-words';
 
 /** Left over from other years: used before anything is bought. */
 export function Shed() {

@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
-import { gardenSheets } from './compose/garden-sheets';
+import { gardenSheets } from '../../sheets/garden-sheets';
 import { Sheets, usePaper } from './sheets';
 
 /** The whole garden on paper: the plot to scale, one list for the shop, and where each piece comes from. */

@@ -6,7 +6,7 @@ import { buttonLook } from '../../ui/button';
 import { structureOf } from '../shell/computed-structure';
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
-import { structureSheets } from './compose/sheets';
+import { structureSheets } from '../../sheets/sheets';
 import { Sheets, usePaper } from './sheets';
 
 /** One support on as many sheets of paper as it takes to build it from them: cut with the rest of the garden, or alone. */

@@ -6,7 +6,7 @@ import { pageSvg } from '@lignum/core/paper/page-svg';
 import { SIZES, type Page, type PaperSize } from '@lignum/core/paper/page';
 import { Button, buttonLook } from '../../ui/button';
 import { useGarden, useSaving } from '../shell/garden-context';
-import { keepPaper, paperFrom, paperKept } from './paper-choice';
+import { keepPaper, paperFrom, paperKept } from '../../sheets/paper-choice';
 
 /** The paper this device prints on: what is usual until it has been looked up, and after. */
 export function usePaper(): [PaperSize, (size: PaperSize) => void] {

@@ -3,9 +3,9 @@ import { stepPhrases, stepsOf } from '@lignum/core/plan/steps';
 import { seasonOf, seasonPhrases } from '@lignum/core/plan/season';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
-import { leftOut } from '../../ui/left-out';
+import { leftOut } from '../../words/left-out';
 import { useGarden } from './garden-context';
-import { waitWords } from './stock-words';
+import { waitWords } from '../../words/stock-words';
 import { TickBox, useTicks } from './use-ticks';
 
 /** The steps of building in their order, with the people each takes, the waiting, and the caution where it belongs. */

@@ -10,7 +10,7 @@ import type { StructureKind } from '@lignum/core/structures/kind';
 import { formatBit, formatLength } from '@lignum/core/quantity/length';
 import { Drawing } from '../../ui/drawing';
 import { useGarden } from './garden-context';
-import { wordFor } from './stock-words';
+import { wordFor } from '../../words/stock-words';
 
 /** Each kind of joint drawn large: what meets, how it laps, and where its fixings sit. */
 export default function CloseUps({ computed }: { computed: ComputedStructure }) {

@@ -4,7 +4,7 @@ import { useStore } from 'zustand';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Units } from '@lignum/core/quantity/length';
 import type { Tongue } from '@lignum/core/wording/say';
-import { keepUnits } from './own-units';
+import { keepUnits } from '../../kept/own-units';
 import { GardenStore, type GardenState, type Outside } from './garden-store';
 
 const draftKey = (id: string): string => `lignum-draft-${id}`;

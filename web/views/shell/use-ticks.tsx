@@ -2,7 +2,7 @@
 import { createContext, useContext, useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
 import { useGarden } from './garden-context';
 import { ownName } from './own-name';
-import { TickBook, tickOf, type Tick, type TickOutside } from './ticks';
+import { TickBook, tickOf, type Tick, type TickOutside } from '../../kept/ticks';
 
 const keptKey = (id: string): string => `lignum-ticks-${id}`;
 

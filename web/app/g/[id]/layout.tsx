@@ -2,7 +2,7 @@ import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { gardenOfRequest } from '../../../server/garden-of-request';
 import { GardenProvider } from '../../../views/shell/garden-context';
-import { UNITS_COOKIE, unitsKept } from '../../../views/shell/own-units';
+import { UNITS_COOKIE, unitsKept } from '../../../kept/own-units';
 import { Header } from '../../../views/shell/header';
 
 export const dynamic = 'force-dynamic';

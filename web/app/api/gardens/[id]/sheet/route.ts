@@ -3,9 +3,9 @@ import { computeAs } from '@lignum/core/plan/compute-as';
 import { kindOf } from '@lignum/core/structures/registry';
 import { download, fileName } from '../../../../../server/download';
 import { pdfOf } from '../../../../../server/pdf';
-import { paperFrom } from '../../../../../views/sheet/paper-choice';
-import { gardenSheets } from '../../../../../views/sheet/compose/garden-sheets';
-import { structureSheets } from '../../../../../views/sheet/compose/sheets';
+import { paperFrom } from '../../../../../sheets/paper-choice';
+import { gardenSheets } from '../../../../../sheets/garden-sheets';
+import { structureSheets } from '../../../../../sheets/sheets';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,7 +1,7 @@
 import { atTheDoor } from '@lignum/core/formats/door';
 import { answer, refuse, withBody } from '../../../../../server/door';
 import { takeTicks, TICKS_SCHEMA } from '../../../../../server/tick-store';
-import { mergeTicks, type Tick } from '../../../../../views/shell/ticks';
+import { mergeTicks, type Tick } from '../../../../../kept/ticks';
 
 export const dynamic = 'force-dynamic';
 

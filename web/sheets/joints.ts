@@ -7,7 +7,7 @@ import { beside, gap, heading, paragraph, together } from '@lignum/core/paper/bl
 import type { KnotId } from '@lignum/core/joinery/knots';
 import { MARGIN_PX, type Block, type PageMark } from '@lignum/core/paper/page';
 import { formatBit } from '@lignum/core/quantity/length';
-import { wordFor } from '../../shell/stock-words';
+import { wordFor } from '../words/stock-words';
 import { type On, SMALL, long } from './on';
 
 /** Each kind of joint, drawn large, with what holds it and how that is set. */

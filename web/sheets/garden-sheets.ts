@@ -23,7 +23,7 @@ import { formatMoney, money } from '@lignum/core/quantity/money';
 import { bedOnPlot } from '@lignum/core/site/bed';
 import { cornersOf } from '@lignum/core/site/plot';
 import type { Tongue } from '@lignum/core/wording/say';
-import { inShopOrder, shopGroup, sizeWords } from '../../shell/stock-words';
+import { inShopOrder, shopGroup, sizeWords } from '../words/stock-words';
 import { cutBlocks } from './cutting';
 import { north } from './where';
 import { BODY, fromShed, gardenNumbers, pageOf, SMALL } from './on';

@@ -13,7 +13,7 @@ import {
   type Towards,
   type WhereItGoes,
 } from '@lignum/core/setting-out/where-it-goes';
-import { plantingWords } from '../../garden/crop-words';
+import { plantingWords } from '../words/crop-words';
 import { BODY, long, SMALL, type On } from './on';
 
 /** A direction in words. @example "north-west, towards the Yard wall" */

@@ -1,7 +1,7 @@
 import { shapeOf } from '@lignum/core/design/shapes/shapes';
 import { heading, paragraph } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, text, type Block, type PageMark } from '@lignum/core/paper/page';
-import { wordFor } from '../../shell/stock-words';
+import { wordFor } from '../words/stock-words';
 import { long, partNumbers, SMALL, type On } from './on';
 
 const ACROSS = 3;

@@ -8,7 +8,7 @@ import { setOnPaper } from '@lignum/core/drawing/sheet';
 import { beside, gap, heading, paragraph, together, rows } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, text, type Block } from '@lignum/core/paper/page';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
-import { waitWords, wordFor } from '../../shell/stock-words';
+import { waitWords, wordFor } from '../words/stock-words';
 import { BODY, partNumbers, ranges, SMALL, whole, type On } from './on';
 
 const PICTURE = 168;

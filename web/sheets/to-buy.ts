@@ -7,8 +7,8 @@ import { MARGIN_PX, type Block } from '@lignum/core/paper/page';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
 import { formatBit } from '@lignum/core/quantity/length';
 import { tellVolume } from '@lignum/core/quantity/measure';
-import { namesOf } from '../../list/layouts';
-import { cutWords, inShopOrder, sizeWords, wordFor } from '../../shell/stock-words';
+import { namesOf } from '../words/layouts';
+import { cutWords, inShopOrder, sizeWords, wordFor } from '../words/stock-words';
 import { amount, BODY, fromShed, SMALL, type On } from './on';
 
 /** What to buy beside where the small parts go. */

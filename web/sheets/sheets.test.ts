@@ -16,12 +16,12 @@ import { formatMoney, money } from '@lignum/core/quantity/money';
 import { rodsToMark } from '@lignum/core/setting-out/rods';
 import { stepPhrases, stepsOf } from '@lignum/core/plan/steps';
 import { say } from '@lignum/core/wording/say';
-import { pdfOf } from '../../server/pdf';
-import { cutWords, wordFor } from '../shell/stock-words';
-import { gardenSheets } from './compose/garden-sheets';
-import { partNumbers } from './compose/on';
-import { metAlong } from './compose/mark-words';
-import { structureSheets } from './compose/sheets';
+import { pdfOf } from '../server/pdf';
+import { cutWords, wordFor } from '../words/stock-words';
+import { gardenSheets } from './garden-sheets';
+import { partNumbers } from './on';
+import { metAlong } from './mark-words';
+import { structureSheets } from './sheets';
 
 const garden = computeGarden(DEMO_PLAN);
 const TONGUES = [

@@ -2,7 +2,7 @@ import { formatLength, type Units } from '@lignum/core/quantity/length';
 import { storyStep, type Rod, type RodMark } from '@lignum/core/setting-out/rod';
 import { LEVEL_OVER_MM } from '@lignum/core/setting-out/rods';
 import type { StructureKind } from '@lignum/core/structures/kind';
-import { wordFor } from '../../shell/stock-words';
+import { wordFor } from '../words/stock-words';
 
 /** What lies at a place along a rod: between two faces, or at one figure. mm. */
 export interface Met {

@@ -1,6 +1,6 @@
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Shopping } from '@lignum/core/costing/buy';
-import { shedWords } from '../../shell/stock-words';
+import { shedWords } from '../words/stock-words';
 import { together } from '@lignum/core/paper/blocks';
 import type { Block } from '@lignum/core/paper/page';
 import { layoutName } from '@lignum/core/cutting/cut-plan';

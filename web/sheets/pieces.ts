@@ -10,7 +10,7 @@ import { MARGIN_PX, type Block } from '@lignum/core/paper/page';
 import { formatVolume, tellVolume } from '@lignum/core/quantity/measure';
 import { reach } from '@lignum/core/geometry/space';
 import { holesOf } from '@lignum/core/setting-out/holes';
-import { cutWords, wordFor } from '../../shell/stock-words';
+import { cutWords, wordFor } from '../words/stock-words';
 import { BODY, long, partNumbers, ranges, SMALL, whole, type On } from './on';
 
 /** Every piece by its number: how many, of what, how long and how its ends are cut. */

@@ -3,11 +3,11 @@ import { paragraph } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, text, type Block, type PageMark } from '@lignum/core/paper/page';
 import { atScale } from '@lignum/core/paper/scale';
 import { typeWidth } from '@lignum/core/paper/type';
-import { leftOut } from '../../../ui/left-out';
+import { leftOut } from '../words/left-out';
 import { say } from '@lignum/core/wording/say';
-import { plantingWords } from '../../garden/crop-words';
+import { plantingWords } from '../words/crop-words';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
-import { placeWords } from '../../shell/place-words';
+import { placeWords } from '../words/place-words';
 import { type On, BODY, SMALL, amount, long } from './on';
 import { growingIn } from '@lignum/core/plan/growing';
 

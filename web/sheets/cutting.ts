@@ -8,8 +8,8 @@ import { MARGIN_PX, text, type Block, type PageMark } from '@lignum/core/paper/p
 import { typeWidth } from '@lignum/core/paper/type';
 import type { Plan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
-import { alikeLayouts, namesOf } from '../../list/layouts';
-import { cutWords } from '../../shell/stock-words';
+import { alikeLayouts, namesOf } from '../words/layouts';
+import { cutWords } from '../words/stock-words';
 import type { Tongue } from '@lignum/core/wording/say';
 
 const ROD_HIGH = 20;
