@@ -11,7 +11,6 @@ import {
   text,
   type Block,
   type Page,
-  type PageMark,
   type PaperSize,
 } from '@lignum/core/paper/page';
 import { atScale } from '@lignum/core/paper/scale';
@@ -57,6 +56,36 @@ export function gardenSheets(plan: Plan, garden: ComputedGarden, tongue: Tongue,
 const TABLE_TYPE_PX = 10;
 
 /** The plot to scale: beds by number, what is built by letter, the rest by name; where each lies is in a table. */
+/** What a thing is called on the plan, and where its middle is. px. */
+interface Called {
+  said: string;
+  x: number;
+  y: number;
+}
+
+/** Two names of one or two signs stand clear of each other so far apart. px. */
+const CLEAR_PX = { x: 17, y: 12 };
+/** A step to the side of a middle that is taken, and how many of them are tried each way. */
+const STEP = { xPx: 9, yPx: 12, most: 4 };
+
+/** Steps from a middle, the nearest first, to the side before up and down. */
+const STEPS = Array.from({ length: (2 * STEP.most + 1) ** 2 }, (_, i) => {
+  const side = 2 * STEP.most + 1;
+  return { x: ((i % side) - STEP.most) * STEP.xPx, y: (Math.floor(i / side) - STEP.most) * STEP.yPx };
+}).toSorted((a, b) => Math.hypot(a.x, a.y) - Math.hypot(b.x, b.y));
+
+/** Names that stand clear of each other: each in its middle, or as near to it as there is room. @example apart([{ said: '1', x: 0, y: 0 }, { said: 'A', x: 0, y: 0 }])[1]?.y // 12 or -12 */
+export function apart(wishes: readonly Called[]): Called[] {
+  return wishes.reduce<Called[]>((placed, one) => {
+    const free = STEPS.find(({ x, y }) =>
+      placed.every(
+        (other) => Math.abs(other.x - one.x - x) >= CLEAR_PX.x || Math.abs(other.y - one.y - y) >= CLEAR_PX.y,
+      ),
+    ) ?? { x: 0, y: 0 };
+    return [...placed, { ...one, x: one.x + free.x, y: one.y + free.y }];
+  }, []);
+}
+
 function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: number): Block[] {
   const long = (mm: number): string => formatLength(mm, tongue.units);
   const beds = plan.beds.map((bed) => ({ bed, outline: bedOnPlot(bed) }));
@@ -72,13 +101,14 @@ function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: numb
   });
   const scaled = atScale(view, { widthPx: wide, heightPx: 520, units: tongue.units });
   const { scale, originPx } = scaled.paper.frame;
-  const at = (outline: readonly (readonly [number, number])[], said: string, y: number, dx = 0): PageMark => {
+  const wish = (outline: readonly (readonly [number, number])[], said: string): Called => {
     const [right, up] = middleOfBounds(outline);
-    return text(MARGIN_PX + originPx[0] + right * scale + dx, y + originPx[1] - up * scale + 4, said, SMALL, {
-      anchor: 'middle',
-      weight: 'bold',
-    });
+    return { said, x: MARGIN_PX + originPx[0] + right * scale, y: originPx[1] - up * scale + 4 };
   };
+  const called = apart([
+    ...beds.map(({ outline }, i) => wish(outline, String(i + 1))),
+    ...built.flatMap(({ covers }, i) => (covers[0] ? [wish(covers.flat(), layoutName(i))] : [])),
+  ]);
   const corner = (outline: readonly (readonly [number, number])[]): [string, string] => [
     long(Math.min(...outline.map(([x]) => x))),
     long(Math.min(...outline.map(([, y]) => y))),
@@ -89,8 +119,7 @@ function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: numb
       return [
         text(MARGIN_PX, y + 14, `The plot from above: ${scaled.said}`, BODY, { weight: 'bold' }),
         { put: 'drawing', x: MARGIN_PX, y: y + 20, paper: scaled.paper, fine: 0.8 },
-        ...beds.map(({ outline }, i) => at(outline, String(i + 1), y + 20, -9)),
-        ...built.flatMap(({ covers }, i) => (covers[0] ? [at(covers.flat(), layoutName(i), y + 20, 9)] : [])),
+        ...called.map((one) => text(one.x, y + 20 + one.y, one.said, SMALL, { anchor: 'middle', weight: 'bold' })),
         ...north(plan.site.northDeg, [MARGIN_PX + wide - 22, y + 44]),
       ];
     },
