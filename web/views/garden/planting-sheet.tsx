@@ -46,7 +46,9 @@ function yearFacts(crop: Crop, site: Site, locale: string): [string, string][] {
     : [
         [
           'Sown or planted',
-          `from ${on(starts)}: ${weeks(crop.sow.from)} to ${weeks(crop.sow.to)} the last frost; ${crop.hardiness}`,
+          crop.startsOn === undefined
+            ? `from ${on(starts)}: ${weeks(crop.sow.from)} to ${weeks(crop.sow.to)} the last frost; ${crop.hardiness}`
+            : `on ${on(starts)}; ${crop.hardiness}`,
         ],
         ['Picked', picked],
       ];
