@@ -1,8 +1,7 @@
 import { CLEAR_MM } from '../checks/cover-clear';
-import { cropIn } from '../crops/book';
 import type { Crop } from '../crops/crop';
 import { computeAs, type ComputedStructure } from '../plan/compute-as';
-import { growingIn } from '../plan/growing';
+import { cropOf, growingIn } from '../plan/growing';
 import type { Plan, Planting, StructurePlan } from '../plan/plan';
 import type { Kinds } from '../plan/setting-of';
 import { footprintOf } from '../design/on-plot';
@@ -196,7 +195,7 @@ function endOf({ opens, outgrown }: Met, crop: Crop, plan: Plan, who: string): n
 }
 
 function watch(plan: Plan, bed: Grown, plantings: readonly Planting[], standing: readonly Standing[]): BedWatch {
-  const crops = plantings.map((planting) => ({ planting, crop: cropIn(plan.crops, planting.crop) }));
+  const crops = plantings.map((planting) => ({ planting, crop: cropOf(plan, planting) }));
   const all = new Map<string, { crop: Crop; met: Met[] }[]>();
   for (const { planting, crop } of crops) {
     const guards = standing.map((one) => ({ one, how: covers(one, planting, bed) }));

@@ -11,6 +11,11 @@ import { goOnTo } from './next-season';
 import type { Plan, Planting } from './plan';
 import { readPlan } from '../formats/read-plan';
 import { kindOf } from '../structures/registry';
+import { whoIsKeptOut } from '../choosing/kept-out';
+import { onPlotOf } from '../shade/on-plot';
+import { shadersOf } from '../shade/shaders-of';
+import { seasonAhead, seasonName } from '../site/seasons';
+import { seasonOf } from './season';
 
 const NOW = DEMO_PLAN.garden.year;
 const planting = (crop: string, year: number, more: Partial<Planting> = {}): Planting => ({
@@ -48,6 +53,34 @@ describe('what grows in a season', () => {
     expect(computeGarden(DEMO_PLAN).structures.flatMap(({ setting }) => setting.planted).length).toBeGreaterThan(
       carried.length,
     );
+  });
+});
+
+describe('which season it is', () => {
+  it.each([
+    [2026, 8, 52, 2026],
+    [2026, 9, 52, 2027],
+    [2026, 12, 52, 2027],
+    [2027, 1, 52, 2027],
+    // In the south the summer of 2027 is planned in its autumn before, and lasts into 2028.
+    [2027, 4, -37, 2026],
+    [2027, 5, -37, 2027],
+    [2028, 1, -37, 2027],
+  ])('in month %2$d of %1$d at %3$d° it is %4$d that is planned', (year, month, latitudeDeg, season) => {
+    expect(seasonAhead(year, month, latitudeDeg)).toBe(season);
+  });
+
+  it('what is cleared before it has grown has not grown in it; a season of the south is written with both its years', () => {
+    const strawberry = (cleared: string) => planting('strawberry', NOW - 3, { cleared });
+    const grows = (cleared: string, latitudeDeg: number) =>
+      growingIn({ ...garden([strawberry(cleared)]), site: { ...DEMO_PLAN.site, latitudeDeg } }).length;
+    expect([grows(`${NOW}-02-10`, 52), grows(`${NOW}-07-10`, 52)]).toEqual([0, 1]);
+    expect([grows(`${NOW}-07-10`, -37), grows(`${NOW}-11-10`, -37), grows(`${NOW + 1}-03-10`, -37)]).toEqual([0, 1, 1]);
+    expect([seasonName(2027, 52), seasonName(2027, -37), seasonName(2099, -37)]).toEqual([
+      '2027',
+      '2027–28',
+      '2099–00',
+    ]);
   });
 });
 
@@ -154,6 +187,30 @@ describe('days that are said', () => {
     // Sown in the autumn before, it waits for the spring after.
     const garlic = asPlanted(bean, { sown: '2026-11-10' });
     expect(yearOf(garlic, DEMO_PLAN.site).starts).toBeLessThan(0);
+  });
+
+  it('are those by which its leaves shade, its visitors come and its notes are dated: every screen asks the same crop', () => {
+    const wall = DEMO_PLAN.structures.find(({ id }) => id === 'tomato-wall') as Plan['structures'][number];
+    const late = {
+      ...DEMO_PLAN,
+      structures: [wall],
+      plantings: DEMO_PLAN.plantings.map((one) =>
+        wall.plantings.includes(one.id) ? { ...one, planted: `${NOW}-07-20` } : one,
+      ),
+    };
+    const onTime = { ...late, plantings: DEMO_PLAN.plantings };
+    const leaves = (plan: Plan) =>
+      shadersOf(plan, computeGarden(plan).structures.map(onPlotOf), dayOfYear('07-10')).length;
+    expect(leaves(late)).toBeLessThan(leaves(onTime));
+    const comes = (plan: Plan) =>
+      whoIsKeptOut(plan, computeGarden(plan).structures)
+        .find(({ bed }) => bed.id === 'long-bed')
+        ?.threats.map(({ from }) => from);
+    expect(comes(onTime)?.length).toBeGreaterThan(0);
+    expect(comes(late)).toEqual(comes(onTime)?.map(() => '07-20'));
+    const dated = (plan: Plan) =>
+      computeGarden(plan).structures.flatMap((one) => seasonOf(one).map(({ on }) => on ?? ''));
+    expect(dated(late)).not.toEqual(dated(onTime));
   });
 
   it.each([

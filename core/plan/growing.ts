@@ -1,31 +1,33 @@
 import { cropIn } from '../crops/book';
 import type { Crop } from '../crops/crop';
 import type { Bed } from '../site/bed';
+import { lastSeason } from '../site/seasons';
 import type { Plan, Planting } from './plan';
 
-type Seasons = Pick<Plan, 'plantings' | 'crops'> & { garden: Pick<Plan['garden'], 'year'> };
-
-/** The season in which something was cleared, or never. */
-const clearedIn = ({ cleared }: Planting): number => (cleared === undefined ? Infinity : Number(cleared.slice(0, 4)));
+type Book = Pick<Plan, 'crops'> & { site: Pick<Plan['site'], 'latitudeDeg'> };
+type Seasons = Book & Pick<Plan, 'plantings'> & { garden: Pick<Plan['garden'], 'year'> };
 
 /** Whether a planting grows in a season: in its own, and what lives for years in those after it until it is cleared. */
-function growsIn(plan: Pick<Plan, 'crops'>, planting: Planting, year: number): boolean {
-  if (planting.year === year) return true;
-  return planting.year < year && cropIn(plan.crops, planting.crop).years !== undefined && clearedIn(planting) >= year;
+function growsIn({ crops, site }: Book, { crop, year: planted, cleared }: Planting, year: number): boolean {
+  if (planted === year) return true;
+  const last = cleared === undefined ? Infinity : lastSeason(cleared, site.latitudeDeg);
+  return planted < year && cropIn(crops, crop).years !== undefined && last >= year;
 }
 
-const known = new WeakMap<readonly Planting[], { crops: Plan['crops']; year: number; now: readonly Planting[] }>();
+const known = new WeakMap<readonly Planting[], { given: readonly unknown[]; now: readonly Planting[] }>();
 
 /**
  * What grows in the season that is planned. What stood there before is kept in the plan too, so that it is known.
  * @example growingIn(plan).filter(({ bed }) => bed === 'long-bed')
  */
-export function growingIn({ plantings, crops, garden: { year } }: Seasons): readonly Planting[] {
+export function growingIn(plan: Seasons): readonly Planting[] {
+  const { plantings, crops, garden, site } = plan;
+  const given = [crops, garden.year, site.latitudeDeg];
   const before = known.get(plantings);
-  if (before?.crops === crops && before.year === year) return before.now;
-  const all = plantings.every((one) => one.year === year);
-  const now = all ? plantings : plantings.filter((one) => growsIn({ crops }, one, year));
-  known.set(plantings, { crops, year, now });
+  if (before?.given.every((one, i) => one === given[i])) return before.now;
+  const all = plantings.every((one) => one.year === garden.year);
+  const now = all ? plantings : plantings.filter((one) => growsIn(plan, one, garden.year));
+  known.set(plantings, { given, now });
   return now;
 }
 
@@ -73,4 +75,14 @@ export function asPlanted(crop: Crop, { sown, planted }: Pick<Planting, 'sown' |
   const one = known.get(day) ?? { ...crop, startsOn: day === '02-29' ? '02-28' : day };
   known.set(day, one);
   return one;
+}
+
+/** The crop of a planting of the plan, as it was really sown or planted. */
+export const cropOf = (plan: Pick<Plan, 'crops'>, planting: Planting): Crop =>
+  asPlanted(cropIn(plan.crops, planting.crop), planting);
+
+/** The same of a plant that stands in a design, which names its planting; of one that is only sketched its crop. */
+export function cropStanding(plan: Pick<Plan, 'crops' | 'plantings'>, plant: { planting: string; crop: string }): Crop {
+  const planting = plan.plantings.find(({ id }) => id === plant.planting);
+  return planting ? cropOf(plan, planting) : cropIn(plan.crops, plant.crop);
 }

@@ -1,10 +1,5 @@
+import { daysIn } from '../site/sun/season';
 import type { Planting } from './plan';
-
-/** How many days a month of a year has (the Gregorian calendar). */
-function daysIn(year: number, month: number): number {
-  const leaps = year % 4 === 0 && (year % 100 !== 0 || year % 400 === 0);
-  return month === 2 ? (leaps ? 29 : 28) : [4, 6, 9, 11].includes(month) ? 30 : 31;
-}
 
 /** What of a planting’s days makes no sense, though each is one of the calendar. */
 export function plantingNonsense(planting: Planting): { field: string; message: string }[] {

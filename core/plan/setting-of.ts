@@ -1,9 +1,8 @@
 import { CATALOGUE } from '../catalogue/catalogue';
-import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
 import { USUAL_SAW } from '../cutting/saw';
 import { outOf } from '../site/frame';
-import { levelLength, type Path } from '../site/path';
+import { levelLength, stretchesOf, type Path } from '../site/path';
 import type { Guest } from '../site/stands/opening';
 import { frameOf, type Place, bedsOf, hostNamed, pathOf, standOf } from '../site/stands/stands';
 import type { StructureKind } from '../structures/kind';
@@ -11,7 +10,7 @@ import { settle } from '../structures/knob';
 import type { Setting } from '../structures/setting';
 import type { Second } from '../site/visitors';
 import { distanceToStretch, type Pair } from '../geometry/polygon';
-import { asPlanted, growingIn } from './growing';
+import { cropOf, growingIn } from './growing';
 import type { Plan, StructurePlan } from './plan';
 
 /** How a kind is found by its id: all of them at once, or only those that a page has fetched. */
@@ -101,10 +100,17 @@ function placeOf(kinds: Kinds, plan: Plan, structure: StructurePlan): Place {
 /** How far apart places along a path are looked at. mm. */
 const LOOK_MM = 500;
 
+/** The two ends of each straight stretch of a path. */
+const endsOf = ({ spots, closed }: Path): (readonly [Pair, Pair])[] =>
+  stretchesOf(spots, closed).map(({ from, to }) => [
+    [from.xMm, from.yMm],
+    [to.xMm, to.yMm],
+  ]);
+
 /** How far the places along one path are from another, at the least and at the most. mm. */
 function apartMm(from: Path, to: Path): { leastMm: number; mostMm: number } {
-  const stretches = stretchesOf(to);
-  const away = stretchesOf(from).flatMap(([a, b]) => {
+  const stretches = endsOf(to);
+  const away = endsOf(from).flatMap(([a, b]) => {
     const steps = Math.max(1, Math.ceil(Math.hypot(b[0] - a[0], b[1] - a[1]) / LOOK_MM));
     return Array.from({ length: steps + 1 }, (_, i) => {
       const at: Pair = [a[0] + ((b[0] - a[0]) * i) / steps, a[1] + ((b[1] - a[1]) * i) / steps];
@@ -112,14 +118,6 @@ function apartMm(from: Path, to: Path): { leastMm: number; mostMm: number } {
     });
   });
   return { leastMm: Math.min(...away), mostMm: Math.max(...away) };
-}
-
-function stretchesOf({ spots, closed }: Path): (readonly [Pair, Pair])[] {
-  const at = spots.map(({ xMm, yMm }): Pair => [xMm, yMm]);
-  return at.flatMap((from, i) => {
-    const to = at[i + 1] ?? (closed ? at[0] : undefined);
-    return to ? [[from, to] as const] : [];
-  });
 }
 
 /** The fence that runs nearest along all of another, or all of which runs along it: the inner one is looked along, since corners lie farther out. As high as it is set, or as it would be alone. */
@@ -152,7 +150,7 @@ export function settingOf(kinds: Kinds, plan: Plan, structure: StructurePlan, al
     planted: structure.plantings.flatMap((id) => {
       const planting = growingIn(plan).find((one) => one.id === id);
       if (!planting) return [];
-      const crop = asPlanted(cropIn(plan.crops, planting.crop), planting);
+      const crop = cropOf(plan, planting);
       return [{ id, bed: planting.bed, crop, training: trainingOf(crop, planting.training), count: planting.count }];
     }),
     reachMm: plan.garden.reachMm,

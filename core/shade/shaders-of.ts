@@ -1,5 +1,5 @@
 import { CATALOGUE } from '../catalogue/catalogue';
-import { cropIn } from '../crops/book';
+import { cropStanding } from '../plan/growing';
 import { grownShare } from '../growth/growth';
 import { plantsOf, type Design, type Station } from '../design/design';
 import type { Solid } from '../design/shapes/shape';
@@ -238,7 +238,7 @@ function leafShaders(plan: Plan, design: Design, frame: Frame, day: number): Sha
   return screensOf(plantsOf(design)).flatMap((group): Shader[] => {
     const [first] = group;
     if (!first) return [];
-    const grown = grownShare(cropIn(plan.crops, first.crop), day, plan.site);
+    const grown = grownShare(cropStanding(plan, first), day, plan.site);
     const high = Math.min(first.growsMm, top) * grown.height;
     if (high <= LEAST_HIGH_MM) return [];
     const half = Math.min(first.spacingMm, 500) / 2;

@@ -53,7 +53,7 @@ export function guessInside(spots: readonly Corner[], closed: boolean, garden: r
 }
 
 /** The straight stretches of a path, each with where it begins along it; a closed one comes back to its first corner. mm. */
-function stretchesOf(
+export function stretchesOf(
   spots: readonly Corner[],
   closed: boolean,
 ): { from: Corner; to: Corner; atMm: number; longMm: number }[] {

@@ -50,6 +50,13 @@ test('the days of a planting are kept, and refused where they make no sense', as
     return [sown, planted, cleared];
   };
   await expect.poll(days).toEqual(['2027-06-20', '2027-06-28', undefined]);
+  // What was said by mistake is taken back.
+  await page.getByRole('button', { name: /^14 tomatoes/ }).click();
+  await page.getByText('When it was done').click();
+  await page.getByLabel('Planted out').fill('');
+  await expect(page.getByText(/^on 20 June/)).toBeVisible();
+  await page.getByRole('button', { name: 'Done' }).click();
+  await expect.poll(days).toEqual(['2027-06-20', undefined, undefined]);
 });
 
 test('a tap that comes before the page can answer is done when it can', async ({ context, request }) => {

@@ -2,6 +2,7 @@ import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { coverOf } from '@lignum/core/design/on-plot';
 import { layoutName } from '@lignum/core/cutting/cut-plan';
 import { drawPlot } from '@lignum/core/drawing/plot-plan';
+import { apart, type Called } from '@lignum/core/paper/apart';
 import { beside, columnFor, gap, heading, paragraph, rows, together, type Column } from '@lignum/core/paper/blocks';
 import {
   FOOT_PX,
@@ -56,36 +57,6 @@ export function gardenSheets(plan: Plan, garden: ComputedGarden, tongue: Tongue,
 const TABLE_TYPE_PX = 10;
 
 /** The plot to scale: beds by number, what is built by letter, the rest by name; where each lies is in a table. */
-/** What a thing is called on the plan, and where its middle is. px. */
-interface Called {
-  said: string;
-  x: number;
-  y: number;
-}
-
-/** Two names of one or two signs stand clear of each other so far apart. px. */
-const CLEAR_PX = { x: 17, y: 12 };
-/** A step to the side of a middle that is taken, and how many of them are tried each way. */
-const STEP = { xPx: 9, yPx: 12, most: 4 };
-
-/** Steps from a middle, the nearest first, to the side before up and down. */
-const STEPS = Array.from({ length: (2 * STEP.most + 1) ** 2 }, (_, i) => {
-  const side = 2 * STEP.most + 1;
-  return { x: ((i % side) - STEP.most) * STEP.xPx, y: (Math.floor(i / side) - STEP.most) * STEP.yPx };
-}).toSorted((a, b) => Math.hypot(a.x, a.y) - Math.hypot(b.x, b.y));
-
-/** Names that stand clear of each other: each in its middle, or as near to it as there is room. @example apart([{ said: '1', x: 0, y: 0 }, { said: 'A', x: 0, y: 0 }])[1]?.y // 12 or -12 */
-export function apart(wishes: readonly Called[]): Called[] {
-  return wishes.reduce<Called[]>((placed, one) => {
-    const free = STEPS.find(({ x, y }) =>
-      placed.every(
-        (other) => Math.abs(other.x - one.x - x) >= CLEAR_PX.x || Math.abs(other.y - one.y - y) >= CLEAR_PX.y,
-      ),
-    ) ?? { x: 0, y: 0 };
-    return [...placed, { ...one, x: one.x + free.x, y: one.y + free.y }];
-  }, []);
-}
-
 function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: number): Block[] {
   const long = (mm: number): string => formatLength(mm, tongue.units);
   const beds = plan.beds.map((bed) => ({ bed, outline: bedOnPlot(bed) }));

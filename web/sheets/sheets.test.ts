@@ -2,7 +2,6 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { cropIn } from '@lignum/core/crops/book';
@@ -19,7 +18,7 @@ import { stepPhrases, stepsOf } from '@lignum/core/plan/steps';
 import { say } from '@lignum/core/wording/say';
 import { pdfOf } from '../server/pdf';
 import { cutWords, wordFor } from '../words/stock-words';
-import { apart, gardenSheets } from './garden-sheets';
+import { gardenSheets } from './garden-sheets';
 import { partNumbers } from './on';
 import { metAlong } from './mark-words';
 import { structureSheets } from './sheets';
@@ -214,22 +213,4 @@ describe('a PDF, read back by another program', () => {
     for (const { structure } of garden.structures) expect(read).toContain(structure.name);
     for (const one of garden.shopping.purchases) expect(read).toContain(amount(one.costMinor));
   });
-});
-
-it('names on the plan stand clear of each other, each as near to its middle as there is room', () => {
-  const place = fc.record({ x: fc.integer({ min: 0, max: 300 }), y: fc.integer({ min: 0, max: 300 }) });
-  fc.assert(
-    fc.property(fc.array(place, { maxLength: 40 }), (middles) => {
-      const placed = apart(middles.map((at, i) => ({ said: String(i), ...at })));
-      placed.forEach((one, i) => {
-        for (const other of placed.slice(i + 1))
-          expect(Math.abs(one.x - other.x) >= 16 || Math.abs(one.y - other.y) >= 11, `${one.said} ${other.said}`).toBe(
-            true,
-          );
-        // Alone it stays where it is.
-        const near = middles.filter((at, n) => n < i && Math.hypot(at.x - one.x, at.y - one.y) < 80);
-        if (near.length === 0) expect([one.x, one.y]).toEqual([middles[i]?.x, middles[i]?.y]);
-      });
-    }),
-  );
 });

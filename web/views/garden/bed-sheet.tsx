@@ -9,6 +9,7 @@ import { formatArea } from '@lignum/core/quantity/measure';
 import { STANDING, type Bed } from '@lignum/core/site/bed';
 import { bedNonsense } from '@lignum/core/site/bed-nonsense';
 import { runsOf } from '@lignum/core/site/plot';
+import { seasonName } from '@lignum/core/site/seasons';
 import { SOILS, WINDS } from '@lignum/core/site/soil';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button } from '../../ui/button';
@@ -43,6 +44,7 @@ export default function BedSheet({
   const bed = useWatch({ control: form.control }) as Bed;
   const season = plan.garden.year;
   const stood = stoodIn(plan, bed);
+  const named = (year: number): string => seasonName(year, plan.site.latitudeDeg);
   const families = [
     ...new Set([...cropBook(plan.crops).map((crop) => crop.family), ...bed.grew.map(({ family }) => family)]),
   ].sort();
@@ -94,7 +96,9 @@ export default function BedSheet({
         <Fold
           className="-mt-2 border-b border-rule pb-2"
           title="What grew here"
-          says={stood.map(({ year, family, crop }) => `${crop ?? family} ${year}`).join(', ') || 'nothing, or mixed'}
+          says={
+            stood.map(({ year, family, crop }) => `${crop ?? family} ${named(year)}`).join(', ') || 'nothing, or mixed'
+          }
         >
           <p className="mb-2 text-[0.9rem] text-soft">
             What was planted here in this plan is known; of seasons before that, say which plant family it was.
@@ -104,13 +108,13 @@ export default function BedSheet({
               const planted = stood.filter((one) => one.year === year && one.crop !== null);
               return planted.length > 0 ? (
                 <dl key={year}>
-                  <dt className="text-[0.9rem] font-medium">{year}</dt>
+                  <dt className="text-[0.9rem] font-medium">{named(year)}</dt>
                   <dd className="py-2.5">{planted.map(({ crop }) => crop).join(', ')}</dd>
                 </dl>
               ) : (
                 <ChooserField
                   key={year}
-                  label={String(year)}
+                  label={named(year)}
                   value={bed.grew.find((one) => one.year === year)?.family ?? NOTHING}
                   choices={[
                     { id: NOTHING, label: 'nothing, or mixed' },

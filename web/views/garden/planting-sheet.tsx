@@ -150,8 +150,11 @@ export default function PlantingSheet({
         >
           <div className="grid grid-cols-1 gap-4 sm:grid-cols-3">
             <FormDay name="sown" label="Sown" />
-            {!crop.years && <FormDay name="planted" label="Planted out" help="It grows from this day" />}
-            {crop.years && <FormDay name="planted" label="Planted" />}
+            <FormDay
+              name="planted"
+              label={crop.years ? 'Planted' : 'Planted out'}
+              {...(crop.years ? {} : { help: 'It grows from this day' })}
+            />
             <FormDay name="cleared" label="Cleared" />
           </div>
         </Fold>

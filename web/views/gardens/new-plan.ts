@@ -1,6 +1,7 @@
 import type { Market } from '@lignum/core/catalogue/stock';
 import { examplePrices } from '@lignum/core/demo/example-prices';
 import { DEMO_CURRENCY } from '@lignum/core/demo/prices';
+import { seasonAhead } from '@lignum/core/site/seasons';
 import type { Region } from '@lignum/core/site/regions';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
 import { ARM_MM } from '@lignum/core/site/bed';
@@ -26,17 +27,6 @@ export const LOCALES = [
   { id: 'sv-SE', label: 'Swedish' },
 ] as const;
 
-/** From this month on the next season is planned, in the north and in the south (from memory). */
-const PLANNED_FROM = { north: 9, south: 5 };
-
-/** The season that is planned on a day, by the year in which it begins. @example seasonAhead(new Date(2026, 10, 29), 52) // 2027 */
-export function seasonAhead(today: Date, latitudeDeg: number): number {
-  const year = today.getFullYear();
-  // Southern summers begin in the year before the one they end in.
-  if (latitudeDeg < 0) return today.getMonth() >= PLANNED_FROM.south - 1 ? year : year - 1;
-  return today.getMonth() >= PLANNED_FROM.north - 1 ? year + 1 : year;
-}
-
 /** An empty garden in a region: its place, its year, how shops there sell; with the example prices, renamed into its money. */
 export function newPlan(name: string, region: Region, market: Market, currency: string, today: Date): Plan {
   return changeCurrency(currency)({
@@ -45,7 +35,7 @@ export function newPlan(name: string, region: Region, market: Market, currency: 
     garden: {
       name,
       note: '',
-      year: seasonAhead(today, region.site.latitudeDeg),
+      year: seasonAhead(today.getFullYear(), today.getMonth() + 1, region.site.latitudeDeg),
       market,
       locale: region.locale,
       currency: DEMO_CURRENCY,

@@ -48,9 +48,10 @@ export function VisitorsField({ wide = false }: { wide?: boolean }) {
   };
   useEffect(() => {
     // What follows who visits is built otherwise now: that is told, with the way back.
-    if (!before.current || worked.plan !== plan || before.current.plan === plan) return;
-    const changed = changedBy(before.current.garden, worked.garden);
+    const was = before.current;
+    if (!was || worked.plan !== plan) return;
     before.current = null;
+    const changed = changedBy(was.garden, worked.garden);
     if (changed.length > 0)
       notice.say(`${changed.join(', ')} ${changed.length === 1 ? 'follows' : 'follow'} who visits and changed.`, plan);
   }, [worked, plan]);

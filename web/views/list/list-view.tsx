@@ -11,6 +11,7 @@ import { Drawing } from '../../ui/drawing';
 import { Chooser } from '../../ui/chooser';
 import { BuildOrder } from '../shell/build-order';
 import { useGarden, useSaving } from '../shell/garden-context';
+import { Working } from '../shell/keep-taps';
 import { useResults } from '../shell/use-results';
 import { placeWords } from '../../words/place-words';
 import type { Tick } from '../../kept/ticks';
@@ -32,6 +33,7 @@ export function ListView({ of, ticks }: { of: string | undefined; ticks: readonl
   const one = garden.structures.find((computed) => computed.structure.id === of);
   const justOne = useMemo(() => (one ? [one] : []), [one]);
   const { shopping, cost } = one ?? garden;
+  const isComing = !one && plan.structures.some(({ id: own }) => own === of);
   const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
   const csv = `/api/gardens/${id}/bill${one ? `?structure=${one.structure.id}` : ''}`;
 
@@ -48,6 +50,7 @@ export function ListView({ of, ticks }: { of: string | undefined; ticks: readonl
       </main>
     );
   }
+  if (isComing) return <Working />;
   return (
     <Ticks known={ticks}>
       <main className="mx-auto max-w-5xl px-4 pt-6 pb-20">

@@ -2,7 +2,7 @@ import * as THREE from 'three';
 import { mergeGeometries } from 'three/addons/utils/BufferGeometryUtils.js';
 import { lookOf } from '@lignum/core/catalogue/catalogue';
 import type { Look } from '@lignum/core/catalogue/stock';
-import { cropIn } from '@lignum/core/crops/book';
+import { cropStanding } from '@lignum/core/plan/growing';
 import type { Design, Station } from '@lignum/core/design/design';
 import type { Solid } from '@lignum/core/design/shapes/shape';
 import { shapeOf, type Part } from '@lignum/core/design/shapes/shapes';
@@ -151,7 +151,7 @@ export function gardenBodies(plan: Plan, garden: ComputedGarden, day: number): B
   const structures = garden.structures.flatMap(({ sized: { design }, frame }): Body[] => {
     const spot: ToScene = ([x, y, z]) => at(toPlot(frame, x, y), z + frame.baseMm);
     const plants = design.stations.flatMap((station): Body[] => {
-      const crop = cropIn(plan.crops, station.crop);
+      const crop = cropStanding(plan, station);
       const grown = grownShare(crop, day, plan.site);
       const high = Math.min(crop.heightMm, (design.hold?.topMm.most ?? Infinity) + 150) * grown.height;
       // Bare canes are thin.

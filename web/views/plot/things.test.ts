@@ -50,6 +50,20 @@ describe('what is taken hold of on the plot', () => {
     );
   });
 
+  it('a gate that is nudged again before it is worked out what gap it gets goes on from where the plan has it', () => {
+    const before = computeGarden(DEMO_PLAN);
+    const gateOf = (plan: typeof DEMO_PLAN) => thingsOf(plan, before).find((one) => one.is === 'run') as Gate;
+    const nudged = [1, 2, 3].reduce((plan) => {
+      const gate = gateOf(plan);
+      const { xMm, yMm } = bodyOf(gate);
+      return moveThing(gate, { xMm: xMm + 100, yMm })(plan);
+    }, DEMO_PLAN);
+    const [was, is] = [gateOf(DEMO_PLAN), gateOf(nudged)];
+    expect(was.at).toEqual(before.structures.find(({ structure }) => structure.id === was.id)?.frame);
+    // Three steps along its run, whichever way that goes.
+    expect(Math.abs(Math.abs(is.stand.atMm - was.stand.atMm) - 300)).toBeLessThan(15);
+  });
+
   it('turned four times by a quarter it is as it was; a path turned by a quarter about its middle swaps its sides', () => {
     fc.assert(
       fc.property(fc.constantFrom(...ALL.filter((one) => one.is !== 'run')), (thing) => {

@@ -9,7 +9,7 @@ import {
   type PlanSpot,
 } from '@lignum/core/site/plot';
 import type { Bed } from '@lignum/core/site/bed';
-import { alongPath, shortLeg, type PathSpot } from '@lignum/core/site/path';
+import { alongPath, onPath, shortLeg, type PathSpot } from '@lignum/core/site/path';
 import { type Stand, type StandOf, type StandOn, asStand } from '@lignum/core/site/stands/stands';
 import { footprintOf } from '@lignum/core/design/on-plot';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
@@ -71,7 +71,11 @@ function inRun(plan: Plan, garden: ComputedGarden, structure: StructurePlan, sta
   const path = asStand(host?.stand, 'path');
   if (!host || !path || !one) return [];
   const lengthMm = Math.max(100, one.sized.design.builtMm);
-  return [{ is: 'run', id: structure.id, structure, stand, host, path, at: one.frame, lengthMm }];
+  // Where the plan has it, until it is worked out what gap it gets there.
+  const [xMm, yMm] = onPath(path.spots, path.closed, stand.atMm);
+  const isSettled = asStand(one.structure.stand, 'run')?.atMm === stand.atMm;
+  const at = isSettled ? one.frame : { ...one.frame, xMm, yMm };
+  return [{ is: 'run', id: structure.id, structure, stand, host, path, at, lengthMm }];
 }
 
 /** A gate is so thick on the plot that it can be seen and taken hold of. mm. */

@@ -5,13 +5,14 @@ import { kindOf } from '@lignum/core/structures/registry';
 import { buttonLook } from '../../ui/button';
 import { structureOf } from '../shell/computed-structure';
 import { useGarden } from '../shell/garden-context';
+import { Working } from '../shell/keep-taps';
 import { useResults } from '../shell/use-results';
 import { structureSheets } from '../../sheets/sheets';
 import { Sheets, usePaper } from './sheets';
 
 /** One support on as many sheets of paper as it takes to build it from them: cut with the rest of the garden, or alone. */
 export function SheetView({ structureId }: { structureId: string }) {
-  const { id, tongue } = useGarden();
+  const { id, tongue, plan: now } = useGarden();
   const { plan, garden: whole } = useResults();
   const structure = plan.structures.find((one) => one.id === structureId);
   const [size, setSize] = usePaper();
@@ -26,6 +27,7 @@ export function SheetView({ structureId }: { structureId: string }) {
         : [],
     [plan, structure, tongue, size, labels, garden],
   );
+  if (!structure && now.structures.some((one) => one.id === structureId)) return <Working />;
   if (!structure)
     return (
       <main className="mx-auto max-w-xl p-8">

@@ -7,6 +7,13 @@ function Come({ onCome }: { onCome: () => void }) {
   return null;
 }
 
+/** Where what is asked for has not been worked out yet. */
+export const Working = () => (
+  <main aria-busy className="mx-auto max-w-xl p-8 text-soft">
+    Working out the garden…
+  </main>
+);
+
 /**
  * A view that may have to wait for what is worked out elsewhere. A page from the server stays as it came until then, and
  * taps on it are kept and done when it can answer; only where nothing has come yet is it said that it waits.
@@ -36,13 +43,7 @@ export function KeepTaps({ children }: { children: ReactNode }) {
   }, [answers]);
   return (
     <div ref={element} aria-busy={!answers}>
-      <Suspense
-        fallback={
-          <main aria-busy className="mx-auto max-w-xl p-8 text-soft">
-            Working out the garden…
-          </main>
-        }
-      >
+      <Suspense fallback={<Working />}>
         {children}
         <Come onCome={come} />
       </Suspense>
