@@ -8,7 +8,7 @@ import type { Fill } from './shapes/fill';
 import type { Line } from './shapes/line';
 import type { Part } from './shapes/shapes';
 import { flatBase, onSheet, type Sheet } from './shapes/sheet';
-import { distanceTo } from './nearest';
+import { comesWithin, distanceTo } from './nearest';
 import { add, cross, reach, scale, unit, type Point } from '../geometry/space';
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -52,8 +52,8 @@ const sheet = fc
     role: 'mesh',
     base: flatBase(corner, unit([1, 0, slope]), rest.cutMm),
     up: [0, 0, 1],
-    uprightsMm: [],
-    levelsMm: [],
+    uprightsMm: [0, rest.cutMm],
+    levelsMm: [0, rest.heightMm],
     wireMm: 3,
     meshes: 0,
   }));
@@ -95,8 +95,8 @@ const vault = fc.record({ over: arc, heightMm: mm(300, 1500) }).map(({ over, hei
   up: cross(over.a, over.b),
   cutMm: lengthOf(over),
   heightMm,
-  uprightsMm: [],
-  levelsMm: [],
+  uprightsMm: [0, lengthOf(over)],
+  levelsMm: [0, heightMm],
   wireMm: 0,
   meshes: 0,
 }));
@@ -144,6 +144,8 @@ it('is the least distance to any point of a part, its section taken off, by a se
         part.shape === 'bar' ? (part.round ? 10 : Math.hypot(90, 40) / 2) : part.shape === 'fill' ? 135 : 0;
       const searched = Math.max(0, Math.min(...pointsOf(part).map((one) => reach(one, point))) - section);
       const found = distanceTo(part, point);
+      for (const mm of [0, 40, found - 1, found, found + 1, 600])
+        expect(comesWithin(part, point, mm), `${found} within ${mm}`).toBe(found <= mm);
       if (part.shape === 'sheet' && part.base.curve === 'line') {
         // Of an oblique sheet it is taken along its own directions: right on it, and within a third beside it.
         expect(Math.abs(found - searched)).toBeLessThanOrEqual(searched / 3 + 10);

@@ -1,10 +1,10 @@
 import { outlineOf } from '../geometry/outline';
 import type { Pair } from '../geometry/polygon';
-import type { Point } from '../geometry/space';
 import { heightAt } from '../site/ground';
 import { toPlot, type Frame } from '../site/frame';
 import { bodiesOf } from './bodies';
 import type { Design } from './design';
+import { extentOf } from './extent';
 import { shapeOf, type Part } from './shapes/shapes';
 
 /** What leads plants to a support is not what it stands on. */
@@ -14,15 +14,6 @@ const standing = ({ parts, traits }: Design): Part[] => parts.filter(({ role }) 
 const covering = (design: Design): Part[] =>
   standing(design).filter((part) => shapeOf(part).nature !== 'mass' && shapeOf(part).nature !== 'cord');
 
-const known = new WeakMap<Part, readonly Point[]>();
-/** Points that hold all of a part between them, worked out once: parts never change in place. */
-function extentOf(part: Part): readonly Point[] {
-  const before = known.get(part);
-  if (before) return before;
-  const extent = shapeOf(part).extent(part);
-  known.set(part, extent);
-  return extent;
-}
 const flat = (part: Part): Pair[] => extentOf(part).map(([x, y]): Pair => [x, y]);
 
 /** Where things go into the ground, in the structure's own frame. */

@@ -1,7 +1,8 @@
+import { extentOf } from '../design/extent';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Design, Driven, Joint } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
-import { distanceTo, touches } from '../design/nearest';
+import { comesWithin, touches } from '../design/nearest';
 import { add, dot, norm, reach, scale, unit, UP, ALONG, type Point } from '../geometry/space';
 import { setFixings } from '../joinery/set-fixings';
 import { heightAt } from '../site/ground';
@@ -46,8 +47,18 @@ const MOST_LOOKED_AT = 8;
 const isMember = (part: Part | undefined): boolean => part !== undefined && shapeOf(part).nature === 'member';
 const isCord = (part: Part | undefined): boolean => part !== undefined && shapeOf(part).nature === 'cord';
 
+const known = new WeakMap<Design, CloseUp[]>();
+
 /** A close-up of each kind of joint that fixings or cord hold together, in the order they are put together; not of what hangs in a wire alone. */
 export function closeUps(placed: Design): CloseUp[] {
+  const before = known.get(placed);
+  if (before) return before;
+  const made = drawCloseUps(placed);
+  known.set(placed, made);
+  return made;
+}
+
+function drawCloseUps(placed: Design): CloseUp[] {
   const design: Design = { ...placed, joints: setFixings(placed, CATALOGUE) };
   const byKind = new Map<string, Joint[]>();
   const named = new Map(design.parts.map((part) => [part.id, part]));
@@ -60,11 +71,9 @@ export function closeUps(placed: Design): CloseUp[] {
       const partsOf = (joint: Joint): Part[] => joint.parts.map((id) => named.get(id) as Part);
       const strangers = (joint: Joint): number => {
         const { middle, radius } = windowOf(joint, partsOf(joint));
-        return design.parts.filter((part) => distanceTo(part, middle) <= radius).length - joint.parts.length;
+        return design.parts.filter((part) => comesWithin(part, middle, radius)).length - joint.parts.length;
       };
-      const joint = joints
-        .slice(0, MOST_LOOKED_AT)
-        .reduce((clearest, one) => (strangers(one) < strangers(clearest) ? one : clearest));
+      const joint = leastOf(joints.slice(0, MOST_LOOKED_AT), strangers);
       const own = partsOf(joint);
       return {
         kind,
@@ -121,6 +130,12 @@ function drawDriven({ at, way, longMm, thickMm }: Driven, flat: Projection): Pri
 /** Half a screw's head, in shanks (countersunk heads are about two shanks across: EN 14592 leaves it to the maker; from memory). */
 const HEAD_TO_SHANK = 1;
 
+/** The first of those that have the least of something. */
+function leastOf<T>(all: readonly T[], amount: (one: T) => number): T {
+  const amounts = all.map(amount);
+  return all[amounts.indexOf(Math.min(...amounts))] as T;
+}
+
 /** What is shown of a joint: about the place where most of its parts meet. */
 function windowOf(joint: Joint, own: readonly Part[]): { middle: Point; radius: number; within: readonly Point[] } {
   const bars = own.filter(isMember);
@@ -131,24 +146,14 @@ function windowOf(joint: Joint, own: readonly Part[]): { middle: Point; radius: 
         : TIMES_THE_WIDEST * Math.max(...bars.map((bar) => shapeOf(bar).acrossMm(bar)));
     // A short cord, such as a lashing, is shown whole.
     const cords = own.flatMap((part) =>
-      isCord(part)
-        ? [
-            1.2 *
-              Math.max(
-                ...shapeOf(part)
-                  .extent(part)
-                  .map((point) => reach(point, place)),
-              ),
-          ]
-        : [],
+      isCord(part) ? [1.2 * Math.max(...extentOf(part).map((point) => reach(point, place)))] : [],
     );
     return Math.min(
       MOST_RADIUS_MM,
       Math.max(LEAST_RADIUS_MM, section, ...cords.filter((long) => long <= MOST_RADIUS_MM)),
     );
   };
-  const meet = (place: Point): number => own.filter((part) => touches(part, place)).length;
-  const best = joint.places.reduce((most, place) => (meet(place) > meet(most) ? place : most));
+  const best = leastOf(joint.places, (place) => -own.filter((part) => touches(part, place)).length);
   const radius = radiusFor(best);
   const within = joint.places.filter((place) => reach(place, best) <= radius);
   return { middle: scale(within.reduce(add), 1 / within.length), radius, within };
@@ -158,7 +163,7 @@ function windowOf(joint: Joint, own: readonly Part[]): { middle: Point; radius: 
 function alongOf(design: Design, own: readonly Part[]): Point {
   if (!('path' in design.ground)) return ALONG;
   const reaches = own.map((part): Point => {
-    const spots = shapeOf(part).extent(part);
+    const spots = extentOf(part);
     const from = spots[0] ?? [0, 0, 0];
     const far = spots.reduce(
       (most, spot) =>
@@ -175,7 +180,7 @@ function alongOf(design: Design, own: readonly Part[]): Point {
 
 function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
   const { middle, radius, within } = windowOf(joint, own);
-  const near = design.parts.filter((part) => distanceTo(part, middle) <= radius);
+  const near = design.parts.filter((part) => comesWithin(part, middle, radius));
   // Cord that is wound about the others shows on top of them.
   const wound = (part: Part): boolean => joint.fixings.length === 0 && isCord(part) && own.includes(part);
   const along = alongOf(design, own);
@@ -186,12 +191,7 @@ function viewsOf(design: Design, joint: Joint, own: readonly Part[]): View[] {
     const [right, eye] = seen === 'front' ? [along, scale(across, -1)] : [across, scale(along, -1)];
     const flat = projectionOf({ right, up: UP, origin: [0, 0, 0] });
     // What is far from the eye is drawn first.
-    const away = (part: Part): number =>
-      -Math.max(
-        ...shapeOf(part)
-          .extent(part)
-          .map((point) => dot(point, eye)),
-      );
+    const away = (part: Part): number => -Math.max(...extentOf(part).map((point) => dot(point, eye)));
     const [atRight, atUp] = flat(middle);
     const box = { left: atRight - radius, right: atRight + radius, bottom: atUp - radius, top: atUp + radius };
     const heads = driven.filter((one) => reach(one.at, middle) <= radius * 1.6);

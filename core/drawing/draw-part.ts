@@ -1,3 +1,4 @@
+import { extentOf } from '../design/extent';
 import { lookOf } from '../catalogue/catalogue';
 import type { Solid } from '../design/shapes/shape';
 import { shapeOf, type Part } from '../design/shapes/shapes';
@@ -23,7 +24,7 @@ export function boxAround(chains: readonly (readonly Spot[])[]): View['box'] {
 }
 
 /** Every spot that a part touches in a view. */
-export const extent = (part: Part, flat: Projection): Spot[] => shapeOf(part).extent(part).map(flat);
+export const extent = (part: Part, flat: Projection): Spot[] => extentOf(part).map(flat);
 
 /** A part in a view, in the look of its stock: what is in the ground is drawn as hidden. A face shows all its wires where it is seen square. */
 export function drawPart(part: Part, flat: Projection, square: boolean): Primitive[] {

@@ -1,3 +1,4 @@
+import { extentOf } from '../design/extent';
 import { plantsOf, type Design, type Station, type ViewFrame } from '../design/design';
 import { postNumbers } from '../design/post-numbers';
 import { shapeOf, type Part } from '../design/shapes/shapes';
@@ -153,7 +154,7 @@ function hardwareOn(design: Design, parts: readonly Part[], { eye }: ViewFrame, 
   const plates = design.joints.flatMap((joint) => {
     const held = joint.parts.flatMap((id) => seen.get(id) ?? [])[0];
     if (!held) return [];
-    const middle = depth(shapeOf(held).extent(held));
+    const middle = depth(extentOf(held));
     return joint.fixings.flatMap(({ plates: own = [] }) =>
       own.map((plate) => ({ behind: depth(plate) < middle - BEHIND_MM, line: plate.map(flat) })),
     );
@@ -210,7 +211,7 @@ function nearestOfEach(parts: readonly Part[], traits: Traits, frame: ViewFrame,
   const near = new Map<string, { part: Part; away: number }>();
   for (const part of parts) {
     let [away, across, top] = [Infinity, 0, -Infinity];
-    for (const point of shapeOf(part).extent(part)) {
+    for (const point of extentOf(part)) {
       const [right, up] = flat(point);
       away = Math.min(away, -dot(point, eye));
       across += right;

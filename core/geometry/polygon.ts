@@ -59,13 +59,20 @@ export function clipped(outline: readonly Pair[], from: Pair, to: Pair, byMm = 0
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
   const long = Math.hypot(dx, dy) || 1;
   const inBy = ([x, y]: Pair): number => (dx * (y - from[1]) - dy * (x - from[0])) / long - byMm;
-  return outline.flatMap((spot, i): Pair[] => {
-    const next = corner(outline, i + 1);
-    const [a, b] = [inBy(spot), inBy(next)];
-    const share = a / (a - b);
-    const crossing: Pair = [spot[0] + share * (next[0] - spot[0]), spot[1] + share * (next[1] - spot[1])];
-    return [...(a >= 0 ? [spot] : []), ...(a >= 0 !== b >= 0 ? [crossing] : [])];
-  });
+  // In a plain loop: shadows and screws ask for this hundreds of thousands of times.
+  const left: Pair[] = [];
+  let a = outline.length === 0 ? 0 : inBy(corner(outline, 0));
+  for (let i = 0; i < outline.length; i++) {
+    const [spot, next] = [corner(outline, i), corner(outline, i + 1)];
+    const b = inBy(next);
+    if (a >= 0) left.push(spot);
+    if (a >= 0 !== b >= 0) {
+      const share = a / (a - b);
+      left.push([spot[0] + share * (next[0] - spot[0]), spot[1] + share * (next[1] - spot[1])]);
+    }
+    a = b;
+  }
+  return left;
 }
 
 /** The middle of the upright rectangle that some places lie in. @example middleOfBounds([[0, 0], [4, 0], [4, 2]]) // [2, 1] */

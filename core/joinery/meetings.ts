@@ -1,3 +1,4 @@
+import { extentOf } from '../design/extent';
 import type { Design, Fixing, HeldBy, Joint } from '../design/design';
 import { linkedBy } from '../design/linked';
 import { distanceTo } from '../design/nearest';
@@ -66,13 +67,18 @@ function pairsOf(joint: Joint, named: ReadonlyMap<string, Part>): Meeting[] {
           add(into, other, i);
   });
   const linked = linkedBy(pairs.map(({ a, b }) => [a.id, b.id] as const));
+  // How far each lies from every place is found once, not once a pair.
+  const from = own.map((part) => joint.places.map((place) => distanceTo(part, place)));
+  const gap = (i: number, j: number): number =>
+    joint.places.reduce(
+      (least, _, k) => Math.min(least, (from[i]?.[k] as number) + (from[j]?.[k] as number)),
+      Infinity,
+    );
   const left = own
     .flatMap((a, i) =>
-      own
-        .slice(i + 1)
-        .map((b) => ({ a, b, gap: gapAt(joint.places, a, b), alike: Number(isMember(a) === isMember(b)) })),
+      own.flatMap((b, j) => (j > i ? [{ a, b, gap: gap(i, j), alike: Number(isMember(a) === isMember(b)) }] : [])),
     )
-    .filter(({ gap }) => gap <= MEETS_MM)
+    .filter((one) => one.gap <= MEETS_MM)
     .toSorted((x, y) => x.alike - y.alike || x.gap - y.gap);
   for (const { a, b } of left) {
     if (linked.same(a.id, b.id)) continue;
@@ -133,9 +139,9 @@ export function supportsOf(design: Design): Support[] {
   const standing = new Set(supports.map(({ part }) => part));
   const lies = (part: Part): Support[] => {
     if (standing.has(part.id)) return [];
-    const low = shapeOf(part)
-      .extent(part)
-      .toSorted((a, b) => a[2] - heightAt(ground, a[0], a[1]) - (b[2] - heightAt(ground, b[0], b[1])))[0];
+    const low = extentOf(part).toSorted(
+      (a, b) => a[2] - heightAt(ground, a[0], a[1]) - (b[2] - heightAt(ground, b[0], b[1])),
+    )[0];
     if (!low || low[2] - heightAt(ground, low[0], low[1]) > ON_SOIL_MM) return [];
     const pegged = joints.some(
       (joint) => joint.parts.includes(part.id) && joint.fixings.some(({ stock }) => heldBy(stock) === 'pegged'),

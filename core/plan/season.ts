@@ -3,6 +3,7 @@ import { commonSeason, SEASON_PHRASES } from '../structures/rules/common-season'
 import type { SeasonNote } from '../structures/step';
 import type { Phrases } from '../wording/say';
 import type { ComputedStructure } from './compute-as';
+import { ownPhrases } from './own-phrases';
 
 /**
  * What is done through the season at a structure: what its kind says of it, and what is done at all of them. Apart from
@@ -16,10 +17,8 @@ export const seasonOf = ({
   inOrder([...kind.season(sized, setting), ...commonSeason(sized.design, setting)], setting.site);
 
 /** The sentences of a season. */
-export const seasonPhrases = ({ kind }: Pick<ComputedStructure, 'kind'>): Phrases => ({
-  ...SEASON_PHRASES,
-  ...kind.phrases,
-});
+export const seasonPhrases = ({ kind }: Pick<ComputedStructure, 'kind'>): Phrases => withOwn(kind);
+const withOwn = ownPhrases(SEASON_PHRASES);
 
 /** What is done whenever it is time first, then what has its day, from midwinter on. */
 function inOrder(notes: readonly SeasonNote[], { latitudeDeg }: Pick<Site, 'latitudeDeg'>): SeasonNote[] {

@@ -4,6 +4,7 @@ import { STEP_PHRASES, withCommonSteps } from '../structures/rules/common-steps'
 import type { Step } from '../structures/step';
 import type { Phrases } from '../wording/say';
 import type { ComputedStructure } from './compute-as';
+import { ownPhrases } from './own-phrases';
 
 type Of = Pick<ComputedStructure, 'kind' | 'sized' | 'setting'>;
 
@@ -24,10 +25,8 @@ export function stepsOf({ kind, sized, setting }: Of): readonly Step[] {
 }
 
 /** The sentences of the steps. */
-export const stepPhrases = ({ kind }: Pick<ComputedStructure, 'kind'>): Phrases => ({
-  ...STEP_PHRASES,
-  ...kind.phrases,
-});
+export const stepPhrases = ({ kind }: Pick<ComputedStructure, 'kind'>): Phrases => withOwn(kind);
+const withOwn = ownPhrases(STEP_PHRASES);
 
 /** Every step with the parts it adds and what it is done with. */
 function doing(steps: readonly Step[], { id, doings }: { id: string; doings: Doings }, { parts }: Design): Step[] {

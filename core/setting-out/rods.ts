@@ -1,3 +1,4 @@
+import { extentOf } from '../design/extent';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { postLines, postNumbers, postsIn } from '../design/post-numbers';
 import { plantsOf, type Design, type Joint } from '../design/design';
@@ -126,9 +127,7 @@ const footOf = (bar: Bar): Point => add(bar.from, scale(tangentAt(axisOf(bar), 0
 /** Half of what a timber takes along a direction that is square to it. mm. */
 function halfAlong(bar: Bar, way: Point): number {
   if (bar.round) return bar.wideMm / 2;
-  const across = shapeOf(bar)
-    .extent(bar)
-    .map((at) => dot(at, way));
+  const across = extentOf(bar).map((at) => dot(at, way));
   const middle = [bar.from, bar.to].map((at) => dot(at, way));
   return (Math.max(...across) - Math.min(...across) - Math.abs((middle[1] ?? 0) - (middle[0] ?? 0))) / 2;
 }

@@ -1,3 +1,4 @@
+import { extentOf } from '../design/extent';
 import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { readFileSync } from 'node:fs';
@@ -126,14 +127,7 @@ function holdsWithin({ hold, parts, ground, stations }: Design): void {
   if (!hold || stations.length === 0) return;
   const level = !('path' in ground) && Math.abs(ground.riseMm) < 1;
   const topOf = (some: readonly Part[]): number =>
-    Math.max(
-      0,
-      ...some.flatMap((part) =>
-        shapeOf(part)
-          .extent(part)
-          .map(([x, y, z]) => z - heightAt(ground, x, y)),
-      ),
-    );
+    Math.max(0, ...some.flatMap((part) => extentOf(part).map(([x, y, z]) => z - heightAt(ground, x, y))));
   // Up a leaning stem it is farther than straight up.
   const lean = Math.max(
     1,
@@ -230,12 +224,13 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
           expect(cautions).toEqual([...new Set(cautions)]);
 
           const tongue = { units: plan.garden.market, locale: 'en' };
+          const phrases = { ...stepPhrases(computed), ...seasonPhrases(computed) };
           const said = [
             ...bill.map((line) => line.why),
             ...Object.values(knobs).map((knob) => knob.suggestion.why),
             ...steps.flatMap((step) => [step.what, ...(step.caution ? [step.caution] : [])]),
             ...seasonOf(computed).map((note) => note.what),
-          ].map((told) => say(told, { ...stepPhrases(computed), ...seasonPhrases(computed) }, tongue));
+          ].map((told) => say(told, phrases, tongue));
           for (const sentence of [...said, ...verdicts.map((verdict) => say(verdict.told, {}, tongue))])
             expect(sentence).not.toMatch(/NaN|undefined|Infinity|[{}]/);
 
@@ -406,7 +401,7 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             expect(moved.parts.map((part) => [part.id, part.cutMm.toFixed(3)])).toEqual(
               design.parts.map((part) => [part.id, part.cutMm.toFixed(3)]),
             );
-            const across = (of: Design) => of.parts.map((part) => shapeOf(part).extent(part)[0]?.[1] ?? 0);
+            const across = (of: Design) => of.parts.map((part) => extentOf(part)[0]?.[1] ?? 0);
             const before = across(design);
             across(moved).forEach((y, i) => expect(y - (before[i] as number)).toBeCloseTo(by, 6));
           }),

@@ -1,3 +1,4 @@
+import { extentOf } from '../design/extent';
 import { axisOf } from '../design/shapes/bar';
 import type { Design } from '../design/design';
 import { shapeOf, type Part } from '../design/shapes/shapes';
@@ -102,7 +103,7 @@ export function outOfReach(placed: Design, steps: readonly { adds?: readonly str
   const stepOf = new Map(steps.flatMap((step, i) => (step.adds ?? []).map((id) => [id, i] as const)));
   const bars = placed.parts.flatMap((part) => {
     if (part.shape !== 'bar' || part.bent) return [];
-    const spots = shapeOf(part).extent(part);
+    const spots = extentOf(part);
     return [
       {
         part,

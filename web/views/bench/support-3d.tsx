@@ -1,8 +1,9 @@
 'use client';
+import { extentOf } from '@lignum/core/design/extent';
 import { useMemo } from 'react';
 import { Box3, Vector3 } from 'three';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
-import { shapeOf } from '@lignum/core/design/shapes/shapes';
+
 import { Stage } from '../../ui/stage';
 import { Bodies } from '../plot/bodies';
 import { structureBodies } from '../plot/scene';
@@ -15,7 +16,7 @@ export default function Support3d({ computed }: { computed: ComputedStructure })
   } = computed;
   const bodies = useMemo(() => structureBodies(design, around), [design, around]);
   const box = useMemo(() => {
-    const all = design.parts.flatMap((part) => shapeOf(part).extent(part));
+    const all = design.parts.flatMap((part) => extentOf(part));
     return new Box3().setFromPoints(all.map(([x, y, z]) => new Vector3(x, z, -y).multiplyScalar(0.001)));
   }, [design]);
   const size = box.getSize(new Vector3());

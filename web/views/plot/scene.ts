@@ -1,3 +1,4 @@
+import { extentOf } from '@lignum/core/design/extent';
 import * as THREE from 'three';
 import { mergeGeometries } from 'three/addons/utils/BufferGeometryUtils.js';
 import { lookOf } from '@lignum/core/catalogue/catalogue';
@@ -283,11 +284,7 @@ export function structureBodies(design: Design, around: Around): Body[] {
   const spot: ToScene = ([x, y, z]) => new THREE.Vector3(x * M, z * M, -y * M);
   const onSoil: ToScene = ([x, y, z]) => spot([x, y, z + heightAt(design.ground, x, y)]);
   const box = new THREE.Box2().setFromPoints(
-    design.parts.flatMap((part) =>
-      shapeOf(part)
-        .extent(part)
-        .map(([x, y]) => new THREE.Vector2(x, y)),
-    ),
+    design.parts.flatMap((part) => extentOf(part).map(([x, y]) => new THREE.Vector2(x, y))),
   );
   for (const bed of around.beds) for (const [x, y] of bed.outline) box.expandByPoint(new THREE.Vector2(x, y));
   box.expandByScalar(1500);

@@ -1,3 +1,4 @@
+import { extentOf } from '../../../design/extent';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../../../cases.fixture';
@@ -205,7 +206,7 @@ describe('garden fence', () => {
         const framed = fence(spots, { infill: 'framed', posts: 'timber' }).design;
         const bars = ofShape(framed.parts, 'bar');
         for (const side of bars.filter(({ role }) => role === 'frame side'))
-          for (const [x, y] of shapeOf(side).extent(side))
+          for (const [x, y] of extentOf(side))
             for (const { from, wide, wideMm, thickMm } of bars.filter(({ role }) => role === 'post')) {
               const [dx, dy] = [x - from[0], y - from[1]];
               const along = wideMm / 2 - Math.abs(dx * wide[0] + dy * wide[1]);
@@ -361,15 +362,7 @@ describe('garden fence', () => {
         const { sized, frame } = fence([spot(0, 0), spot(6000, 0)], { infill, dig: 'apron' }, false, inside);
         return sized.design.parts
           .filter((part) => ['mesh', 'apron', 'board'].includes(part.role))
-          .map(
-            (part) =>
-              Math.min(
-                ...shapeOf(part)
-                  .extent(part)
-                  .map(([x, y]) => toPlot(frame, x, y)[1]),
-                0,
-              ) < -1,
-          );
+          .map((part) => Math.min(...extentOf(part).map(([x, y]) => toPlot(frame, x, y)[1]), 0) < -1);
       };
       // Going along x the left is up the page: what keeps out stands below the line.
       expect(new Set(across('left'))).toEqual(new Set([true]));
@@ -387,12 +380,7 @@ describe('garden fence', () => {
           const spots = [spot(0, 0), spot(4000, 0), spot(4000 + 4000 * Math.cos(turn), 4000 * Math.sin(turn))];
           const { design } = fence(spots, { infill: 'boards' }, false, inside);
           const lowest = design.parts.filter((part): part is Bar => part.role === 'board' && part.id.endsWith('-1'));
-          const outline = (bar: Bar) =>
-            outlineOf(
-              shapeOf(bar)
-                .extent(bar)
-                .map(([x, y]): Pair => [x, y]),
-            );
+          const outline = (bar: Bar) => outlineOf(extentOf(bar).map(([x, y]): Pair => [x, y]));
           // A finger: at a corner that is not square the ends of two boards meet askew, and are trimmed to each other.
           const forgiven = Math.abs(turnDeg) === 90 ? 1 : 60;
           lowest.forEach((one, i) =>

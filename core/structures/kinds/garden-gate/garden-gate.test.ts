@@ -1,3 +1,4 @@
+import { extentOf } from '../../../design/extent';
 import { stepsOf } from '../../../plan/steps';
 import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../../../demo/garden';
@@ -65,7 +66,7 @@ describe('garden gate', () => {
       expect(outer).toBeCloseTo(inches(36) - 2 * inches(0.5), 6);
       expect(more).toEqual([]);
       // It fills the leaf from foot to head, its ends plumb on the middles of the stiles; its length by Pythagoras.
-      const corners = shapeOf(brace).extent(brace);
+      const corners = extentOf(brace);
       const [xs, zs] = [corners.map((point) => point[0]), corners.map((point) => point[2])];
       expect([Math.min(...zs), Math.max(...zs)]).toEqual([
         expect.closeTo(hinge.from[2], 6),
