@@ -25,7 +25,10 @@ it('makes of the demo and of two hundred kept plans what it made of them, but fo
     lines.push(digestsOf(one, digest));
     if (folder) writeFileSync(join(folder, `${one.name.replaceAll(/[^\w-]+/g, '-')}.txt`), pretty(one.of));
   }
-  if (every === 1) await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot('digests.txt');
+  if (every === 1) {
+    await expect(`${lines.join('\n')}\n`).toMatchFileSnapshot('digests.txt');
+    return;
+  }
   const nameOf = (line: string): string => line.slice(0, line.indexOf(' | '));
   const tried = new Set(lines.map(nameOf));
   expect(

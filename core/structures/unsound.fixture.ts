@@ -1,9 +1,10 @@
 import { extentOf } from '../design/extent';
 import { axisOf } from '../design/shapes/bar';
 import type { Design } from '../design/design';
+import { distanceTo } from '../design/nearest';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { onStretch, tangentAt } from '../geometry/curve';
-import { cross, dot, minus, unit, type Point } from '../geometry/space';
+import { add, cross, dot, minus, scale, unit, type Point } from '../geometry/space';
 import { setFixings, wouldMeet } from '../joinery/set-fixings';
 import { CATALOGUE } from '../catalogue/catalogue';
 
@@ -40,6 +41,49 @@ const all = (design: Design) =>
     joint.fixings.flatMap((fixing) => (fixing.driven ?? []).map((one) => ({ ...one, joint, fixing }))),
   );
 
+/** Half of how wide the steel lies on what it holds: a washer (by its name), the crown of a staple, a wire clip (from memory). mm. */
+const LIES_MM: Readonly<Record<string, number>> = {
+  'washer-fender': 12.7,
+  'staple-fence': 5,
+  'staple-tacker': 5.5,
+  'post-clip': 5,
+};
+
+/** Washers, staples and clips of which some of the steel hangs over the face they lie on. */
+export function overhang(placed: Design): string[] {
+  const named = new Map(placed.parts.map((part) => [part.id, part]));
+  const faults: string[] = [];
+  for (const { kind, fixings, parts, places } of setFixings(placed, CATALOGUE)) {
+    const washer = fixings.some(({ stock }) => stock === 'washer-fender');
+    for (const { stock, driven } of fixings) {
+      const radius = LIES_MM[stock] ?? (washer ? LIES_MM['washer-fender'] : undefined);
+      if (radius === undefined) continue;
+      for (const { at, way, into } of driven ?? []) {
+        const u = unit(cross(way, Math.abs(way[2]) < 0.9 ? [0, 0, 1] : [1, 0, 0]));
+        const v = cross(way, u);
+        for (let turn = 0; turn < 2 * Math.PI; turn += Math.PI / 4) {
+          const rim = add(at, add(scale(u, radius * Math.cos(turn)), scale(v, radius * Math.sin(turn))));
+          // A head lies on the mesh or the cloth that it holds.
+          if (distanceTo(named.get(into) as Part, rim) > MESH_MM) faults.push(`${kind}: ${stock} hangs over`);
+        }
+      }
+      // A clip hooks a wire and bends round the post: as far up and down as it is wide there is post.
+      if (stock === 'post-clip')
+        for (const place of places)
+          for (const part of parts.map((id) => named.get(id) as Part)) {
+            const reached = part.shape === 'sheet' ? [0] : [-radius, radius];
+            if (reached.some((up) => distanceTo(part, add(place, [0, 0, up])) > CLIP_TAKES_MM))
+              faults.push(`${kind}: ${stock} misses ${part.role}`);
+          }
+    }
+  }
+  return [...new Set(faults)];
+}
+/** As thick as mesh is at most; how far from its wire a clip still takes hold of a post; how far off a head may stand, with what it goes through first (from memory). mm. */
+const MESH_MM = 4;
+const CLIP_TAKES_MM = 8;
+const STANDS_OFF_MM = 6;
+
 /** What is wrong with the fixings of a design as they are set, each said once. */
 export function unsound(placed: Design): string[] {
   const design: Design = { ...placed, joints: setFixings(placed, CATALOGUE) };
@@ -59,14 +103,19 @@ export function unsound(placed: Design): string[] {
       faults.push(`${said} misses`);
       continue;
     }
-    const long = longMm - (fixing.drive?.skipMm ?? 0);
+    const skip = fixing.drive?.skipMm ?? 0;
+    const long = longMm - skip;
+    // A nail that is left proud is meant to.
+    const proud = fixing.stock === 'nail-round';
+    if (through === null && !proud && held[0] - skip > STANDS_OFF_MM)
+      faults.push(`${said} stands off ${held[0].toFixed(1)}`);
     // It may go on from one piece of a halved corner into the other.
     const past = [...(beside.get(into) ?? [])]
       .flatMap((id) => inside(named.get(id) as Part, at, way) ?? [])
       .reduce((far, to) => Math.max(far, to), held[1]);
     const from = Math.max(0, held[0]);
-    // Six shanks (NDS 2018, 12.1.5.6 and 12.1.6.5) or 1″ (common practice, no source); most of what is thinner.
-    const needs = Math.min(6 * thickMm, 25.4, 0.55 * (held[1] - from));
+    // Six shanks (NDS 2018, 12.1.5.6 and 12.1.6.5) or 1″ (common practice, no source); of what is thinner nearly half (from memory).
+    const needs = Math.min(6 * thickMm, 25.4, 0.45 * (held[1] - from));
     const bite = Math.min(long, past) - from;
     if (bite < needs - 1) faults.push(`${said} bites ${bite.toFixed(1)} of ${needs.toFixed(1)}`);
     if (long > past + 0.01) faults.push(`${said} comes out ${(long - past).toFixed(1)}`);

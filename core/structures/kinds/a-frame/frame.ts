@@ -119,6 +119,9 @@ function slatted({ v, stile, slat, setting }: Frames, { name, leaf, atMm, fromMm
   return { parts: slats, joints };
 }
 
+/** A narrower strip of net is not worth its staples (from memory). mm. */
+const LEAST_STRIP_MM = inches(4);
+
 /** Strips of net up the outer face of a leaf, stapled down both stiles. */
 function meshed(
   { v, ground, stile }: Frames,
@@ -128,7 +131,8 @@ function meshed(
   const face = stile.thickMm / 2;
   const row: Point = [Math.cos(slopeOf(ground)), 0, Math.sin(slopeOf(ground))];
   const strips = Array.from({ length: Math.ceil((v.leaf - 1) / net.heightMm) }, (_, n) => {
-    const low = n * net.heightMm;
+    // The last laps over the one below it where less than a strip is left to cover.
+    const low = Math.max(0, Math.min(n * net.heightMm, v.leaf - LEAST_STRIP_MM));
     const heightMm = Math.min(net.heightMm, v.leaf - low);
     const mesh = sheetOf({
       id: `mesh-${name}-${n + 1}`,

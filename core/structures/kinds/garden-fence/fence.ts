@@ -1,10 +1,11 @@
 import type { Bar } from '../../../design/shapes/bar';
+import { cross, dot } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { SetPost } from '../../assemblies/set-post';
 import { rollOf } from '../../rules/barrier';
 import type { Values } from '../../knob';
 import type { GARDEN_FENCE_KNOBS, PathSetting } from './knobs';
-import type { Bay, Run } from './run';
+import type { Bay, FencePost, Run } from './run';
 
 export type GardenFenceValues = Values<typeof GARDEN_FENCE_KNOBS>;
 
@@ -44,3 +45,9 @@ export const looseOf = (v: GardenFenceValues): number =>
   v.infill === 'mesh' && v.top === 'loose' ? Math.min(LOOSE_MM, v.height / 2) : 0;
 /** The mesh over its lower part, where it has one. */
 export const lowOf = (v: GardenFenceValues): string | null => (v.infill !== 'mesh' || v.low === 'none' ? null : v.low);
+
+/** Whether a post, square to the run after it, stands askew to a bay: half the sine of twice its turn, and less is none (from memory). */
+export function isAskew({ bars }: Pick<Fence, 'bars'>, post: FencePost, { leg }: Bay): boolean {
+  const { wide } = bars.get(post.id) as SetPost;
+  return Math.abs(dot(wide, leg.along) * cross(wide, leg.along)[2]) > 0.005;
+}

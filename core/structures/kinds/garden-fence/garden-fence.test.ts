@@ -18,6 +18,7 @@ import { outlineOf } from '../../../geometry/outline';
 import { overlap, type Pair } from '../../../geometry/polygon';
 import { computeAs } from '../../../plan/compute-as';
 import type { StructurePlan } from '../../../plan/plan';
+import { stepsOf } from '../../../plan/steps';
 import { getsPast } from '../../../site/visitors';
 import { kindOf } from '../../registry';
 import { layRun, legsOf } from './run';
@@ -373,22 +374,45 @@ describe('garden fence', () => {
   it('its boards pass through each other at no corner, whichever way it turns', () => {
     fc.assert(
       fc.property(
-        fc.constantFrom(90, -90, 60, -60, 120, -120),
+        fc.oneof(fc.constantFrom(90, -90), fc.double({ min: 8, max: 130, noNaN: true })),
+        fc.double({ min: -130, max: 130, noNaN: true }),
         fc.constantFrom('left' as const, 'right' as const),
-        (turnDeg, inside) => {
-          const turn = (turnDeg * Math.PI) / 180;
-          const spots = [spot(0, 0), spot(4000, 0), spot(4000 + 4000 * Math.cos(turn), 4000 * Math.sin(turn))];
-          const { design } = fence(spots, { infill: 'boards' }, false, inside);
-          const lowest = design.parts.filter((part): part is Bar => part.role === 'board' && part.id.endsWith('-1'));
+        fc.integer({ min: 1500, max: 3000 }),
+        (first, second, inside, middleMm) => {
+          const [a, b] = [first, first + second].map((deg) => (deg * Math.PI) / 180) as [number, number];
+          const at = (from: PathSpot, by: number, longMm: number) =>
+            spot(from.xMm + longMm * Math.cos(by), from.yMm + longMm * Math.sin(by));
+          const corner = at(spot(4000, 0), a, middleMm);
+          const spots = [spot(0, 0), spot(4000, 0), corner, at(corner, b, 900)];
+          const { design, codes, ...computed } = fence(spots, { infill: 'boards' }, false, inside);
+          if (codes.some((code) => code === 'path.sharp' || code === 'path.crosses')) return;
+          const boards = design.parts.filter((part): part is Bar => part.role === 'board' && part.id.endsWith('-1'));
+          const posts = design.parts.filter((part): part is Bar => part.role === 'post');
           const outline = (bar: Bar) => outlineOf(extentOf(bar).map(([x, y]): Pair => [x, y]));
-          // A finger: at a corner that is not square the ends of two boards meet askew, and are trimmed to each other.
-          const forgiven = Math.abs(turnDeg) === 90 ? 1 : 60;
-          lowest.forEach((one, i) =>
-            lowest.slice(i + 1).forEach((other) => expect(overlap(outline(one), outline(other), forgiven)).toBe(false)),
+          boards.forEach((one, i) =>
+            boards.slice(i + 1).forEach((other) => expect(overlap(outline(one), outline(other), 1)).toBe(false)),
           );
+          // What of a post is in a board's place is what is pared off it, and is said to be.
+          const deepest = (slack: number) =>
+            boards.some((one) => posts.some((post) => overlap(outline(one), outline(post), slack)));
+          const pared = stepsOf(computed).find(({ what }) => what.code === 'step.pare')?.what.values.off as
+            { mm: number } | undefined;
+          expect(deepest((pared?.mm ?? 1) + 0.01)).toBe(false);
+          if (pared) expect(deepest(0)).toBe(true);
         },
       ),
+      { numRuns: cases(120) },
     );
+  });
+
+  it('says of a corner of 45° how much of its post is pared, and nothing of a square one', () => {
+    const at = (x: number, y: number) =>
+      stepsOf(fence([spot(0, 0), spot(4000, 0), spot(4000 + x, y)], { infill: 'boards', section: '4x4' })).find(
+        ({ what }) => what.code === 'step.pare',
+      )?.what.values;
+    // A square of 89 mm turned by 45° stands out half its diagonal: 89 (√2 − 1) / 2 = 18.4, at its arris.
+    expect(at(0, 3000)).toBeUndefined();
+    expect(at(3000, 3000)).toEqual({ posts: 1, off: { mm: expect.closeTo(18.4, 1) as number } });
   });
 });
 

@@ -1,19 +1,16 @@
-import { stockOf } from '../../../catalogue/catalogue';
 import type { Joint } from '../../../design/design';
-import { plumbEnds, SQUARE } from '../../../design/end-cut';
-import { barOf, type Bar } from '../../../design/shapes/bar';
 import { onSheet, sheetOf, type Sheet } from '../../../design/shapes/sheet';
 import { lengthOf, line, type Curve } from '../../../geometry/curve';
-import { add, cross, dot, reach, scale, unit, UP, type Point } from '../../../geometry/space';
+import { add, cross, dot, scale, unit, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { halvedFrame, meshOnFrame } from '../../assemblies/halved-frame';
 import { rollOf } from '../../rules/barrier';
 import type { SetPost } from '../../assemblies/set-post';
-import { alongEvery, screwThrough, washered } from '../../rules/fixings';
-import { lastingTimber } from '../../rules/timber-knobs';
-import { bayLevel, BOARD_UP_MM, isStiff, isWood, looseOf, lowOf, type Fence } from './fence';
-import { onLeg, type Bay, type FencePost } from './run';
+import { alongEvery, washered } from '../../rules/fixings';
+import { boardBays } from './boards';
+import { bayLevel, BOARD_UP_MM, isAskew, isStiff, isWood, looseOf, lowOf, type Fence } from './fence';
+import { onLeg, place, type Bay, type FencePost } from './run';
 
 /** Staples or clips up a post, and washers round a frame (from memory). mm. */
 const STAPLE_EVERY_MM = inches(8);
@@ -115,7 +112,10 @@ function stretchMesh(f: Fence, group: readonly Bay[]): Assembled {
       buriedMm,
       aboveMm,
     });
-    return { parts: [mesh], joints: posts.map((post) => hangOn(f, mesh, post, first, toMm)) };
+    return {
+      parts: [mesh],
+      joints: posts.map((post) => hangOn(f, mesh, post, first, Math.min(toMm, mesh.heightMm - buriedMm))),
+    };
   };
   const main = hung('mesh', f.v.mesh, low === null ? buried : 0, f.v.height, f.v.height - looseOf(f.v));
   const lowMm = low === null ? 0 : Math.min(f.v.height, rollOf(f.setting, low).heightMm - buried);
@@ -125,10 +125,6 @@ function stretchMesh(f: Fence, group: readonly Bay[]): Assembled {
     f.v.dig === 'apron' && apronOf(f, first, last, tag, main.parts[0] as Sheet),
   );
 }
-
-/** Along its own leg, level. */
-const place = (post: FencePost, bay: Bay): number =>
-  Math.hypot(post.at[0] - bay.leg.from[0], post.at[1] - bay.leg.from[1]);
 
 /** Along the outer face of the posts, from the far edge of the first to the far edge of the last, so far over the soil or over one level. */
 function meshLine(f: Fence, first: Bay, last: Bay, upMm: number, level: number | null = null): Curve {
@@ -282,6 +278,12 @@ function frameBay(f: Fence, bay: Bay): Assembled {
   const held = ([bay.from, bay.to] as const).map((post, n): Joint => {
     const [stile, ups] = [frame.uprights[n as 0 | 1], ASLANT_UP[n as 0 | 1].map((share) => share * high)];
     const right = n === 0 ? ASLANT_IN * thickMm : clear - ASLANT_IN * thickMm;
+    const heads = ups.map((up) => at(right, up, thickMm / 2));
+    // From the outside, aslant through the edge of the stile into the side of the post; into the middle of one that stands askew.
+    const [x, y] = heads[0] as Point;
+    const way = isAskew(f, post, bay)
+      ? unit([post.at[0] - x, post.at[1] - y, 0])
+      : unit(add(out, scale(along, n === 0 ? -1 : 1)));
     return {
       id: `frame-${tag}-${post.id}`,
       kind: 'frame to post',
@@ -291,13 +293,7 @@ function frameBay(f: Fence, bay: Bay): Assembled {
         {
           stock: 'screw-short',
           count: ups.length,
-          // From the outside, aslant through the edge of the stile into the side of the post.
-          drive: {
-            through: stile.id,
-            into: post.id,
-            way: unit(add(out, scale(along, n === 0 ? -1 : 1))),
-            places: ups.map((up) => at(right, up, thickMm / 2)),
-          },
+          drive: { through: stile.id, into: post.id, way, places: heads },
         },
       ],
     };
@@ -306,62 +302,4 @@ function frameBay(f: Fence, bay: Bay): Assembled {
     { parts: sides, joints: [...frame.joints, ...held] },
     meshOnFrame(frame, f.v.mesh, f.setting, { id: `mesh-${tag}`, role: 'mesh', kind: 'mesh to frame', on: sides }),
   );
-}
-
-/** Whether a bay is the first after a corner that turns to the right, away from the garden. */
-function turnsOut(f: Fence, bay: Bay): boolean {
-  if (bay.from.kind === 'line' || place(bay.from, bay) > 1) return false;
-  const legs = f.run.legs;
-  const before = f.setting.place.closed ? legs.at(bay.leg.index - 1) : legs[bay.leg.index - 1];
-  if (!before || before === bay.leg) return false;
-  return before.along[0] * bay.leg.along[1] - before.along[1] * bay.leg.along[0] < -1e-9;
-}
-
-/** Level (or raked) boards on the outer faces of the posts, from the middle of one post to the middle of the next; to the outside of the last. */
-function boardBays(f: Fence, bays: readonly Bay[]): Assembled[] {
-  const board = stockOf(f.setting.catalogue, lastingTimber(f.setting, f.v.board), 'timber');
-  const pitch = board.wideMm + f.v.boardGap;
-  const count = Math.max(1, Math.floor((f.v.height - BOARD_UP_MM + f.v.boardGap + 0.5) / pitch));
-  const screw = screwThrough(f.setting, board.thickMm, f.faceMm);
-  return bays.map((bay) => {
-    // After a corner that turns away from the garden the outer faces of two runs would cross: there one bay has its boards within.
-    const side = turnsOut(f, bay) ? 1 : -1;
-    const out = side * (f.faceMm / 2 + board.thickMm / 2);
-    const tag = bay.key;
-    const reachPast = (post: FencePost): number => (post.kind === 'line' ? 0 : f.faceMm / 2);
-    const level = f.stepped ? bayLevel(bay, true).baseFrom : null;
-    const at = (along: number, up: number, outMm: number): Point => {
-      const [x, y, z] = onLeg(bay.leg, along, 0, outMm);
-      return [x, y, (level ?? z) + up];
-    };
-    const [a, b] = [place(bay.from, bay) - reachPast(bay.from), place(bay.to, bay) + reachPast(bay.to)];
-    const slope = level === null ? Math.atan2(bay.leg.to[2] - bay.leg.from[2], bay.leg.longMm) : 0;
-    const raked = Math.abs(slope) >= 0.005;
-    const boards = Array.from({ length: count }, (_, n): Bar => {
-      const up = BOARD_UP_MM + n * pitch + board.wideMm / 2;
-      const [from, to] = [at(a, up, out), at(b, up, out)];
-      return barOf({
-        id: `board-${tag}-${n + 1}`,
-        role: 'board',
-        of: board,
-        from,
-        to,
-        wide: [-Math.sin(slope) * bay.leg.along[0], -Math.sin(slope) * bay.leg.along[1], Math.cos(slope)],
-        cutMm: reach(from, to) + (raked ? board.wideMm * Math.tan(Math.abs(slope)) : 0),
-        ends: raked ? plumbEnds(slope) : SQUARE,
-      });
-    });
-    const joints = boards.flatMap((one, n) =>
-      [bay.from, bay.to].map((post): Joint => ({
-        id: `${one.id}-${post.id}`,
-        kind: 'board to post',
-        places: [at(place(post, bay), BOARD_UP_MM + n * pitch + board.wideMm / 2, (side * f.faceMm) / 2)],
-        parts: [one.id, post.id],
-        fixings: [
-          { stock: screw, count: 2, drive: { through: one.id, into: post.id, way: scale(bay.leg.out, -side) } },
-        ],
-      })),
-    );
-    return { parts: boards, joints };
-  });
 }

@@ -225,3 +225,7 @@ export function layRun(
   const lengthMm = legs.reduce((sum, leg) => sum + Math.hypot(leg.longMm, leg.to[2] - leg.from[2]), 0);
   return { legs, posts, bays, lengthMm, gaps };
 }
+
+/** How far a post is along the leg of a bay, level. mm. */
+export const place = (post: FencePost, bay: Bay): number =>
+  Math.hypot(post.at[0] - bay.leg.from[0], post.at[1] - bay.leg.from[1]);

@@ -5,6 +5,7 @@ import type { Standing } from '../../../design/standing';
 import { fact } from '../../../wording/say';
 import type { SeasonNote, StatedStep } from '../../step';
 import { footingSteps } from '../../assemblies/footing';
+import { paredOff } from './boards';
 import { looseOf, lowOf, type GardenFenceValues } from './fence';
 
 /** Corners and ends first, then to the line; measured again before anything is cut for a bay; gates hang when all of it stands. */
@@ -13,6 +14,7 @@ function steps(design: Design, v: GardenFenceValues): Listed<StatedStep> {
   const gates = timber ? [] : design.posts.filter((post) => post.set !== 'driven');
   const deep = (posts: readonly Standing[]) => ({ mm: Math.min(...posts.map((post) => post.buriedMm)) });
   const mesh = v.infill === 'mesh';
+  const pared = v.infill === 'boards' ? paredOff(design) : { posts: 0, mm: 0 };
   return [
     { what: fact('step.allowed') },
     { what: fact('step.line', { posts: design.posts.length, long: { mm: design.builtMm } }), people: 2 },
@@ -35,6 +37,10 @@ function steps(design: Design, v: GardenFenceValues): Listed<StatedStep> {
     looseOf(v) > 0 && { what: fact('step.loose', { loose: { mm: looseOf(v) } }) },
     lowOf(v) !== null && { what: fact('step.low'), people: 2 },
     v.infill === 'framed' && { what: fact('step.frames'), people: 2, caution: fact('care.grinder') },
+    pared.posts > 0 && {
+      what: fact('step.pare', { posts: pared.posts, off: { mm: pared.mm } }),
+      caution: fact('care.chisel'),
+    },
     v.infill === 'boards' && { what: fact('step.boards'), people: 2, caution: fact('care.saw') },
     mesh && v.dig === 'buried' && { what: fact('step.backfill') },
     mesh && v.dig === 'apron' && { what: fact('step.apron') },
@@ -62,6 +68,7 @@ const doings: Doings = {
     adds: ['frame side', 'mesh'],
     uses: ['saw', 'chisel', 'square', 'drill', 'snips', 'tape', 'goggles', 'gloves'],
   },
+  'step.pare': { uses: ['chisel', 'mallet', 'square', 'goggles'] },
   'step.boards': { adds: ['board'], uses: ['saw', 'level', 'drill', 'spacer', 'tape'] },
   'step.backfill': { uses: ['spade'] },
   'step.apron': { adds: ['apron'], uses: ['mallet', 'gloves'] },

@@ -105,6 +105,8 @@ export const WORDS = {
     'step.backfill': 'Fill the trench and tread it firm.',
     'step.frames':
       'Join a frame to each bay’s own measure, screw the mesh on with washers, then fix the frame between its posts.',
+    'step.pare':
+      'At {posts|corner that is|corners that are} not square the post stands askew to the run before it: pare its outer edge away, {off} at most, until the boards lie flat.',
     'step.boards': 'Fix the lowest board of every bay first, then the others with a spacer.',
     'step.caps':
       'Trim post tops to one line, aslant so that water runs off, and oil the end grain. Dry oily rags flat outdoors: bundled they catch fire by themselves.',
@@ -115,6 +117,7 @@ export const WORDS = {
     'care.mesh':
       'A stretched roll springs back: gloves, eye protection, nobody in line with it. Cut ends blind: turn them in.',
     'care.saw': 'Clamp what you cut; unplug the saw before you set its depth.',
+    'care.chisel': 'Chisel away from yourself, both hands behind its edge.',
     'care.grinder': 'Cutting mesh with a grinder: goggles, gloves, no dry grass near.',
   },
 } as const satisfies Said;

@@ -22,6 +22,8 @@ export const TIES_A_LAP = 3;
 export const NET_TIE_EVERY_MM = inches(24);
 /** Wire for the turns round an end post, each end (from memory). mm. */
 const WIRE_END_MM = inches(12);
+/** A clip or a tie needs so much of a post above the wire it holds (from memory). mm. */
+const CLIP_MM = 5;
 /** Stems stand this far out from the mesh (from memory). mm. */
 export const STEM_OUT_MM = inches(3);
 
@@ -72,11 +74,14 @@ export function placeWall(o: {
       setting: o.setting,
     });
     const hung = (lie.level ? held : held.slice(0, 1)).map((sheet): Joint => {
-      const levels = fixingLevels(sheet.levelsMm, post.to[2] - cornerOf(sheet)[2], v.perPost);
+      // Up to the wire that crosses below the top of the post, wherever along a slope that stands.
+      const crossing = (level: number): Point => onSheetAbove(sheet, level, foot[0]);
+      const below = sheet.levelsMm.filter((level) => crossing(level)[2] <= post.to[2] - CLIP_MM);
+      const levels = fixingLevels(sheet.levelsMm, below.at(-1) ?? 0, v.perPost);
       return {
         id: `${post.id}-${sheet.id}`,
         kind: 'panel to post',
-        places: levels.map((level) => onSheetAbove(sheet, level, foot[0])),
+        places: levels.map(crossing),
         parts: [post.id, ...(lie.level ? [sheet] : held).map((one) => one.id)],
         fixings: [{ ...FIXING_STOCK[v.fixing], count: levels.length }],
       };

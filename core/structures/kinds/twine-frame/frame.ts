@@ -149,8 +149,9 @@ function topFixings(f: Frame, post: Bar, index: number, { bar }: LaidBeam, end: 
     way: [0, -face * Math.sin(ASLANT_RAD), -Math.cos(ASLANT_RAD)],
     places: [[x + way * (off[n] as number), y + face * thick, z + Math.min(ASLANT_UP_MM, 0.6 * f.wood.beamWideMm)]],
   }));
-  const corner = x + way * half;
   const rise = f.lie.level ? 0 : Math.tan(f.slope);
+  // The inner corner of post and beam, as high as the underside of the beam is there.
+  const [corner, under] = [x + way * half, z + way * half * rise];
   const bracketScrew = (holdMm: number): string =>
     stockOf(f.setting.catalogue, 'screw-bracket', 'piece').lengthMm < holdMm - 2 ? 'screw-bracket' : 'screw-20';
   return [
@@ -160,9 +161,9 @@ function topFixings(f: Frame, post: Bar, index: number, { bar }: LaidBeam, end: 
       count: 1,
       plates: [
         [
-          [corner + way * BRACKET_MM, y, z + way * BRACKET_MM * rise],
-          [corner, y, z],
-          [corner, y, z - BRACKET_MM],
+          [corner + way * BRACKET_MM, y, under + way * BRACKET_MM * rise],
+          [corner, y, under],
+          [corner, y, under - BRACKET_MM],
         ],
       ],
     },
@@ -173,7 +174,7 @@ function topFixings(f: Frame, post: Bar, index: number, { bar }: LaidBeam, end: 
         through: null,
         into: bar.id,
         way: UP,
-        places: BRACKET_HOLES_MM.map((mm): Point => [corner + way * mm, y, z + way * mm * rise]),
+        places: BRACKET_HOLES_MM.map((mm): Point => [corner + way * mm, y, under + way * mm * rise]),
       },
     },
     {
@@ -183,7 +184,7 @@ function topFixings(f: Frame, post: Bar, index: number, { bar }: LaidBeam, end: 
         through: null,
         into: post.id,
         way: [-way, 0, 0],
-        places: BRACKET_HOLES_MM.map((mm): Point => [corner, y, z - mm]),
+        places: BRACKET_HOLES_MM.map((mm): Point => [corner, y, under - mm]),
       },
     },
   ];

@@ -1,0 +1,156 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { Design, Joint } from '../../../design/design';
+import { plumbEnds, SQUARE } from '../../../design/end-cut';
+import { extentOf } from '../../../design/extent';
+import { barOf, type Bar } from '../../../design/shapes/bar';
+import { ofShape } from '../../../design/shapes/shapes';
+import { outlineOf } from '../../../geometry/outline';
+import { clipped, type Pair } from '../../../geometry/polygon';
+import { cross, dot, minus, reach, scale, unit, type Point } from '../../../geometry/space';
+import type { Assembled } from '../../assemblies/assembly';
+import { screwThrough } from '../../rules/fixings';
+import { lastingTimber } from '../../rules/timber-knobs';
+import { bayLevel, BOARD_UP_MM, isAskew, type Fence } from './fence';
+import { onLeg, place, type Bay, type FencePost, type Leg } from './run';
+
+/** How a line turns at a corner from one run to the next, to the left counted up; what goes on as it came not at all. Radians. */
+function turnAt(before: Leg, after: Leg): number {
+  const turn = Math.atan2(cross(before.along, after.along)[2], dot(before.along, after.along));
+  return Math.abs(turn) < 1e-9 ? 0 : turn;
+}
+
+/** The bay that a corner post ends, and the one that it begins. */
+const aboutCorner = (f: Fence, post: FencePost): { before: Bay | undefined; after: Bay | undefined } => ({
+  before: f.run.bays.find((bay) => bay.to === post),
+  after: f.run.bays.find((bay) => bay.from === post),
+});
+
+/**
+ * Which side of its line the boards of a bay lie on: the right, outside of the garden (−1). After a corner that turns to
+ * the right the outer faces of two runs would cross: there one bay has its boards within (1).
+ */
+function sideOf(f: Fence, bay: Bay): 1 | -1 {
+  if (bay.from.kind === 'line' || place(bay.from, bay) > 1) return -1;
+  const { legs } = f.run;
+  const before = f.setting.place.closed ? legs.at(bay.leg.index - 1) : legs[bay.leg.index - 1];
+  return before && before !== bay.leg && turnAt(before, bay.leg) < 0 ? 1 : -1;
+}
+
+/** Past a sharp corner boards reach so many halves of a post at most (from memory). */
+const MOST_PAST = 2;
+
+/**
+ * How far the boards of a bay go past the middle of a post. To the middle of one in the line, where the next begin; to the
+ * far face of the last. At a corner that turns by θ two that lie outside of it meet along their inner edges,
+ * half tan(θ/2) past it; one that lies inside it stops where those of the other run begin: at (half + y cos θ) / sin θ
+ * for each of its faces, y from its line.
+ */
+function pastPost(f: Fence, post: FencePost, bay: Bay, thickMm: number): number {
+  const half = f.faceMm / 2;
+  if (post.kind === 'line') return 0;
+  const { before, after } = aboutCorner(f, post);
+  if (!before || !after || before.leg === after.leg || before.guest !== null || after.guest !== null) return half;
+  const turn = turnAt(before.leg, after.leg);
+  const outside = (one: Bay): boolean => sideOf(f, one) * turn <= 0;
+  const angle = Math.abs(turn);
+  if (outside(before) && outside(after)) return Math.min(MOST_PAST * half, half * Math.tan(angle / 2));
+  if (outside(bay)) return half;
+  const free = [half, half + thickMm].map((y) => (half + y * Math.cos(angle)) / Math.sin(angle));
+  // Half of the post is under it however sharp the corner: past 135° the two are trimmed to each other.
+  return Math.max(0, Math.min(half, ...free));
+}
+
+/** Screws so far from the middle of a board, as a share of its width (from memory). */
+const SCREWS_UP = 0.22;
+
+/** Level (or raked) boards on the outer faces of the posts, from the middle of one post to the middle of the next. */
+export function boardBays(f: Fence, bays: readonly Bay[]): Assembled[] {
+  const board = stockOf(f.setting.catalogue, lastingTimber(f.setting, f.v.board), 'timber');
+  const pitch = board.wideMm + f.v.boardGap;
+  const count = Math.max(1, Math.floor((f.v.height - BOARD_UP_MM + f.v.boardGap + 0.5) / pitch));
+  const screw = screwThrough(f.setting, board.thickMm, f.faceMm);
+  return bays.map((bay) => {
+    const side = sideOf(f, bay);
+    const out = side * (f.faceMm / 2 + board.thickMm / 2);
+    const tag = bay.key;
+    const level = f.stepped ? bayLevel(bay, true).baseFrom : null;
+    const at = (along: number, up: number, outMm: number): Point => {
+      const [x, y, z] = onLeg(bay.leg, along, 0, outMm);
+      return [x, y, (level ?? z) + up];
+    };
+    const past = (post: FencePost): number => pastPost(f, post, bay, board.thickMm);
+    const [a, b] = [place(bay.from, bay) - past(bay.from), place(bay.to, bay) + past(bay.to)];
+    const slope = level === null ? Math.atan2(bay.leg.to[2] - bay.leg.from[2], bay.leg.longMm) : 0;
+    const raked = Math.abs(slope) >= 0.005;
+    const boards = Array.from({ length: count }, (_, n): Bar => {
+      const up = BOARD_UP_MM + n * pitch + board.wideMm / 2;
+      const [from, to] = [at(a, up, out), at(b, up, out)];
+      return barOf({
+        id: `board-${tag}-${n + 1}`,
+        role: 'board',
+        of: board,
+        from,
+        to,
+        wide: [-Math.sin(slope) * bay.leg.along[0], -Math.sin(slope) * bay.leg.along[1], Math.cos(slope)],
+        cutMm: reach(from, to) + (raked ? board.wideMm * Math.tan(Math.abs(slope)) : 0),
+        ends: raked ? plumbEnds(slope) : SQUARE,
+      });
+    });
+    // On a post that stands askew they share no face: two screws, one over the other, in the middle of what lies on it.
+    const onAskew = (post: FencePost, up: number): { places?: Point[] } => {
+      if (!isAskew(f, post, bay)) return {};
+      const middle = place(post, bay) + ((post === bay.to ? 1 : -1) * (past(post) - f.faceMm / 2)) / 2;
+      const outer = side * (f.faceMm / 2 + board.thickMm);
+      return { places: [-SCREWS_UP, SCREWS_UP].map((share) => at(middle, up + share * board.wideMm, outer)) };
+    };
+    const joints = boards.flatMap((one, n) =>
+      [bay.from, bay.to].map((post): Joint => {
+        const up = BOARD_UP_MM + n * pitch + board.wideMm / 2;
+        return {
+          id: `${one.id}-${post.id}`,
+          kind: 'board to post',
+          places: [at(place(post, bay), up, (side * f.faceMm) / 2)],
+          parts: [one.id, post.id],
+          fixings: [
+            {
+              stock: screw,
+              count: 2,
+              drive: { through: one.id, into: post.id, way: scale(bay.leg.out, -side), ...onAskew(post, up) },
+            },
+          ],
+        };
+      }),
+    );
+    return { parts: boards, joints };
+  });
+}
+
+/** Less than this of a post's edge gives way under a board without being pared (from memory). mm. */
+const GIVES_MM = 1;
+
+/**
+ * Posts that stand askew to boards which lie on them, at corners that are not square: how many, and how much of an edge is
+ * pared away at most, so that the boards lie flat. mm.
+ * @example paredOff(design) // { posts: 1, mm: 18.4 } of a corner of 45°
+ */
+export function paredOff({ parts, joints }: Pick<Design, 'parts' | 'joints'>): { posts: number; mm: number } {
+  const bars = new Map(ofShape(parts, 'bar').map((bar) => [bar.id, bar]));
+  const off = new Map<string, number>();
+  for (const { kind, parts: held } of joints) {
+    const [board, post] = held.map((id) => bars.get(id));
+    if (kind !== 'board to post' || !board || !post) continue;
+    const way = unit([board.to[0] - board.from[0], board.to[1] - board.from[1], 0]);
+    const out = unit(minus([post.from[0], post.from[1], 0], [board.from[0], board.from[1], 0]));
+    const aside: Point = dot([-way[1], way[0], 0], out) > 0 ? [way[1], -way[0], 0] : [-way[1], way[0], 0];
+    const flat = ([x, y]: Point): Pair => [
+      (x - board.from[0]) * way[0] + (y - board.from[1]) * way[1],
+      (x - board.from[0]) * aside[0] + (y - board.from[1]) * aside[1],
+    ];
+    // What of the post is beside the board, and how much of that comes past the board's back.
+    const long = reach([board.from[0], board.from[1], 0], [board.to[0], board.to[1], 0]);
+    const beside = clipped(clipped(outlineOf(extentOf(post).map(flat)), [0, 1], [0, 0]), [long, 0], [long, 1]);
+    const deep = Math.max(0, ...beside.map(([, away]) => away + board.thickMm / 2));
+    if (deep > GIVES_MM) off.set(post.id, Math.max(deep, off.get(post.id) ?? 0));
+  }
+  return { posts: off.size, mm: Math.max(0, ...off.values()) };
+}
