@@ -10,7 +10,7 @@ const WHERE = [
   'web/ui',
   'web/words',
   'web/sheets',
-  ...['checks', 'choosing', 'structures', 'building', 'site'].map((room) => `core/${room}`),
+  ...['catalogue', 'crops', 'checks', 'choosing', 'structures', 'building', 'site'].map((room) => `core/${room}`),
 ];
 
 /** Everything in a file that could be read by somebody: strings, templates and the text between tags; not what is imported. */

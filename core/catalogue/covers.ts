@@ -51,7 +51,7 @@ export const COVERS: readonly MeshRoll[] = [
   }),
   cover({
     id: 'cover-fleece',
-    name: 'Fleece, light, 10′ (3 m) wide',
+    name: 'Fleece (row cover), light, 10′ (3 m) wide',
     heightMm: 3000,
     openingMm: 0.2,
     wireMm: 0.1,

@@ -209,7 +209,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
   }),
   roll({
     id: 'hardware-36',
-    name: 'Hardware mesh, ½″ (13 mm), 36″ (0.9 m) wide',
+    name: 'Fine welded mesh (hardware cloth), ½″ (13 mm), 36″ (0.9 m) wide',
     heightMm: inches(36),
     openingMm: inches(0.5),
     wireMm: 1,
@@ -219,7 +219,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
   }),
   roll({
     id: 'hardware-48',
-    name: 'Hardware mesh, ½″ (13 mm), 48″ (1.2 m) wide',
+    name: 'Fine welded mesh (hardware cloth), ½″ (13 mm), 48″ (1.2 m) wide',
     heightMm: inches(48),
     openingMm: inches(0.5),
     wireMm: 1,

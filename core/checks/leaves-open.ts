@@ -1,8 +1,8 @@
-import type { Way } from '../site/visitors';
+import type { WayPast } from '../site/visitors';
 import { check } from './check';
 
 /** How somebody still comes, behind their name. */
-const HOW: Record<Way, string> = {
+const HOW: Record<WayPast, string> = {
   open: 'through its mesh',
   low: 'over it',
   climb: 'up it',
@@ -21,7 +21,7 @@ const HOW: Record<Way, string> = {
 export const leavesOpen = check(
   'leaves-open',
   { says: { 'leaves.some': 'Still come: {who}.', 'leaves.none': 'Keeps out all who visit: {who}.' } },
-  ({ came }: { came: readonly { who: string; past: Way | null }[] }, found) => {
+  ({ came }: { came: readonly { who: string; past: WayPast | null }[] }, found) => {
     if (came.length === 0) return null;
     const open = came.flatMap(({ who, past }) => (past === null ? [] : [`${who} (${HOW[past]})`]));
     return open.length > 0

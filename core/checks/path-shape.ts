@@ -1,12 +1,10 @@
-import { cross2 } from '../geometry/polygon';
+import { cross2, type Pair } from '../geometry/polygon';
 import { check } from './check';
 
 /** A corner sharper than this leaves no room for two runs on one post (from memory). Degrees. */
 const SHARP_DEG = 30;
 /** Turned by this much from straight or from square, what is flat no longer bears on the face of a post (from memory). Degrees. */
 const ASKEW_DEG = 8;
-
-type Spot = readonly [number, number];
 
 /** Can a fence be built along this path? Corners in order; closed runs back to the first; `flat` where boards, frames or braces bear on the faces of its posts. */
 export const pathShape = check(
@@ -21,22 +19,22 @@ export const pathShape = check(
     },
   },
   (
-    { spots, closed, lengthMm, flat }: { spots: readonly Spot[]; closed: boolean; lengthMm: number; flat: boolean },
+    { spots, closed, lengthMm, flat }: { spots: readonly Pair[]; closed: boolean; lengthMm: number; flat: boolean },
     found,
   ) => {
     const legs = spots
-      .map((from, i) => [from, spots[(i + 1) % spots.length] as Spot] as const)
+      .map((from, i) => [from, spots[(i + 1) % spots.length] as Pair] as const)
       .slice(0, closed ? undefined : -1);
     for (let i = 0; i < legs.length; i++)
       for (let j = i + 2; j < legs.length; j++) {
-        const [a, b] = legs[i] as readonly [Spot, Spot];
-        const [c, d] = legs[j] as readonly [Spot, Spot];
+        const [a, b] = legs[i] as readonly [Pair, Pair];
+        const [c, d] = legs[j] as readonly [Pair, Pair];
         if (cross2(a, b, c, d)) return found('fail', 'path.crosses', { first: i + 1, second: j + 1 });
       }
     const turns = spots.map((at, i) => {
       const [before, after] = [
-        spots[(i - 1 + spots.length) % spots.length] as Spot,
-        spots[(i + 1) % spots.length] as Spot,
+        spots[(i - 1 + spots.length) % spots.length] as Pair,
+        spots[(i + 1) % spots.length] as Pair,
       ];
       if (!closed && (i === 0 || i === spots.length - 1)) return 180;
       const angle = Math.atan2(after[1] - at[1], after[0] - at[0]) - Math.atan2(before[1] - at[1], before[0] - at[0]);

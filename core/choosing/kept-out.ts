@@ -16,7 +16,7 @@ import { computeRemembered } from '../plan/remembered';
 import { toPlot } from '../site/frame';
 import { frameOf, asStand, hostNamed, pathOf } from '../site/stands/stands';
 import { dayOfYear, monthDayOf } from '../site/sun/season';
-import { getsPast, NEEDS, type Guard, type Way } from '../site/visitors';
+import { getsPast, NEEDS, type Guard, type WayPast } from '../site/visitors';
 import type { Fact } from '../wording/say';
 import type { StructureKind } from '../structures/kind';
 import { opensOn } from '../growth/flowering';
@@ -25,7 +25,7 @@ import { opensOn } from '../growth/flowering';
 export interface Met {
   structure: string;
   name: string;
-  past: Way | null;
+  past: WayPast | null;
   /** Its widest mesh. mm. */
   openingMm: number;
   /** From these days it is opened for insects, and lifted off by what has grown into it; null where it is not. */
@@ -66,7 +66,7 @@ export interface Answer {
   settle: Fact | null;
 }
 
-interface Standing {
+interface StandingGuard {
   structure: StructurePlan;
   guard: Guard;
   /** What hangs in its run: it keeps out no more than its gates do. */
@@ -96,7 +96,7 @@ const ENDS_MM = 450;
 
 /** What of a planting a structure stands about: all, some, or none of it. A cover counts for the plants it has a place for; one that carries none for its bed, as far as it goes. */
 function covers(
-  { structure: { stand, plantings }, round, design }: Standing,
+  { structure: { stand, plantings }, round, design }: StandingGuard,
   planting: Planting,
   bed: Grown,
 ): 'all' | 'some' | 'none' {
@@ -109,7 +109,7 @@ function covers(
 }
 
 /** How somebody gets past what stands about a planting, and until when it does not; days from 1 January. */
-function metBy(one: Standing, who: string, crop: Crop, plan: Plan, how: 'all' | 'some'): Met {
+function metBy(one: StandingGuard, who: string, crop: Crop, plan: Plan, how: 'all' | 'some'): Met {
   const { guard, gates, structure } = one;
   const need = NEEDS[who];
   const past = getsPast(who, guard) ?? gates.map((gate) => getsPast(who, gate)).find((way) => way !== null) ?? null;
@@ -155,7 +155,7 @@ export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
     stood.flatMap(({ kind, sized, setting, structure: { stand } }) =>
       hostNamed(stand) === host ? (kind.guards(sized, setting) ?? []) : [],
     );
-  const standing = stood.flatMap((one): Standing[] => {
+  const standing = stood.flatMap((one): StandingGuard[] => {
     const guard = one.kind.guards(one.sized, one.setting);
     return guard
       ? [
@@ -194,7 +194,7 @@ function endOf({ opens, outgrown }: Met, crop: Crop, plan: Plan, who: string): n
   return Math.min(Infinity, ...days);
 }
 
-function watch(plan: Plan, bed: Grown, plantings: readonly Planting[], standing: readonly Standing[]): BedWatch {
+function watch(plan: Plan, bed: Grown, plantings: readonly Planting[], standing: readonly StandingGuard[]): BedWatch {
   const crops = plantings.map((planting) => ({ planting, crop: cropOf(plan, planting) }));
   const all = new Map<string, { crop: Crop; met: Met[] }[]>();
   for (const { planting, crop } of crops) {

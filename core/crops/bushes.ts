@@ -91,7 +91,7 @@ export const BUSHES: readonly Crop[] = [
   },
   {
     id: 'aubergine',
-    name: 'Aubergine',
+    name: 'Aubergine (eggplant)',
     family: 'nightshade',
     habit: 'bush',
     heightMm: feet(3.5),

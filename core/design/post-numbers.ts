@@ -8,7 +8,7 @@ const IN_LINE_MM = 80;
 /** What leans farther than this (the upright share of its length) stands in a ring or in pairs, not in a line. */
 const UPRIGHT = 0.98;
 
-type Standing = Pick<Design, 'parts' | 'traits' | 'ground'>;
+type Numbered = Pick<Design, 'parts' | 'traits' | 'ground'>;
 
 /** The posts: straight, set in the soil, and more than a guide for shoots. */
 export const postsIn = ({ parts, traits }: Pick<Design, 'parts' | 'traits'>): Bar[] =>
@@ -36,7 +36,7 @@ function inLines(bars: readonly Bar[]): Bar[][] {
  * The lines in which upright posts stand, each from its start: those of a row by how far back they are; those along a
  * path are one line. None where they lean.
  */
-export function postLines(design: Standing): Bar[][] {
+export function postLines(design: Numbered): Bar[][] {
   const posts = postsIn(design);
   if (posts.some((post) => Math.abs(tangentAt(axisOf(post), 0)[2]) < UPRIGHT)) return [];
   if ('path' in design.ground) return posts.length > 0 ? [posts] : [];
@@ -48,7 +48,7 @@ export function postLines(design: Standing): Bar[][] {
  * Drawings, marks, holes and tables all call a post by it.
  * @example postNumbers(design).get('post-3') // 3
  */
-export const postNumbers = (design: Standing): ReadonlyMap<string, number> =>
+export const postNumbers = (design: Numbered): ReadonlyMap<string, number> =>
   new Map(
     postLines(design)
       .flat()

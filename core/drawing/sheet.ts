@@ -18,13 +18,13 @@ export interface Paper {
   marks: readonly PaperMark[];
   /** What is seen through a round window, under the marks. */
   lens: { at: Spot; radiusPx: number; marks: readonly PaperMark[] } | null;
-  frame: Frame;
+  frame: PaperScale;
   /** Where length knobs can be pulled, in pixels. */
   pulls: readonly PaperPull[];
 }
 
 /** How a view lies on the paper: pixels a millimetre, and where its origin comes to lie. */
-export interface Frame {
+export interface PaperScale {
   scale: number;
   originPx: Spot;
 }
@@ -62,7 +62,7 @@ const RIGHT_ROOM = 34;
  */
 export function setOnPaper(
   view: View,
-  o: { widthPx: number; heightPx: number; units: Units; keep?: Frame | undefined; scale?: number },
+  o: { widthPx: number; heightPx: number; units: Units; keep?: PaperScale | undefined; scale?: number },
 ): Paper {
   const width = view.box.right - view.box.left;
   const height = view.box.top - view.box.bottom;

@@ -45,7 +45,7 @@ export const SAME_MM = 0.6;
 export const asMet = (a: RodMark, b: RodMark): number => Math.round(a.atMm * 10) - Math.round(b.atMm * 10);
 
 /** In the order they are met, each said once, those of one kind numbered where there are several. */
-export function tidy(marks: readonly RodMark[]): RodMark[] {
+export function asMarked(marks: readonly RodMark[]): RodMark[] {
   const met = marks
     .toSorted((a, b) => asMet(a, b) || (a.what < b.what ? -1 : a.what > b.what ? 1 : 0))
     .reduce<RodMark[]>((kept, mark) => {

@@ -11,7 +11,7 @@ import { add, dot, minus, reach, scale, type Point } from '../geometry/space';
 import { setFixings } from '../joinery/set-fixings';
 import { inches } from '../quantity/length';
 import { tapeFor } from './tape';
-import { asMet, type RodMark, type Rod, SAME_MM, tidy, merged } from './rod';
+import { asMet, type RodMark, type Rod, SAME_MM, asMarked, merged } from './rod';
 
 /** Plants stand in one row, and posts on one run of a path, where they are no farther off it. mm. */
 const IN_LINE_MM = 80;
@@ -201,7 +201,7 @@ function timberRods(design: Design): Rod[] {
       const joints = of.get(part.id) ?? [];
       // Pilot holes are marked by the eye or the nail that goes into them.
       const filled = joints.some((joint) => joint.fixings.some((one) => one.drive?.through === null));
-      const marks = tidy([
+      const marks = asMarked([
         ...crossings(part, joints, named, numbers),
         ...(filled ? [] : part.holes).map((hole, i): RodMark => ({
           atMm: hole.atMm,
@@ -234,7 +234,7 @@ function heightRods(design: Design): Rod[] {
   return merged(
     postsIn(design).flatMap((part): Rod[] => {
       const long = lengthOf(axisOf(part)) - part.buriedMm;
-      const marks = tidy([
+      const marks = asMarked([
         ...crossings(part, of.get(part.id) ?? [], named, numbers).map((mark) => ({
           ...mark,
           atMm: mark.atMm - part.buriedMm,

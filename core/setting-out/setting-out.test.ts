@@ -10,7 +10,7 @@ import { anyPlan } from '../structures/any-plan.fixture';
 import { kindOf, KINDS } from '../structures/registry';
 import { holesOf } from './holes';
 import { ringOf } from './ring';
-import { storyStep, tidy } from './rod';
+import { storyStep, asMarked } from './rod';
 import { rodsOf } from './rods';
 
 const designOf = (plan: Plan, structure = plan.structures[0] as Plan['structures'][number]) =>
@@ -102,13 +102,13 @@ describe('running figures', () => {
 
   it('are one mark within what a pencil draws, and two beyond it, however near', () => {
     const at = (atMm: number, what = 'rail', of: 'middle' | 'fixing' = 'middle') => ({ atMm, of, what, no: 0 });
-    expect(tidy([at(100), at(100.5), at(102), at(150)]).map(({ atMm, no }) => [atMm, no])).toEqual([
+    expect(asMarked([at(100), at(100.5), at(102), at(150)]).map(({ atMm, no }) => [atMm, no])).toEqual([
       [100, 1],
       [102, 2],
       [150, 3],
     ]);
-    expect(tidy([at(100), at(100, 'brace'), at(100, 'rail', 'fixing')])).toHaveLength(3);
-    expect(tidy([at(100)])[0]?.no).toBe(0);
+    expect(asMarked([at(100), at(100, 'brace'), at(100, 'rail', 'fixing')])).toHaveLength(3);
+    expect(asMarked([at(100)])[0]?.no).toBe(0);
   });
 
   it('have a number for each line of posts where there are several, in their order, and none where there is one', () => {

@@ -193,7 +193,7 @@ export const closedBy = (openingMm: number, heightMm: number): Barrier => ({
  * How somebody gets past a guard: through it, over it, up it, under it, beside its leaf, because it touches or covers
  * only some, or because it is no hindrance at all.
  */
-export type Way =
+export type WayPast =
   'open' | 'low' | 'climb' | 'dig' | 'under' | 'beside' | 'soft' | 'roof' | 'floor' | 'touch' | 'part' | 'any';
 
 /** A finger’s width less is forgiven in height, and the thickness of a wire in an opening (from memory). mm. */
@@ -222,7 +222,7 @@ const askedOf = (need: FenceNeed, second: Second | null | undefined): number =>
   twoDo(need, second) ? (need.two?.heightMm ?? 0) : need.heightMm;
 
 /** How one that walks, digs or climbs gets past a guard; null where it does not. */
-function pastFence(asked: FenceNeed, { barrier, stiffMm, roofed }: Guard): Way | null {
+function pastFence(asked: FenceNeed, { barrier, stiffMm, roofed }: Guard): WayPast | null {
   const need = { ...asked, heightMm: askedOf(asked, barrier.second) };
   if (openTo(barrier, Math.min(need.heightMm, barrier.heightMm)) > need.openingMm + WIRE_MM) return 'open';
   if (!roofed && barrier.heightMm + FORGIVEN_MM < need.heightMm) return 'low';
@@ -241,7 +241,7 @@ function pastFence(asked: FenceNeed, { barrier, stiffMm, roofed }: Guard): Way |
  * How a visitor or a pest gets past a guard; null where it is kept out. Somebody of whom nothing is known is never kept
  * out.
  */
-export function getsPast(who: string, guard: Guard): Way | null {
+export function getsPast(who: string, guard: Guard): WayPast | null {
   const need = NEEDS[who];
   const { barrier } = guard;
   const widestMm = guard.nettedMm ?? Math.max(barrier.openingMm, barrier.openingLowMm);

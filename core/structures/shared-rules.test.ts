@@ -20,7 +20,7 @@ import { nearestClear, takenBy } from './rules/clash';
 import { letInDepth, nextStockUp } from './rules/depth';
 import { FOOTINGS, footingSteps, pourFootings, setBy } from './assemblies/footing';
 import { withinLimits } from './knob';
-import { leanOf, onLeaf, upLeaf, type Leaf } from './rules/leaves';
+import { leanOf, onLeaf, upLeaf, type PropLeaf } from './rules/leaves';
 import { baysAPiece, piecesOverPosts } from './rules/over-posts';
 import { kindOf, KINDS } from './registry';
 import { anglesRound, angleAt, doorHalfRad, onRing, openRingMm, ringArea } from './rules/ring';
@@ -326,7 +326,7 @@ describe('leaves, rings, weaving', () => {
       fc.property(mm(900, 2400), mm(200, 1700), mm(0, 80), mm(0, 4000), (leafMm, spreadMm, gapMm, along) => {
         fc.pre(spreadMm - gapMm < 2 * leafMm && spreadMm > gapMm);
         const { heightMm, leanRad } = leanOf(leafMm, spreadMm, gapMm);
-        const [front, back] = ([-1, 1] as const).map((side): Leaf => ({
+        const [front, back] = ([-1, 1] as const).map((side): PropLeaf => ({
           ground: GROUND,
           y: 50,
           side,

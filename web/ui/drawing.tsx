@@ -1,6 +1,6 @@
 'use client';
 import { useLayoutEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import { setOnPaper, type Frame, type Paper } from '@lignum/core/drawing/sheet';
+import { setOnPaper, type PaperScale, type Paper } from '@lignum/core/drawing/sheet';
 import { toSvg } from '@lignum/core/drawing/svg';
 import type { View } from '@lignum/core/drawing/primitive';
 import type { Units } from '@lignum/core/quantity/length';
@@ -20,7 +20,7 @@ interface DrawingProps {
   /** What it shows, for those who do not see it. */
   describes?: string;
   /** Holds the drawing still while something in it is pulled. */
-  keep?: Frame | undefined;
+  keep?: PaperScale | undefined;
   /** Laid over the drawing, in its pixels. */
   overlay?: (paper: Paper) => ReactNode;
 }

@@ -4,16 +4,16 @@ import { useEffect, useMemo, useState, type ReactNode, type Ref } from 'react';
 import { Object3D } from 'three';
 import { OrbitControls } from 'three/addons/controls/OrbitControls.js';
 
-type Spot = readonly [x: number, y: number, z: number];
+type StagePoint = readonly [x: number, y: number, z: number];
 
 /** What a stage looks at: metres, x right, y up, z towards the reader. */
 interface Sight {
   label: string;
-  look: Spot;
-  from: Spot;
+  look: StagePoint;
+  from: StagePoint;
   /** How wide what stands on it is: shadows are drawn so far round what is looked at. */
   span: number;
-  sun: { from: Spot; strength: number };
+  sun: { from: StagePoint; strength: number };
 }
 
 const LENS_DEG = 40;

@@ -9,8 +9,8 @@ export interface SpotStand {
   underfoot: Underfoot;
 }
 
-/** What stands on open ground is found from one place alone: the longest row of towers there can be (twelve, three metres apart; from memory). mm. */
-const ABOUT_A_SPOT_MM = 40_000;
+/** What stands on open ground is found from one place alone: the longest row of towers there can be, twenty of them 8′ apart. mm. */
+const ABOUT_A_SPOT_MM = 47_000;
 
 export const SPOT: StandModule<SpotStand, SpotStand> = {
   ...NAMES_NOTHING,

@@ -1,5 +1,5 @@
 import type { Site } from '../plot';
-import { sunPosition, type Place, type SunPosition } from './sun-position';
+import { sunPosition, type Coordinates, type SunPosition } from './sun-position';
 
 /** One instant of sun, and the hours it stands for. */
 export interface SunSample {
@@ -26,7 +26,13 @@ export const solarMidnight = (utcMidnightMs: number, longitudeDeg: number): numb
   utcMidnightMs - (longitudeDeg / 15) * 3_600_000;
 
 /** A day's sun every `stepMinutes`, for a day that begins at UTC midnight less the place's own offset. */
-export function samplesOfDay(year: number, month: number, day: number, place: Place, stepMinutes = 10): SunSample[] {
+export function samplesOfDay(
+  year: number,
+  month: number,
+  day: number,
+  place: Coordinates,
+  stepMinutes = 10,
+): SunSample[] {
   const start = solarMidnight(Date.UTC(year, month - 1, day), place.longitudeDeg);
   const count = Math.round((24 * 60) / stepMinutes);
   return Array.from({ length: count }, (_, i): SunSample => ({

@@ -10,7 +10,7 @@ const RAD = Math.PI / 180;
 const sin = (degrees: number): number => Math.sin(degrees * RAD);
 const cos = (degrees: number): number => Math.cos(degrees * RAD);
 
-export interface Place {
+export interface Coordinates {
   /** North is positive, −90 to 90. */
   latitudeDeg: number;
   /** East is positive, −180 to 180. */
@@ -73,7 +73,7 @@ function refractionDeg(altitudeDeg: number): number {
 const PARALLAX_DEG = 8.794 / 3600;
 
 /** The sun over a place at an instant (milliseconds since 1970, UTC). `air: false` leaves refraction out. */
-export function sunPosition(utcMs: number, place: Place, air = true): SunPosition {
+export function sunPosition(utcMs: number, place: Coordinates, air = true): SunPosition {
   const sun = apparentSun(utcMs);
   const hourAngle = siderealDeg(utcMs, sun.equinoxDeg) + place.longitudeDeg - sun.rightAscensionDeg;
   const high =
@@ -101,7 +101,7 @@ export type SunDay =
   | { day: 'never rises'; noonMs: number };
 
 /** Sunrise, highest point and sunset around the local noon of a day that begins (UTC) at `dayStartMs`; the polar cases are values. */
-export function sunDay(dayStartMs: number, place: Place): SunDay {
+export function sunDay(dayStartMs: number, place: Coordinates): SunDay {
   const altitude = (ms: number): number => sunPosition(ms, place, false).altitudeRad / RAD;
   let noonMs = dayStartMs + (12 - place.longitudeDeg / 15) * 3_600_000;
   for (let i = 0; i < 3; i++) {

@@ -11,7 +11,7 @@ import { risingBrace } from './brace';
 import { halvedFrame, meshOnFrame, type HalvedFrame, type Stuff } from './halved-frame';
 
 /** Where a leaf is gone through, from above, and to which side it swings. */
-export const doorwayOf = ({ middle, swing }: Pick<Leaf, 'middle' | 'swing'>): NonNullable<Design['doorway']> => ({
+export const doorwayOf = ({ middle, swing }: Pick<HungLeaf, 'middle' | 'swing'>): NonNullable<Design['doorway']> => ({
   at: [middle[0], middle[1]],
   swings: swing > 0 ? 'back' : 'front',
 });
@@ -30,7 +30,7 @@ const LATCH_MM = inches(1.5);
 const LATCH_HIGH_MM = inches(1);
 
 /** A leaf by its outside: how wide and high, where the middle of its gateway is on the soil and its foot hangs over that, and to which side its hinges are. mm. */
-export interface Leaf {
+export interface HungLeaf {
   middle: Point;
   wideMm: number;
   highMm: number;
@@ -45,7 +45,7 @@ export interface Leaf {
 
 /** A leaf as it is framed: its brace, and the halved frame, whose first upright is the one that hangs. */
 export interface FramedLeaf {
-  leaf: Leaf;
+  leaf: HungLeaf;
   frame: HalvedFrame;
   /** The stile with the hinges and the one with the latch. */
   stiles: readonly [hinge: Bar, latch: Bar];
@@ -57,7 +57,7 @@ export interface FramedLeaf {
  * from the lower hinge corner up to the latch corner, its ends plumb: there it is pressed and cannot sag (common
  * practice, no source).
  */
-export function frameLeaf(leaf: Leaf, setting: Setting): FramedLeaf {
+export function frameLeaf(leaf: HungLeaf, setting: Setting): FramedLeaf {
   const { wideMm, highMm, of, footMm, hingeSide } = leaf;
   const { wideMm: wide, thickMm: thick } = of;
   const at = (right: number, up: number, y = 0): Point => add(leaf.middle, [right, y, footMm + up]);

@@ -1,5 +1,5 @@
 /** A stretch along a member that is taken: a post top, a brace, a screw. mm. */
-export interface Taken {
+export interface TakenStretch {
   fromMm: number;
   toMm: number;
 }
@@ -8,7 +8,7 @@ export interface Taken {
 export const CLEAR_MM = 12.7;
 
 /** Stretches about fixings, with the clear wood a hole needs beside them. */
-export const takenBy = (atMm: number, halfMm: number): Taken => ({
+export const takenBy = (atMm: number, halfMm: number): TakenStretch => ({
   fromMm: atMm - halfMm - CLEAR_MM,
   toMm: atMm + halfMm + CLEAR_MM,
 });
@@ -19,7 +19,7 @@ export const takenBy = (atMm: number, halfMm: number): Taken => ({
  */
 export function nearestClear(
   wantedMm: number,
-  taken: readonly Taken[],
+  taken: readonly TakenStretch[],
   fromMm: number,
   toMm: number,
 ): { atMm: number; clear: boolean } {

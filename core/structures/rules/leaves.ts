@@ -26,7 +26,7 @@ export const leastSpread = (leafMm: number): number =>
   inches(Math.ceil((leafMm * Math.tan(LEAST_LEAN_RAD)) / MM_PER_INCH));
 
 /** A leaf on one side (−1 the front, 1 the back) of a middle line over the soil. */
-export interface Leaf {
+export interface PropLeaf {
   ground: Ground;
   y: number;
   side: -1 | 1;
@@ -36,14 +36,14 @@ export interface Leaf {
 }
 
 /** A point of a leaf: along the row, up the leaf from its foot, and out from its middle plane. */
-export function onLeaf(leaf: Leaf, alongMm: number, upMm: number, outMm: number): Point {
+export function onLeaf(leaf: PropLeaf, alongMm: number, upMm: number, outMm: number): Point {
   const foot = onGround(leaf.ground, alongMm, leaf.y + (leaf.side * leaf.spreadMm) / 2);
   const [sin, cos] = [Math.sin(leaf.leanRad), Math.cos(leaf.leanRad)];
   return [foot[0], foot[1] - leaf.side * sin * upMm + leaf.side * cos * outMm, foot[2] + cos * upMm + sin * outMm];
 }
 
 /** The direction out of the face of a leaf. */
-export const outOfLeaf = (leaf: Leaf): Point => [0, leaf.side * Math.cos(leaf.leanRad), Math.sin(leaf.leanRad)];
+export const outOfLeaf = (leaf: PropLeaf): Point => [0, leaf.side * Math.cos(leaf.leanRad), Math.sin(leaf.leanRad)];
 
 /** The direction up a leaf. */
-export const upLeaf = (leaf: Leaf): Point => [0, -leaf.side * Math.sin(leaf.leanRad), Math.cos(leaf.leanRad)];
+export const upLeaf = (leaf: PropLeaf): Point => [0, -leaf.side * Math.sin(leaf.leanRad), Math.cos(leaf.leanRad)];

@@ -1,7 +1,7 @@
 'use client';
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { View } from '@lignum/core/drawing/primitive';
-import type { Frame, Paper, PaperPull } from '@lignum/core/drawing/sheet';
+import type { PaperScale, Paper, PaperPull } from '@lignum/core/drawing/sheet';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { exact, formatLength } from '@lignum/core/quantity/length';
 import { stepOf, type LengthKnob } from '@lignum/core/structures/knob';
@@ -37,7 +37,7 @@ export function PullDrawing({
   describes?: string;
 }) {
   const { on, tongue } = useGarden();
-  const [keep, setKeep] = useState<Frame>();
+  const [keep, setKeep] = useState<PaperScale>();
   const { knobs } = computed.kind;
   const settled = Object.fromEntries(Object.entries(computed.sized.knobs).map(([name, state]) => [name, state.value]));
   const pullable = (name: string): LengthKnob | null => {

@@ -1,10 +1,10 @@
 import { canBeStopped, type Met, type Threat } from '@lignum/core/choosing/kept-out';
-import { NEEDS, type Way } from '@lignum/core/site/visitors';
+import { NEEDS, type WayPast } from '@lignum/core/site/visitors';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMonthDay, type Tongue } from '@lignum/core/wording/say';
 
 /** How somebody gets past what stands there. */
-const PAST: Record<Way, (name: string) => string> = {
+const PAST: Record<WayPast, (name: string) => string> = {
   open: (name) => `come through the mesh of ${name}`,
   low: (name) => `get over ${name}`,
   climb: (name) => `climb ${name}`,

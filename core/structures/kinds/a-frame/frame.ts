@@ -12,7 +12,7 @@ import { together, type Assembled } from '../../assemblies/assembly';
 import { hingedAtTop, peggedFeet } from '../../assemblies/folding-pair';
 import type { Values } from '../../knob';
 import { evenly, eyeIn, screwThrough } from '../../rules/fixings';
-import { onLeaf, outOfLeaf, upLeaf, type Leaf } from '../../rules/leaves';
+import { onLeaf, outOfLeaf, upLeaf, type PropLeaf } from '../../rules/leaves';
 import type { BedSetting } from '../../setting';
 import { BETWEEN_MM, TETHER, type A_FRAME_KNOBS } from './knobs';
 import { slatsUp } from './slats';
@@ -29,7 +29,7 @@ export const STAPLE_EVERY_MM = inches(6);
 const EDGE_IN_MM = inches(0.75);
 
 /** What all frames of a row have in common. */
-export interface Frames {
+export interface AFrames {
   v: AFrameValues;
   ground: Ground;
   y: number;
@@ -40,9 +40,9 @@ export interface Frames {
 }
 
 /** One leaf of a frame: its place, and its two stiles. */
-interface Side {
+interface LeafSide {
   name: string;
-  leaf: Leaf;
+  leaf: PropLeaf;
   /** Where its stiles stand along the row, and where it begins. mm. */
   atMm: readonly [number, number];
   fromMm: number;
@@ -51,10 +51,10 @@ interface Side {
 }
 
 /** One frame: two leaves, slatted or meshed, hinged at the head, tethered low down, pegged where that is wanted. */
-export function placeFrame(f: Frames, index: number): Assembled {
+export function placeFrame(f: AFrames, index: number): Assembled {
   const { v } = f;
   const name = index + 1;
-  const sides = ([-1, 1] as const).map((side) => sideOf(f, index, side)) as [Side, Side];
+  const sides = ([-1, 1] as const).map((side) => sideOf(f, index, side)) as [LeafSide, LeafSide];
   const [front, back] = sides;
   const stiles = sides.flatMap((one) => one.stiles);
   return together(
@@ -70,11 +70,11 @@ export function placeFrame(f: Frames, index: number): Assembled {
 }
 
 /** The stiles of one leaf, their feet cut level. */
-function sideOf(f: Frames, index: number, side: -1 | 1): Side {
+function sideOf(f: AFrames, index: number, side: -1 | 1): LeafSide {
   const { v, stile } = f;
   const name = `${index + 1}${side < 0 ? 'front' : 'back'}`;
   const fromMm = index * (v.width + BETWEEN_MM);
-  const leaf: Leaf = { ground: f.ground, y: f.y, side, spreadMm: v.spread, leanRad: f.leanRad };
+  const leaf: PropLeaf = { ground: f.ground, y: f.y, side, spreadMm: v.spread, leanRad: f.leanRad };
   const atMm = [fromMm + stile.wideMm / 2, fromMm + v.width - stile.wideMm / 2] as const;
   // The thickness of a stile points along axis × wide: the foot is cut level, an angle of the lean.
   const foot: EndCut = f.leanRad < 0.005 ? SQUARE[0] : { cut: 'angle', angleRad: -side * f.leanRad };
@@ -92,7 +92,7 @@ function sideOf(f: Frames, index: number, side: -1 | 1): Side {
 }
 
 /** Slats flat on the outer face of both stiles, two screws to each; of a meshed leaf three, over the mesh. */
-function slatted({ v, stile, slat, setting }: Frames, { name, leaf, atMm, fromMm, stiles, out }: Side): Assembled {
+function slatted({ v, stile, slat, setting }: AFrames, { name, leaf, atMm, fromMm, stiles, out }: LeafSide): Assembled {
   const outMm = (stile.thickMm + slat.thickMm) / 2;
   const ups =
     v.infill === 'slats'
@@ -124,8 +124,8 @@ const LEAST_STRIP_MM = inches(4);
 
 /** Strips of net up the outer face of a leaf, stapled down both stiles. */
 function meshed(
-  { v, ground, stile }: Frames,
-  { name, leaf, atMm, fromMm, stiles, out }: Side,
+  { v, ground, stile }: AFrames,
+  { name, leaf, atMm, fromMm, stiles, out }: LeafSide,
   net: MeshRoll,
 ): Assembled {
   const face = stile.thickMm / 2;
@@ -168,7 +168,7 @@ function meshed(
 }
 
 /** A tether across each end of a frame, from eye to eye on the inner faces of its stiles. */
-function tethered({ v, stile }: Frames, name: number, sides: readonly Side[]): Assembled {
+function tethered({ v, stile }: AFrames, name: number, sides: readonly LeafSide[]): Assembled {
   const made = [0, 1].map((n) => {
     const path = sides.map(({ leaf, atMm }) => onLeaf(leaf, atMm[n] as number, TETHER_UP_MM, 0));
     const [from, to] = path as [Point, Point];

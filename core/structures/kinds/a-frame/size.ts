@@ -20,7 +20,7 @@ import {
   TETHER_END_MM,
   TETHER_UP_MM,
   type AFrameValues,
-  type Frames,
+  type AFrames,
 } from './frame';
 import { BETWEEN_MM, MOST_LEAF_MM } from './knobs';
 import { slatsUp } from './slats';
@@ -46,7 +46,7 @@ export function sizeAFrame(asked: AFrameValues, setting: BedSetting): Sizing<AFr
   const ground = groundOf(setting.place.bed);
   const y = acrossBed(v.rowAt, setting);
   const { heightMm, leanRad } = leanOf(v.leaf, v.spread, v.hingeGap);
-  const f: Frames = { v, ground, y, leanRad, stile, slat, setting };
+  const f: AFrames = { v, ground, y, leanRad, stile, slat, setting };
   const builtMm = v.frames * v.width + (v.frames - 1) * BETWEEN_MM;
   const rows = ([-1, 1] as const).map((side): PlantRow => ({
     acrossMm: y + side * (v.spread / 2 + STEM_OUT_MM),

@@ -3,7 +3,7 @@ import { barOf } from '../../../design/shapes/bar';
 import { UP, type Point } from '../../../geometry/space';
 import { fact } from '../../../wording/say';
 import type { Assembled } from '../../assemblies/assembly';
-import { hingesFor, type FramedLeaf, type Leaf } from '../../assemblies/hung-leaf';
+import { hingesFor, type FramedLeaf, type HungLeaf } from '../../assemblies/hung-leaf';
 import type { Values } from '../../knob';
 import { screwThrough } from '../../rules/fixings';
 import { lastingTimber } from '../../rules/timber-knobs';
@@ -12,7 +12,7 @@ import { looseOver, type GARDEN_GATE_KNOBS, type RunSetting } from './knobs';
 export type GardenGateValues = Values<typeof GARDEN_GATE_KNOBS>;
 
 /** The leaf of a gateway less what is left free. */
-export function leafOf(v: GardenGateValues, setting: RunSetting): Leaf {
+export function leafOf(v: GardenGateValues, setting: RunSetting): HungLeaf {
   // On the side to which it opens its face and those of its posts are in one plane: knuckles stand clear, and the latch lies flat on both.
   const inward = v.opens === 'inward';
   const [outer, inner] = setting.place.opening.facesMm;

@@ -4,7 +4,7 @@ import type { Point } from '../../../geometry/space';
 import type { Guard } from '../../../site/visitors';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
-import { doorwayOf, frameLeaf, hangLeaf, meshOnLeaf, type FramedLeaf, type Leaf } from '../../assemblies/hung-leaf';
+import { doorwayOf, frameLeaf, hangLeaf, meshOnLeaf, type FramedLeaf, type HungLeaf } from '../../assemblies/hung-leaf';
 import type { Sizing } from '../../kind';
 import { meshBarrier, standingGuard } from '../../rules/barrier';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
@@ -13,7 +13,7 @@ import { boardsOn, leafOf, type GardenGateValues } from './leaf';
 
 /** What its own checks, steps and mends ask for. mm. */
 export interface GardenGateFacts {
-  leaf: Leaf;
+  leaf: HungLeaf;
   guard: Guard;
 }
 
@@ -99,7 +99,7 @@ const meshed = (framed: FramedLeaf, v: GardenGateValues, setting: RunSetting): A
   );
 
 /** What the leaf sweeps as it opens, from above: from shut to square, and back to its hinge. */
-function swingOf(leaf: Leaf): Point[] {
+function swingOf(leaf: HungLeaf): Point[] {
   const hinge: Point = [(leaf.hingeSide * leaf.wideMm) / 2, leaf.middle[1], 0];
   const arc = Array.from({ length: SWING_STROKES + 1 }, (_, i): Point => {
     const turned = (Math.PI / 2) * (i / SWING_STROKES);

@@ -16,7 +16,7 @@ const PROP_SHARE = 0.55;
 const PROP_DOWN_MM = inches(2);
 
 /** The box in its own directions: along the bed, across it, and square to its soil. */
-export interface Box {
+export interface LiddedBox {
   at: (along: number, across: number, up: number) => Point;
   way: Point;
   side: Point;
@@ -40,7 +40,13 @@ export const layersOf = (v: LiddedFrameValues, setting: BedSetting): { role: 'me
 ];
 
 /** Courses of boards about posts: the long ones run through, the short ones stand between them. */
-export function boardsOf(box: Box, v: LiddedFrameValues, board: Timber, strip: Timber, setting: BedSetting): Sides {
+export function boardsOf(
+  box: LiddedBox,
+  v: LiddedFrameValues,
+  board: Timber,
+  strip: Timber,
+  setting: BedSetting,
+): Sides {
   const { at, longMm, wideMm, highMm } = box;
   const [t, p] = [board.thickMm, strip.thickMm];
   const inner = longMm - 2 * t - p;
@@ -122,7 +128,7 @@ export function boardsOf(box: Box, v: LiddedFrameValues, board: Timber, strip: T
 
 /** Props for the lids: each lies across the box inside, and turns up on one screw in a front post. */
 export function propsOf(
-  box: Box,
+  box: LiddedBox,
   v: LiddedFrameValues,
   lids: number,
   sides: Sides,
@@ -167,4 +173,4 @@ export function propsOf(
 }
 
 /** How far along the box a post stands. mm. */
-const alongOf = (box: Box, post: Bar): number => dot(minus(post.from, box.at(0, 0, 0)), box.way);
+const alongOf = (box: LiddedBox, post: Bar): number => dot(minus(post.from, box.at(0, 0, 0)), box.way);

@@ -7,7 +7,7 @@ import type { Assembled } from '../../assemblies/assembly';
 import { stapledOn } from '../../assemblies/staples';
 import { screwThrough } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
-import { layersOf, type Box, type Sides } from './box';
+import { layersOf, type LiddedBox, type Sides } from './box';
 import { lidsOf, type LiddedFrameValues } from './knobs';
 import { hingesAlong } from './lid';
 import { meshOver, panelOf, staples, type Plane } from './panel';
@@ -19,7 +19,7 @@ const UNDER_MM = inches(0.25);
 
 /** Over a box whose posts go up: a roof, fixed mesh behind and at both ends, doors across the front. */
 export function cupboardOf(
-  box: Box,
+  box: LiddedBox,
   v: LiddedFrameValues,
   board: Timber,
   strip: Timber,
@@ -66,7 +66,7 @@ export function cupboardOf(
 
 /** Upright planes: across them is up, from the middle of what stands over the rim and what is tucked under it. */
 const upright =
-  (box: Box, v: Pick<LiddedFrameValues, 'above'>, place: (along: number, up: number, out: number) => Point) =>
+  (box: LiddedBox, v: Pick<LiddedFrameValues, 'above'>, place: (along: number, up: number, out: number) => Point) =>
   (along: number, across: number, out: number): Point =>
     place(along, box.highMm - TUCK_MM + (v.above + TUCK_MM) / 2 + across, out);
 
@@ -76,7 +76,7 @@ interface Face {
   longMm: number;
 }
 
-function backOf(box: Box, t: number, inLong: number, inWide: number): Face {
+function backOf(box: LiddedBox, t: number, inLong: number, inWide: number): Face {
   return {
     name: 'back',
     plane: {
@@ -90,7 +90,7 @@ function backOf(box: Box, t: number, inLong: number, inWide: number): Face {
   };
 }
 
-const endsOf = (box: Box, t: number, inWide: number): Face[] =>
+const endsOf = (box: LiddedBox, t: number, inWide: number): Face[] =>
   [
     { name: 'left', x: t, out: -1 },
     { name: 'right', x: box.longMm - t, out: 1 },
@@ -111,7 +111,7 @@ function fixedMesh(
   name: string,
   face: Face['plane'],
   longMm: number,
-  box: Box,
+  box: LiddedBox,
   v: LiddedFrameValues,
   strip: Timber,
   sides: Sides,
@@ -151,7 +151,7 @@ function fixedMesh(
 
 /** Doors side by side on the front faces of the posts, each hinged on the post at its left and hooked to the one at its right. */
 function doorsOf(
-  box: Box,
+  box: LiddedBox,
   v: LiddedFrameValues,
   t: number,
   strip: Timber,

@@ -9,7 +9,7 @@ import type { Assembled } from '../../assemblies/assembly';
 import { stapledOn } from '../../assemblies/staples';
 import { eyeIn } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
-import type { Box, Sides } from './box';
+import type { LiddedBox, Sides } from './box';
 import { lidLength, type LiddedFrameValues } from './knobs';
 import { meshOver, panelOf, staples } from './panel';
 
@@ -24,7 +24,7 @@ const OPEN_DEG = 105;
 const CHAIN_END_MM = inches(1);
 
 /** Mesh under the box, stapled to the lower edges of its boards. */
-export function floorOf(box: Box, roll: MeshRoll, boards: readonly Bar[][]): Assembled {
+export function floorOf(box: LiddedBox, roll: MeshRoll, boards: readonly Bar[][]): Assembled {
   const sheets = meshOver(box, { id: 'floor', role: 'floor', roll, fromMm: 0, longMm: box.longMm, up: 0 });
   const lowest = boards[0] ?? [];
   const low = lowest.map((one) => {
@@ -51,7 +51,7 @@ export function hingesAlong(longMm: number): number[] {
 
 /** One lid on the rim, hinged to the back board. */
 export function lidOf(
-  box: Box,
+  box: LiddedBox,
   v: LiddedFrameValues,
   i: number,
   strip: Timber,
@@ -88,7 +88,7 @@ export function lidOf(
 
 /** A chain from the inside of a back post to the strip of the lid that is nearest to it: so long that the lid leans back and goes no farther. */
 function chainOf(
-  box: Box,
+  box: LiddedBox,
   name: string,
   bars: readonly Bar[],
   sides: Sides,

@@ -10,7 +10,7 @@ import { stapledOn, staplesAlong } from '../../assemblies/staples';
 import { alongEvery, screwThrough } from '../../rules/fixings';
 import { woodKg } from '../../rules/weights';
 import type { BedSetting } from '../../setting';
-import { layersOf, type Box } from './box';
+import { layersOf, type LiddedBox } from './box';
 import type { LiddedFrameValues } from './knobs';
 
 /** Staples along a strip, and clear of the screws of its corners (from memory). mm. */
@@ -26,7 +26,7 @@ const THREADS = 28;
 const MESH_KG_M2 = 1.4;
 
 /** A face of the frame in its own directions: along it, across it from its middle, and out of it. */
-export type Plane = Pick<Box, 'at' | 'way' | 'side' | 'normal' | 'wideMm'>;
+export type Plane = Pick<LiddedBox, 'at' | 'way' | 'side' | 'normal' | 'wideMm'>;
 
 /** What a panel weighs: its strips and its mesh. kg. */
 export function panelKg(parts: readonly Part[], roll: MeshRoll): number {

@@ -15,7 +15,7 @@ import type { Sizing } from '../../kind';
 import { acrossBed } from '../../rules/row';
 import { plantUnder, rowsOf } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
-import { boardsOf, propsOf, STAY_EVERY_MM, type Box, type Sides } from './box';
+import { boardsOf, propsOf, STAY_EVERY_MM, type LiddedBox, type Sides } from './box';
 import { cupboardOf } from './cupboard';
 import { lidsOf, RIM_MM, type LiddedFrameValues } from './knobs';
 import { floorOf, lidOf } from './lid';
@@ -48,7 +48,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
   const way = unit(minus(onGround(ground, 1000, y), origin));
   const side: Point = [0, 1, 0];
   const normal = cross(way, side);
-  const box: Box = {
+  const box: LiddedBox = {
     at: (along, across, up) => add(add(add(origin, scale(way, along)), scale(side, across)), scale(normal, up)),
     way,
     side,
@@ -163,7 +163,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
 export const filledTo = (askedMm: number, boxMm: number): number => Math.min(askedMm, Math.max(0, boxMm - RIM_MM));
 
 /** What is filled in over the mesh, between the boards and about the posts. */
-function fillBox(box: Box, stock: string, deepMm: number, boardMm: number, { posts }: Sides): Assembled {
+function fillBox(box: LiddedBox, stock: string, deepMm: number, boardMm: number, { posts }: Sides): Assembled {
   const [long, wide] = [box.longMm - 2 * boardMm, box.wideMm - 2 * boardMm];
   const stood = posts.reduce((sum, post) => sum + post.wideMm * post.thickMm, 0);
   const fill = fillOf({

@@ -61,26 +61,26 @@ const plantsAt = (pallet: Pallet, each: number): number[] => {
 export const plantsIn = (pallet: Pallet, v: Pick<PalletPlanterValues, 'rows' | 'each'>): number =>
   (rowsOf(pallet, v.rows) + 1) * v.each;
 
-interface Place {
+interface PocketPlace {
   at: Point;
   alongMm: number;
   up: Point;
 }
 
 /** Where plants stand: in the middle of each row, from the foot up, then in the open top. One row after another. */
-function placesIn(v: PalletPlanterValues, pallet: Pallet, lean: Lean): Place[][] {
+function placesIn(v: PalletPlanterValues, pallet: Pallet, lean: Lean): PocketPlace[][] {
   const gap = gapOf(pallet, v.rows);
   const out = minus(lean.at(0, 0, 1), lean.at(0, 0, 0));
   const rows = Array.from({ length: rowsOf(pallet, v.rows) }, (_, i) => {
     const up = (i + 1) * pallet.boardWideMm + (i + 0.5) * gap;
-    return plantsAt(pallet, v.each).map((alongMm): Place => ({
+    return plantsAt(pallet, v.each).map((alongMm): PocketPlace => ({
       at: lean.at(alongMm, up, depthOf(pallet)),
       alongMm,
       // Out of the face, and up to the light.
       up: unit(add(out, UP)),
     }));
   });
-  const top = plantsAt(pallet, v.each).map((alongMm): Place => ({
+  const top = plantsAt(pallet, v.each).map((alongMm): PocketPlace => ({
     at: lean.at(alongMm, pallet.tallMm, pallet.boardMm + pallet.bearerDeepMm / 2),
     alongMm,
     up: UP,
@@ -90,7 +90,7 @@ function placesIn(v: PalletPlanterValues, pallet: Pallet, lean: Lean): Place[][]
 
 /** An X cut for every place of a row, and what is bought to be planted there; the open top wants no cut. */
 function planted(
-  rows: readonly (readonly Place[])[],
+  rows: readonly (readonly PocketPlace[])[],
   top: readonly { fill: Fill; heart: Point }[],
   bought: (row: number) => Fixing[],
 ): Joint[] {

@@ -14,14 +14,14 @@ import type { ArchSetting } from './bend';
 /** Stems stand this far outside the mesh (from memory). mm. */
 const STEM_OUT_MM = inches(3);
 
-interface Side {
+interface WaySide {
   bed: Bed;
   side: -1 | 1;
   heightMm: number;
 }
 
 /** The beds on either side of the way, by which side of it they lie. */
-export function soilBeside(setting: ArchSetting, startMm: number): Side[] {
+export function soilBeside(setting: ArchSetting, startMm: number): WaySide[] {
   const frame = frameOf(setting.place, startMm);
   return bedsOf(setting.place).map((bed) => ({
     bed,
@@ -37,7 +37,7 @@ export function plantAlong(
   bow: Bow,
   builtMm: number,
   chain: readonly Point[],
-  soil: readonly Side[],
+  soil: readonly WaySide[],
 ): Station[] {
   const wayMm = asPlace(setting.place, 'beds')?.way.wideMm ?? 0;
   return soil.flatMap(({ bed, side, heightMm }) => {
@@ -63,7 +63,7 @@ export function plantAlong(
 }
 
 /** Through the passage, from the side, and from above. */
-export function viewsOf(soil: readonly Side[], wayMm: number): ViewFrame<'elevation' | 'plan' | 'side'>[] {
+export function viewsOf(soil: readonly WaySide[], wayMm: number): ViewFrame<'elevation' | 'plan' | 'side'>[] {
   const edge = wayMm / 2;
   const high = (side: -1 | 1): number => soil.find((one) => one.side === side)?.heightMm ?? 0;
   return [

@@ -127,6 +127,8 @@ export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Sizing<
 /** What plants hold on to: the wires of its panel or mesh, from the highest soil at its feet up to its crown along its bow. mm. */
 function holdOf(wires: WeldedPanel | MeshRoll, gapMm: number, alongMm: number): Hold {
   const { carries } = wires;
+  // Its feet may hang over the soil: a stem climbs that first.
+  const topMm = gapMm + alongMm;
   const mesh =
     wires.form === 'panel' ? { wide: wires.pitchMm, high: inches(8) } : { wide: wires.openingMm, high: wires.stepMm };
   return {
@@ -138,7 +140,7 @@ function holdOf(wires: WeldedPanel | MeshRoll, gapMm: number, alongMm: number): 
     carries,
     startsMm: gapMm,
     gapMm,
-    topMm: { least: alongMm, most: alongMm },
-    could: { topMm: alongMm, carries, net: false },
+    topMm: { least: topMm, most: topMm },
+    could: { topMm, carries, net: false },
   };
 }

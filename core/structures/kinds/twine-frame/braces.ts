@@ -3,16 +3,16 @@ import type { Bar } from '../../../design/shapes/bar';
 import { add, minus, scale, unit, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { cornerBrace } from '../../assemblies/brace';
-import { takenBy, type Taken } from '../../rules/clash';
+import { takenBy, type TakenStretch } from '../../rules/clash';
 import { screwThrough } from '../../rules/fixings';
 import { footAt } from '../../rules/lie';
-import { beamOver, onBeam, type Frame, type LaidBeam } from './frame';
+import { beamOver, onBeam, type TwineFrame, type LaidBeam } from './frame';
 
 /** Screws of a brace stand this far from its middle (from memory). mm. */
 const BRACE_SCREW_MM = inches(0.75);
 
 /** Corners that are braced: which post, and which way along the row. */
-const corners = (f: Frame): { i: number; way: number }[] => {
+const corners = (f: TwineFrame): { i: number; way: number }[] => {
   const last = f.postsAt.length - 1;
   return f.postsAt.flatMap((_at, i) =>
     f.legMm > 0 && (f.v.braces === 'every' || isEnd(f, i))
@@ -21,18 +21,18 @@ const corners = (f: Frame): { i: number; way: number }[] => {
   );
 };
 /** Where the foot of a brace is cut plumb: flush with the outside of an end post, at the middle of one between, where two meet. */
-const plumbCut = (f: Frame, i: number, way: number): number =>
+const plumbCut = (f: TwineFrame, i: number, way: number): number =>
   (f.postsAt[i] as number) - (isEnd(f, i) ? (way * f.wood.postWideMm) / 2 : 0);
-const isEnd = (f: Frame, i: number): boolean => i === 0 || i === f.postsAt.length - 1;
-const braceHead = (f: Frame, i: number, way: number): number => plumbCut(f, i, way) + way * f.legMm;
+const isEnd = (f: TwineFrame, i: number): boolean => i === 0 || i === f.postsAt.length - 1;
+const braceHead = (f: TwineFrame, i: number, way: number): number => plumbCut(f, i, way) + way * f.legMm;
 
 /** Two screws hold a brace to the beam, either side of where its middle line crosses the beam's. */
-export const braceScrews = (f: Frame): Taken[] =>
+export const braceScrews = (f: TwineFrame): TakenStretch[] =>
   corners(f).map(({ i, way }) => takenBy(braceHead(f, i, way) - (way * f.wood.beamWideMm) / 2, BRACE_SCREW_MM));
 
 /** Braces lap the post and the beam on both faces of a corner, cut plumb at the post and level with the beam's top: 45° at both ends. */
 export function placeBraces(
-  f: Frame,
+  f: TwineFrame,
   posts: readonly Bar[],
   beams: readonly LaidBeam[],
 ): { parts: Bar[]; joints: Joint[] } {

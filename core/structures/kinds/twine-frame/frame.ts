@@ -7,7 +7,7 @@ import { add, UP, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import { setBy } from '../../assemblies/footing';
 import type { SetPost } from '../../assemblies/set-post';
-import { takenBy, type Taken } from '../../rules/clash';
+import { takenBy, type TakenStretch } from '../../rules/clash';
 import { screwThrough } from '../../rules/fixings';
 import { footAt, type Lie } from '../../rules/lie';
 import { liesOver, type Stretch } from '../../rules/over-posts';
@@ -23,7 +23,7 @@ const BED_BOARD_MM = inches(1.5);
 
 const square: EndCut = { cut: 'square' };
 
-export interface Frame {
+export interface TwineFrame {
   v: TwineFrameValues;
   setting: BedSetting;
   lie: Lie;
@@ -47,10 +47,10 @@ export function carriesOf(wideMm: number, spanMm: number): 'light' | 'medium' | 
   return spanMm <= feet(4.1) ? 'heavy' : spanMm <= feet(wideMm >= 60 ? 8.1 : 6.1) ? 'medium' : 'light';
 }
 
-export const isScrewed = (f: Frame, index: number): boolean =>
+export const isScrewed = (f: TwineFrame, index: number): boolean =>
   f.v.setIn === 'bed' && (index === 0 || index === f.postsAt.length - 1);
 
-export function placePost(f: Frame, at: number, index: number, longestMm: number): SetPost {
+export function placePost(f: TwineFrame, at: number, index: number, longestMm: number): SetPost {
   const foot = footAt(f.lie, at, 0);
   const under = f.topAt(at) - f.wood.beamWideMm / (f.lie.level ? 1 : Math.cos(f.slope));
   const top: EndCut = f.lie.level || Math.abs(f.slope) < 0.005 ? square : { cut: 'mitre', angleRad: f.slope };
@@ -78,15 +78,15 @@ export function placePost(f: Frame, at: number, index: number, longestMm: number
 }
 
 /** A point on the beam's centre line, `downMm` square below its top edge. */
-export function onBeam(f: Frame, along: number, downMm: number): Point {
+export function onBeam(f: TwineFrame, along: number, downMm: number): Point {
   const foot = footAt(f.lie, along, 0);
   return [foot[0], f.y, f.topAt(along) - downMm / (f.lie.level ? 1 : Math.cos(f.slope))];
 }
 
 /** Square to the beam, upwards. */
-export const beamUp = (f: Frame): Point => (f.lie.level ? UP : [-Math.sin(f.slope), 0, Math.cos(f.slope)]);
+export const beamUp = (f: TwineFrame): Point => (f.lie.level ? UP : [-Math.sin(f.slope), 0, Math.cos(f.slope)]);
 
-export function placeBeam(f: Frame, piece: Stretch, index: number, eyes: readonly number[]): Bar {
+export function placeBeam(f: TwineFrame, piece: Stretch, index: number, eyes: readonly number[]): Bar {
   const half = f.wood.beamWideMm / 2;
   const holes = (f.v.rows === 2 ? [] : eyes)
     .filter((eye) => eye >= piece.fromMm && eye < piece.toMm)
@@ -127,7 +127,7 @@ const BRACKET_MM = 50;
 const bracketSide = (index: number, posts: number): 1 | -1 => (index === posts - 1 ? -1 : 1);
 
 /** What brackets take of the underside of the beams: one to a post, one on either side where two beams meet over it. */
-export const bracketsOver = (f: Frame, pieces: readonly Stretch[]): Taken[] =>
+export const bracketsOver = (f: TwineFrame, pieces: readonly Stretch[]): TakenStretch[] =>
   f.postsAt.flatMap((at, i) => {
     const meet = pieces.filter((piece) => liesOver(piece, at)).length > 1;
     const sides = meet ? ([-1, 1] as const) : [bracketSide(i, f.postsAt.length)];
@@ -138,7 +138,7 @@ export const bracketsOver = (f: Frame, pieces: readonly Stretch[]): Taken[] =>
  * A beam stands on end grain: two screws aslant, one from each of its faces, keep it there, and a bracket in
  * the corner carries the pull (common practice, no source). `end` tells which way a beam goes that ends here.
  */
-function topFixings(f: Frame, post: Bar, index: number, { bar }: LaidBeam, end: 1 | -1 | null): Fixing[] {
+function topFixings(f: TwineFrame, post: Bar, index: number, { bar }: LaidBeam, end: 1 | -1 | null): Fixing[] {
   const way = end ?? bracketSide(index, f.postsAt.length);
   const [x, y, z] = post.to;
   const [half, thick] = [f.wood.postWideMm / 2, f.wood.thickMm / 2];
@@ -190,7 +190,7 @@ function topFixings(f: Frame, post: Bar, index: number, { bar }: LaidBeam, end: 
   ];
 }
 
-export function postJoints(f: Frame, posts: readonly Bar[], beams: readonly LaidBeam[]): Joint[] {
+export function postJoints(f: TwineFrame, posts: readonly Bar[], beams: readonly LaidBeam[]): Joint[] {
   return posts.flatMap((post, i): Joint[] => {
     const on = beams.filter((beam) => liesOver(beam, f.postsAt[i] as number));
     return [

@@ -17,7 +17,16 @@ import { equalBays } from '../../rules/spacing';
 import type { BedSetting } from '../../setting';
 import { ripPlan, spareBraceMm, woodOf, type StripPiece } from './board';
 import { braceScrews, placeBraces } from './braces';
-import { baySpan, bracketsOver, carriesOf, placeBeam, placePost, postJoints, type Frame, type LaidBeam } from './frame';
+import {
+  baySpan,
+  bracketsOver,
+  carriesOf,
+  placeBeam,
+  placePost,
+  postJoints,
+  type TwineFrame,
+  type LaidBeam,
+} from './frame';
 import { footingOf, type TwineFrameValues } from './knobs';
 import { EYE_IN_MM, placeArms, placeSkirt, placesAlong, placeStrings } from './strings';
 
@@ -57,7 +66,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
       Math.SQRT2
     : Infinity;
   const leg = Math.min(v.braceLeg, spare, baySpan(postsAt) / 2, v.beamHeight / 2);
-  const f: Frame = {
+  const f: TwineFrame = {
     v,
     setting,
     lie,
@@ -190,7 +199,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
 
 /** One eye, or one arm, to each place along the row that somebody is planned for; all rows share it. Clear of posts, brackets and screws. */
 function placeEyes(
-  f: Frame,
+  f: TwineFrame,
   planted: readonly Station[],
   pieces: readonly Stretch[],
 ): { wanted: number; atMm: number; clear: boolean }[] {
@@ -209,7 +218,7 @@ function placeEyes(
   });
 }
 
-function marksFor(posts: readonly Bar[], eyes: readonly number[], f: Frame): Mark<'elevation'>[] {
+function marksFor(posts: readonly Bar[], eyes: readonly number[], f: TwineFrame): Mark<'elevation'>[] {
   const first = posts[0] as Bar;
   const foot = first.from[2] + first.buriedMm;
   const hung = f.v.rows > 1 ? 'arms' : f.v.hang === 'eye' ? 'eyes' : 'holes';

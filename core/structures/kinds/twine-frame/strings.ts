@@ -9,7 +9,7 @@ import { inches } from '../../../quantity/length';
 import { eyeIn, screwThrough } from '../../rules/fixings';
 import { footAt } from '../../rules/lie';
 import { stringLength } from '../../rules/string-length';
-import { beamOver, beamUp, onBeam, PILOT_MM, TWINE_HOLE_MM, type Frame, type LaidBeam } from './frame';
+import { beamOver, beamUp, onBeam, PILOT_MM, TWINE_HOLE_MM, type TwineFrame, type LaidBeam } from './frame';
 
 /** Strings are looped round the stem this high; eyes sit this far in from the end of a cross arm (from memory). mm. */
 const LOOP_MM = inches(2);
@@ -23,7 +23,7 @@ export const placesAlong = (stations: readonly Station[]): number[] =>
 
 /** Cross arms lie flat on the beam, one over each place along the row. */
 export function placeArms(
-  f: Frame,
+  f: TwineFrame,
   eyes: readonly number[],
   beams: readonly LaidBeam[],
 ): { parts: Bar[]; joints: Joint[] } {
@@ -67,7 +67,7 @@ export function placeArms(
 }
 
 export function placeStrings(
-  f: Frame,
+  f: TwineFrame,
   stations: readonly Station[],
   eyes: readonly number[],
   beams: readonly LaidBeam[],
@@ -109,7 +109,7 @@ export function placeStrings(
 }
 
 /** Cloth along the back of the posts, from the soil up, stapled to each. */
-export function placeSkirt(f: Frame, posts: readonly Bar[]): Assembled {
+export function placeSkirt(f: TwineFrame, posts: readonly Bar[]): Assembled {
   const cloth = stockOf(f.setting.catalogue, 'skirt-cloth', 'mesh roll');
   const y = f.y + f.wood.thickMm / 2 + 1;
   const foot = footAt(f.lie, 0, y);

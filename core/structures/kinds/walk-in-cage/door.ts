@@ -3,7 +3,7 @@ import { flatBase, sheetOf, threads } from '../../../design/shapes/sheet';
 import { add, ALONG, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { together, type Assembled } from '../../assemblies/assembly';
-import { frameLeaf, hangLeaf, hingesFor, meshOnLeaf, type Leaf } from '../../assemblies/hung-leaf';
+import { frameLeaf, hangLeaf, hingesFor, meshOnLeaf, type HungLeaf } from '../../assemblies/hung-leaf';
 import type { SetPost } from '../../assemblies/set-post';
 import { stapledOn, staplesAlong } from '../../assemblies/staples';
 import type { BedSetting } from '../../setting';
@@ -17,7 +17,7 @@ const FLAP_MM = inches(2);
 const DOOR_THREADS = 6;
 
 /** The leaf in its gateway: as deep as a rail is thick, its outer face in the plane of the posts’; on a slope free of the soil at the higher side and of the rail over it at the lower. */
-export function leafIn(cage: Cage, v: WalkInCageValues): Leaf {
+export function leafIn(cage: Cage, v: WalkInCageValues): HungLeaf {
   const { door, rail, sides } = cage;
   const middle = (door.fromMm + door.toMm) / 2;
   const wideMm = door.clearMm - 2 * DOOR_FREE_MM;
@@ -35,7 +35,7 @@ export function leafIn(cage: Cage, v: WalkInCageValues): Leaf {
 }
 
 /** A framed door with net on its face, and the stiff mesh over that as far as it goes; hung on one post, latched to the other. */
-export function doorOf(cage: Cage, v: WalkInCageValues, setting: BedSetting): Assembled & { leaf: Leaf } {
+export function doorOf(cage: Cage, v: WalkInCageValues, setting: BedSetting): Assembled & { leaf: HungLeaf } {
   const leaf = leafIn(cage, v);
   const framed = frameLeaf(leaf, setting);
   const { plane } = framed.frame;

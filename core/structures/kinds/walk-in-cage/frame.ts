@@ -29,7 +29,7 @@ const LEAST_DOOR_MM = inches(15);
 export type SideName = 'front' | 'back' | 'left' | 'right';
 
 /** One side: its posts in order along it, and its directions. Places are told along it by a tape, from its first corner, and out of the posts’ outer face. */
-export interface Side {
+export interface CageSide {
   name: SideName;
   longMm: number;
   /** Middles of its posts along it. mm. */
@@ -43,7 +43,7 @@ export interface Side {
 }
 
 /** A place so far along a side, over the soil there, and out of its posts’ outer face. mm. */
-export const atSide = ({ corner, way, outwards }: Side, along: number, up: number, out: number): Point =>
+export const atSide = ({ corner, way, outwards }: CageSide, along: number, up: number, out: number): Point =>
   add(add(corner, scale(way, along)), add(scale(outwards, out), [0, 0, up]));
 
 export interface Cage {
@@ -51,7 +51,7 @@ export interface Cage {
   wideMm: number;
   postMm: number;
   rail: Timber;
-  sides: Readonly<Record<SideName, Side>>;
+  sides: Readonly<Record<SideName, CageSide>>;
   posts: readonly SetPost[];
   /** The gateway in the front: between the faces of the corner post and of the one beside the door, by a tape on the soil; how wide it is on the level, how far the soil rises across it, and how high its leaf is at the higher side. mm. */
   door: { fromMm: number; toMm: number; clearMm: number; riseMm: number; highMm: number };
@@ -117,7 +117,7 @@ export function cageOf(v: WalkInCageValues, setting: BedSetting): Cage {
     if (name === 'front' || name === 'back' || !corner) return `post-${name}-${i + 1}`;
     return `post-${corner}-${name === 'left' ? 1 : alongs[corner].length}`;
   };
-  const side = (name: SideName): Side => {
+  const side = (name: SideName): CageSide => {
     const long = name === 'front' || name === 'back';
     const sign = name === 'front' || name === 'left' ? -1 : 1;
     const x = name === 'left' ? near : far;
@@ -161,7 +161,7 @@ export function cageOf(v: WalkInCageValues, setting: BedSetting): Cage {
 export function railsOf(cage: Cage, v: WalkInCageValues, setting: BedSetting): { rails: Bar[]; joints: Joint[] } {
   const { rail, postMm } = cage;
   const longest = setting.sizesOf(rail.id).at(-1) ?? USUAL_RAIL_MM;
-  const lay = (side: Side, level: keyof typeof RAIL_ROLES, upMm: number, postsAt = side.postsAt) =>
+  const lay = (side: CageSide, level: keyof typeof RAIL_ROLES, upMm: number, postsAt = side.postsAt) =>
     railsOver({
       pieces: piecesOverPosts(postsAt, postMm, longest),
       rail,

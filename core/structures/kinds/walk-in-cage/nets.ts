@@ -15,7 +15,7 @@ import { lapJoints, layStrips } from '../../assemblies/cover-strips';
 import { stapledOn, staplesAlong } from '../../assemblies/staples';
 import { eyeIn } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
-import { atSide, lintelUp, lowAbove, type Cage, type Side } from './frame';
+import { atSide, lintelUp, lowAbove, type Cage, type CageSide } from './frame';
 import type { WalkInCageValues } from './knobs';
 
 /** Staples along a rail, and clear of its ends (from memory). mm. */
@@ -104,7 +104,7 @@ interface Cover {
 }
 
 /** Net or mesh on the rails of one side, turned round its ends. */
-function onSide(side: Side, outMm: number, o: Cover): Sheet {
+function onSide(side: CageSide, outMm: number, o: Cover): Sheet {
   const at = (along: number, out: number): Point => atSide(side, along, o.low, out);
   const turned = (end: End, along: number, away: -1 | 1): Point[] =>
     end === 'corner'
@@ -126,7 +126,7 @@ function onSide(side: Side, outMm: number, o: Cover): Sheet {
 }
 
 /** The net in as many bands as its roll is too narrow for, the upper over the lower by a hand. */
-function bands(side: Side, outMm: number, o: Omit<Cover, 'role'>): { sheets: Sheet[]; laps: Joint[] } {
+function bands(side: CageSide, outMm: number, o: Omit<Cover, 'role'>): { sheets: Sheet[]; laps: Joint[] } {
   const tall = o.high - o.low;
   const count = Math.max(1, Math.ceil((tall - LAP_MM) / (o.roll.heightMm - LAP_MM) - 1e-6));
   const each = (tall + (count - 1) * LAP_MM) / count;
@@ -152,7 +152,7 @@ function bands(side: Side, outMm: number, o: Omit<Cover, 'role'>): { sheets: She
 }
 
 /** Holds a sheet to the rails of its side, from outside; those it does not touch fall away. */
-function onRails(sheet: Sheet, kind: string, rails: readonly Bar[], side: Side): Joint {
+function onRails(sheet: Sheet, kind: string, rails: readonly Bar[], side: CageSide): Joint {
   const fixings = rails.flatMap((into) => {
     const out = scale(side.inwards, -into.thickMm / 2);
     return staplesAlong(sheet, {

@@ -11,7 +11,7 @@ import { cornerBrace } from '../../assemblies/brace';
 import { halvedFrame, type HalvedFrame, type Stuff } from '../../assemblies/halved-frame';
 import { driveStake } from '../../assemblies/set-post';
 import { screwThrough } from '../../rules/fixings';
-import { onLeaf, upLeaf, type Leaf } from '../../rules/leaves';
+import { onLeaf, upLeaf, type PropLeaf } from '../../rules/leaves';
 import { isOffered, type BedSetting } from '../../setting';
 import type { WovenFrameValues } from './knobs';
 import { furrow, nailsAlong } from './weave-path';
@@ -32,7 +32,7 @@ const STAKE_UP_MM = inches(18);
 export function placeFrame(
   v: WovenFrameValues,
   wood: Stuff,
-  leaf: Leaf,
+  leaf: PropLeaf,
   fromMm: number,
   name: string,
   setting: BedSetting,
@@ -165,7 +165,7 @@ function braceCorners(
 export function driveStakes(
   v: WovenFrameValues,
   wood: Stuff,
-  leaf: Leaf,
+  leaf: PropLeaf,
   index: number,
   sides: readonly Bar[],
   setting: BedSetting,

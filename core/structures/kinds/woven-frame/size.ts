@@ -10,7 +10,7 @@ import { together } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
 import { hingedAtTop, peggedFeet } from '../../assemblies/folding-pair';
 import type { Sizing } from '../../kind';
-import { leanOf, outOfLeaf, upLeaf, type Leaf } from '../../rules/leaves';
+import { leanOf, outOfLeaf, upLeaf, type PropLeaf } from '../../rules/leaves';
 import { acrossBed } from '../../rules/row';
 import type { PlantRow } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
@@ -41,7 +41,7 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Sizing
   const spread = pair ? Math.min(v.spread, 2 * v.height * 0.95) : 0;
   const gapMm = pair ? wood.thickMm : 0;
   const { heightMm, leanRad } = leanOf(v.height, spread, gapMm);
-  const leaves = (pair ? ([-1, 1] as const) : ([-1] as const)).map((side): Leaf => ({
+  const leaves = (pair ? ([-1, 1] as const) : ([-1] as const)).map((side): PropLeaf => ({
     ground,
     y,
     side,

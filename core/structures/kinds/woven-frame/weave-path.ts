@@ -1,5 +1,5 @@
 /** A point of a frame: along it, and up it. mm. */
-export type Spot = readonly [along: number, up: number];
+export type OnFace = readonly [along: number, up: number];
 
 /** Nearer to a corner than this a nail splits the joint (from memory). mm. */
 const CORNER_MM = 15;
@@ -35,8 +35,8 @@ export function nailsAlong(
  * and back, like a furrow. `acrossMm` are the nails along the side it turns at; it runs between
  * `fromMm` and `toMm`.
  */
-export function furrow(acrossMm: readonly number[], fromMm: number, toMm: number, upward: boolean): Spot[] {
-  return acrossMm.flatMap((at, i): Spot[] => {
+export function furrow(acrossMm: readonly number[], fromMm: number, toMm: number, upward: boolean): OnFace[] {
+  return acrossMm.flatMap((at, i): OnFace[] => {
     const [a, b] = i % 2 === 0 ? [fromMm, toMm] : [toMm, fromMm];
     return upward
       ? [

@@ -5,14 +5,14 @@ import { answer, refuse, withBody, withDatabase } from '../../../../server/door'
 import { binGarden, deleteGarden, loadGarden, saveGarden } from '../../../../server/garden-store';
 
 export const dynamic = 'force-dynamic';
-interface Place {
+interface Asked {
   params: Promise<{ id: string }>;
 }
 
 const SAVE = Joi.object({ base: Joi.number().integer().min(1).required(), plan: Joi.object().unknown().required() });
 const GONE = 'This garden is no longer here: another tab may have deleted it.';
 
-export async function GET(_request: Request, { params }: Place): Promise<Response> {
+export async function GET(_request: Request, { params }: Asked): Promise<Response> {
   const { id } = await params;
   return withDatabase(async (db) => {
     const garden = await loadGarden(db, id);
@@ -21,7 +21,7 @@ export async function GET(_request: Request, { params }: Place): Promise<Respons
 }
 
 /** Saves over the revision the edits were made from; 409 when another tab has saved since. */
-export async function PUT(request: Request, { params }: Place): Promise<Response> {
+export async function PUT(request: Request, { params }: Asked): Promise<Response> {
   const { id } = await params;
   return withBody(request, async (body, db) => {
     const save = atTheDoor<{ base: number; plan: unknown }>(SAVE, body);
@@ -35,7 +35,7 @@ export async function PUT(request: Request, { params }: Place): Promise<Response
 }
 
 /** Puts it into the bin; with `?for=good`, takes it out of there for good. */
-export async function DELETE(request: Request, { params }: Place): Promise<Response> {
+export async function DELETE(request: Request, { params }: Asked): Promise<Response> {
   const { id } = await params;
   const forGood = new URL(request.url).searchParams.get('for') === 'good';
   return withDatabase(async (db) => {
