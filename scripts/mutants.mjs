@@ -20,7 +20,7 @@ import { ROOT } from './run.mjs';
  * What no test notices has no test: changes one sign, limit, figure or choice of the core at a time and asks the unit
  * tests. The changes are drawn by a seed, so many in each room; those that live are listed with their line.
  *
- *   npm run mutants -- [--rooms geometry,cutting] [--each 50] [--seed 22] [--report FILE] [--all]
+ *   npm run mutants -- [--rooms geometry,cutting] [--each 50] [--from 15] [--seed 22] [--report FILE] [--all]
  *   npm run mutants -- --again [--all] --report FILE     asks again for those of a report that lived
  *
  * What pins results without saying what is right of them (`core/canonical`) is left out: it would notice everything.
@@ -242,6 +242,8 @@ const todo = again
   : argument('rooms', ROOMS.join(','))
       .split(',')
       .flatMap((room) => drawn(room, Number(argument('each', '50')), Number(argument('seed', '22'))))
+      // Those before have been asked.
+      .filter(({ nth }) => nth >= Number(argument('from', '0')))
       // Room by room in turn: what is stopped halfway has asked of all.
       .sort((a, b) => a.nth - b.nth);
 const answers = again ? known.filter((one) => one.by) : [];
