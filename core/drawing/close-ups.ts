@@ -1,7 +1,7 @@
 import { extentOf } from '../design/extent';
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Design, Driven, Joint } from '../design/design';
-import { shapeOf, type Part } from '../design/shapes/shapes';
+import { asShape, shapeOf, type Part } from '../design/shapes/shapes';
 import { comesWithin, touches } from '../design/nearest';
 import { add, dot, norm, reach, scale, unit, UP, ALONG, type Point } from '../geometry/space';
 import { setFixings } from '../joinery/set-fixings';
@@ -73,8 +73,12 @@ function drawCloseUps(placed: Design): CloseUp[] {
         const { middle, radius } = windowOf(joint, partsOf(joint));
         return design.parts.filter((part) => comesWithin(part, middle, radius)).length - joint.parts.length;
       };
-      const joint = leastOf(joints.slice(0, MOST_LOOKED_AT), strangers);
-      const own = partsOf(joint);
+      // Where most of a kind meet another end to end (rails, boards), that is shown, and how much each bears on.
+      const beside = abutting(joints);
+      const usual = beside.size > joints.length / 2 ? [...beside.keys()] : joints;
+      const joint = leastOf(usual.slice(0, MOST_LOOKED_AT), strangers);
+      const other = usual === joints ? undefined : beside.get(joint);
+      const own = other ? [...new Set([...partsOf(joint), ...partsOf(other)])] : partsOf(joint);
       return {
         kind,
         count: joints.length,
@@ -84,9 +88,24 @@ function drawCloseUps(placed: Design): CloseUp[] {
             own.map((part) => [`${part.role} ${part.stock}`, { role: part.role, stock: part.stock }]),
           ).values(),
         ],
-        views: viewsOf(design, joint, own),
+        views: viewsOf(design, other ? { ...joint, fixings: [...joint.fixings, ...other.fixings] } : joint, own),
       };
     });
+}
+
+/** Of joints of a kind those that are at one place on one part with another of it: two that butt there; each with the other. */
+function abutting(joints: readonly Joint[]): ReadonlyMap<Joint, Joint> {
+  const first = new Map<string, Joint>();
+  const pairs = new Map<Joint, Joint>();
+  for (const joint of joints)
+    for (const id of joint.parts) {
+      const key = `${id} ${(joint.places[0] as Point).map((at) => Math.round(at)).join(' ')}`;
+      const other = first.get(key);
+      if (!other) first.set(key, joint);
+      else if (other.parts.length === joint.parts.length && other.parts.some((one) => !joint.parts.includes(one)))
+        pairs.set(joint, other).set(other, joint);
+    }
+  return pairs;
 }
 
 /** What holds one joint, alike ones counted together. */
@@ -163,6 +182,9 @@ function windowOf(joint: Joint, own: readonly Part[]): { middle: Point; radius: 
 function alongOf(design: Design, own: readonly Part[]): Point {
   if (!('path' in design.ground)) return ALONG;
   const reaches = own.map((part): Point => {
+    // By its middle line: from corner to corner it would be seen askew by as much as it is thick.
+    const bar = asShape(part, 'bar');
+    if (bar) return [bar.to[0] - bar.from[0], bar.to[1] - bar.from[1], 0];
     const spots = extentOf(part);
     const from = spots[0] ?? [0, 0, 0];
     const far = spots.reduce(
