@@ -13,7 +13,10 @@ const WHERE = [
   ...['catalogue', 'crops', 'checks', 'choosing', 'structures', 'building', 'site'].map((room) => `core/${room}`),
 ];
 
-/** Everything in a file that could be read by somebody: strings, templates and the text between tags; not what is imported. */
+/**
+ * Everything in a file that could be read by somebody: strings, templates and the text between tags; not what is
+ * imported. Decision 43.
+ */
 function textsOf(file: string): string[] {
   const texts: string[] = [];
   const visit = (node: ts.Node): void => {

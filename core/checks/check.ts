@@ -2,7 +2,9 @@ import type { Fact, FactValue, Phrases } from '../wording/say';
 
 export type Level = 'good' | 'note' | 'warn' | 'fail';
 
-/** What one check found, with its own sentence. `told.code` also names the mend, where the kind has one. */
+/**
+ * What one check found, with its own sentence. `told.code` also names the mend, where the kind has one. Decision 28.
+ */
 export interface Verdict {
   check: string;
   level: Level;

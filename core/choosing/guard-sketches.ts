@@ -9,7 +9,7 @@ import { type Stand, asStand } from '../site/stands/stands';
 
 /**
  * A structure that may be built. What stands in the run of another of the same answer names that by its place among
- * them: "0".
+ * them: "0". Decision 38.
  */
 export type Sketch = Omit<StructurePlan, 'id' | 'name'>;
 

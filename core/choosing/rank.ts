@@ -23,7 +23,7 @@ import { fact, type Fact } from '../wording/say';
 
 /**
  * One support for a planting, sized and priced for real, with what speaks for it and against it. Plain data, so that a
- * worker can hand it over.
+ * worker can hand it over. Decision 36.
  */
 export interface Choice {
   structure: StructurePlan;

@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/stock';
 import type { PriceBook } from './price-book';
 import type { Shopping } from './buy';
 
-/** What a structure or a garden costs, in minor units; tax apart. */
+/** What a structure or a garden costs, in minor units; tax apart. Decision 23. */
 export interface Cost {
   netMinor: number;
   taxMinor: number;

@@ -1,7 +1,10 @@
 import type { Crop } from './crop';
 import { CROPS } from './table';
 
-/** A garden's crops: the table, with the gardener's own in place of those of the same id and after the rest. */
+/**
+ * A garden's crops: the table, with the gardener's own in place of those of the same id and after the rest.
+ * Decision 33.
+ */
 export function cropBook(own: readonly Crop[]): Crop[] {
   const changed = new Map(own.map((crop) => [crop.id, crop]));
   return [

@@ -13,7 +13,7 @@ interface Open {
  * once for every size on sale as the one to open; each opened piece is then changed for the cheapest
  * size that holds its cuts, and the cheapest of the tries is kept. `lost` is what a cut between two
  * pieces takes away (kerf in mm; one mesh for a panel). Deterministic. Good, not proved best: the
- * plan says how far it can be from the best at most (price of the material alone).
+ * plan says how far it can be from the best at most (price of the material alone). Decision 24.
  */
 export function cut(
   wanted: readonly Wanted[],

@@ -8,7 +8,7 @@ import type { Part } from './shapes/shapes';
 import type { Standing } from './standing';
 import type { Traits } from './traits';
 
-/** A board ripped along its length. Strips lie from its first edge across; kerfs are between them. mm. */
+/** A board ripped along its length. Strips lie from its first edge across; kerfs are between them. mm. Decision 6. */
 export interface RippedBoard {
   id: string;
   stock: string;

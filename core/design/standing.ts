@@ -1,4 +1,4 @@
-/** How a part stands in the ground. mm. */
+/** How a part stands in the ground. mm. Decision 5. */
 export interface Stands {
   aboveMm: number;
   buriedMm: number;

@@ -1,5 +1,5 @@
 /**
- * What the rest of the house may ask of a role, whatever its kind calls it.
+ * What the rest of the house may ask of a role, whatever its kind calls it. Decision 4.
  * @example { as: 'body' } // posts: the structure lasts as long as they do
  */
 export interface RoleTraits {

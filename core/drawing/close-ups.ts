@@ -22,7 +22,7 @@ export interface Held {
   turns: boolean;
 }
 
-/** One joint of a kind, drawn large: what meets in it, and where its fixings sit. */
+/** One joint of a kind, drawn large: what meets in it, and where its fixings sit. Decision 18. */
 export interface CloseUp {
   /** The kind of joint, as the bill groups it. */
   kind: string;

@@ -49,7 +49,7 @@ function copies(
   }));
 }
 
-/** Plants from above: each a circle as wide as it spreads. */
+/** Plants from above: each a circle as wide as it spreads. Decision 41. */
 export const plantsAbove = (stations: readonly Station[], flat: Projection): Primitive[] =>
   copies(
     stations,

@@ -18,7 +18,7 @@ const MARGIN_MM = 260;
 /** How far the soil goes beside what stands on open ground, at a glance. mm. */
 const BESIDE_MM = 700;
 
-/** Draws a design from its placed parts, in one of the ways that it says it is seen. */
+/** Draws a design from its placed parts, in one of the ways that it says it is seen. Decision 39. */
 export const drawView = (design: Design, frame: ViewFrame, around: Around): View =>
   frame.as === 'above' ? fromAbove(design, frame, around) : upright(design, frame, around);
 

@@ -4,7 +4,7 @@ import type { Site } from '../site/plot';
 import { dayOfYear } from '../site/sun/season';
 import { dayWarm, warmthBetween, warmthOf } from './degree-days';
 
-/** Where and when a crop grows. */
+/** Where and when a crop grows. Decision 31. */
 export type Climate = Pick<Site, 'latitudeDeg' | 'monthlyC' | 'lastFrost' | 'firstFrost'>;
 
 /** What of a crop decides when it does what. */

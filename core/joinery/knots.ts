@@ -6,7 +6,10 @@ import type { Point } from '../geometry/space';
  * follows from z alone, and a test holds those with a name in the theory of knots to the crossings of that name.
  */
 
-/** What a knot is tied on: an upright pole, a wire, or another cord; behind or before the cord by its own z, which is 0. */
+/**
+ * What a knot is tied on: an upright pole, a wire, or another cord; behind or before the cord by its own z, which is
+ * 0. Decision 20.
+ */
 export interface TiedOn {
   from: Point;
   to: Point;

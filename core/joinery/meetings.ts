@@ -8,7 +8,10 @@ import type { Point } from '../geometry/space';
 import { heightAt } from '../site/ground';
 import { carriesOf, heldBy, type Carries } from './held-by';
 
-/** Two parts that a joint holds to each other: where, by what, which way that carries, and with which of its fixings. */
+/**
+ * Two parts that a joint holds to each other: where, by what, which way that carries, and with which of its fixings.
+ * Decision 17.
+ */
 export interface Meeting {
   joint: string;
   a: string;

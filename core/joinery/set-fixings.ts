@@ -10,7 +10,7 @@ import { add, cross, dot, minus, norm, scale, unit, type Point } from '../geomet
 
 /**
  * From the end and the edge of a piece to a pre-drilled screw, in shanks: 7 and 3 (EN 1995-1-1:2004 table 8.2,
- * pre-drilled, unloaded end and edge; 8.7.1 for thin screws).
+ * pre-drilled, unloaded end and edge; 8.7.1 for thin screws). Decision 19.
  */
 export const END_SHANKS = 7;
 export const EDGE_SHANKS = 3;

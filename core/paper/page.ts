@@ -1,7 +1,10 @@
 import type { Paper } from '../drawing/sheet';
 import type { Weight } from './type';
 
-/** Sheets of paper that printers take, in pixels of 1/96 in (ISO 216 A4; ANSI Letter), and the margin all round. */
+/**
+ * Sheets of paper that printers take, in pixels of 1/96 in (ISO 216 A4; ANSI Letter), and the margin all round.
+ * Decision 42.
+ */
 export const SIZES = {
   A4: { widthPx: 794, heightPx: 1123 },
   Letter: { widthPx: 816, heightPx: 1056 },

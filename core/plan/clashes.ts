@@ -11,7 +11,10 @@ import { tiedTo } from './setting-of';
 import { asStand, standOf } from '../site/stands/stands';
 
 const covered = new WeakMap<ComputedStructure, Neighbour>();
-/** What a structure covers on the plot, for others to keep out of; the same for as long as the structure is the same. */
+/**
+ * What a structure covers on the plot, for others to keep out of; the same for as long as the structure is the same.
+ * Decision 26.
+ */
 export function neighbourOf(computed: ComputedStructure): Neighbour {
   const before = covered.get(computed);
   if (before) return before;

@@ -6,7 +6,7 @@ import { settingOf, type Kinds } from './setting-of';
 /**
  * The plan gone on to another season: what is sown every year is over, and stays in the plan as what stood before; what
  * lives for years grows on. What carried what is over keeps the sizes it was built in, set by hand: they would follow
- * crops that are not there any more. Going back changes nothing but the season.
+ * crops that are not there any more. Going back changes nothing but the season. Decision 30.
  */
 export function goOnTo(kinds: Kinds, plan: Plan, year: number): Plan {
   const next: Plan = { ...plan, garden: { ...plan.garden, year } };

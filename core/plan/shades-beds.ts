@@ -10,7 +10,10 @@ import { footholdOf } from '../site/stands/stands';
 
 const judged = new WeakMap<ComputedStructure, { beds: Plan['beds']; site: Plan['site']; said: Verdict | null }>();
 
-/** A computed structure with what its row in full leaf takes from the light of other beds, where it runs east–west. */
+/**
+ * A computed structure with what its row in full leaf takes from the light of other beds, where it runs east–west.
+ * Decision 29.
+ */
 export function withShadow<C extends ComputedStructure>(plan: Plan, computed: C): C {
   const { beds, site } = plan;
   const before = judged.get(computed);

@@ -15,7 +15,7 @@ import { LEAFY_OPACITY } from '../site/sun/season';
 import { shader, type Filling, type Shader } from './shade';
 import type { OnPlot } from './on-plot';
 
-/** A shader with what throws it: a structure's id, a bed's, or a feature's. */
+/** A shader with what throws it: a structure's id, a bed's, or a feature's. Decision 35. */
 export interface OwnedShader {
   owner: string;
   /** Of what grows on it: never a shadow on its own bed. */

@@ -2,7 +2,7 @@ import type { Soil, Wind } from './soil';
 import { distanceToStretch, inside, type Pair } from '../geometry/polygon';
 import { onPlan, type Placed, type PlanSpot } from './plot';
 
-/** The ground a structure stands on, as the gardener measured it, and where it lies on the plot. mm. */
+/** The ground a structure stands on, as the gardener measured it, and where it lies on the plot. mm. Decision 12. */
 export interface Bed extends Placed {
   id: string;
   name: string;

@@ -1,6 +1,9 @@
 import { onPlan, type Placed, type PlanSpot } from './plot';
 
-/** The one way from a structure's own frame to the plot: where its zero lies, how it is turned, and how high its zero is over the paths. */
+/**
+ * The one way from a structure's own frame to the plot: where its zero lies, how it is turned, and how high its zero
+ * is over the paths. Decision 1.
+ */
 export interface Frame extends Placed {
   baseMm: number;
 }

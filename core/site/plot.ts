@@ -73,7 +73,7 @@ export const VISITORS = [
 ] as const;
 export type Visitor = (typeof VISITORS)[number];
 
-/** Where a thing lies on the plot: its middle, and the direction of its length. */
+/** Where a thing lies on the plot: its middle, and the direction of its length. Decision 34. */
 export interface Placed {
   xMm: number;
   yMm: number;

@@ -1,7 +1,7 @@
 import { feet, inches } from '../quantity/length';
 import type { Visitor } from './plot';
 
-/** What a fence must be to keep somebody on foot out. mm. */
+/** What a fence must be to keep somebody on foot out. mm. Decision 37. */
 export interface FenceNeed {
   heightMm: number;
   /** What is usually built: above the least by a hand where that is practice. */

@@ -2,7 +2,7 @@
  * A thin strip bent between two feet that are held upright: half of an elastica. The angle θ that it has
  * turned from the crown follows the pendulum equation θ″ = h sin θ (Timoshenko & Gere, *Theory of Elastic
  * Stability*, 2nd ed., art. 2.7: EI dθ/ds = −Py with a horizontal force P; here h = −P/EI, so that a
- * strip that pushes its feet apart has h < 0). Inextensible, weightless, elastic. mm, radians.
+ * strip that pushes its feet apart has h < 0). Inextensible, weightless, elastic. mm, radians. Decision 11.
  */
 export interface UprightArch {
   spanMm: number;

@@ -34,7 +34,7 @@ export interface LengthKnob<S extends Setting = Setting> extends KnobBase<S> {
   usualMost?(setting: S): number;
   suggest(setting: S, soFar: Settled): Suggestion<number>;
 }
-/** How far a length is turned by one step. mm. */
+/** How far a length is turned by one step. mm. Decisions 14, 22. */
 export const stepOf = ({ step = TAPE_STEP }: Pick<LengthKnob, 'step'>, market: Market): number => step[market];
 
 export interface CountKnob<S extends Setting = Setting> extends KnobBase<S> {

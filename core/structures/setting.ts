@@ -7,7 +7,7 @@ import type { Second } from '../site/visitors';
 import type { Guest } from '../site/stands/opening';
 import type { Place, PlaceOn } from '../site/stands/stands';
 
-/** Everything a kind may know about where its structure will stand; `P` is the places it can take. */
+/** Everything a kind may know about where its structure will stand; `P` is the places it can take. Decision 21. */
 export interface Setting<P extends Place = Place> {
   place: P;
   /** What wants to stand in its run. */

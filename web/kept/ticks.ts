@@ -1,4 +1,7 @@
-/** What somebody has ticked off: bought, cut or built, and beside what is bought what was taken instead and paid; of a tool, where it comes from (its note). */
+/**
+ * What somebody has ticked off: bought, cut or built, and beside what is bought what was taken instead and paid; of a
+ * tool, where it comes from (its note). Decision 48.
+ */
 export interface Tick {
   about: 'bought' | 'cut' | 'built' | 'tool';
   /** The thing, by what it is and not by its place in a list: "steel-post 2133.6". */

@@ -7,7 +7,7 @@ import { lengthTarget, type LengthTarget } from './length-target';
 export const inputLook =
   'h-11 rounded-[3px] bg-sheet px-3 text-ink shadow-[inset_0_0_0_1.5px_var(--rule-strong)] aria-invalid:shadow-[inset_0_0_0_2px_var(--keel)]';
 
-/** Label, control, and below it either what is wrong or a line of help. */
+/** Label, control, and below it either what is wrong or a line of help. Decision 50. */
 export function Field({
   label,
   help,

@@ -1,4 +1,4 @@
-/** The length field that was worked on last: where a measuring device sends its reading. */
+/** The length field that was worked on last: where a measuring device sends its reading. Decision 52. */
 export interface LengthTarget {
   label: string;
   accept: (mm: number) => void;

@@ -20,7 +20,10 @@ const LENS_DEG = 40;
 const SKY = '#dfe8ee';
 const hasWebGl = (): boolean => document.createElement('canvas').getContext('webgl2') !== null;
 
-/** A canvas in three dimensions, drawn when something changes and not all the time. `room` is the size of its place, as class names. */
+/**
+ * A canvas in three dimensions, drawn when something changes and not all the time. `room` is the size of its place,
+ * as class names. Decision 51.
+ */
 export function Stage({
   room,
   without,

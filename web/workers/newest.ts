@@ -1,6 +1,6 @@
 /**
  * Hands questions to somebody who answers one at a time. While one is being answered only the newest
- * waits: those between are never asked. `answered` has to be called after each answer.
+ * waits: those between are never asked. `answered` has to be called after each answer. Decision 45.
  */
 export function askNewest<Question>(hand: (question: Question) => void): {
   ask(question: Question): void;

@@ -7,7 +7,7 @@ import { SHEET, type Sheet } from './sheet';
 
 export type Part = Bar | Sheet | Line | Fill | Block;
 
-/** Every shape a part can have. A new one is a module and a line here. */
+/** Every shape a part can have. A new one is a module and a line here. Decision 3. */
 export const SHAPES: { readonly [S in Part['shape']]: Shape<Extract<Part, { shape: S }>> } = {
   bar: BAR,
   sheet: SHEET,

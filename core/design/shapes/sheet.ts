@@ -5,7 +5,7 @@ import { NOTHING_TAKEN, type PartBase, type Shape } from './shape';
 /**
  * Mesh, net or cloth, stated by its flat pattern (as it is cut: `cutMm` long, `heightMm` high, with its
  * wires measured from its first corner) and by where that pattern lies: its lower edge follows `base`,
- * and it goes `up` from there. A wall's base is straight, an arch's is its bow, a cage's goes all round.
+ * and it goes `up` from there. A wall's base is straight, an arch's is its bow, a cage's goes all round. Decision 7.
  */
 export interface Sheet extends PartBase {
   shape: 'sheet';

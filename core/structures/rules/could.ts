@@ -13,6 +13,7 @@ const stiffest = (of: readonly { carries: Carries }[]): Carries =>
 /**
  * What a wall of panels could be made to: the highest panel of its market on sale, over as wide a gap as its crops bear,
  * as far as one reaches; `mostMm` is what its posts hold, `fallMm` how much higher it stands at its low end.
+ * Decision 27.
  */
 export function panelsCould(
   setting: BedSetting,

@@ -18,7 +18,7 @@ const SAFE_MM = 5;
 /** Wider beds take the wider of two rolls of one net (from memory). mm. */
 const WIDE_BED_MM = feet(3);
 
-/** The coarsest net that keeps out what its crops draw; fleece where nothing flies at them. */
+/** The coarsest net that keeps out what its crops draw; fleece where nothing flies at them. Decision 8. */
 export function coverFor(setting: BedSetting): Suggestion<string> {
   const [finest] = netNeeds(
     setting.planted.map((one) => one.crop),

@@ -1,6 +1,6 @@
 import type { MeshRoll } from '../../catalogue/stock';
 
-/** A cage of whole links and whole rows. mm. */
+/** A cage of whole links and whole rows. mm. Decision 16. */
 export interface Cut {
   links: number;
   /** Girth closed; as cut, with the half link that hooks it shut. */

@@ -3,7 +3,7 @@ import type { Mark } from '../../design/design';
 import { add, type Point } from '../../geometry/space';
 import { groundAt, onGround, slopeOf, type Ground } from '../../site/ground';
 
-/** How a structure meets a sloping row: its length lies along the soil, or it is kept level and steps. */
+/** How a structure meets a sloping row: its length lies along the soil, or it is kept level and steps. Decision 2. */
 export interface Lie {
   ground: Ground;
   level: boolean;

@@ -2,7 +2,7 @@ const SLACK_MM = 0.5;
 
 /**
  * Fewest equal bays, none wider than the limit, between posts that have to stand at given places.
- * Returns every post's distance, ascending. mm.
+ * Returns every post's distance, ascending. mm. Decision 10.
  */
 export function equalBays(fixedMm: readonly number[], mostMm: number): number[] {
   return fixedMm.flatMap((from, i) => {

@@ -5,7 +5,7 @@ import { add, scale, UP, type Point } from '../../geometry/space';
 import { toPick, type Bed } from '../../site/bed';
 import { onGround, type Ground } from '../../site/ground';
 
-/** The two schools of spacing plants along a length. */
+/** The two schools of spacing plants along a length. Decision 15. */
 export const STATION_SCHOOLS = [
   { id: 'ends', label: 'from end to end' },
   { id: 'inset', label: 'half a space in' },

@@ -1,6 +1,6 @@
 /**
  * What a string to a plant is cut to: the drop, wraps up the stem (about 15–25 % of the drop), knots
- * and slack at the foot (common practice, no source), and what goes through a drilled beam. mm.
+ * and slack at the foot (common practice, no source), and what goes through a drilled beam. mm. Decision 32.
  */
 export const stringLength = (o: {
   dropMm: number;

@@ -20,7 +20,9 @@ function apart<Pull extends { at: readonly [number, number] }>(pulls: readonly P
 }
 const THUMB_PX = 32;
 
-/** A view whose length knobs are pulled where they show: dragged, stepped with the arrow keys, or typed. */
+/**
+ * A view whose length knobs are pulled where they show: dragged, stepped with the arrow keys, or typed. Decision 40.
+ */
 export function PullDrawing({
   view,
   computed,

@@ -48,7 +48,7 @@ const WAYS = {
   planter: { asks: 'In what?', kinds: 'planter' },
 } as const;
 
-/** Bed, crop, support: three answers, and each support is sized and priced for real beside the others. */
+/** Bed, crop, support: three answers, and each support is sized and priced for real beside the others. Decision 47. */
 export function NewRow({
   bedId,
   kindId,

@@ -1,6 +1,9 @@
 import type { Plan } from '@lignum/core/plan/plan';
 
-/** What has just been done, and the plan that was left by it: its undo is the way back only as long as that plan stands. */
+/**
+ * What has just been done, and the plan that was left by it: its undo is the way back only as long as that plan
+ * stands. Decision 49.
+ */
 export interface Told {
   text: string;
   left: Plan;

@@ -3,7 +3,7 @@ import type { ComputedGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import { askNewest } from '../../workers/newest';
 
-/** What follows from a plan, with the plan it follows from. */
+/** What follows from a plan, with the plan it follows from. Decision 44. */
 export interface WorkedOut {
   plan: Plan;
   garden: ComputedGarden;

@@ -7,7 +7,7 @@ import { KIND_LOADERS } from '@lignum/core/structures/loaders';
 
 const loaded = new Map<string, Promise<StructureKind>>();
 
-/** The kind of a support, fetched the first time; the caller waits in its Suspense boundary. */
+/** The kind of a support, fetched the first time; the caller waits in its Suspense boundary. Decision 46. */
 export function useKind(id: string): StructureKind {
   const load = KIND_LOADERS[id];
   if (!load) throw new Error(`No kind of structure is called "${id}": check the id at the door before asking.`);

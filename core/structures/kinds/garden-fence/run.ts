@@ -3,7 +3,10 @@ import type { PathSpot } from '../../../site/path';
 import type { Guest } from '../../../site/stands/opening';
 import { equalBays } from '../../rules/spacing';
 
-/** A straight run of the path between two corners, in the structure's own frame: its zero is the first corner. */
+/**
+ * A straight run of the path between two corners, in the structure's own frame: its zero is the first corner.
+ * Decision 9.
+ */
 export interface Leg {
   index: number;
   from: Point;
