@@ -1,9 +1,11 @@
 import type { Fact, FactValue, Phrases } from '../wording/say';
 
+/** @example 'warn' // it can be built, and somebody should look at it first */
 export type Level = 'good' | 'note' | 'warn' | 'fail';
 
 /**
  * What one check found, with its own sentence. `told.code` also names the mend, where the kind has one. Decision 28.
+ * @example { check: 'post-depth', level: 'fail', told: fact('depth.shallow', { has: { mm: 300 } }), mends: 'Set the posts deeper' }
  */
 export interface Verdict {
   check: string;

@@ -2,7 +2,10 @@ import { overlap } from '../geometry/polygon';
 import type { PlanSpot } from '../site/plot';
 import { check } from './check';
 
-/** What another structure covers on the plot, piece by piece, each convex. */
+/**
+ * What another structure covers on the plot, piece by piece, each convex.
+ * @example { name: 'Bean wall', covers: [[[0, 0], [2438, 0], [2438, 40], [0, 40]]] }
+ */
 export interface Neighbour {
   name: string;
   covers: readonly (readonly PlanSpot[])[];

@@ -8,7 +8,10 @@ import type { Part } from './shapes/shapes';
 import type { Standing } from './standing';
 import type { Traits } from './traits';
 
-/** A board ripped along its length. Strips lie from its first edge across; kerfs are between them. mm. Decision 6. */
+/**
+ * A board ripped along its length. Strips lie from its first edge across; kerfs are between them. mm. Decision 6.
+ * @example { id: 'board-1', stock: '2x8', lengthMm: 2438, wideMm: 184, kerfMm: 3, strips: [upright, beam], guides: [] }
+ */
 export interface RippedBoard {
   id: string;
   stock: string;
@@ -29,6 +32,7 @@ export interface RippedBoard {
 /**
  * How a screw, nail, eye or staple goes in, as its kind states it: what is under its head, what holds its
  * point, and the way of the point. Where heads sit is worked out from where the two touch, or stated.
+ * @example { through: 'rail-1', into: 'post-2', way: [0, 1, 0] } // where the heads sit follows from what the two share
  */
 export interface Drive {
   /** null where nothing is under its head: an eye, a nail that is left proud. */
@@ -47,7 +51,11 @@ export interface Drive {
   skipMm?: number;
 }
 
-/** One fixing as it is set: its head, the way of its point, how long and thick it is, and the pilot hole that it wants. mm. */
+/**
+ * One fixing as it is set: its head, the way of its point, how long and thick it is, and the pilot hole that it
+ * wants. mm.
+ * @example { at: [0, -38, 900], way: [0, 1, 0], through: 'rail-1', into: 'post-2', longMm: 65, thickMm: 5, pilotMm: 3.5 }
+ */
 export interface Driven {
   at: Point;
   way: Point;
@@ -59,7 +67,10 @@ export interface Driven {
   pilotMm: number | null;
 }
 
-/** Small things that hold a joint, counted where they are used. `eachMm` is the length of wire or twine one takes. */
+/**
+ * Small things that hold a joint, counted where they are used. `eachMm` is the length of wire or twine one takes.
+ * @example { stock: 'screw-short', count: 2, drive: { through: 'rail-1', into: 'post-2', way: [0, 1, 0] } }
+ */
 export interface Fixing {
   stock: string;
   count: number;
@@ -86,8 +97,10 @@ export const HOLDS_BY = [
   'cast in',
   'bearing',
 ] as const;
+/** @example 'bearing' // nothing that is bought: one lies on the other */
 export type HeldBy = (typeof HOLDS_BY)[number];
 
+/** @example { id: 'rail-1-post-2', kind: 'rail to post', places: [[2438, 0, 900]], parts: ['rail-1', 'post-2'], fixings: [twoScrews] } */
 export interface Joint {
   id: string;
   /** The kind of joint, which the bill groups by and the reasons name: "panel to post". */
@@ -100,7 +113,10 @@ export interface Joint {
   by?: HeldBy;
 }
 
-/** Where a plant stands. */
+/**
+ * Where a plant stands.
+ * @example { id: 'plant-1-p1-1', crop: 'pole-bean', planting: 'p1', at: [76, 0, 0], alongMm: 76, side: 'front', spacingMm: 152, growsMm: 2400, heldToMm: 2000, stem }
+ */
 export interface Station {
   id: string;
   crop: string;
@@ -124,7 +140,10 @@ export interface Station {
 export const plantsOf = ({ stations }: { stations: readonly Station[] }): Station[] =>
   stations.filter((station) => !station.spare);
 
-/** One way of seeing a design: what is to the right and what is up on the paper. */
+/**
+ * One way of seeing a design: what is to the right and what is up on the paper.
+ * @example { id: 'end', title: 'From the end', right: [0, 1, 0], up: UP, eye: [-1, 0, 0], origin: [0, 0, 0], as: 'upright', square: false, nearest: true, soil }
+ */
 export interface ViewFrame<V extends string = string> {
   id: V;
   title: string;
@@ -148,7 +167,10 @@ export interface ViewFrame<V extends string = string> {
   only?: readonly string[];
 }
 
-/** What plants hold on to. */
+/**
+ * What plants hold on to.
+ * @example { by: 'string', meshMm: null, memberMm: 3, stepMm: 300, fineToMm: 0, carries: 'heavy', startsMm: 0, gapMm: 0, topMm: { least: 2000, most: 2000 }, could }
+ */
 export interface Hold {
   by: 'mesh' | 'string' | 'poles' | 'passes' | 'cage';
   /** Mesh, wire to wire, at its widest; null where there are only strings. */
@@ -168,7 +190,11 @@ export interface Hold {
   could: { topMm: number; carries: Carries; net: boolean };
 }
 
-/** A length knob that can be pulled where it shows: in which view, where (in the view's coordinates), and what a millimetre of pull is worth. */
+/**
+ * A length knob that can be pulled where it shows: in which view, where (in the view's coordinates), and what a
+ * millimetre of pull is worth.
+ * @example { knob: 'height', view: 'elevation', at: [0, 1800], axis: 'up', perMm: 1 }
+ */
 export interface Handle<V extends string = string> {
   knob: string;
   view: V;
@@ -177,6 +203,7 @@ export interface Handle<V extends string = string> {
   perMm: number;
 }
 
+/** @example parts.filter(({ role }) => role === 'post') // everything else is asked of its parts */
 export interface Design {
   kind: string;
   /** What its roles are to the rest of the house: said by its kind beside their names. */
@@ -247,6 +274,7 @@ export interface Pull<V extends string = string> {
 /**
  * A design as its kind places it, before the house adds what its names say and what follows from its parts. Chains
  * and pulls name a view that is there.
+ * @example placed({ parts, joints, ground, builtMm: 2438, views: rowViews(…), reasons, marks: [], handles: [] })
  */
 export interface Placement<V extends string = string> extends Omit<
   Design,
@@ -264,7 +292,10 @@ export interface Placement<V extends string = string> extends Omit<
 /** A placement whose chains and pulls are held to its own views. */
 export const placed = <const V extends string>(placement: Placement<V>): Placement => placement;
 
-/** A chain of points along one direction that a view shows as a dimension string. */
+/**
+ * A chain of points along one direction that a view shows as a dimension string.
+ * @example { view: 'elevation', axis: 'x', label: 'posts', atMm: [0, 2438, 4877] }
+ */
 export interface Mark<V extends string = string> {
   view: V;
   /** Along x for a chain under the drawing, along z for one beside it. */

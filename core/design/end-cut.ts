@@ -3,6 +3,7 @@
  * (longer on the side that `wide` or the thickness points to when positive); a notch takes part of
  * the thickness away over a length, from the side the thickness points to (1) or the other (-1), so
  * that two bars lie in one plane.
+ * @example { cut: 'mitre', angleRad: Math.PI / 4 } // longer on the side that `wide` points to
  */
 export type EndCut =
   | { cut: 'square' }

@@ -15,7 +15,7 @@ export function extentOf(part: Part): readonly Point[] {
   return extent;
 }
 
-/** The upright box about a part. mm. */
+/** The upright box about a part. mm. @example { low: [0, -19, -610], high: [38, 19, 1829] } */
 export interface Box {
   low: Point;
   high: Point;

@@ -1,4 +1,7 @@
-/** Which of some things hang together, as pairs of them are joined one by one. */
+/**
+ * Which of some things hang together, as pairs of them are joined one by one.
+ * @example linkedBy([['post-1', 'rail-1']]).leaderOf('rail-1') // 'post-1'
+ */
 export interface Linked {
   same(a: string, b: string): boolean;
   join(a: string, b: string): void;

@@ -1,4 +1,4 @@
-/** A list whose entries may fall away: `when && { … }`. */
+/** A list whose entries may fall away: `when && { … }`. @example [post, isRaised && shelf] */
 export type Listed<T> = readonly (T | false | null | undefined)[];
 
 /** What is left of it. @example present([a, more && b]) */

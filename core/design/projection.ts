@@ -3,6 +3,7 @@ import type { ViewFrame } from './design';
 
 const SLANT = Math.SQRT1_2 / 2;
 
+/** @example FROM_ABOVE([300, 20, 1800]) // [300, 20] */
 export type Projection = (point: Point) => readonly [right: number, up: number];
 
 /** How a view of a design is laid on the paper: square to what is right and what is up in it. */

@@ -1,4 +1,7 @@
-/** How a part stands in the ground. mm. Decision 5. */
+/**
+ * How a part stands in the ground. mm. Decision 5.
+ * @example { aboveMm: 1829, buriedMm: 610, wantedMm: 610, shortMm: 0, set: 'driven' }
+ */
 export interface Stands {
   aboveMm: number;
   buriedMm: number;
@@ -8,7 +11,7 @@ export interface Stands {
   set: 'driven' | 'let in' | 'concrete' | 'pushed' | 'screwed';
 }
 
-/** One post as it stands. */
+/** One post as it stands. @example design.posts.map(({ id, buriedMm }) => `${id}: ${buriedMm} mm deep`) */
 export interface Standing extends Stands {
   id: string;
 }

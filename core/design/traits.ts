@@ -13,5 +13,8 @@ export interface RoleTraits {
   stacks?: true;
 }
 
-/** Traits by role; a role that has none need not be named. */
+/**
+ * Traits by role; a role that has none need not be named.
+ * @example { post: { as: 'body' }, slat: { stacks: true } }
+ */
 export type Traits = Readonly<Record<string, RoleTraits>>;

@@ -5,7 +5,11 @@ import { onPlan } from '../site/plot';
 import { into, toFrame, type Frame } from '../site/frame';
 import { bedsOf, type Place } from '../site/stands/stands';
 
-/** What lies about a structure, in its own frame: the beds it stands on or beside, walls one cannot stand behind, and what it is sized together with. mm. */
+/**
+ * What lies about a structure, in its own frame: the beds it stands on or beside, walls one cannot stand behind, and
+ * what it is sized together with. mm.
+ * @example around.tied.map(({ id }) => id) // the fence beside a gate, drawn thin
+ */
 export interface Around {
   beds: readonly {
     outline: readonly Pair[];

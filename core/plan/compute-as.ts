@@ -26,6 +26,7 @@ import { stoodIn } from './growing';
 import type { Plan, StructurePlan } from './plan';
 import { settingOf, tiedTo, withStructure, type Kinds } from './setting-of';
 
+/** @example computeAs(kindOf, plan, structure).cost.totalMinor */
 export interface ComputedStructure {
   structure: StructurePlan;
   kind: StructureKind;

@@ -21,6 +21,7 @@ export function computeStructure(plan: Plan, structure: StructurePlan): MendedSt
   return withClashes(withMends(kindOf, plan, computeAs(kindOf, plan, structure), neighbours), neighbours);
 }
 
+/** @example computeGarden(plan).structures.map(({ structure }) => structure.name) */
 export interface ComputedGarden {
   structures: readonly ComputedStructure[];
   /** All structures bought and cut together. */

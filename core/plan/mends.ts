@@ -26,7 +26,10 @@ export interface MendableVerdict extends Verdict {
   mend: { settings: Settings; costMinor: number | null; turns: readonly MendedKnob[] } | null;
 }
 
-/** A computed structure once its mends have been tried. */
+/**
+ * A computed structure once its mends have been tried.
+ * @example computeStructure(plan, structure).verdicts.find(({ mend }) => mend !== null)
+ */
 export interface MendedStructure extends ComputedStructure {
   verdicts: readonly MendableVerdict[];
 }

@@ -10,7 +10,10 @@ import type { Settings } from '../structures/knob';
 export const PLAN_FORMAT = 'lignum-plan';
 export const PLAN_VERSION = 7;
 
-/** What a gardener has written down about one garden: the document that is saved, exported and computed. */
+/**
+ * What a gardener has written down about one garden: the document that is saved, exported and computed.
+ * @example DEMO_PLAN.beds.length // the garden that ships
+ */
 export interface Plan {
   format: typeof PLAN_FORMAT;
   version: typeof PLAN_VERSION;
@@ -26,6 +29,7 @@ export interface Plan {
   shed: readonly ShedPiece[];
 }
 
+/** @example { name: 'The Ferry House', note: '', year: 2027, market: 'imperial', locale: 'en-IE', currency: 'EUR', reachMm: 2000 } */
 export interface Garden {
   name: string;
   note: string;
@@ -43,6 +47,7 @@ export interface Garden {
   saw?: Saw;
 }
 
+/** @example { id: 'p1', bed: 'yard-bed', crop: 'tomato', training: 'unpruned', count: 6, year: 2027, planted: '2027-05-12' } */
 export interface Planting {
   id: string;
   /** What it grows in: a bed, or a planter (a structure), which is a bed of its own. */
@@ -59,6 +64,7 @@ export interface Planting {
   cleared?: string;
 }
 
+/** @example { id: 's1', kind: 'panel-wall', name: 'Bean wall', stand: { on: 'bed', bed: 'yard-bed' }, plantings: ['p1'], knobs: { gap: 305 } } */
 export interface StructurePlan {
   id: string;
   kind: string;

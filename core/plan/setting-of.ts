@@ -13,7 +13,10 @@ import { distanceToStretch, type Pair } from '../geometry/polygon';
 import { cropOf, growingIn } from './growing';
 import type { Plan, StructurePlan } from './plan';
 
-/** How a kind is found by its id: all of them at once, or only those that a page has fetched. Decision 13. */
+/**
+ * How a kind is found by its id: all of them at once, or only those that a page has fetched. Decision 13.
+ * @example settingOf(kindOf, plan, structure).market
+ */
 export type Kinds = (id: string) => StructureKind;
 
 /** What a price book has of a stock item: its sizes, ascending, and what each costs. */

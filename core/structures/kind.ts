@@ -24,7 +24,10 @@ import { allSaid, type Names, type Said } from './said';
 import type { Setting } from './setting';
 import type { SeasonNote, StatedStep, Step } from './step';
 
-/** What living with a kind is like; minutes from memory. */
+/**
+ * What living with a kind is like; minutes from memory.
+ * @example { tendingMinutes: { leaner: 1, climber: 0.25 }, moves: 'comes apart' }
+ */
 export interface KindNature {
   /** Minutes a plant a week to tie, wind or tuck in a plant that does not climb, and one that does. */
   tendingMinutes: { leaner: number; climber: number };
@@ -34,21 +37,31 @@ export interface KindNature {
 
 /** What a kind is for. What judges plants runs only where something holds or covers plants. */
 export const PURPOSES = ['support', 'cover', 'barrier', 'bed', 'planter'] as const;
+/** @example 'cover' // it keeps somebody off a bed */
 export type Purpose = (typeof PURPOSES)[number];
 
-/** What a kind places, with the facts about it that only its own checks and mends ask for. */
+/**
+ * What a kind places, with the facts about it that only its own checks and mends ask for.
+ * @example { design: placed({ … }), facts: { peakMm: 1500 } }
+ */
 export interface Sizing<F> {
   design: Placement;
   facts: F;
 }
 
-/** The same once the house has made a design of it. */
+/**
+ * The same once the house has made a design of it.
+ * @example checks: ({ design, facts }, v) => [postDepth({ design, setting }), leans(facts)]
+ */
 export interface Built<F> {
   design: Design;
   facts: F;
 }
 
-/** What a kind's folder states. Everything else (drawing, bill, cost) is derived from its design. */
+/**
+ * What a kind's folder states. Everything else (drawing, bill, cost) is derived from its design.
+ * @example export const kind = structureKind({ id: 'stake', purpose: 'support', stands: ['bed'], knobs: STAKE_KNOBS, size, checks, … })
+ */
 export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On>>>, F> {
   id: string;
   name: string;
@@ -82,12 +95,14 @@ export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On
   phrases: Phrases;
 }
 
+/** @example kind.design({}, setting).knobs['height']?.suggestion.why */
 export interface Sized {
   design: Design;
   facts: unknown;
   knobs: Readonly<Record<string, KnobState>>;
 }
 
+/** @example kindOf('panel-wall').design({ gap: 305 }, setting).design.parts */
 export interface StructureKind {
   id: string;
   name: string;

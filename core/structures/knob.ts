@@ -19,11 +19,13 @@ interface KnobBase<S extends Setting> {
   shown?(set: Settled, setting: S): boolean;
 }
 
+/** @example { value: 1829, why: fact('height.crop', { crop: 'Pole bean' }) } */
 export interface Suggestion<T> {
   value: T;
   why: Fact;
 }
 
+/** @example { type: 'length', label: 'Depth', group: 'Post', help: '…', min: 305, max: 1829, suggest: () => ({ value: 610, why: fact('depth.usual') }) } */
 export interface LengthKnob<S extends Setting = Setting> extends KnobBase<S> {
   type: 'length';
   min: number;
@@ -37,12 +39,14 @@ export interface LengthKnob<S extends Setting = Setting> extends KnobBase<S> {
 /** How far a length is turned by one step. mm. Decisions 14, 22. */
 export const stepOf = ({ step = TAPE_STEP }: Pick<LengthKnob, 'step'>, market: Market): number => step[market];
 
+/** @example { type: 'count', label: 'Towers', group: 'Tower', help: 'In a row.', min: 1, max: 20, suggest } */
 export interface CountKnob<S extends Setting = Setting> extends KnobBase<S> {
   type: 'count';
   min: number;
   max: number;
   suggest(setting: S, soFar: Settled): Suggestion<number>;
 }
+/** @example { type: 'choice', label: 'Hinged', group: 'Door', help: '…', choices: [{ id: 'inner', label: 'inner post' }], suggest } */
 export interface ChoiceKnob<S extends Setting = Setting> extends KnobBase<S> {
   type: 'choice';
   choices: readonly { id: string; label: string }[];
@@ -54,17 +58,24 @@ export type Knob<S extends Setting = Setting> = LengthKnob<S> | CountKnob<S> | C
 /** The knobs of a kind, which may ask for what their kind's stands have: a bed. */
 export type Knobs<S extends Setting = Setting> = Readonly<Record<string, Knob<S>>>;
 
-/** What the gardener has set by hand; the rest follows the suggestions. */
+/**
+ * What the gardener has set by hand; the rest follows the suggestions.
+ * @example { gap: 305, panel: 'panel-16ft' } // two set by hand, the others follow
+ */
 export type Settings = Readonly<Record<string, number | string>>;
 /** Every knob with a value. */
 export type Settled = Readonly<Record<string, number | string>>;
 
 type ChoiceId<K> = K extends { choices: readonly { id: infer I }[] } ? I : never;
-/** The typed values of a kind's knobs, inferred from its data. */
+/**
+ * The typed values of a kind's knobs, inferred from its data.
+ * @example Values<typeof STAKE_KNOBS>['height'] // number
+ */
 export type Values<K extends Knobs> = {
   readonly [N in keyof K]: K[N] extends { type: 'choice' } ? ChoiceId<K[N]> : number;
 };
 
+/** @example { knob: 'gap', code: 'too large', value: 3000, limit: 914 } */
 export type KnobFault =
   | { knob: string; code: 'unknown' }
   | { knob: string; code: 'not a number'; value: unknown }
@@ -109,6 +120,7 @@ export function withinLimits(knobs: Knobs, change: Settings): Settings {
   );
 }
 
+/** @example sized.knobs['gap']?.by // 'hand' or 'suggestion' */
 export interface KnobState {
   value: number | string;
   by: 'hand' | 'suggestion';

@@ -3,7 +3,10 @@ import type { RoleTraits } from '../design/traits';
 import type { KnotId } from '../joinery/knots';
 import type { Phrases } from '../wording/say';
 
-/** What the parts and joints of a kind are called, and what the length of a part measures. */
+/**
+ * What the parts and joints of a kind are called, and what the length of a part measures.
+ * @example { parts: { post: { word: 'Post', means: 'bought long, trimmed in place', as: 'body' } }, joints: { 'rail to post': 'Rail to post' } }
+ */
 export interface Names {
   parts: Readonly<Record<string, { word: string; means: string } & RoleTraits>>;
   /** Of kinds of joints that are not called as they are: "Rail to post". */
@@ -17,6 +20,7 @@ export interface Names {
 /**
  * What something that many kinds are built of says of itself, once: what its parts and joints are called, how it is
  * made, its sentences, what its steps are done with. A kind that says something else of it has the last word.
+ * @example builtOf: [PANELS_HUNG, BRACED] // their names and sentences come along
  */
 export interface Said {
   names?: Partial<Names>;

@@ -7,7 +7,10 @@ import type { Second } from '../site/visitors';
 import type { Guest } from '../site/stands/opening';
 import type { Place, PlaceOn } from '../site/stands/stands';
 
-/** Everything a kind may know about where its structure will stand; `P` is the places it can take. Decision 21. */
+/**
+ * Everything a kind may know about where its structure will stand; `P` is the places it can take. Decision 21.
+ * @example setting.planted.map(({ crop }) => crop.name)
+ */
 export interface Setting<P extends Place = Place> {
   place: P;
   /** What wants to stand in its run. */
@@ -33,7 +36,7 @@ export interface Setting<P extends Place = Place> {
   priceOf(stock: string, size: number): number | null;
 }
 
-/** The setting of what stands on a bed. */
+/** The setting of what stands on a bed. @example setting.place.bed.lengthMm */
 export type BedSetting = Setting<PlaceOn<'bed'>>;
 
 export const isOffered = (setting: Setting, stock: string): boolean => setting.sizesOf(stock).length > 0;

@@ -1,7 +1,10 @@
 import type { Tool } from '../building/tools';
 import type { Fact } from '../wording/say';
 
-/** A step of building: said in order, with the people it takes and the caution where it belongs. */
+/**
+ * A step of building: said in order, with the people it takes and the caution where it belongs.
+ * @example { what: fact('step.set', { depth: { mm: 610 } }), people: 2, caution: fact('care.saw') }
+ */
 export interface Step {
   what: Fact;
   /** The parts it adds, where its kind states them, and what it is done with; else filled in from what its kind does. */
@@ -14,10 +17,16 @@ export interface Step {
   caution?: Fact;
 }
 
-/** A step as its kind states it: for one, where nothing else is said. */
+/**
+ * A step as its kind states it: for one, where nothing else is said.
+ * @example { what: fact('step.measure') } // for one
+ */
 export type StatedStep = Omit<Step, 'people'> & { people?: 1 | 2 };
 
-/** Something to do through the season: on a day ("06-12"), or when it is time (null). */
+/**
+ * Something to do through the season: on a day ("06-12"), or when it is time (null).
+ * @example { on: '03-15', what: fact('season.walk') }
+ */
 export interface SeasonNote {
   on: string | null;
   what: Fact;

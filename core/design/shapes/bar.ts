@@ -14,13 +14,17 @@ import { SQUARE, type EndCut } from '../end-cut';
 import type { Stands } from '../standing';
 import { NOTHING_TAKEN, type PartBase, type Shape, type Solid } from './shape';
 
+/** @example { atMm: 138.9, diameterMm: 8 } */
 export interface Hole {
   /** From the bar's first end, along it, to the centre. */
   atMm: number;
   diameterMm: number;
 }
 
-/** A stiff member. `wide` is the direction of its wider face; the section is stated as placed. */
+/**
+ * A stiff member. `wide` is the direction of its wider face; the section is stated as placed.
+ * @example barOf({ id: 'post-1', role: 'post', of: { id: '4x4', wideMm: 89, thickMm: 89 }, from: [0, 0, -610], to: [0, 0, 1829], buriedMm: 610 })
+ */
 export interface Bar extends PartBase {
   shape: 'bar';
   from: Point;
@@ -41,7 +45,10 @@ export interface Bar extends PartBase {
   board?: string;
 }
 
-/** What a bar is cut from, by its section: timber, a square post, a round rod or pole. mm. */
+/**
+ * What a bar is cut from, by its section: timber, a square post, a round rod or pole. mm.
+ * @example { id: '2x4', wideMm: 89, thickMm: 38 }
+ */
 export type Section = { id: string } & (
   { wideMm: number; thickMm: number } | { faceMm: number } | { diameterMm: number }
 );

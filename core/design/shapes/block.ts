@@ -1,7 +1,11 @@
 import { add, cross, dot, minus, scale, type Point } from '../../geometry/space';
 import { NOTHING_TAKEN, type PartBase, type Shape } from './shape';
 
-/** A solid that is used whole: a concrete block, a paving stone, a pot. Its first corner, two directions square to each other, three sizes. */
+/**
+ * A solid that is used whole: a concrete block, a paving stone, a pot. Its first corner, two directions square to
+ * each other, three sizes.
+ * @example ofShape(design.parts, 'block') // cups of a tower: used whole
+ */
 export interface Block extends PartBase {
   shape: 'block';
   corner: Point;

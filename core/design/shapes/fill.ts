@@ -6,6 +6,7 @@ import { NOTHING_TAKEN, type PartBase, type Shape } from './shape';
 /**
  * Poured or filled in: `cutMm` is how deep it lies over `bottom`, in a round hole or in any outline about
  * that point. `crownMm` stands above it, drawn down to the rim.
+ * @example ofShape(design.parts, 'fill').reduce((sum, { litres }) => sum + litres, 0)
  */
 export interface Fill extends PartBase {
   shape: 'fill';

@@ -2,7 +2,10 @@ import { distanceToChain } from '../../geometry/curve';
 import { add, pathLength, type Point } from '../../geometry/space';
 import { NOTHING_TAKEN, type PartBase, type Shape } from './shape';
 
-/** Wire, string, chain: what has a length and hardly a thickness. */
+/**
+ * Wire, string, chain: what has a length and hardly a thickness.
+ * @example lineOf({ id: 'string-1', role: 'string', of: twine, path: [[0, 0, 0], [0, 0, 2000]] })
+ */
 export interface Line extends PartBase {
   shape: 'line';
   path: readonly Point[];

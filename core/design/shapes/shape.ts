@@ -1,7 +1,10 @@
 import type { Point } from '../../geometry/space';
 import type { EndCut } from '../end-cut';
 
-/** What every part of a design states, whatever its shape. */
+/**
+ * What every part of a design states, whatever its shape.
+ * @example { id: 'rail-2', role: 'rail', stock: '2x4', cutMm: 2438.4 }
+ */
 export interface PartBase {
   /** Readable and unique within the design: "post-3". */
   id: string;
@@ -12,7 +15,10 @@ export interface PartBase {
   cutMm: number;
 }
 
-/** A closed body, for drawings and three dimensions; `below` is what stands in the soil. */
+/**
+ * A closed body, for drawings and three dimensions; `below` is what stands in the soil.
+ * @example { solid: 'tube', path: [[0, 0, 0], [0, 0, 1800]], radiusMm: 12, below: false }
+ */
 export type Solid =
   /** Eight corners, counted by end, then wide face, then thick face. */
   | { solid: 'box'; corners: readonly Point[]; below: boolean }
@@ -20,7 +26,10 @@ export type Solid =
   /** Two outlines one above the other, and a peak over the upper one. */
   | { solid: 'prism'; base: readonly Point[]; top: readonly Point[]; peak: Point | null; below: boolean };
 
-/** What the shop and the saw have to know of a part. */
+/**
+ * What the shop and the saw have to know of a part.
+ * @example { ends: SQUARE, meshes: null, litres: null, board: 'board-1' } // a strip of a board that is ripped
+ */
 export interface Taken {
   ends: readonly [EndCut, EndCut] | null;
   /** Whole meshes of the stock panel. */

@@ -5,6 +5,7 @@ import { LINE, type Line } from './line';
 import type { Shape } from './shape';
 import { SHEET, type Sheet } from './sheet';
 
+/** @example shapeOf(part).nature === 'member' // asked of its module, never by its name */
 export type Part = Bar | Sheet | Line | Fill | Block;
 
 /** Every shape a part can have. A new one is a module and a line here. Decision 3. */

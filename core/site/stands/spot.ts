@@ -9,7 +9,7 @@ export interface SpotStand {
   underfoot: Underfoot;
 }
 
-/** What stands on open ground is found from one place alone: the longest row of towers there can be, twenty of them 8′ apart. mm. */
+/** What stands on open ground is found from one place alone: the longest row of towers there can be, twenty of them 8′ apart (limits from memory). mm. */
 const ABOUT_A_SPOT_MM = 47_000;
 
 export const SPOT: StandModule<SpotStand, SpotStand> = {

@@ -3,7 +3,10 @@ import { present, type Listed } from '../../design/listed';
 import type { Part } from '../../design/shapes/shapes';
 import type { Fact } from '../../wording/say';
 
-/** What something put together comes to: its parts and joints, and why there are so many of each. */
+/**
+ * What something put together comes to: its parts and joints, and why there are so many of each.
+ * @example { parts: [post], joints: [], reasons: { post: fact('count.posts', { posts: 1 }) } }
+ */
 export interface Assembled {
   parts: readonly Part[];
   joints: readonly Joint[];

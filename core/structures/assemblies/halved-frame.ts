@@ -8,7 +8,10 @@ import { screwThrough, washered, washersAlong } from '../rules/fixings';
 import type { Setting } from '../setting';
 import type { Assembled } from './assembly';
 
-/** The plane of a flat frame, from its lower left corner: to the right, up, and out of its face from its middle. */
+/**
+ * The plane of a flat frame, from its lower left corner: to the right, up, and out of its face from its middle.
+ * @example { at: (right, up) => [right, 0, up], right: ALONG, up: UP, inwards: [0, 1, 0] }
+ */
 export interface FramePlane {
   at: (rightMm: number, upMm: number, outMm?: number) => Point;
   right: Point;

@@ -8,7 +8,10 @@ import { nextStockUp, SPARE_MM } from '../rules/depth';
 import type { Said } from '../said';
 import type { Setting } from '../setting';
 
-/** A post as it stands: a bar that says how it is set. Decision 25. */
+/**
+ * A post as it stands: a bar that says how it is set. Decision 25.
+ * @example drivePost({ id: 'post-1', foot: [0, 0, 0], aboveMm: 1829, depthMm: 610, setting }).stands.set // 'driven'
+ */
 export type SetPost = Bar & { stands: Stands };
 
 /** Where a post stands on the soil, how far out of it and how deep in it. mm. */

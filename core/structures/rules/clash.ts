@@ -1,4 +1,7 @@
-/** A stretch along a member that is taken: a post top, a brace, a screw. mm. */
+/**
+ * A stretch along a member that is taken: a post top, a brace, a screw. mm.
+ * @example takenBy(1200, 20) // from 1180 to 1220 mm
+ */
 export interface TakenStretch {
   fromMm: number;
   toMm: number;

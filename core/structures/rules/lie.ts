@@ -3,7 +3,10 @@ import type { Mark } from '../../design/design';
 import { add, type Point } from '../../geometry/space';
 import { groundAt, onGround, slopeOf, type Ground } from '../../site/ground';
 
-/** How a structure meets a sloping row: its length lies along the soil, or it is kept level and steps. Decision 2. */
+/**
+ * How a structure meets a sloping row: its length lies along the soil, or it is kept level and steps. Decision 2.
+ * @example { ground: { lengthMm: 4877, riseMm: 300 }, level: true } // kept level over a fall
+ */
 export interface Lie {
   ground: Ground;
   level: boolean;

@@ -3,7 +3,10 @@ import { alongOf, cornerOf, onSheet, type Sheet } from '../../design/shapes/shee
 import type { Point } from '../../geometry/space';
 import { slopeOf, type Ground } from '../../site/ground';
 
-/** A piece of the run: where its outermost upright wires stand, by a tape along the run. mm. */
+/**
+ * A piece of the run: where its outermost upright wires stand, by a tape along the run. mm.
+ * @example { fromMm: 0, toMm: 4877, meshes: 24, whole: true }
+ */
 export interface RunPiece {
   fromMm: number;
   toMm: number;

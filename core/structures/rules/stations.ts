@@ -10,6 +10,7 @@ export const STATION_SCHOOLS = [
   { id: 'ends', label: 'from end to end' },
   { id: 'inset', label: 'half a space in' },
 ] as const;
+/** @example 'inset' // half a space in from both ends */
 export type StationSchool = (typeof STATION_SCHOOLS)[number]['id'];
 
 const SLACK_MM = 0.5;
@@ -27,7 +28,10 @@ export function stationsAlong(lengthMm: number, spacingMm: number, school: Stati
   return Array.from({ length: count }, (_, i) => first + i * spacingMm);
 }
 
-/** A line of plants across the bed; `up` is the way their stems grow, plumb where none is named. mm. */
+/**
+ * A line of plants across the bed; `up` is the way their stems grow, plumb where none is named. mm.
+ * @example { side: 'front', acrossMm: -76 }
+ */
 export interface PlantRow {
   acrossMm: number;
   side: Station['side'];
