@@ -1,6 +1,6 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
-import { placed, type Joint } from '../../../design/design';
+import { placed, type Joint, type Design } from '../../../design/design';
 import { add, scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import type { Terrain } from '../../../site/ground';
@@ -76,6 +76,43 @@ export function fenceOpenings(v: GardenFenceValues, setting: PathSetting): Openi
   });
 }
 
+/** Why there are so many of each. */
+function reasonsOf(fence: Fence, timber: boolean, hasWood: boolean): Design['reasons'] {
+  const { v, run } = fence;
+  const onPosts = (mesh: string) =>
+    fact(
+      !timber
+        ? hasWood
+          ? 'count.clips.gate'
+          : 'count.clips'
+        : isStiff(fence, mesh)
+          ? 'count.post-washers'
+          : 'count.staples',
+    );
+  const low = lowOf(v);
+  return {
+    post: fact('count.posts', {
+      posts: run.posts.length,
+      bay: { mm: v.bay },
+      corners: run.posts.filter((one) => one.kind === 'corner').length,
+    }),
+    mesh: fact('count.mesh'),
+    'low mesh': fact('count.low'),
+    apron: fact('count.apron', { wide: { mm: v.below } }),
+    'frame side': fact('count.frames'),
+    board: fact('count.boards', { gap: { mm: v.boardGap } }),
+    brace: fact('count.braces'),
+    'mesh to post': onPosts(v.mesh),
+    ...(low === null ? {} : { 'low mesh to post': onPosts(low) }),
+    'apron pegged': fact('count.pegs'),
+    'frame to post': fact('count.frame-screws'),
+    'frame joined': fact('count.corner-screws'),
+    'mesh to frame': fact('count.washers'),
+    'board to post': fact('count.board-screws'),
+    'brace to post': fact('count.brace-fix'),
+  };
+}
+
 /** Sizes the fence: posts at ends, corners, beside gates and equally between; mesh, frames or boards; braces. */
 export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Sizing<GardenFenceFacts> {
   const { place } = setting;
@@ -92,16 +129,6 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Siz
     rail: stockOf(setting.catalogue, lastingTimber(setting, v.rail), 'timber'),
   };
   const ofWood = posts.filter(isWood);
-  const onPosts = (mesh: string) =>
-    fact(
-      !timber
-        ? ofWood.length > 0
-          ? 'count.clips.gate'
-          : 'count.clips'
-        : isStiff(fence, mesh)
-          ? 'count.post-washers'
-          : 'count.staples',
-    );
   const low = lowOf(v);
   const made = together(
     { parts: posts },
@@ -110,27 +137,7 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Siz
     v.infill === 'mesh' && v.braces === 'braced' && braceEnds(fence),
     pourFootings(ofWood, v.footing, v.gravel),
     {
-      reasons: {
-        post: fact('count.posts', {
-          posts: posts.length,
-          bay: { mm: v.bay },
-          corners: run.posts.filter((one) => one.kind === 'corner').length,
-        }),
-        mesh: fact('count.mesh'),
-        'low mesh': fact('count.low'),
-        apron: fact('count.apron', { wide: { mm: v.below } }),
-        'frame side': fact('count.frames'),
-        board: fact('count.boards', { gap: { mm: v.boardGap } }),
-        brace: fact('count.braces'),
-        'mesh to post': onPosts(v.mesh),
-        ...(low === null ? {} : { 'low mesh to post': onPosts(low) }),
-        'apron pegged': fact('count.pegs'),
-        'frame to post': fact('count.frame-screws'),
-        'frame joined': fact('count.corner-screws'),
-        'mesh to frame': fact('count.washers'),
-        'board to post': fact('count.board-screws'),
-        'brace to post': fact('count.brace-fix'),
-      },
+      reasons: reasonsOf(fence, timber, ofWood.length > 0),
     },
   );
   const roll = v.infill === 'boards' ? null : rollOf(setting, v.mesh);

@@ -2,7 +2,7 @@ import { stockOf } from '../../../catalogue/catalogue';
 import type { WeldedPanel } from '../../../catalogue/stock';
 import { timberId } from '../../../catalogue/timber';
 import { ascending, chain, soilChain } from '../../../design/chain';
-import { placed, plantsOf, type Joint, type Station } from '../../../design/design';
+import { placed, plantsOf, type Joint, type Station, type Design } from '../../../design/design';
 import { AS_BOUGHT } from '../../../design/end-cut';
 import { barOf, type Bar } from '../../../design/shapes/bar';
 import { lineOf } from '../../../design/shapes/line';
@@ -53,6 +53,35 @@ const STEM_OUT_MM = inches(3);
 /** Staples of two panels that meet over a post stand this far in from their ends (from memory). mm. */
 const STAPLE_IN_MM = inches(0.75);
 
+/** Why there are so many of each. */
+function reasonsOf(
+  v: GuyedWallValues,
+  panel: WeldedPanel,
+  run: readonly RunPiece[],
+  posts: number,
+  stretchMm: number,
+): Design['reasons'] {
+  const whole = run.filter((piece) => piece.whole).length;
+  return {
+    post: fact('count.posts', { posts, spacing: { mm: v.postSpacing } }),
+    panel: fact(whole === run.length ? 'count.panels' : whole === 0 ? 'count.panel-cut' : 'count.panels-cut', {
+      whole,
+      mesh: { mm: panel.pitchMm },
+      length: { mm: v.rowLength },
+    }),
+    'guy wire': fact('count.guys', {
+      end: { mm: GUY_END_MM },
+      stretch: { mm: stretchMm },
+      pull: { newtons: v.pull },
+    }),
+    cane: fact('count.canes', { in: { mm: CANE_IN_MM } }),
+    'panel to post': fact(v.ties === 'two' ? 'count.staples' : 'count.staples.only', { staples: v.staples }),
+    'guy to post': fact('count.eyes'),
+    'turnbuckle in a guy': fact('count.turnbuckles'),
+    'cane to panel': fact('count.cane-ties'),
+  };
+}
+
 /** Sizes the wall: posts wherever panels meet, panels on their front faces, crossed guys in the end bays, canes under the panel. */
 export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Sizing<GuyedWallFacts> {
   const panel = stockOf(setting.catalogue, v.panel, 'panel');
@@ -101,7 +130,6 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Sizing<G
   const stretchMm = stretchOf(v.pull, guys?.longestMm ?? 0, roundArea(wire));
   const [first, second] = posts as [SetPost, SetPost];
   const foot = first.from[2] + first.buriedMm;
-  const whole = run.filter((piece) => piece.whole).length;
   return {
     design: placed({
       ...together(
@@ -111,24 +139,7 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Sizing<G
         v.canes === 'yes' && standCanes(v, plantsOf(row), sheets, run, setting),
         pourFootings(posts, v.footing, v.gravel),
         {
-          reasons: {
-            post: fact('count.posts', { posts: posts.length, spacing: { mm: v.postSpacing } }),
-            panel: fact(whole === run.length ? 'count.panels' : whole === 0 ? 'count.panel-cut' : 'count.panels-cut', {
-              whole,
-              mesh: { mm: panel.pitchMm },
-              length: { mm: v.rowLength },
-            }),
-            'guy wire': fact('count.guys', {
-              end: { mm: GUY_END_MM },
-              stretch: { mm: stretchMm },
-              pull: { newtons: v.pull },
-            }),
-            cane: fact('count.canes', { in: { mm: CANE_IN_MM } }),
-            'panel to post': fact(v.ties === 'two' ? 'count.staples' : 'count.staples.only', { staples: v.staples }),
-            'guy to post': fact('count.eyes'),
-            'turnbuckle in a guy': fact('count.turnbuckles'),
-            'cane to panel': fact('count.cane-ties'),
-          },
+          reasons: reasonsOf(v, panel, run, posts.length, stretchMm),
         },
       ),
       ...row,

@@ -3,7 +3,7 @@ import { stockOf } from '../../../catalogue/catalogue';
 import { bendOf, type Bend } from '../../../checks/bend-sets';
 import type { Nearest } from '../../../checks/cover-set';
 import { chain, soilChain } from '../../../design/chain';
-import { placed, plantsOf, type Station } from '../../../design/design';
+import { placed, plantsOf, type Station, type Design } from '../../../design/design';
 import type { Sheet } from '../../../design/shapes/sheet';
 import { inches } from '../../../quantity/length';
 import { roomOf } from '../../../site/bed';
@@ -40,6 +40,32 @@ export interface HoopTunnelFacts {
   /** The plant over which least is left, where it stands across the hoop. */
   nearest: Nearest | null;
 }
+
+/** Why there are so many of each. */
+const reasonsOf = (
+  v: HoopTunnelValues,
+  hoop: ReturnType<typeof hoopOf>,
+  covers: readonly Sheet[],
+  { bays, apartMm, clips }: { bays: number; apartMm: number; clips: number },
+): Design['reasons'] => ({
+  hoop: fact('count.hoops', { bays, apart: { mm: apartMm } }),
+  sleeve: fact('count.sleeves'),
+  concrete: fact('count.cores'),
+  ridge: fact('count.ridge'),
+  'ridge cord': fact('count.ridge'),
+  cover: fact(covers.length > 1 ? 'count.strips' : 'count.cover', {
+    strips: covers.length,
+    girth: { mm: hoop.lengthMm },
+    tuck: { mm: v.tuck },
+    gather: { mm: ((covers[0]?.cutMm ?? 0) - v.rowLength) / 2 },
+  }),
+  'cover on hoop': fact('count.clips', { clips }),
+  'end gathered': fact('count.gathers'),
+  'hold-down': fact('count.cords'),
+  'hold-down pegged': fact('count.pegs'),
+  'hoop in sleeve': fact('count.straps'),
+  'hoop to ridge': fact('count.clamps'),
+});
 
 /** Sizes the tunnel: equal bays of hoops along the bed, in sleeves or in the soil, a cover over them that is tucked in and gathered at both ends. */
 export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Sizing<HoopTunnelFacts> {
@@ -90,25 +116,7 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Sizing
       ),
       ...row,
       views: row.views.map((view) => ({ ...view, square: view.as === 'upright' })),
-      reasons: {
-        hoop: fact('count.hoops', { bays, apart: { mm: apartMm } }),
-        sleeve: fact('count.sleeves'),
-        concrete: fact('count.cores'),
-        ridge: fact('count.ridge'),
-        'ridge cord': fact('count.ridge'),
-        cover: fact(covers.length > 1 ? 'count.strips' : 'count.cover', {
-          strips: covers.length,
-          girth: { mm: hoop.lengthMm },
-          tuck: { mm: v.tuck },
-          gather: { mm: (cover.cutMm - builtMm) / 2 },
-        }),
-        'cover on hoop': fact('count.clips', { clips }),
-        'end gathered': fact('count.gathers'),
-        'hold-down': fact('count.cords'),
-        'hold-down pegged': fact('count.pegs'),
-        'hoop in sleeve': fact('count.straps'),
-        'hoop to ridge': fact('count.clamps'),
-      },
+      reasons: reasonsOf(v, hoop, covers, { bays, apartMm, clips }),
       marks: [
         ...row.marks,
         soilChain(ground, 'hoops', at),

@@ -1,7 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import { chain } from '../../../design/chain';
-import { placed } from '../../../design/design';
+import { placed, type Design } from '../../../design/design';
 import type { Part } from '../../../design/shapes/shapes';
 import { fillOf, squareRim } from '../../../design/shapes/fill';
 import type { Bar } from '../../../design/shapes/bar';
@@ -32,6 +32,39 @@ export interface LiddedFrameFacts {
   lids: number;
   /** Of one lid; null where there are none. */
   lidKg: number | null;
+}
+
+/** Why there are so many of each. */
+function reasonsOf(v: LiddedFrameValues, lids: number, fillMm: number): Design['reasons'] {
+  const stapled = fact('count.staples', { every: { mm: STAPLE_EVERY_MM } });
+  return {
+    board: fact('count.boards', { courses: v.courses }),
+    post: fact('count.posts', { every: { mm: STAY_EVERY_MM } }),
+    'lid strip': fact('count.strips', { lids }),
+    'roof strip': fact('count.roof'),
+    'door strip': fact('count.doors', { doors: lidsOf(v) }),
+    'fixed mesh': fact('count.fixed'),
+    'fixed net': fact('count.fixed'),
+    chain: fact('count.chains'),
+    floor: fact('count.floor'),
+    fill: fact('count.fill', { deep: { mm: fillMm } }),
+    mesh: fact('count.mesh'),
+    net: fact('count.net'),
+    prop: fact('count.props'),
+    'board to post': fact('count.board-screws'),
+    'floor stapled': stapled,
+    'lid corner': fact('count.lid-screws'),
+    'net to lid': stapled,
+    'mesh to lid': stapled,
+    'lid hinged': fact('count.hinges'),
+    'prop to post': fact('count.pivot'),
+    'chain fixed': fact('count.eyes'),
+    'roof to post': fact('count.roof-screws'),
+    'mesh to post': stapled,
+    'net to post': stapled,
+    'door hinged': fact('count.hinges'),
+    'door hooked': fact('count.hooks'),
+  };
 }
 
 /** Sizes the frame: boards on posts inside their corners, mesh under it; lids of strips and mesh hinged along the back, or a roof and doors. */
@@ -91,7 +124,6 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
   const net = v.net === 'none' ? null : stockOf(setting.catalogue, v.net, 'mesh roll');
   const half = v.width / 2;
   const topMm = doors ? box.highMm + v.above : box.highMm;
-  const stapled = fact('count.staples', { every: { mm: STAPLE_EVERY_MM } });
   // What is inside the box is drawn before its sides.
   const fixed = (part: Part): boolean => part.role.startsWith('fixed');
   return {
@@ -108,34 +140,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
       ...row,
       // From above the mesh of the lids is seen.
       views: row.views.map((view) => (view.as === 'above' ? { ...view, square: true } : view)),
-      reasons: {
-        board: fact('count.boards', { courses: v.courses }),
-        post: fact('count.posts', { every: { mm: STAY_EVERY_MM } }),
-        'lid strip': fact('count.strips', { lids: lids.length }),
-        'roof strip': fact('count.roof'),
-        'door strip': fact('count.doors', { doors: lidsOf(v) }),
-        'fixed mesh': fact('count.fixed'),
-        'fixed net': fact('count.fixed'),
-        chain: fact('count.chains'),
-        floor: fact('count.floor'),
-        fill: fact('count.fill', { deep: { mm: fillMm } }),
-        mesh: fact('count.mesh'),
-        net: fact('count.net'),
-        prop: fact('count.props'),
-        'board to post': fact('count.board-screws'),
-        'floor stapled': stapled,
-        'lid corner': fact('count.lid-screws'),
-        'net to lid': stapled,
-        'mesh to lid': stapled,
-        'lid hinged': fact('count.hinges'),
-        'prop to post': fact('count.pivot'),
-        'chain fixed': fact('count.eyes'),
-        'roof to post': fact('count.roof-screws'),
-        'mesh to post': stapled,
-        'net to post': stapled,
-        'door hinged': fact('count.hinges'),
-        'door hooked': fact('count.hooks'),
-      },
+      reasons: reasonsOf(v, lids.length, fillMm),
       marks: [
         ...row.marks,
         chain('elevation', 'z', 'heights', [0, box.highMm, ...(doors ? [topMm] : []), topMm + strip.thickMm]),

@@ -24,6 +24,23 @@ const LAYERS = 2;
 /** Of cloth only the edges are drawn. */
 const edges = (longMm: number): number[] => [0, longMm];
 
+/** A sheet of cloth with its edges folded under on both sides. */
+function foldedSheet(roll: MeshRoll, o: Pick<Sheet, 'base' | 'up' | 'heightMm'> & { id: string; role: string }): Sheet {
+  const longMm = lengthOf(o.base);
+  return sheetOf({
+    id: o.id,
+    role: o.role,
+    of: roll,
+    base: o.base,
+    up: o.up,
+    cutMm: longMm + 2 * FOLD_MM,
+    foldedMm: 2 * FOLD_MM,
+    heightMm: o.heightMm,
+    uprightsMm: edges(longMm),
+    levelsMm: edges(o.heightMm),
+  });
+}
+
 /** Layers of cloth, and the staples that hold them: the back with its sides, the bottom, and one across every row. */
 export function clothOf(
   pallet: Pallet,
@@ -35,21 +52,7 @@ export function clothOf(
   const { at } = lean;
   const { tallMm, wideMm, boardMm, boardWideMm, bearerDeepMm } = pallet;
   const deep = depthOf(pallet);
-  const sheet = (o: Pick<Sheet, 'base' | 'up' | 'heightMm'> & { id: string; role: string }): Sheet => {
-    const longMm = lengthOf(o.base);
-    return sheetOf({
-      id: o.id,
-      role: o.role,
-      of: roll,
-      base: o.base,
-      up: o.up,
-      cutMm: longMm + 2 * FOLD_MM,
-      foldedMm: 2 * FOLD_MM,
-      heightMm: o.heightMm,
-      uprightsMm: edges(longMm),
-      levelsMm: edges(o.heightMm),
-    });
-  };
+  const sheet = (o: Parameters<typeof foldedSheet>[1]): Sheet => foldedSheet(roll, o);
   const layers = (make: (layer: number) => Sheet): Sheet[] => Array.from({ length: LAYERS }, (_, i) => make(i + 1));
   const along = (bar: Bar, up: number, out: number, way: Point): Fixing =>
     stapled(bar, evenly(at(CLEAR_MM, up, out), at(wideMm - CLEAR_MM, up, out), STAPLE_EVERY_MM), way);

@@ -1,7 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { jointAgain, partAgain } from '../../../design/again';
 import { chain } from '../../../design/chain';
-import { placed, type Fixing, type Joint } from '../../../design/design';
+import { placed, type Fixing, type Joint, type Design, type Placement } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import { fillOf, squareRim, type Fill } from '../../../design/shapes/fill';
 import type { Part } from '../../../design/shapes/shapes';
@@ -119,19 +119,13 @@ function planted(
 export const wetKg = (pallet: Pallet, parts: readonly Part[], pallets: number): number =>
   woodKg(parts) / pallets + insideLitres(pallet) * WET_MIX_KG_L;
 
-/** Sizes the planter: the slats that stay, doubled cloth, mix between the bearers, leaned on a wall. */
-export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting): Sizing<PalletPlanterFacts> {
-  const pallet = PALLETS[v.pallet];
-  const lean = leaning(pallet.tallMm, v.foot);
-  const rows = rowsOf(pallet, v.rows);
-  const made = palletParts(pallet, v.rows, lean, v.pallet);
-  const roll = stockOf(setting.catalogue, 'planter-cloth', 'mesh roll');
-  const cloth = clothOf(pallet, v.rows, lean, roll, made);
+/** Mix between its bearers, row by row on either side of the middle one: what is poured, what it lies in, and its heart. */
+function mixesIn(pallet: Pallet, lean: Lean, rows: number, bearers: readonly Bar[]) {
   const cell = cellOf(pallet);
   const pitch = pallet.tallMm / rows;
   const middle = pallet.boardMm + pallet.bearerDeepMm / 2;
   const [half, deep] = [cell / 2, pallet.bearerDeepMm / 2];
-  const mixes = Array.from({ length: rows }, (_, i) =>
+  return Array.from({ length: rows }, (_, i) =>
     [0, 1].map((side) => {
       const along = pallet.bearerWideMm + side * (cell + pallet.bearerWideMm) + half;
       const low = lean.at(along, i * pitch, middle);
@@ -151,12 +145,72 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
         kind: 'mix filled',
         by: 'bearing',
         places: [[along - half, heart[1], heart[2]], heart],
-        parts: [fill.id, (made.bearers[side] as Bar).id],
+        parts: [fill.id, (bearers[side] as Bar).id],
         fixings: [],
       };
       return { fill, joint, heart };
     }),
   ).flat();
+}
+
+/** A bracket at the head of either outer bearer. */
+const bracketsAt = (bearers: readonly Bar[]): Joint[] =>
+  (['left', 'right'] as const).map((side): Joint => {
+    const bearer = bearers[side === 'left' ? 0 : 2] as Bar;
+    return {
+      id: `bracket-${side}`,
+      kind: 'held at the wall',
+      places: [bearer.to],
+      parts: [bearer.id],
+      fixings: [
+        { stock: 'l-bracket', count: 1 },
+        { stock: 'screw-40', count: BRACKET_SCREWS },
+      ],
+    };
+  });
+
+const reasonsOf = (v: PalletPlanterValues, rows: number): Design['reasons'] => ({
+  pallet: fact('count.pallet', { pallets: v.pallets }),
+  bearer: fact('count.bearers'),
+  slat: fact('count.slats', { rows }),
+  'back slat': fact('count.backs'),
+  'back cloth': fact('count.back-cloth', { fold: { mm: FOLD_MM } }),
+  'bottom cloth': fact('count.bottom-cloth'),
+  'pocket cloth': fact('count.pocket-cloth', { lap: { mm: LAP_MM } }),
+  mix: fact('count.mix'),
+  'pallet nailed': fact('count.nailed'),
+  'cloth stapled': fact('count.staples', { every: { mm: STAPLE_EVERY_MM } }),
+  'mix filled': fact('count.mix'),
+  planted: fact('count.plants', { row: v.each }),
+  'planted on top': fact('count.plants', { row: v.each }),
+  'held at the wall': fact('count.brackets'),
+});
+
+const viewsOf = (builtMm: number, deepMm: number, footMm: number): Placement<'elevation' | 'plan' | 'end'>['views'] => [
+  fromFront('From the front', [
+    [-BESIDE_MM, 0],
+    [builtMm + BESIDE_MM, 0],
+  ]),
+  FROM_ABOVE,
+  {
+    ...fromEnd('From the end, with its wall', [
+      [-BESIDE_MM - deepMm, 0],
+      [footMm, 0],
+    ]),
+    wallMm: footMm,
+    nearest: false,
+  },
+];
+
+/** Sizes the planter: the slats that stay, doubled cloth, mix between the bearers, leaned on a wall. */
+export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting): Sizing<PalletPlanterFacts> {
+  const pallet = PALLETS[v.pallet];
+  const lean = leaning(pallet.tallMm, v.foot);
+  const rows = rowsOf(pallet, v.rows);
+  const made = palletParts(pallet, v.rows, lean, v.pallet);
+  const roll = stockOf(setting.catalogue, 'planter-cloth', 'mesh roll');
+  const cloth = clothOf(pallet, v.rows, lean, roll, made);
+  const mixes = mixesIn(pallet, lean, rows, made.bearers);
   const plants = plantsIn(pallet, v);
   const places = placesIn(v, pallet, lean);
   const stepMm = pallet.wideMm + v.apart;
@@ -171,25 +225,12 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
     ),
     'pocket',
   );
-  const brackets = (['left', 'right'] as const).map((side): Joint => {
-    const bearer = made.bearers[side === 'left' ? 0 : 2] as Bar;
-    return {
-      id: `bracket-${side}`,
-      kind: 'held at the wall',
-      places: [bearer.to],
-      parts: [bearer.id],
-      fixings: [
-        { stock: 'l-bracket', count: 1 },
-        { stock: 'screw-40', count: BRACKET_SCREWS },
-      ],
-    };
-  });
   // What is inside is drawn before what is round it.
   const one = together(
     { parts: mixes.map(({ fill }) => fill), joints: mixes.map(({ joint }) => joint) },
     { parts: [...made.backs, ...made.bearers, ...made.slats], joints: made.joints },
     cloth,
-    v.head === 'brackets' && { joints: brackets },
+    v.head === 'brackets' && { joints: bracketsAt(made.bearers) },
   );
   const bought = (n: number, row: number) =>
     plantsBought(v.plants, setting, stations.slice(n * plants + row * v.each, n * plants + (row + 1) * v.each));
@@ -211,38 +252,9 @@ export function sizePalletPlanter(v: PalletPlanterValues, setting: SpotSetting):
     stations,
     ground: { lengthMm: builtMm, riseMm: 0 },
     builtMm,
-    views: [
-      fromFront('From the front', [
-        [-BESIDE_MM, 0],
-        [builtMm + BESIDE_MM, 0],
-      ]),
-      FROM_ABOVE,
-      {
-        ...fromEnd('From the end, with its wall', [
-          [-BESIDE_MM - depthOf(pallet), 0],
-          [v.foot, 0],
-        ]),
-        wallMm: v.foot,
-        nearest: false,
-      },
-    ],
+    views: viewsOf(builtMm, depthOf(pallet), v.foot),
     roomFor: plants * v.pallets,
-    reasons: {
-      pallet: fact('count.pallet', { pallets: v.pallets }),
-      bearer: fact('count.bearers'),
-      slat: fact('count.slats', { rows }),
-      'back slat': fact('count.backs'),
-      'back cloth': fact('count.back-cloth', { fold: { mm: FOLD_MM } }),
-      'bottom cloth': fact('count.bottom-cloth'),
-      'pocket cloth': fact('count.pocket-cloth', { lap: { mm: LAP_MM } }),
-      mix: fact('count.mix'),
-      'pallet nailed': fact('count.nailed'),
-      'cloth stapled': fact('count.staples', { every: { mm: STAPLE_EVERY_MM } }),
-      'mix filled': fact('count.mix'),
-      planted: fact('count.plants', { row: v.each }),
-      'planted on top': fact('count.plants', { row: v.each }),
-      'held at the wall': fact('count.brackets'),
-    },
+    reasons: reasonsOf(v, rows),
     marks: [
       chain('elevation', 'x', 'plants', [0, ...plantsAt(pallet, v.each), pallet.wideMm]),
       chain('elevation', 'x', 'in all', [0, builtMm]),

@@ -1,7 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { nominalMm, timberId } from '../../../catalogue/timber';
 import { ascending, chain } from '../../../design/chain';
-import { placed } from '../../../design/design';
+import { placed, type Design, type Joint } from '../../../design/design';
 import type { Sheet } from '../../../design/shapes/sheet';
 import { inches } from '../../../quantity/length';
 import { groundAt } from '../../../site/ground';
@@ -39,6 +39,48 @@ export interface RailTrellisFacts {
   fixedBy: 'screws' | 'staples';
 }
 
+/** Why there are so many of each. */
+const reasonsOf = ({ v, postsAt, sides }: Trellis, clearMm: number): Design['reasons'] => ({
+  post: fact(`count.posts.${v.bays}`, { posts: postsAt.length, bay: { mm: v.bay }, clear: { mm: clearMm } }),
+  rail: fact(v.stagger === 'yes' ? 'count.rails' : 'count.rails.line', {
+    rails: sides.length * 2,
+    sides: sides.length,
+  }),
+  panel: fact(v.hang === 'between' ? 'count.panels.between' : 'count.panels.behind', {
+    bays: postsAt.length - 1,
+    clear: { mm: clearMm },
+  }),
+  shelf: fact('count.shelves', { strips: STRIPS }),
+  'rail to post': fact('count.rail-screws'),
+  'panel to rail': fact('count.panel-screws', { every: { mm: SCREW_EVERY_MM } }),
+  'panel to post': fact('count.ties', { ties: TIES_A_POST }),
+  'shelf to rail': fact('count.shelf-staples'),
+  'cap on post': fact('count.caps'),
+});
+
+const capOn = (post: SetPost): Joint => ({
+  id: `cap-${post.id}`,
+  kind: 'cap on post',
+  places: [post.to],
+  parts: [post.id],
+  fixings: [{ stock: 'post-cap', count: 1 }],
+});
+
+const standPosts = (t: Trellis, lie: Lie): SetPost[] =>
+  t.postsAt.map((at, i) => {
+    const foot = footAt(lie, at, t.y);
+    return setPost({
+      id: `post-${i + 1}`,
+      foot,
+      aboveMm: t.highMm + t.v.topBlock - foot[2],
+      depthMm: t.v.depth,
+      section: t.v.section,
+      treatment: t.v.treatment,
+      setting: t.setting,
+      set: setBy(t.v.footing),
+    });
+  });
+
 /** Sizes the trellis: posts in crowned concrete, level rails with staggered joints, panels cut beside a wire, shelves, caps. */
 export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizing<RailTrellisFacts> {
   const panel = panelOf(setting, v.panel);
@@ -67,19 +109,7 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
     lowMm,
     highMm: lowMm + panel.heightMm,
   };
-  const posts = postsAt.map((at, i) => {
-    const foot = footAt(lie, at, t.y);
-    return setPost({
-      id: `post-${i + 1}`,
-      foot,
-      aboveMm: t.highMm + v.topBlock - foot[2],
-      depthMm: v.depth,
-      section: v.section,
-      treatment: v.treatment,
-      setting,
-      set: setBy(v.footing),
-    });
-  });
+  const posts = standPosts(t, lie);
   const { rails, joints: railJoints } = layRails(t, posts);
   const panels = v.hang === 'between' ? panelsBetween(t, rails) : panelsBehind(t, rails, posts);
   const clearMm = (postsAt[1] as number) - (postsAt[0] as number) - post.wideMm;
@@ -101,33 +131,9 @@ export function sizeRailTrellis(v: RailTrellisValues, setting: BedSetting): Sizi
         panels,
         v.shelf !== 'none' && v.railSides === 'both' && layShelves(t, rails),
         pourFootings(posts, v.footing, v.gravel),
-        v.caps === 'cap' && {
-          joints: posts.map((one) => ({
-            id: `cap-${one.id}`,
-            kind: 'cap on post',
-            places: [one.to],
-            parts: [one.id],
-            fixings: [{ stock: 'post-cap', count: 1 }],
-          })),
-        },
+        v.caps === 'cap' && { joints: posts.map(capOn) },
         {
-          reasons: {
-            post: fact(`count.posts.${v.bays}`, { posts: posts.length, bay: { mm: v.bay }, clear: { mm: clearMm } }),
-            rail: fact(v.stagger === 'yes' ? 'count.rails' : 'count.rails.line', {
-              rails: lines,
-              sides: t.sides.length,
-            }),
-            panel: fact(v.hang === 'between' ? 'count.panels.between' : 'count.panels.behind', {
-              bays: posts.length - 1,
-              clear: { mm: clearMm },
-            }),
-            shelf: fact('count.shelves', { strips: STRIPS }),
-            'rail to post': fact('count.rail-screws'),
-            'panel to rail': fact('count.panel-screws', { every: { mm: SCREW_EVERY_MM } }),
-            'panel to post': fact('count.ties', { ties: TIES_A_POST }),
-            'shelf to rail': fact('count.shelf-staples'),
-            'cap on post': fact('count.caps'),
-          },
+          reasons: reasonsOf(t, clearMm),
         },
       ),
       ...row,

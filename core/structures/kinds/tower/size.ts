@@ -1,15 +1,15 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Stack } from '../../../checks/tower-stands';
 import { chain } from '../../../design/chain';
-import { placed } from '../../../design/design';
-import { barOf } from '../../../design/shapes/bar';
+import { placed, type Fixing, type Joint } from '../../../design/design';
+import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Block } from '../../../design/shapes/block';
 import { fillOf, squareRim } from '../../../design/shapes/fill';
 import { add, unit, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { takesPosts } from '../../../site/underfoot';
 import { fact } from '../../../wording/say';
-import { together } from '../../assemblies/assembly';
+import { together, type Assembled } from '../../assemblies/assembly';
 import type { Sizing } from '../../kind';
 import type { Values } from '../../knob';
 import { plantsBought } from '../../rules/potting';
@@ -32,6 +32,34 @@ export interface TowerFacts {
   stack: Stack;
   dryKg: number;
 }
+
+/** Tiers that nobody stands in, beside the first. */
+const sparePots = (first: Pick<ReturnType<typeof tierOf>, 'heart' | 'pot'>, count: number): Joint => ({
+  id: 'spare-pots',
+  kind: 'pots to spare',
+  by: 'bearing',
+  places: [first.heart],
+  parts: [first.pot.id],
+  fixings: [{ stock: 'tower-tier', count }],
+});
+
+/** A tier on its rod, filled and planted. */
+const onItsRod = (
+  { pot, mix, stem, heart }: ReturnType<typeof tierOf> & { stem: Bar },
+  fixings: readonly Fixing[],
+): Assembled => ({
+  parts: [mix, pot],
+  joints: [
+    {
+      id: `on-${pot.id}`,
+      kind: 'tier planted',
+      by: 'through a hole',
+      places: [[heart[0], heart[1], Math.min(heart[2], stem.to[2] - 1)]],
+      parts: [pot.id, mix.id, stem.id],
+      fixings,
+    },
+  ],
+});
 
 /** Sizes the towers: tiers of three cups threaded on a driven rod, filled and planted; plants come in bundles, pots with spares. */
 export function sizeTower(v: TowerValues, setting: SpotSetting): Sizing<TowerFacts> {
@@ -76,31 +104,10 @@ export function sizeTower(v: TowerValues, setting: SpotSetting): Sizing<TowerFac
     design: placed({
       ...together(
         { parts: rods },
-        ...tiers.map(({ pot, mix, stem, heart }, n) => ({
-          parts: [mix, pot],
-          joints: [
-            {
-              id: `on-${pot.id}`,
-              kind: 'tier planted',
-              by: 'through a hole' as const,
-              places: [[heart[0], heart[1], Math.min(heart[2], above - 1)] as const],
-              parts: [pot.id, mix.id, stem.id],
-              fixings: plantsBought(v.plants, setting, stations.slice(n * CUPS, (n + 1) * CUPS)),
-            },
-          ],
-        })),
-        spare > 0 && {
-          joints: [
-            {
-              id: 'spare-pots',
-              kind: 'pots to spare',
-              by: 'bearing' as const,
-              places: [first.heart],
-              parts: [first.pot.id],
-              fixings: [{ stock: 'tower-tier', count: spare }],
-            },
-          ],
-        },
+        ...tiers.map((tier, n) =>
+          onItsRod(tier, plantsBought(v.plants, setting, stations.slice(n * CUPS, (n + 1) * CUPS))),
+        ),
+        spare > 0 && { joints: [sparePots(first, spare)] },
       ),
       stations,
       ground: { lengthMm: builtMm, riseMm: 0 },

@@ -1,6 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { ascending, chain } from '../../../design/chain';
-import { placed, plantsOf, type Mark, type Station } from '../../../design/design';
+import { placed, plantsOf, type Mark, type Station, type Design, type Pull } from '../../../design/design';
+import type { Listed } from '../../../design/listed';
 import type { Bar } from '../../../design/shapes/bar';
 import { feet, inches } from '../../../quantity/length';
 import { groundAt, slopeOf } from '../../../site/ground';
@@ -13,6 +14,7 @@ import { nearestClear, takenBy } from '../../rules/clash';
 import { footAt, lengthOnLie, lieChain, type Lie } from '../../rules/lie';
 import { piecesOverPosts, type Stretch } from '../../rules/over-posts';
 import { acrossBed, fallOf, reachOverBed } from '../../rules/row';
+import type { RowView } from '../../rules/row-views';
 import { equalBays } from '../../rules/spacing';
 import type { BedSetting } from '../../setting';
 import { ripPlan, spareBraceMm, woodOf, type StripPiece } from './board';
@@ -48,8 +50,61 @@ export interface TwineFrameFacts {
   boardFits: { wantedMm: number; longestMm: number } | null;
 }
 
-/** Sizes the frame and places its parts: posts, beam on top of them, lapped knee braces, cross arms, a string to a plant. */
-export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing<TwineFrameFacts> {
+/** Why there are so many of each. */
+const reasonsOf = (
+  { v, wood }: TwineFrame,
+  count: { posts: number; beams: number; longest: number; braces: number; arms: number; plants: number },
+): Design['reasons'] => ({
+  post: fact('count.posts', { posts: count.posts, spacing: { mm: v.postSpacing } }),
+  beam: fact(wood.board ? 'count.beam.board' : count.beams > 1 ? 'count.beams' : 'count.beam', {
+    longest: { mm: Number.isFinite(count.longest) ? count.longest : 0 },
+  }),
+  brace: fact('count.braces', { braces: count.braces }),
+  'cross arm': fact('count.arms', { arms: count.arms, eyes: v.rows }),
+  string: fact('count.strings', { wraps: v.wraps, knots: { mm: v.knots }, slack: { mm: v.slack } }),
+  board: fact('count.board', { strip: { mm: v.strip }, beam: { mm: wood.beamWideMm } }),
+  'wind skirt': fact('count.skirt'),
+  'post to beam': fact(wood.beamWideMm <= 45 ? 'count.post-beam' : 'count.post-beam.skew'),
+  'post to bed': fact('count.post-bed'),
+  'brace to post': fact('count.brace-ends'),
+  'brace to beam': fact('count.brace-ends'),
+  'arm to beam': fact('count.arm-screws'),
+  'string to beam': fact('count.eyes', { plants: count.plants }),
+  'string to arm': fact('count.eyes', { plants: count.plants }),
+  'skirt to post': fact('count.skirt-staples'),
+});
+
+/** Where its lengths are pulled. */
+function pullsOf({ v, lie, lengthMm, topAt, wood, y, postsAt, legMm }: TwineFrame): Listed<Pull<RowView>> {
+  const second = postsAt[1] as number;
+  return [
+    {
+      knob: 'beamHeight',
+      view: 'elevation',
+      at: [footAt(lie, lengthMm * 0.75, 0)[0], 0, topAt(lengthMm * 0.75)],
+      axis: 'up',
+    },
+    { knob: 'depth', view: 'end', at: [0, y, -v.depth], axis: 'up', perMm: -1 },
+    !wood.board && spacingPull([footAt(lie, second, 0)[0], 0, topAt(second)]),
+    v.rows > 1 && {
+      knob: 'armLength',
+      view: 'end',
+      at: [0, y + v.armLength / 2, topAt(0)],
+      axis: 'right',
+      perMm: 2,
+    },
+    legMm > 0 &&
+      legMm === v.braceLeg && {
+        knob: 'braceLeg',
+        view: 'elevation',
+        at: [legMm, 0, topAt(0) - wood.beamWideMm / 2],
+        axis: 'right',
+      },
+  ];
+}
+
+/** Everything that places its parts: its wood, where its posts stand, how high its beam lies, where its rows hang. */
+function frameFor(v: TwineFrameValues, setting: BedSetting): TwineFrame {
   const wood = woodOf(v, setting);
   const ground = groundOf(setting.place.bed);
   const lie: Lie = { ground, level: v.onSlope === 'level' };
@@ -66,7 +121,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
       Math.SQRT2
     : Infinity;
   const leg = Math.min(v.braceLeg, spare, baySpan(postsAt) / 2, v.beamHeight / 2);
-  const f: TwineFrame = {
+  return {
     v,
     setting,
     lie,
@@ -79,6 +134,12 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
     rows: v.rows === 1 ? [y] : v.rows === 2 ? [y - outer, y + outer] : [y - outer, y, y + outer],
     legMm: v.braces === 'none' || leg < wood.postWideMm + wood.beamWideMm + LEAST_BEYOND_MM ? 0 : leg,
   };
+}
+
+/** Sizes the frame and places its parts: posts, beam on top of them, lapped knee braces, cross arms, a string to a plant. */
+export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing<TwineFrameFacts> {
+  const f = frameFor(v, setting);
+  const { wood, postsAt, y } = f;
   const longest = wood.board ? Infinity : (setting.sizesOf(wood.stock).at(-1) ?? USUAL_BAR_MM);
   const pieces = piecesOverPosts(postsAt, wood.postWideMm, longest);
   const posts = postsAt.map((at, i) => placePost(f, at, i, longest));
@@ -105,7 +166,6 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
     ...beams.map(({ bar }): StripPiece => ({ part: bar.id, strip: 1, lengthMm: bar.cutMm })),
     ...braces.parts.map((one, i): StripPiece => ({ part: one.id, strip: i % 2 === 0 ? 0 : 2, lengthMm: one.cutMm })),
   ]);
-  const second = postsAt[1] as number;
   return {
     design: placed({
       ...together(
@@ -116,25 +176,14 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
         pourFootings(v.setIn === 'bed' ? posts.slice(1, -1) : posts, footingOf(v.setIn), 0),
         v.skirt === 'low' && placeSkirt(f, posts),
         {
-          reasons: {
-            post: fact('count.posts', { posts: posts.length, spacing: { mm: v.postSpacing } }),
-            beam: fact(wood.board ? 'count.beam.board' : pieces.length > 1 ? 'count.beams' : 'count.beam', {
-              longest: { mm: Number.isFinite(longest) ? longest : 0 },
-            }),
-            brace: fact('count.braces', { braces: braces.parts.length }),
-            'cross arm': fact('count.arms', { arms: arms.parts.length, eyes: v.rows }),
-            string: fact('count.strings', { wraps: v.wraps, knots: { mm: v.knots }, slack: { mm: v.slack } }),
-            board: fact('count.board', { strip: { mm: v.strip }, beam: { mm: wood.beamWideMm } }),
-            'wind skirt': fact('count.skirt'),
-            'post to beam': fact(wood.beamWideMm <= 45 ? 'count.post-beam' : 'count.post-beam.skew'),
-            'post to bed': fact('count.post-bed'),
-            'brace to post': fact('count.brace-ends'),
-            'brace to beam': fact('count.brace-ends'),
-            'arm to beam': fact('count.arm-screws'),
-            'string to beam': fact('count.eyes', { plants: planted.length }),
-            'string to arm': fact('count.eyes', { plants: planted.length }),
-            'skirt to post': fact('count.skirt-staples'),
-          },
+          reasons: reasonsOf(f, {
+            posts: posts.length,
+            beams: pieces.length,
+            longest,
+            braces: braces.parts.length,
+            arms: arms.parts.length,
+            plants: planted.length,
+          }),
         },
       ),
       ...row,
@@ -156,31 +205,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
         },
       },
       marks: [...marksFor(posts, eyesAt, f), ...row.marks],
-      handles: [
-        ...row.handles,
-        {
-          knob: 'beamHeight',
-          view: 'elevation',
-          at: [footAt(lie, lengthMm * 0.75, 0)[0], 0, topAt(lengthMm * 0.75)],
-          axis: 'up',
-        },
-        { knob: 'depth', view: 'end', at: [0, y, -v.depth], axis: 'up', perMm: -1 },
-        !wood.board && spacingPull([footAt(lie, second, 0)[0], 0, topAt(second)]),
-        v.rows > 1 && {
-          knob: 'armLength',
-          view: 'end',
-          at: [0, y + v.armLength / 2, topAt(0)],
-          axis: 'right',
-          perMm: 2,
-        },
-        f.legMm > 0 &&
-          f.legMm === v.braceLeg && {
-            knob: 'braceLeg',
-            view: 'elevation',
-            at: [f.legMm, 0, topAt(0) - wood.beamWideMm / 2],
-            axis: 'right',
-          },
-      ],
+      handles: [...row.handles, ...pullsOf(f)],
     }),
     facts: {
       rowsAtMm: f.rows,

@@ -1,6 +1,6 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { chain } from '../../../design/chain';
-import { placed } from '../../../design/design';
+import { placed, type Design } from '../../../design/design';
 import { ofShape } from '../../../design/shapes/shapes';
 import { parabolaSag } from '../../../statics/sag';
 import { GRAVITY_MS2 } from '../../../quantity/measure';
@@ -34,6 +34,30 @@ export interface WalkInCageFacts {
   roof: { sagMm: number; spanMm: number; highMm: number; yieldShare: number };
 }
 
+/** Why there are so many of each. */
+function reasonsOf(v: WalkInCageValues, posts: number): Design['reasons'] {
+  const stapled = fact('count.staples', { every: { mm: STAPLE_EVERY_MM } });
+  return {
+    post: fact('count.posts', { posts, spacing: { mm: v.postSpacing } }),
+    'top rail': fact('count.top-rails'),
+    'low rail': fact('count.low-rails'),
+    lintel: fact('count.lintel'),
+    'roof wire': fact('count.wires', { apart: { mm: v.wires } }),
+    'side net': fact('count.side-nets'),
+    'roof net': fact('count.roof-net'),
+    'low mesh': fact('count.low-mesh', { below: { mm: v.below } }),
+    'door net': fact('count.door-net'),
+    'door mesh': fact('count.door-mesh'),
+    'rail to post': fact('count.rail-screws'),
+    'wire to rail': fact('count.eyes'),
+    'net to rail': stapled,
+    'low mesh to rail': stapled,
+    'net to door': stapled,
+    'net to post': stapled,
+    'net lapped': fact('count.lapped'),
+  };
+}
+
 /** Sizes the cage: posts and rails round the bed, wires across, stiff mesh low down, nets on sides and roof, a door in the front. */
 export function sizeWalkInCage(v: WalkInCageValues, setting: BedSetting): Sizing<WalkInCageFacts> {
   const { bed } = setting.place;
@@ -60,7 +84,6 @@ export function sizeWalkInCage(v: WalkInCageValues, setting: BedSetting): Sizing
   const half = cage.wideMm / 2;
   const startMm = -v.room;
   const soilMm = -bed.heightMm;
-  const stapled = fact('count.staples', { every: { mm: STAPLE_EVERY_MM } });
   const made = together(
     pourFootings(cage.posts, v.footing, v.gravel),
     { parts: cage.posts },
@@ -70,25 +93,7 @@ export function sizeWalkInCage(v: WalkInCageValues, setting: BedSetting): Sizing
     door,
     roofOf(cage, v, rails, setting),
     {
-      reasons: {
-        post: fact('count.posts', { posts: cage.posts.length, spacing: { mm: v.postSpacing } }),
-        'top rail': fact('count.top-rails'),
-        'low rail': fact('count.low-rails'),
-        lintel: fact('count.lintel'),
-        'roof wire': fact('count.wires', { apart: { mm: v.wires } }),
-        'side net': fact('count.side-nets'),
-        'roof net': fact('count.roof-net'),
-        'low mesh': fact('count.low-mesh', { below: { mm: v.below } }),
-        'door net': fact('count.door-net'),
-        'door mesh': fact('count.door-mesh'),
-        'rail to post': fact('count.rail-screws'),
-        'wire to rail': fact('count.eyes'),
-        'net to rail': stapled,
-        'low mesh to rail': stapled,
-        'net to door': stapled,
-        'net to post': stapled,
-        'net lapped': fact('count.lapped'),
-      },
+      reasons: reasonsOf(v, cage.posts.length),
     },
   );
   // Nets of sides and door lie beside each other on the roll.

@@ -1,10 +1,11 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import { chain, soilChain } from '../../../design/chain';
-import { placed } from '../../../design/design';
+import { placed, type Design, type Pull } from '../../../design/design';
+import type { Listed } from '../../../design/listed';
 import { add } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { onGround } from '../../../site/ground';
+import { onGround, type Ground } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import { together } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
@@ -12,6 +13,7 @@ import { hingedAtTop, peggedFeet } from '../../assemblies/folding-pair';
 import type { Sizing } from '../../kind';
 import { leanOf, outOfLeaf, upLeaf, type PropLeaf } from '../../rules/leaves';
 import { acrossBed } from '../../rules/row';
+import type { RowView } from '../../rules/row-views';
 import type { PlantRow } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
 import { driveStakes, END_MM, placeFrame } from './frame';
@@ -31,6 +33,49 @@ export interface WovenFrameFacts {
 
 /** Stems stand this far outside the feet (from memory). mm. */
 const STEM_OUT_MM = inches(2);
+
+/** Where its lengths are pulled. */
+const pullsOf = (
+  v: WovenFrameValues,
+  o: { ground: Ground; y: number; spread: number; heightMm: number; leanRad: number },
+): Listed<Pull<RowView>> => [
+  {
+    knob: 'height',
+    view: 'elevation',
+    at: add(onGround(o.ground, v.width / 2), [0, 0, o.heightMm]),
+    axis: 'up',
+    perMm: Math.cos(o.leanRad),
+  },
+  {
+    knob: 'width',
+    view: 'elevation',
+    at: add(onGround(o.ground, v.width), [0, 0, o.heightMm * 0.75]),
+    axis: 'right',
+  },
+  v.form === 'pair'
+    ? { knob: 'spread', view: 'end', at: [0, o.y + o.spread / 2, 0], axis: 'right', perMm: 2 }
+    : { knob: 'stakes', view: 'end', at: [0, o.y, -v.stakes], axis: 'up', perMm: -1 },
+];
+
+/** Why there are so many of each. */
+const reasonsOf = (frames: number, threadMm: number, upright: Nails, level: Nails): Design['reasons'] => ({
+  'frame side': fact('count.sides', { frames }),
+  brace: fact('count.braces'),
+  thread: fact('count.thread', {
+    total: { mm: threadMm },
+    uprights: level.atMm.length,
+    levels: upright.atMm.length,
+    end: { mm: END_MM },
+  }),
+  stake: fact('count.stakes'),
+  'corner halved': fact('count.corner-screws'),
+  'brace to frame': fact('count.brace-screws'),
+  'nail in frame': fact('count.nails', { high: { mm: upright.stepMm }, wide: { mm: level.stepMm } }),
+  'frames joined': fact('count.hinges'),
+  'foot to ground': fact('count.pegs'),
+  'stake to frame': fact('count.stake-screws'),
+});
+type Nails = ReturnType<typeof nailsAlong>;
 
 /** Sizes the frames: halved corners, braces, nails that divide the sides, thread both ways; on stakes, or in pairs joined at the top. */
 export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Sizing<WovenFrameFacts> {
@@ -95,23 +140,7 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Sizing
           net: true,
         },
       },
-      reasons: {
-        'frame side': fact('count.sides', { frames: v.frames * leaves.length }),
-        brace: fact('count.braces'),
-        thread: fact('count.thread', {
-          total: { mm: threadMm },
-          uprights: level.atMm.length,
-          levels: upright.atMm.length,
-          end: { mm: END_MM },
-        }),
-        stake: fact('count.stakes'),
-        'corner halved': fact('count.corner-screws'),
-        'brace to frame': fact('count.brace-screws'),
-        'nail in frame': fact('count.nails', { high: { mm: upright.stepMm }, wide: { mm: level.stepMm } }),
-        'frames joined': fact('count.hinges'),
-        'foot to ground': fact('count.pegs'),
-        'stake to frame': fact('count.stake-screws'),
-      },
+      reasons: reasonsOf(v.frames * leaves.length, threadMm, upright, level),
       marks: [
         ...row.marks,
         soilChain(
@@ -129,25 +158,7 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Sizing
         ),
         pair && chain('end', 'x', 'feet', [y - spread / 2, y + spread / 2], [0, spread]),
       ],
-      handles: [
-        ...row.handles,
-        {
-          knob: 'height',
-          view: 'elevation',
-          at: add(onGround(ground, v.width / 2), [0, 0, heightMm]),
-          axis: 'up',
-          perMm: Math.cos(leanRad),
-        },
-        {
-          knob: 'width',
-          view: 'elevation',
-          at: add(onGround(ground, v.width), [0, 0, heightMm * 0.75]),
-          axis: 'right',
-        },
-        pair
-          ? { knob: 'spread', view: 'end', at: [0, y + spread / 2, 0], axis: 'right', perMm: 2 }
-          : { knob: 'stakes', view: 'end', at: [0, y, -v.stakes], axis: 'up', perMm: -1 },
-      ],
+      handles: [...row.handles, ...pullsOf(v, { ground, y, spread, heightMm, leanRad })],
     }),
     facts: {
       rowsAtMm,
