@@ -59,6 +59,45 @@ interface LengthProps {
   label?: string;
 }
 
+/** Below a length that is being typed: how a bare number is read, the larger unit a tap away, and the tape. */
+function BesideTyping({
+  bare,
+  fault,
+  units,
+  larger,
+  tape,
+}: {
+  bare: string | null;
+  fault: string | null;
+  units: Units;
+  larger: (() => void) | null;
+  tape: (() => void) | null;
+}) {
+  return (
+    <span
+      // The field stays the one that is written in and measured for.
+      onPointerDown={(event) => event.preventDefault()}
+      className="absolute top-full right-0 z-20 mt-px flex flex-col items-stretch rounded-[3px] bg-sheet text-[0.85rem] whitespace-nowrap shadow-[0_0_0_1px_var(--rule-strong)]"
+    >
+      {bare !== null && (
+        <span className={`max-w-60 px-3 pt-2 whitespace-normal ${fault ? 'text-keel' : 'text-soft'}`} role="status">
+          {fault ?? `${bare} ${bareUnitOf(units) === 'in' ? 'inches' : 'millimetres'}`}
+        </span>
+      )}
+      {larger && (
+        <button type="button" className="h-11 px-3 text-left text-chalk" onClick={larger}>
+          {bare} {units === 'imperial' ? 'feet' : 'metres'} instead
+        </button>
+      )}
+      {tape && (
+        <button type="button" className="h-11 px-3 text-left text-chalk" onClick={tape}>
+          Laser tape (simulated)
+        </button>
+      )}
+    </span>
+  );
+}
+
 /**
  * A length as it is written on a plan. What is typed is read at every stroke and used as soon as it
  * is a length within the limits; arrow keys step it; leaving the field tidies it.
@@ -174,38 +213,20 @@ export function LengthInput({
     <span className={`relative block ${fills ? 'w-full' : 'w-fit'}`}>
       {input}
       {(offersTape || bare !== null) && (
-        <span
-          // The field stays the one that is written in and measured for.
-          onPointerDown={(event) => event.preventDefault()}
-          className="absolute top-full right-0 z-20 mt-px flex flex-col items-stretch rounded-[3px] bg-sheet text-[0.85rem] whitespace-nowrap shadow-[0_0_0_1px_var(--rule-strong)]"
-        >
-          {bare !== null && (
-            <span className={`max-w-60 px-3 pt-2 whitespace-normal ${fault ? 'text-keel' : 'text-soft'}`} role="status">
-              {fault ?? `${bare} ${bareUnitOf(units) === 'in' ? 'inches' : 'millimetres'}`}
-            </span>
-          )}
-          {larger?.ok && larger.mm >= min && larger.mm <= max && (
-            <button
-              type="button"
-              className="h-11 px-3 text-left text-chalk"
-              onClick={() => type(`${bare} ${LARGER[units]}`)}
-            >
-              {bare} {units === 'imperial' ? 'feet' : 'metres'} instead
-            </button>
-          )}
-          {offersTape && (
-            <button
-              type="button"
-              className="h-11 px-3 text-left text-chalk"
-              onClick={() => {
-                offerTape(false);
-                lengthTarget.take(true);
-              }}
-            >
-              Laser tape (simulated)
-            </button>
-          )}
-        </span>
+        <BesideTyping
+          bare={bare}
+          fault={fault}
+          units={units}
+          larger={larger?.ok && larger.mm >= min && larger.mm <= max ? () => type(`${bare} ${LARGER[units]}`) : null}
+          tape={
+            offersTape
+              ? () => {
+                  offerTape(false);
+                  lengthTarget.take(true);
+                }
+              : null
+          }
+        />
       )}
     </span>
   );

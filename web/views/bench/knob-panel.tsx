@@ -69,6 +69,41 @@ function choicesOf(
     }));
 }
 
+/** Under a knob: what is wrong with what was typed, that it was set by hand and what to go back to, or why it is as it is. */
+function Because({
+  id,
+  fault,
+  byHand,
+  back,
+  to,
+  children,
+}: {
+  id: string;
+  fault: string | null;
+  byHand: boolean;
+  back: () => void;
+  to: string;
+  children: string;
+}) {
+  if (fault)
+    return (
+      <p role="alert" id={`${id}-fault`} className="pt-1 text-[0.85rem] font-medium text-keel">
+        {fault}
+      </p>
+    );
+  if (!byHand) return <p className="pt-1 text-[0.85rem] text-soft">{children}</p>;
+  return (
+    <button
+      type="button"
+      onClick={back}
+      className="flex min-h-8 items-center gap-1.5 pt-1 text-left text-[0.85rem] text-chalk hover:underline"
+    >
+      <RotateCcw size={14} aria-hidden className="shrink-0" />
+      Set by you. Back to {to}
+    </button>
+  );
+}
+
 function KnobRow({
   knob,
   state,
@@ -151,22 +186,9 @@ function KnobRow({
             className="w-full"
           />
         ))}
-      {fault ? (
-        <p role="alert" id={`${id}-fault`} className="pt-1 text-[0.85rem] font-medium text-keel">
-          {fault}
-        </p>
-      ) : byHand ? (
-        <button
-          type="button"
-          onClick={() => onChange(undefined)}
-          className="flex min-h-8 items-center gap-1.5 pt-1 text-left text-[0.85rem] text-chalk hover:underline"
-        >
-          <RotateCcw size={14} aria-hidden className="shrink-0" />
-          Set by you. Back to {said}
-        </button>
-      ) : (
-        <p className="pt-1 text-[0.85rem] text-soft">{say(state.suggestion.why, phrases, tongue)}</p>
-      )}
+      <Because id={id} fault={fault} byHand={byHand} back={() => onChange(undefined)} to={said}>
+        {say(state.suggestion.why, phrases, tongue)}
+      </Because>
       <p className="sr-only">{knob.help}</p>
     </div>
   );

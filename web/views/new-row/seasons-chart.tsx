@@ -17,6 +17,37 @@ const SEASONS = 10;
 const TOKENS = ['--chalk', '--timber-edge', '--leaf'] as const;
 const DASHES = ['solid', 'dashed', 'dotted'] as const;
 
+/** The same for who cannot see it. */
+function SpentTable({ lines, amount }: { lines: readonly Spent[]; amount: (minor: number) => string }) {
+  return (
+    <table className="sr-only">
+      <caption>Spent after each season</caption>
+      <thead>
+        <tr>
+          <th>Season</th>
+          {lines.map((line) => (
+            <th key={line.name}>{line.name}</th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {Array.from({ length: SEASONS }, (_, i) => (
+          <tr key={i}>
+            <th>{i + 1}</th>
+            {lines.map((line) => (
+              <td key={line.name}>{amount(line.spent[i] ?? 0)}</td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+interface Spent {
+  name: string;
+  spent: readonly number[];
+}
+
 /** What each choice has cost after so many seasons, with what wears out bought again; and when one overtakes the other. */
 export function SeasonsChart({ choices }: { choices: readonly Choice[] }) {
   const { plan, tongue } = useGarden();
@@ -95,27 +126,7 @@ export function SeasonsChart({ choices }: { choices: readonly Choice[] }) {
             ? `Neither overtakes the other within ${SEASONS} seasons.`
             : ''}
       </p>
-      <table className="sr-only">
-        <caption>Spent after each season</caption>
-        <thead>
-          <tr>
-            <th>Season</th>
-            {lines.map((line) => (
-              <th key={line.name}>{line.name}</th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {Array.from({ length: SEASONS }, (_, i) => (
-            <tr key={i}>
-              <th>{i + 1}</th>
-              {lines.map((line) => (
-                <td key={line.name}>{amount(line.spent[i] ?? 0)}</td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <SpentTable lines={lines} amount={amount} />
     </figure>
   );
 }

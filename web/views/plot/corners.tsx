@@ -11,6 +11,35 @@ import { bendPath, type Thing } from './things';
 
 type PathThing = Extract<Thing, { is: 'path' }>;
 
+/** The middle of a stretch, on the soil as it lies between its ends. */
+const halfway = (from: PathSpot, to: PathSpot): PathSpot => ({
+  xMm: (from.xMm + to.xMm) / 2,
+  yMm: (from.yMm + to.yMm) / 2,
+  groundMm: (from.groundMm + to.groundMm) / 2,
+});
+
+/** A plus on a stretch, from which a corner is made. */
+function Between({ at: [x, y], says, onAdd }: { at: PlanSpot; says: string; onAdd: () => void }) {
+  return (
+    <g
+      tabIndex={0}
+      role="button"
+      aria-label={says}
+      className="cursor-copy outline-none focus-visible:[&>circle:last-of-type]:stroke-ink focus-visible:[&>circle:last-of-type]:[stroke-width:3]"
+      onClick={onAdd}
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' && event.key !== ' ') return;
+        event.preventDefault();
+        onAdd();
+      }}
+    >
+      <circle cx={x} cy={y} r="18" fill="transparent" />
+      <circle cx={x} cy={y} r="8" fill="var(--sheet)" stroke="var(--chalk)" strokeWidth="1.5" />
+      <path d={`M${x - 4} ${y}h8M${x} ${y - 4}v8`} stroke="var(--chalk)" strokeWidth="1.5" />
+    </g>
+  );
+}
+
 /** The corners of a chosen path to take hold of, and a place on every stretch to make a new one. */
 export function Corners({
   thing,
@@ -51,37 +80,16 @@ export function Corners({
   });
   return (
     <g>
-      {stretches.map(({ i, from, to }) => {
-        const middle: PlanSpot = [(from.xMm + to.xMm) / 2, (from.yMm + to.yMm) / 2];
-        const [x, y] = toPx(middle);
-        const add = () =>
-          store.edit(
-            bendPath(thing, (now) => [
-              ...now.slice(0, i + 1),
-              { xMm: middle[0], yMm: middle[1], groundMm: (from.groundMm + to.groundMm) / 2 },
-              ...now.slice(i + 1),
-            ]),
-          );
-        return (
-          <g
-            key={`between ${i}`}
-            tabIndex={0}
-            role="button"
-            aria-label={`Make a corner between ${i + 1} and ${((i + 1) % spots.length) + 1}`}
-            className="cursor-copy outline-none focus-visible:[&>circle:last-of-type]:stroke-ink focus-visible:[&>circle:last-of-type]:[stroke-width:3]"
-            onClick={add}
-            onKeyDown={(event) => {
-              if (event.key !== 'Enter' && event.key !== ' ') return;
-              event.preventDefault();
-              add();
-            }}
-          >
-            <circle cx={x} cy={y} r="18" fill="transparent" />
-            <circle cx={x} cy={y} r="8" fill="var(--sheet)" stroke="var(--chalk)" strokeWidth="1.5" />
-            <path d={`M${x - 4} ${y}h8M${x} ${y - 4}v8`} stroke="var(--chalk)" strokeWidth="1.5" />
-          </g>
-        );
-      })}
+      {stretches.map(({ i, from, to }) => (
+        <Between
+          key={`between ${i}`}
+          at={toPx([(from.xMm + to.xMm) / 2, (from.yMm + to.yMm) / 2])}
+          says={`Make a corner between ${i + 1} and ${((i + 1) % spots.length) + 1}`}
+          onAdd={() =>
+            store.edit(bendPath(thing, (now) => [...now.slice(0, i + 1), halfway(from, to), ...now.slice(i + 1)]))
+          }
+        />
+      ))}
       {spots.map((spot, i) => {
         const [x, y] = toPx([spot.xMm, spot.yMm]);
         return (

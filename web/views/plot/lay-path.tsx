@@ -68,6 +68,62 @@ export function useLaying(
   };
 }
 
+/** A stretch that has been laid, or the one that would be, with its length where there is room for it. */
+function Leg({
+  from: [x0, y0],
+  to: [x1, y1],
+  drawn,
+  says,
+}: {
+  from: PlanSpot;
+  to: PlanSpot;
+  drawn: boolean;
+  says: string | null;
+}) {
+  return (
+    <g aria-hidden>
+      <path
+        d={`M${x0} ${y0}L${x1} ${y1}`}
+        stroke="var(--chalk)"
+        strokeWidth={drawn ? 3 : 1.5}
+        strokeDasharray={drawn ? undefined : '6 5'}
+      />
+      {says && (
+        <text {...FIGURE} textAnchor="middle" x={(x0 + x1) / 2} y={(y0 + y1) / 2 - 6}>
+          {says}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** A corner that has been put; the first is larger once it can be met, and lights up while it is aimed at. */
+const LaidCorner = ({
+  no,
+  at: [x, y],
+  closes,
+  aimed,
+}: {
+  no: number;
+  at: PlanSpot;
+  closes: boolean;
+  aimed: boolean;
+}) => (
+  <g aria-hidden>
+    <circle
+      cx={x}
+      cy={y}
+      r={closes ? 14 : 9}
+      fill={aimed ? 'var(--leaf)' : 'var(--chalk)'}
+      stroke="var(--sheet)"
+      strokeWidth="2"
+    />
+    <text x={x} y={y + 4} fontSize="11.5" fontWeight="700" textAnchor="middle" fill="var(--sheet)">
+      {no}
+    </text>
+  </g>
+);
+
 /** The sheet over the plot that takes the corners: by pointer, or with the arrow keys and the space bar. */
 export function LayPath({
   laying,
@@ -137,43 +193,24 @@ export function LayPath({
         strokeWidth="5"
         className="group-focus-visible:stroke-chalk"
       />
-      {legs.map(({ from, to, drawn }, i) => {
-        const [x0, y0] = toPx(from);
-        const [x1, y1] = toPx(to);
-        return (
-          <g key={i} aria-hidden>
-            <path
-              d={`M${x0} ${y0}L${x1} ${y1}`}
-              stroke="var(--chalk)"
-              strokeWidth={drawn ? 3 : 1.5}
-              strokeDasharray={drawn ? undefined : '6 5'}
-            />
-            {long(from, to) > 300 && (
-              <text {...FIGURE} textAnchor="middle" x={(x0 + x1) / 2} y={(y0 + y1) / 2 - 6}>
-                {formatLength(long(from, to), tongue.units)}
-              </text>
-            )}
-          </g>
-        );
-      })}
-      {spots.map((spot, i) => {
-        const [x, y] = toPx(spot);
-        return (
-          <g key={i} aria-hidden>
-            <circle
-              cx={x}
-              cy={y}
-              r={i === 0 && spots.length >= 3 ? 14 : 9}
-              fill={i === 0 && nearFirst(aim) ? 'var(--leaf)' : 'var(--chalk)'}
-              stroke="var(--sheet)"
-              strokeWidth="2"
-            />
-            <text x={x} y={y + 4} fontSize="11.5" fontWeight="700" textAnchor="middle" fill="var(--sheet)">
-              {i + 1}
-            </text>
-          </g>
-        );
-      })}
+      {legs.map(({ from, to, drawn }, i) => (
+        <Leg
+          key={i}
+          from={toPx(from)}
+          to={toPx(to)}
+          drawn={drawn}
+          says={long(from, to) > 300 ? formatLength(long(from, to), tongue.units) : null}
+        />
+      ))}
+      {spots.map((spot, i) => (
+        <LaidCorner
+          key={i}
+          no={i + 1}
+          at={toPx(spot)}
+          closes={i === 0 && spots.length >= 3}
+          aimed={i === 0 && nearFirst(aim)}
+        />
+      ))}
       <path
         aria-hidden
         d={`M${ax - 12} ${ay}h24M${ax} ${ay - 12}v24`}

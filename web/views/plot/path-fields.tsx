@@ -13,11 +13,116 @@ import { bendPath, type Thing } from './things';
 /** A new corner goes on this far in the direction of the last stretch. mm. */
 const GO_ON_MM = 1200;
 
+/** One corner: how far from the left and the bottom edge, and how high its soil lies over the first; removed where enough are left. */
+function CornerRow({
+  id,
+  no,
+  spot,
+  onChange,
+  onRemove,
+}: {
+  id: string;
+  no: number;
+  spot: PathSpot;
+  onChange: (part: Partial<PathSpot>) => void;
+  onRemove: (() => void) | null;
+}) {
+  const { tongue } = useGarden();
+  const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
+  return (
+    <tr>
+      <th className="text-left font-semibold" scope="row">
+        {no}
+      </th>
+      <td className="py-0.5 pr-1">
+        <LengthInput
+          {...length}
+          fills
+          className="min-w-0 !px-1.5 text-[0.8rem]"
+          id={`${id} x`}
+          label={`Corner ${no}, from the left`}
+          mm={spot.xMm}
+          min={0}
+          max={200_000}
+          onChange={(xMm) => onChange({ xMm })}
+        />
+      </td>
+      <td className="py-0.5 pr-1">
+        <LengthInput
+          {...length}
+          fills
+          className="min-w-0 !px-1.5 text-[0.8rem]"
+          id={`${id} y`}
+          label={`Corner ${no}, from the bottom edge`}
+          mm={spot.yMm}
+          min={0}
+          max={200_000}
+          onChange={(yMm) => onChange({ yMm })}
+        />
+      </td>
+      <td className="py-0.5">
+        {no === 1 ? (
+          <span className="px-2 text-soft">0</span>
+        ) : (
+          <LengthInput
+            {...length}
+            fills
+            className="min-w-0 !px-1.5 text-[0.8rem]"
+            id={`${id} soil`}
+            label={`Corner ${no}, soil over the first corner`}
+            mm={spot.groundMm}
+            min={-10_000}
+            max={10_000}
+            onChange={(groundMm) => onChange({ groundMm })}
+          />
+        )}
+      </td>
+      {onRemove && (
+        <td>
+          <button
+            type="button"
+            aria-label={`Remove corner ${no}`}
+            onClick={onRemove}
+            className="grid h-11 w-9 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
+          >
+            <X size={16} aria-hidden />
+          </button>
+        </td>
+      )}
+    </tr>
+  );
+}
+
+/** On which side of it the garden lies: turned over at once. */
+function WhichSide({ thing }: { thing: Extract<Thing, { is: 'path' }> }) {
+  const { store } = useGarden();
+  const { inside } = thing.stand;
+  return (
+    <div className="grid gap-2">
+      <p className="text-[0.95rem]">
+        <strong>The garden lies on the {inside}</strong>
+        <span className="block text-[0.85rem] text-soft">
+          going from corner 1 to 2: mesh and boards come on the other side, an apron lies outward
+        </span>
+      </p>
+      <Button
+        onClick={() =>
+          store.edit(
+            changeStructure(thing.id, { stand: { ...thing.stand, inside: inside === 'left' ? 'right' : 'left' } }),
+          )
+        }
+      >
+        <FlipHorizontal2 size={16} aria-hidden />
+        The garden is on the other side
+      </Button>
+    </div>
+  );
+}
+
 /** The corners of a path by their figures: where each lies, and how high the soil is there. */
 export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> }) {
   const { plan, store, tongue } = useGarden();
   const { spots, closed } = thing.stand;
-  const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
   const change = (corner: number, part: Partial<PathSpot>) =>
     store.edit(
       bendPath(thing, (now) => now.map((spot, i) => (i === corner ? { ...spot, ...part } : spot))),
@@ -40,29 +145,14 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
     const next = spots[i + 1] ?? (closed ? spots[0] : undefined);
     return next ? Math.hypot(next.xMm - spot.xMm, next.yMm - spot.yMm) : null;
   });
-  const { inside, underfoot } = thing.stand;
+  const { underfoot } = thing.stand;
   return (
     <div className="grid gap-2">
-      <div className="grid gap-2">
-        <p className="text-[0.95rem]">
-          <strong>The garden lies on the {inside}</strong>
-          <span className="block text-[0.85rem] text-soft">
-            going from corner 1 to 2: mesh and boards come on the other side, an apron lies outward
-          </span>
-        </p>
-        <Button
-          onClick={() =>
-            store.edit(
-              changeStructure(thing.id, { stand: { ...thing.stand, inside: inside === 'left' ? 'right' : 'left' } }),
-            )
-          }
-        >
-          <FlipHorizontal2 size={16} aria-hidden />
-          The garden is on the other side
-        </Button>
-      </div>
+      <WhichSide thing={thing} />
       <table className="w-full table-fixed text-[0.9rem] tabular-nums">
-        <caption className="sr-only">Corners, from the left and from below, and the soil over the first</caption>
+        <caption className="sr-only">
+          Corners, from the left and from the bottom edge, and the soil over the first
+        </caption>
         <thead>
           <tr className="text-left text-[0.85rem] text-soft">
             <th className="w-5 font-medium" />
@@ -74,72 +164,22 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
         </thead>
         <tbody>
           {spots.map((spot, i) => (
-            <tr key={i}>
-              <th className="text-left font-semibold" scope="row">
-                {i + 1}
-              </th>
-              <td className="py-0.5 pr-1">
-                <LengthInput
-                  {...length}
-                  fills
-                  className="min-w-0 !px-1.5 text-[0.8rem]"
-                  id={`${thing.id} ${i} x`}
-                  label={`Corner ${i + 1}, from the left`}
-                  mm={spot.xMm}
-                  min={0}
-                  max={200_000}
-                  onChange={(xMm) => change(i, { xMm })}
-                />
-              </td>
-              <td className="py-0.5 pr-1">
-                <LengthInput
-                  {...length}
-                  fills
-                  className="min-w-0 !px-1.5 text-[0.8rem]"
-                  id={`${thing.id} ${i} y`}
-                  label={`Corner ${i + 1}, from below`}
-                  mm={spot.yMm}
-                  min={0}
-                  max={200_000}
-                  onChange={(yMm) => change(i, { yMm })}
-                />
-              </td>
-              <td className="py-0.5">
-                {i === 0 ? (
-                  <span className="px-2 text-soft">0</span>
-                ) : (
-                  <LengthInput
-                    {...length}
-                    fills
-                    className="min-w-0 !px-1.5 text-[0.8rem]"
-                    id={`${thing.id} ${i} soil`}
-                    label={`Corner ${i + 1}, soil over the first corner`}
-                    mm={spot.groundMm}
-                    min={-10_000}
-                    max={10_000}
-                    onChange={(groundMm) => change(i, { groundMm })}
-                  />
-                )}
-              </td>
-              {spots.length > 2 && (
-                <td>
-                  <button
-                    type="button"
-                    aria-label={`Remove corner ${i + 1}`}
-                    onClick={() => store.edit(bendPath(thing, (now) => now.filter((_, n) => n !== i)))}
-                    className="grid h-11 w-9 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-keel"
-                  >
-                    <X size={16} aria-hidden />
-                  </button>
-                </td>
-              )}
-            </tr>
+            <CornerRow
+              key={i}
+              id={`${thing.id} ${i}`}
+              no={i + 1}
+              spot={spot}
+              onChange={(part) => change(i, part)}
+              onRemove={
+                spots.length > 2 ? () => store.edit(bendPath(thing, (now) => now.filter((_, n) => n !== i))) : null
+              }
+            />
           ))}
         </tbody>
       </table>
       <p className="text-[0.9rem] text-soft">
-        Runs: {legs.flatMap((leg) => (leg === null ? [] : [formatLength(leg, tongue.units)])).join(', ')}. Soil is read
-        from a level line: how much higher it lies than at corner 1.
+        Stretches: {legs.flatMap((leg) => (leg === null ? [] : [formatLength(leg, tongue.units)])).join(', ')}. Soil is
+        read from a level line: how much higher it lies than at corner 1.
       </p>
       <div className="flex flex-wrap gap-2">
         <Button onClick={add}>
@@ -154,7 +194,7 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
               checked={closed}
               onChange={() => store.edit(bendPath(thing, (now) => now, !closed))}
             />
-            goes all round
+            a closed loop
           </label>
         )}
       </div>

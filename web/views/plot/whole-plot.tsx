@@ -65,26 +65,89 @@ const wordOf = (thing: Thing): string =>
       ? thing.feature.kind
       : (KINDS.find((kind) => kind.id === thing.structure.kind)?.name ?? '').toLowerCase();
 
-function SiteFields() {
-  const { id, plan, store, tongue } = useGarden();
+function RegionField() {
+  const { plan, store } = useGarden();
   const { site } = plan;
-  const first = useId();
-  const last = useId();
-  const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
-  const [nonsense] = siteNonsense(site);
-  const date = (id: string, label: string, value: string, change: (next: string) => void) => (
+  return (
+    <ChooserField
+      label="Region, whose values it began with"
+      value={site.region ?? ''}
+      choices={[
+        { id: '', label: 'none: all of it your own' },
+        ...REGIONS.map((one) => ({ id: one.id, label: one.name })),
+      ]}
+      onChange={(id) => {
+        const region = regionOf(id);
+        if (region) store.edit(changeSite({ ...region.site, region: id }));
+        else
+          store.edit((now) => {
+            const { region: _before, ...own } = now.site;
+            return { ...now, site: own };
+          });
+      }}
+      help="Puts place, frosts, gust and the year’s temperatures in. From memory: type over what you know better."
+    />
+  );
+}
+
+/** Where on the earth it lies, and by which clock its hours are told. */
+function WhereFields() {
+  const { plan, store } = useGarden();
+  const { site } = plan;
+  return (
+    <>
+      <NumberField
+        label="Latitude"
+        whole={false}
+        value={site.latitudeDeg}
+        min={-90}
+        max={90}
+        onChange={(latitudeDeg) => store.edit(changeSite({ latitudeDeg }), 'latitude')}
+      />
+      <NumberField
+        label="Longitude, east +"
+        whole={false}
+        value={site.longitudeDeg}
+        min={-180}
+        max={180}
+        onChange={(longitudeDeg) => store.edit(changeSite({ longitudeDeg }), 'longitude')}
+      />
+      <ChooserField
+        label="Time zone"
+        value={site.zone ?? ''}
+        choices={[{ id: '', label: 'the clock of who looks' }, ...ZONES.map((zone) => ({ id: zone, label: zone }))]}
+        onChange={(zone) => {
+          const { zone: _before, ...rest } = site;
+          store.edit((now) => ({ ...now, site: zone === '' ? rest : { ...rest, zone } }));
+        }}
+      />
+    </>
+  );
+}
+
+/** A day of the year, whichever year that is. */
+function FrostField({ label, on, onChange }: { label: string; on: string; onChange: (on: string) => void }) {
+  const id = useId();
+  return (
     <Field label={label} htmlFor={id}>
       <input
         id={id}
         type="date"
-        value={`2026-${value}`}
+        value={`2026-${on}`}
         onChange={(event) => {
-          if (event.target.value) change(event.target.value.slice(5));
+          if (event.target.value) onChange(event.target.value.slice(5));
         }}
         className={inputLook}
       />
     </Field>
   );
+}
+
+function SiteFields() {
+  const { id, plan, store, tongue } = useGarden();
+  const { site } = plan;
+  const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
+  const [nonsense] = siteNonsense(site);
   return (
     <div className="grid gap-4 pt-2">
       {nonsense && (
@@ -109,31 +172,7 @@ function SiteFields() {
           max={200_000}
           onChange={(depthMm) => store.edit(changeSite({ depthMm }), 'plot depth')}
         />
-        <NumberField
-          label="Latitude"
-          whole={false}
-          value={site.latitudeDeg}
-          min={-90}
-          max={90}
-          onChange={(latitudeDeg) => store.edit(changeSite({ latitudeDeg }), 'latitude')}
-        />
-        <NumberField
-          label="Longitude, east +"
-          whole={false}
-          value={site.longitudeDeg}
-          min={-180}
-          max={180}
-          onChange={(longitudeDeg) => store.edit(changeSite({ longitudeDeg }), 'longitude')}
-        />
-        <ChooserField
-          label="Time zone"
-          value={site.zone ?? ''}
-          choices={[{ id: '', label: 'the clock of who looks' }, ...ZONES.map((zone) => ({ id: zone, label: zone }))]}
-          onChange={(zone) => {
-            const { zone: _before, ...rest } = site;
-            store.edit((now) => ({ ...now, site: zone === '' ? rest : { ...rest, zone } }));
-          }}
-        />
+        <WhereFields />
         <NumberField
           label="North, ° clockwise from up the page"
           value={turned(-site.northDeg)}
@@ -150,10 +189,16 @@ function SiteFields() {
           max={1500}
           onChange={(armMm) => store.edit(changeSite({ armMm }), 'arm')}
         />
-        {date(last, 'Last frost', site.lastFrost, (lastFrost) => store.edit(changeSite({ lastFrost }), 'last frost'))}
-        {date(first, 'First frost', site.firstFrost, (firstFrost) =>
-          store.edit(changeSite({ firstFrost }), 'first frost'),
-        )}
+        <FrostField
+          label="Last frost"
+          on={site.lastFrost}
+          onChange={(lastFrost) => store.edit(changeSite({ lastFrost }), 'last frost')}
+        />
+        <FrostField
+          label="First frost"
+          on={site.firstFrost}
+          onChange={(firstFrost) => store.edit(changeSite({ firstFrost }), 'first frost')}
+        />
         <LengthField
           {...length}
           label="Frost depth"
@@ -182,24 +227,7 @@ function SiteFields() {
           onChange={(wind) => store.edit(changeSite({ wind: wind as typeof site.wind }))}
         />
       </div>
-      <ChooserField
-        label="Region, whose values it began with"
-        value={site.region ?? ''}
-        choices={[
-          { id: '', label: 'none: all of it your own' },
-          ...REGIONS.map((one) => ({ id: one.id, label: one.name })),
-        ]}
-        onChange={(id) => {
-          const region = regionOf(id);
-          if (region) store.edit(changeSite({ ...region.site, region: id }));
-          else
-            store.edit((now) => {
-              const { region: _before, ...own } = now.site;
-              return { ...now, site: own };
-            });
-        }}
-        help="Puts place, frosts, gust and the year’s temperatures in. From memory: type over what you know better."
-      />
+      <RegionField />
       <MonthlyFields />
       <VisitorsField />
       <Link href={`/g/${id}/kept-out`} className={buttonLook('quiet')}>

@@ -30,7 +30,7 @@ const FORMS = Object.entries(SHOP_GROUPS) as [Stock['form'], string][];
 
 /** What your shop sells and at what price: only what stands here is offered and counted. */
 export function PricesView() {
-  const { plan, store, tongue } = useGarden();
+  const { plan, store } = useGarden();
   const { priceBook, garden } = plan;
   const priced = new Set(priceBook.lines.map((line) => line.stock));
   const beginnings = DEMO_PRICES.lines
@@ -78,57 +78,7 @@ export function PricesView() {
           {unpriced === 1 ? 'has' : 'have'} none
         </Button>
       )}
-      <div className="mt-5 grid gap-4 border-t-2 border-ink pt-4 sm:grid-cols-2 lg:grid-cols-4">
-        <CurrencyField />
-        <div>
-          <p className="mb-1 text-[0.9rem] font-medium">Boards and mesh are sold</p>
-          <Switcher
-            label="Boards and mesh are sold"
-            value={garden.market}
-            choices={MARKETS}
-            onChange={(market) => store.edit(changeGarden({ market: market as Market }))}
-          />
-          <p className="mt-1 text-[0.85rem] text-soft">
-            Which sizes are suggested first. How lengths are written is apart from it.
-          </p>
-        </div>
-        <ChooserField
-          label="Numbers written as in"
-          value={LOCALES.some((one) => one.id === garden.locale) ? garden.locale : LOCALES[0].id}
-          choices={LOCALES}
-          onChange={(locale) => store.edit(changeGarden({ locale }))}
-          help={formatMoney(money(123456, garden.currency), tongue.locale)}
-        />
-        <div>
-          <NumberField
-            label="Tax, %"
-            whole={false}
-            min={0}
-            max={50}
-            value={priceBook.taxPercent}
-            onChange={(taxPercent) => store.edit(changePriceBook({ taxPercent }), 'tax')}
-          />
-          <Switcher
-            className="mt-2"
-            label="How prices are written"
-            value={priceBook.pricesIncludeTax ? 'in' : 'out'}
-            choices={[
-              { id: 'in', label: 'in the price' },
-              { id: 'out', label: 'added on' },
-            ]}
-            onChange={(way) => store.edit(changePriceBook({ pricesIncludeTax: way === 'in' }))}
-          />
-        </div>
-        <NumberField
-          label="Small parts to spare, %"
-          whole={false}
-          min={0}
-          max={100}
-          value={priceBook.sparePercent}
-          onChange={(sparePercent) => store.edit(changePriceBook({ sparePercent }), 'spare')}
-          help="For those that break or are lost."
-        />
-      </div>
+      <HowMoneyIs />
       <div className="mt-8">
         <Finder label="Find in the book" sought={table.sought} seek={table.seek} />
       </div>
@@ -170,6 +120,65 @@ export function PricesView() {
       )}
       <Shed />
     </main>
+  );
+}
+
+/** In what money, by whose sizes and how numbers are written; tax, and what is bought to spare. */
+function HowMoneyIs() {
+  const { plan, store, tongue } = useGarden();
+  const { priceBook, garden } = plan;
+  return (
+    <div className="mt-5 grid gap-4 border-t-2 border-ink pt-4 sm:grid-cols-2 lg:grid-cols-4">
+      <CurrencyField />
+      <div>
+        <p className="mb-1 text-[0.9rem] font-medium">Boards and mesh are sold</p>
+        <Switcher
+          label="Boards and mesh are sold"
+          value={garden.market}
+          choices={MARKETS}
+          onChange={(market) => store.edit(changeGarden({ market: market as Market }))}
+        />
+        <p className="mt-1 text-[0.85rem] text-soft">
+          Which sizes are suggested first. How lengths are written is apart from it.
+        </p>
+      </div>
+      <ChooserField
+        label="Numbers written as in"
+        value={LOCALES.some((one) => one.id === garden.locale) ? garden.locale : LOCALES[0].id}
+        choices={LOCALES}
+        onChange={(locale) => store.edit(changeGarden({ locale }))}
+        help={formatMoney(money(123456, garden.currency), tongue.locale)}
+      />
+      <div>
+        <NumberField
+          label="Tax, %"
+          whole={false}
+          min={0}
+          max={50}
+          value={priceBook.taxPercent}
+          onChange={(taxPercent) => store.edit(changePriceBook({ taxPercent }), 'tax')}
+        />
+        <Switcher
+          className="mt-2"
+          label="How prices are written"
+          value={priceBook.pricesIncludeTax ? 'in' : 'out'}
+          choices={[
+            { id: 'in', label: 'in the price' },
+            { id: 'out', label: 'added on' },
+          ]}
+          onChange={(way) => store.edit(changePriceBook({ pricesIncludeTax: way === 'in' }))}
+        />
+      </div>
+      <NumberField
+        label="Small parts to spare, %"
+        whole={false}
+        min={0}
+        max={100}
+        value={priceBook.sparePercent}
+        onChange={(sparePercent) => store.edit(changePriceBook({ sparePercent }), 'spare')}
+        help="For those that break or are lost."
+      />
+    </div>
   );
 }
 
