@@ -23,8 +23,4 @@ export const touches = (part: Part, place: Point): boolean => comesWithin(part, 
 const ABOUT_BOX_MM = 150;
 
 const fromBox = ({ low, high }: Box, place: Point): number =>
-  Math.hypot(
-    Math.max(0, low[0] - place[0], place[0] - high[0]),
-    Math.max(0, low[1] - place[1], place[1] - high[1]),
-    Math.max(0, low[2] - place[2], place[2] - high[2]),
-  );
+  Math.hypot(...place.map((at, axis) => Math.max(0, (low[axis] as number) - at, at - (high[axis] as number))));

@@ -99,11 +99,10 @@ function abutting(joints: readonly Joint[]): ReadonlyMap<Joint, Joint> {
   const pairs = new Map<Joint, Joint>();
   for (const joint of joints)
     for (const id of joint.parts) {
-      const key = `${id} ${(joint.places[0] as Point).map((at) => Math.round(at)).join(' ')}`;
+      const key = `${id} ${(joint.places[0] as Point).map(Math.round)}`;
       const other = first.get(key);
       if (!other) first.set(key, joint);
-      else if (other.parts.length === joint.parts.length && other.parts.some((one) => !joint.parts.includes(one)))
-        pairs.set(joint, other).set(other, joint);
+      else if (other.parts.join() !== joint.parts.join()) pairs.set(joint, other).set(other, joint);
     }
   return pairs;
 }

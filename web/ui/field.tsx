@@ -1,8 +1,11 @@
 'use client';
-import { useEffect, useId, useRef, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useId, useRef, useState, type ReactNode } from 'react';
 import { bareUnitOf, exact, formatLength, parseLength, type Unit, type Units } from '@lignum/core/quantity/length';
 import { sayLengthFault } from './length-fault';
 import { lengthTarget, type LengthTarget } from './length-target';
+
+/** Fetched when a length is first typed. */
+const BesideTyping = lazy(() => import('./beside-typing'));
 
 export const inputLook =
   'h-11 rounded-[3px] bg-sheet px-3 text-ink shadow-[inset_0_0_0_1.5px_var(--rule-strong)] aria-invalid:shadow-[inset_0_0_0_2px_var(--keel)]';
@@ -57,45 +60,6 @@ interface LengthProps {
   /** As wide as its place. */
   fills?: boolean;
   label?: string;
-}
-
-/** Below a length that is being typed: how a bare number is read, the larger unit a tap away, and the tape. */
-function BesideTyping({
-  bare,
-  fault,
-  units,
-  larger,
-  tape,
-}: {
-  bare: string | null;
-  fault: string | null;
-  units: Units;
-  larger: (() => void) | null;
-  tape: (() => void) | null;
-}) {
-  return (
-    <span
-      // The field stays the one that is written in and measured for.
-      onPointerDown={(event) => event.preventDefault()}
-      className="absolute top-full right-0 z-20 mt-px flex flex-col items-stretch rounded-[3px] bg-sheet text-[0.85rem] whitespace-nowrap shadow-[0_0_0_1px_var(--rule-strong)]"
-    >
-      {bare !== null && (
-        <span className={`max-w-60 px-3 pt-2 whitespace-normal ${fault ? 'text-keel' : 'text-soft'}`} role="status">
-          {fault ?? `${bare} ${bareUnitOf(units) === 'in' ? 'inches' : 'millimetres'}`}
-        </span>
-      )}
-      {larger && (
-        <button type="button" className="h-11 px-3 text-left text-chalk" onClick={larger}>
-          {bare} {units === 'imperial' ? 'feet' : 'metres'} instead
-        </button>
-      )}
-      {tape && (
-        <button type="button" className="h-11 px-3 text-left text-chalk" onClick={tape}>
-          Laser tape (simulated)
-        </button>
-      )}
-    </span>
-  );
 }
 
 /**
@@ -213,20 +177,22 @@ export function LengthInput({
     <span className={`relative block ${fills ? 'w-full' : 'w-fit'}`}>
       {input}
       {(offersTape || bare !== null) && (
-        <BesideTyping
-          bare={bare}
-          fault={fault}
-          units={units}
-          larger={larger?.ok && larger.mm >= min && larger.mm <= max ? () => type(`${bare} ${LARGER[units]}`) : null}
-          tape={
-            offersTape
-              ? () => {
-                  offerTape(false);
-                  lengthTarget.take(true);
-                }
-              : null
-          }
-        />
+        <Suspense>
+          <BesideTyping
+            bare={bare}
+            fault={fault}
+            units={units}
+            larger={larger?.ok && larger.mm >= min && larger.mm <= max ? () => type(`${bare} ${LARGER[units]}`) : null}
+            tape={
+              offersTape
+                ? () => {
+                    offerTape(false);
+                    lengthTarget.take(true);
+                  }
+                : null
+            }
+          />
+        </Suspense>
       )}
     </span>
   );

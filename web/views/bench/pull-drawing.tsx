@@ -83,25 +83,19 @@ const TAP = 4;
 
 /** Two arrow heads, one each way that it can be pulled, with an edge of paper round them. */
 const TwoArrows = ({ axis }: { axis: PaperPull['axis'] }) => (
-  <svg viewBox="0 0 24 24" aria-hidden className={`size-6 text-chalk ${axis === 'right' ? 'rotate-90' : ''}`}>
-    <path
-      d="M7.5 9.5 12 2.5l4.5 7M7.5 14.5l4.5 7 4.5-7"
-      fill="none"
-      stroke="var(--sheet)"
-      strokeWidth="6"
-      strokeLinejoin="round"
-      strokeLinecap="round"
-    />
-    <path
-      d="M7.5 9.5 12 2.5l4.5 7M7.5 14.5l4.5 7 4.5-7"
-      fill="none"
-      stroke="currentColor"
-      strokeWidth="2.4"
-      strokeLinejoin="round"
-      strokeLinecap="round"
-    />
+  <svg
+    viewBox="0 0 24 24"
+    aria-hidden
+    fill="none"
+    strokeLinejoin="round"
+    strokeLinecap="round"
+    className={`size-6 text-chalk ${axis === 'right' ? 'rotate-90' : ''}`}
+  >
+    <path d={ARROWS} stroke="var(--sheet)" strokeWidth="6" />
+    <path d={ARROWS} stroke="currentColor" strokeWidth="2.4" />
   </svg>
 );
+const ARROWS = 'M7.5 9.5 12 2.5l4.5 7M7.5 14.5l4.5 7 4.5-7';
 
 function Pull({
   pull,
