@@ -109,7 +109,7 @@ function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: numb
     ]),
     ...features.map(({ feature, outline }) => ['', feature.name || feature.kind, ...corner(outline)]),
   ];
-  const header = ['', '', 'from the left', 'from the bottom edge'];
+  const header = ['', '', 'from the left', 'from below'];
   const figures = (column: 2 | 3): number =>
     columnFor(
       [header, ...cells].map((row) => row[column] ?? ''),
