@@ -35,8 +35,8 @@ it.each(KINDS.map((kind) => [kind.id, kind] as const))(
         if (verdicts.some(({ told }) => SAID.includes(told.code))) return;
         expect(unsound(sized.design).filter((fault) => !askew(sized.design) || !ASKEW.test(fault))).toEqual([]);
         expect(overhang(sized.design)).toEqual([]);
-        // Four tenths of three shanks where a corner is crowded or tiny.
-        expect(nearAnEdge(sized.design, { end: 3, edge: 1.2 })).toEqual([]);
+        // Half of three shanks where a corner is crowded or tiny.
+        expect(nearAnEdge(sized.design, { end: 3, edge: 1.5 })).toEqual([]);
         expect(outOfReach(sized.design, stepsOf(computed))).toEqual([]);
       }),
       { numRuns: cases(25) },

@@ -114,8 +114,8 @@ export function unsound(placed: Design): string[] {
       .flatMap((id) => inside(named.get(id) as Part, at, way) ?? [])
       .reduce((far, to) => Math.max(far, to), held[1]);
     const from = Math.max(0, held[0]);
-    // Six shanks (NDS 2018, 12.1.5.6 and 12.1.6.5) or 1″ (common practice, no source); of what is thinner nearly half (from memory).
-    const needs = Math.min(6 * thickMm, 25.4, 0.45 * (held[1] - from));
+    // Six shanks (NDS 2018, 12.1.5.6 and 12.1.6.5) or 1″ (common practice, no source); of what is thinner most (from memory).
+    const needs = Math.min(6 * thickMm, 25.4, 0.55 * (held[1] - from));
     const bite = Math.min(long, past) - from;
     if (bite < needs - 1) faults.push(`${said} bites ${bite.toFixed(1)} of ${needs.toFixed(1)}`);
     if (long > past + 0.01) faults.push(`${said} comes out ${(long - past).toFixed(1)}`);

@@ -6,24 +6,12 @@ import { barOf, type Bar } from '../../../design/shapes/bar';
 import { ofShape } from '../../../design/shapes/shapes';
 import { outlineOf } from '../../../geometry/outline';
 import { clipped, type Pair } from '../../../geometry/polygon';
-import { cross, dot, minus, reach, scale, unit, type Point } from '../../../geometry/space';
+import { dot, minus, reach, scale, unit, type Point } from '../../../geometry/space';
 import type { Assembled } from '../../assemblies/assembly';
 import { screwThrough } from '../../rules/fixings';
 import { lastingTimber } from '../../rules/timber-knobs';
 import { bayLevel, BOARD_UP_MM, isAskew, type Fence } from './fence';
-import { onLeg, place, type Bay, type FencePost, type Leg } from './run';
-
-/** How a line turns at a corner from one run to the next, to the left counted up; what goes on as it came not at all. Radians. */
-function turnAt(before: Leg, after: Leg): number {
-  const turn = Math.atan2(cross(before.along, after.along)[2], dot(before.along, after.along));
-  return Math.abs(turn) < 1e-9 ? 0 : turn;
-}
-
-/** The bay that a corner post ends, and the one that it begins. */
-const aboutCorner = (f: Fence, post: FencePost): { before: Bay | undefined; after: Bay | undefined } => ({
-  before: f.run.bays.find((bay) => bay.to === post),
-  after: f.run.bays.find((bay) => bay.from === post),
-});
+import { baysAbout, onLeg, place, turnAt, type Bay, type FencePost } from './run';
 
 /**
  * Which side of its line the boards of a bay lie on: the right, outside of the garden (−1). After a corner that turns to
@@ -48,7 +36,7 @@ const MOST_PAST = 2;
 function pastPost(f: Fence, post: FencePost, bay: Bay, thickMm: number): number {
   const half = f.faceMm / 2;
   if (post.kind === 'line') return 0;
-  const { before, after } = aboutCorner(f, post);
+  const { before, after } = baysAbout(f.run, post);
   if (!before || !after || before.leg === after.leg || before.guest !== null || after.guest !== null) return half;
   const turn = turnAt(before.leg, after.leg);
   const outside = (one: Bay): boolean => sideOf(f, one) * turn <= 0;

@@ -1,7 +1,7 @@
 import type { Joint } from '../../../design/design';
 import { onSheet, sheetOf, type Sheet } from '../../../design/shapes/sheet';
 import { lengthOf, line, type Curve } from '../../../geometry/curve';
-import { add, cross, dot, scale, unit, UP, type Point } from '../../../geometry/space';
+import { add, dot, scale, unit, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { halvedFrame, meshOnFrame } from '../../assemblies/halved-frame';
@@ -10,7 +10,7 @@ import type { SetPost } from '../../assemblies/set-post';
 import { alongEvery, washered } from '../../rules/fixings';
 import { boardBays } from './boards';
 import { bayLevel, BOARD_UP_MM, isAskew, isStiff, isWood, looseOf, lowOf, type Fence } from './fence';
-import { onLeg, place, type Bay, type FencePost } from './run';
+import { baysAbout, onLeg, place, turnAt, type Bay, type FencePost } from './run';
 
 /** Staples or clips up a post, and washers round a frame (from memory). mm. */
 const STAPLE_EVERY_MM = inches(8);
@@ -29,15 +29,14 @@ const PEG_EVERY_MM = inches(36);
 export function cornerAprons(f: Fence): Assembled {
   if (f.v.infill !== 'mesh' || f.v.dig !== 'apron') return together();
   const wide = f.v.below;
-  const { bays, posts } = f.run;
   return together(
-    ...posts.flatMap((post): Assembled[] => {
-      const [before, after] = [bays.find((bay) => bay.to === post), bays.find((bay) => bay.from === post)];
+    ...f.run.posts.flatMap((post): Assembled[] => {
+      const { before, after } = baysAbout(f.run, post);
       if (!before || !after || before.guest !== null || after.guest !== null) return [];
-      const straight = dot(before.leg.along, after.leg.along);
+      const turn = turnAt(before.leg, after.leg);
       // The garden is on the left: a turn to the left opens the outside.
-      if (Math.atan2(cross(before.leg.along, after.leg.along)[2], straight) < WEDGE_RAD) return [];
-      const back = Math.min(0, straight) * wide;
+      if (turn < WEDGE_RAD) return [];
+      const back = Math.min(0, Math.cos(turn)) * wide;
       const at = (along: number, out: number): Point =>
         onLeg(before.leg, place(post, before) + along, 3, -f.faceMm / 2 - out);
       const piece = sheetOf({

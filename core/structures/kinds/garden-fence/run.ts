@@ -1,4 +1,4 @@
-import type { Point } from '../../../geometry/space';
+import { cross, dot, type Point } from '../../../geometry/space';
 import type { PathSpot } from '../../../site/path';
 import type { Guest } from '../../../site/stands/opening';
 import { equalBays } from '../../rules/spacing';
@@ -232,3 +232,18 @@ export function layRun(
 /** How far a post is along the leg of a bay, level. mm. */
 export const place = (post: FencePost, bay: Bay): number =>
   Math.hypot(post.at[0] - bay.leg.from[0], post.at[1] - bay.leg.from[1]);
+
+/** How a line turns at a corner from one run to the next, to the left counted up; what goes on as it came not at all. Radians. */
+export function turnAt(before: Leg, after: Leg): number {
+  const turn = Math.atan2(cross(before.along, after.along)[2], dot(before.along, after.along));
+  return Math.abs(turn) < 1e-9 ? 0 : turn;
+}
+
+/** The bay that a corner post ends, and the one that it begins. */
+export const baysAbout = (
+  { bays }: Pick<Run, 'bays'>,
+  post: FencePost,
+): { before: Bay | undefined; after: Bay | undefined } => ({
+  before: bays.find((bay) => bay.to === post),
+  after: bays.find((bay) => bay.from === post),
+});

@@ -14,7 +14,7 @@ function steps(design: Design, v: GardenFenceValues): Listed<StatedStep> {
   const gates = timber ? [] : design.posts.filter((post) => post.set !== 'driven');
   const deep = (posts: readonly Standing[]) => ({ mm: Math.min(...posts.map((post) => post.buriedMm)) });
   const mesh = v.infill === 'mesh';
-  const pared = v.infill === 'boards' ? paredOff(design) : { posts: 0, mm: 0 };
+  const pared = paredOff(design);
   return [
     { what: fact('step.allowed') },
     { what: fact('step.line', { posts: design.posts.length, long: { mm: design.builtMm } }), people: 2 },
