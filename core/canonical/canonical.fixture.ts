@@ -37,12 +37,18 @@ function asText(value: unknown): string {
 }
 const sorted = (list: readonly unknown[]): string[] => list.map(asText).sort();
 
+/** A part's own document; a board that nothing is sawn off says nothing of it. */
+const documentOf = (part: Design['parts'][number]): Canonical =>
+  Object.fromEntries(
+    Object.entries(shapeOf(part).document(part)).filter(([name, value]) => name !== 'sawn' || asText(value) !== '[]'),
+  );
+
 /** Every part called after its role and where it lies among the others of it. */
 function callingOf(design: Design): (id: string) => string {
   const placed = design.parts.map((part) => ({
     id: part.id,
     role: part.role,
-    at: asText([part.stock, part.cutMm, shapeOf(part).document(part)]),
+    at: asText([part.stock, part.cutMm, documentOf(part)]),
   }));
   const order = placed.toSorted((a, b) => (a.role + a.at < b.role + b.at ? -1 : 1));
   const count = new Map<string, number>();
@@ -70,7 +76,7 @@ function aspectsOf(one: ComputedStructure | MendedStructure, plan: Plan): Canoni
         part.cutMm,
         shapeOf(part).taken(part).ends ?? [],
         part.shape,
-        shapeOf(part).document(part),
+        documentOf(part),
       ]),
     ),
     joints: sorted(

@@ -24,6 +24,16 @@ export const CORDS: readonly Cord[] = [
   },
   {
     form: 'cord',
+    look: 'wire',
+    opacity: 1,
+    sold: 'reels',
+    id: 'wire-tensile',
+    name: 'High-tensile fence wire, 12½ gauge (2.5 mm)',
+    diameterMm: 2.5,
+    life: { seasons: 25, source: 'from memory' },
+  },
+  {
+    form: 'cord',
     look: 'twine',
     opacity: 1,
     sold: 'reels',

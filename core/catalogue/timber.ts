@@ -10,7 +10,7 @@ interface Section {
 
 /**
  * Nominal is not actual. Imperial: minimum dressed dry sizes of the American Softwood Lumber
- * Standard, DOC PS 20-20, table 3 (nominal 1 → 3/4 in; 2 → 1 1/2; 3 → 2 1/2; 4 → 3 1/2; 8 → 7 1/4). Metric: planed sizes are
+ * Standard, DOC PS 20-20, table 3 (nominal 1 → 3/4 in; 2 → 1 1/2; 3 → 2 1/2; 4 → 3 1/2; 6 → 5 1/2; 8 → 7 1/4). Metric: planed sizes are
  * sold by the millimetre they measure (common practice, no source). mm.
  */
 export const SECTIONS: readonly Section[] = [
@@ -20,6 +20,7 @@ export const SECTIONS: readonly Section[] = [
   { id: '1x6', nominal: '1×6', thickMm: inches(0.75), wideMm: inches(5.5) },
   { id: '2x2', nominal: '2×2', thickMm: inches(1.5), wideMm: inches(1.5) },
   { id: '2x4', nominal: '2×4', thickMm: inches(1.5), wideMm: inches(3.5) },
+  { id: '2x6', nominal: '2×6', thickMm: inches(1.5), wideMm: inches(5.5) },
   { id: '2x8', nominal: '2×8', thickMm: inches(1.5), wideMm: inches(7.25) },
   { id: '4x4', nominal: '4×4', thickMm: inches(3.5), wideMm: inches(3.5) },
   { id: '22x38', nominal: '22×38', thickMm: 22, wideMm: 38 },
@@ -28,6 +29,7 @@ export const SECTIONS: readonly Section[] = [
   { id: '22x145', nominal: '22×145', thickMm: 22, wideMm: 145 },
   { id: '45x45', nominal: '45×45', thickMm: 45, wideMm: 45 },
   { id: '45x95', nominal: '45×95', thickMm: 45, wideMm: 95 },
+  { id: '45x145', nominal: '45×145', thickMm: 45, wideMm: 145 },
   { id: '45x195', nominal: '45×195', thickMm: 45, wideMm: 195 },
   { id: '90x90', nominal: '90×90', thickMm: 90, wideMm: 90 },
 ];

@@ -10,6 +10,7 @@ import type { StructurePlan } from '../plan/plan';
 import { feet, inches } from '../quantity/length';
 import type { PlaceOn } from '../site/stands/stands';
 import { say } from '../wording/say';
+import { arborInside } from './arbor-inside';
 import { archReaches } from './arch-reaches';
 import { bedForTwo } from './bed-for-two';
 import { bayFits } from './bay-fits';
@@ -81,6 +82,8 @@ import { potRoom } from './pot-room';
 import { pocketRoom } from './pocket-room';
 import { roofWires } from './roof-wires';
 import { towerStands } from './tower-stands';
+import { wireSags } from './wire-sags';
+import { wiresApart } from './wires-apart';
 import { wireTension } from './wire-tension';
 
 /**
@@ -152,6 +155,9 @@ const blown = { heightMm: 1500, diameterMm: 457, stakes: 2, wind: 'usual' as con
 type Case = [found: Verdict | null, level: Level | null, code?: string];
 const aBox = { longMm: 900, soldMm: 4800, lids: 2, askedLids: 2, fillMm: 0, mostFillMm: 254 };
 
+/** A wire of 3.6 m in full crop. */
+const hung = { sagMm: 60, tensionN: 400, spanMm: 3600, yieldShare: 0.3 };
+
 const CASES: Record<string, Case[]> = {
   'arch-reaches': [
     [archReaches(arch), 'good', 'span.reaches'],
@@ -161,6 +167,12 @@ const CASES: Record<string, Case[]> = {
     [archReaches({ ...arch, way: { wideMm: 900, lengthMm: 1171, skewDeg: 0 } }), 'note', 'way.little'],
     [archReaches({ ...arch, way: { wideMm: 900, lengthMm: 1270, skewDeg: 2.9 } }), 'good', 'span.reaches'],
     [archReaches({ ...arch, way: { wideMm: 900, lengthMm: 1270, skewDeg: 3.1 } }), 'note', 'way.askew'],
+  ],
+  'arbor-inside': [
+    [arborInside({ insideMm: 1041, onWayMm: 1040 }), 'warn', 'inside.in-beds'],
+    [arborInside({ insideMm: 1041, onWayMm: 1041 }), 'good', 'inside.fits'],
+    [arborInside({ insideMm: inches(36) - 2, onWayMm: null }), 'note', 'inside.narrow'],
+    [arborInside({ insideMm: inches(36), onWayMm: null }), 'good', 'inside.fits'],
   ],
   'bay-fits': [
     [bayFits({ panelMm: 2400, clearMm: 2399, nominalClearMm: 2399, posts: 3 }), 'warn', 'bay.narrow'],
@@ -215,6 +227,9 @@ const CASES: Record<string, Case[]> = {
     [cropClimbs({ planted: tomato, hold: { ...mesh, by: 'string' } }), 'good', 'climb.wound'],
     [cropClimbs({ planted: tomato, hold: { ...mesh, by: 'poles' } }), 'good', 'climb.tied-pole'],
     [cropClimbs({ planted: tomato, hold: { ...mesh, by: 'cage' } }), 'good', 'climb.caged'],
+    [cropClimbs({ planted: tomato, hold: { ...mesh, by: 'wires' } }), 'good', 'climb.wired'],
+    [cropClimbs({ planted: fan, hold: { ...mesh, by: 'wires' } }), 'good', 'climb.trained'],
+    [cropClimbs({ planted: pea, hold: { ...mesh, by: 'wires' } }), 'good', 'climb.climbs'],
   ],
   'crop-gap': [
     [cropGap({ planted: tomato, hold: { ...mesh, startsMm: inches(25) } }), 'good', 'gap.fits'],
@@ -602,6 +617,17 @@ const CASES: Record<string, Case[]> = {
     [roofWires({ sagMm: 101, spanMm: 4000, highMm: 2100, yieldShare: 0.4 }), 'warn', 'roof.sags'],
     [roofWires({ sagMm: 100, spanMm: 4000, highMm: 1928, yieldShare: 0.4 }), 'warn', 'roof.low'],
     [roofWires({ sagMm: 10, spanMm: 4000, highMm: 2100, yieldShare: 0.41 }), 'warn', 'roof.tight'],
+  ],
+  'wire-sags': [
+    [wireSags({ ...hung, sagMm: 120 }), 'good', 'sag.fits'],
+    [wireSags({ ...hung, sagMm: 121 }), 'warn', 'sag.deep'],
+    [wireSags({ ...hung, yieldShare: 0.7 }), 'good', 'sag.fits'],
+    [wireSags({ ...hung, yieldShare: 0.71 }), 'warn', 'sag.gives'],
+  ],
+  'wires-apart': [
+    [wiresApart({ apartMm: 89, takesMm: 89 }), null],
+    [wiresApart({ apartMm: 87, takesMm: 89 }), 'fail', 'wires.close'],
+    [wiresApart({ apartMm: Infinity, takesMm: 89 }), null],
   ],
   'wire-tension': [
     [wireTension({ tensionN: 300, stretchMm: 2, yieldShare: 0.4 }), 'good', 'wire.firm'],

@@ -9,6 +9,7 @@ const TENDED = {
   poles: 'climb.tied-pole',
   passes: 'climb.sandwiched',
   cage: 'climb.caged',
+  wires: 'climb.wired',
 } as const;
 
 /** Can every crop hold on to what it is given? Those that cannot climb must be tied, or need a net over them instead. */
@@ -18,8 +19,7 @@ export const cropClimbs = check(
     says: {
       'climb.nothing':
         'Nothing is planted along this row yet. Choose what it carries and the gap, height and spacing follow.',
-      'climb.wires':
-        '{crop}, grown as {training}, wants level wires on posts or on a wall. Nothing that can be built here yet carries it.',
+      'climb.wires': '{crop}, grown as {training}, wants level wires, on posts or on a wall.',
       'climb.needs-net': '{crop} does not climb: it wants a net over it, not something to grow up.',
       'climb.bush-string':
         '{crop} is a bush with many stems: one string will not hold it. A cage or a panel set low will.',
@@ -29,6 +29,8 @@ export const cropClimbs = check(
       'climb.tied-pole': '{crop} does not climb: tie its main stems to the poles as they grow, weekly.',
       'climb.sandwiched': '{crop} is held between the two runs of twine; tuck shoots in as they grow.',
       'climb.caged': '{crop} leans on the mesh round it; tuck shoots in as they grow.',
+      'climb.wired': '{crop} does not climb: tie its stems to the wires as they grow.',
+      'climb.trained': '{crop}, grown as {training}, is led along the wires and tied to them.',
       'climb.climbs': '{crop} climbs this by itself.',
     },
     mends: { 'climb.thick': 'Give it finer holds' },
@@ -39,7 +41,8 @@ export const cropClimbs = check(
     const none = planted.find((one) => one.crop.habit === 'none');
     if (none) return found('fail', 'climb.needs-net', { crop: none.crop.name });
     const flat = planted.find((one) => one.training.onWires);
-    if (flat) return found('fail', 'climb.wires', { crop: flat.crop.name, training: flat.training.name });
+    if (flat && hold.by !== 'wires')
+      return found('fail', 'climb.wires', { crop: flat.crop.name, training: flat.training.name });
     const bush = planted.find((one) => one.crop.habit === 'bush');
     if (bush && hold.by === 'string') return found('warn', 'climb.bush-string', { crop: bush.crop.name });
     const thick = planted.find((one) => one.crop.grips && hold.memberMm > one.crop.grips.memberMm);
@@ -49,6 +52,9 @@ export const cropClimbs = check(
         has: { mm: hold.memberMm },
         most: { mm: thick.crop.grips?.memberMm ?? 0 },
       });
+    // What lives for years and winds or grips is led and tied along wires all the same.
+    const led = hold.by === 'wires' ? planted.find(({ crop, training }) => training.onWires ?? crop.years) : undefined;
+    if (led) return found('good', 'climb.trained', { crop: led.crop.name, training: led.training.name });
     const tucked = hold.by === 'passes' || hold.by === 'cage';
     const tied = planted.find((one) => one.crop.habit === 'leaner' || (one.crop.habit === 'bush' && tucked));
     if (tied) return found('good', TENDED[hold.by], { crop: tied.crop.name });

@@ -22,7 +22,9 @@ export const meshOpening = check(
     unfit: ['mesh.never'],
   },
   ({ planted, hold }: { planted: readonly Planted[]; hold: Hold }, found) => {
-    const thin = planted.find((one) => one.crop.grips && hold.stepMm > one.crop.grips.stepMm + 1);
+    // On wires what lives for years is led from one to the next, and tied.
+    const led = ({ crop }: Planted): boolean => hold.by === 'wires' && crop.years !== undefined;
+    const thin = planted.find((one) => one.crop.grips && !led(one) && hold.stepMm > one.crop.grips.stepMm + 1);
     if (thin && hold.fineToMm === 0)
       return found('warn', hold.could.net ? 'mesh.wide' : 'mesh.never', {
         crop: thin.crop.name,

@@ -37,7 +37,7 @@ export const postDepth = check(
       'depth.fits': '{depth} in the ground, {share} % of the post.',
       'depth.fits-bed':
         '{depth} in the soil, {grown} of it in the ground below the bed: held as by {firm}, {share} % of the post.',
-      'depth.pushed': 'Pushed {depth} into the soil; the lashing holds the rest.',
+      'depth.pushed': 'Pushed {depth} into the soil; what joins them at the top holds the rest.',
     },
     mends: {
       'depth.shallow': 'Go deeper',

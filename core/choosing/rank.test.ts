@@ -48,7 +48,7 @@ describe('which support a crop deserves', () => {
         .filter((choice) => !choice.suits)
         .map((choice) => choice.structure.kind)
         .sort(),
-    ).toEqual(['stake', 'tepee', 'woven-frame']);
+    ).toEqual(['obelisk', 'post-and-wire', 'stake', 'tepee', 'woven-frame']);
     expect(ranked('lettuce', 'head').every((choice) => !choice.suits)).toBe(true);
   });
 
@@ -89,9 +89,10 @@ describe('which support a crop deserves', () => {
     expect(fence.cost.totalMinor).toBeGreaterThan(alone[0]?.cost.totalMinor ?? 0);
     // Nobody builds a box round a handful of radishes: what is at stake is the crop.
     expect(['collar', 'flat-cover']).toContain(guarded(growing('radish', 'row', 6))[0]?.structure.kind);
-    // What is trained flat on wires is carried by nothing that is built yet, and says so.
-    const cordons = ranked('apple', 'cordon', 2);
-    expect(cordons.every(({ suits, con }) => !suits && con.some(({ code }) => code === 'climb.wires'))).toBe(true);
+    // What is trained flat wants wires: they come first, and all else says that it has none.
+    const [wires, ...others] = ranked('apple', 'cordon', 2);
+    expect([wires?.structure.kind, wires?.suits]).toEqual(['post-and-wire', true]);
+    expect(others.every(({ suits, con }) => !suits && con.some(({ code }) => code === 'climb.wires'))).toBe(true);
   });
 
   it('compares like with like: what holds a few of many is reckoned for as many as are wanted, or is out', () => {

@@ -67,7 +67,7 @@ export const DEMO_PLAN: Plan = {
     longitudeDeg: -6.9,
     zone: 'Europe/Dublin',
     northDeg: 0,
-    widthMm: 15_000,
+    widthMm: 24_000,
     depthMm: 16_000,
     region: 'north-atlantic',
     monthlyC: {

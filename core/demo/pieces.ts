@@ -1,6 +1,7 @@
 // Written by `npm run kinds` from the folders of kinds/.
 import type { DemoPiece } from '../structures/demo-piece';
 import { demo as aFrame } from '../structures/kinds/a-frame/demo';
+import { demo as arbor } from '../structures/kinds/arbor/demo';
 import { demo as collar } from '../structures/kinds/collar/demo';
 import { demo as flatCover } from '../structures/kinds/flat-cover/demo';
 import { demo as gardenFence } from '../structures/kinds/garden-fence/demo';
@@ -10,9 +11,11 @@ import { demo as hoopTunnel } from '../structures/kinds/hoop-tunnel/demo';
 import { demo as insectCage } from '../structures/kinds/insect-cage/demo';
 import { demo as liddedFrame } from '../structures/kinds/lidded-frame/demo';
 import { demo as meshCage } from '../structures/kinds/mesh-cage/demo';
+import { demo as obelisk } from '../structures/kinds/obelisk/demo';
 import { demo as palletPlanter } from '../structures/kinds/pallet-planter/demo';
 import { demo as panelArch } from '../structures/kinds/panel-arch/demo';
 import { demo as panelWall } from '../structures/kinds/panel-wall/demo';
+import { demo as postAndWire } from '../structures/kinds/post-and-wire/demo';
 import { demo as railTrellis } from '../structures/kinds/rail-trellis/demo';
 import { demo as stake } from '../structures/kinds/stake/demo';
 import { demo as tepee } from '../structures/kinds/tepee/demo';
@@ -25,6 +28,7 @@ import { demo as wovenFrame } from '../structures/kinds/woven-frame/demo';
 /** What of each kind stands in the demo garden. */
 export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'a-frame', ...aFrame },
+  { kind: 'arbor', ...arbor },
   { kind: 'collar', ...collar },
   { kind: 'flat-cover', ...flatCover },
   { kind: 'garden-fence', ...gardenFence },
@@ -34,9 +38,11 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'insect-cage', ...insectCage },
   { kind: 'lidded-frame', ...liddedFrame },
   { kind: 'mesh-cage', ...meshCage },
+  { kind: 'obelisk', ...obelisk },
   { kind: 'pallet-planter', ...palletPlanter },
   { kind: 'panel-arch', ...panelArch },
   { kind: 'panel-wall', ...panelWall },
+  { kind: 'post-and-wire', ...postAndWire },
   { kind: 'rail-trellis', ...railTrellis },
   { kind: 'stake', ...stake },
   { kind: 'tepee', ...tepee },

@@ -172,7 +172,7 @@ export interface ViewFrame<V extends string = string> {
  * @example { by: 'string', meshMm: null, memberMm: 3, stepMm: 300, fineToMm: 0, carries: 'heavy', startsMm: 0, gapMm: 0, topMm: { least: 2000, most: 2000 }, could }
  */
 export interface Hold {
-  by: 'mesh' | 'string' | 'poles' | 'passes' | 'cage';
+  by: 'mesh' | 'string' | 'poles' | 'passes' | 'cage' | 'wires';
   /** Mesh, wire to wire, at its widest; null where there are only strings. */
   meshMm: { wide: number; high: number } | null;
   /** Thickness of what a plant holds on to, and the widest step between two holds. */

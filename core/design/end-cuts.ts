@@ -3,12 +3,16 @@ import { formatLength, type Units } from '../quantity/length';
 
 const degrees = (rad: number): number => Math.round((Math.abs(rad) * 1800) / Math.PI) / 10;
 
-/** How an end is cut: "square", "mitre 45°", "angle 19.5°", "notch 38 mm × 11 mm", "as bought". */
+/** How an end is cut: "square", "mitre 45°", "angle 19.5°", "compound: saw turned 4.1°, blade tilted 4°", "notch 38 mm × 11 mm", "as bought". */
 export function sayEnd(end: EndCut, units: Units): string {
   switch (end.cut) {
     case 'mitre':
     case 'angle':
       return `${end.cut} ${degrees(end.angleRad)}°`;
+    case 'compound':
+      return `compound: saw turned ${degrees(end.mitreRad)}°, blade tilted ${degrees(end.tiltRad)}°`;
+    case 'shaped':
+      return 'to the template';
     case 'notch':
       return `notch ${formatLength(end.longMm, units)} × ${formatLength(end.deepMm, units)}`;
     default:
@@ -26,6 +30,7 @@ export function sayEnds(ends: readonly [EndCut, EndCut], units: Units): string {
 /** Of two slanting ends: whether they slant the same way or towards each other; of ends that slant across different faces neither. */
 function handOf(ends: readonly [EndCut, EndCut]): string {
   const [a, b] = ends;
+  if (a.cut === 'compound' && b.cut === 'compound') return areParallel(ends) ? 'parallel' : 'towards each other';
   if (!('angleRad' in a && 'angleRad' in b) || a.cut !== b.cut) return '';
   if (!areParallel(ends)) return 'long points on one edge';
   return degrees(a.angleRad) === degrees(b.angleRad) ? 'parallel' : 'slanting the same way';

@@ -10,14 +10,14 @@ const UPRIGHT = 0.98;
 
 type Numbered = Pick<Design, 'parts' | 'traits' | 'ground'>;
 
-/** The posts: straight, set in the soil, and more than a guide for shoots. */
+/** The posts: straight, set in the soil, and neither a guide for shoots nor a strut that holds one up. */
 export const postsIn = ({ parts, traits }: Pick<Design, 'parts' | 'traits'>): Bar[] =>
   parts.flatMap((part) => {
     const bar = asShape(part, 'bar');
     return bar &&
       bar.bent === undefined &&
       (bar.stands !== undefined || bar.buriedMm > 0) &&
-      traits[bar.role]?.as !== 'guide'
+      !['guide', 'brace'].includes(traits[bar.role]?.as ?? '')
       ? [bar]
       : [];
   });

@@ -85,9 +85,40 @@ const thinned = (wires: Point[][]): Point[][] => {
 
 function outlineOfSolid(solid: Solid, flat: Projection): Spot[] {
   if (solid.solid === 'box') return outlineOf(solid.corners.map(flat));
+  if (solid.solid === 'plate') return sweptOutline(solid.outline, solid.through, flat);
   if (solid.solid === 'prism')
     return outlineOf([...solid.base, ...solid.top, ...(solid.peak ? [solid.peak] : [])].map(flat));
   return ribbon(solid.path.map(flat), solid.radiusMm);
+}
+
+/** What a board of any outline covers where its face is seen aslant: each edge that looks the way of its thickness is moved on by that. */
+function sweptOutline(face: readonly Point[], through: Point, flat: Projection): Spot[] {
+  const near = face.map(flat);
+  const zero = flat([0, 0, 0]);
+  const by = flat(through);
+  const [dx, dy] = [by[0] - zero[0], by[1] - zero[1]];
+  const turn = near.reduce((sum, [x, y], i) => {
+    const [nextX, nextY] = near[(i + 1) % near.length] as Spot;
+    return sum + x * nextY - nextX * y;
+  }, 0);
+  // Seen on its edge it has no face, only what its corners lie between.
+  if (Math.abs(turn) < 1)
+    return outlineOf(
+      near.flatMap(([x, y]): Spot[] => [
+        [x, y],
+        [x + dx, y + dy],
+      ]),
+    );
+  const moves = near.map(([x, y], i) => {
+    const [nextX, nextY] = near[(i + 1) % near.length] as Spot;
+    return ((nextY - y) * dx - (nextX - x) * dy) * turn > 0;
+  });
+  return near.flatMap(([x, y], i): Spot[] => {
+    const [before, after] = [moves[(i + near.length - 1) % near.length] ?? false, moves[i] ?? false];
+    const moved: Spot = [x + dx, y + dy];
+    if (before === after) return [before ? moved : [x, y]];
+    return before ? [moved, [x, y]] : [[x, y], moved];
+  });
 }
 
 const ROUND_CORNERS = 16;

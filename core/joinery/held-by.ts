@@ -21,6 +21,7 @@ const HELD_BY: Readonly<Record<string, HeldBy>> = {
   'pipe-clamp': 'bolted',
   'pipe-strap': 'clipped',
   'ground-peg': 'pegged',
+  'ground-anchor': 'pegged',
   tie: 'tied',
   twine: 'tied',
 };

@@ -2,6 +2,7 @@ import { stockOf } from '../catalogue/catalogue';
 import type { Catalogue, Piece } from '../catalogue/stock';
 import type { Design, Drive, Driven, Fixing, Joint } from '../design/design';
 import { axisOf } from '../design/shapes/bar';
+import { boxesOf } from '../design/shapes/shape';
 import { asShape, shapeOf, type Part } from '../design/shapes/shapes';
 import { tangentAt } from '../geometry/curve';
 import { outlineOf } from '../geometry/outline';
@@ -56,20 +57,50 @@ function piecesOf(part: Part, across: Across): Straight[] {
   const normals = [axis, bar.wide, unit(cross(axis, bar.wide))];
   return shapeOf(bar)
     .solids(bar)
-    .flatMap((solid) => {
-      if (solid.solid !== 'box') return [];
-      const slabs = normals.map((normal) => {
-        const reach = solid.corners.map((at) => dot(at, normal));
-        return { normal, low: Math.min(...reach), high: Math.max(...reach) };
-      });
-      return [
-        {
-          outline: outlineOf(solid.corners.map((at) => onto(across, at))).reverse(),
+    .flatMap((solid) =>
+      boxesOf(solid).map((corners) => {
+        // Sawn aslant a slice has no two edges along the board: the planes of its own faces.
+        const slabs =
+          solid.solid === 'plate'
+            ? facesOf(corners)
+            : normals.map((normal) => {
+                const reach = corners.map((at) => dot(at, normal));
+                return { normal, low: Math.min(...reach), high: Math.max(...reach) };
+              });
+        return {
+          outline: outlineOf(corners.map((at) => onto(across, at))).reverse(),
           axis: onto(across, axis),
           crossing: (at: Point) => crossingOf(slabs, at, across.way),
-        },
-      ];
-    });
+        };
+      }),
+    );
+}
+
+/** The planes of a slice by its corners: of end, wide face and thick face, each pair by a corner and two beside it. */
+const SLICE_FACES = [
+  [0, 1, 2],
+  [4, 5, 6],
+  [0, 1, 4],
+  [2, 3, 6],
+  [0, 2, 4],
+  [1, 3, 5],
+] as const;
+
+function facesOf(corners: readonly Point[]): { normal: Point; low: number; high: number }[] {
+  const middle = scale(corners.reduce(add, [0, 0, 0]), 1 / corners.length);
+  return SLICE_FACES.flatMap(([a, b, c]) => {
+    const [at, u, v] = [
+      corners[a],
+      minus(corners[b] as Point, corners[a] as Point),
+      minus(corners[c] as Point, corners[a] as Point),
+    ];
+    const square = cross(u, v);
+    // What is sawn to a point has no face there.
+    if (norm(square) < 1e-6) return [];
+    const out = unit(square);
+    const normal = dot(minus(at as Point, middle), out) < 0 ? scale(out, -1) : out;
+    return [{ normal, low: -Infinity, high: dot(at as Point, normal) }];
+  });
 }
 
 /** Where a line from a point is between three pairs of planes, measured from the point. */

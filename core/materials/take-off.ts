@@ -49,12 +49,20 @@ const ORDER: readonly BillGroup[] = [
   'Fixings',
 ];
 
+const inMillionths = (rad: number): number => Math.round(Math.abs(rad) * 1e6);
+
 /** Ends that are mirrored are the same cut: the piece is turned over. Parallel ends and a pair that closes a corner are not. */
 const cutAlike = (ends: BillLine['ends']): string =>
   !ends || (ends[0].cut === 'square' && ends[1].cut === 'square')
     ? String(ends?.length)
     : JSON.stringify(
-        ends.map((end) => ('angleRad' in end ? { ...end, angleRad: Math.round(Math.abs(end.angleRad) * 1e6) } : end)),
+        ends.map((end) =>
+          'angleRad' in end
+            ? { ...end, angleRad: inMillionths(end.angleRad) }
+            : end.cut === 'compound'
+              ? { ...end, mitreRad: inMillionths(end.mitreRad), tiltRad: inMillionths(end.tiltRad) }
+              : end,
+        ),
       ) + (areParallel(ends) ? ' parallel' : '');
 
 /** Counts every part and every fixing of a design once. Cut lengths within 0.5 mm are one line. */

@@ -2,7 +2,7 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { cropStanding } from '../plan/growing';
 import { grownShare } from '../growth/growth';
 import { plantsOf, type Design, type Station } from '../design/design';
-import type { Solid } from '../design/shapes/shape';
+import { boxesOf, type Solid } from '../design/shapes/shape';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { pointAt } from '../geometry/curve';
 import { extremesOf } from '../geometry/outline';
@@ -88,8 +88,8 @@ const overground = (part: Part): Solid[] =>
     .filter((solid) => !solid.below);
 
 const pointsOf = (solid: Solid): readonly Point[] =>
-  solid.solid === 'box'
-    ? solid.corners
+  solid.solid === 'box' || solid.solid === 'plate'
+    ? boxesOf(solid).flat()
     : solid.solid === 'tube'
       ? aboutTube(solid.path, solid.radiusMm)
       : [...solid.base, ...solid.top];
@@ -99,11 +99,12 @@ function fillingOf(parts: readonly Part[], turned: (way: Point) => Point): Filli
   const sides: Point[] = [];
   const rods: { way: Point; acrossMm: number }[] = [];
   for (const solid of parts.flatMap(overground)) {
-    if (solid.solid === 'box') {
-      const [a, b, c, , d] = solid.corners as [Point, Point, Point, Point, Point];
+    for (const corners of boxesOf(solid)) {
+      const [a, b, c, , d] = corners as [Point, Point, Point, Point, Point];
       const [thick, wide, long] = [minus(b, a), minus(c, a), minus(d, a)];
       for (const side of [cross(wide, thick), cross(long, thick), cross(long, wide)]) sides.push(turned(side));
-    } else if (solid.solid === 'tube') {
+    }
+    if (solid.solid === 'tube') {
       solid.path.slice(1).forEach((to, i) => {
         rods.push({ way: turned(minus(to, solid.path[i] as Point)), acrossMm: 2 * solid.radiusMm });
       });
@@ -171,6 +172,7 @@ const thinned = (path: readonly Point[]): Point[] =>
 /** The pieces of a member that are each convex, or nearly. */
 function convexPieces(part: Part): Point[][] {
   return overground(part).flatMap((solid) => {
+    if (solid.solid === 'plate') return solid.slices.map((slice) => [...slice]);
     if (solid.solid !== 'tube' || solid.path.length <= 2) return [[...pointsOf(solid)]];
     const steps = Math.ceil((solid.path.length - 1) / STRETCH);
     return Array.from({ length: STRETCH }, (_, i) => solid.path.slice(i * steps, (i + 1) * steps + 1)).flatMap(

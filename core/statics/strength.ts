@@ -1,5 +1,5 @@
 import { MESH_WIRE_YIELD_MPA } from './elastica';
-import { STEEL_E_MPA, WIRE_YIELD_MPA, roundArea } from './wire';
+import { STEEL_E_MPA, WIRE_YIELD_MPA, roundArea, wireYieldMpa } from './wire';
 import type { Stock } from '../catalogue/stock';
 
 /** What a sawn softwood or hardwood carries, short loads, dry: characteristic values, MPa; densities kg/m³. */
@@ -138,8 +138,8 @@ export function strengthOf(stock: Stock): Strength | null {
       const told = BREAKS_N[stock.id];
       return stock.look === 'wire'
         ? {
-            class: 'soft wire',
-            breakingN: roundArea(stock.diameterMm) * WIRE_YIELD_MPA,
+            class: wireYieldMpa(stock.id) > WIRE_YIELD_MPA ? 'high-tensile wire' : 'soft wire',
+            breakingN: roundArea(stock.diameterMm) * wireYieldMpa(stock.id),
             source: 'from memory: at its yield',
           }
         : told === undefined

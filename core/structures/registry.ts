@@ -1,6 +1,7 @@
 // Written by `npm run kinds` from the folders of kinds/.
 import type { StructureKind } from './kind';
 import { kind as aFrame } from './kinds/a-frame/index';
+import { kind as arbor } from './kinds/arbor/index';
 import { kind as collar } from './kinds/collar/index';
 import { kind as flatCover } from './kinds/flat-cover/index';
 import { kind as gardenFence } from './kinds/garden-fence/index';
@@ -10,9 +11,11 @@ import { kind as hoopTunnel } from './kinds/hoop-tunnel/index';
 import { kind as insectCage } from './kinds/insect-cage/index';
 import { kind as liddedFrame } from './kinds/lidded-frame/index';
 import { kind as meshCage } from './kinds/mesh-cage/index';
+import { kind as obelisk } from './kinds/obelisk/index';
 import { kind as palletPlanter } from './kinds/pallet-planter/index';
 import { kind as panelArch } from './kinds/panel-arch/index';
 import { kind as panelWall } from './kinds/panel-wall/index';
+import { kind as postAndWire } from './kinds/post-and-wire/index';
 import { kind as railTrellis } from './kinds/rail-trellis/index';
 import { kind as stake } from './kinds/stake/index';
 import { kind as tepee } from './kinds/tepee/index';
@@ -25,6 +28,7 @@ import { kind as wovenFrame } from './kinds/woven-frame/index';
 /** Every kind of structure the program can plan. */
 export const KINDS: readonly StructureKind[] = [
   aFrame,
+  arbor,
   collar,
   flatCover,
   gardenFence,
@@ -34,9 +38,11 @@ export const KINDS: readonly StructureKind[] = [
   insectCage,
   liddedFrame,
   meshCage,
+  obelisk,
   palletPlanter,
   panelArch,
   panelWall,
+  postAndWire,
   railTrellis,
   stake,
   tepee,

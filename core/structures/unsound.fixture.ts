@@ -15,6 +15,7 @@ function inside(part: Part, from: Point, way: Point): [number, number] | null {
   const crossings = shapeOf(part)
     .solids(part)
     .flatMap((solid): [number, number][] => {
+      if (solid.solid === 'plate') return solid.slices.flatMap((slice) => insideSlice(slice, from, way));
       if (solid.solid !== 'box') return [];
       let [low, high] = [-Infinity, Infinity];
       for (const normal of [axis, part.wide, unit(cross(axis, part.wide))]) {
@@ -34,6 +35,25 @@ function inside(part: Part, from: Point, way: Point): [number, number] | null {
   return crossings.length === 0
     ? null
     : [Math.min(...crossings.map(([low]) => low)), Math.max(...crossings.map(([, high]) => high))];
+}
+
+/** Where a line is inside a straight slice of a sawn board, by the six planes of its faces (end, wide, thick). */
+function insideSlice(corners: readonly Point[], from: Point, way: Point): [number, number][] {
+  const middle = scale(corners.reduce(add, [0, 0, 0]), 1 / corners.length);
+  let [low, high] = [-Infinity, Infinity];
+  for (const bit of [4, 2, 1])
+    for (const side of [0, bit]) {
+      const face = corners.filter((_, i) => (i & bit) === side);
+      const [a, b, c] = face as [Point, Point, Point];
+      const square = cross(minus(b, a), minus(c, a));
+      const normal = dot(minus(a, middle), square) < 0 ? scale(square, -1) : square;
+      const [left, speed] = [dot(minus(a, from), normal), dot(way, normal)];
+      if (Math.abs(speed) < 1e-9) {
+        if (left < -1e-6) return [];
+      } else if (speed > 0) high = Math.min(high, left / speed);
+      else low = Math.max(low, left / speed);
+    }
+  return low < high ? [[low, high]] : [];
 }
 
 const all = (design: Design) =>

@@ -13,9 +13,10 @@ import { labels } from './labels';
 import { marks } from './marks';
 import { joints } from './joints';
 import { order, seasons } from './order';
+import { templates } from './templates';
 import { where } from './where';
 
-/** Everything a stranger needs to build one structure, on as many sheets as it takes: what it looks like, its pieces and where each comes from, marks, joints, and the order of building; with labels to cut out, on pages of their own, where they are asked for. `with`: the garden it is bought and cut with, whose one cutting plan it then shows its part of; else it is built alone. */
+/** Everything a stranger needs to build one structure, on as many sheets as it takes: what it looks like, its pieces and where each comes from, marks, joints, and the order of building; on pages of their own templates at full size, and labels to cut out where they are asked for. `with`: the garden it is bought and cut with, whose one cutting plan it then shows its part of; else it is built alone. */
 export function structureSheets(
   plan: Plan,
   computed: ComputedStructure,
@@ -30,7 +31,8 @@ export function structureSheets(
   const drawn = (share: number): Page[] => onPages(blocksOf(share), size, title, pageOf);
   const blocksOf = (share: number): Block[] => [...first, ...views(on, share), ...rest];
   const share = shareOf(drawn);
-  return o.labels ? onPages([...blocksOf(share), ...labels(on)], size, title, pageOf) : drawn(share);
+  const apart = [...templates(on, size), ...(o.labels ? labels(on) : [])];
+  return apart.length > 0 ? onPages([...blocksOf(share), ...apart], size, title, pageOf) : drawn(share);
 }
 
 /** How large drawings are: a little that is left over for a page of its own finds room when they are made smaller. */

@@ -9,8 +9,9 @@ import {
   type Curve,
   shifted,
 } from '../../geometry/curve';
-import { add, ALONG, cross, minus, reach, scale, unit, type Point } from '../../geometry/space';
-import { SQUARE, type EndCut } from '../end-cut';
+import { add, ALONG, cross, dot, minus, reach, scale, unit, type Point } from '../../geometry/space';
+import { distanceToOutline, type Pair } from '../../geometry/polygon';
+import { leanOf, SQUARE, type EndCut } from '../end-cut';
 import type { Stands } from '../standing';
 import { NOTHING_TAKEN, type PartBase, type Shape, type Solid } from './shape';
 
@@ -19,6 +20,24 @@ export interface Hole {
   /** From the bar's first end, along it, to the centre. */
   atMm: number;
   diameterMm: number;
+}
+
+/**
+ * The outline that a board is sawn to: where its two edges are, from its middle line the way of `wide`, at places along
+ * it from its first end; straight from one place to the next. Two at one place are a step. mm.
+ * @example { template: 'beam end', edges: [{ atMm: 0, lowMm: 0, highMm: 70 }, { atMm: 90, lowMm: -70, highMm: 70 }, …] }
+ */
+export interface Sawn {
+  /** What the template is called that its pieces are marked from. */
+  template: string;
+  edges: readonly SawnAt[];
+}
+
+/** @example { atMm: 90, lowMm: -70, highMm: 70 } */
+export interface SawnAt {
+  atMm: number;
+  lowMm: number;
+  highMm: number;
 }
 
 /**
@@ -31,6 +50,8 @@ export interface Bar extends PartBase {
   to: Point;
   /** What its middle follows, where that is not straight from end to end. */
   bent?: Curve;
+  /** What it is sawn to, of a board with shaped ends or a curved edge. */
+  sawn?: Sawn;
   wide: Point;
   wideMm: number;
   thickMm: number;
@@ -63,7 +84,7 @@ export function barOf({
   board,
   ...o
 }: { of: Section; board?: string | undefined } & Pick<Bar, 'id' | 'role' | 'from' | 'to'> &
-  Partial<Pick<Bar, 'bent' | 'wide' | 'cutMm' | 'ends' | 'holes' | 'buriedMm' | 'stands'>>): Bar {
+  Partial<Pick<Bar, 'bent' | 'sawn' | 'wide' | 'cutMm' | 'ends' | 'holes' | 'buriedMm' | 'stands'>>): Bar {
   const [wideMm, thickMm] =
     'wideMm' in of ? [of.wideMm, of.thickMm] : 'faceMm' in of ? [of.faceMm, of.faceMm] : [of.diameterMm, of.diameterMm];
   return {
@@ -89,8 +110,6 @@ const square: EndCut = { cut: 'square' };
 /** The middle line of a bar. */
 export const axisOf = (bar: Bar): Curve => bar.bent ?? line(bar.from, bar.to);
 
-const lean = (end: EndCut, cut: 'mitre' | 'angle'): number => (end.cut === cut ? Math.tan(end.angleRad) : 0);
-
 /**
  * Corners of a bar with its end cuts. A mitred bar is longer on the side its `wide` direction points
  * to: by half the width times the tangent at each end, and as much shorter on the other.
@@ -103,8 +122,9 @@ export function barCorners(bar: Bar): Point[] {
   const corners: Point[] = [];
   for (const end of [0, 1] as const) {
     const [cut, at] = [bar.ends[end], end === 0 ? bar.from : bar.to];
-    const byWide = (bar.wideMm / 2) * lean(cut, 'mitre') * (end === 0 && bothMitred ? -1 : 1);
-    const byThick = (bar.thickMm / 2) * lean(cut, 'angle');
+    const lean = leanOf(cut);
+    const byWide = (bar.wideMm / 2) * lean.byWide * (end === 0 && bothMitred ? -1 : 1);
+    const byThick = (bar.thickMm / 2) * lean.byThick;
     for (const w of [-1, 1])
       for (const t of [-1, 1]) {
         const shift = w * byWide + t * byThick;
@@ -186,7 +206,48 @@ const EIGHTH_RAD = Math.PI / 4;
 /** How far a mark stands out over the bar, so that it can be seen. mm. */
 const TICK_MM = 25;
 
+/** The outline of a sawn board in its own face: along it, and from its middle line the way of `wide`. mm. */
+export const sawnOutline = ({ edges }: Sawn): Pair[] => [
+  ...edges.map(({ atMm, lowMm }): Pair => [atMm, lowMm]),
+  ...edges.map(({ atMm, highMm }): Pair => [atMm, highMm]).reverse(),
+];
+
+/** A board sawn to an outline, between one place of its edges and the next a box. */
+function plateOf(bar: Bar, sawn: Sawn): Extract<Solid, { solid: 'plate' }> {
+  const axis = unit(minus(bar.to, bar.from));
+  const through = scale(unit(cross(axis, bar.wide)), bar.thickMm);
+  const face = add(bar.from, scale(through, -0.5));
+  const spot = (atMm: number, upMm: number): Point => add(face, add(scale(axis, atMm), scale(bar.wide, upMm)));
+  const slices = sawn.edges.slice(1).flatMap((to, i) => {
+    const from = sawn.edges[i] as SawnAt;
+    if (to.atMm - from.atMm < SEEN_MM) return [];
+    const ends = [from, to].flatMap(({ atMm, lowMm, highMm }) =>
+      [lowMm, highMm].flatMap((up) => {
+        const near = spot(atMm, up);
+        return [near, add(near, through)];
+      }),
+    );
+    return [ends];
+  });
+  return {
+    solid: 'plate',
+    outline: sawnOutline(sawn).map(([along, up]) => spot(along, up)),
+    through,
+    slices,
+    below: false,
+  };
+}
+
+/** How far a point lies outside a sawn board: beside its outline in its face, and off its faces. mm. */
+function distanceToSawn(bar: Bar, sawn: Sawn, at: Point): number {
+  const axis = unit(minus(bar.to, bar.from));
+  const from = minus(at, bar.from);
+  const beside = distanceToOutline([dot(from, axis), dot(from, bar.wide)], sawnOutline(sawn));
+  return Math.hypot(beside, Math.max(0, Math.abs(dot(from, unit(cross(axis, bar.wide)))) - bar.thickMm / 2));
+}
+
 function solids(bar: Bar): Solid[] {
+  if (bar.sawn) return [plateOf(bar, bar.sawn)];
   if (bar.bent) return bentSolids(bar, bar.bent);
   const { above, below } = splitAtGround(bar);
   if (bar.round) {
@@ -213,7 +274,9 @@ export const BAR: Shape<Bar> = {
   extent: (bar) =>
     bar.bent
       ? flatten(bar.bent).flatMap((point) => [-1, 1].map((way) => add(point, scale(bar.wide, (way * bar.wideMm) / 2))))
-      : barPieces(bar).flatMap(barCorners),
+      : bar.sawn
+        ? plateOf(bar, bar.sawn).slices.flat()
+        : barPieces(bar).flatMap(barCorners),
   solids,
   wires: () => [],
   faces: () => [],
@@ -227,7 +290,9 @@ export const BAR: Shape<Bar> = {
     ...(bar.bent ? bendTicks(bar, bar.bent) : []),
   ],
   distanceTo: (bar, at) =>
-    Math.max(0, distanceToChain(at, flatten(axisOf(bar))) - Math.hypot(bar.wideMm, bar.thickMm) / 2),
+    bar.sawn
+      ? distanceToSawn(bar, bar.sawn, at)
+      : Math.max(0, distanceToChain(at, flatten(axisOf(bar))) - Math.hypot(bar.wideMm, bar.thickMm) / 2),
   feet: (bar) =>
     bar.buriedMm <= 0
       ? []
@@ -244,6 +309,7 @@ export const BAR: Shape<Bar> = {
     thickMm: bar.thickMm,
     buriedMm: bar.buriedMm,
     holesMm: bar.holes.map((hole) => hole.atMm),
+    sawn: bar.sawn ? plateOf(bar, bar.sawn).outline : [],
   }),
   fields: {
     from: 'point',
@@ -253,5 +319,6 @@ export const BAR: Shape<Bar> = {
     thickMm: 'mm',
     buriedMm: 'mm',
     holesMm: 'lengths',
+    sawn: 'points',
   },
 };

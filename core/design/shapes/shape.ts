@@ -23,6 +23,8 @@ export type Solid =
   /** Eight corners, counted by end, then wide face, then thick face. */
   | { solid: 'box'; corners: readonly Point[]; below: boolean }
   | { solid: 'tube'; path: readonly Point[]; radiusMm: number; below: boolean }
+  /** A board sawn to an outline: one face of it, the way through it, and the straight slices that it is made of, each as a box. */
+  | { solid: 'plate'; outline: readonly Point[]; through: Point; slices: readonly (readonly Point[])[]; below: boolean }
   /** Two outlines one above the other, and a peak over the upper one. */
   | { solid: 'prism'; base: readonly Point[]; top: readonly Point[]; peak: Point | null; below: boolean };
 
@@ -74,3 +76,7 @@ export interface Shape<P> {
 }
 
 export const NOTHING_TAKEN: Taken = { ends: null, meshes: null, litres: null, board: null };
+
+/** The straight pieces of a solid, each by its eight corners as a box has them; none of what is round or poured. */
+export const boxesOf = (solid: Solid): readonly (readonly Point[])[] =>
+  solid.solid === 'box' ? [solid.corners] : solid.solid === 'plate' ? solid.slices : [];

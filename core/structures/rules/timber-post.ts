@@ -3,7 +3,7 @@ import type { Standing } from '../../design/standing';
 import { feet, inches } from '../../quantity/length';
 import { LET_IN_MM } from '../../statics/embedment';
 import { fact } from '../../wording/say';
-import type { LengthKnob, Settings, Settled } from '../knob';
+import type { LengthKnob, Settings, Settled, Suggestion } from '../knob';
 import type { Said } from '../said';
 import type { BedSetting, Setting } from '../setting';
 import { fillUnder, SPARE_MM, suggestDepth, THROUGH_BED_WORDS, throughBedMend, type SoldPost } from './depth';
@@ -14,6 +14,12 @@ export const timberPost = (setting: Setting, set: Settled, aboveMm: number): Sol
   aboveMm: aboveMm + SPARE_MM,
   sizesMm: setting.sizesOf(timberId(String(set.section), String(set.treatment))),
 });
+
+/** How deep a heavy post goes in this soil and wind, before it is fitted to a length on sale. mm. */
+export const heavyDepth = (setting: Pick<Setting, 'soil' | 'wind' | 'market'>): Suggestion<number> =>
+  setting.soil === 'sand' || setting.wind === 'exposed'
+    ? { value: perMarket(setting.market, 30, 760), why: fact('depth.loose') }
+    : { value: perMarket(setting.market, 24, 610), why: fact('depth.heavy') };
 
 /** How deep a heavy post goes that stands `aboveMm` out of the soil: 24″, an eighth to a quarter of it is not enough (common practice, no source). */
 export const depthKnob = (aboveMm: (set: Settled, setting: BedSetting) => number, fillOf = fillUnder) => ({
@@ -28,9 +34,7 @@ export const depthKnob = (aboveMm: (set: Settled, setting: BedSetting) => number
       suggestDepth(
         setting,
         LET_IN_MM,
-        setting.soil === 'sand' || setting.wind === 'exposed'
-          ? { value: perMarket(setting.market, 30, 760), why: fact('depth.loose') }
-          : { value: perMarket(setting.market, 24, 610), why: fact('depth.heavy') },
+        heavyDepth(setting),
         timberPost(setting, set, aboveMm(set, setting)),
         fillOf(setting),
       ),

@@ -1,8 +1,14 @@
+import { sawnOutline } from '../../design/shapes/bar';
 import { ofShape, type Part } from '../../design/shapes/shapes';
+import { areaOf } from '../../geometry/polygon';
 
 /** Softwood, dry: 450 kg/m³ (from memory). */
 const WOOD_KG_M3 = 450;
 
-/** What sawn wood weighs, dry. kg. */
+/** What sawn wood weighs, dry: of a board with a shape, what is left of it. kg. */
 export const woodKg = (parts: readonly Part[]): number =>
-  ofShape(parts, 'bar').reduce((sum, one) => sum + (one.cutMm * one.wideMm * one.thickMm * WOOD_KG_M3) / 1e9, 0);
+  ofShape(parts, 'bar').reduce(
+    (sum, one) =>
+      sum + ((one.sawn ? areaOf(sawnOutline(one.sawn)) : one.cutMm * one.wideMm) * one.thickMm * WOOD_KG_M3) / 1e9,
+    0,
+  );

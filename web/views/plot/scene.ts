@@ -5,7 +5,7 @@ import { lookOf } from '@lignum/core/catalogue/catalogue';
 import type { Look } from '@lignum/core/catalogue/stock';
 import { cropStanding } from '@lignum/core/plan/growing';
 import type { Design, Station } from '@lignum/core/design/design';
-import type { Solid } from '@lignum/core/design/shapes/shape';
+import { boxesOf, type Solid } from '@lignum/core/design/shapes/shape';
 import { shapeOf, type Part } from '@lignum/core/design/shapes/shapes';
 import { pointAt } from '@lignum/core/geometry/curve';
 import type { Point } from '@lignum/core/geometry/space';
@@ -212,13 +212,13 @@ const BOX_FACES = [
 /** All boxes and prisms of a part in one closed body; tubes each by itself. */
 function solidBodies(solids: readonly Solid[], spot: ToScene, colour: number): Body[] {
   const triangles = solids.flatMap((one): THREE.Vector3[] => {
-    if (one.solid === 'box') {
-      const corners = one.corners.map(spot);
+    const boxes = boxesOf(one).flatMap((box) => {
+      const corners = box.map(spot);
       return facesOf(
         corners,
         BOX_FACES.map((face) => face.map((n) => corners[n] as THREE.Vector3)),
       );
-    }
+    });
     if (one.solid === 'prism') {
       const [base, top] = [one.base.map(spot), one.top.map(spot)];
       const sides = base.map((from, i) => {
@@ -227,7 +227,7 @@ function solidBodies(solids: readonly Solid[], spot: ToScene, colour: number): B
       });
       return facesOf([...base, ...top], [base, top, ...sides]);
     }
-    return [];
+    return boxes;
   });
   const tubes = solids.flatMap((one) =>
     one.solid === 'tube' ? [tubeBody(one.path.map(spot), one.radiusMm * M, colour)] : [],

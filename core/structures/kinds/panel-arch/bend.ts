@@ -1,5 +1,4 @@
-import type { PlaceOn } from '../../../site/stands/stands';
-import type { Setting } from '../../setting';
+import type { WaySetting } from '../../rules/over-way';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
@@ -20,8 +19,6 @@ interface Strip {
   section: Section;
 }
 
-/** Over the way between two beds, or on open ground. */
-export type ArchSetting = Setting<PlaceOn<'beds'> | PlaceOn<'spot'>>;
 /** What an arch is bent to: two of its measures settle the third. mm. */
 interface Bent {
   headroom: number;
@@ -34,7 +31,7 @@ interface Bent {
 /** A panel of given length: two of span, feet and headroom give the third. */
 export function bendPanel(
   v: Bent & { panel: string },
-  setting: ArchSetting,
+  setting: WaySetting,
 ): { bow: Bow; askedMm: number; widestMm: number; strip: Strip } {
   const panel = stockOf(setting.catalogue, v.panel, 'panel');
   const { lengthMm } = panel;
@@ -75,7 +72,7 @@ export function bendPanel(
 /** Hoops are cut as long as the headroom takes; with the headroom left open they are half a circle. */
 export function bendHoops(
   v: Bent & { rod: string; depth: number },
-  setting: ArchSetting,
+  setting: WaySetting,
   meshStock: string,
 ): { bow: Bow; askedMm: number; widestMm: number; strip: Strip } {
   const rod = stockOf(setting.catalogue, v.rod, 'rod');

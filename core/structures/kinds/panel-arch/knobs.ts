@@ -9,7 +9,8 @@ import { drivenDepth, suggestDepth, type SoldPost } from '../../rules/depth';
 import { STATION_SCHOOLS } from '../../rules/stations';
 import { perMarket } from '../../rules/tidy';
 import { isOffered, type Setting } from '../../setting';
-import { bendPanel, type ArchSetting } from './bend';
+import { hangFor, statureOf, type WaySetting } from '../../rules/over-way';
+import { bendPanel } from './bend';
 import { asPlace, bedsOf } from '../../../site/stands/stands';
 
 /** Panels long enough to be bent over a path, the usual ones first. */
@@ -18,19 +19,8 @@ const offeredPanels = (setting: Setting): string[] => LONG_PANELS.filter((id) =>
 const offeredRods = (setting: Setting): string[] => RODS.map((rod) => rod.id).filter((id) => isOffered(setting, id));
 
 /** The way between the beds; nought on open ground. mm. */
-const wayOf = ({ place }: ArchSetting): { wideMm: number; lengthMm: number } =>
+const wayOf = ({ place }: WaySetting): { wideMm: number; lengthMm: number } =>
   asPlace(place, 'beds')?.way ?? { wideMm: 0, lengthMm: 0 };
-
-/** A person is about four fifths as tall as they reach up (from memory: overhead reach is about 1.25 of stature). mm. */
-export const statureOf = (setting: Pick<Setting, 'reachMm'>): number => setting.reachMm / 1.25;
-
-/** What hangs into the walkway: a foot of heavy fruit, else shoots. */
-function hangFor(setting: Pick<Setting, 'planted' | 'market'>): Suggestion<number> {
-  const fruit = setting.planted.reduce((most, one) => Math.max(most, one.crop.fruitKg), 0);
-  return fruit >= 0.3
-    ? { value: perMarket(setting.market, 12, 300), why: fact('hang.fruit') }
-    : { value: perMarket(setting.market, 6, 150), why: fact('hang.some') };
-}
 
 /** Seven feet, or as much as the tallest gardener walks under upright, whatever hangs down. */
 function headroomFor(setting: Pick<Setting, 'planted' | 'market' | 'reachMm'>): Suggestion<number> {
@@ -43,7 +33,7 @@ function headroomFor(setting: Pick<Setting, 'planted' | 'market' | 'reachMm'>): 
 }
 
 /** Posts as high as the feet of a panel are lifted and held; lifted to a headroom, that is worked out. */
-function postsOf(setting: ArchSetting, set: Settled): SoldPost {
+function postsOf(setting: WaySetting, set: Settled): SoldPost {
   const { liftMm, heldMm } = bendPanel(
     {
       panel: String(set.panel),
@@ -215,6 +205,6 @@ export const PANEL_ARCH_KNOBS = {
     shown: (_set, setting) => asPlace(setting.place, 'beds') !== null,
     suggest: () => ({ value: 'inset', why: fact('school.inset') }),
   },
-} as const satisfies Knobs<ArchSetting>;
+} as const satisfies Knobs<WaySetting>;
 
 export type PanelArchValues = Values<typeof PANEL_ARCH_KNOBS>;

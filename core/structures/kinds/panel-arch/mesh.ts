@@ -1,12 +1,12 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { meshesAcross } from '../../../catalogue/stock';
+import type { WaySetting } from '../../rules/over-way';
 import type { Joint } from '../../../design/design';
 import { onSheet, sheetOf, type Sheet } from '../../../design/shapes/sheet';
 import { sampledThrough, shifted, type Curve } from '../../../geometry/curve';
 import { ALONG, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Bow } from './bow';
-import type { ArchSetting } from './bend';
 
 /** Ties along a seam are so far apart (from memory); a wire tie takes 10″. mm. */
 export const SEAM_EVERY_MM = inches(24);
@@ -18,7 +18,7 @@ export function layMesh(
   chain: readonly Point[],
   i: number,
   bow: Bow,
-  setting: ArchSetting,
+  setting: WaySetting,
   belowMm: number,
 ): Sheet {
   const item = setting.catalogue.stock(stock);

@@ -1,3 +1,4 @@
+import { soilBeside, statureOf, viewsOf, type WaySetting } from '../../rules/over-way';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { MeshRoll, WeldedPanel } from '../../../catalogue/stock';
 import { bendOf, type Bend } from '../../../checks/bend-sets';
@@ -11,10 +12,9 @@ import { together } from '../../assemblies/assembly';
 import type { Sizing } from '../../kind';
 import { isOffered } from '../../setting';
 import { bendHoops, bendPanel, chainOf } from './bend';
-import { plantAlong, soilBeside, viewsOf } from './beside';
+import { plantAlong } from './beside';
 import type { Bow } from './bow';
-import { statureOf, type PanelArchValues } from './knobs';
-import type { ArchSetting } from './bend';
+import type { PanelArchValues } from './knobs';
 import { layMesh, SEAM_EVERY_MM, seams } from './mesh';
 import { standHoops, standPosts, TIES_A_POST } from './stands';
 import { asPlace, frameOf } from '../../../site/stands/stands';
@@ -35,7 +35,7 @@ export interface PanelArchFacts {
 }
 
 /** Sizes the arch: the bow of a strip between feet that posts (or the soil) hold upright, panel beside panel, plants along both feet. */
-export function sizePanelArch(v: PanelArchValues, setting: ArchSetting): Sizing<PanelArchFacts> {
+export function sizePanelArch(v: PanelArchValues, setting: WaySetting): Sizing<PanelArchFacts> {
   const { place } = setting;
   const way = asPlace(place, 'beds')?.way ?? null;
   const isPanel = v.make === 'panel';

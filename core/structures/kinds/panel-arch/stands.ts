@@ -1,4 +1,5 @@
 import { stockOf } from '../../../catalogue/catalogue';
+import type { WaySetting } from '../../rules/over-way';
 import type { Joint } from '../../../design/design';
 import { barOf } from '../../../design/shapes/bar';
 import { onSheet, type Sheet } from '../../../design/shapes/sheet';
@@ -8,7 +9,6 @@ import type { Assembled } from '../../assemblies/assembly';
 import { drivePost } from '../../assemblies/set-post';
 import type { Bow } from './bow';
 import type { PanelArchValues } from './knobs';
-import type { ArchSetting } from './bend';
 import { SEAM_EVERY_MM, TIE_MM } from './mesh';
 import { asPlace } from '../../../site/stands/stands';
 
@@ -25,7 +25,7 @@ const heldAt = (sheets: readonly Sheet[], edge: number): Sheet[] =>
  */
 export function standPosts(
   v: PanelArchValues,
-  setting: ArchSetting,
+  setting: WaySetting,
   bow: Bow,
   edges: readonly number[],
   sheets: readonly Sheet[],
@@ -62,7 +62,7 @@ export function standPosts(
 /** Hoops at every edge of the mesh, pushed into the soil, with a purlin along their crowns. */
 export function standHoops(
   v: PanelArchValues,
-  setting: ArchSetting,
+  setting: WaySetting,
   bow: Bow,
   edges: readonly number[],
   sheets: readonly Sheet[],

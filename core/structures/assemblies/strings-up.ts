@@ -1,0 +1,62 @@
+import type { Joint } from '../../design/design';
+import { lineOf, type Line } from '../../design/shapes/line';
+import { pathLength, type Point } from '../../geometry/space';
+import { inches } from '../../quantity/length';
+import type { Said } from '../said';
+
+/** A string is made fast at both ends with so much (from memory). mm. */
+const STRING_END_MM = inches(6);
+
+/** A string from the lowest of some rungs to the highest, a turn round each: where it passes their outer faces. */
+export function stringUp(o: {
+  id: string;
+  of: { id: string; diameterMm: number };
+  rungs: readonly { id: string; wideMm: number; thickMm: number; at: Point }[];
+}): { string: Line; joint: Joint } {
+  const path = o.rungs.map(({ at }) => at);
+  const turns = o.rungs.reduce((sum, { wideMm, thickMm }) => sum + 2 * (wideMm + thickMm), 0);
+  const string = lineOf({
+    id: o.id,
+    role: 'string',
+    of: o.of,
+    path,
+    cutMm: pathLength(path) + turns + 2 * STRING_END_MM,
+  });
+  return {
+    string,
+    joint: {
+      id: `${o.id}-rungs`,
+      kind: 'string to rung',
+      by: 'tied',
+      places: path,
+      parts: [string.id, ...o.rungs.map(({ id }) => id)],
+      fixings: [],
+    },
+  };
+}
+
+/** As many strings over a width as leave no wider gap than what climbs there reaches over; three at the least. mm. */
+export const stringsFor = (
+  widthMm: number,
+  planted: readonly { crop: { grips: { stepMm: number } | null } }[],
+  most: number,
+): number => {
+  const step = Math.min(...planted.map(({ crop }) => crop.grips?.stepMm ?? Infinity), inches(4));
+  return Math.max(3, Math.min(most, Math.ceil(widthMm / step) - 1));
+};
+
+/** Strings over rungs or slats. */
+export const STRINGS_UP = {
+  names: {
+    parts: { string: { word: 'String', means: 'with a turn at each rung and both ends', as: 'thread' } },
+    joinery: {
+      'string to rung': 'A clove hitch at the lowest, one turn round each on the way, a clove hitch at the top.',
+    },
+    knots: { 'string to rung': ['clove hitch'] },
+  },
+  phrases: {
+    'strings.thin': '{crop} winds round nothing as thick as the wood.',
+    'strings.none': 'What grows here holds on to the wood.',
+    'twine.compost': 'Cut down and composted with the vines.',
+  },
+} as const satisfies Said;

@@ -1,0 +1,262 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import type { SectionId } from '../../../catalogue/stock';
+import { timberId } from '../../../catalogue/timber';
+import { ascending, chain } from '../../../design/chain';
+import { placed, type Design, type Hold, type Station } from '../../../design/design';
+import { ofShape, type Part } from '../../../design/shapes/shapes';
+import { line } from '../../../geometry/curve';
+import { inches } from '../../../quantity/length';
+import { asPlace, frameOf } from '../../../site/stands/stands';
+import { fact } from '../../../wording/say';
+import { together, type Assembled } from '../../assemblies/assembly';
+import { pourFootings, setBy } from '../../assemblies/footing';
+import { railsOver } from '../../assemblies/rails';
+import { setPost, type SetPost } from '../../assemblies/set-post';
+import { stringUp } from '../../assemblies/strings-up';
+import type { Sizing } from '../../kind';
+import { soilBeside, statureOf, viewsOf, type WaySetting } from '../../rules/over-way';
+import { lastingTimber } from '../../rules/timber-knobs';
+import { placeStations } from '../../rules/stations';
+import { kneeBraces, layBeams, layRafters, type Grid } from './frame';
+import { legOf, onTheWay, type ArborValues } from './knobs';
+
+/** Stems stand this far outside the posts (from memory). mm. */
+const STEM_OUT_MM = inches(4);
+
+/** What its own checks and mends ask for. */
+export interface ArborFacts {
+  headroomMm: number;
+  statureMm: number;
+  insideMm: number;
+  /** Clear where the posts stand on the way; null on open ground. */
+  onWayMm: number | null;
+  braces: number;
+  runs: number;
+  way: { lengthMm: number } | null;
+}
+
+/** Sizes the arbor: posts in two lines, beams on their tops, rafters across them, braces in the corners, slats at the sides. */
+export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFacts> {
+  const timber = (section: SectionId) => stockOf(setting.catalogue, lastingTimber(setting, section), 'timber');
+  const { wideMm: postMm } = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber');
+  const way = asPlace(setting.place, 'beds')?.way ?? null;
+  const startMm = way ? (way.lengthMm - v.long) / 2 : 0;
+  const soil = soilBeside(setting, startMm);
+  const y = (v.inside + postMm) / 2;
+  const g: Grid = {
+    alongMm: Array.from({ length: v.bays + 1 }, (_, i) => postMm / 2 + ((v.long - postMm) * i) / v.bays),
+    acrossMm: [-y, y],
+    postMm,
+    underMm: v.headroom,
+    beamsRun: v.beams,
+  };
+  const posts = g.acrossMm.flatMap((across) =>
+    g.alongMm.map((along, i) =>
+      setPost({
+        id: `post-${across < 0 ? 'front' : 'back'}-${i + 1}`,
+        foot: [along, across, 0],
+        aboveMm: v.headroom,
+        depthMm: v.depth,
+        section: v.section,
+        treatment: v.treatment,
+        setting,
+        set: setBy(v.footing),
+      }),
+    ),
+  );
+  const beamStock = timber(v.beamOf);
+  const { beams, joints: onPosts } = layBeams(g, posts, {
+    of: beamStock,
+    shape: v.beamEnds,
+    overMm: v.beamOver,
+    longestMm: setting.sizesOf(beamStock.id).at(-1) ?? Infinity,
+  });
+  const { rafters, joints: onBeams } = layRafters(g, beams, {
+    of: timber(v.rafterOf),
+    shape: v.rafterEnds,
+    overMm: v.rafterOver,
+    everyMm: v.rafterEvery,
+  });
+  const legMm = legOf(v);
+  const braces = legMm > 0 ? kneeBraces(g, posts, beams, { of: timber(v.rafterOf), legMm }) : null;
+  const slats = v.sides === 'slats' ? slatSides(v, setting, g, posts) : null;
+  const stations = way ? plantBeside(v, setting, soil, y + postMm / 2 + STEM_OUT_MM) : [];
+  const topMm = v.headroom + beamStock.wideMm;
+  return {
+    design: placed({
+      ...together(
+        { parts: posts },
+        { parts: beams, joints: onPosts },
+        { parts: rafters, joints: onBeams },
+        braces && { parts: braces.braces, joints: braces.joints },
+        slats,
+        slats && stringSides(v, setting, slats.parts),
+        pourFootings(posts, v.footing, v.gravel),
+        { reasons: reasonsOf(v, rafters.length) },
+      ),
+      stations,
+      ground: { lengthMm: v.long, riseMm: 0 },
+      builtMm: v.long,
+      startMm,
+      hold: way ? holdOf(v, setting, topMm) : null,
+      views: viewsOf(soil, way?.wideMm ?? v.inside),
+      marks: [
+        chain('elevation', 'x', 'inside', [-v.inside / 2, v.inside / 2], [0, v.inside]),
+        chain('elevation', 'x', 'over the posts', [-y - postMm / 2, y + postMm / 2], [0, v.inside + 2 * postMm]),
+        chain('elevation', 'z', 'heights', [0, v.headroom, topMm, topMm + timber(v.rafterOf).wideMm]),
+        chain('side', 'x', 'posts', ascending([0, ...g.alongMm, v.long])),
+        slats && chain('side', 'z', 'slats', ascending([0, ...slatHeights(v, timber(v.slatOf).wideMm)])),
+        chain('plan', 'x', 'posts', g.alongMm),
+        chain('plan', 'z', 'across', g.acrossMm),
+      ],
+      handles: [
+        { knob: 'inside', view: 'elevation', at: [0, v.inside / 2, v.headroom / 3], axis: 'right', perMm: 2 },
+        { knob: 'headroom', view: 'elevation', at: [0, 0, v.headroom], axis: 'up' },
+        { knob: 'long', view: 'side', at: [v.long, 0, v.headroom / 3], axis: 'right' },
+        { knob: 'depth', view: 'side', at: [postMm / 2, 0, -v.depth], axis: 'up', perMm: -1 },
+        legMm > 0 &&
+          v.beams === 'across' && {
+            knob: 'braceLeg',
+            view: 'elevation',
+            at: [0, -v.inside / 2, v.headroom - legMm],
+            axis: 'up',
+            perMm: -1,
+          },
+      ],
+    }),
+    facts: {
+      headroomMm: v.headroom,
+      statureMm: statureOf(setting),
+      insideMm: v.inside,
+      onWayMm: onTheWay(setting, v),
+      braces: braces?.braces.length ?? 0,
+      runs: frameOf(setting.place, 0).turnDeg,
+      way,
+    },
+  };
+}
+const reasonsOf = (v: ArborValues, rafters: number): Design['reasons'] => ({
+  post: fact('count.posts', { bays: v.bays }),
+  beam: fact(v.beams === 'across' ? 'count.beams.across' : 'count.beams.along'),
+  rafter: fact('count.rafters', { rafters, every: { mm: v.rafterEvery } }),
+  brace: fact('count.braces'),
+  slat: fact('count.slats', { every: { mm: v.slatEvery } }),
+  string: fact('count.strings', { strings: v.strings }),
+  'beam on post': fact('count.beam-screws'),
+  'rafter on beam': fact('count.rafter-screws'),
+  'brace to post': fact('count.brace-screws'),
+  'brace to beam': fact('count.brace-screws'),
+  'rail to post': fact('count.slat-screws'),
+});
+
+/** The middles of the slats over the path, from under the beams down as long as there is room. mm. */
+export function slatHeights(
+  v: Pick<ArborValues, 'headroom' | 'slatEvery' | 'slatFrom' | 'braceLeg' | 'beams'>,
+  wideMm: number,
+): number[] {
+  const top = v.headroom - UNDER_BEAM_MM - wideMm / 2;
+  const count = Math.max(1, Math.floor((top - v.slatFrom) / v.slatEvery + 1e-6) + 1);
+  return Array.from({ length: count }, (_, i) => top - i * v.slatEvery).reverse();
+}
+/** The top slat ends so far under the beam (from memory). mm. */
+const UNDER_BEAM_MM = inches(4);
+
+/** Slats flat on the outsides of both lines of posts. */
+function slatSides(v: ArborValues, setting: WaySetting, g: Grid, posts: readonly SetPost[]): Assembled {
+  const rail = stockOf(setting.catalogue, lastingTimber(setting, v.slatOf), 'timber');
+  return together(
+    ...([-1, 1] as const).map((side) => {
+      const line = posts.filter((post) => Math.sign(post.to[1]) === side);
+      const laid = slatHeights(v, rail.wideMm).map((up, i) =>
+        railsOver({
+          pieces: [{ fromMm: 0, toMm: v.long }],
+          rail,
+          posts: line,
+          postsAtMm: g.alongMm,
+          postMm: g.postMm,
+          at: (x, out) => [x, side * ((g.acrossMm[1] ?? 0) + g.postMm / 2 + out), up],
+          id: () => `slat-${side < 0 ? 'front' : 'back'}-${i + 1}`,
+          role: 'slat',
+          inwards: [0, -side, 0],
+          insetMm: 0,
+          setting,
+        }),
+      );
+      return {
+        parts: laid.flatMap(({ rails }) => rails.map(({ bar }) => bar)),
+        joints: laid.flatMap(({ joints }) => joints),
+      };
+    }),
+  );
+}
+
+/** Strings up both sides, in equal gaps along the way. */
+function stringSides(v: ArborValues, setting: WaySetting, parts: readonly Part[]): Assembled {
+  const of = stockOf(setting.catalogue, `twine-${v.twine}`, 'cord');
+  const slats = ofShape(parts, 'bar');
+  const made = ([-1, 1] as const).flatMap((side) => {
+    const rungs = slats.filter(({ from }) => Math.sign(from[1]) === side);
+    return Array.from({ length: v.strings }, (_, n) =>
+      stringUp({
+        id: `string-${side < 0 ? 'front' : 'back'}-${n + 1}`,
+        of,
+        rungs: rungs.map((slat) => ({
+          ...slat,
+          at: [(v.long * (n + 1)) / (v.strings + 1), slat.from[1] + (side * slat.thickMm) / 2, slat.from[2]] as const,
+        })),
+      }),
+    );
+  });
+  return { parts: made.map(({ string }) => string), joints: made.map(({ joint }) => joint) };
+}
+
+/** Plants of each bed along its own side; their stems go up the slats and over the beams. */
+const plantBeside = (
+  v: ArborValues,
+  setting: WaySetting,
+  soil: ReturnType<typeof soilBeside>,
+  outMm: number,
+): Station[] =>
+  soil.flatMap(({ bed, side, heightMm }) =>
+    placeStations({
+      planted: setting.planted.filter((one) => one.bed === bed.id),
+      ground: { lengthMm: v.long, riseMm: 0 },
+      fromMm: 0,
+      lengthMm: v.long,
+      school: v.school,
+      rows: [{ acrossMm: side * outMm, side: side < 0 ? 'front' : 'back' }],
+    }).map((station): Station => {
+      const foot = [station.at[0], side * outMm, heightMm] as const;
+      return {
+        ...station,
+        at: foot,
+        stem: line(foot, [
+          foot[0],
+          side * (outMm - STEM_OUT_MM),
+          Math.max(heightMm + 1, Math.min(v.headroom, heightMm + station.growsMm)),
+        ]),
+      };
+    }),
+  );
+
+/** What climbs holds on to the slats and the posts, and goes on over the roof. mm. */
+function holdOf(v: ArborValues, setting: WaySetting, topMm: number): Hold {
+  const slat = stockOf(setting.catalogue, lastingTimber(setting, v.slatOf), 'timber').thickMm;
+  const open = v.sides === 'open';
+  return {
+    by: 'poles',
+    meshMm: null,
+    memberMm: open
+      ? stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber').wideMm
+      : v.strings > 0
+        ? stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm
+        : slat,
+    stepMm: open ? v.headroom : v.strings > 0 ? Math.min(v.slatEvery, v.long / (v.strings + 1)) : v.slatEvery,
+    fineToMm: 0,
+    carries: 'heavy',
+    startsMm: open ? 0 : v.slatFrom,
+    gapMm: 0,
+    topMm: { least: topMm, most: topMm },
+    could: { topMm, carries: 'heavy', net: true },
+  };
+}

@@ -1,0 +1,58 @@
+import type { Doings } from '../../../building/tools';
+import type { Design } from '../../../design/design';
+import type { Listed } from '../../../design/listed';
+import { ofShape } from '../../../design/shapes/shapes';
+import { fact } from '../../../wording/say';
+import { footingSteps } from '../../assemblies/footing';
+import { clearing } from '../../rules/clearing';
+import type { WaySetting } from '../../rules/over-way';
+import type { SeasonNote, StatedStep } from '../../step';
+import { legOf, type ArborValues } from './knobs';
+
+/** Templates first, then posts to one frame, beams, and plumb looked at again after the pour; rafters from both ends to the middle. */
+function steps(design: Design, v: ArborValues): Listed<StatedStep> {
+  const bars = ofShape(design.parts, 'bar');
+  const has = (role: string): boolean => bars.some((part) => part.role === role);
+  const shaped = v.beamEnds !== 'plain' || v.rafterEnds !== 'plain';
+  const posts = design.posts.length;
+  return [
+    shaped && { what: fact('step.template'), caution: fact('care.jigsaw') },
+    { what: fact('step.finish') },
+    { what: fact('step.mark', { posts, inside: { mm: v.inside }, long: { mm: v.long } }) },
+    { what: fact('step.dig', { posts, depth: { mm: v.depth + v.gravel } }) },
+    { what: fact('step.stand'), people: 2 },
+    ...footingSteps(v.footing),
+    { what: fact('step.plumb') },
+    { what: fact('step.trim', { under: { mm: v.headroom } }), caution: fact('care.steps') },
+    { what: fact('step.beams', { over: { mm: v.beamOver } }), people: 2, caution: fact('care.lift') },
+    has('brace') && { what: fact('step.braces', { leg: { mm: legOf(v) } }) },
+    { what: fact('step.rafters', { over: { mm: v.rafterOver } }), people: 2 },
+    v.sides === 'slats' && { what: fact('step.slats', { every: { mm: v.slatEvery } }) },
+    has('slat') && v.strings > 0 && { what: fact('step.string', { strings: v.strings }) },
+    design.stations.length > 0 && { what: fact('step.plant') },
+  ];
+}
+
+const season = (_design: Design, _v: unknown, setting: WaySetting): Listed<SeasonNote> => [
+  { on: null, what: fact('season.walk') },
+  ...clearing(setting, 'season.clear'),
+];
+
+/** What each step adds, and what it is done with. */
+const doings: Doings = {
+  'step.template': { uses: ['tape', 'dividers', 'saw', 'clamps', 'goggles'] },
+  'step.finish': { uses: ['brush', 'gloves'] },
+  'step.mark': { uses: ['line', 'pegs', 'tape', 'square'] },
+  'step.dig': { adds: ['gravel'], uses: ['hole digger', 'tape'] },
+  'step.stand': { adds: ['post'], uses: ['level', 'bracing', 'clamps', 'tape'] },
+  'step.plumb': { uses: ['level', 'tape'] },
+  'step.trim': { uses: ['line level', 'saw', 'steps', 'brush'] },
+  'step.beams': { adds: ['beam'], uses: ['steps', 'drill', 'clamps', 'level'] },
+  'step.braces': { adds: ['brace'], uses: ['saw', 'bevel', 'drill', 'steps'] },
+  'step.rafters': { adds: ['rafter'], uses: ['tape', 'square', 'drill', 'steps'] },
+  'step.slats': { adds: ['slat'], uses: ['spacer', 'level', 'drill'] },
+  'step.string': { adds: ['string'], uses: ['knife', 'steps'] },
+  'step.plant': { uses: ['spade'] },
+};
+
+export const BUILDING = { steps, doings, season };

@@ -1,0 +1,85 @@
+import type { Said } from '../../said';
+
+/** What its parts are called and measure, how its joints are made, and what is said of it. */
+export const WORDS = {
+  names: {
+    parts: {
+      beam: { word: 'Beam', means: 'tip to tip, on edge' },
+      rafter: { word: 'Rafter', means: 'tip to tip, on edge', stacks: true },
+      brace: { word: 'Knee brace', means: 'long point to long point', as: 'brace' },
+      slat: { word: 'Slat', means: 'over the outsides of the posts', stacks: true },
+    },
+    joints: { 'rail to post': 'Slat to post' },
+    joinery: {
+      'beam on post':
+        'The beam stands on edge on the middle of the post’s level top; two screws aslant, one from each of its faces. Where two beams meet, they meet over the middle of a post.',
+      'rafter on beam':
+        'The rafter stands on edge across the beam, square to it; two screws aslant, one from each of its faces.',
+      'brace to post':
+        'The plumb end bears on the middle of the post’s side; a screw aslant from each face of the brace.',
+      'brace to beam': 'The level end bears on the underside of the beam; a screw aslant from each face of the brace.',
+      'rail to post': 'The slat lies flat on the outer face of the post; two screws askew.',
+    },
+  },
+  phrases: {
+    'inside.two': 'Two walk through it side by side.',
+    'inside.way': 'As wide as the way, with the posts on it against the beds.',
+    'bays.one': 'Four posts.',
+    'long.arbor': 'Deep enough to stand by itself.',
+    'long.bays': 'Seven feet (2.1 m) to a bay.',
+    'long.way': 'As long as the way.',
+    'hang.fruit': 'Fruit hangs down about a foot.',
+    'hang.some': 'Shoots and flowers hang down a little.',
+    'headroom.usual': 'Seven and a half feet (2.28 m).',
+    'headroom.hang': 'So that the tallest of you walks under {hang} that hangs down.',
+    'depth.frost': 'As deep as it freezes here: it carries a roof.',
+    'beams.across': 'Over the way, front and back.',
+    'beams.along': 'Along both sides, over all posts.',
+    'over.foot': 'A foot (300 mm) to both sides.',
+    'over.rafters': 'Eight to twelve inches (200 to 300 mm).',
+    'ends.shape': 'An old shape, easily sawn.',
+    'rafters.usual': 'Close enough for shoots to go from one to the next.',
+    'brace.usual': 'A corner braced one and a half feet (450 mm) both ways does not lean.',
+    'brace.narrow': 'As far as the bay allows.',
+    'sides.climb': 'Something to tie the climbers to.',
+    'slats.ten': 'Shoots find the next hold a hand and a half on.',
+    'slats.low': 'Clear of the splash of rain.',
+    'count.posts': 'Two on each side for the first bay, and one more on each for every other: {bays|bay|bays}',
+    'count.beams.across': 'One over every pair of posts',
+    'count.beams.along': 'Along both sides; what is longer than is sold is broken over a post',
+    'count.rafters': '{rafters} in equal spaces, none over {every}',
+    'count.braces': 'One in every corner of post and beam',
+    'count.slats': 'One every {every} on both sides, from the beams down',
+    'count.strings': '{strings} on each side',
+    'count.beam-screws': 'Two on every post',
+    'count.rafter-screws': 'Two at every crossing',
+    'count.brace-screws': 'Two at each end of a brace',
+    'count.slat-screws': 'Two at every post',
+    'step.template':
+      'Saw the shape of one end from the template sheet, try it against the paper, smooth it: it is the template of all others. Mark which edge is up on every piece: a shaped piece is easily put on upside down.',
+    'step.finish':
+      'Oil or paint the parts before they are put up; spread oily rags flat outdoors to dry: bundled they catch fire by themselves.',
+    'step.mark':
+      'Peg the corners of {posts|post|posts}: {inside} clear between the two lines, {long} over all along the way. Both diagonals are equal.',
+    'step.dig': 'Dig {posts|hole|holes} {depth} deep.',
+    'step.stand':
+      'Stand the posts and tie them to one frame with boards clamped across at two heights, as far apart above as below, plumb both ways, the diagonals equal. Only then fill.',
+    'step.plumb': 'Check plumb and both diagonals again now that the holes are filled: posts shift in the pour.',
+    'step.trim': 'Carry a level line round and trim the posts to it, {under} over the path.',
+    'step.beams': 'Lift the beams on, right way up, {over} over at both ends; screw them aslant from both faces.',
+    'step.braces':
+      'Cut the braces, 45° at both ends, {leg} from the corner both ways; screw them when the frame is plumb.',
+    'step.rafters':
+      'Mark equal spaces on both beams at once. Set the first and last rafter, {over} over at both ends, stretch a string between their tips, and set the others to it.',
+    'step.slats': 'Screw the slats on from the top down, every {every} by a spacer, level.',
+    'step.string':
+      'Tie {strings|string|strings} up each side: fast at the lowest slat, one turn round each on the way, fast at the top.',
+    'step.plant': 'Plant a hand outside the posts and lead the first shoots in.',
+    'season.walk':
+      'Each spring, look at the feet of the posts, tighten what has worked loose, and cut back what hangs too low.',
+    'season.clear': 'After the first frost, cut down what has died and clear the roof: wet vines are heavy under snow.',
+    'care.jigsaw': 'Clamp the board; goggles on, both hands on the saw, the cable behind you.',
+    'care.steps': 'Steps on firm level ground, somebody at their foot; never on the top tread.',
+    'care.lift': 'Two people, one at each end; nobody under a beam until it is screwed.',
+  },
+} as const satisfies Said;
