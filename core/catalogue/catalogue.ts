@@ -3,6 +3,7 @@ import { CORDS } from './cords';
 import { COVERS } from './covers';
 import { FIXINGS } from './fixings';
 import { HARDWARE } from './hardware';
+import { BLOCKS } from './masonry';
 import { MESH_ROLLS, PANELS } from './panels';
 import { PLANTER_PARTS } from './planter-parts';
 import { POLES, STEEL_POSTS } from './posts-and-poles';
@@ -33,6 +34,7 @@ export const CATALOGUE: Catalogue = catalogueOf([
   ...RODS,
   ...SLEEVE_PIPES,
   ...BAGGED,
+  ...BLOCKS,
   ...CORDS,
   ...FIXINGS,
   ...HARDWARE,

@@ -23,7 +23,7 @@ export type Carries = 'light' | 'medium' | 'heavy';
 export const HEFT: Record<Carries, number> = { light: 0, medium: 1, heavy: 2 };
 
 /** What a thing looks like on a drawing and in three dimensions. */
-export type Look = 'timber' | 'steel' | 'wire' | 'net' | 'cloth' | 'twine' | 'concrete' | 'gravel';
+export type Look = 'timber' | 'steel' | 'wire' | 'net' | 'cloth' | 'twine' | 'concrete' | 'masonry' | 'gravel';
 
 /**
  * How a thing is sold, apart from what it is: cut from lengths; cut from panels, beside a wire; whole;

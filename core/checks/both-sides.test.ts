@@ -12,7 +12,10 @@ import type { PlaceOn } from '../site/stands/stands';
 import { say } from '../wording/say';
 import { arborInside } from './arbor-inside';
 import { archReaches } from './arch-reaches';
+import { bedBulges } from './bed-bulges';
 import { bedForTwo } from './bed-for-two';
+import { bedLevel } from './bed-level';
+import { bedMatches } from './bed-matches';
 import { bayFits } from './bay-fits';
 import { bendOf, bendSets } from './bend-sets';
 import { boardLongEnough } from './board-fits';
@@ -155,6 +158,8 @@ const blown = { heightMm: 1500, diameterMm: 457, stakes: 2, wind: 'usual' as con
 type Case = [found: Verdict | null, level: Level | null, code?: string];
 const aBox = { longMm: 900, soldMm: 4800, lids: 2, askedLids: 2, fillMm: 0, mostFillMm: 254 };
 
+/** A bed as it is planned. */
+const box = { highMm: 280, longMm: 2400, wideMm: 1200 };
 /** A wire of 3.6 m in full crop. */
 const hung = { sagMm: 60, tensionN: 400, spanMm: 3600, yieldShare: 0.3 };
 
@@ -293,6 +298,26 @@ const CASES: Record<string, Case[]> = {
     [keepClear({ feet: [[0, 50]], feature: { ...cable, keepClearMm: 0 } }), 'fail', 'clear.on-line'],
     [keepClear({ feet: [[0, 9000]], feature: null }), 'good', 'clear.fine'],
     [keepClear({ feet: [], feature: cable }), null],
+  ],
+  'bed-bulges': [
+    [bedBulges({ bowMm: 6, standsTimes: null, everyMm: 1219 }), 'good', 'bulge.fits'],
+    [bedBulges({ bowMm: 6.1, standsTimes: null, everyMm: 1219 }), 'warn', 'bulge.bows'],
+    [bedBulges({ bowMm: null, standsTimes: 1.5, everyMm: 1219 }), 'good', 'bulge.stands'],
+    [bedBulges({ bowMm: null, standsTimes: 1.49, everyMm: 1219 }), 'warn', 'bulge.turns'],
+    [bedBulges({ bowMm: null, standsTimes: null, everyMm: 1219 }), 'good', 'bulge.held'],
+  ],
+  'bed-level': [
+    [bedLevel({ dugInMm: inches(1), highMm: 280 }), null],
+    [bedLevel({ dugInMm: inches(1.1), highMm: 280 }), 'note', 'level.dig-in'],
+    [bedLevel({ dugInMm: 281, highMm: 280 }), 'note', 'level.buried'],
+  ],
+  'bed-matches': [
+    [bedMatches({ planned: box, built: { ...box, highMm: 305 }, round: false }), 'good', 'bed.as-planned'],
+    [bedMatches({ planned: box, built: { ...box, highMm: 306 }, round: false }), 'note', 'bed.height'],
+    [bedMatches({ planned: { ...box, highMm: 0 }, built: box, round: false }), 'note', 'bed.flat'],
+    [bedMatches({ planned: box, built: { ...box, wideMm: 1174 }, round: false }), 'note', 'bed.size'],
+    [bedMatches({ planned: box, built: { ...box, wideMm: 1175 }, round: false }), 'good', 'bed.as-planned'],
+    [bedMatches({ planned: box, built: box, round: true }), 'note', 'bed.oval'],
   ],
   'bed-for-two': [
     [bedForTwo({ bed: { ...bed, widthMm: 600 }, needsMm: 601 }), 'warn', 'bed.one-row'],

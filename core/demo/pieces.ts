@@ -17,6 +17,7 @@ import { demo as panelArch } from '../structures/kinds/panel-arch/demo';
 import { demo as panelWall } from '../structures/kinds/panel-wall/demo';
 import { demo as postAndWire } from '../structures/kinds/post-and-wire/demo';
 import { demo as railTrellis } from '../structures/kinds/rail-trellis/demo';
+import { demo as raisedBed } from '../structures/kinds/raised-bed/demo';
 import { demo as stake } from '../structures/kinds/stake/demo';
 import { demo as tepee } from '../structures/kinds/tepee/demo';
 import { demo as tower } from '../structures/kinds/tower/demo';
@@ -44,6 +45,7 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'panel-wall', ...panelWall },
   { kind: 'post-and-wire', ...postAndWire },
   { kind: 'rail-trellis', ...railTrellis },
+  { kind: 'raised-bed', ...raisedBed },
   { kind: 'stake', ...stake },
   { kind: 'tepee', ...tepee },
   { kind: 'tower', ...tower },

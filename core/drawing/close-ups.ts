@@ -293,7 +293,10 @@ function chainAcross(
   // What sits in the very middle needs no figure, and halves of odd millimetres would not add up.
   const [first, inMiddle, last] = between as [number, number, number];
   const halved = between.length === 3 && edges.length === 2 && Math.abs(inMiddle - (first + last) / 2) < SAME_MM;
-  const atMm = between.length <= MOST_MARKS && !halved ? between : edges;
+  // Three figures one over the other in a narrow piece would stand one beside the other, off the paper.
+  const wide = (between.at(-1) as number) - (between[0] as number);
+  const crowded = axis === 'z' && between.length > 3 && wide < radiusOf(box) / 2;
+  const atMm = between.length <= MOST_MARKS && !halved && !crowded ? between : edges;
   return atMm.length > MOST_MARKS ? [] : [{ axis, label: '', atMm, tapedMm: atMm }];
 }
 

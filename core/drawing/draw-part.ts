@@ -3,7 +3,7 @@ import { lookOf } from '../catalogue/catalogue';
 import type { Solid } from '../design/shapes/shape';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { outlineOf } from '../geometry/outline';
-import type { Point } from '../geometry/space';
+import { minus, type Point } from '../geometry/space';
 import type { Tied } from '../plan/around';
 import { toPlot } from '../site/frame';
 import type { Primitive, Spot, View } from './primitive';
@@ -86,6 +86,11 @@ const thinned = (wires: Point[][]): Point[][] => {
 function outlineOfSolid(solid: Solid, flat: Projection): Spot[] {
   if (solid.solid === 'box') return outlineOf(solid.corners.map(flat));
   if (solid.solid === 'plate') return sweptOutline(solid.outline, solid.through, flat);
+  // What is poured between walls that turn in on it is no more than its own outline.
+  if (solid.solid === 'prism' && !solid.peak && outlineOf(solid.base.map(flat)).length < solid.base.length) {
+    const [bottom, top] = [solid.base[0], solid.top[0]] as [Point, Point];
+    return sweptOutline(solid.base, minus(top, bottom), flat);
+  }
   if (solid.solid === 'prism')
     return outlineOf([...solid.base, ...solid.top, ...(solid.peak ? [solid.peak] : [])].map(flat));
   return ribbon(solid.path.map(flat), solid.radiusMm);

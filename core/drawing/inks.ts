@@ -28,6 +28,7 @@ export const INKS: Readonly<Record<Ink | 'dimension' | 'leader' | 'lens', InkSty
   twine: line('#8a5a1f', 1),
   cloth: line('#7b8a5a', 0.8, { fill: '#7b8a5a18' }),
   concrete: line(STONE, 0.8, { fill: '#8d877833', dash: [2, 2] }),
+  masonry: line(INK, 1, { fill: '#dcd8cd' }),
   gravel: line(STONE, 0.9, { dash: [1, 3] }),
   beside: line(STONE, 0.7),
   stands: line('#a9a497', 0.7, { fill: '#f6f4ee' }),

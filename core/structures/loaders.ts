@@ -20,6 +20,7 @@ export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>
   'panel-wall': async () => ofFolder('panel-wall', await import('./kinds/panel-wall/index')),
   'post-and-wire': async () => ofFolder('post-and-wire', await import('./kinds/post-and-wire/index')),
   'rail-trellis': async () => ofFolder('rail-trellis', await import('./kinds/rail-trellis/index')),
+  'raised-bed': async () => ofFolder('raised-bed', await import('./kinds/raised-bed/index')),
   stake: async () => ofFolder('stake', await import('./kinds/stake/index')),
   tepee: async () => ofFolder('tepee', await import('./kinds/tepee/index')),
   tower: async () => ofFolder('tower', await import('./kinds/tower/index')),

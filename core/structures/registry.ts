@@ -17,6 +17,7 @@ import { kind as panelArch } from './kinds/panel-arch/index';
 import { kind as panelWall } from './kinds/panel-wall/index';
 import { kind as postAndWire } from './kinds/post-and-wire/index';
 import { kind as railTrellis } from './kinds/rail-trellis/index';
+import { kind as raisedBed } from './kinds/raised-bed/index';
 import { kind as stake } from './kinds/stake/index';
 import { kind as tepee } from './kinds/tepee/index';
 import { kind as tower } from './kinds/tower/index';
@@ -44,6 +45,7 @@ export const KINDS: readonly StructureKind[] = [
   panelWall,
   postAndWire,
   railTrellis,
+  raisedBed,
   stake,
   tepee,
   tower,

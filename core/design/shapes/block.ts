@@ -1,4 +1,4 @@
-import { add, cross, dot, minus, scale, type Point } from '../../geometry/space';
+import { add, cross, dot, minus, scale, UP, type Point } from '../../geometry/space';
 import { NOTHING_TAKEN, type PartBase, type Shape } from './shape';
 
 /**
@@ -16,6 +16,28 @@ export interface Block extends PartBase {
   /** How much of its height is below ground. */
   buriedMm: number;
 }
+
+/**
+ * A block as it is laid: its first corner, the way of its length, upright where nothing else is said. mm.
+ * @example blockOf({ id: 'block-1', role: 'block', of: { id: 'block-16', longMm: 397, wideMm: 194, highMm: 194 }, corner: [0, 0, 0], along: ALONG })
+ */
+export const blockOf = ({
+  of,
+  ...o
+}: { of: { id: string; longMm: number; wideMm: number; highMm: number } } & Pick<
+  Block,
+  'id' | 'role' | 'corner' | 'along'
+> &
+  Partial<Pick<Block, 'up' | 'buriedMm'>>): Block => ({
+  up: UP,
+  buriedMm: 0,
+  ...o,
+  shape: 'block',
+  stock: of.id,
+  cutMm: of.longMm,
+  wideMm: of.wideMm,
+  highMm: of.highMm,
+});
 
 const acrossOf = (block: Block): Point => cross(block.up, block.along);
 

@@ -18,6 +18,8 @@ const PlantingSheet = dynamic(() => import('../garden/planting-sheet'), { ssr: f
 
 type Ground = Pick<Bed, 'id' | 'name' | 'lengthMm'>;
 
+const placesWords = (count: number): string => `${count} ${count === 1 ? 'place' : 'places'}`;
+
 /** What grows in the bed, and which of it this support carries. */
 export function Carries({ computed }: { computed: ComputedStructure }) {
   const { plan, store } = useGarden();
@@ -30,16 +32,14 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
       : bedsOf(setting.place);
   const [bed] = beds;
   const here = growingIn(plan).filter((planting) => beds.some((bed) => bed.id === planting.bed));
+  const { plantings } = structure;
   const toggle = (id: string) =>
     store.edit(
-      carry(
-        structure.id,
-        structure.plantings.includes(id)
-          ? structure.plantings.filter((one) => one !== id)
-          : [...structure.plantings, id],
-      ),
+      carry(structure.id, plantings.includes(id) ? plantings.filter((one) => one !== id) : [...plantings, id]),
     );
   const places = (id: string) => computed.sized.design.stations.filter((station) => station.planting === id).length;
+  // What grows in a bed grows there whether its sides are planned or not.
+  const isBed = computed.kind.purpose === 'bed';
   // What stands on no bed carries nothing.
   if (!bed) return null;
   const { roomFor } = computed.sized.design;
@@ -48,31 +48,33 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
     if (roomFor !== undefined) return planterPlanting(bed.id, Math.max(1, roomFor - countOf(here)), year);
     const over = asPlace(setting.place, 'beds');
     if (!over) return newPlanting(bed, year);
-    const carried = here.filter((one) => structure.plantings.includes(one.id));
+    const carried = here.filter((one) => plantings.includes(one.id));
     return plantingAlong(over.beds, carried, computed.sized.design.builtMm, year);
   };
   return (
     <section aria-labelledby="carries">
       <h2 id="carries" className="text-lg">
-        {computed.kind.purpose === 'planter' ? 'What grows in it' : 'What grows on it'}
+        {isBed || computed.kind.purpose === 'planter' ? 'What grows in it' : 'What grows on it'}
       </h2>
       <ul className="mt-1">
         {here.map((planting) => (
           <li key={planting.id} className="flex items-center gap-2">
             <label className="flex min-h-11 grow cursor-pointer items-center gap-3 py-1 text-[0.95rem] leading-snug">
-              <input
-                type="checkbox"
-                className="size-5 shrink-0 accent-(--chalk)"
-                checked={structure.plantings.includes(planting.id)}
-                onChange={() => toggle(planting.id)}
-              />
+              {!isBed && (
+                <input
+                  type="checkbox"
+                  className="size-5 shrink-0 accent-(--chalk)"
+                  checked={plantings.includes(planting.id)}
+                  onChange={() => toggle(planting.id)}
+                />
+              )}
               <span>
                 {plantingWords(planting, plan.crops)}
                 {beds.length > 1 && (
                   <span className="text-soft"> · {beds.find((one) => one.id === planting.bed)?.name}</span>
                 )}
-                {structure.plantings.includes(planting.id) && (
-                  <span className="text-soft"> · {places(planting.id)} places</span>
+                {!isBed && plantings.includes(planting.id) && (
+                  <span className="text-soft"> · {placesWords(places(planting.id))}</span>
                 )}
               </span>
             </label>
@@ -100,7 +102,8 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
           onClose={() => setEditing(null)}
           start={editing.planting}
           onDone={(planting) => {
-            store.edit(editing.isNew ? addPlanting(planting, structure.id) : changePlanting(planting.id, planting));
+            const added = isBed ? addPlanting(planting) : addPlanting(planting, structure.id);
+            store.edit(editing.isNew ? added : changePlanting(planting.id, planting));
             setEditing(null);
           }}
           {...(editing.isNew

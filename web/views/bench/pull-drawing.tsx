@@ -97,6 +97,54 @@ const TwoArrows = ({ axis }: { axis: PaperPull['axis'] }) => (
 );
 const ARROWS = 'M7.5 9.5 12 2.5l4.5 7M7.5 14.5l4.5 7 4.5-7';
 
+/** A thumb on one axis: pulled from where it is taken, or tapped where it is hardly moved. */
+function useThumb(
+  pull: PaperPull,
+  paper: Paper,
+  value: number,
+  o: { onPull: (mm: number) => void; onTap: () => void; onHold: () => void; onLoose: () => void },
+) {
+  const [held, setHeld] = useState(false);
+  // The browser's own pointer events: a library for one thumb would be a fortieth of all the bench loads.
+  const from = useRef<{ px: number; value: number; mmPerPx: number; moved: boolean } | null>(null);
+  const placeOf = (event: PointerEvent<HTMLDivElement>) => (pull.axis === 'right' ? event.clientX : -event.clientY);
+  const grab = (event: PointerEvent<HTMLDivElement>) => {
+    if (event.button !== 0) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    // The drawing fills its place; before it has been measured it is stretched to it.
+    const shown = event.currentTarget.parentElement?.parentElement?.clientWidth ?? paper.widthPx;
+    from.current = { px: placeOf(event), value, mmPerPx: (pull.mmPerPx * paper.widthPx) / shown, moved: false };
+  };
+  const drag = (event: PointerEvent<HTMLDivElement>) => {
+    const at = from.current;
+    if (!at) return;
+    const px = placeOf(event) - at.px;
+    if (!at.moved) {
+      if (Math.abs(px) < TAP) return;
+      at.moved = true;
+      setHeld(true);
+      o.onHold();
+    }
+    o.onPull(at.value + px * at.mmPerPx);
+  };
+  const loose = (tapped: boolean) => {
+    const at = from.current;
+    from.current = null;
+    if (!at) return;
+    if (at.moved) {
+      setHeld(false);
+      o.onLoose();
+    } else if (tapped) o.onTap();
+  };
+  return {
+    held,
+    onPointerDown: grab,
+    onPointerMove: drag,
+    onPointerUp: () => loose(true),
+    onPointerCancel: () => loose(false),
+  };
+}
+
 function Pull({
   pull,
   paper,
@@ -116,7 +164,6 @@ function Pull({
   const { structure, sized } = computed;
   const value = sized.knobs[pull.knob]?.value as number;
   const step = stepOf(knob, tongue.units);
-  const [held, setHeld] = useState(false);
   const [typing, setTyping] = useState(false);
   const set = (mm: number) =>
     store.edit(
@@ -125,37 +172,12 @@ function Pull({
     );
   const nudge = (by: number) => set(exact(Math.round((value + by) / step) * step));
 
-  // The browser's own pointer events: a library for one thumb would be a fortieth of all the bench loads.
-  const from = useRef<{ px: number; value: number; mmPerPx: number; moved: boolean } | null>(null);
-  const placeOf = (event: PointerEvent<HTMLDivElement>) => (pull.axis === 'right' ? event.clientX : -event.clientY);
-  const grab = (event: PointerEvent<HTMLDivElement>) => {
-    if (event.button !== 0) return;
-    event.currentTarget.setPointerCapture(event.pointerId);
-    // The drawing fills its place; before it has been measured it is stretched to it.
-    const shown = event.currentTarget.parentElement?.parentElement?.clientWidth ?? paper.widthPx;
-    from.current = { px: placeOf(event), value, mmPerPx: (pull.mmPerPx * paper.widthPx) / shown, moved: false };
-  };
-  const drag = (event: PointerEvent<HTMLDivElement>) => {
-    const at = from.current;
-    if (!at) return;
-    const px = placeOf(event) - at.px;
-    if (!at.moved) {
-      if (Math.abs(px) < TAP) return;
-      at.moved = true;
-      setHeld(true);
-      onHold();
-    }
-    set(exact(Math.round((at.value + px * at.mmPerPx) / step) * step));
-  };
-  const loose = (tapped: boolean) => {
-    const at = from.current;
-    from.current = null;
-    if (!at) return;
-    if (at.moved) {
-      setHeld(false);
-      onLoose();
-    } else if (tapped) setTyping(true);
-  };
+  const { held, ...thumb } = useThumb(pull, paper, value, {
+    onPull: (mm) => set(exact(Math.round(mm / step) * step)),
+    onTap: () => setTyping(true),
+    onHold,
+    onLoose,
+  });
   const key = (event: KeyboardEvent<HTMLDivElement>) => {
     const by = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
     // On the drawing an arrow moves what it points at: where pulling up makes less, up makes less.
@@ -189,10 +211,7 @@ function Pull({
         aria-valuetext={says}
         aria-orientation={pull.axis === 'right' ? 'horizontal' : 'vertical'}
         className={`grid size-11 touch-none place-items-center rounded-full ${pull.axis === 'right' ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
-        onPointerDown={grab}
-        onPointerMove={drag}
-        onPointerUp={() => loose(true)}
-        onPointerCancel={() => loose(false)}
+        {...thumb}
         onKeyDown={key}
       >
         <TwoArrows axis={pull.axis} />

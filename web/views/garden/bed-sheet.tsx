@@ -42,12 +42,6 @@ export default function BedSheet({
   const { plan, tongue } = useGarden();
   const form = useRuledForm<Bed>(BED_SCHEMA, start, bedNonsense);
   const bed = useWatch({ control: form.control }) as Bed;
-  const season = plan.garden.year;
-  const stood = stoodIn(plan, bed);
-  const named = (year: number): string => seasonName(year, plan.site.latitudeDeg);
-  const families = [
-    ...new Set([...cropBook(plan.crops).map((crop) => crop.family), ...bed.grew.map(({ family }) => family)]),
-  ].sort();
   return (
     <Sheet open onClose={onClose} title={isNew ? 'New bed' : 'The bed'}>
       <RuledForm form={form} schema={BED_SCHEMA} units={tongue.units} step={TAPE_STEP[tongue.units]} onDone={onDone}>
@@ -93,44 +87,7 @@ export default function BedSheet({
             <FormChooser name="standFrom" label="You can stand on" choices={asChoices(STANDING)} />
           </div>
         </Fold>
-        <Fold
-          className="-mt-2 border-b border-rule pb-2"
-          title="What grew here"
-          says={
-            stood.map(({ year, family, crop }) => `${crop ?? family} ${named(year)}`).join(', ') || 'nothing, or mixed'
-          }
-        >
-          <p className="mb-2 text-[0.9rem] text-soft">
-            What was planted here in this plan is known; of seasons before that, say which plant family it was.
-          </p>
-          <div className="grid grid-cols-1 gap-3 sm:grid-cols-3">
-            {Array.from({ length: YEARS_TOLD }, (_, i) => season - 1 - i).map((year) => {
-              const planted = stood.filter((one) => one.year === year && one.crop !== null);
-              return planted.length > 0 ? (
-                <dl key={year}>
-                  <dt className="text-[0.9rem] font-medium">{named(year)}</dt>
-                  <dd className="py-2.5">{planted.map(({ crop }) => crop).join(', ')}</dd>
-                </dl>
-              ) : (
-                <ChooserField
-                  key={year}
-                  label={named(year)}
-                  value={bed.grew.find((one) => one.year === year)?.family ?? NOTHING}
-                  choices={[
-                    { id: NOTHING, label: 'nothing, or mixed' },
-                    ...families.map((family) => ({ id: family, label: family })),
-                  ]}
-                  onChange={(family) =>
-                    form.setValue('grew', [
-                      ...bed.grew.filter((one) => one.year !== year),
-                      ...(family === NOTHING ? [] : [{ year, family }]),
-                    ])
-                  }
-                />
-              );
-            })}
-          </div>
-        </Fold>
+        <GrewHere bed={bed} />
         <FormText name="note" label="Note" maxLength={400} />
         <OtherFaults names={{ riseMm: 'The rise from end to end' }} />
         <div className="flex flex-wrap justify-end gap-2">
@@ -146,6 +103,56 @@ export default function BedSheet({
         </div>
       </RuledForm>
     </Sheet>
+  );
+}
+
+/** What stood in the bed: known where it was planted in this plan, else the family that is said. */
+function GrewHere({ bed }: { bed: Bed }) {
+  const { plan } = useGarden();
+  const { setValue } = useFormContext<Bed>();
+  const season = plan.garden.year;
+  const stood = stoodIn(plan, bed);
+  const named = (year: number): string => seasonName(year, plan.site.latitudeDeg);
+  const families = [
+    ...new Set([...cropBook(plan.crops).map((crop) => crop.family), ...bed.grew.map(({ family }) => family)]),
+  ].sort();
+  return (
+    <Fold
+      className="-mt-2 border-b border-rule pb-2"
+      title="What grew here"
+      says={stood.map(({ year, family, crop }) => `${crop ?? family} ${named(year)}`).join(', ') || 'nothing, or mixed'}
+    >
+      <p className="mb-2 text-[0.9rem] text-soft">
+        What was planted here in this plan is known; of seasons before that, say which plant family it was.
+      </p>
+      <div className="grid grid-cols-1 gap-3 sm:grid-cols-3">
+        {Array.from({ length: YEARS_TOLD }, (_, i) => season - 1 - i).map((year) => {
+          const planted = stood.filter((one) => one.year === year && one.crop !== null);
+          return planted.length > 0 ? (
+            <dl key={year}>
+              <dt className="text-[0.9rem] font-medium">{named(year)}</dt>
+              <dd className="py-2.5">{planted.map(({ crop }) => crop).join(', ')}</dd>
+            </dl>
+          ) : (
+            <ChooserField
+              key={year}
+              label={named(year)}
+              value={bed.grew.find((one) => one.year === year)?.family ?? NOTHING}
+              choices={[
+                { id: NOTHING, label: 'nothing, or mixed' },
+                ...families.map((family) => ({ id: family, label: family })),
+              ]}
+              onChange={(family) =>
+                setValue('grew', [
+                  ...bed.grew.filter((one) => one.year !== year),
+                  ...(family === NOTHING ? [] : [{ year, family }]),
+                ])
+              }
+            />
+          );
+        })}
+      </div>
+    </Fold>
   );
 }
 

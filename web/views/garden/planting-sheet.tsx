@@ -10,10 +10,10 @@ import type { Crop } from '@lignum/core/crops/crop';
 import { yearOf } from '@lignum/core/growth/growth';
 import { asPlanted } from '@lignum/core/plan/growing';
 import { plantingNonsense } from '@lignum/core/plan/planting-nonsense';
-import type { Planting } from '@lignum/core/plan/plan';
+import type { Plan, Planting } from '@lignum/core/plan/plan';
 import type { Site } from '@lignum/core/site/plot';
 import { monthDayOf } from '@lignum/core/site/sun/season';
-import { formatMonthDay } from '@lignum/core/wording/say';
+import { formatMonthDay, type Tongue } from '@lignum/core/wording/say';
 import { formatMass } from '@lignum/core/quantity/measure';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
@@ -63,6 +63,50 @@ const daysWords = (one: Pick<Planting, 'sown' | 'planted' | 'cleared'>, locale: 
     })
     .join(', ');
 
+/** What the crop table knows of a crop, and when it does what here. */
+function factsOf(crop: Crop, draft: Planting, plan: Plan, { units, locale }: Tongue): [string, string][] {
+  const length = (mm: number) => formatLength(mm, units);
+  const own = plan.crops.some((one) => one.id === crop.id);
+  const from = own ? 'your own figure' : sourcesOf(crop).heightMm;
+  const held: [string, string][] = [
+    ['Held up to', length(crop.supportToMm)],
+    ['Stands by itself to', length(crop.supportFromMm)],
+  ];
+  const netted =
+    crop.underNet === 'opens for insects' ? 'open it for insects while it flowers' : 'sets fruit by itself';
+  return [
+    ['Grows to', `${length(crop.heightMm)} (${from})`],
+    ...(crop.supportToMm > 0 ? held : []),
+    ['In full crop, wet', `${formatMass(crop.wetKg, units, locale)} a plant: a ${crop.load} load`],
+    ...yearFacts(asPlanted(crop, draft), plan.site, locale),
+    ['Sun', crop.sun === 'full' ? 'six hours and more' : 'three hours will do'],
+    ...(crop.underNet === 'no fruit wanted' ? [] : [['Under a net', netted] as [string, string]]),
+    ['Kept from', crop.pests.map((pest) => `${pest.pest} (${pest.barrier})`).join('; ')],
+  ];
+}
+
+/** The days on which it was really sown, planted out and cleared. */
+function DaysFold({ draft, lives }: { draft: Planting; lives: boolean }) {
+  const { tongue } = useGarden();
+  return (
+    <Fold
+      className="-my-1 border-y border-rule py-1"
+      title="When it was done"
+      says={daysWords(draft, tongue.locale) || 'nothing said yet'}
+    >
+      <div className="grid grid-cols-1 gap-4 sm:grid-cols-3">
+        <FormDay name="sown" label="Sown" />
+        <FormDay
+          name="planted"
+          label={lives ? 'Planted' : 'Planted out'}
+          {...(lives ? {} : { help: 'It grows from this day' })}
+        />
+        <FormDay name="cleared" label="Cleared" />
+      </div>
+    </Fold>
+  );
+}
+
 /** What grows, how it is trained, and how many: with what the crop table knows of it. */
 export default function PlantingSheet({
   onClose,
@@ -80,34 +124,11 @@ export default function PlantingSheet({
   const form = useRuledForm<Planting>(PLANTING_SCHEMA, start, plantingNonsense);
   const draft = useWatch({ control: form.control }) as Planting;
   const crop = cropIn(plan.crops, draft.crop);
-  const own = plan.crops.some((one) => one.id === crop.id);
-  const from = own ? 'your own figure' : sourcesOf(crop).heightMm;
   const length = (mm: number) => formatLength(mm, tongue.units);
   const chooseCrop = (id: string) => {
     form.setValue('crop', id);
     form.setValue('training', cropIn(plan.crops, id).trainings[0]?.id ?? '');
   };
-  const facts: [string, string][] = [
-    ['Grows to', `${length(crop.heightMm)} (${from})`],
-    ...(crop.supportToMm > 0
-      ? ([
-          ['Held up to', length(crop.supportToMm)],
-          ['Stands by itself to', length(crop.supportFromMm)],
-        ] as [string, string][])
-      : []),
-    ['In full crop, wet', `${formatMass(crop.wetKg, tongue.units, tongue.locale)} a plant: a ${crop.load} load`],
-    ...yearFacts(asPlanted(crop, draft), plan.site, tongue.locale),
-    ['Sun', crop.sun === 'full' ? 'six hours and more' : 'three hours will do'],
-    ...(crop.underNet === 'no fruit wanted'
-      ? []
-      : ([
-          [
-            'Under a net',
-            crop.underNet === 'opens for insects' ? 'open it for insects while it flowers' : 'sets fruit by itself',
-          ],
-        ] as [string, string][])),
-    ['Kept from', crop.pests.map((pest) => `${pest.pest} (${pest.barrier})`).join('; ')],
-  ];
   return (
     <Sheet open onClose={onClose} title={onRemove ? 'What grows here' : 'Plant something'}>
       <RuledForm
@@ -136,28 +157,14 @@ export default function PlantingSheet({
           <FormNumber name="count" label="Plants" />
         </div>
         <dl className="grid grid-cols-[9rem_1fr] gap-y-1 border-t border-rule pt-3 text-[0.9rem]">
-          {facts.map(([name, value]) => (
+          {factsOf(crop, draft, plan, tongue).map(([name, value]) => (
             <div key={name} className="contents">
               <dt className="text-soft">{name}</dt>
               <dd>{value}</dd>
             </div>
           ))}
         </dl>
-        <Fold
-          className="-my-1 border-y border-rule py-1"
-          title="When it was done"
-          says={daysWords(draft, tongue.locale) || 'nothing said yet'}
-        >
-          <div className="grid grid-cols-1 gap-4 sm:grid-cols-3">
-            <FormDay name="sown" label="Sown" />
-            <FormDay
-              name="planted"
-              label={crop.years ? 'Planted' : 'Planted out'}
-              {...(crop.years ? {} : { help: 'It grows from this day' })}
-            />
-            <FormDay name="cleared" label="Cleared" />
-          </div>
-        </Fold>
+        <DaysFold draft={draft} lives={crop.years !== undefined} />
         <div className="-my-2 flex flex-wrap gap-x-2">
           <Button look="quiet" onClick={() => setAltering(crop)}>
             Change these figures

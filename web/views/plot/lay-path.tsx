@@ -124,6 +124,23 @@ const LaidCorner = ({
   </g>
 );
 
+/** Where the next corner would be put, with its figures while it is the first. */
+const Aim = ({ at: [x, y], says }: { at: PlanSpot; says: string | null }) => (
+  <g aria-hidden>
+    <path
+      d={`M${x - 12} ${y}h24M${x} ${y - 12}v24`}
+      stroke="var(--ink)"
+      strokeWidth="1.5"
+      className="pointer-events-none"
+    />
+    {says && (
+      <text {...FIGURE} textAnchor="middle" x={x} y={y - 18}>
+        {says}
+      </text>
+    )}
+  </g>
+);
+
 /** The sheet over the plot that takes the corners: by pointer, or with the arrow keys and the space bar. */
 export function LayPath({
   laying,
@@ -170,7 +187,6 @@ export function LayPath({
   const legs = [...spots, aim]
     .slice(1)
     .map((to, i) => ({ from: spots[i] as PlanSpot, to, drawn: i < spots.length - 1 }));
-  const [ax, ay] = toPx(aim);
   return (
     <g
       ref={board}
@@ -211,18 +227,12 @@ export function LayPath({
           aimed={i === 0 && nearFirst(aim)}
         />
       ))}
-      <path
-        aria-hidden
-        d={`M${ax - 12} ${ay}h24M${ax} ${ay - 12}v24`}
-        stroke="var(--ink)"
-        strokeWidth="1.5"
-        className="pointer-events-none"
+      <Aim
+        at={toPx(aim)}
+        says={
+          last === undefined ? `${formatLength(aim[0], tongue.units)} · ${formatLength(aim[1], tongue.units)}` : null
+        }
       />
-      {last === undefined && (
-        <text {...FIGURE} textAnchor="middle" aria-hidden x={ax} y={ay - 18}>
-          {formatLength(aim[0], tongue.units)} · {formatLength(aim[1], tongue.units)}
-        </text>
-      )}
     </g>
   );
 }

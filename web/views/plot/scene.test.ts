@@ -88,6 +88,18 @@ describe.each(garden.structures.map((one) => [one.structure.name, one] as const)
   },
 );
 
+it('holds what is poured between walls that turn in on it: as much as its outline and its depth, every face outward', () => {
+  const fills = garden.structures.flatMap(({ sized: { design } }) =>
+    ofShape(design.parts, 'fill').filter(({ rim, crownMm }) => 'outline' in rim && crownMm === 0),
+  );
+  expect(fills.length).toBeGreaterThan(3);
+  for (const fill of fills) {
+    const [body] = partBodies(fill, metres) as [Body];
+    const area = 'outline' in fill.rim ? areaOf(fill.rim.outline) : 0;
+    expect(volumeOf(body) / ((area * fill.cutMm) / 1e9), fill.id).toBeCloseTo(1, 6);
+  }
+});
+
 it('the whole garden holds something for every bed, feature, part and grown plant', () => {
   const count = (day: number) => gardenBodies(DEMO_PLAN, garden, day).length;
   const parts = garden.structures.reduce((sum, one) => sum + one.sized.design.parts.length, 0);

@@ -12,7 +12,8 @@ import type { Point } from '@lignum/core/geometry/space';
 import type { Around } from '@lignum/core/plan/around';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
-import { bedOnPlot } from '@lignum/core/site/bed';
+import { bedOnPlot, type Bed } from '@lignum/core/site/bed';
+import { asStand } from '@lignum/core/site/stands/stands';
 import { heightAt } from '@lignum/core/site/ground';
 import type { Feature } from '@lignum/core/site/plot';
 import { toPlot } from '@lignum/core/site/frame';
@@ -47,6 +48,7 @@ const LOOKS: Record<Look, number> = {
   cloth: COLOUR.cloth,
   twine: COLOUR.twine,
   concrete: COLOUR.concrete,
+  masonry: COLOUR.concrete,
   gravel: COLOUR.wall,
 };
 const M = 0.001;
@@ -130,6 +132,15 @@ function featureBodies(feature: Feature): Body[] {
   }
 }
 
+/** How much of a bed its own boards take, both sides together, and walls that are planned. mm. */
+const BOARD_MM = 80;
+const WALLED_MM = 160;
+const within = (bed: Bed, byMm: number): Bed => ({
+  ...bed,
+  lengthMm: bed.lengthMm - byMm,
+  widthMm: bed.widthMm - byMm,
+});
+
 /** The garden from the same placed parts as every drawing, with crops as high as they have grown on that day. */
 export function gardenBodies(plan: Plan, garden: ComputedGarden, day: number): Body[] {
   const { widthMm, depthMm } = plan.site;
@@ -142,12 +153,19 @@ export function gardenBodies(plan: Plan, garden: ComputedGarden, day: number): B
     ),
     casts: false,
   };
+  // A bed whose sides are planned is drawn by those: what is left of it is its soil.
+  const sided = new Set(
+    garden.structures.flatMap(({ kind, structure }) =>
+      kind.purpose === 'bed' ? (asStand(structure.stand, 'bed')?.bed ?? []) : [],
+    ),
+  );
   const beds = plan.beds.flatMap((bed): Body[] => {
     const raised = bed.heightMm > 0;
+    if (sided.has(bed.id))
+      return [slab(bedOnPlot(within(bed, WALLED_MM)), -10, Math.max(12, bed.heightMm - 25), COLOUR.soil, onPlot)];
     const sides = slab(bedOnPlot(bed), -10, Math.max(30, bed.heightMm), raised ? COLOUR.board : COLOUR.soil, onPlot);
     if (!raised) return [sides];
-    const inner = bedOnPlot({ ...bed, lengthMm: bed.lengthMm - 80, widthMm: bed.widthMm - 80 });
-    return [sides, slab(inner, 0, bed.heightMm + 8, COLOUR.soil, onPlot)];
+    return [sides, slab(bedOnPlot(within(bed, BOARD_MM)), 0, bed.heightMm + 8, COLOUR.soil, onPlot)];
   });
   const structures = garden.structures.flatMap(({ sized: { design }, frame }): Body[] => {
     const spot: ToScene = ([x, y, z]) => at(toPlot(frame, x, y), z + frame.baseMm);
@@ -220,12 +238,7 @@ function solidBodies(solids: readonly Solid[], spot: ToScene, colour: number): B
       );
     });
     if (one.solid === 'prism') {
-      const [base, top] = [one.base.map(spot), one.top.map(spot)];
-      const sides = base.map((from, i) => {
-        const next = (i + 1) % base.length;
-        return [from, base[next], top[next], top[i]] as THREE.Vector3[];
-      });
-      return facesOf([...base, ...top], [base, top, ...sides]);
+      return prismFaces(one.base.map(spot), one.top.map(spot));
     }
     return boxes;
   });
@@ -236,6 +249,31 @@ function solidBodies(solids: readonly Solid[], spot: ToScene, colour: number): B
   const shape = new THREE.BufferGeometry().setFromPoints(triangles);
   shape.computeVertexNormals();
   return [solid(shape, colour), ...tubes];
+}
+
+/** Triangles of what stands upright on an outline of any shape, turned in on itself or not, each outward. */
+function prismFaces(base: readonly THREE.Vector3[], top: readonly THREE.Vector3[]): THREE.Vector3[] {
+  const flat = base.map(({ x, z }) => new THREE.Vector2(x, z));
+  // Seen from above, with z towards the reader, an outline that goes round against the clock has a negative area here.
+  const turned = THREE.ShapeUtils.area(flat) < 0;
+  const patches = THREE.ShapeUtils.triangulateShape(flat, []);
+  const facing = (corners: readonly THREE.Vector3[], up: boolean): THREE.Vector3[] =>
+    patches.flatMap((patch) => {
+      const [a, b, c] = patch.map((n) => corners[n]) as [THREE.Vector3, THREE.Vector3, THREE.Vector3];
+      const looksUp = new THREE.Vector3().crossVectors(b.clone().sub(a), c.clone().sub(a)).y > 0;
+      return looksUp === up ? [a, b, c] : [a, c, b];
+    });
+  const sides = base.flatMap((from, i) => {
+    const next = (i + 1) % base.length;
+    const [a, b, c, d] = (turned ? [from, base[next], top[next], top[i]] : [base[next], from, top[i], top[next]]) as [
+      THREE.Vector3,
+      THREE.Vector3,
+      THREE.Vector3,
+      THREE.Vector3,
+    ];
+    return [a, b, c, a, c, d];
+  });
+  return [...facing(top, true), ...facing(base, false), ...sides];
 }
 
 /** Triangles of convex faces, each turned outward: which way round depends on where the structure's frame is laid. */

@@ -51,6 +51,11 @@ export const kind = structureKind({
     'reach.tall': (_v, _built, setting) => ({ height: Math.max(feet(3), reachOverBed(setting)) }),
     'mesh.wide': (v, _built, setting) => ({ strings: stringsAside(setting, v) }),
     'climb.thick': (v, _built, setting) => ({ strings: stringsAside(setting, v) }),
+    // As narrow as it takes to be picked from the front, and as near to it.
+    'reach.far': (_v, _built, setting) => {
+      const foot = Math.max(inches(8), Math.min(inches(18), setting.armMm - 2 * OUTSIDE_MM));
+      return { foot, across: foot / 2 + OUTSIDE_MM };
+    },
     'reach.outside': (_v, _built, setting) => ({ across: setting.place.bed.widthMm / 2 }),
     'row.past-bed': (_v, _built, setting) => ({ along: setting.place.bed.lengthMm / 2 }),
   },

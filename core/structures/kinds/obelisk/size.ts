@@ -2,7 +2,7 @@ import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import type { Timber } from '../../../catalogue/stock';
 import { chain } from '../../../design/chain';
-import { placed, type Hold, type Joint, type Station } from '../../../design/design';
+import { placed, type Design, type Hold, type Joint, type Station } from '../../../design/design';
 import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Line } from '../../../design/shapes/line';
 import { line } from '../../../geometry/curve';
@@ -64,22 +64,11 @@ export function sizeObelisk(v: ObeliskValues, setting: BedSetting): Sizing<Obeli
   const heights = rungHeights(stance, rung.wideMm, v.rungEvery, LOWEST_RUNG_MM);
   const screw = screwThrough(setting, rung.thickMm, of.wideMm);
   const sides = SIDES.map((side) => rungsOf(stance, side, { of: rung, legs, heights, screw }));
-  const rungs = sides.flatMap(({ parts }) => parts);
   const strings = SIDES.map((side, i) => stringsOf(v, setting, stance, side, sides[i]?.parts ?? []));
   const apex: Point = add(at, [0, 0, heightMm]);
-  const round = openRingMm(radius, NO_DOOR);
-  const stations = placeStations({
-    planted: setting.planted,
-    ground: { lengthMm: round, riseMm: 0 },
-    fromMm: 0,
-    lengthMm: round,
-    school: 'inset',
-    rows: [{ acrossMm: 0, side: 'round' }],
-  }).map((station): Station => {
-    const foot = onRing(ground, middle, radius, angleAt(station.alongMm, radius, NO_DOOR), 0);
-    return { ...station, at: foot, stem: line(foot, apex) };
-  });
-  const rowsAtMm = [middle.y - radius, middle.y + radius];
+  const stations = plantRound(setting, middle, radius, apex);
+  // Behind the notch of a keyhole its near side is picked from there.
+  const rowsAtMm = [...(bed.outline.shape === 'keyhole' ? [] : [middle.y - radius]), middle.y + radius];
   const builtMm = 2 * radius;
   const [low, high] = [heights[0] ?? 0, heights.at(-1) ?? 0];
   return {
@@ -97,19 +86,11 @@ export function sizeObelisk(v: ObeliskValues, setting: BedSetting): Sizing<Obeli
       startMm,
       hold: holdOf(v, setting, { legMm: of.wideMm, rungMm: rung.thickMm, lowMm: low, stance }),
       views: rowViews({ ground, bed, startMm }),
-      reasons: {
-        leg: fact(pushed ? 'count.legs.pushed' : 'count.legs'),
-        rung: fact('count.rungs', { rungs: heights.length, every: { mm: v.rungEvery } }),
-        'rung to leg': fact('count.rung-screws', { rungs: rungs.length }),
-        cap: fact('count.cap'),
-        'cap to leg': fact('count.cap-screws'),
-        'pin to leg': fact('count.pin-staples'),
-        pin: fact('count.pins'),
-        string: fact('count.strings', {
-          strings: v.strings,
-          total: { mm: strings.flatMap(({ parts }) => parts).reduce((sum, { cutMm }) => sum + cutMm, 0) },
-        }),
-      },
+      reasons: reasonsOf(
+        v,
+        heights.length,
+        strings.flatMap(({ parts }) => parts),
+      ),
       marks: [
         ...rowMarks({ stations, ground, builtMm, bed, rowsAtMm, endTopMm: heightMm }),
         chain(
@@ -145,6 +126,43 @@ export function sizeObelisk(v: ObeliskValues, setting: BedSetting): Sizing<Obeli
       tips: { halfBaseMm: v.foot / 2, heightMm, pushedIn: !pushed || v.pushIn >= inches(4) },
     },
   };
+}
+
+/** Why there are so many of each. */
+const reasonsOf = (v: ObeliskValues, heights: number, strings: readonly Line[]): Design['reasons'] => ({
+  leg: fact(v.feet === 'pushed' ? 'count.legs.pushed' : 'count.legs'),
+  rung: fact('count.rungs', { rungs: heights, every: { mm: v.rungEvery } }),
+  'rung to leg': fact('count.rung-screws', { rungs: heights * SIDES.length }),
+  cap: fact('count.cap'),
+  'cap to leg': fact('count.cap-screws'),
+  'pin to leg': fact('count.pin-staples'),
+  pin: fact('count.pins'),
+  string: fact('count.strings', {
+    strings: v.strings,
+    total: { mm: strings.reduce((sum, { cutMm }) => sum + cutMm, 0) },
+  }),
+});
+
+/** Plants all round its foot, their stems up to its top. mm. */
+function plantRound(
+  setting: BedSetting,
+  middle: { alongMm: number; y: number },
+  radius: number,
+  apex: Point,
+): Station[] {
+  const ground = groundOf(setting.place.bed);
+  const round = openRingMm(radius, NO_DOOR);
+  return placeStations({
+    planted: setting.planted,
+    ground: { lengthMm: round, riseMm: 0 },
+    fromMm: 0,
+    lengthMm: round,
+    school: 'inset',
+    rows: [{ acrossMm: 0, side: 'round' }],
+  }).map((station): Station => {
+    const foot = onRing(ground, middle, radius, angleAt(station.alongMm, radius, NO_DOOR), 0);
+    return { ...station, at: foot, stem: line(foot, apex) };
+  });
 }
 
 /** A ring that is planted all round, from its front (from memory). */

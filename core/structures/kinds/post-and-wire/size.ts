@@ -1,7 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import { ascending, chain, soilChain } from '../../../design/chain';
-import { placed, plantsOf, type Design } from '../../../design/design';
+import { placed, plantsOf, type Design, type Hold, type Station } from '../../../design/design';
 import { add, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
@@ -106,15 +106,11 @@ export function sizePostAndWire(v: PostAndWireValues, setting: BedSetting): Sizi
   });
   const totalMm = wires.reduce((sum, { wire }) => sum + wire.cutMm, 0);
   const span = widestBay(postsAt);
-  const kg = plantsOf(row).reduce(
-    (sum, { planting }) => sum + (setting.planted.find(({ id }) => id === planting)?.crop.wetKg ?? 0),
-    0,
-  );
-  const hung = hungWire({
-    pullN: v.pull,
-    loadNmm: (kg * G) / v.rowLength / wires.length,
+  const hung = hungIn(v, setting, {
+    stations: row.stations,
+    wires: wires.length,
     spanMm: span,
-    areaMm2: roundArea(of.diameterMm),
+    diameterMm: of.diameterMm,
   });
   const [, second] = posts as [SetPost, SetPost];
   const low = heights[0] ?? top;
@@ -131,18 +127,7 @@ export function sizePostAndWire(v: PostAndWireValues, setting: BedSetting): Sizi
         { reasons: reasonsOf(v, { posts: posts.length, lines: lines.length, heights: heights.length, totalMm }) },
       ),
       ...row,
-      hold: {
-        by: 'wires',
-        meshMm: null,
-        memberMm: of.diameterMm,
-        stepMm: Math.max(...heights.map((up, i) => up - (heights[i - 1] ?? 0))),
-        fineToMm: 0,
-        carries: 'heavy',
-        startsMm: low,
-        gapMm: low,
-        topMm: { least: top, most: top },
-        could: { topMm: Math.max(top, mostTop(setting, v)), carries: 'heavy', net: false },
-      },
+      hold: wiresHold(heights, of.diameterMm, mostTop(setting, v)),
       marks: [
         ...row.marks,
         soilChain(ground, 'posts', postsAt),
@@ -162,8 +147,48 @@ export function sizePostAndWire(v: PostAndWireValues, setting: BedSetting): Sizi
       spacingMm: span,
       apartMm: Math.min(...heights.slice(1).map((up, i) => up - (heights[i] ?? 0))),
       takesMm: double ? stuff.wideMm : STAPLE_TAKES_MM,
-      hung: { ...hung, spanMm: span, yieldShare: yieldShareOf(hung.tensionN, of.diameterMm, wireYieldMpa(of.id)) },
+      hung,
     },
+  };
+}
+
+/** What plants hold on to: level wires, by their heights. mm. */
+function wiresHold(heights: readonly number[], memberMm: number, mostMm: number): Hold {
+  const [low = 0, top = low] = [heights[0], heights.at(-1)];
+  return {
+    by: 'wires',
+    meshMm: null,
+    memberMm,
+    stepMm: Math.max(...heights.map((up, i) => up - (heights[i - 1] ?? 0))),
+    fineToMm: 0,
+    carries: 'heavy',
+    startsMm: low,
+    gapMm: low,
+    topMm: { least: top, most: top },
+    could: { topMm: Math.max(top, mostMm), carries: 'heavy', net: false },
+  };
+}
+
+/** How the wires hang and pull in full crop, in the widest bay: what grows there shared out among them. */
+function hungIn(
+  v: PostAndWireValues,
+  setting: BedSetting,
+  o: { stations: readonly Station[]; wires: number; spanMm: number; diameterMm: number },
+): PostAndWireFacts['hung'] {
+  const kg = plantsOf(o).reduce(
+    (sum, { planting }) => sum + (setting.planted.find(({ id }) => id === planting)?.crop.wetKg ?? 0),
+    0,
+  );
+  const hung = hungWire({
+    pullN: v.pull,
+    loadNmm: (kg * G) / v.rowLength / o.wires,
+    spanMm: o.spanMm,
+    areaMm2: roundArea(o.diameterMm),
+  });
+  return {
+    ...hung,
+    spanMm: o.spanMm,
+    yieldShare: yieldShareOf(hung.tensionN, o.diameterMm, wireYieldMpa(v.wire)),
   };
 }
 

@@ -1,0 +1,37 @@
+import { bedBulges } from '../../../checks/bed-bulges';
+import { bedLevel } from '../../../checks/bed-level';
+import { bedMatches } from '../../../checks/bed-matches';
+import { inches } from '../../../quantity/length';
+import { structureKind } from '../../kind';
+import { TIMBER_WORDS } from '../../rules/timber-knobs';
+import { coursesOf, courseMm, RAISED_BED_KNOBS } from './knobs';
+import { sizeRaisedBed } from './size';
+import { BUILDING } from './steps';
+import { WORDS } from './words';
+
+/** The sides of a bed, and what fills it. */
+export const kind = structureKind({
+  id: 'raised-bed',
+  name: 'Raised bed',
+  blurb: 'Sides of boards, timbers or blocks about a bed, with what fills it: litres, loads and bags.',
+  nature: { tendingMinutes: { leaner: 0, climber: 0 }, moves: 'stays' },
+  purpose: 'bed',
+  stands: ['bed'],
+  knobs: RAISED_BED_KNOBS,
+  size: sizeRaisedBed,
+  checks: ({ facts }, v) => [
+    bedBulges({ bowMm: facts.bowMm, standsTimes: facts.stands, everyMm: v.postEvery }),
+    bedMatches(facts),
+    bedLevel({ dugInMm: facts.dugInMm, highMm: facts.built.highMm }),
+  ],
+  ...BUILDING,
+  builtOf: [TIMBER_WORDS],
+  ...WORDS,
+  mends: {
+    'bulge.bows': (v) =>
+      v.postEvery > inches(24)
+        ? { postEvery: Math.max(inches(18), Math.floor(v.postEvery / 20) * 10) }
+        : { board: '2x6' },
+    'bulge.turns': (v) => (coursesOf(v) > 2 ? { high: 2 * courseMm(v) } : { cores: 'pinned' }),
+  },
+});

@@ -1,0 +1,207 @@
+import { BLOCKS, blockStock } from '../../../catalogue/masonry';
+import { SECTIONS, timberId } from '../../../catalogue/timber';
+import { feet, inches } from '../../../quantity/length';
+import { fact } from '../../../wording/say';
+import type { Knobs, Settled, Values } from '../../knob';
+import { perMarket } from '../../rules/tidy';
+import { lastingTimber, sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+import { isOffered, type BedSetting } from '../../setting';
+
+const WHOLE_BLOCKS = BLOCKS.filter(({ half }) => half !== null);
+const isOf =
+  (make: string) =>
+  (set: Settled): boolean =>
+    set.make === make;
+const isFilled = (set: Settled): boolean => set.fill !== 'none';
+
+/** How high one course of it is. mm. */
+export function courseMm(set: Settled): number {
+  if (set.make === 'blocks') return blockStock(String(set.block)).highMm;
+  const section = String(set.make === 'timbers' ? set.timber : set.board);
+  return SECTIONS.find(({ id }) => id === section)?.wideMm ?? inches(5.5);
+}
+
+/** How many courses come nearest to the height asked for: one at the least. */
+export const coursesOf = (set: Settled): number => Math.max(1, Math.round(Number(set.high) / courseMm(set)));
+
+/**
+ * Boards, timbers in courses with pins every 4′, or blocks with cores; inside posts 6″ into the ground, at most 4′ apart;
+ * 10 to 13″ of root room; 2 : 1 of topsoil and compost; 6 to 7″ of soil over layers; settling of 10 to 20 % (common
+ * practice, no source).
+ */
+export const RAISED_BED_KNOBS = {
+  make: {
+    type: 'choice',
+    first: true,
+    label: 'Made of',
+    group: 'Sides',
+    choices: [
+      { id: 'boards', label: 'boards on posts' },
+      { id: 'timbers', label: 'square timbers, pinned' },
+      { id: 'blocks', label: 'concrete blocks' },
+    ],
+    offered: (setting) => [
+      'boards',
+      'timbers',
+      ...(WHOLE_BLOCKS.some(({ id, half }) => isOffered(setting, id) && isOffered(setting, half ?? ''))
+        ? ['blocks']
+        : []),
+    ],
+    help: 'Boards cost the least, blocks last the longest.',
+    suggest: () => ({ value: 'boards', why: fact('make.boards') }),
+  },
+  board: {
+    first: true,
+    ...sectionKnob({
+      label: 'Boards of',
+      group: 'Sides',
+      of: ['2x6', '2x8', '1x6', '45x145', '45x195', '22x145'],
+      usual: {
+        imperial: ['2x6', '2x8', '1x6', '45x145', '45x195', '22x145'],
+        metric: ['45x145', '45x195', '22x145', '2x6', '2x8', '1x6'],
+      },
+      help: 'Thin ones bow and rot first.',
+      shown: isOf('boards'),
+    }),
+  },
+  timber: {
+    first: true,
+    ...sectionKnob({
+      label: 'Timbers of',
+      group: 'Sides',
+      of: ['4x4', '90x90'],
+      usual: { imperial: ['4x4', '90x90'], metric: ['90x90', '4x4'] },
+      help: 'Each course the other way round at the corners.',
+      shown: isOf('timbers'),
+    }),
+  },
+  block: {
+    type: 'choice',
+    first: true,
+    label: 'Blocks',
+    group: 'Sides',
+    choices: WHOLE_BLOCKS.map(({ id, name }) => ({ id, label: name })),
+    offered: (setting) =>
+      WHOLE_BLOCKS.filter(({ id, half }) => isOffered(setting, id) && isOffered(setting, half ?? '')).map(
+        ({ id }) => id,
+      ),
+    help: 'Laid dry; the bed is made as long and as wide as whole blocks and halves make it.',
+    shown: isOf('blocks'),
+    suggest: (setting) => ({
+      value: setting.market === 'imperial' ? 'block-16' : 'block-390',
+      why: fact('block.market'),
+    }),
+  },
+  treatment: {
+    ...treatmentKnob({ section: 'board', group: 'Sides', use: 'light', wanted: ['treated', 'durable', 'untreated'] }),
+    shown: (set) => set.make !== 'blocks',
+    offered: (setting, set) =>
+      (['untreated', 'treated', 'durable'] as const).filter((one) =>
+        isOffered(setting, timberId(String(set.make === 'timbers' ? set.timber : set.board), one)),
+      ),
+    help: 'Timber treated since 2004 holds no arsenic and is held safe for beds by extension services; many growers still decline it. Each choice shows its life and its price.',
+  },
+  high: {
+    type: 'length',
+    label: 'Height of the sides, about',
+    group: 'Sides',
+    min: inches(5),
+    max: feet(3),
+    help: 'Over the path; built in whole courses.',
+    suggest: (setting, set) => {
+      const { heightMm } = setting.place.bed;
+      if (heightMm > 0) return { value: Math.min(feet(3), Math.max(inches(5), heightMm)), why: fact('high.bed') };
+      const usual = perMarket(setting.market, 11, 280);
+      return { value: Math.max(1, Math.round(usual / courseMm(set))) * courseMm(set), why: fact('high.roots') };
+    },
+  },
+  post: sectionKnob({
+    label: 'Inside posts of',
+    group: 'Posts',
+    of: ['2x4', '4x4', '45x95', '90x90'],
+    usual: { imperial: ['2x4', '45x95', '4x4', '90x90'], metric: ['45x95', '2x4', '90x90', '4x4'] },
+    help: 'In every corner and along the sides, 6″ (150 mm) into the ground: they keep the bed from shifting.',
+    shown: isOf('boards'),
+  }),
+  postEvery: {
+    type: 'length',
+    label: 'Posts, pins or filled cores at most apart',
+    group: 'Posts',
+    min: inches(18),
+    max: feet(8),
+    help: 'Long sides bulge: 4′ (1200 mm) is as far as they go.',
+    suggest: (setting) => ({ value: perMarket(setting.market, 48, 1200), why: fact('every.four') }),
+  },
+  cores: {
+    type: 'choice',
+    label: 'Cores',
+    group: 'Posts',
+    choices: [
+      { id: 'soil', label: 'filled with soil' },
+      { id: 'pinned', label: 'a steel pin in concrete, at corners and between' },
+    ],
+    offered: (setting) => [
+      'soil',
+      ...(isOffered(setting, 'concrete-mix') && isOffered(setting, 'rod-10') ? ['pinned'] : []),
+    ],
+    help: 'Two courses stand by their weight; higher ones are pushed over by wet soil unless they are pinned.',
+    shown: isOf('blocks'),
+    suggest: (setting, set) =>
+      coursesOf(set) > 2 && isOffered(setting, 'concrete-mix') && isOffered(setting, 'rod-10')
+        ? { value: 'pinned', why: fact('cores.high') }
+        : { value: 'soil', why: fact('cores.low') },
+  },
+  fill: {
+    type: 'choice',
+    label: 'Filled with',
+    group: 'Fill',
+    choices: [
+      { id: 'mix', label: 'topsoil and compost, two to one' },
+      { id: 'layers', label: 'prunings and leaves below, 7″ (180 mm) of mix on top' },
+      { id: 'own', label: 'soil of your own' },
+      { id: 'none', label: 'nothing yet' },
+    ],
+    offered: (setting) => [
+      'own',
+      'none',
+      ...(isOffered(setting, 'topsoil') && isOffered(setting, 'compost') ? ['mix', 'layers'] : []),
+    ],
+    help: 'Never subsoil. Good topsoil from under the paths is the cheapest of all.',
+    suggest: (setting, set) => {
+      const sold = isOffered(setting, 'topsoil') && isOffered(setting, 'compost');
+      if (!sold) return { value: 'own', why: fact('fill.own') };
+      return coursesOf(set) * courseMm(set) > inches(16)
+        ? { value: 'layers', why: fact('fill.layers') }
+        : { value: 'mix', why: fact('fill.mix') };
+    },
+  },
+  below: {
+    type: 'length',
+    label: 'Below the rim',
+    group: 'Fill',
+    min: 0,
+    max: inches(12),
+    help: 'Room for a mulch, and for water to stand in.',
+    shown: isFilled,
+    suggest: (setting) => ({ value: perMarket(setting.market, 1, 25), why: fact('below.mulch') }),
+  },
+  settles: {
+    type: 'count',
+    label: 'More for settling, %',
+    group: 'Fill',
+    min: 0,
+    max: 40,
+    help: 'A fresh mix sinks by 10 to 20 % in its first season, layers by a quarter to a third.',
+    shown: isFilled,
+    suggest: (_setting, set) =>
+      set.fill === 'layers' ? { value: 25, why: fact('settles.layers') } : { value: 15, why: fact('settles.mix') },
+  },
+} as const satisfies Knobs<BedSetting>;
+
+export type RaisedBedValues = Values<typeof RAISED_BED_KNOBS>;
+
+/** What its sides are cut from. */
+export const sideStock = (v: Pick<RaisedBedValues, 'make' | 'timber' | 'board' | 'treatment'>): string =>
+  timberId(v.make === 'timbers' ? v.timber : v.board, v.treatment);
+export const postStock = (v: Pick<RaisedBedValues, 'post'>, setting: BedSetting): string =>
+  lastingTimber(setting, v.post);

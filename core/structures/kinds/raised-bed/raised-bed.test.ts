@@ -1,0 +1,141 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { cases } from '../../../cases.fixture';
+import { boxesOf } from '../../../design/shapes/shape';
+import { ofShape, shapeOf, type Part } from '../../../design/shapes/shapes';
+import { areaOf, inside, overlap, type Pair } from '../../../geometry/polygon';
+import { extentOf } from '../../../design/extent';
+import { feet, inches } from '../../../quantity/length';
+import { activeShare, LOOSE_SOIL_RAD, turnsOver } from '../../../statics/earth';
+import { insideOf } from '../../assemblies/courses';
+import { anyPlan, first } from '../../any-plan.fixture';
+import { onBed } from '../../onto-bed.fixture';
+import { kind } from './index';
+
+/** What a part covers seen from above, convex, and from how low to how high. */
+const footprint = (part: Part) => {
+  const corners = shapeOf(part).solids(part).flatMap(boxesOf).flat();
+  const xs = corners.map(([x]) => x);
+  const ys = corners.map(([, y]) => y);
+  const zs = corners.map(([, , z]) => z);
+  const [l, r, f, b] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  return {
+    outline: [
+      [l, f],
+      [r, f],
+      [r, b],
+      [l, b],
+    ] as Pair[],
+    low: Math.min(...zs),
+    high: Math.max(...zs),
+  };
+};
+
+describe('raised bed', () => {
+  it('a keyhole of 8 × 8′ with a notch of 3 × 4′: its fill is what its inside holds, two parts to one, with what settles', () => {
+    const bed = onBed(
+      'raised-bed',
+      { make: 'boards', board: '2x6', high: inches(11), below: inches(1), settles: 0, fill: 'mix' },
+      {
+        lengthMm: feet(8),
+        widthMm: feet(8),
+        outline: { shape: 'keyhole', notchLongMm: feet(3), notchDeepMm: feet(4) },
+      },
+    );
+    // By hand: all of it less the notch, each wall 1½″ inside: 93 × 93 less 39 × 48 of the notch with its walls (in²).
+    const area = (93 * 93 - 39 * 48) * 25.4 ** 2;
+    const litres = (role: string): number =>
+      ofShape(bed.design.parts, 'fill')
+        .filter((part) => part.role === role)
+        .reduce((sum, part) => sum + part.litres, 0);
+    expect(litres('soil') + litres('compost')).toBeCloseTo((area * 10 * 25.4) / 1e6, 6);
+    expect(litres('soil') / litres('compost')).toBeCloseTo(2, 9);
+    expect(bed.codes).toContain('bulge.fits');
+  });
+
+  it('4′ × 16½′ × 0.83′ is 54.8 ft³ of fill, 36.5 of topsoil and 18.3 of compost (common practice, no source, says 55, 36.7 and 18.3)', () => {
+    const bed = onBed(
+      'raised-bed',
+      { make: 'boards', board: '2x8', high: inches(7.25), below: 0, settles: 0, fill: 'mix' },
+      { lengthMm: feet(16.5) + 2 * inches(1.5), widthMm: feet(4) + 2 * inches(1.5) },
+    );
+    const [soil, compost] = ofShape(bed.design.parts, 'fill');
+    const deep = inches(7.25);
+    const asked = feet(0.83);
+    const cubicFeet = (litres: number): number => (litres / 28.316846592) * (asked / deep);
+    expect(cubicFeet(soil?.litres ?? 0)).toBeCloseTo(36.52, 2);
+    expect(cubicFeet(compost?.litres ?? 0)).toBeCloseTo(18.26, 2);
+  });
+
+  it('whatever its knobs: sides take no place twice, lie inside their outline, and each course is closed all round', () => {
+    fc.assert(
+      fc.property(anyPlan(kind), (plan) => {
+        const { design, facts } = first(plan).sized;
+        const { built } = facts as { built: { longMm: number; wideMm: number } };
+        const walls = design.parts.filter(({ role }) =>
+          ['board', 'timber', 'block', 'half block', 'post'].includes(role),
+        );
+        const seen = walls.map(footprint);
+        for (let i = 0; i < seen.length; i++)
+          for (let k = 0; k < i; k++) {
+            const [a, b] = [seen[i], seen[k]] as [ReturnType<typeof footprint>, ReturnType<typeof footprint>];
+            if (Math.min(a.high, b.high) - Math.max(a.low, b.low) < 2) continue;
+            expect(overlap(a.outline, b.outline, 6), `${walls[i]?.id} ${walls[k]?.id}`).toBe(false);
+          }
+        for (const part of walls)
+          for (const [x, y] of extentOf(part)) {
+            expect(x).toBeGreaterThan(-6);
+            expect(x).toBeLessThan(built.longMm + 6);
+            expect(Math.abs(y)).toBeLessThan(built.wideMm / 2 + 6);
+          }
+        // Every course of walls holds as much as the outline less what is inside it, by two areas.
+        const courses = new Map<number, number>();
+        for (const [i, part] of walls.entries()) {
+          if (part.role === 'post') continue;
+          const { outline, low } = seen[i] as ReturnType<typeof footprint>;
+          const at = Math.round(low);
+          courses.set(at, (courses.get(at) ?? 0) + areaOf(outline));
+        }
+        const all = [...courses.values()];
+        expect(Math.max(...all) - Math.min(...all)).toBeLessThan(Math.max(...all) * 0.02);
+      }),
+      { numRuns: cases(60) },
+    );
+  });
+
+  it('an inner outline is as far inside, corner by corner, whether it turns in or out', () => {
+    const keyhole: Pair[] = [
+      [0, 0],
+      [900, 0],
+      [900, 1200],
+      [1800, 1200],
+      [1800, 0],
+      [2700, 0],
+      [2700, 2400],
+      [0, 2400],
+    ];
+    const inner = insideOf(keyhole, 100);
+    expect(inner).toEqual([
+      [100, 100],
+      [800, 100],
+      [800, 1300],
+      [1900, 1300],
+      [1900, 100],
+      [2600, 100],
+      [2600, 2300],
+      [100, 2300],
+    ]);
+    for (const at of inner) expect(inside(at, keyhole)).toBe(true);
+  });
+
+  it('loose soil presses with a third of what lies over it (Rankine, φ = 30°); two courses of block stand against it, four do not', () => {
+    expect(activeShare(LOOSE_SOIL_RAD)).toBeCloseTo(1 / 3, 9);
+    // By hand: 388 mm high, push 18 · 0.388³ / (3 · 6) = 0.0584 kN·m a metre; 1.2 kN of blocks and soil at 97 mm: 0.116.
+    expect(turnsOver({ highMm: 388, wideMm: 194, weightNmm: 1.2 })).toBeCloseTo(0.1164 / 0.05841, 2);
+    const bed = (high: number, cores: string) =>
+      onBed('raised-bed', { make: 'blocks', block: 'block-16', high, cores }, { widthMm: feet(4) }).codes;
+    expect(bed(inches(15), 'soil')).toContain('bulge.stands');
+    expect(bed(inches(30), 'soil')).toContain('bulge.turns');
+    expect(bed(inches(30), 'pinned')).toContain('bulge.held');
+  });
+});

@@ -1,0 +1,226 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import { blockStock } from '../../../catalogue/masonry';
+import { chain } from '../../../design/chain';
+import { placed, type Design } from '../../../design/design';
+import { fillOf } from '../../../design/shapes/fill';
+import { shapeOf, type Part } from '../../../design/shapes/shapes';
+import { areaOf, type Pair } from '../../../geometry/polygon';
+import type { Point } from '../../../geometry/space';
+import { inches } from '../../../quantity/length';
+import { groundAt, slopeOf } from '../../../site/ground';
+import { bowBetween, soilPressure, turnsOver } from '../../../statics/earth';
+import { strengthOf } from '../../../statics/strength';
+import { fact } from '../../../wording/say';
+import { together, type Assembled } from '../../assemblies/assembly';
+import { groundOf } from '../../assemblies/bed-row';
+import { insideOf } from '../../assemblies/courses';
+import type { Sizing } from '../../kind';
+import { rowViews } from '../../rules/row-views';
+import type { BedSetting } from '../../setting';
+import { courseMm, coursesOf, postStock, sideStock, type RaisedBedValues } from './knobs';
+import { builtOutline, type Unit } from './outline';
+import { blockSides, boardSides, timberSides, type Stood } from './sides';
+
+/** What its own checks and mends ask for. */
+export interface RaisedBedFacts {
+  /** As the plan has the bed, and as its sides are built: over the path, along and across. mm. */
+  planned: { highMm: number; longMm: number; wideMm: number };
+  built: { highMm: number; longMm: number; wideMm: number };
+  round: boolean;
+  /** How far the lowest board bows between two posts; null where there are none. mm. */
+  bowMm: number | null;
+  /** How many times over its weight stands against the soil; null where it is held by posts or pins. */
+  stands: number | null;
+  /** How far it is dug in at its high end, to be level. mm. */
+  dugInMm: number;
+}
+
+/** Over layers of prunings so much of the mix (common practice, no source). mm. */
+const OVER_LAYERS_MM = inches(7);
+/** Of the mix two parts are topsoil, one compost (common practice, no source). */
+const TOPSOIL_PARTS = 2 / 3;
+/** Between two corner posts; a side of blocks or timbers is so many walls thick at the least (from memory). mm. */
+const ROOM_MM = inches(2);
+const LEAST_WALLS = 3;
+/** Weight of a kilogram (9.80665 m/s², ISO 80000-3). N; soil in a core 1.2 kg a litre (from memory). */
+const G = 9.806_65;
+const SOIL_KG_L = 1.2;
+
+/** Sizes the bed: sides about its outline, held by inside posts, by pins or by their weight; what it is filled with, layer by layer. */
+export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<RaisedBedFacts> {
+  const { bed } = setting.place;
+  const ground = groundOf(bed);
+  const block = v.make === 'blocks' ? blockStock(v.block) : null;
+  const side = block ? null : stockOf(setting.catalogue, sideStock(v), 'timber');
+  const thickMm = block?.wideMm ?? side?.thickMm ?? 0;
+  const unit: Unit | null = block
+    ? { wholeMm: block.longMm, halfMm: blockStock(block.half ?? block.id).longMm, thickMm }
+    : null;
+  const post = v.make === 'boards' ? stockOf(setting.catalogue, postStock(v, setting), 'timber') : null;
+  // Two corner posts find room on the shortest side.
+  const leastMm = post ? 2 * thickMm + post.wideMm + post.thickMm + ROOM_MM : LEAST_WALLS * thickMm;
+  const { outline, longMm, wideMm } = builtOutline(bed, unit, thickMm, leastMm);
+  const courses = coursesOf(v);
+  const high = courses * courseMm(v);
+  const fallMm = groundAt(ground, longMm);
+  const stood: Stood = {
+    outline,
+    baseMm: -bed.heightMm + Math.min(0, fallMm),
+    courses,
+    courseMm: courseMm(v),
+    thickMm,
+    everyMm: v.postEvery,
+  };
+  const sides = sidesOf(v, setting, stood);
+  const depth = Math.max(0, high - v.below);
+  const fill = v.fill === 'none' || depth < 1 ? null : fillIn(v, stood, depth, sides.parts);
+  const level = Math.cos(slopeOf(ground));
+  const startMm = (bed.lengthMm - longMm / level) / 2;
+  const rim = stood.baseMm + high;
+  const lowest = soilPressure(high - courseMm(v) / 2) * courseMm(v);
+  const strength = side && strengthOf(side);
+  return {
+    design: placed({
+      ...together(sides, fill, { reasons: reasonsOf(v, courses) }),
+      ground,
+      builtMm: longMm / level,
+      startMm,
+      views: rowViews({ ground, bed, startMm }),
+      marks: [
+        chain('elevation', 'x', 'over all', [0, longMm]),
+        chain('elevation', 'z', 'rim', [stood.baseMm, rim]),
+        chain(
+          'plan',
+          'x',
+          'over all',
+          [...new Set(outline.map(([x]) => x))].sort((a, b) => a - b),
+        ),
+        chain(
+          'plan',
+          'z',
+          'across',
+          [...new Set(outline.map(([, y]) => y))].sort((a, b) => a - b),
+        ),
+        chain(
+          'end',
+          'z',
+          'courses',
+          Array.from({ length: courses + 1 }, (_, i) => stood.baseMm + i * courseMm(v)),
+        ),
+      ],
+      handles: [
+        { knob: 'high', view: 'elevation', at: [longMm / 2, 0, rim], axis: 'up' },
+        { knob: 'postEvery', view: 'elevation', at: [Math.min(v.postEvery, longMm), 0, stood.baseMm], axis: 'right' },
+        fill && { knob: 'below', view: 'end', at: [0, 0, rim - v.below], axis: 'up', perMm: -1 },
+      ],
+    }),
+    facts: {
+      planned: { highMm: bed.heightMm, longMm: bed.lengthMm, wideMm: bed.widthMm },
+      built: { highMm: high, longMm, wideMm },
+      round: bed.outline.shape === 'round',
+      bowMm:
+        v.make === 'boards' && side && strength && 'stiffnessMpa' in strength
+          ? bowBetween({
+              loadNmm: lowest,
+              spanMm: v.postEvery,
+              wideMm: side.wideMm,
+              thickMm: side.thickMm,
+              stiffnessMpa: strength.stiffnessMpa,
+            })
+          : null,
+      stands:
+        block && v.cores === 'soil'
+          ? turnsOver({
+              highMm: high,
+              wideMm: block.wideMm,
+              weightNmm: (courses * (block.massKg + block.coreLitres * SOIL_KG_L) * G) / block.longMm,
+            })
+          : null,
+      dugInMm: Math.abs(fallMm),
+    },
+  };
+}
+
+function sidesOf(v: RaisedBedValues, setting: BedSetting, stood: Stood): Assembled {
+  const rod = stockOf(setting.catalogue, 'rod-10', 'rod');
+  if (v.make === 'blocks') return blockSides(stood, { block: v.block, pinned: v.cores === 'pinned', rod });
+  const side = stockOf(setting.catalogue, sideStock(v), 'timber');
+  const longestMm = setting.sizesOf(side.id).at(-1) ?? Infinity;
+  return v.make === 'timbers'
+    ? timberSides(stood, { timber: side, rod, longestMm })
+    : boardSides(stood, {
+        board: side,
+        post: stockOf(setting.catalogue, postStock(v, setting), 'timber'),
+        longestMm,
+        setting,
+      });
+}
+
+/** What it is filled with, from below: each with what it takes more for settling. */
+function fillIn(v: RaisedBedValues, s: Stood, depthMm: number, sides: readonly Part[]): Assembled {
+  const inner = insideOf(s.outline, s.thickMm);
+  const middle: Pair = [
+    inner.reduce((sum, [x]) => sum + x, 0) / inner.length,
+    inner.reduce((sum, [, y]) => sum + y, 0) / inner.length,
+  ];
+  const rim = { outline: inner.map(([x, y]): Pair => [x - middle[0], y - middle[1]]) };
+  const mixMm = v.fill === 'layers' ? Math.min(depthMm, OVER_LAYERS_MM) : depthMm;
+  const layers = [
+    ...(v.fill === 'layers' ? [{ role: 'layers', of: 'own-prunings', deepMm: depthMm - mixMm }] : []),
+    ...(v.fill === 'own'
+      ? [{ role: 'soil', of: 'own-soil', deepMm: mixMm }]
+      : [
+          { role: 'soil', of: 'topsoil', deepMm: mixMm * TOPSOIL_PARTS },
+          { role: 'compost', of: 'compost', deepMm: mixMm * (1 - TOPSOIL_PARTS) },
+        ]),
+  ].filter(({ deepMm }) => deepMm >= 1);
+  let upMm = s.baseMm;
+  const fills = layers.map(({ role, of, deepMm }) => {
+    const fill = fillOf({
+      id: `fill-${role}`,
+      role,
+      of,
+      bottom: [middle[0], middle[1], upMm],
+      rim,
+      cutMm: deepMm,
+      litres: (areaOf(inner) * deepMm * (1 + v.settles / 100)) / 1e6,
+    });
+    upMm += deepMm;
+    return fill;
+  });
+  // Each lies against the sides: against what of them is nearest to its own height.
+  const joints = fills.map((fill) => {
+    const heart = fill.bottom[2] + fill.cutMm / 2;
+    const [corner] = inner as [Pair];
+    const spot: Point = [corner[0], corner[1], heart];
+    const against = sides
+      .filter((part) => shapeOf(part).nature === 'member')
+      .reduce((best, part) =>
+        shapeOf(part).distanceTo(part, spot) < shapeOf(best).distanceTo(best, spot) ? part : best,
+      );
+    return {
+      id: `${fill.id}-in-bed`,
+      kind: 'fill in the bed',
+      by: 'bearing' as const,
+      places: [spot],
+      parts: [fill.id, against.id],
+      fixings: [],
+    };
+  });
+  return { parts: fills, joints };
+}
+
+/** Why there are so many of each. */
+const reasonsOf = (v: RaisedBedValues, courses: number): Design['reasons'] => ({
+  board: fact('count.boards', { courses }),
+  timber: fact('count.timbers', { courses }),
+  block: fact('count.blocks', { courses }),
+  'half block': fact('count.halves'),
+  post: fact('count.posts', { every: { mm: v.postEvery } }),
+  pin: fact('count.pins', { every: { mm: v.postEvery } }),
+  core: fact('count.cores'),
+  soil: fact(v.fill === 'own' ? 'count.own' : 'count.topsoil', { more: v.settles }),
+  compost: fact('count.compost', { more: v.settles }),
+  layers: fact('count.layers', { more: v.settles }),
+  'board to post': fact('count.screws'),
+});

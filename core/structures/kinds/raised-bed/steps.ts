@@ -1,0 +1,89 @@
+import type { Doings } from '../../../building/tools';
+import type { Design } from '../../../design/design';
+import type { Listed } from '../../../design/listed';
+import { ofShape } from '../../../design/shapes/shapes';
+import { inches } from '../../../quantity/length';
+import { fact } from '../../../wording/say';
+import type { BedSetting } from '../../setting';
+import type { SeasonNote, StatedStep } from '../../step';
+import { coursesOf, type RaisedBedValues } from './knobs';
+
+/** Cleared so far beyond the sides (common practice, no source). mm. */
+const CLEAR_MM = inches(18);
+/** Layers settle so long before anything is planted (common practice, no source). Hours. */
+const SETTLE_HOURS = 14 * 24;
+
+/** Ground, sides from a level corner, then what it is filled with, layer by layer. */
+function steps(design: Design, v: RaisedBedValues): Listed<StatedStep> {
+  const courses = coursesOf(v);
+  const fills = ofShape(design.parts, 'fill').filter(({ role }) => role !== 'core');
+  return [
+    { what: fact('step.clear', { beyond: { mm: CLEAR_MM } }) },
+    { what: fact('step.mark', { long: { mm: design.builtMm } }) },
+    ...sideSteps(v, courses),
+    ...fills.map((fill): StatedStep => ({
+      what: fact(`step.fill.${fill.role}`, {
+        deep: { mm: fill.cutMm },
+        volume: { mm3: fill.litres * 1e6 },
+        loads: Math.ceil(fill.litres / BARROW_LITRES),
+      }),
+      adds: [fill.id],
+    })),
+    fills.length > 0 && { what: fact('step.water'), ...(v.fill === 'layers' ? { waitHours: SETTLE_HOURS } : {}) },
+    fills.length > 0 && { what: fact('step.mulch') },
+  ];
+}
+
+/** A barrow holds 2 ft³ (from memory). Litres. */
+const BARROW_LITRES = 56.6;
+
+const sideSteps = (v: RaisedBedValues, courses: number): Listed<StatedStep> => {
+  if (v.make === 'boards')
+    return [
+      { what: fact('step.cut'), caution: fact('care.cutting') },
+      { what: fact('step.posts') },
+      { what: fact('step.boards', { courses }), people: 2 },
+    ];
+  if (v.make === 'timbers')
+    return [
+      { what: fact('step.cut'), caution: fact('care.cutting') },
+      { what: fact('step.timbers', { courses }), people: 2 },
+      { what: fact('step.pins'), people: 2, caution: fact('care.pins') },
+    ];
+  return [
+    { what: fact('step.trench'), caution: fact('care.lifting') },
+    { what: fact('step.blocks', { courses }), people: 2, caution: fact('care.dust') },
+    v.cores === 'pinned' && { what: fact('step.cores'), caution: fact('care.cement') },
+  ];
+};
+
+const season = (_design: Design, v: RaisedBedValues, _setting: BedSetting): Listed<SeasonNote> => [
+  v.fill !== 'none' && { on: null, what: fact('season.top-up', { share: v.settles }) },
+  { on: null, what: fact('season.mulch') },
+  v.make !== 'blocks' && { on: null, what: fact('season.look') },
+];
+
+/** What each step adds, and what it is done with. */
+const doings: Doings = {
+  'step.clear': { uses: ['spade', 'gloves'] },
+  'step.mark': { uses: ['line', 'pegs', 'tape', 'square'] },
+  'step.cut': { uses: ['tape', 'square', 'saw', 'goggles', 'muffs', 'brush'] },
+  'step.posts': { adds: ['post'], uses: ['spade', 'level', 'mallet'] },
+  'step.boards': { adds: ['board'], uses: ['level', 'drill', 'clamps'] },
+  'step.timbers': { adds: ['timber'], uses: ['level', 'square', 'drill', 'mallet'] },
+  'step.pins': { adds: ['pin'], joins: ['pin through timber'], uses: ['hammer', 'gloves', 'goggles'] },
+  'step.trench': { uses: ['spade', 'tamper', 'level'] },
+  'step.blocks': { adds: ['block', 'half block'], uses: ['level', 'line', 'mallet', 'gloves'] },
+  'step.cores': {
+    adds: ['pin', 'core'],
+    joins: ['pin in a core'],
+    uses: ['hammer', 'barrow', 'gloves', 'mask', 'goggles'],
+  },
+  'step.fill.layers': { uses: ['barrow', 'spade'] },
+  'step.fill.soil': { uses: ['barrow', 'spade'] },
+  'step.fill.compost': { uses: ['barrow', 'spade'] },
+  'step.water': { uses: [] },
+  'step.mulch': { uses: ['barrow'] },
+};
+
+export const BUILDING = { steps, doings, season };

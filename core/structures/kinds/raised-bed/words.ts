@@ -1,0 +1,96 @@
+import type { Said } from '../../said';
+
+/** What its parts are called and measure, how its joints are made, and what is said of it. */
+export const WORDS = {
+  names: {
+    parts: {
+      board: { word: 'Board', means: 'as long as its side, or from post to post', as: 'body', stacks: true },
+      timber: { word: 'Timber', means: 'end to end', as: 'body', stacks: true },
+      block: { word: 'Block', means: 'a whole one', as: 'body', stacks: true },
+      'half block': { word: 'Half block', means: 'ends a course', as: 'body', stacks: true },
+      post: { word: 'Inside post', means: 'from the rim to its foot in the ground' },
+      pin: { word: 'Pin', means: 'through all courses into the ground' },
+      core: { word: 'Concrete in a core', means: 'height filled; the volume stands in `litres`' },
+      soil: { word: 'Soil', means: 'depth; the volume, with what settles, stands in `litres`' },
+      compost: { word: 'Compost', means: 'depth; the volume, with what settles, stands in `litres`' },
+      layers: { word: 'Prunings and leaves', means: 'depth; the volume, with what settles, stands in `litres`' },
+    },
+    joints: { 'fill in the bed': 'Fill in the bed' },
+    joinery: {
+      'board to post':
+        'The board lies flat on the outside of the post, crown up; two screws askew. Boards that follow each other meet over the middle of a post, in each course at another one.',
+      'pin through timber':
+        'A hole as wide as the pin through every course, drilled with the courses in place; the pin is driven through all of them.',
+      'block beside block': 'Laid dry, end to end, tapped down to the line.',
+      'block at a corner':
+        'In each course the other block runs through to the corner, so that no joint is over another.',
+      'course on course': 'Each block lies on the joint of the two below it.',
+      'pin in a core':
+        'The pin is driven through the core into the ground, then the core is filled with concrete to the rim, tamped with a stick.',
+      'fill in the bed': 'Filled in layer by layer, trodden lightly along the sides.',
+    },
+  },
+  phrases: {
+    'make.boards': 'The least money and the least weight.',
+    'block.market': 'As blocks are sold here.',
+    'high.bed': 'As high as the plan has this bed.',
+    'high.roots': 'Ten to thirteen inches (250 to 330 mm) of room for roots, in whole courses.',
+    'every.four': 'Four feet (1200 mm): farther apart the sides bulge.',
+    'cores.high': 'More than two courses are pinned.',
+    'cores.low': 'Two courses stand by their weight, and the soil in their cores.',
+    'fill.own': 'No topsoil or compost in your price book.',
+    'fill.layers': 'So deep a bed needs soil on top only; below it, what would be burnt.',
+    'fill.mix': 'Drains and feeds; ready to plant at once.',
+    'below.mulch': 'Room for a mulch.',
+    'settles.mix': 'A fresh mix sinks by 10 to 20 % in its first season.',
+    'settles.layers': 'Layers sink by a quarter to a third as they rot.',
+    'count.boards': '{courses|course|courses} on every side',
+    'count.timbers': '{courses|course|courses}, each the other way round at the corners',
+    'count.blocks': '{courses|course|courses} with broken joints',
+    'count.halves': 'Where whole blocks do not come out',
+    'count.posts': 'In every corner, and none more than {every} from the next',
+    'count.pins': 'In every corner, and none more than {every} from the next',
+    'count.cores': 'About every pin',
+    'count.topsoil': 'Two parts of the mix, with {more} % for settling',
+    'count.own': 'The whole depth, with {more} % for settling',
+    'count.compost': 'One part of the mix, with {more} % for settling',
+    'count.layers': 'Below the mix, with {more} % for settling',
+    'count.screws': 'Two where a board passes or ends on a post',
+    'step.clear':
+      'Cut what grows there short, {beyond} beyond the sides all round, and loosen the soil with a fork: roots go on down.',
+    'step.mark':
+      'Peg the corners, {long} over all, with strings at the height of the rim: the diagonals are equal, the strings level.',
+    'step.cut':
+      'Cut the pieces from the list; let wet treated boards dry in the sun first, they shrink. Brush every cut.',
+    'step.posts':
+      'Set the corner posts into holes 6″ (150 mm) deep, plumb, then those between, all tops to the string.',
+    'step.boards':
+      'Level the lowest board of one long side first; every other board follows it. Screw {courses|course|courses} to the outsides of the posts.',
+    'step.timbers':
+      'Lay the first course dead level; then the next, the other way round at the corners: {courses|course|courses}.',
+    'step.pins': 'Drill through all courses at the marks and drive the pins until they end just under the rim.',
+    'step.trench': 'Cut a trench for the first course and tamp it firm and level; a flat spade squares its edges.',
+    'step.blocks':
+      'The corner block first, dead level and square both ways: every other follows it. Lay one course all round, level it, then the next with broken joints: {courses|course|courses}.',
+    'step.cores':
+      'Drive a pin through the core at every corner and between, fill those cores with concrete to the rim and tamp it with a stick.',
+    'step.fill.layers':
+      'Lay logs first, then prunings, then leaves, trodden and watered: {deep} deep, {volume}, about {loads|barrow load|barrow loads}.',
+    'step.fill.soil':
+      'Fill in the topsoil, {deep} deep: {volume}, about {loads|barrow load|barrow loads}. Never subsoil.',
+    'step.fill.compost':
+      'Add the compost, {deep} deep: {volume}, about {loads|barrow load|barrow loads}, and turn it into the topsoil once. After that, never again.',
+    'step.water': 'Water it well and let it settle.',
+    'step.mulch': 'Rake it to a low hump, and mulch it.',
+    'season.top-up': 'Next spring, top it up with compost: about {share} % of its depth has settled.',
+    'season.mulch': 'Every autumn, a hand of mulch on top; leave what is below alone.',
+    'season.look':
+      'Each spring, look along the sides: what bows wants a post more; what is soft at the soil is near its end.',
+    'care.cutting': 'Goggles and muffs; clamp what is cut. Sawdust of treated wood is swept up and never burnt.',
+    'care.pins': 'Steel on steel splinters: goggles on, nobody holds the pin in a bare hand.',
+    'care.lifting':
+      'A block weighs as much as a small child: lift with the knees, gloves on, early in the day when it is hot.',
+    'care.dust': 'Split or cut blocks outdoors and wet: their dust harms lungs. Mask and goggles.',
+    'care.cement': 'Cement burns skin and lungs: gloves, mask, long sleeves; wash it off at once.',
+  },
+} as const satisfies Said;
