@@ -61,7 +61,7 @@ const SHOTS = [
   ['bench-arch', '/g/ferry-house/s/dock-arch', { height: 900 }],
   ['bench-hoops', '/g/ferry-house/s/cabbage-tunnel'],
   ['bench-fence', '/g/ferry-house/s/river-fence'],
-  ['bench-cage', '/g/ferry-house/s/berry-cage', { height: 900 }],
+  ['bench-arbor', '/g/ferry-house/s/rose-arbor', { height: 900 }],
   [
     'kept-out',
     '/g/ferry-house/kept-out?bed=sail-bed',
