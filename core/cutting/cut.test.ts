@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { cases } from '../cases.fixture';
 import { packsFor } from '../costing/packs';
 import { cut } from './cut';
-import type { Offer } from './cut-plan';
+import { layoutName, type Offer } from './cut-plan';
 import { tightOf } from './tight';
 
 const wanted = (...measures: number[]) => measures.map((measure, i) => ({ part: `p${i}`, structure: 's', measure }));
@@ -39,6 +39,23 @@ function best(pieces: readonly number[], offers: readonly Offer[], lost: number)
 }
 
 describe('cutting', () => {
+  it('names bars A to Z, then AA to ZZ, then AAA, none twice (by hand)', () => {
+    expect([0, 25, 26, 51, 52, 701, 702].map(layoutName)).toEqual(['A', 'Z', 'AA', 'AZ', 'BA', 'ZZ', 'AAA']);
+    expect(new Set(Array.from({ length: 2000 }, (_, i) => layoutName(i))).size).toBe(2000);
+  });
+
+  it('opens the fewer bars where two ways cost the same; buys a piece as long as a bar, and none for one that is longer', () => {
+    const offers: Offer[] = [
+      { measure: 2000, minor: 200 },
+      { measure: 4000, minor: 400 },
+    ];
+    const same = cut(wanted(1990, 1990), offers, [], 3);
+    expect([same.costMinor, same.layouts.length]).toEqual([400, 1]);
+    const whole = cut(wanted(4000, 4001), offers, [], 3);
+    expect([whole.costMinor, whole.unplaced.map(({ measure }) => measure)]).toEqual([400, [4001]]);
+    expect(cut(wanted(4001), offers, [], 3)).toMatchObject({ costMinor: 0, boundMinor: 0, layouts: [] });
+  });
+
   it('places every piece once, inside its bar, a saw cut apart; never claims more than exhaustive search allows', () => {
     const anyCase = fc.record({
       pieces: fc.array(fc.integer({ min: 100, max: 2400 }), { minLength: 1, maxLength: 6 }),

@@ -2,7 +2,10 @@ import type { Joint } from '../../design/design';
 import { lineOf, type Line } from '../../design/shapes/line';
 import { pathLength, type Point } from '../../geometry/space';
 import { inches } from '../../quantity/length';
+import { fact } from '../../wording/say';
+import type { ChoiceKnob } from '../knob';
 import type { Said } from '../said';
+import { isOffered, type Setting } from '../setting';
 
 /** A string is made fast at both ends with so much (from memory). mm. */
 const STRING_END_MM = inches(6);
@@ -34,6 +37,23 @@ export function stringUp(o: {
     },
   };
 }
+
+/** Natural twine or synthetic, as it is sold: for what hangs from it, or climbs it. */
+export const twineKnob = (o: { group: string; shown: NonNullable<ChoiceKnob['shown']> }) =>
+  ({
+    type: 'choice',
+    label: 'Twine',
+    group: o.group,
+    choices: [
+      { id: 'natural', label: 'natural fibre' },
+      { id: 'synthetic', label: 'synthetic' },
+    ],
+    offered: (setting: Setting) =>
+      (['natural', 'synthetic'] as const).filter((id) => isOffered(setting, `twine-${id}`)),
+    help: 'Natural twine is composted with the vines.',
+    shown: o.shown,
+    suggest: () => ({ value: 'natural', why: fact('twine.compost') }),
+  }) as const satisfies ChoiceKnob;
 
 /** As many strings over a width as leave no wider gap than what climbs there reaches over; three at the least. mm. */
 export const stringsFor = (

@@ -4,7 +4,7 @@ import { asPlace } from '../../../site/stands/stands';
 import { LET_IN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import { footingKnobs } from '../../assemblies/footing';
-import { stringsFor } from '../../assemblies/strings-up';
+import { stringsFor, twineKnob } from '../../assemblies/strings-up';
 import type { Knobs, Settled, Values } from '../../knob';
 import { SPARE_MM, suggestDepth } from '../../rules/depth';
 import { hangFor, statureOf, type WaySetting } from '../../rules/over-way';
@@ -12,7 +12,6 @@ import { endShapeKnob } from '../../rules/shaped-end';
 import { STATION_SCHOOLS } from '../../rules/stations';
 import { perMarket } from '../../rules/tidy';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
-import { isOffered } from '../../setting';
 import { heavyDepth } from '../../rules/timber-post';
 import { NO_FILL } from '../../../statics/embedment';
 
@@ -269,19 +268,7 @@ export const ARBOR_KNOBS = {
         : { value: 0, why: fact('strings.none') };
     },
   },
-  twine: {
-    type: 'choice',
-    label: 'Twine',
-    group: 'Sides',
-    choices: [
-      { id: 'natural', label: 'natural fibre' },
-      { id: 'synthetic', label: 'synthetic' },
-    ],
-    offered: (setting) => (['natural', 'synthetic'] as const).filter((id) => isOffered(setting, `twine-${id}`)),
-    help: 'Natural twine is composted with the vines.',
-    shown: (set) => hasSlats(set) && Number(set.strings) > 0,
-    suggest: () => ({ value: 'natural', why: fact('twine.compost') }),
-  },
+  twine: twineKnob({ group: 'Sides', shown: (set) => hasSlats(set) && Number(set.strings) > 0 }),
   school: {
     type: 'choice',
     label: 'Plant places',

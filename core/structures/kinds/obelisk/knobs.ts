@@ -4,7 +4,7 @@ import { leadPlant } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
 import { roomOf } from '../../../site/bed';
 import { fact } from '../../../wording/say';
-import { stringsFor } from '../../assemblies/strings-up';
+import { stringsFor, twineKnob } from '../../assemblies/strings-up';
 import type { Knobs, Settled, Values } from '../../knob';
 import { inTheMiddle, reachOverBed } from '../../rules/row';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
@@ -207,19 +207,7 @@ export const OBELISK_KNOBS = {
         : { value: 0, why: fact('strings.none') };
     },
   },
-  twine: {
-    type: 'choice',
-    label: 'Twine',
-    group: 'Rungs',
-    choices: [
-      { id: 'natural', label: 'natural fibre' },
-      { id: 'synthetic', label: 'synthetic' },
-    ],
-    offered: (setting) => (['natural', 'synthetic'] as const).filter((id) => isOffered(setting, `twine-${id}`)),
-    help: 'Natural twine is composted with the vines.',
-    shown: (set) => Number(set.strings) > 0,
-    suggest: () => ({ value: 'natural', why: fact('twine.compost') }),
-  },
+  twine: twineKnob({ group: 'Rungs', shown: (set) => Number(set.strings) > 0 }),
 } as const satisfies Knobs<BedSetting>;
 
 /** What is thinner than a rung of ¾″ holds on to a string only (DOC PS 20-20, table 3). mm. */

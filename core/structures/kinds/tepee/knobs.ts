@@ -4,6 +4,7 @@ import { leadPlant } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
 import { roomOf } from '../../../site/bed';
 import { fact } from '../../../wording/say';
+import { twineKnob } from '../../assemblies/strings-up';
 import type { Knobs, Settled } from '../../knob';
 import { inTheMiddle, reachOverBed } from '../../rules/row';
 import { perMarket, tidy, wholeStep } from '../../rules/tidy';
@@ -229,19 +230,7 @@ export const TEPEE_KNOBS = {
         : { value: perMarket(setting.market, 10, 250), why: fact('ladder.ten') };
     },
   },
-  twine: {
-    type: 'choice',
-    label: 'Twine',
-    group: 'Strings',
-    choices: [
-      { id: 'natural', label: 'natural fibre' },
-      { id: 'synthetic', label: 'synthetic' },
-    ],
-    offered: (setting) => (['natural', 'synthetic'] as const).filter((id) => isOffered(setting, `twine-${id}`)),
-    help: 'Natural twine is composted with the vines.',
-    shown: (set) => set.ladder === 'yes',
-    suggest: () => ({ value: 'natural', why: fact('twine.compost') }),
-  },
+  twine: twineKnob({ group: 'Strings', shown: (set) => set.ladder === 'yes' }),
   dig: {
     type: 'length',
     label: 'Ring bed dug',
