@@ -16,6 +16,8 @@ const WANTED: Record<string, { crop: string; bed: string }> = {
   'woven-frame': { crop: 'Sweet pea', bed: 'Net-loft bed' },
   'mesh-cage': { crop: 'Tomato, bush', bed: 'Lean-to bed' },
   stake: { crop: 'Pepper', bed: 'Stoop bed' },
+  obelisk: { crop: 'Sweet pea', bed: 'Bell bed' },
+  'post-and-wire': { crop: 'Raspberry', bed: 'Cane bed' },
 };
 
 /** What is planned from a planting; what stands elsewhere is begun elsewhere. */
