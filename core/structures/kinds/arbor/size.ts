@@ -43,15 +43,14 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
   const startMm = way ? (way.lengthMm - v.long) / 2 : 0;
   const soil = soilBeside(setting, startMm);
   const y = (v.inside + postMm) / 2;
-  const g: Grid = {
+  const grid: Omit<Grid, 'underMm'> = {
     alongMm: Array.from({ length: v.bays + 1 }, (_, i) => postMm / 2 + ((v.long - postMm) * i) / v.bays),
     acrossMm: [-y, y],
     postMm,
-    underMm: v.headroom,
     beamsRun: v.beams,
   };
-  const posts = g.acrossMm.flatMap((across) =>
-    g.alongMm.map((along, i) =>
+  const posts = grid.acrossMm.flatMap((across) =>
+    grid.alongMm.map((along, i) =>
       setPost({
         id: `post-${across < 0 ? 'front' : 'back'}-${i + 1}`,
         foot: [along, across, 0],
@@ -64,6 +63,9 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
       }),
     ),
   );
+  // Where no post on sale is long enough, all of it stands lower.
+  const underMm = Math.min(v.headroom, ...posts.map(({ to }) => to[2]));
+  const g: Grid = { ...grid, underMm };
   const beamStock = timber(v.beamOf);
   const { beams, joints: onPosts } = layBeams(g, posts, {
     of: beamStock,
@@ -81,7 +83,7 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
   const braces = legMm > 0 ? kneeBraces(g, posts, beams, { of: timber(v.rafterOf), legMm }) : null;
   const slats = v.sides === 'slats' ? slatSides(v, setting, g, posts) : null;
   const stations = way ? plantBeside(v, setting, soil, y + postMm / 2 + STEM_OUT_MM) : [];
-  const topMm = v.headroom + beamStock.wideMm;
+  const topMm = underMm + beamStock.wideMm;
   return {
     design: placed({
       ...together(
@@ -103,29 +105,29 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
       marks: [
         chain('elevation', 'x', 'inside', [-v.inside / 2, v.inside / 2], [0, v.inside]),
         chain('elevation', 'x', 'over the posts', [-y - postMm / 2, y + postMm / 2], [0, v.inside + 2 * postMm]),
-        chain('elevation', 'z', 'heights', [0, v.headroom, topMm, topMm + timber(v.rafterOf).wideMm]),
+        chain('elevation', 'z', 'heights', [0, underMm, topMm, topMm + timber(v.rafterOf).wideMm]),
         chain('side', 'x', 'posts', ascending([0, ...g.alongMm, v.long])),
-        slats && chain('side', 'z', 'slats', ascending([0, ...slatHeights(v, timber(v.slatOf).wideMm)])),
+        slats && chain('side', 'z', 'slats', ascending([0, ...slatHeights(v, underMm, timber(v.slatOf).wideMm)])),
         chain('plan', 'x', 'posts', g.alongMm),
         chain('plan', 'z', 'across', g.acrossMm),
       ],
       handles: [
         { knob: 'inside', view: 'elevation', at: [0, v.inside / 2, v.headroom / 3], axis: 'right', perMm: 2 },
-        { knob: 'headroom', view: 'elevation', at: [0, 0, v.headroom], axis: 'up' },
+        { knob: 'headroom', view: 'elevation', at: [0, 0, underMm], axis: 'up' },
         { knob: 'long', view: 'side', at: [v.long, 0, v.headroom / 3], axis: 'right' },
         { knob: 'depth', view: 'side', at: [postMm / 2, 0, -v.depth], axis: 'up', perMm: -1 },
         legMm > 0 &&
           v.beams === 'across' && {
             knob: 'braceLeg',
             view: 'elevation',
-            at: [0, -v.inside / 2, v.headroom - legMm],
+            at: [0, -v.inside / 2, underMm - legMm],
             axis: 'up',
             perMm: -1,
           },
       ],
     }),
     facts: {
-      headroomMm: v.headroom,
+      headroomMm: underMm,
       statureMm: statureOf(setting),
       insideMm: v.inside,
       onWayMm: onTheWay(setting, v),
@@ -150,11 +152,8 @@ const reasonsOf = (v: ArborValues, rafters: number): Design['reasons'] => ({
 });
 
 /** The middles of the slats over the path, from under the beams down as long as there is room. mm. */
-export function slatHeights(
-  v: Pick<ArborValues, 'headroom' | 'slatEvery' | 'slatFrom' | 'braceLeg' | 'beams'>,
-  wideMm: number,
-): number[] {
-  const top = v.headroom - UNDER_BEAM_MM - wideMm / 2;
+function slatHeights(v: Pick<ArborValues, 'slatEvery' | 'slatFrom'>, underMm: number, wideMm: number): number[] {
+  const top = underMm - UNDER_BEAM_MM - wideMm / 2;
   const count = Math.max(1, Math.floor((top - v.slatFrom) / v.slatEvery + 1e-6) + 1);
   return Array.from({ length: count }, (_, i) => top - i * v.slatEvery).reverse();
 }
@@ -167,7 +166,7 @@ function slatSides(v: ArborValues, setting: WaySetting, g: Grid, posts: readonly
   return together(
     ...([-1, 1] as const).map((side) => {
       const line = posts.filter((post) => Math.sign(post.to[1]) === side);
-      const laid = slatHeights(v, rail.wideMm).map((up, i) =>
+      const laid = slatHeights(v, g.underMm, rail.wideMm).map((up, i) =>
         railsOver({
           pieces: [{ fromMm: 0, toMm: v.long }],
           rail,
