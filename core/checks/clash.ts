@@ -9,6 +9,9 @@ import { check } from './check';
 export interface Neighbour {
   name: string;
   covers: readonly (readonly PlanSpot[])[];
+  /** The beds it stands on or beside; and the one whose sides it is, which others stand in. */
+  beds?: readonly string[];
+  sidesOf?: string | null;
 }
 
 /** Structures may stand this close before they are in each other's way: a finger's width (from memory). mm. */

@@ -1,11 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { DEMO_PLAN } from '../demo/garden';
 import { coverOf } from '../design/on-plot';
 import { distanceToOutline } from '../geometry/polygon';
 import { bedsNamed, bedsOf, footholdOf, hostNamed, pathOf } from '../site/stands/stands';
 import { anyPlan, first } from '../structures/any-plan.fixture';
 import { KINDS } from '../structures/registry';
+import { SOIL } from '../site/underfoot';
 import { whereaboutsIn } from './clashes';
+import { computeGarden } from './compute';
 
 describe.each(KINDS)('where $id is', (kind) => {
   it('is told by its stand: the beds and the run it names are those it is sized for', () => {
@@ -40,5 +43,53 @@ describe.each(KINDS.filter(({ stands }) => stands.some((on) => on === 'path' || 
       }),
       { numRuns: 25 },
     );
+  });
+});
+
+describe('the sides of a bed', () => {
+  const sides = (id: string, bed: string) => ({
+    id,
+    kind: 'raised-bed',
+    name: id,
+    stand: { on: 'bed' as const, bed },
+    plantings: [],
+    knobs: {},
+  });
+  const clashing = (structures: (typeof DEMO_PLAN)['structures']): string[] =>
+    computeGarden({ ...DEMO_PLAN, structures })
+      .structures.filter(({ verdicts }) => verdicts.some(({ told }) => told.code === 'clash.other'))
+      .map(({ structure }) => structure.id);
+  const standing = DEMO_PLAN.structures.filter(({ stand }) => stand.on === 'bed' || stand.on === 'beds');
+
+  it('are in the way of nothing that stands in it, over it or beside its way, nor that of them', () => {
+    const before = clashing(standing);
+    const beds = [...new Set(standing.flatMap(({ stand }) => bedsNamed(stand)))];
+    const own = standing.filter(({ kind }) => kind !== 'raised-bed');
+    expect(clashing([...own, ...beds.map((bed, i) => sides(`sides-${i}`, bed))])).toEqual(before);
+  });
+
+  it('are in the way of other sides of the same bed, and of what comes over from another', () => {
+    expect(clashing([sides('one', 'long-bed'), sides('two', 'long-bed')])).toEqual(['one', 'two']);
+    const pushed: (typeof DEMO_PLAN)['structures'] = [
+      sides('one', 'yard-bed'),
+      {
+        id: 'fence',
+        kind: 'garden-fence',
+        name: 'Fence',
+        plantings: [],
+        knobs: {},
+        stand: {
+          on: 'path',
+          spots: [
+            { xMm: 1000, yMm: 8600, groundMm: 0 },
+            { xMm: 5000, yMm: 8600, groundMm: 0 },
+          ],
+          closed: false,
+          inside: 'left',
+          underfoot: SOIL,
+        },
+      },
+    ];
+    expect(clashing(pushed)).toEqual(['one', 'fence']);
   });
 });

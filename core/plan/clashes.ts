@@ -8,7 +8,7 @@ import { coverOf } from '../design/on-plot';
 import type { ComputedStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
 import { tiedTo } from './setting-of';
-import { asStand, standOf } from '../site/stands/stands';
+import { asStand, bedsOf, standOf } from '../site/stands/stands';
 
 const covered = new WeakMap<ComputedStructure, Neighbour>();
 /**
@@ -18,8 +18,14 @@ const covered = new WeakMap<ComputedStructure, Neighbour>();
 export function neighbourOf(computed: ComputedStructure): Neighbour {
   const before = covered.get(computed);
   if (before) return before;
-  const { structure, sized, frame } = computed;
-  const neighbour = { name: structure.name, covers: coverOf(sized.design, frame) };
+  const { structure, sized, frame, kind, setting } = computed;
+  const beds = bedsOf(setting.place).map(({ id }) => id);
+  const neighbour: Neighbour = {
+    name: structure.name,
+    covers: coverOf(sized.design, frame),
+    beds,
+    sidesOf: kind.purpose === 'bed' ? (beds[0] ?? null) : null,
+  };
   covered.set(computed, neighbour);
   return neighbour;
 }
@@ -72,6 +78,14 @@ export function couldMeet(plan: Plan, structure: StructurePlan, where = whereabo
   );
 }
 
+/** Those of some neighbours that can be in the way: what stands in a bed is not in the way of its sides, nor they of it. */
+export function inTheWay(computed: ComputedStructure, neighbours: readonly Neighbour[]): readonly Neighbour[] {
+  const own = neighbourOf(computed);
+  const standsIn = (one: Neighbour, sides: Neighbour): boolean =>
+    typeof sides.sidesOf === 'string' && one.sidesOf !== sides.sidesOf && (one.beds ?? []).includes(sides.sidesOf);
+  return neighbours.filter((other) => !standsIn(own, other) && !standsIn(other, own));
+}
+
 const judged = new WeakMap<ComputedStructure, { neighbours: readonly Neighbour[]; met: Verdict | null }>();
 
 /** A computed structure with what its neighbours say to where it stands. */
@@ -80,7 +94,9 @@ export function withClashes<C extends ComputedStructure>(computed: C, neighbours
   const before = judged.get(computed);
   const same =
     before?.neighbours.length === neighbours.length && before.neighbours.every((one, i) => one === neighbours[i]);
-  const met = same ? before.met : clash({ covers: neighbourOf(computed).covers, neighbours });
+  const met = same
+    ? before.met
+    : clash({ covers: neighbourOf(computed).covers, neighbours: inTheWay(computed, neighbours) });
   judged.set(computed, { neighbours, met });
   if (!met) return computed;
   // A clash has no mend: one of the two has to give way.

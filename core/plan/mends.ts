@@ -1,4 +1,5 @@
 import { clash, type Neighbour } from '../checks/clash';
+import { inTheWay } from './clashes';
 import { byUrgency, isUrgent, URGENCY, type Level, type Verdict } from '../checks/check';
 import type { Market } from '../catalogue/stock';
 import { coverOf } from '../design/on-plot';
@@ -104,15 +105,16 @@ const unpricedIn = ({ shopping }: Pick<Priced, 'shopping'>): ReadonlySet<string>
  * A computed structure with the changes that mend its findings, each tried and priced: as much work again
  * for every one. Each is judged by everything again: its own checks, who else stands there, and what it is tied
  * to. It is offered only if the finding is gone, nothing has to be looked at more urgently than before, and
- * everything that could be bought can be bought still. `neighbours` are what stands near on the plot.
+ * everything that could be bought can be bought still. `near` is what stands near on the plot.
  */
 export function withMends(
   kinds: Kinds,
   plan: Plan,
   computed: ComputedStructure,
-  neighbours: readonly Neighbour[] = [],
+  near: readonly Neighbour[] = [],
 ): MendedStructure {
   const { structure, kind, setting, sized } = computed;
+  const neighbours = inTheWay(computed, near);
 
   /** Verdicts on what it is tied to, under names of their own. */
   const ofTied = (changed: StructurePlan): Verdict[] => {
