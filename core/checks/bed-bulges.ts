@@ -10,7 +10,8 @@ export const bedBulges = check(
   'bed-bulges',
   {
     says: {
-      'bulge.bows': 'Wet soil bows the lowest board by {bow} between posts {every} apart.',
+      'bulge.bows':
+        'Wet soil bows the lowest board by {bow} between posts {every} apart; more than {most} is seen to bulge.',
       'bulge.fits': 'Wet soil bows the lowest board by {bow} between posts {every} apart.',
       'bulge.turns': 'The blocks weigh {times} times what wet soil takes to turn them over; {least} is wanted.',
       'bulge.stands': 'The blocks weigh {times} times what wet soil takes to turn them over.',
@@ -20,11 +21,10 @@ export const bedBulges = check(
   },
   (at: { bowMm: number | null; standsTimes: number | null; everyMm: number }, found) => {
     const every = { mm: at.everyMm };
-    if (at.bowMm !== null)
-      return found(at.bowMm > MOST_BOW_MM ? 'warn' : 'good', at.bowMm > MOST_BOW_MM ? 'bulge.bows' : 'bulge.fits', {
-        bow: { mm: at.bowMm },
-        every,
-      });
+    if (at.bowMm !== null) {
+      const values = { bow: { mm: at.bowMm }, every, most: { mm: MOST_BOW_MM } };
+      return at.bowMm > MOST_BOW_MM ? found('warn', 'bulge.bows', values) : found('good', 'bulge.fits', values);
+    }
     if (at.standsTimes === null) return found('good', 'bulge.held', { every });
     const values = { times: Math.round(at.standsTimes * 10) / 10, least: LEAST_TIMES };
     return at.standsTimes < LEAST_TIMES ? found('warn', 'bulge.turns', values) : found('good', 'bulge.stands', values);

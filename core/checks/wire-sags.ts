@@ -25,10 +25,8 @@ export const wireSags = check(
       share: Math.round(wires.yieldShare * 100),
     };
     if (wires.yieldShare > MOST_SHARE) return found('warn', 'sag.gives', values);
-    return found(
-      wires.sagMm > wires.spanMm * MOST_SAG ? 'warn' : 'good',
-      wires.sagMm > wires.spanMm * MOST_SAG ? 'sag.deep' : 'sag.fits',
-      values,
-    );
+    return wires.sagMm > wires.spanMm * MOST_SAG
+      ? found('warn', 'sag.deep', values)
+      : found('good', 'sag.fits', values);
   },
 );

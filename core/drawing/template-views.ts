@@ -97,19 +97,15 @@ export function tilesOf(template: Template, sheet: { wideMm: number; highMm: num
       bottom: template.wideMm - (down + 1) * each.high,
     };
     const corners: Spot[] = [
-      ...(columns > 1 || rows > 1
-        ? ([
-            [box.left, box.bottom],
-            [box.right, box.bottom],
-            [box.left, box.top],
-            [box.right, box.top],
-          ] as const)
-        : []),
+      [box.left, box.bottom],
+      [box.right, box.bottom],
+      [box.left, box.top],
+      [box.right, box.top],
     ];
     const primitives: Primitive[] = [
       { draw: 'lines', ink: 'hidden', lines: clippedTo([...board, ...tenths], box) },
       { draw: 'lines', ink: 'outline', lines: clippedTo(outline, box) },
-      { draw: 'lines', ink: 'edge', lines: corners.flatMap(cross) },
+      { draw: 'lines', ink: 'edge', lines: columns * rows > 1 ? corners.flatMap(cross) : [] },
     ];
     return {
       across,

@@ -1,13 +1,10 @@
 import { stockOf } from '../catalogue/catalogue';
 import type { Catalogue, Piece } from '../catalogue/stock';
+import type { Part } from '../design/shapes/shapes';
 import type { Design, Drive, Driven, Fixing, Joint } from '../design/design';
-import { axisOf } from '../design/shapes/bar';
-import { boxesOf } from '../design/shapes/shape';
-import { asShape, shapeOf, type Part } from '../design/shapes/shapes';
-import { tangentAt } from '../geometry/curve';
-import { outlineOf } from '../geometry/outline';
 import { areaOf, clipped, inside, type Pair } from '../geometry/polygon';
-import { add, cross, dot, minus, norm, scale, unit, type Point } from '../geometry/space';
+import { add, dot, minus, norm, scale, type Point } from '../geometry/space';
+import { acrossOf, piecesOf, type Across, type Straight } from './straights';
 
 /**
  * From the end and the edge of a piece to a pre-drilled screw, in shanks: 7 and 3 (EN 1995-1-1:2004 table 8.2,
@@ -25,102 +22,6 @@ const TOUCHING_MM = 3;
 /** The pilot hole of a screw in a timber, to half a millimetre. mm. */
 export function pilotFor(thickMm: number, dense: boolean): number {
   return Math.max(1, Math.round(2 * thickMm * (dense ? PILOT.durable : PILOT.softwood)) / 2);
-}
-
-/** A plane across the way of a fixing. */
-interface Across {
-  way: Point;
-  u: Point;
-  v: Point;
-}
-
-const acrossOf = (way: Point, into: Part): Across => {
-  const bar = asShape(into, 'bar');
-  const axis = bar ? tangentAt(axisOf(bar), 0) : ([0, 0, 1] as const);
-  const level = minus(axis, scale(way, dot(axis, way)));
-  const u = norm(level) > 0.05 ? unit(level) : unit(cross(way, Math.abs(way[2]) < 0.9 ? [0, 0, 1] : [1, 0, 0]));
-  return { way, u, v: cross(way, u) };
-};
-const onto = ({ u, v }: Across, at: Point): Pair => [dot(at, u), dot(at, v)];
-
-/** A straight piece of a member: its outline across the way, its axis there, and where a line along the way is inside it. */
-interface Straight {
-  outline: Pair[];
-  axis: Pair;
-  crossing(at: Point): readonly [from: number, to: number] | null;
-}
-
-function piecesOf(part: Part, across: Across): Straight[] {
-  const bar = asShape(part, 'bar');
-  if (!bar) return [];
-  const axis = tangentAt(axisOf(bar), 0);
-  const normals = [axis, bar.wide, unit(cross(axis, bar.wide))];
-  return shapeOf(bar)
-    .solids(bar)
-    .flatMap((solid) =>
-      boxesOf(solid).map((corners) => {
-        // Sawn aslant a slice has no two edges along the board: the planes of its own faces.
-        const slabs =
-          solid.solid === 'plate'
-            ? facesOf(corners)
-            : normals.map((normal) => {
-                const reach = corners.map((at) => dot(at, normal));
-                return { normal, low: Math.min(...reach), high: Math.max(...reach) };
-              });
-        return {
-          outline: outlineOf(corners.map((at) => onto(across, at))).reverse(),
-          axis: onto(across, axis),
-          crossing: (at: Point) => crossingOf(slabs, at, across.way),
-        };
-      }),
-    );
-}
-
-/** The planes of a slice by its corners: of end, wide face and thick face, each pair by a corner and two beside it. */
-const SLICE_FACES = [
-  [0, 1, 2],
-  [4, 5, 6],
-  [0, 1, 4],
-  [2, 3, 6],
-  [0, 2, 4],
-  [1, 3, 5],
-] as const;
-
-function facesOf(corners: readonly Point[]): { normal: Point; low: number; high: number }[] {
-  const middle = scale(corners.reduce(add, [0, 0, 0]), 1 / corners.length);
-  return SLICE_FACES.flatMap(([a, b, c]) => {
-    const [at, u, v] = [
-      corners[a],
-      minus(corners[b] as Point, corners[a] as Point),
-      minus(corners[c] as Point, corners[a] as Point),
-    ];
-    const square = cross(u, v);
-    // What is sawn to a point has no face there.
-    if (norm(square) < 1e-6) return [];
-    const out = unit(square);
-    const normal = dot(minus(at as Point, middle), out) < 0 ? scale(out, -1) : out;
-    return [{ normal, low: -Infinity, high: dot(at as Point, normal) }];
-  });
-}
-
-/** Where a line from a point is between three pairs of planes, measured from the point. */
-function crossingOf(
-  slabs: readonly { normal: Point; low: number; high: number }[],
-  at: Point,
-  way: Point,
-): readonly [number, number] | null {
-  let [from, to] = [-Infinity, Infinity];
-  for (const { normal, low, high } of slabs) {
-    const [here, speed] = [dot(at, normal), dot(way, normal)];
-    if (Math.abs(speed) < 1e-9) {
-      if (here < low - 0.01 || here > high + 0.01) return null;
-      continue;
-    }
-    const [a, b] = [(low - here) / speed, (high - here) / speed];
-    from = Math.max(from, Math.min(a, b));
-    to = Math.min(to, Math.max(a, b));
-  }
-  return from < to ? [from, to] : null;
 }
 
 /** What of an outline is far enough from its ends and edges for a screw. */

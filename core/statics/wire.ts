@@ -28,7 +28,7 @@ export const yieldShareOf = (tensionN: number, diameterMm: number, yieldMpa = WI
  * hangs in the middle. By the parabola s = w L² / (8 T) (Timoshenko & Young, Engineering Mechanics, "parabolic cable",
  * from memory), whose length is L (1 + 8/3 (s/L)²), and Hooke's law: T = T₀ + E A w² L² / (24 T²), solved for its one
  * root above T₀ by halving. For sags under a tenth of the span; supports that do not give. N, mm, N/mm, MPa.
- * @example hungWire({ pullN: 200, loadNmm: 0.03, spanMm: 3600, areaMm2: 4.9 }) // { tensionN: 615, sagMm: 79 }
+ * @example hungWire({ pullN: 200, loadNmm: 0.03, spanMm: 3600, areaMm2: 4.9 }) // { tensionN: 866, sagMm: 56 }
  */
 export function hungWire(o: { pullN: number; loadNmm: number; spanMm: number; areaMm2: number }): {
   tensionN: number;

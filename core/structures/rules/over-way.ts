@@ -2,10 +2,11 @@ import type { ViewFrame } from '../../design/design';
 import { fact } from '../../wording/say';
 import type { Bed } from '../../site/bed';
 import { toFrame } from '../../site/frame';
-import { bedsOf, frameOf, type PlaceOn } from '../../site/stands/stands';
-import type { Suggestion } from '../knob';
+import { asPlace, bedsOf, frameOf, type PlaceOn } from '../../site/stands/stands';
+import type { ChoiceKnob, Suggestion } from '../knob';
 import type { Setting } from '../setting';
 import { FROM_ABOVE, fromEnd, fromFront } from './row-views';
+import { STATION_SCHOOLS } from './stations';
 import { perMarket } from './tidy';
 
 /** Over the way between two beds, or on open ground: what is walked through. */
@@ -21,6 +22,18 @@ export function hangFor(setting: Pick<Setting, 'planted' | 'market'>): Suggestio
     ? { value: perMarket(setting.market, 12, 300), why: fact('hang.fruit') }
     : { value: perMarket(setting.market, 6, 150), why: fact('hang.some') };
 }
+
+/** Where plants stand along the two sides, where there are beds for them. */
+export const schoolKnob = (o: { group: string; along: string }) =>
+  ({
+    type: 'choice',
+    label: 'Plant places',
+    group: o.group,
+    choices: STATION_SCHOOLS,
+    help: `${o.along}; half a space in gives each plant its own stretch.`,
+    shown: (_set, setting) => asPlace(setting.place, 'beds') !== null,
+    suggest: () => ({ value: 'inset', why: fact('school.inset') }),
+  }) satisfies ChoiceKnob<WaySetting>;
 
 export interface WaySide {
   bed: Bed;

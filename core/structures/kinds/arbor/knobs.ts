@@ -7,9 +7,8 @@ import { footingKnobs } from '../../assemblies/footing';
 import { stringsFor, twineKnob } from '../../assemblies/strings-up';
 import type { Knobs, Settled, Values } from '../../knob';
 import { SPARE_MM, suggestDepth } from '../../rules/depth';
-import { hangFor, statureOf, type WaySetting } from '../../rules/over-way';
+import { hangFor, schoolKnob, statureOf, type WaySetting } from '../../rules/over-way';
 import { endShapeKnob } from '../../rules/shaped-end';
-import { STATION_SCHOOLS } from '../../rules/stations';
 import { perMarket } from '../../rules/tidy';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 import { heavyDepth } from '../../rules/timber-post';
@@ -269,15 +268,7 @@ export const ARBOR_KNOBS = {
     },
   },
   twine: twineKnob({ group: 'Sides', shown: (set) => hasSlats(set) && Number(set.strings) > 0 }),
-  school: {
-    type: 'choice',
-    label: 'Plant places',
-    group: 'Sides',
-    choices: STATION_SCHOOLS,
-    help: 'Along both sides; half a space in gives each plant its own stretch.',
-    shown: (_set, setting) => asPlace(setting.place, 'beds') !== null,
-    suggest: () => ({ value: 'inset', why: fact('school.inset') }),
-  },
+  school: schoolKnob({ group: 'Sides', along: 'Along both sides' }),
 } as const satisfies Knobs<WaySetting>;
 
 export type ArborValues = Values<typeof ARBOR_KNOBS>;

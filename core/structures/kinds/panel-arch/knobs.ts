@@ -6,10 +6,9 @@ import { BARE_DRIVEN_MM, LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled, Suggestion, Values } from '../../knob';
 import { drivenDepth, suggestDepth, type SoldPost } from '../../rules/depth';
-import { STATION_SCHOOLS } from '../../rules/stations';
 import { perMarket } from '../../rules/tidy';
 import { isOffered, type Setting } from '../../setting';
-import { hangFor, statureOf, type WaySetting } from '../../rules/over-way';
+import { hangFor, schoolKnob, statureOf, type WaySetting } from '../../rules/over-way';
 import { bendPanel } from './bend';
 import { asPlace, bedsOf } from '../../../site/stands/stands';
 
@@ -196,15 +195,7 @@ export const PANEL_ARCH_KNOBS = {
         set.make === 'panel' ? postsOf(setting, set) : undefined,
       ),
   },
-  school: {
-    type: 'choice',
-    label: 'Plant places',
-    group: 'Posts',
-    choices: STATION_SCHOOLS,
-    help: 'Along both feet; half a space in gives each plant its own stretch.',
-    shown: (_set, setting) => asPlace(setting.place, 'beds') !== null,
-    suggest: () => ({ value: 'inset', why: fact('school.inset') }),
-  },
+  school: schoolKnob({ group: 'Posts', along: 'Along both feet' }),
 } as const satisfies Knobs<WaySetting>;
 
 export type PanelArchValues = Values<typeof PANEL_ARCH_KNOBS>;

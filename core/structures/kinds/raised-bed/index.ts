@@ -31,7 +31,7 @@ export const kind = structureKind({
     'bulge.bows': (v) =>
       v.postEvery > inches(24)
         ? { postEvery: Math.max(inches(18), Math.floor(v.postEvery / 20) * 10) }
-        : { board: '2x6' },
+        : { board: v.board === '22x145' ? '45x145' : '2x6' },
     'bulge.turns': (v) => (coursesOf(v) > 2 ? { high: 2 * courseMm(v) } : { cores: 'pinned' }),
   },
 });
