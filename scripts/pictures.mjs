@@ -74,7 +74,7 @@ const SHOTS = [
           .waitFor(),
     },
   ],
-  ['bench-tepee', '/g/ferry-house/s/bean-tepee'],
+  ['bench-canopy', '/g/ferry-house/s/landing-canopy', { height: 900 }],
   [
     'joints',
     '/g/ferry-house/s/melon-trellis',

@@ -30,6 +30,10 @@ const HOW_SET: Readonly<Record<string, string>> = {
   'nail-round': 'Square to the wood; half of it left standing.',
   'post-cap': 'Square on the trimmed top, over a bead of its own screws or nails.',
   'strap-hinge': 'Knuckle over the gap, a strap along each of the two, all holes filled.',
+  'vine-eye': 'Turned in with a bar through the eye until the thread is gone, the eye upright for the wire to pass.',
+  'vine-eye-long':
+    'Turned in with a bar through the eye until the thread is gone, the eye upright for the wire to pass.',
+  'wall-plug': 'Into a hole as deep as it is long, blown clean of dust, flush with the brick.',
   turnbuckle: 'Opened nearly to its ends before the wire goes in, so that it has all its way to tighten.',
   'eye-bolt': 'Turned in with a bar through the eye, up to its shoulder, the eye in line with the wire.',
   'ground-peg': 'Leaning away from the pull, its head down to the soil.',

@@ -17,6 +17,9 @@ import { bedForTwo } from './bed-for-two';
 import { bedLevel } from './bed-level';
 import { bedMatches } from './bed-matches';
 import { bayFits } from './bay-fits';
+import { againstWall } from './against-wall';
+import { gatePallet } from './gate-pallet';
+import { grainRuns } from './grain-runs';
 import { bendOf, bendSets } from './bend-sets';
 import { boardLongEnough } from './board-fits';
 import { boxBoards } from './box-boards';
@@ -85,6 +88,7 @@ import { potRoom } from './pot-room';
 import { pocketRoom } from './pocket-room';
 import { roofWires } from './roof-wires';
 import { towerStands } from './tower-stands';
+import { wallHolds } from './wall-holds';
 import { wireSags } from './wire-sags';
 import { wiresApart } from './wires-apart';
 import { wireTension } from './wire-tension';
@@ -96,6 +100,14 @@ import { wireTension } from './wire-tension';
 const wall = computeStructure(DEMO_PLAN, DEMO_PLAN.structures[0] as StructurePlan);
 const mesh = wall.sized.design.hold as Hold;
 const { bed } = wall.setting.place as PlaceOn<'bed'>;
+
+/** A wall from 100 to 3000 mm along the bed, 2 m high; a course stays free below its top. */
+const onWall = {
+  wall: { id: 'w', name: 'Wall', kind: 'wall', faceMm: 300, fromMm: 100, toMm: 3000, topMm: 2000 },
+  fromMm: 100,
+  toMm: 3000,
+  topMm: 1940,
+} as const;
 
 const NOTCHED = { shape: 'keyhole', notchLongMm: 600, notchDeepMm: 500 } as const;
 const frontOnly = (rowsAtMm: readonly number[]) =>
@@ -643,6 +655,30 @@ const CASES: Record<string, Case[]> = {
     [roofWires({ sagMm: 100, spanMm: 4000, highMm: 1928, yieldShare: 0.4 }), 'warn', 'roof.low'],
     [roofWires({ sagMm: 10, spanMm: 4000, highMm: 2100, yieldShare: 0.41 }), 'warn', 'roof.tight'],
   ],
+  'against-wall': [
+    [againstWall({ ...onWall, wall: null }), 'fail', 'wall.none'],
+    [againstWall(onWall), 'good', 'wall.carries'],
+    [againstWall({ ...onWall, toMm: 3001 }), 'fail', 'wall.past'],
+    [againstWall({ ...onWall, fromMm: 99 }), 'fail', 'wall.past'],
+    [againstWall({ ...onWall, topMm: 1941 }), 'fail', 'wall.low'],
+  ],
+  'wall-holds': [
+    // 30 kg at the wall itself are 294.2 N on one screw; 31 are 304.
+    [wallHolds({ kg: 30, outMm: 0, screwsUpMm: [500], wallOf: 'brick' }), 'good', 'wall.bears'],
+    [wallHolds({ kg: 31, outMm: 0, screwsUpMm: [500], wallOf: 'stone' }), 'warn', 'wall.heavy'],
+    [wallHolds({ kg: 40, outMm: 0, screwsUpMm: [500], wallOf: 'timber' }), 'good', 'wall.bears'],
+    [wallHolds({ kg: 16, outMm: 0, screwsUpMm: [500], wallOf: 'render' }), 'warn', 'wall.heavy'],
+    [wallHolds({ kg: 30, outMm: 100, screwsUpMm: [500], wallOf: 'brick' }), 'warn', 'wall.heavy'],
+  ],
+  'grain-runs': [
+    [grainRuns({ grain: 0.25 }), 'good', 'grain.runs'],
+    [grainRuns({ grain: 0.24 }), 'warn', 'grain.short'],
+  ],
+  'gate-pallet': [
+    [gatePallet({ gate: 'none', no: 2 }), 'note', 'hung.none'],
+    [gatePallet({ gate: 'fits', no: 2 }), 'good', 'hung.between'],
+    [gatePallet({ gate: 'does not fit', no: 2 }), 'warn', 'hung.alone'],
+  ],
   'wire-sags': [
     [wireSags({ ...hung, sagMm: 120 }), 'good', 'sag.fits'],
     [wireSags({ ...hung, sagMm: 121 }), 'warn', 'sag.deep'],
@@ -696,7 +732,7 @@ function across(y: number, widthMm: number) {
 /** Tomatoes in a bed in which these families stood last year, the year before, and the one before that. */
 function rested(families: readonly string[]) {
   const stood = families.flatMap((family, i) => (family === '' ? [] : [{ yearsAgo: i + 1, family }]));
-  return familyRests({ planted: tomato, beds: [{ id: 'b', name: 'Bed', stood }] });
+  return familyRests({ planted: tomato, beds: [{ id: 'b', name: 'Bed', stoodUnder: () => stood }] });
 }
 
 describe.each(Object.entries(CASES))('%s', (_check, cases) => {

@@ -17,7 +17,10 @@ export const cropGap = check(
     mends: { 'gap.high': 'Let it begin lower' },
   },
   ({ planted, hold }: { planted: readonly Planted[]; hold: Hold }, found) => {
-    const climbing = planted.filter((one) => one.crop.habit !== 'none');
+    // What is trained flat is tied to its first wire wherever the pattern of its training has that.
+    const climbing = planted.filter(
+      ({ crop, training }) => crop.habit !== 'none' && !(hold.by === 'wires' && training.onWires),
+    );
     const lowest = climbing.reduce<(typeof climbing)[number] | null>(
       (low, one) => (!low || one.crop.supportFromMm < low.crop.supportFromMm ? one : low),
       null,

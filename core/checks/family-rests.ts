@@ -17,15 +17,20 @@ export const familyRests = check(
       beds,
     }: {
       planted: readonly Planted[];
-      /** With what stood in each before, the last season first. */
-      beds: readonly { id: string; name: string; stood: readonly { yearsAgo: number; family: string }[] }[];
+      /** With what stood in each before where a planting stands, the last season first. */
+      beds: readonly {
+        id: string;
+        name: string;
+        stoodUnder(planting: string): readonly { yearsAgo: number; family: string }[];
+      }[];
     },
     found,
   ) => {
-    const stood = planted.flatMap(({ crop, bed: id }) => {
+    const stood = planted.flatMap(({ id: planting, crop, bed: id }) => {
       const bed = beds.find((one) => one.id === id);
-      if (!bed || bed.stood.length === 0) return [];
-      return [{ crop, bed, years: bed.stood.find(({ family }) => family === crop.family)?.yearsAgo ?? 0 }];
+      const before = bed?.stoodUnder(planting) ?? [];
+      if (!bed || before.length === 0) return [];
+      return [{ crop, bed, years: before.find(({ family }) => family === crop.family)?.yearsAgo ?? 0 }];
     });
     const soonest = stood
       .filter(({ years }) => years > 0)

@@ -11,7 +11,7 @@ export const rowInBed = check(
   {
     says: {
       'row.past-bed': 'At {row} it runs {over} past the end of the bed.',
-      'row.steps': '{asked} was asked for; whole meshes of {step} make {row}. What is left is shared between its ends.',
+      'row.steps': 'Of {asked}, whole meshes of {step} make {row}. What is left is shared between its ends.',
       'row.short-of-bed': 'Built length {row}, {over} short of the bed.',
       'row.fills': 'The row fills the {bed} bed.',
     },

@@ -48,7 +48,16 @@ describe('which support a crop deserves', () => {
         .filter((choice) => !choice.suits)
         .map((choice) => choice.structure.kind)
         .sort(),
-    ).toEqual(['obelisk', 'post-and-wire', 'stake', 'tepee', 'woven-frame']);
+    ).toEqual([
+      'crossed-canes',
+      'obelisk',
+      'post-and-wire',
+      'stake',
+      'tepee',
+      'wall-trellis',
+      'wall-wires',
+      'woven-frame',
+    ]);
     expect(ranked('lettuce', 'head').every((choice) => !choice.suits)).toBe(true);
   });
 
@@ -89,10 +98,17 @@ describe('which support a crop deserves', () => {
     expect(fence.cost.totalMinor).toBeGreaterThan(alone[0]?.cost.totalMinor ?? 0);
     // Nobody builds a box round a handful of radishes: what is at stake is the crop.
     expect(['collar', 'flat-cover']).toContain(guarded(growing('radish', 'row', 6))[0]?.structure.kind);
-    // What is trained flat wants wires: they come first, and all else says that it has none.
+    // What is trained flat wants wires: they come first, and all else says that it has none, or no wall to hang them on.
     const [wires, ...others] = ranked('apple', 'cordon', 2);
     expect([wires?.structure.kind, wires?.suits]).toEqual(['post-and-wire', true]);
-    expect(others.every(({ suits, con }) => !suits && con.some(({ code }) => code === 'climb.wires'))).toBe(true);
+    for (const { structure, suits, con } of others)
+      expect([
+        suits,
+        con.some(({ code }) => code === (structure.kind === 'wall-wires' ? 'wall.none' : 'climb.wires')),
+      ]).toEqual([false, true]);
+    // Before a wall they hang on that: nothing has to be dug or strutted.
+    const border = ranked('apple', 'cordon', 2, 'wall-border');
+    expect(border[0]?.structure.kind).toBe('wall-wires');
   });
 
   it('compares like with like: what holds a few of many is reckoned for as many as are wanted, or is out', () => {

@@ -213,9 +213,12 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
   const own = bedsOf(computed.setting.place).map((bed) => bed.id);
   const standing = [onPlotOf(computed)];
   const beds = plan.beds.filter((bed) => !own.includes(bed.id));
-  const shade = bedSuns(plan, standing, beds, month, 40, 800)
-    .map(({ takenBy }, i) => ({ bed: beds[i]?.name ?? '', hours: takenBy[structure.id] ?? 0 }))
-    .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null);
+  // What will not do casts its shade on nobody.
+  const shade = suits
+    ? bedSuns(plan, standing, beds, month, 40, 800)
+        .map(({ takenBy }, i) => ({ bed: beds[i]?.name ?? '', hours: takenBy[structure.id] ?? 0 }))
+        .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null)
+    : null;
 
   const bestOn = lead?.training.bestOn;
   const failing = verdicts.filter(isUrgent).map((verdict) => verdict.told);

@@ -2,6 +2,7 @@ import { WORTH_SAYING_H } from '../checks/shades-north';
 import type { Crop, Training } from '../crops/crop';
 import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
+import { alongAsSaid } from '../plan/along-bed';
 import { growingIn, stoodIn } from '../plan/growing';
 import type { Plan, Planting } from '../plan/plan';
 import type { Bed } from '../site/bed';
@@ -43,6 +44,8 @@ function freeLength(plan: Plan, bed: Bed): number {
     .reduce((sum, planting) => {
       const crop = cropIn(plan.crops, planting.crop);
       const training = trainingOf(crop, planting.training);
+      const along = alongAsSaid(planting);
+      if (along) return sum + Math.min(along.toMm, bed.lengthMm) - Math.min(along.fromMm, bed.lengthMm);
       return sum + (planting.count * training.spacingMm) / rowsAcross(crop, training, bed);
     }, 0);
   return Math.max(0, bed.lengthMm - taken);

@@ -27,9 +27,14 @@ export const feetOf = (design: Design): Pair[] =>
 /** What of a stiff member is so near the soil stands on it: feet that are not let in (from memory). mm. */
 const ON_SOIL_MM = 60;
 
-/** Where it stands: its feet in the soil, and the ends of stiff members that rest on it; in its own frame. */
-export const stanceOf = (design: Design): Pair[] =>
-  standing(design).flatMap((part): Pair[] => {
+/** Where the face of the wall is that it hangs on, across its bed; null for what stands by itself. mm. */
+export const wallFace = ({ views }: Pick<Design, 'views'>): number | null =>
+  views.find(({ wallMm }) => wallMm !== undefined)?.wallMm ?? null;
+
+/** Where it stands: its feet in the soil, and the ends of stiff members that rest on it; in its own frame. What hangs on a wall does not. */
+export function stanceOf(design: Design): Pair[] {
+  if (wallFace(design) !== null) return [];
+  return standing(design).flatMap((part): Pair[] => {
     const shape = shapeOf(part);
     const resting =
       shape.nature === 'member'
@@ -37,6 +42,7 @@ export const stanceOf = (design: Design): Pair[] =>
         : [];
     return [...shape.feet(part), ...resting].map(([x, y]): Pair => [x, y]);
   });
+}
 
 /** How far any of it lies beyond the edge of a plot that is so wide and deep. mm. */
 export function overEdge(design: Design, frame: Frame, plot: { widthMm: number; depthMm: number }): number {

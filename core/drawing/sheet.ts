@@ -80,7 +80,10 @@ export function setOnPaper(
       // Upright chains stand one beyond the other.
       upright.reduce((sum, chain) => sum + widestFigure(chain, o.units, roughScale), 0),
     );
-  const availableWidth = o.widthPx - leftRoom - (level.length > 0 && lensScale === null ? RIGHT_ROOM : EDGE);
+  // Figures and numbers stand out over what they are of.
+  const isBeside = view.primitives.some((one) => one.draw === 'number' && one.lies === 'beside');
+  const availableWidth =
+    o.widthPx - leftRoom - ((level.length > 0 || isBeside) && lensScale === null ? RIGHT_ROOM : EDGE);
   const place = (chains: readonly Chain[], scale: number) =>
     chains.map((chain) => ({ chain, figures: chainFigures(chain, scale, o.units, FIGURE_SIZE) }));
   // Numbers of posts stand between their feet and the first chain.

@@ -1,9 +1,14 @@
 import Joi from 'joi';
-import { day, id, mm, name, number, year } from './fields';
+import { day, id, mm, MOST_BED_MM, name, number, year } from './fields';
+
+/** Beds are no longer than this. */
+const stretch = Joi.number().min(0).max(MOST_BED_MM);
 
 export const PLANTING_SCHEMA = Joi.object({
   id,
   bed: id,
+  fromMm: stretch.description('From the near end of the bed to where it begins; said with `toMm` or not at all.'),
+  toMm: stretch.description('From the near end of the bed to where it ends.'),
   crop: id.description('A crop of the table or of this plan.'),
   training: Joi.string().max(40).required(),
   count: Joi.number().integer().min(1).max(2000).required(),

@@ -17,6 +17,7 @@ export const currency = Joi.string()
   .required();
 
 export const MOST_PLOT_MM = 200_000;
+export const MOST_BED_MM = 60_000;
 export const placed = {
   xMm: mm(-MOST_PLOT_MM, MOST_PLOT_MM).description('Middle, from the left edge of the plot.'),
   yMm: mm(-MOST_PLOT_MM, MOST_PLOT_MM).description('Middle, from the lower edge of the plot.'),

@@ -3,7 +3,7 @@ import { FILLS, STANDING } from '../site/bed';
 import { REGIONS } from '../site/regions';
 import { FEATURE_KINDS, VISITORS } from '../site/plot';
 import { SOILS, WINDS } from '../site/soil';
-import { currency, id, mm, MOST_PLOT_MM, name, note, number, placed, year } from './fields';
+import { currency, id, mm, MOST_BED_MM, MOST_PLOT_MM, name, note, number, placed, year } from './fields';
 
 export const GARDEN_SCHEMA = Joi.object({
   name,
@@ -91,7 +91,7 @@ export const BED_SCHEMA = Joi.object({
     .description(
       'Families said to have grown there in earlier seasons, before anything of it was planted in this plan.',
     ),
-  lengthMm: mm(300, 60_000),
+  lengthMm: mm(300, MOST_BED_MM),
   widthMm: mm(150, 12_000),
   heightMm: mm(0, 1500),
   fill: Joi.string()

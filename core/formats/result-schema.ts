@@ -2,6 +2,7 @@ import type { Field } from '../design/shapes/shape';
 import { SHAPES } from '../design/shapes/shapes';
 import Joi from 'joi';
 import { HOLDS_BY } from '../design/design';
+import { KNOB_BY } from '../structures/knob';
 import { KINDS } from '../structures/registry';
 import { RESULT_FORMAT, RESULT_VERSION } from './result';
 
@@ -93,7 +94,13 @@ export const RESULT_SCHEMA = Joi.object({
       knobs: Joi.object()
         .pattern(
           Joi.string(),
-          Joi.object({ value: knobValue, by: Joi.string().valid('hand', 'suggestion').required(), why: text }),
+          Joi.object({
+            value: knobValue,
+            by: Joi.string()
+              .valid(...KNOB_BY)
+              .required(),
+            why: text,
+          }),
         )
         .required(),
       parts: list(

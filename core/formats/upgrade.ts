@@ -53,6 +53,8 @@ const STEPS: Readonly<Record<number, (plan: Document) => Document>> = {
     beds: each(plan.beds, bedBySeason),
     plantings: each(plan.plantings, (planting) => ({ year: WRITTEN_IN, ...planting })),
   }),
+  // A planting may take a stretch of its bed; of none was that said.
+  7: (plan) => ({ ...plan, version: 8 }),
 };
 
 const isNumber = (value: unknown): value is number => typeof value === 'number' && Number.isFinite(value);

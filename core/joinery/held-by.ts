@@ -9,6 +9,7 @@ const HELD_BY: Readonly<Record<string, HeldBy>> = {
   'screw-eye': 'through a hole',
   'eye-bolt': 'through a hole',
   'l-bracket': 'screwed',
+  'wall-plug': 'screwed',
   nail: 'nailed',
   staple: 'stapled',
   'gate-hinge': 'hinged',

@@ -182,6 +182,7 @@ export function supportsOf(design: Design): Support[] {
  */
 function heldOutside({ by, fixings }: Joint): Support['by'] | null {
   if (by === 'bearing') return 'lies on it';
+  if (by === 'screwed' && fixings.length === 0) return 'on what stands there';
   for (const { stock, drive } of fixings) {
     const way = heldBy(stock);
     if (way === 'pegged') return 'pegged';

@@ -1,5 +1,5 @@
 import { axisOf } from '../design/shapes/bar';
-import { boxesOf } from '../design/shapes/shape';
+import { BOX_FACES, boxesOf } from '../design/shapes/shape';
 import { asShape, shapeOf, type Part } from '../design/shapes/shapes';
 import { tangentAt } from '../geometry/curve';
 import { outlineOf } from '../geometry/outline';
@@ -55,19 +55,10 @@ export function piecesOf(part: Part, across: Across): Straight[] {
     );
 }
 
-/** The planes of a slice by its corners: of end, wide face and thick face, each pair by a corner and two beside it. */
-const SLICE_FACES = [
-  [0, 1, 2],
-  [4, 5, 6],
-  [0, 1, 4],
-  [2, 3, 6],
-  [0, 2, 4],
-  [1, 3, 5],
-] as const;
-
+/** The planes of a slice, looking out of it. */
 function facesOf(corners: readonly Point[]): { normal: Point; low: number; high: number }[] {
   const middle = scale(corners.reduce(add, [0, 0, 0]), 1 / corners.length);
-  return SLICE_FACES.flatMap(([a, b, c]) => {
+  return BOX_FACES.flatMap(([a, b, c]) => {
     const [at, u, v] = [
       corners[a],
       minus(corners[b] as Point, corners[a] as Point),

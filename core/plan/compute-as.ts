@@ -2,9 +2,6 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { byUrgency, type Verdict } from '../checks/check';
 import { familyRests } from '../checks/family-rests';
 import { keepsClear } from '../checks/keep-clear';
-import { comersTo } from '../site/net-needs';
-import { getsPast } from '../site/visitors';
-import { leavesOpen } from '../checks/leaves-open';
 import { letsPostsIn } from '../checks/lets-posts-in';
 import { onItsBed } from '../checks/on-its-bed';
 import { onThePlot } from '../checks/on-the-plot';
@@ -21,6 +18,7 @@ import { bedsOf, frameOf, footholdOf } from '../site/stands/stands';
 import type { Settings } from '../structures/knob';
 import type { Sized, StructureKind } from '../structures/kind';
 import type { Setting } from '../structures/setting';
+import { alongAsBuilt, meetAlong } from './along-bed';
 import { aroundOf, type Around, type Tied } from './around';
 import { stoodIn } from './growing';
 import type { Plan, StructurePlan } from './plan';
@@ -104,7 +102,14 @@ function anywhere(plan: Plan, { design }: Sized, setting: Setting): (Verdict | n
     ...keepsClear({ feet: feetOf(design).map(([x, y]) => toPlot(frame, x, y)), features: plan.features }),
     familyRests({
       planted: setting.planted,
-      beds: bedsOf(setting.place).map((bed) => ({ ...bed, stood: stoodIn(plan, bed) })),
+      beds: bedsOf(setting.place).map((bed) => {
+        const stood = stoodIn(plan, bed);
+        const stoodUnder = (planting: string) => {
+          const along = alongAsBuilt(design, frame, bed, planting);
+          return stood.filter((one) => meetAlong(one.along, along));
+        };
+        return { ...bed, stoodUnder };
+      }),
     }),
     tiesPerish({ ties }),
   ];
@@ -120,17 +125,9 @@ const tiedParts = (kinds: Kinds, plan: Plan, structure: StructurePlan, { place }
     return { id: other.id, parts, at: frameOf(setting.place, design.startMm) };
   });
 
-/** Who of those that visit comes past what keeps somebody out: to its crops, where it covers any; a fence is asked for all. */
-function whoComes(kind: StructureKind, sized: Sized, setting: Setting): Verdict | null {
-  // What stands in a run is told of with that.
-  const guard = footholdOf(setting.place).gap ? null : kind.guards(sized, setting);
-  if (!guard) return null;
-  const crops = setting.planted.map(({ crop }) => crop);
-  const comers = crops.length > 0 ? comersTo(crops, setting.site.visitors) : [];
-  const visitors =
-    kind.purpose === 'barrier' ? setting.site.visitors : setting.site.visitors.filter((who) => comers.includes(who));
-  return leavesOpen({ came: visitors.map((who) => ({ who, past: getsPast(who, guard) })) });
-}
+/** Who of those that visit comes past what keeps somebody out; what stands in a run is told of with that. */
+const whoComes = (kind: StructureKind, sized: Sized, setting: Setting): Verdict | null =>
+  footholdOf(setting.place).gap ? null : kind.stillCome(sized, setting);
 
 /** What is said of a design where it stands, whatever its kind and by its kind; the most urgent first. */
 export const judge = (kind: StructureKind, plan: Plan, sized: Sized, setting: Setting): Verdict[] =>

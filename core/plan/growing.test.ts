@@ -4,6 +4,9 @@ import { cropIn } from '../crops/book';
 import { DEMO_PLAN } from '../demo/garden';
 import { yearOf } from '../growth/growth';
 import { dayOfYear } from '../site/sun/season';
+import { bedsFor } from '../choosing/where';
+import { plantsOf } from '../design/design';
+import { alongAsBuilt } from './along-bed';
 import { asPlanted, growingIn, stoodIn } from './growing';
 import { plantingNonsense } from './planting-nonsense';
 import { computeGarden } from './compute';
@@ -161,7 +164,108 @@ describe('what stood in a bed', () => {
   });
 });
 
+describe('the stretch of a bed that a planting takes', () => {
+  const wall = DEMO_PLAN.structures.find(({ id }) => id === 'tomato-wall') as Plan['structures'][number];
+  const bed = DEMO_PLAN.beds.find(({ id }) => id === 'long-bed') as Plan['beds'][number];
+  const alone = (plantings: readonly Planting[]): Plan => ({
+    ...garden(plantings),
+    structures: [{ ...wall, knobs: {}, plantings: ['now'] }],
+  });
+  const years = (plan: Plan) =>
+    computeGarden(plan).structures[0]?.verdicts.find(({ check }) => check === 'family-rests')?.told.values.years ??
+    null;
+
+  it('is where its plants stand with half of their room on either side, wherever the bed lies and however it is turned', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 359 }),
+        fc.integer({ min: 1, max: 9 }),
+        fc.integer({ min: 300, max: 3000 }),
+        (turnDeg, count, startAt) => {
+          const plan = {
+            ...alone([planting('tomato', NOW, { id: 'now', count })]),
+            beds: DEMO_PLAN.beds.map((one) => (one.id === bed.id ? { ...one, turnDeg } : one)),
+          };
+          const structures = [{ ...plan.structures[0]!, knobs: { startAt } }];
+          const [one] = computeGarden({ ...plan, structures }).structures;
+          const { design } = one!.sized;
+          const along = alongAsBuilt(design, one!.frame, { ...bed, turnDeg }, 'now');
+          const stood = plantsOf(design).map(({ at }) => at[0] + design.startMm);
+          const half = plantsOf(design)[0]!.spacingMm / 2;
+          expect(along?.fromMm).toBeCloseTo(Math.max(0, Math.min(...stood) - half), 3);
+          expect(along?.toMm).toBeCloseTo(Math.min(bed.lengthMm, Math.max(...stood) + half), 3);
+        },
+      ),
+      { numRuns: 20 },
+    );
+  });
+
+  it('is written down when the season is over, and what comes again elsewhere in the bed does not come again', () => {
+    const plan = alone([planting('tomato', NOW, { id: 'now', count: 4 })]);
+    const next = goOnTo(kindOf, plan, NOW + 1);
+    const [stood] = next.plantings;
+    expect(stood?.toMm).toBeGreaterThan(stood?.fromMm ?? Infinity);
+    expect(readPlan(next).ok).toBe(true);
+    const again = { ...planting('tomato', NOW + 1, { id: 'now', count: 4 }) };
+    const at = (fromMm: number, toMm: number) =>
+      years({ ...next, plantings: [{ ...(stood as Planting), id: 'then', fromMm, toMm }, again] });
+    const now = alongAsBuilt(
+      computeGarden({ ...next, plantings: [again] }).structures[0]!.sized.design,
+      computeGarden({ ...next, plantings: [again] }).structures[0]!.frame,
+      bed,
+      'now',
+    )!;
+    expect(at(stood!.fromMm!, stood!.toMm!)).toBe(1);
+    expect(at(now.toMm, bed.lengthMm)).toBeNull();
+    expect(at(now.toMm - 100, bed.lengthMm)).toBe(1);
+    // Of what nobody said where, it may have been anywhere.
+    expect(years({ ...next, plantings: [planting('tomato', NOW, { id: 'then' }), again] })).toBe(1);
+    // What is said by hand stays.
+    const said = goOnTo(kindOf, { ...plan, plantings: [{ ...plan.plantings[0]!, fromMm: 10, toMm: 90 }] }, NOW + 1);
+    expect(said.plantings[0]).toMatchObject({ fromMm: 10, toMm: 90 });
+  });
+
+  it('leaves the rest of the bed free for others', () => {
+    const free = (fromMm?: number, toMm?: number) => {
+      const taken = planting('tomato', NOW, {
+        count: 1,
+        ...(toMm === undefined ? {} : { fromMm, toMm }),
+      } as Partial<Planting>);
+      const choice = bedsFor(garden([taken]), planting('tomato', NOW, { id: 'new' })).find(
+        (one) => one.bed.id === bed.id,
+      );
+      return choice?.places.ends ?? 0;
+    };
+    expect(free(0, bed.lengthMm)).toBe(0);
+    expect(free(0, bed.lengthMm / 2)).toBeLessThan(free());
+    expect(free(0, bed.lengthMm / 2)).toBeGreaterThan(0);
+  });
+
+  it('has both its ends, the far one beyond the near one', () => {
+    const faults = (more: Partial<Planting>) =>
+      plantingNonsense(planting('tomato', NOW, more)).map(({ field }) => field);
+    expect(faults({ fromMm: 100, toMm: 900 })).toEqual([]);
+    expect(faults({ fromMm: 900, toMm: 900 })).toEqual(['toMm']);
+    expect(faults({ fromMm: 900 })).toEqual(['toMm']);
+    expect(faults({ toMm: 900 })).toEqual(['fromMm']);
+  });
+});
+
 describe('days that are said', () => {
+  it('two plantings of one crop have each its own day in the season of what carries both', () => {
+    const wall = DEMO_PLAN.structures.find(({ id }) => id === 'tomato-wall') as Plan['structures'][number];
+    const [early, late] = [
+      planting('tomato', NOW, { id: 'early', count: 3, planted: `${NOW}-05-10` }),
+      planting('tomato', NOW, { id: 'late', count: 3, planted: `${NOW}-06-20` }),
+    ];
+    const { structures } = computeGarden({
+      ...garden([early, late]),
+      structures: [{ ...wall, knobs: {}, plantings: ['early', 'late'] }],
+    });
+    const sown = seasonOf(structures[0]!).filter(({ what }) => what.code === 'season.sow');
+    expect(sown.map(({ on }) => on)).toEqual(['05-10', '06-20']);
+  });
+
   it('move what follows from them: planted so much later it starts so much later, and is never picked sooner', () => {
     const tomato = cropIn([], 'tomato');
     fc.assert(

@@ -2,6 +2,7 @@ import { cropIn } from '../crops/book';
 import type { Crop } from '../crops/crop';
 import type { Bed } from '../site/bed';
 import { lastSeason } from '../site/seasons';
+import { alongAsSaid, type AlongBed } from './along-bed';
 import type { Plan, Planting } from './plan';
 
 type Book = Pick<Plan, 'crops'> & { site: Pick<Plan['site'], 'latitudeDeg'> };
@@ -39,6 +40,8 @@ export interface Stood {
   family: string;
   /** What it was by name, where it was planted in this plan. */
   crop: string | null;
+  /** The stretch of the bed that it took; null where that is not known. */
+  along: AlongBed | null;
 }
 
 /** For so many years it is asked what stood in a bed (common practice, no source). */
@@ -52,11 +55,17 @@ export function stoodIn(plan: Seasons, bed: Pick<Bed, 'id' | 'grew'>): Stood[] {
     const planted = plan.plantings
       // What still grows does not follow itself.
       .filter((one) => one.bed === bed.id && growsIn(plan, one, then) && !growsIn(plan, one, year))
-      .map(({ crop }) => cropIn(plan.crops, crop));
-    const said = bed.grew.filter((one) => one.year === then && planted.every(({ family }) => family !== one.family));
+      .map((one) => ({ ...one, crop: cropIn(plan.crops, one.crop) }));
+    const said = bed.grew.filter((one) => one.year === then && planted.every(({ crop }) => crop.family !== one.family));
     return [
-      ...planted.map(({ family, name }) => ({ yearsAgo, year: then, family, crop: name })),
-      ...said.map(({ family }) => ({ yearsAgo, year: then, family, crop: null })),
+      ...planted.map(({ crop: { family, name }, ...one }) => ({
+        yearsAgo,
+        year: then,
+        family,
+        crop: name,
+        along: alongAsSaid(one),
+      })),
+      ...said.map(({ family }) => ({ yearsAgo, year: then, family, crop: null, along: null })),
     ];
   });
 }

@@ -131,7 +131,11 @@ export function withMends(
   let known: { found: Verdict[]; unpriced: ReadonlySet<string> } | null = null;
   const before = () => (known ??= { found: everything(structure, sized, setting), unpriced: unpricedIn(computed) });
 
-  const tried = (settings: Settings): Tried => {
+  // What was measured stands: nothing is meant otherwise of it.
+  const measured = Object.keys(sized.knobs).filter((name) => sized.knobs[name]?.by === 'measured');
+  const tried = (asked: Settings): Tried => {
+    const settings = Object.fromEntries(Object.entries(asked).filter(([name]) => !measured.includes(name)));
+    for (const name of measured) if (structure.knobs[name] !== undefined) settings[name] = structure.knobs[name];
     const changed = { ...structure, knobs: settings };
     // What stands in a run asks for its place by its knobs.
     const there = footholdOf(setting.place).gap ? settingOf(kinds, plan, changed) : setting;

@@ -8,7 +8,7 @@ import type { Stand } from '../site/stands/stands';
 import type { Settings } from '../structures/knob';
 
 export const PLAN_FORMAT = 'lignum-plan';
-export const PLAN_VERSION = 7;
+export const PLAN_VERSION = 8;
 
 /**
  * What a gardener has written down about one garden: the document that is saved, exported and computed.
@@ -52,6 +52,9 @@ export interface Planting {
   id: string;
   /** What it grows in: a bed, or a planter (a structure), which is a bed of its own. */
   bed: string;
+  /** The stretch of it that it takes, from the near end: both are said or none, and where none is it may be any of it. mm. */
+  fromMm?: number;
+  toMm?: number;
   crop: string;
   training: string;
   count: number;
@@ -74,4 +77,6 @@ export interface StructurePlan {
   plantings: readonly string[];
   /** Only the knobs set by hand. */
   knobs: Settings;
+  /** What was measured of it as the kind it was then, mm: laid over by {@link withReadings}, never kept. */
+  measured?: { kind: string; mm: Readonly<Record<string, number>> };
 }

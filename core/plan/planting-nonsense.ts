@@ -1,8 +1,22 @@
 import { daysIn } from '../site/sun/season';
 import type { Planting } from './plan';
 
-/** What of a planting’s days makes no sense, though each is one of the calendar. */
-export function plantingNonsense(planting: Planting): { field: string; message: string }[] {
+/** What of a planting makes no sense, though each of its days is one of the calendar and each length is one of a bed. */
+export const plantingNonsense = (planting: Planting): { field: string; message: string }[] => [
+  ...stretchNonsense(planting),
+  ...daysNonsense(planting),
+];
+
+function stretchNonsense({ fromMm, toMm }: Planting): { field: string; message: string }[] {
+  if (fromMm === undefined && toMm === undefined) return [];
+  if (fromMm === undefined || toMm === undefined)
+    return [{ field: fromMm === undefined ? 'fromMm' : 'toMm', message: 'is missing: a stretch has both its ends' }];
+  return toMm - fromMm < LEAST_MM ? [{ field: 'toMm', message: `is ${toMm}; the least is ${fromMm + LEAST_MM}` }] : [];
+}
+/** Nothing grows in less of a bed. mm. */
+const LEAST_MM = 50;
+
+function daysNonsense(planting: Planting): { field: string; message: string }[] {
   const days = (['sown', 'planted', 'cleared'] as const).flatMap((field) => {
     const day = planting[field];
     return day === undefined ? [] : [{ field, day }];

@@ -1,10 +1,11 @@
 import { CATALOGUE } from '../catalogue/catalogue';
+import { wallBehind } from '../site/wall';
 import { trainingOf } from '../crops/table';
 import { USUAL_SAW } from '../cutting/saw';
 import { outOf } from '../site/frame';
 import { levelLength, stretchesOf, type Path } from '../site/path';
 import type { Guest } from '../site/stands/opening';
-import { frameOf, type Place, bedsOf, hostNamed, pathOf, standOf } from '../site/stands/stands';
+import { frameOf, type Place, bedsOf, footholdOf, hostNamed, pathOf, standOf } from '../site/stands/stands';
 import type { StructureKind } from '../structures/kind';
 import { settle } from '../structures/knob';
 import type { Setting } from '../structures/setting';
@@ -56,6 +57,14 @@ export const withStructure = (plan: Plan, structure: StructurePlan): Plan => {
 /** The structures that are sized together with one: those that stand in its run, or the one in whose run it stands. */
 export const tiedTo = (plan: Plan, { id, stand }: StructurePlan): StructurePlan[] =>
   plan.structures.filter((other) => other.id === hostNamed(stand) || hostNamed(other.stand) === id);
+
+/** The other structures whose kinds have to be known to size one: those it is sized together with, and what runs along it, or along what it stands in. */
+export function sizedWith(plan: Plan, structure: StructurePlan): StructurePlan[] {
+  const own = pathOf(hostOf(plan, structure).stand);
+  const tied = tiedTo(plan, structure);
+  const along = (other: StructurePlan): boolean => own !== null && alongside(own, pathOf(other.stand)) !== null;
+  return [...tied, ...plan.structures.filter((other) => along(other) && other !== structure && !tied.includes(other))];
+}
 
 /** A place told along a path as it was drawn, along it as it is gone with the garden on the left. mm. */
 const alongRun = (path: Path | null, atMm: number): number =>
@@ -123,19 +132,27 @@ function apartMm(from: Path, to: Path): { leastMm: number; mostMm: number } {
   return { leastMm: Math.min(...away), mostMm: Math.max(...away) };
 }
 
-/** The fence that runs nearest along all of another, or all of which runs along it: the inner one is looked along, since corners lie farther out. As high as it is set, or as it would be alone. */
+/** Two fences that are farther apart than this anywhere are two gardens' (from memory: twice what is asked of two against deer). mm. */
+const ALONGSIDE_MM = 3500;
+
+/** How far what runs along all of a path is from it: the inner one is looked along, since corners lie farther out. Null for what does not. mm. */
+function alongside(own: Path, path: Path | null): { leastMm: number; mostMm: number } | null {
+  if (path?.closed !== own.closed) return null;
+  const [out, back] = [apartMm(own, path), apartMm(path, own)];
+  const apart = out.mostMm < back.mostMm ? out : back;
+  return apart.mostMm <= ALONGSIDE_MM ? apart : null;
+}
+
+/** The fence that runs nearest along all of another, or all of which runs along it. As high as it is set, or as it would be alone. */
 function secondOf(kinds: Kinds, plan: Plan, { id, stand }: StructurePlan): Second | null {
   const own = pathOf(stand);
   if (!own) return null;
   const seconds = plan.structures.flatMap((other): Second[] => {
-    // Of those that stand otherwise a page may not have fetched the kind.
-    const path = other.id === id ? null : pathOf(other.stand);
-    if (path?.closed !== own.closed) return [];
-    const [out, back] = [apartMm(own, path), apartMm(path, own)];
+    // Of those that stand elsewhere a page has not fetched the kind.
+    const apart = other.id === id ? null : alongside(own, pathOf(other.stand));
+    if (!apart) return [];
     const { values } = settle(kinds(other.kind).knobs, other.knobs, settingOf(kinds, plan, other, true));
-    return typeof values.height !== 'number'
-      ? []
-      : [{ heightMm: values.height, ...(out.mostMm < back.mostMm ? out : back) }];
+    return typeof values.height !== 'number' ? [] : [{ heightMm: values.height, ...apart }];
   });
   return seconds.toSorted((a, b) => a.mostMm - b.mostMm)[0] ?? null;
 }
@@ -144,10 +161,12 @@ function secondOf(kinds: Kinds, plan: Plan, { id, stand }: StructurePlan): Secon
 export function settingOf(kinds: Kinds, plan: Plan, structure: StructurePlan, alone = false): Setting {
   const place = placeOf(kinds, plan, structure);
   const ground = bedsOf(place)[0] ?? plan.site;
+  const { own } = footholdOf(place);
   return {
     place,
     guests: guestsOf(kinds, plan, structure),
     second: alone ? null : secondOf(kinds, plan, hostOf(plan, structure)),
+    wall: own ? wallBehind(own, plan.features) : null,
     soil: ground.soil,
     wind: ground.wind,
     planted: structure.plantings.flatMap((id) => {
@@ -156,6 +175,7 @@ export function settingOf(kinds: Kinds, plan: Plan, structure: StructurePlan, al
       const crop = cropOf(plan, planting);
       return [{ id, bed: planting.bed, crop, training: trainingOf(crop, planting.training), count: planting.count }];
     }),
+    measured: structure.measured?.kind === structure.kind ? structure.measured.mm : {},
     reachMm: plan.garden.reachMm,
     armMm: plan.site.armMm,
     site: plan.site,

@@ -1,4 +1,4 @@
-import { coverOf, feetOf, footprintOf, stanceOf } from '../design/on-plot';
+import { coverOf, feetOf, footprintOf, stanceOf, wallFace } from '../design/on-plot';
 import type { Design } from '../design/design';
 import type { Bar } from '../design/shapes/bar';
 import { ofShape, type Part } from '../design/shapes/shapes';
@@ -49,7 +49,7 @@ export interface Offset {
 
 /** A foot of the structure, a corner of what stands without feet, or of a run, with two distances that find its place. */
 export interface Found {
-  is: 'start' | 'end' | 'first middle' | 'last middle' | 'middle' | { corner: number };
+  is: 'start' | 'end' | 'wall start' | 'wall end' | 'first middle' | 'last middle' | 'middle' | { corner: number };
   at: PlanSpot;
   offsets: readonly Offset[];
 }
@@ -216,18 +216,26 @@ function middleOfRing([ax, ay]: Pair, [bx, by]: Pair, [cx, cy]: Pair): Pair | nu
   ];
 }
 
+const apartMm = ([ax, ay]: Pair, [bx, by]: Pair): number => Math.hypot(ax - bx, ay - by);
+
 /**
- * The places by which a structure is set down, in its own frame: the first and the last of its feet along it, of two
- * alike the nearer to the front; the middle of what stands on a ring; the middles of the first and the last of what has
- * no feet.
+ * The places by which a structure is set down, in its own frame: the ends of what hangs on a wall, on its face; the
+ * first and the last of its feet along it, of two alike the nearer to the front; the middle of what stands on a ring;
+ * the middles of the first and the last of what has no feet.
  */
 function placesOf(design: Design): { is: Exclude<Found['is'], object>; at: Pair }[] {
+  const wallMm = wallFace(design);
+  if (wallMm !== null)
+    return [
+      { is: 'wall start', at: [0, wallMm] },
+      { is: 'wall end', at: [design.builtMm, wallMm] },
+    ];
   const feet = feetOf(design);
   const all = feet.length > 0 ? feet : stanceOf(design);
   const bodies = footprintOf(design).filter((outline) => outline.length > 2);
   const [first, last] = [bodies[0], bodies.at(-1)];
   if (all.length === 0 && first && last)
-    return bodies.length > 1
+    return apartMm(middleOfBounds(first), middleOfBounds(last)) > 1
       ? [
           { is: 'first middle', at: middleOfBounds(first) },
           { is: 'last middle', at: middleOfBounds(last) },

@@ -6,6 +6,7 @@ import { axisOf, barCorners, type Bar } from '../design/shapes/bar';
 import type { Sheet } from '../design/shapes/sheet';
 import { type Part } from '../design/shapes/shapes';
 import { pointAt } from '../geometry/curve';
+import { BOX_FACES } from '../design/shapes/shape';
 import { add, cross, dot, minus, norm, scale, unit, type Point } from '../geometry/space';
 import { toPlot, type Frame } from '../site/frame';
 import { frameOf } from '../site/stands/stands';
@@ -19,20 +20,10 @@ import { bareOnPlot } from './shaders-of';
 /** What a ray is cast at: told from the parts, by ray casting, with nothing of the shaders'. */
 type Target = (from: Point, way: Point) => number;
 
-/** The sides of a box by its corners, in their order: by end, then wide face, then thick face. */
-const SIDES = [
-  [0, 1, 2],
-  [4, 5, 6],
-  [0, 1, 4],
-  [2, 3, 6],
-  [0, 2, 4],
-  [1, 3, 5],
-] as const;
-
 /** A box by the planes of its sides, its ends cut as they are: whether anything of the ray is behind all of them. */
 function box(corners: readonly Point[], takes: number): Target {
   const middle = scale(corners.reduce(add), 1 / corners.length);
-  const planes = SIDES.map(([i, j, k]) => {
+  const planes = BOX_FACES.map(([i, j, k]) => {
     const [a, b, c] = [corners[i]!, corners[j]!, corners[k]!];
     const normal = cross(minus(b, a), minus(c, a));
     return { a, out: dot(minus(a, middle), normal) > 0 ? normal : scale(normal, -1) };

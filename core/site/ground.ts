@@ -16,6 +16,12 @@ export function onGround(ground: Ground, alongMm: number, acrossMm = 0): Point {
   return [alongMm * Math.cos(slope), acrossMm, alongMm * Math.sin(slope)];
 }
 
+/** The way along the soil of a row. */
+export function wayAlong(ground: Ground): Point {
+  const slope = slopeOf(ground);
+  return [Math.cos(slope), 0, Math.sin(slope)];
+}
+
 /** Height of the ground under a level distance x. */
 export const groundAt = (ground: Ground, xMm: number): number => xMm * Math.tan(slopeOf(ground));
 

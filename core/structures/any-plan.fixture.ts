@@ -5,7 +5,7 @@ import { computeStructure } from '../plan/compute';
 import { computeAs } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
 import { FILLS, STANDING, type BedOutline } from '../site/bed';
-import { onPlan, VISITORS } from '../site/plot';
+import { onPlan, VISITORS, type Feature } from '../site/plot';
 import { SOILS, WINDS } from '../site/soil';
 import { SIDES } from '../site/path';
 import type { Stand } from '../site/stands/stands';
@@ -127,6 +127,43 @@ function anyTied(kind: StructureKind): fc.Arbitrary<Plan['structures']> {
   );
 }
 
+/** Behind the bed of what hangs on a wall: mostly one that is near and long enough; too far, too low or askew now and then. */
+const anyWall = (kind: StructureKind) =>
+  'wallOf' in kind.knobs
+    ? fc.record({
+        kind: fc.constantFrom('wall' as const, 'fence' as const, 'house' as const),
+        off: fc.oneof(mm(0, 500), mm(-300, 900)),
+        askew: fc.constantFrom(0, 0, 0, 0.3, 5, 180),
+        along: mm(-1500, 1500),
+        longer: fc.oneof(mm(0, 3000), mm(-3000, 0)),
+        highMm: mm(800, 4000),
+      })
+    : fc.constant(null);
+type AnyWall = ReturnType<typeof anyWall> extends fc.Arbitrary<infer W> ? W : never;
+function wallsAt(
+  bed: { xMm: number; yMm: number; turnDeg: number; lengthMm: number; widthMm: number },
+  wall: AnyWall,
+): Feature[] {
+  if (!wall) return [];
+  const widthMm = 200;
+  const [xMm, yMm] = onPlan(bed, wall.along, (bed.widthMm + widthMm) / 2 + wall.off);
+  const lengthMm = Math.max(500, bed.lengthMm + wall.longer);
+  return [
+    {
+      id: 'w',
+      name: 'W',
+      kind: wall.kind,
+      xMm,
+      yMm,
+      turnDeg: bed.turnDeg + wall.askew,
+      lengthMm,
+      widthMm,
+      heightMm: wall.highMm,
+      keepClearMm: 0,
+    },
+  ];
+}
+
 export const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
   fc
     .record({
@@ -138,8 +175,9 @@ export const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
       market: fc.constantFrom('imperial' as const, 'metric' as const),
       visitors: fc.subarray([...VISITORS]),
       others: anyTied(kind),
+      wall: anyWall(kind),
     })
-    .map(({ knobs, bed, other, plantings, stand, market, visitors, others }) => {
+    .map(({ knobs, bed, other, plantings, stand, market, visitors, others, wall }) => {
       const [xMm, yMm] = onPlan(bed, other.along, (bed.widthMm + other.bed.widthMm) / 2 + other.beside);
       const planter = kind.purpose === 'planter';
       const carries = stand.on === 'bed' || stand.on === 'beds' || planter ? plantings : [];
@@ -147,6 +185,7 @@ export const anyPlan = (kind: StructureKind): fc.Arbitrary<Plan> =>
         ...DEMO_PLAN,
         garden: { ...DEMO_PLAN.garden, market },
         site: { ...DEMO_PLAN.site, visitors },
+        features: [...DEMO_PLAN.features, ...wallsAt(bed, wall)],
         beds: [
           { ...bed, id: 'bed' },
           { ...other.bed, id: 'other', name: 'Other', xMm, yMm, turnDeg: bed.turnDeg + other.askew },

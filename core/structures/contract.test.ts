@@ -138,9 +138,15 @@ function holdsWithin({ hold, parts, ground, stations }: Design): void {
   );
   const { least, most } = hold.topMm;
   expect(least).toBeLessThanOrEqual(most);
-  // Of what is bent over, as far as it goes along its bow, however low its plants stay.
+  // Of what is bent over, as far as it goes along its bow, of what leans, up its own face, however low its plants stay.
   const bow = parts.flatMap((part) =>
-    part.shape === 'sheet' && part.base.curve !== 'line' ? [hold.startsMm + part.cutMm / 2] : [],
+    part.shape !== 'sheet'
+      ? []
+      : part.base.curve !== 'line'
+        ? [hold.startsMm + part.cutMm / 2]
+        : part.up[2] < 0.99
+          ? [hold.startsMm + part.heightMm]
+          : [],
   );
   expect(most).toBeLessThanOrEqual(Math.max(topOf(parts) * lean, ...bow) + 60);
   const held =
@@ -381,9 +387,9 @@ describe.each(KINDS.map((kind) => [kind.id, kind] as const))(
             const elsewhere: Plan = {
               ...byHand,
               garden: { ...plan.garden, market: plan.garden.market === 'metric' ? 'imperial' : 'metric' },
-              // What stands between two beds goes with both of them; one on a bed with its own.
+              // What stands between two beds goes with both of them, or with its wall; one on a bed with its own.
               beds:
-                plan.structures[0]?.stand.on === 'beds'
+                plan.structures[0]?.stand.on === 'beds' || 'wallOf' in kind.knobs
                   ? plan.beds
                   : plan.beds.map((bed) => ({ ...bed, turnDeg, xMm })),
             };

@@ -58,6 +58,14 @@ export interface Built<F> {
   facts: F;
 }
 
+/** What keeps somebody out. */
+export interface Guards<B = never, V = never, S = never> {
+  /** How it stands against who visits. */
+  how(built: B, values: V, setting: S): Guard | null;
+  /** Who of them still comes: the rule of that name. */
+  stillCome(guard: Guard, purpose: Purpose, setting: Setting): Verdict | null;
+}
+
 /**
  * What a kind's folder states. Everything else (drawing, bill, cost) is derived from its design.
  * @example export const kind = structureKind({ id: 'stake', purpose: 'support', stands: ['bed'], knobs: STAKE_KNOBS, size, checks, … })
@@ -87,8 +95,7 @@ export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On
   openings?(values: Values<K>, setting: Setting<PlaceOn<On>>): readonly Opening[];
   /** Of a kind that stands in a run: how wide a gap it asks for, before it is known where. mm. */
   opensMm?(settings: Settings, market: Market): number;
-  /** Of what keeps somebody out: how it stands against who visits. */
-  guards?(built: Built<F>, values: Values<K>, setting: Setting<PlaceOn<On>>): Guard | null;
+  guards?: Guards<Built<F>, Values<K>, Setting<PlaceOn<On>>>;
   /** What it is built of, which brings its names, sentences and doings along. */
   builtOf?: readonly Said[];
   names: Partial<Names>;
@@ -127,6 +134,8 @@ export interface StructureKind {
   season(sized: Sized, setting: Setting): readonly SeasonNote[];
   /** How it stands against who visits; null for what keeps nobody out. */
   guards(sized: Sized, setting: Setting): Guard | null;
+  /** Who of those that visit still comes past it; null where it keeps nobody out or nobody visits. */
+  stillCome(sized: Sized, setting: Setting): Verdict | null;
   /** What its checks say of it, the most urgent first. */
   judge(sized: Sized, setting: Setting): Verdict[];
   /** The change of settings that mends a finding, or null where there is none. */
@@ -174,6 +183,8 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
       throw new Error(`"${kind.id}" cannot stand on "${setting.place.on}": check its stand at the door before asking.`);
     return setting as Setting<PlaceOn<On>>;
   };
+  const guards = (sized: Sized, setting: Setting): Guard | null =>
+    kind.guards?.how(builtOf(sized), valuesOf(sized), onStand(setting)) ?? null;
   const { names, phrases, doings } = allSaid([...(kind.builtOf ?? []), kind]);
   return {
     id: kind.id,
@@ -206,7 +217,11 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
       })),
     doings,
     season: (sized, setting) => present(kind.season?.(sized.design, valuesOf(sized), onStand(setting)) ?? []),
-    guards: (sized, setting) => kind.guards?.(builtOf(sized), valuesOf(sized), onStand(setting)) ?? null,
+    guards,
+    stillCome(sized, setting) {
+      const guard = guards(sized, setting);
+      return guard && (kind.guards?.stillCome(guard, kind.purpose, setting) ?? null);
+    },
     judge: (sized, setting) => byUrgency(kind.checks(builtOf(sized), valuesOf(sized), onStand(setting))),
     mend(code, settings, sized, setting) {
       if (code === 'bed.beside' || code === 'bed.in-air') return backOnBed(kind.knobs, settings);

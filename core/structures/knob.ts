@@ -120,12 +120,17 @@ export function withinLimits(knobs: Knobs, change: Settings): Settings {
   );
 }
 
-/** @example sized.knobs['gap']?.by // 'hand' or 'suggestion' */
+/** @example sized.knobs['gap']?.by // 'hand', 'suggestion' or 'measured' */
 export interface KnobState {
   value: number | string;
-  by: 'hand' | 'suggestion';
+  by: (typeof KNOB_BY)[number];
   suggestion: Suggestion<number | string>;
+  /** What was meant, of what was measured. */
+  planned?: number;
 }
+
+/** How a knob came to its value. */
+export const KNOB_BY = ['hand', 'suggestion', 'measured'] as const;
 
 /** What is not on sale is not suggested, as long as something else is. */
 function amongOffered(
@@ -154,9 +159,17 @@ function inOrder(knobs: Knobs): readonly string[] {
 }
 const ORDERS = new WeakMap<Knobs, readonly string[]>();
 
+/** A length of it as it was built, where it can be so: what is out of all measure was read wrongly. mm. */
+export function measuredOf(name: string, knob: Knob, { measured }: Pick<Setting, 'measured'>): number | undefined {
+  const mm = measured[name];
+  return mm !== undefined && knob.type === 'length' && knobFaults({ [name]: knob }, { [name]: mm }).length === 0
+    ? mm
+    : undefined;
+}
+
 /**
- * Gives every knob a value: the gardener's own, else the suggestion (kept within the knob's limits
- * and to what is on sale).
+ * Gives every knob a value: what was measured, else the gardener's own, else the suggestion (kept within the
+ * knob's limits and to what is on sale).
  * Knobs are settled in order (those marked first before the others), so a suggestion may use those before it. Settings must be faultless.
  */
 export function settle(
@@ -174,8 +187,13 @@ export function settle(
         ? amongOffered(knob, suggested, setting, values)
         : { ...suggested, value: Math.min(knob.max, Math.max(knob.min, suggested.value as number)) };
     const own = settings[name];
-    values[name] = own ?? suggestion.value;
-    states[name] = { value: values[name], by: own === undefined ? 'suggestion' : 'hand', suggestion };
+    const planned = own ?? suggestion.value;
+    const mm = measuredOf(name, knob, setting);
+    values[name] = mm ?? planned;
+    states[name] =
+      mm === undefined
+        ? { value: planned, by: own === undefined ? 'suggestion' : 'hand', suggestion }
+        : { value: mm, by: 'measured', suggestion, planned: Number(planned) };
   }
   return { values, states };
 }

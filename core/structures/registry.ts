@@ -2,7 +2,9 @@
 import type { StructureKind } from './kind';
 import { kind as aFrame } from './kinds/a-frame/index';
 import { kind as arbor } from './kinds/arbor/index';
+import { kind as bedCanopy } from './kinds/bed-canopy/index';
 import { kind as collar } from './kinds/collar/index';
+import { kind as crossedCanes } from './kinds/crossed-canes/index';
 import { kind as flatCover } from './kinds/flat-cover/index';
 import { kind as gardenFence } from './kinds/garden-fence/index';
 import { kind as gardenGate } from './kinds/garden-gate/index';
@@ -12,17 +14,21 @@ import { kind as insectCage } from './kinds/insect-cage/index';
 import { kind as liddedFrame } from './kinds/lidded-frame/index';
 import { kind as meshCage } from './kinds/mesh-cage/index';
 import { kind as obelisk } from './kinds/obelisk/index';
+import { kind as palletFence } from './kinds/pallet-fence/index';
 import { kind as palletPlanter } from './kinds/pallet-planter/index';
 import { kind as panelArch } from './kinds/panel-arch/index';
 import { kind as panelWall } from './kinds/panel-wall/index';
 import { kind as postAndWire } from './kinds/post-and-wire/index';
 import { kind as railTrellis } from './kinds/rail-trellis/index';
 import { kind as raisedBed } from './kinds/raised-bed/index';
+import { kind as slopingFrame } from './kinds/sloping-frame/index';
 import { kind as stake } from './kinds/stake/index';
 import { kind as tepee } from './kinds/tepee/index';
 import { kind as tower } from './kinds/tower/index';
 import { kind as twineFrame } from './kinds/twine-frame/index';
 import { kind as walkInCage } from './kinds/walk-in-cage/index';
+import { kind as wallTrellis } from './kinds/wall-trellis/index';
+import { kind as wallWires } from './kinds/wall-wires/index';
 import { kind as weave } from './kinds/weave/index';
 import { kind as wovenFrame } from './kinds/woven-frame/index';
 
@@ -30,7 +36,9 @@ import { kind as wovenFrame } from './kinds/woven-frame/index';
 export const KINDS: readonly StructureKind[] = [
   aFrame,
   arbor,
+  bedCanopy,
   collar,
+  crossedCanes,
   flatCover,
   gardenFence,
   gardenGate,
@@ -40,17 +48,21 @@ export const KINDS: readonly StructureKind[] = [
   liddedFrame,
   meshCage,
   obelisk,
+  palletFence,
   palletPlanter,
   panelArch,
   panelWall,
   postAndWire,
   railTrellis,
   raisedBed,
+  slopingFrame,
   stake,
   tepee,
   tower,
   twineFrame,
   walkInCage,
+  wallTrellis,
+  wallWires,
   weave,
   wovenFrame,
 ];

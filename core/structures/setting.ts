@@ -6,6 +6,7 @@ import type { Site } from '../site/plot';
 import type { Second } from '../site/visitors';
 import type { Guest } from '../site/stands/opening';
 import type { Place, PlaceOn } from '../site/stands/stands';
+import type { WallBehind } from '../site/wall';
 
 /**
  * Everything a kind may know about where its structure will stand; `P` is the places it can take. Decision 21.
@@ -17,10 +18,14 @@ export interface Setting<P extends Place = Place> {
   guests: readonly Guest[];
   /** What runs along all of the fence that it is, or stands in. */
   second: Second | null;
+  /** What stands behind the bed it stands on, and could carry it. */
+  wall: WallBehind | null;
   /** Of the bed it stands on, else of the plot. */
   soil: Soil;
   wind: Wind;
   planted: readonly Planted[];
+  /** Lengths of it as it was built, by knob: they stand over what is set and suggested. mm. */
+  measured: Readonly<Record<string, number>>;
   /** Height the tallest user can reach with both feet on the ground. mm. */
   reachMm: number;
   /** How far a person picks from where they stand. mm. */

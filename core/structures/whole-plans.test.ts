@@ -8,7 +8,7 @@ import { computeAs } from '../plan/compute-as';
 import type { Plan, StructurePlan } from '../plan/plan';
 import { feet, inches } from '../quantity/length';
 import type { BedOutline } from '../site/bed';
-import { VISITORS, type Visitor } from '../site/plot';
+import { onPlan, VISITORS, type Feature, type Visitor } from '../site/plot';
 import { SOILS, WINDS } from '../site/soil';
 import type { Stand } from '../site/stands/stands';
 import { SOIL } from '../site/underfoot';
@@ -93,7 +93,8 @@ function planOf(row: Row<typeof CHOICES>, count: number): Plan {
     garden: { ...DEMO_PLAN.garden, market: row.market },
     site: { ...DEMO_PLAN.site, widthMm: 60_000, depthMm: 60_000, visitors: row.visits, soil, wind },
     beds: [bed, { ...bed, id: 'c', yMm: bed.yMm + widthMm + 1200 }],
-    features: [],
+    // What hangs on a wall has one.
+    features: 'wallOf' in kindOf(row.stand.kind).knobs ? [wallBehindIt(bed)] : [],
     shed: [],
     plantings: planted.map((id) => ({
       id,
@@ -113,6 +114,24 @@ function planOf(row: Row<typeof CHOICES>, count: number): Plan {
         knobs: {},
       },
     ],
+  };
+}
+
+/** A wall along all of the back of a bed. */
+function wallBehindIt(bed: Plan['beds'][number]): Feature {
+  const widthMm = 200;
+  const [xMm, yMm] = onPlan(bed, 0, (bed.widthMm + widthMm) / 2);
+  return {
+    id: 'w',
+    kind: 'wall',
+    name: 'Wall',
+    xMm,
+    yMm,
+    turnDeg: bed.turnDeg,
+    lengthMm: bed.lengthMm + 1000,
+    widthMm,
+    heightMm: 2400,
+    keepClearMm: 0,
   };
 }
 

@@ -12,6 +12,8 @@ export const test = base.extend({
   },
   // A button that is drawn but not yet alive does nothing when it is pressed: every page is let come to life first.
   page: async ({ page }, give) => {
+    // As for a phone that comes over plain http: what browsers keep for https and the machine itself is not there.
+    await page.addInitScript(() => Reflect.deleteProperty(Crypto.prototype, 'randomUUID'));
     const goTo = page.goto.bind(page);
     page.goto = async (...where) => {
       const reply = await goTo(...where);

@@ -24,6 +24,7 @@ test('who visits is ticked, every bed says who comes in, and what would keep the
   await expect(best).toContainText('Garden fence and garden gate');
   await best.getByRole('button', { name: 'Plan them' }).click();
   await expect(page).toHaveURL(/\/s\/support-/);
+  // Left before the save is answered, as anybody may: nothing is lost, and the page that comes is up to date.
   await page.goto(`/g/${id}/kept-out?bed=sail-bed`);
   await expect(bed.getByRole('listitem').filter({ hasText: 'deer' })).toContainText('kept out by Garden fence');
 });
@@ -37,7 +38,7 @@ test('what does not climb is offered covers and fences, ranked; a fence comes wi
   await expect(page.getByRole('heading', { name: 'Under what, or behind what?' })).toBeVisible();
   const kinds = page.getByRole('radiogroup', { name: 'Kinds of cover and fence, the best for this planting first' });
   await expect(kinds).toHaveAttribute('aria-busy', 'false', { timeout: 20_000 });
-  await expect(kinds.getByRole('radio')).toHaveCount(7);
+  await expect(kinds.getByRole('radio')).toHaveCount(8);
   await kinds.getByText('Garden fence').click();
   await expect(page.getByText('Stops rabbits.')).toBeVisible();
   await page.getByRole('button', { name: 'Use this' }).click();

@@ -105,8 +105,8 @@ test('better places for a support are found and taken; wishes are shared out and
   const empty = await ownGarden(request, (plan) => ({ ...plan, plantings: [], structures: [] }));
   await page.goto(`/g/${empty}/grow`);
   await page.getByRole('button', { name: 'Add the first crop' }).click();
-  await page.getByLabel('Number of Tomato, indeterminate').fill('200');
-  // Two hundred plants shared out over every bed: a worker's longest question here.
+  await page.getByLabel('Number of Tomato, indeterminate').fill('400');
+  // Four hundred plants shared out over every bed: a worker's longest question here.
   await expect(page.getByText(/\d+ do not fit\./)).toBeVisible({ timeout: 40_000 });
   await page.getByLabel('Number of Tomato, indeterminate').fill('14');
   await page.getByRole('button', { name: 'Plant 14 plants as said' }).click();

@@ -5,11 +5,13 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect } from '@playwright/test';
 import { test } from './asking';
+import { ownGarden, savedPlan } from './garden';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import { Client, Pool, type PoolClient } from 'pg';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import { loadGarden } from '../server/garden-store';
+import { loadRecord } from '../server/record-store';
 import * as schema from '../server/schema';
 import { inTransaction } from '../server/transaction';
 
@@ -62,7 +64,32 @@ test('a database of version 1 is carried over: the newest of every garden, and e
         revision + 1,
         JSON.stringify(plan),
       ]);
+    const withTicks = firstMigrations(5);
+    await migrate(db, { migrationsFolder: withTicks });
+    rmSync(withTicks, { recursive: true });
+    for (const [person, done, note, paid, at] of [
+      ['Odile', true, 'oak', 880, '2026-05-01T09:00:00.125Z'],
+      ['Bram', false, '', null, '2026-05-01T08:00:00.000Z'],
+    ])
+      await client.query(`insert into ticks values ('g', 'bought', 'post 2400', $1, $2, $3, $4, $5)`, [
+        person,
+        done,
+        note,
+        paid,
+        at,
+      ]);
     await migrate(db, { migrationsFolder: MIGRATIONS });
+    // Of what two persons had ticked the last was shown.
+    const stamp = '001777626000125-00000-before';
+    expect(await loadRecord(db, 'g')).toEqual(
+      expect.arrayContaining(
+        [
+          { field: 'done', value: true },
+          { field: 'note', value: 'oak' },
+          { field: 'paidMinor', value: 880 },
+        ].map((said) => ({ about: 'bought', what: 'post 2400', person: 'Odile', stamp, ...said })),
+      ),
+    );
     const kept = await loadGarden(db, 'g');
     const read = readPlan(old);
     expect(kept?.revision).toBe(2);
@@ -78,7 +105,7 @@ test('a database of version 1 is carried over: the newest of every garden, and e
     const { rows: tables } = await client.query<{ table_name: string }>(
       `select table_name from information_schema.tables where table_schema = 'public' order by 1`,
     );
-    expect(tables.map((one) => one.table_name)).toEqual(['gardens', 'milestones', 'revisions', 'ticks']);
+    expect(tables.map((one) => one.table_name)).toEqual(['gardens', 'milestones', 'record', 'revisions']);
   } finally {
     rmSync(folder, { recursive: true });
     await client.end();
@@ -128,4 +155,21 @@ test('a connection that is lost before its transaction begins is given back: the
     await pool.end();
     await host.end();
   }
+});
+
+test('a save that is said again after its answer was lost is saved once; one after it follows; another tab’s is told', async ({
+  request,
+}) => {
+  const id = await ownGarden(request);
+  const plan = await savedPlan(request, id);
+  const named = (name: string) => ({ ...plan, garden: { ...plan.garden, name } });
+  const save = async (base: number, as: string, name: string, unanswered: string[] = []) => {
+    const reply = await request.put(`/api/gardens/${id}`, { data: { base, as, unanswered, plan: named(name) } });
+    return [reply.status(), ((await reply.json()) as { revision: number }).revision];
+  };
+  expect(await save(1, 'a', 'First')).toEqual([200, 2]);
+  expect(await save(1, 'a', 'First')).toEqual([200, 2]);
+  expect(await save(1, 'b', 'Second', ['a'])).toEqual([200, 3]);
+  expect(await save(1, 'c', 'Of another')).toEqual([409, 3]);
+  expect((await savedPlan(request, id)).garden.name).toBe('Second');
 });

@@ -18,6 +18,11 @@ const WANTED: Record<string, { crop: string; bed: string }> = {
   stake: { crop: 'Pepper', bed: 'Stoop bed' },
   obelisk: { crop: 'Sweet pea', bed: 'Bell bed' },
   'post-and-wire': { crop: 'Raspberry', bed: 'Cane bed' },
+  'wall-wires': { crop: 'Blackberry', bed: 'Cool border' },
+  'bed-canopy': { crop: 'Clematis', bed: 'Landing bed' },
+  'wall-trellis': { crop: 'Clematis', bed: 'House border' },
+  'crossed-canes': { crop: 'Runner bean', bed: 'Slip bed' },
+  'sloping-frame': { crop: 'Cucumber, climbing', bed: 'Ramp bed' },
 };
 
 /** What is planned from a planting; what stands elsewhere is begun elsewhere. */

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, isNotNull, isNull, lt, lte } from 'drizzle-orm';
+import { and, asc, desc, eq, gte, isNotNull, isNull, lt, lte } from 'drizzle-orm';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import { PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
 import type { BinnedGarden, GardenCard } from '../kept/garden-card';
@@ -63,12 +63,16 @@ export async function loadGarden(db: Database, id: string): Promise<StoredGarden
   return { id, revision: garden.revision, savedAt: garden.savedAt.toISOString(), plan: planIn(garden.plan, id) };
 }
 
-export async function revisionOf(db: Database, id: string): Promise<{ revision: number; savedAt: string } | null> {
+/** The newest revision, and what its save was called by who made it. */
+export async function revisionOf(
+  db: Database,
+  id: string,
+): Promise<{ revision: number; savedAt: string; savedAs: string | null } | null> {
   const [row] = await db
-    .select({ revision: gardens.revision, savedAt: gardens.savedAt })
+    .select({ revision: gardens.revision, savedAt: gardens.savedAt, savedAs: gardens.savedAs })
     .from(gardens)
     .where(inUse(id));
-  return row ? { revision: row.revision, savedAt: row.savedAt.toISOString() } : null;
+  return row ? { ...row, savedAt: row.savedAt.toISOString() } : null;
 }
 
 /** Stores a checked plan as a new garden. */
@@ -81,22 +85,30 @@ export async function createGarden(db: Database, id: string, plan: Plan): Promis
 
 /**
  * Saves a checked plan over the revision it was made from. If another tab has saved since, nothing
- * is written and the newer revision is told. The garden's row is locked, so two saves cannot both win.
+ * is written and the newer revision is told. The garden's row is locked, so two saves cannot both win. A save that is
+ * said again after its answer was lost (`as`) is answered as it was; one made after such a save (`unanswered`) follows it.
  */
-export async function saveGarden(db: Database, id: string, base: number, plan: Plan): Promise<SaveOutcome> {
+export async function saveGarden(
+  db: Database,
+  id: string,
+  { base, as, unanswered, plan }: { base: number; as?: string; unanswered?: readonly string[]; plan: Plan },
+): Promise<SaveOutcome> {
   return inTransaction(db, async (tx) => {
     const [now] = await tx
-      .select({ revision: gardens.revision, savedAt: gardens.savedAt })
+      .select({ revision: gardens.revision, savedAt: gardens.savedAt, savedAs: gardens.savedAs })
       .from(gardens)
       .where(inUse(id))
       .for('update');
     if (!now) return { outcome: 'gone' };
-    if (now.revision !== base) return { outcome: 'stale', revision: now.revision, savedAt: now.savedAt.toISOString() };
-    const revision = base + 1;
+    const told = { revision: now.revision, savedAt: now.savedAt.toISOString() };
+    if (now.savedAs !== null && now.savedAs === as) return { outcome: 'saved', ...told };
+    const follows = now.savedAs !== null && unanswered?.includes(now.savedAs);
+    if (now.revision !== base && !follows) return { outcome: 'stale', ...told };
+    const revision = now.revision + 1;
     const savedAt = new Date();
     await tx
       .update(gardens)
-      .set({ revision, savedAt, ...headOf(plan) })
+      .set({ revision, savedAt, savedAs: as ?? null, ...headOf(plan) })
       .where(eq(gardens.id, id));
     await tx.insert(revisions).values({ gardenId: id, revision, plan, savedAt });
     await tx
@@ -111,6 +123,7 @@ const inUse = (id: string) => and(eq(gardens.id, id), isNull(gardens.binnedAt));
 
 /** Puts a garden into the bin, from which it can be put back for {@link BIN_DAYS} days. */
 export async function binGarden(db: Database, id: string): Promise<boolean> {
+  await emptyBin(db);
   const binned = await db.update(gardens).set({ binnedAt: new Date() }).where(inUse(id)).returning({ id: gardens.id });
   return binned.length > 0;
 }
@@ -133,14 +146,20 @@ export async function deleteGarden(db: Database, id: string): Promise<boolean> {
   return gone.length > 0;
 }
 
-/** What lies in the bin, the last thrown away first; what has lain there too long is gone. */
+const binnedBefore = (): Date => new Date(Date.now() - BIN_DAYS * 24 * 3_600_000);
+
+/** Takes out of the bin for good what has lain there too long. */
+export async function emptyBin(db: Database): Promise<void> {
+  await db.delete(gardens).where(lt(gardens.binnedAt, binnedBefore()));
+}
+
+/** What lies in the bin, the last thrown away first. Looking changes nothing: what has lain there too long is only not shown. */
 export async function listBin(db: Database): Promise<BinnedGarden[]> {
-  await db.delete(gardens).where(lt(gardens.binnedAt, new Date(Date.now() - BIN_DAYS * 24 * 3_600_000)));
   const { id, name, binnedAt } = gardens;
   const rows = await db
     .select({ id, name, binnedAt })
     .from(gardens)
-    .where(isNotNull(gardens.binnedAt))
+    .where(gte(gardens.binnedAt, binnedBefore()))
     .orderBy(desc(gardens.binnedAt));
   return rows.map((row) => ({ ...row, binnedAt: row.binnedAt?.toISOString() ?? '' }));
 }

@@ -4,7 +4,7 @@ import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import { Client } from 'pg';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
-import { createGarden } from './garden-store';
+import { createGarden, emptyBin } from './garden-store';
 import * as schema from './schema';
 
 /**
@@ -29,6 +29,7 @@ async function prepare(url: string): Promise<void> {
   await client.query('select pg_advisory_lock($1)', [LOCK]);
   try {
     await migrate(db, { migrationsFolder: fileURLToPath(new URL('./migrations', import.meta.url)) });
+    await emptyBin(db);
     const before = await db.select().from(schema.milestones).where(eq(schema.milestones.name, DEMO_LOADED));
     if (before.length === 0) {
       const [garden] = await db.select({ id: schema.gardens.id }).from(schema.gardens).limit(1);

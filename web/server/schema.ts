@@ -1,4 +1,5 @@
-import { boolean, integer, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
+import { integer, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
+import type { Entry } from '../kept/record';
 
 /**
  * A garden is one validated plan document, saved whole under a revision number, so that a stale tab is
@@ -15,6 +16,8 @@ export const gardens = pgTable('gardens', {
   plan: jsonb().notNull(),
   createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
   savedAt: timestamp('saved_at', { withTimezone: true }).notNull().defaultNow(),
+  /** What the save that made this revision was called by who made it, so that one whose answer was lost knows it again. */
+  savedAs: text('saved_as'),
   /** When it was put into the bin; null while it is in use. */
   binnedAt: timestamp('binned_at', { withTimezone: true }),
 });
@@ -34,25 +37,24 @@ export const revisions = pgTable(
 );
 
 /**
- * What a person has ticked off in a garden: bought, cut, built, with what was taken instead and paid. One row a
- * person and thing; of what two of a person's devices say the newer stays. Apart from the plan, so that a tick
- * is no revision of it, and kept when the plan no longer has the thing: it may come back.
+ * What is said of a garden beside its plan: ticked off as bought, cut or built, what was taken instead and paid, what
+ * was measured. One row a register, of which the last writer's stays. Apart from the plan, so that a tick is no
+ * revision of it, and kept when the plan no longer has the thing: it may come back.
  */
-export const ticks = pgTable(
-  'ticks',
+export const record = pgTable(
+  'record',
   {
     gardenId: text('garden_id')
       .notNull()
       .references(() => gardens.id, { onDelete: 'cascade' }),
-    about: text().notNull(),
+    about: text().$type<Entry['about']>().notNull(),
     what: text().notNull(),
+    field: text().$type<Entry['field']>().notNull(),
+    value: jsonb().$type<Entry['value']>(),
+    stamp: text().notNull(),
     person: text().notNull(),
-    done: boolean().notNull(),
-    note: text().notNull(),
-    paidMinor: integer('paid_minor'),
-    at: timestamp({ withTimezone: true, precision: 3 }).notNull(),
   },
-  (table) => [primaryKey({ columns: [table.gardenId, table.about, table.what, table.person] })],
+  (table) => [primaryKey({ columns: [table.gardenId, table.about, table.what, table.field] })],
 );
 
 /** Things that happen once in the life of a database. */

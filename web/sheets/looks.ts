@@ -39,6 +39,7 @@ export function head(on: On): Block[] {
       `${amount(on, cost.perSeasonMinor)} a season over the life of its parts. Sized by the rules of the trade; ${leftOut(verdicts)} is not reckoned. For height, boundaries, snow and storm winds, local rules and licensed people decide.`,
       { size: SMALL, widthPx: wide, tint: 'soft', after: 4 },
     ),
+    ...measuredWords(on).map((said) => paragraph(said, { size: BODY, widthPx: wide, after: 3 })),
     ...urgent.flatMap((verdict) => [
       paragraph(`To be settled first: ${say(verdict.told, {}, tongue)}`, {
         size: BODY,
@@ -49,6 +50,17 @@ export function head(on: On): Block[] {
       }),
     ]),
   ];
+}
+
+/** To which lengths it is sized as they were built, and what was meant; nothing where nothing was measured. */
+function measuredWords(on: On): string[] {
+  const { sized, kind } = on.computed;
+  const measured = Object.entries(sized.knobs).flatMap(([name, { by, value, planned }]) =>
+    by === 'measured'
+      ? [`${kind.knobs[name]?.label} ${long(on, Number(value))} (planned ${long(on, planned ?? 0)})`]
+      : [],
+  );
+  return measured.length > 0 ? [`Sized to what was measured: ${measured.join('; ')}.`] : [];
 }
 
 /** What the garden's one list makes of it, and why the two figures differ. */

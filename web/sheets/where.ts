@@ -73,6 +73,8 @@ const SPOTS: Record<Exclude<Found['is'], object>, string> = {
   start: 'Its first foot, middle',
   end: 'Its last foot, middle',
   middle: 'Its middle',
+  'wall start': 'Where it begins on the wall',
+  'wall end': 'Where it ends on the wall',
   'first middle': 'The middle of the first',
   'last middle': 'The middle of the last',
 };

@@ -1,4 +1,5 @@
 import { add, cross, dot, minus, scale, UP, type Point } from '../../geometry/space';
+import type { Pair } from '../../geometry/polygon';
 import { NOTHING_TAKEN, type PartBase, type Shape } from './shape';
 
 /**
@@ -15,6 +16,8 @@ export interface Block extends PartBase {
   highMm: number;
   /** How much of its height is below ground. */
   buriedMm: number;
+  /** What is seen on its first face, as lines from one place to another along it and up it: edges of slats. mm. */
+  lines?: readonly (readonly [from: Pair, to: Pair])[];
 }
 
 /**
@@ -28,7 +31,7 @@ export const blockOf = ({
   Block,
   'id' | 'role' | 'corner' | 'along'
 > &
-  Partial<Pick<Block, 'up' | 'buriedMm'>>): Block => ({
+  Partial<Pick<Block, 'up' | 'buriedMm' | 'lines'>>): Block => ({
   up: UP,
   buriedMm: 0,
   ...o,
@@ -64,7 +67,10 @@ export const BLOCK: Shape<Block> = {
       ? [{ solid: 'box' as const, corners: corners(block, block.buriedMm, block.highMm), below: false }]
       : []),
   ],
-  wires: () => [],
+  wires: (block) =>
+    (block.lines ?? []).map((line) =>
+      line.map(([along, up]) => add(block.corner, add(scale(block.along, along), scale(block.up, up)))),
+    ),
   faces: () => [],
   edges: () => [],
   hidden: () => [],

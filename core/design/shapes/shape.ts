@@ -77,6 +77,16 @@ export interface Shape<P> {
 
 export const NOTHING_TAKEN: Taken = { ends: null, meshes: null, litres: null, board: null };
 
+/** The faces of a box by its corners, each by one and two beside it: of end, wide face and thick face. */
+export const BOX_FACES = [
+  [0, 1, 2],
+  [4, 5, 6],
+  [0, 1, 4],
+  [2, 3, 6],
+  [0, 2, 4],
+  [1, 3, 5],
+] as const;
+
 /** The straight pieces of a solid, each by its eight corners as a box has them; none of what is round or poured. */
 export const boxesOf = (solid: Solid): readonly (readonly Point[])[] =>
   solid.solid === 'box' ? [solid.corners] : solid.solid === 'plate' ? solid.slices : [];

@@ -4,7 +4,7 @@ import { cases } from '../../cases.fixture';
 import { CATALOGUE, stockOf } from '../../catalogue/catalogue';
 import { DEMO_PLAN } from '../../demo/garden';
 import { shapeOf, type Part } from '../../design/shapes/shapes';
-import { ALONG, reach, UP, type Point } from '../../geometry/space';
+import { add, ALONG, minus, reach, scale, unit, UP, type Point } from '../../geometry/space';
 import { settingOf } from '../../plan/setting-of';
 import type { Plan } from '../../plan/plan';
 import { inches } from '../../quantity/length';
@@ -24,7 +24,8 @@ import { frameLeaf, hangLeaf, hingesFor, HUNG_LEAF, meshOnLeaf } from './hung-le
 import { cutPanel } from './panels';
 import { railsOver, RAILS } from './rails';
 import { closedAlong, roundSheet } from './ring-of-mesh';
-import { drivePost, driveStake, SET_POST, setPost } from './set-post';
+import { drivePost, driveStake, pushPole, SET_POST, setPost } from './set-post';
+import { stringRound, TWINE_WORDS } from './strings-up';
 
 const setting = settingOf(kindOf, DEMO_PLAN, DEMO_PLAN.structures[0] as Plan['structures'][number]);
 const mm = (min: number, max: number): fc.Arbitrary<number> => fc.integer({ min, max });
@@ -49,6 +50,24 @@ const posts = fc.record({ long: mm(1200, 9000), apart: mm(600, 2600), above: mm(
   );
   return { ...o, postsAtMm, set };
 });
+
+/** Poles in a line, pushed in and leaning, of what is sold. */
+const poles = fc
+  .record({
+    of: fc.constantFrom(...['cane-bamboo', 'pole-bamboo', 'pole-larch'].map((id) => stockOf(CATALOGUE, id, 'pole'))),
+    count: mm(2, 9),
+    apart: mm(150, 900),
+    lean: mm(-600, 600),
+    askedMm: mm(900, 3000),
+    soldMm: mm(900, 3000),
+    pushInMm: mm(100, 500),
+  })
+  .map((o) => ({
+    ...o,
+    set: Array.from({ length: o.count }, (_, i) =>
+      pushPole({ ...o, id: `pole-${i + 1}`, role: 'pole', foot: [i * o.apart, 0, 0], up: unit([0, o.lean, 1000]) }),
+    ),
+  }));
 
 /** Every assembly over a space of its own: what it makes, and what it says of it. */
 const ASSEMBLIES: Readonly<Record<string, { made: fc.Arbitrary<Partial<Assembled>>; says?: Said }>> = {
@@ -204,6 +223,20 @@ const ASSEMBLIES: Readonly<Record<string, { made: fc.Arbitrary<Partial<Assembled
       return { parts, joints: lapJoints(parts, 'lapped') };
     }),
   },
+  'strings round poles': {
+    says: TWINE_WORDS,
+    made: poles.map(({ set }) => {
+      const { string, joint } = stringRound({
+        id: 'string-1',
+        role: 'string',
+        kind: 'string to pole',
+        of: 'natural',
+        path: set.map(({ from, to }) => scale(add(from, to), 0.5)),
+        poles: set,
+      });
+      return { parts: [...set, string], joints: [joint] };
+    }),
+  },
   'ring of mesh': {
     made: fc
       .record({ roll, across: mm(300, 900), high: mm(300, 1800), foot, hooks: fc.boolean() })
@@ -302,6 +335,41 @@ describe('the contract of every assembly, over a space of its own', () => {
           ]);
       }),
       { numRuns: cases(40) },
+    );
+  });
+
+  it('a pushed pole is whole, its foot where it was asked; what is missing is told, and what is there stays out of the soil first', () => {
+    fc.assert(
+      fc.property(poles, ({ set, apart, askedMm, soldMm, pushInMm }) => {
+        set.forEach((pole, i) => {
+          expect(reach(pole.from, pole.to)).toBeCloseTo(soldMm, 6);
+          expect(pole.cutMm).toBe(soldMm);
+          // Where it comes out of the soil: so much of it is below.
+          const out = add(pole.from, scale(unit(minus(pole.to, pole.from)), pushInMm));
+          expect(reach(out, [i * apart, 0, 0])).toBeLessThan(1e-6);
+          const { aboveMm, buriedMm, shortMm, wantedMm } = pole.stands;
+          expect(wantedMm).toBe(pushInMm);
+          expect(shortMm).toBeCloseTo(askedMm - soldMm > 0.5 ? askedMm - soldMm : 0, 6);
+          // All of it is above the soil or in it, and what is short is missing below.
+          expect(buriedMm).toBeCloseTo(shortMm > 0 ? Math.max(0, pushInMm - shortMm) : pushInMm, 6);
+          if (shortMm === 0) expect(aboveMm + buriedMm).toBeCloseTo(Math.max(askedMm, soldMm), 6);
+        });
+      }),
+      { numRuns: cases(60) },
+    );
+  });
+
+  it('a string round poles is as long as from one to the next, a girth at each, and six inches at both ends', () => {
+    fc.assert(
+      fc.property(poles, fc.boolean(), ({ set, of: pole, count, apart }, closed) => {
+        const on = set.map(({ to }) => to);
+        const path = closed ? [...on, on[0] as Point] : on;
+        const { string, joint } = stringRound({ id: 's', role: 'string', kind: 'k', of: 'natural', path, poles: set });
+        const along = (count - 1) * apart * (closed ? 2 : 1);
+        expect(string.cutMm).toBeCloseTo(along + path.length * Math.PI * pole.diameterMm + 304.8, 3);
+        expect(joint.places).toHaveLength(count);
+      }),
+      { numRuns: cases(60) },
     );
   });
 

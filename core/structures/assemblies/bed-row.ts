@@ -10,7 +10,7 @@ import type { BedSetting } from '../setting';
 export const groundOf = ({ lengthMm, riseMm }: Bed): Ground => ({ lengthMm, riseMm });
 
 /** What stands in a row along a bed: where it begins, its plants, how it is seen, its chains and pulls. */
-interface BedRow extends Required<Pick<Placement, 'ground' | 'builtMm' | 'startMm' | 'stations'>> {
+export interface BedRow extends Required<Pick<Placement, 'ground' | 'builtMm' | 'startMm' | 'stations'>> {
   views: readonly ViewFrame<RowView>[];
   marks: readonly Mark<RowView>[];
   handles: readonly Pull<RowView>[];

@@ -3,7 +3,7 @@ import { timberId } from '../../catalogue/timber';
 import { AS_BOUGHT, SQUARE, type EndCut } from '../../design/end-cut';
 import { barOf, type Bar, type Section } from '../../design/shapes/bar';
 import type { Stands } from '../../design/standing';
-import { add, type Point } from '../../geometry/space';
+import { add, scale, type Point } from '../../geometry/space';
 import { nextStockUp, SPARE_MM } from '../rules/depth';
 import type { Said } from '../said';
 import type { Setting } from '../setting';
@@ -126,6 +126,40 @@ export function driveStake(at: At & { of: Section; set: Stands['set']; point?: E
     ends: point ? [point, { cut: 'square' }] : SQUARE,
     set,
   });
+}
+
+/**
+ * A pole or a cane that is pushed in along its lean, used whole: as long as it is sold, the rest of it standing out. Where
+ * nothing on sale is as long as is asked, what is missing is told. mm.
+ */
+export function pushPole(o: {
+  id: string;
+  role: string;
+  of: Section;
+  foot: Point;
+  /** The way up it. */
+  up: Point;
+  askedMm: number;
+  soldMm: number;
+  pushInMm: number;
+  wide?: Point;
+}): SetPost {
+  const { id, role, of, foot, up, askedMm, soldMm, pushInMm, wide } = o;
+  const shortMm = soldMm < askedMm - 0.5 ? askedMm - soldMm : 0;
+  const aboveMm = Math.max(askedMm, soldMm) - pushInMm;
+  const bar = barOf({
+    id,
+    role,
+    of,
+    cutMm: soldMm,
+    buriedMm: pushInMm,
+    from: add(foot, scale(up, -pushInMm)),
+    to: add(foot, scale(up, soldMm - pushInMm)),
+    ends: AS_BOUGHT,
+    ...(wide ? { wide } : {}),
+  });
+  const buriedMm = shortMm > 0 ? Math.max(0, soldMm - aboveMm) : pushInMm;
+  return { ...bar, stands: { aboveMm, buriedMm, wantedMm: pushInMm, shortMm, set: 'pushed' } };
 }
 
 /** Posts that stand in the ground, of timber or of steel. */

@@ -1,9 +1,11 @@
+import type { Crop } from '../../crops/crop';
+import type { Planted } from '../../crops/planted';
 import type { Joint } from '../../design/design';
 import { lineOf, type Line } from '../../design/shapes/line';
 import { pathLength, type Point } from '../../geometry/space';
 import { inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
-import type { ChoiceKnob } from '../knob';
+import type { ChoiceKnob, Suggestion } from '../knob';
 import type { Said } from '../said';
 import { isOffered, type Setting } from '../setting';
 
@@ -38,6 +40,39 @@ export function stringUp(o: {
   };
 }
 
+/** A string of twine from pole to pole, one turn round each, made fast at both ends; `path` is where it passes their middles. mm. */
+export function stringRound(o: {
+  id: string;
+  role: string;
+  kind: string;
+  of: 'natural' | 'synthetic';
+  path: readonly Point[];
+  poles: readonly { id: string; wideMm: number }[];
+}): { string: Line; joint: Joint } {
+  const girtMm = Math.PI * (o.poles[0]?.wideMm ?? 0);
+  const string = lineOf({
+    id: o.id,
+    role: o.role,
+    of: { id: `twine-${o.of}`, diameterMm: TWINE_MM },
+    path: o.path,
+    cutMm: pathLength(o.path) + o.path.length * girtMm + 2 * STRING_END_MM,
+  });
+  return {
+    string,
+    joint: {
+      id: `${o.id}-poles`,
+      kind: o.kind,
+      by: 'tied',
+      // Closed, it comes back to the first.
+      places: o.path.slice(0, o.poles.length),
+      parts: [o.id, ...o.poles.map(({ id }) => id)],
+      fixings: [],
+    },
+  };
+}
+/** How thick garden twine is drawn (from memory). mm. */
+const TWINE_MM = 3;
+
 /** Natural twine or synthetic, as it is sold: for what hangs from it, or climbs it. */
 export const twineKnob = (o: { group: string; shown: NonNullable<ChoiceKnob['shown']> }) =>
   ({
@@ -55,6 +90,11 @@ export const twineKnob = (o: { group: string; shown: NonNullable<ChoiceKnob['sho
     suggest: () => ({ value: 'natural', why: fact('twine.compost') }),
   }) as const satisfies ChoiceKnob;
 
+/** What is said of twine. */
+export const TWINE_WORDS = {
+  phrases: { 'twine.compost': 'Cut down and composted with the vines.' },
+} as const satisfies Said;
+
 /** As many strings over a width as leave no wider gap than what climbs there reaches over; three at the least. mm. */
 export const stringsFor = (
   widthMm: number,
@@ -64,6 +104,21 @@ export const stringsFor = (
   const step = Math.min(...planted.map(({ crop }) => crop.grips?.stepMm ?? Infinity), inches(4));
   return Math.max(3, Math.min(most, Math.ceil(widthMm / step) - 1));
 };
+
+/** Laths, slats and rungs of ¾″ boards: what is to hold on to something thinner wants strings (DOC PS 20-20, table 3). mm. */
+export const THIN_BOARD_MM = 19;
+
+/** What of some crops winds round nothing as thick as this. mm. */
+export const thinOf = (planted: readonly Planted[], thickMm: number): Crop | undefined =>
+  planted.find(({ crop }) => crop.grips && crop.grips.memberMm < thickMm)?.crop;
+
+/** So many strings where what climbs there winds round nothing as thick as what there is; else none. mm. */
+export function stringsWhere({ planted }: Setting, thickMm: number, strings: () => number): Suggestion<number> {
+  const thin = thinOf(planted, thickMm);
+  return thin
+    ? { value: strings(), why: fact('strings.thin', { crop: thin.name }) }
+    : { value: 0, why: fact('strings.none') };
+}
 
 /** Strings over rungs or slats. */
 export const STRINGS_UP = {
@@ -77,6 +132,6 @@ export const STRINGS_UP = {
   phrases: {
     'strings.thin': '{crop} winds round nothing as thick as the wood.',
     'strings.none': 'What grows here holds on to the wood.',
-    'twine.compost': 'Cut down and composted with the vines.',
+    ...TWINE_WORDS.phrases,
   },
 } as const satisfies Said;

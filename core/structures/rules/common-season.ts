@@ -1,6 +1,5 @@
 import { CATALOGUE } from '../../catalogue/catalogue';
 import type { Pruning } from '../../crops/crop';
-import { cropsOf } from '../../crops/planted';
 import type { Design } from '../../design/design';
 import { asShape, shapeOf } from '../../design/shapes/shapes';
 import { yearOf, type CropYear } from '../../growth/growth';
@@ -32,7 +31,8 @@ function prunedOn(prunes: Pruning, { starts, pickedTo, ends }: CropYear): number
 
 /** The year of each crop that grows there: sown, picked, cut back; and what has no time to ripen. */
 function cropNotes({ planted, site }: Pick<Setting, 'planted' | 'site'>, tied: boolean): SeasonNote[] {
-  return cropsOf(planted).flatMap((crop): SeasonNote[] => {
+  // Two plantings of one crop that went out on different days have each its own.
+  return [...new Set(planted.map(({ crop }) => crop))].flatMap((crop): SeasonNote[] => {
     const year = yearOf(crop, site);
     const told = (on: number | null, code: string): SeasonNote => ({
       on: on === null ? null : monthDayOf(on),

@@ -40,7 +40,7 @@ const CloseUps = dynamic(() => import('../shell/close-ups'), {
   ssr: false,
   loading: () => <p className="py-8 text-soft">Drawing the joints…</p>,
 });
-const TickedOrder = dynamic(() => import('../shell/ticked-order').then((module) => module.TickedOrder), { ssr: false });
+const BuildOrder = dynamic(() => import('../shell/build-order').then((module) => module.BuildOrder), { ssr: false });
 const SeasonNotes = dynamic(() => import('../shell/build-order').then((module) => module.SeasonNotes), { ssr: false });
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
@@ -235,7 +235,7 @@ function Workbench({
           <LateFold key={`marks ${structure.id}`} title="Marks to set out">
             {() => <Marks computed={computed} />}
           </LateFold>
-          <LateFold title="In what order to build it">{() => <TickedOrder computed={computed} />}</LateFold>
+          <LateFold title="In what order to build it">{() => <BuildOrder computed={computed} />}</LateFold>
           <LateFold title="Through the season">{() => <SeasonNotes computed={computed} />}</LateFold>
         </div>
       </div>

@@ -18,7 +18,7 @@ export default function KindSheet({ structure, onClose }: { structure: Structure
   const { plan, store, tongue } = useGarden();
   const offers = useMemo(
     () =>
-      kindsInstead(structure).map((kind) => ({
+      kindsInstead(plan, structure).map((kind) => ({
         kind,
         computed: computeAs(
           kindOf,

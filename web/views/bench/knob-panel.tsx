@@ -1,5 +1,6 @@
 'use client';
-import { RotateCcw } from 'lucide-react';
+import dynamic from 'next/dynamic';
+import { RotateCcw, Ruler } from 'lucide-react';
 import { useId, useState } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
@@ -7,16 +8,22 @@ import { stepOf, type Knob, type KnobState } from '@lignum/core/structures/knob'
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Chooser } from '../../ui/chooser';
 import type { Choice } from '../../ui/choice';
-import { LengthInput, NumberInput } from '../../ui/field';
+import { NumberInput } from '../../ui/field';
 import { knobWords } from '../../ui/knob-words';
 import { RodSlider } from '../../ui/rod-slider';
 import { Switcher } from '../../ui/switcher';
+import { measuredAs } from '../../kept/readings';
 import { setKnob } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { ownName } from '../shell/own-name';
+import { KnobLength } from './knob-length';
+
+/** Fetched when somebody measures, or has. */
+const AsBuilt = dynamic(() => import('./as-built'));
 
 /** The kind's knobs in their groups. A knob not touched follows the crop and says why it stands where it does. */
 export function KnobPanel({ computed }: { computed: ComputedStructure }) {
-  const { store, tongue } = useGarden();
+  const { store, record, tongue } = useGarden();
   const { structure, kind, setting, sized } = computed;
   const settled = Object.fromEntries(Object.entries(sized.knobs).map(([name, state]) => [name, state.value]));
   const shown = Object.entries(kind.knobs).filter(([, knob]) => knob.shown?.(settled, setting) ?? true);
@@ -49,6 +56,12 @@ export function KnobPanel({ computed }: { computed: ComputedStructure }) {
                   : []
               }
               onChange={(value) => store.edit(setKnob(structure.id, name, value), `knob ${structure.id} ${name}`)}
+              onMeasure={(value) =>
+                record.say(
+                  [{ ...measuredAs({ structure: structure.id, kind: kind.id, knob: name }), value }],
+                  ownName(),
+                )
+              }
             />
           ))}
       </div>
@@ -112,6 +125,7 @@ function KnobRow({
   tongue,
   phrases,
   onChange,
+  onMeasure,
 }: {
   knob: Knob;
   rodMost: number;
@@ -120,10 +134,13 @@ function KnobRow({
   tongue: Tongue;
   phrases: Readonly<Record<string, string>>;
   onChange: (value: number | string | undefined) => void;
+  onMeasure: (mm: number | null) => void;
 }) {
   const id = useId();
   const [fault, setFault] = useState<string | null>(null);
   const byHand = state.by === 'hand';
+  const isMeasured = state.by === 'measured';
+  const [measuring, setMeasuring] = useState(false);
   const short =
     choices.length <= 4 &&
     choices.every((choice) => choice.label.length <= 24) &&
@@ -135,17 +152,15 @@ function KnobRow({
         <label htmlFor={id} className="text-[0.95rem] leading-tight font-medium">
           {knob.label}
         </label>
-        {knob.type === 'length' && (
-          <LengthInput
+        {knob.type === 'length' && !isMeasured && (
+          <KnobLength
             id={id}
-            mm={state.value as number}
-            units={tongue.units}
-            min={knob.min}
-            max={knob.max}
-            step={stepOf(knob, tongue.units)}
+            knob={knob}
+            state={state}
+            tongue={tongue}
+            isOwn={byHand}
             onChange={onChange}
             onFault={setFault}
-            className={`w-32 text-right ${byHand ? 'font-semibold' : ''}`}
           />
         )}
         {knob.type === 'count' && (
@@ -162,7 +177,7 @@ function KnobRow({
           </span>
         )}
       </div>
-      {knob.type === 'length' && (
+      {knob.type === 'length' && !isMeasured && (
         <RodSlider
           value={state.value as number}
           min={knob.min}
@@ -186,9 +201,33 @@ function KnobRow({
             className="w-full"
           />
         ))}
-      <Because id={id} fault={fault} byHand={byHand} back={() => onChange(undefined)} to={said}>
-        {say(state.suggestion.why, phrases, tongue)}
-      </Because>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-3">
+        {!isMeasured && (
+          <Because id={id} fault={fault} byHand={byHand} back={() => onChange(undefined)} to={said}>
+            {say(state.suggestion.why, phrases, tongue)}
+          </Because>
+        )}
+        {knob.type === 'length' && !isMeasured && !measuring && (
+          <button
+            type="button"
+            onClick={() => setMeasuring(true)}
+            aria-label={`As built… ${knob.label}`}
+            className="flex min-h-8 shrink-0 items-center gap-1.5 text-[0.85rem] text-chalk hover:underline max-sm:min-h-11"
+          >
+            <Ruler size={14} aria-hidden />
+            As built…
+          </button>
+        )}
+        {knob.type === 'length' && (isMeasured || measuring) && (
+          <AsBuilt
+            knob={knob}
+            state={state}
+            tongue={tongue}
+            onMeasure={onMeasure}
+            onClose={() => setMeasuring(false)}
+          />
+        )}
+      </div>
       <p className="sr-only">{knob.help}</p>
     </div>
   );

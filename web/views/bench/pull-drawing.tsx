@@ -44,6 +44,8 @@ export function PullDrawing({
   const settled = Object.fromEntries(Object.entries(computed.sized.knobs).map(([name, state]) => [name, state.value]));
   const pullable = (name: string): LengthKnob | null => {
     const knob = knobs[name];
+    // What was measured stands: it is not pulled any more.
+    if (computed.sized.knobs[name]?.by === 'measured') return null;
     return knob?.type === 'length' && (knob.shown?.(settled, computed.setting) ?? true) ? knob : null;
   };
   return (

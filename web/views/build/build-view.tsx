@@ -40,8 +40,8 @@ export function BuildView() {
     <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
       <h1 className="text-3xl">What to build</h1>
       <p className="mt-1 max-w-[44rem] text-soft">
-        Each is drawn and priced as it would stand in this garden, every knob on its suggestion. If a crop is what you
-        start from,{' '}
+        Each is drawn and priced as it would stand in this garden, every size as suggested. If a crop is what you start
+        from,{' '}
         <Link href={`/g/${id}/new`} className="text-chalk underline">
           plan a row
         </Link>{' '}
@@ -133,7 +133,11 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
         <p className="text-[0.95rem] text-soft">It stands over a bed: add one on the garden page first.</p>
       )}
       {kind.stands.includes('path') && (
-        <Link href={`/g/${id}/plot?lay=${kind.id}`} className={buttonLook('plain')}>
+        <Link
+          href={`/g/${id}/plot?lay=${kind.id}`}
+          aria-label={`Lay it on the plot: ${kind.name}`}
+          className={buttonLook('plain')}
+        >
           Lay it on the plot
         </Link>
       )}

@@ -108,7 +108,8 @@ export default function BedSheet({
 
 /** What stood in the bed: known where it was planted in this plan, else the family that is said. */
 function GrewHere({ bed }: { bed: Bed }) {
-  const { plan } = useGarden();
+  const { plan, tongue } = useGarden();
+  const length = (mm: number) => formatLength(mm, tongue.units);
   const { setValue } = useFormContext<Bed>();
   const season = plan.garden.year;
   const stood = stoodIn(plan, bed);
@@ -131,7 +132,13 @@ function GrewHere({ bed }: { bed: Bed }) {
           return planted.length > 0 ? (
             <dl key={year}>
               <dt className="text-[0.9rem] font-medium">{named(year)}</dt>
-              <dd className="py-2.5">{planted.map(({ crop }) => crop).join(', ')}</dd>
+              <dd className="py-2.5">
+                {planted
+                  .map(({ crop, along }) =>
+                    along ? `${crop} (${length(along.fromMm)} to ${length(along.toMm)})` : crop,
+                  )
+                  .join(', ')}
+              </dd>
             </dl>
           ) : (
             <ChooserField

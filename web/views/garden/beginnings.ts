@@ -5,8 +5,7 @@ import { closestTraining } from '@lignum/core/crops/table';
 import type { Planting } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
 import { stationsAlong } from '@lignum/core/structures/rules/stations';
-
-export const newId = (): string => crypto.randomUUID().slice(0, 8);
+import { newId } from '../../kept/new-id';
 
 /** How many plants fill a length, each owning its stretch of it. */
 export const plantsFilling = (lengthMm: number, spacingMm: number): number =>

@@ -3,6 +3,7 @@ import { feet, inches, type Units } from '@lignum/core/quantity/length';
 import type { Bed } from '@lignum/core/site/bed';
 import type { Placed } from '@lignum/core/site/plot';
 import { isFree } from '@lignum/core/shade/positions';
+import { newId } from '../../kept/new-id';
 
 /** A new bed of a usual size, in round lengths of who makes it, on free ground. */
 export function newBed(plan: Plan, units: Units = plan.garden.market): Bed {
@@ -33,7 +34,7 @@ const blankBed = (units: Units, number: number): Bed => ({
   yMm: 0,
   turnDeg: 90,
   grew: [],
-  id: `bed-${crypto.randomUUID().slice(0, 8)}`,
+  id: `bed-${newId()}`,
   name: `Bed ${number}`,
   lengthMm: units === 'imperial' ? feet(16) : 5000,
   widthMm: units === 'imperial' ? feet(3) : 900,

@@ -2,7 +2,7 @@ import { named, type Sketch } from '@lignum/core/choosing/guard-sketches';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { type Stand, bedsNamed, hostNamed } from '@lignum/core/site/stands/stands';
 import { kindOf } from '@lignum/core/structures/registry';
-import { newId } from './beginnings';
+import { newId } from '../../kept/new-id';
 
 /** What a kind is called in the names of what is built: its own name up to what it stands on. */
 const shortName = (kind: string): string => kindOf(kind).name.split(/ on |,/)[0] ?? '';

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { useWatch } from 'react-hook-form';
+import { useFormContext, useWatch } from 'react-hook-form';
 import { cropIn } from '@lignum/core/crops/book';
 import { PLANTING_SCHEMA } from '@lignum/core/formats/crop-schemas';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
@@ -8,9 +8,11 @@ import { sourcesOf } from '@lignum/core/crops/table';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { Crop } from '@lignum/core/crops/crop';
 import { yearOf } from '@lignum/core/growth/growth';
+import { alongAsSaid, type AlongBed } from '@lignum/core/plan/along-bed';
 import { asPlanted } from '@lignum/core/plan/growing';
 import { plantingNonsense } from '@lignum/core/plan/planting-nonsense';
 import type { Plan, Planting } from '@lignum/core/plan/plan';
+import type { Bed } from '@lignum/core/site/bed';
 import type { Site } from '@lignum/core/site/plot';
 import { monthDayOf } from '@lignum/core/site/sun/season';
 import { formatMonthDay, type Tongue } from '@lignum/core/wording/say';
@@ -18,11 +20,12 @@ import { formatMass } from '@lignum/core/quantity/measure';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
 import { Fold } from '../../ui/fold';
-import { FormChooser, FormDay, FormNumber, RuledForm, useRuledForm } from '../../ui/form';
+import { FormChooser, FormDay, FormLength, FormNumber, RuledForm, useRuledForm } from '../../ui/form';
 import { CropSheet } from './crop-sheet';
 import { cropChoices, HABIT_WORDS } from './crop-choices';
 import { putCrop } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { newId } from '../../kept/new-id';
 
 const weeks = (count: number): string =>
   count === 0
@@ -107,6 +110,42 @@ function DaysFold({ draft, lives }: { draft: Planting; lives: boolean }) {
   );
 }
 
+/** The stretch of its bed that it takes, where it is not all of it. */
+function PlaceFold({ draft, bed }: { draft: Planting; bed: Bed }) {
+  const { tongue } = useGarden();
+  const { setValue } = useFormContext<Planting>();
+  const said = alongAsSaid(draft);
+  const length = (mm: number) => formatLength(mm, tongue.units);
+  const take = (stretch: Partial<AlongBed>) => {
+    // Both ends or neither: half a stretch is none.
+    setValue('fromMm', stretch.fromMm as number);
+    setValue('toMm', stretch.toMm as number);
+  };
+  return (
+    <Fold
+      className="-my-1 border-b border-rule py-1"
+      title="Where in the bed"
+      says={said ? `${length(said.fromMm)} to ${length(said.toMm)}` : 'anywhere in it'}
+    >
+      <label className="flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-(--chalk)"
+          checked={said !== null}
+          onChange={(event) => take(event.target.checked ? { fromMm: 0, toMm: bed.lengthMm } : {})}
+        />
+        It takes a stretch of {bed.name}, {length(bed.lengthMm)} long
+      </label>
+      {said && (
+        <div className="grid grid-cols-2 gap-4">
+          <FormLength name="fromMm" label="From" help="From the near end" />
+          <FormLength name="toMm" label="To" />
+        </div>
+      )}
+    </Fold>
+  );
+}
+
 /** What grows, how it is trained, and how many: with what the crop table knows of it. */
 export default function PlantingSheet({
   onClose,
@@ -124,6 +163,7 @@ export default function PlantingSheet({
   const form = useRuledForm<Planting>(PLANTING_SCHEMA, start, plantingNonsense);
   const draft = useWatch({ control: form.control }) as Planting;
   const crop = cropIn(plan.crops, draft.crop);
+  const bed = plan.beds.find(({ id }) => id === start.bed);
   const length = (mm: number) => formatLength(mm, tongue.units);
   const chooseCrop = (id: string) => {
     form.setValue('crop', id);
@@ -164,15 +204,13 @@ export default function PlantingSheet({
             </div>
           ))}
         </dl>
+        {bed && <PlaceFold draft={draft} bed={bed} />}
         <DaysFold draft={draft} lives={crop.years !== undefined} />
         <div className="-my-2 flex flex-wrap gap-x-2">
           <Button look="quiet" onClick={() => setAltering(crop)}>
             Change these figures
           </Button>
-          <Button
-            look="quiet"
-            onClick={() => setAltering({ ...crop, id: `crop-${crypto.randomUUID().slice(0, 8)}`, name: '' })}
-          >
+          <Button look="quiet" onClick={() => setAltering({ ...crop, id: `crop-${newId()}`, name: '' })}>
             Add a crop like it
           </Button>
         </div>

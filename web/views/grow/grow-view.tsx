@@ -19,12 +19,13 @@ import { useGarden } from '../shell/garden-context';
 import { useAnswer } from '../shell/use-answer';
 import { WhereAll } from './where-all';
 import type { WishesAnswer, WishesQuestion } from '../../workers/choosing-messages';
+import { newId } from '../../kept/new-id';
 
 /** Where plants are of what is built for them. */
 const WHERE: Partial<Record<Purpose, string>> = { support: 'On', cover: 'Under', barrier: 'Behind' };
 
 const newWish = (crop: string, training: string, count: number): Wish => ({
-  id: `planting-${crypto.randomUUID().slice(0, 8)}`,
+  id: `planting-${newId()}`,
   crop,
   training,
   count,

@@ -117,7 +117,8 @@ function BarCuts({
             <span key={one.name} className="inline-flex items-center">
               <TickBox
                 about="cut"
-                what={`${of} ${Math.round(layout.measure)} #${i + 1}: ${layout.cuts.map((cut) => Math.round(cut.measure)).join('+')}`.slice(
+                what={one.cuts.map(({ structure, part }) => tickedAs(structure, part))}
+                before={`${of} ${Math.round(layout.measure)} #${i + 1}: ${layout.cuts.map((cut) => Math.round(cut.measure)).join('+')}`.slice(
                   0,
                   200,
                 )}

@@ -14,8 +14,6 @@ import { useGarden, useSaving } from '../shell/garden-context';
 import { Working } from '../shell/keep-taps';
 import { useResults } from '../shell/use-results';
 import { placeWords } from '../../words/place-words';
-import type { Tick } from '../../kept/ticks';
-import { Ticks } from '../shell/use-ticks';
 import { CutSheet } from './cut-sheet';
 import { Parts } from './parts';
 import { RipPlan } from './rip-plan';
@@ -25,7 +23,7 @@ import { WhoTicks } from './who-ticks';
 
 const WHOLE = 'whole';
 /** The list to take to the shop, the cuts, and why there are so many of each. Printable. */
-export function ListView({ of, ticks }: { of: string | undefined; ticks: readonly Tick[] }) {
+export function ListView({ of }: { of: string | undefined }) {
   const { id, plan, tongue } = useGarden();
   const isSaved = useSaving(({ save }) => save.state === 'saved');
   const router = useRouter();
@@ -52,65 +50,63 @@ export function ListView({ of, ticks }: { of: string | undefined; ticks: readonl
   }
   if (isComing) return <Working />;
   return (
-    <Ticks known={ticks}>
-      <main className="mx-auto max-w-5xl px-4 pt-6 pb-20">
-        <div className="no-print mb-5 flex flex-wrap items-center gap-2">
-          <Chooser
-            label="List for"
-            className="w-72 max-w-full"
-            value={one?.structure.id ?? WHOLE}
-            choices={[
-              { id: WHOLE, label: 'The whole garden' },
-              ...plan.structures.map((structure) => ({ id: structure.id, label: structure.name })),
-            ]}
-            onChange={(next) => router.push(`/g/${id}/list${next === WHOLE ? '' : `?of=${next}`}`)}
-          />
-          <span className="grow" />
-          {isSaved && (
-            <a href={csv} download className={buttonLook('quiet')}>
-              <Download size={17} aria-hidden />
-              CSV
-            </a>
-          )}
-          <Link
-            className={buttonLook('main')}
-            href={one ? `/g/${id}/s/${one.structure.id}/sheet` : `/g/${id}/list/sheet`}
-          >
-            <Printer size={17} aria-hidden />
-            Plans to print
-          </Link>
-        </div>
-        <h1 className="text-3xl">{one ? one.structure.name : plan.garden.name}: to buy</h1>
-        {one && (
-          <p className="text-soft">
-            {one.kind.name}, {placeWords(one.setting.place, tongue)}
-          </p>
+    <main className="mx-auto max-w-5xl px-4 pt-6 pb-20">
+      <div className="no-print mb-5 flex flex-wrap items-center gap-2">
+        <Chooser
+          label="List for"
+          className="w-72 max-w-full"
+          value={one?.structure.id ?? WHOLE}
+          choices={[
+            { id: WHOLE, label: 'The whole garden' },
+            ...plan.structures.map((structure) => ({ id: structure.id, label: structure.name })),
+          ]}
+          onChange={(next) => router.push(`/g/${id}/list${next === WHOLE ? '' : `?of=${next}`}`)}
+        />
+        <span className="grow" />
+        {isSaved && (
+          <a href={csv} download className={buttonLook('quiet')}>
+            <Download size={17} aria-hidden />
+            CSV
+          </a>
         )}
-
-        <WhoTicks />
-        <ToBuy shopping={shopping} cost={cost} scope={one?.structure.id ?? ''} />
-        <p className="mt-2 text-[0.95rem] text-soft">
-          {cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant; `}
-          {amount(cost.perSeasonMinor)} a season over the life of the parts.{' '}
-          {plan.priceBook.sparePercent > 0 &&
-            `Small parts with ${plan.priceBook.sparePercent} % to spare where the packs hold it.`}
+        <Link
+          className={buttonLook('main')}
+          href={one ? `/g/${id}/s/${one.structure.id}/sheet` : `/g/${id}/list/sheet`}
+        >
+          <Printer size={17} aria-hidden />
+          Plans to print
+        </Link>
+      </div>
+      <h1 className="text-3xl">{one ? one.structure.name : plan.garden.name}: to buy</h1>
+      {one && (
+        <p className="text-soft">
+          {one.kind.name}, {placeWords(one.setting.place, tongue)}
         </p>
+      )}
 
-        {one && <FrontView computed={one} />}
-        <CutSheet plans={shopping.cutPlans} scope={one?.structure.id ?? ''} />
-        {(one ? [one] : garden.structures).flatMap(({ structure, sized }) =>
-          (sized.design.boards ?? []).map((board) => <RipPlan key={`${structure.id} ${board.id}`} board={board} />),
-        )}
-        <Tools of={one ? justOne : garden.structures} />
-        <Parts of={one ? justOne : garden.structures} />
-        {one && (
-          <section className="mt-10">
-            <h2 className="text-2xl">In this order</h2>
-            <BuildOrder computed={one} />
-          </section>
-        )}
-      </main>
-    </Ticks>
+      <WhoTicks />
+      <ToBuy shopping={shopping} cost={cost} scope={one?.structure.id ?? ''} />
+      <p className="mt-2 text-[0.95rem] text-soft">
+        {cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant; `}
+        {amount(cost.perSeasonMinor)} a season over the life of the parts.{' '}
+        {plan.priceBook.sparePercent > 0 &&
+          `Small parts with ${plan.priceBook.sparePercent} % to spare where the packs hold it.`}
+      </p>
+
+      {one && <FrontView computed={one} />}
+      <CutSheet plans={shopping.cutPlans} scope={one?.structure.id ?? ''} />
+      {(one ? [one] : garden.structures).flatMap(({ structure, sized }) =>
+        (sized.design.boards ?? []).map((board) => <RipPlan key={`${structure.id} ${board.id}`} board={board} />),
+      )}
+      <Tools of={one ? justOne : garden.structures} />
+      <Parts of={one ? justOne : garden.structures} />
+      {one && (
+        <section className="mt-10">
+          <h2 className="text-2xl">In this order</h2>
+          <BuildOrder computed={one} />
+        </section>
+      )}
+    </main>
   );
 }
 

@@ -49,7 +49,7 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
   );
   const table = useLongTable(lines, COLUMNS);
   const paid = shopping.purchases.flatMap((purchase) => {
-    const minor = ticks?.of('bought', tickedAs(scope, keyOf({ is: 'bought', purchase })))?.paidMinor;
+    const minor = ticks.of('bought', tickedAs(scope, keyOf({ is: 'bought', purchase })))?.paidMinor;
     return typeof minor === 'number' ? [minor] : [];
   });
   return (
@@ -224,10 +224,10 @@ function Spare({ spare, amount }: { spare: Shopping['spares'][number]; amount: (
 function Bought({ what, name, amount }: { what: string; name: string; amount: (minor: number) => string }) {
   const { plan } = useGarden();
   const ticks = useTicks();
-  const tick = ticks?.of('bought', what);
+  const tick = ticks.of('bought', what);
   const [open, setOpen] = useState(false);
   const [fault, setFault] = useState(false);
-  if (!ticks || !tick || (!tick.done && !tick.note && tick.paidMinor === null)) return null;
+  if (!tick || (!tick.done && !tick.note && tick.paidMinor === null)) return null;
   const { currency } = plan.garden;
   const said = [
     tick.note,

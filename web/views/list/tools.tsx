@@ -48,7 +48,7 @@ export function Tools({ of }: { of: readonly ComputedStructure[] }) {
 
 function ToolRow({ tool }: { tool: Tool }) {
   const ticks = useTicks();
-  const from = ticks?.of('tool', tool)?.note ?? '';
+  const from = ticks.of('tool', tool)?.note ?? '';
   return (
     <li className="break-inside-avoid border-t border-rule">
       <fieldset className="flex flex-wrap items-center justify-between gap-x-3">
@@ -60,9 +60,8 @@ function ToolRow({ tool }: { tool: Tool }) {
                 type="radio"
                 name={`tool ${tool}`}
                 className="size-5 accent-(--chalk)"
-                disabled={!ticks}
                 checked={from === one.id}
-                onChange={() => ticks?.mark('tool', tool, { done: one.id === 'have', note: one.id })}
+                onChange={() => ticks.mark('tool', tool, { done: one.id === 'have', note: one.id })}
               />
               {one.label}
             </label>

@@ -14,6 +14,7 @@ import { type Stand, type StandOf, type StandOn, asStand } from '@lignum/core/si
 import { footprintOf } from '@lignum/core/design/on-plot';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
 import { changeBed, changeFeature, changeStructure } from '../shell/edits';
+import { newId } from '../../kept/new-id';
 
 /** Anything that can be taken hold of on the plot. What stands on a bed moves with its bed. */
 export type Thing =
@@ -268,7 +269,7 @@ export function settleDrag(
 export const newFeature = (plan: Plan, kind: FeatureKind): Feature => {
   const { lengthMm, widthMm, heightMm, keepClearMm } = FEATURE_NATURES[kind];
   return {
-    id: `feature-${crypto.randomUUID().slice(0, 8)}`,
+    id: `feature-${newId()}`,
     kind,
     name: kind[0]?.toUpperCase() + kind.slice(1),
     xMm: Math.round(plan.site.widthMm / 2),

@@ -52,7 +52,7 @@ export function Sheets({
   return (
     <main className="px-3 pb-16 print:p-0">
       <style>{`@page { size: ${size === 'A4' ? 'A4' : 'letter'} portrait; margin: 0; }`}</style>
-      <div className="no-print mx-auto flex max-w-[56rem] flex-wrap items-center gap-x-3 gap-y-2 py-3">
+      <div className="no-print mx-auto flex max-w-[70rem] flex-wrap justify-end items-center gap-x-3 gap-y-2 py-3">
         <Link className={buttonLook('quiet')} href={back.href}>
           <ChevronLeft size={17} aria-hidden />
           {back.label}

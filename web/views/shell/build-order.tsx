@@ -2,31 +2,27 @@
 import { stepPhrases, stepsOf } from '@lignum/core/plan/steps';
 import { seasonOf, seasonPhrases } from '@lignum/core/plan/season';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { Step } from '@lignum/core/structures/step';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { leftOut } from '../../words/left-out';
 import { useGarden } from './garden-context';
 import { waitWords } from '../../words/stock-words';
-import { TickBox, useTicks } from './use-ticks';
+import { tickedAs } from '../../kept/ticks';
+import { TickBox, useNewsOfTicks } from './use-ticks';
 
 /** The steps of building in their order, with the people each takes, the waiting, and the caution where it belongs. */
 export function BuildOrder({ computed }: { computed: ComputedStructure }) {
   const { tongue } = useGarden();
-  const ticks = useTicks();
+  useNewsOfTicks();
   const [steps, phrases] = [stepsOf(computed), stepPhrases(computed)];
   return (
     <>
       <ol className="mt-1 list-decimal space-y-2 pl-6">
         {steps.map((step, i) => (
           <li key={i} className="pl-1">
-            {ticks && (
-              <span className="no-print float-left -my-2 mr-1 -ml-2">
-                <TickBox
-                  about="built"
-                  what={`${computed.structure.id} ${step.what.code} ${steps.slice(0, i).filter((one) => one.what.code === step.what.code).length + 1}`}
-                  label={`Step ${i + 1} is done`}
-                />
-              </span>
-            )}
+            <span className="no-print float-left -my-2 mr-1 -ml-2">
+              <TickBox about="built" {...tickedIn(computed, steps, i)} label={`Step ${i + 1} is done`} />
+            </span>
             {say(step.what, phrases, tongue)}
             {step.people > 1 && <span className="text-soft"> ({step.people} people)</span>}
             {step.waitHours !== undefined && <strong> Wait {waitWords(step.waitHours)}.</strong>}
@@ -44,6 +40,18 @@ export function BuildOrder({ computed }: { computed: ComputedStructure }) {
       </p>
     </>
   );
+}
+
+/** What is ticked when a step is done: the parts that it adds, for good; a step that adds none, by itself. */
+function tickedIn(
+  { structure }: ComputedStructure,
+  steps: readonly Step[],
+  i: number,
+): { what: string | readonly string[]; before?: string } {
+  const { what, adds = [] } = steps[i] as Step;
+  const alike = steps.slice(0, i).filter((one) => one.what.code === what.code).length;
+  const step = tickedAs(structure.id, `${what.code} ${alike + 1}`);
+  return adds.length > 0 ? { what: adds.map((part) => tickedAs(structure.id, part)), before: step } : { what: step };
 }
 
 /** What is done through the season, dated where the crop tells. */

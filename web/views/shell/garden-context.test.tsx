@@ -44,7 +44,15 @@ it('a save draws its own note again and nothing else; an edit draws what shows t
     </Profiler>
   );
   const place = await mount(
-    <GardenProvider id="g" plan={DEMO_PLAN} revision={1} savedAt="2026-06-01T09:00:00Z" on="desk" ownUnits={null}>
+    <GardenProvider
+      id="g"
+      plan={DEMO_PLAN}
+      revision={1}
+      savedAt="2026-06-01T09:00:00Z"
+      said={[]}
+      on="desk"
+      ownUnits={null}
+    >
       {counted('drawing', <Drawing />)}
       {counted('note', <Note />)}
       {counted('arrows', <Arrows />)}

@@ -1,11 +1,18 @@
 'use client';
-import { createContext, useContext, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Units } from '@lignum/core/quantity/length';
 import type { Tongue } from '@lignum/core/wording/say';
+import type { Reading } from '@lignum/core/plan/readings';
+import { withReadings } from '@lignum/core/plan/readings';
+import { newId } from '../../kept/new-id';
 import { keepUnits } from '../../kept/own-units';
+import { readingsOf } from '../../kept/readings';
+import type { Entry } from '../../kept/record';
+import { RecordBook } from '../../kept/record-book';
 import { GardenStore, type GardenState, type Outside } from './garden-store';
+import { recordOutside } from './record-outside';
 
 const draftKey = (id: string): string => `lignum-draft-${id}`;
 const STALE_CHECK_MS = 20_000;
@@ -13,17 +20,17 @@ const STALE_CHECK_MS = 20_000;
 function outsideOf(id: string): Outside {
   const url = `/api/gardens/${encodeURIComponent(id)}`;
   return {
-    async put(base, plan) {
+    async put(base, plan, as, unanswered) {
       const reply = await fetch(url, {
         method: 'PUT',
         headers: { 'Content-Type': 'application/json' },
-        body: JSON.stringify({ base, plan }),
+        body: JSON.stringify({ base, as, unanswered, plan }),
       });
       return { status: reply.status, body: (await reply.json().catch(() => null)) as unknown };
     },
     async newestRevision() {
       const reply = await fetch(`${url}/revision`);
-      return reply.ok ? ((await reply.json()) as { revision: number; savedAt: string }) : null;
+      return reply.ok ? ((await reply.json()) as { revision: number; savedAt: string; savedAs: string | null }) : null;
     },
     keepDraft(draft) {
       try {
@@ -33,6 +40,8 @@ function outsideOf(id: string): Outside {
         // A full or forbidden store only loses the safety net; the plan itself is still in this tab.
       }
     },
+    loadAgain: () => location.reload(),
+    newName: () => newId(8),
     now: () => Date.now(),
     later(run, ms) {
       const timer = setTimeout(run, ms);
@@ -44,6 +53,10 @@ function outsideOf(id: string): Outside {
 interface Here {
   id: string;
   store: GardenStore;
+  /** What is ticked off and measured, beside the plan. */
+  record: RecordBook;
+  readings: () => readonly Reading[];
+  readingsAtFirst: () => readonly Reading[];
   on: 'desk' | 'phone';
   /** How this person writes lengths, on this device; whose sizes the garden buys is apart from it. */
   units: Units;
@@ -56,6 +69,7 @@ export function GardenProvider({
   plan,
   revision,
   savedAt,
+  said,
   on,
   ownUnits,
   children,
@@ -64,6 +78,8 @@ export function GardenProvider({
   plan: Plan;
   revision: number;
   savedAt: string;
+  /** The record as the page came. */
+  said: readonly Entry[];
   on: 'desk' | 'phone';
   /** What was chosen on this device; null where nothing was yet. */
   ownUnits: Units | null;
@@ -72,26 +88,42 @@ export function GardenProvider({
   // One store for as long as the tab stays in this garden: the plan it was given is only its beginning.
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const store = useMemo(() => new GardenStore(outsideOf(id), plan, revision, savedAt), [id]);
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  const record = useMemo(() => new RecordBook(recordOutside(id), said), [id]);
+  // A page that is being woken may not find another list than it was drawn with: what is asleep yet would be drawn anew.
+  const [readings, readingsAtFirst] = useMemo(() => {
+    const atFirst = readingsOf(() => record.atFirst);
+    return [readingsOf(record.get, atFirst()), atFirst] as const;
+  }, [record]);
 
   useEffect(() => {
-    void readDraft(id).then((kept) => kept && store.takeDraft(kept));
+    void readDraft(id).then((kept) => (kept ? store.takeDraft(kept) : store.wake()));
     const look = () => {
-      if (document.visibilityState === 'visible') void store.lookForNewer();
+      if (document.visibilityState !== 'visible') return;
+      void store.lookForNewer();
+      void record.sync();
     };
+    const online = () => void record.sync();
+    const beside = () => record.look();
     const leave = (event: BeforeUnloadEvent) => {
       if (store.unsaved()) event.preventDefault();
     };
+    void record.sync();
     const timer = setInterval(look, STALE_CHECK_MS);
+    window.addEventListener('online', online);
+    window.addEventListener('storage', beside);
     document.addEventListener('visibilitychange', look);
     window.addEventListener('focus', look);
     window.addEventListener('beforeunload', leave);
     return () => {
       clearInterval(timer);
+      window.removeEventListener('online', online);
+      window.removeEventListener('storage', beside);
       document.removeEventListener('visibilitychange', look);
       window.removeEventListener('focus', look);
       window.removeEventListener('beforeunload', leave);
     };
-  }, [id, store]);
+  }, [id, store, record]);
 
   const [chosen, choose] = useState(ownUnits);
   const units = chosen ?? plan.garden.market;
@@ -100,8 +132,8 @@ export function GardenProvider({
       keepUnits(next);
       choose(next);
     };
-    return { id, store, on, units, setUnits };
-  }, [id, store, on, units]);
+    return { id, store, record, readings, readingsAtFirst, on, units, setUnits };
+  }, [id, store, record, readings, readingsAtFirst, on, units]);
   return <Context value={here}>{children}</Context>;
 }
 
@@ -123,13 +155,18 @@ function useHere(): Here {
   return here;
 }
 
-/** The garden this view is in: its plan, and the store to change it with. How saving goes is not part of it. */
+/** The garden this view is in: its plan with what was measured laid over it, and the store to change it with. How saving goes is not part of it. */
 export function useGarden(): Here & { plan: Plan; tongue: Tongue } {
   const here = useHere();
-  const plan = useStore(here.store.state, (state) => state.plan);
+  const meant = useStore(here.store.state, (state) => state.plan);
+  const readings = useSyncExternalStore(here.record.subscribe, here.readings, here.readingsAtFirst);
+  const plan = withReadings(meant, readings);
   const tongue = useMemo(() => ({ units: here.units, locale: plan.garden.locale }), [here.units, plan.garden.locale]);
   return { ...here, plan, tongue };
 }
+
+/** The record of the garden this view is in. */
+export const useRecord = (): RecordBook => useHere().record;
 
 /** How saving goes, or what a view shows of it: drawn again only when that changes. */
 export const useSaving = <Shown,>(shown: (state: GardenState) => Shown): Shown =>

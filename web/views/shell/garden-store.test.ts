@@ -7,25 +7,38 @@ import { GardenStore, type Outside } from './garden-store';
 /** An outside that is driven by hand: a clock, a server of one garden, a drawer for drafts. */
 class Bench implements Outside {
   clock = 0;
-  server = { revision: 1, plan: DEMO_PLAN };
-  answers: 'well' | 'not at all' | 'refusing' = 'well';
+  server: { revision: number; plan: Plan; savedAs: string | null } = { revision: 1, plan: DEMO_PLAN, savedAs: null };
+  answers: 'well' | 'not at all' | 'refusing' | 'lost' = 'well';
+  private names = 0;
   draft: { base: number; plan: Plan } | null = null;
+  loads = 0;
   private timers: { at: number; run: () => void }[] = [];
 
-  put(base: number, plan: Plan) {
+  newName() {
+    return `save-${++this.names}`;
+  }
+  put(base: number, plan: Plan, as: string, unanswered: readonly string[]) {
     if (this.answers === 'not at all') return Promise.reject(new Error('no route'));
     if (this.answers === 'refusing')
       return Promise.resolve({ status: 422, body: { faults: [{ path: '/garden/name', message: 'is empty' }] } });
-    if (base !== this.server.revision)
-      return Promise.resolve({ status: 409, body: { revision: this.server.revision, savedAt: 'later' } });
-    this.server = { revision: base + 1, plan };
-    return Promise.resolve({ status: 200, body: { revision: base + 1, savedAt: 'now' } });
+    const { revision, savedAs } = this.server;
+    const again = savedAs === as;
+    if (!again && base !== revision && !(savedAs && unanswered.includes(savedAs)))
+      return Promise.resolve({ status: 409, body: { revision, savedAt: 'later' } });
+    if (!again) this.server = { revision: revision + 1, plan, savedAs: as };
+    // It has arrived, and its answer has not.
+    if (this.answers === 'lost') return Promise.reject(new Error('cut off'));
+    return Promise.resolve({ status: 200, body: { revision: this.server.revision, savedAt: 'now' } });
   }
   newestRevision() {
-    return Promise.resolve({ revision: this.server.revision, savedAt: 'later' });
+    const { revision, savedAs } = this.server;
+    return Promise.resolve({ revision, savedAt: 'later', savedAs });
   }
   keepDraft(draft: { base: number; plan: Plan } | null) {
     this.draft = draft;
+  }
+  loadAgain() {
+    this.loads++;
   }
   now() {
     return this.clock;
@@ -55,6 +68,28 @@ describe('the garden a tab works on', () => {
   beforeEach(() => {
     outside = new Bench();
     store = new GardenStore(outside, DEMO_PLAN, 1, 'before');
+  });
+
+  it('knows a save of its own whose answer was lost: said again it is saved once, and what was edited meanwhile follows it', async () => {
+    outside.answers = 'lost';
+    store.edit(rename('arrived'));
+    await outside.wait(600);
+    expect([outside.server.revision, store.getState().save.state]).toEqual([2, 'failed']);
+    await store.lookForNewer();
+    expect(store.getState().save.state).toBe('failed');
+    store.edit(rename('edited since'));
+    await outside.wait(600);
+    expect([outside.server.revision, outside.server.plan.garden.name]).toEqual([3, 'edited since']);
+    outside.answers = 'well';
+    await outside.wait(10_000);
+    expect([outside.server.revision, store.getState().save.state, store.unsaved()]).toEqual([3, 'saved', false]);
+    store.edit(rename('and on'));
+    await outside.wait(600);
+    expect([outside.server.revision, outside.server.plan.garden.name]).toEqual([4, 'and on']);
+    // Another tab's is another's all the same.
+    outside.server = { ...outside.server, revision: 9, savedAs: 'of another' };
+    await store.lookForNewer();
+    expect(store.getState().save.state).toBe('stale');
   });
 
   it('saves by itself, once for a burst of edits, and keeps a draft until it is safe', async () => {
@@ -120,7 +155,7 @@ describe('the garden a tab works on', () => {
   });
 
   it('is told of a newer save by another tab, before or while saving, and never overwrites it', async () => {
-    outside.server = { revision: 5, plan: rename('theirs')(DEMO_PLAN) };
+    outside.server = { revision: 5, plan: rename('theirs')(DEMO_PLAN), savedAs: null };
     store.edit(rename('mine'));
     await outside.wait(1000);
     expect(store.getState().save).toEqual({ state: 'stale', newer: 'later' });
@@ -142,5 +177,18 @@ describe('the garden a tab works on', () => {
     late.takeDraft({ base: 1, plan: rename('too late')(DEMO_PLAN) });
     await outside.wait(60_000);
     expect([late.getState().save.state, outside.server.plan.garden.name]).toEqual(['stale', 'left over']);
+  });
+
+  it('is loaded again where it was drawn before the last save arrived, unless it was worked on since', async () => {
+    const drawn = () => new GardenStore(outside, DEMO_PLAN, 1, 'before');
+    await drawn().wake();
+    expect(outside.loads).toBe(0);
+    outside.server = { revision: 2, plan: rename('arrived late')(DEMO_PLAN), savedAs: 'the page before' };
+    const worked = drawn();
+    worked.edit(rename('mine'));
+    await worked.wake();
+    expect([outside.loads, worked.getState().plan.garden.name]).toEqual([0, 'mine']);
+    await drawn().wake();
+    expect(outside.loads).toBe(1);
   });
 });

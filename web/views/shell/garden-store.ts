@@ -20,9 +20,13 @@ export interface GardenState {
 
 /** What the store needs of the outside, so that it can be driven without a browser. */
 export interface Outside {
-  put(base: number, plan: Plan): Promise<{ status: number; body: unknown }>;
-  newestRevision(): Promise<{ revision: number; savedAt: string } | null>;
+  /** Saves under a name of its own; `unanswered` are those before it that may have arrived all the same. */
+  put(base: number, plan: Plan, as: string, unanswered: readonly string[]): Promise<{ status: number; body: unknown }>;
+  newestRevision(): Promise<{ revision: number; savedAt: string; savedAs: string | null } | null>;
+  newName(): string;
   keepDraft(draft: { base: number; plan: Plan } | null): void;
+  /** Loads the page anew. */
+  loadAgain(): void;
   now(): number;
   later(run: () => void, ms: number): () => void;
 }
@@ -32,6 +36,7 @@ const RETRY_MS = [2000, 5000, 10_000, 30_000];
 /** Edits of one field within this time are one step of undo. */
 const ONE_STEP_MS = 1500;
 const STEPS_KEPT = 200;
+const MOST_UNANSWERED = 100;
 
 /**
  * The one garden a tab works on: its plan, undo and redo, and saving by itself. Every save names the
@@ -50,6 +55,9 @@ export class GardenStore {
   private cancelTimer: (() => void) | null = null;
   private inFlight = false;
   private tries = 0;
+  /** The save that is being tried, and those before it that nobody has answered. */
+  private attempt: { as: string; plan: Plan } | null = null;
+  private unanswered: readonly string[] = [];
   private savedPlan: Plan;
 
   constructor(
@@ -116,11 +124,22 @@ export class GardenStore {
       });
   }
 
+  /**
+   * As a page wakes: one that was left while it was saving may have been drawn before that save came to
+   * the server. Nothing is changed in it yet, so it is loaded again rather than told that it is old.
+   */
+  async wake(): Promise<void> {
+    const now = await this.outside.newestRevision().catch(() => null);
+    if (now && now.revision > this.revision && !this.unsaved() && !this.inFlight) this.outside.loadAgain();
+  }
+
   /** Asks whether another tab has saved since. */
   async lookForNewer(): Promise<void> {
     if (this.inFlight || this.getState().save.state === 'stale') return;
     const now = await this.outside.newestRevision().catch(() => null);
-    if (now && now.revision > this.revision && !this.inFlight) this.goStale(now.savedAt);
+    // A save of its own whose answer was lost is no other tab's.
+    const own = now?.savedAs != null && [this.attempt?.as, ...this.unanswered].includes(now.savedAs);
+    if (now && now.revision > this.revision && !own && !this.inFlight) this.goStale(now.savedAt);
   }
 
   /** Saves now rather than in a moment; also the answer to "try again". */
@@ -132,7 +151,11 @@ export class GardenStore {
     const { plan } = this.getState();
     this.inFlight = true;
     this.publish({ save: { state: 'saving' } });
-    const reply = await this.outside.put(this.revision, plan).catch(() => null);
+    // What is tried again as it was is the same save; what has changed since is another, after it.
+    if (this.attempt && this.attempt.plan !== plan)
+      this.unanswered = [...this.unanswered, this.attempt.as].slice(-MOST_UNANSWERED);
+    if (this.attempt?.plan !== plan) this.attempt = { as: this.outside.newName(), plan };
+    const reply = await this.outside.put(this.revision, plan, this.attempt.as, this.unanswered).catch(() => null);
     this.inFlight = false;
     const body = (reply?.body ?? {}) as {
       revision?: number;
@@ -145,6 +168,8 @@ export class GardenStore {
       this.savedPlan = plan;
       this.savedAt = body.savedAt ?? '';
       this.tries = 0;
+      this.attempt = null;
+      this.unanswered = [];
       if (this.unsaved()) this.saveSoon();
       else this.nothingToSave();
     } else if (reply?.status === 409) {

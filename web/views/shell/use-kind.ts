@@ -1,7 +1,7 @@
 'use client';
 import { use } from 'react';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
-import { tiedTo, type Kinds } from '@lignum/core/plan/setting-of';
+import { sizedWith, type Kinds } from '@lignum/core/plan/setting-of';
 import type { StructureKind } from '@lignum/core/structures/kind';
 import { KIND_LOADERS } from '@lignum/core/structures/loaders';
 
@@ -16,11 +16,11 @@ export function useKind(id: string): StructureKind {
   return use(promise);
 }
 
-/** The kinds of some structures and of what each is tied to. */
+/** The kinds of some structures and of what each is sized with. */
 export function useKindsOf(plan: Plan, structures: readonly StructurePlan[]): Kinds {
   const kinds = new Map<string, StructureKind>();
   // `use`, unlike other hooks, may be called in a loop.
   // eslint-disable-next-line react-hooks/rules-of-hooks
-  for (const one of structures) for (const { kind } of [one, ...tiedTo(plan, one)]) kinds.set(kind, useKind(kind));
+  for (const one of structures) for (const { kind } of [one, ...sizedWith(plan, one)]) kinds.set(kind, useKind(kind));
   return (id) => kinds.get(id) as StructureKind;
 }

@@ -4,16 +4,20 @@ import { wrap } from 'comlink';
 import { unpacker, type CarriedGarden } from '@lignum/core/plan/carried';
 import { computeGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
+import { withReadings } from '@lignum/core/plan/readings';
 import { kindOf } from '@lignum/core/structures/registry';
 import type { GardenStore } from './garden-store';
 import { useGarden } from './garden-context';
 import { GardenResults, type ResultsOutside, type WorkedOut } from './results';
 
+/** What results follow from: the plan, and what was measured of what stands. */
+type Followed = Pick<ReturnType<typeof useGarden>, 'store' | 'record' | 'readings'>;
+
 interface Remote {
   answer(plan: Plan): Promise<CarriedGarden>;
 }
 
-function outsideOf(store: GardenStore): ResultsOutside {
+function outsideOf({ store, record, readings }: Followed): ResultsOutside {
   let remote: Remote | null = null;
   return {
     ask(plan) {
@@ -30,17 +34,20 @@ function outsideOf(store: GardenStore): ResultsOutside {
     },
     unpack: unpacker(kindOf),
     here: computeGarden,
-    plan: () => store.getState().plan,
-    follow: (changed) => store.state.subscribe(changed),
+    plan: () => withReadings(store.getState().plan, readings()),
+    follow: (changed) => {
+      const unfollow = [store.state.subscribe(changed), record.subscribe(changed)];
+      return () => unfollow.forEach((stop) => stop());
+    },
   };
 }
 
 /** One for each garden a tab works on, for as long as it does. */
 const known = new WeakMap<GardenStore, GardenResults>();
 
-function resultsOf(store: GardenStore): GardenResults {
-  const results = known.get(store) ?? new GardenResults(outsideOf(store));
-  known.set(store, results);
+function resultsOf(followed: Followed): GardenResults {
+  const results = known.get(followed.store) ?? new GardenResults(outsideOf(followed));
+  known.set(followed.store, results);
   return results;
 }
 
@@ -58,8 +65,8 @@ function onServer(plan: Plan): WorkedOut | null {
  * from the one before, with that plan. A page that came from the server stays as it came until the first answer.
  */
 export function useResults(): WorkedOut {
-  const { store, plan } = useGarden();
-  const results = resultsOf(store);
+  const { store, record, readings, plan } = useGarden();
+  const results = resultsOf({ store, record, readings });
   const shown = useSyncExternalStore(results.subscribe, results.get, () => results.get() ?? onServer(plan));
   return shown ?? use(results.first());
 }

@@ -1,108 +1,74 @@
 'use client';
-import { createContext, useContext, useEffect, useMemo, useSyncExternalStore, type ReactNode } from 'react';
-import { useGarden } from './garden-context';
+import { useEffect, useMemo, useRef, useSyncExternalStore } from 'react';
+import type { Entry } from '../../kept/record';
+import { tickOf, togetherOf, type Tick, type TickedAbout, type Together } from '../../kept/ticks';
+import { useRecord } from './garden-context';
 import { ownName } from './own-name';
-import { TickBook, tickOf, type Tick, type TickOutside } from '../../kept/ticks';
 
-const keptKey = (id: string): string => `lignum-ticks-${id}`;
-
-function outsideOf(id: string): TickOutside {
-  return {
-    async exchange(ticks) {
-      const reply = await fetch(`/api/gardens/${encodeURIComponent(id)}/ticks`, {
-        method: 'POST',
-        headers: { 'Content-Type': 'application/json' },
-        body: JSON.stringify({ ticks }),
-        // What is ticked last goes out even when the page is left.
-        keepalive: true,
-      });
-      return reply.ok ? ((await reply.json()) as { ticks: Tick[] }).ticks : null;
-    },
-    keep(unsent) {
-      try {
-        if (unsent.length > 0) localStorage.setItem(keptKey(id), JSON.stringify(unsent));
-        else localStorage.removeItem(keptKey(id));
-      } catch {
-        // A full or forbidden store: the tick is still in this tab and on its way.
-      }
-    },
-    kept() {
-      try {
-        const kept = JSON.parse(localStorage.getItem(keptKey(id)) ?? '[]') as unknown;
-        return Array.isArray(kept) ? (kept as Tick[]) : [];
-      } catch {
-        return [];
-      }
-    },
-    now: () => new Date().toISOString(),
-  };
-}
-
-const Context = createContext<TickBook | null>(null);
-
-/** Gives what is under it the ticks of the garden: those the page came with, then what others have ticked since. */
-export function Ticks({ known = [], children }: { known?: readonly Tick[]; children: ReactNode }) {
-  const { id } = useGarden();
-  // What the page came with is only the beginning.
-  // eslint-disable-next-line react-hooks/exhaustive-deps
-  const book = useMemo(() => new TickBook(outsideOf(id), known), [id]);
-  useEffect(() => {
-    const look = () => {
-      if (document.visibilityState === 'visible') void book.sync();
-    };
-    look();
-    window.addEventListener('online', look);
-    window.addEventListener('focus', look);
-    document.addEventListener('visibilitychange', look);
-    return () => {
-      window.removeEventListener('online', look);
-      window.removeEventListener('focus', look);
-      document.removeEventListener('visibilitychange', look);
-    };
-  }, [book]);
-  return <Context value={book}>{children}</Context>;
-}
-
-const NONE = { ticks: new Map<string, Tick>(), waiting: 0 };
-const nothing = () => NONE;
-const never = (): (() => void) => () => undefined;
-
-/** How things stand, and a way to say otherwise; null outside {@link Ticks}: on a printed sheet. */
+/** How things stand, and a way to say otherwise. */
 export function useTicks(): {
-  of: (about: Tick['about'], what: string) => Tick | undefined;
-  mark: (about: Tick['about'], what: string, change: Parameters<TickBook['mark']>[3]) => void;
-  waiting: number;
-} | null {
-  const book = useContext(Context);
-  const shown = useSyncExternalStore(
-    book?.subscribe ?? never,
-    book?.get ?? nothing,
-    book ? () => book.atFirst : nothing,
-  );
+  of: (about: TickedAbout, what: string) => Tick | undefined;
+  together: (about: TickedAbout, whats: readonly string[]) => Together;
+  mark: (about: TickedAbout, what: string | readonly string[], change: Partial<Omit<Tick, 'person'>>) => void;
+} {
+  const book = useRecord();
+  const { entries } = useSyncExternalStore(book.subscribe, book.get, () => book.atFirst);
   return useMemo(
-    () =>
-      book && {
-        of: (about, what) => tickOf(shown.ticks, about, what),
-        mark: (about, what, change) => book.mark(about, what, ownName(), change),
-        waiting: shown.waiting,
+    () => ({
+      of: (about, what) => tickOf(entries, about, what),
+      together: (about, whats) => togetherOf(entries, about, whats),
+      mark: (about, what, change) => {
+        const fields = Object.entries(change) as [Entry['field'], Entry['value']][];
+        book.say(
+          (typeof what === 'string' ? [what] : what).flatMap((one) =>
+            fields.map(([field, value]) => ({ about, what: one, field, value })),
+          ),
+          ownName(),
+        );
       },
-    [book, shown],
+    }),
+    [book, entries],
   );
 }
 
-/** A box to tick off one thing, large enough for a glove. */
-export function TickBox({ about, what, label }: { about: Tick['about']; what: string; label: string }) {
+/** What others have said since the page came is asked for when a view that shows it opens. */
+export function useNewsOfTicks(): { waiting: number; refused: readonly string[]; dismiss: () => void } {
+  const book = useRecord();
+  useEffect(() => void book.sync(), [book]);
+  const { waiting, refused } = useSyncExternalStore(book.subscribe, book.get, () => book.atFirst);
+  return { waiting, refused, dismiss: () => book.dismiss() };
+}
+
+/** A box to tick off one thing, or several as one, large enough for a glove. `before` is what an older version ticked them as. */
+export function TickBox({
+  about,
+  what,
+  before,
+  label,
+}: {
+  about: TickedAbout;
+  what: string | readonly string[];
+  before?: string;
+  label: string;
+}) {
   const ticks = useTicks();
-  const tick = ticks?.of(about, what);
+  const whats = typeof what === 'string' ? [what] : what;
+  const together = ticks.together(about, whats);
+  const said = whats.some((one) => ticks.of(about, one));
+  const isDone = together === 'all' || (!said && before !== undefined && ticks.of(about, before)?.done === true);
+  const box = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (box.current) box.current.indeterminate = together === 'some';
+  }, [together]);
   return (
     <label className="grid size-11 shrink-0 place-items-center">
       <input
+        ref={box}
         type="checkbox"
         className="size-5 accent-(--chalk)"
         aria-label={label}
-        disabled={!ticks}
-        checked={tick?.done ?? false}
-        onChange={(event) => ticks?.mark(about, what, { done: event.target.checked })}
+        checked={isDone}
+        onChange={(event) => ticks.mark(about, whats, { done: event.target.checked })}
       />
     </label>
   );

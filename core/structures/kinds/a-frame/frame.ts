@@ -7,7 +7,7 @@ import { lineOf } from '../../../design/shapes/line';
 import { flatBase, sheetOf, threads } from '../../../design/shapes/sheet';
 import { scale, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { slopeOf, type Ground } from '../../../site/ground';
+import { type Ground, wayAlong } from '../../../site/ground';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { hingedAtTop, peggedFeet } from '../../assemblies/folding-pair';
 import type { Values } from '../../knob';
@@ -129,7 +129,7 @@ function meshed(
   net: MeshRoll,
 ): Assembled {
   const face = stile.thickMm / 2;
-  const row: Point = [Math.cos(slopeOf(ground)), 0, Math.sin(slopeOf(ground))];
+  const row = wayAlong(ground);
   const strips = Array.from({ length: Math.ceil((v.leaf - 1) / net.heightMm) }, (_, n) => {
     // The last laps over the one below it where less than a strip is left to cover.
     const low = Math.max(0, Math.min(n * net.heightMm, v.leaf - LEAST_STRIP_MM));

@@ -1,11 +1,12 @@
 import type { Timber } from '../../../catalogue/stock';
-import type { Drive, Joint } from '../../../design/design';
+import type { Joint } from '../../../design/design';
 import { SQUARE, type EndCut } from '../../../design/end-cut';
 import { barOf, type Bar } from '../../../design/shapes/bar';
-import { add, minus, reach, scale, unit, UP, type Point } from '../../../geometry/space';
+import { add, reach, scale, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { cornerBrace } from '../../assemblies/brace';
 import type { SetPost } from '../../assemblies/set-post';
+import { aslant, toed } from '../../rules/aslant';
 import { liesOver, piecesOverPosts } from '../../rules/over-posts';
 import { shapedEnds, type EndShape } from '../../rules/shaped-end';
 
@@ -99,30 +100,6 @@ export function layBeams(
 }
 
 const LONG_SCREW = 'screw-long';
-/** Screws that go aslant from both faces of a board into what it stands on: so high over it, apart along it, and leaning so far (from memory). */
-const ASLANT_UP_MM = inches(1.4);
-const ASLANT_APART_MM = inches(0.4);
-const ASLANT_RAD = Math.PI / 7;
-
-/** Two screws aslant, one from each face of a board on edge, into what lies under it at a place. */
-function aslant(board: Bar, into: string, at: Point, along: Point, side: 1 | -1, stock: string) {
-  const face: Point = [Math.abs(along[1]), Math.abs(along[0]), 0];
-  return ([-1, 1] as const).map((way) => {
-    const drive: Drive = {
-      through: board.id,
-      into,
-      way: add(scale(face, -way * Math.sin(ASLANT_RAD)), [0, 0, -Math.cos(ASLANT_RAD)]),
-      places: [
-        add(
-          add(at, scale(along, side * way * ASLANT_APART_MM)),
-          add(scale(face, (way * board.thickMm) / 2), [0, 0, ASLANT_UP_MM]),
-        ),
-      ],
-    };
-    return { stock, count: 1, drive };
-  });
-}
-
 /** Places of so many things in equal spaces, none wider than the limit, the first and the last so far in from both ends. mm. */
 export function equalSpaces(longMm: number, inMm: number, mostMm: number): number[] {
   const spaces = Math.max(1, Math.ceil((longMm - 2 * inMm) / mostMm - 1e-6));
@@ -189,11 +166,6 @@ const CLEAR_MM = 10;
 /** The outermost rafters stand so far in from the tips of the beams, clear of their shaped ends (from memory). mm. */
 const RAFTER_IN_MM = inches(1);
 
-/** Screws at an end of a brace: so far from what it bears on, along it, apart across it, and leaning so far (from memory). */
-const BRACE_FROM_MM = inches(1.2);
-const BRACE_APART_MM = inches(0.6);
-const BRACE_RAD = Math.PI / 6;
-
 /** A knee brace in every corner of post and beam: 45° at both ends, bearing on the post's side and the beam's underside. */
 export function kneeBraces(
   g: Grid,
@@ -238,26 +210,4 @@ export function kneeBraces(
     });
   });
   return { braces: made.map(({ brace }) => brace), joints: made.flatMap(({ joints }) => joints) };
-}
-
-/** Two screws aslant from both sides of a brace's end into what that bears on. */
-function toed(brace: Bar, end: Point, inwards: 1 | -1, into: string, bears: Point, kind: string): Joint {
-  const axis = unit(minus(brace.to, brace.from));
-  const face = unit([Math.abs(axis[1]), Math.abs(axis[0]), 0]);
-  const fixings = ([-1, 1] as const).map((way) => ({
-    stock: 'screw-short',
-    count: 1,
-    drive: {
-      through: brace.id,
-      into,
-      way: add(scale(bears, Math.cos(BRACE_RAD)), scale(face, -way * Math.sin(BRACE_RAD))),
-      places: [
-        add(
-          add(end, scale(axis, inwards * BRACE_FROM_MM)),
-          add(scale(face, (way * brace.thickMm) / 2), scale(brace.wide, way * BRACE_APART_MM)),
-        ),
-      ],
-    } satisfies Drive,
-  }));
-  return { id: `${brace.id}-${kind}`, kind, places: [end], parts: [brace.id, into], fixings };
 }

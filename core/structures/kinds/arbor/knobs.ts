@@ -4,7 +4,7 @@ import { asPlace } from '../../../site/stands/stands';
 import { LET_IN_MM } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import { footingKnobs } from '../../assemblies/footing';
-import { stringsFor, twineKnob } from '../../assemblies/strings-up';
+import { stringsFor, stringsWhere, THIN_BOARD_MM, twineKnob } from '../../assemblies/strings-up';
 import type { Knobs, Settled, Values } from '../../knob';
 import { SPARE_MM, suggestDepth } from '../../rules/depth';
 import { hangFor, schoolKnob, statureOf, type WaySetting } from '../../rules/over-way';
@@ -37,9 +37,8 @@ const LEAST_BRACE_MM = inches(8);
 
 const hasSlats = (set: Settled): boolean => set.sides === 'slats';
 
-/** More strings than this a side are a net; what is thinner than a slat of ¾″ holds on to a string only (DOC PS 20-20, table 3; the count from memory). */
+/** More strings than this a side are a net (from memory). */
 const MOST_STRINGS = 60;
-const SLAT_MM = 19;
 
 /** As many strings a side as what climbs there wants. */
 export const stringsAside = (setting: WaySetting, set: Settled): number =>
@@ -260,12 +259,7 @@ export const ARBOR_KNOBS = {
     max: MOST_STRINGS,
     help: 'From the lowest slat to the top one, a turn round each: for thin tendrils and leaf stalks.',
     shown: hasSlats,
-    suggest: (setting, set) => {
-      const thin = setting.planted.find(({ crop }) => crop.grips && crop.grips.memberMm < SLAT_MM);
-      return thin
-        ? { value: stringsAside(setting, set), why: fact('strings.thin', { crop: thin.crop.name }) }
-        : { value: 0, why: fact('strings.none') };
-    },
+    suggest: (setting, set) => stringsWhere(setting, THIN_BOARD_MM, () => stringsAside(setting, set)),
   },
   twine: twineKnob({ group: 'Sides', shown: (set) => hasSlats(set) && Number(set.strings) > 0 }),
   school: schoolKnob({ group: 'Sides', along: 'Along both sides' }),

@@ -10,6 +10,7 @@ import { cagesFit } from '../../assemblies/ring-of-mesh';
 import { structureKind, type Built } from '../../kind';
 import { ROW_MENDS } from '../../rules/row';
 import { rowsOf } from '../../rules/stations';
+import { stillCome } from '../../rules/still-come';
 import { isOffered } from '../../setting';
 import { COLLAR_KNOBS, type CollarValues } from './knobs';
 import { WORDS } from './words';
@@ -41,7 +42,7 @@ export const kind = structureKind({
     reachAcross({ rowsAtMm: rowsOf(built.design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),
   ],
   ...BUILDING,
-  guards: guardOf,
+  guards: { how: guardOf, stillCome },
   builtOf: [ROW_WORDS],
   ...WORDS,
   mends: {

@@ -11,6 +11,7 @@ import { structureKind } from '../../kind';
 import { coverFor } from '../../rules/covering';
 import { ROW_MENDS } from '../../rules/row';
 import { rowsOf } from '../../rules/stations';
+import { stillCome } from '../../rules/still-come';
 import { isOffered } from '../../setting';
 import { FLAT_COVER_KNOBS } from './knobs';
 import { WORDS } from './words';
@@ -45,14 +46,17 @@ export const kind = structureKind({
     ];
   },
   ...BUILDING,
-  guards: ({ facts }, v, setting) => ({
-    barrier: closedBy(stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm, facts.liftMm),
-    stiffMm: 0,
-    roofed: true,
-    floored: false,
-    overMm: facts.liftMm,
-    touches: true,
-  }),
+  guards: {
+    how: ({ facts }, v, setting) => ({
+      barrier: closedBy(stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm, facts.liftMm),
+      stiffMm: 0,
+      roofed: true,
+      floored: false,
+      overMm: facts.liftMm,
+      touches: true,
+    }),
+    stillCome,
+  },
   builtOf: [ROW_WORDS, COVERING_WORDS],
   ...WORDS,
   mends: {

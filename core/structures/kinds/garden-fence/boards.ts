@@ -11,7 +11,7 @@ import type { Assembled } from '../../assemblies/assembly';
 import { screwThrough } from '../../rules/fixings';
 import { lastingTimber } from '../../rules/timber-knobs';
 import { bayLevel, BOARD_UP_MM, isAskew, type Fence } from './fence';
-import { baysAbout, onLeg, place, turnAt, type Bay, type FencePost } from './run';
+import { baysAbout, onLeg, place, turnAt, type Bay, type FencePost } from '../../rules/run';
 
 /**
  * Which side of its line the boards of a bay lie on: the right, outside of the garden (−1). After a corner that turns to
@@ -51,65 +51,105 @@ function pastPost(f: Fence, post: FencePost, bay: Bay, thickMm: number): number 
 /** Screws so far from the middle of a board, as a share of its width (from memory). */
 const SCREWS_UP = 0.22;
 
-/** Level (or raked) boards on the outer faces of the posts, from the middle of one post to the middle of the next. */
-export function boardBays(f: Fence, bays: readonly Bay[]): Assembled[] {
-  const board = stockOf(f.setting.catalogue, lastingTimber(f.setting, f.v.board), 'timber');
-  const pitch = board.wideMm + f.v.boardGap;
-  const count = Math.max(1, Math.floor((f.v.height - BOARD_UP_MM + f.v.boardGap + 0.5) / pitch));
-  const screw = screwThrough(f.setting, board.thickMm, f.faceMm);
-  return bays.map((bay) => {
-    const side = sideOf(f, bay);
-    const out = side * (f.faceMm / 2 + board.thickMm / 2);
-    const tag = bay.key;
-    const level = f.stepped ? bayLevel(bay, true).baseFrom : null;
-    const at = (along: number, up: number, outMm: number): Point => {
-      const [x, y, z] = onLeg(bay.leg, along, 0, outMm);
-      return [x, y, (level ?? z) + up];
-    };
-    const past = (post: FencePost): number => pastPost(f, post, bay, board.thickMm);
-    const [a, b] = [place(bay.from, bay) - past(bay.from), place(bay.to, bay) + past(bay.to)];
-    const slope = level === null ? Math.atan2(bay.leg.to[2] - bay.leg.from[2], bay.leg.longMm) : 0;
-    const raked = Math.abs(slope) >= 0.005;
-    const boards = Array.from({ length: count }, (_, n): Bar => {
-      const up = BOARD_UP_MM + n * pitch + board.wideMm / 2;
-      const [from, to] = [at(a, up, out), at(b, up, out)];
-      return barOf({
-        id: `board-${tag}-${n + 1}`,
-        role: 'board',
-        of: board,
-        from,
-        to,
-        wide: [-Math.sin(slope) * bay.leg.along[0], -Math.sin(slope) * bay.leg.along[1], Math.cos(slope)],
-        cutMm: reach(from, to) + (raked ? board.wideMm * Math.tan(Math.abs(slope)) : 0),
-        ends: raked ? plumbEnds(slope) : SQUARE,
-      });
+/** What lies across the posts of a bay: at these heights over the soil, to their middles. mm. */
+export interface Across {
+  of: { id: string; wideMm: number; thickMm: number };
+  upsMm: readonly number[];
+  role: 'board' | 'rail';
+  joint: string;
+  /** How far it reaches past the posts of a bay is told for what is so thick: of it alone, or with what lies on it. */
+  deepMm: number;
+}
+
+/** A place on a bay: so far along its stretch, over the soil there or over its level, out of its line on the side where its boards lie. mm. */
+export function onBay(f: Fence, bay: Bay): (alongMm: number, upMm: number, outMm: number) => Point {
+  const level = f.stepped ? bayLevel(bay, true).baseFrom : null;
+  const side = sideOf(f, bay);
+  return (along, up, out) => {
+    const [x, y, z] = onLeg(bay.leg, along, 0, side * out);
+    return [x, y, (level ?? z) + up];
+  };
+}
+
+/** The way into the posts of a bay from the side where its boards lie. */
+export const intoPosts = (f: Fence, bay: Bay): Point => scale(bay.leg.out, -sideOf(f, bay));
+
+/** From where to where boards of a bay reach along its stretch. mm. */
+export const boardsReach = (f: Fence, bay: Bay, deepMm: number): readonly [number, number] => [
+  place(bay.from, bay) - pastPost(f, bay.from, bay, deepMm),
+  place(bay.to, bay) + pastPost(f, bay.to, bay, deepMm),
+];
+
+/** Boards or rails, level or raked, on the outer faces of the posts of a bay. */
+export function acrossBay(
+  f: Fence,
+  bay: Bay,
+  { of, upsMm, role, joint, deepMm }: Across,
+): { bars: Bar[]; joints: Joint[] } {
+  const screw = screwThrough(f.setting, of.thickMm, f.faceMm);
+  const at = onBay(f, bay);
+  const out = (f.faceMm + of.thickMm) / 2;
+  const [a, b] = boardsReach(f, bay, deepMm);
+  const slope = f.stepped ? 0 : Math.atan2(bay.leg.to[2] - bay.leg.from[2], bay.leg.longMm);
+  const raked = Math.abs(slope) >= 0.005;
+  const bars = upsMm.map((up, n): Bar => {
+    const [from, to] = [at(a, up, out), at(b, up, out)];
+    return barOf({
+      id: `${role}-${bay.key}-${n + 1}`,
+      role,
+      of,
+      from,
+      to,
+      wide: [-Math.sin(slope) * bay.leg.along[0], -Math.sin(slope) * bay.leg.along[1], Math.cos(slope)],
+      cutMm: reach(from, to) + (raked ? of.wideMm * Math.tan(Math.abs(slope)) : 0),
+      ends: raked ? plumbEnds(slope) : SQUARE,
     });
-    // On a post that stands askew they share no face: two screws, one over the other, in the middle of what lies on it.
-    const onAskew = (post: FencePost, up: number): { places?: Point[] } => {
-      if (!isAskew(f, post, bay)) return {};
-      const middle = place(post, bay) + ((post === bay.to ? 1 : -1) * (past(post) - f.faceMm / 2)) / 2;
-      const outer = side * (f.faceMm / 2 + board.thickMm);
-      return { places: [-SCREWS_UP, SCREWS_UP].map((share) => at(middle, up + share * board.wideMm, outer)) };
+  });
+  // On a post that stands askew they share no face: two screws, one over the other, in the middle of what lies on it.
+  const onAskew = (post: FencePost, up: number): { places?: Point[] } => {
+    if (!isAskew(f, post, bay)) return {};
+    const past = pastPost(f, post, bay, deepMm);
+    const middle = place(post, bay) + ((post === bay.to ? 1 : -1) * (past - f.faceMm / 2)) / 2;
+    return {
+      places: [-SCREWS_UP, SCREWS_UP].map((share) => at(middle, up + share * of.wideMm, f.faceMm / 2 + of.thickMm)),
     };
-    const joints = boards.flatMap((one, n) =>
-      [bay.from, bay.to].map((post): Joint => {
-        const up = BOARD_UP_MM + n * pitch + board.wideMm / 2;
-        return {
-          id: `${one.id}-${post.id}`,
-          kind: 'board to post',
-          places: [at(place(post, bay), up, (side * f.faceMm) / 2)],
-          parts: [one.id, post.id],
-          fixings: [
-            {
-              stock: screw,
-              count: 2,
-              drive: { through: one.id, into: post.id, way: scale(bay.leg.out, -side), ...onAskew(post, up) },
-            },
-          ],
-        };
-      }),
-    );
-    return { parts: boards, joints };
+  };
+  const joints = bars.flatMap((one, n) =>
+    [bay.from, bay.to].map((post): Joint => {
+      const up = upsMm[n] as number;
+      return {
+        id: `${one.id}-${post.id}`,
+        kind: joint,
+        places: [at(place(post, bay), up, f.faceMm / 2)],
+        parts: [one.id, post.id],
+        fixings: [
+          {
+            stock: screw,
+            count: 2,
+            drive: { through: one.id, into: post.id, way: intoPosts(f, bay), ...onAskew(post, up) },
+          },
+        ],
+      };
+    }),
+  );
+  return { bars, joints };
+}
+
+/** Boards on the outer faces of the posts, from the middle of one post to the middle of the next. */
+export function boardBays(f: Fence, bays: readonly Bay[]): Assembled[] {
+  const of = stockOf(f.setting.catalogue, lastingTimber(f.setting, f.v.board), 'timber');
+  const pitch = of.wideMm + f.v.boardGap;
+  const count = Math.max(1, Math.floor((f.v.height - BOARD_UP_MM + f.v.boardGap + 0.5) / pitch));
+  const upsMm = Array.from({ length: count }, (_, n) => BOARD_UP_MM + n * pitch + of.wideMm / 2);
+  return bays.map((bay) => {
+    const { bars, joints } = acrossBay(f, bay, {
+      of,
+      upsMm,
+      role: 'board',
+      joint: 'board to post',
+      deepMm: of.thickMm,
+    });
+    return { parts: bars, joints };
   });
 }
 
@@ -126,7 +166,7 @@ export function paredOff({ parts, joints }: Pick<Design, 'parts' | 'joints'>): {
   const off = new Map<string, number>();
   for (const { kind, parts: held } of joints) {
     const [board, post] = held.map((id) => bars.get(id));
-    if (kind !== 'board to post' || !board || !post) continue;
+    if ((kind !== 'board to post' && kind !== 'rail to post') || !board || !post) continue;
     const way = unit([board.to[0] - board.from[0], board.to[1] - board.from[1], 0]);
     const out = unit(minus([post.from[0], post.from[1], 0], [board.from[0], board.from[1], 0]));
     const aside: Point = dot([-way[1], way[0], 0], out) > 0 ? [way[1], -way[0], 0] : [-way[1], way[0], 0];

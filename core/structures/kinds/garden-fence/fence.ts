@@ -5,7 +5,7 @@ import type { SetPost } from '../../assemblies/set-post';
 import { rollOf } from '../../rules/barrier';
 import type { Values } from '../../knob';
 import type { GARDEN_FENCE_KNOBS, PathSetting } from './knobs';
-import type { Bay, FencePost, Run } from './run';
+import type { Bay, FencePost, Run } from '../../rules/run';
 
 export type GardenFenceValues = Values<typeof GARDEN_FENCE_KNOBS>;
 
@@ -27,6 +27,18 @@ export const isWood = ({ stock }: Pick<Bar, 'stock'>): boolean => stock !== 'ste
 
 /** Stiff welded mesh works staples loose: screws and washers hold it on timber (common practice, no source). */
 export const isStiff = ({ setting }: Pick<Fence, 'setting'>, roll: string): boolean => rollOf(setting, roll).stiff;
+
+/** The wood that fills it, and how far apart at the most; null for one of mesh. mm. */
+export function woodOf(v: GardenFenceValues) {
+  switch (v.infill) {
+    case 'boards':
+      return { section: v.board, gapMm: v.boardGap };
+    case 'pickets':
+      return { section: v.picketOf, gapMm: v.picketGap };
+    default:
+      return null;
+  }
+}
 
 /** Boards start this far over the soil, so that they do not rot (from memory). mm. */
 export const BOARD_UP_MM = inches(2);

@@ -21,7 +21,7 @@ import type { StructurePlan } from '../../../plan/plan';
 import { stepsOf } from '../../../plan/steps';
 import { getsPast } from '../../../site/visitors';
 import { kindOf } from '../../registry';
-import { layRun, legsOf } from './run';
+import { layRun, legsOf } from '../../rules/run';
 
 const spot = (xMm: number, yMm: number, groundMm = 0): PathSpot => ({ xMm, yMm, groundMm });
 const fence = (

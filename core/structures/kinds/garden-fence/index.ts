@@ -15,6 +15,7 @@ import { structureKind, type Built } from '../../kind';
 import type { Settings } from '../../knob';
 import { LOW_MENDS, meshesFor, needsOf } from '../../rules/barrier';
 import { shortBy } from '../../rules/depth';
+import { stillCome } from '../../rules/still-come';
 import type { GardenFenceValues } from './fence';
 import { GARDEN_FENCE_KNOBS, type PathSetting } from './knobs';
 import { WORDS } from './words';
@@ -60,7 +61,7 @@ export const kind = structureKind({
     ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: NO_FILL }),
   ],
   ...BUILDING,
-  guards: ({ facts }) => facts.guard,
+  guards: { how: ({ facts }) => facts.guard, stillCome },
   builtOf: [TIMBER_WORDS, THROUGH_BED_WORDS, SET_POST, FOOTING],
   ...WORDS,
   mends: {

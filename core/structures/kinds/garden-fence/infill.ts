@@ -9,8 +9,9 @@ import { rollOf } from '../../rules/barrier';
 import type { SetPost } from '../../assemblies/set-post';
 import { alongEvery, washered } from '../../rules/fixings';
 import { boardBays } from './boards';
+import { picketBays } from './pickets';
 import { bayLevel, BOARD_UP_MM, isAskew, isStiff, isWood, looseOf, lowOf, type Fence } from './fence';
-import { baysAbout, onLeg, place, turnAt, type Bay, type FencePost } from './run';
+import { baysAbout, onLeg, place, turnAt, type Bay, type FencePost } from '../../rules/run';
 
 /** Staples or clips up a post, and washers round a frame (from memory). mm. */
 const STAPLE_EVERY_MM = inches(8);
@@ -75,7 +76,9 @@ export function fillBays(f: Fence): Assembled {
       ? stretches(f, open).map((group) => stretchMesh(f, group))
       : f.v.infill === 'framed'
         ? open.map((bay) => (clearOf(f, bay) < LEAST_FRAME * f.rail.wideMm ? slitBay : frameBay)(f, bay))
-        : boardBays(f, open);
+        : f.v.infill === 'pickets'
+          ? picketBays(f, open)
+          : boardBays(f, open);
   return together(...each);
 }
 

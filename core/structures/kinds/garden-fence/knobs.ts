@@ -13,7 +13,9 @@ import { isOffered, type Setting } from '../../setting';
 
 export type PathSetting = Setting<PlaceOn<'path'>>;
 
-const isMesh = (set: Settled): boolean => set.infill !== 'boards';
+const isPickets = (set: Settled): boolean => set.infill === 'pickets';
+/** Mesh of one kind or another, rather than wood. */
+const isMesh = (set: Settled): boolean => set.infill !== 'boards' && !isPickets(set);
 /** Mesh off the roll, which goes into the soil and may be left loose at the top. */
 const isRolled = (set: Settled): boolean => set.infill === 'mesh';
 const isTimber = (set: Settled): boolean => set.posts === 'timber' || set.infill !== 'mesh';
@@ -39,8 +41,9 @@ export const GARDEN_FENCE_KNOBS = {
       { id: 'mesh', label: 'mesh off the roll, on the posts' },
       { id: 'framed', label: 'mesh in timber frames' },
       { id: 'boards', label: 'level boards' },
+      { id: 'pickets', label: 'pickets on rails' },
     ],
-    help: 'Mesh keeps out what is small; boards keep out what pushes.',
+    help: 'Mesh keeps out what is small; boards and pickets keep out what pushes.',
     suggest: (setting) =>
       offeredRolls(setting).length > 0
         ? { value: 'mesh', why: fact('infill.mesh') }
@@ -160,6 +163,66 @@ export const GARDEN_FENCE_KNOBS = {
     shown: (set) => set.infill === 'boards',
     suggest: (setting) => ({ value: perMarket(setting.market, 2, 50), why: fact('boards.wind') }),
   },
+  picketOf: sectionKnob({
+    label: 'Pickets of',
+    group: 'Fence',
+    help: 'Upright, on the outer faces of the rails.',
+    of: ['1x4', '22x95', '1x3', '22x63', '1x6', '22x145'],
+    usual: { imperial: ['1x4', '22x95', '1x3'], metric: ['22x95', '1x4', '22x63'] },
+    shown: isPickets,
+  }),
+  picketGap: {
+    type: 'length',
+    label: 'Gap between pickets',
+    group: 'Fence',
+    min: 0,
+    max: inches(6),
+    help: 'At the most: every bay shares out its own. A hand stops dogs, an inch (25 mm) rabbits.',
+    shown: isPickets,
+    suggest: (setting) => {
+      const usual = perMarket(setting.market, 2, 50);
+      const { openingMm } = needsOf(setting);
+      return openingMm < usual
+        ? { value: Math.floor(openingMm / 5) * 5, why: fact('pickets.visitors') }
+        : { value: usual, why: fact('pickets.gap') };
+    },
+  },
+  picketTop: {
+    type: 'choice',
+    label: 'Tops of the pickets',
+    group: 'Fence',
+    choices: [
+      { id: 'pointed', label: 'to a point' },
+      { id: 'round', label: 'half round' },
+      { id: 'square', label: 'square' },
+    ],
+    help: 'Pointed and round ones shed the rain.',
+    shown: isPickets,
+    suggest: () => ({ value: 'pointed', why: fact('pickets.rain') }),
+  },
+  topLine: {
+    type: 'choice',
+    label: 'Their top line',
+    group: 'Fence',
+    choices: [
+      { id: 'straight', label: 'straight' },
+      { id: 'hollow', label: 'hollow between the posts' },
+      { id: 'arched', label: 'arched between the posts' },
+    ],
+    help: 'All are cut to lengths of their own where it is curved.',
+    shown: isPickets,
+    suggest: () => ({ value: 'straight', why: fact('top-line.straight') }),
+  },
+  topDepth: {
+    type: 'length',
+    label: 'How deep the curve is',
+    group: 'Fence',
+    min: inches(1),
+    max: feet(1.5),
+    help: 'In the middle of a bay, no more than a third of the height.',
+    shown: (set) => isPickets(set) && set.topLine !== 'straight',
+    suggest: (setting) => ({ value: perMarket(setting.market, 6, 150), why: fact('top-line.hand') }),
+  },
   onSlope: {
     type: 'choice',
     label: 'On the slope',
@@ -183,7 +246,7 @@ export const GARDEN_FENCE_KNOBS = {
       { id: 'steel', label: 'studded steel, driven' },
       { id: 'timber', label: 'timber, set in' },
     ],
-    help: 'Frames and boards want timber; mesh hangs on either. A gate hangs on timber of its own.',
+    help: 'Frames, boards and rails want timber; mesh hangs on either. A gate hangs on timber of its own.',
     shown: (set) => set.infill === 'mesh',
     suggest: (setting, set) =>
       set.infill === 'mesh' && isOffered(setting, 'steel-post') && Number(set.height) <= feet(5)
@@ -215,12 +278,12 @@ export const GARDEN_FENCE_KNOBS = {
   },
   ...heavyPostKnobs('Posts', hasTimber),
   rail: sectionKnob({
-    label: 'Frames and braces of',
+    label: 'Frames, rails and braces of',
     group: 'Posts',
     help: 'Light timber, treated where it is sold so.',
     of: ['2x4', '45x95', '2x2', '45x45'],
     usual: { imperial: ['2x4', '45x95'], metric: ['45x95', '2x4'] },
-    shown: (set) => set.infill === 'framed' || set.braces === 'braced',
+    shown: (set) => set.infill === 'framed' || isPickets(set) || set.braces === 'braced',
   }),
   depth: {
     type: 'length',

@@ -3,7 +3,6 @@ import { timberId } from '../../../catalogue/timber';
 import { placed, type Joint, type Design } from '../../../design/design';
 import { add, scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
-import type { Terrain } from '../../../site/ground';
 import type { Opening } from '../../../site/stands/opening';
 import type { Guard } from '../../../site/visitors';
 import { LET_IN_MM } from '../../../statics/embedment';
@@ -15,10 +14,21 @@ import { drivePost, setPost, type SetPost } from '../../assemblies/set-post';
 import type { Sizing } from '../../kind';
 import { meshBarrier, rollOf, standingGuard } from '../../rules/barrier';
 import { lastingTimber } from '../../rules/timber-knobs';
-import { bayLevel, BOARD_UP_MM, isStiff, isWood, looseOf, lowOf, type Fence, type GardenFenceValues } from './fence';
+import {
+  bayLevel,
+  BOARD_UP_MM,
+  isStiff,
+  isWood,
+  woodOf,
+  looseOf,
+  lowOf,
+  type Fence,
+  type GardenFenceValues,
+} from './fence';
 import { cornerAprons, fillBays } from './infill';
 import { OVER_MM, slopes, type PathSetting } from './knobs';
-import { layRun, onLeg, type Bay, type FencePost, type Leg, type Run } from './run';
+import { layRun, onLeg, terrainOf, type Bay, type FencePost, type Leg, type Run } from '../../rules/run';
+import { lowestTop } from './pickets';
 import { handlesOf, marksOf, viewsOf } from './views';
 
 /** A brace leaves its post at this share of the height (from memory). */
@@ -53,6 +63,7 @@ function layOut(
 /** The gaps it leaves for gates. */
 export function fenceOpenings(v: GardenFenceValues, setting: PathSetting): Opening[] {
   const { run, faceMm, gateMm } = layOut(v, setting);
+  const wood = woodOf(v);
   return run.gaps.map(({ guest, leg, middleMm, roomMm, bay }): Opening => {
     const [xMm, yMm, baseMm] = onLeg(leg, middleMm);
     const half = guest.wideMm / 2;
@@ -68,10 +79,9 @@ export function fenceOpenings(v: GardenFenceValues, setting: PathSetting): Openi
       roomMm,
       soilMm: [soilAt(middleMm - half), soilAt(middleMm + half)],
       aboveMm: v.height,
-      filling:
-        v.infill === 'boards'
-          ? { with: 'boards', section: v.board, gapMm: v.boardGap }
-          : { with: 'mesh', stock: v.mesh, low: lowOf(v), looseTopMm: looseOf(v) },
+      filling: wood
+        ? { with: 'boards', ...wood }
+        : { with: 'mesh', stock: v.mesh, low: lowOf(v), looseTopMm: looseOf(v) },
     };
   });
 }
@@ -101,6 +111,10 @@ function reasonsOf(fence: Fence, timber: boolean, hasWood: boolean): Design['rea
     apron: fact('count.apron', { wide: { mm: v.below } }),
     'frame side': fact('count.frames'),
     board: fact('count.boards', { gap: { mm: v.boardGap } }),
+    rail: fact('count.rails'),
+    picket: fact('count.pickets', { gap: { mm: v.picketGap } }),
+    'rail to post': fact('count.board-screws'),
+    'picket to rail': fact('count.board-screws'),
     brace: fact('count.braces'),
     'mesh to post': onPosts(v.mesh),
     ...(low === null ? {} : { 'low mesh to post': onPosts(low) }),
@@ -140,7 +154,8 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Siz
       reasons: reasonsOf(fence, timber, ofWood.length > 0),
     },
   );
-  const roll = v.infill === 'boards' ? null : rollOf(setting, v.mesh);
+  const wood = woodOf(v);
+  const roll = wood ? null : rollOf(setting, v.mesh);
   // What is in frames ends at the soil.
   const below = v.infill === 'mesh' && v.dig !== 'none' ? v.below : 0;
   const mesh = roll ? meshBarrier(setting, { mesh: roll.id, low }, { heightMm: v.height, belowMm: below }) : null;
@@ -172,12 +187,12 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Siz
       }),
     }),
     facts: {
-      guard: standingGuard(mesh, Math.max(1, v.boardGap), {
-        heightMm: v.height,
+      guard: standingGuard(mesh, Math.max(1, wood?.gapMm ?? 0), {
+        heightMm: v.infill === 'pickets' ? lowestTop(v) : v.height,
         second: setting.second,
         buriedMm: v.dig === 'buried' ? below : 0,
         apronMm: v.dig === 'apron' ? below : 0,
-        underMm: stepUp + (v.infill === 'boards' ? BOARD_UP_MM : 0),
+        underMm: stepUp + (wood ? BOARD_UP_MM : 0),
         looseTopMm: looseOf(v),
       }),
       run,
@@ -264,8 +279,3 @@ function braceEnds(f: Fence): Assembled {
   });
   return { parts: made.map(({ brace }) => brace), joints: made.map(({ joint }) => joint) };
 }
-
-/** The soil under the path, corner by corner. */
-const terrainOf = (run: Run): Terrain => ({
-  path: [...(run.legs[0] ? [run.legs[0].from] : []), ...run.legs.map((leg) => leg.to)],
-});

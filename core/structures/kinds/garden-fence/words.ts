@@ -9,6 +9,8 @@ export const WORDS = {
       apron: { word: 'Apron', means: 'the lower part of the mesh, bent outward: its length' },
       'frame side': { word: 'Frame side', means: 'one of four sides, end to end', as: 'body', stacks: true },
       board: { word: 'Board', means: 'from post to post, end to end', stacks: true },
+      rail: { word: 'Rail', means: 'from post to post, end to end', stacks: true },
+      picket: { word: 'Picket', means: 'from its foot to its tip' },
       brace: {
         word: 'Brace',
         means: 'from high on one post to the foot of the next, long point to long point',
@@ -32,6 +34,10 @@ export const WORDS = {
         'On the outside, its edges flush with the frame; screws with washers every 12″ (300 mm), clear of the corners.',
       'board to post':
         'Flat on the outer face; boards that follow each other meet over the middle of a post, and each bears on half of it. Two screws, askew.',
+      'rail to post':
+        'Flat on the outer face; rails that follow each other meet over the middle of a post, and each bears on half of it. Two screws, askew.',
+      'picket to rail':
+        'Plumb, on the outer face of the rail, its foot on the line: two screws, askew, so that it does not turn.',
       'brace to post':
         'Flat on the inner face of both posts, plumb ends over their middles, high on the post that is pulled and low on the next.',
     },
@@ -54,6 +60,13 @@ export const WORDS = {
     'below.buried': 'Six inches (150 mm) and more.',
     'below.apron': 'A foot (300 mm) outward.',
     'boards.wind': 'A gap lets the wind through.',
+    'pickets.gap': 'About half a picket: light, and the wind goes through.',
+    'pickets.visitors': 'Too narrow a gap for who visits.',
+    'pickets.rain': 'Rain runs off a point.',
+    'top-line.straight': 'All pickets are alike.',
+    'top-line.hand': 'A hand and a half.',
+    'count.rails': 'Two in every bay, three where they would be more than 4′ (1.2 m) apart',
+    'count.pickets': 'In equal gaps in every bay, {gap} at the most',
     'slope.frames': 'Frames stay square only if every bay is level.',
     'slope.racked': 'Follows the ground and leaves nothing open below.',
     'posts.steel': 'Up in a morning, nothing to dig.',
@@ -64,7 +77,7 @@ export const WORDS = {
     'depth.third': 'A third of what stands out.',
     'depth.least': 'The least in common practice.',
     'braces.pull': 'Mesh is pulled tight.',
-    'braces.none': 'Frames and boards brace themselves.',
+    'braces.none': 'Frames, boards and rails brace themselves.',
     'count.posts':
       '{posts|post|posts}: at every end and corner ({corners}), beside every gate, and none more than {bay} from the next',
     'count.mesh':
@@ -107,6 +120,12 @@ export const WORDS = {
       'Join a frame to each bay’s own measure, screw the mesh on with washers, then fix the frame between its posts.',
     'step.pare':
       'At {posts|corner that is|corners that are} not square the post stands askew to the run before it: pare its outer edge away, {off} at most, until the boards lie flat.',
+    'step.rails':
+      'Fix the lowest rail of every bay first, level or along the slope, then the upper one a marked stick higher.',
+    'step.pickets':
+      'Stretch a line where their tops come. Cut one picket and its top, try it, and mark the others from it. Fix them from one post to the next with a spacer between, plumb every fifth; share out what is over or short before the last ones.',
+    'step.pickets.curve':
+      'Bend a thin lath from post to post for their top line. Cut the pickets from the list, one of each length in every bay; fix them from one post to the next with a spacer between, plumb every fifth, their tips on the lath.',
     'step.boards': 'Fix the lowest board of every bay first, then the others with a spacer.',
     'step.caps':
       'Trim post tops to one line, aslant so that water runs off, and oil the end grain. Dry oily rags flat outdoors: bundled they catch fire by themselves.',

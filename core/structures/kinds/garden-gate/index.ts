@@ -8,6 +8,7 @@ import { meshHighEnough } from '../../../checks/mesh-high-enough';
 import { structureKind } from '../../kind';
 import type { Settings } from '../../knob';
 import { LOW_MENDS, meshesFor, needsOf, rollOf } from '../../rules/barrier';
+import { stillCome } from '../../rules/still-come';
 import { gateOpens, GARDEN_GATE_KNOBS, looseOver, type RunSetting } from './knobs';
 import type { GardenGateValues } from './leaf';
 import { WORDS } from './words';
@@ -52,7 +53,7 @@ export const kind = structureKind({
     v.filling === 'mesh' ? meshFixed({ by: 'screws' }) : null,
   ],
   ...BUILDING,
-  guards: ({ facts }) => facts.guard,
+  guards: { how: ({ facts }) => facts.guard, stillCome },
   builtOf: [TIMBER_WORDS, HUNG_LEAF],
   ...WORDS,
   mends: {

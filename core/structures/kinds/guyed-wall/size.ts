@@ -9,7 +9,7 @@ import { lineOf } from '../../../design/shapes/line';
 import type { Sheet } from '../../../design/shapes/sheet';
 import { add, minus, reach, scale, unit, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { slopeOf } from '../../../site/ground';
+import { slopeOf, wayAlong } from '../../../site/ground';
 import { roundArea, stretchOf, yieldShareOf } from '../../../statics/wire';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
@@ -114,7 +114,7 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Sizing<G
       id: `panel-${i + 1}`,
       meshes: piece.meshes,
       at: add(footAt(lie, piece.fromMm, y - postMm / 2 - panel.wireMm / 2), [0, 0, v.gap]),
-      along: [Math.cos(slope), 0, Math.sin(slope)],
+      along: wayAlong(ground),
       up: [-Math.sin(slope), 0, Math.cos(slope)],
       stubsMm: [stub, stub],
     });

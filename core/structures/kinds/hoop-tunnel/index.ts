@@ -16,6 +16,7 @@ import { rowsOf } from '../../rules/stations';
 import { structureKind } from '../../kind';
 import { coverFor } from '../../rules/covering';
 import { ROW_MENDS } from '../../rules/row';
+import { stillCome } from '../../rules/still-come';
 import { wholeStep } from '../../rules/tidy';
 import { isOffered } from '../../setting';
 import { hoopOf } from './hoop';
@@ -57,13 +58,16 @@ export const kind = structureKind({
     ];
   },
   ...BUILDING,
-  guards: ({ facts }, v, setting) => ({
-    barrier: closedBy(stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm, facts.hoop.heightMm),
-    stiffMm: 0,
-    roofed: true,
-    floored: false,
-    overMm: facts.nearest?.highMm ?? facts.hoop.heightMm,
-  }),
+  guards: {
+    how: ({ facts }, v, setting) => ({
+      barrier: closedBy(stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm, facts.hoop.heightMm),
+      stiffMm: 0,
+      roofed: true,
+      floored: false,
+      overMm: facts.nearest?.highMm ?? facts.hoop.heightMm,
+    }),
+    stillCome,
+  },
   builtOf: [ROW_WORDS, COVERING_WORDS],
   ...WORDS,
   mends: {

@@ -15,6 +15,7 @@ import { structureKind } from '../../kind';
 import { coverFor } from '../../rules/covering';
 import { ROW_MENDS } from '../../rules/row';
 import { rowsOf } from '../../rules/stations';
+import { stillCome } from '../../rules/still-come';
 import { isOffered } from '../../setting';
 import { INSECT_CAGE_KNOBS } from './knobs';
 import { WORDS } from './words';
@@ -50,13 +51,16 @@ export const kind = structureKind({
   },
   ...BUILDING,
   // Its mesh is stiff, but what digs comes up inside it, and its top is only tied.
-  guards: ({ facts }, v, setting) => ({
-    barrier: closedBy(stockOf(setting.catalogue, v.net, 'mesh roll').openingMm, facts.cut.overMm),
-    stiffMm: 0,
-    roofed: true,
-    floored: false,
-    overMm: facts.cut.overMm,
-  }),
+  guards: {
+    how: ({ facts }, v, setting) => ({
+      barrier: closedBy(stockOf(setting.catalogue, v.net, 'mesh roll').openingMm, facts.cut.overMm),
+      stiffMm: 0,
+      roofed: true,
+      floored: false,
+      overMm: facts.cut.overMm,
+    }),
+    stillCome,
+  },
   builtOf: [ROW_WORDS, COVERING_WORDS],
   ...WORDS,
   mends: {

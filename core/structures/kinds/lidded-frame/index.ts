@@ -12,6 +12,7 @@ import { structureKind } from '../../kind';
 import type { Settings } from '../../knob';
 import { ROW_MENDS } from '../../rules/row';
 import { rowsOf } from '../../rules/stations';
+import { stillCome } from '../../rules/still-come';
 import { wholeStep } from '../../rules/tidy';
 import type { BedSetting } from '../../setting';
 import { aboveFor, LIDDED_FRAME_KNOBS, longestBoard, type LiddedFrameValues } from './knobs';
@@ -64,13 +65,16 @@ export const kind = structureKind({
     ];
   },
   ...BUILDING,
-  guards: ({ facts }, v) => ({
-    barrier: { ...closedBy(facts.openingMm, facts.insideMm), buriedMm: v.floor === 'none' ? 0 : Infinity },
-    stiffMm: Infinity,
-    roofed: true,
-    floored: v.floor !== 'none',
-    overMm: facts.insideMm - facts.fillMm,
-  }),
+  guards: {
+    how: ({ facts }, v) => ({
+      barrier: { ...closedBy(facts.openingMm, facts.insideMm), buriedMm: v.floor === 'none' ? 0 : Infinity },
+      stiffMm: Infinity,
+      roofed: true,
+      floored: v.floor !== 'none',
+      overMm: facts.insideMm - facts.fillMm,
+    }),
+    stillCome,
+  },
   builtOf: [ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
   ...WORDS,
   mends: {

@@ -4,7 +4,7 @@ import { leadPlant } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
 import { roomOf } from '../../../site/bed';
 import { fact } from '../../../wording/say';
-import { stringsFor, twineKnob } from '../../assemblies/strings-up';
+import { stringsFor, stringsWhere, THIN_BOARD_MM, twineKnob } from '../../assemblies/strings-up';
 import type { Knobs, Settled, Values } from '../../knob';
 import { inTheMiddle, reachOverBed } from '../../rules/row';
 import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
@@ -18,7 +18,7 @@ export const CAP_OVER_MM = inches(0.5);
 /** A pin stands half in the soil and half beside its leg; it is cut from what is sold in so much (from memory). mm. */
 export const PIN_MM = feet(4);
 /** It still stands when pushed over by 12° (`checks/tipping`): twice its base over its height. */
-const LEAST_LEAN = Math.tan((12 * Math.PI) / 180);
+export const LEAST_LEAN = Math.tan((12 * Math.PI) / 180);
 
 const isPillar = (set: Settled): boolean => set.form === 'pillar';
 const isPushed = (set: Settled): boolean => set.feet === 'pushed';
@@ -200,17 +200,9 @@ export const OBELISK_KNOBS = {
     min: 0,
     max: MOST_STRINGS,
     help: 'From the lowest rung to the top one, a turn round each: for thin tendrils and leaf stalks.',
-    suggest: (setting, set) => {
-      const thin = setting.planted.find(({ crop }) => crop.grips && crop.grips.memberMm < RUNG_MM);
-      return thin
-        ? { value: stringsAside(setting, set), why: fact('strings.thin', { crop: thin.crop.name }) }
-        : { value: 0, why: fact('strings.none') };
-    },
+    suggest: (setting, set) => stringsWhere(setting, THIN_BOARD_MM, () => stringsAside(setting, set)),
   },
   twine: twineKnob({ group: 'Rungs', shown: (set) => Number(set.strings) > 0 }),
 } as const satisfies Knobs<BedSetting>;
-
-/** What is thinner than a rung of ¾″ holds on to a string only (DOC PS 20-20, table 3). mm. */
-const RUNG_MM = 19;
 
 export type ObeliskValues = Values<typeof OBELISK_KNOBS>;

@@ -22,7 +22,7 @@ import { lastingTimber } from '../../rules/timber-knobs';
 import { placeStations } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
 import { asideAt, faceOf, highest, rungHeights, rungsOf, SIDES, standLegs, type Side, type Stance } from './frame';
-import { CAP_OVER_MM, mostHeight, OUTSIDE_MM, PIN_MM, type ObeliskValues } from './knobs';
+import { CAP_OVER_MM, LEAST_LEAN, mostHeight, OUTSIDE_MM, PIN_MM, type ObeliskValues } from './knobs';
 
 /** The lowest rung is no lower (from memory). mm. */
 const LOWEST_RUNG_MM = inches(6);
@@ -290,5 +290,10 @@ const holdOf = (
   startsMm: 0,
   gapMm: 0,
   topMm: { least: o.stance.heightMm, most: o.stance.heightMm },
-  could: { topMm: Math.max(o.stance.heightMm, mostHeight(setting, v)), carries: 'medium', net: true },
+  // As high as it can be on the feet that it has.
+  could: {
+    topMm: Math.max(o.stance.heightMm, Math.min(mostHeight(setting, v), v.foot / LEAST_LEAN)),
+    carries: 'medium',
+    net: true,
+  },
 });

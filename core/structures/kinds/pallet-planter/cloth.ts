@@ -8,7 +8,8 @@ import { inches } from '../../../quantity/length';
 import { stapledOn } from '../../assemblies/staples';
 import { besideOnRoll } from '../../rules/beside-on-roll';
 import { evenly } from '../../rules/fixings';
-import { depthOf, gapOf, rowsOf, type Lean, type Pallet } from './pallet';
+import { depthOf, type Pallet } from '../../../catalogue/pallets';
+import { gapOf, rowsOf, type Lean } from './pallet';
 
 /** Both ends are folded under by so much; a lap on the slats above and below a row (from memory). mm. */
 export const FOLD_MM = inches(1.5);

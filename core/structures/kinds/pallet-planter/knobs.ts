@@ -6,7 +6,8 @@ import type { Knobs, Values } from '../../knob';
 import { plantsKnob } from '../../rules/potting';
 import { perMarket } from '../../rules/tidy';
 import { isOffered, type Setting } from '../../setting';
-import { cellOf, PALLETS, rowsOf, type Pallet } from './pallet';
+import { PALLETS, type Pallet } from '../../../catalogue/pallets';
+import { cellOf, rowsOf } from './pallet';
 
 export type SpotSetting = Setting<PlaceOn<'spot'>>;
 

@@ -6,7 +6,8 @@ import type { Sheet } from '../../../design/shapes/sheet';
 import { computeStructure } from '../../../plan/compute';
 import { SOIL, type Underfoot } from '../../../site/underfoot';
 import type { StructurePlan } from '../../../plan/plan';
-import { insideLitres, PALLETS } from './pallet';
+import { PALLETS } from '../../../catalogue/pallets';
+import { insideLitres } from './pallet';
 
 const planter = (knobs: StructurePlan['knobs'], strawberries = 0, underfoot: Underfoot = SOIL) => {
   const structure: StructurePlan = {

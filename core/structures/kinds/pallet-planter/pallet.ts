@@ -1,47 +1,9 @@
 import type { Joint } from '../../../design/design';
 import { AS_BOUGHT } from '../../../design/end-cut';
 import { barOf, type Bar } from '../../../design/shapes/bar';
+import { depthOf, type Pallet } from '../../../catalogue/pallets';
 import { add, scale, type Point } from '../../../geometry/space';
-import { inches } from '../../../quantity/length';
 
-/** A pallet stood on end: three bearers upright, slats level across them. mm. */
-export interface Pallet {
-  tallMm: number;
-  wideMm: number;
-  bearerWideMm: number;
-  bearerDeepMm: number;
-  boardMm: number;
-  boardWideMm: number;
-  /** Slats of its better side, which becomes the front, and of the other. */
-  fronts: number;
-  backs: number;
-}
-
-/** Two common sizes (measures from memory: every maker’s differ a little, tape your own). */
-export const PALLETS = {
-  'pallet-48x40': {
-    tallMm: inches(48),
-    wideMm: inches(40),
-    bearerWideMm: inches(1.5),
-    bearerDeepMm: inches(3.5),
-    boardMm: inches(0.625),
-    boardWideMm: inches(3.5),
-    fronts: 7,
-    backs: 5,
-  },
-  'pallet-1200x800': {
-    tallMm: 800,
-    wideMm: 1200,
-    bearerWideMm: 100,
-    bearerDeepMm: 100,
-    boardMm: 22,
-    boardWideMm: 100,
-    fronts: 5,
-    backs: 3,
-  },
-} as const satisfies Readonly<Record<string, Pallet>>;
-
-export const depthOf = (pallet: Pallet): number => pallet.bearerDeepMm + 2 * pallet.boardMm;
 /** As many rows as there are slats for: one below each row, and one at the top. */
 export const rowsOf = (pallet: Pallet, rows: number): number => Math.min(rows, pallet.fronts - 1);
 /** From the lower edge of one slat to the next, and what is open between them. mm. */

@@ -15,19 +15,8 @@ import { plantEach } from '../../rules/stations';
 import { woodKg } from '../../rules/weights';
 import { clothOf, FOLD_MM, LAP_MM, STAPLE_EVERY_MM } from './cloth';
 import type { PalletPlanterValues, SpotSetting } from './knobs';
-import {
-  cellOf,
-  depthOf,
-  gapOf,
-  insideLitres,
-  leaning,
-  palletParts,
-  PALLETS,
-  pitchOf,
-  rowsOf,
-  type Lean,
-  type Pallet,
-} from './pallet';
+import { depthOf, PALLETS, type Pallet } from '../../../catalogue/pallets';
+import { cellOf, gapOf, insideLitres, leaning, palletParts, pitchOf, rowsOf, type Lean } from './pallet';
 
 /** Soil and wall drawn beside it. mm. */
 const BESIDE_MM = 400;

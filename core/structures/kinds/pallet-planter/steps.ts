@@ -6,7 +6,8 @@ import type { SeasonNote, StatedStep } from '../../step';
 import { LITRES_A_PLANT, runnersOf } from '../../rules/potting';
 import { FOLD_MM, STAPLE_EVERY_MM } from './cloth';
 import type { PalletPlanterValues } from './knobs';
-import { insideLitres, PALLETS, rowsOf } from './pallet';
+import { PALLETS } from '../../../catalogue/pallets';
+import { insideLitres, rowsOf } from './pallet';
 import { plantsIn, wetKg } from './size';
 
 /** Marked, opened, clothed on its face and its back, stood, fastened, filled, planted, watered. */

@@ -6,7 +6,7 @@ import { lineOf } from '../../../design/shapes/line';
 import { cornerOf, flatBase, onSheet, sheetOf, type Sheet } from '../../../design/shapes/sheet';
 import { add, ALONG, pathLength, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { groundAt, slopeOf } from '../../../site/ground';
+import { groundAt, slopeOf, wayAlong } from '../../../site/ground';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { cutPanel } from '../../assemblies/panels';
 import { drivePost, type SetPost } from '../../assemblies/set-post';
@@ -40,7 +40,7 @@ export function placeWall(o: {
 }): Assembled & { posts: readonly SetPost[] } {
   const { v, panel, lie, run, y } = o;
   const slope = slopeOf(lie.ground);
-  const along: Point = lie.level ? ALONG : [Math.cos(slope), 0, Math.sin(slope)];
+  const along: Point = lie.level ? ALONG : wayAlong(lie.ground);
   const up: Point = lie.level ? UP : [-Math.sin(slope), 0, Math.cos(slope)];
   const sheets = run.map((piece, i) => {
     const [x, , low] = footAt(lie, piece.fromMm, y);
@@ -157,7 +157,7 @@ function hangNet(
     id: `net-${name}1`,
     role: 'fine mesh',
     of: roll,
-    base: flatBase(corner, lie.level ? [Math.cos(slope), 0, Math.sin(slope)] : along, cutMm),
+    base: flatBase(corner, lie.level ? wayAlong(lie.ground) : along, cutMm),
     up: lie.level ? UP : up,
     heightMm: roll.heightMm,
     levelsMm: Array.from({ length: rungs + 1 }, (_, i) => i * roll.openingMm),

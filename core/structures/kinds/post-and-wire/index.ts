@@ -6,6 +6,7 @@ import { FOOTING } from '../../assemblies/footing';
 import { SET_POST } from '../../assemblies/set-post';
 import { structureKind } from '../../kind';
 import { shortBy } from '../../rules/depth';
+import { WIRE_WORDS } from '../../rules/level-wires';
 import { reachOverBed, ROW_MENDS, ROW_WORDS } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
 import { wholeStep } from '../../rules/tidy';
@@ -34,7 +35,7 @@ export const kind = structureKind({
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   ...BUILDING,
-  builtOf: [ROW_WORDS, TIMBER_WORDS, DEPTH_WORDS, SET_POST, FOOTING],
+  builtOf: [ROW_WORDS, WIRE_WORDS, TIMBER_WORDS, DEPTH_WORDS, SET_POST, FOOTING],
   ...WORDS,
   mends: {
     ...POST_MENDS,

@@ -7,18 +7,17 @@ import { footingKnobs } from '../../assemblies/footing';
 import type { Knobs, Settled, Values } from '../../knob';
 import { SPARE_MM, suggestDepth } from '../../rules/depth';
 import { reachOverBed, rowKnobs, stationsKnob } from '../../rules/row';
-import { wholeStep } from '../../rules/tidy';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 import { depthKnob, heavyDepth } from '../../rules/timber-post';
 import { isOffered, type BedSetting } from '../../setting';
-import { MOST_WIRES, patternOf } from './patterns';
+import { isHeavy, wireHeightKnobs, wireKnobs } from '../../rules/level-wires';
+import { patternOf } from '../../rules/wire-patterns';
 
 /** The posts stand this far above the top wire, so that its staples hold (from memory). mm. */
 export const ABOVE_WIRE_MM = inches(2);
 /** End posts under heavy crops: 3′ deep (from memory). mm. */
 const HEAVY_END_MM = feet(3);
 
-const isHeavy = (setting: BedSetting): boolean => leadPlant(setting)?.crop.load === 'heavy';
 const isDouble = (set: Settled): boolean => set.form === 'double';
 
 /** The highest wire that can be reached, and that posts on sale can carry. mm. */
@@ -47,59 +46,7 @@ export const POST_AND_WIRE_KNOBS = {
         ? { value: 'single', why: fact('form.tied') }
         : { value: 'double', why: fact(patternOf(setting).why) },
   },
-  wires: {
-    type: 'count',
-    label: 'Heights of wire',
-    group: 'Wires',
-    min: 1,
-    max: MOST_WIRES,
-    help: 'One over the other; on arms there are two at each height.',
-    suggest: (setting) => ({ value: patternOf(setting).wires, why: fact(patternOf(setting).why) }),
-  },
-  top: {
-    type: 'length',
-    label: 'Top wire',
-    group: 'Wires',
-    min: inches(12),
-    max: feet(8),
-    help: 'Over the soil.',
-    suggest: (setting, set) => {
-      const { topMm, why } = patternOf(setting);
-      const most = wholeStep(mostTop(setting, set), setting.market);
-      return most < topMm
-        ? { value: Math.max(inches(12), most), why: fact('top.reach') }
-        : { value: topMm, why: fact(why) };
-    },
-  },
-  lowest: {
-    type: 'length',
-    label: 'Lowest wire',
-    group: 'Wires',
-    min: inches(4),
-    max: feet(8),
-    help: 'Over the soil. The others are shared out evenly between it and the top.',
-    shown: (set) => Number(set.wires) > 1,
-    suggest: (setting, set) => ({
-      value: Math.min(patternOf(setting).lowestMm, Number(set.top)),
-      why: fact(patternOf(setting).why),
-    }),
-  },
-  middle: {
-    type: 'length',
-    label: 'Middle wire',
-    group: 'Wires',
-    min: inches(4),
-    max: feet(8),
-    help: 'Of three.',
-    shown: (set) => Number(set.wires) === 3,
-    suggest: (setting, set) => {
-      const { middleMm, why } = patternOf(setting);
-      const [low, top] = [Number(set.lowest), Number(set.top)];
-      return middleMm !== undefined && middleMm > low && middleMm < top
-        ? { value: middleMm, why: fact(why) }
-        : { value: (low + top) / 2, why: fact('middle.half') };
-    },
-  },
+  ...wireHeightKnobs(mostTop),
   arms: {
     type: 'length',
     label: 'Arms',
@@ -110,33 +57,7 @@ export const POST_AND_WIRE_KNOBS = {
     shown: isDouble,
     suggest: (setting) => ({ value: patternOf(setting).armsMm ?? inches(24), why: fact('arms.usual') }),
   },
-  wire: {
-    type: 'choice',
-    label: 'Wire',
-    group: 'Wires',
-    choices: [
-      { id: 'line-wire', label: 'soft galvanised, 12½ gauge (2.5 mm)' },
-      { id: 'wire-tensile', label: 'high-tensile, 12½ gauge (2.5 mm)' },
-    ],
-    offered: (setting) => ['line-wire', 'wire-tensile'].filter((id) => isOffered(setting, id)),
-    help: 'Soft wire is bent by hand; high-tensile wire bears three times as much, and is never kinked.',
-    suggest: (setting) =>
-      isHeavy(setting)
-        ? { value: 'wire-tensile', why: fact('wire.heavy') }
-        : { value: 'line-wire', why: fact('wire.soft') },
-  },
-  pull: {
-    type: 'count',
-    label: 'Strained to, N',
-    group: 'Wires',
-    min: 50,
-    max: 2000,
-    help: 'Before anything grows on it. 10 N is the weight of a kilogram, 45 N of 10 lb; hand-tight is about 200 N.',
-    suggest: (setting) => ({
-      value: patternOf(setting).pullN,
-      why: fact(patternOf(setting).pullN > 300 ? 'pull.strained' : 'pull.hand'),
-    }),
-  },
+  ...wireKnobs,
   postSpacing: {
     type: 'length',
     label: 'Posts at most apart',
@@ -191,19 +112,6 @@ export const POST_AND_WIRE_KNOBS = {
 } as const satisfies Knobs<BedSetting>;
 
 export type PostAndWireValues = Values<typeof POST_AND_WIRE_KNOBS>;
-
-/** Heights of the wires over the soil, from the lowest up. mm. */
-export function wireHeights({
-  wires,
-  lowest,
-  middle,
-  top,
-}: Pick<PostAndWireValues, 'wires' | 'lowest' | 'middle' | 'top'>): number[] {
-  if (wires === 1) return [top];
-  const [low, high] = [Math.min(lowest, top), Math.max(lowest, top)];
-  if (wires === 3) return [low, Math.min(high, Math.max(low, middle)), high];
-  return Array.from({ length: wires }, (_, i) => low + ((high - low) * i) / (wires - 1));
-}
 
 /** Whether what leads the row is a raspberry, whose canes are counted. */
 export const isRaspberry = (setting: BedSetting): boolean => leadPlant(setting)?.crop.id === 'raspberry';

@@ -1,30 +1,28 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import { ascending, chain, soilChain } from '../../../design/chain';
-import { placed, plantsOf, type Design, type Hold, type Station } from '../../../design/design';
+import { placed, type Design } from '../../../design/design';
 import { add, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
-import { hungWire, roundArea, wireYieldMpa, yieldShareOf } from '../../../statics/wire';
 import { together } from '../../assemblies/assembly';
 import { bedRow, groundOf, spacingPull } from '../../assemblies/bed-row';
 import { pourFootings, setBy } from '../../assemblies/footing';
 import { setPost, type SetPost } from '../../assemblies/set-post';
 import type { Sizing } from '../../kind';
+import { hungInCrop, wireHeights, wiresHold, type HungInCrop } from '../../rules/level-wires';
 import { footAt, type Lie } from '../../rules/lie';
 import { acrossBed } from '../../rules/row';
 import { equalBays, widestBay } from '../../rules/spacing';
 import { lastingTimber } from '../../rules/timber-knobs';
 import type { BedSetting } from '../../setting';
 import { crossArms, guyEnds, strainWire, strutEnds, type Arm, type Crossing } from './frame';
-import { ABOVE_WIRE_MM, mostTop, wireHeights, type PostAndWireValues } from './knobs';
+import { ABOVE_WIRE_MM, mostTop, type PostAndWireValues } from './knobs';
 
 /** A wire lies so far in from the tip of its arm (from memory). mm. */
 const FROM_TIP_MM = inches(1);
 /** Two staples over each other split a post where they are closer than a hand's breadth (from memory). mm. */
 const STAPLE_TAKES_MM = inches(3);
-/** Weight of a kilogram (9.80665 m/s², ISO 80000-3). N. */
-const G = 9.806_65;
 
 /** What its own checks and mends ask for. */
 export interface PostAndWireFacts {
@@ -34,7 +32,7 @@ export interface PostAndWireFacts {
   apartMm: number;
   takesMm: number;
   /** The wires in full crop, in the widest bay. */
-  hung: { sagMm: number; tensionN: number; spanMm: number; yieldShare: number };
+  hung: HungInCrop;
 }
 
 /** Why there are so many of each. */
@@ -106,7 +104,7 @@ export function sizePostAndWire(v: PostAndWireValues, setting: BedSetting): Sizi
   });
   const totalMm = wires.reduce((sum, { wire }) => sum + wire.cutMm, 0);
   const span = widestBay(postsAt);
-  const hung = hungIn(v, setting, {
+  const hung = hungInCrop(v, setting, {
     stations: row.stations,
     wires: wires.length,
     spanMm: span,
@@ -149,46 +147,6 @@ export function sizePostAndWire(v: PostAndWireValues, setting: BedSetting): Sizi
       takesMm: double ? stuff.wideMm : STAPLE_TAKES_MM,
       hung,
     },
-  };
-}
-
-/** What plants hold on to: level wires, by their heights. mm. */
-function wiresHold(heights: readonly number[], memberMm: number, mostMm: number): Hold {
-  const [low = 0, top = low] = [heights[0], heights.at(-1)];
-  return {
-    by: 'wires',
-    meshMm: null,
-    memberMm,
-    stepMm: Math.max(...heights.map((up, i) => up - (heights[i - 1] ?? 0))),
-    fineToMm: 0,
-    carries: 'heavy',
-    startsMm: low,
-    gapMm: low,
-    topMm: { least: top, most: top },
-    could: { topMm: Math.max(top, mostMm), carries: 'heavy', net: false },
-  };
-}
-
-/** How the wires hang and pull in full crop, in the widest bay: what grows there shared out among them. */
-function hungIn(
-  v: PostAndWireValues,
-  setting: BedSetting,
-  o: { stations: readonly Station[]; wires: number; spanMm: number; diameterMm: number },
-): PostAndWireFacts['hung'] {
-  const kg = plantsOf(o).reduce(
-    (sum, { planting }) => sum + (setting.planted.find(({ id }) => id === planting)?.crop.wetKg ?? 0),
-    0,
-  );
-  const hung = hungWire({
-    pullN: v.pull,
-    loadNmm: (kg * G) / v.rowLength / o.wires,
-    spanMm: o.spanMm,
-    areaMm2: roundArea(o.diameterMm),
-  });
-  return {
-    ...hung,
-    spanMm: o.spanMm,
-    yieldShare: yieldShareOf(hung.tensionN, o.diameterMm, wireYieldMpa(v.wire)),
   };
 }
 

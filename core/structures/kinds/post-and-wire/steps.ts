@@ -7,7 +7,8 @@ import { fact } from '../../../wording/say';
 import { footingSteps } from '../../assemblies/footing';
 import type { BedSetting } from '../../setting';
 import type { SeasonNote, StatedStep } from '../../step';
-import { isRaspberry, wireHeights, type PostAndWireValues } from './knobs';
+import { wireHeights } from '../../rules/level-wires';
+import { isRaspberry, type PostAndWireValues } from './knobs';
 
 /** End posts first and held, line posts to a string between them, then wire by wire from the top. */
 function steps(design: Design, v: PostAndWireValues): Listed<StatedStep> {

@@ -9,7 +9,6 @@ export const WORDS = {
       wire: { word: 'Wire', means: 'less its turnbuckle, with its turns at both ends' },
       'guy wire': { word: 'Guy wire', means: 'less its turnbuckle, with its ends' },
     },
-    joints: { 'turnbuckle in a wire': 'In a wire' },
     joinery: {
       'strut to post':
         'The strut’s plumb end bears on the middle of the post’s inner face; a screw aslant from each of its sides keeps it there. Its foot stands in the soil on a flat stone that it cannot push away.',
@@ -19,8 +18,6 @@ export const WORDS = {
         'Twice round, held by a staple on either side of its middle, then six close turns round itself. Never kinked, and bent over nothing sharp.',
       'wire to post':
         'One staple over the wire, across the grain and not driven home: the wire has to slide when it is strained again.',
-      'turnbuckle in a wire':
-        'Near the far end, where it can be reached: wire and turnbuckle eye to eye, opened fully before the wire is hung.',
       'guy to post':
         'In the outer face of the post. The wire goes twice through the eye and six close turns round itself.',
       'guy to anchor':
@@ -30,22 +27,7 @@ export const WORDS = {
   },
   phrases: {
     'form.tied': 'What grows here is tied in to one line of wires.',
-    'wires.raspberry': 'Summer raspberries: low for young canes, the top one where they are tied.',
-    'wires.autumn': 'Autumn raspberries stand between two lines, and nothing is tied.',
-    'wires.blackberry': 'Blackberries and hybrids: a wire every foot (300 mm), the canes fanned over them.',
-    'wires.vine': 'Vines: the low one for the arms, the others to catch the shoots that grow from them.',
-    'wires.kiwi': 'Kiwi: a wide T, as heavy as any.',
-    'wires.espalier': 'A tier of the tree on every wire.',
-    'wires.cordon': 'Cordons: tied at three heights.',
-    'wires.fan': 'A fan: a wire for every rib.',
-    'wires.usual': 'As high as the crop is to be held, a wire every foot (300 mm) or closer.',
-    'top.reach': 'As high as you reach, and as posts on sale stand.',
-    'middle.half': 'Half way.',
     'arms.usual': 'Room between for what stands there.',
-    'wire.heavy': 'What grows here is heavy.',
-    'wire.soft': 'Bent by hand; enough for canes.',
-    'pull.hand': 'Hand-tight.',
-    'pull.strained': 'Strained: about 150 lb.',
     'spacing.wires': 'As far as wires span under what grows here.',
     'end.heavy': 'Three feet (900 mm) under heavy crops.',
     'end.same': 'As the others.',
@@ -62,7 +44,6 @@ export const WORDS = {
     'count.staples': 'One where a wire crosses a post or an arm',
     'count.eyes': 'One at the head of each guy',
     'count.anchors': 'One at the foot of each guy',
-    'count.turnbuckles': 'One in each wire, opened fully before it is hung',
     'step.line': 'Stretch a string line and mark {posts|post|posts} over {row}.',
     'step.dig': 'Dig for the two end posts, {ends} deep.',
     'step.stand':

@@ -7,6 +7,7 @@ import { shapeOf, type Part } from '../../../design/shapes/shapes';
 import { areaOf, type Pair } from '../../../geometry/polygon';
 import type { Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
+import { GRAVITY_MS2 } from '../../../quantity/measure';
 import { groundAt, slopeOf } from '../../../site/ground';
 import { bowBetween, soilPressure, turnsOver } from '../../../statics/earth';
 import { strengthOf } from '../../../statics/strength';
@@ -19,7 +20,10 @@ import { rowViews } from '../../rules/row-views';
 import type { BedSetting } from '../../setting';
 import { courseMm, coursesOf, postStock, sideStock, type RaisedBedValues } from './knobs';
 import { builtOutline, type Unit } from './outline';
-import { blockSides, boardSides, timberSides, type Stood } from './sides';
+import { blockSides } from './blocks';
+import { boardSides } from './boards';
+import type { Stood } from './stood';
+import { timberSides } from './timbers';
 
 /** What its own checks and mends ask for. */
 export interface RaisedBedFacts {
@@ -42,8 +46,7 @@ const TOPSOIL_PARTS = 2 / 3;
 /** Between two corner posts; a side of blocks or timbers is so many walls thick at the least (from memory). mm. */
 const ROOM_MM = inches(2);
 const LEAST_WALLS = 3;
-/** Weight of a kilogram (9.80665 m/s², ISO 80000-3). N; soil in a core 1.2 kg a litre (from memory). */
-const G = 9.806_65;
+/** Soil in the core of a block (from memory). kg a litre. */
 const SOIL_KG_L = 1.2;
 
 /** Sizes the bed: sides about its outline, held by inside posts, by pins or by their weight; what it is filled with, layer by layer. */
@@ -133,7 +136,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
           ? turnsOver({
               highMm: high,
               wideMm: block.wideMm,
-              weightNmm: (courses * (block.massKg + block.coreLitres * SOIL_KG_L) * G) / block.longMm,
+              weightNmm: (courses * (block.massKg + block.coreLitres * SOIL_KG_L) * GRAVITY_MS2) / block.longMm,
             })
           : null,
       dugInMm: Math.abs(fallMm),

@@ -1,3 +1,5 @@
+import { aboutThree } from '../../rules/lashing';
+
 /** A tail as long as outstretched arms: 6′ (common practice, no source). mm. */
 export const TAIL_MM = 1828.8;
 /** Tight wraps about the three first poles, and turns of the same cord about the whole bundle (three: common practice, no source; two: from memory). */
@@ -5,9 +7,6 @@ const TRIPOD_WRAPS = 3;
 const BUNDLE_TURNS = 2;
 /** A clove hitch is two turns and its ends: about two and a half girths of its pole (from memory). */
 const HITCH_GIRTHS = 2.5;
-
-/** Shortest cord about three equal round poles that touch: three diameters and one girth (geometry of tangent circles). mm. */
-export const aboutThree = (diameterMm: number): number => 3 * diameterMm + Math.PI * diameterMm;
 
 /** About a bundle of n round poles, packed at the density of a heap (0.8, from memory): girth of the circle that holds them. mm. */
 export const aboutBundle = (poles: number, diameterMm: number): number =>

@@ -1,6 +1,7 @@
 import { bedForTwo } from '../../../checks/bed-for-two';
 import { tipping } from '../../../checks/tipping';
 import { feet, inches } from '../../../quantity/length';
+import { TWINE_WORDS } from '../../assemblies/strings-up';
 import { structureKind } from '../../kind';
 import { reachOverBed } from '../../rules/row';
 import { plantedRowChecks, standChecks } from '../../rules/row-checks';
@@ -26,6 +27,7 @@ export const kind = structureKind({
     ...plantedRowChecks(design, setting, facts.rowsAtMm),
   ],
   ...BUILDING,
+  builtOf: [TWINE_WORDS],
   ...WORDS,
   mends: {
     'reach.outside': (v, _built, setting) => ({

@@ -1,12 +1,13 @@
+import { stringRound } from '../../assemblies/strings-up';
+import { pushPole } from '../../assemblies/set-post';
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Pole } from '../../../catalogue/stock';
 import { chain } from '../../../design/chain';
 import { placed, type Hold, type Joint, type Station } from '../../../design/design';
-import { AS_BOUGHT } from '../../../design/end-cut';
-import { barOf, type Bar } from '../../../design/shapes/bar';
+import type { Bar } from '../../../design/shapes/bar';
 import { lineOf, type Line } from '../../../design/shapes/line';
 import { line } from '../../../geometry/curve';
-import { add, minus, pathLength, scale, unit, type Point } from '../../../geometry/space';
+import { add, minus, scale, unit, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { onGround, type Ground } from '../../../site/ground';
 import { fact } from '../../../wording/say';
@@ -34,8 +35,6 @@ export interface TepeeFacts {
   tips: { halfBaseMm: number; heightMm: number; pushedIn: boolean };
 }
 
-/** One turn of string round a pole where it passes, and made fast at both ends (from memory). mm. */
-const LADDER_END_MM = inches(6);
 /** The ladder ends this far below the tie (from memory). mm. */
 const BELOW_TIE_MM = inches(12);
 
@@ -55,7 +54,7 @@ export function sizeTepee(v: TepeeValues, setting: BedSetting): Sizing<TepeeFact
     aside: [-Math.sin(angle), Math.cos(angle), 0] as const,
   }));
   const poles = standPoles(v, stock, { askedMm: asked, soldMm: sold?.mm ?? asked }, feet, tie);
-  const ladder = v.ladder === 'yes' ? ladderRound(v, poles, tie, stock.diameterMm) : null;
+  const ladder = v.ladder === 'yes' ? ladderRound(v, poles, tie) : null;
   const ladderMm = (ladder?.parts ?? []).reduce((sum, part) => sum + part.cutMm, 0);
   const along = openRingMm(v.radius, door);
   const stations = placeStations({
@@ -144,28 +143,20 @@ function standPoles(
   tie: Point,
 ): Bar[] {
   const bundle = bundleRadius(v.poles, stock.diameterMm);
-  const aboveMm = Math.max(askedMm, soldMm) - v.pushIn;
-  const shortMm = soldMm < askedMm - 0.5 ? askedMm - soldMm : 0;
   return feet.map(({ foot, aside }, i) => {
-    const axis = unit(minus(add(tie, scale(aside, bundle)), foot));
-    return barOf({
+    const up = unit(minus(add(tie, scale(aside, bundle)), foot));
+    // Round poles have no wide face: any direction square to the axis will do.
+    const wide = squareTo(up, aside);
+    return pushPole({
       id: `pole-${i + 1}`,
       role: 'pole',
       of: stock,
-      cutMm: soldMm,
-      buriedMm: v.pushIn,
-      from: add(foot, scale(axis, -v.pushIn)),
-      to: add(foot, scale(axis, soldMm - v.pushIn)),
-      // Round poles have no wide face: any direction square to the axis will do.
-      wide: squareTo(axis, aside),
-      ends: AS_BOUGHT,
-      stands: {
-        aboveMm,
-        buriedMm: shortMm > 0 ? Math.max(0, soldMm - aboveMm) : v.pushIn,
-        wantedMm: v.pushIn,
-        shortMm,
-        set: 'pushed',
-      },
+      foot,
+      up,
+      askedMm,
+      soldMm,
+      pushInMm: v.pushIn,
+      wide,
     });
   });
 }
@@ -218,34 +209,21 @@ function poleAt(pole: Bar, pushInMm: number, tie: Point, share: number): Point {
 }
 
 /** Level strings from pole to pole, one turn round each; closed where there is no door. */
-function ladderRound(
-  v: TepeeValues,
-  poles: readonly Bar[],
-  tie: Point,
-  diameterMm: number,
-): { parts: Line[]; joints: Joint[] } {
+function ladderRound(v: TepeeValues, poles: readonly Bar[], tie: Point): { parts: Line[]; joints: Joint[] } {
   const top = v.height - BELOW_TIE_MM;
   const count = Math.max(1, Math.floor((top - v.ladderFrom) / v.ladderStep + 1e-9) + 1);
   const rungs = Array.from({ length: count }, (_, i) => {
     const up = Math.min(v.height * 0.95, v.ladderFrom + i * v.ladderStep);
     const on = poles.map((pole) => poleAt(pole, v.pushIn, tie, up / v.height));
     const path = v.door > 0 ? on : [...on, on[0] as Point];
-    const string = lineOf({
+    return stringRound({
       id: `ladder-${i + 1}`,
       role: 'ladder string',
-      of: { id: `twine-${v.twine}`, diameterMm: 3 },
-      path,
-      cutMm: pathLength(path) + path.length * Math.PI * diameterMm + 2 * LADDER_END_MM,
-    });
-    const joint: Joint = {
-      id: `${string.id}-poles`,
       kind: 'ladder to pole',
-      by: 'tied',
-      places: on,
-      parts: [string.id, ...poles.map((pole) => pole.id)],
-      fixings: [],
-    };
-    return { string, joint };
+      of: v.twine,
+      path,
+      poles,
+    });
   });
   return { parts: rungs.map(({ string }) => string), joints: rungs.map(({ joint }) => joint) };
 }

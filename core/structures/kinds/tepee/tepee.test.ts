@@ -13,7 +13,8 @@ import type { PlaceOn } from '../../../site/stands/stands';
 import { onBed, planOnBed } from '../../onto-bed.fixture';
 import { kindOf } from '../../registry';
 import { ringArea } from '../../rules/ring';
-import { aboutThree, bundleRadius, lashingMm, TAIL_MM } from './cord';
+import { aboutThree } from '../../rules/lashing';
+import { bundleRadius, lashingMm, TAIL_MM } from './cord';
 import { bearingOfSide, shadedSide, SIDE_RAD } from './shaded';
 
 const setting = settingOf(kindOf, planOnBed('weave'), planOnBed('weave').structures[0] as Plan['structures'][number]);

@@ -40,7 +40,6 @@ export const WORDS = {
     'ladder.from': 'Low enough for the first shoots.',
     'ladder.thin': '{crop} has thin tendrils and wants a hold this often.',
     'ladder.ten': 'Twiners find a string a foot away.',
-    'twine.compost': 'Cut down and composted with the vines.',
     'dig.roots': 'Room for roots.',
     'count.poles':
       '{poles|pole|poles} spaced {apart} round the ring; each needs {asked} and is bought at the next length up',

@@ -15,6 +15,7 @@ import { NO_FILL } from '../../../statics/embedment';
 import { structureKind } from '../../kind';
 import { coverFor } from '../../rules/covering';
 import { shortBy } from '../../rules/depth';
+import { stillCome } from '../../rules/still-come';
 import { wholeStep } from '../../rules/tidy';
 import { POST_MENDS } from '../../rules/timber-post';
 import { DOOR_UNDER_MM } from './frame';
@@ -48,24 +49,27 @@ export const kind = structureKind({
     ];
   },
   ...BUILDING,
-  guards: ({ facts }, v, setting) => ({
-    barrier: {
-      heightMm: v.height,
-      openingLowMm: facts.lowOpeningMm,
-      openingMm: facts.openingMm,
-      lowToMm: facts.lowToMm,
-      buriedMm: v.low === 'none' ? 0 : v.below,
-      apronMm: 0,
-      // Under the door nothing is buried.
-      underMm: DOOR_UNDER_MM + facts.cage.door.riseMm + (v.low === 'none' ? 0 : v.below),
-      looseTopMm: 0,
-    },
-    stiffMm: facts.lowToMm,
-    nettedMm: facts.openingMm,
-    roofed: true,
-    floored: false,
-    overMm: facts.roof.highMm - setting.place.bed.heightMm,
-  }),
+  guards: {
+    how: ({ facts }, v, setting) => ({
+      barrier: {
+        heightMm: v.height,
+        openingLowMm: facts.lowOpeningMm,
+        openingMm: facts.openingMm,
+        lowToMm: facts.lowToMm,
+        buriedMm: v.low === 'none' ? 0 : v.below,
+        apronMm: 0,
+        // Under the door nothing is buried.
+        underMm: DOOR_UNDER_MM + facts.cage.door.riseMm + (v.low === 'none' ? 0 : v.below),
+        looseTopMm: 0,
+      },
+      stiffMm: facts.lowToMm,
+      nettedMm: facts.openingMm,
+      roofed: true,
+      floored: false,
+      overMm: facts.roof.highMm - setting.place.bed.heightMm,
+    }),
+    stillCome,
+  },
   builtOf: [ROW_WORDS, COVERING_WORDS, TIMBER_WORDS, DEPTH_WORDS, SET_POST, FOOTING, RAILS, HUNG_LEAF],
   ...WORDS,
   mends: {

@@ -1,6 +1,8 @@
 import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
+import { database } from '../../../server/database';
 import { gardenOfRequest } from '../../../server/garden-of-request';
+import { loadRecord } from '../../../server/record-store';
 import { GardenProvider } from '../../../views/shell/garden-context';
 import { UNITS_COOKIE, unitsKept } from '../../../kept/own-units';
 import { Header } from '../../../views/shell/header';
@@ -15,7 +17,7 @@ export default async function GardenLayout({
   children: ReactNode;
 }) {
   const { id } = await params;
-  const garden = await gardenOfRequest(id);
+  const [garden, said] = await Promise.all([gardenOfRequest(id), loadRecord(database(), id)]);
   // Only a guess, so that drawings come in a size that can be read; the page measures itself.
   const on = /Mobi/.test((await headers()).get('user-agent') ?? '') ? 'phone' : 'desk';
   const ownUnits = unitsKept((await cookies()).get(UNITS_COOKIE)?.value);
@@ -26,6 +28,7 @@ export default async function GardenLayout({
       plan={garden.plan}
       revision={garden.revision}
       savedAt={garden.savedAt}
+      said={said}
       on={on}
       ownUnits={ownUnits}
     >

@@ -9,7 +9,13 @@ interface Asked {
   params: Promise<{ id: string }>;
 }
 
-const SAVE = Joi.object({ base: Joi.number().integer().min(1).required(), plan: Joi.object().unknown().required() });
+const savedAs = Joi.string().pattern(/^[\w-]{1,64}$/);
+const SAVE = Joi.object({
+  base: Joi.number().integer().min(1).required(),
+  as: savedAs,
+  unanswered: Joi.array().items(savedAs).max(200),
+  plan: Joi.object().unknown().required(),
+});
 const GONE = 'This garden is no longer here: another tab may have deleted it.';
 
 export async function GET(_request: Request, { params }: Asked): Promise<Response> {
@@ -20,15 +26,15 @@ export async function GET(_request: Request, { params }: Asked): Promise<Respons
   });
 }
 
-/** Saves over the revision the edits were made from; 409 when another tab has saved since. */
+/** Saves over the revision the edits were made from; 409 when another tab has saved since. A save says what it is called, and which before it were never answered. */
 export async function PUT(request: Request, { params }: Asked): Promise<Response> {
   const { id } = await params;
   return withBody(request, async (body, db) => {
-    const save = atTheDoor<{ base: number; plan: unknown }>(SAVE, body);
+    const save = atTheDoor<{ base: number; as?: string; unanswered?: string[]; plan: unknown }>(SAVE, body);
     if (!save.ok) return refuse(422, 'The save is not complete.', save.faults);
     const plan = readPlan(save.value.plan);
     if (!plan.ok) return refuse(422, 'Some of this cannot be saved as it stands.', plan.faults);
-    const done = await saveGarden(db, id, save.value.base, plan.plan);
+    const done = await saveGarden(db, id, { ...save.value, plan: plan.plan });
     if (done.outcome === 'gone') return refuse(404, GONE);
     return answer(done.outcome === 'saved' ? 200 : 409, done);
   });

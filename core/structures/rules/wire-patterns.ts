@@ -1,7 +1,7 @@
-import { leadPlant, type Planted } from '../../../crops/planted';
-import { feet, inches } from '../../../quantity/length';
-import { perMarket, tidy } from '../../rules/tidy';
-import type { BedSetting } from '../../setting';
+import { leadPlant, type Planted } from '../../crops/planted';
+import { feet, inches } from '../../quantity/length';
+import { perMarket, tidy } from './tidy';
+import type { BedSetting } from '../setting';
 
 /** How a crop is grown on wires: heights of the wires over the soil, how wide the arms are, how far posts may stand apart. mm. */
 export interface Pattern {
@@ -76,7 +76,7 @@ export function patternOf(setting: BedSetting): Pattern {
         pullN: STRAINED_N,
       };
     case 'espalier':
-      return { why: 'wires.espalier', lowestMm: size(15, 380), topMm: size(66, 1670), wires: 4, ...strained };
+      return { why: 'wires.espalier', lowestMm: size(15, 380), topMm: size(69, 1750), wires: 4, ...strained };
     case 'cordon':
       return { why: 'wires.cordon', lowestMm: size(24, 600), topMm: size(72, 1800), wires: 3, ...strained };
     case 'fan':

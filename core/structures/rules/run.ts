@@ -1,7 +1,10 @@
-import { cross, dot, type Point } from '../../../geometry/space';
-import type { PathSpot } from '../../../site/path';
-import type { Guest } from '../../../site/stands/opening';
-import { equalBays } from '../../rules/spacing';
+import { cross, dot, reach, type Point } from '../../geometry/space';
+import type { PathSpot } from '../../site/path';
+import type { Guest } from '../../site/stands/opening';
+import type { ViewFrame } from '../../design/design';
+import type { Terrain } from '../../site/ground';
+import { FROM_ABOVE } from './row-views';
+import { equalBays } from './spacing';
 
 /**
  * A straight run of the path between two corners, in the structure's own frame: its zero is the first corner.
@@ -225,7 +228,7 @@ export function layRun(
     );
     last = before;
   }
-  const lengthMm = legs.reduce((sum, leg) => sum + Math.hypot(leg.longMm, leg.to[2] - leg.from[2]), 0);
+  const lengthMm = legs.reduce((sum, leg) => sum + reach(leg.from, leg.to), 0);
   return { legs, posts, bays, lengthMm, gaps };
 }
 
@@ -247,3 +250,50 @@ export const baysAbout = (
   before: bays.find((bay) => bay.to === post),
   after: bays.find((bay) => bay.from === post),
 });
+
+/** The soil under the path, corner by corner. */
+export const terrainOf = ({ legs }: Pick<Run, 'legs'>): Terrain => ({
+  path: [...(legs[0] ? [legs[0].from] : []), ...legs.map((leg) => leg.to)],
+});
+
+/** Each straight run from its outside, the whole from above, and the first run from its end. */
+export type RunView = `side-${number}` | 'plan' | 'end';
+
+/** The views of what goes along a path: each leg from outside, in the order of `legs`, with the parts that are named as its. */
+export function runViews(legs: readonly Leg[], named: (leg: Leg) => readonly string[]): ViewFrame<RunView>[] {
+  const first = legs.find(({ index }) => index === 0);
+  const sides = legs.map((leg) => ({
+    id: `side-${leg.index + 1}` as const,
+    title: legs.length === 1 ? 'From outside' : `Stretch ${leg.index + 1}, from outside`,
+    right: leg.along,
+    up: [0, 0, 1] as const,
+    eye: [-leg.out[0], -leg.out[1], 0] as const,
+    origin: leg.from,
+    as: 'upright' as const,
+    square: true,
+    nearest: false,
+    soil: [[0, 0] as const, [leg.longMm, leg.to[2] - leg.from[2]] as const],
+    only: named(leg),
+  }));
+  return [
+    ...sides,
+    FROM_ABOVE,
+    ...(first
+      ? [
+          {
+            id: 'end' as const,
+            title: legs.length > 1 ? 'The first stretch, from its end' : 'From the end',
+            right: first.out,
+            up: [0, 0, 1] as const,
+            eye: [-first.along[0], -first.along[1], 0] as const,
+            origin: first.from,
+            as: 'upright' as const,
+            square: false,
+            nearest: true,
+            soil: [[-100, 0] as const, [100, 0] as const],
+            only: named(first),
+          },
+        ]
+      : []),
+  ];
+}

@@ -1,0 +1,120 @@
+import type { Timber } from '../../../catalogue/stock';
+import type { Joint } from '../../../design/design';
+import { barOf, type Bar } from '../../../design/shapes/bar';
+import type { Pair } from '../../../geometry/polygon';
+import { UP } from '../../../geometry/space';
+import { inches } from '../../../quantity/length';
+import type { Assembled } from '../../assemblies/assembly';
+import { onRun, runsRound, type Run } from '../../assemblies/courses';
+import { screwThrough } from '../../rules/fixings';
+import type { BedSetting } from '../../setting';
+import { along, at, broken, flat, type Stood } from './stood';
+
+/** Inside posts go so far into the ground below the lowest board (common practice, no source). mm. */
+export const POST_IN_MM = inches(6);
+/** A post inside a side: along which runs it stands, and where its middle is. */
+interface Inside {
+  at: Pair;
+  /** The sides it touches, and how far along each its middle is. */
+  sides: { side: number; alongMm: number }[];
+}
+
+/** Inside posts: one in every corner that turns in, one on each side of a notch's corner, and between. */
+function postPlaces(s: Stood, post: Timber): Inside[] {
+  const runs = runsRound(s.outline, s.thickMm, 0);
+  const count = runs.length;
+  const inMm = s.thickMm + post.thickMm / 2;
+  const turnsIn = (i: number): boolean => {
+    const [a, b] = [runs[i] as Run, runs[(i + 1) % count] as Run];
+    return a.way[0] * b.way[1] - a.way[1] * b.way[0] > 0;
+  };
+  return runs.flatMap((run, i): Inside[] => {
+    const [before, after] = [turnsIn((i + count - 1) % count), turnsIn(i)];
+    const start = before ? inMm : post.wideMm / 2;
+    const end = run.longMm - (after ? s.thickMm : 0) - post.wideMm / 2;
+    const next = runs[(i + 1) % count] as Run;
+    return along(start, Math.max(start + 1, end), s.everyMm).flatMap((mm, n, all): Inside[] => {
+      const first = n === 0;
+      const last = n === all.length - 1;
+      // The corner post of two sides is the last of the first.
+      if (first && before) return [];
+      return [
+        {
+          at: onRun(run, mm, inMm),
+          sides: [{ side: i, alongMm: mm }, ...(last && after ? [{ side: next.side, alongMm: inMm }] : [])],
+        },
+      ];
+    });
+  });
+}
+
+/** Boards in courses on the outside of posts; what is longer than is sold is broken over a post, each course at another. */
+export function boardSides(
+  s: Stood,
+  o: { board: Timber; post: Timber; longestMm: number; setting: BedSetting },
+): Assembled & { posts: readonly Bar[] } {
+  const { board, post, longestMm, setting } = o;
+  const runs = runsRound(s.outline, s.thickMm, 0);
+  const places = postPlaces(s, post);
+  const rim = s.baseMm + s.courses * s.courseMm;
+  const posts = places.map((place, i) => {
+    const run = runs[place.sides[0]?.side ?? 0] as Run;
+    return {
+      place,
+      bar: barOf({
+        id: `post-${i + 1}`,
+        role: 'post',
+        of: post,
+        from: at(place.at, s.baseMm - POST_IN_MM),
+        to: at(place.at, rim),
+        // Its wide face to the board; in a corner its edge to the other.
+        wide: flat(run.way),
+        buriedMm: POST_IN_MM,
+      }),
+    };
+  });
+  const screw = screwThrough(setting, board.thickMm, post.thickMm);
+  const boards = Array.from({ length: s.courses }, (_, course) => course).flatMap((course) =>
+    runs.flatMap((run) => {
+      const up = s.baseMm + (course + 0.5) * s.courseMm;
+      const own = posts.flatMap(({ place, bar }) =>
+        place.sides.filter(({ side }) => side === run.side).map(({ alongMm }) => ({ alongMm, bar })),
+      );
+      return broken(
+        run,
+        own.map(({ alongMm }) => alongMm),
+        longestMm,
+        course,
+      ).map(([fromMm, toMm], n) => {
+        const bar = barOf({
+          id: `board-${course + 1}-${run.side + 1}-${n + 1}`,
+          role: 'board',
+          of: board,
+          from: at(onRun(run, fromMm, s.thickMm / 2), up),
+          to: at(onRun(run, toMm, s.thickMm / 2), up),
+          wide: UP,
+        });
+        const joints = own
+          .filter(({ alongMm }) => alongMm >= fromMm - 1 && alongMm <= toMm + 1)
+          .map(({ alongMm, bar: into }): Joint => {
+            // Of two that meet over a post each is screwed on its own half.
+            const half = Math.abs(alongMm - fromMm) < 1 ? 1 : Math.abs(alongMm - toMm) < 1 ? -1 : 0;
+            const place = onRun(run, alongMm + (half * post.wideMm) / 4, s.thickMm);
+            return {
+              id: `${bar.id}-${into.id}`,
+              kind: 'board to post',
+              places: [at(place, up)],
+              parts: [bar.id, into.id],
+              fixings: [{ stock: screw, count: 2, drive: { through: bar.id, into: into.id, way: flat(run.inwards) } }],
+            };
+          });
+        return { bar, joints };
+      });
+    }),
+  );
+  return {
+    parts: [...posts.map(({ bar }) => bar), ...boards.map(({ bar }) => bar)],
+    joints: boards.flatMap(({ joints }) => joints),
+    posts: posts.map(({ bar }) => bar),
+  };
+}

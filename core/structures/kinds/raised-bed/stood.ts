@@ -1,0 +1,62 @@
+import type { Pair } from '../../../geometry/polygon';
+import type { Point } from '../../../geometry/space';
+import { inches } from '../../../quantity/length';
+import { onRun, runsRound, type Run } from '../../assemblies/courses';
+
+/** Where sides stand: their outline, from what height, and how high they are built. mm. */
+export interface Stood {
+  outline: readonly Pair[];
+  baseMm: number;
+  courses: number;
+  courseMm: number;
+  thickMm: number;
+  everyMm: number;
+}
+
+export const at = ([x, y]: Pair, z: number): Point => [x, y, z];
+export const flat = ([x, y]: Pair): Point => [x, y, 0];
+
+/** Middles of things along a run, one at each end of what is stated and none farther apart than the limit. mm. */
+export function along(fromMm: number, toMm: number, everyMm: number): number[] {
+  const bays = Math.max(1, Math.ceil((toMm - fromMm) / everyMm - 1e-6));
+  return Array.from({ length: bays + 1 }, (_, i) => fromMm + ((toMm - fromMm) * i) / bays);
+}
+
+/** A run in pieces no longer than is sold, broken over posts: from its start in even courses, from its end in odd ones. mm. */
+export function broken(run: Run, postsAt: readonly number[], longestMm: number, course: number): [number, number][] {
+  const sorted = postsAt.filter((mm) => mm > run.fromMm + 1 && mm < run.toMm - 1).toSorted((a, b) => a - b);
+  const places = [run.fromMm, ...sorted, run.toMm];
+  const order = course % 2 === 0 ? places : places.map((mm) => run.fromMm + run.toMm - mm).reverse();
+  const pieces: [number, number][] = [];
+  let from = 0;
+  while (from < order.length - 1) {
+    let to = from + 1;
+    while (to + 1 < order.length && (order[to + 1] as number) - (order[from] as number) <= longestMm + 0.5) to++;
+    pieces.push([order[from] as number, order[to] as number]);
+    from = to;
+  }
+  return course % 2 === 0
+    ? pieces
+    : pieces.map(([a, b]): [number, number] => [run.fromMm + run.toMm - b, run.fromMm + run.toMm - a]).reverse();
+}
+
+/** Pins go so far into the ground, and end so far under the rim (from memory). mm. */
+export const PIN_IN_MM = inches(18);
+export const PIN_UNDER_MM = inches(0.5);
+
+/** Where pins go: in every corner that two walls share in every course, and between. */
+export function pinPlaces(s: Stood): Pair[] {
+  return runsRound(s.outline, s.thickMm, 0).flatMap((run) => {
+    const half = s.thickMm / 2;
+    return along(half, Math.max(half + 1, run.longMm - half), s.everyMm)
+      .slice(0, -1)
+      .map((mm) => onRun(run, mm, half));
+  });
+}
+
+export const touchesAt = (spot: Pair, run: Run, thickMm: number): boolean => {
+  const [dx, dy] = [spot[0] - run.from[0], spot[1] - run.from[1]];
+  const mm = dx * run.way[0] + dy * run.way[1];
+  const inMm = dx * run.inwards[0] + dy * run.inwards[1];
+  return mm >= run.fromMm - 1 && mm <= run.toMm + 1 && inMm > 0 && inMm < thickMm;
+};

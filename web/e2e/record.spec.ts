@@ -1,0 +1,136 @@
+import { expect } from '@playwright/test';
+import { test } from './asking';
+import { ownGarden } from './garden';
+
+test('what is ticked off stays: without a signal, through a reload, on another device, with what was paid', async ({
+  page,
+  request,
+  browser,
+  baseURL,
+}) => {
+  const id = await ownGarden(request);
+  await page.goto(`/g/${id}/list?of=tomato-wall`);
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+  const post = page.getByRole('checkbox', { name: 'Got Studded steel post' });
+  await page.getByRole('textbox', { name: 'Ticked off by' }).fill('Odile');
+  await page.context().setOffline(true);
+  await post.check();
+  await expect(page.getByText('1 tick waits to be sent')).toBeVisible();
+  await page.context().setOffline(false);
+  await expect(page.getByText('Ticks are kept with the garden')).toBeVisible();
+  await page.getByRole('button', { name: /Note what was paid for Studded steel post/ }).click();
+  await page.getByRole('textbox', { name: /Paid for Studded steel post/ }).fill('27.50');
+  await page.getByRole('textbox', { name: /Paid for Studded steel post/ }).blur();
+  await page.getByRole('checkbox', { name: 'Step 1 is done' }).check();
+  await page.reload();
+  await expect(post).toBeChecked();
+  await expect(page.getByText(/paid €27.50, by Odile/)).toBeVisible();
+  await expect(page.getByRole('row', { name: /Paid so far, for 1 of/ })).toContainText('€27.50');
+
+  const other = await browser.newContext({ baseURL: baseURL ?? '' });
+  const phone = await other.newPage();
+  await phone.goto(`/g/${id}/list?of=tomato-wall`);
+  await expect(phone.locator('[aria-busy=true]')).toHaveCount(0);
+  await expect(phone.getByRole('checkbox', { name: 'Got Studded steel post' })).toBeChecked();
+  await expect(phone.getByRole('checkbox', { name: 'Step 1 is done' })).toBeChecked();
+  // What only asks for news may be on its way as well.
+  const sent = phone.waitForResponse(
+    (reply) => reply.url().endsWith('/record') && reply.ok() && !!reply.request().postData()?.includes('"value":false'),
+  );
+  await phone.getByRole('checkbox', { name: 'Got Studded steel post' }).uncheck();
+  await sent;
+  await other.close();
+  await page.reload();
+  await expect(post).not.toBeChecked();
+});
+
+test('two tabs without a signal lose nothing; parts that were built stay built when there are more of them', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request);
+  const list = `/g/${id}/list?of=tomato-wall`;
+  const other = await page.context().newPage();
+  for (const tab of [page, other]) {
+    await tab.goto(list);
+    await expect(tab.locator('[aria-busy=true]')).toHaveCount(0);
+  }
+  await page.context().setOffline(true);
+  await page.getByRole('checkbox', { name: 'Got Studded steel post' }).check();
+  await other
+    .getByRole('checkbox', { name: /^Got Welded panel|^Got Wire clip|^Got / })
+    .nth(1)
+    .check();
+  await expect(page.getByText('2 ticks wait to be sent')).toBeVisible();
+  await page.context().setOffline(false);
+  await expect(page.getByText('Ticks are kept with the garden')).toBeVisible();
+  await other.close();
+  const { entries } = (await (await request.post(`/api/gardens/${id}/record`, { data: { entries: [] } })).json()) as {
+    entries: { value: unknown }[];
+  };
+  expect(entries.map(({ value }) => value)).toEqual([true, true]);
+});
+
+test('what the tape said of what stands is followed by the list, the paper and other devices, and the plan keeps what was meant', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request);
+  const bill = () => request.get(`/api/gardens/${id}/bill?structure=tomato-wall`).then((reply) => reply.text());
+  const [plan, before] = [await (await request.get(`/api/gardens/${id}/plan`)).text(), await bill()];
+  await page.goto(`/g/${id}/s/tomato-wall`);
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+  await page.getByRole('button', { name: 'As built… Row length' }).click();
+  const built = page.getByLabel('As built', { exact: true });
+  const sent = page.waitForResponse(
+    (reply) => reply.url().endsWith('/record') && !!reply.request().postData()?.includes('"mm"'),
+  );
+  await built.fill("16'");
+  await built.press('Enter');
+  await sent;
+  await expect(page.getByText(/^8′ less than planned, 24′/)).toBeVisible();
+  expect(await bill()).not.toBe(before);
+  expect(await (await request.get(`/api/gardens/${id}/plan`)).text()).toBe(plan);
+  await page.reload();
+  await expect(page.getByLabel('As built', { exact: true })).toHaveValue('16′');
+  await page.getByRole('button', { name: 'Forget what was measured of Row length' }).click();
+  await expect(page.getByText(/less than planned/)).toHaveCount(0);
+  await expect.poll(bill).toBe(before);
+});
+
+test('the server keeps of each register the last, whatever the order; what it cannot keep it says, and keeps the rest', async ({
+  request,
+}) => {
+  const id = await ownGarden(request);
+  const at = (hour: number) => `${String(Date.now() - (20 - hour) * 3_600_000).padStart(15, '0')}-00000-k3f9`;
+  const [early, late, later] = [8, 9, 10].map(at) as [string, string, string];
+  const done = (value: boolean, stamp: string) => ({
+    about: 'bought',
+    what: 'steel-post 2133.6',
+    field: 'done',
+    value,
+    stamp,
+    person: 'Odile',
+  });
+  const say = async (...entries: object[]) => {
+    const reply = await request.post(`/api/gardens/${id}/record`, { data: { entries } });
+    return (await reply.json()) as { entries: ReturnType<typeof done>[]; refused: { message: string; ahead?: true }[] };
+  };
+  const stands = ({ entries }: Awaited<ReturnType<typeof say>>) => entries.map(({ value, stamp }) => [value, stamp]);
+  expect(stands(await say(done(true, late)))).toEqual([[true, late]]);
+  expect(stands(await say(done(false, early)))).toEqual([[true, late]]);
+  expect(stands(await say(done(false, later), done(true, late)))).toEqual([[false, later]]);
+  // Each of these is refused, says why, and is in the way of nothing.
+  const answer = await say(
+    { ...done(true, later), what: 'clip', stamp: '253402300799000-00000-k3f9' },
+    { ...done(true, later), what: 'clip', stamp: 'now' },
+    { ...done(true, later), what: 'wall panel-wall gap', about: 'measured', field: 'mm', value: -4 },
+    { ...done(true, later), what: 'post', field: 'note', value: 'x'.repeat(201) },
+    { ...done(true, later), what: 'panel' },
+  );
+  expect(answer.refused.map(({ ahead }) => ahead ?? false)).toEqual([false, false, false, true].toReversed());
+  expect(answer.refused.map(({ message }) => message).join(' ')).toMatch(/ahead of.*stamp.*-4.*200 letters/);
+  expect(answer.entries.map(({ what }) => what).toSorted()).toEqual(['panel', 'steel-post 2133.6']);
+  const stays = await request.post(`/api/gardens/${id}/record`, { data: { entries: 'all' } });
+  expect(stays.status()).toBe(422);
+});

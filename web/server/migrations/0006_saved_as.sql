@@ -1,0 +1,1 @@
+ALTER TABLE "gardens" ADD COLUMN "saved_as" text;
