@@ -36,6 +36,7 @@ export const TOOL_WORDS: Readonly<Record<Tool, string>> = {
   pliers: 'Pliers',
   knife: 'Knife or shears',
   needle: 'Needle and strong thread, or a sewing machine',
+  tester: 'Tester for electric fences',
   steps: 'Step ladder, on firm level ground',
   brush: 'Brush, raw linseed oil and a rag',
   gloves: 'Work gloves',

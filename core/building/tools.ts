@@ -34,6 +34,7 @@ export const TOOLS = [
   'pliers',
   'knife',
   'needle',
+  'tester',
   'steps',
   'brush',
   'gloves',

@@ -44,6 +44,28 @@ export const CORDS: readonly Cord[] = [
   },
   {
     form: 'cord',
+    look: 'wire',
+    opacity: 1,
+    sold: 'reels',
+    id: 'poly-wire',
+    name: 'Electric fence wire: plastic strands with metal ones twisted in, 2.5 mm',
+    diameterMm: 2.5,
+    // A hand at each end, metal on metal (from memory).
+    knotMm: 200,
+    life: { seasons: 6, source: 'from memory', note: 'its metal strands break before the plastic ones' },
+  },
+  {
+    form: 'cord',
+    look: 'wire',
+    opacity: 1,
+    sold: 'reels',
+    id: 'lead-cable',
+    name: 'Lead-out cable for electric fences, double-insulated',
+    diameterMm: 6,
+    life: { seasons: 15, source: 'from memory' },
+  },
+  {
+    form: 'cord',
     look: 'twine',
     opacity: 1,
     sold: 'reels',

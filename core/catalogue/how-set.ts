@@ -37,6 +37,10 @@ const HOW_SET: Readonly<Record<string, string>> = {
   turnbuckle: 'Opened nearly to its ends before the wire goes in, so that it has all its way to tighten.',
   'eye-bolt': 'Turned in with a bar through the eye, up to its shoulder, the eye in line with the wire.',
   'ground-peg': 'Leaning away from the pull, its head down to the soil.',
+  'ring-insulator': 'Turned in by hand until its shoulder meets the wood, the ring level, its slot up.',
+  'line-clamp': 'Both wires side by side in its groove, bare metal on bare metal, the nut tight.',
+  'gate-handle': 'The wire wound on to its spring; the hook dropped into the loop at the far post.',
+  'warning-sign': 'Hung on the top wire, its writing to those who come.',
   'screw-eye': 'Turned in with a nail through the eye, up to its shoulder, the eye across the row.',
 };
 

@@ -14,6 +14,7 @@ const HOW: Record<WayPast, string> = {
   floor: 'from below',
   touch: 'where it touches the leaves',
   part: 'to those it does not cover',
+  wires: 'past its wires',
   any: 'past any mesh',
 };
 

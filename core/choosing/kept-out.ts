@@ -16,7 +16,7 @@ import { computeRemembered } from '../plan/remembered';
 import { toPlot } from '../site/frame';
 import { frameOf, asStand, hostNamed, pathOf } from '../site/stands/stands';
 import { dayOfYear, monthDayOf } from '../site/sun/season';
-import { getsPast, NEEDS, type Guard, type WayPast } from '../site/visitors';
+import { canBeStopped, getsPast, NEEDS, type Guard, type WayPast } from '../site/visitors';
 import type { Fact } from '../wording/say';
 import type { StructureKind } from '../structures/kind';
 import { opensOn } from '../growth/flowering';
@@ -175,9 +175,6 @@ export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
     return plantings.length === 0 ? [] : [watch(plan, bed, plantings, standing)];
   });
 }
-
-/** Whether anything that can be built stops somebody. */
-export const canBeStopped = (who: string): boolean => NEEDS[who]?.by !== 'no mesh';
 
 /** Who still comes to a bed that something could stop. */
 export const openTo = ({ threats }: BedWatch): string[] =>

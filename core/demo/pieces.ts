@@ -5,6 +5,7 @@ import { demo as arbor } from '../structures/kinds/arbor/demo';
 import { demo as bedCanopy } from '../structures/kinds/bed-canopy/demo';
 import { demo as collar } from '../structures/kinds/collar/demo';
 import { demo as crossedCanes } from '../structures/kinds/crossed-canes/demo';
+import { demo as electricFence } from '../structures/kinds/electric-fence/demo';
 import { demo as flatCover } from '../structures/kinds/flat-cover/demo';
 import { demo as gardenFence } from '../structures/kinds/garden-fence/demo';
 import { demo as gardenGate } from '../structures/kinds/garden-gate/demo';
@@ -39,6 +40,7 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'bed-canopy', ...bedCanopy },
   { kind: 'collar', ...collar },
   { kind: 'crossed-canes', ...crossedCanes },
+  { kind: 'electric-fence', ...electricFence },
   { kind: 'flat-cover', ...flatCover },
   { kind: 'garden-fence', ...gardenFence },
   { kind: 'garden-gate', ...gardenGate },

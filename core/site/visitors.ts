@@ -125,6 +125,25 @@ export const FAMILIES_OF: Readonly<Partial<Record<Visitor, readonly string[]>>> 
   pigeons: ['cabbage', 'pea'],
 };
 
+/**
+ * Whom live wires stop, by the heights at which a nose or a shoulder has to meet one, and how far off one may be (all
+ * from memory): raccoons two low ones, badgers four close to the soil, groundhogs two, deer five up to 58″. mm.
+ */
+export const LIVE_NEEDS: Readonly<Record<string, { atMm: readonly number[]; withinMm: number }>> = {
+  badgers: { atMm: [100, 150, 200, 300], withinMm: 25 },
+  groundhogs: { atMm: [inches(4), inches(9)], withinMm: 40 },
+  raccoons: { atMm: [inches(6), inches(12)], withinMm: 50 },
+  deer: { atMm: [inches(10), inches(22), inches(34), inches(46), inches(58)], withinMm: 80 },
+};
+
+/** Whether live wires at these heights over the soil stop somebody. mm. */
+export const liveStops = (who: string, liveMm: readonly number[]): boolean =>
+  LIVE_NEEDS[who]?.atMm.every((at) => liveMm.some((wire) => Math.abs(wire - at) <= (LIVE_NEEDS[who]?.withinMm ?? 0))) ??
+  false;
+
+/** Whether anything that can be built stops somebody. */
+export const canBeStopped = (who: string): boolean => NEEDS[who]?.by !== 'no mesh' || LIVE_NEEDS[who] !== undefined;
+
 /** What a fence must be for somebody on foot; null for whom a fence alone does not stop, or nobody knows. */
 export function fenceNeed(who: string): FenceNeed | null {
   const need = NEEDS[who];
@@ -175,6 +194,8 @@ export interface Guard {
   overMm?: number;
   /** It lies on the leaves. */
   touches?: true;
+  /** Of live wires and nothing else: how high each is over the soil. mm. */
+  liveMm?: readonly number[];
 }
 
 /** Of what is closed all round by one mesh, standing on the soil. mm. */
@@ -191,10 +212,22 @@ export const closedBy = (openingMm: number, heightMm: number): Barrier => ({
 
 /**
  * How somebody gets past a guard: through it, over it, up it, under it, beside its leaf, because it touches or covers
- * only some, or because it is no hindrance at all.
+ * only some, past live wires that it does not meet, or because it is no hindrance at all.
  */
 export type WayPast =
-  'open' | 'low' | 'climb' | 'dig' | 'under' | 'beside' | 'soft' | 'roof' | 'floor' | 'touch' | 'part' | 'any';
+  | 'open'
+  | 'low'
+  | 'climb'
+  | 'dig'
+  | 'under'
+  | 'beside'
+  | 'soft'
+  | 'roof'
+  | 'floor'
+  | 'touch'
+  | 'part'
+  | 'wires'
+  | 'any';
 
 /** A finger’s width less is forgiven in height, and the thickness of a wire in an opening (from memory). mm. */
 export const FORGIVEN_MM = 15;
@@ -242,6 +275,7 @@ function pastFence(asked: FenceNeed, { barrier, stiffMm, roofed }: Guard): WayPa
  * out.
  */
 export function getsPast(who: string, guard: Guard): WayPast | null {
+  if (guard.liveMm) return liveStops(who, guard.liveMm) ? null : 'wires';
   const need = NEEDS[who];
   const { barrier } = guard;
   const widestMm = guard.nettedMm ?? Math.max(barrier.openingMm, barrier.openingLowMm);

@@ -8,6 +8,7 @@ export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>
   'bed-canopy': async () => ofFolder('bed-canopy', await import('./kinds/bed-canopy/index')),
   collar: async () => ofFolder('collar', await import('./kinds/collar/index')),
   'crossed-canes': async () => ofFolder('crossed-canes', await import('./kinds/crossed-canes/index')),
+  'electric-fence': async () => ofFolder('electric-fence', await import('./kinds/electric-fence/index')),
   'flat-cover': async () => ofFolder('flat-cover', await import('./kinds/flat-cover/index')),
   'garden-fence': async () => ofFolder('garden-fence', await import('./kinds/garden-fence/index')),
   'garden-gate': async () => ofFolder('garden-gate', await import('./kinds/garden-gate/index')),

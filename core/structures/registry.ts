@@ -5,6 +5,7 @@ import { kind as arbor } from './kinds/arbor/index';
 import { kind as bedCanopy } from './kinds/bed-canopy/index';
 import { kind as collar } from './kinds/collar/index';
 import { kind as crossedCanes } from './kinds/crossed-canes/index';
+import { kind as electricFence } from './kinds/electric-fence/index';
 import { kind as flatCover } from './kinds/flat-cover/index';
 import { kind as gardenFence } from './kinds/garden-fence/index';
 import { kind as gardenGate } from './kinds/garden-gate/index';
@@ -39,6 +40,7 @@ export const KINDS: readonly StructureKind[] = [
   bedCanopy,
   collar,
   crossedCanes,
+  electricFence,
   flatCover,
   gardenFence,
   gardenGate,

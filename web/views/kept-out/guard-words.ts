@@ -1,5 +1,5 @@
-import { canBeStopped, type Met, type Threat } from '@lignum/core/choosing/kept-out';
-import { NEEDS, type WayPast } from '@lignum/core/site/visitors';
+import type { Met, Threat } from '@lignum/core/choosing/kept-out';
+import { canBeStopped, LIVE_NEEDS, NEEDS, type WayPast } from '@lignum/core/site/visitors';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMonthDay, type Tongue } from '@lignum/core/wording/say';
 
@@ -16,6 +16,7 @@ const PAST: Record<WayPast, (name: string) => string> = {
   floor: (name) => `come up from below, under ${name}`,
   touch: (name) => `reach the leaves through ${name}, which lies on them`,
   part: (name) => `come to those that ${name} does not cover`,
+  wires: (name) => `are not met by the wires of ${name}`,
   any: (name) => `are held up by no mesh, nor by ${name}`,
 };
 
@@ -55,7 +56,9 @@ export function needWords(who: string, tongue: Tongue): string {
       return `${need.stiff ? 'stiff mesh' : 'mesh'} of ${fine(need.openingMm)} with a roof${need.floored ? ' and a floor' : ''}`;
     case 'net':
       return `a net of ${fine(need.openingMm)} over all of it${need.clear ? ', off the leaves' : ''}`;
-    default:
-      return '';
+    default: {
+      const live = LIVE_NEEDS[who];
+      return live ? `live wires ${live.atMm.map(long).join(', ')} over the soil` : '';
+    }
   }
 }

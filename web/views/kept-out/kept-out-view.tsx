@@ -3,16 +3,10 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { Check, ChevronDown, ChevronUp, X } from 'lucide-react';
-import {
-  canBeStopped,
-  openTo,
-  whoIsKeptOut,
-  type Answer,
-  type BedWatch,
-  type Threat,
-} from '@lignum/core/choosing/kept-out';
+import { openTo, whoIsKeptOut, type Answer, type BedWatch, type Threat } from '@lignum/core/choosing/kept-out';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
+import { canBeStopped } from '@lignum/core/site/visitors';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
 import { newStructures } from '../garden/new-structure';
