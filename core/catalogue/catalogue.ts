@@ -1,6 +1,6 @@
 import { BAGGED } from './bagged';
 import { CORDS } from './cords';
-import { COVERS } from './covers';
+import { COVERS, GLAZING } from './covers';
 import { FIXINGS } from './fixings';
 import { HARDWARE } from './hardware';
 import { BLOCKS } from './masonry';
@@ -29,6 +29,7 @@ export const CATALOGUE: Catalogue = catalogueOf([
   ...PANELS,
   ...MESH_ROLLS,
   ...COVERS,
+  ...GLAZING,
   ...STEEL_POSTS,
   ...POLES,
   ...RODS,

@@ -70,3 +70,18 @@ export const COVERS: readonly MeshRoll[] = [
     life: { seasons: 4, source: 'from memory', note: 'UV-stabilised' },
   }),
 ];
+
+/** Clear sheet that is cut to its frame: `heightMm` is how wide it is sold (light and life from memory). */
+export const GLAZING: readonly MeshRoll[] = [
+  cover({
+    id: 'glazing-4',
+    name: 'Twin-wall clear sheet, 4 mm, 41″ (1.05 m) wide',
+    heightMm: 1050,
+    openingMm: 0,
+    wireMm: 4,
+    stiff: true,
+    look: 'cloth',
+    opacity: 0.2,
+    life: { seasons: 10, source: 'from memory', note: 'its printed side to the sun; it yellows in time' },
+  }),
+];

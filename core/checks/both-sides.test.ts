@@ -38,6 +38,7 @@ import { cropGap } from './crop-gap';
 import { cropHeight } from './crop-height';
 import { cropLoad } from './crop-load';
 import { endsBraced } from './ends-braced';
+import { facesSun } from './faces-sun';
 import { familyRests } from './family-rests';
 import { fruitSlung } from './fruit-slung';
 import { leafLong } from './leaf-long';
@@ -88,9 +89,11 @@ import { potRoom } from './pot-room';
 import { pocketRoom } from './pocket-room';
 import { roofWires } from './roof-wires';
 import { towerStands } from './tower-stands';
+import { vented } from './vented';
 import { wallHolds } from './wall-holds';
 import { wireSags } from './wire-sags';
 import { wiresApart } from './wires-apart';
+import { wiresStop } from './wires-stop';
 import { wireTension } from './wire-tension';
 
 /**
@@ -414,6 +417,19 @@ const CASES: Record<string, Case[]> = {
       'leaves.some',
     ],
   ],
+  'wires-stop': [
+    [wiresStop({ comes: [], heightsMm: [150] }), 'note', 'live.nobody'],
+    // Raccoons at 6 and 12″, each within 50 mm.
+    [wiresStop({ comes: ['raccoons'], heightsMm: [inches(6) + 50, inches(12) - 50] }), 'good', 'live.stops'],
+    [wiresStop({ comes: ['raccoons'], heightsMm: [inches(6) + 51, inches(12)] }), 'warn', 'live.past'],
+    [wiresStop({ comes: ['raccoons', 'badgers'], heightsMm: [inches(6), inches(12)] }), 'warn', 'live.past'],
+  ],
+  'faces-sun': [
+    [facesSun({ offDeg: 50 }), 'good', 'sun.faces'],
+    [facesSun({ offDeg: 51 }), 'note', 'sun.aside'],
+    [facesSun({ offDeg: 101 }), 'warn', 'sun.away'],
+  ],
+  vented: [[vented({ opacity: 0.2 }), 'note', 'vent.daily']],
   'mesh-fixed': [
     [meshFixed({ by: 'staples' }), 'warn', 'fixing.staples'],
     [meshFixed({ by: 'screws' }), 'good', 'fixing.screws'],

@@ -11,7 +11,8 @@ export const coverClear = check(
     says: {
       'cover.outgrown':
         '{crop} grows to {grows} and reaches the cover, {high} there, about {on}: take it off then, or build higher.',
-      'cover.touches': '{crop} comes within {left} of the cover: leaves that touch it are eaten through it.',
+      'cover.touches':
+        '{crop} comes within {left} of the cover: leaves that touch a net are eaten through it, and scorch on what is clear.',
       'cover.clear': '{crop} stays {left} clear of the cover.',
     },
     mends: { 'cover.outgrown': 'Make it higher', 'cover.touches': 'Make it higher' },

@@ -3,6 +3,7 @@ import type { DemoPiece } from '../structures/demo-piece';
 import { demo as aFrame } from '../structures/kinds/a-frame/demo';
 import { demo as arbor } from '../structures/kinds/arbor/demo';
 import { demo as bedCanopy } from '../structures/kinds/bed-canopy/demo';
+import { demo as coldFrame } from '../structures/kinds/cold-frame/demo';
 import { demo as collar } from '../structures/kinds/collar/demo';
 import { demo as crossedCanes } from '../structures/kinds/crossed-canes/demo';
 import { demo as electricFence } from '../structures/kinds/electric-fence/demo';
@@ -38,6 +39,7 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'a-frame', ...aFrame },
   { kind: 'arbor', ...arbor },
   { kind: 'bed-canopy', ...bedCanopy },
+  { kind: 'cold-frame', ...coldFrame },
   { kind: 'collar', ...collar },
   { kind: 'crossed-canes', ...crossedCanes },
   { kind: 'electric-fence', ...electricFence },

@@ -86,6 +86,8 @@ export const DEMO_PRICES: PriceBook = {
     line('cover-bird', metres(10), 1690),
     line('cover-fleece', metres(5), 690),
     line('cover-fleece', metres(10), 1190),
+    line('glazing-4', metres(2), 2490),
+    line('glazing-4', metres(3), 3490),
     line('cover-film', metres(5), 1790),
     line('cover-film', metres(10), 3190),
     line('pipe-sleeve-33', metres(3), 790),

@@ -4,7 +4,7 @@
  */
 export interface RoleTraits {
   /**
-   * `body`: what a structure stands on, and lasts as long as. `guide`: leads plants to it, holds nothing up and is
+   * `body`: what a structure stands on, and lasts as long as. `guide`: leads plants to it, or current into the soil, holds nothing up and is
    * in nobody's way. `thread`: woven across it, and left out from above, where it would hide what it hangs on.
    * `brace`: goes aslant, and is marked in its place instead of by figures.
    */

@@ -6,6 +6,7 @@ export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>
   'a-frame': async () => ofFolder('a-frame', await import('./kinds/a-frame/index')),
   arbor: async () => ofFolder('arbor', await import('./kinds/arbor/index')),
   'bed-canopy': async () => ofFolder('bed-canopy', await import('./kinds/bed-canopy/index')),
+  'cold-frame': async () => ofFolder('cold-frame', await import('./kinds/cold-frame/index')),
   collar: async () => ofFolder('collar', await import('./kinds/collar/index')),
   'crossed-canes': async () => ofFolder('crossed-canes', await import('./kinds/crossed-canes/index')),
   'electric-fence': async () => ofFolder('electric-fence', await import('./kinds/electric-fence/index')),

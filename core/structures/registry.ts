@@ -3,6 +3,7 @@ import type { StructureKind } from './kind';
 import { kind as aFrame } from './kinds/a-frame/index';
 import { kind as arbor } from './kinds/arbor/index';
 import { kind as bedCanopy } from './kinds/bed-canopy/index';
+import { kind as coldFrame } from './kinds/cold-frame/index';
 import { kind as collar } from './kinds/collar/index';
 import { kind as crossedCanes } from './kinds/crossed-canes/index';
 import { kind as electricFence } from './kinds/electric-fence/index';
@@ -38,6 +39,7 @@ export const KINDS: readonly StructureKind[] = [
   aFrame,
   arbor,
   bedCanopy,
+  coldFrame,
   collar,
   crossedCanes,
   electricFence,

@@ -105,7 +105,7 @@ it('what is opened from its front has its tall crops behind, and holds no fewer 
       mm(300, 2000),
       (some, long, wide) => {
         const planted = some.map((one, i): Planted => ({ ...one, id: `p${i}` }));
-        const under = (tallBehind: boolean) =>
+        const under = (tall?: 'behind' | 'before') =>
           plantUnder({
             planted,
             ground: { lengthMm: long, riseMm: 0 },
@@ -113,11 +113,11 @@ it('what is opened from its front has its tall crops behind, and holds no fewer 
             lengthMm: long,
             acrossMm: 0,
             wideMm: wide,
-            tallBehind,
+            ...(tall ? { tall } : {}),
             bed: { widthMm: wide, standFrom: 'both sides' },
             armMm: 1000,
           });
-        const [mixed, apart] = [under(false), under(true)];
+        const [mixed, apart] = [under(), under('behind')];
         const count = (stations: typeof mixed) => stations.filter((one) => !one.spare).length;
         expect(count(apart)).toBeGreaterThanOrEqual(count(mixed));
         for (const one of planted)
@@ -130,6 +130,12 @@ it('what is opened from its front has its tall crops behind, and holds no fewer 
         if ([...rowsOf.values()].some((heights) => heights.size > 1)) return;
         const heights = [...rowsOf].toSorted(([a], [b]) => a - b).map(([, [height]]) => height ?? 0);
         expect(heights).toEqual(heights.toSorted((a, b) => a - b));
+        // What is opened from behind is planted the other way round.
+        const turned = [...new Map(under('before').map(({ at, growsMm }) => [at[1], growsMm]))];
+        if (turned.length === heights.length)
+          expect(turned.toSorted(([a], [b]) => b - a).map(([, height]) => height)).toEqual(
+            turned.map(([, height]) => height).toSorted((a, b) => a - b),
+          );
       },
     ),
   );

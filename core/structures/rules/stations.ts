@@ -129,7 +129,8 @@ export function plantUnder(o: {
   lengthMm: number;
   acrossMm: number;
   wideMm: number;
-  tallBehind?: boolean;
+  /** Where tall ones are given their rows, where they are given any. */
+  tall?: 'behind' | 'before';
   /** Rows that cannot be picked from where one stands stay empty; where none can, one is planted an arm from the front. */
   bed: Pick<Bed, 'widthMm' | 'standFrom'>;
   armMm: number;
@@ -142,8 +143,9 @@ export function plantUnder(o: {
   const picked = all.filter(({ acrossMm }) => toPick(o.bed, acrossMm) <= o.armMm + SLACK_MM);
   const rows = picked.length > 0 ? picked : [{ acrossMm: o.armMm - o.bed.widthMm / 2, side: 'in line' as const }];
   const mixed = placeStations({ ...o, school: 'inset', rows });
-  if (!o.tallBehind || o.planted.length < 2 || rows.length < o.planted.length) return mixed;
-  const fromFront = o.planted.toSorted((a, b) => a.crop.heightMm - b.crop.heightMm);
+  if (!o.tall || o.planted.length < 2 || rows.length < o.planted.length) return mixed;
+  const rising = o.planted.toSorted((a, b) => a.crop.heightMm - b.crop.heightMm);
+  const fromFront = o.tall === 'behind' ? rising : rising.reverse();
   const wanted = fromFront.map((one) => one.count / stationsAlong(o.lengthMm, one.training.spacingMm, 'inset').length);
   // Each has a row; the others go one by one to whoever lacks most.
   const given = fromFront.map(() => 1);

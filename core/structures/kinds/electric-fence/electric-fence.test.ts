@@ -55,11 +55,12 @@ describe('electric wires', () => {
   it('hang where each who is meant is met, in the fewest heights that do for all of them together', () => {
     const known = Object.keys(LIVE_NEEDS);
     // Heights as they are handed down for raccoons and badgers (from memory).
-    expect(heightsFor(['raccoons'])).toEqual([inches(6), inches(12)]);
-    expect(heightsFor(['badgers'])).toEqual([100, 150, 200, 300]);
+    expect(heightsFor(['raccoons'], 'imperial')).toEqual([inches(6), inches(12)]);
+    expect(heightsFor(['badgers'], 'metric')).toEqual([100, 150, 200, 300]);
+    expect(heightsFor(['badgers'], 'imperial')).toEqual([4, 6, 8, 12].map(inches));
     fc.assert(
-      fc.property(fc.subarray(known, { minLength: 1 }), (who) => {
-        const heights = heightsFor(who);
+      fc.property(fc.subarray(known, { minLength: 1 }), fc.constantFrom('imperial', 'metric'), (who, market) => {
+        const heights = heightsFor(who, market);
         for (const one of who) expect(liveStops(one, heights), one).toBe(true);
         expect(heights).toEqual([...new Set(heights)].sort((a, b) => a - b));
         expect(heights.length).toBeLessThanOrEqual(8);
@@ -93,7 +94,7 @@ describe('electric wires', () => {
   it('past deer one does not step: a bay unhooks, each wire by a handle of its own', () => {
     const { count, bill, codes } = round({}, ['deer', 'raccoons']);
     expect(codes).not.toContain('live.past');
-    expect(count('gate wire')).toBe(heightsFor(['deer', 'raccoons']).length);
+    expect(count('gate wire')).toBe(heightsFor(['deer', 'raccoons'], 'imperial').length);
     expect(bill.find(({ stock }) => stock === 'gate-handle')?.count).toBe(count('gate wire'));
     expect(round({ against: 'raccoons' }).count('gate wire')).toBe(0);
   });

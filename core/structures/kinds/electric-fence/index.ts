@@ -40,7 +40,7 @@ export const kind = structureKind({
   builtOf: [TIMBER_WORDS, DRIVEN_WORDS],
   ...WORDS,
   mends: {
-    'live.past': (v, _built, setting) => asWires(heightsFor(whoComes(setting, v.against))),
+    'live.past': (v, _built, setting) => asWires(heightsFor(whoComes(setting, v.against), setting.market)),
     'wires.close': (_v, { facts: { heightsMm, takesMm } }) =>
       asWires(
         heightsMm.reduce<number[]>(

@@ -1,4 +1,4 @@
-import type { SectionId } from '../../../catalogue/stock';
+import type { Market, SectionId } from '../../../catalogue/stock';
 import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stands/stands';
 import { LIVE_NEEDS } from '../../../site/visitors';
@@ -6,13 +6,13 @@ import { LEAST_DRIVEN_MM, NO_FILL } from '../../../statics/embedment';
 import { fact } from '../../../wording/say';
 import type { Knobs, LengthKnob, Settings, Settled, Suggestion, Values } from '../../knob';
 import { drivenDepth, suggestDepth } from '../../rules/depth';
-import { perMarket } from '../../rules/tidy';
+import { perMarket, tidy } from '../../rules/tidy';
 import { lastingTimber, sectionKnob } from '../../rules/timber-knobs';
 import type { Setting } from '../../setting';
 
 export type PathSetting = Setting<PlaceOn<'path'>>;
 
-/** No fence here takes more wires, one over the other. */
+/** No fence here takes more wires, one over the other: as many as all whom wires stop ask for together (from memory). */
 const MOST_WIRES = 8;
 /** A wire lower than this lies in the grass; higher than that nobody is met by it (from memory). mm. */
 const [LEAST_MM, MOST_MM] = [inches(3), feet(5)];
@@ -28,19 +28,23 @@ export const meantFor = (setting: PathSetting, against: unknown): string[] =>
 
 /**
  * The fewest heights that stop all of them: those who ask most closely first, and of what the others ask only what no
- * wire yet meets. mm.
- * @example heightsFor(['raccoons']) // [152.4, 304.8]
+ * wire yet meets, on marks of the tape. mm.
+ * @example heightsFor(['raccoons'], 'imperial') // [152.4, 304.8]
  */
-export function heightsFor(who: readonly string[]): number[] {
+export function heightsFor(who: readonly string[], market: Market): number[] {
   const needs = who.flatMap((one) => LIVE_NEEDS[one] ?? []).toSorted((a, b) => a.withinMm - b.withinMm);
   const heights = needs.reduce<number[]>(
-    (set, { atMm, withinMm }) => [...set, ...atMm.filter((at) => !set.some((wire) => Math.abs(wire - at) <= withinMm))],
+    (set, { atMm, withinMm }) => [
+      ...set,
+      ...atMm.filter((at) => !set.some((wire) => Math.abs(wire - at) <= withinMm)).map((at) => tidy(at, market)),
+    ],
     [],
   );
   return heights.toSorted((a, b) => a - b);
 }
 
-const patternOf = (setting: PathSetting, set: Settled): number[] => heightsFor(meantFor(setting, set.against));
+const patternOf = (setting: PathSetting, set: Settled): number[] =>
+  heightsFor(meantFor(setting, set.against), setting.market);
 
 /** The height of one of its wires, counted from below. */
 const wireKnob = (n: number): LengthKnob<PathSetting> => ({
@@ -67,6 +71,10 @@ export const heightsOf = (set: Settled): number[] =>
   HEIGHTS.slice(0, Number(set.wires))
     .map((knob) => Number(set[knob]))
     .toSorted((a, b) => a - b);
+
+/** The knob of its highest wire. */
+export const topKnob = (set: Settled): string =>
+  HEIGHTS.slice(0, Number(set.wires)).reduce((top, knob) => (Number(set[knob]) > Number(set[top]) ? knob : top));
 
 /** Wires at these heights, as knobs. */
 export const asWires = (heights: readonly number[]): Settings => ({

@@ -9,10 +9,10 @@ import { fact } from '../../../wording/say';
 import { together } from '../../assemblies/assembly';
 import { driveStake, POINT } from '../../assemblies/set-post';
 import type { Sizing } from '../../kind';
-import { layRun, onLeg, place, runViews, terrainOf, type FencePost } from '../../rules/run';
+import { layRun, place, runViews, terrainOf, type FencePost } from '../../rules/run';
 import { lastingTimber } from '../../rules/timber-knobs';
-import { heightsOf, OVER_WIRE_MM, type ElectricFenceValues, type PathSetting } from './knobs';
-import { ringsOf, signsOf, UNIT_UP_MM, unitOf, wiresOf, type LiveStake } from './live';
+import { heightsOf, OVER_WIRE_MM, topKnob, type ElectricFenceValues, type PathSetting } from './knobs';
+import { ringOf, ringsOf, signsOf, UNIT_UP_MM, unitOf, wiresOf, type LiveStake } from './live';
 
 /** The first stake is high enough for the unit (from memory). mm. */
 const UNIT_STAKE_MM = UNIT_UP_MM + inches(14);
@@ -91,10 +91,12 @@ export function sizeElectricFence(v: ElectricFenceValues, setting: PathSetting):
   return {
     design: placed({
       ...together(
+        // What hangs inside is drawn before the stakes.
+        { parts: unitParts.parts },
         { parts: stakes.map(({ stake }) => stake) },
         { parts: pieces.map((one) => one.wire), joints: ringsOf(stakes, pieces, heights) },
         { joints: signsOf(pieces, heights.length - 1) },
-        unitParts,
+        { joints: unitParts.joints },
         {
           reasons: {
             stake: fact('count.stakes', { bay: { mm: v.bay } }),
@@ -120,33 +122,24 @@ export function sizeElectricFence(v: ElectricFenceValues, setting: PathSetting):
         run.legs.toSorted((a, b) => b.longMm - a.longMm),
         ({ index }) => named.get(index) ?? [],
       ),
-      marks: run.legs.flatMap((leg) => {
-        const view = `side-${leg.index + 1}` as const;
-        const own = run.bays.filter((bay) => bay.leg === leg);
-        const level = own.flatMap((bay, i) =>
-          i === 0 ? [place(bay.from, bay), place(bay.to, bay)] : [place(bay.to, bay)],
-        );
-        const slope = run.legs.length > 0 ? Math.hypot(leg.longMm, leg.to[2] - leg.from[2]) / leg.longMm : 1;
-        return [
-          chain(
-            view,
-            'x',
-            'stakes',
-            level,
-            level.map((at) => at * slope),
-          ),
-          ...(leg.index === 0 ? [chain(view, 'z', 'wires', ascending([-v.depth, 0, ...heights]))] : []),
-        ];
-      }),
-      handles: run.legs.slice(0, 1).flatMap((leg) => [
-        ...heights.map((upMm, i) => ({
-          knob: `wire${i + 1}`,
-          view: 'side-1' as const,
-          at: onLeg(leg, Math.min(leg.longMm, v.bay) / 2, upMm),
-          axis: 'up' as const,
-        })),
-        { knob: 'depth', view: 'side-1' as const, at: first.stake.from, axis: 'up' as const, perMm: -1 },
-      ]),
+      // Close together, they are told where one stake is seen large.
+      marks: [
+        chain('end', 'z', 'wires', ascending([-v.depth, 0, ...heights])),
+        ...run.legs.map((leg) => {
+          const own = run.bays.filter((bay) => bay.leg === leg);
+          const level = [
+            ...own.slice(0, 1).map((bay) => place(bay.from, bay)),
+            ...own.map((bay) => place(bay.to, bay)),
+          ];
+          const slope = Math.hypot(leg.longMm, leg.to[2] - leg.from[2]) / leg.longMm;
+          const taped = level.map((at) => at * slope);
+          return chain(`side-${leg.index + 1}` as const, 'x', 'stakes', level, taped);
+        }),
+      ],
+      handles: [
+        { knob: topKnob(v), view: 'end', at: ringOf(first, top), axis: 'up' },
+        { knob: 'depth', view: 'end', at: first.stake.from, axis: 'up', perMm: -1 },
+      ],
     }),
     facts: {
       guard: {

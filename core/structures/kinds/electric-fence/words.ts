@@ -10,7 +10,7 @@ export const WORDS = {
       'link wire': { word: 'Link', means: 'up the first stake, from wire to wire' },
       lead: { word: 'Lead', means: 'from the unit to a wire, or to its rod' },
       unit: { word: 'Fence unit', means: 'on the first stake, inside' },
-      'earth rod': { word: 'Earth rod', means: 'galvanised, all but a hand of it in the soil' },
+      'earth rod': { word: 'Earth rod', means: 'galvanised, all but a hand of it in the soil', as: 'guide' },
     },
     joinery: {
       'wire in its insulator':

@@ -4,13 +4,13 @@ import type { Bar } from '../../../design/shapes/bar';
 import { add, dot, minus, scale, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
+import type { BoardBox, Sides } from '../../assemblies/box-of-boards';
+import { meshOver, panelOf, staples, type Plane } from '../../assemblies/covered-panel';
+import { hingesAlong, lidsOf } from '../../assemblies/hinged-lid';
 import { stapledOn } from '../../assemblies/staples';
 import { screwThrough } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
-import { layersOf, type LiddedBox, type Sides } from './box';
-import { lidsOf, type LiddedFrameValues } from './knobs';
-import { hingesAlong } from './lid';
-import { meshOver, panelOf, staples, type Plane } from './panel';
+import { layersOf, type LiddedFrameValues } from './knobs';
 
 /** Mesh goes so far down between the posts and the inner faces of the boards (from memory). mm. */
 const TUCK_MM = inches(2);
@@ -19,7 +19,7 @@ const UNDER_MM = inches(0.25);
 
 /** Over a box whose posts go up: a roof, fixed mesh behind and at both ends, doors across the front. */
 export function cupboardOf(
-  box: LiddedBox,
+  box: BoardBox,
   v: LiddedFrameValues,
   board: Timber,
   strip: Timber,
@@ -33,8 +33,15 @@ export function cupboardOf(
   const roofPlane: Plane = { ...box, wideMm: inWide };
   const roof = panelOf(
     roofPlane,
-    { name: 'roof', role: 'roof strip', fromMm: 0, longMm: box.longMm, upMm: topMm, strip },
-    v,
+    {
+      name: 'roof',
+      role: 'roof strip',
+      fromMm: 0,
+      longMm: box.longMm,
+      upMm: topMm,
+      strip,
+      layers: layersOf(v, setting),
+    },
     setting,
   );
   const down = scale(box.normal, -1);
@@ -66,7 +73,7 @@ export function cupboardOf(
 
 /** Upright planes: across them is up, from the middle of what stands over the rim and what is tucked under it. */
 const upright =
-  (box: LiddedBox, v: Pick<LiddedFrameValues, 'above'>, place: (along: number, up: number, out: number) => Point) =>
+  (box: BoardBox, v: Pick<LiddedFrameValues, 'above'>, place: (along: number, up: number, out: number) => Point) =>
   (along: number, across: number, out: number): Point =>
     place(along, box.highMm - TUCK_MM + (v.above + TUCK_MM) / 2 + across, out);
 
@@ -76,7 +83,7 @@ interface Face {
   longMm: number;
 }
 
-function backOf(box: LiddedBox, t: number, inLong: number, inWide: number): Face {
+function backOf(box: BoardBox, t: number, inLong: number, inWide: number): Face {
   return {
     name: 'back',
     plane: {
@@ -90,7 +97,7 @@ function backOf(box: LiddedBox, t: number, inLong: number, inWide: number): Face
   };
 }
 
-const endsOf = (box: LiddedBox, t: number, inWide: number): Face[] =>
+const endsOf = (box: BoardBox, t: number, inWide: number): Face[] =>
   [
     { name: 'left', x: t, out: -1 },
     { name: 'right', x: box.longMm - t, out: 1 },
@@ -111,7 +118,7 @@ function fixedMesh(
   name: string,
   face: Face['plane'],
   longMm: number,
-  box: LiddedBox,
+  box: BoardBox,
   v: LiddedFrameValues,
   strip: Timber,
   sides: Sides,
@@ -151,7 +158,7 @@ function fixedMesh(
 
 /** Doors side by side on the front faces of the posts, each hinged on the post at its left and hooked to the one at its right. */
 function doorsOf(
-  box: LiddedBox,
+  box: BoardBox,
   v: LiddedFrameValues,
   t: number,
   strip: Timber,
@@ -180,8 +187,7 @@ function doorsOf(
     const name = `door-${i + 1}`;
     const panel = panelOf(
       plane,
-      { name, role: 'door strip', fromMm, longMm: toMm - fromMm, upMm: 0, strip },
-      v,
+      { name, role: 'door strip', fromMm, longMm: toMm - fromMm, upMm: 0, strip, layers: layersOf(v, setting) },
       setting,
     );
     const [first, last] = [panel.bars[0] as Bar, panel.bars.at(-1) as Bar];

@@ -8,6 +8,8 @@ import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
 import { closedBy } from '../../../site/visitors';
+import { BOX_WORDS } from '../../assemblies/box-of-boards';
+import { LID_WORDS } from '../../assemblies/hinged-lid';
 import { structureKind } from '../../kind';
 import type { Settings } from '../../knob';
 import { ROW_MENDS } from '../../rules/row';
@@ -75,7 +77,7 @@ export const kind = structureKind({
     }),
     stillCome,
   },
-  builtOf: [ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
+  builtOf: [BOX_WORDS, LID_WORDS, ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
   ...WORDS,
   mends: {
     ...ROW_MENDS,

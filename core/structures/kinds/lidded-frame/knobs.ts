@@ -1,3 +1,4 @@
+import { stockOf } from '../../../catalogue/catalogue';
 import { COVERS } from '../../../catalogue/covers';
 import { MESH_ROLLS } from '../../../catalogue/panels';
 import { timberId } from '../../../catalogue/timber';
@@ -6,6 +7,7 @@ import { roomOf } from '../../../site/bed';
 import { netNeeds } from '../../../site/net-needs';
 import { NEEDS } from '../../../site/visitors';
 import { fact } from '../../../wording/say';
+import type { Layer } from '../../assemblies/covered-panel';
 import type { Knobs, Values } from '../../knob';
 import { rowKnobs } from '../../rules/row';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
@@ -268,11 +270,8 @@ export const LIDDED_FRAME_KNOBS = {
 
 export type LiddedFrameValues = Values<typeof LIDDED_FRAME_KNOBS>;
 
-/** A shorter lid is no lid (from memory). mm. */
-const LEAST_LID_MM = inches(15);
-
-/** As many lids or doors as are asked for and find room. */
-export const lidsOf = (v: Pick<LiddedFrameValues, 'lids' | 'rowLength'>): number =>
-  Math.max(1, Math.min(v.lids, Math.floor(v.rowLength / LEAST_LID_MM)));
-export const lidLength = (v: Pick<LiddedFrameValues, 'lids' | 'rowLength' | 'gap'>): number =>
-  (v.rowLength - (lidsOf(v) - 1) * v.gap) / lidsOf(v);
+/** The mesh of the frame, and the net that goes over it. */
+export const layersOf = (v: LiddedFrameValues, setting: BedSetting): Layer[] => [
+  { role: 'mesh', roll: stockOf(setting.catalogue, v.mesh, 'mesh roll') },
+  ...(v.net === 'none' ? [] : [{ role: 'net' as const, roll: stockOf(setting.catalogue, v.net, 'mesh roll') }]),
+];

@@ -4,19 +4,17 @@ import type { Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import { lineOf, type Line } from '../../../design/shapes/line';
 import { add, dot, minus, reach, scale, type Point } from '../../../geometry/space';
-import { feet, inches } from '../../../quantity/length';
+import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
+import type { BoardBox, Sides } from '../../assemblies/box-of-boards';
+import { meshOver, panelOf, staples } from '../../assemblies/covered-panel';
+import { hingedLid, lidLength } from '../../assemblies/hinged-lid';
 import { stapledOn } from '../../assemblies/staples';
 import { eyeIn } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
-import type { LiddedBox, Sides } from './box';
-import { lidLength, type LiddedFrameValues } from './knobs';
-import { meshOver, panelOf, staples } from './panel';
 
-/** A lid over 4′ long hangs on three hinges (from memory). mm. */
-const THREE_HINGES_MM = feet(4);
-/** A hinge sits so far in from the end of a lid (from memory). mm. */
-const HINGE_IN_MM = inches(6);
+import { layersOf, type LiddedFrameValues } from './knobs';
+
 /** A chain holds a lid so far from its hinges, as a share of its depth, and lets it lean back to so many degrees (from memory). */
 const CHAIN_SHARE = 0.6;
 const OPEN_DEG = 105;
@@ -24,7 +22,7 @@ const OPEN_DEG = 105;
 const CHAIN_END_MM = inches(1);
 
 /** Mesh under the box, stapled to the lower edges of its boards. */
-export function floorOf(box: LiddedBox, roll: MeshRoll, boards: readonly Bar[][]): Assembled {
+export function floorOf(box: BoardBox, roll: MeshRoll, boards: readonly Bar[][]): Assembled {
   const sheets = meshOver(box, { id: 'floor', role: 'floor', roll, fromMm: 0, longMm: box.longMm, up: 0 });
   const lowest = boards[0] ?? [];
   const low = lowest.map((one) => {
@@ -40,55 +38,34 @@ export function floorOf(box: LiddedBox, roll: MeshRoll, boards: readonly Bar[][]
   };
 }
 
-/** Places of hinges along an edge of so much, two or three of them. mm. */
-export function hingesAlong(longMm: number): number[] {
-  const hinges = longMm > THREE_HINGES_MM ? 3 : 2;
-  const span = Math.max(0, longMm - 2 * HINGE_IN_MM);
-  return Array.from({ length: hinges }, (_, n) =>
-    span > 0 ? HINGE_IN_MM + (span * n) / (hinges - 1) : (longMm * (n + 1)) / (hinges + 1),
-  );
-}
-
 /** One lid on the rim, hinged to the back board. */
 export function lidOf(
-  box: LiddedBox,
+  box: BoardBox,
   v: LiddedFrameValues,
   i: number,
   strip: Timber,
   setting: BedSetting,
   sides: Sides,
 ): Assembled {
-  const { at, wideMm, highMm } = box;
+  const { highMm } = box;
   const long = lidLength(v);
   const fromMm = i * (long + v.gap);
   const name = `lid-${i + 1}`;
-  const panel = panelOf(box, { name, role: 'lid strip', fromMm, longMm: long, upMm: highMm, strip }, v, setting);
+  const panel = panelOf(
+    box,
+    { name, role: 'lid strip', fromMm, longMm: long, upMm: highMm, strip, layers: layersOf(v, setting) },
+    setting,
+  );
   const [, back] = panel.rails;
   const [, rim] = sides.boards.at(-1) as [Bar, Bar];
-  const hingesAt = hingesAlong(long).map((along) => at(fromMm + along, wideMm / 2, highMm));
-  const hinged: Joint = {
-    id: `${name}-hinged`,
-    kind: 'lid hinged',
-    places: hingesAt.map((place) => add(place, scale(box.side, -2))),
-    parts: [back.id, rim.id],
-    fixings: [
-      {
-        stock: 'butt-hinge',
-        count: hingesAt.length,
-        plates: hingesAt.map((place) => [
-          add(place, scale(box.normal, -strip.thickMm * 0.7)),
-          add(place, scale(box.normal, strip.thickMm * 0.7)),
-        ]),
-      },
-    ],
-  };
+  const hinged = hingedLid(box, { name, back, rim, strip, fromMm, longMm: long });
   const chain = v.stay === 'chain' ? chainOf(box, name, panel.bars, sides, strip, setting) : { parts: [], joints: [] };
   return { parts: [...panel.parts, ...chain.parts], joints: [...panel.joints, hinged, ...chain.joints] };
 }
 
 /** A chain from the inside of a back post to the strip of the lid that is nearest to it: so long that the lid leans back and goes no farther. */
 function chainOf(
-  box: LiddedBox,
+  box: BoardBox,
   name: string,
   bars: readonly Bar[],
   sides: Sides,

@@ -11,15 +11,16 @@ import { onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
+import { boardsOf, propsOf, STAY_EVERY_MM, type BoardBox, type Sides } from '../../assemblies/box-of-boards';
+import { lidsOf } from '../../assemblies/hinged-lid';
+import { panelKg, STAPLE_EVERY_MM } from '../../assemblies/covered-panel';
 import type { Sizing } from '../../kind';
 import { acrossBed } from '../../rules/row';
 import { plantUnder, rowsOf } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
-import { boardsOf, propsOf, STAY_EVERY_MM, type LiddedBox, type Sides } from './box';
 import { cupboardOf } from './cupboard';
-import { lidsOf, RIM_MM, type LiddedFrameValues } from './knobs';
+import { layersOf, RIM_MM, type LiddedFrameValues } from './knobs';
 import { floorOf, lidOf } from './lid';
-import { panelKg, STAPLE_EVERY_MM } from './panel';
 
 /** What its own checks and mends ask for. */
 export interface LiddedFrameFacts {
@@ -81,7 +82,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
   const way = unit(minus(onGround(ground, 1000, y), origin));
   const side: Point = [0, 1, 0];
   const normal = cross(way, side);
-  const box: LiddedBox = {
+  const box: BoardBox = {
     at: (along, across, up) => add(add(add(origin, scale(way, along)), scale(side, across)), scale(normal, up)),
     way,
     side,
@@ -90,14 +91,30 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
     wideMm: v.width,
     highMm: v.courses * board.wideMm,
   };
-  const sides = boardsOf(box, v, board, strip, setting);
-  const floor = v.floor !== 'none' && floorOf(box, stockOf(setting.catalogue, v.floor, 'mesh roll'), sides.boards);
   const doors = v.opens === 'doors';
+  const postMm = box.highMm + (doors ? v.above : 0);
+  // Mesh that is too narrow to run along stands in strips between the posts: each wants one to be stapled to.
+  const strips = layersOf(v, setting)
+    .map(({ roll }) => roll.heightMm)
+    .filter((high) => high < box.highMm + v.above);
+  const sides = boardsOf(
+    box,
+    {
+      courses: v.courses,
+      everyMm: doors ? Math.min(STAY_EVERY_MM, ...strips) : STAY_EVERY_MM,
+      doors: doors ? lidsOf(v) : 1,
+      postsMm: [postMm, postMm],
+      board,
+      strip,
+    },
+    setting,
+  );
+  const floor = v.floor !== 'none' && floorOf(box, stockOf(setting.catalogue, v.floor, 'mesh roll'), sides.boards);
   const lids = doors
     ? [cupboardOf(box, v, board, strip, sides, setting)]
     : Array.from({ length: lidsOf(v) }, (_, i) => lidOf(box, v, i, strip, setting, sides));
   const over = together(...lids);
-  const prop = !doors && v.stay === 'prop' && propsOf(box, v, lids.length, sides, board, strip, setting);
+  const prop = !doors && v.stay === 'prop' && propsOf(box, { lids: lids.length, sides, board, strip }, setting);
   const fillMm = filledTo(v.fill, box.highMm);
   const fill = fillMm > 0 && fillBox(box, v.fillWith, fillMm, board.thickMm, sides);
   const onFill = scale(UP, fillMm);
@@ -108,7 +125,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
     lengthMm: longMm - 2 * board.thickMm,
     acrossMm: y,
     wideMm: Math.max(1, v.width - 2 * board.thickMm),
-    tallBehind: true,
+    tall: 'behind',
     bed,
     armMm: setting.armMm,
   }).map((one) => ({ ...one, at: add(one.at, onFill), stem: shifted(one.stem, onFill) }));
@@ -168,7 +185,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
 export const filledTo = (askedMm: number, boxMm: number): number => Math.min(askedMm, Math.max(0, boxMm - RIM_MM));
 
 /** What is filled in over the mesh, between the boards and about the posts. */
-function fillBox(box: LiddedBox, stock: string, deepMm: number, boardMm: number, { posts }: Sides): Assembled {
+function fillBox(box: BoardBox, stock: string, deepMm: number, boardMm: number, { posts }: Sides): Assembled {
   const [long, wide] = [box.longMm - 2 * boardMm, box.wideMm - 2 * boardMm];
   const stood = posts.reduce((sum, post) => sum + post.wideMm * post.thickMm, 0);
   const fill = fillOf({

@@ -7,7 +7,8 @@ import { fact } from '../../../wording/say';
 import type { SeasonNote, StatedStep } from '../../step';
 import { coverSeason } from '../../rules/covering';
 import type { BedSetting } from '../../setting';
-import { lidLength, type LiddedFrameValues } from './knobs';
+import { lidLength } from '../../assemblies/hinged-lid';
+import type { LiddedFrameValues } from './knobs';
 
 const diagonal = (a: number, b: number): { mm: number } => ({ mm: Math.hypot(a, b) });
 

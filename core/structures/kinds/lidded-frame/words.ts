@@ -4,9 +4,6 @@ import type { Said } from '../../said';
 export const WORDS = {
   names: {
     parts: {
-      board: { word: 'Board', means: 'side of the box', stacks: true },
-      post: { word: 'Post', means: 'inside the box, as high as its sides or up to the roof', as: 'body' },
-      'lid strip': { word: 'Lid strip', means: 'of a lid; long ones run through, short ones stand between' },
       fill: { word: 'Fill', means: 'how deep it lies' },
       floor: { word: 'Mesh under the box', means: 'over all, edge to edge of the boards' },
       mesh: { word: 'Mesh', means: 'over a lid, a door or the roof, edge to edge' },
@@ -16,34 +13,25 @@ export const WORDS = {
       'fixed mesh': { word: 'Fixed mesh', means: 'behind or at an end, edge to edge' },
       'fixed net': { word: 'Fixed net', means: 'over the mesh behind or at an end' },
       chain: { word: 'Chain', means: 'from eye to eye, with what they take' },
-      prop: { word: 'Prop', means: 'turns on a screw inside the box' },
     },
     joints: {
       'floor stapled': 'Mesh under the box',
       'fill in the box': 'Fill against its boards',
-      'lid corner': 'Corner of a lid or a door',
       'mesh to lid': 'Mesh on a lid or a door',
       'net to lid': 'Net on a lid or a door',
       'roof to post': 'Roof on a post',
       'mesh to post': 'Fixed mesh on a post',
       'net to post': 'Fixed net on a post',
       'chain fixed': 'Chain on its eye',
-      'prop to post': 'Prop on its post',
     },
     joinery: {
-      'board to post':
-        'The post stands inside; the long boards run past the ends of the short ones. Two screws from outside through each board, askew.',
       'floor stapled':
         'The box lies upside down; the mesh goes edge to edge over the boards, pulled flat, cut ends turned down between them.',
       'fill in the box': 'Level, an inch (25 mm) or more under the rim; it settles and is topped up in spring.',
-      'lid corner':
-        'The short strip butts against the long one; glue, and a screw through the middle of the long strip into its end, pre-drilled: a second would split so narrow a strip. The mesh, stapled all round, keeps it square.',
       'mesh to lid':
         'Wrapped over the lid in one run, stapled from the middle outwards as it goes, trimmed last; cut ends turned in.',
       'net to lid':
         'Over the mesh, its edge folded under once; staples outside those of the mesh, along both long strips, its ends folded round the short ones.',
-      'lid hinged':
-        'The lid lies on the rim, flush all round; one leaf of the hinge on its back strip, one on the back board.',
       'roof to post':
         'The long strip lies on the tops of the posts, flush with their outer faces; one long screw, pre-drilled.',
       'mesh to post': 'On the outer face of the post, its lower edge between post and board; staples astride a wire.',
@@ -52,8 +40,6 @@ export const WORDS = {
         'The door lies on the front faces of the posts; knuckles at its edge, one leaf on it and one on the post.',
       'door hooked': 'The eye in the post, the hook on the door, drawn tight.',
       'chain fixed': 'The last link opened with two pairs of pliers, closed round the eye.',
-      'prop to post':
-        'Flat on the post, one screw, left a turn loose, so that it turns: up under the front strip when the lid is open, along the box when it is shut.',
     },
   },
   phrases: {
@@ -85,20 +71,12 @@ export const WORDS = {
     'count.eyes': 'One at each end',
     'count.roof-screws': 'One into the top of each post',
     'count.hooks': 'One for a door',
-    'stay.prop': 'Both hands are free.',
-    'gap.swell': 'Wet strips swell.',
     'count.boards': '{courses|course|courses} of two long and two short boards',
-    'count.posts': 'In each corner, and inside the long sides at most {every} apart',
     'count.strips': '{lids|lid|lids}, each of two long strips and short ones between',
     'count.floor': 'Under all of the box',
     'count.mesh': 'Over each lid',
     'count.net': 'Over the mesh of each lid',
-    'count.props': 'One for a lid, as far as there are posts to carry them',
-    'count.board-screws': 'Two where a board meets a post',
     'count.staples': 'One every {every}',
-    'count.lid-screws': 'One where a short strip meets a long one',
-    'count.hinges': 'Two for a lid, three for a long one',
-    'count.pivot': 'One for each prop',
     'step.clear': 'Cut the grass short where the box will lie, and take out stones; the grass may stay.',
     'step.cut': 'Cut boards, posts and strips. Look for knots in the strips: cut round them.',
     'step.box': 'Screw the boards to the posts on a flat floor, square: both diagonals {diagonal}.',
@@ -119,9 +97,7 @@ export const WORDS = {
       'Fill the box {deep} deep over its mesh, {litres} in all, moist, a hand at a time, without treading it.',
     'step.plant': 'Plant: tall things at the back, under the hinges.',
     'step.plant-tall': 'Plant: tall things at the back, low ones by the doors.',
-    'care.cutting': 'Clamp what you cut; unplug the saw before you set its depth; eyes and ears covered.',
     'care.wire': 'Cut ends blind: gloves, goggles, ends turned in at once.',
-    'care.lid': 'A lid falls like a trap: prop it before hands and heads go under it, and keep children off.',
     'season.off': '{crop} reaches the lid about now: leave it open, or move the mesh up.',
     'season.open': '{crop} flowers about now and wants insects: open the lids by day.',
     'season.hinges': 'Oil the hinges, and look along every edge for a gap a thumb fits through.',

@@ -1,41 +1,44 @@
-import type { MeshRoll, Timber } from '../../../catalogue/stock';
-import type { Fixing, Joint } from '../../../design/design';
-import { barOf, type Bar } from '../../../design/shapes/bar';
-import { ofShape, type Part } from '../../../design/shapes/shapes';
-import { flatBase, sheetOf, threads, type Sheet } from '../../../design/shapes/sheet';
-import { add, scale, type Point } from '../../../geometry/space';
-import { feet, inches } from '../../../quantity/length';
-import type { Assembled } from '../../assemblies/assembly';
-import { stapledOn, staplesAlong } from '../../assemblies/staples';
-import { alongEvery, screwThrough } from '../../rules/fixings';
-import { woodKg } from '../../rules/weights';
-import type { BedSetting } from '../../setting';
-import { layersOf, type LiddedBox } from './box';
-import type { LiddedFrameValues } from './knobs';
+import type { MeshRoll, Timber } from '../../catalogue/stock';
+import type { Fixing, Joint } from '../../design/design';
+import { barOf, type Bar } from '../../design/shapes/bar';
+import { ofShape, type Part } from '../../design/shapes/shapes';
+import { flatBase, sheetOf, threads, type Sheet } from '../../design/shapes/sheet';
+import { add, minus, reach, scale, type Point } from '../../geometry/space';
+import { feet, inches } from '../../quantity/length';
+import { alongEvery, evenly, screwThrough, washered } from '../rules/fixings';
+import { woodKg } from '../rules/weights';
+import type { BedSetting } from '../setting';
+import type { Assembled } from './assembly';
+import type { BoardBox } from './box-of-boards';
+import { stapledOn, staplesAlong } from './staples';
 
 /** Staples along a strip, and clear of the screws of its corners (from memory). mm. */
 export const STAPLE_EVERY_MM = inches(4);
 const STAPLE_CLEAR_MM = inches(2.5);
 /** A net’s staples stand so far outside the middle of a strip, as a share of its width (from memory). */
 const NET_OUT = 0.25;
+/** Glazing is held by a screw and a washer every so far, clear of the corners (from memory). mm. */
+export const WASHER_EVERY_MM = inches(12);
+const WASHER_CLEAR_MM = inches(3);
 /** A bar across a panel at most every 3′ (from memory). mm. */
 const BAR_EVERY_MM = feet(3);
 /** Threads of mesh that are drawn, at most. */
 const THREADS = 28;
-/** ½″ mesh 1.4 kg/m² and coarser mesh in proportion (from memory). */
+/** ½″ mesh 1.4 kg/m² and coarser mesh in proportion; twin-wall sheet 0.8 kg/m², film 0.14 (from memory). */
 const MESH_KG_M2 = 1.4;
+const GLAZING_KG_M2 = { stiff: 0.8, film: 0.14 };
+const kgPerM2 = ({ openingMm, stiff }: MeshRoll): number =>
+  openingMm > 0 ? MESH_KG_M2 * (inches(0.5) / openingMm) : stiff ? GLAZING_KG_M2.stiff : GLAZING_KG_M2.film;
 
 /** A face of the frame in its own directions: along it, across it from its middle, and out of it. */
-export type Plane = Pick<LiddedBox, 'at' | 'way' | 'side' | 'normal' | 'wideMm'>;
+export type Plane = Pick<BoardBox, 'at' | 'way' | 'side' | 'normal' | 'wideMm'>;
 
 /** What a panel weighs: its strips and its mesh. kg. */
 export function panelKg(parts: readonly Part[], roll: MeshRoll): number {
   return ofShape(parts, 'sheet')
-    .filter(({ role }) => role === 'mesh')
+    .filter(({ stock }) => stock === roll.id)
     .reduce(
-      (sum, mesh) =>
-        sum +
-        (((mesh.cutMm - (mesh.foldedMm ?? 0)) * mesh.heightMm) / 1e6) * MESH_KG_M2 * (inches(0.5) / roll.openingMm),
+      (sum, mesh) => sum + (((mesh.cutMm - (mesh.foldedMm ?? 0)) * mesh.heightMm) / 1e6) * kgPerM2(roll),
       woodKg(parts),
     );
 }
@@ -45,13 +48,31 @@ const TURNED_MM = inches(1);
 /** Strips of mesh lie so far over each other (from memory). mm. */
 const OVER_MM = inches(2);
 
+/** What lies over a panel: its mesh, and the net that goes over that. */
+export interface Layer {
+  role: 'mesh' | 'net' | 'glazing';
+  roll: MeshRoll;
+}
+
 /** Flat mesh from corner to corner of what it lies on, its ends turned in: in one run where the roll is wide enough, else in strips across that lap, where they do not meet on a post. */
 export function meshOver(
   plane: Plane,
-  o: { id: string; role: string; roll: MeshRoll; fromMm: number; longMm: number; up: number; lapMm?: number },
+  o: {
+    id: string;
+    role: string;
+    roll: MeshRoll;
+    fromMm: number;
+    longMm: number;
+    up: number;
+    lapMm?: number;
+    turnedMm?: number;
+  },
 ): Sheet[] {
   const { at, way, side, wideMm } = plane;
-  const lines = (longMm: number): number[] => threads(longMm, Math.min(THREADS, Math.round(longMm / o.roll.openingMm)));
+  const turnedMm = o.turnedMm ?? TURNED_MM;
+  // Of film and glazing only the edges are seen.
+  const lines = (longMm: number): number[] =>
+    threads(longMm, o.roll.openingMm > 0 ? Math.min(THREADS, Math.round(longMm / o.roll.openingMm)) : 1);
   const corner = (along: number): Point => at(along, -wideMm / 2, o.up);
   const sheet = (id: string, along: number, lies: Point, longMm: number, up: Point, highMm: number): Sheet =>
     sheetOf({
@@ -60,8 +81,8 @@ export function meshOver(
       of: o.roll,
       base: flatBase(corner(along), lies, longMm),
       up,
-      cutMm: longMm + 2 * TURNED_MM,
-      foldedMm: 2 * TURNED_MM,
+      cutMm: longMm + 2 * turnedMm,
+      foldedMm: 2 * turnedMm,
       heightMm: highMm,
       uprightsMm: lines(longMm),
       levelsMm: lines(highMm),
@@ -85,11 +106,25 @@ export interface Panel extends Required<Pick<Assembled, 'parts' | 'joints'>> {
   bars: readonly Bar[];
 }
 
+/** How each layer is fixed, by the name of the joint. */
+const LAID: Readonly<Record<Layer['role'], string>> = {
+  mesh: 'mesh to lid',
+  net: 'net to lid',
+  glazing: 'glazing to lid',
+};
+
 /** A flat frame that lies on a plane `upMm` out of it: two long strips, short ones between them, mesh (and a net) over them. */
 export function panelOf(
   plane: Plane,
-  o: { name: string; role: string; fromMm: number; longMm: number; upMm: number; strip: Timber },
-  v: LiddedFrameValues,
+  o: {
+    name: string;
+    role: string;
+    fromMm: number;
+    longMm: number;
+    upMm: number;
+    strip: Timber;
+    layers: readonly Layer[];
+  },
   setting: BedSetting,
 ): Panel {
   const { at, wideMm } = plane;
@@ -134,12 +169,33 @@ export function panelOf(
       };
     }),
   );
-  const covers = layersOf(v, setting).flatMap(({ role: of, roll }) =>
-    meshOver(plane, { id: `${name}-${of}`, role: of, roll, fromMm, longMm: long, up: o.upMm + strip.thickMm }),
+  const covers = o.layers.flatMap(({ role: of, roll }) =>
+    meshOver(plane, {
+      id: `${name}-${of}`,
+      role: of,
+      roll,
+      fromMm,
+      longMm: long,
+      up: o.upMm + strip.thickMm,
+      // What is stiff and clear is cut to the frame; what is off a roll is turned in.
+      ...(of === 'glazing' && roll.stiff ? { turnedMm: 0 } : {}),
+    }),
   );
   const raise = scale(plane.normal, strip.thickMm / 2);
   const into = scale(plane.normal, -1);
   const stapled = covers.map((sheet): Joint => {
+    if (sheet.role === 'glazing' && o.layers.some(({ role: of, roll }) => of === 'glazing' && roll.stiff))
+      return {
+        id: `${sheet.id}-screwed`,
+        kind: 'glazing to lid',
+        places: [front, back, ...bars].map((bar) => add(scale(add(bar.from, bar.to), 0.5), raise)),
+        parts: [sheet.id, ...[front, back, ...bars].map(({ id }) => id)],
+        fixings: [front, back, ...bars].flatMap((bar) => {
+          const [a, b] = [add(bar.from, raise), add(bar.to, raise)];
+          const clear = scale(minus(b, a), Math.min(0.25, WASHER_CLEAR_MM / reach(a, b)));
+          return washered(sheet.id, bar, into, evenly(add(a, clear), minus(b, clear), WASHER_EVERY_MM), setting);
+        }),
+      };
     // A net goes over the mesh, and its staples stand outside those of the mesh.
     const fixings =
       sheet.role === 'net'
@@ -148,7 +204,7 @@ export function panelOf(
             return staples(sheet, bar, add(bar.from, out), add(bar.to, out), into);
           })
         : [front, back, ...bars].flatMap((bar) => staples(sheet, bar, add(bar.from, raise), add(bar.to, raise), into));
-    return stapledOn([sheet], sheet.role === 'net' ? 'net to lid' : 'mesh to lid', fixings);
+    return stapledOn([sheet], LAID[sheet.role as Layer['role']], fixings);
   });
   return { parts: [front, back, ...bars, ...covers], joints: [...corners, ...stapled], rails: [front, back], bars };
 }

@@ -1,13 +1,12 @@
-import { stockOf } from '../../../catalogue/catalogue';
-import type { MeshRoll, Timber } from '../../../catalogue/stock';
-import type { Joint } from '../../../design/design';
-import { barOf, type Bar } from '../../../design/shapes/bar';
-import { dot, minus, scale, type Point } from '../../../geometry/space';
-import { feet, inches } from '../../../quantity/length';
-import type { Assembled } from '../../assemblies/assembly';
-import { alongEvery, screwThrough } from '../../rules/fixings';
-import type { BedSetting } from '../../setting';
-import { lidsOf, type LiddedFrameValues } from './knobs';
+import type { Timber } from '../../catalogue/stock';
+import type { Joint } from '../../design/design';
+import { barOf, type Bar } from '../../design/shapes/bar';
+import { dot, minus, scale, type Point } from '../../geometry/space';
+import { feet, inches } from '../../quantity/length';
+import { alongEvery, screwThrough } from '../rules/fixings';
+import type { Said } from '../said';
+import type { BedSetting } from '../setting';
+import type { Assembled } from './assembly';
 
 /** Long sides bulge: something inside them at most 4′ apart (common practice, no source). mm. */
 export const STAY_EVERY_MM = feet(4);
@@ -16,7 +15,7 @@ const PROP_SHARE = 0.55;
 const PROP_DOWN_MM = inches(2);
 
 /** The box in its own directions: along the bed, across it, and square to its soil. */
-export interface LiddedBox {
+export interface BoardBox {
   at: (along: number, across: number, up: number) => Point;
   way: Point;
   side: Point;
@@ -33,36 +32,31 @@ export interface Sides {
   posts: Bar[];
 }
 
-/** The mesh of the frame, and the net that goes over it. */
-export const layersOf = (v: LiddedFrameValues, setting: BedSetting): { role: 'mesh' | 'net'; roll: MeshRoll }[] => [
-  { role: 'mesh', roll: stockOf(setting.catalogue, v.mesh, 'mesh roll') },
-  ...(v.net === 'none' ? [] : [{ role: 'net' as const, roll: stockOf(setting.catalogue, v.net, 'mesh roll') }]),
-];
-
 /** Courses of boards about posts: the long ones run through, the short ones stand between them. */
 export function boardsOf(
-  box: LiddedBox,
-  v: LiddedFrameValues,
-  board: Timber,
-  strip: Timber,
+  box: BoardBox,
+  o: {
+    courses: number;
+    /** Inside the long sides a post at least every so far; as many bays, where doors end on posts, to each of them. mm. */
+    everyMm: number;
+    doors: number;
+    /** How high the posts of the front and of the back stand. mm. */
+    postsMm: readonly [front: number, back: number];
+    board: Timber;
+    strip: Timber;
+  },
   setting: BedSetting,
 ): Sides {
-  const { at, longMm, wideMm, highMm } = box;
+  const { at, longMm, wideMm } = box;
+  const { board, strip } = o;
   const [t, p] = [board.thickMm, strip.thickMm];
   const inner = longMm - 2 * t - p;
-  // Mesh that is too narrow to run along stands in strips between the posts: each wants one to be stapled to.
-  const strips = layersOf(v, setting)
-    .map(({ roll }) => roll.heightMm)
-    .filter((high) => high < highMm + v.above);
-  const everyMm = v.opens === 'doors' ? Math.min(STAY_EVERY_MM, ...strips) : STAY_EVERY_MM;
-  const needed = alongEvery(Math.max(1, inner), everyMm);
-  // A door ends on a post: as many bays to each.
-  const doors = v.opens === 'doors' ? lidsOf(v) : 1;
-  const between = Math.ceil((needed - 1) / doors) * doors + 1;
-  const postMm = v.opens === 'doors' ? highMm + v.above : highMm;
+  const needed = alongEvery(Math.max(1, inner), o.everyMm);
+  const between = Math.ceil((needed - 1) / o.doors) * o.doors + 1;
   const alongs = Array.from({ length: between }, (_, i) => t + p / 2 + (inner * i) / (between - 1));
-  const posts = [-1, 1].flatMap((s) =>
-    alongs.map((along, i) =>
+  const posts = ([-1, 1] as const).flatMap((s) => {
+    const postMm = o.postsMm[s < 0 ? 0 : 1];
+    return alongs.map((along, i) =>
       barOf({
         id: `post-${s < 0 ? 'front' : 'back'}-${i + 1}`,
         role: 'post',
@@ -72,9 +66,9 @@ export function boardsOf(
         wide: box.way,
         cutMm: postMm,
       }),
-    ),
-  );
-  const boards = Array.from({ length: v.courses }, (_, n) => {
+    );
+  });
+  const boards = Array.from({ length: o.courses }, (_, n) => {
     const up = (n + 0.5) * board.wideMm;
     const long = [-1, 1].map((s) =>
       barOf({
@@ -128,22 +122,19 @@ export function boardsOf(
 
 /** Props for the lids: each lies across the box inside, and turns up on one screw in a front post. */
 export function propsOf(
-  box: LiddedBox,
-  v: LiddedFrameValues,
-  lids: number,
-  sides: Sides,
-  board: Timber,
-  strip: Timber,
+  box: BoardBox,
+  o: { lids: number; sides: Sides; board: Timber; strip: Timber },
   setting: BedSetting,
 ): Assembled {
   const { at, wideMm, highMm } = box;
+  const { lids, sides, board, strip } = o;
   const [t, p] = [board.thickMm, strip.thickMm];
   const fronts = sides.posts.filter((one) => one.id.startsWith('post-front'));
   // Every front post but the last has room beside it.
   const made = fronts.slice(0, Math.min(lids, fronts.length - 1)).map((post, i) => {
     const face = alongOf(box, post) + p / 2 + strip.thickMm / 2;
     const across = -(wideMm / 2 - t - p / 2);
-    const long = Math.max(inches(6), Math.min(wideMm - 2 * t - p, PROP_SHARE * v.width));
+    const long = Math.max(inches(6), Math.min(wideMm - 2 * t - p, PROP_SHARE * wideMm));
     const up = highMm - PROP_DOWN_MM - strip.wideMm / 2;
     const prop = barOf({
       id: `prop-${i + 1}`,
@@ -173,4 +164,29 @@ export function propsOf(
 }
 
 /** How far along the box a post stands. mm. */
-const alongOf = (box: LiddedBox, post: Bar): number => dot(minus(post.from, box.at(0, 0, 0)), box.way);
+const alongOf = (box: BoardBox, post: Bar): number => dot(minus(post.from, box.at(0, 0, 0)), box.way);
+
+export const BOX_WORDS = {
+  names: {
+    parts: {
+      board: { word: 'Board', means: 'side of the box', stacks: true },
+      post: { word: 'Post', means: 'inside the box, as high as its sides or up to the roof', as: 'body' },
+      prop: { word: 'Prop', means: 'turns on a screw inside the box' },
+    },
+    joints: { 'prop to post': 'Prop on its post' },
+    joinery: {
+      'board to post':
+        'The post stands inside; the long boards run past the ends of the short ones. Two screws from outside through each board, askew.',
+      'prop to post':
+        'Flat on the post, one screw, left a turn loose, so that it turns: up under the front strip when the lid is open, along the box when it is shut.',
+    },
+  },
+  phrases: {
+    'stay.prop': 'Both hands are free.',
+    'count.posts': 'In each corner, and inside the long sides at most {every} apart',
+    'count.props': 'One for a lid, as far as there are posts to carry them',
+    'count.board-screws': 'Two where a board meets a post',
+    'count.pivot': 'One for each prop',
+    'care.cutting': 'Clamp what you cut; unplug the saw before you set its depth; eyes and ears covered.',
+  },
+} as const satisfies Said;
