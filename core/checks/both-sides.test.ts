@@ -44,6 +44,7 @@ import { fruitSlung } from './fruit-slung';
 import { leafLong } from './leaf-long';
 import { tiesPerish } from './ties-perish';
 import { feetPush } from './feet-push';
+import { floorSlats } from './floor-slats';
 import { folding } from './folding';
 import { gateFits } from './gate-fits';
 import { headroom } from './headroom';
@@ -70,6 +71,8 @@ import { panelLean } from './panel-lean';
 import { passage } from './passage';
 import { pathShape } from './path-shape';
 import { plantingSides } from './planting-sides';
+import { planterReach } from './planter-reach';
+import { planterStands } from './planter-stands';
 import { plantsFit } from './plants-fit';
 import { postDepth } from './post-depth';
 import { postLength } from './post-length';
@@ -103,6 +106,19 @@ import { wireTension } from './wire-tension';
 const wall = computeStructure(DEMO_PLAN, DEMO_PLAN.structures[0] as StructurePlan);
 const mesh = wall.sized.design.hold as Hold;
 const { bed } = wall.setting.place as PlaceOn<'bed'>;
+
+/** A box on legs, a yard wide, and what turns it over in a gust. */
+const planter = {
+  gustMs: 30,
+  wind: 'usual',
+  longMm: 1200,
+  wideMm: 600,
+  boxMm: 280,
+  underMm: 580,
+  growsMm: 0,
+  dryKg: 100,
+  held: false,
+} as const;
 
 /** A wall from 100 to 3000 mm along the bed, 2 m high; a course stays free below its top. */
 const onWall = {
@@ -416,6 +432,21 @@ const CASES: Record<string, Case[]> = {
       'note',
       'leaves.some',
     ],
+  ],
+  'floor-slats': [
+    [floorSlats({ bowMm: 4, spanMm: 600, rimMm: 600, boxMm: 280 }), 'good', 'slats.carry'],
+    [floorSlats({ bowMm: 4.1, spanMm: 600, rimMm: 600, boxMm: 280 }), 'warn', 'slats.bow'],
+    [floorSlats({ bowMm: 1, spanMm: 600, rimMm: 280, boxMm: 280 }), 'warn', 'slats.floor'],
+  ],
+  'planter-reach': [
+    [planterReach({ farMm: 610, reachMm: 610, clearMm: 0, kneesMm: null }), 'good', 'planter.reached'],
+    [planterReach({ farMm: 612, reachMm: 610, clearMm: 0, kneesMm: null }), 'warn', 'planter.far'],
+    [planterReach({ farMm: 400, reachMm: 610, clearMm: 680, kneesMm: 685.8 }), 'warn', 'planter.knees'],
+  ],
+  'planter-stands': [
+    [planterStands({ ...planter, dryKg: 87 }), 'good', 'planter.stands'],
+    [planterStands({ ...planter, dryKg: 1 }), 'warn', 'planter.blows'],
+    [planterStands({ ...planter, dryKg: 1, held: true }), 'good', 'planter.held'],
   ],
   'wires-stop': [
     [wiresStop({ comes: [], heightsMm: [150] }), 'note', 'live.nobody'],

@@ -20,6 +20,7 @@ import { demo as palletFence } from '../structures/kinds/pallet-fence/demo';
 import { demo as palletPlanter } from '../structures/kinds/pallet-planter/demo';
 import { demo as panelArch } from '../structures/kinds/panel-arch/demo';
 import { demo as panelWall } from '../structures/kinds/panel-wall/demo';
+import { demo as planterBox } from '../structures/kinds/planter-box/demo';
 import { demo as postAndWire } from '../structures/kinds/post-and-wire/demo';
 import { demo as railTrellis } from '../structures/kinds/rail-trellis/demo';
 import { demo as raisedBed } from '../structures/kinds/raised-bed/demo';
@@ -56,6 +57,7 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'pallet-planter', ...palletPlanter },
   { kind: 'panel-arch', ...panelArch },
   { kind: 'panel-wall', ...panelWall },
+  { kind: 'planter-box', ...planterBox },
   { kind: 'post-and-wire', ...postAndWire },
   { kind: 'rail-trellis', ...railTrellis },
   { kind: 'raised-bed', ...raisedBed },

@@ -23,6 +23,7 @@ export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>
   'pallet-planter': async () => ofFolder('pallet-planter', await import('./kinds/pallet-planter/index')),
   'panel-arch': async () => ofFolder('panel-arch', await import('./kinds/panel-arch/index')),
   'panel-wall': async () => ofFolder('panel-wall', await import('./kinds/panel-wall/index')),
+  'planter-box': async () => ofFolder('planter-box', await import('./kinds/planter-box/index')),
   'post-and-wire': async () => ofFolder('post-and-wire', await import('./kinds/post-and-wire/index')),
   'rail-trellis': async () => ofFolder('rail-trellis', await import('./kinds/rail-trellis/index')),
   'raised-bed': async () => ofFolder('raised-bed', await import('./kinds/raised-bed/index')),

@@ -20,6 +20,7 @@ import { kind as palletFence } from './kinds/pallet-fence/index';
 import { kind as palletPlanter } from './kinds/pallet-planter/index';
 import { kind as panelArch } from './kinds/panel-arch/index';
 import { kind as panelWall } from './kinds/panel-wall/index';
+import { kind as planterBox } from './kinds/planter-box/index';
 import { kind as postAndWire } from './kinds/post-and-wire/index';
 import { kind as railTrellis } from './kinds/rail-trellis/index';
 import { kind as raisedBed } from './kinds/raised-bed/index';
@@ -56,6 +57,7 @@ export const KINDS: readonly StructureKind[] = [
   palletPlanter,
   panelArch,
   panelWall,
+  planterBox,
   postAndWire,
   railTrellis,
   raisedBed,

@@ -165,6 +165,7 @@ const FLAT = [
   'brace fixed',
   'lid corner',
   'chain fixed',
+  'bearer to leg',
 ];
 
 /** Screws whose driver would stand in what is there already when their step comes. */

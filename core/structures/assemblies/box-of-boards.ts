@@ -5,7 +5,7 @@ import { dot, minus, scale, type Point } from '../../geometry/space';
 import { feet, inches } from '../../quantity/length';
 import { alongEvery, screwThrough } from '../rules/fixings';
 import type { Said } from '../said';
-import type { BedSetting } from '../setting';
+import type { Setting } from '../setting';
 import type { Assembled } from './assembly';
 
 /** Long sides bulge: something inside them at most 4′ apart (common practice, no source). mm. */
@@ -40,15 +40,16 @@ export function boardsOf(
     /** Inside the long sides a post at least every so far; as many bays, where doors end on posts, to each of them. mm. */
     everyMm: number;
     doors: number;
-    /** How high the posts of the front and of the back stand. mm. */
+    /** How high the posts of the front and of the back stand, and from how far under the lowest board. mm. */
     postsMm: readonly [front: number, back: number];
+    legsMm?: number;
     board: Timber;
     strip: Timber;
   },
-  setting: BedSetting,
+  setting: Setting,
 ): Sides {
   const { at, longMm, wideMm } = box;
-  const { board, strip } = o;
+  const { board, strip, legsMm = 0 } = o;
   const [t, p] = [board.thickMm, strip.thickMm];
   const inner = longMm - 2 * t - p;
   const needed = alongEvery(Math.max(1, inner), o.everyMm);
@@ -61,10 +62,10 @@ export function boardsOf(
         id: `post-${s < 0 ? 'front' : 'back'}-${i + 1}`,
         role: 'post',
         of: strip,
-        from: at(along, s * (wideMm / 2 - t - p / 2), 0),
+        from: at(along, s * (wideMm / 2 - t - p / 2), -legsMm),
         to: at(along, s * (wideMm / 2 - t - p / 2), postMm),
         wide: box.way,
-        cutMm: postMm,
+        cutMm: legsMm + postMm,
       }),
     );
   });
@@ -124,7 +125,7 @@ export function boardsOf(
 export function propsOf(
   box: BoardBox,
   o: { lids: number; sides: Sides; board: Timber; strip: Timber },
-  setting: BedSetting,
+  setting: Setting,
 ): Assembled {
   const { at, wideMm, highMm } = box;
   const { lids, sides, board, strip } = o;

@@ -1,0 +1,70 @@
+import { floorBears } from '../../../checks/floor-bears';
+import { floorSlats } from '../../../checks/floor-slats';
+import { planterReach } from '../../../checks/planter-reach';
+import { planterStands } from '../../../checks/planter-stands';
+import { potRoom } from '../../../checks/pot-room';
+import { countOf } from '../../../crops/planted';
+import { feet, inches } from '../../../quantity/length';
+import { BOX_WORDS } from '../../assemblies/box-of-boards';
+import { structureKind } from '../../kind';
+import { wholeStep } from '../../rules/tidy';
+import { TIMBER_WORDS } from '../../rules/timber-knobs';
+import { boxMm, KNEES_MM, PLANTER_BOX_KNOBS } from './knobs';
+import { sizePlanterBox } from './size';
+import { BUILDING } from './steps';
+import { WORDS } from './words';
+
+/** A box of boards on legs, with a slatted floor, cloth and mix. */
+export const kind = structureKind({
+  id: 'planter-box',
+  name: 'Planter box',
+  blurb:
+    'A box on legs at the height of hips or over a wheelchair’s knees: for a terrace, a yard, a balcony that bears it.',
+  purpose: 'planter',
+  stands: ['spot'],
+  nature: { tendingMinutes: { leaner: 0.5, climber: 0.5 }, moves: 'stays' },
+  knobs: PLANTER_BOX_KNOBS,
+  size: sizePlanterBox,
+  checks: ({ facts }, v, setting) => [
+    potRoom({ planted: setting.planted, places: facts.places, litresEach: facts.litresEach }),
+    planterReach({
+      farMm: facts.farMm,
+      reachMm: facts.reachMm,
+      clearMm: facts.clearMm,
+      kneesMm: v.use === 'knees' ? KNEES_MM : null,
+    }),
+    floorSlats({ bowMm: facts.bowMm, spanMm: facts.spanMm, rimMm: v.rim, boxMm: boxMm(v) }),
+    planterStands(facts.blown),
+    floorBears({
+      wetKg: facts.wetKg,
+      dryKg: facts.dryKg,
+      floorM2: facts.floorM2,
+      underfoot: setting.place.underfoot,
+    }),
+  ],
+  ...BUILDING,
+  builtOf: [BOX_WORDS, TIMBER_WORDS],
+  ...WORDS,
+  mends: {
+    'pots.few': (v, { facts }, setting) => {
+      const long = (v.long * countOf(setting.planted)) / Math.max(1, facts.places);
+      return long < feet(12) ? { long: Math.min(feet(12), wholeStep(long + inches(4), setting.market)) } : null;
+    },
+    'planter.far': (v, { facts }, setting) => {
+      const width = wholeStep(
+        v.width - (v.from === 'front only' ? 1 : 2) * (facts.farMm - facts.reachMm),
+        setting.market,
+      );
+      return width >= inches(16) ? { width } : null;
+    },
+    'planter.knees': (v) => ({ rim: KNEES_MM + boxMm(v) }),
+    'planter.blows': (v) =>
+      v.from === 'front only'
+        ? { held: 'brackets' }
+        : v.width < feet(4)
+          ? { width: Math.min(feet(4), v.width + inches(8)) }
+          : null,
+    'slats.bow': (v) => (v.width >= inches(22) ? { width: v.width - inches(6) } : null),
+    'slats.floor': (v, _built, setting) => ({ rim: wholeStep(boxMm(v) + inches(5), setting.market) }),
+  },
+});

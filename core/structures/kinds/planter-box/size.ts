@@ -1,0 +1,250 @@
+import { stockOf } from '../../../catalogue/catalogue';
+import { timberId } from '../../../catalogue/timber';
+import { chain } from '../../../design/chain';
+import { placed, type Design, type Joint } from '../../../design/design';
+import type { Bar } from '../../../design/shapes/bar';
+import { shifted } from '../../../geometry/curve';
+import { strengthOf } from '../../../statics/strength';
+import { GRAVITY_MS2 } from '../../../quantity/measure';
+import { inches } from '../../../quantity/length';
+import { bowBetween } from '../../../statics/earth';
+import { fact } from '../../../wording/say';
+import { together } from '../../assemblies/assembly';
+import { boardsOf, STAY_EVERY_MM, type BoardBox, type Sides } from '../../assemblies/box-of-boards';
+import type { Sizing } from '../../kind';
+import { plantsBought, WET_MIX_KG_L } from '../../rules/potting';
+import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
+import { plantUnder } from '../../rules/stations';
+import { lastingTimber } from '../../rules/timber-knobs';
+import { cropKg, woodKg } from '../../rules/weights';
+import type { Blown } from '../../../checks/planter-stands';
+import { filledBox, filledMm, floorOf } from './box';
+import { boxMm, isHeld, SEATED_REACH_MM, type PlanterBoxValues, type SpotSetting } from './knobs';
+
+/** Soil and floor drawn beside it (from memory). mm. */
+const BESIDE_MM = 400;
+/** Where nothing is planned yet, a place for each square of this side (from memory). mm. */
+const PLACE_MM = inches(8);
+
+/** What its own checks and mends ask for. */
+export interface PlanterBoxFacts {
+  places: number;
+  litresEach: number;
+  dryKg: number;
+  wetKg: number;
+  /** The floor it stands over. m². */
+  floorM2: number;
+  /** Clear under it, from the floor. mm. */
+  clearMm: number;
+  /** How far its farthest row is from who works at it, and how far they reach. mm. */
+  farMm: number;
+  reachMm: number;
+  /** How far a slat bows under wet mix, between its bearers. mm. */
+  bowMm: number;
+  spanMm: number;
+  blown: Blown;
+}
+
+/** Sizes the box: courses of boards about legs, bearers along them, slats across, cloth and mix. */
+export function sizePlanterBox(v: PlanterBoxValues, setting: SpotSetting): Sizing<PlanterBoxFacts> {
+  const board = stockOf(setting.catalogue, timberId(v.board, v.treatment), 'timber');
+  const legs = stockOf(setting.catalogue, lastingTimber(setting, v.legs), 'timber');
+  const bearer = stockOf(setting.catalogue, lastingTimber(setting, v.bearer), 'timber');
+  const slat = stockOf(setting.catalogue, lastingTimber(setting, v.slat), 'timber');
+  const highMm = boxMm(v);
+  // Boards never reach the floor.
+  const clearMm = Math.max(0, v.rim - highMm);
+  const box: BoardBox = {
+    at: (along, across, up) => [along, across, clearMm + up],
+    way: [1, 0, 0],
+    side: [0, 1, 0],
+    normal: [0, 0, 1],
+    longMm: v.long,
+    wideMm: v.width,
+    highMm,
+  };
+  const sides = boardsOf(
+    box,
+    {
+      courses: v.courses,
+      everyMm: STAY_EVERY_MM,
+      doors: 1,
+      postsMm: [highMm, highMm],
+      legsMm: clearMm,
+      board,
+      strip: legs,
+    },
+    setting,
+  );
+  const wood = { sides, board, legs, bearer, slat };
+  const floor = floorOf(box, wood, setting);
+  const deepMm = filledMm(highMm, bearer.thickMm, slat.thickMm);
+  const filled = filledBox(box, {
+    ...wood,
+    slats: floor.slats,
+    roll: stockOf(setting.catalogue, 'planter-cloth', 'mesh roll'),
+    mix: v.mix,
+    deepMm,
+  });
+  const soilMm = clearMm + bearer.thickMm + slat.thickMm + deepMm;
+  const t = board.thickMm;
+  const stations = plantUnder({
+    planted: setting.planted,
+    ground: { lengthMm: v.long, riseMm: 0 },
+    fromMm: t,
+    lengthMm: v.long - 2 * t,
+    acrossMm: 0,
+    wideMm: Math.max(1, v.width - 2 * t),
+    ...(v.from === 'front only' ? { tall: 'behind' as const } : {}),
+    bed: { widthMm: v.width, standFrom: v.from },
+    armMm: reachOf(v, setting),
+  }).map((one) => ({
+    ...one,
+    side: 'pocket' as const,
+    at: [one.at[0], one.at[1], soilMm] as const,
+    stem: shifted(one.stem, [0, 0, soilMm]),
+  }));
+  const places =
+    stations.length || Math.floor((v.long - 2 * t) / PLACE_MM) * Math.max(1, Math.floor((v.width - 2 * t) / PLACE_MM));
+  const litres = filled.fill.litres;
+  const woodKgs = woodKg([...sides.posts, ...sides.boards.flat(), ...floor.parts]);
+  const mixKgPerLitre = 1 / stockOf(setting.catalogue, 'potting-mix', 'bagged').litresPerKg;
+  const dryKg = woodKgs + litres * mixKgPerLitre;
+  const growsMm = Math.max(0, ...setting.planted.map(({ crop }) => crop.heightMm));
+  const across = stations.map(({ at }) => at[1]);
+  const soil = [
+    [-BESIDE_MM, 0],
+    [v.long + BESIDE_MM, 0],
+  ] as const;
+  return {
+    design: placed({
+      ...together(
+        { parts: [filled.fill], joints: filled.joints },
+        {
+          parts: [...floor.slats, ...filled.parts.filter(({ role }) => role === 'lining'), ...floor.bearers],
+          joints: floor.joints,
+        },
+        { parts: sides.posts, joints: sides.joints },
+        { parts: sides.boards.flat() },
+        {
+          joints: plantsBought(
+            v.plants,
+            setting,
+            stations.filter(({ spare }) => !spare),
+          ).map((fixing) => ({
+            id: `planted-${fixing.stock}`,
+            kind: 'planted',
+            by: 'bearing' as const,
+            places: [box.at(v.long / 2, 0, highMm - inches(1))],
+            parts: [filled.fill.id],
+            fixings: [fixing],
+          })),
+        },
+        isHeld(v) && { joints: bracketsOn(box, sides) },
+        { reasons: reasonsOf(v, deepMm) },
+      ),
+      stations,
+      ground: { lengthMm: v.long, riseMm: 0 },
+      builtMm: v.long,
+      roomFor: places,
+      views: [
+        fromFront('From the front', soil),
+        FROM_ABOVE,
+        fromEnd('From the end', [
+          [-v.width / 2 - BESIDE_MM, 0],
+          [v.width / 2 + BESIDE_MM, 0],
+        ]),
+      ],
+      marks: [
+        chain('elevation', 'x', 'in all', [0, v.long]),
+        chain('elevation', 'z', 'heights', clearMm > 0 ? [0, clearMm, clearMm + highMm] : [0, highMm]),
+        chain('end', 'x', 'over all', [-v.width / 2, v.width / 2], [0, v.width]),
+        chain('end', 'z', 'mix and rim', [0, soilMm, clearMm + highMm]),
+      ],
+      handles: [
+        { knob: 'long', view: 'elevation', at: [v.long, 0, clearMm + highMm / 2], axis: 'right' },
+        { knob: 'rim', view: 'elevation', at: [v.long / 2, 0, clearMm + highMm], axis: 'up' },
+        { knob: 'width', view: 'end', at: [0, v.width / 2, clearMm + highMm / 2], axis: 'right', perMm: 2 },
+      ],
+    }),
+    facts: {
+      places,
+      litresEach: litres / Math.max(1, places),
+      dryKg,
+      wetKg: woodKgs + litres * WET_MIX_KG_L + cropKg({ stations }, setting.planted),
+      floorM2: (v.long * v.width) / 1e6,
+      clearMm,
+      farMm: farthest(v, across),
+      reachMm: reachOf(v, setting),
+      bowMm: bowBetween({
+        loadNmm: (deepMm * slat.wideMm * WET_MIX_KG_L * GRAVITY_MS2) / 1e6,
+        spanMm: floor.spanMm,
+        wideMm: slat.wideMm,
+        thickMm: slat.thickMm,
+        stiffnessMpa: stiffnessOf(slat),
+      }),
+      spanMm: floor.spanMm,
+      blown: {
+        gustMs: setting.site.gustMs,
+        wind: setting.wind,
+        longMm: v.long,
+        wideMm: v.width,
+        boxMm: highMm,
+        underMm: clearMm,
+        growsMm: stations.length > 0 ? growsMm : 0,
+        dryKg,
+        held: isHeld(v),
+      },
+    },
+  };
+}
+
+/** Screws of one bracket: two in the board, two in the wall (from memory). */
+const BRACKET_SCREWS = 4;
+
+/** A bracket on the upper back board beside either outer leg. */
+const bracketsOn = (box: BoardBox, sides: Sides): Joint[] =>
+  ['left', 'right'].map((side): Joint => {
+    const [, back] = sides.boards.at(-1) as [Bar, Bar];
+    const along = side === 'left' ? inches(6) : box.longMm - inches(6);
+    return {
+      id: `bracket-${side}`,
+      kind: 'held at the wall',
+      places: [box.at(along, box.wideMm / 2, box.highMm - inches(1))],
+      parts: [back.id],
+      fixings: [
+        { stock: 'l-bracket', count: 1 },
+        { stock: 'screw-40', count: BRACKET_SCREWS },
+      ],
+    };
+  });
+
+const stiffnessOf = (stock: Parameters<typeof strengthOf>[0]): number => {
+  const strength = strengthOf(stock);
+  return strength && 'stiffnessMpa' in strength ? strength.stiffnessMpa : 8000;
+};
+
+/** How far who works at it reaches. mm. */
+const reachOf = (v: Pick<PlanterBoxValues, 'use'>, setting: SpotSetting): number =>
+  v.use === 'standing' || v.use === 'trough' ? setting.armMm : SEATED_REACH_MM;
+
+/** From where one stands or sits to the farthest row; to the farther board, where nothing grows yet. mm. */
+function farthest({ width, from }: Pick<PlanterBoxValues, 'width' | 'from'>, across: readonly number[]): number {
+  const rows = across.length > 0 ? across : [width / 2];
+  return Math.max(...rows.map((y) => (from === 'front only' ? y + width / 2 : width / 2 - Math.abs(y))));
+}
+
+const reasonsOf = (v: PlanterBoxValues, deepMm: number): Design['reasons'] => ({
+  board: fact('count.boards', { courses: v.courses }),
+  post: fact('count.posts', { every: { mm: STAY_EVERY_MM } }),
+  bearer: fact('count.bearers'),
+  slat: fact('count.slats'),
+  lining: fact('count.lining'),
+  mix: fact('count.mix', { deep: { mm: deepMm } }),
+  'board to post': fact('count.board-screws'),
+  'bearer to leg': fact('count.bearer-screws'),
+  'slat to bearer': fact('count.slat-screws'),
+  'lining stapled': fact('count.staples'),
+  'held at the wall': fact('count.brackets'),
+  planted: fact('count.plants'),
+});
