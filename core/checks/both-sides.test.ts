@@ -78,6 +78,7 @@ import { postDepth } from './post-depth';
 import { postLength } from './post-length';
 import { postSpacing } from './post-spacing';
 import { railsBroken } from './rails-broken';
+import { rainRuns } from './rain-runs';
 import { reachAcross } from './reach-across';
 import { levelFalls } from './level-falls';
 import { reachUp } from './reach-up';
@@ -90,6 +91,7 @@ import { floorBears } from './floor-bears';
 import { planterLeans } from './planter-leans';
 import { potRoom } from './pot-room';
 import { pocketRoom } from './pocket-room';
+import { roofLifts } from './roof-lifts';
 import { roofWires } from './roof-wires';
 import { towerStands } from './tower-stands';
 import { vented } from './vented';
@@ -106,6 +108,9 @@ import { wireTension } from './wire-tension';
 const wall = computeStructure(DEMO_PLAN, DEMO_PLAN.structures[0] as StructurePlan);
 const mesh = wall.sized.design.hold as Hold;
 const { bed } = wall.setting.place as PlaceOn<'bed'>;
+
+/** An open roof of three square metres. */
+const roof = { gustMs: 30, wind: 'usual', areaM2: 3, frameKg: 30, concreteKg: 130, posts: 4 } as const;
 
 /** A box on legs, a yard wide, and what turns it over in a gust. */
 const planter = {
@@ -437,6 +442,15 @@ const CASES: Record<string, Case[]> = {
     [floorSlats({ bowMm: 4, spanMm: 600, rimMm: 600, boxMm: 280 }), 'good', 'slats.carry'],
     [floorSlats({ bowMm: 4.1, spanMm: 600, rimMm: 600, boxMm: 280 }), 'warn', 'slats.bow'],
     [floorSlats({ bowMm: 1, spanMm: 600, rimMm: 280, boxMm: 280 }), 'warn', 'slats.floor'],
+  ],
+  'rain-runs': [
+    [rainRuns({ fall: 0.125, slopeMm: 4000, soldMm: 4000 }), 'good', 'rain.runs'],
+    [rainRuns({ fall: 0.124, slopeMm: 4000, soldMm: 4000 }), 'warn', 'rain.stands'],
+    [rainRuns({ fall: 0.2, slopeMm: 4002, soldMm: 4000 }), 'fail', 'rain.wide'],
+  ],
+  'roof-lifts': [
+    [roofLifts({ ...roof, concreteKg: 130 }), 'good', 'lift.holds'],
+    [roofLifts({ ...roof, concreteKg: 0 }), 'warn', 'lift.off'],
   ],
   'planter-reach': [
     [planterReach({ farMm: 610, reachMm: 610, clearMm: 0, kneesMm: null }), 'good', 'planter.reached'],

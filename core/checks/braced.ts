@@ -5,10 +5,10 @@ export const braced = check(
   'braced',
   {
     says: {
-      'brace.none': 'Without knee braces the frame leans over along the row.',
-      'brace.enough': 'Knee braces stop it leaning along the row.',
+      'brace.none': 'Without braces it leans over along the row.',
+      'brace.enough': 'Braces stop it leaning along the row.',
     },
-    mends: { 'brace.none': 'Add four braces' },
+    mends: { 'brace.none': 'Add braces' },
   },
   ({ braces }: { braces: number }, found) =>
     braces === 0 ? found('warn', 'brace.none') : found('good', 'brace.enough'),

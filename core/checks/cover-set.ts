@@ -34,7 +34,8 @@ export const coverChecks = (at: {
   coverOpens(firstToOpen(at.crops, at.site, at.openingMm)),
 ];
 
-function clearOf({ crop, highMm }: Nearest, site: Climate): Verdict | null {
+/** Do the leaves of what comes nearest stay clear of what lies over them? */
+export function clearOf({ crop, highMm }: Nearest, site: Climate): Verdict | null {
   const day = outgrownOn(crop, highMm, site) ?? 0;
   return coverClear({ crop: crop.name, growsMm: crop.heightMm, highMm, on: monthDayOf(day) });
 }

@@ -23,6 +23,7 @@ import { demo as panelWall } from '../structures/kinds/panel-wall/demo';
 import { demo as planterBox } from '../structures/kinds/planter-box/demo';
 import { demo as postAndWire } from '../structures/kinds/post-and-wire/demo';
 import { demo as railTrellis } from '../structures/kinds/rail-trellis/demo';
+import { demo as rainRoof } from '../structures/kinds/rain-roof/demo';
 import { demo as raisedBed } from '../structures/kinds/raised-bed/demo';
 import { demo as slopingFrame } from '../structures/kinds/sloping-frame/demo';
 import { demo as stake } from '../structures/kinds/stake/demo';
@@ -60,6 +61,7 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'planter-box', ...planterBox },
   { kind: 'post-and-wire', ...postAndWire },
   { kind: 'rail-trellis', ...railTrellis },
+  { kind: 'rain-roof', ...rainRoof },
   { kind: 'raised-bed', ...raisedBed },
   { kind: 'sloping-frame', ...slopingFrame },
   { kind: 'stake', ...stake },

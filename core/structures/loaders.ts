@@ -26,6 +26,7 @@ export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>
   'planter-box': async () => ofFolder('planter-box', await import('./kinds/planter-box/index')),
   'post-and-wire': async () => ofFolder('post-and-wire', await import('./kinds/post-and-wire/index')),
   'rail-trellis': async () => ofFolder('rail-trellis', await import('./kinds/rail-trellis/index')),
+  'rain-roof': async () => ofFolder('rain-roof', await import('./kinds/rain-roof/index')),
   'raised-bed': async () => ofFolder('raised-bed', await import('./kinds/raised-bed/index')),
   'sloping-frame': async () => ofFolder('sloping-frame', await import('./kinds/sloping-frame/index')),
   stake: async () => ofFolder('stake', await import('./kinds/stake/index')),

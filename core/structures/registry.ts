@@ -23,6 +23,7 @@ import { kind as panelWall } from './kinds/panel-wall/index';
 import { kind as planterBox } from './kinds/planter-box/index';
 import { kind as postAndWire } from './kinds/post-and-wire/index';
 import { kind as railTrellis } from './kinds/rail-trellis/index';
+import { kind as rainRoof } from './kinds/rain-roof/index';
 import { kind as raisedBed } from './kinds/raised-bed/index';
 import { kind as slopingFrame } from './kinds/sloping-frame/index';
 import { kind as stake } from './kinds/stake/index';
@@ -60,6 +61,7 @@ export const KINDS: readonly StructureKind[] = [
   planterBox,
   postAndWire,
   railTrellis,
+  rainRoof,
   raisedBed,
   slopingFrame,
   stake,

@@ -119,11 +119,9 @@ export function sizePlanterBox(v: PlanterBoxValues, setting: SpotSetting): Sizin
   return {
     design: placed({
       ...together(
-        { parts: [filled.fill], joints: filled.joints },
-        {
-          parts: [...floor.slats, ...filled.parts.filter(({ role }) => role === 'lining'), ...floor.bearers],
-          joints: floor.joints,
-        },
+        // From above the cloth hides the slats, and the mix is what is planted in.
+        { parts: [...floor.bearers, ...floor.slats], joints: floor.joints },
+        { parts: filled.parts, joints: filled.joints },
         { parts: sides.posts, joints: sides.joints },
         { parts: sides.boards.flat() },
         {

@@ -2,18 +2,27 @@ import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import { ascending, chain, soilChain } from '../../../design/chain';
 import { placed, type Design, type Station } from '../../../design/design';
+import { inches } from '../../../quantity/length';
 import { onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import { together } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
 import { driveStake, POINT, type SetPost } from '../../assemblies/set-post';
+import { lathsOf, planeOf, raftersOf } from '../../assemblies/sloping-sheet';
 import type { Sizing } from '../../kind';
 import { acrossBed } from '../../rules/row';
 import { equalBays } from '../../rules/spacing';
 import { lastingTimber } from '../../rules/timber-knobs';
 import type { BedSetting } from '../../setting';
-import { lathsOf, meshOn, planeOf, raftersOf, stemOver, WASHER_EVERY_MM } from './frame';
 import { BEFORE_MM, mostBack, rollHigh, type SlopingFrameValues } from './knobs';
+import { meshOn, stemOver, WASHER_EVERY_MM } from './mesh';
+
+/** Rafters go so far past the stakes at both ends, and lie so far under their tops, to their middles (from memory). mm. */
+const PAST_MM = inches(3);
+const UNDER_TOP_MM = inches(1);
+/** Two screws through a rafter, so far from the middle of the stake along it; laths no farther apart up the slope (from memory). mm. */
+const SCREWS_MM = 10;
+const LATHS_APART_MM = inches(20);
 
 /** What its own checks and mends ask for. */
 export interface SlopingFrameFacts {
@@ -44,11 +53,27 @@ export function sizeSlopingFrame(v: SlopingFrameValues, setting: BedSetting): Si
       });
     return [stake('front', front, v.front), stake('back', back, backMm)] as const;
   });
-  const plane = planeOf(ground, { front, back, frontMm: v.front, backMm });
-  const rafters = raftersOf(plane, { stakes, stakesAt, of, setting });
+  const plane = planeOf(ground, { front, back, frontMm: v.front, backMm, pastMm: PAST_MM, underTopMm: UNDER_TOP_MM });
+  const rafters = raftersOf(plane, {
+    posts: stakes,
+    postsAt: stakesAt,
+    postMm: of.wideMm,
+    joint: 'rafter to stake',
+    screwsMm: SCREWS_MM,
+    of,
+    setting,
+  });
   const lath = stockOf(setting.catalogue, lastingTimber(setting, v.lath), 'timber');
   const meshMm = Math.min(plane.longMm, rollHigh(setting, v));
-  const laths = lathsOf(plane, { rafters, lath, of, meshMm, rowMm: v.rowLength, setting });
+  const laths = lathsOf(plane, {
+    rafters,
+    lath,
+    of,
+    toMm: meshMm,
+    apartMm: LATHS_APART_MM,
+    rowMm: v.rowLength,
+    setting,
+  });
   const mesh = meshOn(plane, { v, laths: laths.bars, lath, of, meshMm, setting });
   const rowsAtMm = [front - BEFORE_MM];
   const row = bedRow(setting, v, {
