@@ -127,7 +127,8 @@ export function lathsOf(
   // From end to end of the row; where one does not reach, the next begins over a rafter between, beside it.
   const half = o.of.thickMm / 2;
   const inner = o.rafters.slice(1, -1).map(({ alongMm }) => alongMm);
-  const pieces = piecesOverPosts([half, ...inner, o.rowMm - half], o.of.thickMm, longest - 2 * LAP_MM).map(
+  const most = o.rowMm <= longest ? longest : longest - 2 * LAP_MM;
+  const pieces = piecesOverPosts([half, ...inner, o.rowMm - half], o.of.thickMm, most).map(
     ({ fromMm, toMm }, i, all) => ({
       fromMm: i === 0 ? fromMm : fromMm - LAP_MM,
       toMm: i === all.length - 1 ? toMm : toMm + LAP_MM,

@@ -67,12 +67,11 @@ export const kind = structureKind({
     'rain.stands': (v) => ({
       back: Math.min(feet(10), Math.ceil((v.front + v.deep * FALL) / inches(1)) * inches(1)),
     }),
-    'rain.wide': (v, { facts }, setting) => {
-      const deep = wholeStep(
-        v.deep - (facts.slopeMm - stockOf(setting.catalogue, 'cover-film', 'mesh roll').heightMm) - inches(1),
-        setting.market,
-      );
-      return deep >= inches(20) ? { deep } : { over: inches(3) };
+    'rain.wide': (v, _built, setting) => {
+      // By Pythagoras as deep as film reaches, as steep as it is.
+      const long = stockOf(setting.catalogue, 'cover-film', 'mesh roll').heightMm - 2 * v.over;
+      const deep = wholeStep(Math.sqrt(Math.max(0, long ** 2 - (v.back - v.front) ** 2)), setting.market);
+      return deep >= inches(20) ? { deep } : { over: inches(3), back: v.front + v.deep * FALL };
     },
     'lift.off': (v) =>
       v.footing === 'tamped' ? { footing: 'dry' } : v.depth < feet(4) ? { depth: v.depth + inches(6) } : null,

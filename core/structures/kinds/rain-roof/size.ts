@@ -144,11 +144,13 @@ export function sizeRainRoof(v: RainRoofValues, setting: BedSetting): Sizing<Rai
   return {
     design: placed({
       ...together(
+        // Braces are behind, and drawn before what they hold.
+        braces && { parts: braces.parts },
         { parts: posts },
         { parts: rafters.map(({ bar }) => bar), joints: rafters.flatMap(({ joints }) => joints) },
         { parts: laths.bars, joints: laths.joints },
         cover,
-        braces,
+        braces && { joints: braces.joints },
         footings,
         { reasons: reasonsOf(v, laths.ups.length) },
       ),
