@@ -7,6 +7,7 @@ import { BLOCKS } from './masonry';
 import { MESH_ROLLS, PANELS } from './panels';
 import { PLANTER_PARTS } from './planter-parts';
 import { POLES, STEEL_POSTS } from './posts-and-poles';
+import { THERE_ALREADY } from './there-already';
 import { RODS, SLEEVE_PIPES } from './rods';
 import type { Catalogue, Look, Stock } from './stock';
 import { TIMBER } from './timber';
@@ -30,6 +31,7 @@ export const CATALOGUE: Catalogue = catalogueOf([
   ...MESH_ROLLS,
   ...COVERS,
   ...GLAZING,
+  ...THERE_ALREADY,
   ...STEEL_POSTS,
   ...POLES,
   ...RODS,

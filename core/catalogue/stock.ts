@@ -135,6 +135,9 @@ export interface Piece extends StockBase {
   exact?: true;
 }
 
+/** What most small things of steel have in common. @example { ...PACKED, id: 'post-cap', name: 'Post cap', lengthMm: 90, life } */
+export const PACKED = { form: 'piece', look: 'steel', opacity: 1, sold: 'packs' } as const;
+
 export type Stock = Timber | SteelPost | Pole | Rod | WeldedPanel | MeshRoll | Cord | Bagged | Piece;
 
 export type Treatment = 'untreated' | 'treated' | 'durable';

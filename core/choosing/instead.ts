@@ -9,6 +9,8 @@ export function kindsInstead(plan: Pick<Plan, 'structures'>, { id, kind, stand }
   return KINDS.filter(
     (one) =>
       one.stands.includes(stand.on) &&
+      // What stands already is said by hand, not chosen.
+      (!one.isThere || one.id === kind) &&
       (one.purpose === 'planter') === (kindOf(kind).purpose === 'planter') &&
       (one.hosts || !hosts),
   );

@@ -167,7 +167,9 @@ export const plantersFor = (planting: Pick<Planting, 'id'>, at: Placed): Sketch[
 const isGuard = ({ purpose }: Pick<StructureKind, 'purpose'>): boolean => purpose === 'cover' || purpose === 'barrier';
 
 /** What a planting on a bed can be given to hold it. */
-export const ROW_KINDS = KINDS.filter((kind) => kind.purpose === 'support' && kind.stands.includes('bed'));
+export const ROW_KINDS = KINDS.filter(
+  (kind) => kind.purpose === 'support' && kind.stands.includes('bed') && !kind.isThere,
+);
 
 /**
  * How many of a structure hold all that is planted, and whether it is one for those plants at all: the one judgement of

@@ -27,6 +27,7 @@ import { demo as rainRoof } from '../structures/kinds/rain-roof/demo';
 import { demo as raisedBed } from '../structures/kinds/raised-bed/demo';
 import { demo as slopingFrame } from '../structures/kinds/sloping-frame/demo';
 import { demo as stake } from '../structures/kinds/stake/demo';
+import { demo as standing } from '../structures/kinds/standing/demo';
 import { demo as tepee } from '../structures/kinds/tepee/demo';
 import { demo as tower } from '../structures/kinds/tower/demo';
 import { demo as twineFrame } from '../structures/kinds/twine-frame/demo';
@@ -65,6 +66,7 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'raised-bed', ...raisedBed },
   { kind: 'sloping-frame', ...slopingFrame },
   { kind: 'stake', ...stake },
+  { kind: 'standing', ...standing },
   { kind: 'tepee', ...tepee },
   { kind: 'tower', ...tower },
   { kind: 'twine-frame', ...twineFrame },

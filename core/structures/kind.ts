@@ -79,6 +79,8 @@ export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On
   /** Where it can stand. */
   stands: readonly On[];
   nature: KindNature;
+  /** It stands already: it is measured and planted, never suggested, and nothing of it is bought. */
+  isThere?: true;
   knobs: K;
   size(values: Values<K>, setting: Setting<PlaceOn<On>>): Sizing<F>;
   /** The checks that concern it, in the order a gardener would ask. */
@@ -117,6 +119,7 @@ export interface StructureKind {
   purpose: Purpose;
   stands: readonly StandOn[];
   nature: KindNature;
+  isThere: boolean;
   knobs: Knobs;
   names: Names;
   phrases: Phrases;
@@ -193,6 +196,7 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
     purpose: kind.purpose,
     stands: kind.stands,
     nature: kind.nature,
+    isThere: kind.isThere ?? false,
     knobs: kind.knobs,
     names,
     phrases: { ...KNOB_PHRASES, ...phrases },

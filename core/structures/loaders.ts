@@ -30,6 +30,7 @@ export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>
   'raised-bed': async () => ofFolder('raised-bed', await import('./kinds/raised-bed/index')),
   'sloping-frame': async () => ofFolder('sloping-frame', await import('./kinds/sloping-frame/index')),
   stake: async () => ofFolder('stake', await import('./kinds/stake/index')),
+  standing: async () => ofFolder('standing', await import('./kinds/standing/index')),
   tepee: async () => ofFolder('tepee', await import('./kinds/tepee/index')),
   tower: async () => ofFolder('tower', await import('./kinds/tower/index')),
   'twine-frame': async () => ofFolder('twine-frame', await import('./kinds/twine-frame/index')),

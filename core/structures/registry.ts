@@ -27,6 +27,7 @@ import { kind as rainRoof } from './kinds/rain-roof/index';
 import { kind as raisedBed } from './kinds/raised-bed/index';
 import { kind as slopingFrame } from './kinds/sloping-frame/index';
 import { kind as stake } from './kinds/stake/index';
+import { kind as standing } from './kinds/standing/index';
 import { kind as tepee } from './kinds/tepee/index';
 import { kind as tower } from './kinds/tower/index';
 import { kind as twineFrame } from './kinds/twine-frame/index';
@@ -65,6 +66,7 @@ export const KINDS: readonly StructureKind[] = [
   raisedBed,
   slopingFrame,
   stake,
+  standing,
   tepee,
   tower,
   twineFrame,

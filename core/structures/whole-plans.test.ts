@@ -30,7 +30,8 @@ const OUTLINES: readonly BedOutline[] = [
 
 /** All that a plan of one structure can be told before a knob is touched: what it is and carries, where it stands, who shops and who visits. */
 const CHOICES = {
-  stand: KINDS.flatMap((kind) =>
+  // What stands already is as it is: nothing of it is suggested.
+  stand: KINDS.filter(({ isThere }) => !isThere).flatMap((kind) =>
     kind.stands.flatMap((on) => (on === 'path' || on === 'run' ? [] : [{ kind: kind.id, on }])),
   ),
   what: CROPS.flatMap((crop) => crop.trainings.map((training) => ({ crop, training }))),

@@ -1,3 +1,4 @@
+import { KINDS } from '@lignum/core/structures/registry';
 import { expect } from '@playwright/test';
 import { test } from './asking';
 import { beginRow, ownGarden, saved, savedPlan } from './garden';
@@ -38,7 +39,11 @@ test('what does not climb is offered covers and fences, ranked; a fence comes wi
   await expect(page.getByRole('heading', { name: 'Under what, or behind what?' })).toBeVisible();
   const kinds = page.getByRole('radiogroup', { name: 'Kinds of cover and fence, the best for this planting first' });
   await expect(kinds).toHaveAttribute('aria-busy', 'false', { timeout: 20_000 });
-  await expect(kinds.getByRole('radio')).toHaveCount(8);
+  const offered = KINDS.filter(
+    ({ purpose, stands }) =>
+      (purpose === 'cover' && stands.includes('bed')) || (purpose === 'barrier' && stands.includes('path')),
+  );
+  await expect(kinds.getByRole('radio')).toHaveCount(offered.length);
   await kinds.getByText('Garden fence').click();
   await expect(page.getByText('Stops rabbits.')).toBeVisible();
   await page.getByRole('button', { name: 'Use this' }).click();

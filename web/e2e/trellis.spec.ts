@@ -26,7 +26,7 @@ const WANTED: Record<string, { crop: string; bed: string }> = {
 };
 
 /** What is planned from a planting; what stands elsewhere is begun elsewhere. */
-const ROW_KINDS = KINDS.filter((kind) => kind.purpose === 'support' && kind.stands.includes('bed'));
+const ROW_KINDS = KINDS.filter((kind) => kind.purpose === 'support' && kind.stands.includes('bed') && !kind.isThere);
 
 /** How many sheets of paper the page that is open would take. */
 async function sheets(page: Page): Promise<number> {

@@ -3,31 +3,40 @@ import { describe, expect, it } from 'vitest';
 import { cases } from '../../cases.fixture';
 import { CATALOGUE, stockOf } from '../../catalogue/catalogue';
 import { DEMO_PLAN } from '../../demo/garden';
+import { barCorners, type Bar } from '../../design/shapes/bar';
 import { shapeOf, type Part } from '../../design/shapes/shapes';
 import { add, ALONG, minus, reach, scale, unit, UP, type Point } from '../../geometry/space';
 import { settingOf } from '../../plan/setting-of';
 import type { Plan } from '../../plan/plan';
 import { inches } from '../../quantity/length';
+import { onGround } from '../../site/ground';
 import { cutCage } from '../rules/girth';
 import { rollOf } from '../rules/barrier';
 import { piecesOverPosts } from '../rules/over-posts';
 import { equalBays } from '../rules/spacing';
 import type { Said } from '../said';
+import type { BedSetting } from '../setting';
 import { kindOf } from '../registry';
 import { together, type Assembled } from './assembly';
+import { boardsOf, BOX_WORDS, propsOf, type BoardBox } from './box-of-boards';
 import { cornerBrace, risingBrace } from './brace';
+import { panelOf } from './covered-panel';
 import { lapJoints, layStrips } from './cover-strips';
 import { FOLDING_PAIR, hingedAtTop, peggedFeet } from './folding-pair';
 import { FOOTING, FOOTINGS, pourFootings, setBy } from './footing';
 import { halvedFrame, meshOnFrame } from './halved-frame';
 import { frameLeaf, hangLeaf, hingesFor, HUNG_LEAF, meshOnLeaf } from './hung-leaf';
+import { hingedLid, LID_WORDS } from './hinged-lid';
 import { cutPanel } from './panels';
 import { railsOver, RAILS } from './rails';
 import { closedAlong, roundSheet } from './ring-of-mesh';
 import { drivePost, driveStake, pushPole, SET_POST, setPost } from './set-post';
+import { lathsOf, planeOf, raftersOf } from './sloping-sheet';
 import { stringRound, TWINE_WORDS } from './strings-up';
 
 const setting = settingOf(kindOf, DEMO_PLAN, DEMO_PLAN.structures[0] as Plan['structures'][number]);
+/** The same where it stands on a bed. */
+const onBed = setting as BedSetting;
 const mm = (min: number, max: number): fc.Arbitrary<number> => fc.integer({ min, max });
 const timber = (id: string) => stockOf(CATALOGUE, id, 'timber');
 const of = fc.constantFrom(...['2x2', '2x4', '45x45', '45x95'].map((one) => timber(`timber-${one}-untreated`)));
@@ -68,6 +77,29 @@ const poles = fc
       pushPole({ ...o, id: `pole-${i + 1}`, role: 'pole', foot: [i * o.apart, 0, 0], up: unit([0, o.lean, 1000]) }),
     ),
   }));
+
+/** A box of so much, of one course and more, level. */
+const boxes = fc
+  .record({ longMm: mm(700, 3600), wideMm: mm(400, 1200), courses: mm(1, 4), legsMm: mm(0, 800) })
+  .map(({ courses, legsMm, ...o }) => {
+    const board = timber('timber-1x6-untreated');
+    const strip = timber('timber-2x2-untreated');
+    const highMm = courses * board.wideMm;
+    const box: BoardBox = {
+      ...o,
+      at: (along, across, up) => [along, across, up],
+      way: ALONG,
+      side: [0, 1, 0],
+      normal: UP,
+      highMm,
+    };
+    const sides = boardsOf(
+      box,
+      { courses, everyMm: 1220, doors: 1, postsMm: [highMm, highMm], legsMm, board, strip },
+      setting,
+    );
+    return { box, board, strip, courses, sides };
+  });
 
 /** Every assembly over a space of its own: what it makes, and what it says of it. */
 const ASSEMBLIES: Readonly<Record<string, { made: fc.Arbitrary<Partial<Assembled>>; says?: Said }>> = {
@@ -237,6 +269,100 @@ const ASSEMBLIES: Readonly<Record<string, { made: fc.Arbitrary<Partial<Assembled
       return { parts: [...set, string], joints: [joint] };
     }),
   },
+  'box of boards about posts, with props': {
+    says: { ...BOX_WORDS, phrases: {} },
+    made: boxes.map(({ box, board, strip, sides }) =>
+      together(
+        { parts: sides.posts, joints: sides.joints },
+        { parts: sides.boards.flat() },
+        propsOf(box, { lids: 1, sides, board, strip }, setting),
+      ),
+    ),
+  },
+  'covered panel on a box, hinged behind': {
+    says: { names: { ...LID_WORDS.names, parts: { ...LID_WORDS.names.parts } } },
+    made: fc
+      .tuple(boxes, fc.constantFrom('hardware-36', 'glazing-4', 'cover-film'))
+      .map(([{ box, strip, sides }, over]) => {
+        const layer = rollOf(setting, over);
+        const panel = panelOf(
+          box,
+          {
+            name: 'lid',
+            role: 'lid strip',
+            fromMm: 0,
+            longMm: box.longMm,
+            upMm: box.highMm,
+            strip,
+            layers: [{ role: layer.openingMm > 0 ? 'mesh' : 'glazing', roll: layer }],
+          },
+          onBed,
+        );
+        const rim = sides.boards.at(-1)?.[1] as Bar;
+        const hinged = hingedLid(box, { name: 'lid', back: panel.rails[1], rim, strip, fromMm: 0, longMm: box.longMm });
+        return together({ parts: [rim] }, panel, { joints: [hinged] });
+      }),
+  },
+  'rafters beside posts, laths over them': {
+    made: fc
+      .record({
+        row: posts,
+        rise: mm(0, 1200),
+        deep: mm(500, 2400),
+        past: mm(50, 600),
+        riseMm: mm(-600, 600),
+      })
+      .map(({ row, rise, deep, past, riseMm }) => {
+        const ground = { lengthMm: 9000, riseMm };
+        const rafter = timber('timber-2x4-untreated');
+        const pair = (x: number, i: number) => {
+          const post = (id: string, y: number, aboveMm: number) =>
+            setPost({
+              id: `${id}-${i}`,
+              foot: onGround(ground, x, y),
+              aboveMm,
+              depthMm: 600,
+              section: '90x90',
+              treatment: 'treated',
+              set: 'let in',
+              setting,
+            });
+          return [post('front', -deep / 2, 1500), post('back', deep / 2, 1500 + rise)] as const;
+        };
+        const pairs = row.postsAtMm.map(pair);
+        const plane = planeOf(ground, {
+          front: -deep / 2,
+          back: deep / 2,
+          frontMm: 1500,
+          backMm: 1500 + rise,
+          pastMm: past,
+          underTopMm: 25,
+        });
+        const rafters = raftersOf(plane, {
+          posts: pairs,
+          postsAt: row.postsAtMm,
+          postMm: 90,
+          joint: 'rafter to post',
+          screwsMm: 10,
+          of: rafter,
+          setting: onBed,
+        });
+        const laths = lathsOf(plane, {
+          rafters,
+          lath: timber('timber-2x2-untreated'),
+          of: rafter,
+          toMm: plane.longMm,
+          apartMm: 600,
+          rowMm: row.long,
+          setting: onBed,
+        });
+        return together(
+          { parts: pairs.flat() },
+          { parts: rafters.map(({ bar }) => bar), joints: rafters.flatMap(({ joints }) => joints) },
+          { parts: laths.bars, joints: laths.joints },
+        );
+      }),
+  },
   'ring of mesh': {
     made: fc
       .record({ roll, across: mm(300, 900), high: mm(300, 1800), foot, hooks: fc.boolean() })
@@ -333,6 +459,29 @@ describe('the contract of every assembly, over a space of its own', () => {
             { cut: 'notch', longMm: stuff.wideMm, deepMm: stuff.thickMm / 2, off: 1 },
             { cut: 'notch', longMm: stuff.wideMm, deepMm: stuff.thickMm / 2, off: 1 },
           ]);
+      }),
+      { numRuns: cases(40) },
+    );
+  });
+
+  it('a box of boards is as long, as wide and as high as it is asked, its boards on the outer faces of its posts, its legs below', () => {
+    fc.assert(
+      fc.property(boxes, ({ box, board, strip, courses, sides }) => {
+        const spots = sides.boards.flat().flatMap(barCorners);
+        const over = (k: 0 | 1 | 2) => Math.max(...spots.map((at) => at[k])) - Math.min(...spots.map((at) => at[k]));
+        expect([over(0), over(1), over(2)]).toEqual([
+          expect.closeTo(box.longMm, 6),
+          expect.closeTo(box.wideMm, 6),
+          expect.closeTo(courses * board.wideMm, 6),
+        ]);
+        for (const post of sides.posts) {
+          // Inside by a board and half of itself, before or behind.
+          expect(Math.abs(post.from[1])).toBeCloseTo(box.wideMm / 2 - board.thickMm - strip.thickMm / 2, 6);
+          expect(post.to[2]).toBeCloseTo(box.highMm, 6);
+          expect(post.cutMm).toBeCloseTo(post.to[2] - post.from[2], 6);
+        }
+        const alongs = [...new Set(sides.posts.map(({ from }) => from[0]))].toSorted((a, b) => a - b);
+        alongs.slice(1).forEach((at, i) => expect(at - (alongs[i] as number)).toBeLessThanOrEqual(1220 + 1e-6));
       }),
       { numRuns: cases(40) },
     );

@@ -49,13 +49,13 @@ export const COLD_FRAME_KNOBS = {
     places: true,
     label: 'From front to back',
     group: 'Box',
-    min: inches(18),
+    min: inches(12),
     max: DEEPEST_MM,
     help: 'Over the boards: as deep as you reach, and as clear sheet is wide.',
     suggest: (setting) => {
       const { widthMm } = roomOf(setting.place.bed);
       return {
-        value: Math.max(inches(18), Math.min(widthMm, DEEPEST_MM)),
+        value: Math.max(inches(12), Math.min(widthMm, DEEPEST_MM)),
         why: fact(widthMm > DEEPEST_MM ? 'width.reach' : 'width.bed'),
       };
     },

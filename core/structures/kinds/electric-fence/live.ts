@@ -2,7 +2,7 @@ import type { Joint } from '../../../design/design';
 import { barOf, type Bar } from '../../../design/shapes/bar';
 import { blockOf, type Block } from '../../../design/shapes/block';
 import { lineOf, type Line } from '../../../design/shapes/line';
-import { add, pathLength, reach, scale, UP, type Point } from '../../../geometry/space';
+import { add, pathLength, scale, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
 import type { SetPost } from '../../assemblies/set-post';
@@ -245,6 +245,3 @@ export function unitOf(
     ],
   };
 }
-
-/** How far apart two neighbouring stakes stand. mm. */
-export const apartMm = (a: LiveStake, b: LiveStake): number => reach(soilAt(a), soilAt(b));

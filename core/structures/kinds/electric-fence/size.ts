@@ -139,6 +139,12 @@ export function sizeElectricFence(v: ElectricFenceValues, setting: PathSetting):
       handles: [
         { knob: topKnob(v), view: 'end', at: ringOf(first, top), axis: 'up' },
         { knob: 'depth', view: 'end', at: first.stake.from, axis: 'up', perMm: -1 },
+        ...run.bays.slice(0, 1).map((bay) => ({
+          knob: 'bay',
+          view: 'side-1' as const,
+          at: bay.to.at,
+          axis: 'right' as const,
+        })),
       ],
     }),
     facts: {

@@ -1,4 +1,5 @@
 import { stockOf } from '../../../catalogue/catalogue';
+import { bedForTwo } from '../../../checks/bed-for-two';
 import { braced } from '../../../checks/braced';
 import { clearOf } from '../../../checks/cover-set';
 import { plantsFit } from '../../../checks/plants-fit';
@@ -18,7 +19,7 @@ import { rowsOf } from '../../rules/stations';
 import { wholeStep } from '../../rules/tidy';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
 import { DEPTH_WORDS, POST_MENDS } from '../../rules/timber-post';
-import { FALL, RAIN_ROOF_KNOBS, type RainRoofValues } from './knobs';
+import { FALL, LEAST_DEEP_MM, RAIN_ROOF_KNOBS, type RainRoofValues } from './knobs';
 import { sizeRainRoof } from './size';
 import { BUILDING } from './steps';
 import { WORDS } from './words';
@@ -42,6 +43,7 @@ export const kind = structureKind({
   checks: ({ design, facts }, v, setting) => [
     // Open all round it keeps nobody out; that plants stay clear of the film is all that is asked.
     facts.nearest && clearOf(facts.nearest, setting.site),
+    bedForTwo({ bed: setting.place.bed, needsMm: LEAST_DEEP_MM }),
     rainRuns({
       fall: facts.fall,
       slopeMm: facts.slopeMm,

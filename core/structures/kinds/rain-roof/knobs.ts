@@ -13,7 +13,7 @@ import { depthKnob, heavyDepth } from '../../rules/timber-post';
 import type { BedSetting } from '../../setting';
 
 /** Narrower than this it keeps no rain off (from memory). mm. */
-const LEAST_DEEP_MM = inches(20);
+export const LEAST_DEEP_MM = inches(20);
 /** Under its low edge one who is not tall walks upright (from memory). mm. */
 const FRONT_MM = feet(6);
 /** Water runs off film that falls by a sixth, and does not stand on it (from memory). */
@@ -54,6 +54,8 @@ export const RAIN_ROOF_KNOBS = {
     help: 'In front and behind, along the slope: rain falls aslant.',
     suggest: (setting) => ({ value: perMarket(setting.market, 10, 250), why: fact('over.aslant') }),
   },
+  // Before its heights, which go by what posts are sold.
+  ...heavyPostKnobs('Posts'),
   front: {
     type: 'length',
     label: 'Height in front',
@@ -80,12 +82,13 @@ export const RAIN_ROOF_KNOBS = {
     suggest: (setting, set) => ({
       value: Math.min(
         feet(10),
+        // No more than posts on sale leave, to the mark below.
+        Math.max(Number(set.front), wholeStep(mostBack(setting, set), setting.market)),
         Math.ceil((Number(set.front) + Number(set.deep) * FALL) / inches(1) - 1e-6) * inches(1),
       ),
       why: fact('back.falls'),
     }),
   },
-  ...heavyPostKnobs('Posts'),
   rafter: sectionKnob({
     label: 'Rafters of',
     group: 'Roof',

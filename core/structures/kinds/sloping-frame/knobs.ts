@@ -34,7 +34,12 @@ export function mostBack(setting: BedSetting, set: Settled): number {
   const [front, deep] = [Number(set.front), Number(set.deep)];
   const up = Math.sqrt(Math.max(0, rollHigh(setting, set) ** 2 - deep ** 2));
   const longest = setting.sizesOf(timberId(String(set.section), String(set.treatment))).at(-1) ?? feet(8);
-  return Math.min(front + up, longest - drivenDepth(setting).value, reachOverBed(setting), feet(7));
+  return Math.min(
+    front + up,
+    longest - suggestDepth(setting, LEAST_DRIVEN_MM, drivenDepth(setting)).value,
+    reachOverBed(setting),
+    feet(7),
+  );
 }
 
 /**

@@ -1,0 +1,30 @@
+import { structureKind } from '../../kind';
+import { ROW_MENDS, ROW_WORDS } from '../../rules/row';
+import { holdChecks } from '../../../checks/sets';
+import { plantedRowChecks } from '../../rules/row-checks';
+import { STANDING_KNOBS } from './knobs';
+import { sizeStanding } from './size';
+import { BUILDING } from './steps';
+import { WORDS } from './words';
+
+/** A fence, a trellis, the side of an arbor that stands already, with what grows on it. */
+export const kind = structureKind({
+  id: 'standing',
+  name: 'What stands already',
+  blurb: 'A fence or a trellis that is there, at its true size: what it can carry, and how many plants find room.',
+  nature: { tendingMinutes: { leaner: 1, climber: 0.5 }, moves: 'stays' },
+  purpose: 'support',
+  stands: ['bed'],
+  isThere: true,
+  knobs: STANDING_KNOBS,
+  size: sizeStanding,
+  checks: ({ design, facts }, _v, setting) => [
+    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    ...plantedRowChecks(design, setting, facts.rowsAtMm),
+  ],
+  ...BUILDING,
+  builtOf: [ROW_WORDS],
+  ...WORDS,
+  // What stands is not built otherwise: plants are moved, it is not.
+  mends: { ...ROW_MENDS, 'places.one-more': () => ({ school: 'ends' }) },
+});

@@ -1,0 +1,77 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { cases } from '../../../cases.fixture';
+import { kindsInstead } from '../../../choosing/instead';
+import { ROW_KINDS } from '../../../choosing/rank';
+import { CATALOGUE } from '../../../catalogue/catalogue';
+import type { Bar } from '../../../design/shapes/bar';
+import { feet, inches } from '../../../quantity/length';
+import { anyPlan, first } from '../../any-plan.fixture';
+import { onBed, planOnBed } from '../../onto-bed.fixture';
+import { kind } from './index';
+
+const BEANS = { crop: 'pole-bean', training: 'row', count: 8 };
+const PEAS = { crop: 'pea', training: 'row', count: 20 };
+
+describe('what stands already', () => {
+  it('costs nothing, whatever it is: all of it is one’s own, and nobody is told to buy or build any', () => {
+    fc.assert(
+      fc.property(anyPlan(kind), (plan) => {
+        const { sized, cost, shopping, bill } = first(plan);
+        for (const { stock } of sized.design.parts) expect(CATALOGUE.stock(stock).sold).toBe('own');
+        expect(sized.design.joints.flatMap(({ fixings }) => fixings)).toEqual([]);
+        expect([cost.totalMinor, cost.complete, shopping.purchases]).toEqual([0, true, []]);
+        expect(bill.length).toBeGreaterThan(0);
+      }),
+      { numRuns: cases(20) },
+    );
+  });
+
+  it('is drawn as it was measured: so long, so high, its posts no farther apart, its first hold where that is', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          rowLength: fc.integer({ min: 900, max: 4500 }),
+          top: fc.integer({ min: 500, max: 3000 }),
+          starts: fc.integer({ min: 0, max: 400 }),
+          posts: fc.integer({ min: 400, max: 3000 }),
+          apart: fc.integer({ min: 20, max: 400 }),
+          made: fc.constantFrom('mesh', 'wires', 'slats'),
+        }),
+        (knobs) => {
+          const { ofRole, design } = onBed('standing', knobs, {}, BEANS);
+          const posts = ofRole<Bar>('post');
+          for (const { from, to } of posts) expect(to[2] - from[2]).toBeCloseTo(knobs.top, 6);
+          posts.slice(1).forEach(({ from }, i) => {
+            expect(from[0] - (posts[i] as Bar).from[0]).toBeLessThanOrEqual(knobs.posts + 0.6);
+          });
+          expect(design.hold).toMatchObject({ startsMm: knobs.starts, topMm: { least: knobs.top, most: knobs.top } });
+          const wires = ofRole('wire').length;
+          if (knobs.made === 'wires')
+            expect(wires).toBe(Math.min(60, Math.floor((knobs.top - knobs.starts) / knobs.apart + 1e-6) + 1));
+        },
+      ),
+      { numRuns: cases(40) },
+    );
+  });
+
+  it('says what climbs it and what does not: thin tendrils no thick slats, heavy fruit nothing that gives', () => {
+    const codes = (knobs: Record<string, number | string>, what: typeof BEANS) =>
+      onBed('standing', { top: feet(6), ...knobs }, {}, what).codes;
+    expect(codes({ made: 'mesh', apart: inches(2) }, PEAS)).toContain('climb.climbs');
+    expect(codes({ made: 'slats', thick: inches(1.5) }, PEAS)).not.toContain('climb.climbs');
+    expect(codes({ bears: 'light' }, { crop: 'cucumber', training: 'vine', count: 4 })).toContain('load.never');
+    expect(codes({ bears: 'heavy' }, { crop: 'cucumber', training: 'vine', count: 4 })).toContain('load.carried');
+    // Too low for its crop it stays as it is: that is told, and nothing is offered that would be built.
+    const low = onBed('standing', { top: feet(3) }, {}, BEANS);
+    for (const { check, mend } of low.verdicts) if (check === 'crop-height') expect(mend).toBeFalsy();
+  });
+
+  it('is never suggested to be built', () => {
+    expect(ROW_KINDS.map(({ id }) => id)).not.toContain('standing');
+    const plan = planOnBed('panel-wall', {}, {}, BEANS);
+    expect(kindsInstead(plan, plan.structures[0]!).map(({ id }) => id)).not.toContain('standing');
+    const there = planOnBed('standing', {}, {}, BEANS);
+    expect(kindsInstead(there, there.structures[0]!).map(({ id }) => id)).toContain('standing');
+  });
+});
