@@ -1,4 +1,4 @@
-import type { Cord } from './stock';
+import { fromMemory, type Cord } from './stock';
 
 /** What is sold by the reel, by what it looks like. */
 const WIRE = { form: 'cord', look: 'wire', opacity: 1, sold: 'reels' } as const;
@@ -11,28 +11,28 @@ export const CORDS: readonly Cord[] = [
     id: 'tie-wire',
     name: 'Galvanised tie wire, 16 gauge (1.6 mm)',
     diameterMm: 1.6,
-    life: { seasons: 12, source: 'from memory' },
+    life: fromMemory(12),
   },
   {
     ...WIRE,
     id: 'wall-wire',
     name: 'Galvanised wire, 14 gauge (2 mm)',
     diameterMm: 2,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...WIRE,
     id: 'line-wire',
     name: 'Galvanised line wire, 12½ gauge (2.5 mm)',
     diameterMm: 2.5,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...WIRE,
     id: 'wire-tensile',
     name: 'High-tensile fence wire, 12½ gauge (2.5 mm)',
     diameterMm: 2.5,
-    life: { seasons: 25, source: 'from memory' },
+    life: fromMemory(25),
   },
   {
     ...WIRE,
@@ -41,14 +41,14 @@ export const CORDS: readonly Cord[] = [
     diameterMm: 2.5,
     // A hand at each end, metal on metal (from memory).
     knotMm: 200,
-    life: { seasons: 6, source: 'from memory', note: 'its metal strands break before the plastic ones' },
+    life: fromMemory(6, 'its metal strands break before the plastic ones'),
   },
   {
     ...WIRE,
     id: 'lead-cable',
     name: 'Lead-out cable for electric fences, double-insulated',
     diameterMm: 6,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...TWINE,
@@ -66,7 +66,7 @@ export const CORDS: readonly Cord[] = [
     diameterMm: 2,
     // A hand at each end (from memory).
     knotMm: 200,
-    life: { seasons: 3, source: 'from memory', note: 'has to be unpicked from the vines' },
+    life: fromMemory(3, 'has to be unpicked from the vines'),
   },
   {
     ...TWINE,
@@ -82,20 +82,20 @@ export const CORDS: readonly Cord[] = [
     id: 'guy-wire',
     name: 'Galvanised wire, 12 gauge (2.7 mm)',
     diameterMm: 2.7,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...TWINE,
     id: 'rope-natural',
     name: 'Natural-fibre lashing rope, ¼″ (6 mm)',
     diameterMm: 6,
-    life: { seasons: 3, source: 'from memory', note: 'look it over every spring' },
+    life: fromMemory(3, 'look it over every spring'),
   },
   {
     ...WIRE,
     id: 'chain-light',
     name: 'Galvanised chain, ⅛″ (3 mm)',
     diameterMm: 3,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
 ];

@@ -1,4 +1,4 @@
-import { meshOpacity, type MeshRoll } from './stock';
+import { fromMemory, meshOpacity, type MeshRoll } from './stock';
 
 /** Nets, fleece and film to lay over hoops: `heightMm` is the width of the roll. Openings are common practice (what each keeps out, no source); widths, threads, light and lives from memory. */
 const cover = (
@@ -22,7 +22,7 @@ export const COVERS: readonly MeshRoll[] = [
     openingMm: 0.8,
     wireMm: 0.2,
     opacity: 0.2,
-    life: { seasons: 6, source: 'from memory', note: 'UV-stabilised; mend every hole' },
+    life: fromMemory(6, 'UV-stabilised; mend every hole'),
   }),
   cover({
     id: 'cover-insect-wide',
@@ -31,7 +31,7 @@ export const COVERS: readonly MeshRoll[] = [
     openingMm: 0.8,
     wireMm: 0.2,
     opacity: 0.2,
-    life: { seasons: 6, source: 'from memory', note: 'UV-stabilised; mend every hole' },
+    life: fromMemory(6, 'UV-stabilised; mend every hole'),
   }),
   cover({
     id: 'cover-butterfly',
@@ -39,7 +39,7 @@ export const COVERS: readonly MeshRoll[] = [
     heightMm: 4000,
     openingMm: 7,
     wireMm: 0.5,
-    life: { seasons: 6, source: 'from memory', note: 'UV-stabilised' },
+    life: fromMemory(6, 'UV-stabilised'),
   }),
   cover({
     id: 'cover-bird',
@@ -47,7 +47,7 @@ export const COVERS: readonly MeshRoll[] = [
     heightMm: 4000,
     openingMm: 19,
     wireMm: 1,
-    life: { seasons: 5, source: 'from memory', note: 'knotted; snags on buttons and twigs' },
+    life: fromMemory(5, 'knotted; snags on buttons and twigs'),
   }),
   cover({
     id: 'cover-fleece',
@@ -57,7 +57,7 @@ export const COVERS: readonly MeshRoll[] = [
     wireMm: 0.1,
     look: 'cloth',
     opacity: 0.15,
-    life: { seasons: 2, source: 'from memory', note: 'tears on thorns and in wind' },
+    life: fromMemory(2, 'tears on thorns and in wind'),
   }),
   cover({
     id: 'cover-film',
@@ -67,7 +67,7 @@ export const COVERS: readonly MeshRoll[] = [
     wireMm: 0.15,
     look: 'cloth',
     opacity: 0.12,
-    life: { seasons: 4, source: 'from memory', note: 'UV-stabilised' },
+    life: fromMemory(4, 'UV-stabilised'),
   }),
 ];
 
@@ -82,6 +82,6 @@ export const GLAZING: readonly MeshRoll[] = [
     stiff: true,
     look: 'cloth',
     opacity: 0.2,
-    life: { seasons: 10, source: 'from memory', note: 'its printed side to the sun; it yellows in time' },
+    life: fromMemory(10, 'its printed side to the sun; it yellows in time'),
   }),
 ];

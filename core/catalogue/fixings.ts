@@ -1,5 +1,5 @@
 import { inches } from '../quantity/length';
-import { PACKED, type Piece } from './stock';
+import { fromMemory, PACKED, type Piece } from './stock';
 
 /** What is driven: screws, nails, staples, eyes, and their washers. mm, seasons; the source of each life stands beside it. */
 export const FIXINGS: readonly Piece[] = [
@@ -9,7 +9,7 @@ export const FIXINGS: readonly Piece[] = [
     name: 'Tacker staple, ⅜″ (10 mm)',
     lengthMm: 10,
     thickMm: 1.2,
-    life: { seasons: 8, source: 'from memory', note: 'stainless where it stays wet' },
+    life: fromMemory(8, 'stainless where it stays wet'),
   },
   {
     ...PACKED,
@@ -18,7 +18,7 @@ export const FIXINGS: readonly Piece[] = [
     lengthMm: inches(2.5),
     thickMm: 5,
     threaded: true,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -27,7 +27,7 @@ export const FIXINGS: readonly Piece[] = [
     lengthMm: inches(3.5),
     thickMm: 5,
     threaded: true,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -36,7 +36,7 @@ export const FIXINGS: readonly Piece[] = [
     lengthMm: inches(1.25),
     thickMm: 4,
     threaded: true,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -45,7 +45,7 @@ export const FIXINGS: readonly Piece[] = [
     lengthMm: 16,
     thickMm: 3.5,
     threaded: true,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...PACKED,
@@ -54,7 +54,7 @@ export const FIXINGS: readonly Piece[] = [
     lengthMm: 20,
     thickMm: 3.5,
     threaded: true,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...PACKED,
@@ -63,7 +63,7 @@ export const FIXINGS: readonly Piece[] = [
     lengthMm: 40,
     thickMm: 4,
     threaded: true,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -72,7 +72,7 @@ export const FIXINGS: readonly Piece[] = [
     lengthMm: 50,
     thickMm: 4.5,
     threaded: true,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -81,7 +81,7 @@ export const FIXINGS: readonly Piece[] = [
     lengthMm: 75,
     thickMm: 5,
     threaded: true,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -90,14 +90,14 @@ export const FIXINGS: readonly Piece[] = [
     lengthMm: inches(1.5),
     thickMm: 4.8,
     threaded: true,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...PACKED,
     id: 'washer-fender',
     name: 'Fender washer, 1″ (25 mm)',
     lengthMm: 2,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...PACKED,
@@ -105,7 +105,7 @@ export const FIXINGS: readonly Piece[] = [
     name: 'Fence staple, 1¼″ (30 mm)',
     lengthMm: 30,
     thickMm: 3.5,
-    life: { seasons: 15, source: 'from memory', note: 'works loose where it carries alone' },
+    life: fromMemory(15, 'works loose where it carries alone'),
   },
   {
     ...PACKED,
@@ -113,7 +113,7 @@ export const FIXINGS: readonly Piece[] = [
     name: 'Round-headed nail, 1½″ (40 mm)',
     lengthMm: 40,
     thickMm: 3,
-    life: { seasons: 15, source: 'from memory', note: 'left proud' },
+    life: fromMemory(15, 'left proud'),
   },
   {
     ...PACKED,
@@ -124,7 +124,7 @@ export const FIXINGS: readonly Piece[] = [
     thickMm: 8,
     threaded: true,
     goesInMm: 50,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...PACKED,
@@ -134,6 +134,6 @@ export const FIXINGS: readonly Piece[] = [
     thickMm: 4,
     threaded: true,
     goesInMm: 25,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
 ];

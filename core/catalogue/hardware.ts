@@ -1,5 +1,5 @@
 import { inches } from '../quantity/length';
-import { PACKED, type Piece } from './stock';
+import { fromMemory, PACKED, type Piece } from './stock';
 
 /** What holds, hangs, shuts and ties: hinges, latches, brackets, clips, ties, caps, pegs. mm, seasons; the source of each life stands beside it. */
 export const HARDWARE: readonly Piece[] = [
@@ -9,7 +9,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'gate-hinge',
     name: 'Hinge for a gate, plates 4″ (100 mm) high, with screws',
     lengthMm: 100,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...PACKED,
@@ -17,7 +17,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'gate-latch',
     name: 'Self-closing gravity latch, with screws',
     lengthMm: 120,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -27,7 +27,7 @@ export const HARDWARE: readonly Piece[] = [
     thickMm: 5,
     threaded: true,
     goesInMm: 25,
-    life: { seasons: 10, source: 'from memory', note: 'sun makes them brittle' },
+    life: fromMemory(10, 'sun makes them brittle'),
   },
   {
     ...PACKED,
@@ -35,7 +35,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'fence-unit',
     name: 'Electric fence unit, run from the mains, a battery or the sun',
     lengthMm: 230,
-    life: { seasons: 10, source: 'from memory' },
+    life: fromMemory(10),
   },
   {
     ...PACKED,
@@ -43,7 +43,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'line-clamp',
     name: 'Line clamp, galvanised',
     lengthMm: 30,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -51,7 +51,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'gate-handle',
     name: 'Insulated spring handle for an electric fence',
     lengthMm: 300,
-    life: { seasons: 8, source: 'from memory' },
+    life: fromMemory(8),
   },
   {
     ...PACKED,
@@ -59,7 +59,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'warning-sign',
     name: 'Warning sign for an electric fence, 4 × 8″ (100 × 200 mm)',
     lengthMm: 200,
-    life: { seasons: 8, source: 'from memory' },
+    life: fromMemory(8),
   },
   {
     ...PACKED,
@@ -67,7 +67,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'pipe-clamp',
     name: 'Cross clamp for rod and pipe',
     lengthMm: 60,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...PACKED,
@@ -75,14 +75,14 @@ export const HARDWARE: readonly Piece[] = [
     id: 'hook-eye',
     name: 'Hook and eye, 3″ (75 mm)',
     lengthMm: 75,
-    life: { seasons: 12, source: 'from memory' },
+    life: fromMemory(12),
   },
   {
     ...PACKED,
     id: 'hoop-clip',
     name: 'Snap clip for hoops',
     lengthMm: 60,
-    life: { seasons: 6, source: 'from memory', note: 'sun makes them brittle' },
+    life: fromMemory(6, 'sun makes them brittle'),
   },
   {
     ...PACKED,
@@ -90,7 +90,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'butt-hinge',
     name: 'Butt hinge 2½″ (65 mm), with screws',
     lengthMm: 65,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -98,7 +98,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'pipe-strap',
     name: 'Pipe strap, 1″ (33 mm), with screws',
     lengthMm: 70,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -119,14 +119,14 @@ export const HARDWARE: readonly Piece[] = [
     id: 'tie-uv',
     name: 'UV-grade cable tie, 8″ (200 mm)',
     lengthMm: 200,
-    life: { seasons: 5, source: 'from memory' },
+    life: fromMemory(5),
   },
   {
     ...PACKED,
     id: 'l-bracket',
     name: 'Galvanised L-bracket, 2″ (50 mm)',
     lengthMm: 50,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...PACKED,
@@ -134,7 +134,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'post-cap',
     name: 'Post cap',
     lengthMm: 20,
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -142,7 +142,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'strap-hinge',
     name: 'Strap hinge 8″ (200 mm), with screws',
     lengthMm: inches(8),
-    life: { seasons: 15, source: 'from memory' },
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -150,7 +150,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'turnbuckle',
     name: 'Turnbuckle, eye and eye, 6″ (150 mm)',
     lengthMm: 150,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...PACKED,
@@ -160,7 +160,7 @@ export const HARDWARE: readonly Piece[] = [
     lengthMm: 100,
     goesInMm: 40,
     thickMm: 6,
-    life: { seasons: 25, source: 'from memory' },
+    life: fromMemory(25),
   },
   {
     ...PACKED,
@@ -170,14 +170,14 @@ export const HARDWARE: readonly Piece[] = [
     lengthMm: 150,
     goesInMm: 40,
     thickMm: 8,
-    life: { seasons: 25, source: 'from memory' },
+    life: fromMemory(25),
   },
   {
     ...PACKED,
     id: 'wall-plug',
     name: 'Wall plug for a ¼″ (6 to 8 mm) screw',
     lengthMm: 40,
-    life: { seasons: 25, source: 'from memory' },
+    life: fromMemory(25),
   },
   {
     ...PACKED,
@@ -185,13 +185,13 @@ export const HARDWARE: readonly Piece[] = [
     id: 'ground-anchor',
     name: 'Screw-in ground anchor with an eye, 30″ (760 mm)',
     lengthMm: 760,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     ...PACKED,
     id: 'ground-peg',
     name: 'Ground peg, 12″ (300 mm)',
     lengthMm: 300,
-    life: { seasons: 10, source: 'from memory' },
+    life: fromMemory(10),
   },
 ];

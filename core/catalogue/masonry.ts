@@ -1,5 +1,5 @@
 import { inches } from '../quantity/length';
-import type { Piece } from './stock';
+import { fromMemory, type Piece } from './stock';
 
 /** A hollow block, by what it measures (its joint is not in it), what it weighs dry, and what its cores hold. mm, kg, litres. */
 export interface Block extends Piece {
@@ -26,7 +26,7 @@ const block = (
   sold: 'packs',
   exact: true,
   lengthMm: o.longMm,
-  life: { seasons: 40, source: 'from memory' },
+  life: fromMemory(40),
   ...o,
 });
 const side = inches(7.625);

@@ -1,12 +1,12 @@
 import { inches } from '../quantity/length';
-import { meshOpacity, type MeshRoll, type WeldedPanel } from './stock';
+import { fromMemory, meshOpacity, type MeshRoll, type WeldedPanel } from './stock';
 
 /**
  * Welded wire panels and mesh rolls. Overall sizes are common practice; the spacing of the level
  * wires and the wire thicknesses are from memory and differ between makers, so measure yours. mm.
  */
 const LONG_LEVELS = [0, 4, 8, 12, 18, 24, 30, 36, 42, 50].map(inches);
-const galvanised = { seasons: 20, source: 'from memory', note: 'galvanised after welding' } as const;
+const galvanised = fromMemory(20, 'galvanised after welding');
 
 function evenly(edge: number, pitch: number, overall: number): number[] {
   const levels: number[] = [];
@@ -14,51 +14,40 @@ function evenly(edge: number, pitch: number, overall: number): number[] {
   return levels;
 }
 
-const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold'>[] = [
+/** Where nothing else is said they carry anything, their first upright wire at the edge. */
+const WELDED: readonly (Omit<WeldedPanel, 'form' | 'look' | 'opacity' | 'sold' | 'edgeMm' | 'carries' | 'life'> &
+  Partial<WeldedPanel>)[] = [
   {
-    form: 'panel',
     id: 'panel-16ft',
     market: 'imperial',
     name: 'Welded panel 16′ × 50″, 8″ mesh',
     lengthMm: inches(192),
     heightMm: inches(50),
     pitchMm: inches(8),
-    edgeMm: 0,
     levelsMm: LONG_LEVELS,
     wireMm: 5.3,
-    carries: 'heavy',
-    life: galvanised,
   },
   {
-    form: 'panel',
     id: 'panel-8ft',
     market: 'imperial',
     name: 'Welded panel 8′ × 50″, 8″ mesh',
     lengthMm: inches(96),
     heightMm: inches(50),
     pitchMm: inches(8),
-    edgeMm: 0,
     levelsMm: LONG_LEVELS,
     wireMm: 5.3,
-    carries: 'heavy',
-    life: galvanised,
   },
   {
-    form: 'panel',
     id: 'panel-8ft-close',
     market: 'imperial',
     name: 'Welded panel 8′ × 48″, 4″ mesh',
     lengthMm: inches(96),
     heightMm: inches(48),
     pitchMm: inches(4),
-    edgeMm: 0,
     levelsMm: evenly(0, inches(4), inches(48)),
     wireMm: 4.1,
-    carries: 'heavy',
-    life: galvanised,
   },
   {
-    form: 'panel',
     id: 'panel-3m',
     market: 'metric',
     name: 'Welded sheet 3000 × 1500, 150 mesh',
@@ -68,40 +57,36 @@ const WELDED: readonly Omit<WeldedPanel, 'look' | 'opacity' | 'sold'>[] = [
     edgeMm: 75,
     levelsMm: evenly(75, 150, 1500),
     wireMm: 5,
-    carries: 'heavy',
-    life: galvanised,
   },
   {
-    form: 'panel',
     id: 'panel-2m5-narrow',
     market: 'metric',
     name: 'Welded panel 2500 × 1230, 50 × 200 mesh',
     lengthMm: 2500,
     heightMm: 1230,
     pitchMm: 50,
-    edgeMm: 0,
     levelsMm: [15, 215, 415, 615, 815, 1015, 1215],
     wireMm: 4,
-    carries: 'heavy',
-    life: galvanised,
   },
   {
-    form: 'panel',
     id: 'panel-light',
     market: 'metric',
     name: 'Light garden mesh 2000 × 1200, 100 mesh',
     lengthMm: 2000,
     heightMm: 1200,
     pitchMm: 100,
-    edgeMm: 0,
     levelsMm: evenly(0, 100, 1200),
     wireMm: 2,
     carries: 'medium',
-    life: { seasons: 8, source: 'from memory', note: 'thin wire, plastic coat' },
+    life: fromMemory(8, 'thin wire, plastic coat'),
   },
 ];
 
 export const PANELS: readonly WeldedPanel[] = WELDED.map((panel) => ({
+  form: 'panel',
+  edgeMm: 0,
+  carries: 'heavy',
+  life: galvanised,
   ...panel,
   look: 'wire',
   opacity: meshOpacity(panel.wireMm, panel.pitchMm, panel.heightMm / Math.max(1, panel.levelsMm.length - 1)),
@@ -121,7 +106,9 @@ const roll = (
   sold: 'rolls',
   ...o,
 });
-const stiffLife = { seasons: 15, source: 'from memory', note: 'galvanised after welding' } as const;
+const stiffLife = fromMemory(15, 'galvanised after welding');
+/** Welded wire that stands by itself. */
+const STIFF = { look: 'wire', stiff: true, life: stiffLife } as const;
 
 export const MESH_ROLLS: readonly MeshRoll[] = [
   roll({
@@ -130,7 +117,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     heightMm: inches(24),
     openingMm: 50,
     wireMm: 1.5,
-    life: { seasons: 4, source: 'from memory', note: 'UV-stabilised' },
+    life: fromMemory(4, 'UV-stabilised'),
   }),
   roll({
     id: 'mesh-garden',
@@ -140,7 +127,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     wireMm: 2,
     look: 'wire',
     carries: 'light',
-    life: { seasons: 8, source: 'from memory', note: 'thin wire, plastic coat; folds when it is leaned on' },
+    life: fromMemory(8, 'thin wire, plastic coat; folds when it is leaned on'),
   }),
   roll({
     id: 'skirt-cloth',
@@ -150,7 +137,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     wireMm: 0.4,
     look: 'cloth',
     opacity: 0.5,
-    life: { seasons: 4, source: 'from memory', note: 'taken off when the plants have hardened' },
+    life: fromMemory(4, 'taken off when the plants have hardened'),
   }),
   roll({
     id: 'planter-cloth',
@@ -160,7 +147,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     wireMm: 0.4,
     look: 'cloth',
     opacity: 1,
-    life: { seasons: 5, source: 'from memory', note: 'lets water through; the sun takes it where it lies bare' },
+    life: fromMemory(5, 'lets water through; the sun takes it where it lies bare'),
   }),
   roll({
     id: 'mesh-cage-60',
@@ -168,10 +155,9 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     heightMm: inches(60),
     openingMm: inches(6),
     wireMm: 3.4,
-    look: 'wire',
-    stiff: true,
+    ...STIFF,
     carries: 'heavy',
-    life: { seasons: 12, source: 'from memory', note: 'plain steel: it rusts, slowly' },
+    life: fromMemory(12, 'plain steel: it rusts, slowly'),
   }),
   roll({
     id: 'mesh-cage-72',
@@ -179,10 +165,9 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     heightMm: inches(72),
     openingMm: inches(6),
     wireMm: 3.4,
-    look: 'wire',
-    stiff: true,
+    ...STIFF,
     carries: 'heavy',
-    life: { seasons: 12, source: 'from memory', note: 'plain steel: it rusts, slowly' },
+    life: fromMemory(12, 'plain steel: it rusts, slowly'),
   }),
   roll({
     id: 'mesh-4-welded',
@@ -190,10 +175,8 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     heightMm: inches(48),
     openingMm: inches(4),
     wireMm: 2.5,
-    look: 'wire',
-    stiff: true,
+    ...STIFF,
     carries: 'medium',
-    life: stiffLife,
   }),
   roll({
     id: 'mesh-2x3-36',
@@ -202,10 +185,8 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     openingMm: inches(2),
     stepMm: inches(3),
     wireMm: 2,
-    look: 'wire',
-    stiff: true,
+    ...STIFF,
     carries: 'medium',
-    life: stiffLife,
   }),
   roll({
     id: 'hardware-36',
@@ -213,9 +194,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     heightMm: inches(36),
     openingMm: inches(0.5),
     wireMm: 1,
-    look: 'wire',
-    stiff: true,
-    life: stiffLife,
+    ...STIFF,
   }),
   roll({
     id: 'hardware-48',
@@ -223,9 +202,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     heightMm: inches(48),
     openingMm: inches(0.5),
     wireMm: 1,
-    look: 'wire',
-    stiff: true,
-    life: stiffLife,
+    ...STIFF,
   }),
   roll({
     id: 'mesh-1-36',
@@ -233,9 +210,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     heightMm: inches(36),
     openingMm: inches(1),
     wireMm: 1.4,
-    look: 'wire',
-    stiff: true,
-    life: stiffLife,
+    ...STIFF,
   }),
   roll({
     id: 'mesh-1-48',
@@ -243,9 +218,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     heightMm: inches(48),
     openingMm: inches(1),
     wireMm: 1.4,
-    look: 'wire',
-    stiff: true,
-    life: stiffLife,
+    ...STIFF,
   }),
   roll({
     id: 'mesh-2x4-60',
@@ -254,10 +227,8 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     openingMm: inches(2),
     stepMm: inches(4),
     wireMm: 2.5,
-    look: 'wire',
-    stiff: true,
+    ...STIFF,
     carries: 'medium',
-    life: stiffLife,
   }),
   roll({
     id: 'mesh-2x4-72',
@@ -266,10 +237,8 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     openingMm: inches(2),
     stepMm: inches(4),
     wireMm: 2.5,
-    look: 'wire',
-    stiff: true,
+    ...STIFF,
     carries: 'medium',
-    life: stiffLife,
   }),
   roll({
     id: 'mesh-2x4-96',
@@ -278,10 +247,8 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     openingMm: inches(2),
     stepMm: inches(4),
     wireMm: 2.5,
-    look: 'wire',
-    stiff: true,
+    ...STIFF,
     carries: 'medium',
-    life: stiffLife,
   }),
   roll({
     id: 'mesh-deer-96',
@@ -290,6 +257,6 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     openingMm: 50,
     wireMm: 2,
     look: 'net',
-    life: { seasons: 10, source: 'from memory', note: 'UV-stabilised plastic' },
+    life: fromMemory(10, 'UV-stabilised plastic'),
   }),
 ];

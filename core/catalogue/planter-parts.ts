@@ -1,17 +1,15 @@
-import type { Piece } from './stock';
+import { fromMemory, PACKED, type Piece } from './stock';
 
 /** What planters are made of, and the plants that are bought for them. mm, seasons; the source of each life stands beside it. */
 export const PLANTER_PARTS: readonly Piece[] = [
   {
-    form: 'piece',
+    ...PACKED,
     look: 'timber',
-    opacity: 1,
-    sold: 'packs',
     exact: true,
     id: 'tower-tier',
     name: 'Stacking pot of three cups, 12″ (300 mm) across',
     lengthMm: 300,
-    life: { seasons: 5, source: 'from memory', note: 'sun makes the plastic brittle' },
+    life: fromMemory(5, 'sun makes the plastic brittle'),
   },
   {
     form: 'piece',
@@ -25,25 +23,21 @@ export const PLANTER_PARTS: readonly Piece[] = [
     life: { seasons: 3, source: 'common practice', note: 'then its runners take its place' },
   },
   {
-    form: 'piece',
+    ...PACKED,
     look: 'timber',
-    opacity: 1,
-    sold: 'packs',
     exact: true,
     id: 'pallet-48x40',
     name: 'Pallet, 48 × 40″ (1219 × 1016 mm), marked HT',
     lengthMm: 1219,
-    life: { seasons: 3, source: 'from memory', note: 'thin untreated softwood that is always wet' },
+    life: fromMemory(3, 'thin untreated softwood that is always wet'),
   },
   {
-    form: 'piece',
+    ...PACKED,
     look: 'timber',
-    opacity: 1,
-    sold: 'packs',
     exact: true,
     id: 'pallet-1200x800',
     name: 'Pallet, 1200 × 800 mm, marked HT',
     lengthMm: 1200,
-    life: { seasons: 4, source: 'from memory', note: 'untreated softwood that is always wet' },
+    life: fromMemory(4, 'untreated softwood that is always wet'),
   },
 ];

@@ -1,4 +1,4 @@
-import type { Pole, SteelPost } from './stock';
+import { fromMemory, type Pole, type SteelPost } from './stock';
 
 export const STEEL_POSTS: readonly SteelPost[] = [
   {
@@ -9,7 +9,7 @@ export const STEEL_POSTS: readonly SteelPost[] = [
     id: 'steel-post',
     name: 'Studded steel post',
     faceMm: 35,
-    life: { seasons: 25, source: 'from memory', note: 'painted or galvanised; rusts first at the ground line' },
+    life: fromMemory(25, 'painted or galvanised; rusts first at the ground line'),
   },
 ];
 
@@ -22,7 +22,7 @@ export const POLES: readonly Pole[] = [
     id: 'pole-larch',
     name: 'Larch pole, peeled, 1½″ (38 mm)',
     diameterMm: 38,
-    life: { seasons: 6, source: 'from memory', note: 'the foot goes first; cut it back and push it in again' },
+    life: fromMemory(6, 'the foot goes first; cut it back and push it in again'),
   },
   {
     form: 'pole',
@@ -32,7 +32,7 @@ export const POLES: readonly Pole[] = [
     id: 'pole-bamboo',
     name: 'Bamboo pole, 1″ (25 mm)',
     diameterMm: 25,
-    life: { seasons: 4, source: 'from memory', note: 'stored dry over winter' },
+    life: fromMemory(4, 'stored dry over winter'),
   },
   {
     form: 'pole',
@@ -42,6 +42,6 @@ export const POLES: readonly Pole[] = [
     id: 'cane-bamboo',
     name: 'Bamboo cane, ½″ (12 mm)',
     diameterMm: 12,
-    life: { seasons: 3, source: 'from memory', note: 'stored dry over winter' },
+    life: fromMemory(3, 'stored dry over winter'),
   },
 ];

@@ -1,4 +1,4 @@
-import type { Rod } from './stock';
+import { fromMemory, type Rod } from './stock';
 
 /** Round bar and pipe, bent by hand. Moduli: steel EN 1993-1-1, 3.2.6; PVC about 3 GPa, PE about 0.8 GPa, yields from memory. */
 export const RODS: readonly Rod[] = [
@@ -13,7 +13,7 @@ export const RODS: readonly Rod[] = [
     wallMm: 0,
     stiffnessMpa: 210_000,
     yieldMpa: 420,
-    life: { seasons: 15, source: 'from memory', note: 'rusts unless it is coated' },
+    life: fromMemory(15, 'rusts unless it is coated'),
   },
   {
     form: 'rod',
@@ -26,7 +26,7 @@ export const RODS: readonly Rod[] = [
     wallMm: 1.1,
     stiffnessMpa: 210_000,
     yieldMpa: 240,
-    life: { seasons: 20, source: 'from memory' },
+    life: fromMemory(20),
   },
   {
     form: 'rod',
@@ -39,7 +39,7 @@ export const RODS: readonly Rod[] = [
     wallMm: 2.87,
     stiffnessMpa: 3000,
     yieldMpa: 50,
-    life: { seasons: 8, source: 'from memory', note: 'sun makes it brittle' },
+    life: fromMemory(8, 'sun makes it brittle'),
   },
 ];
 
@@ -54,7 +54,7 @@ const sleeve = (o: Pick<Rod, 'id' | 'name' | 'diameterMm' | 'wallMm'>): Rod => (
   sold: 'lengths',
   stiffnessMpa: 3000,
   yieldMpa: 50,
-  life: { seasons: 10, source: 'from memory' },
+  life: fromMemory(10),
   ...o,
 });
 export const SLEEVE_PIPES: readonly Rod[] = [

@@ -12,6 +12,13 @@ export interface Life {
   note?: string;
 }
 
+/** How long something lasts, as somebody who has used it remembers. @example fromMemory(20, 'galvanised') */
+export const fromMemory = (seasons: number, note?: string): Life => ({
+  seasons,
+  source: 'from memory',
+  ...(note === undefined ? {} : { note }),
+});
+
 /**
  * Whose sizes a garden buys: timber, panels and twine by the inch and foot, or by the millimetre. Apart from
  * how lengths are written: who thinks in feet may well buy metric boards.

@@ -1,5 +1,5 @@
 import { inches } from '../quantity/length';
-import type { Life, SectionId, Timber, Treatment } from './stock';
+import { fromMemory, type Life, type SectionId, type Timber, type Treatment } from './stock';
 
 interface Section {
   id: SectionId;
@@ -47,19 +47,19 @@ export function nominalMm(section: string): { thickMm: number; wideMm: number } 
  */
 export const LIVES: Record<'slat' | 'light' | 'heavy', Record<Treatment, Life>> = {
   slat: {
-    untreated: { seasons: 5, source: 'from memory', note: 'clear of the soil, oiled' },
-    treated: { seasons: 12, source: 'from memory', note: 'clear of the soil' },
-    durable: { seasons: 12, source: 'from memory', note: 'clear of the soil' },
+    untreated: fromMemory(5, 'clear of the soil, oiled'),
+    treated: fromMemory(12, 'clear of the soil'),
+    durable: fromMemory(12, 'clear of the soil'),
   },
   light: {
     untreated: { seasons: 4, source: 'common practice', note: 'thin softwood in soil goes at the ground line first' },
-    treated: { seasons: 15, source: 'from memory', note: 'rated for ground contact; recoat cut ends' },
-    durable: { seasons: 10, source: 'from memory', note: 'heartwood of a naturally durable species' },
+    treated: fromMemory(15, 'rated for ground contact; recoat cut ends'),
+    durable: fromMemory(10, 'heartwood of a naturally durable species'),
   },
   heavy: {
-    untreated: { seasons: 7, source: 'from memory', note: 'end grain rots from the top unless it is capped' },
-    treated: { seasons: 20, source: 'from memory', note: 'rated for ground contact; recoat cut ends' },
-    durable: { seasons: 15, source: 'from memory', note: 'heartwood of a naturally durable species' },
+    untreated: fromMemory(7, 'end grain rots from the top unless it is capped'),
+    treated: fromMemory(20, 'rated for ground contact; recoat cut ends'),
+    durable: fromMemory(15, 'heartwood of a naturally durable species'),
   },
 };
 const lifeOf = (section: Section, treatment: Treatment): Life =>

@@ -142,7 +142,6 @@ function wiresOf({ v, setting, posts, low, at }: Between): Assembled {
 }
 
 function slatsOf({ v, setting, posts, low, at }: Between): Assembled {
-  const slat = stockOf(setting.catalogue, 'own-slat', 'pole');
   const wire = stockOf(setting.catalogue, 'own-wire', 'cord');
   const count = Math.max(2, Math.min(DRAWN, Math.floor(v.rowLength / (v.apart + v.thick))));
   // They are held by something level, high and low.
@@ -154,7 +153,7 @@ function slatsOf({ v, setting, posts, low, at }: Between): Assembled {
     return barOf({
       id: `slat-${i + 1}`,
       role: 'slat',
-      of: { id: slat.id, diameterMm: v.thick },
+      of: { id: posts[0]?.stock ?? '', diameterMm: v.thick },
       from: at(along, low),
       to: at(along, v.top),
     });
