@@ -17,7 +17,7 @@ export const cropHeight = check(
     says: {
       'height.low': 'Ends at {top}, but {crop} should be held to {wants}: build higher, or pinch it out at the top.',
       'height.pinch':
-        'Ends at {top}; {crop} goes on to {wants}, and nothing higher can be reached, or built of what is on sale here: pinch the tips out there, or let them hang over.',
+        'Ends at {top}; {crop} goes on to {wants}, and it goes no higher here: pinch the tips out there, or let them hang over.',
       'height.never': 'Ends at {top}, and {crop} should be held to {wants}: it wants a taller kind of support.',
       'height.top-it': '{top} of support. {crop} can grow to {grows}: top it or let it down at the top.',
       'height.enough': '{top} of support is as high as {crop} needs.',

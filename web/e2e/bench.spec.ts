@@ -206,7 +206,10 @@ test('the bench can be worked from the keyboard alone', async ({ page, request }
 
 // By itself: the kinds of what stands near come when the bench can be worked already. Each kind that there is costs every
 // bench where its own script is found, a quarter of a kilobyte.
-test('the bench loads under 235 kB of compressed script, and a quarter of a kilobyte for each kind', async ({ page, request }) => {
+test('the bench loads under 235 kB of compressed script, and a quarter of a kilobyte for each kind', async ({
+  page,
+  request,
+}) => {
   const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => one.id === 'tomato-wall'));
   await page.goto(`/g/${id}/s/tomato-wall`, { waitUntil: 'networkidle' });
   const scripts = await page.evaluate(() =>

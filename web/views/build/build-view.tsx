@@ -103,19 +103,22 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
     router.push(`/g/${id}/s/${structure.id}`);
   };
   const ways = kind.stands.includes('beds') ? freeWays(plan).slice(0, MOST_WAYS) : [];
+  // A support is weighed against others for a row of plants; what stands there already is said of its bed.
+  const forRow = kind.stands.includes('bed') && kind.purpose === 'support' && !kind.isThere;
+  const onBed = kind.stands.includes('bed') && !forRow;
   return (
     <>
-      {kind.stands.includes('bed') && kind.purpose === 'support' && (
+      {forRow && (
         <Link href={`/g/${id}/new?kind=${kind.id}`} className={buttonLook('plain')}>
           For a row of plants
         </Link>
       )}
-      {kind.stands.includes('bed') && kind.purpose !== 'support' && plan.beds.length > 0 && (
+      {onBed && plan.beds.length > 0 && (
         <Chooser
-          label={`${kind.name}: over which bed`}
+          label={`${kind.name}: ${kind.isThere ? 'on' : 'over'} which bed`}
           value="none"
           choices={[
-            { id: 'none', label: 'Over a bed…', disabled: true },
+            { id: 'none', label: kind.isThere ? 'On a bed…' : 'Over a bed…', disabled: true },
             ...plan.beds.map((bed) => ({ id: bed.id, label: bed.name })),
           ]}
           className="w-48"
@@ -129,8 +132,8 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
           }
         />
       )}
-      {kind.stands.includes('bed') && kind.purpose !== 'support' && plan.beds.length === 0 && (
-        <p className="text-[0.95rem] text-soft">It stands over a bed: add one on the garden page first.</p>
+      {onBed && plan.beds.length === 0 && (
+        <p className="text-[0.95rem] text-soft">It stands on a bed: add one on the garden page first.</p>
       )}
       {kind.stands.includes('path') && (
         <Link
