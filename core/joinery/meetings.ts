@@ -72,16 +72,24 @@ function pairsOf(joint: Joint, named: ReadonlyMap<string, Part>): Meeting[] {
   const linked = linkedBy(pairs.map(({ a, b }) => [a.id, b.id] as const));
   // How far each lies from every place is found once, not once a pair.
   const from = own.map((part) => joint.places.map((place) => distanceTo(part, place)));
-  const gap = (i: number, j: number): number =>
-    joint.places.reduce(
-      (least, _, k) => Math.min(least, (from[i]?.[k] as number) + (from[j]?.[k] as number)),
-      Infinity,
-    );
-  const left = own
-    .flatMap((a, i) =>
-      own.flatMap((b, j) => (j > i ? [{ a, b, gap: gap(i, j), alike: Number(isMember(a) === isMember(b)) }] : [])),
-    )
-    .filter((one) => one.gap <= MEETS_MM)
+  // Only what is near one place can meet there: of a string along a hundred poles each pair is not tried at every place.
+  const gaps = new Map<number, number>();
+  joint.places.forEach((_, k) => {
+    const near = own.flatMap((_part, i) => ((from[i]?.[k] as number) <= MEETS_MM ? [i] : []));
+    near.forEach((i, n) => {
+      for (const j of near.slice(n + 1)) {
+        const gap = (from[i]?.[k] as number) + (from[j]?.[k] as number);
+        const pair = i * own.length + j;
+        if (gap <= MEETS_MM) gaps.set(pair, Math.min(gap, gaps.get(pair) ?? Infinity));
+      }
+    });
+  });
+  const left = [...gaps]
+    .toSorted(([a], [b]) => a - b)
+    .map(([pair, gap]) => {
+      const [a, b] = [own[Math.floor(pair / own.length)], own[pair % own.length]] as [Part, Part];
+      return { a, b, gap, alike: Number(isMember(a) === isMember(b)) };
+    })
     .toSorted((x, y) => x.alike - y.alike || x.gap - y.gap);
   for (const { a, b } of left) {
     if (linked.same(a.id, b.id)) continue;

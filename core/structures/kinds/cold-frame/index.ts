@@ -13,12 +13,13 @@ import { LID_WORDS } from '../../assemblies/hinged-lid';
 import { structureKind, type Built } from '../../kind';
 import type { Settings } from '../../knob';
 import { COVERING_WORDS } from '../../rules/covering';
+import { BOX_KNOB_WORDS, longestBoard } from '../../rules/box-knobs';
 import { ROW_MENDS, ROW_WORDS } from '../../rules/row';
 import { rowsOf } from '../../rules/stations';
 import { stillCome } from '../../rules/still-come';
 import { wholeStep } from '../../rules/tidy';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
-import { COLD_FRAME_KNOBS, longestBoard, offSun, type ColdFrameValues } from './knobs';
+import { COLD_FRAME_KNOBS, offSun, type ColdFrameValues } from './knobs';
 import { sizeColdFrame, type ColdFrameFacts } from './size';
 import { BUILDING } from './steps';
 import { WORDS } from './words';
@@ -73,7 +74,7 @@ export const kind = structureKind({
     }),
     stillCome,
   },
-  builtOf: [BOX_WORDS, LID_WORDS, ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
+  builtOf: [BOX_WORDS, BOX_KNOB_WORDS, LID_WORDS, ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
   ...WORDS,
   mends: {
     ...ROW_MENDS,

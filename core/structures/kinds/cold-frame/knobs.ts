@@ -1,23 +1,16 @@
-import { timberId } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
 import { roomOf } from '../../../site/bed';
 import { offSunDeg } from '../../../site/sun/faces';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled, Values } from '../../knob';
-import { rowKnobs } from '../../rules/row';
-import { perMarket, wholeStep } from '../../rules/tidy';
-import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
+import { boxBoardKnob, boxRowKnobs, boxStripKnob, boxTreatmentKnob } from '../../rules/box-knobs';
+import { perMarket } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
 
 /** A lid is opened from one side, and clear sheet is sold so wide: no deeper than this over the boards (from memory). mm. */
 const DEEPEST_MM = inches(36);
 /** A light longer than this twists, and the wind takes it (from memory). mm. */
 const LONGEST_LIGHT_MM = feet(3.5);
-const row = rowKnobs(32, 'Over the ends of the box.', { straddles: true });
-
-/** The longest of its boards on sale; any length where none is. mm. */
-export const longestBoard = (setting: BedSetting, set: { board?: unknown; treatment?: unknown }): number =>
-  setting.sizesOf(timberId(String(set.board), String(set.treatment))).at(-1) ?? Infinity;
 
 /** How far off the midday sun its front looks. Degrees. */
 export const offSun = (setting: BedSetting, faces: unknown): number =>
@@ -32,18 +25,7 @@ const tallest = (setting: BedSetting): number =>
  * 12 to 18″ behind (from memory).
  */
 export const COLD_FRAME_KNOBS = {
-  ...row,
-  rowLength: {
-    ...row.rowLength,
-    label: 'Length',
-    suggest: (setting, set) => {
-      const { lengthMm } = roomOf(setting.place.bed);
-      const longest = longestBoard(setting, set);
-      return lengthMm <= longest
-        ? { value: lengthMm, why: fact('row.bed') }
-        : { value: wholeStep(longest, setting.market), why: fact('row.board') };
-    },
-  },
+  ...boxRowKnobs(32),
   width: {
     type: 'length',
     places: true,
@@ -87,24 +69,9 @@ export const COLD_FRAME_KNOBS = {
         ? { value: 2, why: fact('courses.crop') }
         : { value: 1, why: fact('courses.low') },
   },
-  board: {
-    first: true,
-    ...sectionKnob({
-      label: 'Boards',
-      group: 'Box',
-      help: 'The sides of the box.',
-      of: ['1x6', '22x145'],
-      usual: { imperial: ['1x6', '22x145'], metric: ['22x145', '1x6'] },
-    }),
-  },
-  treatment: { first: true, ...treatmentKnob({ section: 'board', group: 'Box', use: 'light' }) },
-  strip: sectionKnob({
-    label: 'Strips of the lids and posts',
-    group: 'Box',
-    help: 'Choose them without knots: what is thin splits there.',
-    of: ['2x2', '45x45'],
-    usual: { imperial: ['2x2', '45x45'], metric: ['45x45', '2x2'] },
-  }),
+  board: boxBoardKnob,
+  treatment: boxTreatmentKnob,
+  strip: boxStripKnob('Strips of the lids and posts'),
   glazing: {
     type: 'choice',
     label: 'Lids covered with',

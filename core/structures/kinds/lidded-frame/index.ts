@@ -12,12 +12,13 @@ import { BOX_WORDS } from '../../assemblies/box-of-boards';
 import { LID_WORDS } from '../../assemblies/hinged-lid';
 import { structureKind } from '../../kind';
 import type { Settings } from '../../knob';
+import { BOX_KNOB_WORDS, longestBoard } from '../../rules/box-knobs';
 import { ROW_MENDS } from '../../rules/row';
 import { rowsOf } from '../../rules/stations';
 import { stillCome } from '../../rules/still-come';
 import { wholeStep } from '../../rules/tidy';
 import type { BedSetting } from '../../setting';
-import { aboveFor, LIDDED_FRAME_KNOBS, longestBoard, type LiddedFrameValues } from './knobs';
+import { aboveFor, LIDDED_FRAME_KNOBS, type LiddedFrameValues } from './knobs';
 import { WORDS } from './words';
 import { filledTo, sizeLiddedFrame, type LiddedFrameFacts } from './size';
 import { BUILDING } from './steps';
@@ -77,7 +78,7 @@ export const kind = structureKind({
     }),
     stillCome,
   },
-  builtOf: [BOX_WORDS, LID_WORDS, ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
+  builtOf: [BOX_WORDS, BOX_KNOB_WORDS, LID_WORDS, ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
   ...WORDS,
   mends: {
     ...ROW_MENDS,

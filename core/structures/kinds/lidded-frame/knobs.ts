@@ -1,7 +1,6 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { COVERS } from '../../../catalogue/covers';
 import { MESH_ROLLS } from '../../../catalogue/panels';
-import { timberId } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
 import { roomOf } from '../../../site/bed';
 import { netNeeds } from '../../../site/net-needs';
@@ -9,16 +8,14 @@ import { NEEDS } from '../../../site/visitors';
 import { fact } from '../../../wording/say';
 import type { Layer } from '../../assemblies/covered-panel';
 import type { Knobs, Values } from '../../knob';
-import { rowKnobs } from '../../rules/row';
+import { boxBoardKnob, boxRowKnobs, boxStripKnob, boxTreatmentKnob } from '../../rules/box-knobs';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
-import { sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 import { isOffered, type BedSetting } from '../../setting';
 
 /** Mesh that nothing gnaws through and no paw passes. */
 const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.openingMm <= inches(1)).map((roll) => roll.id);
 const FLOORS = STIFF.filter((id) => id.startsWith('hardware'));
 const NETS = COVERS.filter((one) => one.look === 'net');
-const row = rowKnobs(60, 'Over the ends of the box.', { straddles: true });
 /** Who comes from below: what tunnels, and what digs under boards. */
 function fromBelow(who: string): boolean {
   const need = NEEDS[who];
@@ -58,24 +55,9 @@ export const RIM_MM = inches(1);
 export const aboveFor = (tallestMm: number, overFillMm: number): number =>
   Math.min(MOST_ABOVE_MM, Math.max(LEAST_ABOVE_MM, tallestMm + OVER_PLANTS_MM - overFillMm));
 
-/** The longest of its boards on sale; any length where none is. mm. */
-export const longestBoard = (setting: BedSetting, set: { board?: unknown; treatment?: unknown }): number =>
-  setting.sizesOf(timberId(String(set.board), String(set.treatment))).at(-1) ?? Infinity;
-
 /** A box of boards with ½″ mesh under it and hinged mesh lids, 3′ × 8′ × 12″ for example (common practice, no source). */
 export const LIDDED_FRAME_KNOBS = {
-  ...row,
-  rowLength: {
-    ...row.rowLength,
-    label: 'Length',
-    suggest: (setting, set) => {
-      const { lengthMm } = roomOf(setting.place.bed);
-      const longest = longestBoard(setting, set);
-      return lengthMm <= longest
-        ? { value: lengthMm, why: fact('row.bed') }
-        : { value: wholeStep(longest, setting.market), why: fact('row.board') };
-    },
-  },
+  ...boxRowKnobs(60),
   width: {
     type: 'length',
     places: true,
@@ -180,24 +162,9 @@ export const LIDDED_FRAME_KNOBS = {
       why: fact('above.grows'),
     }),
   },
-  board: {
-    first: true,
-    ...sectionKnob({
-      label: 'Boards',
-      group: 'Box',
-      help: 'The sides of the box.',
-      of: ['1x6', '22x145'],
-      usual: { imperial: ['1x6', '22x145'], metric: ['22x145', '1x6'] },
-    }),
-  },
-  strip: sectionKnob({
-    label: 'Strips of the lid and posts',
-    group: 'Box',
-    help: 'Choose them without knots: what is thin splits there.',
-    of: ['2x2', '45x45'],
-    usual: { imperial: ['2x2', '45x45'], metric: ['45x45', '2x2'] },
-  }),
-  treatment: { first: true, ...treatmentKnob({ section: 'board', group: 'Box', use: 'light' }) },
+  board: boxBoardKnob,
+  strip: boxStripKnob('Strips of the lid and posts'),
+  treatment: boxTreatmentKnob,
   mesh: {
     type: 'choice',
     label: 'Mesh over it',

@@ -43,8 +43,6 @@ export const WORDS = {
     },
   },
   phrases: {
-    'row.board': 'As long as the longest board on sale; what is left takes a second frame.',
-    'width.bed': 'As wide as the bed.',
     'width.reach': 'No deeper than you reach from one side.',
     'fill.own': 'Nothing lies under it: they root in the bed.',
     'fill.dug': 'It is there, and costs nothing.',
@@ -62,7 +60,6 @@ export const WORDS = {
     'mesh.paw': 'Half an inch stops a paw, a beak and a tooth.',
     'net.finer': '{who} come through any mesh: a net over it stops them.',
     'net.none': 'The mesh alone stops whoever comes.',
-    'lids.one': 'One lid of this length is lifted by one person.',
     'lids.short': 'Shorter lids are lifted with one hand and do not twist.',
     'count.roof': 'One frame over all, on the posts',
     'count.doors': '{doors|door|doors}, each of two level strips and upright ones between',
