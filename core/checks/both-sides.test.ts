@@ -94,7 +94,6 @@ import { pocketRoom } from './pocket-room';
 import { roofLifts } from './roof-lifts';
 import { roofWires } from './roof-wires';
 import { towerStands } from './tower-stands';
-import { vented } from './vented';
 import { wallHolds } from './wall-holds';
 import { wireSags } from './wire-sags';
 import { wiresApart } from './wires-apart';
@@ -474,7 +473,6 @@ const CASES: Record<string, Case[]> = {
     [facesSun({ offDeg: 51 }), 'note', 'sun.aside'],
     [facesSun({ offDeg: 101 }), 'warn', 'sun.away'],
   ],
-  vented: [[vented({ opacity: 0.2 }), 'note', 'vent.daily']],
   'mesh-fixed': [
     [meshFixed({ by: 'staples' }), 'warn', 'fixing.staples'],
     [meshFixed({ by: 'screws' }), 'good', 'fixing.screws'],
@@ -529,8 +527,9 @@ const CASES: Record<string, Case[]> = {
     [coverKeeps({ needs: [], openingMm: 50 }), null],
   ],
   'cover-light': [
-    [coverLight({ opacity: 0.14, breathes: true }), 'good', 'light.less'],
-    [coverLight({ opacity: 0.12, breathes: false }), 'note', 'light.heat'],
+    [coverLight({ opacity: 0.14, airedBy: 'mesh' }), 'good', 'light.less'],
+    [coverLight({ opacity: 0.12, airedBy: 'ends' }), 'note', 'light.heat'],
+    [coverLight({ opacity: 0.2, airedBy: 'lids' }), 'note', 'light.lids'],
   ],
   'cover-opens': [
     [coverOpens({ crop: 'Squash', on: '06-20' }), 'note', 'opens.by'],

@@ -1,4 +1,6 @@
 import type { Crop } from '../crops/crop';
+import type { Planted } from '../crops/planted';
+import { plantsOf, type Design } from '../design/design';
 import { firstToOpen } from '../growth/flowering';
 import { netNeeds } from '../site/net-needs';
 import type { Climate } from '../growth/growth';
@@ -14,6 +16,21 @@ import { coverOpens } from './cover-opens';
 export interface Nearest {
   crop: Crop;
   highMm: number;
+}
+
+/** The plant over which least of a cover is left, `overMm` of it over the soil so far across; null where nothing grows. mm. */
+export function nearestUnder(
+  design: Pick<Design, 'stations'>,
+  planted: readonly Planted[],
+  overMm: (acrossMm: number) => number,
+): Nearest | null {
+  const [nearest] = plantsOf(design)
+    .flatMap((one): Nearest[] => {
+      const crop = planted.find(({ id }) => id === one.planting)?.crop;
+      return crop ? [{ crop, highMm: overMm(one.at[1]) }] : [];
+    })
+    .toSorted((a, b) => a.highMm - a.crop.heightMm - (b.highMm - b.crop.heightMm));
+  return nearest ?? null;
 }
 
 /** Under a cover of one height the tallest comes nearest; null where nothing grows. */

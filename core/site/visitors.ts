@@ -127,10 +127,10 @@ export const FAMILIES_OF: Readonly<Partial<Record<Visitor, readonly string[]>>> 
 
 /**
  * Whom live wires stop, by the heights at which a nose or a shoulder has to meet one, and how far off one may be (all
- * from memory): raccoons two low ones, badgers four close to the soil, groundhogs two, deer five up to 58″. mm.
+ * from memory): raccoons two low ones, badgers four close to the soil (4 to 12″), groundhogs two, deer five up to 58″. mm.
  */
 export const LIVE_NEEDS: Readonly<Record<string, { atMm: readonly number[]; withinMm: number }>> = {
-  badgers: { atMm: [100, 150, 200, 300], withinMm: 25 },
+  badgers: { atMm: [4, 6, 8, 12].map(inches), withinMm: 25 },
   groundhogs: { atMm: [inches(4), inches(9)], withinMm: 40 },
   raccoons: { atMm: [inches(6), inches(12)], withinMm: 50 },
   deer: { atMm: [inches(10), inches(22), inches(34), inches(46), inches(58)], withinMm: 80 },

@@ -1,12 +1,15 @@
 import type { Timber } from '../../catalogue/stock';
 import type { Joint } from '../../design/design';
 import { barOf, type Bar } from '../../design/shapes/bar';
-import { dot, minus, scale, type Point } from '../../geometry/space';
+import { add, cross, dot, minus, scale, type Point } from '../../geometry/space';
 import { feet, inches } from '../../quantity/length';
+import type { Bed } from '../../site/bed';
+import { onGround, wayAlong } from '../../site/ground';
 import { alongEvery, screwThrough } from '../rules/fixings';
 import type { Said } from '../said';
 import type { Setting } from '../setting';
 import type { Assembled } from './assembly';
+import { groundOf } from './bed-row';
 
 /** Long sides bulge: something inside them at most 4′ apart (common practice, no source). mm. */
 export const STAY_EVERY_MM = feet(4);
@@ -23,6 +26,30 @@ export interface BoardBox {
   longMm: number;
   wideMm: number;
   highMm: number;
+}
+
+/** A box that lies on its bed, along its soil, its middle so far across; turned about its middle where its front looks to the bed's back. mm. */
+export function boxOnBed(
+  bed: Bed,
+  o: { acrossMm: number; longMm: number; wideMm: number; highMm: number; turned: 1 | -1 },
+): BoardBox {
+  const { acrossMm, longMm, wideMm, highMm, turned } = o;
+  const ground = groundOf(bed);
+  const soil = onGround(ground, 0, acrossMm);
+  const along = wayAlong(ground);
+  const way = scale(along, turned);
+  const origin = turned < 0 ? add(soil, scale(along, longMm)) : soil;
+  const side: Point = [0, turned, 0];
+  const normal = cross(way, side);
+  return {
+    at: (x, y, up) => add(add(add(origin, scale(way, x)), scale(side, y)), scale(normal, up)),
+    way,
+    side,
+    normal,
+    longMm,
+    wideMm,
+    highMm,
+  };
 }
 
 export interface Sides {

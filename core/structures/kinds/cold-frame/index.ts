@@ -1,12 +1,12 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { boxBoards } from '../../../checks/box-boards';
+import { coverLight } from '../../../checks/cover-light';
 import { coverChecks } from '../../../checks/cover-set';
 import { facesSun } from '../../../checks/faces-sun';
 import { lidWeight } from '../../../checks/lid-weight';
 import { plantsFit } from '../../../checks/plants-fit';
 import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
-import { vented } from '../../../checks/vented';
 import { closedBy } from '../../../site/visitors';
 import { BOX_WORDS } from '../../assemblies/box-of-boards';
 import { LID_WORDS } from '../../assemblies/hinged-lid';
@@ -48,7 +48,7 @@ export const kind = structureKind({
       nearest: facts.nearest,
     }),
     facesSun({ offDeg: offSun(setting, v.faces) }),
-    vented({ opacity: stockOf(setting.catalogue, v.glazing, 'mesh roll').opacity }),
+    coverLight({ opacity: stockOf(setting.catalogue, v.glazing, 'mesh roll').opacity, airedBy: 'lids' }),
     boxBoards({
       longMm: design.builtMm,
       soldMm: longestBoard(setting, v),

@@ -1,14 +1,12 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import { chain } from '../../../design/chain';
-import { placed, plantsOf } from '../../../design/design';
-import type { Nearest } from '../../../checks/cover-set';
-import { add, cross, minus, scale, unit, type Point } from '../../../geometry/space';
-import { onGround } from '../../../site/ground';
+import { placed } from '../../../design/design';
+import { nearestUnder, type Nearest } from '../../../checks/cover-set';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
-import { boardsOf, propsOf, STAY_EVERY_MM, type BoardBox } from '../../assemblies/box-of-boards';
+import { boardsOf, boxOnBed, propsOf, STAY_EVERY_MM } from '../../assemblies/box-of-boards';
 import { panelKg, panelOf, STAPLE_EVERY_MM, WASHER_EVERY_MM } from '../../assemblies/covered-panel';
 import { hingedLid, lidLength, lidsOf } from '../../assemblies/hinged-lid';
 import type { Sizing } from '../../kind';
@@ -41,21 +39,7 @@ export function sizeColdFrame(v: ColdFrameValues, setting: BedSetting): Sizing<C
   const backMm = frontMm + board.wideMm;
   // One that looks the other way is turned about its middle.
   const turned = v.faces === 'back' ? -1 : 1;
-  const soil = onGround(ground, 0, y);
-  const alongSoil = unit(minus(onGround(ground, 1000, y), soil));
-  const way = scale(alongSoil, turned);
-  const origin = turned < 0 ? add(soil, scale(alongSoil, longMm)) : soil;
-  const side: Point = [0, turned, 0];
-  const normal = cross(way, side);
-  const box: BoardBox = {
-    at: (along, across, up) => add(add(add(origin, scale(way, along)), scale(side, across)), scale(normal, up)),
-    way,
-    side,
-    normal,
-    longMm,
-    wideMm: v.width,
-    highMm: frontMm,
-  };
+  const box = boxOnBed(bed, { acrossMm: y, longMm, wideMm: v.width, highMm: frontMm, turned });
   const slope = slopeOver(box, board, frontMm);
   // Posts end under the lids.
   const postsMm = [frontMm, slope.overMm(v.width / 2 - board.thickMm - strip.thickMm)] as const;
@@ -71,7 +55,15 @@ export function sizeColdFrame(v: ColdFrameValues, setting: BedSetting): Sizing<C
       setting,
     );
     const [, back] = panel.rails;
-    const hinged = hingedLid(slope.plane, { name, back, rim: raised.back, strip, fromMm, longMm: lidMm, up: normal });
+    const hinged = hingedLid(slope.plane, {
+      name,
+      back,
+      rim: raised.back,
+      strip,
+      fromMm,
+      longMm: lidMm,
+      up: box.normal,
+    });
     return { parts: panel.parts, joints: [...panel.joints, hinged] };
   });
   const over = together(...lids);
@@ -96,12 +88,7 @@ export function sizeColdFrame(v: ColdFrameValues, setting: BedSetting): Sizing<C
     rowsAtMm: rowsOf(stations, y),
     stations,
   });
-  const [nearest] = plantsOf({ stations })
-    .flatMap(({ crop, at }): Nearest[] => {
-      const planted = setting.planted.find((one) => one.crop.id === crop);
-      return planted ? [{ crop: planted.crop, highMm: slope.overMm((at[1] - y) * turned) }] : [];
-    })
-    .toSorted((a, b) => a.highMm - a.crop.heightMm - (b.highMm - b.crop.heightMm));
+  const nearest = nearestUnder({ stations }, setting.planted, (across) => slope.overMm((across - y) * turned));
   const half = v.width / 2;
   return {
     design: placed({
@@ -128,7 +115,7 @@ export function sizeColdFrame(v: ColdFrameValues, setting: BedSetting): Sizing<C
         { knob: 'width', view: 'end', at: [0, y + half, frontMm / 2], axis: 'right', perMm: 2 },
       ],
     }),
-    facts: { frontMm, nearest: nearest ?? null, lids: lidsOf(v), lidKg: panelKg(lids[0]?.parts ?? [], glazing) },
+    facts: { frontMm, nearest, lids: lidsOf(v), lidKg: panelKg(lids[0]?.parts ?? [], glazing) },
   };
 }
 

@@ -91,6 +91,25 @@ describe('electric wires', () => {
     expect(wire).toBeLessThan(2 * 4 * (feet(20) + 200) + 16 * inches(11));
   });
 
+  it('a sign hangs no farther than 33′ from the next, round every corner and over the bay that unhooks', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1500, max: 9000 }), fc.constantFrom('over', 'handles'), (bay, gate) => {
+        const { joints } = round({ bay, gate }).sized.design;
+        const signs = joints.filter(({ kind: joint }) => joint === 'sign on a wire').map(({ places }) => places[0]!);
+        signs.forEach((at, i) => expect(reach(at, signs[(i + 1) % signs.length]!)).toBeLessThanOrEqual(10_000));
+        // Each of the four sides has one.
+        for (const [axis, far] of [
+          [0, 0],
+          [0, feet(20)],
+          [1, 0],
+          [1, feet(20)],
+        ] as const)
+          expect(signs.some((at) => Math.abs(at[axis] - far) < 100)).toBe(true);
+      }),
+      { numRuns: cases(20) },
+    );
+  });
+
   it('past deer one does not step: a bay unhooks, each wire by a handle of its own', () => {
     const { count, bill, codes } = round({}, ['deer', 'raccoons']);
     expect(codes).not.toContain('live.past');

@@ -2,6 +2,7 @@ import type { Joint } from '../../../design/design';
 import { barOf, type Bar } from '../../../design/shapes/bar';
 import { blockOf, type Block } from '../../../design/shapes/block';
 import { lineOf, type Line } from '../../../design/shapes/line';
+import { chainThrough, lengthOf, pointAt } from '../../../geometry/curve';
 import { add, pathLength, scale, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
@@ -107,29 +108,21 @@ export function ringsOf(stakes: readonly LiveStake[], pieces: readonly Piece[], 
   return [...rings, ...handles];
 }
 
-/** Signs on the top wire of each stretch: one at least, and none farther than is said from the next. */
-export function signsOf(pieces: readonly Piece[], top: number): Joint[] {
-  return pieces
-    .filter(({ height, opens }) => height === top && !opens)
-    .flatMap(({ wire, stakes }) => {
-      const count = Math.ceil(pathLength(wire.path) / SIGN_EVERY_MM);
-      const every = Math.max(1, Math.floor((stakes.length - 1) / count));
-      return wire.path.slice(1).flatMap((to, i): Joint[] => {
-        const from = wire.path[i] as Point;
-        return i % every === 0 && i / every < count
-          ? [
-              {
-                id: `sign-${wire.id}-${i + 1}`,
-                kind: 'sign on a wire',
-                places: [scale(add(from, to), 0.5)],
-                parts: [wire.id],
-                fixings: [{ stock: 'warning-sign', count: 1 }],
-              },
-            ]
-          : [];
-      });
+/** Signs on the top wire, the bay that unhooks too: one at least on each piece, evenly along it, none farther than is said from the next. */
+export const signsOf = (pieces: readonly Piece[], top: number): Joint[] =>
+  pieces
+    .filter(({ height }) => height === top)
+    .flatMap(({ wire }) => {
+      const chain = chainThrough(wire.path);
+      const count = Math.ceil(lengthOf(chain) / SIGN_EVERY_MM);
+      return Array.from({ length: count }, (_, i): Joint => ({
+        id: `sign-${wire.id}-${i + 1}`,
+        kind: 'sign on a wire',
+        places: [pointAt(chain, (lengthOf(chain) * (i + 0.5)) / count)],
+        parts: [wire.id],
+        fixings: [{ stock: 'warning-sign', count: 1 }],
+      }));
     });
-}
 
 /** One wire up the first stake that joins all of them; none where there is one alone. */
 function linkOf(

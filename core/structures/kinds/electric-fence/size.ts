@@ -39,9 +39,7 @@ export function sizeElectricFence(v: ElectricFenceValues, setting: PathSetting):
   const stakes = run.posts.map((post, i): LiveStake => {
     // At a corner it stands square to the middle of the turn, so that one insulator serves both stretches.
     const ways = post.legs.flatMap((index) => run.legs[index] ?? []);
-    const mean = (of: (leg: (typeof ways)[number]) => Point): Point =>
-      ways.map(of).reduce((sum, way) => add(sum, way), [0, 0, 0]);
-    const along = mean((leg) => leg.along);
+    const along = ways.reduce<Point>((sum, leg) => add(sum, leg.along), [0, 0, 0]);
     const wide = Math.hypot(along[0], along[1]) < 0.01 ? (ways[0]?.along ?? [1, 0, 0]) : unit(along);
     return {
       stake: driveStake({

@@ -17,7 +17,7 @@ export const WORDS = {
         'The insulator is turned in by hand on the outer face. A wire that goes on lies in it; one that ends goes twice round it, and its end is twisted on to the next so that metal strands lie on metal strands.',
       'handle in its loop':
         'The wire is wound on to the spring of the handle; its hook drops into a loop of the wire at the far stake.',
-      'sign on a wire': 'Hung in the middle of a bay on the top wire, to be read from outside.',
+      'sign on a wire': 'Hung on the top wire between two stakes, to be read from outside.',
       'unit on its stake': 'On the inner face, its terminals down, two screws through its back.',
       'link on a wire': 'The link is clamped to each wire, bare metal on metal.',
       'lead on the unit':
@@ -46,7 +46,7 @@ export const WORDS = {
     'count.rod': 'One; in dry or sandy soil as many as the unit’s maker asks for',
     'count.rings': 'One at each stake for each wire',
     'count.handles': 'One for each wire',
-    'count.signs': 'One at least on each stretch, none farther than 33′ (10 m) from the next',
+    'count.signs': 'One at least on each piece of the top wire, none farther than 33′ (10 m) from the next',
     'count.unit-screws': 'Two through its back',
     'count.link-clamps': 'One at each wire',
     'count.lead-clamps': 'One',

@@ -1,9 +1,9 @@
 import { add } from '../../../geometry/space';
 import { stockOf } from '../../../catalogue/catalogue';
 import { bendOf, type Bend } from '../../../checks/bend-sets';
-import type { Nearest } from '../../../checks/cover-set';
+import { nearestUnder, type Nearest } from '../../../checks/cover-set';
 import { chain, soilChain } from '../../../design/chain';
-import { placed, plantsOf, type Station, type Design } from '../../../design/design';
+import { placed, type Design } from '../../../design/design';
 import type { Sheet } from '../../../design/shapes/sheet';
 import { inches } from '../../../quantity/length';
 import { roomOf } from '../../../site/bed';
@@ -147,18 +147,7 @@ export function sizeHoopTunnel(v: HoopTunnelValues, setting: BedSetting): Sizing
       soldMm: setting.sizesOf(rod.id).at(-1) ?? Infinity,
       apartMm,
       bend: v.shape === 'sprung' ? bendOf(hoop.tightMm, rod, false) : null,
-      nearest: nearestUnder(hoop, plantsOf({ stations }), setting, y),
+      nearest: nearestUnder({ stations }, setting.planted, (across) => heightAcross(hoop, across - y)),
     },
   };
-}
-
-/** The plant over which least of a hoop is left, where it stands across it. */
-function nearestUnder(hoop: Hoop, plants: readonly Station[], setting: BedSetting, y: number): Nearest | null {
-  const [nearest] = plants
-    .flatMap((one): Nearest[] => {
-      const crop = setting.planted.find((planted) => planted.id === one.planting)?.crop;
-      return crop ? [{ crop, highMm: heightAcross(hoop, one.at[1] - y) }] : [];
-    })
-    .toSorted((a, b) => a.highMm - a.crop.heightMm - (b.highMm - b.crop.heightMm));
-  return nearest ?? null;
 }

@@ -6,12 +6,11 @@ import type { Part } from '../../../design/shapes/shapes';
 import { fillOf, squareRim } from '../../../design/shapes/fill';
 import type { Bar } from '../../../design/shapes/bar';
 import { shifted } from '../../../geometry/curve';
-import { add, cross, minus, reach, scale, unit, UP, type Point } from '../../../geometry/space';
-import { onGround } from '../../../site/ground';
+import { add, reach, scale, UP } from '../../../geometry/space';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
-import { boardsOf, propsOf, STAY_EVERY_MM, type BoardBox, type Sides } from '../../assemblies/box-of-boards';
+import { boardsOf, boxOnBed, propsOf, STAY_EVERY_MM, type BoardBox, type Sides } from '../../assemblies/box-of-boards';
 import { lidsOf } from '../../assemblies/hinged-lid';
 import { panelKg, STAPLE_EVERY_MM } from '../../assemblies/covered-panel';
 import type { Sizing } from '../../kind';
@@ -78,19 +77,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
   const strip = stockOf(setting.catalogue, timberId(v.strip, stripTreatment), 'timber');
   const y = acrossBed(v.rowAt, setting);
   const longMm = v.rowLength;
-  const origin = onGround(ground, 0, y);
-  const way = unit(minus(onGround(ground, 1000, y), origin));
-  const side: Point = [0, 1, 0];
-  const normal = cross(way, side);
-  const box: BoardBox = {
-    at: (along, across, up) => add(add(add(origin, scale(way, along)), scale(side, across)), scale(normal, up)),
-    way,
-    side,
-    normal,
-    longMm,
-    wideMm: v.width,
-    highMm: v.courses * board.wideMm,
-  };
+  const box = boxOnBed(bed, { acrossMm: y, longMm, wideMm: v.width, highMm: v.courses * board.wideMm, turned: 1 });
   const doors = v.opens === 'doors';
   const postMm = box.highMm + (doors ? v.above : 0);
   // Mesh that is too narrow to run along stands in strips between the posts: each wants one to be stapled to.

@@ -3,6 +3,7 @@ import { planterLeans } from '../../../checks/planter-leans';
 import { LEAST_GAP_MM, pocketRoom } from '../../../checks/pocket-room';
 import { potRoom } from '../../../checks/pot-room';
 import { countOf } from '../../../crops/planted';
+import { AT_WALL } from '../../assemblies/at-wall';
 import { structureKind } from '../../kind';
 import { PALLET_PLANTER_KNOBS } from './knobs';
 import { gapOf } from './pallet';
@@ -33,6 +34,7 @@ export const kind = structureKind({
     }),
   ],
   ...BUILDING,
+  builtOf: [AT_WALL],
   ...WORDS,
   mends: {
     'pots.few': (v, { facts }, setting) => {

@@ -8,6 +8,7 @@ import type { Part } from '../../../design/shapes/shapes';
 import { add, minus, unit, UP, type Point } from '../../../geometry/space';
 import { fact } from '../../../wording/say';
 import { together } from '../../assemblies/assembly';
+import { heldAtWall } from '../../assemblies/at-wall';
 import type { Sizing } from '../../kind';
 import { plantsBought, WET_MIX_KG_L } from '../../rules/potting';
 import { FROM_ABOVE, fromEnd, fromFront } from '../../rules/row-views';
@@ -20,9 +21,6 @@ import { cellOf, gapOf, insideLitres, leaning, palletParts, pitchOf, rowsOf, typ
 
 /** Soil and wall drawn beside it. mm. */
 const BESIDE_MM = 400;
-/** Screws of one bracket: two in the bearer, two in the wall (from memory). */
-const BRACKET_SCREWS = 4;
-
 /** What its own checks and mends ask for. */
 export interface PalletPlanterFacts {
   pallet: Pallet;
@@ -144,18 +142,9 @@ function mixesIn(pallet: Pallet, lean: Lean, rows: number, bearers: readonly Bar
 
 /** A bracket at the head of either outer bearer. */
 const bracketsAt = (bearers: readonly Bar[]): Joint[] =>
-  (['left', 'right'] as const).map((side): Joint => {
+  (['left', 'right'] as const).map((side) => {
     const bearer = bearers[side === 'left' ? 0 : 2] as Bar;
-    return {
-      id: `bracket-${side}`,
-      kind: 'held at the wall',
-      places: [bearer.to],
-      parts: [bearer.id],
-      fixings: [
-        { stock: 'l-bracket', count: 1 },
-        { stock: 'screw-40', count: BRACKET_SCREWS },
-      ],
-    };
+    return heldAtWall({ id: `bracket-${side}`, part: bearer.id, at: bearer.to });
   });
 
 const reasonsOf = (v: PalletPlanterValues, rows: number): Design['reasons'] => ({

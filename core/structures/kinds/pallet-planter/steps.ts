@@ -56,7 +56,6 @@ const doings: Doings = {
   'step.bottom': { adds: ['bottom cloth'], uses: ['knife', 'tape', 'tacker', 'hammer'] },
   'step.pockets': { adds: ['pocket cloth'], uses: ['knife', 'tape', 'tacker', 'hammer'] },
   'step.stand': { uses: ['tape', 'gloves'] },
-  'step.brackets': { joins: ['held at the wall'], uses: ['drill', 'masonry bit', 'hammer', 'level', 'goggles'] },
   'step.fill': { adds: ['mix'], uses: ['barrow', 'gloves'] },
   'step.plant': { joins: ['planted', 'planted on top'], uses: ['knife', 'gloves'] },
   'step.water': { uses: ['barrow'] },

@@ -18,7 +18,6 @@ export const WORDS = {
       'mix filled': 'Mix between the bearers',
       planted: 'Planted through the cloth',
       'planted on top': 'Planted in the open top',
-      'held at the wall': 'Head held at the wall',
     },
     joinery: {
       'cloth stapled':
@@ -63,8 +62,6 @@ export const WORDS = {
     'step.pockets':
       'Turn it over. Two layers across each row, ends folded under, stapled to the slats over and under it.',
     'step.stand': 'Stand it where it will stay, its foot {foot} from the wall. Once filled it is not moved again.',
-    'step.brackets':
-      'Screw both brackets to the outer bearers and into the wall: into studs with the screws alone; into brick or stone drill 8 mm (5/16″) with a masonry bit and set plugs, in the bricks and not in the joints.',
     'step.fill': 'Fill from the top with moist potting mix, a hand at a time, pressed into every corner: {mix} in all.',
     'step.plant':
       'Cut an X for each plant, from the lowest row up, and press the mix round its roots. {plants|plant|plants} in all.',

@@ -28,7 +28,7 @@ export function floorOf(
   box: BoardBox,
   o: FloorOf,
   setting: SpotSetting,
-): Required<Pick<Assembled, 'parts' | 'joints'>> & { bearers: readonly Bar[]; slats: readonly Bar[]; spanMm: number } {
+): Required<Pick<Assembled, 'parts' | 'joints'>> & { slats: readonly Bar[]; spanMm: number } {
   const { at, longMm, wideMm } = box;
   const { sides, board, legs, bearer, slat } = o;
   const [t, p, s] = [board.thickMm, legs.thickMm, bearer.thickMm];
@@ -84,7 +84,7 @@ export function floorOf(
       fixings: [{ stock: screw, count: 1, drive: { through: one.id, into: under.id, way: scale(box.normal, -1) } }],
     })),
   );
-  return { parts: [...bearers, ...slats], joints: [...held, ...laid], bearers, slats, spanMm: 2 * (face - s / 2) };
+  return { parts: [...bearers, ...slats], joints: [...held, ...laid], slats, spanMm: 2 * (face - s / 2) };
 }
 
 /** Cloth over the slats, up at both ends; and the mix on it to an inch under the rim. */

@@ -5,6 +5,7 @@ import { planterStands } from '../../../checks/planter-stands';
 import { potRoom } from '../../../checks/pot-room';
 import { countOf } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
+import { AT_WALL } from '../../assemblies/at-wall';
 import { BOX_WORDS } from '../../assemblies/box-of-boards';
 import { structureKind } from '../../kind';
 import { wholeStep } from '../../rules/tidy';
@@ -43,7 +44,7 @@ export const kind = structureKind({
     }),
   ],
   ...BUILDING,
-  builtOf: [BOX_WORDS, TIMBER_WORDS],
+  builtOf: [AT_WALL, BOX_WORDS, TIMBER_WORDS],
   ...WORDS,
   mends: {
     'pots.few': (v, { facts }, setting) => {

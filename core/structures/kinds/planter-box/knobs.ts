@@ -25,7 +25,7 @@ export const RIM_MM = inches(1);
 export const DRAIN_MM = 8;
 
 /** How high one course of boards is. mm. */
-export const courseMm = (set: { board?: unknown }): number =>
+const courseMm = (set: { board?: unknown }): number =>
   SECTIONS.find(({ id }) => id === String(set.board))?.wideMm ?? inches(5.5);
 
 /** How high the box is over its floor’s lower face. mm. */

@@ -10,6 +10,7 @@ import { inches } from '../../../quantity/length';
 import { bowBetween } from '../../../statics/earth';
 import { fact } from '../../../wording/say';
 import { together } from '../../assemblies/assembly';
+import { heldAtWall } from '../../assemblies/at-wall';
 import { boardsOf, STAY_EVERY_MM, type BoardBox, type Sides } from '../../assemblies/box-of-boards';
 import type { Sizing } from '../../kind';
 import { plantsBought, WET_MIX_KG_L } from '../../rules/potting';
@@ -120,7 +121,7 @@ export function sizePlanterBox(v: PlanterBoxValues, setting: SpotSetting): Sizin
     design: placed({
       ...together(
         // From above the cloth hides the slats, and the mix is what is planted in.
-        { parts: [...floor.bearers, ...floor.slats], joints: floor.joints },
+        floor,
         { parts: filled.parts, joints: filled.joints },
         { parts: sides.posts, joints: sides.joints },
         { parts: sides.boards.flat() },
@@ -197,24 +198,16 @@ export function sizePlanterBox(v: PlanterBoxValues, setting: SpotSetting): Sizin
   };
 }
 
-/** Screws of one bracket: two in the board, two in the wall (from memory). */
-const BRACKET_SCREWS = 4;
-
-/** A bracket on the upper back board beside either outer leg. */
+/** A bracket on the upper back board beside either outer leg (from memory). */
 const bracketsOn = (box: BoardBox, sides: Sides): Joint[] =>
-  ['left', 'right'].map((side): Joint => {
+  (['left', 'right'] as const).map((side) => {
     const [, back] = sides.boards.at(-1) as [Bar, Bar];
     const along = side === 'left' ? inches(6) : box.longMm - inches(6);
-    return {
+    return heldAtWall({
       id: `bracket-${side}`,
-      kind: 'held at the wall',
-      places: [box.at(along, box.wideMm / 2, box.highMm - inches(1))],
-      parts: [back.id],
-      fixings: [
-        { stock: 'l-bracket', count: 1 },
-        { stock: 'screw-40', count: BRACKET_SCREWS },
-      ],
-    };
+      part: back.id,
+      at: box.at(along, box.wideMm / 2, box.highMm - inches(1)),
+    });
   });
 
 const stiffnessOf = (stock: Parameters<typeof strengthOf>[0]): number => {

@@ -51,7 +51,6 @@ const doings: Doings = {
   'step.ends': { adds: ['board'], uses: ['drill', 'square', 'clamps', 'tape'] },
   'step.slats': { adds: ['slat'], uses: ['drill', 'spacer'] },
   'step.stand': { uses: ['level', 'gloves'] },
-  'step.brackets': { joins: ['held at the wall'], uses: ['drill', 'masonry bit', 'hammer', 'level', 'goggles'] },
   'step.lining': { adds: ['lining'], uses: ['knife', 'tacker', 'hammer'] },
   'step.fill': { adds: ['mix'], uses: ['barrow', 'gloves'] },
   'step.plant': { joins: ['planted'], uses: ['gloves'] },

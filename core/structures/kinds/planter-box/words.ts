@@ -14,7 +14,6 @@ export const WORDS = {
       'board to post': 'Board on a leg',
       'mix in the box': 'Mix on its floor',
       planted: 'Planted in the mix',
-      'held at the wall': 'Back held at the wall',
     },
     joinery: {
       'bearer to leg':
@@ -65,8 +64,6 @@ export const WORDS = {
     'step.slats': 'Lay the slats across both bearers, a finger apart, the short ones between legs; screw them down.',
     'step.stand':
       'Carry it to its place while it is empty and set it level: pack under a leg with slate or tile, never with wood.',
-    'step.brackets':
-      'Screw both brackets to the upper back board and into the wall: into studs with the screws alone; into brick or stone drill 8 mm (5/16″) with a masonry bit and set plugs, in the bricks and not in the joints.',
     'step.lining': 'Lay the cloth in, up at both ends, folded at the corners as on a parcel, and staple it.',
     'step.fill': 'Fill it with moist mix, a hand at a time: {mix} in all. Water, and top up where it sinks.',
     'step.plant': 'Plant, tall things where they shade nothing, trailing ones along the rim.',

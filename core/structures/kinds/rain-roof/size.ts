@@ -1,8 +1,9 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import type { Nearest } from '../../../checks/cover-set';
+import { timberId } from '../../../catalogue/timber';
+import { nearestUnder, type Nearest } from '../../../checks/cover-set';
 import type { Lifted } from '../../../checks/roof-lifts';
 import { ascending, chain, soilChain } from '../../../design/chain';
-import { placed, plantsOf } from '../../../design/design';
+import { placed } from '../../../design/design';
 import { ofShape } from '../../../design/shapes/shapes';
 import { inches } from '../../../quantity/length';
 import { onGround } from '../../../site/ground';
@@ -60,7 +61,7 @@ export function sizeRainRoof(v: RainRoofValues, setting: BedSetting): Sizing<Rai
       set: setBy(v.footing),
       setting,
     });
-  const wideMm = stockOf(setting.catalogue, `timber-${v.section}-${v.treatment}`, 'timber').wideMm;
+  const wideMm = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber').wideMm;
   const postsAt = equalBays([wideMm / 2, v.rowLength - wideMm / 2], v.bay);
   // No lower behind than in front.
   const backMm = Math.max(v.back, v.front);
@@ -72,15 +73,15 @@ export function sizeRainRoof(v: RainRoofValues, setting: BedSetting): Sizing<Rai
       ] as const,
   );
   const posts = pairs.flat();
-  // Where posts are sold too short for it, it hangs on what there is.
-  const [frontTop, backTop] = ([0, 1] as const).map((side) =>
-    Math.min(...pairs.map((pair) => pair[side].cutMm - Math.min(pair[side].buriedMm, pair[side].cutMm))),
+  // Where posts are sold too short for it, it lies on what there is of them.
+  const [frontMm, topMm] = ([0, 1] as const).map((side) =>
+    Math.min(...pairs.map((pair) => pair[side].to[2] - pair[side].from[2] - pair[side].buriedMm)),
   ) as [number, number];
   const plane = planeOf(ground, {
     front,
     back,
-    frontMm: Math.min(v.front, frontTop),
-    backMm: Math.min(backMm, backTop),
+    frontMm,
+    backMm: topMm,
     pastMm: v.over,
     underTopMm: UNDER_TOP_MM,
   });
@@ -118,8 +119,9 @@ export function sizeRainRoof(v: RainRoofValues, setting: BedSetting): Sizing<Rai
     ground,
     fromMm: 0,
     lengthMm: v.rowLength,
-    acrossMm: 0,
-    wideMm: bed.widthMm,
+    // Between its posts: under the edges it drips.
+    acrossMm: y,
+    wideMm: v.deep,
     bed,
     armMm: setting.armMm,
   });
@@ -132,13 +134,7 @@ export function sizeRainRoof(v: RainRoofValues, setting: BedSetting): Sizing<Rai
     stations,
   });
   const fall = plane.up[2] / Math.max(1e-6, plane.up[1]) || 0;
-  const overAt = (across: number): number => v.front + (across - front) * fall;
-  const [nearest] = plantsOf({ stations })
-    .flatMap(({ crop, at }): Nearest[] => {
-      const planted = setting.planted.find((one) => one.crop.id === crop);
-      return planted ? [{ crop: planted.crop, highMm: overAt(at[1]) }] : [];
-    })
-    .toSorted((a, b) => a.highMm - a.crop.heightMm - (b.highMm - b.crop.heightMm));
+  const nearest = nearestUnder({ stations }, setting.planted, (across) => frontMm + (across - front) * fall);
   const frame = [...posts, ...rafters.map(({ bar }) => bar), ...laths.bars];
   const poured = ofShape(footings.parts, 'fill').filter(({ role }) => role === 'concrete');
   return {
@@ -171,7 +167,7 @@ export function sizeRainRoof(v: RainRoofValues, setting: BedSetting): Sizing<Rai
       ],
     }),
     facts: {
-      nearest: nearest ?? null,
+      nearest,
       fall,
       slopeMm: plane.longMm,
       braces: braces ? braces.parts.length : 0,

@@ -1,6 +1,6 @@
+import { holdChecks } from '../../../checks/sets';
 import { structureKind } from '../../kind';
 import { ROW_MENDS, ROW_WORDS } from '../../rules/row';
-import { holdChecks } from '../../../checks/sets';
 import { plantedRowChecks } from '../../rules/row-checks';
 import { STANDING_KNOBS } from './knobs';
 import { sizeStanding } from './size';

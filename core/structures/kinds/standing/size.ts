@@ -153,7 +153,7 @@ function slatsOf({ v, setting, posts, low, at }: Between): Assembled {
     return barOf({
       id: `slat-${i + 1}`,
       role: 'slat',
-      of: { id: posts[0]?.stock ?? '', diameterMm: v.thick },
+      of: { id: 'own-post', diameterMm: v.thick },
       from: at(along, low),
       to: at(along, v.top),
     });
