@@ -50,6 +50,35 @@ export const COVERS: readonly MeshRoll[] = [
     life: fromMemory(5, 'knotted; snags on buttons and twigs'),
   }),
   cover({
+    id: 'cover-shade-30',
+    name: 'Shade net, 30 %, 13′ (4 m) wide',
+    heightMm: 4000,
+    openingMm: 4,
+    wireMm: 0.7,
+    opacity: 0.3,
+    against: 'sun',
+    life: fromMemory(6, 'UV-stabilised; knitted, it does not run when it is cut'),
+  }),
+  cover({
+    id: 'cover-shade-50',
+    name: 'Shade net, 50 %, 13′ (4 m) wide',
+    heightMm: 4000,
+    openingMm: 3,
+    wireMm: 0.9,
+    opacity: 0.5,
+    against: 'sun',
+    life: fromMemory(6, 'UV-stabilised; knitted, it does not run when it is cut'),
+  }),
+  cover({
+    id: 'cover-hail',
+    name: 'Hail net, ⅜″ (8 mm), 13′ (4 m) wide',
+    heightMm: 4000,
+    openingMm: 8,
+    wireMm: 0.4,
+    against: 'hail',
+    life: fromMemory(8, 'UV-stabilised; hung with a fall, so that hail runs off'),
+  }),
+  cover({
     id: 'cover-fleece',
     name: 'Fleece (row cover), light, 10′ (3 m) wide',
     heightMm: 3000,
@@ -70,6 +99,9 @@ export const COVERS: readonly MeshRoll[] = [
     life: fromMemory(4, 'UV-stabilised'),
   }),
 ];
+
+/** Covers that are nets: they hang, and air goes through. */
+export const NETS: readonly MeshRoll[] = COVERS.filter((one) => one.look === 'net');
 
 /** Clear sheet that is cut to its frame: `heightMm` is how wide it is sold (light and life from memory). */
 export const GLAZING: readonly MeshRoll[] = [

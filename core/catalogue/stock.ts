@@ -95,6 +95,8 @@ export interface MeshRoll extends StockBase {
   /** Welded wire that stands by itself and can be hooked to itself; nets and cloth hang. */
   stiff: boolean;
   carries: Carries;
+  /** What it is hung against, where that is not somebody who comes to the crop. */
+  against?: 'sun' | 'hail';
 }
 
 /** A round bar or pipe that is cut from lengths and bent by hand. */

@@ -528,6 +528,8 @@ const CASES: Record<string, Case[]> = {
   ],
   'cover-light': [
     [coverLight({ opacity: 0.14, airedBy: 'mesh' }), 'good', 'light.less'],
+    [coverLight({ opacity: 0.5, airedBy: 'mesh', crops: [{ name: 'Tomato', sun: 'full' }] }), 'note', 'light.full'],
+    [coverLight({ opacity: 0.5, airedBy: 'mesh', crops: [{ name: 'Lettuce', sun: 'part' }] }), 'good', 'light.less'],
     [coverLight({ opacity: 0.12, airedBy: 'ends' }), 'note', 'light.heat'],
     [coverLight({ opacity: 0.2, airedBy: 'lids' }), 'note', 'light.lids'],
   ],

@@ -33,6 +33,7 @@ function plain(value: FactValue): unknown {
   if ('kgM2' in value) return mm(value.kgM2);
   if ('ms' in value) return mm(value.ms);
   if ('newtons' in value) return mm(value.newtons);
+  if ('celsius' in value) return mm(value.celsius);
   return 'monthDay' in value ? value.monthDay : value;
 }
 

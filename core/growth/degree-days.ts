@@ -69,3 +69,19 @@ export function dayWarm(days: readonly number[], from: number, warmth: number): 
   }
   return null;
 }
+
+/**
+ * The longest spell of days on which it gets at least so hot, by the mean highest of each day; null where no day does.
+ * Days from 1 January, the last counted on past the end of the year where the spell goes on into the next.
+ */
+export function hotSpell({ max }: Pick<MonthlyMeans, 'max'>, atLeastC: number): { from: number; to: number } | null {
+  const hot = Array.from({ length: YEAR }, (_, day) => onDay(max, day) >= atLeastC);
+  if (hot.every(Boolean)) return { from: 0, to: YEAR - 1 };
+  const spells = hot.flatMap((is, day) => {
+    if (!is || hot[(day + YEAR - 1) % YEAR]) return [];
+    let to = day;
+    while (hot[(to + 1) % YEAR]) to++;
+    return [{ from: day, to }];
+  });
+  return spells.toSorted((a, b) => b.to - b.from - (a.to - a.from))[0] ?? null;
+}

@@ -4,7 +4,7 @@ import type { Crop } from '../crops/crop';
 import { CROPS } from '../crops/table';
 import { REGIONS } from '../site/regions';
 import { dayOfYear, monthDayOf } from '../site/sun/season';
-import { degreeDay, warmthBetween, warmthOf } from './degree-days';
+import { degreeDay, hotSpell, warmthBetween, warmthOf } from './degree-days';
 import { opensOn } from './flowering';
 import { dayAtHeight, grownShare, sizeAt, TOLD_FOR, warmthAt, yearOf, type Climate } from './growth';
 import { outgrownOn } from './outgrown';
@@ -178,5 +178,26 @@ describe('how far a crop has grown', () => {
       expect(outgrownOn(crop('raspberry'), 2400, site)).toBeNull();
       expect(opensOn(crop('raspberry'), site, 25)).toBeNull();
     }
+  });
+});
+
+describe('the hot part of a year', () => {
+  it('goes from month to month in straight lines: 24 °C between means of 23.5 and 25.5, and of 25 and 20.5, by hand', () => {
+    // 15 June and 16 July are 31 days apart, 24 °C a quarter of the way; 16 August and 15 September 30, at 2/9 of it.
+    const hot = hotSpell(TOLD_FOR.monthlyC, 24);
+    expect([hot?.from, hot?.to]).toEqual([Math.ceil(165 + 31 / 4), Math.floor(227 + (30 * 2) / 9)]);
+    expect(hotSpell(TOLD_FOR.monthlyC, 26)).toBeNull();
+    expect(hotSpell(TOLD_FOR.monthlyC, -20)).toEqual({ from: 0, to: 364 });
+  });
+
+  it('goes on over the new year where that is summer: every place half a year on has the same spell half a year on', () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 5, max: 40 }), { minLength: 12, maxLength: 12 }), (max) => {
+        const hot = hotSpell({ max }, 24);
+        if (!hot) return expect(Math.max(...max)).toBeLessThan(24.5);
+        const turned = hotSpell({ max: max.map((_, month) => max[(month + 6) % 12] as number) }, 24);
+        expect(Math.abs((turned?.to ?? 0) - (turned?.from ?? 0) - (hot.to - hot.from))).toBeLessThanOrEqual(4);
+      }),
+    );
   });
 });

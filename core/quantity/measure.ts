@@ -59,6 +59,15 @@ export const fromSpeed = (speed: number, units: Units): number => Math.round(spe
 export const formatSpeed = (ms: number, units: Units, locale: string): string =>
   `${numberFormat(locale, { maximumFractionDigits: 0 }).format(toSpeed(ms, units))} ${speedUnit(units)}`;
 
+/** The warmth of the air in the unit it is told in; and back, to a tenth of a degree Celsius (°F = 1.8 °C + 32 exactly). */
+export const warmthUnit = (units: Units): string => (units === 'imperial' ? '°F' : '°C');
+export const toWarmth = (celsius: number, units: Units): number =>
+  units === 'imperial' ? (celsius * 9) / 5 + 32 : celsius;
+export const fromWarmth = (told: number, units: Units): number =>
+  units === 'imperial' ? Math.round((((told - 32) * 5) / 9) * 10) / 10 : told;
+export const formatWarmth = (celsius: number, units: Units, locale: string): string =>
+  `${numberFormat(locale, { maximumFractionDigits: 0 }).format(toWarmth(celsius, units))} ${warmthUnit(units)}`;
+
 /** Standard gravity, exactly (ISO 80000-3). m/s². */
 export const GRAVITY_MS2 = 9.80665;
 /** A pull, as the weight that pulls so hard. @example formatPull(980.665, 'metric', 'en') // 100 kg */

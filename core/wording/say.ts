@@ -1,5 +1,5 @@
 import { formatLength, type Units } from '../quantity/length';
-import { formatLoad, formatMass, formatPull, formatSpeed, tellVolume } from '../quantity/measure';
+import { formatLoad, formatMass, formatPull, formatSpeed, formatWarmth, tellVolume } from '../quantity/measure';
 import { formatMoney, type Money } from '../quantity/money';
 import { numberFormat } from '../quantity/number-format';
 
@@ -19,6 +19,7 @@ export type FactValue =
   | { kgM2: number }
   | { ms: number }
   | { newtons: number }
+  | { celsius: number }
   | { monthDay: string }
   | Money;
 
@@ -58,6 +59,7 @@ function sayValue(value: FactValue, tongue: Tongue): string {
   if ('kgM2' in value) return formatLoad(value.kgM2, tongue.units, tongue.locale);
   if ('ms' in value) return formatSpeed(value.ms, tongue.units, tongue.locale);
   if ('newtons' in value) return formatPull(value.newtons, tongue.units, tongue.locale);
+  if ('celsius' in value) return formatWarmth(value.celsius, tongue.units, tongue.locale);
   if ('monthDay' in value) return formatMonthDay(value.monthDay, tongue.locale);
   return 'mm' in value ? formatLength(value.mm, tongue.units) : formatMoney(value, tongue.locale);
 }

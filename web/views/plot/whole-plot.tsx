@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useId } from 'react';
-import { fromSpeed, speedUnit, toSpeed } from '@lignum/core/quantity/measure';
+import { fromSpeed, fromWarmth, speedUnit, toSpeed, toWarmth, warmthUnit } from '@lignum/core/quantity/measure';
 import { regionOf, REGIONS } from '@lignum/core/site/regions';
 import { siteNonsense } from '@lignum/core/site/site-nonsense';
 import { SOILS, WINDS } from '@lignum/core/site/soil';
@@ -238,33 +238,32 @@ function SiteFields() {
 }
 
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
-const toFahrenheit = (celsius: number): number => (celsius * 9) / 5 + 32;
-const fromFahrenheit = (fahrenheit: number): number => Math.round((((fahrenheit - 32) * 5) / 9) * 10) / 10;
 
 /** The year’s temperatures, from which it follows how fast crops grow. */
 function MonthlyFields() {
   const { plan, store, tongue } = useGarden();
   const { monthlyC } = plan.site;
   const warm = tongue.units === 'imperial';
-  const shown = (celsius: number): number => (warm ? Math.round(toFahrenheit(celsius)) : celsius);
+  const unit = warmthUnit(tongue.units);
+  const shown = (celsius: number): number => (warm ? Math.round(toWarmth(celsius, tongue.units)) : celsius);
   const change = (which: 'max' | 'min', month: number, value: number) =>
     store.edit(
       changeSite({
-        monthlyC: { ...monthlyC, [which]: monthlyC[which].with(month, warm ? fromFahrenheit(value) : value) },
+        monthlyC: { ...monthlyC, [which]: monthlyC[which].with(month, fromWarmth(value, tongue.units)) },
       }),
       `${which} ${month}`,
     );
   return (
     <Fold
       title="The year’s temperatures"
-      says={`mean highs ${shown(Math.min(...monthlyC.max))} to ${shown(Math.max(...monthlyC.max))} ${warm ? '°F' : '°C'}`}
+      says={`mean highs ${shown(Math.min(...monthlyC.max))} to ${shown(Math.max(...monthlyC.max))} ${unit}`}
     >
       <table className="w-full table-fixed text-[0.9rem] tabular-nums">
         <caption className="sr-only">Mean of each month’s daily highest and lowest temperature</caption>
         <thead>
           <tr className="text-left text-[0.85rem] text-soft">
             <th className="font-medium">Month</th>
-            <th className="font-medium">Highest, {warm ? '°F' : '°C'}</th>
+            <th className="font-medium">Highest, {unit}</th>
             <th className="font-medium">Lowest</th>
           </tr>
         </thead>

@@ -39,7 +39,7 @@ export const kind = structureKind({
         openingMm: cover.openingMm,
         nearest: tallestUnder(crops, facts.liftMm),
       }),
-      coverLight({ opacity: cover.opacity, airedBy: 'mesh' }),
+      coverLight({ opacity: cover.opacity, airedBy: 'mesh', crops }),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),
       rowInBed({ builtMm: design.builtMm, startMm: design.startMm, bed: setting.place.bed }),
       reachAcross({ rowsAtMm: rowsOf(design.stations, null), bed: setting.place.bed, armMm: setting.armMm }),

@@ -21,7 +21,7 @@ const steps = (_design: Design, v: FlatCoverValues): Listed<StatedStep> => [
 function season(_design: Design, v: FlatCoverValues, setting: BedSetting): Listed<SeasonNote> {
   return [
     ...coverSeason(setting.planted, setting.site, {
-      openingMm: stockOf(setting.catalogue, v.cover, 'mesh roll').openingMm,
+      ...stockOf(setting.catalogue, v.cover, 'mesh roll'),
       highMm: liftOf(v.width, v.slack / 100),
     }),
     { on: null, what: fact('season.storm') },

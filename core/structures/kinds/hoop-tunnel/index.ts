@@ -41,7 +41,7 @@ export const kind = structureKind({
     const { hoop } = facts;
     return [
       ...coverChecks({ crops, site: setting.site, openingMm: cover.openingMm, nearest: facts.nearest }),
-      coverLight({ opacity: cover.opacity, airedBy: cover.openingMm > 0 ? 'mesh' : 'ends' }),
+      coverLight({ opacity: cover.opacity, airedBy: cover.openingMm > 0 ? 'mesh' : 'ends', crops }),
       hoopsApart({ apartMm: facts.apartMm }),
       hoopShape({
         spanMm: v.width,

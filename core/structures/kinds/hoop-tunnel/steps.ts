@@ -66,10 +66,10 @@ function turnMarks(design: Design): Record<'eighth' | 'quarter' | 'more', { mm: 
 }
 
 function season(design: Design, v: HoopTunnelValues, setting: BedSetting): Listed<SeasonNote> {
-  const { openingMm } = stockOf(setting.catalogue, v.cover, 'mesh roll');
+  const { openingMm, against } = stockOf(setting.catalogue, v.cover, 'mesh roll');
   const high = highOf(design);
   return [
-    ...coverSeason(setting.planted, setting.site, { openingMm, highMm: high }),
+    ...coverSeason(setting.planted, setting.site, { openingMm, highMm: high, against }),
     v.cover === 'cover-film' && { on: null, what: fact('season.heat') },
     { on: snowOn(setting.site), what: fact('season.snow') },
     { on: null, what: fact('season.storm') },

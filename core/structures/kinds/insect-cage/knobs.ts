@@ -1,5 +1,5 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import { COVERS } from '../../../catalogue/covers';
+import { NETS } from '../../../catalogue/covers';
 import { MESH_ROLLS } from '../../../catalogue/panels';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
@@ -13,7 +13,7 @@ import { isOffered, type BedSetting } from '../../setting';
 const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.carries !== 'heavy' && roll.openingMm >= inches(1)).map(
   (roll) => roll.id,
 );
-const NETS = COVERS.filter((one) => one.look === 'net');
+const KEEPING = NETS.filter(({ against }) => !against);
 
 /** Room between the leaves and the mesh (from memory). mm. */
 const ROOM_MM = inches(2);
@@ -73,12 +73,12 @@ export const INSECT_CAGE_KNOBS = {
     type: 'choice',
     label: 'Net sleeve of',
     group: 'Net',
-    choices: NETS.map((one) => ({ id: one.id, label: one.name })),
-    offered: (setting) => NETS.map((one) => one.id).filter((id) => isOffered(setting, id)),
+    choices: KEEPING.map((one) => ({ id: one.id, label: one.name })),
+    offered: (setting) => KEEPING.map((one) => one.id).filter((id) => isOffered(setting, id)),
     help: 'As fine as the smallest that flies at the crop.',
     suggest: (setting) => {
       const { value, why } = coverFor(setting);
-      return NETS.some((one) => one.id === value) ? { value, why } : { value: 'cover-insect', why: fact('net.fine') };
+      return KEEPING.some((one) => one.id === value) ? { value, why } : { value: 'cover-insect', why: fact('net.fine') };
     },
   },
   seam: {

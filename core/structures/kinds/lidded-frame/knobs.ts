@@ -1,5 +1,5 @@
 import { stockOf } from '../../../catalogue/catalogue';
-import { COVERS } from '../../../catalogue/covers';
+import { NETS } from '../../../catalogue/covers';
 import { MESH_ROLLS } from '../../../catalogue/panels';
 import { feet, inches } from '../../../quantity/length';
 import { roomOf } from '../../../site/bed';
@@ -15,7 +15,7 @@ import { isOffered, type BedSetting } from '../../setting';
 /** Mesh that nothing gnaws through and no paw passes. */
 const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.openingMm <= inches(1)).map((roll) => roll.id);
 const FLOORS = STIFF.filter((id) => id.startsWith('hardware'));
-const NETS = COVERS.filter((one) => one.look === 'net');
+const KEEPING = NETS.filter(({ against }) => !against);
 /** Who comes from below: what tunnels, and what digs under boards. */
 function fromBelow(who: string): boolean {
   const need = NEEDS[who];
@@ -178,8 +178,8 @@ export const LIDDED_FRAME_KNOBS = {
     type: 'choice',
     label: 'Net over the mesh',
     group: 'Mesh',
-    choices: [{ id: 'none', label: 'none' }, ...NETS.map((one) => ({ id: one.id, label: one.name }))],
-    offered: (setting) => ['none', ...NETS.map((one) => one.id).filter((id) => isOffered(setting, id))],
+    choices: [{ id: 'none', label: 'none' }, ...KEEPING.map((one) => ({ id: one.id, label: one.name }))],
+    offered: (setting) => ['none', ...KEEPING.map((one) => one.id).filter((id) => isOffered(setting, id))],
     help: 'Beetles come through any mesh that a lid is made of.',
     suggest: (setting, set) => {
       const [finest] = netNeeds(
@@ -187,7 +187,7 @@ export const LIDDED_FRAME_KNOBS = {
         setting.site.visitors,
       );
       const mesh = MESH_ROLLS.find((roll) => roll.id === String(set.mesh))?.openingMm ?? 0;
-      const fit = NETS.filter((one) => isOffered(setting, one.id) && one.openingMm <= (finest?.openingMm ?? 0));
+      const fit = KEEPING.filter((one) => isOffered(setting, one.id) && one.openingMm <= (finest?.openingMm ?? 0));
       const [coarsest] = fit.toSorted((a, b) => b.openingMm - a.openingMm || a.heightMm - b.heightMm);
       return finest && finest.openingMm < mesh && coarsest
         ? { value: coarsest.id, why: fact('net.finer', { who: finest.who }) }

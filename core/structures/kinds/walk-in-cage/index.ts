@@ -8,6 +8,8 @@ import { FOOTING } from '../../assemblies/footing';
 import { SET_POST } from '../../assemblies/set-post';
 import { plantsFit } from '../../../checks/plants-fit';
 import { HEADROOM_MM, MOST_SAG, MOST_SHARE, roofWires } from '../../../checks/roof-wires';
+import { stockOf } from '../../../catalogue/catalogue';
+import { coverLight } from '../../../checks/cover-light';
 import { coverChecks, tallestUnder } from '../../../checks/cover-set';
 import { postChecks } from '../../../checks/sets';
 import { feet, inches } from '../../../quantity/length';
@@ -43,6 +45,7 @@ export const kind = structureKind({
         openingMm: facts.openingMm,
         nearest: tallestUnder(crops, facts.roof.highMm - setting.place.bed.heightMm),
       }),
+      coverLight({ opacity: stockOf(setting.catalogue, v.net, 'mesh roll').opacity, airedBy: 'mesh', crops }),
       roofWires(facts.roof),
       ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: NO_FILL }),
       plantsFit({ planted: setting.planted, stations: design.stations, endToEnd: () => 0 }),

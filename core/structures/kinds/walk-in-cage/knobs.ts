@@ -1,4 +1,4 @@
-import { COVERS } from '../../../catalogue/covers';
+import { NETS } from '../../../catalogue/covers';
 import { MESH_ROLLS } from '../../../catalogue/panels';
 import { feet, inches } from '../../../quantity/length';
 import { buriedShare, LET_IN_MM, NO_FILL } from '../../../statics/embedment';
@@ -20,7 +20,6 @@ const HEAVY = depthKnob(
   (set) => Number(set.height),
   () => NO_FILL,
 );
-const NETS = COVERS.filter((one) => one.look === 'net');
 
 /** Posts and rails round a bed with room to walk, wires over it, a net over all of that, a door (common practice, no source; measures from memory). */
 export const WALK_IN_CAGE_KNOBS = {

@@ -39,7 +39,7 @@ function steps({ posts, builtMm, walls }: Design, v: WalkInCageValues): Listed<S
 
 const season = (_design: Design, v: WalkInCageValues, setting: BedSetting): Listed<SeasonNote> => [
   ...coverSeason(setting.planted, setting.site, {
-    openingMm: stockOf(setting.catalogue, v.net, 'mesh roll').openingMm,
+    ...stockOf(setting.catalogue, v.net, 'mesh roll'),
     highMm: v.height - setting.place.bed.heightMm,
   }),
   { on: snowOn(setting.site), what: fact('season.snow') },
