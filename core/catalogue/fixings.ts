@@ -85,6 +85,15 @@ export const FIXINGS: readonly Piece[] = [
   },
   {
     ...PACKED,
+    id: 'screw-timber',
+    name: 'Timber screw with a washer head, 4⅜″ (8 × 110)',
+    lengthMm: 110,
+    thickMm: 8,
+    threaded: true,
+    life: fromMemory(25),
+  },
+  {
+    ...PACKED,
     id: 'screw-roofing',
     name: 'Roofing screw 1½″ (40 mm)',
     lengthMm: inches(1.5),

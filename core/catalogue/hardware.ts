@@ -102,6 +102,14 @@ export const HARDWARE: readonly Piece[] = [
   },
   {
     ...PACKED,
+    exact: true,
+    id: 'post-shoe',
+    name: 'Metal shoe for a 4×4 (90 mm) post, to set in concrete, with screws',
+    lengthMm: 300,
+    life: fromMemory(30, 'hot-dip galvanised'),
+  },
+  {
+    ...PACKED,
     id: 'post-clip',
     name: 'Wire clip for studded post',
     lengthMm: 70,

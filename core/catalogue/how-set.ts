@@ -24,6 +24,9 @@ const HOW_SET: Readonly<Record<string, string>> = {
   'screw-40': 'Head flush with the wood, not under it.',
   'screw-50': 'Head flush with the wood, not under it.',
   'screw-75': 'Head flush with the wood, not under it.',
+  'post-shoe':
+    'Its foot in the wet concrete, its plate level and two fingers clear of it; the post on the plate, all holes screwed.',
+  'screw-timber': 'Until its washer head is drawn into the wood, not through it; it takes the place of a bolt.',
   'screw-roofing': 'Through its washer, beside a crossing of wires, until the washer grips two wires.',
   'washer-fender': 'Under the head of its screw.',
   'staple-fence': 'Astride a wire, slanting across the grain, driven until it holds the wire and does not bend it.',

@@ -65,6 +65,7 @@ import { meshFixed } from './mesh-fixed';
 import { meshHighEnough } from './mesh-high-enough';
 import { meshOpening } from './mesh-opening';
 import { nailInterval } from './nail-interval';
+import { onShoes } from './on-shoes';
 import { panelCut } from './panel-cut';
 import { panelHeld } from './panel-held';
 import { panelLean } from './panel-lean';
@@ -498,6 +499,11 @@ const CASES: Record<string, Case[]> = {
   'nail-interval': [
     [nailInterval({ askedMm: 100, setMm: 105.9 }), 'good', 'nails.divide'],
     [nailInterval({ askedMm: 100, setMm: 106.1 }), 'note', 'nails.off'],
+  ],
+  'on-shoes': [
+    [onShoes({ along: true, across: true }), 'good', 'shoes.braced'],
+    [onShoes({ along: true, across: false }), 'warn', 'shoes.lean'],
+    [onShoes({ along: false, across: true }), 'warn', 'shoes.lean'],
   ],
   'panel-cut': [
     [panelCut({ offWire: 0 }), 'good', 'panel.beside-wire'],

@@ -19,12 +19,13 @@ const LEAST: Record<Standing['set'], { mm: number; bare: number } | null> = {
   concrete: { mm: LET_IN_MM, bare: 18 / 24 },
   pushed: { mm: inches(4), bare: 0.5 },
   screwed: null,
+  shoe: null,
 };
 
 /**
  * Deep enough? A driven post never under 18″, a let-in timber 2′, and a quarter to a third of the
  * whole length where soil is loose or the place windy (common practice, no source). Of a raised bed only firm
- * ground counts (`statics/embedment`). A post screwed to a bed is held by the bed.
+ * ground counts (`statics/embedment`). A post screwed to a bed is held by the bed, one on a shoe by braces.
  */
 export const postDepth = check(
   'post-depth',

@@ -8,10 +8,14 @@ export interface Stands {
   wantedMm: number;
   /** How much longer it would have to be than the longest on sale; nought where one is long enough. */
   shortMm: number;
-  set: 'driven' | 'let in' | 'concrete' | 'pushed' | 'screwed';
+  set: 'driven' | 'let in' | 'concrete' | 'pushed' | 'screwed' | 'shoe';
 }
 
 /** One post as it stands. @example design.posts.map(({ id, buriedMm }) => `${id}: ${buriedMm} mm deep`) */
 export interface Standing extends Stands {
   id: string;
 }
+
+/** Whether a hole is dug for it. */
+export const isDug = ({ set }: Pick<Stands, 'set'>): boolean =>
+  set === 'let in' || set === 'concrete' || set === 'shoe';

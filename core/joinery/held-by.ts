@@ -24,6 +24,7 @@ const HELD_BY: Readonly<Record<string, HeldBy>> = {
   'hoop-clip': 'clipped',
   'post-clip': 'clipped',
   'pipe-clamp': 'bolted',
+  'post-shoe': 'bolted',
   'pipe-strap': 'clipped',
   'ground-peg': 'pegged',
   'ground-anchor': 'pegged',

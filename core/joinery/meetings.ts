@@ -132,7 +132,7 @@ export function supportsOf(design: Design): Support[] {
     const bar = asShape(part, 'bar');
     if (!bar?.stands) return [];
     const set = joints.flatMap((joint) =>
-      joint.by === 'cast in' && joint.parts.includes(bar.id)
+      (joint.by === 'cast in' || bar.stands?.set === 'shoe') && joint.parts.includes(bar.id)
         ? joint.parts.flatMap((id) => asShape(named.get(id), 'fill') ?? [])
         : [],
     )[0];

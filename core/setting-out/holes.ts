@@ -1,5 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Design } from '../design/design';
+import { isDug } from '../design/standing';
 import { postNumbers } from '../design/post-numbers';
 import type { Bar } from '../design/shapes/bar';
 import type { Fill } from '../design/shapes/fill';
@@ -17,25 +18,28 @@ export interface Holes {
   concrete: { litres: number; crownMm: number } | null;
 }
 
-/** The holes of posts that are let in or stand in concrete; none of what is driven or pushed. */
+/** The holes of posts that are let in or stand in concrete or on it; none of what is driven or pushed. */
 export function holesOf(design: Design): Holes[] {
   const named = new Map(design.parts.map((part) => [part.id, part]));
-  const fillsOf = (post: string): Fill[] =>
+  const fillsAt = (part: string): Fill[] =>
     design.joints
-      .filter((joint) => joint.parts.includes(post))
+      .filter((joint) => joint.parts.includes(part))
       .flatMap((joint) => joint.parts.flatMap((id) => asShape(named.get(id), 'fill') ?? []));
+  // Gravel lies under the post, or under the concrete that its shoe stands in.
+  const fillsOf = (post: string): Fill[] => fillsAt(post).flatMap((fill) => [fill, ...fillsAt(fill.id)]);
   const alike = new Map<string, Holes & { posts: number[] }>();
   const numbers = postNumbers(design);
   design.posts.forEach((post, i) => {
     const no = numbers.get(post.id) ?? i + 1;
-    if (post.set !== 'let in' && post.set !== 'concrete') return;
+    if (!isDug(post)) return;
     const fills = fillsOf(post.id);
     const [gravel, concrete] = (['gravel', 'concrete'] as const).map((look) =>
       fills.find((fill) => CATALOGUE.stock(fill.stock).look === look),
     );
     const hole = {
       acrossMm: holeAcross(named.get(post.id) as Bar),
-      deepMm: post.buriedMm + (gravel?.cutMm ?? 0),
+      // Under a shoe the hole is as deep as its concrete.
+      deepMm: (post.set === 'shoe' ? (concrete?.cutMm ?? 0) : post.buriedMm) + (gravel?.cutMm ?? 0),
       gravel: gravel ? { deepMm: gravel.cutMm, litres: gravel.litres } : null,
       concrete: concrete ? { litres: concrete.litres, crownMm: concrete.crownMm } : null,
     };

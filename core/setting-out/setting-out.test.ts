@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../cases.fixture';
 import { DEMO_PLAN } from '../demo/garden';
+import { isDug } from '../design/standing';
 import { postNumbers } from '../design/post-numbers';
 import { computeAs } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
@@ -167,7 +168,7 @@ describe('the number of a post', () => {
         const dug = holesOf(design).flatMap(({ posts }) => posts);
         expect(dug.toSorted((a, b) => a - b)).toEqual(
           design.posts
-            .filter(({ set }) => set === 'let in' || set === 'concrete')
+            .filter(isDug)
             .map(({ id }) => numbers.get(id))
             .toSorted((a, b) => Number(a) - Number(b)),
         );

@@ -1,3 +1,4 @@
+import type { Joint } from '../../design/design';
 import type { Listed } from '../../design/listed';
 import type { Bar } from '../../design/shapes/bar';
 import { fillOf, type Fill } from '../../design/shapes/fill';
@@ -115,6 +116,88 @@ export function pourFootings(posts: readonly Bar[], footing: Footing, gravelMm: 
     },
   };
 }
+
+/** The foot of a post on a shoe is so clear of what splashes up (from memory). mm. */
+export const SHOE_UP_MM = 50;
+
+/** Concrete in a hole under each post, gravel below that, and the shoe that stands in the one and holds the other. */
+export function pourShoes(posts: readonly Bar[], depthMm: number, gravelMm: number): Assembled {
+  const made = posts.map((post) => {
+    const round = holeAcross(post);
+    const [x, y] = post.from;
+    const hole = (Math.PI / 4) * round ** 2;
+    const concrete = fillOf({
+      id: `concrete-${post.id}`,
+      role: 'concrete',
+      of: 'concrete-mix',
+      rim: { round },
+      bottom: [x, y, -depthMm],
+      cutMm: depthMm,
+      litres: (hole * depthMm) / 1e6,
+    });
+    const gravel = fillOf({
+      id: `gravel-${post.id}`,
+      role: 'gravel',
+      of: 'gravel',
+      rim: { round },
+      bottom: [x, y, -depthMm - gravelMm],
+      cutMm: gravelMm,
+      litres: (hole * gravelMm) / 1e6,
+    });
+    const below = gravelMm >= LEAST_GRAVEL_MM ? [gravel] : [];
+    const joints: Joint[] = [
+      {
+        id: `shoe-${post.id}`,
+        kind: 'post on its shoe',
+        places: [[x, y, SHOE_UP_MM / 2]],
+        parts: [concrete.id, post.id],
+        fixings: [{ stock: 'post-shoe', count: 1 }],
+      },
+      ...below.map((one): Joint => ({
+        id: `on-${one.id}`,
+        kind: 'concrete on gravel',
+        by: 'bearing',
+        places: [[x, y, -depthMm]],
+        parts: [one.id, concrete.id],
+        fixings: [],
+      })),
+    ];
+    return { parts: [concrete, ...below], joints };
+  });
+  return {
+    parts: made.flatMap(({ parts }) => parts),
+    joints: made.flatMap(({ joints }) => joints),
+    reasons: {
+      concrete: fact('count.pads', { times: HOLE_TO_POST }),
+      gravel: fact('count.gravel', { gravel: { mm: gravelMm } }),
+      'post on its shoe': fact('count.shoes'),
+    },
+  };
+}
+
+/** Shoes under posts. */
+export const SHOES = {
+  names: {
+    joints: { 'post on its shoe': 'Post on its shoe', 'concrete on gravel': 'Concrete on its gravel' },
+    joinery: {
+      'post on its shoe':
+        'The shoe stands plumb in the middle of the concrete; the post stands on its plate, two fingers clear of the concrete, and is screwed through all its holes.',
+    },
+  },
+  phrases: {
+    'count.pads': 'A hole {times} times as wide as the post, filled to the soil',
+    'count.shoes': 'One under each post',
+    'step.pads':
+      'Fill the holes with wet concrete to the soil. Set each shoe to the string, its plate level and {up} clear, before it stiffens.',
+  },
+  doings: {
+    'step.pads': {
+      adds: ['concrete'],
+      joins: ['post on its shoe'],
+      uses: ['barrow', 'spade', 'level', 'line', 'gloves', 'mask', 'goggles'],
+    },
+  },
+} as const satisfies Said;
 
 /** Holes filled about posts. */
 export const FOOTING = {

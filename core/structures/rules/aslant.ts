@@ -43,11 +43,19 @@ export function aslant(
 }
 
 /** Two screws aslant from both sides of an end of a brace into what that bears on. */
-export function toed(brace: Bar, end: Point, inwards: 1 | -1, into: string, bears: Point, kind: string): Joint {
+export function toed(
+  brace: Bar,
+  end: Point,
+  inwards: 1 | -1,
+  into: string,
+  bears: Point,
+  kind: string,
+  stock = 'screw-short',
+): Joint {
   const axis = unit(minus(brace.to, brace.from));
   const face = faceOf(axis);
   const fixings = ([-1, 1] as const).map((way) => ({
-    stock: 'screw-short',
+    stock,
     count: 1,
     drive: {
       through: brace.id,

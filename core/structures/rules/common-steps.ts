@@ -2,6 +2,7 @@ import { CATALOGUE } from '../../catalogue/catalogue';
 import { LAP_MM } from '../../catalogue/lap';
 import { holeAcross } from '../assemblies/footing';
 import type { Design } from '../../design/design';
+import { isDug } from '../../design/standing';
 import { asShape, ofShape, type Part } from '../../design/shapes/shapes';
 import { distanceToEdge, type Pair } from '../../geometry/polygon';
 import { feet, inches } from '../../quantity/length';
@@ -71,7 +72,7 @@ function underBoards({ parts, posts, startMm }: Design, { place }: Setting): Ste
   const bed = footholdOf(place).own;
   if (!bed || bed.heightMm === 0) return [];
   const outline = bedOutline(bed);
-  const dug = new Set(posts.filter(({ set }) => set === 'let in' || set === 'concrete').map(({ id }) => id));
+  const dug = new Set(posts.filter(isDug).map(({ id }) => id));
   const under = ofShape(parts, 'bar').filter((post) => {
     if (!dug.has(post.id)) return false;
     const at: Pair = [post.from[0] + startMm - bed.lengthMm / 2, post.from[1]];

@@ -18,7 +18,10 @@ describe('what is hung against sun and hail', () => {
         expect(made.bill.map(({ stock }) => stock)).toContain(id);
         const notes = seasonOf(made).map(({ what }) => what.code);
         expect(notes.includes('season.hail'), name).toBe(against === 'hail');
-        expect(notes.some((code) => code.startsWith('season.shade')), name).toBe(against === 'sun');
+        expect(
+          notes.some((code) => code.startsWith('season.shade')),
+          name,
+        ).toBe(against === 'sun');
       }
     for (const { id: crop, trainings } of CROPS) {
       const { knobs } = one('hoop-tunnel', {}, { crop, training: trainings[0]?.id ?? '' }).sized;

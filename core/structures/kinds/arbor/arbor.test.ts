@@ -8,6 +8,7 @@ import { templatesOf } from '../../../design/templates';
 import { reach, type Point } from '../../../geometry/space';
 import { computeStructure } from '../../../plan/compute';
 import { feet, inches } from '../../../quantity/length';
+import { holesOf } from '../../../setting-out/holes';
 import { SOIL } from '../../../site/underfoot';
 import { anyPlan, first } from '../../any-plan.fixture';
 import { kind } from './index';
@@ -60,7 +61,18 @@ describe('arbor', () => {
         }
         const named = new Map(design.parts.map((part) => [part.id, part]));
         for (const { kind: made, parts, places } of design.joints)
-          if (['rafter on beam', 'beam on post', 'brace to post', 'brace to beam'].includes(made))
+          if (
+            [
+              'rafter on beam',
+              'beam on post',
+              'beam to post',
+              'beam to brace',
+              'slat on rafter',
+              'wire on rafter',
+              'brace to post',
+              'brace to beam',
+            ].includes(made)
+          )
             for (const id of parts)
               for (const place of places)
                 // A bar's own measure is round about it: within its half width at the most.
@@ -94,5 +106,79 @@ describe('arbor', () => {
       );
       expect(under.length).toBeGreaterThanOrEqual(2);
     }
+  });
+
+  it('paired beams lie on both faces of every post from the headroom up, and are nowhere both broken over one post', () => {
+    for (const bays of [1, 3, 5]) {
+      const { design } = onOpenGround({
+        bays,
+        long: feet(7 * bays),
+        beams: 'along',
+        beamSort: 'paired',
+        headroom: feet(7),
+      }).sized;
+      const beams = role(design.parts, 'beam');
+      for (const { from, wideMm } of beams) expect(from[2] - wideMm / 2).toBeCloseTo(feet(7), 6);
+      for (const post of role(design.parts, 'post')) {
+        expect(post.to[2]).toBeCloseTo(feet(7) + (beams[0]?.wideMm ?? 0), 6);
+        const at = beams.filter(({ id }) =>
+          design.joints.some(({ parts }) => parts.includes(id) && parts.includes(post.id)),
+        );
+        const faces = new Set(at.map(({ from }) => Math.sign(from[1] - post.to[1])));
+        expect(faces.size).toBe(2);
+        // Three boards where one of the two is broken, never four.
+        expect(at.length).toBeLessThanOrEqual(3);
+      }
+    }
+  });
+
+  it('slats close the share of the roof that is asked for, to half of one slat, in equal spaces; wires lie no farther apart than is said', () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          shade: fc.integer({ min: 15, max: 85 }),
+          inside: fc.integer({ min: 900, max: 2400 }),
+          long: fc.integer({ min: 900, max: 3000 }),
+          beams: fc.constantFrom('across', 'along'),
+          roofSlatOf: fc.constantFrom('2x2', '1x3'),
+        }),
+        (knobs) => {
+          const { design } = onOpenGround({ ...knobs, roof: 'slats' }).sized;
+          const slats = role(design.parts, 'roof slat').filter(
+            ({ id }) => !/-[2-9]$/.test(id.replace(/^roof-slat-\d+/, '')),
+          );
+          const axis = knobs.beams === 'across' ? 0 : 1;
+          const at = slats.map(({ from }) => from[axis] as number);
+          const [wide, steps] = [slats[0]?.wideMm ?? 0, at.slice(1).map((mm, i) => mm - (at[i] as number))];
+          expect(Math.max(...steps) - Math.min(...steps)).toBeLessThan(1e-6);
+          expect(Math.min(...steps)).toBeGreaterThanOrEqual(wide + 8 - 1e-6);
+          const covered = (at.at(-1) as number) - (at[0] as number) + wide;
+          expect(Math.abs(slats.length * wide - (knobs.shade / 100) * covered)).toBeLessThanOrEqual(wide / 2 + 1e-6);
+        },
+      ),
+      { numRuns: cases(30) },
+    );
+    const wired = onOpenGround({ roof: 'wires', wireEvery: inches(10) }).sized.design;
+    const along = ofShape(wired.parts, 'line')
+      .flatMap(({ path }) => path.slice(0, 1).map(([x]) => x))
+      .toSorted((a, b) => a - b);
+    for (const [i, x] of along.slice(1).entries())
+      expect(x - (along[i] as number)).toBeLessThanOrEqual(inches(10) + 1e-6);
+    expect(along.length).toBeGreaterThan(3);
+  });
+
+  it('on shoes no wood is in the soil, and braces stop it leaning both ways, or that is said', () => {
+    const stood = (knobs: Record<string, number | string>) => onOpenGround({ feet: 'shoes', ...knobs });
+    const { sized, verdicts } = stood({ beams: 'across' });
+    for (const bar of ofShape(sized.design.parts, 'bar')) expect(bar.from[2]).toBeGreaterThanOrEqual(50);
+    expect(role(sized.design.parts, 'side brace').length).toBe(2);
+    expect(holesOf(sized.design).map(({ posts, deepMm }) => [posts.length, deepMm])).toEqual([
+      [4, expect.closeTo(Number(sized.knobs['depth']?.value) + Number(sized.knobs['gravel']?.value), 6)],
+    ]);
+    const codes = (made: ReturnType<typeof stood>) => made.verdicts.map(({ told }) => told.code);
+    expect(verdicts.map(({ told }) => told.code)).toContain('shoes.braced');
+    for (const knobs of [{ beams: 'along' }, { beams: 'across', braceLeg: 0 }])
+      expect(codes(stood(knobs))).toContain('shoes.lean');
+    expect(codes(onOpenGround({}))).not.toContain('shoes.lean');
   });
 });

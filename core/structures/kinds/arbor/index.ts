@@ -1,12 +1,13 @@
 import { arborInside } from '../../../checks/arbor-inside';
 import { braced } from '../../../checks/braced';
 import { headroom } from '../../../checks/headroom';
+import { onShoes } from '../../../checks/on-shoes';
 import { plantsFit } from '../../../checks/plants-fit';
 import { holdChecks, postChecks } from '../../../checks/sets';
 import { feet, inches } from '../../../quantity/length';
 import { asPlace } from '../../../site/stands/stands';
 import { NO_FILL } from '../../../statics/embedment';
-import { FOOTING } from '../../assemblies/footing';
+import { FOOTING, SHOES } from '../../assemblies/footing';
 import { RAILS } from '../../assemblies/rails';
 import { SET_POST } from '../../assemblies/set-post';
 import { STRINGS_UP } from '../../assemblies/strings-up';
@@ -34,6 +35,7 @@ export const kind = structureKind({
     headroom({ crownMm: facts.headroomMm, wantedMm: 0, hangMm: v.hang, statureMm: facts.statureMm }),
     arborInside(facts),
     braced(facts),
+    facts.shoes && onShoes(facts.shoes),
     ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: NO_FILL }),
     ...(design.hold && asPlace(setting.place, 'beds')
       ? holdChecks({ planted: setting.planted, hold: design.hold })
@@ -43,7 +45,7 @@ export const kind = structureKind({
       : null,
   ],
   ...BUILDING,
-  builtOf: [ROW_WORDS, TIMBER_WORDS, DEPTH_WORDS, SET_POST, FOOTING, RAILS, STRINGS_UP],
+  builtOf: [ROW_WORDS, TIMBER_WORDS, DEPTH_WORDS, SET_POST, FOOTING, SHOES, RAILS, STRINGS_UP],
   ...WORDS,
   mends: {
     'headroom.low': (v, { facts }) => ({
@@ -57,6 +59,7 @@ export const kind = structureKind({
       const beams = [v.beams, turned].find((way) => legOf({ ...v, beams: way, braceLeg: inches(18) }) > 0);
       return beams === undefined ? null : { beams, braceLeg: inches(18) };
     },
+    'shoes.lean': () => ({ feet: 'ground' }),
     'depth.shallow': () => ({ depth: inches(24) }),
     'depth.share': (v) => ({ depth: Math.min(feet(5), Math.ceil(v.headroom / 3 / inches(1)) * inches(1)) }),
     'post.short': (v, { design }) => {

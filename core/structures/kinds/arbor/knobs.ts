@@ -1,4 +1,4 @@
-import { timberId } from '../../../catalogue/timber';
+import { SECTIONS, timberId } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
 import { asPlace } from '../../../site/stands/stands';
 import { LET_IN_MM } from '../../../statics/embedment';
@@ -10,6 +10,7 @@ import { SPARE_MM, suggestDepth } from '../../rules/depth';
 import { hangFor, schoolKnob, statureOf, type WaySetting } from '../../rules/over-way';
 import { endShapeKnob } from '../../rules/shaped-end';
 import { perMarket } from '../../rules/tidy';
+import { isOffered } from '../../setting';
 import { heavyPostKnobs, sectionKnob } from '../../rules/timber-knobs';
 import { heavyDepth } from '../../rules/timber-post';
 import { NO_FILL } from '../../../statics/embedment';
@@ -23,17 +24,44 @@ export const onTheWay = ({ place }: WaySetting, set: Settled): number | null => 
   return way ? Math.max(0, way.wideMm - 2 * postMm(set)) : null;
 };
 
+/** How high a beam is on edge. mm. */
+const beamMm = ({ beamOf }: Settled): number => SECTIONS.find(({ id }) => id === beamOf)?.wideMm ?? 0;
+
+/** Of two beams' height, so far up between them a brace goes (from memory). mm. */
+export const headUpMm = (beamHighMm: number): number => 0.7 * beamHighMm;
+
+/** How high the posts stand: under the beams, or up between two of them. mm. */
+export const postTopMm = (set: Settled): number => Number(set.headroom) + (set.beamSort === 'paired' ? beamMm(set) : 0);
+
 const POSTS = heavyPostKnobs('Posts');
+const FOOTINGS = footingKnobs('dry');
+
+/** Posts of a line stand clear of each other by a hand at the least (from memory). mm. */
+const LEAST_BAY_MM = inches(6);
+/** As many bays as are asked for and find room. */
+export const baysOf = (set: Settled): number =>
+  Math.max(1, Math.min(Number(set.bays), Math.floor((Number(set.long) - postMm(set)) / (postMm(set) + LEAST_BAY_MM))));
 
 /** How far braces really go: those of two posts do not meet in the middle of the bay (from memory: a tenth of it stays free). mm. */
 export function legOf(set: Settled, askedMm = Number(set.braceLeg)): number {
   const post = postMm(set);
-  const clear = set.beams === 'across' ? Number(set.inside) : (Number(set.long) - post) / Number(set.bays) - post;
-  const leg = Math.min(askedMm, clear * 0.45);
+  const clear = set.beams === 'across' ? Number(set.inside) : (Number(set.long) - post) / baysOf(set) - post;
+  // Between two beams their heads go up past the corner, and reach out as much farther.
+  const leg = Math.min(askedMm, clear * 0.45 - (set.beamSort === 'paired' ? headUpMm(beamMm(set)) : 0));
   return leg < LEAST_BRACE_MM ? 0 : leg;
 }
 /** Shorter than this a brace does nothing (from memory). mm. */
 const LEAST_BRACE_MM = inches(8);
+
+/** Woody climbers that live on for decades weigh on a roof (common practice, no source). */
+const carriesMuch = ({ planted }: WaySetting): boolean =>
+  planted.some(({ crop }) => crop.load === 'heavy' && crop.years !== undefined && crop.years.winter === 'stands');
+
+/** Between two lines of paired beams there has to be room for a driver and a hand (from memory). mm. */
+const DRIVER_ROOM_MM = inches(20);
+const driverFits = (set: Settled): boolean =>
+  (set.beams === 'across' ? (Number(set.long) - postMm(set)) / baysOf(set) - postMm(set) : Number(set.inside)) >=
+  DRIVER_ROOM_MM;
 
 const hasSlats = (set: Settled): boolean => set.sides === 'slats';
 
@@ -117,29 +145,6 @@ export const ARBOR_KNOBS = {
   },
   section: { ...POSTS.section, first: true },
   treatment: POSTS.treatment,
-  depth: {
-    type: 'length',
-    label: 'Depth in the ground',
-    group: 'Posts',
-    min: inches(12),
-    max: feet(5),
-    help: 'Below the frost where it heaves: it carries a roof.',
-    suggest: (setting, set) => {
-      const usual = heavyDepth(setting);
-      const frost = setting.site.frostDepthMm;
-      return suggestDepth(
-        setting,
-        Math.max(LET_IN_MM, frost),
-        frost > usual.value ? { value: frost, why: fact('depth.frost') } : usual,
-        {
-          aboveMm: Number(set.headroom) + SPARE_MM,
-          sizesMm: setting.sizesOf(timberId(String(set.section), String(set.treatment))),
-        },
-        NO_FILL,
-      );
-    },
-  },
-  ...footingKnobs('dry'),
   beams: {
     type: 'choice',
     label: 'Beams run',
@@ -159,8 +164,62 @@ export const ARBOR_KNOBS = {
     group: 'Roof',
     of: ['2x6', '2x8', '45x145', '45x195'],
     usual: { imperial: ['2x6', '45x145', '2x8', '45x195'], metric: ['45x145', '2x6', '45x195', '2x8'] },
-    help: 'On edge, on the tops of the posts.',
+    help: 'On edge.',
   }),
+  beamSort: {
+    type: 'choice',
+    label: 'Beams are',
+    group: 'Roof',
+    choices: [
+      { id: 'on top', label: 'single, on the tops of the posts' },
+      { id: 'paired', label: 'paired, a board on each face of the posts' },
+    ],
+    help: 'Two boards carry twice as much and cannot roll; the posts go up between them.',
+    offered: (_setting, set) => ['on top', ...(driverFits(set) ? ['paired'] : [])],
+    suggest: (setting, set) =>
+      carriesMuch(setting) && driverFits(set)
+        ? { value: 'paired', why: fact('beams.paired') }
+        : { value: 'on top', why: fact('beams.on-top') },
+  },
+  feet: {
+    type: 'choice',
+    label: 'Posts stand',
+    group: 'Posts',
+    choices: [
+      { id: 'ground', label: 'in the ground' },
+      { id: 'shoes', label: 'on metal shoes in concrete' },
+    ],
+    help: 'On shoes wood stays dry, and only braces keep it upright.',
+    offered: (setting) => [
+      'ground',
+      ...(isOffered(setting, 'post-shoe') && isOffered(setting, 'concrete-mix') ? ['shoes'] : []),
+    ],
+    suggest: () => ({ value: 'ground', why: fact('feet.ground') }),
+  },
+  depth: {
+    type: 'length',
+    label: 'Depth in the ground',
+    group: 'Posts',
+    min: inches(12),
+    max: feet(5),
+    help: 'Of the posts, or of the concrete under their shoes: below the frost where it heaves.',
+    suggest: (setting, set) => {
+      const usual = heavyDepth(setting);
+      const frost = setting.site.frostDepthMm;
+      return suggestDepth(
+        setting,
+        Math.max(LET_IN_MM, frost),
+        frost > usual.value ? { value: frost, why: fact('depth.frost') } : usual,
+        {
+          aboveMm: postTopMm(set) + SPARE_MM,
+          sizesMm: setting.sizesOf(timberId(String(set.section), String(set.treatment))),
+        },
+        NO_FILL,
+      );
+    },
+  },
+  ...FOOTINGS,
+  footing: { ...FOOTINGS.footing, shown: (set: Settled) => set.feet !== 'shoes' },
   beamOver: {
     type: 'length',
     label: 'Beams stand out by',
@@ -211,6 +270,46 @@ export const ARBOR_KNOBS = {
         ? { value: most, why: fact('brace.narrow') }
         : { value: usual, why: fact('brace.usual') };
     },
+  },
+  roof: {
+    type: 'choice',
+    label: 'Over the rafters',
+    group: 'Roof',
+    choices: [
+      { id: 'open', label: 'nothing: shoots lie on the rafters' },
+      { id: 'slats', label: 'slats, for shade at once' },
+      { id: 'wires', label: 'wires, for thin shoots' },
+    ],
+    help: 'Slats shade before anything grows; wires lead vines over the gaps.',
+    suggest: () => ({ value: 'open', why: fact('roof.rafters') }),
+  },
+  shade: {
+    type: 'count',
+    label: 'Shade of the slats, %',
+    group: 'Roof',
+    min: 15,
+    max: 85,
+    help: 'Of what comes from straight above; of a low sun they stop more.',
+    shown: (set) => set.roof === 'slats',
+    suggest: () => ({ value: 50, why: fact('shade.half') }),
+  },
+  roofSlatOf: sectionKnob({
+    label: 'Slats of the roof of',
+    group: 'Roof',
+    of: ['2x2', '45x45', '1x2', '1x3', '22x38', '22x63'],
+    usual: { imperial: ['2x2', '45x45', '1x3', '22x63'], metric: ['45x45', '2x2', '22x63', '1x3'] },
+    help: 'Across the rafters; 2×2 does not sag between them.',
+    shown: (set) => set.roof === 'slats',
+  }),
+  wireEvery: {
+    type: 'length',
+    label: 'Roof wires at most apart',
+    group: 'Roof',
+    min: inches(4),
+    max: feet(3),
+    help: 'Over the rafters, along the beams.',
+    shown: (set) => set.roof === 'wires',
+    suggest: (setting) => ({ value: perMarket(setting.market, 12, 300), why: fact('wires.foot') }),
   },
   sides: {
     type: 'choice',

@@ -9,7 +9,7 @@ import { inches } from '../../../quantity/length';
 import { asPlace, frameOf } from '../../../site/stands/stands';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
-import { pourFootings, setBy } from '../../assemblies/footing';
+import { pourFootings, pourShoes, setBy, SHOE_UP_MM } from '../../assemblies/footing';
 import { railsOver } from '../../assemblies/rails';
 import { setPost, type SetPost } from '../../assemblies/set-post';
 import { stringUp } from '../../assemblies/strings-up';
@@ -17,8 +17,9 @@ import type { Sizing } from '../../kind';
 import { soilBeside, statureOf, viewsOf, type WaySetting } from '../../rules/over-way';
 import { lastingTimber } from '../../rules/timber-knobs';
 import { placeStations } from '../../rules/stations';
-import { kneeBraces, layBeams, layRafters, type Grid } from './frame';
-import { legOf, onTheWay, type ArborValues } from './knobs';
+import { kneeBraces, layBeams, layRafters, sideBraces, type Grid } from './frame';
+import { baysOf, legOf, onTheWay, type ArborValues } from './knobs';
+import { layRoofSlats, layRoofWires } from './roof';
 
 /** Stems stand this far outside the posts (from memory). mm. */
 const STEM_OUT_MM = inches(4);
@@ -31,6 +32,8 @@ export interface ArborFacts {
   /** Clear where the posts stand on the way; null on open ground. */
   onWayMm: number | null;
   braces: number;
+  /** What keeps it upright on shoes, along the way and across it; null where its posts stand in the ground. */
+  shoes: { along: boolean; across: boolean } | null;
   runs: number;
   way: { lengthMm: number } | null;
 }
@@ -43,44 +46,57 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
   const startMm = way ? (way.lengthMm - v.long) / 2 : 0;
   const soil = soilBeside(setting, startMm);
   const y = (v.inside + postMm) / 2;
+  const bays = baysOf(v);
   const grid: Omit<Grid, 'underMm'> = {
-    alongMm: Array.from({ length: v.bays + 1 }, (_, i) => postMm / 2 + ((v.long - postMm) * i) / v.bays),
+    alongMm: Array.from({ length: bays + 1 }, (_, i) => postMm / 2 + ((v.long - postMm) * i) / bays),
     acrossMm: [-y, y],
     postMm,
     beamsRun: v.beams,
   };
+  const beamStock = timber(v.beamOf);
+  const onShoes = v.feet === 'shoes';
+  const upMm = onShoes ? SHOE_UP_MM : 0;
+  const aboveBeamMm = v.beamSort === 'paired' ? beamStock.wideMm : 0;
   const posts = grid.acrossMm.flatMap((across) =>
     grid.alongMm.map((along, i) =>
       setPost({
         id: `post-${across < 0 ? 'front' : 'back'}-${i + 1}`,
-        foot: [along, across, 0],
-        aboveMm: v.headroom,
-        depthMm: v.depth,
+        foot: [along, across, upMm],
+        aboveMm: v.headroom + aboveBeamMm - upMm,
+        depthMm: onShoes ? 0 : v.depth,
         section: v.section,
         treatment: v.treatment,
         setting,
-        set: setBy(v.footing),
+        set: onShoes ? 'shoe' : setBy(v.footing),
       }),
     ),
   );
   // Where no post on sale is long enough, all of it stands lower.
-  const underMm = Math.min(v.headroom, ...posts.map(({ to }) => to[2]));
+  const underMm = Math.min(v.headroom, ...posts.map(({ to }) => to[2] - aboveBeamMm));
   const g: Grid = { ...grid, underMm };
-  const beamStock = timber(v.beamOf);
   const { beams, joints: onPosts } = layBeams(g, posts, {
     of: beamStock,
     shape: v.beamEnds,
     overMm: v.beamOver,
     longestMm: setting.sizesOf(beamStock.id).at(-1) ?? Infinity,
+    sort: v.beamSort,
   });
   const { rafters, joints: onBeams } = layRafters(g, beams, {
     of: timber(v.rafterOf),
     shape: v.rafterEnds,
     overMm: v.rafterOver,
     everyMm: v.rafterEvery,
+    sort: v.beamSort,
   });
   const legMm = legOf(v);
-  const braces = legMm > 0 ? kneeBraces(g, posts, beams, { of: timber(v.rafterOf), legMm }) : null;
+  const braceStock =
+    v.beamSort === 'paired'
+      ? stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber')
+      : timber(v.rafterOf);
+  const braces = legMm > 0 ? kneeBraces(g, posts, beams, { of: braceStock, legMm, sort: v.beamSort }) : null;
+  const aside = onShoes ? sideBraces(g, posts, timber(v.rafterOf)) : null;
+  const slatted =
+    v.roof === 'slats' ? layRoofSlats(g, rafters, { of: timber(v.roofSlatOf), share: v.shade / 100, setting }) : null;
   const slats = v.sides === 'slats' ? slatSides(v, setting, g, posts) : null;
   const stations = way ? plantBeside(v, setting, soil, y + postMm / 2 + STEM_OUT_MM) : [];
   const topMm = underMm + beamStock.wideMm;
@@ -91,10 +107,14 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
         { parts: beams, joints: onPosts },
         { parts: rafters, joints: onBeams },
         braces && { parts: braces.braces, joints: braces.joints },
+        aside && { parts: aside.braces, joints: aside.joints },
+        slatted,
+        v.roof === 'wires' &&
+          layRoofWires(g, rafters, { of: stockOf(setting.catalogue, 'line-wire', 'cord'), everyMm: v.wireEvery }),
         slats,
         slats && stringSides(v, setting, slats.parts),
-        pourFootings(posts, v.footing, v.gravel),
-        { reasons: reasonsOf(v, rafters.length) },
+        onShoes ? pourShoes(posts, v.depth, v.gravel) : pourFootings(posts, v.footing, v.gravel),
+        { reasons: reasonsOf(v, rafters.length, slatted?.closed ?? 0) },
       ),
       stations,
       ground: { lengthMm: v.long, riseMm: 0 },
@@ -132,18 +152,26 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
       insideMm: v.inside,
       onWayMm: onTheWay(setting, v),
       braces: braces?.braces.length ?? 0,
+      shoes: onShoes ? { along: true, across: v.beams === 'across' && legMm > 0 } : null,
       runs: frameOf(setting.place, 0).turnDeg,
       way,
     },
   };
 }
-const reasonsOf = (v: ArborValues, rafters: number): Design['reasons'] => ({
-  post: fact('count.posts', { bays: v.bays }),
-  beam: fact(v.beams === 'across' ? 'count.beams.across' : 'count.beams.along'),
+const reasonsOf = (v: ArborValues, rafters: number, closed: number): Design['reasons'] => ({
+  post: fact('count.posts', { bays: baysOf(v) }),
+  beam: fact(`count.beams.${v.beams}${v.beamSort === 'paired' ? '-two' : ''}`),
   rafter: fact('count.rafters', { rafters, every: { mm: v.rafterEvery } }),
   brace: fact('count.braces'),
+  'side brace': fact('count.side-braces'),
   slat: fact('count.slats', { every: { mm: v.slatEvery } }),
   string: fact('count.strings', { strings: v.strings }),
+  'roof slat': fact('count.roof-slats', { closed: Math.round(100 * closed) }),
+  'roof wire': fact('count.roof-wires', { every: { mm: v.wireEvery } }),
+  'slat on rafter': fact('count.roof-screws'),
+  'wire on rafter': fact('count.roof-staples'),
+  'beam to post': fact('count.pair-screws'),
+  'beam to brace': fact('count.pair-screws'),
   'beam on post': fact('count.beam-screws'),
   'rafter on beam': fact('count.rafter-screws'),
   'brace to post': fact('count.brace-screws'),

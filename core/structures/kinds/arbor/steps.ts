@@ -3,11 +3,27 @@ import type { Design } from '../../../design/design';
 import type { Listed } from '../../../design/listed';
 import { ofShape } from '../../../design/shapes/shapes';
 import { fact } from '../../../wording/say';
-import { footingSteps } from '../../assemblies/footing';
+import { footingSteps, SHOE_UP_MM } from '../../assemblies/footing';
 import { clearing } from '../../rules/clearing';
 import type { WaySetting } from '../../rules/over-way';
 import type { SeasonNote, StatedStep } from '../../step';
 import { legOf, type ArborValues } from './knobs';
+
+/** Concrete under shoes is left so long before posts stand on it (common practice, no source). Hours. */
+const PADS_HOURS = 24;
+
+/** The tops of the posts over the path. mm. */
+const topOf = (design: Design): number =>
+  Math.max(...ofShape(design.parts, 'bar').flatMap(({ role, to }) => (role === 'post' ? [to[2]] : [])));
+
+/** The posts on shoes in concrete, or in their holes. */
+const standing = (v: ArborValues): Listed<StatedStep> =>
+  v.feet === 'shoes'
+    ? [
+        { what: fact('step.pads', { up: { mm: SHOE_UP_MM } }), waitHours: PADS_HOURS, caution: fact('care.cement') },
+        { what: fact('step.on-shoes'), people: 2 },
+      ]
+    : [{ what: fact('step.stand'), people: 2 }, ...footingSteps(v.footing), { what: fact('step.plumb') }];
 
 /** Templates first, then posts to one frame, beams, and plumb looked at again after the pour; rafters from both ends to the middle. */
 function steps(design: Design, v: ArborValues): Listed<StatedStep> {
@@ -20,13 +36,20 @@ function steps(design: Design, v: ArborValues): Listed<StatedStep> {
     { what: fact('step.finish') },
     { what: fact('step.mark', { posts, inside: { mm: v.inside }, long: { mm: v.long } }) },
     { what: fact('step.dig', { posts, depth: { mm: v.depth + v.gravel } }) },
-    { what: fact('step.stand'), people: 2 },
-    ...footingSteps(v.footing),
-    { what: fact('step.plumb') },
-    { what: fact('step.trim', { under: { mm: v.headroom } }), caution: fact('care.steps') },
-    { what: fact('step.beams', { over: { mm: v.beamOver } }), people: 2, caution: fact('care.lift') },
-    has('brace') && { what: fact('step.braces', { leg: { mm: legOf(v) } }) },
+    ...standing(v),
+    { what: fact('step.trim', { under: { mm: topOf(design) } }), caution: fact('care.steps') },
+    v.beamSort === 'paired'
+      ? {
+          what: fact('step.pairs', { over: { mm: v.beamOver }, under: { mm: v.headroom } }),
+          people: 2,
+          caution: fact('care.lift'),
+        }
+      : { what: fact('step.beams', { over: { mm: v.beamOver } }), people: 2, caution: fact('care.lift') },
+    has('brace') && legOf(v) > 0 && { what: fact('step.braces', { leg: { mm: legOf(v) } }) },
+    v.feet === 'shoes' && { what: fact('step.side-braces') },
     { what: fact('step.rafters', { over: { mm: v.rafterOver } }), people: 2 },
+    has('roof slat') && { what: fact('step.roof-slats'), people: 2 },
+    v.roof === 'wires' && { what: fact('step.roof-wires', { every: { mm: v.wireEvery } }), caution: fact('care.wire') },
     v.sides === 'slats' && { what: fact('step.slats', { every: { mm: v.slatEvery } }) },
     has('slat') && v.strings > 0 && { what: fact('step.string', { strings: v.strings }) },
     design.stations.length > 0 && { what: fact('step.plant') },
@@ -45,6 +68,11 @@ const doings: Doings = {
   'step.mark': { uses: ['line', 'pegs', 'tape', 'square'] },
   'step.dig': { adds: ['gravel'], uses: ['hole digger', 'tape'] },
   'step.stand': { adds: ['post'], uses: ['level', 'bracing', 'clamps', 'tape'] },
+  'step.on-shoes': { adds: ['post'], uses: ['level', 'bracing', 'clamps', 'drill', 'tape'] },
+  'step.pairs': { adds: ['beam'], uses: ['steps', 'drill', 'clamps', 'level', 'tape'] },
+  'step.side-braces': { adds: ['side brace'], uses: ['saw', 'bevel', 'drill', 'level'] },
+  'step.roof-slats': { adds: ['roof slat'], uses: ['spacer', 'tape', 'drill', 'steps'] },
+  'step.roof-wires': { adds: ['roof wire'], uses: ['hammer', 'pliers', 'snips', 'steps', 'gloves', 'goggles'] },
   'step.plumb': { uses: ['level', 'tape'] },
   'step.trim': { uses: ['line level', 'saw', 'steps', 'brush'] },
   'step.beams': { adds: ['beam'], uses: ['steps', 'drill', 'clamps', 'level'] },

@@ -7,12 +7,26 @@ export const WORDS = {
       beam: { word: 'Beam', means: 'tip to tip, on edge' },
       rafter: { word: 'Rafter', means: 'tip to tip, on edge', stacks: true },
       brace: { word: 'Knee brace', means: 'long point to long point', as: 'brace' },
+      'roof slat': { word: 'Roof slat', means: 'over the rafters', stacks: true },
+      'roof wire': { word: 'Roof wire', means: 'over the rafters, with its ends', as: 'thread' },
+      'side brace': { word: 'Side brace', means: 'long point to long point', as: 'brace' },
       slat: { word: 'Slat', means: 'over the outsides of the posts', stacks: true },
     },
-    joints: { 'rail to post': 'Slat to post' },
+    joints: {
+      'rail to post': 'Slat to post',
+      'beam to post': 'Beam to post, one of a pair',
+      'beam to brace': 'Brace between two beams',
+    },
     joinery: {
       'beam on post':
         'The beam stands on edge on the middle of the post’s level top; two screws aslant, one from each of its faces. Where two beams meet, they meet over the middle of a post.',
+      'beam to post':
+        'The board lies on the face of the post, its upper edge level with the top of that; two timber screws from outside. Those from the other face go in beside them.',
+      'beam to brace':
+        'The brace goes up between the two boards, flush with both; two timber screws through each board.',
+      'slat on rafter': 'Flat on the rafters, square to them; one screw at each.',
+      'wire on rafter':
+        'Over the rafter, under a staple that is left a little proud; round the first and the last and wound about itself.',
       'rafter on beam':
         'The rafter stands on edge across the beam, square to it; two screws aslant, one from each of its faces.',
       'brace to post':
@@ -35,6 +49,12 @@ export const WORDS = {
     'depth.frost': 'As deep as it freezes here: it carries a roof.',
     'beams.across': 'Over the way, front and back.',
     'beams.along': 'Along both sides, over all posts.',
+    'beams.on-top': 'Enough for what is planned here.',
+    'beams.paired': 'What is planned here lives for decades and gets heavy.',
+    'feet.ground': 'What stands in the ground stays upright by itself.',
+    'roof.rafters': 'What climbs over makes the shade.',
+    'shade.half': 'Half of the sun, half of the rain.',
+    'wires.foot': 'A foot (300 mm): what one shoot reaches over.',
     'over.foot': 'A foot (300 mm) to both sides.',
     'over.rafters': 'Eight to twelve inches (200 to 300 mm).',
     'ends.shape': 'An old shape, easily sawn.',
@@ -47,8 +67,17 @@ export const WORDS = {
     'count.posts': 'Two on each side for the first bay, and one more on each for every other: {bays|bay|bays}',
     'count.beams.across': 'One over every pair of posts',
     'count.beams.along': 'Along both sides; what is longer than is sold is broken over a post',
+    'count.beams.across-two': 'Two over every pair of posts, one on each face',
+    'count.beams.along-two':
+      'Two along both sides, one on each face; what is longer than is sold is broken over a post, the two over different ones',
+    'count.roof-slats': 'In equal spaces; together they close {closed} % of the roof from straight above',
+    'count.roof-wires': 'From the first rafter to the last, no farther apart than {every}',
+    'count.roof-screws': 'One at every crossing',
+    'count.roof-staples': 'One at every crossing',
+    'count.pair-screws': 'Two where each board meets a post or a brace',
     'count.rafters': '{rafters} in equal spaces, none over {every}',
     'count.braces': 'One in every corner of post and beam',
+    'count.side-braces': 'One up each side: shoes hold nothing upright',
     'count.slats': 'One every {every} on both sides, from the beams down',
     'count.strings': '{strings} on each side',
     'count.beam-screws': 'Two on every post',
@@ -64,6 +93,15 @@ export const WORDS = {
     'step.dig': 'Dig {posts|hole|holes} {depth} deep.',
     'step.stand':
       'Stand the posts and tie them to one frame with boards clamped across at two heights, as far apart above as below, plumb both ways, the diagonals equal. Only then fill.',
+    'step.on-shoes':
+      'Stand the posts on their shoes and screw them through all holes. Tie them to one frame with boards clamped across at two heights, plumb both ways, the diagonals equal; the bracing stays until the last brace is in.',
+    'step.pairs':
+      'Mark {under} over the path on the posts. Clamp the boards on in pairs, right way up, {over} over at both ends, their lower edges on the marks; two timber screws through each into every post.',
+    'step.side-braces':
+      'Fit a brace up each side between the first two posts, its ends plumb; screw it when the frame is plumb.',
+    'step.roof-slats': 'Screw the slats down from both tips to the middle, their spaces by a spacer.',
+    'step.roof-wires':
+      'Staple the wires over the rafters, {every} apart, the staples a little proud; draw each tight by hand and wind its end.',
     'step.plumb': 'Check plumb and both diagonals again now that the holes are filled: posts shift in the pour.',
     'step.trim': 'Carry a level line round and trim the posts to it, {under} over the path.',
     'step.beams': 'Lift the beams on, right way up, {over} over at both ends; screw them aslant from both faces.',
@@ -80,6 +118,7 @@ export const WORDS = {
     'season.clear': 'After the first frost, cut down what has died and clear the roof: wet vines are heavy under snow.',
     'care.jigsaw': 'Clamp the board; goggles on, both hands on the saw, the cable behind you.',
     'care.steps': 'Steps on firm level ground, somebody at their foot; never on the top tread.',
+    'care.wire': 'Cut wire springs back: goggles and gloves, the end held, and bent in when it is cut.',
     'care.lift': 'Two people, one at each end; nobody under a beam until it is screwed.',
   },
 } as const satisfies Said;

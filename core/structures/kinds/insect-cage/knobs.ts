@@ -78,7 +78,9 @@ export const INSECT_CAGE_KNOBS = {
     help: 'As fine as the smallest that flies at the crop.',
     suggest: (setting) => {
       const { value, why } = coverFor(setting);
-      return KEEPING.some((one) => one.id === value) ? { value, why } : { value: 'cover-insect', why: fact('net.fine') };
+      return KEEPING.some((one) => one.id === value)
+        ? { value, why }
+        : { value: 'cover-insect', why: fact('net.fine') };
     },
   },
   seam: {
