@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { Suspense, useMemo } from 'react';
 import { SOIL } from '@lignum/core/site/underfoot';
+import { atGate } from '@lignum/core/plan/at-gate';
 import { computeAs } from '@lignum/core/plan/compute-as';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
@@ -95,14 +96,19 @@ function KindCard({ kind }: { kind: StructureKind }) {
 function Begin({ kind, places }: { kind: StructureKind; places: number | undefined }) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
-  const put = (stand: Stand, plantings: readonly string[] = []) => {
-    const empty = newStructure(kind.id, plan, stand, plantings);
+  const put = (stand: Stand, plantings: readonly string[] = [], knobs: StructurePlan['knobs'] = {}) => {
+    const empty = { ...newStructure(kind.id, plan, stand, plantings), knobs };
     const own = places === undefined ? [] : [planterPlanting(empty.id, places, plan.garden.year)];
     const structure = { ...empty, plantings: [...empty.plantings, ...own.map((one) => one.id)] };
     store.edit((now) => addStructure(structure)(own.reduce((so, one) => addPlanting(one)(so), now)));
     router.push(`/g/${id}/s/${structure.id}`);
   };
   const ways = kind.stands.includes('beds') ? freeWays(plan).slice(0, MOST_WAYS) : [];
+  // What is walked through stands well at a gate.
+  const gates =
+    kind.stands.includes('beds') && kind.stands.includes('spot')
+      ? plan.structures.filter((one) => kindOf(one.kind).stands.includes('run'))
+      : [];
   // A support is weighed against others for a row of plants; what stands there already is said of its bed.
   const forRow = kind.stands.includes('bed') && kind.purpose === 'support' && !kind.isThere;
   const onBed = kind.stands.includes('bed') && !forRow;
@@ -163,6 +169,17 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
       {kind.stands.includes('run') && runsIn(plan).length === 0 && (
         <p className="text-[0.95rem] text-soft">It hangs in a fence: lay one on the plot first.</p>
       )}
+      {gates.map((gate) => (
+        <Button
+          key={gate.id}
+          onClick={() => {
+            const at = atGate(kindOf, plan, kind.id, computeAs(kindOf, plan, gate));
+            if (at) put(at.stand, [], at.knobs);
+          }}
+        >
+          At {gate.name}
+        </Button>
+      ))}
       {kind.stands.includes('spot') && (
         <Button onClick={() => put({ on: 'spot', at: openSpot(plan), underfoot: SOIL })}>On open ground</Button>
       )}
