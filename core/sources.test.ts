@@ -41,6 +41,7 @@ const OF_COUNTING: Readonly<Record<string, string>> = {
   'statics/elastica.ts': 'STEPS KEPT FLATTEST QUARTER',
   'statics/embedment.ts': 'NO_FILL',
   'statics/yielding.ts': 'ROWS FAR COARSE TURNS NEAR FOUND SOFTER MOST_KEPT PUT_RIGHT NEAR_MM',
+  'structures/kinds/cloche/tent.ts': 'HALVINGS',
   'structures/kinds/flat-cover/size.ts': 'STEPS',
   'structures/kinds/garden-gate/size.ts': 'SWING_STROKES',
   'structures/kinds/guyed-wall/knobs.ts': 'ROW',

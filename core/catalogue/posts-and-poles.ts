@@ -44,4 +44,14 @@ export const POLES: readonly Pole[] = [
     diameterMm: 12,
     life: fromMemory(3, 'stored dry over winter'),
   },
+  {
+    form: 'pole',
+    look: 'timber',
+    opacity: 1,
+    sold: 'whole',
+    id: 'stick-twiggy',
+    name: 'Twiggy stick, hazel or birch',
+    diameterMm: 12,
+    life: fromMemory(1, 'brittle after a summer; it kindles fires'),
+  },
 ];

@@ -66,6 +66,9 @@ import { meshHighEnough } from './mesh-high-enough';
 import { meshOpening } from './mesh-opening';
 import { nailInterval } from './nail-interval';
 import { onShoes } from './on-shoes';
+import { sheetReaches } from './sheet-reaches';
+import { gridSuits } from './grid-suits';
+import { gridReaches } from './grid-reaches';
 import { panelCut } from './panel-cut';
 import { panelHeld } from './panel-held';
 import { panelLean } from './panel-lean';
@@ -504,6 +507,19 @@ const CASES: Record<string, Case[]> = {
     [onShoes({ along: true, across: true }), 'good', 'shoes.braced'],
     [onShoes({ along: true, across: false }), 'warn', 'shoes.lean'],
     [onShoes({ along: false, across: true }), 'warn', 'shoes.lean'],
+  ],
+  'sheet-reaches': [
+    [sheetReaches({ leafMm: 1050, soldMm: 1050 }), 'good', 'sheet.reaches'],
+    [sheetReaches({ leafMm: 1051, soldMm: 1050 }), 'fail', 'sheet.short'],
+  ],
+  'grid-suits': [
+    [gridSuits({ planted: [{ crop: cropIn([], 'pea') }] }), 'fail', 'grid.climbs'],
+    [gridSuits({ planted: [{ crop: cropIn([], 'dahlia') }] }), 'good', 'grid.suits'],
+    [gridSuits({ planted: [] }), null],
+  ],
+  'grid-reaches': [
+    [gridReaches({ widthMm: 1219, soldMm: 1219 }), null],
+    [gridReaches({ widthMm: 1220, soldMm: 1219 }), 'fail', 'grid.narrow'],
   ],
   'panel-cut': [
     [panelCut({ offWire: 0 }), 'good', 'panel.beside-wire'],

@@ -3,6 +3,8 @@ import type { DemoPiece } from '../structures/demo-piece';
 import { demo as aFrame } from '../structures/kinds/a-frame/demo';
 import { demo as arbor } from '../structures/kinds/arbor/demo';
 import { demo as bedCanopy } from '../structures/kinds/bed-canopy/demo';
+import { demo as brushwood } from '../structures/kinds/brushwood/demo';
+import { demo as cloche } from '../structures/kinds/cloche/demo';
 import { demo as coldFrame } from '../structures/kinds/cold-frame/demo';
 import { demo as collar } from '../structures/kinds/collar/demo';
 import { demo as crossedCanes } from '../structures/kinds/crossed-canes/demo';
@@ -10,6 +12,7 @@ import { demo as electricFence } from '../structures/kinds/electric-fence/demo';
 import { demo as flatCover } from '../structures/kinds/flat-cover/demo';
 import { demo as gardenFence } from '../structures/kinds/garden-fence/demo';
 import { demo as gardenGate } from '../structures/kinds/garden-gate/demo';
+import { demo as growThrough } from '../structures/kinds/grow-through/demo';
 import { demo as guyedWall } from '../structures/kinds/guyed-wall/demo';
 import { demo as hoopTunnel } from '../structures/kinds/hoop-tunnel/demo';
 import { demo as insectCage } from '../structures/kinds/insect-cage/demo';
@@ -42,6 +45,8 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'a-frame', ...aFrame },
   { kind: 'arbor', ...arbor },
   { kind: 'bed-canopy', ...bedCanopy },
+  { kind: 'brushwood', ...brushwood },
+  { kind: 'cloche', ...cloche },
   { kind: 'cold-frame', ...coldFrame },
   { kind: 'collar', ...collar },
   { kind: 'crossed-canes', ...crossedCanes },
@@ -49,6 +54,7 @@ export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
   { kind: 'flat-cover', ...flatCover },
   { kind: 'garden-fence', ...gardenFence },
   { kind: 'garden-gate', ...gardenGate },
+  { kind: 'grow-through', ...growThrough },
   { kind: 'guyed-wall', ...guyedWall },
   { kind: 'hoop-tunnel', ...hoopTunnel },
   { kind: 'insect-cage', ...insectCage },

@@ -3,6 +3,8 @@ import type { StructureKind } from './kind';
 import { kind as aFrame } from './kinds/a-frame/index';
 import { kind as arbor } from './kinds/arbor/index';
 import { kind as bedCanopy } from './kinds/bed-canopy/index';
+import { kind as brushwood } from './kinds/brushwood/index';
+import { kind as cloche } from './kinds/cloche/index';
 import { kind as coldFrame } from './kinds/cold-frame/index';
 import { kind as collar } from './kinds/collar/index';
 import { kind as crossedCanes } from './kinds/crossed-canes/index';
@@ -10,6 +12,7 @@ import { kind as electricFence } from './kinds/electric-fence/index';
 import { kind as flatCover } from './kinds/flat-cover/index';
 import { kind as gardenFence } from './kinds/garden-fence/index';
 import { kind as gardenGate } from './kinds/garden-gate/index';
+import { kind as growThrough } from './kinds/grow-through/index';
 import { kind as guyedWall } from './kinds/guyed-wall/index';
 import { kind as hoopTunnel } from './kinds/hoop-tunnel/index';
 import { kind as insectCage } from './kinds/insect-cage/index';
@@ -42,6 +45,8 @@ export const KINDS: readonly StructureKind[] = [
   aFrame,
   arbor,
   bedCanopy,
+  brushwood,
+  cloche,
   coldFrame,
   collar,
   crossedCanes,
@@ -49,6 +54,7 @@ export const KINDS: readonly StructureKind[] = [
   flatCover,
   gardenFence,
   gardenGate,
+  growThrough,
   guyedWall,
   hoopTunnel,
   insectCage,

@@ -164,6 +164,7 @@ const FLAT = [
   'leaf joined',
   'brace fixed',
   'lid corner',
+  'glazing to lid',
   'chain fixed',
   'bearer to leg',
 ];

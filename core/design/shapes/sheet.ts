@@ -1,10 +1,11 @@
 import { flatten, lengthOf, line, onStretch, pointAt, shifted, tangentAt, type Curve } from '../../geometry/curve';
 import { add, cross, dot, minus, reach, scale, unit, UP, type Point } from '../../geometry/space';
+import { distanceToOutline, type Pair } from '../../geometry/polygon';
 import { NOTHING_TAKEN, type PartBase, type Shape } from './shape';
 
 /**
  * Mesh, net or cloth, stated by its flat pattern (as it is cut: `cutMm` long, `heightMm` high, with its
- * wires measured from its first corner) and by where that pattern lies: its lower edge follows `base`,
+ * wires measured from its first corner, or what is cut out of that to an outline) and by where that pattern lies: its lower edge follows `base`,
  * and it goes `up` from there. A wall's base is straight, an arch's is its bow, a cage's goes all round. Decision 7.
  */
 export interface Sheet extends PartBase {
@@ -25,6 +26,8 @@ export interface Sheet extends PartBase {
   gatheredMm?: number;
   /** What is drawn together, as chains of points from its edge to where it is tied; drawn, and cut as a part of it. */
   gathers?: readonly (readonly Point[])[];
+  /** A flat one that is cut to an outline without hollows: its corners along the base and up from it, out of a piece of `cutMm` by `heightMm`. */
+  outline?: readonly Pair[];
   /** The strip that the panel is bought for, when this one is split from the same panel. */
   board?: string;
 }
@@ -83,6 +86,39 @@ export const onSheet = (sheet: Sheet, alongMm: number, upMm: number): Point =>
 const standsMm = (sheet: Sheet): number => sheet.heightMm - (sheet.gatheredMm ?? 0);
 const levelsOf = (sheet: Sheet): number[] => sheet.levelsMm.filter((up) => up <= standsMm(sheet) + 0.5);
 
+/** Its corners where they lie, of one that is cut to an outline; none of the others. */
+export const cornersOf = (sheet: Sheet): Point[] =>
+  (sheet.outline ?? []).map(([along, up]) => onSheet(sheet, along, up));
+const rimOf = (sheet: Sheet): Point[][] => {
+  const corners = cornersOf(sheet);
+  return corners.length > 0 ? [[...corners, corners[0] as Point]] : [];
+};
+
+/** What of a wire lies in an outline, both told from the first corner of the pattern: none of what only touches it. */
+function chordIn(outline: readonly Pair[], across: 0 | 1, atMm: number): readonly [number, number] | null {
+  const along = (1 - across) as 0 | 1;
+  const met = outline.flatMap((a, i): number[] => {
+    const b = outline[(i + 1) % outline.length] as Pair;
+    if (a[across] === b[across] || (atMm - a[across]) * (atMm - b[across]) > 0) return [];
+    return [a[along] + ((b[along] - a[along]) * (atMm - a[across])) / (b[across] - a[across])];
+  });
+  const [low, high] = [Math.min(...met), Math.max(...met)];
+  return high - low > 1e-6 ? [low, high] : null;
+}
+
+/** The wires inside an outline, from rim to rim. */
+function wiresIn(sheet: Sheet, outline: readonly Pair[]): Point[][] {
+  const uprights = sheet.uprightsMm.flatMap((along): Point[][] => {
+    const chord = chordIn(outline, 0, along);
+    return chord ? [chord.map((up) => onSheet(sheet, along, up))] : [];
+  });
+  const levels = sheet.levelsMm.flatMap((up): Point[][] => {
+    const chord = chordIn(outline, 1, up);
+    return chord ? [chord.map((along) => onSheet(sheet, along, up))] : [];
+  });
+  return [...rimOf(sheet), ...uprights, ...levels];
+}
+
 const levelWire = (sheet: Sheet, upMm: number): Point[] => {
   const rise = scale(sheet.up, upMm);
   if (sheet.base.curve === 'line') return [onSheet(sheet, 0, upMm), onSheet(sheet, alongBase(sheet), upMm)];
@@ -117,7 +153,13 @@ function outsideFlat(at: Point, corner: Point, along: Point, longMm: number, up:
 }
 
 function distanceTo(sheet: Sheet, at: Point): number {
-  const { base, up, heightMm } = sheet;
+  const { base, up, heightMm, outline } = sheet;
+  if (outline) {
+    const along = alongOf(sheet);
+    const from = minus(at, cornerOf(sheet));
+    const [a, u] = [dot(from, along), dot(from, up)];
+    return Math.hypot(distanceToOutline([a, u], outline), dot(from, unit(cross(along, up))));
+  }
   if (base.curve === 'line') return outsideFlat(at, base.from, alongOf(sheet), alongBase(sheet), up, heightMm);
   if (base.curve === 'chain')
     return Math.min(
@@ -141,6 +183,7 @@ function distanceTo(sheet: Sheet, at: Point): number {
 
 /** Its outermost wires: of a flat one the first and the last each way, of a swept one every upright. */
 function extent(sheet: Sheet): Point[] {
+  if (sheet.outline) return cornersOf(sheet);
   const { uprightsMm } = sheet;
   const levelsMm = levelsOf(sheet);
   const outer = (all: readonly number[]): readonly number[] => (all.length > 2 ? [all[0] ?? 0, all.at(-1) ?? 0] : all);
@@ -160,13 +203,17 @@ export const SHEET: Shape<Sheet> = {
   }),
   extent,
   solids: () => [],
-  wires: (sheet) => [
-    ...sheet.uprightsMm.map((along) => uprightWire(sheet, along)),
-    ...levelsOf(sheet).map((up) => levelWire(sheet, up)),
-    ...gathersOf(sheet),
-  ],
+  wires: (sheet) =>
+    sheet.outline
+      ? wiresIn(sheet, sheet.outline)
+      : [
+          ...sheet.uprightsMm.map((along) => uprightWire(sheet, along)),
+          ...levelsOf(sheet).map((up) => levelWire(sheet, up)),
+          ...gathersOf(sheet),
+        ],
   faces: (sheet) => {
     const { base } = sheet;
+    if (sheet.outline) return [cornersOf(sheet)];
     const rise = scale(sheet.up, standsMm(sheet));
     if (base.curve === 'chain')
       return base.points
@@ -179,11 +226,10 @@ export const SHEET: Shape<Sheet> = {
       ),
     );
   },
-  edges: (sheet) => [
-    levelWire(sheet, sheet.levelsMm[0] ?? 0),
-    uprightWire(sheet, sheet.uprightsMm[0] ?? 0),
-    ...gathersOf(sheet),
-  ],
+  edges: (sheet) =>
+    sheet.outline
+      ? rimOf(sheet)
+      : [levelWire(sheet, sheet.levelsMm[0] ?? 0), uprightWire(sheet, sheet.uprightsMm[0] ?? 0), ...gathersOf(sheet)],
   hidden: () => [],
   distanceTo,
   feet: () => [],
@@ -195,6 +241,7 @@ export const SHEET: Shape<Sheet> = {
     up: sheet.up,
     heightMm: sheet.heightMm,
     base: sheet.base.curve === 'line' ? [] : flatten(sheet.base),
+    outline: cornersOf(sheet),
   }),
-  fields: { corner: 'point', along: 'point', up: 'point', heightMm: 'mm', base: 'points' },
+  fields: { corner: 'point', along: 'point', up: 'point', heightMm: 'mm', base: 'points', outline: 'points' },
 };

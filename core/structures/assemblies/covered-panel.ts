@@ -7,6 +7,7 @@ import { add, minus, reach, scale, type Point } from '../../geometry/space';
 import { feet, inches } from '../../quantity/length';
 import { alongEvery, evenly, screwThrough, washered } from '../rules/fixings';
 import { woodKg } from '../rules/weights';
+import type { Said } from '../said';
 import type { BedSetting } from '../setting';
 import type { Assembled } from './assembly';
 import type { BoardBox } from './box-of-boards';
@@ -208,3 +209,18 @@ export function panelOf(
   });
   return { parts: [front, back, ...bars, ...covers], joints: [...corners, ...stapled], rails: [front, back], bars };
 }
+
+/** Clear sheet or film over a panel. */
+export const GLAZING_WORDS = {
+  names: {
+    joinery: {
+      'glazing to lid':
+        'Sheet lies edge to edge, its printed side up and its ribs down the slope: holes drilled a little wide so that it can move, screws with washers, not tight. Film is pulled flat, folded round and stapled.',
+    },
+  },
+  phrases: {
+    'glazing.sheet': 'Two walls with air between keep the night out better than one.',
+    'count.glazing-screws': 'A screw and a washer no more than {every} apart along every strip',
+    'count.glazing-staples': 'One every {every}',
+  },
+} as const satisfies Said;

@@ -9,7 +9,7 @@ import type { SetPost } from '../../assemblies/set-post';
 import { aslant, toed } from '../../rules/aslant';
 import { liesOver, piecesOverPosts, type Stretch } from '../../rules/over-posts';
 import { shapedEnds, type EndShape } from '../../rules/shaped-end';
-import { headUpMm } from './knobs';
+import { headUpMm, type BeamSort } from './knobs';
 
 /** Posts in lines along the way, the front one at −y; the beams run along one of the two ways, the rafters along the other. mm. */
 export interface Grid {
@@ -20,9 +20,6 @@ export interface Grid {
   underMm: number;
   beamsRun: 'across' | 'along';
 }
-
-/** One beam on the tops of the posts, or two, a board on each face of them. */
-export type BeamSort = 'on top' | 'paired';
 
 /** The ways of the beams and of the rafters. */
 export const waysOf = ({ beamsRun }: Pick<Grid, 'beamsRun'>): { beam: Point; rafter: Point } =>

@@ -24,6 +24,9 @@ export const onTheWay = ({ place }: WaySetting, set: Settled): number | null => 
   return way ? Math.max(0, way.wideMm - 2 * postMm(set)) : null;
 };
 
+/** One beam on the tops of the posts, or two, a board on each face of them. */
+export type BeamSort = 'on top' | 'paired';
+
 /** How high a beam is on edge. mm. */
 const beamMm = ({ beamOf }: Settled): number => SECTIONS.find(({ id }) => id === beamOf)?.wideMm ?? 0;
 
@@ -31,7 +34,7 @@ const beamMm = ({ beamOf }: Settled): number => SECTIONS.find(({ id }) => id ===
 export const headUpMm = (beamHighMm: number): number => 0.7 * beamHighMm;
 
 /** How high the posts stand: under the beams, or up between two of them. mm. */
-export const postTopMm = (set: Settled): number => Number(set.headroom) + (set.beamSort === 'paired' ? beamMm(set) : 0);
+export const postTopMm = (set: Settled): number => Number(set.headroom) + (sortOf(set) === 'paired' ? beamMm(set) : 0);
 
 const POSTS = heavyPostKnobs('Posts');
 const FOOTINGS = footingKnobs('dry');
@@ -47,7 +50,7 @@ export function legOf(set: Settled, askedMm = Number(set.braceLeg)): number {
   const post = postMm(set);
   const clear = set.beams === 'across' ? Number(set.inside) : (Number(set.long) - post) / baysOf(set) - post;
   // Between two beams their heads go up past the corner, and reach out as much farther.
-  const leg = Math.min(askedMm, clear * 0.45 - (set.beamSort === 'paired' ? headUpMm(beamMm(set)) : 0));
+  const leg = Math.min(askedMm, clear * 0.45 - (sortOf(set) === 'paired' ? headUpMm(beamMm(set)) : 0));
   return leg < LEAST_BRACE_MM ? 0 : leg;
 }
 /** Shorter than this a brace does nothing (from memory). mm. */
@@ -62,6 +65,9 @@ const DRIVER_ROOM_MM = inches(20);
 const driverFits = (set: Settled): boolean =>
   (set.beams === 'across' ? (Number(set.long) - postMm(set)) / baysOf(set) - postMm(set) : Number(set.inside)) >=
   DRIVER_ROOM_MM;
+
+/** How the beams are really laid: in pairs only where they find room. */
+export const sortOf = (set: Settled): BeamSort => (set.beamSort === 'paired' && driverFits(set) ? 'paired' : 'on top');
 
 const hasSlats = (set: Settled): boolean => set.sides === 'slats';
 

@@ -18,7 +18,7 @@ import { soilBeside, statureOf, viewsOf, type WaySetting } from '../../rules/ove
 import { lastingTimber } from '../../rules/timber-knobs';
 import { placeStations } from '../../rules/stations';
 import { kneeBraces, layBeams, layRafters, sideBraces, type Grid } from './frame';
-import { baysOf, legOf, onTheWay, type ArborValues } from './knobs';
+import { baysOf, legOf, onTheWay, sortOf, type ArborValues } from './knobs';
 import { layRoofSlats, layRoofWires } from './roof';
 
 /** Stems stand this far outside the posts (from memory). mm. */
@@ -55,8 +55,9 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
   };
   const beamStock = timber(v.beamOf);
   const onShoes = v.feet === 'shoes';
+  const sort = sortOf(v);
   const upMm = onShoes ? SHOE_UP_MM : 0;
-  const aboveBeamMm = v.beamSort === 'paired' ? beamStock.wideMm : 0;
+  const aboveBeamMm = sort === 'paired' ? beamStock.wideMm : 0;
   const posts = grid.acrossMm.flatMap((across) =>
     grid.alongMm.map((along, i) =>
       setPost({
@@ -79,21 +80,19 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
     shape: v.beamEnds,
     overMm: v.beamOver,
     longestMm: setting.sizesOf(beamStock.id).at(-1) ?? Infinity,
-    sort: v.beamSort,
+    sort,
   });
   const { rafters, joints: onBeams } = layRafters(g, beams, {
     of: timber(v.rafterOf),
     shape: v.rafterEnds,
     overMm: v.rafterOver,
     everyMm: v.rafterEvery,
-    sort: v.beamSort,
+    sort,
   });
   const legMm = legOf(v);
   const braceStock =
-    v.beamSort === 'paired'
-      ? stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber')
-      : timber(v.rafterOf);
-  const braces = legMm > 0 ? kneeBraces(g, posts, beams, { of: braceStock, legMm, sort: v.beamSort }) : null;
+    sort === 'paired' ? stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber') : timber(v.rafterOf);
+  const braces = legMm > 0 ? kneeBraces(g, posts, beams, { of: braceStock, legMm, sort }) : null;
   const aside = onShoes ? sideBraces(g, posts, timber(v.rafterOf)) : null;
   const slatted =
     v.roof === 'slats' ? layRoofSlats(g, rafters, { of: timber(v.roofSlatOf), share: v.shade / 100, setting }) : null;
@@ -160,7 +159,7 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
 }
 const reasonsOf = (v: ArborValues, rafters: number, closed: number): Design['reasons'] => ({
   post: fact('count.posts', { bays: baysOf(v) }),
-  beam: fact(`count.beams.${v.beams}${v.beamSort === 'paired' ? '-two' : ''}`),
+  beam: fact(`count.beams.${v.beams}${sortOf(v) === 'paired' ? '-two' : ''}`),
   rafter: fact('count.rafters', { rafters, every: { mm: v.rafterEvery } }),
   brace: fact('count.braces'),
   'side brace': fact('count.side-braces'),

@@ -7,7 +7,7 @@ import { footingSteps, SHOE_UP_MM } from '../../assemblies/footing';
 import { clearing } from '../../rules/clearing';
 import type { WaySetting } from '../../rules/over-way';
 import type { SeasonNote, StatedStep } from '../../step';
-import { legOf, type ArborValues } from './knobs';
+import { legOf, sortOf, type ArborValues } from './knobs';
 
 /** Concrete under shoes is left so long before posts stand on it (common practice, no source). Hours. */
 const PADS_HOURS = 24;
@@ -38,7 +38,7 @@ function steps(design: Design, v: ArborValues): Listed<StatedStep> {
     { what: fact('step.dig', { posts, depth: { mm: v.depth + v.gravel } }) },
     ...standing(v),
     { what: fact('step.trim', { under: { mm: topOf(design) } }), caution: fact('care.steps') },
-    v.beamSort === 'paired'
+    sortOf(v) === 'paired'
       ? {
           what: fact('step.pairs', { over: { mm: v.beamOver }, under: { mm: v.headroom } }),
           people: 2,

@@ -9,6 +9,7 @@ import { reachAcross } from '../../../checks/reach-across';
 import { rowInBed } from '../../../checks/row-in-bed';
 import { closedBy } from '../../../site/visitors';
 import { BOX_WORDS } from '../../assemblies/box-of-boards';
+import { GLAZING_WORDS } from '../../assemblies/covered-panel';
 import { LID_WORDS } from '../../assemblies/hinged-lid';
 import { structureKind, type Built } from '../../kind';
 import type { Settings } from '../../knob';
@@ -74,7 +75,7 @@ export const kind = structureKind({
     }),
     stillCome,
   },
-  builtOf: [BOX_WORDS, BOX_KNOB_WORDS, LID_WORDS, ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
+  builtOf: [GLAZING_WORDS, BOX_WORDS, BOX_KNOB_WORDS, LID_WORDS, ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
   ...WORDS,
   mends: {
     ...ROW_MENDS,

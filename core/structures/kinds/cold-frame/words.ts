@@ -12,8 +12,6 @@ export const WORDS = {
     joinery: {
       'wedge to cleat': 'One screw from outside through the wedge, where it is thick enough, into the cleat.',
       'board to cleat': 'Two screws from outside through the board below, askew.',
-      'glazing to lid':
-        'Sheet lies edge to edge, its printed side up and its ribs down the slope: holes drilled a little wide so that it can move, screws with washers, not tight. Film is pulled flat, folded round and stapled.',
     },
   },
   phrases: {
@@ -21,7 +19,6 @@ export const WORDS = {
     'faces.sun': 'This side looks to the midday sun, within {off}°.',
     'courses.low': 'The lower, the warmer.',
     'courses.crop': 'Over what grows highest.',
-    'glazing.sheet': 'Two walls with air between keep the night out better than one.',
     'lids.short': 'Shorter lids are lifted with one hand, and the wind gets no hold of them.',
     'count.boards': '{courses|course|courses} of two long and two short ones, and one more behind',
     'count.wedges': 'One at each end, the second marked from the first',
@@ -30,8 +27,6 @@ export const WORDS = {
     'count.glazing': 'Over each lid',
     'count.wedge-screws': 'One through each wedge',
     'count.cleat-screws': 'Two through the board below each wedge',
-    'count.glazing-screws': 'A screw and a washer no more than {every} apart along every strip',
-    'count.glazing-staples': 'One every {every}',
     'step.cut': 'Cut boards, posts, cleats and strips. Look for knots in the strips: cut round them.',
     'step.wedge':
       'On one end board mark {tip} up from its lower edge at one end, draw a straight line from there to the upper corner at the other, and saw along it; lay it on the second, mark and saw that.',
