@@ -8,7 +8,7 @@ export const demo = {
       id: 'withy-bed',
       name: 'Withy bed',
       xMm: 23_350,
-      yMm: 5200,
+      yMm: 4600,
       turnDeg: 90,
       lengthMm: feet(8),
       widthMm: feet(2),

@@ -84,7 +84,6 @@ export function sizeBrushwood(v: BrushwoodValues, setting: BedSetting): Sizing<B
       marks: [
         ...row.marks,
         chain('elevation', 'z', 'heights', [-v.pushIn, 0, v.height]),
-        chain('plan', 'z', 'rows', rowsAtMm),
       ],
       handles: [
         ...row.handles,

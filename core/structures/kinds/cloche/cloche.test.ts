@@ -49,7 +49,9 @@ describe('a tent cloche', () => {
       fc.property(sizes, (knobs) => {
         const { ofRole } = onBed('cloche', knobs, {}, LETTUCE);
         const [front, back] = ['front', 'back'].map((side) =>
-          ofRole<Sheet>('glazing').find(({ id }) => id === `tent-1-${side}-glazing`),
+          [...ofRole<Sheet>('front glazing'), ...ofRole<Sheet>('glazing')].find(
+            ({ id }) => id === `tent-1-${side}-glazing`,
+          ),
         ) as [Sheet, Sheet];
         const top = ({ base, up, heightMm }: Sheet): Point => {
           const from = base.curve === 'line' ? base.from : ([0, 0, 0] as const);

@@ -8,7 +8,7 @@ export const demo = {
       id: 'lantern-bed',
       name: 'Lantern bed',
       xMm: 23_350,
-      yMm: 2300,
+      yMm: 8800,
       turnDeg: 90,
       lengthMm: feet(6),
       widthMm: feet(2),

@@ -96,6 +96,7 @@ export function sizeCloche(v: ClocheValues, setting: BedSetting): Sizing<ClocheF
 const reasonsOf = (tents: number) => ({
   'leaf strip': fact('count.strips', { tents }),
   glazing: fact('count.glazing'),
+  'front glazing': fact('count.glazing'),
   'end sheet': fact('count.ends'),
   'lid corner': fact('count.lid-screws'),
   'glazing to lid': fact('count.glazing-screws', { every: { mm: WASHER_EVERY_MM } }),

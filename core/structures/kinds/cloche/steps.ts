@@ -42,7 +42,7 @@ const season = (_design: Design, v: ClocheValues, setting: BedSetting): Listed<S
 const doings: Doings = {
   'step.cut': { uses: ['saw', 'square', 'tape', 'clamps', 'goggles', 'muffs'] },
   'step.leaves': { adds: ['leaf strip'], uses: ['drill', 'square', 'tape'] },
-  'step.sheet': { adds: ['glazing'], uses: ['knife', 'drill', 'square', 'gloves'] },
+  'step.sheet': { adds: ['glazing', 'front glazing'], uses: ['knife', 'drill', 'square', 'gloves'] },
   'step.hinge': { joins: ['ridge hinged'], uses: ['drill'] },
   'step.soil': { uses: ['spade'] },
   'step.set': { joins: ['foot pegged'], uses: ['mallet', 'tape'] },

@@ -102,7 +102,12 @@ export function tentOf(
     ...bare,
     parts: bare.parts.map((part) =>
       part.shape === 'sheet'
-        ? { ...part, heightMm: part.heightMm + overMm, levelsMm: threads(part.heightMm + overMm, 1) }
+        ? {
+            ...part,
+            role: 'front glazing',
+            heightMm: part.heightMm + overMm,
+            levelsMm: threads(part.heightMm + overMm, 1),
+          }
         : part,
     ),
   };

@@ -5,7 +5,8 @@ export const WORDS = {
   names: {
     parts: {
       'leaf strip': { word: 'Leaf strip', means: 'of a leaf; long ones run through, short ones stand between' },
-      glazing: { word: 'Leaf cover', means: 'over a leaf, edge to edge' },
+      glazing: { word: 'Back cover', means: 'over a leaf, edge to edge' },
+      'front glazing': { word: 'Front cover', means: 'over a leaf, edge to edge, and past its ridge' },
       'end sheet': { word: 'End sheet', means: 'along its foot; cut to the outline of the end' },
     },
     joints: { 'lid corner': 'Corner of a leaf', 'glazing to lid': 'Cover on a leaf' },
@@ -25,7 +26,7 @@ export const WORDS = {
     'tents.one': 'One is short enough to lift.',
     'tents.lifted': 'No longer than one person lifts, about 4′ (1.2 m).',
     'count.strips': 'For {tents|tent|tents} of two leaves: two long strips a leaf and short ones between',
-    'count.glazing': 'Over each leaf',
+    'count.glazing': 'One to each tent',
     'count.ends': 'One at each end of the row',
     'count.pegs': 'One at each corner of a tent',
     'count.end-screws': 'Two with washers into each leaf',

@@ -8,7 +8,7 @@ export const demo = {
       id: 'lamp-bed',
       name: 'Lamp bed',
       xMm: 23_250,
-      yMm: 8000,
+      yMm: 6850,
       turnDeg: 90,
       lengthMm: feet(6),
       widthMm: feet(2.5),

@@ -3,10 +3,12 @@ import { floorSlats } from '../../../checks/floor-slats';
 import { planterReach } from '../../../checks/planter-reach';
 import { planterStands } from '../../../checks/planter-stands';
 import { potRoom } from '../../../checks/pot-room';
+import { holdChecks } from '../../../checks/sets';
 import { countOf } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
 import { AT_WALL } from '../../assemblies/at-wall';
 import { BOX_WORDS } from '../../assemblies/box-of-boards';
+import { RAILS } from '../../assemblies/rails';
 import { structureKind } from '../../kind';
 import { wholeStep } from '../../rules/tidy';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
@@ -26,7 +28,8 @@ export const kind = structureKind({
   nature: { tendingMinutes: { leaner: 0.5, climber: 0.5 }, moves: 'stays' },
   knobs: PLANTER_BOX_KNOBS,
   size: sizePlanterBox,
-  checks: ({ facts }, v, setting) => [
+  checks: ({ design, facts }, v, setting) => [
+    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
     potRoom({ planted: setting.planted, places: facts.places, litresEach: facts.litresEach }),
     planterReach({
       farMm: facts.farMm,
@@ -44,7 +47,7 @@ export const kind = structureKind({
     }),
   ],
   ...BUILDING,
-  builtOf: [AT_WALL, BOX_WORDS, TIMBER_WORDS],
+  builtOf: [AT_WALL, BOX_WORDS, RAILS, TIMBER_WORDS],
   ...WORDS,
   mends: {
     'pots.few': (v, { facts }, setting) => {
@@ -58,6 +61,14 @@ export const kind = structureKind({
       );
       return width >= inches(16) ? { width } : null;
     },
+    'height.low': (v, _built, setting) => ({
+      trellisHigh: Math.min(
+        feet(6),
+        Math.max(v.trellisHigh, setting.reachMm - v.rim, inches(12)),
+        Math.max(...setting.planted.map((one) => one.crop.supportToMm)) + inches(4),
+      ),
+    }),
+    'mesh.wide': (v) => (v.lathEvery > inches(3) ? { lathEvery: Math.max(inches(3), v.lathEvery - inches(2)) } : null),
     'planter.knees': (v) => ({ rim: KNEES_MM + boxMm(v) }),
     'planter.blows': (v) =>
       v.from === 'front only'

@@ -49,6 +49,15 @@ function rimFor(setting: SpotSetting, set: Settled): Suggestion<number> {
   }
 }
 
+/** The tallest of what climbs or is tied up there. */
+const climbing = ({ planted }: SpotSetting) =>
+  planted
+    .filter(({ crop }) => crop.habit !== 'none' && crop.habit !== 'bush')
+    .toSorted((a, b) => b.crop.supportToMm - a.crop.supportToMm)[0];
+
+/** Whether it has a trellis: behind it, where it is reached from the front. */
+export const hasTrellis = (set: Settled): boolean => set.trellis === 'laths' && set.from === 'front only';
+
 /** A box of boards on legs: at the height of hips, beside a wheelchair or over its knees, or a trough near the floor. */
 export const PLANTER_BOX_KNOBS = {
   use: {
@@ -177,6 +186,66 @@ export const PLANTER_BOX_KNOBS = {
     help: 'Across it, a finger apart, so that water runs out.',
     of: ['1x4', '22x95', '1x6', '22x145'],
     usual: { imperial: ['1x4', '22x95', '1x6', '22x145'], metric: ['22x95', '1x4', '22x145', '1x6'] },
+  }),
+  trellis: {
+    type: 'choice',
+    label: 'Trellis behind it',
+    group: 'Trellis',
+    choices: [
+      { id: 'none', label: 'none' },
+      { id: 'laths', label: 'level laths on uprights' },
+    ],
+    help: 'It goes with the box: nothing has to stand in the ground.',
+    shown: (set) => set.from === 'front only',
+    suggest: (setting, set) => {
+      const climbs = climbing(setting);
+      return climbs && set.from === 'front only'
+        ? { value: 'laths', why: fact('trellis.crop', { crop: climbs.crop.name }) }
+        : { value: 'none', why: fact('trellis.none') };
+    },
+  },
+  trellisHigh: {
+    type: 'length',
+    label: 'Over the rim',
+    group: 'Trellis',
+    min: inches(12),
+    max: feet(6),
+    help: 'No higher than you reach.',
+    shown: hasTrellis,
+    suggest: (setting, set) => {
+      const wants = Math.max(inches(12), climbing(setting)?.crop.supportToMm ?? feet(4));
+      const most =
+        Math.floor((setting.reachMm - Number(set.rim)) / TAPE_STEP[setting.market]) * TAPE_STEP[setting.market];
+      return most < wants
+        ? { value: Math.max(inches(12), Math.min(feet(6), most)), why: fact('trellis.reach') }
+        : { value: Math.min(feet(6), onTape(wants, setting)), why: fact('trellis.high') };
+    },
+  },
+  lathEvery: {
+    type: 'length',
+    label: 'A lath every',
+    group: 'Trellis',
+    min: inches(3),
+    max: inches(18),
+    help: 'Shoots are led through and tied; what winds finds the next by itself.',
+    shown: hasTrellis,
+    suggest: (setting) => ({ value: perMarket(setting.market, 7, 180), why: fact('lath.hand') }),
+  },
+  upright: sectionKnob({
+    label: 'Uprights of',
+    group: 'Trellis',
+    help: 'Behind the boards of its back.',
+    of: ['2x2', '45x45'],
+    usual: { imperial: ['2x2', '45x45'], metric: ['45x45', '2x2'] },
+    shown: hasTrellis,
+  }),
+  lath: sectionKnob({
+    label: 'Laths of',
+    group: 'Trellis',
+    help: 'On the fronts of the uprights.',
+    of: ['1x2', '22x38'],
+    usual: { imperial: ['1x2', '22x38'], metric: ['22x38', '1x2'] },
+    shown: hasTrellis,
   }),
   mix: {
     type: 'choice',

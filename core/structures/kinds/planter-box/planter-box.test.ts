@@ -15,7 +15,7 @@ import { kind } from './index';
 /** One box alone on a wide plot. */
 function box(
   knobs: Record<string, number | string> = {},
-  o: { count?: number; underfoot?: Underfoot; gustMs?: number } = {},
+  o: { count?: number; crop?: string; training?: string; underfoot?: Underfoot; gustMs?: number } = {},
 ) {
   const plan: Plan = {
     ...DEMO_PLAN,
@@ -25,7 +25,16 @@ function box(
     plantings:
       o.count === undefined
         ? []
-        : [{ id: 'p', bed: 's', crop: 'lettuce', training: 'head', count: o.count, year: DEMO_PLAN.garden.year }],
+        : [
+            {
+              id: 'p',
+              bed: 's',
+              crop: o.crop ?? 'lettuce',
+              training: o.training ?? 'head',
+              count: o.count,
+              year: DEMO_PLAN.garden.year,
+            },
+          ],
     structures: [
       {
         id: 's',
@@ -161,5 +170,41 @@ describe('a planter box', () => {
     const many = box({ long: feet(3), width: inches(22) }, { count: 12 });
     expect(many.codes).toContain('pots.few');
     expect(box({ width: inches(22), ...many.mendOf('pots.few') }, { count: 12 }).codes).not.toContain('pots.few');
+  });
+
+  it('has a trellis of its own for what climbs, none for salads: laths no farther apart than is said, uprights no farther than 30″, as high over the rim as is asked', () => {
+    expect(box({}, { count: 4 }).bars.some(({ role }) => role === 'lath')).toBe(false);
+    fc.assert(
+      fc.property(
+        fc.record({
+          long: fc.integer({ min: 500, max: 2400 }),
+          trellisHigh: fc.integer({ min: 400, max: 1400 }),
+          lathEvery: fc.integer({ min: 80, max: 400 }),
+        }),
+        (knobs) => {
+          const { bars, sized } = box({ ...knobs, rim: 860 }, { count: 2, crop: 'pea', training: 'row' });
+          const of = (role: string) => bars.filter((one) => one.role === role);
+          const along = of('upright').map(({ from }) => from[0]);
+          for (const [i, x] of along.slice(1).entries()) expect(x - (along[i] as number)).toBeLessThanOrEqual(762.5);
+          for (const { to } of of('upright')) expect(to[2]).toBeCloseTo(860 + knobs.trellisHigh, 6);
+          const ups = of('lath').map(({ from }) => from[2]);
+          expect(ups[0]).toBeGreaterThan(860);
+          for (const [i, up] of ups.slice(1).entries())
+            expect(up - (ups[i] as number)).toBeLessThanOrEqual(knobs.lathEvery + 1e-6);
+          // Told from the mix, an inch and what it sinks under the rim.
+          const soil = sized.design.stations[0]?.at[2] ?? NaN;
+          expect(sized.design.hold?.topMm.most).toBeCloseTo(860 + knobs.trellisHigh - 25.4 - soil, 6);
+        },
+      ),
+      { numRuns: cases(20) },
+    );
+  });
+
+  it('its trellis is a sail: loose and tall it goes over sooner than without, and is held at the wall', () => {
+    const peas = { count: 4, crop: 'pea', training: 'row', gustMs: 30 };
+    const tall = box({ held: 'loose', trellisHigh: 1500 }, peas);
+    expect(tall.codes).toContain('planter.blows');
+    expect(tall.mendOf('planter.blows')).toMatchObject({ held: 'brackets' });
+    expect(box({ held: 'loose', trellis: 'none' }, { count: 4, gustMs: 30 }).codes).not.toContain('planter.blows');
   });
 });

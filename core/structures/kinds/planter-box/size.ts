@@ -20,7 +20,8 @@ import { lastingTimber } from '../../rules/timber-knobs';
 import { cropKg, woodKg } from '../../rules/weights';
 import type { Blown } from '../../../checks/planter-stands';
 import { filledBox, filledMm, floorOf } from './box';
-import { boxMm, isHeld, SEATED_REACH_MM, type PlanterBoxValues, type SpotSetting } from './knobs';
+import { trellisBehind } from './trellis';
+import { boxMm, hasTrellis, isHeld, SEATED_REACH_MM, type PlanterBoxValues, type SpotSetting } from './knobs';
 
 /** Soil and floor drawn beside it (from memory). mm. */
 const BESIDE_MM = 400;
@@ -108,7 +109,23 @@ export function sizePlanterBox(v: PlanterBoxValues, setting: SpotSetting): Sizin
   const places =
     stations.length || Math.floor((v.long - 2 * t) / PLACE_MM) * Math.max(1, Math.floor((v.width - 2 * t) / PLACE_MM));
   const litres = filled.fill.litres;
-  const woodKgs = woodKg([...sides.posts, ...sides.boards.flat(), ...floor.parts]);
+  const trellis = hasTrellis(v)
+    ? trellisBehind(
+        box,
+        {
+          sides,
+          board,
+          upright: stockOf(setting.catalogue, lastingTimber(setting, v.upright), 'timber'),
+          lath: stockOf(setting.catalogue, lastingTimber(setting, v.lath), 'timber'),
+          highMm: v.trellisHigh,
+          everyMm: v.lathEvery,
+          soilMm,
+          rimMm: clearMm + highMm,
+        },
+        setting,
+      )
+    : null;
+  const woodKgs = woodKg([...sides.posts, ...sides.boards.flat(), ...floor.parts, ...(trellis?.parts ?? [])]);
   const mixKgPerLitre = 1 / stockOf(setting.catalogue, 'potting-mix', 'bagged').litresPerKg;
   const dryKg = woodKgs + litres * mixKgPerLitre;
   const growsMm = Math.max(0, ...setting.planted.map(({ crop }) => crop.heightMm));
@@ -125,6 +142,7 @@ export function sizePlanterBox(v: PlanterBoxValues, setting: SpotSetting): Sizin
         { parts: filled.parts, joints: filled.joints },
         { parts: sides.posts, joints: sides.joints },
         { parts: sides.boards.flat() },
+        trellis && { parts: trellis.parts, joints: trellis.joints },
         {
           joints: plantsBought(
             v.plants,
@@ -146,6 +164,7 @@ export function sizePlanterBox(v: PlanterBoxValues, setting: SpotSetting): Sizin
       ground: { lengthMm: v.long, riseMm: 0 },
       builtMm: v.long,
       roomFor: places,
+      hold: trellis?.hold ?? null,
       views: [
         fromFront('From the front', soil),
         FROM_ABOVE,
@@ -163,6 +182,12 @@ export function sizePlanterBox(v: PlanterBoxValues, setting: SpotSetting): Sizin
       handles: [
         { knob: 'long', view: 'elevation', at: [v.long, 0, clearMm + highMm / 2], axis: 'right' },
         { knob: 'rim', view: 'elevation', at: [v.long / 2, 0, clearMm + highMm], axis: 'up' },
+        trellis !== null && {
+          knob: 'trellisHigh',
+          view: 'elevation',
+          at: [v.long / 2, 0, clearMm + highMm + v.trellisHigh],
+          axis: 'up',
+        },
         { knob: 'width', view: 'end', at: [0, v.width / 2, clearMm + highMm / 2], axis: 'right', perMm: 2 },
       ],
     }),
@@ -190,7 +215,7 @@ export function sizePlanterBox(v: PlanterBoxValues, setting: SpotSetting): Sizin
         wideMm: v.width,
         boxMm: highMm,
         underMm: clearMm,
-        growsMm: stations.length > 0 ? growsMm : 0,
+        growsMm: Math.max(stations.length > 0 ? growsMm : 0, trellis?.highMm ?? 0),
         dryKg,
         held: isHeld(v),
       },
@@ -236,6 +261,10 @@ const reasonsOf = (v: PlanterBoxValues, deepMm: number): Design['reasons'] => ({
   'bearer to leg': fact('count.bearer-screws'),
   'slat to bearer': fact('count.slat-screws'),
   'lining stapled': fact('count.staples'),
+  upright: fact('count.uprights'),
+  lath: fact('count.laths', { every: { mm: v.lathEvery } }),
+  'upright to board': fact('count.upright-screws'),
+  'rail to post': fact('count.lath-screws'),
   'held at the wall': fact('count.brackets'),
   planted: fact('count.plants'),
 });

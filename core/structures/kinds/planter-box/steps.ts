@@ -6,7 +6,7 @@ import { fact } from '../../../wording/say';
 import { LITRES_A_PLANT, runnersOf, WET_MIX_KG_L } from '../../rules/potting';
 import { woodKg } from '../../rules/weights';
 import type { SeasonNote, StatedStep } from '../../step';
-import { isHeld, type PlanterBoxValues } from './knobs';
+import { hasTrellis, isHeld, type PlanterBoxValues } from './knobs';
 
 const litresIn = ({ parts }: Design): number => ofShape(parts, 'fill').reduce((sum, { litres }) => sum + litres, 0);
 
@@ -15,6 +15,7 @@ const steps = (design: Design, v: PlanterBoxValues): Listed<StatedStep> => [
   { what: fact('step.cut'), caution: fact('care.cutting') },
   { what: fact('step.sides') },
   { what: fact('step.ends', { diagonal: { mm: Math.hypot(v.long, v.width) } }), people: 2 },
+  hasTrellis(v) && { what: fact('step.trellis', { every: { mm: v.lathEvery } }) },
   { what: fact('step.slats') },
   {
     what: fact('step.stand'),
@@ -50,6 +51,7 @@ const doings: Doings = {
   },
   'step.ends': { adds: ['board'], uses: ['drill', 'square', 'clamps', 'tape'] },
   'step.slats': { adds: ['slat'], uses: ['drill', 'spacer'] },
+  'step.trellis': { adds: ['upright', 'lath'], uses: ['drill', 'spacer', 'level', 'tape'] },
   'step.stand': { uses: ['level', 'gloves'] },
   'step.lining': { adds: ['lining'], uses: ['knife', 'tacker', 'hammer'] },
   'step.fill': { adds: ['mix'], uses: ['barrow', 'gloves'] },

@@ -7,6 +7,8 @@ export const WORDS = {
       post: { word: 'Leg', means: 'inside the box, from the floor to the rim', as: 'body' },
       bearer: { word: 'Bearer', means: 'along the legs of one side', stacks: true },
       slat: { word: 'Floor slat', means: 'across the bearers, shorter between legs', stacks: true },
+      upright: { word: 'Upright', means: 'behind the boards, from their lower edge to its top' },
+      lath: { word: 'Lath', means: 'over the uprights', stacks: true },
       lining: { word: 'Lining', means: 'over the slats, with what is turned up at both ends' },
       mix: { word: 'Mix', means: 'how deep it lies' },
     },
@@ -14,6 +16,8 @@ export const WORDS = {
       'board to post': 'Board on a leg',
       'mix in the box': 'Mix on its floor',
       planted: 'Planted in the mix',
+      'rail to post': 'Lath to upright',
+      'upright to board': 'Upright on the back',
     },
     joinery: {
       'bearer to leg':
@@ -23,6 +27,8 @@ export const WORDS = {
       'lining stapled':
         'Over the slats and up the ends, stapled close under the rim and along the boards; strips lie a hand over each other. It lets water through, and no hole is cut in it.',
       'mix in the box': 'Moist, by the hand, pressed into the corners, an inch (25 mm) under the rim.',
+      'upright to board': 'Flat against the boards from behind; two screws through it into each board.',
+      'rail to post': 'Flat on the front of the upright; two screws.',
       planted: 'Roots in the mix, the crown level with it.',
       'held at the wall':
         'One leg of the bracket on the upper back board beside a leg, the other on the wall: two screws in each, plugs in masonry.',
@@ -43,6 +49,17 @@ export const WORDS = {
     'rim.beside': 'As high as one who sits beside it rests an arm.',
     'rim.knees': 'Room for knees under it.',
     'rim.trough': 'A hand off the floor, so that it drains and dries.',
+    'trellis.crop': '{crop} wants something to climb or to be tied to.',
+    'trellis.none': 'Nothing that is planned here climbs.',
+    'trellis.reach': 'As high as you reach.',
+    'trellis.high': 'As high as the crop is to be held.',
+    'lath.hand': 'A hand and a half: shoots find the next.',
+    'count.uprights': 'One near each end, and between so that laths do not bow',
+    'count.laths': 'One every {every} at the most, from over the rim up',
+    'count.upright-screws': 'Two into each board of the back',
+    'count.lath-screws': 'Two at every upright',
+    'step.trellis':
+      'Screw the uprights to the back from behind, plumb, and the laths to their fronts from the rim up, {every} apart by a spacer.',
     'mix.light': 'It drains, and weighs less than soil.',
     'plants.bundles': 'Strawberries come in bundles.',
     'plants.sown': 'Sown and set out by yourself.',

@@ -2,10 +2,20 @@ import { holdChecks } from '../../../checks/sets';
 import { structureKind } from '../../kind';
 import { ROW_MENDS, ROW_WORDS } from '../../rules/row';
 import { plantedRowChecks } from '../../rules/row-checks';
-import { STANDING_KNOBS } from './knobs';
+import { inches } from '../../../quantity/length';
+import { isOffered, type BedSetting } from '../../setting';
+import { STANDING_KNOBS, type StandingValues } from './knobs';
 import { sizeStanding } from './size';
 import { BUILDING } from './steps';
 import { WORDS } from './words';
+
+/** A net on it, where none hangs and one is sold. */
+const hang = (v: StandingValues, _built: unknown, setting: BedSetting): { net: 'mesh-fine' | 'mesh-garden' } | null => {
+  const net = (
+    v.top > inches(36) ? (['mesh-garden', 'mesh-fine'] as const) : (['mesh-fine', 'mesh-garden'] as const)
+  ).find((id) => isOffered(setting, id));
+  return v.net === 'none' && net ? { net } : null;
+};
 
 /** A fence, a trellis, the side of an arbor that stands already, with what grows on it. */
 export const kind = structureKind({
@@ -25,6 +35,11 @@ export const kind = structureKind({
   ...BUILDING,
   builtOf: [ROW_WORDS],
   ...WORDS,
-  // What stands is not built otherwise: plants are moved, it is not.
-  mends: { ...ROW_MENDS, 'places.one-more': () => ({ school: 'ends' }) },
+  // What stands is not built otherwise: plants are moved, or a net is hung on it.
+  mends: {
+    ...ROW_MENDS,
+    'places.one-more': () => ({ school: 'ends' }),
+    'mesh.wide': hang,
+    'climb.thick': hang,
+  },
 });

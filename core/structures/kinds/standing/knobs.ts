@@ -1,9 +1,13 @@
+import { MESH_ROLLS } from '../../../catalogue/panels';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs, Values } from '../../knob';
 import { rowKnobs, stationsKnob } from '../../rules/row';
 import { perMarket } from '../../rules/tidy';
-import type { BedSetting } from '../../setting';
+import { isOffered, type BedSetting } from '../../setting';
+
+/** Nets and light mesh that climb well and hang by themselves. */
+export const HUNG = MESH_ROLLS.filter(({ id }) => id === 'mesh-fine' || id === 'mesh-garden');
 
 /** What stands already, measured with a tape: so long, so high, and what plants find to hold on to. */
 export const STANDING_KNOBS = {
@@ -74,6 +78,15 @@ export const STANDING_KNOBS = {
     max: feet(20),
     help: 'About: they are drawn at equal distances.',
     suggest: (setting) => ({ value: perMarket(setting.market, 72, 1800), why: fact('measure.it') }),
+  },
+  net: {
+    type: 'choice',
+    label: 'Hung on it',
+    group: 'A net on it',
+    choices: [{ id: 'none', label: 'nothing' }, ...HUNG.map((one) => ({ id: one.id, label: one.name }))],
+    offered: (setting) => ['none', ...HUNG.map(({ id }) => id).filter((id) => isOffered(setting, id))],
+    help: 'What gives tendrils and stalks something thin to hold on to.',
+    suggest: () => ({ value: 'none', why: fact('net.none') }),
   },
   bears: {
     type: 'choice',

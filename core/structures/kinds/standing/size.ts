@@ -1,4 +1,5 @@
 import { stockOf } from '../../../catalogue/catalogue';
+import type { MeshRoll } from '../../../catalogue/stock';
 import { ascending, chain, soilChain } from '../../../design/chain';
 import { placed, type Design, type Hold, type Joint } from '../../../design/design';
 import { barOf, type Bar } from '../../../design/shapes/bar';
@@ -6,7 +7,7 @@ import { lineOf } from '../../../design/shapes/line';
 import { flatBase, sheetOf, threads } from '../../../design/shapes/sheet';
 import { add, scale, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { onGround, wayAlong } from '../../../site/ground';
+import { onGround, wayAlong, type Ground } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
@@ -52,6 +53,7 @@ export function sizeStanding(v: StandingValues, setting: BedSetting): Sizing<Sta
     at: (along, up) => add(onGround(ground, along, face), [0, 0, up]),
     way: wayAlong(ground),
   });
+  const net = v.net === 'none' ? null : hungNet(v, setting, posts, low, ground, face);
   const rowsAtMm = [face - BEFORE_MM];
   const row = bedRow(setting, v, {
     builtMm: v.rowLength,
@@ -62,9 +64,9 @@ export function sizeStanding(v: StandingValues, setting: BedSetting): Sizing<Sta
   });
   return {
     design: placed({
-      ...together({ parts: posts }, between, { reasons: REASONS }),
+      ...together({ parts: posts }, between, net, { reasons: REASONS }),
       ...row,
-      hold: holdOf(v, low),
+      hold: holdOf(v, low, net?.roll ?? null, net?.topMm ?? 0),
       marks: [
         ...row.marks,
         soilChain(ground, 'posts', postsAt),
@@ -172,9 +174,58 @@ function slatsOf({ v, setting, posts, low, at }: Between): Assembled {
   };
 }
 
-/** What plants find to hold on to: as it is, and no other. */
-function holdOf(v: StandingValues, low: number): Hold {
+/** A net before what stands there, from its first hold up as high as it is or the net is sold, tied to every post. */
+function hungNet(
+  v: StandingValues,
+  setting: BedSetting,
+  posts: readonly Bar[],
+  low: number,
+  ground: Ground,
+  face: number,
+): Assembled & { roll: MeshRoll; topMm: number } {
+  const roll = stockOf(setting.catalogue, v.net, 'mesh roll');
+  const highMm = Math.min(roll.heightMm, v.top - low);
+  const sheet = sheetOf({
+    id: 'net',
+    role: 'net',
+    of: roll,
+    base: flatBase(add(onGround(ground, 0, face), [0, 0, low]), wayAlong(ground), v.rowLength),
+    up: UP,
+    heightMm: highMm,
+  });
+  const joints = posts.map((post): Joint => {
+    const ties = Math.max(2, Math.ceil(highMm / TIED_MM));
+    const places = Array.from({ length: ties }, (_, i) =>
+      add(post.from, [0, -post.thickMm / 2, low + (highMm * (i + 0.5)) / ties]),
+    );
+    return {
+      id: `net-${post.id}`,
+      kind: 'net tied on',
+      places,
+      parts: [sheet.id, post.id],
+      fixings: [{ stock: 'tie-uv', count: ties }],
+    };
+  });
+  return { parts: [sheet], joints, roll, topMm: low + highMm };
+}
+
+/** What plants find to hold on to: as it is, or the net that hangs on it. */
+function holdOf(v: StandingValues, low: number, net: MeshRoll | null, netTopMm: number): Hold {
   const by = ({ mesh: 'mesh', wires: 'wires', slats: 'poles' } as const)[v.made];
+  if (net)
+    return {
+      by: 'mesh',
+      meshMm: { wide: net.openingMm, high: net.stepMm },
+      memberMm: net.wireMm,
+      stepMm: net.openingMm,
+      fineToMm: 0,
+      // It hangs on what stands there: that carries it.
+      carries: v.bears,
+      startsMm: low,
+      gapMm: low,
+      topMm: { least: netTopMm, most: netTopMm },
+      could: { topMm: netTopMm, carries: v.bears, net: false },
+    };
   return {
     by,
     meshMm: v.made === 'mesh' ? { wide: v.apart, high: v.apart } : null,
@@ -195,4 +246,6 @@ const REASONS: Design['reasons'] = {
   wire: fact('count.stands'),
   slat: fact('count.stands'),
   'as it stands': fact('count.stands'),
+  net: fact('count.net'),
+  'net tied on': fact('count.net-ties', { every: { mm: TIED_MM } }),
 };

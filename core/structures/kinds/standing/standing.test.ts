@@ -14,13 +14,18 @@ const BEANS = { crop: 'pole-bean', training: 'row', count: 8 };
 const PEAS = { crop: 'pea', training: 'row', count: 20 };
 
 describe('what stands already', () => {
-  it('costs nothing, whatever it is: all of it is one’s own, and nobody is told to buy or build any', () => {
+  it('costs nothing, whatever it is: all of it is one’s own, and nobody is told to buy or build any but the net that is hung on it', () => {
     fc.assert(
       fc.property(anyPlan(kind), (plan) => {
         const { sized, cost, shopping, bill } = first(plan);
-        for (const { stock } of sized.design.parts) expect(CATALOGUE.stock(stock).sold).toBe('own');
-        expect(sized.design.joints.flatMap(({ fixings }) => fixings)).toEqual([]);
-        expect([cost.totalMinor, cost.complete, shopping.purchases]).toEqual([0, true, []]);
+        const hung = String(sized.knobs['net']?.value);
+        for (const { stock, role } of sized.design.parts)
+          expect(CATALOGUE.stock(stock).sold).toBe(role === 'net' ? 'rolls' : 'own');
+        const bought = shopping.purchases.map(({ stock }) => stock);
+        if (hung === 'none') {
+          expect(sized.design.joints.flatMap(({ fixings }) => fixings)).toEqual([]);
+          expect([cost.totalMinor, cost.complete, bought]).toEqual([0, true, []]);
+        } else expect(bought.toSorted()).toEqual([hung, 'tie-uv'].toSorted());
         expect(bill.length).toBeGreaterThan(0);
       }),
       { numRuns: cases(20) },
@@ -73,5 +78,18 @@ describe('what stands already', () => {
     expect(kindsInstead(plan, plan.structures[0]!).map(({ id }) => id)).not.toContain('standing');
     const there = planOnBed('standing', {}, {}, BEANS);
     expect(kindsInstead(there, there.structures[0]!).map(({ id }) => id)).toContain('standing');
+  });
+
+  it('a fence of boards carries peas when a net hangs on it: that is its one mend, and it climbs then', () => {
+    const slats = { made: 'slats', thick: inches(3), top: feet(5), bears: 'heavy' };
+    const bare = onBed('standing', slats, {}, PEAS);
+    const mend = bare.verdicts.find(({ told }) => told.code === 'climb.thick' || told.code === 'mesh.wide')?.mend;
+    expect(mend?.settings).toMatchObject({ net: 'mesh-garden' });
+    const hung = onBed('standing', { ...slats, net: 'mesh-garden' }, {}, PEAS);
+    expect(hung.codes).not.toContain('climb.thick');
+    expect(hung.design.hold?.topMm.most).toBeCloseTo(
+      Math.min(feet(5), Number(hung.sized.knobs['starts']?.value) + feet(4)),
+      6,
+    );
   });
 });

@@ -4,12 +4,14 @@ import type { Listed } from '../../../design/listed';
 import { fact } from '../../../wording/say';
 import { clearing } from '../../rules/clearing';
 import type { BedSetting } from '../../setting';
+import type { StandingValues } from './knobs';
 import type { SeasonNote, StatedStep } from '../../step';
 
-/** Nothing is built: it is looked over, measured, planted. */
-const steps = (): Listed<StatedStep> => [
+/** Nothing is built but a net that is hung on it: it is looked over, measured, planted. */
+const steps = (_design: Design, v: StandingValues): Listed<StatedStep> => [
   { what: fact('step.look'), caution: fact('care.old') },
   { what: fact('step.measure') },
+  v.net !== 'none' && { what: fact('step.net') },
   { what: fact('step.plant') },
 ];
 
@@ -23,6 +25,7 @@ const season = (_design: Design, _v: unknown, setting: BedSetting): Listed<Seaso
 const doings: Doings = {
   'step.look': { adds: ['post', 'mesh', 'wire', 'slat'], uses: ['gloves'] },
   'step.measure': { uses: ['tape'] },
+  'step.net': { adds: ['net'], uses: ['snips'] },
   'step.plant': { uses: [] },
 };
 
