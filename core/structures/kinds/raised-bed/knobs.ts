@@ -1,4 +1,5 @@
 import { BLOCKS, blockStock } from '../../../catalogue/masonry';
+import { POLES } from '../../../catalogue/posts-and-poles';
 import { SECTIONS, timberId } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
@@ -14,8 +15,13 @@ const isOf =
     set.make === make;
 const isFilled = (set: Settled): boolean => set.fill !== 'none';
 
+/** Logs as thick as they are carried (the catalogue’s). */
+export const LOG = 'log-150';
+const LOG_MM = POLES.find(({ id }) => id === LOG)?.diameterMm ?? inches(6);
+
 /** How high one course of it is. mm. */
 export function courseMm(set: Settled): number {
+  if (set.make === 'logs') return LOG_MM;
   if (set.make === 'blocks') return blockStock(String(set.block)).highMm;
   const section = String(set.make === 'timbers' ? set.timber : set.board);
   return SECTIONS.find(({ id }) => id === section)?.wideMm ?? inches(5.5);
@@ -38,16 +44,18 @@ export const RAISED_BED_KNOBS = {
     choices: [
       { id: 'boards', label: 'boards on posts' },
       { id: 'timbers', label: 'square timbers, pinned' },
+      { id: 'logs', label: 'logs, pinned' },
       { id: 'blocks', label: 'concrete blocks' },
     ],
     offered: (setting) => [
       'boards',
       'timbers',
+      ...(isOffered(setting, LOG) ? ['logs'] : []),
       ...(WHOLE_BLOCKS.some(({ id, half }) => isOffered(setting, id) && isOffered(setting, half ?? ''))
         ? ['blocks']
         : []),
     ],
-    help: 'Boards cost the least, blocks last the longest.',
+    help: 'Boards cost the least, blocks last the longest; logs come out of the wood, and rot first.',
     suggest: () => ({ value: 'boards', why: fact('make.boards') }),
   },
   board: {
@@ -94,7 +102,7 @@ export const RAISED_BED_KNOBS = {
   },
   treatment: {
     ...treatmentKnob({ section: 'board', group: 'Sides', use: 'light', wanted: ['treated', 'durable', 'untreated'] }),
-    shown: (set) => set.make !== 'blocks',
+    shown: (set) => set.make === 'boards' || set.make === 'timbers',
     offered: (setting, set) =>
       (['untreated', 'treated', 'durable'] as const).filter((one) =>
         isOffered(setting, timberId(String(set.make === 'timbers' ? set.timber : set.board), one)),
@@ -202,6 +210,6 @@ export type RaisedBedValues = Values<typeof RAISED_BED_KNOBS>;
 
 /** What its sides are cut from. */
 export const sideStock = (v: Pick<RaisedBedValues, 'make' | 'timber' | 'board' | 'treatment'>): string =>
-  timberId(v.make === 'timbers' ? v.timber : v.board, v.treatment);
+  v.make === 'logs' ? LOG : timberId(v.make === 'timbers' ? v.timber : v.board, v.treatment);
 export const postStock = (v: Pick<RaisedBedValues, 'post'>, setting: BedSetting): string =>
   lastingTimber(setting, v.post);

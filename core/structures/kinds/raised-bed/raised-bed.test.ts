@@ -73,7 +73,7 @@ describe('raised bed', () => {
         const { design, facts } = first(plan).sized;
         const { built } = facts as { built: { longMm: number; wideMm: number } };
         const walls = design.parts.filter(({ role }) =>
-          ['board', 'timber', 'block', 'half block', 'post'].includes(role),
+          ['board', 'timber', 'log', 'block', 'half block', 'post'].includes(role),
         );
         const seen = walls.map(footprint);
         for (let i = 0; i < seen.length; i++)

@@ -18,7 +18,7 @@ import { insideOf } from '../../assemblies/courses';
 import type { Sizing } from '../../kind';
 import { rowViews } from '../../rules/row-views';
 import type { BedSetting } from '../../setting';
-import { courseMm, coursesOf, postStock, sideStock, type RaisedBedValues } from './knobs';
+import { courseMm, coursesOf, LOG, postStock, sideStock, type RaisedBedValues } from './knobs';
 import { builtOutline, type Unit } from './outline';
 import { blockSides } from './blocks';
 import { boardSides } from './boards';
@@ -54,8 +54,9 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
   const { bed } = setting.place;
   const ground = groundOf(bed);
   const block = v.make === 'blocks' ? blockStock(v.block) : null;
-  const side = block ? null : stockOf(setting.catalogue, sideStock(v), 'timber');
-  const thickMm = block?.wideMm ?? side?.thickMm ?? 0;
+  const log = v.make === 'logs' ? stockOf(setting.catalogue, LOG, 'pole') : null;
+  const side = block || log ? null : stockOf(setting.catalogue, sideStock(v), 'timber');
+  const thickMm = block?.wideMm ?? log?.diameterMm ?? side?.thickMm ?? 0;
   const unit: Unit | null = block
     ? { wholeMm: block.longMm, halfMm: blockStock(block.half ?? block.id).longMm, thickMm }
     : null;
@@ -147,10 +148,12 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
 function sidesOf(v: RaisedBedValues, setting: BedSetting, stood: Stood): Assembled {
   const rod = stockOf(setting.catalogue, 'rod-10', 'rod');
   if (v.make === 'blocks') return blockSides(stood, { block: v.block, pinned: v.cores === 'pinned', rod });
+  const longestMm = setting.sizesOf(sideStock(v)).at(-1) ?? Infinity;
+  if (v.make === 'logs')
+    return timberSides(stood, { of: stockOf(setting.catalogue, LOG, 'pole'), role: 'log', rod, longestMm });
   const side = stockOf(setting.catalogue, sideStock(v), 'timber');
-  const longestMm = setting.sizesOf(side.id).at(-1) ?? Infinity;
   return v.make === 'timbers'
-    ? timberSides(stood, { timber: side, rod, longestMm })
+    ? timberSides(stood, { of: side, role: 'timber', rod, longestMm })
     : boardSides(stood, {
         board: side,
         post: stockOf(setting.catalogue, postStock(v, setting), 'timber'),
@@ -217,6 +220,7 @@ function fillIn(v: RaisedBedValues, s: Stood, depthMm: number, sides: readonly P
 const reasonsOf = (v: RaisedBedValues, courses: number): Design['reasons'] => ({
   board: fact('count.boards', { courses }),
   timber: fact('count.timbers', { courses }),
+  log: fact('count.timbers', { courses }),
   block: fact('count.blocks', { courses }),
   'half block': fact('count.halves'),
   post: fact('count.posts', { every: { mm: v.postEvery } }),

@@ -44,9 +44,11 @@ const sideSteps = (v: RaisedBedValues, courses: number): Listed<StatedStep> => {
       { what: fact('step.posts') },
       { what: fact('step.boards', { courses }), people: 2 },
     ];
-  if (v.make === 'timbers')
+  if (v.make === 'timbers' || v.make === 'logs')
     return [
-      { what: fact('step.cut'), caution: fact('care.cutting') },
+      v.make === 'logs'
+        ? { what: fact('step.logs'), people: 2, caution: fact('care.rolling') }
+        : { what: fact('step.cut'), caution: fact('care.cutting') },
       { what: fact('step.timbers', { courses }), people: 2 },
       { what: fact('step.pins'), people: 2, caution: fact('care.pins') },
     ];
@@ -70,7 +72,8 @@ const doings: Doings = {
   'step.cut': { uses: ['tape', 'square', 'saw', 'goggles', 'muffs', 'brush'] },
   'step.posts': { adds: ['post'], uses: ['spade', 'level', 'mallet'] },
   'step.boards': { adds: ['board'], uses: ['level', 'drill', 'clamps'] },
-  'step.timbers': { adds: ['timber'], uses: ['level', 'square', 'drill', 'mallet'] },
+  'step.logs': { uses: ['saw', 'chisel', 'tape', 'goggles', 'muffs', 'gloves'] },
+  'step.timbers': { adds: ['timber', 'log'], uses: ['level', 'square', 'drill', 'mallet'] },
   'step.pins': { adds: ['pin'], joins: ['pin through timber'], uses: ['hammer', 'gloves', 'goggles'] },
   'step.trench': { uses: ['spade', 'tamper', 'level'] },
   'step.blocks': { adds: ['block', 'half block'], uses: ['level', 'line', 'mallet', 'gloves'] },

@@ -1,13 +1,16 @@
-import type { Rod, Timber } from '../../../catalogue/stock';
+import type { Rod } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
-import { barOf, type Bar } from '../../../design/shapes/bar';
+import { barOf, type Bar, type Section } from '../../../design/shapes/bar';
 import { UP } from '../../../geometry/space';
 import type { Assembled } from '../../assemblies/assembly';
 import { onRun, runsRound } from '../../assemblies/courses';
 import { type Stood, at, broken, PIN_IN_MM, PIN_UNDER_MM, pinPlaces, touchesAt } from './stood';
 
-/** Square timbers in courses, each the other way round at the corners, steel pins through all of them. */
-export function timberSides(s: Stood, o: { timber: Timber; rod: Rod; longestMm: number }): Assembled {
+/** Square timbers or logs in courses, each the other way round at the corners, steel pins through all of them. */
+export function timberSides(
+  s: Stood,
+  o: { of: Section; role: 'timber' | 'log'; rod: Rod; longestMm: number },
+): Assembled {
   const places = pinPlaces(s);
   const pins = places.map((spot, i) =>
     barOf({
@@ -26,9 +29,9 @@ export function timberSides(s: Stood, o: { timber: Timber; rod: Rod; longestMm: 
       const alongs = own.map(({ spot }) => (spot[0] - run.from[0]) * run.way[0] + (spot[1] - run.from[1]) * run.way[1]);
       return broken(run, alongs, o.longestMm, course).map(([fromMm, toMm], n) => {
         const bar = barOf({
-          id: `timber-${course + 1}-${run.side + 1}-${n + 1}`,
-          role: 'timber',
-          of: o.timber,
+          id: `${o.role}-${course + 1}-${run.side + 1}-${n + 1}`,
+          role: o.role,
+          of: o.of,
           from: at(onRun(run, fromMm, s.thickMm / 2), up),
           to: at(onRun(run, toMm, s.thickMm / 2), up),
           wide: UP,

@@ -5,6 +5,7 @@ export const WORDS = {
   names: {
     parts: {
       board: { word: 'Board', means: 'as long as its side, or from post to post', as: 'body', stacks: true },
+      log: { word: 'Log', means: 'end to end', as: 'body', stacks: true },
       timber: { word: 'Timber', means: 'end to end', as: 'body', stacks: true },
       block: { word: 'Block', means: 'a whole one', as: 'body', stacks: true },
       'half block': { word: 'Half block', means: 'ends a course', as: 'body', stacks: true },
@@ -66,6 +67,9 @@ export const WORDS = {
       'Set the corner posts into holes 6″ (150 mm) deep, plumb, then those between, all tops to the string.',
     'step.boards':
       'Level the lowest board of one long side first; every other board follows it. Screw {courses|course|courses} to the outsides of the posts.',
+    'step.logs':
+      'Peel the logs, and cut them from the list; chop both ends flat where they cross others, so that each lies down on the one below.',
+    'care.rolling': 'A log rolls: wedge it before you cut or stand beside it, and lift with two.',
     'step.timbers':
       'Lay the first course dead level; then the next, the other way round at the corners: {courses|course|courses}.',
     'step.pins': 'Drill through all courses at the marks and drive the pins until they end just under the rim.',
