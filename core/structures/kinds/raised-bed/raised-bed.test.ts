@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../../../cases.fixture';
+import { barCorners, type Bar } from '../../../design/shapes/bar';
 import { boxesOf } from '../../../design/shapes/shape';
 import { ofShape, shapeOf, type Part } from '../../../design/shapes/shapes';
 import { areaOf, inside, overlap, type Pair } from '../../../geometry/polygon';
@@ -14,7 +15,8 @@ import { kind } from './index';
 
 /** What a part covers seen from above, convex, and from how low to how high. */
 const footprint = (part: Part) => {
-  const corners = shapeOf(part).solids(part).flatMap(boxesOf).flat();
+  // Of a log, which is round, the square about it.
+  const corners = part.role === 'log' ? barCorners(part as Bar) : shapeOf(part).solids(part).flatMap(boxesOf).flat();
   const xs = corners.map(([x]) => x);
   const ys = corners.map(([, y]) => y);
   const zs = corners.map(([, , z]) => z);
