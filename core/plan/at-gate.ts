@@ -13,8 +13,8 @@ const CLEAR_MM = 100;
 const POST_MM = 90;
 
 /**
- * Where something that is walked through stands at a gate, on the side to which that does not swing, in line with it and
- * wide enough for it; null where nothing swings. `kind` has to stand on open ground and to have an inside.
+ * Where something that is walked through stands at a gate, in line with it and wide enough for its leaf: on the side to
+ * which that does not swing, or on the other where that one is past the edge of the plot; null where nothing swings. `kind` has to stand on open ground and to have a knob for its inside.
  */
 export function atGate(
   kinds: Kinds,
@@ -25,7 +25,7 @@ export function atGate(
   const { doorway, builtMm } = gate.sized.design;
   if (!doorway) return null;
   const away = doorway.swings === 'front' ? 1 : -1;
-  const put = (outMm: number): Stand => {
+  const put = (outMm: number, away: 1 | -1): Stand => {
     const [xMm, yMm] = toPlot(gate.frame, doorway.at[0], away * outMm);
     // Its way goes off square to the fence.
     return {
@@ -34,10 +34,17 @@ export function atGate(
       underfoot: SOIL,
     };
   };
-  const sketch: StructurePlan = { id: 'at-gate', name: '', kind, stand: put(0), plantings: [], knobs: {} };
+  const sketch: StructurePlan = { id: 'at-gate', name: '', kind, stand: put(0, away), plantings: [], knobs: {} };
   const { sized } = computeAs(kinds, { ...plan, structures: [...plan.structures, sketch] }, sketch);
-  const outMm = Math.max(0, ...sized.design.parts.flatMap((part) => extentOf(part).map(([x]) => -x)));
+  const along = sized.design.parts.flatMap((part) => extentOf(part).map(([x]) => x));
+  const outMm = Math.max(0, -Math.min(...along)) + CLEAR_MM;
+  const { widthMm, depthMm } = plan.site;
+  const fits = (side: 1 | -1): boolean => {
+    const [x, y] = toPlot(gate.frame, doorway.at[0], side * (outMm + Math.max(...along)));
+    return x >= 0 && y >= 0 && x <= widthMm && y <= depthMm;
+  };
+  const side = fits(away) ? away : (-away as 1 | -1);
   const leastMm = wholeStep(builtMm + 2 * POST_MM, plan.garden.market);
   const usualMm = Number(sized.knobs['inside']?.value ?? 0);
-  return { stand: put(outMm + CLEAR_MM), knobs: usualMm < leastMm ? { inside: leastMm } : {} };
+  return { stand: put(outMm, side), knobs: usualMm < leastMm ? { inside: leastMm } : {} };
 }

@@ -3,7 +3,7 @@ import type { Listed } from '../../design/listed';
 import type { Bar } from '../../design/shapes/bar';
 import { fillOf, type Fill } from '../../design/shapes/fill';
 import type { Stands } from '../../design/standing';
-import { minus } from '../../geometry/space';
+import { minus, type Point } from '../../geometry/space';
 import { inches } from '../../quantity/length';
 import { fact } from '../../wording/say';
 import type { StatedStep } from '../step';
@@ -120,6 +120,15 @@ export function pourFootings(posts: readonly Bar[], footing: Footing, gravelMm: 
 /** The foot of a post on a shoe is so clear of what splashes up (from memory). mm. */
 export const SHOE_UP_MM = 50;
 
+/** Its cheeks reach so far up two sides of the post (from memory). mm. */
+const CHEEK_MM = 100;
+const cheeks = ({ from: [x, y, z], wideMm }: Bar): Point[] => [
+  [x - wideMm / 2, y, z + CHEEK_MM],
+  [x - wideMm / 2, y, z],
+  [x + wideMm / 2, y, z],
+  [x + wideMm / 2, y, z + CHEEK_MM],
+];
+
 /** Concrete in a hole under each post, gravel below that, and the shoe that stands in the one and holds the other. */
 export function pourShoes(posts: readonly Bar[], depthMm: number, gravelMm: number): Assembled {
   const made = posts.map((post) => {
@@ -151,7 +160,7 @@ export function pourShoes(posts: readonly Bar[], depthMm: number, gravelMm: numb
         kind: 'post on its shoe',
         places: [[x, y, SHOE_UP_MM / 2]],
         parts: [concrete.id, post.id],
-        fixings: [{ stock: 'post-shoe', count: 1 }],
+        fixings: [{ stock: 'post-shoe', count: 1, plates: [cheeks(post)] }],
       },
       ...below.map((one): Joint => ({
         id: `on-${one.id}`,

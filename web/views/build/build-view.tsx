@@ -104,9 +104,9 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
     router.push(`/g/${id}/s/${structure.id}`);
   };
   const ways = kind.stands.includes('beds') ? freeWays(plan).slice(0, MOST_WAYS) : [];
-  // What is walked through stands well at a gate.
+  // What is walked through between posts stands well at a gate.
   const gates =
-    kind.stands.includes('beds') && kind.stands.includes('spot')
+    'inside' in kind.knobs && kind.stands.includes('spot')
       ? plan.structures.filter((one) => kindOf(one.kind).stands.includes('run'))
       : [];
   // A support is weighed against others for a row of plants; what stands there already is said of its bed.

@@ -56,7 +56,7 @@ export function layRoofSlats(
   o: { of: Timber; share: number; setting: Setting },
 ): Assembled & { closed: number } {
   const { of, setting } = o;
-  const { beam, rafter } = waysOf(g);
+  const { rafter } = waysOf(g);
   const on = bearersOf(g, rafters);
   const [bearer] = rafters as [Bar];
   const longMm = on.toMm - on.fromMm;

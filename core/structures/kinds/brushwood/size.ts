@@ -81,10 +81,7 @@ export function sizeBrushwood(v: BrushwoodValues, setting: BedSetting): Sizing<B
         could: { topMm: mostHigh(setting, v.pushIn), carries: 'light', net: false },
       } satisfies Hold,
       reasons: { stick: fact('count.sticks', { every: { mm: v.every } }) },
-      marks: [
-        ...row.marks,
-        chain('elevation', 'z', 'heights', [-v.pushIn, 0, v.height]),
-      ],
+      marks: [...row.marks, chain('elevation', 'z', 'heights', [-v.pushIn, 0, v.height])],
       handles: [
         ...row.handles,
         { knob: 'height', view: 'elevation', at: [leansBy, y, v.height], axis: 'up' },

@@ -1,6 +1,7 @@
 import type { MeshRoll, Timber } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
+import { asShape } from '../../../design/shapes/shapes';
 import { flatBase, sheetOf, threads } from '../../../design/shapes/sheet';
 import { add, cross, scale, type Point } from '../../../geometry/space';
 import { onGround, wayAlong, type Ground } from '../../../site/ground';
@@ -100,16 +101,12 @@ export function tentOf(
   const overMm = overRidgeMm(t.leaning, t.strip.thickMm);
   const front: Panel = {
     ...bare,
-    parts: bare.parts.map((part) =>
-      part.shape === 'sheet'
-        ? {
-            ...part,
-            role: 'front glazing',
-            heightMm: part.heightMm + overMm,
-            levelsMm: threads(part.heightMm + overMm, 1),
-          }
-        : part,
-    ),
+    parts: bare.parts.map((part) => {
+      const sheet = asShape(part, 'sheet');
+      if (!sheet) return part;
+      const heightMm = sheet.heightMm + overMm;
+      return { ...sheet, role: 'front glazing', heightMm, levelsMm: threads(heightMm, 1) };
+    }),
   };
   const square = squareUp(t.ground);
   const ridgeAt = (alongMm: number): Point => add(onGround(t.ground, fromMm + alongMm, t.yMm), scale(square, t.highMm));
