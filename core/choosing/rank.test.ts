@@ -49,7 +49,9 @@ describe('which support a crop deserves', () => {
         .map((choice) => choice.structure.kind)
         .sort(),
     ).toEqual([
+      'brushwood',
       'crossed-canes',
+      'grow-through',
       'obelisk',
       'post-and-wire',
       'stake',

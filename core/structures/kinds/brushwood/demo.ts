@@ -7,8 +7,8 @@ export const demo = {
     demoBed({
       id: 'withy-bed',
       name: 'Withy bed',
-      xMm: 23_350,
-      yMm: 4600,
+      xMm: 23_150,
+      yMm: 3400,
       turnDeg: 90,
       lengthMm: feet(8),
       widthMm: feet(2),

@@ -7,8 +7,8 @@ export const demo = {
     demoBed({
       id: 'lantern-bed',
       name: 'Lantern bed',
-      xMm: 23_350,
-      yMm: 8800,
+      xMm: 23_150,
+      yMm: 8600,
       turnDeg: 90,
       lengthMm: feet(6),
       widthMm: feet(2),

@@ -7,8 +7,8 @@ export const demo = {
     demoBed({
       id: 'lamp-bed',
       name: 'Lamp bed',
-      xMm: 23_250,
-      yMm: 6850,
+      xMm: 23_000,
+      yMm: 6300,
       turnDeg: 90,
       lengthMm: feet(6),
       widthMm: feet(2.5),

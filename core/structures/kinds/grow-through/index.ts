@@ -1,3 +1,4 @@
+import { cropClimbs } from '../../../checks/crop-climbs';
 import { cropHeight } from '../../../checks/crop-height';
 import { cropLoad } from '../../../checks/crop-load';
 import { gridSuits } from '../../../checks/grid-suits';
@@ -28,7 +29,10 @@ export const kind = structureKind({
   knobs: GROW_THROUGH_KNOBS,
   size: sizeGrowThrough,
   checks: ({ design, facts }, v, setting) => [
-    gridSuits(setting),
+    // What wants a net or wires is told that, of all else whether a grid is for it.
+    design.hold && setting.planted.some(({ crop, training }) => crop.habit === 'none' || training.onWires)
+      ? cropClimbs({ planted: setting.planted, hold: design.hold })
+      : gridSuits(setting),
     ...(design.hold
       ? [cropHeight, cropLoad].map((ask) =>
           ask({ planted: setting.planted, hold: inReach(design.hold as Hold, setting) }),

@@ -9,10 +9,11 @@ import { feet, inches } from '../../../quantity/length';
 import { AT_WALL } from '../../assemblies/at-wall';
 import { BOX_WORDS } from '../../assemblies/box-of-boards';
 import { RAILS } from '../../assemblies/rails';
+import { STRINGS_UP } from '../../assemblies/strings-up';
 import { structureKind } from '../../kind';
 import { wholeStep } from '../../rules/tidy';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
-import { boxMm, KNEES_MM, PLANTER_BOX_KNOBS } from './knobs';
+import { boxMm, KNEES_MM, PLANTER_BOX_KNOBS, stringsUp } from './knobs';
 import { sizePlanterBox } from './size';
 import { BUILDING } from './steps';
 import { WORDS } from './words';
@@ -47,7 +48,7 @@ export const kind = structureKind({
     }),
   ],
   ...BUILDING,
-  builtOf: [AT_WALL, BOX_WORDS, RAILS, TIMBER_WORDS],
+  builtOf: [AT_WALL, BOX_WORDS, RAILS, STRINGS_UP, TIMBER_WORDS],
   ...WORDS,
   mends: {
     'pots.few': (v, { facts }, setting) => {
@@ -68,7 +69,8 @@ export const kind = structureKind({
         Math.max(...setting.planted.map((one) => one.crop.supportToMm)) + inches(4),
       ),
     }),
-    'mesh.wide': (v) => (v.lathEvery > inches(3) ? { lathEvery: Math.max(inches(3), v.lathEvery - inches(2)) } : null),
+    'mesh.wide': (v, _built, setting) => ({ strings: Math.max(v.strings, stringsUp(setting, v)) }),
+    'climb.thick': (v, _built, setting) => ({ strings: Math.max(v.strings, stringsUp(setting, v)) }),
     'planter.knees': (v) => ({ rim: KNEES_MM + boxMm(v) }),
     'planter.blows': (v) =>
       v.from === 'front only'

@@ -3,6 +3,7 @@ import { countOf } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stands/stands';
 import { fact } from '../../../wording/say';
+import { stringsFor, stringsWhere, THIN_BOARD_MM, twineKnob } from '../../assemblies/strings-up';
 import type { Knobs, Settled, Suggestion, Values } from '../../knob';
 import { plantsKnob } from '../../rules/potting';
 import { perMarket, TAPE_STEP } from '../../rules/tidy';
@@ -54,6 +55,12 @@ const climbing = ({ planted }: SpotSetting) =>
   planted
     .filter(({ crop }) => crop.habit !== 'none' && crop.habit !== 'bush')
     .toSorted((a, b) => b.crop.supportToMm - a.crop.supportToMm)[0];
+
+/** More strings than this are a net (from memory). */
+const MOST_STRINGS = 40;
+/** As many strings as what climbs there wants. */
+export const stringsUp = (setting: SpotSetting, set: Settled): number =>
+  stringsFor(Number(set.long), setting.planted, MOST_STRINGS);
 
 /** Whether it has a trellis: behind it, where it is reached from the front. */
 export const hasTrellis = (set: Settled): boolean => set.trellis === 'laths' && set.from === 'front only';
@@ -247,6 +254,17 @@ export const PLANTER_BOX_KNOBS = {
     usual: { imperial: ['1x2', '22x38'], metric: ['22x38', '1x2'] },
     shown: hasTrellis,
   }),
+  strings: {
+    type: 'count',
+    label: 'Strings up it',
+    group: 'Trellis',
+    min: 0,
+    max: MOST_STRINGS,
+    help: 'From the lowest lath to the top one, a turn round each: for thin tendrils and leaf stalks.',
+    shown: hasTrellis,
+    suggest: (setting, set) => stringsWhere(setting, THIN_BOARD_MM, () => stringsUp(setting, set)),
+  },
+  twine: twineKnob({ group: 'Trellis', shown: (set) => hasTrellis(set) && Number(set.strings) > 0 }),
   mix: {
     type: 'choice',
     label: 'Filled with',

@@ -174,6 +174,12 @@ describe('a planter box', () => {
 
   it('has a trellis of its own for what climbs, none for salads: laths no farther apart than is said, uprights no farther than 30″, as high over the rim as is asked', () => {
     expect(box({}, { count: 4 }).bars.some(({ role }) => role === 'lath')).toBe(false);
+    // Tendrils as thin as a pea’s have strings over the laths.
+    const peas = box({}, { count: 4, crop: 'pea', training: 'row' });
+    expect(peas.codes).toContain('climb.climbs');
+    expect(box({ strings: 0 }, { count: 4, crop: 'pea', training: 'row' }).mendOf('climb.thick')).toHaveProperty(
+      'strings',
+    );
     fc.assert(
       fc.property(
         fc.record({

@@ -121,6 +121,8 @@ export function sizePlanterBox(v: PlanterBoxValues, setting: SpotSetting): Sizin
           everyMm: v.lathEvery,
           soilMm,
           rimMm: clearMm + highMm,
+          strings: v.strings,
+          twine: stockOf(setting.catalogue, `twine-${v.twine}`, 'cord'),
         },
         setting,
       )
@@ -262,6 +264,7 @@ const reasonsOf = (v: PlanterBoxValues, deepMm: number): Design['reasons'] => ({
   'slat to bearer': fact('count.slat-screws'),
   'lining stapled': fact('count.staples'),
   upright: fact('count.uprights'),
+  string: fact('count.strings', { strings: v.strings }),
   lath: fact('count.laths', { every: { mm: v.lathEvery } }),
   'upright to board': fact('count.upright-screws'),
   'rail to post': fact('count.lath-screws'),

@@ -25,6 +25,7 @@ const steps = (design: Design, v: PlanterBoxValues): Listed<StatedStep> => [
   isHeld(v) && { what: fact('step.brackets') },
   { what: fact('step.lining') },
   { what: fact('step.fill', { mix: { mm3: litresIn(design) * 1e6 } }) },
+  hasTrellis(v) && v.strings > 0 && { what: fact('step.string', { strings: v.strings }) },
   { what: fact('step.plant') },
 ];
 
@@ -52,6 +53,7 @@ const doings: Doings = {
   'step.ends': { adds: ['board'], uses: ['drill', 'square', 'clamps', 'tape'] },
   'step.slats': { adds: ['slat'], uses: ['drill', 'spacer'] },
   'step.trellis': { adds: ['upright', 'lath'], uses: ['drill', 'spacer', 'level', 'tape'] },
+  'step.string': { adds: ['string'], uses: ['knife'] },
   'step.stand': { uses: ['level', 'gloves'] },
   'step.lining': { adds: ['lining'], uses: ['knife', 'tacker', 'hammer'] },
   'step.fill': { adds: ['mix'], uses: ['barrow', 'gloves'] },

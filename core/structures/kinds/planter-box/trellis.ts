@@ -1,4 +1,5 @@
-import type { Timber } from '../../../catalogue/stock';
+import { stockOf } from '../../../catalogue/catalogue';
+import type { Cord, Timber } from '../../../catalogue/stock';
 import type { Hold, Joint } from '../../../design/design';
 import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Point } from '../../../geometry/space';
@@ -6,6 +7,7 @@ import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
 import type { BoardBox, Sides } from '../../assemblies/box-of-boards';
 import { railsOver } from '../../assemblies/rails';
+import { stringUp } from '../../assemblies/strings-up';
 import { screwThrough } from '../../rules/fixings';
 import { equalBays } from '../../rules/spacing';
 import type { SpotSetting } from './knobs';
@@ -15,6 +17,9 @@ const UPRIGHTS_APART_MM = inches(30);
 const END_IN_MM = inches(5);
 const OVER_RIM_MM = inches(3);
 const UNDER_TOP_MM = inches(1);
+
+/** A point is usually kept so far from coming out (from memory). mm. */
+const COVER_MM = 2;
 
 export interface Trellis extends Required<Pick<Assembled, 'parts' | 'joints'>> {
   hold: Hold;
@@ -37,6 +42,8 @@ export function trellisBehind(
     everyMm: number;
     soilMm: number;
     rimMm: number;
+    strings: number;
+    twine: Cord;
   },
   setting: SpotSetting,
 ): Trellis {
@@ -53,7 +60,13 @@ export function trellisBehind(
       wide: [1, 0, 0],
     }),
   );
-  const screw = screwThrough(setting, upright.thickMm, board.thickMm);
+  // Through a thick upright into a thin board the next longer one holds, its point just under the face.
+  const through = upright.thickMm + board.thickMm;
+  const { lengthMm: nextMm } = stockOf(setting.catalogue, 'screw-short', 'piece');
+  const screw =
+    nextMm <= through && through < nextMm + COVER_MM
+      ? 'screw-short'
+      : screwThrough(setting, upright.thickMm, board.thickMm);
   const backs = o.sides.boards.map((course) => course[1] as Bar);
   const held = uprights.flatMap((one) =>
     backs.map((behind): Joint => {
@@ -101,17 +114,29 @@ export function trellisBehind(
       setting,
     }),
   );
+  const rungs = laths.flatMap(({ rails }) => rails.map(({ bar }) => bar));
+  const strung = Array.from({ length: o.strings }, (_, n) =>
+    stringUp({
+      id: `string-${n + 1}`,
+      of: o.twine,
+      rungs: rungs.map((bar) => ({
+        ...bar,
+        // Over their faces, in equal gaps along the box.
+        at: [(box.longMm * (n + 1)) / (o.strings + 1), bar.from[1] - bar.thickMm / 2, bar.from[2]] as const,
+      })),
+    }),
+  );
   const startsMm = Math.max(0, o.rimMm + OVER_RIM_MM - o.soilMm);
   const topMm = o.rimMm + highMm - UNDER_TOP_MM - o.soilMm;
   return {
-    parts: [...uprights, ...laths.flatMap(({ rails }) => rails.map(({ bar }) => bar))],
-    joints: [...held, ...laths.flatMap(({ joints }) => joints)],
+    parts: [...uprights, ...rungs, ...strung.map(({ string }) => string)],
+    joints: [...held, ...laths.flatMap(({ joints }) => joints), ...strung.map(({ joint }) => joint)],
     highMm,
     hold: {
       by: 'poles',
       meshMm: null,
-      memberMm: lath.thickMm,
-      stepMm: o.everyMm,
+      memberMm: o.strings > 0 ? o.twine.diameterMm : lath.thickMm,
+      stepMm: o.strings > 0 ? Math.min(o.everyMm, box.longMm / (o.strings + 1)) : o.everyMm,
       fineToMm: 0,
       // Of a box that is watered by hand, on laths: beans, peas, cucumbers tied, no melons.
       carries: 'medium',

@@ -56,6 +56,9 @@ export const WORDS = {
     'lath.hand': 'A hand and a half: shoots find the next.',
     'count.uprights': 'One near each end, and between so that laths do not bow',
     'count.laths': 'One every {every} at the most, from over the rim up',
+    'count.strings': '{strings|string|strings} in equal gaps',
+    'step.string':
+      'Tie {strings|string|strings} up it: fast at the lowest lath, one turn round each on the way, fast at the top.',
     'count.upright-screws': 'Two into each board of the back',
     'count.lath-screws': 'Two at every upright',
     'step.trellis':
