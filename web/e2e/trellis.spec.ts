@@ -22,7 +22,7 @@ const WANTED: Record<string, { crop: string; bed: string }> = {
   'bed-canopy': { crop: 'Clematis', bed: 'Landing bed' },
   'wall-trellis': { crop: 'Clematis', bed: 'House border' },
   'crossed-canes': { crop: 'Runner bean', bed: 'Slip bed' },
-  brushwood: { crop: 'Pea', bed: 'Withy bed' },
+  brushwood: { crop: 'Pea, tall', bed: 'Withy bed' },
   'grow-through': { crop: 'Dahlia', bed: 'Lamp bed' },
   'sloping-frame': { crop: 'Cucumber, climbing', bed: 'Ramp bed' },
 };
