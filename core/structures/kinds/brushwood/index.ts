@@ -13,7 +13,7 @@ import { WORDS } from './words';
 export const kind = structureKind({
   id: 'brushwood',
   name: 'Brushwood',
-  blurb: 'Twiggy sticks pushed in along a row: what peas like best, from the winter hedge, for nothing.',
+  blurb: 'Twiggy sticks pushed in along a row: what peas like best, out of the winter hedge where there is one.',
   nature: { tendingMinutes: { leaner: 1, climber: 0.25 }, moves: 'comes apart' },
   purpose: 'support',
   stands: ['bed'],
