@@ -164,7 +164,6 @@ const FLAT = [
   'leaf joined',
   'brace fixed',
   'lid corner',
-  'glazing to lid',
   'chain fixed',
   'bearer to leg',
 ];

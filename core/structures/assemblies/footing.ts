@@ -71,21 +71,27 @@ export const holeAcross = ({ wideMm, thickMm }: Pick<Bar, 'wideMm' | 'thickMm'>)
 /** Less than this is no layer (from memory). mm. */
 const LEAST_GRAVEL_MM = 1;
 
+/** Gravel in the hole of a post, under what stands in that: its upper face at a place. mm. */
+function gravelUnder(post: Bar, under: Point, gravelMm: number): Fill {
+  const round = holeAcross(post);
+  return fillOf({
+    id: `gravel-${post.id}`,
+    role: 'gravel',
+    of: 'gravel',
+    rim: { round },
+    bottom: minus(under, [0, 0, gravelMm]),
+    cutMm: gravelMm,
+    litres: ((Math.PI / 4) * round ** 2 * gravelMm) / 1e6,
+  });
+}
+
 /** What goes into the holes: gravel below, concrete about the post and crowned above the soil. */
 export function pourFootings(posts: readonly Bar[], footing: Footing, gravelMm: number): Assembled {
   const fills = posts.flatMap((post): { post: Bar; fill: Fill }[] => {
     const round = holeAcross(post);
     const hole = (Math.PI / 4) * round ** 2;
     const poured = { rim: { round }, bottom: post.from };
-    const gravel = fillOf({
-      ...poured,
-      id: `gravel-${post.id}`,
-      role: 'gravel',
-      of: 'gravel',
-      bottom: minus(post.from, [0, 0, gravelMm]),
-      cutMm: gravelMm,
-      litres: (hole * gravelMm) / 1e6,
-    });
+    const gravel = gravelUnder(post, post.from, gravelMm);
     const concrete = fillOf({
       ...poured,
       id: `concrete-${post.id}`,
@@ -144,16 +150,7 @@ export function pourShoes(posts: readonly Bar[], depthMm: number, gravelMm: numb
       cutMm: depthMm,
       litres: (hole * depthMm) / 1e6,
     });
-    const gravel = fillOf({
-      id: `gravel-${post.id}`,
-      role: 'gravel',
-      of: 'gravel',
-      rim: { round },
-      bottom: [x, y, -depthMm - gravelMm],
-      cutMm: gravelMm,
-      litres: (hole * gravelMm) / 1e6,
-    });
-    const below = gravelMm >= LEAST_GRAVEL_MM ? [gravel] : [];
+    const below = gravelMm >= LEAST_GRAVEL_MM ? [gravelUnder(post, [x, y, -depthMm], gravelMm)] : [];
     const joints: Joint[] = [
       {
         id: `shoe-${post.id}`,

@@ -18,8 +18,9 @@ const WOOD_SCREWS = [
 
 /** Least that a screw bites into what holds it: 1″, so that 1½″ stock takes 2½″ screws (common practice, no source). mm. */
 const BITE_MM = 25.4;
-/** A point stays this far from coming out (from memory). mm. */
+/** A point stays this far from coming out; where it would bite in less than half of what holds it, just under the face (from memory). mm. */
 const COVER_MM = 2;
+const LEAST_COVER_MM = 0.5;
 
 /**
  * The screw for a joint: through one thickness and at least 1″, or two thirds of that thickness, into
@@ -28,13 +29,16 @@ const COVER_MM = 2;
  */
 export function screwThrough(setting: Setting, headMm: number, holdMm: number): string {
   const lengthOf = (id: string): number => stockOf(setting.catalogue, id, 'piece').lengthMm;
-  const inside = WOOD_SCREWS.filter((id) => lengthOf(id) <= headMm + holdMm - COVER_MM);
+  const within = (coverMm: number): string[] => WOOD_SCREWS.filter((id) => lengthOf(id) <= headMm + holdMm - coverMm);
+  const inside = within(COVER_MM);
   const fit = inside.filter((id) => lengthOf(id) >= headMm + Math.max(BITE_MM, (headMm * 2) / 3) - 0.5);
+  const longest = inside.at(-1) ?? 'screw-16';
+  const left = lengthOf(longest) - headMm < holdMm / 2 ? within(LEAST_COVER_MM) : inside;
   return (
     fit.find((id) => isOffered(setting, id)) ??
     fit[0] ??
-    inside.findLast((id) => isOffered(setting, id)) ??
-    inside.at(-1) ??
+    left.findLast((id) => isOffered(setting, id)) ??
+    left.at(-1) ??
     'screw-16'
   );
 }

@@ -41,10 +41,10 @@ function bearersOf(g: Grid, rafters: readonly Bar[]): Bearers {
 }
 
 /** The share of a roof that its slats close to what comes from straight above: so many of a width on its length. */
-export const sharedBy = (slats: number, wideMm: number, longMm: number): number => (slats * wideMm) / longMm;
+const sharedBy = (slats: number, wideMm: number, longMm: number): number => (slats * wideMm) / longMm;
 
 /** How many slats come nearest to closing a share of a length, with room between any two. mm. */
-export function slatsFor(share: number, wideMm: number, longMm: number): number {
+function slatsFor(share: number, wideMm: number, longMm: number): number {
   const most = Math.floor((longMm + LEAST_GAP_MM) / (wideMm + LEAST_GAP_MM));
   return Math.max(2, Math.min(most, Math.round((share * longMm) / wideMm)));
 }

@@ -151,7 +151,12 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
       insideMm: v.inside,
       onWayMm: onTheWay(setting, v),
       braces: braces?.braces.length ?? 0,
-      shoes: onShoes ? { along: true, across: v.beams === 'across' && legMm > 0 } : null,
+      shoes: onShoes
+        ? {
+            along: (aside?.braces.length ?? 0) > 0,
+            across: v.beams === 'across' && (braces?.braces.length ?? 0) > 0,
+          }
+        : null,
       runs: frameOf(setting.place, 0).turnDeg,
       way,
     },

@@ -16,6 +16,14 @@ const PADS_HOURS = 24;
 const topOf = (design: Design): number =>
   Math.max(...ofShape(design.parts, 'bar').flatMap(({ role, to }) => (role === 'post' ? [to[2]] : [])));
 
+/** The undersides of the beams over the path: lower than asked where no post on sale is long enough. mm. */
+const undersideOf = (design: Design): number =>
+  Math.min(
+    ...ofShape(design.parts, 'bar').flatMap(({ role, from, wideMm }) =>
+      role === 'beam' ? [from[2] - wideMm / 2] : [],
+    ),
+  );
+
 /** The posts on shoes in concrete, or in their holes. */
 const standing = (v: ArborValues): Listed<StatedStep> =>
   v.feet === 'shoes'
@@ -40,7 +48,7 @@ function steps(design: Design, v: ArborValues): Listed<StatedStep> {
     { what: fact('step.trim', { under: { mm: topOf(design) } }), caution: fact('care.steps') },
     sortOf(v) === 'paired'
       ? {
-          what: fact('step.pairs', { over: { mm: v.beamOver }, under: { mm: v.headroom } }),
+          what: fact('step.pairs', { over: { mm: v.beamOver }, under: { mm: undersideOf(design) } }),
           people: 2,
           caution: fact('care.lift'),
         }

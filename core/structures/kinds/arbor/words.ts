@@ -69,7 +69,7 @@ export const WORDS = {
     'count.beams.along': 'Along both sides; what is longer than is sold is broken over a post',
     'count.beams.across-two': 'Two over every pair of posts, one on each face',
     'count.beams.along-two':
-      'Two along both sides, one on each face; what is longer than is sold is broken over a post, the two over different ones',
+      'Two along both sides, one on each face; what is longer than is sold is broken over a post, the two over different ones where that can be',
     'count.roof-slats': 'In equal spaces; together they close {closed} % of the roof from straight above',
     'count.roof-wires': 'From the first rafter to the last, no farther apart than {every}',
     'count.roof-screws': 'One at every crossing',

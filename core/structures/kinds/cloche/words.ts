@@ -31,9 +31,8 @@ export const WORDS = {
     'count.pegs': 'One at each corner of a tent',
     'count.end-screws': 'Two with washers into each leaf',
     'step.cut': 'Saw the strips to length, those alike together against a stop.',
-    'step.leaves': 'Screw each leaf together flat on the ground, its diagonals {diagonal}.',
-    'step.sheet':
-      'Cut the sheet to each leaf with a knife along a straight edge, its channels from ridge to foot, its printed side out, and screw it on with washers; that of the front leaf goes on past the ridge.',
+    'step.leaves':
+      'Screw each leaf together flat on the ground, its diagonals {diagonal}. Cut its sheet with a knife along a straight edge, its channels from ridge to foot, its printed side out, and screw it on with washers; that of the front leaf goes on past the ridge.',
     'step.hinge':
       'Stand two leaves together as they will stand, their inner edges touching, and screw the hinges into the gap.',
     'step.soil': 'Rake the soil level, sow or plant, and water well. Set the cloche a week before: it warms the soil.',

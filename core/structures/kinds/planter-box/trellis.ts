@@ -1,4 +1,3 @@
-import { stockOf } from '../../../catalogue/catalogue';
 import type { Cord, Timber } from '../../../catalogue/stock';
 import type { Hold, Joint } from '../../../design/design';
 import { barOf, type Bar } from '../../../design/shapes/bar';
@@ -17,9 +16,6 @@ const UPRIGHTS_APART_MM = inches(30);
 const END_IN_MM = inches(5);
 const OVER_RIM_MM = inches(3);
 const UNDER_TOP_MM = inches(1);
-
-/** A point is usually kept so far from coming out (from memory). mm. */
-const COVER_MM = 2;
 
 export interface Trellis extends Required<Pick<Assembled, 'parts' | 'joints'>> {
   hold: Hold;
@@ -60,13 +56,7 @@ export function trellisBehind(
       wide: [1, 0, 0],
     }),
   );
-  // Through a thick upright into a thin board the next longer one holds, its point just under the face.
-  const through = upright.thickMm + board.thickMm;
-  const { lengthMm: nextMm } = stockOf(setting.catalogue, 'screw-short', 'piece');
-  const screw =
-    nextMm <= through && through < nextMm + COVER_MM
-      ? 'screw-short'
-      : screwThrough(setting, upright.thickMm, board.thickMm);
+  const screw = screwThrough(setting, upright.thickMm, board.thickMm);
   const backs = o.sides.boards.map((course) => course[1] as Bar);
   const held = uprights.flatMap((one) =>
     backs.map((behind): Joint => {
