@@ -3,7 +3,9 @@ import { floorSlats } from '../../../checks/floor-slats';
 import { planterReach } from '../../../checks/planter-reach';
 import { planterStands } from '../../../checks/planter-stands';
 import { potRoom } from '../../../checks/pot-room';
+import type { Verdict } from '../../../checks/check';
 import { holdChecks } from '../../../checks/sets';
+import type { Design } from '../../../design/design';
 import { countOf } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
 import { AT_WALL } from '../../assemblies/at-wall';
@@ -13,10 +15,16 @@ import { STRINGS_UP } from '../../assemblies/strings-up';
 import { structureKind } from '../../kind';
 import { wholeStep } from '../../rules/tidy';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
-import { boxMm, KNEES_MM, PLANTER_BOX_KNOBS, stringsUp } from './knobs';
+import { boxMm, KNEES_MM, PLANTER_BOX_KNOBS, stringsUp, type SpotSetting } from './knobs';
 import { sizePlanterBox } from './size';
 import { BUILDING } from './steps';
 import { WORDS } from './words';
+
+/** Of what grows before its trellis only that is asked for hold which wants any: salads grow at the foot of it. */
+function heldChecks({ hold }: Pick<Design, 'hold'>, setting: SpotSetting): (Verdict | null)[] {
+  const planted = setting.planted.filter(({ crop }) => crop.habit !== 'none');
+  return hold && planted.length > 0 ? holdChecks({ planted, hold }) : [];
+}
 
 /** A box of boards on legs, with a slatted floor, cloth and mix. */
 export const kind = structureKind({
@@ -30,7 +38,7 @@ export const kind = structureKind({
   knobs: PLANTER_BOX_KNOBS,
   size: sizePlanterBox,
   checks: ({ design, facts }, v, setting) => [
-    ...(design.hold ? holdChecks({ planted: setting.planted, hold: design.hold }) : []),
+    ...heldChecks(design, setting),
     potRoom({ planted: setting.planted, places: facts.places, litresEach: facts.litresEach }),
     planterReach({
       farMm: facts.farMm,

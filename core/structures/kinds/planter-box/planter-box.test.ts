@@ -174,6 +174,8 @@ describe('a planter box', () => {
 
   it('has a trellis of its own for what climbs, none for salads: laths no farther apart than is said, uprights no farther than 30″, as high over the rim as is asked', () => {
     expect(box({}, { count: 4 }).bars.some(({ role }) => role === 'lath')).toBe(false);
+    // Lettuces before a trellis are asked for no hold of theirs.
+    expect(box({ trellis: 'laths' }, { count: 4 }).codes).not.toContain('climb.needs-net');
     // Tendrils as thin as a pea’s have strings over the laths.
     const peas = box({}, { count: 4, crop: 'pea', training: 'row' });
     expect(peas.codes).toContain('climb.climbs');

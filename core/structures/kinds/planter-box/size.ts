@@ -177,7 +177,12 @@ export function sizePlanterBox(v: PlanterBoxValues, setting: SpotSetting): Sizin
       ],
       marks: [
         chain('elevation', 'x', 'in all', [0, v.long]),
-        chain('elevation', 'z', 'heights', clearMm > 0 ? [0, clearMm, clearMm + highMm] : [0, highMm]),
+        chain('elevation', 'z', 'heights', [
+          0,
+          ...(clearMm > 0 ? [clearMm] : []),
+          clearMm + highMm,
+          ...(trellis ? [clearMm + highMm + v.trellisHigh] : []),
+        ]),
         chain('end', 'x', 'over all', [-v.width / 2, v.width / 2], [0, v.width]),
         chain('end', 'z', 'mix and rim', [0, soilMm, clearMm + highMm]),
       ],

@@ -2,19 +2,19 @@ import { holdChecks } from '../../../checks/sets';
 import { structureKind } from '../../kind';
 import { ROW_MENDS, ROW_WORDS } from '../../rules/row';
 import { plantedRowChecks } from '../../rules/row-checks';
-import { inches } from '../../../quantity/length';
 import { isOffered, type BedSetting } from '../../setting';
-import { STANDING_KNOBS, type StandingValues } from './knobs';
+import { HUNG, STANDING_KNOBS, type StandingValues } from './knobs';
 import { sizeStanding } from './size';
 import { BUILDING } from './steps';
 import { WORDS } from './words';
 
-/** A net on it, where none hangs and one is sold. */
-const hang = (v: StandingValues, _built: unknown, setting: BedSetting): { net: 'mesh-fine' | 'mesh-garden' } | null => {
-  const net = (
-    v.top > inches(36) ? (['mesh-garden', 'mesh-fine'] as const) : (['mesh-fine', 'mesh-garden'] as const)
-  ).find((id) => isOffered(setting, id));
-  return v.net === 'none' && net ? { net } : null;
+/** The coarsest net on sale that every crop there reaches over, where none hangs yet. */
+const hang = (v: StandingValues, _built: unknown, setting: BedSetting): { net: StandingValues['net'] } | null => {
+  const stepMm = Math.min(Infinity, ...setting.planted.map(({ crop }) => crop.grips?.stepMm ?? Infinity));
+  const [net] = HUNG.filter(({ id, openingMm }) => openingMm <= stepMm && isOffered(setting, id)).toSorted(
+    (a, b) => b.openingMm - a.openingMm,
+  );
+  return v.net === 'none' && net ? { net: net.id as StandingValues['net'] } : null;
 };
 
 /** A fence, a trellis, the side of an arbor that stands already, with what grows on it. */

@@ -66,7 +66,7 @@ export function sizeStanding(v: StandingValues, setting: BedSetting): Sizing<Sta
     design: placed({
       ...together({ parts: posts }, between, net, { reasons: REASONS }),
       ...row,
-      hold: holdOf(v, low, net?.roll ?? null, net?.topMm ?? 0),
+      hold: holdOf(v, low, net?.roll ?? null),
       marks: [
         ...row.marks,
         soilChain(ground, 'posts', postsAt),
@@ -174,7 +174,7 @@ function slatsOf({ v, setting, posts, low, at }: Between): Assembled {
   };
 }
 
-/** A net before what stands there, from its first hold up as high as it is or the net is sold, tied to every post. */
+/** A net before what stands there, from its first hold to its top, in as many strips over each other as the roll is too low for, tied to every post. */
 function hungNet(
   v: StandingValues,
   setting: BedSetting,
@@ -182,35 +182,41 @@ function hungNet(
   low: number,
   ground: Ground,
   face: number,
-): Assembled & { roll: MeshRoll; topMm: number } {
+): Assembled & { roll: MeshRoll } {
   const roll = stockOf(setting.catalogue, v.net, 'mesh roll');
-  const highMm = Math.min(roll.heightMm, v.top - low);
-  const sheet = sheetOf({
-    id: 'net',
-    role: 'net',
-    of: roll,
-    base: flatBase(add(onGround(ground, 0, face), [0, 0, low]), wayAlong(ground), v.rowLength),
-    up: UP,
-    heightMm: highMm,
-  });
-  const joints = posts.map((post): Joint => {
-    const ties = Math.max(2, Math.ceil(highMm / TIED_MM));
-    const places = Array.from({ length: ties }, (_, i) =>
-      add(post.from, [0, -post.thickMm / 2, low + (highMm * (i + 0.5)) / ties]),
-    );
-    return {
-      id: `net-${post.id}`,
-      kind: 'net tied on',
-      places,
-      parts: [sheet.id, post.id],
-      fixings: [{ stock: 'tie-uv', count: ties }],
-    };
-  });
-  return { parts: [sheet], joints, roll, topMm: low + highMm };
+  const strips = Math.max(1, Math.ceil((v.top - low) / roll.heightMm - 1e-6));
+  const highMm = (v.top - low) / strips;
+  const ties = Math.max(2, Math.ceil(highMm / TIED_MM));
+  return {
+    roll,
+    ...together(
+      ...Array.from({ length: strips }, (_, n): Assembled => {
+        const fromMm = low + n * highMm;
+        const sheet = sheetOf({
+          id: `net-${n + 1}`,
+          role: 'net',
+          of: roll,
+          base: flatBase(add(onGround(ground, 0, face), [0, 0, fromMm]), wayAlong(ground), v.rowLength),
+          up: UP,
+          heightMm: highMm,
+        });
+        const joints = posts.map((post): Joint => ({
+          id: `${sheet.id}-${post.id}`,
+          kind: 'net tied on',
+          places: Array.from({ length: ties }, (__, i) =>
+            add(post.from, [0, -post.thickMm / 2, fromMm + (highMm * (i + 0.5)) / ties]),
+          ),
+          parts: [sheet.id, post.id],
+          fixings: [{ stock: 'tie-uv', count: ties }],
+        }));
+        return { parts: [sheet], joints };
+      }),
+    ),
+  };
 }
 
 /** What plants find to hold on to: as it is, or the net that hangs on it. */
-function holdOf(v: StandingValues, low: number, net: MeshRoll | null, netTopMm: number): Hold {
+function holdOf(v: StandingValues, low: number, net: MeshRoll | null): Hold {
   const by = ({ mesh: 'mesh', wires: 'wires', slats: 'poles' } as const)[v.made];
   if (net)
     return {
@@ -223,8 +229,8 @@ function holdOf(v: StandingValues, low: number, net: MeshRoll | null, netTopMm: 
       carries: v.bears,
       startsMm: low,
       gapMm: low,
-      topMm: { least: netTopMm, most: netTopMm },
-      could: { topMm: netTopMm, carries: v.bears, net: false },
+      topMm: { least: v.top, most: v.top },
+      could: { topMm: v.top, carries: v.bears, net: false },
     };
   return {
     by,

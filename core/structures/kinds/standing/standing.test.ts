@@ -5,6 +5,7 @@ import { kindsInstead } from '../../../choosing/instead';
 import { ROW_KINDS } from '../../../choosing/rank';
 import { CATALOGUE } from '../../../catalogue/catalogue';
 import type { Bar } from '../../../design/shapes/bar';
+import type { Sheet } from '../../../design/shapes/sheet';
 import { feet, inches } from '../../../quantity/length';
 import { anyPlan, first } from '../../any-plan.fixture';
 import { onBed, planOnBed } from '../../onto-bed.fixture';
@@ -84,12 +85,12 @@ describe('what stands already', () => {
     const slats = { made: 'slats', thick: inches(3), top: feet(5), bears: 'heavy' };
     const bare = onBed('standing', slats, {}, PEAS);
     const mend = bare.verdicts.find(({ told }) => told.code === 'climb.thick' || told.code === 'mesh.wide')?.mend;
-    expect(mend?.settings).toMatchObject({ net: 'mesh-garden' });
-    const hung = onBed('standing', { ...slats, net: 'mesh-garden' }, {}, PEAS);
-    expect(hung.codes).not.toContain('climb.thick');
-    expect(hung.design.hold?.topMm.most).toBeCloseTo(
-      Math.min(feet(5), Number(hung.sized.knobs['starts']?.value) + feet(4)),
-      6,
-    );
+    expect(mend?.settings).toMatchObject({ net: 'mesh-fine' });
+    const hung = onBed('standing', { ...slats, ...mend?.settings }, {}, PEAS);
+    for (const code of ['climb.thick', 'mesh.wide']) expect(hung.codes).not.toContain(code);
+    expect(hung.codes).toContain('climb.climbs');
+    // From its first hold to its top, in strips of two feet at most.
+    expect(hung.design.hold?.topMm.most).toBe(feet(5));
+    expect(hung.ofRole<Sheet>('net').map(({ heightMm }) => heightMm <= feet(2) + 1e-6)).toEqual([true, true, true]);
   });
 });

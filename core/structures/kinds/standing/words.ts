@@ -22,7 +22,7 @@ export const WORDS = {
     'bears.shake': 'Shake it, and say what you find.',
     'count.stands': 'As it stands',
     'net.none': 'Plants hold on to what is there.',
-    'count.net': 'One length, from the first hold up',
+    'count.net': 'From the first hold to the top, in strips as high as it is sold',
     'count.net-ties': 'One at every post, every {every} up it',
     'step.net': 'Hang the net before it, from one end, drawn tight, and tie it to every post from the top down.',
     'step.look':
