@@ -52,6 +52,7 @@ const OF_COUNTING: Readonly<Record<string, string>> = {
   'structures/kinds/tepee/shaded.ts': 'SIDE_RAD',
   'structures/kinds/walk-in-cage/door.ts': 'DOOR_THREADS',
   'structures/kinds/walk-in-cage/knobs.ts': 'LOW',
+  'structures/rules/against-wall.ts': 'TO_WALL',
   'structures/rules/panel-run.ts': 'SLACK_MM',
   'structures/rules/row-views.ts': 'BESIDE_MM',
   'structures/rules/spacing.ts': 'SLACK_MM',

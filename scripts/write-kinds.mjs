@@ -1,6 +1,6 @@
-import { readdirSync, writeFileSync } from 'node:fs';
+import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 
-/** Writes core/structures/registry.ts and loaders.ts, and core/demo/pieces.ts, from the folders of core/structures/kinds: adding a kind is adding its folder. */
+/** Writes core/structures/registry.ts, loaders.ts and bed-sides.ts, and core/demo/pieces.ts, from the folders of core/structures/kinds: adding a kind is adding its folder. */
 const at = new URL('../core/structures/', import.meta.url);
 const kinds = readdirSync(new URL('kinds/', at)).sort();
 const name = (kind) => kind.replace(/-(\w)/g, (_, letter) => letter.toUpperCase());
@@ -32,6 +32,17 @@ writeFileSync(
 export const KIND_LOADERS: Readonly<Record<string, () => Promise<StructureKind>>> = {
 ${kinds.map((kind) => `  ${kind.includes('-') ? `'${kind}'` : kind}: async () => ofFolder('${kind}', await import('./kinds/${kind}/index')),`).join('\n')}
 };
+`,
+);
+
+writeFileSync(
+  new URL('bed-sides.ts', at),
+  `${head}
+/** Kinds that are the sides of a bed, and decide how high and how large it is: known before any kind is fetched. */
+export const BED_SIDES: ReadonlySet<string> = new Set([${kinds
+    .filter((kind) => readFileSync(new URL(`kinds/${kind}/index.ts`, at), 'utf8').includes('makesBed'))
+    .map((kind) => `'${kind}'`)
+    .join(', ')}]);
 `,
 );
 

@@ -92,7 +92,7 @@ function aspectsOf(one: ComputedStructure | MendedStructure, plan: Plan): Canoni
             (driven ?? []).map((set) => ({
               ...set,
               through: set.through && called(set.through),
-              into: called(set.into),
+              into: set.into && called(set.into),
             })),
           ),
         })),

@@ -4,11 +4,12 @@ import { COVERS, GLAZING } from './covers';
 import { FIXINGS } from './fixings';
 import { HARDWARE } from './hardware';
 import { BLOCKS } from './masonry';
-import { MESH_ROLLS, PANELS } from './panels';
+import { HURDLES, MESH_ROLLS, PANELS } from './panels';
 import { PLANTER_PARTS } from './planter-parts';
 import { POLES, STEEL_POSTS } from './posts-and-poles';
 import { THERE_ALREADY } from './there-already';
 import { RODS, SLEEVE_PIPES } from './rods';
+import { SHEETING } from './sheeting';
 import type { Catalogue, Look, Stock } from './stock';
 import { TIMBER } from './timber';
 
@@ -29,6 +30,7 @@ export const CATALOGUE: Catalogue = catalogueOf([
   ...TIMBER,
   ...PANELS,
   ...MESH_ROLLS,
+  ...HURDLES,
   ...COVERS,
   ...GLAZING,
   ...THERE_ALREADY,
@@ -36,6 +38,7 @@ export const CATALOGUE: Catalogue = catalogueOf([
   ...POLES,
   ...RODS,
   ...SLEEVE_PIPES,
+  ...SHEETING,
   ...BAGGED,
   ...BLOCKS,
   ...CORDS,

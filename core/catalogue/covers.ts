@@ -106,6 +106,7 @@ export const NETS: readonly MeshRoll[] = COVERS.filter((one) => one.look === 'ne
 /** Clear sheet that is cut to its frame: `heightMm` is how wide it is sold (light and life from memory). */
 export const GLAZING: readonly MeshRoll[] = [
   cover({
+    flat: true,
     id: 'glazing-4',
     name: 'Twin-wall clear sheet, 4 mm, 41″ (1.05 m) wide',
     heightMm: 1050,

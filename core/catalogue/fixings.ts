@@ -94,6 +94,15 @@ export const FIXINGS: readonly Piece[] = [
   },
   {
     ...PACKED,
+    id: 'screw-roofing-25',
+    name: 'Roofing screw 1″ (25 mm), with its washer',
+    lengthMm: 25,
+    thickMm: 4.8,
+    threaded: true,
+    life: fromMemory(20),
+  },
+  {
+    ...PACKED,
     id: 'screw-roofing',
     name: 'Roofing screw 1½″ (40 mm)',
     lengthMm: inches(1.5),

@@ -110,6 +110,22 @@ export const HARDWARE: readonly Piece[] = [
   },
   {
     ...PACKED,
+    exact: true,
+    id: 'post-plate',
+    name: 'Plate with cheeks for a 4×4 (90 mm) post, to bolt down, with screws',
+    lengthMm: 150,
+    life: fromMemory(30, 'hot-dip galvanised'),
+  },
+  {
+    ...PACKED,
+    id: 'anchor-bolt',
+    name: 'Anchor for concrete, 10 × 80 mm (⅜ × 3⅛″)',
+    lengthMm: 80,
+    thickMm: 10,
+    life: fromMemory(30, 'hot-dip galvanised'),
+  },
+  {
+    ...PACKED,
     id: 'post-clip',
     name: 'Wire clip for studded post',
     lengthMm: 70,

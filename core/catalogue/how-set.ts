@@ -24,6 +24,8 @@ const HOW_SET: Readonly<Record<string, string>> = {
   'screw-40': 'Head flush with the wood, not under it.',
   'screw-50': 'Head flush with the wood, not under it.',
   'screw-75': 'Head flush with the wood, not under it.',
+  'post-plate': 'Flat on the slab, its holes over the anchors; the post in its cheeks, all holes screwed.',
+  'anchor-bolt': 'Into a hole blown clean of dust, knocked flush, and tightened until it holds.',
   'post-shoe':
     'Its foot in the wet concrete, its plate level and two fingers clear of it; the post on the plate, all holes screwed.',
   'screw-timber': 'Until its washer head is drawn into the wood, not through it; it takes the place of a bolt.',

@@ -93,6 +93,27 @@ export const PANELS: readonly WeldedPanel[] = WELDED.map((panel) => ({
   sold: 'panels',
 }));
 
+/** As wide as a hurdle is woven (common practice, no source). mm. */
+export const HURDLE_LONG_MM = inches(72);
+
+/** Hurdles of hazel or willow rods woven about uprights; heights common practice, the rest from memory. */
+export const HURDLES: readonly MeshRoll[] = [36, 48, 60, 72].map((high) => ({
+  form: 'mesh roll',
+  look: 'timber',
+  opacity: 0.9,
+  sold: 'rolls',
+  flat: true,
+  id: `hurdle-${high}`,
+  name: `Woven hurdle, 6′ (1.83 m) wide, ${high}″ (${(high * 0.0254).toFixed(2)} m) high`,
+  heightMm: inches(high),
+  openingMm: 10,
+  stepMm: 10,
+  wireMm: 25,
+  stiff: true,
+  carries: 'light',
+  life: fromMemory(8, 'of hazel; willow lasts five'),
+}));
+
 /** Rolls. A stiff roll stands by itself; heights and openings are common practice, wires and lives from memory. */
 const roll = (
   o: Pick<MeshRoll, 'id' | 'name' | 'heightMm' | 'openingMm' | 'wireMm' | 'life'> & Partial<MeshRoll>,

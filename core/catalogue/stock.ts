@@ -95,6 +95,8 @@ export interface MeshRoll extends StockBase {
   /** Welded wire that stands by itself and can be hooked to itself; nets and cloth hang. */
   stiff: boolean;
   carries: Carries;
+  /** Comes flat, by the piece, not off a roll. */
+  flat?: true;
   /** What it is hung against, where that is not somebody who comes to the crop. */
   against?: 'sun' | 'hail';
 }
@@ -124,6 +126,16 @@ export interface Pole extends StockBase {
   diameterMm: number;
 }
 
+/** Corrugated sheet, cut to length from the lengths on sale; one covers less than it is wide, since each laps the next by a rib. */
+export interface Sheeting extends StockBase {
+  form: 'sheeting';
+  wideMm: number;
+  coversMm: number;
+  /** From valley to crest, and of the steel itself. */
+  thickMm: number;
+  steelMm: number;
+}
+
 /** Poured from bags: wanted by volume, sold by mass. */
 export interface Bagged extends StockBase {
   form: 'bagged';
@@ -147,7 +159,7 @@ export interface Piece extends StockBase {
 /** What most small things of steel have in common. @example { ...PACKED, id: 'post-cap', name: 'Post cap', lengthMm: 90, life } */
 export const PACKED = { form: 'piece', look: 'steel', opacity: 1, sold: 'packs' } as const;
 
-export type Stock = Timber | SteelPost | Pole | Rod | WeldedPanel | MeshRoll | Cord | Bagged | Piece;
+export type Stock = Timber | SteelPost | Pole | Rod | Sheeting | WeldedPanel | MeshRoll | Cord | Bagged | Piece;
 
 export type Treatment = 'untreated' | 'treated' | 'durable';
 export type SectionId =

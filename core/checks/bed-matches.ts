@@ -1,6 +1,6 @@
 import { check } from './check';
 
-/** What is nearer than this to what the plan says is as it says: 1″ (from memory). mm. */
+/** What is nearer than this to what was asked for is that: 1″ (from memory). mm. */
 const FORGIVEN_MM = 25.4;
 
 interface Measures {
@@ -9,36 +9,34 @@ interface Measures {
   wideMm: number;
 }
 
-/** Are the sides what the plan has the bed as? */
+/** Do whole courses and blocks come to the bed that was asked for? Everything on it goes by what they come to. */
 export const bedMatches = check(
   'bed-matches',
   {
     says: {
       'bed.height':
-        'The plan has this bed {planned} high, its sides come to {built}: say so of the bed, and nets, posts and reach go by it.',
-      'bed.flat':
-        'The plan has this bed no higher than the path, its sides come to {built}: say so of the bed, and nets, posts and reach go by it.',
+        'Whole courses come to {built}, where {asked} was asked for: what stands on the bed goes by its sides.',
       'bed.size':
-        'Whole courses and blocks make it {long} × {wide}, where the plan has {plannedLong} × {plannedWide}: say so of the bed.',
-      'bed.oval': 'The bed is an oval: the largest bed with straight sides that it holds is {long} × {wide}.',
-      'bed.as-planned': 'Its sides are as the plan has the bed: {long} × {wide}, {built} high.',
+        'Whole blocks make it {long} × {wide}, where {askedLong} × {askedWide} was asked for: what stands on the bed goes by its sides.',
+      'bed.oval':
+        'The bed is an oval: the largest bed with straight sides that it holds is {long} × {wide}, and what stands on it goes by that.',
+      'bed.as-asked': 'Its sides come to what was asked for: {long} × {wide}, {built} high.',
     },
   },
-  ({ planned, built, round }: { planned: Measures; built: Measures; round: boolean }, found) => {
+  ({ asked, built, round }: { asked: Measures; built: Measures; round: boolean }, found) => {
     const off = (a: number, b: number): boolean => Math.abs(a - b) > FORGIVEN_MM;
     const values = {
-      planned: { mm: planned.highMm },
+      asked: { mm: asked.highMm },
       built: { mm: built.highMm },
       long: { mm: built.longMm },
       wide: { mm: built.wideMm },
-      plannedLong: { mm: planned.longMm },
-      plannedWide: { mm: planned.wideMm },
+      askedLong: { mm: asked.longMm },
+      askedWide: { mm: asked.wideMm },
     };
     if (round) return found('note', 'bed.oval', values);
-    if (off(planned.longMm, built.longMm) || off(planned.wideMm, built.wideMm))
-      return found('note', 'bed.size', values);
-    return off(planned.highMm, built.highMm)
-      ? found('note', planned.highMm === 0 ? 'bed.flat' : 'bed.height', values)
-      : found('good', 'bed.as-planned', values);
+    if (off(asked.longMm, built.longMm) || off(asked.wideMm, built.wideMm)) return found('note', 'bed.size', values);
+    return off(asked.highMm, built.highMm)
+      ? found('note', 'bed.height', values)
+      : found('good', 'bed.as-asked', values);
   },
 );

@@ -53,6 +53,7 @@ import { hoopShape } from './hoop-shape';
 import { hoopsApart } from './hoops-apart';
 import { keepClear } from './keep-clear';
 import type { Barrier, Guard } from '../site/visitors';
+import { hurdleHigh } from './hurdle-high';
 import { keepsOut } from './keeps-out';
 import { shadesNorth } from './shades-north';
 import { onItsBed } from './on-its-bed';
@@ -345,18 +346,23 @@ const CASES: Record<string, Case[]> = {
     [bedBulges({ bowMm: null, standsTimes: 1.49, everyMm: 1219 }), 'warn', 'bulge.turns'],
     [bedBulges({ bowMm: null, standsTimes: null, everyMm: 1219 }), 'good', 'bulge.held'],
   ],
+  'hurdle-high': [
+    [hurdleHigh({ topMm: 968.5, highMm: 968 }), 'good', 'hurdle.fits'],
+    [hurdleHigh({ topMm: 968.6, highMm: 968 }), 'warn', 'hurdle.over'],
+    [hurdleHigh({ topMm: 965, highMm: 965 + inches(3) }), 'good', 'hurdle.fits'],
+    [hurdleHigh({ topMm: 965, highMm: 966 + inches(3) }), 'note', 'hurdle.short'],
+  ],
   'bed-level': [
     [bedLevel({ dugInMm: inches(1), highMm: 280 }), null],
     [bedLevel({ dugInMm: inches(1.1), highMm: 280 }), 'note', 'level.dig-in'],
     [bedLevel({ dugInMm: 281, highMm: 280 }), 'note', 'level.buried'],
   ],
   'bed-matches': [
-    [bedMatches({ planned: box, built: { ...box, highMm: 305 }, round: false }), 'good', 'bed.as-planned'],
-    [bedMatches({ planned: box, built: { ...box, highMm: 306 }, round: false }), 'note', 'bed.height'],
-    [bedMatches({ planned: { ...box, highMm: 0 }, built: box, round: false }), 'note', 'bed.flat'],
-    [bedMatches({ planned: box, built: { ...box, wideMm: 1174 }, round: false }), 'note', 'bed.size'],
-    [bedMatches({ planned: box, built: { ...box, wideMm: 1175 }, round: false }), 'good', 'bed.as-planned'],
-    [bedMatches({ planned: box, built: box, round: true }), 'note', 'bed.oval'],
+    [bedMatches({ asked: box, built: { ...box, highMm: 305 }, round: false }), 'good', 'bed.as-asked'],
+    [bedMatches({ asked: box, built: { ...box, highMm: 306 }, round: false }), 'note', 'bed.height'],
+    [bedMatches({ asked: box, built: { ...box, wideMm: 1174 }, round: false }), 'note', 'bed.size'],
+    [bedMatches({ asked: box, built: { ...box, wideMm: 1175 }, round: false }), 'good', 'bed.as-asked'],
+    [bedMatches({ asked: box, built: box, round: true }), 'note', 'bed.oval'],
   ],
   'bed-for-two': [
     [bedForTwo({ bed: { ...bed, widthMm: 600 }, needsMm: 601 }), 'warn', 'bed.one-row'],

@@ -1,12 +1,13 @@
 import { check } from './check';
 
-/** Posts on metal shoes do not hold a frame upright: it has to be braced both ways (common practice, no source). */
+/** Posts on metal shoes or plates do not hold a frame upright: it has to be braced both ways (common practice, no source). */
 export const onShoes = check(
   'on-shoes',
   {
     says: {
-      'shoes.lean': 'Shoes do not hold posts upright, and nothing braces it {way} the way: it leans over.',
-      'shoes.braced': 'Shoes do not hold posts upright; its braces do, along the way and across it.',
+      'shoes.lean':
+        'What posts stand on does not hold them upright, and nothing braces it {way} the way: it leans over.',
+      'shoes.braced': 'What posts stand on does not hold them upright; its braces do, along the way and across it.',
     },
     mends: { 'shoes.lean': 'Set the posts in the ground' },
   },

@@ -20,6 +20,7 @@ const LEAST: Record<Standing['set'], { mm: number; bare: number } | null> = {
   pushed: { mm: inches(4), bare: 0.5 },
   screwed: null,
   shoe: null,
+  plate: null,
 };
 
 /**

@@ -30,7 +30,7 @@ const fixingAgain = (fixing: Fixing, { name, by }: Again): Fixing => ({
     ? {
         drive: {
           ...fixing.drive,
-          into: name(fixing.drive.into),
+          into: fixing.drive.into === null ? null : name(fixing.drive.into),
           through: fixing.drive.through === null ? null : name(fixing.drive.through),
           ...(fixing.drive.places ? { places: fixing.drive.places.map((at) => add(at, by)) } : {}),
         },

@@ -37,7 +37,8 @@ export interface RippedBoard {
 export interface Drive {
   /** null where nothing is under its head: an eye, a nail that is left proud. */
   through: string | null;
-  into: string;
+  /** null where that is no part of the design: a wall, a slab; where the heads sit is stated then. */
+  into: string | null;
   way: Point;
   /** Where the heads sit, where that is not worked out. */
   places?: readonly Point[];
@@ -60,7 +61,8 @@ export interface Driven {
   at: Point;
   way: Point;
   through: string | null;
-  into: string;
+  /** null where that is no part of the design: a wall, a slab. */
+  into: string | null;
   longMm: number;
   thickMm: number;
   /** null where none is wanted. */

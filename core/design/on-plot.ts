@@ -24,6 +24,10 @@ export const feetOf = (design: Design): Pair[] =>
       .map(([x, y]): Pair => [x, y]),
   );
 
+/** How many of its feet have to go into the ground: all but those on plates that are bolted to what is there. */
+export const feetLetIn = (design: Design): number =>
+  feetOf(design).length - design.posts.filter(({ set }) => set === 'plate').length;
+
 /** What of a stiff member is so near the soil stands on it: feet that are not let in (from memory). mm. */
 const ON_SOIL_MM = 60;
 

@@ -8,7 +8,7 @@ export interface Stands {
   wantedMm: number;
   /** How much longer it would have to be than the longest on sale; nought where one is long enough. */
   shortMm: number;
-  set: 'driven' | 'let in' | 'concrete' | 'pushed' | 'screwed' | 'shoe';
+  set: 'driven' | 'let in' | 'concrete' | 'pushed' | 'screwed' | 'shoe' | 'plate';
 }
 
 /** One post as it stands. @example design.posts.map(({ id, buriedMm }) => `${id}: ${buriedMm} mm deep`) */

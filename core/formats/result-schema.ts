@@ -123,7 +123,7 @@ export const RESULT_SCHEMA = Joi.object({
                   way: place,
                   longMm: mm,
                   through: Joi.string().allow(null).required(),
-                  into: text,
+                  into: text.allow(null).description('null where that is a wall or a slab, which is no part of it.'),
                   pilotMm: mm.allow(null),
                 }),
               ).description(

@@ -25,6 +25,8 @@ const HELD_BY: Readonly<Record<string, HeldBy>> = {
   'post-clip': 'clipped',
   'pipe-clamp': 'bolted',
   'post-shoe': 'bolted',
+  'post-plate': 'bolted',
+  anchor: 'bolted',
   'pipe-strap': 'clipped',
   'ground-peg': 'pegged',
   'ground-anchor': 'pegged',

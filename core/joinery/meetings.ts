@@ -61,7 +61,8 @@ function pairsOf(joint: Joint, named: ReadonlyMap<string, Part>): Meeting[] {
     if (!known) pairs.push(pair);
   };
   joint.fixings.forEach(({ drive }, i) => {
-    if (!drive) return;
+    // What goes into a wall holds to nothing of the design.
+    if (!drive || drive.into === null) return;
     const into = named.get(drive.into) as Part;
     if (drive.through !== null) add(named.get(drive.through) as Part, into, i);
     else
@@ -169,7 +170,7 @@ export function supportsOf(design: Design): Support[] {
     ];
   };
   const hosted = joints.flatMap((joint): Support[] => {
-    const by = joint.parts.length === 1 ? heldOutside(joint) : null;
+    const by = joint.parts.length === 1 && !standing.has(joint.parts[0] as string) ? heldOutside(joint) : null;
     return by === null
       ? []
       : joint.parts.map((part) => ({
@@ -194,7 +195,7 @@ function heldOutside({ by, fixings }: Joint): Support['by'] | null {
   for (const { stock, drive } of fixings) {
     const way = heldBy(stock);
     if (way === 'pegged') return 'pegged';
-    if (way === 'hinged' || drive?.skipMm !== undefined) return 'on what stands there';
+    if (way === 'hinged' || drive?.into === null || drive?.skipMm !== undefined) return 'on what stands there';
     if (!drive && (way === 'nailed' || way === 'screwed')) return 'on what stands there';
   }
   return null;

@@ -145,7 +145,7 @@ function setAnew({ parts, joints }: Pick<Design, 'parts' | 'joints'>, catalogue:
   const there = new Map<string, Driven[]>();
   const keep = (driven: readonly Driven[]): void => {
     for (const one of driven)
-      for (const id of [one.into, ...(one.through === null ? [] : [one.through])]) {
+      for (const id of partsOf(one)) {
         const known = there.get(id);
         if (known) known.push(one);
         else there.set(id, [one]);
@@ -155,10 +155,7 @@ function setAnew({ parts, joints }: Pick<Design, 'parts' | 'joints'>, catalogue:
     const { drive } = fixing;
     if (!drive) return fixing;
     const piece = stockOf(catalogue, fixing.stock, 'piece');
-    const before = [
-      ...(there.get(drive.into) ?? []),
-      ...(drive.through === null ? [] : (there.get(drive.through) ?? [])),
-    ];
+    const before = partsOf(drive).flatMap((id) => there.get(id) ?? []);
     const driven = drive.places
       ? asStated(drive, drive.places, makeDriven(drive, piece, named, catalogue), before, named)
       : laidOut(joint, drive, fixing.count, piece, before, named, catalogue);
@@ -173,6 +170,10 @@ function setAnew({ parts, joints }: Pick<Design, 'parts' | 'joints'>, catalogue:
   return joints.map((joint) => ({ ...joint, fixings: joint.fixings.map((one) => done.get(one) ?? one) }));
 }
 
+/** The parts of a design that a fixing is in. @example partsOf({ through: 'batten-1', into: null }) // ['batten-1'] */
+export const partsOf = ({ through, into }: Pick<Drive, 'through' | 'into'>): string[] =>
+  [into, through].filter((id) => id !== null);
+
 type Make = (at: Point) => Driven;
 
 function makeDriven(
@@ -181,9 +182,9 @@ function makeDriven(
   named: ReadonlyMap<string, Part>,
   catalogue: Catalogue,
 ): Make {
-  const wood = catalogue.stock((named.get(into) as Part).stock);
+  const wood = into === null ? null : catalogue.stock((named.get(into) as Part).stock);
   const thickMm = piece.thickMm ?? 0;
-  const dense = wood.form === 'timber' && wood.treatment === 'durable';
+  const dense = wood?.form === 'timber' && wood.treatment === 'durable';
   return (at) => ({
     at,
     way,
@@ -191,7 +192,8 @@ function makeDriven(
     into,
     longMm: piece.goesInMm ?? piece.lengthMm,
     thickMm,
-    pilotMm: piece.threaded || drilled ? pilotFor(thickMm, dense) : null,
+    // Into a wall it is drilled as wide as its plug, or as is said of it.
+    pilotMm: into !== null && (piece.threaded || drilled) ? pilotFor(thickMm, dense) : null,
   });
 }
 
@@ -203,9 +205,11 @@ function asStated(
   before: readonly Driven[],
   named: ReadonlyMap<string, Part>,
 ): Driven[] {
-  const into = named.get(drive.into) as Part;
-  const across = acrossOf(drive.way, into);
-  const pieces = piecesOf(into, across);
+  const [first] = partsOf(drive);
+  if (first === undefined) return places.map(make);
+  const held = named.get(first) as Part;
+  const across = acrossOf(drive.way, held);
+  const pieces = piecesOf(held, across);
   const set: Driven[] = [];
   for (const place of places) {
     const tries = NUDGES.map(([u, v]) => make(add(add(place, scale(across.u, u)), scale(across.v, v))));
@@ -289,8 +293,9 @@ function laidOut(
 function sharedFace(
   { through, into, way }: Drive,
   named: ReadonlyMap<string, Part>,
-): { across: Across; head: Straight; hold: Straight; ids: { through: string | null; into: string } } | null {
-  const holder = named.get(into) as Part;
+): { across: Across; head: Straight; hold: Straight; ids: Pick<Drive, 'through' | 'into'> } | null {
+  // What is in no part has its places stated.
+  const holder = named.get(into ?? '') as Part;
   const across = acrossOf(way, holder);
   const heads = piecesOf(through === null ? holder : (named.get(through) as Part), across);
   let best: { head: Straight; hold: Straight; area: number } | null = null;

@@ -34,6 +34,7 @@ const GROUPS: Record<Stock['form'], BillGroup> = {
   'steel post': 'Posts',
   pole: 'Posts',
   rod: 'Posts',
+  sheeting: 'Panels and nets',
   panel: 'Panels and nets',
   'mesh roll': 'Panels and nets',
   cord: 'Wire and twine',

@@ -9,7 +9,7 @@ import { tiesPerish } from '../checks/ties-perish';
 import { buy, type Shopping } from '../costing/buy';
 import { cost, type Cost } from '../costing/cost';
 import { plantsOf, type Design } from '../design/design';
-import { feetOf, overEdge, stanceOf } from '../design/on-plot';
+import { feetLetIn, feetOf, overEdge, stanceOf } from '../design/on-plot';
 import { distanceToOutline } from '../geometry/polygon';
 import { takeOff, type BillLine } from '../materials/take-off';
 import { bedOnPlot } from '../site/bed';
@@ -86,7 +86,7 @@ function standsOn(plan: Plan, design: Design, { place }: Setting, frame: Frame):
           bed: own,
         })
       : null,
-    underfoot ? letsPostsIn({ feet: feetOf(design).length, underfoot }) : null,
+    underfoot ? letsPostsIn({ feet: feetLetIn(design), underfoot }) : null,
     onThePlot({ overMm: overEdge(design, frame, plan.site) }),
   ];
 }

@@ -1,6 +1,6 @@
 import { computeAs, type ComputedStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
-import { tiedTo, type Kinds } from './setting-of';
+import { sidesUnder, tiedTo, type Kinds } from './setting-of';
 import { bedsNamed, hostNamed, pathOf } from '../site/stands/stands';
 
 /**
@@ -23,6 +23,7 @@ function givenOf(plan: Plan, structure: StructurePlan): readonly unknown[] {
     ...plan.plantings.filter((one) => one.year < plan.garden.year && beds.includes(one.bed)),
     ...plantings.map((id) => plan.plantings.find((planting) => planting.id === id)),
     ...tiedTo(plan, structure),
+    ...sidesUnder(plan, structure),
     // A fence along another, and the gates in it, follow from both.
     ...plan.structures.filter((other) => (host !== null || pathOf(stand)) && pathOf(other.stand)),
     // Who else stands in the same run takes room there.

@@ -5,7 +5,9 @@ import { USUAL_SAW } from '../cutting/saw';
 import { outOf } from '../site/frame';
 import { levelLength, stretchesOf, type Path } from '../site/path';
 import type { Guest } from '../site/stands/opening';
-import { frameOf, type Place, bedsOf, footholdOf, hostNamed, pathOf, standOf } from '../site/stands/stands';
+import { frameOf, type Place, bedsNamed, bedsOf, footholdOf, hostNamed, pathOf, standOf } from '../site/stands/stands';
+import type { Bed } from '../site/bed';
+import { BED_SIDES } from '../structures/bed-sides';
 import type { StructureKind } from '../structures/kind';
 import { settle } from '../structures/knob';
 import type { Setting } from '../structures/setting';
@@ -58,10 +60,24 @@ export const withStructure = (plan: Plan, structure: StructurePlan): Plan => {
 export const tiedTo = (plan: Plan, { id, stand }: StructurePlan): StructurePlan[] =>
   plan.structures.filter((other) => other.id === hostNamed(stand) || hostNamed(other.stand) === id);
 
-/** The other structures whose kinds have to be known to size one: those it is sized together with, and what runs along it, or along what it stands in. */
+/** The structure that is the sides of a bed, where one is planned: the first, should there be two. @example sidesOf(plan, 'keyhole-bed')?.name */
+export const sidesOf = (plan: Plan, bed: string): StructurePlan | null =>
+  plan.structures.find(({ kind, stand }) => BED_SIDES.has(kind) && bedsNamed(stand).includes(bed)) ?? null;
+
+/** The sides of the beds a structure stands on or beside, which decide how high they are; none for sides themselves. */
+export const sidesUnder = (plan: Plan, { kind, stand }: StructurePlan): StructurePlan[] =>
+  BED_SIDES.has(kind) ? [] : bedsNamed(stand).flatMap((bed) => sidesOf(plan, bed) ?? []);
+
+/** A bed as its sides make it, where some are planned for it, else as it is said. */
+function bedAsBuilt(kinds: Kinds, plan: Plan, bed: Bed): Bed {
+  const sides = sidesOf(plan, bed.id);
+  return sides ? { ...bed, ...kinds(sides.kind).makesBed(sides.knobs, settingOf(kinds, plan, sides)) } : bed;
+}
+
+/** The other structures whose kinds have to be known to size one: those it is sized together with, the sides of its beds, and what runs along it, or along what it stands in. */
 export function sizedWith(plan: Plan, structure: StructurePlan): StructurePlan[] {
   const own = pathOf(hostOf(plan, structure).stand);
-  const tied = tiedTo(plan, structure);
+  const tied = [...tiedTo(plan, structure), ...sidesUnder(plan, structure)];
   const along = (other: StructurePlan): boolean => own !== null && alongside(own, pathOf(other.stand)) !== null;
   return [...tied, ...plan.structures.filter((other) => along(other) && other !== structure && !tied.includes(other))];
 }
@@ -94,7 +110,7 @@ function placeOf(kinds: Kinds, plan: Plan, structure: StructurePlan): Place {
     bed(name) {
       const bed = plan.beds.find((one) => one.id === name);
       if (!bed) throw new Error(`Structure "${id}" names no bed of the plan: check the plan at the door first.`);
-      return bed;
+      return BED_SIDES.has(structure.kind) ? bed : bedAsBuilt(kinds, plan, bed);
     },
     gapIn(name) {
       const host = plan.structures.find((one) => one.id === name);

@@ -13,7 +13,7 @@ import { cornersOf, FEATURE_NATURES, type Feature, type PlanSpot } from '../site
 import { toPlot, type Frame } from '../site/frame';
 import { LEAFY_OPACITY } from '../site/sun/season';
 import { shader, type Filling, type Shader } from './shade';
-import type { OnPlot } from './on-plot';
+import { bedsAsBuilt, type OnPlot } from './on-plot';
 
 /** A shader with what throws it: a structure's id, a bed's, or a feature's. Decision 35. */
 export interface OwnedShader {
@@ -292,7 +292,7 @@ export function shadersOf(plan: Plan, structures: readonly OnPlot[], day: number
       const thrower = featureShader(feature);
       return thrower ? [{ owner: feature.id, shader: thrower }] : [];
     }),
-    ...plan.beds
+    ...bedsAsBuilt(plan.beds, structures)
       .filter((bed) => bed.heightMm > LEAST_HIGH_MM)
       .map((bed): OwnedShader => ({
         owner: bed.id,

@@ -1,4 +1,4 @@
-import { frameOf, asStand, footholdOf } from '../site/stands/stands';
+import { frameOf, asStand, footholdOf, type Place } from '../site/stands/stands';
 import { type Bed, bedOutline } from '../site/bed';
 import { inside } from '../geometry/polygon';
 import { computeGarden } from '../plan/compute';
@@ -7,17 +7,19 @@ import { onPlan, type PlanSpot } from '../site/plot';
 import { growingMonths, samplesOfDay } from '../site/sun/samples';
 import { COMMON_YEAR, dayOfYear } from '../site/sun/season';
 import { LEAST_ALTITUDE_RAD, shadowPerHeight } from '../site/sun/shadow';
-import { onPlotOf, type OnPlot } from './on-plot';
+import { bedsAsBuilt, onPlotOf, type OnPlot } from './on-plot';
 import { shadersOf } from './shaders-of';
 import { boundsOf, couldFallOn, gridOver, shadowOf, sunHours, takenBy, type Bounds, type Grid } from './shade';
 
 const MIDDLE_DAY = 15;
 
-/** A structure where it comes to stand when its bed is moved. */
-export const movedWith = (one: OnPlot, bed: Bed): OnPlot =>
-  footholdOf(one.place).own?.id === bed.id
-    ? { ...one, place: { on: 'bed', bed }, frame: frameOf({ on: 'bed', bed }, one.design.startMm) }
-    : one;
+/** A structure where it comes to stand when its bed is moved; the bed stays as its sides make it. */
+export function movedWith(one: OnPlot, { id, xMm, yMm, turnDeg }: Bed): OnPlot {
+  const { own } = footholdOf(one.place);
+  if (own?.id !== id) return one;
+  const place: Place = { on: 'bed', bed: { ...own, xMm, yMm, turnDeg } };
+  return { ...one, place, frame: frameOf(place, one.design.startMm) };
+}
 
 export const standingOf = (plan: Plan): OnPlot[] => computeGarden(plan).structures.map(onPlotOf);
 
@@ -105,7 +107,7 @@ export function bedSuns(
   const ownBeds = new Map(standing.map((one) => [one.id, one.purpose === 'cover' ? [] : one.beds]));
   const growsIn = new Map(standing.map((one) => [one.id, one.beds]));
   const shaders = shadersOf(plan, standing, date);
-  const lit = beds.map((bed): LitBed => {
+  const lit = bedsAsBuilt(beds, standing).map((bed): LitBed => {
     const spots = spotsIn(bed, apartMm);
     const against = shaders.map(
       ({ owner, leaves }) => owner !== bed.id && !(leaves ? growsIn : ownBeds).get(owner)?.includes(bed.id),

@@ -1,4 +1,4 @@
-import { distanceToStretch } from '../geometry/polygon';
+import { distanceToStretch, type Pair } from '../geometry/polygon';
 import type { PlanSpot } from './plot';
 
 /** A corner of a path on the plot, with how high the soil lies there over the first of its kind. mm. */
@@ -111,6 +111,26 @@ export function alongPath(spots: readonly Corner[], closed: boolean, [x, y]: Pla
     if (away < best) [best, along] = [away, atMm + on];
   }
   return along;
+}
+
+/** A corner farther out than so many times the distance is cut off there: of a sharp one it would lie nowhere (from memory). */
+const MITRE = 3;
+
+/** A path beside another, so far to the right of it as one goes; to the left where that is negative. Its corners are those of the other, each where the stretches beside it meet. mm. @example besidePath([{xMm:0,yMm:0,groundMm:0},{xMm:900,yMm:0,groundMm:0}], false, 100)[1] // { xMm: 900, yMm: -100, groundMm: 0 } */
+export function besidePath(spots: readonly PathSpot[], closed: boolean, rightMm: number): PathSpot[] {
+  const ways = stretchesOf(spots, closed).map(({ from, to, longMm }): Pair => [
+    (to.xMm - from.xMm) / longMm,
+    (to.yMm - from.yMm) / longMm,
+  ]);
+  return spots.map(({ xMm, yMm, groundMm }, i) => {
+    const after = ways[i] ?? (ways.at(-1) as Pair);
+    const before = ways[i - 1] ?? (closed ? (ways.at(-1) as Pair) : after);
+    // Out of both stretches by the distance: along the middle of their two ways out.
+    const [ox, oy] = [before[1] + after[1], -before[0] - after[0]];
+    const square = ox * ox + oy * oy;
+    const far = square < 1e-9 ? 0 : Math.min(2 / square, MITRE / Math.sqrt(square));
+    return { xMm: xMm + ox * far * rightMm, yMm: yMm + oy * far * rightMm, groundMm };
+  });
 }
 
 /** Corners of a path closer than this are one corner (from memory). mm. */

@@ -98,6 +98,9 @@ const meshWire = (yieldMpa: number): SteelClass => ({
   source: 'from memory',
 });
 
+/** Roofing sheet of common steel (from memory). MPa. */
+const SHEET_YIELD_MPA = 250;
+
 /** Breaking loads of new cord by kind, as makers of such cord state them (from memory). N. */
 const BREAKS_N: Readonly<Record<string, number>> = {
   'twine-natural': 250,
@@ -130,6 +133,8 @@ export function strengthOf(stock: Stock): Strength | null {
         stiffnessMpa: stock.stiffnessMpa,
         source: 'with its size in the catalogue',
       };
+    case 'sheeting':
+      return { class: 'sheet steel', yieldMpa: SHEET_YIELD_MPA, stiffnessMpa: STEEL_E_MPA, source: 'from memory' };
     case 'panel':
       return meshWire(MESH_WIRE_YIELD_MPA);
     case 'mesh roll':

@@ -6,6 +6,7 @@ import type { Design, Handle, Placement } from '../design/design';
 import { present, type Listed } from '../design/listed';
 import { projectionOf } from '../design/projection';
 import { ofShape } from '../design/shapes/shapes';
+import type { Bed } from '../site/bed';
 import type { Opening } from '../site/stands/opening';
 import type { PlaceOn, StandOn } from '../site/stands/stands';
 import type { Guard } from '../site/visitors';
@@ -58,6 +59,9 @@ export interface Built<F> {
   facts: F;
 }
 
+/** What the sides of a bed decide of it. mm. */
+export type MadeBed = Pick<Bed, 'lengthMm' | 'widthMm' | 'heightMm' | 'outline' | 'riseMm'>;
+
 /** What keeps somebody out. */
 export interface Guards<B = never, V = never, S = never> {
   /** How it stands against who visits. */
@@ -97,6 +101,8 @@ export interface KindData<On extends StandOn, K extends Knobs<Setting<PlaceOn<On
   openings?(values: Values<K>, setting: Setting<PlaceOn<On>>): readonly Opening[];
   /** Of a kind that stands in a run: how wide a gap it asks for, before it is known where. mm. */
   opensMm?(settings: Settings, market: Market): number;
+  /** Of a kind that is the sides of a bed: what they make of it. */
+  makesBed?(values: Values<K>, setting: Setting<PlaceOn<On>>): MadeBed;
   guards?: Guards<Built<F>, Values<K>, Setting<PlaceOn<On>>>;
   /** What it is built of, which brings its names, sentences and doings along. */
   builtOf?: readonly Said[];
@@ -127,6 +133,8 @@ export interface StructureKind {
   hosts: boolean;
   openings(settings: Settings, setting: Setting): readonly Opening[];
   opensMm(settings: Settings, market: Market): number;
+  /** What it makes of the bed whose sides it is; null for what is no bed. */
+  makesBed(settings: Settings, setting: Setting): MadeBed | null;
   /** Settles the knobs, sizes the structure and places its parts. `settings` must have passed {@link knobFaults}. */
   design(settings: Settings, setting: Setting): Sized;
   /** The steps of building that are its own; with those that are the same for all of them they are `stepsOf`’s. */
@@ -206,6 +214,11 @@ export function structureKind<const On extends StandOn, const K extends Knobs<Se
       return kind.openings?.(settle(kind.knobs, settings, setting).values as Values<K>, setting) ?? [];
     },
     opensMm: (settings, market) => kind.opensMm?.(settings, market) ?? 0,
+    makesBed(settings, anywhere) {
+      if (!kind.makesBed) return null;
+      const setting = onStand(anywhere);
+      return kind.makesBed(settle(kind.knobs, settings, setting).values as Values<K>, setting);
+    },
     design(settings, anywhere) {
       const setting = onStand(anywhere);
       const { values: settled, states } = settle(kind.knobs, settings, setting);

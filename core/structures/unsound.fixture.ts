@@ -5,7 +5,7 @@ import { distanceTo } from '../design/nearest';
 import { shapeOf, type Part } from '../design/shapes/shapes';
 import { onStretch, tangentAt } from '../geometry/curve';
 import { add, cross, dot, minus, scale, unit, type Point } from '../geometry/space';
-import { setFixings, wouldMeet } from '../joinery/set-fixings';
+import { partsOf, setFixings, wouldMeet } from '../joinery/set-fixings';
 import { CATALOGUE } from '../catalogue/catalogue';
 
 /** Where a line is inside the pieces of a straight timber that are left where its ends are cut: in and out, from its start; null past it. */
@@ -79,6 +79,7 @@ export function overhang(placed: Design): string[] {
       const radius = LIES_MM[stock] ?? (washer ? LIES_MM['washer-fender'] : undefined);
       if (radius === undefined) continue;
       for (const { at, way, into } of driven ?? []) {
+        if (into === null) continue;
         const u = unit(cross(way, Math.abs(way[2]) < 0.9 ? [0, 0, 1] : [1, 0, 0]));
         const v = cross(way, u);
         for (let turn = 0; turn < 2 * Math.PI; turn += Math.PI / 4) {
@@ -116,8 +117,14 @@ export function unsound(placed: Design): string[] {
   const faults: string[] = [];
   for (const { at, way, longMm, thickMm, through, into, joint, fixing } of driven) {
     const said = `${joint.kind}: ${fixing.stock}`;
-    for (const id of [into, ...(through ? [through] : [])])
+    for (const id of partsOf({ into, through }))
       if (!joint.parts.includes(id)) faults.push(`${said} is in what it does not join`);
+    // In a wall so much of it sits as is left when it is through.
+    if (into === null) {
+      const past = through === null ? 0 : (inside(named.get(through) as Part, at, way)?.[1] ?? Infinity);
+      if (longMm - past < IN_WALL_MM - 1) faults.push(`${said} is ${(longMm - past).toFixed(1)} in the wall`);
+      continue;
+    }
     const held = inside(named.get(into) as Part, at, way);
     if (!held) {
       faults.push(`${said} misses`);
@@ -141,8 +148,7 @@ export function unsound(placed: Design): string[] {
     if (long > past + 0.01) faults.push(`${said} comes out ${(long - past).toFixed(1)}`);
   }
   const byPart = new Map<string, typeof driven>();
-  for (const one of driven)
-    for (const id of new Set([one.into, one.through ?? one.into])) byPart.set(id, [...(byPart.get(id) ?? []), one]);
+  for (const one of driven) for (const id of partsOf(one)) byPart.set(id, [...(byPart.get(id) ?? []), one]);
   for (const some of byPart.values())
     some.forEach((a, i) =>
       some.slice(i + 1).forEach((b) => {
@@ -152,6 +158,8 @@ export function unsound(placed: Design): string[] {
   return [...new Set(faults)];
 }
 
+/** A screw sits so deep in the plug in a wall, or in its wood (from memory). mm. */
+const IN_WALL_MM = 30;
 /** Room for a driver and its bit behind a head (from memory). mm. */
 const DRIVER_MM = 150;
 
@@ -185,7 +193,7 @@ export function outOfReach(placed: Design, steps: readonly { adds?: readonly str
   const faults: string[] = [];
   for (const one of all({ ...placed, joints: setFixings(placed, CATALOGUE) })) {
     if (one.pilotMm === null || FLAT.includes(one.joint.kind)) continue;
-    const step = Math.max(...[one.into, ...(one.through ? [one.through] : [])].map((id) => stepOf.get(id) ?? 0));
+    const step = Math.max(...partsOf(one).map((id) => stepOf.get(id) ?? 0));
     const back: Point = [-one.way[0], -one.way[1], -one.way[2]];
     for (const { part, low, high } of bars) {
       if (part.id === one.into || part.id === one.through || (stepOf.get(part.id) ?? 0) >= step) continue;
@@ -213,7 +221,7 @@ function* distances(placed: Design) {
   const named = new Map(placed.parts.map((part) => [part.id, part]));
   for (const one of all({ ...placed, joints: setFixings(placed, CATALOGUE) })) {
     if (one.fixing.drive?.places) continue;
-    for (const id of [one.into, ...(one.through ? [one.through] : [])]) {
+    for (const id of partsOf(one)) {
       const part = named.get(id) as Part;
       if (part.shape !== 'bar' || part.ends.some((end) => end.cut === 'notch')) continue;
       const axis = tangentAt(axisOf(part), 0);

@@ -4,31 +4,24 @@ import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { KINDS } from '@lignum/core/structures/registry';
 import { openBench, ownGarden, saved, savedPlan, total } from './garden';
 
-/** What each kind is planned for: a crop and a bed of the demo that suit it. */
-const WANTED: Record<string, { crop: string; bed: string }> = {
+/**
+ * What kinds are planned for: a crop and a bed of the demo that suit it. Kinds unlike each other: that every one of them is
+ * ranked, sized and priced for what it suits is held without a browser.
+ */
+const WANTED: Readonly<Record<string, { crop: string; bed: string }>> = {
   'panel-wall': { crop: 'Cucumber, climbing', bed: 'Long bed' },
   'twine-frame': { crop: 'Tomato, indeterminate', bed: 'Yard bed' },
-  'guyed-wall': { crop: 'Melon, small', bed: 'Quay bed' },
-  'rail-trellis': { crop: 'Cucumber, climbing', bed: 'Melon bed' },
-  'a-frame': { crop: 'Runner bean', bed: 'Wash-house bed' },
   tepee: { crop: 'Pole bean', bed: 'Ring on the grass' },
-  weave: { crop: 'Tomato, bush', bed: 'Middle row' },
-  'woven-frame': { crop: 'Sweet pea', bed: 'Net-loft bed' },
-  'mesh-cage': { crop: 'Tomato, bush', bed: 'Lean-to bed' },
   stake: { crop: 'Pepper', bed: 'Stoop bed' },
-  obelisk: { crop: 'Sweet pea', bed: 'Bell bed' },
   'post-and-wire': { crop: 'Raspberry', bed: 'Cane bed' },
   'wall-wires': { crop: 'Blackberry', bed: 'Cool border' },
   'bed-canopy': { crop: 'Clematis', bed: 'Landing bed' },
   'wall-trellis': { crop: 'Clematis', bed: 'House border' },
-  'crossed-canes': { crop: 'Runner bean', bed: 'Slip bed' },
   brushwood: { crop: 'Pea, tall', bed: 'Withy bed' },
   'grow-through': { crop: 'Dahlia', bed: 'Lamp bed' },
-  'sloping-frame': { crop: 'Cucumber, climbing', bed: 'Ramp bed' },
 };
 
-/** What is planned from a planting; what stands elsewhere is begun elsewhere. */
-const ROW_KINDS = KINDS.filter((kind) => kind.purpose === 'support' && kind.stands.includes('bed') && !kind.isThere);
+const ROW_KINDS = KINDS.filter(({ id }) => id in WANTED);
 
 /** How many sheets of paper the page that is open would take. */
 async function sheets(page: Page): Promise<number> {
@@ -63,8 +56,8 @@ async function planned(page: Page, kind: (typeof KINDS)[number]): Promise<void> 
   await saved(page);
 }
 
-for (const first of [0, 1, 2]) {
-  const kinds = ROW_KINDS.filter((_, nth) => nth % 3 === first);
+for (const first of [0, 1]) {
+  const kinds = ROW_KINDS.filter((_, nth) => nth % 2 === first);
   test(`${kinds.map(({ id }) => id).join(', ')} are planned from the crop’s suggestion to the bill`, async ({
     page,
     request,
@@ -81,10 +74,9 @@ for (const first of [0, 1, 2]) {
 }
 
 test('kinds print on the sheets that are shown, and no more', async ({ page, request }) => {
-  test.setTimeout(120_000);
   const id = await ownGarden(request);
-  // Every second: how many pages each takes is held without a browser.
-  for (const kind of KINDS.filter((_, nth) => nth % 2 === 0)) {
+  // Every fourth: how many pages each takes is held without a browser.
+  for (const kind of KINDS.filter((_, nth) => nth % 4 === 0)) {
     const one = DEMO_PLAN.structures.find((structure) => structure.kind === kind.id);
     if (!one) throw new Error(`The demo has no ${kind.id}.`);
     await page.goto(`/g/${id}/s/${one.id}/sheet`);

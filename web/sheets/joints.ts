@@ -30,9 +30,10 @@ export function joints(on: On): Block[] {
       const left = MARGIN_PX + drawn.length * 210;
       const textWide = wide - drawn.length * 210;
       const said = one.fixings.flatMap((held) => {
-        const where = held.into
-          ? `${held.through ? `, through ${wordFor(kind, held.through).toLowerCase()}` : ','} into ${wordFor(kind, held.into).toLowerCase()}`
-          : '';
+        const where =
+          held.into || held.through
+            ? `${held.through ? `, through ${wordFor(kind, held.through).toLowerCase()}` : ','} into ${held.into ? wordFor(kind, held.into).toLowerCase() : 'the wall'}`
+            : '';
         const pilot = held.pilotMm === null ? '' : `; pilot hole ${formatBit(held.pilotMm, tongue.units)}`;
         return [
           paragraph(

@@ -13,6 +13,7 @@ export const SHOP_GROUPS: Readonly<Record<Stock['form'], string>> = {
   'steel post': 'Posts',
   pole: 'Poles and canes',
   rod: 'Rods and tubes',
+  sheeting: 'Corrugated sheet',
   panel: 'Panels',
   'mesh roll': 'Nets',
   cord: 'Wire, rope and twine',
@@ -30,10 +31,13 @@ export const shopGroup = (stockId: string): string => SHOP_GROUPS[CATALOGUE.stoc
 
 /** How a shop would call one size of a stock item: "8′", "pack of 50", "reel of 60 m". */
 export function sizeWords(stockId: string, size: number, units: Units): string {
-  switch (CATALOGUE.stock(stockId).form) {
+  const stock = CATALOGUE.stock(stockId);
+  if (stock.form === 'mesh roll' && stock.flat) return formatLength(size, units);
+  switch (stock.form) {
     case 'timber':
     case 'pole':
     case 'rod':
+    case 'sheeting':
     case 'steel post':
       return formatLength(size, units);
     case 'bagged':

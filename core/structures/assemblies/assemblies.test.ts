@@ -5,6 +5,7 @@ import { CATALOGUE, stockOf } from '../../catalogue/catalogue';
 import { DEMO_PLAN } from '../../demo/garden';
 import { barCorners, type Bar } from '../../design/shapes/bar';
 import { shapeOf, type Part } from '../../design/shapes/shapes';
+import { partsOf } from '../../joinery/set-fixings';
 import { add, ALONG, minus, reach, scale, unit, UP, type Point } from '../../geometry/space';
 import { settingOf } from '../../plan/setting-of';
 import type { Plan } from '../../plan/plan';
@@ -406,8 +407,7 @@ describe('the contract of every assembly, over a space of its own', () => {
               expect(CATALOGUE.stock(stock).id).toBe(stock);
               expect(count).toBeGreaterThan(0);
               if (drive) {
-                expect(joined).toContain(drive.into);
-                if (drive.through !== null) expect(joined).toContain(drive.through);
+                for (const id of partsOf(drive)) expect(joined).toContain(id);
                 expect(reach(drive.way, [0, 0, 0])).toBeCloseTo(1, 6);
               }
               if (plates.length > 0) expect(plates).toHaveLength(count);

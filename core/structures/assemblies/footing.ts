@@ -181,6 +181,61 @@ export function pourShoes(posts: readonly Bar[], depthMm: number, gravelMm: numb
   };
 }
 
+/** From the middle of a plate to each of its four anchors (from memory). mm. */
+const ANCHOR_MM = 65;
+/** The foot of a post on a plate is so clear of what it is bolted to (from memory). mm. */
+export const PLATE_UP_MM = 25;
+
+/** A plate under each post, bolted to a slab that is there. */
+export const boltPlates = (posts: readonly Bar[]): Assembled => ({
+  parts: [],
+  joints: posts.map((post): Joint => {
+    const [x, y, z] = post.from;
+    const corners = [-1, 1].flatMap((u) =>
+      [-1, 1].map((v): Point => [x + u * ANCHOR_MM, y + v * ANCHOR_MM, z - PLATE_UP_MM]),
+    );
+    return {
+      id: `plate-${post.id}`,
+      kind: 'post on its plate',
+      places: [post.from],
+      parts: [post.id],
+      fixings: [
+        { stock: 'post-plate', count: 1, plates: [cheeks(post)] },
+        {
+          stock: 'anchor-bolt',
+          count: corners.length,
+          drive: { through: null, into: null, way: [0, 0, -1], places: corners },
+        },
+      ],
+    };
+  }),
+  reasons: { 'post on its plate': fact('count.plates') },
+});
+
+/** Plates under posts. */
+export const PLATES = {
+  names: {
+    joints: { 'post on its plate': 'Post on its plate' },
+    joinery: {
+      'post on its plate':
+        'The plate is bolted down with four anchors; the post stands in it a finger clear of the slab and is screwed through all its holes.',
+    },
+  },
+  phrases: {
+    'count.plates': 'One under each post, with four anchors',
+    'step.plates':
+      'Set the plates to the strings and mark their holes; drill into the concrete as deep as the anchors are long, blow the holes clean, knock the anchors in and tighten them. What is laid loose on sand holds no anchor.',
+    'care.concrete-dust':
+      'Goggles, mask and muffs: the dust of concrete harms lungs. Feel for cables before you drill.',
+  },
+  doings: {
+    'step.plates': {
+      joins: ['post on its plate'],
+      uses: ['drill', 'masonry bit', 'hammer', 'pliers', 'line', 'goggles', 'mask', 'muffs'],
+    },
+  },
+} as const satisfies Said;
+
 /** Shoes under posts. */
 export const SHOES = {
   names: {

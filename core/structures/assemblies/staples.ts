@@ -30,6 +30,6 @@ export const stapledOn = (sheets: readonly Sheet[], kind: string, fixings: reado
   id: `${sheets[0]?.id ?? ''}-stapled`,
   kind,
   places: fixings.flatMap((one) => one.drive?.places ?? []),
-  parts: [...sheets.map((one) => one.id), ...fixings.map((one) => one.drive?.into ?? '')],
+  parts: [...sheets.map((one) => one.id), ...fixings.flatMap((one) => one.drive?.into ?? [])],
   fixings,
 });

@@ -89,6 +89,8 @@ export function mostOnWall(setting: BedSetting, { rowLength }: Settled): number 
 export const mostTopOnWall = (setting: BedSetting, set: Settled): number =>
   Math.max(inches(12), wholeStep(mostOnWall(setting, set), setting.market));
 
+/** The back of a bed is where its wall is. */
+const TO_WALL: Point = [0, 1, 0];
 /** A screw goes so deep into a plug or into timber, about as the plug is long (from memory). mm. */
 const INTO_WALL_MM = 35;
 /** The first and the last screw of a batten, so far from its ends (from memory). mm. */
@@ -128,7 +130,19 @@ export function screwsIntoWall(
     by: 'screwed',
     places,
     parts: [batten.id],
-    fixings: [{ stock: screw, count }, ...(v.wallOf === 'timber' ? [] : [{ stock: 'wall-plug', count }])],
+    fixings: [
+      {
+        stock: screw,
+        count,
+        drive: {
+          through: batten.id,
+          into: null,
+          way: TO_WALL,
+          places: places.map((at) => minus(at, scale(TO_WALL, batten.thickMm / 2))),
+        },
+      },
+      ...(v.wallOf === 'timber' ? [] : [{ stock: 'wall-plug', count }]),
+    ],
   };
 }
 

@@ -1,18 +1,22 @@
 'use client';
+import { secondAlong, secondWanted } from '@lignum/core/choosing/second-fence';
 import { postNumbers } from '@lignum/core/design/post-numbers';
-import { Plus } from 'lucide-react';
+import { Fence, Plus } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
 import { Button } from '../../ui/button';
 import { addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { notice } from '../shell/notice';
 
 /** What follows a path, bay by bay: what to cut and where to set the posts. */
 export function Bays({ computed }: { computed: ComputedStructure }) {
   const { id, plan, store, tongue } = useGarden();
   const router = useRouter();
+  const [noRoom, setNoRoom] = useState(false);
   const { bays } = computed.sized.design;
   if (!bays?.length) return null;
   // Other kinds are fetched when one is wanted.
@@ -22,6 +26,23 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
     if (!gate) return;
     store.edit(addStructure(gate));
     router.push(`/g/${id}/s/${gate.id}`);
+  };
+  const two = secondWanted(computed.setting);
+  const laySecond = async (apartMm: number) => {
+    const { newStructures } = await import('../garden/new-structure');
+    const { structure } = computed;
+    const made = newStructures(secondAlong(plan, structure, apartMm), plan);
+    const [fence] = made;
+    if (!fence) {
+      setNoRoom(true);
+      return;
+    }
+    store.edit((now) => made.reduce((so, one) => addStructure(one)(so), now));
+    const gates = made.length - 1;
+    notice.say(
+      `${fence.name} was laid ${length(apartMm)} beside ${structure.name}${gates > 0 ? `, with ${gates === 1 ? 'its gate' : `its ${gates} gates`} in line` : ''}.`,
+      store.getState().plan,
+    );
   };
   const numbers = postNumbers(computed.sized.design);
   const falls = bays.some((bay) => Math.abs(bay.riseMm) >= 1);
@@ -81,12 +102,24 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
         </p>
       )}
       {computed.kind.hosts && (
-        <div className="mt-3">
+        <div className="mt-3 flex flex-wrap gap-2">
           <Button onClick={() => void putGate()}>
             <Plus size={16} aria-hidden />
             Put a gate in it
           </Button>
+          {two && (
+            <Button onClick={() => void laySecond(two.apartMm)}>
+              <Fence size={16} aria-hidden />
+              Lay a second one along it, both {length(two.heightMm)} high
+            </Button>
+          )}
         </div>
+      )}
+      {noRoom && two && (
+        <p role="status" className="mt-2 text-ochre">
+          The plot has no room for one {length(two.apartMm)} beside {computed.structure.name}: move its corners, or
+          build it as high as one alone has to be.
+        </p>
       )}
     </details>
   );

@@ -114,7 +114,8 @@ function Workbench({
     setLive(true);
   }, []);
   const { setting } = computed;
-  const { own } = footholdOf(setting.place);
+  // As it is said, not as its sides make it: that is what is changed.
+  const own = plan.beds.find(({ id: bed }) => bed === footholdOf(setting.place).own?.id);
   const open = judged.verdicts.filter(isUrgent);
   // Told when it changes: a screen reader hears what a turned knob does to the verdict.
   const said =

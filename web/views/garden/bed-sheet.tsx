@@ -1,7 +1,9 @@
 'use client';
+import Link from 'next/link';
 import { useState } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { cropBook } from '@lignum/core/crops/book';
+import { sidesOf } from '@lignum/core/plan/setting-of';
 import { stoodIn, YEARS_TOLD } from '@lignum/core/plan/growing';
 import { BED_SCHEMA } from '@lignum/core/formats/place-schemas';
 import { formatLength } from '@lignum/core/quantity/length';
@@ -39,7 +41,8 @@ export default function BedSheet({
   onDone: (bed: Bed) => void;
   onRemove?: () => void;
 }) {
-  const { plan, tongue } = useGarden();
+  const { id, plan, tongue } = useGarden();
+  const sides = sidesOf(plan, start.id);
   const form = useRuledForm<Bed>(BED_SCHEMA, start, bedNonsense);
   const bed = useWatch({ control: form.control }) as Bed;
   return (
@@ -53,7 +56,16 @@ export default function BedSheet({
             label="Width"
             help={formatArea(bed.lengthMm * bed.widthMm, tongue.units, tongue.locale)}
           />
-          <FormLength name="heightMm" label="Height of its sides" help="0 for open ground" />
+          {sides ? (
+            <p className="text-[0.9rem]">
+              <span className="block font-medium">Height of its sides</span>
+              <Link href={`/g/${id}/s/${sides.id}`} className="inline-flex min-h-11 items-center text-chalk underline">
+                Set by {sides.name}
+              </Link>
+            </p>
+          ) : (
+            <FormLength name="heightMm" label="Height of its sides" help="0 for open ground" />
+          )}
           <ChooserField
             label="Long side lies"
             value={runsOf(bed, plan.site.northDeg)}
@@ -72,7 +84,7 @@ export default function BedSheet({
           <div className="grid grid-cols-2 gap-4">
             <SlopeFields bed={bed} />
             <FormChooser name="soil" label="Soil" choices={asChoices(SOILS)} />
-            {bed.heightMm > 0 && (
+            {(sides ?? bed.heightMm > 0) && (
               <FormChooser
                 name="fill"
                 label="What fills it"

@@ -17,6 +17,7 @@ import { asStand } from '@lignum/core/site/stands/stands';
 import { heightAt } from '@lignum/core/site/ground';
 import type { Feature } from '@lignum/core/site/plot';
 import { toPlot } from '@lignum/core/site/frame';
+import { bedsAsBuilt, onPlotOf } from '@lignum/core/shade/on-plot';
 import { grownShare } from '@lignum/core/growth/growth';
 
 /** Scene colours; the scene is daylight whatever the page's scheme. */
@@ -159,7 +160,7 @@ export function gardenBodies(plan: Plan, garden: ComputedGarden, day: number): B
       kind.purpose === 'bed' ? (asStand(structure.stand, 'bed')?.bed ?? []) : [],
     ),
   );
-  const beds = plan.beds.flatMap((bed): Body[] => {
+  const beds = bedsAsBuilt(plan.beds, garden.structures.map(onPlotOf)).flatMap((bed): Body[] => {
     const raised = bed.heightMm > 0;
     if (sided.has(bed.id))
       return [slab(bedOnPlot(within(bed, WALLED_MM)), -10, Math.max(12, bed.heightMm - 25), COLOUR.soil, onPlot)];

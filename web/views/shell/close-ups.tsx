@@ -53,10 +53,10 @@ function JointRow({ kind, closeUp }: { kind: StructureKind; closeUp: CloseUp }) 
             <li key={`${one.stock} ${one.into}`}>
               <strong>{one.count} ×</strong> {CATALOGUE.stock(one.stock).name}
               {one.eachMm ? `, ${formatLength(one.eachMm, units)}` : ''}
-              {one.into && (
+              {(one.into ?? one.through) && (
                 <>
                   {one.through ? `, through ${wordFor(kind, one.through).toLowerCase()}` : ','} into{' '}
-                  {wordFor(kind, one.into).toLowerCase()}
+                  {one.into ? wordFor(kind, one.into).toLowerCase() : 'the wall'}
                 </>
               )}
               {one.pilotMm !== null && `; pilot hole ${formatBit(one.pilotMm, units)}`}

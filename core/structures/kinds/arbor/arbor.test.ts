@@ -4,6 +4,7 @@ import { cases } from '../../../cases.fixture';
 import { DEMO_PLAN } from '../../../demo/garden';
 import { distanceTo } from '../../../design/nearest';
 import { ofShape, type Part } from '../../../design/shapes/shapes';
+import { supportsOf } from '../../../joinery/meetings';
 import { templatesOf } from '../../../design/templates';
 import { reach, type Point } from '../../../geometry/space';
 import { computeStructure } from '../../../plan/compute';
@@ -22,6 +23,7 @@ const onOpenGround = (knobs: Record<string, number | string>) =>
     stand: { on: 'spot', at: { xMm: 19_000, yMm: 8000, turnDeg: 0 }, underfoot: SOIL },
     knobs,
   });
+const codes = ({ verdicts }: ReturnType<typeof onOpenGround>) => verdicts.map(({ told }) => told.code);
 const role = (parts: readonly Part[], wanted: string) => ofShape(parts, 'bar').filter((part) => part.role === wanted);
 
 describe('arbor', () => {
@@ -167,6 +169,35 @@ describe('arbor', () => {
     expect(along.length).toBeGreaterThan(3);
   });
 
+  it('on paving stands on plates that are bolted to it, nothing goes into the ground, and four anchors hold each; on soil none is offered, on a deck it has no feet', () => {
+    const on = (is: 'paving' | 'soil' | 'decking', knobs: Record<string, number | string> = {}) =>
+      computeStructure(DEMO_PLAN, {
+        id: 'a',
+        kind: 'arbor',
+        name: 'A',
+        plantings: [],
+        stand: {
+          on: 'spot',
+          at: { xMm: 19_000, yMm: 8000, turnDeg: 0 },
+          underfoot: is === 'decking' ? { is, bearsKgM2: null, answeredBy: '' } : { is },
+        },
+        knobs,
+      });
+    const slab = on('paving', { inside: feet(5) });
+    const posts = role(slab.sized.design.parts, 'post');
+    for (const post of posts) expect([post.stands?.set, post.buriedMm, post.from[2]]).toEqual(['plate', 0, 25]);
+    const lines = (use: string) =>
+      slab.bill.filter((line) => line.stock === use).reduce((sum, { count }) => sum + count, 0);
+    expect([lines('post-plate'), lines('anchor-bolt')]).toEqual([posts.length, 4 * posts.length]);
+    expect(slab.sized.design.parts.filter(({ shape }) => shape === 'fill')).toEqual([]);
+    expect(codes(slab)).not.toContain('ground.none');
+    expect(codes(slab)).toContain('shoes.braced');
+    for (const { by } of supportsOf(slab.sized.design)) expect(by).toBe('plate');
+    expect(slab.sized.knobs['feet']?.value).toBe('plates');
+    expect(on('soil').sized.knobs['feet']?.value).toBe('ground');
+    expect(codes(on('decking'))).toContain('ground.none');
+  });
+
   it('on shoes no wood is in the soil, and braces stop it leaning both ways, or that is said', () => {
     const stood = (knobs: Record<string, number | string>) => onOpenGround({ feet: 'shoes', ...knobs });
     const { sized, verdicts } = stood({ beams: 'across' });
@@ -175,7 +206,6 @@ describe('arbor', () => {
     expect(holesOf(sized.design).map(({ posts, deepMm }) => [posts.length, deepMm])).toEqual([
       [4, expect.closeTo(Number(sized.knobs['depth']?.value) + Number(sized.knobs['gravel']?.value), 6)],
     ]);
-    const codes = (made: ReturnType<typeof stood>) => made.verdicts.map(({ told }) => told.code);
     expect(verdicts.map(({ told }) => told.code)).toContain('shoes.braced');
     for (const knobs of [{ beams: 'along' }, { beams: 'across', braceLeg: 0 }])
       expect(codes(stood(knobs))).toContain('shoes.lean');

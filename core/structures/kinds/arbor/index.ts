@@ -7,7 +7,7 @@ import { holdChecks, postChecks } from '../../../checks/sets';
 import { feet, inches } from '../../../quantity/length';
 import { asPlace } from '../../../site/stands/stands';
 import { NO_FILL } from '../../../statics/embedment';
-import { FOOTING, SHOES } from '../../assemblies/footing';
+import { FOOTING, PLATES, SHOES } from '../../assemblies/footing';
 import { RAILS } from '../../assemblies/rails';
 import { SET_POST } from '../../assemblies/set-post';
 import { STRINGS_UP } from '../../assemblies/strings-up';
@@ -45,7 +45,7 @@ export const kind = structureKind({
       : null,
   ],
   ...BUILDING,
-  builtOf: [ROW_WORDS, TIMBER_WORDS, DEPTH_WORDS, SET_POST, FOOTING, SHOES, RAILS, STRINGS_UP],
+  builtOf: [ROW_WORDS, TIMBER_WORDS, DEPTH_WORDS, SET_POST, FOOTING, SHOES, PLATES, RAILS, STRINGS_UP],
   ...WORDS,
   mends: {
     'headroom.low': (v, { facts }) => ({
@@ -59,7 +59,7 @@ export const kind = structureKind({
       const beams = [v.beams, turned].find((way) => legOf({ ...v, beams: way, braceLeg: inches(18) }) > 0);
       return beams === undefined ? null : { beams, braceLeg: inches(18) };
     },
-    'shoes.lean': () => ({ feet: 'ground' }),
+    'shoes.lean': (v) => (v.feet === 'shoes' ? { feet: 'ground' } : null),
     'depth.shallow': () => ({ depth: inches(24) }),
     'depth.share': (v) => ({ depth: Math.min(feet(5), Math.ceil(v.headroom / 3 / inches(1)) * inches(1)) }),
     'post.short': (v, { design }) => {

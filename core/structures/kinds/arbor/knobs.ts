@@ -74,6 +74,10 @@ const hasSlats = (set: Settled): boolean => set.sides === 'slats';
 /** More strings than this a side are a net (from memory). */
 const MOST_STRINGS = 60;
 
+/** Whether it stands on what plates can be bolted to. */
+const isOnSlab = ({ place }: WaySetting): boolean => asPlace(place, 'spot')?.underfoot.is === 'paving';
+const isLetIn = (set: Settled): boolean => set.feet !== 'plates';
+
 /** As many strings a side as what climbs there wants. */
 export const stringsAside = (setting: WaySetting, set: Settled): number =>
   stringsFor(Number(set.long), setting.planted, MOST_STRINGS);
@@ -194,13 +198,18 @@ export const ARBOR_KNOBS = {
     choices: [
       { id: 'ground', label: 'in the ground' },
       { id: 'shoes', label: 'on metal shoes in concrete' },
+      { id: 'plates', label: 'on plates bolted to a slab' },
     ],
-    help: 'On shoes wood stays dry, and only braces keep it upright.',
+    help: 'On shoes or plates wood stays dry, and only braces keep it upright.',
     offered: (setting) => [
       'ground',
       ...(isOffered(setting, 'post-shoe') && isOffered(setting, 'concrete-mix') ? ['shoes'] : []),
+      ...(isOnSlab(setting) && isOffered(setting, 'post-plate') && isOffered(setting, 'anchor-bolt') ? ['plates'] : []),
     ],
-    suggest: () => ({ value: 'ground', why: fact('feet.ground') }),
+    suggest: (setting) =>
+      isOnSlab(setting) && isOffered(setting, 'post-plate') && isOffered(setting, 'anchor-bolt')
+        ? { value: 'plates', why: fact('feet.slab') }
+        : { value: 'ground', why: fact('feet.ground') },
   },
   depth: {
     type: 'length',
@@ -209,6 +218,7 @@ export const ARBOR_KNOBS = {
     min: inches(12),
     max: feet(5),
     help: 'Of the posts, or of the concrete under their shoes: below the frost where it heaves.',
+    shown: isLetIn,
     suggest: (setting, set) => {
       const usual = heavyDepth(setting);
       const frost = setting.site.frostDepthMm;
@@ -224,8 +234,8 @@ export const ARBOR_KNOBS = {
       );
     },
   },
-  ...FOOTINGS,
-  footing: { ...FOOTINGS.footing, shown: (set: Settled) => set.feet !== 'shoes' },
+  footing: { ...FOOTINGS.footing, shown: (set: Settled) => set.feet === 'ground' },
+  gravel: { ...FOOTINGS.gravel, shown: isLetIn },
   beamOver: {
     type: 'length',
     label: 'Beams stand out by',

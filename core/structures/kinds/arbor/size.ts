@@ -9,7 +9,7 @@ import { inches } from '../../../quantity/length';
 import { asPlace, frameOf } from '../../../site/stands/stands';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
-import { pourFootings, pourShoes, setBy, SHOE_UP_MM } from '../../assemblies/footing';
+import { boltPlates, PLATE_UP_MM, pourFootings, pourShoes, setBy, SHOE_UP_MM } from '../../assemblies/footing';
 import { railsOver } from '../../assemblies/rails';
 import { setPost, type SetPost } from '../../assemblies/set-post';
 import { stringUp } from '../../assemblies/strings-up';
@@ -32,10 +32,19 @@ export interface ArborFacts {
   /** Clear where the posts stand on the way; null on open ground. */
   onWayMm: number | null;
   braces: number;
-  /** What keeps it upright on shoes, along the way and across it; null where its posts stand in the ground. */
+  /** What keeps it upright on shoes or plates, along the way and across it; null where its posts stand in the ground. */
   shoes: { along: boolean; across: boolean } | null;
   runs: number;
   way: { lengthMm: number } | null;
+}
+
+/** How far the foot of a post is over the soil or the slab. mm. */
+const footUp = (v: ArborValues): number => ({ ground: 0, shoes: SHOE_UP_MM, plates: PLATE_UP_MM })[v.feet];
+
+/** What its posts stand in or on. */
+function footedOn(v: ArborValues, posts: readonly SetPost[]): Assembled {
+  if (v.feet === 'plates') return boltPlates(posts);
+  return v.feet === 'shoes' ? pourShoes(posts, v.depth, v.gravel) : pourFootings(posts, v.footing, v.gravel);
 }
 
 /** Sizes the arbor: posts in two lines, beams on their tops, rafters across them, braces in the corners, slats at the sides. */
@@ -54,9 +63,9 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
     beamsRun: v.beams,
   };
   const beamStock = timber(v.beamOf);
-  const onShoes = v.feet === 'shoes';
+  const isSet = v.feet === 'ground';
   const sort = sortOf(v);
-  const upMm = onShoes ? SHOE_UP_MM : 0;
+  const upMm = footUp(v);
   const aboveBeamMm = sort === 'paired' ? beamStock.wideMm : 0;
   const posts = grid.acrossMm.flatMap((across) =>
     grid.alongMm.map((along, i) =>
@@ -64,11 +73,11 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
         id: `post-${across < 0 ? 'front' : 'back'}-${i + 1}`,
         foot: [along, across, upMm],
         aboveMm: v.headroom + aboveBeamMm - upMm,
-        depthMm: onShoes ? 0 : v.depth,
+        depthMm: isSet ? v.depth : 0,
         section: v.section,
         treatment: v.treatment,
         setting,
-        set: onShoes ? 'shoe' : setBy(v.footing),
+        set: isSet ? setBy(v.footing) : v.feet === 'shoes' ? 'shoe' : 'plate',
       }),
     ),
   );
@@ -93,7 +102,7 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
   const braceStock =
     sort === 'paired' ? stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber') : timber(v.rafterOf);
   const braces = legMm > 0 ? kneeBraces(g, posts, beams, { of: braceStock, legMm, sort }) : null;
-  const aside = onShoes ? sideBraces(g, posts, timber(v.rafterOf)) : null;
+  const aside = isSet ? null : sideBraces(g, posts, timber(v.rafterOf));
   const slatted =
     v.roof === 'slats' ? layRoofSlats(g, rafters, { of: timber(v.roofSlatOf), share: v.shade / 100, setting }) : null;
   const slats = v.sides === 'slats' ? slatSides(v, setting, g, posts) : null;
@@ -112,7 +121,7 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
           layRoofWires(g, rafters, { of: stockOf(setting.catalogue, 'line-wire', 'cord'), everyMm: v.wireEvery }),
         slats,
         slats && stringSides(v, setting, slats.parts),
-        onShoes ? pourShoes(posts, v.depth, v.gravel) : pourFootings(posts, v.footing, v.gravel),
+        footedOn(v, posts),
         { reasons: reasonsOf(v, rafters.length, slatted?.closed ?? 0) },
       ),
       stations,
@@ -151,12 +160,12 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
       insideMm: v.inside,
       onWayMm: onTheWay(setting, v),
       braces: braces?.braces.length ?? 0,
-      shoes: onShoes
-        ? {
+      shoes: isSet
+        ? null
+        : {
             along: (aside?.braces.length ?? 0) > 0,
             across: v.beams === 'across' && (braces?.braces.length ?? 0) > 0,
-          }
-        : null,
+          },
       runs: frameOf(setting.place, 0).turnDeg,
       way,
     },

@@ -24,14 +24,22 @@ const undersideOf = (design: Design): number =>
     ),
   );
 
-/** The posts on shoes in concrete, or in their holes. */
-const standing = (v: ArborValues): Listed<StatedStep> =>
-  v.feet === 'shoes'
-    ? [
-        { what: fact('step.pads', { up: { mm: SHOE_UP_MM } }), waitHours: PADS_HOURS, caution: fact('care.cement') },
-        { what: fact('step.on-shoes'), people: 2 },
-      ]
-    : [{ what: fact('step.stand'), people: 2 }, ...footingSteps(v.footing), { what: fact('step.plumb') }];
+/** The posts on plates, on shoes in concrete, or in their holes. */
+function standing(v: ArborValues, posts: number): Listed<StatedStep> {
+  if (v.feet === 'plates')
+    return [
+      { what: fact('step.plates'), caution: fact('care.concrete-dust') },
+      { what: fact('step.on-plates'), people: 2 },
+    ];
+  const holes: StatedStep = { what: fact('step.dig', { posts, depth: { mm: v.depth + v.gravel } }) };
+  if (v.feet === 'shoes')
+    return [
+      holes,
+      { what: fact('step.pads', { up: { mm: SHOE_UP_MM } }), waitHours: PADS_HOURS, caution: fact('care.cement') },
+      { what: fact('step.on-shoes'), people: 2 },
+    ];
+  return [holes, { what: fact('step.stand'), people: 2 }, ...footingSteps(v.footing), { what: fact('step.plumb') }];
+}
 
 /** Templates first, then posts to one frame, beams, and plumb looked at again after the pour; rafters from both ends to the middle. */
 function steps(design: Design, v: ArborValues): Listed<StatedStep> {
@@ -43,8 +51,7 @@ function steps(design: Design, v: ArborValues): Listed<StatedStep> {
     shaped && { what: fact('step.template'), caution: fact('care.jigsaw') },
     { what: fact('step.finish') },
     { what: fact('step.mark', { posts, inside: { mm: v.inside }, long: { mm: v.long } }) },
-    { what: fact('step.dig', { posts, depth: { mm: v.depth + v.gravel } }) },
-    ...standing(v),
+    ...standing(v, posts),
     { what: fact('step.trim', { under: { mm: topOf(design) } }), caution: fact('care.steps') },
     sortOf(v) === 'paired'
       ? {
@@ -54,7 +61,7 @@ function steps(design: Design, v: ArborValues): Listed<StatedStep> {
         }
       : { what: fact('step.beams', { over: { mm: v.beamOver } }), people: 2, caution: fact('care.lift') },
     has('brace') && legOf(v) > 0 && { what: fact('step.braces', { leg: { mm: legOf(v) } }) },
-    v.feet === 'shoes' && { what: fact('step.side-braces') },
+    v.feet !== 'ground' && { what: fact('step.side-braces') },
     { what: fact('step.rafters', { over: { mm: v.rafterOver } }), people: 2 },
     has('roof slat') && { what: fact('step.roof-slats'), people: 2 },
     v.roof === 'wires' && { what: fact('step.roof-wires', { every: { mm: v.wireEvery } }), caution: fact('care.wire') },
@@ -76,6 +83,7 @@ const doings: Doings = {
   'step.mark': { uses: ['line', 'pegs', 'tape', 'square'] },
   'step.dig': { adds: ['gravel'], uses: ['hole digger', 'tape'] },
   'step.stand': { adds: ['post'], uses: ['level', 'bracing', 'clamps', 'tape'] },
+  'step.on-plates': { adds: ['post'], uses: ['level', 'bracing', 'clamps', 'drill', 'tape'] },
   'step.on-shoes': { adds: ['post'], uses: ['level', 'bracing', 'clamps', 'drill', 'tape'] },
   'step.pairs': { adds: ['beam'], uses: ['steps', 'drill', 'clamps', 'level', 'tape'] },
   'step.side-braces': { adds: ['side brace'], uses: ['saw', 'bevel', 'drill', 'level'] },

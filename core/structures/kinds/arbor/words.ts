@@ -51,6 +51,7 @@ export const WORDS = {
     'beams.along': 'Along both sides, over all posts.',
     'beams.on-top': 'Enough for what is planned here.',
     'beams.paired': 'What is planned here lives for decades and gets heavy.',
+    'feet.slab': 'Nothing can be let into paving: plates are bolted to it.',
     'feet.ground': 'What stands in the ground stays upright by itself.',
     'roof.rafters': 'What climbs over makes the shade.',
     'shade.half': 'Half of the sun, half of the rain.',
@@ -93,6 +94,8 @@ export const WORDS = {
     'step.dig': 'Dig {posts|hole|holes} {depth} deep.',
     'step.stand':
       'Stand the posts and tie them to one frame with boards clamped across at two heights, as far apart above as below, plumb both ways, the diagonals equal. Only then fill.',
+    'step.on-plates':
+      'Stand the posts in their plates and screw them through all holes. Tie them to one frame with boards clamped across at two heights, plumb it, and leave the boards on until it is braced.',
     'step.on-shoes':
       'Stand the posts on their shoes and screw them through all holes. Tie them to one frame with boards clamped across at two heights, plumb both ways, the diagonals equal; the bracing stays until the last brace is in.',
     'step.pairs':

@@ -10,7 +10,8 @@ import { dot, minus, reach, scale, unit, type Point } from '../../../geometry/sp
 import type { Assembled } from '../../assemblies/assembly';
 import { screwThrough } from '../../rules/fixings';
 import { lastingTimber } from '../../rules/timber-knobs';
-import { bayLevel, BOARD_UP_MM, isAskew, type Fence } from './fence';
+import { bayLevel, isAskew, type Fence } from './fence';
+import { BOARD_UP_MM } from './knobs';
 import { baysAbout, onLeg, place, turnAt, type Bay, type FencePost } from '../../rules/run';
 
 /**

@@ -35,13 +35,13 @@ export function woodOf(v: GardenFenceValues) {
       return { section: v.board, gapMm: v.boardGap };
     case 'pickets':
       return { section: v.picketOf, gapMm: v.picketGap };
+    // A gate beside hurdles is of boards.
+    case 'hurdles':
+      return { section: v.board, gapMm: 0 };
     default:
       return null;
   }
 }
-
-/** Boards start this far over the soil, so that they do not rot (from memory). mm. */
-export const BOARD_UP_MM = inches(2);
 
 /** How high the infill of a bay reaches at a post, over the soil there: the bay's own level where it is stepped. */
 export function bayLevel(bay: Bay, stepped: boolean): { baseFrom: number; baseTo: number } {

@@ -288,6 +288,38 @@ describe('garden fence', () => {
     expect(design.parts.length).toBeGreaterThan(0);
   });
 
+  it('of hurdles has a post at each end of each, none wider than it is woven, tied there, and gates of boards; what they leave open is counted', () => {
+    const corner = fc.tuple(fc.integer({ min: 900, max: 9000 }), fc.integer({ min: 900, max: 9000 }));
+    fc.assert(
+      fc.property(
+        corner,
+        fc.constantFrom(-400, -120, 0, 120, 400),
+        fc.integer({ min: 700, max: 2000 }),
+        ([x, y], rise, high) => {
+          const { design, codes, kind, sized, setting } = fence([spot(0, 0), spot(x, 0, rise), spot(x, y, rise)], {
+            infill: 'hurdles',
+            height: high,
+          });
+          const hurdles = ofShape(design.parts, 'sheet').filter(({ role }) => role === 'hurdle');
+          expect(hurdles.length).toBe(design.bays?.length);
+          for (const { id, cutMm } of hurdles) {
+            expect(cutMm).toBeLessThanOrEqual(inches(72) + 1);
+            expect(design.joints.filter(({ parts }) => parts[0] === id).length).toBe(2);
+          }
+          // Level, each on its own.
+          for (const { base } of hurdles) expect(pointAt(base, 0)[2]).toBeCloseTo(pointAt(base, lengthOf(base))[2], 6);
+          const guard = kind.guards(sized, setting);
+          const top = inches(2) + (hurdles[0]?.heightMm ?? 0);
+          expect(guard?.barrier.heightMm).toBeCloseTo(Math.min(high, top), 6);
+          expect(codes.filter((code) => code.startsWith('hurdle.')).length).toBe(1);
+          // As suggested a hurdle stands over its posts only where none is woven so low.
+          if (codes.includes('hurdle.over')) expect(hurdles[0]?.heightMm).toBeCloseTo(inches(36), 6);
+        },
+      ),
+      { numRuns: cases(40) },
+    );
+  });
+
   it('is the same fence whichever way it was drawn: its corners the other way round, the garden on the other side', () => {
     const any = fc.array(
       fc.record({

@@ -3,6 +3,7 @@ import { TIMBER_WORDS } from '../../rules/timber-knobs';
 import { FOOTING } from '../../assemblies/footing';
 import { SET_POST } from '../../assemblies/set-post';
 import { endsBraced } from '../../../checks/ends-braced';
+import { hurdleHigh } from '../../../checks/hurdle-high';
 import { keepsOut } from '../../../checks/keeps-out';
 import { meshFixed } from '../../../checks/mesh-fixed';
 import { meshHighEnough } from '../../../checks/mesh-high-enough';
@@ -17,6 +18,7 @@ import { LOW_MENDS, meshesFor, needsOf } from '../../rules/barrier';
 import { shortBy } from '../../rules/depth';
 import { stillCome } from '../../rules/still-come';
 import type { GardenFenceValues } from './fence';
+import { hurdleTop } from './hurdles';
 import { GARDEN_FENCE_KNOBS, type PathSetting } from './knobs';
 import { WORDS } from './words';
 import { fenceOpenings, sizeGardenFence, type GardenFenceFacts } from './size';
@@ -36,7 +38,7 @@ const otherMesh = (v: GardenFenceValues, { facts }: Built<GardenFenceFacts>, set
   return found && { infill: 'mesh', mesh: found.mesh, low: found.low ?? 'none' };
 };
 
-/** Posts along a path with mesh, frames or boards between, corners, a slope, and gaps for gates. */
+/** Posts along a path with mesh, frames, boards or hurdles between, corners, a slope, and gaps for gates. */
 export const kind = structureKind({
   id: 'garden-fence',
   name: 'Garden fence',
@@ -58,6 +60,7 @@ export const kind = structureKind({
     facts.rollMm === null ? null : meshHighEnough({ rollMm: facts.rollMm, aboveMm: v.height, belowMm: facts.belowMm }),
     v.infill === 'mesh' ? endsBraced({ posts: facts.ends, braced: v.braces === 'braced' }) : null,
     v.infill === 'framed' ? meshFixed({ by: 'screws' }) : null,
+    v.infill === 'hurdles' ? hurdleHigh({ topMm: hurdleTop(setting, v), highMm: v.height }) : null,
     ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: NO_FILL }),
   ],
   ...BUILDING,
@@ -74,7 +77,9 @@ export const kind = structureKind({
       dig: 'buried',
       below: Math.max(inches(6), needsOf(setting).buryMm),
     }),
-    'keeps.under': (v) => (v.infill === 'framed' ? null : { onSlope: 'racked' }),
+    'keeps.under': (v) => (v.infill === 'framed' || v.infill === 'hurdles' ? null : { onSlope: 'racked' }),
+    'hurdle.over': (v, _built, setting) => ({ height: hurdleTop(setting, v) }),
+    'hurdle.short': (v, _built, setting) => ({ height: hurdleTop(setting, v) }),
     'roll.low': toTheRoll,
     'roll.short': toTheRoll,
     'ends.loose': () => ({ braces: 'braced' }),

@@ -9,8 +9,10 @@ import { rollOf } from '../../rules/barrier';
 import type { SetPost } from '../../assemblies/set-post';
 import { alongEvery, washered } from '../../rules/fixings';
 import { boardBays } from './boards';
+import { hurdleBay } from './hurdles';
 import { picketBays } from './pickets';
-import { bayLevel, BOARD_UP_MM, isAskew, isStiff, isWood, looseOf, lowOf, type Fence } from './fence';
+import { bayLevel, isAskew, isStiff, isWood, looseOf, lowOf, type Fence } from './fence';
+import { BOARD_UP_MM } from './knobs';
 import { baysAbout, onLeg, place, turnAt, type Bay, type FencePost } from '../../rules/run';
 
 /** Staples or clips up a post, and washers round a frame (from memory). mm. */
@@ -78,7 +80,9 @@ export function fillBays(f: Fence): Assembled {
         ? open.map((bay) => (clearOf(f, bay) < LEAST_FRAME * f.rail.wideMm ? slitBay : frameBay)(f, bay))
         : f.v.infill === 'pickets'
           ? picketBays(f, open)
-          : boardBays(f, open);
+          : f.v.infill === 'hurdles'
+            ? open.map((bay) => hurdleBay(f, bay))
+            : boardBays(f, open);
   return together(...each);
 }
 

@@ -1,3 +1,5 @@
+import { SEEN_MM } from '../../../checks/check';
+import { HURDLES } from '../../../catalogue/panels';
 import { feet, inches } from '../../../quantity/length';
 import type { PlaceOn } from '../../../site/stands/stands';
 import { LEAST_DRIVEN_MM, LET_IN_MM } from '../../../statics/embedment';
@@ -13,9 +15,13 @@ import { isOffered, type Setting } from '../../setting';
 
 export type PathSetting = Setting<PlaceOn<'path'>>;
 
+/** Stays square: every bay of it is level. */
+const isFramed = (set: Settled): boolean => set.infill === 'framed' || set.infill === 'hurdles';
 const isPickets = (set: Settled): boolean => set.infill === 'pickets';
 /** Mesh of one kind or another, rather than wood. */
-const isMesh = (set: Settled): boolean => set.infill !== 'boards' && !isPickets(set);
+const isMesh = (set: Settled): boolean => set.infill === 'mesh' || set.infill === 'framed';
+const offeredHurdles = (setting: Setting): string[] =>
+  HURDLES.map(({ id }) => id).filter((id) => isOffered(setting, id));
 /** Mesh off the roll, which goes into the soil and may be left loose at the top. */
 const isRolled = (set: Settled): boolean => set.infill === 'mesh';
 const isTimber = (set: Settled): boolean => set.posts === 'timber' || set.infill !== 'mesh';
@@ -24,6 +30,9 @@ const hasTimber = (set: Settled, { guests }: Pick<Setting, 'guests'>): boolean =
 /** The slope of a path is worth a word. */
 export const slopes = ({ place }: PathSetting): boolean =>
   place.spots.some((spot) => Math.abs(spot.groundMm - (place.spots[0]?.groundMm ?? 0)) > 5);
+
+/** Boards and hurdles start this far over the soil, so that they do not rot (from memory). mm. */
+export const BOARD_UP_MM = inches(2);
 
 /** Posts stand this far over what they carry (from memory). mm. */
 export const OVER_MM = inches(1);
@@ -42,6 +51,14 @@ export const GARDEN_FENCE_KNOBS = {
       { id: 'framed', label: 'mesh in timber frames' },
       { id: 'boards', label: 'level boards' },
       { id: 'pickets', label: 'pickets on rails' },
+      { id: 'hurdles', label: 'woven hurdles' },
+    ],
+    offered: (setting) => [
+      'mesh',
+      'framed',
+      'boards',
+      'pickets',
+      ...(offeredHurdles(setting).length > 0 ? ['hurdles'] : []),
     ],
     help: 'Mesh keeps out what is small; boards and pickets keep out what pushes.',
     suggest: (setting) =>
@@ -143,6 +160,21 @@ export const GARDEN_FENCE_KNOBS = {
         : { value: tidy(Math.max(inches(6), buryMm), setting.market), why: fact('below.buried') };
     },
   },
+  hurdle: {
+    type: 'choice',
+    label: 'Hurdles',
+    group: 'Fence',
+    choices: HURDLES.map(({ id, name }) => ({ id, label: name })),
+    offered: offeredHurdles,
+    help: 'Woven in a few heights; posts come as close as they are wide.',
+    shown: (set) => set.infill === 'hurdles',
+    suggest: (setting, set) => {
+      const offered = offeredHurdles(setting);
+      const high = (id: string): number => HURDLES.find((one) => one.id === id)?.heightMm ?? 0;
+      const under = offered.filter((id) => high(id) + BOARD_UP_MM <= Number(set.height) + SEEN_MM);
+      return { value: under.at(-1) ?? offered[0] ?? 'hurdle-36', why: fact('hurdle.under') };
+    },
+  },
   board: {
     ...sectionKnob({
       label: 'Boards',
@@ -232,11 +264,9 @@ export const GARDEN_FENCE_KNOBS = {
       { id: 'stepped', label: 'stepped: every bay level' },
     ],
     help: 'Racked leaves no gap below; stepped keeps frames square.',
-    shown: (set, setting) => slopes(setting) && set.infill !== 'framed',
+    shown: (set, setting) => slopes(setting) && !isFramed(set),
     suggest: (_setting, set) =>
-      set.infill === 'framed'
-        ? { value: 'stepped', why: fact('slope.frames') }
-        : { value: 'racked', why: fact('slope.racked') },
+      isFramed(set) ? { value: 'stepped', why: fact('slope.frames') } : { value: 'racked', why: fact('slope.racked') },
   },
   posts: {
     type: 'choice',

@@ -8,7 +8,8 @@ import { screwThrough } from '../../rules/fixings';
 import type { Bay } from '../../rules/run';
 import { lastingTimber } from '../../rules/timber-knobs';
 import { acrossBay, boardsReach, intoPosts, onBay } from './boards';
-import { BOARD_UP_MM, type Fence, type GardenFenceValues } from './fence';
+import { type Fence, type GardenFenceValues } from './fence';
+import { BOARD_UP_MM } from './knobs';
 
 /** The lower rail lies so far over the feet of the pickets, the upper one so far under the lowest of their tops (from memory). mm. */
 const RAIL_IN_MM = inches(6);

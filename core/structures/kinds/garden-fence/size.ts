@@ -1,4 +1,5 @@
 import { stockOf } from '../../../catalogue/catalogue';
+import { HURDLE_LONG_MM } from '../../../catalogue/panels';
 import { timberId } from '../../../catalogue/timber';
 import { placed, type Joint, type Design } from '../../../design/design';
 import { add, scale, type Point } from '../../../geometry/space';
@@ -14,20 +15,11 @@ import { drivePost, setPost, type SetPost } from '../../assemblies/set-post';
 import type { Sizing } from '../../kind';
 import { meshBarrier, rollOf, standingGuard } from '../../rules/barrier';
 import { lastingTimber } from '../../rules/timber-knobs';
-import {
-  bayLevel,
-  BOARD_UP_MM,
-  isStiff,
-  isWood,
-  woodOf,
-  looseOf,
-  lowOf,
-  type Fence,
-  type GardenFenceValues,
-} from './fence';
+import { bayLevel, isStiff, isWood, woodOf, looseOf, lowOf, type Fence, type GardenFenceValues } from './fence';
 import { cornerAprons, fillBays } from './infill';
-import { OVER_MM, slopes, type PathSetting } from './knobs';
+import { BOARD_UP_MM, OVER_MM, slopes, type PathSetting } from './knobs';
 import { layRun, onLeg, terrainOf, type Bay, type FencePost, type Leg, type Run } from '../../rules/run';
+import { hurdleTop } from './hurdles';
 import { lowestTop } from './pickets';
 import { handlesOf, marksOf, viewsOf } from './views';
 
@@ -56,7 +48,12 @@ function layOut(
   const gateMm = stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber').wideMm;
   const faceMm = timber ? gateMm : stockOf(setting.catalogue, 'steel-post', 'steel post').faceMm;
   const { spots, closed } = setting.place;
-  const run = layRun(spots, closed, { bayMm: v.bay, bays: v.bays, postMm: gateMm, guests: setting.guests });
+  const run = layRun(spots, closed, {
+    bayMm: v.infill === 'hurdles' ? Math.min(v.bay, HURDLE_LONG_MM - faceMm) : v.bay,
+    bays: v.bays,
+    postMm: gateMm,
+    guests: setting.guests,
+  });
   return { run, timber, faceMm, gateMm };
 }
 
@@ -112,6 +109,8 @@ function reasonsOf(fence: Fence, timber: boolean, hasWood: boolean): Design['rea
     'frame side': fact('count.frames'),
     board: fact('count.boards', { gap: { mm: v.boardGap } }),
     rail: fact('count.rails'),
+    hurdle: fact('count.hurdles'),
+    'hurdle to post': fact('count.hurdle-ties'),
     picket: fact('count.pickets', { gap: { mm: v.picketGap } }),
     'rail to post': fact('count.board-screws'),
     'picket to rail': fact('count.board-screws'),
@@ -131,7 +130,7 @@ function reasonsOf(fence: Fence, timber: boolean, hasWood: boolean): Design['rea
 export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Sizing<GardenFenceFacts> {
   const { place } = setting;
   const { run, timber, faceMm, gateMm } = layOut(v, setting);
-  const stepped = slopes(setting) && (v.infill === 'framed' || v.onSlope === 'stepped');
+  const stepped = slopes(setting) && (v.infill === 'framed' || v.infill === 'hurdles' || v.onSlope === 'stepped');
   const posts = run.posts.map((post) => standPost(post, v, setting, run, stepped, timber, (gateMm - faceMm) / 2));
   const fence: Fence = {
     v,
@@ -188,7 +187,12 @@ export function sizeGardenFence(v: GardenFenceValues, setting: PathSetting): Siz
     }),
     facts: {
       guard: standingGuard(mesh, Math.max(1, wood?.gapMm ?? 0), {
-        heightMm: v.infill === 'pickets' ? lowestTop(v) : v.height,
+        heightMm:
+          v.infill === 'pickets'
+            ? lowestTop(v)
+            : v.infill === 'hurdles'
+              ? Math.min(v.height, hurdleTop(setting, v))
+              : v.height,
         second: setting.second,
         buriedMm: v.dig === 'buried' ? below : 0,
         apronMm: v.dig === 'apron' ? below : 0,

@@ -42,6 +42,7 @@ function steps(design: Design, v: GardenFenceValues): Listed<StatedStep> {
       caution: fact('care.chisel'),
     },
     v.infill === 'boards' && { what: fact('step.boards'), people: 2, caution: fact('care.saw') },
+    v.infill === 'hurdles' && { what: fact('step.hurdles'), people: 2, caution: fact('care.hurdles') },
     v.infill === 'pickets' && { what: fact('step.rails'), people: 2, caution: fact('care.saw') },
     v.infill === 'pickets' && {
       what: fact(v.topLine === 'straight' ? 'step.pickets' : 'step.pickets.curve', { gap: { mm: v.picketGap } }),
@@ -74,6 +75,7 @@ const doings: Doings = {
     uses: ['saw', 'chisel', 'square', 'drill', 'snips', 'tape', 'goggles', 'gloves'],
   },
   'step.pare': { uses: ['chisel', 'mallet', 'square', 'goggles'] },
+  'step.hurdles': { adds: ['hurdle'], uses: ['pliers', 'level', 'blocks', 'gloves', 'goggles'] },
   'step.rails': { adds: ['rail'], uses: ['saw', 'level', 'drill', 'tape'] },
   'step.pickets': { adds: ['picket'], uses: ['saw', 'drill', 'spacer', 'line'] },
   'step.pickets.curve': { adds: ['picket'], uses: ['saw', 'drill', 'spacer', 'line', 'tape'] },

@@ -10,6 +10,7 @@ export const WORDS = {
       'frame side': { word: 'Frame side', means: 'one of four sides, end to end', as: 'body', stacks: true },
       board: { word: 'Board', means: 'from post to post, end to end', stacks: true },
       rail: { word: 'Rail', means: 'from post to post, end to end', stacks: true },
+      hurdle: { word: 'Hurdle', means: 'from post to post, end to end', as: 'body', stacks: true },
       picket: { word: 'Picket', means: 'from its foot to its tip' },
       brace: {
         word: 'Brace',
@@ -36,6 +37,8 @@ export const WORDS = {
         'Flat on the outer face; boards that follow each other meet over the middle of a post, and each bears on half of it. Two screws, askew.',
       'rail to post':
         'Flat on the outer face; rails that follow each other meet over the middle of a post, and each bears on half of it. Two screws, askew.',
+      'hurdle to post':
+        'On the outer face of the posts, to the middle of one that the next hurdle shares; wire twice round the post and the rods beside it, at three heights, its ends turned in.',
       'picket to rail':
         'Plumb, on the outer face of the rail, its foot on the line: two screws, askew, so that it does not turn.',
       'brace to post':
@@ -65,6 +68,9 @@ export const WORDS = {
     'pickets.rain': 'Rain runs off a point.',
     'top-line.straight': 'All pickets are alike.',
     'top-line.hand': 'A hand and a half.',
+    'hurdle.under': 'The highest that the posts hold to its top.',
+    'count.hurdles': 'One a bay',
+    'count.hurdle-ties': 'At three heights up every post',
     'count.rails': 'Two in every bay, three where they would be more than 4′ (1.2 m) apart',
     'count.pickets': 'In equal gaps in every bay, {gap} at the most',
     'slope.frames': 'Frames stay square only if every bay is level.',
@@ -120,6 +126,8 @@ export const WORDS = {
       'Join a frame to each bay’s own measure, screw the mesh on with washers, then fix the frame between its posts.',
     'step.pare':
       'At {posts|corner that is|corners that are} not square the post stands askew to the run before it: pare its outer edge away, {off} at most, until the boards lie flat.',
+    'step.hurdles':
+      'Stand every hurdle on blocks, clear of the soil, against the outer faces of its posts, level or stepped, and tie it to both. A short one is cut beside an upright, never through one.',
     'step.rails':
       'Fix the lowest rail of every bay first, level or along the slope, then the upper one a marked stick higher.',
     'step.pickets':
@@ -135,6 +143,7 @@ export const WORDS = {
       'Gloves, eye and ear protection; hold the post with a helper’s clamp, never by hand under the driver.',
     'care.mesh':
       'A stretched roll springs back: gloves, eye protection, nobody in line with it. Cut ends blind: turn them in.',
+    'care.hurdles': 'Ends of rods and of wire at the height of an eye: goggles, and turn the wire in.',
     'care.saw': 'Clamp what you cut; unplug the saw before you set its depth.',
     'care.chisel': 'Chisel away from yourself, both hands behind its edge.',
     'care.grinder': 'Cutting mesh with a grinder: goggles, gloves, no dry grass near.',

@@ -48,12 +48,38 @@ function postPlaces(s: Stood, post: Timber): Inside[] {
   });
 }
 
-/** Boards in courses on the outside of posts; what is longer than is sold is broken over a post, each course at another. */
+/** A board of a side, from where to where along it. mm. */
+export interface Laid {
+  bar: Bar;
+  side: number;
+  fromMm: number;
+  toMm: number;
+}
+
+/** What is free between two posts that follow each other along a side. mm. */
+export interface Bay {
+  run: Run;
+  fromMm: number;
+  toMm: number;
+}
+
+/** The middles of boards in courses from the ground up. mm. */
+export const courseMiddles = (s: Stood): number[] =>
+  Array.from({ length: s.courses }, (_, course) => s.baseMm + (course + 0.5) * s.courseMm);
+
+/** Boards on the outside of posts, their middles so high; what is longer than is sold is broken over a post, each level at another. */
 export function boardSides(
   s: Stood,
-  o: { board: Timber; post: Timber; longestMm: number; setting: BedSetting },
-): Assembled & { posts: readonly Bar[] } {
-  const { board, post, longestMm, setting } = o;
+  o: {
+    role: 'board' | 'rail';
+    board: Timber;
+    post: Timber;
+    ups: readonly number[];
+    longestMm: number;
+    setting: BedSetting;
+  },
+): Assembled & { laid: readonly Laid[]; bays: readonly Bay[] } {
+  const { role, board, post, longestMm, setting } = o;
   const runs = runsRound(s.outline, s.thickMm, 0);
   const places = postPlaces(s, post);
   const rim = s.baseMm + s.courses * s.courseMm;
@@ -74,9 +100,8 @@ export function boardSides(
     };
   });
   const screw = screwThrough(setting, board.thickMm, post.thickMm);
-  const boards = Array.from({ length: s.courses }, (_, course) => course).flatMap((course) =>
+  const boards = o.ups.flatMap((up, course) =>
     runs.flatMap((run) => {
-      const up = s.baseMm + (course + 0.5) * s.courseMm;
       const own = posts.flatMap(({ place, bar }) =>
         place.sides.filter(({ side }) => side === run.side).map(({ alongMm }) => ({ alongMm, bar })),
       );
@@ -87,8 +112,8 @@ export function boardSides(
         course,
       ).map(([fromMm, toMm], n) => {
         const bar = barOf({
-          id: `board-${course + 1}-${run.side + 1}-${n + 1}`,
-          role: 'board',
+          id: `${role}-${course + 1}-${run.side + 1}-${n + 1}`,
+          role,
           of: board,
           from: at(onRun(run, fromMm, s.thickMm / 2), up),
           to: at(onRun(run, toMm, s.thickMm / 2), up),
@@ -102,19 +127,34 @@ export function boardSides(
             const place = onRun(run, alongMm + (half * post.wideMm) / 4, s.thickMm);
             return {
               id: `${bar.id}-${into.id}`,
-              kind: 'board to post',
+              kind: `${role} to post`,
               places: [at(place, up)],
               parts: [bar.id, into.id],
               fixings: [{ stock: screw, count: 2, drive: { through: bar.id, into: into.id, way: flat(run.inwards) } }],
             };
           });
-        return { bar, joints };
+        return { bar, side: run.side, fromMm, toMm, joints };
       });
     }),
   );
+  const bays = runs.flatMap((run): Bay[] => {
+    const faces = places
+      .flatMap(({ sides }) =>
+        sides.flatMap(({ side, alongMm }, i) =>
+          // In a corner it turns its edge to the second of its sides.
+          side === run.side ? [{ alongMm, half: (i === 0 ? post.wideMm : post.thickMm) / 2 }] : [],
+        ),
+      )
+      .toSorted((a, b) => a.alongMm - b.alongMm);
+    return faces.slice(1).map((to, i) => {
+      const from = faces[i] ?? to;
+      return { run, fromMm: from.alongMm + from.half, toMm: to.alongMm - to.half };
+    });
+  });
   return {
     parts: [...posts.map(({ bar }) => bar), ...boards.map(({ bar }) => bar)],
     joints: boards.flatMap(({ joints }) => joints),
-    posts: posts.map(({ bar }) => bar),
+    laid: boards,
+    bays,
   };
 }

@@ -5,7 +5,7 @@ import { inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
 import { coursesOf, courseMm, RAISED_BED_KNOBS } from './knobs';
-import { sizeRaisedBed } from './size';
+import { makesBed, sizeRaisedBed } from './size';
 import { BUILDING } from './steps';
 import { WORDS } from './words';
 
@@ -13,12 +13,13 @@ import { WORDS } from './words';
 export const kind = structureKind({
   id: 'raised-bed',
   name: 'Raised bed',
-  blurb: 'Sides of boards, timbers or blocks about a bed, with what fills it: litres, loads and bags.',
+  blurb: 'Sides of boards, timbers, sheet or blocks about a bed, with what fills it: litres, loads and bags.',
   nature: { tendingMinutes: { leaner: 0, climber: 0 }, moves: 'stays' },
   purpose: 'bed',
   stands: ['bed'],
   knobs: RAISED_BED_KNOBS,
   size: sizeRaisedBed,
+  makesBed,
   checks: ({ facts }, v) => [
     bedBulges({ bowMm: facts.bowMm, standsTimes: facts.stands, everyMm: v.postEvery }),
     bedMatches(facts),
@@ -29,7 +30,7 @@ export const kind = structureKind({
   ...WORDS,
   mends: {
     'bulge.bows': (v) =>
-      v.postEvery > inches(24)
+      v.postEvery > inches(24) || v.make === 'metal'
         ? { postEvery: Math.max(inches(18), Math.floor(v.postEvery / 20) * 10) }
         : { board: v.board === '22x145' ? '45x145' : '2x6' },
     'bulge.turns': (v) => (coursesOf(v) > 2 ? { high: 2 * courseMm(v) } : { cores: 'pinned' }),

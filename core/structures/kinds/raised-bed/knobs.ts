@@ -19,9 +19,15 @@ const isFilled = (set: Settled): boolean => set.fill !== 'none';
 export const LOG = 'log-150';
 const LOG_MM = POLES.find(({ id }) => id === LOG)?.diameterMm ?? inches(6);
 
-/** How high one course of it is. mm. */
+/** Two rails one over the other, with sheet seen between them (from memory). mm. */
+const LEAST_METAL_MM = inches(9);
+/** Corrugated sheet, and what is asked for to build with it. */
+export const SHEET = 'sheet-corrugated';
+
+/** How high one course of it is: sheet is cut as high as is asked for, in one. mm. */
 export function courseMm(set: Settled): number {
   if (set.make === 'logs') return LOG_MM;
+  if (set.make === 'metal') return Math.max(LEAST_METAL_MM, Number(set.high));
   if (set.make === 'blocks') return blockStock(String(set.block)).highMm;
   const section = String(set.make === 'timbers' ? set.timber : set.board);
   return SECTIONS.find(({ id }) => id === section)?.wideMm ?? inches(5.5);
@@ -45,17 +51,19 @@ export const RAISED_BED_KNOBS = {
       { id: 'boards', label: 'boards on posts' },
       { id: 'timbers', label: 'square timbers, pinned' },
       { id: 'logs', label: 'logs, pinned' },
+      { id: 'metal', label: 'corrugated steel in a timber frame' },
       { id: 'blocks', label: 'concrete blocks' },
     ],
     offered: (setting) => [
       'boards',
       'timbers',
       ...(isOffered(setting, LOG) ? ['logs'] : []),
+      ...(isOffered(setting, SHEET) && isOffered(setting, 'screw-roofing-25') ? ['metal'] : []),
       ...(WHOLE_BLOCKS.some(({ id, half }) => isOffered(setting, id) && isOffered(setting, half ?? ''))
         ? ['blocks']
         : []),
     ],
-    help: 'Boards cost the least, blocks last the longest; logs come out of the wood, and rot first.',
+    help: 'Boards cost the least, blocks last the longest; logs come out of the wood, and rot first; sheet goes high on little wood.',
     suggest: () => ({ value: 'boards', why: fact('make.boards') }),
   },
   board: {
@@ -102,7 +110,7 @@ export const RAISED_BED_KNOBS = {
   },
   treatment: {
     ...treatmentKnob({ section: 'board', group: 'Sides', use: 'light', wanted: ['treated', 'durable', 'untreated'] }),
-    shown: (set) => set.make === 'boards' || set.make === 'timbers',
+    shown: (set) => ['boards', 'timbers', 'metal'].includes(String(set.make)),
     offered: (setting, set) =>
       (['untreated', 'treated', 'durable'] as const).filter((one) =>
         isOffered(setting, timberId(String(set.make === 'timbers' ? set.timber : set.board), one)),
@@ -119,6 +127,7 @@ export const RAISED_BED_KNOBS = {
     suggest: (setting, set) => {
       const { heightMm } = setting.place.bed;
       if (heightMm > 0) return { value: Math.min(feet(3), Math.max(inches(5), heightMm)), why: fact('high.bed') };
+      if (set.make === 'metal') return { value: perMarket(setting.market, 24, 600), why: fact('high.sheet') };
       const usual = perMarket(setting.market, 11, 280);
       return { value: Math.max(1, Math.round(usual / courseMm(set))) * courseMm(set), why: fact('high.roots') };
     },
@@ -129,7 +138,7 @@ export const RAISED_BED_KNOBS = {
     of: ['2x4', '4x4', '45x95', '90x90'],
     usual: { imperial: ['2x4', '45x95', '4x4', '90x90'], metric: ['45x95', '2x4', '90x90', '4x4'] },
     help: 'In every corner and along the sides, 6″ (150 mm) into the ground: they keep the bed from shifting.',
-    shown: isOf('boards'),
+    shown: (set) => set.make === 'boards' || set.make === 'metal',
   }),
   postEvery: {
     type: 'length',
@@ -206,10 +215,15 @@ export const RAISED_BED_KNOBS = {
   },
 } as const satisfies Knobs<BedSetting>;
 
+/** Rails are of what the posts are of, or of the half of that. */
+const RAIL_OF = { '2x4': '2x4', '4x4': '2x4', '45x95': '45x95', '90x90': '45x95' } as const;
+
 export type RaisedBedValues = Values<typeof RAISED_BED_KNOBS>;
 
 /** What its sides are cut from. */
-export const sideStock = (v: Pick<RaisedBedValues, 'make' | 'timber' | 'board' | 'treatment'>): string =>
-  v.make === 'logs' ? LOG : timberId(v.make === 'timbers' ? v.timber : v.board, v.treatment);
+export const sideStock = (v: Pick<RaisedBedValues, 'make' | 'timber' | 'board' | 'post' | 'treatment'>): string =>
+  v.make === 'logs'
+    ? LOG
+    : timberId({ timbers: v.timber, metal: RAIL_OF[v.post], boards: v.board, blocks: v.board }[v.make], v.treatment);
 export const postStock = (v: Pick<RaisedBedValues, 'post'>, setting: BedSetting): string =>
   lastingTimber(setting, v.post);

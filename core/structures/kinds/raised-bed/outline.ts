@@ -9,16 +9,14 @@ export interface Unit {
   thickMm: number;
 }
 
+/** What its sides make of a bed: its size and its shape from above, which is all that they change of its plan. mm. */
+export type Built = Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>;
+
 /**
- * The outline of the sides, from its near end and from its middle across: the bed's own, or what blocks make that is
- * nearest to it; no side is shorter than `leastMm`, or the notch is left away. An oval has the largest rectangle that it holds. mm.
+ * What the sides of a bed make of it: the bed's own size, or what blocks make that is nearest to it; no side is shorter
+ * than `leastMm`, or the notch is left away. An oval has the largest rectangle that it holds. mm.
  */
-export function builtOutline(
-  bed: Bed,
-  unit: Unit | null,
-  thickMm: number,
-  leastMm: number,
-): { outline: Pair[]; longMm: number; wideMm: number } {
+export function builtFrom(bed: Bed, unit: Unit | null, thickMm: number, leastMm: number): Built {
   const snap = (asked: number): number => (unit ? inBlocks(asked, unit.wholeMm, unit.halfMm) : asked);
   const t = thickMm;
   const room = bed.outline.shape === 'round' ? roomOf(bed) : bed;
@@ -27,17 +25,19 @@ export function builtOutline(
   const arm = notch ? (bed.lengthMm - Math.min(notch.notchLongMm, bed.lengthMm)) / 2 : 0;
   const deep = notch ? snap(Math.min(notch.notchDeepMm, across - leastMm)) : 0;
   if (notch && arm >= leastMm && deep >= leastMm && notch.notchLongMm >= leastMm && across - deep >= leastMm) {
-    const own = snap(arm - t) + t;
     const wide = snap(notch.notchLongMm + t) - t;
-    const long = 2 * own + wide;
-    const outline = bedOutline({
-      lengthMm: long,
+    return {
+      lengthMm: 2 * (snap(arm - t) + t) + wide,
       widthMm: across,
       outline: { shape: 'keyhole', notchLongMm: wide, notchDeepMm: deep },
-    });
-    return { outline: outline.map(([x, y]): Pair => [x + long / 2, y]), longMm: long, wideMm: across };
+    };
   }
-  const long = snap(Math.max(leastMm, room.lengthMm) - t) + t;
-  const outline = bedOutline({ lengthMm: long, widthMm: across, outline: { shape: 'rectangle' } });
-  return { outline: outline.map(([x, y]): Pair => [x + long / 2, y]), longMm: long, wideMm: across };
+  return {
+    lengthMm: snap(Math.max(leastMm, room.lengthMm) - t) + t,
+    widthMm: across,
+    outline: { shape: 'rectangle' },
+  };
 }
+
+/** The corners of it, from its near end and from its middle across. mm. */
+export const cornersOf = (built: Built): Pair[] => bedOutline(built).map(([x, y]): Pair => [x + built.lengthMm / 2, y]);

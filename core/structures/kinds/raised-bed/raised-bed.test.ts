@@ -12,6 +12,15 @@ import { insideOf } from '../../assemblies/courses';
 import { anyPlan, first } from '../../any-plan.fixture';
 import { onBed } from '../../onto-bed.fixture';
 import { kind } from './index';
+import { DEMO_PLAN } from '../../../demo/garden';
+import { computeGarden } from '../../../plan/compute';
+import type { Plan, StructurePlan } from '../../../plan/plan';
+import { computeRemembered } from '../../../plan/remembered';
+import { bedsAsBuilt, onPlotOf } from '../../../shade/on-plot';
+import type { Bed } from '../../../site/bed';
+import { bedsNamed } from '../../../site/stands/stands';
+import type { Settings } from '../../knob';
+import { kindOf } from '../../registry';
 
 /** What a part covers seen from above, convex, and from how low to how high. */
 const footprint = (part: Part) => {
@@ -75,7 +84,7 @@ describe('raised bed', () => {
         const { design, facts } = first(plan).sized;
         const { built } = facts as { built: { longMm: number; wideMm: number } };
         const walls = design.parts.filter(({ role }) =>
-          ['board', 'timber', 'log', 'block', 'half block', 'post'].includes(role),
+          ['board', 'timber', 'log', 'block', 'half block', 'post', 'rail', 'sheet'].includes(role),
         );
         const seen = walls.map(footprint);
         for (let i = 0; i < seen.length; i++)
@@ -93,7 +102,7 @@ describe('raised bed', () => {
         // Every course of walls holds as much as the outline less what is inside it, by two areas.
         const courses = new Map<number, number>();
         for (const [i, part] of walls.entries()) {
-          if (part.role === 'post') continue;
+          if (part.role === 'post' || part.role === 'sheet') continue;
           const { outline, low } = seen[i] as ReturnType<typeof footprint>;
           const at = Math.round(low);
           courses.set(at, (courses.get(at) ?? 0) + areaOf(outline));
@@ -139,5 +148,74 @@ describe('raised bed', () => {
     expect(bed(inches(15), 'soil')).toContain('bulge.stands');
     expect(bed(inches(30), 'soil')).toContain('bulge.turns');
     expect(bed(inches(30), 'pinned')).toContain('bulge.held');
+  });
+
+  it('of corrugated steel: every sheet reaches from the ground to the rim, covers no more than it can and is held by both rails; the bow is that of the lower rail', () => {
+    fc.assert(
+      fc.property(anyPlan(kind), (plan) => {
+        const [one] = plan.structures as [(typeof plan.structures)[number]];
+        const metal = { ...one, knobs: { ...one.knobs, make: 'metal' } };
+        const { design, facts } = first({ ...plan, structures: [metal] }).sized;
+        const bars = (role: string) => ofShape(design.parts, 'bar').filter((part) => part.role === role);
+        const { built, bowMm } = facts as { built: { highMm: number }; bowMm: number };
+        for (const sheet of bars('sheet')) {
+          expect(sheet.to[2] - sheet.from[2]).toBeCloseTo(built.highMm, 6);
+          expect(sheet.wideMm).toBeLessThanOrEqual(inches(24) + 1e-6);
+          const held = design.joints.filter(({ parts }) => parts[0] === sheet.id);
+          expect(held.length).toBe(2);
+        }
+        expect(bowMm).toBeGreaterThan(0);
+      }),
+      { numRuns: cases(30) },
+    );
+  });
+
+  it('what stands on a bed goes by its sides: their height, their size, level; bare, by what is said of the bed', () => {
+    const wall = DEMO_PLAN.structures.find((one) => one.kind === 'panel-wall');
+    const bed = DEMO_PLAN.beds.find(({ id }) => wall && bedsNamed(wall.stand).includes(id));
+    if (!wall || !bed) throw new Error('the demo has no panel wall on a bed');
+    const low = { ...bed, heightMm: 0, riseMm: 0, fill: 'loose' as const };
+    const sides = (knobs: Settings): StructurePlan => ({
+      id: 'sides',
+      name: 'Sides',
+      kind: 'raised-bed',
+      stand: { on: 'bed', bed: bed.id },
+      plantings: [],
+      knobs,
+    });
+    const at = (structures: readonly StructurePlan[], riseMm = 0) => {
+      const plan: Plan = {
+        ...DEMO_PLAN,
+        beds: DEMO_PLAN.beds.map((one) => (one === bed ? { ...low, riseMm } : one)),
+        structures: [wall, ...structures],
+      };
+      return { plan, ...computeRemembered(kindOf, plan, wall) };
+    };
+    const bedOf = ({ setting }: ReturnType<typeof at>) => (setting.place as { bed: Bed }).bed;
+    expect(bedOf(at([])).heightMm).toBe(0);
+    const high = at([sides({ make: 'boards', board: '2x6', high: inches(11) })]);
+    expect(bedOf(high)).toMatchObject({ heightMm: inches(11), lengthMm: bed.lengthMm, riseMm: 0 });
+    // Its frame stands on the soil in them: so much higher on the plot.
+    expect(high.frame.baseMm).toBeCloseTo(inches(11), 6);
+    // Turned once more the wall follows, though nothing of its own has changed.
+    expect(bedOf(at([sides({ make: 'boards', board: '2x6', high: inches(22) })])).heightMm).toBe(inches(22));
+    // Level sides on falling ground are so much lower over the path at their high end.
+    expect(bedOf(at([sides({ make: 'boards', board: '2x6', high: inches(11) })], -100))).toMatchObject({ riseMm: 0 });
+    expect(bedOf(at([sides({ make: 'boards', board: '2x6', high: inches(11) })], -100)).heightMm).toBeCloseTo(
+      inches(11) - 100,
+      0,
+    );
+    // Blocks make it as long and as wide as whole ones come to.
+    const laid = at([sides({ make: 'blocks', block: 'block-390' })]);
+    const { built } = computeGarden(laid.plan).structures.find(({ structure }) => structure.id === 'sides')?.sized
+      .facts as { built: { longMm: number; wideMm: number } };
+    expect(bedOf(laid)).toMatchObject({ lengthMm: built.longMm, widthMm: built.wideMm });
+    // Its sides themselves see the bed as it was asked for, and the light of the plot falls on what they make of it.
+    const { plan } = high;
+    const [own] = computeGarden(plan).structures.filter(({ structure }) => structure.id === 'sides');
+    expect((own?.setting.place as { bed: Bed }).bed.heightMm).toBe(0);
+    expect(
+      bedsAsBuilt(plan.beds, computeGarden(plan).structures.map(onPlotOf)).find(({ id }) => id === bed.id)?.heightMm,
+    ).toBe(inches(11));
   });
 });

@@ -15,20 +15,21 @@ import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { groundOf } from '../../assemblies/bed-row';
 import { insideOf } from '../../assemblies/courses';
-import type { Sizing } from '../../kind';
+import type { MadeBed, Sizing } from '../../kind';
 import { rowViews } from '../../rules/row-views';
 import type { BedSetting } from '../../setting';
-import { courseMm, coursesOf, LOG, postStock, sideStock, type RaisedBedValues } from './knobs';
-import { builtOutline, type Unit } from './outline';
+import { courseMm, coursesOf, LOG, postStock, SHEET, sideStock, type RaisedBedValues } from './knobs';
+import { builtFrom, cornersOf, type Unit } from './outline';
 import { blockSides } from './blocks';
-import { boardSides } from './boards';
+import { boardSides, courseMiddles } from './boards';
+import { sheetedSides } from './sheeting';
 import type { Stood } from './stood';
 import { timberSides } from './timbers';
 
 /** What its own checks and mends ask for. */
 export interface RaisedBedFacts {
-  /** As the plan has the bed, and as its sides are built: over the path, along and across. mm. */
-  planned: { highMm: number; longMm: number; wideMm: number };
+  /** As they were asked for, and as its sides are built: over the path, along and across. mm. */
+  asked: { highMm: number; longMm: number; wideMm: number };
   built: { highMm: number; longMm: number; wideMm: number };
   round: boolean;
   /** How far the lowest board bows between two posts; null where there are none. mm. */
@@ -46,13 +47,13 @@ const TOPSOIL_PARTS = 2 / 3;
 /** Between two corner posts; a side of blocks or timbers is so many walls thick at the least (from memory). mm. */
 const ROOM_MM = inches(2);
 const LEAST_WALLS = 3;
+/** A drill with its bit (from memory). mm. */
+const DRILL_MM = inches(6.5);
 /** Soil in the core of a block (from memory). kg a litre. */
 const SOIL_KG_L = 1.2;
 
-/** Sizes the bed: sides about its outline, held by inside posts, by pins or by their weight; what it is filled with, layer by layer. */
-export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<RaisedBedFacts> {
-  const { bed } = setting.place;
-  const ground = groundOf(bed);
+/** What its sides are of, how thick they are, and what they make of the bed. */
+function madeOf(v: RaisedBedValues, setting: BedSetting) {
   const block = v.make === 'blocks' ? blockStock(v.block) : null;
   const log = v.make === 'logs' ? stockOf(setting.catalogue, LOG, 'pole') : null;
   const side = block || log ? null : stockOf(setting.catalogue, sideStock(v), 'timber');
@@ -60,10 +61,28 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
   const unit: Unit | null = block
     ? { wholeMm: block.longMm, halfMm: blockStock(block.half ?? block.id).longMm, thickMm }
     : null;
-  const post = v.make === 'boards' ? stockOf(setting.catalogue, postStock(v, setting), 'timber') : null;
-  // Two corner posts find room on the shortest side.
-  const leastMm = post ? 2 * thickMm + post.wideMm + post.thickMm + ROOM_MM : LEAST_WALLS * thickMm;
-  const { outline, longMm, wideMm } = builtOutline(bed, unit, thickMm, leastMm);
+  const post =
+    v.make === 'boards' || v.make === 'metal' ? stockOf(setting.catalogue, postStock(v, setting), 'timber') : null;
+  // Two corner posts find room on the shortest side; of sheet a drill as well, between it and the post across from it.
+  const room = v.make === 'metal' ? DRILL_MM : ROOM_MM;
+  const leastMm = post ? 2 * thickMm + post.wideMm + post.thickMm + room : LEAST_WALLS * thickMm;
+  return { block, side, thickMm, built: builtFrom(setting.place.bed, unit, thickMm, leastMm) };
+}
+
+/** The bed as its sides make it: level, so high over the path at its near end. mm. */
+export function makesBed(v: RaisedBedValues, setting: BedSetting): MadeBed {
+  const { built } = madeOf(v, setting);
+  const underMm = Math.min(0, groundAt(groundOf(setting.place.bed), built.lengthMm));
+  return { ...built, heightMm: Math.max(0, coursesOf(v) * courseMm(v) + underMm), riseMm: 0 };
+}
+
+/** Sizes the bed: sides about its outline, held by inside posts, by pins or by their weight; what it is filled with, layer by layer. */
+export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<RaisedBedFacts> {
+  const { bed } = setting.place;
+  const ground = groundOf(bed);
+  const { block, side, thickMm, ...made } = madeOf(v, setting);
+  const outline = cornersOf(made.built);
+  const { lengthMm: longMm, widthMm: wideMm } = made.built;
   const courses = coursesOf(v);
   const high = courses * courseMm(v);
   const fallMm = groundAt(ground, longMm);
@@ -81,7 +100,9 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
   const level = Math.cos(slopeOf(ground));
   const startMm = (bed.lengthMm - longMm / level) / 2;
   const rim = stood.baseMm + high;
-  const lowest = soilPressure(high - courseMm(v) / 2) * courseMm(v);
+  // The lowest board; of sheet two thirds of all that presses is on its lower rail (a load that grows with the depth).
+  const lowest =
+    v.make === 'metal' ? (soilPressure(high) * high) / 3 : soilPressure(high - courseMm(v) / 2) * courseMm(v);
   const strength = side && strengthOf(side);
   return {
     design: placed({
@@ -109,7 +130,10 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
           'end',
           'z',
           'courses',
-          Array.from({ length: courses + 1 }, (_, i) => stood.baseMm + i * courseMm(v)),
+          // Of sheet its two rails.
+          v.make === 'metal' && side
+            ? [0, side.wideMm, high - side.wideMm, high].map((up) => stood.baseMm + up)
+            : Array.from({ length: courses + 1 }, (_, i) => stood.baseMm + i * courseMm(v)),
         ),
       ],
       handles: [
@@ -119,11 +143,11 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
       ],
     }),
     facts: {
-      planned: { highMm: bed.heightMm, longMm: bed.lengthMm, wideMm: bed.widthMm },
+      asked: { highMm: v.high, longMm: bed.lengthMm, wideMm: bed.widthMm },
       built: { highMm: high, longMm, wideMm },
       round: bed.outline.shape === 'round',
       bowMm:
-        v.make === 'boards' && side && strength && 'stiffnessMpa' in strength
+        (v.make === 'boards' || v.make === 'metal') && side && strength && 'stiffnessMpa' in strength
           ? bowBetween({
               loadNmm: lowest,
               spanMm: v.postEvery,
@@ -152,10 +176,21 @@ function sidesOf(v: RaisedBedValues, setting: BedSetting, stood: Stood): Assembl
   if (v.make === 'logs')
     return timberSides(stood, { of: stockOf(setting.catalogue, LOG, 'pole'), role: 'log', rod, longestMm });
   const side = stockOf(setting.catalogue, sideStock(v), 'timber');
+  if (v.make === 'metal')
+    return sheetedSides(stood, {
+      rail: side,
+      post: stockOf(setting.catalogue, postStock(v, setting), 'timber'),
+      sheet: stockOf(setting.catalogue, SHEET, 'sheeting'),
+      highMm: stood.courses * stood.courseMm,
+      longestMm,
+      setting,
+    });
   return v.make === 'timbers'
     ? timberSides(stood, { of: side, role: 'timber', rod, longestMm })
     : boardSides(stood, {
+        role: 'board',
         board: side,
+        ups: courseMiddles(stood),
         post: stockOf(setting.catalogue, postStock(v, setting), 'timber'),
         longestMm,
         setting,
@@ -219,6 +254,8 @@ function fillIn(v: RaisedBedValues, s: Stood, depthMm: number, sides: readonly P
 /** Why there are so many of each. */
 const reasonsOf = (v: RaisedBedValues, courses: number): Design['reasons'] => ({
   board: fact('count.boards', { courses }),
+  rail: fact('count.rails'),
+  sheet: fact('count.sheets'),
   timber: fact('count.timbers', { courses }),
   log: fact('count.timbers', { courses }),
   block: fact('count.blocks', { courses }),
@@ -230,4 +267,6 @@ const reasonsOf = (v: RaisedBedValues, courses: number): Design['reasons'] => ({
   compost: fact('count.compost', { more: v.settles }),
   layers: fact('count.layers', { more: v.settles }),
   'board to post': fact('count.screws'),
+  'rail to post': fact('count.screws'),
+  'sheet to rail': fact('count.sheet-screws'),
 });

@@ -44,6 +44,13 @@ const sideSteps = (v: RaisedBedValues, courses: number): Listed<StatedStep> => {
       { what: fact('step.posts') },
       { what: fact('step.boards', { courses }), people: 2 },
     ];
+  if (v.make === 'metal')
+    return [
+      { what: fact('step.cut'), caution: fact('care.cutting') },
+      { what: fact('step.posts') },
+      { what: fact('step.rails'), people: 2 },
+      { what: fact('step.sheets'), caution: fact('care.metal') },
+    ];
   if (v.make === 'timbers' || v.make === 'logs')
     return [
       v.make === 'logs'
@@ -72,6 +79,8 @@ const doings: Doings = {
   'step.cut': { uses: ['tape', 'square', 'saw', 'goggles', 'muffs', 'brush'] },
   'step.posts': { adds: ['post'], uses: ['spade', 'level', 'mallet'] },
   'step.boards': { adds: ['board'], uses: ['level', 'drill', 'clamps'] },
+  'step.rails': { adds: ['rail'], uses: ['level', 'drill', 'clamps'] },
+  'step.sheets': { adds: ['sheet'], uses: ['tape', 'snips', 'drill', 'gloves', 'goggles', 'muffs'] },
   'step.logs': { uses: ['saw', 'chisel', 'tape', 'goggles', 'muffs', 'gloves'] },
   'step.timbers': { adds: ['timber', 'log'], uses: ['level', 'square', 'drill', 'mallet'] },
   'step.pins': { adds: ['pin'], joins: ['pin through timber'], uses: ['hammer', 'gloves', 'goggles'] },

@@ -5,6 +5,8 @@ export const WORDS = {
   names: {
     parts: {
       board: { word: 'Board', means: 'as long as its side, or from post to post', as: 'body', stacks: true },
+      rail: { word: 'Rail', means: 'as long as its side, or from post to post', as: 'body', stacks: true },
+      sheet: { word: 'Sheet', means: 'from the ground to the rim', as: 'body' },
       log: { word: 'Log', means: 'end to end', as: 'body', stacks: true },
       timber: { word: 'Timber', means: 'end to end', as: 'body', stacks: true },
       block: { word: 'Block', means: 'a whole one', as: 'body', stacks: true },
@@ -20,6 +22,10 @@ export const WORDS = {
     joinery: {
       'board to post':
         'The board lies flat on the outside of the post, crown up; two screws askew. Boards that follow each other meet over the middle of a post, in each course at another one.',
+      'rail to post':
+        'The rail lies flat on the outside of the post; two screws askew. Rails that follow each other meet over the middle of a post.',
+      'sheet to rail':
+        'From inside, ribs upright, each sheet over the last by a rib; screws in the valleys, where the sheet lies on the rail.',
       'pin through timber':
         'A hole as wide as the pin through every course, drilled with the courses in place; the pin is driven through all of them.',
       'block beside block': 'Laid dry, end to end, tapped down to the line.',
@@ -45,6 +51,10 @@ export const WORDS = {
     'below.mulch': 'Room for a mulch.',
     'settles.mix': 'A fresh mix sinks by 10 to 20 % in its first season.',
     'settles.layers': 'Layers sink by a quarter to a third as they rot.',
+    'count.rails': 'One at the foot and one at the rim of every side',
+    'count.sheets': 'Between the posts, each over the last by a rib',
+    'count.sheet-screws': 'Two a sheet on each rail',
+    'high.sheet': 'Sheet goes high on little wood: two feet (600 mm) are worked without kneeling.',
     'count.boards': '{courses|course|courses} on every side',
     'count.timbers': '{courses|course|courses}, each the other way round at the corners',
     'count.blocks': '{courses|course|courses} with broken joints',
@@ -67,6 +77,12 @@ export const WORDS = {
       'Set the corner posts into holes 6″ (150 mm) deep, plumb, then those between, all tops to the string.',
     'step.boards':
       'Level the lowest board of one long side first; every other board follows it. Screw {courses|course|courses} to the outsides of the posts.',
+    'step.rails':
+      'Level the lower rail of one long side first; every other follows it. Screw the lower rails, then the upper ones, to the outsides of the posts, level with the rim.',
+    'step.sheets':
+      'Cut the sheets to the height with snips, file what is left rough, and screw them to the insides of the rails between the posts, each over the last by a rib.',
+    'care.metal':
+      'Cut sheet is as sharp as a knife: thick gloves, goggles, muffs where a blade is used. No edge stands over the rim.',
     'step.logs':
       'Peel the logs, and cut them from the list; chop both ends flat where they cross others, so that each lies down on the one below.',
     'care.rolling': 'A log rolls: wedge it before you cut or stand beside it, and lift with two.',
