@@ -106,8 +106,9 @@ export const HURDLES: readonly MeshRoll[] = [36, 48, 60, 72].map((high) => ({
   id: `hurdle-${high}`,
   name: `Woven hurdle, 6′ (1.83 m) wide, ${high}″ (${(high * 0.0254).toFixed(2)} m) high`,
   heightMm: inches(high),
-  openingMm: 10,
-  stepMm: 10,
+  // From upright to upright, and of every other rod.
+  openingMm: inches(9),
+  stepMm: inches(2),
   wireMm: 25,
   stiff: true,
   carries: 'light',

@@ -9,6 +9,8 @@ import { check } from './check';
 export interface Neighbour {
   name: string;
   covers: readonly (readonly PlanSpot[])[];
+  /** What of it meets the sides of a bed, or of them what meets that: posts of what is walked through, boards one by one. */
+  feet?: readonly (readonly PlanSpot[])[];
   /** The beds it stands on or beside; and the one whose sides it is, which others stand in. */
   beds?: readonly string[];
   sidesOf?: string | null;

@@ -97,6 +97,12 @@ export function footprintOf(design: Design): Pair[][] {
   });
 }
 
+/** Its stiff members one by one, each where it lies on the plot; of `standing` ones those alone that stand in the ground. */
+export const membersOf = (design: Design, frame: Frame, standing: boolean): Pair[][] =>
+  design.parts
+    .filter((part) => shapeOf(part).nature === 'member' && (!standing || shapeOf(part).feet(part).length > 0))
+    .map((part) => outlineOf(flat(part)).map(([x, y]) => toPlot(frame, x, y)));
+
 /** What a structure covers on the plot, piece by piece, each convex. */
 export const coverOf = (design: Design, frame: Frame): (readonly Pair[])[] =>
   footprintOf(design)

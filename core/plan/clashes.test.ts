@@ -1,13 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../demo/garden';
-import { coverOf } from '../design/on-plot';
+import type { Design } from '../design/design';
+import { coverOf, membersOf } from '../design/on-plot';
+import { bedOnPlot } from '../site/bed';
+import type { Frame } from '../site/frame';
 import { distanceToOutline } from '../geometry/polygon';
 import { bedsNamed, bedsOf, footholdOf, hostNamed, pathOf } from '../site/stands/stands';
 import { anyPlan, first } from '../structures/any-plan.fixture';
 import { KINDS } from '../structures/registry';
 import { SOIL } from '../site/underfoot';
 import { whereaboutsIn } from './clashes';
+import { overNotch } from './over-notch';
 import { computeGarden } from './compute';
 
 describe.each(KINDS)('where $id is', (kind) => {
@@ -66,6 +70,25 @@ describe('the sides of a bed', () => {
     const beds = [...new Set(standing.flatMap(({ stand }) => bedsNamed(stand)))];
     const own = standing.filter(({ kind }) => kind !== 'raised-bed');
     expect(clashing([...own, ...beds.map((bed, i) => sides(`sides-${i}`, bed))])).toEqual(before);
+  });
+
+  it('of a keyhole let an arbor stand over its notch, its posts in the soil beside it, as wide as the way in; not on them', () => {
+    const bed = DEMO_PLAN.beds.find(({ outline }) => outline.shape === 'keyhole');
+    const over = bed && overNotch(bed, 'imperial');
+    if (!bed || !over) throw new Error('the demo has no keyhole');
+    const arbor = { id: 'arbor', kind: 'arbor', name: 'Arbor', plantings: [], ...over };
+    for (const make of ['boards', 'metal', 'timbers'])
+      expect(clashing([{ ...sides('one', bed.id), knobs: { make } }, arbor]), make).toEqual([]);
+    const [made] = computeGarden({ ...DEMO_PLAN, structures: [arbor] }).structures;
+    const notch = bed.outline as Extract<typeof bed.outline, { shape: 'keyhole' }>;
+    expect(Number(made?.sized.knobs['inside']?.value)).toBeGreaterThan(notch.notchLongMm);
+    expect(made?.verdicts.filter(({ level }) => level === 'fail' || level === 'warn')).toEqual([]);
+    // Every post stands in the bed, and the way between them is the notch.
+    for (const post of membersOf(made?.sized.design as Design, made?.frame as Frame, true))
+      for (const spot of post) expect(distanceToOutline(spot, bedOnPlot(bed))).toBeLessThan(1);
+    const narrow = { ...arbor, knobs: { ...arbor.knobs, inside: notch.notchLongMm } };
+    expect(clashing([sides('one', bed.id), narrow])).toEqual(['one', 'arbor']);
+    expect(overNotch({ ...bed, outline: { shape: 'rectangle' } }, 'imperial')).toBeNull();
   });
 
   it('are in the way of other sides of the same bed, and of what comes over from another', () => {

@@ -4,11 +4,25 @@ import { outlineOf } from '../geometry/outline';
 import { overlap } from '../geometry/polygon';
 import { bedOnPlot } from '../site/bed';
 import type { PlanSpot } from '../site/plot';
-import { coverOf } from '../design/on-plot';
+import type { Design } from '../design/design';
+import { coverOf, membersOf } from '../design/on-plot';
+import type { Frame } from '../site/frame';
+import type { StructureKind } from '../structures/kind';
 import type { ComputedStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
 import { tiedTo } from './setting-of';
 import { asStand, bedsOf, standOf } from '../site/stands/stands';
+
+/** What a design of a kind covers on the plot; of what is gone through its posts as well, which are all of it that comes down, and of the sides of a bed each board. */
+export const coveredBy = (
+  kind: Pick<StructureKind, 'stands' | 'purpose'>,
+  design: Design,
+  frame: Frame,
+): Pick<Neighbour, 'covers' | 'feet'> => ({
+  covers: coverOf(design, frame),
+  ...(kind.stands.includes('beds') ? { feet: membersOf(design, frame, true) } : {}),
+  ...(kind.purpose === 'bed' ? { feet: membersOf(design, frame, false) } : {}),
+});
 
 const covered = new WeakMap<ComputedStructure, Neighbour>();
 /**
@@ -22,7 +36,7 @@ export function neighbourOf(computed: ComputedStructure): Neighbour {
   const beds = bedsOf(setting.place).map(({ id }) => id);
   const neighbour: Neighbour = {
     name: structure.name,
-    covers: coverOf(sized.design, frame),
+    ...coveredBy(kind, sized.design, frame),
     beds,
     sidesOf: kind.purpose === 'bed' ? (beds[0] ?? null) : null,
   };
@@ -78,12 +92,25 @@ export function couldMeet(plan: Plan, structure: StructurePlan, where = whereabo
   );
 }
 
-/** Those of some neighbours that can be in the way: what stands in a bed is not in the way of its sides, nor they of it. */
-export function inTheWay(computed: ComputedStructure, neighbours: readonly Neighbour[]): readonly Neighbour[] {
-  const own = neighbourOf(computed);
+const areSides = ({ sidesOf }: Neighbour): boolean => typeof sidesOf === 'string';
+
+/**
+ * Who of some neighbours is in the way of a structure: what stands in a bed is not in the way of its sides, nor they of it,
+ * and what is gone through meets sides with its posts alone.
+ */
+export function metBy(own: Neighbour, neighbours: readonly Neighbour[]): Verdict | null {
   const standsIn = (one: Neighbour, sides: Neighbour): boolean =>
     typeof sides.sidesOf === 'string' && one.sidesOf !== sides.sidesOf && (one.beds ?? []).includes(sides.sidesOf);
-  return neighbours.filter((other) => !standsIn(own, other) && !standsIn(other, own));
+  const others = neighbours.filter((other) => !standsIn(own, other) && !standsIn(other, own));
+  const closely = (other: Neighbour): boolean =>
+    areSides(own) !== areSides(other) && own.feet !== undefined && other.feet !== undefined;
+  return (
+    clash({ covers: own.covers, neighbours: others.filter((other) => !closely(other)) }) ??
+    clash({
+      covers: own.feet ?? [],
+      neighbours: others.filter(closely).map((other) => ({ ...other, covers: other.feet ?? [] })),
+    })
+  );
 }
 
 const judged = new WeakMap<ComputedStructure, { neighbours: readonly Neighbour[]; met: Verdict | null }>();
@@ -94,9 +121,7 @@ export function withClashes<C extends ComputedStructure>(computed: C, neighbours
   const before = judged.get(computed);
   const same =
     before?.neighbours.length === neighbours.length && before.neighbours.every((one, i) => one === neighbours[i]);
-  const met = same
-    ? before.met
-    : clash({ covers: neighbourOf(computed).covers, neighbours: inTheWay(computed, neighbours) });
+  const met = same ? before.met : metBy(neighbourOf(computed), neighbours);
   judged.set(computed, { neighbours, met });
   if (!met) return computed;
   // A clash has no mend: one of the two has to give way.

@@ -1,13 +1,12 @@
-import { clash, type Neighbour } from '../checks/clash';
-import { inTheWay } from './clashes';
+import type { Neighbour } from '../checks/clash';
 import { byUrgency, isUrgent, URGENCY, type Level, type Verdict } from '../checks/check';
 import type { Market } from '../catalogue/stock';
-import { coverOf } from '../design/on-plot';
 import { exact, MM_PER_SIXTEENTH } from '../quantity/length';
 import { frameOf, footholdOf } from '../site/stands/stands';
 import type { Settings } from '../structures/knob';
 import type { Sized, StructureKind } from '../structures/kind';
 import type { Setting } from '../structures/setting';
+import { coveredBy, metBy, neighbourOf } from './clashes';
 import { computeAs, judge, price, type ComputedStructure, type Priced } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
 import { settingOf, tiedTo, withStructure, type Kinds } from './setting-of';
@@ -114,7 +113,7 @@ export function withMends(
   near: readonly Neighbour[] = [],
 ): MendedStructure {
   const { structure, kind, setting, sized } = computed;
-  const neighbours = inTheWay(computed, near);
+  const own = neighbourOf(computed);
 
   /** Verdicts on what it is tied to, under names of their own. */
   const ofTied = (changed: StructurePlan): Verdict[] => {
@@ -124,8 +123,8 @@ export function withMends(
     );
   };
   const everything = (changed: StructurePlan, design: Sized, there: Setting): Verdict[] => {
-    const covers = () => coverOf(design.design, frameOf(there.place, design.design.startMm));
-    const met = neighbours.length > 0 ? clash({ covers: covers(), neighbours }) : null;
+    const covers = () => coveredBy(kind, design.design, frameOf(there.place, design.design.startMm));
+    const met = near.length > 0 ? metBy({ ...own, ...covers() }, near) : null;
     return [...judge(kind, plan, design, there), ...(met ? [met] : []), ...ofTied(changed)];
   };
   let known: { found: Verdict[]; unpriced: ReadonlySet<string> } | null = null;

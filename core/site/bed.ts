@@ -22,6 +22,8 @@ export interface Bed extends Placed {
   /** What is said to have grown here before anything of it was planted in the plan: families, by the season. */
   grew: readonly { year: number; family: string }[];
   note: string;
+  /** That its sides are of hollow blocks: known where sides are planned, and never kept. */
+  hollow?: true;
 }
 
 /**

@@ -60,7 +60,7 @@ export interface Built<F> {
 }
 
 /** What the sides of a bed decide of it. mm. */
-export type MadeBed = Pick<Bed, 'lengthMm' | 'widthMm' | 'heightMm' | 'outline' | 'riseMm'>;
+export type MadeBed = Pick<Bed, 'lengthMm' | 'widthMm' | 'heightMm' | 'outline' | 'riseMm' | 'hollow'>;
 
 /** What keeps somebody out. */
 export interface Guards<B = never, V = never, S = never> {

@@ -4,6 +4,7 @@ import { useRouter } from 'next/navigation';
 import { Suspense, useMemo } from 'react';
 import { SOIL } from '@lignum/core/site/underfoot';
 import { atGate } from '@lignum/core/plan/at-gate';
+import { overNotch } from '@lignum/core/plan/over-notch';
 import { computeAs } from '@lignum/core/plan/compute-as';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
@@ -109,8 +110,16 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
     'inside' in kind.knobs && kind.stands.includes('spot')
       ? plan.structures.filter((one) => kindOf(one.kind).stands.includes('run'))
       : [];
+  const notches =
+    'inside' in kind.knobs && kind.stands.includes('spot')
+      ? plan.beds.flatMap((bed) => {
+          const at = overNotch(bed, plan.garden.market);
+          return at ? [{ bed, at }] : [];
+        })
+      : [];
   // A support is weighed against others for a row of plants; what stands there already is said of its bed.
   const forRow = kind.stands.includes('bed') && kind.purpose === 'support' && !kind.isThere;
+  const onWord = kind.isThere ? 'On' : kind.purpose === 'bed' ? 'Round' : 'Over';
   const onBed = kind.stands.includes('bed') && !forRow;
   return (
     <>
@@ -121,10 +130,10 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
       )}
       {onBed && plan.beds.length > 0 && (
         <Chooser
-          label={`${kind.name}: ${kind.isThere ? 'on' : 'over'} which bed`}
+          label={`${kind.name}: ${onWord.toLowerCase()} which bed`}
           value="none"
           choices={[
-            { id: 'none', label: kind.isThere ? 'On a bed…' : 'Over a bed…', disabled: true },
+            { id: 'none', label: `${onWord} a bed…`, disabled: true },
             ...plan.beds.map((bed) => ({ id: bed.id, label: bed.name })),
           ]}
           className="w-48"
@@ -178,6 +187,11 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
           }}
         >
           At {gate.name}
+        </Button>
+      ))}
+      {notches.map(({ bed, at }) => (
+        <Button key={bed.id} onClick={() => put(at.stand, [], at.knobs)}>
+          Over the notch of {bed.name}
         </Button>
       ))}
       {kind.stands.includes('spot') && (

@@ -1,5 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
+import { useRouter } from 'next/navigation';
 import Link from 'next/link';
 import { useId, useState } from 'react';
 import { Download, History, Pencil, Plus } from 'lucide-react';
@@ -13,6 +14,7 @@ import { LengthField } from '../../ui/field';
 import {
   addBed,
   addPlanting,
+  addStructure,
   changeBed,
   changeGarden,
   changePlanting,
@@ -22,7 +24,7 @@ import {
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
 import { newPlanting } from './beginnings';
-import { newBed } from './new-bed';
+import { grownWords, newBed } from './new-bed';
 import { notice } from '../shell/notice';
 import { plantingWords } from '../../words/crop-words';
 import { EarlierVersions } from './earlier-versions';
@@ -30,6 +32,8 @@ import { BedRod } from './bed-rod';
 import { SeasonField } from './season-field';
 import { SupportLine } from './support-line';
 import { growingIn } from '@lignum/core/plan/growing';
+import { sidesOf } from '@lignum/core/plan/setting-of';
+import { BED_SIDES } from '@lignum/core/structures/bed-sides';
 
 /** Fetched when they are opened: they carry the rules of the document with them. */
 const BedSheet = dynamic(() => import('./bed-sheet'), { ssr: false });
@@ -46,6 +50,21 @@ export function GardenView() {
   const [history, setHistory] = useState(false);
   const { garden: computed } = useResults();
   const elsewhere = computed.structures.filter((one) => bedsOf(one.setting.place).length === 0);
+  const router = useRouter();
+  const [sides] = BED_SIDES;
+  // Other kinds are fetched when one is wanted.
+  const planSides = async (bed: string, growing: readonly Planting[]) => {
+    const { newStructure } = await import('./new-structure');
+    if (!sides) return;
+    const made = newStructure(
+      sides,
+      plan,
+      { on: 'bed', bed },
+      growing.map((one) => one.id),
+    );
+    store.edit(addStructure(made));
+    router.push(`/g/${id}/s/${made.id}`);
+  };
   const longest = Math.max(1, ...plan.beds.map((bed) => bed.lengthMm));
   const length = (mm: number) => formatLength(mm, tongue.units);
 
@@ -126,6 +145,12 @@ export function GardenView() {
                     <Plus size={16} aria-hidden />
                     Support
                   </Link>
+                  {sides && !sidesOf(plan, bed.id) && (
+                    <button type="button" onClick={() => void planSides(bed.id, growing)} className={small}>
+                      <Plus size={16} aria-hidden />
+                      Sides and fill
+                    </button>
+                  )}
                 </span>
               </div>
               <BedRod
@@ -238,7 +263,9 @@ export function GardenView() {
           start={editing.bed}
           isNew={editing.isNew}
           onDone={(bed) => {
+            const grown = editing.isNew ? grownWords(plan, bed, length) : null;
             store.edit(editing.isNew ? addBed(bed) : changeBed(bed.id, bed));
+            if (grown) notice.say(grown, store.getState().plan);
             setEditing(null);
           }}
           {...(editing.isNew

@@ -19,9 +19,10 @@ import { cropChoices, HABIT_WORDS } from '../garden/crop-choices';
 import { plantingWords } from '../../words/crop-words';
 import { newPlanting, plantsFilling } from '../garden/beginnings';
 import { newStructures } from '../garden/new-structure';
-import { freeSpot, newBed, openSpot } from '../garden/new-bed';
+import { grownWords, newBed, openSpot, withNewBed } from '../garden/new-bed';
 import { addBed, addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { notice } from '../shell/notice';
 import { choosingWorker } from '../shell/choosing-worker';
 import { useAnswer } from '../shell/use-answer';
 import { BedOption } from './bed-option';
@@ -63,7 +64,9 @@ export function NewRow({
   const router = useRouter();
   const [fresh, setFresh] = useState<Bed>(() => newBed(plan, tongue.units));
   const [chosenBed, setChosenBed] = useState(plan.beds.some((bed) => bed.id === bedId) ? (bedId as string) : NEW);
-  const bed = plan.beds.find((one) => one.id === chosenBed) ?? fresh;
+  // A new one lies where there is room for it.
+  const onPlot = useMemo(() => (chosenBed === NEW ? withNewBed(plan, fresh) : plan), [plan, chosenBed, fresh]);
+  const bed = onPlot.beds.find((one) => one.id === (chosenBed === NEW ? fresh.id : chosenBed)) ?? fresh;
   const waiting = waitingOn(plan, bed.id);
   const [chosenPlanting, setChosenPlanting] = useState<string>(waiting[0]?.id ?? NEW);
   const [draft, setDraft] = useState<Planting>(() => newPlanting(bed, plan.garden.year));
@@ -86,18 +89,15 @@ export function NewRow({
     const spacing = crop.trainings.find((one) => one.id === training)?.spacingMm ?? bed.lengthMm;
     setDraft({ ...planting, training, count: plantsFilling(bed.lengthMm, spacing) });
   };
-  /** Where there is room for it, clear of others. */
-  const placed = (sized: Bed): Bed => ({ ...sized, ...freeSpot(plan, sized) });
   const changeBedLength = (lengthMm: number) => {
-    setFresh(placed({ ...fresh, lengthMm }));
+    setFresh({ ...fresh, lengthMm });
     const spacing = crop.trainings.find((one) => one.id === planting.training)?.spacingMm ?? lengthMm;
     setDraft({ ...planting, count: plantsFilling(lengthMm, spacing) });
   };
 
   const kindsQuestion = useMemo((): KindsQuestion => {
     const sketch: Plan = {
-      ...plan,
-      beds: inPlanter ? plan.beds : [...plan.beds.filter((one) => one.id !== bed.id), bed],
+      ...onPlot,
       plantings: [...plan.plantings.filter((one) => one.id !== planting.id), planting],
     };
     return {
@@ -107,7 +107,7 @@ export function NewRow({
         newStructures(one, sketch),
       ),
     };
-  }, [plan, bed, planting, inPlanter]);
+  }, [onPlot, bed, planting, inPlanter]);
   const kinds = useAnswer<KindsQuestion, KindsAnswer>(choosingWorker, kindsQuestion);
   const choices = kinds.answer ?? [];
   const weighing = kinds.of !== kindsQuestion;
@@ -141,12 +141,14 @@ export function NewRow({
   };
 
   const take = ({ structure, also }: Choice) => {
+    const longer = chosenBed === NEW ? grownWords(plan, fresh, (mm) => formatLength(mm, tongue.units)) : null;
     store.edit((now) => {
-      const withBed = chosenBed === NEW ? addBed(bed)(now) : now;
+      const withBed = chosenBed === NEW ? addBed(fresh)(now) : now;
       const grown = inPlanter ? { ...planting, bed: structure.id } : planting;
       const withPlanting = isNewPlanting ? addPlanting(grown)(withBed) : withBed;
       return [structure, ...also].reduce((so, one) => addStructure(one)(so), withPlanting);
     });
+    if (longer) notice.say(longer, store.getState().plan);
     router.push(`/g/${id}/s/${structure.id}`);
   };
 
@@ -262,7 +264,7 @@ export function NewRow({
                 mm={fresh.widthMm}
                 min={150}
                 max={12_000}
-                onChange={(widthMm) => setFresh(placed({ ...fresh, widthMm }))}
+                onChange={(widthMm) => setFresh({ ...fresh, widthMm })}
               />
               <LengthField
                 {...length}

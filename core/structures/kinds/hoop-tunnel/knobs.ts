@@ -131,10 +131,12 @@ export const HOOP_TUNNEL_KNOBS = {
     ],
     help: 'From a sleeve a hoop is pulled in a moment and set again; a sleeve holds it upright. Sides and cores are there where the bed is raised.',
     offered: (setting) => ['sleeve', ...(setting.place.bed.heightMm > 0 ? ['side', 'core'] : []), 'pushed'],
-    suggest: (setting) =>
-      setting.place.bed.heightMm >= SLEEVE_MM
+    suggest: ({ place: { bed } }) => {
+      if (bed.hollow) return { value: 'core', why: fact('feet.core') };
+      return bed.heightMm >= SLEEVE_MM
         ? { value: 'side', why: fact('feet.side') }
-        : { value: 'sleeve', why: fact('feet.sleeve') },
+        : { value: 'sleeve', why: fact('feet.sleeve') };
+    },
   },
   ridge: {
     type: 'choice',

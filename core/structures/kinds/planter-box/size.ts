@@ -139,12 +139,13 @@ export function sizePlanterBox(v: PlanterBoxValues, setting: SpotSetting): Sizin
   return {
     design: placed({
       ...together(
+        // At its back: what is drawn first lies behind.
+        trellis && { parts: trellis.parts, joints: trellis.joints },
         // From above the cloth hides the slats, and the mix is what is planted in.
         floor,
         { parts: filled.parts, joints: filled.joints },
         { parts: sides.posts, joints: sides.joints },
         { parts: sides.boards.flat() },
-        trellis && { parts: trellis.parts, joints: trellis.joints },
         {
           joints: plantsBought(
             v.plants,

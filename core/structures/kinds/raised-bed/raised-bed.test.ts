@@ -209,7 +209,11 @@ describe('raised bed', () => {
     const laid = at([sides({ make: 'blocks', block: 'block-390' })]);
     const { built } = computeGarden(laid.plan).structures.find(({ structure }) => structure.id === 'sides')?.sized
       .facts as { built: { longMm: number; wideMm: number } };
-    expect(bedOf(laid)).toMatchObject({ lengthMm: built.longMm, widthMm: built.wideMm });
+    expect(bedOf(laid)).toMatchObject({ lengthMm: built.longMm, widthMm: built.wideMm, hollow: true });
+    // Hoops over it stand in its cores.
+    const hoops = { ...wall, id: 'hoops', kind: 'hoop-tunnel', knobs: {}, plantings: [] };
+    const over = (plan: Plan) => computeRemembered(kindOf, plan, hoops).sized.knobs['feet']?.value;
+    expect([over(laid.plan), over(high.plan)]).toEqual(['core', 'side']);
     // Its sides themselves see the bed as it was asked for, and the light of the plot falls on what they make of it.
     const { plan } = high;
     const [own] = computeGarden(plan).structures.filter(({ structure }) => structure.id === 'sides');

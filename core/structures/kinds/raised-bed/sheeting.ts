@@ -68,7 +68,8 @@ export function sheetedSides(
       });
     });
   return {
-    parts: [...frame.parts, ...hung.map(({ bar }) => bar)],
+    // What is drawn first lies behind.
+    parts: [...hung.map(({ bar }) => bar), ...frame.parts],
     joints: [...frame.joints, ...hung.flatMap(({ joints }) => joints)],
   };
 }

@@ -73,7 +73,12 @@ function madeOf(v: RaisedBedValues, setting: BedSetting) {
 export function makesBed(v: RaisedBedValues, setting: BedSetting): MadeBed {
   const { built } = madeOf(v, setting);
   const underMm = Math.min(0, groundAt(groundOf(setting.place.bed), built.lengthMm));
-  return { ...built, heightMm: Math.max(0, coursesOf(v) * courseMm(v) + underMm), riseMm: 0 };
+  return {
+    ...built,
+    ...(v.make === 'blocks' ? { hollow: true } : {}),
+    heightMm: Math.max(0, coursesOf(v) * courseMm(v) + underMm),
+    riseMm: 0,
+  };
 }
 
 /** Sizes the bed: sides about its outline, held by inside posts, by pins or by their weight; what it is filled with, layer by layer. */
