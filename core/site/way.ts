@@ -1,3 +1,4 @@
+import { inches } from '../quantity/length';
 import { overlap } from '../geometry/polygon';
 import type { Bed } from './bed';
 import { toFrame } from './frame';
@@ -31,6 +32,14 @@ export function wayBetween(a: Bed, b: Bed): Way {
     skewDeg: Math.abs(skew - 90),
   };
 }
+
+/** Who gets along a way between beds: one walks in 24″, a barrow wants 36″, a wheelchair turns in 60″ (common practice, no source). mm. */
+const WIDE_FOR = { walker: inches(24), barrow: inches(36), wheelchair: inches(60) } as const;
+export type GoesAlong = 'nobody' | keyof typeof WIDE_FOR;
+
+/** The widest of those that get along a way so wide; a tape’s mark is forgiven. @example goesAlong(914.4) // 'barrow' */
+export const goesAlong = (wideMm: number): GoesAlong =>
+  (['wheelchair', 'barrow', 'walker'] as const).find((who) => wideMm >= WIDE_FOR[who] - 1) ?? 'nobody';
 
 /** A way narrower than this is no way, one wider is open ground (from memory). mm. */
 const WAY_MM = { least: 300, most: 4000, leastLong: 600 };

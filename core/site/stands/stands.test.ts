@@ -10,7 +10,7 @@ import { areaOf } from '../../geometry/polygon';
 import { toFrame, toPlot } from '../frame';
 import { shortLeg } from '../path';
 import { frameOf } from '../stands/stands';
-import { wayBetween, waysAmong } from '../way';
+import { goesAlong, wayBetween, waysAmong } from '../way';
 
 const bed = (over: Partial<Bed>): Bed => ({ ...(DEMO_PLAN.beds[0] as Bed), riseMm: 0, ...over });
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -43,6 +43,15 @@ describe('where a structure stands', () => {
     expect(at.map(({ xMm }) => Math.round(xMm))).toEqual([7000, 7800, 11_000]);
     expect(at.map(({ yMm }) => yMm)).toEqual([9000, 9000, 9000]);
   });
+
+  it.each([
+    [609, 'walker'],
+    [608, 'nobody'],
+    [914, 'barrow'],
+    [913, 'walker'],
+    [1523, 'wheelchair'],
+    [1522, 'barrow'],
+  ] as const)('along a way of %i mm goes a %s', (wide, who) => expect(goesAlong(wide)).toBe(who));
 
   it('the way between two beds is what a tape would read, whichever bed is named first', () => {
     fc.assert(

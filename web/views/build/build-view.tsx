@@ -140,9 +140,12 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
           onChange={(bed) =>
             put(
               { on: 'bed', bed },
-              growingIn(plan)
-                .filter((one) => one.bed === bed)
-                .map((one) => one.id),
+              // What grows in a bed is the bed’s, whatever its sides.
+              kind.purpose === 'bed'
+                ? []
+                : growingIn(plan)
+                    .filter((one) => one.bed === bed)
+                    .map((one) => one.id),
             )
           }
         />

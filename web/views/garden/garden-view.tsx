@@ -53,15 +53,10 @@ export function GardenView() {
   const router = useRouter();
   const [sides] = BED_SIDES;
   // Other kinds are fetched when one is wanted.
-  const planSides = async (bed: string, growing: readonly Planting[]) => {
+  const planSides = async (bed: string) => {
     const { newStructure } = await import('./new-structure');
     if (!sides) return;
-    const made = newStructure(
-      sides,
-      plan,
-      { on: 'bed', bed },
-      growing.map((one) => one.id),
-    );
+    const made = newStructure(sides, plan, { on: 'bed', bed }, []);
     store.edit(addStructure(made));
     router.push(`/g/${id}/s/${made.id}`);
   };
@@ -146,7 +141,7 @@ export function GardenView() {
                     Support
                   </Link>
                   {sides && !sidesOf(plan, bed.id) && (
-                    <button type="button" onClick={() => void planSides(bed.id, growing)} className={small}>
+                    <button type="button" onClick={() => void planSides(bed.id)} className={small}>
                       <Plus size={16} aria-hidden />
                       Sides and fill
                     </button>

@@ -5,6 +5,7 @@ import { useId } from 'react';
 import { RotateCw, Trash2 } from 'lucide-react';
 import { formatArea } from '@lignum/core/quantity/measure';
 import { formatLength } from '@lignum/core/quantity/length';
+import { goesAlong, waysAmong, type GoesAlong } from '@lignum/core/site/way';
 import { distanceToStretch, inside } from '@lignum/core/geometry/polygon';
 import { cropIn } from '@lignum/core/crops/book';
 import { bedOutline, farthestSoil, outOfReach, type Bed } from '@lignum/core/site/bed';
@@ -87,6 +88,7 @@ export function Inspector({
         </Link>
       )}
       {(thing.is === 'bed' || thing.is === 'spot') && <BedGuard bed={thing.id} />}
+      {thing.is === 'bed' && <WaysBeside bed={thing.id} />}
       {thing.is === 'path' && <PathFields thing={thing} />}
       {thing.is === 'path' && <AddToRun host={thing.structure} />}
       {thing.is === 'spot' && (
@@ -225,6 +227,38 @@ const takeAway = (thing: Thing) =>
     : thing.is === 'feature'
       ? removeFeature(thing.id)
       : removeStructure(thing.id);
+
+const ALONG_WORDS: Record<GoesAlong, string> = {
+  nobody: 'too narrow to walk',
+  walker: 'one walks, no barrow goes',
+  barrow: 'a barrow goes, a wheelchair does not turn',
+  wheelchair: 'a wheelchair turns',
+};
+
+/** How wide the ways beside a bed are, and who gets along them. */
+function WaysBeside({ bed }: { bed: string }) {
+  const { plan, tongue } = useGarden();
+  const ways = waysAmong(plan.beds)
+    .filter(({ beds }) => beds.some(({ id }) => id === bed))
+    .toSorted((a, b) => a.way.wideMm - b.way.wideMm);
+  if (ways.length === 0) return null;
+  return (
+    <section aria-label="Ways beside it">
+      <h3 className="text-base">Ways beside it</h3>
+      <ul className="mt-1 grid gap-1 text-[0.95rem]">
+        {ways.map(({ beds, way }) => {
+          const who = goesAlong(way.wideMm);
+          return (
+            <li key={beds.map(({ id }) => id).join()} className={who === 'nobody' ? 'text-ochre' : ''}>
+              <strong className="tabular-nums">{formatLength(way.wideMm, tongue.units)}</strong> to{' '}
+              {beds.find(({ id }) => id !== bed)?.name}: {ALONG_WORDS[who]}
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}
 
 const OVER_WAYS = KINDS.filter((kind) => kind.stands.includes('beds'));
 

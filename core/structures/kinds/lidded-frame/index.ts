@@ -10,6 +10,7 @@ import { rowInBed } from '../../../checks/row-in-bed';
 import { closedBy } from '../../../site/visitors';
 import { BOX_WORDS } from '../../assemblies/box-of-boards';
 import { LID_WORDS } from '../../assemblies/hinged-lid';
+import { FLOOR_WORDS } from '../../rules/floor-mesh';
 import { structureKind } from '../../kind';
 import type { Settings } from '../../knob';
 import { BOX_KNOB_WORDS, longestBoard } from '../../rules/box-knobs';
@@ -78,7 +79,7 @@ export const kind = structureKind({
     }),
     stillCome,
   },
-  builtOf: [BOX_WORDS, BOX_KNOB_WORDS, LID_WORDS, ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
+  builtOf: [FLOOR_WORDS, BOX_WORDS, BOX_KNOB_WORDS, LID_WORDS, ROW_WORDS, COVERING_WORDS, TIMBER_WORDS],
   ...WORDS,
   mends: {
     ...ROW_MENDS,

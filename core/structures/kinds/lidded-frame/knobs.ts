@@ -4,23 +4,17 @@ import { MESH_ROLLS } from '../../../catalogue/panels';
 import { feet, inches } from '../../../quantity/length';
 import { roomOf } from '../../../site/bed';
 import { netNeeds } from '../../../site/net-needs';
-import { NEEDS } from '../../../site/visitors';
 import { fact } from '../../../wording/say';
 import type { Layer } from '../../assemblies/covered-panel';
 import type { Knobs, Values } from '../../knob';
 import { boxBoardKnob, boxRowKnobs, boxStripKnob, boxTreatmentKnob } from '../../rules/box-knobs';
+import { floorKnob } from '../../rules/floor-mesh';
 import { perMarket, TAPE_STEP, wholeStep } from '../../rules/tidy';
 import { isOffered, type BedSetting } from '../../setting';
 
 /** Mesh that nothing gnaws through and no paw passes. */
 const STIFF = MESH_ROLLS.filter((roll) => roll.stiff && roll.openingMm <= inches(1)).map((roll) => roll.id);
-const FLOORS = STIFF.filter((id) => id.startsWith('hardware'));
 const KEEPING = NETS.filter(({ against }) => !against);
-/** Who comes from below: what tunnels, and what digs under boards. */
-function fromBelow(who: string): boolean {
-  const need = NEEDS[who];
-  return need?.by === 'floor' || (need?.by === 'roof' && need.floored) || (need?.by === 'fence' && need.buryMm > 0);
-}
 const labelled = (ids: readonly string[]) =>
   ids.map((id) => ({ id, label: MESH_ROLLS.find((roll) => roll.id === id)?.name ?? id }));
 const offeredOf =
@@ -72,19 +66,7 @@ export const LIDDED_FRAME_KNOBS = {
       why: fact(roomOf(setting.place.bed).widthMm > DEEPEST_MM ? 'width.reach' : 'width.bed'),
     }),
   },
-  floor: {
-    first: true,
-    type: 'choice',
-    label: 'Mesh under it',
-    group: 'Mesh',
-    choices: [{ id: 'none', label: 'none' }, ...labelled(FLOORS)],
-    offered: (setting) => ['none', ...offeredOf(FLOORS)(setting)],
-    help: 'Against what tunnels; then the box is filled over it. Grass may stay under it.',
-    suggest: (setting) =>
-      setting.site.visitors.some(fromBelow)
-        ? { value: 'hardware-48', why: fact('floor.burrowers') }
-        : { value: 'none', why: fact('floor.none') },
-  },
+  floor: { first: true, ...floorKnob },
   fill: {
     first: true,
     type: 'length',

@@ -50,7 +50,6 @@ export const WORDS = {
     'count.fill': '{deep} deep between the boards',
     'courses.two': 'Two boards: a foot for roots and leaves.',
     'courses.crop': 'Over what grows highest, as far as boards go.',
-    'floor.burrowers': 'Something digs or tunnels here: mesh under the bed stops it.',
     'floor.none':
       'Nobody who digs or tunnels visits: what is planted roots in the bed. It can only be laid before the box is filled.',
     'opens.low': 'What grows here stays under a lid.',

@@ -3,6 +3,7 @@ import { bedLevel } from '../../../checks/bed-level';
 import { bedMatches } from '../../../checks/bed-matches';
 import { inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
+import { FLOOR_WORDS } from '../../rules/floor-mesh';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
 import { coursesOf, courseMm, RAISED_BED_KNOBS } from './knobs';
 import { makesBed, sizeRaisedBed } from './size';
@@ -26,7 +27,9 @@ export const kind = structureKind({
     bedLevel({ dugInMm: facts.dugInMm, highMm: facts.built.highMm }),
   ],
   ...BUILDING,
-  builtOf: [TIMBER_WORDS],
+  // Who still comes is told by the bed: sides are the least of what keeps somebody out.
+  guards: { how: ({ facts }) => facts.guard, stillCome: () => null },
+  builtOf: [TIMBER_WORDS, FLOOR_WORDS],
   ...WORDS,
   mends: {
     'bulge.bows': (v) =>

@@ -4,6 +4,7 @@ import { SECTIONS, timberId } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled, Values } from '../../knob';
+import { floorKnob } from '../../rules/floor-mesh';
 import { perMarket } from '../../rules/tidy';
 import { lastingTimber, sectionKnob, treatmentKnob } from '../../rules/timber-knobs';
 import { isOffered, type BedSetting } from '../../setting';
@@ -15,6 +16,9 @@ const isOf =
     set.make === make;
 const isFilled = (set: Settled): boolean => set.fill !== 'none';
 
+/** Woven cloth on the ground. */
+const CLOTH = 'planter-cloth';
+
 /** Logs as thick as they are carried (the catalogue’s). */
 export const LOG = 'log-150';
 const LOG_MM = POLES.find(({ id }) => id === LOG)?.diameterMm ?? inches(6);
@@ -23,6 +27,13 @@ const LOG_MM = POLES.find(({ id }) => id === LOG)?.diameterMm ?? inches(6);
 const LEAST_METAL_MM = inches(9);
 /** Corrugated sheet, and what is asked for to build with it. */
 export const SHEET = 'sheet-corrugated';
+
+/** Boards that are laid on a rim. */
+const CAPS = ['2x6', '45x145'] as const;
+type Cap = (typeof CAPS)[number];
+/** What is sawn square has room for it. */
+export const takesCap = (set: Settled): boolean => ['boards', 'timbers', 'metal'].includes(String(set.make));
+const sectionName = (id: string): string => SECTIONS.find((one) => one.id === id)?.nominal ?? id;
 
 /** How high one course of it is: sheet is cut as high as is asked for, in one. mm. */
 export function courseMm(set: Settled): number {
@@ -132,6 +143,22 @@ export const RAISED_BED_KNOBS = {
       return { value: Math.max(1, Math.round(usual / courseMm(set))) * courseMm(set), why: fact('high.roots') };
     },
   },
+  cap: {
+    type: 'choice',
+    label: 'Cap on the rim',
+    group: 'Sides',
+    choices: [{ id: 'none', label: 'none' }, ...CAPS.map((id) => ({ id, label: sectionName(id) }))],
+    offered: (setting) => ['none', ...CAPS.filter((id) => isOffered(setting, timberId(id, 'treated')))],
+    help: 'A board laid flat: to sit on, and over what is sharp.',
+    shown: takesCap,
+    suggest: (setting, set) => {
+      const own: readonly Cap[] = setting.market === 'imperial' ? CAPS : CAPS.toReversed();
+      const cap = own.find((id) => isOffered(setting, timberId(id, 'treated')));
+      return set.make === 'metal' && cap
+        ? { value: cap, why: fact('cap.sharp') }
+        : { value: 'none', why: fact('cap.none') };
+    },
+  },
   post: sectionKnob({
     label: 'Inside posts of',
     group: 'Posts',
@@ -167,6 +194,14 @@ export const RAISED_BED_KNOBS = {
       coursesOf(set) > 2 && isOffered(setting, 'concrete-mix') && isOffered(setting, 'rod-10')
         ? { value: 'pinned', why: fact('cores.high') }
         : { value: 'soil', why: fact('cores.low') },
+  },
+  floor: {
+    ...floorKnob,
+    label: 'Under it',
+    group: 'Fill',
+    choices: [...floorKnob.choices, { id: CLOTH, label: 'woven cloth' }],
+    offered: (setting) => [...floorKnob.offered(setting), ...(isOffered(setting, CLOTH) ? [CLOTH] : [])],
+    help: 'Mesh stops what tunnels, and roots go on through it; cloth keeps rough grass down, and roots shallow.',
   },
   fill: {
     type: 'choice',

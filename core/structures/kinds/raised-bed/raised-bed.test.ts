@@ -17,7 +17,10 @@ import { computeGarden } from '../../../plan/compute';
 import type { Plan, StructurePlan } from '../../../plan/plan';
 import { computeRemembered } from '../../../plan/remembered';
 import { bedsAsBuilt, onPlotOf } from '../../../shade/on-plot';
-import type { Bed } from '../../../site/bed';
+import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
+import { bedOutline, type Bed } from '../../../site/bed';
+import { getsPast, type Guard } from '../../../site/visitors';
+import type { MadeBed } from '../../kind';
 import { bedsNamed } from '../../../site/stands/stands';
 import type { Settings } from '../../knob';
 import { kindOf } from '../../registry';
@@ -148,6 +151,36 @@ describe('raised bed', () => {
     expect(bed(inches(15), 'soil')).toContain('bulge.stands');
     expect(bed(inches(30), 'soil')).toContain('bulge.turns');
     expect(bed(inches(30), 'pinned')).toContain('bulge.held');
+  });
+
+  it('mesh under it lies under all of the ground in its sides and none of the notch, in strips no wider than the roll; who tunnels is stopped by it', () => {
+    fc.assert(
+      fc.property(anyPlan(kind), fc.constantFrom('hardware-36', 'hardware-48', 'planter-cloth'), (plan, floor) => {
+        const [one] = plan.structures as [StructurePlan];
+        const laid = { ...one, knobs: { ...one.knobs, floor } };
+        const { sized, setting } = first({ ...plan, structures: [laid] });
+        const { guard } = sized.facts as { guard: Guard };
+        const made = kind.makesBed(laid.knobs, setting) as MadeBed;
+        const strips = ofShape(sized.design.parts, 'sheet').filter(({ role }) => role === 'floor');
+        for (const { heightMm } of strips)
+          expect(heightMm).toBeLessThanOrEqual(stockOf(CATALOGUE, floor, 'mesh roll').heightMm + 0.001);
+        const covers = strips.map((strip) => {
+          const spots = extentOf(strip);
+          const [xs, ys] = [spots.map(([x]) => x), spots.map(([, y]) => y)];
+          return { xs: [Math.min(...xs), Math.max(...xs)], ys: [Math.min(...ys), Math.max(...ys)] } as const;
+        });
+        for (let i = 1; i < 12; i++)
+          for (let k = 1; k < 12; k++) {
+            const [x, y] = [(made.lengthMm * i) / 12, made.widthMm * (k / 12 - 0.5)];
+            const under = covers.some(
+              ({ xs, ys }) => x > xs[0] + 1e-3 && x < xs[1] - 1e-3 && y > ys[0] + 1e-3 && y < ys[1] - 1e-3,
+            );
+            expect(under, `${x}, ${y}`).toBe(inside([x - made.lengthMm / 2, y], bedOutline(made)));
+          }
+        expect(getsPast('moles', guard)).toBe(floor.startsWith('hardware') ? null : 'floor');
+      }),
+      { numRuns: cases(40) },
+    );
   });
 
   it('of corrugated steel: every sheet reaches from the ground to the rim, covers no more than it can and is held by both rails; the bow is that of the lower rail', () => {

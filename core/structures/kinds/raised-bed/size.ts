@@ -1,5 +1,6 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { blockStock } from '../../../catalogue/masonry';
+import { timberId } from '../../../catalogue/timber';
 import { chain } from '../../../design/chain';
 import { placed, type Design } from '../../../design/design';
 import { fillOf } from '../../../design/shapes/fill';
@@ -9,6 +10,7 @@ import type { Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { GRAVITY_MS2 } from '../../../quantity/measure';
 import { groundAt, slopeOf } from '../../../site/ground';
+import { closedBy, type Guard } from '../../../site/visitors';
 import { bowBetween, soilPressure, turnsOver } from '../../../statics/earth';
 import { strengthOf } from '../../../statics/strength';
 import { fact } from '../../../wording/say';
@@ -18,10 +20,12 @@ import { insideOf } from '../../assemblies/courses';
 import type { MadeBed, Sizing } from '../../kind';
 import { rowViews } from '../../rules/row-views';
 import type { BedSetting } from '../../setting';
-import { courseMm, coursesOf, LOG, postStock, SHEET, sideStock, type RaisedBedValues } from './knobs';
+import { courseMm, coursesOf, LOG, postStock, SHEET, sideStock, takesCap, type RaisedBedValues } from './knobs';
 import { builtFrom, cornersOf, type Unit } from './outline';
 import { blockSides } from './blocks';
 import { boardSides, courseMiddles } from './boards';
+import { capOn } from './cap';
+import { floorUnder } from './floor';
 import { sheetedSides } from './sheeting';
 import type { Stood } from './stood';
 import { timberSides } from './timbers';
@@ -32,6 +36,8 @@ export interface RaisedBedFacts {
   asked: { highMm: number; longMm: number; wideMm: number };
   built: { highMm: number; longMm: number; wideMm: number };
   round: boolean;
+  /** How it stands against who visits: closed by its sides, and from below by mesh under it. */
+  guard: Guard;
   /** How far the lowest board bows between two posts; null where there are none. mm. */
   bowMm: number | null;
   /** How many times over its weight stands against the soil; null where it is held by posts or pins. */
@@ -100,6 +106,20 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
     everyMm: v.postEvery,
   };
   const sides = sidesOf(v, setting, stood);
+  const floor =
+    v.floor === 'none'
+      ? null
+      : floorUnder(made.built, stockOf(setting.catalogue, v.floor, 'mesh roll'), stood.baseMm, sides.parts);
+  const cap =
+    v.cap !== 'none' && takesCap(v)
+      ? capOn(stood, {
+          of: stockOf(setting.catalogue, timberId(v.cap, 'treated'), 'timber'),
+          highMm: high,
+          sides: sides.parts,
+          longestMm: setting.sizesOf(timberId(v.cap, 'treated')).at(-1) ?? Infinity,
+          setting,
+        })
+      : null;
   const depth = Math.max(0, high - v.below);
   const fill = v.fill === 'none' || depth < 1 ? null : fillIn(v, stood, depth, sides.parts);
   const level = Math.cos(slopeOf(ground));
@@ -111,7 +131,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
   const strength = side && strengthOf(side);
   return {
     design: placed({
-      ...together(sides, fill, { reasons: reasonsOf(v, courses) }),
+      ...together(floor, sides, cap, fill, { reasons: reasonsOf(v, courses) }),
       ground,
       builtMm: longMm / level,
       startMm,
@@ -151,6 +171,12 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
       asked: { highMm: v.high, longMm: bed.lengthMm, wideMm: bed.widthMm },
       built: { highMm: high, longMm, wideMm },
       round: bed.outline.shape === 'round',
+      guard: {
+        barrier: { ...closedBy(0, high), buriedMm: v.floor.startsWith('hardware') ? Infinity : 0 },
+        stiffMm: Infinity,
+        roofed: false,
+        floored: v.floor.startsWith('hardware'),
+      },
       bowMm:
         (v.make === 'boards' || v.make === 'metal') && side && strength && 'stiffnessMpa' in strength
           ? bowBetween({
@@ -259,6 +285,9 @@ function fillIn(v: RaisedBedValues, s: Stood, depthMm: number, sides: readonly P
 /** Why there are so many of each. */
 const reasonsOf = (v: RaisedBedValues, courses: number): Design['reasons'] => ({
   board: fact('count.boards', { courses }),
+  floor: fact('count.floor'),
+  cap: fact('count.cap'),
+  'cap on the rim': fact('count.cap-screws'),
   rail: fact('count.rails'),
   sheet: fact('count.sheets'),
   timber: fact('count.timbers', { courses }),

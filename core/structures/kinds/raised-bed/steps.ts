@@ -20,7 +20,9 @@ function steps(design: Design, v: RaisedBedValues): Listed<StatedStep> {
   return [
     { what: fact('step.clear', { beyond: { mm: CLEAR_MM } }) },
     { what: fact('step.mark', { long: { mm: design.builtMm } }) },
+    ...(v.floor === 'none' || v.make === 'blocks' ? [] : [floorStep(v)]),
     ...sideSteps(v, courses),
+    ofShape(design.parts, 'bar').some(({ role }) => role === 'cap') && { what: fact('step.cap'), people: 2 },
     ...fills.map((fill): StatedStep => ({
       what: fact(`step.fill.${fill.role}`, {
         deep: { mm: fill.cutMm },
@@ -28,14 +30,27 @@ function steps(design: Design, v: RaisedBedValues): Listed<StatedStep> {
         loads: Math.ceil(fill.litres / BARROW_LITRES),
       }),
       adds: [fill.id],
+      ...(CAREFUL[fill.role] ? { caution: fact(CAREFUL[fill.role] as string) } : {}),
     })),
     fills.length > 0 && { what: fact('step.water'), ...(v.fill === 'layers' ? { waitHours: SETTLE_HOURS } : {}) },
     fills.length > 0 && { what: fact('step.mulch') },
   ];
 }
 
+/** What is to be thought of before it goes into a bed that one eats from. */
+const CAREFUL: Readonly<Record<string, string>> = {
+  soil: 'care.lead',
+  compost: 'care.manure',
+  layers: 'care.old-wood',
+};
+
 /** A barrow holds 2 ft³ (from memory). Litres. */
 const BARROW_LITRES = 56.6;
+
+const floorStep = (v: RaisedBedValues): StatedStep => ({
+  what: fact(v.floor.startsWith('hardware') ? 'step.floor' : 'step.cloth'),
+  ...(v.floor.startsWith('hardware') ? { caution: fact('care.wire') } : {}),
+});
 
 const sideSteps = (v: RaisedBedValues, courses: number): Listed<StatedStep> => {
   if (v.make === 'boards')
@@ -61,6 +76,7 @@ const sideSteps = (v: RaisedBedValues, courses: number): Listed<StatedStep> => {
     ];
   return [
     { what: fact('step.trench'), caution: fact('care.lifting') },
+    v.floor !== 'none' && floorStep(v),
     { what: fact('step.blocks', { courses }), people: 2, caution: fact('care.dust') },
     v.cores === 'pinned' && { what: fact('step.cores'), caution: fact('care.cement') },
   ];
@@ -76,6 +92,8 @@ const season = (_design: Design, v: RaisedBedValues, _setting: BedSetting): List
 const doings: Doings = {
   'step.clear': { uses: ['spade', 'gloves'] },
   'step.mark': { uses: ['line', 'pegs', 'tape', 'square'] },
+  'step.floor': { adds: ['floor'], uses: ['snips', 'tape', 'gloves', 'goggles'] },
+  'step.cloth': { adds: ['floor'], uses: ['knife', 'tape'] },
   'step.cut': { uses: ['tape', 'square', 'saw', 'goggles', 'muffs', 'brush'] },
   'step.posts': { adds: ['post'], uses: ['spade', 'level', 'mallet'] },
   'step.boards': { adds: ['board'], uses: ['level', 'drill', 'clamps'] },
@@ -91,6 +109,7 @@ const doings: Doings = {
     joins: ['pin in a core'],
     uses: ['hammer', 'barrow', 'gloves', 'mask', 'goggles'],
   },
+  'step.cap': { adds: ['cap'], uses: ['saw', 'square', 'drill', 'tape', 'goggles', 'muffs'] },
   'step.fill.layers': { uses: ['barrow', 'spade'] },
   'step.fill.soil': { uses: ['barrow', 'spade'] },
   'step.fill.compost': { uses: ['barrow', 'spade'] },

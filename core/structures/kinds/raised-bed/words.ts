@@ -4,6 +4,8 @@ import type { Said } from '../../said';
 export const WORDS = {
   names: {
     parts: {
+      floor: { word: 'Floor', means: 'strips by length' },
+      cap: { word: 'Cap', means: 'end to end', as: 'body' },
       board: { word: 'Board', means: 'as long as its side, or from post to post', as: 'body', stacks: true },
       rail: { word: 'Rail', means: 'as long as its side, or from post to post', as: 'body', stacks: true },
       sheet: { word: 'Sheet', means: 'from the ground to the rim', as: 'body' },
@@ -18,7 +20,7 @@ export const WORDS = {
       compost: { word: 'Compost', means: 'depth; the volume, with what settles, stands in `litres`' },
       layers: { word: 'Prunings and leaves', means: 'depth; the volume, with what settles, stands in `litres`' },
     },
-    joints: { 'fill in the bed': 'Fill in the bed' },
+    joints: { 'floor under the sides': 'Floor under the sides', 'fill in the bed': 'Fill in the bed' },
     joinery: {
       'board to post':
         'The board lies flat on the outside of the post, crown up; two screws askew. Boards that follow each other meet over the middle of a post, in each course at another one.',
@@ -26,6 +28,10 @@ export const WORDS = {
         'The rail lies flat on the outside of the post; two screws askew. Rails that follow each other meet over the middle of a post.',
       'sheet to rail':
         'From inside, ribs upright, each sheet over the last by a rib; screws in the valleys, where the sheet lies on the rail.',
+      'floor under the sides':
+        'Flat on the ground, strips a hand over each other, its edges under the sides; cut crosswise where a post goes through.',
+      'cap on the rim':
+        'The board lies flat, flush with the outside; butted at the corners. One screw every two feet (600 mm), down into the uppermost board.',
       'pin through timber':
         'A hole as wide as the pin through every course, drilled with the courses in place; the pin is driven through all of them.',
       'block beside block': 'Laid dry, end to end, tapped down to the line.',
@@ -55,6 +61,12 @@ export const WORDS = {
     'count.sheets': 'Between the posts, each over the last by a rib',
     'count.sheet-screws': 'Two a sheet on each rail',
     'high.sheet': 'Sheet goes high on little wood: two feet (600 mm) are worked without kneeling.',
+    'count.floor': 'Under all of the bed, strips a hand over each other',
+    'floor.none': 'Nothing that visits comes from below.',
+    'cap.sharp': 'Covers the cut edge of the sheet.',
+    'cap.none': 'It holds without one.',
+    'count.cap': 'One on every side, butted at the corners',
+    'count.cap-screws': 'Every two feet (600 mm), and near both ends',
     'count.boards': '{courses|course|courses} on every side',
     'count.timbers': '{courses|course|courses}, each the other way round at the corners',
     'count.blocks': '{courses|course|courses} with broken joints',
@@ -71,6 +83,11 @@ export const WORDS = {
       'Cut what grows there short, {beyond} beyond the sides all round, and loosen the soil with a fork: roots go on down.',
     'step.mark':
       'Peg the corners, {long} over all, with strings at the height of the rim: the diagonals are equal, the strings level.',
+    'step.floor':
+      'Unroll the mesh over all of the ground, flat, strips a hand over each other, and bend what is over up inside the sides.',
+    'step.cloth':
+      'Lay the cloth over all of the ground, smooth, strips a hand over each other; cut crosses where posts go through.',
+    'care.wire': 'Cut wire springs and scratches: gloves and goggles.',
     'step.cut':
       'Cut the pieces from the list; let wet treated boards dry in the sun first, they shrink. Brush every cut.',
     'step.posts':
@@ -100,12 +117,20 @@ export const WORDS = {
       'Fill in the topsoil, {deep} deep: {volume}, about {loads|barrow load|barrow loads}. Never subsoil.',
     'step.fill.compost':
       'Add the compost, {deep} deep: {volume}, about {loads|barrow load|barrow loads}, and turn it into the topsoil once. After that, never again.',
+    'step.cap':
+      'Lay the cap boards on the rim, try every corner, cut, and screw them down; round their edges where people sit.',
     'step.water': 'Water it well and let it settle.',
     'step.mulch': 'Rake it to a low hump, and mulch it.',
     'season.top-up': 'Next spring, top it up with compost: about {share} % of its depth has settled.',
     'season.mulch': 'Every autumn, a hand of mulch on top; leave what is below alone.',
     'season.look':
       'Each spring, look along the sides: what bows wants a post more; what is soft at the soil is near its end.',
+    'care.lead':
+      'Soil from beside a road, an old painted wall or a bonfire may hold lead: have it tested before food grows in it. Wet soil is heavy: small loads.',
+    'care.manure':
+      'Manure, straw and bought compost may carry a weedkiller that passes through animals: sow beans in a pot of it first. What grows from it twisted stays out of the bed.',
+    'care.old-wood':
+      'No old sleepers, painted boards or wood treated before 2004 in a bed: their poisons go into the soil.',
     'care.cutting': 'Goggles and muffs; clamp what is cut. Sawdust of treated wood is swept up and never burnt.',
     'care.pins': 'Steel on steel splinters: goggles on, nobody holds the pin in a bare hand.',
     'care.lifting':
