@@ -33,12 +33,13 @@ export interface Tied {
 /** How far behind a bed a wall is drawn. mm. */
 const WALL_OFF_MM = 40;
 
-export function aroundOf(place: Place, frame: Frame, tied: readonly Tied[]): Around {
+/** Of what is the `sides` of its bed the soil about it lies as low as the path: what fills them is theirs. */
+export function aroundOf(place: Place, frame: Frame, tied: readonly Tied[], sides = false): Around {
   return {
     tied: tied.map((one) => ({ ...one, at: into(frame, one.at) })),
     beds: bedsOf(place).map((bed) => ({
       outline: bedOnPlot(bed).map((spot) => toFrame(frame, spot)),
-      soilMm: bed.heightMm - frame.baseMm,
+      soilMm: (sides ? 0 : bed.heightMm) - frame.baseMm,
       pathMm: -frame.baseMm,
       wall: bed.standFrom === 'front only' ? backOf(bed).map((spot) => toFrame(frame, spot)) : null,
     })),

@@ -144,6 +144,6 @@ export function computeAs(kinds: Kinds, plan: Plan, structure: StructurePlan): C
   const setting = settingOf(kinds, plan, structure);
   const priced = price(plan, structure, kind, structure.knobs, setting);
   const frame = frameOf(setting.place, priced.sized.design.startMm);
-  const around = aroundOf(setting.place, frame, tiedParts(kinds, plan, structure, setting));
+  const around = aroundOf(setting.place, frame, tiedParts(kinds, plan, structure, setting), kind.purpose === 'bed');
   return { structure, kind, setting, frame, around, ...priced, verdicts: judge(kind, plan, priced.sized, setting) };
 }

@@ -44,27 +44,35 @@ export const fromEnd = (title: string, soil: ViewFrame['soil']): ViewFrame<'end'
 /** The views of what stands in a row. */
 export type RowView = 'elevation' | 'plan' | 'end';
 
-/** The three views of a row on a bed: from the front, from above, and along the row from its start. `startMm` is where it begins in the bed. */
-export function rowViews(o: { ground: Ground; bed: Bed; startMm: number }): ViewFrame<RowView>[] {
+/**
+ * The three views of a row on a bed: from the front, from above, and along the row from its start. `startMm` is where it
+ * begins in the bed. What is the sides of one stands on the path: of that the bed itself is not drawn. mm.
+ */
+export function rowViews(o: { ground: Ground; bed: Bed; startMm: number; sides?: true }): ViewFrame<RowView>[] {
   const high = o.bed.heightMm;
   const level = Math.cos(slopeOf(o.ground));
   const [near, far] = [-o.startMm * level, (o.bed.lengthMm - o.startMm) * level];
   const half = o.bed.widthMm / 2;
   /** Down to the paths at both ends, where the bed stands over them. */
   const bedSoil = (from: number, to: number, at: (x: number) => number): ViewFrame['soil'] =>
-    high === 0
+    o.sides
       ? [
-          [from, at(from)],
-          [to, at(to)],
-        ]
-      : [
           [from - BESIDE_MM, at(from) - high],
-          [from, at(from) - high],
-          [from, at(from)],
-          [to, at(to)],
-          [to, at(to) - high],
           [to + BESIDE_MM, at(to) - high],
-        ];
+        ]
+      : high === 0
+        ? [
+            [from, at(from)],
+            [to, at(to)],
+          ]
+        : [
+            [from - BESIDE_MM, at(from) - high],
+            [from, at(from) - high],
+            [from, at(from)],
+            [to, at(to)],
+            [to, at(to) - high],
+            [to + BESIDE_MM, at(to) - high],
+          ];
   const along = (x: number): number => groundAt(o.ground, x);
   return [
     fromFront('From the front', bedSoil(near, far, along)),

@@ -98,12 +98,12 @@ export function NewRow({
   const kindsQuestion = useMemo((): KindsQuestion => {
     const sketch: Plan = {
       ...onPlot,
-      plantings: [...plan.plantings.filter((one) => one.id !== planting.id), planting],
+      plantings: [...onPlot.plantings.filter((one) => one.id !== planting.id), planting],
     };
     return {
       about: 'kinds',
       plan: sketch,
-      sketches: (inPlanter ? plantersFor(planting, openSpot(plan)) : sketchesFor(sketch, bed, planting)).map((one) =>
+      sketches: (inPlanter ? plantersFor(planting, openSpot(onPlot)) : sketchesFor(sketch, bed, planting)).map((one) =>
         newStructures(one, sketch),
       ),
     };

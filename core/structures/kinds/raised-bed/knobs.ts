@@ -174,7 +174,10 @@ export const RAISED_BED_KNOBS = {
     min: inches(18),
     max: feet(8),
     help: 'Long sides bulge: 4′ (1200 mm) is as far as they go.',
-    suggest: (setting) => ({ value: perMarket(setting.market, 48, 1200), why: fact('every.four') }),
+    suggest: (setting, set) =>
+      set.make === 'metal'
+        ? { value: perMarket(setting.market, 36, 900), why: fact('every.rails') }
+        : { value: perMarket(setting.market, 48, 1200), why: fact('every.four') },
   },
   cores: {
     type: 'choice',

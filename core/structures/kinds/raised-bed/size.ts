@@ -1,4 +1,4 @@
-import { stockOf } from '../../../catalogue/catalogue';
+import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
 import { blockStock } from '../../../catalogue/masonry';
 import { timberId } from '../../../catalogue/timber';
 import { chain } from '../../../design/chain';
@@ -135,7 +135,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
       ground,
       builtMm: longMm / level,
       startMm,
-      views: rowViews({ ground, bed, startMm }),
+      views: rowViews({ ground, bed, startMm, sides: true }),
       marks: [
         chain('elevation', 'x', 'over all', [0, longMm]),
         chain('elevation', 'z', 'rim', [stood.baseMm, rim]),
@@ -230,7 +230,11 @@ function sidesOf(v: RaisedBedValues, setting: BedSetting, stood: Stood): Assembl
 
 /** What it is filled with, from below: each with what it takes more for settling. */
 function fillIn(v: RaisedBedValues, s: Stood, depthMm: number, sides: readonly Part[]): Assembled {
-  const inner = insideOf(s.outline, s.thickMm);
+  // Sheet stands inside its rails.
+  const inner = insideOf(
+    s.outline,
+    s.thickMm + (v.make === 'metal' ? stockOf(CATALOGUE, SHEET, 'sheeting').thickMm : 0),
+  );
   const middle: Pair = [
     inner.reduce((sum, [x]) => sum + x, 0) / inner.length,
     inner.reduce((sum, [, y]) => sum + y, 0) / inner.length,

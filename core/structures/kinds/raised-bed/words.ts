@@ -48,6 +48,7 @@ export const WORDS = {
     'block.market': 'As blocks are sold here.',
     'high.bed': 'As high as the plan has this bed.',
     'high.roots': 'Ten to thirteen inches (250 to 330 mm) of room for roots, in whole courses.',
+    'every.rails': 'Three feet (900 mm): two rails hold all of the sheet.',
     'every.four': 'Four feet (1200 mm): farther apart the sides bulge.',
     'cores.high': 'More than two courses are pinned.',
     'cores.low': 'Two courses stand by their weight, and the soil in their cores.',
