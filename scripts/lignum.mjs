@@ -1,5 +1,6 @@
 import { stopping } from './stopping.mjs';
 import { join, resolve } from 'node:path';
+import { archive, keepCopies } from './copies.mjs';
 import { ensurePackages } from './install.mjs';
 import { ensurePostgres, startCluster } from './postgres.mjs';
 import { DATA, ensureData, Fault, ROOT, runBeside, Stopped, tell } from './run.mjs';
@@ -9,6 +10,8 @@ import { test, testThoroughly } from './test.mjs';
 const USAGE = `./lignum start             serve Lignum on this machine (PORT, HOST and LIGNUM_DATABASE_URL are heeded)
 ./lignum test              types, lint, unit tests, build and the interface in a real browser
 ./lignum test --thorough   what is said of every kind as suggested, over many more seeds; minutes to an hour
+./lignum backup FILE       everything the database holds, in one file
+./lignum restore FILE      puts that back, into a database that holds no garden yet
 ./lignum compute [file]    the complete result of a plan as JSON; reads standard input without a file;
                            --units=imperial or --units=metric says how its sentences write lengths`;
 
@@ -31,6 +34,7 @@ async function start() {
     await prepareDatabase(cluster.url);
     const server = await serve({ url: cluster.url, host, port });
     stopping.addEventListener('abort', () => void server.stop());
+    keepCopies(cluster.url);
     tell(`Lignum is ready at ${server.address}  (Ctrl-C stops it)`);
     const code = await server.ending;
     if (!stopping.aborted)
@@ -41,6 +45,23 @@ async function start() {
     cluster.stop();
   }
   throw new Stopped();
+}
+
+/** Writes everything into a file, or puts it back; in the database that is served, or the program's own. */
+async function archiveTo(command, [named]) {
+  if (!named) throw new Fault(`Say which file:  ./lignum ${command} lignum.backup`);
+  ensureData();
+  await ensurePackages();
+  const given = process.env.LIGNUM_DATABASE_URL;
+  if (!given) await ensurePostgres();
+  const cluster = given ? { url: given, stop: () => undefined } : await startCluster(join(DATA, 'pg'), 'lignum');
+  try {
+    const { code, out, err } = await archive(command, resolve(named), cluster.url);
+    if (code !== 0) throw new Fault(err.trim().replace(/^Fault: /, ''));
+    tell(out.trim());
+  } finally {
+    cluster.stop();
+  }
 }
 
 async function compute(args) {
@@ -62,6 +83,7 @@ try {
   if (command === 'start') await start();
   else if (command === 'test' && args[0] === '--thorough') process.exitCode = await testThoroughly();
   else if (command === 'test') process.exitCode = await test();
+  else if (command === 'backup' || command === 'restore') await archiveTo(command, args);
   else if (command === 'compute') await compute(args);
   else {
     tell(USAGE);

@@ -3,6 +3,7 @@ import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from '
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { copiesFolder } from './copies.mjs';
 import { DATA, Fault, ROOT, runLong, spawn, Stopped, tell } from './run.mjs';
 import { stopping } from './stopping.mjs';
 
@@ -93,6 +94,7 @@ export async function serve({ url, host, port, quiet = false }) {
         ...process.env,
         LIGNUM_DATABASE_URL: url,
         LIGNUM_LISTENS: host,
+        LIGNUM_COPIES_IN: copiesFolder() ?? '',
         NEXT_TELEMETRY_DISABLED: '1',
         NODE_ENV: 'production',
       },

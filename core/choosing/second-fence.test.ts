@@ -8,10 +8,11 @@ import { settingOf } from '../plan/setting-of';
 import { distanceToStretch } from '../geometry/polygon';
 import { besidePath, stretchesOf, type PathSpot } from '../site/path';
 import { asStand } from '../site/stands/stands';
+import { secondWanted } from '../site/visitors';
 import { SOIL } from '../site/underfoot';
 import { kindOf } from '../structures/registry';
 import { named } from './guard-sketches';
-import { secondAlong, secondWanted } from './second-fence';
+import { secondAlong } from './second-fence';
 
 const spots = (...all: [number, number][]): PathSpot[] => all.map(([xMm, yMm]) => ({ xMm, yMm, groundMm: 0 }));
 const square = (low: number, high: number): PathSpot[] => spots([low, low], [high, low], [high, high], [low, high]);
@@ -40,9 +41,13 @@ const garden = (corners: readonly PathSpot[], inside: 'left' | 'right', closed =
     },
   ],
 });
+const wantedOf = (plan: Plan, fence: StructurePlan) => {
+  const { site, second } = settingOf(kindOf, plan, fence);
+  return secondWanted(site.visitors, second);
+};
 const laid = (plan: Plan): { plan: Plan; made: StructurePlan[] } => {
   const [first] = plan.structures as [StructurePlan];
-  const wanted = secondWanted(settingOf(kindOf, plan, first));
+  const wanted = wantedOf(plan, first);
   const sketches = secondAlong(plan, first, wanted?.apartMm ?? NaN);
   const made = named(sketches, ['two', 'second-gate']).map((one): StructurePlan => ({ ...one, name: one.id }));
   return { made, plan: { ...plan, structures: [...plan.structures, ...made] } };
@@ -67,7 +72,7 @@ describe('a second low fence', () => {
     const short = { ...alone, structures: [{ ...first, knobs: { height: 1219.2 } }] };
     expect(codesOf(short, 'one')).toContain('keeps.low-two');
     // Where one does already, none is asked for.
-    expect(secondWanted(settingOf(kindOf, low, low.structures[0] as StructurePlan))).toBeNull();
+    expect(wantedOf(low, low.structures[0] as StructurePlan)).toBeNull();
   });
 
   it('inside it where the plot ends outside; nowhere where there is no room on either side', () => {

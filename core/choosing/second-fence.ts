@@ -2,19 +2,7 @@ import type { Plan, StructurePlan } from '../plan/plan';
 import { alongPath, besidePath, onPath, shortLeg } from '../site/path';
 import type { PlanSpot } from '../site/plot';
 import { asStand, type Stand } from '../site/stands/stands';
-import { fenceNeed, twoDo } from '../site/visitors';
-import type { Setting } from '../structures/setting';
 import type { Sketch } from './guard-sketches';
-
-/** How far apart two low fences have to be for somebody who visits, where none does yet with the one asked about; null where nobody asks for two. mm. */
-export function secondWanted({ site, second }: Setting): { heightMm: number; apartMm: number } | null {
-  for (const who of site.visitors) {
-    const need = fenceNeed(who);
-    if (need?.two && !twoDo(need, second))
-      return { heightMm: need.two.heightMm, apartMm: (need.two.leastMm + need.two.mostMm) / 2 };
-  }
-  return null;
-}
 
 /** Crossing itself anywhere: a path inside another that is too narrow for it. */
 const isTangled = (was: readonly PlanSpot[], now: readonly PlanSpot[]): boolean =>

@@ -1,7 +1,7 @@
 import type { Plan } from '../plan/plan';
 import type { Bed } from '../site/bed';
-import { cornersOf, distanceTo, runsOf, type Placed, type PlanSpot } from '../site/plot';
-import { overlap } from '../geometry/polygon';
+import { isFree } from '../site/free';
+import { runsOf, type Placed } from '../site/plot';
 import { bedSuns, bedUnder, effectOf, movedWith, standingOf } from './study';
 import type { OnPlot } from './on-plot';
 
@@ -19,8 +19,6 @@ export interface Positions {
   better: readonly Position[];
 }
 
-/** Walking room left round a bed: 18″ (common practice, no source). mm. */
-const WALK_MM = 457;
 /** An improvement smaller than this is not worth moving a bed for: half an hour of sun. */
 const WORTH_MOVING_H = 0.5;
 const APART_MM = 1800;
@@ -76,27 +74,4 @@ function weigh(
     runs: runsOf(at, plan.site.northDeg),
     ...effectOf(bedSuns(plan, stand, beds, month, 60, 900), structureId, bed.id),
   };
-}
-
-/** Whether a bed, or anything as large, could lie there: on the plot, with walking room to other beds and off everything else. */
-export function isFree(plan: Plan, bed: Pick<Bed, 'id' | 'lengthMm' | 'widthMm'>, at: Placed): boolean {
-  const own = cornersOf(at, bed.lengthMm, bed.widthMm);
-  if (own.some(([x, y]) => x < 0 || y < 0 || x > plan.site.widthMm || y > plan.site.depthMm)) return false;
-  const roomy = cornersOf(at, bed.lengthMm + 2 * WALK_MM, bed.widthMm + 2 * WALK_MM);
-  if (plan.beds.some((other) => other.id !== bed.id && overlap(roomy, cornersOf(other, other.lengthMm, other.widthMm))))
-    return false;
-  return plan.features.every((feature) => {
-    if (feature.kind === 'path') return !overlap(own, cornersOf(feature, feature.lengthMm, feature.widthMm));
-    const along = Array.from({ length: 9 }, (_, i): PlanSpot => {
-      const [a, b] = [own[0] as PlanSpot, own[1] as PlanSpot];
-      return [
-        a[0] + ((b[0] - a[0]) * i) / 8 + ((own[3] as PlanSpot)[0] - a[0]) / 2,
-        a[1] + ((b[1] - a[1]) * i) / 8 + ((own[3] as PlanSpot)[1] - a[1]) / 2,
-      ];
-    });
-    return (
-      !overlap(own, cornersOf(feature, feature.lengthMm, feature.widthMm)) &&
-      along.every((spot) => distanceTo(spot, feature) >= feature.keepClearMm)
-    );
-  });
 }

@@ -6,7 +6,8 @@ import { bearingOf, cornersOf, runsOf } from '../site/plot';
 import { growingMonths, samplesOfDay } from '../site/sun/samples';
 import { gridOver, shader, shadowOf, sunHours } from './shade';
 import { shadowPerHeight } from '../site/sun/shadow';
-import { findPlaces, isFree } from './positions';
+import { isFree } from '../site/free';
+import { findPlaces } from './positions';
 import { bedSuns, compareDirections, standingOf, studySun, type BedSun } from './study';
 
 describe('shadows', () => {

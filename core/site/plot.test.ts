@@ -15,7 +15,7 @@ import {
   type PlanSpot,
 } from './plot';
 import { outOfReach, roomOf } from './bed';
-import { isFree } from '../shade/positions';
+import { isFree } from './free';
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const anyPlace: fc.Arbitrary<Placed> = fc.record({

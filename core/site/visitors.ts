@@ -250,6 +250,19 @@ export const twoDo = (need: Pick<FenceNeed, 'two'>, second: Second | null | unde
 /** A hand (from memory). mm. */
 const APART_MM = 100;
 
+/** How high two low fences have to be, and how far apart, for somebody who visits and whom none along it stops yet; null where nobody asks for two. mm. */
+export function secondWanted(
+  visitors: readonly string[],
+  second: Second | null,
+): { heightMm: number; apartMm: number } | null {
+  for (const who of visitors) {
+    const need = fenceNeed(who);
+    if (need?.two && !twoDo(need, second))
+      return { heightMm: need.two.heightMm, apartMm: (need.two.leastMm + need.two.mostMm) / 2 };
+  }
+  return null;
+}
+
 /** How high somebody has to find a fence, by what runs along it. mm. */
 const askedOf = (need: FenceNeed, second: Second | null | undefined): number =>
   twoDo(need, second) ? (need.two?.heightMm ?? 0) : need.heightMm;

@@ -2,7 +2,9 @@ import { randomUUID } from 'node:crypto';
 import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { Readable } from 'node:stream';
 import { fileURLToPath } from 'node:url';
+import { gunzipSync } from 'node:zlib';
 import { expect } from '@playwright/test';
 import { test } from './asking';
 import { ownGarden, savedPlan } from './garden';
@@ -10,7 +12,8 @@ import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import { Client, Pool, type PoolClient } from 'pg';
 import { readPlan } from '@lignum/core/formats/read-plan';
-import { loadGarden } from '../server/garden-store';
+import { archiveLines, restoreLines } from '../server/archive';
+import { loadGarden, thinVersions } from '../server/garden-store';
 import { loadRecord } from '../server/record-store';
 import * as schema from '../server/schema';
 import { inTransaction } from '../server/transaction';
@@ -172,4 +175,128 @@ test('a save that is said again after its answer was lost is saved once; one aft
   expect(await save(1, 'b', 'Second', ['a'])).toEqual([200, 3]);
   expect(await save(1, 'c', 'Of another')).toEqual([409, 3]);
   expect((await savedPlan(request, id)).garden.name).toBe('Second');
+});
+
+test('a backup holds everything, and restored into an empty database it is the same row for row; what is cut short, changed or not empty restores nothing', async ({
+  request,
+}) => {
+  const id = await ownGarden(request);
+  const plan = await savedPlan(request, id);
+  const saved = await request.put(`/api/gardens/${id}`, {
+    data: { base: 1, plan: { ...plan, garden: { ...plan.garden, note: 'ü “quoted” \n two lines' } } },
+  });
+  expect(saved.status()).toBe(200);
+  const binned = await ownGarden(request);
+  expect((await request.delete(`/api/gardens/${binned}`)).ok()).toBe(true);
+  const file = Buffer.from(await (await request.get('/api/backup')).body());
+  const lines = gunzipSync(file).toString('utf8').trimEnd().split('\n');
+  const address = new URL(process.env.LIGNUM_DATABASE_URL ?? '');
+  const host = new Client({ connectionString: address.href });
+  await host.connect();
+  const name = `back_${randomUUID().slice(0, 8)}`;
+  await host.query(`create database ${name}`);
+  address.pathname = `/${name}`;
+  const client = new Client({ connectionString: address.href });
+  await client.connect();
+  const demo = { id: 'ferry-house', revision: 1 };
+  const from = (some: readonly string[]): AsyncIterable<string> => Readable.from(some);
+  const count = async (): Promise<number> =>
+    Number((await client.query<{ n: string }>('select count(*) n from gardens')).rows[0]?.n);
+  try {
+    await migrate(drizzle(client, { schema }), { migrationsFolder: MIGRATIONS });
+    const bad: [readonly string[], RegExp][] = [
+      [lines.slice(0, -1), /cut short/],
+      [[...lines.slice(0, 1), ...lines.slice(2)], /changed since/],
+      [lines.map((line, i) => (i === 1 ? line.replace('"note": "', '"note": "x') : line)), /changed since/],
+      [['{"format":"other"}', ...lines.slice(1)], /no backup of Lignum/],
+      [[`{"format":"lignum-backup","version":2}`, ...lines.slice(1)], /newer Lignum/],
+      [[...lines.slice(0, 3), 'half a row', ...lines.slice(4)], /no row of it/],
+      [[...lines, lines[1] as string], /goes on after its end/],
+    ];
+    for (const [some, why] of bad) {
+      await expect(restoreLines(client, from(some), demo)).rejects.toThrow(why);
+      expect(await count()).toBe(0);
+    }
+    const counts = await restoreLines(client, from(lines), demo);
+    expect(counts.gardens).toBeGreaterThanOrEqual(2);
+    const again: string[] = [];
+    for await (const line of archiveLines(client, new Date())) again.push(line.trimEnd());
+    expect(again.slice(1)).toEqual(lines.slice(1));
+    const { rows } = await client.query<{ binned: boolean; note: string }>(
+      'select binned_at is not null as binned, note from gardens where id in ($1, $2) order by 1',
+      [id, binned],
+    );
+    expect(rows).toEqual([
+      { binned: false, note: 'ü “quoted” \n two lines' },
+      expect.objectContaining({ binned: true }),
+    ]);
+    await expect(restoreLines(client, from(lines), demo)).rejects.toThrow(/already: restore into an empty one/);
+  } finally {
+    await client.end();
+    await host.query(`drop database ${name}`);
+    await host.end();
+  }
+});
+
+test('a garden that is asked for again after its answer was lost is made once', async ({ page, request }) => {
+  await page.goto('/');
+  let lost = 0;
+  await page.route('**/api/gardens', async (route) => {
+    if (route.request().method() !== 'POST' || lost > 0) return route.continue();
+    lost++;
+    // It comes to the server, and its answer to nobody.
+    await route.fetch();
+    return route.abort();
+  });
+  const name = `Made once ${randomUUID().slice(0, 8)}`;
+  await page.getByRole('button', { name: 'New garden' }).click();
+  await page.getByLabel('What is it called?').fill(name);
+  await page.getByRole('button', { name: 'Make the garden' }).click();
+  await expect(page).toHaveURL(/\/g\/[0-9a-f]{32}$/);
+  expect(lost).toBe(1);
+  const all = (await (await request.get('/api/gardens')).json()) as { name: string }[];
+  expect(all.filter((one) => one.name === name)).toHaveLength(1);
+});
+
+test('versions are thinned with age: a day all, a week one an hour, two months one a day, then one a week, the first and the newest always', async ({
+  request,
+}) => {
+  const id = await ownGarden(request);
+  const client = new Client({ connectionString: process.env.LIGNUM_DATABASE_URL ?? '' });
+  await client.connect();
+  const now = new Date('2026-11-30T12:00:00Z');
+  const ago = (hours: number): Date => new Date(now.getTime() - hours * 3_600_000);
+  try {
+    await client.query('delete from revisions where garden_id = $1', [id]);
+    // Every twenty minutes of half a year, the oldest first.
+    const hours = Array.from({ length: 180 * 24 * 3 }, (_, i) => (180 * 24 * 3 - i) / 3);
+    await client.query(
+      `insert into revisions (garden_id, revision, plan, saved_at)
+       select $1, n, '{}', at from unnest($2::timestamptz[]) with ordinality as t (at, n)`,
+      [id, hours.map((one) => ago(one).toISOString())],
+    );
+    const db = drizzle(client, { schema });
+    await thinVersions(db, id, now);
+    const left = async () =>
+      (
+        await client.query<{ revision: number; at: Date }>(
+          'select revision, saved_at as at from revisions where garden_id = $1 order by revision',
+          [id],
+        )
+      ).rows;
+    const rows = await left();
+    const between = (from: number, to: number): number =>
+      rows.filter(({ at }) => at > ago(from) && at <= ago(to)).length;
+    expect(between(24, 0)).toBe(24 * 3 - 1);
+    // An hour begun is one more.
+    expect(Math.abs(between(168, 24) - 144)).toBeLessThanOrEqual(2);
+    expect(Math.abs(between(60 * 24, 168) - 53)).toBeLessThanOrEqual(2);
+    expect(Math.abs(between(181 * 24, 60 * 24) - 18)).toBeLessThanOrEqual(2);
+    expect([rows[0]?.revision, rows.at(-1)?.revision]).toEqual([1, hours.length]);
+    // Thinned again nothing goes.
+    await thinVersions(db, id, now);
+    expect(await left()).toEqual(rows);
+  } finally {
+    await client.end();
+  }
 });

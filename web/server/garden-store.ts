@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gte, isNotNull, isNull, lt, lte } from 'drizzle-orm';
+import { and, asc, desc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import { PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
 import type { BinnedGarden, GardenCard } from '../kept/garden-card';
@@ -10,8 +10,8 @@ import { inTransaction } from './transaction';
 /** How long a garden lies in the bin before it is gone. */
 export const BIN_DAYS = 30;
 
-/** Saved states kept of one garden; the oldest go first. */
-const REVISIONS_KEPT = 200;
+/** Versions are thinned at every so manieth save. */
+const THINNED_EVERY = 10;
 
 export interface StoredGarden {
   id: string;
@@ -75,10 +75,15 @@ export async function revisionOf(
   return row ? { ...row, savedAt: row.savedAt.toISOString() } : null;
 }
 
-/** Stores a checked plan as a new garden. */
+/** Stores a checked plan as a new garden; one that is there already by that id was asked for before, and stays as it is. */
 export async function createGarden(db: Database, id: string, plan: Plan): Promise<void> {
   await inTransaction(db, async (tx) => {
-    await tx.insert(gardens).values({ id, revision: 1, ...headOf(plan) });
+    const made = await tx
+      .insert(gardens)
+      .values({ id, revision: 1, ...headOf(plan) })
+      .onConflictDoNothing()
+      .returning({ id: gardens.id });
+    if (made.length === 0) return;
     await tx.insert(revisions).values({ gardenId: id, revision: 1, plan });
   });
 }
@@ -111,11 +116,33 @@ export async function saveGarden(
       .set({ revision, savedAt, savedAs: as ?? null, ...headOf(plan) })
       .where(eq(gardens.id, id));
     await tx.insert(revisions).values({ gardenId: id, revision, plan, savedAt });
-    await tx
-      .delete(revisions)
-      .where(and(eq(revisions.gardenId, id), lte(revisions.revision, revision - REVISIONS_KEPT)));
+    if (revision % THINNED_EVERY === 0) await thinVersions(tx, id, savedAt);
     return { outcome: 'saved', revision, savedAt: savedAt.toISOString() };
   });
+}
+
+/**
+ * Thins the versions of a garden with their age: all of the last day are kept, of a week the last of each hour, of two
+ * months the last of each day, before that the last of each week; and always the first and the newest.
+ */
+export async function thinVersions(db: Pick<Database, 'execute'>, id: string, now: Date): Promise<void> {
+  await db.execute(sql`
+    delete from revisions where garden_id = ${id} and revision in (
+      select revision from (
+        select revision,
+          row_number() over (partition by
+            case
+              when revision = 1 or saved_at > ${now.toISOString()}::timestamptz - interval '1 day' then 'v' || revision
+              when saved_at > ${now.toISOString()}::timestamptz - interval '7 days' then 'h' || date_trunc('hour', saved_at)
+              when saved_at > ${now.toISOString()}::timestamptz - interval '60 days' then 'd' || date_trunc('day', saved_at)
+              else 'w' || date_trunc('week', saved_at)
+            end
+            order by revision desc) as nth,
+          max(revision) over () as newest
+        from revisions where garden_id = ${id}
+      ) as aged
+      where nth > 1 and revision <> newest
+    )`);
 }
 
 /** A garden that is not in the bin. */

@@ -1,5 +1,4 @@
 'use client';
-import { secondAlong, secondWanted } from '@lignum/core/choosing/second-fence';
 import { postNumbers } from '@lignum/core/design/post-numbers';
 import { Fence, Plus } from 'lucide-react';
 import Link from 'next/link';
@@ -7,6 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
+import { secondWanted } from '@lignum/core/site/visitors';
 import { Button } from '../../ui/button';
 import { addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -27,9 +27,12 @@ export function Bays({ computed }: { computed: ComputedStructure }) {
     store.edit(addStructure(gate));
     router.push(`/g/${id}/s/${gate.id}`);
   };
-  const two = secondWanted(computed.setting);
+  const two = secondWanted(computed.setting.site.visitors, computed.setting.second);
   const laySecond = async (apartMm: number) => {
-    const { newStructures } = await import('../garden/new-structure');
+    const [{ newStructures }, { secondAlong }] = await Promise.all([
+      import('../garden/new-structure'),
+      import('@lignum/core/choosing/second-fence'),
+    ]);
     const { structure } = computed;
     const made = newStructures(secondAlong(plan, structure, apartMm), plan);
     const [fence] = made;

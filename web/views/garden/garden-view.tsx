@@ -12,7 +12,6 @@ import type { Bed } from '@lignum/core/site/bed';
 import { Button, buttonLook } from '../../ui/button';
 import { LengthField } from '../../ui/field';
 import {
-  addBed,
   addPlanting,
   addStructure,
   changeBed,
@@ -24,7 +23,7 @@ import {
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
 import { newPlanting } from './beginnings';
-import { grownWords, newBed } from './new-bed';
+import { addBed, grownWords, newBed } from './new-bed';
 import { notice } from '../shell/notice';
 import { plantingWords } from '../../words/crop-words';
 import { EarlierVersions } from './earlier-versions';

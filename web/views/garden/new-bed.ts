@@ -2,7 +2,7 @@ import type { Plan } from '@lignum/core/plan/plan';
 import { feet, inches, type Units } from '@lignum/core/quantity/length';
 import type { Bed } from '@lignum/core/site/bed';
 import type { Placed } from '@lignum/core/site/plot';
-import { isFree } from '@lignum/core/shade/positions';
+import { isFree } from '@lignum/core/site/free';
 import { newId } from '../../kept/new-id';
 
 /** A new bed of a usual size, in round lengths of who makes it, on free ground. */
@@ -51,6 +51,11 @@ export function withNewBed(plan: Plan, bed: Bed): Plan {
   const placed = isFree(there, bed, bed) ? bed : { ...bed, ...freeSpot(there, bed) };
   return { ...there, beds: [...plan.beds, placed] };
 }
+
+export const addBed =
+  (bed: Bed) =>
+  (plan: Plan): Plan =>
+    withNewBed(plan, bed);
 
 /** What is said where the plot was made longer for a bed; null where it was not. */
 export const grownWords = (plan: Plan, bed: Bed, length: (mm: number) => string): string | null => {

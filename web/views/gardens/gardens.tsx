@@ -3,11 +3,13 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import { Plus, Trash2, Upload } from 'lucide-react';
+import { Download, Plus, Trash2, Upload } from 'lucide-react';
+import type { Copies } from '../../kept/copies';
 import type { BinnedGarden, GardenCard } from '../../kept/garden-card';
-import { Button } from '../../ui/button';
+import { Button, buttonLook } from '../../ui/button';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Sheet } from '../../ui/dialog';
+import { makeGarden } from '../shell/make-garden';
 import { PlanSketch } from './plan-sketch';
 
 /** Fetched when a garden is made. */
@@ -19,7 +21,15 @@ interface Refusal {
 }
 
 /** The front door: every garden on this machine. */
-export function Gardens({ gardens, bin }: { gardens: readonly GardenCard[]; bin: readonly BinnedGarden[] }) {
+export function Gardens({
+  gardens,
+  bin,
+  copies,
+}: {
+  gardens: readonly GardenCard[];
+  bin: readonly BinnedGarden[];
+  copies: Copies;
+}) {
   const router = useRouter();
   const [making, setMaking] = useState(false);
   const [doomed, setDoomed] = useState<BinnedGarden | null>(null);
@@ -28,11 +38,7 @@ export function Gardens({ gardens, bin }: { gardens: readonly GardenCard[]; bin:
   const file = useRef<HTMLInputElement>(null);
 
   const store = async (plan: unknown): Promise<void> => {
-    const reply = await fetch('/api/gardens', {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify(plan),
-    }).catch(() => null);
+    const reply = await makeGarden(plan);
     if (!reply) return setRefusal({ message: 'The program does not answer. Is ./lignum start still running?' });
     const body = (await reply.json()) as { id: string } & Refusal;
     if (!reply.ok) return setRefusal(body);
@@ -186,6 +192,7 @@ export function Gardens({ gardens, bin }: { gardens: readonly GardenCard[]; bin:
           </ul>
         </details>
       )}
+      <KeptSafe copies={copies} />
       {making && <NewGarden onClose={() => setMaking(false)} onMake={(plan) => void store(plan)} />}
       <Sheet
         open={doomed !== null}
@@ -201,5 +208,37 @@ export function Gardens({ gardens, bin }: { gardens: readonly GardenCard[]; bin:
         </div>
       </Sheet>
     </main>
+  );
+}
+
+/** Everything in one file, and how old the last copy of it is. */
+function KeptSafe({ copies }: { copies: Copies }) {
+  return (
+    <section
+      aria-label="Copies"
+      className="mt-10 flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-rule pt-3"
+    >
+      <a href="/api/backup" download className={buttonLook('quiet')}>
+        <Download size={17} aria-hidden />
+        Save all gardens in one file
+      </a>
+      <p className="text-[0.95rem] text-soft">
+        {!copies.made && 'No nightly copies are made: save one now and then.'}
+        {copies.made && copies.lastAt === null && 'A copy of everything is made each day while Lignum runs.'}
+        {copies.made && copies.lastAt !== null && (
+          <>
+            Last copy:{' '}
+            <time dateTime={copies.lastAt} suppressHydrationWarning>
+              {new Date(copies.lastAt).toLocaleDateString(undefined, {
+                day: 'numeric',
+                month: 'long',
+                year: 'numeric',
+              })}
+            </time>
+            , in <code className="break-all">{copies.folder}</code>
+          </>
+        )}
+      </p>
+    </section>
   );
 }

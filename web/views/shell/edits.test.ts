@@ -11,10 +11,9 @@ import type { Bed } from '@lignum/core/site/bed';
 import { kindOf } from '@lignum/core/structures/registry';
 import { newPlanting, plantingAlong } from '../garden/beginnings';
 import { newStructure } from '../garden/new-structure';
-import { newBed } from '../garden/new-bed';
+import { addBed, newBed } from '../garden/new-bed';
 import { bendPath, newFeature, settleDrag, thingsOf, extentOf, moveThing } from '../plot/things';
 import {
-  addBed,
   addFeature,
   addPlanting,
   addStructure,

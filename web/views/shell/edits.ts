@@ -1,4 +1,3 @@
-import { withNewBed } from '../garden/new-bed';
 import type { PriceBook, ShedPiece } from '@lignum/core/costing/price-book';
 import type { Garden, Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import type { Crop } from '@lignum/core/crops/crop';
@@ -38,10 +37,6 @@ export const changeCurrency =
     },
   });
 
-export const addBed =
-  (bed: Bed): Edit =>
-  (plan) =>
-    withNewBed(plan, bed);
 export const changeBed =
   (id: string, change: Partial<Bed>): Edit =>
   (plan) => ({ ...plan, beds: replace(plan.beds, id, (bed) => ({ ...bed, ...change })) });

@@ -11,13 +11,13 @@ import { keepUnits } from '../../kept/own-units';
 import { readingsOf } from '../../kept/readings';
 import type { Entry } from '../../kept/record';
 import { RecordBook } from '../../kept/record-book';
+import { Drafts } from './drafts';
 import { GardenStore, type GardenState, type Outside } from './garden-store';
 import { recordOutside } from './record-outside';
 
-const draftKey = (id: string): string => `lignum-draft-${id}`;
 const STALE_CHECK_MS = 20_000;
 
-function outsideOf(id: string): Outside {
+function outsideOf(id: string, drafts: Drafts): Outside {
   const url = `/api/gardens/${encodeURIComponent(id)}`;
   return {
     async put(base, plan, as, unanswered) {
@@ -32,14 +32,7 @@ function outsideOf(id: string): Outside {
       const reply = await fetch(`${url}/revision`);
       return reply.ok ? ((await reply.json()) as { revision: number; savedAt: string; savedAs: string | null }) : null;
     },
-    keepDraft(draft) {
-      try {
-        if (draft) localStorage.setItem(draftKey(id), JSON.stringify(draft));
-        else localStorage.removeItem(draftKey(id));
-      } catch {
-        // A full or forbidden store only loses the safety net; the plan itself is still in this tab.
-      }
-    },
+    keepDraft: (draft) => drafts.keep(draft),
     loadAgain: () => location.reload(),
     newName: () => newId(8),
     now: () => Date.now(),
@@ -86,8 +79,9 @@ export function GardenProvider({
   children: ReactNode;
 }) {
   // One store for as long as the tab stays in this garden: the plan it was given is only its beginning.
+  const drafts = useMemo(() => new Drafts(id), [id]);
   // eslint-disable-next-line react-hooks/exhaustive-deps
-  const store = useMemo(() => new GardenStore(outsideOf(id), plan, revision, savedAt), [id]);
+  const store = useMemo(() => new GardenStore(outsideOf(id, drafts), plan, revision, savedAt), [id, drafts]);
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const record = useMemo(() => new RecordBook(recordOutside(id), said), [id]);
   // A page that is being woken may not find another list than it was drawn with: what is asleep yet would be drawn anew.
@@ -97,14 +91,18 @@ export function GardenProvider({
   }, [record]);
 
   useEffect(() => {
-    void readDraft(id).then((kept) => (kept ? store.takeDraft(kept) : store.wake()));
+    void readDraft(drafts).then((kept) => (kept ? store.takeDraft(kept) : store.wake()));
     const look = () => {
       if (document.visibilityState !== 'visible') return;
-      void store.lookForNewer();
+      drafts.alive(true);
+      // What a tab that has gone since could not save is taken up here, once nothing of this one's own waits.
+      if (store.unsaved()) void store.lookForNewer();
+      else void readDraft(drafts).then((kept) => (kept ? store.takeDraft(kept) : store.lookForNewer()));
       void record.sync();
     };
     const online = () => void record.sync();
     const beside = () => record.look();
+    const go = () => drafts.alive(false);
     const leave = (event: BeforeUnloadEvent) => {
       if (store.unsaved()) event.preventDefault();
     };
@@ -115,6 +113,7 @@ export function GardenProvider({
     document.addEventListener('visibilitychange', look);
     window.addEventListener('focus', look);
     window.addEventListener('beforeunload', leave);
+    window.addEventListener('pagehide', go);
     return () => {
       clearInterval(timer);
       window.removeEventListener('online', online);
@@ -122,8 +121,9 @@ export function GardenProvider({
       document.removeEventListener('visibilitychange', look);
       window.removeEventListener('focus', look);
       window.removeEventListener('beforeunload', leave);
+      window.removeEventListener('pagehide', go);
     };
-  }, [id, store, record]);
+  }, [store, drafts, record]);
 
   const [chosen, choose] = useState(ownUnits);
   const units = chosen ?? plan.garden.market;
@@ -138,10 +138,10 @@ export function GardenProvider({
 }
 
 /** Work that was not saved; of an older version it is brought up to this one. What does that is fetched only where there is such work. */
-async function readDraft(id: string): Promise<{ base: number; plan: Plan } | null> {
+async function readDraft(drafts: Drafts): Promise<{ base: number; plan: Plan } | null> {
+  const kept = drafts.find();
+  if (!kept) return null;
   try {
-    const kept = JSON.parse(localStorage.getItem(draftKey(id)) ?? 'null') as { base: number; plan: Plan } | null;
-    if (!kept || typeof kept.base !== 'number' || !Array.isArray(kept.plan?.beds)) return null;
     const { upgradePlan } = await import('@lignum/core/formats/upgrade');
     return { base: kept.base, plan: upgradePlan(kept.plan) as Plan };
   } catch {

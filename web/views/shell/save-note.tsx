@@ -2,6 +2,8 @@
 import { useState } from 'react';
 import { AlertTriangle, Check, CloudOff, LoaderCircle } from 'lucide-react';
 import { Button } from '../../ui/button';
+import { Drafts } from './drafts';
+import { makeGarden } from './make-garden';
 import { useGarden, useSaving } from './garden-context';
 
 const clock = (iso: string, locale: string): string =>
@@ -66,18 +68,17 @@ export function SaveBanner() {
 
   const copy = async () => {
     setCopying('Saving a copy…');
-    const reply = await fetch('/api/gardens', {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
-      body: JSON.stringify({ ...plan, garden: { ...plan.garden, name: `${plan.garden.name.slice(0, 60)} (my copy)` } }),
-    }).catch(() => null);
+    const reply = await makeGarden({
+      ...plan,
+      garden: { ...plan.garden, name: `${plan.garden.name.slice(0, 60)} (my copy)` },
+    });
     if (!reply?.ok) return setCopying('The copy could not be saved. Try again, or leave this tab open.');
     const made = (await reply.json()) as { id: string };
-    localStorage.removeItem(`lignum-draft-${id}`);
+    new Drafts(id).keep(null);
     window.location.assign(`/g/${made.id}`);
   };
   const load = () => {
-    localStorage.removeItem(`lignum-draft-${id}`);
+    new Drafts(id).keep(null);
     window.location.reload();
   };
   return (

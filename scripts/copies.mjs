@@ -1,0 +1,59 @@
+import { existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { DATA, ROOT, runLong, Stopped } from './run.mjs';
+import { stopping } from './stopping.mjs';
+
+/** So many nightly copies are kept; the oldest go first. */
+const KEPT = 7;
+/** Looked for a new day this often, and first after this long: a start is not made slower by it. ms. */
+const LOOK_MS = 20 * 60_000;
+const FIRST_MS = 60_000;
+const NAMED = /^lignum-\d{4}-\d{2}-\d{2}\.backup$/;
+
+/** Where copies lie: beside the database, or where LIGNUM_COPIES says; null where that is "off". */
+export function copiesFolder() {
+  const said = process.env.LIGNUM_COPIES;
+  return said === 'off' ? null : said || join(DATA, 'copies');
+}
+
+/** Writes the database into a file, with what it says of that. */
+export const archive = (command, file, url) =>
+  runLong(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts/archive.ts'), command, file], {
+    env: { LIGNUM_DATABASE_URL: url },
+  });
+
+const today = () => {
+  const now = new Date();
+  return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
+};
+
+/** One copy of everything a day for as long as this runs, seven deep. */
+export function keepCopies(url) {
+  const folder = copiesFolder();
+  if (folder === null) return;
+  let busy = false;
+  const look = async () => {
+    const file = join(folder, `lignum-${today()}.backup`);
+    if (busy || existsSync(file)) return;
+    busy = true;
+    try {
+      mkdirSync(folder, { recursive: true, mode: 0o700 });
+      const { code, err } = await archive('backup', file, url);
+      if (code !== 0) process.stderr.write(`Today's copy was not made: ${err.trim().replace(/^Fault: /, '')}\n`);
+      const copies = readdirSync(folder)
+        .filter((name) => NAMED.test(name))
+        .sort();
+      for (const old of copies.slice(0, Math.max(0, copies.length - KEPT))) rmSync(join(folder, old));
+    } catch (error) {
+      if (!(error instanceof Stopped)) process.stderr.write(`Today's copy was not made: ${error.message}\n`);
+    } finally {
+      busy = false;
+    }
+  };
+  const first = setTimeout(() => void look(), FIRST_MS);
+  const again = setInterval(() => void look(), LOOK_MS);
+  stopping.addEventListener('abort', () => {
+    clearTimeout(first);
+    clearInterval(again);
+  });
+}
