@@ -19,7 +19,7 @@ export interface Positions {
   better: readonly Position[];
 }
 
-/** An improvement smaller than this is not worth moving a bed for: half an hour of sun. */
+/** An improvement smaller than this is not worth moving a bed for: half an hour of sun; places nearer to each other are one (from memory, both). */
 const WORTH_MOVING_H = 0.5;
 const APART_MM = 1800;
 

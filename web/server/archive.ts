@@ -120,7 +120,8 @@ export async function restoreLines(
       }
       digest.update(`${line}\n`);
       await client
-        .query(`insert into ${table} select * from jsonb_populate_record(null::${table}, $1::jsonb)`, [row])
+        // Named with its schema: a bare `record` is a type of PostgreSQL's own.
+        .query(`insert into ${table} select * from jsonb_populate_record(null::public.${table}, $1::jsonb)`, [row])
         .catch((error: unknown) => {
           // A row that is no row, or whose garden is missing (classes 22 and 23 of PostgreSQL, appendix A).
           if (!/^2[23]/.test((error as { code?: string }).code ?? '')) throw error;

@@ -7,15 +7,15 @@ export const dynamic = 'force-dynamic';
 export const GET = (): Promise<Response> => withDatabase(async (db) => answer(200, await listGardens(db)));
 
 /** What whoever asks calls what they ask for, so that it is made once however often it is said. */
-const MADE_AS = /^[0-9a-f]{32}$/;
+const MADE_AS = /^([0-9a-f]{8})([0-9a-f]{4})([0-9a-f]{4})([0-9a-f]{4})([0-9a-f]{12})$/;
 
 /** Stores a plan document as a new garden: a new garden's first plan, an import, or a copy. */
 export const POST = (request: Request): Promise<Response> =>
   withBody(request, async (body, db) => {
     const plan = readPlan(body);
     if (!plan.ok) return refuse(422, 'This is not a plan that can be read.', plan.faults);
-    const as = request.headers.get('x-lignum-made-as') ?? '';
-    const id = MADE_AS.test(as) ? as : newId();
+    const as = MADE_AS.exec(request.headers.get('x-lignum-made-as') ?? '');
+    const id = as ? as.slice(1).join('-') : newId();
     await createGarden(db, id, plan.plan);
     return answer(201, { id });
   });
