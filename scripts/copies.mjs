@@ -18,7 +18,7 @@ export function copiesFolder() {
 
 /** Writes the database into a file, with what it says of that. */
 export const archive = (command, file, url) =>
-  runLong(process.execPath, ['--import', 'tsx', join(ROOT, 'scripts/archive.ts'), command, file], {
+  runLong(process.execPath, ['--import', 'tsx', join(ROOT, 'web/server/backup.ts'), command, file], {
     env: { LIGNUM_DATABASE_URL: url },
   });
 

@@ -30,8 +30,13 @@ async function sheets(page: Page): Promise<number> {
 }
 
 async function chooseCrop(page: Page, crop: string): Promise<void> {
-  await page.getByRole('combobox', { name: 'Crop' }).click();
-  await page.getByRole('option', { name: crop, exact: true }).click();
+  const option = page.getByRole('option', { name: crop, exact: true });
+  // On a busy machine the first tap may come before the page can answer.
+  await expect(async () => {
+    if (!(await option.isVisible())) await page.getByRole('combobox', { name: 'Crop' }).click({ timeout: 5000 });
+    await expect(option).toBeVisible({ timeout: 3000 });
+  }).toPass();
+  await option.click();
 }
 
 /** From a crop to the bill, as one is planned after another in one garden. */

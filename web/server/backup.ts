@@ -15,8 +15,8 @@ import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import { fileURLToPath } from 'node:url';
 import { Client } from 'pg';
-import { ArchiveFault, archiveLines, restoreLines, type Counts } from '../web/server/archive';
-import * as schema from '../web/server/schema';
+import { ArchiveFault, archiveLines, restoreLines, type Counts } from './archive';
+import * as schema from './schema';
 
 /**
  * `./lignum backup FILE` and `./lignum restore FILE`: everything the database holds, written to a file and put back.
@@ -65,7 +65,7 @@ async function* linesOf(text: AsyncIterable<Buffer>): AsyncGenerator<string> {
 
 async function restore(client: Client): Promise<void> {
   await migrate(drizzle(client, { schema }), {
-    migrationsFolder: fileURLToPath(new URL('../web/server/migrations', import.meta.url)),
+    migrationsFolder: fileURLToPath(new URL('./migrations', import.meta.url)),
   });
   const text = createGunzip();
   const read = pipeline(createReadStream(file), text);
