@@ -8,10 +8,12 @@ import type { Frame } from '../site/frame';
 import { distanceToOutline } from '../geometry/polygon';
 import { bedsNamed, bedsOf, footholdOf, hostNamed, pathOf } from '../site/stands/stands';
 import { anyPlan, first } from '../structures/any-plan.fixture';
-import { KINDS } from '../structures/registry';
+import { BED_SIDES } from '../structures/bed-sides';
+import { kindOf, KINDS } from '../structures/registry';
 import { SOIL } from '../site/underfoot';
 import { whereaboutsIn } from './clashes';
 import { overNotch } from './over-notch';
+import { bedAsBuilt } from './setting-of';
 import { computeGarden } from './compute';
 
 describe.each(KINDS)('where $id is', (kind) => {
@@ -65,6 +67,10 @@ describe('the sides of a bed', () => {
       .map(({ structure }) => structure.id);
   const standing = DEMO_PLAN.structures.filter(({ stand }) => stand.on === 'bed' || stand.on === 'beds');
 
+  it('are of kinds that are known before any is fetched', () => {
+    expect([...BED_SIDES]).toEqual(KINDS.filter(({ purpose }) => purpose === 'bed').map(({ id }) => id));
+  });
+
   it('are in the way of nothing that stands in it, over it or beside its way, nor that of them', () => {
     const before = clashing(standing);
     const beds = [...new Set(standing.flatMap(({ stand }) => bedsNamed(stand)))];
@@ -77,8 +83,11 @@ describe('the sides of a bed', () => {
     const over = bed && overNotch(bed, 'imperial');
     if (!bed || !over) throw new Error('the demo has no keyhole');
     const arbor = { id: 'arbor', kind: 'arbor', name: 'Arbor', plantings: [], ...over };
-    for (const make of ['boards', 'metal', 'timbers'])
-      expect(clashing([{ ...sides('one', bed.id), knobs: { make } }, arbor]), make).toEqual([]);
+    for (const make of ['boards', 'metal', 'timbers', 'logs', 'blocks']) {
+      const own = { ...sides('one', bed.id), knobs: { make } };
+      const built = bedAsBuilt(kindOf, { ...DEMO_PLAN, structures: [own] }, bed);
+      expect(clashing([own, { ...arbor, ...overNotch(built, 'imperial') }]), make).toEqual([]);
+    }
     const [made] = computeGarden({ ...DEMO_PLAN, structures: [arbor] }).structures;
     const notch = bed.outline as Extract<typeof bed.outline, { shape: 'keyhole' }>;
     expect(Number(made?.sized.knobs['inside']?.value)).toBeGreaterThan(notch.notchLongMm);

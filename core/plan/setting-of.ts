@@ -68,8 +68,8 @@ export const sidesOf = (plan: Plan, bed: string): StructurePlan | null =>
 export const sidesUnder = (plan: Plan, { kind, stand }: StructurePlan): StructurePlan[] =>
   BED_SIDES.has(kind) ? [] : bedsNamed(stand).flatMap((bed) => sidesOf(plan, bed) ?? []);
 
-/** A bed as its sides make it, where some are planned for it, else as it is said. Decision 55. */
-function bedAsBuilt(kinds: Kinds, plan: Plan, bed: Bed): Bed {
+/** A bed as its sides make it, where some are planned for it, else as it is said. Decision 55. @example bedAsBuilt(kindOf, plan, bed).heightMm */
+export function bedAsBuilt(kinds: Kinds, plan: Plan, bed: Bed): Bed {
   const sides = sidesOf(plan, bed.id);
   return sides ? { ...bed, ...kinds(sides.kind).makesBed(sides.knobs, settingOf(kinds, plan, sides)) } : bed;
 }

@@ -8,6 +8,7 @@ import type { KnotId } from '@lignum/core/joinery/knots';
 import { MARGIN_PX, type Block, type PageMark } from '@lignum/core/paper/page';
 import { formatBit } from '@lignum/core/quantity/length';
 import { wordFor } from '../words/stock-words';
+import { whereHeld } from '../words/where-held';
 import { type On, SMALL, long } from './on';
 
 /** Each kind of joint, drawn large, with what holds it and how that is set. */
@@ -30,14 +31,10 @@ export function joints(on: On): Block[] {
       const left = MARGIN_PX + drawn.length * 210;
       const textWide = wide - drawn.length * 210;
       const said = one.fixings.flatMap((held) => {
-        const where =
-          held.into || held.through
-            ? `${held.through ? `, through ${wordFor(kind, held.through).toLowerCase()}` : ','} into ${held.into ? wordFor(kind, held.into).toLowerCase() : 'the wall'}`
-            : '';
         const pilot = held.pilotMm === null ? '' : `; pilot hole ${formatBit(held.pilotMm, tongue.units)}`;
         return [
           paragraph(
-            `${held.count} × ${CATALOGUE.stock(held.stock).name}${held.eachMm ? `, ${long(on, held.eachMm)}` : ''}${where}${pilot}`,
+            `${held.count} × ${CATALOGUE.stock(held.stock).name}${held.eachMm ? `, ${long(on, held.eachMm)}` : ''}${whereHeld(kind, held)}${pilot}`,
             { size: SMALL, widthPx: textWide, x: left, weight: 'bold' },
           ),
           paragraph(setOf(held), { size: SMALL, widthPx: textWide, x: left, tint: 'soft', after: 3 }),

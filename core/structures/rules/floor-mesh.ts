@@ -6,7 +6,10 @@ import type { Said } from '../said';
 import { isOffered, type BedSetting } from '../setting';
 
 /** Mesh that nothing gnaws through and nothing that tunnels passes. */
-export const FLOORS = MESH_ROLLS.filter(({ id }) => id.startsWith('hardware'));
+const FLOORS = MESH_ROLLS.filter(({ id }) => id.startsWith('hardware'));
+
+/** Whether what lies under a bed is mesh that stops them. @example stopsBelow('hardware-48') // true */
+export const stopsBelow = (floor: string): boolean => FLOORS.some(({ id }) => id === floor);
 
 /** Who comes from below: what tunnels, and what digs under boards. */
 function fromBelow(who: string): boolean {

@@ -5,6 +5,7 @@ import { Suspense, useMemo } from 'react';
 import { SOIL } from '@lignum/core/site/underfoot';
 import { atGate } from '@lignum/core/plan/at-gate';
 import { overNotch } from '@lignum/core/plan/over-notch';
+import { bedAsBuilt } from '@lignum/core/plan/setting-of';
 import { computeAs } from '@lignum/core/plan/compute-as';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
@@ -113,7 +114,7 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
   const notches =
     'inside' in kind.knobs && kind.stands.includes('spot')
       ? plan.beds.flatMap((bed) => {
-          const at = overNotch(bed, plan.garden.market);
+          const at = overNotch(bedAsBuilt(kindOf, plan, bed), plan.garden.market);
           return at ? [{ bed, at }] : [];
         })
       : [];

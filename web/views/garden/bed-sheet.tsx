@@ -59,7 +59,11 @@ export default function BedSheet({
           {sides ? (
             <p className="text-[0.9rem]">
               <span className="block font-medium">Height of its sides</span>
-              <Link href={`/g/${id}/s/${sides.id}`} className="inline-flex min-h-11 items-center text-chalk underline">
+              <Link
+                href={`/g/${id}/s/${sides.id}`}
+                onClick={onClose}
+                className="inline-flex min-h-11 items-center text-chalk underline"
+              >
                 Set by {sides.name}
               </Link>
             </p>

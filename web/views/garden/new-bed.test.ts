@@ -4,7 +4,7 @@ import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import type { Plan } from '@lignum/core/plan/plan';
 import { overlap } from '@lignum/core/geometry/polygon';
 import { bedOnPlot } from '@lignum/core/site/bed';
-import { grownWords, newBed, withNewBed } from './new-bed';
+import { addBed, grownWords, newBed } from './new-bed';
 
 const EMPTY: Plan = { ...DEMO_PLAN, beds: [], features: [], plantings: [], structures: [] };
 
@@ -18,7 +18,7 @@ describe('a new bed', () => {
           const bed = { ...newBed(plan), lengthMm, widthMm };
           const longer = lengthMm > Math.max(plan.site.widthMm, plan.site.depthMm);
           expect(grownWords(plan, bed, String)).toEqual(longer ? expect.stringContaining(bed.name) : null);
-          const next = withNewBed(plan, bed);
+          const next = addBed(bed)(plan);
           expect(next.site === plan.site).toBe(!longer);
           const [laid] = next.beds.slice(-1) as [(typeof next.beds)[number]];
           for (const [x, y] of bedOnPlot(laid)) {

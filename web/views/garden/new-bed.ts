@@ -39,31 +39,27 @@ const SEARCH_MM = 250;
 /** Left at both ends of a bed that the plot is made as long as. mm. */
 const PAST_BED_MM = 1000;
 
-/**
- * The plan with a new bed in it, where there is room for it. What is longer than the plot says that the plot is larger than
- * was thought: it is made as long, which is told by {@link grownWords}.
- */
-export function withNewBed(plan: Plan, bed: Bed): Plan {
-  const { widthMm, depthMm } = plan.site;
-  const site =
-    bed.lengthMm <= Math.max(widthMm, depthMm) ? plan.site : { ...plan.site, depthMm: bed.lengthMm + 2 * PAST_BED_MM };
-  const there = { ...plan, site };
-  const placed = isFree(there, bed, bed) ? bed : { ...bed, ...freeSpot(there, bed) };
-  return { ...there, beds: [...plan.beds, placed] };
+/** The plot with a bed on it: of what is longer than the plot it follows that the plot is larger than was thought. */
+function siteFor({ site }: Plan, { lengthMm }: Bed): Plan['site'] {
+  return lengthMm <= Math.max(site.widthMm, site.depthMm) ? site : { ...site, depthMm: lengthMm + 2 * PAST_BED_MM };
 }
 
+/** Adds a new bed where there is room for it, on a plot that is made as long as it where it was not: told by {@link grownWords}. */
 export const addBed =
   (bed: Bed) =>
-  (plan: Plan): Plan =>
-    withNewBed(plan, bed);
+  (plan: Plan): Plan => {
+    const there = { ...plan, site: siteFor(plan, bed) };
+    const placed = isFree(there, bed, bed) ? bed : { ...bed, ...freeSpot(there, bed) };
+    return { ...there, beds: [...plan.beds, placed] };
+  };
 
 /** What is said where the plot was made longer for a bed; null where it was not. */
-export const grownWords = (plan: Plan, bed: Bed, length: (mm: number) => string): string | null => {
-  const { depthMm } = withNewBed(plan, bed).site;
-  return depthMm === plan.site.depthMm
+export function grownWords(plan: Plan, bed: Bed, length: (mm: number) => string): string | null {
+  const site = siteFor(plan, bed);
+  return site === plan.site
     ? null
-    : `The plot was made ${length(depthMm)} deep: ${bed.name} is longer than it was.`;
-};
+    : `The plot was made ${length(site.depthMm)} deep: ${bed.name} is longer than it was.`;
+}
 
 /** A free place on open ground for what has no bed. */
 export const openSpot = (plan: Plan): Placed => freeSpot(plan, { id: '', lengthMm: SPOT_MM, widthMm: SPOT_MM });

@@ -214,11 +214,8 @@ export function Gardens({
 /** Everything in one file, and how old the last copy of it is. */
 function KeptSafe({ copies }: { copies: Copies }) {
   return (
-    <section
-      aria-label="Copies"
-      className="mt-10 flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-rule pt-3"
-    >
-      <a href="/api/backup" download className={buttonLook('quiet')}>
+    <section aria-label="Copies" className="mt-8 flex flex-wrap items-center gap-x-4 gap-y-1">
+      <a href="/api/backup" download className={`${buttonLook('quiet')} -ml-4`}>
         <Download size={17} aria-hidden />
         Save all gardens in one file
       </a>

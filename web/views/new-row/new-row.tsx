@@ -19,7 +19,7 @@ import { cropChoices, HABIT_WORDS } from '../garden/crop-choices';
 import { plantingWords } from '../../words/crop-words';
 import { newPlanting, plantsFilling } from '../garden/beginnings';
 import { newStructures } from '../garden/new-structure';
-import { addBed, grownWords, newBed, openSpot, withNewBed } from '../garden/new-bed';
+import { addBed, grownWords, newBed, openSpot } from '../garden/new-bed';
 import { addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
@@ -65,7 +65,7 @@ export function NewRow({
   const [fresh, setFresh] = useState<Bed>(() => newBed(plan, tongue.units));
   const [chosenBed, setChosenBed] = useState(plan.beds.some((bed) => bed.id === bedId) ? (bedId as string) : NEW);
   // A new one lies where there is room for it.
-  const onPlot = useMemo(() => (chosenBed === NEW ? withNewBed(plan, fresh) : plan), [plan, chosenBed, fresh]);
+  const onPlot = useMemo(() => (chosenBed === NEW ? addBed(fresh)(plan) : plan), [plan, chosenBed, fresh]);
   const bed = onPlot.beds.find((one) => one.id === (chosenBed === NEW ? fresh.id : chosenBed)) ?? fresh;
   const waiting = waitingOn(plan, bed.id);
   const [chosenPlanting, setChosenPlanting] = useState<string>(waiting[0]?.id ?? NEW);

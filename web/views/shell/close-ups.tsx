@@ -10,6 +10,7 @@ import type { StructureKind } from '@lignum/core/structures/kind';
 import { formatBit, formatLength } from '@lignum/core/quantity/length';
 import { Drawing } from '../../ui/drawing';
 import { useGarden } from './garden-context';
+import { whereHeld } from '../../words/where-held';
 import { wordFor } from '../../words/stock-words';
 
 /** Each kind of joint drawn large: what meets, how it laps, and where its fixings sit. */
@@ -53,12 +54,7 @@ function JointRow({ kind, closeUp }: { kind: StructureKind; closeUp: CloseUp }) 
             <li key={`${one.stock} ${one.into}`}>
               <strong>{one.count} ×</strong> {CATALOGUE.stock(one.stock).name}
               {one.eachMm ? `, ${formatLength(one.eachMm, units)}` : ''}
-              {(one.into ?? one.through) && (
-                <>
-                  {one.through ? `, through ${wordFor(kind, one.through).toLowerCase()}` : ','} into{' '}
-                  {one.into ? wordFor(kind, one.into).toLowerCase() : 'the wall'}
-                </>
-              )}
+              {whereHeld(kind, one)}
               {one.pilotMm !== null && `; pilot hole ${formatBit(one.pilotMm, units)}`}
               <span className="block text-soft">{setOf(one)}</span>
             </li>

@@ -207,9 +207,7 @@ export const ARBOR_KNOBS = {
       ...(isOnSlab(setting) && isOffered(setting, 'post-plate') && isOffered(setting, 'anchor-bolt') ? ['plates'] : []),
     ],
     suggest: (setting) =>
-      isOnSlab(setting) && isOffered(setting, 'post-plate') && isOffered(setting, 'anchor-bolt')
-        ? { value: 'plates', why: fact('feet.slab') }
-        : { value: 'ground', why: fact('feet.ground') },
+      isOnSlab(setting) ? { value: 'plates', why: fact('feet.slab') } : { value: 'ground', why: fact('feet.ground') },
   },
   depth: {
     type: 'length',

@@ -8,7 +8,7 @@ import type { Assembled } from '../../assemblies/assembly';
 import { onRun, runsRound, type Run } from '../../assemblies/courses';
 import { screwThrough } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
-import { along, at, broken, flat, type Stood } from './stood';
+import { along, at, broken, flat, rimOf, type Stood } from './stood';
 
 /** Inside posts go so far into the ground below the lowest board (common practice, no source). mm. */
 export const POST_IN_MM = inches(6);
@@ -82,7 +82,7 @@ export function boardSides(
   const { role, board, post, longestMm, setting } = o;
   const runs = runsRound(s.outline, s.thickMm, 0);
   const places = postPlaces(s, post);
-  const rim = s.baseMm + s.courses * s.courseMm;
+  const rim = rimOf(s);
   const posts = places.map((place, i) => {
     const run = runs[place.sides[0]?.side ?? 0] as Run;
     return {

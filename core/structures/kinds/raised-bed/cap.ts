@@ -8,7 +8,7 @@ import type { Assembled } from '../../assemblies/assembly';
 import { onRun, runsRound } from '../../assemblies/courses';
 import { screwThrough } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
-import { along, at, flat, type Stood } from './stood';
+import { along, at, flat, rimOf, type Stood } from './stood';
 
 /** Screws of a cap so far apart, the first so far from its ends (from memory). mm. */
 const SCREWS_MM = inches(24);
@@ -19,10 +19,10 @@ const CLEAR_MM = 15;
 /** Boards laid flat on the rim, flush with the outside, butted at the corners; screwed down into what is uppermost in the sides. */
 export function capOn(
   s: Stood,
-  o: { of: Timber; highMm: number; sides: readonly Part[]; longestMm: number; setting: BedSetting },
+  o: { of: Timber; sides: readonly Part[]; longestMm: number; setting: BedSetting },
 ): Assembled {
   const { of, setting } = o;
-  const rim = s.baseMm + o.highMm;
+  const rim = rimOf(s);
   const [top] = ofShape(o.sides, 'bar')
     .filter(({ role }) => ['board', 'timber', 'rail'].includes(role))
     .toSorted((a, b) => b.from[2] - a.from[2]);

@@ -31,6 +31,8 @@ export const SHEET = 'sheet-corrugated';
 /** Boards that are laid on a rim. */
 const CAPS = ['2x6', '45x145'] as const;
 type Cap = (typeof CAPS)[number];
+/** Boards, and rails, are screwed to posts inside. */
+export const hasPosts = ({ make }: Settled): boolean => make === 'boards' || make === 'metal';
 /** What is sawn square has room for it. */
 export const takesCap = (set: Settled): boolean => ['boards', 'timbers', 'metal'].includes(String(set.make));
 const sectionName = (id: string): string => SECTIONS.find((one) => one.id === id)?.nominal ?? id;
@@ -165,7 +167,7 @@ export const RAISED_BED_KNOBS = {
     of: ['2x4', '4x4', '45x95', '90x90'],
     usual: { imperial: ['2x4', '45x95', '4x4', '90x90'], metric: ['45x95', '2x4', '90x90', '4x4'] },
     help: 'In every corner and along the sides, 6″ (150 mm) into the ground: they keep the bed from shifting.',
-    shown: (set) => set.make === 'boards' || set.make === 'metal',
+    shown: hasPosts,
   }),
   postEvery: {
     type: 'length',

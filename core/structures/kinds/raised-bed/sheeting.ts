@@ -7,7 +7,7 @@ import type { Assembled } from '../../assemblies/assembly';
 import { onRun } from '../../assemblies/courses';
 import type { BedSetting } from '../../setting';
 import { boardSides } from './boards';
-import { at, flat, type Stood } from './stood';
+import { at, flat, rimOf, type Stood } from './stood';
 
 /** The first screw of a sheet is so far from its edge (from memory). mm. */
 const FROM_EDGE_MM = inches(2);
@@ -20,10 +20,11 @@ const LEAST_BAY_MM = inches(1);
  */
 export function sheetedSides(
   s: Stood,
-  o: { rail: Timber; post: Timber; sheet: Sheeting; highMm: number; longestMm: number; setting: BedSetting },
+  o: { rail: Timber; post: Timber; sheet: Sheeting; longestMm: number; setting: BedSetting },
 ): Assembled {
-  const { rail, sheet, highMm } = o;
-  const ups = [s.baseMm + rail.wideMm / 2, s.baseMm + highMm - rail.wideMm / 2];
+  const { rail, sheet } = o;
+  const rim = rimOf(s);
+  const ups = [s.baseMm + rail.wideMm / 2, rim - rail.wideMm / 2];
   const frame = boardSides(s, { ...o, role: 'rail', board: rail, ups });
   const hung = frame.bays
     .filter(({ fromMm, toMm }) => toMm - fromMm >= LEAST_BAY_MM)
@@ -39,7 +40,7 @@ export function sheetedSides(
           // What it covers: the next lies on the rest.
           of: { id: sheet.id, wideMm: eachMm, thickMm: sheet.thickMm },
           from: at(spot, s.baseMm),
-          to: at(spot, s.baseMm + highMm),
+          to: at(spot, rim),
           wide: flat(run.way),
         });
         const aside = Math.max(eachMm / 4, eachMm / 2 - FROM_EDGE_MM);

@@ -1,4 +1,4 @@
-import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
+import { stockOf } from '../../../catalogue/catalogue';
 import { blockStock } from '../../../catalogue/masonry';
 import { timberId } from '../../../catalogue/timber';
 import { chain } from '../../../design/chain';
@@ -18,16 +18,27 @@ import { together, type Assembled } from '../../assemblies/assembly';
 import { groundOf } from '../../assemblies/bed-row';
 import { insideOf } from '../../assemblies/courses';
 import type { MadeBed, Sizing } from '../../kind';
+import { stopsBelow } from '../../rules/floor-mesh';
 import { rowViews } from '../../rules/row-views';
 import type { BedSetting } from '../../setting';
-import { courseMm, coursesOf, LOG, postStock, SHEET, sideStock, takesCap, type RaisedBedValues } from './knobs';
+import {
+  courseMm,
+  coursesOf,
+  hasPosts,
+  LOG,
+  postStock,
+  SHEET,
+  sideStock,
+  takesCap,
+  type RaisedBedValues,
+} from './knobs';
 import { builtFrom, cornersOf, type Unit } from './outline';
 import { blockSides } from './blocks';
 import { boardSides, courseMiddles } from './boards';
 import { capOn } from './cap';
 import { floorUnder } from './floor';
 import { sheetedSides } from './sheeting';
-import type { Stood } from './stood';
+import { rimOf, type Stood } from './stood';
 import { timberSides } from './timbers';
 
 /** What its own checks and mends ask for. */
@@ -67,8 +78,7 @@ function madeOf(v: RaisedBedValues, setting: BedSetting) {
   const unit: Unit | null = block
     ? { wholeMm: block.longMm, halfMm: blockStock(block.half ?? block.id).longMm, thickMm }
     : null;
-  const post =
-    v.make === 'boards' || v.make === 'metal' ? stockOf(setting.catalogue, postStock(v, setting), 'timber') : null;
+  const post = hasPosts(v) ? stockOf(setting.catalogue, postStock(v, setting), 'timber') : null;
   // Two corner posts find room on the shortest side; of sheet a drill as well, between it and the post across from it.
   const room = v.make === 'metal' ? DRILL_MM : ROOM_MM;
   const leastMm = post ? 2 * thickMm + post.wideMm + post.thickMm + room : LEAST_WALLS * thickMm;
@@ -103,6 +113,8 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
     courses,
     courseMm: courseMm(v),
     thickMm,
+    // Sheet stands inside its rails.
+    wallMm: thickMm + (v.make === 'metal' ? stockOf(setting.catalogue, SHEET, 'sheeting').thickMm : 0),
     everyMm: v.postEvery,
   };
   const sides = sidesOf(v, setting, stood);
@@ -114,7 +126,6 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
     v.cap !== 'none' && takesCap(v)
       ? capOn(stood, {
           of: stockOf(setting.catalogue, timberId(v.cap, 'treated'), 'timber'),
-          highMm: high,
           sides: sides.parts,
           longestMm: setting.sizesOf(timberId(v.cap, 'treated')).at(-1) ?? Infinity,
           setting,
@@ -124,7 +135,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
   const fill = v.fill === 'none' || depth < 1 ? null : fillIn(v, stood, depth, sides.parts);
   const level = Math.cos(slopeOf(ground));
   const startMm = (bed.lengthMm - longMm / level) / 2;
-  const rim = stood.baseMm + high;
+  const rim = rimOf(stood);
   // The lowest board; of sheet two thirds of all that presses is on its lower rail (a load that grows with the depth).
   const lowest =
     v.make === 'metal' ? (soilPressure(high) * high) / 3 : soilPressure(high - courseMm(v) / 2) * courseMm(v);
@@ -172,13 +183,13 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
       built: { highMm: high, longMm, wideMm },
       round: bed.outline.shape === 'round',
       guard: {
-        barrier: { ...closedBy(0, high), buriedMm: v.floor.startsWith('hardware') ? Infinity : 0 },
+        barrier: { ...closedBy(0, high), buriedMm: stopsBelow(v.floor) ? Infinity : 0 },
         stiffMm: Infinity,
         roofed: false,
-        floored: v.floor.startsWith('hardware'),
+        floored: stopsBelow(v.floor),
       },
       bowMm:
-        (v.make === 'boards' || v.make === 'metal') && side && strength && 'stiffnessMpa' in strength
+        hasPosts(v) && side && strength && 'stiffnessMpa' in strength
           ? bowBetween({
               loadNmm: lowest,
               spanMm: v.postEvery,
@@ -212,7 +223,6 @@ function sidesOf(v: RaisedBedValues, setting: BedSetting, stood: Stood): Assembl
       rail: side,
       post: stockOf(setting.catalogue, postStock(v, setting), 'timber'),
       sheet: stockOf(setting.catalogue, SHEET, 'sheeting'),
-      highMm: stood.courses * stood.courseMm,
       longestMm,
       setting,
     });
@@ -230,11 +240,7 @@ function sidesOf(v: RaisedBedValues, setting: BedSetting, stood: Stood): Assembl
 
 /** What it is filled with, from below: each with what it takes more for settling. */
 function fillIn(v: RaisedBedValues, s: Stood, depthMm: number, sides: readonly Part[]): Assembled {
-  // Sheet stands inside its rails.
-  const inner = insideOf(
-    s.outline,
-    s.thickMm + (v.make === 'metal' ? stockOf(CATALOGUE, SHEET, 'sheeting').thickMm : 0),
-  );
+  const inner = insideOf(s.outline, s.wallMm);
   const middle: Pair = [
     inner.reduce((sum, [x]) => sum + x, 0) / inner.length,
     inner.reduce((sum, [, y]) => sum + y, 0) / inner.length,

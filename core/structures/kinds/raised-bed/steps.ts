@@ -4,6 +4,7 @@ import type { Listed } from '../../../design/listed';
 import { ofShape } from '../../../design/shapes/shapes';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
+import { stopsBelow } from '../../rules/floor-mesh';
 import type { BedSetting } from '../../setting';
 import type { SeasonNote, StatedStep } from '../../step';
 import { coursesOf, type RaisedBedValues } from './knobs';
@@ -48,8 +49,8 @@ const CAREFUL: Readonly<Record<string, string>> = {
 const BARROW_LITRES = 56.6;
 
 const floorStep = (v: RaisedBedValues): StatedStep => ({
-  what: fact(v.floor.startsWith('hardware') ? 'step.floor' : 'step.cloth'),
-  ...(v.floor.startsWith('hardware') ? { caution: fact('care.wire') } : {}),
+  what: fact(stopsBelow(v.floor) ? 'step.floor' : 'step.cloth'),
+  ...(stopsBelow(v.floor) ? { caution: fact('care.wire') } : {}),
 });
 
 const sideSteps = (v: RaisedBedValues, courses: number): Listed<StatedStep> => {

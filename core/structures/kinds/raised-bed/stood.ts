@@ -10,8 +10,13 @@ export interface Stood {
   courses: number;
   courseMm: number;
   thickMm: number;
+  /** With what stands against the inside of it: so far in begins what it is filled with. */
+  wallMm: number;
   everyMm: number;
 }
+
+/** How high its rim is. mm. */
+export const rimOf = (s: Pick<Stood, 'baseMm' | 'courses' | 'courseMm'>): number => s.baseMm + s.courses * s.courseMm;
 
 export const at = ([x, y]: Pair, z: number): Point => [x, y, z];
 export const flat = ([x, y]: Pair): Point => [x, y, 0];

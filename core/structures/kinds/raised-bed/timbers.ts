@@ -4,7 +4,7 @@ import { barOf, type Bar, type Section } from '../../../design/shapes/bar';
 import { UP } from '../../../geometry/space';
 import type { Assembled } from '../../assemblies/assembly';
 import { onRun, runsRound } from '../../assemblies/courses';
-import { type Stood, at, broken, PIN_IN_MM, PIN_UNDER_MM, pinPlaces, touchesAt } from './stood';
+import { type Stood, at, broken, PIN_IN_MM, PIN_UNDER_MM, pinPlaces, rimOf, touchesAt } from './stood';
 
 /** Square timbers or logs in courses, each the other way round at the corners, steel pins through all of them. */
 export function timberSides(
@@ -18,7 +18,7 @@ export function timberSides(
       role: 'pin',
       of: o.rod,
       from: at(spot, s.baseMm - PIN_IN_MM),
-      to: at(spot, s.baseMm + s.courses * s.courseMm - PIN_UNDER_MM),
+      to: at(spot, rimOf(s) - PIN_UNDER_MM),
       buriedMm: PIN_IN_MM,
     }),
   );
