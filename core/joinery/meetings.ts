@@ -54,11 +54,18 @@ const isMember = (part: Part): boolean => shapeOf(part).nature === 'member';
 function pairsOf(joint: Joint, named: ReadonlyMap<string, Part>): Meeting[] {
   const own = [...new Set(joint.parts)].map((id) => named.get(id) as Part);
   const pairs: { a: Part; b: Part; fixings: number[] }[] = [];
+  // How far each lies from every place is found once, not once a pair: a long row has thousands of knots.
+  const known = new Map<Part, number[]>();
+  const fromPlaces = (part: Part): number[] => {
+    const found = known.get(part) ?? joint.places.map((place) => distanceTo(part, place));
+    known.set(part, found);
+    return found;
+  };
   const add = (a: Part, b: Part, fixing: number | null): void => {
-    const known = pairs.find((one) => (one.a === a && one.b === b) || (one.a === b && one.b === a));
-    const pair = known ?? { a, b, fixings: [] };
+    const before = pairs.find((one) => (one.a === a && one.b === b) || (one.a === b && one.b === a));
+    const pair = before ?? { a, b, fixings: [] };
     if (fixing !== null) pair.fixings.push(fixing);
-    if (!known) pairs.push(pair);
+    if (!before) pairs.push(pair);
   };
   joint.fixings.forEach(({ drive }, i) => {
     // What goes into a wall holds to nothing of the design.
@@ -71,8 +78,7 @@ function pairsOf(joint: Joint, named: ReadonlyMap<string, Part>): Meeting[] {
           add(into, other, i);
   });
   const linked = linkedBy(pairs.map(({ a, b }) => [a.id, b.id] as const));
-  // How far each lies from every place is found once, not once a pair.
-  const from = own.map((part) => joint.places.map((place) => distanceTo(part, place)));
+  const from = own.map(fromPlaces);
   // Only what is near one place can meet there: of a string along a hundred poles each pair is not tried at every place.
   const gaps = new Map<number, number>();
   joint.places.forEach((_, k) => {
@@ -102,7 +108,8 @@ function pairsOf(joint: Joint, named: ReadonlyMap<string, Part>): Meeting[] {
     const held = fixings.length > 0 ? fixings : joint.fixings.flatMap(({ drive }, i) => (drive ? [] : [i]));
     const count = held.reduce((sum, i) => sum + (joint.fixings[i] as Fixing).count, 0);
     const by = byWhat(joint, held);
-    const at = joint.places.filter((place) => apartAt(place, a, b) <= MEETS_MM);
+    const [fromA, fromB] = [fromPlaces(a), fromPlaces(b)];
+    const at = joint.places.filter((_place, k) => (fromA[k] as number) + (fromB[k] as number) <= MEETS_MM);
     return { joint: joint.id, a: a.id, b: b.id, at, by, carries: carriesOf(by, count), fixings: held };
   });
 }
