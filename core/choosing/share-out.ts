@@ -2,11 +2,10 @@ import { HEFT } from '../catalogue/stock';
 import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
 import type { Plan, Planting } from '../plan/plan';
-import { standingOf } from '../shade/study';
 import type { Fact } from '../wording/say';
 import { named } from './guard-sketches';
 import { rankKinds, sketchesFor, startOf } from './rank';
-import { rankBeds } from './where';
+import { midSuns, rankBeds } from './where';
 
 /** So many plants of a crop that somebody wants to grow. */
 export interface Wish {
@@ -41,7 +40,7 @@ const TOO_BAD = 60;
  * does not fit. Deterministic; a good sharing-out, not proved the best.
  */
 export function shareOut(plan: Plan, wishes: readonly Wish[]): Granted[] {
-  const standing = standingOf(plan);
+  const suns = midSuns(plan);
   const order = [...wishes].sort((a, b) => {
     const [x, y] = [cropIn(plan.crops, a.crop), cropIn(plan.crops, b.crop)];
     return HEFT[y.load] - HEFT[x.load] || y.supportToMm - x.supportToMm || (a.id < b.id ? -1 : 1);
@@ -53,7 +52,7 @@ export function shareOut(plan: Plan, wishes: readonly Wish[]): Granted[] {
     const training = trainingOf(crop, wish.training);
     const parts: Granted['parts'][number][] = [];
     let left = wish.count;
-    const ranked = rankBeds(filled, crop, training, left, standing);
+    const ranked = rankBeds(filled, crop, training, left, suns);
     // Of beds that serve alike the emptier one is taken: a garden is used all over, not its best bed alone.
     const crowded = (bed: string): number =>
       CROWDED * filled.plantings.filter((one) => one.bed === bed && !plan.plantings.includes(one)).length;

@@ -9,8 +9,7 @@ import type { Bed } from '../site/bed';
 import { onPlan, runsOf } from '../site/plot';
 import { hoursBehind, midSeason } from '../site/sun/row-shadow';
 import { midMonth } from '../site/sun/samples';
-import { bedSuns, standingOf } from '../shade/study';
-import type { OnPlot } from '../shade/on-plot';
+import { bedSuns, standingOf, type BedSun } from '../shade/study';
 import { stationsAlong } from '../structures/rules/stations';
 import { fact, type Fact } from '../wording/say';
 
@@ -54,20 +53,29 @@ function freeLength(plan: Plan, bed: Bed): number {
 /** The beds ranked for a planting, as a plan says one; it does not stand in its own way. */
 export function bedsFor(plan: Plan, planting: Pick<Planting, 'id' | 'crop' | 'training' | 'count'>): BedChoice[] {
   const crop = cropIn(plan.crops, planting.crop);
-  const others = { ...plan, plantings: plan.plantings.filter((one) => one.id !== planting.id) };
+  const grows = plan.plantings.some((one) => one.id === planting.id);
+  const others = grows ? { ...plan, plantings: plan.plantings.filter((one) => one.id !== planting.id) } : plan;
   return rankBeds(others, crop, trainingOf(crop, planting.training), planting.count);
 }
 
-/** Ranks the beds for a number of plants of one crop, the best first and of those that suit before those that do not, with reasons. `standing` may be handed in to spare working it out again. */
+/** The hours of sun of every bed of a plan in the middle of its season, coarsely. */
+export function midSuns(plan: Plan): readonly BedSun[] {
+  const known = sunsKnown.get(plan) ?? bedSuns(plan, standingOf(plan), plan.beds, midMonth(plan.site), 30, 600);
+  sunsKnown.set(plan, known);
+  return known;
+}
+/** The same for every crop that is asked about. */
+const sunsKnown = new WeakMap<Plan, readonly BedSun[]>();
+
+/** Ranks the beds for a number of plants of one crop, the best first and of those that suit before those that do not, with reasons. `suns` of the same garden, otherwise planted, may be handed in. */
 export function rankBeds(
   plan: Plan,
   crop: Crop,
   training: Training,
   count: number,
-  standing: readonly OnPlot[] = standingOf(plan),
+  suns: readonly BedSun[] = midSuns(plan),
 ): BedChoice[] {
   const day = midSeason(plan.site);
-  const suns = bedSuns(plan, standing, plan.beds, midMonth(plan.site), 30, 600);
   return plan.beds
     .map((bed, i): BedChoice => {
       const free = freeLength(plan, bed);

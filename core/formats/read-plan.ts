@@ -4,6 +4,7 @@ import { cropBook, findCrop } from '../crops/book';
 import { cropNonsense } from '../crops/crop-nonsense';
 import type { Plan } from '../plan/plan';
 import { kindOf } from '../structures/registry';
+import { remembering } from '../plan/remembered';
 import { settingOf } from '../plan/setting-of';
 import { siteNonsense } from '../site/site-nonsense';
 import { bedNonsense } from '../site/bed-nonsense';
@@ -36,13 +37,17 @@ const MOST_SIZES = 40;
 const FEW_STRUCTURES = 16;
 const CURRENCIES: ReadonlySet<string> = new Set(Intl.supportedValuesOf('currency'));
 
+const partsIn = remembering(
+  (kinds, plan, structure) =>
+    kinds(structure.kind).design(structure.knobs, settingOf(kinds, plan, structure)).design.parts.length,
+);
+
 /** The structure with which the parts of a (so far faultless) plan become too many to be worked out in a while. */
 function tooMuch(plan: Plan): DocumentFault[] {
   if (plan.structures.length <= FEW_STRUCTURES) return [];
   let parts = 0;
   for (const [i, structure] of plan.structures.entries()) {
-    const setting = settingOf(kindOf, plan, structure);
-    parts += kindOf(structure.kind).design(structure.knobs, setting).design.parts.length;
+    parts += partsIn(kindOf, plan, structure);
     if (parts > MOST_PARTS)
       return [{ path: `/structures/${i}`, message: `brings the garden to ${parts} parts; the most is ${MOST_PARTS}` }];
   }

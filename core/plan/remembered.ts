@@ -31,15 +31,24 @@ function givenOf(plan: Plan, structure: StructurePlan): readonly unknown[] {
   ];
 }
 
-const known = new WeakMap<StructurePlan, { given: readonly unknown[]; computed: ComputedStructure }>();
-
-/** As {@link computeAs}, worked out again only when something it follows from has changed. */
-export function computeRemembered(kinds: Kinds, plan: Plan, structure: StructurePlan): ComputedStructure {
-  const given = givenOf(plan, structure);
-  const before = known.get(structure);
-  if (before && before.given.length === given.length && before.given.every((one, i) => one === given[i]))
-    return before.computed;
-  const computed = computeAs(kinds, plan, structure);
-  known.set(structure, { given, computed });
-  return computed;
+/**
+ * What is worked out of a structure of a plan, worked out again only when something it follows from has changed. What is
+ * the same has to be the same object: see `keepSame`.
+ */
+export function remembering<Answer>(
+  work: (kinds: Kinds, plan: Plan, structure: StructurePlan) => Answer,
+): (kinds: Kinds, plan: Plan, structure: StructurePlan) => Answer {
+  const known = new WeakMap<StructurePlan, { given: readonly unknown[]; answer: Answer }>();
+  return (kinds, plan, structure) => {
+    const given = givenOf(plan, structure);
+    const before = known.get(structure);
+    if (before && before.given.length === given.length && before.given.every((one, i) => one === given[i]))
+      return before.answer;
+    const answer = work(kinds, plan, structure);
+    known.set(structure, { given, answer });
+    return answer;
+  };
 }
+
+/** As {@link computeAs}, remembered. */
+export const computeRemembered = remembering<ComputedStructure>(computeAs);

@@ -1,6 +1,6 @@
 import type { Plan } from '../plan/plan';
 import type { Bed } from '../site/bed';
-import { isFree } from '../site/free';
+import { freeGround } from '../site/free';
 import { runsOf, type Placed } from '../site/plot';
 import { bedSuns, bedUnder, effectOf, movedWith, standingOf } from './study';
 import type { OnPlot } from './on-plot';
@@ -34,11 +34,12 @@ export function findPlaces(plan: Plan, structureId: string, month: number, stepM
   const standing = standingOf(plan);
   const now = weigh(plan, standing, structureId, bed, bed, month);
   const worth = (one: Position): number => one.ownHours - one.takes;
+  const free = freeGround(plan);
   const found: Position[] = [];
   for (const turnDeg of [bed.turnDeg, (bed.turnDeg + 90) % 180]) {
     for (let xMm = stepMm / 2; xMm < plan.site.widthMm; xMm += stepMm) {
       for (let yMm = stepMm / 2; yMm < plan.site.depthMm; yMm += stepMm) {
-        if (isFree(plan, bed, { xMm, yMm, turnDeg }))
+        if (free(bed, { xMm, yMm, turnDeg }))
           found.push(weigh(plan, standing, structureId, bed, { xMm, yMm, turnDeg }, month));
       }
     }

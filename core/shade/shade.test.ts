@@ -6,7 +6,7 @@ import { bearingOf, cornersOf, runsOf } from '../site/plot';
 import { growingMonths, samplesOfDay } from '../site/sun/samples';
 import { gridOver, shader, shadowOf, sunHours } from './shade';
 import { shadowPerHeight } from '../site/sun/shadow';
-import { isFree } from '../site/free';
+import { freeGround } from '../site/free';
 import { findPlaces } from './positions';
 import { bedSuns, compareDirections, standingOf, studySun, type BedSun } from './study';
 
@@ -155,6 +155,6 @@ describe('the study of the demo garden', () => {
     const places = findPlaces(dark, 'string-frame', 7, 2000);
     const best = places?.better[0];
     expect(best && best.ownHours - best.takes).toBeGreaterThan((places?.now.ownHours ?? 0) - (places?.now.takes ?? 0));
-    for (const place of places?.better ?? []) expect(isFree(dark, bed, place)).toBe(true);
+    for (const place of places?.better ?? []) expect(freeGround(dark)(bed, place)).toBe(true);
   });
 });

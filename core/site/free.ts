@@ -12,29 +12,59 @@ interface Lying {
   features: readonly Feature[];
 }
 
-/** Whether a bed, or anything as large, could lie there: on the plot, with walking room to other beds and off everything else. */
-export function isFree(
-  { site, beds, features }: Lying,
-  bed: Pick<Bed, 'id' | 'lengthMm' | 'widthMm'>,
-  at: Placed,
-): boolean {
-  const own = cornersOf(at, bed.lengthMm, bed.widthMm);
-  if (own.some(([x, y]) => x < 0 || y < 0 || x > site.widthMm || y > site.depthMm)) return false;
-  const roomy = cornersOf(at, bed.lengthMm + 2 * WALK_MM, bed.widthMm + 2 * WALK_MM);
-  if (beds.some((other) => other.id !== bed.id && overlap(roomy, cornersOf(other, other.lengthMm, other.widthMm))))
-    return false;
-  return features.every((feature) => {
-    if (feature.kind === 'path') return !overlap(own, cornersOf(feature, feature.lengthMm, feature.widthMm));
-    const along = Array.from({ length: 9 }, (_, i): PlanSpot => {
-      const [a, b] = [own[0] as PlanSpot, own[1] as PlanSpot];
-      return [
-        a[0] + ((b[0] - a[0]) * i) / 8 + ((own[3] as PlanSpot)[0] - a[0]) / 2,
-        a[1] + ((b[1] - a[1]) * i) / 8 + ((own[3] as PlanSpot)[1] - a[1]) / 2,
-      ];
-    });
-    return (
-      !overlap(own, cornersOf(feature, feature.lengthMm, feature.widthMm)) &&
-      along.every((spot) => distanceTo(spot, feature) >= feature.keepClearMm)
+/** A rectangle where it lies, and the circle round it: two whose circles do not meet need not be looked at closer. */
+interface Lain {
+  corners: readonly PlanSpot[];
+  xMm: number;
+  yMm: number;
+  reachMm: number;
+}
+const lain = (at: Placed, lengthMm: number, widthMm: number): Lain => ({
+  corners: cornersOf(at, lengthMm, widthMm),
+  xMm: at.xMm,
+  yMm: at.yMm,
+  reachMm: Math.hypot(lengthMm, widthMm) / 2,
+});
+const near = (a: Lain, b: Lain, byMm = 0): boolean =>
+  (a.xMm - b.xMm) ** 2 + (a.yMm - b.yMm) ** 2 < (a.reachMm + b.reachMm + byMm) ** 2;
+const inWay = (a: Lain, b: Lain): boolean => near(a, b) && overlap(a.corners, b.corners);
+
+/**
+ * Whether a bed, or anything as large, could lie at a place: on the plot, with walking room to other beds and off
+ * everything else. What lies there is laid out once for as many places as are asked about: a search asks about thousands.
+ */
+export function freeGround({
+  site,
+  beds,
+  features,
+}: Lying): (bed: Pick<Bed, 'id' | 'lengthMm' | 'widthMm'>, at: Placed) => boolean {
+  const others = beds.map((bed) => ({ id: bed.id, lies: lain(bed, bed.lengthMm, bed.widthMm) }));
+  const things = features.map((feature) => ({ feature, lies: lain(feature, feature.lengthMm, feature.widthMm) }));
+  // What was in the way last is mostly in the way of the next place too.
+  let last = others[0];
+  return (bed, at) => {
+    const own = lain(at, bed.lengthMm, bed.widthMm);
+    if (own.corners.some(([x, y]) => x < 0 || y < 0 || x > site.widthMm || y > site.depthMm)) return false;
+    const roomy = lain(at, bed.lengthMm + 2 * WALK_MM, bed.widthMm + 2 * WALK_MM);
+    const blocks = ({ id, lies }: (typeof others)[number]): boolean => id !== bed.id && inWay(roomy, lies);
+    const blocking = last && blocks(last) ? last : others.find(blocks);
+    last = blocking ?? last;
+    if (blocking) return false;
+    return things.every(
+      ({ feature, lies }) =>
+        !inWay(own, lies) &&
+        (feature.kind === 'path' ||
+          !near(own, lies, feature.keepClearMm) ||
+          downItsMiddle(own).every((spot) => distanceTo(spot, feature) >= feature.keepClearMm)),
     );
-  });
+  };
+}
+
+/** Nine places down the middle of a rectangle, from end to end. */
+function downItsMiddle({ corners }: Lain): PlanSpot[] {
+  const [a, b, , d] = corners as [PlanSpot, PlanSpot, PlanSpot, PlanSpot];
+  return Array.from({ length: 9 }, (_, i) => [
+    a[0] + ((b[0] - a[0]) * i) / 8 + (d[0] - a[0]) / 2,
+    a[1] + ((b[1] - a[1]) * i) / 8 + (d[1] - a[1]) / 2,
+  ]);
 }

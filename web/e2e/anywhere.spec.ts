@@ -99,7 +99,9 @@ test('an arch is begun from a bed beside a way; pulling a foot bends it otherwis
   page,
   request,
 }) => {
-  const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => one.kind !== 'panel-arch'));
+  const id = await ownGarden(request, (plan) =>
+    onlyStructures(plan, ({ stand }) => stand.on === 'bed' && stand.bed.startsWith('dock-')),
+  );
   await page.goto(`/g/${id}/plot?look=dock-west`);
   await page.getByRole('button', { name: /^Panel arch over the 4′ way to Dry-dock bed, east/ }).click();
   await expect(page).toHaveURL(/\/s\/support-/);

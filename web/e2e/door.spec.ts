@@ -2,14 +2,14 @@ import { chromium, expect, request as playwrightRequest } from '@playwright/test
 import { test } from './asking';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { cropIn } from '@lignum/core/crops/book';
-import { ownGarden, savedPlan } from './garden';
+import { ownGarden, whole, savedPlan } from './garden';
 
 const renamed = (name: string) => ({ ...DEMO_PLAN, garden: { ...DEMO_PLAN.garden, name } });
 
 test('of two saves over one revision only one wins, whole; every version is kept and can be had again', async ({
   request,
 }) => {
-  const id = await ownGarden(request);
+  const id = await ownGarden(request, whole);
   const save = (name: string, base: number) =>
     request.put(`/api/gardens/${id}`, { data: { base, plan: renamed(name) } });
   const both = await Promise.all(['A', 'B', 'C', 'D'].map((name) => save(name, 1)));
@@ -36,7 +36,7 @@ test('everything a plan can hold comes back from the database as it went in', as
 });
 
 test('the door refuses with a reason what it should, and nothing saved is lost by it', async ({ request }) => {
-  const id = await ownGarden(request);
+  const id = await ownGarden(request, whole);
   const url = `/api/gardens/${id}`;
   const bad = await request.put(url, {
     data: { base: 1, plan: { ...DEMO_PLAN, beds: [{ ...DEMO_PLAN.beds[0], lengthMm: 1e9 }] } },
@@ -77,7 +77,7 @@ test('a page of elsewhere whose name is turned to this address reads and writes 
   request,
   baseURL,
 }) => {
-  const id = await ownGarden(request);
+  const id = await ownGarden(request, whole);
   const { port } = new URL(baseURL ?? '');
   const browser = await chromium.launch({
     executablePath: '/usr/bin/chromium-headless-shell',
@@ -113,7 +113,7 @@ test('a page of elsewhere whose name is turned to this address reads and writes 
 });
 
 test('a body made to keep the server busy is refused while others are answered', async ({ request }) => {
-  const id = await ownGarden(request);
+  const id = await ownGarden(request, whole);
   const send = (body: string) =>
     request.post('/api/gardens', { data: Buffer.from(body), headers: { 'Content-Type': 'application/json' } });
   const begun = JSON.stringify(DEMO_PLAN).slice(1);

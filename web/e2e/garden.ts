@@ -2,15 +2,18 @@ import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import type { Plan } from '@lignum/core/plan/plan';
 
-/** A garden of a test's own, so that tests do not meet in one. */
-export async function ownGarden(
-  request: APIRequestContext,
-  change: (plan: Plan) => Plan = (plan) => plan,
-): Promise<string> {
+/**
+ * A garden of a test's own, so that tests do not meet in one: the first beds of the demo and what stands on them. Only
+ * where all of it is wanted is it the whole demo: every page of that is worked out, drawn and sent for sixty structures.
+ */
+export async function ownGarden(request: APIRequestContext, change: (plan: Plan) => Plan = fewerBeds): Promise<string> {
   const reply = await request.post('/api/gardens', { data: change(DEMO_PLAN) });
   expect(reply.status()).toBe(201);
   return ((await reply.json()) as { id: string }).id;
 }
+
+/** All of the demo. */
+export const whole = (plan: Plan): Plan => plan;
 
 export const savedPlan = async (request: APIRequestContext, id: string): Promise<Plan> =>
   ((await (await request.get(`/api/gardens/${id}`)).json()) as { plan: Plan }).plan;

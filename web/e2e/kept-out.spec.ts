@@ -1,13 +1,14 @@
 import { KINDS } from '@lignum/core/structures/registry';
 import { expect } from '@playwright/test';
 import { test } from './asking';
-import { beginRow, ownGarden, saved, savedPlan } from './garden';
+import { beginRow, onlyStructures, ownGarden, saved, savedPlan } from './garden';
 
 test('who visits is ticked, every bed says who comes in, and what would keep them out is planned from there', async ({
   page,
   request,
 }) => {
-  const id = await ownGarden(request);
+  const kept = ['cabbage-tunnel', 'river-fence', 'river-gate', 'berry-cage'];
+  const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => kept.includes(one.id)));
   await page.goto(`/g/${id}/plot?look=sail-bed`);
   await page.getByRole('link', { name: 'What keeps them out?' }).click();
   const bed = page.getByRole('region', { name: 'Sail-loft bed' });

@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { test } from './asking';
-import { ownGarden } from './garden';
+import { ownGarden, whole } from './garden';
 
 // The others do without graphics, which are drawn in software here.
 test.use({
@@ -14,7 +14,7 @@ test('the garden stands in three dimensions where there is WebGL, and says so wh
   page,
   request,
 }) => {
-  const id = await ownGarden(request);
+  const id = await ownGarden(request, whole);
   await page.goto(`/g/${id}/plot`);
   await page.getByRole('radio', { name: '3-D' }).click();
   const drawn = page.getByRole('img', { name: /three dimensions/ });

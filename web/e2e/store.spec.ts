@@ -7,7 +7,7 @@ import { fileURLToPath } from 'node:url';
 import { gunzipSync } from 'node:zlib';
 import { expect } from '@playwright/test';
 import { test } from './asking';
-import { ownGarden, savedPlan } from './garden';
+import { ownGarden, whole, savedPlan } from './garden';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import { Client, Pool, type PoolClient } from 'pg';
@@ -180,7 +180,7 @@ test('a save that is said again after its answer was lost is saved once; one aft
 test('a backup holds everything, and restored into an empty database it is the same row for row; what is cut short, changed or not empty restores nothing', async ({
   request,
 }) => {
-  const id = await ownGarden(request);
+  const id = await ownGarden(request, whole);
   const plan = await savedPlan(request, id);
   const saved = await request.put(`/api/gardens/${id}`, {
     data: { base: 1, plan: { ...plan, garden: { ...plan.garden, note: 'ü “quoted” \n two lines' } } },

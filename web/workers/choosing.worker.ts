@@ -2,12 +2,17 @@ import { expose } from 'comlink';
 import { answerRoundAll, answersFor } from '@lignum/core/choosing/kept-out';
 import { rankKinds } from '@lignum/core/choosing/rank';
 import { shareOut, withSupports } from '@lignum/core/choosing/share-out';
+import { knownPlans } from '@lignum/core/plan/known-plans';
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { bedsFor } from '@lignum/core/choosing/where';
 import type { ChoosingAnswer, ChoosingQuestion } from './choosing-messages';
 import type { Answering } from './newest';
 
-function answerTo(question: ChoosingQuestion): ChoosingAnswer {
+/** One garden: the plan asked about last, so that what stands in it is worked out once for all that is asked. */
+const known = knownPlans(0);
+
+function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
+  const question = { ...asked, plan: known.remember('', asked.plan) };
   if (question.about === 'round all') return answerRoundAll(kindOf, KINDS, question.plan);
   if (question.about === 'keep out') return answersFor(kindOf, KINDS, question.plan, question.bed);
   if (question.about === 'kinds') return rankKinds(question.plan, question.sketches);

@@ -1,17 +1,16 @@
 import { expose } from 'comlink';
 import { carrier, type CarriedGarden } from '@lignum/core/plan/carried';
 import { computeGarden } from '@lignum/core/plan/compute';
-import { keepSame } from '@lignum/core/plan/keep-same';
+import { knownPlans } from '@lignum/core/plan/known-plans';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Answering } from './newest';
 
 const carry = carrier();
-/** The plan asked about last: what is the same in the next one has been worked out already. */
-let last: Plan | null = null;
+/** One garden: what is the same in its next plan has been worked out already. */
+const known = knownPlans(0);
 
 expose({
   answer(plan) {
-    last = last ? keepSame(last, plan) : plan;
-    return carry(computeGarden(last));
+    return carry(computeGarden(known.remember('', plan)));
   },
 } satisfies Answering<Plan, CarriedGarden>);

@@ -87,7 +87,7 @@ function KindCard({ kind }: { kind: StructureKind }) {
         </p>
       </div>
       <p className="mt-1 mb-3 text-[0.95rem] text-soft">{kind.blurb}</p>
-      <div className="mt-auto flex flex-wrap gap-2">
+      <div className="flex flex-wrap gap-2">
         <Begin kind={kind} places={computed.sized.design.roomFor} />
       </div>
     </li>

@@ -2,7 +2,7 @@ import type { Plan } from '@lignum/core/plan/plan';
 import { feet, inches, type Units } from '@lignum/core/quantity/length';
 import type { Bed } from '@lignum/core/site/bed';
 import type { Placed } from '@lignum/core/site/plot';
-import { isFree } from '@lignum/core/site/free';
+import { freeGround } from '@lignum/core/site/free';
 import { newId } from '../../kept/new-id';
 
 /** A new bed of a usual size, in round lengths of who makes it, on free ground. */
@@ -17,6 +17,7 @@ export function newBed(plan: Plan, units: Units = plan.garden.market): Bed {
  */
 export function freeSpot(plan: Plan, bed: Pick<Bed, 'id' | 'lengthMm' | 'widthMm'>): Placed {
   const { widthMm, depthMm } = plan.site;
+  const isFree = freeGround(plan);
   for (const besideMm of [EDGE_MM, 0])
     for (const turnDeg of [90, 0]) {
       const [along, across] = turnDeg === 90 ? [bed.widthMm, bed.lengthMm] : [bed.lengthMm, bed.widthMm];
@@ -26,7 +27,7 @@ export function freeSpot(plan: Plan, bed: Pick<Bed, 'id' | 'lengthMm' | 'widthMm
           if (
             Math.min(xMm, widthMm - xMm) >= inX &&
             Math.min(yMm, depthMm - yMm) >= inY &&
-            isFree(plan, bed, { xMm, yMm, turnDeg })
+            isFree(bed, { xMm, yMm, turnDeg })
           )
             return { xMm, yMm, turnDeg };
     }
@@ -49,7 +50,7 @@ export const addBed =
   (bed: Bed) =>
   (plan: Plan): Plan => {
     const there = { ...plan, site: siteFor(plan, bed) };
-    const placed = isFree(there, bed, bed) ? bed : { ...bed, ...freeSpot(there, bed) };
+    const placed = freeGround(there)(bed, bed) ? bed : { ...bed, ...freeSpot(there, bed) };
     return { ...there, beds: [...plan.beds, placed] };
   };
 

@@ -3,6 +3,7 @@ import { use, useSyncExternalStore } from 'react';
 import { wrap } from 'comlink';
 import { unpacker, type CarriedGarden } from '@lignum/core/plan/carried';
 import { computeGarden } from '@lignum/core/plan/compute';
+import { knownPlans } from '@lignum/core/plan/known-plans';
 import type { Plan } from '@lignum/core/plan/plan';
 import { withReadings } from '@lignum/core/plan/readings';
 import { kindOf } from '@lignum/core/structures/registry';
@@ -43,18 +44,20 @@ function outsideOf({ store, record, readings }: Followed): ResultsOutside {
 }
 
 /** One for each garden a tab works on, for as long as it does. */
-const known = new WeakMap<GardenStore, GardenResults>();
+const resultsFor = new WeakMap<GardenStore, GardenResults>();
 
 function resultsOf(followed: Followed): GardenResults {
-  const results = known.get(followed.store) ?? new GardenResults(outsideOf(followed));
-  known.set(followed.store, results);
+  const results = resultsFor.get(followed.store) ?? new GardenResults(outsideOf(followed));
+  resultsFor.set(followed.store, results);
   return results;
 }
 
-/** On the server everything is there at once. */
+/** On the server everything is there at once, and is kept of the gardens that were last looked at. */
+const known = knownPlans(400);
 const served = new WeakMap<Plan, WorkedOut>();
-function onServer(plan: Plan): WorkedOut | null {
+function onServer(id: string, asked: Plan): WorkedOut | null {
   if (typeof window !== 'undefined') return null;
+  const plan = known.remember(id, asked);
   const worked = served.get(plan) ?? { plan, garden: computeGarden(plan) };
   served.set(plan, worked);
   return worked;
@@ -65,8 +68,8 @@ function onServer(plan: Plan): WorkedOut | null {
  * from the one before, with that plan. A page that came from the server stays as it came until the first answer.
  */
 export function useResults(): WorkedOut {
-  const { store, record, readings, plan } = useGarden();
+  const { id, store, record, readings, plan } = useGarden();
   const results = resultsOf({ store, record, readings });
-  const shown = useSyncExternalStore(results.subscribe, results.get, () => results.get() ?? onServer(plan));
+  const shown = useSyncExternalStore(results.subscribe, results.get, () => results.get() ?? onServer(id, plan));
   return shown ?? use(results.first());
 }

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { atTheDoor } from '@lignum/core/formats/door';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import { answer, refuse, withBody, withDatabase } from '../../../../server/door';
-import { binGarden, deleteGarden, loadGarden, saveGarden } from '../../../../server/garden-store';
+import { binGarden, deleteGarden, likeKnown, loadGarden, saveGarden } from '../../../../server/garden-store';
 
 export const dynamic = 'force-dynamic';
 interface Asked {
@@ -32,7 +32,7 @@ export async function PUT(request: Request, { params }: Asked): Promise<Response
   return withBody(request, async (body, db) => {
     const save = atTheDoor<{ base: number; as?: string; unanswered?: string[]; plan: unknown }>(SAVE, body);
     if (!save.ok) return refuse(422, 'The save is not complete.', save.faults);
-    const plan = readPlan(save.value.plan);
+    const plan = readPlan(likeKnown(id, save.value.plan));
     if (!plan.ok) return refuse(422, 'Some of this cannot be saved as it stands.', plan.faults);
     const done = await saveGarden(db, id, { ...save.value, plan: plan.plan });
     if (done.outcome === 'gone') return refuse(404, GONE);
