@@ -44,16 +44,6 @@ export default ts.config(
     },
   },
   {
-    // What knows types looks for promises that nobody waits for: the core makes none.
-    files: ['web/**/*.ts', 'web/**/*.tsx', 'scripts/**/*.ts', 'bench/**/*.ts'],
-    ignores: ['web/**/*.test.ts', 'web/**/*.test.tsx'],
-    extends: [...ts.configs.recommendedTypeChecked],
-    languageOptions: { parserOptions: { project: ['./tsconfig.all.json'], tsconfigRootDir: import.meta.dirname } },
-    rules: {
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
-    },
-  },
-  {
     files: ['core/**/*.ts'],
     ignores: ['core/**/*.test.ts'],
     rules: {

@@ -93,18 +93,25 @@ export async function testThoroughly() {
 /** Types, form, lint, layers, dead code, one after the other; what has not changed since the last time is not read again. */
 async function readCode(step) {
   const check = async (name, command, ...args) => step(name, await runBeside(bin(command), args));
-  const types = (project, name) => [
-    '-p',
-    project,
-    '--incremental',
-    '--tsBuildInfoFile',
-    join(DATA, `types-${name}.json`),
-  ];
+  // The compiler that is a program of its own, a fourth of the time; what lints and builds knows the one before it.
+  const types = async (name, project, mark) =>
+    step(
+      name,
+      await runBeside(process.execPath, [
+        join(ROOT, 'node_modules/typescript-7/bin/tsc'),
+        '-p',
+        project,
+        '--incremental',
+        '--tsBuildInfoFile',
+        join(DATA, `types-${mark}.json`),
+      ]),
+    );
   const cache = (name) => ['--cache', '--cache-strategy', 'content', '--cache-location', join(DATA, name)];
-  await check('types of the core', 'tsc', ...types('core', 'core'));
-  await check('types of everything', 'tsc', ...types('tsconfig.all.json', 'all'));
+  await types('types of the core', 'core', 'core');
+  await types('types of everything', 'tsconfig.all.json', 'all');
   await check('form', 'prettier', '--check', '.', '--log-level', 'warn', ...cache('prettier'));
   await check('lint', 'eslint', '.', '--max-warnings', '0', ...cache('eslint'));
+  await check('promises and types', 'oxlint', '--tsconfig', 'tsconfig.all.json');
   await check('layers', 'depcruise', 'core', 'web', '--config', '.dependency-cruiser.cjs');
   await check('nothing dead', 'knip', '--no-progress');
 }

@@ -10,15 +10,11 @@ import { onlyStructures, openBench, ownGarden, saved, savedPlan, total } from '.
  */
 const WANTED: Readonly<Record<string, { crop: string; bed: string }>> = {
   'panel-wall': { crop: 'Cucumber, climbing', bed: 'Long bed' },
-  'twine-frame': { crop: 'Tomato, indeterminate', bed: 'Yard bed' },
   tepee: { crop: 'Pole bean', bed: 'Ring on the grass' },
   stake: { crop: 'Pepper', bed: 'Stoop bed' },
   'post-and-wire': { crop: 'Raspberry', bed: 'Cane bed' },
-  'wall-wires': { crop: 'Blackberry', bed: 'Cool border' },
   'bed-canopy': { crop: 'Clematis', bed: 'Landing bed' },
   'wall-trellis': { crop: 'Clematis', bed: 'House border' },
-  brushwood: { crop: 'Pea, tall', bed: 'Withy bed' },
-  'grow-through': { crop: 'Dahlia', bed: 'Lamp bed' },
 };
 
 const ROW_KINDS = KINDS.filter(({ id }) => id in WANTED);

@@ -65,19 +65,22 @@ export function placeStations(o: {
       const segmentStart = start + before;
       start += share;
       const wanted = Math.ceil((planted.count - rowIndex) / o.rows.length);
-      return stationsAlong(Math.max(0, share - before - after), spacingMm, o.school).map((offset, n): Station => ({
-        ...(n < wanted ? {} : { spare: true }),
-        stem: stemFrom(onGround(o.ground, segmentStart + offset, row.acrossMm), planted.crop.heightMm, row.up),
-        id: `plant-${rowIndex + 1}-${planted.id}-${n + 1}`,
-        crop: planted.crop.id,
-        planting: planted.id,
-        at: onGround(o.ground, segmentStart + offset, row.acrossMm),
-        alongMm: segmentStart + offset,
-        side: row.side,
-        spacingMm,
-        growsMm: planted.crop.heightMm,
-        heldToMm: planted.crop.supportToMm,
-      }));
+      return stationsAlong(Math.max(0, share - before - after), spacingMm, o.school).map((offset, n): Station => {
+        const at = onGround(o.ground, segmentStart + offset, row.acrossMm);
+        const place = {
+          stem: stemFrom(at, planted.crop.heightMm, row.up),
+          id: `plant-${rowIndex + 1}-${planted.id}-${n + 1}`,
+          crop: planted.crop.id,
+          planting: planted.id,
+          at,
+          alongMm: segmentStart + offset,
+          side: row.side,
+          spacingMm,
+          growsMm: planted.crop.heightMm,
+          heldToMm: planted.crop.supportToMm,
+        };
+        return n < wanted ? place : { spare: true, ...place };
+      });
     });
   });
 }

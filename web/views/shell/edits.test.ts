@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { cases } from '@lignum/core/cases.fixture';
 import { cropIn } from '@lignum/core/crops/book';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { computeGarden } from '@lignum/core/plan/compute';
@@ -122,7 +123,7 @@ describe('edits', () => {
         const read = readPlan(JSON.parse(JSON.stringify(plan)));
         expect(read.ok ? [] : read.faults).toEqual([]);
       }),
-      { numRuns: 25 },
+      { numRuns: cases(40) },
     );
   });
 
@@ -154,7 +155,7 @@ describe('edits', () => {
         }
         expect(said(plan)).toEqual(said(structuredClone(plan)));
       }),
-      { numRuns: 10 },
+      { numRuns: cases(15) },
     );
   });
 
