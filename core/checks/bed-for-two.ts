@@ -1,4 +1,4 @@
-import { roomOf, type Bed } from '../site/bed';
+import { notchOf, roomOf, type Bed } from '../site/bed';
 import { check, SEEN_MM } from './check';
 
 /** Is the bed wide enough for two rows of plants with what leans between them? A 1′ bed carries one row, not two (common practice, no source). mm. */
@@ -15,7 +15,7 @@ export const bedForTwo = check(
   ({ bed, needsMm }: { bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>; needsMm: number }, found) => {
     const { widthMm } = roomOf(bed, needsMm);
     return widthMm + SEEN_MM < needsMm
-      ? found('warn', bed.outline.shape === 'keyhole' ? 'bed.notch' : 'bed.one-row', {
+      ? found('warn', notchOf(bed) ? 'bed.notch' : 'bed.one-row', {
           width: { mm: widthMm },
           needs: { mm: needsMm },
         })

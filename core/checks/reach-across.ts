@@ -1,4 +1,4 @@
-import { roomOf, toPick, type Bed } from '../site/bed';
+import { notchOf, toPick, type Bed } from '../site/bed';
 import { check, SEEN_MM } from './check';
 
 /** No plant stands nearer to the edge of its bed: 3″ (from memory). mm. */
@@ -29,7 +29,7 @@ export const reachAcross = check(
     if (Math.min(...distances) < -SEEN_MM) return found('fail', 'reach.outside', { width: { mm: bed.widthMm } });
     // With its nearest row as near to the front, or to the notch, as plants stand; several on an oval stay about its middle.
     const apart = Math.max(...rowsAtMm) - Math.min(...rowsAtMm);
-    const nearest = EDGE_MM + (bed.outline.shape === 'keyhole' ? roomOf(bed).frontMm : 0);
+    const nearest = EDGE_MM + (notchOf(bed)?.deepMm ?? 0);
     const best = bed.outline.shape === 'round' && apart > 0 ? farthest : nearest + apart;
     if (bed.standFrom === 'front only' && best > armMm + SEEN_MM)
       return found('warn', 'reach.never', { ...values, best: { mm: best } });

@@ -103,19 +103,21 @@ export const BED_SCHEMA = Joi.object({
       switch: [
         { is: 'rectangle', then: Joi.object({ shape: Joi.string().valid('rectangle').required() }) },
         { is: 'round', then: Joi.object({ shape: Joi.string().valid('round').required() }) },
-        {
-          is: 'keyhole',
+        ...['keyhole', 'corner'].map((is) => ({
+          is,
           then: Joi.object({
-            shape: Joi.string().valid('keyhole').required(),
+            shape: Joi.string().valid(is).required(),
             notchLongMm: mm(150, 12_000),
             notchDeepMm: mm(150, 12_000),
           }),
-        },
+        })),
       ],
-      otherwise: Joi.object({ shape: Joi.string().valid('rectangle', 'round', 'keyhole').required() }),
+      otherwise: Joi.object({ shape: Joi.string().valid('rectangle', 'round', 'keyhole', 'corner').required() }),
     })
     .required()
-    .description('Seen from above, inside length and width; a keyhole has a notch cut into the middle of its front.'),
+    .description(
+      'Seen from above, inside length and width; a notch is cut into the middle of its front (keyhole) or out of its far end (corner).',
+    ),
   standFrom: Joi.string()
     .valid(...STANDING)
     .required(),

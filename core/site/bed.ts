@@ -27,11 +27,14 @@ export interface Bed extends Placed {
 }
 
 /**
- * What a bed is seen from above, inside its length and width: all of it, an oval, or all but a notch cut
- * into the middle of its front to stand in (a keyhole).
+ * What a bed is seen from above, inside its length and width: all of it, an oval, or all but a notch cut into its front to
+ * stand in: into the middle (a keyhole; where the notch is wide, a U) or at its far end (an L).
  */
 export type BedOutline =
-  { shape: 'rectangle' } | { shape: 'round' } | { shape: 'keyhole'; notchLongMm: number; notchDeepMm: number };
+  | { shape: 'rectangle' }
+  | { shape: 'round' }
+  | { shape: 'keyhole'; notchLongMm: number; notchDeepMm: number }
+  | { shape: 'corner'; notchLongMm: number; notchDeepMm: number };
 
 export const FILLS = ['loose', 'settled'] as const;
 export type Fill = (typeof FILLS)[number];
@@ -43,6 +46,21 @@ export const ARM_MM = 457.2;
 
 const ROUND_CORNERS = 32;
 
+/** What is cut out of a bed: from where to where along it, and how deep into it from its front. mm. */
+export interface Notch {
+  fromMm: number;
+  toMm: number;
+  deepMm: number;
+}
+
+/** What is cut into the front of a bed to stand in; null of a bed that is whole. @example notchOf(keyhole)?.deepMm // 1200 */
+export function notchOf({ lengthMm, widthMm, outline }: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): Notch | null {
+  if (outline.shape !== 'keyhole' && outline.shape !== 'corner') return null;
+  const longMm = Math.min(outline.notchLongMm, lengthMm);
+  const toMm = outline.shape === 'corner' ? lengthMm : (lengthMm + longMm) / 2;
+  return { fromMm: toMm - longMm, toMm, deepMm: Math.min(outline.notchDeepMm, widthMm) };
+}
+
 /** A bed's outline in its own frame: along and across from its middle, counter-clockwise from its near end's front. mm. */
 export function bedOutline(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): Pair[] {
   const [l, w] = [bed.lengthMm / 2, bed.widthMm / 2];
@@ -52,16 +70,21 @@ export function bedOutline(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): 
       const at = (2 * Math.PI * i) / ROUND_CORNERS;
       return [l * Math.cos(at), w * Math.sin(at)];
     });
-  if (outline.shape === 'keyhole') {
-    const half = Math.min(outline.notchLongMm / 2, l);
-    const deep = -w + Math.min(outline.notchDeepMm, bed.widthMm);
+  const notch = notchOf(bed);
+  if (notch) {
+    const [from, to, deep] = [notch.fromMm - l, notch.toMm - l, notch.deepMm - w];
     return [
       [-l, -w],
-      [-half, -w],
-      [-half, deep],
-      [half, deep],
-      [half, -w],
-      [l, -w],
+      [from, -w],
+      [from, deep],
+      [to, deep],
+      // At the far end nothing is left of the front beyond it.
+      ...(outline.shape === 'corner'
+        ? []
+        : ([
+            [to, -w],
+            [l, -w],
+          ] as const)),
       [l, w],
       [-l, w],
     ];
@@ -84,16 +107,14 @@ export interface Room {
 
 /**
  * Where on a bed something as straight as a row or a box stands with all of itself: the whole of a rectangle, what is
- * behind the notch of a keyhole, and in an oval along its middle as long as there is room for something so wide; the
+ * behind a notch, and in an oval along its middle as long as there is room for something so wide; the
  * widest is the largest rectangle that an oval holds, 1/√2 of it both ways.
  * @example roomOf({ ...bed, lengthMm: 4000, widthMm: 1000, outline: { shape: 'round' } }, 600).lengthMm // 3200
  */
 export function roomOf(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>, wideMm = Infinity): Room {
   const { lengthMm, widthMm, outline } = bed;
-  if (outline.shape === 'keyhole') {
-    const frontMm = Math.min(outline.notchDeepMm, widthMm);
-    return { fromMm: 0, lengthMm, frontMm, widthMm: widthMm - frontMm };
-  }
+  const notch = notchOf(bed);
+  if (notch) return { fromMm: 0, lengthMm, frontMm: notch.deepMm, widthMm: widthMm - notch.deepMm };
   if (outline.shape === 'rectangle') return { fromMm: 0, lengthMm, frontMm: 0, widthMm };
   const wide = Math.min(wideMm, widthMm * Math.SQRT1_2);
   const long = lengthMm * Math.sqrt(1 - (wide / widthMm) ** 2);

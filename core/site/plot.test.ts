@@ -192,14 +192,15 @@ describe('the room of a bed for what is straight', () => {
     );
   });
 
-  it('is all of a rectangle, and of a keyhole what is behind its notch', () => {
+  it('is all of a rectangle, and of a keyhole or an L what is behind its notch', () => {
     const size = { lengthMm: 3000, widthMm: 1200 };
     expect(roomOf({ ...size, outline: { shape: 'rectangle' } })).toEqual({ fromMm: 0, frontMm: 0, ...size });
-    expect(roomOf({ ...size, outline: { shape: 'keyhole', notchLongMm: 600, notchDeepMm: 500 } })).toEqual({
-      fromMm: 0,
-      lengthMm: 3000,
-      frontMm: 500,
-      widthMm: 700,
-    });
+    for (const shape of ['keyhole', 'corner'] as const)
+      expect(roomOf({ ...size, outline: { shape, notchLongMm: 600, notchDeepMm: 500 } })).toEqual({
+        fromMm: 0,
+        lengthMm: 3000,
+        frontMm: 500,
+        widthMm: 700,
+      });
   });
 });

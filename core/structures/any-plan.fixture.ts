@@ -37,6 +37,7 @@ const anyBed = fc
       { shape: 'rectangle' },
       { shape: 'round' },
       { shape: 'keyhole', notchLongMm: 600, notchDeepMm: 500 },
+      { shape: 'corner', notchLongMm: 900, notchDeepMm: 400 },
     ),
     standFrom: fc.constantFrom(...STANDING),
     slope: fc.constantFrom(0, 0, 0.02, -0.05, 0.15),

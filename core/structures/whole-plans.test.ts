@@ -27,6 +27,7 @@ const OUTLINES: readonly BedOutline[] = [
   { shape: 'rectangle' },
   { shape: 'round' },
   { shape: 'keyhole', notchLongMm: 600, notchDeepMm: 500 },
+  { shape: 'corner', notchLongMm: 600, notchDeepMm: 500 },
 ];
 
 /** All that a plan of one structure can be told before a knob is touched: what it is and carries, where it stands, who shops and who visits. */
@@ -55,12 +56,13 @@ const CHOICES = {
 
 /** What climbs or is tied, on what holds it up; strings hold no bushes; no kind carries what is trained flat; and a bed is as large as its notch or its curve wants. */
 function together({ stand, what, outline, standFrom, lengthMm, widthMm }: Partial<Row<typeof CHOICES>>): boolean {
-  if (outline?.shape === 'keyhole' && ((widthMm ?? Infinity) < 900 || (lengthMm ?? Infinity) < feet(8))) return false;
+  const notched = outline?.shape === 'keyhole' || outline?.shape === 'corner';
+  if (notched && ((widthMm ?? Infinity) < 900 || (lengthMm ?? Infinity) < feet(8))) return false;
   if (outline?.shape === 'round' && (widthMm ?? Infinity) < feet(2)) return false;
   // What leans over a bed is picked from both its sides, and two leaves want room between them.
   const leaning = stand && { 'a-frame': feet(3), tepee: feet(2) }[stand.kind];
   if (leaning && (standFrom === 'front only' || (widthMm ?? Infinity) < leaning)) return false;
-  if (stand?.kind === 'a-frame' && outline?.shape === 'keyhole') return false;
+  if (stand?.kind === 'a-frame' && notched) return false;
   if (!stand || !what || kindOf(stand.kind).purpose !== 'support') return true;
   if (what.crop.habit === 'none' || what.training.onWires) return false;
   return what.crop.habit !== 'bush' || stand.kind !== 'twine-frame';

@@ -2,7 +2,7 @@ import { FORGIVEN_MM } from '../../checks/crop-height';
 import { leadPlant } from '../../crops/planted';
 import type { Design } from '../../design/design';
 import { feet, inches } from '../../quantity/length';
-import { roomOf, type Bed, type Room } from '../../site/bed';
+import { notchOf, roomOf, type Bed, type Room } from '../../site/bed';
 import { fact } from '../../wording/say';
 import type { ChoiceKnob, LengthKnob, Settings, Suggestion } from '../knob';
 import type { Said } from '../said';
@@ -76,12 +76,12 @@ export const inTheMiddle = ({ place: { bed } }: BedSetting): Suggestion<number> 
   const { frontMm, widthMm } = roomOf(bed);
   return {
     value: frontMm + widthMm / 2,
-    why: fact(bed.outline.shape === 'keyhole' ? 'row.notch' : 'row.middle'),
+    why: fact(notchOf(bed) ? 'row.notch' : 'row.middle'),
   };
 };
 /** Down the middle, or as far from the front as an arm picks where the bed is wider than that. */
 export const withinArm = (setting: BedSetting): Suggestion<number> =>
-  setting.place.bed.outline.shape !== 'keyhole' && setting.place.bed.widthMm / 2 > setting.armMm + 0.5
+  !notchOf(setting.place.bed) && setting.place.bed.widthMm / 2 > setting.armMm + 0.5
     ? { value: setting.armMm, why: fact('row.arm') }
     : inTheMiddle(setting);
 

@@ -8,8 +8,16 @@ import { useGarden } from '../shell/garden-context';
 const SHAPES = [
   { id: 'rectangle', label: 'straight sides' },
   { id: 'round', label: 'round or oval' },
-  { id: 'keyhole', label: 'with a notch to stand in' },
+  { id: 'keyhole', label: 'with a notch to stand in (keyhole, U)' },
+  { id: 'corner', label: 'with a corner left out (L)' },
 ] as const;
+
+/** A notch to begin with: a share of the bed's length, of what is cut into its middle no more than one stands in. mm. */
+const notchIn = (bed: Bed, longMm: number) => ({
+  notchLongMm: Math.max(150, longMm),
+  notchDeepMm: Math.max(150, Math.min(STOOD_IN_MM, bed.widthMm / 2)),
+});
+const STOOD_IN_MM = 600;
 
 /** What a bed looks like from above. */
 export function BedOutlineFields({ bed, onChange }: { bed: Bed; onChange: (part: { outline: BedOutline }) => void }) {
@@ -19,11 +27,8 @@ export function BedOutlineFields({ bed, onChange }: { bed: Bed; onChange: (part:
   const start: Record<BedOutline['shape'], BedOutline> = {
     rectangle: { shape: 'rectangle' },
     round: { shape: 'round' },
-    keyhole: {
-      shape: 'keyhole',
-      notchLongMm: Math.max(150, Math.min(600, bed.lengthMm / 3)),
-      notchDeepMm: Math.max(150, Math.min(600, bed.widthMm / 2)),
-    },
+    keyhole: { shape: 'keyhole', ...notchIn(bed, Math.min(STOOD_IN_MM, bed.lengthMm / 3)) },
+    corner: { shape: 'corner', ...notchIn(bed, bed.lengthMm / 2) },
   };
   return (
     <>
@@ -33,11 +38,11 @@ export function BedOutlineFields({ bed, onChange }: { bed: Bed; onChange: (part:
         choices={SHAPES.map((shape) => ({ ...shape }))}
         onChange={(shape) => onChange({ outline: start[shape as BedOutline['shape']] })}
       />
-      {outline.shape === 'keyhole' && (
+      {(outline.shape === 'keyhole' || outline.shape === 'corner') && (
         <div className="grid grid-cols-2 gap-3">
           <LengthField
             {...length}
-            label="Notch, wide"
+            label={outline.shape === 'corner' ? 'Left out, long' : 'Notch, wide'}
             mm={outline.notchLongMm}
             min={150}
             max={Math.max(150, bed.lengthMm)}
@@ -45,7 +50,7 @@ export function BedOutlineFields({ bed, onChange }: { bed: Bed; onChange: (part:
           />
           <LengthField
             {...length}
-            label="Notch, deep"
+            label={outline.shape === 'corner' ? 'Left out, deep' : 'Notch, deep'}
             mm={outline.notchDeepMm}
             min={150}
             max={Math.max(150, bed.widthMm)}

@@ -90,7 +90,7 @@ export function sizeBedCanopy(v: BedCanopyValues, setting: BedSetting): Sizing<B
     { acrossMm: y - v.wide / 2 + PLANTS_IN_MM, side: 'front' as const },
     { acrossMm: y + v.wide / 2 - PLANTS_IN_MM, side: 'back' as const },
   ];
-  // Along the side that nobody reaches grows nothing, as behind the notch of a keyhole.
+  // Along the side that nobody reaches grows nothing, as behind a notch.
   const near = rows.filter(({ acrossMm }) => toPick(setting.place.bed, acrossMm) <= setting.armMm + SEEN_MM);
   const planted = near.length > 0 ? near : rows;
   const rowsAtMm = planted.map(({ acrossMm }) => acrossMm);

@@ -1,6 +1,7 @@
 import { bedForTwo } from '../../../checks/bed-for-two';
 import { tipping } from '../../../checks/tipping';
 import { feet, inches } from '../../../quantity/length';
+import { notchOf } from '../../../site/bed';
 import { TWINE_WORDS } from '../../assemblies/strings-up';
 import { structureKind } from '../../kind';
 import { shortBy } from '../../rules/depth';
@@ -38,7 +39,7 @@ export const kind = structureKind({
       const { bed } = setting.place;
       const apart = Math.max(LEAST_APART_MM, Math.min(v.apart, setting.armMm - 2 * OUTSIDE_MM));
       const inMm = apart / 2 + OUTSIDE_MM;
-      return { apart, rowAt: bed.outline.shape === 'keyhole' ? bed.widthMm - inMm : inMm };
+      return { apart, rowAt: notchOf(bed) ? bed.widthMm - inMm : inMm };
     },
     'reach.outside': (v, _built, { place: { bed } }) => ({
       apart: Math.max(LEAST_APART_MM, Math.min(v.apart, bed.widthMm - 2 * OUTSIDE_MM - inches(1))),

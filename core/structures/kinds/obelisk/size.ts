@@ -8,6 +8,7 @@ import type { Line } from '../../../design/shapes/line';
 import { line } from '../../../geometry/curve';
 import { add, scale, unit, minus, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
+import { notchOf } from '../../../site/bed';
 import { onGround, slopeOf } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
@@ -67,8 +68,8 @@ export function sizeObelisk(v: ObeliskValues, setting: BedSetting): Sizing<Obeli
   const strings = SIDES.map((side, i) => stringsOf(v, setting, stance, side, sides[i]?.parts ?? []));
   const apex: Point = add(at, [0, 0, heightMm]);
   const stations = plantRound(setting, middle, radius, apex);
-  // Behind the notch of a keyhole its near side is picked from there.
-  const rowsAtMm = [...(bed.outline.shape === 'keyhole' ? [] : [middle.y - radius]), middle.y + radius];
+  // Behind a notch its near side is picked from there.
+  const rowsAtMm = [...(notchOf(bed) ? [] : [middle.y - radius]), middle.y + radius];
   const builtMm = 2 * radius;
   const [low, high] = [heights[0] ?? 0, heights.at(-1) ?? 0];
   return {

@@ -4,6 +4,7 @@ import { shapeOf, type Part } from '../../../design/shapes/shapes';
 import { line, pointAt } from '../../../geometry/curve';
 import type { Pair } from '../../../geometry/polygon';
 import { add, scale, type Point } from '../../../geometry/space';
+import { notchOf } from '../../../site/bed';
 import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
 import type { Built } from './outline';
@@ -15,30 +16,36 @@ const LAP_MM = inches(4);
 /** A rectangle of ground: its lowest and highest corner. mm. */
 type Patch = readonly [Pair, Pair];
 
-/** The ground of a bed in rectangles that lap, from its near end and from its middle across; what a notch leaves is two arms and what is behind it. mm. */
+/** The ground of a bed in rectangles that lap, from its near end and from its middle across; what a notch leaves is an arm on either side that it has, and what is behind it. mm. */
 export function patchesOf({ lengthMm, widthMm, outline }: Built): Patch[] {
   const half = widthMm / 2;
-  if (outline.shape !== 'keyhole')
+  const notch = notchOf({ lengthMm, widthMm, outline });
+  if (!notch)
     return [
       [
         [0, -half],
         [lengthMm, half],
       ],
     ];
-  const arm = (lengthMm - outline.notchLongMm) / 2;
-  const lap = Math.min(LAP_MM, arm);
+  const arms: Patch[] = [
+    [0, notch.fromMm],
+    [notch.toMm, lengthMm],
+  ].flatMap(([from = 0, to = 0]): Patch[] =>
+    to - from < 1
+      ? []
+      : [
+          [
+            [from, -half],
+            [to, half],
+          ],
+        ],
+  );
+  const lap = Math.min(LAP_MM, notch.fromMm);
   return [
+    ...arms,
     [
-      [0, -half],
-      [arm, half],
-    ],
-    [
-      [lengthMm - arm, -half],
-      [lengthMm, half],
-    ],
-    [
-      [arm - lap, -half + outline.notchDeepMm],
-      [lengthMm - arm + lap, half],
+      [notch.fromMm - lap, -half + notch.deepMm],
+      [Math.min(lengthMm, notch.toMm + lap), half],
     ],
   ];
 }

@@ -14,6 +14,8 @@ const isOf =
   (make: string) =>
   (set: Settled): boolean =>
     set.make === make;
+/** Ways round a bed, dug for their topsoil: 24″, to walk (common practice, no source). mm. */
+export const WAY_MM = inches(24);
 const isFilled = (set: Settled): boolean => set.fill !== 'none';
 
 /** Woven cloth on the ground. */
@@ -231,6 +233,16 @@ export const RAISED_BED_KNOBS = {
         ? { value: 'layers', why: fact('fill.layers') }
         : { value: 'mix', why: fact('fill.mix') };
     },
+  },
+  paths: {
+    type: 'length',
+    label: 'Topsoil out of the paths, deep',
+    group: 'Fill',
+    min: 0,
+    max: inches(10),
+    help: 'Dug once out of the ways round it, two feet (600 mm) wide: as deep as the soil is dark, no deeper. The ways then lead the rain off.',
+    shown: (set) => set.fill === 'mix' || set.fill === 'layers',
+    suggest: () => ({ value: 0, why: fact('paths.none') }),
   },
   below: {
     type: 'length',

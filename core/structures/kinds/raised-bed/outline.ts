@@ -1,5 +1,5 @@
 import type { Pair } from '../../../geometry/polygon';
-import { bedOutline, roomOf, type Bed } from '../../../site/bed';
+import { bedOutline, notchOf, roomOf, type Bed } from '../../../site/bed';
 import { inBlocks } from '../../assemblies/courses';
 
 /** What an outline is made in: whole blocks, halves and the thickness of the wall; any length of timber. mm. */
@@ -21,16 +21,21 @@ export function builtFrom(bed: Bed, unit: Unit | null, thickMm: number, leastMm:
   const t = thickMm;
   const room = bed.outline.shape === 'round' ? roomOf(bed) : bed;
   const across = snap(Math.max(leastMm, room.widthMm) - t) + t;
-  const notch = bed.outline.shape === 'keyhole' ? bed.outline : null;
-  const arm = notch ? (bed.lengthMm - Math.min(notch.notchLongMm, bed.lengthMm)) / 2 : 0;
-  const deep = notch ? snap(Math.min(notch.notchDeepMm, across - leastMm)) : 0;
-  if (notch && arm >= leastMm && deep >= leastMm && notch.notchLongMm >= leastMm && across - deep >= leastMm) {
-    const wide = snap(notch.notchLongMm + t) - t;
-    return {
-      lengthMm: 2 * (snap(arm - t) + t) + wide,
-      widthMm: across,
-      outline: { shape: 'keyhole', notchLongMm: wide, notchDeepMm: deep },
-    };
+  const notch = notchOf(bed);
+  const { shape } = bed.outline;
+  if (notch && (shape === 'keyhole' || shape === 'corner')) {
+    const [arm, long] = [notch.fromMm, notch.toMm - notch.fromMm];
+    const deep = snap(Math.min(notch.deepMm, across - leastMm));
+    if (Math.min(arm, deep, long, across - deep) >= leastMm) {
+      // The wall behind a notch goes on past both its ends, at the far end of a bed past one.
+      const ends = shape === 'keyhole' ? t : 0;
+      const wide = snap(long + ends) - ends;
+      return {
+        lengthMm: (shape === 'keyhole' ? 2 : 1) * (snap(arm - t) + t) + wide,
+        widthMm: across,
+        outline: { shape, notchLongMm: wide, notchDeepMm: deep },
+      };
+    }
   }
   return {
     lengthMm: snap(Math.max(leastMm, room.lengthMm) - t) + t,

@@ -10,12 +10,13 @@ import { feet, inches } from '../../../quantity/length';
 import { activeShare, LOOSE_SOIL_RAD, turnsOver } from '../../../statics/earth';
 import { insideOf } from '../../assemblies/courses';
 import { anyPlan, first } from '../../any-plan.fixture';
-import { onBed } from '../../onto-bed.fixture';
+import { onBed, planOnBed } from '../../onto-bed.fixture';
 import { kind } from './index';
 import { DEMO_PLAN } from '../../../demo/garden';
 import { computeGarden } from '../../../plan/compute';
 import type { Plan, StructurePlan } from '../../../plan/plan';
 import { computeRemembered } from '../../../plan/remembered';
+import { stepsOf } from '../../../plan/steps';
 import { bedsAsBuilt, onPlotOf } from '../../../shade/on-plot';
 import { CATALOGUE, stockOf } from '../../../catalogue/catalogue';
 import { bedOutline, type Bed } from '../../../site/bed';
@@ -67,6 +68,29 @@ describe('raised bed', () => {
     expect(bed.codes).toContain('bulge.fits');
   });
 
+  it('an L of 10 × 6′ with 6 × 3′ left out, and a U, the same in boards, sheet and blocks: walled all round, filled as far as their inside goes', () => {
+    const shape = { lengthMm: feet(10), widthMm: feet(6) };
+    const L = { shape: 'corner', notchLongMm: feet(6), notchDeepMm: feet(3) } as const;
+    const U = { shape: 'keyhole', notchLongMm: feet(5), notchDeepMm: feet(3) } as const;
+    const built = (outline: typeof L | typeof U, knobs: Record<string, number | string>) =>
+      onBed('raised-bed', { below: 0, settles: 0, fill: 'mix', ...knobs }, { ...shape, outline });
+    const litres = ({ design }: ReturnType<typeof built>): number =>
+      ofShape(design.parts, 'fill').reduce((sum, part) => sum + part.litres, 0);
+    const boards = { make: 'boards', board: '2x6', high: inches(11) };
+    // By hand, in²: each wall 1½″ inside, what is left out 1½″ larger where it is walled: one side and its back of an L.
+    expect(litres(built(L, boards))).toBeCloseTo(((117 * 69 - 72 * 36) * 11 * 25.4 ** 3) / 1e6, 6);
+    expect(litres(built(U, boards))).toBeCloseTo(((117 * 69 - 63 * 36) * 11 * 25.4 ** 3) / 1e6, 6);
+    for (const make of ['boards', 'timbers', 'metal', 'blocks'])
+      for (const [outline, corners] of [
+        [L, 6],
+        [U, 8],
+      ] as const) {
+        const { design } = built(outline, { make, high: inches(15) });
+        const [fill] = ofShape(design.parts, 'fill');
+        expect(fill && 'outline' in fill.rim ? fill.rim.outline.length : 0, make).toBe(corners);
+      }
+  });
+
   it('4′ × 16½′ × 0.83′ is 54.8 ft³ of fill, 36.5 of topsoil and 18.3 of compost (common practice, no source, says 55, 36.7 and 18.3)', () => {
     const bed = onBed(
       'raised-bed',
@@ -79,6 +103,42 @@ describe('raised bed', () => {
     const cubicFeet = (litres: number): number => (litres / 28.316846592) * (asked / deep);
     expect(cubicFeet(soil?.litres ?? 0)).toBeCloseTo(36.52, 2);
     expect(cubicFeet(compost?.litres ?? 0)).toBeCloseTo(18.26, 2);
+  });
+
+  it('what the paths round it give is not bought, and no more than the mix wants of topsoil', () => {
+    const bed = (paths: number, fill = 'mix') =>
+      onBed(
+        'raised-bed',
+        { make: 'boards', board: '2x6', high: inches(11), below: 0, settles: 0, fill, paths },
+        { lengthMm: feet(8), widthMm: feet(4) },
+      );
+    const litres = ({ design }: ReturnType<typeof bed>, role: string): number =>
+      ofShape(design.parts, 'fill').reduce((sum, part) => sum + (part.role === role ? part.litres : 0), 0);
+    const bare = bed(0);
+    // By hand: ways of 2′ round 8 × 4′ are 12 × 8 less 8 × 4, 64 ft²; 1½″ of them are 8 ft³, a quarter more when loose.
+    const dug = bed(inches(1.5));
+    expect(litres(dug, 'path soil')).toBeCloseTo(8 * 1.25 * 28.316846592, 6);
+    expect(litres(dug, 'path soil') + litres(dug, 'soil')).toBeCloseTo(litres(bare, 'soil'), 6);
+    expect(litres(dug, 'compost')).toBeCloseTo(litres(bare, 'compost'), 6);
+    expect(dug.cost.totalMinor).toBeLessThan(bare.cost.totalMinor);
+    // Deeper than is wanted none is bought.
+    const deep = bed(inches(10));
+    expect(litres(deep, 'soil')).toBe(0);
+    expect(litres(deep, 'path soil')).toBeCloseTo(litres(bare, 'soil'), 6);
+    expect(litres(bed(inches(10), 'own'), 'path soil')).toBe(0);
+  });
+
+  it('a cubic yard of mix is 14 barrow loads and two hours (common practice, no source: 13, and 1¾ with spreading), and 2970 lb when it is wet (110 lb/ft³)', () => {
+    // Inside 9 × 3 × 1′.
+    const plan = planOnBed(
+      'raised-bed',
+      { make: 'timbers', timber: '4x4', high: inches(14), below: inches(2), settles: 0, fill: 'own' },
+      { lengthMm: feet(9) + inches(7), widthMm: feet(3) + inches(7) },
+    );
+    const steps = stepsOf(first(plan));
+    const values = (code: string) => steps.find(({ what }) => what.code === code)?.what.values;
+    expect(values('step.fill.soil')).toMatchObject({ loads: 14, hours: 2 });
+    expect((values('step.water')?.wet as { kg: number }).kg / 0.45359237).toBeCloseTo(2970, -1.5);
   });
 
   it('whatever its knobs: sides take no place twice, lie inside their outline, and each course is closed all round', () => {

@@ -3,10 +3,6 @@ import { blockStock } from '../../../catalogue/masonry';
 import { timberId } from '../../../catalogue/timber';
 import { chain } from '../../../design/chain';
 import { placed, type Design } from '../../../design/design';
-import { fillOf } from '../../../design/shapes/fill';
-import { shapeOf, type Part } from '../../../design/shapes/shapes';
-import { areaOf, type Pair } from '../../../geometry/polygon';
-import type { Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { GRAVITY_MS2 } from '../../../quantity/measure';
 import { groundAt, slopeOf } from '../../../site/ground';
@@ -16,7 +12,6 @@ import { strengthOf } from '../../../statics/strength';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { groundOf } from '../../assemblies/bed-row';
-import { insideOf } from '../../assemblies/courses';
 import type { MadeBed, Sizing } from '../../kind';
 import { stopsBelow } from '../../rules/floor-mesh';
 import { rowViews } from '../../rules/row-views';
@@ -30,12 +25,14 @@ import {
   SHEET,
   sideStock,
   takesCap,
+  WAY_MM,
   type RaisedBedValues,
 } from './knobs';
 import { builtFrom, cornersOf, type Unit } from './outline';
 import { blockSides } from './blocks';
 import { boardSides, courseMiddles } from './boards';
 import { capOn } from './cap';
+import { fillIn } from './fill';
 import { floorUnder } from './floor';
 import { sheetedSides } from './sheeting';
 import { rimOf, type Stood } from './stood';
@@ -57,10 +54,6 @@ export interface RaisedBedFacts {
   dugInMm: number;
 }
 
-/** Over layers of prunings so much of the mix (common practice, no source). mm. */
-const OVER_LAYERS_MM = inches(7);
-/** Of the mix two parts are topsoil, one compost (common practice, no source). */
-const TOPSOIL_PARTS = 2 / 3;
 /** Between two corner posts; a side of blocks or timbers is so many walls thick at the least (from memory). mm. */
 const ROOM_MM = inches(2);
 const LEAST_WALLS = 3;
@@ -238,60 +231,6 @@ function sidesOf(v: RaisedBedValues, setting: BedSetting, stood: Stood): Assembl
       });
 }
 
-/** What it is filled with, from below: each with what it takes more for settling. */
-function fillIn(v: RaisedBedValues, s: Stood, depthMm: number, sides: readonly Part[]): Assembled {
-  const inner = insideOf(s.outline, s.wallMm);
-  const middle: Pair = [
-    inner.reduce((sum, [x]) => sum + x, 0) / inner.length,
-    inner.reduce((sum, [, y]) => sum + y, 0) / inner.length,
-  ];
-  const rim = { outline: inner.map(([x, y]): Pair => [x - middle[0], y - middle[1]]) };
-  const mixMm = v.fill === 'layers' ? Math.min(depthMm, OVER_LAYERS_MM) : depthMm;
-  const layers = [
-    ...(v.fill === 'layers' ? [{ role: 'layers', of: 'own-prunings', deepMm: depthMm - mixMm }] : []),
-    ...(v.fill === 'own'
-      ? [{ role: 'soil', of: 'own-soil', deepMm: mixMm }]
-      : [
-          { role: 'soil', of: 'topsoil', deepMm: mixMm * TOPSOIL_PARTS },
-          { role: 'compost', of: 'compost', deepMm: mixMm * (1 - TOPSOIL_PARTS) },
-        ]),
-  ].filter(({ deepMm }) => deepMm >= 1);
-  let upMm = s.baseMm;
-  const fills = layers.map(({ role, of, deepMm }) => {
-    const fill = fillOf({
-      id: `fill-${role}`,
-      role,
-      of,
-      bottom: [middle[0], middle[1], upMm],
-      rim,
-      cutMm: deepMm,
-      litres: (areaOf(inner) * deepMm * (1 + v.settles / 100)) / 1e6,
-    });
-    upMm += deepMm;
-    return fill;
-  });
-  // Each lies against the sides: against what of them is nearest to its own height.
-  const joints = fills.map((fill) => {
-    const heart = fill.bottom[2] + fill.cutMm / 2;
-    const [corner] = inner as [Pair];
-    const spot: Point = [corner[0], corner[1], heart];
-    const against = sides
-      .filter((part) => shapeOf(part).nature === 'member')
-      .reduce((best, part) =>
-        shapeOf(part).distanceTo(part, spot) < shapeOf(best).distanceTo(best, spot) ? part : best,
-      );
-    return {
-      id: `${fill.id}-in-bed`,
-      kind: 'fill in the bed',
-      by: 'bearing' as const,
-      places: [spot],
-      parts: [fill.id, against.id],
-      fixings: [],
-    };
-  });
-  return { parts: fills, joints };
-}
-
 /** Why there are so many of each. */
 const reasonsOf = (v: RaisedBedValues, courses: number): Design['reasons'] => ({
   board: fact('count.boards', { courses }),
@@ -308,6 +247,7 @@ const reasonsOf = (v: RaisedBedValues, courses: number): Design['reasons'] => ({
   pin: fact('count.pins', { every: { mm: v.postEvery } }),
   core: fact('count.cores'),
   soil: fact(v.fill === 'own' ? 'count.own' : 'count.topsoil', { more: v.settles }),
+  'path soil': fact('count.paths', { way: { mm: WAY_MM }, deep: { mm: v.paths } }),
   compost: fact('count.compost', { more: v.settles }),
   layers: fact('count.layers', { more: v.settles }),
   'board to post': fact('count.screws'),

@@ -7,7 +7,8 @@ import { fact } from '../../../wording/say';
 import { stopsBelow } from '../../rules/floor-mesh';
 import type { BedSetting } from '../../setting';
 import type { SeasonNote, StatedStep } from '../../step';
-import { coursesOf, type RaisedBedValues } from './knobs';
+import { BARROW_LITRES, BARROW_MINUTES, wetFill } from './fill';
+import { coursesOf, WAY_MM, type RaisedBedValues } from './knobs';
 
 /** Cleared so far beyond the sides (common practice, no source). mm. */
 const CLEAR_MM = inches(18);
@@ -28,25 +29,32 @@ function steps(design: Design, v: RaisedBedValues): Listed<StatedStep> {
       what: fact(`step.fill.${fill.role}`, {
         deep: { mm: fill.cutMm },
         volume: { mm3: fill.litres * 1e6 },
-        loads: Math.ceil(fill.litres / BARROW_LITRES),
+        loads: loadsOf(fill),
+        // To half an hour.
+        hours: Math.max(0.5, Math.round((loadsOf(fill) * BARROW_MINUTES) / 30) / 2),
+        way: { mm: WAY_MM },
+        down: { mm: v.paths },
       }),
       adds: [fill.id],
       ...(CAREFUL[fill.role] ? { caution: fact(CAREFUL[fill.role] as string) } : {}),
     })),
-    fills.length > 0 && { what: fact('step.water'), ...(v.fill === 'layers' ? { waitHours: SETTLE_HOURS } : {}) },
+    fills.length > 0 && {
+      what: fact('step.water', { wet: { kg: wetFill(design.parts, v.settles) } }),
+      ...(v.fill === 'layers' ? { waitHours: SETTLE_HOURS } : {}),
+    },
     fills.length > 0 && { what: fact('step.mulch') },
   ];
 }
 
 /** What is to be thought of before it goes into a bed that one eats from. */
 const CAREFUL: Readonly<Record<string, string>> = {
+  'path soil': 'care.lead',
   soil: 'care.lead',
   compost: 'care.manure',
   layers: 'care.old-wood',
 };
 
-/** A barrow holds 2 ft³ (from memory). Litres. */
-const BARROW_LITRES = 56.6;
+const loadsOf = ({ litres }: { litres: number }): number => Math.ceil(litres / BARROW_LITRES);
 
 const floorStep = (v: RaisedBedValues): StatedStep => ({
   what: fact(stopsBelow(v.floor) ? 'step.floor' : 'step.cloth'),
@@ -112,6 +120,7 @@ const doings: Doings = {
   },
   'step.cap': { adds: ['cap'], uses: ['saw', 'square', 'drill', 'tape', 'goggles', 'muffs'] },
   'step.fill.layers': { uses: ['barrow', 'spade'] },
+  'step.fill.path soil': { uses: ['barrow', 'spade'] },
   'step.fill.soil': { uses: ['barrow', 'spade'] },
   'step.fill.compost': { uses: ['barrow', 'spade'] },
   'step.water': { uses: [] },

@@ -16,6 +16,7 @@ export const WORDS = {
       post: { word: 'Inside post', means: 'from the rim to its foot in the ground' },
       pin: { word: 'Pin', means: 'through all courses into the ground' },
       core: { word: 'Concrete in a core', means: 'height filled; the volume stands in `litres`' },
+      'path soil': { word: 'Soil from the paths', means: 'depth; the volume, with what settles, stands in `litres`' },
       soil: { word: 'Soil', means: 'depth; the volume, with what settles, stands in `litres`' },
       compost: { word: 'Compost', means: 'depth; the volume, with what settles, stands in `litres`' },
       layers: { word: 'Prunings and leaves', means: 'depth; the volume, with what settles, stands in `litres`' },
@@ -55,6 +56,7 @@ export const WORDS = {
     'fill.own': 'No topsoil or compost in your price book.',
     'fill.layers': 'So deep a bed needs soil on top only; below it, what would be burnt.',
     'fill.mix': 'Drains and feeds; ready to plant at once.',
+    'paths.none': 'Nothing is dug out until you say how deep the dark soil goes.',
     'below.mulch': 'Room for a mulch.',
     'settles.mix': 'A fresh mix sinks by 10 to 20 % in its first season.',
     'settles.layers': 'Layers sink by a quarter to a third as they rot.',
@@ -76,6 +78,7 @@ export const WORDS = {
     'count.pins': 'In every corner, and none more than {every} from the next',
     'count.cores': 'About every pin',
     'count.topsoil': 'Two parts of the mix, with {more} % for settling',
+    'count.paths': 'As far as ways {way} wide round it go, dug {deep} deep',
     'count.own': 'The whole depth, with {more} % for settling',
     'count.compost': 'One part of the mix, with {more} % for settling',
     'count.layers': 'Below the mix, with {more} % for settling',
@@ -113,14 +116,16 @@ export const WORDS = {
     'step.cores':
       'Drive a pin through the core at every corner and between, fill those cores with concrete to the rim and tamp it with a stick.',
     'step.fill.layers':
-      'Lay logs first, then prunings, then leaves, trodden and watered: {deep} deep, {volume}, about {loads|barrow load|barrow loads}.',
+      'Lay logs first, then prunings, then leaves, trodden and watered: {deep} deep, {volume}, about {loads|barrow load|barrow loads} and {hours|hour|hours} for one.',
+    'step.fill.path soil':
+      'Dig the dark topsoil out of the ways round it, {way} wide and {down} deep, and stop where it turns pale. Fill it in, {deep} deep: {volume}, about {loads|barrow load|barrow loads} and {hours|hour|hours} for one.',
     'step.fill.soil':
-      'Fill in the topsoil, {deep} deep: {volume}, about {loads|barrow load|barrow loads}. Never subsoil.',
+      'Fill in the topsoil, {deep} deep: {volume}, about {loads|barrow load|barrow loads} and {hours|hour|hours} for one. Never subsoil.',
     'step.fill.compost':
-      'Add the compost, {deep} deep: {volume}, about {loads|barrow load|barrow loads}, and turn it into the topsoil once. After that, never again.',
+      'Add the compost, {deep} deep: {volume}, about {loads|barrow load|barrow loads} and {hours|hour|hours} for one, and turn it into the topsoil once. After that, never again.',
     'step.cap':
       'Lay the cap boards on the rim, try every corner, cut, and screw them down; round their edges where people sit.',
-    'step.water': 'Water it well and let it settle.',
+    'step.water': 'Water it well and let it settle: wet through, what is in it weighs about {wet}.',
     'step.mulch': 'Rake it to a low hump, and mulch it.',
     'season.top-up': 'Next spring, top it up with compost: about {share} % of its depth has settled.',
     'season.mulch': 'Every autumn, a hand of mulch on top; leave what is below alone.',

@@ -2,7 +2,7 @@ import { POLES } from '../../../catalogue/posts-and-poles';
 import { LEAST_LEAN_PUSHED_RAD } from '../../../checks/tipping';
 import { leadPlant } from '../../../crops/planted';
 import { feet, inches } from '../../../quantity/length';
-import { roomOf } from '../../../site/bed';
+import { notchOf, roomOf } from '../../../site/bed';
 import { fact } from '../../../wording/say';
 import { twineKnob } from '../../assemblies/strings-up';
 import type { Knobs, Settled } from '../../knob';
@@ -20,7 +20,7 @@ export const LEAST_RADIUS_MM = inches(8);
 
 /** Across the largest ring the bed has room for: its narrower side, or what is behind its notch. An oval holds one as wide as itself. mm. */
 export const acrossRing = ({ place: { bed } }: BedSetting): number =>
-  Math.min(bed.lengthMm, bed.outline.shape === 'keyhole' ? roomOf(bed).widthMm : bed.widthMm);
+  Math.min(bed.lengthMm, notchOf(bed) ? roomOf(bed).widthMm : bed.widthMm);
 
 /** What fits the bed: its narrower side less the ring's own half width on both sides. mm. */
 const radiusInBed = (setting: BedSetting, ringMm: number): number => (acrossRing(setting) - ringMm) / 2;

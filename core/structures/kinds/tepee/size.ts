@@ -9,6 +9,7 @@ import { lineOf, type Line } from '../../../design/shapes/line';
 import { line } from '../../../geometry/curve';
 import { add, minus, scale, unit, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
+import { notchOf } from '../../../site/bed';
 import { onGround, type Ground } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import type { Assembled } from '../../assemblies/assembly';
@@ -69,8 +70,8 @@ export function sizeTepee(v: TepeeValues, setting: BedSetting): Sizing<TepeeFact
     return { ...station, at, stem: line(at, tie) };
   });
   const apart = v.poles > 1 ? along / (door.halfRad === 0 ? v.poles : v.poles - 1) : 0;
-  // Behind the notch of a keyhole its near side is picked from there.
-  const rowsAtMm = [...(bed.outline.shape === 'keyhole' ? [] : [middle.y - v.radius]), middle.y + v.radius];
+  // Behind a notch its near side is picked from there.
+  const rowsAtMm = [...(notchOf(bed) ? [] : [middle.y - v.radius]), middle.y + v.radius];
   const builtMm = 2 * outer;
   const startMm = (bed.lengthMm - builtMm) / 2;
   return {
