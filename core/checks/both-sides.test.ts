@@ -16,6 +16,7 @@ import { bedBulges } from './bed-bulges';
 import { bedForTwo } from './bed-for-two';
 import { bedLevel } from './bed-level';
 import { bedMatches } from './bed-matches';
+import { bedTied } from './bed-tied';
 import { bayFits } from './bay-fits';
 import { againstWall } from './against-wall';
 import { gatePallet } from './gate-pallet';
@@ -338,6 +339,13 @@ const CASES: Record<string, Case[]> = {
     [keepClear({ feet: [[0, 50]], feature: { ...cable, keepClearMm: 0 } }), 'fail', 'clear.on-line'],
     [keepClear({ feet: [[0, 9000]], feature: null }), 'good', 'clear.fine'],
     [keepClear({ feet: [], feature: cable }), null],
+  ],
+  'bed-tied': [
+    [bedTied({ deepMm: 457, pairs: 2, ties: null }), null],
+    [bedTied({ deepMm: 458, pairs: 0, ties: null }), null],
+    [bedTied({ deepMm: 458, pairs: 2, ties: null }), 'warn', 'tied.leans'],
+    [bedTied({ deepMm: 458, pairs: 2, ties: { pullN: 100, givesN: 200 } }), 'good', 'tied.holds'],
+    [bedTied({ deepMm: 458, pairs: 2, ties: { pullN: 100, givesN: 199 } }), 'warn', 'tied.breaks'],
   ],
   'bed-bulges': [
     [bedBulges({ bowMm: 6, standsTimes: null, everyMm: 1219 }), 'good', 'bulge.fits'],

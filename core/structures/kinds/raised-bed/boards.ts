@@ -17,6 +17,15 @@ interface Inside {
   at: Pair;
   /** The sides it touches, and how far along each its middle is. */
   sides: { side: number; alongMm: number }[];
+  /** Whether it stands between the ends of its side. */
+  between: boolean;
+}
+
+/** A post between the ends of its side. */
+export interface Between {
+  bar: Bar;
+  side: number;
+  alongMm: number;
 }
 
 /** Inside posts: one in every corner that turns in, one on each side of a notch's corner, and between. */
@@ -42,6 +51,7 @@ function postPlaces(s: Stood, post: Timber): Inside[] {
         {
           at: onRun(run, mm, inMm),
           sides: [{ side: i, alongMm: mm }, ...(last && after ? [{ side: next.side, alongMm: inMm }] : [])],
+          between: !first && !last,
         },
       ];
     });
@@ -78,7 +88,7 @@ export function boardSides(
     longestMm: number;
     setting: BedSetting;
   },
-): Assembled & { laid: readonly Laid[]; bays: readonly Bay[] } {
+): Assembled & { laid: readonly Laid[]; bays: readonly Bay[]; between: readonly Between[] } {
   const { role, board, post, longestMm, setting } = o;
   const runs = runsRound(s.outline, s.thickMm, 0);
   const places = postPlaces(s, post);
@@ -156,5 +166,8 @@ export function boardSides(
     joints: boards.flatMap(({ joints }) => joints),
     laid: boards,
     bays,
+    between: posts.flatMap(({ place, bar }) =>
+      place.between ? place.sides.map(({ side, alongMm }) => ({ bar, side, alongMm })) : [],
+    ),
   };
 }

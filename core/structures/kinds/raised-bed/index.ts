@@ -1,5 +1,6 @@
 import { bedBulges } from '../../../checks/bed-bulges';
 import { bedLevel } from '../../../checks/bed-level';
+import { bedTied } from '../../../checks/bed-tied';
 import { bedMatches } from '../../../checks/bed-matches';
 import { inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
@@ -23,6 +24,7 @@ export const kind = structureKind({
   makesBed,
   checks: ({ facts }, v) => [
     bedBulges({ bowMm: facts.bowMm, standsTimes: facts.stands, everyMm: v.postEvery }),
+    bedTied(facts.tied),
     bedMatches(facts),
     bedLevel({ dugInMm: facts.dugInMm, highMm: facts.built.highMm }),
   ],
@@ -36,6 +38,8 @@ export const kind = structureKind({
       v.postEvery > inches(24) || v.make === 'metal'
         ? { postEvery: Math.max(inches(18), Math.floor(v.postEvery / 20) * 10) }
         : { board: v.board === '22x145' ? '45x145' : '2x6' },
+    'tied.leans': () => ({ ties: 'wire' }),
+    'tied.breaks': (v) => ({ postEvery: Math.max(inches(18), Math.floor(v.postEvery / 20) * 10) }),
     'bulge.turns': (v) => (coursesOf(v) > 2 ? { high: 2 * courseMm(v) } : { cores: 'pinned' }),
   },
 });

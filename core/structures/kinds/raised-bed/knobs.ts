@@ -1,3 +1,4 @@
+import { UNTIED_MM } from '../../../checks/bed-tied';
 import { BLOCKS, blockStock } from '../../../catalogue/masonry';
 import { POLES } from '../../../catalogue/posts-and-poles';
 import { SECTIONS, timberId } from '../../../catalogue/timber';
@@ -29,6 +30,9 @@ const LOG_MM = POLES.find(({ id }) => id === LOG)?.diameterMm ?? inches(6);
 const LEAST_METAL_MM = inches(9);
 /** Corrugated sheet, and what is asked for to build with it. */
 export const SHEET = 'sheet-corrugated';
+
+/** Wire that sides are tied across with. */
+export const TIE = 'guy-wire';
 
 /** Boards that are laid on a rim. */
 const CAPS = ['2x6', '45x145'] as const;
@@ -182,6 +186,22 @@ export const RAISED_BED_KNOBS = {
       set.make === 'metal'
         ? { value: perMarket(setting.market, 36, 900), why: fact('every.rails') }
         : { value: perMarket(setting.market, 48, 1200), why: fact('every.four') },
+  },
+  ties: {
+    type: 'choice',
+    label: 'Ties across',
+    group: 'Posts',
+    choices: [
+      { id: 'none', label: 'none' },
+      { id: 'wire', label: 'wire from post to post' },
+    ],
+    offered: (setting) => ['none', ...(isOffered(setting, TIE) ? ['wire'] : [])],
+    help: 'Under the soil, halfway up, from each post between corners to the one across from it: high long sides cannot lean out.',
+    shown: hasPosts,
+    suggest: (setting, set) =>
+      coursesOf(set) * courseMm(set) > UNTIED_MM && isOffered(setting, TIE)
+        ? { value: 'wire', why: fact('ties.high') }
+        : { value: 'none', why: fact('ties.low') },
   },
   cores: {
     type: 'choice',

@@ -12,6 +12,7 @@ import { insideOf } from '../../assemblies/courses';
 import { anyPlan, first } from '../../any-plan.fixture';
 import { onBed, planOnBed } from '../../onto-bed.fixture';
 import { kind } from './index';
+import { pullOfTie } from './ties';
 import { DEMO_PLAN } from '../../../demo/garden';
 import { computeGarden } from '../../../plan/compute';
 import type { Plan, StructurePlan } from '../../../plan/plan';
@@ -139,6 +140,37 @@ describe('raised bed', () => {
     const values = (code: string) => steps.find(({ what }) => what.code === code)?.what.values;
     expect(values('step.fill.soil')).toMatchObject({ loads: 14, hours: 2 });
     expect((values('step.water')?.wet as { kg: number }).kg / 0.45359237).toBeCloseTo(2970, -1.5);
+  });
+
+  it('high sides are tied post to post across, over nothing but soil in an L and a U; what wet soil pulls at a tie by hand', () => {
+    const size = { lengthMm: feet(16), widthMm: feet(10) };
+    const bed = (knobs: Settings, change: Partial<Bed> = { ...size, widthMm: feet(4) }) =>
+      onBed(
+        'raised-bed',
+        { make: 'boards', board: '2x6', below: 0, fill: 'mix', postEvery: inches(48), ...knobs },
+        change,
+      );
+    const ties = ({ design }: ReturnType<typeof bed>) => ofShape(design.parts, 'line').map(({ path }) => path);
+    expect(ties(bed({ high: inches(11) }))).toHaveLength(0);
+    const high = bed({ high: inches(22) });
+    // Between the corners of 16′ at 4′ are three posts a side, and an arm’s length of soil between their faces.
+    expect(ties(high)).toHaveLength(3);
+    for (const [from, to] of ties(high)) expect(Math.abs((to?.[1] ?? 0) - (from?.[1] ?? 0))).toBeGreaterThan(feet(3));
+    expect(high.codes).toContain('tied.holds');
+    expect(bed({ high: inches(22), ties: 'none' }).codes).toContain('tied.leans');
+    expect(bed({ high: inches(16.5), ties: 'none' }).codes.filter((code) => code.startsWith('tied'))).toEqual([]);
+    // By hand: 6 kPa a metre of depth; 22″ deep and 4′ long 1.142 kN, 186 mm up; about the foot held 279 mm up: 761 N.
+    expect(pullOfTie(inches(22), inches(22), inches(48))).toBeCloseTo(761, -0.5);
+    for (const shape of ['corner', 'keyhole'] as const) {
+      const notched = { ...size, outline: { shape, notchLongMm: feet(6), notchDeepMm: feet(5) } };
+      const across = ties(bed({ high: inches(22) }, notched));
+      expect(across.length).toBeGreaterThan(0);
+      for (const [from, to] of across)
+        for (const share of [0.2, 0.5, 0.8]) {
+          const [x, y] = [0, 1].map((k) => (from?.[k] ?? 0) * (1 - share) + (to?.[k] ?? 0) * share) as [number, number];
+          expect(inside([x - feet(8), y], bedOutline(notched))).toBe(true);
+        }
+    }
   });
 
   it('whatever its knobs: sides take no place twice, lie inside their outline, and each course is closed all round', () => {

@@ -6,7 +6,7 @@ import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
 import { onRun } from '../../assemblies/courses';
 import type { BedSetting } from '../../setting';
-import { boardSides } from './boards';
+import { boardSides, type Between } from './boards';
 import { at, flat, rimOf, type Stood } from './stood';
 
 /** The first screw of a sheet is so far from its edge (from memory). mm. */
@@ -21,7 +21,7 @@ const LEAST_BAY_MM = inches(1);
 export function sheetedSides(
   s: Stood,
   o: { rail: Timber; post: Timber; sheet: Sheeting; longestMm: number; setting: BedSetting },
-): Assembled {
+): Assembled & { between: readonly Between[] } {
   const { rail, sheet } = o;
   const rim = rimOf(s);
   const ups = [s.baseMm + rail.wideMm / 2, rim - rail.wideMm / 2];
@@ -72,5 +72,6 @@ export function sheetedSides(
     // What is drawn first lies behind.
     parts: [...hung.map(({ bar }) => bar), ...frame.parts],
     joints: [...frame.joints, ...hung.flatMap(({ joints }) => joints)],
+    between: frame.between,
   };
 }

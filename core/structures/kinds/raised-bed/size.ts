@@ -1,5 +1,6 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { blockStock } from '../../../catalogue/masonry';
+import type { Cord } from '../../../catalogue/stock';
 import { timberId } from '../../../catalogue/timber';
 import { chain } from '../../../design/chain';
 import { placed, type Design } from '../../../design/design';
@@ -7,6 +8,7 @@ import { inches } from '../../../quantity/length';
 import { GRAVITY_MS2 } from '../../../quantity/measure';
 import { groundAt, slopeOf } from '../../../site/ground';
 import { closedBy, type Guard } from '../../../site/visitors';
+import type { bedTied } from '../../../checks/bed-tied';
 import { bowBetween, soilPressure, turnsOver } from '../../../statics/earth';
 import { strengthOf } from '../../../statics/strength';
 import { fact } from '../../../wording/say';
@@ -25,17 +27,19 @@ import {
   SHEET,
   sideStock,
   takesCap,
+  TIE,
   WAY_MM,
   type RaisedBedValues,
 } from './knobs';
 import { builtFrom, cornersOf, type Unit } from './outline';
 import { blockSides } from './blocks';
-import { boardSides, courseMiddles } from './boards';
+import { boardSides, courseMiddles, type Between } from './boards';
 import { capOn } from './cap';
 import { fillIn } from './fill';
 import { floorUnder } from './floor';
 import { sheetedSides } from './sheeting';
 import { rimOf, type Stood } from './stood';
+import { facing, pullOfTie, tiesAcross } from './ties';
 import { timberSides } from './timbers';
 
 /** What its own checks and mends ask for. */
@@ -50,6 +54,8 @@ export interface RaisedBedFacts {
   bowMm: number | null;
   /** How many times over its weight stands against the soil; null where it is held by posts or pins. */
   stands: number | null;
+  /** How its posts between the corners are tied to each other. */
+  tied: Parameters<typeof bedTied>[0];
   /** How far it is dug in at its high end, to be level. mm. */
   dugInMm: number;
 }
@@ -111,6 +117,9 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
     everyMm: v.postEvery,
   };
   const sides = sidesOf(v, setting, stood);
+  const pairs = facing(stood, sides.between ?? []);
+  const tie = stockOf(setting.catalogue, TIE, 'cord');
+  const ties = hasPosts(v) && v.ties === 'wire' ? tiesAcross(stood, pairs, tie) : null;
   const floor =
     v.floor === 'none'
       ? null
@@ -135,7 +144,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
   const strength = side && strengthOf(side);
   return {
     design: placed({
-      ...together(floor, sides, cap, fill, { reasons: reasonsOf(v, courses) }),
+      ...together(floor, sides, ties, cap, fill, { reasons: reasonsOf(v, courses) }),
       ground,
       builtMm: longMm / level,
       startMm,
@@ -199,12 +208,17 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
               weightNmm: (courses * (block.massKg + block.coreLitres * SOIL_KG_L) * GRAVITY_MS2) / block.longMm,
             })
           : null,
+      tied: {
+        deepMm: depth,
+        pairs: pairs.length,
+        ties: ties ? { pullN: pullOfTie(depth, high, v.postEvery), givesN: 2 * givesAt(tie) } : null,
+      },
       dugInMm: Math.abs(fallMm),
     },
   };
 }
 
-function sidesOf(v: RaisedBedValues, setting: BedSetting, stood: Stood): Assembled {
+function sidesOf(v: RaisedBedValues, setting: BedSetting, stood: Stood): Assembled & { between?: readonly Between[] } {
   const rod = stockOf(setting.catalogue, 'rod-10', 'rod');
   if (v.make === 'blocks') return blockSides(stood, { block: v.block, pinned: v.cores === 'pinned', rod });
   const longestMm = setting.sizesOf(sideStock(v)).at(-1) ?? Infinity;
@@ -231,8 +245,15 @@ function sidesOf(v: RaisedBedValues, setting: BedSetting, stood: Stood): Assembl
       });
 }
 
+/** At what one strand of a wire gives. N. */
+function givesAt(of: Cord): number {
+  const strength = strengthOf(of);
+  return strength && 'breakingN' in strength ? strength.breakingN : 0;
+}
+
 /** Why there are so many of each. */
 const reasonsOf = (v: RaisedBedValues, courses: number): Design['reasons'] => ({
+  tie: fact('count.ties'),
   board: fact('count.boards', { courses }),
   floor: fact('count.floor'),
   cap: fact('count.cap'),

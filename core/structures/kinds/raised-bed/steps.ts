@@ -18,12 +18,14 @@ const SETTLE_HOURS = 14 * 24;
 /** Ground, sides from a level corner, then what it is filled with, layer by layer. */
 function steps(design: Design, v: RaisedBedValues): Listed<StatedStep> {
   const courses = coursesOf(v);
+  const ties = design.parts.filter(({ role }) => role === 'tie').length;
   const fills = ofShape(design.parts, 'fill').filter(({ role }) => role !== 'core');
   return [
     { what: fact('step.clear', { beyond: { mm: CLEAR_MM } }) },
     { what: fact('step.mark', { long: { mm: design.builtMm } }) },
     ...(v.floor === 'none' || v.make === 'blocks' ? [] : [floorStep(v)]),
     ...sideSteps(v, courses),
+    ties > 0 && { what: fact('step.ties', { ties }), caution: fact('care.tie') },
     ofShape(design.parts, 'bar').some(({ role }) => role === 'cap') && { what: fact('step.cap'), people: 2 },
     ...fills.map((fill): StatedStep => ({
       what: fact(`step.fill.${fill.role}`, {
@@ -108,6 +110,7 @@ const doings: Doings = {
   'step.boards': { adds: ['board'], uses: ['level', 'drill', 'clamps'] },
   'step.rails': { adds: ['rail'], uses: ['level', 'drill', 'clamps'] },
   'step.sheets': { adds: ['sheet'], uses: ['tape', 'snips', 'drill', 'gloves', 'goggles', 'muffs'] },
+  'step.ties': { adds: ['tie'], uses: ['snips', 'pliers', 'gloves', 'goggles'] },
   'step.logs': { uses: ['saw', 'chisel', 'tape', 'goggles', 'muffs', 'gloves'] },
   'step.timbers': { adds: ['timber', 'log'], uses: ['level', 'square', 'drill', 'mallet'] },
   'step.pins': { adds: ['pin'], joins: ['pin through timber'], uses: ['hammer', 'gloves', 'goggles'] },

@@ -8,6 +8,7 @@ export const WORDS = {
       cap: { word: 'Cap', means: 'end to end', as: 'body' },
       board: { word: 'Board', means: 'as long as its side, or from post to post', as: 'body', stacks: true },
       rail: { word: 'Rail', means: 'as long as its side, or from post to post', as: 'body', stacks: true },
+      tie: { word: 'Tie across', means: 'there and back, with two feet (600 mm) to make fast' },
       sheet: { word: 'Sheet', means: 'from the ground to the rim', as: 'body' },
       log: { word: 'Log', means: 'end to end', as: 'body', stacks: true },
       timber: { word: 'Timber', means: 'end to end', as: 'body', stacks: true },
@@ -29,6 +30,8 @@ export const WORDS = {
         'The rail lies flat on the outside of the post; two screws askew. Rails that follow each other meet over the middle of a post.',
       'sheet to rail':
         'From inside, ribs upright, each sheet over the last by a rib; screws in the valleys, where the sheet lies on the rail.',
+      'tie to post':
+        'A loop round both posts halfway up, its ends in six close turns; a stick through it turns it taut, and is tied down.',
       'floor under the sides':
         'Flat on the ground, strips a hand over each other, its edges under the sides; cut crosswise where a post goes through.',
       'cap on the rim':
@@ -43,6 +46,7 @@ export const WORDS = {
         'The pin is driven through the core into the ground, then the core is filled with concrete to the rim, tamped with a stick.',
       'fill in the bed': 'Filled in layer by layer, trodden lightly along the sides.',
     },
+    knots: { 'tie to post': ['wound wire'] },
   },
   phrases: {
     'make.boards': 'The least money and the least weight.',
@@ -50,6 +54,9 @@ export const WORDS = {
     'high.bed': 'As high as the plan has this bed.',
     'high.roots': 'Ten to thirteen inches (250 to 330 mm) of room for roots, in whole courses.',
     'every.rails': 'Three feet (900 mm): two rails hold all of the sheet.',
+    'ties.high': 'So high, posts between the corners lean out in time.',
+    'ties.low': 'So low, posts hold by themselves.',
+    'count.ties': 'Between every two posts that face each other across the bed',
     'every.four': 'Four feet (1200 mm): farther apart the sides bulge.',
     'cores.high': 'More than two courses are pinned.',
     'cores.low': 'Two courses stand by their weight, and the soil in their cores.',
@@ -98,10 +105,13 @@ export const WORDS = {
       'Set the corner posts into holes 6″ (150 mm) deep, plumb, then those between, all tops to the string.',
     'step.boards':
       'Level the lowest board of one long side first; every other board follows it. Screw {courses|course|courses} to the outsides of the posts.',
+    'step.ties':
+      'Tie each post between corners to the one across from it, a loop halfway up, turned taut with a stick: {ties|loop|loops}. No spade goes so deep.',
     'step.rails':
       'Level the lower rail of one long side first; every other follows it. Screw the lower rails, then the upper ones, to the outsides of the posts, level with the rim.',
     'step.sheets':
       'Cut the sheets to the height with snips, file what is left rough, and screw them to the insides of the rails between the posts, each over the last by a rib.',
+    'care.tie': 'Wire springs when it is cut: goggles on, stand clear of the end.',
     'care.metal':
       'Cut sheet is as sharp as a knife: thick gloves, goggles, muffs where a blade is used. No edge stands over the rim.',
     'step.logs':
