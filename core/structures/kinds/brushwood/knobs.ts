@@ -8,9 +8,16 @@ import type { BedSetting } from '../../setting';
 
 export const STICK = 'stick-twiggy';
 
-/** The highest that sticks on sale stand when they are pushed in, and as one reaches. mm. */
+/** Sticks lean to and fro along the row, so that their twigs catch in each other (from memory). Radians. */
+export const LEAN_RAD = (8 * Math.PI) / 180;
+
+/** The highest that sticks on sale stand when they are pushed in and lean, and as one reaches. mm. */
 export const mostHigh = (setting: BedSetting, pushInMm: number): number =>
-  Math.min(feet(6), reachOverBed(setting), (setting.sizesOf(STICK).at(-1) ?? feet(6)) - pushInMm);
+  Math.min(
+    feet(6),
+    reachOverBed(setting),
+    ((setting.sizesOf(STICK).at(-1) ?? feet(6)) - pushInMm) * Math.cos(LEAN_RAD),
+  );
 
 /** Twiggy sticks pushed in along a row, a hand and a half deep, a hand apart, their twigs through each other; peas sown on both sides of them (common practice, no source; figures from memory). */
 export const BRUSHWOOD_KNOBS = {

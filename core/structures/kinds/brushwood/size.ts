@@ -12,10 +12,8 @@ import { nextStockUp } from '../../rules/depth';
 import { acrossBed } from '../../rules/row';
 import { equalBays } from '../../rules/spacing';
 import type { BedSetting } from '../../setting';
-import { mostHigh, STICK, type BrushwoodValues } from './knobs';
+import { LEAN_RAD, mostHigh, STICK, type BrushwoodValues } from './knobs';
 
-/** Sticks lean to and fro along the row, so that their twigs catch in each other (from memory). Radians. */
-const LEAN_RAD = (8 * Math.PI) / 180;
 /** Twigs as thick as a match, a finger or two apart (from memory). mm. */
 const TWIG_MM = 4;
 const TWIGS_APART_MM = inches(2);

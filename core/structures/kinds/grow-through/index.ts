@@ -3,12 +3,13 @@ import { cropHeight } from '../../../checks/crop-height';
 import { cropLoad } from '../../../checks/crop-load';
 import { gridSuits } from '../../../checks/grid-suits';
 import { postChecks } from '../../../checks/sets';
-import type { Hold } from '../../../design/design';
+import type { Design, Hold } from '../../../design/design';
 import { gridReaches } from '../../../checks/grid-reaches';
 import { feet, inches } from '../../../quantity/length';
 import { LEAST_DRIVEN_MM } from '../../../statics/embedment';
 import { structureKind } from '../../kind';
 import { DRIVEN_WORDS, fillUnder, shortBy, throughBedMend } from '../../rules/depth';
+import type { Setting } from '../../setting';
 import { reachOverBed, ROW_MENDS, ROW_WORDS } from '../../rules/row';
 import { inReach, plantedRowChecks } from '../../rules/row-checks';
 import { wholeStep } from '../../rules/tidy';
@@ -17,6 +18,16 @@ import { GROW_THROUGH_KNOBS } from './knobs';
 import { sizeGrowThrough } from './size';
 import { BUILDING } from './steps';
 import { WORDS } from './words';
+
+/** Built as much lower as the posts are short; null where too little would be left. */
+function lower(
+  v: { high: number },
+  { design }: { design: Design },
+  { market }: Pick<Setting, 'market'>,
+): { high: number } | null {
+  const high = wholeStep(v.high - shortBy(design), market);
+  return high >= inches(8) ? { high } : null;
+}
 
 /** A level grid that stems grow up through. */
 export const kind = structureKind({
@@ -49,12 +60,11 @@ export const kind = structureKind({
     ...ROW_MENDS,
     'grid.narrow': (_v, { facts }, setting) => ({ width: wholeStep(facts.soldMm, setting.market) }),
     'depth.shallow': () => ({ depth: LEAST_DRIVEN_MM }),
-    'depth.bed': throughBedMend(LEAST_DRIVEN_MM),
+    // Where none on sale is long enough to go through the bed, it is built lower.
+    'depth.bed': (v, built, setting) =>
+      shortBy(built.design) > 0 ? lower(v, built, setting) : throughBedMend(LEAST_DRIVEN_MM)(v, built, setting),
     'depth.share': (v) => ({ depth: Math.min(feet(4), Math.ceil(v.high / 2 / inches(1)) * inches(1)) }),
-    'post.short': (v, { design }, setting) => {
-      const high = wholeStep(v.high - shortBy(design), setting.market);
-      return high >= inches(8) ? { high } : null;
-    },
+    'post.short': lower,
     'height.low': (v, _built, setting) => ({
       high: Math.min(feet(5), Math.max(v.high, ...setting.planted.map((one) => one.crop.supportToMm))),
     }),
