@@ -245,7 +245,7 @@ export interface Design {
     clearMm: number;
     riseMm: number;
   }[];
-  /** Of what is walked into: the corners of its walls in order. What stands inside them does not stand in its place. */
+  /** Of what is walked into, and of the sides of a bed: the corners of its walls in order. What stands inside them does not stand in its place. */
   walls?: readonly (readonly [x: number, y: number])[];
   /** Of a planter: how many plants it is made for, which are not those of a bed. */
   roomFor?: number;

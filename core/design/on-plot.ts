@@ -79,6 +79,8 @@ export function footprintOf(design: Design): Pair[][] {
         : [counted];
     return bodies.filter((body) => body.length > 0).map((body) => outlineOf(body.flatMap(flat)));
   }
+  // Walls go on past corners that turn in by as much as they are thick.
+  const pastMm = design.walls ? 200 : 120;
   return path.slice(1).map((to, i) => {
     const from = path[i] as (typeof path)[number];
     const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
@@ -86,7 +88,7 @@ export function footprintOf(design: Design): Pair[][] {
     const near = (spot: Pair): boolean => {
       const along = (spot[0] - from[0]) * ux + (spot[1] - from[1]) * uy;
       const across = Math.abs((spot[1] - from[1]) * ux - (spot[0] - from[0]) * uy);
-      return along > -120 && along < long + 120 && across < 300;
+      return along > -pastMm && along < long + pastMm && across < 300;
     };
     return outlineOf(
       counted

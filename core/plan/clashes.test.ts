@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../demo/garden';
 import type { Design } from '../design/design';
 import { coverOf, membersOf } from '../design/on-plot';
-import { bedOnPlot } from '../site/bed';
+import { bedOnPlot, notchOf } from '../site/bed';
+import { onPlan } from '../site/plot';
 import type { Frame } from '../site/frame';
 import { distanceToOutline } from '../geometry/polygon';
 import { bedsNamed, bedsOf, footholdOf, hostNamed, pathOf } from '../site/stands/stands';
@@ -98,6 +99,28 @@ describe('the sides of a bed', () => {
     const narrow = { ...arbor, knobs: { ...arbor.knobs, inside: notch.notchLongMm } };
     expect(clashing([sides('one', bed.id), narrow])).toEqual(['one', 'arbor']);
     expect(overNotch({ ...bed, outline: { shape: 'rectangle' } }, 'imperial')).toBeNull();
+  });
+
+  it('stand round what is in them: a pot in the notch of a keyhole, or in its soil, is in nobody’s way, on its wall it is', () => {
+    const bed = DEMO_PLAN.beds.find(({ outline }) => outline.shape === 'keyhole');
+    const notch = bed && notchOf(bed);
+    if (!bed || !notch) throw new Error('the demo has no keyhole');
+    const potAt = (across: number): string[] => {
+      const [xMm, yMm] = onPlan(bed, 0, across);
+      const pot = {
+        id: 'pot',
+        kind: 'tower',
+        name: 'Pot',
+        plantings: [],
+        knobs: {},
+        stand: { on: 'spot' as const, at: { xMm, yMm, turnDeg: 0 }, underfoot: SOIL },
+      };
+      return clashing([sides('one', bed.id), pot]);
+    };
+    const back = -bed.widthMm / 2 + notch.deepMm;
+    expect(potAt(back - notch.deepMm / 2)).toEqual([]);
+    expect(potAt((back + bed.widthMm / 2) / 2)).toEqual([]);
+    expect(potAt(back)).toEqual(['one', 'pot']);
   });
 
   it('are in the way of other sides of the same bed, and of what comes over from another', () => {

@@ -232,7 +232,7 @@ function placesOf(design: Design): { is: Exclude<Found['is'], object>; at: Pair 
     ];
   const feet = feetOf(design);
   const all = feet.length > 0 ? feet : stanceOf(design);
-  const bodies = footprintOf(design).filter((outline) => outline.length > 2);
+  const bodies = (design.walls ? [design.walls] : footprintOf(design)).filter((outline) => outline.length > 2);
   const [first, last] = [bodies[0], bodies.at(-1)];
   if (all.length === 0 && first && last)
     return apartMm(middleOfBounds(first), middleOfBounds(last)) > 1

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../cases.fixture';
 import { distanceToStretch, inside, type Pair } from '../geometry/polygon';
-import { bedOutline, farthestSoil, outOfReach, toPick, type Bed } from './bed';
+import { bedArea, bedOutline, farthestSoil, outOfReach, toPick, type Bed } from './bed';
 
 const bed = (change: Partial<Bed>): Bed => ({
   id: 'b',
@@ -69,6 +69,13 @@ describe('how far soil is from where one stands', () => {
       ),
       { numRuns: cases(40) },
     );
+  });
+
+  it('covers all of its length and width but its notch, of an oval π/4 of them', () => {
+    const size = { lengthMm: 3000, widthMm: 2000 };
+    for (const shape of ['keyhole', 'corner'] as const)
+      expect(bedArea({ ...size, outline: { shape, notchLongMm: 1000, notchDeepMm: 500 } })).toBeCloseTo(5.5e6, 6);
+    expect(bedArea({ ...size, outline: { shape: 'round' } }) / (6e6 * (Math.PI / 4))).toBeCloseTo(1, 1);
   });
 
   it('leaves a strip out of reach in the middle, or at the back where that is against something; none where an arm does', () => {

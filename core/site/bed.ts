@@ -1,5 +1,5 @@
 import type { Soil, Wind } from './soil';
-import { distanceToStretch, inside, type Pair } from '../geometry/polygon';
+import { areaOf, distanceToStretch, inside, type Pair } from '../geometry/polygon';
 import { onPlan, type Placed, type PlanSpot } from './plot';
 
 /** The ground a structure stands on, as the gardener measured it, and where it lies on the plot. mm. Decision 12. */
@@ -120,6 +120,9 @@ export function roomOf(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>, wideM
   const long = lengthMm * Math.sqrt(1 - (wide / widthMm) ** 2);
   return { fromMm: (lengthMm - long) / 2, lengthMm: long, frontMm: (widthMm - wide) / 2, widthMm: wide };
 }
+
+/** The area of a bed, seen from above. mm². */
+export const bedArea = (bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): number => areaOf(bedOutline(bed));
 
 /** A bed's outline on the plot. */
 export const bedOnPlot = (bed: Bed): PlanSpot[] => bedOutline(bed).map(([along, across]) => onPlan(bed, along, across));

@@ -8,7 +8,7 @@ import { stoodIn, YEARS_TOLD } from '@lignum/core/plan/growing';
 import { BED_SCHEMA } from '@lignum/core/formats/place-schemas';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatArea } from '@lignum/core/quantity/measure';
-import { STANDING, type Bed } from '@lignum/core/site/bed';
+import { bedArea, STANDING, type Bed } from '@lignum/core/site/bed';
 import { bedNonsense } from '@lignum/core/site/bed-nonsense';
 import { runsOf } from '@lignum/core/site/plot';
 import { seasonName } from '@lignum/core/site/seasons';
@@ -51,11 +51,7 @@ export default function BedSheet({
         <FormText name="name" label="Name" asks="Give the bed a name." maxLength={80} />
         <div className="grid grid-cols-2 gap-4">
           <FormLength name="lengthMm" label="Length" />
-          <FormLength
-            name="widthMm"
-            label="Width"
-            help={formatArea(bed.lengthMm * bed.widthMm, tongue.units, tongue.locale)}
-          />
+          <FormLength name="widthMm" label="Width" help={formatArea(bedArea(bed), tongue.units, tongue.locale)} />
           {sides ? (
             <p className="text-[0.9rem]">
               <span className="block font-medium">Height of its sides</span>

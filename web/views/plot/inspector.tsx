@@ -8,7 +8,7 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { goesAlong, waysAmong, type GoesAlong } from '@lignum/core/site/way';
 import { distanceToStretch, inside } from '@lignum/core/geometry/polygon';
 import { cropIn } from '@lignum/core/crops/book';
-import { bedOutline, farthestSoil, outOfReach, type Bed } from '@lignum/core/site/bed';
+import { bedArea, bedOutline, farthestSoil, outOfReach, type Bed } from '@lignum/core/site/bed';
 import { toFrame } from '@lignum/core/site/frame';
 import { KINDS } from '@lignum/core/structures/registry';
 import { type Feature, type PlanSpot } from '@lignum/core/site/plot';
@@ -179,7 +179,12 @@ export function Inspector({
         />
       )}
       <p className="text-[0.95rem] text-soft">
-        {!isBuilt && formatArea(body.lengthMm * body.widthMm, tongue.units, tongue.locale)}
+        {!isBuilt &&
+          formatArea(
+            thing.is === 'bed' ? bedArea(thing.bed) : body.lengthMm * body.widthMm,
+            tongue.units,
+            tongue.locale,
+          )}
         {thing.is === 'feature' &&
           thing.feature.kind === 'buried line' &&
           '. Have it located and marked before you dig anywhere near it; local rules decide.'}

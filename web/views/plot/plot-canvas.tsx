@@ -2,7 +2,8 @@
 import { useDrag } from '@use-gesture/react';
 import { useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
-import { type PlanSpot } from '@lignum/core/site/plot';
+import { notchOf, roomOf } from '@lignum/core/site/bed';
+import { onPlan, type PlanSpot } from '@lignum/core/site/plot';
 import { middleOfLongest, onPath } from '@lignum/core/site/path';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
@@ -133,15 +134,14 @@ export function PlotCanvas({
   const labels = placeLabels(
     things.map((thing): LabelWish => {
       const body = bodyOf(thing);
-      const { spot, turnDeg } =
-        thing.is === 'path' ? labelOf(plan, thing) : { spot: [body.xMm, body.yMm] as const, turnDeg: body.turnDeg };
+      const { spot, turnDeg, lengthMm, widthMm } = roomForName(plan, thing);
       return {
         id: thing.id,
         text: body.name,
         at: toPx(spot),
         turnDeg,
-        lengthPx: body.lengthMm * scale,
-        widthPx: thing.is === 'path' ? 8 : body.widthMm * scale,
+        lengthPx: lengthMm * scale,
+        widthPx: thing.is === 'path' ? 8 : widthMm * scale,
         carries: thing.is === 'bed',
       };
     }),
@@ -250,6 +250,16 @@ export function PlotCanvas({
       </svg>
     </div>
   );
+}
+
+/** The middle of where the name of a thing goes, how that lies, and its size: of a bed with a notch what is behind it. mm. */
+function roomForName(plan: Plan, thing: Thing): { spot: PlanSpot; turnDeg: number; lengthMm: number; widthMm: number } {
+  const body = bodyOf(thing);
+  if (thing.is === 'path') return { ...body, ...labelOf(plan, thing) };
+  if (thing.is !== 'bed' || !notchOf(thing.bed)) return { ...body, spot: [body.xMm, body.yMm] };
+  const { fromMm, lengthMm, frontMm, widthMm } = roomOf(thing.bed);
+  const middle = [fromMm + (lengthMm - body.lengthMm) / 2, frontMm + (widthMm - body.widthMm) / 2] as const;
+  return { turnDeg: body.turnDeg, lengthMm, widthMm, spot: onPlan(body, ...middle) };
 }
 
 /** The middle of a path's longest stretch that nothing stands in: where its name has most room. */

@@ -146,6 +146,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
     design: placed({
       ...together(floor, sides, ties, cap, fill, { reasons: reasonsOf(v, courses) }),
       ground,
+      walls: outline,
       builtMm: longMm / level,
       startMm,
       views: rowViews({ ground, bed, startMm, sides: true }),
