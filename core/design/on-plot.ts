@@ -1,5 +1,5 @@
 import { outlineOf } from '../geometry/outline';
-import type { Pair } from '../geometry/polygon';
+import { middleOfBounds, type Pair } from '../geometry/polygon';
 import { heightAt } from '../site/ground';
 import { toPlot, type Frame } from '../site/frame';
 import { bodiesOf } from './bodies';
@@ -85,15 +85,20 @@ export function footprintOf(design: Design): Pair[][] {
     const from = path[i] as (typeof path)[number];
     const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
     const [ux, uy] = [(to[0] - from[0]) / long, (to[1] - from[1]) / long];
+    const along = (spot: Pair): number => (spot[0] - from[0]) * ux + (spot[1] - from[1]) * uy;
     const near = (spot: Pair): boolean => {
-      const along = (spot[0] - from[0]) * ux + (spot[1] - from[1]) * uy;
       const across = Math.abs((spot[1] - from[1]) * ux - (spot[0] - from[0]) * uy);
-      return along > -pastMm && along < long + pastMm && across < 300;
+      return along(spot) > -pastMm && along(spot) < long + pastMm && across < 300;
+    };
+    // What is round the corner of a wall is the next one's.
+    const own = (spots: readonly Pair[]): boolean => {
+      const middle = along(middleOfBounds(spots));
+      return !design.walls || (middle > -1 && middle < long + 1);
     };
     return outlineOf(
       counted
         .map(flat)
-        .filter((spots) => spots.every(near))
+        .filter((spots) => spots.every(near) && own(spots))
         .flat(),
     );
   });

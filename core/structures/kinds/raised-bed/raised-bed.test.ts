@@ -4,8 +4,9 @@ import { cases } from '../../../cases.fixture';
 import { barCorners, type Bar } from '../../../design/shapes/bar';
 import { boxesOf } from '../../../design/shapes/shape';
 import { ofShape, shapeOf, type Part } from '../../../design/shapes/shapes';
-import { areaOf, inside, overlap, type Pair } from '../../../geometry/polygon';
+import { areaOf, distanceToOutline, inside, overlap, type Pair } from '../../../geometry/polygon';
 import { extentOf } from '../../../design/extent';
+import { footprintOf } from '../../../design/on-plot';
 import { feet, inches } from '../../../quantity/length';
 import { activeShare, LOOSE_SOIL_RAD, turnsOver } from '../../../statics/earth';
 import { insideOf } from '../../assemblies/courses';
@@ -89,6 +90,14 @@ describe('raised bed', () => {
         const { design } = built(outline, { make, high: inches(15) });
         const [fill] = ofShape(design.parts, 'fill');
         expect(fill && 'outline' in fill.rim ? fill.rim.outline.length : 0, make).toBe(corners);
+        // On the plot it is its walls, one a side, and nothing of what they leave out.
+        const walls = footprintOf(design);
+        expect(walls).toHaveLength(corners);
+        for (const wall of walls)
+          wall.forEach(([x, y], i) => {
+            const [u, w] = wall[(i + 1) % wall.length] as Pair;
+            expect(distanceToOutline([(x + u) / 2, (y + w) / 2], design.walls ?? []), make).toBeLessThan(1);
+          });
       }
   });
 
