@@ -2,6 +2,8 @@ import { NextResponse, type NextRequest } from 'next/server';
 import { hostsAnswered, isAnswered, mayWrite } from './server/origin';
 
 const HOSTS = hostsAnswered(process.env);
+const PAGES = ['GET', 'HEAD'];
+const ANSWERS = [...PAGES, 'POST', 'PUT', 'DELETE'];
 
 /**
  * The first door, of pages and answers alike: only names of this machine and configured ones are
@@ -18,6 +20,15 @@ export function proxy(request: NextRequest): NextResponse {
       },
       { status: 421 },
     );
+  // What is not answered so is said so: pages are only read, answers are asked for in the four usual ways.
+  const allowed = request.nextUrl.pathname.startsWith('/api/') ? ANSWERS : PAGES;
+  if (!allowed.includes(request.method))
+    return NextResponse.json(
+      { message: `${request.method} is not answered here; ${allowed.join(', ')} are.`, faults: [] },
+      { status: 405, headers: { Allow: allowed.join(', ') } },
+    );
+  if (/%00/.test(request.nextUrl.pathname + request.nextUrl.search))
+    return NextResponse.json({ message: 'An address cannot hold a NUL.', faults: [] }, { status: 400 });
   const reads = request.method === 'GET' || request.method === 'HEAD';
   if (!reads && !mayWrite(request.headers))
     return NextResponse.json(

@@ -74,6 +74,21 @@ describe('at the door', () => {
     expect(worse.ok ? 0 : worse.faults.length).toBe(3);
   });
 
+  it('repeats of a value what helps: the beginning of a long text, that a list or an object is one', () => {
+    const told = (field: string, value: unknown): string => {
+      const read = atTheDoor(field === 'lengthMm' ? BED_SCHEMA : GARDEN_SCHEMA, {
+        ...(field === 'lengthMm' ? DEMO_PLAN.beds[0] : DEMO_PLAN.garden),
+        [field]: value,
+      });
+      return read.ok ? 'taken' : (read.faults[0]?.message ?? '');
+    };
+    expect(told('lengthMm', { a: 1 })).toBe('is an object, which is not a number');
+    expect(told('lengthMm', [1, 2])).toBe('is a list, which is not a number');
+    expect(told('market', {})).toMatch(/^is an object; it must be one of/);
+    expect(told('locale', `${'$&'.repeat(2000)}`)).toMatch(/^is "(\$&){30}…"; /);
+    expect(told('locale', 'xx-')).toMatch(/^is "xx-"; /);
+  });
+
   it('limits are asked only of what has them', () => {
     expect(() => limitsOf(BED_SCHEMA, 'soil')).toThrow('"soil" has no');
     expect(() => limitsOf(Joi.object({ a: Joi.number().min(0) }), 'a')).toThrow('"a" has no max');

@@ -53,6 +53,18 @@ function isAtLimit({ type, context }: Joi.ValidationErrorItem): boolean {
   );
 }
 
+/** What stands there is repeated as far as it helps: the beginning of a long text; of a list or an object that it is one. */
+function inShort({ message, context }: Joi.ValidationErrorItem): string {
+  const value: unknown = (context as { value?: unknown } | undefined)?.value;
+  if (typeof value === 'string' && value.length > MOST_SHOWN)
+    return message.replace(value, () => `${value.slice(0, MOST_SHOWN)}…`);
+  return typeof value === 'object' && value !== null
+    ? message.replace(/^is "\[.*?\]"/, `is ${Array.isArray(value) ? 'a list' : 'an object'}`)
+    : message;
+}
+/** Letters of a value that a sentence shows. */
+const MOST_SHOWN = 60;
+
 /** Checks anything against one of the door's schemas. Nothing is converted: "12" is not 12. */
 export function atTheDoor<T>(
   schema: Joi.Schema,
@@ -63,7 +75,7 @@ export function atTheDoor<T>(
   if (details.length === 0) return { ok: true, value: read.value as T };
   return {
     ok: false,
-    faults: details.map((detail) => ({ path: pointer(detail.path), message: detail.message })),
+    faults: details.map((detail) => ({ path: pointer(detail.path), message: inShort(detail) })),
   };
 }
 

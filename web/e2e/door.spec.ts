@@ -69,6 +69,19 @@ test('the door refuses with a reason what it should, and nothing saved is lost b
     (await (await request.get(`${url}/drawing?structure=tomato-wall&view=plan`)).text()).startsWith('<svg xmlns'),
   ).toBe(true);
   expect(await savedPlan(request, id)).toEqual(DEMO_PLAN);
+  // What is not answered says so: methods, addresses, gardens that are not there, texts that cannot be kept.
+  for (const [method, path, status] of [
+    ['PATCH', url, 405],
+    ['POST', `/g/${id}`, 405],
+    ['DELETE', '/', 405],
+    ['GET', '/api/gardens/%00', 400],
+    ['GET', '/api/gardens/nowhere/versions', 404],
+    ['GET', '/api/gardens/nowhere/versions/1', 404],
+  ] as const)
+    expect((await request.fetch(path, { method })).status(), `${method} ${path}`).toBe(status);
+  const nul = { ...DEMO_PLAN, garden: { ...DEMO_PLAN.garden, note: 'a\0b' } };
+  expect((await request.put(url, { data: { base: 1, plan: nul } })).status()).toBe(422);
+  expect(await savedPlan(request, id)).toEqual(DEMO_PLAN);
   expect((await request.delete(url)).status()).toBe(200);
   expect((await request.get(url)).status()).toBe(404);
 });

@@ -1,3 +1,4 @@
+import { DrizzleQueryError } from 'drizzle-orm';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { answer, refuse, withBody, withDatabase } from './door';
 
@@ -54,6 +55,15 @@ describe('a body', () => {
       message: 'Send JSON.',
       faults: [],
     });
+    // A type that only begins like it; one that says how its letters are written.
+    expect(await said(await withBody(asked('{}', 'application/jsonfoo'), never))).toMatchObject({ status: 415 });
+    const fine = () => Promise.resolve(answer(200, {}));
+    expect((await withBody(asked('{}', 'Application/JSON; charset=utf-8'), fine)).status).toBe(200);
+    // What no database keeps: a NUL or half of a pair, in a text or a name; a backslash before "u0000" is none.
+    for (const text of ['{"a":["\\u0000"]}', '{"\\ud800":1}', '{"a":"x\\uDFFF"}'])
+      expect((await said(await withBody(asked(text), never))).status, text).toBe(422);
+    for (const text of ['{"a":"\\\\u0000"}', '{"a":"\\ud83c\\udf31"}'])
+      expect((await withBody(asked(text), fine)).status, text).toBe(200);
     let given = 0;
     const endless = new ReadableStream<Uint8Array>({
       pull(to) {
@@ -79,10 +89,18 @@ describe('what goes wrong', () => {
         status: 503,
         message: expect.stringMatching(/database does not answer/i) as string,
       });
-    expect(await failing(new TypeError('x is not a function'))).toMatchObject({
-      status: 500,
-      message: expect.stringMatching(/Nothing that is saved was changed/) as string,
-    });
+    const fault = await failing(new TypeError('x is not a function'));
+    expect(fault).toMatchObject({ status: 500, message: expect.stringMatching(/Nothing that is saved was changed/) });
+    // By its mark it is found in the log, which says where it arose.
+    const mark = /under ([0-9a-f]{8})/.exec(fault.message)?.[1] ?? 'none';
+    expect(vi.mocked(console.error).mock.calls.flat().join('\n')).toMatch(
+      new RegExp(`\\[${mark}\\] TypeError: x is not a function\\n +at `),
+    );
+    // What a query was given is in no log.
+    await failing(new DrizzleQueryError('insert into gardens', ['my garden'], new Error('disk full')));
+    const logged = vi.mocked(console.error).mock.calls.flat().join('\n');
+    expect(logged).toContain('disk full');
+    expect(logged).not.toContain('my garden');
   });
 
   it('names forty faults at the most, and how many there are', async () => {

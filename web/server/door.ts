@@ -19,16 +19,32 @@ export const refuse = (status: number, message: string, faults: readonly Documen
 
 /** The JSON body of a request, or the refusal to answer with. It is counted as it comes in: what is too long is not read to its end. */
 async function readBody(request: Request): Promise<{ ok: true; body: unknown } | { ok: false; refusal: Response }> {
-  if (!request.headers.get('content-type')?.startsWith('application/json'))
-    return { ok: false, refusal: refuse(415, 'Send JSON.') };
+  const [type = ''] = (request.headers.get('content-type') ?? '').split(';');
+  if (type.trim().toLowerCase() !== 'application/json') return { ok: false, refusal: refuse(415, 'Send JSON.') };
   const text = await textOf(request.body);
   if (text === null)
     return { ok: false, refusal: refuse(413, `The document is longer than ${MOST_BYTES} bytes, which is the most.`) };
   try {
-    return { ok: true, body: JSON.parse(text) as unknown };
+    const body = JSON.parse(text) as unknown;
+    return holdsNoText(text)
+      ? { ok: false, refusal: refuse(422, 'A text of it holds a NUL or half a character, which cannot be kept.') }
+      : { ok: true, body };
   } catch (error) {
     return { ok: false, refusal: refuse(400, `This is not JSON: ${(error as Error).message}`) };
   }
+}
+
+/** Whether a string of a JSON text, or a name of a field, is none that a database keeps: with a NUL, or half of a pair. */
+function holdsNoText(json: string): boolean {
+  // Only written as escapes can they come this far.
+  if (!/\\u(?:0000|d[89a-f])/i.test(json)) return false;
+  const isNone = (text: string): boolean => text.includes('\0') || /\p{Surrogate}/u.test(text);
+  let found = false;
+  JSON.parse(json, (name, value: unknown) => {
+    found ||= isNone(name) || (typeof value === 'string' && isNone(value));
+    return value;
+  });
+  return found;
 }
 
 async function textOf(body: ReadableStream<Uint8Array> | null): Promise<string | null> {
@@ -53,17 +69,24 @@ const isOfDatabase = (error: unknown): boolean =>
   error instanceof DrizzleQueryError ||
   (error instanceof Error && ('code' in error || /timeout|terminat|connect/i.test(error.message)));
 
+/** What the log says of an error: its cause and where it arose. What a query was given, a whole plan often, is left out. */
+function toldOf(error: unknown): string {
+  if (error instanceof DrizzleQueryError) return `${error.query}\n${toldOf(error.cause)}`;
+  return error instanceof Error ? (error.stack ?? error.message) : String(error);
+}
+
 /** Runs a handler with the database. Whatever goes wrong is one sentence that says what to do, and stands in the log. */
 export async function withDatabase(handle: (db: Database) => Promise<Response>): Promise<Response> {
   try {
     return await handle(database());
   } catch (error) {
-    console.error(error);
+    const mark = newId().slice(0, 8);
+    console.error(`[${mark}] ${toldOf(error)}`);
     return isOfDatabase(error)
       ? refuse(503, 'The database does not answer. Nothing was lost; start it again with ./lignum start.')
       : refuse(
           500,
-          'This could not be worked out; what went wrong stands in the log. Nothing that is saved was changed.',
+          `This could not be worked out; what went wrong stands in the log under ${mark}. Nothing that is saved was changed.`,
         );
   }
 }

@@ -204,7 +204,9 @@ export async function listBin(db: Database): Promise<BinnedGarden[]> {
   return rows.map((row) => ({ ...row, binnedAt: row.binnedAt?.toISOString() ?? '' }));
 }
 
-export async function listRevisions(db: Database, id: string): Promise<{ revision: number; savedAt: string }[]> {
+/** The versions of a garden, the newest first; null where there is no such garden. */
+export async function listRevisions(db: Database, id: string): Promise<{ revision: number; savedAt: string }[] | null> {
+  if (!(await revisionOf(db, id))) return null;
   const rows = await db
     .select({ revision: revisions.revision, savedAt: revisions.savedAt })
     .from(revisions)

@@ -26,6 +26,8 @@ describe('who is answered', () => {
     [{ 'sec-fetch-site': 'none' }, false],
     [{ origin: 'http://localhost:4600' }, true],
     [{ origin: 'http://localhost:4601' }, false],
+    [{ origin: 'ftp://localhost:4600' }, false],
+    [{ origin: 'https://localhost:4600' }, true],
     [{ origin: 'null' }, false],
     [{}, false],
   ])('writes with %o: %s', (headers, may) =>

@@ -30,5 +30,6 @@ export function mayWrite(headers: Headers): boolean {
   if (site !== null) return site === 'same-origin';
   const origin = headers.get('origin');
   if (origin === null || !URL.canParse(origin)) return false;
-  return new URL(origin).host === headers.get('host');
+  const { protocol, host } = new URL(origin);
+  return /^https?:$/.test(protocol) && host === headers.get('host');
 }

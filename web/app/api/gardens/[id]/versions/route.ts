@@ -1,9 +1,12 @@
-import { answer, withDatabase } from '../../../../../server/door';
+import { answer, refuse, withDatabase } from '../../../../../server/door';
 import { listRevisions } from '../../../../../server/garden-store';
 
 export const dynamic = 'force-dynamic';
 
 export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params;
-  return withDatabase(async (db) => answer(200, await listRevisions(db, id)));
+  return withDatabase(async (db) => {
+    const versions = await listRevisions(db, id);
+    return versions ? answer(200, versions) : refuse(404, 'This garden is no longer here.');
+  });
 }
