@@ -30,6 +30,8 @@ export function sizeBrushwood(v: BrushwoodValues, setting: BedSetting): Sizing<B
   const y = acrossBed(v.rowAt, setting);
   const askedMm = v.pushIn + v.height / Math.cos(LEAN_RAD);
   const soldMm = nextStockUp(askedMm, setting.sizesOf(of.id))?.mm ?? askedMm;
+  // What is sold too short reaches no higher than it is long.
+  const topMm = Math.min(v.height, (soldMm - v.pushIn) * Math.cos(LEAN_RAD));
   const leansBy = v.height * Math.tan(LEAN_RAD);
   // The first leans in, and so does the last.
   const sticksAt = equalBays([0, v.rowLength], v.every);
@@ -75,7 +77,7 @@ export function sizeBrushwood(v: BrushwoodValues, setting: BedSetting): Sizing<B
         carries: 'light',
         startsMm: 0,
         gapMm: 0,
-        topMm: { least: v.height, most: v.height },
+        topMm: { least: topMm, most: topMm },
         could: { topMm: mostHigh(setting, v.pushIn), carries: 'light', net: false },
       } satisfies Hold,
       reasons: { stick: fact('count.sticks', { every: { mm: v.every } }) },
