@@ -108,7 +108,9 @@ test('a plan file goes out and comes back the same; a bad one is refused with re
     .getByRole('button', { name: `Remove for good: ${name}` })
     .first()
     .click();
+  const gone = page.waitForResponse((reply) => reply.request().method() === 'DELETE');
   await page.getByRole('button', { name: 'Remove for good', exact: true }).last().click();
+  expect((await gone).ok()).toBe(true);
   await expect(page.getByRole('link', { name })).toHaveCount(1);
   expect((await request.post(`/api/gardens/${id}/put-back`)).status()).toBe(404);
 });
