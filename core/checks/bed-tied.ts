@@ -12,10 +12,10 @@ export const bedTied = check(
     says: {
       'tied.leans':
         'Posts between the corners lean out in time under {deep} of wet soil; from {most} on they are tied.',
-      'tied.breaks': 'Wet soil pulls each tie with {pull}; it gives at {gives}, and {least} times the pull is wanted.',
+      'tied.gives': 'Wet soil pulls each tie with {pull}; it gives at {gives}, and {least} times the pull is wanted.',
       'tied.holds': 'Wet soil pulls each tie with {pull}; it gives at {gives}.',
     },
-    mends: { 'tied.leans': 'Tie the sides to each other', 'tied.breaks': 'Set posts closer, with their ties' },
+    mends: { 'tied.leans': 'Tie the sides to each other', 'tied.gives': 'Set posts closer, with their ties' },
   },
   (
     at: {
@@ -35,7 +35,7 @@ export const bedTied = check(
     const { pullN, givesN } = at.ties;
     const values = { pull: { newtons: pullN }, gives: { newtons: givesN } };
     return givesN < LEAST_TIMES * pullN
-      ? found('warn', 'tied.breaks', { ...values, least: LEAST_TIMES })
+      ? found('warn', 'tied.gives', { ...values, least: LEAST_TIMES })
       : found('good', 'tied.holds', values);
   },
 );

@@ -86,21 +86,25 @@ export function footprintOf(design: Design): Pair[][] {
     const long = Math.hypot(to[0] - from[0], to[1] - from[1]) || 1;
     const [ux, uy] = [(to[0] - from[0]) / long, (to[1] - from[1]) / long];
     const along = (spot: Pair): number => (spot[0] - from[0]) * ux + (spot[1] - from[1]) * uy;
-    const near = (spot: Pair): boolean => {
-      const across = Math.abs((spot[1] - from[1]) * ux - (spot[0] - from[0]) * uy);
-      return along(spot) > -pastMm && along(spot) < long + pastMm && across < 300;
-    };
+    const across = (spot: Pair): number => (spot[1] - from[1]) * ux - (spot[0] - from[0]) * uy;
+    const near = (spot: Pair): boolean =>
+      along(spot) > -pastMm && along(spot) < long + pastMm && Math.abs(across(spot)) < 300;
     // What is round the corner of a wall is the next one's.
     const own = (spots: readonly Pair[]): boolean => {
       const middle = along(middleOfBounds(spots));
       return !design.walls || (middle > -1 && middle < long + 1);
     };
-    return outlineOf(
-      counted
-        .map(flat)
-        .filter((spots) => spots.every(near) && own(spots))
-        .flat(),
-    );
+    const spots = counted
+      .map(flat)
+      .filter((some) => some.every(near) && own(some))
+      .flat();
+    if (!design.walls || spots.length === 0) return outlineOf(spots);
+    // A wall is as thick all along as where its posts stand.
+    const [alongs, acrosses] = [spots.map(along), spots.map(across)];
+    const [start, end] = [Math.min(...alongs), Math.max(...alongs)];
+    const [low, high] = [Math.min(...acrosses), Math.max(...acrosses)];
+    const at = (far: number, aside: number): Pair => [from[0] + far * ux - aside * uy, from[1] + far * uy + aside * ux];
+    return [at(start, low), at(end, low), at(end, high), at(start, high)];
   });
 }
 

@@ -9,13 +9,16 @@ export interface KnownPlans {
   like<Document>(garden: string, document: Document): Document;
 }
 
+/** What is worked out of one structure takes about 130 kB: 50 MB of these. */
+const SERVED = 400;
+
 /**
- * Keeps the plans of gardens, those seen last, with at most so many structures together (what is worked out of one takes
- * about 130 kB), so that of one that comes again, from a database, a browser or
- * another thread, what was worked out still counts for all of it that did not change. Decision 56.
- * @example const known = knownPlans(400); known.remember('g', plan) === known.remember('g', structuredClone(plan)) // true
+ * Keeps the plans of gardens, those seen last, so that of one that comes again, from a database, a browser or another
+ * thread, what was worked out still counts for all of it that did not change. They have at most so many structures
+ * together, unless it is said otherwise as many as a server has room for; the newest is kept whatever it has. Decision 56.
+ * @example const known = knownPlans(); known.remember('g', plan) === known.remember('g', structuredClone(plan)) // true
  */
-export function knownPlans(mostStructures: number): KnownPlans {
+export function knownPlans(mostStructures = SERVED): KnownPlans {
   // In the order they were seen, the longest ago first.
   const known = new Map<string, Plan>();
   const like = <Document>(garden: string, document: Document): Document => {

@@ -14,9 +14,9 @@ const BESIDE_BLOCKS_MM = inches(9);
 const LEAST_LONG_MM = inches(24);
 
 /**
- * Where something that is walked through stands over the notch of a keyhole bed as its sides make it: its posts in the bed on both sides of
- * it, and nearly as long as it is deep; null where the bed has none. It has to stand on open ground and to have knobs for its
- * inside and its length.
+ * Where something that is walked through stands over the notch of a keyhole bed as its sides make it: its posts in the
+ * bed on both sides of it, and nearly as long as it is deep; null where the bed has none. It has to stand on open ground
+ * and to have knobs for its inside and its length.
  * @example overNotch(bed, 'imperial')?.knobs // { inside: 1193.8, long: 939.8 }
  */
 export function overNotch(bed: Bed, market: Market): { stand: Stand; knobs: StructurePlan['knobs'] } | null {

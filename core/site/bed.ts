@@ -48,6 +48,7 @@ const ROUND_CORNERS = 32;
 
 /** What is cut out of a bed: from where to where along it, and how deep into it from its front. mm. */
 export interface Notch {
+  shape: 'keyhole' | 'corner';
   fromMm: number;
   toMm: number;
   deepMm: number;
@@ -56,9 +57,10 @@ export interface Notch {
 /** What is cut into the front of a bed to stand in; null of a bed that is whole. @example notchOf(keyhole)?.deepMm // 1200 */
 export function notchOf({ lengthMm, widthMm, outline }: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): Notch | null {
   if (outline.shape !== 'keyhole' && outline.shape !== 'corner') return null;
+  const { shape } = outline;
   const longMm = Math.min(outline.notchLongMm, lengthMm);
-  const toMm = outline.shape === 'corner' ? lengthMm : (lengthMm + longMm) / 2;
-  return { fromMm: toMm - longMm, toMm, deepMm: Math.min(outline.notchDeepMm, widthMm) };
+  const toMm = shape === 'corner' ? lengthMm : (lengthMm + longMm) / 2;
+  return { shape, fromMm: toMm - longMm, toMm, deepMm: Math.min(outline.notchDeepMm, widthMm) };
 }
 
 /** A bed's outline in its own frame: along and across from its middle, counter-clockwise from its near end's front. mm. */
@@ -79,7 +81,7 @@ export function bedOutline(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): 
       [from, deep],
       [to, deep],
       // At the far end nothing is left of the front beyond it.
-      ...(outline.shape === 'corner'
+      ...(notch.shape === 'corner'
         ? []
         : ([
             [to, -w],

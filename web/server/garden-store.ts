@@ -58,7 +58,7 @@ function planIn(stored: unknown, id: string): Plan {
 }
 
 /** Plans of the gardens this process was last asked for: what is worked out of one is worked out again where it changed only. */
-const known = knownPlans(400);
+const known = knownPlans();
 
 /** What is sent to be a garden's next plan, its unchanged parts as they are known. */
 export const likeKnown = (id: string, document: unknown): unknown => known.like(id, document);

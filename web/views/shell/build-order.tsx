@@ -20,17 +20,22 @@ export function BuildOrder({ computed }: { computed: ComputedStructure }) {
       <ol className="mt-1 list-decimal space-y-2 pl-6">
         {steps.map((step, i) => (
           <li key={i} className="pl-1">
-            <span className="no-print float-left -my-2 mr-1 -ml-2">
-              <TickBox about="built" {...tickedIn(computed, steps, i)} label={`Step ${i + 1} is done`} />
-            </span>
-            {say(step.what, phrases, tongue)}
-            {step.people > 1 && <span className="text-soft"> ({step.people} people)</span>}
-            {step.waitHours !== undefined && <strong> Wait {waitWords(step.waitHours)}.</strong>}
-            {step.caution && (
-              <p className="mt-0.5 border-l-4 border-keel pl-2 text-[0.95rem]">
-                <strong>Care:</strong> {say(step.caution, phrases, tongue)}
-              </p>
-            )}
+            <div className="flex gap-1">
+              <span className="no-print -my-2 -ml-2 shrink-0">
+                <TickBox about="built" {...tickedIn(computed, steps, i)} label={`Step ${i + 1} is done`} />
+              </span>
+              {/* The number stands on the line of the words. */}
+              <div className="min-w-0 self-baseline">
+                {say(step.what, phrases, tongue)}
+                {step.people > 1 && <span className="text-soft"> ({step.people} people)</span>}
+                {step.waitHours !== undefined && <strong> Wait {waitWords(step.waitHours)}.</strong>}
+                {step.caution && (
+                  <p className="mt-0.5 border-l-4 border-keel pl-2 text-[0.95rem]">
+                    <strong>Care:</strong> {say(step.caution, phrases, tongue)}
+                  </p>
+                )}
+              </div>
+            </div>
           </li>
         ))}
       </ol>

@@ -53,7 +53,7 @@ function resultsOf(followed: Followed): GardenResults {
 }
 
 /** On the server everything is there at once, and is kept of the gardens that were last looked at. */
-const known = knownPlans(400);
+const known = knownPlans();
 const served = new WeakMap<Plan, WorkedOut>();
 function onServer(id: string, asked: Plan): WorkedOut | null {
   if (typeof window !== 'undefined') return null;

@@ -5,13 +5,15 @@ import type { Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
 import { insideOf } from '../../assemblies/courses';
-import { WAY_MM, type RaisedBedValues } from './knobs';
+import type { RaisedBedValues } from './knobs';
 import type { Stood } from './stood';
 
 /** Over layers of prunings so much of the mix (common practice, no source). mm. */
 const OVER_LAYERS_MM = inches(7);
 /** Of the mix two parts are topsoil, one compost (common practice, no source). */
 const TOPSOIL_PARTS = 2 / 3;
+/** Paths round a bed, dug for their topsoil: 24″, to walk (common practice, no source). mm. */
+export const PATH_WIDE_MM = inches(24);
 /** Soil that is dug out takes a quarter more room than it lay in (loam 20 to 30 %, from memory). */
 const SWELLS = 1.25;
 
@@ -32,11 +34,11 @@ export const wetFill = (parts: readonly Part[], settles: number): number =>
     0,
   );
 
-/** How much the ways round a bed give, dug so deep: what lies within a way's width of its outer size. Litres, loose. */
-export function fromPaths(outline: readonly Pair[], deepMm: number): number {
+/** How much the paths round a bed give, dug so deep: what lies within their width of its outer size. Litres, loose. */
+function fromPaths(outline: readonly Pair[], deepMm: number): number {
   const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
   const [long, wide] = [Math.max(...xs) - Math.min(...xs), Math.max(...ys) - Math.min(...ys)];
-  return (((long + 2 * WAY_MM) * (wide + 2 * WAY_MM) - long * wide) * deepMm * SWELLS) / 1e6;
+  return (((long + 2 * PATH_WIDE_MM) * (wide + 2 * PATH_WIDE_MM) - long * wide) * deepMm * SWELLS) / 1e6;
 }
 
 /** What it is filled with, from below: each with what it takes more for settling; the topsoil from the paths as far as that goes. */

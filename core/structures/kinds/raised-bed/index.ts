@@ -1,15 +1,21 @@
 import { bedBulges } from '../../../checks/bed-bulges';
 import { bedLevel } from '../../../checks/bed-level';
-import { bedTied } from '../../../checks/bed-tied';
 import { bedMatches } from '../../../checks/bed-matches';
+import { bedTied, UNTIED_MM } from '../../../checks/bed-tied';
 import { inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
 import { FLOOR_WORDS } from '../../rules/floor-mesh';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
-import { coursesOf, courseMm, RAISED_BED_KNOBS } from './knobs';
+import { isOffered } from '../../setting';
+import { coursesOf, courseMm, RAISED_BED_KNOBS, TIE } from './knobs';
 import { makesBed, sizeRaisedBed } from './size';
 import { BUILDING } from './steps';
 import { WORDS } from './words';
+
+/** Posts half as far apart, in whole centimetres. */
+const closer = ({ postEvery }: { postEvery: number }): { postEvery: number } => ({
+  postEvery: Math.max(inches(18), Math.floor(postEvery / 20) * 10),
+});
 
 /** The sides of a bed, and what fills it. */
 export const kind = structureKind({
@@ -35,11 +41,10 @@ export const kind = structureKind({
   ...WORDS,
   mends: {
     'bulge.bows': (v) =>
-      v.postEvery > inches(24) || v.make === 'metal'
-        ? { postEvery: Math.max(inches(18), Math.floor(v.postEvery / 20) * 10) }
-        : { board: v.board === '22x145' ? '45x145' : '2x6' },
-    'tied.leans': () => ({ ties: 'wire' }),
-    'tied.breaks': (v) => ({ postEvery: Math.max(inches(18), Math.floor(v.postEvery / 20) * 10) }),
+      v.postEvery > inches(24) || v.make === 'metal' ? closer(v) : { board: v.board === '22x145' ? '45x145' : '2x6' },
+    // Where no wire is sold it is built no higher than it stands without.
+    'tied.leans': (_v, _built, setting) => (isOffered(setting, TIE) ? { ties: 'wire' } : { high: UNTIED_MM }),
+    'tied.gives': closer,
     'bulge.turns': (v) => (coursesOf(v) > 2 ? { high: 2 * courseMm(v) } : { cores: 'pinned' }),
   },
 });

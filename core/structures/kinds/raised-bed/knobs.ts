@@ -15,8 +15,6 @@ const isOf =
   (make: string) =>
   (set: Settled): boolean =>
     set.make === make;
-/** Ways round a bed, dug for their topsoil: 24″, to walk (common practice, no source). mm. */
-export const WAY_MM = inches(24);
 const isFilled = (set: Settled): boolean => set.fill !== 'none';
 
 /** Woven cloth on the ground. */

@@ -22,8 +22,8 @@ export function builtFrom(bed: Bed, unit: Unit | null, thickMm: number, leastMm:
   const room = bed.outline.shape === 'round' ? roomOf(bed) : bed;
   const across = snap(Math.max(leastMm, room.widthMm) - t) + t;
   const notch = notchOf(bed);
-  const { shape } = bed.outline;
-  if (notch && (shape === 'keyhole' || shape === 'corner')) {
+  if (notch) {
+    const { shape } = notch;
     const [arm, long] = [notch.fromMm, notch.toMm - notch.fromMm];
     const deep = snap(Math.min(notch.deepMm, across - leastMm));
     if (Math.min(arm, deep, long, across - deep) >= leastMm) {

@@ -15,7 +15,7 @@ import { onBed, planOnBed } from '../../onto-bed.fixture';
 import { kind } from './index';
 import { pullOfTie } from './ties';
 import { DEMO_PLAN } from '../../../demo/garden';
-import { computeGarden } from '../../../plan/compute';
+import { computeGarden, computeStructure } from '../../../plan/compute';
 import type { Plan, StructurePlan } from '../../../plan/plan';
 import { computeRemembered } from '../../../plan/remembered';
 import { stepsOf } from '../../../plan/steps';
@@ -167,6 +167,13 @@ describe('raised bed', () => {
     for (const [from, to] of ties(high)) expect(Math.abs((to?.[1] ?? 0) - (from?.[1] ?? 0))).toBeGreaterThan(feet(3));
     expect(high.codes).toContain('tied.holds');
     expect(bed({ high: inches(22), ties: 'none' }).codes).toContain('tied.leans');
+    // Where no wire is sold it leans as suggested, and is mended lower.
+    const wireless = planOnBed('raised-bed', { make: 'boards', board: '2x6', high: inches(22) }, size);
+    const lines = wireless.priceBook.lines.filter(({ stock }) => stock !== 'guy-wire');
+    const [only] = wireless.structures as [StructurePlan];
+    const { verdicts } = computeStructure({ ...wireless, shed: [], priceBook: { ...wireless.priceBook, lines } }, only);
+    const leans = verdicts.find(({ told }) => told.code === 'tied.leans');
+    expect(leans?.mend?.turns.map(({ knob }) => knob)).toContain('high');
     expect(bed({ high: inches(16.5), ties: 'none' }).codes.filter((code) => code.startsWith('tied'))).toEqual([]);
     // By hand: 6 kPa a metre of depth; 22″ deep and 4′ long 1.142 kN, 186 mm up; about the foot held 279 mm up: 761 N.
     expect(pullOfTie(inches(22), inches(22), inches(48))).toBeCloseTo(761, -0.5);

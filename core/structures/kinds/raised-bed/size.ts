@@ -28,14 +28,13 @@ import {
   sideStock,
   takesCap,
   TIE,
-  WAY_MM,
   type RaisedBedValues,
 } from './knobs';
 import { builtFrom, cornersOf, type Unit } from './outline';
 import { blockSides } from './blocks';
 import { boardSides, courseMiddles, type Between } from './boards';
 import { capOn } from './cap';
-import { fillIn } from './fill';
+import { fillIn, PATH_WIDE_MM } from './fill';
 import { floorUnder } from './floor';
 import { sheetedSides } from './sheeting';
 import { rimOf, type Stood } from './stood';
@@ -269,7 +268,7 @@ const reasonsOf = (v: RaisedBedValues, courses: number): Design['reasons'] => ({
   pin: fact('count.pins', { every: { mm: v.postEvery } }),
   core: fact('count.cores'),
   soil: fact(v.fill === 'own' ? 'count.own' : 'count.topsoil', { more: v.settles }),
-  'path soil': fact('count.paths', { way: { mm: WAY_MM }, deep: { mm: v.paths } }),
+  'path soil': fact('count.paths', { way: { mm: PATH_WIDE_MM }, deep: { mm: v.paths } }),
   compost: fact('count.compost', { more: v.settles }),
   layers: fact('count.layers', { more: v.settles }),
   'board to post': fact('count.screws'),

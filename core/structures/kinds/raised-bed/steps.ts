@@ -7,8 +7,8 @@ import { fact } from '../../../wording/say';
 import { stopsBelow } from '../../rules/floor-mesh';
 import type { BedSetting } from '../../setting';
 import type { SeasonNote, StatedStep } from '../../step';
-import { BARROW_LITRES, BARROW_MINUTES, wetFill } from './fill';
-import { coursesOf, WAY_MM, type RaisedBedValues } from './knobs';
+import { BARROW_LITRES, BARROW_MINUTES, PATH_WIDE_MM, wetFill } from './fill';
+import { coursesOf, type RaisedBedValues } from './knobs';
 
 /** Cleared so far beyond the sides (common practice, no source). mm. */
 const CLEAR_MM = inches(18);
@@ -34,7 +34,7 @@ function steps(design: Design, v: RaisedBedValues): Listed<StatedStep> {
         loads: loadsOf(fill),
         // To half an hour.
         hours: Math.max(0.5, Math.round((loadsOf(fill) * BARROW_MINUTES) / 30) / 2),
-        way: { mm: WAY_MM },
+        way: { mm: PATH_WIDE_MM },
         down: { mm: v.paths },
       }),
       adds: [fill.id],
