@@ -63,7 +63,7 @@ export async function test() {
 
 /** Rounds of the thorough test, each from a seed of its own, and how many times the usual cases each tries. */
 const ROUNDS = 30;
-const TIMES = 2;
+const TIMES = 1;
 
 /** What is suggested, mended and kept out, tried over many seeds; a failure names its seed. */
 export async function testThoroughly() {

@@ -51,9 +51,12 @@ describe('the curve of a rafter', () => {
     expect(strip / curve.deepMm).toBeCloseTo(grainShare(curve), 1);
   });
 
-  it('a boss is round: every point of its edge as far from its middle', () => {
-    for (const { atMm, lowMm, highMm } of sawnRound(184).edges.slice(1, -1))
-      for (const out of [lowMm, highMm]) expect(Math.hypot(atMm - 92, out)).toBeCloseTo(92, 6);
+  it('a boss is round, and where it is longer its ends are: every point of its edge as far from a middle', () => {
+    for (const long of [184, 300])
+      for (const { atMm, lowMm, highMm } of sawnRound(184, long).edges.slice(1, -1))
+        for (const out of [lowMm, highMm])
+          expect(Math.hypot(Math.max(0, atMm < 92 ? 92 - atMm : atMm - (long - 92)), out)).toBeCloseTo(92, 6);
+    expect(sawnRound(184, 300).edges.at(-1)?.atMm).toBe(300);
   });
 });
 

@@ -53,15 +53,14 @@ export function sawnRafter(curve: DoubleCurve, o: { longMm: number; riseRad: num
   };
 }
 
-/** A round board so far across, sawn out of one as wide. mm. */
-export function sawnRound(acrossMm: number): Sawn {
+/** A board so far across with round ends, sawn out of one as wide: round where it is no longer than that. mm. */
+export function sawnRound(acrossMm: number, longMm: number): Sawn {
   const half = acrossMm / 2;
-  return {
-    template: 'boss',
-    edges: Array.from({ length: STEPS + 1 }, (_, i): SawnAt => {
-      const along = half * (1 - Math.cos((Math.PI * i) / STEPS));
-      const out = Math.max(TIP_MM, half * Math.sin((Math.PI * i) / STEPS));
-      return { atMm: along, lowMm: -out, highMm: out };
-    }),
-  };
+  const end = Array.from({ length: STEPS / 2 + 1 }, (_, i): SawnAt => {
+    const turned = (Math.PI * i) / STEPS;
+    const out = Math.max(TIP_MM, half * Math.sin(turned));
+    return { atMm: half * (1 - Math.cos(turned)), lowMm: -out, highMm: out };
+  });
+  const far = end.toReversed().map((at) => ({ ...at, atMm: longMm - at.atMm }));
+  return { template: 'boss', edges: [...end, ...(longMm > acrossMm + 0.5 ? far : far.slice(1))] };
 }

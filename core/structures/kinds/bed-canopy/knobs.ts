@@ -124,7 +124,7 @@ export const BED_CANOPY_KNOBS = {
     group: 'Roof',
     of: ['2x6', '2x8', '45x145', '45x195'],
     usual: { imperial: ['2x6', '45x145', '2x8', '45x195'], metric: ['45x145', '2x6', '45x195', '2x8'] },
-    help: 'Sawn round, as wide as its board, laid on the heads of the rafters.',
+    help: 'Sawn round, as wide as its board, laid on the heads of the rafters; longer where two of those meet at a narrow angle.',
   }),
   strings: {
     type: 'count',

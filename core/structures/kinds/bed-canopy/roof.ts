@@ -14,6 +14,8 @@ const ROUND_IN_MM = inches(0.125);
 /** A bracket under the boss sits so far out from the inner tip of a rafter, with so many screws: two each way (from memory). mm. */
 const BRACKET_IN_MM = inches(1.2);
 const BRACKET_SCREWS = 4;
+/** No bracket sits nearer to the edge of the boss (from memory). mm. */
+const BOSS_EDGE_MM = inches(0.5);
 
 export interface Roof {
   rafters: Bar[];
@@ -61,15 +63,18 @@ export function layRoof(
   });
   const level = first.to[2] + o.riseMm;
   const across = o.bossOf.wideMm - 2 * ROUND_IN_MM;
+  // Where two heads come together at a narrow angle they end farther out: the boss is longer that way, its ends round.
+  const bossMm = Math.max(across, 2 * ((tipMm + BRACKET_IN_MM) * Math.cos(halfAngle) + BOSS_EDGE_MM));
+  const along: Point = dx >= dy ? [1, 0, 0] : [0, 1, 0];
   const heart: Point = [o.middle[0], o.middle[1], level + o.bossOf.thickMm / 2];
   const boss = barOf({
     id: 'boss',
     role: 'boss',
     of: o.bossOf,
-    from: add(heart, [-across / 2, 0, 0]),
-    to: add(heart, [across / 2, 0, 0]),
-    wide: [0, 1, 0],
-    sawn: sawnRound(across),
+    from: add(heart, scale(along, -bossMm / 2)),
+    to: add(heart, scale(along, bossMm / 2)),
+    wide: dx >= dy ? [0, 1, 0] : [1, 0, 0],
+    sawn: sawnRound(across, bossMm),
     ends: [{ cut: 'shaped' }, { cut: 'shaped' }],
   });
   const onPosts = made.map(({ bar, post, inwards }): Joint => ({
@@ -80,7 +85,7 @@ export function layRoof(
     fixings: aslant(bar, post.id, post.to, inwards, 1, 'screw-75'),
   }));
   const underBoss = made.map(({ bar, inwards }): Joint => {
-    const out = Math.min(tipMm + BRACKET_IN_MM, across / 2 - inches(0.5));
+    const out = bossMm > across ? tipMm + BRACKET_IN_MM : Math.min(tipMm + BRACKET_IN_MM, across / 2 - BOSS_EDGE_MM);
     const at: Point = [o.middle[0] - inwards[0] * out, o.middle[1] - inwards[1] * out, level];
     return {
       id: `boss-${bar.id}`,

@@ -41,7 +41,7 @@ export const WORDS = {
     'count.pegs': 'One to a string',
     'step.template':
       'Lay the template of the rafter in the board so that what is cut away serves as trim, saw one with a jigsaw, try it, smooth it; mark the other three from it.',
-    'step.boss': 'Saw the boss round, and ease its edge so that water runs off.',
+    'step.boss': 'Saw the boss to its template, and ease its edge so that water runs off.',
     'step.mark': 'Peg the corners inside the bed, {long} by {wide} over the posts; both diagonals are equal.',
     'step.dig': 'Dig four holes, {depth} deep.',
     'step.stand':

@@ -2,7 +2,7 @@ import { AS_BOUGHT } from '../../../design/end-cut';
 import { barOf, type Bar } from '../../../design/shapes/bar';
 import { add, cross, minus, norm, reach, scale, unit, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { onGround, wayAlong, type Ground } from '../../../site/ground';
+import { groundAt, onGround, wayAlong, type Ground } from '../../../site/ground';
 
 /** What all of its canes have in common. mm. */
 export interface Stance {
@@ -30,11 +30,14 @@ export const slantOf = ({ apartMm, heightMm }: Pick<Stance, 'apartMm' | 'heightM
 
 /**
  * How far over the crossing the ridge lies in the fork: where its middle line is a diameter from those of both canes
- * (distance of two lines that do not meet). mm.
+ * (distance of two lines that do not meet); along a slope it is lower over one of the two. mm.
  */
 export function ridgeOver(s: Stance): number {
-  const square = cross(wayAlong(s.ground), wayUp(s, ROWS[0]));
-  return (s.diameterMm * norm(square)) / Math.abs(square[2]);
+  const overEach = ROWS.map((row) => {
+    const square = cross(wayAlong(s.ground), wayUp(s, row));
+    return (s.diameterMm * norm(square)) / Math.abs(square[2]);
+  });
+  return Math.max(...overEach) + Math.abs(groundAt(s.ground, s.diameterMm / 2));
 }
 
 /** Where a cane meets the soil. mm. */

@@ -6,7 +6,7 @@ import { ascending, chain, soilChain } from '../../../design/chain';
 import { placed } from '../../../design/design';
 import { ofShape } from '../../../design/shapes/shapes';
 import { inches } from '../../../quantity/length';
-import { onGround } from '../../../site/ground';
+import { groundAt, onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import { together } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
@@ -77,13 +77,15 @@ export function sizeRainRoof(v: RainRoofValues, setting: BedSetting): Sizing<Rai
   const [frontMm, topMm] = ([0, 1] as const).map((side) =>
     Math.min(...pairs.map((pair) => pair[side].to[2] - pair[side].from[2] - pair[side].buriedMm)),
   ) as [number, number];
+  // Along a slope the soil beside a post, where its rafter is, lies that much higher or lower than under it.
+  const besideMm = Math.abs(groundAt(ground, wideMm / 2 + rafter.thickMm));
   const plane = planeOf(ground, {
     front,
     back,
     frontMm,
     backMm: topMm,
     pastMm: v.over,
-    underTopMm: UNDER_TOP_MM,
+    underTopMm: UNDER_TOP_MM + besideMm,
   });
   const rafters = raftersOf(plane, {
     posts: pairs,

@@ -3,7 +3,7 @@ import { timberId } from '../../../catalogue/timber';
 import { ascending, chain, soilChain } from '../../../design/chain';
 import { placed, type Design, type Station } from '../../../design/design';
 import { inches } from '../../../quantity/length';
-import { onGround } from '../../../site/ground';
+import { groundAt, onGround } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import { together } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
@@ -53,7 +53,14 @@ export function sizeSlopingFrame(v: SlopingFrameValues, setting: BedSetting): Si
       });
     return [stake('front', front, v.front), stake('back', back, backMm)] as const;
   });
-  const plane = planeOf(ground, { front, back, frontMm: v.front, backMm, pastMm: PAST_MM, underTopMm: UNDER_TOP_MM });
+  const plane = planeOf(ground, {
+    front,
+    back,
+    frontMm: v.front,
+    backMm,
+    pastMm: PAST_MM,
+    underTopMm: UNDER_TOP_MM + Math.abs(groundAt(ground, of.wideMm / 2 + of.thickMm)),
+  });
   const rafters = raftersOf(plane, {
     posts: stakes,
     postsAt: stakesAt,

@@ -12,6 +12,7 @@ import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
 import type { Sizing } from '../../kind';
+import { liesOver, piecesOverPosts, type Stretch } from '../../rules/over-posts';
 import { acrossBed } from '../../rules/row';
 import { equalBays } from '../../rules/spacing';
 import type { BedSetting } from '../../setting';
@@ -19,6 +20,8 @@ import type { StandingValues } from './knobs';
 
 /** Stems are tied so often where what they stand at is upright (from memory). mm. */
 const TIED_MM = inches(12);
+/** Of two lengths of net that follow each other one goes so far past the post they share (from memory). mm. */
+const LAP_MM = inches(4);
 /** Plants stand so far before it (from memory). mm. */
 const BEFORE_MM = inches(3);
 /** Threads of mesh, and slats, that are drawn at most. */
@@ -187,31 +190,45 @@ function hungNet(
   const strips = Math.max(1, Math.ceil((v.top - low) / roll.heightMm - 1e-6));
   const highMm = (v.top - low) / strips;
   const ties = Math.max(2, Math.ceil(highMm / TIED_MM));
+  const [{ thickMm } = { thickMm: 0 }] = posts;
+  const postsAt = posts.map(({ from }) => from[0]);
+  const longest = setting.sizesOf(roll.id).at(-1) ?? v.rowLength;
+  const [over, whole] = [v.rowLength <= longest + 0.5, [{ fromMm: 0, toMm: v.rowLength }]];
+  // Where no roll is so long, two of them lap on a post.
+  const pieces = over ? whole : piecesOverPosts(postsAt, thickMm, longest - LAP_MM);
+  const lapMm = over ? 0 : LAP_MM;
+  const hung = (n: number, piece: Stretch, m: number): Assembled => {
+    const fromMm = low + n * highMm;
+    const sheet = sheetOf({
+      id: over ? `net-${n + 1}` : `net-${n + 1}-${m + 1}`,
+      role: 'net',
+      of: roll,
+      base: flatBase(
+        add(onGround(ground, piece.fromMm, face), [0, 0, fromMm]),
+        wayAlong(ground),
+        piece.toMm - piece.fromMm,
+      ),
+      up: UP,
+      heightMm: highMm,
+      cutMm: Math.min(longest, piece.toMm - piece.fromMm) + lapMm,
+      foldedMm: lapMm,
+    });
+    const joints = posts
+      .filter((_, i) => liesOver(piece, postsAt[i] as number))
+      .map((post): Joint => ({
+        id: `${sheet.id}-${post.id}`,
+        kind: 'net tied on',
+        places: Array.from({ length: ties }, (_, i) =>
+          add(post.from, [0, -post.thickMm / 2, fromMm + (highMm * (i + 0.5)) / ties]),
+        ),
+        parts: [sheet.id, post.id],
+        fixings: [{ stock: 'tie-uv', count: ties }],
+      }));
+    return { parts: [sheet], joints };
+  };
   return {
     roll,
-    ...together(
-      ...Array.from({ length: strips }, (_, n): Assembled => {
-        const fromMm = low + n * highMm;
-        const sheet = sheetOf({
-          id: `net-${n + 1}`,
-          role: 'net',
-          of: roll,
-          base: flatBase(add(onGround(ground, 0, face), [0, 0, fromMm]), wayAlong(ground), v.rowLength),
-          up: UP,
-          heightMm: highMm,
-        });
-        const joints = posts.map((post): Joint => ({
-          id: `${sheet.id}-${post.id}`,
-          kind: 'net tied on',
-          places: Array.from({ length: ties }, (__, i) =>
-            add(post.from, [0, -post.thickMm / 2, fromMm + (highMm * (i + 0.5)) / ties]),
-          ),
-          parts: [sheet.id, post.id],
-          fixings: [{ stock: 'tie-uv', count: ties }],
-        }));
-        return { parts: [sheet], joints };
-      }),
-    ),
+    ...together(...Array.from({ length: strips }, (_, n) => pieces.map((piece, m) => hung(n, piece, m))).flat()),
   };
 }
 

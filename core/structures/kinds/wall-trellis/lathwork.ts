@@ -62,8 +62,8 @@ export function squares({ wideMm, highMm, everyMm, lathMm, battenEveryMm }: Pane
  * clear of the front laths: a quarter of the way from one crossing to the next.
  */
 export function diamonds({ wideMm, highMm, battenEveryMm, ...asked }: Panel): Lathwork {
-  // Four across the shorter side at the least: fewer hold nothing.
-  const everyMm = Math.min(asked.everyMm, wideMm / 4, highMm / 4);
+  // Four across the shorter side at the least, fewer hold nothing; but between two laths a driver passes.
+  const everyMm = Math.max(Math.min(asked.everyMm, wideMm / 4, highMm / 4), asked.lathMm + OPEN_MM);
   const apart = everyMm * Math.SQRT2;
   const most = Math.ceil((wideMm + highMm) / apart);
   /** Of a lath that rises one for one and meets the lower edge, drawn out, at `c`. */
@@ -95,6 +95,8 @@ export function diamonds({ wideMm, highMm, battenEveryMm, ...asked }: Panel): La
     stepMm: apart,
   };
 }
+/** Open between two laths of a diamond, square to them (from memory). mm. */
+const OPEN_MM = inches(0.75);
 /** The outer battens stand so far in at the least (from memory). mm. */
 const BATTEN_IN_MM = inches(3);
 

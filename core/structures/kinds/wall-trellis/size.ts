@@ -178,13 +178,15 @@ function panelOf(panel: string, work: Lathwork, o: Layers, v: WallTrellisValues)
         const [head, hold] = [through.bars[i], into.bars[n]];
         if (!spot || !head || !hold) return [];
         const [x, y, z] = o.at(spot, layer);
+        // On a batten where the middle lines cross, which is clear of what lies before, however near the batten's end.
+        const stated = layer === 'rear' && { places: [[x, y - head.thickMm / 2, z] as Point] };
         return [
           {
             id: `${head.id}-${hold.id}`,
             kind,
             places: [[x, y + head.thickMm / 2, z]],
             parts: [head.id, hold.id],
-            fixings: [{ stock, count: 1, drive: { through: head.id, into: hold.id, way: [0, 1, 0] } }],
+            fixings: [{ stock, count: 1, drive: { through: head.id, into: hold.id, way: [0, 1, 0], ...stated } }],
           },
         ];
       }),

@@ -61,7 +61,11 @@ describe('laths of a panel', () => {
     fc.assert(
       fc.property(anyPanel, (panel) => {
         const { rear, front, battens } = diamonds(panel);
-        const every = Math.min(panel.everyMm, panel.wideMm / 4, panel.highMm / 4);
+        // Four across, but a driver passes between two: three quarters of an inch.
+        const every = Math.max(
+          Math.min(panel.everyMm, panel.wideMm / 4, panel.highMm / 4),
+          panel.lathMm + inches(0.75),
+        );
         const onEdge = ([x, y]: readonly [number, number]) =>
           Math.min(Math.abs(x), Math.abs(x - panel.wideMm), Math.abs(y), Math.abs(y - panel.highMm)) < 1e-6 &&
           x > -1e-6 &&
