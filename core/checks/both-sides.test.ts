@@ -101,6 +101,7 @@ import { roofLifts } from './roof-lifts';
 import { roofWires } from './roof-wires';
 import { towerStands } from './tower-stands';
 import { wallHolds } from './wall-holds';
+import { vinesBorne } from './vines-borne';
 import { wireSags } from './wire-sags';
 import { wiresApart } from './wires-apart';
 import { wiresStop } from './wires-stop';
@@ -202,6 +203,9 @@ const aBox = { longMm: 900, soldMm: 4800, lids: 2, askedLids: 2, fillMm: 0, most
 /** A bed as it is planned. */
 const box = { highMm: 280, longMm: 2400, wideMm: 1200 };
 /** A wire of 3.6 m in full crop. */
+const OLD_VINE = { crop: 'Wisteria', weightKg: 80 };
+/** A span of ten feet, which may bend by a hundred-and-fiftieth: 20 mm. */
+const bearing = (share: number, sagMm: number) => ({ share, sagMm, spanMm: 3000 });
 const hung = { sagMm: 60, tensionN: 400, spanMm: 3600, yieldShare: 0.3 };
 
 const CASES: Record<string, Case[]> = {
@@ -521,6 +525,13 @@ const CASES: Record<string, Case[]> = {
     [onShoes({ along: true, across: true }), 'good', 'shoes.braced'],
     [onShoes({ along: true, across: false }), 'warn', 'shoes.lean'],
     [onShoes({ along: false, across: true }), 'warn', 'shoes.lean'],
+  ],
+  'vines-borne': [
+    [vinesBorne({ ...OLD_VINE, beam: bearing(1, 20), rafter: bearing(1, 20) }), 'good', 'vines.borne'],
+    [vinesBorne({ ...OLD_VINE, beam: bearing(1.001, 1), rafter: bearing(2, 1) }), 'warn', 'vines.beams'],
+    [vinesBorne({ ...OLD_VINE, beam: bearing(0.5, 20.1), rafter: bearing(0.5, 1) }), 'warn', 'vines.beams'],
+    [vinesBorne({ ...OLD_VINE, beam: bearing(1, 20), rafter: bearing(1.001, 1) }), 'warn', 'vines.rafters'],
+    [vinesBorne({ ...OLD_VINE, beam: bearing(1, 20), rafter: bearing(0.5, 20.1) }), 'warn', 'vines.rafters'],
   ],
   'sheet-reaches': [
     [sheetReaches({ leafMm: 1050, soldMm: 1050 }), 'good', 'sheet.reaches'],

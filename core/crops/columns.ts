@@ -31,6 +31,13 @@ export const TENDRIL_THIN = { memberMm: inches(1 / 4), stepMm: inches(3) };
 export const TENDRIL_STRONG = { memberMm: inches(1), stepMm: inches(8) };
 export const TWINES = { memberMm: inches(2), stepMm: inches(12) };
 
+/** What climbers weigh on a roof when they are old, stated by the pound to a foot of it (from memory): to a metre. kg/m. */
+export const grownOld = (poundsAFoot: number): { matureKgM: number } => ({
+  matureKgM: Math.round(poundsAFoot * KG_M_OF_LB_FT * 10) / 10,
+});
+/** A pound to a foot, exactly 0.45359237 kg to 0.3048 m (NIST SP 811, appendix B.8). */
+const KG_M_OF_LB_FT = 0.45359237 / 0.3048;
+
 export const birds = { pest: 'birds', barrier: '¾″ (19 mm) net, taut, off the plants' };
 export const slugs = { pest: 'slugs', barrier: 'bare, dry margin; hand picking' };
 export const aphids = { pest: 'aphids', barrier: 'water jet; leave the ladybirds' };

@@ -65,6 +65,8 @@ export interface Crop {
   slung: 'never' | 'large fruit' | 'always';
   /** One plant, wet, in full crop. */
   wetKg: number;
+  /** Of what lies on a roof for decades: old and wet, to each metre of roof along the way under it. kg/m. */
+  matureKgM?: number;
   load: Carries;
   sun: 'full' | 'part';
   hardiness: 'tender' | 'half-hardy' | 'hardy';

@@ -88,6 +88,7 @@ export const CROP_SCHEMA = Joi.object({
     .required(),
   underNet: Joi.string().valid('opens for insects', 'sets by itself', 'no fruit wanted').required(),
   seasons: Joi.number().integer().min(1).max(60).required(),
+  matureKgM: number(0.1, 200).optional().description('Old and wet, to each metre of roof that it lies on.'),
   potLitres: Joi.number()
     .min(0.1)
     .max(200)

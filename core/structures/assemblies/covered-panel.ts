@@ -67,6 +67,8 @@ export function meshOver(
     up: number;
     lapMm?: number;
     turnedMm?: number;
+    /** The longest run of the roll. */
+    longestMm?: number;
   },
 ): Sheet[] {
   const { at, way, side, wideMm } = plane;
@@ -88,7 +90,8 @@ export function meshOver(
       uprightsMm: lines(longMm),
       levelsMm: lines(highMm),
     });
-  if (wideMm <= o.roll.heightMm + 1) return [sheet(o.id, o.fromMm, way, o.longMm, side, wideMm)];
+  const inOneRun = wideMm <= o.roll.heightMm + 1 && o.longMm + 2 * turnedMm <= (o.longestMm ?? Infinity);
+  if (inOneRun) return [sheet(o.id, o.fromMm, way, o.longMm, side, wideMm)];
   const lapMm = o.lapMm ?? OVER_MM;
   const strips = Math.max(1, Math.ceil((o.longMm - lapMm) / (o.roll.heightMm - lapMm) - 1e-6));
   const each = (o.longMm + (strips - 1) * lapMm) / strips;

@@ -103,7 +103,7 @@ export function pourFootings(posts: readonly Bar[], footing: Footing, gravelMm: 
     });
     return [
       ...(gravelMm >= LEAST_GRAVEL_MM ? [{ post, fill: gravel }] : []),
-      ...(footing !== 'tamped' && post.buriedMm > 0 ? [{ post, fill: concrete }] : []),
+      ...(footing !== 'tamped' && post.buriedMm > 1 ? [{ post, fill: concrete }] : []),
     ];
   });
   return {

@@ -1,5 +1,6 @@
 import type { Fixing, Station } from '../../design/design';
 import { fact } from '../../wording/say';
+import type { Said } from '../said';
 import type { SeasonNote } from '../step';
 import type { ChoiceKnob } from '../knob';
 import { isOffered, type Setting } from '../setting';
@@ -41,3 +42,8 @@ export function plantsBought(plants: 'bought' | 'own', setting: Setting, places:
 /** What is said of plants that bear for some years and make their own successors. */
 export const runnersOf = (stations: readonly Station[]): SeasonNote[] =>
   stations.some(({ crop }) => crop === 'strawberry') ? [{ on: null, what: fact('season.runners') }] : [];
+
+/** Said of every planter. */
+export const POTTING_WORDS = {
+  phrases: { 'season.runners': 'Strawberries live three years; their runners take their place.' },
+} as const satisfies Said;

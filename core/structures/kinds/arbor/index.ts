@@ -4,6 +4,7 @@ import { headroom } from '../../../checks/headroom';
 import { onShoes } from '../../../checks/on-shoes';
 import { plantsFit } from '../../../checks/plants-fit';
 import { holdChecks, postChecks } from '../../../checks/sets';
+import { vinesBorne } from '../../../checks/vines-borne';
 import { feet, inches } from '../../../quantity/length';
 import { asPlace } from '../../../site/stands/stands';
 import { NO_FILL } from '../../../statics/embedment';
@@ -19,6 +20,7 @@ import { DEPTH_WORDS } from '../../rules/timber-post';
 import { ARBOR_KNOBS, legOf, stringsAside } from './knobs';
 import { sizeArbor } from './size';
 import { BUILDING } from './steps';
+import { strongerBeams, strongerRafters } from './vines';
 import { WORDS } from './words';
 
 /** Posts, beams and rafters over a way: an arbor, and with more bays a pergola. */
@@ -36,6 +38,7 @@ export const kind = structureKind({
     arborInside(facts),
     braced(facts),
     facts.shoes && onShoes(facts.shoes),
+    facts.vines && vinesBorne(facts.vines),
     ...postChecks(design, { soil: setting.soil, wind: setting.wind, fill: NO_FILL }),
     ...(design.hold && asPlace(setting.place, 'beds')
       ? holdChecks({ planted: setting.planted, hold: design.hold })
@@ -59,6 +62,8 @@ export const kind = structureKind({
       const beams = [v.beams, turned].find((way) => legOf({ ...v, beams: way, braceLeg: inches(18) }) > 0);
       return beams === undefined ? null : { beams, braceLeg: inches(18) };
     },
+    'vines.beams': (v, { facts }, setting) => facts.vines && strongerBeams(v, setting, facts.vines),
+    'vines.rafters': (v, { facts }, setting) => facts.vines && strongerRafters(v, setting, facts.vines),
     'shoes.lean': (v) => (v.feet === 'shoes' ? { feet: 'ground' } : null),
     'depth.shallow': () => ({ depth: inches(24) }),
     'depth.share': (v) => ({ depth: Math.min(feet(5), Math.ceil(v.headroom / 3 / inches(1)) * inches(1)) }),

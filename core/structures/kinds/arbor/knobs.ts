@@ -1,3 +1,4 @@
+import { MESH_ROLLS } from '../../../catalogue/panels';
 import { SECTIONS, timberId } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
 import { asPlace } from '../../../site/stands/stands';
@@ -16,7 +17,7 @@ import { heavyDepth } from '../../rules/timber-post';
 import { NO_FILL } from '../../../statics/embedment';
 
 /** How wide a square post is. mm. */
-const postMm = (set: Settled): number => (set.section === '90x90' ? 90 : inches(3.5));
+export const postMm = (set: Settled): number => (set.section === '90x90' ? 90 : inches(3.5));
 
 /** Clear between the posts where they stand on the way, against the beds. mm. */
 export const onTheWay = ({ place }: WaySetting, set: Settled): number | null => {
@@ -70,6 +71,11 @@ const driverFits = (set: Settled): boolean =>
 export const sortOf = (set: Settled): BeamSort => (set.beamSort === 'paired' && driverFits(set) ? 'paired' : 'on top');
 
 const hasSlats = (set: Settled): boolean => set.sides === 'slats';
+const isWooden = (set: Settled): boolean => set.sides !== 'open' && set.sides !== 'wires';
+
+/** Mesh that a hand goes through, by how stiff it is between slats. */
+const SIDE_ROLLS = ['mesh-4-welded', 'mesh-garden', 'mesh-cage-60', 'mesh-cage-72'] as const;
+const sideRolls = (setting: WaySetting): string[] => SIDE_ROLLS.filter((id) => isOffered(setting, id));
 
 /** More strings than this a side are a net (from memory). */
 const MOST_STRINGS = 60;
@@ -331,10 +337,30 @@ export const ARBOR_KNOBS = {
     group: 'Sides',
     choices: [
       { id: 'slats', label: 'slats from post to post' },
+      { id: 'lattice', label: 'a lattice: laths up over the slats' },
+      { id: 'mesh', label: 'mesh on a few slats' },
+      { id: 'wires', label: 'level wires' },
       { id: 'open', label: 'open' },
     ],
-    help: 'What climbs the sides is led through the slats and tied.',
+    help: 'What climbs the sides is led through them and tied.',
+    offered: (setting) => [
+      'slats',
+      'lattice',
+      ...(sideRolls(setting).length > 0 ? ['mesh'] : []),
+      ...(isOffered(setting, 'line-wire') ? ['wires'] : []),
+      'open',
+    ],
     suggest: () => ({ value: 'slats', why: fact('sides.climb') }),
+  },
+  sideMesh: {
+    type: 'choice',
+    label: 'Mesh of the sides',
+    group: 'Sides',
+    choices: SIDE_ROLLS.map((id) => ({ id, label: MESH_ROLLS.find((roll) => roll.id === id)?.name ?? id })),
+    offered: sideRolls,
+    help: 'In one run where it is wide enough, else in strips that stand.',
+    shown: (set) => set.sides === 'mesh',
+    suggest: (setting) => ({ value: sideRolls(setting)[0] ?? 'mesh-4-welded', why: fact('mesh.hand') }),
   },
   slatOf: sectionKnob({
     label: 'Slats of',
@@ -342,26 +368,26 @@ export const ARBOR_KNOBS = {
     of: ['1x2', '1x3', '22x38', '22x63'],
     usual: { imperial: ['1x2', '22x38', '1x3', '22x63'], metric: ['22x38', '1x2', '22x63', '1x3'] },
     help: 'Flat on the outsides of the posts.',
-    shown: hasSlats,
+    shown: isWooden,
   }),
   slatEvery: {
     type: 'length',
-    label: 'A slat every',
+    label: 'A slat or wire every',
     group: 'Sides',
     min: inches(4),
     max: feet(2),
-    help: 'From the beams down.',
-    shown: hasSlats,
+    help: 'From the beams down; laths over slats stand as far apart.',
+    shown: (set) => set.sides !== 'open' && set.sides !== 'mesh',
     suggest: (setting) => ({ value: perMarket(setting.market, 10, 250), why: fact('slats.ten') }),
   },
   slatFrom: {
     type: 'length',
-    label: 'Lowest slat',
+    label: 'Lowest slat or wire',
     group: 'Sides',
     min: inches(2),
     max: feet(4),
     help: 'Above the path.',
-    shown: hasSlats,
+    shown: (set) => set.sides !== 'open',
     suggest: (setting) => ({ value: perMarket(setting.market, 12, 300), why: fact('slats.low') }),
   },
   strings: {

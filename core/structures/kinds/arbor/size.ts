@@ -1,18 +1,16 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { SectionId } from '../../../catalogue/stock';
 import { timberId } from '../../../catalogue/timber';
+import type { Borne } from '../../../checks/vines-borne';
 import { ascending, chain } from '../../../design/chain';
 import { placed, type Design, type Hold, type Station } from '../../../design/design';
-import { ofShape, type Part } from '../../../design/shapes/shapes';
 import { line } from '../../../geometry/curve';
 import { inches } from '../../../quantity/length';
 import { asPlace, frameOf } from '../../../site/stands/stands';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { boltPlates, PLATE_UP_MM, pourFootings, pourShoes, setBy, SHOE_UP_MM } from '../../assemblies/footing';
-import { railsOver } from '../../assemblies/rails';
 import { setPost, type SetPost } from '../../assemblies/set-post';
-import { stringUp } from '../../assemblies/strings-up';
 import type { Sizing } from '../../kind';
 import { soilBeside, statureOf, viewsOf, type WaySetting } from '../../rules/over-way';
 import { lastingTimber } from '../../rules/timber-knobs';
@@ -20,6 +18,8 @@ import { placeStations } from '../../rules/stations';
 import { kneeBraces, layBeams, layRafters, sideBraces, type Grid } from './frame';
 import { baysOf, legOf, onTheWay, sortOf, type ArborValues } from './knobs';
 import { layRoofSlats, layRoofWires } from './roof';
+import { closeSides, SIDE_WASHERS_MM } from './sides';
+import { borneBy, heaviestOn } from './vines';
 
 /** Stems stand this far outside the posts (from memory). mm. */
 const STEM_OUT_MM = inches(4);
@@ -36,6 +36,8 @@ export interface ArborFacts {
   shoes: { along: boolean; across: boolean } | null;
   runs: number;
   way: { lengthMm: number } | null;
+  /** What of all that is planted weighs most on the roof when it is old, to each metre, over how many rafters; null where nothing is. */
+  vines: { crop: string; kgM: number; rafters: number; weightKg: number; beam: Borne; rafter: Borne } | null;
 }
 
 /** How far the foot of a post is over the soil or the slab. mm. */
@@ -105,7 +107,7 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
   const aside = isSet ? null : sideBraces(g, posts, timber(v.rafterOf));
   const slatted =
     v.roof === 'slats' ? layRoofSlats(g, rafters, { of: timber(v.roofSlatOf), share: v.shade / 100, setting }) : null;
-  const slats = v.sides === 'slats' ? slatSides(v, setting, g, posts) : null;
+  const sides = closeSides(v, setting, g, posts);
   const stations = way ? plantBeside(v, setting, soil, y + postMm / 2 + STEM_OUT_MM) : [];
   const topMm = underMm + beamStock.wideMm;
   return {
@@ -119,8 +121,7 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
         slatted,
         v.roof === 'wires' &&
           layRoofWires(g, rafters, { of: stockOf(setting.catalogue, 'line-wire', 'cord'), everyMm: v.wireEvery }),
-        slats,
-        slats && stringSides(v, setting, slats.parts),
+        sides,
         footedOn(v, posts),
         { reasons: reasonsOf(v, rafters.length, slatted?.closed ?? 0) },
       ),
@@ -135,7 +136,7 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
         chain('elevation', 'x', 'over the posts', [-y - postMm / 2, y + postMm / 2], [0, v.inside + 2 * postMm]),
         chain('elevation', 'z', 'heights', [0, underMm, topMm, topMm + timber(v.rafterOf).wideMm]),
         chain('side', 'x', 'posts', ascending([0, ...g.alongMm, v.long])),
-        slats && chain('side', 'z', 'slats', ascending([0, ...slatHeights(v, underMm, timber(v.slatOf).wideMm)])),
+        sides && chain('side', 'z', 'slats', ascending([0, ...sides.upsMm])),
         chain('plan', 'x', 'posts', g.alongMm),
         chain('plan', 'z', 'across', g.acrossMm),
       ],
@@ -168,16 +169,34 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
           },
       runs: frameOf(setting.place, 0).turnDeg,
       way,
+      vines: vinesOn(v, setting, rafters.length),
     },
   };
 }
+
+function vinesOn(v: ArborValues, setting: WaySetting, rafters: number): ArborFacts['vines'] {
+  const heaviest = heaviestOn(setting.planted);
+  if (!heaviest) return null;
+  const { crop, kgM } = heaviest;
+  return {
+    crop: crop.name,
+    kgM,
+    rafters,
+    weightKg: (kgM * v.long) / 1000,
+    ...borneBy(v, setting, { kgM, rafters }),
+  };
+}
+
 const reasonsOf = (v: ArborValues, rafters: number, closed: number): Design['reasons'] => ({
   post: fact('count.posts', { bays: baysOf(v) }),
   beam: fact(`count.beams.${v.beams}${sortOf(v) === 'paired' ? '-two' : ''}`),
   rafter: fact('count.rafters', { rafters, every: { mm: v.rafterEvery } }),
   brace: fact('count.braces'),
   'side brace': fact('count.side-braces'),
-  slat: fact('count.slats', { every: { mm: v.slatEvery } }),
+  slat: v.sides === 'mesh' ? fact('count.mesh-slats') : fact('count.slats', { every: { mm: v.slatEvery } }),
+  'side lath': fact('count.side-laths'),
+  'side mesh': fact('count.side-mesh'),
+  'side wire': fact('count.side-wires', { every: { mm: v.slatEvery } }),
   string: fact('count.strings', { strings: v.strings }),
   'roof slat': fact('count.roof-slats', { closed: Math.round(100 * closed) }),
   'roof wire': fact('count.roof-wires', { every: { mm: v.wireEvery } }),
@@ -190,65 +209,10 @@ const reasonsOf = (v: ArborValues, rafters: number, closed: number): Design['rea
   'brace to post': fact('count.brace-screws'),
   'brace to beam': fact('count.brace-screws'),
   'rail to post': fact('count.slat-screws'),
+  'lath on slat': fact('count.roof-screws'),
+  'mesh on slat': fact('count.side-washers', { every: { mm: SIDE_WASHERS_MM } }),
+  'wire on post': fact('count.side-staples'),
 });
-
-/** The middles of the slats over the path, from under the beams down as long as there is room. mm. */
-function slatHeights(v: Pick<ArborValues, 'slatEvery' | 'slatFrom'>, underMm: number, wideMm: number): number[] {
-  const top = underMm - UNDER_BEAM_MM - wideMm / 2;
-  const count = Math.max(1, Math.floor((top - v.slatFrom) / v.slatEvery + 1e-6) + 1);
-  return Array.from({ length: count }, (_, i) => top - i * v.slatEvery).reverse();
-}
-/** The top slat ends so far under the beam (from memory). mm. */
-const UNDER_BEAM_MM = inches(4);
-
-/** Slats flat on the outsides of both lines of posts. */
-function slatSides(v: ArborValues, setting: WaySetting, g: Grid, posts: readonly SetPost[]): Assembled {
-  const rail = stockOf(setting.catalogue, lastingTimber(setting, v.slatOf), 'timber');
-  return together(
-    ...([-1, 1] as const).map((side) => {
-      const line = posts.filter((post) => Math.sign(post.to[1]) === side);
-      const laid = slatHeights(v, g.underMm, rail.wideMm).map((up, i) =>
-        railsOver({
-          pieces: [{ fromMm: 0, toMm: v.long }],
-          rail,
-          posts: line,
-          postsAtMm: g.alongMm,
-          postMm: g.postMm,
-          at: (x, out) => [x, side * ((g.acrossMm[1] ?? 0) + g.postMm / 2 + out), up],
-          id: () => `slat-${side < 0 ? 'front' : 'back'}-${i + 1}`,
-          role: 'slat',
-          inwards: [0, -side, 0],
-          insetMm: 0,
-          setting,
-        }),
-      );
-      return {
-        parts: laid.flatMap(({ rails }) => rails.map(({ bar }) => bar)),
-        joints: laid.flatMap(({ joints }) => joints),
-      };
-    }),
-  );
-}
-
-/** Strings up both sides, in equal gaps along the way. */
-function stringSides(v: ArborValues, setting: WaySetting, parts: readonly Part[]): Assembled {
-  const of = stockOf(setting.catalogue, `twine-${v.twine}`, 'cord');
-  const slats = ofShape(parts, 'bar');
-  const made = ([-1, 1] as const).flatMap((side) => {
-    const rungs = slats.filter(({ from }) => Math.sign(from[1]) === side);
-    return Array.from({ length: v.strings }, (_, n) =>
-      stringUp({
-        id: `string-${side < 0 ? 'front' : 'back'}-${n + 1}`,
-        of,
-        rungs: rungs.map((slat) => ({
-          ...slat,
-          at: [(v.long * (n + 1)) / (v.strings + 1), slat.from[1] + (side * slat.thickMm) / 2, slat.from[2]] as const,
-        })),
-      }),
-    );
-  });
-  return { parts: made.map(({ string }) => string), joints: made.map(({ joint }) => joint) };
-}
 
 /** Plants of each bed along its own side; their stems go up the slats and over the beams. */
 const plantBeside = (
@@ -279,22 +243,43 @@ const plantBeside = (
     }),
   );
 
-/** What climbs holds on to the slats and the posts, and goes on over the roof. mm. */
+/** What climbs holds on to what is at the sides, or to the posts, and goes on over the roof. mm. */
 function holdOf(v: ArborValues, setting: WaySetting, topMm: number): Hold {
-  const slat = stockOf(setting.catalogue, lastingTimber(setting, v.slatOf), 'timber').thickMm;
-  const open = v.sides === 'open';
-  return {
-    by: 'poles',
+  const { catalogue } = setting;
+  const on = (
+    by: Hold['by'],
+    memberMm: number,
+    stepMm: number,
+  ): Pick<Hold, 'by' | 'memberMm' | 'stepMm' | 'meshMm'> => ({
+    by,
+    memberMm,
+    stepMm,
     meshMm: null,
-    memberMm: open
-      ? stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber').wideMm
-      : v.strings > 0
-        ? stockOf(setting.catalogue, `twine-${v.twine}`, 'cord').diameterMm
-        : slat,
-    stepMm: open ? v.headroom : v.strings > 0 ? Math.min(v.slatEvery, v.long / (v.strings + 1)) : v.slatEvery,
+  });
+  const roll = stockOf(catalogue, v.sideMesh, 'mesh roll');
+  const thickMm = stockOf(catalogue, lastingTimber(setting, v.slatOf), 'timber').thickMm;
+  const held = {
+    open: () => on('poles', stockOf(catalogue, timberId(v.section, v.treatment), 'timber').wideMm, v.headroom),
+    slats: () =>
+      v.strings > 0
+        ? on(
+            'poles',
+            stockOf(catalogue, `twine-${v.twine}`, 'cord').diameterMm,
+            Math.min(v.slatEvery, v.long / (v.strings + 1)),
+          )
+        : on('poles', thickMm, v.slatEvery),
+    lattice: () => on('poles', thickMm, v.slatEvery),
+    mesh: () => ({
+      ...on('mesh', roll.wireMm, Math.max(roll.openingMm, roll.stepMm)),
+      meshMm: { wide: roll.openingMm, high: roll.stepMm },
+    }),
+    wires: () => on('wires', stockOf(catalogue, 'line-wire', 'cord').diameterMm, v.slatEvery),
+  }[v.sides]();
+  return {
+    ...held,
     fineToMm: 0,
     carries: 'heavy',
-    startsMm: open ? 0 : v.slatFrom,
+    startsMm: v.sides === 'open' ? 0 : v.slatFrom,
     gapMm: 0,
     topMm: { least: topMm, most: topMm },
     could: { topMm, carries: 'heavy', net: true },

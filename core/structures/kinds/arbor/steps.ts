@@ -65,8 +65,15 @@ function steps(design: Design, v: ArborValues): Listed<StatedStep> {
     { what: fact('step.rafters', { over: { mm: v.rafterOver } }), people: 2 },
     has('roof slat') && { what: fact('step.roof-slats'), people: 2 },
     v.roof === 'wires' && { what: fact('step.roof-wires', { every: { mm: v.wireEvery } }), caution: fact('care.wire') },
-    v.sides === 'slats' && { what: fact('step.slats', { every: { mm: v.slatEvery } }) },
-    has('slat') && v.strings > 0 && { what: fact('step.string', { strings: v.strings }) },
+    (v.sides === 'slats' || v.sides === 'lattice') && { what: fact('step.slats', { every: { mm: v.slatEvery } }) },
+    has('side lath') && { what: fact('step.side-laths') },
+    v.sides === 'mesh' && { what: fact('step.mesh-slats') },
+    v.sides === 'mesh' && { what: fact('step.side-mesh'), people: 2, caution: fact('care.mesh-ends') },
+    v.sides === 'wires' && {
+      what: fact('step.side-wires', { every: { mm: v.slatEvery } }),
+      caution: fact('care.wire'),
+    },
+    v.sides === 'slats' && v.strings > 0 && { what: fact('step.string', { strings: v.strings }) },
     design.stations.length > 0 && { what: fact('step.plant') },
   ];
 }
@@ -95,6 +102,10 @@ const doings: Doings = {
   'step.braces': { adds: ['brace'], uses: ['saw', 'bevel', 'drill', 'steps'] },
   'step.rafters': { adds: ['rafter'], uses: ['tape', 'square', 'drill', 'steps'] },
   'step.slats': { adds: ['slat'], uses: ['spacer', 'level', 'drill'] },
+  'step.mesh-slats': { adds: ['slat'], uses: ['tape', 'level', 'drill'] },
+  'step.side-laths': { adds: ['side lath'], uses: ['spacer', 'level', 'drill', 'clamps'] },
+  'step.side-mesh': { adds: ['side mesh'], uses: ['cutters', 'drill', 'gloves', 'goggles'] },
+  'step.side-wires': { adds: ['side wire'], uses: ['hammer', 'pliers', 'snips', 'gloves', 'goggles'] },
   'step.string': { adds: ['string'], uses: ['knife', 'steps'] },
   'step.plant': { uses: ['spade'] },
 };

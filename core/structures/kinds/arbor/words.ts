@@ -10,6 +10,9 @@ export const WORDS = {
       'roof slat': { word: 'Roof slat', means: 'over the rafters', stacks: true },
       'roof wire': { word: 'Roof wire', means: 'over the rafters, with its ends', as: 'thread' },
       'side brace': { word: 'Side brace', means: 'long point to long point', as: 'brace' },
+      'side lath': { word: 'Upright lath', means: 'over the slats', stacks: true },
+      'side mesh': { word: 'Side mesh', means: 'as it is cut from its roll' },
+      'side wire': { word: 'Side wire', means: 'along the posts, with its ends', as: 'thread' },
       slat: { word: 'Slat', means: 'over the outsides of the posts', stacks: true },
     },
     joints: {
@@ -27,6 +30,11 @@ export const WORDS = {
       'slat on rafter': 'Flat on the rafters, square to them; one screw at each.',
       'wire on rafter':
         'Over the rafter, under a staple that is left a little proud; round the first and the last and wound about itself.',
+      'lath on slat': 'The lath stands plumb over the slats; one screw at each, the slat held from behind.',
+      'mesh on slat':
+        'Drawn tight over the slats; a screw and a wide washer, no tighter than holds. Strips that stand lap by two inches.',
+      'wire on post':
+        'Along the outer face of the post, under a staple that is left a little proud; round the first and the last and wound about itself.',
       'rafter on beam':
         'The rafter stands on edge across the beam, square to it; two screws aslant, one from each of its faces.',
       'brace to post':
@@ -81,6 +89,13 @@ export const WORDS = {
     'count.side-braces': 'One up each side: shoes hold nothing upright',
     'count.slats': 'One every {every} on both sides, from the beams down',
     'count.strings': '{strings} on each side',
+    'mesh.hand': 'A hand goes through to tie.',
+    'count.side-laths': 'In equal spaces between the posts',
+    'count.side-mesh': 'On each side, over all of its slats',
+    'count.mesh-slats': 'At the top and bottom of the mesh, and between where it is high',
+    'count.side-wires': 'One every {every} on both sides, from the beams down',
+    'count.side-washers': 'A screw and a washer every {every}',
+    'count.side-staples': 'One at every post',
     'count.beam-screws': 'Two on every post',
     'count.rafter-screws': 'Two at every crossing',
     'count.brace-screws': 'Two at each end of a brace',
@@ -113,9 +128,16 @@ export const WORDS = {
     'step.rafters':
       'Mark equal spaces on both beams at once. Set the first and last rafter, {over} over at both ends, stretch a string between their tips, and set the others to it.',
     'step.slats': 'Screw the slats on from the top down, every {every} by a spacer, level.',
+    'step.mesh-slats': 'Screw the slats on level: one at the top, one at the bottom, those between at equal distances.',
+    'step.side-laths':
+      'Screw the laths over the slats, plumb, in equal spaces between the posts: with a block behind the slat it does not spring.',
+    'step.side-mesh': 'Hang the mesh from the top slat, drawn tight; screw it down with washers, its cut ends bent in.',
+    'step.side-wires':
+      'Staple the wires along the posts, every {every}, the staples a little proud; draw each tight by hand and wind its end.',
     'step.string':
       'Tie {strings|string|strings} up each side: fast at the lowest slat, one turn round each on the way, fast at the top.',
     'step.plant': 'Plant a hand outside the posts and lead the first shoots in.',
+    'care.mesh-ends': 'Cut ends of mesh are sharp: gloves, and no end left at the height of an eye.',
     'season.walk':
       'Each spring, look at the feet of the posts, tighten what has worked loose, and cut back what hangs too low.',
     'season.clear': 'After the first frost, cut down what has died and clear the roof: wet vines are heavy under snow.',

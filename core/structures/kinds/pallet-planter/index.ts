@@ -5,6 +5,7 @@ import { potRoom } from '../../../checks/pot-room';
 import { countOf } from '../../../crops/planted';
 import { AT_WALL } from '../../assemblies/at-wall';
 import { structureKind } from '../../kind';
+import { POTTING_WORDS } from '../../rules/potting';
 import { PALLET_PLANTER_KNOBS } from './knobs';
 import { gapOf } from './pallet';
 import { WORDS } from './words';
@@ -34,7 +35,7 @@ export const kind = structureKind({
     }),
   ],
   ...BUILDING,
-  builtOf: [AT_WALL],
+  builtOf: [AT_WALL, POTTING_WORDS],
   ...WORDS,
   mends: {
     'pots.few': (v, { facts }, setting) => {

@@ -73,6 +73,5 @@ export const WORDS = {
     'season.feed': 'Feed every second week while it flowers and fruits.',
     'season.top': 'The mix sinks by about a tenth in its first weeks: top it up.',
     'season.staples': 'Look along the bottom and the brackets: new staples where cloth pulls out.',
-    'season.runners': 'Strawberries live three years; their runners take their place.',
   },
 } as const satisfies Said;

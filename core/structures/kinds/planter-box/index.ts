@@ -12,6 +12,7 @@ import { AT_WALL } from '../../assemblies/at-wall';
 import { BOX_WORDS } from '../../assemblies/box-of-boards';
 import { RAILS } from '../../assemblies/rails';
 import { STRINGS_UP } from '../../assemblies/strings-up';
+import { POTTING_WORDS } from '../../rules/potting';
 import { structureKind } from '../../kind';
 import { wholeStep } from '../../rules/tidy';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
@@ -56,7 +57,7 @@ export const kind = structureKind({
     }),
   ],
   ...BUILDING,
-  builtOf: [AT_WALL, BOX_WORDS, RAILS, STRINGS_UP, TIMBER_WORDS],
+  builtOf: [AT_WALL, BOX_WORDS, POTTING_WORDS, RAILS, STRINGS_UP, TIMBER_WORDS],
   ...WORDS,
   mends: {
     'pots.few': (v, { facts }, setting) => {

@@ -162,9 +162,14 @@ function standPoles(
   });
 }
 
+/** Three turns of cord are drawn over two thirds of this at the most (from memory). mm. */
+const TURNS_HIGH_MM = 90;
+
 /** The lashing round the bundle at the tie. */
 function lashed(v: TepeeValues, stock: Pole, poles: readonly Bar[], tie: Point): Assembled {
   const girt = bundleRadius(v.poles, stock.diameterMm) + stock.diameterMm / 2;
+  // However thick the bundle is, the turns lie close.
+  const high = Math.min(girt, TURNS_HIGH_MM);
   const lashing = lineOf({
     id: 'lashing-1',
     role: 'lashing',
@@ -173,7 +178,7 @@ function lashed(v: TepeeValues, stock: Pole, poles: readonly Bar[], tie: Point):
     path: Array.from({ length: 37 }, (_, i): Point => [
       tie[0] + girt * Math.cos((i * Math.PI) / 6),
       tie[1] + girt * Math.sin((i * Math.PI) / 6),
-      tie[2] - girt / 3 + (i * girt) / 54,
+      tie[2] - high / 3 + (i * high) / 54,
     ]),
   });
   return {
@@ -183,7 +188,11 @@ function lashed(v: TepeeValues, stock: Pole, poles: readonly Bar[], tie: Point):
         id: 'tie',
         kind: 'poles lashed',
         by: 'lashed',
-        places: poles.map((pole) => poleAt(pole, v.pushIn, tie, 1)),
+        // Where the cord lies on the outside of each.
+        places: poles.map((pole): Point => {
+          const at = poleAt(pole, v.pushIn, tie, 1);
+          return add(at, scale(unit([at[0] - tie[0], at[1] - tie[1], 0]), stock.diameterMm / 2));
+        }),
         parts: [lashing.id, ...poles.map((pole) => pole.id)],
         fixings: [],
       },

@@ -3,6 +3,7 @@ import { postLength } from '../../../checks/post-length';
 import { potRoom } from '../../../checks/pot-room';
 import { standsInGust, towerStands } from '../../../checks/tower-stands';
 import { countOf } from '../../../crops/planted';
+import { POTTING_WORDS } from '../../rules/potting';
 import { structureKind } from '../../kind';
 import { ACROSS_MM, CUPS, stackOf, TOWER_KNOBS } from './knobs';
 import { WORDS } from './words';
@@ -31,6 +32,7 @@ export const kind = structureKind({
     postLength({ posts: design.posts }),
   ],
   ...BUILDING,
+  builtOf: [POTTING_WORDS],
   ...WORDS,
   mends: {
     'pots.few': (v, _built, setting) => {

@@ -47,7 +47,6 @@ export const WORDS = {
     'season.water': 'Every day of the season about {water} a tower, or a drip line from the top.',
     'season.feed': 'Feed every second week while it flowers and fruits: there is little soil.',
     'season.soil': 'New mix every second year.',
-    'season.runners': 'Strawberries live three years; their runners take their place.',
     'season.winter': 'Before hard frost stand the tiers on the ground, close together, under fleece.',
   },
 } as const satisfies Said;

@@ -1,6 +1,7 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import { timberId } from '../../../catalogue/timber';
 import type { RippedBoard } from '../../../design/design';
+import { inches } from '../../../quantity/length';
 import type { BedSetting } from '../../setting';
 import type { TwineFrameValues } from './knobs';
 
@@ -19,6 +20,9 @@ const USUAL_BOARD_MM = 3657.6;
 /** A knee brace does its work from about a foot of corner on (from memory). mm. */
 const LEAST_BRACE_LEG_MM = 254;
 
+/** The middle strip is no narrower (from memory). mm. */
+const LEAST_BEAM_MM = inches(1.5);
+
 /** Two outer strips and the middle, less two saw cuts: 7¼″ − 2 × 2¼″ − 2 × ⅛″ leaves 2½″ (common practice, no source). */
 export function woodOf(v: TwineFrameValues, setting: BedSetting): Wood {
   if (v.make === 'lengths') {
@@ -32,7 +36,10 @@ export function woodOf(v: TwineFrameValues, setting: BedSetting): Wood {
     };
   }
   const timber = stockOf(setting.catalogue, timberId(v.board, v.treatment), 'timber');
-  const beamWideMm = timber.wideMm - 2 * v.strip - 2 * setting.saw.kerfMm;
+  const { kerfMm } = setting.saw;
+  // Of wide outer strips no more is ripped than leaves a beam that arms can be screwed to.
+  const stripMm = Math.min(v.strip, (timber.wideMm - 2 * kerfMm - LEAST_BEAM_MM) / 2);
+  const beamWideMm = timber.wideMm - 2 * stripMm - 2 * kerfMm;
   const sizes = setting.sizesOf(timber.id);
   const wantedMm = Math.max(v.rowLength, v.beamHeight - beamWideMm + v.depth);
   // What an upright leaves of its strip becomes two braces: the shortest board on sale that leaves them long enough.
@@ -40,12 +47,12 @@ export function woodOf(v: TwineFrameValues, setting: BedSetting): Wood {
   const braced =
     v.braces === 'none'
       ? wantedMm
-      : Math.max(wantedMm, upright + 2 * (LEAST_BRACE_LEG_MM * Math.SQRT2 + v.strip) + 2 * setting.saw.kerfMm);
+      : Math.max(wantedMm, upright + 2 * (LEAST_BRACE_LEG_MM * Math.SQRT2 + stripMm) + 2 * kerfMm);
   const lengthMm = sizes.find((size) => size >= braced - 0.5) ?? sizes.at(-1) ?? Math.max(USUAL_BOARD_MM, wantedMm);
   return {
     stock: timber.id,
     thickMm: timber.thickMm,
-    postWideMm: v.strip,
+    postWideMm: stripMm,
     beamWideMm,
     board: { id: 'board-1', wideMm: timber.wideMm, lengthMm, longestMm: sizes.at(-1) ?? lengthMm, wantedMm },
   };
@@ -67,12 +74,7 @@ export interface StripPiece {
  * and where the guide is clamped. The guide lies over the middle strip: strip + kerf + the distance
  * from the shoe's edge to the blade, measured from the nearer factory edge.
  */
-export function ripPlan(
-  wood: Wood,
-  v: TwineFrameValues,
-  setting: BedSetting,
-  pieces: readonly StripPiece[],
-): RippedBoard | null {
+export function ripPlan(wood: Wood, setting: BedSetting, pieces: readonly StripPiece[]): RippedBoard | null {
   const { board } = wood;
   if (!board) return null;
   const { kerfMm, shoeOffsetMm } = setting.saw;
@@ -93,7 +95,7 @@ export function ripPlan(
       });
     return { name, fromMm, wideMm, edges, pieces: laid };
   };
-  const guideMm = v.strip + kerfMm + shoeOffsetMm;
+  const guideMm = wood.postWideMm + kerfMm + shoeOffsetMm;
   return {
     id: board.id,
     stock: wood.stock,
@@ -101,13 +103,13 @@ export function ripPlan(
     wideMm: board.wideMm,
     kerfMm,
     strips: [
-      strip(0, 'first upright', 0, v.strip, 'one factory edge'),
-      strip(1, 'beam', v.strip + kerfMm, wood.beamWideMm, 'both sawn'),
-      strip(2, 'second upright', board.wideMm - v.strip, v.strip, 'one factory edge'),
+      strip(0, 'first upright', 0, wood.postWideMm, 'one factory edge'),
+      strip(1, 'beam', wood.postWideMm + kerfMm, wood.beamWideMm, 'both sawn'),
+      strip(2, 'second upright', board.wideMm - wood.postWideMm, wood.postWideMm, 'one factory edge'),
     ],
     guides: [
-      { cut: 1, from: 'first edge', stripMm: v.strip, guideMm },
-      { cut: 2, from: 'second edge', stripMm: v.strip, guideMm },
+      { cut: 1, from: 'first edge', stripMm: wood.postWideMm, guideMm },
+      { cut: 2, from: 'second edge', stripMm: wood.postWideMm, guideMm },
     ],
   };
 }

@@ -62,7 +62,7 @@ const reasonsOf = (
   brace: fact('count.braces', { braces: count.braces }),
   'cross arm': fact('count.arms', { arms: count.arms, eyes: v.rows }),
   string: fact('count.strings', { wraps: v.wraps, knots: { mm: v.knots }, slack: { mm: v.slack } }),
-  board: fact('count.board', { strip: { mm: v.strip }, beam: { mm: wood.beamWideMm } }),
+  board: fact('count.board', { strip: { mm: wood.postWideMm }, beam: { mm: wood.beamWideMm } }),
   'wind skirt': fact('count.skirt'),
   'post to beam': fact(wood.beamWideMm <= 45 ? 'count.post-beam' : 'count.post-beam.skew'),
   'post to bed': fact('count.post-bed'),
@@ -161,7 +161,7 @@ export function sizeTwineFrame(v: TwineFrameValues, setting: BedSetting): Sizing
   const beams = pieces.map((piece, i): LaidBeam => ({ ...piece, bar: placeBeam(f, piece, i, eyesAt) }));
   const braces = placeBraces(f, posts, beams);
   const arms = v.rows > 1 ? placeArms(f, eyesAt, beams) : { parts: [], joints: [] };
-  const board = ripPlan(wood, v, setting, [
+  const board = ripPlan(wood, setting, [
     ...posts.map((post, i): StripPiece => ({ part: post.id, strip: i === 0 ? 0 : 2, lengthMm: post.cutMm })),
     ...beams.map(({ bar }): StripPiece => ({ part: bar.id, strip: 1, lengthMm: bar.cutMm })),
     ...braces.parts.map((one, i): StripPiece => ({ part: one.id, strip: i % 2 === 0 ? 0 : 2, lengthMm: one.cutMm })),

@@ -17,7 +17,10 @@ function steps(design: Design, v: TwineFrameValues): Listed<StatedStep> {
   const braced = design.parts.some((part) => part.role === 'brace');
   return [
     board && {
-      what: fact('step.rip', { strip: { mm: v.strip }, guide: { mm: board.guides[0]?.guideMm ?? 0 } }),
+      what: fact('step.rip', {
+        strip: { mm: board.guides[0]?.stripMm ?? 0 },
+        guide: { mm: board.guides[0]?.guideMm ?? 0 },
+      }),
       people: 2,
       caution: fact('care.saw'),
     },
