@@ -2,6 +2,7 @@ import { fromMemory, type Cord } from './stock';
 
 /** What is sold by the reel, by what it looks like. */
 const WIRE = { form: 'cord', look: 'wire', opacity: 1, sold: 'reels' } as const;
+const TUBE = { ...WIRE, look: 'twine' } as const;
 const TWINE = { ...WIRE, look: 'twine' } as const;
 
 /** Wire, twine, rope and chain. mm, seasons; the source of each life stands beside it. */
@@ -49,6 +50,27 @@ export const CORDS: readonly Cord[] = [
     name: 'Lead-out cable for electric fences, double-insulated',
     diameterMm: 6,
     life: fromMemory(15),
+  },
+  {
+    ...TUBE,
+    id: 'drip-line',
+    name: 'Drip line, ½″ (16 mm), an opening every 12″ (300 mm) that gives ½ gallon (2 litres) an hour',
+    diameterMm: 16,
+    life: fromMemory(8, 'its openings fill with lime'),
+  },
+  {
+    ...TUBE,
+    id: 'drip-pipe',
+    name: 'Plain pipe for drip lines, ½″ (16 mm)',
+    diameterMm: 16,
+    life: fromMemory(12),
+  },
+  {
+    ...TUBE,
+    id: 'drain-pipe',
+    name: 'Slotted drain pipe on the coil, 2″ (50 mm)',
+    diameterMm: 50,
+    life: fromMemory(25, 'out of the sun'),
   },
   {
     ...TWINE,

@@ -42,6 +42,13 @@ const HOW_SET: Readonly<Record<string, string>> = {
   turnbuckle: 'Opened nearly to its ends before the wire goes in, so that it has all its way to tighten.',
   'eye-bolt': 'Turned in with a bar through the eye, up to its shoulder, the eye in line with the wire.',
   'ground-peg': 'Leaning away from the pull, its head down to the soil.',
+  'drip-tee': 'Pushed into the pipe over all of its ribs; in warm water it goes on more easily.',
+  'drip-elbow': 'Pushed into the pipe over all of its ribs; in warm water it goes on more easily.',
+  'drip-end': 'The pipe folded back on itself and the clip pushed over both.',
+  'drip-peg': 'Over the pipe, straight down, until the pipe lies on the soil.',
+  'drip-start': 'Screwed to the tap by hand, the filter first, its arrow with the water; the pipe pushed on last.',
+  'tank-outlet':
+    'Through a hole as wide as its thread, a seal on either side of the liner, the nut hand-tight and half a turn.',
   'ring-insulator': 'Turned in by hand until its shoulder meets the wood, the ring level, its slot up.',
   'line-clamp': 'Both wires side by side in its groove, bare metal on bare metal, the nut tight.',
   'gate-handle': 'The wire wound on to its spring; the hook dropped into the loop at the far post.',

@@ -172,6 +172,16 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     life: fromMemory(5, 'lets water through; the sun takes it where it lies bare'),
   }),
   roll({
+    id: 'pond-liner',
+    name: 'Pond liner, 13′ (4 m) wide',
+    heightMm: 4000,
+    openingMm: 0.5,
+    wireMm: 1,
+    look: 'cloth',
+    opacity: 1,
+    life: fromMemory(20, 'under soil; the sun takes it in ten'),
+  }),
+  roll({
     id: 'mesh-cage-60',
     name: 'Welded mesh on the roll, 6″ (152 mm), 60″ (1.5 m) high',
     heightMm: inches(60),

@@ -101,7 +101,9 @@ import { roofLifts } from './roof-lifts';
 import { roofWires } from './roof-wires';
 import { towerStands } from './tower-stands';
 import { wallHolds } from './wall-holds';
+import { dripWaters } from './drip-waters';
 import { vinesBorne } from './vines-borne';
+import { wickRises } from './wick-rises';
 import { wireSags } from './wire-sags';
 import { wiresApart } from './wires-apart';
 import { wiresStop } from './wires-stop';
@@ -203,6 +205,14 @@ const aBox = { longMm: 900, soldMm: 4800, lids: 2, askedLids: 2, fillMm: 0, most
 /** A bed as it is planned. */
 const box = { highMm: 280, longMm: 2400, wideMm: 1200 };
 /** A wire of 3.6 m in full crop. */
+const wick = (o: Partial<Parameters<typeof wickRises>[0]>) => ({
+  soilMm: 250,
+  waterLitres: 180,
+  areaM2: 3,
+  linerMm: 2000,
+  soldMm: 4000,
+  ...o,
+});
 const OLD_VINE = { crop: 'Wisteria', weightKg: 80 };
 /** A span of ten feet, which may bend by a hundred-and-fiftieth: 20 mm. */
 const bearing = (share: number, sagMm: number) => ({ share, sagMm, spanMm: 3000 });
@@ -532,6 +542,18 @@ const CASES: Record<string, Case[]> = {
     [vinesBorne({ ...OLD_VINE, beam: bearing(0.5, 20.1), rafter: bearing(0.5, 1) }), 'warn', 'vines.beams'],
     [vinesBorne({ ...OLD_VINE, beam: bearing(1, 20), rafter: bearing(1.001, 1) }), 'warn', 'vines.rafters'],
     [vinesBorne({ ...OLD_VINE, beam: bearing(1, 20), rafter: bearing(0.5, 20.1) }), 'warn', 'vines.rafters'],
+  ],
+  'drip-waters': [
+    [dripWaters({ openings: 300, litresH: 600, areaM2: 3 }), 'good', 'drip.waters'],
+    [dripWaters({ openings: 301, litresH: 602, areaM2: 3 }), 'warn', 'drip.tap'],
+  ],
+  'wick-rises': [
+    [wickRises(wick({ soilMm: 200 })), 'good', 'wick.rises'],
+    [wickRises(wick({ soilMm: 199 })), 'warn', 'wick.shallow'],
+    [wickRises(wick({ soilMm: 305 })), 'good', 'wick.rises'],
+    [wickRises(wick({ soilMm: 306 })), 'warn', 'wick.high'],
+    [wickRises(wick({ linerMm: 4000 })), 'good', 'wick.rises'],
+    [wickRises(wick({ linerMm: 4001 })), 'fail', 'wick.narrow'],
   ],
   'sheet-reaches': [
     [sheetReaches({ leafMm: 1050, soldMm: 1050 }), 'good', 'sheet.reaches'],

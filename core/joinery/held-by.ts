@@ -23,6 +23,8 @@ const HELD_BY: Readonly<Record<string, HeldBy>> = {
   'hook-eye': 'clipped',
   'hoop-clip': 'clipped',
   'post-clip': 'clipped',
+  drip: 'clipped',
+  'tank-outlet': 'through a hole',
   'pipe-clamp': 'bolted',
   'post-shoe': 'bolted',
   'post-plate': 'bolted',

@@ -108,6 +108,9 @@ const BREAKS_N: Readonly<Record<string, number>> = {
   'twine-cotton': 180,
   'rope-natural': 2200,
   'chain-light': 1500,
+  'drip-line': 500,
+  'drip-pipe': 500,
+  'drain-pipe': 800,
 };
 
 /** Wire of screws, nails and staples: 600 N/mm² at least (EN 14592:2008, 6.1.2). MPa. */

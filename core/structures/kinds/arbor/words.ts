@@ -8,11 +8,11 @@ export const WORDS = {
       rafter: { word: 'Rafter', means: 'tip to tip, on edge', stacks: true },
       brace: { word: 'Knee brace', means: 'long point to long point', as: 'brace' },
       'roof slat': { word: 'Roof slat', means: 'over the rafters', stacks: true },
-      'roof wire': { word: 'Roof wire', means: 'over the rafters, with its ends', as: 'thread' },
+      'roof wire': { word: 'Roof wire', means: 'over the rafters, with its ends', stacks: true },
       'side brace': { word: 'Side brace', means: 'long point to long point', as: 'brace' },
       'side lath': { word: 'Upright lath', means: 'over the slats', stacks: true },
       'side mesh': { word: 'Side mesh', means: 'as it is cut from its roll' },
-      'side wire': { word: 'Side wire', means: 'along the posts, with its ends', as: 'thread' },
+      'side wire': { word: 'Side wire', means: 'along the posts, with its ends', stacks: true },
       slat: { word: 'Slat', means: 'over the outsides of the posts', stacks: true },
     },
     joints: {

@@ -1,12 +1,12 @@
-import { fillOf } from '../../../design/shapes/fill';
-import { ofShape, shapeOf, type Part } from '../../../design/shapes/shapes';
+import { fillOf, type Fill } from '../../../design/shapes/fill';
+import { ofShape, type Part } from '../../../design/shapes/shapes';
 import { areaOf, type Pair } from '../../../geometry/polygon';
 import type { Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
 import { insideOf } from '../../assemblies/courses';
 import type { RaisedBedValues } from './knobs';
-import type { Stood } from './stood';
+import { nearestSide, type Stood } from './stood';
 
 /** Over layers of prunings so much of the mix (common practice, no source). mm. */
 const OVER_LAYERS_MM = inches(7);
@@ -23,14 +23,21 @@ export const BARROW_MINUTES = 8;
 
 /**
  * What a litre of each weighs when it is wet through: a blend of topsoil 100 to 120 lb/ft³ (common practice, no source);
- * prunings and leaves less than half of that (from memory). kg.
+ * prunings and leaves less than half of that; gravel 1.6 and the water in it 0.4 (both from memory). kg.
  */
-const WET_KG_L: Readonly<Record<string, number>> = { soil: 1.76, 'path soil': 1.76, compost: 1.76, layers: 0.7 };
+const WET_KG_L: Readonly<Record<string, number>> = {
+  soil: 1.76,
+  'path soil': 1.76,
+  compost: 1.76,
+  layers: 0.7,
+  reservoir: 2,
+};
 
 /** What it weighs when it is wet through, as deep as it lies once it has settled. kg. */
 export const wetFill = (parts: readonly Part[], settles: number): number =>
   ofShape(parts, 'fill').reduce(
-    (sum, { role, litres }) => sum + ((WET_KG_L[role] ?? 0) * litres) / (1 + settles / 100),
+    // Gravel does not settle.
+    (sum, { role, litres }) => sum + ((WET_KG_L[role] ?? 0) * litres) / (role === 'reservoir' ? 1 : 1 + settles / 100),
     0,
   );
 
@@ -41,8 +48,13 @@ function fromPaths(outline: readonly Pair[], deepMm: number): number {
   return (((long + 2 * PATH_WIDE_MM) * (wide + 2 * PATH_WIDE_MM) - long * wide) * deepMm * SWELLS) / 1e6;
 }
 
-/** What it is filled with, from below: each with what it takes more for settling; the topsoil from the paths as far as that goes. */
-export function fillIn(v: RaisedBedValues, s: Stood, depthMm: number, sides: readonly Part[]): Assembled {
+/** What it is filled with from so far over its foot, from below: each with what it takes more for settling; the topsoil from the paths as far as that goes. */
+export function fillIn(
+  v: RaisedBedValues,
+  s: Stood,
+  { fromMm, depthMm }: { fromMm: number; depthMm: number },
+  sides: readonly Part[],
+): Assembled & { top: Fill | undefined } {
   const inner = insideOf(s.outline, s.wallMm);
   const middle: Pair = [
     inner.reduce((sum, [x]) => sum + x, 0) / inner.length,
@@ -63,7 +75,7 @@ export function fillIn(v: RaisedBedValues, s: Stood, depthMm: number, sides: rea
           { role: 'compost', of: 'compost', deepMm: mixMm - topsoilMm },
         ]),
   ].filter(({ deepMm }) => deepMm >= 1);
-  let upMm = s.baseMm;
+  let upMm = s.baseMm + fromMm;
   const fills = layers.map(({ role, of, deepMm }) => {
     const fill = fillOf({
       id: `fill-${role.replace(' ', '-')}`,
@@ -82,11 +94,7 @@ export function fillIn(v: RaisedBedValues, s: Stood, depthMm: number, sides: rea
     const heart = fill.bottom[2] + fill.cutMm / 2;
     const [corner] = inner as [Pair];
     const spot: Point = [corner[0], corner[1], heart];
-    const against = sides
-      .filter((part) => shapeOf(part).nature === 'member')
-      .reduce((best, part) =>
-        shapeOf(part).distanceTo(part, spot) < shapeOf(best).distanceTo(best, spot) ? part : best,
-      );
+    const against = nearestSide(sides, spot);
     return {
       id: `${fill.id}-in-bed`,
       kind: 'fill in the bed',
@@ -96,5 +104,5 @@ export function fillIn(v: RaisedBedValues, s: Stood, depthMm: number, sides: rea
       fixings: [],
     };
   });
-  return { parts: fills, joints };
+  return { parts: fills, joints, top: fills.at(-1) };
 }

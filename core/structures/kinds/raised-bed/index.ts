@@ -1,6 +1,8 @@
 import { bedBulges } from '../../../checks/bed-bulges';
 import { bedLevel } from '../../../checks/bed-level';
 import { bedMatches } from '../../../checks/bed-matches';
+import { dripWaters } from '../../../checks/drip-waters';
+import { RISES_MM, ROOTS_MM, wickRises } from '../../../checks/wick-rises';
 import { bedTied, UNTIED_MM } from '../../../checks/bed-tied';
 import { inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
@@ -33,6 +35,8 @@ export const kind = structureKind({
     bedTied(facts.tied),
     bedMatches(facts),
     bedLevel({ dugInMm: facts.dugInMm, highMm: facts.built.highMm }),
+    facts.drip && dripWaters(facts.drip),
+    facts.wick && wickRises(facts.wick),
   ],
   ...BUILDING,
   // Who still comes is told by the bed: sides are the least of what keeps somebody out.
@@ -44,6 +48,16 @@ export const kind = structureKind({
       v.postEvery > inches(24) || v.make === 'metal' ? closer(v) : { board: v.board === '22x145' ? '45x145' : '2x6' },
     // Where no wire is sold it is built no higher than it stands without.
     'tied.leans': (_v, _built, setting) => (isOffered(setting, TIE) ? { ties: 'wire' } : { high: UNTIED_MM }),
+    'drip.tap': (v) => ({ dripEvery: Math.min(inches(24), v.dripEvery * 2) }),
+    'wick.narrow': () => ({ watered: 'drip' }),
+    'wick.shallow': (v, { facts }) => {
+      const lower = v.reservoir - (ROOTS_MM - (facts.wick?.soilMm ?? 0));
+      return lower >= inches(3) ? { reservoir: lower } : { high: v.high + courseMm(v) };
+    },
+    'wick.high': (v, { facts }) => {
+      const deeper = v.reservoir + (facts.wick?.soilMm ?? 0) - RISES_MM;
+      return deeper <= inches(18) ? { reservoir: deeper } : { high: v.high - courseMm(v) };
+    },
     'tied.gives': closer,
     'bulge.turns': (v) => (coursesOf(v) > 2 ? { high: 2 * courseMm(v) } : { cores: 'pinned' }),
   },

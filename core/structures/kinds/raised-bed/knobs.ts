@@ -1,3 +1,4 @@
+import { RISES_MM, ROOTS_MM } from '../../../checks/wick-rises';
 import { UNTIED_MM } from '../../../checks/bed-tied';
 import { BLOCKS, blockStock } from '../../../catalogue/masonry';
 import { POLES } from '../../../catalogue/posts-and-poles';
@@ -283,7 +284,57 @@ export const RAISED_BED_KNOBS = {
     suggest: (_setting, set) =>
       set.fill === 'layers' ? { value: 25, why: fact('settles.layers') } : { value: 15, why: fact('settles.mix') },
   },
+  watered: {
+    type: 'choice',
+    label: 'Watered',
+    group: 'Water',
+    choices: [
+      { id: 'by hand', label: 'by hand' },
+      { id: 'drip', label: 'by drip lines' },
+      { id: 'below', label: 'from below, out of a reservoir' },
+    ],
+    offered: (setting) => [
+      'by hand',
+      ...(DRIP_PARTS.every((id) => isOffered(setting, id)) ? ['drip'] : []),
+      ...(WICK_PARTS.every((id) => isOffered(setting, id)) ? ['below'] : []),
+    ],
+    help: 'Drip lines lie under the mulch and waste nothing; out of a reservoir a bed drinks for a week.',
+    shown: isFilled,
+    suggest: () => ({ value: 'by hand', why: fact('watered.hand') }),
+  },
+  dripEvery: {
+    type: 'length',
+    label: 'Drip lines at most apart',
+    group: 'Water',
+    min: inches(6),
+    max: inches(24),
+    help: 'Water spreads about a foot (300 mm) in a loose mix, farther in clay.',
+    shown: (set) => isFilled(set) && set.watered === 'drip',
+    suggest: (setting) => ({ value: perMarket(setting.market, 12, 300), why: fact('drip.foot') }),
+  },
+  reservoir: {
+    type: 'length',
+    label: 'Depth of the reservoir',
+    group: 'Water',
+    min: inches(3),
+    max: inches(18),
+    help: 'Gravel with water in it, below the soil. What is over it is filled with the mix.',
+    shown: (set) => isFilled(set) && set.watered === 'below',
+    suggest: (setting, set) => {
+      const usual = perMarket(setting.market, 6, 150);
+      const room = coursesOf(set) * courseMm(set) - Number(set.below);
+      // As much soil over it as water rises in, where the sides are so high.
+      const wants = Math.max(usual, Math.ceil((room - RISES_MM) / 10) * 10);
+      const most = Math.floor((room - ROOTS_MM) / 10) * 10;
+      const value = Math.max(inches(3), Math.min(inches(18), Math.min(wants, most)));
+      return { value, why: fact(value < usual ? 'reservoir.roots' : 'reservoir.rises') };
+    },
+  },
 } as const satisfies Knobs<BedSetting>;
+
+/** What is asked for to lay drip lines, and to make a reservoir. */
+const DRIP_PARTS = ['drip-line', 'drip-pipe', 'drip-tee', 'drip-elbow', 'drip-end', 'drip-peg', 'drip-start'] as const;
+const WICK_PARTS = ['pond-liner', 'drain-pipe', 'planter-cloth', 'gravel', 'tank-outlet'] as const;
 
 /** Rails are of what the posts are of, or of the half of that. */
 const RAIL_OF = { '2x4': '2x4', '4x4': '2x4', '45x95': '45x95', '90x90': '45x95' } as const;

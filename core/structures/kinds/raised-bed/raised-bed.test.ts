@@ -6,6 +6,8 @@ import { boxesOf } from '../../../design/shapes/shape';
 import { ofShape, shapeOf, type Part } from '../../../design/shapes/shapes';
 import { areaOf, distanceToOutline, inside, overlap, type Pair } from '../../../geometry/polygon';
 import { extentOf } from '../../../design/extent';
+import { distanceTo } from '../../../design/nearest';
+import type { Point } from '../../../geometry/space';
 import { footprintOf } from '../../../design/on-plot';
 import { feet, inches } from '../../../quantity/length';
 import { activeShare, LOOSE_SOIL_RAD, turnsOver } from '../../../statics/earth';
@@ -362,5 +364,104 @@ describe('raised bed', () => {
     expect(
       bedsAsBuilt(plan.beds, computeGarden(plan).structures.map(onPlotOf)).find(({ id }) => id === bed.id)?.heightMm,
     ).toBe(inches(11));
+  });
+
+  it('8′ × 4′ of 2×6 with drip lines a foot apart: four lines of six or seven openings, 50 litres an hour; an inch in 80 minutes (by hand)', () => {
+    const bed = onBed(
+      'raised-bed',
+      { make: 'boards', board: '2x6', watered: 'drip', dripEvery: inches(12), fill: 'mix' },
+      { lengthMm: feet(8), widthMm: feet(4) },
+    );
+    const lines = ofShape(bed.design.parts, 'line').filter(({ role }) => role === 'drip line');
+    // 48″ − 2 × 1½″ are 45″: four lines 11¼″ apart; 96″ − 3″ − 2 × 5″ are 83″: an opening every foot, the first at the end, are seven.
+    expect(lines.length).toBe(4);
+    for (const { path } of lines) expect((path[1]?.[0] ?? 0) - (path[0]?.[0] ?? 0)).toBeCloseTo(inches(83), 6);
+    expect(bed.sized.facts).toMatchObject({ drip: { openings: 28, litresH: 56 } });
+    expect([bed.count('line on header'), bed.count('line closed'), bed.count('header to the tap')]).toEqual([4, 4, 1]);
+    const fixings = bed.design.joints.flatMap((joint) => joint.fixings);
+    const counted = (stock: string) =>
+      fixings.filter((one) => one.stock === stock).reduce((sum, { count }) => sum + count, 0);
+    expect([counted('drip-elbow'), counted('drip-tee'), counted('drip-end'), counted('drip-start')]).toEqual([
+      2, 2, 4, 1,
+    ]);
+  });
+
+  it('drip lines reach all of a bed of any outline: no soil is farther from one than their spacing, none leaves the sides, each is fed at one end', () => {
+    const outlines = [
+      { shape: 'rectangle' },
+      { shape: 'keyhole', notchLongMm: 900, notchDeepMm: 800 },
+      { shape: 'corner', notchLongMm: 1200, notchDeepMm: 700 },
+    ] as const;
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...outlines),
+        fc.integer({ min: 2600, max: 6000 }),
+        fc.integer({ min: 1700, max: 2600 }),
+        fc.integer({ min: 155, max: 600 }),
+        (outline, lengthMm, widthMm, every) => {
+          const { design } = onBed(
+            'raised-bed',
+            { make: 'boards', watered: 'drip', dripEvery: every, fill: 'mix' },
+            { lengthMm, widthMm, outline },
+          );
+          const pipes = ofShape(design.parts, 'line').filter(({ role }) => role === 'drip line' || role === 'header');
+          const walls = design.walls ?? [];
+          for (const { path } of pipes) for (const [x, y] of path) expect(inside([x, y], walls)).toBe(true);
+          for (let i = 1; i < 20; i++)
+            for (let j = 1; j < 20; j++) {
+              const at: Point = [(lengthMm * i) / 20, (j / 20 - 0.5) * widthMm, pipes[0]?.path[0]?.[2] ?? 0];
+              if (!inside([at[0], at[1]], walls)) continue;
+              const far = Math.min(...pipes.map((pipe) => distanceTo(pipe, at)));
+              expect(far).toBeLessThan(Math.max(every / 2, inches(5)) + inches(9));
+            }
+          const on = (kind: string) =>
+            design.joints.filter((joint) => joint.kind === kind).map(({ parts }) => parts[0]);
+          for (const { id, role } of pipes)
+            if (role === 'drip line') {
+              expect(on('line on header')).toContain(id);
+              expect(
+                on('line on header').filter((one) => one === id).length +
+                  on('line closed').filter((one) => one === id).length,
+              ).toBe(2);
+            }
+        },
+      ),
+      { numRuns: cases(30) },
+    );
+  });
+
+  it('out of a reservoir of 6″ in 8′ × 4′ it drinks 170 litres: gravel holds four tenths; its liner goes up both sides (by hand)', () => {
+    const bed = onBed(
+      'raised-bed',
+      {
+        make: 'boards',
+        board: '2x8',
+        high: inches(14.5),
+        watered: 'below',
+        reservoir: inches(6),
+        fill: 'mix',
+        below: inches(1),
+        settles: 0,
+      },
+      { lengthMm: feet(8), widthMm: feet(4) },
+    );
+    const fills = ofShape(bed.design.parts, 'fill');
+    const gravel = fills.find(({ role }) => role === 'reservoir');
+    // 93″ × 45″ × 6″ are 25 110 in³, 411.5 litres; four tenths of them.
+    expect(gravel?.litres).toBeCloseTo((93 * 45 * 6 * 25.4 ** 3) / 1e6, 3);
+    expect(bed.sized.facts).toMatchObject({
+      wick: { waterLitres: expect.closeTo(164.6, 1), linerMm: expect.closeTo(inches(45 + 2 * 10), 6) },
+    });
+    const liner = ofShape(bed.design.parts, 'sheet').find(({ role }) => role === 'liner');
+    expect([liner?.cutMm, liner?.heightMm].map((mm) => (mm ?? 0) / 25.4)).toEqual([
+      expect.closeTo(93 + 20, 6),
+      expect.closeTo(65, 6),
+    ]);
+    // The layers lie on each other from the foot to an inch below the rim.
+    const soil = fills.filter(({ role }) => role !== 'reservoir' && role !== 'core');
+    const deep = fills.reduce((sum, { cutMm }) => sum + cutMm, 0);
+    expect(deep).toBeCloseTo((bed.sized.facts as { built: { highMm: number } }).built.highMm - inches(1), 6);
+    expect(Math.min(...soil.map(({ bottom }) => bottom[2]))).toBeCloseTo((gravel?.bottom[2] ?? 0) + inches(6), 6);
+    expect(bed.count('outlet in the side')).toBe(1);
   });
 });

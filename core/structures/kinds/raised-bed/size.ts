@@ -4,16 +4,20 @@ import type { Cord } from '../../../catalogue/stock';
 import { timberId } from '../../../catalogue/timber';
 import { chain } from '../../../design/chain';
 import { placed, type Design } from '../../../design/design';
+import { areaOf, type Pair } from '../../../geometry/polygon';
 import { inches } from '../../../quantity/length';
 import { GRAVITY_MS2 } from '../../../quantity/measure';
 import { groundAt, slopeOf } from '../../../site/ground';
 import { closedBy, type Guard } from '../../../site/visitors';
 import type { bedTied } from '../../../checks/bed-tied';
+import type { dripWaters } from '../../../checks/drip-waters';
+import type { wickRises } from '../../../checks/wick-rises';
 import { bowBetween, soilPressure, turnsOver } from '../../../statics/earth';
 import { strengthOf } from '../../../statics/strength';
 import { fact } from '../../../wording/say';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { groundOf } from '../../assemblies/bed-row';
+import { insideOf } from '../../assemblies/courses';
 import type { MadeBed, Sizing } from '../../kind';
 import { stopsBelow } from '../../rules/floor-mesh';
 import { rowViews } from '../../rules/row-views';
@@ -34,9 +38,11 @@ import { builtFrom, cornersOf, type Unit } from './outline';
 import { blockSides } from './blocks';
 import { boardSides, courseMiddles, type Between } from './boards';
 import { capOn } from './cap';
+import { dripOn, OPENING_LITRES_H } from './drip';
 import { fillIn, PATH_WIDE_MM } from './fill';
 import { floorUnder } from './floor';
 import { sheetedSides } from './sheeting';
+import { reservoirIn } from './reservoir';
 import { rimOf, type Stood } from './stood';
 import { facing, pullOfTie, tiesAcross } from './ties';
 import { timberSides } from './timbers';
@@ -57,6 +63,9 @@ export interface RaisedBedFacts {
   tied: Parameters<typeof bedTied>[0];
   /** How far it is dug in at its high end, to be level. mm. */
   dugInMm: number;
+  /** What its drip lines give, and what its reservoir holds; null of what it has not. */
+  drip: Parameters<typeof dripWaters>[0] | null;
+  wick: Parameters<typeof wickRises>[0] | null;
 }
 
 /** Between two corner posts; a side of blocks or timbers is so many walls thick at the least (from memory). mm. */
@@ -64,6 +73,8 @@ const ROOM_MM = inches(2);
 const LEAST_WALLS = 3;
 /** A drill with its bit (from memory). mm. */
 const DRILL_MM = inches(6.5);
+/** Less soil than this over a reservoir is none (from memory). mm. */
+const LEAST_SOIL_MM = inches(1);
 /** Soil in the core of a block (from memory). kg a litre. */
 const SOIL_KG_L = 1.2;
 
@@ -133,7 +144,23 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
         })
       : null;
   const depth = Math.max(0, high - v.below);
-  const fill = v.fill === 'none' || depth < 1 ? null : fillIn(v, stood, depth, sides.parts);
+  const inner = insideOf(outline, stood.wallMm);
+  const isFilled = v.fill !== 'none' && depth >= 1;
+  const isTrough = isFilled && v.watered === 'below';
+  const reservoir =
+    isTrough && depth > 2 * LEAST_SOIL_MM ? watersBelow(v, setting, { stood, inner, depth, sides }) : null;
+  const fromMm = reservoir?.fill.cutMm ?? 0;
+  const fill = isFilled ? fillIn(v, stood, { fromMm, depthMm: depth - fromMm }, sides.parts) : null;
+  const drip =
+    fill?.top && v.watered === 'drip'
+      ? dripOn(inner, {
+          soil: fill.top,
+          topMm: stood.baseMm + depth,
+          everyMm: v.dripEvery,
+          line: stockOf(setting.catalogue, 'drip-line', 'cord'),
+          pipe: stockOf(setting.catalogue, 'drip-pipe', 'cord'),
+        })
+      : null;
   const level = Math.cos(slopeOf(ground));
   const startMm = (bed.lengthMm - longMm / level) / 2;
   const rim = rimOf(stood);
@@ -143,7 +170,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
   const strength = side && strengthOf(side);
   return {
     design: placed({
-      ...together(floor, sides, ties, cap, fill, { reasons: reasonsOf(v, courses) }),
+      ...together(floor, sides, ties, cap, reservoir, fill, drip, { reasons: reasonsOf(v, courses) }),
       ground,
       walls: outline,
       builtMm: longMm / level,
@@ -214,8 +241,39 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
         ties: ties ? { pullN: pullOfTie(depth, high, v.postEvery), givesN: 2 * givesAt(tie) } : null,
       },
       dugInMm: Math.abs(fallMm),
+      drip: drip && {
+        openings: drip.openings,
+        litresH: drip.openings * OPENING_LITRES_H,
+        areaM2: areaOf(inner) / 1e6,
+      },
+      wick: isTrough
+        ? {
+            soilMm: depth - fromMm,
+            waterLitres: reservoir?.waterLitres ?? 0,
+            areaM2: areaOf(inner) / 1e6,
+            linerMm: reservoir?.linerWideMm ?? 0,
+            soldMm: stockOf(setting.catalogue, 'pond-liner', 'mesh roll').heightMm,
+          }
+        : null,
     },
   };
+}
+
+/** A trough in its foot, no deeper than leaves a finger of soil. */
+function watersBelow(
+  v: RaisedBedValues,
+  { catalogue }: BedSetting,
+  o: { stood: Stood; inner: readonly Pair[]; depth: number; sides: Assembled },
+) {
+  return reservoirIn(o.inner, {
+    baseMm: o.stood.baseMm,
+    soilMm: o.stood.baseMm + o.depth,
+    deepMm: Math.min(v.reservoir, o.depth - LEAST_SOIL_MM),
+    liner: stockOf(catalogue, 'pond-liner', 'mesh roll'),
+    cloth: stockOf(catalogue, 'planter-cloth', 'mesh roll'),
+    pipe: stockOf(catalogue, 'drain-pipe', 'cord'),
+    sides: o.sides.parts ?? [],
+  });
 }
 
 function sidesOf(v: RaisedBedValues, setting: BedSetting, stood: Stood): Assembled & { between?: readonly Between[] } {
@@ -271,6 +329,17 @@ const reasonsOf = (v: RaisedBedValues, courses: number): Design['reasons'] => ({
   'path soil': fact('count.paths', { way: { mm: PATH_WIDE_MM }, deep: { mm: v.paths } }),
   compost: fact('count.compost', { more: v.settles }),
   layers: fact('count.layers', { more: v.settles }),
+  'drip line': fact('count.drip', { every: { mm: v.dripEvery } }),
+  header: fact('count.header'),
+  'line on header': fact('count.fittings'),
+  'line closed': fact('count.ends'),
+  'header to the tap': fact('count.tap'),
+  'pipe pegged': fact('count.drip-pegs'),
+  liner: fact('count.liner'),
+  reservoir: fact('count.reservoir'),
+  'wick cloth': fact('count.wick-cloth'),
+  'fill pipe': fact('count.fill-pipe'),
+  'outlet in the side': fact('count.outlet'),
   'board to post': fact('count.screws'),
   'rail to post': fact('count.screws'),
   'sheet to rail': fact('count.sheet-screws'),

@@ -1,6 +1,7 @@
 import type { Doings } from '../../../building/tools';
 import type { Design } from '../../../design/design';
 import type { Listed } from '../../../design/listed';
+import type { Fill } from '../../../design/shapes/fill';
 import { ofShape } from '../../../design/shapes/shapes';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
@@ -27,26 +28,39 @@ function steps(design: Design, v: RaisedBedValues): Listed<StatedStep> {
     ...sideSteps(v, courses),
     ties > 0 && { what: fact('step.ties', { ties }), caution: fact('care.tie') },
     ofShape(design.parts, 'bar').some(({ role }) => role === 'cap') && { what: fact('step.cap'), people: 2 },
-    ...fills.map((fill): StatedStep => ({
-      what: fact(`step.fill.${fill.role}`, {
-        deep: { mm: fill.cutMm },
-        volume: { mm3: fill.litres * 1e6 },
-        loads: loadsOf(fill),
-        // To half an hour.
-        hours: Math.max(0.5, Math.round((loadsOf(fill) * BARROW_MINUTES) / 30) / 2),
-        way: { mm: PATH_WIDE_MM },
-        down: { mm: v.paths },
-      }),
-      adds: [fill.id],
-      ...(CAREFUL[fill.role] ? { caution: fact(CAREFUL[fill.role] as string) } : {}),
-    })),
+    hasRole(design, 'liner') && { what: fact('step.liner'), people: 2 },
+    hasRole(design, 'liner') && {
+      what: fact('step.outlet', { up: { mm: ofShape(design.parts, 'fill').find(isReservoir)?.cutMm ?? 0 } }),
+    },
+    ...fills.filter(isReservoir).map((fill) => filling(fill, v)),
+    hasRole(design, 'wick cloth') && { what: fact('step.wick-cloth') },
+    ...fills.filter((fill) => !isReservoir(fill)).map((fill) => filling(fill, v)),
     fills.length > 0 && {
       what: fact('step.water', { wet: { kg: wetFill(design.parts, v.settles) } }),
       ...(v.fill === 'layers' ? { waitHours: SETTLE_HOURS } : {}),
     },
+    hasRole(design, 'drip line') && { what: fact('step.drip') },
     fills.length > 0 && { what: fact('step.mulch') },
   ];
 }
+
+const hasRole = (design: Design, role: string): boolean => design.parts.some((part) => part.role === role);
+const isReservoir = ({ role }: Fill): boolean => role === 'reservoir';
+
+/** A layer, wheeled in by the barrow. */
+const filling = (fill: Fill, v: RaisedBedValues): StatedStep => ({
+  what: fact(`step.fill.${fill.role}`, {
+    deep: { mm: fill.cutMm },
+    volume: { mm3: fill.litres * 1e6 },
+    loads: loadsOf(fill),
+    // To half an hour.
+    hours: Math.max(0.5, Math.round((loadsOf(fill) * BARROW_MINUTES) / 30) / 2),
+    way: { mm: PATH_WIDE_MM },
+    down: { mm: v.paths },
+  }),
+  adds: [fill.id],
+  ...(CAREFUL[fill.role] ? { caution: fact(CAREFUL[fill.role] as string) } : {}),
+});
 
 /** What is to be thought of before it goes into a bed that one eats from. */
 const CAREFUL: Readonly<Record<string, string>> = {
@@ -54,6 +68,7 @@ const CAREFUL: Readonly<Record<string, string>> = {
   soil: 'care.lead',
   compost: 'care.manure',
   layers: 'care.old-wood',
+  reservoir: 'care.still-water',
 };
 
 const loadsOf = ({ litres }: { litres: number }): number => Math.ceil(litres / BARROW_LITRES);
@@ -93,10 +108,14 @@ const sideSteps = (v: RaisedBedValues, courses: number): Listed<StatedStep> => {
   ];
 };
 
-const season = (_design: Design, v: RaisedBedValues, _setting: BedSetting): Listed<SeasonNote> => [
+const season = (design: Design, v: RaisedBedValues, setting: BedSetting): Listed<SeasonNote> => [
   v.fill !== 'none' && { on: null, what: fact('season.top-up', { share: v.settles }) },
   { on: null, what: fact('season.mulch') },
   v.make !== 'blocks' && { on: null, what: fact('season.look') },
+  hasRole(design, 'drip line') && { on: null, what: fact('season.drip-open') },
+  hasRole(design, 'drip line') && { on: setting.site.firstFrost, what: fact('season.drip-frost') },
+  hasRole(design, 'liner') && { on: null, what: fact('season.wick') },
+  hasRole(design, 'liner') && { on: setting.site.firstFrost, what: fact('season.wick-frost') },
 ];
 
 /** What each step adds, and what it is done with. */
@@ -126,6 +145,11 @@ const doings: Doings = {
   'step.fill.path soil': { uses: ['barrow', 'spade'] },
   'step.fill.soil': { uses: ['barrow', 'spade'] },
   'step.fill.compost': { uses: ['barrow', 'spade'] },
+  'step.liner': { adds: ['liner'], uses: ['spade', 'knife'] },
+  'step.outlet': { joins: ['outlet in the side'], uses: ['drill', 'tape'] },
+  'step.fill.reservoir': { adds: ['fill pipe'], uses: ['barrow', 'spade', 'knife'] },
+  'step.wick-cloth': { adds: ['wick cloth'], uses: ['knife', 'tape'] },
+  'step.drip': { adds: ['header', 'drip line'], uses: ['knife', 'tape'] },
   'step.water': { uses: [] },
   'step.mulch': { uses: ['barrow'] },
 };

@@ -1,3 +1,4 @@
+import { shapeOf, type Part } from '../../../design/shapes/shapes';
 import type { Pair } from '../../../geometry/polygon';
 import type { Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
@@ -65,3 +66,11 @@ export const touchesAt = (spot: Pair, run: Run, thickMm: number): boolean => {
   const inMm = dx * run.inwards[0] + dy * run.inwards[1];
   return mm >= run.fromMm - 1 && mm <= run.toMm + 1 && inMm > 0 && inMm < thickMm;
 };
+
+/** What of the sides is nearest to a place. */
+export const nearestSide = (sides: readonly Part[], spot: Point): Part =>
+  sides
+    .filter((part) => shapeOf(part).nature === 'member')
+    .reduce((best, part) =>
+      shapeOf(part).distanceTo(part, spot) < shapeOf(best).distanceTo(best, spot) ? part : best,
+    );

@@ -20,9 +20,26 @@ export const WORDS = {
       'path soil': { word: 'Soil from the paths', means: 'depth; the volume, with what settles, stands in `litres`' },
       soil: { word: 'Soil', means: 'depth; the volume, with what settles, stands in `litres`' },
       compost: { word: 'Compost', means: 'depth; the volume, with what settles, stands in `litres`' },
+      'drip line': { word: 'Drip line', means: 'with what goes over its fittings', stacks: true },
+      header: { word: 'Header', means: 'across the end of the bed, with what goes over its fittings' },
+      liner: { word: 'Liner', means: 'along the bed, up both ends' },
+      reservoir: { word: 'Reservoir', means: 'depth of the gravel; its volume stands in `litres`' },
+      'wick cloth': { word: 'Cloth over the gravel', means: 'along the bed, turned up at both ends' },
+      'fill pipe': { word: 'Filling pipe', means: 'down and along the bed' },
       layers: { word: 'Prunings and leaves', means: 'depth; the volume, with what settles, stands in `litres`' },
     },
-    joints: { 'floor under the sides': 'Floor under the sides', 'fill in the bed': 'Fill in the bed' },
+    joints: {
+      'line on header': 'Drip line on its header',
+      'line closed': 'End of a drip line',
+      'header to the tap': 'To the tap',
+      'pipe pegged': 'Pipe on the soil',
+      'liner about the water': 'Liner in the bed',
+      'cloth over the gravel': 'Cloth over the gravel',
+      'pipe in the gravel': 'Filling pipe in the gravel',
+      'outlet in the side': 'Outlet in the side',
+      'floor under the sides': 'Floor under the sides',
+      'fill in the bed': 'Fill in the bed',
+    },
     joinery: {
       'board to post':
         'The board lies flat on the outside of the post, crown up; two screws askew. Boards that follow each other meet over the middle of a post, in each course at another one.',
@@ -44,6 +61,15 @@ export const WORDS = {
       'course on course': 'Each block lies on the joint of the two below it.',
       'pin in a core':
         'The pin is driven through the core into the ground, then the core is filled with concrete to the rim, tamped with a stick.',
+      'line on header': 'A tee, at the outermost lines an elbow, pushed into both until its ribs are gone.',
+      'line closed': 'Rinsed first, then folded back on itself under a clip, which is slid off to rinse it again.',
+      'header to the tap': 'Filter and pressure reducer at the tap, then plain pipe or a hose to the header.',
+      'pipe pegged': 'On the soil, a peg over it every three feet (900 mm); mulch over all of it.',
+      'liner about the water':
+        'In one piece over raked, stoneless ground, folded at the corners like a parcel, never cut below the outlet; round posts it is folded too.',
+      'cloth over the gravel': 'Flat on the gravel, turned up a hand’s breadth at the sides.',
+      'pipe in the gravel': 'On the liner, its far end closed with a folded end; up in the corner over the soil.',
+      'outlet in the side': 'Its lower edge as high as the gravel: what is too much runs out here.',
       'fill in the bed': 'Filled in layer by layer, trodden lightly along the sides.',
     },
     knots: { 'tie to post': ['wound wire'] },
@@ -89,6 +115,21 @@ export const WORDS = {
     'count.own': 'The whole depth, with {more} % for settling',
     'count.compost': 'One part of the mix, with {more} % for settling',
     'count.layers': 'Below the mix, with {more} % for settling',
+    'watered.hand': 'The least to buy; an inch (25 mm) a week.',
+    'drip.foot': 'A foot (300 mm): so far water spreads in a loose mix.',
+    'reservoir.rises': 'As much soil over it as water rises in.',
+    'reservoir.roots': 'As deep as leaves room for roots over it.',
+    'count.drip': 'Along the bed, none more than {every} from the next',
+    'count.header': 'Across the end that they are fed from',
+    'count.fittings': 'One where a line meets its header',
+    'count.ends': 'One at each end that is not fed',
+    'count.tap': 'One to a bed',
+    'count.drip-pegs': 'Every three feet (900 mm), two a pipe at least',
+    'count.liner': 'One under all of it, up the sides over the water',
+    'count.reservoir': 'Gravel from the liner to the outlet',
+    'count.wick-cloth': 'Over all of the gravel',
+    'count.fill-pipe': 'One, down and along the bed',
+    'count.outlet': 'One, at the height of the water',
     'count.screws': 'Two where a board passes or ends on a post',
     'step.clear':
       'Cut what grows there short, {beyond} beyond the sides all round, and loosen the soil with a fork: roots go on down.',
@@ -133,6 +174,22 @@ export const WORDS = {
       'Fill in the topsoil, {deep} deep: {volume}, about {loads|barrow load|barrow loads} and {hours|hour|hours} for one. Never subsoil.',
     'step.fill.compost':
       'Add the compost, {deep} deep: {volume}, about {loads|barrow load|barrow loads} and {hours|hour|hours} for one, and turn it into the topsoil once. After that, never again.',
+    'step.liner':
+      'Rake out every stone, spread old carpet or cloth, and lay the liner over it and up the sides, loose: the weight draws it tight. Fold its corners like a parcel.',
+    'step.outlet':
+      'Drill for the outlet, {up} over the foot of the bed, a seal on either side of the liner. Nothing else goes through it below that.',
+    'step.fill.reservoir':
+      'Lay the pipe along the bottom, up in its corner, and fill in the gravel, {deep} deep: {volume}, about {loads|barrow load|barrow loads} and {hours|hour|hours} for one. Fill it with water now: what runs out anywhere but at the outlet is found today.',
+    'step.wick-cloth': 'Lay the cloth over the gravel and up the sides.',
+    'step.drip':
+      'Lay the headers and lines on the soil, push them on to their fittings and peg them down; run the water until it comes clear, then close the ends. Mulch goes over them.',
+    'care.still-water': 'Children drown in little water: the gravel is filled to the top, the pipe has a cap.',
+    'season.drip-open': 'Each spring, open the ends, run the lines clear, and look for openings that stay dry.',
+    'season.drip-frost':
+      'Before the first hard frost, take the filter and the reducer in, and open the ends: water left in them bursts them.',
+    'season.wick':
+      'Fill it by the pipe until the outlet runs, weekly in a dry summer; water young plants from above until their roots are down.',
+    'season.wick-frost': 'Before the first hard frost, let it run empty by the outlet or the pipe.',
     'step.cap':
       'Lay the cap boards on the rim, try every corner, cut, and screw them down; round their edges where people sit.',
     'step.water': 'Water it well and let it settle: wet through, what is in it weighs about {wet}.',
