@@ -7,7 +7,7 @@ import { placed, type Hold, type Joint, type Station } from '../../../design/des
 import type { Bar } from '../../../design/shapes/bar';
 import { lineOf, type Line } from '../../../design/shapes/line';
 import { line } from '../../../geometry/curve';
-import { add, minus, scale, unit, type Point } from '../../../geometry/space';
+import { add, dot, minus, scale, unit, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import { notchOf } from '../../../site/bed';
 import { onGround, type Ground } from '../../../site/ground';
@@ -191,7 +191,9 @@ function lashed(v: TepeeValues, stock: Pole, poles: readonly Bar[], tie: Point):
         // Where the cord lies on the outside of each.
         places: poles.map((pole): Point => {
           const at = poleAt(pole, v.pushIn, tie, 1);
-          return add(at, scale(unit([at[0] - tie[0], at[1] - tie[1], 0]), stock.diameterMm / 2));
+          const axis = unit(minus(pole.to, pole.from));
+          const out: Point = [at[0] - tie[0], at[1] - tie[1], 0];
+          return add(at, scale(unit(minus(out, scale(axis, dot(out, axis)))), stock.diameterMm / 2));
         }),
         parts: [lashing.id, ...poles.map((pole) => pole.id)],
         fixings: [],
