@@ -2,6 +2,8 @@ import { check } from './check';
 
 /** Under more of wet soil than this, posts that are let in by 6″ lean out in time: 18″ (from memory). mm. */
 export const UNTIED_MM = 457.2;
+/** On paving or a deck, where posts hold nothing at their feet: 12″ (from memory). mm. */
+export const UNTIED_ON_FLOOR_MM = 304.8;
 /** A tie gives at so many times what wet soil pulls at it, at the least (from memory). */
 const LEAST_TIMES = 2;
 
@@ -22,6 +24,8 @@ export const bedTied = check(
       /** How deep the soil in it is, and how many pairs of posts could be tied. mm. */
       deepMm: number;
       pairs: number;
+      /** So deep its sides hold untied. mm. */
+      mostMm: number;
       /** What a tie is pulled with, and gives at; null where there are none. N. */
       ties: { pullN: number; givesN: number } | null;
     },
@@ -29,8 +33,8 @@ export const bedTied = check(
   ) => {
     if (at.pairs === 0) return null;
     if (!at.ties)
-      return at.deepMm > UNTIED_MM
-        ? found('warn', 'tied.leans', { deep: { mm: at.deepMm }, most: { mm: UNTIED_MM } })
+      return at.deepMm > at.mostMm
+        ? found('warn', 'tied.leans', { deep: { mm: at.deepMm }, most: { mm: at.mostMm } })
         : null;
     const { pullN, givesN } = at.ties;
     const values = { pull: { newtons: pullN }, gives: { newtons: givesN } };

@@ -102,6 +102,7 @@ import { roofWires } from './roof-wires';
 import { towerStands } from './tower-stands';
 import { wallHolds } from './wall-holds';
 import { dripWaters } from './drip-waters';
+import { rootsOnFloor } from './roots-on-floor';
 import { vinesBorne } from './vines-borne';
 import { wickRises } from './wick-rises';
 import { wireSags } from './wire-sags';
@@ -355,11 +356,12 @@ const CASES: Record<string, Case[]> = {
     [keepClear({ feet: [], feature: cable }), null],
   ],
   'bed-tied': [
-    [bedTied({ deepMm: 457, pairs: 2, ties: null }), null],
-    [bedTied({ deepMm: 458, pairs: 0, ties: null }), null],
-    [bedTied({ deepMm: 458, pairs: 2, ties: null }), 'warn', 'tied.leans'],
-    [bedTied({ deepMm: 458, pairs: 2, ties: { pullN: 100, givesN: 200 } }), 'good', 'tied.holds'],
-    [bedTied({ deepMm: 458, pairs: 2, ties: { pullN: 100, givesN: 199 } }), 'warn', 'tied.gives'],
+    [bedTied({ deepMm: 457, mostMm: 457.2, pairs: 2, ties: null }), null],
+    [bedTied({ deepMm: 458, mostMm: 458, pairs: 2, ties: null }), null],
+    [bedTied({ deepMm: 458, mostMm: 457.2, pairs: 0, ties: null }), null],
+    [bedTied({ deepMm: 458, mostMm: 457.2, pairs: 2, ties: null }), 'warn', 'tied.leans'],
+    [bedTied({ deepMm: 458, mostMm: 457.2, pairs: 2, ties: { pullN: 100, givesN: 200 } }), 'good', 'tied.holds'],
+    [bedTied({ deepMm: 458, mostMm: 457.2, pairs: 2, ties: { pullN: 100, givesN: 199 } }), 'warn', 'tied.gives'],
   ],
   'bed-bulges': [
     [bedBulges({ bowMm: 6, standsTimes: null, everyMm: 1219 }), 'good', 'bulge.fits'],
@@ -375,9 +377,11 @@ const CASES: Record<string, Case[]> = {
     [hurdleHigh({ topMm: 965, highMm: 966 + inches(3) }), 'note', 'hurdle.short'],
   ],
   'bed-level': [
-    [bedLevel({ dugInMm: inches(1), highMm: 280 }), null],
-    [bedLevel({ dugInMm: inches(1.1), highMm: 280 }), 'note', 'level.dig-in'],
-    [bedLevel({ dugInMm: 281, highMm: 280 }), 'note', 'level.buried'],
+    [bedLevel({ dugInMm: inches(1), highMm: 280, onFloor: false }), null],
+    [bedLevel({ dugInMm: inches(1.1), highMm: 280, onFloor: false }), 'note', 'level.dig-in'],
+    [bedLevel({ dugInMm: 6.35, highMm: 280, onFloor: true }), null],
+    [bedLevel({ dugInMm: 6.4, highMm: 280, onFloor: true }), 'note', 'level.packed'],
+    [bedLevel({ dugInMm: 281, highMm: 280, onFloor: false }), 'note', 'level.buried'],
   ],
   'bed-matches': [
     [bedMatches({ asked: box, built: { ...box, highMm: 305 }, round: false }), 'good', 'bed.as-asked'],
@@ -554,6 +558,10 @@ const CASES: Record<string, Case[]> = {
     [wickRises(wick({ soilMm: 306 })), 'warn', 'wick.high'],
     [wickRises(wick({ linerMm: 4000 })), 'good', 'wick.rises'],
     [wickRises(wick({ linerMm: 4001 })), 'fail', 'wick.narrow'],
+  ],
+  'roots-on-floor': [
+    [rootsOnFloor({ soilMm: 254, underfoot: { is: 'paving' } }), 'good', 'roots.room'],
+    [rootsOnFloor({ soilMm: 253, underfoot: { is: 'paving' } }), 'warn', 'roots.shallow'],
   ],
   'sheet-reaches': [
     [sheetReaches({ leafMm: 1050, soldMm: 1050 }), 'good', 'sheet.reaches'],
@@ -763,6 +771,8 @@ const CASES: Record<string, Case[]> = {
   ],
   'lets-posts-in': [
     [letsPostsIn({ feet: 2, underfoot: { is: 'paving' } }), 'fail', 'ground.none'],
+    [letsPostsIn({ feet: 1, underfoot: { is: 'paving' }, soilMm: 300 }), 'fail', 'ground.bed'],
+    [letsPostsIn({ feet: 0, underfoot: { is: 'paving' }, soilMm: 300 }), null],
     [letsPostsIn({ feet: 2, underfoot: { is: 'soil' } }), null],
     [letsPostsIn({ feet: 0, underfoot: deck(null) }), null],
   ],

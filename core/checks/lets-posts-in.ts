@@ -8,8 +8,23 @@ export const letsPostsIn = check(
     says: {
       'ground.none':
         '{feet|foot has|feet have} to go into the ground, and it stands on {floor}: nothing can be driven or let into that. Move it to soil.',
+      'ground.bed':
+        '{feet|foot has|feet have} to go deeper than the {deep} of soil in this bed, and under it is {floor}: nothing can be driven or let into that.',
     },
   },
-  ({ feet, underfoot }: { feet: number; underfoot: Underfoot }, found) =>
-    feet > 0 && !takesPosts(underfoot) ? found('fail', 'ground.none', { feet, floor: underfoot.is }) : null,
+  (
+    at: {
+      feet: number;
+      underfoot: Underfoot;
+      /** How deep the soil of the bed is that it stands in; left out where there is none. mm. */
+      soilMm?: number;
+    },
+    found,
+  ) => {
+    if (at.feet === 0 || takesPosts(at.underfoot)) return null;
+    const values = { feet: at.feet, floor: at.underfoot.is };
+    return at.soilMm === undefined
+      ? found('fail', 'ground.none', values)
+      : found('fail', 'ground.bed', { ...values, deep: { mm: at.soilMm } });
+  },
 );

@@ -5,7 +5,7 @@ import { toPlot, type Frame } from '../site/frame';
 import { bodiesOf } from './bodies';
 import type { Design } from './design';
 import { extentOf } from './extent';
-import { shapeOf, type Part } from './shapes/shapes';
+import { asShape, shapeOf, type Part } from './shapes/shapes';
 
 /** What leads plants to a support is not what it stands on. */
 const standing = ({ parts, traits }: Design): Part[] => parts.filter(({ role }) => traits[role]?.as !== 'guide');
@@ -24,9 +24,11 @@ export const feetOf = (design: Design): Pair[] =>
       .map(([x, y]): Pair => [x, y]),
   );
 
-/** How many of its feet have to go into the ground: all but those on plates that are bolted to what is there. */
-export const feetLetIn = (design: Design): number =>
-  feetOf(design).length - design.posts.filter(({ set }) => set === 'plate').length;
+/** How many of its feet have to go deeper into the ground than this. mm. */
+export const feetLetIn = (design: Design, deeperMm = 0): number =>
+  standing(design)
+    .filter((part) => deeperMm === 0 || (asShape(part, 'bar')?.buriedMm ?? Infinity) > deeperMm + 0.5)
+    .flatMap((part) => shapeOf(part).feet(part)).length;
 
 /** What of a stiff member is so near the soil stands on it: feet that are not let in (from memory). mm. */
 const ON_SOIL_MM = 60;

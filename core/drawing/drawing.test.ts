@@ -245,7 +245,7 @@ describe('a ripped board', () => {
             const before = board.strips[i];
             expect(next.fromMm - (before ? before.fromMm + before.wideMm : NaN)).toBeCloseTo(kerfMm, 6);
           });
-          for (const guide of board.guides) expect(guide.guideMm).toBeCloseTo(strip + kerfMm + shoeOffsetMm, 6);
+          for (const guide of board.guides) expect(guide.guideMm).toBeCloseTo(guide.stripMm + kerfMm + shoeOffsetMm, 6);
           const across = ripAcross(board);
           const [strips] = across.chains;
           expect([strips?.atMm[0], strips?.atMm.at(-1)]).toEqual([0, expect.closeTo(board.wideMm, 3)]);

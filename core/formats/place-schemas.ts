@@ -3,6 +3,7 @@ import { FILLS, STANDING } from '../site/bed';
 import { REGIONS } from '../site/regions';
 import { FEATURE_KINDS, VISITORS } from '../site/plot';
 import { SOILS, WINDS } from '../site/soil';
+import { UNDERFOOT } from '../site/underfoot';
 import { currency, id, mm, MOST_BED_MM, MOST_PLOT_MM, name, note, number, placed, year } from './fields';
 
 export const GARDEN_SCHEMA = Joi.object({
@@ -79,6 +80,28 @@ export const FEATURE_SCHEMA = Joi.object({
   keepClearMm: mm(0, 20_000),
 });
 
+/** What something stands on where that is no bed’s soil. */
+export const UNDERFOOT_SCHEMA = Joi.alternatives()
+  .conditional('.is', {
+    switch: UNDERFOOT.map((is) => ({
+      is,
+      then:
+        is === 'soil' || is === 'paving'
+          ? Joi.object({ is: Joi.string().valid(is).required() })
+          : Joi.object({
+              is: Joi.string().valid(is).required(),
+              bearsKgM2: Joi.number().greater(0).max(5000).allow(null).required(),
+              answeredBy: Joi.string().allow('').max(80).required(),
+            }),
+    })),
+    otherwise: Joi.object({
+      is: Joi.string()
+        .valid(...UNDERFOOT)
+        .required(),
+    }).unknown(),
+  })
+  .description('What it stands on; what a deck or a balcony may carry (kg/m²), and who answers for that.');
+
 export const BED_SCHEMA = Joi.object({
   id,
   name,
@@ -98,6 +121,7 @@ export const BED_SCHEMA = Joi.object({
     .valid(...FILLS)
     .required()
     .description('What a raised bed is filled with: loose as it was filled, or settled over some seasons.'),
+  underfoot: UNDERFOOT_SCHEMA.optional(),
   outline: Joi.alternatives()
     .conditional('.shape', {
       switch: [

@@ -3,47 +3,25 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { PLAN_FORMAT, PLAN_VERSION } from '../plan/plan';
 import { SIDES } from '../site/path';
 import type { StandOn } from '../site/stands/stands';
-import { UNDERFOOT } from '../site/underfoot';
 import { KINDS } from '../structures/registry';
 import { CROP_SCHEMA, PLANTING_SCHEMA } from './crop-schemas';
 import { currency, id, mm, name, note, placed } from './fields';
 import { knobSchema } from './knob-schema';
 import { LIST_LIMITS } from './measure';
-import { BED_SCHEMA, FEATURE_SCHEMA, GARDEN_SCHEMA, SITE_SCHEMA } from './place-schemas';
+import { BED_SCHEMA, FEATURE_SCHEMA, GARDEN_SCHEMA, SITE_SCHEMA, UNDERFOOT_SCHEMA } from './place-schemas';
 
 export const MONEY_SCHEMA = Joi.object({
   minor: Joi.number().integer().min(0).max(1e10).required(),
   currency,
 }).description('A whole number of minor units (cents, pence) and its ISO 4217 currency.');
 
+const under = UNDERFOOT_SCHEMA.required();
+
 const pathSpot = Joi.object({
   xMm: placed.xMm,
   yMm: placed.yMm,
   groundMm: mm(-10_000, 10_000).description('How high the soil lies there over the first spot.'),
 });
-
-/** What it stands on where there is no bed. */
-const underfoot = Joi.alternatives()
-  .conditional('.is', {
-    switch: UNDERFOOT.map((is) => ({
-      is,
-      then:
-        is === 'soil' || is === 'paving'
-          ? Joi.object({ is: Joi.string().valid(is).required() })
-          : Joi.object({
-              is: Joi.string().valid(is).required(),
-              bearsKgM2: Joi.number().greater(0).max(5000).allow(null).required(),
-              answeredBy: Joi.string().allow('').max(80).required(),
-            }),
-    })),
-    otherwise: Joi.object({
-      is: Joi.string()
-        .valid(...UNDERFOOT)
-        .required(),
-    }).unknown(),
-  })
-  .required()
-  .description('What it stands on; what a deck or a balcony may carry (kg/m²), and who answers for that.');
 
 /** Sixty corners, each across the plot and back, are not a fence. */
 const MOST_RUN_MM = 1_000_000;
@@ -63,9 +41,9 @@ const standSchemas = {
       .valid(...SIDES)
       .required()
       .description('On which side the garden lies, as one goes from the first spot.'),
-    underfoot,
+    underfoot: under,
   }),
-  spot: Joi.object({ on: Joi.string().valid('spot').required(), at: Joi.object(placed).required(), underfoot }),
+  spot: Joi.object({ on: Joi.string().valid('spot').required(), at: Joi.object(placed).required(), underfoot: under }),
   run: Joi.object({
     on: Joi.string().valid('run').required(),
     of: id.description('The structure in whose run it stands.'),

@@ -157,7 +157,8 @@ export function grownShare(crop: Growing, day: number, site: Climate): { height:
   const days = warmthOf(site.monthlyC, crop.baseC);
   const at = notBefore(day, starts);
   const size =
-    at > ends
+    // Counted from its start, its last day may come out a hair later.
+    at > ends + 1e-6
       ? 0
       : grown !== null && at >= grown
         ? 1

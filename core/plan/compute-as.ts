@@ -86,7 +86,13 @@ function standsOn(plan: Plan, design: Design, { place }: Setting, frame: Frame):
           bed: own,
         })
       : null,
-    underfoot ? letsPostsIn({ feet: feetLetIn(design), underfoot }) : null,
+    underfoot
+      ? letsPostsIn({
+          feet: feetLetIn(design, own && !design.walls ? own.heightMm : 0),
+          underfoot,
+          ...(own && !design.walls ? { soilMm: own.heightMm } : {}),
+        })
+      : null,
     onThePlot({ overMm: overEdge(design, frame, plan.site) }),
   ];
 }

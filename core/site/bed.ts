@@ -1,4 +1,5 @@
 import type { Soil, Wind } from './soil';
+import { SOIL, takesPosts, type Underfoot } from './underfoot';
 import { areaOf, distanceToStretch, inside, type Pair } from '../geometry/polygon';
 import { onPlan, type Placed, type PlanSpot } from './plot';
 
@@ -22,6 +23,8 @@ export interface Bed extends Placed {
   /** What is said to have grown here before anything of it was planted in the plan: families, by the season. */
   grew: readonly { year: number; family: string }[];
   note: string;
+  /** What is under it, where that is no soil: paving, a deck, a balcony. */
+  underfoot?: Underfoot;
   /** That its sides are of hollow blocks: known where sides are planned, and never kept. */
   hollow?: true;
 }
@@ -45,6 +48,11 @@ export const STANDING = ['both sides', 'front only'] as const;
 export const ARM_MM = 457.2;
 
 const ROUND_CORNERS = 32;
+
+/** What is under a bed. */
+export const underOf = ({ underfoot }: Pick<Bed, 'underfoot'>): Underfoot => underfoot ?? SOIL;
+/** Whether nothing can be let in under it. @example isOnFloor({ underfoot: { is: 'paving' } }) // true */
+export const isOnFloor = (bed: Pick<Bed, 'underfoot'>): boolean => !takesPosts(underOf(bed));
 
 /** What is cut out of a bed: from where to where along it, and how deep into it from its front. mm. */
 export interface Notch {

@@ -27,6 +27,16 @@ export const anySettings = (knobs: Knobs) =>
   }) as fc.Arbitrary<Record<string, number | string>>;
 
 const mm = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const anyUnderfoot: fc.Arbitrary<Underfoot> = fc.oneof(
+  fc.constant(SOIL),
+  fc.constant({ is: 'paving' as const }),
+  fc.record({
+    is: fc.constantFrom('decking' as const, 'balcony' as const),
+    bearsKgM2: fc.option(fc.integer({ min: 50, max: 1000 })),
+    answeredBy: fc.constantFrom('', 'The landlord'),
+  }),
+);
+
 const anyBed = fc
   .record({
     lengthMm: mm(800, 20_000),
@@ -47,21 +57,19 @@ const anyBed = fc
     grew: fc.constant([]),
     soil: fc.constantFrom(...SOILS),
     wind: fc.constantFrom(...WINDS),
+    // Few lie on a floor.
+    underfoot: fc.oneof({ weight: 7, arbitrary: fc.constant(SOIL) }, { weight: 1, arbitrary: anyUnderfoot }),
   })
-  .map(({ slope, ...bed }) => ({ ...bed, name: 'Bed', note: '', riseMm: bed.lengthMm * slope }));
+  .map(({ slope, underfoot, ...bed }) => ({
+    ...bed,
+    name: 'Bed',
+    note: '',
+    riseMm: bed.lengthMm * slope,
+    ...(underfoot.is === 'soil' ? {} : { underfoot }),
+  }));
 const anyPlantings = fc.array(fc.record({ crop: fc.constantFrom(...CROPS), count: fc.integer({ min: 1, max: 30 }) }), {
   maxLength: 3,
 });
-
-const anyUnderfoot: fc.Arbitrary<Underfoot> = fc.oneof(
-  fc.constant(SOIL),
-  fc.constant({ is: 'paving' as const }),
-  fc.record({
-    is: fc.constantFrom('decking' as const, 'balcony' as const),
-    bearsKgM2: fc.option(fc.integer({ min: 50, max: 1000 })),
-    answeredBy: fc.constantFrom('', 'The landlord'),
-  }),
-);
 
 /** Corners that wander, far enough from each other for the door, with soil that rises and falls. */
 const anyPath = fc

@@ -22,5 +22,5 @@ export const BED: StandModule<BedStand, BedPlace> = {
     const [xMm, yMm] = onPlan(bed, (startMm - bed.lengthMm / 2) * level, 0);
     return { xMm, yMm, turnDeg: bed.turnDeg, baseMm: bed.heightMm };
   },
-  foothold: ({ bed }) => ({ ...NO_FOOTHOLD, beds: [bed], own: bed }),
+  foothold: ({ bed }) => ({ ...NO_FOOTHOLD, beds: [bed], own: bed, underfoot: bed.underfoot ?? null }),
 };

@@ -30,7 +30,7 @@ export interface Foothold {
   beds: readonly Bed[];
   /** The bed whose soil it stands in, and with which it goes where that is moved. */
   own: Bed | null;
-  /** Where there is no bed, what it stands on. */
+  /** Where there is no bed, what it stands on; what is under its bed where that is no soil. */
   underfoot: Underfoot | null;
   /** The gap of another it stands in. */
   gap: { host: string; opening: Opening } | null;

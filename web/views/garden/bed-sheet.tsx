@@ -8,7 +8,7 @@ import { stoodIn, YEARS_TOLD } from '@lignum/core/plan/growing';
 import { BED_SCHEMA } from '@lignum/core/formats/place-schemas';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatArea } from '@lignum/core/quantity/measure';
-import { bedArea, STANDING, type Bed } from '@lignum/core/site/bed';
+import { bedArea, isOnFloor, STANDING, underOf, type Bed } from '@lignum/core/site/bed';
 import { bedNonsense } from '@lignum/core/site/bed-nonsense';
 import { runsOf } from '@lignum/core/site/plot';
 import { seasonName } from '@lignum/core/site/seasons';
@@ -21,6 +21,7 @@ import { LengthField } from '../../ui/field';
 import { Fold } from '../../ui/fold';
 import { FormChooser, FormLength, FormText, OtherFaults, RuledForm, useRuledForm } from '../../ui/form';
 import { useGarden } from '../shell/garden-context';
+import { UnderfootFields } from '../plot/underfoot-fields';
 import { BedOutlineFields } from './bed-outline-fields';
 
 const NOTHING = 'nothing';
@@ -79,7 +80,7 @@ export default function BedSheet({
         <Fold
           className="-mt-2 border-b border-rule pb-2"
           title="Ground and wind"
-          says={`${bed.soil}, ${bed.wind === 'usual' ? 'usual wind' : bed.wind}, ${bed.riseMm === 0 ? 'level' : `${bed.riseMm < 0 ? 'falls' : 'rises'} ${formatLength(Math.abs(bed.riseMm), tongue.units)}`}`}
+          says={`${isOnFloor(bed) ? `on ${underOf(bed).is}` : bed.soil}, ${bed.wind === 'usual' ? 'usual wind' : bed.wind}, ${bed.riseMm === 0 ? 'level' : `${bed.riseMm < 0 ? 'falls' : 'rises'} ${formatLength(Math.abs(bed.riseMm), tongue.units)}`}`}
         >
           <div className="grid grid-cols-2 gap-4">
             <SlopeFields bed={bed} />
@@ -97,6 +98,14 @@ export default function BedSheet({
             )}
             <FormChooser name="wind" label="Wind" choices={asChoices(WINDS)} />
             <FormChooser name="standFrom" label="You can stand on" choices={asChoices(STANDING)} />
+          </div>
+          <div className="mt-3">
+            <UnderfootFields
+              id={`under-${bed.id}`}
+              label="Under it"
+              underfoot={underOf(bed)}
+              onChange={(underfoot) => form.setValue('underfoot', underfoot.is === 'soil' ? undefined : underfoot)}
+            />
           </div>
         </Fold>
         <GrewHere bed={bed} />

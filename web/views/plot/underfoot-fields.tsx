@@ -18,10 +18,12 @@ const MOST_KG_M2 = 5000;
 /** What a structure stands on where there is no bed; of a deck or a balcony what it may carry, and who answers for that. */
 export function UnderfootFields({
   id,
+  label = 'It stands on',
   underfoot,
   onChange,
 }: {
   id: string;
+  label?: string;
   underfoot: Underfoot;
   onChange: (underfoot: Underfoot) => void;
 }) {
@@ -37,7 +39,7 @@ export function UnderfootFields({
   return (
     <div className="grid gap-3">
       <ChooserField
-        label="It stands on"
+        label={label}
         value={underfoot.is}
         choices={UNDERFOOT.map((is) => ({ id: is, label: WORDS[is] }))}
         onChange={(is) => change(is as Underfoot['is'])}

@@ -22,10 +22,10 @@ const UNDER_BEAM_MM = inches(4);
 /** Mesh hangs on slats no farther apart, a screw and a washer so often along them (from memory). mm. */
 const MESH_SLATS_MM = inches(36);
 export const SIDE_WASHERS_MM = inches(16);
-/** Of two slats that meet over a post each is screwed so far in from its end (from memory). mm. */
-const INSET_MM = inches(0.75);
 /** Washers sit so far in from the edge of a strip of mesh, and from the end of a slat (from memory). mm. */
 const IN_MM = inches(1.5);
+/** No slat of a mesh lies lower over the path (from memory). mm. */
+const LOWEST_MM = inches(6);
 /** A side wire is made fast at both ends with so much (from memory). mm. */
 const FAST_MM = inches(8);
 
@@ -33,7 +33,8 @@ const FAST_MM = inches(8);
 export function levelsOf(v: ArborValues, underMm: number, wideMm: number): number[] {
   const top = underMm - UNDER_BEAM_MM - wideMm / 2;
   if (v.sides === 'mesh') {
-    const low = Math.min(v.slatFrom, top - 2 * wideMm);
+    // Clear of the ends of posts that stand on shoes or plates.
+    const low = Math.min(Math.max(v.slatFrom, LOWEST_MM), top - 2 * wideMm);
     const spaces = Math.max(1, Math.ceil((top - low) / MESH_SLATS_MM - 1e-6));
     return Array.from({ length: spaces + 1 }, (_, i) => low + ((top - low) * i) / spaces);
   }
@@ -101,7 +102,7 @@ function slatsAlong(
       id: (n) => `slat-${side.id}-${i + 1}${pieces.length > 1 ? `-${n + 1}` : ''}`,
       role: 'slat',
       inwards: scale(side.out, -1),
-      insetMm: pieces.length > 1 ? INSET_MM : 0,
+      insetMm: pieces.length > 1 ? g.postMm / 4 : 0,
       setting,
     }),
   );

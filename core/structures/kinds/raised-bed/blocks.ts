@@ -8,7 +8,7 @@ import type { Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
 import { blocksIn, onRun, runsRound, type Run } from '../../assemblies/courses';
-import { type Stood, at, flat, PIN_IN_MM, PIN_UNDER_MM, pinPlaces } from './stood';
+import { type Stood, at, flat, PIN_UNDER_MM, pinPlaces, pinsIn } from './stood';
 
 /** Blocks in courses with broken joints; where they are pinned, concrete about a steel pin in a core at every corner and between. */
 export function blockSides(s: Stood, o: { block: string; pinned: boolean; rod: Rod }): Assembled {
@@ -107,9 +107,9 @@ function pinnedCores(s: Stood, rod: Rod, blocks: readonly Block[]): Assembled {
       id: `pin-${i + 1}`,
       role: 'pin',
       of: rod,
-      from: at(spot, s.baseMm - PIN_IN_MM),
+      from: at(spot, s.baseMm - pinsIn(s)),
       to: at(spot, s.baseMm + high - PIN_UNDER_MM),
-      buriedMm: PIN_IN_MM,
+      buriedMm: pinsIn(s),
     });
     const core = fillOf({
       id: `core-${i + 1}`,

@@ -11,7 +11,7 @@ import type { BedSetting } from '../../setting';
 import { along, at, broken, flat, rimOf, type Stood } from './stood';
 
 /** Inside posts go so far into the ground below the lowest board (common practice, no source). mm. */
-export const POST_IN_MM = inches(6);
+const POST_IN_MM = inches(6);
 /** A post inside a side: along which runs it stands, and where its middle is. */
 interface Inside {
   at: Pair;
@@ -93,6 +93,7 @@ export function boardSides(
   const runs = runsRound(s.outline, s.thickMm, 0);
   const places = postPlaces(s, post);
   const rim = rimOf(s);
+  const intoMm = s.onFloor ? 0 : POST_IN_MM;
   const posts = places.map((place, i) => {
     const run = runs[place.sides[0]?.side ?? 0] as Run;
     return {
@@ -101,11 +102,11 @@ export function boardSides(
         id: `post-${i + 1}`,
         role: 'post',
         of: post,
-        from: at(place.at, s.baseMm - POST_IN_MM),
+        from: at(place.at, s.baseMm - intoMm),
         to: at(place.at, rim),
         // Its wide face to the board; in a corner its edge to the other.
         wide: flat(run.way),
-        buriedMm: POST_IN_MM,
+        buriedMm: intoMm,
       }),
     };
   });

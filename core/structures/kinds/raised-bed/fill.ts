@@ -2,7 +2,9 @@ import { fillOf, type Fill } from '../../../design/shapes/fill';
 import { ofShape, type Part } from '../../../design/shapes/shapes';
 import { areaOf, type Pair } from '../../../geometry/polygon';
 import type { Point } from '../../../geometry/space';
+import { blockStock } from '../../../catalogue/masonry';
 import { inches } from '../../../quantity/length';
+import { woodKg } from '../../rules/weights';
 import type { Assembled } from '../../assemblies/assembly';
 import { insideOf } from '../../assemblies/courses';
 import type { RaisedBedValues } from './knobs';
@@ -41,6 +43,16 @@ export const wetFill = (parts: readonly Part[], settles: number): number =>
     0,
   );
 
+/** A blend of soil weighs so much less when it is dry: 75 lb/ft³ of 110 (from memory). */
+const DRY_SHARE = 75 / 110;
+
+/** What a bed weighs with its sides, watered and dry: timber by its own weight, blocks by theirs. kg. */
+export function weighs(parts: readonly Part[], settles: number): { wetKg: number; dryKg: number } {
+  const filled = wetFill(parts, settles);
+  const sides = woodKg(parts) + ofShape(parts, 'block').reduce((sum, { stock }) => sum + blockStock(stock).massKg, 0);
+  return { wetKg: sides + filled, dryKg: sides + filled * DRY_SHARE };
+}
+
 /** How much the paths round a bed give, dug so deep: what lies within their width of its outer size. Litres, loose. */
 function fromPaths(outline: readonly Pair[], deepMm: number): number {
   const [xs, ys] = [outline.map(([x]) => x), outline.map(([, y]) => y)];
@@ -64,7 +76,9 @@ export function fillIn(
   const litresOf = (deepMm: number): number => (areaOf(inner) * deepMm * (1 + v.settles / 100)) / 1e6;
   const mixMm = v.fill === 'layers' ? Math.min(depthMm, OVER_LAYERS_MM) : depthMm;
   const topsoilMm = mixMm * TOPSOIL_PARTS;
-  const ownMm = topsoilMm * Math.min(1, fromPaths(s.outline, v.paths) / litresOf(topsoilMm));
+  // On a floor there are no paths to dig.
+  const dugLitres = s.onFloor ? 0 : fromPaths(s.outline, v.paths);
+  const ownMm = topsoilMm * Math.min(1, dugLitres / litresOf(topsoilMm));
   const layers = [
     ...(v.fill === 'layers' ? [{ role: 'layers', of: 'own-prunings', deepMm: depthMm - mixMm }] : []),
     ...(v.fill === 'own'

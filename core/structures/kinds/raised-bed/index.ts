@@ -3,8 +3,10 @@ import { bedLevel } from '../../../checks/bed-level';
 import { bedMatches } from '../../../checks/bed-matches';
 import { dripWaters } from '../../../checks/drip-waters';
 import { RISES_MM, ROOTS_MM, wickRises } from '../../../checks/wick-rises';
-import { bedTied, UNTIED_MM } from '../../../checks/bed-tied';
-import { inches } from '../../../quantity/length';
+import { bedTied } from '../../../checks/bed-tied';
+import { floorBears } from '../../../checks/floor-bears';
+import { ROOM_MM, rootsOnFloor } from '../../../checks/roots-on-floor';
+import { feet, inches } from '../../../quantity/length';
 import { structureKind } from '../../kind';
 import { FLOOR_WORDS } from '../../rules/floor-mesh';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
@@ -31,10 +33,12 @@ export const kind = structureKind({
   size: sizeRaisedBed,
   makesBed,
   checks: ({ facts }, v) => [
+    facts.onFloor && v.fill !== 'none' ? rootsOnFloor(facts.onFloor) : null,
+    facts.onFloor && v.fill !== 'none' ? floorBears(facts.onFloor) : null,
     bedBulges({ bowMm: facts.bowMm, standsTimes: facts.stands, everyMm: v.postEvery }),
     bedTied(facts.tied),
     bedMatches(facts),
-    bedLevel({ dugInMm: facts.dugInMm, highMm: facts.built.highMm }),
+    bedLevel({ dugInMm: facts.dugInMm, highMm: facts.built.highMm, onFloor: facts.onFloor !== null }),
     facts.drip && dripWaters(facts.drip),
     facts.wick && wickRises(facts.wick),
   ],
@@ -47,7 +51,11 @@ export const kind = structureKind({
     'bulge.bows': (v) =>
       v.postEvery > inches(24) || v.make === 'metal' ? closer(v) : { board: v.board === '22x145' ? '45x145' : '2x6' },
     // Where no wire is sold it is built no higher than it stands without.
-    'tied.leans': (_v, _built, setting) => (isOffered(setting, TIE) ? { ties: 'wire' } : { high: UNTIED_MM }),
+    'tied.leans': (_v, { facts }, setting) =>
+      isOffered(setting, TIE) ? { ties: 'wire' } : { high: facts.tied.mostMm },
+    'roots.shallow': (v, { facts }) => ({
+      high: Math.min(feet(3), v.high + Math.ceil((ROOM_MM - (facts.onFloor?.soilMm ?? 0)) / courseMm(v)) * courseMm(v)),
+    }),
     'drip.tap': (v) => ({ dripEvery: Math.min(inches(24), v.dripEvery * 2) }),
     'wick.narrow': () => ({ watered: 'drip' }),
     'wick.shallow': (v, { facts }) => {

@@ -1,9 +1,10 @@
 import { RISES_MM, ROOTS_MM } from '../../../checks/wick-rises';
-import { UNTIED_MM } from '../../../checks/bed-tied';
+import { UNTIED_MM, UNTIED_ON_FLOOR_MM } from '../../../checks/bed-tied';
 import { BLOCKS, blockStock } from '../../../catalogue/masonry';
 import { POLES } from '../../../catalogue/posts-and-poles';
 import { SECTIONS, timberId } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
+import { isOnFloor } from '../../../site/bed';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled, Values } from '../../knob';
 import { floorKnob } from '../../rules/floor-mesh';
@@ -16,6 +17,9 @@ const isOf =
   (make: string) =>
   (set: Settled): boolean =>
     set.make === make;
+/** Pins in cores hold in the ground, or nowhere. */
+const canPin = (setting: BedSetting): boolean =>
+  !isOnFloor(setting.place.bed) && isOffered(setting, 'concrete-mix') && isOffered(setting, 'rod-10');
 const isFilled = (set: Settled): boolean => set.fill !== 'none';
 
 /** Woven cloth on the ground. */
@@ -198,7 +202,8 @@ export const RAISED_BED_KNOBS = {
     help: 'Under the soil, halfway up, from each post between corners to the one across from it: high long sides cannot lean out.',
     shown: hasPosts,
     suggest: (setting, set) =>
-      coursesOf(set) * courseMm(set) > UNTIED_MM && isOffered(setting, TIE)
+      coursesOf(set) * courseMm(set) > (isOnFloor(setting.place.bed) ? UNTIED_ON_FLOOR_MM : UNTIED_MM) &&
+      isOffered(setting, TIE)
         ? { value: 'wire', why: fact('ties.high') }
         : { value: 'none', why: fact('ties.low') },
   },
@@ -210,14 +215,11 @@ export const RAISED_BED_KNOBS = {
       { id: 'soil', label: 'filled with soil' },
       { id: 'pinned', label: 'a steel pin in concrete, at corners and between' },
     ],
-    offered: (setting) => [
-      'soil',
-      ...(isOffered(setting, 'concrete-mix') && isOffered(setting, 'rod-10') ? ['pinned'] : []),
-    ],
+    offered: (setting) => ['soil', ...(canPin(setting) ? ['pinned'] : [])],
     help: 'Two courses stand by their weight; higher ones are pushed over by wet soil unless they are pinned.',
     shown: isOf('blocks'),
     suggest: (setting, set) =>
-      coursesOf(set) > 2 && isOffered(setting, 'concrete-mix') && isOffered(setting, 'rod-10')
+      coursesOf(set) > 2 && canPin(setting)
         ? { value: 'pinned', why: fact('cores.high') }
         : { value: 'soil', why: fact('cores.low') },
   },
@@ -227,7 +229,13 @@ export const RAISED_BED_KNOBS = {
     group: 'Fill',
     choices: [...floorKnob.choices, { id: CLOTH, label: 'woven cloth' }],
     offered: (setting) => [...floorKnob.offered(setting), ...(isOffered(setting, CLOTH) ? [CLOTH] : [])],
-    help: 'Mesh stops what tunnels, and roots go on through it; cloth keeps rough grass down, and roots shallow.',
+    help: 'Mesh stops what tunnels, and roots go on through it; cloth keeps rough grass down, and roots shallow; on a floor it keeps the soil in.',
+    suggest: (setting) =>
+      !isOnFloor(setting.place.bed)
+        ? floorKnob.suggest(setting)
+        : isOffered(setting, CLOTH)
+          ? { value: CLOTH, why: fact('floor.drains') }
+          : { value: 'none', why: fact('floor.none') },
   },
   fill: {
     type: 'choice',

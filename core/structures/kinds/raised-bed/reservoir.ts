@@ -121,10 +121,12 @@ export function reservoirIn(
   const pipe = lineOf({ id: 'fill-pipe', role: 'fill pipe', of: o.pipe, path });
   const spot: Point = [x[0], across, level];
   const side = nearestSide(o.sides, spot);
+  const buried = ['cloth over the gravel', 'pipe in the gravel', 'liner about the water'];
   const joint = (id: string, kind: string, place: Point, parts: string[], stock?: string): Joint => ({
     id,
     kind,
-    ...(stock ? {} : { by: 'bearing' as const }),
+    // What lies in gravel or under soil is held by it.
+    ...(stock ? {} : { by: buried.includes(kind) ? ('cast in' as const) : ('bearing' as const) }),
     places: [place],
     parts,
     fixings: stock ? [{ stock, count: 1 }] : [],
@@ -143,7 +145,7 @@ export function reservoirIn(
         joint(
           `${cloth.id}-over`,
           'cloth over the gravel',
-          [x[1] - in_, Math.min(y[1] - 1, cloth.base.curve === 'line' ? cloth.base.from[1] + each : y[1]), level],
+          [x[0] + in_, Math.min(y[1] - 1, cloth.base.curve === 'line' ? cloth.base.from[1] + each : y[1]), level],
           [cloth.id, fill.id],
         ),
       ),

@@ -7,9 +7,11 @@ import { placed, type Design } from '../../../design/design';
 import { areaOf, type Pair } from '../../../geometry/polygon';
 import { inches } from '../../../quantity/length';
 import { GRAVITY_MS2 } from '../../../quantity/measure';
+import { isOnFloor, underOf } from '../../../site/bed';
 import { groundAt, slopeOf } from '../../../site/ground';
+import type { Underfoot } from '../../../site/underfoot';
 import { closedBy, type Guard } from '../../../site/visitors';
-import type { bedTied } from '../../../checks/bed-tied';
+import { UNTIED_MM, UNTIED_ON_FLOOR_MM, type bedTied } from '../../../checks/bed-tied';
 import type { dripWaters } from '../../../checks/drip-waters';
 import type { wickRises } from '../../../checks/wick-rises';
 import { bowBetween, soilPressure, turnsOver } from '../../../statics/earth';
@@ -39,7 +41,7 @@ import { blockSides } from './blocks';
 import { boardSides, courseMiddles, type Between } from './boards';
 import { capOn } from './cap';
 import { dripOn, OPENING_LITRES_H } from './drip';
-import { fillIn, PATH_WIDE_MM } from './fill';
+import { fillIn, PATH_WIDE_MM, weighs } from './fill';
 import { floorUnder } from './floor';
 import { sheetedSides } from './sheeting';
 import { reservoirIn } from './reservoir';
@@ -63,6 +65,8 @@ export interface RaisedBedFacts {
   tied: Parameters<typeof bedTied>[0];
   /** How far it is dug in at its high end, to be level. mm. */
   dugInMm: number;
+  /** Where it stands on a floor: what that is, how deep its soil lies on it, and what it weighs watered and dry. */
+  onFloor: { underfoot: Underfoot; soilMm: number; floorM2: number; wetKg: number; dryKg: number } | null;
   /** What its drip lines give, and what its reservoir holds; null of what it has not. */
   drip: Parameters<typeof dripWaters>[0] | null;
   wick: Parameters<typeof wickRises>[0] | null;
@@ -110,6 +114,7 @@ export function makesBed(v: RaisedBedValues, setting: BedSetting): MadeBed {
 export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<RaisedBedFacts> {
   const { bed } = setting.place;
   const ground = groundOf(bed);
+  const onFloor = isOnFloor(bed);
   const { block, side, thickMm, ...made } = madeOf(v, setting);
   const outline = cornersOf(made.built);
   const { lengthMm: longMm, widthMm: wideMm } = made.built;
@@ -118,7 +123,9 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
   const fallMm = groundAt(ground, longMm);
   const stood: Stood = {
     outline,
-    baseMm: -bed.heightMm + Math.min(0, fallMm),
+    // What is dug in goes by the low end; on a floor it is packed up to the high one.
+    baseMm: -bed.heightMm + (onFloor ? Math.max(0, fallMm) : Math.min(0, fallMm)),
+    onFloor,
     courses,
     courseMm: courseMm(v),
     thickMm,
@@ -212,10 +219,10 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
       built: { highMm: high, longMm, wideMm },
       round: bed.outline.shape === 'round',
       guard: {
-        barrier: { ...closedBy(0, high), buriedMm: stopsBelow(v.floor) ? Infinity : 0 },
+        barrier: { ...closedBy(0, high), buriedMm: stopsBelow(v.floor) || onFloor ? Infinity : 0 },
         stiffMm: Infinity,
         roofed: false,
-        floored: stopsBelow(v.floor),
+        floored: stopsBelow(v.floor) || onFloor,
       },
       bowMm:
         hasPosts(v) && side && strength && 'stiffnessMpa' in strength
@@ -228,7 +235,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
             })
           : null,
       stands:
-        block && v.cores === 'soil'
+        block && (v.cores === 'soil' || onFloor)
           ? turnsOver({
               highMm: high,
               wideMm: block.wideMm,
@@ -237,10 +244,19 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
           : null,
       tied: {
         deepMm: depth,
+        mostMm: onFloor ? UNTIED_ON_FLOOR_MM : UNTIED_MM,
         pairs: pairs.length,
         ties: ties ? { pullN: pullOfTie(depth, high, v.postEvery), givesN: 2 * givesAt(tie) } : null,
       },
       dugInMm: Math.abs(fallMm),
+      onFloor: onFloor
+        ? {
+            underfoot: underOf(bed),
+            soilMm: fill ? depth - fromMm : 0,
+            floorM2: areaOf(outline) / 1e6,
+            ...weighs([...sides.parts, ...(fill?.parts ?? []), ...(reservoir?.parts ?? [])], v.settles),
+          }
+        : null,
       drip: drip && {
         openings: drip.openings,
         litresH: drip.openings * OPENING_LITRES_H,

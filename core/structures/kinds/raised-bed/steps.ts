@@ -6,6 +6,7 @@ import { ofShape } from '../../../design/shapes/shapes';
 import { inches } from '../../../quantity/length';
 import { fact } from '../../../wording/say';
 import { stopsBelow } from '../../rules/floor-mesh';
+import { isOnFloor } from '../../../site/bed';
 import type { BedSetting } from '../../setting';
 import type { SeasonNote, StatedStep } from '../../step';
 import { BARROW_LITRES, BARROW_MINUTES, PATH_WIDE_MM, wetFill } from './fill';
@@ -17,15 +18,18 @@ const CLEAR_MM = inches(18);
 const SETTLE_HOURS = 14 * 24;
 
 /** Ground, sides from a level corner, then what it is filled with, layer by layer. */
-function steps(design: Design, v: RaisedBedValues): Listed<StatedStep> {
+function steps(design: Design, v: RaisedBedValues, setting: BedSetting): Listed<StatedStep> {
+  const onFloor = isOnFloor(setting.place.bed);
   const courses = coursesOf(v);
   const ties = design.parts.filter(({ role }) => role === 'tie').length;
   const fills = ofShape(design.parts, 'fill').filter(({ role }) => role !== 'core');
   return [
-    { what: fact('step.clear', { beyond: { mm: CLEAR_MM } }) },
+    onFloor
+      ? { what: fact('step.sweep'), caution: fact('care.water-out') }
+      : { what: fact('step.clear', { beyond: { mm: CLEAR_MM } }) },
     { what: fact('step.mark', { long: { mm: design.builtMm } }) },
     ...(v.floor === 'none' || v.make === 'blocks' ? [] : [floorStep(v)]),
-    ...sideSteps(v, courses),
+    ...sideSteps(v, courses, onFloor),
     ties > 0 && { what: fact('step.ties', { ties }), caution: fact('care.tie') },
     ofShape(design.parts, 'bar').some(({ role }) => role === 'cap') && { what: fact('step.cap'), people: 2 },
     hasRole(design, 'liner') && { what: fact('step.liner'), people: 2 },
@@ -78,17 +82,17 @@ const floorStep = (v: RaisedBedValues): StatedStep => ({
   ...(stopsBelow(v.floor) ? { caution: fact('care.wire') } : {}),
 });
 
-const sideSteps = (v: RaisedBedValues, courses: number): Listed<StatedStep> => {
+const sideSteps = (v: RaisedBedValues, courses: number, onFloor: boolean): Listed<StatedStep> => {
   if (v.make === 'boards')
     return [
       { what: fact('step.cut'), caution: fact('care.cutting') },
-      { what: fact('step.posts') },
+      { what: fact(onFloor ? 'step.posts-floor' : 'step.posts') },
       { what: fact('step.boards', { courses }), people: 2 },
     ];
   if (v.make === 'metal')
     return [
       { what: fact('step.cut'), caution: fact('care.cutting') },
-      { what: fact('step.posts') },
+      { what: fact(onFloor ? 'step.posts-floor' : 'step.posts') },
       { what: fact('step.rails'), people: 2 },
       { what: fact('step.sheets'), caution: fact('care.metal') },
     ];
@@ -98,10 +102,10 @@ const sideSteps = (v: RaisedBedValues, courses: number): Listed<StatedStep> => {
         ? { what: fact('step.logs'), people: 2, caution: fact('care.rolling') }
         : { what: fact('step.cut'), caution: fact('care.cutting') },
       { what: fact('step.timbers', { courses }), people: 2 },
-      { what: fact('step.pins'), people: 2, caution: fact('care.pins') },
+      { what: fact(onFloor ? 'step.pins-floor' : 'step.pins'), people: 2, caution: fact('care.pins') },
     ];
   return [
-    { what: fact('step.trench'), caution: fact('care.lifting') },
+    { what: fact(onFloor ? 'step.first-blocks' : 'step.trench'), caution: fact('care.lifting') },
     v.floor !== 'none' && floorStep(v),
     { what: fact('step.blocks', { courses }), people: 2, caution: fact('care.dust') },
     v.cores === 'pinned' && { what: fact('step.cores'), caution: fact('care.cement') },
@@ -125,6 +129,10 @@ const doings: Doings = {
   'step.floor': { adds: ['floor'], uses: ['snips', 'tape', 'gloves', 'goggles'] },
   'step.cloth': { adds: ['floor'], uses: ['knife', 'tape'] },
   'step.cut': { uses: ['tape', 'square', 'saw', 'goggles', 'muffs', 'brush'] },
+  'step.sweep': { uses: ['gloves'] },
+  'step.posts-floor': { adds: ['post'], uses: ['drill', 'clamps', 'square', 'level'] },
+  'step.pins-floor': { adds: ['pin'], joins: ['pin through timber'], uses: ['hammer', 'gloves', 'goggles'] },
+  'step.first-blocks': { uses: ['spade', 'level'] },
   'step.posts': { adds: ['post'], uses: ['spade', 'level', 'mallet'] },
   'step.boards': { adds: ['board'], uses: ['level', 'drill', 'clamps'] },
   'step.rails': { adds: ['rail'], uses: ['level', 'drill', 'clamps'] },

@@ -14,6 +14,8 @@ export interface Stood {
   /** With what stands against the inside of it: so far in begins what it is filled with. */
   wallMm: number;
   everyMm: number;
+  /** On paving or a deck nothing of it goes into the ground. */
+  onFloor: boolean;
 }
 
 /** How high its rim is. mm. */
@@ -47,8 +49,11 @@ export function broken(run: Run, postsAt: readonly number[], longestMm: number, 
 }
 
 /** Pins go so far into the ground, and end so far under the rim (from memory). mm. */
-export const PIN_IN_MM = inches(18);
+const PIN_IN_MM = inches(18);
 export const PIN_UNDER_MM = inches(0.5);
+
+/** How far its pins go into the ground. mm. */
+export const pinsIn = ({ onFloor }: Stood): number => (onFloor ? 0 : PIN_IN_MM);
 
 /** Where pins go: in every corner that two walls share in every course, and between. */
 export function pinPlaces(s: Stood): Pair[] {

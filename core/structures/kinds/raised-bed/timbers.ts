@@ -4,7 +4,7 @@ import { barOf, type Bar, type Section } from '../../../design/shapes/bar';
 import { UP } from '../../../geometry/space';
 import type { Assembled } from '../../assemblies/assembly';
 import { onRun, runsRound } from '../../assemblies/courses';
-import { type Stood, at, broken, PIN_IN_MM, PIN_UNDER_MM, pinPlaces, rimOf, touchesAt } from './stood';
+import { type Stood, at, broken, PIN_UNDER_MM, pinPlaces, pinsIn, rimOf, touchesAt } from './stood';
 
 /** Square timbers or logs in courses, each the other way round at the corners, steel pins through all of them. */
 export function timberSides(
@@ -17,9 +17,9 @@ export function timberSides(
       id: `pin-${i + 1}`,
       role: 'pin',
       of: o.rod,
-      from: at(spot, s.baseMm - PIN_IN_MM),
+      from: at(spot, s.baseMm - pinsIn(s)),
       to: at(spot, rimOf(s) - PIN_UNDER_MM),
-      buriedMm: PIN_IN_MM,
+      buriedMm: pinsIn(s),
     }),
   );
   const made = Array.from({ length: s.courses }, (_, course) => course).flatMap((course) =>

@@ -98,6 +98,15 @@ export const WORDS = {
     'count.sheet-screws': 'Two a sheet on each rail',
     'high.sheet': 'Sheet goes high on little wood: two feet (600 mm) are worked without kneeling.',
     'count.floor': 'Under all of the bed, strips a hand over each other',
+    'floor.drains': 'Keeps the soil in, and lets the water out.',
+    'step.sweep':
+      'Sweep the floor and pour a bucket of water over it: see which way it runs, and leave every drain and joint free. Wood stands on strips of rubber or slate, a finger clear.',
+    'step.posts-floor':
+      'Screw the boards of the ends to their corner posts lying flat, then stand them up; those between follow, all tops to the string.',
+    'step.pins-floor': 'Drill through all courses at the marks and drive the pins to the floor, not into it.',
+    'step.first-blocks': 'Sweep in a thin bed of sharp sand where the floor is uneven, and draw it level with a board.',
+    'care.water-out':
+      'What cannot run out stands in the bed and against the house: no bed over a drain, none against a wall without a hand of air.',
     'floor.none': 'Nothing that visits comes from below.',
     'cap.sharp': 'Covers the cut edge of the sheet.',
     'cap.none': 'It holds without one.',
