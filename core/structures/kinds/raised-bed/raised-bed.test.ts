@@ -467,4 +467,68 @@ describe('raised bed', () => {
     expect(Math.min(...soil.map(({ bottom }) => bottom[2]))).toBeCloseTo((gravel?.bottom[2] ?? 0) + inches(6), 6);
     expect(bed.count('outlet in the side')).toBe(1);
   });
+
+  it('on paving or a deck nothing of it goes into the floor, whatever it is made of; its weight is that of its parts over the floor it takes', () => {
+    fc.assert(
+      fc.property(anyPlan(kind), fc.integer({ min: 50, max: 1500 }), (plan, bearsKgM2) => {
+        const on = (underfoot: Bed['underfoot']) => {
+          const beds = plan.beds.map((bed) => ({ ...bed, ...(underfoot ? { underfoot } : {}) }));
+          return first({ ...plan, beds });
+        };
+        const computed = on({ is: 'decking', bearsKgM2, answeredBy: 'Who built it' });
+        const { sized, verdicts } = computed;
+        const bars = ofShape(sized.design.parts, 'bar');
+        const base = Math.min(...sized.design.parts.flatMap((part) => extentOf(part).map(([, , z]) => z)));
+        for (const bar of bars) {
+          expect(bar.buriedMm).toBe(0);
+          expect(Math.min(bar.from[2], bar.to[2])).toBeGreaterThan(base - 1e-6);
+        }
+        const codes = verdicts.map(({ told }) => told.code);
+        expect(codes).not.toContain('ground.none');
+        expect(codes).not.toContain('ground.bed');
+        expect(stepsOf(computed).some(({ what }) => what.code === 'step.sweep')).toBe(true);
+        const { onFloor } = sized.facts as { onFloor: { wetKg: number; dryKg: number; floorM2: number } };
+        expect(onFloor.dryKg).toBeLessThanOrEqual(onFloor.wetKg);
+        if (sized.knobs['fill']?.value === 'none') return;
+        expect(codes.includes('floor.over')).toBe(onFloor.wetKg / onFloor.floorM2 > bearsKgM2);
+        expect(codes.includes('floor.bears')).toBe(onFloor.wetKg / onFloor.floorM2 <= bearsKgM2);
+      }),
+      { numRuns: cases(30) },
+    );
+  });
+
+  it('8′ × 4′ × 11″ of 2×6 on a deck: 25.6 ft³ of wet soil at 110 lb are 1270 kg, and its boards; a post of 2′ cannot stand in it', () => {
+    const plan = planOnBed(
+      'raised-bed',
+      { make: 'boards', board: '2x6', high: inches(11), below: 0, fill: 'mix', settles: 0 },
+      { lengthMm: feet(8), widthMm: feet(4), heightMm: inches(11), underfoot: { is: 'paving' } },
+    );
+    const [sides] = plan.structures as [StructurePlan];
+    const { sized, verdicts } = computeStructure(plan, sides);
+    const { onFloor } = sized.facts as { onFloor: { wetKg: number; soilMm: number } };
+    const soil = ((93 * 45 * 11) / 1728) * 110 * 0.45359237;
+    expect(onFloor.soilMm).toBeCloseTo(inches(11), 6);
+    expect(onFloor.wetKg).toBeGreaterThan(soil);
+    expect(onFloor.wetKg).toBeLessThan(soil + 60);
+    expect(verdicts.map(({ told }) => told.code)).toContain('roots.room');
+    const wall: StructurePlan = {
+      id: 'w',
+      name: 'W',
+      kind: 'panel-wall',
+      stand: { on: 'bed', bed: 'b' },
+      plantings: [],
+      knobs: { depth: feet(2) },
+    };
+    const said = (underfoot: Bed['underfoot']) =>
+      computeStructure(
+        {
+          ...plan,
+          beds: plan.beds.map(({ underfoot: _, ...bed }) => ({ ...bed, ...(underfoot ? { underfoot } : {}) })),
+          structures: [wall],
+        },
+        wall,
+      ).verdicts.map(({ told }) => told.code);
+    expect(said({ is: 'paving' })).toContain('ground.bed');
+    expect(said(undefined)).not.toContain('ground.bed');
+  });
 });
