@@ -27,8 +27,8 @@ function steps(design: Design, v: RaisedBedValues, setting: BedSetting): Listed<
     onFloor
       ? { what: fact('step.sweep'), caution: fact('care.water-out') }
       : { what: fact('step.clear', { beyond: { mm: CLEAR_MM } }) },
-    { what: fact('step.mark', { long: { mm: design.builtMm } }) },
-    ...(v.floor === 'none' || v.make === 'blocks' ? [] : [floorStep(v)]),
+    { what: fact(onFloor ? 'step.chalk' : 'step.mark', { long: { mm: design.builtMm } }) },
+    ...(v.floor === 'none' || v.make === 'blocks' ? [] : [floorStep(v, onFloor)]),
     ...sideSteps(v, courses, onFloor),
     ties > 0 && { what: fact('step.ties', { ties }), caution: fact('care.tie') },
     ofShape(design.parts, 'bar').some(({ role }) => role === 'cap') && { what: fact('step.cap'), people: 2 },
@@ -77,8 +77,8 @@ const CAREFUL: Readonly<Record<string, string>> = {
 
 const loadsOf = ({ litres }: { litres: number }): number => Math.ceil(litres / BARROW_LITRES);
 
-const floorStep = (v: RaisedBedValues): StatedStep => ({
-  what: fact(stopsBelow(v.floor) ? 'step.floor' : 'step.cloth'),
+const floorStep = (v: RaisedBedValues, onFloor: boolean): StatedStep => ({
+  what: fact(stopsBelow(v.floor) ? 'step.floor' : onFloor ? 'step.cloth-floor' : 'step.cloth'),
   ...(stopsBelow(v.floor) ? { caution: fact('care.wire') } : {}),
 });
 
@@ -106,7 +106,7 @@ const sideSteps = (v: RaisedBedValues, courses: number, onFloor: boolean): Liste
     ];
   return [
     { what: fact(onFloor ? 'step.first-blocks' : 'step.trench'), caution: fact('care.lifting') },
-    v.floor !== 'none' && floorStep(v),
+    v.floor !== 'none' && floorStep(v, onFloor),
     { what: fact('step.blocks', { courses }), people: 2, caution: fact('care.dust') },
     v.cores === 'pinned' && { what: fact('step.cores'), caution: fact('care.cement') },
   ];
@@ -130,6 +130,8 @@ const doings: Doings = {
   'step.cloth': { adds: ['floor'], uses: ['knife', 'tape'] },
   'step.cut': { uses: ['tape', 'square', 'saw', 'goggles', 'muffs', 'brush'] },
   'step.sweep': { uses: ['gloves'] },
+  'step.chalk': { uses: ['tape', 'square'] },
+  'step.cloth-floor': { adds: ['floor'], uses: ['knife', 'tape'] },
   'step.posts-floor': { adds: ['post'], uses: ['drill', 'clamps', 'square', 'level'] },
   'step.pins-floor': { adds: ['pin'], joins: ['pin through timber'], uses: ['hammer', 'gloves', 'goggles'] },
   'step.first-blocks': { uses: ['spade', 'level'] },

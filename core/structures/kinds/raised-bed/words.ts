@@ -101,6 +101,8 @@ export const WORDS = {
     'floor.drains': 'Keeps the soil in, and lets the water out.',
     'step.sweep':
       'Sweep the floor and pour a bucket of water over it: see which way it runs, and leave every drain and joint free. Wood stands on strips of rubber or slate, a finger clear.',
+    'step.chalk': 'Chalk the corners on the floor, {long} over all: the diagonals are equal.',
+    'step.cloth-floor': 'Lay the cloth where the bed will stand, smooth, strips a hand over each other.',
     'step.posts-floor':
       'Screw the boards of the ends to their corner posts lying flat, then stand them up; those between follow, all tops to the string.',
     'step.pins-floor': 'Drill through all courses at the marks and drive the pins to the floor, not into it.',
