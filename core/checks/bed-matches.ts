@@ -19,7 +19,7 @@ export const bedMatches = check(
       'bed.size':
         'Whole blocks make it {long} × {wide}, where {askedLong} × {askedWide} was asked for: what stands on the bed goes by its sides.',
       'bed.oval':
-        'The bed is an oval: the largest bed with straight sides that it holds is {long} × {wide}, and what stands on it goes by that.',
+        'Its sides stand square to each other: the largest bed of that kind that this outline holds is {long} × {wide}, and what stands on it goes by that.',
       'bed.as-asked': 'Its sides come to what was asked for: {long} × {wide}, {built} high.',
     },
   },

@@ -1,4 +1,4 @@
-import { notchOf, toPick, type Bed } from '../site/bed';
+import { narrows, notchOf, toPick, type Bed } from '../site/bed';
 import { check, SEEN_MM } from './check';
 
 /** No plant stands nearer to the edge of its bed: 3″ (from memory). mm. */
@@ -30,7 +30,7 @@ export const reachAcross = check(
     // With its nearest row as near to the front, or to the notch, as plants stand; several on an oval stay about its middle.
     const apart = Math.max(...rowsAtMm) - Math.min(...rowsAtMm);
     const nearest = EDGE_MM + (notchOf(bed)?.deepMm ?? 0);
-    const best = bed.outline.shape === 'round' && apart > 0 ? farthest : nearest + apart;
+    const best = narrows(bed) && apart > 0 ? farthest : nearest + apart;
     if (bed.standFrom === 'front only' && best > armMm + SEEN_MM)
       return found('warn', 'reach.never', { ...values, best: { mm: best } });
     return farthest > armMm + SEEN_MM ? found('warn', 'reach.far', values) : found('good', 'reach.fits', values);

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { FILLS, STANDING } from '../site/bed';
+import { CORNERS, FILLS, STANDING } from '../site/bed';
 import { REGIONS } from '../site/regions';
 import { FEATURE_KINDS, VISITORS } from '../site/plot';
 import { SOILS, WINDS } from '../site/soil';
@@ -127,6 +127,13 @@ export const BED_SCHEMA = Joi.object({
       switch: [
         { is: 'rectangle', then: Joi.object({ shape: Joi.string().valid('rectangle').required() }) },
         { is: 'round', then: Joi.object({ shape: Joi.string().valid('round').required() }) },
+        {
+          is: 'polygon',
+          then: Joi.object({
+            shape: Joi.string().valid('polygon').required(),
+            corners: Joi.number().integer().min(CORNERS.min).max(CORNERS.max).required(),
+          }),
+        },
         ...['keyhole', 'corner'].map((is) => ({
           is,
           then: Joi.object({
@@ -136,7 +143,9 @@ export const BED_SCHEMA = Joi.object({
           }),
         })),
       ],
-      otherwise: Joi.object({ shape: Joi.string().valid('rectangle', 'round', 'keyhole', 'corner').required() }),
+      otherwise: Joi.object({
+        shape: Joi.string().valid('rectangle', 'round', 'polygon', 'keyhole', 'corner').required(),
+      }),
     })
     .required()
     .description(

@@ -30,12 +30,14 @@ export interface Bed extends Placed {
 }
 
 /**
- * What a bed is seen from above, inside its length and width: all of it, an oval, or all but a notch cut into its front to
+ * What a bed is seen from above, inside its length and width: all of it, an oval, a polygon of equal sides drawn out to
+ * both, its front one of them, or all but a notch cut into its front to
  * stand in: into the middle (a keyhole; where the notch is wide, a U) or at its far end (an L).
  */
 export type BedOutline =
   | { shape: 'rectangle' }
   | { shape: 'round' }
+  | { shape: 'polygon'; corners: number }
   | { shape: 'keyhole'; notchLongMm: number; notchDeepMm: number }
   | { shape: 'corner'; notchLongMm: number; notchDeepMm: number };
 
@@ -48,6 +50,12 @@ export const STANDING = ['both sides', 'front only'] as const;
 export const ARM_MM = 457.2;
 
 const ROUND_CORNERS = 32;
+/** How many corners a bed of equal sides has: more of them are round. */
+export const CORNERS = { min: 5, max: 8 } as const;
+
+/** Whether a bed narrows to its ends, so that a row is the shorter the farther it is from the middle. */
+export const narrows = ({ outline }: Pick<Bed, 'outline'>): boolean =>
+  outline.shape === 'round' || outline.shape === 'polygon';
 
 /** What is under a bed. */
 export const underOf = ({ underfoot }: Pick<Bed, 'underfoot'>): Underfoot => underfoot ?? SOIL;
@@ -80,6 +88,7 @@ export function bedOutline(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): 
       const at = (2 * Math.PI * i) / ROUND_CORNERS;
       return [l * Math.cos(at), w * Math.sin(at)];
     });
+  if (outline.shape === 'polygon') return polygonIn(l, w, outline.corners);
   const notch = notchOf(bed);
   if (notch) {
     const [from, to, deep] = [notch.fromMm - l, notch.toMm - l, notch.deepMm - w];
@@ -107,6 +116,20 @@ export function bedOutline(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): 
   ];
 }
 
+/** A regular polygon with a side to the front, drawn out to twice as much both ways. mm. */
+function polygonIn(l: number, w: number, corners: number): Pair[] {
+  const spots = Array.from({ length: corners }, (_, i): Pair => {
+    const at = -Math.PI / 2 - Math.PI / corners + (2 * Math.PI * i) / corners;
+    return [Math.cos(at), Math.sin(at)];
+  });
+  const [xs, ys] = [spots.map(([x]) => x), spots.map(([, y]) => y)];
+  const over = (at: number, all: readonly number[], half: number): number => {
+    const [low, high] = [Math.min(...all), Math.max(...all)];
+    return half * ((2 * (at - low)) / (high - low) - 1);
+  };
+  return spots.map(([x, y]): Pair => [over(x, xs, l), over(y, ys, w)]);
+}
+
 /** A stretch of bed with straight sides: from its near end, and from its front. mm. */
 export interface Room {
   fromMm: number;
@@ -126,10 +149,45 @@ export function roomOf(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>, wideM
   const notch = notchOf(bed);
   if (notch) return { fromMm: 0, lengthMm, frontMm: notch.deepMm, widthMm: widthMm - notch.deepMm };
   if (outline.shape === 'rectangle') return { fromMm: 0, lengthMm, frontMm: 0, widthMm };
+  if (outline.shape === 'polygon') return roomInPolygon(bed, wideMm);
   const wide = Math.min(wideMm, widthMm * Math.SQRT1_2);
   const long = lengthMm * Math.sqrt(1 - (wide / widthMm) ** 2);
   return { fromMm: (lengthMm - long) / 2, lengthMm: long, frontMm: (widthMm - wide) / 2, widthMm: wide };
 }
+
+/** Bands and widths that are tried in a polygon. */
+const TRIED = 24;
+
+/** The longest rectangle so wide, or where that is not said the largest, that a polygon holds with its long side along the bed; found on a grid. mm. */
+function roomInPolygon(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>, wideMm: number): Room {
+  const outline = bedOutline(bed);
+  const { lengthMm, widthMm } = bed;
+  /** How long it is so far from its front, either way from the middle: it is as long to both sides. */
+  const halfAt = (frontMm: number): number => {
+    const y = Math.max(-widthMm / 2, Math.min(widthMm / 2, frontMm - widthMm / 2));
+    const met = outline.flatMap(([ax, ay], i): number[] => {
+      const [bx, by] = outline[(i + 1) % outline.length] as Pair;
+      if ((y - ay) * (y - by) > 0 || ay === by) return Math.abs(y - ay) < 1e-9 ? [Math.abs(ax)] : [];
+      return [Math.abs(ax + ((bx - ax) * (y - ay)) / (by - ay))];
+    });
+    return Math.max(0, ...met);
+  };
+  const bands = (wide: number): Room[] =>
+    Array.from({ length: TRIED + 1 }, (_, i) => {
+      const frontMm = ((widthMm - wide) * i) / TRIED;
+      const half = Math.min(halfAt(frontMm), halfAt(frontMm + wide));
+      return { fromMm: lengthMm / 2 - half, lengthMm: 2 * half, frontMm, widthMm: wide };
+    });
+  const larger = (a: Room, b: Room): Room => (b.lengthMm * b.widthMm > a.lengthMm * a.widthMm + 1 ? b : a);
+  // Of bands as long as each other, and there may be many, the one nearest to the middle.
+  const widest = (wide: number): Room =>
+    bands(wide)
+      .toSorted((a, b) => off(a, widthMm) - off(b, widthMm))
+      .reduce(larger);
+  const largest = Array.from({ length: TRIED }, (_, i) => widest((widthMm * (i + 1)) / (TRIED + 1))).reduce(larger);
+  return wideMm < largest.widthMm ? widest(wideMm) : largest;
+}
+const off = ({ frontMm, widthMm }: Room, bedMm: number): number => Math.abs(frontMm + widthMm / 2 - bedMm / 2);
 
 /** The area of a bed, seen from above. mm². */
 export const bedArea = (bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>): number => areaOf(bedOutline(bed));
@@ -148,9 +206,7 @@ export function farthestSoil(bed: Bed): { mm: number; at: Pair } {
     .map((from, i) => [from, outline[(i + 1) % outline.length] as Pair] as const)
     .filter(([a, b]) => bed.standFrom === 'both sides' || !(a[1] > back - 1 && b[1] > back - 1))
     // A long rectangle is picked from its long sides; its ends need not be free.
-    .filter(
-      ([a, b]) => bed.outline.shape === 'round' || Math.abs(a[0] - b[0]) > 1 || Math.abs(a[0]) < bed.lengthMm / 2 - 1,
-    );
+    .filter(([a, b]) => narrows(bed) || Math.abs(a[0] - b[0]) > 1 || Math.abs(a[0]) < bed.lengthMm / 2 - 1);
   const steps = 24;
   let farthest: { mm: number; at: Pair } = { mm: 0, at: [0, 0] };
   for (let i = 0; i <= steps; i++)

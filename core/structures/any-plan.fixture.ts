@@ -46,6 +46,7 @@ const anyBed = fc
     outline: fc.constantFrom<BedOutline>(
       { shape: 'rectangle' },
       { shape: 'round' },
+      { shape: 'polygon', corners: 6 },
       { shape: 'keyhole', notchLongMm: 600, notchDeepMm: 500 },
       { shape: 'corner', notchLongMm: 900, notchDeepMm: 400 },
     ),

@@ -2,7 +2,7 @@ import { FORGIVEN_MM } from '../../checks/crop-height';
 import { leadPlant } from '../../crops/planted';
 import type { Design } from '../../design/design';
 import { feet, inches } from '../../quantity/length';
-import { notchOf, roomOf, type Bed, type Room } from '../../site/bed';
+import { narrows, notchOf, roomOf, type Bed, type Room } from '../../site/bed';
 import { fact } from '../../wording/say';
 import type { ChoiceKnob, LengthKnob, Settings, Suggestion } from '../knob';
 import type { Said } from '../said';
@@ -41,7 +41,7 @@ export const rowKnobs = (longestFeet: number, lengthHelp: string, o: { straddles
     usualMost: (setting) => setting.place.bed.lengthMm * 1.25,
     suggest: (setting) => ({
       value: (o.straddles ? roomOf(setting.place.bed) : rowRoom(setting)).lengthMm,
-      why: fact(setting.place.bed.outline.shape === 'round' ? 'row.oval' : 'row.bed'),
+      why: fact(narrows(setting.place.bed) ? 'row.oval' : 'row.bed'),
     }),
   } satisfies LengthKnob<BedSetting>,
   startAt: {
@@ -184,7 +184,7 @@ export const ROW_MENDS = {
 export const ROW_WORDS = {
   phrases: {
     'row.bed': 'The length of the bed.',
-    'row.oval': 'As long as the curve of the bed lets it be there.',
+    'row.oval': 'As long as the outline of the bed lets it be there.',
     'row.centred': 'In the middle of the bed.',
     'row.middle': 'Down the middle of the bed.',
     'row.notch': 'Down the middle of what is behind the notch.',

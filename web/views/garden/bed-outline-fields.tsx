@@ -1,13 +1,14 @@
 'use client';
-import type { Bed, BedOutline } from '@lignum/core/site/bed';
+import { CORNERS, type Bed, type BedOutline } from '@lignum/core/site/bed';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { ChooserField } from '../../ui/chooser';
-import { LengthField } from '../../ui/field';
+import { LengthField, NumberField } from '../../ui/field';
 import { useGarden } from '../shell/garden-context';
 
 const SHAPES = [
   { id: 'rectangle', label: 'straight sides' },
   { id: 'round', label: 'round or oval' },
+  { id: 'polygon', label: 'five to eight sides' },
   { id: 'keyhole', label: 'with a notch to stand in (keyhole, U)' },
   { id: 'corner', label: 'with a corner left out (L)' },
 ] as const;
@@ -27,6 +28,7 @@ export function BedOutlineFields({ bed, onChange }: { bed: Bed; onChange: (part:
   const start: Record<BedOutline['shape'], BedOutline> = {
     rectangle: { shape: 'rectangle' },
     round: { shape: 'round' },
+    polygon: { shape: 'polygon', corners: 6 },
     keyhole: { shape: 'keyhole', ...notchIn(bed, Math.min(STOOD_IN_MM, bed.lengthMm / 3)) },
     corner: { shape: 'corner', ...notchIn(bed, bed.lengthMm / 2) },
   };
@@ -38,6 +40,15 @@ export function BedOutlineFields({ bed, onChange }: { bed: Bed; onChange: (part:
         choices={SHAPES.map((shape) => ({ ...shape }))}
         onChange={(shape) => onChange({ outline: start[shape as BedOutline['shape']] })}
       />
+      {outline.shape === 'polygon' && (
+        <NumberField
+          label="Sides"
+          value={outline.corners}
+          min={CORNERS.min}
+          max={CORNERS.max}
+          onChange={(corners) => onChange({ outline: { ...outline, corners: Math.round(corners) } })}
+        />
+      )}
       {(outline.shape === 'keyhole' || outline.shape === 'corner') && (
         <div className="grid grid-cols-2 gap-3">
           <LengthField

@@ -1,5 +1,5 @@
 import type { Pair } from '../../../geometry/polygon';
-import { bedOutline, notchOf, roomOf, type Bed } from '../../../site/bed';
+import { bedOutline, narrows, notchOf, roomOf, type Bed } from '../../../site/bed';
 import { inBlocks } from '../../assemblies/courses';
 
 /** What an outline is made in: whole blocks, halves and the thickness of the wall; any length of timber. mm. */
@@ -19,7 +19,7 @@ export type Built = Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>;
 export function builtFrom(bed: Bed, unit: Unit | null, thickMm: number, leastMm: number): Built {
   const snap = (asked: number): number => (unit ? inBlocks(asked, unit.wholeMm, unit.halfMm) : asked);
   const t = thickMm;
-  const room = bed.outline.shape === 'round' ? roomOf(bed) : bed;
+  const room = narrows(bed) ? roomOf(bed) : bed;
   const across = snap(Math.max(leastMm, room.widthMm) - t) + t;
   const notch = notchOf(bed);
   if (notch) {

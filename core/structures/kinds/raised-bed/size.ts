@@ -7,7 +7,7 @@ import { placed, type Design } from '../../../design/design';
 import { areaOf, type Pair } from '../../../geometry/polygon';
 import { inches } from '../../../quantity/length';
 import { GRAVITY_MS2 } from '../../../quantity/measure';
-import { isOnFloor, underOf } from '../../../site/bed';
+import { isOnFloor, narrows, underOf } from '../../../site/bed';
 import { groundAt, slopeOf } from '../../../site/ground';
 import type { Underfoot } from '../../../site/underfoot';
 import { closedBy, type Guard } from '../../../site/visitors';
@@ -217,7 +217,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
     facts: {
       asked: { highMm: v.high, longMm: bed.lengthMm, wideMm: bed.widthMm },
       built: { highMm: high, longMm, wideMm },
-      round: bed.outline.shape === 'round',
+      round: narrows(bed) && made.built.outline.shape === 'rectangle',
       guard: {
         barrier: { ...closedBy(0, high), buriedMm: stopsBelow(v.floor) || onFloor ? Infinity : 0 },
         stiffMm: Infinity,
