@@ -57,7 +57,8 @@ export function cornerAprons(f: Fence): Assembled {
             {
               id: `pegs-${post.id}`,
               kind: 'apron pegged',
-              places: [onSheet(piece, wide / 2, (wide - back) / 2), onSheet(piece, 0, -back)],
+              // Halfway out, and at the foot of the post.
+              places: [onSheet(piece, wide / 2, (wide - back) / 2), onSheet(piece, wide / 2, -back)],
               parts: [piece.id, post.id],
               fixings: [{ stock: 'ground-peg', count: 2 }],
             },

@@ -56,7 +56,7 @@ export function sizeStanding(v: StandingValues, setting: BedSetting): Sizing<Sta
     at: (along, up) => add(onGround(ground, along, face), [0, 0, up]),
     way: wayAlong(ground),
   });
-  const net = v.net === 'none' ? null : hungNet(v, setting, posts, low, ground, face);
+  const net = v.net === 'none' ? null : hungNet(v, setting, { posts, postsAt }, low, ground, face);
   const rowsAtMm = [face - BEFORE_MM];
   const row = bedRow(setting, v, {
     builtMm: v.rowLength,
@@ -181,7 +181,7 @@ function slatsOf({ v, setting, posts, low, at }: Between): Assembled {
 function hungNet(
   v: StandingValues,
   setting: BedSetting,
-  posts: readonly Bar[],
+  { posts, postsAt }: { posts: readonly Bar[]; postsAt: readonly number[] },
   low: number,
   ground: Ground,
   face: number,
@@ -191,7 +191,6 @@ function hungNet(
   const highMm = (v.top - low) / strips;
   const ties = Math.max(2, Math.ceil(highMm / TIED_MM));
   const [{ thickMm } = { thickMm: 0 }] = posts;
-  const postsAt = posts.map(({ from }) => from[0]);
   const longest = setting.sizesOf(roll.id).at(-1) ?? v.rowLength;
   const [over, whole] = [v.rowLength <= longest + 0.5, [{ fromMm: 0, toMm: v.rowLength }]];
   // Where no roll is so long, two of them lap on a post.
