@@ -220,6 +220,14 @@ export const HARDWARE: readonly Piece[] = [
   },
   {
     ...PACKED,
+    exact: true,
+    id: 'corner-strap',
+    name: 'Flat strap 6″ (150 mm), to bend round a corner, with screws',
+    lengthMm: 150,
+    life: fromMemory(20),
+  },
+  {
+    ...PACKED,
     id: 'drip-tee',
     name: 'Tee for drip pipe, ½″ (16 mm)',
     lengthMm: 60,

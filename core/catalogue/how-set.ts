@@ -42,6 +42,7 @@ const HOW_SET: Readonly<Record<string, string>> = {
   turnbuckle: 'Opened nearly to its ends before the wire goes in, so that it has all its way to tighten.',
   'eye-bolt': 'Turned in with a bar through the eye, up to its shoulder, the eye in line with the wire.',
   'ground-peg': 'Leaning away from the pull, its head down to the soil.',
+  'corner-strap': 'Bent round the corner over a block, flat on both boards, all holes filled.',
   'drip-tee': 'Pushed into the pipe over all of its ribs; in warm water it goes on more easily.',
   'drip-elbow': 'Pushed into the pipe over all of its ribs; in warm water it goes on more easily.',
   'drip-end': 'The pipe folded back on itself and the clip pushed over both.',

@@ -38,6 +38,8 @@ export const DEMO_PRICES: PriceBook = {
     line('poly-wire', metres(100), 890),
     line('poly-wire', metres(250), 1690),
     line('lead-cable', metres(10), 990),
+    line('corner-strap', 1, 190),
+    line('corner-strap', 10, 1490),
     line('drip-line', metres(25), 1490),
     line('drip-line', metres(50), 2690),
     line('drip-pipe', metres(10), 590),

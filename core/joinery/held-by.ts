@@ -23,6 +23,7 @@ const HELD_BY: Readonly<Record<string, HeldBy>> = {
   'hook-eye': 'clipped',
   'hoop-clip': 'clipped',
   'post-clip': 'clipped',
+  'corner-strap': 'screwed',
   drip: 'clipped',
   'tank-outlet': 'through a hole',
   'pipe-clamp': 'bolted',

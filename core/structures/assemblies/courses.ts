@@ -45,13 +45,34 @@ export function runsRound(outline: readonly Pair[], thickMm: number, course: num
   });
 }
 
-/** The outline so far inside another, corner by corner. mm. */
+/** By how much an outline turns at the end of each of its sides, to the left. Radians. */
+export function turnsOf(outline: readonly Pair[]): number[] {
+  const ways = outline.map((from, i) => unitOf(from, outline[(i + 1) % outline.length] as Pair).way);
+  return ways.map((way, i) => {
+    const next = ways[(i + 1) % ways.length] as Pair;
+    return Math.atan2(way[0] * next[1] - way[1] * next[0], way[0] * next[0] + way[1] * next[1]);
+  });
+}
+
+/** Whether every corner of an outline is a right one. */
+export const isSquare = (outline: readonly Pair[]): boolean =>
+  turnsOf(outline).every((rad) => Math.abs(Math.abs(rad) - Math.PI / 2) < 1e-6);
+
+/** The sides of an outline, each as long as it is: for walls whose corners are mitred. mm. */
+export const sidesRound = (outline: readonly Pair[]): Run[] =>
+  outline.map((from, side): Run => {
+    const { way, longMm } = unitOf(from, outline[(side + 1) % outline.length] as Pair);
+    return { side, from, way, inwards: [-way[1], way[0]], longMm, fromMm: 0, toMm: longMm };
+  });
+
+/** The outline so far inside another, corner by corner: along the bisector, as far as its sides move in. mm. */
 export function insideOf(outline: readonly Pair[], byMm: number): Pair[] {
   const count = outline.length;
   return outline.map(([x, y], i) => {
     const [a, b] = [outline[(i + count - 1) % count] as Pair, outline[(i + 1) % count] as Pair];
     const [one, two] = [unitOf(a, [x, y]).way, unitOf([x, y], b).way];
-    return [x + byMm * (-one[1] - two[1]), y + byMm * (one[0] + two[0])];
+    const share = byMm / (1 + one[0] * two[0] + one[1] * two[1]);
+    return [x + share * (-one[1] - two[1]), y + share * (one[0] + two[0])];
   });
 }
 

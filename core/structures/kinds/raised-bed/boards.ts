@@ -1,11 +1,12 @@
 import type { Timber } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
+import type { EndCut } from '../../../design/end-cut';
 import { barOf, type Bar } from '../../../design/shapes/bar';
 import type { Pair } from '../../../geometry/polygon';
 import { UP } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
-import { onRun, runsRound, type Run } from '../../assemblies/courses';
+import { isSquare, onRun, runsRound, sidesRound, turnsOf, type Run } from '../../assemblies/courses';
 import { screwThrough } from '../../rules/fixings';
 import type { BedSetting } from '../../setting';
 import { along, at, broken, flat, rimOf, type Stood } from './stood';
@@ -58,6 +59,27 @@ function postPlaces(s: Stood, post: Timber): Inside[] {
   });
 }
 
+/** Where the corners of an outline are mitred: two posts in each corner, one flat against either side, clear of each other, and between. */
+function pairPlaces(s: Stood, post: Timber, runs: readonly Run[], turns: readonly number[]): Inside[] {
+  const inMm = s.thickMm + post.thickMm / 2;
+  return runs.flatMap((run, i): Inside[] => {
+    const [before, after] = [turns[(i + turns.length - 1) % turns.length] ?? 0, turns[i] ?? 0];
+    const [start, end] = [fromCorner(s.thickMm, post, before), run.longMm - fromCorner(s.thickMm, post, after)];
+    return along(start, Math.max(start + 1, end), s.everyMm).map((mm, n, all) => ({
+      at: onRun(run, mm, inMm),
+      sides: [{ side: i, alongMm: mm }],
+      between: n > 0 && n < all.length - 1,
+    }));
+  });
+}
+
+/** Two posts in a mitred corner are so far from each other at the least (from memory). mm. */
+const APART_MM = 4;
+
+/** How far the middle of a post stands from a corner that turns by so much, behind boards so thick: on its own side of the bisector. mm. */
+export const fromCorner = (thickMm: number, post: Pick<Timber, 'thickMm' | 'wideMm'>, turnRad: number): number =>
+  (thickMm + post.thickMm) * Math.tan(turnRad / 2) + APART_MM / 2 / Math.cos(turnRad / 2) + post.wideMm / 2;
+
 /** A board of a side, from where to where along it. mm. */
 export interface Laid {
   bar: Bar;
@@ -90,8 +112,9 @@ export function boardSides(
   },
 ): Assembled & { laid: readonly Laid[]; bays: readonly Bay[]; between: readonly Between[] } {
   const { role, board, post, longestMm, setting } = o;
-  const runs = runsRound(s.outline, s.thickMm, 0);
-  const places = postPlaces(s, post);
+  const turns = isSquare(s.outline) ? null : turnsOf(s.outline);
+  const runs = turns ? sidesRound(s.outline) : runsRound(s.outline, s.thickMm, 0);
+  const places = turns ? pairPlaces(s, post, runs, turns) : postPlaces(s, post);
   const rim = rimOf(s);
   const intoMm = s.onFloor ? 0 : POST_IN_MM;
   const posts = places.map((place, i) => {
@@ -121,14 +144,21 @@ export function boardSides(
         own.map(({ alongMm }) => alongMm),
         longestMm,
         course,
-      ).map(([fromMm, toMm], n) => {
+      ).map(([fromMm, toMm], n, all) => {
+        // Mitred ends are as long as the side on its outside, and so much shorter in the middle of the board.
+        const halves = [
+          n === 0 ? mitreOf(turns, run.side - 1) : 0,
+          n === all.length - 1 ? mitreOf(turns, run.side) : 0,
+        ] as const;
+        const [near, far] = halves.map((rad) => (s.thickMm / 2) * Math.tan(rad)) as [number, number];
         const bar = barOf({
           id: `${role}-${course + 1}-${run.side + 1}-${n + 1}`,
           role,
           of: board,
-          from: at(onRun(run, fromMm, s.thickMm / 2), up),
-          to: at(onRun(run, toMm, s.thickMm / 2), up),
+          from: at(onRun(run, fromMm + near, s.thickMm / 2), up),
+          to: at(onRun(run, toMm - far, s.thickMm / 2), up),
           wide: UP,
+          ...(turns ? { ends: [endOf(-halves[0]), endOf(halves[1])], cutMm: toMm - fromMm } : {}),
         });
         const joints = own
           .filter(({ alongMm }) => alongMm >= fromMm - 1 && alongMm <= toMm + 1)
@@ -148,6 +178,7 @@ export function boardSides(
       });
     }),
   );
+  const strapped = turns ? strapsAt(s, role, runs, boards) : [];
   const bays = runs.flatMap((run): Bay[] => {
     const faces = places
       .flatMap(({ sides }) =>
@@ -164,11 +195,39 @@ export function boardSides(
   });
   return {
     parts: [...posts.map(({ bar }) => bar), ...boards.map(({ bar }) => bar)],
-    joints: boards.flatMap(({ joints }) => joints),
+    joints: [...boards.flatMap(({ joints }) => joints), ...strapped],
     laid: boards,
     bays,
     between: posts.flatMap(({ place, bar }) =>
       place.between ? place.sides.map(({ side, alongMm }) => ({ bar, side, alongMm })) : [],
     ),
   };
+}
+
+/** Half of what an outline turns by at the end of a side: a mitre; nought where its corners are butted. */
+const mitreOf = (turns: readonly number[] | null, side: number): number =>
+  turns ? (turns[(side + turns.length) % turns.length] ?? 0) / 2 : 0;
+/** Slanting across the thickness of a board, which points out of the bed. */
+const endOf = (angleRad: number): EndCut => (angleRad === 0 ? { cut: 'square' } : { cut: 'angle', angleRad });
+
+/** A strap bent round each corner in each course, screwed to both boards: their posts stand apart. */
+function strapsAt(s: Stood, role: string, runs: readonly Run[], laid: readonly Laid[]): Joint[] {
+  const ups = [...new Set(laid.map(({ bar }) => bar.from[2]))];
+  return ups.flatMap((up, course) =>
+    runs.flatMap((run): Joint[] => {
+      const level = laid.filter(({ bar }) => bar.from[2] === up);
+      const last = level.filter(({ side }) => side === run.side).at(-1);
+      const first = level.find(({ side }) => side === (run.side + 1) % runs.length);
+      if (!last || !first) return [];
+      return [
+        {
+          id: `corner-${course + 1}-${run.side + 1}`,
+          kind: `${role}s at a corner`,
+          places: [at(onRun(run, run.longMm, 0), up)],
+          parts: [last.bar.id, first.bar.id],
+          fixings: [{ stock: 'corner-strap', count: 1 }],
+        },
+      ];
+    }),
+  );
 }

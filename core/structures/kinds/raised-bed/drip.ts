@@ -3,7 +3,7 @@ import type { Joint } from '../../../design/design';
 import { lineOf, type Line } from '../../../design/shapes/line';
 import type { Fill } from '../../../design/shapes/fill';
 import type { Pair } from '../../../geometry/polygon';
-import type { Point } from '../../../geometry/space';
+import { pathLength, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
 
@@ -23,6 +23,9 @@ interface Stretch {
   acrossMm: number;
   fromMm: number;
   toMm: number;
+  /** Whether it begins at the near end of the bed, and ends at the far one; the others begin or end at a notch. */
+  first: boolean;
+  last: boolean;
 }
 
 /** Where a line along the bed, so far across it, is inside an outline of straight sides: from where to where, nearest first. mm. */
@@ -43,7 +46,13 @@ export function linesIn(inner: readonly Pair[], everyMm: number): Stretch[] {
   const count = Math.max(1, Math.ceil((high - low) / everyMm - 1e-6));
   return Array.from({ length: count }, (_, i) => low + ((high - low) * (i + 0.5)) / count).flatMap((acrossMm) =>
     insideAt(inner, acrossMm)
-      .map(([from, to]) => ({ acrossMm, fromMm: from + CLEAR_MM, toMm: to - CLEAR_MM }))
+      .map(([from, to], n, all) => ({
+        acrossMm,
+        fromMm: from + CLEAR_MM,
+        toMm: to - CLEAR_MM,
+        first: n === 0,
+        last: n === all.length - 1,
+      }))
       .filter(({ fromMm, toMm }) => toMm - fromMm >= LEAST_MM),
   );
 }
@@ -52,19 +61,22 @@ export function linesIn(inner: readonly Pair[], everyMm: number): Stretch[] {
 export const openingsIn = (lines: readonly { fromMm: number; toMm: number }[]): number =>
   lines.reduce((sum, { fromMm, toMm }) => sum + Math.floor((toMm - fromMm) / OPENING_EVERY_MM) + 1, 0);
 
-/** Pipes across the ends of a bed that feed its lines: across the near end, and across the far one where lines begin there. */
-function headersOf(lines: readonly Stretch[]): { alongMm: number; on: Stretch[] }[] {
-  const near = Math.min(...lines.map(({ fromMm }) => fromMm));
-  const far = Math.max(...lines.map(({ toMm }) => toMm));
-  const atNear = lines.filter(({ fromMm }) => fromMm < near + 1);
-  // What lies beyond a notch is fed from the far end.
-  const beyond = lines.some(({ fromMm }) => fromMm > near + 1);
-  const atFar = beyond ? lines.filter(({ toMm }) => toMm > far - 1) : [];
-  return [
-    { alongMm: near, on: atNear },
-    { alongMm: far, on: atFar },
-  ].filter(({ on }) => on.length > 0);
+/** A pipe along one end of a bed, from line to line. */
+interface Header {
+  end: 'near' | 'far';
+  on: readonly Stretch[];
 }
+
+/** Pipes along the ends of a bed that feed its lines: along the near end, and along the far one where lines begin at a notch. */
+function headersOf(lines: readonly Stretch[]): Header[] {
+  const atFar = lines.some(({ first }) => !first) ? lines.filter(({ last }) => last) : [];
+  const headers: Header[] = [
+    { end: 'near', on: lines.filter(({ first }) => first) },
+    { end: 'far', on: atFar },
+  ];
+  return headers.filter(({ on }) => on.length > 0);
+}
+const endAt = (one: Stretch, end: Header['end']): number => (end === 'near' ? one.fromMm : one.toMm);
 
 /** Drip lines on the soil of a bed, fed by plain pipe across its ends, pegged down; the tap’s set at the near end. */
 export function dripOn(
@@ -75,7 +87,7 @@ export function dripOn(
   if (lines.length === 0) return { parts: [], joints: [], openings: 0 };
   const up = o.topMm + o.line.diameterMm / 2;
   const tubes = lines.map((one, i) => ({
-    ...one,
+    stretch: one,
     tube: lineOf({
       id: `drip-${i + 1}`,
       role: 'drip line',
@@ -102,55 +114,52 @@ export function dripOn(
     };
   };
   const headers = headersOf(lines);
-  const fed = headers.map(({ alongMm, on }, n) => {
-    const ys = on.map(({ acrossMm }) => acrossMm);
-    const [low, high] = [Math.min(...ys), Math.max(...ys)];
+  const fed = headers.map(({ end, on }, n) => {
+    const across = on.toSorted((a, b) => a.acrossMm - b.acrossMm);
+    const [low, high] = [across[0], across.at(-1)] as [Stretch, Stretch];
+    const meets = across.map((one): Point => [endAt(one, end), one.acrossMm, up]);
     // A single line is fed at its end.
+    const aside = (by: number): Point => [endAt(low, end), low.acrossMm + by * (LEAST_MM / 2), up];
+    const path = meets.length > 1 ? meets : [aside(-1), aside(1)];
     const pipe = lineOf({
       id: `header-${n + 1}`,
       role: 'header',
       of: o.pipe,
-      path: [
-        [alongMm, high > low ? low : low - LEAST_MM / 2, up],
-        [alongMm, high > low ? high : low + LEAST_MM / 2, up],
-      ],
-      cutMm: Math.max(LEAST_MM, high - low) + 2 * IN_FITTING_MM,
+      path,
+      cutMm: pathLength(path) + 2 * IN_FITTING_MM,
     });
     const joints = tubes
-      .filter(({ acrossMm, fromMm, toMm }) =>
-        on.some((one) => one.acrossMm === acrossMm && one.fromMm === fromMm && one.toMm === toMm),
-      )
-      .map(({ tube, acrossMm }): Joint => {
-        const isLast = high > low && (acrossMm === low || acrossMm === high);
+      .filter((one) => on.includes(one.stretch))
+      .map(({ tube, stretch }): Joint => {
+        const isLast = meets.length > 1 && (stretch === low || stretch === high);
         return {
           id: `${pipe.id}-${tube.id}`,
           kind: 'line on header',
-          places: [[alongMm, acrossMm, up]],
+          places: [[endAt(stretch, end), stretch.acrossMm, up]],
           parts: [tube.id, pipe.id],
           fixings: [{ stock: isLast ? 'drip-elbow' : 'drip-tee', count: 1 }],
         };
       });
-    return { pipe, joints, peg: pegged(pipe, pipe.path[0] as Point, pipe.path.at(-1) as Point) };
+    const middle = Math.floor((path.length - 1) / 2);
+    return { pipe, joints, peg: pegged(pipe, path[middle] as Point, path[middle + 1] as Point) };
   });
-  const ends = tubes.flatMap(({ tube, ...one }): Joint[] => {
-    const open = [
-      { at: one.fromMm, closed: headers.some(({ alongMm }) => Math.abs(alongMm - one.fromMm) < 1) },
-      { at: one.toMm, closed: headers.some(({ alongMm }) => Math.abs(alongMm - one.toMm) < 1) },
-    ].filter(({ closed }) => !closed);
-    return open.map(({ at }, i) => ({
-      id: `${tube.id}-end-${i + 1}`,
-      kind: 'line closed',
-      places: [[at, one.acrossMm, up] as Point],
-      parts: [tube.id],
-      fixings: [{ stock: 'drip-end', count: 1 }],
-    }));
-  });
+  const ends = tubes.flatMap(({ tube, stretch }): Joint[] =>
+    (['near', 'far'] as const)
+      .filter((end) => !headers.some((one) => one.end === end && one.on.includes(stretch)))
+      .map((end, i) => ({
+        id: `${tube.id}-end-${i + 1}`,
+        kind: 'line closed',
+        places: [[endAt(stretch, end), stretch.acrossMm, up] as Point],
+        parts: [tube.id],
+        fixings: [{ stock: 'drip-end', count: 1 }],
+      })),
+  );
   const [first] = fed;
   return {
     parts: [...fed.map(({ pipe }) => pipe), ...tubes.map(({ tube }) => tube)],
     joints: [
       ...fed.flatMap(({ joints, peg }) => [...joints, peg]),
-      ...tubes.map(({ tube, acrossMm, fromMm, toMm }) =>
+      ...tubes.map(({ tube, stretch: { acrossMm, fromMm, toMm } }) =>
         pegged(tube, [fromMm, acrossMm, o.topMm], [toMm, acrossMm, o.topMm]),
       ),
       ...ends,

@@ -2,12 +2,12 @@ import type { MeshRoll } from '../../../catalogue/stock';
 import { sheetOf, type Sheet } from '../../../design/shapes/sheet';
 import { shapeOf, type Part } from '../../../design/shapes/shapes';
 import { line, pointAt } from '../../../geometry/curve';
-import type { Pair } from '../../../geometry/polygon';
+import { clipped, type Pair } from '../../../geometry/polygon';
 import { add, scale, type Point } from '../../../geometry/space';
 import { notchOf } from '../../../site/bed';
 import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
-import type { Built } from './outline';
+import { cornersOf, type Built } from './outline';
 import { at } from './stood';
 
 /** Strips of a floor lie over each other by so much, so that nothing finds a way between (from memory). mm. */
@@ -50,8 +50,22 @@ export function patchesOf({ lengthMm, widthMm, outline }: Built): Patch[] {
   ];
 }
 
-/** Strips of a roll over a rectangle, the longer way, each over the last. */
-function stripsOver([[x0, y0], [x1, y1]]: Patch, roll: MeshRoll, id: string, upMm: number): Sheet[] {
+/** What of an outline lies in a strip, told along the strip and across it from its first corner. mm. */
+function pieceOf(outline: readonly Pair[], from: Pair, along: boolean, longMm: number, wideMm: number): Pair[] {
+  const local = outline.map(([x, y]): Pair => (along ? [x - from[0], y - from[1]] : [y - from[1], x - from[0]]));
+  // Turned over, it goes round the other way.
+  const round = along ? local : local.toReversed();
+  return clipped(clipped(round, [0, 0], [longMm, 0]), [longMm, wideMm], [0, wideMm]);
+}
+
+/** Strips of a roll over a rectangle, the longer way, each over the last; of a polygon cut to it. */
+function stripsOver(
+  [[x0, y0], [x1, y1]]: Patch,
+  roll: MeshRoll,
+  id: string,
+  upMm: number,
+  cut: readonly Pair[] | null,
+): Sheet[] {
   const along = x1 - x0 >= y1 - y0;
   const short = along ? y1 - y0 : x1 - x0;
   const count = Math.max(1, Math.ceil((short - LAP_MM) / (roll.heightMm - LAP_MM) - 1e-6));
@@ -67,6 +81,7 @@ function stripsOver([[x0, y0], [x1, y1]]: Patch, roll: MeshRoll, id: string, upM
           [x0 + off, y0],
           [x0 + off, y1],
         ];
+    const outline = cut && pieceOf(cut, from, along, along ? x1 - x0 : y1 - y0, wide);
     return sheetOf({
       id: `${id}-${n + 1}`,
       role: 'floor',
@@ -74,13 +89,15 @@ function stripsOver([[x0, y0], [x1, y1]]: Patch, roll: MeshRoll, id: string, upM
       base: line(at(from, upMm), at(to, upMm)),
       up: along ? [0, 1, 0] : [1, 0, 0],
       heightMm: wide,
+      ...(outline ? { outline } : {}),
     });
   });
 }
 
 /** Mesh or cloth on the ground under all of a bed, held down by the sides that stand on it. */
 export function floorUnder(built: Built, roll: MeshRoll, baseMm: number, sides: readonly Part[]): Assembled {
-  const strips = patchesOf(built).flatMap((patch, i) => stripsOver(patch, roll, `floor-${i + 1}`, baseMm));
+  const cut = built.outline.shape === 'polygon' ? cornersOf(built) : null;
+  const strips = patchesOf(built).flatMap((patch, i) => stripsOver(patch, roll, `floor-${i + 1}`, baseMm, cut));
   const walls = sides.filter((part) => shapeOf(part).nature === 'member');
   const joints = strips.map((strip) => {
     const [from, to] = [pointAt(strip.base, 0), pointAt(strip.base, strip.cutMm)];

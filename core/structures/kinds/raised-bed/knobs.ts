@@ -159,7 +159,13 @@ export const RAISED_BED_KNOBS = {
     label: 'Cap on the rim',
     group: 'Sides',
     choices: [{ id: 'none', label: 'none' }, ...CAPS.map((id) => ({ id, label: sectionName(id) }))],
-    offered: (setting) => ['none', ...CAPS.filter((id) => isOffered(setting, timberId(id, 'treated')))],
+    // On corners that are not square it would have to be mitred: it is not offered there.
+    offered: (setting) => [
+      'none',
+      ...(setting.place.bed.outline.shape === 'polygon'
+        ? []
+        : CAPS.filter((id) => isOffered(setting, timberId(id, 'treated')))),
+    ],
     help: 'A board laid flat: to sit on, and over what is sharp.',
     shown: takesCap,
     suggest: (setting, set) => {

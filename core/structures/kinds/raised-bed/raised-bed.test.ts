@@ -4,8 +4,9 @@ import { cases } from '../../../cases.fixture';
 import { barCorners, type Bar } from '../../../design/shapes/bar';
 import { boxesOf } from '../../../design/shapes/shape';
 import { ofShape, shapeOf, type Part } from '../../../design/shapes/shapes';
-import { areaOf, distanceToOutline, inside, overlap, type Pair } from '../../../geometry/polygon';
+import { areaOf, distanceToEdge, distanceToOutline, inside, overlap, type Pair } from '../../../geometry/polygon';
 import { extentOf } from '../../../design/extent';
+import { outlineOf } from '../../../geometry/outline';
 import { distanceTo } from '../../../design/nearest';
 import type { Point } from '../../../geometry/space';
 import { footprintOf } from '../../../design/on-plot';
@@ -35,17 +36,9 @@ import { kindOf } from '../../registry';
 const footprint = (part: Part) => {
   // Of a log, which is round, the square about it.
   const corners = part.role === 'log' ? barCorners(part as Bar) : shapeOf(part).solids(part).flatMap(boxesOf).flat();
-  const xs = corners.map(([x]) => x);
-  const ys = corners.map(([, y]) => y);
   const zs = corners.map(([, , z]) => z);
-  const [l, r, f, b] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
   return {
-    outline: [
-      [l, f],
-      [r, f],
-      [r, b],
-      [l, b],
-    ] as Pair[],
+    outline: outlineOf(corners.map(([x, y]): Pair => [x, y])),
     low: Math.min(...zs),
     high: Math.max(...zs),
   };
@@ -275,17 +268,13 @@ describe('raised bed', () => {
         const strips = ofShape(sized.design.parts, 'sheet').filter(({ role }) => role === 'floor');
         for (const { heightMm } of strips)
           expect(heightMm).toBeLessThanOrEqual(stockOf(CATALOGUE, floor, 'mesh roll').heightMm + 0.001);
-        const covers = strips.map((strip) => {
-          const spots = extentOf(strip);
-          const [xs, ys] = [spots.map(([x]) => x), spots.map(([, y]) => y)];
-          return { xs: [Math.min(...xs), Math.max(...xs)], ys: [Math.min(...ys), Math.max(...ys)] } as const;
-        });
+        const covers = strips.map((strip) => outlineOf(extentOf(strip).map(([x, y]): Pair => [x, y])));
         for (let i = 1; i < 12; i++)
           for (let k = 1; k < 12; k++) {
             const [x, y] = [(made.lengthMm * i) / 12, made.widthMm * (k / 12 - 0.5)];
-            const under = covers.some(
-              ({ xs, ys }) => x > xs[0] + 1e-3 && x < xs[1] - 1e-3 && y > ys[0] + 1e-3 && y < ys[1] - 1e-3,
-            );
+            // On the very edge it is neither.
+            if (distanceToEdge([x - made.lengthMm / 2, y], bedOutline(made)) < 1) continue;
+            const under = covers.some((outline) => inside([x, y], outline) && distanceToEdge([x, y], outline) > 1e-3);
             expect(under, `${x}, ${y}`).toBe(inside([x - made.lengthMm / 2, y], bedOutline(made)));
           }
         // Nobody tunnels under what lies on a floor.
@@ -530,5 +519,33 @@ describe('raised bed', () => {
       ).verdicts.map(({ told }) => told.code);
     expect(said({ is: 'paving' })).toContain('ground.bed');
     expect(said(undefined)).not.toContain('ground.bed');
+  });
+
+  it('a hexagon 6′ long of 2×6: six sides mitred at 30°, two posts in each corner, a strap a course; filled by its area (by hand)', () => {
+    // Drawn out so that it is regular: a side of 3′, 5.196′ across.
+    const bed = onBed(
+      'raised-bed',
+      { make: 'boards', board: '2x6', high: inches(11), fill: 'own', below: 0, settles: 0, postEvery: feet(4) },
+      { lengthMm: feet(6), widthMm: feet(6) * Math.cos(Math.PI / 6), outline: { shape: 'polygon', corners: 6 } },
+    );
+    const boards = ofShape(bed.design.parts, 'bar').filter(({ role }) => role === 'board');
+    expect(boards.length).toBe(12);
+    for (const { cutMm, ends } of boards) {
+      expect(cutMm).toBeCloseTo(feet(3), 3);
+      for (const end of ends) expect(end).toEqual({ cut: 'angle', angleRad: expect.closeTo(Math.PI / 6, 9) });
+    }
+    expect([bed.ofRole('post').length, bed.count('boards at a corner')]).toEqual([12, 12]);
+    // Inside 1½″ boards the apothem is 3′ cos 30° − 1½″; a hexagon is 2√3 times its square.
+    const apothem = feet(3) * Math.cos(Math.PI / 6) - inches(1.5);
+    const litres = ofShape(bed.design.parts, 'fill').reduce((sum, one) => sum + one.litres, 0);
+    expect(litres).toBeCloseTo((2 * Math.sqrt(3) * apothem ** 2 * inches(11)) / 1e6, 3);
+    // What cannot be mitred has the largest square bed that it holds, and that is told.
+    const timbers = onBed(
+      'raised-bed',
+      { make: 'timbers' },
+      { lengthMm: feet(6), widthMm: feet(5), outline: { shape: 'polygon', corners: 8 } },
+    );
+    expect(timbers.codes).toContain('bed.oval');
+    expect(timbers.design.walls?.length).toBe(4);
   });
 });

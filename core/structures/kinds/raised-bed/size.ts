@@ -95,7 +95,12 @@ function madeOf(v: RaisedBedValues, setting: BedSetting) {
   // Two corner posts find room on the shortest side; of sheet a drill as well, between it and the post across from it.
   const room = v.make === 'metal' ? DRILL_MM : ROOM_MM;
   const leastMm = post ? 2 * thickMm + post.wideMm + post.thickMm + room : LEAST_WALLS * thickMm;
-  return { block, side, thickMm, built: builtFrom(setting.place.bed, unit, thickMm, leastMm) };
+  return {
+    block,
+    side,
+    thickMm,
+    built: builtFrom(setting.place.bed, unit, thickMm, leastMm, v.make === 'boards' ? post : null),
+  };
 }
 
 /** The bed as its sides make it: level, so high over the path at its near end. mm. */
@@ -142,7 +147,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
       ? null
       : floorUnder(made.built, stockOf(setting.catalogue, v.floor, 'mesh roll'), stood.baseMm, sides.parts);
   const cap =
-    v.cap !== 'none' && takesCap(v)
+    v.cap !== 'none' && takesCap(v) && made.built.outline.shape !== 'polygon'
       ? capOn(stood, {
           of: stockOf(setting.catalogue, timberId(v.cap, 'treated'), 'timber'),
           sides: sides.parts,
@@ -357,6 +362,7 @@ const reasonsOf = (v: RaisedBedValues, courses: number): Design['reasons'] => ({
   'fill pipe': fact('count.fill-pipe'),
   'outlet in the side': fact('count.outlet'),
   'board to post': fact('count.screws'),
+  'boards at a corner': fact('count.straps'),
   'rail to post': fact('count.screws'),
   'sheet to rail': fact('count.sheet-screws'),
 });

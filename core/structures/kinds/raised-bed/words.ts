@@ -29,6 +29,7 @@ export const WORDS = {
       layers: { word: 'Prunings and leaves', means: 'depth; the volume, with what settles, stands in `litres`' },
     },
     joints: {
+      'boards at a corner': 'Boards at a mitred corner',
       'line on header': 'Drip line on its header',
       'line closed': 'End of a drip line',
       'header to the tap': 'To the tap',
@@ -43,6 +44,8 @@ export const WORDS = {
     joinery: {
       'board to post':
         'The board lies flat on the outside of the post, crown up; two screws askew. Boards that follow each other meet over the middle of a post, in each course at another one.',
+      'boards at a corner':
+        'Both ends slanted alike, closed on the outside; a strap bent round the corner halfway up, screwed to both boards.',
       'rail to post':
         'The rail lies flat on the outside of the post; two screws askew. Rails that follow each other meet over the middle of a post.',
       'sheet to rail':
@@ -141,6 +144,7 @@ export const WORDS = {
     'count.wick-cloth': 'Over all of the gravel',
     'count.fill-pipe': 'One, down and along the bed',
     'count.outlet': 'One, at the height of the water',
+    'count.straps': 'One at every corner in every course',
     'count.screws': 'Two where a board passes or ends on a post',
     'step.clear':
       'Cut what grows there short, {beyond} beyond the sides all round, and loosen the soil with a fork: roots go on down.',
