@@ -144,7 +144,7 @@ it('is the least distance to any point of a part, its section taken off, by a se
         part.shape === 'bar' ? (part.round ? 10 : Math.hypot(90, 40) / 2) : part.shape === 'fill' ? 135 : 0;
       const searched = Math.max(0, Math.min(...pointsOf(part).map((one) => reach(one, point))) - section);
       const found = distanceTo(part, point);
-      for (const mm of [0, 40, found - 1, found, found + 1, 600])
+      for (const mm of [1e-6, 40, found - 1, found + 1e-6, found + 1, 600])
         expect(comesWithin(part, point, mm), `${found} within ${mm}`).toBe(found <= mm);
       if (part.shape === 'sheet' && part.base.curve === 'line') {
         // Of an oblique sheet it is taken along its own directions: right on it, and within a third beside it.

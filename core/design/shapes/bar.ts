@@ -118,13 +118,15 @@ export function barCorners(bar: Bar): Point[] {
   const axis = unit(minus(bar.to, bar.from));
   const wide = scale(bar.wide, bar.wideMm / 2);
   const thick = scale(unit(cross(axis, bar.wide)), bar.thickMm / 2);
-  const bothMitred = bar.ends[0].cut === 'mitre' && bar.ends[1].cut === 'mitre';
+  // Of two ends slanted alike the first is told the other way round: with one sign they lean towards each other.
+  const alike = bar.ends[0].cut === bar.ends[1].cut && ['mitre', 'angle'].includes(bar.ends[0].cut);
   const corners: Point[] = [];
   for (const end of [0, 1] as const) {
     const [cut, at] = [bar.ends[end], end === 0 ? bar.from : bar.to];
     const lean = leanOf(cut);
-    const byWide = (bar.wideMm / 2) * lean.byWide * (end === 0 && bothMitred ? -1 : 1);
-    const byThick = (bar.thickMm / 2) * lean.byThick;
+    const told = end === 0 && alike ? -1 : 1;
+    const byWide = (bar.wideMm / 2) * lean.byWide * told;
+    const byThick = (bar.thickMm / 2) * lean.byThick * told;
     for (const w of [-1, 1])
       for (const t of [-1, 1]) {
         const shift = w * byWide + t * byThick;

@@ -158,7 +158,7 @@ export function boardSides(
           from: at(onRun(run, fromMm + near, s.thickMm / 2), up),
           to: at(onRun(run, toMm - far, s.thickMm / 2), up),
           wide: UP,
-          ...(turns ? { ends: [endOf(-halves[0]), endOf(halves[1])], cutMm: toMm - fromMm } : {}),
+          ...(turns ? { ends: [endOf(halves[0]), endOf(halves[1])], cutMm: toMm - fromMm } : {}),
         });
         const joints = own
           .filter(({ alongMm }) => alongMm >= fromMm - 1 && alongMm <= toMm + 1)

@@ -532,8 +532,17 @@ describe('raised bed', () => {
     expect(boards.length).toBe(12);
     for (const { cutMm, ends } of boards) {
       expect(cutMm).toBeCloseTo(feet(3), 3);
+      // Closed on the outside, corner on corner.
       for (const end of ends) expect(end).toEqual({ cut: 'angle', angleRad: expect.closeTo(Math.PI / 6, 9) });
     }
+    for (const board of boards)
+      for (const at of [board.from, board.to]) {
+        const corners = barCorners(board).map(([x, y]): Pair => [x, y]);
+        const near = (bed.design.walls ?? []).map((corner) =>
+          Math.min(...corners.map(([x, y]) => Math.hypot(x - corner[0], y - corner[1]))),
+        );
+        expect(near.filter((mm) => mm < 0.01).length, `${board.id} ${at[0]}`).toBe(2);
+      }
     expect([bed.ofRole('post').length, bed.count('boards at a corner')]).toEqual([12, 12]);
     // Inside 1½″ boards the apothem is 3′ cos 30° − 1½″; a hexagon is 2√3 times its square.
     const apothem = feet(3) * Math.cos(Math.PI / 6) - inches(1.5);

@@ -191,18 +191,8 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
       marks: [
         chain('elevation', 'x', 'over all', [0, longMm]),
         chain('elevation', 'z', 'rim', [stood.baseMm, rim]),
-        chain(
-          'plan',
-          'x',
-          'over all',
-          [...new Set(outline.map(([x]) => x))].sort((a, b) => a - b),
-        ),
-        chain(
-          'plan',
-          'z',
-          'across',
-          [...new Set(outline.map(([, y]) => y))].sort((a, b) => a - b),
-        ),
+        chain('plan', 'x', 'over all', placesOf(outline.map(([x]) => x))),
+        chain('plan', 'z', 'across', placesOf(outline.map(([, y]) => y))),
         chain(
           'end',
           'z',
@@ -323,6 +313,10 @@ function sidesOf(v: RaisedBedValues, setting: BedSetting, stood: Stood): Assembl
         setting,
       });
 }
+
+/** Each place once, in order: what is as far to a micrometre is one. mm. */
+const placesOf = (all: readonly number[]): number[] =>
+  [...new Set(all.map((mm) => Math.round(mm * 1000) / 1000))].sort((a, b) => a - b);
 
 /** At what one strand of a wire gives. N. */
 function givesAt(of: Cord): number {
