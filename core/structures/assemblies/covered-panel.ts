@@ -1,7 +1,7 @@
 import type { MeshRoll, Timber } from '../../catalogue/stock';
 import type { Fixing, Joint } from '../../design/design';
 import { barOf, type Bar } from '../../design/shapes/bar';
-import { ofShape, type Part } from '../../design/shapes/shapes';
+import { ofShape, shapeOf, type Part } from '../../design/shapes/shapes';
 import { flatBase, sheetOf, threads, type Sheet } from '../../design/shapes/sheet';
 import { add, minus, reach, scale, type Point } from '../../geometry/space';
 import { feet, inches } from '../../quantity/length';
@@ -188,18 +188,25 @@ export function panelOf(
   const raise = scale(plane.normal, strip.thickMm / 2);
   const into = scale(plane.normal, -1);
   const stapled = covers.map((sheet): Joint => {
-    if (sheet.role === 'glazing' && o.layers.some(({ role: of, roll }) => of === 'glazing' && roll.stiff))
+    if (sheet.role === 'glazing' && o.layers.some(({ role: of, roll }) => of === 'glazing' && roll.stiff)) {
+      const isWhole = covers.length === 1;
+      // Of several sheets side by side each is screwed to what it lies on.
+      const on = [front, back, ...bars].flatMap((bar) => {
+        const [a, b] = [add(bar.from, raise), add(bar.to, raise)];
+        const clear = scale(minus(b, a), Math.min(0.25, WASHER_CLEAR_MM / reach(a, b)));
+        const places = evenly(add(a, clear), minus(b, clear), WASHER_EVERY_MM).filter(
+          (place) => isWhole || shapeOf(sheet).distanceTo(sheet, place) < 1,
+        );
+        return places.length > 0 ? [{ bar, places, at: isWhole ? scale(add(a, b), 0.5) : (places[0] as Point) }] : [];
+      });
       return {
         id: `${sheet.id}-screwed`,
         kind: 'glazing to lid',
-        places: [front, back, ...bars].map((bar) => add(scale(add(bar.from, bar.to), 0.5), raise)),
-        parts: [sheet.id, ...[front, back, ...bars].map(({ id }) => id)],
-        fixings: [front, back, ...bars].flatMap((bar) => {
-          const [a, b] = [add(bar.from, raise), add(bar.to, raise)];
-          const clear = scale(minus(b, a), Math.min(0.25, WASHER_CLEAR_MM / reach(a, b)));
-          return washered(sheet.id, bar, into, evenly(add(a, clear), minus(b, clear), WASHER_EVERY_MM), setting);
-        }),
+        places: on.map(({ at: place }) => place),
+        parts: [sheet.id, ...on.map(({ bar }) => bar.id)],
+        fixings: on.flatMap(({ bar, places }) => washered(sheet.id, bar, into, places, setting)),
       };
+    }
     // A net goes over the mesh, and its staples stand outside those of the mesh.
     const fixings =
       sheet.role === 'net'
