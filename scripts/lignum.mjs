@@ -2,7 +2,9 @@ import { stopping } from './stopping.mjs';
 import { join, resolve } from 'node:path';
 import { archive, keepCopies } from './copies.mjs';
 import { ensurePackages } from './install.mjs';
+import { keepUp } from './keep.mjs';
 import { ensurePostgres, startCluster } from './postgres.mjs';
+import { forgetRunning, noteRunning, runningHere } from './running.mjs';
 import { DATA, ensureData, Fault, ROOT, runBeside, Stopped, tell } from './run.mjs';
 import { ensureBuilt, portIsFree, prepareDatabase, serve } from './serve.mjs';
 import { test, testThoroughly } from './test.mjs';
@@ -21,6 +23,11 @@ async function start() {
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new Fault(`PORT is "${process.env.PORT}": it must be a whole number from 1 to 65535.`);
   ensureData();
+  const here = runningHere();
+  if (here)
+    throw new Fault(
+      `Lignum runs from this folder already, at ${here.address} (process ${here.pid}): open that, or stop it first. A second one for itself wants a folder of its own.`,
+    );
   if (!(await portIsFree(port, host)))
     throw new Fault(
       `Port ${port} on ${host} is taken: stop what uses it, or choose another with  PORT=${port + 1} ./lignum start`,
@@ -29,19 +36,33 @@ async function start() {
   const given = process.env.LIGNUM_DATABASE_URL;
   if (!given) await ensurePostgres();
   if ((await ensureBuilt()) !== 0) throw new Fault('The pages could not be built; what went wrong stands above.');
-  const cluster = given ? { url: given, stop: () => undefined } : await startCluster(join(DATA, 'pg'), 'lignum');
+  const cluster = given
+    ? { url: given, stop: () => undefined }
+    : await startCluster(join(DATA, 'pg'), 'lignum', { kept: true });
   try {
     await prepareDatabase(cluster.url);
-    const server = await serve({ url: cluster.url, host, port });
-    stopping.addEventListener('abort', () => void server.stop());
+    let server = await serve({ url: cluster.url, host, port });
+    stopping.addEventListener('abort', () => void server?.stop());
+    noteRunning(server.address);
     keepCopies(cluster.url);
     tell(`Lignum is ready at ${server.address}  (Ctrl-C stops it)`);
-    const code = await server.ending;
-    if (!stopping.aborted)
-      throw new Fault(
-        `The server ended by itself (${code}); what it said stands above. Start it again with ./lignum start.`,
-      );
+    await Promise.all([
+      keepUp(async () => {
+        server ??= await serve({ url: cluster.url, host, port });
+        const code = await server.ending;
+        server = null;
+        return `The page server ended by itself (${code}); it is started again.`;
+      }),
+      !given &&
+        keepUp(async () => {
+          await cluster.fallen();
+          if (stopping.aborted) return '';
+          cluster.again();
+          return 'The database had ended by itself; it runs again.';
+        }),
+    ]);
   } finally {
+    forgetRunning();
     cluster.stop();
   }
   throw new Stopped();

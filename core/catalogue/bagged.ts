@@ -16,14 +16,14 @@ export const BAGGED: readonly Bagged[] = [
     id: 'concrete-mix',
     name: 'Dry concrete mix',
     litresPerKg: CONCRETE_LITRES_PER_KG,
-    life: fromMemory(25, 'longer than the post in it'),
+    life: fromMemory(25),
   },
   {
     ...IN_BAGS,
     id: 'potting-mix',
     name: 'Potting mix',
     litresPerKg: 2.5,
-    life: { seasons: 2, source: 'common practice', note: '0.4 kg a litre as it is sold, from memory' },
+    life: { seasons: 2, source: 'common practice' },
   },
   {
     form: 'bagged',
@@ -34,7 +34,7 @@ export const BAGGED: readonly Bagged[] = [
     name: 'Soil and compost of your own',
     // A litre of moist garden soil is 1.3 kg (from memory).
     litresPerKg: 1 / 1.3,
-    life: fromMemory(25, 'topped up every spring'),
+    life: fromMemory(25),
   },
   {
     ...IN_BAGS,
@@ -42,7 +42,7 @@ export const BAGGED: readonly Bagged[] = [
     name: 'Topsoil, screened',
     // A litre of moist topsoil is 1.2 kg (from memory).
     litresPerKg: 1 / 1.2,
-    life: fromMemory(25, 'topped up every spring'),
+    life: fromMemory(25),
   },
   {
     ...IN_BAGS,
@@ -50,7 +50,7 @@ export const BAGGED: readonly Bagged[] = [
     name: 'Garden compost',
     // A litre of moist compost is 0.6 kg (from memory).
     litresPerKg: 1 / 0.6,
-    life: fromMemory(2, 'half of it is gone in two seasons'),
+    life: fromMemory(2),
   },
   {
     form: 'bagged',
@@ -61,13 +61,13 @@ export const BAGGED: readonly Bagged[] = [
     name: 'Logs, prunings and leaves of your own',
     // A litre of trodden brushwood and leaves is 0.3 kg (from memory).
     litresPerKg: 1 / 0.3,
-    life: fromMemory(3, 'it sinks as it rots'),
+    life: fromMemory(3),
   },
   {
     ...IN_BAGS,
     id: 'gravel',
     name: 'Gravel, ¾″ (20 mm)',
     litresPerKg: 1 / 1.6,
-    life: fromMemory(25, '1.6 kg a litre, from memory'),
+    life: fromMemory(25),
   },
 ];

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { STEEL_E_MPA, WIRE_YIELD_MPA, yieldShareOf } from '../statics/wire';
+import { lifeNote, NOTED } from './life-notes';
 import { CATALOGUE, stockOf } from './catalogue';
 import { sleeveFor } from './rods';
 import { HEFT } from './stock';
@@ -65,5 +66,15 @@ describe('what things on sale are made of', () => {
     const rank = (of: (typeof panels)[number]) => HEFT[of.carries];
     for (const a of panels)
       for (const b of panels) if (a.wireMm >= b.wireMm) expect(rank(a)).toBeGreaterThanOrEqual(rank(b));
+  });
+
+  it('what is said of how long things last is said of what is sold, each thing once; timber by its use', () => {
+    const said = CATALOGUE.all.flatMap((stock) => lifeNote(stock) ?? []);
+    expect(said.length).toBeGreaterThan(100);
+    expect(lifeNote(CATALOGUE.stock('timber-4x4-untreated'))).toContain('end grain');
+    expect(lifeNote(CATALOGUE.stock('tie-plastic'))).toContain('two seasons of sun');
+    expect(lifeNote(CATALOGUE.stock('wall-plug'))).toBeNull();
+    for (const id of NOTED) expect(CATALOGUE.stock(id).id).toBe(id);
+    expect(new Set(NOTED).size).toBe(NOTED.length);
   });
 });

@@ -42,7 +42,7 @@ export const CORDS: readonly Cord[] = [
     diameterMm: 2.5,
     // A hand at each end, metal on metal (from memory).
     knotMm: 200,
-    life: fromMemory(6, 'its metal strands break before the plastic ones'),
+    life: fromMemory(6),
   },
   {
     ...WIRE,
@@ -56,7 +56,7 @@ export const CORDS: readonly Cord[] = [
     id: 'drip-line',
     name: 'Drip line, ½″ (16 mm), an opening every 12″ (300 mm) that gives ½ gallon (2 litres) an hour',
     diameterMm: 16,
-    life: fromMemory(8, 'its openings fill with lime'),
+    life: fromMemory(8),
   },
   {
     ...TUBE,
@@ -70,7 +70,7 @@ export const CORDS: readonly Cord[] = [
     id: 'drain-pipe',
     name: 'Slotted drain pipe on the coil, 2″ (50 mm)',
     diameterMm: 50,
-    life: fromMemory(25, 'out of the sun'),
+    life: fromMemory(25),
   },
   {
     ...TWINE,
@@ -79,7 +79,7 @@ export const CORDS: readonly Cord[] = [
     diameterMm: 3,
     // A hand at each end (from memory).
     knotMm: 200,
-    life: { seasons: 1, source: 'common practice', note: 'cut down and composted with the vines' },
+    life: { seasons: 1, source: 'common practice' },
   },
   {
     ...TWINE,
@@ -88,7 +88,7 @@ export const CORDS: readonly Cord[] = [
     diameterMm: 2,
     // A hand at each end (from memory).
     knotMm: 200,
-    life: fromMemory(3, 'has to be unpicked from the vines'),
+    life: fromMemory(3),
   },
   {
     ...TWINE,
@@ -97,7 +97,7 @@ export const CORDS: readonly Cord[] = [
     diameterMm: 2,
     // A hand at each end (from memory).
     knotMm: 200,
-    life: { seasons: 1, source: 'common practice', note: 'cut off and composted with the vines' },
+    life: { seasons: 1, source: 'common practice' },
   },
   {
     ...WIRE,
@@ -111,7 +111,7 @@ export const CORDS: readonly Cord[] = [
     id: 'rope-natural',
     name: 'Natural-fibre lashing rope, ¼″ (6 mm)',
     diameterMm: 6,
-    life: fromMemory(3, 'look it over every spring'),
+    life: fromMemory(3),
   },
   {
     ...WIRE,

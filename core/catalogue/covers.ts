@@ -22,7 +22,7 @@ export const COVERS: readonly MeshRoll[] = [
     openingMm: 0.8,
     wireMm: 0.2,
     opacity: 0.2,
-    life: fromMemory(6, 'UV-stabilised; mend every hole'),
+    life: fromMemory(6),
   }),
   cover({
     id: 'cover-insect-wide',
@@ -31,7 +31,7 @@ export const COVERS: readonly MeshRoll[] = [
     openingMm: 0.8,
     wireMm: 0.2,
     opacity: 0.2,
-    life: fromMemory(6, 'UV-stabilised; mend every hole'),
+    life: fromMemory(6),
   }),
   cover({
     id: 'cover-butterfly',
@@ -39,7 +39,7 @@ export const COVERS: readonly MeshRoll[] = [
     heightMm: 4000,
     openingMm: 7,
     wireMm: 0.5,
-    life: fromMemory(6, 'UV-stabilised'),
+    life: fromMemory(6),
   }),
   cover({
     id: 'cover-bird',
@@ -47,7 +47,7 @@ export const COVERS: readonly MeshRoll[] = [
     heightMm: 4000,
     openingMm: 19,
     wireMm: 1,
-    life: fromMemory(5, 'knotted; snags on buttons and twigs'),
+    life: fromMemory(5),
   }),
   cover({
     id: 'cover-shade-30',
@@ -57,7 +57,7 @@ export const COVERS: readonly MeshRoll[] = [
     wireMm: 0.7,
     opacity: 0.3,
     against: 'sun',
-    life: fromMemory(6, 'UV-stabilised; knitted, it does not run when it is cut'),
+    life: fromMemory(6),
   }),
   cover({
     id: 'cover-shade-50',
@@ -67,7 +67,7 @@ export const COVERS: readonly MeshRoll[] = [
     wireMm: 0.9,
     opacity: 0.5,
     against: 'sun',
-    life: fromMemory(6, 'UV-stabilised; knitted, it does not run when it is cut'),
+    life: fromMemory(6),
   }),
   cover({
     id: 'cover-hail',
@@ -76,7 +76,7 @@ export const COVERS: readonly MeshRoll[] = [
     openingMm: 8,
     wireMm: 0.4,
     against: 'hail',
-    life: fromMemory(8, 'UV-stabilised; hung with a fall, so that hail runs off'),
+    life: fromMemory(8),
   }),
   cover({
     id: 'cover-fleece',
@@ -86,7 +86,7 @@ export const COVERS: readonly MeshRoll[] = [
     wireMm: 0.1,
     look: 'cloth',
     opacity: 0.15,
-    life: fromMemory(2, 'tears on thorns and in wind'),
+    life: fromMemory(2),
   }),
   cover({
     id: 'cover-film',
@@ -96,7 +96,7 @@ export const COVERS: readonly MeshRoll[] = [
     wireMm: 0.15,
     look: 'cloth',
     opacity: 0.12,
-    life: fromMemory(4, 'UV-stabilised'),
+    life: fromMemory(4),
   }),
 ];
 
@@ -115,6 +115,6 @@ export const GLAZING: readonly MeshRoll[] = [
     stiff: true,
     look: 'cloth',
     opacity: 0.2,
-    life: fromMemory(10, 'its printed side to the sun; it yellows in time'),
+    life: fromMemory(10),
   }),
 ];

@@ -9,7 +9,7 @@ export const FIXINGS: readonly Piece[] = [
     name: 'Tacker staple, ⅜″ (10 mm)',
     lengthMm: 10,
     thickMm: 1.2,
-    life: fromMemory(8, 'stainless where it stays wet'),
+    life: fromMemory(8),
   },
   {
     ...PACKED,
@@ -123,7 +123,7 @@ export const FIXINGS: readonly Piece[] = [
     name: 'Fence staple, 1¼″ (30 mm)',
     lengthMm: 30,
     thickMm: 3.5,
-    life: fromMemory(15, 'works loose where it carries alone'),
+    life: fromMemory(15),
   },
   {
     ...PACKED,
@@ -131,7 +131,7 @@ export const FIXINGS: readonly Piece[] = [
     name: 'Round-headed nail, 1½″ (40 mm)',
     lengthMm: 40,
     thickMm: 3,
-    life: fromMemory(15, 'left proud'),
+    life: fromMemory(15),
   },
   {
     ...PACKED,

@@ -27,7 +27,7 @@ export const HARDWARE: readonly Piece[] = [
     thickMm: 5,
     threaded: true,
     goesInMm: 25,
-    life: fromMemory(10, 'sun makes them brittle'),
+    life: fromMemory(10),
   },
   {
     ...PACKED,
@@ -82,7 +82,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'hoop-clip',
     name: 'Snap clip for hoops',
     lengthMm: 60,
-    life: fromMemory(6, 'sun makes them brittle'),
+    life: fromMemory(6),
   },
   {
     ...PACKED,
@@ -106,7 +106,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'post-shoe',
     name: 'Metal shoe for a 4×4 (90 mm) post, to set in concrete, with screws',
     lengthMm: 300,
-    life: fromMemory(30, 'hot-dip galvanised'),
+    life: fromMemory(30),
   },
   {
     ...PACKED,
@@ -114,7 +114,7 @@ export const HARDWARE: readonly Piece[] = [
     id: 'post-plate',
     name: 'Plate with cheeks for a 4×4 (90 mm) post, to bolt down, with screws',
     lengthMm: 150,
-    life: fromMemory(30, 'hot-dip galvanised'),
+    life: fromMemory(30),
   },
   {
     ...PACKED,
@@ -122,21 +122,21 @@ export const HARDWARE: readonly Piece[] = [
     name: 'Anchor for concrete, 10 × 80 mm (⅜ × 3⅛″)',
     lengthMm: 80,
     thickMm: 10,
-    life: fromMemory(30, 'hot-dip galvanised'),
+    life: fromMemory(30),
   },
   {
     ...PACKED,
     id: 'post-clip',
     name: 'Wire clip for studded post',
     lengthMm: 70,
-    life: { seasons: 20, source: 'common practice', note: 'clips stay' },
+    life: { seasons: 20, source: 'common practice' },
   },
   {
     ...PACKED,
     id: 'tie-plastic',
     name: 'Plastic cable tie, 8″ (200 mm)',
     lengthMm: 200,
-    life: { seasons: 2, source: 'common practice', note: 'perishes in about two seasons of sun' },
+    life: { seasons: 2, source: 'common practice' },
   },
   {
     ...PACKED,

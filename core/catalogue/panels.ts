@@ -6,7 +6,7 @@ import { fromMemory, meshOpacity, type MeshRoll, type WeldedPanel } from './stoc
  * wires and the wire thicknesses are from memory and differ between makers, so measure yours. mm.
  */
 const LONG_LEVELS = [0, 4, 8, 12, 18, 24, 30, 36, 42, 50].map(inches);
-const galvanised = fromMemory(20, 'galvanised after welding');
+const galvanised = fromMemory(20);
 
 function evenly(edge: number, pitch: number, overall: number): number[] {
   const levels: number[] = [];
@@ -78,7 +78,7 @@ const WELDED: readonly (Omit<WeldedPanel, 'form' | 'look' | 'opacity' | 'sold' |
     levelsMm: evenly(0, 100, 1200),
     wireMm: 2,
     carries: 'medium',
-    life: fromMemory(8, 'thin wire, plastic coat'),
+    life: fromMemory(8),
   },
 ];
 
@@ -112,7 +112,7 @@ export const HURDLES: readonly MeshRoll[] = [36, 48, 60, 72].map((high) => ({
   wireMm: 25,
   stiff: true,
   carries: 'light',
-  life: fromMemory(8, 'of hazel; willow lasts five'),
+  life: fromMemory(8),
 }));
 
 /** Rolls. A stiff roll stands by itself; heights and openings are common practice, wires and lives from memory. */
@@ -128,7 +128,7 @@ const roll = (
   sold: 'rolls',
   ...o,
 });
-const stiffLife = fromMemory(15, 'galvanised after welding');
+const stiffLife = fromMemory(15);
 /** Welded wire that stands by itself. */
 const STIFF = { look: 'wire', stiff: true, life: stiffLife } as const;
 
@@ -139,7 +139,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     heightMm: inches(24),
     openingMm: 50,
     wireMm: 1.5,
-    life: fromMemory(4, 'UV-stabilised'),
+    life: fromMemory(4),
   }),
   roll({
     id: 'mesh-garden',
@@ -149,7 +149,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     wireMm: 2,
     look: 'wire',
     carries: 'light',
-    life: fromMemory(8, 'thin wire, plastic coat; folds when it is leaned on'),
+    life: fromMemory(8),
   }),
   roll({
     id: 'skirt-cloth',
@@ -159,7 +159,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     wireMm: 0.4,
     look: 'cloth',
     opacity: 0.5,
-    life: fromMemory(4, 'taken off when the plants have hardened'),
+    life: fromMemory(4),
   }),
   roll({
     id: 'planter-cloth',
@@ -169,7 +169,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     wireMm: 0.4,
     look: 'cloth',
     opacity: 1,
-    life: fromMemory(5, 'lets water through; the sun takes it where it lies bare'),
+    life: fromMemory(5),
   }),
   roll({
     id: 'pond-liner',
@@ -179,7 +179,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     wireMm: 1,
     look: 'cloth',
     opacity: 1,
-    life: fromMemory(20, 'under soil; the sun takes it in ten'),
+    life: fromMemory(20),
   }),
   roll({
     id: 'mesh-cage-60',
@@ -189,7 +189,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     wireMm: 3.4,
     ...STIFF,
     carries: 'heavy',
-    life: fromMemory(12, 'plain steel: it rusts, slowly'),
+    life: fromMemory(12),
   }),
   roll({
     id: 'mesh-cage-72',
@@ -199,7 +199,7 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     wireMm: 3.4,
     ...STIFF,
     carries: 'heavy',
-    life: fromMemory(12, 'plain steel: it rusts, slowly'),
+    life: fromMemory(12),
   }),
   roll({
     id: 'mesh-4-welded',
@@ -289,6 +289,6 @@ export const MESH_ROLLS: readonly MeshRoll[] = [
     openingMm: 50,
     wireMm: 2,
     look: 'net',
-    life: fromMemory(10, 'UV-stabilised plastic'),
+    life: fromMemory(10),
   }),
 ];

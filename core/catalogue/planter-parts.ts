@@ -9,7 +9,7 @@ export const PLANTER_PARTS: readonly Piece[] = [
     id: 'tower-tier',
     name: 'Stacking pot of three cups, 12″ (300 mm) across',
     lengthMm: 300,
-    life: fromMemory(5, 'sun makes the plastic brittle'),
+    life: fromMemory(5),
   },
   {
     form: 'piece',
@@ -20,7 +20,7 @@ export const PLANTER_PARTS: readonly Piece[] = [
     id: 'plant-strawberry',
     name: 'Strawberry plant, bare root',
     lengthMm: 150,
-    life: { seasons: 3, source: 'common practice', note: 'then its runners take its place' },
+    life: { seasons: 3, source: 'common practice' },
   },
   {
     ...PACKED,
@@ -29,7 +29,7 @@ export const PLANTER_PARTS: readonly Piece[] = [
     id: 'pallet-48x40',
     name: 'Pallet, 48 × 40″ (1219 × 1016 mm), marked HT',
     lengthMm: 1219,
-    life: fromMemory(3, 'thin untreated softwood that is always wet'),
+    life: fromMemory(3),
   },
   {
     ...PACKED,
@@ -38,6 +38,6 @@ export const PLANTER_PARTS: readonly Piece[] = [
     id: 'pallet-1200x800',
     name: 'Pallet, 1200 × 800 mm, marked HT',
     lengthMm: 1200,
-    life: fromMemory(4, 'untreated softwood that is always wet'),
+    life: fromMemory(4),
   },
 ];

@@ -9,7 +9,7 @@ export const STEEL_POSTS: readonly SteelPost[] = [
     id: 'steel-post',
     name: 'Studded steel post',
     faceMm: 35,
-    life: fromMemory(25, 'painted or galvanised; rusts first at the ground line'),
+    life: fromMemory(25),
   },
 ];
 
@@ -22,7 +22,7 @@ export const POLES: readonly Pole[] = [
     id: 'pole-larch',
     name: 'Larch pole, peeled, 1½″ (38 mm)',
     diameterMm: 38,
-    life: fromMemory(6, 'the foot goes first; cut it back and push it in again'),
+    life: fromMemory(6),
   },
   {
     form: 'pole',
@@ -32,7 +32,7 @@ export const POLES: readonly Pole[] = [
     id: 'pole-bamboo',
     name: 'Bamboo pole, 1″ (25 mm)',
     diameterMm: 25,
-    life: fromMemory(4, 'stored dry over winter'),
+    life: fromMemory(4),
   },
   {
     form: 'pole',
@@ -42,7 +42,7 @@ export const POLES: readonly Pole[] = [
     id: 'cane-bamboo',
     name: 'Bamboo cane, ½″ (12 mm)',
     diameterMm: 12,
-    life: fromMemory(3, 'stored dry over winter'),
+    life: fromMemory(3),
   },
   {
     form: 'pole',
@@ -52,7 +52,7 @@ export const POLES: readonly Pole[] = [
     id: 'log-150',
     name: 'Log, larch or oak, 6″ (150 mm) through',
     diameterMm: 150,
-    life: fromMemory(8, 'on the soil; its bark off, or it goes sooner'),
+    life: fromMemory(8),
   },
   {
     form: 'pole',
@@ -62,6 +62,6 @@ export const POLES: readonly Pole[] = [
     id: 'stick-twiggy',
     name: 'Twiggy stick, hazel or birch',
     diameterMm: 12,
-    life: fromMemory(1, 'brittle after a summer; it kindles fires'),
+    life: fromMemory(1),
   },
 ];

@@ -13,7 +13,7 @@ export const RODS: readonly Rod[] = [
     wallMm: 0,
     stiffnessMpa: 210_000,
     yieldMpa: 420,
-    life: fromMemory(15, 'rusts unless it is coated'),
+    life: fromMemory(15),
   },
   {
     form: 'rod',
@@ -39,7 +39,7 @@ export const RODS: readonly Rod[] = [
     wallMm: 2.87,
     stiffnessMpa: 3000,
     yieldMpa: 50,
-    life: fromMemory(8, 'sun makes it brittle'),
+    life: fromMemory(8),
   },
 ];
 

@@ -14,6 +14,6 @@ export const SHEETING: readonly Sheeting[] = [
     coversMm: inches(24),
     thickMm: 18,
     steelMm: 0.5,
-    life: { seasons: 20, source: 'from memory', note: 'lime and wet compost eat the zinc' },
+    life: { seasons: 20, source: 'from memory' },
   },
 ];

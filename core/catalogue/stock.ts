@@ -9,15 +9,10 @@ export interface Life {
   /** Growing seasons until it has to be replaced, in the use the item is meant for. */
   seasons: number;
   source: Source;
-  note?: string;
 }
 
-/** How long something lasts, as somebody who has used it remembers. @example fromMemory(20, 'galvanised') */
-export const fromMemory = (seasons: number, note?: string): Life => ({
-  seasons,
-  source: 'from memory',
-  ...(note === undefined ? {} : { note }),
-});
+/** How long something lasts, as somebody who has used it remembers. @example fromMemory(20) */
+export const fromMemory = (seasons: number): Life => ({ seasons, source: 'from memory' });
 
 /**
  * Whose sizes a garden buys: timber, panels and twine by the inch and foot, or by the millimetre. Apart from

@@ -4,7 +4,7 @@ import { fromMemory, type Cord, type MeshRoll, type Pole } from './stock';
 const OWN = {
   opacity: 1,
   sold: 'own',
-  life: fromMemory(5, 'look at its foot every spring'),
+  life: fromMemory(5),
 } as const;
 const POLE = { ...OWN, form: 'pole', look: 'timber' } as const;
 

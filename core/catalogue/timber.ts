@@ -47,23 +47,25 @@ export function nominalMm(section: string): { thickMm: number; wideMm: number } 
  */
 export const LIVES: Record<'slat' | 'light' | 'heavy', Record<Treatment, Life>> = {
   slat: {
-    untreated: fromMemory(5, 'clear of the soil, oiled'),
-    treated: fromMemory(12, 'clear of the soil'),
-    durable: fromMemory(12, 'clear of the soil'),
+    untreated: fromMemory(5),
+    treated: fromMemory(12),
+    durable: fromMemory(12),
   },
   light: {
-    untreated: { seasons: 4, source: 'common practice', note: 'thin softwood in soil goes at the ground line first' },
-    treated: fromMemory(15, 'rated for ground contact; recoat cut ends'),
-    durable: fromMemory(10, 'heartwood of a naturally durable species'),
+    untreated: { seasons: 4, source: 'common practice' },
+    treated: fromMemory(15),
+    durable: fromMemory(10),
   },
   heavy: {
-    untreated: fromMemory(7, 'end grain rots from the top unless it is capped'),
-    treated: fromMemory(20, 'rated for ground contact; recoat cut ends'),
-    durable: fromMemory(15, 'heartwood of a naturally durable species'),
+    untreated: fromMemory(7),
+    treated: fromMemory(20),
+    durable: fromMemory(15),
   },
 };
-const lifeOf = (section: Section, treatment: Treatment): Life =>
-  LIVES[section.thickMm < 26 ? 'slat' : section.wideMm >= 85 && section.thickMm >= 85 ? 'heavy' : 'light'][treatment];
+/** What timber so thick and wide is used as, by which it lasts. mm. */
+export const usedAs = ({ thickMm, wideMm }: { thickMm: number; wideMm: number }): keyof typeof LIVES =>
+  thickMm < 26 ? 'slat' : wideMm >= 85 && thickMm >= 85 ? 'heavy' : 'light';
+const lifeOf = (section: Section, treatment: Treatment): Life => LIVES[usedAs(section)][treatment];
 
 export const TREATMENTS: readonly Treatment[] = ['untreated', 'treated', 'durable'];
 

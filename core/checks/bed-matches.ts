@@ -20,10 +20,11 @@ export const bedMatches = check(
         'Whole blocks make it {long} × {wide}, where {askedLong} × {askedWide} was asked for: what stands on the bed goes by its sides.',
       'bed.oval':
         'Its sides stand square to each other: the largest bed of that kind that this outline holds is {long} × {wide}, and what stands on it goes by that.',
+      'bed.eight': 'The bed is round: its sides are eight straight ones within it, and what stands on it goes by them.',
       'bed.as-asked': 'Its sides come to what was asked for: {long} × {wide}, {built} high.',
     },
   },
-  ({ asked, built, round }: { asked: Measures; built: Measures; round: boolean }, found) => {
+  ({ asked, built, straight }: { asked: Measures; built: Measures; straight: string | null }, found) => {
     const off = (a: number, b: number): boolean => Math.abs(a - b) > FORGIVEN_MM;
     const values = {
       asked: { mm: asked.highMm },
@@ -33,7 +34,7 @@ export const bedMatches = check(
       askedLong: { mm: asked.longMm },
       askedWide: { mm: asked.wideMm },
     };
-    if (round) return found('note', 'bed.oval', values);
+    if (straight) return found('note', straight === 'polygon' ? 'bed.eight' : 'bed.oval', values);
     if (off(asked.longMm, built.longMm) || off(asked.wideMm, built.wideMm)) return found('note', 'bed.size', values);
     return off(asked.highMm, built.highMm)
       ? found('note', 'bed.height', values)

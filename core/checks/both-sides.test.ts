@@ -384,11 +384,12 @@ const CASES: Record<string, Case[]> = {
     [bedLevel({ dugInMm: 281, highMm: 280, onFloor: false }), 'note', 'level.buried'],
   ],
   'bed-matches': [
-    [bedMatches({ asked: box, built: { ...box, highMm: 305 }, round: false }), 'good', 'bed.as-asked'],
-    [bedMatches({ asked: box, built: { ...box, highMm: 306 }, round: false }), 'note', 'bed.height'],
-    [bedMatches({ asked: box, built: { ...box, wideMm: 1174 }, round: false }), 'note', 'bed.size'],
-    [bedMatches({ asked: box, built: { ...box, wideMm: 1175 }, round: false }), 'good', 'bed.as-asked'],
-    [bedMatches({ asked: box, built: box, round: true }), 'note', 'bed.oval'],
+    [bedMatches({ asked: box, built: { ...box, highMm: 305 }, straight: null }), 'good', 'bed.as-asked'],
+    [bedMatches({ asked: box, built: { ...box, highMm: 306 }, straight: null }), 'note', 'bed.height'],
+    [bedMatches({ asked: box, built: { ...box, wideMm: 1174 }, straight: null }), 'note', 'bed.size'],
+    [bedMatches({ asked: box, built: { ...box, wideMm: 1175 }, straight: null }), 'good', 'bed.as-asked'],
+    [bedMatches({ asked: box, built: box, straight: 'rectangle' }), 'note', 'bed.oval'],
+    [bedMatches({ asked: box, built: box, straight: 'polygon' }), 'note', 'bed.eight'],
   ],
   'bed-for-two': [
     [bedForTwo({ bed: { ...bed, widthMm: 600 }, needsMm: 601 }), 'warn', 'bed.one-row'],

@@ -19,11 +19,11 @@ export const vinesBorne = check(
   {
     says: {
       'vines.beams':
-        'Grown old and wet, {crop} weighs about {weight} on this roof: it takes {share} % of what a beam of {span} bears for good, and bends it {sag}.',
+        'At its heaviest, grown and wet, {crop} weighs about {weight} on this roof: that takes {share} % of what a beam of {span} bears for good, and bends it {sag}.',
       'vines.rafters':
-        'Grown old and wet, {crop} weighs about {weight} on this roof: it takes {share} % of what a rafter of {span} bears for good, and bends it {sag}.',
+        'At its heaviest, grown and wet, {crop} weighs about {weight} on this roof: that takes {share} % of what a rafter of {span} bears for good, and bends it {sag}.',
       'vines.borne':
-        'Grown old and wet, {crop} weighs about {weight} on this roof: it takes {share} % of what its beams bear for good, and bends them {sag}.',
+        'At its heaviest, grown and wet, {crop} weighs about {weight} on this roof: that takes {share} % of what its beams bear for good, and bends them {sag}.',
     },
     mends: { 'vines.beams': 'Make the beams stronger', 'vines.rafters': 'Make the rafters stronger' },
   },

@@ -50,7 +50,7 @@ export const STANDING = ['both sides', 'front only'] as const;
 export const ARM_MM = 457.2;
 
 const ROUND_CORNERS = 32;
-/** How many corners a bed of equal sides has: more of them are round. */
+/** How many corners a bed of equal sides has: more of them are round (from memory). */
 export const CORNERS = { min: 5, max: 8 } as const;
 
 /** Whether a bed narrows to its ends, so that a row is the shorter the farther it is from the middle. */
@@ -155,7 +155,7 @@ export function roomOf(bed: Pick<Bed, 'lengthMm' | 'widthMm' | 'outline'>, wideM
   return { fromMm: (lengthMm - long) / 2, lengthMm: long, frontMm: (widthMm - wide) / 2, widthMm: wide };
 }
 
-/** Bands and widths that are tried in a polygon. */
+/** Bands and widths that are tried in a polygon (from memory). */
 const TRIED = 24;
 
 /** The longest rectangle so wide, or where that is not said the largest, that a polygon holds with its long side along the bed; found on a grid. mm. */

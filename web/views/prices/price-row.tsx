@@ -2,6 +2,7 @@
 import { Trash2 } from 'lucide-react';
 import { useId, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { lifeNote } from '@lignum/core/catalogue/life-notes';
 import type { PriceLine } from '@lignum/core/costing/price-book';
 import { money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
 import { inputLook } from '../../ui/field';
@@ -70,7 +71,9 @@ export function PriceRow({
   const { tongue, plan } = useGarden();
   const id = useId();
   const [fault, setFault] = useState<string | null>(null);
-  const { name, life } = CATALOGUE.stock(line.stock);
+  const stock = CATALOGUE.stock(line.stock);
+  const { name, life } = stock;
+  const said = lifeNote(stock);
   const what = `${name}, ${sizeWords(line.stock, line.size, tongue.units)}`;
   return (
     <li className="border-t border-rule py-1">
@@ -93,8 +96,7 @@ export function PriceRow({
         </button>
       </div>
       <p className="pt-1 pb-1 text-[0.85rem] text-soft sm:-mt-2 sm:pt-0">
-        lasts about {life.seasons} {life.seasons === 1 ? 'season' : 'seasons'} ({life.source})
-        {life.note ? `; ${life.note}` : ''}
+        lasts about {life.seasons} {life.seasons === 1 ? 'season' : 'seasons'} ({life.source}){said ? `; ${said}` : ''}
       </p>
       {fault && (
         <p role="alert" className="text-[0.85rem] font-medium text-keel">

@@ -4,7 +4,7 @@ import { BLOCKS, blockStock } from '../../../catalogue/masonry';
 import { POLES } from '../../../catalogue/posts-and-poles';
 import { SECTIONS, timberId } from '../../../catalogue/timber';
 import { feet, inches } from '../../../quantity/length';
-import { isOnFloor } from '../../../site/bed';
+import { isOnFloor, narrows } from '../../../site/bed';
 import { fact } from '../../../wording/say';
 import type { Knobs, Settled, Values } from '../../knob';
 import { floorKnob } from '../../rules/floor-mesh';
@@ -160,9 +160,9 @@ export const RAISED_BED_KNOBS = {
     group: 'Sides',
     choices: [{ id: 'none', label: 'none' }, ...CAPS.map((id) => ({ id, label: sectionName(id) }))],
     // On corners that are not square it would have to be mitred: it is not offered there.
-    offered: (setting) => [
+    offered: (setting, set) => [
       'none',
-      ...(setting.place.bed.outline.shape === 'polygon'
+      ...(narrows(setting.place.bed) && set.make === 'boards'
         ? []
         : CAPS.filter((id) => isOffered(setting, timberId(id, 'treated')))),
     ],

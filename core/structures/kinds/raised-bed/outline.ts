@@ -1,7 +1,7 @@
 import type { Timber } from '../../../catalogue/stock';
 import { inches } from '../../../quantity/length';
 import type { Pair } from '../../../geometry/polygon';
-import { bedOutline, narrows, notchOf, roomOf, type Bed } from '../../../site/bed';
+import { bedOutline, CORNERS, narrows, notchOf, roomOf, type Bed } from '../../../site/bed';
 import { inBlocks, turnsOf } from '../../assemblies/courses';
 import { fromCorner } from './boards';
 
@@ -27,7 +27,9 @@ export function builtFrom(
   /** What stands in a mitred corner, of what can be mitred; null of what cannot. */
   mitred: Pick<Timber, 'thickMm' | 'wideMm'> | null = null,
 ): Built {
-  if (mitred && isMitred(bed, thickMm, mitred)) return pickOf(bed);
+  // What is round is built of eight straight sides.
+  const cornered = bed.outline.shape === 'round' ? { ...bed, outline: OCTAGON } : bed;
+  if (mitred && isMitred(cornered, thickMm, mitred)) return pickOf(cornered);
   const snap = (asked: number): number => (unit ? inBlocks(asked, unit.wholeMm, unit.halfMm) : asked);
   const t = thickMm;
   const room = narrows(bed) ? roomOf(bed) : bed;
@@ -57,6 +59,8 @@ export function builtFrom(
 
 /** The corners of it, from its near end and from its middle across. mm. */
 export const cornersOf = (built: Built): Pair[] => bedOutline(built).map(([x, y]): Pair => [x + built.lengthMm / 2, y]);
+
+const OCTAGON = { shape: 'polygon', corners: CORNERS.max } as const;
 
 const pickOf = ({ lengthMm, widthMm, outline }: Bed): Built => ({ lengthMm, widthMm, outline });
 

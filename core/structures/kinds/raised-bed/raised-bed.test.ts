@@ -472,6 +472,12 @@ describe('raised bed', () => {
           expect(bar.buriedMm).toBe(0);
           expect(Math.min(bar.from[2], bar.to[2])).toBeGreaterThan(base - 1e-6);
         }
+        // What stands on it goes by its rim as it is built.
+        const { bed } = (computed.setting as BedSetting).place;
+        const made = kind.makesBed(plan.structures[0]?.knobs ?? {}, computed.setting) as MadeBed;
+        const sides = bars.filter(({ role }) => ['board', 'rail', 'timber'].includes(role));
+        const rim = Math.max(...sides.flatMap((bar) => extentOf(bar).map(([, , z]) => z)));
+        if (sides.length > 0) expect(made.heightMm).toBeCloseTo(rim + bed.heightMm, 3);
         const codes = verdicts.map(({ told }) => told.code);
         expect(codes).not.toContain('ground.none');
         expect(codes).not.toContain('ground.bed');
@@ -556,5 +562,11 @@ describe('raised bed', () => {
     );
     expect(timbers.codes).toContain('bed.oval');
     expect(timbers.design.walls?.length).toBe(4);
+    const round = onBed(
+      'raised-bed',
+      { make: 'boards' },
+      { lengthMm: feet(6), widthMm: feet(5), outline: { shape: 'round' } },
+    );
+    expect([round.design.walls?.length, round.codes.includes('bed.eight')]).toEqual([8, true]);
   });
 });

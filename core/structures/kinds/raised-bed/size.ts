@@ -7,7 +7,7 @@ import { placed, type Design } from '../../../design/design';
 import { areaOf, type Pair } from '../../../geometry/polygon';
 import { inches } from '../../../quantity/length';
 import { GRAVITY_MS2 } from '../../../quantity/measure';
-import { isOnFloor, narrows, underOf } from '../../../site/bed';
+import { isOnFloor, narrows, underOf, type Bed } from '../../../site/bed';
 import { groundAt, slopeOf } from '../../../site/ground';
 import type { Underfoot } from '../../../site/underfoot';
 import { closedBy, type Guard } from '../../../site/visitors';
@@ -54,7 +54,8 @@ export interface RaisedBedFacts {
   /** As they were asked for, and as its sides are built: over the path, along and across. mm. */
   asked: { highMm: number; longMm: number; wideMm: number };
   built: { highMm: number; longMm: number; wideMm: number };
-  round: boolean;
+  /** What straight sides make of an outline that they cannot follow; null where they follow it. */
+  straight: Bed['outline']['shape'] | null;
   /** How it stands against who visits: closed by its sides, and from below by mesh under it. */
   guard: Guard;
   /** How far the lowest board bows between two posts; null where there are none. mm. */
@@ -103,10 +104,14 @@ function madeOf(v: RaisedBedValues, setting: BedSetting) {
   };
 }
 
+/** How far its foot is over the ground at its near end: what is dug in goes by the low end, on a floor it is packed up to the high one. mm. */
+const footOver = (bed: Bed, fallMm: number): number => (isOnFloor(bed) ? Math.max(0, fallMm) : Math.min(0, fallMm));
+
 /** The bed as its sides make it: level, so high over the path at its near end. mm. */
 export function makesBed(v: RaisedBedValues, setting: BedSetting): MadeBed {
   const { built } = madeOf(v, setting);
-  const underMm = Math.min(0, groundAt(groundOf(setting.place.bed), built.lengthMm));
+  const { bed } = setting.place;
+  const underMm = footOver(bed, groundAt(groundOf(bed), built.lengthMm));
   return {
     ...built,
     ...(v.make === 'blocks' ? { hollow: true } : {}),
@@ -128,8 +133,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
   const fallMm = groundAt(ground, longMm);
   const stood: Stood = {
     outline,
-    // What is dug in goes by the low end; on a floor it is packed up to the high one.
-    baseMm: -bed.heightMm + (onFloor ? Math.max(0, fallMm) : Math.min(0, fallMm)),
+    baseMm: -bed.heightMm + footOver(bed, fallMm),
     onFloor,
     courses,
     courseMm: courseMm(v),
@@ -212,7 +216,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
     facts: {
       asked: { highMm: v.high, longMm: bed.lengthMm, wideMm: bed.widthMm },
       built: { highMm: high, longMm, wideMm },
-      round: narrows(bed) && made.built.outline.shape === 'rectangle',
+      straight: !narrows(bed) || made.built.outline.shape === bed.outline.shape ? null : made.built.outline.shape,
       guard: {
         barrier: { ...closedBy(0, high), buriedMm: stopsBelow(v.floor) || onFloor ? Infinity : 0 },
         stiffMm: Infinity,
