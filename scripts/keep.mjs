@@ -1,9 +1,9 @@
 import { stopping } from './stopping.mjs';
 import { Fault, Stopped, tell } from './run.mjs';
 
-/** What falls over again at once is picked up after twice as long, up to half a minute; after a quiet minute all is forgotten. ms. */
+/** What falls over again at once is picked up after twice as long, up to eight seconds; after a quiet minute all is forgotten. ms. */
 const FIRST_WAIT_MS = 250;
-const MOST_WAIT_MS = 30_000;
+const MOST_WAIT_MS = 8_000;
 const QUIET_MS = 60_000;
 
 /** A pause that a wish to stop ends. */

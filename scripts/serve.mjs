@@ -109,9 +109,9 @@ export async function serve({ url, host, port, quiet = false }) {
     if (!quiet) process.stderr.write(chunk);
   });
   const ending = new Promise((resolve) =>
-    child.on('exit', (code) => {
+    child.on('exit', (code, signal) => {
       ended = true;
-      resolve(code ?? 0);
+      resolve(code ?? signal ?? 0);
     }),
   );
   const stop = async () => {

@@ -54,7 +54,7 @@ export const CORDS: readonly Cord[] = [
   {
     ...TUBE,
     id: 'drip-line',
-    name: 'Drip line, ½″ (16 mm), an opening every 12″ (300 mm) that gives ½ gallon (2 litres) an hour',
+    name: 'Drip line, ½″ (16 mm): ½ gallon (2 litres) an hour every 12″ (300 mm)',
     diameterMm: 16,
     life: fromMemory(8),
   },

@@ -258,7 +258,7 @@ export const HARDWARE: readonly Piece[] = [
     ...PACKED,
     exact: true,
     id: 'drip-start',
-    name: 'Set for the tap: filter, pressure reducer, connector for ½″ (16 mm) pipe',
+    name: 'Tap set for drip pipe: filter, pressure reducer',
     lengthMm: 200,
     life: fromMemory(8),
   },

@@ -9,7 +9,7 @@ export const letsPostsIn = check(
       'ground.none':
         '{feet|foot has|feet have} to go into the ground, and it stands on {floor}: nothing can be driven or let into that. Move it to soil.',
       'ground.bed':
-        '{feet|foot has|feet have} to go deeper than the {deep} of soil in this bed, and under it is {floor}: nothing can be driven or let into that.',
+        '{feet|foot has|feet have} to go deeper than the {deep} of soil in this bed, which lies on {floor}.',
     },
   },
   (

@@ -59,7 +59,7 @@ export const narrows = ({ outline }: Pick<Bed, 'outline'>): boolean =>
 
 /** What is under a bed. */
 export const underOf = ({ underfoot }: Pick<Bed, 'underfoot'>): Underfoot => underfoot ?? SOIL;
-/** Whether nothing can be let in under it. @example isOnFloor({ underfoot: { is: 'paving' } }) // true */
+/** Whether nothing can be let in under it. Decision 57. @example isOnFloor({ underfoot: { is: 'paving' } }) // true */
 export const isOnFloor = (bed: Pick<Bed, 'underfoot'>): boolean => !takesPosts(underOf(bed));
 
 /** What is cut out of a bed: from where to where along it, and how deep into it from its front. mm. */
