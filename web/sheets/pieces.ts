@@ -90,7 +90,9 @@ const slants = (ends: readonly EndCut[]): string =>
   [
     ends.some((end) => end.cut === 'mitre')
       ? 'across the wide face, measured over all from long point to long point'
-      : 'across the narrow edge, measured along its middle',
+      : ends.every((end) => end.cut === 'angle')
+        ? 'across the narrow edge, measured over all from long point to long point'
+        : 'across the narrow edge, measured along its middle',
     ...(ends.filter((end) => 'angleRad' in end).length === 1 ? ['of either hand: turn it over'] : []),
   ].join('; ');
 
