@@ -18,7 +18,7 @@ export const bedMatches = check(
         'Whole courses come to {built}, where {asked} was asked for: what stands on the bed goes by its sides.',
       'bed.size':
         'Whole blocks make it {long} × {wide}, where {askedLong} × {askedWide} was asked for: what stands on the bed goes by its sides.',
-      'bed.oval':
+      'bed.squared':
         'Its sides stand square to each other: the largest bed of that kind that this outline holds is {long} × {wide}, and what stands on it goes by that.',
       'bed.eight': 'The bed is round: its sides are eight straight ones within it, and what stands on it goes by them.',
       'bed.as-asked': 'Its sides come to what was asked for: {long} × {wide}, {built} high.',
@@ -34,7 +34,7 @@ export const bedMatches = check(
       askedLong: { mm: asked.longMm },
       askedWide: { mm: asked.wideMm },
     };
-    if (straight) return found('note', straight === 'polygon' ? 'bed.eight' : 'bed.oval', values);
+    if (straight) return found('note', straight === 'polygon' ? 'bed.eight' : 'bed.squared', values);
     if (off(asked.longMm, built.longMm) || off(asked.wideMm, built.wideMm)) return found('note', 'bed.size', values);
     return off(asked.highMm, built.highMm)
       ? found('note', 'bed.height', values)

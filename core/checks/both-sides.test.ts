@@ -388,7 +388,7 @@ const CASES: Record<string, Case[]> = {
     [bedMatches({ asked: box, built: { ...box, highMm: 306 }, straight: null }), 'note', 'bed.height'],
     [bedMatches({ asked: box, built: { ...box, wideMm: 1174 }, straight: null }), 'note', 'bed.size'],
     [bedMatches({ asked: box, built: { ...box, wideMm: 1175 }, straight: null }), 'good', 'bed.as-asked'],
-    [bedMatches({ asked: box, built: box, straight: 'rectangle' }), 'note', 'bed.oval'],
+    [bedMatches({ asked: box, built: box, straight: 'rectangle' }), 'note', 'bed.squared'],
     [bedMatches({ asked: box, built: box, straight: 'polygon' }), 'note', 'bed.eight'],
   ],
   'bed-for-two': [
@@ -771,11 +771,11 @@ const CASES: Record<string, Case[]> = {
     [floorBears({ wetKg: 120, dryKg: 60, floorM2: 0.5, underfoot: deck(240) }), 'good', 'floor.bears'],
   ],
   'lets-posts-in': [
-    [letsPostsIn({ feet: 2, underfoot: { is: 'paving' } }), 'fail', 'ground.none'],
+    [letsPostsIn({ feet: 2, underfoot: { is: 'paving' }, soilMm: null }), 'fail', 'ground.none'],
     [letsPostsIn({ feet: 1, underfoot: { is: 'paving' }, soilMm: 300 }), 'fail', 'ground.bed'],
     [letsPostsIn({ feet: 0, underfoot: { is: 'paving' }, soilMm: 300 }), null],
-    [letsPostsIn({ feet: 2, underfoot: { is: 'soil' } }), null],
-    [letsPostsIn({ feet: 0, underfoot: deck(null) }), null],
+    [letsPostsIn({ feet: 2, underfoot: { is: 'soil' }, soilMm: null }), null],
+    [letsPostsIn({ feet: 0, underfoot: deck(null), soilMm: null }), null],
   ],
   'pocket-room': [
     [pocketRoom({ gapMm: inches(3), made: 3, asked: 3, slats: 7 }), 'good', 'pockets.open'],

@@ -1,7 +1,7 @@
 import { check } from './check';
 
 /** What a garden tap gives through a filter and a pressure reducer: ten litres a minute (from memory). Litres an hour. */
-export const TAP_LITRES_H = 600;
+const TAP_LITRES_H = 600;
 /** What a bed wants in a week without rain: an inch over all of it (common practice, no source). mm. */
 const WEEK_MM = 25.4;
 

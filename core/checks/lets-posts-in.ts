@@ -16,14 +16,14 @@ export const letsPostsIn = check(
     at: {
       feet: number;
       underfoot: Underfoot;
-      /** How deep the soil of the bed is that it stands in; left out where there is none. mm. */
-      soilMm?: number;
+      /** How deep the soil of the bed is that it stands in; null where there is none. mm. */
+      soilMm: number | null;
     },
     found,
   ) => {
     if (at.feet === 0 || takesPosts(at.underfoot)) return null;
     const values = { feet: at.feet, floor: at.underfoot.is };
-    return at.soilMm === undefined
+    return at.soilMm === null
       ? found('fail', 'ground.none', values)
       : found('fail', 'ground.bed', { ...values, deep: { mm: at.soilMm } });
   },

@@ -18,7 +18,7 @@ export const wickRises = check(
         'Full, it holds {water}: about {days|day|days} of summer without rain. Over it are {deep} of soil, and water rises about {most}.',
     },
     mends: {
-      'wick.narrow': 'Make the reservoir lower',
+      'wick.narrow': 'Water it by drip lines',
       'wick.shallow': 'Make the reservoir lower, or the sides higher',
       'wick.high': 'Make the reservoir deeper, or the sides lower',
     },

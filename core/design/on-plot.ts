@@ -27,7 +27,7 @@ export const feetOf = (design: Design): Pair[] =>
 /** How many of its feet have to go deeper into the ground than this. mm. */
 export const feetLetIn = (design: Design, deeperMm = 0): number =>
   standing(design)
-    .filter((part) => deeperMm === 0 || (asShape(part, 'bar')?.buriedMm ?? Infinity) > deeperMm + 0.5)
+    .filter((part) => (asShape(part, 'bar')?.buriedMm ?? Infinity) > deeperMm)
     .flatMap((part) => shapeOf(part).feet(part)).length;
 
 /** What of a stiff member is so near the soil stands on it: feet that are not let in (from memory). mm. */

@@ -87,11 +87,7 @@ function standsOn(plan: Plan, design: Design, { place }: Setting, frame: Frame):
         })
       : null,
     underfoot
-      ? letsPostsIn({
-          feet: feetLetIn(design, own && !design.walls ? own.heightMm : 0),
-          underfoot,
-          ...(own && !design.walls ? { soilMm: own.heightMm } : {}),
-        })
+      ? letsPostsIn({ feet: feetLetIn(design, own?.heightMm ?? 0), underfoot, soilMm: own?.heightMm ?? null })
       : null,
     onThePlot({ overMm: overEdge(design, frame, plan.site) }),
   ];

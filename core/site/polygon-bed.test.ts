@@ -59,7 +59,7 @@ describe('a bed of equal sides', () => {
             expect(distanceToOutline(at, outline)).toBeLessThan(0.01);
         }
         expect(roomOf(bed, wide).widthMm).toBeLessThanOrEqual(wide + 1e-6);
-        // By trying: bands and heights ten times as fine.
+        // Tried another way: how far a point may go out from the middle, by halving.
         const half = (at: number): number => {
           let [low, high] = [0, one.lengthMm / 2];
           for (let i = 0; i < 40; i++) {

@@ -21,7 +21,7 @@ describe('a beam under an even load for good', () => {
         fc.double({ min: 0.001, max: 3, noNaN: true }),
         fc.constantFrom(1, 2),
         (spanMm, loadNmm, boards) => {
-          const { sagMm } = bends({ spanMm, loadNmm, boards, of });
+          const { sagMm, share } = bends({ spanMm, loadNmm, boards, of });
           const inertia = (boards * of.thickMm * of.wideMm ** 3) / 12;
           // Half of it, by the moment-area theorem: the deflection of the end from the tangent in the middle.
           const steps = 2000;
@@ -33,6 +33,9 @@ describe('a beam under an even load for good', () => {
             sum += (moment / (8000 * inertia)) * x * dx;
           }
           expect(sagMm / (3 * sum)).toBeCloseTo(1, 4);
+          // In the middle half of the load pulls up at the support, and half of it down at a quarter of the span.
+          const middle = ((loadNmm * spanMm) / 2) * (spanMm / 2) - ((loadNmm * spanMm) / 2) * (spanMm / 4);
+          expect((share * 16 * 0.5) / 1.3 / ((1.35 * middle * (of.wideMm / 2)) / inertia)).toBeCloseTo(1, 9);
         },
       ),
       { numRuns: 40 },

@@ -1,14 +1,14 @@
 import type { Cord, Timber } from '../../../catalogue/stock';
 import type { Joint } from '../../../design/design';
 import { barOf, type Bar } from '../../../design/shapes/bar';
-import { lineOf } from '../../../design/shapes/line';
-import { add, dot, scale, type Point } from '../../../geometry/space';
+import { add, dot, scale, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
 import { screwThrough } from '../../rules/fixings';
 import { piecesOverPosts } from '../../rules/over-posts';
 import type { Setting } from '../../setting';
 import { waysOf, type Grid } from './frame';
+import { stapledWire } from './wires';
 
 /** What lies on the rafters stays so far in from their tips (from memory). mm. */
 const IN_MM = inches(2);
@@ -105,44 +105,21 @@ export function layRoofSlats(
   };
 }
 
-/** A wire that is made fast goes round itself so often, with so much to hold (from memory). mm. */
-const FAST_MM = inches(8);
-
 /** Wires along the beams over the rafters, no farther apart than is said: fast at both ends, a staple over each on every other. */
 export function layRoofWires(g: Grid, rafters: readonly Bar[], o: { of: Cord; everyMm: number }): Assembled {
   const on = bearersOf(g, rafters);
   const longMm = on.toMm - on.fromMm;
   const spaces = Math.max(1, Math.ceil(longMm / o.everyMm - 1e-6));
-  const [near, far] = [on.atMm[0] as number, on.atMm.at(-1) as number];
   const made = Array.from({ length: spaces + 1 }, (_, i) => {
     const over = on.fromMm + (longMm * i) / spaces;
-    const up = o.of.diameterMm / 2;
-    const wire = lineOf({
+    return stapledWire({
       id: `roof-wire-${i + 1}`,
       role: 'roof wire',
-      of: o.of,
-      path: [on.at(near, over, up), on.at(far, over, up)],
-      cutMm: far - near + 2 * FAST_MM,
-    });
-    const joints = rafters.map((one, r): Joint => ({
-      id: `${wire.id}-${one.id}`,
       kind: 'wire on rafter',
-      places: [on.at(on.atMm[r] as number, over)],
-      parts: [wire.id, one.id],
-      fixings: [
-        {
-          stock: 'staple-fence',
-          count: 1,
-          drive: {
-            through: null,
-            into: one.id,
-            way: [0, 0, -1],
-            places: [on.at(on.atMm[r] as number, over, o.of.diameterMm)],
-          },
-        },
-      ],
-    }));
-    return { wire, joints };
+      of: o.of,
+      on: rafters.map((one, r) => ({ id: one.id, at: on.at(on.atMm[r] as number, over) })),
+      out: UP,
+    });
   });
   return { parts: made.map(({ wire }) => wire), joints: made.flatMap(({ joints }) => joints) };
 }

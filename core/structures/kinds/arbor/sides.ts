@@ -1,7 +1,6 @@
 import { stockOf } from '../../../catalogue/catalogue';
 import type { Joint } from '../../../design/design';
 import { barOf, type Bar } from '../../../design/shapes/bar';
-import { lineOf } from '../../../design/shapes/line';
 import { cornerOf, type Sheet } from '../../../design/shapes/sheet';
 import { add, scale, UP, type Point } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
@@ -16,6 +15,7 @@ import type { WaySetting } from '../../rules/over-way';
 import { lastingTimber } from '../../rules/timber-knobs';
 import type { Grid } from './frame';
 import type { ArborValues } from './knobs';
+import { stapledWire } from './wires';
 
 /** The top slat, or what is there instead, ends so far under the beam (from memory). mm. */
 const UNDER_BEAM_MM = inches(4);
@@ -26,11 +26,9 @@ export const SIDE_WASHERS_MM = inches(16);
 const IN_MM = inches(1.5);
 /** No slat of a mesh lies lower over the path (from memory). mm. */
 const LOWEST_MM = inches(6);
-/** A side wire is made fast at both ends with so much (from memory). mm. */
-const FAST_MM = inches(8);
 
 /** The middles of the slats or wires over the path, from under the beams down as long as there is room. mm. */
-export function levelsOf(v: ArborValues, underMm: number, wideMm: number): number[] {
+function levelsOf(v: ArborValues, underMm: number, wideMm: number): number[] {
   const top = underMm - UNDER_BEAM_MM - wideMm / 2;
   if (v.sides === 'mesh') {
     // Clear of the ends of posts that stand on shoes or plates.
@@ -202,35 +200,16 @@ function meshAlong(v: ArborValues, setting: WaySetting, side: Side, slats: reado
 /** Level wires along the posts, made fast at both ends, a staple over each on every other. */
 function wiresAlong(v: ArborValues, setting: WaySetting, g: Grid, side: Side, upsMm: readonly number[]): Assembled {
   const of = stockOf(setting.catalogue, 'line-wire', 'cord');
-  const [near, far] = [g.alongMm[0] as number, g.alongMm.at(-1) as number];
-  const made = upsMm.map((up, i) => {
-    const wire = lineOf({
+  const made = upsMm.map((up, i) =>
+    stapledWire({
       id: `wire-${side.id}-${i + 1}`,
       role: 'side wire',
-      of,
-      path: [side.at(near, up, of.diameterMm / 2), side.at(far, up, of.diameterMm / 2)],
-      cutMm: far - near + 2 * FAST_MM,
-    });
-    const joints = side.posts.map((post, n): Joint => ({
-      id: `${wire.id}-${post.id}`,
       kind: 'wire on post',
-      places: [side.at(g.alongMm[n] as number, up, 0)],
-      parts: [wire.id, post.id],
-      fixings: [
-        {
-          stock: 'staple-fence',
-          count: 1,
-          drive: {
-            through: null,
-            into: post.id,
-            way: scale(side.out, -1),
-            places: [side.at(g.alongMm[n] as number, up, of.diameterMm)],
-          },
-        },
-      ],
-    }));
-    return { wire, joints };
-  });
+      of,
+      on: side.posts.map((post, n) => ({ id: post.id, at: side.at(g.alongMm[n] as number, up, 0) })),
+      out: side.out,
+    }),
+  );
   return { parts: made.map(({ wire }) => wire), joints: made.flatMap(({ joints }) => joints) };
 }
 

@@ -8,7 +8,7 @@ import { inches } from '../../../quantity/length';
 import type { Assembled } from '../../assemblies/assembly';
 
 /** Drip line with an opening every foot that gives two litres (half a gallon) an hour, whatever the pressure (from memory). mm, litres an hour. */
-export const OPENING_EVERY_MM = inches(12);
+const OPENING_EVERY_MM = inches(12);
 export const OPENING_LITRES_H = 2;
 /** Pipes stay so clear of the sides and of the posts in them; a peg so often along them (from memory). mm. */
 const CLEAR_MM = inches(5);
@@ -29,7 +29,7 @@ interface Stretch {
 }
 
 /** Where a line along the bed, so far across it, is inside an outline of straight sides: from where to where, nearest first. mm. */
-export function insideAt(outline: readonly Pair[], acrossMm: number): [number, number][] {
+function insideAt(outline: readonly Pair[], acrossMm: number): [number, number][] {
   const met = outline
     .flatMap(([x, y], i): number[] => {
       const [u, v] = outline[(i + 1) % outline.length] as Pair;
@@ -40,7 +40,7 @@ export function insideAt(outline: readonly Pair[], acrossMm: number): [number, n
 }
 
 /** Lines along the bed inside its sides, in equal spaces no wider than is said, half of one at the sides. mm. */
-export function linesIn(inner: readonly Pair[], everyMm: number): Stretch[] {
+function linesIn(inner: readonly Pair[], everyMm: number): Stretch[] {
   const ys = inner.map(([, y]) => y);
   const [low, high] = [Math.min(...ys), Math.max(...ys)];
   const count = Math.max(1, Math.ceil((high - low) / everyMm - 1e-6));
@@ -58,7 +58,7 @@ export function linesIn(inner: readonly Pair[], everyMm: number): Stretch[] {
 }
 
 /** How many openings are in it. */
-export const openingsIn = (lines: readonly { fromMm: number; toMm: number }[]): number =>
+const openingsIn = (lines: readonly { fromMm: number; toMm: number }[]): number =>
   lines.reduce((sum, { fromMm, toMm }) => sum + Math.floor((toMm - fromMm) / OPENING_EVERY_MM) + 1, 0);
 
 /** A pipe along one end of a bed, from line to line. */

@@ -560,7 +560,7 @@ describe('raised bed', () => {
       { make: 'timbers' },
       { lengthMm: feet(6), widthMm: feet(5), outline: { shape: 'polygon', corners: 8 } },
     );
-    expect(timbers.codes).toContain('bed.oval');
+    expect(timbers.codes).toContain('bed.squared');
     expect(timbers.design.walls?.length).toBe(4);
     const round = onBed(
       'raised-bed',
