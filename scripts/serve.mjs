@@ -73,19 +73,7 @@ export async function serve({ url, host, port, quiet = false }) {
     );
   const child = spawn(
     process.execPath,
-    [
-      '--import',
-      pathToFileURL(join(ROOT, 'scripts/with-parent.mjs')).href,
-      join(ROOT, 'node_modules/next/dist/bin/next'),
-      'start',
-      '-H',
-      host,
-      '-p',
-      String(port),
-      // Longer than any caller keeps a line: one that is closed as it is taken up again is a save that fails.
-      '--keepAliveTimeout',
-      '75000',
-    ],
+    ['--import', pathToFileURL(join(ROOT, 'scripts/with-parent.mjs')).href, join(ROOT, 'scripts/listen.mjs')],
     {
       cwd: join(ROOT, 'web'),
       // Its standard input is held open for as long as this process lives.
@@ -94,6 +82,7 @@ export async function serve({ url, host, port, quiet = false }) {
         ...process.env,
         LIGNUM_DATABASE_URL: url,
         LIGNUM_LISTENS: host,
+        LIGNUM_PORT: String(port),
         LIGNUM_COPIES_IN: copiesFolder() ?? '',
         NEXT_TELEMETRY_DISABLED: '1',
         NODE_ENV: 'production',

@@ -1,6 +1,14 @@
 import type { NextConfig } from 'next';
 import { fileURLToPath } from 'node:url';
 
+/** Of what a device has, pages use that its screen stays awake, and nothing else. */
+const NOT_ASKED_FOR = [
+  ...['accelerometer', 'camera', 'display-capture', 'geolocation', 'gyroscope', 'magnetometer', 'microphone'],
+  ...['midi', 'payment', 'usb', 'serial', 'hid', 'browsing-topics'],
+]
+  .map((one) => `${one}=()`)
+  .join(', ');
+
 const config: NextConfig = {
   // Reads its own tables from beside itself.
   serverExternalPackages: ['pdfkit'],
@@ -19,6 +27,9 @@ const config: NextConfig = {
         headers: [
           { key: 'Referrer-Policy', value: 'same-origin' },
           { key: 'X-Frame-Options', value: 'DENY' },
+          { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
+          { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
+          { key: 'Permissions-Policy', value: NOT_ASKED_FOR },
         ],
       },
     ]),

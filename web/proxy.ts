@@ -1,5 +1,6 @@
 import { NextResponse, type NextRequest } from 'next/server';
 import { hostsAnswered, isAnswered, mayWrite } from './server/origin';
+import { newNonce, policyOf } from './server/policy';
 
 const HOSTS = hostsAnswered(process.env);
 const PAGES = ['GET', 'HEAD'];
@@ -35,5 +36,15 @@ export function proxy(request: NextRequest): NextResponse {
       { message: 'This did not come from a page of this program and was not carried out.', faults: [] },
       { status: 403 },
     );
-  return NextResponse.next();
+  return withPolicy(request);
+}
+
+/** Passes a request on to what answers it; a page is told its nonce by its own policy, and puts it on its scripts. */
+function withPolicy(request: NextRequest): NextResponse {
+  const policy = policyOf(newNonce());
+  const headers = new Headers(request.headers);
+  headers.set('Content-Security-Policy', policy);
+  const answer = NextResponse.next({ request: { headers } });
+  answer.headers.set('Content-Security-Policy', policy);
+  return answer;
 }

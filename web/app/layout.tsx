@@ -1,4 +1,5 @@
 import type { Metadata, Viewport } from 'next';
+import { connection } from 'next/server';
 import type { ReactNode } from 'react';
 import { faces } from './fonts';
 import './globals.css';
@@ -14,7 +15,9 @@ export const viewport: Viewport = {
   ],
 };
 
-export default function RootLayout({ children }: { children: ReactNode }) {
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  // Every page is made for who asks: its scripts carry the nonce of that one answer.
+  await connection();
   return (
     <html lang="en" className={faces}>
       <body>{children}</body>

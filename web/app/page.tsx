@@ -1,11 +1,11 @@
 import { copies } from '../server/copies';
-import { database } from '../server/database';
+import { readForPage } from '../server/garden-of-request';
 import { listBin, listGardens } from '../server/garden-store';
 import { Gardens } from '../views/gardens/gardens';
 
 export const dynamic = 'force-dynamic';
 
 export default async function GardensPage() {
-  const [gardens, bin, kept] = await Promise.all([listGardens(database()), listBin(database()), copies()]);
+  const [gardens, bin, kept] = await readForPage((db) => Promise.all([listGardens(db), listBin(db), copies()]));
   return <Gardens gardens={gardens} bin={bin} copies={kept} />;
 }

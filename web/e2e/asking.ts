@@ -1,4 +1,4 @@
-import { test as base } from '@playwright/test';
+import { expect, test as base } from '@playwright/test';
 
 /** As the program's own pages ask: what is written has to come from them. */
 export const test = base.extend({
@@ -9,6 +9,15 @@ export const test = base.extend({
     });
     await give(context);
     await context.dispose();
+  },
+  // Whatever the pages' own policy forbids them is a fault of theirs, wherever it is reported.
+  context: async ({ context }, give) => {
+    const forbidden: string[] = [];
+    context.on('console', (message) => {
+      if (/Content Security Policy|Permissions[- ]Policy/i.test(message.text())) forbidden.push(message.text());
+    });
+    await give(context);
+    expect(forbidden).toEqual([]);
   },
   // A button that is drawn but not yet alive does nothing when it is pressed: every page is let come to life first.
   page: async ({ page }, give) => {

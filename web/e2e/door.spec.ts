@@ -74,7 +74,12 @@ test('the door refuses with a reason what it should, and nothing saved is lost b
     ['PATCH', url, 405],
     ['POST', `/g/${id}`, 405],
     ['DELETE', '/', 405],
+    ['TRACE', '/', 405],
     ['GET', '/api/gardens/%00', 400],
+    ['GET', '/%', 400],
+    ['GET', '/nowhere', 404],
+    ['GET', `/g/${id}/s/nothing`, 404],
+    ['GET', `/g/${id}/s/nothing/sheet`, 404],
     ['GET', '/api/gardens/nowhere/versions', 404],
     ['GET', '/api/gardens/nowhere/versions/1', 404],
   ] as const)

@@ -10,9 +10,11 @@ import { test } from './asking';
 import { ownGarden, whole, savedPlan } from './garden';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
-import { Client, Pool, type PoolClient } from 'pg';
+import { Client, type PoolClient } from 'pg';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import { archiveLines, restoreLines } from '../server/archive';
+import { BoundedPool } from '../server/bounded-pool';
+import { whyOf } from '../server/failing';
 import { loadGarden, thinVersions } from '../server/garden-store';
 import { loadRecord } from '../server/record-store';
 import * as schema from '../server/schema';
@@ -120,7 +122,7 @@ test('a database of version 1 is carried over: the newest of every garden, and e
 test('a connection that is lost before its transaction begins is given back: the next ones find the database well', async () => {
   const host = new Client({ connectionString: process.env.LIGNUM_DATABASE_URL ?? '' });
   await host.connect();
-  const pool = new Pool({
+  const pool = new BoundedPool({
     connectionString: process.env.LIGNUM_DATABASE_URL ?? '',
     max: 2,
     connectionTimeoutMillis: 3000,
@@ -157,6 +159,43 @@ test('a connection that is lost before its transaction begins is given back: the
   } finally {
     await pool.end();
     await host.end();
+  }
+});
+
+test('one who waits too long for the database is told whether it answers others or nobody; it is asked again as soon as it can be', async () => {
+  const config = { connectionString: process.env.LIGNUM_DATABASE_URL ?? '', max: 2, query_timeout: 3000 };
+  const pool = new BoundedPool(config, 1000);
+  pool.on('error', () => undefined);
+  const why = (asked: Promise<unknown>) => asked.then(() => 'answered', whyOf);
+  const pidOf = async (client: PoolClient) => {
+    const { rows } = await client.query<{ pid: number }>('select pg_backend_pid() as pid');
+    return rows[0]?.pid ?? 0;
+  };
+  const slow = () => pool.lend((client) => client.query('select pg_sleep(3)'));
+  try {
+    const db = drizzle(pool, { schema });
+    // Both are taken for long, and not long ago they were not.
+    expect(await why(pool.query('select 1'))).toBe('answered');
+    expect(await Promise.all([why(slow()), why(slow()), why(pool.query('select 1'))])).toEqual(Array(3).fill('busy'));
+    expect(await why(pool.query('select 1'))).toBe('answered');
+    // So many do not wait at all.
+    const many = await Promise.all(Array.from({ length: 200 }, () => why(pool.query('select pg_sleep(0.02)'))));
+    expect(new Set(many)).toEqual(new Set(['answered', 'busy']));
+    // A database that stands still, as one whose disk hangs: nobody is answered, a transaction neither.
+    const pids = await Promise.all([pool.lend(pidOf), pool.lend(pidOf)]);
+    expect(new Set(pids).size).toBe(2);
+    await new Promise((resolve) => setTimeout(resolve, 2100));
+    for (const pid of pids) process.kill(pid, 'SIGSTOP');
+    try {
+      const reading = inTransaction(db, (tx) => tx.select().from(schema.milestones));
+      expect(await Promise.all([why(pool.query('select 1')), why(reading)])).toEqual(['silent', 'silent']);
+    } finally {
+      for (const pid of pids) process.kill(pid, 'SIGCONT');
+    }
+    await expect.poll(() => why(pool.query('select 1')), { timeout: 10_000 }).toBe('answered');
+    expect(pool.totalCount).toBeLessThanOrEqual(2);
+  } finally {
+    await pool.end();
   }
 });
 

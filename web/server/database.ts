@@ -1,5 +1,5 @@
 import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
-import { Pool } from 'pg';
+import { BoundedPool } from './bounded-pool';
 import * as schema from './schema';
 
 export type Database = NodePgDatabase<typeof schema> & { $client?: unknown };
@@ -7,13 +7,13 @@ export type Database = NodePgDatabase<typeof schema> & { $client?: unknown };
 /** One pool for the process, kept across reloads while developing. */
 const kept = globalThis as { lignumDatabase?: Database };
 
-/** Nothing here takes long: what does is stuck, and gives its connection back. ms. */
+/** Nothing here takes long: what does is stuck, and gives its connection back. By then nobody waits for it any more. ms. */
 const LIMITS = {
-  connectionTimeoutMillis: 4000,
-  statement_timeout: 10_000,
-  lock_timeout: 8000,
+  connectionTimeoutMillis: 10_000,
+  statement_timeout: 8000,
+  lock_timeout: 4000,
   idle_in_transaction_session_timeout: 15_000,
-  query_timeout: 12_000,
+  query_timeout: 10_000,
 };
 
 /** The database that `./lignum` started or LIGNUM_DATABASE_URL names. */
@@ -21,7 +21,7 @@ export function database(): Database {
   const url = process.env.LIGNUM_DATABASE_URL;
   if (!url) throw new Error('LIGNUM_DATABASE_URL is not set: start the program with ./lignum start.');
   if (!kept.lignumDatabase) {
-    const pool = new Pool({ connectionString: url, max: 8, ...LIMITS });
+    const pool = new BoundedPool({ connectionString: url, max: 8, ...LIMITS });
     // An idle connection that the server closes must not end the process; the next query opens a new one.
     pool.on('error', (error) =>
       console.error(`Database connection lost (${error.message}); it is opened again on the next request.`),

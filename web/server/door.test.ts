@@ -1,5 +1,6 @@
 import { DrizzleQueryError } from 'drizzle-orm';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { Busy, Silent } from './bounded-pool';
 import { answer, refuse, withBody, withDatabase } from './door';
 
 beforeEach(() => {
@@ -84,11 +85,24 @@ describe('what goes wrong', () => {
       Object.assign(new Error('x'), { code: 'ECONNREFUSED' }),
       new Error('Connection terminated unexpectedly'),
       new Error('timeout exceeded when trying to connect'),
+      new Silent(),
+      Object.assign(new Error('the database system is starting up'), { code: '57P03' }),
     ])
       expect(await failing(error)).toMatchObject({
         status: 503,
         message: expect.stringMatching(/database does not answer/i) as string,
       });
+    // Much to do, and a disk that is full, are neither: one is asked again soon, the other is mended by somebody.
+    for (const error of [new Busy(), Object.assign(new Error('too many clients'), { code: '53300' })]) {
+      const busy = await withDatabase(() => Promise.reject(error));
+      expect([busy.status, busy.headers.get('retry-after')]).toEqual([503, '1']);
+      expect(await busy.json()).toMatchObject({ why: 'busy', message: expect.stringMatching(/much to do/) as string });
+    }
+    const noRoom = new DrizzleQueryError('insert', [], Object.assign(new Error('could not extend'), { code: '53100' }));
+    expect(await failing(noRoom)).toMatchObject({
+      status: 507,
+      message: expect.stringMatching(/disk.*full/) as string,
+    });
     const fault = await failing(new TypeError('x is not a function'));
     expect(fault).toMatchObject({ status: 500, message: expect.stringMatching(/Nothing that is saved was changed/) });
     // By its mark it is found in the log, which says where it arose.

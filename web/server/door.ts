@@ -1,14 +1,14 @@
-import { DrizzleQueryError } from 'drizzle-orm';
 import type { DocumentFault } from '@lignum/core/formats/door';
 import { database, type Database } from './database';
+import { logged, SAID, whyOf } from './failing';
 
 /** A plan of the largest size the door admits is well under this. Bytes. */
 const MOST_BYTES = 4_000_000;
 /** More faults than these help nobody. */
 const MOST_FAULTS = 40;
 
-export const answer = (status: number, body: unknown): Response =>
-  Response.json(body, { status, headers: { 'Cache-Control': 'no-store' } });
+export const answer = (status: number, body: unknown, headers: Record<string, string> = {}): Response =>
+  Response.json(body, { status, headers: { 'Cache-Control': 'no-store', ...headers } });
 
 /** A refusal that says why; of many faults the first, and how many more there are. */
 export const refuse = (status: number, message: string, faults: readonly DocumentFault[] = []): Response =>
@@ -64,30 +64,20 @@ async function textOf(body: ReadableStream<Uint8Array> | null): Promise<string |
   }
 }
 
-/** Whether it was the database that failed, or the way to it. */
-const isOfDatabase = (error: unknown): boolean =>
-  error instanceof DrizzleQueryError ||
-  (error instanceof Error && ('code' in error || /timeout|terminat|connect/i.test(error.message)));
-
-/** What the log says of an error: its cause and where it arose. What a query was given, a whole plan often, is left out. */
-function toldOf(error: unknown): string {
-  if (error instanceof DrizzleQueryError) return `${error.query}\n${toldOf(error.cause)}`;
-  return error instanceof Error ? (error.stack ?? error.message) : String(error);
-}
-
 /** Runs a handler with the database. Whatever goes wrong is one sentence that says what to do, and stands in the log. */
 export async function withDatabase(handle: (db: Database) => Promise<Response>): Promise<Response> {
   try {
     return await handle(database());
   } catch (error) {
-    const mark = newId().slice(0, 8);
-    console.error(`[${mark}] ${toldOf(error)}`);
-    return isOfDatabase(error)
-      ? refuse(503, 'The database does not answer. Nothing was lost; start it again with ./lignum start.')
-      : refuse(
-          500,
-          `This could not be worked out; what went wrong stands in the log under ${mark}. Nothing that is saved was changed.`,
-        );
+    const why = whyOf(error);
+    const { status, message, afterS } = SAID[why];
+    const mark = logged(error);
+    const more = why === 'fault' ? ` What went wrong stands in the log under ${mark}.` : '';
+    return answer(
+      status,
+      { message: `${message}${more}`, faults: [], why },
+      afterS === undefined ? {} : { 'Retry-After': String(afterS) },
+    );
   }
 }
 

@@ -26,7 +26,12 @@ function outsideOf(id: string, drafts: Drafts): Outside {
         headers: { 'Content-Type': 'application/json' },
         body: JSON.stringify({ base, as, unanswered, plan }),
       });
-      return { status: reply.status, body: (await reply.json().catch(() => null)) as unknown };
+      const afterS = Number(reply.headers.get('retry-after'));
+      return {
+        status: reply.status,
+        body: (await reply.json().catch(() => null)) as unknown,
+        ...(afterS > 0 ? { againMs: afterS * 1000 } : {}),
+      };
     },
     async newestRevision() {
       const reply = await fetch(`${url}/revision`);

@@ -2,13 +2,13 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import type { Plan } from '@lignum/core/plan/plan';
 import { changeBed, changeGarden, removeBed } from './edits';
-import { GardenStore, type Outside } from './garden-store';
+import { GardenStore, type Outside, type SaveAnswer } from './garden-store';
 
 /** An outside that is driven by hand: a clock, a server of one garden, a drawer for drafts. */
 class Bench implements Outside {
   clock = 0;
   server: { revision: number; plan: Plan; savedAs: string | null } = { revision: 1, plan: DEMO_PLAN, savedAs: null };
-  answers: 'well' | 'not at all' | 'refusing' | 'lost' = 'well';
+  answers: 'well' | 'not at all' | 'refusing' | 'lost' | 'crowded' = 'well';
   private names = 0;
   draft: { base: number; plan: Plan } | null = null;
   loads = 0;
@@ -17,7 +17,9 @@ class Bench implements Outside {
   newName() {
     return `save-${++this.names}`;
   }
-  put(base: number, plan: Plan, as: string, unanswered: readonly string[]) {
+  put(base: number, plan: Plan, as: string, unanswered: readonly string[]): Promise<SaveAnswer> {
+    if (this.answers === 'crowded')
+      return Promise.resolve({ status: 503, body: { message: 'Much to do.', why: 'busy' }, againMs: 4000 });
     if (this.answers === 'not at all') return Promise.reject(new Error('no route'));
     if (this.answers === 'refusing')
       return Promise.resolve({ status: 422, body: { faults: [{ path: '/garden/name', message: 'is empty' }] } });
@@ -129,6 +131,26 @@ describe('the garden a tab works on', () => {
     outside.answers = 'well';
     await outside.wait(2500);
     expect([store.getState().save.state, outside.server.plan.garden.name]).toEqual(['saved', 'kept']);
+  });
+
+  it('waits quietly, as long as it is told, for a server that has much to do; after a while it says that nothing is saved', async () => {
+    outside.answers = 'crowded';
+    store.edit(rename('kept'));
+    await outside.wait(1000);
+    expect(store.getState().save).toEqual({ state: 'waiting', crowded: true });
+    // Not before the four seconds that it was asked to wait.
+    outside.answers = 'well';
+    await outside.wait(3900);
+    expect(outside.server.revision).toBe(1);
+    await outside.wait(200);
+    expect([store.getState().save.state, outside.server.plan.garden.name]).toEqual(['saved', 'kept']);
+    outside.answers = 'crowded';
+    store.edit(rename('kept too'));
+    for (let tries = 0; tries < 4; tries++) await outside.wait(10_000);
+    expect(store.getState().save).toMatchObject({ state: 'failed', because: 'Much to do.' });
+    outside.answers = 'well';
+    await outside.wait(30_000);
+    expect(outside.server.plan.garden.name).toBe('kept too');
   });
 
   it('says what the door refused, and saves once that is mended', async () => {

@@ -5,7 +5,8 @@ import type { Plan } from '@lignum/core/plan/plan';
 /** What the header says of saving. */
 export type SaveState =
   | { state: 'saved'; at: string }
-  | { state: 'waiting' }
+  /** `crowded` where the server has too much to do just now and it is tried again in a moment. */
+  | { state: 'waiting'; crowded?: true }
   | { state: 'saving' }
   | { state: 'failed'; because: string; again: number }
   | { state: 'refused'; because: string }
@@ -18,10 +19,17 @@ export interface GardenState {
   save: SaveState;
 }
 
+/** How a save was answered, and after how long it is worth trying again where that was said. ms. */
+export interface SaveAnswer {
+  status: number;
+  body: unknown;
+  againMs?: number;
+}
+
 /** What the store needs of the outside, so that it can be driven without a browser. */
 export interface Outside {
   /** Saves under a name of its own; `unanswered` are those before it that may have arrived all the same. */
-  put(base: number, plan: Plan, as: string, unanswered: readonly string[]): Promise<{ status: number; body: unknown }>;
+  put(base: number, plan: Plan, as: string, unanswered: readonly string[]): Promise<SaveAnswer>;
   newestRevision(): Promise<{ revision: number; savedAt: string; savedAs: string | null } | null>;
   newName(): string;
   keepDraft(draft: { base: number; plan: Plan } | null): void;
@@ -33,6 +41,8 @@ export interface Outside {
 
 const SAVE_AFTER_MS = 600;
 const RETRY_MS = [2000, 5000, 10_000, 30_000];
+/** So many times a server that has too much to do is waited for without alarm. */
+const CROWDED_TRIES = 3;
 /** Edits of one field within this time are one step of undo. */
 const ONE_STEP_MS = 1500;
 const STEPS_KEPT = 200;
@@ -161,6 +171,7 @@ export class GardenStore {
       revision?: number;
       savedAt?: string;
       message?: string;
+      why?: string;
       faults?: { path: string; message: string }[];
     };
     if (reply?.status === 200 && body.revision !== undefined) {
@@ -183,8 +194,13 @@ export class GardenStore {
         },
       });
     } else {
-      const wait = RETRY_MS[Math.min(this.tries++, RETRY_MS.length - 1)] as number;
-      this.publish({ save: { state: 'failed', because: body.message ?? 'The program does not answer.', again: wait } });
+      const crowded = body.why === 'busy' && this.tries < CROWDED_TRIES;
+      const wait = Math.max(reply?.againMs ?? 0, RETRY_MS[Math.min(this.tries++, RETRY_MS.length - 1)] as number);
+      this.publish({
+        save: crowded
+          ? { state: 'waiting', crowded }
+          : { state: 'failed', because: body.message ?? 'The program does not answer.', again: wait },
+      });
       this.cancelTimer = this.outside.later(() => void this.saveNow(), wait);
     }
   }

@@ -25,7 +25,7 @@ export function SaveNote() {
     return (
       <span role="status" className={`${look} text-soft`}>
         <LoaderCircle size={15} aria-hidden className={save.state === 'saving' ? 'animate-spin' : ''} />
-        Saving…
+        {save.state === 'waiting' && save.crowded ? 'Saved in a moment: much to do' : 'Saving…'}
       </span>
     );
   if (save.state === 'stale')

@@ -1,7 +1,6 @@
 import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
-import { database } from '../../../server/database';
-import { gardenOfRequest } from '../../../server/garden-of-request';
+import { gardenOfRequest, readForPage } from '../../../server/garden-of-request';
 import { loadRecord } from '../../../server/record-store';
 import { GardenProvider } from '../../../views/shell/garden-context';
 import { UNITS_COOKIE, unitsKept } from '../../../kept/own-units';
@@ -17,7 +16,7 @@ export default async function GardenLayout({
   children: ReactNode;
 }) {
   const { id } = await params;
-  const [garden, said] = await Promise.all([gardenOfRequest(id), loadRecord(database(), id)]);
+  const [garden, said] = await Promise.all([gardenOfRequest(id), readForPage((db) => loadRecord(db, id))]);
   // Only a guess, so that drawings come in a size that can be read; the page measures itself.
   const on = /Mobi/.test((await headers()).get('user-agent') ?? '') ? 'phone' : 'desk';
   const ownUnits = unitsKept((await cookies()).get(UNITS_COOKIE)?.value);

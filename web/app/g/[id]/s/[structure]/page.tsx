@@ -1,7 +1,8 @@
+import { knownStructure } from '../../../../../server/garden-of-request';
 import { Bench } from '../../../../../views/bench/bench';
 
 export const metadata = { title: 'Bench' };
 
-export default async function BenchPage({ params }: { params: Promise<{ structure: string }> }) {
-  return <Bench structureId={(await params).structure} />;
+export default async function BenchPage({ params }: { params: Promise<{ id: string; structure: string }> }) {
+  return <Bench structureId={await knownStructure(await params)} />;
 }

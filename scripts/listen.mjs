@@ -1,0 +1,100 @@
+/**
+ * The page server: Node's own HTTP in front of the pages, so that what they would stumble over is answered in words
+ * before it reaches them, and nobody holds a line open by sending slowly. With a certificate it speaks TLS, and on the
+ * same port tells a plain request how to come in.
+ */
+import { readFileSync } from 'node:fs';
+import { createServer } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
+import { createServer as createDoor } from 'node:net';
+import { fileURLToPath } from 'node:url';
+import next from 'next';
+import { plainAnswer } from './plain-door.mjs';
+
+/** A request is told whole within this; its head sooner. A line is kept longer than any caller keeps one: one closed as it is taken up again is a save that fails. ms. */
+const LIMITS = { headersTimeout: 15_000, requestTimeout: 60_000, keepAliveTimeout: 75_000, maxHeaderSize: 16_384 };
+/** What comes over TLS begins with a record of a handshake (RFC 8446, 5.1). */
+const HANDSHAKE = 0x16;
+/** So long may a caller keep silent before it says which it speaks. ms. */
+const SILENT_MS = 10_000;
+const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE'];
+
+const { LIGNUM_LISTENS: host = '127.0.0.1', LIGNUM_PORT, LIGNUM_TLS } = process.env;
+const port = Number(LIGNUM_PORT);
+const app = next({ dev: false, dir: fileURLToPath(new URL('../web', import.meta.url)), hostname: host, port });
+await app.prepare();
+const pages = app.getRequestHandler();
+
+const refuse = (response, status, message, headers = {}) =>
+  response
+    .writeHead(status, { 'Content-Type': 'application/json', 'Cache-Control': 'no-store', ...headers })
+    .end(JSON.stringify({ message, faults: [] }));
+
+const isAddress = (url) => {
+  try {
+    decodeURIComponent(url.split('?', 1)[0]);
+    return url.startsWith('/');
+  } catch {
+    return false;
+  }
+};
+
+function answer(request, response) {
+  if (!METHODS.includes(request.method))
+    return refuse(response, 405, `${request.method} is not answered here; ${METHODS.join(', ')} are.`, {
+      Allow: METHODS.join(', '),
+    });
+  if (!isAddress(request.url))
+    return refuse(response, 400, 'This address cannot be read: a % in it stands before two hexadecimal digits.');
+  void pages(request, response);
+}
+
+/** What is no HTTP, or too much of it, is refused in one line of it. */
+function misspoken(error, socket) {
+  if (!socket.writable) return socket.destroy();
+  const [status, why] =
+    error.code === 'HPE_HEADER_OVERFLOW'
+      ? ['431 Request Header Fields Too Large', `The head of a request has ${LIMITS.maxHeaderSize} bytes at most.`]
+      : error.code === 'ERR_HTTP_REQUEST_TIMEOUT'
+        ? ['408 Request Timeout', 'The request did not arrive in time.']
+        : ['400 Bad Request', 'This is not HTTP.'];
+  socket.end(
+    `HTTP/1.1 ${status}\r\nConnection: close\r\nContent-Type: text/plain\r\nContent-Length: ${why.length}\r\n\r\n${why}`,
+  );
+}
+
+function served(server) {
+  server.keepAliveTimeout = LIMITS.keepAliveTimeout;
+  return server.on('clientError', misspoken);
+}
+
+/** One port for both: by the first byte of a line the one who speaks TLS is told from the one who does not know yet. */
+function bothBehind(secure, plain) {
+  return createDoor((socket) => {
+    socket.on('error', () => socket.destroy());
+    socket.setTimeout(SILENT_MS, () => socket.destroy());
+    socket.once('data', (first) => {
+      socket.pause();
+      socket.setTimeout(0);
+      socket.unshift(first);
+      (first[0] === HANDSHAKE ? secure : plain).emit('connection', socket);
+      process.nextTick(() => socket.resume());
+    });
+  });
+}
+
+let door = served(createServer(LIMITS, answer));
+if (LIGNUM_TLS) {
+  const { key, certificate, authority } = JSON.parse(LIGNUM_TLS);
+  const secure = served(
+    createSecureServer({ ...LIMITS, key: readFileSync(key), cert: readFileSync(certificate) }, answer),
+  );
+  const plain = served(createServer(LIMITS, plainAnswer(authority && readFileSync(authority))));
+  door = bothBehind(secure, plain);
+}
+door.on('error', (error) => {
+  process.stderr.write(`${error.message}\n`);
+  process.exit(1);
+});
+door.listen(port, host);
+process.on('SIGTERM', () => process.exit(0));

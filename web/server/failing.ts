@@ -1,0 +1,69 @@
+import { DrizzleQueryError } from 'drizzle-orm';
+import { Busy, Silent } from './bounded-pool';
+
+/** Why something could not be answered: too much to do, no room to write on, no answer from the database, or a fault of the program. */
+export type Why = 'busy' | 'full' | 'silent' | 'fault';
+
+/** What PostgreSQL says of itself (its manual, appendix A), as what it means to who waits. */
+const STATES: Readonly<Record<string, Why>> = {
+  '53100': 'full',
+  '53200': 'busy',
+  '53300': 'busy',
+  '40001': 'busy',
+  '40P01': 'busy',
+  '55P03': 'busy',
+  '57014': 'busy',
+  '57P01': 'silent',
+  '57P02': 'silent',
+  '57P03': 'silent',
+  '25006': 'silent',
+};
+const ON_THE_WAY = /^(E[A-Z]+|08...)$/;
+
+/** @example whyOf(Object.assign(new Error(), { code: '53100' })) // 'full' */
+export function whyOf(error: unknown): Why {
+  if (error instanceof Busy) return 'busy';
+  if (error instanceof Silent) return 'silent';
+  if (error instanceof DrizzleQueryError) return whyOf(error.cause);
+  if (!(error instanceof Error)) return 'fault';
+  const code = 'code' in error ? String(error.code) : '';
+  if (/^ENOSPC$/.test(code)) return 'full';
+  return (
+    STATES[code] ?? (ON_THE_WAY.test(code) || /timeout|terminat|connection/i.test(error.message) ? 'silent' : 'fault')
+  );
+}
+
+/** What who asked is told, with the status of it; after how long it is worth asking again, in seconds. */
+export const SAID: Readonly<Record<Why, { status: number; message: string; afterS?: number }>> = {
+  busy: {
+    status: 503,
+    message: 'There is much to do here just now. Nothing was lost; it is tried again in a moment.',
+    afterS: 1,
+  },
+  full: {
+    status: 507,
+    message:
+      'The disk that the database writes to is full, so nothing can be saved. Make room on it; nothing saved before is lost.',
+    afterS: 30,
+  },
+  silent: {
+    status: 503,
+    message:
+      'The database does not answer. Nothing that was saved is lost; if it is not back within a minute, start it again with ./lignum start.',
+    afterS: 3,
+  },
+  fault: { status: 500, message: 'This could not be worked out. Nothing that is saved was changed.' },
+};
+
+/** What the log says of an error: its cause and where it arose. What a query was given, a whole plan often, is left out. */
+function toldOf(error: unknown): string {
+  if (error instanceof DrizzleQueryError) return `${error.query}\n${toldOf(error.cause)}`;
+  return error instanceof Error ? (error.stack ?? error.message) : String(error);
+}
+
+/** Writes an error to the log, and gives the mark under which it stands there. */
+export function logged(error: unknown): string {
+  const mark = crypto.randomUUID().slice(0, 8);
+  console.error(`[${mark}] ${toldOf(error)}`);
+  return mark;
+}
