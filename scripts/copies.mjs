@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { DATA, ROOT, runLong, Stopped } from './run.mjs';
 import { stopping } from './stopping.mjs';
@@ -16,6 +16,22 @@ export function copiesFolder() {
   return said === 'off' ? null : said || join(DATA, 'copies');
 }
 
+const copiesIn = (folder) =>
+  readdirSync(folder)
+    .filter((name) => NAMED.test(name))
+    .sort();
+
+/** When the last copy was made, as an ISO instant; null where there is none yet. */
+export function lastCopyAt() {
+  try {
+    const folder = copiesFolder();
+    const last = copiesIn(folder).at(-1);
+    return last ? statSync(join(folder, last)).mtime.toISOString() : null;
+  } catch {
+    return null;
+  }
+}
+
 /** Writes the database into a file, with what it says of that. */
 export const archive = (command, file, url) =>
   runLong(process.execPath, ['--import', 'tsx', join(ROOT, 'web/server/backup.ts'), command, file], {
@@ -27,8 +43,8 @@ const today = () => {
   return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
 };
 
-/** One copy of everything a day for as long as this runs, seven deep. */
-export function keepCopies(url) {
+/** One copy of everything a day for as long as this runs, seven deep; when one was made is told. */
+export function keepCopies(url, told) {
   const folder = copiesFolder();
   if (folder === null) return;
   let busy = false;
@@ -40,9 +56,8 @@ export function keepCopies(url) {
       mkdirSync(folder, { recursive: true, mode: 0o700 });
       const { code, err } = await archive('backup', file, url);
       if (code !== 0) process.stderr.write(`Today's copy was not made: ${err.trim().replace(/^Fault: /, '')}\n`);
-      const copies = readdirSync(folder)
-        .filter((name) => NAMED.test(name))
-        .sort();
+      else told(lastCopyAt());
+      const copies = copiesIn(folder);
       for (const old of copies.slice(0, Math.max(0, copies.length - KEPT))) rmSync(join(folder, old));
     } catch (error) {
       if (!(error instanceof Stopped)) process.stderr.write(`Today's copy was not made: ${error.message}\n`);

@@ -44,7 +44,7 @@ async function start() {
     let server = await serve({ url: cluster.url, host, port });
     stopping.addEventListener('abort', () => void server?.stop());
     noteRunning(server.address);
-    keepCopies(cluster.url);
+    keepCopies(cluster.url, (at) => server?.note({ LIGNUM_COPIED_AT: at }));
     tell(`Lignum is ready at ${server.address}  (Ctrl-C stops it)`);
     await Promise.all([
       keepUp(async () => {

@@ -3,7 +3,8 @@ import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from '
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
-import { copiesFolder } from './copies.mjs';
+import { copiesFolder, lastCopyAt } from './copies.mjs';
+import { nodeFor, pageUser, servedFrom } from './page-user.mjs';
 import { DATA, Fault, ROOT, runLong, spawn, Stopped, tell } from './run.mjs';
 import { stopping } from './stopping.mjs';
 
@@ -71,24 +72,35 @@ export async function serve({ url, host, port, quiet = false }) {
     throw new Fault(
       `Port ${port} on ${host} is taken: stop what uses it, or choose another with  PORT=${port + 1} ./lignum start`,
     );
+  const user = pageUser();
+  if (user && port < 1024)
+    throw new Fault(
+      `PORT is ${port}: ports under 1024 are kept for root, and the pages are not served by root. Choose one from 1024 on, and let a proxy or the router lead to it.`,
+    );
+  const from = servedFrom(user);
   const child = spawn(
-    process.execPath,
-    ['--import', pathToFileURL(join(ROOT, 'scripts/with-parent.mjs')).href, join(ROOT, 'scripts/listen.mjs')],
+    nodeFor(user),
+    ['--import', pathToFileURL(join(from, 'scripts/with-parent.mjs')).href, join(from, 'scripts/listen.mjs')],
     {
-      cwd: join(ROOT, 'web'),
+      ...user,
+      cwd: join(from, 'web'),
       // Its standard input is held open for as long as this process lives.
       stdio: ['pipe', quiet ? 'ignore' : 'pipe', 'pipe'],
       env: {
         ...process.env,
+        ...(user ? { HOME: '/nonexistent' } : {}),
         LIGNUM_DATABASE_URL: url,
         LIGNUM_LISTENS: host,
         LIGNUM_PORT: String(port),
         LIGNUM_COPIES_IN: copiesFolder() ?? '',
+        LIGNUM_COPIED_AT: lastCopyAt() ?? '',
         NEXT_TELEMETRY_DISABLED: '1',
         NODE_ENV: 'production',
       },
     },
   );
+  /** Tells the pages what has become of something that stood in their environment. */
+  const note = (changed) => child.stdin.write(`${JSON.stringify(changed)}\n`);
   child.stdin.on('error', () => undefined);
   let said = '';
   let ended = false;
@@ -118,7 +130,7 @@ export async function serve({ url, host, port, quiet = false }) {
     }
     if (ended) throw new Fault(`The pages could not be served: ${said.trim().split('\n').at(-1)}`);
     const reply = await fetch(`${address}/api/health`).catch(() => null);
-    if (reply?.ok) return { address, stop, ending };
+    if (reply?.ok) return { address, stop, ending, note };
     await new Promise((resolve) => setTimeout(resolve, 250));
   }
   await stop();

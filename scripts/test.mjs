@@ -130,7 +130,12 @@ async function testInterface(reports) {
     rmSync(report, { force: true });
     await runBeside(bin('playwright'), ['test', '-c', 'web/e2e'], {
       asItComes: true,
-      env: { LIGNUM_ADDRESS: server.address, LIGNUM_DATABASE_URL: cluster.url, PLAYWRIGHT_JSON_OUTPUT_NAME: report },
+      env: {
+        LIGNUM_ADDRESS: server.address,
+        LIGNUM_DATABASE_URL: cluster.url,
+        LIGNUM_ADMIN_URL: cluster.adminUrl,
+        PLAYWRIGHT_JSON_OUTPUT_NAME: report,
+      },
     });
     const stats = readReport(report)?.stats;
     return stats

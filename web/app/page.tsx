@@ -6,6 +6,6 @@ import { Gardens } from '../views/gardens/gardens';
 export const dynamic = 'force-dynamic';
 
 export default async function GardensPage() {
-  const [gardens, bin, kept] = await readForPage((db) => Promise.all([listGardens(db), listBin(db), copies()]));
-  return <Gardens gardens={gardens} bin={bin} copies={kept} />;
+  const [gardens, bin] = await readForPage((db) => Promise.all([listGardens(db), listBin(db)]));
+  return <Gardens gardens={gardens} bin={bin} copies={copies()} />;
 }

@@ -36,7 +36,7 @@ test('a database of version 1 is carried over: the newest of every garden, and e
   const old = JSON.parse(
     readFileSync(new URL('../../core/formats/fixtures/plan-1-demo.json', import.meta.url), 'utf8'),
   ) as Record<string, unknown> & { garden: Record<string, unknown>; site: unknown };
-  const address = new URL(process.env.LIGNUM_DATABASE_URL ?? '');
+  const address = new URL(process.env.LIGNUM_ADMIN_URL ?? '');
   const name = `old_${randomUUID().slice(0, 8)}`;
   const host = new Client({ connectionString: address.href });
   await host.connect();
@@ -116,6 +116,37 @@ test('a database of version 1 is carried over: the newest of every garden, and e
     await client.end();
     await host.query(`drop database ${name}`);
     await host.end();
+  }
+});
+
+test('the pages own their tables and nothing more: no programs run, no files read, no databases made, nobody else’s looked into', async () => {
+  const client = new Client({ connectionString: process.env.LIGNUM_DATABASE_URL ?? '' });
+  const admin = new Client({ connectionString: process.env.LIGNUM_ADMIN_URL ?? '' });
+  await client.connect();
+  await admin.connect();
+  try {
+    for (const [sql, why] of [
+      ["copy milestones from program 'id'", /program/],
+      ["copy milestones from '/etc/passwd'", /file/],
+      ["select pg_read_file('postgresql.conf')", /permission denied/],
+      ['create database elsewhere', /permission denied/],
+      ['create role somebody', /permission denied/],
+      ['alter role lignum_pages superuser', /superuser|permission denied/],
+      ['select rolpassword from pg_authid', /permission denied/],
+    ] as const)
+      await expect(client.query(sql), sql).rejects.toThrow(why);
+    const url = new URL(process.env.LIGNUM_DATABASE_URL ?? '');
+    url.pathname = '/postgres';
+    const other = new Client({ connectionString: url.href });
+    await expect(other.connect()).rejects.toThrow(/permission denied for database/);
+    const { rows } = await client.query('select tableowner, count(*) from pg_tables where tablename = $1 group by 1', [
+      'gardens',
+    ]);
+    expect(rows).toEqual([{ tableowner: 'lignum_pages', count: '1' }]);
+    expect((await admin.query('show data_checksums')).rows).toEqual([{ data_checksums: 'on' }]);
+  } finally {
+    await client.end();
+    await admin.end();
   }
 });
 
@@ -232,7 +263,7 @@ test('a backup holds everything, and restored into an empty database it is the s
   expect((await request.delete(`/api/gardens/${binned}`)).ok()).toBe(true);
   const file = Buffer.from(await (await request.get('/api/backup')).body());
   const lines = gunzipSync(file).toString('utf8').trimEnd().split('\n');
-  const address = new URL(process.env.LIGNUM_DATABASE_URL ?? '');
+  const address = new URL(process.env.LIGNUM_ADMIN_URL ?? '');
   const host = new Client({ connectionString: address.href });
   await host.connect();
   const name = `back_${randomUUID().slice(0, 8)}`;
