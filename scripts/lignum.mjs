@@ -2,6 +2,7 @@ import { stopping } from './stopping.mjs';
 import { join, resolve } from 'node:path';
 import { archive, keepCopies } from './copies.mjs';
 import { ensurePackages } from './install.mjs';
+import { choosePassphrase, guardOf } from './guard.mjs';
 import { keepUp } from './keep.mjs';
 import { ensurePostgres, startCluster } from './postgres.mjs';
 import { forgetRunning, noteRunning, runningHere } from './running.mjs';
@@ -14,6 +15,7 @@ const USAGE = `./lignum start             serve Lignum on this machine (PORT, HO
 ./lignum test --thorough   what is said of every kind as suggested, over many more seeds; minutes to an hour
 ./lignum backup FILE       everything the database holds, in one file
 ./lignum restore FILE      puts that back, into a database that holds no garden yet
+./lignum passphrase        choose the household's passphrase anew; every device is asked for it again
 ./lignum compute [file]    the complete result of a plan as JSON; reads standard input without a file;
                            --units=imperial or --units=metric says how its sentences write lengths`;
 
@@ -41,14 +43,16 @@ async function start() {
     : await startCluster(join(DATA, 'pg'), 'lignum', { kept: true });
   try {
     await prepareDatabase(cluster.url);
-    let server = await serve({ url: cluster.url, host, port });
+    const guard = await guardOf(host, cluster.url);
+    let server = await serve({ url: cluster.url, host, port, guard });
     stopping.addEventListener('abort', () => void server?.stop());
     noteRunning(server.address);
     keepCopies(cluster.url, (at) => server?.note({ LIGNUM_COPIED_AT: at }));
+    for (const line of guard.says) tell(line);
     tell(`Lignum is ready at ${server.address}  (Ctrl-C stops it)`);
     await Promise.all([
       keepUp(async () => {
-        server ??= await serve({ url: cluster.url, host, port });
+        server ??= await serve({ url: cluster.url, host, port, guard });
         const code = await server.ending;
         server = null;
         return `The page server ended by itself (${code}); it is started again.`;
@@ -68,22 +72,39 @@ async function start() {
   throw new Stopped();
 }
 
-/** Writes everything into a file, or puts it back; in the database that is served, or the program's own. */
-async function archiveTo(command, [named]) {
-  if (!named) throw new Fault(`Say which file:  ./lignum ${command} lignum.backup`);
+/** Does something with the database that is served, or the program's own. */
+async function withDatabase(work) {
   ensureData();
   await ensurePackages();
   const given = process.env.LIGNUM_DATABASE_URL;
   if (!given) await ensurePostgres();
   const cluster = given ? { url: given, stop: () => undefined } : await startCluster(join(DATA, 'pg'), 'lignum');
   try {
-    const { code, out, err } = await archive(command, resolve(named), cluster.url);
-    if (code !== 0) throw new Fault(err.trim().replace(/^Fault: /, ''));
-    tell(out.trim());
+    await work(cluster.url);
   } finally {
     cluster.stop();
   }
 }
+
+/** Writes everything into a file, or puts it back. */
+async function archiveTo(command, [named]) {
+  if (!named) throw new Fault(`Say which file:  ./lignum ${command} lignum.backup`);
+  await withDatabase(async (url) => {
+    const { code, out, err } = await archive(command, resolve(named), url);
+    if (code !== 0) throw new Fault(err.trim().replace(/^Fault: /, ''));
+    tell(out.trim());
+  });
+}
+
+const passphrase = () =>
+  withDatabase(async (url) => {
+    await prepareDatabase(url);
+    tell(
+      (await choosePassphrase(url)) === 'same'
+        ? 'That is the passphrase already.'
+        : 'Chosen. Every device is asked for it.',
+    );
+  });
 
 async function compute(args) {
   ensureData();
@@ -105,6 +126,7 @@ try {
   else if (command === 'test' && args[0] === '--thorough') process.exitCode = await testThoroughly();
   else if (command === 'test') process.exitCode = await test();
   else if (command === 'backup' || command === 'restore') await archiveTo(command, args);
+  else if (command === 'passphrase') await passphrase();
   else if (command === 'compute') await compute(args);
   else {
     tell(USAGE);

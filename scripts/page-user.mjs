@@ -17,7 +17,15 @@ import { Fault, isRoot, ROOT, run, tell } from './run.mjs';
 const USER = 'lignum';
 const KEPT = '/var/lib/lignum';
 /** What the page server reads while it runs; what only builds or checks it stays where it is. */
-const READ = ['package.json', 'scripts', 'web/package.json', 'web/next.config.ts', 'web/.next', 'node_modules'];
+const READ = [
+  'package.json',
+  'scripts',
+  'web/package.json',
+  'web/listen.mjs',
+  'web/next.config.ts',
+  'web/.next',
+  'node_modules',
+];
 const LEFT_OUT = [join(ROOT, 'web/.next/cache'), join(ROOT, 'web/.next/dev')];
 
 const idOf = (which) => {

@@ -15,15 +15,15 @@ export const fingerprintOf = (certificate) =>
 function page(host, authority) {
   const address = `https://${escaped(host)}/`;
   const way = authority
-    ? `<p>Lignum in this house is spoken to in secret only, and its certificate was made by itself. Each phone or computer is told once to trust it; then nothing asks again, and what you planned opens without a network too.</p>
+    ? `<p>Lignum is reached over an encrypted line only, and the certificate it shows was made on the machine it runs on. Each phone or computer is told once to trust it; after that nothing asks again.</p>
 <ol>
 <li><a href="${AUTHORITY}">Fetch the certificate</a>. The device asks what it is for: a <em>certificate of an authority</em>.</li>
 <li>Compare its fingerprint with the one that stands where Lignum was started. If they differ, stop.<br><code>${fingerprintOf(authority)}</code></li>
 <li>Trust it. In the device’s settings look for <em>certificate</em>: some install what was fetched (“certificate authority”), some ask in two places, once to install the profile and once to trust it for websites. A computer’s browser has it under <em>security</em>, <em>authorities</em>.</li>
 <li><a href="${address}">Open Lignum</a>.</li>
 </ol>
-<p>Without that the browser warns each time. What is sent is secret all the same, but it cannot tell whether it speaks to the right machine, and keeps no pages for where there is no network.</p>`
-    : `<p>Lignum is spoken to in secret only.</p><p><a href="${address}">Open Lignum</a></p>`;
+<p>Without that the browser warns each time: what is sent is encrypted all the same, but the browser cannot tell whether it speaks to the right machine.</p>`
+    : `<p>Lignum is reached over an encrypted line only.</p><p><a href="${address}">Open Lignum</a></p>`;
   return `<!doctype html><html lang="en"><head><meta charset="utf-8"><meta name="viewport" content="width=device-width, initial-scale=1"><title>The way in · Lignum</title>
 <style>
 :root{color-scheme:light dark}

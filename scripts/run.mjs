@@ -43,16 +43,17 @@ export function run(command, args, { cwd = ROOT, env = {}, quiet = false, input 
 export class Stopped extends Error {}
 
 /** Runs something long: as {@link run}, but a wish to stop ends it at once and is thrown as {@link Stopped}. */
-export function runLong(command, args, { cwd = ROOT, env = {} } = {}) {
+export function runLong(command, args, { cwd = ROOT, env = {}, input } = {}) {
   return new Promise((resolve, reject) => {
     if (stopping.aborted) return reject(new Stopped());
     const child = spawn(command, args, {
       cwd,
       env: { ...process.env, ...env },
-      stdio: ['ignore', 'pipe', 'pipe'],
+      stdio: [input === undefined ? 'ignore' : 'pipe', 'pipe', 'pipe'],
       signal: stopping,
       killSignal: 'SIGTERM',
     });
+    child.stdin?.on('error', () => undefined).end(input);
     let [out, err] = ['', ''];
     child.stdout.on('data', (piece) => (out += piece));
     child.stderr.on('data', (piece) => (err += piece));

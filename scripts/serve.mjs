@@ -1,5 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { get as ask } from 'node:http';
+import { get as askSecurely } from 'node:https';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -66,8 +68,22 @@ export function portIsFree(port, host) {
   });
 }
 
-/** Serves the built pages; resolves once they answer. */
-export async function serve({ url, host, port, quiet = false }) {
+/** Whether the pages answer at an address, over TLS with a certificate of this authority where there is one. */
+const isReady = (address, ca) =>
+  new Promise((resolve) => {
+    const asked = (ca ? askSecurely : ask)(
+      `${address}/api/health`,
+      { ...(ca ? { ca } : {}), agent: false },
+      (reply) => {
+        reply.resume();
+        resolve(reply.statusCode === 200);
+      },
+    );
+    asked.on('error', () => resolve(false));
+  });
+
+/** Serves the built pages; resolves once they answer. `guard` is what stands before them, as `guardOf` gives it. */
+export async function serve({ url, host, port, guard = { env: {}, ca: null }, quiet = false }) {
   if (!(await portIsFree(port, host)))
     throw new Fault(
       `Port ${port} on ${host} is taken: stop what uses it, or choose another with  PORT=${port + 1} ./lignum start`,
@@ -80,7 +96,7 @@ export async function serve({ url, host, port, quiet = false }) {
   const from = servedFrom(user);
   const child = spawn(
     nodeFor(user),
-    ['--import', pathToFileURL(join(from, 'scripts/with-parent.mjs')).href, join(from, 'scripts/listen.mjs')],
+    ['--import', pathToFileURL(join(from, 'scripts/with-parent.mjs')).href, join(from, 'web/listen.mjs')],
     {
       ...user,
       cwd: join(from, 'web'),
@@ -88,12 +104,14 @@ export async function serve({ url, host, port, quiet = false }) {
       stdio: ['pipe', quiet ? 'ignore' : 'pipe', 'pipe'],
       env: {
         ...process.env,
+        LIGNUM_PASSPHRASE: '',
         ...(user ? { HOME: '/nonexistent' } : {}),
         LIGNUM_DATABASE_URL: url,
         LIGNUM_LISTENS: host,
         LIGNUM_PORT: String(port),
         LIGNUM_COPIES_IN: copiesFolder() ?? '',
         LIGNUM_COPIED_AT: lastCopyAt() ?? '',
+        ...guard.env,
         NEXT_TELEMETRY_DISABLED: '1',
         NODE_ENV: 'production',
       },
@@ -122,15 +140,14 @@ export async function serve({ url, host, port, quiet = false }) {
     clearTimeout(timer);
   };
   const reachable = host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host;
-  const address = `http://${reachable.includes(':') ? `[${reachable}]` : reachable}:${port}`;
+  const address = `${guard.ca ? 'https' : 'http'}://${reachable.includes(':') ? `[${reachable}]` : reachable}:${port}`;
   for (let tries = 0; tries < 240; tries++) {
     if (stopping.aborted) {
       await stop();
       throw new Stopped();
     }
     if (ended) throw new Fault(`The pages could not be served: ${said.trim().split('\n').at(-1)}`);
-    const reply = await fetch(`${address}/api/health`).catch(() => null);
-    if (reply?.ok) return { address, stop, ending, note };
+    if (await isReady(address, guard.ca)) return { address, stop, ending, note };
     await new Promise((resolve) => setTimeout(resolve, 250));
   }
   await stop();

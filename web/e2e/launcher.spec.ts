@@ -16,14 +16,17 @@ const freePort = (): Promise<number> =>
 const answers = async (port: number): Promise<boolean> =>
   (await fetch(`http://127.0.0.1:${port}/api/health`).catch(() => null))?.ok === true;
 
+// One folder is served from once at a time.
+test.describe.configure({ mode: 'serial' });
+
 /** Starts the program on a port of its own, over the database of this test run. */
-function launch(port: number) {
+function launch(port: number, env: Record<string, string> = {}) {
   const child = spawn(process.execPath, [LAUNCHER, 'start'], {
-    env: { ...process.env, PORT: String(port) },
+    env: { ...process.env, PORT: String(port), ...env },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
   let said = '';
-  child.stdout.on('data', (piece: Buffer) => (said += piece.toString()));
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (piece: Buffer) => (said += piece.toString()));
   const ended = new Promise<number | null>((resolve) => child.on('exit', resolve));
   return { child, ended, said: () => said };
 }
@@ -48,4 +51,74 @@ test('a start that is stopped at any moment leaves nobody on its port, nor does 
   child.kill('SIGKILL');
   await ended;
   await expect.poll(() => answers(port), { timeout: 10_000 }).toBe(false);
+});
+
+test('reached from elsewhere it is refused without a passphrase; with one it answers over TLS alone, and only who has said it', async ({
+  playwright,
+}) => {
+  test.setTimeout(180_000);
+  const port = await freePort();
+  const everywhere = { HOST: '0.0.0.0' };
+  const none = launch(port, everywhere);
+  expect([await none.ended, none.said()]).toEqual([1, expect.stringContaining('LIGNUM_PASSPHRASE_FILE')]);
+  const short = launch(port, { ...everywhere, LIGNUM_PASSPHRASE: 'too short' });
+  expect([await short.ended, short.said()]).toEqual([1, expect.stringContaining('9 signs; 12 are the least')]);
+  const { child, ended, said } = launch(port, { ...everywhere, LIGNUM_PASSPHRASE: 'beans on the long wall' });
+  const asks = await playwright.request.newContext({
+    baseURL: `https://127.0.0.1:${port}`,
+    ignoreHTTPSErrors: true,
+    maxRedirects: 0,
+    extraHTTPHeaders: { Origin: `https://127.0.0.1:${port}` },
+  });
+  try {
+    await expect.poll(said, { timeout: 90_000 }).toContain('is ready at https://');
+    const status = async (path: string, method = 'GET', data?: object) =>
+      (await asks.fetch(path, { method, ...(data ? { data } : {}) })).status();
+    const enter = (passphrase: string) => status('/api/enter', 'POST', { passphrase });
+    // Whoever is not in sees nothing and changes nothing.
+    for (const [path, method, expected] of [
+      ['/', 'GET', 303],
+      ['/g/ferry-house', 'GET', 303],
+      ['/api/gardens', 'GET', 401],
+      ['/api/gardens/ferry-house', 'GET', 401],
+      ['/api/gardens/ferry-house', 'DELETE', 401],
+      ['/api/backup', 'GET', 401],
+      ['/api/leave?all=1', 'POST', 401],
+      ['/api/health', 'GET', 200],
+      ['/enter', 'GET', 200],
+    ] as const)
+      expect(await status(path, method), `${method} ${path}`).toBe(expected);
+    expect(await enter('beans on the short wall')).toBe(401);
+    expect(await status('/')).toBe(303);
+    // Plain, one is shown the way in and the authority, whose fingerprint the launcher has told; all else is led over.
+    const plain = `http://127.0.0.1:${port}`;
+    const way = await asks.get(`${plain}/`);
+    const fingerprint = /Fingerprint[^:]*: ([0-9A-F ]+)/.exec(said())?.[1] ?? 'none';
+    expect([way.status(), await way.text()]).toEqual([200, expect.stringContaining(fingerprint)]);
+    expect((await asks.get(`${plain}/lignum-authority.crt`)).headers()['content-type']).toBe(
+      'application/x-x509-ca-cert',
+    );
+    expect((await asks.get(`${plain}/api/gardens`)).headers().location).toBe(`https://127.0.0.1:${port}/api/gardens`);
+    expect((await asks.post(`${plain}/api/enter`, { data: { passphrase: 'beans on the long wall' } })).status()).toBe(
+      403,
+    );
+    // In, and out again wherever one was let in.
+    const inside = await asks.post('/api/enter', { data: { passphrase: 'beans on the long wall' } });
+    expect(inside.headers()['set-cookie']).toMatch(/^__Host-lignum=.*; Path=\/;.*; Secure; HttpOnly; SameSite=Lax$/);
+    expect(await status('/api/gardens')).toBe(200);
+    expect(await status('/g/ferry-house')).toBe(200);
+    const ticket = await asks.storageState();
+    const elsewhere = await playwright.request.newContext({ ignoreHTTPSErrors: true, storageState: ticket });
+    expect((await elsewhere.get(`https://127.0.0.1:${port}/api/gardens`)).status()).toBe(200);
+    expect(await status('/api/leave?all=1', 'POST')).toBe(200);
+    expect((await elsewhere.get(`https://127.0.0.1:${port}/api/gardens`)).status()).toBe(401);
+    await elsewhere.dispose();
+    // Nobody finds it by trying.
+    for (let i = 0; i < 10; i++) expect(await enter(`beans on wall ${i}`)).toBe(401);
+    expect(await enter('beans on the long wall')).toBe(429);
+  } finally {
+    await asks.dispose();
+    child.kill('SIGTERM');
+    await ended;
+  }
 });

@@ -16,7 +16,7 @@ const LIMITS = {
   query_timeout: 10_000,
 };
 
-/** The database that `./lignum` started or LIGNUM_DATABASE_URL names. */
+/** The database that `./lignum` started, as the owner of its tables and nothing more, or the one that LIGNUM_DATABASE_URL names. Decision 60. */
 export function database(): Database {
   const url = process.env.LIGNUM_DATABASE_URL;
   if (!url) throw new Error('LIGNUM_DATABASE_URL is not set: start the program with ./lignum start.');

@@ -1,7 +1,7 @@
 import { DrizzleQueryError } from 'drizzle-orm';
 import { Busy, Silent } from './bounded-pool';
 
-/** Why something could not be answered: too much to do, no room to write on, no answer from the database, or a fault of the program. */
+/** Decision 59. Why something could not be answered: too much to do, no room to write on, no answer from the database, or a fault of the program. */
 export type Why = 'busy' | 'full' | 'silent' | 'fault';
 
 /** What PostgreSQL says of itself (its manual, appendix A), as what it means to who waits. */

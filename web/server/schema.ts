@@ -57,6 +57,18 @@ export const record = pgTable(
   (table) => [primaryKey({ columns: [table.gardenId, table.about, table.what, table.field] })],
 );
 
+/**
+ * Who may come in where Lignum is reached from elsewhere: one household today. What its devices carry is signed with a
+ * key of its own: a new key signs them all out.
+ */
+export const people = pgTable('people', {
+  id: text().primaryKey(),
+  /** As `hashOf` writes it. */
+  passphrase: text().notNull(),
+  key: text().notNull(),
+  changedAt: timestamp('changed_at', { withTimezone: true }).notNull().defaultNow(),
+});
+
 /** Things that happen once in the life of a database. */
 export const milestones = pgTable('milestones', {
   name: text().primaryKey(),

@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
-import { Download, Plus, Trash2, Upload } from 'lucide-react';
+import { Download, LogOut, Plus, Trash2, Upload } from 'lucide-react';
 import type { Copies } from '../../kept/copies';
 import type { BinnedGarden, GardenCard } from '../../kept/garden-card';
 import { Button, buttonLook } from '../../ui/button';
@@ -25,10 +25,13 @@ export function Gardens({
   gardens,
   bin,
   copies,
+  guarded,
 }: {
   gardens: readonly GardenCard[];
   bin: readonly BinnedGarden[];
   copies: Copies;
+  /** A passphrase is asked for here: one can be signed out. */
+  guarded: boolean;
 }) {
   const router = useRouter();
   const [making, setMaking] = useState(false);
@@ -193,6 +196,7 @@ export function Gardens({
         </details>
       )}
       <KeptSafe copies={copies} />
+      {guarded && <SignOut />}
       {making && <NewGarden onClose={() => setMaking(false)} onMake={(plan) => void store(plan)} />}
       <Sheet
         open={doomed !== null}
@@ -235,6 +239,30 @@ function KeptSafe({ copies }: { copies: Copies }) {
             , in <code className="break-all">{copies.folder}</code>
           </>
         )}
+      </p>
+    </section>
+  );
+}
+
+/** Out again, here or on every device that was ever let in. */
+function SignOut() {
+  const [said, say] = useState('');
+  const leave = async (all: boolean) => {
+    const reply = await fetch(`/api/leave${all ? '?all=1' : ''}`, { method: 'POST' }).catch(() => null);
+    if (reply?.ok) window.location.assign('/enter');
+    else say('Nobody was signed out: the program does not answer. Try again.');
+  };
+  return (
+    <section aria-label="This device" className="mt-2 flex flex-wrap items-center gap-x-2 gap-y-1">
+      <Button look="quiet" className="-ml-4" onClick={() => void leave(false)}>
+        <LogOut size={17} aria-hidden />
+        Sign out
+      </Button>
+      <Button look="quiet" onClick={() => void leave(true)}>
+        Sign out on every device
+      </Button>
+      <p role="status" className="text-[0.95rem] text-keel">
+        {said}
       </p>
     </section>
   );

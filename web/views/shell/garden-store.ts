@@ -40,6 +40,8 @@ export interface Outside {
 }
 
 const SAVE_AFTER_MS = 600;
+/** The save was sound; who sent it has to say the passphrase again, and then it is saved. */
+const SIGNED_OUT = 401;
 const RETRY_MS = [2000, 5000, 10_000, 30_000];
 /** So many times a server that has too much to do is waited for without alarm. */
 const CROWDED_TRIES = 3;
@@ -185,7 +187,7 @@ export class GardenStore {
       else this.nothingToSave();
     } else if (reply?.status === 409) {
       this.goStale(body.savedAt ?? '');
-    } else if (reply && reply.status >= 400 && reply.status < 500) {
+    } else if (reply && reply.status >= 400 && reply.status < 500 && reply.status !== SIGNED_OUT) {
       const first = body.faults?.[0];
       this.publish({
         save: {

@@ -3,13 +3,12 @@
  * before it reaches them, and nobody holds a line open by sending slowly. With a certificate it speaks TLS, and on the
  * same port tells a plain request how to come in.
  */
-import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import { createServer as createDoor } from 'node:net';
 import { fileURLToPath } from 'node:url';
 import next from 'next';
-import { plainAnswer } from './plain-door.mjs';
+import { plainAnswer } from '../scripts/plain-door.mjs';
 
 /** A request is told whole within this; its head sooner. A line is kept longer than any caller keeps one: one closed as it is taken up again is a save that fails. ms. */
 const LIMITS = { headersTimeout: 15_000, requestTimeout: 60_000, keepAliveTimeout: 75_000, maxHeaderSize: 16_384 };
@@ -21,7 +20,7 @@ const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE'];
 
 const { LIGNUM_LISTENS: host = '127.0.0.1', LIGNUM_PORT, LIGNUM_TLS } = process.env;
 const port = Number(LIGNUM_PORT);
-const app = next({ dev: false, dir: fileURLToPath(new URL('../web', import.meta.url)), hostname: host, port });
+const app = next({ dev: false, dir: fileURLToPath(new URL('.', import.meta.url)), hostname: host, port });
 await app.prepare();
 const pages = app.getRequestHandler();
 
@@ -46,6 +45,8 @@ function answer(request, response) {
     });
   if (!isAddress(request.url))
     return refuse(response, 400, 'This address cannot be read: a % in it stands before two hexadecimal digits.');
+  // Who asks, by the line it came over: what a request says of that itself is not believed.
+  request.headers['x-lignum-from'] = request.socket.remoteAddress ?? '';
   void pages(request, response);
 }
 
@@ -85,11 +86,11 @@ function bothBehind(secure, plain) {
 
 let door = served(createServer(LIMITS, answer));
 if (LIGNUM_TLS) {
+  // The key is in this process alone from here on.
+  delete process.env.LIGNUM_TLS;
   const { key, certificate, authority } = JSON.parse(LIGNUM_TLS);
-  const secure = served(
-    createSecureServer({ ...LIMITS, key: readFileSync(key), cert: readFileSync(certificate) }, answer),
-  );
-  const plain = served(createServer(LIMITS, plainAnswer(authority && readFileSync(authority))));
+  const secure = served(createSecureServer({ ...LIMITS, key, cert: certificate }, answer));
+  const plain = served(createServer(LIMITS, plainAnswer(authority)));
   door = bothBehind(secure, plain);
 }
 door.on('error', (error) => {
