@@ -22,24 +22,33 @@ const MOST_DEPTH = 16;
  */
 export function outOfMeasure(input: unknown): DocumentFault[] {
   const faults: DocumentFault[] = [];
-  const waiting: { value: unknown; path: string; depth: number }[] = [{ value: input, path: '', depth: 0 }];
+  const waiting: Lying[] = [{ value: input as object, name: '', depth: 0, within: null }];
   for (let next = waiting.pop(); next; next = waiting.pop()) {
-    const { value, path, depth } = next;
+    const { value, name, depth } = next;
     if (typeof value !== 'object' || value === null) continue;
-    const say = (message: string): void => void faults.push({ path: path || '/', message });
+    const at = next;
+    const say = (message: string): void => void faults.push({ path: pathOf(at) || '/', message });
     if (depth > MOST_DEPTH) {
       say(`lies ${depth} deep; the most is ${MOST_DEPTH}`);
       break;
     }
     const list = Array.isArray(value);
-    const limit = list
-      ? ((LIST_LIMITS as Record<string, number>)[path.split('/').at(-1) ?? ''] ?? MOST_ENTRIES)
-      : MOST_FIELDS;
+    const limit = list ? ((LIST_LIMITS as Record<string, number>)[name] ?? MOST_ENTRIES) : MOST_FIELDS;
     const entries = list ? value.length : Object.keys(value).length;
     if (entries > limit) say(`has ${entries} ${list ? 'entries' : 'fields'}; the most is ${limit}`);
     else
-      for (const [name, one] of Object.entries(value))
-        waiting.push({ value: one, path: `${path}/${name}`, depth: depth + 1 });
+      for (const [name, one] of Object.entries(value) as [string, unknown][])
+        // Only what holds others can be out of measure.
+        if (typeof one === 'object' && one !== null) waiting.push({ value: one, name, depth: depth + 1, within: at });
   }
   return faults;
 }
+
+/** Something that is looked at, and what it lies within: where it is is put together only for what is out of measure. */
+interface Lying {
+  value: object | null;
+  name: string;
+  depth: number;
+  within: Lying | null;
+}
+const pathOf = ({ name, within }: Lying): string => (within ? `${pathOf(within)}/${name}` : name);

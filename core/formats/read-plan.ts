@@ -9,7 +9,8 @@ import { settingOf } from '../plan/setting-of';
 import { siteNonsense } from '../site/site-nonsense';
 import { bedNonsense } from '../site/bed-nonsense';
 import { plantingNonsense } from '../plan/planting-nonsense';
-import { atTheDoor, type DocumentFault } from './door';
+import type { DocumentFault } from './door';
+import { lookingOnce } from './found-good';
 import { outOfMeasure } from './measure';
 import { PLAN_SCHEMA } from './plan-schema';
 import { upgradePlan } from './upgrade';
@@ -17,11 +18,21 @@ import { bedsNamed, hostNamed, standOf } from '../site/stands/stands';
 
 export type PlanReading = { ok: true; plan: Plan } | { ok: false; faults: DocumentFault[] };
 
+const shapeOf = lookingOnce<Plan>(PLAN_SCHEMA, [
+  ['beds'],
+  ['features'],
+  ['crops'],
+  ['plantings'],
+  ['structures'],
+  ['priceBook', 'lines'],
+  ['shed'],
+]);
+
 /** Reads a plan document of any version: measured, brought up to this one, then shape and limits, then whether its parts refer to each other. */
 export function readPlan(input: unknown): PlanReading {
   const vast = outOfMeasure(input);
   if (vast.length > 0) return { ok: false, faults: vast };
-  const read = atTheDoor<Plan>(PLAN_SCHEMA, upgradePlan(input));
+  const read = shapeOf(upgradePlan(input));
   if (!read.ok) return read;
   const faults = crossFaults(read.value);
   if (faults.length === 0) faults.push(...tooMuch(read.value));

@@ -9,8 +9,8 @@ export interface KnownPlans {
   like<Document>(garden: string, document: Document): Document;
 }
 
-/** What is worked out of one structure takes about 130 kB: 50 MB of these. */
-const SERVED = 400;
+/** What is worked out of one structure takes about 130 kB: where all of them are, 200 MB of these. */
+const SERVED = 1500;
 
 /**
  * Keeps the plans of gardens, those seen last, so that of one that comes again, from a database, a browser or another

@@ -9,13 +9,15 @@ import { bedsNamed, hostNamed, pathOf } from '../site/stands/stands';
  */
 function givenOf(plan: Plan, structure: StructurePlan): readonly unknown[] {
   const { stand, plantings } = structure;
+  // What the garden is called and what is noted of it changes nothing.
+  const { name: _name, note: _note, ...ways } = plan.garden;
   const beds = bedsNamed(stand);
   const host = hostNamed(stand);
   return [
     plan.crops,
     plan.features,
     plan.site,
-    plan.garden,
+    ...Object.entries(ways).flat(),
     plan.priceBook,
     plan.shed,
     ...plan.beds.filter((bed) => beds.includes(bed.id)),

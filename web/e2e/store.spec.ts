@@ -7,20 +7,27 @@ import { fileURLToPath } from 'node:url';
 import { gunzipSync } from 'node:zlib';
 import { expect } from '@playwright/test';
 import { test } from './asking';
-import { ownGarden, whole, savedPlan } from './garden';
+import { fewerBeds, ownGarden, whole, savedPlan } from './garden';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import { Client, type PoolClient } from 'pg';
+import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import { readPlan } from '@lignum/core/formats/read-plan';
+import type { Plan } from '@lignum/core/plan/plan';
 import { archiveLines, restoreLines } from '../server/archive';
 import { BoundedPool } from '../server/bounded-pool';
 import { whyOf } from '../server/failing';
-import { loadGarden, thinVersions } from '../server/garden-store';
+import { binGarden, createGarden, listGardens, loadGarden, saveGarden, thinVersions } from '../server/garden-store';
 import { loadRecord } from '../server/record-store';
 import * as schema from '../server/schema';
 import { inTransaction } from '../server/transaction';
 
 const MIGRATIONS = fileURLToPath(new URL('../server/migrations', import.meta.url));
+
+const renamed = (plan: Plan, name: string, note: string): Plan => ({
+  ...plan,
+  garden: { ...plan.garden, name, note },
+});
 
 /** A migrations folder as it was when it had only so many. */
 function firstMigrations(count: number): string {
@@ -110,7 +117,7 @@ test('a database of version 1 is carried over: the newest of every garden, and e
     const { rows: tables } = await client.query<{ table_name: string }>(
       `select table_name from information_schema.tables where table_schema = 'public' order by 1`,
     );
-    expect(tables.map((one) => one.table_name)).toEqual(['gardens', 'milestones', 'record', 'revisions']);
+    expect(tables.map((one) => one.table_name)).toEqual(['gardens', 'milestones', 'people', 'record', 'revisions']);
   } finally {
     rmSync(folder, { recursive: true });
     await client.end();
@@ -327,8 +334,74 @@ test('a garden that is asked for again after its answer was lost is made once', 
   await page.getByRole('button', { name: 'Make the garden' }).click();
   await expect(page).toHaveURL(/\/g\/[0-9a-f-]{36}$/);
   expect(lost).toBe(1);
-  const all = (await (await request.get('/api/gardens')).json()) as { name: string }[];
-  expect(all.filter((one) => one.name === name)).toHaveLength(1);
+  const seek = name.toUpperCase();
+  expect(await (await request.get('/api/gardens', { params: { seek } })).json()).toMatchObject({
+    found: 1,
+    gardens: [{ name }],
+  });
+});
+
+test('many gardens are sought, put in order and paged by the database; no plan is read for it but where its outline is missing', async ({
+  page,
+  request,
+}) => {
+  const address = new URL(process.env.LIGNUM_ADMIN_URL ?? '');
+  const name = `many_${randomUUID().slice(0, 8)}`;
+  const host = new Client({ connectionString: address.href });
+  await host.connect();
+  await host.query(`create database ${name}`);
+  address.pathname = `/${name}`;
+  const client = new Client({ connectionString: address.href });
+  await client.connect();
+  try {
+    const db = drizzle(client, { schema });
+    await migrate(db, { migrationsFolder: MIGRATIONS });
+    const plan = (n: number) =>
+      renamed(fewerBeds(DEMO_PLAN), `Garden ${String(n).padStart(2, '0')}`, n === 7 ? '50 % shade, by_the_path' : '');
+    for (let n = 1; n <= 30; n++) await createGarden(db, `g-${n}`, plan(n));
+    await saveGarden(db, 'g-3', { base: 1, plan: plan(3) });
+    await binGarden(db, 'g-30');
+    const asked = async (seek: string, by: 'saved' | 'name' | 'made', at: number) => {
+      const told = await listGardens(db, { seek, by, page: at });
+      return { ...told, gardens: told.gardens.map((one) => Number(one.id.slice(2))) };
+    };
+    const upTo = (first: number, last: number) => Array.from({ length: last - first + 1 }, (_, i) => first + i);
+    expect(await asked('', 'name', 1)).toEqual({
+      asked: { seek: '', by: 'name', page: 1 },
+      gardens: upTo(1, 12),
+      found: 29,
+      all: 29,
+    });
+    expect(await asked('', 'made', 3)).toMatchObject({ gardens: upTo(25, 29) });
+    expect((await asked('', 'saved', 1)).gardens.slice(0, 3)).toEqual([3, 29, 28]);
+    // A page that is no more is the last one; signs that have a meaning in patterns are meant as they stand.
+    expect(await asked('', 'made', 99)).toMatchObject({ asked: { page: 3 }, gardens: upTo(25, 29) });
+    expect(await asked('GARDEN 0', 'name', 1)).toMatchObject({ gardens: upTo(1, 9), found: 9, all: 29 });
+    for (const seek of ['50 %', 'by_the', '% shade'])
+      expect(await asked(seek, 'saved', 1)).toMatchObject({ gardens: [7] });
+    for (const seek of ['%%', '_', '\\']) expect((await asked(seek, 'saved', 1)).found).toBe(seek === '_' ? 1 : 0);
+    // As it was stored before there were outlines: it is made of the plan, and is the same.
+    const before = await listGardens(db, { seek: 'Garden 05', by: 'name', page: 1 });
+    await client.query(`update gardens set outline = null where id = 'g-5'`);
+    expect(await listGardens(db, { seek: 'Garden 05', by: 'name', page: 1 })).toEqual(before);
+    expect(before.gardens[0]?.plan?.beds).toMatch(/^M[\d.]+ [\d.]+l/);
+  } finally {
+    await client.end();
+    await host.query(`drop database ${name}`);
+    await host.end();
+  }
+  // As somebody does it, in the list of all of them.
+  for (let n = 0; n < 13; n++) await ownGarden(request, fewerBeds);
+  const mine = `Sought ${randomUUID().slice(0, 8)}`;
+  await ownGarden(request, (all) => renamed(fewerBeds(all), mine, ''));
+  await page.goto('/');
+  await expect(page.getByRole('navigation', { name: 'Pages of gardens' })).toContainText(/^1 to 12 of/);
+  await page.getByRole('link', { name: 'Next page' }).click();
+  await expect(page).toHaveURL(/page=2/);
+  await page.getByRole('searchbox', { name: 'Find a garden' }).fill(mine.toLowerCase());
+  await expect(page.getByRole('listitem')).toHaveCount(1);
+  await page.getByRole('searchbox', { name: 'Find a garden' }).fill('no such garden');
+  await expect(page.getByRole('status').filter({ hasText: 'No garden is called' })).toBeVisible();
 });
 
 test('versions are thinned with age: a day all, a week one an hour, two months one a day, then one a week, the first and the newest always', async ({

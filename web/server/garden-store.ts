@@ -1,8 +1,8 @@
-import { and, asc, desc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
+import { and, desc, eq, gte, ilike, inArray, isNotNull, isNull, lt, ne, or, sql, type SQL } from 'drizzle-orm';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import { knownPlans } from '@lignum/core/plan/known-plans';
 import { PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
-import type { BinnedGarden, GardenCard } from '../kept/garden-card';
+import { A_PAGE, type Asked, type BinnedGarden, type GardenOrder, type GardenPage } from '../kept/garden-card';
 import { smallPlan, type SmallPlan } from '../kept/small-plan';
 import type { Database } from './database';
 import { gardens, revisions } from './schema';
@@ -26,20 +26,55 @@ export type SaveOutcome =
   | { outcome: 'stale'; revision: number; savedAt: string }
   | { outcome: 'gone' };
 
-export async function listGardens(db: Database): Promise<GardenCard[]> {
-  const { id, name, note, savedAt, beds, structures, plan } = gardens;
+/** In which order gardens are told, and what of them stands first. */
+const ORDER: Record<GardenOrder, readonly SQL[]> = {
+  // As its index has it.
+  saved: [sql`${gardens.savedAt} desc nulls last`, sql`${gardens.id}`],
+  name: [sql`lower(${gardens.name})`, sql`${gardens.id}`],
+  made: [sql`${gardens.createdAt}`, sql`${gardens.id}`],
+};
+
+/** Words as a pattern that looks for them anywhere: what has a meaning in patterns is meant as it stands. */
+const anywhere = (words: string): string => `%${words.replace(/[\\%_]/g, '\\$&')}%`;
+
+/** A page of gardens, sought and put in order by the database; no plan is read but of what was stored without its outline. Decision 62. */
+export async function listGardens(db: Database, { seek, by, page }: Asked): Promise<GardenPage> {
+  const { id, name, note, savedAt, beds, structures, outline } = gardens;
+  const words = anywhere(seek.trim());
+  const sought = seek.trim() === '' ? undefined : or(ilike(name, words), ilike(note, words));
+  const count = async (where: SQL | undefined): Promise<number> => {
+    const [row] = await db
+      .select({ many: sql<string>`count(*)` })
+      .from(gardens)
+      .where(where);
+    return Number(row?.many ?? 0);
+  };
+  const inUseAll = isNull(gardens.binnedAt);
+  const [all, found] = await Promise.all([count(inUseAll), sought ? count(and(inUseAll, sought)) : null]);
+  // What was on a page that is no more is on the last one.
+  const last = Math.max(1, Math.ceil((found ?? all) / A_PAGE));
+  const shown = Math.min(page, last);
   const rows = await db
-    .select({ id, name, note, savedAt, beds, structures, plan })
+    .select({ id, name, note, savedAt, beds, structures, outline })
     .from(gardens)
-    .where(isNull(gardens.binnedAt))
-    .orderBy(asc(gardens.createdAt), asc(gardens.id));
-  return rows.map((row) => ({ ...row, savedAt: row.savedAt.toISOString(), plan: seenFromAbove(row.plan, row.id) }));
+    .where(and(inUseAll, sought))
+    .orderBy(...ORDER[by])
+    .limit(A_PAGE)
+    .offset((shown - 1) * A_PAGE);
+  const cards = rows.map(async ({ outline: kept, ...row }) => ({
+    ...row,
+    note: row.note.slice(0, 300),
+    savedAt: row.savedAt.toISOString(),
+    plan: kept ?? (await outlineOf(db, row.id)),
+  }));
+  return { asked: { seek, by, page: shown }, gardens: await Promise.all(cards), found: found ?? all, all };
 }
 
-/** One garden that cannot be shown is no reason to show none. */
-function seenFromAbove(stored: unknown, id: string): SmallPlan | null {
+/** What a garden that was stored without it looks like from above. One that cannot be shown is no reason to show none. */
+async function outlineOf(db: Database, id: string): Promise<SmallPlan | null> {
+  const [row] = await db.select({ plan: gardens.plan }).from(gardens).where(eq(gardens.id, id));
   try {
-    return smallPlan(planIn(stored, id));
+    return smallPlan(planIn(row?.plan, id));
   } catch {
     return null;
   }
@@ -102,35 +137,44 @@ export async function createGarden(db: Database, id: string, plan: Plan): Promis
 
 /**
  * Saves a checked plan over the revision it was made from. If another tab has saved since, nothing
- * is written and the newer revision is told. The garden's row is locked, so two saves cannot both win. A save that is
- * said again after its answer was lost (`as`) is answered as it was; one made after such a save (`unanswered`) follows it.
+ * is written and the newer revision is told. It is one statement, which looks at the garden's row as it is once no other
+ * save is at it: two saves cannot both win, and the plan is sent once. A save that is said again after its answer was
+ * lost (`as`) is answered as it was; one made after such a save (`unanswered`) follows it.
  */
 export async function saveGarden(
   db: Database,
   id: string,
-  { base, as, unanswered, plan }: { base: number; as?: string; unanswered?: readonly string[]; plan: Plan },
+  { base, as, unanswered = [], plan }: { base: number; as?: string; unanswered?: readonly string[]; plan: Plan },
 ): Promise<SaveOutcome> {
-  return inTransaction(db, async (tx) => {
-    const [now] = await tx
-      .select({ revision: gardens.revision, savedAt: gardens.savedAt, savedAs: gardens.savedAs })
-      .from(gardens)
-      .where(inUse(id))
-      .for('update');
-    if (!now) return { outcome: 'gone' };
-    const told = { revision: now.revision, savedAt: now.savedAt.toISOString() };
-    if (now.savedAs !== null && now.savedAs === as) return { outcome: 'saved', ...told };
-    const follows = now.savedAs !== null && unanswered?.includes(now.savedAs);
-    if (now.revision !== base && !follows) return { outcome: 'stale', ...told };
-    const revision = now.revision + 1;
-    const savedAt = new Date();
-    await tx
+  const { revision, savedAs } = gardens;
+  const isNew = as === undefined ? undefined : or(isNull(savedAs), ne(savedAs, as));
+  const follows = unanswered.length > 0 ? inArray(savedAs, [...unanswered]) : undefined;
+  const savedAt = new Date();
+  const done = db.$with('done').as(
+    db
       .update(gardens)
-      .set({ revision, savedAt, savedAs: as ?? null, ...headOf(plan) })
-      .where(eq(gardens.id, id));
-    await tx.insert(revisions).values({ gardenId: id, revision, plan, savedAt });
-    if (revision % THINNED_EVERY === 0) await thinVersions(tx, id, savedAt);
-    return { outcome: 'saved', revision, savedAt: savedAt.toISOString() };
-  });
+      .set({ revision: sql`${revision} + 1`, savedAt, savedAs: as ?? null, ...headOf(plan) })
+      .where(and(inUse(id), isNew, or(eq(revision, base), follows)))
+      .returning({ gardenId: gardens.id, revision, plan: gardens.plan, savedAt: gardens.savedAt }),
+  );
+  const version = db.$with('version').as(
+    db
+      .insert(revisions)
+      .select(sql`select id, revision, plan, saved_at from done`)
+      .returning({ revision: revisions.revision }),
+  );
+  const [saved] = await db.with(done, version).select({ revision: version.revision }).from(version);
+  if (saved) {
+    if (saved.revision % THINNED_EVERY === 0) await thinVersions(db, id, savedAt);
+    return { outcome: 'saved', revision: saved.revision, savedAt: savedAt.toISOString() };
+  }
+  const now = await revisionOf(db, id);
+  if (!now) return { outcome: 'gone' };
+  return {
+    outcome: as !== undefined && now.savedAs === as ? 'saved' : 'stale',
+    revision: now.revision,
+    savedAt: now.savedAt,
+  };
 }
 
 /**
@@ -193,6 +237,9 @@ export async function emptyBin(db: Database): Promise<void> {
   await db.delete(gardens).where(lt(gardens.binnedAt, binnedBefore()));
 }
 
+/** So many of what lies in the bin are shown. */
+const MOST_BINNED = 100;
+
 /** What lies in the bin, the last thrown away first. Looking changes nothing: what has lain there too long is only not shown. */
 export async function listBin(db: Database): Promise<BinnedGarden[]> {
   const { id, name, binnedAt } = gardens;
@@ -200,7 +247,8 @@ export async function listBin(db: Database): Promise<BinnedGarden[]> {
     .select({ id, name, binnedAt })
     .from(gardens)
     .where(gte(gardens.binnedAt, binnedBefore()))
-    .orderBy(desc(gardens.binnedAt));
+    .orderBy(desc(gardens.binnedAt))
+    .limit(MOST_BINNED);
   return rows.map((row) => ({ ...row, binnedAt: row.binnedAt?.toISOString() ?? '' }));
 }
 
@@ -230,5 +278,6 @@ const headOf = (plan: Plan) => ({
   note: plan.garden.note,
   beds: plan.beds.length,
   structures: plan.structures.length,
+  outline: smallPlan(plan),
   plan,
 });

@@ -1,26 +1,47 @@
-import { integer, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
+import { sql } from 'drizzle-orm';
+import { index, integer, jsonb, pgTable, primaryKey, text, timestamp } from 'drizzle-orm/pg-core';
 import type { Entry } from '../kept/record';
+import type { SmallPlan } from '../kept/small-plan';
 
 /**
  * A garden is one validated plan document, saved whole under a revision number, so that a stale tab is
  * noticed. What lists need stands in columns beside it. Every revision is kept as it was saved, in the
  * plan version of its day; reading brings it up to date.
  */
-export const gardens = pgTable('gardens', {
-  id: text().primaryKey(),
-  revision: integer().notNull(),
-  name: text().notNull(),
-  note: text().notNull(),
-  beds: integer().notNull(),
-  structures: integer().notNull(),
-  plan: jsonb().notNull(),
-  createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
-  savedAt: timestamp('saved_at', { withTimezone: true }).notNull().defaultNow(),
-  /** What the save that made this revision was called by who made it, so that one whose answer was lost knows it again. */
-  savedAs: text('saved_as'),
-  /** When it was put into the bin; null while it is in use. */
-  binnedAt: timestamp('binned_at', { withTimezone: true }),
-});
+export const gardens = pgTable(
+  'gardens',
+  {
+    id: text().primaryKey(),
+    revision: integer().notNull(),
+    name: text().notNull(),
+    note: text().notNull(),
+    beds: integer().notNull(),
+    structures: integer().notNull(),
+    plan: jsonb().notNull(),
+    /** What it looks like from above, so that a list of gardens reads no plan; null in what was stored before there was one. */
+    outline: jsonb().$type<SmallPlan>(),
+    createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
+    savedAt: timestamp('saved_at', { withTimezone: true }).notNull().defaultNow(),
+    /** What the save that made this revision was called by who made it, so that one whose answer was lost knows it again. */
+    savedAs: text('saved_as'),
+    /** When it was put into the bin; null while it is in use. */
+    binnedAt: timestamp('binned_at', { withTimezone: true }),
+  },
+  (table) => [
+    index('gardens_by_saved')
+      .on(table.savedAt.desc(), table.id)
+      .where(sql`binned_at is null`),
+    index('gardens_by_name')
+      .on(sql`lower(name)`, table.id)
+      .where(sql`binned_at is null`),
+    index('gardens_by_made')
+      .on(table.createdAt, table.id)
+      .where(sql`binned_at is null`),
+    index('gardens_binned')
+      .on(table.binnedAt)
+      .where(sql`binned_at is not null`),
+  ],
+);
 
 /** Every saved state of a garden, as its plan document. */
 export const revisions = pgTable(

@@ -2,13 +2,17 @@ import { TZDateMini } from '@date-fns/tz';
 
 /** Whether clocks anywhere go by a zone of this name: one of the IANA time zone database, as the machine knows it. */
 export function isZone(zone: string): boolean {
+  // Looked up once: every save of a garden asks again for the same one.
+  if (KNOWN_ZONES.has(zone)) return true;
   try {
     new Intl.DateTimeFormat('en', { timeZone: zone });
+    KNOWN_ZONES.add(zone);
     return true;
   } catch {
     return false;
   }
 }
+const KNOWN_ZONES = new Set<string>();
 
 /**
  * The instant at which clocks of a zone show so many minutes after midnight of a day, summer time heeded. A time that

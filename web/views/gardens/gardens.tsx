@@ -5,11 +5,13 @@ import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
 import { Download, LogOut, Plus, Trash2, Upload } from 'lucide-react';
 import type { Copies } from '../../kept/copies';
-import type { BinnedGarden, GardenCard } from '../../kept/garden-card';
+import { A_PAGE } from '../../kept/garden-card';
+import type { BinnedGarden, GardenCard, GardenPage } from '../../kept/garden-card';
 import { Button, buttonLook } from '../../ui/button';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Sheet } from '../../ui/dialog';
 import { makeGarden } from '../shell/make-garden';
+import { LookThrough, Pages } from './look-through';
 import { PlanSketch } from './plan-sketch';
 
 /** Fetched when a garden is made. */
@@ -22,12 +24,12 @@ interface Refusal {
 
 /** The front door: every garden on this machine. */
 export function Gardens({
-  gardens,
+  page,
   bin,
   copies,
   guarded,
 }: {
-  gardens: readonly GardenCard[];
+  page: GardenPage;
   bin: readonly BinnedGarden[];
   copies: Copies;
   /** A passphrase is asked for here: one can be signed out. */
@@ -139,9 +141,10 @@ export function Gardens({
           </>
         )}
       </p>
-      {gardens.length === 0 && <p className="py-8 text-soft">No garden yet. Start one: a name is enough.</p>}
+      {page.all === 0 && <p className="py-8 text-soft">No garden yet. Start one: a name is enough.</p>}
+      {page.all > A_PAGE && <LookThrough page={page} />}
       <ul>
-        {gardens.map((garden) => (
+        {page.gardens.map((garden) => (
           <li key={garden.id} className="group flex items-start gap-4 border-b border-rule py-4">
             <Link href={`/g/${garden.id}`} className="flex min-w-0 grow items-start gap-4 max-sm:flex-col">
               {garden.plan && <PlanSketch plan={garden.plan} />}
@@ -175,6 +178,7 @@ export function Gardens({
           </li>
         ))}
       </ul>
+      {page.found > A_PAGE && <Pages page={page} />}
       {bin.length > 0 && (
         <details className="mt-8">
           <summary className="flex min-h-11 items-center text-soft hover:text-ink">
