@@ -550,6 +550,7 @@ const CASES: Record<string, Case[]> = {
   ],
   'drip-waters': [
     [dripWaters({ openings: 300, litresH: 600, areaM2: 3 }), 'good', 'drip.waters'],
+    [dripWaters({ openings: 0, litresH: 0, areaM2: 0.1 }), 'warn', 'drip.small'],
     [dripWaters({ openings: 301, litresH: 602, areaM2: 3 }), 'warn', 'drip.tap'],
   ],
   'wick-rises': [

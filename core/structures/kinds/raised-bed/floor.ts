@@ -13,6 +13,9 @@ import { at } from './stood';
 /** Strips of a floor lie over each other by so much, so that nothing finds a way between (from memory). mm. */
 const LAP_MM = inches(4);
 
+/** A strip of ground this narrow lies under the sides themselves (from memory). mm. */
+const UNDER_SIDES_MM = inches(1);
+
 /** A rectangle of ground: its lowest and highest corner. mm. */
 type Patch = readonly [Pair, Pair];
 
@@ -41,6 +44,8 @@ export function patchesOf({ lengthMm, widthMm, outline }: Built): Patch[] {
         ],
   );
   const lap = Math.min(LAP_MM, notch.fromMm);
+  // What is left beside a notch that goes nearly through lies under the sides.
+  if (widthMm - notch.deepMm < UNDER_SIDES_MM) return arms;
   return [
     ...arms,
     [

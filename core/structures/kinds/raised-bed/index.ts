@@ -57,6 +57,7 @@ export const kind = structureKind({
       high: Math.min(feet(3), v.high + Math.ceil((ROOM_MM - (facts.onFloor?.soilMm ?? 0)) / courseMm(v)) * courseMm(v)),
     }),
     'drip.tap': (v) => ({ dripEvery: Math.min(inches(24), v.dripEvery * 2) }),
+    'drip.small': () => ({ watered: 'by hand' }),
     'wick.narrow': () => ({ watered: 'drip' }),
     'wick.shallow': (v, { facts }) => {
       const lower = v.reservoir - (ROOTS_MM - (facts.wick?.soilMm ?? 0));
