@@ -41,6 +41,18 @@ export async function ensureBuilt() {
     tell(`${out}\n${err}`);
     return code;
   }
+  // What runs in threads of its own, as one file beside the pages. (Packages are there from here on, not before.)
+  const { build } = await import('esbuild');
+  await build({
+    entryPoints: [join(ROOT, 'web/server/computing/computing.worker.ts')],
+    outfile: join(ROOT, 'web/.next/computing.cjs'),
+    bundle: true,
+    platform: 'node',
+    format: 'cjs',
+    target: 'node20',
+    external: ['pdfkit'],
+    logLevel: 'error',
+  });
   writeFileSync(mark, wanted);
   return 0;
 }
@@ -109,6 +121,7 @@ export async function serve({ url, host, port, guard = { env: {}, ca: null }, qu
         LIGNUM_DATABASE_URL: url,
         LIGNUM_LISTENS: host,
         LIGNUM_PORT: String(port),
+        LIGNUM_COMPUTING: join(from, 'web/.next/computing.cjs'),
         LIGNUM_COPIES_IN: copiesFolder() ?? '',
         LIGNUM_COPIED_AT: lastCopyAt() ?? '',
         ...guard.env,

@@ -76,7 +76,7 @@ test('a tap that comes before the page can answer is done when it can', async ({
     };
   `);
   await page.goto(`/g/${id}/plot`, { waitUntil: 'domcontentloaded' });
-  await page.waitForFunction('window.asked === true', null, { polling: 50 });
+  await page.waitForFunction(() => 'asked' in window, null, { polling: 50 });
   await expect(page.locator('[aria-busy=true]')).toHaveCount(1);
   await page.getByRole('radio', { name: 'Hours of sun' }).dispatchEvent('click');
   await expect(page.getByText('under 3 h')).toHaveCount(0);

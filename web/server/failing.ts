@@ -1,8 +1,9 @@
 import { DrizzleQueryError } from 'drizzle-orm';
 import { Busy, Silent } from './bounded-pool';
+import { Left, TooLong } from './computing/given-up';
 
 /** Decision 59. Why something could not be answered: too much to do, no room to write on, no answer from the database, or a fault of the program. */
-export type Why = 'busy' | 'full' | 'silent' | 'fault';
+export type Why = 'busy' | 'full' | 'silent' | 'long' | 'left' | 'fault';
 
 /** What PostgreSQL says of itself (its manual, appendix A), as what it means to who waits. */
 const STATES: Readonly<Record<string, Why>> = {
@@ -24,6 +25,8 @@ const ON_THE_WAY = /^(E[A-Z]+|08...)$/;
 export function whyOf(error: unknown): Why {
   if (error instanceof Busy) return 'busy';
   if (error instanceof Silent) return 'silent';
+  if (error instanceof TooLong) return 'long';
+  if (error instanceof Left) return 'left';
   if (error instanceof DrizzleQueryError) return whyOf(error.cause);
   if (!(error instanceof Error)) return 'fault';
   const code = 'code' in error ? String(error.code) : '';
@@ -52,6 +55,13 @@ export const SAID: Readonly<Record<Why, { status: number; message: string; after
       'The database does not answer. Nothing that was saved is lost; if it is not back within a minute, start it again with ./lignum start.',
     afterS: 3,
   },
+  long: {
+    status: 503,
+    message:
+      'This took longer than a minute to work out and was given up. Ask for less of it at once: one structure, not all.',
+  },
+  // Nobody hears it.
+  left: { status: 499, message: 'Nobody waits for this any more.' },
   fault: { status: 500, message: 'This could not be worked out. Nothing that is saved was changed.' },
 };
 

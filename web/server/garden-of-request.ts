@@ -4,10 +4,14 @@ import { database, type Database } from './database';
 import { logged, whyOf } from './failing';
 import { loadGarden } from './garden-store';
 
-/** What a page reads. Why it cannot be read is told to the page as the digest of the error: its message stays here. */
-export async function readForPage<T>(read: (db: Database) => Promise<T>): Promise<T> {
+/** What a page reads. */
+export const readForPage = <T>(read: (db: Database) => Promise<T>): Promise<T> =>
+  computedForPage(() => read(database()));
+
+/** What a page is made of. Why it cannot be had is told to the page as the digest of the error: its message stays here. */
+export async function computedForPage<T>(have: () => Promise<T>): Promise<T> {
   try {
-    return await read(database());
+    return await have();
   } catch (error) {
     const why = whyOf(error);
     const mark = logged(error);
@@ -20,8 +24,8 @@ export const gardenOfRequest = cache(
   async (id: string) => (await readForPage((db) => loadGarden(db, id))) ?? notFound(),
 );
 
-/** A structure of a garden by its id, where the saved plan has it; else the page for what is not there. */
-export async function knownStructure({ id, structure }: { id: string; structure: string }): Promise<string> {
+/** The page for what is not there, where the saved plan of a garden has no such structure. */
+export async function seekStructure({ id, structure }: { id: string; structure: string }): Promise<void> {
   const { plan } = await gardenOfRequest(id);
-  return plan.structures.some((one) => one.id === structure) ? structure : notFound();
+  if (!plan.structures.some((one) => one.id === structure)) notFound();
 }

@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
+import { useParams, useRouter } from 'next/navigation';
 import { Suspense, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import dynamic from 'next/dynamic';
 import { ChevronLeft, ChevronRight, Printer, Shapes, Trash2 } from 'lucide-react';
@@ -44,7 +44,8 @@ const BuildOrder = dynamic(() => import('../shell/build-order').then((module) =>
 const SeasonNotes = dynamic(() => import('../shell/build-order').then((module) => module.SeasonNotes), { ssr: false });
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
-export function Bench({ structureId }: { structureId: string }) {
+export function Bench() {
+  const { structure: structureId } = useParams<{ structure: string }>();
   const { id, plan } = useGarden();
   const structure = plan.structures.find((one) => one.id === structureId);
   const index = plan.structures.findIndex((one) => one.id === structureId);

@@ -1,12 +1,12 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { Suspense, useMemo } from 'react';
+import { Suspense } from 'react';
 import { SOIL } from '@lignum/core/site/underfoot';
 import { atGate } from '@lignum/core/plan/at-gate';
 import { overNotch } from '@lignum/core/plan/over-notch';
 import { bedAsBuilt } from '@lignum/core/plan/setting-of';
-import { computeAs } from '@lignum/core/plan/compute-as';
+import { computeAs, type ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
@@ -24,6 +24,8 @@ import { newStructure } from '../garden/new-structure';
 import { addPlanting, addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
+import { useWorkFirst } from '../shell/in-turns';
+import { asServed } from '../shell/use-results';
 import { growingIn } from '@lignum/core/plan/growing';
 
 const FOR: Record<Purpose, string> = {
@@ -38,7 +40,8 @@ const MOST_WAYS = 2;
 
 /** Every kind by what it is for, each sized and drawn as it would be built in this garden, and begun where it is begun. */
 export function BuildView() {
-  const { id } = useGarden();
+  const { id, plan } = useGarden();
+  useWorkFirst(asServed(id, plan), examplesOf);
   return (
     <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
       <h1 className="text-3xl">What to build</h1>
@@ -71,8 +74,8 @@ export function BuildView() {
 
 /** A kind as it would be built here, what it comes to, and how it is begun. */
 function KindCard({ kind }: { kind: StructureKind }) {
-  const { plan, tongue } = useGarden();
-  const computed = useMemo(() => exampleOf(kind, plan), [kind, plan]);
+  const { id, plan, tongue } = useGarden();
+  const computed = exampleOf(kind, asServed(id, plan) ?? plan);
   if (!computed) return null;
   return (
     <li className="flex flex-col">
@@ -205,8 +208,22 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
   );
 }
 
+const examples = new WeakMap<Plan, Map<string, ComputedStructure | null>>();
+
+/** The example of a kind in a garden, worked out once. */
+function exampleOf(kind: StructureKind, plan: Plan): ComputedStructure | null {
+  const known = examples.get(plan) ?? new Map<string, ComputedStructure | null>();
+  examples.set(plan, known);
+  if (!known.has(kind.id)) known.set(kind.id, worked(kind, plan));
+  return known.get(kind.id) ?? null;
+}
+
+function* examplesOf(plan: Plan): Iterable<unknown> {
+  for (const kind of KINDS) yield exampleOf(kind, plan);
+}
+
 /** A kind as it would be built here: for a planting that has none, over the first way, along twenty feet of fence or in it. */
-function exampleOf(kind: StructureKind, plan: Plan) {
+function worked(kind: StructureKind, plan: Plan): ComputedStructure | null {
   const growing = growingIn(plan);
   const bed = plan.beds.find((one) => growing.some((planting) => planting.bed === one.id)) ?? newBed(plan);
   const planting = growing.find((one) => one.bed === bed.id) ?? newPlanting(bed, plan.garden.year);

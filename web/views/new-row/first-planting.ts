@@ -1,11 +1,7 @@
-import type { BedChoice } from '@lignum/core/choosing/where';
 import type { Plan, Planting } from '@lignum/core/plan/plan';
 import { newPlanting } from '../garden/beginnings';
 import { newBed } from '../garden/new-bed';
 import { growingIn } from '@lignum/core/plan/growing';
-
-/** A ranked bed by its id: the page has the beds already. */
-export type RankedBed = Pick<BedChoice, 'suits' | 'pro' | 'con'> & { bed: string };
 
 /** Plantings of a bed that nothing holds yet. */
 export function waitingOn(plan: Plan, bed: string): Planting[] {

@@ -26,7 +26,8 @@ import { notice } from '../shell/notice';
 import { choosingWorker } from '../shell/choosing-worker';
 import { useAnswer } from '../shell/use-answer';
 import { BedOption } from './bed-option';
-import { waitingOn, type RankedBed } from './first-planting';
+import type { RankedBed } from '../../kept/ranked-bed';
+import { waitingOn } from './first-planting';
 import { KindTile, Offer } from './on-what';
 import type { BedsAnswer, BedsQuestion, KindsAnswer, KindsQuestion } from '../../workers/choosing-messages';
 

@@ -1,5 +1,6 @@
 'use client';
 import Link from 'next/link';
+import { useParams } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { kindOf } from '@lignum/core/structures/registry';
 import { buttonLook } from '../../ui/button';
@@ -11,7 +12,8 @@ import { structureSheets } from '../../sheets/sheets';
 import { Sheets, usePaper } from './sheets';
 
 /** One support on as many sheets of paper as it takes to build it from them: cut with the rest of the garden, or alone. */
-export function SheetView({ structureId }: { structureId: string }) {
+export function SheetView() {
+  const { structure: structureId } = useParams<{ structure: string }>();
   const { id, tongue, plan: now } = useGarden();
   const { plan, garden: whole } = useResults();
   const structure = plan.structures.find((one) => one.id === structureId);

@@ -1,5 +1,6 @@
 'use client';
 import { Suspense, useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
+import { useGardenFirst } from './use-results';
 
 /** Said once what it stands among has come alive. */
 function Come({ onCome }: { onCome: () => void }) {
@@ -19,6 +20,7 @@ export const Working = () => (
  * taps on it are kept and done when it can answer; only where nothing has come yet is it said that it waits.
  */
 export function KeepTaps({ children }: { children: ReactNode }) {
+  useGardenFirst();
   const element = useRef<HTMLDivElement>(null);
   const [answers, setAnswers] = useState(false);
   const come = useCallback(() => setAnswers(true), []);

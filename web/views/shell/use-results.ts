@@ -5,10 +5,12 @@ import { unpacker, type CarriedGarden } from '@lignum/core/plan/carried';
 import { computeGarden } from '@lignum/core/plan/compute';
 import { knownPlans } from '@lignum/core/plan/known-plans';
 import type { Plan } from '@lignum/core/plan/plan';
+import { computeRemembered } from '@lignum/core/plan/remembered';
 import { withReadings } from '@lignum/core/plan/readings';
 import { kindOf } from '@lignum/core/structures/registry';
 import type { GardenStore } from './garden-store';
 import { useGarden } from './garden-context';
+import { useWorkFirst } from './in-turns';
 import { GardenResults, type ResultsOutside, type WorkedOut } from './results';
 
 /** What results follow from: the plan, and what was measured of what stands. */
@@ -52,12 +54,26 @@ function resultsOf(followed: Followed): GardenResults {
   return results;
 }
 
-/** On the server everything is there at once, and is kept of the gardens that were last looked at. */
+/** Plans of the gardens that were last looked at, on the server: of one that comes again nothing is worked out twice. */
 const known = knownPlans();
+/** A plan as the server knows it; null in a browser. */
+export const asServed = (id: string, plan: Plan): Plan | null =>
+  typeof window === 'undefined' ? known.remember(id, plan) : null;
+
+function* structuresOf(plan: Plan): Iterable<unknown> {
+  for (const structure of plan.structures) yield computeRemembered(kindOf, plan, structure);
+}
+/** On the server, works the garden of this view out before it is drawn, in turns with whatever else is asked. */
+export function useGardenFirst(): void {
+  const { id, plan } = useGarden();
+  useWorkFirst(asServed(id, plan), structuresOf);
+}
+
+/** On the server everything is there at once. */
 const served = new WeakMap<Plan, WorkedOut>();
 function onServer(id: string, asked: Plan): WorkedOut | null {
-  if (typeof window !== 'undefined') return null;
-  const plan = known.remember(id, asked);
+  const plan = asServed(id, asked);
+  if (!plan) return null;
   const worked = served.get(plan) ?? { plan, garden: computeGarden(plan) };
   served.set(plan, worked);
   return worked;

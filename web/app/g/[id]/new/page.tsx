@@ -1,5 +1,7 @@
-import { bedsFor } from '@lignum/core/choosing/where';
-import { gardenOfRequest } from '../../../../server/garden-of-request';
+import { headers } from 'next/headers';
+import { computing } from '../../../../server/computing/pool';
+import { clientOf } from '../../../../server/download';
+import { computedForPage, gardenOfRequest } from '../../../../server/garden-of-request';
 import { firstPlanting } from '../../../../views/new-row/first-planting';
 import { NewRow } from '../../../../views/new-row/new-row';
 
@@ -16,12 +18,8 @@ export default async function NewRowPage({
   const { plan } = await gardenOfRequest(id);
   // Ranked here for what the page begins with, so that it is whole when it is first painted.
   const planting = firstPlanting(plan, bed);
-  const ranked = bedsFor(plan, planting);
-  return (
-    <NewRow
-      bedId={bed}
-      kindId={kind}
-      firstBeds={ranked.map(({ bed: { id: one }, suits, pro, con }) => ({ bed: one, suits, pro, con }))}
-    />
+  const firstBeds = await computedForPage(async () =>
+    computing({ garden: id, plan, task: { make: 'beds', planting }, client: await clientOf(await headers()) }),
   );
+  return <NewRow bedId={bed} kindId={kind} firstBeds={firstBeds} />;
 }

@@ -1,19 +1,10 @@
-import { billCsv } from '@lignum/core/formats/bill-csv';
-import { download, fileName } from '../../../../../server/download';
+import { download } from '../../../../../server/download';
 
 export const dynamic = 'force-dynamic';
 
 /** The bill of the whole garden, or of `?structure=`, as CSV, in the lengths of who asks. */
 export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params;
-  const wanted = new URL(request.url).searchParams.get('structure');
-  return download(id, (plan, units) => {
-    const structure = plan.structures.find((one) => one.id === wanted);
-    if (wanted && !structure) return null;
-    return {
-      name: `${fileName(structure?.name ?? plan.garden.name)}-bill.csv`,
-      type: 'text/csv',
-      text: billCsv(plan, units, structure?.id),
-    };
-  });
+  const query = new URL(request.url).searchParams;
+  return download(request, id, (units) => ({ make: 'bill', structure: query.get('structure'), units }));
 }

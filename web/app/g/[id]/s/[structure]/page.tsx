@@ -1,8 +1,9 @@
-import { knownStructure } from '../../../../../server/garden-of-request';
+import { seekStructure } from '../../../../../server/garden-of-request';
 import { Bench } from '../../../../../views/bench/bench';
 
 export const metadata = { title: 'Bench' };
 
 export default async function BenchPage({ params }: { params: Promise<{ id: string; structure: string }> }) {
-  return <Bench structureId={await knownStructure(await params)} />;
+  await seekStructure(await params);
+  return <Bench />;
 }

@@ -1,5 +1,3 @@
-'use client';
-import { useParams } from 'next/navigation';
 import { SheetView } from '../../../../../../views/sheet/sheet-view';
 import { KeepTaps } from '../../../../../../views/shell/keep-taps';
 
@@ -7,7 +5,7 @@ import { KeepTaps } from '../../../../../../views/shell/keep-taps';
 export default function UnknownStructure() {
   return (
     <KeepTaps>
-      <SheetView structureId={useParams<{ structure: string }>().structure} />
+      <SheetView />
     </KeepTaps>
   );
 }

@@ -1,0 +1,4 @@
+/** Nobody waits for it any more. */
+export class Left extends Error {}
+/** It took longer than anybody is let work at. */
+export class TooLong extends Error {}

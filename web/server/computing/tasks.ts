@@ -1,0 +1,81 @@
+import { setOnPaper } from '@lignum/core/drawing/sheet';
+import { PRINT_STYLE } from '@lignum/core/drawing/inks';
+import { toSvg } from '@lignum/core/drawing/svg';
+import { drawViews } from '@lignum/core/drawing/views';
+import { billCsv } from '@lignum/core/formats/bill-csv';
+import { marksCsv } from '@lignum/core/formats/marks-csv';
+import type { PaperSize } from '@lignum/core/paper/page';
+import { computeGarden } from '@lignum/core/plan/compute';
+import { computeAs } from '@lignum/core/plan/compute-as';
+import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
+import type { Units } from '@lignum/core/quantity/length';
+import { bedsFor } from '@lignum/core/choosing/where';
+import { kindOf } from '@lignum/core/structures/registry';
+import type { RankedBed } from '../../kept/ranked-bed';
+import { gardenSheets } from '../../sheets/garden-sheets';
+import { structureSheets } from '../../sheets/sheets';
+import { pdfOf } from '../pdf';
+
+/** A file made of a garden: its name's beginning, its type, and what is in it. */
+export interface Made {
+  called: string;
+  type: string;
+  body: string | Uint8Array;
+}
+
+/** What may be asked of a garden that takes long; of one structure by its id, or of all where that is null. */
+export type Task =
+  | { make: 'sheets'; structure: string | null; units: Units; paper: PaperSize; labels: boolean; alone: boolean }
+  | { make: 'bill'; structure: string | null; units: Units }
+  | { make: 'marks'; structure: string; units: Units }
+  | { make: 'drawing'; structure: string; view: string | null; units: Units }
+  | { make: 'beds'; planting: Parameters<typeof bedsFor>[1] };
+
+/** What comes of each; null where the garden has no such structure, or it no such view. */
+export type Answer<Of extends Task = Task> = Of extends { make: 'beds' } ? RankedBed[] : Made | null;
+
+/** Does a task. Takes from milliseconds to many seconds. */
+export async function work(plan: Plan, task: Task): Promise<Answer> {
+  if (task.make === 'beds')
+    return bedsFor(plan, task.planting).map(({ bed, suits, pro, con }) => ({ bed: bed.id, suits, pro, con }));
+  const structure = plan.structures.find((one) => one.id === task.structure);
+  if (task.structure !== null && !structure) return null;
+  if (task.make === 'bill')
+    return {
+      called: `${structure?.name ?? plan.garden.name}-bill.csv`,
+      type: 'text/csv',
+      body: billCsv(plan, task.units, structure?.id),
+    };
+  if (task.make === 'sheets') return sheets(plan, structure ?? null, task);
+  if (!structure) return null;
+  const computed = computeAs(kindOf, plan, structure);
+  if (task.make === 'marks')
+    return {
+      called: `${structure.name}-marks.csv`,
+      type: 'text/csv',
+      body: marksCsv(computed, plan.crops, task.units),
+    };
+  const view = drawViews(computed.sized.design, computed.around).find((one, i) =>
+    task.view === null ? i === 0 : one.id === task.view,
+  );
+  return (
+    (view && {
+      called: `${structure.name}-${view.id}.svg`,
+      type: 'image/svg+xml',
+      body: toSvg(setOnPaper(view, { widthPx: 1100, heightPx: 520, units: task.units }), PRINT_STYLE),
+    }) ??
+    null
+  );
+}
+
+async function sheets(plan: Plan, structure: StructurePlan | null, task: Task & { make: 'sheets' }): Promise<Made> {
+  const tongue = { units: task.units, locale: plan.garden.locale };
+  const name = structure?.name ?? plan.garden.name;
+  const pages = structure
+    ? structureSheets(plan, computeAs(kindOf, plan, structure), tongue, task.paper, {
+        labels: task.labels,
+        with: task.alone ? null : computeGarden(plan),
+      })
+    : gardenSheets(plan, computeGarden(plan), tongue, task.paper);
+  return { called: `${name}.pdf`, type: 'application/pdf', body: await pdfOf(pages, name) };
+}
