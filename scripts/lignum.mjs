@@ -42,7 +42,8 @@ async function start() {
     ? { url: given, stop: () => undefined }
     : await startCluster(join(DATA, 'pg'), 'lignum', { kept: true });
   try {
-    await prepareDatabase(cluster.url);
+    // Locks of a session do not pass a pool of transactions.
+    await prepareDatabase(process.env.LIGNUM_DIRECT_URL || cluster.url);
     const guard = await guardOf(host, cluster.url);
     let server = await serve({ url: cluster.url, host, port, guard });
     stopping.addEventListener('abort', () => void server?.stop());

@@ -73,7 +73,8 @@ const asServer = (command, args, options) =>
   isRoot
     ? run('runuser', ['-u', USER, '--', command, ...args], { quiet: true, cwd: '/', ...options })
     : run(command, args, { quiet: true, ...options });
-const serverIds = () => ({
+/** The user a server of ours runs as, where it is started by root. */
+export const serverUser = () => ({
   uid: Number(run('id', ['-u', USER], { quiet: true }).out),
   gid: Number(run('id', ['-g', USER], { quiet: true }).out),
 });
@@ -112,7 +113,7 @@ function makeCluster(bin, place, password) {
   const secret = join('/tmp', `lignum-${randomBytes(6).toString('hex')}`);
   writeFileSync(secret, `${password}\n`, { mode: 0o600 });
   if (isRoot) {
-    const { uid, gid } = serverIds();
+    const { uid, gid } = serverUser();
     chownSync(half, uid, gid);
     chownSync(secret, uid, gid);
   }

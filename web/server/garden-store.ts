@@ -165,6 +165,8 @@ export async function saveGarden(
   );
   const [saved] = await db.with(done, version).select({ revision: version.revision }).from(version);
   if (saved) {
+    // The next save of it is judged by what has changed since this one.
+    known.remember(id, plan);
     if (saved.revision % THINNED_EVERY === 0) await thinVersions(db, id, savedAt);
     return { outcome: 'saved', revision: saved.revision, savedAt: savedAt.toISOString() };
   }
