@@ -7,6 +7,7 @@
  *
  *   node scripts/cluster.mjs [seconds of load for each measurement, 8]
  */
+import { Buffer } from 'node:buffer';
 import { randomUUID } from 'node:crypto';
 import { chownSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { Agent, request } from 'node:http';
@@ -14,7 +15,7 @@ import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { ensureDebian, ensurePackages } from './install.mjs';
 import { dropCluster, ensurePostgres, freePort, serverUser, startCluster } from './postgres.mjs';
-import { DATA, ensureData, Fault, has, isRoot, ROOT, run, spawn, tell } from './run.mjs';
+import { DATA, ensureData, Fault, has, isRoot, run, spawn, tell } from './run.mjs';
 import { ensureBuilt, prepareDatabase, serve } from './serve.mjs';
 
 const SECONDS = Number(process.argv[2] ?? 8);
