@@ -7,14 +7,13 @@
  *
  *   node scripts/cluster.mjs [seconds of load for each measurement, 8]
  */
-import { Buffer } from 'node:buffer';
-import { randomUUID } from 'node:crypto';
 import { chownSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { Agent, request } from 'node:http';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
+import { ask, newWriter } from './callers.mjs';
 import { ensureDebian, ensurePackages } from './install.mjs';
 import { dropCluster, ensurePostgres, freePort, serverUser, startCluster } from './postgres.mjs';
+import { pause } from './keep.mjs';
 import { DATA, ensureData, Fault, has, isRoot, run, spawn, tell } from './run.mjs';
 import { ensureBuilt, prepareDatabase, serve } from './serve.mjs';
 
@@ -22,7 +21,6 @@ const SECONDS = Number(process.argv[2] ?? 8);
 const WRITERS = 16;
 const AT = join(DATA, 'cluster');
 const [PRIMARY, STANDBY] = [join(AT, 'primary'), join(AT, 'standby')];
-const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** What has been started, to be stopped in the end, the last first. */
 const started = [];
@@ -183,68 +181,6 @@ ${ports.map((port, i) => `  server instance${i + 1} 127.0.0.1:${port} check inte
   const stop = () => proxy.child.kill('SIGTERM');
   started.push(stop);
   return { address: `http://127.0.0.1:${own}`, stop };
-}
-
-const agent = new Agent({ keepAlive: true, maxSockets: 200 });
-/** Asks as a page would; null where nobody answers. */
-const ask = (address, method, path, body) =>
-  new Promise((resolve) => {
-    const text = body === undefined ? undefined : JSON.stringify(body);
-    const asked = request(
-      `${address}${path}`,
-      {
-        method,
-        agent,
-        headers: {
-          Origin: address,
-          Host: new URL(address).host,
-          ...(text ? { 'Content-Type': 'application/json', 'Content-Length': Buffer.byteLength(text) } : {}),
-        },
-      },
-      (reply) => {
-        let said = '';
-        reply.on('data', (piece) => (said += piece));
-        reply.on('end', () => resolve({ status: reply.statusCode, said, by: reply.headers['x-served-by'] }));
-      },
-    );
-    asked.on('error', () => resolve(null));
-    asked.end(text);
-  });
-
-/** A garden that is saved again and again, and the last that was acknowledged of it. */
-async function newWriter(address, plan) {
-  const made = await ask(address, 'POST', '/api/gardens', plan);
-  const { id } = JSON.parse(made.said);
-  let base = 1;
-  /** The save that is not answered yet: it is said again under the same name until it is. */
-  let open = null;
-  let n = 0;
-  const saveOnce = async () => {
-    open ??= { note: `save ${++n}`, as: randomUUID() };
-    const { note, as } = open;
-    const reply = await ask(address, 'PUT', `/api/gardens/${id}`, {
-      base,
-      as,
-      plan: { ...plan, garden: { ...plan.garden, note } },
-    });
-    if (reply?.status === 200) {
-      base = JSON.parse(reply.said).revision;
-      writer.acknowledged = { revision: base, note };
-      open = null;
-    } else if (reply && reply.status < 500)
-      throw new Fault(`${id}: a save was answered ${reply.status}: ${reply.said.slice(0, 200)}`);
-    else writer.refused++;
-    return reply?.status ?? 0;
-  };
-  const save = async (until) => {
-    while ((await saveOnce()) !== 200) {
-      if (performance.now() > until) return false;
-      await pause(100);
-    }
-    return true;
-  };
-  const writer = { id, save, saveOnce, refused: 0, acknowledged: { revision: 1, note: plan.garden.note } };
-  return writer;
 }
 
 /** Saves from all writers for a while; how many were acknowledged a second, and the longest that any waited. */

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { DATA, Fault, has, isRoot, ROOT, runLong, tell } from './run.mjs';
+import { Fault, has, isRoot, MADE, ROOT, runLong, tell } from './run.mjs';
 
 const lockHash = () =>
   createHash('sha256')
@@ -11,7 +11,7 @@ const lockHash = () =>
 
 /** npm packages exactly as the lock file has them; done again only when the lock file changes or an install was cut short. */
 export async function ensurePackages() {
-  const mark = join(DATA, 'packages-installed');
+  const mark = join(MADE, 'packages-installed');
   const wanted = lockHash();
   if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted && existsSync(join(ROOT, 'node_modules', 'next')))
     return;

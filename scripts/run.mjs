@@ -1,11 +1,14 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { accessSync, constants, mkdirSync } from 'node:fs';
-import { join } from 'node:path';
+import { join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { stopping } from './stopping.mjs';
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url)).replace(/\/$/, '');
-export const DATA = join(ROOT, '.data');
+/** What can be made again: marks of what is installed and built, reports, caches. */
+export const MADE = join(ROOT, '.data');
+/** What is kept: the database, its copies, certificates. */
+export const DATA = process.env.LIGNUM_DATA ? resolve(process.env.LIGNUM_DATA) : MADE;
 export const isRoot = process.getuid?.() === 0;
 
 /** A fault the person at the keyboard can mend: one sentence that says how, and no stack. */
@@ -13,11 +16,13 @@ export class Fault extends Error {}
 
 export const tell = (text) => process.stdout.write(`${text}\n`);
 
-/** The folder for everything that is ours and can be made again, readable by us, or a Fault. */
+/** The folders for everything that is ours, readable by us, or a Fault. */
 export function ensureData() {
   try {
-    mkdirSync(DATA, { recursive: true });
-    accessSync(DATA, constants.R_OK | constants.W_OK | constants.X_OK);
+    for (const folder of [MADE, DATA]) {
+      mkdirSync(folder, { recursive: true });
+      accessSync(folder, constants.R_OK | constants.W_OK | constants.X_OK);
+    }
   } catch {
     throw new Fault(
       `${DATA} cannot be read and written by you: make it yours with  sudo chown -R "$USER" ${DATA}  and start again.`,

@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { copiesFolder, lastCopyAt } from './copies.mjs';
 import { nodeFor, pageUser, servedFrom } from './page-user.mjs';
-import { DATA, Fault, ROOT, runLong, spawn, Stopped, tell } from './run.mjs';
+import { Fault, MADE, ROOT, runLong, spawn, Stopped, tell } from './run.mjs';
 import { stopping } from './stopping.mjs';
 
 const BUILT_FROM = /\.(tsx?|css|mjs|json)$/;
@@ -29,7 +29,7 @@ export async function ensureBuilt() {
     for (const path of sources(join(ROOT, dir))) hash.update(path.slice(ROOT.length)).update(readFileSync(path));
   hash.update(readFileSync(join(ROOT, 'package-lock.json')));
   const wanted = hash.digest('hex');
-  const mark = join(DATA, 'built-from');
+  const mark = join(MADE, 'built-from');
   if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted && existsSync(join(ROOT, 'web/.next/BUILD_ID')))
     return 0;
   tell('Building the pages (once for each change)…');

@@ -2,7 +2,7 @@ import { mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { ensureDebian, ensurePackages } from './install.mjs';
 import { dropCluster, ensurePostgres, freePort, startCluster } from './postgres.mjs';
-import { DATA, ensureData, has, ROOT, runBeside, tell } from './run.mjs';
+import { ensureData, has, MADE, ROOT, runBeside, tell } from './run.mjs';
 import { prepareDatabase, serve } from './serve.mjs';
 
 const bin = (name) => join(ROOT, 'node_modules/.bin', name);
@@ -36,7 +36,7 @@ export async function test() {
   ]);
   step('build', built);
 
-  const reports = join(DATA, 'reports');
+  const reports = join(MADE, 'reports');
   mkdirSync(reports, { recursive: true });
   const unit = join(reports, 'unit.json');
   rmSync(unit, { force: true });
@@ -105,10 +105,10 @@ async function readCode(step) {
         project,
         '--incremental',
         '--tsBuildInfoFile',
-        join(DATA, `types-${mark}.json`),
+        join(MADE, `types-${mark}.json`),
       ]),
     );
-  const cache = (name) => ['--cache', '--cache-strategy', 'content', '--cache-location', join(DATA, name)];
+  const cache = (name) => ['--cache', '--cache-strategy', 'content', '--cache-location', join(MADE, name)];
   await types('types of the core', 'core', 'core');
   await types('types of everything', 'tsconfig.all.json', 'all');
   await check('form', 'prettier', '--check', '.', '--log-level', 'warn', ...cache('prettier'));
@@ -120,7 +120,7 @@ async function readCode(step) {
 
 /** The real pages against a database of their own, in headless Chromium. */
 async function testInterface(reports) {
-  const at = join(DATA, 'test-pg');
+  const at = join(MADE, 'test-pg');
   const cluster = await startCluster(at, `test_${process.pid}`);
   let server = null;
   try {
