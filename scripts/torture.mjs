@@ -135,8 +135,8 @@ async function kills(data) {
     }),
   );
   for (const [what, pidsOf] of [
-    ['page server', () => ofPages(lignum.child.pid)],
-    ['postmaster', () => [postmasterOf(data)]],
+    ['the page server', () => ofPages(lignum.child.pid)],
+    ['the postmaster', () => [postmasterOf(data)]],
     ['a backend of the database', () => [oneOf(inCluster(data).filter((pid) => pid !== postmasterOf(data)))]],
   ]) {
     const took = [];
@@ -257,7 +257,7 @@ async function frozen(lignum, data) {
       longest = Math.max(longest, took);
       const says = path.startsWith('/api/')
         ? /does not answer/.test(reply?.said ?? '') && reply.status === 503
-        : (reply?.status ?? 0) >= 500 && /lignum (silent|busy)/.test(reply.said);
+        : (reply?.status ?? 0) >= 500 && /digest: 'lignum (silent|busy)/.test(lignum.said().slice(-1500));
       if (took < 5000 && says) held++;
       else tell(`  ${method} ${path}: ${reply?.status} after ${Math.round(took)} ms: ${reply?.said.slice(0, 160)}`);
     }
@@ -313,7 +313,8 @@ async function full() {
       await writer.save(performance.now() + 5000);
       const free = fill(disk);
       let told = null;
-      for (let i = 0; i < 400 && told === null; i++) {
+      // What was set aside of the log before is written first.
+      for (let i = 0; i < 8000 && told === null; i++) {
         const status = await writer.saveOnce();
         if (status !== 200) told = status;
       }

@@ -16,6 +16,9 @@ const LIMITS = { headersTimeout: 15_000, requestTimeout: 60_000, keepAliveTimeou
 const HANDSHAKE = 0x16;
 /** So long may a caller keep silent before it says which it speaks. ms. */
 const SILENT_MS = 10_000;
+/** A body the door would take has 4 MB at most, and this much more with its head; looked at so often where its length is not told. Bytes, ms. */
+const MOST_BODY = 4_200_000;
+const LOOK_MS = 100;
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE'];
 
 const { LIGNUM_LISTENS: host = '127.0.0.1', LIGNUM_PORT, LIGNUM_TLS } = process.env;
@@ -38,6 +41,28 @@ const isAddress = (url) => {
   }
 };
 
+const tooLong = (response) =>
+  refuse(response, 413, `A document has ${MOST_BODY} bytes at most; the rest of this one was not read.`, {
+    Connection: 'close',
+  });
+
+/** Whether a body is longer than it may be by what its head says; one that does not say is watched as it comes. */
+function isTooLong(request, response) {
+  const told = request.headers['content-length'];
+  if (told !== undefined) return Number(told) > MOST_BODY;
+  if (request.headers['transfer-encoding'] === undefined) return false;
+  const { socket } = request;
+  const began = socket.bytesRead;
+  const look = setInterval(() => {
+    if (socket.bytesRead - began <= MOST_BODY) return;
+    clearInterval(look);
+    if (!response.headersSent) tooLong(response);
+    socket.destroySoon();
+  }, LOOK_MS);
+  response.on('close', () => clearInterval(look));
+  return false;
+}
+
 function answer(request, response) {
   if (!METHODS.includes(request.method))
     return refuse(response, 405, `${request.method} is not answered here; ${METHODS.join(', ')} are.`, {
@@ -45,6 +70,7 @@ function answer(request, response) {
     });
   if (!isAddress(request.url))
     return refuse(response, 400, 'This address cannot be read: a % in it stands before two hexadecimal digits.');
+  if (isTooLong(request, response)) return tooLong(response);
   // Who asks, by the line it came over: what a request says of that itself is not believed.
   request.headers['x-lignum-from'] = request.socket.remoteAddress ?? '';
   void pages(request, response);

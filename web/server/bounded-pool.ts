@@ -8,10 +8,18 @@ const STEP_MS = 250;
 /** A database that has answered somebody within this is alive. ms. */
 const ALIVE_MS = 2000;
 
-/** The database answers, but there is too much to do. */
-export class Busy extends Error {}
+/** The database answers, but there is too much to do. (Told by a word of its own: pages and answers are bundled apart, each with its own of these, over one pool.) */
+export class Busy extends Error {
+  readonly why = 'busy';
+}
 /** The database answers nobody. */
-export class Silent extends Error {}
+export class Silent extends Error {
+  readonly why = 'silent';
+}
+
+/** Whether a connection is lent by such a pool. */
+export const isBounded = (pool: unknown): pool is BoundedPool =>
+  typeof pool === 'object' && pool !== null && 'lend' in pool && typeof pool.lend === 'function';
 
 /** A pool that keeps nobody waiting without end, and tells a database that has much to do from one that does not answer. */
 export class BoundedPool extends Pool {

@@ -1,7 +1,3 @@
-import { DrizzleQueryError } from 'drizzle-orm';
-import { Busy, Silent } from './bounded-pool';
-import { Left, TooLong } from './computing/given-up';
-
 /** Decision 59. Why something could not be answered: too much to do, no room to write on, no answer from the database, or a fault of the program. */
 export type Why = 'busy' | 'full' | 'silent' | 'long' | 'left' | 'fault';
 
@@ -23,12 +19,9 @@ const ON_THE_WAY = /^(E[A-Z]+|08...)$/;
 
 /** @example whyOf(Object.assign(new Error(), { code: '53100' })) // 'full' */
 export function whyOf(error: unknown): Why {
-  if (error instanceof Busy) return 'busy';
-  if (error instanceof Silent) return 'silent';
-  if (error instanceof TooLong) return 'long';
-  if (error instanceof Left) return 'left';
-  if (error instanceof DrizzleQueryError) return whyOf(error.cause);
   if (!(error instanceof Error)) return 'fault';
+  if ('why' in error && typeof error.why === 'string' && error.why in SAID) return error.why as Why;
+  if (error.cause !== undefined && 'query' in error) return whyOf(error.cause);
   const code = 'code' in error ? String(error.code) : '';
   if (/^ENOSPC$/.test(code)) return 'full';
   return (
@@ -67,7 +60,7 @@ export const SAID: Readonly<Record<Why, { status: number; message: string; after
 
 /** What the log says of an error: its cause and where it arose. What a query was given, a whole plan often, is left out. */
 function toldOf(error: unknown): string {
-  if (error instanceof DrizzleQueryError) return `${error.query}\n${toldOf(error.cause)}`;
+  if (error instanceof Error && 'query' in error) return `${String(error.query)}\n${toldOf(error.cause)}`;
   return error instanceof Error ? (error.stack ?? error.message) : String(error);
 }
 

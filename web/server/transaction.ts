@@ -1,5 +1,5 @@
 import { drizzle } from 'drizzle-orm/node-postgres';
-import { BoundedPool } from './bounded-pool';
+import { isBounded } from './bounded-pool';
 import type { Database } from './database';
 import * as schema from './schema';
 
@@ -9,7 +9,7 @@ import * as schema from './schema';
  */
 export async function inTransaction<T>(db: Database, work: (tx: Database) => Promise<T>): Promise<T> {
   const pool: unknown = db.$client;
-  if (!(pool instanceof BoundedPool)) return db.transaction(work);
+  if (!isBounded(pool)) return db.transaction(work);
   return pool.lend(async (client) => {
     await client.query('begin');
     const result = await work(drizzle(client, { schema }));
