@@ -10,8 +10,14 @@ export const money = (minor: number, currency: string): Money => ({ minor: Math.
 
 /** Digits after the point for a currency: 2 for EUR, 0 for JPY (ISO 4217, as the runtime's Intl has it). */
 export function minorDigits(currency: string): number {
-  return numberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
+  const known = digitsKnown.get(currency);
+  if (known !== undefined) return known;
+  const digits = numberFormat('en', { style: 'currency', currency }).resolvedOptions().maximumFractionDigits ?? 2;
+  digitsKnown.set(currency, digits);
+  return digits;
 }
+/** Asked for at every sum that is shown, and slow to be had. */
+const digitsKnown = new Map<string, number>();
 
 export function formatMoney({ minor, currency }: Money, locale: string): string {
   return numberFormat(locale, { style: 'currency', currency }).format(minor / 10 ** minorDigits(currency));

@@ -321,15 +321,32 @@ function beamToBrace(beam: Bar, brace: Bar, o: { along: Point; square: Point; do
 const SIDE_CLEAR_MM = inches(14);
 const STEEPEST_RAD = Math.PI / 3;
 
-/** A brace up each side, from the first post to the next, its ends plumb: what stands on shoes does not lean along the way. */
-export function sideBraces(g: Grid, posts: readonly SetPost[], of: Timber): { braces: Bar[]; joints: Joint[] } {
+/** Between the foot of a knee brace and the head of a side brace on one post (from memory). mm. */
+const FEET_APART_MM = inches(1.5);
+
+/**
+ * A brace up each side, from the first post to the next, its ends plumb: what stands on shoes does not lean along the
+ * way. Where knee braces (of the leg and stock that are told) run along the way too, it ends under their feet.
+ */
+export function sideBraces(
+  g: Grid,
+  posts: readonly SetPost[],
+  of: Timber,
+  knee: { legMm: number; of: Timber } | null,
+): { braces: Bar[]; joints: Joint[] } {
+  // Half of each as it is cut plumb, the knee's at 45°, this one's at the steepest it may be.
+  const feetMm =
+    g.beamsRun === 'along' && knee
+      ? knee.legMm + knee.of.wideMm * Math.SQRT1_2 + of.wideMm / 2 / Math.cos(STEEPEST_RAD) + FEET_APART_MM
+      : 0;
+  const clearMm = Math.max(SIDE_CLEAR_MM, feetMm);
   const made = g.acrossMm.flatMap((across) => {
     const [first, second] = posts
       .filter((post) => Math.abs(post.to[1] - across) < 1)
       .toSorted((a, b) => a.to[0] - b.to[0]) as [SetPost, SetPost];
     const [near, far] = [first.to[0] + g.postMm / 2, second.to[0] - g.postMm / 2];
-    const rise = Math.min(g.underMm - 2 * SIDE_CLEAR_MM, (far - near) * Math.tan(STEEPEST_RAD));
-    const low = g.underMm - SIDE_CLEAR_MM - rise;
+    const rise = Math.min(g.underMm - SIDE_CLEAR_MM - clearMm, (far - near) * Math.tan(STEEPEST_RAD));
+    const low = g.underMm - clearMm - rise;
     const brace: Bar = {
       ...risingBrace({
         id: `brace-${first.id}-side`,

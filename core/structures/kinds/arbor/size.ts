@@ -104,7 +104,8 @@ export function sizeArbor(v: ArborValues, setting: WaySetting): Sizing<ArborFact
   const braceStock =
     sort === 'paired' ? stockOf(setting.catalogue, timberId(v.section, v.treatment), 'timber') : timber(v.rafterOf);
   const braces = legMm > 0 ? kneeBraces(g, posts, beams, { of: braceStock, legMm, sort }) : null;
-  const aside = isSet ? null : sideBraces(g, posts, timber(v.rafterOf));
+  const knee = legMm > 0 ? { legMm, of: braceStock } : null;
+  const aside = isSet ? null : sideBraces(g, posts, timber(v.rafterOf), knee);
   const slatted =
     v.roof === 'slats' ? layRoofSlats(g, rafters, { of: timber(v.roofSlatOf), share: v.shade / 100, setting }) : null;
   const sides = closeSides(v, setting, g, posts);
