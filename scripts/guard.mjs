@@ -3,7 +3,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Writable } from 'node:stream';
 import { fingerprintOf } from './plain-door.mjs';
-import { Fault, ROOT, runLong, Stopped } from './run.mjs';
+import { Fault, faultIn, ROOT, runLong, Stopped } from './run.mjs';
 import { stopping } from './stopping.mjs';
 import { certificateOf, ownNames } from './tls.mjs';
 
@@ -15,14 +15,7 @@ const ask = (url, command, input) =>
     input,
   });
 const told = ({ code, out, err }) => {
-  if (code !== 0)
-    throw new Fault(
-      err
-        .trim()
-        .split('\n')
-        .find((line) => line.startsWith('Fault: '))
-        ?.slice(7) ?? err.trim(),
-    );
+  if (code !== 0) throw new Fault(faultIn(err) ?? err.trim());
   return out.trim();
 };
 

@@ -71,6 +71,14 @@ export function runLong(command, args, { cwd = ROOT, env = {}, input } = {}) {
   });
 }
 
+/** What a script of ours said went wrong: its line "Fault: …", which a person can mend, or null. */
+export const faultIn = (err) =>
+  err
+    .trim()
+    .split('\n')
+    .find((line) => line.startsWith('Fault: '))
+    ?.slice(7) ?? null;
+
 /** Runs a command beside whatever else is running; what it prints is shown when it ends, or as it comes. Resolves to its exit code. */
 export function runBeside(command, args, { env = {}, asItComes = false } = {}) {
   return new Promise((resolve, reject) => {

@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { copiesFolder, lastCopyAt } from './copies.mjs';
 import { nodeFor, pageUser, servedFrom } from './page-user.mjs';
-import { Fault, MADE, ROOT, runLong, spawn, Stopped, tell } from './run.mjs';
+import { Fault, faultIn, MADE, ROOT, runLong, spawn, Stopped, tell } from './run.mjs';
 import { stopping } from './stopping.mjs';
 
 const BUILT_FROM = /\.(tsx?|css|mjs|json)$/;
@@ -64,11 +64,7 @@ export async function prepareDatabase(url) {
   });
   if (code !== 0)
     throw new Fault(
-      err
-        .trim()
-        .split('\n')
-        .find((line) => line.startsWith('Fault: '))
-        ?.slice(7) ?? `The database could not be prepared: ${err.trim().split('\n').slice(-4).join(' ')}`,
+      faultIn(err) ?? `The database could not be prepared: ${err.trim().split('\n').slice(-4).join(' ')}`,
     );
 }
 

@@ -24,6 +24,25 @@ import { inTransaction } from '../server/transaction';
 
 const MIGRATIONS = fileURLToPath(new URL('../server/migrations', import.meta.url));
 
+/** Runs something with an empty database of its own. */
+async function inDatabase(work: (client: Client) => Promise<void>): Promise<void> {
+  const address = new URL(process.env.LIGNUM_ADMIN_URL ?? '');
+  const name = `own_${randomUUID().slice(0, 8)}`;
+  const host = new Client({ connectionString: address.href });
+  await host.connect();
+  await host.query(`create database ${name}`);
+  address.pathname = `/${name}`;
+  const client = new Client({ connectionString: address.href });
+  await client.connect();
+  try {
+    await work(client);
+  } finally {
+    await client.end();
+    await host.query(`drop database ${name}`);
+    await host.end();
+  }
+}
+
 const renamed = (plan: Plan, name: string, note: string): Plan => ({
   ...plan,
   garden: { ...plan.garden, name, note },
@@ -43,95 +62,86 @@ test('a database of version 1 is carried over: the newest of every garden, and e
   const old = JSON.parse(
     readFileSync(new URL('../../core/formats/fixtures/plan-1-demo.json', import.meta.url), 'utf8'),
   ) as Record<string, unknown> & { garden: Record<string, unknown>; site: unknown };
-  const address = new URL(process.env.LIGNUM_ADMIN_URL ?? '');
-  const name = `old_${randomUUID().slice(0, 8)}`;
-  const host = new Client({ connectionString: address.href });
-  await host.connect();
-  await host.query(`create database ${name}`);
-  address.pathname = `/${name}`;
-  const client = new Client({ connectionString: address.href });
-  await client.connect();
-  const folder = firstMigrations(2);
-  try {
-    const db = drizzle(client, { schema });
-    await migrate(db, { migrationsFolder: folder });
-    const { garden } = old;
-    await client.query(
-      `insert into gardens (id, revision, name, note, units, locale, currency, reach_mm, site, tax_percent, prices_include_tax, spare_percent)
-       values ('g', 2, $1, $2, $3, $4, $5, $6, $7, 20, true, 5)`,
-      [
-        garden.name,
-        garden.note,
-        garden.units,
-        garden.locale,
-        garden.currency,
-        garden.reachMm,
-        JSON.stringify(old.site),
-      ],
-    );
-    const earlier = { ...old, garden: { ...garden, name: 'Before' }, structures: [] };
-    for (const [revision, plan] of [earlier, old].entries())
-      await client.query('insert into revisions (garden_id, revision, plan) values ($1, $2, $3)', [
-        'g',
-        revision + 1,
-        JSON.stringify(plan),
-      ]);
-    const withTicks = firstMigrations(5);
-    await migrate(db, { migrationsFolder: withTicks });
-    rmSync(withTicks, { recursive: true });
-    for (const [person, done, note, paid, at] of [
-      ['Odile', true, 'oak', 880, '2026-05-01T09:00:00.125Z'],
-      ['Bram', false, '', null, '2026-05-01T08:00:00.000Z'],
-    ])
-      await client.query(`insert into ticks values ('g', 'bought', 'post 2400', $1, $2, $3, $4, $5)`, [
-        person,
-        done,
-        note,
-        paid,
-        at,
-      ]);
-    await migrate(db, { migrationsFolder: MIGRATIONS });
-    // Of what two persons had ticked the last was shown.
-    const stamp = '001777626000125-00000-before';
-    expect(await loadRecord(db, 'g')).toEqual(
-      expect.arrayContaining(
+  await inDatabase(async (client) => {
+    const folder = firstMigrations(2);
+    try {
+      const db = drizzle(client, { schema });
+      await migrate(db, { migrationsFolder: folder });
+      const { garden } = old;
+      await client.query(
+        `insert into gardens (id, revision, name, note, units, locale, currency, reach_mm, site, tax_percent, prices_include_tax, spare_percent)
+         values ('g', 2, $1, $2, $3, $4, $5, $6, $7, 20, true, 5)`,
         [
-          { field: 'done', value: true },
-          { field: 'note', value: 'oak' },
-          { field: 'paidMinor', value: 880 },
-        ].map((said) => ({ about: 'bought', what: 'post 2400', person: 'Odile', stamp, ...said })),
-      ),
-    );
-    const kept = await loadGarden(db, 'g');
-    const read = readPlan(old);
-    expect(kept?.revision).toBe(2);
-    expect(kept?.plan).toEqual(read.ok ? read.plan : read.faults);
-    const { rows } = await client.query('select name, beds, structures from gardens');
-    expect(rows).toEqual([
-      { name: garden.name, beds: (old.beds as []).length, structures: (old.structures as []).length },
-    ]);
-    const { rows: revisions } = await client.query<{ plan: { garden: { name: string } } }>(
-      'select plan from revisions order by revision',
-    );
-    expect(revisions.map((one) => one.plan.garden.name)).toEqual(['Before', garden.name]);
-    const { rows: tables } = await client.query<{ table_name: string }>(
-      `select relname as table_name from pg_class
-       where relnamespace = 'public'::regnamespace and relkind in ('r', 'p') and not relispartition order by 1`,
-    );
-    expect(tables.map((one) => one.table_name)).toEqual(['gardens', 'milestones', 'people', 'record', 'revisions']);
-    // A garden's versions lie in the part of the same number as itself.
-    const { rows: parts } = await client.query<{ of: string; version: string }>(
-      `select g.tableoid::regclass::text as of, r.tableoid::regclass::text as version
-       from gardens g join revisions r on r.garden_id = g.id`,
-    );
-    expect(parts.length).toBeGreaterThan(1);
-    for (const { of, version } of parts) expect(version).toBe(of.replace('gardens', 'revisions'));
-  } finally {
-    rmSync(folder, { recursive: true });
-    await client.end();
-    await host.query(`drop database ${name}`);
-    await host.end();
-  }
+          garden.name,
+          garden.note,
+          garden.units,
+          garden.locale,
+          garden.currency,
+          garden.reachMm,
+          JSON.stringify(old.site),
+        ],
+      );
+      const earlier = { ...old, garden: { ...garden, name: 'Before' }, structures: [] };
+      for (const [revision, plan] of [earlier, old].entries())
+        await client.query('insert into revisions (garden_id, revision, plan) values ($1, $2, $3)', [
+          'g',
+          revision + 1,
+          JSON.stringify(plan),
+        ]);
+      const withTicks = firstMigrations(5);
+      await migrate(db, { migrationsFolder: withTicks });
+      rmSync(withTicks, { recursive: true });
+      for (const [person, done, note, paid, at] of [
+        ['Odile', true, 'oak', 880, '2026-05-01T09:00:00.125Z'],
+        ['Bram', false, '', null, '2026-05-01T08:00:00.000Z'],
+      ])
+        await client.query(`insert into ticks values ('g', 'bought', 'post 2400', $1, $2, $3, $4, $5)`, [
+          person,
+          done,
+          note,
+          paid,
+          at,
+        ]);
+      await migrate(db, { migrationsFolder: MIGRATIONS });
+      // Of what two persons had ticked the last was shown.
+      const stamp = '001777626000125-00000-before';
+      expect(await loadRecord(db, 'g')).toEqual(
+        expect.arrayContaining(
+          [
+            { field: 'done', value: true },
+            { field: 'note', value: 'oak' },
+            { field: 'paidMinor', value: 880 },
+          ].map((said) => ({ about: 'bought', what: 'post 2400', person: 'Odile', stamp, ...said })),
+        ),
+      );
+      const kept = await loadGarden(db, 'g');
+      const read = readPlan(old);
+      expect(kept?.revision).toBe(2);
+      expect(kept?.plan).toEqual(read.ok ? read.plan : read.faults);
+      const { rows } = await client.query('select name, beds, structures from gardens');
+      expect(rows).toEqual([
+        { name: garden.name, beds: (old.beds as []).length, structures: (old.structures as []).length },
+      ]);
+      const { rows: revisions } = await client.query<{ plan: { garden: { name: string } } }>(
+        'select plan from revisions order by revision',
+      );
+      expect(revisions.map((one) => one.plan.garden.name)).toEqual(['Before', garden.name]);
+      const { rows: tables } = await client.query<{ table_name: string }>(
+        `select relname as table_name from pg_class
+         where relnamespace = 'public'::regnamespace and relkind in ('r', 'p') and not relispartition order by 1`,
+      );
+      expect(tables.map((one) => one.table_name)).toEqual(['gardens', 'milestones', 'people', 'record', 'revisions']);
+      // A garden's versions lie in the part of the same number as itself.
+      const { rows: parts } = await client.query<{ of: string; version: string }>(
+        `select g.tableoid::regclass::text as of, r.tableoid::regclass::text as version
+         from gardens g join revisions r on r.garden_id = g.id`,
+      );
+      expect(parts.length).toBeGreaterThan(1);
+      for (const { of, version } of parts) expect(version).toBe(of.replace('gardens', 'revisions'));
+    } finally {
+      rmSync(folder, { recursive: true });
+    }
+  });
 });
 
 test('the pages own their tables and nothing more: no programs run, no files read, no databases made, nobody else’s looked into', async () => {
@@ -278,19 +288,11 @@ test('a backup holds everything, and restored into an empty database it is the s
   expect((await request.delete(`/api/gardens/${binned}`)).ok()).toBe(true);
   const file = Buffer.from(await (await request.get('/api/backup')).body());
   const lines = gunzipSync(file).toString('utf8').trimEnd().split('\n');
-  const address = new URL(process.env.LIGNUM_ADMIN_URL ?? '');
-  const host = new Client({ connectionString: address.href });
-  await host.connect();
-  const name = `back_${randomUUID().slice(0, 8)}`;
-  await host.query(`create database ${name}`);
-  address.pathname = `/${name}`;
-  const client = new Client({ connectionString: address.href });
-  await client.connect();
-  const demo = { id: 'ferry-house', revision: 1 };
-  const from = (some: readonly string[]): AsyncIterable<string> => Readable.from(some);
-  const count = async (): Promise<number> =>
-    Number((await client.query<{ n: string }>('select count(*) n from gardens')).rows[0]?.n);
-  try {
+  await inDatabase(async (client) => {
+    const demo = { id: 'ferry-house', revision: 1 };
+    const from = (some: readonly string[]): AsyncIterable<string> => Readable.from(some);
+    const count = async (): Promise<number> =>
+      Number((await client.query<{ n: string }>('select count(*) n from gardens')).rows[0]?.n);
     await migrate(drizzle(client, { schema }), { migrationsFolder: MIGRATIONS });
     const bad: [readonly string[], RegExp][] = [
       [lines.slice(0, -1), /cut short/],
@@ -319,11 +321,7 @@ test('a backup holds everything, and restored into an empty database it is the s
       expect.objectContaining({ binned: true }),
     ]);
     await expect(restoreLines(client, from(lines), demo)).rejects.toThrow(/already: restore into an empty one/);
-  } finally {
-    await client.end();
-    await host.query(`drop database ${name}`);
-    await host.end();
-  }
+  });
 });
 
 test('a garden that is asked for again after its answer was lost is made once', async ({ page, request }) => {
@@ -353,15 +351,7 @@ test('many gardens are sought, put in order and paged by the database; no plan i
   page,
   request,
 }) => {
-  const address = new URL(process.env.LIGNUM_ADMIN_URL ?? '');
-  const name = `many_${randomUUID().slice(0, 8)}`;
-  const host = new Client({ connectionString: address.href });
-  await host.connect();
-  await host.query(`create database ${name}`);
-  address.pathname = `/${name}`;
-  const client = new Client({ connectionString: address.href });
-  await client.connect();
-  try {
+  await inDatabase(async (client) => {
     const db = drizzle(client, { schema });
     await migrate(db, { migrationsFolder: MIGRATIONS });
     const plan = (n: number) =>
@@ -393,11 +383,7 @@ test('many gardens are sought, put in order and paged by the database; no plan i
     await client.query(`update gardens set outline = null where id = 'g-5'`);
     expect(await listGardens(db, { seek: 'Garden 05', by: 'name', page: 1 })).toEqual(before);
     expect(before.gardens[0]?.plan?.beds).toMatch(/^M[\d.]+ [\d.]+l/);
-  } finally {
-    await client.end();
-    await host.query(`drop database ${name}`);
-    await host.end();
-  }
+  });
   // As somebody does it, in the list of all of them.
   for (let n = 0; n < 13; n++) await ownGarden(request, fewerBeds);
   const mine = `Sought ${randomUUID().slice(0, 8)}`;
