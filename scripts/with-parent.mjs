@@ -8,5 +8,9 @@ import { createInterface } from 'node:readline';
 
 const go = () => process.exit(0);
 process.stdin.on('end', go).on('close', go).on('error', go);
-createInterface({ input: process.stdin }).on('line', (line) => Object.assign(process.env, JSON.parse(line)));
+createInterface({ input: process.stdin }).on('line', (line) => {
+  const changed = JSON.parse(line);
+  Object.assign(process.env, changed);
+  process.emit('lignum told', changed);
+});
 for (const stream of [process.stdout, process.stderr]) stream.on('error', go);

@@ -3,9 +3,11 @@
  * before it reaches them, and nobody holds a line open by sending slowly. With a certificate it speaks TLS, and on the
  * same port tells a plain request how to come in.
  */
+import cluster from 'node:cluster';
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import { createServer as createDoor } from 'node:net';
+import { availableParallelism, totalmem } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import next from 'next';
 import { plainAnswer } from '../scripts/plain-door.mjs';
@@ -19,13 +21,53 @@ const SILENT_MS = 10_000;
 /** A body the door would take has 4 MB at most, and this much more with its head; looked at so often where its length is not told. Bytes, ms. */
 const MOST_BODY = 4_200_000;
 const LOOK_MS = 100;
+/** One process for each processor as far as there is memory for it (a gigabyte each, from memory), four at most; LIGNUM_PROCESSES says otherwise. */
+const PROCESSES =
+  Number(process.env.LIGNUM_PROCESSES) ||
+  Math.max(1, Math.min(4, availableParallelism(), Math.floor(totalmem() / 2 ** 30)));
+/** So many lines to the database all of them have together. */
+const MOST_CONNECTIONS = 16;
+/** After how long a process that has fallen over is begun again. ms. */
+const AGAIN_MS = 250;
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE'];
 
+/** What answers whatever is sound. */
+let pages = null;
 const { LIGNUM_LISTENS: host = '127.0.0.1', LIGNUM_PORT, LIGNUM_TLS } = process.env;
 const port = Number(LIGNUM_PORT);
-const app = next({ dev: false, dir: fileURLToPath(new URL('.', import.meta.url)), hostname: host, port });
-await app.prepare();
-const pages = app.getRequestHandler();
+// The key is in the memory of these processes alone from here on.
+delete process.env.LIGNUM_TLS;
+
+/** Several processes take turns at one port; this one only looks after them, and they go when it has gone. */
+function beginSeveral() {
+  // Its standard input is this one's alone: what comes in there is handed on.
+  cluster.setupPrimary({ execArgv: [], stdio: ['ignore', 'inherit', 'inherit', 'ipc'] });
+  const connections = String(Math.max(4, Math.floor(MOST_CONNECTIONS / PROCESSES)));
+  const begin = () => cluster.fork({ LIGNUM_CONNECTIONS: connections, ...(LIGNUM_TLS ? { LIGNUM_TLS } : {}) });
+  let listening = false;
+  cluster.on('listening', () => (listening = true));
+  cluster.on('exit', (_worker, code) => {
+    // One that cannot even begin would never come to listen: whoever started this is told by its end.
+    if (!listening) process.exit(code || 1);
+    setTimeout(begin, AGAIN_MS);
+  });
+  process.on('lignum told', (changed) => {
+    for (const worker of Object.values(cluster.workers)) worker.send(changed);
+  });
+  for (let i = 0; i < PROCESSES; i++) begin();
+}
+
+async function servePages() {
+  process.on('message', (changed) => Object.assign(process.env, changed));
+  pages = await handlerOf();
+  listen();
+}
+
+async function handlerOf() {
+  const app = next({ dev: false, dir: fileURLToPath(new URL('.', import.meta.url)), hostname: host, port });
+  await app.prepare();
+  return app.getRequestHandler();
+}
 
 const refuse = (response, status, message, headers = {}) =>
   response
@@ -110,18 +152,21 @@ function bothBehind(secure, plain) {
   });
 }
 
-let door = served(createServer(LIMITS, answer));
-if (LIGNUM_TLS) {
-  // The key is in this process alone from here on.
-  delete process.env.LIGNUM_TLS;
-  const { key, certificate, authority } = JSON.parse(LIGNUM_TLS);
-  const secure = served(createSecureServer({ ...LIMITS, key, cert: certificate }, answer));
-  const plain = served(createServer(LIMITS, plainAnswer(authority)));
-  door = bothBehind(secure, plain);
+function listen() {
+  let door = served(createServer(LIMITS, answer));
+  if (LIGNUM_TLS) {
+    const { key, certificate, authority } = JSON.parse(LIGNUM_TLS);
+    const secure = served(createSecureServer({ ...LIMITS, key, cert: certificate }, answer));
+    const plain = served(createServer(LIMITS, plainAnswer(authority)));
+    door = bothBehind(secure, plain);
+  }
+  door.on('error', (error) => {
+    process.stderr.write(`${error.message}\n`);
+    process.exit(1);
+  });
+  door.listen(port, host);
 }
-door.on('error', (error) => {
-  process.stderr.write(`${error.message}\n`);
-  process.exit(1);
-});
-door.listen(port, host);
+
+if (cluster.isPrimary && PROCESSES > 1) beginSeveral();
+else await servePages();
 process.on('SIGTERM', () => process.exit(0));

@@ -130,7 +130,14 @@ test('a database of version 1 is carried over: the newest of every garden, and e
         `select relname as table_name from pg_class
          where relnamespace = 'public'::regnamespace and relkind in ('r', 'p') and not relispartition order by 1`,
       );
-      expect(tables.map((one) => one.table_name)).toEqual(['gardens', 'milestones', 'people', 'record', 'revisions']);
+      expect(tables.map((one) => one.table_name)).toEqual([
+        'gardens',
+        'milestones',
+        'people',
+        'record',
+        'revisions',
+        'tries',
+      ]);
       // A garden's versions lie in the part of the same number as itself.
       const { rows: parts } = await client.query<{ of: string; version: string }>(
         `select g.tableoid::regclass::text as of, r.tableoid::regclass::text as version

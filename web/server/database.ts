@@ -21,7 +21,11 @@ export function database(): Database {
   const url = process.env.LIGNUM_DATABASE_URL;
   if (!url) throw new Error('LIGNUM_DATABASE_URL is not set: start the program with ./lignum start.');
   if (!kept.lignumDatabase) {
-    const pool = new BoundedPool({ connectionString: url, max: 8, ...LIMITS });
+    const pool = new BoundedPool({
+      connectionString: url,
+      max: Number(process.env.LIGNUM_CONNECTIONS) || 8,
+      ...LIMITS,
+    });
     // An idle connection that the server closes must not end the process; the next query opens a new one.
     pool.on('error', (error) =>
       console.error(`Database connection lost (${error.message}); it is opened again on the next request.`),

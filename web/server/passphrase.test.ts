@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { placeWithin } from '../kept/guarded';
 import { faultOf, hashOf, isPassphrase, isTicket, newKey, ticketOf, TICKET_MS } from './passphrase';
-import { Tries } from './tries';
+import { waitMs, type Try } from './tries';
 
 const CHEAP = { N: 16, r: 8, p: 1 };
 
@@ -85,23 +85,17 @@ describe('a ticket', () => {
 });
 
 describe('tries in vain', () => {
-  it('are ten an hour from one address and a hundred from all; who gets in starts afresh', () => {
-    const tries = new Tries();
-    for (let i = 0; i < 10; i++) {
-      expect(tries.waitMs('a', i)).toBe(0);
-      tries.inVain('a', i);
-    }
-    expect(tries.waitMs('a', 10)).toBe(3_600_000 - 10);
-    expect(tries.waitMs('b', 10)).toBe(0);
+  it('are ten an hour from one address and a hundred from all', () => {
+    const from = (who: string, many: number): Try[] =>
+      Array.from({ length: many }, (_, i) => ({ from: who, atMs: many - 1 - i }));
+    expect(waitMs(from('a', 9), 'a', 10)).toBe(0);
+    expect(waitMs(from('a', 10), 'a', 10)).toBe(3_600_000 - 10);
+    expect(waitMs(from('a', 10), 'b', 10)).toBe(0);
     // An hour after the first of them one more may be tried.
-    expect(tries.waitMs('a', 3_600_000)).toBe(0);
-    const many = new Tries();
-    for (let i = 0; i < 100; i++) many.inVain(`from ${i}`, 0);
-    expect(many.waitMs('new', 1)).toBe(3_600_000 - 1);
-    const glad = new Tries();
-    for (let i = 0; i < 10; i++) glad.inVain('a', 0);
-    glad.gotIn('a');
-    expect(glad.waitMs('a', 1)).toBe(0);
+    expect(waitMs(from('a', 10), 'a', 3_600_000)).toBe(0);
+    const many = Array.from({ length: 100 }, (_, i) => ({ from: `from ${i}`, atMs: 0 }));
+    expect(waitMs(many, 'new', 1)).toBe(3_600_000 - 1);
+    expect(waitMs(many.slice(1), 'new', 1)).toBe(0);
   });
 });
 

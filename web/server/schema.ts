@@ -90,6 +90,12 @@ export const people = pgTable('people', {
   changedAt: timestamp('changed_at', { withTimezone: true }).notNull().defaultNow(),
 });
 
+/** Who has said a passphrase in vain lately, by the line they came over: counted for all processes together. */
+export const tries = pgTable('tries', {
+  from: text('came_from').notNull(),
+  at: timestamp({ withTimezone: true }).notNull(),
+});
+
 /** Things that happen once in the life of a database. */
 export const milestones = pgTable('milestones', {
   name: text().primaryKey(),

@@ -4,7 +4,7 @@ import { TICKET_COOKIE, isGuarded } from '../../../kept/guarded';
 import { answer, refuse, withBody } from '../../../server/door';
 import { letIn } from '../../../server/household';
 import { PASSPHRASE, TICKET_MS } from '../../../server/passphrase';
-import { Tries } from '../../../server/tries';
+import { forgiveAll, noteInVain, triedInVain, waitMs } from '../../../server/tries';
 
 export const dynamic = 'force-dynamic';
 
@@ -13,7 +13,6 @@ const SAID = Joi.object({
     .max(4 * PASSPHRASE.most)
     .required(),
 });
-const tries = new Tries();
 /** One is tried at a time: each costs memory and time on purpose. */
 let turn: Promise<unknown> = Promise.resolve();
 
@@ -25,17 +24,16 @@ export const POST = (request: Request): Promise<Response> =>
     if (!said.ok) return refuse(422, 'Say the passphrase.', said.faults);
     const from = request.headers.get('x-lignum-from') ?? '';
     const tried = turn.then(async () => {
-      const waitMs = tries.waitMs(from, Date.now());
-      if (waitMs > 0) return { waitMs };
+      const wait = waitMs(await triedInVain(db), from, Date.now());
+      if (wait > 0) return { wait };
       const ticket = await letIn(db, said.value.passphrase, Date.now());
-      if (ticket) tries.gotIn(from);
-      else tries.inVain(from, Date.now());
+      await (ticket ? forgiveAll(db, from) : noteInVain(db, from, Date.now()));
       return { ticket };
     });
     turn = tried.catch(() => undefined);
     const done = await tried;
-    if ('waitMs' in done) {
-      const afterS = Math.ceil(done.waitMs / 1000);
+    if ('wait' in done) {
+      const afterS = Math.ceil(done.wait / 1000);
       const message = `Too many have been tried from here. Wait ${Math.ceil(afterS / 60)} minutes.`;
       return answer(429, { message, faults: [] }, { 'Retry-After': String(afterS) });
     }
