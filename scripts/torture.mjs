@@ -156,7 +156,7 @@ async function kills(data) {
       if (back !== null && kept.every(Boolean)) held++;
     }
     row(
-      `kill -9 of the ${what} amid saves: back, and every acknowledged save there`,
+      `kill -9 of ${what} amid saves: back, and every acknowledged save there`,
       KILLS,
       held,
       `back in ${Math.max(...took)} ms at most`,
