@@ -25,7 +25,7 @@ export const ask = (address, method, path, body) =>
       (reply) => {
         let said = '';
         reply.on('data', (piece) => (said += piece));
-        reply.on('end', () => resolve({ status: reply.statusCode, said, by: reply.headers['x-served-by'] }));
+        reply.on('end', () => resolve({ status: reply.statusCode, said }));
       },
     );
     asked.on('error', () => resolve(null));

@@ -7,7 +7,7 @@ import { Fault, faultIn, ROOT, runLong, Stopped } from './run.mjs';
 import { stopping } from './stopping.mjs';
 import { certificateOf, ownNames } from './tls.mjs';
 
-export const isLoopback = (host) => host === 'localhost' || host === '::1' || /^127(\.\d{1,3}){3}$/.test(host);
+const isLoopback = (host) => host === 'localhost' || host === '::1' || /^127(\.\d{1,3}){3}$/.test(host);
 
 const ask = (url, command, input) =>
   runLong(process.execPath, ['--import', 'tsx', join(ROOT, 'web/server/choose-passphrase.ts'), command], {

@@ -18,8 +18,9 @@ const LIMITS = { headersTimeout: 15_000, requestTimeout: 60_000, keepAliveTimeou
 const HANDSHAKE = 0x16;
 /** So long may a caller keep silent before it says which it speaks. ms. */
 const SILENT_MS = 10_000;
-/** A body the door would take has 4 MB at most, and this much more with its head; looked at so often where its length is not told. Bytes, ms. */
-const MOST_BODY = 4_200_000;
+/** As long a body as the door takes (`web/server/door.ts`); one whose length is not told is looked at so often, and has this much more with its head and its pieces' lengths. Bytes, ms. */
+const MOST_BODY = 4_000_000;
+const AROUND_IT = 200_000;
 const LOOK_MS = 100;
 /** One process for each processor as far as there is memory for it (a gigabyte each, from memory), four at most; LIGNUM_PROCESSES says otherwise. */
 const PROCESSES =
@@ -84,7 +85,7 @@ const isAddress = (url) => {
 };
 
 const tooLong = (response) =>
-  refuse(response, 413, `A document has ${MOST_BODY} bytes at most; the rest of this one was not read.`, {
+  refuse(response, 413, `The document is longer than ${MOST_BODY} bytes, which is the most.`, {
     Connection: 'close',
   });
 
@@ -96,7 +97,7 @@ function isTooLong(request, response) {
   const { socket } = request;
   const began = socket.bytesRead;
   const look = setInterval(() => {
-    if (socket.bytesRead - began <= MOST_BODY) return;
+    if (socket.bytesRead - began <= MOST_BODY + AROUND_IT) return;
     clearInterval(look);
     if (!response.headersSent) tooLong(response);
     socket.destroySoon();

@@ -1,5 +1,5 @@
 import { NextResponse, type NextRequest } from 'next/server';
-import { isGuarded, TICKET_COOKIE } from './kept/guarded';
+import { isGuarded, TICKET_COOKIE } from './server/guarded';
 import { database } from './server/database';
 import { refuse, withDatabase } from './server/door';
 import { maySee } from './server/household';

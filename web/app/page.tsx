@@ -1,4 +1,4 @@
-import { isGuarded } from '../kept/guarded';
+import { isGuarded } from '../server/guarded';
 import { askedFrom, FIRST_PAGE } from '../server/asked';
 import { copies } from '../server/copies';
 import { readForPage } from '../server/garden-of-request';

@@ -103,6 +103,8 @@ describe('what goes wrong', () => {
       status: 507,
       message: expect.stringMatching(/disk.*full/) as string,
     });
+    // Nor is a file that is missing the database's.
+    expect(await failing(Object.assign(new Error('no such font'), { code: 'ENOENT' }))).toMatchObject({ status: 500 });
     const fault = await failing(new TypeError('x is not a function'));
     expect(fault).toMatchObject({ status: 500, message: expect.stringMatching(/Nothing that is saved was changed/) });
     // By its mark it is found in the log, which says where it arose.

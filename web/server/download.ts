@@ -2,7 +2,7 @@ import { cookies } from 'next/headers';
 import { withReadings } from '@lignum/core/plan/readings';
 import type { Units } from '@lignum/core/quantity/length';
 import type { Plan } from '@lignum/core/plan/plan';
-import { TICKET_COOKIE } from '../kept/guarded';
+import { TICKET_COOKIE } from './guarded';
 import { UNITS_COOKIE, unitsKept } from '../kept/own-units';
 import { readingsIn } from '../kept/readings';
 import { KeptAnswers } from './computing/answers';

@@ -15,7 +15,10 @@ const STATES: Readonly<Record<string, Why>> = {
   '57P03': 'silent',
   '25006': 'silent',
 };
-const ON_THE_WAY = /^(E[A-Z]+|08...)$/;
+/** Errors of the line to the database: a file that is missing is none of them. */
+const ON_THE_WAY = /^(ECONN\w+|E(PIPE|TIMEDOUT|HOSTUNREACH|NETUNREACH|NOTFOUND|AI_AGAIN)|08...)$/;
+/** What the driver says without a code. */
+const DRIVER_SAYS = /^(Connection terminated|timeout e|Query read timeout|Client (was|has) )/;
 
 /** @example whyOf(Object.assign(new Error(), { code: '53100' })) // 'full' */
 export function whyOf(error: unknown): Why {
@@ -24,9 +27,7 @@ export function whyOf(error: unknown): Why {
   if (error.cause !== undefined && 'query' in error) return whyOf(error.cause);
   const code = 'code' in error ? String(error.code) : '';
   if (/^ENOSPC$/.test(code)) return 'full';
-  return (
-    STATES[code] ?? (ON_THE_WAY.test(code) || /timeout|terminat|connection/i.test(error.message) ? 'silent' : 'fault')
-  );
+  return STATES[code] ?? (ON_THE_WAY.test(code) || DRIVER_SAYS.test(error.message) ? 'silent' : 'fault');
 }
 
 /** What who asked is told, with the status of it; after how long it is worth asking again, in seconds. */

@@ -1,7 +1,7 @@
 import { scryptSync } from 'node:crypto';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { placeWithin } from '../kept/guarded';
+import { placeWithin } from './guarded';
 import { faultOf, hashOf, isPassphrase, isTicket, newKey, ticketOf, TICKET_MS } from './passphrase';
 import { waitMs, type Try } from './tries';
 

@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation';
-import { isGuarded, placeWithin } from '../../kept/guarded';
+import { isGuarded, placeWithin } from '../../server/guarded';
 import { Enter } from '../../views/gardens/enter';
 
 export const metadata = { title: 'Come in' };

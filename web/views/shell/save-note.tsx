@@ -25,7 +25,13 @@ export function SaveNote() {
     return (
       <span role="status" className={`${look} text-soft`}>
         <LoaderCircle size={15} aria-hidden className={save.state === 'saving' ? 'animate-spin' : ''} />
-        {save.state === 'waiting' && save.crowded ? 'Saved in a moment: much to do' : 'Saving…'}
+        {save.state === 'waiting' && save.crowded ? (
+          <>
+            Busy…<span className="sr-only"> It is saved in a moment.</span>
+          </>
+        ) : (
+          'Saving…'
+        )}
       </span>
     );
   if (save.state === 'stale')

@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { atTheDoor } from '@lignum/core/formats/door';
-import { TICKET_COOKIE, isGuarded } from '../../../kept/guarded';
+import { TICKET_COOKIE, isGuarded } from '../../../server/guarded';
 import { answer, refuse, withBody } from '../../../server/door';
 import { letIn } from '../../../server/household';
 import { PASSPHRASE, TICKET_MS } from '../../../server/passphrase';

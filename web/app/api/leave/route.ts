@@ -1,4 +1,4 @@
-import { TICKET_COOKIE } from '../../../kept/guarded';
+import { TICKET_COOKIE } from '../../../server/guarded';
 import { answer, withDatabase } from '../../../server/door';
 import { signAllOut } from '../../../server/household';
 
