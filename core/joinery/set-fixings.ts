@@ -45,17 +45,22 @@ const middleOf = (outline: readonly Pair[]): Pair => [
   outline.reduce((sum, [, y]) => sum + y, 0) / outline.length,
 ];
 
-/** Shares of the half-width of a region, from its middle, in which heads may sit: corners first, so that no two stand in one grain. */
-const SPREAD: readonly Pair[] = [1, 0.8, 0.6, 0.4, 0.2].flatMap((by): Pair[] => [
-  [-by, -by],
-  [by, by],
-  [-by, by],
-  [by, -by],
-  [-by, 0],
-  [by, 0],
-  [0, -by],
-  [0, by],
-]);
+const EIGHTHS = [-1, -0.75, -0.5, -0.25, 0, 0.25, 0.5, 0.75, 1] as const;
+
+/** Shares of the half-width of a region, from its middle, in which heads may sit: corners first, so that no two stand in one grain; where those are taken, wherever there is room. */
+const SPREAD: readonly Pair[] = [
+  ...[1, 0.8, 0.6, 0.4, 0.2].flatMap((by): Pair[] => [
+    [-by, -by],
+    [by, by],
+    [-by, by],
+    [by, -by],
+    [-by, 0],
+    [by, 0],
+    [0, -by],
+    [0, by],
+  ]),
+  ...EIGHTHS.flatMap((x) => EIGHTHS.map((y): Pair => [x, y])),
+];
 
 /** Places in a region, those far from each other first. */
 function spotsIn(region: readonly Pair[]): Pair[] {

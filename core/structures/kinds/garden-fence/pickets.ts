@@ -69,14 +69,15 @@ function sawnTop(top: GardenFenceValues['picketTop'], longMm: number, wideMm: nu
   }
 }
 
-/** Heights of the rails, their middles over the soil. mm. */
+/** Heights of the rails, their middles over the soil: two, three where those are far apart, one where pickets are too low for two. mm. */
 export function railsUp(v: GardenFenceValues, railMm: number): number[] {
   const low = BOARD_UP_MM + Math.min(RAIL_IN_MM, v.height / 8) + railMm / 2;
-  const high = Math.max(low + 1.3 * railMm, lowestTop(v) - Math.min(RAIL_IN_MM, v.height / 6) - railMm / 2);
+  const high = lowestTop(v) - Math.min(RAIL_IN_MM, v.height / 6) - railMm / 2;
+  if (high - low < 1.3 * railMm) return [(low + high) / 2];
   return high - low > RAILS_APART_MM ? [low, (low + high) / 2, high] : [low, high];
 }
 
-/** Two or three rails on the outer faces of the posts, pickets on the outer faces of those, in equal gaps no wider than asked. */
+/** One to three rails on the outer faces of the posts, pickets on the outer faces of those, in equal gaps no wider than asked. */
 export function picketBays(f: Fence, bays: readonly Bay[]): Assembled[] {
   const { v, setting, rail } = f;
   const of = stockOf(setting.catalogue, lastingTimber(setting, v.picketOf), 'timber');
