@@ -71,7 +71,8 @@ export const WORDS = {
     'hurdle.under': 'The highest that the posts hold to its top.',
     'count.hurdles': 'One a bay',
     'count.hurdle-ties': 'At three heights up every post',
-    'count.rails': 'Two in every bay, three where they would be more than 4′ (1.2 m) apart, one where there is no room for two',
+    'count.rails':
+      'Two in every bay, three where they would be more than 4′ (1.2 m) apart, one where there is no room for two',
     'count.pickets': 'In equal gaps in every bay, {gap} at the most',
     'slope.frames': 'Frames stay square only if every bay is level.',
     'slope.racked': 'Follows the ground and leaves nothing open below.',
