@@ -88,7 +88,8 @@ describe('a fence of pickets', () => {
             const soil = ((picket.from[0] - along(of('post')[0] as Bar)) * riseMm) / longMm;
             if (knobs.onSlope === 'racked') expect(picket.from[2] - soil).toBeCloseTo(inches(2), 3);
             const held = design.joints.filter(({ kind, parts }) => kind === 'picket to rail' && parts[0] === picket.id);
-            expect(held.length).toBeGreaterThanOrEqual(2);
+            // One is enough only where there is no room for two.
+            expect(held.length).toBeGreaterThanOrEqual(knobs.height < 450 + knobs.topDepth ? 1 : 2);
             for (const { parts, places } of held) {
               const rail = rails.find(({ id }) => id === parts[1]) as Bar;
               const [x, , z] = places[0] as readonly [number, number, number];
