@@ -22,6 +22,7 @@ const LAYERS = [
   'paper',
   'shade',
   'choosing',
+  'ahead',
   'demo',
   'formats',
 ];

@@ -176,9 +176,22 @@ export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
   });
 }
 
-/** Who still comes to a bed that something could stop. */
-export const openTo = ({ threats }: BedWatch): string[] =>
-  threats.filter((one) => !one.keptOut && canBeStopped(one.who)).map((one) => one.who);
+/** Whether a day lies between two others, past the end of the year too. "MM-DD" */
+const isWithin = (day: string, from: string, to: string): boolean =>
+  from <= to ? day >= from && day <= to : day >= from || day <= to;
+
+/**
+ * Who still comes to a bed that something could stop: at any time of the season, or on a day ("MM-DD"), on which what
+ * keeps them out may have been opened or outgrown already.
+ */
+export const openTo = ({ threats }: BedWatch, day: string | null = null): string[] =>
+  threats
+    .filter(({ who, keptOut, from, to, until }) => {
+      if (!canBeStopped(who)) return false;
+      if (day === null) return !keptOut;
+      return isWithin(day, from, to) && (!keptOut || (until !== null && isWithin(day, until, to)));
+    })
+    .map((one) => one.who);
 
 /** The day on which something stops keeping somebody from a crop before that is over; Infinity where it does not. Days from 1 January, past the end of the year counted on. */
 function endOf({ opens, outgrown }: Met, crop: Crop, plan: Plan, who: string): number {
@@ -349,7 +362,7 @@ export function answerRoundAll(
   plan: Plan,
 ): (Answer & { beds: number }) | null {
   const watched = whoIsKeptOut(plan, standingIn(kinds, plan));
-  const open = [...new Set(watched.flatMap(openTo))];
+  const open = [...new Set(watched.flatMap((one) => openTo(one)))];
   const corners = watched.flatMap(({ bed }) => cornersOf(bed, ROUND_MM));
   if (watched.length < 2 || open.length === 0) return null;
   const within = (of: 0 | 1, most: number): readonly [number, number] => [

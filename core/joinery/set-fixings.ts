@@ -45,7 +45,8 @@ const middleOf = (outline: readonly Pair[]): Pair => [
   outline.reduce((sum, [, y]) => sum + y, 0) / outline.length,
 ];
 
-const EIGHTHS = [-1, -0.75, -0.5, -0.25, 0, 0.25, 0.5, 0.75, 1] as const;
+// A grid of quarters (from memory).
+const QUARTERS = [-1, -0.75, -0.5, -0.25, 0, 0.25, 0.5, 0.75, 1] as const;
 
 /** Shares of the half-width of a region, from its middle, in which heads may sit: corners first, so that no two stand in one grain; where those are taken, wherever there is room. */
 const SPREAD: readonly Pair[] = [
@@ -59,7 +60,7 @@ const SPREAD: readonly Pair[] = [
     [0, -by],
     [0, by],
   ]),
-  ...EIGHTHS.flatMap((x) => EIGHTHS.map((y): Pair => [x, y])),
+  ...QUARTERS.flatMap((x) => QUARTERS.map((y): Pair => [x, y])),
 ];
 
 /** Places in a region, those far from each other first. */

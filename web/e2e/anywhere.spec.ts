@@ -79,7 +79,7 @@ test('gates go into a fence from its bench and on the plot, are pulled along it,
   await page.mouse.move(box.x + box.width / 2 + 80, box.y - 40, { steps: 5 });
   await page.mouse.up();
   await expect(along).not.toHaveValue(before);
-  await page.getByRole('button', { name: /^River fence, / }).focus();
+  await page.getByRole('button', { name: /^River fence, / }).press('Enter');
   await page.getByRole('button', { name: 'Put a gate in it' }).click();
   await expect(page).toHaveURL(/\/s\/support-/);
   await saved(page);
@@ -102,7 +102,7 @@ test('an arch is begun from a bed beside a way; pulling a foot bends it otherwis
   const id = await ownGarden(request, (plan) =>
     onlyStructures(plan, ({ stand }) => stand.on === 'bed' && stand.bed.startsWith('dock-')),
   );
-  await page.goto(`/g/${id}/plot?look=dock-west`);
+  await page.goto(`/g/${id}?look=dock-west`);
   await page.getByRole('button', { name: /^Panel arch over the 4′ way to Dry-dock bed, east/ }).click();
   await expect(page).toHaveURL(/\/s\/support-/);
   await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');

@@ -138,7 +138,7 @@ for (const [width, height, scheme] of [
       `/g/${id}/s/river-fence`,
       `/g/${id}/s/melon-trellis/sheet`,
       `/g/${id}/list/sheet`,
-      `/g/${id}/plot?look=river-fence`,
+      `/g/${id}?look=river-fence`,
       `/g/${id}/list`,
       `/g/${id}/kept-out?bed=long-bed`,
     ]) {

@@ -56,3 +56,12 @@ export async function openBench(page: Page, garden: string, support: string): Pr
   await page.goto(`/g/${garden}/s/${support}`);
   await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
 }
+
+/** Chooses a bed in the list beside the plot: what grows in it and its figures stand there then. */
+export async function chooseBed(page: Page, name: string): Promise<void> {
+  await page.getByRole('radio', { name: 'All of it' }).click();
+  await page
+    .getByRole('complementary')
+    .getByRole('button', { name: new RegExp(`^\\d+\\s*${name}`) })
+    .click();
+}

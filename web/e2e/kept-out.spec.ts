@@ -9,7 +9,7 @@ test('who visits is ticked, every bed says who comes in, and what would keep the
 }) => {
   const kept = ['cabbage-tunnel', 'river-fence', 'river-gate', 'berry-cage'];
   const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => kept.includes(one.id)));
-  await page.goto(`/g/${id}/plot?look=sail-bed`);
+  await page.goto(`/g/${id}?look=sail-bed`);
   await page.getByRole('link', { name: 'What keeps them out?' }).click();
   const bed = page.getByRole('region', { name: 'Sail-loft bed' });
   await expect(bed.getByRole('listitem').filter({ hasText: 'cabbage butterflies' })).toContainText(

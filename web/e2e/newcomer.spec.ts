@@ -69,6 +69,7 @@ test('a plan file goes out and comes back the same; a bad one is refused with re
   await page.goto(
     `/g/${await ownGarden(request, (plan) => ({ ...fewerBeds(plan), garden: { ...plan.garden, name } }))}`,
   );
+  await page.getByRole('radio', { name: 'The place' }).click();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'Save the plan file' }).click(),

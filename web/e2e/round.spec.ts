@@ -15,7 +15,7 @@ test('the garden stands in three dimensions where there is WebGL, and says so wh
   request,
 }) => {
   const id = await ownGarden(request, whole);
-  await page.goto(`/g/${id}/plot`);
+  await page.goto(`/g/${id}`);
   await page.getByRole('radio', { name: '3-D' }).click();
   const drawn = page.getByRole('img', { name: /three dimensions/ });
   await expect(drawn).toBeVisible({ timeout: 30_000 });

@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { test } from './asking';
-import { ownGarden, savedPlan } from './garden';
+import { chooseBed, ownGarden, savedPlan } from './garden';
 
 test('a season is gone on to: what stands keeps its sizes, its bed knows what stood there, and undo goes back', async ({
   page,
@@ -14,6 +14,7 @@ test('a season is gone on to: what stands keeps its sizes, its bed knows what st
   const posts = (await bill()).filter((line) => line.includes('Studded steel post'));
   await page.goto(`/g/${id}`);
   await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+  await page.getByRole('radio', { name: 'The place' }).click();
   await page.getByRole('combobox', { name: 'Season' }).click();
   await page.getByRole('option', { name: String(year + 1) }).click();
   await expect(page.getByText(new RegExp(`plantings of ${year} are over and kept`))).toBeVisible();
@@ -25,7 +26,8 @@ test('a season is gone on to: what stands keeps its sizes, its bed knows what st
   expect(posts.length).toBeGreaterThan(0);
   expect((await bill()).filter((line) => line.includes('Studded steel post'))).toEqual(posts);
 
-  await page.getByRole('button', { name: 'Change Long bed' }).click();
+  await chooseBed(page, 'Long bed');
+  await page.getByRole('button', { name: 'Soil, wind, slope, its past' }).click();
   await page.getByText('What grew here').click();
   await expect(page.getByRole('definition').filter({ hasText: 'Tomato' })).toBeVisible();
   await page.getByRole('button', { name: 'Cancel' }).click();
@@ -37,6 +39,7 @@ test('the days of a planting are kept, and refused where they make no sense', as
   const id = await ownGarden(request);
   await page.goto(`/g/${id}`);
   await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+  await chooseBed(page, 'Long bed');
   await page.getByRole('button', { name: /^14 tomatoes/ }).click();
   await page.getByText('When it was done').click();
   await page.getByLabel('Sown').fill('2027-06-20');
@@ -75,7 +78,7 @@ test('a tap that comes before the page can answer is done when it can', async ({
       }
     };
   `);
-  await page.goto(`/g/${id}/plot`, { waitUntil: 'domcontentloaded' });
+  await page.goto(`/g/${id}`, { waitUntil: 'domcontentloaded' });
   await page.waitForFunction(() => 'asked' in window, null, { polling: 50 });
   await expect(page.locator('[aria-busy=true]')).toHaveCount(1);
   await page.getByRole('radio', { name: 'Hours of sun' }).dispatchEvent('click');

@@ -1,7 +1,7 @@
 import { registerOf, type Entry } from './record';
 
 /**
- * What somebody has ticked off: bought, cut or built, and beside what is bought what was taken instead and paid; of a
+ * What somebody has ticked off: bought, cut, built or printed, and beside what is bought what was taken instead and paid; of a
  * tool, where it comes from (its note). Decision 48.
  */
 export interface Tick {
@@ -18,6 +18,9 @@ export type TickedAbout = Exclude<Entry['about'], 'measured'>;
  * A part is called by its key, which is the same however the knobs are turned: what was ticked stays with it.
  */
 export const tickedAs = (structure: string, what: string): string => (structure === '' ? what : `${structure} ${what}`);
+
+/** What something to buy is called in the record. */
+export const boughtAs = ({ stock, size }: { stock: string; size: number }): string => `${stock} ${size}`;
 
 /** How a thing stands; undefined where nobody has said anything of it. */
 export function tickOf(entries: ReadonlyMap<string, Entry>, about: TickedAbout, what: string): Tick | undefined {

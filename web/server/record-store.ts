@@ -19,7 +19,7 @@ export const RECORD_SCHEMA = Joi.object({
 
 const valueOf = (field: Entry['field'], schema: Joi.Schema) => ({ is: field, then: schema.required() });
 const ENTRY_SCHEMA = Joi.object({
-  about: Joi.string().valid('bought', 'cut', 'built', 'tool', 'measured').required(),
+  about: Joi.string().valid('bought', 'cut', 'built', 'printed', 'tool', 'measured').required(),
   what: Joi.string().min(1).max(200).required(),
   field: Joi.string()
     .valid('done', 'note', 'paidMinor')

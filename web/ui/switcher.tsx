@@ -19,6 +19,7 @@ export function Switcher({
   onChange,
   label,
   look = 'box',
+  scrolls = false,
   className = '',
 }: {
   value: string;
@@ -27,11 +28,17 @@ export function Switcher({
   label: string;
   /** Choices in a box, or headings of what is shown under them. */
   look?: keyof typeof LOOKS;
+  /** On one line, pushed along with a finger where that is too short. */
+  scrolls?: boolean;
   className?: string;
 }) {
   const name = useId();
   return (
-    <div role="radiogroup" aria-label={label} className={`flex flex-wrap ${LOOKS[look].all} ${className}`}>
+    <div
+      role="radiogroup"
+      aria-label={label}
+      className={`flex ${LOOKS[look].all} ${scrolls ? 'max-w-full overflow-x-auto whitespace-nowrap [scrollbar-width:none]' : 'flex-wrap'} ${className}`}
+    >
       {choices.map((choice) => (
         <label
           key={choice.id}

@@ -42,7 +42,7 @@ export function Verdicts({
       )}
       <ul className="divide-y divide-rule">
         {open.map((verdict, i) => (
-          <Row
+          <VerdictRow
             key={`${verdict.check} ${i}`}
             verdict={verdict}
             knobs={knobs}
@@ -77,7 +77,8 @@ function turnWords({ knob: name, from, to }: MendedKnob, knobs: Knobs, { units }
   return knob ? `${knob.label}: ${knobWords(knob, from, units)} → ${knobWords(knob, to, units)}` : '';
 }
 
-function Row({
+/** One finding: how urgent it is, what is wrong, and the change that mends it with its price. */
+export function VerdictRow({
   verdict,
   knobs,
   tongue,

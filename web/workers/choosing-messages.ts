@@ -2,6 +2,7 @@ import type { Answer, answerRoundAll } from '@lignum/core/choosing/kept-out';
 import type { Choice } from '@lignum/core/choosing/rank';
 import type { Granted, Wish } from '@lignum/core/choosing/share-out';
 import type { BedChoice } from '@lignum/core/choosing/where';
+import type { MendableVerdict } from '@lignum/core/plan/mends';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 
 /** Which kind of support is best for a planting: each is sketched as it would enter the plan. */
@@ -38,10 +39,19 @@ export interface RoundAllQuestion {
   plan: Plan;
 }
 
-export type ChoosingQuestion = KindsQuestion | BedsQuestion | WishesQuestion | KeepOutQuestion | RoundAllQuestion;
+/** What was found of a structure, with what would mend it. */
+export interface MendsQuestion {
+  about: 'mends';
+  plan: Plan;
+  structure: string;
+}
+
+export type ChoosingQuestion =
+  KindsQuestion | BedsQuestion | WishesQuestion | KeepOutQuestion | RoundAllQuestion | MendsQuestion;
 export type KindsAnswer = readonly Choice[];
 export type BedsAnswer = readonly BedChoice[];
 export type WishesAnswer = readonly Granted[];
 export type KeepOutAnswer = readonly Answer[];
 export type RoundAllAnswer = ReturnType<typeof answerRoundAll>;
-export type ChoosingAnswer = KindsAnswer | BedsAnswer | WishesAnswer | KeepOutAnswer | RoundAllAnswer;
+export type MendsAnswer = readonly MendableVerdict[];
+export type ChoosingAnswer = KindsAnswer | BedsAnswer | WishesAnswer | KeepOutAnswer | RoundAllAnswer | MendsAnswer;

@@ -174,7 +174,7 @@ function Workbench({
               </>
             ) : (
               <Link
-                href={`/g/${id}/plot?look=${structure.id}`}
+                href={`/g/${id}?look=${structure.id}`}
                 className="inline-flex min-h-8 items-center text-chalk hover:underline"
               >
                 {placeWords(setting.place, tongue)}: move it on the plot

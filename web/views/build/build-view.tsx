@@ -159,7 +159,7 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
       )}
       {kind.stands.includes('path') && (
         <Link
-          href={`/g/${id}/plot?lay=${kind.id}`}
+          href={`/g/${id}?lay=${kind.id}`}
           aria-label={`Lay it on the plot: ${kind.name}`}
           className={buttonLook('plain')}
         >

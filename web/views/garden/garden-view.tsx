@@ -1,304 +1,239 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useRouter } from 'next/navigation';
 import Link from 'next/link';
-import { useId, useState } from 'react';
-import { Download, History, Pencil, Plus } from 'lucide-react';
-import { bedsOf, footholdOf } from '@lignum/core/site/stands/stands';
-import { formatLength } from '@lignum/core/quantity/length';
+import { useMemo, useRef, useState } from 'react';
+import { Plus } from 'lucide-react';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import type { Planting } from '@lignum/core/plan/plan';
-import type { Bed } from '@lignum/core/site/bed';
+import { outOfReach } from '@lignum/core/site/bed';
+import { growingMonths } from '@lignum/core/site/sun/samples';
 import { Button, buttonLook } from '../../ui/button';
-import { LengthField } from '../../ui/field';
-import {
-  addPlanting,
-  addStructure,
-  changeBed,
-  changeGarden,
-  changePlanting,
-  removeBed,
-  removePlanting,
-} from '../shell/edits';
+import { Switcher } from '../../ui/switcher';
+import { BedHours } from '../plot/bed-hours';
+import { guardedOn } from '../plot/guarded';
+import { Inspector } from '../plot/inspector';
+import { LayingBar } from '../plot/lay-path';
+import { PlotCanvas } from '../plot/plot-canvas';
+import { useSunAt, useSunTime } from '../plot/sun-time';
+import { thingsOf } from '../plot/things';
+import { useSun } from '../plot/use-sun';
+import { addPlanting, changeGarden } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
+import { AddToPlot } from './add-to-plot';
 import { newPlanting } from './beginnings';
-import { addBed, grownWords, newBed } from './new-bed';
-import { notice } from '../shell/notice';
-import { plantingWords } from '../../words/crop-words';
-import { EarlierVersions } from './earlier-versions';
-import { BedRod } from './bed-rod';
-import { SeasonField } from './season-field';
-import { SupportLine } from './support-line';
-import { growingIn } from '@lignum/core/plan/growing';
-import { sidesOf } from '@lignum/core/plan/setting-of';
-import { BED_SIDES } from '@lignum/core/structures/bed-sides';
+import { GardenList } from './garden-list';
+import { GroundForm } from './ground-form';
+import { LayerBar, Legend, monthShown, type Layer } from './layers';
+import { addBed, newBed } from './new-bed';
+import { NextLine } from './next-line';
+import { OpenList } from './open-list';
+import { PlaceFacts } from './place-facts';
+import { usePutOff } from './put-off';
+import { useAhead } from './use-ahead';
+import { useKindLaid } from './use-kind-laid';
 
-/** Fetched when they are opened: they carry the rules of the document with them. */
-const BedSheet = dynamic(() => import('./bed-sheet'), { ssr: false });
+/** Fetched when they are opened: three dimensions, and what carries the rules of the document with it. */
+const Garden3d = dynamic(() => import('../plot/garden-3d'), {
+  ssr: false,
+  loading: () => <p className="py-20 text-center text-soft">Putting up the garden…</p>,
+});
+const Wants = dynamic(() => import('./wants'), { ssr: false });
 const PlantingSheet = dynamic(() => import('./planting-sheet'), { ssr: false });
 
-const small = 'flex min-h-11 items-center gap-1 rounded-[3px] px-2 text-[0.95rem] text-chalk hover:bg-chalk-wash';
+/** Sun is counted on squares this large. mm. */
+const CELL_MM = 250;
 
-type Editing = { bed: Bed; isNew: boolean } | { planting: Planting; isNew: boolean } | null;
+type Panel = 'list' | 'open' | 'place';
 
-/** One garden: its beds to one scale, what grows in them and what stands over it. */
-export function GardenView() {
+/**
+ * The garden: its plot to scale, on which everything is seen and done, what it asks for next, and beside it all of it
+ * as a list, or what is chosen.
+ */
+export function GardenView({ lay, look, show }: { lay: string | null; look: string | null; show: string | null }) {
   const { id, plan, store, tongue } = useGarden();
-  const [editing, setEditing] = useState<Editing>(null);
-  const [history, setHistory] = useState(false);
-  const { garden: computed } = useResults();
-  const elsewhere = computed.structures.filter((one) => bedsOf(one.setting.place).length === 0);
-  const router = useRouter();
-  const [sides] = BED_SIDES;
-  // Other kinds are fetched when one is wanted.
-  const planSides = async (bed: string) => {
-    const { newStructure } = await import('./new-structure');
-    if (!sides) return;
-    const made = newStructure(sides, plan, { on: 'bed', bed }, []);
-    store.edit(addStructure(made));
-    router.push(`/g/${id}/s/${made.id}`);
+  const { garden } = useResults();
+  const ahead = useAhead();
+  const [layer, setLayer] = useState<Layer>(show === 'guard' ? 'guard' : 'plan');
+  const [panel, setPanel] = useState<Panel>(show === 'open' ? 'open' : 'list');
+  const [chosen, setChosen] = useState<string | null>(look);
+  const [fromList, setFromList] = useState(false);
+  const [wants, setWants] = useState(false);
+  const [planted, setPlanted] = useState<string | null>(null);
+  const [isSeason, setSeason] = useState(true);
+  const [time, setTime] = useSunTime(id);
+  const { sun, dayOfYear, clock, says } = useSunAt(plan.site, time);
+  const when = { time, isSeason };
+  const month = monthShown(when);
+  const { answer, share } = useSun(plan, layer === 'hours' ? month : null, CELL_MM);
+  const laying = useKindLaid(lay, setChosen);
+  const things = useMemo(
+    () => thingsOf(plan, garden).toSorted((a, b) => Number(a.is === 'feature') - Number(b.is === 'feature')),
+    [plan, garden],
+  );
+  const numbers = useMemo(() => new Map(things.map((thing, i) => [thing.id, i + 1])), [things]);
+  const guarded = useMemo(
+    () => (layer === 'guard' ? guardedOn(ahead.plan, ahead.watched, isSeason ? null : time.day.slice(5)) : null),
+    [layer, ahead, isSeason, time.day],
+  );
+  const aside = useRef<HTMLElement>(null);
+  const thing = things.find((one) => one.id === chosen);
+  const close = () => {
+    setChosen(null);
+    // The keyboard goes back to the row it came from.
+    if (fromList)
+      requestAnimationFrame(() => aside.current?.querySelector<HTMLElement>(`[data-thing="${chosen}"]`)?.focus());
   };
-  const longest = Math.max(1, ...plan.beds.map((bed) => bed.lengthMm));
-  const length = (mm: number) => formatLength(mm, tongue.units);
+  const chooseInList = (next: string) => {
+    setFromList(true);
+    setChosen(next);
+  };
+  const chooseOnPlot = (next: string | null) => {
+    setFromList(false);
+    setChosen(next);
+  };
+  const firstBed = () => {
+    const bed = newBed(plan, tongue.units);
+    store.edit(addBed(bed));
+    setChosen(bed.id);
+  };
+  const { off, putOff } = usePutOff(id);
+  const asksGround = ahead.steps.some(({ door }) => door.to === 'ground') && !off.includes('ground');
+  const bedPlanted = plan.beds.find((one) => one.id === planted);
 
   return (
-    <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
-      <div className="grid gap-x-10 gap-y-4 md:grid-cols-[1fr_auto]">
-        <GardenTitle />
-        <div className="flex flex-wrap content-start items-start gap-2">
-          <Button onClick={() => setEditing({ bed: newBed(plan, tongue.units), isNew: true })}>
-            <Plus size={17} aria-hidden />
-            Add a bed
+    // In the hand the drawing comes first, and what it asks for stands under it.
+    <main className="mx-auto max-w-[120rem] px-4 pb-24 max-lg:flex max-lg:flex-col lg:pb-16">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2 py-2 lg:py-2.5">
+        <GardenName />
+        <LayerBar
+          layer={layer}
+          onLayer={setLayer}
+          when={when}
+          onWhen={(next) => {
+            setTime(next.time);
+            setSeason(next.isSeason);
+          }}
+          site={plan.site}
+        />
+        <div className="ml-auto flex gap-2 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-10 max-lg:border-t max-lg:border-rule max-lg:bg-ground max-lg:px-4 max-lg:py-2">
+          <AddToPlot
+            onAdded={setChosen}
+            onLay={(kind) => {
+              setChosen(null);
+              setLayer('plan');
+              laying.begin(kind);
+            }}
+          />
+          <Button look="main" className="max-lg:grow" onClick={() => setWants(true)}>
+            <Plus size={18} aria-hidden />I want to…
           </Button>
-          <Link href={`/g/${id}/build`} className={buttonLook('plain')}>
-            What to build
-          </Link>
-          <Link href={`/g/${id}/grow`} className={buttonLook('plain')}>
-            What to grow
-          </Link>
-          <Link href={`/g/${id}/kept-out`} className={buttonLook('plain')}>
-            Who is kept out
-          </Link>
-          <Link href={`/g/${id}/new`} className={buttonLook('main')}>
-            <Plus size={18} aria-hidden />
-            Plan a row
-          </Link>
         </div>
       </div>
-
-      {plan.beds.length === 0 && (
-        <div className="mt-8 border-t-2 border-ink pt-6">
-          <h2 className="text-2xl">Start with one row</h2>
-          <p className="mt-1 max-w-[36rem] text-soft">
-            How long is the bed and what do you want to grow up something? That is enough to see what it takes and what
-            it costs.
-          </p>
-          <p className="mt-4">
-            <Link href={`/g/${id}/new`} className={buttonLook('main')}>
-              Plan a row
-            </Link>
-          </p>
-        </div>
-      )}
-
-      <ul className="mt-6">
-        {plan.beds.map((bed) => {
-          const standing = computed.structures.filter((one) =>
-            bedsOf(one.setting.place).some((under) => under.id === bed.id),
-          );
-          const growing = growingIn(plan).filter((planting) => planting.bed === bed.id);
-          return (
-            <li key={bed.id} className="border-t border-rule py-4 first:border-t-2 first:border-ink">
-              <div className="flex flex-wrap items-baseline gap-x-3">
-                <h2 className="text-xl">{bed.name}</h2>
-                <p className="text-soft">
-                  {length(bed.lengthMm)} × {length(bed.widthMm)}
-                  {bed.riseMm !== 0 && `, ${bed.riseMm < 0 ? 'falls' : 'rises'} ${length(Math.abs(bed.riseMm))}`}
-                  {bed.standFrom === 'front only' && ', against a wall'} · {bed.soil},{' '}
-                  {bed.wind === 'usual' ? 'usual wind' : bed.wind}
-                </p>
-                <button
-                  type="button"
-                  aria-label={`Change ${bed.name}`}
-                  onClick={() => setEditing({ bed, isNew: false })}
-                  className="-my-2 grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"
-                >
-                  <Pencil size={16} aria-hidden />
-                </button>
-                <span className="-my-2 ml-auto flex gap-1">
-                  <button
-                    type="button"
-                    onClick={() => setEditing({ planting: newPlanting(bed, plan.garden.year), isNew: true })}
-                    className={small}
-                  >
-                    <Plus size={16} aria-hidden />
-                    {growing.length === 0 ? 'Say what grows here' : 'Plant'}
-                  </button>
-                  <Link href={`/g/${id}/new?bed=${bed.id}`} className={small}>
-                    <Plus size={16} aria-hidden />
-                    Support
-                  </Link>
-                  {sides && !sidesOf(plan, bed.id) && (
-                    <button type="button" onClick={() => void planSides(bed.id)} className={small}>
-                      <Plus size={16} aria-hidden />
-                      Sides and fill
-                    </button>
-                  )}
-                </span>
-              </div>
-              <BedRod
-                bed={bed}
-                standing={standing.filter((one) => footholdOf(one.setting.place).own !== null)}
-                share={bed.lengthMm / longest}
-              />
-              <div className="mt-1 grid grid-cols-1 gap-x-10 gap-y-2 md:grid-cols-2">
-                <ul>
-                  {growing.map((planting) => (
-                    <li key={planting.id}>
-                      <button
-                        type="button"
-                        onClick={() => setEditing({ planting, isNew: false })}
-                        className="flex min-h-11 items-center text-left hover:text-chalk hover:underline"
-                      >
-                        {plantingWords(planting, plan.crops)}
-                      </button>
-                    </li>
-                  ))}
-                </ul>
-                <ul>
-                  {standing.map((one) => (
-                    <li key={one.structure.id}>
-                      <SupportLine computed={one} />
-                    </li>
-                  ))}
-                </ul>
-              </div>
-            </li>
-          );
-        })}
-      </ul>
-
-      {elsewhere.length > 0 && (
-        <section aria-labelledby="elsewhere" className="border-t border-rule py-4">
-          <div className="flex flex-wrap items-baseline gap-x-3">
-            <h2 id="elsewhere" className="text-xl">
-              On open ground
-            </h2>
-            <Link href={`/g/${id}/plot`} className={`${small} ml-auto`}>
-              See it on the plot
-            </Link>
-          </div>
-          <ul className="grid grid-cols-1 gap-x-10 md:grid-cols-2">
-            {elsewhere.map((one) => (
-              <li key={one.structure.id}>
-                <SupportLine computed={one} />
-                {growingIn(plan)
-                  .filter((planting) => planting.bed === one.structure.id)
-                  .map((planting) => (
-                    <button
-                      key={planting.id}
-                      type="button"
-                      onClick={() => setEditing({ planting, isNew: false })}
-                      className="flex min-h-11 items-center text-left hover:text-chalk hover:underline"
-                    >
-                      {plantingWords(planting, plan.crops)}
-                    </button>
-                  ))}
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
-
-      {plan.structures.length > 0 && (
-        <div className="flex flex-wrap items-center justify-between gap-4 border-t-2 border-ink pt-4">
-          <p>
-            <span className="text-2xl font-semibold">
-              {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}
-            </span>{' '}
-            <span className="text-soft">
-              for everything, bought and cut together{computed.cost.complete ? '' : ' (something has no price)'};{' '}
-              {formatMoney(money(computed.cost.perSeasonMinor, plan.garden.currency), tongue.locale)} a season
-            </span>
-          </p>
-          <Link href={`/g/${id}/list`} className={buttonLook('plain')}>
-            List for the shop
-          </Link>
-        </div>
-      )}
-      <div className="mt-10 flex flex-wrap items-end gap-x-8 gap-y-3 border-t border-rule pt-4">
-        <div className="w-56">
-          <LengthField
-            label="The tallest of you reaches"
-            units={tongue.units}
-            mm={plan.garden.reachMm}
-            min={1200}
-            max={3000}
-            step={tongue.units === 'imperial' ? 25.4 : 10}
-            onChange={(reachMm) => store.edit(changeGarden({ reachMm }), 'reach')}
+      <div className="max-lg:order-2 max-lg:mt-3">
+        {asksGround ? (
+          <GroundForm
+            onDone={(bed) => {
+              putOff('ground');
+              if (bed) setChosen(bed);
+            }}
+          />
+        ) : (
+          <NextLine
+            steps={ahead.steps}
+            here={{
+              firstBed,
+              plant: setPlanted,
+              open: () => {
+                setChosen(null);
+                setPanel('open');
+                requestAnimationFrame(() => aside.current?.scrollIntoView({ block: 'nearest' }));
+              },
+            }}
+          />
+        )}
+      </div>
+      <div className="grid-cols-1 gap-x-6 max-lg:contents lg:grid lg:grid-cols-[minmax(0,1fr)_23rem] 2xl:grid-cols-[minmax(0,1fr)_28rem]">
+        <div className="min-w-0 max-lg:order-1 max-lg:-mx-3 lg:pt-3">
+          {laying.path && <LayingBar laying={laying.path} />}
+          {layer === 'round' ? (
+            <Garden3d sun={sun} day={dayOfYear} says={`${time.day} ${clock}`} />
+          ) : (
+            <PlotCanvas
+              chosen={chosen}
+              choose={chooseOnPlot}
+              over={{ hours: answer, shadows: layer === 'shadows' ? { sun, day: dayOfYear } : null, guarded }}
+              open={ahead.at}
+              numbers={numbers}
+              laying={laying.path}
+            />
+          )}
+          <Legend
+            layer={layer}
+            sun={sun.altitudeRad > 0 ? says : `The sun is down. ${says}`}
+            following={layer === 'hours' ? share : null}
+            guarded={guarded ?? []}
+            isOutOfReach={plan.beds.some((bed) => outOfReach(bed, plan.site.armMm) !== null)}
           />
         </div>
-        <SeasonField />
-        <a href={`/api/gardens/${id}/plan`} download className={buttonLook('quiet')}>
-          <Download size={16} aria-hidden />
-          Save the plan file
-        </a>
-        <Button look="quiet" onClick={() => setHistory(true)}>
-          <History size={16} aria-hidden />
-          Earlier versions
-        </Button>
+        <aside ref={aside} aria-label="What is in the garden" className="min-w-0 pt-3 max-lg:order-3">
+          {layer === 'hours' && (
+            <BedHours answer={answer} month={month === 'season' ? (growingMonths(plan.site)[1] ?? 6) : month} />
+          )}
+          {thing ? (
+            <div className="max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-20 max-lg:max-h-[50dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:border-ink max-lg:bg-ground max-lg:px-4 max-lg:pt-2 max-lg:pb-6">
+              <Inspector
+                key={thing.id}
+                thing={thing}
+                number={numbers.get(thing.id)}
+                takesFocus={fromList}
+                onClose={close}
+              />
+            </div>
+          ) : (
+            <>
+              <Switcher
+                label="Beside the plot"
+                look="heading"
+                value={panel}
+                choices={[
+                  { id: 'list', label: 'All of it' },
+                  { id: 'open', label: ahead.points.length > 0 ? `Open: ${ahead.points.length}` : 'Nothing open' },
+                  { id: 'place', label: 'The place' },
+                ]}
+                onChange={(next) => setPanel(next as Panel)}
+              />
+              <div className="pt-3">
+                {panel === 'list' && (
+                  <>
+                    <GardenList things={things} numbers={numbers} counts={ahead.at} onChoose={chooseInList} />
+                    <GardenTotal />
+                  </>
+                )}
+                {panel === 'open' && <OpenList points={ahead.points} onLook={chooseInList} />}
+                {panel === 'place' && <PlaceFacts />}
+              </div>
+            </>
+          )}
+        </aside>
       </div>
-
-      <EarlierVersions open={history} onClose={() => setHistory(false)} />
-      {editing && 'bed' in editing && (
-        <BedSheet
-          onClose={() => setEditing(null)}
-          start={editing.bed}
-          isNew={editing.isNew}
-          onDone={(bed) => {
-            const grown = editing.isNew ? grownWords(plan, bed, length) : null;
-            store.edit(editing.isNew ? addBed(bed) : changeBed(bed.id, bed));
-            if (grown) notice.say(grown, store.getState().plan);
-            setEditing(null);
-          }}
-          {...(editing.isNew
-            ? {}
-            : {
-                onRemove: () => {
-                  store.edit(removeBed(editing.bed.id));
-                  notice.say(`${editing.bed.name} was removed, with what grew and stood in it.`, store.getState().plan);
-                  setEditing(null);
-                },
-              })}
-        />
-      )}
-      {editing && 'planting' in editing && (
+      {wants && <Wants onClose={() => setWants(false)} />}
+      {bedPlanted && (
         <PlantingSheet
-          onClose={() => setEditing(null)}
-          start={editing.planting}
+          start={newPlanting(bedPlanted, plan.garden.year)}
+          onClose={() => setPlanted(null)}
           onDone={(planting) => {
-            store.edit(editing.isNew ? addPlanting(planting) : changePlanting(planting.id, planting));
-            setEditing(null);
+            store.edit(addPlanting(planting));
+            setPlanted(null);
           }}
-          {...(editing.isNew
-            ? {}
-            : {
-                onRemove: () => {
-                  store.edit(removePlanting(editing.planting.id));
-                  notice.say('The planting was removed.', store.getState().plan);
-                  setEditing(null);
-                },
-              })}
         />
       )}
     </main>
   );
 }
 
-function GardenTitle() {
+/** The garden's name, which can be typed over. */
+function GardenName() {
   const { plan, store } = useGarden();
-  const id = useId();
   return (
     <div className="min-w-0">
       <h1 className="sr-only">{plan.garden.name}</h1>
@@ -309,20 +244,30 @@ function GardenTitle() {
         onChange={(event) => {
           if (event.target.value.trim()) store.edit(changeGarden({ name: event.target.value }), 'garden name');
         }}
-        className="-ml-1 w-full rounded-[3px] bg-transparent px-1 py-1 font-display text-4xl leading-snug font-bold tracking-tight hover:bg-well focus:bg-sheet"
+        className="-ml-1 field-sizing-content max-w-[22rem] min-w-32 truncate rounded-[3px] bg-transparent px-1 py-1 font-display text-2xl font-semibold hover:bg-well focus:bg-sheet"
       />
-      <label htmlFor={id} className="sr-only">
-        Note on the garden
-      </label>
-      <textarea
-        id={id}
-        rows={2}
-        placeholder="What should you remember about this place?"
-        value={plan.garden.note}
-        maxLength={2000}
-        onChange={(event) => store.edit(changeGarden({ note: event.target.value }), 'garden note')}
-        className="field-sizing-content mt-1 -ml-1 w-full max-w-[46rem] resize-none rounded-[3px] bg-transparent px-1 text-soft hover:bg-well focus:bg-sheet"
-      />
+    </div>
+  );
+}
+
+/** What everything comes to, bought and cut together. */
+function GardenTotal() {
+  const { id, plan, tongue } = useGarden();
+  const { garden } = useResults();
+  if (garden.structures.length === 0) return null;
+  const shown = (minor: number): string => formatMoney(money(minor, plan.garden.currency), tongue.locale);
+  return (
+    <div className="mt-2 flex flex-wrap items-center justify-between gap-3 border-t-2 border-ink pt-3">
+      <p className="min-w-0">
+        <span className="text-xl font-semibold">{shown(garden.cost.totalMinor)}</span>{' '}
+        <span className="block text-[0.9rem] text-soft">
+          all of it{garden.cost.complete ? '' : ' (something has no price)'}; {shown(garden.cost.perSeasonMinor)} a
+          season
+        </span>
+      </p>
+      <Link href={`/g/${id}/list`} className={buttonLook('plain')}>
+        List for the shop
+      </Link>
     </div>
   );
 }

@@ -13,7 +13,7 @@ export function SupportLine({ computed }: { computed: ComputedStructure }) {
   const warns = verdicts.filter((verdict) => verdict.level === 'warn').length;
   return (
     <Link href={`/g/${id}/s/${structure.id}`} className="group flex min-h-11 items-center justify-between gap-3 py-1">
-      <span className="min-w-0">
+      <span className="min-w-0 truncate">
         <span className="font-semibold group-hover:text-chalk group-hover:underline">{structure.name}</span>{' '}
         <span className="text-soft">{computed.kind.name.toLowerCase()}</span>
       </span>

@@ -244,7 +244,7 @@ function Answers({ bedId, open }: { bedId: string; open: readonly Threat[] }) {
       {answer?.some((one) => one.structures.some(({ stand }) => pathOf(stand))) && (
         <p className="mt-2 text-[0.9rem] text-soft">
           A fence is reckoned round this bed alone, with a gate. One{' '}
-          <Link href={`/g/${id}/plot?lay=garden-fence`} className="text-chalk underline">
+          <Link href={`/g/${id}?lay=garden-fence`} className="text-chalk underline">
             laid round the whole garden
           </Link>{' '}
           counts for every bed inside it.

@@ -10,7 +10,7 @@ import { Switcher } from '../../ui/switcher';
 import { useLongTable, type LongColumns } from '../../ui/use-long-table';
 import { changePriceBook } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import { tickedAs } from '../../kept/ticks';
+import { boughtAs, tickedAs } from '../../kept/ticks';
 import { TickBox, useTicks } from '../shell/use-ticks';
 import { inShopOrder, shedWords, shopGroup, sizeWords } from '../../words/stock-words';
 
@@ -136,9 +136,9 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
 
 const keyOf = (line: Line): string =>
   line.is === 'bought'
-    ? `${line.purchase.stock} ${line.purchase.size}`
+    ? boughtAs(line.purchase)
     : line.is === 'from shed'
-      ? `${line.piece.stock} ${line.piece.size}`
+      ? boughtAs(line.piece)
       : `${line.stock} ${line.because}`;
 
 function Row({

@@ -1,8 +1,9 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useId } from 'react';
-import { RotateCw, Trash2 } from 'lucide-react';
+import { useEffect, useId, useRef } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
+import { ChevronLeft, RotateCw, Trash2 } from 'lucide-react';
 import { formatArea } from '@lignum/core/quantity/measure';
 import { formatLength } from '@lignum/core/quantity/length';
 import { goesAlong, waysAmong, type GoesAlong } from '@lignum/core/site/way';
@@ -35,22 +36,31 @@ import { BedGuard } from '../kept-out/bed-guard';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
 import { bodyOf, extentOf, moveThing, type Thing } from './things';
-import { WholePlot } from './whole-plot';
+import { InBed } from '../garden/in-bed';
 import { growingIn } from '@lignum/core/plan/growing';
 
-/** What is chosen, by its dimensions; nothing chosen is the plot itself. */
+/** What is chosen: what grows and stands in it, and its dimensions. */
 export function Inspector({
   thing,
-  onGone,
-  onChoose,
+  number,
+  takesFocus,
+  onClose,
 }: {
-  thing: Thing | undefined;
-  onGone: () => void;
-  onChoose: (id: string) => void;
+  thing: Thing;
+  number: number | undefined;
+  /** It was chosen in the list: the keyboard goes on in here. */
+  takesFocus: boolean;
+  onClose: () => void;
 }) {
   const { id, plan, store, tongue } = useGarden();
   const name = useId();
-  if (!thing) return <WholePlot onChoose={onChoose} />;
+  const section = useRef<HTMLElement>(null);
+  useEffect(() => {
+    if (takesFocus) section.current?.focus();
+  }, [takesFocus]);
+  useHotkeys('escape', onClose, { ignoreEventWhen: ({ target }) => !section.current?.contains(target as Node) }, [
+    onClose,
+  ]);
   const body = bodyOf(thing);
   const box = extentOf(thing);
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
@@ -63,7 +73,24 @@ export function Inspector({
   const far = thing.is === 'bed' ? outOfReach(thing.bed, plan.site.armMm) : null;
   const corner = thing.is === 'bed' && thing.bed.outline.shape !== 'rectangle' ? farthestSoil(thing.bed) : null;
   return (
-    <section aria-label={body.name} className="grid gap-4">
+    <section
+      ref={section}
+      tabIndex={-1}
+      aria-label={body.name}
+      className="grid grid-cols-[minmax(0,1fr)] gap-4 outline-none"
+    >
+      <div className="-mb-2 flex items-center justify-between gap-2">
+        <Button look="quiet" className="-ml-3 !px-3" onClick={onClose}>
+          <ChevronLeft size={17} aria-hidden />
+          All of the garden
+        </Button>
+        {number !== undefined && (
+          <span className="grid size-7 place-items-center rounded-full border border-ink text-[0.85rem] font-bold">
+            <span className="sr-only">Number </span>
+            {number}
+          </span>
+        )}
+      </div>
       <Field
         label={
           thing.is === 'bed'
@@ -87,6 +114,7 @@ export function Inspector({
           Open the design
         </Link>
       )}
+      {thing.is === 'bed' && <InBed bed={thing.bed} />}
       {(thing.is === 'bed' || thing.is === 'spot') && <BedGuard bed={thing.id} />}
       {thing.is === 'bed' && <WaysBeside bed={thing.id} />}
       {thing.is === 'path' && <PathFields thing={thing} />}
@@ -208,7 +236,7 @@ export function Inspector({
         onClick={() => {
           store.edit(takeAway(thing));
           notice.say(`${body.name} was removed.`, store.getState().plan);
-          onGone();
+          onClose();
         }}
       >
         <Trash2 size={16} aria-hidden />

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
 import { overlap } from '@lignum/core/geometry/polygon';
-import { outlineOfLabel, placeLabels, type LabelWish } from './labels';
+import { cornersOf } from '@lignum/core/site/plot';
+import { outlineOfLabel, outlineOfPin, placeNames, type LabelWish } from './labels';
 
 const wish = fc.record({
   text: fc.constantFrom('Long bed', 'Yard pump', 'Cable to the boathouse', 'Heap'),
@@ -9,25 +10,39 @@ const wish = fc.record({
   turnDeg: fc.constantFrom(0, 30, 90, 180, 270, -90),
   lengthPx: fc.integer({ min: 5, max: 300 }),
   widthPx: fc.integer({ min: 2, max: 90 }),
-  carries: fc.boolean(),
+  isBare: fc.boolean(),
 });
+const PAGE = { widthPx: 360, heightPx: 360 };
+const asWishes = (some: readonly Omit<LabelWish, 'id' | 'number' | 'isPinned'>[]): LabelWish[] =>
+  some.map((one, i) => ({ ...one, id: `${i}`, number: i + 1, isPinned: true }));
+const body = ({ at: [xMm, yMm], turnDeg, lengthPx, widthPx }: LabelWish) =>
+  cornersOf({ xMm, yMm, turnDeg: -turnDeg }, lengthPx, widthPx);
 
-it('no name lies over another or stands on its head; the chosen one always has a place, the largest thing too', () => {
+it('no name or number lies over another, leaves the page or stands on its head; no name lies on a thing but in its own that is bare', () => {
   fc.assert(
-    fc.property(fc.array(wish, { minLength: 1, maxLength: 25 }), fc.nat(24), (some, pick) => {
-      const wishes = some.map((one, i): LabelWish => ({ ...one, id: `${i}` }));
-      const chosen = wishes[pick % wishes.length]?.id ?? null;
-      const placed = placeLabels(wishes, chosen);
-      const outlines = [...placed.values()].map(outlineOfLabel);
+    fc.property(fc.array(wish, { minLength: 1, maxLength: 25 }), (some) => {
+      const wishes = asWishes(some);
+      const { names, pins } = placeNames(wishes, PAGE);
+      const outlines = [...[...names.values()].map(outlineOfLabel), ...[...pins.values()].map(outlineOfPin)];
       outlines.forEach((one, i) => {
         for (const other of outlines.slice(i + 1)) expect(overlap(one, other)).toBe(false);
+        for (const [x, y] of one) expect([x >= 0 && x <= 360, y >= 0 && y <= 360]).toEqual([true, true]);
       });
-      for (const { turnDeg } of placed.values()) expect(Math.abs(turnDeg)).toBeLessThanOrEqual(90);
-      expect(placed.has(chosen ?? '')).toBe(true);
-      const largest = wishes.reduce((most, one) =>
-        one.lengthPx * one.widthPx > most.lengthPx * most.widthPx ? one : most,
-      );
-      expect(placeLabels(wishes, null).has(largest.id)).toBe(true);
+      for (const { turnDeg } of names.values()) expect(Math.abs(turnDeg)).toBeLessThanOrEqual(90);
+      for (const [id, name] of names)
+        for (const other of wishes)
+          if (other.id !== id || !other.isBare) expect(overlap(outlineOfLabel(name), body(other))).toBe(false);
+    }),
+  );
+});
+
+it('each thing has its name or its number, by which the list calls it, where there is room about it', () => {
+  fc.assert(
+    fc.property(fc.array(wish, { minLength: 1, maxLength: 8 }), (some) => {
+      // Well apart, on a page that ends far from all of them.
+      const wishes = asWishes(some).map((one, i) => ({ ...one, at: [400, 400 + 700 * i] as const }));
+      const { names, pins } = placeNames(wishes, { widthPx: 800, heightPx: 9000 });
+      for (const { id, number } of wishes) expect(names.has(id) || pins.get(id)?.number === number).toBe(true);
     }),
   );
 });

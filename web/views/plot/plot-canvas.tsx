@@ -14,17 +14,31 @@ import { placedNow } from './placed-now';
 import { arrowMove } from './arrows';
 import { SunLayer } from './sun-layer';
 import { Corners } from './corners';
-import { Label } from './label';
+import { Label, NamePlate, Pin } from './label';
 import { Body, Footprint, North, Running, Shadows } from './plot-figures';
 import { MARGIN, Measures } from './measures';
-import { placeLabels, type LabelWish } from './labels';
+import { placeNames, type LabelWish } from './labels';
 import { LayPath, type Laying } from './lay-path';
-import { bodyOf, moveThing, settleDrag, settleSpot, thingsOf, type Thing } from './things';
+import { bodyOf, extentOf, moveThing, settleDrag, settleSpot, thingsOf, type Thing } from './things';
 import type { HoursAnswer } from '../../workers/sun-messages';
-import { hostNamed, standOf } from '@lignum/core/site/stands/stands';
+import { footprintOf } from '@lignum/core/design/on-plot';
+import { toPlot } from '@lignum/core/site/frame';
+import { bedsOf, hostNamed, standOf } from '@lignum/core/site/stands/stands';
+import { GuardLayer } from './guard-layer';
+import type { Guarded } from './guarded';
+import { Open } from './plot-figures';
 
 /** A dragged thing's corner falls on these round lengths. mm. */
 const ROUND = { imperial: 152.4, metric: 100 } as const;
+
+/** The room of a drawing before it is measured, as on a desk of usual size; in the hand it is drawn smaller till then. Pixels. */
+const FIRST_ROOM = { width: 812, height: 583 };
+
+/** Left under the drawing for what its signs mean. Pixels. */
+const UNDER_PX = 44;
+
+/** A drawing narrower than this is held in a hand. Pixels. */
+const SMALL_PX = 640;
 
 /** Where the arrow that points north stands, from the plot's upper right corner. Pixels. */
 const NORTH = { right: 26, down: 34 };
@@ -32,36 +46,52 @@ const NORTH = { right: 26, down: 34 };
 /** Lines that what is dragged has fallen into. */
 type Caught = ReturnType<typeof settleDrag>['caught'];
 
-/** The plot to scale, worked on directly: take hold and drag, or choose and use the arrow keys. */
+/** What is laid over the plan: one thing at a time, so that it can be read. */
+export interface Overlay {
+  hours: HoursAnswer | null;
+  shadows: { sun: SunPosition; day: number } | null;
+  guarded: readonly Guarded[] | null;
+}
+
+/** The plot to scale, worked on directly: take hold and drag, or reach a thing by Tab, choose it with Enter and use the arrow keys. */
 export function PlotCanvas({
   chosen,
   choose,
-  answer,
-  shadows,
+  over: { hours, shadows, guarded },
+  open,
+  numbers,
   laying,
 }: {
   chosen: string | null;
   choose: (id: string | null) => void;
-  answer: HoursAnswer | null;
-  shadows: { sun: SunPosition; day: number } | null;
+  over: Overlay;
+  /** How much is open at each thing. */
+  open: ReadonlyMap<string, { fails: number; warns: number }>;
+  /** By which number the list calls each thing. */
+  numbers: ReadonlyMap<string, number>;
   /** A path that is being laid, corner by corner; nothing else is worked on meanwhile. */
   laying: Laying | null;
 }) {
   const { plan, store, tongue } = useGarden();
   const frame = useRef<HTMLDivElement>(null);
-  const [room, setRoom] = useState({ width: 760, height: 640 });
+  const [room, setRoom] = useState(FIRST_ROOM);
   const [caught, setCaught] = useState<Caught>([]);
+  const [touched, setTouched] = useState<string | null>(null);
   const isLaying = laying !== null;
   useLayoutEffect(() => {
     const element = frame.current;
     if (!element) return;
-    const watch = new ResizeObserver(() =>
+    const fit = () => {
+      const under = element.getBoundingClientRect().top + window.scrollY + (isLaying ? 190 : UNDER_PX);
       setRoom({
         width: Math.max(280, element.clientWidth),
-        height: Math.max(320, Math.min(element.clientWidth * 1.2, window.innerHeight - (isLaying ? 290 : 168))),
-      }),
-    );
+        height: Math.max(320, Math.min(element.clientWidth * 1.2, window.innerHeight - under)),
+      });
+    };
+    // What stands above it grows and shrinks too, and the drawing with what is left.
+    const watch = new ResizeObserver(fit);
     watch.observe(element);
+    watch.observe(document.body);
     return () => watch.disconnect();
   }, [isLaying]);
 
@@ -98,6 +128,8 @@ export function PlotCanvas({
     ({ args, event, first, last, memo }) => {
       const [thing] = args as [Thing];
       const [x, y] = spotOf(event);
+      // A finger that passes over a thing scrolls the page: what it is to move is chosen first.
+      if (event.pointerType === 'touch' && thing.id !== chosen) return undefined;
       if (first) {
         const body = bodyOf(thing);
         choose(thing.id);
@@ -126,27 +158,38 @@ export function PlotCanvas({
     else if (move)
       store.edit(moveThing(thing, { xMm: body.xMm + move[0], yMm: body.yMm + move[1] }), `nudge ${thing.id}`);
     else if (event.key === 'Enter' || event.key === ' ') choose(thing.id);
-    else if (event.key === 'Escape') choose(null);
-    else return;
+    else if (event.key === 'Escape') {
+      choose(null);
+      setTouched(null);
+    } else return;
     event.preventDefault();
   };
 
-  const labels = placeLabels(
+  const occupied = useMemo(
+    () => new Set(stood.flatMap((one) => bedsOf(one.setting.place).map(({ id }) => id))),
+    [stood],
+  );
+  const { names, pins } = placeNames(
     things.map((thing): LabelWish => {
-      const body = bodyOf(thing);
       const { spot, turnDeg, lengthMm, widthMm } = roomForName(plan, thing);
       return {
         id: thing.id,
-        text: body.name,
+        text: bodyOf(thing).name,
+        number: numbers.get(thing.id) ?? 0,
         at: toPx(spot),
         turnDeg,
         lengthPx: lengthMm * scale,
         widthPx: thing.is === 'path' ? 8 : widthMm * scale,
-        carries: thing.is === 'bed',
+        // In the hand there is no room for the numbers of what is there already.
+        isPinned: thing.is !== 'feature' || room.width >= SMALL_PX,
+        isBare: thing.is === 'feature' || (thing.is === 'bed' && !occupied.has(thing.id)),
       };
     }),
-    chosen,
+    { widthPx: width, heightPx: height },
     { at: [width - NORTH.right, NORTH.down], halfPx: 24 },
+    stood.flatMap((one) =>
+      footprintOf(one.sized.design).map((outline) => outline.map(([x, y]) => toPx(toPlot(one.frame, x, y)))),
+    ),
   );
   const draw = (thing: Thing) => {
     const body = bodyOf(thing);
@@ -157,10 +200,15 @@ export function PlotCanvas({
         tabIndex={0}
         role="button"
         aria-pressed={isChosen}
-        aria-label={`${body.name}, ${formatLength(body.lengthMm, tongue.units)} by ${formatLength(body.widthMm, tongue.units)}. Arrow keys move it${thing.is === 'run' ? ' along its run' : ', R turns it'}.`}
-        className="cursor-move outline-none focus-visible:[&>path:first-child]:stroke-chalk focus-visible:[&>path:first-child]:[stroke-width:4]"
+        aria-label={`${body.name}, ${formatLength(body.lengthMm, tongue.units)} by ${formatLength(body.widthMm, tongue.units)}. Enter chooses it, arrow keys move it${thing.is === 'run' ? ' along its run' : ', R turns it'}.`}
+        className="cursor-move outline-none focus-visible:[&>:first-child]:stroke-chalk focus-visible:[&>:first-child]:[stroke-width:4]"
+        style={{ touchAction: isChosen ? 'none' : 'pan-y pinch-zoom' }}
         {...pulled(thing)}
-        onFocus={() => choose(thing.id)}
+        onClick={() => choose(thing.id)}
+        onPointerEnter={() => setTouched(thing.id)}
+        onPointerLeave={() => setTouched(null)}
+        onFocus={() => setTouched(thing.id)}
+        onBlur={() => setTouched(null)}
         onKeyDown={(event) => press(event, thing)}
       >
         <Body thing={thing} path={path} scale={scale} chosen={isChosen} toPx={toPx} />
@@ -169,12 +217,14 @@ export function PlotCanvas({
   };
 
   const selected = things.find((thing) => thing.id === chosen);
+  const named = things.find((thing) => thing.id === touched);
   return (
     <div ref={frame}>
       <svg
         width={width + MARGIN.left + MARGIN.right}
         height={height + MARGIN.top + MARGIN.bottom}
-        className="mx-auto block touch-none select-none"
+        viewBox={`0 0 ${width + MARGIN.left + MARGIN.right} ${height + MARGIN.top + MARGIN.bottom}`}
+        className={`mx-auto block h-auto max-w-full select-none ${laying ? 'touch-none' : '[touch-action:pan-y_pinch-zoom]'}`}
         role="group"
         aria-label={`The plot, ${formatLength(widthMm, tongue.units)} by ${formatLength(depthMm, tongue.units)}`}
       >
@@ -200,7 +250,7 @@ export function PlotCanvas({
             <rect width={width} height={height} />
           </clipPath>
           {things.filter(isFlat).map(draw)}
-          {answer && <SunLayer answer={answer} scale={scale} heightPx={height} />}
+          {hours && <SunLayer answer={hours} scale={scale} heightPx={height} />}
           {shadows && shadows.sun.altitudeRad > 0 && (
             <Shadows plan={plan} structures={stood} path={path} shadows={shadows} northDeg={northDeg} />
           )}
@@ -208,9 +258,20 @@ export function PlotCanvas({
           {stood.map((one) => (
             <Footprint key={one.structure.id} computed={one} path={path} toPx={toPx} scale={scale} />
           ))}
-          {[...labels].map(([id, label]) => (
+          {guarded && <GuardLayer guarded={guarded} path={path} />}
+          {[...names].map(([id, label]) => (
             <Label key={id} {...label} />
           ))}
+          {[...pins].map(([id, pin]) => (
+            <Pin key={id} {...pin} />
+          ))}
+          {things.map((thing) => {
+            const at = open.get(thing.id);
+            if (!at) return null;
+            const { left, top } = extentOf(thing);
+            const [x, y] = toPx([left, top]);
+            return <Open key={thing.id} {...at} x={x} y={y} />;
+          })}
           {selected?.is === 'path' && !laying && (
             <Corners
               thing={selected}
@@ -235,6 +296,13 @@ export function PlotCanvas({
             <Running thing={selected} toPx={toPx} say={(mm) => formatLength(mm, tongue.units)} />
           )}
           <North northDeg={northDeg} x={width - NORTH.right} y={NORTH.down} />
+          {named && !laying && (
+            <NamePlate
+              text={`${numbers.get(named.id) ?? ''} ${bodyOf(named).name}`}
+              at={toPx([bodyOf(named).xMm, extentOf(named).top])}
+              widthPx={width}
+            />
+          )}
           {laying && (
             <LayPath
               laying={laying}

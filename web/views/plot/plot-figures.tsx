@@ -308,6 +308,37 @@ export function Running({
   );
 }
 
+/** That something is open at a thing: a sign at its corner with how much, another for what fails than for what is to be looked at. */
+export function Open({ fails, warns, x, y }: { fails: number; warns: number; x: number; y: number }) {
+  const [cx, cy] = [Math.max(8, x), Math.max(8, y)];
+  return (
+    <g aria-hidden className="pointer-events-none" stroke="var(--sheet)" strokeWidth="1.5">
+      {fails > 0 ? (
+        <path d={octagon(cx, cy, 8.5)} fill="var(--keel)" />
+      ) : (
+        <path d={`M${cx} ${cy - 10}L${cx + 10} ${cy + 7}H${cx - 10}Z`} fill="var(--ochre)" />
+      )}
+      <text
+        x={cx}
+        y={cy + (fails > 0 ? 3.8 : 4.8)}
+        textAnchor="middle"
+        fontSize={fails > 0 ? 10.5 : 9.5}
+        fontWeight="700"
+        fill="var(--sheet)"
+        stroke="none"
+      >
+        {fails > 0 ? fails : warns}
+      </text>
+    </g>
+  );
+}
+
+const octagon = (x: number, y: number, r: number): string =>
+  `M${Array.from({ length: 8 }, (_, i) => {
+    const at = ((i + 0.5) * Math.PI) / 4;
+    return `${(x + r * Math.cos(at)).toFixed(1)} ${(y + r * Math.sin(at)).toFixed(1)}`;
+  }).join('L')}Z`;
+
 export function North({ northDeg, x, y }: { northDeg: number; x: number; y: number }) {
   return (
     <g transform={`translate(${x} ${y}) rotate(${-northDeg})`} role="img" aria-label="North">

@@ -87,18 +87,31 @@ const dateOf = (day: string): [number, number, number] => {
 };
 
 /** A date, and a rod through the day with the clock time beside it. */
-export function SunTimeFields({ time, onChange }: { time: SunTime; onChange: (time: SunTime) => void }) {
+export function SunTimeFields({
+  time,
+  onChange,
+  dayOnly = false,
+}: {
+  time: SunTime;
+  onChange: (time: SunTime) => void;
+  /** The hour makes no difference. */
+  dayOnly?: boolean;
+}) {
+  const date = (
+    <input
+      type="date"
+      aria-label="Date"
+      className={`${inputLook} w-40`}
+      value={time.day}
+      min="1901-01-01"
+      max="2099-12-31"
+      onChange={(event) => event.target.value && onChange({ ...time, day: event.target.value })}
+    />
+  );
+  if (dayOnly) return date;
   return (
     <div className="flex min-w-72 grow flex-wrap items-center gap-3">
-      <input
-        type="date"
-        aria-label="Date"
-        className={`${inputLook} w-40`}
-        value={time.day}
-        min="1901-01-01"
-        max="2099-12-31"
-        onChange={(event) => event.target.value && onChange({ ...time, day: event.target.value })}
-      />
+      {date}
       <div className="min-w-40 grow">
         <RodSlider
           label="Time of day"

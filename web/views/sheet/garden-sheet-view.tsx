@@ -16,6 +16,7 @@ export function GardenSheetView() {
       back={{ href: `/g/${id}/list`, label: 'Back to the list' }}
       title={`${plan.garden.name}: sheets`}
       name={plan.garden.name}
+      of={plan.structures.map((one) => one.id)}
       pages={pages}
       size={size}
       onSize={setSize}

@@ -46,6 +46,7 @@ export function SheetView() {
       back={{ href: `/g/${id}/s/${structureId}`, label: 'Back to the design' }}
       title={`${structure.name}: sheets`}
       name={structure.name}
+      of={[structure.id]}
       pages={pages}
       size={size}
       onSize={setSize}

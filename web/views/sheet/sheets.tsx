@@ -1,11 +1,12 @@
 'use client';
 import Link from 'next/link';
 import { ChevronLeft, FileDown, Printer } from 'lucide-react';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { pageSvg } from '@lignum/core/paper/page-svg';
 import { SIZES, type Page, type PaperSize } from '@lignum/core/paper/page';
 import { Button, buttonLook } from '../../ui/button';
 import { useGarden, useSaving } from '../shell/garden-context';
+import { useTicks } from '../shell/use-ticks';
 import { keepPaper, paperFrom, paperKept } from '../../sheets/paper-choice';
 
 /** The paper this device prints on: what is usual until it has been looked up, and after. */
@@ -31,6 +32,7 @@ export function Sheets({
   size,
   onSize,
   pdf,
+  of,
   choices,
 }: {
   back: { href: string; label: string };
@@ -40,6 +42,8 @@ export function Sheets({
   size: PaperSize;
   onSize: (size: PaperSize) => void;
   pdf: string;
+  /** The structures that are on them: once they are on paper the garden does not ask for that any more. */
+  of: readonly string[];
   /** What may be chosen of them: labels on pages of their own, built alone. */
   choices?: readonly { label: string; chosen: boolean; onChoose: (chosen: boolean) => void }[];
 }) {
@@ -49,6 +53,16 @@ export function Sheets({
     [pages, name],
   );
   const { widthPx, heightPx } = SIZES[size];
+  const ticks = useTicks();
+  const tell = useRef(() => {});
+  useEffect(() => {
+    tell.current = () => ticks.mark('printed', of, { done: true });
+  });
+  useEffect(() => {
+    const printed = () => tell.current();
+    window.addEventListener('beforeprint', printed);
+    return () => window.removeEventListener('beforeprint', printed);
+  }, []);
   return (
     <main className="px-3 pb-16 print:p-0">
       <style>{`@page { size: ${size === 'A4' ? 'A4' : 'letter'} portrait; margin: 0; }`}</style>
@@ -85,7 +99,7 @@ export function Sheets({
           ))}
         </fieldset>
         {saved && (
-          <a className={buttonLook('plain')} href={pdf} download>
+          <a className={buttonLook('plain')} href={pdf} download onClick={() => tell.current()}>
             <FileDown size={17} aria-hidden />
             PDF
           </a>

@@ -79,12 +79,8 @@ export function Header() {
       label: 'Garden',
       here:
         path === `/g/${id}` ||
-        path.startsWith(`/g/${id}/s/`) ||
-        path === `/g/${id}/new` ||
-        path === `/g/${id}/build` ||
-        path === `/g/${id}/grow`,
+        ['/s/', '/new', '/build', '/grow', '/kept-out'].some((part) => path.startsWith(`/g/${id}${part}`)),
     },
-    { href: `/g/${id}/plot`, label: 'Plot', here: path === `/g/${id}/plot` || path === `/g/${id}/kept-out` },
     { href: `/g/${id}/list`, label: 'List', here: path === `/g/${id}/list` },
     { href: `/g/${id}/prices`, label: 'Prices', here: path === `/g/${id}/prices` },
   ];
@@ -97,12 +93,16 @@ export function Header() {
         Skip to the content
       </a>
       <header className="no-print sticky top-0 z-30 border-b border-rule bg-ground/95 backdrop-blur">
-        <div className="mx-auto flex max-w-[100rem] flex-wrap items-center gap-x-4 px-4 lg:flex-nowrap">
+        <div className="mx-auto flex max-w-[120rem] flex-wrap items-center gap-x-4 px-4 lg:flex-nowrap">
           <Wordmark />
-          <span aria-hidden className="hidden h-6 w-px bg-rule sm:block" />
-          <Link href={`/g/${id}`} className="hidden min-h-11 min-w-0 items-center truncate font-semibold sm:flex">
-            {plan.garden.name}
-          </Link>
+          {path !== `/g/${id}` && (
+            <>
+              <span aria-hidden className="hidden h-6 w-px bg-rule sm:block" />
+              <Link href={`/g/${id}`} className="hidden min-h-11 min-w-0 items-center truncate font-semibold sm:flex">
+                {plan.garden.name}
+              </Link>
+            </>
+          )}
           <nav aria-label="Garden" className="order-last flex w-full gap-1 lg:order-none lg:ml-4 lg:w-auto">
             {places.map((place) => (
               <Link

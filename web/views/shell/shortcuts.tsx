@@ -21,7 +21,6 @@ export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: bo
     g: go(''),
     n: go('/new'),
     b: go('/build'),
-    m: go('/plot'),
     l: go('/list'),
     p: go('/prices'),
     u: () => setUnits(units === 'imperial' ? 'metric' : 'imperial'),

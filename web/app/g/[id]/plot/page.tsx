@@ -1,13 +1,14 @@
-import { PlotView } from '../../../../views/plot/plot-view';
-import { KeepTaps } from '../../../../views/shell/keep-taps';
+import { redirect } from 'next/navigation';
 
-export const metadata = { title: 'Plot' };
-
-export default async function PlotPage({ searchParams }: { searchParams: Promise<{ lay?: string; look?: string }> }) {
-  const { lay, look } = await searchParams;
-  return (
-    <KeepTaps>
-      <PlotView key={lay} lay={lay ?? null} look={look ?? null} />
-    </KeepTaps>
-  );
+/** The plot is the garden's own page now: whoever kept its address is led over. */
+export default async function PlotPage({
+  params,
+  searchParams,
+}: {
+  params: Promise<{ id: string }>;
+  searchParams: Promise<Record<string, string>>;
+}) {
+  const [{ id }, asked] = await Promise.all([params, searchParams]);
+  const query = new URLSearchParams(asked).toString();
+  redirect(`/g/${encodeURIComponent(id)}${query ? `?${query}` : ''}`);
 }

@@ -5,7 +5,6 @@ import { fromSpeed, fromWarmth, speedUnit, toSpeed, toWarmth, warmthUnit } from 
 import { regionOf, REGIONS } from '@lignum/core/site/regions';
 import { siteNonsense } from '@lignum/core/site/site-nonsense';
 import { SOILS, WINDS } from '@lignum/core/site/soil';
-import { KINDS } from '@lignum/core/structures/registry';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { buttonLook } from '../../ui/button';
 import { ChooserField } from '../../ui/chooser';
@@ -14,56 +13,11 @@ import { Field, inputLook, LengthField, NumberField, NumberInput } from '../../u
 import { VisitorsField } from '../kept-out/visitors-field';
 import { changeSite } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import { useResults } from '../shell/use-results';
-import { bodyOf, thingsOf, type Thing } from './things';
 
 /** An angle from 0 to 360. Degrees. */
 const turned = (deg: number): number => ((deg % 360) + 360) % 360;
 
 const ZONES = Intl.supportedValuesOf('timeZone');
-
-/** With nothing chosen: what lies on the plot, to be chosen, and the facts of the place behind it. */
-export function WholePlot({ onChoose }: { onChoose: (id: string) => void }) {
-  const { plan } = useGarden();
-  const { garden } = useResults();
-  // What one works on comes first; what only lies there after it.
-  const things = thingsOf(plan, garden).toSorted((a, b) => Number(a.is === 'feature') - Number(b.is === 'feature'));
-  return (
-    <section aria-label="The plot" className="grid gap-3">
-      <h2 className="text-xl">On the plot</h2>
-      {things.length === 0 && <p className="text-soft">Nothing yet: add a bed, or what is there already.</p>}
-      <ul className="max-h-[26rem] divide-y divide-rule overflow-y-auto border-y border-rule">
-        {things.map((thing) => (
-          <li key={thing.id}>
-            <button
-              type="button"
-              onClick={() => onChoose(thing.id)}
-              className="flex min-h-11 w-full items-center justify-between gap-3 px-1 text-left hover:bg-well"
-            >
-              <span className="min-w-0 truncate">{bodyOf(thing).name}</span>
-              <span className="text-[0.85rem] text-soft">{wordOf(thing)}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-      <Fold
-        look="font-display text-lg font-semibold"
-        title="Facts of the place"
-        says="size, sun, frost, soil, visitors"
-      >
-        <SiteFields />
-      </Fold>
-    </section>
-  );
-}
-
-/** What a thing is, in a word. */
-const wordOf = (thing: Thing): string =>
-  thing.is === 'bed'
-    ? 'bed'
-    : thing.is === 'feature'
-      ? thing.feature.kind
-      : (KINDS.find((kind) => kind.id === thing.structure.kind)?.name ?? '').toLowerCase();
 
 function RegionField() {
   const { plan, store } = useGarden();
@@ -143,7 +97,8 @@ function FrostField({ label, on, onChange }: { label: string; on: string; onChan
   );
 }
 
-function SiteFields() {
+/** The facts of a place: how large, where on the earth, its frosts, winds and soil, and who visits. */
+export function SiteFields() {
   const { id, plan, store, tongue } = useGarden();
   const { site } = plan;
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };

@@ -1,0 +1,131 @@
+import { byUrgency, isUrgent, URGENCY } from '../checks/check';
+import { openTo, whoIsKeptOut, type BedWatch } from '../choosing/kept-out';
+import { counted } from '../crops/counted';
+import { cropOf, growingIn } from '../plan/growing';
+import type { ComputedGarden } from '../plan/compute';
+import type { Plan, Planting } from '../plan/plan';
+import { bedsOf } from '../site/stands/stands';
+import { dayOfYear } from '../site/sun/season';
+import { fact, type Fact } from '../wording/say';
+
+/** Where something open is settled: at one thing, or in several beds at once. */
+export type OpenAt = { is: 'structure' | 'bed' | 'stock'; id: string } | { is: 'beds'; ids: readonly string[] };
+
+/**
+ * One thing of a garden that is still open, said once and led to its place.
+ * @example { id: 'bed yard gets-in', level: 'warn', at: { is: 'bed', id: 'yard' }, told: fact('open.gets-in', …) }
+ */
+export interface OpenPoint {
+  /** The same for as long as it is the same thing. */
+  id: string;
+  level: 'fail' | 'warn';
+  at: OpenAt;
+  told: Fact;
+}
+
+/** A garden as it is worked out: what is open follows from nothing else. */
+export interface OpenIn {
+  plan: Plan;
+  garden: Pick<ComputedGarden, 'structures' | 'shopping'>;
+  watched: readonly BedWatch[];
+}
+
+export const openIn = (plan: Plan, garden: OpenIn['garden']): OpenIn => ({
+  plan,
+  garden,
+  watched: whoIsKeptOut(plan, garden.structures),
+});
+
+/** What is planted in a bed, wants to be held up, and has nothing to hold it. */
+export function unheld({ plan, garden }: Pick<OpenIn, 'plan' | 'garden'>): Planting[] {
+  const carried = new Set(plan.structures.flatMap((one) => one.plantings));
+  const beds = new Set(plan.beds.map(({ id }) => id));
+  const held = new Set(
+    garden.structures.flatMap((one) =>
+      one.kind.purpose === 'support' && one.structure.plantings.length === 0
+        ? bedsOf(one.setting.place).map(({ id }) => id)
+        : [],
+    ),
+  );
+  return growingIn(plan).filter(
+    (one) =>
+      beds.has(one.bed) &&
+      !carried.has(one.id) &&
+      !held.has(one.bed) &&
+      !['bush', 'none'].includes(cropOf(plan, one).habit),
+  );
+}
+
+type Source = (of: OpenIn) => OpenPoint[];
+
+/** Everything a check found that has to be looked at before it is built. */
+const found: Source = ({ garden }) =>
+  garden.structures.flatMap(({ structure, verdicts }) =>
+    byUrgency(verdicts.filter(isUrgent)).map(({ check, level, told }, i): OpenPoint => ({
+      id: `structure ${structure.id} ${check} ${told.code} ${i}`,
+      level: level === 'fail' ? 'fail' : 'warn',
+      at: { is: 'structure', id: structure.id },
+      told,
+    })),
+  );
+
+const withoutSupport: Source = (of) =>
+  unheld(of).map((one) => ({
+    id: `bed ${one.bed} no-support ${one.id}`,
+    level: 'warn',
+    at: { is: 'bed', id: one.bed },
+    told: fact('open.no-support', { plants: counted(cropOf(of.plan, one), one.count) }),
+  }));
+
+/** Who gets in where, told together for all beds that the same come to; asked only where somebody has said who visits. */
+const getsIn: Source = ({ plan, watched }) => {
+  if (plan.site.visitors.length === 0) return [];
+  const open = new Map<string, BedWatch[]>();
+  for (const watch of watched) {
+    const who = openTo(watch).toSorted().join(', ');
+    if (who !== '') open.set(who, [...(open.get(who) ?? []), watch]);
+  }
+  return [...open].map(([who, beds]): OpenPoint => {
+    const from = beds
+      .flatMap(({ threats }) => threats.filter((one) => who.split(', ').includes(one.who)))
+      .map((one) => one.from)
+      .toSorted((a, b) => dayOfYear(a) - dayOfYear(b));
+    const [first, ...more] = beds.map(({ bed }) => bed);
+    const values = { who, from: { monthDay: from[0] ?? '01-01' }, bed: first?.name ?? '', beds: beds.length };
+    return {
+      id: `gets-in ${who}`,
+      level: 'warn',
+      at: { is: 'beds', ids: beds.map(({ bed }) => bed.id) },
+      told: fact(more.length === 0 ? 'open.gets-in' : 'open.get-in', values),
+    };
+  });
+};
+
+const withoutPrice: Source = ({ garden }) =>
+  [...new Map(garden.shopping.missing.map((one) => [one.stock, one])).values()].map(({ stock, because }) => ({
+    id: `stock ${stock}`,
+    level: 'warn',
+    at: { is: 'stock', id: stock },
+    told: fact(because === 'no price' ? 'open.no-price' : 'open.too-long'),
+  }));
+
+/** Whatever can be open in a garden: a capability that finds more is entered here. */
+const SOURCES: readonly Source[] = [found, withoutSupport, getsIn, withoutPrice];
+
+/**
+ * All that is open in a garden, what fails before what has to be looked at; of equals in the order of its sources.
+ * @example openPoints(openIn(plan, computeGarden(plan))).filter(({ level }) => level === 'fail')
+ */
+export const openPoints = (of: OpenIn): OpenPoint[] =>
+  SOURCES.flatMap((source) => source(of)).toSorted((a, b) => URGENCY[a.level] - URGENCY[b.level]);
+
+/** How many points of each level are open at each thing, by its id; what is open in several at once is counted at none. */
+export function openAt(points: readonly OpenPoint[]): Map<string, { fails: number; warns: number }> {
+  const counts = new Map<string, { fails: number; warns: number }>();
+  for (const { at, level } of points) {
+    if (at.is === 'beds') continue;
+    const { fails, warns } = counts.get(at.id) ?? { fails: 0, warns: 0 };
+    counts.set(at.id, level === 'fail' ? { fails: fails + 1, warns } : { fails, warns: warns + 1 });
+  }
+  return counts;
+}

@@ -1,0 +1,20 @@
+import type { Phrases } from '../wording/say';
+
+/** What is open in a garden and what it asks for next. */
+export const AHEAD_PHRASES: Phrases = {
+  'open.no-support': '{plants}: nothing to climb yet.',
+  'open.gets-in': '{who}: they come to {bed}, from {from}.',
+  'open.get-in': '{who}: they come to {beds|bed|beds}, from {from}.',
+  'open.no-price': 'Has no price yet: the total is too low.',
+  'open.too-long': 'Is not sold long enough.',
+  'next.ground': 'How large is your ground?',
+  'next.first-bed': 'Put down a first bed.',
+  'next.plant': 'What grows in {bed}?',
+  'next.on-what': '{plants} in {bed}: on what?',
+  'next.visitors': 'Who visits this garden? Fences and nets follow.',
+  'next.fails': '{count|thing|things} won’t work as planned.',
+  'next.warns': '{count|thing|things} to look at before you build.',
+  'next.shop': '{lines|line|lines} to buy, {total} in all.',
+  'next.shop-rest': '{lines|line|lines} still to buy.',
+  'next.print': '{plans|plan|plans} to print and take outside.',
+};

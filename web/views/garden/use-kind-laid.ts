@@ -1,0 +1,43 @@
+'use client';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+import { guessInside } from '@lignum/core/site/path';
+import { SOIL } from '@lignum/core/site/underfoot';
+import { useLaying, type Laying } from '../plot/lay-path';
+import { addStructure } from '../shell/edits';
+import { useGarden } from '../shell/garden-context';
+import { ALONG_PATHS } from './add-to-plot';
+import { newStructure } from './new-structure';
+
+/** What goes along a line is laid corner by corner, and stands in the plan once its last is put. `first` is laid at once. */
+export function useKindLaid(
+  first: string | null,
+  onLaid: (structure: string) => void,
+): { path: Laying | null; begin: (kind: string) => void } {
+  const { id, plan, store } = useGarden();
+  const router = useRouter();
+  const named = (kind: string | null) => ALONG_PATHS.find((one) => one.id === kind) ?? null;
+  const [kind, setKind] = useState(named(first));
+  const path = useLaying(
+    kind?.name.toLowerCase() ?? '',
+    (spots, closed) => {
+      if (!kind) return;
+      const corners = spots.map(([xMm, yMm]) => ({ xMm, yMm, groundMm: 0 }));
+      const inside = guessInside(
+        corners,
+        closed,
+        plan.beds.map(({ xMm, yMm }) => [xMm, yMm] as const),
+      );
+      const stand = { on: 'path', spots: corners, closed, inside, underfoot: SOIL } as const;
+      const structure = newStructure(kind.id, plan, stand, []);
+      store.edit(addStructure(structure));
+      setKind(null);
+      onLaid(structure.id);
+    },
+    () => {
+      setKind(null);
+      router.replace(`/g/${id}`);
+    },
+  );
+  return { path: kind ? path : null, begin: (next) => setKind(named(next)) };
+}
