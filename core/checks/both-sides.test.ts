@@ -1,3 +1,4 @@
+import { acrossBeds } from './across-beds';
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import type { Planted } from '../crops/planted';
@@ -636,6 +637,10 @@ const CASES: Record<string, Case[]> = {
     [boxBoards({ ...aBox, askedLids: 5 }), 'note', 'box.lids'],
     [boxBoards({ ...aBox, fillMm: 254 }), 'good', 'box.whole'],
     [boxBoards({ ...aBox, fillMm: 258 }), 'warn', 'box.full'],
+  ],
+  'across-beds': [
+    [acrossBeds({ beds: [{ name: 'Long bed', mm: 150 }] }), null],
+    [acrossBeds({ beds: [{ name: 'Long bed', mm: 151 }] }), 'warn', 'line.across-beds'],
   ],
   'path-shape': [
     [path([0, 0], [4000, 0], [4000, 3000]), 'good', 'path.plain'],

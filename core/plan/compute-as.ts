@@ -1,4 +1,5 @@
 import { CATALOGUE } from '../catalogue/catalogue';
+import { acrossBeds } from '../checks/across-beds';
 import { byUrgency, type Verdict } from '../checks/check';
 import { familyRests } from '../checks/family-rests';
 import { keepsClear } from '../checks/keep-clear';
@@ -12,9 +13,10 @@ import { plantsOf, type Design } from '../design/design';
 import { feetLetIn, feetOf, overEdge, stanceOf } from '../design/on-plot';
 import { distanceToOutline } from '../geometry/polygon';
 import { takeOff, type BillLine } from '../materials/take-off';
+import { bedsAcross } from '../site/across-beds';
 import { bedOnPlot } from '../site/bed';
 import { toPlot, type Frame } from '../site/frame';
-import { bedsOf, frameOf, footholdOf } from '../site/stands/stands';
+import { asPlace, bedsOf, frameOf, footholdOf } from '../site/stands/stands';
 import type { Settings } from '../structures/knob';
 import type { Sized, StructureKind } from '../structures/kind';
 import type { Setting } from '../structures/setting';
@@ -79,6 +81,7 @@ export function price(
 function standsOn(plan: Plan, design: Design, { place }: Setting, frame: Frame): (Verdict | null)[] {
   const { own, underfoot } = footholdOf(place);
   const outline = own && !design.walls ? bedOnPlot(own) : null;
+  const line = asPlace(place, 'path');
   return [
     own && outline
       ? onItsBed({
@@ -90,6 +93,11 @@ function standsOn(plan: Plan, design: Design, { place }: Setting, frame: Frame):
       ? letsPostsIn({ feet: feetLetIn(design, own?.heightMm ?? 0), underfoot, soilMm: own?.heightMm ?? null })
       : null,
     onThePlot({ overMm: overEdge(design, frame, plan.site) }),
+    line
+      ? acrossBeds({
+          beds: bedsAcross(line.spots, line.closed, plan.beds).map(({ bed: { name }, mm }) => ({ name, mm })),
+        })
+      : null,
   ];
 }
 

@@ -1,7 +1,7 @@
 'use client';
 import { Dialog as Radix } from 'radix-ui';
 import { X } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { useRef, type ReactNode } from 'react';
 
 /** A sheet laid over the page: closes with Escape, keeps the keyboard inside, gives it back afterwards. */
 export function Sheet({
@@ -19,6 +19,8 @@ export function Sheet({
   children: ReactNode;
   wide?: boolean;
 }) {
+  // Where the keyboard was when it opened: there it goes back to, whatever was pressed to close it.
+  const before = useRef<Element | null>(null);
   return (
     <Radix.Root
       open={open}
@@ -31,10 +33,16 @@ export function Sheet({
         <Radix.Content
           {...(says ? {} : { 'aria-describedby': undefined })}
           onOpenAutoFocus={(event) => {
+            before.current = document.activeElement;
             const first = (event.target as HTMLElement).querySelector<HTMLElement>('[data-first]');
             if (!first) return;
             event.preventDefault();
             first.focus();
+          }}
+          onCloseAutoFocus={(event) => {
+            if (!(before.current instanceof HTMLElement) || !before.current.isConnected) return;
+            event.preventDefault();
+            before.current.focus();
           }}
           className={`fixed inset-x-3 top-1/2 z-50 mx-auto max-h-[92vh] -translate-y-1/2 overflow-y-auto rounded-[3px] bg-sheet p-5 shadow-2xl sm:p-7 ${wide ? 'max-w-4xl' : 'max-w-xl'}`}
         >

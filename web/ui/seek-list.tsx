@@ -4,16 +4,7 @@ import { Check, ChevronDown } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
 import type { ListProps } from './choice';
-
-/** How well a choice (its words first, then its heading's) answers what is sought: at the start of a word before inside one. */
-function closeness(_: string, sought: string, [words = '', heading = '']: string[] = []): number {
-  const want = sought.trim().toLowerCase();
-  const name = words.toLowerCase();
-  if (name.startsWith(want)) return 1;
-  if (name.includes(` ${want}`)) return 0.8;
-  if (name.includes(want)) return 0.5;
-  return heading.toLowerCase().includes(want) ? 0.2 : 0;
-}
+import { closeness } from './closeness';
 
 /** A chooser for a long list: under headings, with a field that seeks in it. */
 export function SeekList({ id, value, choices, onChange, label, className, startOpen, takeFocus }: ListProps) {

@@ -2,6 +2,8 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { Suspense } from 'react';
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { savedByShed } from '@lignum/core/choosing/from-shed';
 import { SOIL } from '@lignum/core/site/underfoot';
 import { atGate } from '@lignum/core/plan/at-gate';
 import { overNotch } from '@lignum/core/plan/over-notch';
@@ -19,6 +21,7 @@ import { Chooser } from '../../ui/chooser';
 import { newPlanting, planterPlanting } from '../garden/beginnings';
 import { freeInRun, runsIn } from '../garden/add-to-run';
 import { freeWays } from '../garden/free-ways';
+import { shedWords } from '../../words/stock-words';
 import { newBed, openSpot } from '../garden/new-bed';
 import { newStructure } from '../garden/new-structure';
 import { addPlanting, addStructure } from '../shell/edits';
@@ -39,9 +42,10 @@ const FOR: Record<Purpose, string> = {
 const MOST_WAYS = 2;
 
 /** Every kind by what it is for, each sized and drawn as it would be built in this garden, and begun where it is begun. */
-export function BuildView() {
+export function BuildView({ first }: { first: string | null }) {
   const { id, plan } = useGarden();
   useWorkFirst(asServed(id, plan), examplesOf);
+  if (first === 'shed') return <FromShed />;
   return (
     <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
       <h1 className="text-3xl">What to build</h1>
@@ -72,8 +76,53 @@ export function BuildView() {
   );
 }
 
+/** Kinds that can be built with what lies in the shed, what that saves most first. */
+function FromShed() {
+  const { id, plan, tongue } = useGarden();
+  const served = asServed(id, plan) ?? plan;
+  const found = KINDS.flatMap((kind) => {
+    const computed = exampleOf(kind, served);
+    if (!computed || computed.shopping.fromShed.length === 0) return [];
+    return [{ kind, saves: savedByShed(served, computed), takes: computed.shopping.fromShed }];
+  }).toSorted((a, b) => b.saves - a.saves);
+  return (
+    <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
+      <h1 className="text-3xl">What is in the shed</h1>
+      <p className="mt-1 max-w-[44rem] text-soft">
+        {plan.shed.length === 0 ? (
+          <>
+            Nothing is written down yet.{' '}
+            <Link href={`/g/${id}/prices`} className="text-chalk underline">
+              Say what lies there
+            </Link>
+            , and what can be built with it is drawn here.
+          </>
+        ) : found.length === 0 ? (
+          'Nothing that could be built here takes any of it.'
+        ) : (
+          'Each as it would stand in this garden, alone; what the shed saves most first.'
+        )}
+      </p>
+      <ul className="mt-3 grid grid-cols-1 gap-x-6 gap-y-8 sm:grid-cols-2 lg:grid-cols-3">
+        {found.map(({ kind, saves, takes }) => (
+          <KindCard
+            key={kind.id}
+            kind={kind}
+            says={`${saves > 0 ? `Saves ${formatMoney(money(saves, plan.garden.currency), tongue.locale)}. ` : ''}Takes ${takes
+              .map(
+                ({ stock, size, count }) =>
+                  `${count > 1 ? `${count} × ` : ''}${CATALOGUE.stock(stock).name.toLowerCase()}, ${shedWords(stock, size, tongue.units)}`,
+              )
+              .join('; ')}.`}
+          />
+        ))}
+      </ul>
+    </main>
+  );
+}
+
 /** A kind as it would be built here, what it comes to, and how it is begun. */
-function KindCard({ kind }: { kind: StructureKind }) {
+function KindCard({ kind, says }: { kind: StructureKind; says?: string }) {
   const { id, plan, tongue } = useGarden();
   const computed = exampleOf(kind, asServed(id, plan) ?? plan);
   if (!computed) return null;
@@ -89,6 +138,7 @@ function KindCard({ kind }: { kind: StructureKind }) {
           {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}
         </p>
       </div>
+      {says && <p className="mt-1 font-medium text-leaf">{says}</p>}
       <p className="mt-1 mb-3 text-[0.95rem] text-soft">{kind.blurb}</p>
       <div className="flex flex-wrap gap-2">
         <Begin kind={kind} places={computed.sized.design.roomFor} />

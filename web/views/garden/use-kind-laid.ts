@@ -3,9 +3,12 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { guessInside } from '@lignum/core/site/path';
 import { SOIL } from '@lignum/core/site/underfoot';
+import type { Plan } from '@lignum/core/plan/plan';
+import { KINDS } from '@lignum/core/structures/registry';
 import { useLaying, type Laying } from '../plot/lay-path';
 import { addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { freeInRun } from './add-to-run';
 import { ALONG_PATHS } from './add-to-plot';
 import { newStructure } from './new-structure';
 
@@ -20,7 +23,7 @@ export function useKindLaid(
   const [kind, setKind] = useState(named(first));
   const path = useLaying(
     kind?.name.toLowerCase() ?? '',
-    (spots, closed) => {
+    (spots, closed, withGate) => {
       if (!kind) return;
       const corners = spots.map(([xMm, yMm]) => ({ xMm, yMm, groundMm: 0 }));
       const inside = guessInside(
@@ -30,7 +33,12 @@ export function useKindLaid(
       );
       const stand = { on: 'path', spots: corners, closed, inside, underfoot: SOIL } as const;
       const structure = newStructure(kind.id, plan, stand, []);
-      store.edit(addStructure(structure));
+      const [hung] = KINDS.filter((one) => one.stands.includes('run'));
+      const gateIn = (now: Plan): Plan => {
+        const run = withGate && kind.hosts && hung ? freeInRun(now, structure) : null;
+        return run && hung ? addStructure(newStructure(hung.id, now, run, []))(now) : now;
+      };
+      store.edit((now) => gateIn(addStructure(structure)(now)));
       setKind(null);
       onLaid(structure.id);
     },

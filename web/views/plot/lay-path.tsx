@@ -1,8 +1,9 @@
 'use client';
 import { useEffect, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { Check, CornerUpLeft, RefreshCw, X } from 'lucide-react';
+import { Check, CornerUpLeft, RefreshCw, Square, X } from 'lucide-react';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { PlanSpot } from '@lignum/core/site/plot';
+import { bedsAcross } from '@lignum/core/site/across-beds';
 import { LEAST_LEG_MM, shortLeg } from '@lignum/core/site/path';
 import { Button } from '../../ui/button';
 import { useGarden } from '../shell/garden-context';
@@ -20,6 +21,8 @@ export interface Laying {
   add(spot: PlanSpot): void;
   back(): void;
   finish(closed: boolean): void;
+  /** Lays it along the whole edge of the plot, with a gate where one can hang in it. */
+  roundPlot(): void;
   cancel(): void;
 }
 
@@ -28,10 +31,10 @@ const asSpots = (spots: readonly PlanSpot[]) => spots.map(([xMm, yMm]) => ({ xMm
 
 export function useLaying(
   what: string,
-  onLaid: (spots: readonly PlanSpot[], closed: boolean) => void,
+  onLaid: (spots: readonly PlanSpot[], closed: boolean, withGate: boolean) => void,
   onCancel: () => void,
 ): Laying {
-  const { tongue } = useGarden();
+  const { plan, tongue } = useGarden();
   const [spots, setSpots] = useState<readonly PlanSpot[]>([]);
   const [fault, setFault] = useState<string | null>(null);
   const least = formatLength(LEAST_LEG_MM, tongue.units);
@@ -62,7 +65,20 @@ export function useLaying(
         ? `${spots.length === 1 ? 'One corner is' : `${spots.length} corners are`} too few: it takes ${closed ? 'three to go all round' : 'two, where it begins and where it ends'}.`
         : refuse(spots, closed);
       setFault(why);
-      if (!why) onLaid(spots, closed);
+      if (!why) onLaid(spots, closed, false);
+    },
+    roundPlot() {
+      const { widthMm, depthMm } = plan.site;
+      onLaid(
+        [
+          [0, 0],
+          [widthMm, 0],
+          [widthMm, depthMm],
+          [0, depthMm],
+        ],
+        true,
+        true,
+      );
     },
     cancel: onCancel,
   };
@@ -239,8 +255,9 @@ export function LayPath({
 
 /** What has been laid so far, and how to go on: over the plot while it is being laid. */
 export function LayingBar({ laying }: { laying: Laying }) {
-  const { tongue } = useGarden();
+  const { plan, tongue } = useGarden();
   const { spots } = laying;
+  const crossed = bedsAcross(asSpots(spots), false, plan.beds).map(({ bed }) => bed.name);
   const total = spots.slice(1).reduce((sum, to, i) => sum + long(spots[i] as PlanSpot, to), 0);
   return (
     <div className="mb-3 border-l-4 border-chalk pl-3">
@@ -254,11 +271,12 @@ export function LayingBar({ laying }: { laying: Laying }) {
             <strong>Lay the {laying.what}.</strong>{' '}
             <span className="text-soft">
               {spots.length === 0
-                ? 'Tap where it begins.'
+                ? 'Tap where it begins, or have it go all round the plot.'
                 : spots.length === 1
                   ? 'Tap the next corner.'
                   : `${formatLength(total, tongue.units)} so far. Tap the next corner${spots.length >= 3 ? ', or the first one to go all round' : ''}.`}
             </span>
+            {crossed.length > 0 && <strong className="text-ochre"> It goes through {crossed.join(', ')}.</strong>}
           </>
         )}
       </p>
@@ -275,6 +293,10 @@ export function LayingBar({ laying }: { laying: Laying }) {
         <Button onClick={() => laying.back()} disabled={spots.length === 0}>
           <CornerUpLeft size={16} aria-hidden />
           Undo last corner
+        </Button>
+        <Button onClick={() => laying.roundPlot()} disabled={spots.length > 0}>
+          <Square size={16} aria-hidden />
+          All round the plot
         </Button>
         <Button look="quiet" onClick={() => laying.cancel()}>
           <X size={16} aria-hidden />

@@ -206,7 +206,7 @@ const CATCH_MM = 140;
 /** How large the plot is. mm. */
 type Size = Pick<Plan['site'], 'widthMm' | 'depthMm'>;
 
-/** A corner on the nearest edge of a thing or of the plot, else on a round length. */
+/** A corner on the edge of the plot, else on the nearest edge of a thing, else on a round length. */
 export function settleSpot(
   { widthMm, depthMm }: Size,
   things: readonly Thing[],
@@ -216,13 +216,15 @@ export function settleSpot(
 ): PlanSpot {
   const others = things.filter((one) => one.id !== exceptId).map(extentOf);
   const settle = (wish: number, edges: readonly number[], most: number): number => {
+    if (wish < CATCH_MM) return 0;
+    if (most - wish < CATCH_MM) return most;
     const [best] = edges.toSorted((a, b) => Math.abs(a - wish) - Math.abs(b - wish));
     const at = best !== undefined && Math.abs(best - wish) < CATCH_MM / 2 ? best : Math.round(wish / stepMm) * stepMm;
     return Math.max(0, Math.min(most, at));
   };
   return [
-    settle(x, [0, widthMm, ...others.flatMap((one) => [one.left, one.right])], widthMm),
-    settle(y, [0, depthMm, ...others.flatMap((one) => [one.bottom, one.top])], depthMm),
+    settle(x, [...others.flatMap((one) => [one.left, one.right])], widthMm),
+    settle(y, [...others.flatMap((one) => [one.bottom, one.top])], depthMm),
   ];
 }
 

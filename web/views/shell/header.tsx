@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useState, useSyncExternalStore } from 'react';
-import { Keyboard, Redo2, Undo2 } from 'lucide-react';
+import { Keyboard, Redo2, Search, Undo2 } from 'lucide-react';
 import type { Units } from '@lignum/core/quantity/length';
 import { CrowFoot } from '../../ui/crow-foot';
 import { lengthTarget } from '../../ui/length-target';
@@ -71,7 +71,7 @@ export function Header() {
   const { id, plan, store, units, setUnits } = useGarden();
   const { canUndo, canRedo } = useHistory();
   const path = usePathname();
-  const [keys, setKeys] = useState(false);
+  const [over, setOver] = useState<'keys' | 'find' | null>(null);
   const tape = useSyncExternalStore(lengthTarget.subscribe, lengthTarget.isOut, () => false);
   const places = [
     {
@@ -120,6 +120,15 @@ export function Header() {
             <button
               type="button"
               className={tool}
+              onClick={() => setOver('find')}
+              aria-label="Find anything"
+              title="Find anything (/)"
+            >
+              <Search size={19} aria-hidden />
+            </button>
+            <button
+              type="button"
+              className={tool}
               disabled={!canUndo}
               onClick={() => store.undo()}
               aria-label="Undo"
@@ -149,7 +158,7 @@ export function Header() {
             <button
               type="button"
               className={`${tool} hidden sm:grid`}
-              onClick={() => setKeys(true)}
+              onClick={() => setOver('keys')}
               aria-label="Keyboard shortcuts"
               title="Keys (?)"
             >
@@ -161,7 +170,7 @@ export function Header() {
       <Notice />
       <SaveBanner />
       {tape && <LaserPanel onClose={() => lengthTarget.take(false)} />}
-      <Shortcuts open={keys} setOpen={setKeys} />
+      <Shortcuts open={over} setOpen={setOver} />
     </>
   );
 }

@@ -4,6 +4,7 @@ import { Sheet } from '../../ui/dialog';
 import { SINGLE_KEYS_SWITCH } from './single-keys';
 
 const KEYS: readonly { keys: string; does: string }[] = [
+  { keys: '/', does: 'Find anything, do anything by name' },
   { keys: 'Ctrl Z', does: 'Undo' },
   { keys: 'Ctrl Shift Z', does: 'Redo' },
   { keys: 'G', does: 'The garden' },

@@ -4,11 +4,18 @@ import { useRouter } from 'next/navigation';
 import { useGarden } from './garden-context';
 import { useSingleKeys, useUndoKeys } from './use-keys';
 
-/** Fetched when it is asked for. */
+/** Fetched when they are asked for. */
+const FindAnything = dynamic(() => import('./find-anything'), { ssr: false });
 const KeySheet = dynamic(() => import('./key-sheet'), { ssr: false });
 
-/** Listens for the shortcuts and shows their sheet. */
-export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: boolean) => void }) {
+/** Listens for the shortcuts, and shows their sheet or what anything is found by. */
+export function Shortcuts({
+  open,
+  setOpen,
+}: {
+  open: 'keys' | 'find' | null;
+  setOpen: (open: 'keys' | 'find' | null) => void;
+}) {
   const { id, store, units, setUnits } = useGarden();
   const router = useRouter();
 
@@ -24,8 +31,10 @@ export function Shortcuts({ open, setOpen }: { open: boolean; setOpen: (open: bo
     l: go('/list'),
     p: go('/prices'),
     u: () => setUnits(units === 'imperial' ? 'metric' : 'imperial'),
-    '?': () => setOpen(true),
+    '/': () => setOpen('find'),
+    '?': () => setOpen('keys'),
   });
 
-  return open && <KeySheet onClose={() => setOpen(false)} />;
+  if (open === 'keys') return <KeySheet onClose={() => setOpen(null)} />;
+  return open === 'find' && <FindAnything onClose={() => setOpen(null)} onKeys={() => setOpen('keys')} />;
 }
