@@ -1,5 +1,7 @@
 import { and, desc, eq, gte, ilike, inArray, isNotNull, isNull, lt, ne, or, sql, type SQL } from 'drizzle-orm';
 import { readPlan } from '@lignum/core/formats/read-plan';
+import { upgradePlan } from '@lignum/core/formats/upgrade';
+import { changesBetween, named, type NamedChange } from '@lignum/core/plan/changes';
 import { knownPlans } from '@lignum/core/plan/known-plans';
 import { PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
 import { A_PAGE, type Asked, type BinnedGarden, type GardenOrder, type GardenPage } from '../kept/garden-card';
@@ -254,16 +256,45 @@ export async function listBin(db: Database): Promise<BinnedGarden[]> {
   return rows.map((row) => ({ ...row, binnedAt: row.binnedAt?.toISOString() ?? '' }));
 }
 
+/** How many versions are listed, and of how many of them it is told what changed. */
+const [LISTED, TOLD] = [50, 20];
+
+/** A version of a garden; `changes` since the one kept before it, null where that is not told. */
+export interface Version {
+  revision: number;
+  savedAt: string;
+  changes: NamedChange[] | null;
+}
+
 /** The versions of a garden, the newest first; null where there is no such garden. */
-export async function listRevisions(db: Database, id: string): Promise<{ revision: number; savedAt: string }[] | null> {
+export async function listVersions(db: Database, id: string): Promise<Version[] | null> {
   if (!(await revisionOf(db, id))) return null;
-  const rows = await db
-    .select({ revision: revisions.revision, savedAt: revisions.savedAt })
-    .from(revisions)
-    .where(eq(revisions.gardenId, id))
-    .orderBy(desc(revisions.revision))
-    .limit(50);
-  return rows.map((row) => ({ revision: row.revision, savedAt: row.savedAt.toISOString() }));
+  const one = eq(revisions.gardenId, id);
+  const newest = desc(revisions.revision);
+  const [rows, plans] = await Promise.all([
+    db
+      .select({ revision: revisions.revision, savedAt: revisions.savedAt })
+      .from(revisions)
+      .where(one)
+      .orderBy(newest)
+      .limit(LISTED),
+    db
+      .select({ plan: revisions.plan })
+      .from(revisions)
+      .where(one)
+      .orderBy(newest)
+      .limit(TOLD + 1),
+  ]);
+  // They were faultless when they were saved, by the version of the document of their day.
+  const read = plans.map(({ plan }) => upgradePlan(plan) as Plan);
+  return rows.map(({ revision, savedAt }, i) => {
+    const [after, before] = [read[i], read[i + 1]];
+    return {
+      revision,
+      savedAt: savedAt.toISOString(),
+      changes: after && before ? named(changesBetween(before, after), before, after) : null,
+    };
+  });
 }
 
 export async function planAt(db: Database, id: string, revision: number): Promise<unknown> {

@@ -6,7 +6,7 @@ import { formatMoney, money } from '@lignum/core/quantity/money';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Button } from './button';
 import { leftOut } from '../words/left-out';
-import { knobWords } from './knob-words';
+import { knobWords } from '../words/knob-words';
 
 const LEVELS: Record<Level, { word: string; colour: string; Icon: typeof Check }> = {
   fail: { word: 'Won’t work', colour: 'text-keel', Icon: AlertOctagon },

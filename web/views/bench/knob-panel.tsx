@@ -9,7 +9,7 @@ import { say, type Tongue } from '@lignum/core/wording/say';
 import { Chooser } from '../../ui/chooser';
 import type { Choice } from '../../ui/choice';
 import { NumberInput } from '../../ui/field';
-import { knobWords } from '../../ui/knob-words';
+import { knobWords } from '../../words/knob-words';
 import { RodSlider } from '../../ui/rod-slider';
 import { Switcher } from '../../ui/switcher';
 import { measuredAs } from '../../kept/readings';

@@ -10,6 +10,7 @@ import { newId } from '../../kept/new-id';
 import { keepUnits } from '../../kept/own-units';
 import { readingsOf } from '../../kept/readings';
 import type { Entry } from '../../kept/record';
+import { keepSteps, stepsKept } from '../../kept/undo-kept';
 import { RecordBook } from '../../kept/record-book';
 import { Drafts } from './drafts';
 import { GardenStore, type GardenState, type Outside } from './garden-store';
@@ -96,7 +97,12 @@ export function GardenProvider({
   }, [record]);
 
   useEffect(() => {
-    void readDraft(drafts).then((kept) => (kept ? store.takeDraft(kept) : store.wake()));
+    void readDraft(drafts).then((kept) => {
+      if (kept) store.takeDraft(kept);
+      const steps = stepsKept(id);
+      if (steps) store.takeSteps(steps);
+      if (!kept) return store.wake();
+    });
     const look = () => {
       if (document.visibilityState !== 'visible') return;
       drafts.alive(true);
@@ -107,7 +113,10 @@ export function GardenProvider({
     };
     const online = () => void record.sync();
     const beside = () => record.look();
-    const go = () => drafts.alive(false);
+    const go = () => {
+      drafts.alive(false);
+      keepSteps(id, store.steps());
+    };
     const leave = (event: BeforeUnloadEvent) => {
       if (store.unsaved()) event.preventDefault();
     };
@@ -128,7 +137,7 @@ export function GardenProvider({
       window.removeEventListener('beforeunload', leave);
       window.removeEventListener('pagehide', go);
     };
-  }, [store, drafts, record]);
+  }, [id, store, drafts, record]);
 
   const [chosen, choose] = useState(ownUnits);
   const units = chosen ?? plan.garden.market;

@@ -1,6 +1,7 @@
 import { beforeEach, describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import type { Plan } from '@lignum/core/plan/plan';
+import { packed, unpacked } from '../../kept/undo-kept';
 import { changeBed, changeGarden, removeBed } from './edits';
 import { GardenStore, type Outside, type SaveAnswer } from './garden-store';
 
@@ -212,5 +213,25 @@ describe('the garden a tab works on', () => {
     expect([outside.loads, worked.getState().plan.garden.name]).toEqual([0, 'mine']);
     await drawn().wake();
     expect(outside.loads).toBe(1);
+  });
+
+  it('undoes and redoes over a reload what it did before, and nothing where another plan has come meanwhile', () => {
+    for (const name of ['one', 'two', 'three']) store.edit(rename(name));
+    store.undo();
+    const steps = unpacked(packed(store.steps()));
+    if (!steps) throw new Error('the steps cannot be read');
+    const again = new GardenStore(outside, structuredClone(steps.present), 2, 'now');
+    again.takeSteps(steps);
+    const named = (): string => again.getState().plan.garden.name;
+    again.undo();
+    expect(named()).toBe('one');
+    again.undo();
+    expect(named()).toBe(DEMO_PLAN.garden.name);
+    for (let i = 0; i < 5; i++) again.redo();
+    expect(named()).toBe('three');
+    const other = new GardenStore(outside, rename('elsewhere')(DEMO_PLAN), 3, 'now');
+    other.takeSteps(steps);
+    other.undo();
+    expect(other.getState().plan.garden.name).toBe('elsewhere');
   });
 });

@@ -1,12 +1,12 @@
 import { answer, refuse, withDatabase } from '../../../../../server/door';
-import { listRevisions } from '../../../../../server/garden-store';
+import { listVersions } from '../../../../../server/garden-store';
 
 export const dynamic = 'force-dynamic';
 
 export async function GET(_request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params;
   return withDatabase(async (db) => {
-    const versions = await listRevisions(db, id);
+    const versions = await listVersions(db, id);
     return versions ? answer(200, versions) : refuse(404, 'This garden is no longer here.');
   });
 }
