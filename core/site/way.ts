@@ -41,6 +41,26 @@ export type GoesAlong = 'nobody' | keyof typeof WIDE_FOR;
 export const goesAlong = (wideMm: number): GoesAlong =>
   (['wheelchair', 'barrow', 'walker'] as const).find((who) => wideMm >= WIDE_FOR[who] - 1) ?? 'nobody';
 
+/**
+ * Where a bed comes to lie so that the way between it and another is so wide: moved straight away from that, or nearer.
+ * mm. @example wayBetween({ ...bed, ...setApart(bed, other, 1200) }, other).wideMm // 1200
+ */
+export function setApart(bed: Bed, other: Bed, wideMm: number): Pick<Placed, 'xMm' | 'yMm'> {
+  const { y, wide } = besides(other, bed);
+  const [xMm, yMm] = onPlan(
+    { xMm: bed.xMm, yMm: bed.yMm, turnDeg: other.turnDeg },
+    0,
+    Math.sign(y || 1) * (wideMm - wide),
+  );
+  return { xMm, yMm };
+}
+
+/** How far a bed's middle lies across another, and how wide the way between them is, by that one's own edges. mm. */
+function besides(other: Bed, bed: Bed): { y: number; wide: number } {
+  const [, y] = toFrame({ ...other, baseMm: 0 }, [bed.xMm, bed.yMm]);
+  return { y, wide: Math.abs(y) - (bed.widthMm + other.widthMm) / 2 };
+}
+
 /** A way narrower than this is no way, one wider is open ground (from memory). mm. */
 const WAY_MM = { least: 300, most: 4000, leastLong: 600 };
 /** Beds turned from each other by more than this do not lie side by side. Degrees. */

@@ -6,7 +6,7 @@ import { useHotkeys } from 'react-hotkeys-hook';
 import { ChevronLeft, RotateCw, Trash2 } from 'lucide-react';
 import { formatArea } from '@lignum/core/quantity/measure';
 import { formatLength } from '@lignum/core/quantity/length';
-import { goesAlong, waysAmong, type GoesAlong } from '@lignum/core/site/way';
+import { goesAlong, setApart, waysAmong, type GoesAlong } from '@lignum/core/site/way';
 import { distanceToStretch, inside } from '@lignum/core/geometry/polygon';
 import { cropIn } from '@lignum/core/crops/book';
 import { bedArea, bedOutline, farthestSoil, outOfReach, type Bed } from '@lignum/core/site/bed';
@@ -58,9 +58,15 @@ export function Inspector({
   useEffect(() => {
     if (takesFocus) section.current?.focus();
   }, [takesFocus]);
-  useHotkeys('escape', onClose, { ignoreEventWhen: ({ target }) => !section.current?.contains(target as Node) }, [
+  useHotkeys(
+    'escape',
     onClose,
-  ]);
+    {
+      enableOnFormTags: true,
+      ignoreEventWhen: ({ target, defaultPrevented }) => defaultPrevented || !section.current?.contains(target as Node),
+    },
+    [onClose],
+  );
   const body = bodyOf(thing);
   const box = extentOf(thing);
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };
@@ -268,27 +274,33 @@ const ALONG_WORDS: Record<GoesAlong, string> = {
   wheelchair: 'a wheelchair turns',
 };
 
-/** How wide the ways beside a bed are, and who gets along them. */
-function WaysBeside({ bed }: { bed: string }) {
-  const { plan, tongue } = useGarden();
+/** How wide the ways beside a bed are, and who gets along them; typed over, the bed moves. */
+function WaysBeside({ bed: id }: { bed: string }) {
+  const { plan, store, tongue } = useGarden();
+  const bed = plan.beds.find((one) => one.id === id);
   const ways = waysAmong(plan.beds)
-    .filter(({ beds }) => beds.some(({ id }) => id === bed))
+    .flatMap(({ beds, way }) => {
+      const other = beds.find((one) => one.id !== id);
+      return other && beds.some((one) => one.id === id) ? [{ other, way }] : [];
+    })
     .toSorted((a, b) => a.way.wideMm - b.way.wideMm);
-  if (ways.length === 0) return null;
+  if (!bed || ways.length === 0) return null;
   return (
-    <section aria-label="Ways beside it">
+    <section aria-label="Ways beside it" className="grid gap-2">
       <h3 className="text-base">Ways beside it</h3>
-      <ul className="mt-1 grid gap-1 text-[0.95rem]">
-        {ways.map(({ beds, way }) => {
-          const who = goesAlong(way.wideMm);
-          return (
-            <li key={beds.map(({ id }) => id).join()} className={who === 'nobody' ? 'text-ochre' : ''}>
-              <strong className="tabular-nums">{formatLength(way.wideMm, tongue.units)}</strong> to{' '}
-              {beds.find(({ id }) => id !== bed)?.name}: {ALONG_WORDS[who]}
-            </li>
-          );
-        })}
-      </ul>
+      {ways.map(({ other, way }) => (
+        <LengthField
+          key={other.id}
+          units={tongue.units}
+          step={TAPE_STEP[tongue.units]}
+          label={`To ${other.name}`}
+          mm={way.wideMm}
+          min={0}
+          max={20_000}
+          help={ALONG_WORDS[goesAlong(way.wideMm)]}
+          onChange={(mm) => store.edit(changeBed(id, setApart(bed, other, mm)), `way ${id} ${other.id}`)}
+        />
+      ))}
     </section>
   );
 }
