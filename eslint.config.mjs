@@ -112,4 +112,20 @@ export default ts.config(
       },
     },
   },
+  {
+    // What keeps pages without a network is a worker of the browser's own.
+    files: ['web/public/*.js'],
+    languageOptions: {
+      globals: {
+        AbortController: 'readonly',
+        Request: 'readonly',
+        URL: 'readonly',
+        caches: 'readonly',
+        clearTimeout: 'readonly',
+        fetch: 'readonly',
+        self: 'readonly',
+        setTimeout: 'readonly',
+      },
+    },
+  },
 );

@@ -23,6 +23,7 @@ const READ = [
   'web/package.json',
   'web/listen.mjs',
   'web/next.config.ts',
+  'web/public',
   'web/.next',
   'node_modules',
 ];

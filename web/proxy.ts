@@ -10,7 +10,7 @@ const HOSTS = hostsAnswered(process.env);
 const PAGES = ['GET', 'HEAD'];
 const ANSWERS = [...PAGES, 'POST', 'PUT', 'DELETE'];
 /** What is open to whoever has not been let in: where one is, what it is drawn with, and whether all is well. */
-const OPEN = /^\/(enter|api\/enter|api\/health|icon\.svg|_next\/static\/.*)$/;
+const OPEN = /^\/(enter|api\/enter|api\/health|icon\.svg|offline\.js|_next\/static\/.*)$/;
 
 /**
  * The first door, of pages and answers alike: only names of this machine and configured ones are

@@ -30,6 +30,8 @@ export default defineConfig({
         '--disable-sync',
       ],
     },
+    // What keeps pages is asked for where it is what is tried.
+    serviceWorkers: 'block',
     // A trace costs a third of the time: asked for when one is looking for something.
     trace: process.env.LIGNUM_TRACE ? 'retain-on-failure' : 'off',
     screenshot: 'only-on-failure',

@@ -23,4 +23,5 @@ export const BED: StandModule<BedStand, BedPlace> = {
     return { xMm, yMm, turnDeg: bed.turnDeg, baseMm: bed.heightMm };
   },
   foothold: ({ bed }) => ({ ...NO_FOOTHOLD, beds: [bed], own: bed, underfoot: bed.underfoot ?? null }),
+  elsewhere: (stand, { called }) => ({ ...stand, bed: called(stand.bed) }),
 };

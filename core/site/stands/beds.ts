@@ -27,4 +27,5 @@ export const BEDS: StandModule<BedsStand, BedsPlace> = {
     return { xMm, yMm, turnDeg: at.turnDeg, baseMm: 0 };
   },
   foothold: ({ beds }) => ({ ...NO_FOOTHOLD, beds }),
+  elsewhere: (stand, { called }) => ({ ...stand, beds: [called(stand.beds[0]), called(stand.beds[1])] }),
 };

@@ -51,4 +51,9 @@ export const PATH: StandModule<PathStand, PathPlace> = {
     return { xMm: first?.xMm ?? 0, yMm: first?.yMm ?? 0, turnDeg: 0, baseMm: 0 };
   },
   foothold: ({ underfoot }) => ({ ...NO_FOOTHOLD, underfoot }),
+  spots: ({ spots }) => spots.map(({ xMm, yMm }): PlanSpot => [xMm, yMm]),
+  elsewhere: (stand, { byMm: [x, y] }) => ({
+    ...stand,
+    spots: stand.spots.map((spot) => ({ ...spot, xMm: spot.xMm + x, yMm: spot.yMm + y })),
+  }),
 };

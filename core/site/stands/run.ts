@@ -23,4 +23,5 @@ export const RUN: StandModule<RunStand, RunPlace> = {
   about: ({ of }, lying) => ({ pieces: lying.structure(of), beyondMm: 0 }),
   frame: ({ opening }) => opening.at,
   foothold: ({ host, opening }) => ({ ...NO_FOOTHOLD, gap: { host, opening } }),
+  elsewhere: (stand, { called }) => ({ ...stand, of: called(stand.of) }),
 };

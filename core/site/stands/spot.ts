@@ -18,4 +18,9 @@ export const SPOT: StandModule<SpotStand, SpotStand> = {
   about: ({ at }) => ({ pieces: [[[at.xMm, at.yMm]]], beyondMm: ABOUT_A_SPOT_MM }),
   frame: ({ at }) => ({ ...at, baseMm: 0 }),
   foothold: ({ underfoot }) => ({ ...NO_FOOTHOLD, underfoot }),
+  spots: ({ at: { xMm, yMm } }) => [[xMm, yMm]],
+  elsewhere: (stand, { byMm: [x, y] }) => ({
+    ...stand,
+    at: { ...stand.at, xMm: stand.at.xMm + x, yMm: stand.at.yMm + y },
+  }),
 };

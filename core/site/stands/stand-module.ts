@@ -59,6 +59,16 @@ export interface StandModule<S, P> {
   /** The frame of a structure; `startMm` is where its zero lies along what it stands on, by a tape on the soil. */
   frame(place: P, startMm: number): Frame;
   foothold(place: P): Foothold;
+  /** Places of the plot that it says itself, beside the things it names. */
+  spots(stand: S): readonly PlanSpot[];
+  /** The same somewhere else: so far along and up the plot, naming things as they are called there. mm. */
+  elsewhere(stand: S, there: Elsewhere): S;
+}
+
+/** How far something is moved over the plot, mm, and what each thing is called where it comes to. */
+export interface Elsewhere {
+  byMm: PlanSpot;
+  called(id: string): string;
 }
 
 /** What most ways of standing say to what is asked of a few. */
@@ -68,6 +78,7 @@ export const NAMES_NOTHING = {
   alongMm: () => 0,
   path: () => null,
   faults: () => [],
+  spots: () => [],
 } satisfies Partial<StandModule<never, never>>;
 
 export const NO_FOOTHOLD: Foothold = { beds: [], own: null, underfoot: null, gap: null };

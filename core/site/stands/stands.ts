@@ -6,7 +6,7 @@ import { BEDS, type BedsPlace, type BedsStand } from './beds';
 import { PATH, type PathPlace, type PathStand } from './path';
 import { RUN, type RunPlace, type RunStand } from './run';
 import { SPOT, type SpotStand } from './spot';
-import type { Foothold, StandModule } from './stand-module';
+import type { Elsewhere, Foothold, StandModule } from './stand-module';
 
 /** Where a structure stands, as a plan says it. */
 export type Stand = BedStand | BedsStand | PathStand | SpotStand | RunStand;
@@ -52,3 +52,5 @@ export const frameOf = (place: Place, startMm: number): Frame => standOf(place).
 export const footholdOf = (place: Place): Foothold => standOf(place).foothold(place);
 /** The beds a structure stands on or beside. */
 export const bedsOf = (place: Place): readonly Bed[] => footholdOf(place).beds;
+/** The same way of standing somewhere else. @example elsewhere({ on: 'bed', bed: 'a' }, { byMm: [0, 0], called: () => 'b' }).bed // 'b' */
+export const elsewhere = (stand: Stand, there: Elsewhere): Stand => standOf(stand).elsewhere(stand, there);

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { useParams, useRouter } from 'next/navigation';
 import { Suspense, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import dynamic from 'next/dynamic';
-import { ChevronLeft, ChevronRight, Printer, Shapes, Trash2 } from 'lucide-react';
+import { ChevronLeft, ChevronRight, CopyPlus, Printer, Shapes, Trash2 } from 'lucide-react';
 import { isUrgent } from '@lignum/core/checks/check';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { say } from '@lignum/core/wording/say';
@@ -31,6 +31,7 @@ import { bedsOf, footholdOf } from '@lignum/core/site/stands/stands';
 /** Fetched when they are opened. */
 const Bays = dynamic(() => import('./bays').then((module) => module.Bays));
 const BedSheet = dynamic(() => import('../garden/bed-sheet'), { ssr: false });
+const CopySheet = dynamic(() => import('./copy-sheet'), { ssr: false });
 const KindSheet = dynamic(() => import('./kind-sheet'), { ssr: false });
 const Marks = dynamic(() => import('./marks'), {
   ssr: false,
@@ -88,6 +89,7 @@ function Workbench({
   const router = useRouter();
   const [choosing, setChoosing] = useState(false);
   const [bedOpen, setBedOpen] = useState(false);
+  const [copying, setCopying] = useState(false);
   const kinds = useKindsOf(plan, [structure]);
   const computed = structureOf(kinds, plan, structure);
   // What is said of it, what would mend that and what stands near come behind a turned knob, not before it.
@@ -190,6 +192,15 @@ function Workbench({
         >
           <Printer size={18} aria-hidden />
         </Link>
+        <button
+          type="button"
+          onClick={() => setCopying(true)}
+          aria-label="More of these, or take it to another garden"
+          title="More of these, or take it to another garden"
+          className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"
+        >
+          <CopyPlus size={18} aria-hidden />
+        </button>
         {beside && (
           <nav aria-label="Other structures" className="hidden sm:flex">
             {(
@@ -259,6 +270,7 @@ function Workbench({
         <RunningBill computed={computed} />
       </div>
       <ResultStrip computed={computed} verdicts={judged.verdicts} />
+      {copying && <CopySheet structure={structure} onClose={() => setCopying(false)} />}
       {choosing && <KindSheet structure={structure} onClose={() => setChoosing(false)} />}
       {bedOpen && own && (
         <BedSheet

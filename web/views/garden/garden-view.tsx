@@ -37,8 +37,12 @@ const Garden3d = dynamic(() => import('../plot/garden-3d'), {
   ssr: false,
   loading: () => <p className="py-20 text-center text-soft">Putting up the garden…</p>,
 });
+const Tour = dynamic(() => import('./tour'), { ssr: false });
 const Wants = dynamic(() => import('./wants'), { ssr: false });
 const PlantingSheet = dynamic(() => import('./planting-sheet'), { ssr: false });
+
+/** The garden that ships: it alone has a walk round. */
+const DEMO_GARDEN = 'ferry-house';
 
 /** Sun is counted on squares this large. mm. */
 const CELL_MM = 250;
@@ -60,6 +64,7 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
   const [wants, setWants] = useState(false);
   const [planted, setPlanted] = useState<string | null>(null);
   const [isSeason, setSeason] = useState(true);
+  const [tour, setTour] = useState<number | null>(null);
   const [time, setTime] = useSunTime(id);
   const { sun, dayOfYear, clock, says } = useSunAt(plan.site, time);
   const when = { time, isSeason };
@@ -98,6 +103,7 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
   };
   const { off, putOff } = usePutOff(id);
   const asksGround = ahead.steps.some(({ door }) => door.to === 'ground') && !off.includes('ground');
+  const asksTour = id === DEMO_GARDEN && tour === null && !off.includes('tour');
   const bedPlanted = plan.beds.find((one) => one.id === planted);
 
   return (
@@ -130,7 +136,9 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
         </div>
       </div>
       <div className="max-lg:order-2 max-lg:mt-3">
-        {asksGround ? (
+        {asksTour ? (
+          <TourOffer onStart={() => setTour(0)} onPutOff={() => putOff('tour')} />
+        ) : asksGround ? (
           <GroundForm
             onDone={(bed) => {
               putOff('ground');
@@ -216,6 +224,21 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
           )}
         </aside>
       </div>
+      {tour !== null && (
+        <Tour
+          at={tour}
+          onStop={(at, shows) => {
+            setTour(at);
+            setLayer(shows.layer);
+            setPanel(shows.panel);
+            chooseOnPlot(shows.chosen);
+          }}
+          onEnd={() => {
+            setTour(null);
+            putOff('tour');
+          }}
+        />
+      )}
       {wants && <Wants onClose={() => setWants(false)} />}
       {bedPlanted && (
         <PlantingSheet
@@ -228,6 +251,28 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
         />
       )}
     </main>
+  );
+}
+
+/** Who comes for the first time is offered a walk round; it is asked once. */
+function TourOffer({ onStart, onPutOff }: { onStart: () => void; onPutOff: () => void }) {
+  return (
+    <section
+      aria-label="What is next"
+      className="flex flex-wrap items-center gap-x-4 gap-y-1 border-l-4 border-chalk bg-sheet py-1 pr-2 pl-4"
+    >
+      <p className="min-w-40 grow text-lg leading-snug font-semibold">
+        This garden is made up. See in a minute what can be done with it?
+      </p>
+      <span className="flex flex-wrap items-center">
+        <Button look="main" onClick={onStart}>
+          Walk round
+        </Button>
+        <Button look="quiet" onClick={onPutOff}>
+          Not now
+        </Button>
+      </span>
+    </section>
   );
 }
 

@@ -6,6 +6,7 @@ import { LengthField } from '../../ui/field';
 import { SiteFields } from '../plot/site-fields';
 import { changeGarden } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { OfflineNote } from '../shell/offline';
 import { EarlierVersions } from './earlier-versions';
 import { SeasonField } from './season-field';
 
@@ -55,6 +56,7 @@ export function PlaceFacts() {
           Earlier versions
         </Button>
       </div>
+      <OfflineNote />
       <EarlierVersions open={history} onClose={() => setHistory(false)} />
     </div>
   );

@@ -11,6 +11,7 @@ import { Button, buttonLook } from '../../ui/button';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Sheet } from '../../ui/dialog';
 import { makeGarden } from '../shell/make-garden';
+import { forgetPages } from '../shell/offline';
 import { LookThrough, Pages } from './look-through';
 import { PlanSketch } from './plan-sketch';
 
@@ -252,6 +253,7 @@ function KeptSafe({ copies }: { copies: Copies }) {
 function SignOut() {
   const [said, say] = useState('');
   const leave = async (all: boolean) => {
+    await forgetPages();
     const reply = await fetch(`/api/leave${all ? '?all=1' : ''}`, { method: 'POST' }).catch(() => null);
     if (reply?.ok) window.location.assign('/enter');
     else say('Nobody was signed out: the program does not answer. Try again.');

@@ -1,0 +1,60 @@
+import { expect } from '@playwright/test';
+import { test } from './asking';
+import { chooseBed, ownGarden, saved } from './garden';
+
+test.use({ serviceWorkers: 'allow' });
+
+const PAGES = 'lignum-pages-1';
+
+test('pages that were opened open again without a network, as they were saved last, and can be worked; signed out nothing is left', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request);
+  const kept = () =>
+    page.evaluate(
+      async (name) => (await (await caches.open(name)).keys()).map(({ url }) => new URL(url).pathname).sort(),
+      PAGES,
+    );
+  const live = () => expect(page.locator('[aria-busy=true]')).toHaveCount(0);
+  await page.goto(`/g/${id}`);
+  await expect.poll(kept, { timeout: 20_000 }).toEqual([`/g/${id}`]);
+  // Come to by a link it is kept too.
+  await live();
+  await page
+    .getByRole('link', { name: /^Tomato wall/ })
+    .first()
+    .click();
+  await page.waitForURL(/tomato-wall$/);
+  await expect.poll(kept, { timeout: 20_000 }).toContain(`/g/${id}/s/tomato-wall`);
+  // What is saved is in the page that is kept, not what was before.
+  await page.goto(`/g/${id}`);
+  await live();
+  await chooseBed(page, 'Long bed');
+  await page.getByRole('textbox', { name: 'Length', exact: true }).fill("20'");
+  await page.getByRole('textbox', { name: 'Length', exact: true }).press('Tab');
+  await saved(page);
+  const says = () =>
+    page.evaluate(
+      async ([name, path]) => {
+        const answer = await (await caches.open(name as string)).match(path as string);
+        return (await answer?.text())?.includes('lengthMm\\":6096') ?? false;
+      },
+      [PAGES, `/g/${id}`],
+    );
+  await expect.poll(says, { timeout: 30_000 }).toBe(true);
+
+  await page.context().setOffline(true);
+  await page.goto(`/g/${id}`);
+  await live();
+  await chooseBed(page, 'Long bed');
+  await expect(page.getByRole('textbox', { name: 'Length', exact: true })).toHaveValue('20′');
+  await page.goto(`/g/${id}/s/tomato-wall`);
+  await live();
+  await expect(page.locator('.drawing').first()).toBeVisible();
+  await page.context().setOffline(false);
+  await page.evaluate(async () => {
+    for (const name of await caches.keys()) await caches.delete(name);
+  });
+  expect(await kept()).toEqual([]);
+});

@@ -1,0 +1,89 @@
+/**
+ * Keeps the pages of gardens that were opened on this device, so that they open again without a network. A page comes
+ * from the network while there is one; answers of the program are never kept. What was kept goes when somebody signs out.
+ */
+const PAGES = 'lignum-pages-1';
+const PARTS = 'lignum-parts-1';
+/** So many pages are kept, those that were opened last. */
+const MOST_PAGES = 60;
+/** A network that has said nothing for so long is none. ms. */
+const SILENT_MS = 6000;
+
+self.addEventListener('install', () => self.skipWaiting());
+self.addEventListener('activate', (event) => event.waitUntil(self.clients.claim()));
+
+const isPage = (url) => /^\/g\/[^/]+(\/(?!plot).*)?$/.test(url.pathname);
+const isPart = (url) => url.pathname.startsWith('/_next/static/') || url.pathname === '/icon.svg';
+
+/** Puts an answer where the others are, the newest last, and lets go of the oldest. */
+async function keep(name, request, answer, most = Infinity) {
+  const kept = await caches.open(name);
+  await kept.delete(request);
+  await kept.put(request, answer);
+  const all = await kept.keys();
+  for (const one of all.slice(0, Math.max(0, all.length - most))) await kept.delete(one);
+}
+
+/** The page from the network; where that is silent, as it was opened last. */
+async function page(request) {
+  const silent = new AbortController();
+  const timer = setTimeout(() => silent.abort(), SILENT_MS);
+  try {
+    const answer = await fetch(request, { signal: silent.signal });
+    if (answer.ok && !answer.redirected) await keep(PAGES, request.url, answer.clone(), MOST_PAGES);
+    return answer;
+  } catch (error) {
+    const kept = await (await caches.open(PAGES)).match(request.url);
+    if (kept) return kept;
+    throw error;
+  } finally {
+    clearTimeout(timer);
+  }
+}
+
+/** What pages are drawn with: its name changes with what is in it. */
+async function part(request) {
+  const kept = await (await caches.open(PARTS)).match(request);
+  if (kept) return kept;
+  const answer = await fetch(request);
+  if (answer.ok) await keep(PARTS, request, answer.clone(), 600);
+  return answer;
+}
+
+self.addEventListener('fetch', (event) => {
+  const { request } = event;
+  const url = new URL(request.url);
+  if (request.method !== 'GET' || url.origin !== self.location.origin) return;
+  if (isPart(url)) event.respondWith(part(request));
+  else if (request.mode === 'navigate' && isPage(url)) event.respondWith(page(request));
+});
+
+/** Pages of a garden that was saved are fetched anew, one after another, so that none says what was before. */
+async function renew(garden) {
+  const kept = await caches.open(PAGES);
+  for (const { url } of await kept.keys()) {
+    const { pathname } = new URL(url);
+    if (pathname !== `/g/${garden}` && !pathname.startsWith(`/g/${garden}/`)) continue;
+    const answer = await fetch(url).catch(() => null);
+    if (answer?.ok && !answer.redirected) await kept.put(url, answer);
+    else if (answer) await kept.delete(url);
+  }
+}
+
+/** The page that is open, kept at once: it came before there was anybody to keep it. */
+async function keepPage(url) {
+  const kept = await caches.open(PAGES);
+  if (await kept.match(url)) return;
+  const answer = await fetch(url).catch(() => null);
+  if (answer?.ok && !answer.redirected) await keep(PAGES, url, answer, MOST_PAGES);
+}
+
+self.addEventListener('message', (event) => {
+  const { says, garden, url, parts } = event.data ?? {};
+  if (says === 'forget') event.waitUntil(Promise.all([caches.delete(PAGES), caches.delete(PARTS)]));
+  if (says === 'saved') event.waitUntil(renew(garden));
+  if (says === 'opened')
+    event.waitUntil(
+      Promise.all([keepPage(url), ...(parts ?? []).map((one) => part(new Request(one)).catch(() => null))]),
+    );
+});
