@@ -67,7 +67,7 @@ module.exports = {
       path: '^core/structures/(registry|loaders)',
     }),
     core('pure', 'The core knows no screen, store, network or machine.', '^core/', {
-      path: '^web/|node_modules/(?!joi/|@hapi/|@sideway/|@standard-schema/|csv-stringify/|d3-polygon/|date-fns/|@date-fns/|@types/d3-polygon/)',
+      path: '^web/|node_modules/(?!joi/|@hapi/|@sideway/|@standard-schema/|csv-parse/|csv-stringify/|d3-polygon/|date-fns/|@date-fns/|@types/d3-polygon/)',
     }),
     core('no-machine', 'The core knows no screen, store, network or machine.', '^core/', { dependencyTypes: ['core'] }),
     core(

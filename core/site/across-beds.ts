@@ -3,7 +3,7 @@ import { bedOnPlot, type Bed } from './bed';
 import { stretchesOf } from './path';
 import type { PlanSpot } from './plot';
 
-/** A line is looked at every so far. mm. */
+/** A line is looked at every so far: a sixth of what is forgiven at the edge of a bed (from memory). mm. */
 const LOOK_MM = 25;
 
 /**

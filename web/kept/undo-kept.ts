@@ -1,3 +1,4 @@
+import { changesBetween } from '@lignum/core/plan/changes';
 import type { Plan } from '@lignum/core/plan/plan';
 
 /** Plans before and after the one that is shown, the longest ago first. */
@@ -61,6 +62,10 @@ export function unpacked(text: string): Steps | null {
   }
 }
 
+/** Steps that lead to a plan; null where another has come meanwhile. */
+export const leadingTo = (plan: Plan, steps: Steps | null): Steps | null =>
+  steps && changesBetween(steps.present, plan).length === 0 ? steps : null;
+
 const keyOf = (garden: string): string => `lignum-undo-${garden}`;
 
 /** Keeps the steps of a garden in this tab, over a reload; a full or forbidden store loses them and nothing else. */
@@ -72,10 +77,11 @@ export function keepSteps(garden: string, steps: Steps): void {
   }
 }
 
-export function stepsKept(garden: string): Steps | null {
+/** The steps that were kept, where they lead to and from this very plan. */
+export function stepsKept(garden: string, plan: Plan): Steps | null {
   try {
     const text = sessionStorage.getItem(keyOf(garden));
-    return text === null ? null : unpacked(text);
+    return text === null ? null : leadingTo(plan, unpacked(text));
   } catch {
     return null;
   }

@@ -1,7 +1,8 @@
 import { and, desc, eq, gte, ilike, inArray, isNotNull, isNull, lt, ne, or, sql, type SQL } from 'drizzle-orm';
 import { readPlan } from '@lignum/core/formats/read-plan';
 import { upgradePlan } from '@lignum/core/formats/upgrade';
-import { changesBetween, named, type NamedChange } from '@lignum/core/plan/changes';
+import { changesBetween } from '@lignum/core/plan/changes';
+import { named, type NamedChange } from '@lignum/core/plan/named-changes';
 import { knownPlans } from '@lignum/core/plan/known-plans';
 import { PLAN_VERSION, type Plan } from '@lignum/core/plan/plan';
 import { A_PAGE, type Asked, type BinnedGarden, type GardenOrder, type GardenPage } from '../kept/garden-card';

@@ -1,4 +1,4 @@
-import type { NamedChange } from '@lignum/core/plan/changes';
+import type { NamedChange } from '@lignum/core/plan/named-changes';
 import { formatLength, type Units } from '@lignum/core/quantity/length';
 import type { StructureKind } from '@lignum/core/structures/kind';
 import { knobWords } from './knob-words';

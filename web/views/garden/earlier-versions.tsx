@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
-import type { NamedChange } from '@lignum/core/plan/changes';
+import type { NamedChange } from '@lignum/core/plan/named-changes';
 import type { Plan } from '@lignum/core/plan/plan';
 import { takenBack } from '@lignum/core/plan/taken-back';
 import { KINDS } from '@lignum/core/structures/registry';

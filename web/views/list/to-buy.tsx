@@ -195,7 +195,7 @@ function Row({
         <td className="text-right">{amount(costMinor)}</td>
       </tr>
       {spare && <Spare spare={spare} amount={amount} />}
-      <Bought what={what} name={name} amount={amount} />
+      <Bought what={what} name={name} amount={amount} purchase={line.is === 'bought' ? line.purchase : null} />
     </>
   );
 }
@@ -220,8 +220,49 @@ function Spare({ spare, amount }: { spare: Shopping['spares'][number]; amount: (
   );
 }
 
+/** A price that was paid, offered to the book: what one of them came to, with or without tax as the book has it. */
+function KeepPrice({
+  purchase,
+  paidMinor,
+  amount,
+}: {
+  purchase: Purchase;
+  paidMinor: number;
+  amount: (minor: number) => string;
+}) {
+  const { plan, store } = useGarden();
+  const { taxPercent, pricesIncludeTax, lines } = plan.priceBook;
+  const eachMinor = Math.round(paidMinor / purchase.count / (pricesIncludeTax ? 1 : 1 + taxPercent / 100));
+  if (eachMinor === purchase.eachMinor || purchase.count === 0) return null;
+  const keep = () =>
+    store.edit(
+      changePriceBook({
+        lines: lines.map((line) =>
+          line.stock === purchase.stock && line.size === purchase.size
+            ? { ...line, price: money(eachMinor, plan.garden.currency) }
+            : line,
+        ),
+      }),
+    );
+  return (
+    <button type="button" className="no-print mr-2 min-h-11 font-semibold text-chalk underline" onClick={keep}>
+      {amount(eachMinor)} for one: keep it as its price
+    </button>
+  );
+}
+
 /** What was taken instead and what was paid, once it is ticked off. */
-function Bought({ what, name, amount }: { what: string; name: string; amount: (minor: number) => string }) {
+function Bought({
+  what,
+  name,
+  amount,
+  purchase,
+}: {
+  what: string;
+  name: string;
+  amount: (minor: number) => string;
+  purchase: Purchase | null;
+}) {
   const { plan } = useGarden();
   const ticks = useTicks();
   const tick = ticks.of('bought', what);
@@ -240,6 +281,9 @@ function Bought({ what, name, amount }: { what: string; name: string; amount: (m
       <td />
       <td colSpan={4} className="pb-1">
         {said.filter(Boolean).join(', ')}{' '}
+        {purchase && tick.paidMinor !== null && !tick.note && (
+          <KeepPrice purchase={purchase} paidMinor={tick.paidMinor} amount={amount} />
+        )}
         {open ? (
           <span className="no-print flex flex-wrap items-center gap-2 py-1">
             <input

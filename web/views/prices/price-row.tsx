@@ -4,6 +4,7 @@ import { useId, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { lifeNote } from '@lignum/core/catalogue/life-notes';
 import type { PriceLine } from '@lignum/core/costing/price-book';
+import { isInvented } from '@lignum/core/demo/invented';
 import { money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
 import { inputLook } from '../../ui/field';
 import { useGarden } from '../shell/garden-context';
@@ -82,6 +83,11 @@ export function PriceRow({
           {name}{' '}
           <span className="font-semibold whitespace-nowrap">{sizeWords(line.stock, line.size, tongue.units)}</span>
         </label>
+        {isInvented(line) ? (
+          <span className="shrink-0 border border-dashed border-ochre px-1.5 text-[0.8rem] text-ochre">invented</span>
+        ) : (
+          <span className="shrink-0 text-[0.8rem] font-semibold text-leaf">your own</span>
+        )}
         <span className="text-soft max-sm:hidden" aria-hidden>
           {plan.garden.currency}
         </span>

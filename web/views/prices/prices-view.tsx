@@ -3,6 +3,7 @@ import { Plus } from 'lucide-react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Market, Stock } from '@lignum/core/catalogue/stock';
 import type { PriceLine } from '@lignum/core/costing/price-book';
+import { inventedIn } from '@lignum/core/demo/invented';
 import { DEMO_PRICES } from '@lignum/core/demo/prices';
 import { formatMoney, minorDigits, money } from '@lignum/core/quantity/money';
 import { Button } from '../../ui/button';
@@ -20,6 +21,7 @@ import { SHOP_GROUPS, shopGroup } from '../../words/stock-words';
 import { Shed } from './shed';
 import { PriceRow } from './price-row';
 import { AddLine } from './add-line';
+import { PricesFile } from './prices-file';
 
 const COLUMNS: LongColumns<PriceLine> = {
   group: (line) => CATALOGUE.stock(line.stock).form,
@@ -69,8 +71,10 @@ export function PricesView() {
       <h1 className="text-3xl">Prices</h1>
       <p className="mt-1 max-w-[42rem] text-soft">
         Only sizes with a price are offered in a design: remove a length from the book and posts are bought in the next
-        one up. The prices you start with are invented.
+        one up.
       </p>
+      <HowInvented used={used} />
+      <PricesFile />
       {unpriced > 0 && (
         <Button look="plain" className="mt-3" onClick={() => setLines([...priceBook.lines, ...beginnings])}>
           <Plus size={16} aria-hidden />
@@ -120,6 +124,23 @@ export function PricesView() {
       )}
       <Shed />
     </main>
+  );
+}
+
+/** How many of the prices are made up, of those that count here: until none is, no total is more than an example. */
+function HowInvented({ used }: { used: ReadonlySet<string> }) {
+  const { plan } = useGarden();
+  const lines = plan.priceBook.lines.filter(({ stock }) => used.has(stock)).length;
+  const invented = inventedIn(plan, used);
+  const [count, all] = used.size > 0 ? [invented.used, lines] : [invented.all, plan.priceBook.lines.length];
+  if (count === 0) return null;
+  return (
+    <p className="mt-3 max-w-[42rem] border-l-4 border-ochre pl-3">
+      <strong>
+        {count} of {all} prices {used.size > 0 ? 'this garden uses' : ''} are invented
+      </strong>
+      , so its totals are examples. Type over what your shop asks, read a file of it, or note on the list what you paid.
+    </p>
   );
 }
 

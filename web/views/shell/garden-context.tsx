@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { Plan } from '@lignum/core/plan/plan';
@@ -10,13 +11,16 @@ import { newId } from '../../kept/new-id';
 import { keepUnits } from '../../kept/own-units';
 import { readingsOf } from '../../kept/readings';
 import type { Entry } from '../../kept/record';
-import { keepSteps, stepsKept } from '../../kept/undo-kept';
 import { RecordBook } from '../../kept/record-book';
 import { Drafts } from './drafts';
 import { GardenStore, type GardenState, type Outside } from './garden-store';
 import { recordOutside } from './record-outside';
 
 const STALE_CHECK_MS = 20_000;
+/** What nobody waits for is fetched so long after the page has come alive. ms. */
+const CALM_MS = 2500;
+
+const WhenCalm = dynamic(() => import('./when-calm'), { ssr: false });
 
 function outsideOf(id: string, drafts: Drafts): Outside {
   const url = `/api/gardens/${encodeURIComponent(id)}`;
@@ -97,12 +101,9 @@ export function GardenProvider({
   }, [record]);
 
   useEffect(() => {
-    void readDraft(drafts).then((kept) => {
-      if (kept) store.takeDraft(kept);
-      const steps = stepsKept(id);
-      if (steps) store.takeSteps(steps);
-      if (!kept) return store.wake();
-    });
+    // After everything that is waited for.
+    const calm = setTimeout(() => setCalm(true), CALM_MS);
+    void readDraft(drafts).then((kept) => (kept ? store.takeDraft(kept) : store.wake()));
     const look = () => {
       if (document.visibilityState !== 'visible') return;
       drafts.alive(true);
@@ -113,10 +114,7 @@ export function GardenProvider({
     };
     const online = () => void record.sync();
     const beside = () => record.look();
-    const go = () => {
-      drafts.alive(false);
-      keepSteps(id, store.steps());
-    };
+    const go = () => drafts.alive(false);
     const leave = (event: BeforeUnloadEvent) => {
       if (store.unsaved()) event.preventDefault();
     };
@@ -129,6 +127,7 @@ export function GardenProvider({
     window.addEventListener('beforeunload', leave);
     window.addEventListener('pagehide', go);
     return () => {
+      clearTimeout(calm);
       clearInterval(timer);
       window.removeEventListener('online', online);
       window.removeEventListener('storage', beside);
@@ -137,8 +136,9 @@ export function GardenProvider({
       window.removeEventListener('beforeunload', leave);
       window.removeEventListener('pagehide', go);
     };
-  }, [id, store, drafts, record]);
+  }, [store, drafts, record]);
 
+  const [isCalm, setCalm] = useState(false);
   const [chosen, choose] = useState(ownUnits);
   const units = chosen ?? plan.garden.market;
   const here = useMemo((): Here => {
@@ -148,7 +148,12 @@ export function GardenProvider({
     };
     return { id, store, record, readings, readingsAtFirst, on, units, setUnits };
   }, [id, store, record, readings, readingsAtFirst, on, units]);
-  return <Context value={here}>{children}</Context>;
+  return (
+    <Context value={here}>
+      {children}
+      {isCalm && <WhenCalm />}
+    </Context>
+  );
 }
 
 /** Work that was not saved; of an older version it is brought up to this one. What does that is fetched only where there is such work. */

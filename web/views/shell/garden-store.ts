@@ -1,6 +1,4 @@
 import { temporal, type TemporalState } from 'zundo';
-import { changesBetween } from '@lignum/core/plan/changes';
-import type { Steps } from '../../kept/undo-kept';
 import { createStore, type StoreApi } from 'zustand/vanilla';
 import type { Plan } from '@lignum/core/plan/plan';
 
@@ -122,29 +120,6 @@ export class GardenStore {
     this.lastEdit = null;
     go();
     if (this.getState().plan !== before) this.saveWhatChanged();
-  }
-
-  /** The plans that undo and redo lead to. */
-  steps(): Steps {
-    const { pastStates, futureStates } = this.history.getState();
-    const plansOf = (states: readonly { plan?: Plan }[]): Plan[] => states.flatMap(({ plan }) => plan ?? []);
-    return {
-      past: plansOf(pastStates),
-      present: this.getState().plan,
-      // The library keeps what was undone last at the end.
-      future: plansOf(futureStates).toReversed(),
-    };
-  }
-
-  /** Takes up the steps of before a reload, where they lead to and from the very plan that is shown. */
-  takeSteps({ past, present, future }: Steps): void {
-    const { plan } = this.getState();
-    const { pastStates, futureStates } = this.history.getState();
-    if (pastStates.length + futureStates.length > 0 || changesBetween(present, plan).length > 0) return;
-    this.history.setState({
-      pastStates: past.map((one) => ({ plan: one })),
-      futureStates: future.toReversed().map((one) => ({ plan: one })),
-    });
   }
 
   unsaved = (): boolean => this.getState().plan !== this.savedPlan;

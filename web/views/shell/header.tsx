@@ -10,7 +10,6 @@ import { lengthTarget } from '../../ui/length-target';
 import { Switcher } from '../../ui/switcher';
 import { useGarden, useHistory } from './garden-context';
 import { notice } from './notice';
-import { KeepPages } from './offline';
 import { SaveBanner, SaveNote } from './save-note';
 import { Shortcuts } from './shortcuts';
 
@@ -168,7 +167,6 @@ export function Header() {
           </div>
         </div>
       </header>
-      <KeepPages />
       <Notice />
       <SaveBanner />
       {tape && <LaserPanel onClose={() => lengthTarget.take(false)} />}

@@ -27,7 +27,6 @@ export function KeepPages() {
   const first = useRef(revision);
   useEffect(() => {
     if (!('serviceWorker' in navigator) || !window.isSecureContext) return;
-    // After everything that is waited for.
     const timer = setTimeout(() => {
       navigator.serviceWorker
         .register('/offline.js')
@@ -35,7 +34,7 @@ export function KeepPages() {
         .then((worker) => worker?.postMessage({ says: 'opened', url: location.href, parts: partsHere() }))
         // Forbidden, or a certificate nobody trusts: told where the place is described.
         .catch(() => undefined);
-    }, 3000);
+    }, 500);
     return () => clearTimeout(timer);
     // A page that was come to by a link is one that was opened too.
   }, [path]);
