@@ -66,7 +66,16 @@ export function overEdge(design: Design, frame: Frame, plot: { widthMm: number; 
  * What a structure covers, seen from above: the outlines of its stiff members and faces, in its own
  * frame; one to a body for what is in one piece, one to a stretch for what follows a path. mm.
  */
-export function footprintOf(design: Design): Pair[][] {
+export function footprintOf(design: Design): readonly Pair[][] {
+  const known = footprints.get(design) ?? coveredBy(design);
+  footprints.set(design, known);
+  return known;
+}
+
+/** A plot asks for the same outlines whenever anything on it moves. */
+const footprints = new WeakMap<Design, readonly Pair[][]>();
+
+function coveredBy(design: Design): Pair[][] {
   const counted = covering(design);
   const path = design.walls
     ? [...design.walls, ...design.walls.slice(0, 1)]

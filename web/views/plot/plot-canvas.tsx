@@ -2,10 +2,7 @@
 import { useDrag } from '@use-gesture/react';
 import { useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
-import { notchOf, roomOf } from '@lignum/core/site/bed';
-import { onPlan, type PlanSpot } from '@lignum/core/site/plot';
-import { middleOfLongest, onPath } from '@lignum/core/site/path';
-import type { Plan } from '@lignum/core/plan/plan';
+import type { PlanSpot } from '@lignum/core/site/plot';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { useGarden } from '../shell/garden-context';
@@ -14,16 +11,13 @@ import { placedNow } from './placed-now';
 import { arrowMove } from './arrows';
 import { SunLayer } from './sun-layer';
 import { Corners } from './corners';
-import { Label, NamePlate, Pin } from './label';
-import { Body, Footprint, North, Running, Shadows } from './plot-figures';
+import { NamePlate } from './label';
+import { Names, NORTH, usePlotNames } from './names';
+import { Body, Footprints, North, Running, Shadows } from './plot-figures';
 import { MARGIN, Measures } from './measures';
-import { placeNames, type LabelWish } from './labels';
 import { LayPath, type Laying } from './lay-path';
 import { bodyOf, extentOf, moveThing, settleDrag, settleSpot, thingsOf, type Thing } from './things';
 import type { HoursAnswer } from '../../workers/sun-messages';
-import { footprintOf } from '@lignum/core/design/on-plot';
-import { toPlot } from '@lignum/core/site/frame';
-import { bedsOf, hostNamed, standOf } from '@lignum/core/site/stands/stands';
 import { GuardLayer } from './guard-layer';
 import type { Guarded } from './guarded';
 import { Open } from './plot-figures';
@@ -36,12 +30,6 @@ const FIRST_ROOM = { width: 812, height: 583 };
 
 /** Left under the drawing for what its signs mean. Pixels. */
 const UNDER_PX = 44;
-
-/** A drawing narrower than this is held in a hand. Pixels. */
-const SMALL_PX = 640;
-
-/** Where the arrow that points north stands, from the plot's upper right corner. Pixels. */
-const NORTH = { right: 26, down: 34 };
 
 /** Lines that what is dragged has fallen into. */
 type Caught = ReturnType<typeof settleDrag>['caught'];
@@ -111,7 +99,7 @@ export function PlotCanvas({
       )
       .join('L')}${closed ? 'Z' : ''}`;
   const { garden } = useResults();
-  const things = thingsOf(plan, garden);
+  const things = useMemo(() => thingsOf(plan, garden), [plan, garden]);
   // What lies flat is under the shadows; what stands is over them.
   const isFlat = (thing: Thing) => thing.is === 'feature' && thing.feature.heightMm === 0;
   const stood = useMemo(() => placedNow(plan, garden), [plan, garden]);
@@ -165,32 +153,7 @@ export function PlotCanvas({
     event.preventDefault();
   };
 
-  const occupied = useMemo(
-    () => new Set(stood.flatMap((one) => bedsOf(one.setting.place).map(({ id }) => id))),
-    [stood],
-  );
-  const { names, pins } = placeNames(
-    things.map((thing): LabelWish => {
-      const { spot, turnDeg, lengthMm, widthMm } = roomForName(plan, thing);
-      return {
-        id: thing.id,
-        text: bodyOf(thing).name,
-        number: numbers.get(thing.id) ?? 0,
-        at: toPx(spot),
-        turnDeg,
-        lengthPx: lengthMm * scale,
-        widthPx: thing.is === 'path' ? 8 : widthMm * scale,
-        // In the hand there is no room for the numbers of what is there already.
-        isPinned: thing.is !== 'feature' || room.width >= SMALL_PX,
-        isBare: thing.is === 'feature' || (thing.is === 'bed' && !occupied.has(thing.id)),
-      };
-    }),
-    { widthPx: width, heightPx: height },
-    { at: [width - NORTH.right, NORTH.down], halfPx: 24 },
-    stood.flatMap((one) =>
-      footprintOf(one.sized.design).map((outline) => outline.map(([x, y]) => toPx(toPlot(one.frame, x, y)))),
-    ),
-  );
+  const { names, pins } = usePlotNames({ plan, things, numbers, stood, scale, widthPx: width, heightPx: height });
   const draw = (thing: Thing) => {
     const body = bodyOf(thing);
     const isChosen = thing.id === chosen;
@@ -255,16 +218,9 @@ export function PlotCanvas({
             <Shadows plan={plan} structures={stood} path={path} shadows={shadows} northDeg={northDeg} />
           )}
           {things.filter((thing) => !isFlat(thing)).map(draw)}
-          {stood.map((one) => (
-            <Footprint key={one.structure.id} computed={one} path={path} toPx={toPx} scale={scale} />
-          ))}
+          <Footprints stood={stood} scale={scale} heightPx={height} />
           {guarded && <GuardLayer guarded={guarded} path={path} />}
-          {[...names].map(([id, label]) => (
-            <Label key={id} {...label} />
-          ))}
-          {[...pins].map(([id, pin]) => (
-            <Pin key={id} {...pin} />
-          ))}
+          <Names names={names} pins={pins} />
           {things.map((thing) => {
             const at = open.get(thing.id);
             if (!at) return null;
@@ -318,25 +274,4 @@ export function PlotCanvas({
       </svg>
     </div>
   );
-}
-
-/** The middle of where the name of a thing goes, how that lies, and its size: of a bed with a notch what is behind it. mm. */
-function roomForName(plan: Plan, thing: Thing): { spot: PlanSpot; turnDeg: number; lengthMm: number; widthMm: number } {
-  const body = bodyOf(thing);
-  if (thing.is === 'path') return { ...body, ...labelOf(plan, thing) };
-  if (thing.is !== 'bed' || !notchOf(thing.bed)) return { ...body, spot: [body.xMm, body.yMm] };
-  const { fromMm, lengthMm, frontMm, widthMm } = roomOf(thing.bed);
-  const middle = [fromMm + (lengthMm - body.lengthMm) / 2, frontMm + (widthMm - body.widthMm) / 2] as const;
-  return { turnDeg: body.turnDeg, lengthMm, widthMm, spot: onPlan(body, ...middle) };
-}
-
-/** The middle of a path's longest stretch that nothing stands in: where its name has most room. */
-function labelOf(plan: Plan, { id, stand }: Extract<Thing, { is: 'path' }>): { spot: PlanSpot; turnDeg: number } {
-  const taken = plan.structures.flatMap((one) =>
-    hostNamed(one.stand) === id ? [standOf(one.stand).alongMm(one.stand)] : [],
-  );
-  const middle = middleOfLongest(stand.spots, stand.closed, taken);
-  const on = (by: number) => onPath(stand.spots, stand.closed, middle + by);
-  const [[x0, y0], [x1, y1]] = [on(-1), on(1)];
-  return { spot: on(0), turnDeg: (Math.atan2(y1 - y0, x1 - x0) * 180) / Math.PI };
 }

@@ -1,4 +1,5 @@
 'use client';
+import { memo } from 'react';
 import { plantsOf } from '@lignum/core/design/design';
 import { feetOf, footprintOf } from '@lignum/core/design/on-plot';
 import { bedOnPlot, outOfReach } from '@lignum/core/site/bed';
@@ -18,22 +19,37 @@ import { bodyOf, extentOf, type Thing } from './things';
 /** As wide as a plant is drawn that has more room. mm. */
 const WIDEST_PLANT_MM = 600;
 
-/** A structure from above: its plants, what it covers, and where it goes into the ground. */
-export function Footprint({
-  computed: { sized, frame },
-  path,
-  toPx,
+/** Structures from above: their plants, what they cover, and where they go into the ground; drawn anew only when something of them changes. */
+export const Footprints = memo(function Footprints({
+  stood,
   scale,
+  heightPx,
+}: {
+  stood: ComputedGarden['structures'];
+  /** Pixels a millimetre. */
+  scale: number;
+  heightPx: number;
+}) {
+  return stood.map((one) => <Footprint key={one.structure.id} computed={one} scale={scale} heightPx={heightPx} />);
+});
+
+function Footprint({
+  computed: { sized, frame },
+  scale,
+  heightPx,
 }: {
   computed: ComputedStructure;
   scale: number;
-  path: (spots: readonly PlanSpot[]) => string;
-  toPx: (spot: PlanSpot) => PlanSpot;
+  heightPx: number;
 }) {
+  const at = (x: number, y: number): PlanSpot => {
+    const [px, py] = toPlot(frame, x, y);
+    return [px * scale, heightPx - py * scale];
+  };
   return (
     <g aria-hidden className="pointer-events-none">
       {plantsOf(sized.design).map((plant) => {
-        const [px, py] = toPx(toPlot(frame, plant.at[0], plant.at[1]));
+        const [px, py] = at(plant.at[0], plant.at[1]);
         return (
           <circle
             key={plant.id}
@@ -49,7 +65,13 @@ export function Footprint({
       {footprintOf(sized.design).map((outline, i) => (
         <path
           key={i}
-          d={path(outline.map(([x, y]) => toPlot(frame, x, y)))}
+          d={`M${outline
+            .map(([x, y]) =>
+              at(x, y)
+                .map((value) => value.toFixed(1))
+                .join(' '),
+            )
+            .join('L')}Z`}
           fill="var(--timber)"
           fillOpacity="0.22"
           stroke="var(--ink)"
@@ -58,7 +80,7 @@ export function Footprint({
         />
       ))}
       {feetOf(sized.design).map(([x, y], i) => {
-        const [px, py] = toPx(toPlot(frame, x, y));
+        const [px, py] = at(x, y);
         return <rect key={i} x={px - 2.5} y={py - 2.5} width="5" height="5" fill="var(--ink)" />;
       })}
     </g>
