@@ -6,7 +6,8 @@ const named = process.argv.slice(2);
 const address = process.env.LIGNUM_ADDRESS ?? 'http://127.0.0.1:4600';
 const place = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 const SHOTS = [
-  ['garden', '/g/ferry-house'],
+  ['garden', '/g/ferry-house', { height: 860, before: putOffTour }],
+  ['garden-phone', '/g/ferry-house', { width: 390, height: 844, before: putOffTour }],
   [
     'plan-a-row',
     '/g/ferry-house/new',
@@ -33,7 +34,7 @@ const SHOTS = [
   ],
   [
     'plot-sun',
-    '/g/ferry-house/plot',
+    '/g/ferry-house',
     {
       height: 880,
       before: async (page) => {
@@ -46,7 +47,7 @@ const SHOTS = [
   ],
   [
     'plot-round',
-    '/g/ferry-house/plot',
+    '/g/ferry-house',
     {
       before: async (page) => {
         await page.getByRole('radio', { name: '3-D' }).click();
@@ -93,6 +94,11 @@ const SHOTS = [
   ['list', '/g/ferry-house/list?of=string-frame', { height: 1500 }],
   ['prices', '/g/ferry-house/prices'],
 ];
+
+async function putOffTour(page) {
+  await page.getByRole('button', { name: 'Not now' }).first().click();
+  await page.waitForTimeout(300);
+}
 
 async function choose(page, label, option) {
   await page.getByRole('combobox', { name: label }).first().click();

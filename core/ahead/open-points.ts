@@ -109,7 +109,7 @@ const withoutPrice: Source = ({ garden }) =>
     told: fact(because === 'no price' ? 'open.no-price' : 'open.too-long'),
   }));
 
-/** Whatever can be open in a garden: a capability that finds more is entered here. */
+/** Whatever can be open in a garden: a capability that finds more is entered here. Decision 66. */
 const SOURCES: readonly Source[] = [found, withoutSupport, getsIn, withoutPrice];
 
 /**

@@ -241,7 +241,7 @@ function watch(plan: Plan, bed: Grown, plantings: readonly Planting[], standing:
 }
 
 /** What stands in a plan, where no computed garden is at hand. */
-const standingIn = (kinds: Kinds, plan: Plan): Stood[] =>
+export const standingIn = (kinds: Kinds, plan: Plan): Stood[] =>
   plan.structures
     .filter(({ kind }) => kinds(kind).purpose !== 'support')
     .map((structure) => computeRemembered(kinds, plan, structure));

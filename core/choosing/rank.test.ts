@@ -10,7 +10,9 @@ import { overtakesIn, spending } from './over-seasons';
 import { CHOOSING_PHRASES } from './phrases';
 import { cropIn } from '../crops/book';
 import { named } from './guard-sketches';
-import { burden, rankKinds, ROW_KINDS, sketchesFor } from './rank';
+import { computeAs } from '../plan/compute-as';
+import { kindOf } from '../structures/registry';
+import { burden, rankKinds, ROW_KINDS, sketchesFor, weighed } from './rank';
 import { shareOut } from './share-out';
 import { rankBeds } from './where';
 
@@ -34,6 +36,26 @@ function ranked(crop: string, training: string, count = 8, bed = 'long-bed') {
     ]),
   );
 }
+
+describe('what stands, weighed', () => {
+  it('is each as asked, by the very bill and verdicts it has in the garden, a fence with its gates; what would be ranked first among sketches of it is no worse', () => {
+    const ids = ['tomato-weave', 'river-fence', 'nobody', 'tomato-wall'];
+    const choices = weighed(DEMO_PLAN, ids);
+    expect(choices.map(({ structure }) => structure.id)).toEqual(['tomato-weave', 'river-fence', 'tomato-wall']);
+    for (const choice of choices) {
+      const alone = DEMO_PLAN.structures.filter(
+        ({ id, stand }) => id === choice.structure.id || (stand.on === 'run' && stand.of === choice.structure.id),
+      );
+      const bought = alone.map((one) => computeAs(kindOf, DEMO_PLAN, one));
+      expect(choice.cost.totalMinor).toBe(bought.reduce((sum, { cost }) => sum + cost.totalMinor, 0));
+      expect(choice.verdicts.map(({ told }) => told.code)).toEqual(bought[0]?.verdicts.map(({ told }) => told.code));
+      for (const told of [...choice.pro, ...choice.con])
+        expect(say(told, CHOOSING_PHRASES, { units: 'imperial', locale: 'en-IE' })).toMatch(/\w/);
+    }
+    expect(choices[1]?.also.length).toBeGreaterThan(0);
+    expect(choices[1]?.guard?.stops.length).toBeGreaterThan(0);
+  });
+});
 
 describe('which support a crop deserves', () => {
   it('bush crops get a panel, not strings; what cannot be trained up is told so and can still be chosen', () => {

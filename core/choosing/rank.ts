@@ -8,7 +8,7 @@ import { computeAs, type ComputedStructure } from '../plan/compute-as';
 import type { Plan, Planting, StructurePlan } from '../plan/plan';
 import { minorDigits, money } from '../quantity/money';
 import type { Around } from '../plan/around';
-import { bedsOf } from '../site/stands/stands';
+import { bedsOf, hostNamed } from '../site/stands/stands';
 import { bedSuns } from '../shade/study';
 import { onPlotOf } from '../shade/on-plot';
 import type { Bed } from '../site/bed';
@@ -18,7 +18,7 @@ import { cropIn } from '../crops/book';
 import type { StructureKind } from '../structures/kind';
 import { kindOf, KINDS } from '../structures/registry';
 import { cornersOf, coversOver, ROUND_MM, roundOf, type Sketch } from './guard-sketches';
-import { openToPlanting, stopsOf } from './kept-out';
+import { openTo, openToPlanting, standingIn, stopsOf, whoIsKeptOut } from './kept-out';
 import { fact, type Fact } from '../wording/say';
 
 /**
@@ -101,8 +101,28 @@ export function rankKinds(plan: Plan, sketches: readonly (readonly StructurePlan
     .sort((a, b) => Number(b.suits) - Number(a.suits) || burden(a, plan, atStake) - burden(b, plan, atStake));
 }
 
+/**
+ * What stands, weighed one by one as if it alone were to be decided on: in the order asked, without what is not in the
+ * plan. What hangs in a run is weighed with that.
+ * @example weighed(plan, ['tomato-wall', 'tomato-weave']).map(({ minutesAWeek }) => minutesAWeek)
+ */
+export function weighed(plan: Plan, ids: readonly string[]): Choice[] {
+  return ids.flatMap((id) => {
+    const structure = plan.structures.find((one) => one.id === id);
+    if (!structure) return [];
+    const also = plan.structures.filter(({ stand }) => hostNamed(stand) === id);
+    const without = { ...plan, structures: plan.structures.filter((one) => one !== structure && !also.includes(one)) };
+    const [planting] = structure.plantings;
+    const open =
+      planting !== undefined
+        ? openToPlanting(kindOf, without, planting)
+        : [...new Set(whoIsKeptOut(without, standingIn(kindOf, without)).flatMap((watch) => openTo(watch)))];
+    return [weigh(without, structure, also, open)];
+  });
+}
+
 /** What all the plants cost on it: a season, and to begin with. Minor units. */
-const seasonOf = ({ cost, share }: Choice): number => Math.round(cost.perSeasonMinor * share);
+export const seasonOf = ({ cost, share }: Choice): number => Math.round(cost.perSeasonMinor * share);
 export const startOf = ({ cost, share }: Pick<Choice, 'cost' | 'share'>): number => Math.round(cost.totalMinor * share);
 
 /** What a planting would be worth to somebody who comes in. */

@@ -16,7 +16,7 @@ test('a fence is laid corner by corner, a corner is dragged, typed and added, an
   const id = await ownGarden(request, (plan) => ({ ...plan, beds: [], plantings: [], structures: [], features: [] }));
   await page.goto(`/g/${id}/build`);
   await page.getByRole('link', { name: 'Lay it on the plot: Garden fence' }).click();
-  await expect(page.getByText('Tap where it begins.')).toBeVisible();
+  await expect(page.getByText(/^Lay the .* Tap where it begins/)).toBeVisible();
   await tap(page, 0.2, 0.2);
   // A corner on the last one is refused, naming both and the limit.
   await tap(page, 0.2, 0.2);

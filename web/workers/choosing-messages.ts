@@ -46,12 +46,21 @@ export interface MendsQuestion {
   structure: string;
 }
 
+/** What stands, weighed one by one. */
+export interface WeighQuestion {
+  about: 'weigh';
+  plan: Plan;
+  structures: readonly string[];
+}
+
 export type ChoosingQuestion =
-  KindsQuestion | BedsQuestion | WishesQuestion | KeepOutQuestion | RoundAllQuestion | MendsQuestion;
+  KindsQuestion | BedsQuestion | WishesQuestion | KeepOutQuestion | RoundAllQuestion | MendsQuestion | WeighQuestion;
 export type KindsAnswer = readonly Choice[];
 export type BedsAnswer = readonly BedChoice[];
 export type WishesAnswer = readonly Granted[];
 export type KeepOutAnswer = readonly Answer[];
 export type RoundAllAnswer = ReturnType<typeof answerRoundAll>;
 export type MendsAnswer = readonly MendableVerdict[];
-export type ChoosingAnswer = KindsAnswer | BedsAnswer | WishesAnswer | KeepOutAnswer | RoundAllAnswer | MendsAnswer;
+export type WeighAnswer = readonly Choice[];
+export type ChoosingAnswer =
+  KindsAnswer | BedsAnswer | WishesAnswer | KeepOutAnswer | RoundAllAnswer | MendsAnswer | WeighAnswer;

@@ -1,18 +1,20 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { AlertOctagon, TriangleAlert } from 'lucide-react';
+import { AlertOctagon, ListChecks, TriangleAlert } from 'lucide-react';
 import { growingIn } from '@lignum/core/plan/growing';
 import type { ComputedGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { bedsOf } from '@lignum/core/site/stands/stands';
 import { KINDS } from '@lignum/core/structures/registry';
+import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
 import { Finder } from '../../ui/finder';
 import { plantingWords } from '../../words/crop-words';
 import { bodyOf, type Thing } from '../plot/things';
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
+import { Several } from './several';
 import { SupportLine } from './support-line';
 
 type Counts = ReadonlyMap<string, { fails: number; warns: number }>;
@@ -97,6 +99,9 @@ export function GardenList({
   const { garden } = useResults();
   const [sought, seek] = useState('');
   const [order, setOrder] = useState<string>('number');
+  const [several, setSeveral] = useState<ReadonlySet<string> | null>(null);
+  const tick = (id: string) =>
+    setSeveral((now) => (now?.has(id) ? new Set([...now].filter((one) => one !== id)) : new Set([...(now ?? []), id])));
   const entries = useMemo(
     () => entriesOf(plan, garden, things, numbers, counts),
     [plan, garden, things, numbers, counts],
@@ -141,48 +146,101 @@ export function GardenList({
               {title && <h3 className="pt-3 pb-1 text-base">{title}</h3>}
               <ul>
                 {rows.map((entry) => (
-                  <Row key={entry.thing.id} entry={entry} onChoose={onChoose} />
+                  <Row key={entry.thing.id} entry={entry} onChoose={onChoose} ticked={several} onTick={tick} />
                 ))}
               </ul>
             </section>
           ),
       )}
+      {entries.length > 1 &&
+        (several === null ? (
+          <Button look="quiet" className="-ml-4" onClick={() => setSeveral(new Set())}>
+            <ListChecks size={16} aria-hidden />
+            Choose several
+          </Button>
+        ) : (
+          <Several chosen={several} things={things} onDone={() => setSeveral(null)} />
+        ))}
     </div>
   );
 }
 
-function Row({ entry, onChoose }: { entry: Entry; onChoose: (id: string) => void }) {
+/** A box to choose a thing among several. */
+function Tick({
+  id,
+  name,
+  ticked,
+  onTick,
+}: {
+  id: string;
+  name: string;
+  ticked: ReadonlySet<string>;
+  onTick: (id: string) => void;
+}) {
+  return (
+    <label className="grid size-11 shrink-0 place-items-center">
+      <input
+        type="checkbox"
+        className="size-5 accent-(--chalk)"
+        aria-label={`Choose ${name}`}
+        checked={ticked.has(id)}
+        onChange={() => onTick(id)}
+      />
+    </label>
+  );
+}
+
+function Row({
+  entry,
+  onChoose,
+  ticked,
+  onTick,
+}: {
+  entry: Entry;
+  onChoose: (id: string) => void;
+  /** What is chosen among several; null where one thing is chosen at a time. */
+  ticked: ReadonlySet<string> | null;
+  onTick: (id: string) => void;
+}) {
   const { tongue } = useGarden();
   const { thing, number, name, is, standing, grows, fails, warns } = entry;
   const { lengthMm, widthMm } = bodyOf(thing);
   const long = (mm: number): string => formatLength(mm, tongue.units);
   return (
     <li className="border-t border-rule">
-      <button
-        type="button"
-        data-thing={thing.id}
-        onClick={() => onChoose(thing.id)}
-        className="grid min-h-11 w-full grid-cols-[1.75rem_minmax(0,1fr)_auto] items-center gap-x-2.5 py-1.5 text-left hover:bg-well"
-      >
-        <span className="grid size-6 place-items-center rounded-full border border-ink text-[0.78rem] font-bold">
-          {number}
-        </span>
-        <span className="min-w-0">
-          <span className="block truncate leading-tight font-semibold">{name}</span>
-          <span className="block truncate text-[0.9rem] leading-tight text-soft">
-            {thing.is === 'bed' && grows.length > 0 ? grows.join('; ') : is}
+      <div className="flex items-center">
+        {ticked && <Tick id={thing.id} name={name} ticked={ticked} onTick={onTick} />}
+        <button
+          type="button"
+          data-thing={thing.id}
+          onClick={() => onChoose(thing.id)}
+          className="grid min-h-11 w-full grid-cols-[1.75rem_minmax(0,1fr)_auto] items-center gap-x-2.5 py-1.5 text-left hover:bg-well"
+        >
+          <span className="grid size-6 place-items-center rounded-full border border-ink text-[0.78rem] font-bold">
+            {number}
           </span>
-        </span>
-        <span className="text-right text-[0.9rem] leading-tight text-soft tabular-nums">
-          {thing.is !== 'path' && thing.is !== 'run' && `${long(lengthMm)} × ${long(widthMm)}`}
-          <OpenCount fails={fails} warns={warns} />
-        </span>
-      </button>
+          <span className="min-w-0">
+            <span className="block truncate leading-tight font-semibold">{name}</span>
+            <span className="block truncate text-[0.9rem] leading-tight text-soft">
+              {thing.is === 'bed' && grows.length > 0 ? grows.join('; ') : is}
+            </span>
+          </span>
+          <span className="text-right text-[0.9rem] leading-tight text-soft tabular-nums">
+            {thing.is !== 'path' && thing.is !== 'run' && `${long(lengthMm)} × ${long(widthMm)}`}
+            <OpenCount fails={fails} warns={warns} />
+          </span>
+        </button>
+      </div>
       {standing.length > 0 && (
         <ul className="pl-9">
           {standing.map((one) => (
-            <li key={one.structure.id} className="-mt-1">
-              <SupportLine computed={one} />
+            <li key={one.structure.id} className="-mt-1 flex items-center">
+              {ticked && one.structure.id !== thing.id && (
+                <Tick id={one.structure.id} name={one.structure.name} ticked={ticked} onTick={onTick} />
+              )}
+              <div className="min-w-0 grow">
+                <SupportLine computed={one} />
+              </div>
             </li>
           ))}
         </ul>

@@ -104,7 +104,7 @@ export default function Tour({
         {at > 0 && <Button onClick={() => onStop(at - 1, (STOPS[at - 1] as Stop).shows)}>Back</Button>}
         {!isLast && (
           <Button look="quiet" onClick={onEnd}>
-            Leave it
+            Skip it
           </Button>
         )}
       </div>

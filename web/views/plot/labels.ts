@@ -107,7 +107,7 @@ function* pinsFor(wish: LabelWish): Generator<PlacedPin> {
 /**
  * Names on the plot, none over another name or on a thing in which something stands; what has no free place for its
  * name gets its number, by which the list calls it. The largest things come first. `clear` is a square that they keep
- * out of, `page` the paper, `built` the outlines of what stands about and has no name of its own. By id.
+ * out of, `page` the paper, `built` the outlines of what stands about and has no name of its own. By id. Decision 67.
  */
 export function placeNames(
   wishes: readonly LabelWish[],

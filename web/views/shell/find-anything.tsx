@@ -55,6 +55,7 @@ export default function FindAnything({ onClose, onKeys }: { onClose: () => void;
         ['Grow several things', '/grow'],
         ['Build something', '/build'],
         ['Keep somebody out', '/kept-out'],
+        ['Compare structures side by side', '/compare'],
         ['List for the shop', '/list'],
         ['Print everything', '/list/sheet'],
         ['Prices and shed', '/prices'],

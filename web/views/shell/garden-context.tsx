@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { createContext, useContext, useEffect, useMemo, useState, useSyncExternalStore, type ReactNode } from 'react';
 import { useStore } from 'zustand';
 import type { Plan } from '@lignum/core/plan/plan';
@@ -17,10 +16,6 @@ import { GardenStore, type GardenState, type Outside } from './garden-store';
 import { recordOutside } from './record-outside';
 
 const STALE_CHECK_MS = 20_000;
-/** What nobody waits for is fetched so long after the page has come alive. ms. */
-const CALM_MS = 2500;
-
-const WhenCalm = dynamic(() => import('./when-calm'), { ssr: false });
 
 function outsideOf(id: string, drafts: Drafts): Outside {
   const url = `/api/gardens/${encodeURIComponent(id)}`;
@@ -101,8 +96,6 @@ export function GardenProvider({
   }, [record]);
 
   useEffect(() => {
-    // After everything that is waited for.
-    const calm = setTimeout(() => setCalm(true), CALM_MS);
     void readDraft(drafts).then((kept) => (kept ? store.takeDraft(kept) : store.wake()));
     const look = () => {
       if (document.visibilityState !== 'visible') return;
@@ -127,7 +120,6 @@ export function GardenProvider({
     window.addEventListener('beforeunload', leave);
     window.addEventListener('pagehide', go);
     return () => {
-      clearTimeout(calm);
       clearInterval(timer);
       window.removeEventListener('online', online);
       window.removeEventListener('storage', beside);
@@ -138,7 +130,6 @@ export function GardenProvider({
     };
   }, [store, drafts, record]);
 
-  const [isCalm, setCalm] = useState(false);
   const [chosen, choose] = useState(ownUnits);
   const units = chosen ?? plan.garden.market;
   const here = useMemo((): Here => {
@@ -148,12 +139,7 @@ export function GardenProvider({
     };
     return { id, store, record, readings, readingsAtFirst, on, units, setUnits };
   }, [id, store, record, readings, readingsAtFirst, on, units]);
-  return (
-    <Context value={here}>
-      {children}
-      {isCalm && <WhenCalm />}
-    </Context>
-  );
+  return <Context value={here}>{children}</Context>;
 }
 
 /** Work that was not saved; of an older version it is brought up to this one. What does that is fetched only where there is such work. */

@@ -3,7 +3,7 @@ import { DEMO_PLAN } from '@lignum/core/demo/garden';
 import type { Plan } from '@lignum/core/plan/plan';
 import { leadingTo, packed, unpacked } from '../../kept/undo-kept';
 import { changeBed, changeGarden, removeBed } from './edits';
-import { stepsOf, takeSteps } from './undo-steps';
+import { firstOf, stepsOf, takeSteps } from './undo-steps';
 import { GardenStore, type Outside, type SaveAnswer } from './garden-store';
 
 /** An outside that is driven by hand: a clock, a server of one garden, a drawer for drafts. */
@@ -231,6 +231,15 @@ describe('the garden a tab works on', () => {
     expect(named()).toBe(DEMO_PLAN.garden.name);
     for (let i = 0; i < 5; i++) again.redo();
     expect(named()).toBe('three');
+    // What was done before they were there stays, and they come before it.
+    const quick = new GardenStore(outside, structuredClone(kept.present), 2, 'now');
+    quick.edit(rename('at once'));
+    expect(leadingTo(firstOf(quick), kept)).not.toBeNull();
+    takeSteps(quick, kept);
+    for (const name of ['two', 'one', DEMO_PLAN.garden.name]) {
+      quick.undo();
+      expect(quick.getState().plan.garden.name).toBe(name);
+    }
     expect(leadingTo(rename('elsewhere')(DEMO_PLAN), kept)).toBeNull();
   });
 });

@@ -79,7 +79,7 @@ export function Header() {
       label: 'Garden',
       here:
         path === `/g/${id}` ||
-        ['/s/', '/new', '/build', '/grow', '/kept-out'].some((part) => path.startsWith(`/g/${id}${part}`)),
+        ['/s/', '/new', '/build', '/grow', '/kept-out', '/compare'].some((part) => path.startsWith(`/g/${id}${part}`)),
     },
     { href: `/g/${id}/list`, label: 'List', here: path === `/g/${id}/list` },
     { href: `/g/${id}/prices`, label: 'Prices', here: path === `/g/${id}/prices` },

@@ -19,12 +19,13 @@ const partsHere = (): string[] =>
     .map(({ name }) => name)
     .filter((name) => name.startsWith(`${location.origin}/_next/static/`));
 
-/** Has the pages of a garden kept on this device, and renewed when it was saved. */
+/** Has the pages of a garden kept on this device, and renewed when it was saved. Decision 69. */
 export function KeepPages() {
-  const { id } = useGarden();
+  const { id, store } = useGarden();
   const path = usePathname();
   const revision = useSaving((state) => state.revision);
-  const first = useRef(revision);
+  // What was saved before this was fetched is renewed as well.
+  const first = useRef<number | null>(store.history.getState().pastStates.length > 0 ? null : revision);
   useEffect(() => {
     if (!('serviceWorker' in navigator) || !window.isSecureContext) return;
     const timer = setTimeout(() => {

@@ -14,12 +14,16 @@ export function stepsOf({ history, getState }: GardenStore): Steps {
   };
 }
 
-/** Takes up the steps of before a reload, which lead to and from the plan that is shown; not where it has been worked on since. */
+/** The plan that a page came with, whatever was done on it since. */
+export const firstOf = ({ history, getState }: GardenStore): Plan =>
+  history.getState().pastStates[0]?.plan ?? getState().plan;
+
+/** Takes up the steps of before a reload, which lead to and from the plan that the page came with; redoing ends where it was worked on since. */
 export function takeSteps({ history }: GardenStore, { past, future }: Steps): void {
   const { pastStates, futureStates } = history.getState();
-  if (pastStates.length + futureStates.length > 0) return;
   history.setState({
-    pastStates: past.map((plan) => ({ plan })),
-    futureStates: future.toReversed().map((plan) => ({ plan })),
+    pastStates: [...past.map((plan) => ({ plan })), ...pastStates],
+    futureStates:
+      pastStates.length + futureStates.length > 0 ? futureStates : future.toReversed().map((plan) => ({ plan })),
   });
 }

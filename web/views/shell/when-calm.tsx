@@ -3,13 +3,13 @@ import { useEffect } from 'react';
 import { keepSteps, stepsKept } from '../../kept/undo-kept';
 import { useGarden } from './garden-context';
 import { KeepPages } from './offline';
-import { stepsOf, takeSteps } from './undo-steps';
+import { firstOf, stepsOf, takeSteps } from './undo-steps';
 
 /** What a garden does once its page is alive and nobody waits for it: undo goes on where it was before a reload, and pages are kept. */
 export default function WhenCalm() {
   const { id, store } = useGarden();
   useEffect(() => {
-    const steps = stepsKept(id, store.getState().plan);
+    const steps = stepsKept(id, firstOf(store));
     if (steps) takeSteps(store, steps);
     const keep = () => keepSteps(id, stepsOf(store));
     window.addEventListener('pagehide', keep);
