@@ -40,7 +40,7 @@ const SHOTS = [
       before: async (page) => {
         await page.getByRole('radio', { name: 'Hours of sun' }).click();
         await page.getByText('under 3 h').waitFor();
-        await page.getByText('Following the sun').waitFor({ state: 'detached' });
+        await page.getByText('Following the sun…', { exact: true }).waitFor({ state: 'detached' });
         await page.waitForTimeout(500);
       },
     },
@@ -60,7 +60,6 @@ const SHOTS = [
   ['bench-panel-wall', '/g/ferry-house/s/tomato-wall'],
   ['build', '/g/ferry-house/build', { height: 1000 }],
   ['bench-arch', '/g/ferry-house/s/dock-arch', { height: 900 }],
-  ['bench-hoops', '/g/ferry-house/s/cabbage-tunnel'],
   ['bench-fence', '/g/ferry-house/s/river-fence'],
   ['bench-arbor', '/g/ferry-house/s/rose-arbor', { height: 900 }],
   [
@@ -75,7 +74,6 @@ const SHOTS = [
           .waitFor(),
     },
   ],
-  ['bench-canopy', '/g/ferry-house/s/landing-canopy', { height: 900 }],
   [
     'joints',
     '/g/ferry-house/s/melon-trellis',
@@ -93,6 +91,11 @@ const SHOTS = [
   ['bench-phone', '/g/ferry-house/s/string-frame', { width: 390, height: 844 }],
   ['list', '/g/ferry-house/list?of=string-frame', { height: 1500 }],
   ['prices', '/g/ferry-house/prices'],
+  [
+    'compare',
+    '/g/ferry-house/compare?of=tomato-wall,tomato-weave,string-frame',
+    { before: async (page) => page.getByRole('table').waitFor() },
+  ],
 ];
 
 async function putOffTour(page) {

@@ -132,6 +132,12 @@ export function GardenList({
           />
         </div>
       )}
+      {entries.length > 1 && !several && (
+        <Button look="quiet" className="-ml-4" onClick={() => setSeveral(new Set())}>
+          <ListChecks size={16} aria-hidden />
+          Choose several
+        </Button>
+      )}
       {found.length === 0 && (
         <p className="py-1 text-soft">
           {entries.length === 0
@@ -152,15 +158,7 @@ export function GardenList({
             </section>
           ),
       )}
-      {entries.length > 1 &&
-        (several === null ? (
-          <Button look="quiet" className="-ml-4" onClick={() => setSeveral(new Set())}>
-            <ListChecks size={16} aria-hidden />
-            Choose several
-          </Button>
-        ) : (
-          <Several chosen={several} things={things} onDone={() => setSeveral(null)} />
-        ))}
+      {several && <Several chosen={several} things={things} onDone={() => setSeveral(null)} />}
     </div>
   );
 }

@@ -161,7 +161,7 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
         )}
       </div>
       <div className="grid-cols-1 gap-x-6 max-lg:contents lg:grid lg:grid-cols-[minmax(0,1fr)_23rem] 2xl:grid-cols-[minmax(0,1fr)_28rem]">
-        <div className="min-w-0 max-lg:order-1 max-lg:-mx-3 lg:pt-3">
+        <div className="min-w-0 max-lg:order-1 max-lg:-mx-3 lg:sticky lg:top-11 lg:self-start lg:pt-3">
           {laying.path && <LayingBar laying={laying.path} />}
           {layer === 'round' ? (
             <Garden3d sun={sun} day={dayOfYear} says={`${time.day} ${clock}`} />

@@ -30,7 +30,7 @@ const STOPS: readonly Stop[] = [
   },
   {
     title: 'Who gets in',
-    says: 'Hatched beds are open to somebody who visits here. A fence counts for every bed inside it, a net for what grows under it.',
+    says: 'Somebody who visits here gets into the hatched beds. A fence counts for every bed inside it, a net for what grows under it.',
     shows: { layer: 'guard', chosen: null, panel: 'list' },
   },
   {
