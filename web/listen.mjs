@@ -18,9 +18,10 @@ const LIMITS = { headersTimeout: 15_000, requestTimeout: 60_000, keepAliveTimeou
 const HANDSHAKE = 0x16;
 /** So long may a caller keep silent before it says which it speaks. ms. */
 const SILENT_MS = 10_000;
-/** As long a body as the door takes (`web/server/door.ts`); one whose length is not told is looked at so often, and has this much more with its head and its pieces' lengths. Bytes, ms. */
+/** As long a body as the door takes (`web/server/door.ts`); one whose length is not told is looked at so often, and has this much more with its head and its pieces' lengths. One that says it is too long, and is no longer than the third, is let run out. Bytes, ms. */
 const MOST_BODY = 4_000_000;
 const AROUND_IT = 200_000;
+const MOST_DRAINED = 10 * MOST_BODY;
 const LOOK_MS = 100;
 /** One process for each processor as far as there is memory for it (a gigabyte each, from memory), four at most; LIGNUM_PROCESSES says otherwise. */
 const PROCESSES =
@@ -84,10 +85,15 @@ const isAddress = (url) => {
   }
 };
 
-const tooLong = (response) =>
-  refuse(response, 413, `The document is longer than ${MOST_BODY} bytes, which is the most.`, {
-    Connection: 'close',
-  });
+const tooLong = (response, headers = {}) =>
+  refuse(response, 413, `The document is longer than ${MOST_BODY} bytes, which is the most.`, headers);
+
+/** A body that says it is too long is refused at once; one that is not endless is let run out, or its sender would find the line cut and not read why. */
+function refuseTold(request, response) {
+  if (Number(request.headers['content-length']) > MOST_DRAINED) return tooLong(response, { Connection: 'close' });
+  request.resume();
+  return tooLong(response);
+}
 
 /** Whether a body is longer than it may be by what its head says; one that does not say is watched as it comes. */
 function isTooLong(request, response) {
@@ -99,7 +105,7 @@ function isTooLong(request, response) {
   const look = setInterval(() => {
     if (socket.bytesRead - began <= MOST_BODY + AROUND_IT) return;
     clearInterval(look);
-    if (!response.headersSent) tooLong(response);
+    if (!response.headersSent) tooLong(response, { Connection: 'close' });
     socket.destroySoon();
   }, LOOK_MS);
   response.on('close', () => clearInterval(look));
@@ -113,7 +119,7 @@ function answer(request, response) {
     });
   if (!isAddress(request.url))
     return refuse(response, 400, 'This address cannot be read: a % in it stands before two hexadecimal digits.');
-  if (isTooLong(request, response)) return tooLong(response);
+  if (isTooLong(request, response)) return refuseTold(request, response);
   // Who asks, by the line it came over: what a request says of that itself is not believed.
   request.headers['x-lignum-from'] = request.socket.remoteAddress ?? '';
   void pages(request, response);
