@@ -141,6 +141,8 @@ for (const [width, height, scheme] of [
       `/g/${id}?look=river-fence`,
       `/g/${id}/list`,
       `/g/${id}/kept-out?bed=long-bed`,
+      `/g/${id}/compare?of=tomato-wall,river-fence`,
+      `/g/${id}?show=open`,
     ]) {
       await page.goto(path);
       // What is folded away is looked at too.

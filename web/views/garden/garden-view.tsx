@@ -1,19 +1,12 @@
 'use client';
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useMemo, useRef, useState } from 'react';
 import { Plus } from 'lucide-react';
-import { formatMoney, money } from '@lignum/core/quantity/money';
-import { outOfReach } from '@lignum/core/site/bed';
 import { growingMonths } from '@lignum/core/site/sun/samples';
-import { Button, buttonLook } from '../../ui/button';
-import { Switcher } from '../../ui/switcher';
+import { Button } from '../../ui/button';
 import { BedHours } from '../plot/bed-hours';
-import { guardedOn } from '../plot/guarded';
 import { Inspector } from '../plot/inspector';
-import { LayingBar } from '../plot/lay-path';
-import { PlotCanvas } from '../plot/plot-canvas';
-import { useSunAt, useSunTime } from '../plot/sun-time';
+import { useSunTime } from '../plot/sun-time';
 import { thingsOf } from '../plot/things';
 import { useSun } from '../plot/use-sun';
 import { addPlanting, changeGarden } from '../shell/edits';
@@ -21,22 +14,17 @@ import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
 import { AddToPlot } from './add-to-plot';
 import { newPlanting } from './beginnings';
-import { GardenList } from './garden-list';
 import { GroundForm } from './ground-form';
-import { LayerBar, Legend, monthShown, type Layer } from './layers';
+import { Drawn } from './drawn';
+import { LayerBar, monthShown, type Layer } from './layers';
 import { addBed, newBed } from './new-bed';
 import { NextLine } from './next-line';
-import { OpenList } from './open-list';
-import { PlaceFacts } from './place-facts';
+import { Panels, type Panel } from './panels';
 import { usePutOff } from './put-off';
 import { useAhead } from './use-ahead';
 import { useKindLaid } from './use-kind-laid';
 
-/** Fetched when they are opened: three dimensions, and what carries the rules of the document with it. */
-const Garden3d = dynamic(() => import('../plot/garden-3d'), {
-  ssr: false,
-  loading: () => <p className="py-20 text-center text-soft">Putting up the garden…</p>,
-});
+/** Fetched when they are opened. */
 const Tour = dynamic(() => import('./tour'), { ssr: false });
 const Wants = dynamic(() => import('./wants'), { ssr: false });
 const PlantingSheet = dynamic(() => import('./planting-sheet'), { ssr: false });
@@ -46,8 +34,6 @@ const DEMO_GARDEN = 'ferry-house';
 
 /** Sun is counted on squares this large. mm. */
 const CELL_MM = 250;
-
-type Panel = 'list' | 'open' | 'place';
 
 /**
  * The garden: its plot to scale, on which everything is seen and done, what it asks for next, and beside it all of it
@@ -66,7 +52,6 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
   const [isSeason, setSeason] = useState(true);
   const [tour, setTour] = useState<number | null>(null);
   const [time, setTime] = useSunTime(id);
-  const { sun, dayOfYear, clock, says } = useSunAt(plan.site, time);
   const when = { time, isSeason };
   const month = monthShown(when);
   const { answer, share } = useSun(plan, layer === 'hours' ? month : null, CELL_MM);
@@ -76,10 +61,6 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
     [plan, garden],
   );
   const numbers = useMemo(() => new Map(things.map((thing, i) => [thing.id, i + 1])), [things]);
-  const guarded = useMemo(
-    () => (layer === 'guard' ? guardedOn(ahead.plan, ahead.watched, isSeason ? null : time.day.slice(5)) : null),
-    [layer, ahead, isSeason, time.day],
-  );
   const aside = useRef<HTMLElement>(null);
   const thing = things.find((one) => one.id === chosen);
   const close = () => {
@@ -161,28 +142,16 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
         )}
       </div>
       <div className="grid-cols-1 gap-x-6 max-lg:contents lg:grid lg:grid-cols-[minmax(0,1fr)_23rem] 2xl:grid-cols-[minmax(0,1fr)_28rem]">
-        <div className="min-w-0 max-lg:order-1 max-lg:-mx-3 lg:sticky lg:top-11 lg:self-start lg:pt-3">
-          {laying.path && <LayingBar laying={laying.path} />}
-          {layer === 'round' ? (
-            <Garden3d sun={sun} day={dayOfYear} says={`${time.day} ${clock}`} />
-          ) : (
-            <PlotCanvas
-              chosen={chosen}
-              choose={chooseOnPlot}
-              over={{ hours: answer, shadows: layer === 'shadows' ? { sun, day: dayOfYear } : null, guarded }}
-              open={ahead.at}
-              numbers={numbers}
-              laying={laying.path}
-            />
-          )}
-          <Legend
-            layer={layer}
-            sun={sun.altitudeRad > 0 ? says : `The sun is down. ${says}`}
-            following={layer === 'hours' ? share : null}
-            guarded={guarded ?? []}
-            isOutOfReach={plan.beds.some((bed) => outOfReach(bed, plan.site.armMm) !== null)}
-          />
-        </div>
+        <Drawn
+          layer={layer}
+          when={when}
+          sun={{ answer, share }}
+          chosen={chosen}
+          choose={chooseOnPlot}
+          ahead={ahead}
+          numbers={numbers}
+          laying={laying.path}
+        />
         <aside ref={aside} aria-label="What is in the garden" className="min-w-0 pt-3 max-lg:order-3">
           {layer === 'hours' && (
             <BedHours answer={answer} month={month === 'season' ? (growingMonths(plan.site)[1] ?? 6) : month} />
@@ -198,29 +167,14 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
               />
             </div>
           ) : (
-            <>
-              <Switcher
-                label="Beside the plot"
-                look="heading"
-                value={panel}
-                choices={[
-                  { id: 'list', label: 'All of it' },
-                  { id: 'open', label: ahead.points.length > 0 ? `Open: ${ahead.points.length}` : 'Nothing open' },
-                  { id: 'place', label: 'The place' },
-                ]}
-                onChange={(next) => setPanel(next as Panel)}
-              />
-              <div className="pt-3">
-                {panel === 'list' && (
-                  <>
-                    <GardenList things={things} numbers={numbers} counts={ahead.at} onChoose={chooseInList} />
-                    <GardenTotal />
-                  </>
-                )}
-                {panel === 'open' && <OpenList points={ahead.points} onLook={chooseInList} />}
-                {panel === 'place' && <PlaceFacts />}
-              </div>
-            </>
+            <Panels
+              panel={panel}
+              onPanel={setPanel}
+              ahead={ahead}
+              things={things}
+              numbers={numbers}
+              onChoose={chooseInList}
+            />
           )}
         </aside>
       </div>
@@ -291,28 +245,6 @@ function GardenName() {
         }}
         className="-ml-1 field-sizing-content max-w-[22rem] min-w-32 truncate rounded-[3px] bg-transparent px-1 py-1 font-display text-2xl font-semibold hover:bg-well focus:bg-sheet"
       />
-    </div>
-  );
-}
-
-/** What everything comes to, bought and cut together. */
-function GardenTotal() {
-  const { id, plan, tongue } = useGarden();
-  const { garden } = useResults();
-  if (garden.structures.length === 0) return null;
-  const shown = (minor: number): string => formatMoney(money(minor, plan.garden.currency), tongue.locale);
-  return (
-    <div className="mt-2 flex flex-wrap items-center justify-between gap-3 border-t-2 border-ink pt-3">
-      <p className="min-w-0">
-        <span className="text-xl font-semibold">{shown(garden.cost.totalMinor)}</span>{' '}
-        <span className="block text-[0.9rem] text-soft">
-          all of it{garden.cost.complete ? '' : ' (something has no price)'}; {shown(garden.cost.perSeasonMinor)} a
-          season
-        </span>
-      </p>
-      <Link href={`/g/${id}/list`} className={buttonLook('plain')}>
-        List for the shop
-      </Link>
     </div>
   );
 }

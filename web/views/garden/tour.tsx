@@ -2,12 +2,13 @@
 import { useEffect, useRef } from 'react';
 import { Button } from '../../ui/button';
 import type { Layer } from './layers';
+import type { Panel } from './panels';
 
 /** What the garden shows at a stop. */
 export interface Shown {
   layer: Layer;
   chosen: string | null;
-  panel: 'list' | 'open' | 'place';
+  panel: Panel;
 }
 
 interface Stop {

@@ -1,0 +1,70 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { useMemo } from 'react';
+import { outOfReach } from '@lignum/core/site/bed';
+import type { HoursAnswer } from '../../workers/sun-messages';
+import { guardedOn } from '../plot/guarded';
+import { LayingBar, type Laying } from '../plot/lay-path';
+import { PlotCanvas } from '../plot/plot-canvas';
+import { useSunAt } from '../plot/sun-time';
+import { useGarden } from '../shell/garden-context';
+import { Legend, type Layer, type When } from './layers';
+import type { Ahead } from './use-ahead';
+
+/** Three dimensions are fetched when they are opened. */
+const Garden3d = dynamic(() => import('../plot/garden-3d'), {
+  ssr: false,
+  loading: () => <p className="py-20 text-center text-soft">Putting up the garden…</p>,
+});
+
+/** The garden drawn as it is looked at, and what its signs mean. */
+export function Drawn({
+  layer,
+  when: { time, isSeason },
+  sun: { answer, share },
+  chosen,
+  choose,
+  ahead,
+  numbers,
+  laying,
+}: {
+  layer: Layer;
+  when: When;
+  sun: { answer: HoursAnswer | null; share: number | null };
+  chosen: string | null;
+  choose: (id: string | null) => void;
+  ahead: Ahead;
+  numbers: ReadonlyMap<string, number>;
+  laying: Laying | null;
+}) {
+  const { plan } = useGarden();
+  const { sun, dayOfYear, clock, says } = useSunAt(plan.site, time);
+  const guarded = useMemo(
+    () => (layer === 'guard' ? guardedOn(ahead.plan, ahead.watched, isSeason ? null : time.day.slice(5)) : null),
+    [layer, ahead, isSeason, time.day],
+  );
+  return (
+    <div className="min-w-0 max-lg:order-1 max-lg:-mx-3 lg:sticky lg:top-11 lg:self-start lg:pt-3">
+      {laying && <LayingBar laying={laying} />}
+      {layer === 'round' ? (
+        <Garden3d sun={sun} day={dayOfYear} says={`${time.day} ${clock}`} />
+      ) : (
+        <PlotCanvas
+          chosen={chosen}
+          choose={choose}
+          over={{ hours: answer, shadows: layer === 'shadows' ? { sun, day: dayOfYear } : null, guarded }}
+          open={ahead.at}
+          numbers={numbers}
+          laying={laying}
+        />
+      )}
+      <Legend
+        layer={layer}
+        sun={sun.altitudeRad > 0 ? says : `The sun is down. ${says}`}
+        following={layer === 'hours' ? share : null}
+        guarded={guarded ?? []}
+        isOutOfReach={plan.beds.some((bed) => outOfReach(bed, plan.site.armMm) !== null)}
+      />
+    </div>
+  );
+}
