@@ -261,6 +261,52 @@ describe('which support a crop deserves', () => {
     );
   });
 
+  it('fills an empty bed before it crowds another that serves as well', () => {
+    const [bed] = DEMO_PLAN.beds as [(typeof DEMO_PLAN.beds)[number]];
+    const beds = ['a', 'b'].map((id, i) => ({
+      ...bed,
+      id,
+      name: id,
+      outline: { shape: 'rectangle' } as const,
+      lengthMm: 6000,
+      widthMm: 900,
+      turnDeg: 90,
+      riseMm: 0,
+      grew: [],
+      xMm: 15_000 + 8000 * i,
+      yMm: 15_000,
+    }));
+    fc.assert(
+      fc.property(
+        fc.constantFrom('lettuce', 'carrot', 'tomato', 'pole-bean'),
+        fc.constantFrom('a', 'b'),
+        (id, taken) => {
+          const crop = cropIn([], id);
+          const plan: Plan = {
+            ...DEMO_PLAN,
+            features: [],
+            structures: [],
+            beds,
+            site: { ...DEMO_PLAN.site, widthMm: 40_000, depthMm: 30_000 },
+            plantings: [
+              {
+                id: 'p',
+                bed: taken,
+                crop: 'spinach',
+                training: cropIn([], 'spinach').trainings[0]?.id ?? '',
+                count: 2,
+                year: DEMO_PLAN.garden.year,
+              },
+            ],
+          };
+          const [granted] = shareOut(plan, [{ id: 'w', crop: id, training: crop.trainings[0]?.id ?? '', count: 2 }]);
+          expect(granted?.parts.map((part) => part.bed)).toEqual([taken === 'a' ? 'b' : 'a']);
+        },
+      ),
+      { numRuns: cases(8) },
+    );
+  });
+
   it('counts seasons: what is bought again, and when the dearer start has become the cheaper', () => {
     const bought = (stock: string, costMinor: number) => [
       { stock, size: 1, count: 1, eachMinor: costMinor, costMinor },

@@ -1,6 +1,7 @@
 import { HEFT } from '../catalogue/stock';
 import { cropIn } from '../crops/book';
 import { trainingOf } from '../crops/table';
+import { growingIn } from '../plan/growing';
 import type { Plan, Planting } from '../plan/plan';
 import type { Fact } from '../wording/say';
 import { named } from './guard-sketches';
@@ -29,8 +30,8 @@ export interface Granted {
   left: number;
 }
 
-/** What one more crop in a bed weighs against another bed that is free (from memory). */
-const CROWDED = 12;
+/** What each crop that grows in a bed weighs against another bed that is empty: half of what makes a bed too bad (from memory). */
+const CROWDED = 30;
 /** A bed this much worse than the best is not used to squeeze a few more in. */
 const TOO_BAD = 60;
 
@@ -53,9 +54,9 @@ export function shareOut(plan: Plan, wishes: readonly Wish[]): Granted[] {
     const parts: Granted['parts'][number][] = [];
     let left = wish.count;
     const ranked = rankBeds(filled, crop, training, left, suns);
-    // Of beds that serve alike the emptier one is taken: a garden is used all over, not its best bed alone.
-    const crowded = (bed: string): number =>
-      CROWDED * filled.plantings.filter((one) => one.bed === bed && !plan.plantings.includes(one)).length;
+    // An empty bed is filled before another is crowded: a garden is used all over, not its best bed alone.
+    const growing = growingIn(filled);
+    const crowded = (bed: string): number => CROWDED * growing.filter((one) => one.bed === bed).length;
     const best = [...ranked].sort(
       (a, b) => Number(b.suits) - Number(a.suits) || a.burden + crowded(a.bed.id) - b.burden - crowded(b.bed.id),
     );
