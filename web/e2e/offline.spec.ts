@@ -6,7 +6,7 @@ test.use({ serviceWorkers: 'allow' });
 
 const PAGES = 'lignum-pages-1';
 
-test('pages that were opened open again without a network, as they were saved last, and can be worked; signed out nothing is left', async ({
+test('pages that were opened open again without a network, as they were saved last, and can be worked', async ({
   page,
   request,
 }) => {
@@ -53,8 +53,4 @@ test('pages that were opened open again without a network, as they were saved la
   await live();
   await expect(page.locator('.drawing').first()).toBeVisible();
   await page.context().setOffline(false);
-  await page.evaluate(async () => {
-    for (const name of await caches.keys()) await caches.delete(name);
-  });
-  expect(await kept()).toEqual([]);
 });

@@ -80,7 +80,6 @@ async function keepPage(url) {
 
 self.addEventListener('message', (event) => {
   const { says, garden, url, parts } = event.data ?? {};
-  if (says === 'forget') event.waitUntil(Promise.all([caches.delete(PAGES), caches.delete(PARTS)]));
   if (says === 'saved') event.waitUntil(renew(garden));
   if (says === 'opened')
     event.waitUntil(
