@@ -13,7 +13,7 @@ export type OpenAt = { is: 'structure' | 'bed' | 'stock'; id: string } | { is: '
 
 /**
  * One thing of a garden that is still open, said once and led to its place.
- * @example { id: 'bed yard gets-in', level: 'warn', at: { is: 'bed', id: 'yard' }, told: fact('open.gets-in', …) }
+ * @example { id: 'bed yard no-support p1', level: 'warn', at: { is: 'bed', id: 'yard' }, told: fact('open.no-support', …) }
  */
 export interface OpenPoint {
   /** The same for as long as it is the same thing. */
@@ -80,14 +80,16 @@ const withoutSupport: Source = (of) =>
 /** Who gets in where, told together for all beds that the same come to; asked only where somebody has said who visits. */
 const getsIn: Source = ({ plan, watched }) => {
   if (plan.site.visitors.length === 0) return [];
-  const open = new Map<string, BedWatch[]>();
+  const open = new Map<string, { comers: readonly string[]; beds: BedWatch[] }>();
   for (const watch of watched) {
-    const who = openTo(watch).toSorted().join(', ');
-    if (who !== '') open.set(who, [...(open.get(who) ?? []), watch]);
+    const comers = openTo(watch).toSorted();
+    if (comers.length === 0) continue;
+    const who = comers.join(', ');
+    open.set(who, { comers, beds: [...(open.get(who)?.beds ?? []), watch] });
   }
-  return [...open].map(([who, beds]): OpenPoint => {
+  return [...open].map(([who, { comers, beds }]): OpenPoint => {
     const from = beds
-      .flatMap(({ threats }) => threats.filter((one) => who.split(', ').includes(one.who)))
+      .flatMap(({ threats }) => threats.filter((one) => comers.includes(one.who)))
       .map((one) => one.from)
       .toSorted((a, b) => dayOfYear(a) - dayOfYear(b));
     const [first, ...more] = beds.map(({ bed }) => bed);

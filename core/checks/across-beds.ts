@@ -8,7 +8,7 @@ export const acrossBeds = check(
   'across-beds',
   {
     says: {
-      'line.across-beds': 'It goes through {beds}: its posts would stand in the soil there. Move a corner, or the bed.',
+      'line.across-beds': 'It goes through {beds}: move a corner, or the bed.',
     },
   },
   ({ beds }: { beds: readonly { name: string; mm: number }[] }, found) => {

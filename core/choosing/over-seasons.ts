@@ -26,6 +26,14 @@ export const spending = (
   book: Pick<PriceBook, 'taxPercent' | 'pricesIncludeTax'>,
 ): number[] => Array.from({ length: seasons }, (_, i) => spentAfter(purchases, i + 1, catalogue, book));
 
+/** Spent after each season on as many of something as hold all the plants; `share` is how many times its purchases that is. */
+export const spentOnAll = (
+  { purchases, share }: { purchases: readonly Purchase[]; share: number },
+  seasons: number,
+  catalogue: Catalogue,
+  book: Pick<PriceBook, 'taxPercent' | 'pricesIncludeTax'>,
+): number[] => spending(purchases, seasons, catalogue, book).map((minor) => Math.round(minor * share));
+
 /** The season from which the dearer start has become the cheaper for good, within what is looked at; null where it never does. */
 export function overtakesIn(dearerAtFirst: readonly number[], cheaperAtFirst: readonly number[]): number | null {
   if ((dearerAtFirst[0] ?? 0) <= (cheaperAtFirst[0] ?? 0)) return null;

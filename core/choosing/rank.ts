@@ -121,6 +121,9 @@ export function weighed(plan: Plan, ids: readonly string[]): Choice[] {
   });
 }
 
+/** Minutes of work as one says them: to the next five. */
+export const toFive = (minutes: number): number => Math.round(minutes / 5) * 5;
+
 /** What all the plants cost on it: a season, and to begin with. Minor units. */
 export const seasonOf = ({ cost, share }: Choice): number => Math.round(cost.perSeasonMinor * share);
 export const startOf = ({ cost, share }: Pick<Choice, 'cost' | 'share'>): number => Math.round(cost.totalMinor * share);
@@ -302,7 +305,7 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
       ...(minutesAWeek >= 15
         ? [
             fact(kind.purpose === 'planter' ? 'work.planter' : 'work.week', {
-              minutes: Math.round(minutesAWeek / 5) * 5,
+              minutes: toFive(minutesAWeek),
             }),
           ]
         : []),

@@ -27,6 +27,13 @@ export function partTax(
   return { netMinor, taxMinor: priceMinor - netMinor };
 }
 
+/** What one of several that were paid for together costs as the book writes prices: with its tax, or before it. Half up to a minor unit. */
+export const eachOf = (
+  paidMinor: number,
+  count: number,
+  { taxPercent, pricesIncludeTax }: Pick<PriceBook, 'taxPercent' | 'pricesIncludeTax'>,
+): number => Math.round(paidMinor / count / (pricesIncludeTax ? 1 : 1 + taxPercent / 100));
+
 export function cost(
   shopping: Shopping,
   book: PriceBook,

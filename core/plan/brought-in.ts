@@ -1,14 +1,12 @@
 import { bedOnPlot, type Bed } from '../site/bed';
-import { freeGround } from '../site/free';
-import { middleOfLongest } from '../site/path';
+import { freePlace } from '../site/free';
 import type { PlanSpot, Site } from '../site/plot';
-import { asStand, bedsNamed, elsewhere, hostNamed, pathOf, standOf } from '../site/stands/stands';
+import { bedsNamed, elsewhere, hostNamed, standOf } from '../site/stands/stands';
+import { freeInRun } from './free-in-run';
 import type { Plan, Planting, StructurePlan } from './plan';
 
 /** Left round what is put onto a plot that has to grow for it. mm. */
 const ROUND_MM = 1000;
-/** A free place is looked for every so far. mm. */
-const SEARCH_MM = 250;
 /** What stands on one spot takes about so much room (from memory). mm. */
 const SPOT_MM = 2400;
 
@@ -59,16 +57,6 @@ function boxOf({ structures, beds }: Group): { middle: PlanSpot; lengthMm: numbe
   return { middle: [(left + right) / 2, (low + high) / 2], lengthMm: right - left, widthMm: high - low };
 }
 
-/** The first free place of a plot for something so large, row by row from the lower left; its middle where there is none. */
-function freeMiddle(plan: Plan, lengthMm: number, widthMm: number): PlanSpot {
-  const isFree = freeGround(plan);
-  const { site } = plan;
-  for (let y = widthMm / 2; y <= site.depthMm - widthMm / 2; y += SEARCH_MM)
-    for (let x = lengthMm / 2; x <= site.widthMm - lengthMm / 2; x += SEARCH_MM)
-      if (isFree({ id: '', lengthMm, widthMm }, { xMm: x, yMm: y, turnDeg: 0 })) return [x, y];
-  return [site.widthMm / 2, site.depthMm / 2];
-}
-
 /**
  * A plan with a structure of another plan, or of itself, put down once more: with its beds, what grows in them and what
  * hangs in it, on free ground where there is some; what hangs in a run goes on in that run where it stays in its plan.
@@ -93,8 +81,11 @@ export function broughtIn(
     depthMm: Math.max(into.site.depthMm, widthMm > into.site.depthMm ? widthMm + 2 * ROUND_MM : 0),
   };
   const there = { ...into, site };
-  const [x, y] = freeMiddle(there, lengthMm, widthMm);
-  const byMm: PlanSpot = [x - middle[0], y - middle[1]];
+  const at = freePlace(there, { id: '', lengthMm, widthMm }, { besideMm: [0], turnsDeg: [0] }) ?? {
+    xMm: site.widthMm / 2,
+    yMm: site.depthMm / 2,
+  };
+  const byMm: PlanSpot = [at.xMm - middle[0], at.yMm - middle[1]];
   const ids = new Map<string, string>([
     ...group.beds.map(({ id }): [string, string] => [id, newId('bed')]),
     ...group.structures.map(({ id }): [string, string] => [id, newId('support')]),
@@ -153,16 +144,10 @@ function again(
   host: StructurePlan,
   id: string,
 ): { plan: Plan; structure: string } {
-  const stand = asStand(wanted.stand, 'run');
-  const path = pathOf(host.stand);
-  const taken = plan.structures.flatMap((one) =>
-    hostNamed(one.stand) === host.id ? [standOf(one.stand).alongMm(one.stand)] : [],
-  );
-  const atMm = path ? Math.round(middleOfLongest(path.spots, path.closed, taken)) : 0;
   const name = freeName(
     wanted.name,
     plan.structures.map((one) => one.name),
   );
-  const one: StructurePlan = { ...wanted, id, name, stand: stand ? { ...stand, atMm } : wanted.stand };
+  const one: StructurePlan = { ...wanted, id, name, stand: freeInRun(plan, host) ?? wanted.stand };
   return { plan: { ...plan, structures: [...plan.structures, one] }, structure: id };
 }

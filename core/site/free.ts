@@ -68,3 +68,34 @@ function downItsMiddle({ corners }: Lain): PlanSpot[] {
     a[1] + ((b[1] - a[1]) * i) / 8 + (d[1] - a[1]) / 2,
   ]);
 }
+
+/** A free place is looked for every so far (from memory). mm. */
+const SEARCH_MM = 250;
+
+/**
+ * The first free place on a plot for something so large, row by row from the lower left, so far from its edge and turned
+ * as is first asked for; null where there is none. mm.
+ * @example freePlace(plan, bed, { besideMm: [600, 0], turnsDeg: [90, 0] })
+ */
+export function freePlace(
+  plan: Lying,
+  bed: Pick<Bed, 'id' | 'lengthMm' | 'widthMm'>,
+  { besideMm, turnsDeg }: { besideMm: readonly number[]; turnsDeg: readonly (0 | 90)[] },
+): Placed | null {
+  const { widthMm, depthMm } = plan.site;
+  const isFree = freeGround(plan);
+  for (const beside of besideMm)
+    for (const turnDeg of turnsDeg) {
+      const [along, across] = turnDeg === 90 ? [bed.widthMm, bed.lengthMm] : [bed.lengthMm, bed.widthMm];
+      const [inX, inY] = [along / 2 + beside, across / 2 + beside];
+      for (let yMm = SEARCH_MM; yMm < depthMm; yMm += SEARCH_MM)
+        for (let xMm = SEARCH_MM; xMm < widthMm; xMm += SEARCH_MM)
+          if (
+            Math.min(xMm, widthMm - xMm) >= inX &&
+            Math.min(yMm, depthMm - yMm) >= inY &&
+            isFree(bed, { xMm, yMm, turnDeg })
+          )
+            return { xMm, yMm, turnDeg };
+    }
+  return null;
+}

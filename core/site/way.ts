@@ -19,10 +19,10 @@ export interface Way {
  * first of them ends. Beds that overlap leave none of its width, beds that miss each other none of its length.
  */
 export function wayBetween(a: Bed, b: Bed): Way {
-  const [bx, by] = toFrame({ ...a, baseMm: 0 }, [b.xMm, b.yMm]);
+  const { x: bx, y: by, wide } = besides(a, b);
   const [from, to] = [Math.max(-a.lengthMm / 2, bx - b.lengthMm / 2), Math.min(a.lengthMm / 2, bx + b.lengthMm / 2)];
   const side = by < 0 ? -1 : 1;
-  const wideMm = Math.max(0, Math.abs(by) - (a.widthMm + b.widthMm) / 2);
+  const wideMm = Math.max(0, wide);
   const [xMm, yMm] = onPlan(a, (from + to) / 2, (side * (a.widthMm + wideMm)) / 2);
   const skew = (((b.turnDeg - a.turnDeg + 90) % 180) + 180) % 180;
   return {
@@ -55,10 +55,10 @@ export function setApart(bed: Bed, other: Bed, wideMm: number): Pick<Placed, 'xM
   return { xMm, yMm };
 }
 
-/** How far a bed's middle lies across another, and how wide the way between them is, by that one's own edges. mm. */
-function besides(other: Bed, bed: Bed): { y: number; wide: number } {
-  const [, y] = toFrame({ ...other, baseMm: 0 }, [bed.xMm, bed.yMm]);
-  return { y, wide: Math.abs(y) - (bed.widthMm + other.widthMm) / 2 };
+/** Where a bed's middle lies along and across another, and how far apart their sides are: below nought where they overlap. mm. */
+function besides(other: Bed, bed: Bed): { x: number; y: number; wide: number } {
+  const [x, y] = toFrame({ ...other, baseMm: 0 }, [bed.xMm, bed.yMm]);
+  return { x, y, wide: Math.abs(y) - (bed.widthMm + other.widthMm) / 2 };
 }
 
 /** A way narrower than this is no way, one wider is open ground (from memory). mm. */

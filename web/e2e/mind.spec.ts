@@ -57,7 +57,7 @@ test('a structure is taken along into another garden with its bed and what grows
   const id = await ownGarden(request);
   await page.goto(`/g/${id}/s/tomato-wall`);
   await expect(page.locator('main')).toHaveAttribute('aria-busy', 'false');
-  await page.getByRole('button', { name: 'More of these, or take it to another garden' }).click();
+  await page.getByRole('button', { name: 'More of these' }).click();
   await page.getByRole('button', { name: `Take it to ${name}` }).click();
   await page.getByRole('link', { name: 'Open it there' }).click();
   await expect(page).toHaveURL(new RegExp(`/g/${other}/s/support-`));

@@ -4,6 +4,7 @@ import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import { Client } from 'pg';
 import { DEMO_PLAN } from '@lignum/core/demo/garden';
+import { DEMO_GARDEN } from '../kept/demo-garden';
 import { createGarden, emptyBin } from './garden-store';
 import * as schema from './schema';
 
@@ -33,7 +34,7 @@ async function prepare(url: string): Promise<void> {
     const before = await db.select().from(schema.milestones).where(eq(schema.milestones.name, DEMO_LOADED));
     if (before.length === 0) {
       const [garden] = await db.select({ id: schema.gardens.id }).from(schema.gardens).limit(1);
-      if (!garden) await createGarden(db, 'ferry-house', DEMO_PLAN);
+      if (!garden) await createGarden(db, DEMO_GARDEN, DEMO_PLAN);
       await db.insert(schema.milestones).values({ name: DEMO_LOADED });
     }
   } finally {

@@ -23,9 +23,17 @@ export interface Made {
   body: string | Uint8Array;
 }
 
-/** What may be asked of a garden that takes long; of one structure by its id, or of all where that is null. */
+/** What may be asked of a garden that takes long; of one structure by its id, or of all where that is null: then with `plans` the plan of each as well. */
 export type Task =
-  | { make: 'sheets'; structure: string | null; units: Units; paper: PaperSize; labels: boolean; alone: boolean }
+  | {
+      make: 'sheets';
+      structure: string | null;
+      units: Units;
+      paper: PaperSize;
+      labels: boolean;
+      alone: boolean;
+      plans: boolean;
+    }
   | { make: 'bill'; structure: string | null; units: Units }
   | { make: 'marks'; structure: string; units: Units }
   | { make: 'drawing'; structure: string; view: string | null; units: Units }
@@ -71,11 +79,14 @@ export async function work(plan: Plan, task: Task): Promise<Answer> {
 async function sheets(plan: Plan, structure: StructurePlan | null, task: Task & { make: 'sheets' }): Promise<Made> {
   const tongue = { units: task.units, locale: plan.garden.locale };
   const name = structure?.name ?? plan.garden.name;
+  const garden = task.alone ? null : computeGarden(plan);
+  const of = (one: StructurePlan) =>
+    structureSheets(plan, computeAs(kindOf, plan, one), tongue, task.paper, { labels: task.labels, with: garden });
   const pages = structure
-    ? structureSheets(plan, computeAs(kindOf, plan, structure), tongue, task.paper, {
-        labels: task.labels,
-        with: task.alone ? null : computeGarden(plan),
-      })
-    : gardenSheets(plan, computeGarden(plan), tongue, task.paper);
+    ? of(structure)
+    : [
+        ...gardenSheets(plan, garden ?? computeGarden(plan), tongue, task.paper),
+        ...(task.plans ? plan.structures.flatMap(of) : []),
+      ];
   return { called: `${name}.pdf`, type: 'application/pdf', body: await pdfOf(pages, name) };
 }

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { useParams, useRouter } from 'next/navigation';
 import { Suspense, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
 import dynamic from 'next/dynamic';
-import { ChevronLeft, ChevronRight, CopyPlus, Printer, Shapes, Trash2 } from 'lucide-react';
+import { ChevronLeft, ChevronRight, Plus, Printer, Shapes, Trash2 } from 'lucide-react';
 import { isUrgent } from '@lignum/core/checks/check';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { say } from '@lignum/core/wording/say';
@@ -195,11 +195,11 @@ function Workbench({
         <button
           type="button"
           onClick={() => setCopying(true)}
-          aria-label="More of these, or take it to another garden"
-          title="More of these, or take it to another garden"
+          aria-label="More of these"
+          title="More of these"
           className="grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"
         >
-          <CopyPlus size={18} aria-hidden />
+          <Plus size={19} aria-hidden />
         </button>
         {beside && (
           <nav aria-label="Other structures" className="hidden sm:flex">

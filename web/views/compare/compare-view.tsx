@@ -5,9 +5,9 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { AlertOctagon, Check, Plus, TriangleAlert, X } from 'lucide-react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { isUrgent } from '@lignum/core/checks/check';
-import { spentAfter } from '@lignum/core/choosing/over-seasons';
+import { spentOnAll } from '@lignum/core/choosing/over-seasons';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
-import { seasonOf, startOf, type Choice } from '@lignum/core/choosing/rank';
+import { seasonOf, startOf, toFive, type Choice } from '@lignum/core/choosing/rank';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
 import { say, type Fact } from '@lignum/core/wording/say';
@@ -98,9 +98,7 @@ function Table({
 }) {
   const { id, plan, tongue } = useGarden();
   const shown = (minor: number): string => formatMoney(money(minor, plan.garden.currency), tongue.locale);
-  const spent = choices.map(({ purchases, share }) =>
-    Math.round(spentAfter(purchases, seasons, CATALOGUE, plan.priceBook) * share),
-  );
+  const spent = choices.map((choice) => spentOnAll(choice, seasons, CATALOGUE, plan.priceBook).at(-1) ?? 0);
   /** A row of figures, the least of which is the best. */
   const figures = (title: string, of: (choice: Choice, i: number) => number, says: (value: number) => string) => {
     const values = choices.map(of);
@@ -166,7 +164,7 @@ function Table({
           {figures(`After ${seasons} ${seasons === 1 ? 'season' : 'seasons'}`, (_, i) => spent[i] ?? 0, shown)}
           {figures(
             'Work a week',
-            ({ minutesAWeek }) => Math.round(minutesAWeek / 5) * 5,
+            ({ minutesAWeek }) => toFive(minutesAWeek),
             (minutes) => (minutes === 0 ? 'hardly any' : `about ${minutes} min`),
           )}
           {figures(

@@ -2,8 +2,7 @@
 import { useRouter } from 'next/navigation';
 import { Plus } from 'lucide-react';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
-import { middleOfLongest } from '@lignum/core/site/path';
-import { type Stand, hostNamed, pathOf, standOf } from '@lignum/core/site/stands/stands';
+import { freeInRun } from '@lignum/core/plan/free-in-run';
 import { KINDS } from '@lignum/core/structures/registry';
 import { Button } from '../../ui/button';
 import { addStructure } from '../shell/edits';
@@ -15,17 +14,6 @@ const IN_RUNS = KINDS.filter((kind) => kind.stands.includes('run'));
 /** The runs of a garden that others can stand in. */
 export const runsIn = (plan: Plan): StructurePlan[] =>
   plan.structures.filter((one) => KINDS.some((kind) => kind.id === one.kind && kind.hosts));
-
-/** In the middle of the longest stretch of a run that nothing stands in yet. */
-export function freeInRun(plan: Plan, host: StructurePlan): Stand | null {
-  const path = pathOf(host.stand);
-  if (!path) return null;
-  const { spots, closed } = path;
-  const taken = plan.structures.flatMap(({ stand }) =>
-    hostNamed(stand) === host.id ? [standOf(stand).alongMm(stand)] : [],
-  );
-  return { on: 'run', of: host.id, atMm: Math.round(middleOfLongest(spots, closed, taken)) };
-}
 
 /** A gate in the middle of the longest free stretch of a run; the caller adds it. */
 export function gateIn(plan: Plan, host: StructurePlan): StructurePlan | null {

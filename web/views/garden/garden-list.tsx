@@ -220,7 +220,7 @@ function Row({
           <span className="min-w-0">
             <span className="block truncate leading-tight font-semibold">{name}</span>
             <span className="block truncate text-[0.9rem] leading-tight text-soft">
-              {thing.is === 'bed' && grows.length > 0 ? grows.join('; ') : is}
+              {grows.length > 0 ? grows.join('; ') : is}
             </span>
           </span>
           <span className="text-right text-[0.9rem] leading-tight text-soft tabular-nums">

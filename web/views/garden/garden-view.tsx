@@ -3,18 +3,20 @@ import dynamic from 'next/dynamic';
 import { useMemo, useRef, useState } from 'react';
 import { Plus } from 'lucide-react';
 import { growingMonths } from '@lignum/core/site/sun/samples';
+import { DEMO_GARDEN } from '../../kept/demo-garden';
 import { Button } from '../../ui/button';
 import { BedHours } from '../plot/bed-hours';
 import { Inspector } from '../plot/inspector';
 import { useSunTime } from '../plot/sun-time';
 import { thingsOf } from '../plot/things';
 import { useSun } from '../plot/use-sun';
-import { addPlanting, changeGarden } from '../shell/edits';
+import { changeGarden } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
 import { AddToPlot } from './add-to-plot';
 import { newPlanting } from './beginnings';
 import { GroundForm } from './ground-form';
+import { PlantingEditor } from './in-bed';
 import { Drawn } from './drawn';
 import { LayerBar, monthShown, type Layer } from './layers';
 import { addBed, newBed } from './new-bed';
@@ -27,10 +29,6 @@ import { useKindLaid } from './use-kind-laid';
 /** Fetched when they are opened. */
 const Tour = dynamic(() => import('./tour'), { ssr: false });
 const Wants = dynamic(() => import('./wants'), { ssr: false });
-const PlantingSheet = dynamic(() => import('./planting-sheet'), { ssr: false });
-
-/** The garden that ships: it alone has a walk round. */
-const DEMO_GARDEN = 'ferry-house';
 
 /** Sun is counted on squares this large. mm. */
 const CELL_MM = 250;
@@ -84,6 +82,7 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
   };
   const { off, putOff } = usePutOff(id);
   const asksGround = ahead.steps.some(({ door }) => door.to === 'ground') && !off.includes('ground');
+  // It alone has a walk round.
   const asksTour = id === DEMO_GARDEN && tour === null && !off.includes('tour');
   const bedPlanted = plan.beds.find((one) => one.id === planted);
 
@@ -195,14 +194,7 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
       )}
       {wants && <Wants onClose={() => setWants(false)} />}
       {bedPlanted && (
-        <PlantingSheet
-          start={newPlanting(bedPlanted, plan.garden.year)}
-          onClose={() => setPlanted(null)}
-          onDone={(planting) => {
-            store.edit(addPlanting(planting));
-            setPlanted(null);
-          }}
-        />
+        <PlantingEditor start={newPlanting(bedPlanted, plan.garden.year)} isNew onClose={() => setPlanted(null)} />
       )}
     </main>
   );

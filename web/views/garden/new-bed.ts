@@ -2,7 +2,7 @@ import type { Plan } from '@lignum/core/plan/plan';
 import { feet, inches, type Units } from '@lignum/core/quantity/length';
 import type { Bed } from '@lignum/core/site/bed';
 import type { Placed } from '@lignum/core/site/plot';
-import { freeGround } from '@lignum/core/site/free';
+import { freeGround, freePlace } from '@lignum/core/site/free';
 import { newId } from '../../kept/new-id';
 
 /** A new bed of a usual size, in round lengths of who makes it, on free ground. */
@@ -15,27 +15,15 @@ export function newBed(plan: Plan, units: Units = plan.garden.market): Bed {
  * The first free place on the plot, row by row from the lower left, with room to walk to its edge where there is one; the
  * middle where there is none.
  */
-export function freeSpot(plan: Plan, bed: Pick<Bed, 'id' | 'lengthMm' | 'widthMm'>): Placed {
-  const { widthMm, depthMm } = plan.site;
-  const isFree = freeGround(plan);
-  for (const besideMm of [EDGE_MM, 0])
-    for (const turnDeg of [90, 0]) {
-      const [along, across] = turnDeg === 90 ? [bed.widthMm, bed.lengthMm] : [bed.lengthMm, bed.widthMm];
-      const [inX, inY] = [along / 2 + besideMm, across / 2 + besideMm];
-      for (let yMm = SEARCH_MM; yMm < depthMm; yMm += SEARCH_MM)
-        for (let xMm = SEARCH_MM; xMm < widthMm; xMm += SEARCH_MM)
-          if (
-            Math.min(xMm, widthMm - xMm) >= inX &&
-            Math.min(yMm, depthMm - yMm) >= inY &&
-            isFree(bed, { xMm, yMm, turnDeg })
-          )
-            return { xMm, yMm, turnDeg };
-    }
-  return { xMm: widthMm / 2, yMm: depthMm / 2, turnDeg: 90 };
-}
+export const freeSpot = (plan: Plan, bed: Pick<Bed, 'id' | 'lengthMm' | 'widthMm'>): Placed =>
+  freePlace(plan, bed, { besideMm: [EDGE_MM, 0], turnsDeg: [90, 0] }) ?? {
+    xMm: plan.site.widthMm / 2,
+    yMm: plan.site.depthMm / 2,
+    turnDeg: 90,
+  };
+
 /** To walk and to kneel between a bed and the edge of the plot. mm. */
 const EDGE_MM = 600;
-const SEARCH_MM = 250;
 
 /** Left at both ends of a bed that the plot is made as long as. mm. */
 const PAST_BED_MM = 1000;

@@ -8,7 +8,7 @@ import { KINDS } from '@lignum/core/structures/registry';
 import { useLaying, type Laying } from '../plot/lay-path';
 import { addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import { freeInRun } from './add-to-run';
+import { freeInRun } from '@lignum/core/plan/free-in-run';
 import { ALONG_PATHS } from './add-to-plot';
 import { newStructure } from './new-structure';
 

@@ -2,7 +2,7 @@
 import { Fragment, useMemo, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Purchase, Shopping } from '@lignum/core/costing/buy';
-import type { Cost } from '@lignum/core/costing/cost';
+import { eachOf, type Cost } from '@lignum/core/costing/cost';
 import { formatMoney, money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
 import { inputLook } from '../../ui/field';
 import { Finder } from '../../ui/finder';
@@ -231,9 +231,9 @@ function KeepPrice({
   amount: (minor: number) => string;
 }) {
   const { plan, store } = useGarden();
-  const { taxPercent, pricesIncludeTax, lines } = plan.priceBook;
-  const eachMinor = Math.round(paidMinor / purchase.count / (pricesIncludeTax ? 1 : 1 + taxPercent / 100));
-  if (eachMinor === purchase.eachMinor || purchase.count === 0) return null;
+  const { lines } = plan.priceBook;
+  const eachMinor = eachOf(paidMinor, purchase.count, plan.priceBook);
+  if (eachMinor === purchase.eachMinor) return null;
   const keep = () =>
     store.edit(
       changePriceBook({

@@ -5,7 +5,7 @@ import { init, use as register } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
-import { overtakesIn, spending } from '@lignum/core/choosing/over-seasons';
+import { overtakesIn, spentOnAll } from '@lignum/core/choosing/over-seasons';
 import type { Choice } from '@lignum/core/choosing/rank';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
@@ -56,9 +56,7 @@ export function SeasonsChart({ choices }: { choices: readonly Choice[] }) {
   const amount = (minor: number) => formatMoney(money(minor, currency), tongue.locale);
   const lines = choices.map((choice) => ({
     name: kindOf(choice.structure.kind).name,
-    spent: spending(choice.purchases, SEASONS, CATALOGUE, plan.priceBook).map((minor) =>
-      Math.round(minor * choice.share),
-    ),
+    spent: spentOnAll(choice, SEASONS, CATALOGUE, plan.priceBook),
   }));
 
   useEffect(() => {

@@ -2,7 +2,7 @@ import { useId } from 'react';
 import type { PlanSpot } from '@lignum/core/site/plot';
 import type { Guarded } from './guarded';
 
-/** Beds that somebody gets into, hatched and crossed; those that are closed, ruled round twice. Never by colour alone. */
+/** Beds that somebody gets into, hatched; those that are closed, washed and ruled round heavily. Never by colour alone. */
 export function GuardLayer({
   guarded,
   path,

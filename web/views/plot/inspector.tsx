@@ -8,7 +8,7 @@ import { formatArea } from '@lignum/core/quantity/measure';
 import { formatLength } from '@lignum/core/quantity/length';
 import { goesAlong, setApart, waysAmong, type GoesAlong } from '@lignum/core/site/way';
 import { distanceToStretch, inside } from '@lignum/core/geometry/polygon';
-import { cropIn } from '@lignum/core/crops/book';
+import { unheld } from '@lignum/core/ahead/open-points';
 import { bedArea, bedOutline, farthestSoil, outOfReach, type Bed } from '@lignum/core/site/bed';
 import { toFrame } from '@lignum/core/site/frame';
 import { KINDS } from '@lignum/core/structures/registry';
@@ -35,9 +35,9 @@ import { RunField } from './run-field';
 import { BedGuard } from '../kept-out/bed-guard';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
+import { useResults } from '../shell/use-results';
 import { bodyOf, extentOf, moveThing, type Thing } from './things';
 import { InBed } from '../garden/in-bed';
-import { growingIn } from '@lignum/core/plan/growing';
 
 /** What is chosen: what grows and stands in it, and its dimensions. */
 export function Inspector({
@@ -310,6 +310,7 @@ const OVER_WAYS = KINDS.filter((kind) => kind.stands.includes('beds'));
 /** What can be put over the ways beside a bed, or over the ways that a path runs along. */
 function OverWays({ thing }: { thing: Thing }) {
   const { id, plan, store, tongue } = useGarden();
+  const { garden } = useResults();
   const router = useRouter();
   const ways = freeWays(plan).filter(({ beds, way }) =>
     thing.is === 'bed'
@@ -318,13 +319,7 @@ function OverWays({ thing }: { thing: Thing }) {
   );
   if (ways.length === 0) return null;
   const put = (kind: string, beds: readonly [Bed, Bed]) => {
-    const carried = new Set(plan.structures.flatMap((one) => one.plantings));
-    const climbing = growingIn(plan).filter(
-      (one) =>
-        beds.some((bed) => bed.id === one.bed) &&
-        !carried.has(one.id) &&
-        !['bush', 'none'].includes(cropIn(plan.crops, one.crop).habit),
-    );
+    const climbing = unheld({ plan, garden }).filter((one) => beds.some((bed) => bed.id === one.bed));
     const structure = newStructure(
       kind,
       plan,

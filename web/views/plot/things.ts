@@ -216,8 +216,8 @@ export function settleSpot(
 ): PlanSpot {
   const others = things.filter((one) => one.id !== exceptId).map(extentOf);
   const settle = (wish: number, edges: readonly number[], most: number): number => {
-    if (wish < CATCH_MM) return 0;
-    if (most - wish < CATCH_MM) return most;
+    if (wish < CATCH_MM / 2) return 0;
+    if (most - wish < CATCH_MM / 2) return most;
     const [best] = edges.toSorted((a, b) => Math.abs(a - wish) - Math.abs(b - wish));
     const at = best !== undefined && Math.abs(best - wish) < CATCH_MM / 2 ? best : Math.round(wish / stepMm) * stepMm;
     return Math.max(0, Math.min(most, at));

@@ -16,11 +16,20 @@ export function GardenSheetView() {
       back={{ href: `/g/${id}/list`, label: 'Back to the list' }}
       title={`${plan.garden.name}: sheets`}
       name={plan.garden.name}
-      of={plan.structures.map((one) => one.id)}
+      of={[]}
       pages={pages}
       size={size}
       onSize={setSize}
       pdf={`/api/gardens/${id}/sheet?paper=${size}`}
+      {...(plan.structures.length > 0
+        ? {
+            pack: {
+              pdf: `/api/gardens/${id}/sheet?paper=${size}&plans=1`,
+              of: plan.structures.map((one) => one.id),
+              label: 'PDF with every plan',
+            },
+          }
+        : {})}
     />
   );
 }

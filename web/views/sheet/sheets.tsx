@@ -33,6 +33,7 @@ export function Sheets({
   onSize,
   pdf,
   of,
+  pack,
   choices,
 }: {
   back: { href: string; label: string };
@@ -42,8 +43,10 @@ export function Sheets({
   size: PaperSize;
   onSize: (size: PaperSize) => void;
   pdf: string;
-  /** The structures that are on them: once they are on paper the garden does not ask for that any more. */
+  /** The structures whose plans they are: once they are on paper the garden does not ask for that any more. */
   of: readonly string[];
+  /** A file of more than these pages, and the structures whose plans are in it. */
+  pack?: { pdf: string; of: readonly string[]; label: string };
   /** What may be chosen of them: labels on pages of their own, built alone. */
   choices?: readonly { label: string; chosen: boolean; onChoose: (chosen: boolean) => void }[];
 }) {
@@ -102,6 +105,17 @@ export function Sheets({
           <a className={buttonLook('plain')} href={pdf} download onClick={() => tell.current()}>
             <FileDown size={17} aria-hidden />
             PDF
+          </a>
+        )}
+        {saved && pack && (
+          <a
+            className={buttonLook('plain')}
+            href={pack.pdf}
+            download
+            onClick={() => ticks.mark('printed', pack.of, { done: true })}
+          >
+            <FileDown size={17} aria-hidden />
+            {pack.label}
           </a>
         )}
         <Button look="main" onClick={() => window.print()}>

@@ -2,19 +2,41 @@
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
-import { useState, useSyncExternalStore } from 'react';
-import { Keyboard, Redo2, Search, Undo2 } from 'lucide-react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import { Redo2, Search, Undo2 } from 'lucide-react';
 import type { Units } from '@lignum/core/quantity/length';
 import { CrowFoot } from '../../ui/crow-foot';
 import { lengthTarget } from '../../ui/length-target';
 import { Switcher } from '../../ui/switcher';
 import { useGarden, useHistory } from './garden-context';
 import { notice } from './notice';
-import { SaveBanner, SaveNote } from './save-note';
+import { SaveNote, SaveTrouble } from './save-note';
 import { Shortcuts } from './shortcuts';
 
 /** Fetched when the tape is taken out. */
 const LaserPanel = dynamic(() => import('../laser/laser-panel').then((module) => module.LaserPanel), { ssr: false });
+
+const WhenCalm = dynamic(() => import('./when-calm'), { ssr: false });
+
+/** What nobody waits for is fetched so long after the page has come alive. ms. */
+const CALM_MS = 2500;
+
+/** What a garden does after everything that is waited for. */
+function AfterAll() {
+  const { store } = useGarden();
+  const [isCalm, setCalm] = useState(false);
+  useEffect(() => {
+    const calm = () => setCalm(true);
+    const timer = setTimeout(calm, CALM_MS);
+    // With the first edit at once: undo has to be kept as the page goes.
+    const edited = store.history.subscribe(calm);
+    return () => {
+      clearTimeout(timer);
+      edited();
+    };
+  }, [store]);
+  return isCalm && <WhenCalm />;
+}
 
 export function Wordmark() {
   return (
@@ -73,16 +95,12 @@ export function Header() {
   const path = usePathname();
   const [over, setOver] = useState<'keys' | 'find' | null>(null);
   const tape = useSyncExternalStore(lengthTarget.subscribe, lengthTarget.isOut, () => false);
+  // Whatever is neither the list nor the prices is the garden, looked at or worked on.
+  const at = ['/list', '/prices'].find((part) => path.startsWith(`/g/${id}${part}`)) ?? '';
   const places = [
-    {
-      href: `/g/${id}`,
-      label: 'Garden',
-      here:
-        path === `/g/${id}` ||
-        ['/s/', '/new', '/build', '/grow', '/kept-out', '/compare'].some((part) => path.startsWith(`/g/${id}${part}`)),
-    },
-    { href: `/g/${id}/list`, label: 'List', here: path === `/g/${id}/list` },
-    { href: `/g/${id}/prices`, label: 'Prices', here: path === `/g/${id}/prices` },
+    { part: '', label: 'Garden' },
+    { part: '/list', label: 'List' },
+    { part: '/prices', label: 'Prices' },
   ];
   return (
     <>
@@ -106,9 +124,9 @@ export function Header() {
           <nav aria-label="Garden" className="order-last flex w-full gap-1 lg:order-none lg:ml-4 lg:w-auto">
             {places.map((place) => (
               <Link
-                key={place.href}
-                href={place.href}
-                aria-current={place.here ? 'page' : undefined}
+                key={place.part}
+                href={`/g/${id}${place.part}`}
+                aria-current={place.part === at ? 'page' : undefined}
                 className="flex min-h-11 items-center px-3 text-[0.95rem] text-soft hover:text-ink aria-[current]:font-semibold aria-[current]:text-ink aria-[current]:shadow-[inset_0_-3px_0_var(--chalk)]"
               >
                 {place.label}
@@ -155,20 +173,12 @@ export function Header() {
               ]}
               onChange={(next) => setUnits(next as Units)}
             />
-            <button
-              type="button"
-              className={`${tool} hidden sm:grid`}
-              onClick={() => setOver('keys')}
-              aria-label="Keyboard shortcuts"
-              title="Keys (?)"
-            >
-              <Keyboard size={19} aria-hidden />
-            </button>
           </div>
         </div>
       </header>
+      <AfterAll />
       <Notice />
-      <SaveBanner />
+      <SaveTrouble />
       {tape && <LaserPanel onClose={() => lengthTarget.take(false)} />}
       <Shortcuts open={over} setOpen={setOver} />
     </>

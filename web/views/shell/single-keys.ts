@@ -12,15 +12,12 @@ export const isTyping = (target: EventTarget | null): boolean =>
 /** What has the keyboard to itself: lists, open or closed, pulls and rods, things on the plot. */
 const TAKES_KEYS = '[role="combobox"],[role="slider"],[role="application"],[role="radiogroup"],svg [role="button"]';
 
-const takesKeys = (target: EventTarget | null): boolean =>
-  target instanceof Element && target.closest(TAKES_KEYS) !== null;
-
 /** A letter pressed by itself and meant for the page: not in a field, a list or on a thing of a drawing, nor while a sheet or a list lies over it. */
 export const isSingleKey = (event: KeyboardEvent): boolean =>
   !event.ctrlKey &&
   !event.metaKey &&
   !event.altKey &&
   !isTyping(event.target) &&
-  !takesKeys(event.target) &&
+  !(event.target instanceof Element && event.target.closest(TAKES_KEYS)) &&
   document.querySelector('[role="dialog"],[role="listbox"]') === null &&
   localStorage.getItem(SINGLE_KEYS_SWITCH) !== 'off';

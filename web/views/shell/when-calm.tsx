@@ -3,9 +3,10 @@ import { useEffect } from 'react';
 import { keepSteps, stepsKept } from '../../kept/undo-kept';
 import { useGarden } from './garden-context';
 import { KeepPages } from './offline';
+import { fetchBanner } from './save-note';
 import { firstOf, stepsOf, takeSteps } from './undo-steps';
 
-/** What a garden does once its page is alive and nobody waits for it: undo goes on where it was before a reload, and pages are kept. */
+/** What a garden does once its page is alive and nobody waits for it: undo goes on where it was before a reload, pages are kept, and what is said of a save that fails is there. */
 export default function WhenCalm() {
   const { id, store } = useGarden();
   useEffect(() => {
@@ -15,5 +16,6 @@ export default function WhenCalm() {
     window.addEventListener('pagehide', keep);
     return () => window.removeEventListener('pagehide', keep);
   }, [id, store]);
+  useEffect(() => void fetchBanner().catch(() => undefined), []);
   return <KeepPages />;
 }

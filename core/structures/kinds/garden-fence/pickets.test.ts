@@ -88,8 +88,10 @@ describe('a fence of pickets', () => {
             const soil = ((picket.from[0] - along(of('post')[0] as Bar)) * riseMm) / longMm;
             if (knobs.onSlope === 'racked') expect(picket.from[2] - soil).toBeCloseTo(inches(2), 3);
             const held = design.joints.filter(({ kind, parts }) => kind === 'picket to rail' && parts[0] === picket.id);
-            // One is enough only where there is no room for two.
-            expect(held.length).toBeGreaterThanOrEqual(knobs.height < 450 + knobs.topDepth ? 1 : 2);
+            // One only where two of them, three tenths apart, have no room between the feet and the lowest top, an eighth and a sixth of the height left free.
+            const lowest = knobs.height - (knobs.topLine === 'straight' ? 0 : knobs.topDepth);
+            const wanted = 2.3 * (rails[0] as Bar).wideMm + knobs.height * (1 / 8 + 1 / 6);
+            expect(held.length).toBeGreaterThanOrEqual(lowest - inches(2) > wanted ? 2 : 1);
             for (const { parts, places } of held) {
               const rail = rails.find(({ id }) => id === parts[1]) as Bar;
               const [x, , z] = places[0] as readonly [number, number, number];

@@ -2,7 +2,6 @@ import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import { gardenOfRequest, readForPage } from '../../../server/garden-of-request';
 import { loadRecord } from '../../../server/record-store';
-import { AfterAll } from '../../../views/shell/after-all';
 import { GardenProvider } from '../../../views/shell/garden-context';
 import { UNITS_COOKIE, unitsKept } from '../../../kept/own-units';
 import { Header } from '../../../views/shell/header';
@@ -33,7 +32,6 @@ export default async function GardenLayout({
       ownUnits={ownUnits}
     >
       <Header />
-      <AfterAll />
       <div id="content" tabIndex={-1} className="outline-none">
         {children}
       </div>

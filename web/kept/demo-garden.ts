@@ -1,0 +1,2 @@
+/** The address of the garden that ships. */
+export const DEMO_GARDEN = 'ferry-house';
