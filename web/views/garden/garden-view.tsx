@@ -116,7 +116,8 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
         </div>
       </div>
       <div className="max-lg:order-2 max-lg:mt-3">
-        {asksTour ? (
+        {/* Nothing asks while a line is laid: the drawing has the room. */}
+        {laying.path ? null : asksTour ? (
           <TourOffer onStart={() => setTour(0)} onPutOff={() => putOff('tour')} />
         ) : asksGround ? (
           <GroundForm

@@ -85,11 +85,12 @@ export default function Tour({
     return () => window.removeEventListener('keydown', leave);
   }, [onEnd]);
   if (!stop) return null;
+  // In the hand what is chosen rises from below: what is said of it stands over it.
   const isLast = at === STOPS.length - 1;
   return (
     <section
       aria-label="A walk round"
-      className="no-print fixed bottom-4 left-4 z-30 w-[min(25rem,calc(100vw-2rem))] border-l-4 border-chalk bg-sheet p-4 shadow-[0_0_0_1.5px_var(--rule-strong),0_14px_34px_#0004] max-lg:bottom-20"
+      className={`no-print fixed left-4 z-30 w-[min(25rem,calc(100vw-2rem))] border-l-4 border-chalk bg-sheet p-4 shadow-[0_0_0_1.5px_var(--rule-strong),0_14px_34px_#0004] lg:bottom-4 ${stop.shows.chosen ? 'max-lg:top-24' : 'max-lg:bottom-20'}`}
     >
       <p className="text-[0.9rem] text-soft">
         {at + 1} of {STOPS.length}
