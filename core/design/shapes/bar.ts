@@ -118,13 +118,12 @@ export function barCorners(bar: Bar): Point[] {
   const axis = unit(minus(bar.to, bar.from));
   const wide = scale(bar.wide, bar.wideMm / 2);
   const thick = scale(unit(cross(axis, bar.wide)), bar.thickMm / 2);
-  // Of two ends slanted alike the first is told the other way round: with one sign they lean towards each other.
-  const alike = bar.ends[0].cut === bar.ends[1].cut && ['mitre', 'angle'].includes(bar.ends[0].cut);
   const corners: Point[] = [];
   for (const end of [0, 1] as const) {
     const [cut, at] = [bar.ends[end], end === 0 ? bar.from : bar.to];
     const lean = leanOf(cut);
-    const told = end === 0 && alike ? -1 : 1;
+    // Longer is on from its end and back from its beginning; a compound cut is told along the bar at both.
+    const told = end === 0 && cut.cut !== 'compound' ? -1 : 1;
     const byWide = (bar.wideMm / 2) * lean.byWide * told;
     const byThick = (bar.thickMm / 2) * lean.byThick * told;
     for (const w of [-1, 1])

@@ -156,10 +156,12 @@ export const endToEnd =
 /** Where a row stands across the bed: 0 is the middle, negative the front. mm. */
 export const acrossBed = (rowAtMm: number, setting: BedSetting): number => rowAtMm - setting.place.bed.widthMm / 2;
 
-/** A panel that ends too low is raised, as far as the crop stands by itself. */
+/** A panel that ends too low is raised, as far as the crop stands by itself and its posts hold it. */
 export const raiseGap = (values: { gap: number }, { design }: { design: Design }, setting: BedSetting): Settings => {
   const climbing = setting.planted.filter((one) => one.crop.habit !== 'none');
-  const missing = Math.max(...climbing.map((one) => one.crop.supportToMm)) - (design.hold?.topMm.least ?? 0);
+  const { topMm, could } = design.hold ?? { topMm: { least: 0 }, could: { topMm: Infinity } };
+  const wanted = Math.min(could.topMm, Math.max(...climbing.map((one) => one.crop.supportToMm)));
+  const missing = wanted - topMm.least;
   return {
     gap: Math.min(
       values.gap + Math.max(0, missing),

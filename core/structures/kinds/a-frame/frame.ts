@@ -77,7 +77,7 @@ function sideOf(f: AFrames, index: number, side: -1 | 1): LeafSide {
   const leaf: PropLeaf = { ground: f.ground, y: f.y, side, spreadMm: v.spread, leanRad: f.leanRad };
   const atMm = [fromMm + stile.wideMm / 2, fromMm + v.width - stile.wideMm / 2] as const;
   // The thickness of a stile points along axis × wide: the foot is cut level, an angle of the lean.
-  const foot: EndCut = f.leanRad < 0.005 ? SQUARE[0] : { cut: 'angle', angleRad: -side * f.leanRad };
+  const foot: EndCut = f.leanRad < 0.005 ? SQUARE[0] : { cut: 'angle', angleRad: side * f.leanRad };
   const stiles = atMm.map((at, n) =>
     barOf({
       id: `stile-${name}-${n + 1}`,

@@ -123,12 +123,8 @@ export function sizeCrossedCanes(v: CrossedCanesValues, setting: BedSetting): Si
         { knob: 'height', view: 'end', at: add(foot, [0, 0, s.heightMm]), axis: 'up' },
         { knob: 'apart', view: 'end', at: [0, y + v.apart / 2, foot[2]], axis: 'right', perMm: 2 },
         { knob: 'pushIn', view: 'end', at: [0, y - v.apart / 2, foot[2] - v.pushIn], axis: 'up', perMm: -1 },
-        pairsAt.length > 1 && {
-          knob: 'every',
-          view: 'elevation',
-          at: onGround(ground, pairsAt[1] ?? first, y),
-          axis: 'right',
-        },
+        // One space from the row's start: what does not divide is shared by both ends, and pairs go against the hand.
+        pairsAt.length > 1 && { knob: 'every', view: 'elevation', at: onGround(ground, v.every, y), axis: 'right' },
       ],
     }),
     facts: {

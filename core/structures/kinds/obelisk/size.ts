@@ -109,9 +109,9 @@ export function sizeObelisk(v: ObeliskValues, setting: BedSetting): Sizing<Obeli
       ],
       handles: [
         { knob: 'height', view: 'elevation', at: apex, axis: 'up' },
-        { knob: 'foot', view: 'elevation', at: add(at, [v.foot / 2, 0, 0]), axis: 'right', perMm: 2 },
+        // Drawings begin at its near side: the far leg follows the hand.
+        { knob: 'foot', view: 'elevation', at: add(at, [v.foot / 2, 0, 0]), axis: 'right' },
         { knob: 'across', view: 'plan', at, axis: 'up' },
-        { knob: 'along', view: 'plan', at: add(at, [radius, 0, 0]), axis: 'right' },
         pushed && { knob: 'pushIn', view: 'end', at: add(at, [0, 0, -v.pushIn]), axis: 'up', perMm: -1 },
         heights.length > 1 && {
           knob: 'rungEvery',

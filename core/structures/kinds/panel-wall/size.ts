@@ -73,7 +73,7 @@ export function sizePanelWall(v: PanelWallValues, setting: BedSetting): Sizing<P
         could: panelsCould(setting, offeredPanels(setting), {
           net: isOffered(setting, 'mesh-fine'),
           gapMm: v.gap,
-          mostMm: (setting.sizesOf('steel-post').at(-1) ?? Infinity) - v.depth + v.abovePost,
+          mostMm: (setting.sizesOf('steel-post').at(-1) ?? Infinity) - v.depth + v.abovePost - aslantMm(panel, lie),
         }),
       }),
       marks: [...marksFor({ v, panel, run, lie, postsAt, first }), ...row.marks],
@@ -91,6 +91,10 @@ export function sizePanelWall(v: PanelWallValues, setting: BedSetting): Sizing<P
     },
   };
 }
+
+/** How much taller plumb posts are than a panel that follows the ground stands over it. mm. */
+const aslantMm = ({ heightMm }: WeldedPanel, { ground, level }: Lie): number =>
+  level ? 0 : heightMm * (Math.hypot(1, Math.tan(slopeOf(ground))) - 1);
 
 function reasonsFor(
   v: PanelWallValues,
