@@ -214,6 +214,8 @@ export interface Design {
   joints: readonly Joint[];
   stations: readonly Station[];
   ground: Terrain;
+  /** How far what stands level is packed up from under it where the ground is lowest: sides on a floor that falls. mm. */
+  packedUpMm?: number;
   /** Length as built, by a tape on the soil. */
   builtMm: number;
   /** How long it was asked to be, where it is built in whole steps: of a mesh. */

@@ -134,7 +134,7 @@ const ON_SOIL_MM = 10;
 
 /** What a design stands on: posts as they are set, feet that are pegged, what lies on the soil, and what hangs on the posts of another. */
 export function supportsOf(design: Design): Support[] {
-  const { parts, joints, ground } = design;
+  const { parts, joints, ground, packedUpMm = 0 } = design;
   const named = new Map(parts.map((part) => [part.id, part]));
   const supports = parts.flatMap((part): Support[] => {
     const bar = asShape(part, 'bar');
@@ -161,7 +161,7 @@ export function supportsOf(design: Design): Support[] {
     const low = extentOf(part).toSorted(
       (a, b) => a[2] - heightAt(ground, a[0], a[1]) - (b[2] - heightAt(ground, b[0], b[1])),
     )[0];
-    if (!low || low[2] - heightAt(ground, low[0], low[1]) > ON_SOIL_MM) return [];
+    if (!low || low[2] - heightAt(ground, low[0], low[1]) > ON_SOIL_MM + packedUpMm) return [];
     const pegged = joints.some(
       (joint) => joint.parts.includes(part.id) && joint.fixings.some(({ stock }) => heldBy(stock) === 'pegged'),
     );

@@ -14,7 +14,7 @@ import { reachOverBed, ROW_MENDS, ROW_WORDS } from '../../rules/row';
 import { inReach, plantedRowChecks } from '../../rules/row-checks';
 import { wholeStep } from '../../rules/tidy';
 import { TIMBER_WORDS } from '../../rules/timber-knobs';
-import { GROW_THROUGH_KNOBS } from './knobs';
+import { GROW_THROUGH_KNOBS, mostHigh } from './knobs';
 import { sizeGrowThrough } from './size';
 import { BUILDING } from './steps';
 import { WORDS } from './words';
@@ -66,7 +66,10 @@ export const kind = structureKind({
     'depth.share': (v) => ({ depth: Math.min(feet(4), Math.ceil(v.high / 2 / inches(1)) * inches(1)) }),
     'post.short': lower,
     'height.low': (v, _built, setting) => ({
-      high: Math.min(feet(5), Math.max(v.high, ...setting.planted.map((one) => one.crop.supportToMm))),
+      high: Math.max(
+        v.high,
+        Math.min(mostHigh(setting, v), Math.max(...setting.planted.map((one) => one.crop.supportToMm))),
+      ),
     }),
     'reach.tall': (_v, _built, setting) => ({ high: Math.max(inches(8), reachOverBed(setting)) }),
   },

@@ -19,6 +19,13 @@ const GRIDS = MESH_ROLLS.filter((roll) => roll.openingMm >= WIDE_ENOUGH_MM && ro
 /** The tops of the stakes stand so far over the grid (from memory). mm. */
 export const STAKE_OVER_MM = inches(1);
 
+/** How high a grid can be set: as far as one reaches, on stakes that still go in as deep as they have to. mm. */
+export function mostHigh(setting: BedSetting, { section, treatment }: Settled): number {
+  const longestMm = setting.sizesOf(timberId(String(section), String(treatment))).at(-1) ?? Infinity;
+  const standsMm = longestMm - suggestDepth(setting, LEAST_DRIVEN_MM, drivenDepth(setting)).value - STAKE_OVER_MM;
+  return Math.max(inches(8), Math.min(feet(5), reachOverBed(setting), wholeStep(standsMm, setting.market)));
+}
+
 const wants = (setting: BedSetting): number => leadPlant(setting)?.crop.supportToMm || feet(3);
 
 /** A level grid of mesh on short stakes, one or two over each other, put out in spring; stems grow up through it (common practice, no source; figures from memory). */
@@ -60,8 +67,8 @@ export const GROW_THROUGH_KNOBS = {
     max: feet(5),
     help: 'Over the soil. What has grown through stands by itself a foot and more above it.',
     usualMost: (setting) => reachOverBed(setting),
-    suggest: (setting) => ({
-      value: Math.max(inches(8), Math.min(feet(5), wholeStep(wants(setting), setting.market))),
+    suggest: (setting, set) => ({
+      value: Math.max(inches(8), Math.min(mostHigh(setting, set), wholeStep(wants(setting), setting.market))),
       why: fact('high.crop'),
     }),
   },
@@ -75,14 +82,17 @@ export const GROW_THROUGH_KNOBS = {
     suggest: (_setting, set) =>
       Number(set.high) > inches(27) ? { value: 2, why: fact('levels.tall') } : { value: 1, why: fact('levels.one') },
   },
-  section: sectionKnob({
-    label: 'Stakes of',
-    group: 'Stakes',
-    of: ['2x2', '45x45'],
-    usual: { imperial: ['2x2', '45x45'], metric: ['45x45', '2x2'] },
-    help: 'Pointed and driven.',
-  }),
-  treatment: treatmentKnob({ section: 'section', group: 'Stakes', use: 'light' }),
+  section: {
+    ...sectionKnob({
+      label: 'Stakes of',
+      group: 'Stakes',
+      of: ['2x2', '45x45'],
+      usual: { imperial: ['2x2', '45x45'], metric: ['45x45', '2x2'] },
+      help: 'Pointed and driven.',
+    }),
+    first: true,
+  },
+  treatment: { ...treatmentKnob({ section: 'section', group: 'Stakes', use: 'light' }), first: true },
   every: {
     type: 'length',
     label: 'Stakes at most apart',

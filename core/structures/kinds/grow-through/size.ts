@@ -4,17 +4,17 @@ import { ascending, chain, soilChain } from '../../../design/chain';
 import { placed, type Hold, type Joint } from '../../../design/design';
 import { flatBase, sheetOf } from '../../../design/shapes/sheet';
 import { add, type Point } from '../../../geometry/space';
-import { feet, inches } from '../../../quantity/length';
+import { inches } from '../../../quantity/length';
 import { onGround, wayAlong } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
 import { driveStake, POINT, type SetPost } from '../../assemblies/set-post';
 import type { Sizing } from '../../kind';
-import { acrossBed, reachOverBed } from '../../rules/row';
+import { acrossBed } from '../../rules/row';
 import { equalBays } from '../../rules/spacing';
 import { plantUnder, rowsOf } from '../../rules/stations';
 import type { BedSetting } from '../../setting';
-import { STAKE_OVER_MM, type GrowThroughValues } from './knobs';
+import { mostHigh, STAKE_OVER_MM, type GrowThroughValues } from './knobs';
 
 /** A tie takes so much; stems stand so far inside its edges (from memory). mm. */
 const TIE_MM = inches(10);
@@ -113,7 +113,7 @@ export function sizeGrowThrough(v: GrowThroughValues, setting: BedSetting): Sizi
         startsMm: lowMm,
         gapMm: 0,
         topMm: { least: v.high, most: v.high },
-        could: { topMm: Math.max(v.high, Math.min(feet(5), reachOverBed(setting))), carries: 'medium', net: false },
+        could: { topMm: Math.max(v.high, mostHigh(setting, v)), carries: 'medium', net: false },
       } satisfies Hold,
       reasons: {
         stake: fact('count.stakes', { every: { mm: v.every } }),

@@ -190,6 +190,7 @@ export function sizeRaisedBed(v: RaisedBedValues, setting: BedSetting): Sizing<R
       ground,
       walls: outline,
       builtMm: longMm / level,
+      ...(onFloor ? { packedUpMm: Math.abs(fallMm) } : {}),
       startMm,
       views: rowViews({ ground, bed, startMm, sides: true }),
       marks: [

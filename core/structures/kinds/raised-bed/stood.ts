@@ -55,11 +55,16 @@ export const PIN_UNDER_MM = inches(0.5);
 /** How far its pins go into the ground. mm. */
 export const pinsIn = ({ onFloor }: Stood): number => (onFloor ? 0 : PIN_IN_MM);
 
-/** Where pins go: in every corner that two walls share in every course, and between. */
+/** From so far between its corners a wall has a pin between them: each of its timbers reaches one corner only, and on one pin it swings (from memory). mm. */
+const PIN_BETWEEN_MM = inches(12);
+
+/** Where pins go: in every corner that two walls share in every course, and between, so that two hold each timber. */
 export function pinPlaces(s: Stood): Pair[] {
   return runsRound(s.outline, s.thickMm, 0).flatMap((run) => {
     const half = s.thickMm / 2;
-    return along(half, Math.max(half + 1, run.longMm - half), s.everyMm)
+    const betweenMm = run.longMm - s.thickMm;
+    const everyMm = betweenMm > PIN_BETWEEN_MM ? Math.min(s.everyMm, betweenMm / 2) : s.everyMm;
+    return along(half, Math.max(half + 1, run.longMm - half), everyMm)
       .slice(0, -1)
       .map((mm) => onRun(run, mm, half));
   });
