@@ -51,16 +51,22 @@ describe('arbor', () => {
         const rafters = role(design.parts, 'rafter');
         const axis = knobs.beams?.value === 'across' ? 1 : 0;
         const at = rafters.map(({ from }) => from[axis] as number);
-        const steps = at.slice(1).map((mm, i) => mm - (at[i] ?? 0));
-        expect(Math.max(...steps) - Math.min(...steps)).toBeLessThan(1e-6);
-        expect(Math.max(...steps)).toBeLessThanOrEqual(Number(knobs.rafterEvery?.value) + 1e-6);
+        const [near = 0, far = 0] = [at[0], at.at(-1)];
+        const step = (far - near) / Math.max(1, at.length - 1);
+        expect(step).toBeLessThanOrEqual(Number(knobs.rafterEvery?.value) + 1e-6);
+        const tips = role(design.parts, 'beam').flatMap(({ from, to }) => [from[axis] as number, to[axis] as number]);
+        for (const [i, mm] of at.entries()) {
+          const off = Math.abs(mm - (near + i * step));
+          // Where the screws would come out of the end of a beam it lies beside that.
+          if (off > 1e-6) {
+            expect(off).toBeCloseTo(26, 6);
+            expect(Math.min(...tips.map((tip) => Math.abs(near + i * step - tip)))).toBeLessThan(25);
+          }
+        }
         const posts = role(design.parts, 'post').flatMap(({ from }) => [from[1 - axis] as number]);
         for (const { from, to } of rafters) {
-          const [near, far] = [
-            Math.min(...posts) - (from[1 - axis] as number),
-            (to[1 - axis] as number) - Math.max(...posts),
-          ];
-          expect(near).toBeCloseTo(far, 6);
+          const over = [Math.min(...posts) - (from[1 - axis] as number), (to[1 - axis] as number) - Math.max(...posts)];
+          expect(over[0]).toBeCloseTo(over[1] as number, 6);
         }
         const named = new Map(design.parts.map((part) => [part.id, part]));
         for (const { kind: made, parts, places } of design.joints)

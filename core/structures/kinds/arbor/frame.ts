@@ -184,7 +184,20 @@ export function layRafters(
   // At least over the outer of two beams.
   const out = g.postMm / 2 + Math.max(o.overMm, o.sort === 'paired' ? first.thickMm : 0);
   const upMm = g.underMm + first.wideMm;
-  const made = equalSpaces(long, RAFTER_IN_MM + o.of.thickMm / 2, o.everyMm).map((at, i) => {
+  const aside = (beam: Bar): number => (g.beamsRun === 'across' ? beam.from[0] : beam.from[1]);
+  const lies = (at: number): Bar[] =>
+    beams.filter(({ from, to }) => onWay(from) <= start + at && start + at <= onWay(to));
+  // Where a beam is broken its ends take no screw: whether one of each line of beams does.
+  const held = (at: number): boolean => {
+    const clear = lies(at).filter(({ from, to }) => {
+      const least = CLEAR_MM + LEANS_MM;
+      return onWay(from) + least <= start + at && start + at <= onWay(to) - least;
+    });
+    return new Set(clear.map(aside)).size === new Set(lies(at).map(aside)).size;
+  };
+  const made = equalSpaces(long, RAFTER_IN_MM + o.of.thickMm / 2, o.everyMm).map((spot, i) => {
+    // Over a break it is moved off it, by as little as serves.
+    const at = spot + ([0, 1, -1].map((n) => n * OFF_BREAK_MM).find((by) => held(spot + by)) ?? 0);
     const onBeam = add([0, 0, upMm], scale(way, start + at));
     const middle = add(onBeam, [0, 0, o.of.wideMm / 2]);
     const bar = shapedBar({
@@ -197,9 +210,8 @@ export function layRafters(
       // What of it lies on the outer of two beams is left whole.
       overMm: Math.max(0, o.overMm - (o.sort === 'paired' ? first.thickMm : 0)),
     });
-    const over = beams.filter(({ from, to }) => onWay(from) <= start + at && start + at <= onWay(to));
-    const joints = over.flatMap((beam): Joint[] => {
-      const place = add(onBeam, scale(rafter, g.beamsRun === 'across' ? beam.from[0] : beam.from[1]));
+    const joints = lies(at).flatMap((beam): Joint[] => {
+      const place = add(onBeam, scale(rafter, aside(beam)));
       // Over a break in the beams a screw that would come out of its end is left away.
       const fixings = aslant(bar, beam.id, place, rafter, 1, 'screw-75').filter(({ drive }) => {
         const lean = LEANS_MM * Math.sign(onWay(drive.way));
@@ -227,6 +239,8 @@ export function layRafters(
 /** How far its point lies beside the middle of its rafter, and how clear of the end of a beam it stays (from memory). mm. */
 const LEANS_MM = 15;
 const CLEAR_MM = 10;
+/** So far beside a break in a beam a rafter lies that takes screws into it. mm. */
+const OFF_BREAK_MM = LEANS_MM + CLEAR_MM + 1;
 /** The outermost rafters stand so far in from the tips of the beams, clear of their shaped ends (from memory). mm. */
 const RAFTER_IN_MM = inches(1);
 

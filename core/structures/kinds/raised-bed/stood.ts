@@ -30,19 +30,27 @@ export function along(fromMm: number, toMm: number, everyMm: number): number[] {
   return Array.from({ length: bays + 1 }, (_, i) => fromMm + ((toMm - fromMm) * i) / bays);
 }
 
+/** A last piece shorter than this is not left over: the break before it is a post earlier (from memory). mm. */
+const STUB_MM = inches(24);
+
 /** A run in pieces no longer than is sold, broken over posts: from its start in even courses, from its end in odd ones. mm. */
 export function broken(run: Run, postsAt: readonly number[], longestMm: number, course: number): [number, number][] {
   const sorted = postsAt.filter((mm) => mm > run.fromMm + 1 && mm < run.toMm - 1).toSorted((a, b) => a - b);
   const places = [run.fromMm, ...sorted, run.toMm];
   const order = course % 2 === 0 ? places : places.map((mm) => run.fromMm + run.toMm - mm).reverse();
-  const pieces: [number, number][] = [];
-  let from = 0;
-  while (from < order.length - 1) {
+  const at = (i: number): number => order[i] as number;
+  const breaks = [0];
+  while ((breaks.at(-1) as number) < order.length - 1) {
+    const from = breaks.at(-1) as number;
     let to = from + 1;
-    while (to + 1 < order.length && (order[to + 1] as number) - (order[from] as number) <= longestMm + 0.5) to++;
-    pieces.push([order[from] as number, order[to] as number]);
-    from = to;
+    while (to + 1 < order.length && at(to + 1) - at(from) <= longestMm + 0.5) to++;
+    breaks.push(to);
   }
+  const [before, last] = [breaks.at(-3), breaks.at(-2)] as [number, number];
+  const endMm = at(order.length - 1);
+  const isStub = breaks.length > 2 && endMm - at(last) < STUB_MM;
+  if (isStub && last - before > 1 && endMm - at(last - 1) <= longestMm + 0.5) breaks[breaks.length - 2] = last - 1;
+  const pieces = breaks.slice(1).map((to, i): [number, number] => [at(breaks[i] as number), at(to)]);
   return course % 2 === 0
     ? pieces
     : pieces.map(([a, b]): [number, number] => [run.fromMm + run.toMm - b, run.fromMm + run.toMm - a]).reverse();
