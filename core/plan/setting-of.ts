@@ -87,13 +87,17 @@ const alongRun = (path: Path | null, atMm: number): number =>
   path?.inside === 'right' ? levelLength(path.spots, path.closed) - atMm : atMm;
 
 const guestsOf = (kinds: Kinds, plan: Plan, host: StructurePlan): Guest[] =>
-  plan.structures.flatMap(({ id, kind, stand, knobs }) =>
+  plan.structures.flatMap(({ id, kind, stand, knobs, measured }) =>
     hostNamed(stand) === host.id
       ? [
           {
             id,
             atMm: alongRun(pathOf(host.stand), standOf(stand).alongMm(stand)),
-            wideMm: kinds(kind).opensMm(knobs, plan.garden.market),
+            // As wide as it was measured, where it was.
+            wideMm: kinds(kind).opensMm(
+              measured?.kind === kind ? { ...knobs, ...measured.mm } : knobs,
+              plan.garden.market,
+            ),
           },
         ]
       : [],
