@@ -17,8 +17,8 @@ import { SOIL } from '../site/underfoot';
 import { cropIn } from '../crops/book';
 import type { StructureKind } from '../structures/kind';
 import { kindOf, KINDS } from '../structures/registry';
-import { cornersOf, coversOver, ROUND_MM, roundOf, type Sketch } from './guard-sketches';
-import { openTo, openToPlanting, standingIn, stopsOf, whoIsKeptOut } from './kept-out';
+import { cornersOf, coversOver, named, ROUND_MM, roundOf, type Sketch } from './guard-sketches';
+import { openTo, openToPlanting, standingIn, stopsOf, whoIsKeptOut, type Answer } from './kept-out';
 import { fact, type Fact } from '../wording/say';
 
 /**
@@ -54,7 +54,8 @@ export interface Choice {
  * (from memory). Major units.
  */
 const HOUR_IS_WORTH = 8;
-const WEEKS_OF_TENDING = 14;
+/** So many weeks of a year something is tied, wound or opened (from memory). */
+export const WEEKS_OF_TENDING = 14;
 /** Weights of what the checks found, in the money of a season. */
 const A_FAILURE = 10_000;
 const A_WARNING = 12;
@@ -120,6 +121,19 @@ export function weighed(plan: Plan, ids: readonly string[]): Choice[] {
     return [weigh(without, structure, also, open)];
   });
 }
+
+/**
+ * What would keep somebody out, weighed as everything else is: its first structure with what is built with it.
+ * @example weighedAnswers(plan, answersFor(kindOf, KINDS, plan, 'long-bed'), ['rabbits'])[0]?.choice.minutesAWeek
+ */
+export const weighedAnswers = <A extends Answer>(plan: Plan, answers: readonly A[]): (A & { choice: Choice })[] =>
+  answers.flatMap((answer) => {
+    const [first, ...also] = named(
+      answer.structures,
+      answer.structures.map((_, i) => `answer-${i}`),
+    ).map((one): StructurePlan => ({ ...one, name: kindOf(one.kind).name }));
+    return first ? [{ ...answer, choice: weigh(plan, first, also, [...answer.stops, ...answer.leaves]) }] : [];
+  });
 
 /** Minutes of work as one says them: to the next five. */
 export const toFive = (minutes: number): number => Math.round(minutes / 5) * 5;
@@ -205,6 +219,19 @@ export function suiting({ setting, sized, verdicts }: Pick<ComputedStructure, 's
   return { wanted, places, times, suits: times <= MOST_TIMES && !verdicts.some((verdict) => verdict.unfit) };
 }
 
+/** The work a week that something makes in its season: of all its plants, on as many of it as hold them. min. */
+export function minutesOf(computed: Pick<ComputedStructure, 'kind' | 'setting' | 'sized' | 'verdicts'>): number {
+  const { kind, setting, sized } = computed;
+  const { wanted, places, times } = suiting(computed);
+  const lead = setting.planted[0];
+  const plants = isGuard(kind) ? A_COVER_PLANTS : Math.max(1, Math.min(places * times, wanted));
+  const { climber, leaner } = kind.nature.tendingMinutes;
+  // What twines goes up strings and poles by itself.
+  const alone = lead?.crop.habit === 'twiner' && UPRIGHT.has(sized.design.hold?.by ?? '');
+  const climbs = lead !== undefined && lead.crop.grips !== null;
+  return plants * (alone ? Math.min(climber, ALONE_MINUTES) : climbs ? climber : leaner);
+}
+
 /** What two cost together, shared by the plants of the first. */
 const costOfBoth = (a: Cost, b: Cost): Cost => ({
   ...a,
@@ -224,24 +251,25 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
   const { setting, sized, shopping, verdicts } = computed;
   const cost = others.reduce((sum, one) => costOfBoth(sum, one.cost), computed.cost);
   const guards = isGuard(kind);
+  const minutesAWeek = minutesOf(computed);
   const stops = guards ? stopsOf(computed, open) : [];
   const leaves = guards ? open.filter((who) => !stops.includes(who)) : [];
   const lead = setting.planted[0];
-  const climbs = lead?.crop.grips !== null && lead !== undefined;
   const { wanted, places, times, suits } = suiting(computed);
-  const plants = guards ? A_COVER_PLANTS : Math.max(1, Math.min(places * times, wanted));
-  const { climber, leaner } = kind.nature.tendingMinutes;
-  // What twines goes up strings and poles by itself.
-  const alone = lead?.crop.habit === 'twiner' && UPRIGHT.has(sized.design.hold?.by ?? '');
-  const minutesAWeek = plants * (alone ? Math.min(climber, ALONE_MINUTES) : climbs ? climber : leaner);
   const month = plan.site.latitudeDeg >= 0 ? FULL_GROWTH_MONTH.north : FULL_GROWTH_MONTH.south;
   const own = bedsOf(computed.setting.place).map((bed) => bed.id);
-  const standing = [onPlotOf(computed)];
+  // What grows under a cover or behind a fence stands there without it: its shade is not theirs.
+  const standing = [computed, ...others]
+    .map(onPlotOf)
+    .map((one) => (guards ? { ...one, design: { ...one.design, stations: [] } } : one));
   const beds = plan.beds.filter((bed) => !own.includes(bed.id));
   // What will not do casts its shade on nobody.
   const shade = suits
     ? bedSuns(plan, standing, beds, month, 40, 800)
-        .map(({ takenBy }, i) => ({ bed: beds[i]?.name ?? '', hours: takenBy[structure.id] ?? 0 }))
+        .map(({ takenBy }, i) => ({
+          bed: beds[i]?.name ?? '',
+          hours: Object.values(takenBy).reduce((sum, one) => sum + one, 0),
+        }))
         .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null)
     : null;
 

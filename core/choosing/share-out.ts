@@ -5,7 +5,7 @@ import { growingIn } from '../plan/growing';
 import type { Plan, Planting } from '../plan/plan';
 import type { Fact } from '../wording/say';
 import { named } from './guard-sketches';
-import { rankKinds, sketchesFor, startOf } from './rank';
+import { rankKinds, sketchesFor, type Choice } from './rank';
 import { midSuns, rankBeds } from './where';
 
 /** So many plants of a crop that somebody wants to grow. */
@@ -18,13 +18,13 @@ export interface Wish {
 
 export interface Granted {
   wish: Wish;
-  /** Where they go, bed by bed, and on what: the kind that ranks first there, with its price; null for what needs no support. */
+  /** Where they go, bed by bed, and on what: the kind that ranks first there, weighed; null for what needs no support. */
   parts: readonly {
     bed: string;
     count: number;
     pro: readonly Fact[];
     con: readonly Fact[];
-    on: { kind: string; totalMinor: number } | null;
+    on: Choice | null;
   }[];
   /** How many there is no room for. */
   left: number;
@@ -103,7 +103,7 @@ export function withSupports(plan: Plan, granted: readonly Granted[]): Granted[]
         ),
       );
       const wanted = first?.suits && first.guard?.stops.length !== 0;
-      const on = wanted ? { kind: first.structure.kind, totalMinor: startOf(first) } : null;
+      const on = wanted ? first : null;
       return { ...part, on };
     }),
   }));

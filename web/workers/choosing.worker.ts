@@ -1,6 +1,6 @@
 import { expose } from 'comlink';
 import { answerRoundAll, answersFor } from '@lignum/core/choosing/kept-out';
-import { rankKinds, weighed } from '@lignum/core/choosing/rank';
+import { rankKinds, weighed, weighedAnswers } from '@lignum/core/choosing/rank';
 import { shareOut, withSupports } from '@lignum/core/choosing/share-out';
 import { computeStructure } from '@lignum/core/plan/compute';
 import { knownPlans } from '@lignum/core/plan/known-plans';
@@ -14,13 +14,17 @@ const known = knownPlans(0);
 
 function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
   const question = { ...asked, plan: known.remember('', asked.plan) };
-  if (question.about === 'round all') return answerRoundAll(kindOf, KINDS, question.plan);
+  if (question.about === 'round all') {
+    const answer = answerRoundAll(kindOf, KINDS, question.plan);
+    return answer ? (weighedAnswers(question.plan, [answer])[0] ?? null) : null;
+  }
   if (question.about === 'weigh') return weighed(question.plan, question.structures);
   if (question.about === 'mends') {
     const structure = question.plan.structures.find(({ id }) => id === question.structure);
     return structure ? computeStructure(question.plan, structure).verdicts : [];
   }
-  if (question.about === 'keep out') return answersFor(kindOf, KINDS, question.plan, question.bed);
+  if (question.about === 'keep out')
+    return weighedAnswers(question.plan, answersFor(kindOf, KINDS, question.plan, question.bed));
   if (question.about === 'kinds') return rankKinds(question.plan, question.sketches);
   if (question.about === 'wishes') return withSupports(question.plan, shareOut(question.plan, question.wishes));
   return bedsFor(question.plan, question.planting);

@@ -3,6 +3,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { Suspense } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { minutesOf } from '@lignum/core/choosing/rank';
 import { savedByShed } from '@lignum/core/choosing/from-shed';
 import { SOIL } from '@lignum/core/site/underfoot';
 import { atGate } from '@lignum/core/plan/at-gate';
@@ -26,6 +27,7 @@ import { shedWords } from '../../words/stock-words';
 import { newBed, openSpot } from '../garden/new-bed';
 import { newStructure } from '../garden/new-structure';
 import { addPlanting, addStructure } from '../shell/edits';
+import { AnswerFigures } from '../shell/answer-figures';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
 import { useWorkFirst } from '../shell/in-turns';
@@ -134,13 +136,20 @@ function KindCard({ kind, says }: { kind: StructureKind; says?: string }) {
       </div>
       <div className="mt-2 flex items-baseline justify-between gap-3">
         <h3 className="text-lg leading-tight">{kind.name}</h3>
-        <p className="shrink-0 text-soft">
-          {formatLength(computed.sized.design.builtMm, tongue.units)} ·{' '}
-          {formatMoney(money(computed.cost.totalMinor, plan.garden.currency), tongue.locale)}
-        </p>
+        <p className="shrink-0 text-soft">{formatLength(computed.sized.design.builtMm, tongue.units)}</p>
       </div>
       {says && <p className="mt-1 font-medium text-leaf">{says}</p>}
-      <p className="mt-1 mb-3 text-[0.95rem] text-soft">{kind.blurb}</p>
+      <p className="mt-1 text-[0.95rem] text-soft">{kind.blurb}</p>
+      {/* Where it will stand, and on whom its shade falls, is not known yet. */}
+      <AnswerFigures
+        of={{
+          cost: computed.cost,
+          purchases: computed.shopping.purchases,
+          share: 1,
+          minutesAWeek: minutesOf(computed),
+        }}
+        className="mt-2 mb-3 border-t border-rule pt-2"
+      />
       <div className="flex flex-wrap gap-2">
         <Begin kind={kind} places={computed.sized.design.roomFor} />
       </div>

@@ -5,16 +5,16 @@ import { useMemo, useState, type ReactNode } from 'react';
 import { AlertOctagon, Check, Plus, TriangleAlert, X } from 'lucide-react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { isUrgent } from '@lignum/core/checks/check';
-import { spentOnAll } from '@lignum/core/choosing/over-seasons';
+import { figuresOf } from '@lignum/core/choosing/figures';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
-import { seasonOf, startOf, toFive, type Choice } from '@lignum/core/choosing/rank';
-import { formatMoney, money } from '@lignum/core/quantity/money';
+import { seasonOf, startOf, type Choice } from '@lignum/core/choosing/rank';
 import { kindOf } from '@lignum/core/structures/registry';
 import { say, type Fact } from '@lignum/core/wording/say';
 import { buttonLook } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
 import { NumberField } from '../../ui/field';
 import { choosingWorker } from '../shell/choosing-worker';
+import { hoursOfWork, useAmount } from '../shell/answer-figures';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
 import { useAnswer } from '../shell/use-answer';
@@ -96,9 +96,9 @@ function Table({
   seasons: number;
   onLeave: (structure: string) => void;
 }) {
-  const { id, plan, tongue } = useGarden();
-  const shown = (minor: number): string => formatMoney(money(minor, plan.garden.currency), tongue.locale);
-  const spent = choices.map((choice) => spentOnAll(choice, seasons, CATALOGUE, plan.priceBook).at(-1) ?? 0);
+  const { id, plan } = useGarden();
+  const shown = useAmount();
+  const worked = choices.map((choice) => figuresOf(choice, seasons, CATALOGUE, plan.priceBook));
   /** A row of figures, the least of which is the best. */
   const figures = (title: string, of: (choice: Choice, i: number) => number, says: (value: number) => string) => {
     const values = choices.map(of);
@@ -161,11 +161,16 @@ function Table({
         <tbody>
           {figures('To begin with', startOf, shown)}
           {figures('A season', seasonOf, shown)}
-          {figures(`After ${seasons} ${seasons === 1 ? 'season' : 'seasons'}`, (_, i) => spent[i] ?? 0, shown)}
           {figures(
-            'Work a week',
-            ({ minutesAWeek }) => toFive(minutesAWeek),
-            (minutes) => (minutes === 0 ? 'hardly any' : `about ${minutes} min`),
+            `After ${seasons} ${seasons === 1 ? 'season' : 'seasons'}`,
+            (_, i) => worked[i]?.afterMinor ?? 0,
+            shown,
+          )}
+          {figures(
+            'Work a year',
+            // As it is said: to the half hour.
+            (_, i) => Math.round((worked[i]?.hoursAYear ?? 0) * 2) / 2,
+            hoursOfWork,
           )}
           {figures(
             'Sun it takes a day',

@@ -6,7 +6,6 @@ import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
 import { plantingsFor, type Granted, type Wish } from '@lignum/core/choosing/share-out';
 import { cropIn } from '@lignum/core/crops/book';
 import { formatLength } from '@lignum/core/quantity/length';
-import { formatMoney, money } from '@lignum/core/quantity/money';
 import type { Purpose } from '@lignum/core/structures/kind';
 import { kindOf } from '@lignum/core/structures/registry';
 import { say } from '@lignum/core/wording/say';
@@ -15,7 +14,9 @@ import { Chooser } from '../../ui/chooser';
 import { NumberInput } from '../../ui/field';
 import { cropChoices } from '../garden/crop-choices';
 import { choosingWorker } from '../shell/choosing-worker';
+import { AnswerFigures } from '../shell/answer-figures';
 import { useGarden } from '../shell/garden-context';
+import { Glance } from '../shell/glance';
 import { useAnswer } from '../shell/use-answer';
 import { WhereAll } from './where-all';
 import type { WishesAnswer, WishesQuestion } from '../../workers/choosing-messages';
@@ -160,23 +161,35 @@ function WishRow({
       <div className="text-[0.95rem]" aria-live="polite">
         {!granted && <p className="text-soft">Looking for room…</p>}
         {parts.map((part) => (
-          <p key={part.bed}>
-            <strong>
-              {part.count} in {bedName(part.bed)}.
-            </strong>{' '}
-            {part.con.map((told) => (
-              <span key={told.code} className="text-ochre">
-                {say(told, CHOOSING_PHRASES, tongue)}{' '}
-              </span>
-            ))}
+          <div key={part.bed} className="mb-3 flex flex-wrap gap-x-4 gap-y-2">
             {part.on && (
-              <span>
-                {WHERE[kindOf(part.on.kind).purpose] ?? 'With'} a {kindOf(part.on.kind).name.toLowerCase()},{' '}
-                {formatMoney(money(part.on.totalMinor, plan.garden.currency), tongue.locale)}.{' '}
-              </span>
+              <div className="w-36 shrink-0 bg-sheet p-1">
+                <Glance design={part.on.design} around={part.on.around} widthPx={136} heightPx={88} />
+              </div>
             )}
-            <span className="text-soft">{part.pro.map((told) => say(told, CHOOSING_PHRASES, tongue)).join(' ')}</span>
-          </p>
+            <div className="min-w-52 flex-1">
+              <p>
+                <strong>
+                  {part.count} in {bedName(part.bed)}.
+                </strong>{' '}
+                {part.con.map((told) => (
+                  <span key={told.code} className="text-ochre">
+                    {say(told, CHOOSING_PHRASES, tongue)}{' '}
+                  </span>
+                ))}
+                {part.on && (
+                  <span>
+                    {WHERE[kindOf(part.on.structure.kind).purpose] ?? 'With'} a{' '}
+                    {kindOf(part.on.structure.kind).name.toLowerCase()}.{' '}
+                  </span>
+                )}
+                <span className="text-soft">
+                  {part.pro.map((told) => say(told, CHOOSING_PHRASES, tongue)).join(' ')}
+                </span>
+              </p>
+              {part.on && <AnswerFigures of={part.on} className="mt-1.5" />}
+            </div>
+          </div>
         ))}
         {left > 0 && (
           <p className="font-semibold text-keel">

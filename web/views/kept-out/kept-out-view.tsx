@@ -1,10 +1,9 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import { Check, ChevronDown, ChevronUp, X } from 'lucide-react';
 import { openTo, whoIsKeptOut, type Answer, type BedWatch, type Threat } from '@lignum/core/choosing/kept-out';
-import { formatMoney, money } from '@lignum/core/quantity/money';
 import { kindOf } from '@lignum/core/structures/registry';
 import { canBeStopped } from '@lignum/core/site/visitors';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
@@ -12,10 +11,18 @@ import { Button } from '../../ui/button';
 import { newStructures } from '../garden/new-structure';
 import { choosingWorker } from '../shell/choosing-worker';
 import { addStructure } from '../shell/edits';
+import { AnswerFigures } from '../shell/answer-figures';
 import { useGarden } from '../shell/garden-context';
+import { Glance } from '../shell/glance';
 import { useResults } from '../shell/use-results';
 import { useAnswer } from '../shell/use-answer';
-import type { KeepOutAnswer, KeepOutQuestion, RoundAllAnswer, RoundAllQuestion } from '../../workers/choosing-messages';
+import type {
+  KeepOutAnswer,
+  KeepOutQuestion,
+  RoundAllAnswer,
+  RoundAllQuestion,
+  WeighedAnswer,
+} from '../../workers/choosing-messages';
 import { metWords, needWords } from './guard-words';
 import { VisitorsField } from './visitors-field';
 import { pathOf } from '@lignum/core/site/stands/stands';
@@ -153,9 +160,40 @@ function Settle({ answer }: { answer: Answer }) {
   );
 }
 
+/** One answer: drawn, said, with the figures that all answers have. */
+function AnswerRow({
+  answer,
+  doing,
+  onTake,
+  children,
+}: {
+  answer: WeighedAnswer;
+  doing: string;
+  onTake: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <div className="grid grid-cols-1 items-start gap-x-5 gap-y-2 sm:grid-cols-[9.5rem_minmax(0,1fr)]">
+      <div className="max-w-40 p-1 shadow-[inset_0_0_0_1px_var(--rule)]">
+        <Glance design={answer.choice.design} around={answer.choice.around} widthPx={144} heightPx={96} />
+      </div>
+      <div className="min-w-0">
+        <p>
+          {children}
+          <Settle answer={answer} />
+        </p>
+        <div className="mt-2 flex flex-wrap items-end justify-between gap-x-5 gap-y-2">
+          <AnswerFigures of={answer.choice} />
+          <Button onClick={onTake}>{doing}</Button>
+        </div>
+      </div>
+    </div>
+  );
+}
+
 /** What one fence round everything would do. */
 function RoundAll() {
-  const { plan, tongue } = useGarden();
+  const { plan } = useGarden();
   const build = useBuild();
   const question = useMemo((): RoundAllQuestion => ({ about: 'round all', plan }), [plan]);
   const { answer, of } = useAnswer<RoundAllQuestion, RoundAllAnswer>(choosingWorker, question);
@@ -167,21 +205,14 @@ function RoundAll() {
     );
   const [sketch] = answer.structures;
   return (
-    <div
-      className={`mt-3 flex flex-wrap items-center gap-x-5 gap-y-1 bg-sheet px-4 py-3 ${of === question ? '' : 'opacity-60'}`}
-    >
-      <p className="min-w-56 grow">
+    <div className={`mt-3 bg-sheet px-4 py-3 ${of === question ? '' : 'opacity-60'}`}>
+      <AnswerRow answer={answer} doing="Plan it" onTake={() => build(answer)}>
         <strong>{kindOf(sketch?.kind ?? '').name} round all of them</strong>{' '}
         <span className="text-soft">
           stops {answer.stops.join(', ')} in {answer.beds} beds
           {answer.leaves.length > 0 ? `; ${answer.leaves.join(', ')} still come` : ''}. With one gate.
         </span>
-        <Settle answer={answer} />
-      </p>
-      <span className="font-semibold tabular-nums">
-        {formatMoney(money(answer.totalMinor, plan.garden.currency), tongue.locale)}
-      </span>
-      <Button onClick={() => build(answer)}>Plan it</Button>
+      </AnswerRow>
     </div>
   );
 }
@@ -210,11 +241,12 @@ function Answers({ bedId, open }: { bedId: string; open: readonly Threat[] }) {
       )}
       <ol className={of === question ? '' : 'opacity-60'}>
         {answer?.map((one) => (
-          <li
-            key={one.structures.map((sketch) => sketch.kind).join()}
-            className="mt-2 flex flex-wrap items-center gap-x-5 gap-y-1 border-t border-rule pt-2"
-          >
-            <p className="min-w-56 grow">
+          <li key={one.structures.map((sketch) => sketch.kind).join()} className="mt-2 border-t border-rule pt-3">
+            <AnswerRow
+              answer={one}
+              doing={`Plan ${one.structures.length === 1 ? 'it' : 'them'}`}
+              onTake={() => build(one)}
+            >
               <strong>
                 {one.structures
                   .map((sketch, i) => {
@@ -232,12 +264,7 @@ function Answers({ bedId, open }: { bedId: string; open: readonly Threat[] }) {
                   <> The crop grows into it about {formatMonthDay(one.outgrown, tongue.locale)}, before it is picked.</>
                 )}
               </span>
-              <Settle answer={one} />
-            </p>
-            <span className="font-semibold tabular-nums">
-              {formatMoney(money(one.totalMinor, plan.garden.currency), tongue.locale)}
-            </span>
-            <Button onClick={() => build(one)}>Plan {one.structures.length === 1 ? 'it' : 'them'}</Button>
+            </AnswerRow>
           </li>
         ))}
       </ol>

@@ -8,6 +8,7 @@ import { kindOf } from '@lignum/core/structures/registry';
 import { say, type Fact } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
+import { AnswerFigures, useAmount } from '../shell/answer-figures';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
 import { perLength } from '../../words/stock-words';
@@ -73,7 +74,7 @@ export function Offer({
   const { cost } = choice;
   const kind = kindOf(choice.structure.kind);
   const elevation = useMemo(() => drawViews(choice.design, choice.around)[0], [choice]);
-  const amount = (minor: number) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
+  const amount = useAmount();
   return (
     <article className="mt-2 grid gap-x-7 gap-y-4 md:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
       <div className="min-w-0">
@@ -98,16 +99,13 @@ export function Offer({
           <span className="text-2xl font-semibold">{amount(startOf(choice))}</span>
           {choice.times > 1 && <strong> for all the plants, {amount(cost.totalMinor)} for what is drawn</strong>}{' '}
           <span className="text-soft">
-            {cost.perPlantMinor !== null && `${amount(cost.perPlantMinor)} a plant · `}
-            {choice.design.roomFor === undefined && `${perLength(cost, plan.garden.currency, tongue)} · `}
-            {amount(cost.perSeasonMinor)} a season
+            {[
+              ...(cost.perPlantMinor !== null ? [`${amount(cost.perPlantMinor)} a plant`] : []),
+              ...(choice.design.roomFor === undefined ? [perLength(cost, plan.garden.currency, tongue)] : []),
+            ].join(' · ')}
           </span>
         </p>
-        {!cost.complete && (
-          <p className="text-[0.9rem] font-semibold text-keel">
-            Too low: something on its list has no price in your book.
-          </p>
-        )}
+        <AnswerFigures of={choice} startSaid className="mt-3 border-y border-rule py-2" />
         <Button look="main" className="mt-3 self-start max-lg:hidden" disabled={weighing} onClick={onTake}>
           Use this
         </Button>

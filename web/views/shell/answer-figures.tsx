@@ -1,0 +1,71 @@
+'use client';
+import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
+import { figuresOf, USUAL_SEASONS, type Figures } from '@lignum/core/choosing/figures';
+import type { Choice } from '@lignum/core/choosing/rank';
+import { formatMoney, money } from '@lignum/core/quantity/money';
+import { useGarden } from './garden-context';
+
+/** Hours of work in words: to the half hour, above ten to the whole one. */
+export const hoursOfWork = (hours: number): string => {
+  const said = hours >= 10 ? Math.round(hours) : Math.round(hours * 2) / 2;
+  return said < 0.5 ? 'hardly any' : `about ${said} h`;
+};
+
+/** Sun that something takes from the bed that loses most, in words. */
+export const sunTaken = (shade: Choice['shade'], named = true): string =>
+  shade
+    ? `up to ${Math.round(shade.hours * 10) / 10} h a day${named ? ` from ${shade.bed}` : ''}`
+    : 'none worth a word';
+
+/** Money of a garden, as it is said there. */
+export function useAmount(): (minor: number) => string {
+  const { plan, tongue } = useGarden();
+  return (minor) => formatMoney(money(minor, plan.garden.currency), tongue.locale);
+}
+
+type Weighed = Parameters<typeof figuresOf>[0];
+
+/** The figures that every answer carries, wherever it was asked: what it costs, now and in the long run, its work, and the sun it takes. */
+export function AnswerFigures({
+  of,
+  startSaid = false,
+  className = '',
+}: {
+  of: Weighed;
+  /** What it costs to begin with stands large beside them. */
+  startSaid?: boolean;
+  className?: string;
+}) {
+  const { plan } = useGarden();
+  const amount = useAmount();
+  const figures = figuresOf(of, USUAL_SEASONS, CATALOGUE, plan.priceBook);
+  return (
+    <div className={className}>
+      <dl className="flex flex-wrap gap-x-6 gap-y-2 text-[0.95rem] tabular-nums">
+        {rowsOf(figures, amount)
+          .slice(startSaid ? 1 : 0)
+          .map(([title, value]) => (
+            <div key={title}>
+              <dt className="text-[0.85rem] text-soft">{title}</dt>
+              <dd className="font-semibold">{value}</dd>
+            </div>
+          ))}
+      </dl>
+      {!figures.complete && (
+        <p className="mt-1 text-[0.9rem] font-semibold text-keel">
+          Too low: something on its list has no price in your book.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function rowsOf(figures: Figures, amount: (minor: number) => string): [string, string][] {
+  const { startMinor, afterMinor, seasons, hoursAYear, shade } = figures;
+  return [
+    ['To begin with', amount(startMinor)],
+    [`After ${seasons} seasons`, amount(afterMinor)],
+    ['Work a year', hoursOfWork(hoursAYear)],
+    ...(shade === undefined ? [] : [['Sun it takes', sunTaken(shade)] satisfies [string, string]]),
+  ];
+}
