@@ -16,7 +16,11 @@ test('what is ticked off stays: without a signal, through a reload, on another d
   await page.context().setOffline(true);
   await post.check();
   await expect(page.getByText('1 tick waits to be sent')).toBeVisible();
+  // The head of the page calls nothing saved that waits.
+  const head = page.getByRole('banner').getByRole('status');
+  await expect(head).toHaveText('No network: 1 waits');
   await page.context().setOffline(false);
+  await expect(head).toHaveText('Saved');
   await expect(page.getByText('Ticks are kept with the garden')).toBeVisible();
   await page.getByRole('button', { name: /Note what was paid for Studded steel post/ }).click();
   await page.getByRole('textbox', { name: /Paid for Studded steel post/ }).fill('27.50');

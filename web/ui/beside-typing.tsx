@@ -4,13 +4,11 @@ import { bareUnitOf, type Units } from '@lignum/core/quantity/length';
 /** Below a length that is being typed: how a bare number is read, the larger unit a tap away, and the tape. */
 export default function BesideTyping({
   bare,
-  fault,
   units,
   larger,
   tape,
 }: {
   bare: string | null;
-  fault: string | null;
   units: Units;
   larger: (() => void) | null;
   tape: (() => void) | null;
@@ -22,8 +20,8 @@ export default function BesideTyping({
       className="absolute top-full right-0 z-20 mt-px flex flex-col items-stretch rounded-[3px] bg-sheet text-[0.85rem] whitespace-nowrap shadow-[0_0_0_1px_var(--rule-strong)]"
     >
       {bare !== null && (
-        <span className={`max-w-60 px-3 pt-2 whitespace-normal ${fault ? 'text-keel' : 'text-soft'}`} role="status">
-          {fault ?? `${bare} ${bareUnitOf(units) === 'in' ? 'inches' : 'millimetres'}`}
+        <span className="max-w-60 px-3 pt-2 whitespace-normal text-soft" role="status">
+          {bare} {bareUnitOf(units) === 'in' ? 'inches' : 'millimetres'}
         </span>
       )}
       {larger && (

@@ -41,6 +41,44 @@ export function Field({
   );
 }
 
+/** So long nothing is typed before what is wrong is said: one edit tells one thing. ms. */
+const PAUSE_MS = 700;
+
+/**
+ * What is wrong with what is typed: marked at once, said when the typing pauses or the field is left. What cannot be
+ * read stays as it was written until it is mended, or given up with Escape.
+ */
+function useFault(onFault?: (fault: string | null) => void) {
+  const [fault, setFault] = useState<string | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const pause = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(() => () => clearTimeout(pause.current), []);
+  const say = (next: string | null) => {
+    clearTimeout(pause.current);
+    setSaid(next);
+    onFault?.(next);
+  };
+  return {
+    fault,
+    said,
+    tell: (next: string | null) => {
+      setFault(next);
+      clearTimeout(pause.current);
+      if (next === null) say(null);
+      else pause.current = setTimeout(() => say(next), PAUSE_MS);
+    },
+    /** The field is left: it is said now. */
+    settle: () => say(fault),
+  };
+}
+
+/** Said by the field itself where nobody about it does. */
+const OwnFault = ({ id, said }: { id: string; said: string }) => (
+  <span role="alert" id={`${id}-fault`} className="block pt-1 text-[0.85rem] font-medium whitespace-normal text-keel">
+    {said}
+  </span>
+);
+
 const LARGER: Record<Units, Unit> = { imperial: 'ft', metric: 'm' };
 
 interface LengthProps {
@@ -82,13 +120,9 @@ export function LengthInput({
   label,
 }: LengthProps) {
   const [draft, setDraft] = useState<string | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
+  const { fault, said, tell, settle } = useFault(onFault);
   /** The tape is offered where a length is being typed; a sheet holds everything outside it still. */
   const [offersTape, offerTape] = useState(false);
-  const tell = (next: string | null) => {
-    setFault(next);
-    onFault?.(next);
-  };
 
   const type = (text: string) => {
     setDraft(text);
@@ -131,8 +165,9 @@ export function LengthInput({
       autoComplete="off"
       spellCheck={false}
       aria-label={label}
+      data-unread={fault ? '' : undefined}
       aria-invalid={invalid || fault !== null}
-      aria-describedby={invalid || fault ? `${id}-fault` : undefined}
+      aria-describedby={invalid || said ? `${id}-fault` : undefined}
       value={draft ?? formatLength(mm, units)}
       className={`${inputLook} ${fills ? 'w-full' : ''} ${className}`}
       onChange={(event) => type(event.target.value)}
@@ -149,15 +184,18 @@ export function LengthInput({
         offerTape(!lengthTarget.isOut() && !event.target.closest('[role=dialog]'));
       }}
       onBlur={() => {
-        setDraft(null);
-        tell(null);
+        if (fault && !onDone) settle();
+        else {
+          setDraft(null);
+          tell(null);
+        }
         offerTape(false);
         onDone?.();
       }}
       onKeyDown={(event) => {
         if (event.key === 'Enter') {
-          setDraft(null);
-          if (!fault) tell(null);
+          if (fault) settle();
+          else setDraft(null);
         }
         if (event.key === 'Escape' && (draft !== null || onDone)) {
           event.preventDefault();
@@ -176,11 +214,11 @@ export function LengthInput({
   return (
     <span className={`relative block ${fills ? 'w-full' : 'w-fit'}`}>
       {input}
+      {said && !onFault && <OwnFault id={id} said={said} />}
       {(offersTape || bare !== null) && (
         <Suspense>
           <BesideTyping
             bare={bare}
-            fault={fault}
             units={units}
             larger={larger?.ok && larger.mm >= min && larger.mm <= max ? () => type(`${bare} ${LARGER[units]}`) : null}
             tape={
@@ -239,11 +277,7 @@ export function NumberInput({
   label?: string;
 }) {
   const [draft, setDraft] = useState<string | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
-  const tell = (next: string | null) => {
-    setFault(next);
-    onFault?.(next);
-  };
+  const { fault, said, tell, settle } = useFault(onFault);
   const type = (text: string) => {
     setDraft(text);
     const number = Number(text.trim().replace(',', '.'));
@@ -254,24 +288,32 @@ export function NumberInput({
     tell(null);
     onChange(number);
   };
-  return (
+  const input = (
     <input
       id={id}
       type="text"
       inputMode={whole ? 'numeric' : 'decimal'}
       autoComplete="off"
       aria-label={label}
+      data-unread={fault ? '' : undefined}
       aria-invalid={invalid || fault !== null}
-      aria-describedby={invalid || fault ? `${id}-fault` : undefined}
+      aria-describedby={invalid || said ? `${id}-fault` : undefined}
       value={draft ?? String(value)}
       className={`${inputLook} ${className}`}
       onChange={(event) => type(event.target.value)}
       onFocus={(event) => event.target.select()}
       onBlur={() => {
+        if (fault) return settle();
         setDraft(null);
-        tell(null);
       }}
       onKeyDown={(event) => {
+        if (event.key === 'Enter' && fault) settle();
+        if (event.key === 'Escape' && draft !== null) {
+          event.preventDefault();
+          event.stopPropagation();
+          setDraft(null);
+          tell(null);
+        }
         if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
           event.preventDefault();
           setDraft(null);
@@ -280,6 +322,14 @@ export function NumberInput({
         }
       }}
     />
+  );
+  return onFault ? (
+    input
+  ) : (
+    <span>
+      {input}
+      {said && <OwnFault id={id} said={said} />}
+    </span>
   );
 }
 

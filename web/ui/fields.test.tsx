@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import { useState } from 'react';
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, onTestFinished, vi } from 'vitest';
 import { feet, inches, parseLength } from '@lignum/core/quantity/length';
 import { LengthField, NumberField } from './field';
 import { sayLengthFault } from './length-fault';
@@ -45,10 +45,18 @@ describe('a length field', () => {
       ['', /Write it like/],
     ] as const) {
       await write(field, text);
-      expect(the(place, '[role=alert]').textContent).toMatch(says);
       expect(field.getAttribute('aria-invalid')).toBe('true');
+      await press(field, 'Enter');
+      const alert = the(place, '[role=alert]');
+      expect(alert.textContent).toMatch(says);
+      expect(field.getAttribute('aria-describedby')).toBe(alert.id);
     }
     expect(given).toEqual([]);
+    // Left as it is, it is neither forgotten nor put back unsaid.
+    await write(field, 'abc');
+    await after(() => field.focus());
+    await after(() => field.blur());
+    expect([field.value, the(place, '[role=alert]').textContent?.includes('abc')]).toEqual(['abc', true]);
     await press(field, 'Escape');
     expect(field.value).toBe('8′');
     expect(place.querySelector('[role=alert]')).toBeNull();
@@ -99,9 +107,12 @@ it('a number field counts in whole numbers unless it is told otherwise, within i
     ['ten', /"ten" is not a number/],
   ] as const) {
     await write(field, text);
+    await press(field, 'Enter');
     expect(the(place, '[role=alert]').textContent).toMatch(says);
   }
   expect(given).toEqual([]);
+  await press(field, 'Escape');
+  expect([field.value, place.querySelector('[role=alert]')]).toEqual(['10', null]);
   await write(field, '12');
   await press(field, 'ArrowUp');
   expect(given).toEqual([12, 11]);
@@ -111,6 +122,19 @@ it('a number field counts in whole numbers unless it is told otherwise, within i
   expect(the(half, '[role=alert]').textContent).toBe('Too heavy.');
   await write(the<HTMLInputElement>(half, 'input'), '1,5');
   expect(given.at(-1)).toBe(1.5);
+});
+
+it('says what is wrong once the typing pauses, not at every key', async () => {
+  vi.useFakeTimers();
+  onTestFinished(() => void vi.useRealTimers());
+  const { place, field } = await lengthField(feet(8));
+  for (const text of ['8', '8 c', '8 cub']) {
+    await write(field, text);
+    await after(() => vi.advanceTimersByTime(300));
+    expect(place.querySelector('[role=alert]')).toBeNull();
+  }
+  await after(() => vi.advanceTimersByTime(1000));
+  expect(the(place, '[role=alert]').textContent).toContain('cub');
 });
 
 it('a rod stands on whole steps of the tape, whatever its ends, and goes ten at a time with Shift', async () => {

@@ -6,7 +6,7 @@ import type { Crop } from '@lignum/core/crops/crop';
 import { CROP_SCHEMA } from '@lignum/core/formats/crop-schemas';
 import { inches } from '@lignum/core/quantity/length';
 import { FormLength, FormNumber, FormText, OtherFaults, RuledForm, useRuledForm } from './form';
-import { after, click, mount, the, write } from './mount.fixture';
+import { after, click, mount, press, the, write } from './mount.fixture';
 
 function Sheet({ start, onDone }: { start: Crop; onDone: (crop: Crop) => void }) {
   const form = useRuledForm<Crop>(CROP_SCHEMA, start, cropNonsense);
@@ -31,7 +31,7 @@ async function sheetOf(start: Crop) {
     return the(place, `[id="${name?.htmlFor}"]`);
   };
   const submit = async () => {
-    await click(the(place, 'button'));
+    await click(the(place, '[type=submit]'));
     await settled();
   };
   const alerts = () => [...place.querySelectorAll('[role=alert]')].map((one) => one.textContent);
@@ -75,11 +75,23 @@ describe('a form ruled by the core', () => {
     expect(other.alerts()).toEqual(['First sowing is 6, after the last week (2).']);
   });
 
+  it('is not given away over what cannot be read: that has the focus until it is mended or given up', async () => {
+    const { done, field, submit } = await sheetOf(tomato);
+    await write(field('Grows to'), 'abc');
+    await submit();
+    expect([done, document.activeElement, field('Grows to').value]).toEqual([[], field('Grows to'), 'abc']);
+    await press(field('Grows to'), 'Escape');
+    await submit();
+    expect(done).toEqual([tomato]);
+  });
+
   it('has the limits of the document: what the door refuses cannot be typed in', async () => {
     const { field, alerts } = await sheetOf(tomato);
     await write(field('One fruit, kg'), '51');
+    await press(field('One fruit, kg'), 'Enter');
     expect(alerts()).toEqual(['51 is too much; the most is 50.']);
     await write(field('One fruit, kg'), '-1');
+    await press(field('One fruit, kg'), 'Enter');
     expect(alerts()).toEqual(['-1 is too little; the least is 0.']);
   });
 });

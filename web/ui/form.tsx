@@ -98,6 +98,12 @@ export function RuledForm<Values extends FieldValues>({
           onSubmit={(event) => {
             // A sheet may lie on another: only its own form is meant.
             event.stopPropagation();
+            // What cannot be read is not passed over: it is mended or given up first.
+            const unread = event.currentTarget.querySelector<HTMLElement>('[data-unread]');
+            if (unread) {
+              event.preventDefault();
+              return unread.focus();
+            }
             void form.handleSubmit(onDone)(event);
           }}
         >

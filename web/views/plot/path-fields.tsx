@@ -39,7 +39,7 @@ function CornerRow({
           {...length}
           fills
           className="min-w-0 !px-1.5 text-[0.8rem]"
-          id={`${id} x`}
+          id={`${id}-x`}
           label={`Corner ${no}, from the left`}
           mm={spot.xMm}
           min={0}
@@ -52,7 +52,7 @@ function CornerRow({
           {...length}
           fills
           className="min-w-0 !px-1.5 text-[0.8rem]"
-          id={`${id} y`}
+          id={`${id}-y`}
           label={`Corner ${no}, from the bottom edge`}
           mm={spot.yMm}
           min={0}
@@ -68,7 +68,7 @@ function CornerRow({
             {...length}
             fills
             className="min-w-0 !px-1.5 text-[0.8rem]"
-            id={`${id} soil`}
+            id={`${id}-soil`}
             label={`Corner ${no}, soil over the first corner`}
             mm={spot.groundMm}
             min={-10_000}
@@ -166,7 +166,7 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
           {spots.map((spot, i) => (
             <CornerRow
               key={i}
-              id={`${thing.id} ${i}`}
+              id={`${thing.id}-${i}`}
               no={i + 1}
               spot={spot}
               onChange={(part) => change(i, part)}

@@ -9,7 +9,6 @@ import { CrowFoot } from '../../ui/crow-foot';
 import { lengthTarget } from '../../ui/length-target';
 import { Switcher } from '../../ui/switcher';
 import { useGarden, useHistory } from './garden-context';
-import { notice } from './notice';
 import { SaveNote, SaveTrouble } from './save-note';
 import { Shortcuts } from './shortcuts';
 
@@ -53,40 +52,6 @@ export function Wordmark() {
 
 const tool =
   'grid size-11 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink disabled:opacity-35 disabled:hover:bg-transparent';
-
-/** What has just been taken away, and the way back. */
-function Notice() {
-  const { store, plan } = useGarden();
-  const last = useSyncExternalStore(notice.subscribe, notice.get, () => null);
-  // Once something else has been changed, undo would take that back.
-  const told = last?.left === plan ? last : null;
-  return (
-    <p
-      role="status"
-      className={
-        told
-          ? 'no-print fixed bottom-4 left-1/2 z-40 flex -translate-x-1/2 items-center gap-3 rounded-[3px] bg-ink py-1 pr-1 pl-4 text-ground shadow-[0_8px_24px_#0004] max-lg:bottom-20'
-          : 'sr-only'
-      }
-    >
-      {told && (
-        <>
-          {told.text}
-          <button
-            type="button"
-            onClick={() => {
-              store.undo();
-              notice.clear();
-            }}
-            className="min-h-11 px-3 font-semibold underline"
-          >
-            Undo
-          </button>
-        </>
-      )}
-    </p>
-  );
-}
 
 /** On top of every view of a garden: where one is, whether it is saved, and what holds everywhere. */
 export function Header() {
@@ -177,7 +142,6 @@ export function Header() {
         </div>
       </header>
       <AfterAll />
-      <Notice />
       <SaveTrouble />
       {tape && <LaserPanel onClose={() => lengthTarget.take(false)} />}
       <Shortcuts open={over} setOpen={setOver} />

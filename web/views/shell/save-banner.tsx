@@ -1,12 +1,57 @@
 'use client';
-import { useState } from 'react';
+import { useState, useSyncExternalStore } from 'react';
+import { AlertTriangle, CloudOff, LoaderCircle } from 'lucide-react';
 import { Button } from '../../ui/button';
 import { Drafts } from './drafts';
-import { useGarden, useSaving } from './garden-context';
+import { useGarden, useRecord, useSaving } from './garden-context';
 import { makeGarden } from './make-garden';
+import { noteLook } from './save-note';
+import { useOnline } from './use-online';
 
 const clock = (iso: string, locale: string): string =>
   iso ? new Date(iso).toLocaleTimeString(locale, { hour: '2-digit', minute: '2-digit' }) : '';
+
+/** In the header, what is not simply saved: what is on its way, what waits, what cannot be saved. */
+export function NoteOfTrouble() {
+  const { store } = useGarden();
+  const save = useSaving((state) => state.save);
+  const book = useRecord();
+  const { waiting } = useSyncExternalStore(book.subscribe, book.get, () => book.atFirst);
+  const online = useOnline();
+  if (save.state === 'stale')
+    return (
+      <span role="status" className={`${noteLook} font-semibold text-keel`}>
+        <AlertTriangle size={15} aria-hidden />
+        Out of date
+      </span>
+    );
+  if (save.state === 'failed' || save.state === 'refused')
+    return (
+      <button
+        type="button"
+        onClick={() => void store.saveNow()}
+        className={`${noteLook} rounded-[3px] px-2 font-semibold text-keel hover:bg-well`}
+      >
+        <CloudOff size={15} aria-hidden />
+        Not saved: try again
+      </button>
+    );
+  if (!online)
+    return (
+      <span role="status" className={`${noteLook} font-semibold text-ochre`}>
+        <CloudOff size={15} aria-hidden />
+        No network{waiting > 0 && `: ${waiting} ${waiting === 1 ? 'waits' : 'wait'}`}
+      </span>
+    );
+  const isCrowded = save.state === 'waiting' && save.crowded;
+  return (
+    <span role="status" className={`${noteLook} text-soft`}>
+      <LoaderCircle size={15} aria-hidden className={save.state === 'saving' ? 'animate-spin' : ''} />
+      {isCrowded ? 'Busy…' : 'Saving…'}
+      {isCrowded && <span className="sr-only"> It is saved in a moment.</span>}
+    </span>
+  );
+}
 
 /** What has to be said at length: a save that failed, or another tab that saved first. */
 export function SaveBanner() {

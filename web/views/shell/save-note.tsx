@@ -1,65 +1,47 @@
 'use client';
-import { useEffect, useState, type ComponentType } from 'react';
-import { AlertTriangle, Check, CloudOff, LoaderCircle } from 'lucide-react';
-import { useGarden, useSaving } from './garden-context';
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import { Check } from 'lucide-react';
+import { useRecord, useSaving } from './garden-context';
+import { useOnline } from './use-online';
 
-/** One word in the header: is my work safe? */
+export const noteLook = 'flex min-h-11 items-center gap-1.5 text-[0.85rem] whitespace-nowrap';
+
+/** What has to be said beyond "saved" is fetched when there is something, or once nobody waits for anything: with the network gone it is there already. */
+export const fetchBanner = () => import('./save-banner');
+type Banner = Awaited<ReturnType<typeof fetchBanner>>;
+
+function useBanner(isWanted: boolean): Banner | null {
+  const [banner, setBanner] = useState<Banner | null>(null);
+  useEffect(() => {
+    if (!isWanted) return;
+    fetchBanner()
+      .then(setBanner)
+      // It is asked for again with the next trouble.
+      .catch(() => undefined);
+  }, [isWanted]);
+  return isWanted ? banner : null;
+}
+
+/** One word in the header: is my work safe? Nothing is called saved that waits, and nothing without a network. */
 export function SaveNote() {
-  const { store } = useGarden();
-  const save = useSaving((state) => state.save);
-  const look = 'flex min-h-11 items-center gap-1.5 text-[0.85rem] whitespace-nowrap';
-  if (save.state === 'saved')
-    return (
-      <span role="status" className={`${look} text-soft`}>
-        <Check size={15} aria-hidden />
-        Saved
-      </span>
-    );
-  if (save.state === 'waiting' || save.state === 'saving')
-    return (
-      <span role="status" className={`${look} text-soft`}>
-        <LoaderCircle size={15} aria-hidden className={save.state === 'saving' ? 'animate-spin' : ''} />
-        {save.state === 'waiting' && save.crowded ? (
-          <>
-            Busy…<span className="sr-only"> It is saved in a moment.</span>
-          </>
-        ) : (
-          'Saving…'
-        )}
-      </span>
-    );
-  if (save.state === 'stale')
-    return (
-      <span role="status" className={`${look} font-semibold text-keel`}>
-        <AlertTriangle size={15} aria-hidden />
-        Out of date
-      </span>
-    );
+  const { state } = useSaving(({ save }) => save);
+  const book = useRecord();
+  const { waiting } = useSyncExternalStore(book.subscribe, book.get, () => book.atFirst);
+  const isKept = useOnline() && waiting === 0;
+  const isPlain = (state === 'saved' && isKept) || state === 'saving';
+  const told = useBanner(!isPlain);
+  if (told) return <told.NoteOfTrouble />;
+  const isSaved = state === 'saved' && isKept;
   return (
-    <button
-      type="button"
-      onClick={() => void store.saveNow()}
-      className={`${look} rounded-[3px] px-2 font-semibold text-keel hover:bg-well`}
-    >
-      <CloudOff size={15} aria-hidden />
-      Not saved: try again
-    </button>
+    <span role="status" className={`${noteLook} text-soft`}>
+      {isSaved && <Check size={15} aria-hidden />}
+      {isSaved ? 'Saved' : 'Saving…'}
+    </span>
   );
 }
 
-/** What has to be said at length is fetched when there is something, or once nobody waits for anything: with the network gone it is there already. */
-export const fetchBanner = () => import('./save-banner');
-
 /** What has to be said of saving at length, where something has. */
 export function SaveTrouble() {
-  const isTrouble = useSaving(({ save: { state } }) => ['failed', 'refused', 'stale'].includes(state));
-  const [Banner, setBanner] = useState<ComponentType | null>(null);
-  useEffect(() => {
-    if (!isTrouble) return;
-    fetchBanner()
-      .then(({ SaveBanner }) => setBanner(() => SaveBanner))
-      // It is asked for again with the next trouble; the header says in a word what there is.
-      .catch(() => undefined);
-  }, [isTrouble]);
-  return isTrouble && Banner && <Banner />;
+  const told = useBanner(useSaving(({ save: { state } }) => ['failed', 'refused', 'stale'].includes(state)));
+  return told && <told.SaveBanner />;
 }

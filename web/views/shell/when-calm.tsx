@@ -2,11 +2,12 @@
 import { useEffect } from 'react';
 import { keepSteps, stepsKept } from '../../kept/undo-kept';
 import { useGarden } from './garden-context';
+import { NoticeLine } from './notice-line';
 import { KeepPages } from './offline';
 import { fetchBanner } from './save-note';
 import { firstOf, stepsOf, takeSteps } from './undo-steps';
 
-/** What a garden does once its page is alive and nobody waits for it: undo goes on where it was before a reload, pages are kept, and what is said of a save that fails is there. */
+/** What a garden does once its page is alive and nobody waits for it: undo goes on where it was before a reload, what was done is told with its way back, pages are kept, and what is said of a save that fails is there. */
 export default function WhenCalm() {
   const { id, store } = useGarden();
   useEffect(() => {
@@ -17,5 +18,10 @@ export default function WhenCalm() {
     return () => window.removeEventListener('pagehide', keep);
   }, [id, store]);
   useEffect(() => void fetchBanner().catch(() => undefined), []);
-  return <KeepPages />;
+  return (
+    <>
+      <NoticeLine />
+      <KeepPages />
+    </>
+  );
 }
