@@ -11,6 +11,7 @@ import { looseOf, lowOf, type GardenFenceValues } from './fence';
 /** Corners and ends first, then to the line; measured again before anything is cut for a bay; gates hang when all of it stands. */
 function steps(design: Design, v: GardenFenceValues): Listed<StatedStep> {
   const timber = v.infill !== 'mesh' || v.posts === 'timber';
+  const driven = design.posts.filter((post) => post.set === 'driven');
   const gates = timber ? [] : design.posts.filter((post) => post.set !== 'driven');
   const deep = (posts: readonly Standing[]) => ({ mm: Math.min(...posts.map((post) => post.buriedMm)) });
   const mesh = v.infill === 'mesh';
@@ -26,10 +27,12 @@ function steps(design: Design, v: GardenFenceValues): Listed<StatedStep> {
       people: 2,
     },
     ...(gates.length > 0 ? footingSteps(v.footing) : []),
-    !timber && {
-      what: fact('step.drive', { depth: deep(design.posts.filter((post) => post.set === 'driven')) }),
-      caution: fact('care.driving'),
-    },
+    // Between two gates alone none is driven.
+    !timber &&
+      driven.length > 0 && {
+        what: fact('step.drive', { depth: deep(driven) }),
+        caution: fact('care.driving'),
+      },
     mesh && v.dig === 'buried' && { what: fact('step.trench', { deep: { mm: v.below } }) },
     mesh && v.braces === 'braced' && { what: fact('step.brace'), caution: fact('care.saw') },
     { what: fact('step.measure') },
