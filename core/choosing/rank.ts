@@ -69,6 +69,10 @@ const A_COMER = { least: 5, most: 60 };
 const FULL_GROWTH_MONTH = { north: 8, south: 2 };
 const WORTH_SAYING_H = 0.2;
 
+/** The month in which what grows casts most shade. */
+export const fullGrowthMonth = ({ site }: Pick<Plan, 'site'>): number =>
+  site.latitudeDeg >= 0 ? FULL_GROWTH_MONTH.north : FULL_GROWTH_MONTH.south;
+
 /**
  * Ranks supports for what is planted: those that suit before those that do not, then by what a season
  * costs in money, work, worries and shade. Each is sized, checked and priced as it would be built, so
@@ -256,7 +260,6 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
   const leaves = guards ? open.filter((who) => !stops.includes(who)) : [];
   const lead = setting.planted[0];
   const { wanted, places, times, suits } = suiting(computed);
-  const month = plan.site.latitudeDeg >= 0 ? FULL_GROWTH_MONTH.north : FULL_GROWTH_MONTH.south;
   const own = bedsOf(computed.setting.place).map((bed) => bed.id);
   // What grows under a cover or behind a fence stands there without it: its shade is not theirs.
   const standing = [computed, ...others]
@@ -265,7 +268,7 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
   const beds = plan.beds.filter((bed) => !own.includes(bed.id));
   // What will not do casts its shade on nobody.
   const shade = suits
-    ? bedSuns(plan, standing, beds, month, 40, 800)
+    ? bedSuns(plan, standing, beds, fullGrowthMonth(plan), 40, 800)
         .map(({ takenBy }, i) => ({
           bed: beds[i]?.name ?? '',
           hours: Object.values(takenBy).reduce((sum, one) => sum + one, 0),

@@ -41,6 +41,43 @@ test('several things are chosen: beside each other, once more, moved, removed, e
   await expect(table.getByRole('columnheader')).toHaveCount(1);
 });
 
+test('a layout is tried in a copy, weighed beside the garden, and taken over by one press that undo takes back', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request);
+  const before = await savedPlan(request, id);
+  await page.goto(`/g/${id}/beside`);
+  await page.getByRole('button', { name: 'Try something in a copy' }).click();
+  await page.waitForURL(new RegExp(`with=${id}$`));
+  await expect(page.getByText('Nothing yet: they are alike.')).toBeVisible();
+  const copy = /\/g\/([^/]+)\//.exec(page.url())?.[1] ?? '';
+  // Without its wall, as if that had been removed there.
+  const { plan, revision } = (await (await request.get(`/api/gardens/${copy}`)).json()) as {
+    plan: typeof before;
+    revision: number;
+  };
+  const structures = plan.structures.filter((one) => one.id !== 'tomato-wall');
+  await request.put(`/api/gardens/${copy}`, { data: { base: revision, plan: { ...plan, structures } } });
+
+  await page.goto(`/g/${id}/beside?with=${copy}`);
+  const table = page.getByRole('table', { name: 'Two layouts beside each other' });
+  const money = table.getByRole('row', { name: /^To begin with/ }).getByRole('cell');
+  await expect(money).toHaveCount(2);
+  await expect(money.nth(1)).toContainText('better');
+  await expect(money.nth(0)).not.toContainText('better');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Tomato wall removed' })).toBeVisible();
+  await page.getByRole('button', { name: 'Lay this garden out like it' }).click();
+  await page.waitForURL(new RegExp(`/g/${id}$`));
+  await saved(page);
+  const like = await savedPlan(request, id);
+  expect(like.structures.map((one) => one.id)).toEqual(structures.map((one) => one.id));
+  expect(like.garden.name).toBe(before.garden.name);
+  await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
+  await saved(page);
+  expect(await savedPlan(request, id)).toEqual(before);
+});
+
 test('a structure is taken along into another garden with its bed and what grows there, and opens there', async ({
   page,
   request,

@@ -2,6 +2,7 @@ import type { Answer, answerRoundAll } from '@lignum/core/choosing/kept-out';
 import type { Choice } from '@lignum/core/choosing/rank';
 import type { Granted, Wish } from '@lignum/core/choosing/share-out';
 import type { BedChoice } from '@lignum/core/choosing/where';
+import type { beside } from '@lignum/core/choosing/whole';
 import type { MendableVerdict } from '@lignum/core/plan/mends';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 
@@ -53,8 +54,23 @@ export interface WeighQuestion {
   structures: readonly string[];
 }
 
+/** Another layout beside this one. */
+export interface BesideQuestion {
+  about: 'beside';
+  plan: Plan;
+  other: Plan;
+  seasons: number;
+}
+
 export type ChoosingQuestion =
-  KindsQuestion | BedsQuestion | WishesQuestion | KeepOutQuestion | RoundAllQuestion | MendsQuestion | WeighQuestion;
+  | BesideQuestion
+  | KindsQuestion
+  | BedsQuestion
+  | WishesQuestion
+  | KeepOutQuestion
+  | RoundAllQuestion
+  | MendsQuestion
+  | WeighQuestion;
 export type KindsAnswer = readonly Choice[];
 export type BedsAnswer = readonly BedChoice[];
 export type WishesAnswer = readonly Granted[];
@@ -63,5 +79,6 @@ export type KeepOutAnswer = readonly WeighedAnswer[];
 export type RoundAllAnswer = (NonNullable<ReturnType<typeof answerRoundAll>> & WeighedAnswer) | null;
 export type MendsAnswer = readonly MendableVerdict[];
 export type WeighAnswer = readonly Choice[];
+export type BesideAnswer = ReturnType<typeof beside>;
 export type ChoosingAnswer =
-  KindsAnswer | BedsAnswer | WishesAnswer | KeepOutAnswer | RoundAllAnswer | MendsAnswer | WeighAnswer;
+  BesideAnswer | KindsAnswer | BedsAnswer | WishesAnswer | KeepOutAnswer | RoundAllAnswer | MendsAnswer | WeighAnswer;

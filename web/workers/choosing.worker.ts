@@ -6,6 +6,7 @@ import { computeStructure } from '@lignum/core/plan/compute';
 import { knownPlans } from '@lignum/core/plan/known-plans';
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { bedsFor } from '@lignum/core/choosing/where';
+import { beside } from '@lignum/core/choosing/whole';
 import type { ChoosingAnswer, ChoosingQuestion } from './choosing-messages';
 import type { Answering } from './newest';
 
@@ -19,6 +20,7 @@ function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
     return answer ? (weighedAnswers(question.plan, [answer])[0] ?? null) : null;
   }
   if (question.about === 'weigh') return weighed(question.plan, question.structures);
+  if (question.about === 'beside') return beside(question.plan, question.other, question.seasons);
   if (question.about === 'mends') {
     const structure = question.plan.structures.find(({ id }) => id === question.structure);
     return structure ? computeStructure(question.plan, structure).verdicts : [];

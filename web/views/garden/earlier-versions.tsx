@@ -1,4 +1,5 @@
 'use client';
+import Link from 'next/link';
 import { useEffect, useState } from 'react';
 import type { NamedChange } from '@lignum/core/plan/named-changes';
 import type { Plan } from '@lignum/core/plan/plan';
@@ -107,13 +108,21 @@ export function EarlierVersions({ open, onClose }: { open: boolean; onClose: () 
                     onChange={(structure) => takeOne(opened.plan, structure)}
                   />
                 ) : (
-                  <button
-                    type="button"
-                    onClick={() => void lookInto(version.revision)}
-                    className="min-h-8 text-[0.95rem] text-chalk hover:underline"
-                  >
-                    Take one structure out of it
-                  </button>
+                  <span className="flex flex-wrap gap-x-5">
+                    <button
+                      type="button"
+                      onClick={() => void lookInto(version.revision)}
+                      className="min-h-8 text-[0.95rem] text-chalk hover:underline"
+                    >
+                      Take one structure out of it
+                    </button>
+                    <Link
+                      href={`/g/${id}/beside?version=${version.revision}`}
+                      className="inline-flex min-h-8 items-center text-[0.95rem] text-chalk hover:underline"
+                    >
+                      Weigh it beside now
+                    </Link>
+                  </span>
                 ))}
             </li>
           );

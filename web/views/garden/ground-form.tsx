@@ -8,6 +8,7 @@ import { LengthField, NumberField } from '../../ui/field';
 import { Switcher } from '../../ui/switcher';
 import { changeSite } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
+import { GroundBoard } from './ground-board';
 import { addBed, newBed } from './new-bed';
 
 /** A grown person's pace on grass, heel to heel (from memory); paced over a measured length it is one's own. mm. */
@@ -15,7 +16,7 @@ const PACE_MM = 750;
 const LEAST_MM = 1000;
 const MOST_MM = 200_000;
 
-/** An empty garden asks for its ground: typed, or paced out; three fields are enough, and all of it can be changed later. */
+/** An empty garden asks for its ground: typed, paced out, or drawn; three fields are enough, and all of it can be changed later. */
 export function GroundForm({ onDone }: { onDone: (bed: string | null) => void }) {
   const { id, plan, store, tongue } = useGarden();
   const { widthMm, depthMm } = plan.site;
@@ -27,7 +28,7 @@ export function GroundForm({ onDone }: { onDone: (bed: string | null) => void })
   return (
     <section
       aria-labelledby="ground"
-      className="flex flex-wrap items-end gap-x-8 gap-y-3 border-l-4 border-chalk bg-sheet py-3 pr-4 pl-4"
+      className={`flex flex-wrap gap-x-8 gap-y-3 ${by === 'drawn' ? 'items-start' : 'items-end'} border-l-4 border-chalk bg-sheet py-3 pr-4 pl-4`}
     >
       <div className="max-w-[19rem]">
         <h2 id="ground" className="text-xl">
@@ -44,10 +45,12 @@ export function GroundForm({ onDone }: { onDone: (bed: string | null) => void })
           choices={[
             { id: 'tape', label: 'By the tape' },
             { id: 'paces', label: 'In paces' },
+            { id: 'drawn', label: 'Drawn' },
           ]}
           onChange={setBy}
         />
-        {by === 'tape' ? (
+        {by === 'drawn' && <GroundBoard widthMm={widthMm} depthMm={depthMm} units={tongue.units} onChange={change} />}
+        {by === 'tape' && (
           <>
             <div className="w-36">
               <LengthField {...length} label="Across" mm={widthMm} onChange={(mm) => change({ widthMm: mm })} />
@@ -56,7 +59,8 @@ export function GroundForm({ onDone }: { onDone: (bed: string | null) => void })
               <LengthField {...length} label="Deep" mm={depthMm} onChange={(mm) => change({ depthMm: mm })} />
             </div>
           </>
-        ) : (
+        )}
+        {by === 'paces' && (
           <>
             <div className="w-28">
               <NumberField

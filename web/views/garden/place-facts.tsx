@@ -1,6 +1,7 @@
 'use client';
+import Link from 'next/link';
 import { useId, useState } from 'react';
-import { Download, History } from 'lucide-react';
+import { Copy, Download, History } from 'lucide-react';
 import { Button, buttonLook } from '../../ui/button';
 import { LengthField } from '../../ui/field';
 import { SiteFields } from '../plot/site-fields';
@@ -55,6 +56,10 @@ export function PlaceFacts() {
           <History size={16} aria-hidden />
           Earlier versions
         </Button>
+        <Link href={`/g/${id}/beside`} className={buttonLook('quiet')}>
+          <Copy size={16} aria-hidden />
+          Try another layout
+        </Link>
       </div>
       <OfflineNote />
       <EarlierVersions open={history} onClose={() => setHistory(false)} />

@@ -56,6 +56,7 @@ export default function FindAnything({ onClose, onKeys }: { onClose: () => void;
         ['Build something', '/build'],
         ['Keep somebody out', '/kept-out'],
         ['Compare structures side by side', '/compare'],
+        ['Try another layout in a copy', '/beside'],
         ['List for the shop', '/list'],
         ['Print everything', '/list/sheet'],
         ['Prices and shed', '/prices'],
