@@ -3,7 +3,7 @@ import { hostNamed } from '../site/stands/stands';
 import type { StructureKind } from '../structures/kind';
 import { kindOf, KINDS } from '../structures/registry';
 
-/** Kinds that a structure of a plan could be built as in its place; what grows in a planter goes only into another, and what others stand in the run of leaves room for them. */
+/** Kinds that a structure of a plan could be built as in its place: what is for the same, so that it is weighed like for like, and leaves room for what others stand in the run of. */
 export function kindsInstead(plan: Pick<Plan, 'structures'>, { id, kind, stand }: StructurePlan): StructureKind[] {
   const hosts = plan.structures.some((other) => hostNamed(other.stand) === id);
   return KINDS.filter(
@@ -11,7 +11,7 @@ export function kindsInstead(plan: Pick<Plan, 'structures'>, { id, kind, stand }
       one.stands.includes(stand.on) &&
       // What stands already is said by hand, not chosen.
       (!one.isThere || one.id === kind) &&
-      (one.purpose === 'planter') === (kindOf(kind).purpose === 'planter') &&
+      one.purpose === kindOf(kind).purpose &&
       (one.hosts || !hosts),
   );
 }

@@ -4,12 +4,13 @@ import { cases } from '../cases.fixture';
 import { CATALOGUE } from '../catalogue/catalogue';
 import { CROPS } from '../crops/table';
 import { DEMO_PLAN } from '../demo/garden';
-import type { Plan } from '../plan/plan';
+import type { Plan, StructurePlan } from '../plan/plan';
 import { say } from '../wording/say';
 import { overtakesIn, spending } from './over-seasons';
 import { CHOOSING_PHRASES } from './phrases';
 import { cropIn } from '../crops/book';
 import { named } from './guard-sketches';
+import { kindsInstead } from './instead';
 import { computeAs } from '../plan/compute-as';
 import { kindOf } from '../structures/registry';
 import { burden, rankKinds, ROW_KINDS, sketchesFor, weighed } from './rank';
@@ -165,6 +166,22 @@ describe('which support a crop deserves', () => {
       ),
       { numRuns: cases(12) },
     );
+  });
+
+  it('offers to build what stands only as what is for the same, itself among it, the fittest first', () => {
+    for (const structure of DEMO_PLAN.structures) {
+      const kinds = kindsInstead(DEMO_PLAN, structure);
+      expect(kinds.map(({ id }) => id)).toContain(structure.kind);
+      expect([...new Set(kinds.map(({ purpose }) => purpose))]).toEqual([kindOf(structure.kind).purpose]);
+    }
+    const wall = DEMO_PLAN.structures.find(({ id }) => id === 'tomato-wall') as StructurePlan;
+    const plan = { ...DEMO_PLAN, structures: DEMO_PLAN.structures.filter((one) => one !== wall) };
+    const ranked = rankKinds(
+      plan,
+      kindsInstead(DEMO_PLAN, wall).map(({ id }) => [{ ...wall, kind: id, knobs: {} }]),
+    ).map(({ suits }) => suits);
+    expect(new Set(ranked)).toEqual(new Set([true, false]));
+    expect(ranked).toEqual(ranked.toSorted((a, b) => Number(b) - Number(a)));
   });
 
   it('weighs a warning as an hour and a half of work a season, a failure as what nobody would pay for, shade by the hour (from memory)', () => {
