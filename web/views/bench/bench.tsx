@@ -136,6 +136,7 @@ function Workbench({
       aria-busy={!live}
       className="mx-auto grid max-w-[100rem] grid-cols-1 gap-x-5 px-4 pb-16 lg:grid-cols-[17.5rem_minmax(0,1fr)_17.5rem] 2xl:grid-cols-[20rem_minmax(0,1fr)_20rem]"
     >
+      <ResultStrip computed={computed} verdicts={judged.verdicts} />
       <div className="flex items-center gap-1 border-b border-rule py-2 lg:col-span-3">
         <div className="min-w-0 grow">
           <h1 className="sr-only">{structure.name}</h1>
@@ -269,7 +270,6 @@ function Workbench({
         </section>
         <RunningBill computed={computed} />
       </div>
-      <ResultStrip computed={computed} verdicts={judged.verdicts} />
       {copying && <CopySheet structure={structure} onClose={() => setCopying(false)} />}
       {choosing && <KindSheet structure={structure} onClose={() => setChoosing(false)} />}
       {bedOpen && own && (
@@ -290,14 +290,14 @@ function Workbench({
   );
 }
 
-/** On a phone the verdicts and the price stay in sight while the knobs are turned. */
+/** On a phone the verdicts and the price stay in sight while the knobs are turned; by keyboard it is the short way to them, past every knob. */
 function ResultStrip({ computed, verdicts }: { computed: ComputedStructure; verdicts: ComputedStructure['verdicts'] }) {
   const { plan, tongue } = useGarden();
   const open = verdicts.filter(isUrgent).length;
   return (
     <a
       href="#results"
-      className="no-print fixed inset-x-0 bottom-0 z-20 flex min-h-14 items-center justify-between gap-3 border-t-2 border-ink bg-sheet px-4 lg:hidden"
+      className="stands-over no-print fixed inset-x-0 bottom-0 z-20 flex min-h-14 items-center justify-between gap-3 border-t-2 border-ink bg-sheet px-4 lg:not-focus:sr-only"
     >
       <span className={open > 0 ? 'font-semibold text-ochre' : 'font-semibold text-leaf'}>
         {open > 0 ? `${open} to look at` : 'No problems'}

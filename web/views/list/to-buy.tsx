@@ -68,13 +68,13 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
           />
         </div>
       )}
-      <table className="mt-4 w-full border-t-2 border-ink">
+      <table className="mt-4 w-full border-t-2 border-ink max-[24rem]:text-[0.8rem] max-[24rem]:[&_td]:pr-1 max-[24rem]:hyphens-auto max-[24rem]:wrap-anywhere">
         <thead>
           <tr className="text-left text-[0.85rem] text-soft">
             <th scope="col" className="w-10 py-1 font-medium">
               <span className="sr-only">Got it</span>
             </th>
-            <th scope="col" className="w-14 py-1 pr-3 text-right font-medium">
+            <th scope="col" className="py-1 pr-3 text-right font-medium sm:w-14">
               Number
             </th>
             <th scope="col" className="py-1 font-medium">

@@ -121,7 +121,7 @@ export function Header() {
             </button>
             <button
               type="button"
-              className={tool}
+              className={`${tool} max-sm:hidden`}
               disabled={!canRedo}
               onClick={() => store.redo()}
               aria-label="Redo"
