@@ -186,7 +186,7 @@ function Row({
     <>
       <tr className="border-t border-rule">
         <td>
-          <TickBox about="bought" what={what} label={`Got ${name}`} />
+          <TickBox about="bought" what={what} label={`Got ${name}, ${sizeWords(stock, size, units)}`} />
         </td>
         <td className="pr-3 text-right text-lg font-semibold">{count}</td>
         <td className="pr-3 leading-snug">{name}</td>

@@ -1,7 +1,8 @@
 'use client';
+import { useState } from 'react';
 import { FlipHorizontal2, Plus, X } from 'lucide-react';
 import { formatLength } from '@lignum/core/quantity/length';
-import type { PathSpot } from '@lignum/core/site/path';
+import { LEAST_LEG_MM, shortLeg, type PathSpot } from '@lignum/core/site/path';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button } from '../../ui/button';
 import { LengthInput } from '../../ui/field';
@@ -123,11 +124,23 @@ function WhichSide({ thing }: { thing: Extract<Thing, { is: 'path' }> }) {
 export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> }) {
   const { plan, store, tongue } = useGarden();
   const { spots, closed } = thing.stand;
-  const change = (corner: number, part: Partial<PathSpot>) =>
+  /** The corner that could not be put where it was typed, and why. */
+  const [refused, setRefused] = useState<string | null>(null);
+  const change = (corner: number, part: Partial<PathSpot>) => {
+    const near = shortLeg(
+      spots.map((spot, i) => (i === corner ? { ...spot, ...part } : spot)),
+      closed,
+    );
+    setRefused(
+      near
+        ? `Corner ${corner + 1} would lie ${formatLength(near.mm, tongue.units)} from the next one: it stays where it was. Corners keep ${formatLength(LEAST_LEG_MM, tongue.units)} apart.`
+        : null,
+    );
     store.edit(
       bendPath(thing, (now) => now.map((spot, i) => (i === corner ? { ...spot, ...part } : spot))),
       `corner ${thing.id} ${corner} ${Object.keys(part).join()}`,
     );
+  };
   const add = () =>
     store.edit(
       bendPath(thing, (now) => {
@@ -177,6 +190,11 @@ export function PathFields({ thing }: { thing: Extract<Thing, { is: 'path' }> })
           ))}
         </tbody>
       </table>
+      {refused && (
+        <p role="alert" className="text-[0.9rem] font-medium text-keel">
+          {refused}
+        </p>
+      )}
       <p className="text-[0.9rem] text-soft">
         Stretches: {legs.flatMap((leg) => (leg === null ? [] : [formatLength(leg, tongue.units)])).join(', ')}. Soil is
         read from a level line: how much higher it lies than at corner 1.

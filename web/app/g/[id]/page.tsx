@@ -1,7 +1,12 @@
+import type { Metadata } from 'next';
+import { gardenOfRequest } from '../../../server/garden-of-request';
 import { GardenView } from '../../../views/garden/garden-view';
 import { KeepTaps } from '../../../views/shell/keep-taps';
 
-export const metadata = { title: 'Garden' };
+export async function generateMetadata({ params }: { params: Promise<{ id: string }> }): Promise<Metadata> {
+  const { plan } = await gardenOfRequest((await params).id);
+  return { title: plan.garden.name };
+}
 
 type Asked = Promise<{ lay?: string; look?: string; show?: string }>;
 
