@@ -142,6 +142,7 @@ for (const [width, height, scheme] of [
       `/g/${id}/list`,
       `/g/${id}/kept-out?bed=long-bed`,
       `/g/${id}/compare?of=tomato-wall,river-fence`,
+      `/g/${id}/beside?with=ferry-house`,
       `/g/${id}?show=open`,
     ]) {
       await page.goto(path);
