@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Copy } from 'lucide-react';
 import type { Whole } from '@lignum/core/choosing/whole';
 import { USUAL_SEASONS } from '@lignum/core/choosing/figures';
@@ -13,6 +13,7 @@ import { NumberField } from '../../ui/field';
 import { changeWords } from '../../words/change-words';
 import type { BesideAnswer, BesideQuestion } from '../../workers/choosing-messages';
 import { hoursOfWork, useAmount } from '../shell/answer-figures';
+import { FigureRow } from '../shell/figure-row';
 import { choosingWorker } from '../shell/choosing-worker';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
@@ -130,34 +131,13 @@ export function BesideView({
   );
 }
 
-const cell = 'border-t border-rule px-3 py-2 align-baseline text-lg tabular-nums';
-
 function Table({ answer, other, seasons }: { answer: BesideAnswer; other: Other; seasons: number }) {
   const { id, plan } = useGarden();
   const amount = useAmount();
   const sides = [answer.here, answer.there] as const;
-  /** A row of two figures; the better is marked where they differ as they are said. */
-  const row = (
-    title: string,
-    of: (whole: Whole) => number,
-    says: (value: number) => string,
-    best: 'least' | 'most',
-  ) => {
-    const values = sides.map(of) as [number, number];
-    const better = best === 'least' ? Math.min(...values) : Math.max(...values);
-    const differ = says(values[0]) !== says(values[1]);
-    return (
-      <tr>
-        <Title>{title}</Title>
-        {values.map((value, i) => (
-          <td key={i} className={`${cell} ${differ && value === better ? 'font-semibold text-leaf' : ''}`}>
-            {says(value)}
-            {differ && value === better && <span className="ml-2 text-[0.85rem] font-normal">better</span>}
-          </td>
-        ))}
-      </tr>
-    );
-  };
+  const row = (title: string, of: (whole: Whole) => number, says: (value: number) => string, best?: 'most') => (
+    <FigureRow title={title} values={sides.map(of)} says={says} {...(best ? { best } : {})} />
+  );
   const count = (value: number): string => String(value);
   const differs = new Set(answer.changes.flatMap((change) => ('id' in change ? change.id : [])));
   return (
@@ -192,9 +172,9 @@ function Table({ answer, other, seasons }: { answer: BesideAnswer; other: Other;
           </tr>
         </thead>
         <tbody>
-          {row('To begin with', (one) => one.startMinor, amount, 'least')}
-          {row(`After ${seasons} ${seasons === 1 ? 'season' : 'seasons'}`, (one) => one.afterMinor, amount, 'least')}
-          {row('Work a year', (one) => one.hoursAYear, hoursOfWork, 'least')}
+          {row('To begin with', (one) => one.startMinor, amount)}
+          {row(`After ${seasons} ${seasons === 1 ? 'season' : 'seasons'}`, (one) => one.afterMinor, amount)}
+          {row('Work a year', (one) => one.hoursAYear, hoursOfWork)}
           {sides.some(({ sunHours }) => sunHours !== null) &&
             row(
               'Sun on planted beds',
@@ -202,13 +182,12 @@ function Table({ answer, other, seasons }: { answer: BesideAnswer; other: Other;
               (hours) => `${Math.round(hours * 10) / 10} h a day`,
               'most',
             )}
-          {row('Fails', (one) => one.fails, count, 'least')}
-          {row('To look at', (one) => one.warns, count, 'least')}
+          {row('Fails', (one) => one.fails, count)}
+          {row('To look at', (one) => one.warns, count)}
           {row(
             'Open to somebody',
             (one) => one.unprotected,
             (many) => `${many} planted ${many === 1 ? 'place' : 'places'}`,
-            'least',
           )}
         </tbody>
       </table>
@@ -220,15 +199,6 @@ function Table({ answer, other, seasons }: { answer: BesideAnswer; other: Other;
     </div>
   );
 }
-
-const Title = ({ children }: { children: ReactNode }) => (
-  <th
-    scope="row"
-    className="border-t border-rule py-2 pr-2 text-left align-baseline text-[0.9rem] font-medium text-soft"
-  >
-    {children}
-  </th>
-);
 
 /** What would have to be changed here to have the other, and all of it taken over by one press. */
 function Differences({ answer, other }: { answer: BesideAnswer; other: Other }) {

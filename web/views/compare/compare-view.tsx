@@ -15,6 +15,7 @@ import { Chooser } from '../../ui/chooser';
 import { NumberField } from '../../ui/field';
 import { choosingWorker } from '../shell/choosing-worker';
 import { hoursOfWork, useAmount } from '../shell/answer-figures';
+import { besideCell, FigureRow, RowTitle } from '../shell/figure-row';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
 import { useAnswer } from '../shell/use-answer';
@@ -85,8 +86,6 @@ export function CompareView({ of }: { of: readonly string[] }) {
   );
 }
 
-const cell = 'border-t border-rule px-3 py-2 align-top';
-
 function Table({
   choices,
   seasons,
@@ -99,25 +98,9 @@ function Table({
   const { id, plan } = useGarden();
   const shown = useAmount();
   const worked = choices.map((choice) => figuresOf(choice, seasons, CATALOGUE, plan.priceBook));
-  /** A row of figures, the least of which is the best. */
-  const figures = (title: string, of: (choice: Choice, i: number) => number, says: (value: number) => string) => {
-    const values = choices.map(of);
-    const least = Math.min(...values);
-    const differ = values.some((value) => value !== least);
-    return (
-      <Row title={title}>
-        {values.map((value, i) => (
-          <td
-            key={i}
-            className={`${cell} text-lg tabular-nums ${differ && value === least ? 'font-semibold text-leaf' : ''}`}
-          >
-            {says(value)}
-            {differ && value === least && <span className="ml-2 text-[0.85rem] font-normal">the least</span>}
-          </td>
-        ))}
-      </Row>
-    );
-  };
+  const figures = (title: string, of: (choice: Choice, i: number) => number, says: (value: number) => string) => (
+    <FigureRow title={title} values={choices.map(of)} says={says} />
+  );
   return (
     <div className="mt-6 overflow-x-auto">
       <table className="w-full min-w-[40rem] table-fixed border-b border-rule">
@@ -182,7 +165,7 @@ function Table({
               const urgent = verdicts.filter(isUrgent);
               const isFail = urgent.some(({ level }) => level === 'fail');
               return (
-                <td key={structure.id} className={cell}>
+                <td key={structure.id} className={besideCell}>
                   {urgent.length === 0 ? (
                     <span className="flex items-center gap-1.5 text-leaf">
                       <Check size={16} aria-hidden />
@@ -201,7 +184,7 @@ function Table({
           {choices.some(({ guard }) => guard !== null) && (
             <Row title="Whom it stops">
               {choices.map(({ structure, guard }) => (
-                <td key={structure.id} className={cell}>
+                <td key={structure.id} className={besideCell}>
                   {guard === null ? (
                     <span className="text-soft">it is no cover or fence</span>
                   ) : (
@@ -232,9 +215,7 @@ function Table({
 
 const Row = ({ title, children }: { title: string; children: ReactNode }) => (
   <tr>
-    <th scope="row" className="border-t border-rule py-2 pr-2 text-left align-top text-[0.9rem] font-medium text-soft">
-      {title}
-    </th>
+    <RowTitle>{title}</RowTitle>
     {children}
   </tr>
 );
@@ -244,7 +225,7 @@ function Facts({ title, of }: { title: string; of: readonly (readonly Fact[])[] 
   return (
     <Row title={title}>
       {of.map((facts, i) => (
-        <td key={i} className={`${cell} text-[0.95rem]`}>
+        <td key={i} className={`${besideCell} text-[0.95rem]`}>
           <ul className="grid gap-1">
             {facts.map((told) => (
               <li key={told.code}>{say(told, CHOOSING_PHRASES, tongue)}</li>

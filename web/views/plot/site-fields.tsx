@@ -44,6 +44,10 @@ function RegionField() {
   );
 }
 
+/** Beyond this the sun does not rise on some days; a gust below that is a fresh breeze, met everywhere (Beaufort scale, 5: 8.0 m/s). */
+const POLAR_DEG = 66.56;
+const LITTLE_GUST_MS = 8;
+
 /** Where on the earth it lies, and by which clock its hours are told. */
 function WhereFields() {
   const { plan, store } = useGarden();
@@ -54,6 +58,7 @@ function WhereFields() {
         label="Latitude"
         whole={false}
         value={site.latitudeDeg}
+        {...(Math.abs(site.latitudeDeg) > POLAR_DEG ? { help: 'Beyond the polar circle: is that right?' } : {})}
         min={-90}
         max={90}
         onChange={(latitudeDeg) => store.edit(changeSite({ latitudeDeg }), 'latitude')}
@@ -165,6 +170,9 @@ export function SiteFields() {
         <NumberField
           label={`Design gust, ${speedUnit(tongue.units)}`}
           value={Math.round(toSpeed(site.gustMs, tongue.units))}
+          {...(site.gustMs < LITTLE_GUST_MS
+            ? { help: 'So little wind is met hardly anywhere outdoors: is that right?' }
+            : {})}
           min={0}
           max={Math.floor(toSpeed(100, tongue.units))}
           onChange={(speed) => store.edit(changeSite({ gustMs: fromSpeed(speed, tongue.units) }), 'gust')}

@@ -49,7 +49,14 @@ export function PriceInput({
       value={draft ?? plainMoney(money(minor, currency))}
       onChange={(event) => type(event.target.value)}
       onFocus={(event) => event.target.select()}
+      aria-describedby={wrong ? `${id}-fault` : undefined}
+      // What is no price stays as it was written until it is mended, or given up.
       onBlur={() => {
+        if (!wrong) setDraft(null);
+      }}
+      onKeyDown={(event) => {
+        if (event.key !== 'Escape' || draft === null) return;
+        event.preventDefault();
         setDraft(null);
         setWrong(false);
         onFault(null);
@@ -105,8 +112,13 @@ export function PriceRow({
         lasts about {life.seasons} {life.seasons === 1 ? 'season' : 'seasons'} ({life.source}){said ? `; ${said}` : ''}
       </p>
       {fault && (
-        <p role="alert" className="text-[0.85rem] font-medium text-keel">
+        <p role="alert" id={`${id}-fault`} className="text-[0.85rem] font-medium text-keel">
           {fault}
+        </p>
+      )}
+      {line.price.minor === 0 && (
+        <p role="status" className="text-[0.85rem] font-medium text-ochre">
+          At nothing it is reckoned as free. What you have already belongs in the shed.
         </p>
       )}
     </li>

@@ -5,7 +5,7 @@ import { Button } from '../../ui/button';
 import { Drafts } from './drafts';
 import { useGarden, useRecord, useSaving } from './garden-context';
 import { makeGarden } from './make-garden';
-import { noteLook } from './save-note';
+import { noteLook } from './note-look';
 import { useOnline } from './use-online';
 
 const clock = (iso: string, locale: string): string =>

@@ -2,9 +2,8 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { Check } from 'lucide-react';
 import { useRecord, useSaving } from './garden-context';
+import { noteLook } from './note-look';
 import { useOnline } from './use-online';
-
-export const noteLook = 'flex min-h-11 items-center gap-1.5 text-[0.85rem] whitespace-nowrap';
 
 /** What has to be said beyond "saved" is fetched when there is something, or once nobody waits for anything: with the network gone it is there already. */
 export const fetchBanner = () => import('./save-banner');
