@@ -87,6 +87,32 @@ it('asks for no kind but those of what runs along it and stands in it: a page ha
 });
 
 describe('two low fences', () => {
+  it('between two gates alone has no post to drive, and tells nobody to', () => {
+    const line: StructurePlan = {
+      id: 'f',
+      kind: 'garden-fence',
+      name: 'F',
+      stand: { on: 'path', spots: [spot(0, 4000), spot(1241, 4000)], closed: false, inside: 'left', underfoot: SOIL },
+      plantings: [],
+      knobs: {},
+    };
+    const gates = [0, 969].map((atMm): StructurePlan => ({
+      id: `g${atMm}`,
+      kind: 'garden-gate',
+      name: 'G',
+      stand: { on: 'run', of: 'f', atMm },
+      plantings: [],
+      knobs: { width: 457 },
+    }));
+    const told = (structures: readonly StructurePlan[]) =>
+      stepsOf(computeAs(kindOf, { ...DEMO_PLAN, structures: [line, ...structures] }, line)).map(
+        ({ what }) => what.code,
+      );
+    expect(told([])).toContain('step.drive');
+    expect(told(gates)).toContain('step.gate-posts');
+    expect(told(gates)).not.toContain('step.drive');
+  });
+
   it('4 to 5′ apart all round are not jumped by deer, of 4′ each as suggested, with the gate in them; nearer, farther or lower they are jumped (from memory)', () => {
     for (const apartMm of [feet(4), feet(4.5), feet(5)])
       for (const { past, heightMm } of two(apartMm)) {

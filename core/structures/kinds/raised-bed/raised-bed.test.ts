@@ -185,6 +185,26 @@ describe('raised bed', () => {
     }
   });
 
+  it('two pins hold every timber, and no stub is left over at the end of a side', () => {
+    const sizes = [
+      { lengthMm: feet(4), widthMm: feet(3) },
+      { lengthMm: 3645, widthMm: 900 },
+      { lengthMm: feet(17), widthMm: feet(4) },
+    ];
+    for (const size of sizes)
+      for (const make of ['timbers', 'logs', 'boards', 'metal']) {
+        const { design } = onBed('raised-bed', { make, high: 400 }, size);
+        const sawn = ofShape(design.parts, 'bar').filter(({ role }) =>
+          ['timber', 'log', 'board', 'rail'].includes(role),
+        );
+        expect(Math.min(...sawn.map(({ cutMm }) => cutMm)), make).toBeGreaterThan(inches(20));
+        const pinned = design.joints.filter(({ kind: made }) => made === 'pin through timber');
+        if (pinned.length === 0) continue;
+        for (const { id } of sawn)
+          expect(pinned.filter(({ parts }) => parts.includes(id)).length, id).toBeGreaterThan(1);
+      }
+  });
+
   it('whatever its knobs: sides take no place twice, lie inside their outline, and each course is closed all round', () => {
     fc.assert(
       fc.property(anyPlan(kind), (plan) => {

@@ -33,8 +33,17 @@ export function along(fromMm: number, toMm: number, everyMm: number): number[] {
 /** A last piece shorter than this is not left over: the break before it is a post earlier (from memory). mm. */
 const STUB_MM = inches(24);
 
-/** A run in pieces no longer than is sold, broken over posts: from its start in even courses, from its end in odd ones. mm. */
-export function broken(run: Run, postsAt: readonly number[], longestMm: number, course: number): [number, number][] {
+/**
+ * A run in pieces no longer than is sold, broken over posts: from its start in even courses, from its end in odd ones.
+ * The last goes over so many bays where the one before it can give one up. mm.
+ */
+export function broken(
+  run: Run,
+  postsAt: readonly number[],
+  longestMm: number,
+  course: number,
+  lastBays = 1,
+): [number, number][] {
   const sorted = postsAt.filter((mm) => mm > run.fromMm + 1 && mm < run.toMm - 1).toSorted((a, b) => a - b);
   const places = [run.fromMm, ...sorted, run.toMm];
   const order = course % 2 === 0 ? places : places.map((mm) => run.fromMm + run.toMm - mm).reverse();
@@ -48,8 +57,9 @@ export function broken(run: Run, postsAt: readonly number[], longestMm: number, 
   }
   const [before, last] = [breaks.at(-3), breaks.at(-2)] as [number, number];
   const endMm = at(order.length - 1);
-  const isStub = breaks.length > 2 && endMm - at(last) < STUB_MM;
-  if (isStub && last - before > 1 && endMm - at(last - 1) <= longestMm + 0.5) breaks[breaks.length - 2] = last - 1;
+  const isStub = endMm - at(last) < STUB_MM || order.length - 1 - last < lastBays;
+  if (breaks.length > 2 && isStub && last - before > 1 && endMm - at(last - 1) <= longestMm + 0.5)
+    breaks[breaks.length - 2] = last - 1;
   const pieces = breaks.slice(1).map((to, i): [number, number] => [at(breaks[i] as number), at(to)]);
   return course % 2 === 0
     ? pieces

@@ -27,7 +27,8 @@ export function timberSides(
       const up = s.baseMm + (course + 0.5) * s.courseMm;
       const own = places.flatMap((spot, i) => (touchesAt(spot, run, s.thickMm) ? [{ spot, pin: pins[i] as Bar }] : []));
       const alongs = own.map(({ spot }) => (spot[0] - run.from[0]) * run.way[0] + (spot[1] - run.from[1]) * run.way[1]);
-      return broken(run, alongs, o.longestMm, course).map(([fromMm, toMm], n) => {
+      // The pin of a far corner is not in this course's timber: the last piece has one of its own between.
+      return broken(run, alongs, o.longestMm, course, 2).map(([fromMm, toMm], n) => {
         const bar = barOf({
           id: `${o.role}-${course + 1}-${run.side + 1}-${n + 1}`,
           role: o.role,
