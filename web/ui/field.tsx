@@ -45,30 +45,53 @@ export function Field({
 const PAUSE_MS = 700;
 
 /**
- * What is wrong with what is typed: marked at once, said when the typing pauses or the field is left. What cannot be
- * read stays as it was written until it is mended, or given up with Escape.
+ * What is typed into a field, and what is wrong with it: marked at once, said when the typing pauses or the field is
+ * left. What cannot be read stays as it was written until it is mended, given up with Escape, or overtaken by a `value`
+ * that comes from elsewhere. `marks` go onto the field.
  */
-function useFault(onFault?: (fault: string | null) => void) {
+function useDraft(value: number, id: string, invalid: boolean, onFault?: (fault: string | null) => void) {
+  const [draft, setDraft] = useState<string | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const [said, setSaid] = useState<string | null>(null);
   const pause = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const field = useRef<HTMLInputElement>(null);
   useEffect(() => () => clearTimeout(pause.current), []);
   const say = (next: string | null) => {
     clearTimeout(pause.current);
     setSaid(next);
     onFault?.(next);
   };
+  const tell = (next: string | null) => {
+    setFault(next);
+    clearTimeout(pause.current);
+    if (next === null) say(null);
+    else pause.current = setTimeout(() => say(next), PAUSE_MS);
+  };
+  /** As it stands, nothing typed. */
+  const tidy = () => {
+    setDraft(null);
+    tell(null);
+  };
+  useEffect(() => {
+    if (fault && field.current !== document.activeElement) tidy();
+    // Only when it is changed elsewhere.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [value]);
   return {
+    draft,
+    setDraft,
     fault,
     said,
-    tell: (next: string | null) => {
-      setFault(next);
-      clearTimeout(pause.current);
-      if (next === null) say(null);
-      else pause.current = setTimeout(() => say(next), PAUSE_MS);
+    tell,
+    tidy,
+    /** The field is left, or Enter is pressed: what is wrong is said now. */
+    settle: () => (fault ? say(fault) : setDraft(null)),
+    marks: {
+      ref: field,
+      'data-unread': fault ? '' : undefined,
+      'aria-invalid': invalid || fault !== null,
+      'aria-describedby': invalid || said ? `${id}-fault` : undefined,
     },
-    /** The field is left: it is said now. */
-    settle: () => say(fault),
   };
 }
 
@@ -119,8 +142,7 @@ export function LengthInput({
   fills = false,
   label,
 }: LengthProps) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const { fault, said, tell, settle } = useFault(onFault);
+  const { draft, setDraft, fault, said, tell, tidy, settle, marks } = useDraft(mm, id, invalid, onFault);
   /** The tape is offered where a length is being typed; a sheet holds everything outside it still. */
   const [offersTape, offerTape] = useState(false);
 
@@ -152,8 +174,7 @@ export function LengthInput({
     [],
   );
   const nudge = (by: number) => {
-    setDraft(null);
-    tell(null);
+    tidy();
     onChange(Math.min(max, Math.max(min, exact(Math.round((mm + by) / step) * step))));
   };
 
@@ -165,9 +186,7 @@ export function LengthInput({
       autoComplete="off"
       spellCheck={false}
       aria-label={label}
-      data-unread={fault ? '' : undefined}
-      aria-invalid={invalid || fault !== null}
-      aria-describedby={invalid || said ? `${id}-fault` : undefined}
+      {...marks}
       value={draft ?? formatLength(mm, units)}
       className={`${inputLook} ${fills ? 'w-full' : ''} ${className}`}
       onChange={(event) => type(event.target.value)}
@@ -184,24 +203,18 @@ export function LengthInput({
         offerTape(!lengthTarget.isOut() && !event.target.closest('[role=dialog]'));
       }}
       onBlur={() => {
-        if (fault && !onDone) settle();
-        else {
-          setDraft(null);
-          tell(null);
-        }
+        // What was opened to be typed into closes as it stood.
+        if (onDone) tidy();
+        else settle();
         offerTape(false);
         onDone?.();
       }}
       onKeyDown={(event) => {
-        if (event.key === 'Enter') {
-          if (fault) settle();
-          else setDraft(null);
-        }
+        if (event.key === 'Enter') settle();
         if (event.key === 'Escape' && (draft !== null || onDone)) {
           event.preventDefault();
           event.stopPropagation();
-          setDraft(null);
-          tell(null);
+          tidy();
         }
         if (onDone && (event.key === 'Enter' || event.key === 'Escape')) event.currentTarget.blur();
         if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
@@ -276,8 +289,7 @@ export function NumberInput({
   className?: string;
   label?: string;
 }) {
-  const [draft, setDraft] = useState<string | null>(null);
-  const { fault, said, tell, settle } = useFault(onFault);
+  const { draft, setDraft, fault, said, tell, tidy, settle, marks } = useDraft(value, id, invalid, onFault);
   const type = (text: string) => {
     setDraft(text);
     const number = Number(text.trim().replace(',', '.'));
@@ -295,29 +307,22 @@ export function NumberInput({
       inputMode={whole ? 'numeric' : 'decimal'}
       autoComplete="off"
       aria-label={label}
-      data-unread={fault ? '' : undefined}
-      aria-invalid={invalid || fault !== null}
-      aria-describedby={invalid || said ? `${id}-fault` : undefined}
+      {...marks}
       value={draft ?? String(value)}
       className={`${inputLook} ${className}`}
       onChange={(event) => type(event.target.value)}
       onFocus={(event) => event.target.select()}
-      onBlur={() => {
-        if (fault) return settle();
-        setDraft(null);
-      }}
+      onBlur={settle}
       onKeyDown={(event) => {
-        if (event.key === 'Enter' && fault) settle();
+        if (event.key === 'Enter') settle();
         if (event.key === 'Escape' && draft !== null) {
           event.preventDefault();
           event.stopPropagation();
-          setDraft(null);
-          tell(null);
+          tidy();
         }
         if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
           event.preventDefault();
-          setDraft(null);
-          tell(null);
+          tidy();
           onChange(Math.min(max, Math.max(min, value + (event.key === 'ArrowUp' ? 1 : -1))));
         }
       }}

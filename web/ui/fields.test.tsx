@@ -124,6 +124,26 @@ it('a number field counts in whole numbers unless it is told otherwise, within i
   expect(given.at(-1)).toBe(1.5);
 });
 
+it('what was left unread is over once the length is changed elsewhere', async () => {
+  function Held() {
+    const [mm, setMm] = useState(feet(8));
+    return (
+      <>
+        <LengthField label="Gap" units="imperial" step={inches(1)} min={0} max={9000} mm={mm} onChange={setMm} />
+        <b onClick={() => setMm(feet(3))}>pulled</b>
+      </>
+    );
+  }
+  const place = await mount(<Held />);
+  const field = the<HTMLInputElement>(place, 'input');
+  await after(() => field.focus());
+  await write(field, 'abc');
+  await after(() => field.blur());
+  expect(field.value).toBe('abc');
+  await click(the(place, 'b'));
+  expect([field.value, place.querySelector('[role=alert]')]).toEqual(['3′', null]);
+});
+
 it('says what is wrong once the typing pauses, not at every key', async () => {
   vi.useFakeTimers();
   onTestFinished(() => void vi.useRealTimers());

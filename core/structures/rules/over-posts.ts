@@ -6,8 +6,8 @@ export interface Stretch {
 
 /**
  * Divides a beam or rail into pieces that end over posts, each over as many bays as the longest stock
- * length allows; `firstBays` makes the first one shorter, so that joints of neighbouring rails are
- * staggered. The outermost ends are flush with the outside faces of the end posts, inner ones lie
+ * length allows; `firstBays` makes the first one shorter and `laterBays` all others, so that joints of
+ * neighbouring rails are staggered. The outermost ends are flush with the outside faces of the end posts, inner ones lie
  * on post centres.
  */
 export function piecesOverPosts(
@@ -15,6 +15,7 @@ export function piecesOverPosts(
   postWideMm: number,
   longestStockMm: number,
   firstBays = Infinity,
+  laterBays = Infinity,
 ): Stretch[] {
   const ends = postsAtMm.map((at, i) =>
     i === 0 ? at - postWideMm / 2 : i === postsAtMm.length - 1 ? at + postWideMm / 2 : at,
@@ -25,7 +26,7 @@ export function piecesOverPosts(
     let to = from + 1;
     while (
       to + 1 < ends.length &&
-      (pieces.length > 0 || to - from < firstBays) &&
+      to - from < (pieces.length > 0 ? laterBays : firstBays) &&
       (ends[to + 1] as number) - (ends[from] as number) <= longestStockMm + 0.5
     )
       to++;

@@ -103,7 +103,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
   const over = together(...lids);
   const prop = !doors && v.stay === 'prop' && propsOf(box, { lids: lids.length, sides, board, strip }, setting);
   const fillMm = filledTo(v.fill, box.highMm);
-  const fill = fillMm > 0 && fillBox(box, v.fillWith, fillMm, board.thickMm, sides);
+  const fill = fillMm > LEAST_FILL_MM && fillBox(box, v.fillWith, fillMm, board.thickMm, sides);
   const onFill = scale(UP, fillMm);
   const stations = plantUnder({
     planted: setting.planted,
@@ -167,6 +167,9 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
     },
   };
 }
+
+/** Less than this is no fill. mm. */
+const LEAST_FILL_MM = 1;
 
 /** How deep a box is filled: as is asked, with something left of its rim. mm. */
 export const filledTo = (askedMm: number, boxMm: number): number => Math.min(askedMm, Math.max(0, boxMm - RIM_MM));

@@ -60,13 +60,13 @@ export function layRails(t: Trellis, posts: readonly Bar[]): { rails: Rail[]; jo
   const { v, rail } = t;
   const longest = longestRail(v, t.setting);
   const bays = baysAPiece(t.postsAt, t.postMm, longest);
-  const half = v.stagger === 'yes' ? shortStart(t.postsAt, t.postMm, longest, bays) : Infinity;
+  const staggered = v.stagger === 'yes' ? shortStart(t.postsAt, t.postMm, longest, bays) : [];
   const lines = t.sides.flatMap((side) =>
     (['bottom', 'top'] as const).map((level) => {
       const short = t.sides.length > 1 ? side > 0 : level === 'bottom';
       const z = level === 'bottom' ? t.lowMm + rail.wideMm / 2 : t.highMm - rail.wideMm / 2;
       const laid = railsOver({
-        pieces: piecesOverPosts(t.postsAt, t.postMm, longest, short ? half : Infinity),
+        pieces: piecesOverPosts(t.postsAt, t.postMm, longest, ...(short ? staggered : [])),
         rail,
         posts,
         postsAtMm: t.postsAt,
@@ -85,19 +85,31 @@ export function layRails(t: Trellis, posts: readonly Bar[]): { rails: Rail[]; jo
   return { rails: lines.flatMap(({ rails }) => rails), joints: lines.flatMap(({ joints }) => joints) };
 }
 
-/** How many bays the short first rail covers: about half, and so that its line shares the fewest joints with the others. */
-function shortStart(postsAt: readonly number[], postMm: number, longest: number, bays: number): number {
-  const joints = (first: number): Set<number> =>
+/**
+ * How many bays the short first rail covers, and its later ones at the most: about half, and so that its line shares
+ * the fewest joints with the others; later ones are kept shorter only where that is what it takes.
+ */
+function shortStart(
+  postsAt: readonly number[],
+  postMm: number,
+  longest: number,
+  bays: number,
+): [first: number, later: number] {
+  const joints = (...bounds: number[]): Set<number> =>
     new Set(
-      piecesOverPosts(postsAt, postMm, longest, first)
+      piecesOverPosts(postsAt, postMm, longest, ...bounds)
         .slice(1)
         .map((piece) => piece.fromMm),
     );
-  const straight = joints(Infinity);
-  const shared = (first: number): number => [...joints(first)].filter((at) => straight.has(at)).length;
+  const straight = joints();
+  const shared = (bounds: readonly number[]): number => [...joints(...bounds)].filter((at) => straight.has(at)).length;
   const half = Math.max(1, Math.floor(bays / 2));
-  const tries = Array.from({ length: Math.max(1, bays) }, (_, i) => i + 1).sort(
+  const firsts = Array.from({ length: Math.max(1, bays) }, (_, i) => i + 1).sort(
     (a, b) => Math.abs(a - half) - Math.abs(b - half),
+  );
+  // As long as they come, before as many bays fewer.
+  const tries = [Infinity, ...firsts.toSorted((a, b) => b - a)].flatMap((later) =>
+    firsts.map((first): [number, number] => [first, later]),
   );
   return tries.reduce((best, one) => (shared(one) < shared(best) ? one : best));
 }
