@@ -21,7 +21,7 @@ export interface Figures {
 }
 
 /**
- * The figures of a choice, or of what was worked out of one.
+ * The figures of a choice, or of what was worked out of one. Decision 70.
  * @example figuresOf(choice, 10, CATALOGUE, plan.priceBook).hoursAYear // 4.2
  */
 export const figuresOf = (

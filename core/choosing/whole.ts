@@ -69,7 +69,7 @@ export function wholeOf(plan: Plan, seasons: number): Whole {
   };
 }
 
-/** Two layouts beside each other: each as a whole, and what has to be done to the first to have the second. */
+/** Two layouts beside each other: each as a whole, and what has to be done to the first to have the second. Decision 71. */
 export const beside = (
   here: Plan,
   there: Plan,

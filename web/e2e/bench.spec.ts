@@ -25,6 +25,11 @@ test('turning a knob redraws everything; undo, redo and the units switch leave t
   await expect(page.getByRole('alert').filter({ hasText: '900′ is too much; the most is 200′.' })).toBeVisible();
   await row.fill('sixteen');
   await expect(page.getByRole('alert').filter({ hasText: '"sixteen" cannot be read' })).toBeVisible();
+  // It stays as it was written, and what is planned as it was, until it is given up.
+  await page.keyboard.press('Tab');
+  await expect(row).toHaveValue('sixteen');
+  await row.press('Escape');
+  await expect(row).toHaveValue('16′ 1″');
   await page.keyboard.press('Tab');
   await saved(page);
   const kept = (await savedPlan(request, id)).structures[0]?.knobs;

@@ -13,6 +13,9 @@ test('what is ticked off stays: without a signal, through a reload, on another d
   await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
   const post = page.getByRole('checkbox', { name: 'Got Studded steel post' });
   await page.getByRole('textbox', { name: 'Ticked off by' }).fill('Odile');
+  // What is said of a network that is gone is there once the page is calm.
+  await expect(page.locator('p[role=status].sr-only')).not.toHaveCount(0);
+  await page.waitForLoadState('networkidle');
   await page.context().setOffline(true);
   await post.check();
   await expect(page.getByText('1 tick waits to be sent')).toBeVisible();
@@ -96,6 +99,7 @@ test('what the tape said of what stands is followed by the list, the paper and o
   expect(await bill()).not.toBe(before);
   expect(await (await request.get(`/api/gardens/${id}/plan`)).text()).toBe(plan);
   await page.reload();
+  await expect(page.locator('[aria-busy=true]')).toHaveCount(0);
   await expect(page.getByLabel('As built', { exact: true })).toHaveValue('16′');
   await page.getByRole('button', { name: 'Forget what was measured of Row length' }).click();
   await expect(page.getByText(/less than planned/)).toHaveCount(0);

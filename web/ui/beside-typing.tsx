@@ -1,6 +1,8 @@
 'use client';
 import { bareUnitOf, type Units } from '@lignum/core/quantity/length';
 
+export { sayLengthFault } from './length-fault';
+
 /** Below a length that is being typed: how a bare number is read, the larger unit a tap away, and the tape. */
 export default function BesideTyping({
   bare,

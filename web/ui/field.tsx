@@ -1,11 +1,19 @@
 'use client';
 import { lazy, Suspense, useEffect, useId, useRef, useState, type ReactNode } from 'react';
-import { bareUnitOf, exact, formatLength, parseLength, type Unit, type Units } from '@lignum/core/quantity/length';
-import { sayLengthFault } from './length-fault';
+import {
+  bareUnitOf,
+  exact,
+  formatLength,
+  parseLength,
+  type LengthFault,
+  type Unit,
+  type Units,
+} from '@lignum/core/quantity/length';
 import { lengthTarget, type LengthTarget } from './length-target';
 
-/** Fetched when a length is first typed. */
-const BesideTyping = lazy(() => import('./beside-typing'));
+/** Fetched when a length is first typed, with the words for what cannot be read. */
+const besideTyping = () => import('./beside-typing');
+const BesideTyping = lazy(besideTyping);
 
 export const inputLook =
   'h-11 rounded-[3px] bg-sheet px-3 text-ink shadow-[inset_0_0_0_1.5px_var(--rule-strong)] aria-invalid:shadow-[inset_0_0_0_2px_var(--keel)]';
@@ -47,21 +55,37 @@ const PAUSE_MS = 700;
 /**
  * What is typed into a field, and what is wrong with it: marked at once, said when the typing pauses or the field is
  * left. What cannot be read stays as it was written until it is mended, given up with Escape, or overtaken by a `value`
- * that comes from elsewhere. `marks` go onto the field.
+ * that comes from elsewhere. `marks` go onto the field. Decision 72.
  */
-function useDraft(value: number, id: string, invalid: boolean, onFault?: (fault: string | null) => void) {
+function useDraft(
+  value: number,
+  id: string,
+  invalid: boolean,
+  onFault?: (fault: string | null) => void,
+  units: Units = 'metric',
+) {
   const [draft, setDraft] = useState<string | null>(null);
-  const [fault, setFault] = useState<string | null>(null);
+  const [fault, setFault] = useState<string | LengthFault | null>(null);
+  const latest = useRef(fault);
   const [said, setSaid] = useState<string | null>(null);
   const pause = useRef<ReturnType<typeof setTimeout>>(undefined);
   const field = useRef<HTMLInputElement>(null);
   useEffect(() => () => clearTimeout(pause.current), []);
-  const say = (next: string | null) => {
+  const say = (next: typeof fault) => {
     clearTimeout(pause.current);
-    setSaid(next);
-    onFault?.(next);
+    const put = (words: string | null) => {
+      setSaid(words);
+      onFault?.(words);
+    };
+    if (next === null || typeof next === 'string') put(next);
+    else
+      void besideTyping().then(({ sayLengthFault }) => {
+        // By then it may be mended.
+        if (latest.current === next) put(sayLengthFault(next, units));
+      });
   };
-  const tell = (next: string | null) => {
+  const tell = (next: typeof fault) => {
+    latest.current = next;
     setFault(next);
     clearTimeout(pause.current);
     if (next === null) say(null);
@@ -142,14 +166,14 @@ export function LengthInput({
   fills = false,
   label,
 }: LengthProps) {
-  const { draft, setDraft, fault, said, tell, tidy, settle, marks } = useDraft(mm, id, invalid, onFault);
+  const { draft, setDraft, fault, said, tell, tidy, settle, marks } = useDraft(mm, id, invalid, onFault, units);
   /** The tape is offered where a length is being typed; a sheet holds everything outside it still. */
   const [offersTape, offerTape] = useState(false);
 
   const type = (text: string) => {
     setDraft(text);
     const read = parseLength(text, bareUnitOf(units));
-    if (!read.ok) return tell(sayLengthFault(read.fault, units));
+    if (!read.ok) return tell(read.fault);
     if (read.mm < min - 0.01)
       return tell(`${formatLength(read.mm, units)} is too little; the least is ${formatLength(min, units)}.`);
     if (read.mm > max + 0.01)

@@ -9,6 +9,9 @@ import { after, click, mount, press, the, write } from './mount.fixture';
 import { RodSlider } from './rod-slider';
 import { Switcher } from './switcher';
 
+/** The words for what cannot be read are fetched with the first of them. */
+const settled = () => after(() => import('./beside-typing'));
+
 /** A field as a view holds it: what it says is kept. */
 async function lengthField(start: number, limits = { min: 300, max: 6000 }) {
   const given: number[] = [];
@@ -47,6 +50,7 @@ describe('a length field', () => {
       await write(field, text);
       expect(field.getAttribute('aria-invalid')).toBe('true');
       await press(field, 'Enter');
+      await settled();
       const alert = the(place, '[role=alert]');
       expect(alert.textContent).toMatch(says);
       expect(field.getAttribute('aria-describedby')).toBe(alert.id);
@@ -56,6 +60,7 @@ describe('a length field', () => {
     await write(field, 'abc');
     await after(() => field.focus());
     await after(() => field.blur());
+    await settled();
     expect([field.value, the(place, '[role=alert]').textContent?.includes('abc')]).toEqual(['abc', true]);
     await press(field, 'Escape');
     expect(field.value).toBe('8′');
@@ -153,7 +158,8 @@ it('says what is wrong once the typing pauses, not at every key', async () => {
     await after(() => vi.advanceTimersByTime(300));
     expect(place.querySelector('[role=alert]')).toBeNull();
   }
-  await after(() => vi.advanceTimersByTime(1000));
+  await after(() => vi.advanceTimersByTimeAsync(1000));
+  await after(() => import('./beside-typing'));
   expect(the(place, '[role=alert]').textContent).toContain('cub');
 });
 

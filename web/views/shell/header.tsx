@@ -15,7 +15,8 @@ import { Shortcuts } from './shortcuts';
 /** Fetched when the tape is taken out. */
 const LaserPanel = dynamic(() => import('../laser/laser-panel').then((module) => module.LaserPanel), { ssr: false });
 
-const WhenCalm = dynamic(() => import('./when-calm'), { ssr: false });
+/** Where the network is gone before it is there, the page goes on without it. */
+const WhenCalm = dynamic(() => import('./when-calm').catch(() => () => null), { ssr: false });
 
 /** What nobody waits for is fetched so long after the page has come alive. ms. */
 const CALM_MS = 2500;
