@@ -124,14 +124,22 @@ export function Sheets({
         </Button>
       </div>
       <h1 className="sr-only">{title}</h1>
-      {drawn.map((svg, i) => (
-        <div
-          key={i}
-          className="sheet-page mx-auto mb-5 max-w-full bg-white text-black shadow-sm print:mb-0 print:shadow-none"
-          style={{ width: widthPx, aspectRatio: `${widthPx} / ${heightPx}` }}
-          dangerouslySetInnerHTML={{ __html: svg }}
-        />
-      ))}
+      {/* In the hand a page is as large as it can be read, and pushed along with a finger. */}
+      <div
+        role="region"
+        aria-label="Pages"
+        tabIndex={0}
+        className="max-sm:-mx-3 max-sm:overflow-x-auto max-sm:px-3 print:contents"
+      >
+        {drawn.map((svg, i) => (
+          <div
+            key={i}
+            className="sheet-page mx-auto mb-5 max-w-full bg-white text-black shadow-sm max-sm:min-w-[46rem] print:mb-0 print:min-w-0 print:shadow-none"
+            style={{ width: widthPx, aspectRatio: `${widthPx} / ${heightPx}` }}
+            dangerouslySetInnerHTML={{ __html: svg }}
+          />
+        ))}
+      </div>
     </main>
   );
 }
