@@ -104,7 +104,6 @@ function useDraft(
   return {
     draft,
     setDraft,
-    fault,
     said,
     tell,
     tidy,
@@ -166,7 +165,7 @@ export function LengthInput({
   fills = false,
   label,
 }: LengthProps) {
-  const { draft, setDraft, fault, said, tell, tidy, settle, marks } = useDraft(mm, id, invalid, onFault, units);
+  const { draft, setDraft, said, tell, tidy, settle, marks } = useDraft(mm, id, invalid, onFault, units);
   /** The tape is offered where a length is being typed; a sheet holds everything outside it still. */
   const [offersTape, offerTape] = useState(false);
 
@@ -313,7 +312,7 @@ export function NumberInput({
   className?: string;
   label?: string;
 }) {
-  const { draft, setDraft, fault, said, tell, tidy, settle, marks } = useDraft(value, id, invalid, onFault);
+  const { draft, setDraft, said, tell, tidy, settle, marks } = useDraft(value, id, invalid, onFault);
   const type = (text: string) => {
     setDraft(text);
     const number = Number(text.trim().replace(',', '.'));

@@ -135,7 +135,7 @@ it('what was left unread is over once the length is changed elsewhere', async ()
     return (
       <>
         <LengthField label="Gap" units="imperial" step={inches(1)} min={0} max={9000} mm={mm} onChange={setMm} />
-        <b onClick={() => setMm(feet(3))}>pulled</b>
+        <button onClick={() => setMm(feet(3))}>pulled</button>
       </>
     );
   }
@@ -145,7 +145,7 @@ it('what was left unread is over once the length is changed elsewhere', async ()
   await write(field, 'abc');
   await after(() => field.blur());
   expect(field.value).toBe('abc');
-  await click(the(place, 'b'));
+  await click([...place.querySelectorAll('button')].find((one) => one.textContent === 'pulled') as HTMLElement);
   expect([field.value, place.querySelector('[role=alert]')]).toEqual(['3′', null]);
 });
 

@@ -80,7 +80,7 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
             <th scope="col" className="py-1 font-medium">
               Item
             </th>
-            <th scope="col" className="py-1 font-medium max-sm:hidden">
+            <th scope="col" className="py-1 font-medium">
               Size
             </th>
             <th scope="col" className="hidden py-1 text-right font-medium sm:table-cell">
@@ -174,11 +174,8 @@ function Row({
       <tr className="border-t border-rule align-baseline text-leaf">
         <td />
         <td className="pr-3 text-right text-lg font-semibold">{loose ? size : count}</td>
-        <td className="py-2 pr-3 leading-snug">
-          {name}
-          {!loose && <span className="block text-soft sm:hidden">{shedWords(stock, size, units)}</span>}
-        </td>
-        <td className="max-sm:hidden">{loose ? '' : shedWords(stock, size, units)}</td>
+        <td className="py-2 pr-3">{name}</td>
+        <td>{loose ? '' : shedWords(stock, size, units)}</td>
         <td className="hidden sm:table-cell" />
         <td className="text-right">in the shed</td>
       </tr>
@@ -192,12 +189,8 @@ function Row({
           <TickBox about="bought" what={what} label={`Got ${name}, ${sizeWords(stock, size, units)}`} />
         </td>
         <td className="pr-3 text-right text-lg font-semibold">{count}</td>
-        <td className="py-1 pr-3 leading-snug">
-          {name}
-          {/* In the hand a row is two lines: what it is, and how large. */}
-          <span className="block text-soft sm:hidden">{sizeWords(stock, size, units)}</span>
-        </td>
-        <td className="pr-3 whitespace-nowrap max-sm:hidden">{sizeWords(stock, size, units)}</td>
+        <td className="pr-3 leading-snug">{name}</td>
+        <td className="pr-3 sm:whitespace-nowrap">{sizeWords(stock, size, units)}</td>
         <td className="hidden text-right sm:table-cell">{amount(eachMinor)}</td>
         <td className="text-right">{amount(costMinor)}</td>
       </tr>
