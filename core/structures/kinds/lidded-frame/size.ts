@@ -168,7 +168,7 @@ export function sizeLiddedFrame(v: LiddedFrameValues, setting: BedSetting): Sizi
   };
 }
 
-/** Less than this is no fill. mm. */
+/** Less than this is no fill (from memory). mm. */
 const LEAST_FILL_MM = 1;
 
 /** How deep a box is filled: as is asked, with something left of its rim. mm. */
