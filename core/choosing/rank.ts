@@ -128,7 +128,7 @@ export function weighed(plan: Plan, ids: readonly string[]): Choice[] {
 
 /**
  * What would keep somebody out, weighed as everything else is: its first structure with what is built with it.
- * @example weighedAnswers(plan, answersFor(kindOf, KINDS, plan, 'long-bed'), ['rabbits'])[0]?.choice.minutesAWeek
+ * @example weighedAnswers(plan, answersFor(kindOf, KINDS, plan, 'long-bed'))[0]?.choice.minutesAWeek
  */
 export const weighedAnswers = <A extends Answer>(plan: Plan, answers: readonly A[]): (A & { choice: Choice })[] =>
   answers.flatMap((answer) => {
@@ -223,12 +223,14 @@ export function suiting({ setting, sized, verdicts }: Pick<ComputedStructure, 's
   return { wanted, places, times, suits: times <= MOST_TIMES && !verdicts.some((verdict) => verdict.unfit) };
 }
 
-/** The work a week that something makes in its season: of all its plants, on as many of it as hold them. min. */
+/** The work a week that something makes in its season: of all its plants, on as many of it as hold them; none without plants, but to open and shut. min. */
 export function minutesOf(computed: Pick<ComputedStructure, 'kind' | 'setting' | 'sized' | 'verdicts'>): number {
   const { kind, setting, sized } = computed;
   const { wanted, places, times } = suiting(computed);
   const lead = setting.planted[0];
-  const plants = isGuard(kind) ? A_COVER_PLANTS : Math.max(1, Math.min(places * times, wanted));
+  const guards = isGuard(kind);
+  if (!lead && !guards) return 0;
+  const plants = guards ? A_COVER_PLANTS : Math.min(places * times, wanted);
   const { climber, leaner } = kind.nature.tendingMinutes;
   // What twines goes up strings and poles by itself.
   const alone = lead?.crop.habit === 'twiner' && UPRIGHT.has(sized.design.hold?.by ?? '');

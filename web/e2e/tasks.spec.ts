@@ -1,13 +1,18 @@
 import { readFileSync } from 'node:fs';
-import { expect, type Page } from '@playwright/test';
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import { openTo, whoIsKeptOut } from '@lignum/core/choosing/kept-out';
 import { computeGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import { test } from './asking';
 import { fewerBeds, onlyStructures, ownGarden, saved, savedPlan } from './garden';
 
-/** Counts what a newcomer presses: links, buttons, boxes and choices; what is typed is not counted. */
-async function counting(page: Page): Promise<() => Promise<number>> {
+/** A garden that is come to for the first time, and a count of what is pressed there: links, buttons, boxes and choices; what is typed is not counted. */
+async function begun(
+  page: Page,
+  request: APIRequestContext,
+  change: (plan: Plan) => Plan,
+): Promise<{ id: string; clicks: () => Promise<number> }> {
+  const id = await ownGarden(request, change);
   await page.addInitScript(() => {
     window.addEventListener(
       'click',
@@ -19,7 +24,9 @@ async function counting(page: Page): Promise<() => Promise<number>> {
       true,
     );
   });
-  return () => page.evaluate(() => Number(sessionStorage.getItem('clicks') ?? 0));
+  await page.goto(`/g/${id}`);
+  await isLive(page);
+  return { id, clicks: () => page.evaluate(() => Number(sessionStorage.getItem('clicks') ?? 0)) };
 }
 
 const empty = (plan: Plan): Plan => ({
@@ -53,10 +60,7 @@ for (const [width, height] of [
       page,
       request,
     }) => {
-      const id = await ownGarden(request, empty);
-      const clicks = await counting(page);
-      await page.goto(`/g/${id}`);
-      await isLive(page);
+      const { id, clicks } = await begun(page, request, empty);
       await page.getByRole('link', { name: 'Plan a row' }).click();
       await page.getByLabel('Bed length').fill("16'");
       await expect(page.getByRole('radio', { name: /First choice/ })).toBeChecked();
@@ -75,13 +79,8 @@ for (const [width, height] of [
       page,
       request,
     }) => {
-      const id = await ownGarden(request, empty);
-      const clicks = await counting(page);
-      await page.goto(`/g/${id}`);
-      await isLive(page);
+      const { id, clicks } = await begun(page, request, empty);
       await page.getByRole('button', { name: 'Put down a bed' }).click();
-      // In the hand what is chosen lies over what one begins with.
-      if (width < 1000) await page.getByRole('button', { name: 'All of the garden' }).click();
       await page.getByRole('combobox', { name: 'Add to the plot' }).click();
       await page.getByRole('option', { name: 'a bed', exact: true }).click();
       const way = page.getByRole('textbox', { name: /^To Bed 1/ });
@@ -98,13 +97,10 @@ for (const [width, height] of [
     });
 
     test(`everything fenced with a gate against rabbits and deer, in six presses`, async ({ page, request }) => {
-      const id = await ownGarden(request, (plan) => {
+      const { id, clicks } = await begun(page, request, (plan) => {
         const few = fewerBeds(plan);
         return { ...few, features: [], site: { ...few.site, visitors: [] } };
       });
-      const clicks = await counting(page);
-      await page.goto(`/g/${id}`);
-      await isLive(page);
       await page.getByRole('link', { name: 'Tick who visits' }).click();
       await page.getByRole('checkbox', { name: 'rabbits' }).check();
       await page.getByRole('checkbox', { name: 'deer' }).check();
@@ -128,10 +124,7 @@ for (const [width, height] of [
       page,
       request,
     }) => {
-      const id = await ownGarden(request, empty);
-      const clicks = await counting(page);
-      await page.goto(`/g/${id}`);
-      await isLive(page);
+      const { id, clicks } = await begun(page, request, empty);
       await page.getByRole('link', { name: 'Plan a row' }).click();
       await page.getByRole('combobox', { name: 'Crop' }).click();
       await page.getByRole('option', { name: 'Cabbage', exact: true }).click();
@@ -151,10 +144,7 @@ for (const [width, height] of [
       page,
       request,
     }) => {
-      const id = await ownGarden(request, empty);
-      const clicks = await counting(page);
-      await page.goto(`/g/${id}`);
-      await isLive(page);
+      const { id, clicks } = await begun(page, request, empty);
       await page.getByRole('button', { name: 'I want to…' }).click();
       await page.getByRole('link', { name: /^Build something/ }).click();
       await page
@@ -184,10 +174,7 @@ for (const [width, height] of [
       request,
     }) => {
       const kept = ['tomato-wall', 'bean-wall', 'cucumber-frame', 'string-frame', 'pea-wall', 'melon-trellis'];
-      const id = await ownGarden(request, (plan) => onlyStructures(plan, (one) => kept.includes(one.id)));
-      const clicks = await counting(page);
-      await page.goto(`/g/${id}`);
-      await isLive(page);
+      const { id, clicks } = await begun(page, request, (plan) => onlyStructures(plan, (one) => kept.includes(one.id)));
       await page.getByRole('button', { name: /\d more/ }).click();
       await page.getByRole('link', { name: 'Print them' }).click();
       await expect(page.locator('.sheet-page')).not.toHaveCount(0);

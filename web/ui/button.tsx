@@ -11,7 +11,7 @@ const LOOKS: Record<Look, string> = {
 
 /** Shared with links that act as buttons. 44 px high: a gloved finger taps it. */
 export const buttonLook = (look: Look, extra = ''): string =>
-  `inline-flex min-h-11 items-center justify-center gap-2 rounded-[3px] px-4 text-[0.95rem] leading-tight transition-colors disabled:opacity-45 ${LOOKS[look]} ${extra}`;
+  `button-look inline-flex min-h-11 items-center justify-center gap-2 rounded-[3px] px-4 text-[0.95rem] leading-tight transition-colors disabled:opacity-45 ${LOOKS[look]} ${extra}`;
 
 export function Button({
   look = 'plain',

@@ -20,6 +20,7 @@ import { formatLength, type Units } from '@lignum/core/quantity/length';
 import { ChooserField } from './chooser';
 import type { Choice } from './choice';
 import { Field, inputLook, LengthField, NumberField } from './field';
+import { isUnread } from './unread';
 
 /** What does not make sense although every field keeps its limits: where (`gapMm/least`), and what. */
 export type Sense<Values> = (values: Values) => readonly { field: string; message: string }[];
@@ -98,13 +99,8 @@ export function RuledForm<Values extends FieldValues>({
           onSubmit={(event) => {
             // A sheet may lie on another: only its own form is meant.
             event.stopPropagation();
-            // What cannot be read is not passed over: it is mended or given up first.
-            const unread = event.currentTarget.querySelector<HTMLElement>('[data-unread]');
-            if (unread) {
-              event.preventDefault();
-              return unread.focus();
-            }
-            void form.handleSubmit(onDone)(event);
+            if (isUnread(event.currentTarget)) event.preventDefault();
+            else void form.handleSubmit(onDone)(event);
           }}
         >
           {children}

@@ -2,7 +2,7 @@ import type { Answer, answerRoundAll } from '@lignum/core/choosing/kept-out';
 import type { Choice } from '@lignum/core/choosing/rank';
 import type { Granted, Wish } from '@lignum/core/choosing/share-out';
 import type { BedChoice } from '@lignum/core/choosing/where';
-import type { beside } from '@lignum/core/choosing/whole';
+import type { beside } from '@lignum/core/ahead/whole';
 import type { MendableVerdict } from '@lignum/core/plan/mends';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 

@@ -6,7 +6,7 @@ import { computeStructure } from '@lignum/core/plan/compute';
 import { knownPlans } from '@lignum/core/plan/known-plans';
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { bedsFor } from '@lignum/core/choosing/where';
-import { beside } from '@lignum/core/choosing/whole';
+import { beside } from '@lignum/core/ahead/whole';
 import type { ChoosingAnswer, ChoosingQuestion } from './choosing-messages';
 import type { Answering } from './newest';
 

@@ -233,7 +233,7 @@ function Workbench({
         </button>
       </div>
 
-      <div className="order-2 pt-4 lg:order-none">
+      <div className="no-print order-2 pt-4 lg:order-none">
         <Carries computed={computed} />
         <h2 className="mt-4 mb-1 text-lg">Sizes and choices</h2>
         <KnobPanel computed={computed} />

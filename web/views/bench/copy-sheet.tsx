@@ -9,6 +9,7 @@ import { newId } from '../../kept/new-id';
 import { Button } from '../../ui/button';
 import { Sheet } from '../../ui/dialog';
 import { NumberField } from '../../ui/field';
+import { isUnread } from '../../ui/unread';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
 
@@ -84,7 +85,12 @@ export default function CopySheet({ structure, onClose }: { structure: Structure
         <div className="w-28">
           <NumberField label="How many more" value={count} min={1} max={MOST} onChange={setCount} />
         </div>
-        <Button look="main" onClick={putMore}>
+        <Button
+          look="main"
+          onClick={(event) => {
+            if (!isUnread(event.currentTarget.parentElement)) putMore();
+          }}
+        >
           Put down in this garden
         </Button>
       </div>

@@ -44,7 +44,7 @@ export function Views({ computed }: { computed: ComputedStructure }) {
   return (
     <div className="contents rounded-[3px] bg-sheet px-3 pt-2 pb-3 lg:block lg:shadow-[0_1px_0_var(--rule),0_6px_18px_#0000000d]">
       <div
-        className={`order-1 bg-sheet max-lg:-mx-4 max-lg:border-b max-lg:border-rule max-lg:px-4 max-lg:pb-1 ${round === 'drawing' ? 'max-lg:top-[5.6rem] max-lg:z-10 min-[24rem]:max-lg:sticky' : ''}`}
+        className={`stands-over order-1 bg-sheet max-lg:-mx-4 max-lg:border-b max-lg:border-rule max-lg:px-4 max-lg:pb-1 ${round === 'drawing' ? 'max-lg:top-[5.6rem] max-lg:z-10 min-[24rem]:max-lg:sticky' : ''}`}
       >
         <div className="flex flex-wrap items-center justify-between gap-x-3">
           <h2 className="text-lg max-sm:sr-only">{round === 'drawing' ? front.title : '3-D'}</h2>

@@ -3,7 +3,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useState } from 'react';
 import { Copy } from 'lucide-react';
-import type { Whole } from '@lignum/core/choosing/whole';
+import type { Whole } from '@lignum/core/ahead/whole';
 import { USUAL_SEASONS } from '@lignum/core/choosing/figures';
 import type { Plan } from '@lignum/core/plan/plan';
 import { KINDS } from '@lignum/core/structures/registry';
@@ -80,6 +80,11 @@ export function BesideView({
     [plan, other, seasons],
   );
   const { answer, of } = useAnswer<BesideQuestion, BesideAnswer>(choosingWorker, question);
+  // It may lie beyond the gardens that are listed.
+  const choices =
+    garden === null || !other || others.some((one) => one.id === garden)
+      ? others
+      : [{ id: garden, name: other.name }, ...others];
   const copy = async () => {
     setCopying('Making the copy…');
     const at = await tryInCopy(id, plan);
@@ -97,13 +102,13 @@ export function BesideView({
           <Copy size={16} aria-hidden />
           Try something in a copy
         </Button>
-        {others.length > 0 && (
+        {choices.length > 0 && (
           <Chooser
             label="Beside which garden"
             value={garden ?? 'none'}
             choices={[
               { id: 'none', label: 'Beside which garden…', disabled: true },
-              ...others.map((one) => ({ id: one.id, label: one.name })),
+              ...choices.map((one) => ({ id: one.id, label: one.name })),
             ]}
             className="w-64"
             onChange={(one) => router.replace(`/g/${id}/beside?with=${one}`)}

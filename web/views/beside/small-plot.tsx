@@ -1,4 +1,4 @@
-import type { Whole } from '@lignum/core/choosing/whole';
+import type { Whole } from '@lignum/core/ahead/whole';
 import type { Plan } from '@lignum/core/plan/plan';
 import { bedOnPlot } from '@lignum/core/site/bed';
 import { cornersOf, type PlanSpot } from '@lignum/core/site/plot';

@@ -14,7 +14,7 @@ import { buttonLook } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
 import { NumberField } from '../../ui/field';
 import { choosingWorker } from '../shell/choosing-worker';
-import { hoursOfWork, useAmount } from '../shell/answer-figures';
+import { hoursOfWork, sunTaken, useAmount } from '../shell/answer-figures';
 import { besideCell, FigureRow, RowTitle } from '../shell/figure-row';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
@@ -149,17 +149,8 @@ function Table({
             (_, i) => worked[i]?.afterMinor ?? 0,
             shown,
           )}
-          {figures(
-            'Work a year',
-            // As it is said: to the half hour.
-            (_, i) => Math.round((worked[i]?.hoursAYear ?? 0) * 2) / 2,
-            hoursOfWork,
-          )}
-          {figures(
-            'Sun it takes a day',
-            ({ shade }) => Math.round((shade?.hours ?? 0) * 10) / 10,
-            (hours) => (hours === 0 ? 'none worth a word' : `up to ${hours} h`),
-          )}
+          {figures('Work a year', (_, i) => worked[i]?.hoursAYear ?? 0, hoursOfWork)}
+          {figures('Sun it takes', ({ shade }) => shade?.hours ?? 0, sunTaken)}
           <Row title="Will it do?">
             {choices.map(({ structure, verdicts }) => {
               const urgent = verdicts.filter(isUrgent);

@@ -101,7 +101,7 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
           }}
           site={plan.site}
         />
-        <div className="ml-auto flex gap-2 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-10 max-lg:border-t max-lg:border-rule max-lg:bg-ground max-lg:px-4 max-lg:py-2">
+        <div className="stands-over ml-auto flex gap-2 max-lg:fixed max-lg:inset-x-0 max-lg:bottom-0 max-lg:z-10 max-lg:border-t max-lg:border-rule max-lg:bg-ground max-lg:px-4 max-lg:py-2">
           <AddToPlot
             onAdded={setChosen}
             onLay={(kind) => {
@@ -157,7 +157,7 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
             <BedHours answer={answer} month={month === 'season' ? (growingMonths(plan.site)[1] ?? 6) : month} />
           )}
           {thing ? (
-            <div className="max-lg:fixed max-lg:inset-x-0 max-lg:bottom-[3.8rem] max-lg:z-20 max-lg:max-h-[46dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:border-ink max-lg:bg-ground max-lg:px-4 max-lg:pt-2 max-lg:pb-6">
+            <div className="stands-over max-lg:fixed max-lg:inset-x-0 max-lg:bottom-[3.8rem] max-lg:z-20 max-lg:max-h-[46dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:border-ink max-lg:bg-ground max-lg:px-4 max-lg:pt-2 max-lg:pb-6">
               <Inspector
                 key={thing.id}
                 thing={thing}

@@ -31,9 +31,12 @@ export function GroundBoard({
   onChange: (site: { widthMm: number; depthMm: number }) => void;
 }) {
   const sizes = SQUARES[units];
-  const [square, setSquare] = useState(
-    () => sizes.find((mm) => widthMm <= mm * ACROSS && depthMm <= mm * DEEP) ?? (sizes.at(-1) as number),
-  );
+  // By its place, so that it is one of them however lengths are written.
+  const [size, setSize] = useState(() => {
+    const fits = sizes.findIndex((mm) => widthMm <= mm * ACROSS && depthMm <= mm * DEEP);
+    return fits < 0 ? sizes.length - 1 : fits;
+  });
+  const square = sizes[size] as number;
   const board = useRef<SVGSVGElement>(null);
   const [across, deep] = [Math.min(ACROSS, widthMm / square), Math.min(DEEP, depthMm / square)];
   const put = (x: number, y: number) =>
@@ -61,9 +64,9 @@ export function GroundBoard({
       <div className="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1">
         <Switcher
           label="A square is"
-          value={String(square)}
-          choices={sizes.map((mm) => ({ id: String(mm), label: formatLength(mm, units) }))}
-          onChange={(mm) => setSquare(Number(mm))}
+          value={String(size)}
+          choices={sizes.map((mm, i) => ({ id: String(i), label: formatLength(mm, units) }))}
+          onChange={(i) => setSize(Number(i))}
         />
         <span className="text-[0.9rem] text-soft">a square</span>
         <output aria-live="polite" className="ml-auto text-lg font-semibold tabular-nums">

@@ -9,6 +9,7 @@ import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { newId } from '../../kept/new-id';
 import { Button, buttonLook } from '../../ui/button';
 import { LengthField } from '../../ui/field';
+import { isUnread } from '../../ui/unread';
 import { bodyOf, moveThing, type Thing } from '../plot/things';
 import { removeBed, removeFeature, removeStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -65,7 +66,7 @@ export function Several({
   return (
     <section
       aria-label="What is chosen"
-      className="sticky bottom-0 z-10 border-t-2 border-ink bg-ground pt-2 pb-3 max-lg:bottom-16"
+      className="stands-over sticky bottom-0 z-10 border-t-2 border-ink bg-ground pt-2 pb-3 max-lg:bottom-16"
     >
       <p aria-live="polite" className="font-semibold">
         {chosen.size === 0 ? 'Tick what you want to do something with.' : `${chosen.size} chosen`}
@@ -86,7 +87,8 @@ export function Several({
           ))}
           <Button
             look="main"
-            onClick={() => {
+            onClick={(event) => {
+              if (isUnread(event.currentTarget.parentElement)) return;
               move((thing) => ({ xMm: bodyOf(thing).xMm + byMm.right, yMm: bodyOf(thing).yMm + byMm.up }));
               setMoving(false);
             }}

@@ -323,7 +323,7 @@ export function NewRow({
         </div>
       </section>
       {looked && (
-        <div className="no-print sticky bottom-0 z-20 -mx-4 mt-6 flex items-center gap-3 bg-sheet px-4 py-2 shadow-[0_-1.5px_0_var(--rule-strong)] lg:hidden">
+        <div className="stands-over no-print sticky bottom-0 z-20 -mx-4 mt-6 flex items-center gap-3 bg-sheet px-4 py-2 shadow-[0_-1.5px_0_var(--rule-strong)] lg:hidden">
           <span className="min-w-0 grow leading-tight">
             <span className="block truncate text-[0.9rem]">{kindOf(looked.structure.kind).name}</span>
             <span className="font-semibold">

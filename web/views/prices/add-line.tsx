@@ -10,6 +10,7 @@ import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
 import { Field, LengthField, NumberField } from '../../ui/field';
 import { useGarden } from '../shell/garden-context';
+import { isUnread } from '../../ui/unread';
 import { PriceInput } from './price-row';
 
 /** A size of a stock item that your shop sells and the book has not. */
@@ -48,6 +49,7 @@ export function AddLine({
       className="flex flex-wrap items-end gap-3 border-t border-rule bg-well p-3"
       onSubmit={(event) => {
         event.preventDefault();
+        if (isUnread(event.currentTarget)) return;
         if (double) return setFault('That size has a price already: change it above.');
         onAdd({ stock, size, price: money(minor, currency) });
         setOpen(false);
@@ -98,7 +100,7 @@ export function AddLine({
         Cancel
       </Button>
       {(fault ?? (double ? `${formatLength(size, tongue.units)} of it has a price already.` : null)) && (
-        <p role="alert" className="w-full text-[0.9rem] font-medium text-keel">
+        <p role="alert" id={`${id}-fault`} className="w-full text-[0.9rem] font-medium text-keel">
           {fault ?? 'That size has a price already: change it above.'}
         </p>
       )}

@@ -7,6 +7,7 @@ import type { PriceLine } from '@lignum/core/costing/price-book';
 import { isInvented } from '@lignum/core/demo/invented';
 import { money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
 import { inputLook } from '../../ui/field';
+import { useDraft } from '../../ui/use-draft';
 import { useGarden } from '../shell/garden-context';
 import { sizeWords } from '../../words/stock-words';
 
@@ -26,18 +27,14 @@ export function PriceInput({
 }) {
   const { plan } = useGarden();
   const { currency } = plan.garden;
-  const [draft, setDraft] = useState<string | null>(null);
-  const [wrong, setWrong] = useState(false);
+  const { draft, setDraft, tell, tidy, settle, marks } = useDraft(minor, id, false, onFault);
   const type = (text: string) => {
     setDraft(text);
     const read = parseMinor(text, currency);
-    setWrong(read === null);
-    onFault(
-      read === null
-        ? `"${text}" is not a price in ${currency}: write it like ${plainMoney(money(1250, currency))}.`
-        : null,
-    );
-    if (read !== null) onPrice(read);
+    if (read === null)
+      return tell(`"${text}" is not a price in ${currency}: write it like ${plainMoney(money(1250, currency))}.`);
+    tell(null);
+    onPrice(read);
   };
   return (
     <input
@@ -45,21 +42,16 @@ export function PriceInput({
       aria-label={label}
       inputMode="decimal"
       autoComplete="off"
-      aria-invalid={wrong}
+      {...marks}
       value={draft ?? plainMoney(money(minor, currency))}
       onChange={(event) => type(event.target.value)}
       onFocus={(event) => event.target.select()}
-      aria-describedby={wrong ? `${id}-fault` : undefined}
-      // What is no price stays as it was written until it is mended, or given up.
-      onBlur={() => {
-        if (!wrong) setDraft(null);
-      }}
+      onBlur={settle}
       onKeyDown={(event) => {
+        if (event.key === 'Enter') settle();
         if (event.key !== 'Escape' || draft === null) return;
         event.preventDefault();
-        setDraft(null);
-        setWrong(false);
-        onFault(null);
+        tidy();
       }}
       className={`${inputLook} w-28 text-right`}
     />

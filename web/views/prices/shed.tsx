@@ -9,6 +9,7 @@ import { Chooser } from '../../ui/chooser';
 import { Field, inputLook, LengthField, NumberField } from '../../ui/field';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { changeShed } from '../shell/edits';
+import { isUnread } from '../../ui/unread';
 import { useGarden } from '../shell/garden-context';
 import { shedWords } from '../../words/stock-words';
 
@@ -71,6 +72,7 @@ function AddPiece({ onDone }: { onDone: () => void }) {
       className="flex flex-wrap items-end gap-3 border-t border-rule bg-well p-3"
       onSubmit={(event) => {
         event.preventDefault();
+        if (isUnread(event.currentTarget)) return;
         store.edit(changeShed([...plan.shed, { stock, size, count, note }]));
         onDone();
       }}

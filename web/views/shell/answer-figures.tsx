@@ -1,7 +1,6 @@
 'use client';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { figuresOf, USUAL_SEASONS, type Figures } from '@lignum/core/choosing/figures';
-import type { Choice } from '@lignum/core/choosing/rank';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { useGarden } from './garden-context';
 
@@ -12,10 +11,8 @@ export const hoursOfWork = (hours: number): string => {
 };
 
 /** Sun that something takes from the bed that loses most, in words. */
-export const sunTaken = (shade: Choice['shade'], named = true): string =>
-  shade
-    ? `up to ${Math.round(shade.hours * 10) / 10} h a day${named ? ` from ${shade.bed}` : ''}`
-    : 'none worth a word';
+export const sunTaken = (hours: number): string =>
+  hours === 0 ? 'none worth a word' : `up to ${Math.round(hours * 10) / 10} h a day`;
 
 /** Money of a garden, as it is said there. */
 export function useAmount(): (minor: number) => string {
@@ -66,6 +63,13 @@ function rowsOf(figures: Figures, amount: (minor: number) => string): [string, s
     ['To begin with', amount(startMinor)],
     [`After ${seasons} seasons`, amount(afterMinor)],
     ['Work a year', hoursOfWork(hoursAYear)],
-    ...(shade === undefined ? [] : [['Sun it takes', sunTaken(shade)] satisfies [string, string]]),
+    ...(shade === undefined
+      ? []
+      : [
+          ['Sun it takes', `${sunTaken(shade?.hours ?? 0)}${shade ? ` from ${shade.bed}` : ''}`] satisfies [
+            string,
+            string,
+          ],
+        ]),
   ];
 }

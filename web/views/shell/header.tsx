@@ -76,7 +76,7 @@ export function Header() {
       >
         Skip to the content
       </a>
-      <header className="no-print sticky top-0 z-30 border-b border-rule bg-ground/95 backdrop-blur">
+      <header className="stands-over no-print sticky top-0 z-30 border-b border-rule bg-ground/95 backdrop-blur">
         <div className="mx-auto flex max-w-[120rem] flex-wrap items-center gap-x-4 px-4 lg:flex-nowrap">
           <Wordmark />
           {path !== `/g/${id}` && (
