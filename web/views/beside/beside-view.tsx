@@ -147,10 +147,10 @@ function Table({ answer, other, seasons }: { answer: BesideAnswer; other: Other;
   const differs = new Set(answer.changes.flatMap((change) => ('id' in change ? change.id : [])));
   return (
     <div className="overflow-x-auto">
-      <table className="w-full min-w-[34rem] table-fixed border-b border-rule">
+      <table className="w-full table-fixed border-b border-rule">
         <caption className="sr-only">Two layouts beside each other</caption>
         <colgroup>
-          <col className="w-36" />
+          <col className="w-[6.5rem] sm:w-36" />
         </colgroup>
         <thead>
           <tr className="border-t-2 border-ink">
@@ -161,7 +161,7 @@ function Table({ answer, other, seasons }: { answer: BesideAnswer; other: Other;
                 [other.plan, answer.there, other.name, other.href],
               ] as const
             ).map(([layout, whole, name, href], i) => (
-              <th key={i} scope="col" className="px-3 pt-3 pb-2 text-left align-bottom">
+              <th key={i} scope="col" className="px-2 pt-3 pb-2 text-left align-bottom sm:px-3">
                 <SmallPlot plan={layout} outlines={whole.outlines} differs={differs} />
                 <span className="mt-2 block font-display text-lg leading-tight font-semibold">
                   {href ? (

@@ -120,7 +120,7 @@ function WishRow({
   const bedName = (bed: string) => plan.beds.find((one) => one.id === bed)?.name ?? '';
   return (
     <li className="grid gap-x-6 gap-y-2 border-b border-rule py-3 md:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)]">
-      <div className="flex flex-wrap items-center gap-2">
+      <div className="flex flex-wrap content-start items-center gap-2">
         <NumberInput
           id={`count-${wish.id}`}
           label={`Number of ${crop.name}`}
@@ -163,7 +163,7 @@ function WishRow({
         {parts.map((part) => (
           <div key={part.bed} className="mb-3 flex flex-wrap gap-x-4 gap-y-2">
             {part.on && (
-              <div className="w-36 shrink-0 bg-sheet p-1">
+              <div className="w-36 shrink-0 self-start bg-sheet p-1">
                 <Glance design={part.on.design} around={part.on.around} widthPx={136} heightPx={88} />
               </div>
             )}

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 
 /** A cell of a table in which things stand beside each other. */
-export const besideCell = 'border-t border-rule px-3 py-2 align-baseline';
+export const besideCell = 'border-t border-rule px-2 py-2 align-baseline sm:px-3';
 
 export const RowTitle = ({ children }: { children: ReactNode }) => (
   <th
@@ -32,9 +32,9 @@ export function FigureRow({
       {values.map((value, i) => {
         const isBest = differ && says(value) === says(better);
         return (
-          <td key={i} className={`${besideCell} text-lg tabular-nums ${isBest ? 'font-semibold text-leaf' : ''}`}>
+          <td key={i} className={`${besideCell} tabular-nums sm:text-lg ${isBest ? 'font-semibold text-leaf' : ''}`}>
             {says(value)}
-            {isBest && <span className="ml-2 text-[0.85rem] font-normal">the {best}</span>}
+            {isBest && <span className="text-[0.85rem] font-normal max-sm:block sm:ml-2">the {best}</span>}
           </td>
         );
       })}
