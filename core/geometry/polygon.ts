@@ -64,13 +64,18 @@ export function cross2(a: Pair, b: Pair, c: Pair, d: Pair): boolean {
   return side(a, b, c) * side(a, b, d) < 0 && side(c, d, a) * side(c, d, b) < 0;
 }
 
+/** A shorter way is none: what rounding leaves of corners that lie on one place. mm. */
+const NO_LENGTH_MM = 1e-6;
+
 /**
  * What of an outline lies on the left of a line, or `byMm` and more inside it: one step of Sutherland and
  * Hodgman, "Reentrant polygon clipping" (Communications of the ACM 17, 1974).
  */
 export function clipped(outline: readonly Pair[], from: Pair, to: Pair, byMm = 0): Pair[] {
   const [dx, dy] = [to[0] - from[0], to[1] - from[1]];
-  const long = Math.hypot(dx, dy) || 1;
+  const long = Math.hypot(dx, dy);
+  // Corners of a box seen along its edge lie on one place but for rounding: the way between them is none.
+  if (long < NO_LENGTH_MM) return [...outline];
   const inBy = ([x, y]: Pair): number => (dx * (y - from[1]) - dy * (x - from[0])) / long - byMm;
   // In a plain loop: shadows and screws ask for this hundreds of thousands of times.
   const left: Pair[] = [];

@@ -10,7 +10,8 @@ import { kindOf, KINDS } from './registry';
 import { nearAnEdge, outOfReach, overhang, unsound } from './unsound.fixture';
 
 /** On a corner of a fence that is not square braces of one run lie askew on the post: there their screws bite less, or meet those of the other, and mesh is behind them; those of a frame bite most of their inch. */
-const ASKEW = /^(they meet: )?brace to post|^mesh to post: brace is in the way|^(frame|rail) to post: \S+ bites/;
+const ASKEW =
+  /^(they meet: .*)?brace to post|^(low )?mesh to post: brace is in the way|^(frame|rail) to post: \S+ bites/;
 const askew = ({ ground }: Design): boolean => {
   if (!('path' in ground)) return false;
   const ways = ground.path.slice(1).map((to, i) => {

@@ -10,7 +10,7 @@ import { LIVES, SECTIONS, TIMBER, TREATMENTS } from '../catalogue/timber';
 import { cut } from '../cutting/cut';
 import { DEMO_PLAN } from '../demo/garden';
 import { cross, minus, reach, type Point } from '../geometry/space';
-import type { Ground } from '../site/ground';
+import { wayAlong, type Ground } from '../site/ground';
 import type { Plan } from '../plan/plan';
 import { settingOf } from '../plan/setting-of';
 import { feet, inches } from '../quantity/length';
@@ -336,7 +336,11 @@ describe('leaves, rings, weaving', () => {
         if (!front || !back) throw new Error('two leaves');
         const [headFront, headBack] = [onLeaf(front, along, leafMm, 0), onLeaf(back, along, leafMm, 0)];
         expect(headBack[1] - headFront[1]).toBeCloseTo(gapMm, 5);
-        expect(headFront[2] - onLeaf(front, along, 0, 0)[2]).toBeCloseTo(heightMm, 6);
+        // They stand square to the fall of the soil, as rectangles do.
+        const rise = minus(headFront, onLeaf(front, along, 0, 0));
+        const way = wayAlong(GROUND);
+        expect(rise[2] / way[0]).toBeCloseTo(heightMm, 6);
+        expect(rise[0] * way[0] + rise[2] * way[2]).toBeCloseTo(0, 6);
         expect(onLeaf(back, along, 0, 0)[1] - onLeaf(front, along, 0, 0)[1]).toBeCloseTo(spreadMm, 6);
         // Out is square to up.
         const out = minus(onLeaf(front, along, 100, 10), onLeaf(front, along, 100, 0));

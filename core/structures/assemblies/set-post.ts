@@ -3,7 +3,7 @@ import { timberId } from '../../catalogue/timber';
 import { AS_BOUGHT, SQUARE, type EndCut } from '../../design/end-cut';
 import { barOf, type Bar, type Section } from '../../design/shapes/bar';
 import type { Stands } from '../../design/standing';
-import { add, scale, type Point } from '../../geometry/space';
+import { add, scale, UP, type Point } from '../../geometry/space';
 import { nextStockUp, SPARE_MM } from '../rules/depth';
 import type { Said } from '../said';
 import type { Setting } from '../setting';
@@ -23,11 +23,13 @@ interface At {
   setting: Setting;
   /** The way of its wide face, where that is not along the row. */
   wide?: Point;
+  /** The way up it, where it is not plumb. */
+  up?: Point;
 }
 
 /** A bar of so much, so deep in the soil at its foot. mm. */
 function stood(
-  { id, foot, aboveMm, depthMm, wide }: At,
+  { id, foot, aboveMm, depthMm, wide, up = UP }: At,
   o: {
     role: string;
     of: Section;
@@ -44,8 +46,8 @@ function stood(
     id,
     role,
     of,
-    from: add(foot, [0, 0, -buriedMm]),
-    to: add(foot, [0, 0, topMm]),
+    from: add(foot, scale(up, -buriedMm)),
+    to: add(foot, scale(up, topMm)),
     cutMm,
     buriedMm,
     ends,

@@ -158,7 +158,17 @@ export function lathsOf(
             places: [plane.at(alongMm, at, o.of.wideMm / 2)],
             parts: [bar.id, rafter.bar.id],
             fixings: [
-              { stock: screw, count: 1, drive: { through: bar.id, into: rafter.bar.id, way: scale(plane.out, -1) } },
+              {
+                stock: screw,
+                count: 1,
+                drive: {
+                  through: bar.id,
+                  into: rafter.bar.id,
+                  way: scale(plane.out, -1),
+                  // In the middle, before what holds the sheet on the lath is set round it.
+                  places: [plane.at(alongMm, at, o.of.wideMm / 2 + lath.thickMm)],
+                },
+              },
             ],
           },
         ];

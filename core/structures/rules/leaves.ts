@@ -1,7 +1,7 @@
 import { LEAST_LEAN_RAD } from '../../checks/tipping';
-import { type Point } from '../../geometry/space';
+import { add, scale, type Point } from '../../geometry/space';
 import { inches, MM_PER_INCH } from '../../quantity/length';
-import { onGround, type Ground } from '../../site/ground';
+import { onGround, wayAlong, type Ground } from '../../site/ground';
 
 /** The feet of two leaves stand no farther apart than so many leaves: flatter they lie (from memory). */
 const FLATTEST = 1.96;
@@ -35,15 +35,23 @@ export interface PropLeaf {
   leanRad: number;
 }
 
-/** A point of a leaf: along the row, up the leaf from its foot, and out from its middle plane. */
-export function onLeaf(leaf: PropLeaf, alongMm: number, upMm: number, outMm: number): Point {
-  const foot = onGround(leaf.ground, alongMm, leaf.y + (leaf.side * leaf.spreadMm) / 2);
-  const [sin, cos] = [Math.sin(leaf.leanRad), Math.cos(leaf.leanRad)];
-  return [foot[0], foot[1] - leaf.side * sin * upMm + leaf.side * cos * outMm, foot[2] + cos * upMm + sin * outMm];
+/** A way of leaves that stand on level soil, turned with the soil under them: a leaf is a rectangle and lies square to its fall. */
+function onFall(leaf: PropLeaf, [x, y, z]: Point): Point {
+  const [cos, , sin] = wayAlong(leaf.ground);
+  return [x * cos - z * sin, y, x * sin + z * cos];
 }
 
+/** A point of a leaf: along the row, up the leaf from its foot, and out from its middle plane. */
+export const onLeaf = (leaf: PropLeaf, alongMm: number, upMm: number, outMm: number): Point =>
+  add(
+    onGround(leaf.ground, alongMm, leaf.y + (leaf.side * leaf.spreadMm) / 2),
+    add(scale(upLeaf(leaf), upMm), scale(outOfLeaf(leaf), outMm)),
+  );
+
 /** The direction out of the face of a leaf. */
-export const outOfLeaf = (leaf: PropLeaf): Point => [0, leaf.side * Math.cos(leaf.leanRad), Math.sin(leaf.leanRad)];
+export const outOfLeaf = (leaf: PropLeaf): Point =>
+  onFall(leaf, [0, leaf.side * Math.cos(leaf.leanRad), Math.sin(leaf.leanRad)]);
 
 /** The direction up a leaf. */
-export const upLeaf = (leaf: PropLeaf): Point => [0, -leaf.side * Math.sin(leaf.leanRad), Math.cos(leaf.leanRad)];
+export const upLeaf = (leaf: PropLeaf): Point =>
+  onFall(leaf, [0, -leaf.side * Math.sin(leaf.leanRad), Math.cos(leaf.leanRad)]);

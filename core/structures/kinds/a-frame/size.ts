@@ -2,14 +2,13 @@ import { stockOf } from '../../../catalogue/catalogue';
 import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import { chain, soilChain } from '../../../design/chain';
 import { placed } from '../../../design/design';
-import { add } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { onGround, slopeOf } from '../../../site/ground';
+import { slopeOf } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import { together } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
 import type { Sizing } from '../../kind';
-import { leanOf, leastSpread, mostSpread } from '../../rules/leaves';
+import { leanOf, leastSpread, mostSpread, onLeaf, upLeaf } from '../../rules/leaves';
 import { acrossBed } from '../../rules/row';
 import type { PlantRow } from '../../rules/stations';
 import { isOffered, type BedSetting } from '../../setting';
@@ -51,8 +50,9 @@ export function sizeAFrame(asked: AFrameValues, setting: BedSetting): Sizing<AFr
   const rows = ([-1, 1] as const).map((side): PlantRow => ({
     acrossMm: y + side * (v.spread / 2 + STEM_OUT_MM),
     side: side < 0 ? 'front' : 'back',
-    up: [0, -side * Math.sin(leanRad), Math.cos(leanRad)],
+    up: upLeaf({ ground, y, side, spreadMm: v.spread, leanRad }),
   }));
+  const fall = slopeOf(ground);
   const rowsAtMm = rows.map(({ acrossMm }) => acrossMm);
   const row = bedRow(setting, v, { builtMm, yMm: y, topMm: heightMm, endTopMm: 0, rowsAtMm, rows });
   const net = stockOf(setting.catalogue, 'mesh-fine', 'mesh roll');
@@ -107,21 +107,33 @@ export function sizeAFrame(asked: AFrameValues, setting: BedSetting): Sizing<AFr
           'frames',
           Array.from({ length: v.frames }, (_, i) => i * (v.width + BETWEEN_MM)).flatMap((at) => [at, at + v.width]),
         ),
-        chain('elevation', 'z', 'peak', [0, heightMm]),
+        chain('elevation', 'z', 'peak', [0, heightMm * Math.cos(fall)], [0, heightMm]),
         chain('end', 'x', 'feet', [y - v.spread / 2, y + v.spread / 2], [0, v.spread]),
-        chain('end', 'z', 'peak', [0, TETHER_UP_MM * Math.cos(leanRad), heightMm]),
+        chain(
+          'end',
+          'z',
+          'peak',
+          [0, TETHER_UP_MM * Math.cos(leanRad), heightMm].map((up) => up * Math.cos(fall)),
+          [0, TETHER_UP_MM * Math.cos(leanRad), heightMm],
+        ),
       ],
       handles: [
         ...row.handles,
         {
           knob: 'width',
           view: 'elevation',
-          at: add(onGround(ground, v.width), [0, 0, heightMm]),
+          at: onLeaf({ ground, y, side: -1, spreadMm: v.spread, leanRad }, v.width, v.leaf, 0),
           axis: 'right',
-          perMm: 1 / Math.cos(slopeOf(ground)),
+          perMm: 1 / Math.cos(fall),
         },
         { knob: 'spread', view: 'end', at: [0, y + v.spread / 2, 0], axis: 'right', perMm: 2 },
-        { knob: 'leaf', view: 'end', at: [0, y, heightMm], axis: 'up', perMm: Math.cos(leanRad) },
+        {
+          knob: 'leaf',
+          view: 'end',
+          at: [0, y, heightMm * Math.cos(fall)],
+          axis: 'up',
+          perMm: Math.cos(leanRad) * Math.cos(fall),
+        },
       ],
     }),
     facts: {

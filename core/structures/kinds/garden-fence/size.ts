@@ -2,7 +2,7 @@ import { stockOf } from '../../../catalogue/catalogue';
 import { HURDLE_LONG_MM } from '../../../catalogue/panels';
 import { timberId } from '../../../catalogue/timber';
 import { placed, type Joint, type Design } from '../../../design/design';
-import { add, scale, type Point } from '../../../geometry/space';
+import { add, reach, scale, type Point } from '../../../geometry/space';
 import { feet, inches } from '../../../quantity/length';
 import type { Opening } from '../../../site/stands/opening';
 import type { Guard } from '../../../site/visitors';
@@ -23,6 +23,8 @@ import { hurdleTop } from './hurdles';
 import { lowestTop } from './pickets';
 import { handlesOf, marksOf, viewsOf } from './views';
 
+/** A shorter bay takes no brace: it would stand as steep as its post, and mesh pulls little on it (from memory). mm. */
+const BRACED_BAY_MM = inches(20);
 /** A brace leaves its post at this share of the height (from memory). */
 const BRACE_AT = 0.7;
 /** Its foot is so high over the soil, lower on a low fence (from memory). mm. */
@@ -114,7 +116,7 @@ function reasonsOf(fence: Fence, timber: boolean, hasWood: boolean): Design['rea
     picket: fact('count.pickets', { gap: { mm: v.picketGap } }),
     'rail to post': fact('count.board-screws'),
     'picket to rail': fact('count.board-screws'),
-    brace: fact('count.braces'),
+    brace: fact('count.braces', { least: { mm: BRACED_BAY_MM } }),
     'mesh to post': onPosts(v.mesh),
     ...(low === null ? {} : { 'low mesh to post': onPosts(low) }),
     'apron pegged': fact('count.pegs'),
@@ -252,14 +254,16 @@ function braceEnds(f: Fence): Assembled {
         const [high, low] = [f.bars.get(post.id), f.bars.get(next.id)];
         // What stands in concrete beside a gate holds by itself, and lies in another plane than posts of steel.
         if (post.kind === 'line' || !high || !low || isWood(high) !== isWood(low)) return [];
+        if (reach(post.at, next.at) < BRACED_BAY_MM) return [];
         const strut = next.kind !== 'line';
         return strut && post === bay.to ? [] : [{ bay, post, next, high, low, strut }];
       }),
     );
   const made = pulled.map(({ bay, post, next, high, low, strut }) => {
     const { out } = bay.leg;
-    const beside = (at: Point, up: number): Point =>
-      add(at, add(scale(out, (f.faceMm + f.rail.thickMm) / 2), [0, 0, up]));
+    // Between two gates stand posts of timber, whatever the rest of the fence stands on; their outer faces are in line.
+    const faceMm = (isWood(high) ? high.thickMm : f.faceMm) - f.faceMm / 2;
+    const beside = (at: Point, up: number): Point => add(at, add(scale(out, faceMm + f.rail.thickMm / 2), [0, 0, up]));
     const brace = risingBrace({
       id: `brace-r${bay.leg.index + 1}-${post.id}${post === bay.from ? 'a' : 'b'}`,
       of: f.rail,

@@ -34,7 +34,7 @@ function steps(design: Design, v: GardenFenceValues): Listed<StatedStep> {
         caution: fact('care.driving'),
       },
     mesh && v.dig === 'buried' && { what: fact('step.trench', { deep: { mm: v.below } }) },
-    mesh && v.braces === 'braced' && { what: fact('step.brace'), caution: fact('care.saw') },
+    design.parts.some((part) => part.role === 'brace') && { what: fact('step.brace'), caution: fact('care.saw') },
     { what: fact('step.measure') },
     mesh && { what: fact('step.stretch'), people: 2, caution: fact('care.mesh') },
     looseOf(v) > 0 && { what: fact('step.loose', { loose: { mm: looseOf(v) } }) },

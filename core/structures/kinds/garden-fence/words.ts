@@ -94,7 +94,7 @@ export const WORDS = {
       'The lower {wide} of the same mesh, bent outward; a piece of its own over the wedge that is left outside a corner',
     'count.frames': 'Four sides a bay',
     'count.boards': 'As many as the height takes, {gap} apart, in every bay',
-    'count.braces': 'One into every bay beside an end, a corner or a gate',
+    'count.braces': 'One into every bay of {least} and more beside an end, a corner or a gate',
     'count.post-washers': 'Screws with washers up every post, every 8″ (200 mm)',
     'count.staples': 'Up every post, every 8″ (200 mm)',
     'count.clips.gate':

@@ -3,9 +3,10 @@ import { timberId, TREATMENTS } from '../../../catalogue/timber';
 import type { Joint } from '../../../design/design';
 import type { Bar } from '../../../design/shapes/bar';
 import { lineOf } from '../../../design/shapes/line';
-import { add, ALONG, minus, pathLength, scale, unit, type Point } from '../../../geometry/space';
+import { add, minus, pathLength, scale, unit, type Point } from '../../../geometry/space';
 import { pilotFor } from '../../../joinery/set-fixings';
 import { inches } from '../../../quantity/length';
+import { wayAlong } from '../../../site/ground';
 import { together, type Assembled } from '../../assemblies/assembly';
 import { cornerBrace } from '../../assemblies/brace';
 import { halvedFrame, type HalvedFrame, type Stuff } from '../../assemblies/halved-frame';
@@ -43,7 +44,7 @@ export function placeFrame(
   const outwards = minus(at(0, 0, 1), at(0, 0));
   const inwards = scale(outwards, -1);
   const frame = halvedFrame({
-    plane: { at, right: ALONG, up, inwards },
+    plane: { at, right: wayAlong(leaf.ground), up, inwards },
     of: wood,
     wideMm: v.width,
     highMm: v.height,
@@ -186,6 +187,7 @@ export function driveStakes(
       depthMm: v.stakes,
       of,
       set: 'driven',
+      up: upLeaf(leaf),
       setting,
     });
     const joint: Joint = {

@@ -3,15 +3,14 @@ import { timberId } from '../../../catalogue/timber';
 import { chain, soilChain } from '../../../design/chain';
 import { placed, type Design, type Pull } from '../../../design/design';
 import type { Listed } from '../../../design/listed';
-import { add } from '../../../geometry/space';
 import { inches } from '../../../quantity/length';
-import { onGround, type Ground } from '../../../site/ground';
+import { slopeOf } from '../../../site/ground';
 import { fact } from '../../../wording/say';
 import { together } from '../../assemblies/assembly';
 import { bedRow, groundOf } from '../../assemblies/bed-row';
 import { hingedAtTop, peggedFeet } from '../../assemblies/folding-pair';
 import type { Sizing } from '../../kind';
-import { leanOf, outOfLeaf, upLeaf, type PropLeaf } from '../../rules/leaves';
+import { leanOf, onLeaf, outOfLeaf, upLeaf, type PropLeaf } from '../../rules/leaves';
 import { acrossBed } from '../../rules/row';
 import type { RowView } from '../../rules/row-views';
 import type { PlantRow } from '../../rules/stations';
@@ -35,26 +34,18 @@ export interface WovenFrameFacts {
 const STEM_OUT_MM = inches(2);
 
 /** Where its lengths are pulled. */
-const pullsOf = (
-  v: WovenFrameValues,
-  o: { ground: Ground; y: number; spread: number; heightMm: number; leanRad: number },
-): Listed<Pull<RowView>> => [
+const pullsOf = (v: WovenFrameValues, leaf: PropLeaf): Listed<Pull<RowView>> => [
   {
     knob: 'height',
     view: 'elevation',
-    at: add(onGround(o.ground, v.width / 2), [0, 0, o.heightMm]),
+    at: onLeaf(leaf, v.width / 2, v.height, 0),
     axis: 'up',
-    perMm: Math.cos(o.leanRad),
+    perMm: Math.cos(leaf.leanRad) * Math.cos(slopeOf(leaf.ground)),
   },
-  {
-    knob: 'width',
-    view: 'elevation',
-    at: add(onGround(o.ground, v.width), [0, 0, o.heightMm * 0.75]),
-    axis: 'right',
-  },
+  { knob: 'width', view: 'elevation', at: onLeaf(leaf, v.width, v.height * 0.75, 0), axis: 'right' },
   v.form === 'pair'
-    ? { knob: 'spread', view: 'end', at: [0, o.y + o.spread / 2, 0], axis: 'right', perMm: 2 }
-    : { knob: 'stakes', view: 'end', at: [0, o.y, -v.stakes], axis: 'up', perMm: -1 },
+    ? { knob: 'spread', view: 'end', at: [0, leaf.y + leaf.spreadMm / 2, 0], axis: 'right', perMm: 2 }
+    : { knob: 'stakes', view: 'end', at: [0, leaf.y, -v.stakes], axis: 'up', perMm: -1 },
 ];
 
 /** Why there are so many of each. */
@@ -153,12 +144,12 @@ export function sizeWovenFrame(v: WovenFrameValues, setting: BedSetting): Sizing
           'elevation',
           'z',
           'nails',
-          [0, ...upright.atMm.map((at) => at * Math.cos(leanRad)), heightMm],
+          [0, ...upright.atMm, v.height].map((at) => at * Math.cos(leanRad) * Math.cos(slopeOf(ground))),
           [0, ...upright.atMm, v.height],
         ),
         pair && chain('end', 'x', 'feet', [y - spread / 2, y + spread / 2], [0, spread]),
       ],
-      handles: [...row.handles, ...pullsOf(v, { ground, y, spread, heightMm, leanRad })],
+      handles: [...row.handles, ...pullsOf(v, leaves[0] as PropLeaf)],
     }),
     facts: {
       rowsAtMm,

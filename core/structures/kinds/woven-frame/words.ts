@@ -59,7 +59,8 @@ export const WORDS = {
       'Mark the nails with dividers, drill for them so that the wood does not split, and drive them half in, heads proud.',
     'step.join':
       'Stand two frames against each other over the bed, feet {spread} apart, screw the hinges across their heads and peg the feet.',
-    'step.stakes': 'Drive the two stakes {deep} deep and plumb, and screw the frame to them.',
+    'step.stakes':
+      'Drive the two stakes {deep} deep, in line with the sides (plumb on level soil), and screw the frame to them.',
     'step.weave':
       'Tie the thread to a corner nail and weave up and down, then across, over and under in turn, one turn at each nail.',
     'step.plant': 'Plant along the foot of the frames.',
