@@ -14,6 +14,9 @@ import { openAt, openIn, openPoints, unheld } from './open-points';
 import { AHEAD_PHRASES } from './phrases';
 
 const TONGUE = { units: 'imperial', locale: 'en-IE' } as const;
+/** The soil of a bed of its own lies in the middle of the ground. */
+const amid = ({ beds, site }: Plan): Plan['beds'] =>
+  beds.slice(0, 1).map((bed) => ({ ...bed, xMm: site.widthMm / 2, yMm: site.depthMm / 2 }));
 const EMPTY: Plan = { ...DEMO_PLAN, beds: [], features: [], plantings: [], structures: [], crops: [], shed: [] };
 const wall = planOnBed('panel-wall', {}, {}, { crop: 'tomato', training: 'two-leaders', count: 6 });
 
@@ -63,6 +66,35 @@ describe('what is open', () => {
     expect(unheld({ plan: open, garden: computeGarden(open) })).toEqual([]);
   });
 
+  it('is a bed that lies over another, over what nobody can dig, or past the edge of the ground, till it is moved', () => {
+    const [bed] = amid({ ...DEMO_PLAN, beds: wall.beds });
+    const codes = (beds: Plan['beds'], features: Plan['features'] = []) => {
+      const plan = { ...EMPTY, beds, features };
+      return openPoints(openIn(plan, computeGarden(plan))).map(({ told, at }) => [
+        told.code,
+        at.is === 'bed' ? at.id : '',
+      ]);
+    };
+    const house = DEMO_PLAN.features.find(({ kind }) => kind === 'house')!;
+    const line = DEMO_PLAN.features.find(({ kind }) => kind === 'buried line')!;
+    const under = { xMm: bed!.xMm, yMm: bed!.yMm };
+    expect(codes([bed!])).toEqual([]);
+    expect(codes([bed!, { ...bed!, id: 'again' }])).toEqual([['open.bed-over', 'again']]);
+    expect(
+      codes(
+        [bed!],
+        [
+          { ...house, ...under },
+          { ...line, ...under },
+        ],
+      ),
+    ).toEqual([['open.bed-over', bed!.id]]);
+    expect(
+      codes([{ ...bed!, underfoot: { is: 'balcony', bearsKgM2: 500, answeredBy: 'A' } }], [{ ...house, ...under }]),
+    ).toEqual([]);
+    expect(codes([{ ...bed!, xMm: 0 }])).toEqual([['open.bed-past', bed!.id]]);
+  });
+
   it('is what has no price', () => {
     const dear = { ...wall, priceBook: { ...wall.priceBook, lines: [] } };
     const found = openPoints(openIn(dear, computeGarden(dear))).filter(({ at }) => at.is === 'stock');
@@ -109,7 +141,7 @@ describe('who gets in on a day', () => {
 describe('what is next', () => {
   it('goes the way of the work: the ground, a bed, what grows, on what, who visits, what is open, the shop, the plans', () => {
     expect(asked(EMPTY)).toEqual(['ground', 'first bed']);
-    const bed = { ...EMPTY, beds: wall.beds.slice(0, 1), site: { ...EMPTY.site, visitors: [] } };
+    const bed = { ...EMPTY, beds: amid({ ...EMPTY, beds: wall.beds }), site: { ...EMPTY.site, visitors: [] } };
     expect(asked(bed)).toEqual(['plant']);
     expect(asked({ ...bed, plantings: wall.plantings })).toEqual(['on what', 'visitors', 'open']);
     const built = { ...bed, plantings: wall.plantings, structures: wall.structures };

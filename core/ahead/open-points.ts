@@ -4,6 +4,7 @@ import { counted } from '../crops/counted';
 import { cropOf, growingIn } from '../plan/growing';
 import type { ComputedGarden } from '../plan/compute';
 import type { Plan, Planting } from '../plan/plan';
+import { bedPast, bedsOver } from '../site/bed-over';
 import { bedsOf } from '../site/stands/stands';
 import { dayOfYear } from '../site/sun/season';
 import { fact, type Fact } from '../wording/say';
@@ -103,6 +104,29 @@ const getsIn: Source = ({ plan, watched }) => {
   });
 };
 
+/** Beds that lie over each other, over what nobody can dig, or past the edge of the ground. */
+const outOfPlace: Source = ({ plan: { beds, features, site } }) => [
+  ...bedsOver(beds, features).map(({ bed, id, over }) => ({
+    id: `bed ${bed} over ${id}`,
+    level: 'warn' as const,
+    at: { is: 'bed', id: bed } as const,
+    told: fact('open.bed-over', { over }),
+  })),
+  ...beds.flatMap((bed): OpenPoint[] => {
+    const pastMm = bedPast(bed, site);
+    return pastMm === 0
+      ? []
+      : [
+          {
+            id: `bed ${bed.id} past`,
+            level: 'warn',
+            at: { is: 'bed', id: bed.id },
+            told: fact('open.bed-past', { by: { mm: pastMm } }),
+          },
+        ];
+  }),
+];
+
 const withoutPrice: Source = ({ garden }) =>
   [...new Map(garden.shopping.missing.map((one) => [one.stock, one])).values()].map(({ stock, because }) => ({
     id: `stock ${stock}`,
@@ -112,7 +136,7 @@ const withoutPrice: Source = ({ garden }) =>
   }));
 
 /** Whatever can be open in a garden: a capability that finds more is entered here. Decision 66. */
-const SOURCES: readonly Source[] = [found, withoutSupport, getsIn, withoutPrice];
+const SOURCES: readonly Source[] = [found, outOfPlace, withoutSupport, getsIn, withoutPrice];
 
 /**
  * All that is open in a garden, what fails before what has to be looked at; of equals in the order of its sources.

@@ -3,6 +3,8 @@ import type { Phrases } from '../wording/say';
 /** What is open in a garden and what it asks for next. */
 export const AHEAD_PHRASES: Phrases = {
   'open.no-support': '{plants}: nothing to climb yet.',
+  'open.bed-over': 'Lies over {over}: move one of the two.',
+  'open.bed-past': 'Goes {by} over the edge of the plot: move it, or make the plot as large as the ground is.',
   'open.gets-in': '{who}: they come to {bed}, from {from}.',
   'open.get-in': '{who}: they come to {beds|bed|beds}, from {from}.',
   'open.no-price': 'Has no price yet: the total is too low.',

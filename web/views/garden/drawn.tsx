@@ -7,6 +7,7 @@ import { guardedOn } from '../plot/guarded';
 import { LayingBar, type Laying } from '../plot/lay-path';
 import { PlotCanvas } from '../plot/plot-canvas';
 import { useSunAt } from '../plot/sun-time';
+import { useToldMoves } from '../plot/use-told-moves';
 import { useGarden } from '../shell/garden-context';
 import { Legend, type Layer, type When } from './layers';
 import type { Ahead } from './use-ahead';
@@ -37,7 +38,8 @@ export function Drawn({
   numbers: ReadonlyMap<string, number>;
   laying: Laying | null;
 }) {
-  const { plan } = useGarden();
+  const { plan, tongue } = useGarden();
+  const told = useToldMoves(ahead, tongue);
   const { sun, dayOfYear, clock, says } = useSunAt(plan.site, time);
   const guarded = useMemo(
     () => (layer === 'guard' ? guardedOn(ahead.plan, ahead.watched, isSeason ? null : time.day.slice(5)) : null),
@@ -62,6 +64,7 @@ export function Drawn({
         layer={layer}
         sun={sun.altitudeRad > 0 ? says : `The sun is down. ${says}`}
         following={layer === 'hours' ? share : null}
+        told={told}
         guarded={guarded ?? []}
         isOutOfReach={plan.beds.some((bed) => outOfReach(bed, plan.site.armMm) !== null)}
       />

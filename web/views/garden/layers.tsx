@@ -111,6 +111,7 @@ const Swatch = ({ children }: { children: ReactNode }) => (
 export function Legend({
   layer,
   sun,
+  told,
   following,
   guarded,
   isOutOfReach,
@@ -118,6 +119,8 @@ export function Legend({
   layer: Layer;
   /** When the sun is up, in words. */
   sun: string;
+  /** What was last done on the plot. */
+  told: string;
   /** How far the sun has been followed; null where it has. */
   following: number | null;
   guarded: readonly Guarded[];
@@ -148,8 +151,12 @@ export function Legend({
               cannot be reached from where you stand
             </span>
           )}
-          <span className="max-lg:hidden">Drag to move; arrow keys move by a tape mark, R turns.</span>
-          <span className="lg:hidden">Tap for its name; once chosen it can be dragged.</span>
+          {!told && (
+            <>
+              <span className="max-lg:hidden">Drag to move; arrow keys move by a tape mark, R turns.</span>
+              <span className="lg:hidden">Tap for its name; once chosen it can be dragged.</span>
+            </>
+          )}
         </>
       )}
       {layer === 'guard' &&
@@ -199,6 +206,7 @@ export function Legend({
             </span>
           ))
         ))}
+      {told && <span>{told}</span>}
     </div>
   );
 }

@@ -7,10 +7,14 @@ import { newId } from '../../kept/new-id';
 /** What a kind is called in the names of what is built: its own name up to what it stands on. */
 const shortName = (kind: string): string => kindOf(kind).name.split(/ on |,/)[0] ?? '';
 
+/** What follows the kind in a name that nobody gave: nothing, its number, where it stands. */
+const FOLLOWS = /^( \d+|, .+)?$/;
+
 /** The name of a structure that is built as another kind: one that was named after its kind is named after the new one. */
 export function renamed({ name, kind }: Pick<StructurePlan, 'name' | 'kind'>, to: string): string {
   const [was, is] = [shortName(kind), shortName(to)];
-  return name.startsWith(was) ? `${is}${name.slice(was.length)}`.slice(0, 80) : name;
+  const rest = name.slice(was.length);
+  return name.startsWith(was) && FOLLOWS.test(rest) ? `${is}${rest}`.slice(0, 80) : name;
 }
 
 /** A structure of a kind with every knob on its suggestion, named after where it stands. */

@@ -33,14 +33,12 @@ export type Thing =
       lengthMm: number;
     };
 
+/** What has been worked out of what stands. */
+type Worked = Pick<ComputedGarden, 'structures'>;
+
 /** What can be taken hold of of a structure, by how it stands. */
 const TAKEN: {
-  readonly [On in StandOn]: (
-    plan: Plan,
-    garden: ComputedGarden,
-    structure: StructurePlan,
-    stand: StandOf<On>,
-  ) => Thing[];
+  readonly [On in StandOn]: (plan: Plan, garden: Worked, structure: StructurePlan, stand: StandOf<On>) => Thing[];
 } = {
   bed: () => [],
   beds: () => [],
@@ -51,8 +49,8 @@ const TAKEN: {
   run: inRun,
 };
 
-const taken = (plan: Plan, garden: ComputedGarden, structure: StructurePlan): Thing[] =>
-  (TAKEN[structure.stand.on] as (...of: [Plan, ComputedGarden, StructurePlan, Stand]) => Thing[])(
+const taken = (plan: Plan, garden: Worked, structure: StructurePlan): Thing[] =>
+  (TAKEN[structure.stand.on] as (...of: [Plan, Worked, StructurePlan, Stand]) => Thing[])(
     plan,
     garden,
     structure,
@@ -60,13 +58,13 @@ const taken = (plan: Plan, garden: ComputedGarden, structure: StructurePlan): Th
   );
 
 /** Everything of a plan that can be taken hold of; of what stands in a run or on open ground as far as it has been worked out. */
-export const thingsOf = (plan: Plan, garden: ComputedGarden): Thing[] => [
+export const thingsOf = (plan: Plan, garden: Worked): Thing[] => [
   ...plan.features.map((feature): Thing => ({ is: 'feature', id: feature.id, feature })),
   ...plan.beds.map((bed): Thing => ({ is: 'bed', id: bed.id, bed })),
   ...plan.structures.flatMap((structure) => taken(plan, garden, structure)),
 ];
 
-function inRun(plan: Plan, garden: ComputedGarden, structure: StructurePlan, stand: StandOf<'run'>): Thing[] {
+function inRun(plan: Plan, garden: Worked, structure: StructurePlan, stand: StandOf<'run'>): Thing[] {
   const host = plan.structures.find((one) => one.id === stand.of);
   const one = garden.structures.find((computed) => computed.structure.id === structure.id);
   const path = asStand(host?.stand, 'path');
@@ -89,7 +87,7 @@ interface Covers {
   widthMm: number;
 }
 
-function coveredBy(garden: ComputedGarden, id: string): Covers {
+function coveredBy(garden: Worked, id: string): Covers {
   const one = garden.structures.find(({ structure }) => structure.id === id);
   const spots = one ? footprintOf(one.sized.design).flat() : [];
   const [[left, right], [front, back]] = ([0, 1] as const).map((axis): [number, number] => {

@@ -85,6 +85,7 @@ function sideOf(f: AFrames, index: number, side: -1 | 1): LeafSide {
       of: stile,
       from: onLeaf(leaf, at, 0, 0),
       to: onLeaf(leaf, at, v.leaf, 0),
+      wide: wayAlong(f.ground),
       ends: [foot, SQUARE[1]],
     }),
   ) as [Bar, Bar];

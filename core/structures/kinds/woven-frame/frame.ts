@@ -188,6 +188,7 @@ export function driveStakes(
       of,
       set: 'driven',
       up: upLeaf(leaf),
+      wide: wayAlong(leaf.ground),
       setting,
     });
     const joint: Joint = {
