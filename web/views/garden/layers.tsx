@@ -199,8 +199,7 @@ export function Legend({
           SUN_STEPS.map((step) => (
             <span key={step.says} className="flex items-center gap-1.5">
               <Swatch>
-                <rect width="18" height="14" fill="var(--sheet)" stroke="var(--rule-strong)" />
-                <rect width="18" height="14" fill="var(--ink)" fillOpacity={step.opacity} />
+                <rect width="18" height="14" fill={step.fill} stroke="var(--rule-strong)" />
               </Swatch>
               {step.says}
             </span>

@@ -141,6 +141,13 @@ export function NewRow({
     setDraft({ ...newPlanting(there, plan.garden.year, crop), training, count: planting.count });
   };
 
+  // Told once a change has been weighed: who does not see the tiles hears what it came to.
+  const [first] = choices;
+  const weighed =
+    weighing || !first
+      ? ''
+      : `${plantingWords(planting, plan.crops)}, ${inPlanter ? 'in a planter' : bed.name}: ${choices.length} ${choices.length === 1 ? 'kind' : 'kinds'} weighed. First ${kindOf(first.structure.kind).name}, ${formatMoney(money(startOf(first), plan.garden.currency), tongue.locale)}.`;
+
   const take = ({ structure, also }: Choice) => {
     const longer = chosenBed === NEW ? grownWords(plan, fresh, (mm) => formatLength(mm, tongue.units)) : null;
     store.edit((now) => {
@@ -291,6 +298,9 @@ export function NewRow({
           </Button>
         </div>
         {comparing && <SeasonsChart choices={choices.filter((choice) => choice.cost.complete).slice(0, 3)} />}
+        <p role="status" className="sr-only">
+          {weighed}
+        </p>
         {choices.length === 0 && (
           <p role="status" className="py-10 text-soft">
             Sizing, pricing and weighing {kindsQuestion.sketches.length} kinds of {way.kinds}…

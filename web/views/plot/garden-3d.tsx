@@ -8,6 +8,9 @@ import { useResults } from '../shell/use-results';
 import { Bodies } from './bodies';
 import { gardenBodies } from './scene';
 
+/** The sky is dark once the sun is 6° below the horizon, the end of civil twilight, and light when it is as high over it (from memory). */
+const DUSK_RAD = (6 * Math.PI) / 180;
+
 const WITHOUT =
   'This browser has no WebGL, so the garden cannot be shown in three dimensions here. The plan, its shadows and the hours of sun need none of it.';
 
@@ -46,7 +49,8 @@ export default function Garden3d({ sun, day, says }: { sun: SunPosition; day: nu
           ],
           strength: sun.altitudeRad > 0 ? 0.6 + 2 * Math.min(1, sun.altitudeRad / 0.5) : 0,
         }}
-        room="aspect-[4/3] max-h-[calc(100vh-190px)] min-h-80 w-full"
+        daylight={Math.max(0, Math.min(1, (sun.altitudeRad + DUSK_RAD) / (2 * DUSK_RAD)))}
+        room="aspect-[4/3] max-h-[calc(100dvh-15.5rem)] min-h-80 w-full"
         without={WITHOUT}
         canvas={canvas}
       >

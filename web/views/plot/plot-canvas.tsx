@@ -1,6 +1,6 @@
 'use client';
 import { useDrag } from '@use-gesture/react';
-import { useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { PlanSpot } from '@lignum/core/site/plot';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
@@ -13,7 +13,7 @@ import { SunLayer } from './sun-layer';
 import { Corners } from './corners';
 import { NamePlate } from './label';
 import { Names, NORTH, usePlotNames } from './names';
-import { Body, Footprints, North, Running, Shadows } from './plot-figures';
+import { Body, Footprints, Grip, North, Running, Shadows } from './plot-figures';
 import { MARGIN, Measures } from './measures';
 import { LayPath, type Laying } from './lay-path';
 import { bodyOf, extentOf, moveThing, settleDrag, settleSpot, thingsOf, type Thing } from './things';
@@ -82,6 +82,16 @@ export function PlotCanvas({
     watch.observe(document.body);
     return () => watch.disconnect();
   }, [isLaying]);
+
+  // The name of what is touched goes without moving the hand away from it.
+  useEffect(() => {
+    if (touched === null) return undefined;
+    const hush = (event: { key: string }) => {
+      if (event.key === 'Escape') setTouched(null);
+    };
+    document.addEventListener('keydown', hush);
+    return () => document.removeEventListener('keydown', hush);
+  }, [touched]);
 
   const { widthMm, depthMm, northDeg } = plan.site;
   const scale = Math.min(
@@ -175,6 +185,7 @@ export function PlotCanvas({
         onKeyDown={(event) => press(event, thing)}
       >
         <Body thing={thing} path={path} scale={scale} chosen={isChosen} toPx={toPx} />
+        <Grip thing={thing} path={path} scale={scale} />
       </g>
     );
   };

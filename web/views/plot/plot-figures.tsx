@@ -148,12 +148,12 @@ export function Body({
       <>
         <path d={line} fill="none" stroke="var(--timber-edge)" strokeWidth="5" strokeLinejoin="round" {...edge} />
         {/* Wide enough to be taken hold of with a thumb. */}
-        <path d={line} fill="none" stroke="transparent" strokeWidth="26" strokeLinejoin="round" />
+        <path d={line} fill="none" stroke="transparent" strokeWidth={GRIP_PX} strokeLinejoin="round" />
       </>
     );
   }
   if (thing.is === 'run') {
-    const grip = cornersOf(body, body.lengthMm, Math.max(body.widthMm, 26 / scale));
+    const grip = cornersOf(body, body.lengthMm, Math.max(body.widthMm, GRIP_PX / scale));
     return (
       <>
         <path d={path(corners)} fill="var(--sheet)" stroke="var(--ink)" strokeWidth="1.8" {...edge} />
@@ -285,6 +285,36 @@ export function Body({
         </>
       );
   }
+}
+
+/** As wide as a thumb takes hold of a thing, and how far that may reach out of it over its neighbours' ground. Pixels. */
+const GRIP_PX = 26;
+const GRIP_OUT_PX = 7;
+
+/** What is taken hold of of a thing that is drawn narrower than a thumb. */
+export function Grip({
+  thing,
+  path,
+  scale,
+}: {
+  thing: Thing;
+  path: (spots: readonly PlanSpot[], closed?: boolean) => string;
+  scale: number;
+}) {
+  // Those have one of their own, along their line.
+  if (thing.is === 'path' || thing.is === 'run') return null;
+  const body = bodyOf(thing);
+  const lacks = GRIP_PX - Math.min(body.lengthMm, body.widthMm) * scale;
+  if (lacks <= 0) return null;
+  return (
+    <path
+      aria-hidden
+      d={path(cornersOf(body, body.lengthMm, body.widthMm))}
+      fill="transparent"
+      stroke="transparent"
+      strokeWidth={Math.min(lacks, 2 * GRIP_OUT_PX)}
+    />
+  );
 }
 
 /** Running dimensions of the chosen thing: its distances from the left and the lower edge, on chalk lines with crow's feet. */

@@ -2,13 +2,13 @@
 import { useMemo } from 'react';
 import type { HoursAnswer } from '../../workers/sun-messages';
 
-/** Steps of the map, hours a day and up; shade is dense, full sun is left as paper. */
+/** Steps of the map, hours a day and up, each lighter than the one before it, by day and by night. */
 export const SUN_STEPS = [
-  { from: 0, says: 'under 3 h', opacity: 0.62 },
-  { from: 3, says: '3 to 6 h', opacity: 0.42 },
-  { from: 6, says: '6 to 8 h', opacity: 0.25 },
-  { from: 8, says: '8 to 10 h', opacity: 0.12 },
-  { from: 10, says: '10 h and more', opacity: 0 },
+  { from: 0, says: 'under 3 h', fill: 'var(--sun-1)' },
+  { from: 3, says: '3 to 6 h', fill: 'var(--sun-2)' },
+  { from: 6, says: '6 to 8 h', fill: 'var(--sun-3)' },
+  { from: 8, says: '8 to 10 h', fill: 'var(--sun-4)' },
+  { from: 10, says: '10 h and more', fill: 'var(--sun-5)' },
 ] as const;
 
 const stepOf = (hours: number): number => SUN_STEPS.reduce((best, step, i) => (hours >= step.from ? i : best), 0);
@@ -31,11 +31,5 @@ export function SunLayer({ answer, scale, heightPx }: { answer: HoursAnswer; sca
     }
     return runs;
   }, [answer, scale, heightPx]);
-  return (
-    <g aria-hidden>
-      {paths.map(
-        (d, i) => d && <path key={i} d={d} fill="var(--ink)" fillOpacity={SUN_STEPS[i]?.opacity} stroke="none" />,
-      )}
-    </g>
-  );
+  return <g aria-hidden>{paths.map((d, i) => d && <path key={i} d={d} fill={SUN_STEPS[i]?.fill} stroke="none" />)}</g>;
 }

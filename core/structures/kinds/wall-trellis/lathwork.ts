@@ -107,12 +107,20 @@ const RIBS_APART_MM = inches(0.25);
 /** Laths across a fan go so far past its outer ribs (from memory). mm. */
 const PAST_MM = inches(1.5);
 
+/** A fan has so many ribs at the least. */
+const LEAST_RIBS = 3;
+/** From the middle of one rib to the next at the foot, leaning as far as they may. mm. */
+const pitchOf = (lathMm: number): number => lathMm / Math.sqrt(1 - MOST_LEAN ** 2) + RIBS_APART_MM;
+
+/** A narrower panel has no room for the feet of a fan. mm. */
+export const leastFan = (lathMm: number): number => pitchOf(lathMm) * (LEAST_RIBS - 1) + lathMm;
+
 /** Ribs of one length from one foot, laths across before them, two or three level battens behind. */
 export function fan({ wideMm, highMm, everyMm, lathMm, battenMm, ribs: asked }: Panel & { ribs: number }): Lathwork {
   const middle = wideMm / 2;
-  const pitch = lathMm / Math.sqrt(1 - MOST_LEAN ** 2) + RIBS_APART_MM;
+  const pitch = pitchOf(lathMm);
   // No more of them than find room side by side at the foot.
-  const ribs = Math.max(3, Math.min(asked, Math.floor((wideMm - 2 * (PAST_MM + lathMm)) / pitch) + 1));
+  const ribs = Math.max(LEAST_RIBS, Math.min(asked, Math.floor((wideMm - 2 * (PAST_MM + lathMm)) / pitch) + 1));
   const base = (pitch * (ribs - 1)) / 2;
   const pastMm = Math.min(PAST_MM, middle - base - lathMm / 2);
   const lean = Math.max(0, Math.min(MOST_LEAN, (middle - pastMm - lathMm - base) / highMm));

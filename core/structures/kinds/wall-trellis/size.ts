@@ -20,7 +20,7 @@ import { baysIn } from '../../rules/spacing';
 import { lastingTimber } from '../../rules/timber-knobs';
 import { cropKg, woodKg } from '../../rules/weights';
 import type { BedSetting } from '../../setting';
-import { crossing, diamonds, fan, squares, type Lathwork, type Run, type Spot } from './lathwork';
+import { crossing, diamonds, fan, leastFan, squares, type Lathwork, type Run, type Spot } from './lathwork';
 import { LEAST_HIGH_MM, type WallTrellisValues } from './knobs';
 
 /** Panels hang so far from each other: wood moves, and water runs off (from memory). mm. */
@@ -53,7 +53,9 @@ export function sizeWallTrellis(v: WallTrellisValues, setting: BedSetting): Sizi
   // Level along the courses, and told over the soil in the middle of the row.
   const soilMm = groundAt(ground, v.rowLength / 2);
   const lowest = Math.min(v.lowest, v.top - LEAST_HIGH_MM);
-  const count = baysIn(v.rowLength, v.panelWide);
+  const least = v.form === 'fan' ? leastFan(lath.wideMm) : 0;
+  const most = Math.max(1, Math.floor((v.rowLength + BETWEEN_MM) / (least + BETWEEN_MM)));
+  const count = Math.min(most, baysIn(v.rowLength, v.panelWide));
   const wideMm = (v.rowLength - (count - 1) * BETWEEN_MM) / count;
   const work = lathworkOf(v, { wideMm, highMm: v.top - lowest, lathMm: lath.wideMm, battenMm: batten.wideMm });
   const out = {
