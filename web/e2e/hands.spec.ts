@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test';
+import { expect, type Locator, type Page } from '@playwright/test';
 import { test } from './asking';
 import { openBench, ownGarden, saved, savedPlan } from './garden';
 
@@ -21,6 +21,59 @@ test('from the head of a bench its list is six Tabs away, past every knob', asyn
   expect(toResults + toList).toBeLessThanOrEqual(6);
   await page.keyboard.press('Enter');
   await page.waitForURL(/\/list/);
+});
+
+test('the tape is one Tab from a length, and gives the keyboard back to it', async ({ page, request }) => {
+  const id = await ownGarden(request);
+  await openBench(page, id, 'tomato-wall');
+  const length = page.getByRole('textbox', { name: 'Row length' });
+  await length.focus();
+  const door = page.getByRole('button', { name: 'Laser tape (simulated)' });
+  await expect(door).toBeVisible();
+  await page.keyboard.press('Tab');
+  await expect(door).toBeFocused();
+  await page.keyboard.press('Enter');
+  const tape = page.getByRole('region', { name: 'Simulated laser tape' });
+  await expect(tape).toBeFocused();
+  await expect(tape).toContainText('Sends to Row length');
+  await page.keyboard.press('Escape');
+  await expect(length).toBeFocused();
+});
+
+test('what cannot be read is given away over nowhere: the field has the focus, and all stays as it is', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request);
+  const before = await savedPlan(request, id);
+  const refused = async (field: Locator, press: Locator) => {
+    await field.fill('ten or so');
+    await press.click();
+    await expect(field).toBeFocused();
+    await expect(field).toHaveValue('ten or so');
+  };
+  await page.goto(`/g/${id}/prices`);
+  await page.getByText(/^Timber/).first().click();
+  await page.getByRole('button', { name: 'Add a size' }).first().click();
+  const size = page.locator('form').filter({ has: page.getByText(/^Price, /) });
+  await refused(size.getByRole('textbox', { name: 'Length' }), size.getByRole('button', { name: 'Add', exact: true }));
+  await size.getByRole('button', { name: 'Cancel' }).click();
+  await page.getByRole('button', { name: 'Add what is left over' }).click();
+  const piece = page.locator('form').filter({ has: page.getByText('Note', { exact: true }) });
+  await refused(
+    piece.getByRole('textbox', { name: 'Pieces' }),
+    piece.getByRole('button', { name: 'Add', exact: true }),
+  );
+  await openBench(page, id, 'tomato-wall');
+  await page.getByRole('button', { name: 'More of these' }).click();
+  const more = page.getByRole('dialog', { name: 'More of these' });
+  await refused(more.getByRole('textbox', { name: 'How many more' }), more.getByRole('button', { name: /^Put down/ }));
+  await page.goto(`/g/${id}`);
+  await page.getByRole('button', { name: 'Choose several' }).click();
+  await page.getByRole('checkbox', { name: /Yard bed/ }).check();
+  await page.getByRole('button', { name: 'Move…' }).click();
+  await refused(page.getByRole('textbox', { name: 'To the right' }), page.getByRole('button', { name: 'Move 1' }));
+  expect(await savedPlan(request, id)).toEqual(before);
 });
 
 /** How many of the first stops of a page lie under something that stands over it. */

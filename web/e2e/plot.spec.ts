@@ -52,6 +52,8 @@ test('the plot is worked by keyboard and by typed offsets; shadows follow the ho
   await slip.focus();
   await page.keyboard.press('ArrowRight');
   await expect(left).toHaveValue('37′ 1″');
+  // Told once it rests, to whoever cannot see it.
+  await expect(page.getByText(/^Slipway row: 37′ 1″ from the left, .* from the bottom edge\./)).toBeVisible();
   await page.keyboard.press('r');
   await expect(page.getByRole('textbox', { name: 'Turned, degrees' })).toHaveValue('180');
   await page.keyboard.press('Control+z');

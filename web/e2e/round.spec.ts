@@ -21,6 +21,13 @@ test('the garden stands in three dimensions where there is WebGL, and says so wh
   await expect(drawn).toBeVisible({ timeout: 30_000 });
   // Something is drawn: a picture of one colour would be a few kilobytes.
   await expect(async () => expect((await drawn.screenshot()).length).toBeGreaterThan(20_000)).toPass();
+  // Walked round by buttons, each a step, and back to where it began.
+  const seen = () => drawn.evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL());
+  const still = await seen();
+  await page.getByRole('button', { name: 'Turn left' }).click();
+  await expect.poll(seen).not.toBe(still);
+  await page.getByRole('button', { name: 'Back to the start' }).click();
+  await expect.poll(seen).toBe(still);
   await page.addInitScript(() => {
     HTMLCanvasElement.prototype.getContext = () => null;
   });

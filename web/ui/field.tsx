@@ -143,16 +143,10 @@ export function LengthInput({
             latest.current(formatLength(measured, units));
             setDraft(null);
           },
+          focus: () => marks.ref.current?.focus(),
         };
         lengthTarget.set(mine.current);
         offerTape(!lengthTarget.isOut() && !event.target.closest('[role=dialog]'));
-      }}
-      onBlur={() => {
-        // What was opened to be typed into closes as it stood.
-        if (onDone) tidy();
-        else settle();
-        offerTape(false);
-        onDone?.();
       }}
       onKeyDown={(event) => {
         if (event.key === 'Enter') settle();
@@ -170,7 +164,19 @@ export function LengthInput({
     />
   );
   return (
-    <span className={`relative block ${fills ? 'w-full' : 'w-fit'}`}>
+    <span
+      role="presentation"
+      className={`relative block ${fills ? 'w-full' : 'w-fit'}`}
+      onBlur={(event) => {
+        // What is offered beside it belongs to it: Tab goes there before it leaves.
+        if (event.currentTarget.contains(event.relatedTarget)) return;
+        // What was opened to be typed into closes as it stood.
+        if (onDone) tidy();
+        else settle();
+        offerTape(false);
+        onDone?.();
+      }}
+    >
       {input}
       {said && !onFault && <OwnFault id={id} said={said} />}
       {(offersTape || bare !== null) && (
@@ -178,7 +184,14 @@ export function LengthInput({
           <BesideTyping
             bare={bare}
             units={units}
-            larger={larger?.ok && larger.mm >= min && larger.mm <= max ? () => type(`${bare} ${LARGER[units]}`) : null}
+            larger={
+              larger?.ok && larger.mm >= min && larger.mm <= max
+                ? () => {
+                    type(`${bare} ${LARGER[units]}`);
+                    marks.ref.current?.focus();
+                  }
+                : null
+            }
             tape={
               offersTape
                 ? () => {

@@ -2,6 +2,8 @@
 export interface LengthTarget {
   label: string;
   accept: (mm: number) => void;
+  /** Gives it the keyboard back. */
+  focus: () => void;
 }
 
 let target: LengthTarget | null = null;

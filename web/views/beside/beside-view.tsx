@@ -13,7 +13,7 @@ import { NumberField } from '../../ui/field';
 import { changeWords } from '../../words/change-words';
 import type { BesideAnswer, BesideQuestion } from '../../workers/choosing-messages';
 import { hoursOfWork, useAmount } from '../shell/answer-figures';
-import { FigureRow } from '../shell/figure-row';
+import { BesideTable, FigureRow } from '../shell/figure-row';
 import { choosingWorker } from '../shell/choosing-worker';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
@@ -146,56 +146,48 @@ function Table({ answer, other, seasons }: { answer: BesideAnswer; other: Other;
   const count = (value: number): string => String(value);
   const differs = new Set(answer.changes.flatMap((change) => ('id' in change ? change.id : [])));
   return (
-    <div className="overflow-x-auto">
-      <table className="w-full table-fixed border-b border-rule">
-        <caption className="sr-only">Two layouts beside each other</caption>
-        <colgroup>
-          <col className="w-[6.5rem] sm:w-36" />
-        </colgroup>
-        <thead>
-          <tr className="border-t-2 border-ink">
-            <td />
-            {(
-              [
-                [plan, answer.here, plan.garden.name, `/g/${id}`],
-                [other.plan, answer.there, other.name, other.href],
-              ] as const
-            ).map(([layout, whole, name, href], i) => (
-              <th key={i} scope="col" className="px-2 pt-3 pb-2 text-left align-bottom sm:px-3">
-                <SmallPlot plan={layout} outlines={whole.outlines} differs={differs} />
-                <span className="mt-2 block font-display text-lg leading-tight font-semibold">
-                  {href ? (
-                    <Link href={href} className="hover:text-chalk hover:underline">
-                      {name}
-                    </Link>
-                  ) : (
-                    name
-                  )}
-                </span>
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {row('To begin with', (one) => one.startMinor, amount)}
-          {row(`After ${seasons} ${seasons === 1 ? 'season' : 'seasons'}`, (one) => one.afterMinor, amount)}
-          {row('Work a year', (one) => one.hoursAYear, hoursOfWork)}
-          {sides.some(({ sunHours }) => sunHours !== null) &&
-            row(
-              'Sun on planted beds',
-              (one) => one.sunHours ?? 0,
-              (hours) => `${Math.round(hours * 10) / 10} h a day`,
-              'most',
-            )}
-          {row('Fails', (one) => one.fails, count)}
-          {row('To look at', (one) => one.warns, count)}
-          {row(
-            'Open to somebody',
-            (one) => one.unprotected,
-            (many) => `${many} planted ${many === 1 ? 'place' : 'places'}`,
+    <div>
+      <BesideTable
+        says="Two layouts beside each other"
+        count={2}
+        heads={(
+          [
+            [plan, answer.here, plan.garden.name, `/g/${id}`],
+            [other.plan, answer.there, other.name, other.href],
+          ] as const
+        ).map(([layout, whole, name, href], i) => (
+          <th key={i} scope="col" className="px-2 pt-3 pb-2 text-left align-bottom sm:px-3">
+            <SmallPlot plan={layout} outlines={whole.outlines} differs={differs} />
+            <span className="mt-2 block font-display text-lg leading-tight font-semibold">
+              {href ? (
+                <Link href={href} className="hover:text-chalk hover:underline">
+                  {name}
+                </Link>
+              ) : (
+                name
+              )}
+            </span>
+          </th>
+        ))}
+      >
+        {row('To begin with', (one) => one.startMinor, amount)}
+        {row(`After ${seasons} ${seasons === 1 ? 'season' : 'seasons'}`, (one) => one.afterMinor, amount)}
+        {row('Work a year', (one) => one.hoursAYear, hoursOfWork)}
+        {sides.some(({ sunHours }) => sunHours !== null) &&
+          row(
+            'Sun on planted beds',
+            (one) => one.sunHours ?? 0,
+            (hours) => `${Math.round(hours * 10) / 10} h a day`,
+            'most',
           )}
-        </tbody>
-      </table>
+        {row('Fails', (one) => one.fails, count)}
+        {row('To look at', (one) => one.warns, count)}
+        {row(
+          'Open to somebody',
+          (one) => one.unprotected,
+          (many) => `${many} planted ${many === 1 ? 'place' : 'places'}`,
+        )}
+      </BesideTable>
       {sides.some(({ complete }) => !complete) && (
         <p className="mt-1 text-[0.9rem] font-semibold text-keel">
           Too low where something on the list has no price in the book.

@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState, type ReactNode } from 'react';
+import { useMemo, useState } from 'react';
 import { AlertOctagon, Check, Plus, TriangleAlert, X } from 'lucide-react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { isUrgent } from '@lignum/core/checks/check';
@@ -15,7 +15,7 @@ import { Chooser } from '../../ui/chooser';
 import { NumberField } from '../../ui/field';
 import { choosingWorker } from '../shell/choosing-worker';
 import { hoursOfWork, sunTaken, useAmount } from '../shell/answer-figures';
-import { besideCell, FigureRow, RowTitle } from '../shell/figure-row';
+import { besideCell, BesideRow, BesideTable, FigureRow } from '../shell/figure-row';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
 import { useAnswer } from '../shell/use-answer';
@@ -102,98 +102,86 @@ function Table({
     <FigureRow title={title} values={choices.map(of)} says={says} />
   );
   return (
-    <div className="mt-6 overflow-x-auto">
-      <table className="w-full min-w-[40rem] table-fixed border-b border-rule">
-        <caption className="sr-only">Structures side by side</caption>
-        <colgroup>
-          <col className="w-36" />
-        </colgroup>
-        <thead>
-          <tr className="border-t-2 border-ink">
-            <td />
-            {choices.map(({ structure, design, around }) => (
-              <th key={structure.id} scope="col" className="px-3 pt-3 pb-2 text-left align-bottom">
-                <span className="mb-2 block bg-sheet p-2">
-                  <Glance design={design} around={around} widthPx={260} heightPx={150} />
-                </span>
-                <span className="flex items-start justify-between gap-2">
-                  <span className="min-w-0">
-                    <Link
-                      href={`/g/${id}/s/${structure.id}`}
-                      className="block font-display text-lg leading-tight font-semibold hover:text-chalk hover:underline"
-                    >
-                      {structure.name}
-                    </Link>
-                    <span className="text-[0.9rem] font-normal text-soft">
-                      {kindOf(structure.kind).name.toLowerCase()}
-                    </span>
+    <div className="mt-6">
+      <BesideTable
+        says="Structures side by side"
+        count={choices.length}
+        heads={choices.map(({ structure, design, around }) => (
+          <th key={structure.id} scope="col" className="px-1 pt-3 pb-2 text-left align-bottom sm:px-3">
+            <span className="mb-2 block bg-sheet p-2">
+              <Glance design={design} around={around} widthPx={260} heightPx={150} />
+            </span>
+            <span className="flex items-start justify-between gap-x-2 max-sm:flex-col">
+              <span className="min-w-0">
+                <Link
+                  href={`/g/${id}/s/${structure.id}`}
+                  className="block font-display leading-tight font-semibold wrap-break-word hover:text-chalk hover:underline sm:text-lg"
+                >
+                  {structure.name}
+                </Link>
+                <span className="text-[0.9rem] font-normal text-soft">{kindOf(structure.kind).name.toLowerCase()}</span>
+              </span>
+              <button
+                type="button"
+                onClick={() => onLeave(structure.id)}
+                aria-label={`Compare without ${structure.name}`}
+                className="-mr-2 grid size-11 max-sm:-ml-3 sm:-mt-2 shrink-0 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"
+              >
+                <X size={17} aria-hidden />
+              </button>
+            </span>
+          </th>
+        ))}
+      >
+        {figures('To begin with', startOf, shown)}
+        {figures('A season', seasonOf, shown)}
+        {figures(
+          `After ${seasons} ${seasons === 1 ? 'season' : 'seasons'}`,
+          (_, i) => worked[i]?.afterMinor ?? 0,
+          shown,
+        )}
+        {figures('Work a year', (_, i) => worked[i]?.hoursAYear ?? 0, hoursOfWork)}
+        {figures('Sun it takes', ({ shade }) => shade?.hours ?? 0, sunTaken)}
+        <BesideRow title="Will it do?">
+          {choices.map(({ structure, verdicts }) => {
+            const urgent = verdicts.filter(isUrgent);
+            const isFail = urgent.some(({ level }) => level === 'fail');
+            return (
+              <td key={structure.id} className={besideCell}>
+                {urgent.length === 0 ? (
+                  <span className="flex items-center gap-1.5 text-leaf">
+                    <Check size={16} aria-hidden />
+                    no problems found
                   </span>
-                  <button
-                    type="button"
-                    onClick={() => onLeave(structure.id)}
-                    aria-label={`Compare without ${structure.name}`}
-                    className="-mt-2 -mr-2 grid size-11 shrink-0 place-items-center rounded-[3px] text-soft hover:bg-well hover:text-ink"
-                  >
-                    <X size={17} aria-hidden />
-                  </button>
-                </span>
-              </th>
+                ) : (
+                  <span className={`flex items-center gap-1.5 font-semibold ${isFail ? 'text-keel' : 'text-ochre'}`}>
+                    {isFail ? <AlertOctagon size={16} aria-hidden /> : <TriangleAlert size={16} aria-hidden />}
+                    {urgent.length} to look at
+                  </span>
+                )}
+              </td>
+            );
+          })}
+        </BesideRow>
+        {choices.some(({ guard }) => guard !== null) && (
+          <BesideRow title="Whom it stops">
+            {choices.map(({ structure, guard }) => (
+              <td key={structure.id} className={besideCell}>
+                {guard === null ? (
+                  <span className="text-soft">it is no cover or fence</span>
+                ) : (
+                  <>
+                    {guard.stops.length > 0 ? guard.stops.join(', ') : 'nobody who comes'}
+                    {guard.leaves.length > 0 && <span className="block text-soft">not {guard.leaves.join(', ')}</span>}
+                  </>
+                )}
+              </td>
             ))}
-          </tr>
-        </thead>
-        <tbody>
-          {figures('To begin with', startOf, shown)}
-          {figures('A season', seasonOf, shown)}
-          {figures(
-            `After ${seasons} ${seasons === 1 ? 'season' : 'seasons'}`,
-            (_, i) => worked[i]?.afterMinor ?? 0,
-            shown,
-          )}
-          {figures('Work a year', (_, i) => worked[i]?.hoursAYear ?? 0, hoursOfWork)}
-          {figures('Sun it takes', ({ shade }) => shade?.hours ?? 0, sunTaken)}
-          <Row title="Will it do?">
-            {choices.map(({ structure, verdicts }) => {
-              const urgent = verdicts.filter(isUrgent);
-              const isFail = urgent.some(({ level }) => level === 'fail');
-              return (
-                <td key={structure.id} className={besideCell}>
-                  {urgent.length === 0 ? (
-                    <span className="flex items-center gap-1.5 text-leaf">
-                      <Check size={16} aria-hidden />
-                      no problems found
-                    </span>
-                  ) : (
-                    <span className={`flex items-center gap-1.5 font-semibold ${isFail ? 'text-keel' : 'text-ochre'}`}>
-                      {isFail ? <AlertOctagon size={16} aria-hidden /> : <TriangleAlert size={16} aria-hidden />}
-                      {urgent.length} to look at
-                    </span>
-                  )}
-                </td>
-              );
-            })}
-          </Row>
-          {choices.some(({ guard }) => guard !== null) && (
-            <Row title="Whom it stops">
-              {choices.map(({ structure, guard }) => (
-                <td key={structure.id} className={besideCell}>
-                  {guard === null ? (
-                    <span className="text-soft">it is no cover or fence</span>
-                  ) : (
-                    <>
-                      {guard.stops.length > 0 ? guard.stops.join(', ') : 'nobody who comes'}
-                      {guard.leaves.length > 0 && (
-                        <span className="block text-soft">not {guard.leaves.join(', ')}</span>
-                      )}
-                    </>
-                  )}
-                </td>
-              ))}
-            </Row>
-          )}
-          <Facts title="For it" of={choices.map(({ pro }) => pro)} />
-          <Facts title="Against it" of={choices.map(({ con }) => con)} />
-        </tbody>
-      </table>
+          </BesideRow>
+        )}
+        <Facts title="For it" of={choices.map(({ pro }) => pro)} />
+        <Facts title="Against it" of={choices.map(({ con }) => con)} />
+      </BesideTable>
       <p className="mt-3">
         <Link href={`/g/${id}/new`} className={buttonLook('plain')}>
           <Plus size={16} aria-hidden />
@@ -204,17 +192,10 @@ function Table({
   );
 }
 
-const Row = ({ title, children }: { title: string; children: ReactNode }) => (
-  <tr>
-    <RowTitle>{title}</RowTitle>
-    {children}
-  </tr>
-);
-
 function Facts({ title, of }: { title: string; of: readonly (readonly Fact[])[] }) {
   const { tongue } = useGarden();
   return (
-    <Row title={title}>
+    <BesideRow title={title}>
       {of.map((facts, i) => (
         <td key={i} className={`${besideCell} text-[0.95rem]`}>
           <ul className="grid gap-1">
@@ -225,6 +206,6 @@ function Facts({ title, of }: { title: string; of: readonly (readonly Fact[])[] 
           </ul>
         </td>
       ))}
-    </Row>
+    </BesideRow>
   );
 }

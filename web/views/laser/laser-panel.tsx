@@ -1,5 +1,6 @@
 'use client';
 import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
+import { useHotkeys } from 'react-hotkeys-hook';
 import { X } from 'lucide-react';
 import { formatLength } from '@lignum/core/quantity/length';
 import { Button } from '../../ui/button';
@@ -24,6 +25,20 @@ export function LaserPanel({ onClose }: { onClose: () => void }) {
     return () => device.stop();
   }, [device]);
 
+  // By keyboard it was opened from a button that is gone now; who points stays in the field.
+  const putAway = () => {
+    onClose();
+    target?.focus();
+  };
+  const panel = useRef<HTMLElement>(null);
+  useHotkeys('escape', putAway, {
+    enableOnFormTags: true,
+    ignoreEventWhen: ({ target: at }) => !panel.current?.contains(at as Node),
+  });
+  useEffect(() => {
+    if (document.activeElement === document.body) panel.current?.focus();
+  }, []);
+
   const live = readings.at(-1);
   const shown = held ?? live;
   const hold = () => setHeld(held === null && readings.length > 0 ? steady(readings) : null);
@@ -32,6 +47,8 @@ export function LaserPanel({ onClose }: { onClose: () => void }) {
   };
   return (
     <section
+      ref={panel}
+      tabIndex={-1}
       aria-label={device.name}
       className="no-print fixed right-3 bottom-3 z-40 w-80 max-w-[calc(100vw-1.5rem)] rounded-[3px] bg-sheet p-3 shadow-[0_0_0_1.5px_var(--rule-strong),0_12px_30px_#0004] max-lg:bottom-16"
     >
@@ -40,7 +57,7 @@ export function LaserPanel({ onClose }: { onClose: () => void }) {
         <button
           type="button"
           aria-label="Put the laser tape away"
-          onClick={onClose}
+          onClick={putAway}
           className="-my-2 -mr-2 grid size-11 place-items-center text-soft hover:text-ink"
         >
           <X size={18} aria-hidden />

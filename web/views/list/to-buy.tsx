@@ -68,19 +68,19 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
           />
         </div>
       )}
-      <table className="mt-4 w-full border-t-2 border-ink max-[24rem]:text-[0.8rem] max-[24rem]:[&_td]:pr-1 max-[24rem]:hyphens-auto max-[24rem]:wrap-anywhere">
-        <thead>
-          <tr className="text-left text-[0.85rem] text-soft">
+      <table className="mt-4 w-full border-t-2 border-ink max-sm:block">
+        <thead className="max-sm:block">
+          <tr className={`${GRID} text-left text-[0.85rem] text-soft`}>
             <th scope="col" className="w-10 py-1 font-medium">
               <span className="sr-only">Got it</span>
             </th>
             <th scope="col" className="py-1 pr-3 text-right font-medium sm:w-14">
-              Number
+              <span className="max-sm:sr-only">Number</span>
             </th>
             <th scope="col" className="py-1 font-medium">
               Item
             </th>
-            <th scope="col" className="py-1 font-medium">
+            <th scope="col" className="py-1 font-medium max-sm:hidden">
               Size
             </th>
             <th scope="col" className="hidden py-1 text-right font-medium sm:table-cell">
@@ -91,11 +91,15 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
             </th>
           </tr>
         </thead>
-        <tbody>
+        <tbody className="max-sm:block">
           {table.groups.map(({ title, rows }) => (
             <Fragment key={title}>
-              <tr className="border-t border-rule">
-                <th scope="rowgroup" colSpan={6} className="pt-4 pb-1 text-left font-display text-lg font-semibold">
+              <tr className={`${GRID} border-t border-rule`}>
+                <th
+                  scope="rowgroup"
+                  colSpan={6}
+                  className="max-sm:col-span-4 pt-4 pb-1 text-left font-display text-lg font-semibold"
+                >
                   {title}
                 </th>
               </tr>
@@ -111,14 +115,14 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
             </Fragment>
           ))}
           {table.groups.length === 0 && (
-            <tr className="border-t border-rule">
-              <td colSpan={6} className="py-3 text-soft">
+            <tr className={`${GRID} border-t border-rule`}>
+              <td colSpan={6} className="max-sm:col-span-4 py-3 text-soft">
                 Nothing on the list is called “{table.sought}”.
               </td>
             </tr>
           )}
         </tbody>
-        <tfoot>
+        <tfoot className="max-sm:block">
           <Sum label={plan.priceBook.pricesIncludeTax ? 'Without tax' : 'Prices'} value={amount(cost.netMinor)} />
           <Sum label={`Tax, ${plan.priceBook.taxPercent} %`} value={amount(cost.taxMinor)} />
           <Sum label="Total" value={amount(cost.totalMinor)} strong />
@@ -133,6 +137,14 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
     </>
   );
 }
+
+/** A line of the list in the hand: its tick, how many, what, and what it costs. */
+const GRID = 'max-sm:grid max-sm:grid-cols-[2.75rem_2.75rem_minmax(0,1fr)_auto] max-sm:items-baseline';
+
+/** The size under the name, where there is no column for it. */
+const InHand = ({ children }: { children: string }) => (
+  <span className="block font-semibold sm:hidden">{children}</span>
+);
 
 const keyOf = (line: Line): string =>
   line.is === 'bought'
@@ -156,10 +168,10 @@ function Row({
   const name = nameOf(line);
   if (line.is === 'missing')
     return (
-      <tr className="border-t border-rule text-keel">
+      <tr className={`${GRID} border-t border-rule text-keel`}>
         <td />
         <td className="py-2 pr-3 text-right font-semibold">?</td>
-        <td colSpan={4} className="py-2">
+        <td colSpan={4} className="py-2 max-sm:col-span-2">
           {name}:{' '}
           {line.because === 'no price'
             ? 'no price in your book, so it is not in the total'
@@ -171,11 +183,14 @@ function Row({
     const { stock, size, count } = line.piece;
     const loose = CATALOGUE.stock(stock).form === 'piece';
     return (
-      <tr className="border-t border-rule align-baseline text-leaf">
+      <tr className={`${GRID} border-t border-rule align-baseline text-leaf`}>
         <td />
         <td className="pr-3 text-right text-lg font-semibold">{loose ? size : count}</td>
-        <td className="py-2 pr-3">{name}</td>
-        <td>{loose ? '' : shedWords(stock, size, units)}</td>
+        <td className="py-2 pr-3">
+          {name}
+          {!loose && <InHand>{shedWords(stock, size, units)}</InHand>}
+        </td>
+        <td className="max-sm:hidden">{loose ? '' : shedWords(stock, size, units)}</td>
         <td className="hidden sm:table-cell" />
         <td className="text-right">in the shed</td>
       </tr>
@@ -184,13 +199,16 @@ function Row({
   const { stock, size, count, eachMinor, costMinor } = line.purchase;
   return (
     <>
-      <tr className="border-t border-rule">
+      <tr className={`${GRID} border-t border-rule`}>
         <td>
           <TickBox about="bought" what={what} label={`Got ${name}, ${sizeWords(stock, size, units)}`} />
         </td>
         <td className="pr-3 text-right text-lg font-semibold">{count}</td>
-        <td className="pr-3 leading-snug">{name}</td>
-        <td className="pr-3 sm:whitespace-nowrap">{sizeWords(stock, size, units)}</td>
+        <td className="py-1 pr-3 leading-snug">
+          {name}
+          <InHand>{sizeWords(stock, size, units)}</InHand>
+        </td>
+        <td className="pr-3 whitespace-nowrap max-sm:hidden">{sizeWords(stock, size, units)}</td>
         <td className="hidden text-right sm:table-cell">{amount(eachMinor)}</td>
         <td className="text-right">{amount(costMinor)}</td>
       </tr>
@@ -207,10 +225,10 @@ function Spare({ spare, amount }: { spare: Shopping['spares'][number]; amount: (
   const ask = () =>
     store.edit(changePriceBook({ sparesAsked: [...new Set([...(plan.priceBook.sparesAsked ?? []), stock])] }));
   return (
-    <tr className="no-print text-[0.85rem] text-soft">
+    <tr className={`${GRID} no-print text-[0.85rem] text-soft`}>
       <td />
       <td />
-      <td colSpan={4} className="pb-1">
+      <td colSpan={4} className="pb-1 max-sm:col-span-2">
         {left === 0 ? 'None' : `Only ${left}`} to spare of {wished} wished for.{' '}
         <button type="button" className="min-h-11 text-chalk underline" onClick={ask}>
           Take another pack, {amount(moreMinor)} more
@@ -276,10 +294,10 @@ function Bought({
     tick.person && `by ${tick.person}`,
   ];
   return (
-    <tr className="text-[0.85rem] text-soft">
+    <tr className={`${GRID} text-[0.85rem] text-soft`}>
       <td />
       <td />
-      <td colSpan={4} className="pb-1">
+      <td colSpan={4} className="pb-1 max-sm:col-span-2">
         {said.filter(Boolean).join(', ')}{' '}
         {purchase && tick.paidMinor !== null && !tick.note && (
           <KeepPrice purchase={purchase} paidMinor={tick.paidMinor} amount={amount} />
@@ -337,7 +355,9 @@ function Bought({
 
 function Sum({ label, value, strong = false }: { label: string; value: string; strong?: boolean }) {
   return (
-    <tr className={strong ? 'border-t-2 border-ink text-lg font-semibold' : 'border-t border-rule text-soft'}>
+    <tr
+      className={`${GRID} ${strong ? 'border-t-2 border-ink text-lg font-semibold' : 'border-t border-rule text-soft'}`}
+    >
       <td />
       <td />
       <td colSpan={2} className="py-1.5">
