@@ -57,7 +57,7 @@ export default function KindSheet({ structure, onClose }: { structure: Structure
         <p role="status" className="py-6 text-soft">
           {of === question
             ? 'Nothing else can stand here.'
-            : `Sizing, pricing and weighing ${question.sketches.length} kinds…`}
+            : `Sizing, pricing and weighing ${question.sketches.length} ${question.sketches.length === 1 ? 'kind' : 'kinds'}…`}
         </p>
       )}
     </Sheet>

@@ -9,6 +9,7 @@ import { BedHours } from '../plot/bed-hours';
 import { Inspector } from '../plot/inspector';
 import { useSunTime } from '../plot/sun-time';
 import { thingsOf } from '../plot/things';
+import { GapInspector, gapsAmong } from '../plot/ways';
 import { useSun } from '../plot/use-sun';
 import { changeGarden } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -61,6 +62,7 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
   const numbers = useMemo(() => new Map(things.map((thing, i) => [thing.id, i + 1])), [things]);
   const aside = useRef<HTMLElement>(null);
   const thing = things.find((one) => one.id === chosen);
+  const gap = chosen?.startsWith('way ') ? gapsAmong(plan.beds).find((one) => one.id === chosen) : undefined;
   const close = () => {
     setChosen(null);
     // The keyboard goes back to the row it came from.
@@ -156,15 +158,18 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
           {layer === 'hours' && (
             <BedHours answer={answer} month={month === 'season' ? (growingMonths(plan.site)[1] ?? 6) : month} />
           )}
-          {thing ? (
+          {thing || gap ? (
             <div className="stands-over max-lg:fixed max-lg:inset-x-0 max-lg:bottom-[3.8rem] max-lg:z-20 max-lg:max-h-[46dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:border-ink max-lg:bg-ground max-lg:px-4 max-lg:pt-2 max-lg:pb-6">
-              <Inspector
-                key={thing.id}
-                thing={thing}
-                number={numbers.get(thing.id)}
-                takesFocus={fromList}
-                onClose={close}
-              />
+              {gap && <GapInspector key={gap.id} gap={gap} onClose={close} />}
+              {thing && (
+                <Inspector
+                  key={thing.id}
+                  thing={thing}
+                  number={numbers.get(thing.id)}
+                  takesFocus={fromList}
+                  onClose={close}
+                />
+              )}
             </div>
           ) : (
             <Panels

@@ -209,7 +209,7 @@ function RoundAll() {
       <AnswerRow answer={answer} doing="Plan it" onTake={() => build(answer)}>
         <strong>{kindOf(sketch?.kind ?? '').name} round all of them</strong>{' '}
         <span className="text-soft">
-          stops {answer.stops.join(', ')} in {answer.beds} beds
+          stops {answer.stops.join(', ')} in {answer.beds} {answer.beds === 1 ? 'bed' : 'beds'}
           {answer.leaves.length > 0 ? `; ${answer.leaves.join(', ')} still come` : ''}. With one gate.
         </span>
       </AnswerRow>

@@ -303,7 +303,8 @@ export function NewRow({
         </p>
         {choices.length === 0 && (
           <p role="status" className="py-10 text-soft">
-            Sizing, pricing and weighing {kindsQuestion.sketches.length} kinds of {way.kinds}…
+            Sizing, pricing and weighing {kindsQuestion.sketches.length}{' '}
+            {kindsQuestion.sketches.length === 1 ? 'kind' : 'kinds'} of {way.kinds}…
           </p>
         )}
         {looked && (

@@ -1,41 +1,26 @@
 'use client';
 import Link from 'next/link';
-import { useRouter } from 'next/navigation';
 import { useEffect, useId, useRef } from 'react';
 import { useHotkeys } from 'react-hotkeys-hook';
-import { ChevronLeft, RotateCw, Trash2 } from 'lucide-react';
+import { RotateCw, Trash2 } from 'lucide-react';
 import { formatArea } from '@lignum/core/quantity/measure';
 import { formatLength } from '@lignum/core/quantity/length';
-import { goesAlong, setApart, waysAmong, type GoesAlong } from '@lignum/core/site/way';
-import { distanceToStretch, inside } from '@lignum/core/geometry/polygon';
-import { unheld } from '@lignum/core/ahead/open-points';
-import { bedArea, bedOutline, farthestSoil, outOfReach, type Bed } from '@lignum/core/site/bed';
-import { toFrame } from '@lignum/core/site/frame';
+import { bedArea, farthestSoil, outOfReach } from '@lignum/core/site/bed';
 import { KINDS } from '@lignum/core/structures/registry';
-import { type Feature, type PlanSpot } from '@lignum/core/site/plot';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button, buttonLook } from '../../ui/button';
 import { BedOutlineFields } from '../garden/bed-outline-fields';
-import { freeWays } from '../garden/free-ways';
-import { newStructure } from '../garden/new-structure';
 import { Field, inputLook, LengthField, NumberField } from '../../ui/field';
-import {
-  addStructure,
-  changeBed,
-  changeFeature,
-  changeStructure,
-  removeBed,
-  removeFeature,
-  removeStructure,
-} from '../shell/edits';
+import { changeBed, changeFeature, changeStructure, removeBed, removeFeature, removeStructure } from '../shell/edits';
 import { AddToRun } from '../garden/add-to-run';
 import { PathFields } from './path-fields';
+import { BackToAll } from './back-to-all';
+import { OverWays, WaysBeside } from './ways';
 import { UnderfootFields } from './underfoot-fields';
 import { RunField } from './run-field';
 import { BedGuard } from '../kept-out/bed-guard';
 import { useGarden } from '../shell/garden-context';
 import { notice } from '../shell/notice';
-import { useResults } from '../shell/use-results';
 import { bodyOf, extentOf, moveThing, type Thing } from './things';
 import { InBed } from '../garden/in-bed';
 
@@ -86,10 +71,7 @@ export function Inspector({
       className="grid grid-cols-[minmax(0,1fr)] gap-4 outline-none"
     >
       <div className="-mb-2 flex items-center justify-between gap-2">
-        <Button look="quiet" className="-ml-3 !px-3" onClick={onClose}>
-          <ChevronLeft size={17} aria-hidden />
-          All of the garden
-        </Button>
+        <BackToAll onBack={onClose} />
         {number !== undefined && (
           <span className="grid size-7 place-items-center rounded-full border border-ink text-[0.85rem] font-bold">
             <span className="sr-only">Number </span>
@@ -266,95 +248,3 @@ const takeAway = (thing: Thing) =>
     : thing.is === 'feature'
       ? removeFeature(thing.id)
       : removeStructure(thing.id);
-
-const ALONG_WORDS: Record<GoesAlong, string> = {
-  nobody: 'too narrow to walk',
-  walker: 'one walks, no barrow goes',
-  barrow: 'a barrow goes, a wheelchair does not turn',
-  wheelchair: 'a wheelchair turns',
-};
-
-/** How wide the ways beside a bed are, and who gets along them; typed over, the bed moves. */
-function WaysBeside({ bed: id }: { bed: string }) {
-  const { plan, store, tongue } = useGarden();
-  const bed = plan.beds.find((one) => one.id === id);
-  const ways = waysAmong(plan.beds)
-    .flatMap(({ beds, way }) => {
-      const other = beds.find((one) => one.id !== id);
-      return other && beds.some((one) => one.id === id) ? [{ other, way }] : [];
-    })
-    .toSorted((a, b) => a.way.wideMm - b.way.wideMm);
-  if (!bed || ways.length === 0) return null;
-  return (
-    <section aria-label="Ways beside it" className="grid gap-2">
-      <h3 className="text-base">Ways beside it</h3>
-      {ways.map(({ other, way }) => (
-        <LengthField
-          key={other.id}
-          units={tongue.units}
-          step={TAPE_STEP[tongue.units]}
-          label={`To ${other.name}`}
-          mm={way.wideMm}
-          min={0}
-          max={20_000}
-          help={ALONG_WORDS[goesAlong(way.wideMm)]}
-          onChange={(mm) => store.edit(changeBed(id, setApart(bed, other, mm)), `way ${id} ${other.id}`)}
-        />
-      ))}
-    </section>
-  );
-}
-
-const OVER_WAYS = KINDS.filter((kind) => kind.stands.includes('beds'));
-
-/** What can be put over the ways beside a bed, or over the ways that a path runs along. */
-function OverWays({ thing }: { thing: Thing }) {
-  const { id, plan, store, tongue } = useGarden();
-  const { garden } = useResults();
-  const router = useRouter();
-  const ways = freeWays(plan).filter(({ beds, way }) =>
-    thing.is === 'bed'
-      ? beds.some((bed) => bed.id === thing.id)
-      : thing.is === 'feature' && thing.feature.kind === 'path' && liesUnder(thing.feature, [way.at.xMm, way.at.yMm]),
-  );
-  if (ways.length === 0) return null;
-  const put = (kind: string, beds: readonly [Bed, Bed]) => {
-    const climbing = unheld({ plan, garden }).filter((one) => beds.some((bed) => bed.id === one.bed));
-    const structure = newStructure(
-      kind,
-      plan,
-      { on: 'beds', beds: [beds[0].id, beds[1].id] },
-      climbing.map((one) => one.id),
-    );
-    store.edit(addStructure(structure));
-    router.push(`/g/${id}/s/${structure.id}`);
-  };
-  return (
-    <div className="grid gap-2">
-      {OVER_WAYS.flatMap((kind) =>
-        ways.slice(0, 3).map(({ beds, way }) => (
-          <Button
-            key={`${kind.id} ${beds[0].id} ${beds[1].id}`}
-            onClick={() => put(kind.id, beds)}
-            className="h-auto py-2 text-left"
-          >
-            {kind.name} over the {formatLength(way.wideMm, tongue.units)} way{' '}
-            {thing.is === 'bed'
-              ? `to ${beds.find((bed) => bed.id !== thing.id)?.name}`
-              : `from ${beds[0].name} to ${beds[1].name}`}
-          </Button>
-        )),
-      )}
-    </div>
-  );
-}
-
-/** Whether a place of the plot lies on a path, or within a foot of it. */
-function liesUnder(path: Feature, spot: PlanSpot): boolean {
-  const here = toFrame({ ...path, baseMm: 0 }, spot);
-  const outline = bedOutline({ ...path, outline: { shape: 'rectangle' } });
-  return (
-    inside(here, outline) ||
-    outline.some((from, i) => distanceToStretch(here, from, outline[(i + 1) % outline.length] ?? from) < 300)
-  );
-}

@@ -15,6 +15,8 @@ import { NamePlate } from './label';
 import { Names, NORTH, usePlotNames } from './names';
 import { Body, Footprints, Grip, North, Running, Shadows } from './plot-figures';
 import { MARGIN, Measures } from './measures';
+import { Gaps } from './gaps';
+import { gapsAmong } from './ways';
 import { LayPath, type Laying } from './lay-path';
 import { bodyOf, extentOf, moveThing, settleDrag, settleSpot, thingsOf, type Thing } from './things';
 import type { HoursAnswer } from '../../workers/sun-messages';
@@ -110,6 +112,7 @@ export function PlotCanvas({
       .join('L')}${closed ? 'Z' : ''}`;
   const { garden } = useResults();
   const things = useMemo(() => thingsOf(plan, garden), [plan, garden]);
+  const gaps = useMemo(() => gapsAmong(plan.beds).toReversed(), [plan.beds]);
   // What lies flat is under the shadows; what stands is over them.
   const isFlat = (thing: Thing) => thing.is === 'feature' && thing.feature.heightMm === 0;
   const stood = useMemo(() => placedNow(plan, garden), [plan, garden]);
@@ -223,6 +226,7 @@ export function PlotCanvas({
           <clipPath id="plot-edge">
             <rect width={width} height={height} />
           </clipPath>
+          {!laying && <Gaps gaps={gaps} chosen={chosen} choose={choose} path={path} toPx={toPx} units={tongue.units} />}
           {things.filter(isFlat).map(draw)}
           {hours && <SunLayer answer={hours} scale={scale} heightPx={height} />}
           {shadows && shadows.sun.altitudeRad > 0 && (

@@ -32,7 +32,7 @@ export const WORDS = {
   phrases: {
     'pallet.common': 'The size most often left behind a shop.',
     'pallets.one': 'One to begin with.',
-    'pallets.planned': '{planned} plants, {places} to a pallet.',
+    'pallets.planned': '{planned|plant|plants}, {places} to a pallet.',
     'apart.hand': 'A hand’s breadth.',
     'rows.second': 'Every second slat comes off, and none has to be nailed back.',
     'each.hand': 'A hand and a half for each.',

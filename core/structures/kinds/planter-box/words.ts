@@ -40,7 +40,7 @@ export const WORDS = {
     'held.low': 'It stands wide and low.',
     'held.pulled': 'Nobody pulls it over, and no storm.',
     'long.carried': 'Two carry it empty, and its boards do not bow.',
-    'long.planned': 'Room for {planned} plants.',
+    'long.planned': 'Room for {planned|plant|plants}.',
     'width.front': 'As far as a hand reaches from one side.',
     'width.both': 'As far as hands reach from both sides.',
     'courses.knees': 'Shallow, so that arms rest on the rim with knees below.',

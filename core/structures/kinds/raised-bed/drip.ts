@@ -39,22 +39,38 @@ function insideAt(outline: readonly Pair[], acrossMm: number): [number, number][
   return Array.from({ length: Math.floor(met.length / 2) }, (_, i) => [met[2 * i] as number, met[2 * i + 1] as number]);
 }
 
-/** Lines along the bed inside its sides, in equal spaces no wider than is said, half of one at the sides. mm. */
-function linesIn(inner: readonly Pair[], everyMm: number): Stretch[] {
+/** Across the bed from side to side, and where a notch begins: what lies before it and behind it is watered for itself. mm. */
+function bandsOf(inner: readonly Pair[]): [low: number, high: number][] {
   const ys = inner.map(([, y]) => y);
-  const [low, high] = [Math.min(...ys), Math.max(...ys)];
-  const count = Math.max(1, Math.ceil((high - low) / everyMm - 1e-6));
-  return Array.from({ length: count }, (_, i) => low + ((high - low) * (i + 0.5)) / count).flatMap((acrossMm) =>
-    insideAt(inner, acrossMm)
-      .map(([from, to], n, all) => ({
-        acrossMm,
-        fromMm: from + CLEAR_MM,
-        toMm: to - CLEAR_MM,
-        first: n === 0,
-        last: n === all.length - 1,
-      }))
-      .filter(({ fromMm, toMm }) => toMm - fromMm >= LEAST_MM),
-  );
+  const level = inner.flatMap(([x, y], i): number[] => {
+    const [u, v] = inner[(i + 1) % inner.length] as Pair;
+    return Math.abs(v - y) < 1 && Math.abs(u - x) > LEAST_MM ? [y] : [];
+  });
+  const at = [Math.min(...ys), ...level, Math.max(...ys)].toSorted((p, q) => p - q);
+  return at.slice(1).flatMap((high, i): [number, number][] => {
+    const low = at[i] as number;
+    return high - low >= LEAST_MM ? [[low, high]] : [];
+  });
+}
+
+/** Lines along the bed inside its sides, in equal spaces no wider than is said, half of one at the sides and at a notch. mm. */
+function linesIn(inner: readonly Pair[], everyMm: number): Stretch[] {
+  return bandsOf(inner)
+    .flatMap(([low, high]) => {
+      const count = Math.max(1, Math.ceil((high - low) / everyMm - 1e-6));
+      return Array.from({ length: count }, (_, i) => low + ((high - low) * (i + 0.5)) / count);
+    })
+    .flatMap((acrossMm) =>
+      insideAt(inner, acrossMm)
+        .map(([from, to], n, all) => ({
+          acrossMm,
+          fromMm: from + CLEAR_MM,
+          toMm: to - CLEAR_MM,
+          first: n === 0,
+          last: n === all.length - 1,
+        }))
+        .filter(({ fromMm, toMm }) => toMm - fromMm >= LEAST_MM),
+    );
 }
 
 /** How many openings are in it. */

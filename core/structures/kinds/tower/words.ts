@@ -20,7 +20,7 @@ export const WORDS = {
     'tiers.gust': 'As many as stand in a gust of {gust} by their own weight.',
     'rod.usual': 'Stiff, cheap, and thin enough for a small hole.',
     'towers.one': 'One to begin with.',
-    'towers.planned': '{planned} plants, {places} to a tower.',
+    'towers.planned': '{planned|plant|plants}, {places} to a tower.',
     'plants.bundles': 'Strawberries come in bundles of young plants.',
     'plants.sown': 'Sown and set out by yourself.',
     'apart.round': 'Room to go round with a can.',
