@@ -9,7 +9,9 @@ import { buy, type Bill } from './buy';
 import { packsFor } from './packs';
 import { computeGarden, computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
+import { onSale } from '../plan/setting-of';
 import { feet } from '../quantity/length';
+import type { PriceLine } from './price-book';
 
 const only = (plan: Plan, id: string) =>
   computeStructure(plan, plan.structures.find((one) => one.id === id) as Plan['structures'][number]);
@@ -186,6 +188,53 @@ describe('buying', () => {
     // Four hundred sizes of nearly one price: an answer, not a minute.
     const many = Array.from({ length: 400 }, (_, i) => ({ measure: 100 + i * 7, minor: 1000 + i * 70 + (i % 3) }));
     expect(packsFor(123_457, many)?.length).toBeGreaterThan(0);
+  });
+
+  it('buys each size of several shops where it costs least of those one goes to, never dearer for one more shop', () => {
+    const ids = ['timber-2x4-untreated', 'steel-post', 'wire-clip'];
+    const own = DEMO_PLAN.priceBook.lines.filter(({ stock }) => ids.includes(stock));
+    const shops = ['Quay yard', 'Mill', 'Upper town'];
+    const priced = fc.array(
+      fc.tuple(fc.nat(own.length - 1), fc.constantFrom(...shops), fc.integer({ min: 1, max: 4000 })),
+      {
+        maxLength: 20,
+      },
+    );
+    fc.assert(
+      fc.property(priced, fc.subarray(shops), (asked, shopsLeft) => {
+        const theirs = [
+          ...new Map(
+            asked.map(([i, shop, minor]) => [`${i} ${shop}`, { ...own[i]!, shop, price: money(minor, 'EUR') }]),
+          ).values(),
+        ];
+        const lines = [...own, ...theirs];
+        const plan = { ...DEMO_PLAN, priceBook: { ...DEMO_PLAN.priceBook, lines, shopsLeft } };
+        const gone = lines.filter(({ shop }: PriceLine) => shop === undefined || !shopsLeft.includes(shop));
+        for (const { stock, size } of own) {
+          const least = Math.min(
+            ...gone.filter((one) => one.stock === stock && one.size === size).map(({ price }) => price.minor),
+          );
+          expect(onSale(plan).priceOf(stock, size)).toBe(least);
+        }
+        expect(onSale(plan).sizesOf('steel-post')).toEqual(
+          own
+            .filter(({ stock }) => stock === 'steel-post')
+            .map(({ size }) => size)
+            .toSorted((a, b) => a - b),
+        );
+        const bills = [piecesOf('timber-2x4-untreated', [900, 1200, 2000])];
+        const cost = (left: readonly string[]) =>
+          buy(bills, { ...plan.priceBook, shopsLeft: left }, [], CATALOGUE).purchases;
+        for (const one of cost(shopsLeft)) {
+          const line = gone.find(
+            (at: PriceLine) => at.stock === one.stock && at.size === one.size && at.shop === one.shop,
+          );
+          expect(line?.price.minor).toBe(one.eachMinor);
+        }
+        const sum = (of: ReturnType<typeof cost>) => of.reduce((all, one) => all + one.costMinor, 0);
+        expect(sum(cost([]))).toBeLessThanOrEqual(sum(cost(shopsLeft)));
+      }),
+    );
   });
 
   it('takes a post, a board and clips from the shed before it buys', () => {

@@ -5,7 +5,7 @@ import { cut } from '../cutting/cut';
 import { KERF_MM } from '../cutting/saw';
 import type { CutPlan, Offer, Wanted } from '../cutting/cut-plan';
 import type { BillLine } from '../materials/take-off';
-import type { PriceBook, ShedPiece } from './price-book';
+import { bestLines, sizeOf, type PriceBook, type ShedPiece } from './price-book';
 import { packsFor, type Packs } from './packs';
 
 /** Wire in pieces no longer than this is ties (from memory). mm. */
@@ -20,6 +20,8 @@ export interface Purchase {
   count: number;
   eachMinor: number;
   costMinor: number;
+  /** Where it costs least, where the book says whose price that is. */
+  shop?: string;
 }
 
 export interface StockCuts extends CutPlan {
@@ -52,6 +54,7 @@ export function buy(
   catalogue: Catalogue,
   kerfMm = KERF_MM,
 ): Shopping {
+  const lines = bestLines(book);
   const purchases: Purchase[] = [];
   const cutPlans: StockCuts[] = [];
   const fromShed: Shopping['fromShed'][number][] = [];
@@ -61,7 +64,7 @@ export function buy(
   for (const [stockId, wanted] of byStock(bills, catalogue)) {
     const stock = catalogue.stock(stockId);
     if (stock.sold === 'own') continue;
-    const offers = book.lines
+    const offers = lines
       .filter((line) => line.stock === stockId)
       .map((line): Offer => ({ measure: line.size, minor: line.price.minor }));
     const kept = shed.filter((piece) => piece.stock === stockId);
@@ -129,8 +132,14 @@ export function buy(
       }
     }
   }
-  return { purchases, cutPlans, fromShed, spares, missing };
+  const shops = new Map(lines.flatMap((line) => (line.shop === undefined ? [] : [[sizeOf(line), line.shop]])));
+  return { purchases: purchases.map((one) => withShop(one, shops)), cutPlans, fromShed, spares, missing };
 }
+
+const withShop = (purchase: Purchase, shops: ReadonlyMap<string, string>): Purchase => {
+  const shop = shops.get(sizeOf(purchase));
+  return shop === undefined ? purchase : { ...purchase, shop };
+};
 
 /** What is cut from whole pieces: bars, panels, rolls, and cord that cannot be knotted; a chain of two ends is no chain. */
 const isCut = (stock: Stock): boolean =>

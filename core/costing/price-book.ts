@@ -5,6 +5,8 @@ export interface PriceLine {
   stock: string;
   size: number;
   price: Money;
+  /** Which shop asks it, where it is known; another may sell the same size at another price. */
+  shop?: string;
 }
 
 export interface PriceBook {
@@ -14,7 +16,40 @@ export interface PriceBook {
   sparePercent: number;
   /** Stock of which the spare is bought even where that takes another pack. */
   sparesAsked?: readonly string[];
+  /** Shops nobody goes to for this garden: what only they sell is not on offer. */
+  shopsLeft?: readonly string[];
   lines: readonly PriceLine[];
+}
+
+/** Two sizes of an item nearer than half a unit are one, as a shop sees them. @example sizeOf({ stock: 'twine-jute', size: 25_000.2 }) // 'twine-jute 25000' */
+export const sizeOf = ({ stock, size }: Pick<PriceLine, 'stock' | 'size'>): string =>
+  `${stock} ${Math.round(size * 2) / 2}`;
+
+/** The shops that a book names, in the order of their first price. */
+export const shopsIn = ({ lines }: Pick<PriceBook, 'lines'>): string[] => [
+  ...new Set(lines.flatMap(({ shop }) => shop ?? [])),
+];
+
+const best = new WeakMap<readonly PriceLine[], { left: string; lines: readonly PriceLine[] }>();
+
+/**
+ * What each size is bought for: of all that sell it and are gone to, where it costs least; of equals the one that stands
+ * first. A book that names no shop is all of it. Decision 73.
+ */
+export function bestLines({ lines, shopsLeft = [] }: Pick<PriceBook, 'lines' | 'shopsLeft'>): readonly PriceLine[] {
+  const left = shopsLeft.join('\n');
+  const known = best.get(lines);
+  if (known?.left === left) return known.lines;
+  const named = lines.some(({ shop }) => shop !== undefined);
+  const least = new Map<string, PriceLine>();
+  for (const line of named ? lines : []) {
+    if (line.shop !== undefined && shopsLeft.includes(line.shop)) continue;
+    const before = least.get(sizeOf(line));
+    if (!before || line.price.minor < before.price.minor) least.set(sizeOf(line), line);
+  }
+  const found = named ? [...least.values()] : lines;
+  best.set(lines, { left, lines: found });
+  return found;
 }
 
 /** Left over and free to use. `size` as in {@link PriceLine}; for a panel piece, its number of whole meshes. */

@@ -22,9 +22,10 @@ function allMade(): ReadonlySet<string> {
 
 /**
  * Whether a price is one that the program made up: the figure it began with, whatever it is called by now. A price of
- * one's own that happens to be the same is taken for it.
+ * one's own that happens to be the same is taken for it, unless it says whose it is.
  */
-export function isInvented({ stock, size, price: { minor, currency } }: PriceLine): boolean {
+export function isInvented({ stock, size, shop, price: { minor, currency } }: PriceLine): boolean {
+  if (shop !== undefined) return false;
   made ??= allMade();
   // In another money the figures stay, with as many digits as that has.
   const scale = 10 ** (minorDigits('EUR') - minorDigits(currency));

@@ -25,6 +25,7 @@ export const BILL_COLUMNS = [
   'cost',
   'currency',
   'why',
+  'shop',
 ] as const;
 
 /**
@@ -75,6 +76,7 @@ export function billCsv(plan: Plan, units: Units, structureId?: string): string 
         amount(one.costMinor),
         currency,
         '',
+        one.shop ?? '',
       ];
     }),
     [
@@ -109,5 +111,6 @@ export function billCsv(plan: Plan, units: Units, structureId?: string): string 
     ],
   ];
   // A leading = + - @ is text, never a formula.
-  return stringify(rows, { record_delimiter: 'windows', escape_formulas: true });
+  const filled = rows.map((row) => [...row, ...BILL_COLUMNS.slice(row.length).map(() => '')]);
+  return stringify(filled, { record_delimiter: 'windows', escape_formulas: true });
 }

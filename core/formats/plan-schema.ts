@@ -85,10 +85,14 @@ const stock = Joi.string()
   .required();
 const size = Joi.number().greater(0).max(1e6).required();
 
+/** A shop as the gardener calls it. */
+const SHOP_SCHEMA = Joi.string().trim().min(1).max(40);
+
 export const PRICE_LINE_SCHEMA = Joi.object({
   stock,
   size: size.description('mm for bars, posts and reels; kg for bags; pieces for packs; 1 for a panel.'),
   price: MONEY_SCHEMA.required(),
+  shop: SHOP_SCHEMA.description('Which shop asks it; another may sell the same size at another price.'),
 });
 
 export const PRICE_BOOK_SCHEMA = Joi.object({
@@ -100,6 +104,11 @@ export const PRICE_BOOK_SCHEMA = Joi.object({
     .unique()
     .max(CATALOGUE.all.length)
     .description('Stock of which the spare is bought even where that takes another pack.'),
+  shopsLeft: Joi.array()
+    .items(SHOP_SCHEMA)
+    .unique()
+    .max(40)
+    .description('Shops nobody goes to for this garden: what only they sell is not on offer.'),
   lines: Joi.array().items(PRICE_LINE_SCHEMA).max(LIST_LIMITS.lines).required(),
 });
 

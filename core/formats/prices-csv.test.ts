@@ -10,6 +10,23 @@ const HEAD = 'item,stock,size,measured in,price,currency';
 const read = (...rows: string[]) => readPrices([HEAD, ...rows].join('\r\n'), DEMO_PLAN);
 
 describe('prices as CSV', () => {
+  it('of several shops come back each as its own, and are no double of each other', () => {
+    const shop = fc.constantFrom('Quay yard', 'The mill, upper town', undefined);
+    fc.assert(
+      fc.property(fc.array(fc.tuple(fc.nat(lines.length - 1), shop, fc.nat(99_999)), { maxLength: 12 }), (asked) => {
+        const other = new Map(asked.map(([i, name, minor]) => [`${i} ${name}`, { i, name, minor }]));
+        const more = [...other.values()].flatMap(({ i, name, minor }) => {
+          const line = lines[i]!;
+          return name === undefined ? [] : [{ ...line, shop: name, price: money(minor, line.price.currency) }];
+        });
+        const priceBook = { ...DEMO_PLAN.priceBook, lines: [...lines, ...more] };
+        const { changes, faults } = readPrices(pricesCsv({ ...DEMO_PLAN, priceBook }), DEMO_PLAN);
+        expect(faults).toEqual([]);
+        expect(withPrices(lines, changes)).toEqual(priceBook.lines);
+      }),
+    );
+  });
+
   it('come back as they went out, whatever a spreadsheet makes of commas and whatever is changed in them', () => {
     fc.assert(
       fc.property(

@@ -7,7 +7,7 @@ import type { Plan } from '../plan/plan';
 import { money, parseMinor, plainMoney } from '../quantity/money';
 import { LIST_LIMITS } from './measure';
 
-export const PRICE_COLUMNS = ['item', 'stock', 'size', 'measured in', 'price', 'currency'] as const;
+export const PRICE_COLUMNS = ['item', 'stock', 'size', 'measured in', 'price', 'currency', 'shop'] as const;
 
 /** In what a size is measured. */
 const measuredIn = ({ form }: Stock): string =>
@@ -18,9 +18,9 @@ const measuredIn = ({ form }: Stock): string =>
  * called for good, `item` what a person calls it.
  */
 export function pricesCsv({ priceBook }: Plan): string {
-  const rows = priceBook.lines.map(({ stock, size, price }) => {
+  const rows = priceBook.lines.map(({ stock, size, price, shop }) => {
     const one = CATALOGUE.stock(stock);
-    return [one.name, stock, size, measuredIn(one), plainMoney(price), price.currency];
+    return [one.name, stock, size, measuredIn(one), plainMoney(price), price.currency, shop ?? ''];
   });
   // A leading = + - @ is text, never a formula.
   return stringify([[...PRICE_COLUMNS], ...rows], { record_delimiter: 'windows', escape_formulas: true });
@@ -44,6 +44,8 @@ export interface PricesRead {
 const MOST_SIZE = 1_000_000;
 /** A file has no more rows than a book has lines. */
 const MOST_ROWS = LIST_LIMITS.lines;
+/** Letters of a shop’s name. */
+const MOST_SHOP = 40;
 /** Two sizes nearer than this are one. */
 const SAME_SIZE = 0.5;
 
@@ -58,8 +60,13 @@ const delimiterOf = (text: string): string => {
   return [',', ';', '\t'].toSorted((a, b) => count(b) - count(a))[0] ?? ',';
 };
 
-const found = (lines: readonly PriceLine[], stock: string, size: number): PriceLine | undefined =>
-  lines.find((one) => one.stock === stock && Math.abs(one.size - size) < SAME_SIZE);
+const found = (
+  lines: readonly PriceLine[],
+  stock: string,
+  size: number,
+  shop: string | undefined,
+): PriceLine | undefined =>
+  lines.find((one) => one.stock === stock && one.shop === shop && Math.abs(one.size - size) < SAME_SIZE);
 
 /**
  * Reads prices as {@link pricesCsv} writes them, or as a spreadsheet saves that: separated by commas, semicolons or tabs,
@@ -127,17 +134,25 @@ export function readPrices(text: string, { priceBook, garden: { currency } }: Pl
       return fault('currency', cell('currency'), `${currency}, the money of this garden`);
     const minor = parseMinor(cell('price'), currency);
     if (minor === null) return fault('price', cell('price'), `an amount like ${plainMoney(money(1250, currency))}`);
+    const shop = cell('shop') || undefined;
+    if (shop !== undefined && shop.length > MOST_SHOP)
+      return fault('shop', shop, `a name of no more than ${MOST_SHOP} letters`);
     if (
       found(
         changes.map(({ line }) => line),
         stock,
         size,
+        shop,
       )
     )
-      return fault('size', cell('size'), 'a size that no row before it has');
-    const before = found(priceBook.lines, stock, size) ?? null;
+      return fault('size', cell('size'), 'a size that no row before it has, of one shop');
+    const before = found(priceBook.lines, stock, size, shop) ?? null;
     if (before?.price.minor === minor) same++;
-    else changes.push({ line: { stock, size: before?.size ?? size, price: money(minor, currency) }, before });
+    else
+      changes.push({
+        line: { stock, size: before?.size ?? size, price: money(minor, currency), ...(shop ? { shop } : {}) },
+        before,
+      });
   });
   if (rows.length > MOST_ROWS + 1)
     faults.push({

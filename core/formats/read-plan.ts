@@ -146,9 +146,12 @@ function crossFaults(plan: Plan): DocumentFault[] {
     const byLength = sold === 'lengths' || sold === 'rolls' || sold === 'reels' || sold === 'whole';
     const size = sold === 'panels' ? 1 : byLength ? Math.round(line.size * 2) / 2 : line.size;
     const key = `${line.stock} ${size}`;
-    if (priced.has(key)) say(`/priceBook/lines/${i}`, `prices ${line.stock} at size ${line.size} a second time`);
+    const asked = `${key} ${line.shop ?? ''}`;
+    if (priced.has(asked)) say(`/priceBook/lines/${i}`, `prices ${line.stock} at size ${line.size} a second time`);
+    priced.add(asked);
+    // Another shop’s price of a size that is there is no more of them.
+    const count = (sizes.get(line.stock) ?? 0) + (priced.has(key) ? 0 : 1);
     priced.add(key);
-    const count = (sizes.get(line.stock) ?? 0) + 1;
     sizes.set(line.stock, count);
     if (count === MOST_SIZES + 1)
       say(`/priceBook/lines/${i}`, `is size ${count} of ${line.stock}; the most is ${MOST_SIZES} of one item`);

@@ -21,7 +21,9 @@ const amount = Joi.object({
 const knobValue = Joi.alternatives(Joi.number(), Joi.string()).required();
 
 const shopping = {
-  purchases: list(Joi.object({ stock: text, name: text, size: mm, count: whole, each: amount, cost: amount })),
+  purchases: list(
+    Joi.object({ stock: text, name: text, size: mm, count: whole, each: amount, cost: amount, shop: Joi.string() }),
+  ),
   fromShed: list(Joi.object({ stock: text, size: mm, count: whole })),
   spares: list(Joi.object({ stock: text, wished: whole, left: whole, more: amount })),
   missing: list(

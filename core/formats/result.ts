@@ -272,6 +272,7 @@ function shoppingOf(shopping: Shopping, cost: Cost, currency: string) {
       count: one.count,
       each: amount(one.eachMinor),
       cost: amount(one.costMinor),
+      ...(one.shop === undefined ? {} : { shop: one.shop }),
     })),
     fromShed: shopping.fromShed.map((one) => ({ ...one, size: mm(one.size) })),
     spares: shopping.spares.map(({ moreMinor, ...one }) => ({ ...one, more: amount(moreMinor) })),

@@ -3,6 +3,7 @@ import { wallBehind } from '../site/wall';
 import { trainingOf } from '../crops/table';
 import { USUAL_SAW } from '../cutting/saw';
 import { outOf } from '../site/frame';
+import { bestLines } from '../costing/price-book';
 import { levelLength, stretchesOf, type Path } from '../site/path';
 import type { Guest } from '../site/stands/opening';
 import { frameOf, type Place, bedsNamed, bedsOf, footholdOf, hostNamed, pathOf, standOf } from '../site/stands/stands';
@@ -26,11 +27,12 @@ export type Kinds = (id: string) => StructureKind;
 type OnSale = Pick<Setting, 'sizesOf' | 'priceOf'>;
 
 export function onSale(plan: Plan): OnSale {
-  const known = ON_SALE.get(plan.priceBook.lines);
+  const lines = bestLines(plan.priceBook);
+  const known = ON_SALE.get(lines);
   if (known) return known;
-  const prices = new Map(plan.priceBook.lines.map((line) => [`${line.stock} ${line.size}`, line.price.minor]));
+  const prices = new Map(lines.map((line) => [`${line.stock} ${line.size}`, line.price.minor]));
   const sizes = new Map<string, number[]>();
-  for (const line of plan.priceBook.lines) {
+  for (const line of lines) {
     const list = sizes.get(line.stock);
     if (list) list.push(line.size);
     else sizes.set(line.stock, [line.size]);
@@ -40,7 +42,7 @@ export function onSale(plan: Plan): OnSale {
     sizesOf: (stock) => sizes.get(stock) ?? [],
     priceOf: (stock, size) => prices.get(`${stock} ${size}`) ?? null,
   };
-  ON_SALE.set(plan.priceBook.lines, made);
+  ON_SALE.set(lines, made);
   return made;
 }
 /** Sorted once for a price book, which is never changed in place. */

@@ -53,7 +53,10 @@ test('what cannot be read is given away over nowhere: the field has the focus, a
     await expect(field).toHaveValue('ten or so');
   };
   await page.goto(`/g/${id}/prices`);
-  await page.getByText(/^Timber/).first().click();
+  await page
+    .getByText(/^Timber/)
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Add a size' }).first().click();
   const size = page.locator('form').filter({ has: page.getByText(/^Price, /) });
   await refused(size.getByRole('textbox', { name: 'Length' }), size.getByRole('button', { name: 'Add', exact: true }));

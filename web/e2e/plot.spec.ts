@@ -167,3 +167,28 @@ test('"where should the cucumbers go, on what?" gets beds and supports ranked wi
   await saved(page);
   expect((await savedPlan(request, id)).crops.map((crop) => crop.name)).toEqual(['Lemon cucumber']);
 });
+
+test('an arch is begun from the gap between two beds itself, which says how wide it is', async ({ page, request }) => {
+  const id = await ownGarden(request, (plan) => ({
+    ...fewerBeds(plan),
+    beds: fewerBeds(plan)
+      .beds.slice(0, 2)
+      .map((bed, n) => ({ ...bed, xMm: 4000 + n * 2200, yMm: 6000, turnDeg: 90, lengthMm: 3000, widthMm: 1000 })),
+    plantings: [],
+    structures: [],
+  }));
+  await page.goto(`/g/${id}`);
+  const boxes = await Promise.all(
+    [/^Long bed,/, /^Slipway row,/].map((name) => page.getByRole('button', { name }).boundingBox()),
+  );
+  const [a, b] = boxes.map((box) => box!).toSorted((p, q) => p.x - q.x);
+  await page.mouse.click((a!.x + a!.width + b!.x) / 2, a!.y + a!.height / 3);
+  const way = page.getByRole('region', { name: 'Way between Long bed and Slipway row' });
+  await expect(way.getByRole('textbox', { name: 'Wide' })).toHaveValue('3′ 11¼″');
+  await way.getByRole('button', { name: 'Panel arch' }).click();
+  await page.waitForURL(/\/s\//);
+  await saved(page);
+  expect((await savedPlan(request, id)).structures.map(({ kind, stand }) => [kind, stand.on])).toEqual([
+    ['panel-arch', 'beds'],
+  ]);
+});

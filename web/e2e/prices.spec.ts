@@ -35,4 +35,23 @@ test('invented prices are told from one’s own, a file of prices is looked at b
   await page.getByRole('button', { name: '€8.25 for one: keep it as its price' }).click();
   await saved(page);
   expect(await priceOf()).toBe(825);
+
+  // Another shop sells it for less: it is bought there, and where one does not go to that shop it is not.
+  await page.goto(`/g/${id}/prices`);
+  await page.getByRole('button', { name: 'Shop of Studded steel post, 8′' }).first().click();
+  await page
+    .getByRole('textbox', { name: 'Shop', exact: true })
+    .or(page.getByRole('combobox', { name: 'Shop' }))
+    .fill('Quay yard');
+  await page.getByRole('button', { name: 'They sell it too' }).click();
+  await page.getByRole('textbox', { name: 'Price of Studded steel post, 8′, at Quay yard' }).first().fill('6.10');
+  await saved(page);
+  await page.getByRole('link', { name: 'List' }).click();
+  await expect(page.getByRole('rowheader', { name: 'Quay yard: posts' })).toBeVisible();
+  await expect(page.getByRole('row', { name: 'At Quay yard €24.40' })).toBeVisible();
+  await page.getByRole('link', { name: 'Prices' }).click();
+  await page.getByRole('checkbox', { name: 'Quay yard' }).uncheck();
+  await page.getByRole('link', { name: 'List' }).click();
+  await expect(page.getByRole('row', { name: /4 Studded steel post/ })).toContainText('€33.00');
+  await expect(page.getByRole('rowheader', { name: 'Quay yard: posts' })).toHaveCount(0);
 });

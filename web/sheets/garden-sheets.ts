@@ -23,7 +23,7 @@ import { formatMoney, money } from '@lignum/core/quantity/money';
 import { bedOnPlot } from '@lignum/core/site/bed';
 import { cornersOf } from '@lignum/core/site/plot';
 import type { Tongue } from '@lignum/core/wording/say';
-import { inShopOrder, shopGroup, sizeWords } from '../words/stock-words';
+import { inShopOrder, listGroup, sizeWords } from '../words/stock-words';
 import { cutBlocks } from './cutting';
 import { north } from './where';
 import { BODY, fromShed, gardenNumbers, pageOf, SMALL } from './on';
@@ -182,10 +182,10 @@ function toBuy(
   const { shopping, cost } = garden;
   const half = (wide - 20) / 2;
   const bought = inShopOrder(shopping.purchases);
-  const groups = [...new Set(bought.map((one) => shopGroup(one.stock)))].map((group) => ({
+  const groups = [...new Set(bought.map(listGroup))].map((group) => ({
     group,
     cells: bought
-      .filter((one) => shopGroup(one.stock) === group)
+      .filter((one) => listGroup(one) === group)
       .map((one) => [
         `○ ${one.count}`,
         `${CATALOGUE.stock(one.stock).name}, ${sizeWords(one.stock, one.size, tongue.units)}`,

@@ -19,7 +19,7 @@ export function toBuy(on: On): Block[] {
   const small = bill.filter((line) => line.of === 'joint');
   const bought = inShopOrder(shopping.purchases).map((one) => [
     String(one.count),
-    `${CATALOGUE.stock(one.stock).name}, ${sizeWords(one.stock, one.size, tongue.units)}`,
+    `${CATALOGUE.stock(one.stock).name}, ${sizeWords(one.stock, one.size, tongue.units)}${one.shop ? ` (${one.shop})` : ''}`,
     amount(on, one.costMinor),
   ]);
   const own = fromShed(shopping, tongue.units).map(([count, what]) => [count ?? '', `${what}, from the shed`, '']);

@@ -18,7 +18,7 @@ if (typeof document !== 'undefined') {
 
 /**
  * Does at once what moves things about, or, while something is being pressed, when that is done: what is pressed would
- * slip away from under the hand, and the press would go nowhere.
+ * slip away from under the hand, and the press would go nowhere. Decision 74.
  */
 export function afterPress(act: () => void): void {
   if (isPressed) waiting.push(act);

@@ -22,11 +22,15 @@ export const SHOP_GROUPS: Readonly<Record<Stock['form'], string>> = {
 };
 const FORMS = Object.keys(SHOP_GROUPS) as Stock['form'][];
 
-/** Puts things in the order of the shop; what stands together keeps its own. */
-export const inShopOrder = <Thing extends { stock: string }>(things: readonly Thing[]): Thing[] => {
+/** Puts things in the order of the shop, and of one shop after the other; what stands together keeps its own. */
+export const inShopOrder = <Thing extends { stock: string; shop?: string }>(things: readonly Thing[]): Thing[] => {
   const place = (one: Thing) => FORMS.indexOf(CATALOGUE.stock(one.stock).form);
-  return [...things].sort((a, b) => place(a) - place(b));
+  return [...things].sort((a, b) => (a.shop ?? '').localeCompare(b.shop ?? '', 'en') || place(a) - place(b));
 };
+
+/** Under what a thing stands on the list: in which shop, where that is known, and where in it. */
+export const listGroup = ({ stock, shop }: { stock: string; shop?: string }): string =>
+  shop === undefined ? shopGroup(stock) : `${shop}: ${shopGroup(stock).toLowerCase()}`;
 export const shopGroup = (stockId: string): string => SHOP_GROUPS[CATALOGUE.stock(stockId).form];
 
 /** How a shop would call one size of a stock item: "8′", "pack of 50", "reel of 60 m". */

@@ -12,7 +12,7 @@ import { changePriceBook } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { boughtAs, tickedAs } from '../../kept/ticks';
 import { TickBox, useTicks } from '../shell/use-ticks';
-import { inShopOrder, shedWords, shopGroup, sizeWords } from '../../words/stock-words';
+import { inShopOrder, listGroup, shedWords, sizeWords } from '../../words/stock-words';
 
 type Line =
   | { is: 'bought'; purchase: Purchase }
@@ -25,7 +25,7 @@ const nameOf = (line: Line): string => CATALOGUE.stock(stockOf(line)).name;
 
 const COLUMNS: LongColumns<Line> = {
   group: (line) =>
-    line.is === 'bought' ? shopGroup(stockOf(line)) : line.is === 'from shed' ? 'From your shed' : 'Not in the total',
+    line.is === 'bought' ? listGroup(line.purchase) : line.is === 'from shed' ? 'From your shed' : 'Not in the total',
   words: nameOf,
   amount: (line) => (line.is === 'bought' ? line.purchase.costMinor : 0),
 };
@@ -48,6 +48,7 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
     [shopping],
   );
   const table = useLongTable(lines, COLUMNS);
+  const shops = [...new Set(shopping.purchases.map(({ shop }) => shop ?? ''))];
   const paid = shopping.purchases.flatMap((purchase) => {
     const minor = ticks.of('bought', tickedAs(scope, keyOf({ is: 'bought', purchase })))?.paidMinor;
     return typeof minor === 'number' ? [minor] : [];
@@ -123,6 +124,20 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
           )}
         </tbody>
         <tfoot className="max-sm:block">
+          {shops.length > 1 &&
+            shops
+              .toSorted((a, b) => a.localeCompare(b, 'en'))
+              .map((shop) => (
+                <Sum
+                  key={shop}
+                  label={shop ? `At ${shop}` : 'Where no shop is named'}
+                  value={amount(
+                    shopping.purchases
+                      .filter((one) => (one.shop ?? '') === shop)
+                      .reduce((sum, one) => sum + one.costMinor, 0),
+                  )}
+                />
+              ))}
           <Sum label={plan.priceBook.pricesIncludeTax ? 'Without tax' : 'Prices'} value={amount(cost.netMinor)} />
           <Sum label={`Tax, ${plan.priceBook.taxPercent} %`} value={amount(cost.taxMinor)} />
           <Sum label="Total" value={amount(cost.totalMinor)} strong />
@@ -256,7 +271,7 @@ function KeepPrice({
     store.edit(
       changePriceBook({
         lines: lines.map((line) =>
-          line.stock === purchase.stock && line.size === purchase.size
+          line.stock === purchase.stock && line.size === purchase.size && line.shop === purchase.shop
             ? { ...line, price: money(eachMinor, plan.garden.currency) }
             : line,
         ),

@@ -3,9 +3,10 @@ import { Trash2 } from 'lucide-react';
 import { useId, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { lifeNote } from '@lignum/core/catalogue/life-notes';
-import type { PriceLine } from '@lignum/core/costing/price-book';
+import { shopsIn, sizeOf, type PriceLine } from '@lignum/core/costing/price-book';
 import { isInvented } from '@lignum/core/demo/invented';
 import { money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
+import { Button } from '../../ui/button';
 import { inputLook } from '../../ui/field';
 import { useDraft } from '../../ui/use-draft';
 import { useGarden } from '../shell/garden-context';
@@ -62,10 +63,16 @@ export function PriceInput({
 export function PriceRow({
   line,
   onPrice,
+  onShop,
+  onElsewhere,
   onRemove,
 }: {
   line: PriceLine;
   onPrice: (minor: number) => void;
+  /** Says whose price it is; of nobody's where it is blank. */
+  onShop: (shop: string) => void;
+  /** Another shop sells it too. */
+  onElsewhere: (shop: string) => void;
   onRemove: () => void;
 }) {
   const { tongue, plan } = useGarden();
@@ -74,7 +81,8 @@ export function PriceRow({
   const stock = CATALOGUE.stock(line.stock);
   const { name, life } = stock;
   const said = lifeNote(stock);
-  const what = `${name}, ${sizeWords(line.stock, line.size, tongue.units)}`;
+  const what = `${name}, ${sizeWords(line.stock, line.size, tongue.units)}${line.shop ? `, at ${line.shop}` : ''}`;
+  const [asking, setAsking] = useState(false);
   return (
     <li className="border-t border-rule py-1">
       <div className="flex items-center gap-3">
@@ -100,9 +108,29 @@ export function PriceRow({
           <Trash2 size={17} aria-hidden />
         </button>
       </div>
-      <p className="pt-1 pb-1 text-[0.85rem] text-soft sm:-mt-2 sm:pt-0">
+      <p className="flex flex-wrap items-center gap-x-3 text-[0.85rem] text-soft sm:-mt-2">
+        <button
+          type="button"
+          aria-expanded={asking}
+          aria-label={`Shop of ${what}`}
+          onClick={() => setAsking(!asking)}
+          className="min-h-8 font-semibold text-chalk hover:underline"
+        >
+          {line.shop ? `at ${line.shop}` : 'at any shop'}
+        </button>
         lasts about {life.seasons} {life.seasons === 1 ? 'season' : 'seasons'} ({life.source}){said ? `; ${said}` : ''}
       </p>
+      {asking && (
+        <ShopForm
+          line={line}
+          what={what}
+          onDone={(shop, isOther) => {
+            setAsking(false);
+            if (isOther) onElsewhere(shop);
+            else onShop(shop);
+          }}
+        />
+      )}
       {fault && (
         <p role="alert" id={`${id}-fault`} className="text-[0.85rem] font-medium text-keel">
           {fault}
@@ -114,5 +142,63 @@ export function PriceRow({
         </p>
       )}
     </li>
+  );
+}
+
+/** Whose price it is, or where else it is sold: a name as one calls the shop. */
+function ShopForm({
+  line,
+  what,
+  onDone,
+}: {
+  line: PriceLine;
+  what: string;
+  onDone: (shop: string, isOther: boolean) => void;
+}) {
+  const { plan } = useGarden();
+  const id = useId();
+  const [shop, setShop] = useState(line.shop ?? '');
+  const name = shop.trim();
+  const isThere = plan.priceBook.lines.some(
+    (one) => one !== line && sizeOf(one) === sizeOf(line) && one.shop === (name || undefined),
+  );
+  const isSame = name === (line.shop ?? '');
+  return (
+    <form
+      aria-label={`Shop of ${what}`}
+      className="flex flex-wrap items-center gap-2 bg-well p-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!isThere && !isSame) onDone(name, false);
+      }}
+    >
+      <input
+        aria-label="Shop"
+        aria-invalid={isThere}
+        aria-describedby={isThere ? `${id}-there` : undefined}
+        list={`${id}-shops`}
+        value={shop}
+        maxLength={40}
+        placeholder="as you call it"
+        onChange={(event) => setShop(event.target.value)}
+        className={`${inputLook} w-48`}
+      />
+      <datalist id={`${id}-shops`}>
+        {shopsIn(plan.priceBook).map((one) => (
+          <option key={one} value={one} />
+        ))}
+      </datalist>
+      <Button type="submit" disabled={isThere || isSame}>
+        This price is theirs
+      </Button>
+      <Button disabled={isThere || isSame || name === ''} onClick={() => onDone(name, true)}>
+        They sell it too
+      </Button>
+      {isThere && (
+        <p role="alert" id={`${id}-there`} className="w-full text-[0.9rem] font-medium text-keel">
+          {name ? `${name} has` : 'There is'} a price for it already.
+        </p>
+      )}
+    </form>
   );
 }

@@ -2,7 +2,7 @@
 import { Plus } from 'lucide-react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Market, Stock } from '@lignum/core/catalogue/stock';
-import type { PriceLine } from '@lignum/core/costing/price-book';
+import { shopsIn, type PriceLine } from '@lignum/core/costing/price-book';
 import { inventedIn } from '@lignum/core/demo/invented';
 import { DEMO_PRICES } from '@lignum/core/demo/prices';
 import { formatMoney, minorDigits, money } from '@lignum/core/quantity/money';
@@ -25,8 +25,15 @@ import { PricesFile } from './prices-file';
 
 const COLUMNS: LongColumns<PriceLine> = {
   group: (line) => CATALOGUE.stock(line.stock).form,
-  words: (line) => `${CATALOGUE.stock(line.stock).name} ${shopGroup(line.stock)}`,
+  words: (line) => `${CATALOGUE.stock(line.stock).name} ${shopGroup(line.stock)} ${line.shop ?? ''}`,
 };
+
+const withShop = ({ stock, size, price }: PriceLine, shop: string): PriceLine => ({
+  stock,
+  size,
+  price,
+  ...(shop ? { shop } : {}),
+});
 
 const FORMS = Object.entries(SHOP_GROUPS) as [Stock['form'], string][];
 
@@ -55,13 +62,17 @@ export function PricesView() {
     store.edit(changePriceBook({ lines }), group);
   const priceRow = (line: PriceLine) => (
     <PriceRow
-      key={`${line.stock} ${line.size}`}
+      key={`${line.stock} ${line.size} ${line.shop ?? ''}`}
       line={line}
       onPrice={(minor) =>
         setLines(
           priceBook.lines.map((one) => (one === line ? { ...one, price: money(minor, garden.currency) } : one)),
-          `price ${line.stock} ${line.size}`,
+          `price ${line.stock} ${line.size} ${line.shop ?? ''}`,
         )
+      }
+      onShop={(shop) => setLines(priceBook.lines.map((one) => (one === line ? withShop(one, shop) : one)))}
+      onElsewhere={(shop) =>
+        setLines(priceBook.lines.flatMap((one) => (one === line ? [one, withShop(one, shop)] : [one])))
       }
       onRemove={() => setLines(priceBook.lines.filter((one) => one !== line))}
     />
@@ -83,6 +94,7 @@ export function PricesView() {
         </Button>
       )}
       <HowMoneyIs />
+      <Shops />
       <div className="mt-8">
         <Finder label="Find in the book" sought={table.sought} seek={table.seek} />
       </div>
@@ -124,6 +136,49 @@ export function PricesView() {
       )}
       <Shed />
     </main>
+  );
+}
+
+/** The shops that the book names: those one does not go to sell nothing for this garden. */
+function Shops() {
+  const { plan, store } = useGarden();
+  const { priceBook } = plan;
+  const { shopsLeft = [] } = priceBook;
+  const shops = shopsIn(priceBook);
+  if (shops.length === 0) return null;
+  return (
+    <fieldset className="mt-5 border-t-2 border-ink pt-4">
+      <legend className="float-left w-full font-display text-xl font-semibold">Shops</legend>
+      <p className="clear-both max-w-[42rem] text-soft">
+        Each thing is bought where it costs least of those you go to. Untick a shop to see what it comes to without it.
+      </p>
+      <div className="mt-1 flex flex-wrap gap-x-6">
+        {shops.map((shop) => {
+          const count = priceBook.lines.filter((line) => line.shop === shop).length;
+          const goes = !shopsLeft.includes(shop);
+          return (
+            <label key={shop} className="flex min-h-11 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-5 accent-(--chalk)"
+                checked={goes}
+                onChange={() =>
+                  store.edit(
+                    changePriceBook({
+                      shopsLeft: goes ? [...shopsLeft, shop] : shopsLeft.filter((one) => one !== shop),
+                    }),
+                  )
+                }
+              />
+              {shop}
+              <span className="text-soft">
+                {count} {count === 1 ? 'price' : 'prices'}
+              </span>
+            </label>
+          );
+        })}
+      </div>
+    </fieldset>
   );
 }
 
