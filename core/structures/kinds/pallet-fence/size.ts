@@ -177,6 +177,8 @@ function stakesAt(
   const of = stockOf(setting.catalogue, lastingTimber(setting, v.stakeOf as SectionId), 'timber');
   const made = legs.flatMap((leg) => {
     const own = stood.filter((one) => one.leg === leg);
+    // A pallet lies square to its ground, and a stake goes along its edge.
+    const ways = waysOf(leg);
     return edgesOf(own).map((atMm, n) => {
       const pallets = [own[n - 1], own[n]].flatMap((one) => one ?? []);
       const [first, last] = [n === 0, n === own.length];
@@ -192,7 +194,8 @@ function stakesAt(
         setting,
         set: 'driven',
         point: POINT,
-        wide: leg.along,
+        wide: ways.along,
+        up: ways.up,
       });
       const joints = pallets.flatMap((one): Joint[] => {
         const isGate = one.block.role === 'gate pallet';
@@ -204,7 +207,10 @@ function stakesAt(
             id: `${one.block.id}-${stake.id}`,
             kind: isGate ? 'gate hung' : 'pallet to stake',
             places: [0.25, 0.75].map((share) =>
-              add(onSoil(leg, along + (side * of.wideMm) / 4, face), [0, 0, (o.highMm - STAKE_DOWN_MM) * share]),
+              add(
+                onSoil(leg, along + (side * of.wideMm) / 4, face),
+                scale(ways.up, (o.highMm - STAKE_DOWN_MM) * share),
+              ),
             ),
             parts: [one.block.id, stake.id],
             fixings: [{ stock: 'tie-wire', count: 2, eachMm: TIE_MM }],

@@ -40,7 +40,7 @@ export const WORDS = {
     'step.saw':
       'Saw {sawn|pallet|pallets} to what is left at the end of a stretch: through the bearers, beside a slat that stays.',
     'step.stakes':
-      'Drive a stake at each joint and at both ends, {depth} deep, plumb, on the garden’s side of the line.',
+      'Drive a stake at each joint and at both ends, {depth} deep, in line with the edges of the pallets (plumb on level ground), on the garden’s side of the line.',
     'step.stand':
       'Stand the pallets on their long edge against the stakes, the closer slats outside, and tie them low and high.',
     'step.boards': 'Cut each 8′ (2.4 m) board in half and screw one half over each joint, all at one height.',
