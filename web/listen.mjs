@@ -3,6 +3,7 @@
  * before it reaches them, and nobody holds a line open by sending slowly. With a certificate it speaks TLS, and on the
  * same port tells a plain request how to come in.
  */
+import { AsyncLocalStorage } from 'node:async_hooks';
 import cluster from 'node:cluster';
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
@@ -32,6 +33,9 @@ const MOST_CONNECTIONS = 16;
 /** After how long a process that has fallen over is begun again. ms. */
 const AGAIN_MS = 250;
 const METHODS = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE'];
+
+/** What a page says of its answer while it is made; it alone knows why it cannot be had (`web/server/tell-why.ts`). */
+const asked = (globalThis[Symbol.for('lignum asked')] = new AsyncLocalStorage());
 
 /** What answers whatever is sound. */
 let pages = null;
@@ -122,7 +126,15 @@ function answer(request, response) {
   if (isTooLong(request, response)) return refuseTold(request, response);
   // Who asks, by the line it came over: what a request says of that itself is not believed.
   request.headers['x-lignum-from'] = request.socket.remoteAddress ?? '';
-  void pages(request, response);
+  const told = {};
+  const head = response.writeHead.bind(response);
+  // A page that fails is a fault to what draws it: that it is only busy is said by its status too.
+  response.writeHead = (status, ...more) => {
+    if (status !== 500 || !told.status) return head(status, ...more);
+    if (told.afterS) response.setHeader('Retry-After', told.afterS);
+    return head(told.status, ...more);
+  };
+  asked.run(told, () => void pages(request, response));
 }
 
 /** What is no HTTP, or too much of it, is refused in one line of it. */

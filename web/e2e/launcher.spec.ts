@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { createServer, type AddressInfo } from 'node:net';
+import { connect, createServer, type AddressInfo, type Socket } from 'node:net';
 import { fileURLToPath } from 'node:url';
 import { expect } from '@playwright/test';
 import { test } from './asking';
@@ -13,6 +13,33 @@ const freePort = (): Promise<number> =>
       probe.close(() => resolve(port));
     });
   });
+/** The database of this run over a line that can be cut. */
+async function overALine(): Promise<{ url: string; cut: () => void }> {
+  const url = new URL(process.env.LIGNUM_DATABASE_URL ?? '');
+  const lines = new Set<Socket>();
+  const door = createServer((near) => {
+    const far = connect(Number(url.port), url.hostname);
+    for (const [one, other] of [
+      [near, far],
+      [far, near],
+    ] as const) {
+      lines.add(one);
+      one.on('error', () => other.destroy()).on('close', () => other.destroy());
+      one.pipe(other);
+    }
+  });
+  await new Promise<void>((resolve) => door.listen(0, '127.0.0.1', resolve));
+  url.hostname = '127.0.0.1';
+  url.port = String((door.address() as AddressInfo).port);
+  return {
+    url: url.href,
+    cut: () => {
+      door.close();
+      for (const line of lines) line.destroy();
+    },
+  };
+}
+
 const answers = async (port: number): Promise<boolean> =>
   (await fetch(`http://127.0.0.1:${port}/api/health`).catch(() => null))?.ok === true;
 
@@ -31,7 +58,7 @@ function launch(port: number, env: Record<string, string> = {}) {
   return { child, ended, said: () => said };
 }
 
-test('a start that is stopped at any moment leaves nobody on its port, nor does one that is killed outright', async () => {
+test('a start that is stopped at any moment leaves nobody on its port, nor does one that is killed outright; a page whose database is gone says so by its status', async () => {
   test.setTimeout(180_000);
   for (const afterMs of [150, 1500, 3500]) {
     const port = await freePort();
@@ -43,8 +70,14 @@ test('a start that is stopped at any moment leaves nobody on its port, nor does 
     expect(await answers(port)).toBe(false);
   }
   const port = await freePort();
-  const { child, ended } = launch(port);
+  const line = await overALine();
+  const { child, ended } = launch(port, { LIGNUM_DATABASE_URL: line.url });
   await expect.poll(() => answers(port), { timeout: 60_000 }).toBe(true);
+  const page = () => fetch(`http://127.0.0.1:${port}/g/ferry-house/list`);
+  expect((await page()).status).toBe(200);
+  line.cut();
+  const without = await page();
+  expect([without.status, without.headers.get('retry-after')]).toEqual([503, '3']);
   // Nobody is left to stop it, nor to read what it says.
   child.stdout.destroy();
   child.stderr.destroy();

@@ -1,5 +1,6 @@
 import { notFound } from 'next/navigation';
 import { cache } from 'react';
+import { tellWhy } from './tell-why';
 import { database, type Database } from './database';
 import { logged, whyOf } from './failing';
 import { loadGarden } from './garden-store';
@@ -15,6 +16,7 @@ export async function computedForPage<T>(have: () => Promise<T>): Promise<T> {
   } catch (error) {
     const why = whyOf(error);
     const mark = logged(error);
+    tellWhy(why);
     throw Object.assign(new Error('A page could not be read.'), { digest: `lignum ${why} ${mark}` });
   }
 }

@@ -107,7 +107,7 @@ const RIBS_APART_MM = inches(0.25);
 /** Laths across a fan go so far past its outer ribs (from memory). mm. */
 const PAST_MM = inches(1.5);
 
-/** A fan has so many ribs at the least. */
+/** A fan has so many ribs at the least (from memory). */
 const LEAST_RIBS = 3;
 /** From the middle of one rib to the next at the foot, leaning as far as they may. mm. */
 const pitchOf = (lathMm: number): number => lathMm / Math.sqrt(1 - MOST_LEAN ** 2) + RIBS_APART_MM;
