@@ -30,26 +30,19 @@ export const shopsIn = ({ lines }: Pick<PriceBook, 'lines'>): string[] => [
   ...new Set(lines.flatMap(({ shop }) => shop ?? [])),
 ];
 
-const best = new WeakMap<readonly PriceLine[], { left: string; lines: readonly PriceLine[] }>();
-
 /**
  * What each size is bought for: of all that sell it and are gone to, where it costs least; of equals the one that stands
  * first. A book that names no shop is all of it. Decision 73.
  */
 export function bestLines({ lines, shopsLeft = [] }: Pick<PriceBook, 'lines' | 'shopsLeft'>): readonly PriceLine[] {
-  const left = shopsLeft.join('\n');
-  const known = best.get(lines);
-  if (known?.left === left) return known.lines;
-  const named = lines.some(({ shop }) => shop !== undefined);
+  if (lines.every(({ shop }) => shop === undefined)) return lines;
   const least = new Map<string, PriceLine>();
-  for (const line of named ? lines : []) {
-    if (line.shop !== undefined && shopsLeft.includes(line.shop)) continue;
+  for (const line of lines) {
     const before = least.get(sizeOf(line));
-    if (!before || line.price.minor < before.price.minor) least.set(sizeOf(line), line);
+    if (!shopsLeft.includes(line.shop ?? '') && !(before && before.price.minor <= line.price.minor))
+      least.set(sizeOf(line), line);
   }
-  const found = named ? [...least.values()] : lines;
-  best.set(lines, { left, lines: found });
-  return found;
+  return [...least.values()];
 }
 
 /** Left over and free to use. `size` as in {@link PriceLine}; for a panel piece, its number of whole meshes. */

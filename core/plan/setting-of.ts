@@ -27,9 +27,9 @@ export type Kinds = (id: string) => StructureKind;
 type OnSale = Pick<Setting, 'sizesOf' | 'priceOf'>;
 
 export function onSale(plan: Plan): OnSale {
-  const lines = bestLines(plan.priceBook);
-  const known = ON_SALE.get(lines);
+  const known = ON_SALE.get(plan.priceBook);
   if (known) return known;
+  const lines = bestLines(plan.priceBook);
   const prices = new Map(lines.map((line) => [`${line.stock} ${line.size}`, line.price.minor]));
   const sizes = new Map<string, number[]>();
   for (const line of lines) {
@@ -42,11 +42,11 @@ export function onSale(plan: Plan): OnSale {
     sizesOf: (stock) => sizes.get(stock) ?? [],
     priceOf: (stock, size) => prices.get(`${stock} ${size}`) ?? null,
   };
-  ON_SALE.set(lines, made);
+  ON_SALE.set(plan.priceBook, made);
   return made;
 }
 /** Sorted once for a price book, which is never changed in place. */
-const ON_SALE = new WeakMap<Plan['priceBook']['lines'], OnSale>();
+const ON_SALE = new WeakMap<Plan['priceBook'], OnSale>();
 
 /** A plan in which a structure is as it is asked about: with other knobs, or not in it yet. */
 export const withStructure = (plan: Plan, structure: StructurePlan): Plan => {

@@ -38,7 +38,7 @@ test('invented prices are told from one’s own, a file of prices is looked at b
 
   // Another shop sells it for less: it is bought there, and where one does not go to that shop it is not.
   await page.goto(`/g/${id}/prices`);
-  await page.getByRole('button', { name: 'Shop of Studded steel post, 8′' }).first().click();
+  await page.getByRole('button', { name: 'at any shop: the shop of Studded steel post, 8′' }).first().click();
   await page
     .getByRole('textbox', { name: 'Shop', exact: true })
     .or(page.getByRole('combobox', { name: 'Shop' }))

@@ -1,3 +1,4 @@
+// Fetched with what is said when something is first typed: whatever is pressed is pressed after that.
 let isPressed = false;
 let waiting: (() => void)[] = [];
 

@@ -1,6 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
 import type { LengthFault, Units } from '@lignum/core/quantity/length';
-import { afterPress } from './after-press';
 
 /** Fetched when a length is first typed, with the words for what cannot be read. */
 export const besideTyping = () => import('./beside-typing');
@@ -33,11 +32,14 @@ export function useDraft(
       setSaid(words);
       onFault?.(words);
     };
-    // By the time it is said it may be mended.
-    const putLater = (words: string) => afterPress(() => latest.current === next && put(words));
     if (next === null) put(null);
-    else if (typeof next === 'string') putLater(next);
-    else void besideTyping().then(({ sayLengthFault }) => putLater(sayLengthFault(next, units)));
+    else
+      void besideTyping().then(({ afterPress, sayLengthFault }) =>
+        afterPress(() => {
+          // By then it may be mended.
+          if (latest.current === next) put(typeof next === 'string' ? next : sayLengthFault(next, units));
+        }),
+      );
   };
   const tell = (next: typeof fault) => {
     latest.current = next;

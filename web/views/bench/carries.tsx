@@ -2,13 +2,11 @@
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { Pencil, Plus } from 'lucide-react';
-import { countOf } from '@lignum/core/crops/planted';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Bed } from '@lignum/core/site/bed';
-import { bedsOf, asPlace } from '@lignum/core/site/stands/stands';
+import { bedsOf } from '@lignum/core/site/stands/stands';
 import type { Planting } from '@lignum/core/plan/plan';
 import { plantingWords } from '../../words/crop-words';
-import { newPlanting, planterPlanting, plantingAlong } from '../garden/beginnings';
 import { addPlanting, carry, changePlanting, removePlanting } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { growingIn } from '@lignum/core/plan/growing';
@@ -42,14 +40,9 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
   const isBed = computed.kind.purpose === 'bed';
   // What stands on no bed carries nothing.
   if (!bed) return null;
-  const { roomFor } = computed.sized.design;
-  const { year } = plan.garden;
-  const beginning = (): Planting => {
-    if (roomFor !== undefined) return planterPlanting(bed.id, Math.max(1, roomFor - countOf(here)), year);
-    const over = asPlace(setting.place, 'beds');
-    if (!over) return newPlanting(bed, year);
-    const carried = here.filter((one) => plantings.includes(one.id));
-    return plantingAlong(over.beds, carried, computed.sized.design.builtMm, year);
+  const begin = async () => {
+    const { plantingOn } = await import('../garden/beginnings');
+    setEditing({ planting: plantingOn(computed, bed, here, plan.garden.year), isNew: true });
   };
   return (
     <section aria-labelledby="carries">
@@ -91,7 +84,7 @@ export function Carries({ computed }: { computed: ComputedStructure }) {
       </ul>
       <button
         type="button"
-        onClick={() => setEditing({ planting: beginning(), isNew: true })}
+        onClick={() => void begin()}
         className="flex min-h-11 items-center gap-2 text-[0.95rem] text-chalk hover:underline"
       >
         <Plus size={16} aria-hidden />

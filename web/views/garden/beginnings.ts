@@ -2,8 +2,10 @@ import type { Crop } from '@lignum/core/crops/crop';
 import { cropIn } from '@lignum/core/crops/book';
 import { countOf } from '@lignum/core/crops/planted';
 import { closestTraining } from '@lignum/core/crops/table';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Planting } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
+import { asPlace } from '@lignum/core/site/stands/stands';
 import { stationsAlong } from '@lignum/core/structures/rules/stations';
 import { newId } from '../../kept/new-id';
 
@@ -48,4 +50,19 @@ export function plantingAlong(
   const along = ({ id }: Pick<Bed, 'id'>): number => countOf(carried.filter((one) => one.bed === id));
   const { id } = along(beds[1]) < along(beds[0]) ? beds[1] : beds[0];
   return newPlanting({ id, lengthMm: longMm }, year, cropIn([], 'cucumber'));
+}
+
+/** What is begun with on what stands: as much as a planter still holds; along the feet of what stands over a way; a row in a bed. */
+export function plantingOn(
+  { structure, setting, sized }: ComputedStructure,
+  bed: Pick<Bed, 'id' | 'lengthMm'>,
+  here: readonly Planting[],
+  year: number,
+): Planting {
+  const { roomFor, builtMm } = sized.design;
+  if (roomFor !== undefined) return planterPlanting(bed.id, Math.max(1, roomFor - countOf(here)), year);
+  const over = asPlace(setting.place, 'beds');
+  if (!over) return newPlanting(bed, year);
+  const carried = here.filter((one) => structure.plantings.includes(one.id));
+  return plantingAlong(over.beds, carried, builtMm, year);
 }

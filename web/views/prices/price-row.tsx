@@ -81,7 +81,9 @@ export function PriceRow({
   const stock = CATALOGUE.stock(line.stock);
   const { name, life } = stock;
   const said = lifeNote(stock);
-  const what = `${name}, ${sizeWords(line.stock, line.size, tongue.units)}${line.shop ? `, at ${line.shop}` : ''}`;
+  const plain = `${name}, ${sizeWords(line.stock, line.size, tongue.units)}`;
+  const what = line.shop ? `${plain}, at ${line.shop}` : plain;
+  const where = line.shop ? `at ${line.shop}` : 'at any shop';
   const [asking, setAsking] = useState(false);
   return (
     <li className="border-t border-rule py-1">
@@ -112,11 +114,11 @@ export function PriceRow({
         <button
           type="button"
           aria-expanded={asking}
-          aria-label={`Shop of ${what}`}
+          aria-label={`${where}: the shop of ${plain}`}
           onClick={() => setAsking(!asking)}
           className="min-h-8 font-semibold text-chalk hover:underline"
         >
-          {line.shop ? `at ${line.shop}` : 'at any shop'}
+          {where}
         </button>
         lasts about {life.seasons} {life.seasons === 1 ? 'season' : 'seasons'} ({life.source}){said ? `; ${said}` : ''}
       </p>
