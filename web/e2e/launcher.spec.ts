@@ -16,9 +16,10 @@ const freePort = (): Promise<number> =>
 /** The database of this run over a line that can be cut. */
 async function overALine(): Promise<{ url: string; cut: () => void }> {
   const url = new URL(process.env.LIGNUM_DATABASE_URL ?? '');
+  const { port } = url;
   const lines = new Set<Socket>();
   const door = createServer((near) => {
-    const far = connect(Number(url.port), url.hostname);
+    const far = connect(Number(port), '127.0.0.1');
     for (const [one, other] of [
       [near, far],
       [far, near],
@@ -29,7 +30,6 @@ async function overALine(): Promise<{ url: string; cut: () => void }> {
     }
   });
   await new Promise<void>((resolve) => door.listen(0, '127.0.0.1', resolve));
-  url.hostname = '127.0.0.1';
   url.port = String((door.address() as AddressInfo).port);
   return {
     url: url.href,
