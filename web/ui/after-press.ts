@@ -1,27 +1,23 @@
-// Fetched with what is said when something is first typed: whatever is pressed is pressed after that.
-let isPressed = false;
-let waiting: (() => void)[] = [];
+let pressing: Promise<void> | undefined;
 
-if (typeof document !== 'undefined') {
-  document.addEventListener('mousedown', () => (isPressed = true), true);
+if (typeof document !== 'undefined')
   document.addEventListener(
-    'mouseup',
+    'mousedown',
     () => {
-      isPressed = false;
-      const acts = waiting;
-      waiting = [];
-      // The click of this press comes in the same breath.
-      if (acts.length > 0) setTimeout(() => acts.forEach((act) => act()));
+      pressing = new Promise((done) => {
+        const release = () => {
+          pressing = undefined;
+          // The click of this press comes in the same breath.
+          setTimeout(done);
+        };
+        document.addEventListener('mouseup', release, { once: true, capture: true });
+      });
     },
     true,
   );
-}
 
 /**
- * Does at once what moves things about, or, while something is being pressed, when that is done: what is pressed would
+ * Waited for before what moves things about: while something is being pressed, until that is done. What is pressed would
  * slip away from under the hand, and the press would go nowhere. Decision 74.
  */
-export function afterPress(act: () => void): void {
-  if (isPressed) waiting.push(act);
-  else act();
-}
+export const pressDone = (): Promise<void> | undefined => pressing;

@@ -1,7 +1,6 @@
 'use client';
 import { bareUnitOf, type Units } from '@lignum/core/quantity/length';
 
-export { afterPress } from './after-press';
 export { sayLengthFault } from './length-fault';
 
 /** Below a length that is being typed: how a bare number is read, the larger unit a tap away, and the tape. */

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { LengthFault, Units } from '@lignum/core/quantity/length';
+import { pressDone } from './after-press';
 
 /** Fetched when a length is first typed, with the words for what cannot be read. */
 export const besideTyping = () => import('./beside-typing');
@@ -32,14 +33,12 @@ export function useDraft(
       setSaid(words);
       onFault?.(words);
     };
-    if (next === null) put(null);
-    else
-      void besideTyping().then(({ afterPress, sayLengthFault }) =>
-        afterPress(() => {
-          // By then it may be mended.
-          if (latest.current === next) put(typeof next === 'string' ? next : sayLengthFault(next, units));
-        }),
-      );
+    if (next === null) return put(null);
+    void besideTyping().then(async ({ sayLengthFault }) => {
+      await pressDone();
+      // By then it may be mended.
+      if (latest.current === next) put(typeof next === 'string' ? next : sayLengthFault(next, units));
+    });
   };
   const tell = (next: typeof fault) => {
     latest.current = next;

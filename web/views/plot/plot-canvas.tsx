@@ -226,9 +226,10 @@ export function PlotCanvas({
           <clipPath id="plot-edge">
             <rect width={width} height={height} />
           </clipPath>
-          {!laying && <Gaps gaps={gaps} chosen={chosen} choose={choose} path={path} toPx={toPx} units={tongue.units} />}
-          {things.filter(isFlat).map(draw)}
           {hours && <SunLayer answer={hours} scale={scale} heightPx={height} />}
+          {!laying && <Gaps gaps={gaps} chosen={chosen} choose={choose} path={path} toPx={toPx} units={tongue.units} />}
+          {/* What lies flat is seen by its edges where the sun is. */}
+          <g className={hours ? '[&_path]:fill-transparent' : ''}>{things.filter(isFlat).map(draw)}</g>
           {shadows && shadows.sun.altitudeRad > 0 && (
             <Shadows plan={plan} structures={stood} path={path} shadows={shadows} northDeg={northDeg} />
           )}

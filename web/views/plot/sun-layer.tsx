@@ -31,5 +31,9 @@ export function SunLayer({ answer, scale, heightPx }: { answer: HoursAnswer; sca
     }
     return runs;
   }, [answer, scale, heightPx]);
-  return <g aria-hidden>{paths.map((d, i) => d && <path key={i} d={d} fill={SUN_STEPS[i]?.fill} stroke="none" />)}</g>;
+  return (
+    <g aria-hidden className="pointer-events-none">
+      {paths.map((d, i) => d && <path key={i} d={d} fill={SUN_STEPS[i]?.fill} stroke="none" />)}
+    </g>
+  );
 }
