@@ -1,7 +1,5 @@
+import { EDGE_FORGIVEN_MM } from '../site/plot';
 import { check } from './check';
-
-/** Half a post: what stands on the boundary itself is within it (from memory). mm. */
-const FORGIVEN_MM = 60;
 
 /** Does all of it lie on the plot? `overMm` is how far it goes past the edge. mm. */
 export const onThePlot = check(
@@ -13,5 +11,5 @@ export const onThePlot = check(
     },
   },
   ({ overMm }: { overMm: number }, found) =>
-    overMm > FORGIVEN_MM ? found('warn', 'plot.over', { by: { mm: overMm } }) : found('good', 'plot.within'),
+    overMm > EDGE_FORGIVEN_MM ? found('warn', 'plot.over', { by: { mm: overMm } }) : found('good', 'plot.within'),
 );

@@ -11,7 +11,7 @@ import { computeGarden, computeStructure } from '../plan/compute';
 import type { Plan } from '../plan/plan';
 import { onSale } from '../plan/setting-of';
 import { feet } from '../quantity/length';
-import type { PriceLine } from './price-book';
+import { sumsByShop, type PriceLine } from './price-book';
 
 const only = (plan: Plan, id: string) =>
   computeStructure(plan, plan.structures.find((one) => one.id === id) as Plan['structures'][number]);
@@ -232,6 +232,10 @@ describe('buying', () => {
           expect(line?.price.minor).toBe(one.eachMinor);
         }
         const sum = (of: ReturnType<typeof cost>) => of.reduce((all, one) => all + one.costMinor, 0);
+        // What the shops come to together is what all of it comes to, each named once.
+        const sums = sumsByShop(cost(shopsLeft));
+        expect(sums.reduce((all, [, minor]) => all + minor, 0)).toBe(sum(cost(shopsLeft)));
+        expect(new Set(sums.map(([shop]) => shop)).size).toBe(sums.length);
         expect(sum(cost([]))).toBeLessThanOrEqual(sum(cost(shopsLeft)));
       }),
     );

@@ -45,6 +45,15 @@ export function bestLines({ lines, shopsLeft = [] }: Pick<PriceBook, 'lines' | '
   return [...least.values()];
 }
 
+/** What each of several shops comes to, in the order of their names; blank where none is named. Minor units. */
+export function sumsByShop(
+  purchases: readonly { shop?: string; costMinor: number }[],
+): [shop: string, minor: number][] {
+  const sums = new Map<string, number>();
+  for (const { shop = '', costMinor } of purchases) sums.set(shop, (sums.get(shop) ?? 0) + costMinor);
+  return [...sums].toSorted(([a], [b]) => a.localeCompare(b, 'en'));
+}
+
 /** Left over and free to use. `size` as in {@link PriceLine}; for a panel piece, its number of whole meshes. */
 export interface ShedPiece {
   stock: string;

@@ -2,6 +2,7 @@ import { outlineOf } from '../geometry/outline';
 import { middleOfBounds, type Pair } from '../geometry/polygon';
 import { heightAt } from '../site/ground';
 import { toPlot, type Frame } from '../site/frame';
+import { pastEdge } from '../site/plot';
 import { bodiesOf } from './bodies';
 import type { Design } from './design';
 import { extentOf } from './extent';
@@ -51,16 +52,11 @@ export function stanceOf(design: Design): Pair[] {
 }
 
 /** How far any of it lies beyond the edge of a plot that is so wide and deep. mm. */
-export function overEdge(design: Design, frame: Frame, plot: { widthMm: number; depthMm: number }): number {
-  let most = 0;
-  for (const part of covering(design)) {
-    for (const [along, across] of extentOf(part)) {
-      const [x, y] = toPlot(frame, along, across);
-      most = Math.max(most, -x, x - plot.widthMm, -y, y - plot.depthMm);
-    }
-  }
-  return most;
-}
+export const overEdge = (design: Design, frame: Frame, plot: { widthMm: number; depthMm: number }): number =>
+  pastEdge(
+    covering(design).flatMap((part) => extentOf(part).map(([along, across]) => toPlot(frame, along, across))),
+    plot,
+  );
 
 /**
  * What a structure covers, seen from above: the outlines of its stiff members and faces, in its own

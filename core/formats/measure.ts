@@ -10,6 +10,8 @@ export const LIST_LIMITS = {
   lines: 500,
   shed: 300,
 } as const;
+/** Letters of a shop’s name at most. */
+export const SHOP_LETTERS = 40;
 /** Of any other list, of the fields of one object, and of objects within each other. */
 const MOST_ENTRIES = 500;
 const MOST_FIELDS = 200;

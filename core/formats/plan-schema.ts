@@ -7,7 +7,7 @@ import { KINDS } from '../structures/registry';
 import { CROP_SCHEMA, PLANTING_SCHEMA } from './crop-schemas';
 import { currency, id, mm, name, note, placed } from './fields';
 import { knobSchema } from './knob-schema';
-import { LIST_LIMITS } from './measure';
+import { LIST_LIMITS, SHOP_LETTERS } from './measure';
 import { BED_SCHEMA, FEATURE_SCHEMA, GARDEN_SCHEMA, SITE_SCHEMA, UNDERFOOT_SCHEMA } from './place-schemas';
 
 export const MONEY_SCHEMA = Joi.object({
@@ -86,7 +86,7 @@ const stock = Joi.string()
 const size = Joi.number().greater(0).max(1e6).required();
 
 /** A shop as the gardener calls it. */
-const SHOP_SCHEMA = Joi.string().trim().min(1).max(40);
+const SHOP_SCHEMA = Joi.string().trim().min(1).max(SHOP_LETTERS);
 
 export const PRICE_LINE_SCHEMA = Joi.object({
   stock,

@@ -5,7 +5,7 @@ import type { Stock } from '../catalogue/stock';
 import type { PriceLine } from '../costing/price-book';
 import type { Plan } from '../plan/plan';
 import { money, parseMinor, plainMoney } from '../quantity/money';
-import { LIST_LIMITS } from './measure';
+import { LIST_LIMITS, SHOP_LETTERS } from './measure';
 
 export const PRICE_COLUMNS = ['item', 'stock', 'size', 'measured in', 'price', 'currency', 'shop'] as const;
 
@@ -44,8 +44,6 @@ export interface PricesRead {
 const MOST_SIZE = 1_000_000;
 /** A file has no more rows than a book has lines. */
 const MOST_ROWS = LIST_LIMITS.lines;
-/** Letters of a shop’s name. */
-const MOST_SHOP = 40;
 /** Two sizes nearer than this are one. */
 const SAME_SIZE = 0.5;
 
@@ -135,8 +133,8 @@ export function readPrices(text: string, { priceBook, garden: { currency } }: Pl
     const minor = parseMinor(cell('price'), currency);
     if (minor === null) return fault('price', cell('price'), `an amount like ${plainMoney(money(1250, currency))}`);
     const shop = cell('shop') || undefined;
-    if (shop !== undefined && shop.length > MOST_SHOP)
-      return fault('shop', shop, `a name of no more than ${MOST_SHOP} letters`);
+    if (shop !== undefined && shop.length > SHOP_LETTERS)
+      return fault('shop', shop, `a name of no more than ${SHOP_LETTERS} letters`);
     if (
       found(
         changes.map(({ line }) => line),

@@ -1,10 +1,18 @@
 import { inside } from '../geometry/polygon';
 import { bedOnPlot, isOnFloor, type Bed } from './bed';
-import { cornersOf, type Feature, type FeatureKind, type PlanSpot, type Site } from './plot';
+import {
+  cornersOf,
+  EDGE_FORGIVEN_MM,
+  pastEdge,
+  type Feature,
+  type FeatureKind,
+  type PlanSpot,
+  type Site,
+} from './plot';
 
 /** What soil cannot lie on; under a tree and over a buried line it can. */
 const NO_GROUND: ReadonlySet<FeatureKind> = new Set(['house', 'wall', 'fence', 'water', 'well', 'compost']);
-/** Beds are laid by hand: so much over each other, or past the edge of the plot, is none (from memory). mm. */
+/** Beds are laid by hand: so much over each other is none (from memory). mm. */
 const FORGIVEN_MM = 60;
 /** Where two may share ground it is looked at in so many places each way. */
 const LOOKS = 16;
@@ -65,8 +73,7 @@ export function bedsOver(
 }
 
 /** How far a bed goes over the edge of the plot; nought where that is no more than is forgiven. mm. */
-export function bedPast(bed: Bed, { widthMm, depthMm }: Pick<Site, 'widthMm' | 'depthMm'>): number {
-  const { low, high } = boxOf(bedOnPlot(bed));
-  const past = Math.max(-low[0], -low[1], high[0] - widthMm, high[1] - depthMm);
-  return past > FORGIVEN_MM ? past : 0;
+export function bedPast(bed: Bed, plot: Pick<Site, 'widthMm' | 'depthMm'>): number {
+  const past = pastEdge(bedOnPlot(bed), plot);
+  return past > EDGE_FORGIVEN_MM ? past : 0;
 }

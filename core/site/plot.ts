@@ -142,6 +142,13 @@ export function cornersOf(at: Placed, lengthMm: number, widthMm: number): PlanSp
   return [onPlan(at, -l, -w), onPlan(at, l, -w), onPlan(at, l, w), onPlan(at, -l, w)];
 }
 
+/** Half a post: what stands on the boundary itself is within it (from memory). mm. */
+export const EDGE_FORGIVEN_MM = 60;
+
+/** How far the farthest of some places lies beyond the edge of a plot; nought where none does. mm. @example pastEdge([[-80, 0]], site) // 80 */
+export const pastEdge = (spots: readonly PlanSpot[], { widthMm, depthMm }: Pick<Site, 'widthMm' | 'depthMm'>): number =>
+  spots.reduce((most, [x, y]) => Math.max(most, -x, x - widthMm, -y, y - depthMm), 0);
+
 /** Compass bearing of a placed thing's length, 0 to 180 (a row has no front end). */
 export function bearingOf(at: Placed, northDeg: number): number {
   return (((northDeg + 90 - at.turnDeg) % 180) + 180) % 180;

@@ -3,6 +3,7 @@ import { Fragment, useMemo, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Purchase, Shopping } from '@lignum/core/costing/buy';
 import { eachOf, type Cost } from '@lignum/core/costing/cost';
+import { sumsByShop } from '@lignum/core/costing/price-book';
 import { formatMoney, money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
 import { inputLook } from '../../ui/field';
 import { Finder } from '../../ui/finder';
@@ -48,7 +49,7 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
     [shopping],
   );
   const table = useLongTable(lines, COLUMNS);
-  const shops = [...new Set(shopping.purchases.map(({ shop }) => shop ?? ''))];
+  const shops = sumsByShop(shopping.purchases);
   const paid = shopping.purchases.flatMap((purchase) => {
     const minor = ticks.of('bought', tickedAs(scope, keyOf({ is: 'bought', purchase })))?.paidMinor;
     return typeof minor === 'number' ? [minor] : [];
@@ -125,19 +126,9 @@ export function ToBuy({ shopping, cost, scope }: { shopping: Shopping; cost: Cos
         </tbody>
         <tfoot className="max-sm:block">
           {shops.length > 1 &&
-            shops
-              .toSorted((a, b) => a.localeCompare(b, 'en'))
-              .map((shop) => (
-                <Sum
-                  key={shop}
-                  label={shop ? `At ${shop}` : 'Where no shop is named'}
-                  value={amount(
-                    shopping.purchases
-                      .filter((one) => (one.shop ?? '') === shop)
-                      .reduce((sum, one) => sum + one.costMinor, 0),
-                  )}
-                />
-              ))}
+            shops.map(([shop, minor]) => (
+              <Sum key={shop} label={shop ? `At ${shop}` : 'Where no shop is named'} value={amount(minor)} />
+            ))}
           <Sum label={plan.priceBook.pricesIncludeTax ? 'Without tax' : 'Prices'} value={amount(cost.netMinor)} />
           <Sum label={`Tax, ${plan.priceBook.taxPercent} %`} value={amount(cost.taxMinor)} />
           <Sum label="Total" value={amount(cost.totalMinor)} strong />

@@ -5,6 +5,7 @@ import { changesBetween } from '@lignum/core/plan/changes';
 import { named } from '@lignum/core/plan/named-changes';
 import type { Plan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
+import { EDGE_FORGIVEN_MM, pastEdge } from '@lignum/core/site/plot';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { bodyOf, extentOf, thingsOf, type Thing } from './things';
 
@@ -60,7 +61,16 @@ function placed(thing: Thing, old: Thing | undefined, { site }: Plan, { units }:
   const { left, right, bottom, top } = extentOf(thing);
   const { name, turnDeg } = bodyOf(thing);
   const turned = old && bodyOf(old).turnDeg !== turnDeg ? `, turned ${Math.round(turnDeg)}°` : '';
-  const isPast = left < -0.5 || bottom < -0.5 || right > site.widthMm + 0.5 || top > site.depthMm + 0.5;
+  // Of a bed and of what is built that is open then, and told so.
+  const isPast =
+    thing.is === 'feature' &&
+    pastEdge(
+      [
+        [left, bottom],
+        [right, top],
+      ],
+      site,
+    ) > EDGE_FORGIVEN_MM;
   return `${name}: ${formatLength(left, units)} from the left, ${formatLength(bottom, units)} from the bottom edge${turned}.${isPast ? ' It lies over the edge of the plot.' : ''}`;
 }
 

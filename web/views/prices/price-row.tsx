@@ -4,6 +4,7 @@ import { useId, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { lifeNote } from '@lignum/core/catalogue/life-notes';
 import { shopsIn, sizeOf, type PriceLine } from '@lignum/core/costing/price-book';
+import { SHOP_LETTERS } from '@lignum/core/formats/measure';
 import { isInvented } from '@lignum/core/demo/invented';
 import { money, parseMinor, plainMoney } from '@lignum/core/quantity/money';
 import { Button } from '../../ui/button';
@@ -180,7 +181,7 @@ function ShopForm({
         aria-describedby={isThere ? `${id}-there` : undefined}
         list={`${id}-shops`}
         value={shop}
-        maxLength={40}
+        maxLength={SHOP_LETTERS}
         placeholder="as you call it"
         onChange={(event) => setShop(event.target.value)}
         className={`${inputLook} w-48`}
