@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 
-/** Writes core/structures/registry.ts, loaders.ts and bed-sides.ts, and core/demo/pieces.ts, from the folders of core/structures/kinds: adding a kind is adding its folder. */
+/** Writes core/structures/registry.ts, loaders.ts, cards.ts and bed-sides.ts, and core/demo/pieces.ts, from the folders of core/structures/kinds: adding a kind is adding its folder. */
 const at = new URL('../core/structures/', import.meta.url);
 const kinds = readdirSync(new URL('kinds/', at)).sort();
 const name = (kind) => kind.replace(/-(\w)/g, (_, letter) => letter.toUpperCase());
@@ -55,5 +55,25 @@ ${kinds.map((kind) => `import { demo as ${name(kind)} } from '../structures/kind
 export const DEMO_PIECES: readonly (DemoPiece & { kind: string })[] = [
 ${kinds.map((kind) => `  { kind: '${kind}', ...${name(kind)} },`).join('\n')}
 ];
+`,
+);
+
+// What is known of a kind without its code is what its code says.
+const { KINDS } = await import(new URL('registry.ts', at).href);
+const cards = KINDS.map(({ id, name, blurb, purpose, stands, isThere, hosts }) => ({
+  ...{ id, name, blurb, purpose, stands, isThere, hosts },
+}));
+writeFileSync(
+  new URL('cards.ts', at),
+  `${head}import type { KindCard } from './kind';
+
+/** What is known of every kind without its drawings and sums: for pages that name what stands and work nothing out. */
+export const KIND_CARDS: readonly KindCard[] = ${JSON.stringify(cards, null, 2)};
+
+export function cardOf(id: string): KindCard {
+  const card = KIND_CARDS.find((one) => one.id === id);
+  if (!card) throw new Error(\`No kind of structure is called "\${id}": check the id at the door before asking.\`);
+  return card;
+}
 `,
 );

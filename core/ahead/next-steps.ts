@@ -1,7 +1,7 @@
 import { counted } from '../crops/counted';
 import { cropOf, growingIn } from '../plan/growing';
 import { money } from '../quantity/money';
-import type { ComputedGarden } from '../plan/compute';
+import type { SeenGarden } from '../plan/compute';
 import { asStand } from '../site/stands/stands';
 import { fact, type Fact } from '../wording/say';
 import { unheld, type OpenIn, type OpenPoint } from './open-points';
@@ -25,9 +25,9 @@ export interface NextStep {
 
 /** What next steps follow from: the garden, what is open in it, and what the record says was done. */
 export interface Known extends OpenIn {
-  garden: Pick<ComputedGarden, 'structures' | 'shopping' | 'cost'>;
+  garden: Pick<SeenGarden, 'structures' | 'shopping' | 'cost'>;
   points: readonly OpenPoint[];
-  isBought: (purchase: ComputedGarden['shopping']['purchases'][number]) => boolean;
+  isBought: (purchase: SeenGarden['shopping']['purchases'][number]) => boolean;
   isPrinted: (structure: string) => boolean;
 }
 

@@ -2,7 +2,7 @@ import { byUrgency, isUrgent, URGENCY } from '../checks/check';
 import { openTo, whoIsKeptOut, type BedWatch } from '../choosing/kept-out';
 import { counted } from '../crops/counted';
 import { cropOf, growingIn } from '../plan/growing';
-import type { ComputedGarden } from '../plan/compute';
+import type { SeenGarden } from '../plan/compute';
 import type { Plan, Planting } from '../plan/plan';
 import { bedPast, bedsOver } from '../site/bed-over';
 import { bedsOf } from '../site/stands/stands';
@@ -27,7 +27,7 @@ export interface OpenPoint {
 /** A garden as it is worked out: what is open follows from nothing else. */
 export interface OpenIn {
   plan: Plan;
-  garden: Pick<ComputedGarden, 'structures' | 'shopping'>;
+  garden: Pick<SeenGarden, 'structures' | 'shopping'>;
   watched: readonly BedWatch[];
 }
 

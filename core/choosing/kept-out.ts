@@ -1,6 +1,6 @@
 import { CLEAR_MM } from '../checks/cover-clear';
 import type { Crop } from '../crops/crop';
-import { computeAs, type ComputedStructure } from '../plan/compute-as';
+import { computeAs, type SeenStructure } from '../plan/compute-as';
 import { cropOf, growingIn } from '../plan/growing';
 import type { Plan, Planting, StructurePlan } from '../plan/plan';
 import type { Kinds } from '../plan/setting-of';
@@ -73,7 +73,7 @@ interface StandingGuard {
   gates: readonly Guard[];
   /** Corners on the plot of what it stands all the way round; null for what covers its own plants. */
   round: readonly Pair[] | null;
-  design: ComputedStructure['sized']['design'];
+  design: SeenStructure['sized']['design'];
 }
 
 /** Birds come to fruit at its first colour, so long before it is picked (from memory). Days. */
@@ -137,7 +137,7 @@ function roundedBy({ structure: { stand }, sized, setting }: Stood): readonly Pa
 }
 
 /** What is known of a structure that stands: as a computed garden has it. */
-export type Stood = Pick<ComputedStructure, 'structure' | 'kind' | 'sized' | 'setting'>;
+export type Stood = Pick<SeenStructure, 'structure' | 'kind' | 'sized' | 'setting' | 'guard'>;
 
 /** A planter as it lies on the plot: the rectangle it stands on. */
 function asGrown({ structure: { id, name }, sized: { design }, setting }: Stood): Grown {
@@ -152,11 +152,9 @@ function asGrown({ structure: { id, name }, sized: { design }, setting }: Stood)
 /** Every bed and planter in which something grows: who comes to it and when, what of that which stands keeps them out, and what does not. */
 export function whoIsKeptOut(plan: Plan, stood: readonly Stood[]): BedWatch[] {
   const gatesIn = (host: string): Guard[] =>
-    stood.flatMap(({ kind, sized, setting, structure: { stand } }) =>
-      hostNamed(stand) === host ? (kind.guards(sized, setting) ?? []) : [],
-    );
+    stood.flatMap(({ guard, structure: { stand } }) => (hostNamed(stand) === host ? (guard ?? []) : []));
   const standing = stood.flatMap((one): StandingGuard[] => {
-    const guard = one.kind.guards(one.sized, one.setting);
+    const { guard } = one;
     return guard
       ? [
           {
@@ -287,8 +285,7 @@ function tried(
 }
 
 /** Whom a structure stops of those who come. */
-export function stopsOf({ kind, sized, setting }: Stood, open: readonly string[]): string[] {
-  const guard = kind.guards(sized, setting);
+export function stopsOf({ guard }: Pick<Stood, 'guard'>, open: readonly string[]): string[] {
   return guard === null ? [] : open.filter((who) => getsPast(who, guard) === null);
 }
 

@@ -3,7 +3,7 @@ import { toPlot } from '../site/frame';
 import type { Stand } from '../site/stands/stands';
 import { SOIL } from '../site/underfoot';
 import { wholeStep } from '../structures/rules/tidy';
-import { computeAs, type ComputedStructure } from './compute-as';
+import { computeAs, type SeenStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
 import type { Kinds } from './setting-of';
 
@@ -20,7 +20,7 @@ export function atGate(
   kinds: Kinds,
   plan: Plan,
   kind: string,
-  gate: Pick<ComputedStructure, 'sized' | 'frame'>,
+  gate: Pick<SeenStructure, 'sized' | 'frame'>,
 ): { stand: Stand; knobs: StructurePlan['knobs'] } | null {
   const { doorway, builtMm } = gate.sized.design;
   if (!doorway) return null;

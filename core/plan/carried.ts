@@ -1,18 +1,19 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import type { Setting } from '../structures/setting';
-import type { ComputedGarden } from './compute';
-import type { ComputedStructure } from './compute-as';
+import type { KindCard } from '../structures/kind';
+import type { SeenGarden } from './compute';
+import type { SeenStructure } from './compute-as';
 import type { Plan } from './plan';
-import { onSale, type Kinds } from './setting-of';
+import { onSale } from './setting-of';
 
-/** A computed structure as data alone, which can be sent to another thread: its kind and what is on sale are found there again. */
-export type CarriedStructure = Omit<ComputedStructure, 'kind' | 'structure' | 'setting'> & {
+/** A computed structure as data alone, which can be sent to another thread: the card of its kind and what is on sale are found there again. */
+export type CarriedStructure = Omit<SeenStructure, 'kind' | 'structure' | 'setting'> & {
   id: string;
   setting: Omit<Setting, 'catalogue' | 'sizesOf' | 'priceOf'>;
 };
 
 /** A computed garden as data; of a structure that is as it was carried last time only the id. */
-export interface CarriedGarden extends Pick<ComputedGarden, 'shopping' | 'cost'> {
+export interface CarriedGarden extends Pick<SeenGarden, 'shopping' | 'cost'> {
   structures: readonly (CarriedStructure | string)[];
 }
 
@@ -24,13 +25,13 @@ export function dataOf(setting: Setting): CarriedStructure['setting'] {
 }
 const FOUND_AGAIN = new Set(['catalogue', 'sizesOf', 'priceOf']);
 
-function carriedStructure({ kind: _kind, structure, setting, ...rest }: ComputedStructure): CarriedStructure {
+function carriedStructure({ kind: _kind, structure, setting, ...rest }: SeenStructure): CarriedStructure {
   return { ...rest, id: structure.id, setting: dataOf(setting) };
 }
 
 /** What is sent of a garden to somebody who has been sent others before: each structure again only when it has changed. */
-export function carrier(): (garden: ComputedGarden) => CarriedGarden {
-  let sent = new Map<string, ComputedStructure>();
+export function carrier(): (garden: SeenGarden) => CarriedGarden {
+  let sent = new Map<string, SeenStructure>();
   return ({ structures, shopping, cost }) => {
     const carried = structures.map((one) =>
       sent.get(one.structure.id) === one ? one.structure.id : carriedStructure(one),
@@ -40,12 +41,17 @@ export function carrier(): (garden: ComputedGarden) => CarriedGarden {
   };
 }
 
+/** A structure made whole again, with as much of its kind as is known there. */
+type Whole<Kind> = SeenStructure & { kind: Kind };
+
 /** The other end of a {@link carrier}: what it sent, in its order, made whole again for the plan it was worked out from. */
-export function unpacker(kinds: Kinds): (plan: Plan, carried: CarriedGarden) => ComputedGarden {
-  let had = new Map<string, ComputedStructure>();
+export function unpacker<Kind extends KindCard>(
+  kindOf: (id: string) => Kind,
+): (plan: Plan, carried: CarriedGarden) => SeenGarden & { structures: readonly Whole<Kind>[] } {
+  let had = new Map<string, Whole<Kind>>();
   return (plan, { structures, shopping, cost }) => {
     const sale = onSale(plan);
-    const whole = structures.map((one): ComputedStructure => {
+    const whole = structures.map((one): Whole<Kind> => {
       const id = typeof one === 'string' ? one : one.id;
       const structure = plan.structures.find((other) => other.id === id);
       if (!structure)
@@ -55,7 +61,7 @@ export function unpacker(kinds: Kinds): (plan: Plan, carried: CarriedGarden) => 
         return {
           ...rest,
           structure,
-          kind: kinds(structure.kind),
+          kind: kindOf(structure.kind),
           setting: { ...setting, catalogue: CATALOGUE, ...sale },
         };
       }

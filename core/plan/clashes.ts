@@ -8,7 +8,7 @@ import type { Design } from '../design/design';
 import { coverOf, membersOf } from '../design/on-plot';
 import type { Frame } from '../site/frame';
 import type { StructureKind } from '../structures/kind';
-import type { ComputedStructure } from './compute-as';
+import type { SeenStructure } from './compute-as';
 import type { Plan, StructurePlan } from './plan';
 import { tiedTo } from './setting-of';
 import { asStand, bedsOf, standOf } from '../site/stands/stands';
@@ -24,12 +24,12 @@ export const coveredBy = (
   ...(kind.purpose === 'bed' ? { feet: membersOf(design, frame, false) } : {}),
 });
 
-const covered = new WeakMap<ComputedStructure, Neighbour>();
+const covered = new WeakMap<SeenStructure, Neighbour>();
 /**
  * What a structure covers on the plot, for others to keep out of; the same for as long as the structure is the same.
  * Decision 26.
  */
-export function neighbourOf(computed: ComputedStructure): Neighbour {
+export function neighbourOf(computed: SeenStructure): Neighbour {
   const before = covered.get(computed);
   if (before) return before;
   const { structure, sized, frame, kind, setting } = computed;
@@ -113,10 +113,10 @@ export function metBy(own: Neighbour, neighbours: readonly Neighbour[]): Verdict
   );
 }
 
-const judged = new WeakMap<ComputedStructure, { neighbours: readonly Neighbour[]; met: Verdict | null }>();
+const judged = new WeakMap<SeenStructure, { neighbours: readonly Neighbour[]; met: Verdict | null }>();
 
 /** A computed structure with what its neighbours say to where it stands. */
-export function withClashes<C extends ComputedStructure>(computed: C, neighbours: readonly Neighbour[]): C {
+export function withClashes<C extends SeenStructure>(computed: C, neighbours: readonly Neighbour[]): C {
   if (neighbours.length === 0) return computed;
   const before = judged.get(computed);
   const same =

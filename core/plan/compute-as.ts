@@ -18,7 +18,8 @@ import { bedOnPlot } from '../site/bed';
 import { toPlot, type Frame } from '../site/frame';
 import { asPlace, bedsOf, frameOf, footholdOf } from '../site/stands/stands';
 import type { Settings } from '../structures/knob';
-import type { Sized, StructureKind } from '../structures/kind';
+import type { Guard } from '../site/visitors';
+import type { KindCard, MadeBed, Sized, StructureKind } from '../structures/kind';
 import type { Setting } from '../structures/setting';
 import { alongAsBuilt, meetAlong } from './along-bed';
 import { aroundOf, type Around, type Tied } from './around';
@@ -26,10 +27,10 @@ import { stoodIn } from './growing';
 import type { Plan, StructurePlan } from './plan';
 import { settingOf, tiedTo, withStructure, type Kinds } from './setting-of';
 
-/** @example computeAs(kindOf, plan, structure).cost.totalMinor */
-export interface ComputedStructure {
+/** Everything that follows from one structure, for whoever shows it: of its kind only the card, which needs none of its code. */
+export interface SeenStructure {
   structure: StructurePlan;
-  kind: StructureKind;
+  kind: KindCard;
   setting: Setting;
   sized: Sized;
   /** The way from its own frame to the plot, and what lies about it, in its own frame. */
@@ -38,7 +39,16 @@ export interface ComputedStructure {
   bill: readonly BillLine[];
   shopping: Shopping;
   cost: Cost;
+  /** How it stands against who visits; null for what keeps nobody out. */
+  guard: Guard | null;
+  /** What it makes of the bed whose sides it is; null for what is no bed. */
+  makes: MadeBed | null;
   verdicts: readonly Verdict[];
+}
+
+/** @example computeAs(kindOf, plan, structure).cost.totalMinor */
+export interface ComputedStructure extends SeenStructure {
+  kind: StructureKind;
 }
 
 /** A design with what it takes and what that costs. */
@@ -155,5 +165,15 @@ export function computeAs(kinds: Kinds, plan: Plan, structure: StructurePlan): C
   const priced = price(plan, structure, kind, structure.knobs, setting);
   const frame = frameOf(setting.place, priced.sized.design.startMm);
   const around = aroundOf(setting.place, frame, tiedParts(kinds, plan, structure, setting), kind.purpose === 'bed');
-  return { structure, kind, setting, frame, around, ...priced, verdicts: judge(kind, plan, priced.sized, setting) };
+  return {
+    structure,
+    kind,
+    setting,
+    frame,
+    around,
+    ...priced,
+    guard: kind.guards(priced.sized, setting),
+    makes: kind.makesBed(structure.knobs, setting),
+    verdicts: judge(kind, plan, priced.sized, setting),
+  };
 }

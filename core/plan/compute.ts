@@ -5,7 +5,7 @@ import type { Neighbour } from '../checks/clash';
 import { plantsOf } from '../design/design';
 import { kindOf } from '../structures/registry';
 import { couldMeet, foundIn, neighbourOf, withClashes } from './clashes';
-import { computeAs, type ComputedStructure } from './compute-as';
+import { computeAs, type ComputedStructure, type SeenStructure } from './compute-as';
 import { withMends, type MendedStructure } from './mends';
 import type { Plan, StructurePlan } from './plan';
 import { computeRemembered } from './remembered';
@@ -21,12 +21,17 @@ export function computeStructure(plan: Plan, structure: StructurePlan): MendedSt
   return withClashes(withMends(kindOf, plan, computeAs(kindOf, plan, structure), neighbours), neighbours);
 }
 
-/** @example computeGarden(plan).structures.map(({ structure }) => structure.name) */
-export interface ComputedGarden {
-  structures: readonly ComputedStructure[];
+/** Everything that follows from a garden, for whoever shows it. */
+export interface SeenGarden {
+  structures: readonly SeenStructure[];
   /** All structures bought and cut together. */
   shopping: Shopping;
   cost: Cost;
+}
+
+/** @example computeGarden(plan).structures.map(({ structure }) => structure.name) */
+export interface ComputedGarden extends SeenGarden {
+  structures: readonly ComputedStructure[];
 }
 
 /** Everything that follows from a checked plan: each structure alone, and the garden's one shopping trip. */

@@ -4,17 +4,17 @@ import { plantsOf } from '../design/design';
 import { runsOf } from '../site/plot';
 import { hoursBehind, midSeason } from '../site/sun/row-shadow';
 import { toPlot } from '../site/frame';
-import type { ComputedStructure } from './compute-as';
+import type { SeenStructure } from './compute-as';
 import type { Plan } from './plan';
 import { footholdOf } from '../site/stands/stands';
 
-const judged = new WeakMap<ComputedStructure, { beds: Plan['beds']; site: Plan['site']; said: Verdict | null }>();
+const judged = new WeakMap<SeenStructure, { beds: Plan['beds']; site: Plan['site']; said: Verdict | null }>();
 
 /**
  * A computed structure with what its row in full leaf takes from the light of other beds, where it runs east–west.
  * Decision 29.
  */
-export function withShadow<C extends ComputedStructure>(plan: Plan, computed: C): C {
+export function withShadow<C extends SeenStructure>(plan: Plan, computed: C): C {
   const { beds, site } = plan;
   const before = judged.get(computed);
   const said =
@@ -24,7 +24,7 @@ export function withShadow<C extends ComputedStructure>(plan: Plan, computed: C)
 }
 
 /** The bed that is left longest without sun by a row that runs east–west on another. */
-function worstOf({ beds, site }: Plan, { sized, frame, setting }: ComputedStructure) {
+function worstOf({ beds, site }: Plan, { sized, frame, setting }: SeenStructure) {
   const { own } = footholdOf(setting.place);
   const { hold } = sized.design;
   const plants = plantsOf(sized.design);

@@ -3,7 +3,7 @@ import type { Design } from '../design/design';
 import type { Bar } from '../design/shapes/bar';
 import { ofShape, type Part } from '../design/shapes/shapes';
 import { middleOfBounds, type Pair } from '../geometry/polygon';
-import type { ComputedStructure } from '../plan/compute-as';
+import type { SeenStructure } from '../plan/compute-as';
 import type { Plan } from '../plan/plan';
 import { bedOnPlot, type Bed } from '../site/bed';
 import { cornersOf, type Feature, type FeatureKind, type PlanSpot } from '../site/plot';
@@ -262,7 +262,7 @@ function placesOf(design: Design): { is: Exclude<Found['is'], object>; at: Pair 
 }
 
 /** Where a structure goes on its plot: names, winds and distances from what stands there already. */
-export function whereItGoes(plan: Plan, { sized: { design }, frame, setting }: ComputedStructure): WhereItGoes {
+export function whereItGoes(plan: Plan, { sized: { design }, frame, setting }: SeenStructure): WhereItGoes {
   const { northDeg } = plan.site;
   const beds = bedsOf(setting.place);
   const own = beds.map(({ id }) => id);

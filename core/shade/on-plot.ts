@@ -1,5 +1,5 @@
 import type { Design } from '../design/design';
-import type { ComputedStructure } from '../plan/compute-as';
+import type { SeenStructure } from '../plan/compute-as';
 import type { Bed } from '../site/bed';
 import type { Frame } from '../site/frame';
 import { bedsOf, type Place } from '../site/stands/stands';
@@ -17,14 +17,14 @@ export interface OnPlot {
   makes: MadeBed | null;
 }
 
-export const onPlotOf = (one: ComputedStructure): OnPlot => ({
+export const onPlotOf = (one: SeenStructure): OnPlot => ({
   id: one.structure.id,
   design: one.sized.design,
   place: one.setting.place,
   frame: one.frame,
   beds: bedsOf(one.setting.place).map((bed) => bed.id),
   purpose: one.kind.purpose,
-  makes: one.kind.makesBed(one.structure.knobs, one.setting),
+  makes: one.makes,
 });
 
 /** Beds where they lie, as the sides that stand about them make them. */

@@ -195,11 +195,11 @@ export function bedUnder(plan: Plan, structureId: string): Bed | undefined {
 }
 
 /** One support's bed as it lies, and turned by a quarter about its middle, in one month. */
-export function compareDirections(
-  plan: Plan,
-  structureId: string,
-  month: number,
-): { asItLies: Lying; turned: Lying } | null {
+export interface Directions {
+  asItLies: Lying;
+  turned: Lying;
+}
+export function compareDirections(plan: Plan, structureId: string, month: number): Directions | null {
   const bed = bedUnder(plan, structureId);
   if (!bed) return null;
   const lying = (turnDeg: number): Lying => {

@@ -117,20 +117,28 @@ export interface Sized {
   knobs: Readonly<Record<string, KnobState>>;
 }
 
-/** @example kindOf('panel-wall').design({ gap: 305 }, setting).design.parts */
-export interface StructureKind {
+/**
+ * What is known of a kind without its drawings and sums: data alone, for whoever names, sorts and groups what stands.
+ * @example cardOf('panel-wall').name
+ */
+export interface KindCard {
   id: string;
   name: string;
+  /** One line that tells a gardener when to choose it. */
   blurb: string;
   purpose: Purpose;
   stands: readonly StandOn[];
-  nature: KindNature;
   isThere: boolean;
+  /** Whether others can stand in its run. */
+  hosts: boolean;
+}
+
+/** @example kindOf('panel-wall').design({ gap: 305 }, setting).design.parts */
+export interface StructureKind extends KindCard {
+  nature: KindNature;
   knobs: Knobs;
   names: Names;
   phrases: Phrases;
-  /** Whether others can stand in its run. */
-  hosts: boolean;
   openings(settings: Settings, setting: Setting): readonly Opening[];
   opensMm(settings: Settings, market: Market): number;
   /** What it makes of the bed whose sides it is; null for what is no bed. */

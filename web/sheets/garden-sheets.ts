@@ -16,7 +16,7 @@ import {
 } from '@lignum/core/paper/page';
 import { atScale } from '@lignum/core/paper/scale';
 import { middleOfBounds } from '@lignum/core/geometry/polygon';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
@@ -29,7 +29,7 @@ import { north } from './where';
 import { BODY, fromShed, gardenNumbers, pageOf, SMALL } from './on';
 
 /** The whole garden on paper: where everything lies, one list for the shop with one total, and where each piece comes from. */
-export function gardenSheets(plan: Plan, garden: ComputedGarden, tongue: Tongue, size: PaperSize): Page[] {
+export function gardenSheets(plan: Plan, garden: SeenGarden, tongue: Tongue, size: PaperSize): Page[] {
   const wide = SIZES[size].widthPx - 2 * MARGIN_PX;
   const amount = (minor: number): string => formatMoney(money(minor, plan.garden.currency), tongue.locale);
   const numbers = gardenNumbers(garden);
@@ -57,7 +57,7 @@ export function gardenSheets(plan: Plan, garden: ComputedGarden, tongue: Tongue,
 const TABLE_TYPE_PX = 10;
 
 /** The plot to scale: beds by number, what is built by letter, the rest by name; where each lies is in a table. */
-function plotPlan(plan: Plan, garden: ComputedGarden, tongue: Tongue, wide: number): Block[] {
+function plotPlan(plan: Plan, garden: SeenGarden, tongue: Tongue, wide: number): Block[] {
   const long = (mm: number): string => formatLength(mm, tongue.units);
   const beds = plan.beds.map((bed) => ({ bed, outline: bedOnPlot(bed) }));
   const built = garden.structures.map((one) => ({ one, covers: coverOf(one.sized.design, one.frame) }));
@@ -173,7 +173,7 @@ function inTwoColumns(left: readonly Block[], right: readonly Block[], roomPx: n
 const HEAD_PX = 48;
 
 function toBuy(
-  garden: ComputedGarden,
+  garden: SeenGarden,
   tongue: Tongue,
   wide: number,
   amount: (minor: number) => string,

@@ -6,7 +6,7 @@ import { typeWidth } from '@lignum/core/paper/type';
 import { leftOut } from '../words/left-out';
 import { say } from '@lignum/core/wording/say';
 import { plantingWords } from '../words/crop-words';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import { placeWords } from '../words/place-words';
 import { type On, BODY, SMALL, amount, long } from './on';
 import { growingIn } from '@lignum/core/plan/growing';
@@ -64,7 +64,7 @@ function measuredWords(on: On): string[] {
 }
 
 /** What the garden's one list makes of it, and why the two figures differ. */
-function togetherWords(on: On, garden: ComputedGarden): string {
+function togetherWords(on: On, garden: SeenGarden): string {
   const alone = garden.structures.reduce((sum, one) => sum + one.cost.totalMinor, 0);
   return `Built alone it costs ${amount(on, on.computed.cost.totalMinor)}. It is bought and cut with the rest of the garden: all of it together costs ${amount(on, garden.cost.totalMinor)}, each of its ${garden.structures.length} alone ${amount(on, alone)}, for lengths and packs are shared.`;
 }

@@ -4,8 +4,8 @@ import { shedWords } from '../words/stock-words';
 import { together } from '@lignum/core/paper/blocks';
 import type { Block } from '@lignum/core/paper/page';
 import { layoutName } from '@lignum/core/cutting/cut-plan';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
-import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { SeenGarden } from '@lignum/core/plan/compute';
+import type { ComputedStructure, SeenStructure } from '@lignum/core/plan/compute-as';
 import type { Plan } from '@lignum/core/plan/plan';
 import { formatLength, type Units } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
@@ -22,11 +22,11 @@ export interface On {
   tongue: Tongue;
   wide: number;
   /** The garden it is bought and cut with; null where it is built alone. */
-  with: ComputedGarden | null;
+  with: SeenGarden | null;
 }
 
 /** Numbers of all pieces of a garden, by structure and part: its letter in the garden, and its number there. */
-export function gardenNumbers(garden: ComputedGarden): Map<string, string> {
+export function gardenNumbers(garden: SeenGarden): Map<string, string> {
   const numbers = new Map<string, string>();
   garden.structures.forEach((one, i) => {
     for (const [part, no] of partNumbers(one)) numbers.set(`${one.structure.id} ${part}`, `${layoutName(i)}${no}`);
@@ -39,7 +39,7 @@ export const amount = (on: On, minor: number): string =>
 export const long = (on: On, mm: number): string => formatLength(mm, on.tongue.units);
 
 /** Cut pieces by number, as the bill has them: part by part. */
-export function partNumbers({ bill }: ComputedStructure): Map<string, number> {
+export function partNumbers({ bill }: Pick<SeenStructure, 'bill'>): Map<string, number> {
   const numbers = new Map<string, number>();
   bill
     .filter((line) => line.of !== 'joint')

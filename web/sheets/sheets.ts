@@ -1,7 +1,7 @@
 import { filled, MARGIN_PX, onPages, SIZES, type Block, type Page, type PaperSize } from '@lignum/core/paper/page';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Wanted } from '@lignum/core/cutting/cut-plan';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Tongue } from '@lignum/core/wording/say';
 import { cutBlocks } from './cutting';
@@ -22,7 +22,7 @@ export function structureSheets(
   computed: ComputedStructure,
   tongue: Tongue,
   size: PaperSize,
-  o: { labels?: boolean; with?: ComputedGarden | null } = {},
+  o: { labels?: boolean; with?: SeenGarden | null } = {},
 ): Page[] {
   const garden = o.with && o.with.structures.length > 1 ? o.with : null;
   const on: On = { plan, computed, tongue, wide: SIZES[size].widthPx - 2 * MARGIN_PX, with: garden };

@@ -4,7 +4,7 @@ import { TOOL_WORDS } from '@lignum/core/building/tool-words';
 import { toolsFor } from '@lignum/core/building/tools-for';
 import { beside, gap, heading, paragraph, together, type Column, rows } from '@lignum/core/paper/blocks';
 import { MARGIN_PX, type Block } from '@lignum/core/paper/page';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import { formatBit } from '@lignum/core/quantity/length';
 import { tellVolume } from '@lignum/core/quantity/measure';
 import { namesOf } from '../words/layouts';
@@ -79,7 +79,7 @@ export function toBuy(on: On): Block[] {
 }
 
 /** What of the garden's one list goes into it: lengths by their letters, the rest by how many or how much. */
-function fromGarden(on: On, garden: ComputedGarden): string[][] {
+function fromGarden(on: On, garden: SeenGarden): string[][] {
   const { bill, structure } = on.computed;
   const cut = garden.shopping.cutPlans.flatMap((plan) => {
     const mine = plan.layouts.filter(({ cuts }) => cuts.some((one) => one.structure === structure.id));

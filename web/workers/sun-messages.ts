@@ -1,5 +1,5 @@
-import type { BedSun } from '@lignum/core/shade/study';
-import type { Positions } from '@lignum/core/shade/positions';
+import type { BedSun, Directions } from '@lignum/core/shade/study';
+import type { Position } from '@lignum/core/shade/positions';
 import type { Plan } from '@lignum/core/plan/plan';
 
 /** What the plot asks of the sun worker: the whole season, or one month while something is being dragged. */
@@ -10,7 +10,7 @@ export interface HoursQuestion {
   cellMm: number;
 }
 
-/** Better places for one support; null where it has none to be moved to. */
+/** How one support does as it lies and turned, and better places for it; null where it stands on no bed that could be moved. */
 export interface PlacesQuestion {
   about: 'places';
   plan: Plan;
@@ -27,4 +27,4 @@ export interface HoursAnswer {
   month: number | 'season';
 }
 
-export type PlacesAnswer = Positions | null;
+export type PlacesAnswer = (Directions & { better: readonly Position[] }) | null;

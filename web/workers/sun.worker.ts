@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import { gridOver } from '@lignum/core/shade/shade';
 import { findPlaces } from '@lignum/core/shade/positions';
-import { bedSuns, standingOf, studySun, sunMap } from '@lignum/core/shade/study';
+import { bedSuns, compareDirections, standingOf, studySun, sunMap } from '@lignum/core/shade/study';
 import type { Answering } from './newest';
 import type { HoursAnswer, HoursQuestion, PlacesAnswer, PlacesQuestion } from './sun-messages';
 
@@ -22,9 +22,12 @@ function hoursOf({ plan, month, cellMm }: HoursQuestion, told: (share: number) =
   };
 }
 
+function placesOf({ plan, structure, month }: PlacesQuestion): PlacesAnswer {
+  const lying = compareDirections(plan, structure, month);
+  const places = findPlaces(plan, structure, month);
+  return lying && places && { ...lying, better: places.better };
+}
+
 expose({
-  answer: (question, told) =>
-    question.about === 'places'
-      ? findPlaces(question.plan, question.structure, question.month)
-      : hoursOf(question, told),
+  answer: (question, told) => (question.about === 'places' ? placesOf(question) : hoursOf(question, told)),
 } satisfies Answering<HoursQuestion | PlacesQuestion, HoursAnswer | PlacesAnswer>);

@@ -1,8 +1,8 @@
 'use client';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useParams, useRouter } from 'next/navigation';
 import { Suspense, useDeferredValue, useEffect, useMemo, useState, type ReactNode } from 'react';
-import dynamic from 'next/dynamic';
 import { ChevronLeft, ChevronRight, Plus, Printer, Shapes, Trash2 } from 'lucide-react';
 import { isUrgent } from '@lignum/core/checks/check';
 import { formatMoney, money } from '@lignum/core/quantity/money';
@@ -13,6 +13,7 @@ import type { StructurePlan } from '@lignum/core/plan/plan';
 import { Fold } from '../../ui/fold';
 import { buttonLook } from '../../ui/button';
 import { Verdicts } from '../../ui/verdicts';
+import { part } from '../../ui/part';
 import { mendedOf, structureOf } from '../shell/computed-structure';
 import { changeBed, changeStructure, removeStructure, setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -30,19 +31,13 @@ import { bedsOf, footholdOf } from '@lignum/core/site/stands/stands';
 
 /** Fetched when they are opened. */
 const Bays = dynamic(() => import('./bays').then((module) => module.Bays));
-const BedSheet = dynamic(() => import('../garden/bed-sheet'), { ssr: false });
-const CopySheet = dynamic(() => import('./copy-sheet'), { ssr: false });
-const KindSheet = dynamic(() => import('./kind-sheet'), { ssr: false });
-const Marks = dynamic(() => import('./marks'), {
-  ssr: false,
-  loading: () => <p className="py-8 text-soft">Setting out…</p>,
-});
-const CloseUps = dynamic(() => import('../shell/close-ups'), {
-  ssr: false,
-  loading: () => <p className="py-8 text-soft">Drawing the joints…</p>,
-});
-const BuildOrder = dynamic(() => import('../shell/build-order').then((module) => module.BuildOrder), { ssr: false });
-const SeasonNotes = dynamic(() => import('../shell/build-order').then((module) => module.SeasonNotes), { ssr: false });
+const BedSheet = part(() => import('../garden/bed-sheet'));
+const CopySheet = part(() => import('./copy-sheet'));
+const KindSheet = part(() => import('./kind-sheet'));
+const Marks = part(() => import('./marks'), <p className="py-8 text-soft">Setting out…</p>);
+const CloseUps = part(() => import('../shell/close-ups'), <p className="py-8 text-soft">Drawing the joints…</p>);
+const BuildOrder = part(async () => ({ default: (await import('../shell/build-order')).BuildOrder }));
+const SeasonNotes = part(async () => ({ default: (await import('../shell/build-order')).SeasonNotes }));
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
 export function Bench() {

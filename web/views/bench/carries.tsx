@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useState } from 'react';
 import { Pencil, Plus } from 'lucide-react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
@@ -10,9 +9,10 @@ import { plantingWords } from '../../words/crop-words';
 import { addPlanting, carry, changePlanting, removePlanting } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { growingIn } from '@lignum/core/plan/growing';
+import { part } from '../../ui/part';
 
 /** Fetched when something is planted or changed. */
-const PlantingSheet = dynamic(() => import('../garden/planting-sheet'), { ssr: false });
+const PlantingSheet = part(() => import('../garden/planting-sheet'));
 
 type Ground = Pick<Bed, 'id' | 'name' | 'lengthMm'>;
 

@@ -7,7 +7,7 @@ import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
 import type { Choice } from '@lignum/core/choosing/rank';
 import type { StructurePlan } from '@lignum/core/plan/plan';
 import { hostNamed } from '@lignum/core/site/stands/stands';
-import { kindOf } from '@lignum/core/structures/registry';
+import { cardOf } from '@lignum/core/structures/cards';
 import { say } from '@lignum/core/wording/say';
 import { Sheet } from '../../ui/dialog';
 import type { KindsAnswer, KindsQuestion } from '../../workers/choosing-messages';
@@ -79,7 +79,7 @@ function Offer({ choice, here, onTake }: { choice: Choice; here: boolean; onTake
         onClick={onTake}
         className="mt-1 text-left leading-tight font-semibold outline-none after:absolute after:inset-0"
       >
-        {kindOf(choice.structure.kind).name}
+        {cardOf(choice.structure.kind).name}
       </button>
       <Standing choice={choice} here={here} />
       <AnswerFigures of={choice} className="mt-1.5 border-t border-rule pt-1.5" />

@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { RotateCcw, Ruler } from 'lucide-react';
 import { useId, useState } from 'react';
 import { formatLength } from '@lignum/core/quantity/length';
@@ -12,6 +11,7 @@ import { NumberInput } from '../../ui/field';
 import { knobWords } from '../../words/knob-words';
 import { RodSlider } from '../../ui/rod-slider';
 import { Switcher } from '../../ui/switcher';
+import { part } from '../../ui/part';
 import { measuredAs } from '../../kept/readings';
 import { setKnob } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -19,7 +19,7 @@ import { ownName } from '../shell/own-name';
 import { KnobLength } from './knob-length';
 
 /** Fetched when somebody measures, or has. */
-const AsBuilt = dynamic(() => import('./as-built'));
+const AsBuilt = part(() => import('./as-built'));
 
 /** The kind's knobs in their groups. A knob not touched follows the crop and says why it stands where it does. */
 export function KnobPanel({ computed }: { computed: ComputedStructure }) {

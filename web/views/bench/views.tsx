@@ -1,7 +1,6 @@
 'use client';
 import { postNumbers } from '@lignum/core/design/post-numbers';
 import { useDeferredValue, useMemo, useState, useSyncExternalStore } from 'react';
-import dynamic from 'next/dynamic';
 import { Download } from 'lucide-react';
 import type { View } from '@lignum/core/drawing/primitive';
 import { inWords } from './in-words';
@@ -10,15 +9,13 @@ import { formatLength } from '@lignum/core/quantity/length';
 import { type Tongue } from '@lignum/core/wording/say';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { Switcher } from '../../ui/switcher';
+import { part } from '../../ui/part';
 import { useGarden, useSaving } from '../shell/garden-context';
 import { PullDrawing } from './pull-drawing';
 
 /** Fetched when they are shown. */
-const Support3d = dynamic(() => import('./support-3d'), {
-  ssr: false,
-  loading: () => <p className="py-24 text-center text-soft">Setting it up…</p>,
-});
-const RipPlan = dynamic(() => import('../list/rip-plan').then((module) => module.RipPlan), { ssr: false });
+const Support3d = part(() => import('./support-3d'), <p className="py-24 text-center text-soft">Setting it up…</p>);
+const RipPlan = part(async () => ({ default: (await import('../list/rip-plan')).RipPlan }));
 
 /** Some of the ways a structure is seen, drawn. */
 const drawn = ({ sized: { design }, around }: ComputedStructure, from: number, to?: number): View[] =>

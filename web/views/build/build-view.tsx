@@ -31,7 +31,7 @@ import { AnswerFigures } from '../shell/answer-figures';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
 import { useWorkFirst } from '../shell/in-turns';
-import { asServed } from '../shell/use-results';
+import { served } from '#served';
 import { growingIn } from '@lignum/core/plan/growing';
 
 const FOR: Record<Purpose, string> = {
@@ -47,7 +47,7 @@ const MOST_WAYS = 2;
 /** Every kind by what it is for, each sized and drawn as it would be built in this garden, and begun where it is begun. */
 export function BuildView({ first }: { first: string | null }) {
   const { id, plan } = useGarden();
-  useWorkFirst(asServed(id, plan), examplesOf);
+  useWorkFirst(served.plan(id, plan), examplesOf);
   if (first === 'shed') return <FromShed />;
   return (
     <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
@@ -82,11 +82,11 @@ export function BuildView({ first }: { first: string | null }) {
 /** Kinds that can be built with what lies in the shed, what that saves most first. */
 function FromShed() {
   const { id, plan, tongue } = useGarden();
-  const served = asServed(id, plan) ?? plan;
+  const known = served.plan(id, plan) ?? plan;
   const found = KINDS.flatMap((kind) => {
-    const computed = exampleOf(kind, served);
+    const computed = exampleOf(kind, known);
     if (!computed || computed.shopping.fromShed.length === 0) return [];
-    return [{ kind, saves: savedByShed(served, computed), takes: computed.shopping.fromShed }];
+    return [{ kind, saves: savedByShed(known, computed), takes: computed.shopping.fromShed }];
   }).toSorted((a, b) => b.saves - a.saves);
   return (
     <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
@@ -127,7 +127,7 @@ function FromShed() {
 /** A kind as it would be built here, what it comes to, and how it is begun. */
 function KindCard({ kind, says }: { kind: StructureKind; says?: string }) {
   const { id, plan, tongue } = useGarden();
-  const computed = exampleOf(kind, asServed(id, plan) ?? plan);
+  const computed = exampleOf(kind, served.plan(id, plan) ?? plan);
   if (!computed) return null;
   return (
     <li className="flex flex-col">

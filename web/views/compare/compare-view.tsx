@@ -8,7 +8,7 @@ import { isUrgent } from '@lignum/core/checks/check';
 import { figuresOf } from '@lignum/core/choosing/figures';
 import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
 import { seasonOf, startOf, type Choice } from '@lignum/core/choosing/rank';
-import { kindOf } from '@lignum/core/structures/registry';
+import { cardOf } from '@lignum/core/structures/cards';
 import { say, type Fact } from '@lignum/core/wording/say';
 import { buttonLook } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
@@ -119,7 +119,7 @@ function Table({
                 >
                   {structure.name}
                 </Link>
-                <span className="text-[0.9rem] font-normal text-soft">{kindOf(structure.kind).name.toLowerCase()}</span>
+                <span className="text-[0.9rem] font-normal text-soft">{cardOf(structure.kind).name.toLowerCase()}</span>
               </span>
               <button
                 type="button"

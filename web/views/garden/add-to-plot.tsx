@@ -1,6 +1,6 @@
 'use client';
 import { FEATURE_KINDS, type FeatureKind } from '@lignum/core/site/plot';
-import { KINDS } from '@lignum/core/structures/registry';
+import { KIND_CARDS } from '@lignum/core/structures/cards';
 import { Chooser } from '../../ui/chooser';
 import { newFeature } from '../plot/things';
 import { addFeature } from '../shell/edits';
@@ -8,7 +8,7 @@ import { useGarden } from '../shell/garden-context';
 import { addBed, newBed } from './new-bed';
 
 /** What is laid corner by corner. */
-export const ALONG_PATHS = KINDS.filter((kind) => kind.stands.includes('path'));
+export const ALONG_PATHS = KIND_CARDS.filter((kind) => kind.stands.includes('path'));
 
 /** What can be drawn that is there already. */
 const FEATURE_WORDS: Record<FeatureKind, string> = {

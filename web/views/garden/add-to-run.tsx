@@ -3,17 +3,17 @@ import { useRouter } from 'next/navigation';
 import { Plus } from 'lucide-react';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { freeInRun } from '@lignum/core/plan/free-in-run';
-import { KINDS } from '@lignum/core/structures/registry';
+import { KIND_CARDS } from '@lignum/core/structures/cards';
 import { Button } from '../../ui/button';
 import { addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { newStructure } from './new-structure';
 
-const IN_RUNS = KINDS.filter((kind) => kind.stands.includes('run'));
+const IN_RUNS = KIND_CARDS.filter((kind) => kind.stands.includes('run'));
 
 /** The runs of a garden that others can stand in. */
 export const runsIn = (plan: Plan): StructurePlan[] =>
-  plan.structures.filter((one) => KINDS.some((kind) => kind.id === one.kind && kind.hosts));
+  plan.structures.filter((one) => KIND_CARDS.some((kind) => kind.id === one.kind && kind.hosts));
 
 /** A gate in the middle of the longest free stretch of a run; the caller adds it. */
 export function gateIn(plan: Plan, host: StructurePlan): StructurePlan | null {

@@ -2,7 +2,7 @@ import type { Crop } from '@lignum/core/crops/crop';
 import { cropIn } from '@lignum/core/crops/book';
 import { countOf } from '@lignum/core/crops/planted';
 import { closestTraining } from '@lignum/core/crops/table';
-import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { SeenStructure } from '@lignum/core/plan/compute-as';
 import type { Planting } from '@lignum/core/plan/plan';
 import type { Bed } from '@lignum/core/site/bed';
 import { asPlace } from '@lignum/core/site/stands/stands';
@@ -54,7 +54,7 @@ export function plantingAlong(
 
 /** What is begun with on what stands: as much as a planter still holds; along the feet of what stands over a way; a row in a bed. */
 export function plantingOn(
-  { structure, setting, sized }: ComputedStructure,
+  { structure, setting, sized }: SeenStructure,
   bed: Pick<Bed, 'id' | 'lengthMm'>,
   here: readonly Planting[],
   year: number,

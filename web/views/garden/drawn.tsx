@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useMemo } from 'react';
 import { outOfReach } from '@lignum/core/site/bed';
 import type { HoursAnswer } from '../../workers/sun-messages';
@@ -11,12 +10,13 @@ import { useToldMoves } from '../plot/use-told-moves';
 import { useGarden } from '../shell/garden-context';
 import { Legend, type Layer, type When } from './layers';
 import type { Ahead } from './use-ahead';
+import { part } from '../../ui/part';
 
 /** Three dimensions are fetched when they are opened. */
-const Garden3d = dynamic(() => import('../plot/garden-3d'), {
-  ssr: false,
-  loading: () => <p className="py-20 text-center text-soft">Putting up the garden…</p>,
-});
+const Garden3d = part(
+  () => import('../plot/garden-3d'),
+  <p className="py-20 text-center text-soft">Putting up the garden…</p>,
+);
 
 /** The garden drawn as it is looked at, and what its signs mean. */
 export function Drawn({

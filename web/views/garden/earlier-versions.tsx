@@ -22,14 +22,13 @@ interface Version {
 const FEW = 4;
 
 /** Every save is kept, with what it changed in words: any can be taken up again, or one structure out of it; undo takes that back. */
-export function EarlierVersions({ open, onClose }: { open: boolean; onClose: () => void }) {
+export default function EarlierVersions({ onClose }: { onClose: () => void }) {
   const { id, plan, store } = useGarden();
   const revision = useSaving((state) => state.revision);
   const [versions, setVersions] = useState<readonly Version[] | null>(null);
   const [opened, setOpened] = useState<{ revision: number; plan: Plan } | null>(null);
   const [trouble, setTrouble] = useState<string | null>(null);
   useEffect(() => {
-    if (!open) return;
     setTrouble(null);
     setOpened(null);
     fetch(`/api/gardens/${id}/versions`)
@@ -38,7 +37,7 @@ export function EarlierVersions({ open, onClose }: { open: boolean; onClose: () 
         else setTrouble('The earlier versions cannot be read just now.');
       })
       .catch(() => setTrouble('The program does not answer. Try again in a moment.'));
-  }, [id, open, revision]);
+  }, [id, revision]);
   const read = async (wanted: number): Promise<Plan | null> => {
     const reply = await fetch(`/api/gardens/${id}/versions/${wanted}`).catch(() => null);
     if (reply?.ok) return (await reply.json()) as Plan;
@@ -63,7 +62,7 @@ export function EarlierVersions({ open, onClose }: { open: boolean; onClose: () 
   };
   return (
     <Sheet
-      open={open}
+      open
       onClose={onClose}
       title="Earlier versions"
       says="Taking one up replaces what you see now; undo brings that back."

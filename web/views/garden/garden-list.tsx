@@ -2,11 +2,11 @@
 import { useMemo, useState } from 'react';
 import { AlertOctagon, ListChecks, TriangleAlert } from 'lucide-react';
 import { growingIn } from '@lignum/core/plan/growing';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { bedsOf } from '@lignum/core/site/stands/stands';
-import { KINDS } from '@lignum/core/structures/registry';
+import { KIND_CARDS } from '@lignum/core/structures/cards';
 import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
 import { Finder } from '../../ui/finder';
@@ -26,7 +26,7 @@ interface Entry {
   name: string;
   /** What it is, in a word. */
   is: string;
-  standing: ComputedGarden['structures'];
+  standing: SeenGarden['structures'];
   grows: readonly string[];
   fails: number;
   warns: number;
@@ -38,7 +38,7 @@ const wordOf = (thing: Thing): string =>
     ? 'bed'
     : thing.is === 'feature'
       ? thing.feature.kind
-      : (KINDS.find((kind) => kind.id === thing.structure.kind)?.name ?? '').toLowerCase();
+      : (KIND_CARDS.find((kind) => kind.id === thing.structure.kind)?.name ?? '').toLowerCase();
 
 const GROUPS = ['Beds', 'Built on the ground', 'There already'] as const;
 const groupOf = ({ thing }: Entry): (typeof GROUPS)[number] =>
@@ -56,7 +56,7 @@ const ORDERS = [
 
 function entriesOf(
   plan: Plan,
-  garden: ComputedGarden,
+  garden: SeenGarden,
   things: readonly Thing[],
   numbers: ReadonlyMap<string, number>,
   counts: Counts,

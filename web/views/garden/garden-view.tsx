@@ -1,10 +1,10 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useMemo, useRef, useState } from 'react';
 import { Plus } from 'lucide-react';
 import { growingMonths } from '@lignum/core/site/sun/samples';
 import { DEMO_GARDEN } from '../../kept/demo-garden';
 import { Button } from '../../ui/button';
+import { part } from '../../ui/part';
 import { BedHours } from '../plot/bed-hours';
 import { Inspector } from '../plot/inspector';
 import { useSunTime } from '../plot/sun-time';
@@ -28,8 +28,8 @@ import { useAhead } from './use-ahead';
 import { useKindLaid } from './use-kind-laid';
 
 /** Fetched when they are opened. */
-const Tour = dynamic(() => import('./tour'), { ssr: false });
-const Wants = dynamic(() => import('./wants'), { ssr: false });
+const Tour = part(() => import('./tour'));
+const Wants = part(() => import('./wants'));
 
 /** Sun is counted on squares this large. mm. */
 const CELL_MM = 250;

@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
@@ -11,6 +10,7 @@ import type { Bed } from '@lignum/core/site/bed';
 import { bedsOf } from '@lignum/core/site/stands/stands';
 import { BED_SIDES } from '@lignum/core/structures/bed-sides';
 import { Button } from '../../ui/button';
+import { part } from '../../ui/part';
 import { plantingWords } from '../../words/crop-words';
 import { addPlanting, addStructure, changeBed, changePlanting, removeBed, removePlanting } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -20,8 +20,8 @@ import { newPlanting } from './beginnings';
 import { SupportLine } from './support-line';
 
 /** Fetched when they are opened: they carry the rules of the document with them. */
-const BedSheet = dynamic(() => import('./bed-sheet'), { ssr: false });
-const PlantingSheet = dynamic(() => import('./planting-sheet'), { ssr: false });
+const BedSheet = part(() => import('./bed-sheet'));
+const PlantingSheet = part(() => import('./planting-sheet'));
 
 const small = 'flex min-h-11 items-center gap-1 rounded-[3px] px-2 text-[0.95rem] text-chalk hover:bg-chalk-wash';
 

@@ -1,11 +1,11 @@
 import { named, type Sketch } from '@lignum/core/choosing/guard-sketches';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { type Stand, bedsNamed, hostNamed } from '@lignum/core/site/stands/stands';
-import { kindOf } from '@lignum/core/structures/registry';
+import { cardOf } from '@lignum/core/structures/cards';
 import { newId } from '../../kept/new-id';
 
 /** What a kind is called in the names of what is built: its own name up to what it stands on. */
-const shortName = (kind: string): string => kindOf(kind).name.split(/ on |,/)[0] ?? '';
+const shortName = (kind: string): string => cardOf(kind).name.split(/ on |,/)[0] ?? '';
 
 /** What follows the kind in a name that nobody gave: nothing, its number, where it stands. */
 const FOLLOWS = /^( \d+|, .+)?$/;

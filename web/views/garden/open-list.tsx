@@ -1,18 +1,18 @@
 'use client';
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
+import { Suspense, useMemo, useState } from 'react';
 import { AlertOctagon, Check, ChevronDown, ChevronUp, TriangleAlert } from 'lucide-react';
 import { AHEAD_PHRASES } from '@lignum/core/ahead/phrases';
 import type { OpenPoint } from '@lignum/core/ahead/open-points';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
-import type { Plan } from '@lignum/core/plan/plan';
-import { kindOf } from '@lignum/core/structures/registry';
+import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import { say } from '@lignum/core/wording/say';
 import { VerdictRow } from '../../ui/verdicts';
 import { choosingWorker } from '../shell/choosing-worker';
 import { setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { useAnswer } from '../shell/use-answer';
+import { useKind } from '../shell/use-kind';
 import type { MendsAnswer, MendsQuestion } from '../../workers/choosing-messages';
 
 /** What a point is about, by name, and the page on which it is settled. */
@@ -86,7 +86,7 @@ const ask = 'flex min-h-11 items-center gap-1.5 font-semibold text-chalk';
 
 /** The way to settle a point from here: what would mend it, what would hold it, or who would be kept out by what. */
 function Settle({ point, asked, onAsk }: { point: OpenPoint; asked: boolean; onAsk: () => void }) {
-  const { id } = useGarden();
+  const { id, plan } = useGarden();
   const { at, told } = point;
   if (at.is === 'beds')
     return (
@@ -100,33 +100,37 @@ function Settle({ point, asked, onAsk }: { point: OpenPoint; asked: boolean; onA
         On what?
       </Link>
     );
-  if (at.is !== 'structure') return null;
+  const structure = at.is === 'structure' && plan.structures.find((one) => one.id === at.id);
+  if (!structure) return null;
   return (
     <>
       <button type="button" aria-expanded={asked} onClick={onAsk} className={ask}>
         {asked ? <ChevronUp size={17} aria-hidden /> : <ChevronDown size={17} aria-hidden />}
         What mends it?
       </button>
-      {asked && <Mends structureId={at.id} code={told.code} />}
+      {asked && (
+        <Suspense fallback={<Trying />}>
+          <Mends structure={structure} code={told.code} />
+        </Suspense>
+      )}
     </>
   );
 }
 
+const Trying = () => (
+  <p aria-live="polite" className="text-soft">
+    Trying what would mend it…
+  </p>
+);
+
 /** What would mend a finding, tried and judged by everything again, to be taken from here. */
-function Mends({ structureId, code }: { structureId: string; code: string }) {
+function Mends({ structure, code }: { structure: StructurePlan; code: string }) {
   const { plan, store, tongue } = useGarden();
-  const question = useMemo(
-    (): MendsQuestion => ({ about: 'mends', plan, structure: structureId }),
-    [plan, structureId],
-  );
+  const { id } = structure;
+  const { knobs } = useKind(structure.kind);
+  const question = useMemo((): MendsQuestion => ({ about: 'mends', plan, structure: id }), [plan, id]);
   const { answer, of } = useAnswer<MendsQuestion, MendsAnswer>(choosingWorker, question);
-  const structure = plan.structures.find((one) => one.id === structureId);
-  if (of !== question || !answer || !structure)
-    return (
-      <p aria-live="polite" className="text-soft">
-        Trying what would mend it…
-      </p>
-    );
+  if (of !== question || !answer) return <Trying />;
   const mendable = answer.filter(({ told, mend }) => told.code === code && mend !== null);
   if (mendable.length === 0)
     return (
@@ -140,11 +144,11 @@ function Mends({ structureId, code }: { structureId: string; code: string }) {
         <VerdictRow
           key={i}
           verdict={verdict}
-          knobs={kindOf(structure.kind).knobs}
+          knobs={knobs}
           tongue={tongue}
           currency={plan.garden.currency}
           onMend={({ mend }) => {
-            if (mend) store.edit(setKnobs(structureId, mend.settings));
+            if (mend) store.edit(setKnobs(id, mend.settings));
           }}
         />
       ))}

@@ -4,12 +4,15 @@ import { useId, useState } from 'react';
 import { Copy, Download, History } from 'lucide-react';
 import { Button, buttonLook } from '../../ui/button';
 import { LengthField } from '../../ui/field';
+import { part } from '../../ui/part';
 import { SiteFields } from '../plot/site-fields';
 import { changeGarden } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { OfflineNote } from '../shell/offline';
-import { EarlierVersions } from './earlier-versions';
 import { SeasonField } from './season-field';
+
+/** Fetched when they are opened. */
+const EarlierVersions = part(() => import('./earlier-versions'));
 
 /** What holds for the whole garden: what is remembered of it, who works it, its season, its ground, its file and its past. */
 export function PlaceFacts() {
@@ -62,7 +65,7 @@ export function PlaceFacts() {
         </Link>
       </div>
       <OfflineNote />
-      <EarlierVersions open={history} onClose={() => setHistory(false)} />
+      {history && <EarlierVersions onClose={() => setHistory(false)} />}
     </div>
   );
 }

@@ -3,9 +3,10 @@ import { growingIn } from '@lignum/core/plan/growing';
 import { goOnTo } from '@lignum/core/plan/next-season';
 import type { Plan } from '@lignum/core/plan/plan';
 import { seasonName } from '@lignum/core/site/seasons';
-import { kindOf } from '@lignum/core/structures/registry';
 import { ChooserField } from '../../ui/chooser';
 import { useGarden } from '../shell/garden-context';
+import { fetched, NOT_FETCHED } from '../../ui/part';
+import type { GardenStore } from '../shell/garden-store';
 import { notice } from '../shell/notice';
 
 const plantings = (count: number): string => `${count} ${count === 1 ? 'planting' : 'plantings'}`;
@@ -26,6 +27,16 @@ function goneOn(before: Plan, after: Plan): string {
   return `Season ${name(after)}: ${said.join(', ')}.`;
 }
 
+/** Goes on to another season; what stands keeps the sizes that its kinds, fetched for it, say it has. */
+async function goOn(store: GardenStore, year: number): Promise<void> {
+  const kinds = await fetched(import('@lignum/core/structures/registry'));
+  const before = store.getState().plan;
+  if (!kinds) return notice.say(NOT_FETCHED, before);
+  store.edit((now) => goOnTo(kinds.kindOf, now, year));
+  const after = store.getState().plan;
+  notice.say(goneOn(before, after), after);
+}
+
 /** Which season is planned: what stands goes on from one to the next, what is sown every year begins anew. */
 export function SeasonField() {
   const { plan, store } = useGarden();
@@ -40,11 +51,7 @@ export function SeasonField() {
           .sort((a, b) => a - b)
           .map((one) => ({ id: String(one), label: seasonName(one, plan.site.latitudeDeg) }))}
         onChange={(next) => {
-          const before = store.getState().plan;
-          if (Number(next) === before.garden.year) return;
-          store.edit((now) => goOnTo(kindOf, now, Number(next)));
-          const after = store.getState().plan;
-          notice.say(goneOn(before, after), after);
+          if (Number(next) !== year) void goOn(store, Number(next));
         }}
       />
     </div>

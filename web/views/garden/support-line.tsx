@@ -2,11 +2,11 @@
 import Link from 'next/link';
 import { AlertOctagon, Check, TriangleAlert } from 'lucide-react';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { SeenStructure } from '@lignum/core/plan/compute-as';
 import { useGarden } from '../shell/garden-context';
 
 /** A structure in a line: what it is called, whether it will do, and what it costs. */
-export function SupportLine({ computed }: { computed: ComputedStructure }) {
+export function SupportLine({ computed }: { computed: SeenStructure }) {
   const { id, plan, tongue } = useGarden();
   const { structure, cost, verdicts } = computed;
   const fails = verdicts.filter((verdict) => verdict.level === 'fail').length;

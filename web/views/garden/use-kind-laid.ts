@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { guessInside } from '@lignum/core/site/path';
 import { SOIL } from '@lignum/core/site/underfoot';
 import type { Plan } from '@lignum/core/plan/plan';
-import { KINDS } from '@lignum/core/structures/registry';
+import { KIND_CARDS } from '@lignum/core/structures/cards';
 import { useLaying, type Laying } from '../plot/lay-path';
 import { addStructure } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -33,7 +33,7 @@ export function useKindLaid(
       );
       const stand = { on: 'path', spots: corners, closed, inside, underfoot: SOIL } as const;
       const structure = newStructure(kind.id, plan, stand, []);
-      const [hung] = KINDS.filter((one) => one.stands.includes('run'));
+      const [hung] = KIND_CARDS.filter((one) => one.stands.includes('run'));
       const gateIn = (now: Plan): Plan => {
         const run = withGate && kind.hosts && hung ? freeInRun(now, structure) : null;
         return run && hung ? addStructure(newStructure(hung.id, now, run, []))(now) : now;

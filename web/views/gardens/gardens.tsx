@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useRef, useState } from 'react';
@@ -10,13 +9,14 @@ import type { BinnedGarden, GardenCard, GardenPage } from '../../kept/garden-car
 import { Button, buttonLook } from '../../ui/button';
 import { CrowFoot } from '../../ui/crow-foot';
 import { Sheet } from '../../ui/dialog';
+import { part } from '../../ui/part';
 import { makeGarden } from '../shell/make-garden';
 import { forgetPages } from '../shell/offline';
 import { LookThrough, Pages } from './look-through';
 import { PlanSketch } from './plan-sketch';
 
 /** Fetched when a garden is made. */
-const NewGarden = dynamic(() => import('./new-garden'), { ssr: false });
+const NewGarden = part(() => import('./new-garden'));
 
 interface Refusal {
   message: string;

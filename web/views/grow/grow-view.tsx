@@ -7,7 +7,7 @@ import { plantingsFor, type Granted, type Wish } from '@lignum/core/choosing/sha
 import { cropIn } from '@lignum/core/crops/book';
 import { formatLength } from '@lignum/core/quantity/length';
 import type { Purpose } from '@lignum/core/structures/kind';
-import { kindOf } from '@lignum/core/structures/registry';
+import { cardOf } from '@lignum/core/structures/cards';
 import { say } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
@@ -179,8 +179,8 @@ function WishRow({
                 ))}
                 {part.on && (
                   <span>
-                    {WHERE[kindOf(part.on.structure.kind).purpose] ?? 'With'} a{' '}
-                    {kindOf(part.on.structure.kind).name.toLowerCase()}.{' '}
+                    {WHERE[cardOf(part.on.structure.kind).purpose] ?? 'With'} a{' '}
+                    {cardOf(part.on.structure.kind).name.toLowerCase()}.{' '}
                   </span>
                 )}
                 <span className="text-soft">

@@ -4,7 +4,7 @@ import { useRouter } from 'next/navigation';
 import { useMemo, useState, type ReactNode } from 'react';
 import { Check, ChevronDown, ChevronUp, X } from 'lucide-react';
 import { openTo, whoIsKeptOut, type Answer, type BedWatch, type Threat } from '@lignum/core/choosing/kept-out';
-import { kindOf } from '@lignum/core/structures/registry';
+import { cardOf } from '@lignum/core/structures/cards';
 import { canBeStopped } from '@lignum/core/site/visitors';
 import { formatMonthDay, say } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
@@ -207,7 +207,7 @@ function RoundAll() {
   return (
     <div className={`mt-3 bg-sheet px-4 py-3 ${of === question ? '' : 'opacity-60'}`}>
       <AnswerRow answer={answer} doing="Plan it" onTake={() => build(answer)}>
-        <strong>{kindOf(sketch?.kind ?? '').name} round all of them</strong>{' '}
+        <strong>{cardOf(sketch?.kind ?? '').name} round all of them</strong>{' '}
         <span className="text-soft">
           stops {answer.stops.join(', ')} in {answer.beds} {answer.beds === 1 ? 'bed' : 'beds'}
           {answer.leaves.length > 0 ? `; ${answer.leaves.join(', ')} still come` : ''}. With one gate.
@@ -250,7 +250,7 @@ function Answers({ bedId, open }: { bedId: string; open: readonly Threat[] }) {
               <strong>
                 {one.structures
                   .map((sketch, i) => {
-                    const name = kindOf(sketch.kind).name;
+                    const name = cardOf(sketch.kind).name;
                     return i === 0 ? name : name.toLowerCase();
                   })
                   .join(' and ')}

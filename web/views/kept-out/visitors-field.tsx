@@ -1,6 +1,6 @@
 'use client';
 import { VISITORS, type Visitor } from '@lignum/core/site/plot';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import { useEffect, useRef } from 'react';
 import { notice } from '../shell/notice';
 import { NEEDS } from '@lignum/core/site/visitors';
@@ -24,7 +24,7 @@ const GROUPS = (
 }));
 
 /** What is built otherwise, by name, though nobody turned a knob of it. */
-function changedBy(before: ComputedGarden, after: ComputedGarden): string[] {
+function changedBy(before: SeenGarden, after: SeenGarden): string[] {
   const bills = new Map(before.structures.map(({ structure, bill }) => [structure.id, JSON.stringify(bill)]));
   return after.structures.flatMap(({ structure, bill }) =>
     bills.get(structure.id) === JSON.stringify(bill) ? [] : [structure.name],

@@ -12,7 +12,7 @@ import { Chooser } from '../../ui/chooser';
 import { BuildOrder } from '../shell/build-order';
 import { useGarden, useSaving } from '../shell/garden-context';
 import { Working } from '../shell/keep-taps';
-import { useResults } from '../shell/use-results';
+import { useComputed } from '../shell/use-computed';
 import { placeWords } from '../../words/place-words';
 import { CutSheet } from './cut-sheet';
 import { Parts } from './parts';
@@ -27,7 +27,7 @@ export function ListView({ of }: { of: string | undefined }) {
   const { id, plan, tongue } = useGarden();
   const isSaved = useSaving(({ save }) => save.state === 'saved');
   const router = useRouter();
-  const { garden } = useResults();
+  const { garden } = useComputed();
   const one = garden.structures.find((computed) => computed.structure.id === of);
   const justOne = useMemo(() => (one ? [one] : []), [one]);
   const { shopping, cost } = one ?? garden;

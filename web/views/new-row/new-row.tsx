@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { ChartLine } from 'lucide-react';
 import { useMemo, useState } from 'react';
@@ -9,12 +8,13 @@ import { cropIn } from '@lignum/core/crops/book';
 import type { Plan, Planting } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { kindOf } from '@lignum/core/structures/registry';
+import { cardOf } from '@lignum/core/structures/cards';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import type { Bed } from '@lignum/core/site/bed';
 import { Button } from '../../ui/button';
 import { ChooserField } from '../../ui/chooser';
 import { LengthField, NumberField } from '../../ui/field';
+import { part } from '../../ui/part';
 import { cropChoices, HABIT_WORDS } from '../garden/crop-choices';
 import { plantingWords } from '../../words/crop-words';
 import { newPlanting, plantsFilling } from '../garden/beginnings';
@@ -32,10 +32,10 @@ import { KindTile, Offer } from './on-what';
 import type { BedsAnswer, BedsQuestion, KindsAnswer, KindsQuestion } from '../../workers/choosing-messages';
 
 /** Charts are fetched only when one is opened. */
-const SeasonsChart = dynamic(() => import('./seasons-chart').then((module) => module.SeasonsChart), {
-  ssr: false,
-  loading: () => <p className="py-8 text-soft">Drawing…</p>,
-});
+const SeasonsChart = part(
+  async () => ({ default: (await import('./seasons-chart')).SeasonsChart }),
+  <p className="py-8 text-soft">Drawing…</p>,
+);
 
 const NEW = 'new';
 /** No bed: what it grows in is a planter. */
@@ -146,7 +146,7 @@ export function NewRow({
   const weighed =
     weighing || !first
       ? ''
-      : `${plantingWords(planting, plan.crops)}, ${inPlanter ? 'in a planter' : bed.name}: ${choices.length} ${choices.length === 1 ? 'kind' : 'kinds'} weighed. First ${kindOf(first.structure.kind).name}, ${formatMoney(money(startOf(first), plan.garden.currency), tongue.locale)}.`;
+      : `${plantingWords(planting, plan.crops)}, ${inPlanter ? 'in a planter' : bed.name}: ${choices.length} ${choices.length === 1 ? 'kind' : 'kinds'} weighed. First ${cardOf(first.structure.kind).name}, ${formatMoney(money(startOf(first), plan.garden.currency), tongue.locale)}.`;
 
   const take = ({ structure, also }: Choice) => {
     const longer = chosenBed === NEW ? grownWords(plan, fresh, (mm) => formatLength(mm, tongue.units)) : null;
@@ -336,7 +336,7 @@ export function NewRow({
       {looked && (
         <div className="stands-over no-print sticky bottom-0 z-20 -mx-4 mt-6 flex items-center gap-3 bg-sheet px-4 py-2 shadow-[0_-1.5px_0_var(--rule-strong)] lg:hidden">
           <span className="min-w-0 grow leading-tight">
-            <span className="block truncate text-[0.9rem]">{kindOf(looked.structure.kind).name}</span>
+            <span className="block truncate text-[0.9rem]">{cardOf(looked.structure.kind).name}</span>
             <span className="font-semibold">
               {formatMoney(money(startOf(looked), plan.garden.currency), tongue.locale)}
               {looked.times > 1 && ' for all'}

@@ -4,7 +4,7 @@ import { CHOOSING_PHRASES } from '@lignum/core/choosing/phrases';
 import { startOf, type Choice } from '@lignum/core/choosing/rank';
 import { drawViews } from '@lignum/core/drawing/views';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { kindOf } from '@lignum/core/structures/registry';
+import { cardOf } from '@lignum/core/structures/cards';
 import { say, type Fact } from '@lignum/core/wording/say';
 import { Button } from '../../ui/button';
 import { Drawing } from '../../ui/drawing';
@@ -44,7 +44,7 @@ export const KindTile = memo(function KindTile({
         className="absolute top-3 left-3 size-4 accent-(--chalk)"
       />
       <Glance design={choice.design} around={choice.around} widthPx={236} heightPx={132} />
-      <span className="mt-1 leading-tight font-semibold">{kindOf(choice.structure.kind).name}</span>
+      <span className="mt-1 leading-tight font-semibold">{cardOf(choice.structure.kind).name}</span>
       <span className="mt-auto flex flex-wrap justify-between gap-x-2 pt-1 text-[0.9rem]">
         <span>
           {formatMoney(money(startOf(choice), plan.garden.currency), tongue.locale)}
@@ -72,7 +72,7 @@ export function Offer({
 }) {
   const { plan, tongue } = useGarden();
   const { cost } = choice;
-  const kind = kindOf(choice.structure.kind);
+  const kind = cardOf(choice.structure.kind);
   const elevation = useMemo(() => drawViews(choice.design, choice.around)[0], [choice]);
   const amount = useAmount();
   return (

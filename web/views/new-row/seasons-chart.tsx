@@ -8,7 +8,7 @@ import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import { overtakesIn, spentOnAll } from '@lignum/core/choosing/over-seasons';
 import type { Choice } from '@lignum/core/choosing/rank';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { kindOf } from '@lignum/core/structures/registry';
+import { cardOf } from '@lignum/core/structures/cards';
 import { useGarden } from '../shell/garden-context';
 
 register([LineChart, GridComponent, LegendComponent, TooltipComponent, AriaComponent, SVGRenderer]);
@@ -55,7 +55,7 @@ export function SeasonsChart({ choices }: { choices: readonly Choice[] }) {
   const { currency } = plan.garden;
   const amount = (minor: number) => formatMoney(money(minor, currency), tongue.locale);
   const lines = choices.map((choice) => ({
-    name: kindOf(choice.structure.kind).name,
+    name: cardOf(choice.structure.kind).name,
     spent: spentOnAll(choice, SEASONS, CATALOGUE, plan.priceBook),
   }));
 

@@ -1,8 +1,8 @@
 'use client';
-import { useMemo, useState } from 'react';
-import { bedUnder, compareDirections } from '@lignum/core/shade/study';
+import { useState } from 'react';
 import type { Plan } from '@lignum/core/plan/plan';
 import { runsOf } from '@lignum/core/site/plot';
+import { asStand } from '@lignum/core/site/stands/stands';
 import { Rod } from '../../ui/rod';
 import { changeBed } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
@@ -75,32 +75,32 @@ export function BedHours({ answer, month }: { answer: HoursAnswer | null; month:
 
 function Places({ structureId, month }: { structureId: string; month: number }) {
   const { plan, store } = useGarden();
-  const positions = usePlaces(plan, structureId, month);
-  const bed = bedUnder(plan, structureId);
-  const compared = useMemo(() => compareDirections(plan, structureId, month), [plan, structureId, month]);
-  if (!compared || !bed) return null;
+  const found = usePlaces(plan, structureId, month);
+  const stand = asStand(plan.structures.find((one) => one.id === structureId)?.stand, 'bed');
+  const bed = plan.beds.find((one) => one.id === stand?.bed);
+  if (found === undefined) return <p className="text-soft">Looking over the plot for better places…</p>;
+  if (!found || !bed) return null;
   const name = (id: string | undefined) => plan.beds.find((one) => one.id === id)?.name ?? '';
   const line = (lying: { ownHours: number; takes: number; worst: { bed: string; hours: number } | null }) =>
     `${lying.ownHours.toFixed(1)} h on its own bed, takes ${lying.takes.toFixed(1)} h in all${lying.worst ? ` (${lying.worst.hours.toFixed(1)} h from ${name(lying.worst.bed)})` : ''}`;
   return (
     <div className="mt-1 border-l-4 border-chalk pl-3 text-[0.9rem]">
       <p>
-        <strong>As it lies</strong>, {runsOf(bed, plan.site.northDeg)}: {line(compared.asItLies)}.
+        <strong>As it lies</strong>, {runsOf(bed, plan.site.northDeg)}: {line(found.asItLies)}.
       </p>
       <p>
-        <strong>Turned</strong>, {runsOf({ ...bed, turnDeg: compared.turned.turnDeg }, plan.site.northDeg)}:{' '}
-        {line(compared.turned)}.{' '}
+        <strong>Turned</strong>, {runsOf({ ...bed, turnDeg: found.turned.turnDeg }, plan.site.northDeg)}:{' '}
+        {line(found.turned)}.{' '}
         <button
           type="button"
           className="min-h-6 text-chalk underline"
-          onClick={() => store.edit(changeBed(bed.id, { turnDeg: compared.turned.turnDeg }))}
+          onClick={() => store.edit(changeBed(bed.id, { turnDeg: found.turned.turnDeg }))}
         >
           Turn it
         </button>
       </p>
-      {positions === undefined && <p className="text-soft">Looking over the plot for better places…</p>}
-      {positions?.better.length === 0 && <p>No free place on the plot is better by half an hour.</p>}
-      {positions?.better.map((one) => (
+      {found.better.length === 0 && <p>No free place on the plot is better by half an hour.</p>}
+      {found.better.map((one) => (
         <p key={`${one.xMm} ${one.yMm} ${one.turnDeg}`}>
           <strong>{where(one, plan)}</strong>, {one.runs}: {line(one)}.{' '}
           <button

@@ -6,7 +6,7 @@ import { RotateCw, Trash2 } from 'lucide-react';
 import { formatArea } from '@lignum/core/quantity/measure';
 import { formatLength } from '@lignum/core/quantity/length';
 import { bedArea, farthestSoil, outOfReach } from '@lignum/core/site/bed';
-import { KINDS } from '@lignum/core/structures/registry';
+import { KIND_CARDS } from '@lignum/core/structures/cards';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button, buttonLook } from '../../ui/button';
 import { BedOutlineFields } from '../garden/bed-outline-fields';
@@ -85,7 +85,7 @@ export function Inspector({
             ? 'Bed'
             : thing.is === 'feature'
               ? thing.feature.kind[0]?.toUpperCase() + thing.feature.kind.slice(1)
-              : (KINDS.find((kind) => kind.id === thing.structure.kind)?.name ?? '')
+              : (KIND_CARDS.find((kind) => kind.id === thing.structure.kind)?.name ?? '')
         }
         htmlFor={name}
       >

@@ -1,7 +1,7 @@
 'use client';
 import { memo, useMemo } from 'react';
 import { footprintOf } from '@lignum/core/design/on-plot';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import { notchOf, roomOf } from '@lignum/core/site/bed';
 import { toPlot } from '@lignum/core/site/frame';
@@ -33,7 +33,7 @@ export function usePlotNames({
   plan: Plan;
   things: readonly Thing[];
   numbers: ReadonlyMap<string, number>;
-  stood: ComputedGarden['structures'];
+  stood: SeenGarden['structures'];
   /** Pixels a millimetre. */
   scale: number;
   widthPx: number;

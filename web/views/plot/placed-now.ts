@@ -1,5 +1,5 @@
-import type { ComputedGarden } from '@lignum/core/plan/compute';
-import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { SeenGarden } from '@lignum/core/plan/compute';
+import type { SeenStructure } from '@lignum/core/plan/compute-as';
 import type { Plan } from '@lignum/core/plan/plan';
 import { footholdOf, frameOf, standOf } from '@lignum/core/site/stands/stands';
 
@@ -7,7 +7,7 @@ import { footholdOf, frameOf, standOf } from '@lignum/core/site/stands/stands';
  * What stands, as it was worked out last, where the plan has it now: it goes with the bed under the hand that drags it,
  * before what follows from that is known. What has been removed is gone, what its stand no longer finds stays.
  */
-export function placedNow(plan: Plan, { structures }: ComputedGarden): ComputedStructure[] {
+export function placedNow(plan: Plan, { structures }: SeenGarden): SeenStructure[] {
   return structures.flatMap((one) => {
     const now = plan.structures.find(({ id }) => id === one.structure.id);
     if (!now) return [];

@@ -9,9 +9,9 @@ import { toPlot } from '@lignum/core/site/frame';
 import { shadersOf } from '@lignum/core/shade/shaders-of';
 import { shadowOf } from '@lignum/core/shade/shade';
 import { shadowPerHeight } from '@lignum/core/site/sun/shadow';
-import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { SeenStructure } from '@lignum/core/plan/compute-as';
 import type { SunPosition } from '@lignum/core/site/sun/sun-position';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import { useGarden } from '../shell/garden-context';
 import { FIGURE } from './label';
 import { bodyOf, extentOf, type Thing } from './things';
@@ -25,7 +25,7 @@ export const Footprints = memo(function Footprints({
   scale,
   heightPx,
 }: {
-  stood: ComputedGarden['structures'];
+  stood: SeenGarden['structures'];
   /** Pixels a millimetre. */
   scale: number;
   heightPx: number;
@@ -38,7 +38,7 @@ function Footprint({
   scale,
   heightPx,
 }: {
-  computed: ComputedStructure;
+  computed: SeenStructure;
   scale: number;
   heightPx: number;
 }) {
@@ -418,7 +418,7 @@ export function Shadows({
   northDeg,
 }: {
   plan: ReturnType<typeof useGarden>['plan'];
-  structures: ComputedGarden['structures'];
+  structures: SeenGarden['structures'];
   path: (spots: readonly PlanSpot[]) => string;
   shadows: { sun: SunPosition; day: number };
   northDeg: number;

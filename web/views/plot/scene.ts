@@ -10,7 +10,7 @@ import { shapeOf, type Part } from '@lignum/core/design/shapes/shapes';
 import { pointAt } from '@lignum/core/geometry/curve';
 import type { Point } from '@lignum/core/geometry/space';
 import type { Around } from '@lignum/core/plan/around';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import { bedOnPlot, type Bed } from '@lignum/core/site/bed';
 import { asStand } from '@lignum/core/site/stands/stands';
@@ -143,7 +143,7 @@ const within = (bed: Bed, byMm: number): Bed => ({
 });
 
 /** The garden from the same placed parts as every drawing, with crops as high as they have grown on that day. */
-export function gardenBodies(plan: Plan, garden: ComputedGarden, day: number): Body[] {
+export function gardenBodies(plan: Plan, garden: SeenGarden, day: number): Body[] {
   const { widthMm, depthMm } = plan.site;
   const onPlot: ToScene = ([x, y, z]) => at([x, y], z);
   const ground: Body = {

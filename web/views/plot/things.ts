@@ -12,7 +12,7 @@ import type { Bed } from '@lignum/core/site/bed';
 import { alongPath, onPath, shortLeg, type PathSpot } from '@lignum/core/site/path';
 import { type Stand, type StandOf, type StandOn, asStand } from '@lignum/core/site/stands/stands';
 import { footprintOf } from '@lignum/core/design/on-plot';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import { changeBed, changeFeature, changeStructure } from '../shell/edits';
 import { newId } from '../../kept/new-id';
 
@@ -34,7 +34,7 @@ export type Thing =
     };
 
 /** What has been worked out of what stands. */
-type Worked = Pick<ComputedGarden, 'structures'>;
+type Worked = Pick<SeenGarden, 'structures'>;
 
 /** What can be taken hold of of a structure, by how it stands. */
 const TAKEN: {

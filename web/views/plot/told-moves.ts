@@ -1,6 +1,6 @@
 import { AHEAD_PHRASES } from '@lignum/core/ahead/phrases';
 import type { OpenPoint } from '@lignum/core/ahead/open-points';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import { changesBetween } from '@lignum/core/plan/changes';
 import { named } from '@lignum/core/plan/named-changes';
 import type { Plan } from '@lignum/core/plan/plan';
@@ -12,7 +12,7 @@ import { bodyOf, extentOf, thingsOf, type Thing } from './things';
 /** A plot with what has been worked out of it. */
 export interface PlotThen {
   plan: Plan;
-  garden: Pick<ComputedGarden, 'structures'>;
+  garden: Pick<SeenGarden, 'structures'>;
   points: readonly OpenPoint[];
 }
 

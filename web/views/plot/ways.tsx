@@ -8,7 +8,7 @@ import { toFrame } from '@lignum/core/site/frame';
 import type { Feature, PlanSpot } from '@lignum/core/site/plot';
 import { bedsNamed } from '@lignum/core/site/stands/stands';
 import { goesAlong, setApart, waysAmong, type GoesAlong, type Way } from '@lignum/core/site/way';
-import { KINDS } from '@lignum/core/structures/registry';
+import { KIND_CARDS } from '@lignum/core/structures/cards';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button, buttonLook } from '../../ui/button';
 import { LengthField } from '../../ui/field';
@@ -69,7 +69,7 @@ export function WaysBeside({ bed: id }: { bed: string }) {
   );
 }
 
-const OVER_WAYS = KINDS.filter((kind) => kind.stands.includes('beds'));
+const OVER_WAYS = KIND_CARDS.filter((kind) => kind.stands.includes('beds'));
 
 /** Puts something over the way between two beds, with what climbs there and has nothing to climb yet. */
 function usePutOver(): (kind: string, beds: readonly [Bed, Bed]) => void {

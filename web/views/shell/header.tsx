@@ -8,12 +8,13 @@ import type { Units } from '@lignum/core/quantity/length';
 import { CrowFoot } from '../../ui/crow-foot';
 import { lengthTarget } from '../../ui/length-target';
 import { Switcher } from '../../ui/switcher';
+import { part } from '../../ui/part';
 import { useGarden, useHistory } from './garden-context';
 import { SaveNote, SaveTrouble } from './save-note';
 import { Shortcuts } from './shortcuts';
 
 /** Fetched when the tape is taken out. */
-const LaserPanel = dynamic(() => import('../laser/laser-panel').then((module) => module.LaserPanel), { ssr: false });
+const LaserPanel = part(async () => ({ default: (await import('../laser/laser-panel')).LaserPanel }));
 
 /** Where the network is gone before it is there, the page goes on without it. */
 const WhenCalm = dynamic(() => import('./when-calm').catch(() => () => null), { ssr: false });

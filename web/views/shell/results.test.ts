@@ -36,7 +36,7 @@ function stage() {
     unpack: unpacker(kindOf),
     here: (one) => {
       seen.push(one);
-      return computeGarden(one);
+      return Promise.resolve(computeGarden(one));
     },
     plan: () => plan,
     follow: (changed) => {

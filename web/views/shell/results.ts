@@ -1,21 +1,21 @@
 import type { CarriedGarden } from '@lignum/core/plan/carried';
-import type { ComputedGarden } from '@lignum/core/plan/compute';
+import type { SeenGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import { askNewest } from '../../workers/newest';
 
 /** What follows from a plan, with the plan it follows from. Decision 44. */
 export interface WorkedOut {
   plan: Plan;
-  garden: ComputedGarden;
+  garden: SeenGarden;
 }
 
 /** What results need of the outside, so that they can be driven without a browser. */
 export interface ResultsOutside {
   /** Somebody elsewhere who works a plan out; what they say of one is only understood after all they said before. */
   ask(plan: Plan): Promise<CarriedGarden>;
-  unpack(plan: Plan, carried: CarriedGarden): ComputedGarden;
+  unpack(plan: Plan, carried: CarriedGarden): SeenGarden;
   /** Where nobody elsewhere can be asked. */
-  here(plan: Plan): ComputedGarden;
+  here(plan: Plan): Promise<SeenGarden>;
   /** The plan as it is now, and word when it is another. */
   plan(): Plan;
   follow(changed: () => void): () => void;
@@ -81,11 +81,11 @@ export class GardenResults {
     this.desk.ask(plan);
   }
 
-  private async elsewhere(plan: Plan): Promise<ComputedGarden> {
+  private async elsewhere(plan: Plan): Promise<SeenGarden> {
     return this.lost ? this.outside.here(plan) : this.outside.unpack(plan, await this.outside.ask(plan));
   }
 
-  private take(plan: Plan, garden: ComputedGarden): void {
+  private take(plan: Plan, garden: SeenGarden): void {
     this.shown = { plan, garden };
     for (const listener of [...this.listeners]) listener();
   }

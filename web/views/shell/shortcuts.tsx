@@ -1,12 +1,12 @@
 'use client';
-import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useGarden } from './garden-context';
 import { useSingleKeys, useUndoKeys } from './use-keys';
+import { part } from '../../ui/part';
 
 /** Fetched when they are asked for. */
-const FindAnything = dynamic(() => import('./find-anything'), { ssr: false });
-const KeySheet = dynamic(() => import('./key-sheet'), { ssr: false });
+const FindAnything = part(() => import('./find-anything'));
+const KeySheet = part(() => import('./key-sheet'));
 
 /** Listens for the shortcuts, and shows their sheet or what anything is found by. */
 export function Shortcuts({

@@ -2,12 +2,10 @@
 import { use, useSyncExternalStore } from 'react';
 import { wrap } from 'comlink';
 import { unpacker, type CarriedGarden } from '@lignum/core/plan/carried';
-import { computeGarden } from '@lignum/core/plan/compute';
-import { knownPlans } from '@lignum/core/plan/known-plans';
 import type { Plan } from '@lignum/core/plan/plan';
-import { computeRemembered } from '@lignum/core/plan/remembered';
 import { withReadings } from '@lignum/core/plan/readings';
-import { kindOf } from '@lignum/core/structures/registry';
+import { cardOf } from '@lignum/core/structures/cards';
+import { served } from '#served';
 import type { GardenStore } from './garden-store';
 import { useGarden } from './garden-context';
 import { useWorkFirst } from './in-turns';
@@ -35,8 +33,8 @@ function outsideOf({ store, record, readings }: Followed): ResultsOutside {
       }
       return remote.answer(plan);
     },
-    unpack: unpacker(kindOf),
-    here: computeGarden,
+    unpack: unpacker(cardOf),
+    here: async (plan) => (await import('@lignum/core/plan/compute')).computeGarden(plan),
     plan: () => withReadings(store.getState().plan, readings()),
     follow: (changed) => {
       const unfollow = [store.state.subscribe(changed), record.subscribe(changed)];
@@ -54,29 +52,10 @@ function resultsOf(followed: Followed): GardenResults {
   return results;
 }
 
-/** Plans of the gardens that were last looked at, on the server: of one that comes again nothing is worked out twice. */
-const known = knownPlans();
-/** A plan as the server knows it; null in a browser. */
-export const asServed = (id: string, plan: Plan): Plan | null =>
-  typeof window === 'undefined' ? known.remember(id, plan) : null;
-
-function* structuresOf(plan: Plan): Iterable<unknown> {
-  for (const structure of plan.structures) yield computeRemembered(kindOf, plan, structure);
-}
 /** On the server, works the garden of this view out before it is drawn, in turns with whatever else is asked. */
 export function useGardenFirst(): void {
   const { id, plan } = useGarden();
-  useWorkFirst(asServed(id, plan), structuresOf);
-}
-
-/** On the server everything is there at once. */
-const served = new WeakMap<Plan, WorkedOut>();
-function onServer(id: string, asked: Plan): WorkedOut | null {
-  const plan = asServed(id, asked);
-  if (!plan) return null;
-  const worked = served.get(plan) ?? { plan, garden: computeGarden(plan) };
-  served.set(plan, worked);
-  return worked;
+  useWorkFirst(served.plan(id, plan), served.structures);
 }
 
 /**
@@ -86,6 +65,6 @@ function onServer(id: string, asked: Plan): WorkedOut | null {
 export function useResults(): WorkedOut {
   const { id, store, record, readings, plan } = useGarden();
   const results = resultsOf({ store, record, readings });
-  const shown = useSyncExternalStore(results.subscribe, results.get, () => results.get() ?? onServer(id, plan));
+  const shown = useSyncExternalStore(results.subscribe, results.get, () => results.get() ?? served.garden(id, plan));
   return shown ?? use(results.first());
 }
