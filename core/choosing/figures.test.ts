@@ -3,7 +3,8 @@ import { CATALOGUE } from '../catalogue/catalogue';
 import { DEMO_PLAN } from '../demo/garden';
 import { kindOf, KINDS } from '../structures/registry';
 import { figuresOf } from './figures';
-import { answerRoundAll, answersFor, openTo, standingIn, whoIsKeptOut } from './kept-out';
+import { answerRoundAll, answersFor, standingIn } from './keep-out';
+import { openTo, whoIsKeptOut } from './kept-out';
 import { weighed, weighedAnswers } from './rank';
 
 const book = DEMO_PLAN.priceBook;

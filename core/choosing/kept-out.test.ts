@@ -15,7 +15,8 @@ import { planOnBed } from '../structures/onto-bed.fixture';
 import { kindOf, KINDS } from '../structures/registry';
 import { inches } from '../quantity/length';
 import { named } from './guard-sketches';
-import { answerRoundAll, answersFor, openTo, whoIsKeptOut, type Answer } from './kept-out';
+import { answerRoundAll, answersFor, type Answer } from './keep-out';
+import { openTo, whoIsKeptOut } from './kept-out';
 
 const visited = (plan: Plan, visitors: readonly Visitor[]): Plan => ({ ...plan, site: { ...plan.site, visitors } });
 const watch = (plan: Plan) => whoIsKeptOut(plan, computeGarden(plan).structures);

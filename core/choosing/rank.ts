@@ -18,7 +18,8 @@ import { cropIn } from '../crops/book';
 import type { StructureKind } from '../structures/kind';
 import { kindOf, KINDS } from '../structures/registry';
 import { cornersOf, coversOver, named, ROUND_MM, roundOf, type Sketch } from './guard-sketches';
-import { openTo, openToPlanting, standingIn, stopsOf, whoIsKeptOut, type Answer } from './kept-out';
+import { openToPlanting, standingIn, stopsOf, type Answer } from './keep-out';
+import { openTo, whoIsKeptOut } from './kept-out';
 import { fact, type Fact } from '../wording/say';
 
 /**

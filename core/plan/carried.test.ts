@@ -3,12 +3,22 @@ import { describe, expect, it } from 'vitest';
 import { DEMO_PLAN } from '../demo/garden';
 import { anyPlan, first } from '../structures/any-plan.fixture';
 import { kindOf, KINDS } from '../structures/registry';
-import { carrier, dataOf, unpacker } from './carried';
+import { carrier, dataOf, unpacker, writeCarried } from './carried';
 import { computeGarden, type ComputedGarden } from './compute';
 import { keepSame } from './keep-same';
 import type { Plan } from './plan';
 import { seasonOf } from './season';
 import { stepsOf } from './steps';
+
+/** As JSON has it: less than nothing is nothing. */
+const plain = (value: unknown): unknown =>
+  typeof value === 'number'
+    ? value + 0
+    : Array.isArray(value)
+      ? value.map(plain)
+      : typeof value === 'object' && value !== null
+        ? Object.fromEntries(Object.entries(value).map(([name, one]) => [name, plain(one)]))
+        : value;
 
 /** What is read of a garden: everything but what its kinds and its price book answer. */
 const read = ({ structures, ...rest }: ComputedGarden) => ({
@@ -25,6 +35,16 @@ describe('a garden sent to another thread', () => {
         expect(structuredClone(carried)).toEqual(carried);
       }),
       { numRuns: 8 },
+    );
+  });
+
+  it.each(KINDS)('says the same of $id as JSON, endless depths and all', (kind) => {
+    fc.assert(
+      fc.property(anyPlan(kind), (plan) => {
+        const carried = carrier()(computeGarden(plan));
+        expect(JSON.parse(writeCarried(carried))).toEqual(plain(carried));
+      }),
+      { numRuns: 3 },
     );
   });
 

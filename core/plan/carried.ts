@@ -41,6 +41,16 @@ export function carrier(): (garden: SeenGarden) => CarriedGarden {
   };
 }
 
+/** JSON knows no infinity, but a number too large for any machine is read as one (ECMA-404 bounds no number; IEEE 754 rounds it so). */
+const ENDLESS = '\u0000endless';
+
+/** A carried garden as JSON; `JSON.parse` reads it. Less than nothing is nothing: it knows no −0. */
+export const writeCarried = (garden: CarriedGarden): string =>
+  JSON.stringify(garden, (_, value: unknown) => (value === Infinity ? ENDLESS : value)).replaceAll(
+    JSON.stringify(ENDLESS),
+    '1e999',
+  );
+
 /** A structure made whole again, with as much of its kind as is known there. */
 type Whole<Kind> = SeenStructure & { kind: Kind };
 

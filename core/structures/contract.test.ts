@@ -35,6 +35,7 @@ import { SOIL } from '../site/underfoot';
 import { say } from '../wording/say';
 import { anyPlan, anySettings, first, firstMended } from './any-plan.fixture';
 import { knobFaults, type Settings } from './knob';
+import { cardOf, KIND_CARDS } from './cards';
 import { KIND_LOADERS } from './loaders';
 import { kindOf, KINDS } from './registry';
 import type { Sized, StructureKind } from './kind';
@@ -484,6 +485,12 @@ it('every stock item a kind uses is in the catalogue, and its take-off knows why
     for (const line of takeOff(sized.design, CATALOGUE))
       expect(CATALOGUE.stock(line.stock).life.seasons).toBeGreaterThan(0);
   }
+});
+
+it('has a card of every kind that says what the kind says', () => {
+  expect(KIND_CARDS.map(({ id }) => id)).toEqual(KINDS.map(({ id }) => id));
+  for (const kind of KINDS) expect(kind).toMatchObject(cardOf(kind.id));
+  expect(() => cardOf('no such kind')).toThrow('no such kind');
 });
 
 it('every kind of the registry can be fetched by itself, and no other', async () => {

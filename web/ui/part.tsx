@@ -5,6 +5,9 @@ import { Button } from './button';
 
 export const NOT_FETCHED = 'This part could not be fetched. Look after the network, then load the page again.';
 
+/** What nobody waits for is fetched so long after the page has come alive. ms. */
+export const CALM_MS = 2500;
+
 /** What is being fetched, or null where it could not be: the page goes on, and says so. */
 export const fetched = <T,>(coming: Promise<T>): Promise<T | null> => coming.catch(() => null);
 

@@ -1,4 +1,4 @@
-import type { Answer, answerRoundAll } from '@lignum/core/choosing/kept-out';
+import type { Answer, answerRoundAll } from '@lignum/core/choosing/keep-out';
 import type { Choice } from '@lignum/core/choosing/rank';
 import type { Granted, Wish } from '@lignum/core/choosing/share-out';
 import type { BedChoice } from '@lignum/core/choosing/where';

@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { answerRoundAll, answersFor } from '@lignum/core/choosing/kept-out';
+import { answerRoundAll, answersFor } from '@lignum/core/choosing/keep-out';
 import { rankKinds, weighed, weighedAnswers } from '@lignum/core/choosing/rank';
 import { shareOut, withSupports } from '@lignum/core/choosing/share-out';
 import { computeStructure } from '@lignum/core/plan/compute';

@@ -30,7 +30,7 @@ import { addPlanting, addStructure } from '../shell/edits';
 import { AnswerFigures } from '../shell/answer-figures';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
-import { useWorkFirst } from '../shell/in-turns';
+import { useWorkFirst } from '../shell/use-work-first';
 import { served } from '#served';
 import { growingIn } from '@lignum/core/plan/growing';
 

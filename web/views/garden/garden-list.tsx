@@ -10,12 +10,15 @@ import { KIND_CARDS } from '@lignum/core/structures/cards';
 import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
 import { Finder } from '../../ui/finder';
+import { part } from '../../ui/part';
 import { plantingWords } from '../../words/crop-words';
 import { bodyOf, type Thing } from '../plot/things';
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
-import { Several } from './several';
 import { SupportLine } from './support-line';
+
+/** Fetched when it is opened. */
+const Several = part(() => import('./several'));
 
 type Counts = ReadonlyMap<string, { fails: number; warns: number }>;
 

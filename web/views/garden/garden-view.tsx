@@ -1,24 +1,22 @@
 'use client';
-import { useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { Plus } from 'lucide-react';
 import { growingMonths } from '@lignum/core/site/sun/samples';
 import { DEMO_GARDEN } from '../../kept/demo-garden';
 import { Button } from '../../ui/button';
-import { part } from '../../ui/part';
-import { BedHours } from '../plot/bed-hours';
-import { Inspector } from '../plot/inspector';
+import { CALM_MS, fetched, part } from '../../ui/part';
 import { useSunTime } from '../plot/sun-time';
 import { thingsOf } from '../plot/things';
-import { GapInspector, gapsAmong } from '../plot/ways';
+import { gapsAmong } from '../plot/gaps-among';
 import { useSun } from '../plot/use-sun';
 import { changeGarden } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
 import { AddToPlot } from './add-to-plot';
 import { newPlanting } from './beginnings';
-import { GroundForm } from './ground-form';
 import { PlantingEditor } from './in-bed';
 import { Drawn } from './drawn';
+import { GroundForm } from './ground-form';
 import { LayerBar, monthShown, type Layer } from './layers';
 import { addBed, newBed } from './new-bed';
 import { NextLine } from './next-line';
@@ -30,6 +28,28 @@ import { useKindLaid } from './use-kind-laid';
 /** Fetched when they are opened. */
 const Tour = part(() => import('./tour'));
 const Wants = part(() => import('./wants'));
+const Chosen = part(() => import('./chosen'));
+const BedHours = part(() => import('../plot/bed-hours'));
+
+/** What is likely to be opened next is fetched once nobody waits: it opens at once, and without a network. */
+function useFetchedWhenCalm(): void {
+  useEffect(() => {
+    const timer = setTimeout(
+      () =>
+        void fetched(
+          Promise.all([
+            import('./chosen'),
+            import('./open-list'),
+            import('./place-facts'),
+            import('./several'),
+            import('../plot/bed-hours'),
+          ]),
+        ),
+      CALM_MS,
+    );
+    return () => clearTimeout(timer);
+  }, []);
+}
 
 /** Sun is counted on squares this large. mm. */
 const CELL_MM = 250;
@@ -42,6 +62,7 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
   const { id, plan, store, tongue } = useGarden();
   const { garden } = useResults();
   const ahead = useAhead();
+  useFetchedWhenCalm();
   const [layer, setLayer] = useState<Layer>(show === 'guard' ? 'guard' : 'plan');
   const [panel, setPanel] = useState<Panel>(show === 'open' ? 'open' : 'list');
   const [chosen, setChosen] = useState<string | null>(look);
@@ -159,18 +180,13 @@ export function GardenView({ lay, look, show }: { lay: string | null; look: stri
             <BedHours answer={answer} month={month === 'season' ? (growingMonths(plan.site)[1] ?? 6) : month} />
           )}
           {thing || gap ? (
-            <div className="stands-over max-lg:fixed max-lg:inset-x-0 max-lg:bottom-[3.8rem] max-lg:z-20 max-lg:max-h-[46dvh] max-lg:overflow-y-auto max-lg:border-t-2 max-lg:border-ink max-lg:bg-ground max-lg:px-4 max-lg:pt-2 max-lg:pb-6">
-              {gap && <GapInspector key={gap.id} gap={gap} onClose={close} />}
-              {thing && (
-                <Inspector
-                  key={thing.id}
-                  thing={thing}
-                  number={numbers.get(thing.id)}
-                  takesFocus={fromList}
-                  onClose={close}
-                />
-              )}
-            </div>
+            <Chosen
+              thing={thing}
+              gap={gap}
+              number={thing && numbers.get(thing.id)}
+              takesFocus={fromList}
+              onClose={close}
+            />
           ) : (
             <Panels
               panel={panel}

@@ -25,7 +25,7 @@ function whereOf({ at }: OpenPoint, plan: Plan, id: string): { name: string; hre
 }
 
 /** Everything that is open in the garden: what it is about, what is wrong, the way to its place, and what would mend it. */
-export function OpenList({ points, onLook }: { points: readonly OpenPoint[]; onLook: (id: string) => void }) {
+export default function OpenList({ points, onLook }: { points: readonly OpenPoint[]; onLook: (id: string) => void }) {
   const { id, plan, tongue } = useGarden();
   const [asked, setAsked] = useState<string | null>(null);
   if (points.length === 0)

@@ -2,14 +2,17 @@
 import Link from 'next/link';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { buttonLook } from '../../ui/button';
+import { part } from '../../ui/part';
 import { Switcher } from '../../ui/switcher';
 import type { Thing } from '../plot/things';
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
 import { GardenList } from './garden-list';
-import { OpenList } from './open-list';
-import { PlaceFacts } from './place-facts';
 import type { Ahead } from './use-ahead';
+
+/** Fetched when they are opened. */
+const OpenList = part(() => import('./open-list'));
+const PlaceFacts = part(() => import('./place-facts'));
 
 export type Panel = 'list' | 'open' | 'place';
 

@@ -15,7 +15,7 @@ import { SeasonField } from './season-field';
 const EarlierVersions = part(() => import('./earlier-versions'));
 
 /** What holds for the whole garden: what is remembered of it, who works it, its season, its ground, its file and its past. */
-export function PlaceFacts() {
+export default function PlaceFacts() {
   const { id, plan, store, tongue } = useGarden();
   const note = useId();
   const [history, setHistory] = useState(false);

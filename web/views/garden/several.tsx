@@ -19,7 +19,7 @@ const all = (changes: readonly ((plan: Plan) => Plan)[]) => (plan: Plan) =>
   changes.reduce((so, change) => change(so), plan);
 
 /** What can be done with several things at once: beside each other, once more, moved, turned, removed; each is one step to undo. */
-export function Several({
+export default function Several({
   chosen,
   things,
   onDone,

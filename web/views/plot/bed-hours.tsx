@@ -13,7 +13,7 @@ import { usePlaces } from './use-sun';
 const WORTH_SAYING_H = 0.1;
 
 /** Each bed's hours of direct sun, and which support takes how much of them. */
-export function BedHours({ answer, month }: { answer: HoursAnswer | null; month: number }) {
+export default function BedHours({ answer, month }: { answer: HoursAnswer | null; month: number }) {
   const { plan } = useGarden();
   const [asked, setAsked] = useState<string | null>(null);
   if (!answer) return <p className="text-soft">Following the sun…</p>;

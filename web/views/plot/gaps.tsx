@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { formatLength, type Units } from '@lignum/core/quantity/length';
 import { cornersOf, type PlanSpot } from '@lignum/core/site/plot';
 import { FIGURE } from './label';
-import type { Gap } from './ways';
+import type { Gap } from './gaps-among';
 
 /**
  * The ways between beds, under everything: the one that is pointed at or chosen shows itself and how wide it is. By

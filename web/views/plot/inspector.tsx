@@ -1,7 +1,6 @@
 'use client';
 import Link from 'next/link';
 import { useEffect, useId, useRef } from 'react';
-import { useHotkeys } from 'react-hotkeys-hook';
 import { RotateCw, Trash2 } from 'lucide-react';
 import { formatArea } from '@lignum/core/quantity/measure';
 import { formatLength } from '@lignum/core/quantity/length';
@@ -43,15 +42,6 @@ export function Inspector({
   useEffect(() => {
     if (takesFocus) section.current?.focus();
   }, [takesFocus]);
-  useHotkeys(
-    'escape',
-    onClose,
-    {
-      enableOnFormTags: true,
-      ignoreEventWhen: ({ target, defaultPrevented }) => defaultPrevented || !section.current?.contains(target as Node),
-    },
-    [onClose],
-  );
   const body = bodyOf(thing);
   const box = extentOf(thing);
   const length = { units: tongue.units, step: TAPE_STEP[tongue.units] };

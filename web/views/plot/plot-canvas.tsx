@@ -16,7 +16,7 @@ import { Names, NORTH, usePlotNames } from './names';
 import { Body, Footprints, Grip, North, Running, Shadows } from './plot-figures';
 import { MARGIN, Measures } from './measures';
 import { Gaps } from './gaps';
-import { gapsAmong } from './ways';
+import { gapsAmong } from './gaps-among';
 import { LayPath, type Laying } from './lay-path';
 import { bodyOf, extentOf, moveThing, settleDrag, settleSpot, thingsOf, type Thing } from './things';
 import type { HoursAnswer } from '../../workers/sun-messages';

@@ -7,7 +7,7 @@ import { bedOutline, type Bed } from '@lignum/core/site/bed';
 import { toFrame } from '@lignum/core/site/frame';
 import type { Feature, PlanSpot } from '@lignum/core/site/plot';
 import { bedsNamed } from '@lignum/core/site/stands/stands';
-import { goesAlong, setApart, waysAmong, type GoesAlong, type Way } from '@lignum/core/site/way';
+import { goesAlong, setApart, waysAmong, type GoesAlong } from '@lignum/core/site/way';
 import { KIND_CARDS } from '@lignum/core/structures/cards';
 import { TAPE_STEP } from '@lignum/core/structures/rules/tidy';
 import { Button, buttonLook } from '../../ui/button';
@@ -18,18 +18,8 @@ import { addStructure, changeBed } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { useResults } from '../shell/use-results';
 import { BackToAll } from './back-to-all';
+import type { Gap } from './gaps-among';
 import type { Thing } from './things';
-
-/** The way between two beds, where it is chosen on the plot as things are. */
-export interface Gap {
-  id: string;
-  beds: readonly [Bed, Bed];
-  way: Way;
-}
-
-/** The ways between beds that can be chosen, the likeliest to be walked first. */
-export const gapsAmong = (beds: readonly Bed[]): Gap[] =>
-  waysAmong(beds).map((one) => ({ ...one, id: `way ${one.beds[0].id} ${one.beds[1].id}` }));
 
 const ALONG_WORDS: Record<GoesAlong, string> = {
   nobody: 'too narrow to walk',

@@ -8,7 +8,7 @@ import type { Units } from '@lignum/core/quantity/length';
 import { CrowFoot } from '../../ui/crow-foot';
 import { lengthTarget } from '../../ui/length-target';
 import { Switcher } from '../../ui/switcher';
-import { part } from '../../ui/part';
+import { CALM_MS, part } from '../../ui/part';
 import { useGarden, useHistory } from './garden-context';
 import { SaveNote, SaveTrouble } from './save-note';
 import { Shortcuts } from './shortcuts';
@@ -18,9 +18,6 @@ const LaserPanel = part(async () => ({ default: (await import('../laser/laser-pa
 
 /** Where the network is gone before it is there, the page goes on without it. */
 const WhenCalm = dynamic(() => import('./when-calm').catch(() => () => null), { ssr: false });
-
-/** What nobody waits for is fetched so long after the page has come alive. ms. */
-const CALM_MS = 2500;
 
 /** What a garden does after everything that is waited for. */
 function AfterAll() {

@@ -2,6 +2,7 @@
 import { usePathname } from 'next/navigation';
 import { useEffect, useRef, useState } from 'react';
 import { useGarden, useSaving } from './garden-context';
+import { partsElsewhere } from './parts-elsewhere';
 
 /** Pages are renewed once saving has rested for so long. ms. */
 const REST_MS = 8000;
@@ -14,10 +15,9 @@ async function keeper(): Promise<ServiceWorker | null> {
 
 /** Everything this page was drawn with. */
 const partsHere = (): string[] =>
-  performance
-    .getEntriesByType('resource')
-    .map(({ name }) => name)
-    .filter((name) => name.startsWith(`${location.origin}/_next/static/`));
+  [...performance.getEntriesByType('resource').map(({ name }) => name), ...partsElsewhere.get()].filter((name) =>
+    name.startsWith(`${location.origin}/_next/static/`),
+  );
 
 /** Has the pages of a garden kept on this device, and renewed when it was saved. Decision 69. */
 export function KeepPages() {
@@ -28,15 +28,19 @@ export function KeepPages() {
   const first = useRef<number | null>(store.history.getState().pastStates.length > 0 ? null : revision);
   useEffect(() => {
     if (!('serviceWorker' in navigator) || !window.isSecureContext) return;
-    const timer = setTimeout(() => {
-      navigator.serviceWorker
+    const tell = () =>
+      void navigator.serviceWorker
         .register('/offline.js')
         .then(keeper)
         .then((worker) => worker?.postMessage({ says: 'opened', url: location.href, parts: partsHere() }))
         // Forbidden, or a certificate nobody trusts: told where the place is described.
         .catch(() => undefined);
-    }, 500);
-    return () => clearTimeout(timer);
+    const timer = setTimeout(tell, 500);
+    const unfollow = partsElsewhere.subscribe(tell);
+    return () => {
+      clearTimeout(timer);
+      unfollow();
+    };
     // A page that was come to by a link is one that was opened too.
   }, [path]);
   useEffect(() => {

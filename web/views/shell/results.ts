@@ -2,12 +2,7 @@ import type { CarriedGarden } from '@lignum/core/plan/carried';
 import type { SeenGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import { askNewest } from '../../workers/newest';
-
-/** What follows from a plan, with the plan it follows from. Decision 44. */
-export interface WorkedOut {
-  plan: Plan;
-  garden: SeenGarden;
-}
+import type { WorkedOut } from '../../worked/served';
 
 /** What results need of the outside, so that they can be driven without a browser. */
 export interface ResultsOutside {

@@ -16,38 +16,43 @@ export interface Answered<Question, Answer> {
 }
 
 /**
- * Puts a question to a worker of its own and keeps the newest answer; nothing is asked while the
+ * Puts a question to a worker of its own, begun with the first, and keeps the newest answer; nothing is asked while the
  * question is null. `make` and the question have to stay the same object while they mean the same.
  */
 export function useAnswer<Question extends object, Answer>(
   make: () => Worker,
   question: Question | null,
 ): Answered<Question, Answer> {
-  const desk = useRef<ReturnType<typeof askNewest<Question>> | null>(null);
+  const asked = useRef<{ ask(question: Question): void; leave(): void } | null>(null);
   const [heard, setHeard] = useState<Answered<Question, Answer>>({ answer: null, of: null, share: null });
   const [failed, setFailed] = useState<string | null>(null);
 
-  useEffect(() => {
-    const worker = make();
-    const remote = wrap(worker) as unknown as Remotely<Answering<Question, Answer>>;
-    const told = proxy((share: number) => setHeard((now) => ({ ...now, share })));
-    const mine = askNewest<Question>((next) => {
-      void remote.answer(next, told).then(
-        (answer) => setHeard({ answer, of: mine.answered(), share: null }),
-        (error: unknown) => setFailed(error instanceof Error ? error.message : String(error)),
-      );
-    });
-    desk.current = mine;
-    worker.onerror = (event) => setFailed(event.message);
-    return () => {
-      worker.terminate();
-      desk.current = null;
-    };
-  }, [make]);
+  useEffect(
+    () => () => {
+      asked.current?.leave();
+      asked.current = null;
+    },
+    [make],
+  );
 
   useEffect(() => {
-    if (question) desk.current?.ask(question);
-  }, [question]);
+    if (!question) return;
+    const begin = () => {
+      const worker = make();
+      const remote = wrap(worker) as unknown as Remotely<Answering<Question, Answer>>;
+      const told = proxy((share: number) => setHeard((now) => ({ ...now, share })));
+      const desk = askNewest<Question>((next) => {
+        void remote.answer(next, told).then(
+          (answer) => setHeard({ answer, of: desk.answered(), share: null }),
+          (error: unknown) => setFailed(error instanceof Error ? error.message : String(error)),
+        );
+      });
+      worker.onerror = (event) => setFailed(event.message);
+      return { ask: (next: Question) => desk.ask(next), leave: () => worker.terminate() };
+    };
+    asked.current ??= begin();
+    asked.current.ask(question);
+  }, [make, question]);
 
   if (failed) throw new Error(failed);
   return heard;

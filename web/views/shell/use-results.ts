@@ -1,41 +1,63 @@
 'use client';
 import { use, useSyncExternalStore } from 'react';
+import { preload } from 'react-dom';
 import { wrap } from 'comlink';
-import { unpacker, type CarriedGarden } from '@lignum/core/plan/carried';
-import type { Plan } from '@lignum/core/plan/plan';
+import { unpacker } from '@lignum/core/plan/carried';
 import { withReadings } from '@lignum/core/plan/readings';
 import { cardOf } from '@lignum/core/structures/cards';
 import { served } from '#served';
-import type { GardenStore } from './garden-store';
+import { CALM_MS } from '../../ui/part';
+import type { GardenWorker } from '../../workers/garden-worker';
+import type { WorkedOut } from '../../worked/served';
+import { alsoDrawnWith } from './parts-elsewhere';
+import { asSent, seenAddress } from './as-sent';
+import type { GardenState, GardenStore } from './garden-store';
 import { useGarden } from './garden-context';
-import { useWorkFirst } from './in-turns';
-import { GardenResults, type ResultsOutside, type WorkedOut } from './results';
+import { useWorkFirst } from './use-work-first';
+import { GardenResults, type ResultsOutside } from './results';
 
 /** What results follow from: the plan, and what was measured of what stands. */
-type Followed = Pick<ReturnType<typeof useGarden>, 'store' | 'record' | 'readings'>;
+type Followed = Pick<ReturnType<typeof useGarden>, 'id' | 'store' | 'record' | 'readings'>;
 
-interface Remote {
-  answer(plan: Plan): Promise<CarriedGarden>;
+/** The worker that works the garden out, from when it is first needed on. */
+function elsewhere(): GardenWorker {
+  const worker = new Worker(new URL('../../workers/garden.worker.ts', import.meta.url));
+  const failed = new Promise<never>((_, fail) => {
+    worker.onerror = (event) => fail(new Error(event.message));
+  });
+  failed.catch(() => undefined);
+  const there = wrap<GardenWorker>(worker);
+  void there.parts().then(alsoDrawnWith, () => undefined);
+  return {
+    answer: (plan) => Promise.race([there.answer(plan), failed]),
+    prepare: (plan) => there.prepare(plan),
+    parts: () => there.parts(),
+  };
 }
 
-function outsideOf({ store, record, readings }: Followed): ResultsOutside {
-  let remote: Remote | null = null;
+function outsideOf({ id, store, record, readings }: Followed): ResultsOutside {
+  let worker: GardenWorker | null = null;
+  // The page as it was sent; what the server drew it from is asked for once.
+  let sent: GardenState | null = store.getState();
+  const plan = () => withReadings(store.getState().plan, readings());
   return {
-    ask(plan) {
-      if (!remote) {
-        const worker = new Worker(new URL('../../workers/garden.worker.ts', import.meta.url));
-        const failed = new Promise<never>((_, fail) => {
-          worker.onerror = (event) => fail(new Error(event.message));
-        });
-        failed.catch(() => undefined);
-        const there = wrap<Remote>(worker);
-        remote = { answer: (one) => Promise.race([there.answer(one), failed]) };
+    async ask(asked) {
+      const first = sent;
+      sent = null;
+      if (first && first.plan === store.getState().plan && first.save.state === 'saved' && !worker) {
+        const of = { revision: first.revision, savedAt: first.save.at, readings: readings() };
+        const carried = await asSent(id, of);
+        if (carried) {
+          // The next answer comes from the worker: it gets ready for it once nobody waits.
+          setTimeout(() => void (worker ??= elsewhere()).prepare(plan()).catch(() => undefined), CALM_MS);
+          return carried;
+        }
       }
-      return remote.answer(plan);
+      return (worker ??= elsewhere()).answer(asked);
     },
     unpack: unpacker(cardOf),
-    here: async (plan) => (await import('@lignum/core/plan/compute')).computeGarden(plan),
-    plan: () => withReadings(store.getState().plan, readings()),
+    here: async (one) => (await import('@lignum/core/plan/compute')).computeGarden(one),
+    plan,
     follow: (changed) => {
       const unfollow = [store.state.subscribe(changed), record.subscribe(changed)];
       return () => unfollow.forEach((stop) => stop());
@@ -55,7 +77,10 @@ function resultsOf(followed: Followed): GardenResults {
 /** On the server, works the garden of this view out before it is drawn, in turns with whatever else is asked. */
 export function useGardenFirst(): void {
   const { id, plan } = useGarden();
-  useWorkFirst(served.plan(id, plan), served.structures);
+  const known = served.plan(id, plan);
+  // The page goes on from what it was drawn from: that comes beside its scripts.
+  if (known) preload(seenAddress(id), { as: 'fetch', crossOrigin: 'anonymous' });
+  useWorkFirst(known, served.structures);
 }
 
 /**
@@ -64,7 +89,7 @@ export function useGardenFirst(): void {
  */
 export function useResults(): WorkedOut {
   const { id, store, record, readings, plan } = useGarden();
-  const results = resultsOf({ store, record, readings });
+  const results = resultsOf({ id, store, record, readings });
   const shown = useSyncExternalStore(results.subscribe, results.get, () => results.get() ?? served.garden(id, plan));
   return shown ?? use(results.first());
 }
