@@ -32,7 +32,7 @@ const ROOMS = {
   words: [],
   ui: ['words'],
   sheets: ['words'],
-  workers: [],
+  workers: ['words'],
   worked: [],
   server: ['kept', 'words', 'sheets', 'worked'],
   views: ['kept', 'words', 'ui', 'sheets', 'workers', 'worked'],

@@ -58,6 +58,12 @@ self.addEventListener('fetch', (event) => {
   else if (request.mode === 'navigate' && isPage(url)) event.respondWith(page(request));
 });
 
+/** Everything that a page names to be drawn with: come to by a link, it was drawn with other parts than it is when it is loaded. */
+async function keepPartsOf(answer) {
+  const named = (await answer.text()).match(/\/_next\/static\/[\w./~-]+\.(?:js|css|woff2)/g) ?? [];
+  await Promise.all([...new Set(named)].map((one) => part(new Request(one)).catch(() => null)));
+}
+
 /** Pages of a garden that was saved are fetched anew, one after another, so that none says what was before. */
 async function renew(garden) {
   const kept = await caches.open(PAGES);
@@ -65,7 +71,7 @@ async function renew(garden) {
     const { pathname } = new URL(url);
     if (pathname !== `/g/${garden}` && !pathname.startsWith(`/g/${garden}/`)) continue;
     const answer = await fetch(url).catch(() => null);
-    if (answer?.ok && !answer.redirected) await kept.put(url, answer);
+    if (answer?.ok && !answer.redirected) await Promise.all([keepPartsOf(answer.clone()), kept.put(url, answer)]);
     else if (answer) await kept.delete(url);
   }
 }
@@ -75,7 +81,8 @@ async function keepPage(url) {
   const kept = await caches.open(PAGES);
   if (await kept.match(url)) return;
   const answer = await fetch(url).catch(() => null);
-  if (answer?.ok && !answer.redirected) await keep(PAGES, url, answer, MOST_PAGES);
+  if (answer?.ok && !answer.redirected)
+    await Promise.all([keepPartsOf(answer.clone()), keep(PAGES, url, answer, MOST_PAGES)]);
 }
 
 self.addEventListener('message', (event) => {

@@ -1,12 +1,11 @@
 import { AlertOctagon, Check, Info, TriangleAlert } from 'lucide-react';
 import type { MendableVerdict, MendedKnob } from '@lignum/core/plan/mends';
-import type { Knobs } from '@lignum/core/structures/knob';
 import type { Level } from '@lignum/core/checks/check';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { say, type Tongue } from '@lignum/core/wording/say';
 import { Button } from './button';
 import { leftOut } from '../words/left-out';
-import { knobWords } from '../words/knob-words';
+import { knobWords, type ToldKnob } from '../words/knob-words';
 
 const LEVELS: Record<Level, { word: string; colour: string; Icon: typeof Check }> = {
   fail: { word: 'Won’t work', colour: 'text-keel', Icon: AlertOctagon },
@@ -25,7 +24,7 @@ export function Verdicts({
 }: {
   verdicts: readonly MendableVerdict[];
   /** Of the kind that is judged: what a mend turns is called by them. */
-  knobs: Knobs;
+  knobs: Readonly<Record<string, ToldKnob>>;
   tongue: Tongue;
   currency: string;
   onMend: (verdict: MendableVerdict) => void;
@@ -72,7 +71,7 @@ export function Verdicts({
 }
 
 /** "Gap under the panel: 2′ → 20″" */
-function turnWords({ knob: name, from, to }: MendedKnob, knobs: Knobs, { units }: Tongue): string {
+function turnWords({ knob: name, from, to }: MendedKnob, knobs: Readonly<Record<string, ToldKnob>>, { units }: Tongue): string {
   const knob = knobs[name];
   return knob ? `${knob.label}: ${knobWords(knob, from, units)} → ${knobWords(knob, to, units)}` : '';
 }
@@ -86,7 +85,7 @@ export function VerdictRow({
   onMend,
 }: {
   verdict: MendableVerdict;
-  knobs: Knobs;
+  knobs: Readonly<Record<string, ToldKnob>>;
   tongue: Tongue;
   currency: string;
   onMend: (verdict: MendableVerdict) => void;

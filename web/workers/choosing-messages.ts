@@ -1,3 +1,4 @@
+import type { ToldKnob } from '../words/knob-words';
 import type { Answer, answerRoundAll } from '@lignum/core/choosing/keep-out';
 import type { Choice } from '@lignum/core/choosing/rank';
 import type { Granted, Wish } from '@lignum/core/choosing/share-out';
@@ -77,7 +78,11 @@ export type WishesAnswer = readonly Granted[];
 export type WeighedAnswer = Answer & { choice: Choice };
 export type KeepOutAnswer = readonly WeighedAnswer[];
 export type RoundAllAnswer = (NonNullable<ReturnType<typeof answerRoundAll>> & WeighedAnswer) | null;
-export type MendsAnswer = readonly MendableVerdict[];
+/** With what is told of the knobs they turn. */
+export interface MendsAnswer {
+  verdicts: readonly MendableVerdict[];
+  knobs: Readonly<Record<string, ToldKnob>>;
+}
 export type WeighAnswer = readonly Choice[];
 export type BesideAnswer = ReturnType<typeof beside>;
 export type ChoosingAnswer =

@@ -7,6 +7,7 @@ import { knownPlans } from '@lignum/core/plan/known-plans';
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { bedsFor } from '@lignum/core/choosing/where';
 import { beside } from '@lignum/core/ahead/whole';
+import { toldKnobs } from '../words/knob-words';
 import type { ChoosingAnswer, ChoosingQuestion } from './choosing-messages';
 import type { Answering } from './newest';
 
@@ -23,7 +24,12 @@ function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
   if (question.about === 'beside') return beside(question.plan, question.other, question.seasons);
   if (question.about === 'mends') {
     const structure = question.plan.structures.find(({ id }) => id === question.structure);
-    return structure ? computeStructure(question.plan, structure).verdicts : [];
+    return structure
+      ? {
+          verdicts: computeStructure(question.plan, structure).verdicts,
+          knobs: toldKnobs(kindOf(structure.kind).knobs),
+        }
+      : { verdicts: [], knobs: {} };
   }
   if (question.about === 'keep out')
     return weighedAnswers(question.plan, answersFor(kindOf, KINDS, question.plan, question.bed));

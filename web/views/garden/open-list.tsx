@@ -1,6 +1,6 @@
 'use client';
 import Link from 'next/link';
-import { Suspense, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { AlertOctagon, Check, ChevronDown, ChevronUp, TriangleAlert } from 'lucide-react';
 import { AHEAD_PHRASES } from '@lignum/core/ahead/phrases';
 import type { OpenPoint } from '@lignum/core/ahead/open-points';
@@ -12,7 +12,6 @@ import { choosingWorker } from '../shell/choosing-worker';
 import { setKnobs } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
 import { useAnswer } from '../shell/use-answer';
-import { useKind } from '../shell/use-kind';
 import type { MendsAnswer, MendsQuestion } from '../../workers/choosing-messages';
 
 /** What a point is about, by name, and the page on which it is settled. */
@@ -108,30 +107,24 @@ function Settle({ point, asked, onAsk }: { point: OpenPoint; asked: boolean; onA
         {asked ? <ChevronUp size={17} aria-hidden /> : <ChevronDown size={17} aria-hidden />}
         What mends it?
       </button>
-      {asked && (
-        <Suspense fallback={<Trying />}>
-          <Mends structure={structure} code={told.code} />
-        </Suspense>
-      )}
+      {asked && <Mends structure={structure} code={told.code} />}
     </>
   );
 }
-
-const Trying = () => (
-  <p aria-live="polite" className="text-soft">
-    Trying what would mend it…
-  </p>
-);
 
 /** What would mend a finding, tried and judged by everything again, to be taken from here. */
 function Mends({ structure, code }: { structure: StructurePlan; code: string }) {
   const { plan, store, tongue } = useGarden();
   const { id } = structure;
-  const { knobs } = useKind(structure.kind);
   const question = useMemo((): MendsQuestion => ({ about: 'mends', plan, structure: id }), [plan, id]);
   const { answer, of } = useAnswer<MendsQuestion, MendsAnswer>(choosingWorker, question);
-  if (of !== question || !answer) return <Trying />;
-  const mendable = answer.filter(({ told, mend }) => told.code === code && mend !== null);
+  if (of !== question || !answer)
+    return (
+      <p aria-live="polite" className="text-soft">
+        Trying what would mend it…
+      </p>
+    );
+  const mendable = answer.verdicts.filter(({ told, mend }) => told.code === code && mend !== null);
   if (mendable.length === 0)
     return (
       <p className="text-[0.95rem]">
@@ -144,7 +137,7 @@ function Mends({ structure, code }: { structure: StructurePlan; code: string }) 
         <VerdictRow
           key={i}
           verdict={verdict}
-          knobs={knobs}
+          knobs={answer.knobs}
           tongue={tongue}
           currency={plan.garden.currency}
           onMend={({ mend }) => {
