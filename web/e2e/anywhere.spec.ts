@@ -9,6 +9,21 @@ async function tap(page: Page, across: number, up: number): Promise<void> {
   await page.mouse.click(box.x + box.width * across, box.y + box.height * (1 - up));
 }
 
+test('what could be built says whom it would take sun from where it is drawn, and nothing of that where it has no place', async ({
+  page,
+  request,
+}) => {
+  const id = await ownGarden(request, (plan) => onlyStructures(plan, () => false));
+  await page.goto(`/g/${id}/build`);
+  const card = (name: string) =>
+    page.getByRole('listitem').filter({ has: page.getByRole('heading', { name, exact: true }) });
+  await expect(card('Hinged A-frame')).toContainText(
+    /Sun it takes, if on [A-Z][\w -]+(up to [\d.]+ h a day from [A-Z]|none worth a word)/,
+  );
+  await expect(card('Garden fence')).toContainText('Work a year');
+  await expect(card('Garden fence')).not.toContainText('Sun it takes');
+});
+
 test('a fence is laid corner by corner, a corner is dragged, typed and added, and the bench has its bays and its price', async ({
   page,
   request,

@@ -54,4 +54,24 @@ test('invented prices are told from one’s own, a file of prices is looked at b
   await page.getByRole('link', { name: 'List' }).click();
   await expect(page.getByRole('row', { name: /4 Studded steel post/ })).toContainText('€33.00');
   await expect(page.getByRole('rowheader', { name: 'Quay yard: posts' })).toHaveCount(0);
+
+  // A size that only one shop has is put in with its shop; a second price of theirs for it is not.
+  await page.getByRole('link', { name: 'Prices' }).click();
+  const add = page.locator('form').filter({ has: page.getByText(/^Price, /) });
+  await page
+    .getByText(/^Timber/)
+    .first()
+    .click();
+  const more = page.getByRole('button', { name: 'Add a size' }).first();
+  await more.click();
+  await add.getByLabel('Shop, if only one has it').fill('Hill yard');
+  await add.getByRole('textbox', { name: 'Price' }).fill('9.90');
+  await add.getByRole('button', { name: 'Add', exact: true }).click();
+  await saved(page);
+  const hill = (await savedPlan(request, id)).priceBook.lines.filter(({ shop }) => shop === 'Hill yard');
+  expect(hill.map(({ price }) => price.minor)).toEqual([990]);
+  await more.click();
+  await add.getByLabel('Shop, if only one has it').fill('Hill yard');
+  await add.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(add.getByRole('alert')).toContainText('at Hill yard already');
 });

@@ -1,9 +1,8 @@
 'use client';
 import dynamic from 'next/dynamic';
 import type { ComponentType, ReactNode } from 'react';
-import { Button } from './button';
 
-export const NOT_FETCHED = 'This part could not be fetched. Look after the network, then load the page again.';
+export const NOT_FETCHED = 'This part could not be fetched: there is no network just now.';
 
 /** What nobody waits for is fetched so long after the page has come alive. ms. */
 export const CALM_MS = 2500;
@@ -12,20 +11,14 @@ export const CALM_MS = 2500;
 export const fetched = <T,>(coming: Promise<T>): Promise<T | null> => coming.catch(() => null);
 
 /** Stands where a part would; over the page, to be closed, where the part is one that closes. */
-function NotFetched({ onClose }: { onClose?: () => void }) {
-  const over = onClose ? 'fixed inset-x-3 bottom-20 z-50 mx-auto max-w-xl bg-sheet px-4 shadow-2xl' : '';
-  return (
-    <div role="alert" className={`flex flex-wrap items-center gap-x-3 gap-y-1 rounded-[3px] py-3 ${over}`}>
-      <p className="w-full">{NOT_FETCHED}</p>
-      <Button onClick={() => location.reload()}>Load the page again</Button>
-      {onClose && (
-        <Button look="quiet" onClick={onClose}>
-          Go on without it
-        </Button>
-      )}
-    </div>
-  );
-}
+const NotFetched = ({ onClose }: { onClose?: () => void }) => (
+  <div role="alert" className={onClose && 'fixed inset-x-3 bottom-20 z-50 mx-auto max-w-xl bg-sheet p-4 shadow-2xl'}>
+    {NOT_FETCHED}{' '}
+    <button type="button" onClick={onClose ?? (() => location.reload())} className="min-h-11 text-chalk underline">
+      {onClose ? 'Go on without it' : 'Load it again'}
+    </button>
+  </div>
+);
 
 /**
  * A part of a page that is fetched when it is first shown. Where it cannot be fetched it says so in its place, and the

@@ -63,7 +63,15 @@ export interface BesideQuestion {
   seasons: number;
 }
 
+/** Whom what would be built takes sun from: each in its garden as it would be then. */
+export interface ShadesQuestion {
+  about: 'shades';
+  plan: Plan;
+  examples: readonly { within: Plan; structure: string }[];
+}
+
 export type ChoosingQuestion =
+  | ShadesQuestion
   | BesideQuestion
   | KindsQuestion
   | BedsQuestion
@@ -72,6 +80,8 @@ export type ChoosingQuestion =
   | RoundAllQuestion
   | MendsQuestion
   | WeighQuestion;
+/** By kind. */
+export type ShadesAnswer = Readonly<Record<string, Choice['shade']>>;
 export type KindsAnswer = readonly Choice[];
 export type BedsAnswer = readonly BedChoice[];
 export type WishesAnswer = readonly Granted[];
@@ -86,4 +96,12 @@ export interface MendsAnswer {
 export type WeighAnswer = readonly Choice[];
 export type BesideAnswer = ReturnType<typeof beside>;
 export type ChoosingAnswer =
-  BesideAnswer | KindsAnswer | BedsAnswer | WishesAnswer | KeepOutAnswer | RoundAllAnswer | MendsAnswer | WeighAnswer;
+  | ShadesAnswer
+  | BesideAnswer
+  | KindsAnswer
+  | BedsAnswer
+  | WishesAnswer
+  | KeepOutAnswer
+  | RoundAllAnswer
+  | MendsAnswer
+  | WeighAnswer;

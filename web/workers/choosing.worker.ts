@@ -1,8 +1,9 @@
 import { expose } from 'comlink';
 import { answerRoundAll, answersFor } from '@lignum/core/choosing/keep-out';
-import { rankKinds, weighed, weighedAnswers } from '@lignum/core/choosing/rank';
+import { rankKinds, shadeOf, weighed, weighedAnswers } from '@lignum/core/choosing/rank';
 import { shareOut, withSupports } from '@lignum/core/choosing/share-out';
 import { computeStructure } from '@lignum/core/plan/compute';
+import { computeAs } from '@lignum/core/plan/compute-as';
 import { knownPlans } from '@lignum/core/plan/known-plans';
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { bedsFor } from '@lignum/core/choosing/where';
@@ -31,6 +32,13 @@ function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
         }
       : { verdicts: [], knobs: {} };
   }
+  if (question.about === 'shades')
+    return Object.fromEntries(
+      question.examples.flatMap(({ within, structure }) => {
+        const one = within.structures.find(({ id }) => id === structure);
+        return one ? [[one.kind, shadeOf(within, computeAs(kindOf, within, one))]] : [];
+      }),
+    );
   if (question.about === 'keep out')
     return weighedAnswers(question.plan, answersFor(kindOf, KINDS, question.plan, question.bed));
   if (question.about === 'kinds') return rankKinds(question.plan, question.sketches);

@@ -9,30 +9,31 @@ import { SOIL } from '@lignum/core/site/underfoot';
 import { atGate } from '@lignum/core/plan/at-gate';
 import { overNotch } from '@lignum/core/plan/over-notch';
 import { bedAsBuilt } from '@lignum/core/plan/setting-of';
-import { computeAs, type ComputedStructure } from '@lignum/core/plan/compute-as';
-import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
+import type { StructurePlan } from '@lignum/core/plan/plan';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatMoney, money } from '@lignum/core/quantity/money';
-import { type Stand, asStand } from '@lignum/core/site/stands/stands';
-import { waysAmong } from '@lignum/core/site/way';
+import type { Stand } from '@lignum/core/site/stands/stands';
 import { PURPOSES, type Purpose, type StructureKind } from '@lignum/core/structures/kind';
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { Button, buttonLook } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
-import { newPlanting, planterPlanting } from '../garden/beginnings';
+import { planterPlanting } from '../garden/beginnings';
 import { freeInRun } from '@lignum/core/plan/free-in-run';
 import { runsIn } from '../garden/add-to-run';
 import { freeWays } from '../garden/free-ways';
 import { shedWords } from '../../words/stock-words';
-import { newBed, openSpot } from '../garden/new-bed';
+import { openSpot } from '../garden/new-bed';
 import { newStructure } from '../garden/new-structure';
 import { addPlanting, addStructure } from '../shell/edits';
 import { AnswerFigures } from '../shell/answer-figures';
+import { exampleOf, examplesOf } from './examples';
+import { computeAs } from '@lignum/core/plan/compute-as';
+import { growingIn } from '@lignum/core/plan/growing';
+import { useShades, type Shades } from './use-shades';
 import { useGarden } from '../shell/garden-context';
 import { Glance } from '../shell/glance';
 import { useWorkFirst } from '../shell/use-work-first';
 import { served } from '#served';
-import { growingIn } from '@lignum/core/plan/growing';
 
 const FOR: Record<Purpose, string> = {
   support: 'To hold plants up',
@@ -48,7 +49,8 @@ const MOST_WAYS = 2;
 export function BuildView({ first }: { first: string | null }) {
   const { id, plan } = useGarden();
   useWorkFirst(served.plan(id, plan), examplesOf);
-  if (first === 'shed') return <FromShed />;
+  const shades = useShades();
+  if (first === 'shed') return <FromShed shades={shades} />;
   return (
     <main className="mx-auto max-w-6xl px-4 pt-6 pb-20">
       <h1 className="text-3xl">What to build</h1>
@@ -69,7 +71,7 @@ export function BuildView({ first }: { first: string | null }) {
             {KINDS.filter((kind) => kind.purpose === purpose).map((kind) => (
               // Each is made ready by itself: all twenty at once would hold the page up.
               <Suspense key={kind.id} fallback={<li className="min-h-72" />}>
-                <KindCard kind={kind} />
+                <KindCard kind={kind} shades={shades} />
               </Suspense>
             ))}
           </ul>
@@ -80,7 +82,7 @@ export function BuildView({ first }: { first: string | null }) {
 }
 
 /** Kinds that can be built with what lies in the shed, what that saves most first. */
-function FromShed() {
+function FromShed({ shades }: { shades: Shades | null }) {
   const { id, plan, tongue } = useGarden();
   const known = served.plan(id, plan) ?? plan;
   const found = KINDS.flatMap((kind) => {
@@ -111,6 +113,7 @@ function FromShed() {
           <KindCard
             key={kind.id}
             kind={kind}
+            shades={shades}
             says={`${saves > 0 ? `Saves ${formatMoney(money(saves, plan.garden.currency), tongue.locale)}. ` : ''}Takes ${takes
               .map(
                 ({ stock, size, count }) =>
@@ -125,7 +128,7 @@ function FromShed() {
 }
 
 /** A kind as it would be built here, what it comes to, and how it is begun. */
-function KindCard({ kind, says }: { kind: StructureKind; says?: string }) {
+function KindCard({ kind, shades, says }: { kind: StructureKind; shades: Shades | null; says?: string }) {
   const { id, plan, tongue } = useGarden();
   const computed = exampleOf(kind, served.plan(id, plan) ?? plan);
   if (!computed) return null;
@@ -140,13 +143,15 @@ function KindCard({ kind, says }: { kind: StructureKind; says?: string }) {
       </div>
       {says && <p className="mt-1 font-medium text-leaf">{says}</p>}
       <p className="mt-1 text-[0.95rem] text-soft">{kind.blurb}</p>
-      {/* Where it will stand, and on whom its shade falls, is not known yet. */}
+      {/* What is drawn on open ground or along a line has no place yet: nobody knows on whom its shade falls. */}
       <AnswerFigures
+        sunOn={computed.on}
         of={{
           cost: computed.cost,
           purchases: computed.shopping.purchases,
           share: 1,
           minutesAWeek: minutesOf(computed),
+          ...(computed.on !== null && shades ? { shade: shades[kind.id] ?? null } : {}),
         }}
         className="mt-2 mb-3 border-t border-rule pt-2"
       />
@@ -266,59 +271,4 @@ function Begin({ kind, places }: { kind: StructureKind; places: number | undefin
       )}
     </>
   );
-}
-
-const examples = new WeakMap<Plan, Map<string, ComputedStructure | null>>();
-
-/** The example of a kind in a garden, worked out once. */
-function exampleOf(kind: StructureKind, plan: Plan): ComputedStructure | null {
-  const known = examples.get(plan) ?? new Map<string, ComputedStructure | null>();
-  examples.set(plan, known);
-  if (!known.has(kind.id)) known.set(kind.id, worked(kind, plan));
-  return known.get(kind.id) ?? null;
-}
-
-function* examplesOf(plan: Plan): Iterable<unknown> {
-  for (const kind of KINDS) yield exampleOf(kind, plan);
-}
-
-/** A kind as it would be built here: for a planting that has none, over the first way, along twenty feet of fence or in it. */
-function worked(kind: StructureKind, plan: Plan): ComputedStructure | null {
-  const growing = growingIn(plan);
-  const bed = plan.beds.find((one) => growing.some((planting) => planting.bed === one.id)) ?? newBed(plan);
-  const planting = growing.find((one) => one.bed === bed.id) ?? newPlanting(bed, plan.garden.year);
-  const path: Stand = {
-    on: 'path',
-    spots: [
-      { xMm: 0, yMm: 0, groundMm: 0 },
-      { xMm: 7200, yMm: 0, groundMm: 0 },
-    ],
-    closed: false,
-    inside: 'left',
-    underfoot: SOIL,
-  };
-  const [host] = KINDS.filter((one) => one.hosts).map((one) => newStructure(one.id, plan, path, []));
-  const sketch: Plan = {
-    ...plan,
-    structures: [...plan.structures, ...(host ? [host] : [])],
-    beds: [...plan.beds.filter((one) => one.id !== bed.id), bed],
-    plantings: [...plan.plantings.filter((one) => one.id !== planting.id), planting],
-  };
-  const [way] = waysAmong(plan.beds);
-  const stands: Record<Stand['on'], Stand | null> = {
-    bed: { on: 'bed', bed: bed.id },
-    beds: way ? { on: 'beds', beds: [way.beds[0].id, way.beds[1].id] } : null,
-    path,
-    run: host ? { on: 'run', of: host.id, atMm: 3600 } : null,
-    spot: { on: 'spot', at: { xMm: 0, yMm: 0, turnDeg: 0 }, underfoot: SOIL },
-  };
-  const [stand] = kind.stands.flatMap((on) => stands[on] ?? []);
-  if (!stand) return null;
-  const structure: StructurePlan = newStructure(kind.id, sketch, stand, asStand(stand, 'bed') ? [planting.id] : []);
-  const drawn = computeAs(kindOf, { ...sketch, structures: [...sketch.structures, structure] }, structure);
-  const places = drawn.sized.design.roomFor;
-  if (places === undefined) return drawn;
-  const planted = planterPlanting(structure.id, places, plan.garden.year);
-  const full = { ...structure, plantings: [planted.id] };
-  return computeAs(kindOf, { ...sketch, plantings: [planted], structures: [full] }, full);
 }

@@ -8,7 +8,7 @@ import { part } from '../../ui/part';
 import { SiteFields } from '../plot/site-fields';
 import { changeGarden } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import { OfflineNote } from '../shell/offline';
+import { OfflineNote } from '../shell/offline-note';
 import { SeasonField } from './season-field';
 
 /** Fetched when they are opened. */

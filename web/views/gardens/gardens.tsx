@@ -11,7 +11,7 @@ import { CrowFoot } from '../../ui/crow-foot';
 import { Sheet } from '../../ui/dialog';
 import { part } from '../../ui/part';
 import { makeGarden } from '../shell/make-garden';
-import { forgetPages } from '../shell/offline';
+import { forgetPages } from '../shell/forget-pages';
 import { LookThrough, Pages } from './look-through';
 import { PlanSketch } from './plan-sketch';
 

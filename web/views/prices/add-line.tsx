@@ -4,14 +4,14 @@ import { useId, useState } from 'react';
 import { CATALOGUE } from '@lignum/core/catalogue/catalogue';
 import type { Stock } from '@lignum/core/catalogue/stock';
 import type { PriceLine } from '@lignum/core/costing/price-book';
-import { formatLength, MM_PER_FOOT } from '@lignum/core/quantity/length';
+import { MM_PER_FOOT } from '@lignum/core/quantity/length';
 import { money } from '@lignum/core/quantity/money';
 import { Button } from '../../ui/button';
 import { Chooser } from '../../ui/chooser';
 import { Field, LengthField, NumberField } from '../../ui/field';
 import { useGarden } from '../shell/garden-context';
 import { isUnread } from '../../ui/unread';
-import { PriceInput } from './price-row';
+import { PriceInput, ShopInput } from './price-row';
 
 /** A size of a stock item that your shop sells and the book has not. */
 export function AddLine({
@@ -21,7 +21,7 @@ export function AddLine({
 }: {
   form: Stock['form'];
   onAdd: (line: PriceLine) => void;
-  taken: (stock: string, size: number) => boolean;
+  taken: (line: Pick<PriceLine, 'stock' | 'size' | 'shop'>) => boolean;
 }) {
   const { plan, tongue } = useGarden();
   const { currency } = plan.garden;
@@ -31,6 +31,7 @@ export function AddLine({
   const [stock, setStock] = useState(stocks[0]?.id ?? '');
   const [size, setSize] = useState(usualSize(form, tongue.units));
   const [minor, setMinor] = useState(0);
+  const [shop, setShop] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   if (!open)
     return (
@@ -43,15 +44,17 @@ export function AddLine({
         Add a size
       </button>
     );
-  const double = taken(stock, size);
+  const named = shop.trim() === '' ? {} : { shop: shop.trim() };
+  const double = taken({ stock, size, ...named });
   return (
     <form
       className="flex flex-wrap items-end gap-3 border-t border-rule bg-well p-3"
       onSubmit={(event) => {
         event.preventDefault();
         if (isUnread(event.currentTarget)) return;
-        if (double) return setFault('That size has a price already: change it above.');
-        onAdd({ stock, size, price: money(minor, currency) });
+        if (double) return;
+        onAdd({ stock, size, price: money(minor, currency), ...named });
+        setShop('');
         setOpen(false);
         setFault(null);
       }}
@@ -93,15 +96,25 @@ export function AddLine({
       <Field label={`Price, ${currency}`} htmlFor={id}>
         <PriceInput id={id} label="Price" minor={minor} onPrice={setMinor} onFault={setFault} />
       </Field>
+      <Field label="Shop, if only one has it" htmlFor={`${id}-shop`}>
+        <ShopInput
+          id={`${id}-shop`}
+          label="Shop, if only one has it"
+          shop={shop}
+          onShop={setShop}
+          faultId={double ? `${id}-fault` : undefined}
+        />
+      </Field>
       <Button look="main" type="submit">
         Add
       </Button>
       <Button look="quiet" onClick={() => setOpen(false)}>
         Cancel
       </Button>
-      {(fault ?? (double ? `${formatLength(size, tongue.units)} of it has a price already.` : null)) && (
+      {(fault !== null || double) && (
         <p role="alert" id={`${id}-fault`} className="w-full text-[0.9rem] font-medium text-keel">
-          {fault ?? 'That size has a price already: change it above.'}
+          {fault ??
+            `That size has a price ${named.shop ? `at ${named.shop}` : 'at any shop'} already: change it above.`}
         </p>
       )}
     </form>

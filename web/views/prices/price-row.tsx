@@ -148,6 +148,46 @@ export function PriceRow({
   );
 }
 
+/** The name of a shop, as one calls it; those that are in the book are offered. */
+export function ShopInput({
+  id,
+  label,
+  shop,
+  onShop,
+  faultId,
+}: {
+  id?: string;
+  label: string;
+  shop: string;
+  onShop: (shop: string) => void;
+  /** Where it is said what is wrong with it. */
+  faultId?: string | undefined;
+}) {
+  const { plan } = useGarden();
+  const list = useId();
+  return (
+    <>
+      <input
+        id={id}
+        aria-label={label}
+        aria-invalid={faultId !== undefined}
+        aria-describedby={faultId}
+        list={list}
+        value={shop}
+        maxLength={SHOP_LETTERS}
+        placeholder="as you call it"
+        onChange={(event) => onShop(event.target.value)}
+        className={`${inputLook} w-48`}
+      />
+      <datalist id={list}>
+        {shopsIn(plan.priceBook).map((one) => (
+          <option key={one} value={one} />
+        ))}
+      </datalist>
+    </>
+  );
+}
+
 /** Whose price it is, or where else it is sold: a name as one calls the shop. */
 function ShopForm({
   line,
@@ -175,22 +215,7 @@ function ShopForm({
         if (!isThere && !isSame) onDone(name, false);
       }}
     >
-      <input
-        aria-label="Shop"
-        aria-invalid={isThere}
-        aria-describedby={isThere ? `${id}-there` : undefined}
-        list={`${id}-shops`}
-        value={shop}
-        maxLength={SHOP_LETTERS}
-        placeholder="as you call it"
-        onChange={(event) => setShop(event.target.value)}
-        className={`${inputLook} w-48`}
-      />
-      <datalist id={`${id}-shops`}>
-        {shopsIn(plan.priceBook).map((one) => (
-          <option key={one} value={one} />
-        ))}
-      </datalist>
+      <ShopInput label="Shop" shop={shop} onShop={setShop} faultId={isThere ? `${id}-there` : undefined} />
       <Button type="submit" disabled={isThere || isSame}>
         This price is theirs
       </Button>

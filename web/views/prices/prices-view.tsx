@@ -124,8 +124,10 @@ export function PricesView() {
             <AddLine
               form={form}
               onAdd={(line) => setLines([...priceBook.lines, line])}
-              taken={(stock, size) =>
-                priceBook.lines.some((line) => line.stock === stock && Math.abs(line.size - size) < 0.5)
+              taken={({ stock, size, shop }) =>
+                priceBook.lines.some(
+                  (line) => line.stock === stock && Math.abs(line.size - size) < 0.5 && line.shop === shop,
+                )
               }
             />
           </Fold>

@@ -26,11 +26,14 @@ type Weighed = Parameters<typeof figuresOf>[0];
 export function AnswerFigures({
   of,
   startSaid = false,
+  sunOn = null,
   className = '',
 }: {
   of: Weighed;
   /** What it costs to begin with stands large beside them. */
   startSaid?: boolean;
+  /** Where it would stand, which nobody has decided; the sun it takes there may be coming yet. */
+  sunOn?: string | null;
   className?: string;
 }) {
   const { plan } = useGarden();
@@ -39,7 +42,7 @@ export function AnswerFigures({
   return (
     <div className={className}>
       <dl className="flex flex-wrap gap-x-6 gap-y-2 text-[0.95rem] tabular-nums">
-        {rowsOf(figures, amount)
+        {rowsOf(figures, amount, sunOn)
           .slice(startSaid ? 1 : 0)
           .map(([title, value]) => (
             <div key={title}>
@@ -57,16 +60,19 @@ export function AnswerFigures({
   );
 }
 
-function rowsOf(figures: Figures, amount: (minor: number) => string): [string, string][] {
+const shadeWords = (shade: Figures['shade']): string =>
+  shade === undefined ? '…' : `${sunTaken(shade?.hours ?? 0)}${shade ? ` from ${shade.bed}` : ''}`;
+
+function rowsOf(figures: Figures, amount: (minor: number) => string, sunOn: string | null): [string, string][] {
   const { startMinor, afterMinor, seasons, hoursAYear, shade } = figures;
   return [
     ['To begin with', amount(startMinor)],
     [`After ${seasons} seasons`, amount(afterMinor)],
     ['Work a year', hoursOfWork(hoursAYear)],
-    ...(shade === undefined
+    ...(shade === undefined && sunOn === null
       ? []
       : [
-          ['Sun it takes', `${sunTaken(shade?.hours ?? 0)}${shade ? ` from ${shade.bed}` : ''}`] satisfies [
+          [sunOn === null ? 'Sun it takes' : `Sun it takes, if on ${sunOn}`, shadeWords(shade)] satisfies [
             string,
             string,
           ],

@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { keepSteps, stepsKept } from '../../kept/undo-kept';
 import { useGarden } from './garden-context';
 import { NoticeLine } from './notice-line';
-import { KeepPages } from './offline';
+import { KeepPages } from './keep-pages';
 import { fetchBanner } from './save-note';
 import { firstOf, stepsOf, takeSteps } from './undo-steps';
 

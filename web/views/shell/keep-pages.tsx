@@ -1,6 +1,6 @@
 'use client';
 import { usePathname } from 'next/navigation';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import { useGarden, useSaving } from './garden-context';
 import { partsElsewhere } from './parts-elsewhere';
 
@@ -8,7 +8,7 @@ import { partsElsewhere } from './parts-elsewhere';
 const REST_MS = 8000;
 
 /** What keeps pages on this device, once it is at work; null where there is none. */
-async function keeper(): Promise<ServiceWorker | null> {
+export async function keeper(): Promise<ServiceWorker | null> {
   const there = await navigator.serviceWorker?.ready;
   return there?.active ?? null;
 }
@@ -52,46 +52,4 @@ export function KeepPages() {
     return () => clearTimeout(timer);
   }, [id, revision]);
   return null;
-}
-
-/** Lets go of everything that was kept: another who uses this device finds no garden. */
-export async function forgetPages(): Promise<void> {
-  if (!('caches' in window)) return;
-  for (const name of await caches.keys()) if (name.startsWith('lignum-')) await caches.delete(name);
-}
-
-type Kept = 'asking' | 'kept' | 'insecure' | 'not trusted';
-
-/** Whether pages open again without a network on this device; where they do not, what that costs and how it is mended. */
-export function OfflineNote() {
-  const [kept, setKept] = useState<Kept>('asking');
-  useEffect(() => {
-    if (!window.isSecureContext || !('serviceWorker' in navigator)) {
-      setKept('insecure');
-      return;
-    }
-    const late = setTimeout(() => setKept('not trusted'), 6000);
-    void keeper().then((worker) => {
-      clearTimeout(late);
-      setKept(worker ? 'kept' : 'not trusted');
-    });
-    return () => clearTimeout(late);
-  }, []);
-  if (kept === 'asking') return null;
-  return (
-    <p className="text-[0.95rem] text-soft">
-      {kept === 'kept' ? (
-        'Pages that you open on this device open again without a network; ticks and changes wait until there is one.'
-      ) : (
-        <>
-          <strong className="text-ink">Without a network nothing opens here</strong>, and the screen may go dark while
-          you work: this device does not trust the address.{' '}
-          <a href={`http://${typeof location === 'undefined' ? '' : location.host}/`} className="text-chalk underline">
-            How it comes to trust it
-          </a>
-          .
-        </>
-      )}
-    </p>
-  );
 }

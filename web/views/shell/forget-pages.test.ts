@@ -1,5 +1,5 @@
 import { afterEach, expect, it, vi } from 'vitest';
-import { forgetPages } from './offline';
+import { forgetPages } from './forget-pages';
 
 afterEach(() => vi.unstubAllGlobals());
 
