@@ -71,7 +71,11 @@ export function Verdicts({
 }
 
 /** "Gap under the panel: 2′ → 20″" */
-function turnWords({ knob: name, from, to }: MendedKnob, knobs: Readonly<Record<string, ToldKnob>>, { units }: Tongue): string {
+function turnWords(
+  { knob: name, from, to }: MendedKnob,
+  knobs: Readonly<Record<string, ToldKnob>>,
+  { units }: Tongue,
+): string {
   const knob = knobs[name];
   return knob ? `${knob.label}: ${knobWords(knob, from, units)} → ${knobWords(knob, to, units)}` : '';
 }
