@@ -25,6 +25,7 @@ export default function Garden3d({ sun, day, says }: { sun: SunPosition; day: nu
   const bearing = sun.azimuthRad - (northDeg * Math.PI) / 180;
   const far = span * 2.5;
   const flat = Math.cos(sun.altitudeRad);
+  const daylight = Math.max(0, Math.min(1, (sun.altitudeRad + DUSK_RAD) / (2 * DUSK_RAD)));
   const save = () =>
     canvas.current?.toBlob((picture) => {
       if (!picture) return;
@@ -49,12 +50,12 @@ export default function Garden3d({ sun, day, says }: { sun: SunPosition; day: nu
           ],
           strength: sun.altitudeRad > 0 ? 0.6 + 2 * Math.min(1, sun.altitudeRad / 0.5) : 0,
         }}
-        daylight={Math.max(0, Math.min(1, (sun.altitudeRad + DUSK_RAD) / (2 * DUSK_RAD)))}
+        daylight={daylight}
         room="aspect-[4/3] max-h-[calc(100dvh-15.5rem)] min-h-80 w-full"
         without={WITHOUT}
         canvas={canvas}
       >
-        <Bodies of={bodies} />
+        <Bodies of={bodies} daylight={daylight} />
       </Stage>
       <div className="mt-1 flex items-center justify-between">
         <p className="text-[0.9rem] text-soft">
