@@ -28,7 +28,7 @@ export function CutSheet({ plans, scope }: { plans: readonly StockCuts[]; scope:
         const longest = Math.max(...cuts.layouts.map((layout) => layout.measure));
         const over = cuts.costMinor - cuts.boundMinor;
         return (
-          <div key={cuts.stock} className="mt-5">
+          <div key={cuts.stock} className="laid-when-near mt-5">
             <h3 className="text-lg">{CATALOGUE.stock(cuts.stock).name}</h3>
             <ul className="mt-1 space-y-2">
               {alikeLayouts(cuts.layouts).map((group) => (

@@ -43,7 +43,7 @@ function PartsOfOne({ lines }: { lines: readonly PartLine[] }) {
   const { tongue } = useGarden();
   const { kind, structure } = (lines[0] as PartLine).of;
   return (
-    <section className="print-whole mt-4">
+    <section className="laid-when-near print-whole mt-4">
       <h3 className="text-lg">{structure.name}</h3>
       <div role="region" aria-label={`Parts of ${structure.name}`} tabIndex={0} className="overflow-x-auto">
         <table className="mt-1 w-full min-w-[34rem] text-[0.95rem]">
