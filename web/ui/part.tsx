@@ -4,9 +4,6 @@ import type { ComponentType, ReactNode } from 'react';
 
 export const NOT_FETCHED = 'This part could not be fetched: there is no network just now.';
 
-/** What nobody waits for is fetched so long after the page has come alive. ms. */
-export const CALM_MS = 2500;
-
 /** What is being fetched, or null where it could not be: the page goes on, and says so. */
 export const fetched = <T,>(coming: Promise<T>): Promise<T | null> => coming.catch(() => null);
 

@@ -63,7 +63,7 @@ export function BuildView({ first }: { first: string | null }) {
         and see them beside each other.
       </p>
       {PURPOSES.filter((purpose) => KINDS.some((kind) => kind.purpose === purpose)).map((purpose) => (
-        <section key={purpose} aria-labelledby={purpose} className="mt-8 border-t-2 border-ink pt-3">
+        <section key={purpose} aria-labelledby={purpose} className="laid-when-near mt-8 border-t-2 border-ink pt-3">
           <h2 id={purpose} className="text-xl">
             {FOR[purpose]}
           </h2>

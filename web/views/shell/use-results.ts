@@ -6,7 +6,7 @@ import { unpacker } from '@lignum/core/plan/carried';
 import { withReadings } from '@lignum/core/plan/readings';
 import { cardOf } from '@lignum/core/structures/cards';
 import { served } from '#served';
-import { CALM_MS } from '../../ui/part';
+import { CALM_MS } from '../../ui/calm';
 import type { GardenWorker } from '../../workers/garden-worker';
 import type { WorkedOut } from '../../worked/served';
 import { alsoDrawnWith } from './parts-elsewhere';
