@@ -32,6 +32,7 @@ export function AddLine({
   const [size, setSize] = useState(usualSize(form, tongue.units));
   const [minor, setMinor] = useState(0);
   const [shop, setShop] = useState('');
+  const [tried, setTried] = useState(false);
   const [fault, setFault] = useState<string | null>(null);
   if (!open)
     return (
@@ -52,9 +53,11 @@ export function AddLine({
       onSubmit={(event) => {
         event.preventDefault();
         if (isUnread(event.currentTarget)) return;
+        setTried(true);
         if (double) return;
         onAdd({ stock, size, price: money(minor, currency), ...named });
         setShop('');
+        setTried(false);
         setOpen(false);
         setFault(null);
       }}
@@ -102,7 +105,7 @@ export function AddLine({
           label="Shop, if only one has it"
           shop={shop}
           onShop={setShop}
-          faultId={double ? `${id}-fault` : undefined}
+          faultId={double && tried ? `${id}-fault` : undefined}
         />
       </Field>
       <Button look="main" type="submit">
@@ -112,9 +115,16 @@ export function AddLine({
         Cancel
       </Button>
       {(fault !== null || double) && (
-        <p role="alert" id={`${id}-fault`} className="w-full text-[0.9rem] font-medium text-keel">
+        // That the first of the items has a price is no fault of whoever opens this.
+        <p
+          role={fault !== null || tried ? 'alert' : undefined}
+          id={`${id}-fault`}
+          className={`w-full text-[0.9rem] ${fault !== null || tried ? 'font-medium text-keel' : 'text-soft'}`}
+        >
           {fault ??
-            `That size has a price ${named.shop ? `at ${named.shop}` : 'at any shop'} already: change it above.`}
+            (named.shop
+              ? `That size has a price at ${named.shop} already: change it above.`
+              : 'That size has a price at any shop already: change it above, or name a shop.')}
         </p>
       )}
     </form>
