@@ -182,9 +182,14 @@ test('an arch is begun from the gap between two beds itself, which says how wide
     [/^Long bed,/, /^Slipway row,/].map((name) => page.getByRole('button', { name }).boundingBox()),
   );
   const [a, b] = boxes.map((box) => box!).toSorted((p, q) => p.x - q.x);
-  await page.mouse.click((a!.x + a!.width + b!.x) / 2, a!.y + a!.height / 3);
+  const between = [(a!.x + a!.width + b!.x) / 2, a!.y + a!.height / 3] as const;
+  await page.mouse.click(...between);
   const way = page.getByRole('region', { name: 'Way between Long bed and Slipway row' });
   await expect(way.getByRole('textbox', { name: 'Wide' })).toHaveValue('3′ 11¼″');
+  // Let go by the key, taken up again.
+  await page.keyboard.press('Escape');
+  await expect(way).toHaveCount(0);
+  await page.mouse.click(...between);
   await way.getByRole('button', { name: 'Panel arch' }).click();
   await page.waitForURL(/\/s\//);
   await saved(page);

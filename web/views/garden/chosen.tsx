@@ -29,7 +29,9 @@ export default function Chosen({
       enableOnFormTags: true,
       // What lies over the page, or has a use for the key of its own, keeps it.
       ignoreEventWhen: ({ target, defaultPrevented }) =>
-        defaultPrevented || !(target === document.body || all.current?.contains(target as Node)),
+        defaultPrevented ||
+        (!all.current?.contains(target as Node) &&
+          (target as Element).closest('[role=dialog], input, textarea, select') !== null),
     },
     [onClose],
   );
