@@ -250,29 +250,6 @@ const costOfBoth = (a: Cost, b: Cost): Cost => ({
   complete: a.complete && b.complete,
 });
 
-/**
- * The bed that loses most sun to what would be built, with what is built in its run, and how much, in the month of full
- * growth; null where no bed loses what is worth a word. Hours a day.
- */
-export function shadeOf(
-  plan: Plan,
-  computed: ComputedStructure,
-  others: readonly ComputedStructure[] = [],
-): Choice['shade'] {
-  const own = bedsOf(computed.setting.place).map((bed) => bed.id);
-  // What grows under a cover or behind a fence stands there without it: its shade is not theirs.
-  const standing = [computed, ...others]
-    .map(onPlotOf)
-    .map((one) => (isGuard(computed.kind) ? { ...one, design: { ...one.design, stations: [] } } : one));
-  const beds = plan.beds.filter((bed) => !own.includes(bed.id));
-  return bedSuns(plan, standing, beds, fullGrowthMonth(plan), 40, 800)
-    .map(({ takenBy }, i) => ({
-      bed: beds[i]?.name ?? '',
-      hours: Object.values(takenBy).reduce((sum, one) => sum + one, 0),
-    }))
-    .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null);
-}
-
 function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePlan[], open: readonly string[]): Choice {
   const kind = kindOf(structure.kind);
   const built = { ...plan, structures: [...plan.structures, structure, ...also] };
@@ -286,8 +263,21 @@ function weigh(plan: Plan, structure: StructurePlan, also: readonly StructurePla
   const leaves = guards ? open.filter((who) => !stops.includes(who)) : [];
   const lead = setting.planted[0];
   const { wanted, places, times, suits } = suiting(computed);
+  const own = bedsOf(computed.setting.place).map((bed) => bed.id);
+  // What grows under a cover or behind a fence stands there without it: its shade is not theirs.
+  const standing = [computed, ...others]
+    .map(onPlotOf)
+    .map((one) => (guards ? { ...one, design: { ...one.design, stations: [] } } : one));
+  const beds = plan.beds.filter((bed) => !own.includes(bed.id));
   // What will not do casts its shade on nobody.
-  const shade = suits ? shadeOf(plan, computed, others) : null;
+  const shade = suits
+    ? bedSuns(plan, standing, beds, fullGrowthMonth(plan), 40, 800)
+        .map(({ takenBy }, i) => ({
+          bed: beds[i]?.name ?? '',
+          hours: Object.values(takenBy).reduce((sum, one) => sum + one, 0),
+        }))
+        .reduce<Choice['shade']>((most, one) => (one.hours > (most?.hours ?? WORTH_SAYING_H) ? one : most), null)
+    : null;
 
   const bestOn = lead?.training.bestOn;
   const failing = verdicts.filter(isUrgent).map((verdict) => verdict.told);

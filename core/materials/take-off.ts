@@ -107,3 +107,9 @@ export function takeOff(design: Design, catalogue: Catalogue): BillLine[] {
     .sort((a, b) => ORDER.indexOf(a.group) - ORDER.indexOf(b.group))
     .map((line, i) => ({ ...line, id: `line-${i + 1}` }));
 }
+
+/** Whether two bills ask for the same as far as a tape tells: of one sine no two machines work out the same last digit. */
+export const sameBill = (one: readonly BillLine[], other: readonly BillLine[]): boolean =>
+  toTheTape(one) === toTheTape(other);
+const toTheTape = (bill: readonly BillLine[]): string =>
+  JSON.stringify(bill, (_, value: unknown) => (typeof value === 'number' ? Math.round(value * 10) / 10 : value));

@@ -194,11 +194,12 @@ export function bedUnder(plan: Plan, structureId: string): Bed | undefined {
   return stand ? plan.beds.find((one) => one.id === stand.bed) : undefined;
 }
 
-/** One support's bed as it lies, and turned by a quarter about its middle, in one month. */
+/** How a support does with its bed as it lies, and turned by a quarter about its middle. */
 export interface Directions {
   asItLies: Lying;
   turned: Lying;
 }
+/** Both for one support, in one month; null for what stands on no bed. */
 export function compareDirections(plan: Plan, structureId: string, month: number): Directions | null {
   const bed = bedUnder(plan, structureId);
   if (!bed) return null;

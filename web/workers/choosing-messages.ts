@@ -80,7 +80,7 @@ export type ChoosingQuestion =
   | RoundAllQuestion
   | MendsQuestion
   | WeighQuestion;
-/** By kind. */
+/** By kind; without what will not do where it is drawn. */
 export type ShadesAnswer = Readonly<Record<string, Choice['shade']>>;
 export type KindsAnswer = readonly Choice[];
 export type BedsAnswer = readonly BedChoice[];

@@ -1,9 +1,8 @@
 import { expose } from 'comlink';
 import { answerRoundAll, answersFor } from '@lignum/core/choosing/keep-out';
-import { rankKinds, shadeOf, weighed, weighedAnswers } from '@lignum/core/choosing/rank';
+import { rankKinds, weighed, weighedAnswers } from '@lignum/core/choosing/rank';
 import { shareOut, withSupports } from '@lignum/core/choosing/share-out';
 import { computeStructure } from '@lignum/core/plan/compute';
-import { computeAs } from '@lignum/core/plan/compute-as';
 import { knownPlans } from '@lignum/core/plan/known-plans';
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { bedsFor } from '@lignum/core/choosing/where';
@@ -34,10 +33,10 @@ function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
   }
   if (question.about === 'shades')
     return Object.fromEntries(
-      question.examples.flatMap(({ within, structure }) => {
-        const one = within.structures.find(({ id }) => id === structure);
-        return one ? [[one.kind, shadeOf(within, computeAs(kindOf, within, one))]] : [];
-      }),
+      question.examples
+        .flatMap(({ within, structure }) => weighed(within, [structure]))
+        // What will not do where it is drawn stands nowhere yet.
+        .flatMap((one) => (one.suits ? [[one.structure.kind, one.shade]] : [])),
     );
   if (question.about === 'keep out')
     return weighedAnswers(question.plan, answersFor(kindOf, KINDS, question.plan, question.bed));

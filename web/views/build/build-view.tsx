@@ -145,13 +145,13 @@ function KindCard({ kind, shades, says }: { kind: StructureKind; shades: Shades 
       <p className="mt-1 text-[0.95rem] text-soft">{kind.blurb}</p>
       {/* What is drawn on open ground or along a line has no place yet: nobody knows on whom its shade falls. */}
       <AnswerFigures
-        sunOn={computed.on}
+        sunOn={shades && !(kind.id in shades) ? null : computed.on}
         of={{
           cost: computed.cost,
           purchases: computed.shopping.purchases,
           share: 1,
           minutesAWeek: minutesOf(computed),
-          ...(computed.on !== null && shades ? { shade: shades[kind.id] ?? null } : {}),
+          ...(shades && kind.id in shades ? { shade: shades[kind.id] } : {}),
         }}
         className="mt-2 mb-3 border-t border-rule pt-2"
       />

@@ -8,7 +8,7 @@ import { useGarden } from '../shell/garden-context';
 import { useAnswer } from '../shell/use-answer';
 import { exampleOf, examplesOf } from './examples';
 
-/** By kind: the bed that would lose most sun to it, and how much. */
+/** By kind: the bed that would lose most sun to it, and how much; without what will not do where it is drawn. */
 export type Shades = ShadesAnswer;
 
 /** What each kind would take of the sun where it is drawn, worked out away from the page; null while that lasts. */

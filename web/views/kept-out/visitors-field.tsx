@@ -1,6 +1,6 @@
 'use client';
 import { VISITORS, type Visitor } from '@lignum/core/site/plot';
-import type { BillLine } from '@lignum/core/materials/take-off';
+import { sameBill } from '@lignum/core/materials/take-off';
 import type { SeenGarden } from '@lignum/core/plan/compute';
 import { useEffect, useRef } from 'react';
 import { notice } from '../shell/notice';
@@ -24,15 +24,11 @@ const GROUPS = (
   who: VISITORS.filter((who) => (by as readonly string[]).includes(NEEDS[who]?.by ?? '')),
 }));
 
-/** A bill as far as a tape tells: server and browser do not work out one sine to the same last digit. */
-const toTheTape = (bill: readonly BillLine[]): string =>
-  JSON.stringify(bill, (_, value: unknown) => (typeof value === 'number' ? Math.round(value * 10) / 10 : value));
-
 /** What is built otherwise, by name, though nobody turned a knob of it. */
 function changedBy(before: SeenGarden, after: SeenGarden): string[] {
-  const bills = new Map(before.structures.map(({ structure, bill }) => [structure.id, toTheTape(bill)]));
+  const bills = new Map(before.structures.map(({ structure, bill }) => [structure.id, bill]));
   return after.structures.flatMap(({ structure, bill }) =>
-    bills.get(structure.id) === toTheTape(bill) ? [] : [structure.name],
+    sameBill(bills.get(structure.id) ?? [], bill) ? [] : [structure.name],
   );
 }
 
