@@ -4,7 +4,7 @@ import { carrier, writeCarried } from '@lignum/core/plan/carried';
 import { withReadings } from '@lignum/core/plan/readings';
 import { readingsIn } from '../kept/readings';
 import { inTurns } from '../worked/in-turns';
-import { working, type SeenAnswer } from '../worked/served';
+import { working, type SeenAnswer } from '../worked/working';
 import { KeptAnswers } from './computing/answers';
 import { refuse, withDatabase } from './door';
 import { loadGarden } from './garden-store';

@@ -7,7 +7,7 @@ import { notice } from '../shell/notice';
 import { NEEDS } from '@lignum/core/site/visitors';
 import { changeSite } from '../shell/edits';
 import { useGarden } from '../shell/garden-context';
-import type { WorkedOut } from '../../worked/served';
+import type { WorkedOut } from '../../worked/working';
 import { useResults } from '../shell/use-results';
 
 /** As they come: on foot, climbing in, from below, on wings, or past any mesh. */

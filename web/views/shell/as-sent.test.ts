@@ -1,6 +1,6 @@
 import { gzipSync } from 'node:zlib';
 import { afterEach, expect, it, vi } from 'vitest';
-import type { SeenAnswer } from '../../worked/served';
+import type { SeenAnswer } from '../../worked/working';
 import { asSent } from './as-sent';
 
 const CARRIED = { structures: [], shopping: {}, cost: {} } as unknown as SeenAnswer['garden'];

@@ -1,6 +1,6 @@
 import type { CarriedGarden } from '@lignum/core/plan/carried';
 import type { Reading } from '@lignum/core/plan/readings';
-import type { SeenAnswer } from '../../worked/served';
+import type { SeenAnswer } from '../../worked/working';
 
 /** So long the server may take to say what its page shows already; after that it is worked out here. ms. */
 const PATIENCE_MS = 2000;

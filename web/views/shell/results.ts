@@ -2,7 +2,7 @@ import type { CarriedGarden } from '@lignum/core/plan/carried';
 import type { SeenGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import { askNewest } from '../../workers/newest';
-import type { WorkedOut } from '../../worked/served';
+import type { WorkedOut } from '../../worked/working';
 
 /** What results need of the outside, so that they can be driven without a browser. */
 export interface ResultsOutside {

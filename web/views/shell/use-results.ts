@@ -8,7 +8,7 @@ import { cardOf } from '@lignum/core/structures/cards';
 import { served } from '#served';
 import { CALM_MS } from '../../ui/calm';
 import type { GardenWorker } from '../../workers/garden-worker';
-import type { WorkedOut } from '../../worked/served';
+import type { WorkedOut } from '../../worked/working';
 import { alsoDrawnWith } from './parts-elsewhere';
 import { asSent, seenAddress } from './as-sent';
 import type { GardenState, GardenStore } from './garden-store';
