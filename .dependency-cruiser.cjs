@@ -8,6 +8,7 @@ const LAYERS = [
   'site',
   'growth',
   'statics',
+  'frame',
   'cutting',
   'design',
   'joinery',

@@ -1,0 +1,417 @@
+import type { Point } from '../geometry/space';
+import {
+  axesOf,
+  beamStiffness,
+  cordRow,
+  heldEnds,
+  inFrame,
+  lengthOf,
+  linkRows,
+  pullStiffness,
+  turned,
+} from './elements';
+import type { Cord, Frame, Link, Loads, Spread } from './frame';
+import { nearOrder } from './order';
+import { addAt, answer, backwards, profileOf, takeApart, type Profile } from './profile';
+
+/** A way in which something of a frame can move that nothing holds: where it shows most, and how far each place goes with it, as shares of the farthest. */
+export interface Loose {
+  node: number;
+  way: readonly Point[];
+}
+
+/** What is asked of a solved frame. */
+export interface Asked {
+  loads: Loads;
+  spread?: readonly Spread[];
+}
+
+/** What a frame does under loads. */
+export interface Response {
+  /** Six a place: shifts along x, y, z, then turns about them. mm, radians. */
+  moved: Float64Array;
+  /** What acts on the two ends of a beam, in its own axes: force along it, across the way of its face, square to both; then moments about the same. N, N mm. */
+  ends(beam: number): Float64Array;
+  /** What the springs of a link pull with, as its axes lie: positive draws its places together. N, N mm. */
+  springs(link: number): Float64Array;
+  /** What a cord pulls with: nought where it hangs slack. N. */
+  pull(cord: number): number;
+  /** What acts on the ground at a link that has no second place. N, N mm about the link’s own place. */
+  onGround(link: number): { force: Point; moment: Point };
+  /** Cords that hang slack and what lifts off. */
+  slack: readonly number[];
+  lifted: readonly number[];
+  /** How much further it went by leaning over itself: the farthest shift over that without. 1 where it does not. */
+  leansOver: number;
+  /** Not found within the turns allowed: it buckles, or keeps coming off where it lies. */
+  lost: boolean;
+}
+
+export interface Solved {
+  loose: readonly Loose[];
+  /** @param carefully cords slacken, feet lift and leaning counts; else all is as it was assembled. */
+  under(asked: Asked, carefully?: boolean): Response;
+}
+
+/** How often slack lines, lifted feet and leaning are looked at again. */
+const MOST_TURNS = 24;
+/** What presses in a beam less than this is not leant over. N. */
+const COUNTS_N = 1;
+
+/** What of its stiffness a slack cord keeps, so that it catches again what leans far enough; and what has lifted off. */
+const SLACK_KEEPS = 1e-3;
+/** What would push in a cord, or hold down what only lies, by less than this does so by rounding. N. */
+const BY_ROUNDING_N = 1e-3;
+
+/** One spring that can come off: of which link or cord, how stiff, and what draws it out. */
+interface ComesOff {
+  row: Float64Array;
+  at: Int32Array;
+  k: number;
+}
+
+/**
+ * Direct stiffness (Przemieniecki, *Theory of Matrix Structural Analysis*, chapters 5 and 6): assembled once, taken
+ * apart once, then asked as often as one likes. What only pulls or only presses is taken away from that answer where
+ * it would do the other (Sherman–Morrison–Woodbury), and what leans over its own feet is asked again with the turning
+ * moment of that as a load. The same frame gives the same answer, digit for digit, on one machine.
+ */
+export function solveFrame(frame: Frame): Solved {
+  const { nodes, beams, links, lines } = frame;
+  const pairs = [...beams, ...links, ...lines].flatMap(({ a, b }) => (b === null ? [] : [[a, b] as const]));
+  const order = nearOrder(nodes.length, pairs);
+  const place = new Int32Array(nodes.length);
+  order.forEach((node, i) => (place[node] = i * 6));
+  const dofs = (a: number, b: number | null): Int32Array =>
+    Int32Array.from({ length: b === null ? 6 : 12 }, (_, i) => (place[i < 6 ? a : (b as number)] as number) + (i % 6));
+  const size = nodes.length * 6;
+  const first = Int32Array.from({ length: size }, (_, i) => i - (i % 6));
+  for (const [a, b] of pairs) {
+    const [low, high] = [
+      Math.min(place[a] as number, place[b] as number),
+      Math.max(place[a] as number, place[b] as number),
+    ];
+    for (let i = 0; i < 6; i++) first[high + i] = Math.min(first[high + i] as number, low);
+  }
+  const matrix = profileOf(first);
+  const put = (k: Float64Array, at: Int32Array): void => {
+    for (let i = 0; i < at.length; i++)
+      for (let j = 0; j <= i; j++) {
+        const by = k[i * 12 + j] as number;
+        if (by !== 0) addAt(matrix, at[i] as number, at[j] as number, by);
+      }
+  };
+  const putRow = (row: Float64Array, k: number, at: Int32Array): void => {
+    for (let i = 0; i < at.length; i++)
+      if (row[i] !== 0)
+        for (let j = 0; j <= i; j++)
+          if (row[j] !== 0)
+            addAt(matrix, at[i] as number, at[j] as number, k * (row[i] as number) * (row[j] as number));
+  };
+
+  const beamAxes = beams.map((beam) => axesOf(beam, nodes));
+  const beamLong = beams.map((beam) => lengthOf(beam, nodes));
+  const beamOwn = beams.map((beam, i) => beamStiffness(beam, beamLong[i] as number));
+  const beamAt = beams.map(({ a, b }) => dofs(a, b));
+  beams.forEach((_, i) =>
+    put(inFrame(beamOwn[i] as Float64Array, beamAxes[i] as readonly Point[]), beamAt[i] as Int32Array),
+  );
+  const linkOf = links.map((link) => linkRows(link, nodes));
+  const linkAt = links.map(({ a, b }) => dofs(a, b));
+  const rowOf = (link: number, spring: number): Float64Array =>
+    (linkOf[link] as Float64Array).subarray(spring * 12, spring * 12 + 12);
+  links.forEach(({ stiff }, i) =>
+    stiff.forEach((k, spring) => k > 0 && putRow(rowOf(i, spring), k, linkAt[i] as Int32Array)),
+  );
+  const cordOf = lines.map((cord) => cordRow(cord, nodes));
+  const cordAt = lines.map(({ a, b }) => dofs(a, b));
+  const cordK = lines.map((cord) => cord.ea / lengthOf(cord, nodes));
+  lines.forEach((_, i) => putRow(cordOf[i] as Float64Array, cordK[i] as number, cordAt[i] as Int32Array));
+  // Where only cords meet nothing is turned.
+  for (let i = 0; i < size; i++) if (i % 6 > 2 && at(matrix, i) === 0) addAt(matrix, i, i, 1);
+
+  const free = takeApart(matrix);
+  const loose = free.map((row): Loose => {
+    const x = new Float64Array(size);
+    x[row] = 1;
+    backwards(matrix, x);
+    const way = nodes.map((_, node): Point => {
+      const p = place[node] as number;
+      return [x[p] as number, x[p + 1] as number, x[p + 2] as number];
+    });
+    const far = Math.max(1e-12, ...way.map(([a, b, c]) => Math.hypot(a, b, c)));
+    return {
+      node: order[Math.floor(row / 6)] as number,
+      way: way.map(([a, b, c]): Point => [a / far, b / far, c / far]),
+    };
+  });
+
+  const sum = (row: Float64Array, at: Int32Array, x: Float64Array): number => {
+    let all = 0;
+    for (let i = 0; i < at.length; i++) all += (row[i] as number) * (x[at[i] as number] as number);
+    return all;
+  };
+  const spill = (row: Float64Array, at: Int32Array, k: number, into: Float64Array): void => {
+    for (let i = 0; i < at.length; i++) {
+      const to = at[i] as number;
+      into[to] = (into[to] as number) + k * (row[i] as number);
+    }
+  };
+
+  /** What can come off, each with its springs: first the cords, then the links that only press. */
+  const offs: ComesOff[][] = [
+    ...lines.map((_, i) => [
+      { row: cordOf[i] as Float64Array, at: cordAt[i] as Int32Array, k: (cordK[i] as number) * (1 - SLACK_KEEPS) },
+    ]),
+    ...links.flatMap(({ stiff, pressesOnly }, i) =>
+      pressesOnly
+        ? [
+            stiff.flatMap((k, spring) =>
+              k > 0 ? [{ row: rowOf(i, spring), at: linkAt[i] as Int32Array, k: k * (1 - SLACK_KEEPS) }] : [],
+            ),
+          ]
+        : [],
+    ),
+  ];
+  const pressing = links.flatMap(({ pressesOnly }, i) => (pressesOnly ? [i] : []));
+  const moves = new Map<ComesOff, Float64Array>();
+  /** What a unit pull along a spring does to all. */
+  const influence = (one: ComesOff): Float64Array => {
+    const known = moves.get(one);
+    if (known) return known;
+    const x = new Float64Array(size);
+    spill(one.row, one.at, 1, x);
+    answer(matrix, x);
+    moves.set(one, x);
+    return x;
+  };
+
+  /** What has to be drawn into each cord so that all pull as they are said to when nothing else weighs: they slacken each other. */
+  const drawn = drawnInto(lines, (pulls) => {
+    const x = new Float64Array(size);
+    lines.forEach((_, i) => spill(cordOf[i] as Float64Array, cordAt[i] as Int32Array, -(pulls[i] as number), x));
+    answer(matrix, x);
+    return lines.map(
+      (_, i) =>
+        (pulls[i] as number) + (cordK[i] as number) * sum(cordOf[i] as Float64Array, cordAt[i] as Int32Array, x),
+    );
+  });
+
+  /** Answers for some loads with some springs taken away; null where what is left does not hold. */
+  const without = (loads: Float64Array, off: ReadonlySet<number>): Float64Array | null => {
+    const x = loads.slice();
+    lines.forEach((_, i) => {
+      if (!off.has(i) && drawn[i] !== 0)
+        spill(cordOf[i] as Float64Array, cordAt[i] as Int32Array, -(drawn[i] as number), x);
+    });
+    answer(matrix, x);
+    if (off.size === 0) return x;
+    const gone = [...off].flatMap((i) => offs[i] as ComesOff[]);
+    const count = gone.length;
+    const held = gone.map(influence);
+    const small = gone.map((row, i) =>
+      Float64Array.from(gone, (_, j) => (i === j ? 1 / row.k : 0) - sum(row.row, row.at, held[j] as Float64Array)),
+    );
+    const right = gone.map((one) => sum(one.row, one.at, x));
+    const y = denseAnswer(
+      small,
+      right,
+      gone.map(({ k }) => 1 / k),
+    );
+    if (!y) return null;
+    for (let i = 0; i < count; i++) {
+      const by = y[i] as number;
+      const way = held[i] as Float64Array;
+      for (let k = 0; k < size; k++) x[k] = (x[k] as number) + by * (way[k] as number);
+    }
+    return x;
+  };
+
+  const under = ({ loads, spread = [] }: Asked, carefully = false): Response => {
+    const asked = new Float64Array(size);
+    for (let node = 0; node < nodes.length; node++)
+      for (let k = 0; k < 6; k++) asked[(place[node] as number) + k] = loads[node * 6 + k] as number;
+    const held = new Map<number, Float64Array>();
+    for (const { beam, by } of spread) {
+      const axes = beamAxes[beam] as readonly Point[];
+      const own = axes.map((axis) => axis[0] * by[0] + axis[1] * by[1] + axis[2] * by[2]);
+      const ends = heldEnds(own, beamLong[beam] as number);
+      const before = held.get(beam);
+      if (before) for (let i = 0; i < 12; i++) before[i] = (before[i] as number) + (ends[i] as number);
+      else held.set(beam, ends);
+      spill(turned(ends, axes, true), beamAt[beam] as Int32Array, 1, asked);
+    }
+    const stretch = (i: number, x: Float64Array): number =>
+      i < lines.length
+        ? sum(cordOf[i] as Float64Array, cordAt[i] as Int32Array, x)
+        : sum(
+            rowOf(pressing[i - lines.length] as number, 0),
+            linkAt[pressing[i - lines.length] as number] as Int32Array,
+            x,
+          );
+    /** Whether it would have to do what it cannot. */
+    const wrong = (i: number, x: Float64Array): boolean => {
+      if (i < lines.length) return (drawn[i] as number) + (cordK[i] as number) * stretch(i, x) < -BY_ROUNDING_N;
+      return (links[pressing[i - lines.length] as number] as Link).stiff[0] * stretch(i, x) > BY_ROUNDING_N;
+    };
+    let off = new Set<number>();
+    let x = without(asked, off) as Float64Array;
+    const farthest = (y: Float64Array): number =>
+      y.reduce((most, mm, i) => (i % 6 < 3 ? Math.max(most, Math.abs(mm)) : most), 0);
+    const straight = farthest(x);
+    let [lost, leansOver] = [false, 1];
+    if (carefully) {
+      let leaning: Float64Array | null = null;
+      const seen = new Map<string, number>();
+      let turn = 0;
+      for (; turn < MOST_TURNS; turn++) {
+        const now = new Set<number>();
+        for (let i = 0; i < offs.length; i++) if (wrong(i, x)) now.add(i);
+        const same = now.size === off.size && [...now].every((i) => off.has(i));
+        const key = [...now].join(' ');
+        // Going round in a circle: what comes off once stays off.
+        const times = (seen.get(key) ?? 0) + 1;
+        seen.set(key, times);
+        if (!same && times > 2) for (const i of off) now.add(i);
+        const turnedOver = leanLoads(x);
+        const change = leaning ? differ(turnedOver, leaning) : turnedOver ? Infinity : 0;
+        if (same && change < 1e-3) break;
+        off = now;
+        leaning = turnedOver;
+        const to = leaning ? asked.map((n, i) => n + ((leaning as Float64Array)[i] as number)) : asked;
+        const next = without(to, off);
+        if (!next || farthest(next) > 50 * straight + 1000) {
+          lost = true;
+          if (next) x = next;
+          break;
+        }
+        x = next;
+      }
+      lost ||= turn === MOST_TURNS;
+      leansOver = straight > 0 ? farthest(x) / straight : 1;
+    }
+    const moved = new Float64Array(size);
+    for (let node = 0; node < nodes.length; node++)
+      for (let k = 0; k < 6; k++) moved[node * 6 + k] = x[(place[node] as number) + k] as number;
+    const offLinks = new Set([...off].flatMap((i) => (i < lines.length ? [] : [pressing[i - lines.length] as number])));
+    const springs = (link: number): Float64Array => {
+      const { stiff } = links[link] as Link;
+      return Float64Array.from({ length: 6 }, (_, i) =>
+        offLinks.has(link) ? 0 : (stiff[i] as number) * sum(rowOf(link, i), linkAt[link] as Int32Array, x),
+      );
+    };
+    return {
+      moved,
+      ends: (beam) => {
+        const out = timesOwn(beam, x);
+        const from = held.get(beam);
+        return from ? out.map((n, i) => n - (from[i] as number)) : out;
+      },
+      springs,
+      pull: (cord) => (off.has(cord) ? 0 : (drawn[cord] as number) + (cordK[cord] as number) * stretch(cord, x)),
+      onGround: (link) => {
+        const { axes } = links[link] as Link;
+        const of = springs(link);
+        // The ground end of the spring is drawn towards its place by what it pulls with: what acts on the ground is that.
+        const total = (from: number): Point =>
+          [0, 1, 2].map(
+            (k) => -axes.reduce((all, axis, i) => all + (axis[k] as number) * (of[from + i] as number), 0),
+          ) as unknown as Point;
+        return { force: total(0), moment: total(3) };
+      },
+      slack: [...off].filter((i) => i < lines.length).toSorted((p, q) => p - q),
+      lifted: [...offLinks].toSorted((p, q) => p - q),
+      leansOver,
+      lost,
+    };
+  };
+
+  const ownMoves = (beam: number, x: Float64Array): Float64Array => {
+    const at = beamAt[beam] as Int32Array;
+    return turned(
+      Float64Array.from({ length: 12 }, (_, i) => x[at[i] as number] as number),
+      beamAxes[beam] as readonly Point[],
+    );
+  };
+  const times = (k: Float64Array, v: Float64Array): Float64Array =>
+    Float64Array.from({ length: 12 }, (_, i) => {
+      let all = 0;
+      for (let j = 0; j < 12; j++) all += (k[i * 12 + j] as number) * (v[j] as number);
+      return all;
+    });
+  const timesOwn = (beam: number, x: Float64Array): Float64Array =>
+    times(beamOwn[beam] as Float64Array, ownMoves(beam, x));
+  /** What leaning over its own feet asks besides: of every bar that is pressed or pulled. */
+  function leanLoads(x: Float64Array): Float64Array | null {
+    let out: Float64Array | null = null;
+    beams.forEach((_, i) => {
+      const v = ownMoves(i, x);
+      const pullN = ((beams[i]?.of.ea as number) / (beamLong[i] as number)) * ((v[6] as number) - (v[0] as number));
+      if (Math.abs(pullN) < COUNTS_N) return;
+      out ??= new Float64Array(size);
+      const by = turned(times(pullStiffness(pullN, beamLong[i] as number), v), beamAxes[i] as readonly Point[], true);
+      spill(by, beamAt[i] as Int32Array, -1, out);
+    });
+    return out;
+  }
+  return { loose, under };
+}
+
+const at = ({ start, first, of }: Profile, i: number): number =>
+  of[(start[i] as number) + i - (first[i] as number)] as number;
+
+/** How far two sets of loads differ, as a share of the larger. */
+function differ(a: Float64Array | null, b: Float64Array): number {
+  if (!a) return Infinity;
+  let [most, apart] = [1e-9, 0];
+  for (let i = 0; i < b.length; i++) {
+    most = Math.max(most, Math.abs(b[i] as number), Math.abs(a[i] as number));
+    apart = Math.max(apart, Math.abs((a[i] as number) - (b[i] as number)));
+  }
+  return apart / most;
+}
+
+/** Cords are drawn until each pulls as it is said to: once more for what the others have let it slacken. */
+function drawnInto(lines: readonly Cord[], pullOf: (drawn: Float64Array) => number[]): Float64Array {
+  const drawn = Float64Array.from(lines, ({ pullN }) => pullN);
+  if (lines.every(({ pullN }) => pullN === 0)) return drawn;
+  for (let turn = 0; turn < 12; turn++) {
+    const pulls = pullOf(drawn);
+    let worst = 0;
+    lines.forEach(({ pullN }, i) => {
+      if (pullN === 0) return;
+      const short = pullN - (pulls[i] as number);
+      worst = Math.max(worst, Math.abs(short) / pullN);
+      drawn[i] = (drawn[i] as number) + short;
+    });
+    if (worst < 1e-3) break;
+  }
+  return drawn;
+}
+
+/** Answers a few equations by elimination with the largest of each column first; null where nothing is left to divide by. */
+function denseAnswer(rows: Float64Array[], right: number[], scales: readonly number[]): number[] | null {
+  const n = rows.length;
+  for (let j = 0; j < n; j++) {
+    let pick = j;
+    for (let i = j + 1; i < n; i++)
+      if (Math.abs(rows[i]?.[j] as number) > Math.abs(rows[pick]?.[j] as number)) pick = i;
+    const top = rows[pick] as Float64Array;
+    if (Math.abs(top[j] as number) < 1e-9 * (scales[j] as number)) return null;
+    [rows[j], rows[pick]] = [top, rows[j] as Float64Array];
+    [right[j], right[pick]] = [right[pick] as number, right[j] as number];
+    for (let i = j + 1; i < n; i++) {
+      const row = rows[i] as Float64Array;
+      const share = (row[j] as number) / (top[j] as number);
+      if (share === 0) continue;
+      for (let k = j; k < n; k++) row[k] = (row[k] as number) - share * (top[k] as number);
+      right[i] = (right[i] as number) - share * (right[j] as number);
+    }
+  }
+  for (let j = n - 1; j >= 0; j--) {
+    let left = right[j] as number;
+    for (let k = j + 1; k < n; k++) left -= (rows[j]?.[k] as number) * (right[k] as number);
+    right[j] = left / (rows[j]?.[j] as number);
+  }
+  return right;
+}
