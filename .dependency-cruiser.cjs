@@ -17,6 +17,7 @@ const LAYERS = [
   'costing',
   'checks',
   'structures',
+  'withstand',
   'plan',
   'drawing',
   'setting-out',

@@ -131,13 +131,26 @@ export function linkRows({ a, b, at, axes }: Link, nodes: Frame['nodes']): Float
   return rows;
 }
 
-/** How a cord is drawn out by what its two ends do. */
-export function cordRow({ a, b }: Cord, nodes: Frame['nodes']): Float64Array {
-  const along = unit(minus(nodes[b] as Point, nodes[a] as Point));
+/** The two ends of a cord. */
+export const endsOf = ({ a, b, from, to }: Cord, nodes: Frame['nodes']): readonly [Point, Point] => [
+  from ?? (nodes[a] as Point),
+  to ?? (nodes[b] as Point),
+];
+
+/** How a cord is drawn out by what its two places do. */
+export function cordRow(cord: Cord, nodes: Frame['nodes']): Float64Array {
+  const ends = endsOf(cord, nodes);
+  const along = unit(minus(ends[1], ends[0]));
   const row = new Float64Array(12);
-  for (let k = 0; k < 3; k++) {
-    row[k] = -(along[k] as number);
-    row[6 + k] = along[k] as number;
+  for (const [end, sign] of [
+    [0, -1],
+    [1, 1],
+  ] as const) {
+    const lever = cross(minus(ends[end], nodes[end === 0 ? cord.a : cord.b] as Point), along);
+    for (let k = 0; k < 3; k++) {
+      row[end * 6 + k] = sign * (along[k] as number);
+      row[end * 6 + 3 + k] = sign * (lever[k] as number);
+    }
   }
   return row;
 }

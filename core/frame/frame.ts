@@ -43,10 +43,12 @@ export interface Link {
   pressesOnly?: true;
 }
 
-/** What is only pulled: a wire, a string, a guy; drawn tight beforehand by so much. */
+/** What is only pulled: a wire, a string, a guy; drawn tight beforehand by so much. Where it is held off its places, it pulls at the end of a rigid arm. */
 export interface Cord {
   a: number;
   b: number;
+  from?: Point;
+  to?: Point;
   ea: number;
   pullN: number;
 }

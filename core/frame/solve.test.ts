@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { Matrix, solve as denseSolve } from 'ml-matrix';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../cases.fixture';
-import { add, cross, minus, scale, type Point } from '../geometry/space';
-import { axesOf, beamStiffness, cordRow, inFrame, lengthOf, linkRows } from './elements';
+import { add, cross, minus, reach, scale, type Point } from '../geometry/space';
+import { axesOf, beamStiffness, cordRow, endsOf, inFrame, lengthOf, linkRows } from './elements';
 import { NO_LOADS, push, type Frame, type Loads, type Spread } from './frame';
 import { along, AXES, chainOf, EI, GJ, held, ROD } from './frame.fixture';
 import { solveFrame, type Response } from './solve';
@@ -255,7 +255,10 @@ const anyFrame = fc
           stiff: [900, 400, 300, 2e6, 1e6, 3e6] as const,
         })),
       ],
-      lines: nodes.length > 4 ? [{ a: 1, b: nodes.length - 2, ea: 2e5, pullN: 0 }] : [],
+      lines:
+        nodes.length > 4
+          ? [{ a: 1, b: nodes.length - 2, to: add(nodes.at(-2) as Point, [5, 40, -20]), ea: 2e5, pullN: 0 }]
+          : [],
     };
     const loads = NO_LOADS(frame);
     nodes.forEach((at, i) => push(loads, frame, i, pushes[i] as unknown as Point, add(at, [15, -30, 40])));
@@ -286,7 +289,7 @@ function densely({ nodes, beams, links, lines }: Frame, loads: Float64Array): nu
   }
   for (const line of lines) {
     const row = cordRow(line, nodes);
-    put((i, j) => (line.ea / lengthOf(line, nodes)) * (row[i] as number) * (row[j] as number), line.a, line.b);
+    put((i, j) => (line.ea / reach(...endsOf(line, nodes))) * (row[i] as number) * (row[j] as number), line.a, line.b);
   }
   return denseSolve(k, Matrix.columnVector([...loads])).to1DArray();
 }
@@ -359,7 +362,12 @@ describe('any frame', () => {
             at: turn(one.at),
             axes: one.axes.map(turn) as unknown as typeof one.axes,
           })),
-          lines: frame.lines.map((one) => ({ ...one, a: other(one.a), b: other(one.b) })),
+          lines: frame.lines.map((one) => ({
+            ...one,
+            a: other(one.a),
+            b: other(one.b),
+            ...(one.to ? { to: turn(one.to) } : {}),
+          })),
         };
         const there = NO_LOADS(same);
         for (let i = 0; i < n; i++)

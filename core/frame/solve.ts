@@ -1,8 +1,9 @@
-import type { Point } from '../geometry/space';
+import { reach, type Point } from '../geometry/space';
 import {
   axesOf,
   beamStiffness,
   cordRow,
+  endsOf,
   heldEnds,
   inFrame,
   lengthOf,
@@ -125,7 +126,7 @@ export function solveFrame(frame: Frame): Solved {
   );
   const cordOf = lines.map((cord) => cordRow(cord, nodes));
   const cordAt = lines.map(({ a, b }) => dofs(a, b));
-  const cordK = lines.map((cord) => cord.ea / lengthOf(cord, nodes));
+  const cordK = lines.map((cord) => cord.ea / reach(...endsOf(cord, nodes)));
   lines.forEach((_, i) => putRow(cordOf[i] as Float64Array, cordK[i] as number, cordAt[i] as Int32Array));
   // Where only cords meet nothing is turned.
   for (let i = 0; i < size; i++) if (i % 6 > 2 && at(matrix, i) === 0) addAt(matrix, i, i, 1);

@@ -1,0 +1,73 @@
+import type { Soil } from '../site/soil';
+
+/**
+ * What garden soils bear sideways, as ordinary samples of each do (from memory): sand by its angle of friction and its
+ * weight, loam and clay by their strength undrained. `softer` is the same a class worse: wet clay, thawing or freshly
+ * dug ground. kN/m³, degrees, kPa; `nh` is how the stiffness of sand grows with its depth, for loose and for medium
+ * sand (Terzaghi 1955, Géotechnique 5: 297–326, table 5, from memory). N/mm³.
+ */
+const GROUND: Readonly<Record<Soil, { firm: GroundClass; softer: GroundClass }>> = {
+  sand: { firm: { phiDeg: 33, kNm3: 17, nh: 0.0066 }, softer: { phiDeg: 28, kNm3: 16, nh: 0.0022 } },
+  loam: { firm: { cuKpa: 40 }, softer: { cuKpa: 25 } },
+  clay: { firm: { cuKpa: 50 }, softer: { cuKpa: 25 } },
+};
+type GroundClass = { phiDeg: number; kNm3: number; nh: number } | { cuKpa: number };
+
+/** How a post is held: across what bears, how deep, how far over that the push acts, and in what. mm. */
+export interface Pushed {
+  acrossMm: number;
+  deepMm: number;
+  upMm: number;
+  soil: Soil;
+  softer?: boolean;
+}
+
+const classOf = ({ soil, softer = false }: Pick<Pushed, 'soil' | 'softer'>): GroundClass =>
+  GROUND[soil][softer ? 'softer' : 'firm'];
+
+/** Rankine's passive pressure, as so many times the weight of what lies over it: tan²(45° + φ/2). @example passive(30) // 3 */
+export const passive = (phiDeg: number): number => Math.tan(Math.PI / 4 + (phiDeg * Math.PI) / 360) ** 2;
+
+/**
+ * The push at which the ground gives way about a short stiff post that is free at its head: Broms 1964, *Lateral
+ * resistance of piles*, J. Soil Mech. Found. Div. ASCE 90 (SM2: 27–63, SM3: 123–156). In sand
+ * ½ γ b d³ K_p / (e + d); in clay 9 c_u b from one and a half widths down, so that with f = H / (9 c_u b) and
+ * g = d − 1.5 b − f the moments about where it turns are H (e + 1.5 b + ½ f) = 2.25 c_u b g². N.
+ * @example bromsPush({ acrossMm: 89, deepMm: 610, upMm: 1200, soil: 'sand' })
+ */
+export function bromsPush(at: Pushed): number {
+  const { acrossMm: b, deepMm: d, upMm: e } = at;
+  const ground = classOf(at);
+  if (d <= 0 || b <= 0) return 0;
+  if ('phiDeg' in ground) return (0.5 * ground.kNm3 * 1e-6 * b * d ** 3 * passive(ground.phiDeg)) / (e + d);
+  const cu = ground.cuKpa / 1000;
+  const over = 1.5 * b;
+  if (d <= over) return 0;
+  // A quadratic in f, once H = 9 c_u b f: 9 f (e + 1.5 b + ½ f) = 2.25 (d − 1.5 b − f)².
+  const l = d - over;
+  const [p, q, r] = [4.5 - 2.25, 9 * (e + over) + 4.5 * l, -2.25 * l ** 2];
+  const f = (-q + Math.sqrt(q ** 2 - 4 * p * r)) / (2 * p);
+  return 9 * cu * b * f;
+}
+
+/**
+ * How stiffly the ground holds a post that turns in it as one: a spring that all acts at, so far under the firm soil,
+ * and one against turning there. In sand the stiffness of each millimetre grows as n_h z; in clay it is even, 67 c_u
+ * (Davisson 1970, *Lateral load capacity of piles*, from memory). N/mm, N mm, mm.
+ * @example soilSpring({ deepMm: 610, soil: 'sand' }).atMm // three quarters down
+ */
+export function soilSpring(at: Pick<Pushed, 'deepMm' | 'soil' | 'softer'>): {
+  push: number;
+  turn: number;
+  atMm: number;
+} {
+  const ground = classOf(at);
+  const d = at.deepMm;
+  if ('phiDeg' in ground) {
+    // ∫ n z, ∫ n z², ∫ n z³ from nought to d.
+    const [push, first, second] = [(ground.nh * d ** 2) / 2, (ground.nh * d ** 3) / 3, (ground.nh * d ** 4) / 4];
+    return { push, atMm: first / push, turn: second - first ** 2 / push };
+  }
+  const k = (67 * ground.cuKpa) / 1000;
+  return { push: k * d, atMm: d / 2, turn: (k * d ** 3) / 12 };
+}

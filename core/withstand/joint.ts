@@ -1,0 +1,131 @@
+import type { Catalogue, Piece } from '../catalogue/stock';
+import type { Fixing, Joint } from '../design/design';
+import type { Link } from '../frame/frame';
+import type { Meeting } from '../joinery/meetings';
+import { dowelShear, nailDraw, screwDraw, slipStiffness, WET_JOINT } from '../statics/fasteners';
+import { DURATION, GRADES } from '../statics/timber';
+
+/** How a meeting gives, at one of its places: along from one to the other, across, turned about that way, and aside. N/mm, N mm. */
+export interface Gives {
+  stiff: Link['stiff'];
+  pressesOnly: boolean;
+}
+
+/** What a meeting carries at one of its places: drawn apart, and shifted across. N. */
+export interface MayCarry {
+  pullN: number;
+  acrossN: number;
+  /** How far from its middle its fixings sit, where it holds against turning by them. mm. */
+  armMm: number;
+  /** The lever with which it is drawn out where the two are turned off each other. */
+  leverMm: number;
+  /** Each fixing of it, for the sum. */
+  count: number;
+  source: string;
+}
+
+/** Density of softwood as the slip of a joint counts it: the mean of C16 (EN 338:2016, table 1). kg/m³. */
+const MEAN_KG_M3 = 370;
+/** The same of what is found sideways as of what is drawn out straight (from memory): no formula is published for it. */
+const DRAWN_STIFFER = 2;
+/** What is left of turning where nothing holds against it: rubbing (from memory). N mm. */
+const RUBS = 2e3;
+/** How what is not screwed or nailed gives and what it carries (from memory, all): for each that is tied, clipped, lashed or hung. N/mm, N. */
+const BY: Readonly<Record<string, { k: number; turn: number; carries: number }>> = {
+  tied: { k: 150, turn: 0, carries: 200 },
+  clipped: { k: 400, turn: 0, carries: 450 },
+  lashed: { k: 300, turn: 2e5, carries: 500 },
+  hinged: { k: 3000, turn: 0, carries: 900 },
+  pegged: { k: 200, turn: 0, carries: 100 },
+  'through a hole': { k: 1000, turn: 1e5, carries: 1000 },
+  'cast in': { k: 20_000, turn: 1e8, carries: 10_000 },
+  bearing: { k: 3000, turn: 1e6, carries: Infinity },
+};
+
+const isPiece = (stock: { form: string }): stock is Piece => stock.form === 'piece';
+
+/** The screws, nails or legs that hold a meeting at each of its places: how thick, how long, how many. */
+function dowelsOf(
+  joint: Joint,
+  meeting: Meeting,
+  catalogue: Catalogue,
+): { piece: Piece; thickMm: number; each: number } | null {
+  const held = meeting.fixings.map((i) => joint.fixings[i] as Fixing);
+  const own = held.flatMap(({ stock, count }) => {
+    const of = catalogue.stock(stock);
+    return isPiece(of) && of.thickMm !== undefined ? [{ of, thickMm: of.thickMm, count }] : [];
+  });
+  const [first] = own;
+  if (!first) return null;
+  const count = own.reduce((sum, one) => sum + one.count, 0);
+  const legs = meeting.by === 'stapled' ? 2 : 1;
+  return { piece: first.of, thickMm: first.thickMm, each: (legs * count) / Math.max(1, meeting.at.length) };
+}
+
+/** @param overMm the narrower of the two where they lie on each other. */
+export function givesOf(joint: Joint, meeting: Meeting, overMm: number, catalogue: Catalogue): Gives {
+  const dowels = ['screwed', 'nailed', 'bolted', 'stapled'].includes(meeting.by)
+    ? dowelsOf(joint, meeting, catalogue)
+    : null;
+  if (dowels) {
+    // Two thirds of it as it nears what it carries (EN 1995-1-1, 2.2.2, equation 2.1).
+    const across = (2 / 3) * slipStiffness(dowels.thickMm, MEAN_KG_M3) * dowels.each;
+    const along = DRAWN_STIFFER * across;
+    const arm = armOf(dowels.each, overMm);
+    const aside = along * (overMm / LEVER) ** 2 + RUBS;
+    return { stiff: [along, across, across, across * arm ** 2 + RUBS, aside, aside], pressesOnly: false };
+  }
+  const by = BY[meeting.by] ?? { k: 2000, turn: 1e6, carries: 1000 };
+  const turn = by.turn + RUBS;
+  return {
+    stiff: [by.k, by.k, by.k, turn, turn, turn],
+    pressesOnly: meeting.by === 'bearing',
+  };
+}
+
+/** Turned off what it lies on, a piece pries at its fixings from the edge: a third of its width (from memory). */
+const LEVER = 3;
+/** Two or more fixings sit so far from their middle, as a share of the narrower piece (from memory: a quarter in from the edge each). */
+const armOf = (each: number, overMm: number): number => (each >= 1.5 ? overMm / 4 : 0);
+
+/** What a meeting carries at one of its places, in wind, wet. N. */
+export function carriesAt(
+  joint: Joint,
+  meeting: Meeting,
+  o: { overMm: number; sideMm: number; catalogue: Catalogue },
+): MayCarry {
+  const dowels = ['screwed', 'nailed', 'bolted', 'stapled'].includes(meeting.by)
+    ? dowelsOf(joint, meeting, o.catalogue)
+    : null;
+  if (!dowels) {
+    const by = BY[meeting.by] ?? { k: 0, turn: 0, carries: 1000 };
+    const held = meeting.fixings.reduce((sum, i) => sum + (joint.fixings[i] as Fixing).count, 0);
+    const each = Math.max(1, held / Math.max(1, meeting.at.length));
+    return {
+      pullN: by.carries * each,
+      acrossN: by.carries * each,
+      armMm: 0,
+      leverMm: 0,
+      count: each,
+      source: 'from memory',
+    };
+  }
+  const { g } = GRADES['No. 2'];
+  const { lengthMm } = dowels.piece;
+  const steelSide = meeting.by === 'stapled' || o.sideMm < 5;
+  const sideMm = steelSide ? 3 : Math.min(o.sideMm, lengthMm / 2);
+  const inMm = Math.max(0, lengthMm - sideMm);
+  const cd = DURATION.wind;
+  const across = dowelShear({ thickMm: dowels.thickMm, sideMm, mainMm: inMm, g, steelSide }) * cd * WET_JOINT.sideways;
+  const drawn = dowels.piece.threaded
+    ? screwDraw({ thickMm: dowels.thickMm, threadMm: Math.min(inMm, lengthMm * (2 / 3)), g }) * cd * WET_JOINT.screw
+    : nailDraw({ thickMm: dowels.thickMm, inMm, g }) * cd * WET_JOINT.nail;
+  return {
+    pullN: drawn * dowels.each,
+    acrossN: across * dowels.each,
+    armMm: armOf(dowels.each, o.overMm),
+    leverMm: o.overMm / LEVER,
+    count: dowels.each,
+    source: 'NDS 2018, 12.2 and 12.3',
+  };
+}

@@ -1,0 +1,253 @@
+import type { Catalogue } from '../catalogue/stock';
+import type { Planted } from '../crops/planted';
+import { plantsOf, type Design, type Station } from '../design/design';
+import type { Bar } from '../design/shapes/bar';
+import type { Sheet } from '../design/shapes/sheet';
+import { shapeOf } from '../design/shapes/shapes';
+import { NO_LOADS, type Loads, type Spread } from '../frame/frame';
+import { lengthOf, pointAt, tangentAt } from '../geometry/curve';
+import { inside } from '../geometry/polygon';
+import { add, cross, dot, minus, norm, scale, unit, type Point } from '../geometry/space';
+import { GRAVITY_MS2 } from '../quantity/measure';
+import { DRAG, leafDrag } from '../statics/drag';
+import { windPressure } from '../statics/wind';
+import { fromBar, fromCord, fromSheet, hand, type HandedTo } from './hand-over';
+import type { Model } from './model';
+
+/** How far what grows has come: shares of its height and of its leaves, by planting. */
+export type Grown = (planting: string) => { height: number; leaf: number };
+
+/** The wind that is asked about: its speed at the height of what stands there, and the way it blows. m/s. */
+export interface Blows {
+  speedMs: number;
+  way: Point;
+}
+
+/** A piece of a sheet: how large, which way it faces, what of it is not open, and who carries it. mm². */
+interface Cell {
+  mm2: number;
+  faces: Point;
+  solid: number;
+  heavyN: number;
+  to: readonly HandedTo[];
+}
+
+/** A piece of a plant: how high it begins to be there, what it shows to the wind when it is in full leaf, what it weighs then, and who carries it. */
+interface Slice {
+  planting: string;
+  /** Share of the height that is held at which it begins. */
+  from: number;
+  mm2: number;
+  heavyN: number;
+  to: readonly HandedTo[];
+}
+
+/** What a structure is loaded by, worked out once: who carries what does not change with the wind and the week. */
+export interface Loadable {
+  model: Model;
+  cells: readonly Cell[];
+  slices: readonly Slice[];
+  blocks: readonly { node: number; mm2: (way: Point) => number; heavyN: number }[];
+}
+
+/** Pieces of a sheet are no longer than this. mm. */
+const CELL_MM = 450;
+/** A plant is looked at in so many pieces. */
+const SLICES = 5;
+/** Leaves reach out so far at most, as where they throw a shadow. mm. */
+const LEAVES_MM = 500;
+/** What is farther off than this does not hold a plant. mm. */
+const HOLDS_WITHIN_MM = 600;
+/** What of its weight and of the wind on it a plant that stands by itself leans on its support with (from memory). */
+const LEANS = { bush: 0.3, none: 0 } as const;
+/** Mesh and net with rain on them, cloth soaked (from memory). N/mm² for each mm of wire, and for cloth. */
+const SHEET_N_MM2 = 3e-6;
+/** What a block of a stock weighs: potting mix in a cup, concrete (from memory). kg/m³. */
+const BLOCK_KG_M3 = 900;
+
+export function loadable(model: Model, design: Design, planted: readonly Planted[], catalogue: Catalogue): Loadable {
+  return {
+    model,
+    cells: model.sheets.flatMap(({ part, fixed }) => cellsOf(part, fixed, catalogue)),
+    slices: design.hold ? plantsOf(design).flatMap((plant) => slicesOf(model, plant, planted)) : [],
+    blocks: model.blocks.map(({ part, node }) => {
+      const [x, y, z] = [0, 1, 2].map((k) => {
+        const all = shapeOf(part)
+          .extent(part)
+          .map((at) => at[k] as number);
+        return Math.max(...all) - Math.min(...all);
+      }) as [number, number, number];
+      return {
+        node,
+        mm2: (way: Point) => Math.abs(way[0]) * y * z + Math.abs(way[1]) * x * z,
+        heavyN: (x * y * z * BLOCK_KG_M3 * GRAVITY_MS2) / 1e9,
+      };
+    }),
+  };
+}
+
+function cellsOf(sheet: Sheet, fixed: Parameters<typeof fromSheet>[0], catalogue: Catalogue): Cell[] {
+  const long = Math.min(lengthOf(sheet.base), sheet.cutMm);
+  const high = sheet.heightMm - (sheet.gatheredMm ?? 0);
+  const [nu, nv] = [Math.ceil(long / CELL_MM), Math.ceil(high / CELL_MM)];
+  const solid = catalogue.stock(sheet.stock).opacity;
+  const mm2 = (long * high) / (nu * nv);
+  const out: Cell[] = [];
+  for (let u = 0; u < nu; u++)
+    for (let v = 0; v < nv; v++) {
+      const [along, up] = [((u + 0.5) * long) / nu, ((v + 0.5) * high) / nv];
+      if (sheet.outline && !inside([along, up], sheet.outline)) continue;
+      const at = add(pointAt(sheet.base, along), scale(sheet.up, up));
+      const across = cross(tangentAt(sheet.base, along), sheet.up);
+      if (norm(across) < 1e-6) continue;
+      out.push({
+        mm2,
+        faces: unit(across),
+        solid,
+        heavyN: mm2 * SHEET_N_MM2 * Math.max(0.5, sheet.wireMm),
+        to: fromSheet(fixed, at),
+      });
+    }
+  return out;
+}
+
+/** Who holds a plant at a place: the nearest of sheets, cords and bars. */
+function holderOf(model: Model, at: Point): readonly HandedTo[] | null {
+  let [least, best]: [number, (() => HandedTo[]) | null] = [HOLDS_WITHIN_MM, null];
+  for (const one of model.sheets) {
+    const away = shapeOf(one.part).distanceTo(one.part, at);
+    if (away < least) [least, best] = [away, () => fromSheet(one.fixed, at)];
+  }
+  for (const one of model.cords) {
+    const away = shapeOf(one.part).distanceTo(one.part, at);
+    if (away < least) [least, best] = [away, () => fromCord(one, at)];
+  }
+  for (const one of model.bars) {
+    const away = shapeOf(one.part).distanceTo(one.part, at);
+    // A post beside a mesh is not what it climbs: twice as near before it is.
+    if (away * 2 < least) {
+      [least, best] = [away * 2, () => fromBar(one, model.frame.nodes, nearestAlong(one.part, at))];
+    }
+  }
+  return best?.() ?? null;
+}
+
+const nearestAlong = (bar: Bar, at: Point): number => {
+  const way = minus(bar.to, bar.from);
+  return Math.max(0, Math.min(norm(way), dot(minus(at, bar.from), unit(way))));
+};
+
+function slicesOf(model: Model, plant: Station, planted: readonly Planted[]): Slice[] {
+  const crop = planted.find(({ id }) => id === plant.planting)?.crop;
+  if (!crop) return [];
+  const share = crop.habit === 'bush' || crop.habit === 'none' ? LEANS[crop.habit] : 1;
+  if (share === 0) return [];
+  const high = Math.min(plant.heldToMm, lengthOf(plant.stem));
+  return Array.from({ length: SLICES }, (_, i) => i).flatMap((i): Slice[] => {
+    const at = pointAt(plant.stem, ((i + 0.5) * high) / SLICES);
+    // What is lower than its support begins holds itself.
+    if (((i + 1) * high) / SLICES < Math.min(crop.supportFromMm, high / 2)) return [];
+    const to = holderOf(model, at);
+    return to
+      ? [
+          {
+            planting: plant.planting,
+            from: i / SLICES,
+            mm2: (share * Math.min(plant.spacingMm, LEAVES_MM) * high) / SLICES,
+            heavyN: (share * crop.wetKg * GRAVITY_MS2) / SLICES,
+            to,
+          },
+        ]
+      : [];
+  });
+}
+
+const WEIGHS = (n: number): Point => [0, 0, -n];
+
+/** What a slice of a plant is by now, as a share of all it will be: it grows into it from below, then fills with leaves and fruit. */
+const thereNow = (from: number, grown: { height: number }): number =>
+  Math.max(0, Math.min(1, (grown.height - from) * SLICES));
+
+/** What all of it and all that grows on it weighs. */
+export function weightOf({ model, cells, slices, blocks }: Loadable, grown: Grown): { loads: Loads; spread: Spread[] } {
+  const { frame } = model;
+  const loads = NO_LOADS(frame);
+  const spread = model.bars.flatMap(({ of, beams }) =>
+    beams.map((beam): Spread => ({ beam, by: WEIGHS(of.weightNmm) })),
+  );
+  for (const { heavyN, to } of cells) hand(loads, frame, to, WEIGHS(heavyN));
+  for (const { planting, from, heavyN, to } of slices) {
+    const now = grown(planting);
+    // Leaves first, fruit last (from memory).
+    hand(loads, frame, to, WEIGHS(heavyN * thereNow(from, now) * now.leaf ** 2));
+  }
+  for (const { node, heavyN } of blocks)
+    hand(
+      loads,
+      frame,
+      [
+        {
+          node,
+          at: frame.nodes[node] as Point,
+          by: [
+            [1, 0, 0],
+            [0, 1, 0],
+            [0, 0, 1],
+          ],
+        },
+      ],
+      WEIGHS(heavyN),
+    );
+  return { loads, spread };
+}
+
+/** What the wind does to it, with all that grows on it, added to what it weighs. N/mm² is a millionth of a pascal. */
+export function windOn(
+  { model, cells, slices, blocks }: Loadable,
+  grown: Grown,
+  { speedMs, way }: Blows,
+  onto: { loads: Loads; spread: Spread[] },
+): { loads: Loads; spread: Spread[] } {
+  const { frame } = model;
+  const q = windPressure(speedMs) / 1e6;
+  const loads = onto.loads.slice();
+  const spread = [...onto.spread];
+  for (const { part, beams } of model.bars) {
+    const drag = part.round ? DRAG.round : DRAG.edged;
+    for (const beam of beams) {
+      const { a, b } = frame.beams[beam] as (typeof frame.beams)[number];
+      const axis = unit(minus(frame.nodes[b] as Point, frame.nodes[a] as Point));
+      const square = minus(way, scale(axis, dot(way, axis)));
+      const flat = Math.abs(dot(way, part.wide));
+      const seen = part.round ? part.wideMm : flat * part.thickMm + Math.sqrt(Math.max(0, 1 - flat ** 2)) * part.wideMm;
+      spread.push({ beam, by: scale(square, q * drag * seen * norm(square)) });
+    }
+  }
+  for (const { mm2, faces, solid, to } of cells) {
+    const straight = dot(way, faces);
+    hand(loads, frame, to, scale(faces, q * DRAG.sheet * solid * mm2 * Math.abs(straight) * straight));
+  }
+  const leaves = q * leafDrag(speedMs);
+  for (const { planting, from, mm2, to } of slices) {
+    const now = grown(planting);
+    hand(loads, frame, to, scale(way, leaves * mm2 * thereNow(from, now) * (0.3 + 0.7 * now.leaf)));
+  }
+  for (const { node, mm2 } of blocks)
+    hand(
+      loads,
+      frame,
+      [
+        {
+          node,
+          at: frame.nodes[node] as Point,
+          by: [
+            [1, 0, 0],
+            [0, 1, 0],
+            [0, 0, 1],
+          ],
+        },
+      ],
+      scale(way, q * DRAG.sheet * mm2(way)),
+    );
+  return { loads, spread };
+}

@@ -1,0 +1,111 @@
+import type { Catalogue } from '../catalogue/stock';
+import type { Response } from '../frame/solve';
+import { cross, minus, norm, type Point } from '../geometry/space';
+import { bromsPush } from '../statics/pile';
+import { strengthOf } from '../statics/strength';
+import type { Duration, Grade } from '../statics/timber';
+import type { Ground } from './ground';
+import type { Used } from './member';
+import type { Model } from './model';
+
+/** What of a structure is used, and how far: a part, what holds two parts to each other, or the ground that holds a post. */
+export interface Use {
+  what: 'part' | 'joint' | 'ground' | 'cord';
+  /** The part; of a joint the one it holds first, and the joint. */
+  part: string;
+  joint?: string;
+  share: number;
+  by: Used['by'] | 'sideways' | 'drawn out' | 'soil' | 'breaking';
+  /** What acts, and what may: MPa of a part, N of what holds, N of push at the soil. */
+  has: number;
+  may: number;
+}
+
+/** How much worse than planned it is taken to be. */
+export interface Worse {
+  grade?: Grade;
+}
+
+/** Push at which the soil gives way over this is what it may be pushed with (from memory; pile tests ask 2 to 3 of buildings). */
+export const SOIL_OVER = 1.5;
+/** New cord breaks at twice what it may pull with: knots, sun and wear take the half of it (from memory). */
+const CORD_OVER = 2;
+/** Less than this is not weighed: rounding of springs. N. */
+const FELT_N = 1;
+
+/** The share of each part, joint, cord and footing that a response uses. */
+export function usesOf(
+  model: Model,
+  response: Response,
+  o: { ground: Ground; catalogue: Catalogue; duration: Duration; worse?: Worse },
+): Use[] {
+  const grade = o.worse?.grade ?? 'No. 2';
+  const parts = model.bars.map(({ part, of, beams, freeMm }): Use => {
+    let worst: Used = { share: 0, by: 'bending', hasMpa: 0, mayMpa: 1 };
+    beams.forEach((beam, i) => {
+      const e = response.ends(beam) as unknown as readonly number[];
+      const at = (k: number): number => e[k] as number;
+      for (const end of [0, 6]) {
+        const used = of.used(
+          {
+            pull: end === 0 ? -at(0) : at(6),
+            shear: Math.hypot(at(end + 1), at(end + 2)),
+            bentWide: at(end + 5),
+            bentThick: at(end + 4),
+          },
+          { duration: o.duration, grade, freeMm: freeMm[i] as number },
+        );
+        if (used.share > worst.share) worst = used;
+      }
+    });
+    return { what: 'part', part: part.id, share: worst.share, by: worst.by, has: worst.hasMpa, may: worst.mayMpa };
+  });
+  const joints = model.joints.map(({ link, meeting, may }): Use => {
+    const s = response.springs(link);
+    const at = (k: number): number => s[k] as number;
+    const turned = may.armMm > 0 ? Math.abs(at(3)) / may.armMm : 0;
+    const pried = may.leverMm > 0 ? Math.hypot(at(4), at(5)) / may.leverMm : 0;
+    const across = Math.hypot(at(1), at(2)) + turned;
+    const drawn = Math.max(0, at(0)) + pried;
+    const all = Math.hypot(across, drawn);
+    // Drawn aslant it carries what lies between the two (NDS 2018, 12.4.1, equation 12.4-1).
+    const share = all < FELT_N ? 0 : across ** 2 / all / may.acrossN + drawn ** 2 / all / may.pullN;
+    const aslant = drawn / may.pullN > across / may.acrossN;
+    return {
+      what: 'joint',
+      part: meeting.a,
+      joint: meeting.joint,
+      share: Number.isFinite(share) ? share : 0,
+      by: aslant ? 'drawn out' : 'sideways',
+      has: aslant ? drawn : across,
+      may: aslant ? may.pullN : may.acrossN,
+    };
+  });
+  const cords = model.cords.flatMap(({ part, cords: own }): Use[] => {
+    const strength = strengthOf(o.catalogue.stock(part.stock));
+    if (own.length === 0 || !strength || !('breakingN' in strength)) return [];
+    const pull = Math.max(...own.map((cord) => response.pull(cord)));
+    const may = strength.breakingN / CORD_OVER;
+    return [{ what: 'cord', part: part.id, share: pull / may, by: 'breaking', has: pull, may }];
+  });
+  const grounds = model.grounds.flatMap(({ link, support, at, firmMm }): Use[] => {
+    if (firmMm <= 0) return [];
+    const { force, moment } = response.onGround(link);
+    const arm = minus((model.frame.links[link] as { at: Point }).at, at);
+    const about = [0, 1, 2].map((k) => (moment[k] as number) + (cross(arm, force)[k] as number)) as unknown as Point;
+    const push = Math.hypot(force[0], force[1]);
+    const turn = norm([about[0], about[1], 0]);
+    if (push < FELT_N && turn < FELT_N * 1000) return [];
+    const held = Math.max(push, turn / 1e4);
+    const may =
+      bromsPush({
+        acrossMm: support.acrossMm,
+        deepMm: firmMm,
+        upMm: turn / held,
+        soil: o.ground.soil,
+        softer: o.ground.softer ?? false,
+      }) / SOIL_OVER;
+    return [{ what: 'ground', part: support.part, share: may > 0 ? held / may : Infinity, by: 'soil', has: held, may }];
+  });
+  return [...parts, ...joints, ...cords, ...grounds];
+}
