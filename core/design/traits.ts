@@ -11,6 +11,8 @@ export interface RoleTraits {
   as?: 'body' | 'guide' | 'thread' | 'brace';
   /** Several lie over one another in one plane: from an end none of them hides another. */
   stacks?: true;
+  /** It gives way in the wind and comes back, as twigs do: nothing is reckoned of it. */
+  yields?: true;
 }
 
 /**

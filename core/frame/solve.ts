@@ -44,7 +44,7 @@ export interface Response {
   lifted: readonly number[];
   /** How much further it went by leaning over itself: the farthest shift over that without. 1 where it does not. */
   leansOver: number;
-  /** Not found within the turns allowed: it buckles, or keeps coming off where it lies. */
+  /** It buckles, or goes over: nothing is found in which all holds. */
   lost: boolean;
 }
 
@@ -56,6 +56,8 @@ export interface Solved {
 
 /** How often slack lines, lifted feet and leaning are looked at again. */
 const MOST_TURNS = 24;
+/** What has not settled and has gone so many times as far as without lifting and leaning is lost. */
+const LOST_FURTHER = 20;
 /** What presses in a beam less than this is not leant over. N. */
 const COUNTS_N = 1;
 
@@ -288,7 +290,8 @@ export function solveFrame(frame: Frame): Solved {
         }
         x = next;
       }
-      lost ||= turn === MOST_TURNS;
+      // What keeps lifting and falling back by a hair is not lost.
+      lost ||= turn === MOST_TURNS && farthest(x) > LOST_FURTHER * straight;
       leansOver = straight > 0 ? farthest(x) / straight : 1;
     }
     const moved = new Float64Array(size);

@@ -1,9 +1,10 @@
 /**
- * How hard moving air pushes, as so many times q times the area seen. Bars with sharp edges 2.0 and round ones 1.2
- * (EN 1991-1-4:2005, 7.7 for long sharp-edged sections, 7.9.2 for circular ones); what is open by what it covers: 1.3
- * times its solidity (from memory, nets and wires), a closed sheet 1.3 (EN 1991-1-4, 7.4, about that of a signboard).
+ * How hard moving air pushes, as so many times q times the area seen. Bars with sharp edges 2.0 and round ones 1.2 (EN
+ * 1991-1-4:2005, 7.7 and 7.9.2), each less for its ends: about 0.75 of it where a bar is twenty times as long as wide
+ * (7.13, figure 7.36). What is open by what it covers: 1.3 times its solidity (from memory, nets and wires), a closed
+ * sheet 1.3 (7.4, about that of a signboard).
  */
-export const DRAG = { edged: 2, round: 1.2, sheet: 1.3 } as const;
+export const DRAG = { edged: 2 * 0.75, round: 1.2 * 0.75, sheet: 1.3 } as const;
 
 /** What leaves are pushed with in a light wind, and from where on they give way. m/s; how fast: from memory. */
 const LEAVES = { drag: 0.6, fromMs: 10, gives: 0.7 } as const;

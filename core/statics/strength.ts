@@ -63,7 +63,7 @@ const C16: TimberClass = {
   source: 'EN 338:2016, table 1',
 };
 
-/** Round poles and canes: larch as C16; bamboo, green to dry, from memory. MPa, kg/m³. */
+/** Round poles and canes: larch as C16; bamboo from memory, stiff as whole dry culms are found (15 to 20 GPa). MPa, kg/m³. */
 const BAMBOO: TimberClass = {
   class: 'bamboo',
   bendingMpa: 35,
@@ -71,8 +71,8 @@ const BAMBOO: TimberClass = {
   compressionMpa: 25,
   bearingMpa: 2,
   shearMpa: 3,
-  stiffnessMpa: 11_000,
-  stiffness05Mpa: 7400,
+  stiffnessMpa: 17_000,
+  stiffness05Mpa: 12_000,
   densityKgM3: 600,
   source: 'from memory',
 };

@@ -6,12 +6,15 @@ const AIR_KG_M3 = 1.25;
 /** Velocity pressure of a gust: q = ½ρv² (EN 1991-1-4:2005, equation 4.10). m/s, N/m². @example windPressure(32) // 640 */
 export const windPressure = (gustMs: number): number => 0.5 * AIR_KG_M3 * gustMs ** 2;
 
-/** Roughness length and least height of the terrain a garden lies in (EN 1991-1-4:2005, table 4.1: categories II, III and IV). m. */
+/** Roughness length and least height of the terrain a garden lies in (EN 1991-1-4:2005, table 4.1: categories II and III). m. */
 const TERRAIN: Readonly<Record<Wind, { roughM: number; leastM: number }>> = {
   exposed: { roughM: 0.05, leastM: 2 },
   usual: { roughM: 0.3, leastM: 5 },
-  sheltered: { roughM: 1, leastM: 10 },
+  sheltered: { roughM: 0.3, leastM: 5 },
 };
+
+/** Behind a hedge or a fence that lets a fifth through, five to ten of its heights off (EN 1991-1-4:2005, 7.4.2, figure 7.20, read from memory). */
+const BEHIND_HEDGE = 0.6;
 
 /** Exposure factor c_e(z) = (1 + 7 I_v) c_r² (EN 1991-1-4:2005, equations 4.4, 4.5, 4.7 and 4.8), on level ground. @example exposureFactor({ roughM: 0.05 }, 10) // 2.35 */
 export function exposureFactor({ roughM }: { roughM: number }, heightM: number): number {
@@ -22,8 +25,19 @@ export function exposureFactor({ roughM }: { roughM: number }, heightM: number):
 /** Share of the pressure of a gust, as it is told for 10 m over open country, that reaches what stands low down in a garden. @example lowDown('usual') // 0.545 */
 export function lowDown(wind: Wind): number {
   const terrain = TERRAIN[wind];
-  return exposureFactor(terrain, terrain.leastM) / exposureFactor(TERRAIN.exposed, 10);
+  const share = exposureFactor(terrain, terrain.leastM) / exposureFactor(TERRAIN.exposed, 10);
+  return wind === 'sheltered' ? share * BEHIND_HEDGE : share;
 }
+
+/**
+ * A gust that comes once in so many years on the average, as a share of the one that comes once in fifty: c_prob = √((1
+ * − K ln(−ln(1 − p))) / (1 − K ln(−ln 0.98))), K = 0.2 (EN 1991-1-4:2005, 4.2, equation 4.2).
+ * @example onceIn(10) // 0.90
+ */
+export const onceIn = (years: number): number => {
+  const rare = (p: number): number => 1 - 0.2 * Math.log(-Math.log(1 - p));
+  return Math.sqrt(rare(1 / years) / rare(0.02));
+};
 
 /** Bending moment at which a round bar yields: M = σ π d³ / 32 (the bending formula; Timoshenko, *Strength of Materials*, part I, art. 23). mm, MPa; N m. */
 export const roundYieldMoment = (diameterMm: number, yieldMpa: number): number =>

@@ -3,6 +3,7 @@ import type { Fixing, Joint } from '../design/design';
 import type { Link } from '../frame/frame';
 import type { Meeting } from '../joinery/meetings';
 import { dowelShear, nailDraw, screwDraw, slipStiffness, WET_JOINT } from '../statics/fasteners';
+import { strengthOf } from '../statics/strength';
 import { DURATION, GRADES } from '../statics/timber';
 
 /** How a meeting gives, at one of its places: along from one to the other, across, turned about that way, and aside. N/mm, N mm. */
@@ -30,6 +31,10 @@ const MEAN_KG_M3 = 370;
 const DRAWN_STIFFER = 2;
 /** What is left of turning where nothing holds against it: rubbing (from memory). N mm. */
 const RUBS = 2e3;
+/** A lid or a door that is shut lies on its frame all round: as if its hinges did not turn (from memory). N mm. */
+const LIES_SHUT = 2e7;
+/** What slides along a rod rubs on it (from memory). N/mm. */
+const SLIDES = 2;
 /** How what is not screwed or nailed gives and what it carries (from memory, all): for each that is tied, clipped, lashed or hung. N/mm, N. */
 const BY: Readonly<Record<string, { k: number; turn: number; carries: number }>> = {
   tied: { k: 150, turn: 0, carries: 200 },
@@ -62,8 +67,12 @@ function dowelsOf(
   return { piece: first.of, thickMm: first.thickMm, each: (legs * count) / Math.max(1, meeting.at.length) };
 }
 
-/** @param overMm the narrower of the two where they lie on each other. */
-export function givesOf(joint: Joint, meeting: Meeting, overMm: number, catalogue: Catalogue): Gives {
+/** @param o `overMm` is the narrower of the two where they lie on each other; `shut` of a leaf on its hinges, which lies on what it shuts; `slides` of what a bar goes through. */
+export function givesOf(
+  joint: Joint,
+  meeting: Meeting,
+  { overMm, shut, slides, catalogue }: { overMm: number; shut: boolean; slides: boolean; catalogue: Catalogue },
+): Gives {
   const dowels = ['screwed', 'nailed', 'bolted', 'stapled'].includes(meeting.by)
     ? dowelsOf(joint, meeting, catalogue)
     : null;
@@ -72,19 +81,25 @@ export function givesOf(joint: Joint, meeting: Meeting, overMm: number, catalogu
     const across = (2 / 3) * slipStiffness(dowels.thickMm, MEAN_KG_M3) * dowels.each;
     const along = DRAWN_STIFFER * across;
     const arm = armOf(dowels.each, overMm);
-    const aside = along * (overMm / LEVER) ** 2 + RUBS;
+    // One screw is a pivot every way: it gives before it is drawn.
+    const aside = dowels.each < 1.5 ? PIVOTS : (along / PRIED_SOFTER) * (overMm / LEVER) ** 2 + RUBS;
     return { stiff: [along, across, across, across * arm ** 2 + RUBS, aside, aside], pressesOnly: false };
   }
   const by = BY[meeting.by] ?? { k: 2000, turn: 1e6, carries: 1000 };
-  const turn = by.turn + RUBS;
+  const turn = (shut ? LIES_SHUT : by.turn) + RUBS;
   return {
-    stiff: [by.k, by.k, by.k, turn, turn, turn],
+    // Along its hole a rod slides.
+    stiff: [slides ? SLIDES : by.k, by.k, by.k, turn, turn, turn],
     pressesOnly: meeting.by === 'bearing',
   };
 }
 
 /** Turned off what it lies on, a piece pries at its fixings from the edge: a third of its width (from memory). */
 const LEVER = 3;
+/** What one screw keeps against being turned off what it lies on (from memory). N mm. */
+const PIVOTS = 5e4;
+/** Its edge is pressed in and its heads draw in before the threads are drawn: so much softer (from memory). */
+const PRIED_SOFTER = 4;
 /** Two or more fixings sit so far from their middle, as a share of the narrower piece (from memory: a quarter in from the edge each). */
 const armOf = (each: number, overMm: number): number => (each >= 1.5 ? overMm / 4 : 0);
 
@@ -99,11 +114,16 @@ export function carriesAt(
     : null;
   if (!dowels) {
     const by = BY[meeting.by] ?? { k: 0, turn: 0, carries: 1000 };
+    const tie = meeting.fixings
+      .map((i) => strengthOf(o.catalogue.stock((joint.fixings[i] as Fixing).stock)))
+      .find((one) => one !== null && 'breakingN' in one);
     const held = meeting.fixings.reduce((sum, i) => sum + (joint.fixings[i] as Fixing).count, 0);
     const each = Math.max(1, held / Math.max(1, meeting.at.length));
+    // Wire goes round both and is twisted: two strands of it, drawn to the half of where they give.
+    const carries = meeting.by === 'tied' && tie && 'breakingN' in tie ? tie.breakingN : by.carries;
     return {
-      pullN: by.carries * each,
-      acrossN: by.carries * each,
+      pullN: carries * each,
+      acrossN: carries * each,
       armMm: 0,
       leverMm: 0,
       count: each,
@@ -124,7 +144,7 @@ export function carriesAt(
     pullN: drawn * dowels.each,
     acrossN: across * dowels.each,
     armMm: armOf(dowels.each, o.overMm),
-    leverMm: o.overMm / LEVER,
+    leverMm: dowels.each < 1.5 ? 0 : o.overMm / LEVER,
     count: dowels.each,
     source: 'NDS 2018, 12.2 and 12.3',
   };

@@ -2,6 +2,7 @@ import type { Catalogue } from '../catalogue/stock';
 import type { Planted } from '../crops/planted';
 import { plantsOf, type Design, type Station } from '../design/design';
 import type { Bar } from '../design/shapes/bar';
+import type { Fill } from '../design/shapes/fill';
 import type { Sheet } from '../design/shapes/sheet';
 import { shapeOf } from '../design/shapes/shapes';
 import { NO_LOADS, type Loads, type Spread } from '../frame/frame';
@@ -15,7 +16,12 @@ import { fromBar, fromCord, fromSheet, hand, type HandedTo } from './hand-over';
 import type { Model } from './model';
 
 /** How far what grows has come: shares of its height and of its leaves, by planting. */
-export type Grown = (planting: string) => { height: number; leaf: number };
+export type Grown = (planting: string) => {
+  height: number;
+  leaf: number;
+  /** So many times as much of it as its table says: leaves and fruit alike. */
+  heavier?: number;
+};
 
 /** The wind that is asked about: its speed at the height of what stands there, and the way it blows. m/s. */
 export interface Blows {
@@ -37,7 +43,8 @@ interface Slice {
   planting: string;
   /** Share of the height that is held at which it begins. */
   from: number;
-  mm2: number;
+  /** What of its leaves faces a wind that blows some way: plants in a row stand behind each other along it. */
+  mm2: (way: Point) => number;
   heavyN: number;
   to: readonly HandedTo[];
 }
@@ -47,7 +54,7 @@ export interface Loadable {
   model: Model;
   cells: readonly Cell[];
   slices: readonly Slice[];
-  blocks: readonly { node: number; mm2: (way: Point) => number; heavyN: number }[];
+  blocks: readonly { node: number; to: readonly HandedTo[]; mm2: (way: Point) => number; heavyN: number }[];
 }
 
 /** Pieces of a sheet are no longer than this. mm. */
@@ -62,28 +69,65 @@ const HOLDS_WITHIN_MM = 600;
 const LEANS = { bush: 0.3, none: 0 } as const;
 /** Mesh and net with rain on them, cloth soaked (from memory). N/mm² for each mm of wire, and for cloth. */
 const SHEET_N_MM2 = 3e-6;
-/** What a block of a stock weighs: potting mix in a cup, concrete (from memory). kg/m³. */
-const BLOCK_KG_M3 = 900;
+/** What is used whole weighs by its outer size: a pallet, a cup, a hollow block (from memory). kg/m³. */
+const BLOCK_KG_M3 = 150;
+/** Wet potting mix: 75 to 100 lb to the cubic foot (common practice, no source). kg/l. */
+const WET_MIX_KG_L = 1.4;
 
 export function loadable(model: Model, design: Design, planted: readonly Planted[], catalogue: Catalogue): Loadable {
   return {
     model,
     cells: model.sheets.flatMap(({ part, fixed }) => cellsOf(part, fixed, catalogue)),
-    slices: design.hold ? plantsOf(design).flatMap((plant) => slicesOf(model, plant, planted)) : [],
+    slices: design.hold ? plantsOf(design).flatMap((plant, _, all) => slicesOf(model, plant, all, planted)) : [],
     blocks: model.blocks.map(({ part, node }) => {
+      const own: HandedTo[] = [{ node, at: model.frame.nodes[node] as Point, by: ALL_OF_IT }];
+      if (part.shape === 'fill')
+        return { node, to: under(model, part) ?? own, mm2: () => 0, heavyN: part.litres * WET_MIX_KG_L * GRAVITY_MS2 };
       const [x, y, z] = [0, 1, 2].map((k) => {
         const all = shapeOf(part)
           .extent(part)
           .map((at) => at[k] as number);
         return Math.max(...all) - Math.min(...all);
       }) as [number, number, number];
+      const { opacity } = catalogue.stock(part.stock);
       return {
         node,
-        mm2: (way: Point) => Math.abs(way[0]) * y * z + Math.abs(way[1]) * x * z,
+        to: own,
+        mm2: (way: Point) => opacity * (Math.abs(way[0]) * y * z + Math.abs(way[1]) * x * z),
         heavyN: (x * y * z * BLOCK_KG_M3 * GRAVITY_MS2) / 1e9,
       };
     }),
   };
+}
+
+const ALL_OF_IT: HandedTo['by'] = [
+  [1, 0, 0],
+  [0, 1, 0],
+  [0, 0, 1],
+];
+/** What lies so near under what is filled in bears it. mm. */
+const UNDER_MM = 80;
+
+/** The bars of the floor that a filling lies on, each with its share; null where none is told apart. */
+function under(model: Model, fill: Fill): readonly HandedTo[] | null {
+  const rim = shapeOf(fill).extent(fill);
+  const low = Math.min(...rim.map(([, , z]) => z));
+  const within = (at: Point, k: 0 | 1): boolean =>
+    at[k] >= Math.min(...rim.map((one) => one[k])) - 1 && at[k] <= Math.max(...rim.map((one) => one[k])) + 1;
+  const nodes = model.bars
+    .filter(({ part }) => Math.abs(part.from[2] - part.to[2]) < UNDER_MM)
+    .flatMap((bar) => bar.nodes)
+    .filter((node) => {
+      const at = model.frame.nodes[node] as Point;
+      return at[2] < low + 5 && at[2] > low - UNDER_MM && within(at, 0) && within(at, 1);
+    });
+  const share = 1 / nodes.length;
+  const by: HandedTo['by'] = [
+    [share, 0, 0],
+    [0, share, 0],
+    [0, 0, share],
+  ];
+  return nodes.length === 0 ? null : nodes.map((node) => ({ node, at: model.frame.nodes[node] as Point, by }));
 }
 
 function cellsOf(sheet: Sheet, fixed: Parameters<typeof fromSheet>[0], catalogue: Catalogue): Cell[] {
@@ -137,11 +181,41 @@ const nearestAlong = (bar: Bar, at: Point): number => {
   return Math.max(0, Math.min(norm(way), dot(minus(at, bar.from), unit(way))));
 };
 
-function slicesOf(model: Model, plant: Station, planted: readonly Planted[]): Slice[] {
+/** Along its row a row shows so much of what it shows across (from memory). */
+const END_ON = 0.3;
+/** Of two rows the one behind has half of the wind (from memory): both have three quarters, whichever way it blows. */
+const TWO_ROWS = 0.75;
+const inTwoRows = (plant: Station, all: readonly Station[]): boolean =>
+  (plant.side === 'front' && all.some(({ side }) => side === 'back')) ||
+  (plant.side === 'back' && all.some(({ side }) => side === 'front'));
+const facing =
+  (plant: Station, stem: Point, mm2: number): ((way: Point) => number) =>
+  (way) => {
+    const seen = Math.sqrt(Math.max(0, 1 - dot(stem, way) ** 2));
+    return plant.side === 'round' || plant.side === 'pocket'
+      ? mm2 * seen
+      : mm2 * seen * (Math.abs(way[1]) + END_ON * Math.abs(way[0]));
+  };
+
+/** How wide the leaves of a plant are to the wind: its own room in the row; of a ring the front and the back half, told by its girth. mm. */
+function widthOf(plant: Station, all: readonly Station[]): number {
+  const own = Math.min(plant.spacingMm, LEAVES_MM) * (inTwoRows(plant, all) ? TWO_ROWS : 1);
+  if (plant.side !== 'round') return own;
+  const ring = all.filter(({ side, planting }) => side === 'round' && planting === plant.planting);
+  const middle = scale(
+    ring.reduce<Point>((sum, { at }) => add(sum, at), [0, 0, 0]),
+    1 / ring.length,
+  );
+  const girth = 2 * Math.PI * Math.max(...ring.map(({ at }) => Math.hypot(at[0] - middle[0], at[1] - middle[1])));
+  return ring.length < 3 ? own : (Math.min(own, girth / ring.length) * 2) / Math.PI;
+}
+
+function slicesOf(model: Model, plant: Station, all: readonly Station[], planted: readonly Planted[]): Slice[] {
   const crop = planted.find(({ id }) => id === plant.planting)?.crop;
   if (!crop) return [];
   const share = crop.habit === 'bush' || crop.habit === 'none' ? LEANS[crop.habit] : 1;
   if (share === 0) return [];
+  const wide = widthOf(plant, all);
   const high = Math.min(plant.heldToMm, lengthOf(plant.stem));
   return Array.from({ length: SLICES }, (_, i) => i).flatMap((i): Slice[] => {
     const at = pointAt(plant.stem, ((i + 0.5) * high) / SLICES);
@@ -153,7 +227,7 @@ function slicesOf(model: Model, plant: Station, planted: readonly Planted[]): Sl
           {
             planting: plant.planting,
             from: i / SLICES,
-            mm2: (share * Math.min(plant.spacingMm, LEAVES_MM) * high) / SLICES,
+            mm2: facing(plant, tangentAt(plant.stem, ((i + 0.5) * high) / SLICES), (share * wide * high) / SLICES),
             heavyN: (share * crop.wetKg * GRAVITY_MS2) / SLICES,
             to,
           },
@@ -179,25 +253,9 @@ export function weightOf({ model, cells, slices, blocks }: Loadable, grown: Grow
   for (const { planting, from, heavyN, to } of slices) {
     const now = grown(planting);
     // Leaves first, fruit last (from memory).
-    hand(loads, frame, to, WEIGHS(heavyN * thereNow(from, now) * now.leaf ** 2));
+    hand(loads, frame, to, WEIGHS(heavyN * (now.heavier ?? 1) * thereNow(from, now) * now.leaf ** 2));
   }
-  for (const { node, heavyN } of blocks)
-    hand(
-      loads,
-      frame,
-      [
-        {
-          node,
-          at: frame.nodes[node] as Point,
-          by: [
-            [1, 0, 0],
-            [0, 1, 0],
-            [0, 0, 1],
-          ],
-        },
-      ],
-      WEIGHS(heavyN),
-    );
+  for (const { to, heavyN } of blocks) hand(loads, frame, to, WEIGHS(heavyN));
   return { loads, spread };
 }
 
@@ -230,24 +288,13 @@ export function windOn(
   const leaves = q * leafDrag(speedMs);
   for (const { planting, from, mm2, to } of slices) {
     const now = grown(planting);
-    hand(loads, frame, to, scale(way, leaves * mm2 * thereNow(from, now) * (0.3 + 0.7 * now.leaf)));
-  }
-  for (const { node, mm2 } of blocks)
     hand(
       loads,
       frame,
-      [
-        {
-          node,
-          at: frame.nodes[node] as Point,
-          by: [
-            [1, 0, 0],
-            [0, 1, 0],
-            [0, 0, 1],
-          ],
-        },
-      ],
-      scale(way, q * DRAG.sheet * mm2(way)),
+      to,
+      scale(way, leaves * (now.heavier ?? 1) * mm2(way) * thereNow(from, now) * (0.3 + 0.7 * now.leaf)),
     );
+  }
+  for (const { to, mm2 } of blocks) hand(loads, frame, to, scale(way, q * DRAG.sheet * mm2(way)));
   return { loads, spread };
 }

@@ -2,6 +2,7 @@ import type { Stock } from '../catalogue/stock';
 import type { Bar } from '../design/shapes/bar';
 import type { Stiffness } from '../frame/frame';
 import { strengthOf } from '../statics/strength';
+import { STEEL_E_MPA } from '../statics/wire';
 import { adjustedValues, columnStability, type Duration, type Grade } from '../statics/timber';
 
 /** What acts in a bar at one place: pulled along it (pressed where negative), across it both ways, twisted, bent in the plane of its wider face and flat. N, N mm. */
@@ -40,9 +41,13 @@ interface SectionOf {
   round: boolean;
 }
 
-/** What a bar of steel, plastic or cane may be stressed to: its yield over 1.67 (AISC 360-16, F1, Ω); cane and round wood its characteristic value by 0.9 / 1.3 / 1.5, wind for a moment over the factors of material and load (EN 1995-1-1, tables 3.1 and 2.3; EN 1990, table A1.2). */
-const STEEL_OVER = 1.67;
-const ROUND_WOOD = 0.9 / 1.3 / 1.5;
+/**
+ * What a bar of steel, plastic or cane may be stressed to: its yield over 1.35, the 1.5 of wind for what hurts nobody
+ * when it gives way (EN 1990:2002, table A1.2 and annex B, table B3: K_FI 0.9); cane and round wood its characteristic
+ * value by 0.9 / 1.3 / 1.35, for a moment, over the factors of material and load (EN 1995-1-1, tables 3.1 and 2.3).
+ */
+export const STEEL_OVER = 1.35;
+const ROUND_WOOD = 0.9 / 1.3 / STEEL_OVER;
 
 /** Wet green wood in bulk: softwood outdoors (from memory). kg/m³. */
 export const WET_WOOD_KG_M3 = 600;
@@ -107,7 +112,12 @@ const GRAVITY = 9.80665;
 export function memberOf(bar: Bar, stock: Stock): Member {
   const section = sectionOf(bar, stock);
   const strength = strengthOf(stock);
-  const sawn = stock.form === 'timber' || !strength || !('stiffnessMpa' in strength);
+  // Eyes and small hardware are bars of their own wire.
+  const of =
+    strength && 'wireMpa' in strength
+      ? { ...strength, yieldMpa: strength.wireMpa, stiffnessMpa: STEEL_E_MPA }
+      : strength;
+  const sawn = stock.form === 'timber' || !of || !('stiffnessMpa' in of);
   const timber = adjustedValues({
     wideMm: Math.max(bar.wideMm, bar.thickMm),
     thickMm: Math.min(bar.wideMm, bar.thickMm),
@@ -116,15 +126,11 @@ export function memberOf(bar: Bar, stock: Stock): Member {
     wet: true,
     repetitive: false,
   });
-  const e = sawn ? timber.stiffnessMpa : strength.stiffnessMpa;
-  const isWood = sawn || 'bendingMpa' in strength;
+  const e = sawn ? timber.stiffnessMpa : of.stiffnessMpa;
+  const isWood = sawn || 'bendingMpa' in of;
   // Wood twists sixteen times as readily as it is drawn out (EN 338:2016, note 3 of table 1), steel by 2 (1 + 0.3).
   const g = e / (isWood ? 16 : 2.6);
-  const kgM3 = isWood
-    ? WET_WOOD_KG_M3
-    : 'class' in strength && strength.class === 'plastic'
-      ? PLASTIC_KG_M3
-      : STEEL_KG_M3;
+  const kgM3 = isWood ? WET_WOOD_KG_M3 : of.class === 'plastic' ? PLASTIC_KG_M3 : STEEL_KG_M3;
   return {
     stiffness: {
       ea: e * section.areaMm2,
@@ -133,7 +139,7 @@ export function memberOf(bar: Bar, stock: Stock): Member {
       eiThick: e * section.thickMm4,
     },
     weightNmm: (section.areaMm2 * kgM3 * GRAVITY) / 1e9,
-    used: sawn ? usedOfSawn(bar, section) : usedOfEven(section, strength, e),
+    used: sawn ? usedOfSawn(bar, section) : usedOfEven(section, of, e),
   };
 }
 
@@ -180,7 +186,7 @@ const usedOfSawn =
     ]);
   };
 
-/** A bar that is the same all over: stresses of pull and bending added (Timoshenko, *Strength of Materials*, part I, art. 57), and Euler's load over 1.92 (AISC 360-16, E3: 0.877 over 1.67). */
+/** A bar that is the same all over: stresses of pull and bending added (Timoshenko, *Strength of Materials*, part I, art. 57),  */
 const usedOfEven = (
   section: SectionOf,
   strength: Exclude<ReturnType<typeof strengthOf>, null>,
@@ -203,7 +209,10 @@ const usedOfEven = (
     };
     if (acts.pull >= 0 || freeMm <= 0) return all;
     const euler =
-      (Math.PI ** 2 * e * Math.min(section.wideMm4, section.thickMm4)) / freeMm ** 2 / section.areaMm2 / 1.92;
+      (Math.PI ** 2 * e * Math.min(section.wideMm4, section.thickMm4)) /
+      freeMm ** 2 /
+      section.areaMm2 /
+      (1.1 * STEEL_OVER);
     return most([all, { share: along / euler + bent / mayMpa, by: 'buckling', hasMpa: along, mayMpa: euler }]);
   };
 };

@@ -1,17 +1,21 @@
 import type { Catalogue } from '../catalogue/stock';
 import type { Design, Joint } from '../design/design';
+import { linkedBy } from '../design/linked';
 import { axisOf, type Bar } from '../design/shapes/bar';
 import type { Block } from '../design/shapes/block';
+import type { Fill } from '../design/shapes/fill';
 import type { Line } from '../design/shapes/line';
 import type { Sheet } from '../design/shapes/sheet';
 import { asShape, ofShape, shapeOf } from '../design/shapes/shapes';
 import type { Beam, Cord, Frame, Link } from '../frame/frame';
 import { flatten, lengthOf, onStretch, pointAt } from '../geometry/curve';
 import { add, ALONG, cross, dot, minus, norm, reach, scale, unit, UP, type Point } from '../geometry/space';
+import { heldBy } from '../joinery/held-by';
 import { meetingsOf, supportsOf, type Meeting, type Support } from '../joinery/meetings';
 import { heightAt } from '../site/ground';
 import { roundArea, STEEL_E_MPA } from '../statics/wire';
 import { springsOf, type Ground } from './ground';
+import { gridOf, nearestOf, standsByItself, type Grid } from './mesh-grid';
 import { carriesAt, givesOf, type MayCarry } from './joint';
 import { memberOf, type Member } from './member';
 
@@ -56,8 +60,16 @@ export interface SheetIn {
 
 /** A mass that lies on others, or hangs on them. */
 export interface BlockIn {
-  part: Block;
+  part: Block | Fill;
   node: number;
+}
+
+/** Mesh that stands by itself, bent to an arch or a ring: strips of its wires both ways. */
+export interface WiresIn {
+  part: Sheet;
+  beams: readonly number[];
+  /** How many wires each stands for. */
+  wires: readonly number[];
 }
 
 export interface GroundIn {
@@ -77,6 +89,7 @@ export interface Model {
   cords: readonly CordIn[];
   sheets: readonly SheetIn[];
   blocks: readonly BlockIn[];
+  wires: readonly WiresIn[];
   grounds: readonly GroundIn[];
   /** Parts that nothing of this holds: they are not reckoned. */
   leftOut: readonly string[];
@@ -96,6 +109,28 @@ interface Wanting {
   wants: Set<number>;
   fromMm: number;
   toMm: number;
+}
+
+/** Corners of the foot of a mass. */
+function lowCorners(part: Block | Fill): Point[] {
+  const all = shapeOf(part).extent(part);
+  const low = Math.min(...all.map(([, , z]) => z));
+  return all.filter(([, , z]) => z < low + 1);
+}
+
+/** A tier on a tier, a block on a block (from memory). N/mm. */
+const STACKED: Link['stiff'] = [2000, 500, 500, 1e4, 1e4, 1e4];
+/** What is stacked lies over what is below by so much. mm. */
+const STACKS_WITHIN_MM = 30;
+function bearsAt([x, y, z]: Point, on: Block): boolean {
+  const all = shapeOf(on).extent(on);
+  const span = (k: 0 | 1 | 2): [number, number] => [
+    Math.min(...all.map((at) => at[k])),
+    Math.max(...all.map((at) => at[k])),
+  ];
+  const [[x0, x1], [y0, y1], [low, top]] = [span(0), span(1), span(2)];
+  // Cups sit in each other.
+  return z > (low + top) / 2 && z < top + STACKS_WITHIN_MM && x > x0 - 1 && x < x1 + 1 && y > y0 - 1 && y < y1 + 1;
 }
 
 /** How far along a bar the point of its middle lies that is nearest to another. mm. */
@@ -136,7 +171,9 @@ export function modelOf(design: Design, ground: Ground, catalogue: Catalogue): M
     if (long > 1) bars.set(part.id, { part, wants: new Set([0, long]), fromMm: 0, toMm: long });
   }
   // A post begins where firm ground holds it; a bent bar that is pushed in with both ends ends there too.
-  const grounded = supports.flatMap((support) => groundedAt(design, support, bars.get(support.part), ground, jointOf));
+  const grounded = supports.flatMap((support) =>
+    groundedAt(design, support, bars.get(support.part), ground, jointOf, catalogue),
+  );
   for (const { bar, alongMm } of grounded) bar.wants.add(alongMm);
 
   const contacts = meetings.flatMap((meeting) => {
@@ -161,16 +198,54 @@ export function modelOf(design: Design, ground: Ground, catalogue: Catalogue): M
     return bar.nodes[best] as number;
   };
 
-  const blocks: BlockIn[] = ofShape(parts, 'block').map((part) => {
-    nodes.push(middle(shapeOf(part).extent(part)));
-    return { part, node: nodes.length - 1 };
-  });
+  // What is filled in hangs on what holds it; what lies on the soil is borne by that.
+  const lies = new Set(supports.map(({ part }) => part));
+  const masses = [...ofShape(parts, 'block'), ...ofShape(parts, 'fill').filter(({ id }) => !lies.has(id))];
+  const blocks: BlockIn[] = masses
+    .filter(({ id }) => lies.has(id) || meetings.some(({ a, b }) => a === id || b === id))
+    .map((part) => {
+      nodes.push(middle(shapeOf(part).extent(part)));
+      return { part, node: nodes.length - 1 };
+    });
+  const grids = new Map<string, Grid>();
+  const wires: WiresIn[] = [];
+  for (const part of ofShape(parts, 'sheet')) {
+    const grid = standsByItself(part, catalogue) ? gridOf(part, nodes, beams, links) : null;
+    if (!grid) continue;
+    grids.set(part.id, grid);
+    wires.push({ part, ...grid });
+  }
+  // What is stacked bears on what is below it, at its corners.
+  for (const upper of blocks)
+    for (const corner of lowCorners(upper.part))
+      for (const lower of blocks)
+        if (
+          upper !== lower &&
+          upper.part.shape === 'block' &&
+          lower.part.shape === 'block' &&
+          bearsAt(corner, lower.part)
+        )
+          links.push({
+            a: upper.node,
+            b: lower.node,
+            at: corner,
+            axes: [[0, 0, -1], ALONG, [0, 1, 0]],
+            stiff: STACKED,
+            pressesOnly: true,
+          });
   const blockOf = new Map(blocks.map((one) => [one.part.id, one]));
   const heldAt = (id: string, at: Point): number | null => {
     const bar = placed.get(id);
-    return bar ? nodeAt(bar, at) : (blockOf.get(id)?.node ?? null);
+    if (bar) return nodeAt(bar, at);
+    const grid = grids.get(id);
+    return grid ? nearestOf(grid.nodes, at, nodes) : (blockOf.get(id)?.node ?? null);
   };
+  const latched = joints.flatMap((joint) => latchOf(joint));
 
+  // What hangs on its hinges alone is shut: a lid on its box, a door on its post.
+  const firm = linkedBy(meetings.filter(({ by }) => by !== 'hinged').map(({ a, b }) => [a, b] as const));
+  const standing = [...grounded.map(({ bar }) => bar.part.id), ...supports.map(({ part }) => part)];
+  const isLeaf = (id: string): boolean => !standing.some((one) => firm.same(one, id));
   const held: JointIn[] = [];
   const fixed = new Map<string, FixedAt[]>();
   for (const { meeting, place } of contacts) {
@@ -184,13 +259,26 @@ export function modelOf(design: Design, ground: Ground, catalogue: Catalogue): M
         return bar ? { wide: bar.wideMm, thick: Math.min(bar.wideMm, bar.thickMm) } : { wide: 100, thick: 38 };
       };
       const over = Math.min(narrow(meeting.a).wide, narrow(meeting.b).wide);
-      const { stiff, pressesOnly } = givesOf(joint, meeting, over, catalogue);
+      const bar = asShape(pa, 'bar') ?? asShape(pb, 'bar');
+      const shut = meeting.by === 'hinged' && (isLeaf(meeting.a) || isLeaf(meeting.b));
+      const { stiff, pressesOnly } = givesOf(joint, meeting, {
+        overMm: over,
+        shut,
+        slides: meeting.by === 'through a hole' && bar !== null,
+        catalogue,
+      });
       if (!pa || !pb) continue;
       links.push({
         a: na,
         b: nb,
         at: place,
-        axes: axesBetween(nodes[na] as Point, nodes[nb] as Point, asShape(pa, 'bar'), meeting, joint),
+        axes: axesBetween(
+          nodes[na] as Point,
+          nodes[nb] as Point,
+          asShape(pa, 'bar') ?? asShape(pb, 'bar'),
+          meeting,
+          joint,
+        ),
         stiff,
         ...(pressesOnly ? { pressesOnly } : {}),
       });
@@ -207,6 +295,21 @@ export function modelOf(design: Design, ground: Ground, catalogue: Catalogue): M
     const list = fixed.get(other);
     if (list) list.push({ node, at: place, meeting });
     else fixed.set(other, [{ node, at: place, meeting }]);
+  }
+
+  // A leaf that is shut lies on what it shuts, and is hooked there.
+  const hinged = meetings.filter(({ by }) => by === 'hinged').flatMap(({ a, b }) => [a, b]);
+  for (const leaf of placed.values()) {
+    if (!isLeaf(leaf.part.id) || !hinged.some((id) => firm.same(id, leaf.part.id))) continue;
+    for (const node of [leaf.nodes[0] as number, leaf.nodes.at(-1) as number]) {
+      const at = nodes[node] as Point;
+      const frame = [...placed.values()].find(
+        (other) =>
+          !firm.same(other.part.id, leaf.part.id) &&
+          shapeOf(other.part).distanceTo(other.part, at) < leaf.part.wideMm / 2 + LIES_WITHIN_MM,
+      );
+      if (frame) links.push({ a: node, b: nodeAt(frame, at), at, axes: FRAME_AXES, stiff: LIES_SHUT });
+    }
   }
 
   const grounds: GroundIn[] = [];
@@ -232,6 +335,18 @@ export function modelOf(design: Design, ground: Ground, catalogue: Catalogue): M
       if (corner[2] < low + 1) onGround(block.node, support, corner);
   }
 
+  for (const { part, at } of latched) {
+    const node = heldAt(part, at);
+    if (node !== null)
+      onGround(node, { part, at, by: 'on what stands there', depthMm: 0, acrossMm: 0, footing: null }, at);
+  }
+  for (const support of supports) {
+    const grid = grids.get(support.part);
+    // Mesh stands on the ends of its lowest wires.
+    for (const node of grid?.lowest ?? [])
+      onGround(node, grid?.staked ? { ...support, by: 'pegged' } : support, nodes[node] as Point);
+  }
+
   const cords = ofShape(parts, 'line').flatMap((part): CordIn[] => {
     const all = fixed.get(part.id);
     if (!all || isGuide(part.role)) return [];
@@ -247,21 +362,32 @@ export function modelOf(design: Design, ground: Ground, catalogue: Catalogue): M
         holds.splice(first ? 0 : holds.length, 0, { node: nodes.length - 1, at, meeting: null });
       }
     const stock = catalogue.stock(part.stock);
+    // Twine leads plants and hands on what hangs on it; it stretches too far to brace what it is tied to.
+    const draws = stock.look === 'wire' || stock.id.startsWith('rope');
     const ea = (stock.look === 'wire' ? STEEL_E_MPA : ROPE_E_MPA) * roundArea(part.diameterMm);
     const made: number[] = [];
     holds.slice(1).forEach((to, i) => {
       const from = holds[i] as FixedAt;
-      if (from.node === to.node || reach(from.at, to.at) < ONE_PLACE_MM) return;
-      lines.push({ a: from.node, b: to.node, from: from.at, to: to.at, ea, pullN: 0 });
+      if (from.node === to.node) return;
+      if (reach(from.at, to.at) < LASHED_MM && from.meeting?.by === 'lashed') {
+        // Bound together: it holds each to the next every way.
+        links.push({ a: from.node, b: to.node, at: from.at, axes: FRAME_AXES, stiff: LASHED });
+        return;
+      }
+      if (!draws || reach(from.at, to.at) < ONE_PLACE_MM) return;
+      lines.push({ a: from.node, b: to.node, from: from.at, to: to.at, ea, pullN: part.pullN ?? 0 });
       made.push(lines.length - 1);
     });
     return [{ part, holds, cords: made }];
   });
   const sheets = ofShape(parts, 'sheet').flatMap((part): SheetIn[] => {
+    const grid = grids.get(part.id);
+    if (grid) return [{ part, fixed: grid.nodes.map((node) => ({ node, at: nodes[node] as Point, meeting: null })) }];
     const all = fixed.get(part.id);
     return all ? [{ part, fixed: all }] : [];
   });
-  for (const { part, fixed: at } of sheets) lines.push(...bracedBy(part, at, nodes, catalogue));
+  for (const { part, fixed: at } of sheets)
+    if (!grids.has(part.id) && !lies.has(part.id)) lines.push(...bracedBy(part, at, nodes, catalogue));
 
   const reckoned = new Set([
     ...placed.keys(),
@@ -276,10 +402,28 @@ export function modelOf(design: Design, ground: Ground, catalogue: Catalogue): M
     cords,
     sheets,
     blocks,
+    wires,
     grounds,
     leftOut: parts.filter((part) => !reckoned.has(part.id) && shapeOf(part).nature !== 'mass').map(({ id }) => id),
   };
 }
+
+/** Of a latch or a hook whose other half is no part of the design: what is shut is held there. */
+const latchOf = ({ parts, places, fixings }: Joint): { part: string; at: Point }[] => {
+  const [part, at] = [parts[0], places[0]];
+  return parts.length === 1 && part && at && fixings.some(({ stock }) => heldBy(stock) === 'clipped')
+    ? [{ part, at }]
+    : [];
+};
+
+/** A leaf lies so near to what it shuts; hooked and resting on it (from memory). mm, N/mm, N mm. */
+const LIES_WITHIN_MM = 20;
+const LIES_SHUT: Link['stiff'] = [500, 500, 500, 1e3, 1e3, 1e3];
+
+/** Poles in one lashing lie so near to each other; what it holds them with (from memory). mm, N/mm, N mm. */
+const LASHED_MM = 250;
+const LASHED: Link['stiff'] = [500, 500, 500, 2e5, 2e5, 2e5];
+const FRAME_AXES: Link['axes'] = [ALONG, [0, 1, 0], UP];
 
 /** Rope and twine stretch so far (from memory). MPa. */
 const ROPE_E_MPA = 1500;
@@ -291,6 +435,7 @@ function groundedAt(
   bar: Wanting | undefined,
   ground: Ground,
   jointOf: ReadonlyMap<string, Joint>,
+  catalogue: Catalogue,
 ): { bar: Wanting; alongMm: number; support: Support }[] {
   if (!bar) return [];
   const { part, toMm } = bar;
@@ -301,7 +446,11 @@ function groundedAt(
       .filter((joint) => joint.places.some((place) => reach(place, support.at) < 1) || support.by === 'pegged')
       .flatMap(({ places }) => places);
     const near = support.by === 'pegged' ? [support.at] : places;
-    return (near.length > 0 ? near : [support.at]).map((place: Point) => at(alongBar(part, place)));
+    const stock = catalogue.stock(part.stock);
+    const inMm = stock.form === 'piece' && support.by !== 'pegged' ? (stock.goesInMm ?? 0) : 0;
+    return (near.length > 0 ? near : [support.at]).map((place: Point) =>
+      at(Math.min(toMm, alongBar(part, place) + inMm)),
+    );
   }
   if (support.by === 'lies on it') {
     const half = shapeOf(part).acrossMm(part) / 2;
@@ -358,8 +507,15 @@ function axesBetween(a: Point, b: Point, part: Bar | null, meeting: Meeting, joi
   const driven = meeting.fixings.map((i) => joint.fixings[i]?.drive?.way).find((way) => way !== undefined);
   const between = minus(b, a);
   const flat = part ? unit(cross(minus(part.to, part.from), part.wide)) : UP;
-  const first = driven ? unit(driven) : norm(between) > 5 ? unit(between) : flat;
-  const along = part ? unit(minus(part.to, part.from)) : ALONG;
+  const slides = meeting.by === 'through a hole' && part !== null;
+  const first = slides
+    ? unit(minus(part.to, part.from))
+    : driven
+      ? unit(driven)
+      : norm(between) > 5
+        ? unit(between)
+        : flat;
+  const along = part && !slides ? unit(minus(part.to, part.from)) : ALONG;
   const aside = minus(along, scale(first, dot(along, first)));
   const second = norm(aside) > 0.1 ? unit(aside) : unit(cross(first, Math.abs(first[2]) < 0.9 ? UP : ALONG));
   return [first, second, cross(first, second)];
@@ -380,6 +536,8 @@ export function alongPath(path: readonly Point[], at: Point): number {
 
 /** Welded mesh braces what it is fixed to as so much of its wires would that went straight from hold to hold (from memory: welds and clips give). */
 const BRACES = 0.05;
+/** More ties than this of one sheet brace it no better. */
+const MOST_BRACES = 24;
 
 /** Of stiff mesh and sheeting: what it keeps from shifting against each other, as ties from each hold to those of the next bar. */
 function bracedBy(part: Sheet, fixed: readonly FixedAt[], nodes: readonly Point[], catalogue: Catalogue): Cord[] {
@@ -415,5 +573,5 @@ function bracedBy(part: Sheet, fixed: readonly FixedAt[], nodes: readonly Point[
       });
     }),
   );
-  return out.slice(0, 60);
+  return out.slice(0, MOST_BRACES);
 }

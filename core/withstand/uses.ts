@@ -1,11 +1,12 @@
 import type { Catalogue } from '../catalogue/stock';
 import type { Response } from '../frame/solve';
 import { cross, minus, norm, type Point } from '../geometry/space';
+import { MESH_WIRE_YIELD_MPA } from '../statics/elastica';
 import { bromsPush } from '../statics/pile';
 import { strengthOf } from '../statics/strength';
 import type { Duration, Grade } from '../statics/timber';
 import type { Ground } from './ground';
-import type { Used } from './member';
+import { STEEL_OVER, type Used } from './member';
 import type { Model } from './model';
 
 /** What of a structure is used, and how far: a part, what holds two parts to each other, or the ground that holds a post. */
@@ -84,10 +85,14 @@ export function usesOf(
   const cords = model.cords.flatMap(({ part, cords: own }): Use[] => {
     const strength = strengthOf(o.catalogue.stock(part.stock));
     if (own.length === 0 || !strength || !('breakingN' in strength)) return [];
-    const pull = Math.max(...own.map((cord) => response.pull(cord)));
+    const pull = Math.max(0, ...own.map((cord) => response.pull(cord)));
     const may = strength.breakingN / CORD_OVER;
     return [{ what: 'cord', part: part.id, share: pull / may, by: 'breaking', has: pull, may }];
   });
+  const jointed = new Set([
+    ...model.joints.flatMap(({ meeting }) => [meeting.a, meeting.b]),
+    ...model.cords.flatMap(({ holds }) => holds.flatMap(({ meeting }) => (meeting ? [meeting.a, meeting.b] : []))),
+  ]);
   const grounds = model.grounds.flatMap(({ link, support, at, firmMm }): Use[] => {
     if (firmMm <= 0) return [];
     const { force, moment } = response.onGround(link);
@@ -96,16 +101,29 @@ export function usesOf(
     const push = Math.hypot(force[0], force[1]);
     const turn = norm([about[0], about[1], 0]);
     if (push < FELT_N && turn < FELT_N * 1000) return [];
-    const held = Math.max(push, turn / 1e4);
+    // What is pushed in and held at its head too gives a little against turning, and then stands as on a hinge.
+    const turns = support.by === 'pushed' && jointed.has(support.part) ? 0 : turn;
+    const held = Math.max(push, turns / 1e4);
     const may =
       bromsPush({
         acrossMm: support.acrossMm,
         deepMm: firmMm,
-        upMm: turn / held,
+        upMm: turns / Math.max(held, 1e-9),
         soil: o.ground.soil,
         softer: o.ground.softer ?? false,
       }) / SOIL_OVER;
     return [{ what: 'ground', part: support.part, share: may > 0 ? held / may : Infinity, by: 'soil', has: held, may }];
   });
-  return [...parts, ...joints, ...cords, ...grounds];
+  const meshes = model.wires.map(({ part, beams, wires }): Use => {
+    const mayMpa = MESH_WIRE_YIELD_MPA / STEEL_OVER;
+    const one = (Math.PI * part.wireMm ** 3) / 32;
+    let hasMpa = 0;
+    beams.forEach((beam, i) => {
+      const e = response.ends(beam) as unknown as readonly number[];
+      // Out of its own plane: in it a coarse strip is no wire.
+      for (const k of [4, 10]) hasMpa = Math.max(hasMpa, Math.abs(e[k] as number) / (wires[i] as number) / one);
+    });
+    return { what: 'part', part: part.id, share: hasMpa / mayMpa, by: 'bending', has: hasMpa, may: mayMpa };
+  });
+  return [...parts, ...joints, ...cords, ...grounds, ...meshes];
 }

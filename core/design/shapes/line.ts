@@ -10,13 +10,15 @@ export interface Line extends PartBase {
   shape: 'line';
   path: readonly Point[];
   diameterMm: number;
+  /** What it is strained to before anything hangs on it. N. */
+  pullN?: number;
 }
 
 /** Wire, string or rope along a path, as long as that where nothing else is said. mm. */
 export const lineOf = ({
   of,
   ...o
-}: { of: { id: string; diameterMm: number }; cutMm?: number } & Pick<Line, 'id' | 'role' | 'path'>): Line => ({
+}: { of: { id: string; diameterMm: number }; cutMm?: number } & Pick<Line, 'id' | 'role' | 'path' | 'pullN'>): Line => ({
   ...o,
   shape: 'line',
   stock: of.id,

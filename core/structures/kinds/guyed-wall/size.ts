@@ -125,7 +125,7 @@ export function sizeGuyedWall(v: GuyedWallValues, setting: BedSetting): Sizing<G
     topMm: top,
     rows: [{ acrossMm: y - STEM_OUT_MM - postMm / 2, side: 'front' }],
   });
-  const guys = v.guys === 'ends' ? stretchGuys(posts, setting) : null;
+  const guys = v.guys === 'ends' ? stretchGuys(posts, v.pull, setting) : null;
   const wire = stockOf(setting.catalogue, 'guy-wire', 'cord').diameterMm;
   const stretchMm = stretchOf(v.pull, guys?.longestMm ?? 0, roundArea(wire));
   const [first, second] = posts as [SetPost, SetPost];
@@ -209,7 +209,7 @@ function staplePanels(
 }
 
 /** Two crossed wires in each end bay, from near the top of one post to near the foot of the next; a turnbuckle in each. */
-function stretchGuys(posts: readonly Bar[], setting: BedSetting): Assembled & { longestMm: number } {
+function stretchGuys(posts: readonly Bar[], pullN: number, setting: BedSetting): Assembled & { longestMm: number } {
   const last = posts.length - 1;
   const bays =
     last > 1
@@ -235,6 +235,7 @@ function stretchGuys(posts: readonly Bar[], setting: BedSetting): Assembled & { 
         role: 'guy wire',
         of: { id: 'guy-wire', diameterMm: 2.7 },
         path: [head, foot],
+        pullN,
         cutMm: Math.max(1, longMm - turnbuckle) + 2 * GUY_END_MM,
       });
       const eye = (end: string, at: Point, into: Bar): Joint => ({

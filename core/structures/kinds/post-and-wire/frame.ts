@@ -194,7 +194,7 @@ export function strainWire(
   id: string,
   of: { id: string; diameterMm: number },
   crossings: readonly Crossing[],
-  turnbuckleMm: number,
+  { turnbuckleMm, pullN }: { turnbuckleMm: number; pullN: number },
 ): { wire: Line; joints: Joint[] } {
   const [first, last] = [crossings[0], crossings.at(-1)] as [Crossing, Crossing];
   const girth = ({ member }: Crossing): number => 2 * (member.wideMm + member.thickMm);
@@ -204,6 +204,7 @@ export function strainWire(
     role: 'wire',
     of,
     path,
+    pullN,
     cutMm: Math.max(1, reach(first.at, last.at) - turnbuckleMm) + TURNS * (girth(first) + girth(last)) + 2 * TAIL_MM,
   });
   const staples = ({ member, at, into, aside }: Crossing, end: boolean): Joint => {

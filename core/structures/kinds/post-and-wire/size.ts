@@ -89,7 +89,7 @@ export function sizePostAndWire(v: PostAndWireValues, setting: BedSetting): Sizi
         `wire-${k + 1}${double ? (side < 0 ? 'a' : 'b') : ''}`,
         of,
         arms ? overArms(arms.arms, k, side, v.arms, of.diameterMm) : onPosts(posts, up, of.diameterMm),
-        turnbuckle,
+        { turnbuckleMm: turnbuckle, pullN: v.pull },
       ),
     ),
   );

@@ -47,7 +47,7 @@ export function sizeWallWires(v: WallWiresValues, setting: BedSetting): Sizing<W
       `wire-${i + 1}`,
       of,
       eyesAt.map((x): Point => [x, wireY, soilMm + up]),
-      { eye, plugged: v.wallOf !== 'timber', turnbuckleMm },
+      { eye, plugged: v.wallOf !== 'timber', turnbuckleMm, pullN: v.pull },
     ),
   );
   const { rowsAtMm, ...row } = wallRow(setting, v, top);
@@ -98,7 +98,7 @@ function onEyes(
   id: string,
   of: { id: string; diameterMm: number },
   at: readonly Point[],
-  o: { eye: { id: string; lengthMm: number; thickMm?: number }; plugged: boolean; turnbuckleMm: number },
+  o: { eye: { id: string; lengthMm: number; thickMm?: number }; plugged: boolean; turnbuckleMm: number; pullN: number },
 ): { eyes: Bar[]; wire: Line; joints: Joint[] } {
   const [first, last] = [at[0], at.at(-1)] as [Point, Point];
   const eyes = at.map((place, i) =>
@@ -139,6 +139,7 @@ function onEyes(
       role: 'wire',
       of,
       path: [...at],
+      pullN: o.pullN,
       cutMm: Math.max(1, reach(first, last) - o.turnbuckleMm) + 2 * TAIL_MM,
     }),
     joints: [

@@ -1,0 +1,122 @@
+import type { Catalogue } from '../catalogue/stock';
+import type { Sheet } from '../design/shapes/sheet';
+import type { Beam, Frame, Link } from '../frame/frame';
+import { lengthOf, pointAt, tangentAt } from '../geometry/curve';
+import { add, reach, scale, type Point } from '../geometry/space';
+import { STEEL_E_MPA } from '../statics/wire';
+
+/** A sheet of mesh as strips of its wires both ways. */
+export interface Grid {
+  nodes: readonly number[];
+  /** Those it stands on, and whether the ends of its wires go into the soil there. */
+  lowest: readonly number[];
+  staked: boolean;
+  beams: readonly number[];
+  wires: readonly number[];
+}
+
+/** Places of the grid lie so far apart at most, and there are so many along and up it. mm. */
+const STEP_MM = 300;
+const MOST = { along: 20, up: 5 } as const;
+/** Wires that go on so far below the lowest level one are stakes. mm. */
+const STAKE_MM = 20;
+/** Two ends of a ring are one place. mm. */
+const CLOSED_MM = 60;
+
+/** Mesh of stiff wire that is bent to an arch or a ring carries itself; a flat one hangs on what it is fixed to. */
+export function standsByItself(sheet: Sheet, catalogue: Catalogue): boolean {
+  const stock = catalogue.stock(sheet.stock);
+  return (
+    (sheet.base.curve === 'arc' || sheet.base.curve === 'sampled') &&
+    (stock.form === 'panel' || (stock.form === 'mesh roll' && stock.stiff))
+  );
+}
+
+export function nearestOf(of: readonly number[], at: Point, nodes: Frame['nodes']): number {
+  let [best, least] = [of[0] as number, Infinity];
+  for (const node of of) {
+    const away = reach(nodes[node] as Point, at);
+    if (away < least) [least, best] = [away, node];
+  }
+  return best;
+}
+
+/**
+ * Puts a bent mesh into the frame. Each strip bends as all the wires that lie nearest to it; in its own plane a coarse
+ * square of strips shears as the fine squares of wire do where its strips are stiffer by the square of how much larger
+ * it is (of a frame without diagonals shear goes with s² / 12 E I; derived).
+ */
+export function gridOf(sheet: Sheet, nodes: Point[], beams: Beam[], links: Link[]): Grid {
+  const long = Math.min(lengthOf(sheet.base), sheet.cutMm);
+  const high = sheet.heightMm - (sheet.gatheredMm ?? 0);
+  const nu = Math.max(6, Math.min(MOST.along, Math.ceil(long / STEP_MM)));
+  const nv = Math.max(1, Math.min(MOST.up, Math.ceil(high / STEP_MM)));
+  const at: number[][] = [];
+  for (let u = 0; u <= nu; u++) {
+    at.push([]);
+    for (let v = 0; v <= nv; v++) {
+      nodes.push(add(pointAt(sheet.base, (long * u) / nu), scale(sheet.up, (high * v) / nv)));
+      at[u]?.push(nodes.length - 1);
+    }
+  }
+  const i = (Math.PI * sheet.wireMm ** 4) / 64;
+  const area = (Math.PI * sheet.wireMm ** 2) / 4;
+  const made: number[] = [];
+  const wires: number[] = [];
+  const put = (a: number, b: number, count: number, stepMm: number, pitchMm: number, wide: Point): void => {
+    const ei = STEEL_E_MPA * i * count;
+    beams.push({
+      a,
+      b,
+      of: {
+        ea: STEEL_E_MPA * area * count,
+        gj: (STEEL_E_MPA / 2.6) * 2 * i * count,
+        eiWide: ei * (stepMm / Math.max(1, pitchMm)) ** 2,
+        eiThick: ei,
+      },
+      wide,
+    });
+    made.push(beams.length - 1);
+    wires.push(count);
+  };
+  const [levels, uprights] = [Math.max(2, sheet.levelsMm.length), Math.max(2, sheet.uprightsMm.length)];
+  for (let u = 0; u <= nu; u++)
+    for (let v = 0; v <= nv; v++) {
+      const here = at[u]?.[v] as number;
+      const edgeV = v === 0 || v === nv ? 0.5 : 1;
+      const edgeU = u === 0 || u === nu ? 0.5 : 1;
+      // Its wide face, in which it shears, is its own plane.
+      if (u < nu) put(here, at[u + 1]?.[v] as number, (edgeV * levels) / nv, high / nv, high / (levels - 1), sheet.up);
+      if (v < nv)
+        put(
+          here,
+          at[u]?.[v + 1] as number,
+          (edgeU * uprights) / nu,
+          long / nu,
+          long / (uprights - 1),
+          tangentAt(sheet.base, (long * u) / nu),
+        );
+    }
+  const closed = reach(nodes[at[0]?.[0] as number] as Point, nodes[at[nu]?.[0] as number] as Point) < CLOSED_MM;
+  if (closed)
+    for (let v = 0; v <= nv; v++)
+      links.push({
+        a: at[0]?.[v] as number,
+        b: at[nu]?.[v] as number,
+        at: nodes[at[0]?.[v] as number] as Point,
+        axes: [
+          [1, 0, 0],
+          [0, 1, 0],
+          [0, 0, 1],
+        ],
+        stiff: [1000, 1000, 1000, 1e5, 1e5, 1e5],
+      });
+  const upright = Math.abs(sheet.up[2]) > 0.7;
+  return {
+    nodes: at.flat(),
+    lowest: upright ? at.map((column) => column[0] as number) : [at[0], at[nu]].flatMap((end) => end ?? []),
+    staked: upright && (sheet.levelsMm[0] ?? 0) > STAKE_MM,
+    beams: made,
+    wires,
+  };
+}

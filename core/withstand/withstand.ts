@@ -1,0 +1,254 @@
+import type { Catalogue } from '../catalogue/stock';
+import type { Design } from '../design/design';
+import { ofShape } from '../design/shapes/shapes';
+import { solveFrame, type Response, type Solved } from '../frame/solve';
+import { grownShare, yearOf } from '../growth/growth';
+import type { Point } from '../geometry/space';
+import { monthGust } from '../statics/drag';
+import { lowDown, onceIn } from '../statics/wind';
+import type { Setting } from '../structures/setting';
+import { fillUnder } from '../structures/rules/depth';
+import type { Ground } from './ground';
+import { loadable, weightOf, windOn, type Grown, type Loadable } from './loads';
+import { modelOf, type Model } from './model';
+import { usesOf, type Use, type Worse } from './uses';
+
+/** A gust is asked of that comes once in so many summers: what stands in a garden a few years is built for no rarer (from memory; EN 1991-1-6:2005, table 3.1, asks ten years of what stands up to three). */
+export const ONCE_IN_YEARS = 10;
+/** What uses more than this of what it may holds, and is watched (from memory). */
+export const WATCHED_FROM = 0.8;
+export type Stand = 'holds' | 'watch' | 'fails';
+export const standOf = (share: number): Stand => (share > 1 ? 'fails' : share > WATCHED_FROM ? 'watch' : 'holds');
+
+/** Ways the wind blows in the structure's own frame: at it from both sides and both ends, then aslant. */
+const WAYS: readonly Point[] = [0, 90, 180, 270, 45, 135, 225, 315].map((deg): Point => {
+  const rad = (deg * Math.PI) / 180;
+  return [Math.round(Math.cos(rad) * 1e9) / 1e9, Math.round(Math.sin(rad) * 1e9) / 1e9, 0];
+});
+/** The first of them, in which every week is looked at; aslant only the worst. */
+const SQUARE = 4;
+
+/** One week: what works hardest in it, under what gust. */
+export interface Week {
+  /** From the first of January. */
+  week: number;
+  day: number;
+  /** As it is told, ten metres up in open country. m/s. */
+  gustMs: number;
+  share: number;
+  hardest: Use | null;
+  /** Of its plants the highest, as a share of what they come to. */
+  grown: number;
+  /** Which way it blows, in its own frame. */
+  way: Point;
+  /** It goes over or buckles. */
+  lost: boolean;
+}
+
+/** What a structure withstands, week by week. */
+export interface Withstood {
+  weeks: readonly Week[];
+  worst: Week;
+  /** In the worst week, the hardest working first. */
+  uses: readonly Use[];
+  /** The gust at which the first thing goes in that week, and what that is. m/s. */
+  goes: { gustMs: number; use: Use | null };
+  /** How far its top leans over in that week. mm. */
+  leansMm: number;
+  /** The worst week again, with each of what is not known for sure taken worse. */
+  band: readonly { worse: 'soil' | 'gust' | 'timber' | 'crop'; share: number }[];
+}
+
+/** Why nothing is said of a structure: what it is made of is not reckoned. */
+export type NotReckoned = 'nothing stands' | 'mesh that carries itself' | 'stacked' | 'filled' | 'twigs';
+
+/** Everything that is asked again with another wind or week, worked out once. */
+export interface Asked {
+  model: Model;
+  solved: Solved;
+  able: Loadable;
+  design: Design;
+  setting: Setting;
+  ground: Ground;
+  catalogue: Catalogue;
+}
+
+/** A structure made ready to be asked, or why it cannot be. */
+export function askable(
+  design: Design,
+  setting: Setting,
+  catalogue: Catalogue,
+  softer = false,
+): Asked | { not: NotReckoned } {
+  const ground = { soil: setting.soil, fill: fillUnder(setting), softer };
+  const model = modelOf(design, ground, catalogue);
+  const not = notReckoned(design, model);
+  if (not) return { not };
+  return {
+    model,
+    solved: solveFrame(model.frame),
+    able: loadable(model, design, setting.planted, catalogue),
+    design,
+    setting,
+    ground,
+    catalogue,
+  };
+}
+
+function notReckoned(design: Design, model: Model): NotReckoned | null {
+  if (model.wires.length > 0) return 'mesh that carries itself';
+  if (model.blocks.some(({ part }) => part.shape === 'block')) return 'stacked';
+  if (model.grounds.some(({ support }) => support.by === 'lies on it') && isFilled(design)) return 'filled';
+  if (model.bars.length === 0 || model.grounds.length === 0) return 'nothing stands';
+  return model.bars.some(({ part }) => design.traits[part.role]?.yields) ? 'twigs' : null;
+}
+
+/** A filling wider than this is a bed’s, not a post’s. mm. */
+const BED_WIDE_MM = 500;
+const isFilled = ({ parts }: Design): boolean =>
+  ofShape(parts, 'fill').some(
+    ({ rim }) => 'outline' in rim && rim.outline.some(([x, y]) => Math.hypot(x, y) > BED_WIDE_MM),
+  );
+
+/** How far what is planted has grown on a day of the year. */
+const grownOn =
+  ({ setting: { planted, site } }: Asked, day: number): Grown =>
+  (planting) => {
+    const one = planted.find(({ id }) => id === planting);
+    return one ? grownShare(one.crop, day, site) : { height: 0, leaf: 0 };
+  };
+
+/** The month that a day of the year lies in, 0 for January (months taken as a twelfth). */
+const monthOf = (day: number): number => Math.min(11, Math.floor(((day - 1) % 365) / (365 / 12)));
+
+/** The gust of a day that comes once in ten years, ten metres up in open country. m/s. */
+export const gustOn = ({ site }: Setting, day: number): number =>
+  site.gustMs * onceIn(ONCE_IN_YEARS) * monthGust(monthOf(day), site.latitudeDeg >= 0);
+
+/** What one gust does to it on a day. @param gustMs ten metres up in open country. */
+export function under(
+  asked: Asked,
+  o: { day: number; gustMs: number; way: Point; carefully: boolean; worse?: Worse; crop?: number },
+): { response: Response; uses: Use[] } {
+  const { able, solved, model, setting, ground, catalogue } = asked;
+  const full = grownOn(asked, o.day);
+  const grown: Grown = o.crop === undefined ? full : (planting) => ({ ...full(planting), heavier: o.crop as number });
+  const speedMs = o.gustMs * Math.sqrt(lowDown(setting.wind));
+  const response = solved.under(windOn(able, grown, { speedMs, way: o.way }, weightOf(able, grown)), o.carefully);
+  const uses = usesOf(model, response, { ground, catalogue, duration: 'wind', ...(o.worse ? { worse: o.worse } : {}) });
+  return { response, uses };
+}
+
+const hardestOf = (uses: readonly Use[]): Use | null =>
+  uses.reduce<Use | null>((high, one) => (high && high.share >= one.share ? high : one), null);
+
+const DAYS = 7;
+const WEEKS = 52;
+
+/** Asks every week of the year in which something stands there, then the worst of them aslant, harder and worse. */
+export function withstand(
+  design: Design,
+  setting: Setting,
+  catalogue: Catalogue,
+  folds: boolean,
+): Withstood | NotReckoned {
+  const asked = askable(design, setting, catalogue);
+  if ('not' in asked) return asked.not;
+  const known = new Map<string, Week>();
+  const weeks = Array.from({ length: WEEKS }, (_, week): Week | null => {
+    const day = week * DAYS + 4;
+    const grown = grownOn(asked, day);
+    const shares = setting.planted.map(({ id }) => grown(id));
+    const high = Math.max(0, ...shares.map(({ height }) => height));
+    const inSeason = setting.planted.some(({ crop }) => isOut(crop, setting, day));
+    // What is folded away for winter is not blown over in it.
+    if (folds && setting.planted.length > 0 && !inSeason) return null;
+    const gustMs = gustOn(setting, day);
+    const key = [gustMs, ...shares.flatMap(({ height, leaf }) => [height.toFixed(2), leaf.toFixed(2)])].join(' ');
+    const before = known.get(key);
+    const made = before ?? weekOf(asked, { week, day, gustMs, grown: high });
+    known.set(key, made);
+    return { ...made, week, day };
+  }).flatMap((week) => (week ? [week] : []));
+  const square = weeks.reduce((high, one) => (one.share > high.share ? one : high));
+  const aslant = WAYS.slice(SQUARE).map((way) => looked(asked, square, way));
+  const worst = [square, ...aslant].reduce((high, one) => (one.share > high.share ? one : high));
+  const { response, uses } = under(asked, { ...worst, carefully: true });
+  return {
+    weeks,
+    worst,
+    uses: uses.toSorted((a, b) => b.share - a.share),
+    goes: goesAt(asked, worst),
+    leansMm: leanOf(asked.model, response),
+    band: bandOf(asked, worst),
+  };
+}
+
+/** Whether a crop stands on a day of the year. */
+function isOut(crop: Setting['planted'][number]['crop'], { site }: Setting, day: number): boolean {
+  const { starts, ends } = yearOf(crop, site);
+  return crop.years !== undefined || (day >= starts && day <= ends) || (day + 365 >= starts && day + 365 <= ends);
+}
+
+const looked = (asked: Asked, of: Omit<Week, 'share' | 'hardest' | 'way' | 'lost'>, way: Point): Week => {
+  const { response, uses } = under(asked, { ...of, way, carefully: true });
+  const hardest = hardestOf(uses);
+  const share = response.lost ? Math.max(GONE, hardest?.share ?? 0) : (hardest?.share ?? 0);
+  return { ...of, way, share, hardest, lost: response.lost };
+};
+/** What goes over uses all that it has, and more. */
+const GONE = 2;
+
+function weekOf(asked: Asked, of: Omit<Week, 'share' | 'hardest' | 'way' | 'lost'>): Week {
+  const ways = WAYS.slice(0, SQUARE).map((way) => {
+    const { uses } = under(asked, { ...of, way, carefully: false });
+    return { way, share: hardestOf(uses)?.share ?? 0 };
+  });
+  const { way } = ways.reduce((high, one) => (one.share > high.share ? one : high));
+  return looked(asked, of, way);
+}
+
+/** Gusts are looked for up to this. m/s. */
+const MOST_GUST = 90;
+
+/** The gust at which the first thing has no more to give, by halving: a harder one is never kinder to all of it. m/s. */
+function goesAt(asked: Asked, worst: Week): Withstood['goes'] {
+  const at = (gustMs: number): Week => looked(asked, { ...worst, gustMs }, worst.way);
+  let [low, high] = [0, MOST_GUST];
+  let use: Use | null = null;
+  for (let turn = 0; turn < 8; turn++) {
+    const gustMs = (low + high) / 2;
+    const week = at(gustMs);
+    if (week.share > 1) {
+      high = gustMs;
+      use = week.hardest;
+    } else low = gustMs;
+  }
+  return { gustMs: high, use };
+}
+
+/** How far the highest place of it goes aside. mm. */
+function leanOf({ frame, bars }: Model, { moved }: Response): number {
+  const top = bars
+    .flatMap(({ nodes }) => nodes)
+    .toSorted((a, b) => (frame.nodes[b]?.[2] ?? 0) - (frame.nodes[a]?.[2] ?? 0));
+  return Math.max(
+    0,
+    ...top.slice(0, 4).map((node) => Math.hypot(moved[node * 6] as number, moved[node * 6 + 1] as number)),
+  );
+}
+
+/** Soil a class worse, a gust a fifth harder, timber a grade lower, a crop a third heavier. */
+function bandOf(asked: Asked, worst: Week): Withstood['band'] {
+  const share = ({ response, uses }: ReturnType<typeof under>): number =>
+    response.lost ? GONE : (hardestOf(uses)?.share ?? 0);
+  const softer = askable(asked.design, asked.setting, asked.catalogue, true);
+  return [
+    ...('not' in softer
+      ? []
+      : [{ worse: 'soil' as const, share: share(under(softer, { ...worst, carefully: true })) }]),
+    { worse: 'gust', share: share(under(asked, { ...worst, gustMs: worst.gustMs * 1.2, carefully: true })) },
+    { worse: 'timber', share: share(under(asked, { ...worst, carefully: true, worse: { grade: 'No. 3' } })) },
+    { worse: 'crop', share: share(under(asked, { ...worst, carefully: true, crop: 4 / 3 })) },
+  ];
+}
