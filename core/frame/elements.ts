@@ -1,5 +1,5 @@
 import { cross, dot, minus, norm, scale, unit, type Point } from '../geometry/space';
-import type { Beam, Cord, Frame, Link } from './frame';
+import type { Beam, Cord, Frame, Link, Stiffness } from './frame';
 
 /** The three axes of a beam: along it, the way of its wider face, and square to both. */
 export function axesOf({ a, b, wide }: Beam, nodes: Frame['nodes']): readonly [Point, Point, Point] {
@@ -51,45 +51,77 @@ export function beamStiffness({ of: { ea, gj, eiWide, eiThick } }: Beam, l: numb
   return k;
 }
 
-/**
- * What an axial pull adds to the stiffness of a beam across itself: it straightens what is pulled, and bends what is
- * pressed further (Przemieniecki, 15.2, equation 15.14; consistent with the cubic shape of the beam). N, mm.
- */
-export function pullStiffness(pullN: number, l: number): Float64Array {
-  const k = new Float64Array(144);
-  const set = (i: number, j: number, to: number): void => {
-    k[i * 12 + j] = to;
-    k[j * 12 + i] = to;
-  };
-  for (const [v, r, sign] of [
-    [1, 5, 1],
-    [2, 4, -1],
-  ] as const) {
-    const [a, b, c, d] = [(6 / 5 / l) * pullN, sign * (1 / 10) * pullN, ((2 * l) / 15) * pullN, (-l / 30) * pullN];
-    set(v, v, a);
-    set(v + 6, v + 6, a);
-    set(v, v + 6, -a);
-    set(v, r, b);
-    set(v, r + 6, b);
-    set(v + 6, r, -b);
-    set(v + 6, r + 6, -b);
-    set(r, r, c);
-    set(r + 6, r + 6, c);
-    set(r, r + 6, d);
-  }
-  return k;
+/** What acts on the ends of a beam whose ends have moved so, in its own axes: {@link beamStiffness} times those, written out. */
+export function endForces(
+  { ea, gj, eiWide, eiThick }: Stiffness,
+  l: number,
+  v: ArrayLike<number>,
+  out: Float64Array,
+): void {
+  out[6] = (ea / l) * ((v[6] as number) - (v[0] as number));
+  out[0] = -out[6];
+  out[9] = (gj / l) * ((v[9] as number) - (v[3] as number));
+  out[3] = -out[9];
+  bent(eiWide, l, v, out, 1, 5, 1);
+  bent(eiThick, l, v, out, 2, 4, -1);
 }
 
+/** One plane of bending: the shift and the turn of the first end at `s` and `r`, of the other six on. */
+function bent(
+  ei: number,
+  l: number,
+  v: ArrayLike<number>,
+  out: Float64Array,
+  s: number,
+  r: number,
+  sign: number,
+): void {
+  const apart = (v[s] as number) - (v[s + 6] as number);
+  const [from, to] = [v[r] as number, v[r + 6] as number];
+  const shear = ((12 * ei) / l ** 3) * apart + ((sign * 6 * ei) / l ** 2) * (from + to);
+  out[s] = shear;
+  out[s + 6] = -shear;
+  const even = ((sign * 6 * ei) / l ** 2) * apart;
+  out[r] = even + ((4 * ei) / l) * from + ((2 * ei) / l) * to;
+  out[r + 6] = even + ((2 * ei) / l) * from + ((4 * ei) / l) * to;
+}
+
+/**
+ * What an axial pull asks besides of a beam whose ends have moved so, in its own axes: it straightens what is pulled, and
+ * bends what is pressed further (the geometric stiffness of Przemieniecki, 15.2, equation 15.14, times those). N, mm.
+ */
+export function leaningForces(pullN: number, l: number, v: ArrayLike<number>, out: Float64Array): void {
+  out.fill(0);
+  for (const [s, r, sign] of PLANES) {
+    const apart = (v[s] as number) - (v[s + 6] as number);
+    const [from, to] = [v[r] as number, v[r + 6] as number];
+    const shear = (6 / 5 / l) * pullN * apart + (sign / 10) * pullN * (from + to);
+    out[s] = shear;
+    out[s + 6] = -shear;
+    const even = (sign / 10) * pullN * apart;
+    out[r] = even + pullN * l * ((2 / 15) * from - (1 / 30) * to);
+    out[r + 6] = even + pullN * l * ((2 / 15) * to - (1 / 30) * from);
+  }
+}
+const PLANES = [
+  [1, 5, 1],
+  [2, 4, -1],
+] as const;
+
 /** Turns four triples from the axes of the frame into those of a beam, or back. */
-export function turned(of: ArrayLike<number>, axes: readonly Point[], back = false): Float64Array {
-  const out = new Float64Array(12);
-  for (let block = 0; block < 4; block++)
-    for (let i = 0; i < 3; i++) {
-      let sum = 0;
-      for (let j = 0; j < 3; j++)
-        sum += (back ? (axes[j]?.[i] as number) : (axes[i]?.[j] as number)) * (of[block * 3 + j] as number);
-      out[block * 3 + i] = sum;
-    }
+export function turned(
+  of: ArrayLike<number>,
+  axes: readonly Point[],
+  back = false,
+  out = new Float64Array(12),
+): Float64Array {
+  const [[a, b, c], [d, e, f], [g, h, i]] = axes as [Point, Point, Point];
+  for (let block = 0; block < 12; block += 3) {
+    const [x, y, z] = [of[block] as number, of[block + 1] as number, of[block + 2] as number];
+    out[block] = back ? a * x + d * y + g * z : a * x + b * y + c * z;
+    out[block + 1] = back ? b * x + e * y + h * z : d * x + e * y + f * z;
+    out[block + 2] = back ? c * x + f * y + i * z : g * x + h * y + i * z;
+  }
   return out;
 }
 

@@ -3,15 +3,16 @@ import {
   axesOf,
   beamStiffness,
   cordRow,
+  endForces,
   endsOf,
   heldEnds,
   inFrame,
+  leaningForces,
   lengthOf,
   linkRows,
-  pullStiffness,
   turned,
 } from './elements';
-import type { Cord, Frame, Link, Loads, Spread } from './frame';
+import type { Beam, Cord, Frame, Link, Loads, Spread } from './frame';
 import { nearOrder } from './order';
 import { addAt, answer, backwards, profileOf, takeApart, type Profile } from './profile';
 
@@ -55,7 +56,9 @@ export interface Solved {
 }
 
 /** How often slack lines, lifted feet and leaning are looked at again. */
-const MOST_TURNS = 24;
+const MOST_TURNS = 16;
+/** What leaning asks changes by less than this share: it has settled. */
+const SETTLED = 2e-3;
 /** What has not settled and has gone so many times as far as without lifting and leaning is lost. */
 const LOST_FURTHER = 20;
 /** What presses in a beam less than this is not leant over. N. */
@@ -114,10 +117,9 @@ export function solveFrame(frame: Frame): Solved {
 
   const beamAxes = beams.map((beam) => axesOf(beam, nodes));
   const beamLong = beams.map((beam) => lengthOf(beam, nodes));
-  const beamOwn = beams.map((beam, i) => beamStiffness(beam, beamLong[i] as number));
   const beamAt = beams.map(({ a, b }) => dofs(a, b));
-  beams.forEach((_, i) =>
-    put(inFrame(beamOwn[i] as Float64Array, beamAxes[i] as readonly Point[]), beamAt[i] as Int32Array),
+  beams.forEach((beam, i) =>
+    put(inFrame(beamStiffness(beam, beamLong[i] as number), beamAxes[i] as readonly Point[]), beamAt[i] as Int32Array),
   );
   const linkOf = links.map((link) => linkRows(link, nodes));
   const linkAt = links.map(({ a, b }) => dofs(a, b));
@@ -278,7 +280,7 @@ export function solveFrame(frame: Frame): Solved {
         if (!same && times > 2) for (const i of off) now.add(i);
         const turnedOver = leanLoads(x);
         const change = leaning ? differ(turnedOver, leaning) : turnedOver ? Infinity : 0;
-        if (same && change < 1e-3) break;
+        if (same && change < SETTLED) break;
         off = now;
         leaning = turnedOver;
         const to = leaning ? asked.map((n, i) => n + ((leaning as Float64Array)[i] as number)) : asked;
@@ -307,9 +309,10 @@ export function solveFrame(frame: Frame): Solved {
     return {
       moved,
       ends: (beam) => {
-        const out = timesOwn(beam, x);
+        const out = atEnds(beam, x);
         const from = held.get(beam);
-        return from ? out.map((n, i) => n - (from[i] as number)) : out;
+        if (from) for (let i = 0; i < 12; i++) out[i] = (out[i] as number) - (from[i] as number);
+        return out;
       },
       springs,
       pull: (cord) => (off.has(cord) ? 0 : (drawn[cord] as number) + (cordK[cord] as number) * stretch(cord, x)),
@@ -330,32 +333,31 @@ export function solveFrame(frame: Frame): Solved {
     };
   };
 
-  const ownMoves = (beam: number, x: Float64Array): Float64Array => {
+  const there = new Float64Array(12);
+  const own = new Float64Array(12);
+  const forces = new Float64Array(12);
+  /** How the ends of a beam have moved, in its own axes; in one place, for whoever reads it at once. */
+  function ownMoves(beam: number, x: Float64Array): Float64Array {
     const at = beamAt[beam] as Int32Array;
-    return turned(
-      Float64Array.from({ length: 12 }, (_, i) => x[at[i] as number] as number),
-      beamAxes[beam] as readonly Point[],
-    );
-  };
-  const times = (k: Float64Array, v: Float64Array): Float64Array =>
-    Float64Array.from({ length: 12 }, (_, i) => {
-      let all = 0;
-      for (let j = 0; j < 12; j++) all += (k[i * 12 + j] as number) * (v[j] as number);
-      return all;
-    });
-  const timesOwn = (beam: number, x: Float64Array): Float64Array =>
-    times(beamOwn[beam] as Float64Array, ownMoves(beam, x));
+    for (let i = 0; i < 12; i++) there[i] = x[at[i] as number] as number;
+    return turned(there, beamAxes[beam] as readonly Point[], false, own);
+  }
+  function atEnds(beam: number, x: Float64Array): Float64Array {
+    const out = new Float64Array(12);
+    endForces((beams[beam] as Beam).of, beamLong[beam] as number, ownMoves(beam, x), out);
+    return out;
+  }
   /** What leaning over its own feet asks besides: of every bar that is pressed or pulled. */
   function leanLoads(x: Float64Array): Float64Array | null {
     let out: Float64Array | null = null;
-    beams.forEach((_, i) => {
+    for (let i = 0; i < beams.length; i++) {
       const v = ownMoves(i, x);
-      const pullN = ((beams[i]?.of.ea as number) / (beamLong[i] as number)) * ((v[6] as number) - (v[0] as number));
-      if (Math.abs(pullN) < COUNTS_N) return;
+      const pullN = ((beams[i] as Beam).of.ea / (beamLong[i] as number)) * ((v[6] as number) - (v[0] as number));
+      if (Math.abs(pullN) < COUNTS_N) continue;
       out ??= new Float64Array(size);
-      const by = turned(times(pullStiffness(pullN, beamLong[i] as number), v), beamAxes[i] as readonly Point[], true);
-      spill(by, beamAt[i] as Int32Array, -1, out);
-    });
+      leaningForces(pullN, beamLong[i] as number, v, forces);
+      spill(turned(forces, beamAxes[i] as readonly Point[], true, there), beamAt[i] as Int32Array, -1, out);
+    }
     return out;
   }
   return { loose, under };

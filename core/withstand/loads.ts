@@ -4,7 +4,7 @@ import { plantsOf, type Design, type Station } from '../design/design';
 import type { Bar } from '../design/shapes/bar';
 import type { Fill } from '../design/shapes/fill';
 import type { Sheet } from '../design/shapes/sheet';
-import { shapeOf } from '../design/shapes/shapes';
+import { asShape, shapeOf } from '../design/shapes/shapes';
 import { NO_LOADS, type Loads, type Spread } from '../frame/frame';
 import { lengthOf, pointAt, tangentAt } from '../geometry/curve';
 import { inside } from '../geometry/polygon';
@@ -81,8 +81,9 @@ export function loadable(model: Model, design: Design, planted: readonly Planted
     slices: design.hold ? plantsOf(design).flatMap((plant, _, all) => slicesOf(model, plant, all, planted)) : [],
     blocks: model.blocks.map(({ part, node }) => {
       const own: HandedTo[] = [{ node, at: model.frame.nodes[node] as Point, by: ALL_OF_IT }];
-      if (part.shape === 'fill')
-        return { node, to: under(model, part) ?? own, mm2: () => 0, heavyN: part.litres * WET_MIX_KG_L * GRAVITY_MS2 };
+      const fill = asShape(part, 'fill');
+      if (fill)
+        return { node, to: under(model, fill) ?? own, mm2: () => 0, heavyN: fill.litres * WET_MIX_KG_L * GRAVITY_MS2 };
       const [x, y, z] = [0, 1, 2].map((k) => {
         const all = shapeOf(part)
           .extent(part)

@@ -216,15 +216,14 @@ export function modelOf(design: Design, ground: Ground, catalogue: Catalogue): M
     wires.push({ part, ...grid });
   }
   // What is stacked bears on what is below it, at its corners.
-  for (const upper of blocks)
-    for (const corner of lowCorners(upper.part))
-      for (const lower of blocks)
-        if (
-          upper !== lower &&
-          upper.part.shape === 'block' &&
-          lower.part.shape === 'block' &&
-          bearsAt(corner, lower.part)
-        )
+  const stacked = blocks.flatMap(({ part, node }) => {
+    const block = asShape(part, 'block');
+    return block ? [{ block, node }] : [];
+  });
+  for (const upper of stacked)
+    for (const corner of lowCorners(upper.block))
+      for (const lower of stacked)
+        if (upper !== lower && bearsAt(corner, lower.block))
           links.push({
             a: upper.node,
             b: lower.node,

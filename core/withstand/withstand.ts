@@ -1,11 +1,11 @@
 import type { Catalogue } from '../catalogue/stock';
 import type { Design } from '../design/design';
-import { ofShape } from '../design/shapes/shapes';
+import { asShape, ofShape } from '../design/shapes/shapes';
 import { solveFrame, type Response, type Solved } from '../frame/solve';
 import { grownShare, yearOf } from '../growth/growth';
 import type { Point } from '../geometry/space';
-import { monthGust } from '../statics/drag';
-import { lowDown, onceIn } from '../statics/wind';
+import { leafDrag, monthGust } from '../statics/drag';
+import { lowDown, onceIn, windPressure } from '../statics/wind';
 import type { Setting } from '../structures/setting';
 import { fillUnder } from '../structures/rules/depth';
 import type { Ground } from './ground';
@@ -97,7 +97,7 @@ export function askable(
 
 function notReckoned(design: Design, model: Model): NotReckoned | null {
   if (model.wires.length > 0) return 'mesh that carries itself';
-  if (model.blocks.some(({ part }) => part.shape === 'block')) return 'stacked';
+  if (model.blocks.some(({ part }) => asShape(part, 'block') !== null)) return 'stacked';
   if (model.grounds.some(({ support }) => support.by === 'lies on it') && isFilled(design)) return 'filled';
   if (model.bars.length === 0 || model.grounds.length === 0) return 'nothing stands';
   return model.bars.some(({ part }) => design.traits[part.role]?.yields) ? 'twigs' : null;
@@ -124,6 +124,38 @@ const monthOf = (day: number): number => Math.min(11, Math.floor(((day - 1) % 36
 /** The gust of a day that comes once in ten years, ten metres up in open country. m/s. */
 export const gustOn = ({ site }: Setting, day: number): number =>
   site.gustMs * onceIn(ONCE_IN_YEARS) * monthGust(monthOf(day), site.latitudeDeg >= 0);
+
+/** How a gust comes to push: each thing it is multiplied by, so that the sum can be followed. */
+export interface WindSum {
+  /** The strongest of fifty years, ten metres up in open country. m/s. */
+  siteMs: number;
+  onceInYears: number;
+  onceIn: number;
+  month: number;
+  /** As it is asked about, ten metres up in open country, and what of it comes to the structure. m/s. */
+  gustMs: number;
+  lowDown: number;
+  speedMs: number;
+  /** ½ ρ v². N/m². */
+  pressure: number;
+  leafDrag: number;
+}
+
+/** @example windSumOf(setting, 227, gustOn(setting, 227)).pressure */
+export function windSumOf({ site, wind }: Setting, day: number, gustMs: number): WindSum {
+  const speedMs = gustMs * Math.sqrt(lowDown(wind));
+  return {
+    siteMs: site.gustMs,
+    onceInYears: ONCE_IN_YEARS,
+    onceIn: onceIn(ONCE_IN_YEARS),
+    month: monthGust(monthOf(day), site.latitudeDeg >= 0),
+    gustMs,
+    lowDown: Math.sqrt(lowDown(wind)),
+    speedMs,
+    pressure: windPressure(speedMs),
+    leafDrag: leafDrag(speedMs),
+  };
+}
 
 /** What one gust does to it on a day. @param gustMs ten metres up in open country. */
 export function under(
@@ -188,6 +220,13 @@ export function withstand(
 function isOut(crop: Setting['planted'][number]['crop'], { site }: Setting, day: number): boolean {
   const { starts, ends } = yearOf(crop, site);
   return crop.years !== undefined || (day >= starts && day <= ends) || (day + 365 >= starts && day + 365 <= ends);
+}
+
+/** One day under one gust: the worst way it can blow, square to it or to its ends. */
+export function blownOn(asked: Asked, day: number, gustMs: number): { week: Week; response: Response; uses: Use[] } {
+  const grown = Math.max(0, ...asked.setting.planted.map(({ id }) => grownOn(asked, day)(id).height));
+  const week = weekOf(asked, { week: Math.floor(day / DAYS), day, gustMs, grown });
+  return { week, ...under(asked, { ...week, carefully: true }) };
 }
 
 const looked = (asked: Asked, of: Omit<Week, 'share' | 'hardest' | 'way' | 'lost'>, way: Point): Week => {

@@ -36,7 +36,7 @@ export function head(on: On): Block[] {
     ),
     ...(on.with ? [paragraph(togetherWords(on, on.with), { size: BODY, widthPx: wide, after: 2 })] : []),
     paragraph(
-      `${amount(on, cost.perSeasonMinor)} a season over the life of its parts. Sized by the rules of the trade; ${leftOut(verdicts)} is not reckoned. For height, boundaries, snow and storm winds, local rules and licensed people decide.`,
+      `${amount(on, cost.perSeasonMinor)} a season over the life of its parts. Sized by the rules of the trade; ${leftOut(verdicts)} is not reckoned here. For height, boundaries, snow and storm winds, local rules and licensed people decide.`,
       { size: SMALL, widthPx: wide, tint: 'soft', after: 4 },
     ),
     ...measuredWords(on).map((said) => paragraph(said, { size: BODY, widthPx: wide, after: 3 })),

@@ -21,8 +21,11 @@ export function Verdicts({
   currency,
   onMend,
   knobs,
+  weighed,
 }: {
   verdicts: readonly MendableVerdict[];
+  /** Whether its strength is worked out beside this. */
+  weighed: boolean;
   /** Of the kind that is judged: what a mend turns is called by them. */
   knobs: Readonly<Record<string, ToldKnob>>;
   tongue: Tongue;
@@ -65,7 +68,12 @@ export function Verdicts({
           ))}
         </ul>
       </details>
-      <p className="text-[0.85rem] text-soft">By the rules of the trade. Not checked: {leftOut(verdicts)}.</p>
+      <p className="text-[0.85rem] text-soft">
+        By the rules of the trade.{' '}
+        {weighed
+          ? 'Wind and the weight of what grows are worked out under “Will it stand?”; snow is not checked.'
+          : `Not checked: ${leftOut(verdicts)}.`}
+      </p>
     </div>
   );
 }

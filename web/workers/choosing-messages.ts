@@ -6,6 +6,7 @@ import type { BedChoice } from '@lignum/core/choosing/where';
 import type { beside } from '@lignum/core/ahead/whole';
 import type { MendableVerdict } from '@lignum/core/plan/mends';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
+import type { Blown, StandsAnswer } from '@lignum/core/plan/stands';
 
 /** Which kind of support is best for a planting: each is sketched as it would enter the plan. */
 export interface KindsQuestion {
@@ -70,7 +71,27 @@ export interface ShadesQuestion {
   examples: readonly { within: Plan; structure: string }[];
 }
 
+/** What a structure withstands week by week, and what would help. */
+export interface StandsQuestion {
+  about: 'stands';
+  plan: Plan;
+  structure: string;
+  /** Whether it is looked for what would help too. */
+  helps: boolean;
+}
+
+/** What one gust does to it on a day. */
+export interface BlownQuestion {
+  about: 'blown';
+  plan: Plan;
+  structure: string;
+  day: number;
+  gustMs: number;
+}
+
 export type ChoosingQuestion =
+  | StandsQuestion
+  | BlownQuestion
   | ShadesQuestion
   | BesideQuestion
   | KindsQuestion
@@ -95,7 +116,12 @@ export interface MendsAnswer {
 }
 export type WeighAnswer = readonly Choice[];
 export type BesideAnswer = ReturnType<typeof beside>;
+/** With what is told of the knobs that help; null of what is not in the plan. */
+export type StandsTold = (StandsAnswer & { knobs: Readonly<Record<string, ToldKnob>> }) | null;
+export type BlownAnswer = Blown | null;
 export type ChoosingAnswer =
+  | StandsTold
+  | BlownAnswer
   | ShadesAnswer
   | BesideAnswer
   | KindsAnswer

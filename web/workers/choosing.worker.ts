@@ -4,6 +4,7 @@ import { rankKinds, weighed, weighedAnswers } from '@lignum/core/choosing/rank';
 import { shareOut, withSupports } from '@lignum/core/choosing/share-out';
 import { computeStructure } from '@lignum/core/plan/compute';
 import { knownPlans } from '@lignum/core/plan/known-plans';
+import { blown, standsOf } from '@lignum/core/plan/stands';
 import { kindOf, KINDS } from '@lignum/core/structures/registry';
 import { bedsFor } from '@lignum/core/choosing/where';
 import { beside } from '@lignum/core/ahead/whole';
@@ -30,6 +31,15 @@ function answerTo(asked: ChoosingQuestion): ChoosingAnswer {
           knobs: toldKnobs(kindOf(structure.kind).knobs),
         }
       : { verdicts: [], knobs: {} };
+  }
+  if (question.about === 'stands' || question.about === 'blown') {
+    const structure = question.plan.structures.find(({ id }) => id === question.structure);
+    if (!structure) return null;
+    if (question.about === 'blown') return blown(question.plan, structure, question);
+    return {
+      ...standsOf(question.plan, structure, question.helps),
+      knobs: toldKnobs(kindOf(structure.kind).knobs),
+    };
   }
   if (question.about === 'shades')
     return Object.fromEntries(

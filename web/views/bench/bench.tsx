@@ -37,6 +37,7 @@ const KindSheet = part(() => import('./kind-sheet'));
 const Marks = part(() => import('./marks'), <p className="py-8 text-soft">Setting out…</p>);
 const CloseUps = part(() => import('../shell/close-ups'), <p className="py-8 text-soft">Drawing the joints…</p>);
 const BuildOrder = part(async () => ({ default: (await import('../shell/build-order')).BuildOrder }));
+const WillItStand = part(() => import('./stand/will-it-stand'), <p className="py-3 text-soft">Reckoning…</p>);
 const SeasonNotes = part(async () => ({ default: (await import('../shell/build-order')).SeasonNotes }));
 
 /** One support with its crops, knobs, drawing, verdicts and running bill: turning a knob redraws everything. */
@@ -238,6 +239,11 @@ function Workbench({
         <Views key={structure.id} computed={computed} />
         <div className="order-4 min-w-0">
           {computed.sized.design.bays && <Bays computed={computed} />}
+          {isWeighed(computed.kind) && (
+            <LateFold key={`stands ${structure.id}`} title="Will it stand?">
+              {() => <WillItStand computed={computed} />}
+            </LateFold>
+          )}
           <LateFold key={`joints ${structure.id}`} title="The joints, close up">
             {() => <CloseUps computed={computed} />}
           </LateFold>
@@ -256,6 +262,7 @@ function Workbench({
           <Verdicts
             verdicts={judged.verdicts}
             knobs={computed.kind.knobs}
+            weighed={isWeighed(computed.kind)}
             tongue={tongue}
             currency={plan.garden.currency}
             onMend={(verdict) => {
@@ -284,6 +291,10 @@ function Workbench({
     </main>
   );
 }
+
+/** Whether its strength is worked out: not of the sides of a bed, nor of what somebody else has built. */
+const isWeighed = ({ purpose, isThere }: Pick<ComputedStructure['kind'], 'purpose' | 'isThere'>): boolean =>
+  purpose !== 'bed' && !isThere;
 
 /** On a phone the verdicts and the price stay in sight while the knobs are turned; by keyboard it is the short way to them, past every knob. */
 function ResultStrip({ computed, verdicts }: { computed: ComputedStructure; verdicts: ComputedStructure['verdicts'] }) {

@@ -1,0 +1,169 @@
+import { CATALOGUE } from '../catalogue/catalogue';
+import { exact } from '../quantity/length';
+import { kindOf } from '../structures/registry';
+import { stepOf, type Knob, type Settings } from '../structures/knob';
+import { plantsOf } from '../design/design';
+import { bentOf, type Bent } from '../withstand/bent';
+import type { Use } from '../withstand/uses';
+import {
+  askable,
+  blownOn,
+  standOf,
+  under,
+  withstand,
+  type Asked,
+  type NotReckoned,
+  type Week,
+  type Withstood,
+} from '../withstand/withstand';
+import { withClashes } from './clashes';
+import { nearTo } from './compute';
+import { computeAs, type ComputedStructure } from './compute-as';
+import { madeWorse, type MendedKnob } from './mends';
+import type { Plan, StructurePlan } from './plan';
+
+/** A change of one knob after which it works less hard, judged by everything again and through every week. */
+export interface Help {
+  settings: Settings;
+  turns: MendedKnob;
+  /** What works hardest then, in its own worst week. */
+  share: number;
+  /** null where something of either has no price. */
+  costMinor: number | null;
+}
+
+/** What a structure withstands, and what would help where that is too little. */
+export interface StandsAnswer {
+  stood: Withstood | NotReckoned;
+  helps: readonly Help[];
+}
+
+/** How far a length is turned to see whether that helps; a change that saves less than this is none. */
+const TURNS = [0.6, 0.75, 0.9, 1.1, 1.3, 1.6] as const;
+const SAVES = 0.1;
+/** So many are told, each of another knob. */
+const TOLD = 4;
+
+/** Asks what a structure withstands through the year; @param helps whether it is looked for what would help, as much work again many times over. */
+export function standsOf(plan: Plan, structure: StructurePlan, helps: boolean): StandsAnswer {
+  const computed = computeAs(kindOf, plan, structure);
+  const stood = stoodOf(computed);
+  if (typeof stood === 'string' || standOf(stood.worst.share) === 'holds' || !helps) return { stood, helps: [] };
+  return { stood, helps: helpsFor(plan, computed, stood) };
+}
+
+const stoodOf = ({ sized, setting, kind }: ComputedStructure): Withstood | NotReckoned =>
+  kind.purpose === 'bed' || kind.isThere
+    ? 'nothing stands'
+    : withstand(sized.design, setting, CATALOGUE, kind.nature.moves === 'folds');
+
+/** Other values of a knob that are worth a try: a length and a count some way up and down, every other choice. */
+function othersOf(knob: Knob, value: number | string, computed: ComputedStructure): (number | string)[] {
+  if (knob.type === 'choice') {
+    const soFar = Object.fromEntries(Object.entries(computed.sized.knobs).map(([name, one]) => [name, one.value]));
+    const offered = knob.offered?.(computed.setting, soFar) ?? knob.choices.map(({ id }) => id);
+    return offered.filter((id) => id !== value);
+  }
+  if (typeof value !== 'number') return [];
+  if (knob.type === 'count') return [value + 1, value + 2].filter((n) => n <= knob.max);
+  const step = stepOf(knob, computed.setting.market);
+  return [
+    ...new Set(
+      TURNS.map((by) => exact(Math.round((value * by) / step) * step)).filter(
+        (mm) => mm >= knob.min && mm <= knob.max && mm !== value,
+      ),
+    ),
+  ];
+}
+
+function helpsFor(plan: Plan, computed: ComputedStructure, stood: Withstood): Help[] {
+  const { structure, kind, setting, sized } = computed;
+  const { worst } = stood;
+  const plants = plantsOf(sized.design).length;
+  /** Its worst week alone, with another knob: most changes are no help, and are not asked further. */
+  const inWorst = (settings: Settings): number => {
+    const { design } = kind.design(settings, setting);
+    // Fewer plants are lighter: that is no mend.
+    if (plantsOf(design).length < plants) return Infinity;
+    const asked = askable(design, setting, CATALOGUE);
+    if ('not' in asked) return Infinity;
+    const { response, uses } = under(asked, { ...worst, carefully: true });
+    return response.lost ? Infinity : Math.max(0, ...uses.map((use) => use.share));
+  };
+  const tried = Object.entries(kind.knobs).flatMap(([name, knob]) => {
+    const state = sized.knobs[name];
+    if (!state || state.by === 'measured' || knob.places) return [];
+    return othersOf(knob, state.value, computed)
+      .map((value) => {
+        const settings = { ...structure.knobs, [name]: value };
+        return { turns: { knob: name, from: state.value, to: value }, settings, share: inWorst(settings) };
+      })
+      .filter(({ share }) => share <= worst.share * (1 - SAVES));
+  });
+  const judged = (settings: Settings): ComputedStructure | null => {
+    const changed = { ...structure, knobs: settings };
+    const there = { ...plan, structures: plan.structures.map((one) => (one.id === structure.id ? changed : one)) };
+    const one = computeAs(kindOf, there, changed);
+    return madeWorse(before(), withClashes(one, nearTo(there, changed)).verdicts).length > 0 ? null : one;
+  };
+  let known: ComputedStructure['verdicts'] | null = null;
+  const before = () => (known ??= withClashes(computed, nearTo(plan, structure)).verdicts);
+  // Of each knob the change that helps most gently and is enough; where none is, the one that helps most.
+  return [...new Set(tried.map(({ turns }) => turns.knob))]
+    .flatMap((knob): Help[] => {
+      const all = tried.filter(({ turns }) => turns.knob === knob);
+      const gently = all.toSorted((a, b) =>
+        a.share <= 1 && b.share <= 1
+          ? b.share - a.share
+          : Number(a.share > 1) - Number(b.share > 1) || a.share - b.share,
+      );
+      for (const { settings, turns } of gently) {
+        const one = judged(settings);
+        if (!one) continue;
+        const then = stoodOf(one);
+        if (typeof then === 'string' || then.worst.share > worst.share * (1 - SAVES)) continue;
+        const costMinor =
+          computed.cost.complete && one.cost.complete ? one.cost.totalMinor - computed.cost.totalMinor : null;
+        return [{ settings, turns, share: then.worst.share, costMinor }];
+      }
+      return [];
+    })
+    .toSorted((a, b) => Number(a.share > 1) - Number(b.share > 1) || dearness(a) - dearness(b))
+    .slice(0, TOLD);
+}
+
+/** What a gust does to a structure on a day, for whoever turns the wind and the weeks. */
+export interface Blown {
+  week: Week;
+  /** The hardest working first. */
+  uses: readonly Use[];
+  bent: Bent;
+}
+
+/** Asked again and again of one plan: what does not change is worked out once. */
+const asking = new WeakMap<Plan, Map<string, Asked | null>>();
+
+/** @param gustMs ten metres up in open country. Null of what is not reckoned. */
+export function blown(plan: Plan, structure: StructurePlan, at: { day: number; gustMs: number }): Blown | null {
+  const known = asking.get(plan) ?? new Map<string, Asked | null>();
+  asking.set(plan, known);
+  let asked = known.get(structure.id);
+  if (asked === undefined) {
+    const { sized, setting } = computeAs(kindOf, plan, structure);
+    const one = askable(sized.design, setting, CATALOGUE);
+    asked = 'not' in one ? null : one;
+    known.set(structure.id, asked);
+  }
+  if (!asked) return null;
+  const { week, response, uses } = blownOn(asked, at.day, at.gustMs);
+  return {
+    week,
+    uses: uses.toSorted((a, b) => b.share - a.share).slice(0, SHOWN),
+    bent: bentOf(asked.model, response, uses),
+  };
+}
+/** More than these are not read. */
+const SHOWN = 6;
+
+/** What is dearer comes later; what nobody knows the price of, last. */
+const dearness = ({ costMinor }: { costMinor: number | null }): number => costMinor ?? Number.MAX_SAFE_INTEGER;

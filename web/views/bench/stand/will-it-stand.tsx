@@ -1,0 +1,291 @@
+'use client';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { AlertOctagon, Check, TriangleAlert } from 'lucide-react';
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { Help } from '@lignum/core/plan/stands';
+import { formatLength } from '@lignum/core/quantity/length';
+import { formatSpeed, fromSpeed, toSpeed, speedUnit } from '@lignum/core/quantity/measure';
+import { formatMoney, money } from '@lignum/core/quantity/money';
+import type { Use } from '@lignum/core/withstand/uses';
+import { standOf, windSumOf, type Stand, type Week, type Withstood } from '@lignum/core/withstand/withstand';
+import { Button } from '../../../ui/button';
+import { Fold } from '../../../ui/fold';
+import { RodSlider } from '../../../ui/rod-slider';
+import { knobWords, type ToldKnob } from '../../../words/knob-words';
+import {
+  FORMULAS,
+  NOT_RECKONED,
+  shareWords,
+  STAND_WORDS,
+  sumWords,
+  whatHappens,
+  WORSE,
+} from '../../../words/stand-words';
+import type { BlownAnswer, BlownQuestion, StandsQuestion, StandsTold } from '../../../workers/choosing-messages';
+import { choosingWorker } from '../../shell/choosing-worker';
+import { setKnobs } from '../../shell/edits';
+import { useGarden } from '../../shell/garden-context';
+import { useAnswer } from '../../shell/use-answer';
+import { BentDrawing } from './bent-drawing';
+import { dayWords, SeasonStrip } from './season-strip';
+import { WindSumTable } from './wind-sum';
+
+const LOOKS: Record<Stand, { colour: string; Icon: typeof Check }> = {
+  holds: { colour: 'text-leaf', Icon: Check },
+  watch: { colour: 'text-ochre', Icon: TriangleAlert },
+  fails: { colour: 'text-keel', Icon: AlertOctagon },
+};
+
+/** What a structure withstands, week by week and gust by gust, worked out away from the page. */
+export default function WillItStand({ computed }: { computed: ComputedStructure }) {
+  const { plan } = useGarden();
+  const settled = useDeferredValue(plan);
+  const { id } = computed.structure;
+  const question = useMemo<StandsQuestion>(
+    () => ({ about: 'stands', plan: settled, structure: id, helps: true }),
+    [settled, id],
+  );
+  const { answer, of } = useAnswer<StandsQuestion, StandsTold>(choosingWorker, question);
+  const isOld = of !== question;
+  if (!answer)
+    return (
+      <p role="status" className="py-3 text-soft">
+        Working out every week of the year…
+      </p>
+    );
+  if (typeof answer.stood === 'string') return <p className="max-w-[42rem] py-2">{NOT_RECKONED[answer.stood]}</p>;
+  return (
+    <div aria-busy={isOld} className={isOld ? 'opacity-60' : ''}>
+      <Told computed={computed} stood={answer.stood} helps={answer.helps} knobs={answer.knobs} />
+    </div>
+  );
+}
+
+function Told({
+  computed,
+  stood,
+  helps,
+  knobs,
+}: {
+  computed: ComputedStructure;
+  stood: Withstood;
+  helps: readonly Help[];
+  knobs: Readonly<Record<string, ToldKnob>>;
+}) {
+  const { plan, tongue } = useGarden();
+  const { units, locale } = tongue;
+  // The week and the gust that are looked at: until they are turned, the worst.
+  const [turned, setTurned] = useState<{ week: Week; gustMs: number | null } | null>(null);
+  const week = turned
+    ? (stood.weeks.find((one) => one.week === turned.week.week) ?? stood.worst)
+    : (stood.weeks.find((one) => one.week === stood.worst.week) ?? stood.worst);
+  const gustMs = turned?.gustMs ?? week.gustMs;
+  const { id } = computed.structure;
+  const question = useMemo<BlownQuestion>(
+    () => ({ about: 'blown', plan, structure: id, day: week.day, gustMs }),
+    [plan, id, week.day, gustMs],
+  );
+  const { answer: blown } = useAnswer<BlownQuestion, BlownAnswer>(choosingWorker, question);
+  const stand = standOf(stood.worst.share);
+  const { Icon, colour } = LOOKS[stand];
+  const worse = stood.band.filter(({ share }) => standOf(share) === 'fails');
+  const goes = stood.goes;
+  return (
+    <>
+      <p className={`flex items-center gap-2 text-lg font-semibold ${colour}`}>
+        <Icon size={20} aria-hidden />
+        <span className="tabular-nums">
+          {STAND_WORDS[stand]}: {shareWords(stood.worst.share, locale)}
+        </span>
+      </p>
+      <p className="max-w-[42rem]">
+        Of what it may, its hardest working part uses {shareWords(stood.worst.share, locale)} about{' '}
+        {dayWords(stood.worst.day, locale)}, in a gust of {formatSpeed(stood.worst.gustMs, units, locale)} such as comes
+        once in ten years.
+        {stood.worst.hardest && ` ${whatHappens(computed, stood.worst.hardest, units)}.`}{' '}
+        {goes.gustMs > 85
+          ? 'No gust of these parts is too much for it.'
+          : goes.gustMs < 1
+            ? 'It is too much before any wind blows.'
+            : `It has nothing left to spare at ${formatSpeed(goes.gustMs, units, locale)}.`}
+      </p>
+      {stand !== 'fails' && worse.length > 0 && (
+        <p className="mt-1 max-w-[42rem] text-ochre">
+          It would not hold with a little less luck: {worse.map((one) => WORSE[one.worse].toLowerCase()).join('; ')}.
+        </p>
+      )}
+      {helps.length > 0 && <Helps computed={computed} helps={helps} knobs={knobs} />}
+
+      <h3 className="mt-5 text-base">Through the year</h3>
+      <p className="text-[0.9rem] text-soft">
+        <span aria-hidden className="mr-1 inline-block w-5 border-t-2 border-ink align-middle" /> all it may use
+        <span
+          aria-hidden
+          className="mr-1 ml-4 inline-block w-5 border-t-2 border-dashed border-leaf align-middle"
+        />{' '}
+        how high the crop stands. Drag along it.
+      </p>
+      <SeasonStrip
+        weeks={stood.weeks}
+        at={week}
+        locale={locale}
+        onWeek={(one) => setTurned({ week: one, gustMs: turned?.gustMs ?? null })}
+      />
+      <div className="mt-2 grid items-center gap-x-4 sm:grid-cols-[minmax(0,15rem)_minmax(0,1fr)]">
+        <p className="text-[0.95rem] tabular-nums">
+          {dayWords(week.day, locale)}, a gust of <strong>{formatSpeed(gustMs, units, locale)}</strong>
+        </p>
+        <RodSlider
+          value={Math.round(toSpeed(gustMs, units))}
+          min={0}
+          max={Math.round(toSpeed(60, units))}
+          step={1}
+          label={`Gust, ${speedUnit(units)}`}
+          says={formatSpeed(gustMs, units, locale)}
+          onChange={(speed) => setTurned({ week, gustMs: fromSpeed(speed, units) })}
+        />
+      </div>
+      {blown && (
+        <div className="mt-3 grid gap-x-6 gap-y-3 md:grid-cols-[minmax(0,1.2fr)_minmax(0,1fr)]">
+          <figure className="min-w-0">
+            <BentDrawing
+              bent={blown.bent}
+              hardest={blown.week.hardest?.part ?? null}
+              describes={
+                blown.week.hardest
+                  ? `Hardest working: ${whatHappens(computed, blown.week.hardest, units)}, ${shareWords(blown.week.share, locale)}`
+                  : 'Nothing of it works hard.'
+              }
+            />
+            <figcaption className="mt-1 text-[0.85rem] text-soft">
+              {blown.week.lost
+                ? 'It goes over or bows out: nothing is found in which it stands.'
+                : `How it bends, drawn ${blown.bent.times} times as far. Thin: at rest. Ringed: what works hardest.`}
+            </figcaption>
+          </figure>
+          <HardestTable computed={computed} uses={blown.uses} />
+        </div>
+      )}
+      {turned && (
+        <Button look="quiet" className="mt-1 !px-0" onClick={() => setTurned(null)}>
+          Back to the worst week
+        </Button>
+      )}
+
+      <Fold className="mt-3" title="The sum" says="where the gust comes from, and what each figure rests on">
+        <WindSumTable
+          sum={windSumOf(computed.setting, week.day, gustMs)}
+          asked={turned?.gustMs !== undefined && turned.gustMs !== null}
+          tongue={tongue}
+        />
+        <h4 className="mt-4 font-semibold">If something is worse than planned</h4>
+        <table className="mt-1 w-full max-w-[30rem] text-[0.95rem]">
+          <tbody>
+            {stood.band.map(({ worse: what, share }) => (
+              <tr key={what} className="border-t border-rule">
+                <th scope="row" className="py-1.5 text-left font-normal">
+                  {WORSE[what]}
+                </th>
+                <td className={`py-1.5 text-right font-semibold tabular-nums ${LOOKS[standOf(share)].colour}`}>
+                  {STAND_WORDS[standOf(share)].toLowerCase()}, {shareWords(share, locale)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="mt-3 max-w-[42rem] text-[0.9rem] text-soft">
+          Its top leans {formatLength(stood.leansMm, units)} over in the worst week. Worked out: wind square to it and
+          aslant on bars, mesh, cloth and leaves; its own weight wet and its crop’s; braces, wires that slacken, feet
+          that lift, leaning over itself. Left out: snow, people who lean on it, what stands before it and takes the
+          wind off.
+        </p>
+      </Fold>
+      <p className="mt-2 max-w-[42rem] text-[0.85rem] text-soft">
+        A gardener’s sum, not an engineer’s. Roofs, what stands by a public way or is climbed on, and coasts with great
+        storms are for local rules and licensed practice.
+      </p>
+    </>
+  );
+}
+
+/** What works hardest, each with what acts and what may; opened, how that is worked out. */
+function HardestTable({ computed, uses }: { computed: ComputedStructure; uses: readonly Use[] }) {
+  const { tongue } = useGarden();
+  return (
+    <ol className="text-[0.95rem]" aria-label="What works hardest">
+      {uses.map((use, i) => {
+        const { has, may } = sumWords(use, tongue);
+        const stand = standOf(use.share);
+        return (
+          <li key={`${use.part} ${use.joint ?? ''} ${i}`} className="border-t border-rule">
+            <details>
+              <summary className="grid min-h-11 cursor-pointer grid-cols-[minmax(0,1fr)_auto] items-center gap-3 py-1">
+                <span>{whatHappens(computed, use, tongue.units)}</span>
+                <span className={`font-semibold tabular-nums ${LOOKS[stand].colour}`}>
+                  {shareWords(use.share, tongue.locale)}
+                </span>
+              </summary>
+              <p className="pb-2 text-[0.9rem]">
+                <span className="font-semibold tabular-nums">
+                  {has} of {may}
+                </span>
+                : {FORMULAS[use.by].sum}. <span className="text-soft">{FORMULAS[use.by].source}</span>
+              </p>
+            </details>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
+
+/** What would help, each tried through the whole year: one press takes it. */
+function Helps({
+  computed,
+  helps,
+  knobs,
+}: {
+  computed: ComputedStructure;
+  helps: readonly Help[];
+  knobs: Readonly<Record<string, ToldKnob>>;
+}) {
+  const { plan, store, tongue } = useGarden();
+  const price = (minor: number | null): string =>
+    minor === null
+      ? 'cost not known'
+      : minor === 0
+        ? 'costs nothing'
+        : `${minor > 0 ? '+' : '−'}${formatMoney(money(Math.abs(minor), plan.garden.currency), tongue.locale)}`;
+  return (
+    <>
+      <h3 className="mt-4 text-base">What would help</h3>
+      <ul className="mt-1 grid gap-2 sm:grid-cols-2">
+        {helps.map(({ turns, settings, share, costMinor }) => {
+          const knob = knobs[turns.knob];
+          return (
+            <li key={turns.knob}>
+              <Button
+                className="w-full !justify-between text-left"
+                onClick={() => store.edit(setKnobs(computed.structure.id, settings))}
+              >
+                <span className="min-w-0 py-1">
+                  {knob?.label}
+                  <span className="block text-[0.85rem] leading-snug font-normal text-soft">
+                    {knob &&
+                      `${knobWords(knob, turns.from, tongue.units)} → ${knobWords(knob, turns.to, tongue.units)}`}
+                  </span>
+                </span>
+                <span className="shrink-0 text-right text-[0.85rem] text-soft">
+                  <span className={`block font-semibold tabular-nums ${LOOKS[standOf(share)].colour}`}>
+                    {shareWords(share, tongue.locale)}
+                  </span>
+                  {price(costMinor)}
+                </span>
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}

@@ -1,0 +1,117 @@
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import { formatLength, type Units } from '@lignum/core/quantity/length';
+import { formatPull } from '@lignum/core/quantity/measure';
+import { numberFormat } from '@lignum/core/quantity/number-format';
+import type { Tongue } from '@lignum/core/wording/say';
+import { extentOf } from '@lignum/core/design/extent';
+import { postNumbers } from '@lignum/core/design/post-numbers';
+import type { Use } from '@lignum/core/withstand/uses';
+import type { NotReckoned, Stand, Withstood } from '@lignum/core/withstand/withstand';
+import { wordFor } from './stock-words';
+
+/** "71 %", and what is past all telling as that. */
+export const shareWords = (share: number, locale: string): string =>
+  share > 9.99 ? 'far too much' : `${numberFormat(locale, { maximumFractionDigits: 0 }).format(share * 100)} %`;
+
+export const STAND_WORDS: Record<Stand, string> = {
+  holds: 'Holds',
+  watch: 'Holds, with little to spare',
+  fails: 'Does not hold',
+};
+
+/** Why nothing is said of it. */
+export const NOT_RECKONED: Record<NotReckoned, string> = {
+  'nothing stands': 'Nothing of this stands up to be blown over.',
+  'mesh that carries itself':
+    'Not worked out: mesh that is bent to an arch or a ring and carries itself gives way and comes back as no bar does.',
+  stacked: 'Not worked out: what is stacked stands by its own weight. “Will it do?” looks at whether it tips.',
+  filled:
+    'Not worked out: a box full of soil is held by what is in it. “Will it do?” looks at whether its sides bulge.',
+  twigs: 'Not worked out: twigs give way in the wind and come back.',
+};
+
+/** What happens to a part, as a gardener sees it. */
+const HAPPENS: Record<Use['by'], string> = {
+  bending: 'bends',
+  shear: 'shears',
+  buckling: 'bows out',
+  pull: 'is drawn',
+  sideways: 'shifts on its fixings',
+  'drawn out': 'draws its fixings out',
+  soil: 'pushes through the soil',
+  breaking: 'is drawn till it breaks',
+};
+
+/** Where along a structure a part or a joint is: "Post, 8′ 1″ along". */
+function placeOf({ kind, sized }: Pick<ComputedStructure, 'kind' | 'sized'>, use: Use, units: Units): string {
+  const { parts, joints } = sized.design;
+  const joint = use.joint === undefined ? undefined : joints.find(({ id }) => id === use.joint);
+  const part = parts.find(({ id }) => id === use.part);
+  const at = joint?.places[0] ?? (part ? middleOf(extentOf(part)) : null);
+  const word = joint ? wordFor(kind, joint.kind) : part ? wordFor(kind, part.role) : use.part;
+  const number = joint ? undefined : postNumbers(sized.design).get(use.part);
+  if (number !== undefined) return `${word} ${number}`;
+  return at ? `${word}, ${formatLength(Math.max(0, at[0]), units)} along` : word;
+}
+
+const middleOf = (all: readonly (readonly [number, number, number])[]): readonly [number, number, number] => {
+  const half = (k: 0 | 1 | 2): number =>
+    (Math.min(...all.map((at) => at[k])) + Math.max(...all.map((at) => at[k]))) / 2;
+  return [half(0), half(1), half(2)];
+};
+
+/** "Post, 8′ 1″ along: bends". */
+export const whatHappens = (of: Pick<ComputedStructure, 'kind' | 'sized'>, use: Use, units: Units): string =>
+  `${placeOf(of, use, units)}: ${HAPPENS[use.by]}`;
+
+const PSI = 145.0377;
+
+/** What acts and what may: a stress in a part, a pull on what holds. */
+export function sumWords({ what, has, may }: Use, tongue: Tongue): { has: string; may: string } {
+  if (what !== 'part')
+    return {
+      has: formatPull(has, tongue.units, tongue.locale),
+      may: Number.isFinite(may) ? formatPull(may, tongue.units, tongue.locale) : 'any',
+    };
+  const told = (mpa: number): string =>
+    tongue.units === 'imperial'
+      ? `${numberFormat(tongue.locale, { maximumFractionDigits: 0 }).format(mpa * PSI)} psi`
+      : `${numberFormat(tongue.locale, { maximumFractionDigits: mpa < 10 ? 2 : 0 }).format(mpa)} N/mm²`;
+  return { has: told(has), may: told(may) };
+}
+
+/** How each is worked out, and by whom. */
+export const FORMULAS: Record<Use['by'], { sum: string; source: string }> = {
+  bending: {
+    sum: 'stress M / S, and pull or press over the section, against what the wood or the steel may',
+    source:
+      'Sawn timber: NDS 2018, 3.9 and table 4.3.1, No. 2 spruce–pine–fir, wet, in wind. Steel: yield over 1.35 (EN 1990, table B3). Canes and poles: EN 338 by 0.9 / 1.3 / 1.35.',
+  },
+  shear: { sum: 'stress 1.5 V / A', source: 'NDS 2018, 3.4.2.' },
+  buckling: {
+    sum: 'press over the section, against what a bar of that free length may before it bows out',
+    source: 'NDS 2018, 3.7.1; Euler’s load over 1.49 for what is round or of steel.',
+  },
+  pull: { sum: 'pull over the section, with bending', source: 'NDS 2018, 3.9.1.' },
+  sideways: {
+    sum: 'the shift on each fixing, and what turning asks of it, against the least of six ways to yield',
+    source: 'Screws, nails, staples: NDS 2018, 12.3, wet, in wind. Ties, clips, lashings: from memory.',
+  },
+  'drawn out': {
+    sum: 'the pull on each fixing, against what its thread or shank holds in the wood',
+    source: 'NDS 2018, 12.2 and 12.4.1, wet, in wind.',
+  },
+  soil: {
+    sum: 'the push at the soil and how high it acts, against the push at which a short post goes through it, over 1.5',
+    source: 'Broms 1964; angles and strengths of ordinary garden soils from memory.',
+  },
+  breaking: { sum: 'the pull, against half of what a new one breaks at', source: 'Breaking loads from memory.' },
+};
+
+/** What each of the things that are not known for sure would make of it. */
+export const WORSE: Record<Withstood['band'][number]['worse'], string> = {
+  soil: 'Wet or freshly dug soil',
+  gust: 'A gust a fifth harder',
+  timber: 'Timber a grade lower',
+  crop: 'A crop a third heavier',
+};
