@@ -51,6 +51,8 @@ export interface Cord {
   to?: Point;
   ea: number;
   pullN: number;
+  /** It stands for what is pressed as well as pulled: the wires of a sheet, one way slack and the other drawn. */
+  pressesToo?: true;
 }
 
 /** Forces at the places, six a place: along x, y, z, then moments about them. N, N mm. */

@@ -43,6 +43,8 @@ export interface Response {
   /** Cords that hang slack and what lifts off. */
   slack: readonly number[];
   lifted: readonly number[];
+  /** Taken as it was assembled a line would have to press, or a foot to be held down: it has to be asked carefully. */
+  wouldComeOff: boolean;
   /** How much further it went by leaning over itself: the farthest shift over that without. 1 where it does not. */
   leansOver: number;
   /** It buckles, or goes over: nothing is found in which all holds. */
@@ -75,6 +77,15 @@ interface ComesOff {
   at: Int32Array;
   k: number;
 }
+
+/** What the answers without some springs are made of. */
+interface Taken {
+  gone: readonly ComesOff[];
+  held: readonly Float64Array[];
+  inverse: readonly Float64Array[];
+}
+/** So many sets of them are kept: gusts and weeks take away the same again and again. */
+const MOST_KEPT = 200;
 
 /**
  * Direct stiffness (Przemieniecki, *Theory of Matrix Structural Analysis*, chapters 5 and 6): assembled once, taken
@@ -202,6 +213,27 @@ export function solveFrame(frame: Frame): Solved {
     );
   });
 
+  /** What taking some of them away changes: of each its influence, and how they pull instead; null where what is left does not hold. */
+  const taken = new Map<string, Taken | null>();
+  const taking = (off: ReadonlySet<number>): Taken | null => {
+    const key = [...off].join(' ');
+    const known = taken.get(key);
+    if (known !== undefined) return known;
+    const gone = [...off].flatMap((i) => offs[i] as ComesOff[]);
+    const held = gone.map(influence);
+    const small = gone.map((row, i) =>
+      Float64Array.from(gone, (_, j) => (i === j ? 1 / row.k : 0) - sum(row.row, row.at, held[j] as Float64Array)),
+    );
+    const inverse = inverseOf(
+      small,
+      gone.map(({ k }) => 1 / k),
+    );
+    const made = inverse && { gone, held, inverse };
+    if (taken.size > MOST_KEPT) taken.clear();
+    taken.set(key, made);
+    return made;
+  };
+
   /** Answers for some loads with some springs taken away; null where what is left does not hold. */
   const without = (loads: Float64Array, off: ReadonlySet<number>): Float64Array | null => {
     const x = loads.slice();
@@ -211,21 +243,14 @@ export function solveFrame(frame: Frame): Solved {
     });
     answer(matrix, x);
     if (off.size === 0) return x;
-    const gone = [...off].flatMap((i) => offs[i] as ComesOff[]);
-    const count = gone.length;
-    const held = gone.map(influence);
-    const small = gone.map((row, i) =>
-      Float64Array.from(gone, (_, j) => (i === j ? 1 / row.k : 0) - sum(row.row, row.at, held[j] as Float64Array)),
-    );
-    const right = gone.map((one) => sum(one.row, one.at, x));
-    const y = denseAnswer(
-      small,
-      right,
-      gone.map(({ k }) => 1 / k),
-    );
-    if (!y) return null;
-    for (let i = 0; i < count; i++) {
-      const by = y[i] as number;
+    const less = taking(off);
+    if (!less) return null;
+    const { gone, held, inverse } = less;
+    const right = Float64Array.from(gone, (one) => sum(one.row, one.at, x));
+    for (let i = 0; i < gone.length; i++) {
+      const row = inverse[i] as Float64Array;
+      let by = 0;
+      for (let j = 0; j < row.length; j++) by += (row[j] as number) * (right[j] as number);
       const way = held[i] as Float64Array;
       for (let k = 0; k < size; k++) x[k] = (x[k] as number) + by * (way[k] as number);
     }
@@ -256,6 +281,7 @@ export function solveFrame(frame: Frame): Solved {
           );
     /** Whether it would have to do what it cannot. */
     const wrong = (i: number, x: Float64Array): boolean => {
+      if (lines[i]?.pressesToo) return false;
       if (i < lines.length) return (drawn[i] as number) + (cordK[i] as number) * stretch(i, x) < -BY_ROUNDING_N;
       return (links[pressing[i - lines.length] as number] as Link).stiff[0] * stretch(i, x) > BY_ROUNDING_N;
     };
@@ -264,6 +290,8 @@ export function solveFrame(frame: Frame): Solved {
     const farthest = (y: Float64Array): number =>
       y.reduce((most, mm, i) => (i % 6 < 3 ? Math.max(most, Math.abs(mm)) : most), 0);
     const straight = farthest(x);
+    const asAssembled = x;
+    const wouldComeOff = offs.some((_, i) => wrong(i, asAssembled));
     let [lost, leansOver] = [false, 1];
     if (carefully) {
       let leaning: Float64Array | null = null;
@@ -328,6 +356,7 @@ export function solveFrame(frame: Frame): Solved {
       },
       slack: [...off].filter((i) => i < lines.length).toSorted((p, q) => p - q),
       lifted: [...offLinks].toSorted((p, q) => p - q),
+      wouldComeOff,
       leansOver,
       lost,
     };
@@ -395,29 +424,33 @@ function drawnInto(lines: readonly Cord[], pullOf: (drawn: Float64Array) => numb
   return drawn;
 }
 
-/** Answers a few equations by elimination with the largest of each column first; null where nothing is left to divide by. */
-function denseAnswer(rows: Float64Array[], right: number[], scales: readonly number[]): number[] | null {
+/** Turns a small matrix round by elimination with the largest of each column first; null where nothing is left to divide by. */
+function inverseOf(rows: Float64Array[], scales: readonly number[]): readonly Float64Array[] | null {
   const n = rows.length;
+  const out: Float64Array[] = rows.map((_, i) => Float64Array.from({ length: n }, (_one, j) => (i === j ? 1 : 0)));
   for (let j = 0; j < n; j++) {
     let pick = j;
     for (let i = j + 1; i < n; i++)
       if (Math.abs(rows[i]?.[j] as number) > Math.abs(rows[pick]?.[j] as number)) pick = i;
-    const top = rows[pick] as Float64Array;
+    const [top, made] = [rows[pick] as Float64Array, out[pick] as Float64Array];
     if (Math.abs(top[j] as number) < 1e-9 * (scales[j] as number)) return null;
-    [rows[j], rows[pick]] = [top, rows[j] as Float64Array];
-    [right[j], right[pick]] = [right[pick] as number, right[j] as number];
-    for (let i = j + 1; i < n; i++) {
-      const row = rows[i] as Float64Array;
-      const share = (row[j] as number) / (top[j] as number);
+    [rows[pick], out[pick]] = [rows[j] as Float64Array, out[j] as Float64Array];
+    [rows[j], out[j]] = [top, made];
+    const by = 1 / (top[j] as number);
+    for (let k = 0; k < n; k++) {
+      top[k] = (top[k] as number) * by;
+      made[k] = (made[k] as number) * by;
+    }
+    for (let i = 0; i < n; i++) {
+      if (i === j) continue;
+      const [row, to] = [rows[i] as Float64Array, out[i] as Float64Array];
+      const share = row[j] as number;
       if (share === 0) continue;
-      for (let k = j; k < n; k++) row[k] = (row[k] as number) - share * (top[k] as number);
-      right[i] = (right[i] as number) - share * (right[j] as number);
+      for (let k = 0; k < n; k++) {
+        row[k] = (row[k] as number) - share * (top[k] as number);
+        to[k] = (to[k] as number) - share * (made[k] as number);
+      }
     }
   }
-  for (let j = n - 1; j >= 0; j--) {
-    let left = right[j] as number;
-    for (let k = j + 1; k < n; k++) left -= (rows[j]?.[k] as number) * (right[k] as number);
-    right[j] = left / (rows[j]?.[j] as number);
-  }
-  return right;
+  return out;
 }

@@ -49,6 +49,8 @@ interface SectionOf {
 export const STEEL_OVER = 1.35;
 const ROUND_WOOD = 0.9 / 1.3 / STEEL_OVER;
 
+/** Of its free length a bar bows out as one of so much that turns freely at both ends: it is held against turning at one of them, in the soil or by what goes on there (from memory; 0.7 would be wholly). */
+const HELD_AT_END = 0.8;
 /** Wet green wood in bulk: softwood outdoors (from memory). kg/m³. */
 export const WET_WOOD_KG_M3 = 600;
 const STEEL_KG_M3 = 7850;
@@ -210,7 +212,7 @@ const usedOfEven = (
     if (acts.pull >= 0 || freeMm <= 0) return all;
     const euler =
       (Math.PI ** 2 * e * Math.min(section.wideMm4, section.thickMm4)) /
-      freeMm ** 2 /
+      (HELD_AT_END * freeMm) ** 2 /
       section.areaMm2 /
       (1.1 * STEEL_OVER);
     return most([all, { share: along / euler + bent / mayMpa, by: 'buckling', hasMpa: along, mayMpa: euler }]);

@@ -567,8 +567,9 @@ function bracedBy(part: Sheet, fixed: readonly FixedAt[], nodes: readonly Point[
         b: other.node,
         from: one.at,
         to: other.at,
-        ea: BRACES * STEEL_E_MPA * wire * 10,
+        ea: BRACES * STEEL_E_MPA * wire * 5,
         pullN: 0,
+        pressesToo: true,
       });
     }),
   );

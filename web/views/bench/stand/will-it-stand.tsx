@@ -1,40 +1,25 @@
 'use client';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { AlertOctagon, Check, TriangleAlert } from 'lucide-react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Help } from '@lignum/core/plan/stands';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatSpeed, fromSpeed, toSpeed, speedUnit } from '@lignum/core/quantity/measure';
-import { formatMoney, money } from '@lignum/core/quantity/money';
-import type { Use } from '@lignum/core/withstand/uses';
-import { standOf, windSumOf, type Stand, type Week, type Withstood } from '@lignum/core/withstand/withstand';
+import { standOf, windSumOf, type Week, type Withstood } from '@lignum/core/withstand/withstand';
 import { Button } from '../../../ui/button';
 import { Fold } from '../../../ui/fold';
 import { RodSlider } from '../../../ui/rod-slider';
-import { knobWords, type ToldKnob } from '../../../words/knob-words';
-import {
-  FORMULAS,
-  NOT_RECKONED,
-  shareWords,
-  STAND_WORDS,
-  sumWords,
-  whatHappens,
-  WORSE,
-} from '../../../words/stand-words';
+import type { ToldKnob } from '../../../words/knob-words';
+import { NOT_RECKONED, shareWords, STAND_WORDS, whatHappens, WORSE } from '../../../words/stand-words';
 import type { BlownAnswer, BlownQuestion, StandsQuestion, StandsTold } from '../../../workers/choosing-messages';
 import { choosingWorker } from '../../shell/choosing-worker';
-import { setKnobs } from '../../shell/edits';
 import { useGarden } from '../../shell/garden-context';
 import { useAnswer } from '../../shell/use-answer';
 import { BentDrawing } from './bent-drawing';
+import { HardestTable } from './hardest-table';
+import { Helps } from './helps';
+import { STAND_LOOKS } from './looks';
 import { dayWords, SeasonStrip } from './season-strip';
 import { WindSumTable } from './wind-sum';
-
-const LOOKS: Record<Stand, { colour: string; Icon: typeof Check }> = {
-  holds: { colour: 'text-leaf', Icon: Check },
-  watch: { colour: 'text-ochre', Icon: TriangleAlert },
-  fails: { colour: 'text-keel', Icon: AlertOctagon },
-};
 
 /** What a structure withstands, week by week and gust by gust, worked out away from the page. */
 export default function WillItStand({ computed }: { computed: ComputedStructure }) {
@@ -87,7 +72,7 @@ function Told({
   );
   const { answer: blown } = useAnswer<BlownQuestion, BlownAnswer>(choosingWorker, question);
   const stand = standOf(stood.worst.share);
-  const { Icon, colour } = LOOKS[stand];
+  const { Icon, colour } = STAND_LOOKS[stand];
   const worse = stood.band.filter(({ share }) => standOf(share) === 'fails');
   const goes = stood.goes;
   return (
@@ -102,7 +87,9 @@ function Told({
         Of what it may, its hardest working part uses {shareWords(stood.worst.share, locale)} about{' '}
         {dayWords(stood.worst.day, locale)}, in a gust of {formatSpeed(stood.worst.gustMs, units, locale)} such as comes
         once in ten years.
-        {stood.worst.hardest && ` ${whatHappens(computed, stood.worst.hardest, units)}.`}{' '}
+        {stood.worst.lost
+          ? ' It goes over or bows out then.'
+          : stood.worst.hardest && ` ${whatHappens(computed, stood.worst.hardest, units)}.`}{' '}
         {goes.gustMs > 85
           ? 'No gust of these parts is too much for it.'
           : goes.gustMs < 1
@@ -132,8 +119,13 @@ function Told({
         onWeek={(one) => setTurned({ week: one, gustMs: turned?.gustMs ?? null })}
       />
       <div className="mt-2 grid items-center gap-x-4 sm:grid-cols-[minmax(0,15rem)_minmax(0,1fr)]">
-        <p className="text-[0.95rem] tabular-nums">
+        <p className="text-[0.95rem] tabular-nums" role="status">
           {dayWords(week.day, locale)}, a gust of <strong>{formatSpeed(gustMs, units, locale)}</strong>
+          {blown && (
+            <span className={`block font-semibold ${STAND_LOOKS[standOf(blown.week.share)].colour}`}>
+              {STAND_WORDS[standOf(blown.week.share)]}: {shareWords(blown.week.share, locale)}
+            </span>
+          )}
         </p>
         <RodSlider
           value={Math.round(toSpeed(gustMs, units))}
@@ -186,7 +178,7 @@ function Told({
                 <th scope="row" className="py-1.5 text-left font-normal">
                   {WORSE[what]}
                 </th>
-                <td className={`py-1.5 text-right font-semibold tabular-nums ${LOOKS[standOf(share)].colour}`}>
+                <td className={`py-1.5 text-right font-semibold tabular-nums ${STAND_LOOKS[standOf(share)].colour}`}>
                   {STAND_WORDS[standOf(share)].toLowerCase()}, {shareWords(share, locale)}
                 </td>
               </tr>
@@ -204,88 +196,6 @@ function Told({
         A gardener’s sum, not an engineer’s. Roofs, what stands by a public way or is climbed on, and coasts with great
         storms are for local rules and licensed practice.
       </p>
-    </>
-  );
-}
-
-/** What works hardest, each with what acts and what may; opened, how that is worked out. */
-function HardestTable({ computed, uses }: { computed: ComputedStructure; uses: readonly Use[] }) {
-  const { tongue } = useGarden();
-  return (
-    <ol className="text-[0.95rem]" aria-label="What works hardest">
-      {uses.map((use, i) => {
-        const { has, may } = sumWords(use, tongue);
-        const stand = standOf(use.share);
-        return (
-          <li key={`${use.part} ${use.joint ?? ''} ${i}`} className="border-t border-rule">
-            <details>
-              <summary className="grid min-h-11 cursor-pointer grid-cols-[minmax(0,1fr)_auto] items-center gap-3 py-1">
-                <span>{whatHappens(computed, use, tongue.units)}</span>
-                <span className={`font-semibold tabular-nums ${LOOKS[stand].colour}`}>
-                  {shareWords(use.share, tongue.locale)}
-                </span>
-              </summary>
-              <p className="pb-2 text-[0.9rem]">
-                <span className="font-semibold tabular-nums">
-                  {has} of {may}
-                </span>
-                : {FORMULAS[use.by].sum}. <span className="text-soft">{FORMULAS[use.by].source}</span>
-              </p>
-            </details>
-          </li>
-        );
-      })}
-    </ol>
-  );
-}
-
-/** What would help, each tried through the whole year: one press takes it. */
-function Helps({
-  computed,
-  helps,
-  knobs,
-}: {
-  computed: ComputedStructure;
-  helps: readonly Help[];
-  knobs: Readonly<Record<string, ToldKnob>>;
-}) {
-  const { plan, store, tongue } = useGarden();
-  const price = (minor: number | null): string =>
-    minor === null
-      ? 'cost not known'
-      : minor === 0
-        ? 'costs nothing'
-        : `${minor > 0 ? '+' : '−'}${formatMoney(money(Math.abs(minor), plan.garden.currency), tongue.locale)}`;
-  return (
-    <>
-      <h3 className="mt-4 text-base">What would help</h3>
-      <ul className="mt-1 grid gap-2 sm:grid-cols-2">
-        {helps.map(({ turns, settings, share, costMinor }) => {
-          const knob = knobs[turns.knob];
-          return (
-            <li key={turns.knob}>
-              <Button
-                className="w-full !justify-between text-left"
-                onClick={() => store.edit(setKnobs(computed.structure.id, settings))}
-              >
-                <span className="min-w-0 py-1">
-                  {knob?.label}
-                  <span className="block text-[0.85rem] leading-snug font-normal text-soft">
-                    {knob &&
-                      `${knobWords(knob, turns.from, tongue.units)} → ${knobWords(knob, turns.to, tongue.units)}`}
-                  </span>
-                </span>
-                <span className="shrink-0 text-right text-[0.85rem] text-soft">
-                  <span className={`block font-semibold tabular-nums ${LOOKS[standOf(share)].colour}`}>
-                    {shareWords(share, tongue.locale)}
-                  </span>
-                  {price(costMinor)}
-                </span>
-              </Button>
-            </li>
-          );
-        })}
-      </ul>
     </>
   );
 }

@@ -1,0 +1,37 @@
+import type { ComputedStructure } from '@lignum/core/plan/compute-as';
+import type { Use } from '@lignum/core/withstand/uses';
+import { standOf } from '@lignum/core/withstand/withstand';
+import { FORMULAS, shareWords, sumWords, whatHappens } from '../../../words/stand-words';
+import { useGarden } from '../../shell/garden-context';
+import { STAND_LOOKS } from './looks';
+
+/** What works hardest, each with what acts and what may; opened, how that is worked out. */
+export function HardestTable({ computed, uses }: { computed: ComputedStructure; uses: readonly Use[] }) {
+  const { tongue } = useGarden();
+  return (
+    <ol className="text-[0.95rem]" aria-label="What works hardest">
+      {uses.map((use, i) => {
+        const { has, may } = sumWords(use, tongue);
+        const stand = standOf(use.share);
+        return (
+          <li key={`${use.part} ${use.joint ?? ''} ${i}`} className="border-t border-rule">
+            <details>
+              <summary className="grid min-h-11 cursor-pointer grid-cols-[minmax(0,1fr)_auto] items-center gap-3 py-1">
+                <span>{whatHappens(computed, use, tongue.units)}</span>
+                <span className={`font-semibold tabular-nums ${STAND_LOOKS[stand].colour}`}>
+                  {shareWords(use.share, tongue.locale)}
+                </span>
+              </summary>
+              <p className="pb-2 text-[0.9rem]">
+                <span className="font-semibold tabular-nums">
+                  {has} of {may}
+                </span>
+                : {FORMULAS[use.by].sum}. <span className="text-soft">{FORMULAS[use.by].source}</span>
+              </p>
+            </details>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}
