@@ -22,10 +22,10 @@ import { computeAs, type ComputedStructure } from './compute-as';
 import { madeWorse, type MendedKnob } from './mends';
 import type { Plan, StructurePlan } from './plan';
 
-/** A change of one knob after which it works less hard, judged by everything again and through every week. */
+/** A change of a knob, or of two where one is not enough, after which it works less hard, judged by everything again and through every week. */
 export interface Help {
   settings: Settings;
-  turns: MendedKnob;
+  turns: readonly MendedKnob[];
   /** What works hardest then, in its own worst week. */
   share: number;
   /** null where something of either has no price. */
@@ -39,7 +39,7 @@ export interface StandsAnswer {
 }
 
 /** How far a length is turned to see whether that helps; a change that saves less than this is none. */
-const TURNS = [0.6, 0.75, 0.9, 1.1, 1.3, 1.6] as const;
+const TURNS = [0.5, 0.6, 0.75, 0.9, 1.1, 1.3, 1.6] as const;
 const SAVES = 0.1;
 /** So many are told, each of another knob. */
 const TOLD = 4;
@@ -90,16 +90,6 @@ function helpsFor(plan: Plan, computed: ComputedStructure, stood: Withstood): He
     const { response, uses } = under(asked, { ...worst, carefully: true });
     return response.lost ? Infinity : Math.max(0, ...uses.map((use) => use.share));
   };
-  const tried = Object.entries(kind.knobs).flatMap(([name, knob]) => {
-    const state = sized.knobs[name];
-    if (!state || state.by === 'measured' || knob.places) return [];
-    return othersOf(knob, state.value, computed)
-      .map((value) => {
-        const settings = { ...structure.knobs, [name]: value };
-        return { turns: { knob: name, from: state.value, to: value }, settings, share: inWorst(settings) };
-      })
-      .filter(({ share }) => share <= worst.share * (1 - SAVES));
-  });
   const judged = (settings: Settings): ComputedStructure | null => {
     const changed = { ...structure, knobs: settings };
     const there = { ...plan, structures: plan.structures.map((one) => (one.id === structure.id ? changed : one)) };
@@ -108,28 +98,40 @@ function helpsFor(plan: Plan, computed: ComputedStructure, stood: Withstood): He
   };
   let known: ComputedStructure['verdicts'] | null = null;
   const before = () => (known ??= withClashes(computed, nearTo(plan, structure)).verdicts);
-  // Of each knob the change that helps most gently and is enough; where none is, the one that helps most.
-  return [...new Set(tried.map(({ turns }) => turns.knob))]
-    .flatMap((knob): Help[] => {
-      const all = tried.filter(({ turns }) => turns.knob === knob);
-      const gently = all.toSorted((a, b) =>
-        a.share <= 1 && b.share <= 1
-          ? b.share - a.share
-          : Number(a.share > 1) - Number(b.share > 1) || a.share - b.share,
-      );
-      for (const { settings, turns } of gently) {
+  /** Of each knob the change that helps most gently and is enough; where none is, the one that helps most. */
+  const round = (from: Settings, turned: readonly MendedKnob[], than: number): Help[] =>
+    Object.entries(kind.knobs).flatMap(([name, knob]): Help[] => {
+      const state = sized.knobs[name];
+      if (!state || state.by === 'measured' || knob.places || turned.some((turn) => turn.knob === name)) return [];
+      const tried = othersOf(knob, state.value, computed)
+        .map((to) => {
+          const settings = { ...from, [name]: to };
+          return { turns: [...turned, { knob: name, from: state.value, to }], settings, share: inWorst(settings) };
+        })
+        .filter(({ share }) => share <= than * (1 - SAVES))
+        .toSorted((a, b) =>
+          a.share <= 1 && b.share <= 1
+            ? b.share - a.share
+            : Number(a.share > 1) - Number(b.share > 1) || a.share - b.share,
+        );
+      for (const { settings, turns } of tried) {
         const one = judged(settings);
         if (!one) continue;
         const then = stoodOf(one);
-        if (typeof then === 'string' || then.worst.share > worst.share * (1 - SAVES)) continue;
+        if (typeof then === 'string' || then.worst.share > than * (1 - SAVES)) continue;
         const costMinor =
           computed.cost.complete && one.cost.complete ? one.cost.totalMinor - computed.cost.totalMinor : null;
         return [{ settings, turns, share: then.worst.share, costMinor }];
       }
       return [];
-    })
-    .toSorted((a, b) => Number(a.share > 1) - Number(b.share > 1) || dearness(a) - dearness(b))
-    .slice(0, TOLD);
+    });
+  const inOrder = (helps: readonly Help[]): Help[] =>
+    helps.toSorted((a, b) => Number(a.share > 1) - Number(b.share > 1) || dearness(a) - dearness(b));
+  const one = round(structure.knobs, [], worst.share);
+  const most = one.toSorted((a, b) => a.share - b.share)[0];
+  // Where no knob by itself is enough, a second is turned with the one that helps most.
+  const two = most && most.share > 1 ? round(most.settings, most.turns, most.share) : [];
+  return inOrder([...two.filter(({ share }) => share <= 1), ...one]).slice(0, TOLD);
 }
 
 /** What a gust does to a structure on a day, for whoever turns the wind and the weeks. */

@@ -43,6 +43,8 @@ export interface Week {
   way: Point;
   /** It goes over or buckles. */
   lost: boolean;
+  /** So many of the places at which it only lies on the soil lift off it. */
+  lifts: number;
 }
 
 /** What a structure withstands, week by week. */
@@ -229,11 +231,16 @@ export function blownOn(asked: Asked, day: number, gustMs: number): { week: Week
   return { week, ...under(asked, { ...week, carefully: true }) };
 }
 
-const looked = (asked: Asked, of: Omit<Week, 'share' | 'hardest' | 'way' | 'lost'>, way: Point): Week => {
+const looked = (asked: Asked, of: Omit<Week, 'share' | 'hardest' | 'way' | 'lost' | 'lifts'>, way: Point): Week => {
   const { response, uses } = under(asked, { ...of, way, carefully: true });
   const hardest = hardestOf(uses);
   const share = response.lost ? Math.max(GONE, hardest?.share ?? 0) : (hardest?.share ?? 0);
-  return { ...of, way, share, hardest, lost: response.lost };
+  return { ...of, way, share, hardest, lost: response.lost, lifts: liftsOf(asked.model, response) };
+};
+/** Feet that were to press on the soil and do not. */
+const liftsOf = ({ grounds }: Model, { lifted }: Response): number => {
+  const off = new Set(lifted);
+  return grounds.filter(({ link }) => off.has(link)).length;
 };
 /** What goes over uses all that it has, and more. */
 const GONE = 2;
@@ -241,7 +248,7 @@ const GONE = 2;
 /** Below this share of what it may, what is found without slackening, lifting and leaning stands (a beam that is pressed a tenth of Euler’s load leans a tenth further). */
 const PLAINLY = 0.6;
 
-function weekOf(asked: Asked, of: Omit<Week, 'share' | 'hardest' | 'way' | 'lost'>): Week {
+function weekOf(asked: Asked, of: Omit<Week, 'share' | 'hardest' | 'way' | 'lost' | 'lifts'>): Week {
   const ways = WAYS.slice(0, SQUARE).map((way) => {
     const { uses, response } = under(asked, { ...of, way, carefully: false });
     const hardest = hardestOf(uses);
@@ -249,7 +256,7 @@ function weekOf(asked: Asked, of: Omit<Week, 'share' | 'hardest' | 'way' | 'lost
   });
   const worst = ways.reduce((high, one) => (one.share > high.share ? one : high));
   if (worst.share < PLAINLY && ways.every(({ response }) => !response.wouldComeOff))
-    return { ...of, way: worst.way, share: worst.share, hardest: worst.hardest, lost: false };
+    return { ...of, way: worst.way, share: worst.share, hardest: worst.hardest, lost: false, lifts: 0 };
   return looked(asked, of, worst.way);
 }
 

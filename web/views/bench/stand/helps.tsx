@@ -1,10 +1,10 @@
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
-import type { Help } from '@lignum/core/plan/stands';
 import { formatMoney, money } from '@lignum/core/quantity/money';
 import { standOf } from '@lignum/core/withstand/withstand';
 import { Button } from '../../../ui/button';
-import { knobWords, type ToldKnob } from '../../../words/knob-words';
+import { knobWords } from '../../../words/knob-words';
 import { shareWords } from '../../../words/stand-words';
+import type { StandsTold } from '../../../workers/choosing-messages';
 import { setKnobs } from '../../shell/edits';
 import { useGarden } from '../../shell/garden-context';
 import { STAND_LOOKS } from './looks';
@@ -12,12 +12,11 @@ import { STAND_LOOKS } from './looks';
 /** What would help, each tried through the whole year: one press takes it. */
 export function Helps({
   computed,
-  helps,
-  knobs,
+  found,
 }: {
   computed: ComputedStructure;
-  helps: readonly Help[];
-  knobs: Readonly<Record<string, ToldKnob>>;
+  /** null while it is looked for. */
+  found: StandsTold;
 }) {
   const { plan, store, tongue } = useGarden();
   const price = (minor: number | null): string =>
@@ -26,35 +25,51 @@ export function Helps({
       : minor === 0
         ? 'costs nothing'
         : `${minor > 0 ? '+' : '−'}${formatMoney(money(Math.abs(minor), plan.garden.currency), tongue.locale)}`;
+  const helps = found?.helps ?? [];
+  const knobs = found?.knobs ?? {};
   return (
     <>
       <h3 className="mt-4 text-base">What would help</h3>
+      {helps.every(({ share }) => share > 1) && (
+        <p role="status" className="text-soft">
+          {!found
+            ? 'Trying what could be turned, one after the other…'
+            : helps.length === 0
+              ? 'Nothing that can be turned here would. Another kind, another place, or less on it.'
+              : 'Some of it, and none enough by itself: think of another kind, another place, or less on it.'}
+        </p>
+      )}
       <ul className="mt-1 grid gap-2 sm:grid-cols-2">
-        {helps.map(({ turns, settings, share, costMinor }) => {
-          const knob = knobs[turns.knob];
-          return (
-            <li key={turns.knob}>
-              <Button
-                className="w-full !justify-between text-left"
-                onClick={() => store.edit(setKnobs(computed.structure.id, settings))}
-              >
-                <span className="min-w-0 py-1">
-                  {knob?.label}
-                  <span className="block text-[0.85rem] leading-snug font-normal text-soft">
-                    {knob &&
-                      `${knobWords(knob, turns.from, tongue.units)} → ${knobWords(knob, turns.to, tongue.units)}`}
-                  </span>
+        {helps.map(({ turns, settings, share, costMinor }) => (
+          <li key={turns.map(({ knob }) => knob).join(' ')}>
+            <Button
+              className="w-full !justify-between text-left"
+              onClick={() => store.edit(setKnobs(computed.structure.id, settings))}
+            >
+              <span className="min-w-0 py-1">
+                {turns.map(({ knob: name, from, to }) => {
+                  const knob = knobs[name];
+                  return (
+                    knob && (
+                      <span key={name} className="block">
+                        {knob.label}
+                        <span className="block text-[0.85rem] leading-snug font-normal text-soft">
+                          {`${knobWords(knob, from, tongue.units)} → ${knobWords(knob, to, tongue.units)}`}
+                        </span>
+                      </span>
+                    )
+                  );
+                })}
+              </span>
+              <span className="shrink-0 text-right text-[0.85rem] text-soft">
+                <span className={`block font-semibold tabular-nums ${STAND_LOOKS[standOf(share)].colour}`}>
+                  {shareWords(share, tongue.locale)}
                 </span>
-                <span className="shrink-0 text-right text-[0.85rem] text-soft">
-                  <span className={`block font-semibold tabular-nums ${STAND_LOOKS[standOf(share)].colour}`}>
-                    {shareWords(share, tongue.locale)}
-                  </span>
-                  {price(costMinor)}
-                </span>
-              </Button>
-            </li>
-          );
-        })}
+                {price(costMinor)}
+              </span>
+            </Button>
+          </li>
+        ))}
       </ul>
     </>
   );

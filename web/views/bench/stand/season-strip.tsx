@@ -64,7 +64,7 @@ export function SeasonStrip({
               width={WEEK - 2}
               height={high}
               fill={stand === 'fails' ? 'var(--keel)' : stand === 'watch' ? `url(#${hatch})` : 'var(--well)'}
-              stroke={stand === 'fails' ? 'var(--keel)' : stand === 'watch' ? 'var(--ochre)' : 'var(--soft)'}
+              stroke={stand === 'fails' ? 'var(--keel)' : stand === 'watch' ? 'var(--ochre)' : 'var(--ink-soft)'}
               vectorEffect="non-scaling-stroke"
             />
           );

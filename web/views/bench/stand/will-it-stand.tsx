@@ -1,14 +1,12 @@
 'use client';
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
-import type { Help } from '@lignum/core/plan/stands';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatSpeed, fromSpeed, toSpeed, speedUnit } from '@lignum/core/quantity/measure';
 import { standOf, windSumOf, type Week, type Withstood } from '@lignum/core/withstand/withstand';
 import { Button } from '../../../ui/button';
 import { Fold } from '../../../ui/fold';
 import { RodSlider } from '../../../ui/rod-slider';
-import type { ToldKnob } from '../../../words/knob-words';
 import { NOT_RECKONED, shareWords, STAND_WORDS, whatHappens, WORSE } from '../../../words/stand-words';
 import type { BlownAnswer, BlownQuestion, StandsQuestion, StandsTold } from '../../../workers/choosing-messages';
 import { choosingWorker } from '../../shell/choosing-worker';
@@ -27,11 +25,20 @@ export default function WillItStand({ computed }: { computed: ComputedStructure 
   const settled = useDeferredValue(plan);
   const { id } = computed.structure;
   const question = useMemo<StandsQuestion>(
-    () => ({ about: 'stands', plan: settled, structure: id, helps: true }),
+    () => ({ about: 'stands', plan: settled, structure: id, helps: false }),
     [settled, id],
   );
   const { answer, of } = useAnswer<StandsQuestion, StandsTold>(choosingWorker, question);
   const isOld = of !== question;
+  // What would help is looked for once it is known that something has to, and told when it is found.
+  const isShort =
+    !isOld && answer !== null && typeof answer.stood !== 'string' && standOf(answer.stood.worst.share) !== 'holds';
+  const wanted = useMemo<StandsQuestion | null>(
+    () => (isShort ? { about: 'stands', plan: settled, structure: id, helps: true } : null),
+    [isShort, settled, id],
+  );
+  const found = useAnswer<StandsQuestion, StandsTold>(choosingWorker, wanted);
+  const helped = wanted !== null && found.of === wanted ? found.answer : null;
   if (!answer)
     return (
       <p role="status" className="py-3 text-soft">
@@ -41,7 +48,7 @@ export default function WillItStand({ computed }: { computed: ComputedStructure 
   if (typeof answer.stood === 'string') return <p className="max-w-[42rem] py-2">{NOT_RECKONED[answer.stood]}</p>;
   return (
     <div aria-busy={isOld} className={isOld ? 'opacity-60' : ''}>
-      <Told computed={computed} stood={answer.stood} helps={answer.helps} knobs={answer.knobs} />
+      <Told computed={computed} stood={answer.stood} helped={helped} isShort={isShort} />
     </div>
   );
 }
@@ -49,13 +56,15 @@ export default function WillItStand({ computed }: { computed: ComputedStructure 
 function Told({
   computed,
   stood,
-  helps,
-  knobs,
+  helped,
+  isShort,
 }: {
   computed: ComputedStructure;
   stood: Withstood;
-  helps: readonly Help[];
-  knobs: Readonly<Record<string, ToldKnob>>;
+  /** null until it has been looked for. */
+  helped: StandsTold;
+  /** It does not hold, or hardly. */
+  isShort: boolean;
 }) {
   const { plan, tongue } = useGarden();
   const { units, locale } = tongue;
@@ -101,7 +110,7 @@ function Told({
           It would not hold with a little less luck: {worse.map((one) => WORSE[one.worse].toLowerCase()).join('; ')}.
         </p>
       )}
-      {helps.length > 0 && <Helps computed={computed} helps={helps} knobs={knobs} />}
+      {isShort && <Helps computed={computed} found={helped} />}
 
       <h3 className="mt-5 text-base">Through the year</h3>
       <p className="text-[0.9rem] text-soft">
@@ -152,7 +161,9 @@ function Told({
             <figcaption className="mt-1 text-[0.85rem] text-soft">
               {blown.week.lost
                 ? 'It goes over or bows out: nothing is found in which it stands.'
-                : `How it bends, drawn ${blown.bent.times} times as far. Thin: at rest. Ringed: what works hardest.`}
+                : `How it bends, drawn ${blown.bent.times > 1 ? `${blown.bent.times} times as far` : 'as far as it goes'}. Thin: at rest. Ringed: what works hardest.`}
+              {blown.week.lifts > 0 &&
+                ` ${blown.week.lifts === 1 ? 'One of its feet lifts' : `${blown.week.lifts} of its feet lift`} off the soil.`}
             </figcaption>
           </figure>
           <HardestTable computed={computed} uses={blown.uses} />
