@@ -61,7 +61,21 @@ const SHOTS = [
   ['build', '/g/ferry-house/build', { height: 1000 }],
   ['bench-arch', '/g/ferry-house/s/dock-arch', { height: 900 }],
   ['bench-fence', '/g/ferry-house/s/river-fence'],
-  ['bench-arbor', '/g/ferry-house/s/rose-arbor', { height: 900 }],
+  [
+    'stands',
+    '/g/ferry-house/s/tomato-wall',
+    {
+      height: 1250,
+      before: async (page) => {
+        await page.getByText('Will it stand?', { exact: true }).click();
+        await page.getByRole('button', { name: /^Posts at most apart/ }).waitFor({ timeout: 60_000 });
+        await page.getByRole('img', { name: /^Hardest working/ }).waitFor();
+        await page.getByText('Will it stand?', { exact: true }).evaluate((one) => one.scrollIntoView());
+        await page.mouse.wheel(0, -90);
+        await page.waitForTimeout(500);
+      },
+    },
+  ],
   [
     'kept-out',
     '/g/ferry-house/kept-out?bed=sail-bed',

@@ -52,10 +52,16 @@ export function standsOf(plan: Plan, structure: StructurePlan, helps: boolean): 
   return { stood, helps: helpsFor(plan, computed, stood) };
 }
 
-const stoodOf = ({ sized, setting, kind }: ComputedStructure): Withstood | NotReckoned =>
-  kind.purpose === 'bed' || kind.isThere
+/** What folds is folded away for winter; what comes apart and has no post in the soil is taken in. */
+const isPutAway = ({ kind, sized }: ComputedStructure): boolean =>
+  kind.nature.moves === 'folds' || (kind.nature.moves === 'comes apart' && sized.design.posts.length === 0);
+
+const stoodOf = (computed: ComputedStructure): Withstood | NotReckoned => {
+  const { sized, setting, kind } = computed;
+  return kind.purpose === 'bed' || kind.isThere
     ? 'nothing stands'
-    : withstand(sized.design, setting, CATALOGUE, kind.nature.moves === 'folds');
+    : withstand(sized.design, setting, CATALOGUE, isPutAway(computed));
+};
 
 /** Other values of a knob that are worth a try: a length and a count some way up and down, every other choice. */
 function othersOf(knob: Knob, value: number | string, computed: ComputedStructure): (number | string)[] {
@@ -164,8 +170,8 @@ export function blown(plan: Plan, structure: StructurePlan, at: { day: number; g
     bent: bentOf(asked.model, response, uses),
   };
 }
-/** More than these are not read. */
-const SHOWN = 6;
+/** Several of them may read alike. */
+const SHOWN = 16;
 
 /** What is dearer comes later; what nobody knows the price of, last. */
 const dearness = ({ costMinor }: { costMinor: number | null }): number => costMinor ?? Number.MAX_SAFE_INTEGER;

@@ -1,3 +1,4 @@
+/** A pound-force and an inch, exactly (NIST SP 811, appendix B.8). */
 const LBF_N = 4.4482216152605;
 const INCH_MM = 25.4;
 

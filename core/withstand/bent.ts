@@ -36,10 +36,15 @@ const inOrder = (patch: readonly Point[]): readonly Point[] => {
 };
 
 /** Bars as they stand and as they bend. @param share of what something may, by part. */
-export function bentOf({ frame, bars, sheets }: Model, { moved }: Response, uses: readonly Use[]): Bent {
+export function bentOf({ frame, bars, sheets, wires }: Model, { moved }: Response, uses: readonly Use[]): Bent {
   const nodes = frame.nodes;
   const shift = (node: number): Point => [0, 1, 2].map((k) => moved[node * 6 + k] as number) as unknown as Point;
-  const all = bars.flatMap((bar) => bar.nodes);
+  // Mesh that stands by itself is drawn as the strips it is taken for.
+  const strips = wires.flatMap(({ part, beams }) =>
+    beams.map((beam) => ({ part, nodes: [frame.beams[beam]?.a as number, frame.beams[beam]?.b as number] })),
+  );
+  const lines = [...bars, ...strips];
+  const all = lines.flatMap((line) => line.nodes);
   const low = [0, 1, 2].map((k) => Math.min(...all.map((node) => nodes[node]?.[k] as number))) as unknown as Point;
   const high = [0, 1, 2].map((k) => Math.max(...all.map((node) => nodes[node]?.[k] as number))) as unknown as Point;
   const far = Math.max(0, ...all.map((node) => Math.hypot(...shift(node))));
@@ -50,8 +55,11 @@ export function bentOf({ frame, bars, sheets }: Model, { moved }: Response, uses
   for (const one of uses) if (one.what !== 'joint') share.set(one.part, Math.max(one.share, share.get(one.part) ?? 0));
   return {
     times,
-    sheets: sheets.flatMap(({ part }) => shapeOf(part).faces(part)).map(inOrder),
-    bars: bars.map((bar): BentBar => {
+    sheets: sheets
+      .filter(({ part }) => wires.every((one) => one.part !== part))
+      .flatMap(({ part }) => shapeOf(part).faces(part))
+      .map(inOrder),
+    bars: lines.map((bar): BentBar => {
       const rest = bar.nodes.map((node) => nodes[node] as Point);
       return {
         part: bar.part.id,

@@ -61,9 +61,9 @@ export interface Loadable {
 const CELL_MM = 450;
 /** A plant is looked at in so many pieces. */
 const SLICES = 5;
-/** Leaves reach out so far at most, as where they throw a shadow. mm. */
+/** Leaves reach out so far at most, as where they throw a shadow (from memory). mm. */
 const LEAVES_MM = 500;
-/** What is farther off than this does not hold a plant. mm. */
+/** What is farther off than this does not hold a plant (from memory). mm. */
 const HOLDS_WITHIN_MM = 600;
 /** What of its weight and of the wind on it a plant that stands by itself leans on its support with (from memory). */
 const LEANS = { bush: 0.3, none: 0 } as const;
@@ -106,7 +106,7 @@ const ALL_OF_IT: HandedTo['by'] = [
   [0, 1, 0],
   [0, 0, 1],
 ];
-/** What lies so near under what is filled in bears it. mm. */
+/** What lies so near under what is filled in bears it (from memory). mm. */
 const UNDER_MM = 80;
 
 /** The bars of the floor that a filling lies on, each with its share; null where none is told apart. */

@@ -1,6 +1,7 @@
 import type { Stock } from '../catalogue/stock';
 import type { Bar } from '../design/shapes/bar';
 import type { Stiffness } from '../frame/frame';
+import { GRAVITY_MS2 } from '../quantity/measure';
 import { strengthOf } from '../statics/strength';
 import { STEEL_E_MPA } from '../statics/wire';
 import { adjustedValues, columnStability, type Duration, type Grade } from '../statics/timber';
@@ -108,8 +109,6 @@ export interface Member {
   used(acts: InBar, how: Loaded): Used;
 }
 
-const GRAVITY = 9.80665;
-
 /** @example memberOf(post, CATALOGUE.stock(post.stock)).used(acts, { duration: 'wind', grade: 'No. 2', freeMm: 1800 }).share */
 export function memberOf(bar: Bar, stock: Stock): Member {
   const section = sectionOf(bar, stock);
@@ -140,7 +139,7 @@ export function memberOf(bar: Bar, stock: Stock): Member {
       eiWide: e * section.wideMm4,
       eiThick: e * section.thickMm4,
     },
-    weightNmm: (section.areaMm2 * kgM3 * GRAVITY) / 1e9,
+    weightNmm: (section.areaMm2 * kgM3 * GRAVITY_MS2) / 1e9,
     used: sawn ? usedOfSawn(bar, section) : usedOfEven(section, of, e),
   };
 }

@@ -18,7 +18,7 @@ export interface Grid {
 /** Places of the grid lie so far apart at most, and there are so many along and up it. mm. */
 const STEP_MM = 300;
 const MOST = { along: 20, up: 5 } as const;
-/** Wires that go on so far below the lowest level one are stakes. mm. */
+/** Wires that go on so far below the lowest level one are stakes (from memory). mm. */
 const STAKE_MM = 20;
 /** Two ends of a ring are one place. mm. */
 const CLOSED_MM = 60;

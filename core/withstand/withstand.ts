@@ -98,14 +98,16 @@ export function askable(
 }
 
 function notReckoned(design: Design, model: Model): NotReckoned | null {
-  if (model.wires.length > 0) return 'mesh that carries itself';
+  if (model.wires.some(({ part }) => Math.abs(part.up[2]) < UPRIGHT)) return 'mesh that carries itself';
   if (model.blocks.some(({ part }) => asShape(part, 'block') !== null)) return 'stacked';
   if (model.grounds.some(({ support }) => support.by === 'lies on it') && isFilled(design)) return 'filled';
-  if (model.bars.length === 0 || model.grounds.length === 0) return 'nothing stands';
+  if (model.frame.beams.length === 0 || model.grounds.length === 0) return 'nothing stands';
   return model.bars.some(({ part }) => design.traits[part.role]?.yields) ? 'twigs' : null;
 }
 
-/** A filling wider than this is a bed’s, not a post’s. mm. */
+/** A ring stands up, an arch lies across its way (from memory: what leans further than this is an arch). */
+const UPRIGHT = 0.7;
+/** A filling wider than this is a bed’s, not a post’s (from memory). mm. */
 const BED_WIDE_MM = 500;
 const isFilled = ({ parts }: Design): boolean =>
   ofShape(parts, 'fill').some(
@@ -177,33 +179,33 @@ const hardestOf = (uses: readonly Use[]): Use | null =>
   uses.reduce<Use | null>((high, one) => (high && high.share >= one.share ? high : one), null);
 
 const DAYS = 7;
+const MIDDLE = 4;
 const WEEKS = 52;
 
-/** Asks every week of the year in which something stands there, then the worst of them aslant, harder and worse. */
+/** Asks every week of the year in which something stands there, then the worst of them aslant, harder and worse. Decision 76. */
 export function withstand(
   design: Design,
   setting: Setting,
   catalogue: Catalogue,
-  folds: boolean,
+  putAway: boolean,
 ): Withstood | NotReckoned {
   const asked = askable(design, setting, catalogue);
   if ('not' in asked) return asked.not;
   const known = new Map<string, Week>();
-  const weeks = Array.from({ length: WEEKS }, (_, week): Week | null => {
-    const day = week * DAYS + 4;
+  const all = Array.from({ length: WEEKS }, (_, week) => week);
+  const out = all.filter((week) => setting.planted.some(({ crop }) => isOut(crop, setting, week * DAYS + MIDDLE)));
+  // What is put away for winter is not blown over in it.
+  const weeks = (putAway && out.length > 0 ? out : all).map((week): Week => {
+    const day = week * DAYS + MIDDLE;
     const grown = grownOn(asked, day);
     const shares = setting.planted.map(({ id }) => grown(id));
-    const high = Math.max(0, ...shares.map(({ height }) => height));
-    const inSeason = setting.planted.some(({ crop }) => isOut(crop, setting, day));
-    // What is folded away for winter is not blown over in it.
-    if (folds && setting.planted.length > 0 && !inSeason) return null;
     const gustMs = gustOn(setting, day);
     const key = [gustMs, ...shares.flatMap(({ height, leaf }) => [height.toFixed(2), leaf.toFixed(2)])].join(' ');
-    const before = known.get(key);
-    const made = before ?? weekOf(asked, { week, day, gustMs, grown: high });
+    const made =
+      known.get(key) ?? weekOf(asked, { week, day, gustMs, grown: Math.max(0, ...shares.map(({ height }) => height)) });
     known.set(key, made);
     return { ...made, week, day };
-  }).flatMap((week) => (week ? [week] : []));
+  });
   const square = weeks.reduce((high, one) => (one.share > high.share ? one : high));
   const aslant = WAYS.slice(SQUARE).map((way) => looked(asked, square, way));
   const worst = [square, ...aslant].reduce((high, one) => (one.share > high.share ? one : high));
@@ -245,7 +247,7 @@ const liftsOf = ({ grounds }: Model, { lifted }: Response): number => {
 /** What goes over uses all that it has, and more. */
 const GONE = 2;
 
-/** Below this share of what it may, what is found without slackening, lifting and leaning stands (a beam that is pressed a tenth of Euler’s load leans a tenth further). */
+/** Below this share of what it may, what is found without slackening, lifting and leaning stands (from memory: a beam that is pressed a tenth of Euler’s load leans a tenth further). */
 const PLAINLY = 0.6;
 
 function weekOf(asked: Asked, of: Omit<Week, 'share' | 'hardest' | 'way' | 'lost' | 'lifts'>): Week {
@@ -280,9 +282,9 @@ function goesAt(asked: Asked, worst: Week): Withstood['goes'] {
 }
 
 /** How far the highest place of it goes aside. mm. */
-function leanOf({ frame, bars }: Model, { moved }: Response): number {
-  const top = bars
-    .flatMap(({ nodes }) => nodes)
+function leanOf({ frame }: Model, { moved }: Response): number {
+  const top = frame.nodes
+    .map((_, node) => node)
     .toSorted((a, b) => (frame.nodes[b]?.[2] ?? 0) - (frame.nodes[a]?.[2] ?? 0));
   return Math.max(
     0,

@@ -22,14 +22,14 @@ export function Fold({
 }) {
   return (
     <details
-      className={`group ${className}`}
+      className={className}
       open={startsOpen}
       {...(onToggle ? { onToggle: (event) => onToggle(event.currentTarget.open) } : {})}
     >
       <summary className="flex min-h-11 cursor-pointer items-center gap-2 marker:content-none">
-        <ChevronRight size={17} aria-hidden className="shrink-0 text-soft group-open:rotate-90" />
+        <ChevronRight size={17} aria-hidden className="shrink-0 text-soft [[open]>summary>&]:rotate-90" />
         <span className={`${says ? 'shrink-0' : ''} ${look}`}>{title}</span>
-        {says && <span className="min-w-0 truncate text-[0.9rem] text-soft group-open:invisible">{says}</span>}
+        {says && <span className="min-w-0 truncate text-[0.9rem] text-soft [[open]>summary>&]:invisible">{says}</span>}
       </summary>
       {children}
     </details>

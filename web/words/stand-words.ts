@@ -23,7 +23,7 @@ export const STAND_WORDS: Record<Stand, string> = {
 export const NOT_RECKONED: Record<NotReckoned, string> = {
   'nothing stands': 'Nothing of this stands up to be blown over.',
   'mesh that carries itself':
-    'Not worked out: mesh that is bent to an arch or a ring and carries itself gives way and comes back as no bar does.',
+    'Not worked out: mesh that is bent to an arch and carries itself gives way and comes back as no bar does.',
   stacked: 'Not worked out: what is stacked stands by its own weight. “Will it do?” looks at whether it tips.',
   filled:
     'Not worked out: a box full of soil is held by what is in it. “Will it do?” looks at whether its sides bulge.',

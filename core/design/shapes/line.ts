@@ -18,7 +18,10 @@ export interface Line extends PartBase {
 export const lineOf = ({
   of,
   ...o
-}: { of: { id: string; diameterMm: number }; cutMm?: number } & Pick<Line, 'id' | 'role' | 'path' | 'pullN'>): Line => ({
+}: { of: { id: string; diameterMm: number }; cutMm?: number } & Pick<
+  Line,
+  'id' | 'role' | 'path' | 'pullN'
+>): Line => ({
   ...o,
   shape: 'line',
   stock: of.id,

@@ -10,6 +10,7 @@ import { say } from '@lignum/core/wording/say';
 import { withClashes } from '@lignum/core/plan/clashes';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { StructurePlan } from '@lignum/core/plan/plan';
+import type { Stand } from '@lignum/core/withstand/withstand';
 import { Fold } from '../../ui/fold';
 import { buttonLook } from '../../ui/button';
 import { Verdicts } from '../../ui/verdicts';
@@ -86,6 +87,8 @@ function Workbench({
   const [choosing, setChoosing] = useState(false);
   const [bedOpen, setBedOpen] = useState(false);
   const [copying, setCopying] = useState(false);
+  // Known once it has been asked for.
+  const [stand, setStand] = useState<Stand | null>(null);
   const kinds = useKindsOf(plan, [structure]);
   const computed = structureOf(kinds, plan, structure);
   // What is said of it, what would mend that and what stands near come behind a turned knob, not before it.
@@ -132,7 +135,7 @@ function Workbench({
       aria-busy={!live}
       className="mx-auto grid max-w-[100rem] grid-cols-1 gap-x-5 px-4 pb-16 lg:grid-cols-[17.5rem_minmax(0,1fr)_17.5rem] 2xl:grid-cols-[20rem_minmax(0,1fr)_20rem]"
     >
-      <ResultStrip computed={computed} verdicts={judged.verdicts} />
+      <ResultStrip computed={computed} verdicts={judged.verdicts} stand={stand} />
       <div className="flex items-center gap-1 border-b border-rule py-2 lg:col-span-3">
         <div className="min-w-0 grow">
           <h1 className="sr-only">{structure.name}</h1>
@@ -241,7 +244,7 @@ function Workbench({
           {computed.sized.design.bays && <Bays computed={computed} />}
           {isWeighed(computed.kind) && (
             <LateFold key={`stands ${structure.id}`} title="Will it stand?">
-              {() => <WillItStand computed={computed} />}
+              {() => <WillItStand computed={computed} onStood={setStand} />}
             </LateFold>
           )}
           <LateFold key={`joints ${structure.id}`} title="The joints, close up">
@@ -297,9 +300,17 @@ const isWeighed = ({ purpose, isThere }: Pick<ComputedStructure['kind'], 'purpos
   purpose !== 'bed' && !isThere;
 
 /** On a phone the verdicts and the price stay in sight while the knobs are turned; by keyboard it is the short way to them, past every knob. */
-function ResultStrip({ computed, verdicts }: { computed: ComputedStructure; verdicts: ComputedStructure['verdicts'] }) {
+function ResultStrip({
+  computed,
+  verdicts,
+  stand,
+}: {
+  computed: ComputedStructure;
+  verdicts: ComputedStructure['verdicts'];
+  stand: Stand | null;
+}) {
   const { plan, tongue } = useGarden();
-  const open = verdicts.filter(isUrgent).length;
+  const open = verdicts.filter(isUrgent).length + (stand === 'fails' ? 1 : 0);
   return (
     <a
       href="#results"

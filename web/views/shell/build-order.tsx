@@ -40,8 +40,8 @@ export function BuildOrder({ computed }: { computed: ComputedStructure }) {
         ))}
       </ol>
       <p className="mt-3 text-[0.9rem] text-soft">
-        Sized by the rules of the trade; {leftOut(computed.verdicts)} is not reckoned here. For height, boundaries, snow and
-        storm winds, local rules and licensed people decide.
+        Sized by the rules of the trade; {leftOut(computed.verdicts)} is not reckoned here. For height, boundaries, snow
+        and storm winds, local rules and licensed people decide.
       </p>
     </>
   );

@@ -3,7 +3,9 @@ import type { Said } from '../../said';
 /** What its parts are called and measure, and what is said of it. */
 export const WORDS = {
   names: {
-    parts: { stick: { word: 'Stick', means: 'with its twigs; whole, pointed', as: 'body', stacks: true, yields: true } },
+    parts: {
+      stick: { word: 'Stick', means: 'with its twigs; whole, pointed', as: 'body', stacks: true, yields: true },
+    },
   },
   phrases: {
     'push.hand': 'A hand and a half: twigs catch the wind.',

@@ -47,9 +47,9 @@ export function BentDrawing({ bent, hardest, describes }: { bent: Bent; hardest:
           vectorEffect="non-scaling-stroke"
         />
       ))}
-      {bent.bars.map(({ part, rest }) => (
+      {bent.bars.map(({ part, rest }, i) => (
         <path
-          key={part}
+          key={`${part} ${i}`}
           d={path(rest)}
           fill="none"
           stroke="var(--rule-strong)"
@@ -57,9 +57,9 @@ export function BentDrawing({ bent, hardest, describes }: { bent: Bent; hardest:
           vectorEffect="non-scaling-stroke"
         />
       ))}
-      {bent.bars.map(({ part, bent: moved, share }) => (
+      {bent.bars.map(({ part, bent: moved, share }, i) => (
         <path
-          key={part}
+          key={`${part} ${i}`}
           d={path(moved)}
           fill="none"
           stroke={INK[standOf(share)]}

@@ -5,19 +5,26 @@ import { FORMULAS, shareWords, sumWords, whatHappens } from '../../../words/stan
 import { useGarden } from '../../shell/garden-context';
 import { STAND_LOOKS } from './looks';
 
+/** More than these are not read. */
+const SHOWN = 6;
+
 /** What works hardest, each with what acts and what may; opened, how that is worked out. */
 export function HardestTable({ computed, uses }: { computed: ComputedStructure; uses: readonly Use[] }) {
   const { tongue } = useGarden();
+  // Of those that read alike the hardest: a joint has several fixings.
+  const told = [...new Map(uses.toReversed().map((use) => [whatHappens(computed, use, tongue.units), use])).entries()]
+    .toReversed()
+    .slice(0, SHOWN);
   return (
     <ol className="text-[0.95rem]" aria-label="What works hardest">
-      {uses.map((use, i) => {
+      {told.map(([words, use]) => {
         const { has, may } = sumWords(use, tongue);
         const stand = standOf(use.share);
         return (
-          <li key={`${use.part} ${use.joint ?? ''} ${i}`} className="border-t border-rule">
+          <li key={words} className="border-t border-rule">
             <details>
               <summary className="grid min-h-11 cursor-pointer grid-cols-[minmax(0,1fr)_auto] items-center gap-3 py-1">
-                <span>{whatHappens(computed, use, tongue.units)}</span>
+                <span>{words}</span>
                 <span className={`font-semibold tabular-nums ${STAND_LOOKS[stand].colour}`}>
                   {shareWords(use.share, tongue.locale)}
                 </span>

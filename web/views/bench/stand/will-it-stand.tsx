@@ -1,9 +1,9 @@
 'use client';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength } from '@lignum/core/quantity/length';
 import { formatSpeed, fromSpeed, toSpeed, speedUnit } from '@lignum/core/quantity/measure';
-import { standOf, windSumOf, type Week, type Withstood } from '@lignum/core/withstand/withstand';
+import { standOf, windSumOf, type Stand, type Week, type Withstood } from '@lignum/core/withstand/withstand';
 import { Button } from '../../../ui/button';
 import { Fold } from '../../../ui/fold';
 import { RodSlider } from '../../../ui/rod-slider';
@@ -20,7 +20,14 @@ import { dayWords, SeasonStrip } from './season-strip';
 import { WindSumTable } from './wind-sum';
 
 /** What a structure withstands, week by week and gust by gust, worked out away from the page. */
-export default function WillItStand({ computed }: { computed: ComputedStructure }) {
+export default function WillItStand({
+  computed,
+  onStood,
+}: {
+  computed: ComputedStructure;
+  /** Told how it stands when that is known, for what is said of it elsewhere. */
+  onStood: (stand: Stand | null) => void;
+}) {
   const { plan } = useGarden();
   const settled = useDeferredValue(plan);
   const { id } = computed.structure;
@@ -30,9 +37,10 @@ export default function WillItStand({ computed }: { computed: ComputedStructure 
   );
   const { answer, of } = useAnswer<StandsQuestion, StandsTold>(choosingWorker, question);
   const isOld = of !== question;
+  const stand = isOld || answer === null || typeof answer.stood === 'string' ? null : standOf(answer.stood.worst.share);
+  useEffect(() => onStood(stand), [onStood, stand]);
   // What would help is looked for once it is known that something has to, and told when it is found.
-  const isShort =
-    !isOld && answer !== null && typeof answer.stood !== 'string' && standOf(answer.stood.worst.share) !== 'holds';
+  const isShort = stand !== null && stand !== 'holds';
   const wanted = useMemo<StandsQuestion | null>(
     () => (isShort ? { about: 'stands', plan: settled, structure: id, helps: true } : null),
     [isShort, settled, id],
