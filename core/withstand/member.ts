@@ -31,7 +31,7 @@ export interface Used {
 }
 
 /** A section as the sums need it. mm², mm⁴, mm³. */
-interface SectionOf {
+export interface SectionOf {
   areaMm2: number;
   /** In the plane of its wider face, and flat. */
   wideMm4: number;
@@ -106,6 +106,7 @@ export interface Member {
   stiffness: Stiffness;
   /** N/mm of its own weight, wet. */
   weightNmm: number;
+  section: SectionOf;
   used(acts: InBar, how: Loaded): Used;
 }
 
@@ -139,6 +140,7 @@ export function memberOf(bar: Bar, stock: Stock): Member {
       eiWide: e * section.wideMm4,
       eiThick: e * section.thickMm4,
     },
+    section,
     weightNmm: (section.areaMm2 * kgM3 * GRAVITY_MS2) / 1e9,
     used: sawn ? usedOfSawn(bar, section) : usedOfEven(section, of, e),
   };

@@ -6,7 +6,7 @@ import { bromsPush } from '../statics/pile';
 import { strengthOf } from '../statics/strength';
 import type { Duration, Grade } from '../statics/timber';
 import type { Ground } from './ground';
-import { STEEL_OVER, type Used } from './member';
+import { STEEL_OVER, type InBar, type SectionOf, type Used } from './member';
 import type { Model } from './model';
 
 /** What of a structure is used, and how far: a part, what holds two parts to each other, or the ground that holds a post. */
@@ -20,6 +20,33 @@ export interface Use {
   /** What acts, and what may: MPa of a part, N of what holds, N of push at the soil. */
   has: number;
   may: number;
+  /** What those were worked out of, so that the sum can be followed; none of a cord. */
+  from: PartSum | JointSum | SoilSum | null;
+}
+
+/** Forces and moments where a part works hardest, and its section. N, N mm, mm², mm³. */
+export interface PartSum extends InBar {
+  of: 'part';
+  section: Pick<SectionOf, 'areaMm2' | 'wideMm3' | 'thickMm3'>;
+}
+
+/** What draws a joint apart and shifts it, prying and turning in it, and what it may of each. N. */
+export interface JointSum {
+  of: 'joint';
+  drawnN: number;
+  acrossN: number;
+  mayDrawN: number;
+  mayAcrossN: number;
+  fixings: number;
+}
+
+/** The push at the soil, how high over firm ground it acts, how deep the post stands in that and across what. N, mm. */
+export interface SoilSum {
+  of: 'soil';
+  pushN: number;
+  upMm: number;
+  deepMm: number;
+  acrossMm: number;
 }
 
 /** How much worse than planned it is taken to be. */
@@ -43,23 +70,30 @@ export function usesOf(
   const grade = o.worse?.grade ?? 'No. 2';
   const parts = model.bars.map(({ part, of, beams, freeMm }): Use => {
     let worst: Used = { share: 0, by: 'bending', hasMpa: 0, mayMpa: 1 };
+    let acts: InBar = { pull: 0, shear: 0, bentWide: 0, bentThick: 0 };
     beams.forEach((beam, i) => {
       const e = response.ends(beam) as unknown as readonly number[];
       const at = (k: number): number => e[k] as number;
       for (const end of [0, 6]) {
-        const used = of.used(
-          {
-            pull: end === 0 ? -at(0) : at(6),
-            shear: Math.hypot(at(end + 1), at(end + 2)),
-            bentWide: at(end + 5),
-            bentThick: at(end + 4),
-          },
-          { duration: o.duration, grade, freeMm: freeMm[i] as number },
-        );
-        if (used.share > worst.share) worst = used;
+        const here: InBar = {
+          pull: end === 0 ? -at(0) : at(6),
+          shear: Math.hypot(at(end + 1), at(end + 2)),
+          bentWide: at(end + 5),
+          bentThick: at(end + 4),
+        };
+        const used = of.used(here, { duration: o.duration, grade, freeMm: freeMm[i] as number });
+        if (used.share > worst.share) [worst, acts] = [used, here];
       }
     });
-    return { what: 'part', part: part.id, share: worst.share, by: worst.by, has: worst.hasMpa, may: worst.mayMpa };
+    return {
+      what: 'part',
+      part: part.id,
+      share: worst.share,
+      by: worst.by,
+      has: worst.hasMpa,
+      may: worst.mayMpa,
+      from: { of: 'part', ...acts, section: of.section },
+    };
   });
   const joints = model.joints.map(({ link, meeting, may }): Use => {
     const s = response.springs(link);
@@ -80,6 +114,14 @@ export function usesOf(
       by: aslant ? 'drawn out' : 'sideways',
       has: aslant ? drawn : across,
       may: aslant ? may.pullN : may.acrossN,
+      from: {
+        of: 'joint',
+        drawnN: drawn,
+        acrossN: across,
+        mayDrawN: may.pullN,
+        mayAcrossN: may.acrossN,
+        fixings: may.count,
+      },
     };
   });
   const cords = model.cords.flatMap(({ part, cords: own }): Use[] => {
@@ -87,7 +129,7 @@ export function usesOf(
     if (own.length === 0 || !strength || !('breakingN' in strength)) return [];
     const pull = Math.max(0, ...own.map((cord) => response.pull(cord)));
     const may = strength.breakingN / CORD_OVER;
-    return [{ what: 'cord', part: part.id, share: pull / may, by: 'breaking', has: pull, may }];
+    return [{ what: 'cord', part: part.id, share: pull / may, by: 'breaking', has: pull, may, from: null }];
   });
   const jointed = new Set([
     ...model.joints.flatMap(({ meeting }) => [meeting.a, meeting.b]),
@@ -112,7 +154,23 @@ export function usesOf(
         soil: o.ground.soil,
         softer: o.ground.softer ?? false,
       }) / SOIL_OVER;
-    return [{ what: 'ground', part: support.part, share: may > 0 ? held / may : Infinity, by: 'soil', has: held, may }];
+    return [
+      {
+        what: 'ground',
+        part: support.part,
+        share: may > 0 ? held / may : Infinity,
+        by: 'soil',
+        has: held,
+        may,
+        from: {
+          of: 'soil',
+          pushN: held,
+          upMm: turns / Math.max(held, 1e-9),
+          deepMm: firmMm,
+          acrossMm: support.acrossMm,
+        },
+      },
+    ];
   });
   const meshes = model.wires.map(({ part, beams, wires }): Use => {
     const mayMpa = MESH_WIRE_YIELD_MPA / STEEL_OVER;
@@ -123,7 +181,7 @@ export function usesOf(
       // Out of its own plane: in it a coarse strip is no wire.
       for (const k of [4, 10]) hasMpa = Math.max(hasMpa, Math.abs(e[k] as number) / (wires[i] as number) / one);
     });
-    return { what: 'part', part: part.id, share: hasMpa / mayMpa, by: 'bending', has: hasMpa, may: mayMpa };
+    return { what: 'part', part: part.id, share: hasMpa / mayMpa, by: 'bending', has: hasMpa, may: mayMpa, from: null };
   });
   return [...parts, ...joints, ...cords, ...grounds, ...meshes];
 }

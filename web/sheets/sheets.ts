@@ -4,6 +4,7 @@ import type { Wanted } from '@lignum/core/cutting/cut-plan';
 import type { SeenGarden } from '@lignum/core/plan/compute';
 import type { Plan } from '@lignum/core/plan/plan';
 import type { Tongue } from '@lignum/core/wording/say';
+import type { NotReckoned, Withstood } from '@lignum/core/withstand/withstand';
 import { cutBlocks } from './cutting';
 import { head, views } from './looks';
 import { gardenNumbers, pageOf, partNumbers, type On } from './on';
@@ -13,16 +14,17 @@ import { labels } from './labels';
 import { marks } from './marks';
 import { joints } from './joints';
 import { order, seasons } from './order';
+import { standSum } from './stand';
 import { templates } from './templates';
 import { where } from './where';
 
-/** Everything a stranger needs to build one structure, on as many sheets as it takes: what it looks like, its pieces and where each comes from, marks, joints, and the order of building; on pages of their own templates at full size, and labels to cut out where they are asked for. `with`: the garden it is bought and cut with, whose one cutting plan it then shows its part of; else it is built alone. */
+/** Everything a stranger needs to build one structure, on as many sheets as it takes: what it looks like, its pieces and where each comes from, marks, joints, and the order of building; on pages of their own templates at full size, the sum of its strength and labels to cut out where they are asked for. `with`: the garden it is bought and cut with, whose one cutting plan it then shows its part of; else it is built alone. */
 export function structureSheets(
   plan: Plan,
   computed: ComputedStructure,
   tongue: Tongue,
   size: PaperSize,
-  o: { labels?: boolean; with?: SeenGarden | null } = {},
+  o: { labels?: boolean; with?: SeenGarden | null; stood?: Withstood | NotReckoned | null } = {},
 ): Page[] {
   const garden = o.with && o.with.structures.length > 1 ? o.with : null;
   const on: On = { plan, computed, tongue, wide: SIZES[size].widthPx - 2 * MARGIN_PX, with: garden };
@@ -31,7 +33,7 @@ export function structureSheets(
   const drawn = (share: number): Page[] => onPages(blocksOf(share), size, title, pageOf);
   const blocksOf = (share: number): Block[] => [...first, ...views(on, share), ...rest];
   const share = shareOf(drawn);
-  const apart = [...templates(on, size), ...(o.labels ? labels(on) : [])];
+  const apart = [...(o.stood ? standSum(on, o.stood) : []), ...templates(on, size), ...(o.labels ? labels(on) : [])];
   return apart.length > 0 ? onPages([...blocksOf(share), ...apart], size, title, pageOf) : drawn(share);
 }
 

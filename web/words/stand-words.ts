@@ -1,12 +1,12 @@
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import { formatLength, type Units } from '@lignum/core/quantity/length';
-import { formatPull } from '@lignum/core/quantity/measure';
+import { formatLoad, formatPull, formatSpeed, GRAVITY_MS2 } from '@lignum/core/quantity/measure';
 import { numberFormat } from '@lignum/core/quantity/number-format';
 import type { Tongue } from '@lignum/core/wording/say';
 import { extentOf } from '@lignum/core/design/extent';
 import { postNumbers } from '@lignum/core/design/post-numbers';
 import type { Use } from '@lignum/core/withstand/uses';
-import type { NotReckoned, Stand, Withstood } from '@lignum/core/withstand/withstand';
+import type { NotReckoned, Stand, WindSum, Withstood } from '@lignum/core/withstand/withstand';
 import { wordFor } from './stock-words';
 
 /** "71 %", and what is past all telling as that. */
@@ -79,6 +79,69 @@ export function sumWords({ what, has, may }: Use, tongue: Tongue): { has: string
       : `${numberFormat(tongue.locale, { maximumFractionDigits: mpa < 10 ? 2 : 0 }).format(mpa)} N/mm²`;
   return { has: told(has), may: told(may) };
 }
+
+const FOOT_POUND_NMM = 1355.817948;
+const INCH_MM = 25.4;
+
+/** What it was worked out of, in figures that a second reader can follow; empty of what has no more to it. */
+export function fromWords({ from }: Pick<Use, 'from'>, { units, locale }: Tongue): string {
+  if (!from) return '';
+  const imperial = units === 'imperial';
+  const figure = (n: number): string => numberFormat(locale, { maximumSignificantDigits: 3 }).format(n);
+  const moment = (nmm: number): string =>
+    imperial ? `${figure(nmm / FOOT_POUND_NMM)} ft lb` : `${figure(nmm / 1000)} N m`;
+  const force = (n: number): string => formatPull(n, units, locale);
+  if (from.of === 'soil')
+    return `pushed with ${force(from.pushN)}, ${formatLength(from.upMm, units)} over firm ground; ${formatLength(from.deepMm, units)} deep in it, ${formatLength(from.acrossMm, units)} across`;
+  if (from.of === 'joint')
+    return `drawn with ${force(from.drawnN)} of ${bounded(from.mayDrawN, force)}, shifted with ${force(from.acrossN)} of ${bounded(from.mayAcrossN, force)}; ${figure(from.fixings)} ${from.fixings === 1 ? 'fixing' : 'fixings'}`;
+  const { section } = from;
+  const cubed = (mm3: number): string => (imperial ? `${figure(mm3 / INCH_MM ** 3)} in³` : `${figure(mm3)} mm³`);
+  const squared = (mm2: number): string => (imperial ? `${figure(mm2 / INCH_MM ** 2)} in²` : `${figure(mm2)} mm²`);
+  return [
+    `bent on edge ${moment(Math.abs(from.bentWide))} over ${cubed(section.wideMm3)}`,
+    `flat ${moment(Math.abs(from.bentThick))} over ${cubed(section.thickMm3)}`,
+    `${from.pull < 0 ? 'pressed' : 'pulled'} ${force(Math.abs(from.pull))} over ${squared(section.areaMm2)}`,
+  ].join(', ');
+}
+
+const bounded = (n: number, told: (n: number) => string): string => (Number.isFinite(n) ? told(n) : 'any');
+
+/** The day of a week, as it is said: "17 August". */
+export const dayWords = (day: number, locale: string): string =>
+  new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, 0, day));
+
+/** How the gust comes to push: line by line, each with what it is multiplied by and whose figure that is. @param asked whether another gust than the week’s own is looked at. */
+export function windLines(
+  sum: WindSum,
+  asked: boolean,
+  { units, locale }: Tongue,
+): readonly { what: string; by: string; is: string; source: string }[] {
+  const speed = (ms: number): string => formatSpeed(ms, units, locale);
+  const times = (by: number): string => `× ${numberFormat(locale, { maximumFractionDigits: 2 }).format(by)}`;
+  const line = (what: string, by: string, is: string, source: string) => ({ what, by, is, source });
+  return [
+    ...(asked
+      ? [line('The gust that is asked about, ten metres up in open country', '', speed(sum.gustMs), '')]
+      : [
+          line('The strongest gust of fifty years, as the garden’s sheet says', '', speed(sum.siteMs), ''),
+          line(
+            `Once in ${sum.onceInYears} years`,
+            times(sum.onceIn),
+            speed(sum.siteMs * sum.onceIn),
+            'EN 1991-1-4, 4.2',
+          ),
+          line('In this month', times(sum.month), speed(sum.gustMs), 'BS 6399-2, table D.1, from memory'),
+        ]),
+    line('Low down, where this garden lies', times(sum.lowDown), speed(sum.speedMs), 'EN 1991-1-4, 4.3 to 4.5'),
+    line('It presses with ½ ρ v²', '', formatLoad(sum.pressure / GRAVITY_MS2, units, locale), 'EN 1991-1-4, 4.10'),
+    line('Leaves give way: of that they take', times(sum.leafDrag), '', 'after Mayhead 1973, from memory'),
+  ];
+}
+
+/** What is in the sum, and what is not. */
+export const LEFT_OUT =
+  'Worked out: wind square to it and aslant on bars, mesh, cloth and leaves; its own weight wet and its crop’s; braces, wires that slacken, feet that lift, leaning over itself. Left out: snow, people who lean on it, what stands before it and takes the wind off.';
 
 /** How each is worked out, and by whom. */
 export const FORMULAS: Record<Use['by'], { sum: string; source: string }> = {

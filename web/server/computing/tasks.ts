@@ -6,6 +6,7 @@ import { billCsv } from '@lignum/core/formats/bill-csv';
 import { marksCsv } from '@lignum/core/formats/marks-csv';
 import type { PaperSize } from '@lignum/core/paper/page';
 import { computeGarden } from '@lignum/core/plan/compute';
+import { standsOf } from '@lignum/core/plan/stands';
 import { computeAs } from '@lignum/core/plan/compute-as';
 import type { Plan, StructurePlan } from '@lignum/core/plan/plan';
 import type { Units } from '@lignum/core/quantity/length';
@@ -31,6 +32,8 @@ export type Task =
       units: Units;
       paper: PaperSize;
       labels: boolean;
+      /** With the sum of its strength. */
+      sum: boolean;
       alone: boolean;
       plans: boolean;
     }
@@ -81,7 +84,11 @@ async function sheets(plan: Plan, structure: StructurePlan | null, task: Task & 
   const name = structure?.name ?? plan.garden.name;
   const garden = task.alone ? null : computeGarden(plan);
   const of = (one: StructurePlan) =>
-    structureSheets(plan, computeAs(kindOf, plan, one), tongue, task.paper, { labels: task.labels, with: garden });
+    structureSheets(plan, computeAs(kindOf, plan, one), tongue, task.paper, {
+      labels: task.labels,
+      with: garden,
+      stood: task.sum ? standsOf(plan, one, false).stood : null,
+    });
   const pages = structure
     ? of(structure)
     : [

@@ -1,9 +1,11 @@
 import type { ComputedStructure } from '@lignum/core/plan/compute-as';
 import type { Use } from '@lignum/core/withstand/uses';
 import { standOf } from '@lignum/core/withstand/withstand';
-import { FORMULAS, shareWords, sumWords, whatHappens } from '../../../words/stand-words';
+import { FORMULAS, fromWords, shareWords, sumWords, whatHappens } from '../../../words/stand-words';
 import { useGarden } from '../../shell/garden-context';
 import { STAND_LOOKS } from './looks';
+
+const capital = (said: string): string => said.charAt(0).toUpperCase() + said.slice(1);
 
 /** More than these are not read. */
 const SHOWN = 6;
@@ -33,7 +35,8 @@ export function HardestTable({ computed, uses }: { computed: ComputedStructure; 
                 <span className="font-semibold tabular-nums">
                   {has} of {may}
                 </span>
-                : {FORMULAS[use.by].sum}. <span className="text-soft">{FORMULAS[use.by].source}</span>
+                : {FORMULAS[use.by].sum}. {use.from && `${capital(fromWords(use, tongue))}. `}
+                <span className="text-soft">{FORMULAS[use.by].source}</span>
               </p>
             </details>
           </li>

@@ -1,16 +1,12 @@
 'use client';
 import { useId } from 'react';
 import { standOf, WATCHED_FROM, type Week } from '@lignum/core/withstand/withstand';
-import { shareWords } from '../../../words/stand-words';
+import { dayWords, shareWords } from '../../../words/stand-words';
 
 /** In the strip's own numbers: a week is ten wide, all that it has is a hundred high. */
 const WEEK = 10;
 const HIGH = 130;
 const ALL = 100;
-
-/** The day of a week, as it is said: "17 August". */
-export const dayWords = (day: number, locale: string): string =>
-  new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'long', timeZone: 'UTC' }).format(Date.UTC(2026, 0, day));
 
 /**
  * The year: what of its strength each week uses in that month's gust, and how far the crop has grown. What holds is

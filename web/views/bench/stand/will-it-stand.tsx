@@ -7,7 +7,15 @@ import { standOf, windSumOf, type Stand, type Week, type Withstood } from '@lign
 import { Button } from '../../../ui/button';
 import { Fold } from '../../../ui/fold';
 import { RodSlider } from '../../../ui/rod-slider';
-import { NOT_RECKONED, shareWords, STAND_WORDS, whatHappens, WORSE } from '../../../words/stand-words';
+import {
+  dayWords,
+  LEFT_OUT,
+  NOT_RECKONED,
+  shareWords,
+  STAND_WORDS,
+  whatHappens,
+  WORSE,
+} from '../../../words/stand-words';
 import type { BlownAnswer, BlownQuestion, StandsQuestion, StandsTold } from '../../../workers/choosing-messages';
 import { choosingWorker } from '../../shell/choosing-worker';
 import { useGarden } from '../../shell/garden-context';
@@ -16,7 +24,7 @@ import { BentDrawing } from './bent-drawing';
 import { HardestTable } from './hardest-table';
 import { Helps } from './helps';
 import { STAND_LOOKS } from './looks';
-import { dayWords, SeasonStrip } from './season-strip';
+import { SeasonStrip } from './season-strip';
 import { WindSumTable } from './wind-sum';
 
 /** What a structure withstands, week by week and gust by gust, worked out away from the page. */
@@ -205,10 +213,7 @@ function Told({
           </tbody>
         </table>
         <p className="mt-3 max-w-[42rem] text-[0.9rem] text-soft">
-          Its top leans {formatLength(stood.leansMm, units)} over in the worst week. Worked out: wind square to it and
-          aslant on bars, mesh, cloth and leaves; its own weight wet and its crop’s; braces, wires that slacken, feet
-          that lift, leaning over itself. Left out: snow, people who lean on it, what stands before it and takes the
-          wind off.
+          Its top leans {formatLength(stood.leansMm, units)} over in the worst week. {LEFT_OUT}
         </p>
       </Fold>
       <p className="mt-2 max-w-[42rem] text-[0.85rem] text-soft">
