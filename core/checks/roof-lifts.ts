@@ -1,10 +1,9 @@
 import { GRAVITY_MS2 } from '../quantity/measure';
 import type { Wind } from '../site/soil';
+import { ROOF_LIFTS } from '../statics/drag';
 import { lowDown, windPressure } from '../statics/wind';
 import { check } from './check';
 
-/** Share of the gust’s pressure that lifts an open roof of one slope, with something standing below it (from memory). */
-const LIFTS = 1.2;
 /** So many times what lifts it has to hold it down (from memory). */
 const LEAST_TIMES = 1.1;
 
@@ -21,7 +20,7 @@ export interface Lifted {
 
 /** What a gust lifts a roof with, and what weighs it down. N. */
 export const liftOn = (at: Lifted): { lift: number; weight: number } => ({
-  lift: LIFTS * windPressure(at.gustMs) * lowDown(at.wind) * at.areaM2,
+  lift: ROOF_LIFTS * windPressure(at.gustMs) * lowDown(at.wind) * at.areaM2,
   weight: (at.frameKg + at.concreteKg) * GRAVITY_MS2,
 });
 

@@ -6,6 +6,11 @@
  */
 export const DRAG = { edged: 2 * 0.75, round: 1.2 * 0.75, sheet: 1.3 } as const;
 
+/** Share of the gust’s pressure that lifts an open roof of one slope, with something standing below it (from memory). */
+export const ROOF_LIFTS = 1.2;
+/** A closed skin over a rounded body has the push of it shared between its two sides: half of a free sheet’s on each (from memory). */
+export const ROUNDED = 0.65;
+
 /** What leaves are pushed with in a light wind, and from where on they give way. m/s; how fast: from memory. */
 const LEAVES = { drag: 0.6, fromMs: 10, gives: 0.7 } as const;
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { cases } from '../cases.fixture';
 import { leafDrag, monthGust } from './drag';
 import { dowelShear, nailDraw, screwDraw, slipStiffness } from './fasteners';
-import { bromsPush, passive, soilSpring, type Pushed } from './pile';
+import { bromsPush, drawsOut, passive, soilSpring, type Pushed } from './pile';
 import { adjustedValues, columnStability, PSI_MPA } from './timber';
 
 const LBF = 4.4482216;
@@ -54,6 +54,15 @@ describe('what a short post in the soil bears (Broms 1964)', () => {
       }),
       { numRuns: cases(100) },
     );
+  });
+
+  it('is drawn out against what clings to it and its concrete: 6.1 kN and 0.8 kN of a footing of 267 mm, 610 mm deep in loam (by hand)', () => {
+    const at = { acrossMm: 267, deepMm: 610, soil: 'loam' } as const;
+    const clings = 12_000 * Math.PI * 0.267 * 0.61;
+    const weighs = (Math.PI / 4) * 0.267 ** 2 * 0.61 * 2400 * 9.80665;
+    expect(drawsOut({ ...at, concrete: false })).toBeCloseTo(clings, 3);
+    expect(drawsOut({ ...at, concrete: true })).toBeCloseTo(clings + weighs, 3);
+    expect(drawsOut({ ...at, soil: 'sand', concrete: false })).toBeLessThan(clings);
   });
 
   it('is as stiff as the sum of the springs along it, turned about any place (summed over a thousand slices)', () => {

@@ -50,6 +50,20 @@ export function bromsPush(at: Pushed): number {
   return 9 * cu * b * f;
 }
 
+/** Soil clings to what is driven or tamped into it, in sand less (from memory: a third of its strength undrained; a few kPa). kPa. */
+const CLINGS_KPA: Readonly<Record<Soil, number>> = { sand: 5, loam: 12, clay: 15 };
+const CONCRETE_N_MM3 = 2400 * 9.80665e-9;
+
+/**
+ * What a post is drawn out of the soil against: what clings to it all round, and the weight of its concrete (2400 kg/m³,
+ * EN 1991-1-1:2002, table A.1). N, mm.
+ * @example drawsOut({ acrossMm: 267, deepMm: 610, soil: 'loam', concrete: true }) // 6.1 kN and 0.8 kN
+ */
+export function drawsOut(at: { acrossMm: number; deepMm: number; soil: Soil; concrete: boolean }): number {
+  const clings = (CLINGS_KPA[at.soil] / 1000) * Math.PI * at.acrossMm * at.deepMm;
+  return clings + (at.concrete ? (Math.PI / 4) * at.acrossMm ** 2 * at.deepMm * CONCRETE_N_MM3 : 0);
+}
+
 /**
  * How stiffly the ground holds a post that turns in it as one: a spring that all acts at, so far under the firm soil,
  * and one against turning there. In sand the stiffness of each millimetre grows as n_h z; in clay it is even, 67 c_u

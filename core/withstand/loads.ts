@@ -1,4 +1,4 @@
-import type { Catalogue } from '../catalogue/stock';
+import { meshOpacity, type Catalogue, type Stock } from '../catalogue/stock';
 import type { Planted } from '../crops/planted';
 import { plantsOf, type Design, type Station } from '../design/design';
 import type { Bar } from '../design/shapes/bar';
@@ -8,9 +8,9 @@ import { asShape, shapeOf } from '../design/shapes/shapes';
 import { NO_LOADS, type Loads, type Spread } from '../frame/frame';
 import { lengthOf, pointAt, tangentAt } from '../geometry/curve';
 import { inside } from '../geometry/polygon';
-import { add, cross, dot, minus, norm, scale, unit, type Point } from '../geometry/space';
+import { add, cross, dot, minus, norm, scale, unit, UP, type Point } from '../geometry/space';
 import { GRAVITY_MS2 } from '../quantity/measure';
-import { DRAG, leafDrag } from '../statics/drag';
+import { DRAG, leafDrag, ROOF_LIFTS, ROUNDED } from '../statics/drag';
 import { windPressure } from '../statics/wind';
 import { fromBar, fromCord, fromSheet, hand, type HandedTo } from './hand-over';
 import type { Model } from './model';
@@ -33,7 +33,9 @@ export interface Blows {
 interface Cell {
   mm2: number;
   faces: Point;
-  solid: number;
+  /** Share of it that stops air, by how hard a sheet of that kind is pushed; and whether it is a roof that lifts. */
+  drag: number;
+  lifts: boolean;
   heavyN: number;
   to: readonly HandedTo[];
 }
@@ -131,11 +133,25 @@ function under(model: Model, fill: Fill): readonly HandedTo[] | null {
   return nodes.length === 0 ? null : nodes.map((node) => ({ node, at: model.frame.nodes[node] as Point, by }));
 }
 
+/** What lies flatter than this is a roof: its upright share (from memory). */
+const ROOF = 0.6;
+/** Share of a sheet that stops air: all of what has no openings, however much light it lets through. */
+const stopsAir = (stock: Stock): number =>
+  stock.form === 'mesh roll'
+    ? stock.openingMm > 0
+      ? meshOpacity(stock.wireMm, stock.openingMm, stock.stepMm || stock.openingMm)
+      : 1
+    : stock.form === 'panel'
+      ? stock.opacity
+      : 1;
+
 function cellsOf(sheet: Sheet, fixed: Parameters<typeof fromSheet>[0], catalogue: Catalogue): Cell[] {
   const long = Math.min(lengthOf(sheet.base), sheet.cutMm);
   const high = sheet.heightMm - (sheet.gatheredMm ?? 0);
   const [nu, nv] = [Math.ceil(long / CELL_MM), Math.ceil(high / CELL_MM)];
-  const solid = catalogue.stock(sheet.stock).opacity;
+  const solid = stopsAir(catalogue.stock(sheet.stock));
+  const bent = sheet.base.curve === 'arc' || sheet.base.curve === 'sampled';
+  const drag = solid * (solid === 1 && bent ? ROUNDED : DRAG.sheet);
   const mm2 = (long * high) / (nu * nv);
   const out: Cell[] = [];
   for (let u = 0; u < nu; u++)
@@ -148,7 +164,8 @@ function cellsOf(sheet: Sheet, fixed: Parameters<typeof fromSheet>[0], catalogue
       out.push({
         mm2,
         faces: unit(across),
-        solid,
+        drag,
+        lifts: solid === 1 && Math.abs(unit(across)[2]) > ROOF,
         heavyN: mm2 * SHEET_N_MM2 * Math.max(0.5, sheet.wireMm),
         to: fromSheet(fixed, at),
       });
@@ -282,9 +299,10 @@ export function windOn(
       spread.push({ beam, by: scale(square, q * drag * seen * norm(square)) });
     }
   }
-  for (const { mm2, faces, solid, to } of cells) {
+  for (const { mm2, faces, drag, lifts, to } of cells) {
     const straight = dot(way, faces);
-    hand(loads, frame, to, scale(faces, q * DRAG.sheet * solid * mm2 * Math.abs(straight) * straight));
+    hand(loads, frame, to, scale(faces, q * drag * mm2 * Math.abs(straight) * straight));
+    if (lifts) hand(loads, frame, to, scale(UP, q * ROOF_LIFTS * mm2 * Math.abs(faces[2])));
   }
   const leaves = q * leafDrag(speedMs);
   for (const { planting, from, mm2, to } of slices) {

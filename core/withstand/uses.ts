@@ -2,7 +2,7 @@ import type { Catalogue } from '../catalogue/stock';
 import type { Response } from '../frame/solve';
 import { cross, minus, norm, type Point } from '../geometry/space';
 import { MESH_WIRE_YIELD_MPA } from '../statics/elastica';
-import { bromsPush } from '../statics/pile';
+import { bromsPush, drawsOut } from '../statics/pile';
 import { strengthOf } from '../statics/strength';
 import type { Duration, Grade } from '../statics/timber';
 import type { Ground } from './ground';
@@ -16,7 +16,7 @@ export interface Use {
   part: string;
   joint?: string;
   share: number;
-  by: Used['by'] | 'sideways' | 'drawn out' | 'soil' | 'breaking';
+  by: Used['by'] | 'sideways' | 'drawn out' | 'soil' | 'lifted out' | 'breaking';
   /** What acts, and what may: MPa of a part, N of what holds, N of push at the soil. */
   has: number;
   may: number;
@@ -140,9 +140,32 @@ export function usesOf(
     const { force, moment } = response.onGround(link);
     const arm = minus((model.frame.links[link] as { at: Point }).at, at);
     const about = [0, 1, 2].map((k) => (moment[k] as number) + (cross(arm, force)[k] as number)) as unknown as Point;
+    // Drawn up, not pressed down: the ground is pulled at.
+    const up = Math.max(0, force[2]);
+    const mayUp =
+      drawsOut({
+        acrossMm: support.acrossMm,
+        deepMm: firmMm,
+        soil: o.ground.soil,
+        concrete: support.footing !== null,
+      }) / SOIL_OVER;
+    const lifted: Use[] =
+      up < FELT_N
+        ? []
+        : [
+            {
+              what: 'ground',
+              part: support.part,
+              share: up / mayUp,
+              by: 'lifted out',
+              has: up,
+              may: mayUp,
+              from: null,
+            },
+          ];
     const push = Math.hypot(force[0], force[1]);
     const turn = norm([about[0], about[1], 0]);
-    if (push < FELT_N && turn < FELT_N * 1000) return [];
+    if (push < FELT_N && turn < FELT_N * 1000) return lifted;
     // What is pushed in and held at its head too gives a little against turning, and then stands as on a hinge.
     const turns = support.by === 'pushed' && jointed.has(support.part) ? 0 : turn;
     const held = Math.max(push, turns / 1e4);
@@ -155,6 +178,7 @@ export function usesOf(
         softer: o.ground.softer ?? false,
       }) / SOIL_OVER;
     return [
+      ...lifted,
       {
         what: 'ground',
         part: support.part,

@@ -39,6 +39,7 @@ const HAPPENS: Record<Use['by'], string> = {
   sideways: 'shifts on its fixings',
   'drawn out': 'draws its fixings out',
   soil: 'pushes through the soil',
+  'lifted out': 'is drawn out of the soil',
   breaking: 'is drawn till it breaks',
 };
 
@@ -167,6 +168,10 @@ export const FORMULAS: Record<Use['by'], { sum: string; source: string }> = {
   soil: {
     sum: 'the push at the soil and how high it acts, against the push at which a short post goes through it, over 1.5',
     source: 'Broms 1964; angles and strengths of ordinary garden soils from memory.',
+  },
+  'lifted out': {
+    sum: 'the pull, against what the soil clings to it with and the weight of its concrete, over 1.5',
+    source: 'What soil clings with, from memory; concrete EN 1991-1-1, table A.1.',
   },
   breaking: { sum: 'the pull, against half of what a new one breaks at', source: 'Breaking loads from memory.' },
 };
