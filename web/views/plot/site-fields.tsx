@@ -170,9 +170,11 @@ export function SiteFields() {
         <NumberField
           label={`Design gust, ${speedUnit(tongue.units)}`}
           value={Math.round(toSpeed(site.gustMs, tongue.units))}
-          {...(site.gustMs < LITTLE_GUST_MS
-            ? { help: 'So little wind is met hardly anywhere outdoors: is that right?' }
-            : {})}
+          help={
+            site.gustMs < LITTLE_GUST_MS
+              ? 'So little wind is met hardly anywhere outdoors: is that right?'
+              : 'The strongest of fifty years, ten metres up in open country.'
+          }
           min={0}
           max={Math.floor(toSpeed(100, tongue.units))}
           onChange={(speed) => store.edit(changeSite({ gustMs: fromSpeed(speed, tongue.units) }), 'gust')}
