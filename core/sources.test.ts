@@ -59,11 +59,12 @@ const OF_COUNTING: Readonly<Record<string, string>> = {
   'structures/rules/spacing.ts': 'SLACK_MM',
   'structures/rules/stations.ts': 'SLACK_MM',
   'structures/rules/tidy.ts': 'TAPE_STEP',
+  'withstand/draft.ts': 'FRAME_AXES',
   'withstand/ground.ts': 'DOWN FLAT',
   'withstand/hand-over.ts': 'NEAREST',
   'withstand/loads.ts': 'CELL_MM SLICES WEIGHS',
   'withstand/mesh-grid.ts': 'STEP_MM MOST CLOSED_MM',
-  'withstand/model.ts': 'ONE_PLACE_MM LOOKED_IN_MM BENT_STEP_MM ON_SOIL_MM',
+  'withstand/bars.ts': 'ONE_PLACE_MM LOOKED_IN_MM BENT_STEP_MM ON_SOIL_MM',
   'withstand/withstand.ts': 'WAYS SQUARE DAYS MIDDLE WEEKS GONE MOST_GUST',
 };
 

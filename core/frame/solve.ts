@@ -1,20 +1,9 @@
-import { reach, type Point } from '../geometry/space';
-import {
-  axesOf,
-  beamStiffness,
-  cordRow,
-  endForces,
-  endsOf,
-  heldEnds,
-  inFrame,
-  leaningForces,
-  lengthOf,
-  linkRows,
-  turned,
-} from './elements';
+import type { Point } from '../geometry/space';
+import { endForces, heldEnds, leaningForces, turned } from './elements';
 import type { Beam, Cord, Frame, Link, Loads, Spread } from './frame';
-import { nearOrder } from './order';
-import { addAt, answer, backwards, profileOf, takeApart, type Profile } from './profile';
+import { inverseOf } from './inverse';
+import { assembled } from './assembled';
+import { answer, backwards, takeApart } from './profile';
 
 /** A way in which something of a frame can move that nothing holds: where it shows most, and how far each place goes with it, as shares of the farthest. */
 export interface Loose {
@@ -95,57 +84,8 @@ const MOST_KEPT = 200;
  */
 export function solveFrame(frame: Frame): Solved {
   const { nodes, beams, links, lines } = frame;
-  const pairs = [...beams, ...links, ...lines].flatMap(({ a, b }) => (b === null ? [] : [[a, b] as const]));
-  const order = nearOrder(nodes.length, pairs);
-  const place = new Int32Array(nodes.length);
-  order.forEach((node, i) => (place[node] = i * 6));
-  const dofs = (a: number, b: number | null): Int32Array =>
-    Int32Array.from({ length: b === null ? 6 : 12 }, (_, i) => (place[i < 6 ? a : (b as number)] as number) + (i % 6));
-  const size = nodes.length * 6;
-  const first = Int32Array.from({ length: size }, (_, i) => i - (i % 6));
-  for (const [a, b] of pairs) {
-    const [low, high] = [
-      Math.min(place[a] as number, place[b] as number),
-      Math.max(place[a] as number, place[b] as number),
-    ];
-    for (let i = 0; i < 6; i++) first[high + i] = Math.min(first[high + i] as number, low);
-  }
-  const matrix = profileOf(first);
-  const put = (k: Float64Array, at: Int32Array): void => {
-    for (let i = 0; i < at.length; i++)
-      for (let j = 0; j <= i; j++) {
-        const by = k[i * 12 + j] as number;
-        if (by !== 0) addAt(matrix, at[i] as number, at[j] as number, by);
-      }
-  };
-  const putRow = (row: Float64Array, k: number, at: Int32Array): void => {
-    for (let i = 0; i < at.length; i++)
-      if (row[i] !== 0)
-        for (let j = 0; j <= i; j++)
-          if (row[j] !== 0)
-            addAt(matrix, at[i] as number, at[j] as number, k * (row[i] as number) * (row[j] as number));
-  };
-
-  const beamAxes = beams.map((beam) => axesOf(beam, nodes));
-  const beamLong = beams.map((beam) => lengthOf(beam, nodes));
-  const beamAt = beams.map(({ a, b }) => dofs(a, b));
-  beams.forEach((beam, i) =>
-    put(inFrame(beamStiffness(beam, beamLong[i] as number), beamAxes[i] as readonly Point[]), beamAt[i] as Int32Array),
-  );
-  const linkOf = links.map((link) => linkRows(link, nodes));
-  const linkAt = links.map(({ a, b }) => dofs(a, b));
-  const rowOf = (link: number, spring: number): Float64Array =>
-    (linkOf[link] as Float64Array).subarray(spring * 12, spring * 12 + 12);
-  links.forEach(({ stiff }, i) =>
-    stiff.forEach((k, spring) => k > 0 && putRow(rowOf(i, spring), k, linkAt[i] as Int32Array)),
-  );
-  const cordOf = lines.map((cord) => cordRow(cord, nodes));
-  const cordAt = lines.map(({ a, b }) => dofs(a, b));
-  const cordK = lines.map((cord) => cord.ea / reach(...endsOf(cord, nodes)));
-  lines.forEach((_, i) => putRow(cordOf[i] as Float64Array, cordK[i] as number, cordAt[i] as Int32Array));
-  // Where only cords meet nothing is turned.
-  for (let i = 0; i < size; i++) if (i % 6 > 2 && at(matrix, i) === 0) addAt(matrix, i, i, 1);
-
+  const { matrix, order, place, beamAxes, beamLong, beamAt, rowOf, linkAt, cordOf, cordAt, cordK } = assembled(frame);
+  const size = matrix.size;
   const free = takeApart(matrix);
   const loose = free.map((row): Loose => {
     const x = new Float64Array(size);
@@ -392,9 +332,6 @@ export function solveFrame(frame: Frame): Solved {
   return { loose, under };
 }
 
-const at = ({ start, first, of }: Profile, i: number): number =>
-  of[(start[i] as number) + i - (first[i] as number)] as number;
-
 /** How far two sets of loads differ, as a share of the larger. */
 function differ(a: Float64Array | null, b: Float64Array): number {
   if (!a) return Infinity;
@@ -422,35 +359,4 @@ function drawnInto(lines: readonly Cord[], pullOf: (drawn: Float64Array) => numb
     if (worst < 1e-3) break;
   }
   return drawn;
-}
-
-/** Turns a small matrix round by elimination with the largest of each column first; null where nothing is left to divide by. */
-function inverseOf(rows: Float64Array[], scales: readonly number[]): readonly Float64Array[] | null {
-  const n = rows.length;
-  const out: Float64Array[] = rows.map((_, i) => Float64Array.from({ length: n }, (_one, j) => (i === j ? 1 : 0)));
-  for (let j = 0; j < n; j++) {
-    let pick = j;
-    for (let i = j + 1; i < n; i++)
-      if (Math.abs(rows[i]?.[j] as number) > Math.abs(rows[pick]?.[j] as number)) pick = i;
-    const [top, made] = [rows[pick] as Float64Array, out[pick] as Float64Array];
-    if (Math.abs(top[j] as number) < 1e-9 * (scales[j] as number)) return null;
-    [rows[pick], out[pick]] = [rows[j] as Float64Array, out[j] as Float64Array];
-    [rows[j], out[j]] = [top, made];
-    const by = 1 / (top[j] as number);
-    for (let k = 0; k < n; k++) {
-      top[k] = (top[k] as number) * by;
-      made[k] = (made[k] as number) * by;
-    }
-    for (let i = 0; i < n; i++) {
-      if (i === j) continue;
-      const [row, to] = [rows[i] as Float64Array, out[i] as Float64Array];
-      const share = row[j] as number;
-      if (share === 0) continue;
-      for (let k = 0; k < n; k++) {
-        row[k] = (row[k] as number) - share * (top[k] as number);
-        to[k] = (to[k] as number) - share * (made[k] as number);
-      }
-    }
-  }
-  return out;
 }

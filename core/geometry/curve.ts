@@ -139,6 +139,19 @@ export function distanceToChain(point: Point, chain: readonly Point[]): number {
   return least;
 }
 
+/** How far along a chain of points the point of it lies that is nearest to another. mm. @example alongChain([3, 4, 0], [[0, 0, 0], [10, 0, 0]]) // 3 */
+export function alongChain(point: Point, chain: readonly Point[]): number {
+  let [best, gone, least] = [0, 0, Infinity];
+  for (let i = 1; i < chain.length; i++) {
+    const [from, to] = [chain[i - 1] as Point, chain[i] as Point];
+    const near = onStretch(point, from, to);
+    const away = reach(point, near);
+    if (away < least - 1e-9) [least, best] = [away, gone + reach(from, near)];
+    gone += reach(from, to);
+  }
+  return best;
+}
+
 /** The point of a straight stretch that is nearest to another point. */
 export function onStretch(point: Point, from: Point, to: Point): Point {
   const way = minus(to, from);

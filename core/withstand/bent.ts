@@ -1,7 +1,7 @@
 import { shapeOf } from '../design/shapes/shapes';
 import type { Response } from '../frame/solve';
 import { add, reach, scale, type Point } from '../geometry/space';
-import type { Model } from './model';
+import type { Model } from './parts-in';
 import type { Use } from './uses';
 
 /** A bar as it stands and as it bends, with what of it is used. */

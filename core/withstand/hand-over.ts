@@ -1,7 +1,7 @@
-import type { Frame, Loads } from '../frame/frame';
-import { push } from '../frame/frame';
+import { push, type Frame, type Loads } from '../frame/frame';
+import { alongChain } from '../geometry/curve';
 import { add, cross, dot, minus, norm, reach, scale, type Point } from '../geometry/space';
-import { alongPath, type BarIn, type CordIn, type FixedAt } from './model';
+import type { BarIn, CordIn, FixedAt } from './parts-in';
 
 /** A force somewhere becomes a force at each of some places. */
 export interface HandedTo {
@@ -72,8 +72,8 @@ export function fromSheet(fixed: readonly FixedAt[], at: Point): HandedTo[] {
 
 /** From a place along a cord to the holds on either side of it, by the lever; past its last hold it hangs from that. */
 export function fromCord({ part, holds }: Pick<CordIn, 'part' | 'holds'>, at: Point): HandedTo[] {
-  const along = alongPath(part.path, at);
-  const own = holds.map((one) => alongPath(part.path, one.at));
+  const along = alongChain(at, part.path);
+  const own = holds.map((one) => alongChain(one.at, part.path));
   const next = own.findIndex((mm) => mm >= along);
   const [before, after] = next < 0 ? [holds.length - 1, -1] : [next - 1, next];
   const [a, b] = [holds[before], holds[after]];
@@ -82,7 +82,7 @@ export function fromCord({ part, holds }: Pick<CordIn, 'part' | 'holds'>, at: Po
     // The loose end is drawn down to the plant's foot: what is pushed low goes into the soil.
     const long = Math.max(
       1,
-      Math.abs((own[a ? before : after] as number) - (next < 0 ? alongPath(part.path, part.path.at(-1) as Point) : 0)),
+      Math.abs((own[a ? before : after] as number) - (next < 0 ? alongChain(part.path.at(-1) as Point, part.path) : 0)),
     );
     const away = Math.abs((own[a ? before : after] as number) - along);
     const share = Math.max(0, 1 - away / long);

@@ -13,7 +13,7 @@ import { GRAVITY_MS2 } from '../quantity/measure';
 import { DRAG, leafDrag, ROOF_LIFTS, ROUNDED } from '../statics/drag';
 import { windPressure } from '../statics/wind';
 import { fromBar, fromCord, fromSheet, hand, type HandedTo } from './hand-over';
-import type { Model } from './model';
+import type { Model } from './parts-in';
 
 /** How far what grows has come: shares of its height and of its leaves, by planting. */
 export type Grown = (planting: string) => {

@@ -1,9 +1,10 @@
 import type { Catalogue } from '../catalogue/stock';
 import type { Sheet } from '../design/shapes/sheet';
-import type { Beam, Frame, Link } from '../frame/frame';
+import type { Frame } from '../frame/frame';
 import { lengthOf, pointAt, tangentAt } from '../geometry/curve';
 import { add, reach, scale, type Point } from '../geometry/space';
 import { STEEL_E_MPA } from '../statics/wire';
+import type { Draft } from './draft';
 
 /** A sheet of mesh as strips of its wires both ways. */
 export interface Grid {
@@ -46,7 +47,7 @@ export function nearestOf(of: readonly number[], at: Point, nodes: Frame['nodes'
  * square of strips shears as the fine squares of wire do where its strips are stiffer by the square of how much larger
  * it is (of a frame without diagonals shear goes with s² / 12 E I; derived).
  */
-export function gridOf(sheet: Sheet, nodes: Point[], beams: Beam[], links: Link[]): Grid {
+export function gridOf(sheet: Sheet, { nodes, beams, links }: Draft): Grid {
   const long = Math.min(lengthOf(sheet.base), sheet.cutMm);
   const high = sheet.heightMm - (sheet.gatheredMm ?? 0);
   const nu = Math.max(6, Math.min(MOST.along, Math.ceil(long / STEP_MM)));

@@ -7,7 +7,7 @@ import { strengthOf } from '../statics/strength';
 import type { Duration, Grade } from '../statics/timber';
 import type { Ground } from './ground';
 import { STEEL_OVER, type InBar, type SectionOf, type Used } from './member';
-import type { Model } from './model';
+import type { Model } from './parts-in';
 
 /** What of a structure is used, and how far: a part, what holds two parts to each other, or the ground that holds a post. */
 export interface Use {

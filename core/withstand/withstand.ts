@@ -10,7 +10,8 @@ import type { Setting } from '../structures/setting';
 import { fillUnder } from '../structures/rules/depth';
 import type { Ground } from './ground';
 import { loadable, weightOf, windOn, type Grown, type Loadable } from './loads';
-import { modelOf, type Model } from './model';
+import { modelOf } from './model';
+import type { Model } from './parts-in';
 import { usesOf, type Use, type Worse } from './uses';
 
 /** A gust is asked of that comes once in so many summers: what stands in a garden a few years is built for no rarer (from memory; EN 1991-1-6:2005, table 3.1, asks ten years of what stands up to three). */
