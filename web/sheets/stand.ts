@@ -5,8 +5,10 @@ import { standOf, windSumOf, type NotReckoned, type Withstood } from '@lignum/co
 import {
   dayWords,
   FORMULAS,
+  HAPPENS,
   fromWords,
   LEFT_OUT,
+  NO_ENGINEER,
   NOT_RECKONED,
   shareWords,
   STAND_WORDS,
@@ -17,6 +19,8 @@ import {
 } from '../words/stand-words';
 import { BODY, SMALL, type On } from './on';
 
+/** Bold words come out a little wider than they are measured. Pixels. */
+const BOLD_SPARE_PX = 24;
 /** So many of what works hardest are told on paper. */
 const TOLD = 8;
 
@@ -27,7 +31,7 @@ export function standSum(on: On, stood: Withstood | NotReckoned): Block[] {
   const said = (text: string, o: { bold?: true; soft?: true; after?: number } = {}): Block =>
     paragraph(text, {
       size: o.soft ? SMALL : BODY,
-      widthPx: wide,
+      widthPx: wide - (o.bold ? BOLD_SPARE_PX : 0),
       after: o.after ?? 4,
       ...(o.bold ? { weight: 'bold' as const } : {}),
       ...(o.soft ? { tint: 'soft' as const } : {}),
@@ -72,7 +76,11 @@ export function standSum(on: On, stood: Withstood | NotReckoned): Block[] {
     said('', { after: 6 }),
     said('How each is worked out', { bold: true, after: 2 }),
     ...rows(
-      [...new Set(hardest.map(({ by }) => by))].map((by) => [by, FORMULAS[by].sum, FORMULAS[by].source]),
+      [...new Set(hardest.map(({ by }) => by))].map((by) => [
+        `What ${HAPPENS[by]}`,
+        FORMULAS[by].sum,
+        FORMULAS[by].source,
+      ]),
       [{ widthPx: wide * 0.14, weight: 'bold' }, { widthPx: wide * 0.4 }, { widthPx: wide * 0.46, tint: 'soft' }],
       SMALL,
     ),
@@ -88,5 +96,6 @@ export function standSum(on: On, stood: Withstood | NotReckoned): Block[] {
     ),
     said('', { after: 4 }),
     said(LEFT_OUT, { soft: true }),
+    said(NO_ENGINEER, { soft: true }),
   ];
 }

@@ -31,7 +31,7 @@ export const NOT_RECKONED: Record<NotReckoned, string> = {
 };
 
 /** What happens to a part, as a gardener sees it. */
-const HAPPENS: Record<Use['by'], string> = {
+export const HAPPENS: Record<Use['by'], string> = {
   bending: 'bends',
   shear: 'shears',
   buckling: 'bows out',
@@ -143,6 +143,10 @@ export function windLines(
 /** What is in the sum, and what is not. */
 export const LEFT_OUT =
   'Worked out: wind square to it and aslant on bars, mesh, cloth and leaves; its own weight wet and its crop’s; braces, wires that slacken, feet that lift, leaning over itself. Left out: snow, people who lean on it, what stands before it and takes the wind off.';
+
+/** Whose sum it is, and where others decide. */
+export const NO_ENGINEER =
+  'A gardener’s sum, not an engineer’s. Roofs, what stands by a public way or is climbed on, and coasts with great storms are for local rules and licensed practice.';
 
 /** How each is worked out, and by whom. */
 export const FORMULAS: Record<Use['by'], { sum: string; source: string }> = {

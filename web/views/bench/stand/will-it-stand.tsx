@@ -10,6 +10,7 @@ import { RodSlider } from '../../../ui/rod-slider';
 import {
   dayWords,
   LEFT_OUT,
+  NO_ENGINEER,
   NOT_RECKONED,
   shareWords,
   STAND_WORDS,
@@ -216,10 +217,7 @@ function Told({
           Its top leans {formatLength(stood.leansMm, units)} over in the worst week. {LEFT_OUT}
         </p>
       </Fold>
-      <p className="mt-2 max-w-[42rem] text-[0.85rem] text-soft">
-        A gardener’s sum, not an engineer’s. Roofs, what stands by a public way or is climbed on, and coasts with great
-        storms are for local rules and licensed practice.
-      </p>
+      <p className="mt-2 max-w-[42rem] text-[0.85rem] text-soft">{NO_ENGINEER}</p>
     </>
   );
 }
