@@ -1,11 +1,10 @@
 import fc from 'fast-check';
-import { Matrix, solve as denseSolve } from 'ml-matrix';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../cases.fixture';
-import { add, cross, minus, reach, scale, type Point } from '../geometry/space';
-import { axesOf, beamStiffness, cordRow, endsOf, inFrame, lengthOf, linkRows } from './elements';
+import { add, cross, minus, scale, type Point } from '../geometry/space';
+import { lengthOf } from './elements';
 import { NO_LOADS, push, type Frame, type Loads, type Spread } from './frame';
-import { along, AXES, chainOf, EI, GJ, held, ROD } from './frame.fixture';
+import { along, AXES, chainOf, densely, EI, GJ, held, ROD } from './frame.fixture';
 import { solveFrame, type Response } from './solve';
 
 const down = (frame: Frame, w: number): Spread[] => frame.beams.map((_, beam) => ({ beam, by: [0, 0, -w] }));
@@ -269,30 +268,6 @@ const anyFrame = fc
     return { frame, loads, spread };
   })
   .filter(({ frame: { nodes, lines } }) => nodes.length > 2 && lines.every(({ a, b }) => a !== b));
-
-/** The same frame written out in full and answered by a library of linear algebra. */
-function densely({ nodes, beams, links, lines }: Frame, loads: Float64Array): number[] {
-  const k = Matrix.zeros(nodes.length * 6, nodes.length * 6);
-  const put = (of: (i: number, j: number) => number, a: number, b: number | null): void => {
-    const at = [a, b].flatMap((node) => (node === null ? [] : [0, 1, 2, 3, 4, 5].map((i) => node * 6 + i)));
-    at.forEach((r, i) => at.forEach((c, j) => k.set(r, c, k.get(r, c) + of(i, j))));
-  };
-  for (const beam of beams) {
-    const of = inFrame(beamStiffness(beam, lengthOf(beam, nodes)), axesOf(beam, nodes));
-    put((i, j) => of[i * 12 + j] as number, beam.a, beam.b);
-  }
-  for (const link of links) {
-    const rows = linkRows(link, nodes);
-    link.stiff.forEach((s, n) =>
-      put((i, j) => s * (rows[n * 12 + i] as number) * (rows[n * 12 + j] as number), link.a, link.b),
-    );
-  }
-  for (const line of lines) {
-    const row = cordRow(line, nodes);
-    put((i, j) => (line.ea / reach(...endsOf(line, nodes))) * (row[i] as number) * (row[j] as number), line.a, line.b);
-  }
-  return denseSolve(k, Matrix.columnVector([...loads])).to1DArray();
-}
 
 describe('any frame', () => {
   it('moves as a general library of linear algebra says (ml-matrix, LU of the whole matrix), to a millionth', () => {

@@ -1,5 +1,6 @@
 import { CATALOGUE } from '../catalogue/catalogue';
 import { exact } from '../quantity/length';
+import type { Point } from '../geometry/space';
 import { kindOf } from '../structures/registry';
 import { stepOf, type Knob, type Settings } from '../structures/knob';
 import { plantsOf } from '../design/design';
@@ -152,7 +153,11 @@ export interface Blown {
 const asking = new WeakMap<Plan, Map<string, Asked | null>>();
 
 /** @param gustMs ten metres up in open country. Null of what is not reckoned. */
-export function blown(plan: Plan, structure: StructurePlan, at: { day: number; gustMs: number }): Blown | null {
+export function blown(
+  plan: Plan,
+  structure: StructurePlan,
+  at: { day: number; gustMs: number; way?: Point },
+): Blown | null {
   const known = asking.get(plan) ?? new Map<string, Asked | null>();
   asking.set(plan, known);
   let asked = known.get(structure.id);
@@ -163,7 +168,7 @@ export function blown(plan: Plan, structure: StructurePlan, at: { day: number; g
     known.set(structure.id, asked);
   }
   if (!asked) return null;
-  const { week, response, uses } = blownOn(asked, at.day, at.gustMs);
+  const { week, response, uses } = blownOn(asked, at.day, at.gustMs, at.way);
   return {
     week,
     uses: uses.toSorted((a, b) => b.share - a.share).slice(0, SHOWN),

@@ -1,5 +1,4 @@
 import fc from 'fast-check';
-import { Matrix, solve as denseSolve } from 'ml-matrix';
 import { describe, expect, it } from 'vitest';
 import { cases } from '../cases.fixture';
 import { CATALOGUE } from '../catalogue/catalogue';
@@ -8,7 +7,7 @@ import { DEMO_PLAN } from '../demo/garden';
 import { placed, type Design } from '../design/design';
 import { barOf } from '../design/shapes/bar';
 import { sheetOf, flatBase } from '../design/shapes/sheet';
-import { axesOf, beamStiffness, cordRow, endsOf, inFrame, lengthOf, linkRows } from '../frame/elements';
+import { densely } from '../frame/frame.fixture';
 import type { Frame, Spread } from '../frame/frame';
 import { solveFrame } from '../frame/solve';
 import { add, ALONG, cross, reach, scale, UP, type Point } from '../geometry/space';
@@ -253,29 +252,8 @@ describe('the demo garden', () => {
     for (const { able, solved, model } of small) {
       const put = windOn(able, FULL, { speedMs: 15, way: ACROSS }, weightOf(able, FULL));
       const { moved } = solved.under({ loads: put.loads });
-      const { nodes, beams, links, lines } = model.frame;
-      const k = Matrix.zeros(nodes.length * 6, nodes.length * 6);
-      const add12 = (of: (i: number, j: number) => number, a: number, b: number | null): void => {
-        const at = [a, b].flatMap((node) => (node === null ? [] : [0, 1, 2, 3, 4, 5].map((i) => node * 6 + i)));
-        at.forEach((r, i) => at.forEach((c, j) => k.set(r, c, k.get(r, c) + of(i, j))));
-      };
-      for (const beam of beams) {
-        const of = inFrame(beamStiffness(beam, lengthOf(beam, nodes)), axesOf(beam, nodes));
-        add12((i, j) => of[i * 12 + j] as number, beam.a, beam.b);
-      }
-      for (const link of links) {
-        const rows = linkRows(link, nodes);
-        link.stiff.forEach((s, n) =>
-          add12((i, j) => s * (rows[n * 12 + i] as number) * (rows[n * 12 + j] as number), link.a, link.b),
-        );
-      }
-      for (const cord of lines) {
-        const row = cordRow(cord, nodes);
-        const stiff = cord.ea / reach(...endsOf(cord, nodes));
-        add12((i, j) => stiff * (row[i] as number) * (row[j] as number), cord.a, cord.b);
-      }
-      if (lines.some(({ pullN }) => pullN > 0)) continue;
-      const by = denseSolve(k, Matrix.columnVector([...put.loads])).to1DArray();
+      if (model.frame.lines.some(({ pullN }) => pullN > 0)) continue;
+      const by = densely(model.frame, put.loads);
       const far = Math.max(...by.map(Math.abs));
       by.forEach((mm, i) => expect(Math.abs((moved[i] as number) - mm)).toBeLessThan(1e-6 * far + 1e-9));
     }

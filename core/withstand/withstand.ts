@@ -208,9 +208,13 @@ export function withstand(
     return { ...made, week, day };
   });
   const square = weeks.reduce((high, one) => (one.share > high.share ? one : high));
-  const aslant = WAYS.slice(SQUARE).map((way) => looked(asked, square, way));
-  const worst = [square, ...aslant].reduce((high, one) => (one.share > high.share ? one : high));
-  const { response, uses } = under(asked, { ...worst, carefully: true });
+  const {
+    week: worst,
+    response,
+    uses,
+  } = [square.way, ...WAYS.slice(SQUARE)]
+    .map((way) => lookedAt(asked, square, way))
+    .reduce((high, one) => (one.week.share > high.week.share ? one : high));
   return {
     weeks,
     worst,
@@ -227,19 +231,30 @@ function isOut(crop: Setting['planted'][number]['crop'], { site }: Setting, day:
   return crop.years !== undefined || (day >= starts && day <= ends) || (day + 365 >= starts && day + 365 <= ends);
 }
 
-/** One day under one gust: the worst way it can blow, square to it or to its ends. */
-export function blownOn(asked: Asked, day: number, gustMs: number): { week: Week; response: Response; uses: Use[] } {
-  const grown = Math.max(0, ...asked.setting.planted.map(({ id }) => grownOn(asked, day)(id).height));
-  const week = weekOf(asked, { week: Math.floor(day / DAYS), day, gustMs, grown });
-  return { week, ...under(asked, { ...week, carefully: true }) };
+/** A week under one gust, and what that does. */
+export interface Looked {
+  week: Week;
+  response: Response;
+  uses: Use[];
 }
 
-const looked = (asked: Asked, of: Omit<Week, 'share' | 'hardest' | 'way' | 'lost' | 'lifts'>, way: Point): Week => {
-  const { response, uses } = under(asked, { ...of, way, carefully: true });
+/** A week that is asked about. */
+type When = Pick<Week, 'week' | 'day' | 'gustMs' | 'grown'>;
+
+/** One day under one gust: the worst way it can blow, square to it or to its ends, or a way that is told. @param gustMs ten metres up in open country. */
+export function blownOn(asked: Asked, day: number, gustMs: number, way?: Point): Looked {
+  const grown = Math.max(0, ...asked.setting.planted.map(({ id }) => grownOn(asked, day)(id).height));
+  const when = { week: Math.floor(day / DAYS), day, gustMs, grown };
+  return lookedAt(asked, when, way ?? weekOf(asked, when).way);
+}
+
+function lookedAt(asked: Asked, { week, day, gustMs, grown }: When, way: Point): Looked {
+  const { response, uses } = under(asked, { day, gustMs, way, carefully: true });
   const hardest = hardestOf(uses);
   const share = response.lost ? Math.max(GONE, hardest?.share ?? 0) : (hardest?.share ?? 0);
-  return { ...of, way, share, hardest, lost: response.lost, lifts: liftsOf(asked.model, response) };
-};
+  const lifts = liftsOf(asked.model, response);
+  return { week: { week, day, gustMs, grown, way, share, hardest, lost: response.lost, lifts }, response, uses };
+}
 /** Feet that were to press on the soil and do not. */
 const liftsOf = ({ grounds }: Model, { lifted }: Response): number => {
   const off = new Set(lifted);
@@ -251,7 +266,7 @@ const GONE = 2;
 /** Below this share of what it may, what is found without slackening, lifting and leaning stands (from memory: a beam that is pressed a tenth of Euler’s load leans a tenth further). */
 const PLAINLY = 0.6;
 
-function weekOf(asked: Asked, of: Omit<Week, 'share' | 'hardest' | 'way' | 'lost' | 'lifts'>): Week {
+function weekOf(asked: Asked, of: When): Week {
   const ways = WAYS.slice(0, SQUARE).map((way) => {
     const { uses, response } = under(asked, { ...of, way, carefully: false });
     const hardest = hardestOf(uses);
@@ -260,7 +275,7 @@ function weekOf(asked: Asked, of: Omit<Week, 'share' | 'hardest' | 'way' | 'lost
   const worst = ways.reduce((high, one) => (one.share > high.share ? one : high));
   if (worst.share < PLAINLY && ways.every(({ response }) => !response.wouldComeOff))
     return { ...of, way: worst.way, share: worst.share, hardest: worst.hardest, lost: false, lifts: 0 };
-  return looked(asked, of, worst.way);
+  return lookedAt(asked, of, worst.way).week;
 }
 
 /** Gusts are looked for up to this. m/s. */
@@ -268,7 +283,7 @@ const MOST_GUST = 90;
 
 /** The gust at which the first thing has no more to give, by halving: a harder one is never kinder to all of it. m/s. */
 function goesAt(asked: Asked, worst: Week): Withstood['goes'] {
-  const at = (gustMs: number): Week => looked(asked, { ...worst, gustMs }, worst.way);
+  const at = (gustMs: number): Week => lookedAt(asked, { ...worst, gustMs }, worst.way).week;
   let [low, high] = [0, MOST_GUST];
   let use: Use | null = null;
   for (let turn = 0; turn < 8; turn++) {

@@ -5,6 +5,7 @@ import type { Granted, Wish } from '@lignum/core/choosing/share-out';
 import type { BedChoice } from '@lignum/core/choosing/where';
 import type { beside } from '@lignum/core/ahead/whole';
 import type { MendableVerdict } from '@lignum/core/plan/mends';
+import type { Point } from '@lignum/core/geometry/space';
 import type { Plan, Planting, StructurePlan } from '@lignum/core/plan/plan';
 import type { Blown, StandsAnswer } from '@lignum/core/plan/stands';
 
@@ -87,6 +88,8 @@ export interface BlownQuestion {
   structure: string;
   day: number;
   gustMs: number;
+  /** The way it blows, in its own frame; else the worst of four. */
+  way?: Point;
 }
 
 export type ChoosingQuestion =

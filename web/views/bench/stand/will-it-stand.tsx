@@ -93,8 +93,16 @@ function Told({
   const gustMs = turned?.gustMs ?? week.gustMs;
   const { id } = computed.structure;
   const question = useMemo<BlownQuestion>(
-    () => ({ about: 'blown', plan, structure: id, day: week.day, gustMs }),
-    [plan, id, week.day, gustMs],
+    () => ({
+      about: 'blown',
+      plan,
+      structure: id,
+      day: week.day,
+      gustMs,
+      // In the worst week the wind blows as it did when that was found, which may be aslant.
+      ...(week.week === stood.worst.week ? { way: stood.worst.way } : {}),
+    }),
+    [plan, id, week, gustMs, stood.worst],
   );
   const { answer: blown } = useAnswer<BlownQuestion, BlownAnswer>(choosingWorker, question);
   const stand = standOf(stood.worst.share);
